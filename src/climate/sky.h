@@ -1,0 +1,59 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Luminance of the sky as a function of direction.
+#pragma once
+#include <array>
+
+#include "base/vec.h"
+
+namespace wp::climate {
+
+/// The five numbers of a standard sky's gradation and indicatrix.
+struct SkyShape {
+    double a, b, c, d, e;
+};
+
+/// The fifteen general skies of ISO 15469:2004 / CIE S 011, type 1 to 15.
+const SkyShape& cie_shape(int type);
+
+/// Relative luminance of a general sky (1 at no particular place): phi(Z) f(chi). cos_zenith is clamped to the horizon;
+/// cos_sun is the cosine of the angle to the sun.
+double relative_luminance(const SkyShape& shape, double cos_zenith, double cos_sun);
+
+/// A whole sky: luminance in cd/m^2 for any upward direction, without the sun's disc.
+class Sky {
+ public:
+    /// One of the 16 types of CIE S 011 (16: the traditional overcast sky), scaled to carry diffuse_lux on the horizontal.
+    static Sky cie(int type, double diffuse_lux, Vec3 sun);
+    /// Luminance the same everywhere.
+    static Sky uniform(double diffuse_lux);
+    /// All-weather sky of Perez, Seals and Michalsky, Solar Energy 50 (1993) 235-245, scaled to carry diffuse_lux.
+    /// clearness and brightness as in that paper.
+    static Sky all_weather(double clearness, double brightness, double diffuse_lux, Vec3 sun);
+
+    /// cd/m^2 towards a unit direction; 0 below the horizon.
+    double luminance(Vec3 direction) const;
+    double diffuse_lux() const { return diffuse_lux_; }
+
+ private:
+    enum class Kind { general, overcast, uniform };
+    Sky(Kind kind, SkyShape shape, double diffuse_lux, Vec3 sun, int rings);
+    Kind kind_;
+    SkyShape shape_;
+    double diffuse_lux_, scale_ = 1;
+    Vec3 sun_;
+};
+
+/// Clearness epsilon and brightness delta (Perez et al. 1990, 1993) from horizontal diffuse and normal direct irradiance in
+/// W/m^2, the sun's zenith angle in radians and the extraterrestrial normal irradiance.
+struct Clearness {
+    double epsilon, delta;
+    int bin;  ///< 0 to 7
+};
+Clearness clearness(double diffuse, double direct_normal, double zenith, double extraterrestrial);
+
+/// Luminous efficacy in lm/W (Perez, Ineichen, Seals, Michalsky, Stewart, Solar Energy 44 (1990) 271-289).
+/// dew_point in degrees Celsius.
+double diffuse_efficacy(const Clearness& sky, double zenith, double dew_point);
+double direct_efficacy(const Clearness& sky, double zenith, double dew_point);
+
+}  // namespace wp::climate

@@ -1,0 +1,73 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// An hourly weather year as the program uses it: gaps filled, light made from irradiance, everything that was done noted.
+#pragma once
+#include <string>
+#include <vector>
+
+#include "base/fingerprint.h"
+#include "base/result.h"
+#include "climate/sky.h"
+#include "climate/sun.h"
+
+namespace wp::climate {
+
+/// One hour of a year; the interval that ends at its label. NaN where a value is missing.
+struct WeatherHour {
+    double dry_bulb = 0;            ///< degrees Celsius
+    double dew_point = 0;           ///< degrees Celsius
+    double global_horizontal = 0;   ///< W/m^2, mean over the hour
+    double direct_normal = 0;       ///< W/m^2
+    double diffuse_horizontal = 0;  ///< W/m^2
+    double direct_lux = 0;          ///< normal illuminance as the file carries it, NaN where it does not
+    double diffuse_lux = 0;         ///< horizontal diffuse illuminance as the file carries it, NaN where it does not
+    double cloud = 0;               ///< tenths of the sky covered
+};
+
+/// A weather file as read: 8760 hours from 1 January, leap day left out.
+struct WeatherYear {
+    std::string station, country, source, comment;
+    Place place;
+    std::vector<WeatherHour> hours;  ///< kHours of them
+    std::vector<std::string> notes;  ///< what was doubtful, missing, filled or left out, in plain words
+    bool has_illuminance = false;    ///< the file carries illuminance for every daylit hour
+
+    Fingerprint fingerprint() const;
+};
+
+/// The light of one hour outdoors.
+struct OutdoorHour {
+    SunHour sun;               ///< azimuth clockwise from true north
+    double direct_lux = 0;     ///< normal to the sun, mean over the sunlit part of the hour
+    double diffuse_lux = 0;    ///< horizontal, mean over the hour
+    double epsilon = 1, delta = 0;
+
+    double global_lux() const;  ///< horizontal
+    bool daylit() const { return diffuse_lux > 0; }
+};
+
+enum class LightFrom { irradiance, file };
+
+/// The outdoor light of the year. From irradiance by Perez' luminous efficacies, or as the file carries it.
+std::vector<OutdoorHour> outdoor_year(const WeatherYear& weather, LightFrom from = LightFrom::irradiance);
+
+/// The sky of an hour (without the sun's disc), with the sun's azimuth turned so that model +y has azimuth north_azimuth
+/// (radians clockwise from true north).
+Sky sky_of(const OutdoorHour& hour, double north_azimuth);
+
+/// Unit vector to the sun in the model's axes.
+Vec3 sun_direction(const SunPosition& sun, double north_azimuth);
+
+/// The hours EN 17037 calls daylight hours: the half of the year (4380 h) with the highest diffuse horizontal illuminance.
+/// Returned as a mask of 8760.
+std::vector<bool> daylight_hours(const std::vector<OutdoorHour>& outdoor);
+/// Median diffuse horizontal illuminance over those hours, lux (EN 17037:2018, annex A).
+double median_diffuse(const std::vector<OutdoorHour>& outdoor);
+
+/// Splits global horizontal irradiance: D. G. Erbs, S. A. Klein, J. A. Duffie, Solar Energy 28 (1982) 293-302.
+/// Returns the diffuse share of the global for a clearness index kt.
+double erbs_diffuse_share(double kt);
+
+/// Fills what is missing (NaN) and notes how. Fails where more than a tenth of the daylit hours carry no irradiance.
+Outcome fill_gaps(WeatherYear& weather);
+
+}  // namespace wp::climate

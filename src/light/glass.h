@@ -1,0 +1,45 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// What panes do with light by angle: Fresnel's equations with absorption, panes in series with all interreflections.
+#pragma once
+#include <vector>
+
+namespace wp::light {
+
+/// Refractive index of soda-lime glass for visible light.
+inline constexpr double kGlassIndex = 1.526;
+
+struct PaneAnswer {
+    double transmittance, reflectance;
+};
+
+/// Uncoated glazing of so many panes whose transmittance at normal incidence is given. What Fresnel's reflection at index
+/// 1.526 does not take away is reckoned as absorption, the same in every pane; a glazing clearer than that keeps its normal
+/// transmittance and the angle dependence of clear panes. Both polarisations are reckoned apart and averaged (Hecht,
+/// Optics, ch. 4; layers combined as in ISO 9050:2003, clause 5).
+class GlassCurve {
+ public:
+    GlassCurve(double normal_transmittance, int panes);
+    /// cosine of the angle of incidence, 0 to 1. Linear between 1024 stored values.
+    float transmittance(float cosine) const { return look_up(transmittance_, cosine); }
+    float reflectance(float cosine) const { return look_up(reflectance_, cosine); }
+
+    /// Transmittance for evenly spread light: 2 times the integral of t(c) c dc from 0 to 1.
+    float hemispherical() const;
+    /// The closed form that the table holds.
+    PaneAnswer exact(double cosine) const;
+
+ private:
+    static constexpr int kSteps = 1024;
+    static float look_up(const std::vector<float>& table, float cosine) {
+        const float at = (cosine < 0 ? -cosine : cosine) * kSteps;
+        const int i = at >= kSteps ? kSteps - 1 : static_cast<int>(at);
+        const float t = at - static_cast<float>(i);
+        return table[static_cast<size_t>(i)] + (table[static_cast<size_t>(i) + 1] - table[static_cast<size_t>(i)]) * t;
+    }
+    int panes_;
+    double clear_path_;  ///< transmittance of one pane's thickness at normal incidence
+    double scale_ = 1;   ///< for glazings clearer than index 1.526 allows
+    std::vector<float> transmittance_, reflectance_;
+};
+
+}  // namespace wp::light

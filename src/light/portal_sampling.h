@@ -1,0 +1,42 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Directions towards an opening, uniform in solid angle.
+//
+// C. Urena, M. Fajardo, A. King, "An Area-Preserving Parametrization for Spherical Rectangles", Computer Graphics Forum
+// 32(4), 2013. Where the rectangle is small and far, uniform points on it serve as well, are cheaper, and keep their
+// precision; which of the two is used depends on the place and the rectangle alone, so both ends of multiple importance
+// sampling agree.
+#pragma once
+#include <cmath>
+
+#include "base/random.h"
+#include "light/scene.h"
+
+namespace wp::light {
+
+class PortalView {
+ public:
+    PortalView(const ScenePortal& portal, Vec3f from) : portal_(portal), from_(from) {
+        const Vec3f to_centre = portal.centre - from;
+        by_area_ = dot(to_centre, to_centre) > 9.0f * portal.area;
+        if (!by_area_) prepare();
+    }
+
+    /// Point of the rectangle that the pair stands for.
+    Vec3f point(random::Pair pair) const;
+    /// Density by solid angle of a unit direction that meets the rectangle at distance.
+    float density(Vec3f direction, float distance) const {
+        if (by_area_) return distance * distance / (portal_.area * std::fabs(dot(direction, portal_.normal)) + 1e-20f);
+        return solid_angle_ > 0 ? 1 / solid_angle_ : 0.0f;
+    }
+
+ private:
+    void prepare();
+
+    const ScenePortal& portal_;
+    Vec3f from_;
+    bool by_area_;
+    // Names as in the paper.
+    float x0_ = 0, x1_ = 0, y0_ = 0, y1_ = 0, z0_ = 0, b0_ = 0, b1_ = 0, k_ = 0, solid_angle_ = 0;
+};
+
+}  // namespace wp::light

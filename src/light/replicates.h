@@ -1,0 +1,47 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Error estimates for low-discrepancy points: the same estimate is made kReplicates times with independent scramblings;
+// the spread of the replicates gives the standard error of their mean, whatever the integrand.
+#pragma once
+#include <cmath>
+#include <cstdint>
+#include <span>
+
+#include "base/random.h"
+
+namespace wp::light {
+
+inline constexpr int kReplicates = 16;
+/// Student's t for 95 % and 15 degrees of freedom.
+inline constexpr double kStudent95 = 2.131;
+
+struct Estimate {
+    double mean = 0, standard_error = 0;
+    /// Half of the 95 % confidence interval.
+    double half_width() const { return kStudent95 * standard_error; }
+};
+
+/// sums: kReplicates sums of count samples each.
+inline Estimate estimate(std::span<const double> sums, double count) {
+    double mean = 0, square = 0;
+    for (const double s : sums) mean += s / count;
+    mean /= static_cast<double>(sums.size());
+    for (const double s : sums) square += (s / count - mean) * (s / count - mean);
+    const auto n = static_cast<double>(sums.size());
+    return {mean, std::sqrt(square / (n * (n - 1)))};
+}
+
+/// The scrambling of a point's replicate.
+constexpr uint32_t replicate_seed(uint32_t seed, uint32_t point, uint32_t replicate) {
+    return random::hash(random::hash(random::hash(seed, 0x9d2c5680u), point), replicate);
+}
+
+/// Work in rounds: each round doubles the samples of every replicate. Sample indices [begin, end).
+struct Round {
+    uint32_t begin = 0, end = 1;
+    Round next() const { return {end, end * 2}; }
+};
+
+/// Round after which work is given up as unsettled: this many samples of every replicate.
+inline constexpr uint32_t kMostSamples = 1u << 15;
+
+}  // namespace wp::light

@@ -1,0 +1,90 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Surfaces as triangles in a ray accelerator. Immutable and shared between threads.
+#pragma once
+#include <cstdint>
+#include <memory>
+#include <vector>
+
+#include "base/vec.h"
+#include "geometry/surfaces.h"
+#include "light/glass.h"
+
+struct RTCSceneTy;
+
+namespace wp::light {
+
+enum class Blinds { open, closed };
+
+inline constexpr float kFar = 1e8f;
+/// Rays start this far off the surface they leave, metres.
+inline constexpr float kLift = 1e-4f;
+
+/// What the engine knows of a portal.
+struct ScenePortal {
+    Vec3f corner, u, v;         ///< rectangle corner + s u + t v
+    Vec3f unit_u, unit_v, normal;  ///< normal points from inside to outside
+    Vec3f centre;
+    float length_u, length_v, area;
+    int inside, outside;        ///< spaces
+    int group;                  ///< window group, -1 for portals between rooms
+    const GlassCurve* glass;    ///< null: a hole
+    float free_share;           ///< frame factor
+    float diffuse_transmittance, diffuse_reflectance;  ///< of a closed blind; both 0 where there is none
+
+    bool closed() const { return diffuse_transmittance + diffuse_reflectance > 0; }
+    float transmittance(float cosine) const { return free_share * (glass != nullptr ? glass->transmittance(cosine) : 1.0f); }
+    /// Mirror reflection; the frame is reckoned black.
+    float reflectance(float cosine) const { return glass != nullptr ? free_share * glass->reflectance(cosine) : 0.0f; }
+};
+
+struct Hit {
+    enum class What { nothing, surface, portal };
+    What what = What::nothing;
+    float distance = kFar;
+    Vec3f normal;               ///< unit, towards the side the ray came from
+    float reflectance = 0;      ///< surface only
+    int space = geometry::kOutdoors;  ///< surface only
+    int portal = -1;
+    bool lit_side = true;       ///< the ray met the side the surface is meant to be seen from
+};
+
+class Scene {
+ public:
+    explicit Scene(const geometry::Surfaces& surfaces, Blinds blinds = Blinds::open);
+    ~Scene();
+    Scene(const Scene&) = delete;
+    Scene& operator=(const Scene&) = delete;
+
+    /// The nearest thing along a unit direction. skip_portal is looked through.
+    Hit intersect(Vec3f origin, Vec3f direction, int skip_portal = -1) const;
+    /// What is left of a narrow beam that leaves origin along a unit direction for the open.
+    struct Beam {
+        float share = 0;   ///< 0 where a surface or a closed blind stands
+        int portal = -1;   ///< the portal it passes to the open
+    };
+    Beam beam(Vec3f origin, Vec3f direction) const;
+
+    const std::vector<ScenePortal>& portals() const { return portals_; }
+    /// Portals that a space looks at; empty outdoors.
+    const std::vector<int>& portals_of(int space) const;
+    int groups() const { return groups_; }
+    float ground_reflectance() const { return ground_reflectance_; }
+    RTCSceneTy* kernel() const { return scene_; }
+
+ private:
+    struct Face {
+        Vec3f normal;
+        float reflectance;
+        int space;
+    };
+    RTCSceneTy* scene_ = nullptr;
+    std::vector<Face> faces_;
+    std::vector<ScenePortal> portals_;
+    std::vector<std::unique_ptr<GlassCurve>> glasses_;
+    std::vector<std::vector<int>> portals_of_;
+    std::vector<int> no_portals_;
+    int groups_ = 0;
+    float ground_reflectance_ = 0.2f;
+};
+
+}  // namespace wp::light

@@ -1,0 +1,185 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "question/daylight_factor.h"
+
+#include <algorithm>
+#include <chrono>
+#include <cmath>
+#include <mutex>
+#include <numeric>
+
+#include "base/parallel.h"
+#include "climate/sky.h"
+#include "light/replicates.h"
+
+namespace wp::question {
+
+namespace {
+
+using light::kReplicates;
+
+struct DaylightSink {
+    const climate::Sky& source;
+    double ground_luminance;
+    double* by_portal;  // sums of this point
+    double sum = 0;
+
+    void add(float weight, int portal, double luminance) {
+        const double e = static_cast<double>(weight) * luminance;
+        sum += e;
+        if (portal >= 0) by_portal[portal] += e;
+    }
+    void sky(Vec3f d, float weight, int portal) { add(weight, portal, source.luminance(d.as<double>())); }
+    void ground(float weight, int portal) { add(weight, portal, ground_luminance); }
+};
+
+struct Site {
+    size_t plane, point;
+};
+
+class Solver {
+ public:
+    Solver(const geometry::Surfaces& surfaces, const std::vector<geometry::PlanePoints>& planes, const Effort& effort,
+           const DaylightFactorSetup& setup)
+        : scene_(surfaces), planes_(planes), effort_(effort), setup_(setup),
+          sky_(climate::Sky::cie(setup.cie_type, 1.0, setup.sun)), portals_(surfaces.portals.size()) {
+        for (size_t p = 0; p < planes.size(); ++p)
+            for (size_t i = 0; i < planes[p].points.size(); ++i) sites_.push_back({p, i});
+        sums_.assign(sites_.size() * kReplicates, 0.0);
+        by_portal_.assign(sites_.size() * portals_, 0.0);
+        answer_.planes.resize(planes.size());
+        for (size_t p = 0; p < planes.size(); ++p) answer_.planes[p].plane = planes[p];
+        for (const auto& portal : surfaces.portals) answer_.portals.push_back(portal.opening);
+        answer_.record.inputs = daylight_factor_inputs(surfaces, planes, effort);
+        answer_.record.wanted = effort.accuracy;
+        answer_.record.seed = effort.seed;
+    }
+
+    DaylightFactorAnswer run(const Cancel& cancel, const DaylightFactorStep& step) {
+        const auto start = std::chrono::steady_clock::now();
+        for (light::Round round; !sites_.empty(); round = round.next()) {
+            one_round(round, cancel);
+            if (cancel.requested()) break;
+            judge(round.end);
+            answer_.record.seconds = std::chrono::duration<double>(std::chrono::steady_clock::now() - start).count();
+            if (step) step(answer_);
+            const bool enough = setup_.fixed_samples > 0 ? round.end >= setup_.fixed_samples : answer_.record.settled;
+            if (enough || round.end >= light::kMostSamples) break;
+        }
+        if (sites_.empty()) answer_.record.settled = true;
+        if (cancel.requested()) answer_.record.settled = false;
+        return std::move(answer_);
+    }
+
+ private:
+    template <class Stream>
+    void trace(size_t site, light::Round round) {
+        const auto& plane = planes_[sites_[site].plane];
+        const Vec3f at = plane.points[sites_[site].point].as<float>(), normal = plane.normal.as<float>();
+        // Summed per replicate and then by replicate order: the same bits whatever the threads do.
+        std::vector<double> by_portal(portals_, 0.0);
+        light::Tally tally;
+        for (int r = 0; r < kReplicates; ++r) {
+            DaylightSink sink{sky_, static_cast<double>(scene_.ground_reflectance()) / kPi, by_portal.data()};
+            light::Tracer<Stream, DaylightSink> tracer(scene_, sink, setup_.guidance);
+            const uint32_t seed = light::replicate_seed(effort_.seed, static_cast<uint32_t>(site), static_cast<uint32_t>(r));
+            for (uint32_t i = round.begin; i < round.end; ++i) tracer.from_point(at, normal, plane.space, 1.0f, Stream(seed, i));
+            sums_[site * kReplicates + static_cast<size_t>(r)] += sink.sum;
+            tally += tracer.tally();
+        }
+        for (size_t k = 0; k < portals_; ++k) by_portal_[site * portals_ + k] += by_portal[k];
+        const std::lock_guard lock(mutex_);
+        answer_.record.rays += tally.rays;
+        answer_.record.paths += tally.paths;
+    }
+
+    void one_round(light::Round round, const Cancel& cancel) {
+        with_threads(effort_.threads, [&] {
+            parallel_for(sites_.size(), [&](size_t site) {
+                if (cancel.requested()) return;
+                if (setup_.low_discrepancy) trace<random::Stream>(site, round);
+                else trace<random::PlainStream>(site, round);
+            });
+        });
+    }
+
+    void judge(uint32_t samples) {
+        for (auto& plane : answer_.planes) {
+            const size_t n = plane.plane.points.size();
+            plane.value.resize(n);
+            plane.half_width.resize(n);
+            plane.by_portal.resize(n * portals_);
+        }
+        for (size_t s = 0; s < sites_.size(); ++s) {
+            auto& plane = answer_.planes[sites_[s].plane];
+            const size_t i = sites_[s].point;
+            const auto e = light::estimate({&sums_[s * kReplicates], kReplicates}, samples);
+            plane.value[i] = 100 * e.mean;
+            plane.half_width[i] = 100 * e.half_width();
+            for (size_t k = 0; k < portals_; ++k)
+                plane.by_portal[i * portals_ + k] = 100 * by_portal_[s * portals_ + k] / (static_cast<double>(samples) * kReplicates);
+        }
+        double worst = 0;
+        for (auto& plane : answer_.planes) {
+            plane.figures = figures_of(plane.value, plane.half_width);
+            double square = 0;
+            for (const double h : plane.half_width) square += h * h;
+            const double n = static_cast<double>(std::max<size_t>(plane.value.size(), 1));
+            // A plane without any light is settled at zero once nothing was found in a fair number of paths.
+            plane.reached = plane.figures.mean > 0 ? std::sqrt(square / n) / plane.figures.mean : (samples >= 64 ? 0.0 : 1.0);
+            if (!plane.value.empty()) worst = std::max(worst, plane.reached);
+        }
+        answer_.record.reached = worst;
+        // Spreads of very few samples are not to be trusted.
+        answer_.record.settled = worst <= effort_.accuracy && samples >= 8;
+    }
+
+    light::Scene scene_;
+    const std::vector<geometry::PlanePoints>& planes_;
+    Effort effort_;
+    DaylightFactorSetup setup_;
+    climate::Sky sky_;
+    size_t portals_;
+    std::vector<Site> sites_;
+    std::vector<double> sums_, by_portal_;
+    DaylightFactorAnswer answer_;
+    std::mutex mutex_;
+};
+
+}  // namespace
+
+PlaneFigures figures_of(const std::vector<double>& value, const std::vector<double>& half_width) {
+    PlaneFigures f;
+    if (value.empty()) return f;
+    const auto n = static_cast<double>(value.size());
+    f.mean = std::accumulate(value.begin(), value.end(), 0.0) / n;
+    double square = 0;
+    for (const double h : half_width) square += h * h;
+    f.mean_half_width = std::sqrt(square) / n;
+    std::vector<double> sorted = value;
+    std::sort(sorted.begin(), sorted.end());
+    const size_t half = sorted.size() / 2;
+    f.median = sorted.size() % 2 == 1 ? sorted[half] : (sorted[half - 1] + sorted[half]) / 2;
+    f.least = sorted.front();
+    f.most = sorted.back();
+    f.uniformity = f.mean > 0 ? f.least / f.mean : 0;
+    return f;
+}
+
+Fingerprint daylight_factor_inputs(const geometry::Surfaces& surfaces, const std::vector<geometry::PlanePoints>& planes,
+                                   const Effort& effort) {
+    Fingerprint print;
+    print.add(std::string_view("daylight factor 1"));
+    print.add(surfaces.fingerprint());
+    for (const auto& plane : planes) print.add(plane.fingerprint());
+    print.add(effort.accuracy);
+    print.add(effort.seed);
+    return print;
+}
+
+DaylightFactorAnswer daylight_factor(const geometry::Surfaces& surfaces, const std::vector<geometry::PlanePoints>& planes,
+                                     const Effort& effort, const Cancel& cancel, const DaylightFactorStep& step,
+                                     const DaylightFactorSetup& setup) {
+    return Solver(surfaces, planes, effort, setup).run(cancel, step);
+}
+
+}  // namespace wp::question

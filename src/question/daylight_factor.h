@@ -1,0 +1,64 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Daylight factor on reference planes: illuminance inside as a share of the unobstructed horizontal illuminance outside
+// under the CIE traditional overcast sky (CIE S 011 type 16), all interreflection included.
+#pragma once
+#include <functional>
+#include <memory>
+#include <vector>
+
+#include "base/progress.h"
+#include "geometry/plane_points.h"
+#include "geometry/surfaces.h"
+#include "light/path.h"
+#include "question/record.h"
+
+namespace wp::question {
+
+/// Figures of one plane, in per cent.
+struct PlaneFigures {
+    double mean = 0, mean_half_width = 0;
+    double median = 0, least = 0, most = 0;
+    double uniformity = 0;  ///< least over mean
+};
+
+struct PlaneDaylight {
+    geometry::PlanePoints plane;
+    std::vector<double> value;       ///< daylight factor of each point, per cent
+    std::vector<double> half_width;  ///< 95 %, per cent
+    std::vector<double> by_portal;   ///< point-major share of each portal of the surfaces, per cent; the rest came past none
+    PlaneFigures figures;
+    double reached = 0;              ///< root mean square of the points' half-widths over the plane's mean
+};
+
+struct DaylightFactorAnswer {
+    std::vector<PlaneDaylight> planes;
+    std::vector<model::Id> portals;  ///< opening of each portal
+    Record record;
+};
+
+/// A sky to ask under, scaled to 1 lx on the open horizontal, and the engine's way of drawing directions. What a test or
+/// a bench may vary; the daylight factor proper is the default.
+struct DaylightFactorSetup {
+    int cie_type = 16;
+    Vec3 sun{0, 0, 1};
+    light::Guidance guidance = light::Guidance::openings;
+    bool low_discrepancy = true;
+    uint32_t fixed_samples = 0;  ///< samples of each replicate, regardless of accuracy; 0: until settled
+};
+
+/// Called after every round with the answer so far.
+using DaylightFactorStep = std::function<void(const DaylightFactorAnswer&)>;
+
+/// Fingerprint of an answer before it is computed.
+Fingerprint daylight_factor_inputs(const geometry::Surfaces& surfaces, const std::vector<geometry::PlanePoints>& planes,
+                                   const Effort& effort);
+
+/// Settles when the root mean square of the points' half-widths is at most accuracy times the mean, on every plane.
+/// Cancelled: the answer so far, with settled false.
+DaylightFactorAnswer daylight_factor(const geometry::Surfaces& surfaces, const std::vector<geometry::PlanePoints>& planes,
+                                     const Effort& effort, const Cancel& cancel = {}, const DaylightFactorStep& step = {},
+                                     const DaylightFactorSetup& setup = {});
+
+PlaneFigures figures_of(const std::vector<double>& value, const std::vector<double>& half_width);
+
+}  // namespace wp::question

@@ -1,0 +1,156 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "store/fields.h"
+
+#include <fmt/core.h>
+
+#include <algorithm>
+#include <cmath>
+
+namespace wp::store {
+
+Fault syntax_fault(std::string_view text, const std::string& name) {
+    size_t at = 0;
+    try {
+        const Json whole = Json::parse(text);
+    } catch (const Json::parse_error& error) {
+        at = std::min(error.byte > 0 ? error.byte - 1 : 0, text.size());
+    }
+    const auto line = 1 + std::count(text.begin(), text.begin() + static_cast<std::ptrdiff_t>(at), '\n');
+    const size_t begin = at == 0 ? std::string_view::npos : text.rfind('\n', at - 1);
+    const size_t column = at - (begin == std::string_view::npos ? 0 : begin + 1) + 1;
+    return {fmt::format("{}, line {}, column {}", name, line, column), "the text stops being JSON here",
+            "Restore the file from a copy; it was left as it is"};
+}
+
+Fields::Fields(Json& object, std::string place, bool reading)
+    : object_(object), place_(std::move(place)), reading_(reading) {}
+
+void Fields::fail(const std::string& place, const std::string& what, const std::string& remedy) {
+    if (!fault_) fault_ = Fault{place_ + place, what, remedy};
+}
+
+namespace {
+bool is_kind(const Json& value, Json::value_t type) {
+    if (type == Json::value_t::number_float) return value.is_number();
+    if (type == Json::value_t::number_integer) return value.is_number_integer();
+    return value.type() == type;
+}
+}  // namespace
+
+Json* Fields::take(const char* key, Need need, Json::value_t type, const char* wanted) {
+    named_.insert(key);
+    if (!object_.is_object()) {
+        fail("", "this is not an object", "Restore the file from a copy");
+        return nullptr;
+    }
+    const auto found = object_.find(key);
+    if (found == object_.end()) {
+        if (need == required) fail("", fmt::format("\"{}\" is missing", key), fmt::format("Give it as {}", wanted));
+        return nullptr;
+    }
+    if (!is_kind(*found, type)) {
+        fail(std::string("/") + key, fmt::format("this is not {}", wanted), fmt::format("Give it as {}", wanted));
+        return nullptr;
+    }
+    return &*found;
+}
+
+void Fields::text(const char* key, std::string& value, Need need) {
+    if (!reading_) {
+        object_[key] = value;
+    } else if (const Json* found = take(key, need, Json::value_t::string, "a text")) {
+        value = found->get<std::string>();
+    }
+}
+
+void Fields::texts(const char* key, std::vector<std::string>& value, Need need) {
+    if (!reading_) {
+        object_[key] = value;
+        return;
+    }
+    const Json* found = take(key, need, Json::value_t::array, "a list of texts");
+    if (found == nullptr) return;
+    value.clear();
+    for (const Json& item : *found) {
+        if (!item.is_string()) return fail(std::string("/") + key, "this is not a list of texts", "Give only texts");
+        value.push_back(item.get<std::string>());
+    }
+}
+
+void Fields::number(const char* key, double& value, double low, double high, Need need) {
+    if (!reading_) {
+        object_[key] = value;
+        return;
+    }
+    const Json* found = take(key, need, Json::value_t::number_float, "a number");
+    if (found == nullptr) return;
+    const double v = found->get<double>();
+    if (!(v >= low && v <= high))
+        return fail(std::string("/") + key, fmt::format("{} is outside {} to {}", v, low, high), "Give a value within");
+    value = v;
+}
+
+void Fields::whole(const char* key, int& value, int low, int high, Need need) {
+    if (!reading_) {
+        object_[key] = value;
+        return;
+    }
+    const Json* found = take(key, need, Json::value_t::number_integer, "a whole number");
+    if (found == nullptr) return;
+    const auto v = found->get<double>();
+    if (v < low || v > high)
+        return fail(std::string("/") + key, fmt::format("{} is outside {} to {}", v, low, high), "Give a value within");
+    value = static_cast<int>(v);
+}
+
+void Fields::seed(const char* key, unsigned& value, Need need) {
+    double v = value;
+    number(key, v, 0, 4294967295.0, need);
+    if (reading_) value = static_cast<unsigned>(v);
+    else object_[key] = value;
+}
+
+void Fields::flag(const char* key, bool& value, Need need) {
+    if (!reading_) {
+        object_[key] = value;
+    } else if (const Json* found = take(key, need, Json::value_t::boolean, "true or false")) {
+        value = found->get<bool>();
+    }
+}
+
+void Fields::numbers(Json& array, const std::string& place, std::initializer_list<double*> values) {
+    if (!reading_) {
+        array = Json::array();
+        for (const double* v : values) array.push_back(*v);
+        return;
+    }
+    const auto usable = [](const Json& v) { return v.is_number() && std::fabs(v.get<double>()) <= 1e5; };
+    if (!array.is_array() || array.size() != values.size() || !std::all_of(array.begin(), array.end(), usable))
+        return fail(place, fmt::format("this is not a list of {} numbers within 100 km", values.size()), "Give coordinates in metres");
+    size_t i = 0;
+    for (double* v : values) *v = array[i++].get<double>();
+}
+
+void Fields::pair(double& x, double& y) { numbers(object_, "", {&x, &y}); }
+
+void Fields::triple(const char* key, double& x, double& y, double& z) {
+    if (!reading_) return numbers(object_[key], "", {&x, &y, &z});
+    if (Json* found = take(key, required, Json::value_t::array, "a list of three numbers"))
+        numbers(*found, std::string("/") + key, {&x, &y, &z});
+}
+
+void Fields::rest(std::string& extra) {
+    if (!reading_) {
+        if (extra.empty()) return;
+        const Json more = Json::parse(extra);
+        for (const auto& [key, value] : more.items()) object_[key] = value;
+        return;
+    }
+    Json more = Json::object();
+    if (object_.is_object())
+        for (const auto& [key, value] : object_.items())
+            if (!named_.contains(key)) more[key] = value;
+    extra = more.empty() ? "" : more.dump();
+}
+
+}  // namespace wp::store

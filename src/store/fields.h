@@ -1,0 +1,119 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Reading and writing JSON objects by one description: a visitor names each field once, and the same function reads,
+// checks ranges, and writes. The first fault is kept, with its place as a JSON pointer.
+#pragma once
+#include <cstdint>
+#include <initializer_list>
+#include <nlohmann/json.hpp>
+#include <optional>
+#include <set>
+#include <string>
+#include <utility>
+#include <vector>
+
+#include "base/result.h"
+
+namespace wp::store {
+
+using Json = nlohmann::ordered_json;
+
+/// Where a text stops being JSON, as line and column.
+Fault syntax_fault(std::string_view text, const std::string& name);
+
+class Fields {
+ public:
+    enum Need { required, optional };
+
+    static Fields reader(Json& object) { return {object, "", true}; }
+    static Fields writer(Json& object) { return {object, "", false}; }
+
+    bool reading() const { return reading_; }
+    const Outcome& fault() const { return fault_; }
+    void fail(const std::string& place, const std::string& what, const std::string& remedy);
+
+    void text(const char* key, std::string& value, Need need = required);
+    void texts(const char* key, std::vector<std::string>& value, Need need = required);
+    void number(const char* key, double& value, double low, double high, Need need = required);
+    void whole(const char* key, int& value, int low, int high, Need need = required);
+    void seed(const char* key, unsigned& value, Need need = required);
+    void flag(const char* key, bool& value, Need need = required);
+    /// The object is an array of two or three numbers.
+    void pair(double& x, double& y);
+    void triple(const char* key, double& x, double& y, double& z);
+    /// Keys not named so far; call last.
+    void rest(std::string& extra);
+
+    template <class E>
+    void choice(const char* key, E& value, std::initializer_list<std::pair<const char*, E>> names) {
+        if (!reading_) {
+            for (const auto& [name, v] : names)
+                if (v == value) object_[key] = name;
+            return;
+        }
+        std::string word, all;
+        text(key, word);
+        for (const auto& [name, v] : names) {
+            if (word == name) {
+                value = v;
+                return;
+            }
+            all += (all.empty() ? "" : ", ") + std::string(name);
+        }
+        fail(std::string("/") + key, "\"" + word.substr(0, 40) + "\" is none of: " + all, "Use one of these words");
+    }
+
+    template <class Visit>
+    void object(const char* key, Visit&& visit) {
+        if (!reading_) {
+            object_[key] = Json::object();
+            Fields inner(object_[key], "", false);
+            visit(inner);
+            return;
+        }
+        Json* found = take(key, required, Json::value_t::object, "an object");
+        if (found == nullptr) return;
+        Fields inner(*found, place_ + "/" + key, true);
+        visit(inner);
+        adopt(inner);
+    }
+
+    template <class T, class Visit>
+    void list(const char* key, std::vector<T>& items, Visit&& visit) {
+        if (!reading_) {
+            Json array = Json::array();
+            for (T& item : items) {
+                Json one;
+                Fields inner(one, "", false);
+                visit(inner, item);
+                array.push_back(std::move(one));
+            }
+            object_[key] = std::move(array);
+            return;
+        }
+        Json* found = take(key, required, Json::value_t::array, "a list");
+        if (found == nullptr) return;
+        items.clear();
+        for (size_t i = 0; i < found->size() && !fault_; ++i) {
+            Fields inner((*found)[i], place_ + "/" + key + "/" + std::to_string(i), true);
+            items.emplace_back();
+            visit(inner, items.back());
+            adopt(inner);
+        }
+    }
+
+ private:
+    Fields(Json& object, std::string place, bool reading);
+    Json* take(const char* key, Need need, Json::value_t type, const char* wanted);
+    void numbers(Json& array, const std::string& place, std::initializer_list<double*> values);
+    void adopt(const Fields& inner) {
+        if (!fault_) fault_ = inner.fault_;
+    }
+
+    Json& object_;
+    std::string place_;
+    bool reading_;
+    Outcome fault_;
+    std::set<std::string> named_;
+};
+
+}  // namespace wp::store

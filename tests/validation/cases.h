@@ -1,0 +1,29 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Published and closed-form cases, computed by the real engine beside an independent reference. The tests and the command
+// that writes docs/validation.md read the same rows.
+#pragma once
+#include <string>
+#include <vector>
+
+namespace wp::validation {
+
+struct Row {
+    std::string group, name;
+    std::string unit;
+    double value = 0, reference = 0, standard_error = 0;
+    std::string source;
+
+    double deviation() const { return value - reference; }
+    double relative() const { return reference != 0 ? deviation() / reference : deviation(); }
+    /// Within three standard errors (where the engine gives one) and within 1 % of the reference. The first bound keeps
+    /// bias out, the second keeps a lax error estimate from hiding one. A reference that is itself rounded to floats is
+    /// allowed 1e-6.
+    bool holds() const;
+};
+
+/// Samples of each replicate to spend on every point.
+std::vector<Row> closed_forms(unsigned samples);
+std::vector<Row> sky_through_openings(unsigned samples);
+std::vector<Row> sun_and_glass();
+
+}  // namespace wp::validation
