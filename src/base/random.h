@@ -71,6 +71,8 @@ class Stream {
     constexpr Pair next() { return pair(hash(seed_, ++dimension_), index_); }
     /// A stream for a branch of the path, with dimensions of its own.
     constexpr Stream branch() { return Stream(hash(seed_ ^ 0x68bc21ebu, ++dimension_), index_); }
+    /// The k-th of n streams that together continue one low-discrepancy sequence: for several samples where a path has one.
+    constexpr Stream split(uint32_t k, uint32_t n) const { return Stream(hash(seed_ ^ 0x2c1b3c6du, dimension_), index_ * n + k); }
 
  private:
     uint32_t seed_, index_, dimension_ = 0;
@@ -85,6 +87,7 @@ class PlainStream {
         return {unit(a), unit(b)};
     }
     constexpr PlainStream branch() { return PlainStream(hash(seed_, ++dimension_), 0x51ed270bu); }
+    constexpr PlainStream split(uint32_t k, uint32_t) const { return PlainStream(hash(seed_ ^ 0x2c1b3c6du, dimension_), k); }
 
  private:
     uint32_t seed_, dimension_ = 0;

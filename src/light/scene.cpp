@@ -18,8 +18,7 @@ constexpr float kBlindReflectance = 0.5f;
 // Embree's device is costly to open and thread-safe: one for the process, opened at first use.
 RTCDevice device() {
     struct Holder {
-        // The kernels run on our own threads; building small scenes needs no threads of the device.
-        RTCDevice device = rtcNewDevice("threads=1,set_affinity=0");
+        RTCDevice device = rtcNewDevice(nullptr);
         ~Holder() { rtcReleaseDevice(device); }
     };
     static Holder holder;

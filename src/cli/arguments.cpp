@@ -1,0 +1,84 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "cli/arguments.h"
+
+#include <fmt/core.h>
+
+#include <CLI/CLI.hpp>
+
+#include "question/record.h"
+
+namespace wp::cli {
+
+namespace {
+
+constexpr const char* kExamples = R"(Examples:
+  warmpane-cli show demo/tern-quay.warmpane
+      the project's options, rooms, planes and questions
+  warmpane-cli solve demo/tern-quay.warmpane
+      every question of every option, into out/
+  warmpane-cli solve demo/tern-quay.warmpane --option tall --question df --accuracy 0.01 --out df
+      one question of one option, to 1 % of the mean
+  warmpane-cli weather demo/tern-quay.epw
+      what a weather file holds, and what was doubtful
+  warmpane-cli make-weather year.epw --latitude 55.4 --longitude -3.1 --seed 7
+      a made-up year for trying things out
+
+Exit codes: 0 done; 2 bad arguments; 3 a file is missing or damaged; 4 written, but not settled to the accuracy asked for;
+5 cannot write; 130 cancelled (Ctrl-C), nothing more was written.)";
+
+}  // namespace
+
+std::optional<int> parse_arguments(int argc, char** argv, Arguments& out) {
+    CLI::App app{"Warm Pane: daylight of buildings, from the command line.", "warmpane-cli"};
+    app.footer(kExamples);
+    app.set_version_flag("--version", std::string("Warm Pane ") + question::kVersion);
+    app.require_subcommand(1);
+
+    SolveArguments s;
+    auto* solve = app.add_subcommand("solve", "Answer questions of a project; write tables (CSV), summaries (JSON) and pictures (EXR)");
+    solve->add_option("project", s.project, "The project file")->required();
+    solve->add_option("--option", s.options, "Only this option (may be repeated)");
+    solve->add_option("--question", s.questions, "Only this question (may be repeated)");
+    solve->add_option("--out", s.out, "Folder to write to")->capture_default_str();
+    solve->add_option("--accuracy", s.accuracy, "Wanted half-width (95 %) as a share of the figure, 0.0005 to 0.5")->check(CLI::Range(0.0005, 0.5));
+    solve->add_option("--seed", s.seed, "Seed of the sampling; the same seed gives the same bits");
+    solve->add_option("--threads", s.threads, "Threads to use, 0 for all; the answer does not depend on it")->check(CLI::Range(0, 1024));
+    solve->add_flag("--hourly", s.hourly, "Also write every hour of every point of a year (large)");
+
+    ShowArguments h;
+    auto* show = app.add_subcommand("show", "List what a project holds");
+    show->add_option("project", h.project, "The project file")->required();
+
+    WeatherArguments w;
+    auto* weather = app.add_subcommand("weather", "Read an EPW weather file and say what it holds");
+    weather->add_option("file", w.file, "The EPW file")->required();
+
+    MakeWeatherArguments m;
+    auto* make = app.add_subcommand("make-weather", "Write a synthetic weather year as EPW");
+    make->add_option("out", m.out, "The EPW file to write")->required();
+    make->add_option("--station", m.station, "Name in the header")->capture_default_str();
+    make->add_option("--latitude", m.latitude, "Degrees, north positive")->check(CLI::Range(-90.0, 90.0))->capture_default_str();
+    make->add_option("--longitude", m.longitude, "Degrees, east positive")->check(CLI::Range(-180.0, 180.0))->capture_default_str();
+    make->add_option("--time-zone", m.time_zone, "Hours ahead of UT")->check(CLI::Range(-12.0, 14.0))->capture_default_str();
+    make->add_option("--elevation", m.elevation, "Metres above the sea")->check(CLI::Range(-500.0, 6000.0))->capture_default_str();
+    make->add_option("--seed", m.seed, "The same seed gives the same year")->capture_default_str();
+
+    try {
+        app.parse(argc, argv);
+    } catch (const CLI::Success& asked) {  // help or version
+        return app.exit(asked) == 0 ? kDone : kBadArguments;
+    } catch (const CLI::ParseError& error) {
+        std::string what = error.what();
+        for (char& c : what)
+            if (c == '\n') c = ' ';
+        fmt::print(stderr, "warmpane-cli: {} (see warmpane-cli --help)\n", what);
+        return kBadArguments;
+    }
+    if (*solve) out.solve = s;
+    if (*show) out.show = h;
+    if (*weather) out.weather = w;
+    if (*make) out.make_weather = m;
+    return {};
+}
+
+}  // namespace wp::cli

@@ -1,0 +1,55 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The command line of warmpane-cli.
+#pragma once
+#include <optional>
+#include <string>
+#include <vector>
+
+namespace wp::cli {
+
+/// Exit codes that scripts can rely on.
+enum Exit {
+    kDone = 0,
+    kBadArguments = 2,
+    kBadInput = 3,      ///< a file is missing, damaged or does not fit
+    kNotSettled = 4,    ///< written, but an answer did not reach the accuracy asked for
+    kCannotWrite = 5,
+    kCancelled = 130,
+};
+
+struct SolveArguments {
+    std::string project, out = "out";
+    std::vector<std::string> options, questions;
+    std::optional<double> accuracy;
+    std::optional<unsigned> seed;
+    int threads = 0;
+    bool hourly = false;
+};
+struct ShowArguments {
+    std::string project;
+};
+struct WeatherArguments {
+    std::string file;
+};
+struct MakeWeatherArguments {
+    std::string out, station = "Tern Quay";
+    double latitude = 55.4, longitude = -3.1, time_zone = 0, elevation = 4;
+    unsigned seed = 1;
+};
+
+struct Arguments {
+    std::optional<SolveArguments> solve;
+    std::optional<ShowArguments> show;
+    std::optional<WeatherArguments> weather;
+    std::optional<MakeWeatherArguments> make_weather;
+};
+
+/// Parses, or prints help or one line of complaint and says with which code to leave.
+std::optional<int> parse_arguments(int argc, char** argv, Arguments& out);
+
+int solve(const SolveArguments& arguments);
+int show(const ShowArguments& arguments);
+int weather(const WeatherArguments& arguments);
+int make_weather(const MakeWeatherArguments& arguments);
+
+}  // namespace wp::cli

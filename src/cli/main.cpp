@@ -1,0 +1,21 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include <fmt/core.h>
+
+#include <exception>
+
+#include "cli/arguments.h"
+
+int main(int argc, char** argv) {
+    using namespace wp::cli;
+    Arguments arguments;
+    if (const auto leave = parse_arguments(argc, argv, arguments)) return *leave;
+    try {
+        if (arguments.solve) return solve(*arguments.solve);
+        if (arguments.show) return show(*arguments.show);
+        if (arguments.weather) return weather(*arguments.weather);
+        return make_weather(*arguments.make_weather);
+    } catch (const std::exception& error) {
+        fmt::print(stderr, "warmpane-cli: {}\n", error.what());
+        return 1;
+    }
+}

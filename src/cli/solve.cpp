@@ -1,0 +1,238 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include <fmt/core.h>
+
+#include <unistd.h>
+
+#include <algorithm>
+#include <cmath>
+#include <filesystem>
+#include <optional>
+
+#include "base/file.h"
+#include "cli/arguments.h"
+#include "cli/terminal.h"
+#include "exchange/exr.h"
+#include "exchange/summary.h"
+#include "exchange/tables.h"
+#include "question/ask.h"
+#include "store/project_file.h"
+
+namespace wp::cli {
+namespace fs = std::filesystem;
+using model::Question;
+
+namespace {
+
+struct Job {
+    const model::Option* option;
+    Question question;
+};
+
+// Everything read and checked before anything is traced or written.
+struct Plan {
+    model::Project project;
+    fs::path file;
+    std::vector<Job> jobs;
+    std::optional<climate::WeatherYear> weather;
+    std::vector<rule::CriteriaSet> criteria;
+};
+
+template <class T>
+Outcome pick(const std::vector<T>& all, const std::vector<std::string>& wanted, const char* word, std::vector<const T*>& out) {
+    for (const auto& id : wanted)
+        if (model::find(all, id) == nullptr) {
+            std::string known;
+            for (const T& item : all) known += (known.empty() ? "" : ", ") + item.id;
+            return Fault{std::string("--") + word, fmt::format("the project has no {} \"{}\"", word, id), "It has: " + known};
+        }
+    for (const T& item : all)
+        if (wanted.empty() || std::find(wanted.begin(), wanted.end(), item.id) != wanted.end()) out.push_back(&item);
+    return {};
+}
+
+// A fault of the arguments or of a file; the code to leave with.
+struct Refusal {
+    Fault fault;
+    int code;
+};
+
+std::optional<Refusal> make_plan(const SolveArguments& a, Plan& plan) {
+    auto project = store::read_project(a.project);
+    if (!project) return Refusal{project.fault(), kBadInput};
+    plan.project = std::move(*project);
+    plan.file = a.project;
+    std::vector<const model::Option*> options;
+    std::vector<const Question*> questions;
+    if (auto fault = pick(plan.project.options, a.options, "option", options)) return Refusal{*fault, kBadArguments};
+    if (auto fault = pick(plan.project.questions, a.questions, "question", questions)) return Refusal{*fault, kBadArguments};
+    bool needs_weather = false, has_year = false;
+    for (const auto* option : options)
+        for (const auto* question : questions) {
+            Job job{option, *question};
+            if (a.accuracy) job.question.accuracy = *a.accuracy;
+            if (a.seed) job.question.seed = *a.seed;
+            if (auto planes = question::planes_of(*option, *question); !planes) return Refusal{planes.fault(), kBadInput};
+            needs_weather = needs_weather || question->kind != Question::Kind::daylight_factor;
+            has_year = has_year || question->kind == Question::Kind::year;
+            if (question->kind == Question::Kind::glare && model::find(option->observers, question->observer) == nullptr)
+                return Refusal{{"question " + question->id, "option " + option->id + " has no observer \"" + question->observer + "\"",
+                                "Name another, or leave this question out"}, kBadInput};
+            plan.jobs.push_back(std::move(job));
+        }
+    if (needs_weather) {
+        auto weather = question::weather_of(plan.project, plan.file);
+        if (!weather) return Refusal{weather.fault(), kBadInput};
+        plan.weather = std::move(*weather);
+    }
+    for (const auto& id : plan.project.criteria) {
+        if (!has_year) break;
+        auto set = question::criteria_set(id);
+        if (!set) return Refusal{set.fault(), kBadInput};
+        plan.criteria.push_back(std::move(*set));
+    }
+    return {};
+}
+
+class Solver {
+ public:
+    Solver(const Plan& plan, const SolveArguments& arguments) : plan_(plan), arguments_(arguments) {}
+
+    int run() {
+        for (const Job& job : plan_.jobs) {
+            if (const int code = answer(job); code != kDone) return code;
+        }
+        return unsettled_ ? kNotSettled : kDone;
+    }
+
+ private:
+    fs::path name(const Job& job, const char* suffix) const {
+        return fs::path(arguments_.out) / (job.option->id + "." + job.question.id + suffix);
+    }
+
+    int write(const fs::path& path, const std::string& text) {
+        if (const auto fault = write_file(path, text)) {
+            complain(*fault);
+            return kCannotWrite;
+        }
+        return kDone;
+    }
+
+    // Figures for a person, then the files.
+    int finish(const Job& job, const question::Record& record, const std::string& line, std::vector<std::pair<fs::path, std::string>> files) {
+        if (interrupted().requested()) {
+            fmt::print(stderr, "warmpane-cli: cancelled\n");
+            return kCancelled;
+        }
+        for (const auto& [path, text] : files)
+            if (const int code = write(path, text); code != kDone) return code;
+        fmt::print("{}, {}: {} ({:.1f} s, {:.2f} million rays{})\n", job.option->name, job.question.name, line, record.seconds,
+                   static_cast<double>(record.rays) / 1e6, record.settled ? "" : ", NOT settled");
+        std::fflush(stdout);
+        unsettled_ = unsettled_ || !record.settled;
+        return kDone;
+    }
+
+    exchange::Origin origin(const Job& job) const {
+        return {plan_.project.name, job.option->id, job.question.id, plan_.weather ? plan_.weather->station + ", " + plan_.weather->source : ""};
+    }
+
+    int answer(const Job& job) {
+        const auto surfaces = geometry::build_surfaces(plan_.project, *job.option);
+        ProgressLine progress(job.option->name + ", " + job.question.name);
+        question::Effort effort = question::effort_of(job.question);
+        effort.threads = arguments_.threads;
+        switch (job.question.kind) {
+            case Question::Kind::daylight_factor: return daylight_factor(job, surfaces, effort, progress);
+            case Question::Kind::year: return year(job, surfaces, effort, progress);
+            case Question::Kind::glare: return glare(job, surfaces, effort, progress);
+        }
+        return kDone;
+    }
+
+    int daylight_factor(const Job& job, const geometry::Surfaces& surfaces, const question::Effort& effort, ProgressLine& progress) {
+        const auto planes = *question::planes_of(*job.option, job.question);
+        const auto answer = question::daylight_factor(surfaces, planes, effort, interrupted(), [&](const auto& so_far) {
+            progress.show(std::pow(effort.accuracy / std::max(so_far.record.reached, 1e-9), 1.5));
+        });
+        const auto names = question::plane_names(*job.option, planes);
+        std::string line;
+        for (size_t p = 0; p < answer.planes.size(); ++p)
+            line += fmt::format("{}{} {:.2f} % \u00b1 {:.2f}", p > 0 ? "; " : "", names[p], answer.planes[p].figures.mean,
+                                answer.planes[p].figures.mean_half_width);
+        return finish(job, answer.record, line,
+                      {{name(job, ".csv"), exchange::daylight_factor_csv(answer)},
+                       {name(job, ".json"), exchange::daylight_factor_json(origin(job), answer, names)}});
+    }
+
+    int year(const Job& job, const geometry::Surfaces& surfaces, const question::Effort& effort, ProgressLine& progress) {
+        const auto planes = *question::planes_of(*job.option, job.question);
+        const auto answer = question::solve_year(surfaces, planes, *plan_.weather, radians(plan_.project.site.north), effort, interrupted(),
+                                                 [&](double share) { progress.show(share); });
+        if (interrupted().requested()) return finish(job, answer.record, "", {});
+        const auto names = question::plane_names(*job.option, planes);
+        const auto occupied = question::occupied_planes(*job.option, planes);
+        std::vector<exchange::JudgedSet> judged;
+        for (const auto& set : plan_.criteria) {
+            judged.push_back({set, {}});
+            judged.back().verdicts = rule::evaluate(judged.back().set, answer, names, occupied);
+        }
+        std::vector<std::pair<fs::path, std::string>> files = {
+            {name(job, ".csv"), exchange::year_csv(answer, job.question.from, job.question.to)},
+            {name(job, ".json"), exchange::year_json(origin(job), answer, names, judged, job.question.from, job.question.to)}};
+        if (arguments_.hourly)
+            for (const auto& plane : answer.planes)
+                files.emplace_back(name(job, ("." + plane.plane.plane + ".hours.csv").c_str()), exchange::hourly_csv(plane));
+        std::string line;
+        for (const auto& set : judged)
+            for (const auto& v : set.verdicts)
+                if (!v.criterion->optional)
+                    line += fmt::format("\n    {} {:<22} {:<58} {:5.1f} %  ({} {:.0f} %)", v.met ? "met    " : "not met", v.subject,
+                                        v.criterion->name, 100 * v.value, v.criterion->at_least ? "at least" : "at most", 100 * v.threshold);
+        return finish(job, answer.record, line + "\n   ", std::move(files));
+    }
+
+    int glare(const Job& job, const geometry::Surfaces& surfaces, const question::Effort& effort, ProgressLine& progress) {
+        auto task = question::glare_task(plan_.project, *job.option, job.question, surfaces, *plan_.weather);
+        if (!task) {
+            complain(task.fault());
+            return kBadInput;
+        }
+        const auto answer = question::solve_glare(*task, effort, interrupted(), [&](double share) { progress.show(share); });
+        if (!interrupted().requested()) {
+            exchange::LuminanceImage image{answer.picture.size, answer.picture.size, answer.picture.luminance, {}};
+            image.attributes = {{"observer", answer.observer.id}, {"moment", climate::text(answer.moment)}, {"unit", "cd/m2"},
+                                {"projection", "equidistant hemisphere"}, {"program", std::string("Warm Pane ") + question::kVersion}};
+            if (const auto fault = exchange::write_exr(image, name(job, ".exr"))) {
+                complain(*fault);
+                return kCannotWrite;
+            }
+        }
+        return finish(job, answer.record,
+                      fmt::format("{} at {}: Ev {:.0f} lx \u00b1 {:.0f}, DGP {:.3f}{}", answer.observer.name, climate::text(answer.moment),
+                                  answer.vertical_lux, answer.half_width, answer.dgp, answer.in_range ? "" : " (outside the range DGP was fitted for)"),
+                      {{name(job, ".csv"), exchange::glare_csv(answer)}, {name(job, ".json"), exchange::glare_json(origin(job), answer)}});
+    }
+
+    const Plan& plan_;
+    const SolveArguments& arguments_;
+    bool unsettled_ = false;
+};
+
+}  // namespace
+
+int solve(const SolveArguments& arguments) {
+    Plan plan;
+    if (const auto refusal = make_plan(arguments, plan)) {
+        complain(refusal->fault);
+        return refusal->code;
+    }
+    std::error_code error;
+    fs::create_directories(arguments.out, error);
+    if (error || ::access(arguments.out.c_str(), W_OK) != 0) {
+        complain({arguments.out, "cannot be written to", "Choose another folder with --out"});
+        return kCannotWrite;
+    }
+    return Solver(plan, arguments).run();
+}
+
+}  // namespace wp::cli

@@ -1,0 +1,23 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Luminance pictures as OpenEXR: one 32-bit float channel Y in cd/m^2, with where and when as attributes.
+#pragma once
+#include <filesystem>
+#include <map>
+#include <string>
+#include <vector>
+
+#include "base/result.h"
+
+namespace wp::exchange {
+
+struct LuminanceImage {
+    int width = 0, height = 0;
+    std::vector<float> luminance;                     ///< row 0 on top
+    std::map<std::string, std::string> attributes;
+};
+
+/// Atomic: the target is whole or not there.
+Outcome write_exr(const LuminanceImage& image, const std::filesystem::path& path);
+Result<LuminanceImage> read_exr(const std::filesystem::path& path);
+
+}  // namespace wp::exchange

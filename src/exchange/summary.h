@@ -1,0 +1,28 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Answers as JSON summaries: figures, verdicts, and the record of how they were made.
+#pragma once
+#include <string>
+
+#include "model/project.h"
+#include "question/daylight_factor.h"
+#include "question/glare.h"
+#include "question/year.h"
+#include "rule/criteria.h"
+
+namespace wp::exchange {
+
+/// What every summary says of its origin.
+struct Origin {
+    std::string project, option, question, weather;
+};
+
+std::string daylight_factor_json(const Origin& origin, const question::DaylightFactorAnswer& answer, const std::vector<std::string>& names);
+struct JudgedSet {
+    rule::CriteriaSet set;
+    std::vector<rule::Verdict> verdicts;
+};
+std::string year_json(const Origin& origin, const question::YearAnswer& answer, const std::vector<std::string>& names,
+                      const std::vector<JudgedSet>& judged, double from, double to);
+std::string glare_json(const Origin& origin, const question::GlareAnswer& answer);
+
+}  // namespace wp::exchange

@@ -1,0 +1,40 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// From a project's words to the inputs of the questions: the one place where command line and desktop meet the core.
+#pragma once
+#include <filesystem>
+#include <string>
+#include <vector>
+
+#include "climate/weather.h"
+#include "geometry/plane_points.h"
+#include "model/project.h"
+#include "question/glare.h"
+#include "question/record.h"
+#include "rule/criteria.h"
+
+namespace wp::question {
+
+/// The planes a question is asked on, in the option's order. All of the option where the question names none.
+Result<std::vector<geometry::PlanePoints>> planes_of(const model::Option& option, const model::Question& question);
+
+/// The site's weather file, found beside the project file.
+Result<climate::WeatherYear> weather_of(const model::Project& project, const std::filesystem::path& project_file);
+
+Effort effort_of(const model::Question& question);
+
+/// Space index of a room, or outdoors.
+int space_of(const model::Option& option, const model::Id& room);
+
+/// The glare task of a question; surfaces and weather must outlive it.
+Result<GlareTask> glare_task(const model::Project& project, const model::Option& option, const model::Question& question,
+                             const geometry::Surfaces& surfaces, const climate::WeatherYear& weather);
+
+/// Names for planes in reports: the plane's own, with its room.
+std::vector<std::string> plane_names(const model::Option& option, const std::vector<geometry::PlanePoints>& planes);
+std::vector<bool> occupied_planes(const model::Option& option, const std::vector<geometry::PlanePoints>& planes);
+
+/// The criteria sets that come with the program, and those of a project by id.
+std::filesystem::path data_folder();
+Result<rule::CriteriaSet> criteria_set(const std::string& id);
+
+}  // namespace wp::question

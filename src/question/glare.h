@@ -1,0 +1,43 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// One observer's view at one moment: luminance picture, vertical illuminance at the eye, daylight glare probability.
+#pragma once
+#include "base/progress.h"
+#include "climate/weather.h"
+#include "geometry/surfaces.h"
+#include "light/picture.h"
+#include "metric/glare.h"
+#include "model/project.h"
+#include "question/record.h"
+
+namespace wp::question {
+
+struct GlareAnswer {
+    light::Picture picture;
+    std::vector<metric::GlareSource> sources;
+    double vertical_lux = 0;       ///< at the eye, sun's disc included
+    double half_width = 0;         ///< 95 %, lux
+    double dgp = 0;
+    double dgp_low = 0, dgp_high = 0;  ///< what the error of the illuminance leaves
+    bool in_range = true;          ///< within what DGP was fitted for
+    model::Observer observer;
+    climate::Moment moment;
+    double sun_altitude = 0;       ///< degrees
+    Record record;
+};
+
+/// Sky and sun of a moment: the weather hour that holds it, with the sun at the moment itself.
+light::Daylight daylight_at(const std::vector<climate::OutdoorHour>& outdoor, const climate::Place& place, const climate::Moment& moment,
+                            double north_azimuth, double ground_reflectance);
+
+struct GlareTask {
+    const geometry::Surfaces* surfaces = nullptr;
+    const climate::WeatherYear* weather = nullptr;
+    model::Observer observer;
+    int space = geometry::kOutdoors;  ///< the room the eye is in
+    climate::Moment moment;
+    double north_azimuth = 0;         ///< radians
+    int pixels = 256;
+};
+GlareAnswer solve_glare(const GlareTask& task, const Effort& effort, const Cancel& cancel = {}, const Progress& progress = {});
+
+}  // namespace wp::question

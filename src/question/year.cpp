@@ -1,0 +1,321 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "question/year.h"
+
+#include <Eigen/Core>
+#include <algorithm>
+#include <chrono>
+#include <cmath>
+#include <mutex>
+
+#include "base/parallel.h"
+#include "climate/sky_parts.h"
+#include "light/coefficients.h"
+
+namespace wp::question {
+
+namespace {
+
+using climate::OutdoorHour;
+using light::Blinds;
+using Matrix = Eigen::Matrix<float, Eigen::Dynamic, Eigen::Dynamic, Eigen::RowMajor>;
+
+constexpr int kSkyDivision = 2;
+
+// What shines in every lit hour, in the columns of the coefficients: rows of luminances and beam illuminances.
+struct Outdoors {
+    std::vector<int> hours;   // the lit ones
+    std::vector<int> row_of;  // 8760
+    Matrix light;             // hours x columns
+    std::vector<Vec3> sun;    // direction of each lit hour
+    std::vector<double> beam; // normal illuminance, mean over the hour, 0 without sun
+};
+
+Outdoors shine(const std::vector<OutdoorHour>& year, const climate::SkyParts& parts, const light::SunNodes& nodes,
+               double north, double ground_reflectance) {
+    Outdoors out;
+    out.row_of.assign(year.size(), -1);
+    for (size_t h = 0; h < year.size(); ++h)
+        if (year[h].diffuse_lux > 0 || (year[h].direct_lux > 0 && year[h].sun.sunlit > 0)) {
+            out.row_of[h] = static_cast<int>(out.hours.size());
+            out.hours.push_back(static_cast<int>(h));
+        }
+    std::vector<std::vector<Vec3>> directions;
+    for (size_t p = 0; p < parts.count(); ++p) directions.push_back(parts.directions(p, 3));
+    light::CoefficientLayout layout{parts.count(), nodes.count(), 0};
+    out.light = Matrix::Zero(static_cast<Eigen::Index>(out.hours.size()), static_cast<Eigen::Index>(layout.columns()));
+    out.sun.resize(out.hours.size());
+    out.beam.resize(out.hours.size());
+    parallel_for(out.hours.size(), [&](size_t row) {
+        const OutdoorHour& hour = year[static_cast<size_t>(out.hours[row])];
+        const auto r = static_cast<Eigen::Index>(row);
+        const climate::Sky sky = climate::sky_of(hour, north);
+        double carried = 0;
+        for (size_t p = 0; p < parts.count(); ++p) {
+            double sum = 0, up = 0;
+            for (const Vec3 d : directions[p]) {
+                sum += sky.luminance(d);
+                up += d.z;
+            }
+            const auto n = static_cast<double>(directions[p].size());
+            out.light(r, static_cast<Eigen::Index>(p)) = static_cast<float>(sum / n);
+            carried += sum / n * parts.solid_angle(p) * up / n;
+        }
+        // Parts are coarse around the sun: what they carry is made to equal what the weather says.
+        if (carried > 0) out.light.row(r).head(static_cast<Eigen::Index>(parts.count())) *= static_cast<float>(hour.diffuse_lux / carried);
+        out.light(r, static_cast<Eigen::Index>(layout.ground())) = static_cast<float>(ground_reflectance * hour.global_lux() / kPi);
+        out.beam[row] = hour.direct_lux * hour.sun.sunlit;
+        out.sun[row] = climate::sun_direction(hour.sun.sun, north);
+        if (out.beam[row] <= 0) return;
+        for (const auto& share : nodes.around(hour.sun.sun))
+            out.light(r, static_cast<Eigen::Index>(layout.node(share.node))) += static_cast<float>(out.beam[row] * share.weight);
+    }, 16);
+    return out;
+}
+
+// Direct sun of every lit hour on every point of a plane, and the group it came through (-1: none).
+struct Direct {
+    metric::HourlyLux lux;
+    std::vector<int16_t> group;
+};
+
+Direct trace_direct(const light::Scene& scene, const geometry::PlanePoints& plane, const Outdoors& outdoors, const Cancel& cancel,
+                    light::Tally& tally) {
+    Direct out;
+    out.lux.points = plane.points.size();
+    out.lux.row_of = outdoors.row_of;
+    out.lux.lux.assign(outdoors.hours.size() * plane.points.size(), 0.0f);
+    out.group.assign(out.lux.lux.size(), -1);
+    std::atomic<uint64_t> rays{0};
+    parallel_for(outdoors.hours.size(), [&](size_t row) {
+        if (cancel.requested() || outdoors.beam[row] <= 0) return;
+        const Vec3 to = outdoors.sun[row];
+        const double cosine = dot(to, plane.normal);
+        if (cosine <= 0 || to.z <= 0) return;
+        for (size_t p = 0; p < plane.points.size(); ++p) {
+            const light::Scene::Beam beam = scene.beam((plane.points[p] + plane.normal * 1e-4).as<float>(), to.as<float>());
+            if (beam.share <= 0) continue;
+            const size_t at = row * plane.points.size() + p;
+            out.lux.lux[at] = static_cast<float>(outdoors.beam[row] * cosine) * beam.share;
+            out.group[at] = beam.portal >= 0 ? static_cast<int16_t>(scene.portals()[static_cast<size_t>(beam.portal)].group) : int16_t{-1};
+        }
+        rays += plane.points.size();
+    }, 16);
+    tally.rays += rays;
+    return out;
+}
+
+// Groups in which any of the plane's points has light, over both coefficient sets.
+std::vector<int> groups_of(const light::Coefficients& c, size_t first, size_t points) {
+    std::vector<int> out;
+    for (size_t i = first; i < first + points; ++i) out.insert(out.end(), c.points[i].groups.begin(), c.points[i].groups.end());
+    std::sort(out.begin(), out.end());
+    out.erase(std::unique(out.begin(), out.end()), out.end());
+    return out;
+}
+
+// Sky, ground and interreflected sun through one group: hours x points.
+Matrix group_light(const light::Coefficients& c, size_t first, size_t points, int group, const Matrix& light) {
+    Matrix rows = Matrix::Zero(static_cast<Eigen::Index>(points), light.cols());
+    for (size_t i = 0; i < points; ++i) {
+        const auto& point = c.points[first + i];
+        const auto it = std::find(point.groups.begin(), point.groups.end(), group);
+        if (it == point.groups.end()) continue;
+        const float* row = point.values.data() + static_cast<size_t>(it - point.groups.begin()) * c.layout.columns();
+        rows.row(static_cast<Eigen::Index>(i)) = Eigen::Map<const Eigen::RowVectorXf>(row, light.cols());
+    }
+    Matrix out(light.rows(), static_cast<Eigen::Index>(points));
+    // Bands of hours on the threads; each cell is one dot product, so the split does not change its bits.
+    constexpr Eigen::Index band = 256;
+    parallel_for(static_cast<size_t>((light.rows() + band - 1) / band), [&](size_t b) {
+        const Eigen::Index from = static_cast<Eigen::Index>(b) * band, n = std::min(band, light.rows() - from);
+        out.middleRows(from, n).noalias() = light.middleRows(from, n) * rows.transpose();
+    });
+    return out;
+}
+
+// The rule of kBlindShare and kBlindLux for one group on one plane.
+metric::Hours closed_hours(const Direct& direct, const Outdoors& outdoors, int group, size_t points) {
+    metric::Hours closed(climate::kHours);
+    for (size_t row = 0; row < outdoors.hours.size(); ++row) {
+        size_t sunny = 0;
+        for (size_t p = 0; p < points; ++p) {
+            const size_t at = row * points + p;
+            if (direct.group[at] == group && static_cast<double>(direct.lux.lux[at]) >= kBlindLux) ++sunny;
+        }
+        closed[static_cast<size_t>(outdoors.hours[row])] = static_cast<double>(sunny) > kBlindShare * static_cast<double>(points);
+    }
+    return closed;
+}
+
+class Year {
+ public:
+    Year(const geometry::Surfaces& surfaces, const std::vector<geometry::PlanePoints>& planes, const climate::WeatherYear& weather,
+         double north, const Effort& effort, const Cancel& cancel, const Progress& progress)
+        : surfaces_(surfaces), planes_(planes), effort_(effort), cancel_(cancel), progress_(progress), open_(surfaces),
+          parts_(kSkyDivision), nodes_(weather.place, north) {
+        answer_.outdoor = climate::outdoor_year(weather);
+        answer_.groups = surfaces.groups;
+        answer_.record.inputs = year_inputs(surfaces, planes, weather, north, effort);
+        answer_.record.wanted = effort.accuracy;
+        answer_.record.seed = effort.seed;
+        outdoors_ = shine(answer_.outdoor, parts_, nodes_, north, surfaces.ground_reflectance);
+        has_blinds_ = std::any_of(surfaces.portals.begin(), surfaces.portals.end(), [](const auto& p) { return p.blind && p.group >= 0; });
+    }
+
+    YearAnswer run() {
+        const auto start = std::chrono::steady_clock::now();
+        light::Coefficients open = coefficients(open_, 0.0, has_blinds_ ? 0.4 : 0.8), closed;
+        if (has_blinds_ && !cancel_.requested()) closed = coefficients(light::Scene(surfaces_, Blinds::closed), 0.4, 0.4);
+        size_t first = 0;
+        for (size_t p = 0; p < planes_.size() && !cancel_.requested(); ++p) {
+            answer_.planes.push_back(plane_year(planes_[p], open, closed, first));
+            first += planes_[p].points.size();
+            report(0.8 + 0.2 * static_cast<double>(p + 1) / static_cast<double>(planes_.size()));
+        }
+        auto& record = answer_.record;
+        record.reached = std::max(open.reached, closed.reached);
+        record.settled = open.settled && (!has_blinds_ || closed.settled) && !cancel_.requested();
+        record.rays = open.tally.rays + closed.tally.rays + tally_.rays;
+        record.paths = open.tally.paths + closed.tally.paths;
+        record.seconds = std::chrono::duration<double>(std::chrono::steady_clock::now() - start).count();
+        if (cancel_.requested()) answer_.planes.clear();
+        return std::move(answer_);
+    }
+
+ private:
+    void report(double share) const {
+        if (progress_) progress_(share);
+    }
+
+    light::Coefficients coefficients(const light::Scene& scene, double from, double span) {
+        light::CoefficientTask task;
+        task.scene = &scene;
+        task.parts = &parts_;
+        task.nodes = &nodes_;
+        task.planes = &planes_;
+        task.typical.assign(static_cast<size_t>(outdoors_.light.cols()), 0.0);
+        for (Eigen::Index c = 0; c < outdoors_.light.cols(); ++c)
+            task.typical[static_cast<size_t>(c)] = outdoors_.light.rows() > 0 ? static_cast<double>(outdoors_.light.col(c).mean()) : 0;
+        task.accuracy = effort_.accuracy;
+        task.seed = effort_.seed;
+        return light::trace_coefficients(task, cancel_, [&](double done) { report(from + span * done); });
+    }
+
+    metric::HourlyLux empty_year(size_t points) const {
+        metric::HourlyLux year;
+        year.points = points;
+        year.row_of = outdoors_.row_of;
+        year.lux.assign(outdoors_.hours.size() * points, 0.0f);
+        return year;
+    }
+
+    PlaneYear plane_year(const geometry::PlanePoints& plane, const light::Coefficients& open, const light::Coefficients& closed, size_t first) {
+        PlaneYear out;
+        out.plane = plane;
+        const size_t points = plane.points.size();
+        const Direct direct = trace_direct(open_, plane, outdoors_, cancel_, tally_);
+        out.direct = direct.lux;
+        out.open = direct.lux;
+        out.blinds = empty_year(points);
+        out.relative_half_width = std::max(open.reached, closed.reached);
+        const auto n_groups = static_cast<int>(open.layout.groups);
+        std::vector<metric::Hours> closed_of(static_cast<size_t>(n_groups));
+        for (int g = 0; has_blinds_ && g < n_groups; ++g) {
+            closed_of[static_cast<size_t>(g)] = closed_hours(direct, outdoors_, g, points);
+            if (!group_has_blind(g) || metric::count(closed_of[static_cast<size_t>(g)]) == 0) {
+                closed_of[static_cast<size_t>(g)].clear();
+                continue;
+            }
+            out.groups.push_back(g);
+            out.closed.push_back(closed_of[static_cast<size_t>(g)]);
+        }
+        add_direct_with_blinds(direct, closed_of, out.blinds);
+        for (const int g : groups_of(open, first, points)) {
+            const Matrix light = group_light(open, first, points, g, outdoors_.light);
+            const metric::Hours* shut = g < n_groups && !closed_of[static_cast<size_t>(g)].empty() ? &closed_of[static_cast<size_t>(g)] : nullptr;
+            Matrix dimmed;
+            if (shut != nullptr) dimmed = group_light(closed, first, points, g, outdoors_.light);
+            for (size_t row = 0; row < outdoors_.hours.size(); ++row) {
+                const bool is_shut = shut != nullptr && (*shut)[static_cast<size_t>(outdoors_.hours[row])];
+                const auto r = static_cast<Eigen::Index>(row);
+                for (size_t p = 0; p < points; ++p) {
+                    const auto c = static_cast<Eigen::Index>(p);
+                    out.open.lux[row * points + p] += light(r, c);
+                    out.blinds.lux[row * points + p] += is_shut ? dimmed(r, c) : light(r, c);
+                }
+            }
+        }
+        return out;
+    }
+
+    bool group_has_blind(int group) const {
+        return std::any_of(surfaces_.portals.begin(), surfaces_.portals.end(), [&](const auto& p) { return p.group == group && p.blind; });
+    }
+
+    void add_direct_with_blinds(const Direct& direct, const std::vector<metric::Hours>& closed_of, metric::HourlyLux& out) const {
+        for (size_t row = 0; row < outdoors_.hours.size(); ++row)
+            for (size_t p = 0; p < out.points; ++p) {
+                const size_t at = row * out.points + p;
+                const int g = direct.group[at];
+                const bool shut = g >= 0 && !closed_of[static_cast<size_t>(g)].empty() &&
+                                  closed_of[static_cast<size_t>(g)][static_cast<size_t>(outdoors_.hours[row])];
+                if (!shut) out.lux[at] += direct.lux.lux[at];
+            }
+    }
+
+    const geometry::Surfaces& surfaces_;
+    const std::vector<geometry::PlanePoints>& planes_;
+    Effort effort_;
+    Cancel cancel_;
+    Progress progress_;
+    light::Scene open_;
+    climate::SkyParts parts_;
+    light::SunNodes nodes_;
+    Outdoors outdoors_;
+    bool has_blinds_ = false;
+    light::Tally tally_;
+    YearAnswer answer_;
+};
+
+}  // namespace
+
+Fingerprint year_inputs(const geometry::Surfaces& surfaces, const std::vector<geometry::PlanePoints>& planes,
+                        const climate::WeatherYear& weather, double north, const Effort& effort) {
+    Fingerprint print;
+    print.add(std::string_view("year 1"));
+    print.add(surfaces.fingerprint());
+    for (const auto& plane : planes) print.add(plane.fingerprint());
+    print.add(weather.fingerprint());
+    print.add(north);
+    print.add(effort.accuracy);
+    print.add(effort.seed);
+    return print;
+}
+
+YearAnswer solve_year(const geometry::Surfaces& surfaces, const std::vector<geometry::PlanePoints>& planes,
+                      const climate::WeatherYear& weather, double north, const Effort& effort, const Cancel& cancel,
+                      const Progress& progress) {
+    YearAnswer answer;
+    with_threads(effort.threads, [&] { answer = Year(surfaces, planes, weather, north, effort, cancel, progress).run(); });
+    return answer;
+}
+
+SpatialAutonomy spatial_autonomy(const PlaneYear& plane, const metric::Hours& hours, double lux, double time_share, bool blinds) {
+    const metric::HourlyLux& year = blinds ? plane.blinds : plane.open;
+    const double w = plane.relative_half_width;
+    SpatialAutonomy out;
+    out.autonomy = metric::autonomy(year, hours, lux);
+    out.value = metric::share_at_least(out.autonomy, time_share);
+    out.low = metric::share_at_least(metric::autonomy(year, hours, lux, std::max(0.01, 1 - w)), time_share);
+    out.high = metric::share_at_least(metric::autonomy(year, hours, lux, 1 + w), time_share);
+    return out;
+}
+
+SunlightExposure sunlight_exposure(const PlaneYear& plane, const metric::Hours& hours, double lux, double limit_hours) {
+    SunlightExposure out;
+    out.hours = metric::hours_at_least(plane.direct, hours, lux);
+    out.value = metric::share_above(out.hours, limit_hours);
+    return out;
+}
+
+}  // namespace wp::question

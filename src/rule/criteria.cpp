@@ -1,0 +1,143 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "rule/criteria.h"
+
+#include <algorithm>
+
+#include "base/file.h"
+#include "store/fields.h"
+
+namespace wp::rule {
+
+namespace {
+
+using store::Fields;
+
+void visit(Fields& f, Metric& m) {
+    using Kind = Metric::Kind;
+    f.choice("kind", m.kind, {{"spatial_autonomy", Kind::spatial_autonomy}, {"sunlight_exposure", Kind::sunlight_exposure},
+                              {"provision", Kind::provision}});
+    f.number("lux", m.lux, 0, 1e6);
+    f.number("time_share", m.time_share, 0, 1, Fields::optional);
+    f.number("hours_limit", m.hours_limit, 0, 8760, Fields::optional);
+    f.number("area_share", m.area_share, 0, 1, Fields::optional);
+    f.flag("blinds", m.blinds, Fields::optional);
+    f.number("from", m.from, 0, 24, Fields::optional);
+    f.number("to", m.to, 0, 24, Fields::optional);
+}
+
+void visit(Fields& f, Threshold& t) {
+    f.number("threshold", t.value, 0, 1e6);
+    f.text("level", t.level);
+}
+
+void visit(Fields& f, Criterion& c) {
+    f.text("id", c.id);
+    f.text("name", c.name);
+    f.text("meaning", c.meaning);
+    f.text("source", c.source);
+    f.text("unit", c.unit);
+    f.object("metric", [&](Fields& g) { visit(g, c.metric); });
+    f.flag("daylight_hours", c.metric.daylight_hours, Fields::optional);
+    f.flag("occupied_area", c.occupied_area, Fields::optional);
+    f.flag("at_least", c.at_least);
+    f.flag("optional", c.optional, Fields::optional);
+    f.list("thresholds", c.thresholds, [](Fields& g, Threshold& t) { visit(g, t); });
+    if (f.reading() && c.thresholds.empty()) f.fail("/thresholds", "there is no threshold", "Give at least one");
+}
+
+metric::Hours hours_of(const Metric& m, const question::YearAnswer& year) {
+    return m.daylight_hours ? climate::daylight_hours(year.outdoor) : metric::daily_hours(m.from, m.to);
+}
+
+struct Band {
+    double value, low, high;
+};
+
+Band measure(const Metric& m, const question::PlaneYear& plane, const metric::Hours& hours) {
+    switch (m.kind) {
+        case Metric::Kind::spatial_autonomy: {
+            const auto s = question::spatial_autonomy(plane, hours, m.lux, m.time_share, m.blinds);
+            return {s.value, s.low, s.high};
+        }
+        case Metric::Kind::sunlight_exposure: {
+            const double v = question::sunlight_exposure(plane, hours, m.lux, m.hours_limit).value;
+            return {v, v, v};  // traced exactly
+        }
+        case Metric::Kind::provision: {
+            const auto& light = m.blinds ? plane.blinds : plane.open;
+            const double w = plane.relative_half_width;
+            return {metric::spatial_provision(light, hours, m.lux, m.area_share),
+                    metric::spatial_provision(light, hours, m.lux / std::max(0.01, 1 - w), m.area_share),
+                    metric::spatial_provision(light, hours, m.lux / (1 + w), m.area_share)};
+        }
+    }
+    return {};
+}
+
+Verdict judge(const Criterion& c, Band band, std::string subject, model::Id plane) {
+    Verdict v;
+    v.criterion = &c;
+    v.subject = std::move(subject);
+    v.plane = std::move(plane);
+    v.value = band.value;
+    v.low = band.low;
+    v.high = band.high;
+    const auto meets = [&](double value, double threshold) { return c.at_least ? value >= threshold : value <= threshold; };
+    v.threshold = c.thresholds.front().value;
+    v.level = c.thresholds.front().level;
+    for (const Threshold& t : c.thresholds)
+        if (meets(band.value, t.value)) {
+            v.met = true;
+            v.threshold = t.value;
+            v.level = t.level;
+        }
+    v.margin = c.at_least ? v.value - v.threshold : v.threshold - v.value;
+    v.certain = meets(band.low, v.threshold) == v.met && meets(band.high, v.threshold) == v.met;
+    return v;
+}
+
+}  // namespace
+
+Result<CriteriaSet> parse_criteria(std::string_view text, const std::string& name) {
+    store::Json document = store::Json::parse(text, nullptr, false);
+    if (document.is_discarded()) return store::syntax_fault(text, name);
+    CriteriaSet set;
+    int format = 0;
+    Fields f = Fields::reader(document);
+    f.whole("format", format, 1, 1);
+    f.text("id", set.id);
+    f.text("name", set.name);
+    f.text("source", set.source);
+    f.list("criteria", set.criteria, [](Fields& g, Criterion& c) { visit(g, c); });
+    if (f.fault()) return Fault{name + ", " + f.fault()->place, f.fault()->what, f.fault()->remedy};
+    return set;
+}
+
+Result<CriteriaSet> read_criteria(const std::filesystem::path& path) {
+    const auto bytes = read_file(path, size_t{1} << 20);
+    if (!bytes) return bytes.fault();
+    return parse_criteria(*bytes, path.filename().string());
+}
+
+std::vector<Verdict> evaluate(const CriteriaSet& set, const question::YearAnswer& year, const std::vector<std::string>& names,
+                              const std::vector<bool>& occupied) {
+    std::vector<Verdict> verdicts;
+    for (const Criterion& c : set.criteria) {
+        const auto hours = hours_of(c.metric, year);
+        Band sum{0, 0, 0};
+        double area = 0;
+        for (size_t p = 0; p < year.planes.size(); ++p) {
+            if (!occupied[p] || year.planes[p].plane.points.empty()) continue;
+            const Band band = measure(c.metric, year.planes[p], hours);
+            const double a = year.planes[p].plane.area();
+            sum = {sum.value + a * band.value, sum.low + a * band.low, sum.high + a * band.high};
+            area += a;
+            if (!c.occupied_area) verdicts.push_back(judge(c, band, names[p], year.planes[p].plane.plane));
+        }
+        if (c.occupied_area && area > 0)
+            verdicts.push_back(judge(c, {sum.value / area, sum.low / area, sum.high / area}, "Occupied area", {}));
+    }
+    return verdicts;
+}
+
+}  // namespace wp::rule
