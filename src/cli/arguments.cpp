@@ -44,6 +44,9 @@ std::optional<int> parse_arguments(int argc, char** argv, Arguments& out) {
     solve->add_option("--seed", s.seed, "Seed of the sampling; the same seed gives the same bits");
     solve->add_option("--threads", s.threads, "Threads to use, 0 for all; the answer does not depend on it")->check(CLI::Range(0, 1024));
     solve->add_flag("--hourly", s.hourly, "Also write every hour of every point of a year (large)");
+#ifdef WARMPANE_PICTURES
+    solve->add_flag("--pictures", s.pictures, "Also draw each answer as a picture (PNG)");
+#endif
 
     ShowArguments h;
     auto* show = app.add_subcommand("show", "List what a project holds");

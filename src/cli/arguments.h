@@ -23,7 +23,7 @@ struct SolveArguments {
     std::optional<double> accuracy;
     std::optional<unsigned> seed;
     int threads = 0;
-    bool hourly = false;
+    bool hourly = false, pictures = false;
 };
 struct ShowArguments {
     std::string project;

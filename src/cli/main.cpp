@@ -4,12 +4,18 @@
 #include <exception>
 
 #include "cli/arguments.h"
+#ifdef WARMPANE_PICTURES
+#include "cli/pictures.h"
+#endif
 
 int main(int argc, char** argv) {
     using namespace wp::cli;
     Arguments arguments;
     if (const auto leave = parse_arguments(argc, argv, arguments)) return *leave;
     try {
+#ifdef WARMPANE_PICTURES
+        if (arguments.solve && arguments.solve->pictures) start_drawing(argc, argv);
+#endif
         if (arguments.solve) return solve(*arguments.solve);
         if (arguments.show) return show(*arguments.show);
         if (arguments.weather) return weather(*arguments.weather);

@@ -10,6 +10,9 @@
 
 #include "base/file.h"
 #include "cli/arguments.h"
+#ifdef WARMPANE_PICTURES
+#include "cli/pictures.h"
+#endif
 #include "cli/terminal.h"
 #include "exchange/exr.h"
 #include "exchange/summary.h"
@@ -132,6 +135,19 @@ class Solver {
         return kDone;
     }
 
+    // Draws what the arguments ask for; a build without pictures has no such argument.
+    template <class... Answer>
+    bool drawn([[maybe_unused]] const Job& job, [[maybe_unused]] const Answer&... answer) {
+#ifdef WARMPANE_PICTURES
+        if (!arguments_.pictures || interrupted().requested()) return true;
+        if (const auto fault = draw(answer..., name(job, ".png"))) {
+            complain(*fault);
+            return false;
+        }
+#endif
+        return true;
+    }
+
     exchange::Origin origin(const Job& job) const {
         return {plan_.project.name, job.option->id, job.question.id, plan_.weather ? plan_.weather->station + ", " + plan_.weather->source : ""};
     }
@@ -155,6 +171,7 @@ class Solver {
             progress.show(std::pow(effort.accuracy / std::max(so_far.record.reached, 1e-9), 1.5));
         });
         const auto names = question::plane_names(*job.option, planes);
+        if (!drawn(job, plan_.project, *job.option, answer)) return kCannotWrite;
         std::string line;
         for (size_t p = 0; p < answer.planes.size(); ++p)
             line += fmt::format("{}{} {:.2f} % \u00b1 {:.2f}", p > 0 ? "; " : "", names[p], answer.planes[p].figures.mean,
@@ -169,6 +186,7 @@ class Solver {
         const auto answer = question::solve_year(surfaces, planes, *plan_.weather, radians(plan_.project.site.north), effort, interrupted(),
                                                  [&](double share) { progress.show(share); });
         if (interrupted().requested()) return finish(job, answer.record, "", {});
+        if (!drawn(job, plan_.project, *job.option, answer, job.question.from, job.question.to)) return kCannotWrite;
         const auto names = question::plane_names(*job.option, planes);
         const auto occupied = question::occupied_planes(*job.option, planes);
         std::vector<exchange::JudgedSet> judged;
@@ -198,6 +216,7 @@ class Solver {
             return kBadInput;
         }
         const auto answer = question::solve_glare(*task, effort, interrupted(), [&](double share) { progress.show(share); });
+        if (!drawn(job, answer)) return kCannotWrite;
         if (!interrupted().requested()) {
             exchange::LuminanceImage image{answer.picture.size, answer.picture.size, answer.picture.luminance, {}};
             image.attributes = {{"observer", answer.observer.id}, {"moment", climate::text(answer.moment)}, {"unit", "cd/m2"},

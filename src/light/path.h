@@ -39,7 +39,9 @@ struct Tally {
 /// Below this throughput a path lives on by roulette. Chosen by the least product of squared error and rays on a side-lit
 /// storey: higher, and the few rays that fetch light from the ground outside carry too much each; lower, and rays are
 /// spent on what hardly counts.
-inline constexpr float kRoulette = 0.03f;
+inline constexpr float kRoulette = 0.05f;
+/// Outdoors a path is soon over, so that little is saved by giving it up.
+inline constexpr float kRouletteOutdoors = 0.01f;
 /// Samples towards the openings at the first vertex and at the later ones: the first sees them best.
 inline constexpr int kFirstSamples = 4;
 
@@ -178,7 +180,8 @@ class Tracer {
         ++tally_.rays;
         const Hit hit = scene_.intersect(origin, direction, k);
         if (hit.distance < distance - 2 * kLift) return;  // something stands before the opening
-        if (portal.closed()) return scatter(portal, k, x.at + direction * distance, direction, weight, x.portal, x.order, stream);
+        if (portal.closed())
+            return pass_blind(portal, k, x.at + direction * distance, direction, weight, x.portal, x.order, stream.branch());
         continue_with(hit, origin, direction, weight * at.transmittance, beyond(portal, k, direction, x.portal), x.order, stream);
     }
 
@@ -200,15 +203,18 @@ class Tracer {
         const float pass_density = local.z * static_cast<float>(1 / kPi) * at.pass_chance;
         const float density = static_cast<float>(portal_samples(x.order)) * chances_[pick] *
                                   PortalView(portal, x.at).density(direction, hit.distance) + pass_density;
-        if (portal.closed())
-            return scatter(portal, hit.portal, origin + direction * hit.distance, direction, x.weight * local.z / density,
-                           x.portal, x.order, stream);
+        const Vec3f at_portal = origin + direction * hit.distance;
+        if (portal.closed()) {
+            // Only what passes can be drawn both ways.
+            pass_blind(portal, hit.portal, at_portal, direction, x.weight * local.z / density, x.portal, x.order, stream.branch());
+            return leave_blind(portal, at_portal, direction, full, x.portal, x.order, stream.branch());
+        }
         if (stream.next().u < at.pass_chance) {
             const float weight = x.weight * local.z * at.transmittance / density;
-            return arrive(origin + direction * hit.distance, direction, weight, beyond(portal, hit.portal, direction, x.portal),
+            return arrive(at_portal, direction, weight, beyond(portal, hit.portal, direction, x.portal),
                           x.order, stream, hit.portal);
         }
-        mirror(portal, origin + direction * hit.distance, direction, full * (at.transmittance + at.reflectance), x.portal,
+        mirror(portal, at_portal, direction, full * (at.transmittance + at.reflectance), x.portal,
                x.order, stream, hit.portal);
     }
 
@@ -229,15 +235,17 @@ class Tracer {
         arrive(at, away, weight, last, order, stream, index);
     }
 
-    // A closed blind sends light on evenly: from behind, or back from the side it was seen from.
-    void scatter(const ScenePortal& portal, int index, Vec3f at, Vec3f direction, float weight, int last, int order, Stream stream) {
-        const float both = portal.diffuse_transmittance + portal.diffuse_reflectance;
-        const bool pass = stream.next().u * both < portal.diffuse_transmittance;
+    // A closed blind sends light on evenly: through it, and back to the side it was seen from.
+    void pass_blind(const ScenePortal& portal, int index, Vec3f at, Vec3f direction, float weight, int last, int order, Stream stream) {
         const bool outward = dot(direction, portal.normal) > 0;
-        const Vec3f normal = outward == pass ? portal.normal : -portal.normal;
-        const int space = outward == pass ? portal.outside : portal.inside;
-        live_on({at, normal, space, weight * both * static_cast<float>(1 / kPi),
-                 pass ? beyond(portal, index, direction, last) : last, order + 1, stream});
+        live_on({at, outward ? portal.normal : -portal.normal, outward ? portal.outside : portal.inside,
+                 weight * portal.diffuse_transmittance * static_cast<float>(1 / kPi), beyond(portal, index, direction, last),
+                 order + 1, stream});
+    }
+    void leave_blind(const ScenePortal& portal, Vec3f at, Vec3f direction, float weight, int last, int order, Stream stream) {
+        const bool outward = dot(direction, portal.normal) > 0;
+        live_on({at, outward ? -portal.normal : portal.normal, outward ? portal.inside : portal.outside,
+                 weight * portal.diffuse_reflectance * static_cast<float>(1 / kPi), last, order + 1, stream});
     }
 
     void continue_with(const Hit& hit, Vec3f origin, Vec3f direction, float weight, int portal, int order, Stream& stream) {
@@ -257,7 +265,10 @@ class Tracer {
     void meet(const Hit& hit, Vec3f origin, Vec3f direction, float weight, int last, int order, Stream& stream) {
         const ScenePortal& portal = scene_.portals()[static_cast<size_t>(hit.portal)];
         const Vec3f at = origin + direction * hit.distance;
-        if (portal.closed()) return scatter(portal, hit.portal, at, direction, weight, last, order, stream);
+        if (portal.closed()) {
+            pass_blind(portal, hit.portal, at, direction, weight, last, order, stream.branch());
+            return leave_blind(portal, at, direction, weight, last, order, stream.branch());
+        }
         const Crossing c = crossing(portal, direction);
         const float both = c.transmittance + c.reflectance;
         if (stream.next().u < c.pass_chance)
@@ -267,10 +278,10 @@ class Tracer {
 
     void live_on(Vertex vertex) {
         if (!(vertex.weight > 0)) return;
-        if (vertex.weight < kRoulette) {
-            const float chance = vertex.weight / kRoulette;
-            if (vertex.stream.next().u >= chance) return;
-            vertex.weight = kRoulette;
+        const float least = vertex.space == geometry::kOutdoors ? kRouletteOutdoors : kRoulette;
+        if (vertex.weight < least) {
+            if (vertex.stream.next().u * least >= vertex.weight) return;
+            vertex.weight = least;
         }
         pending_.push_back(vertex);
     }

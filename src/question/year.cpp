@@ -134,17 +134,16 @@ Matrix group_light(const light::Coefficients& c, size_t first, size_t points, in
 }
 
 // The rule of kBlindShare and kBlindLux for one group on one plane.
-metric::Hours closed_hours(const Direct& direct, const Outdoors& outdoors, int group, size_t points) {
-    metric::Hours closed(climate::kHours);
+void close_hours(const Direct& direct, const Outdoors& outdoors, int group, size_t points, metric::Hours& closed) {
     for (size_t row = 0; row < outdoors.hours.size(); ++row) {
         size_t sunny = 0;
         for (size_t p = 0; p < points; ++p) {
             const size_t at = row * points + p;
             if (direct.group[at] == group && static_cast<double>(direct.lux.lux[at]) >= kBlindLux) ++sunny;
         }
-        closed[static_cast<size_t>(outdoors.hours[row])] = static_cast<double>(sunny) > kBlindShare * static_cast<double>(points);
+        if (static_cast<double>(sunny) > kBlindShare * static_cast<double>(points))
+            closed[static_cast<size_t>(outdoors.hours[row])] = true;
     }
-    return closed;
 }
 
 class Year {
@@ -166,9 +165,10 @@ class Year {
         const auto start = std::chrono::steady_clock::now();
         light::Coefficients open = coefficients(open_, 0.0, has_blinds_ ? 0.4 : 0.8), closed;
         if (has_blinds_ && !cancel_.requested()) closed = coefficients(light::Scene(surfaces_, Blinds::closed), 0.4, 0.4);
+        trace_direct_sun();
         size_t first = 0;
         for (size_t p = 0; p < planes_.size() && !cancel_.requested(); ++p) {
-            answer_.planes.push_back(plane_year(planes_[p], open, closed, first));
+            answer_.planes.push_back(plane_year(p, open, closed, first));
             first += planes_[p].points.size();
             report(0.8 + 0.2 * static_cast<double>(p + 1) / static_cast<double>(planes_.size()));
         }
@@ -209,30 +209,38 @@ class Year {
         return year;
     }
 
-    PlaneYear plane_year(const geometry::PlanePoints& plane, const light::Coefficients& open, const light::Coefficients& closed, size_t first) {
+    // A group's blinds are one thing, whatever rooms its light reaches: closed as soon as one plane asks for it.
+    void trace_direct_sun() {
+        closed_.assign(surfaces_.groups.size(), {});
+        for (const auto& plane : planes_) direct_.push_back(trace_direct(open_, plane, outdoors_, cancel_, tally_));
+        for (int g = 0; has_blinds_ && g < static_cast<int>(closed_.size()); ++g) {
+            if (!group_has_blind(g)) continue;
+            metric::Hours& hours = closed_[static_cast<size_t>(g)];
+            hours.assign(climate::kHours, false);
+            for (size_t p = 0; p < planes_.size(); ++p) close_hours(direct_[p], outdoors_, g, planes_[p].points.size(), hours);
+        }
+    }
+
+    PlaneYear plane_year(size_t index, const light::Coefficients& open, const light::Coefficients& closed, size_t first) {
         PlaneYear out;
+        const geometry::PlanePoints& plane = planes_[index];
         out.plane = plane;
         const size_t points = plane.points.size();
-        const Direct direct = trace_direct(open_, plane, outdoors_, cancel_, tally_);
+        const Direct& direct = direct_[index];
         out.direct = direct.lux;
         out.open = direct.lux;
         out.blinds = empty_year(points);
         out.relative_half_width = std::max(open.reached, closed.reached);
         const auto n_groups = static_cast<int>(open.layout.groups);
-        std::vector<metric::Hours> closed_of(static_cast<size_t>(n_groups));
-        for (int g = 0; has_blinds_ && g < n_groups; ++g) {
-            closed_of[static_cast<size_t>(g)] = closed_hours(direct, outdoors_, g, points);
-            if (!group_has_blind(g) || metric::count(closed_of[static_cast<size_t>(g)]) == 0) {
-                closed_of[static_cast<size_t>(g)].clear();
-                continue;
+        for (int g = 0; g < n_groups; ++g)
+            if (!closed_[static_cast<size_t>(g)].empty() && surfaces_.groups[static_cast<size_t>(g)].room == plane.room) {
+                out.groups.push_back(g);
+                out.closed.push_back(closed_[static_cast<size_t>(g)]);
             }
-            out.groups.push_back(g);
-            out.closed.push_back(closed_of[static_cast<size_t>(g)]);
-        }
-        add_direct_with_blinds(direct, closed_of, out.blinds);
+        add_direct_with_blinds(direct, out.blinds);
         for (const int g : groups_of(open, first, points)) {
             const Matrix light = group_light(open, first, points, g, outdoors_.light);
-            const metric::Hours* shut = g < n_groups && !closed_of[static_cast<size_t>(g)].empty() ? &closed_of[static_cast<size_t>(g)] : nullptr;
+            const metric::Hours* shut = g < n_groups && !closed_[static_cast<size_t>(g)].empty() ? &closed_[static_cast<size_t>(g)] : nullptr;
             Matrix dimmed;
             if (shut != nullptr) dimmed = group_light(closed, first, points, g, outdoors_.light);
             for (size_t row = 0; row < outdoors_.hours.size(); ++row) {
@@ -252,13 +260,13 @@ class Year {
         return std::any_of(surfaces_.portals.begin(), surfaces_.portals.end(), [&](const auto& p) { return p.group == group && p.blind; });
     }
 
-    void add_direct_with_blinds(const Direct& direct, const std::vector<metric::Hours>& closed_of, metric::HourlyLux& out) const {
+    void add_direct_with_blinds(const Direct& direct, metric::HourlyLux& out) const {
         for (size_t row = 0; row < outdoors_.hours.size(); ++row)
             for (size_t p = 0; p < out.points; ++p) {
                 const size_t at = row * out.points + p;
                 const int g = direct.group[at];
-                const bool shut = g >= 0 && !closed_of[static_cast<size_t>(g)].empty() &&
-                                  closed_of[static_cast<size_t>(g)][static_cast<size_t>(outdoors_.hours[row])];
+                const bool shut = g >= 0 && !closed_[static_cast<size_t>(g)].empty() &&
+                                  closed_[static_cast<size_t>(g)][static_cast<size_t>(outdoors_.hours[row])];
                 if (!shut) out.lux[at] += direct.lux.lux[at];
             }
     }
@@ -273,6 +281,8 @@ class Year {
     light::SunNodes nodes_;
     Outdoors outdoors_;
     bool has_blinds_ = false;
+    std::vector<Direct> direct_;
+    std::vector<metric::Hours> closed_;  // by group; empty: it has no blinds
     light::Tally tally_;
     YearAnswer answer_;
 };

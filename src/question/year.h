@@ -22,7 +22,7 @@ struct PlaneYear {
     metric::HourlyLux open;     ///< blinds open, lux on the plane
     metric::HourlyLux blinds;   ///< blinds by the rule; as open where no window has one
     metric::HourlyLux direct;   ///< direct sun alone, no interreflection, blinds open: what sunlight exposure counts
-    std::vector<int> groups;    ///< window groups that light the plane directly and have blinds
+    std::vector<int> groups;    ///< window groups of the plane's room that have blinds
     std::vector<metric::Hours> closed;  ///< for each of these groups, the hours in which its blinds are closed
     double relative_half_width = 0;     ///< 95 %, root mean square over points, of the typical illuminance
 };

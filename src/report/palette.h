@@ -1,0 +1,25 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Colours for quantities of light: our own sequence from dark plum through copper to pale straw, even in lightness steps
+// (interpolated by arc length in Oklab), and a diverging one for differences.
+#pragma once
+#include <QColor>
+
+namespace wp::report {
+
+/// t from 0 (least light) to 1 (most).
+QColor light_colour(double t);
+/// t from -1 (less: slate blue) through 0 (paper) to 1 (more: copper).
+QColor difference_colour(double t);
+/// Ink that reads on a light_colour.
+QColor ink_on(double t);
+
+/// A legend's scale: value to t, linear from 0 to top or logarithmic from bottom to top.
+struct Scale {
+    double bottom = 0, top = 1;
+    bool logarithmic = false;
+    double place(double value) const;
+};
+/// Ends that people read easily: 1, 2, 2.5 or 5 times a power of ten, at or above the value.
+double nice_top(double value);
+
+}  // namespace wp::report

@@ -1,0 +1,145 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "report/pictures.h"
+
+#include <QBuffer>
+#include <QImage>
+#include <QPainterPath>
+#include <algorithm>
+
+#include "base/file.h"
+#include "metric/annual.h"
+
+namespace wp::report {
+
+namespace {
+
+Outcome save(const QImage& image, const std::filesystem::path& path) {
+    QByteArray bytes;
+    QBuffer buffer(&bytes);
+    buffer.open(QIODevice::WriteOnly);
+    image.save(&buffer, "PNG");
+    return write_file(path, {bytes.constData(), static_cast<size_t>(bytes.size())});
+}
+
+QFont page_font(int pixels, QFont::Weight weight = QFont::Normal) {
+    QFont font(QStringLiteral("Inter"));
+    font.setPixelSize(pixels);
+    font.setWeight(weight);
+    return font;
+}
+
+}  // namespace
+
+Outcome write_map(const PlanScene& scene, const std::string& title, const std::string& legend, const std::string& unit,
+                  const std::filesystem::path& path) {
+    QImage image(1400, 900, QImage::Format_ARGB32_Premultiplied);
+    const Ink ink;
+    image.fill(ink.paper);
+    QPainter painter(&image);
+    painter.setFont(page_font(12));
+    const QRectF area(40, 70, 1320, 720);
+    const PlanView view = PlanView::fit(*scene.option, scene.storey, area);
+    painter.setClipRect(area);
+    draw_plan(painter, scene, view, ink, area);
+    painter.setClipping(false);
+    draw_scale_bar(painter, view, ink, QRectF(24, 0, 1352, 890), scene.north);
+    painter.setFont(page_font(20, QFont::DemiBold));
+    painter.setPen(ink.ink);
+    painter.drawText(QRectF(40, 20, 1320, 36), Qt::AlignLeft | Qt::AlignVCenter, QString::fromStdString(title));
+    draw_legend(painter, scene.scale, QString::fromStdString(legend), QString::fromStdString(unit), ink, QRectF(480, 828, 440, 50));
+    painter.end();
+    return save(image, path);
+}
+
+std::vector<MapLayer> daylight_maps(const question::DaylightFactorAnswer& answer) {
+    std::vector<MapLayer> out;
+    for (const auto& plane : answer.planes) out.push_back({plane.plane, plane.value, plane.reached, false});
+    return out;
+}
+
+std::vector<MapLayer> year_maps(const question::YearAnswer& answer, YearMap which, double from, double to) {
+    std::vector<MapLayer> out;
+    const auto hours = metric::daily_hours(from, to);
+    const auto n = static_cast<double>(std::max<size_t>(metric::count(hours), 1));
+    for (const auto& plane : answer.planes) {
+        MapLayer layer{plane.plane, {}, 0, false};
+        if (which == YearMap::autonomy) {
+            layer.value = metric::autonomy(plane.blinds, hours, 300);
+            for (double& v : layer.value) v *= 100;
+        } else if (which == YearMap::sun_hours) {
+            layer.value = metric::hours_at_least(plane.direct, hours, 1000);
+        } else {
+            layer.value.assign(plane.plane.points.size(), 0.0);
+            for (size_t h = 0; h < hours.size(); ++h) {
+                if (!hours[h]) continue;
+                const auto lux = plane.open.at(static_cast<int>(h));
+                for (size_t p = 0; p < lux.size(); ++p) layer.value[p] += static_cast<double>(lux[p]) / n;
+            }
+        }
+        out.push_back(std::move(layer));
+    }
+    return out;
+}
+
+QImage luminance_image(const question::GlareAnswer& answer, int size, const Ink& ink) {
+    const int n = answer.picture.size;
+    QImage raw(n, n, QImage::Format_ARGB32_Premultiplied);
+    raw.fill(Qt::transparent);
+    const Scale scale{kDimLuminance, kBrightLuminance, true};
+    for (int y = 0; y < n; ++y)
+        for (int x = 0; x < n; ++x) {
+            if (std::hypot(x + 0.5 - n / 2.0, y + 0.5 - n / 2.0) > n / 2.0) continue;
+            raw.setPixelColor(x, y, light_colour(scale.place(static_cast<double>(answer.picture.luminance[static_cast<size_t>(y * n + x)]))));
+        }
+    QImage image(size, size, QImage::Format_ARGB32_Premultiplied);
+    image.fill(Qt::transparent);
+    QPainter painter(&image);
+    painter.setRenderHints(QPainter::Antialiasing | QPainter::SmoothPixmapTransform);
+    QPainterPath circle;
+    circle.addEllipse(QRectF(1, 1, size - 2, size - 2));
+    painter.setClipPath(circle);
+    painter.drawImage(QRectF(0, 0, size, size), raw);
+    painter.setClipping(false);
+    painter.setPen(QPen(ink.ink, 1.5));
+    painter.drawPath(circle);
+    // Sources by number, the sun by a ring with rays: not by colour alone.
+    int number = 1;
+    for (const auto& source : answer.sources) {
+        const double theta = std::acos(std::clamp(source.direction.z, -1.0, 1.0)), r = theta / (kPi / 2) * size / 2;
+        const double s = std::hypot(source.direction.x, source.direction.y);
+        const QPointF at = s > 0 ? QPointF(size / 2.0 + r * source.direction.x / s, size / 2.0 - r * source.direction.y / s) : QPointF(size / 2.0, size / 2.0);
+        painter.setPen(QPen(ink.accent, 2));
+        painter.setBrush(Qt::NoBrush);
+        const double ring = source.is_sun ? 9 : 7;
+        painter.drawEllipse(at, ring, ring);
+        if (source.is_sun)
+            for (int i = 0; i < 8; ++i) {
+                const QPointF d(std::cos(i * kPi / 4), std::sin(i * kPi / 4));
+                painter.drawLine(at + d * 11, at + d * 16);
+            }
+        else if (number < 10) {
+            painter.setFont(page_font(10, QFont::DemiBold));
+            painter.drawText(QRectF(at.x() - 8, at.y() - 8, 16, 16), Qt::AlignCenter, QString::number(number));
+        }
+        ++number;
+    }
+    return image;
+}
+
+Outcome write_luminance(const question::GlareAnswer& answer, const std::filesystem::path& path) {
+    const Ink ink;
+    QImage page(760, 880, QImage::Format_ARGB32_Premultiplied);
+    page.fill(ink.paper);
+    QPainter painter(&page);
+    painter.setFont(page_font(16, QFont::DemiBold));
+    painter.setPen(ink.ink);
+    painter.drawText(QRectF(40, 16, 680, 30), Qt::AlignLeft | Qt::AlignVCenter,
+                     QStringLiteral("%1, %2: DGP %3, Ev %4 lx").arg(QString::fromStdString(answer.observer.name), QString::fromStdString(climate::text(answer.moment)),
+                                                                     QString::number(answer.dgp, 'f', 2), figure(answer.vertical_lux)));
+    painter.drawImage(QPointF(40, 60), luminance_image(answer, 680, ink));
+    draw_legend(painter, {kDimLuminance, kBrightLuminance, true}, QStringLiteral("Luminance"), QStringLiteral("cd/m\u00b2, logarithmic"), ink, QRectF(180, 780, 400, 50));
+    painter.end();
+    return save(page, path);
+}
+
+}  // namespace wp::report

@@ -1,0 +1,29 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Pictures of answers as files, drawn without a display.
+#pragma once
+#include <filesystem>
+#include <string>
+
+#include "base/result.h"
+#include "question/daylight_factor.h"
+#include "question/glare.h"
+#include "question/year.h"
+#include "report/plan.h"
+
+namespace wp::report {
+
+/// A plan with maps and a legend on its paper, as PNG.
+Outcome write_map(const PlanScene& scene, const std::string& title, const std::string& legend, const std::string& unit,
+                  const std::filesystem::path& path);
+
+std::vector<MapLayer> daylight_maps(const question::DaylightFactorAnswer& answer);
+/// Which figure of the year is painted.
+enum class YearMap { autonomy, sun_hours, mean_lux };
+std::vector<MapLayer> year_maps(const question::YearAnswer& answer, YearMap which, double from, double to);
+
+/// Luminance in our palette, logarithmic from 10 to 20 000 cd/m^2, round, glare sources outlined.
+QImage luminance_image(const question::GlareAnswer& answer, int size, const Ink& ink);
+inline constexpr double kDimLuminance = 10, kBrightLuminance = 20000;
+Outcome write_luminance(const question::GlareAnswer& answer, const std::filesystem::path& path);
+
+}  // namespace wp::report

@@ -1,0 +1,324 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "report/plan.h"
+
+#include <QFontMetricsF>
+#include <QPainterPath>
+#include <algorithm>
+#include <cmath>
+
+#include "geometry/polygon.h"
+#include "geometry/surfaces.h"
+
+namespace wp::report {
+using namespace model;
+
+Ink Ink::dark() {
+    Ink i;
+    i.paper = QColor(0x24, 0x20, 0x1d);
+    i.ink = QColor(0xee, 0xe6, 0xd8);
+    i.faint = QColor(0x8a, 0x80, 0x74);
+    i.accent = QColor(0xe0, 0x84, 0x4d);
+    i.poche = QColor(0xa8, 0x9c, 0x8c);
+    i.room = QColor(0x2d, 0x28, 0x24);
+    i.glass = QColor(0x8f, 0xb0, 0xba);
+    i.ground = QColor(0x33, 0x2e, 0x29);
+    return i;
+}
+
+QString figure(double v) {
+    const double a = std::fabs(v);
+    return QString::number(v, 'f', a >= 99.95 ? 0 : a >= 9.995 ? 1 : 2);
+}
+
+PlanView PlanView::fit(const Option& option, size_t storey, QRectF area, bool with_blocks) {
+    Vec2 low{1e9, 1e9}, high{-1e9, -1e9};
+    const auto include = [&](Vec2 p, double by) {
+        low = {std::min(low.x, p.x - by), std::min(low.y, p.y - by)};
+        high = {std::max(high.x, p.x + by), std::max(high.y, p.y + by)};
+    };
+    if (storey < option.storeys.size())
+        for (const Room& room : option.storeys[storey].rooms)
+            for (const Vec2 p : room.footprint) include(p, option.outer_wall);
+    if (with_blocks)
+        for (const Block& block : option.blocks)
+            for (const Vec2 p : block.footprint) include(p, 0);
+    if (low.x > high.x) {
+        low = {-1, -1};
+        high = {11, 8};
+    }
+    PlanView view;
+    view.scale = std::min(area.width() / (high.x - low.x), area.height() / (high.y - low.y)) * 0.96;
+    view.scale = std::clamp(view.scale, 2.0, 400.0);
+    const Vec2 middle = (low + high) * 0.5;
+    view.origin = area.center() - QPointF(middle.x * view.scale, -middle.y * view.scale);
+    return view;
+}
+
+namespace {
+
+QPolygonF polygon(const PlanView& view, const std::vector<Vec2>& points) {
+    QPolygonF out;
+    for (const Vec2 p : points) out << view.to_screen(p);
+    return out;
+}
+
+QPainterPath rings_path(const PlanView& view, const std::vector<geometry::Polygon>& rings) {
+    QPainterPath path;
+    for (const auto& ring : rings) {
+        path.addPolygon(polygon(view, ring));
+        path.closeSubpath();
+    }
+    return path;
+}
+
+void draw_blocks(QPainter& painter, const PlanScene& scene, const PlanView& view, const Ink& ink) {
+    for (const Block& block : scene.option->blocks) {
+        const QPolygonF shape = polygon(view, block.footprint);
+        const bool high = block.base <= 0;
+        painter.setPen(QPen(scene.selected.contains(block.id) ? ink.accent : ink.faint, 1));
+        painter.setBrush(high ? ink.ground : QBrush(Qt::NoBrush));
+        painter.drawPolygon(shape);
+        if (!high) continue;
+        painter.setBrush(QBrush(ink.faint, Qt::BDiagPattern));
+        painter.setOpacity(0.35);
+        painter.drawPolygon(shape);
+        painter.setOpacity(1);
+        const QRectF box = shape.boundingRect();
+        const QString name = QString::fromStdString(block.name);
+        if (box.width() < painter.fontMetrics().horizontalAdvance(name) + 12) continue;
+        painter.setPen(ink.faint);
+        painter.drawText(box, Qt::AlignCenter, name);
+    }
+}
+
+// Values smoothed over their neighbours while they are coarse.
+std::vector<double> shown_values(const MapLayer& layer) {
+    if (layer.reached < 0.15) return layer.value;
+    std::vector<int> at(static_cast<size_t>(layer.plane.columns) * static_cast<size_t>(layer.plane.rows), -1);
+    for (size_t i = 0; i < layer.plane.cell_of.size(); ++i) at[static_cast<size_t>(layer.plane.cell_of[i])] = static_cast<int>(i);
+    std::vector<double> out(layer.value.size());
+    for (size_t i = 0; i < out.size(); ++i) {
+        const int column = layer.plane.cell_of[i] % layer.plane.columns, row = layer.plane.cell_of[i] / layer.plane.columns;
+        double sum = 0, weight = 0;
+        for (int dy = -1; dy <= 1; ++dy)
+            for (int dx = -1; dx <= 1; ++dx) {
+                const int x = column + dx, y = row + dy;
+                if (x < 0 || y < 0 || x >= layer.plane.columns || y >= layer.plane.rows) continue;
+                const int k = at[static_cast<size_t>(y * layer.plane.columns + x)];
+                if (k < 0) continue;
+                const double w = (dx == 0 ? 2 : 1) * (dy == 0 ? 2 : 1);
+                sum += w * layer.value[static_cast<size_t>(k)];
+                weight += w;
+            }
+        out[i] = sum / weight;
+    }
+    return out;
+}
+
+void draw_map(QPainter& painter, const PlanScene& scene, const MapLayer& layer, const PlanView& view, const Ink& ink) {
+    const auto place = find_room(*scene.option, layer.plane.room);
+    if (!place || layer.value.empty()) return;
+    const auto* plane = find(scene.option->planes, layer.plane.plane);
+    const auto inner = geometry::rings(geometry::offset_union({place.room->footprint}, -(plane != nullptr ? plane->margin : 0.0)));
+    painter.save();
+    painter.setClipPath(rings_path(view, inner), Qt::IntersectClip);
+    painter.setRenderHint(QPainter::SmoothPixmapTransform);
+    if (layer.stale) painter.setOpacity(0.45);
+    const auto& p = layer.plane;
+    const QPointF top_left = view.to_screen(p.origin + Vec2{0, p.dy * p.rows}), bottom_right = view.to_screen(p.origin + Vec2{p.dx * p.columns, 0});
+    painter.drawImage(QRectF(top_left, bottom_right), map_image(layer, scene.scale));
+    painter.restore();
+    if (!scene.show_values || p.dx * view.scale < 30) return;
+    QFont font = painter.font();
+    font.setPixelSize(11);
+    painter.setFont(font);
+    for (size_t i = 0; i < p.points.size(); ++i) {
+        painter.setPen(layer.stale ? ink.faint : ink_on(scene.scale.place(layer.value[i])));
+        const QPointF at = view.to_screen({p.points[i].x, p.points[i].y});
+        painter.drawText(QRectF(at.x() - 30, at.y() - 9, 60, 18), Qt::AlignCenter, figure(layer.value[i]));
+    }
+}
+
+void draw_opening(QPainter& painter, const PlanScene& scene, const PlanView& view, const Ink& ink, const Storey& storey, const Room& room, const Opening& o) {
+    const Vec2 a = edge_begin(room, o.edge), b = edge_end(room, o.edge), d = normalized(b - a), out{d.y, -d.x};
+    const double depth = geometry::wall_behind(*scene.option, storey, room, o.edge, o.along + o.width / 2).depth;
+    const Vec2 p = a + d * o.along, q = p + d * o.width, through = out * depth;
+    const bool chosen = scene.selected.contains(o.id);
+    painter.setPen(Qt::NoPen);
+    painter.setBrush(ink.room);
+    painter.drawPolygon(polygon(view, {p - out * 0.01, q - out * 0.01, q + through + out * 0.01, p + through + out * 0.01}));
+    painter.setPen(QPen(chosen ? ink.accent : ink.ink, chosen ? 2.2 : 1));
+    painter.drawLine(view.to_screen(p), view.to_screen(p + through));
+    painter.drawLine(view.to_screen(q), view.to_screen(q + through));
+    if (o.kind == Opening::Kind::opening_void) {
+        QPen dashed(chosen ? ink.accent : ink.faint, 1, Qt::DashLine);
+        painter.setPen(dashed);
+        painter.drawLine(view.to_screen(p), view.to_screen(q));
+        painter.drawLine(view.to_screen(p + through), view.to_screen(q + through));
+        return;
+    }
+    const Vec2 pane = out * std::min(o.reveal, depth);
+    painter.setPen(QPen(chosen ? ink.accent : ink.glass, chosen ? 3 : 2.2));
+    painter.drawLine(view.to_screen(p + pane), view.to_screen(q + pane));
+    painter.setPen(QPen(chosen ? ink.accent : ink.faint, 1));
+    painter.drawLine(view.to_screen(p + through), view.to_screen(q + through));
+    painter.drawLine(view.to_screen(p), view.to_screen(q));
+}
+
+void draw_observer(QPainter& painter, const PlanScene& scene, const PlanView& view, const Ink& ink, const Observer& o) {
+    const QPointF at = view.to_screen({o.eye.x, o.eye.y});
+    const bool chosen = scene.selected.contains(o.id);
+    painter.setPen(QPen(chosen ? ink.accent : ink.ink, chosen ? 2.2 : 1.4));
+    painter.setBrush(ink.paper);
+    QPainterPath fan;
+    fan.moveTo(at);
+    fan.arcTo(QRectF(at.x() - 22, at.y() - 22, 44, 44), 90 - o.heading - 25, 50);
+    fan.closeSubpath();
+    painter.setOpacity(0.9);
+    painter.drawPath(fan);
+    painter.setOpacity(1);
+    painter.setBrush(chosen ? ink.accent : ink.ink);
+    painter.drawEllipse(at, 4, 4);
+}
+
+}  // namespace
+
+QImage map_image(const MapLayer& layer, const Scale& scale) {
+    const int w = layer.plane.columns, h = layer.plane.rows;
+    QImage image(w, h, QImage::Format_ARGB32_Premultiplied);
+    std::vector<double> cell(static_cast<size_t>(w) * static_cast<size_t>(h), NAN);
+    const auto values = shown_values(layer);
+    for (size_t i = 0; i < values.size(); ++i) cell[static_cast<size_t>(layer.plane.cell_of[i])] = values[i];
+    // Cells outside the room take their neighbours' mean, ring by ring, so that smooth scaling meets no hole at the edge.
+    for (bool holes = !values.empty(); holes;) {
+        holes = false;
+        const auto before = cell;
+        bool filled = false;
+        for (int y = 0; y < h; ++y)
+            for (int x = 0; x < w; ++x) {
+                auto& c = cell[static_cast<size_t>(y * w + x)];
+                if (!std::isnan(c)) continue;
+                double sum = 0;
+                int n = 0;
+                for (const auto& [dx, dy] : {std::pair{1, 0}, {-1, 0}, {0, 1}, {0, -1}}) {
+                    const int u = x + dx, v = y + dy;
+                    if (u < 0 || v < 0 || u >= w || v >= h || std::isnan(before[static_cast<size_t>(v * w + u)])) continue;
+                    sum += before[static_cast<size_t>(v * w + u)];
+                    ++n;
+                }
+                if (n > 0) {
+                    c = sum / n;
+                    filled = true;
+                } else {
+                    holes = true;
+                }
+            }
+        if (!filled) break;
+    }
+    for (int y = 0; y < h; ++y)
+        for (int x = 0; x < w; ++x) {
+            const double v = cell[static_cast<size_t>(y * w + x)];
+            image.setPixelColor(x, h - 1 - y, std::isnan(v) ? QColor(0, 0, 0, 0) : light_colour(scale.place(v)));
+        }
+    return image;
+}
+
+void draw_plan(QPainter& painter, const PlanScene& scene, const PlanView& view, const Ink& ink, QRectF area) {
+    painter.setRenderHint(QPainter::Antialiasing);
+    painter.fillRect(area, ink.paper);
+    const Option& option = *scene.option;
+    draw_blocks(painter, scene, view, ink);
+    if (scene.storey >= option.storeys.size()) return;
+    const Storey& storey = option.storeys[scene.storey];
+    std::vector<geometry::Polygon> footprints;
+    for (const Room& room : storey.rooms) footprints.push_back(room.footprint);
+    painter.setPen(QPen(ink.ink, 1.2));
+    painter.setBrush(ink.poche);
+    painter.drawPath(rings_path(view, geometry::rings(geometry::offset_union(footprints, option.outer_wall))));
+    for (const Room& room : storey.rooms) {
+        const bool chosen = scene.selected.contains(room.id);
+        painter.setBrush(ink.room);
+        painter.setPen(QPen(ink.ink, 1.2));
+        painter.drawPolygon(polygon(view, room.footprint));
+        if (!chosen) continue;
+        painter.setBrush(Qt::NoBrush);
+        painter.setPen(QPen(ink.accent, 2.4));
+        painter.drawPolygon(polygon(view, room.footprint));
+    }
+    for (const MapLayer& layer : scene.maps) draw_map(painter, scene, layer, view, ink);
+    for (const Room& room : storey.rooms)
+        for (const Opening& opening : room.openings) draw_opening(painter, scene, view, ink, storey, room, opening);
+    for (const Observer& observer : option.observers) draw_observer(painter, scene, view, ink, observer);
+    if (!scene.room_names) return;
+    for (const Room& room : storey.rooms) {
+        const QPolygonF shape = polygon(view, room.footprint);
+        QFont font = painter.font();
+        font.setPixelSize(12);
+        font.setWeight(QFont::DemiBold);
+        painter.setFont(font);
+        const QString name = QString::fromStdString(room.name);
+        const QRectF box(shape.boundingRect().left() + 6, shape.boundingRect().top() + 6, painter.fontMetrics().horizontalAdvance(name) + 10, 18);
+        if (box.width() > shape.boundingRect().width() - 8) continue;
+        painter.setPen(Qt::NoPen);
+        QColor plate = ink.paper;
+        plate.setAlpha(225);
+        painter.setBrush(plate);
+        painter.drawRoundedRect(box, 3, 3);
+        painter.setPen(ink.ink);
+        painter.drawText(box, Qt::AlignCenter, name);
+    }
+}
+
+void draw_scale_bar(QPainter& painter, const PlanView& view, const Ink& ink, QRectF area, double north) {
+    double metres = 1;
+    for (const double m : {0.5, 1.0, 2.0, 5.0, 10.0, 20.0, 50.0})
+        if (m * view.scale <= 140) metres = m;
+    const double w = metres * view.scale, x = area.left() + 16, y = area.bottom() - 22;
+    painter.setPen(QPen(ink.ink, 1));
+    for (int i = 0; i < 4; ++i) {
+        painter.setBrush(i % 2 == 0 ? QBrush(ink.ink) : QBrush(ink.paper));
+        painter.drawRect(QRectF(x + w * i / 4, y, w / 4, 4));
+    }
+    QFont font = painter.font();
+    font.setPixelSize(11);
+    font.setWeight(QFont::Normal);
+    painter.setFont(font);
+    painter.drawText(QPointF(x + w + 6, y + 6), QStringLiteral("%1 m").arg(metres));
+    // True north stands -north degrees from the drawing's up.
+    const QPointF c(area.right() - 30, area.bottom() - 34);
+    painter.save();
+    painter.translate(c);
+    painter.rotate(-north);
+    painter.setBrush(ink.ink);
+    painter.drawPolygon(QPolygonF{QPointF(0, -18), QPointF(6, 8), QPointF(0, 3)});
+    painter.setBrush(ink.paper);
+    painter.drawPolygon(QPolygonF{QPointF(0, -18), QPointF(-6, 8), QPointF(0, 3)});
+    painter.drawText(QRectF(-10, 8, 20, 14), Qt::AlignCenter, QStringLiteral("N"));
+    painter.restore();
+}
+
+void draw_legend(QPainter& painter, const Scale& scale, const QString& name, const QString& unit, const Ink& ink, QRectF area) {
+    const QRectF bar(area.left(), area.top() + 18, area.width(), 10);
+    for (int i = 0; i < static_cast<int>(bar.width()); ++i)
+        painter.fillRect(QRectF(bar.left() + i, bar.top(), 1.2, bar.height()), light_colour(i / bar.width()));
+    QFont font = painter.font();
+    font.setPixelSize(11);
+    font.setWeight(QFont::Normal);
+    painter.setFont(font);
+    painter.setPen(ink.ink);
+    painter.drawText(QRectF(area.left(), area.top(), area.width(), 16), Qt::AlignLeft | Qt::AlignVCenter, name);
+    painter.drawText(QRectF(area.left(), area.top(), area.width(), 16), Qt::AlignRight | Qt::AlignVCenter, unit);
+    constexpr int steps = 5;
+    for (int i = 0; i <= steps; ++i) {
+        const double t = static_cast<double>(i) / steps, x = bar.left() + t * bar.width();
+        const double value = scale.logarithmic ? scale.bottom * std::pow(scale.top / scale.bottom, t) : scale.bottom + t * (scale.top - scale.bottom);
+        painter.drawLine(QPointF(x, bar.bottom()), QPointF(x, bar.bottom() + 3));
+        const auto align = i == 0 ? Qt::AlignLeft : i == steps ? Qt::AlignRight : Qt::AlignHCenter;
+        const double left = i == 0 ? x : i == steps ? x - 60 : x - 30;
+        QString label = QString::number(value, 'g', 3);
+        if (value >= 1000) label = QString::number(value, 'f', 0);
+        painter.drawText(QRectF(left, bar.bottom() + 3, 60, 14), align, label);
+    }
+}
+
+}  // namespace wp::report

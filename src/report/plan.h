@@ -1,0 +1,65 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// A storey drawn like an architect's plan: poche walls, openings, rooms, and an answer painted inside the rooms. The sheet
+// of the desktop and the pictures of the command line draw with the same hand.
+#pragma once
+#include <QPainter>
+#include <QString>
+#include <set>
+#include <string>
+#include <vector>
+
+#include "geometry/plane_points.h"
+#include "model/project.h"
+#include "report/palette.h"
+
+namespace wp::report {
+
+/// Colours of a drawing.
+struct Ink {
+    QColor paper{0xf6, 0xf1, 0xe7}, ink{0x2b, 0x22, 0x1c}, faint{0x9d, 0x92, 0x84}, accent{0xb4, 0x4a, 0x1e}, poche{0x4a, 0x40, 0x38},
+        room{0xff, 0xfc, 0xf5}, glass{0x6d, 0x8a, 0x94}, ground{0xe6, 0xdd, 0xcd};
+    static Ink dark();
+};
+
+/// Metres to pixels: x to the right, y up.
+struct PlanView {
+    double scale = 40;         ///< pixels a metre
+    QPointF origin{100, 400};  ///< where (0, 0) falls
+    QPointF to_screen(Vec2 p) const { return {origin.x() + p.x * scale, origin.y() - p.y * scale}; }
+    Vec2 to_model(QPointF p) const { return {(p.x() - origin.x()) / scale, (origin.y() - p.y()) / scale}; }
+    /// The view in which the storey (and its blocks, if wanted) fills the area.
+    static PlanView fit(const model::Option& option, size_t storey, QRectF area, bool with_blocks = false);
+};
+
+/// An answer on one plane, in the unit of the legend.
+struct MapLayer {
+    geometry::PlanePoints plane;
+    std::vector<double> value;
+    double reached = 0;  ///< relative error: coarse maps are smoothed for the eye, never in the numbers
+    bool stale = false;
+};
+
+struct PlanScene {
+    const model::Option* option = nullptr;
+    size_t storey = 0;
+    std::vector<MapLayer> maps;
+    Scale scale;
+    std::set<std::string> selected;  ///< ids
+    bool show_values = true;
+    bool room_names = true;
+    double north = 0;                ///< azimuth of the drawing's +y, degrees
+};
+
+void draw_plan(QPainter& painter, const PlanScene& scene, const PlanView& view, const Ink& ink, QRectF area);
+/// Scale bar and north point in the lower corners of the area.
+void draw_scale_bar(QPainter& painter, const PlanView& view, const Ink& ink, QRectF area, double north);
+/// Horizontal legend with its ends, steps, name and unit.
+void draw_legend(QPainter& painter, const Scale& scale, const QString& name, const QString& unit, const Ink& ink, QRectF area);
+
+/// Fits the plane's values into an image of its cells, missing ones taken from their neighbours.
+QImage map_image(const MapLayer& layer, const Scale& scale);
+
+/// Number for people: three significant digits, no exponent.
+QString figure(double value);
+
+}  // namespace wp::report
