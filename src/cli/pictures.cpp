@@ -3,7 +3,6 @@
 
 #include <QGuiApplication>
 #include <algorithm>
-#include <memory>
 
 #include "report/pictures.h"
 
@@ -11,8 +10,9 @@ namespace wp::cli {
 
 void start_drawing(int& argc, char** argv) {
     qputenv("QT_QPA_PLATFORM", "offscreen");
-    static std::unique_ptr<QGuiApplication> application;
-    application = std::make_unique<QGuiApplication>(argc, argv);
+    // Lives until the process ends: torn down after main, its platform would outlive what it rests on.
+    static auto* const application = new QGuiApplication(argc, argv);
+    (void)application;
 }
 
 namespace {
@@ -36,7 +36,7 @@ double most(const std::vector<report::MapLayer>& maps) {
 
 Outcome draw(const model::Project& project, const model::Option& option, const question::DaylightFactorAnswer& answer, const std::filesystem::path& path) {
     auto scene = scene_of(project, option, report::daylight_maps(answer));
-    scene.scale = {0, report::nice_top(0.8 * most(scene.maps)), false};
+    scene.scale = {0, report::nice_top(most(scene.maps)), false};
     return report::write_map(scene, project.name + ", " + option.name + ": daylight factor", "Daylight factor", "%", path);
 }
 

@@ -81,7 +81,7 @@ double Scale::place(double value) const {
 double nice_top(double value) {
     if (!(value > 0)) return 1;
     const double power = std::pow(10.0, std::floor(std::log10(value)));
-    for (const double step : {1.0, 2.0, 2.5, 5.0, 10.0})
+    for (const double step : {1.0, 1.5, 2.0, 3.0, 4.0, 5.0, 6.0, 8.0, 10.0})
         if (step * power >= value * (1 - 1e-9)) return step * power;
     return 10 * power;
 }

@@ -19,7 +19,7 @@ struct Scale {
     bool logarithmic = false;
     double place(double value) const;
 };
-/// Ends that people read easily: 1, 2, 2.5 or 5 times a power of ten, at or above the value.
+/// Ends that people read easily: a small whole number (or 1.5) times a power of ten, at or above the value.
 double nice_top(double value);
 
 }  // namespace wp::report

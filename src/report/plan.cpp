@@ -308,16 +308,18 @@ void draw_legend(QPainter& painter, const Scale& scale, const QString& name, con
     painter.setPen(ink.ink);
     painter.drawText(QRectF(area.left(), area.top(), area.width(), 16), Qt::AlignLeft | Qt::AlignVCenter, name);
     painter.drawText(QRectF(area.left(), area.top(), area.width(), 16), Qt::AlignRight | Qt::AlignVCenter, unit);
-    constexpr int steps = 5;
-    for (int i = 0; i <= steps; ++i) {
-        const double t = static_cast<double>(i) / steps, x = bar.left() + t * bar.width();
-        const double value = scale.logarithmic ? scale.bottom * std::pow(scale.top / scale.bottom, t) : scale.bottom + t * (scale.top - scale.bottom);
+    std::vector<double> marks;
+    if (scale.logarithmic) {
+        for (double v = scale.bottom; v <= scale.top * 1.001; v *= 10) marks.push_back(v);
+    } else {
+        for (int i = 0; i <= 5; ++i) marks.push_back(scale.bottom + (scale.top - scale.bottom) * i / 5);
+    }
+    for (const double value : marks) {
+        const double t = scale.place(value), x = bar.left() + t * bar.width();
         painter.drawLine(QPointF(x, bar.bottom()), QPointF(x, bar.bottom() + 3));
-        const auto align = i == 0 ? Qt::AlignLeft : i == steps ? Qt::AlignRight : Qt::AlignHCenter;
-        const double left = i == 0 ? x : i == steps ? x - 60 : x - 30;
-        QString label = QString::number(value, 'g', 3);
-        if (value >= 1000) label = QString::number(value, 'f', 0);
-        painter.drawText(QRectF(left, bar.bottom() + 3, 60, 14), align, label);
+        const auto align = t < 0.02 ? Qt::AlignLeft : t > 0.98 ? Qt::AlignRight : Qt::AlignHCenter;
+        const double left = t < 0.02 ? x : t > 0.98 ? x - 60 : x - 30;
+        painter.drawText(QRectF(left, bar.bottom() + 3, 60, 14), align, value >= 1000 ? QString::number(value, 'f', 0) : QString::number(value, 'g', 3));
     }
 }
 

@@ -1,0 +1,120 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "gui/companion/eye_view.h"
+
+#include <QMouseEvent>
+#include <QPainter>
+#include <QPushButton>
+#include <QVBoxLayout>
+#include <algorithm>
+#include <cmath>
+
+#include "gui/look/look.h"
+#include "report/pictures.h"
+
+namespace wp::gui {
+
+QString dgp_words(double dgp) {
+    if (dgp < 0.35) return QStringLiteral("imperceptible");
+    if (dgp < 0.40) return QStringLiteral("perceptible");
+    if (dgp < 0.45) return QStringLiteral("disturbing");
+    return QStringLiteral("intolerable");
+}
+
+EyeView::EyeView(Document& document, QWidget* parent) : QWidget(parent), document_(document) {
+    setMouseTracking(true);
+    setMinimumSize(220, 240);
+    setObjectName(QStringLiteral("eye-view"));
+    auto* layout = new QVBoxLayout(this);
+    auto* button = new QPushButton(icon(QStringLiteral("eye")), QStringLiteral("Look now"));
+    button->setObjectName(QStringLiteral("look-now"));
+    button->setToolTip(QStringLiteral("Traces what the selected observer sees at the year strip's moment (G)"));
+    connect(button, &QPushButton::clicked, this, &EyeView::ask);
+    layout->addWidget(button, 0, Qt::AlignRight | Qt::AlignTop);
+    for (const auto signal : {&Document::answers_changed, &Document::option_changed, &Document::moment_changed, &Document::project_changed})
+        connect(&document, signal, this, qOverload<>(&QWidget::update));
+}
+
+QRectF EyeView::circle() const {
+    const double side = std::max(80.0, std::min(width() - 24.0, height() - 200.0));
+    return {(width() - side) / 2, 54, side, side};
+}
+
+std::shared_ptr<const question::GlareAnswer> EyeView::answer() const {
+    const auto it = document_.glares.find(document_.option().id);
+    return it == document_.glares.end() ? nullptr : it->second;
+}
+
+void EyeView::paintEvent(QPaintEvent*) {
+    QPainter painter(this);
+    painter.setRenderHints(QPainter::Antialiasing | QPainter::SmoothPixmapTransform);
+    painter.fillRect(rect(), ink().paper);
+    const QRectF disc = circle();
+    const auto glare = answer();
+    painter.setPen(ink().ink);
+    if (glare == nullptr) {
+        painter.setPen(QPen(ink().faint, 1.2, Qt::DashLine));
+        painter.drawEllipse(disc);
+        painter.drawText(disc.adjusted(20, 20, -20, -20), Qt::AlignCenter | Qt::TextWordWrap,
+                         QStringLiteral("No picture yet. Choose the moment on the year strip, then press Look now (G)."));
+        return;
+    }
+    const int pixels = static_cast<int>(disc.width() * devicePixelRatioF());
+    if (drawn_ != glare.get() || image_.width() != pixels) {
+        image_ = report::luminance_image(*glare, pixels, ink());
+        drawn_ = glare.get();
+    }
+    const bool other_moment = glare->moment != document_.moment();
+    if (other_moment) painter.setOpacity(0.55);
+    painter.drawImage(disc, image_);
+    painter.setOpacity(1);
+    QFont font = painter.font();
+    font.setWeight(QFont::DemiBold);
+    painter.setFont(font);
+    painter.drawText(QRectF(12, 10, width() - 130, 20), Qt::AlignLeft | Qt::AlignVCenter, QString::fromStdString(glare->observer.name));
+    font.setWeight(QFont::Normal);
+    painter.setFont(font);
+    painter.drawText(QRectF(12, 30, width() - 130, 18), Qt::AlignLeft | Qt::AlignVCenter,
+                     QString::fromStdString(climate::text(glare->moment)) + (other_moment ? QStringLiteral("  (not the strip's moment)") : QString()));
+    double y = disc.bottom() + 10;
+    report::draw_legend(painter, {report::kDimLuminance, report::kBrightLuminance, true}, QStringLiteral("Luminance"), QStringLiteral("cd/m\u00b2"), ink(),
+                        QRectF(disc.left() + 10, y, disc.width() - 20, 46));
+    y += 52;
+    font.setPixelSize(type::heading);
+    font.setWeight(QFont::DemiBold);
+    painter.setFont(font);
+    painter.drawText(QRectF(12, y, width() - 24, 22), Qt::AlignHCenter, QStringLiteral("DGP %1, %2").arg(glare->dgp, 0, 'f', 2).arg(dgp_words(glare->dgp)));
+    font.setPixelSize(type::body);
+    font.setWeight(QFont::Normal);
+    painter.setFont(font);
+    painter.drawText(QRectF(12, y + 22, width() - 24, 20), Qt::AlignHCenter,
+                     QStringLiteral("at the eye %1 \u00b1 %2 lx").arg(report::figure(glare->vertical_lux), report::figure(glare->half_width)));
+    font.setPixelSize(type::small);
+    painter.setFont(font);
+    painter.setPen(ink().faint);
+    painter.drawText(QRectF(12, y + 42, width() - 24, 32), Qt::AlignHCenter | Qt::TextWordWrap,
+                     glare->in_range ? QStringLiteral("0.35 perceptible, 0.40 disturbing, 0.45 intolerable (Wienold 2009)")
+                                     : QStringLiteral("Outside the range that DGP was fitted for (above 380 lx, 0.2 to 0.8)"));
+    if (!disc.contains(pointer_)) return;
+    const int n = glare->picture.size;
+    const int px = static_cast<int>((pointer_.x() - disc.left()) / disc.width() * n), py = static_cast<int>((pointer_.y() - disc.top()) / disc.height() * n);
+    if (px < 0 || py < 0 || px >= n || py >= n || std::hypot(px - n / 2.0, py - n / 2.0) > n / 2.0) return;
+    const QString text = report::figure(static_cast<double>(glare->picture.luminance[static_cast<size_t>(py * n + px)])) + QStringLiteral(" cd/m\u00b2");
+    const QRectF box(pointer_.x() + 12, pointer_.y() - 26, painter.fontMetrics().horizontalAdvance(text) + 14, 20);
+    painter.setPen(QPen(ink().faint, 1));
+    painter.setBrush(ink().room);
+    painter.drawRoundedRect(box, 3, 3);
+    painter.setPen(ink().ink);
+    painter.drawText(box, Qt::AlignCenter, text);
+}
+
+void EyeView::mouseMoveEvent(QMouseEvent* event) {
+    pointer_ = event->position();
+    update();
+}
+
+void EyeView::leaveEvent(QEvent*) {
+    pointer_ = {-1, -1};
+    update();
+}
+
+}  // namespace wp::gui

@@ -1,0 +1,36 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// What an observer sees: the luminance picture with its figures, reading luminance under the pointer.
+#pragma once
+#include <QWidget>
+
+#include "gui/document.h"
+
+namespace wp::gui {
+
+class EyeView : public QWidget {
+    Q_OBJECT
+ public:
+    explicit EyeView(Document& document, QWidget* parent = nullptr);
+
+ signals:
+    void ask();
+
+ protected:
+    void paintEvent(QPaintEvent*) override;
+    void mouseMoveEvent(QMouseEvent*) override;
+    void leaveEvent(QEvent*) override;
+
+ private:
+    QRectF circle() const;
+    std::shared_ptr<const question::GlareAnswer> answer() const;
+
+    Document& document_;
+    QImage image_;
+    const question::GlareAnswer* drawn_ = nullptr;
+    QPointF pointer_{-1, -1};
+};
+
+/// What a DGP means: Wienold (2009): 0.35, 0.40, 0.45.
+QString dgp_words(double dgp);
+
+}  // namespace wp::gui

@@ -1,0 +1,247 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "gui/companion/model_view.h"
+
+#include <QKeyEvent>
+#include <QMatrix4x4>
+#include <QMouseEvent>
+#include <QWheelEvent>
+#include <algorithm>
+#include <cmath>
+
+#include "geometry/surfaces.h"
+#include "gui/look/look.h"
+
+namespace wp::gui {
+
+namespace {
+
+constexpr const char* kVertexShader = R"(
+attribute vec3 position; attribute vec3 normal; attribute vec3 colour;
+uniform mat4 view; uniform float shaded;
+varying vec3 tint;
+void main() {
+    float light = mix(1.0, 0.72 + 0.20 * normal.z + 0.10 * normal.x - 0.06 * normal.y, shaded);
+    tint = colour * light;
+    gl_Position = view * vec4(position, 1.0);
+})";
+constexpr const char* kFragmentShader = R"(
+#ifdef GL_ES
+precision mediump float;
+#endif
+varying vec3 tint;
+void main() { gl_FragColor = vec4(tint, 1.0); })";
+
+}  // namespace
+
+ModelView::ModelView(Document& document, QWidget* parent) : QOpenGLWidget(parent), document_(document) {
+    QSurfaceFormat format;
+    format.setDepthBufferSize(24);
+    format.setSamples(4);
+    setFormat(format);
+    setMinimumSize(220, 200);
+    setFocusPolicy(Qt::StrongFocus);
+    setObjectName(QStringLiteral("model-view"));
+    setAccessibleName(QStringLiteral("Model in three dimensions"));
+    setToolTip(QStringLiteral("Drag to turn, right-drag to pan, wheel to zoom, double-click to fit"));
+    const auto renew = [this] {
+        dirty_ = true;
+        update();
+    };
+    connect(&document, &Document::project_changed, this, renew);
+    connect(&document, &Document::selection_changed, this, renew);
+    connect(&document, &Document::path_changed, this, [this] { framed_ = false; });
+}
+
+ModelView::~ModelView() {
+    makeCurrent();
+    program_.reset();
+    buffer_.destroy();
+    doneCurrent();
+}
+
+void ModelView::show_map(const SheetMap& map) {
+    map_ = map;
+    dirty_ = true;
+    update();
+}
+
+void ModelView::initializeGL() {
+    initializeOpenGLFunctions();
+    program_ = std::make_unique<QOpenGLShaderProgram>();
+    program_->addShaderFromSourceCode(QOpenGLShader::Vertex, kVertexShader);
+    program_->addShaderFromSourceCode(QOpenGLShader::Fragment, kFragmentShader);
+    program_->bindAttributeLocation("position", 0);
+    program_->bindAttributeLocation("normal", 1);
+    program_->bindAttributeLocation("colour", 2);
+    program_->link();
+    buffer_.create();
+}
+
+void ModelView::add_triangle(Vec3 a, Vec3 b, Vec3 c, Vec3 n, const QColor& colour) {
+    for (const Vec3 p : {a, b, c})
+        faces_.push_back({{static_cast<float>(p.x), static_cast<float>(p.y), static_cast<float>(p.z)},
+                          {static_cast<float>(n.x), static_cast<float>(n.y), static_cast<float>(n.z)},
+                          {colour.redF(), colour.greenF(), colour.blueF()}});
+}
+
+void ModelView::add_line(Vec3 a, Vec3 b, const QColor& colour) {
+    for (const Vec3 p : {a, b})
+        lines_.push_back({{static_cast<float>(p.x), static_cast<float>(p.y), static_cast<float>(p.z)}, {0, 0, 1},
+                          {colour.redF(), colour.greenF(), colour.blueF()}});
+}
+
+void ModelView::add_map() {
+    for (const auto& layer : map_.layers) {
+        const auto& plane = layer.plane;
+        for (size_t i = 0; i < layer.value.size(); ++i) {
+            const Vec3 p = plane.points[i], x{plane.dx / 2, 0, 0}, y{0, plane.dy / 2, 0};
+            const QColor colour = report::light_colour(map_.scale.place(layer.value[i]));
+            const size_t first = faces_.size();
+            add_triangle(p - x - y, p + x - y, p + x + y, {0, 0, 1}, colour);
+            add_triangle(p - x - y, p + x + y, p - x + y, {0, 0, 1}, colour);
+            flat_.insert(flat_.end(), faces_.begin() + static_cast<std::ptrdiff_t>(first), faces_.end());
+            faces_.resize(first);
+        }
+    }
+}
+
+void ModelView::rebuild() {
+    dirty_ = false;
+    faces_.clear();
+    flat_.clear();
+    lines_.clear();
+    const auto& option = document_.option();
+    const auto surfaces = geometry::build_surfaces(document_.project(), option);
+    const bool dark = current_paper() == Paper::dark;
+    for (size_t t = 0; t < surfaces.triangles.size(); ++t) {
+        const auto& surface = surfaces.surfaces[surfaces.surface_of[t]];
+        using geometry::Element;
+        if (surface.element == Element::ceiling || surface.element == Element::roof || surface.element == Element::ground || surface.element == Element::facade) continue;
+        const auto& k = surfaces.triangles[t];
+        const Vec3 a = surfaces.vertices[k[0]], b = surfaces.vertices[k[1]], c = surfaces.vertices[k[2]];
+        const double grey = dark ? 0.22 + 0.4 * surface.reflectance : 0.62 + 0.36 * surface.reflectance;
+        const QColor colour = surface.element == Element::block ? ink().ground : QColor::fromRgbF(static_cast<float>(grey), static_cast<float>(grey * 0.975), static_cast<float>(grey * 0.93));
+        add_triangle(a, b, c, normalized(cross(b - a, c - a)), colour);
+    }
+    for (const auto& portal : surfaces.portals) {
+        const bool chosen = portal.opening == document_.selection().id;
+        const QColor colour = chosen ? ink().accent : ink().glass;
+        const Vec3 a = portal.corner, b = a + portal.u, c = b + portal.v, d = a + portal.v;
+        for (const auto& [p, q] : {std::pair{a, b}, {b, c}, {c, d}, {d, a}}) add_line(p, q, colour);
+    }
+    for (const auto& storey : option.storeys)
+        for (const auto& room : storey.rooms) {
+            const bool chosen = room.id == document_.selection().id;
+            for (int e = 0; e < static_cast<int>(room.footprint.size()); ++e) {
+                const Vec2 p = model::edge_begin(room, e), q = model::edge_end(room, e);
+                const Vec3 a{p.x, p.y, storey.level}, b{q.x, q.y, storey.level}, up{0, 0, room.height};
+                add_line(a, b, chosen ? ink().accent : ink().ink);
+                add_line(a + up, b + up, chosen ? ink().accent : ink().faint);
+                add_line(a, a + up, ink().faint);
+            }
+        }
+    for (const auto& block : option.blocks)
+        for (size_t i = 0; i < block.footprint.size(); ++i) {
+            const Vec2 p = block.footprint[i], q = block.footprint[(i + 1) % block.footprint.size()];
+            const double top = block.base + block.height;
+            add_line({p.x, p.y, top}, {q.x, q.y, top}, ink().faint);
+            add_line({p.x, p.y, block.base}, {p.x, p.y, top}, ink().faint);
+        }
+    for (const auto& o : option.observers) {
+        const Vec3 d = direction(radians(o.heading), radians(o.altitude));
+        add_line(o.eye, o.eye + d * 0.9, ink().accent);
+    }
+    add_map();
+    if (!framed_) frame_building();
+}
+
+void ModelView::frame_building() {
+    Vec3 low{1e9, 1e9, 0}, high{-1e9, -1e9, 3};
+    for (const auto& storey : document_.option().storeys)
+        for (const auto& room : storey.rooms)
+            for (const Vec2 p : room.footprint) {
+                low = {std::min(low.x, p.x), std::min(low.y, p.y), 0};
+                high = {std::max(high.x, p.x), std::max(high.y, p.y), storey.level + room.height};
+            }
+    if (low.x > high.x) return;
+    target_ = (low + high) * 0.5;
+    const double span = length(high - low);
+    const double aspect = std::min(1.0, static_cast<double>(width()) / std::max(1, height()));
+    distance_ = span * 1.25 / std::max(0.4, aspect);
+    framed_ = true;
+}
+
+void ModelView::paintGL() {
+    if (dirty_) rebuild();
+    glClearColor(ink().paper.redF(), ink().paper.greenF(), ink().paper.blueF(), 1);
+    glClear(GL_COLOR_BUFFER_BIT | GL_DEPTH_BUFFER_BIT);
+    QMatrix4x4 view;
+    view.perspective(35.0f, static_cast<float>(width()) / static_cast<float>(std::max(1, height())), 0.3f, 600.0f);
+    const Vec3 away = direction(radians(180 + turn_), radians(tilt_)) * distance_;
+    const Vec3 eye = target_ + away;
+    view.lookAt(QVector3D(static_cast<float>(eye.x), static_cast<float>(eye.y), static_cast<float>(eye.z)),
+                QVector3D(static_cast<float>(target_.x), static_cast<float>(target_.y), static_cast<float>(target_.z)), QVector3D(0, 0, 1));
+    program_->bind();
+    program_->setUniformValue("view", view);
+    glEnable(GL_DEPTH_TEST);
+    glDepthFunc(GL_LEQUAL);
+    buffer_.bind();
+    const auto draw = [&](const std::vector<Vertex>& vertices, GLenum mode, float shaded) {
+        if (vertices.empty()) return;
+        buffer_.allocate(vertices.data(), static_cast<int>(vertices.size() * sizeof(Vertex)));
+        for (int i = 0; i < 3; ++i) {
+            program_->enableAttributeArray(i);
+            program_->setAttributeBuffer(i, GL_FLOAT, i * 3 * static_cast<int>(sizeof(float)), 3, sizeof(Vertex));
+        }
+        program_->setUniformValue("shaded", shaded);
+        glDrawArrays(mode, 0, static_cast<GLsizei>(vertices.size()));
+    };
+    glEnable(GL_CULL_FACE);
+    glEnable(GL_POLYGON_OFFSET_FILL);
+    glPolygonOffset(1, 1);
+    draw(faces_, GL_TRIANGLES, 1);
+    glDisable(GL_CULL_FACE);
+    draw(flat_, GL_TRIANGLES, 0);
+    glDisable(GL_POLYGON_OFFSET_FILL);
+    draw(lines_, GL_LINES, 0);
+    program_->release();
+}
+
+void ModelView::mousePressEvent(QMouseEvent* event) { last_ = event->position(); }
+
+void ModelView::mouseMoveEvent(QMouseEvent* event) {
+    const QPointF d = event->position() - last_;
+    last_ = event->position();
+    if (event->buttons() & Qt::LeftButton) {
+        turn_ += d.x() * 0.4;
+        tilt_ = std::clamp(tilt_ + d.y() * 0.3, 3.0, 89.0);
+    } else if (event->buttons() & (Qt::RightButton | Qt::MiddleButton)) {
+        const double s = distance_ / height(), a = radians(turn_);
+        const Vec3 right{std::cos(a), -std::sin(a), 0}, ahead{std::sin(a), std::cos(a), 0};
+        target_ = target_ - right * (d.x() * s) + ahead * (d.y() * s);
+    }
+    update();
+}
+
+void ModelView::mouseDoubleClickEvent(QMouseEvent*) {
+    frame_building();
+    update();
+}
+
+void ModelView::wheelEvent(QWheelEvent* event) {
+    distance_ = std::clamp(distance_ * std::pow(1.0012, -event->angleDelta().y()), 1.0, 400.0);
+    update();
+}
+
+void ModelView::keyPressEvent(QKeyEvent* event) {
+    switch (event->key()) {
+        case Qt::Key_Left: turn_ -= 5; break;
+        case Qt::Key_Right: turn_ += 5; break;
+        case Qt::Key_Up: tilt_ = std::min(89.0, tilt_ + 4); break;
+        case Qt::Key_Down: tilt_ = std::max(3.0, tilt_ - 4); break;
+        default: return QOpenGLWidget::keyPressEvent(event);
+    }
+    update();
+}
+
+}  // namespace wp::gui

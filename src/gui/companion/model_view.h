@@ -1,0 +1,54 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The building in three dimensions, opened like a doll's house: walls are seen from inside, those before the eye and the
+// roof are left away, and the answer lies on its reference planes.
+#pragma once
+#include <QOpenGLBuffer>
+#include <QOpenGLFunctions>
+#include <QOpenGLShaderProgram>
+#include <QOpenGLWidget>
+#include <memory>
+
+#include "gui/document.h"
+#include "gui/sheet/sheet.h"
+
+namespace wp::gui {
+
+class ModelView : public QOpenGLWidget, protected QOpenGLFunctions {
+    Q_OBJECT
+ public:
+    explicit ModelView(Document& document, QWidget* parent = nullptr);
+    ~ModelView() override;
+    void show_map(const SheetMap& map);
+    QSize sizeHint() const override { return {420, 420}; }
+
+ protected:
+    void initializeGL() override;
+    void paintGL() override;
+    void mousePressEvent(QMouseEvent*) override;
+    void mouseMoveEvent(QMouseEvent*) override;
+    void mouseDoubleClickEvent(QMouseEvent*) override;
+    void wheelEvent(QWheelEvent*) override;
+    void keyPressEvent(QKeyEvent*) override;
+
+ private:
+    struct Vertex {
+        float position[3], normal[3], colour[3];
+    };
+    void rebuild();
+    void add_triangle(Vec3 a, Vec3 b, Vec3 c, Vec3 normal, const QColor& colour);
+    void add_line(Vec3 a, Vec3 b, const QColor& colour);
+    void add_map();
+    void frame_building();
+
+    Document& document_;
+    SheetMap map_;
+    std::vector<Vertex> faces_, flat_, lines_;
+    bool dirty_ = true, framed_ = false;
+    std::unique_ptr<QOpenGLShaderProgram> program_;
+    QOpenGLBuffer buffer_{QOpenGLBuffer::VertexBuffer};
+    double turn_ = 30, tilt_ = 42, distance_ = 30;
+    Vec3 target_{};
+    QPointF last_;
+};
+
+}  // namespace wp::gui

@@ -1,0 +1,178 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "gui/document.h"
+
+#include <QUndoCommand>
+
+#include "question/ask.h"
+#include "store/project_file.h"
+
+namespace wp::gui {
+
+// A step holds the whole project before and after: values are cheap to share, and nothing can be undone by half.
+class EditStep : public QUndoCommand {
+ public:
+    EditStep(Document& document, const QString& name, std::shared_ptr<const model::Project> after, QString gesture)
+        : QUndoCommand(name), document_(document), before_(document.snapshot()), after_(std::move(after)), gesture_(std::move(gesture)) {}
+    void undo() override { document_.set_project(before_); }
+    void redo() override { document_.set_project(after_); }
+    int id() const override { return gesture_.isEmpty() ? -1 : 1; }
+    bool mergeWith(const QUndoCommand* other) override {
+        const auto* step = static_cast<const EditStep*>(other);
+        if (step->gesture_ != gesture_) return false;
+        after_ = step->after_;
+        return true;
+    }
+
+ private:
+    Document& document_;
+    std::shared_ptr<const model::Project> before_, after_;
+    QString gesture_;
+};
+
+Document::Document(QObject* parent) : QObject(parent), project_(std::make_shared<model::Project>(blank_project())) {}
+
+void Document::set_project(std::shared_ptr<const model::Project> project) {
+    const bool other_weather = project->site != project_->site;
+    project_ = std::move(project);
+    option_ = std::min(option_, project_->options.size() - 1);
+    if (other_weather) load_weather();
+    emit project_changed();
+}
+
+void Document::show_option(size_t index) {
+    if (index >= project_->options.size() || index == option_) return;
+    option_ = index;
+    emit option_changed();
+    emit project_changed();
+}
+
+Outcome Document::open(const std::filesystem::path& path) {
+    auto project = store::read_project(path);
+    if (!project) return project.fault();
+    undo_.clear();
+    path_ = path;
+    option_ = 0;
+    selection_ = {};
+    daylight.clear();
+    years.clear();
+    glares.clear();
+    project_ = std::make_shared<const model::Project>(std::move(*project));
+    load_weather();
+    for (const auto& q : project_->questions)
+        if (q.kind == model::Question::Kind::glare) moment_ = q.moment;
+    emit path_changed();
+    emit project_changed();
+    emit selection_changed();
+    emit moment_changed();
+    emit answers_changed();
+    return {};
+}
+
+Outcome Document::save(const std::filesystem::path& path) {
+    if (const auto fault = store::save_project(*project_, path)) return fault;
+    path_ = path;
+    undo_.setClean();
+    emit path_changed();
+    return {};
+}
+
+void Document::start_new() {
+    undo_.clear();
+    path_.clear();
+    option_ = 0;
+    selection_ = {};
+    daylight.clear();
+    years.clear();
+    glares.clear();
+    project_ = std::make_shared<model::Project>(blank_project());
+    load_weather();
+    emit path_changed();
+    emit project_changed();
+    emit selection_changed();
+    emit answers_changed();
+}
+
+void Document::edit(const QString& name, const std::function<void(model::Project&)>& change, const QString& gesture) {
+    auto after = std::make_shared<model::Project>(*project_);
+    change(*after);
+    if (*after == *project_) return;
+    undo_.push(new EditStep(*this, name, std::move(after), gesture));
+}
+
+void Document::edit_option(const QString& name, const std::function<void(model::Option&)>& change, const QString& gesture) {
+    edit(name, [&](model::Project& project) { change(project.options[option_]); }, gesture);
+}
+
+void Document::select(const Selection& selection) {
+    if (selection == selection_) return;
+    selection_ = selection;
+    emit selection_changed();
+}
+
+void Document::show_moment(const climate::Moment& moment) {
+    if (moment == moment_) return;
+    moment_ = moment;
+    emit moment_changed();
+}
+
+void Document::load_weather() {
+    weather_.reset();
+    outdoor_.clear();
+    weather_fault_.reset();
+    if (!project_->site.weather.empty()) {
+        auto year = question::weather_of(*project_, path_);
+        if (year) {
+            weather_ = std::make_shared<climate::WeatherYear>(std::move(*year));
+            outdoor_ = climate::outdoor_year(*weather_);
+        } else {
+            weather_fault_ = year.fault();
+        }
+    }
+    emit weather_changed();
+}
+
+model::Project blank_project() {
+    model::Project p;
+    p.name = "Untitled";
+    p.site.name = "Somewhere";
+    p.site.latitude = 52;
+    const auto opaque = [](const char* id, const char* name, double reflectance) {
+        model::Material m;
+        m.id = id;
+        m.name = name;
+        m.reflectance = reflectance;
+        m.source = "assumed: IES LM-83-12, table 2.1";
+        return m;
+    };
+    p.materials = {opaque("floor", "Floor, assumed", 0.2), opaque("walls", "Walls, assumed", 0.5), opaque("ceiling", "Ceiling, assumed", 0.7),
+                   opaque("facade", "Facade, assumed", 0.3), opaque("roof", "Roof, assumed", 0.2)};
+    model::Material glass;
+    glass.id = "double-clear";
+    glass.name = "Double clear pane, assumed";
+    glass.kind = model::Material::Kind::glazing;
+    glass.transmittance = 0.75;
+    glass.panes = 2;
+    glass.source = "assumed";
+    p.materials.push_back(glass);
+    model::Option option;
+    option.id = "first";
+    option.name = "First idea";
+    option.reveals = "walls";
+    option.facade = "facade";
+    option.roof_finish = "roof";
+    option.storeys.push_back({"ground", "Ground floor", 0, {}, {}});
+    p.options.push_back(option);
+    model::Question df, year, glare;
+    df.id = "df";
+    df.name = "Daylight factor";
+    df.accuracy = 0.05;
+    year.id = "year";
+    year.name = "The year";
+    year.kind = model::Question::Kind::year;
+    year.accuracy = 0.1;
+    p.questions = {df, year};
+    p.criteria = {"leed-v41-daylight-option-1", "en-17037-provision"};
+    return p;
+}
+
+}  // namespace wp::gui

@@ -1,0 +1,103 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// What all desks share: the project, one selection, one moment, one option, and the answers so far. Every edit is a named
+// step that can be undone.
+#pragma once
+#include <QObject>
+#include <QString>
+#include <QUndoStack>
+#include <filesystem>
+#include <functional>
+#include <map>
+#include <memory>
+#include <optional>
+
+#include "climate/weather.h"
+#include "model/project.h"
+#include "question/daylight_factor.h"
+#include "question/glare.h"
+#include "question/year.h"
+
+namespace wp::gui {
+
+struct Selection {
+    enum class Kind { none, room, opening, wall, observer, block } kind = Kind::none;
+    model::Id id;      ///< of the room, opening, observer or block; of the room for a wall
+    int edge = -1;     ///< wall only
+    bool operator==(const Selection&) const = default;
+};
+
+/// An answer and what it was computed from, per option.
+template <class T>
+using Kept = std::map<model::Id, std::shared_ptr<const T>>;
+
+class Document : public QObject {
+    Q_OBJECT
+ public:
+    explicit Document(QObject* parent = nullptr);
+
+    const model::Project& project() const { return *project_; }
+    std::shared_ptr<const model::Project> snapshot() const { return project_; }
+    const model::Option& option() const { return project_->options[option_]; }
+    size_t option_index() const { return option_; }
+    void show_option(size_t index);
+    /// The storey that is drawn: the first, until there are several.
+    size_t storey_index() const { return 0; }
+
+    const std::filesystem::path& path() const { return path_; }
+    Outcome open(const std::filesystem::path& path);
+    Outcome save(const std::filesystem::path& path);
+    void start_new();
+    bool is_changed() const { return !undo_.isClean(); }
+
+    /// Changes the project by one undoable step. Steps of one non-empty gesture key merge into one.
+    void edit(const QString& name, const std::function<void(model::Project&)>& change, const QString& gesture = {});
+    /// The same on the option that is shown.
+    void edit_option(const QString& name, const std::function<void(model::Option&)>& change, const QString& gesture = {});
+    QUndoStack& undo_stack() { return undo_; }
+
+    const Selection& selection() const { return selection_; }
+    void select(const Selection& selection);
+    const climate::Moment& moment() const { return moment_; }
+    void show_moment(const climate::Moment& moment);
+
+    /// The site's weather; null where the file is missing or damaged, then weather_fault says why.
+    std::shared_ptr<const climate::WeatherYear> weather() const { return weather_; }
+    const std::vector<climate::OutdoorHour>& outdoor() const { return outdoor_; }
+    const Outcome& weather_fault() const { return weather_fault_; }
+
+    Kept<question::DaylightFactorAnswer> daylight;
+    Kept<question::YearAnswer> years;
+    Kept<question::GlareAnswer> glares;
+    /// Fingerprint that a current answer of an option must carry; set by whoever asks.
+    std::map<model::Id, Fingerprint> wanted_year;
+    void tell_answers() { emit answers_changed(); }
+
+ signals:
+    void project_changed();
+    void option_changed();
+    void selection_changed();
+    void moment_changed();
+    void weather_changed();
+    void answers_changed();
+    void path_changed();
+
+ private:
+    friend class EditStep;
+    void set_project(std::shared_ptr<const model::Project> project);
+    void load_weather();
+
+    std::shared_ptr<const model::Project> project_;
+    size_t option_ = 0;
+    std::filesystem::path path_;
+    QUndoStack undo_;
+    Selection selection_;
+    climate::Moment moment_{3, 21, 13.0};
+    std::shared_ptr<const climate::WeatherYear> weather_;
+    std::vector<climate::OutdoorHour> outdoor_;
+    Outcome weather_fault_;
+};
+
+/// A project to begin with: one option, one storey, materials by the usual assumptions.
+model::Project blank_project();
+
+}  // namespace wp::gui

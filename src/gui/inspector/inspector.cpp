@@ -1,0 +1,340 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "gui/inspector/inspector.h"
+
+#include <QCheckBox>
+#include <QComboBox>
+#include <QLabel>
+#include <QPushButton>
+#include <algorithm>
+
+#include "geometry/polygon.h"
+#include "gui/look/look.h"
+
+namespace wp::gui {
+using namespace model;
+
+namespace {
+
+QLabel* label(const QString& text, const char* role = nullptr) {
+    auto* l = new QLabel(text);
+    l->setWordWrap(true);
+    if (role != nullptr) l->setProperty("role", QString::fromLatin1(role));
+    return l;
+}
+
+QString name_of(const std::string& text) { return QString::fromStdString(text); }
+
+void add_name(QFormLayout& form, const std::string& name, std::function<void(const std::string&)> commit) {
+    auto* field = new QLineEdit(name_of(name));
+    field->setAccessibleName(QStringLiteral("Name"));
+    QObject::connect(field, &QLineEdit::editingFinished, field, [field, name, commit = std::move(commit)] {
+        const std::string text = field->text().trimmed().toStdString();
+        if (!text.empty() && text != name) commit(text);
+    });
+    form.addRow(QStringLiteral("Name"), field);
+}
+
+NumberField* add_number(QFormLayout& form, const QString& title, double value, Unit unit, std::function<void(double)> commit) {
+    auto* field = new NumberField(value, unit, std::move(commit));
+    field->setAccessibleName(title);
+    field->setObjectName(QStringLiteral("field-") + title.toLower().replace(QLatin1Char(' '), QLatin1Char('-')));
+    form.addRow(title, field);
+    return field;
+}
+
+void add_fact(QFormLayout& form, const QString& title, const QString& value, const QString& tip = {}) {
+    auto* l = label(value);
+    l->setAlignment(Qt::AlignRight);
+    l->setToolTip(tip);
+    l->setObjectName(QStringLiteral("fact-") + title.toLower().replace(QLatin1Char(' '), QLatin1Char('-')));
+    form.addRow(title, l);
+}
+
+void add_materials(QFormLayout& form, const Project& project, const QString& title, Material::Kind kind, const Id& current,
+                   std::function<void(const Id&)> commit) {
+    auto* box = new QComboBox;
+    box->setAccessibleName(title);
+    box->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
+    box->setMinimumContentsLength(8);
+    for (const Material& m : project.materials) {
+        if (m.kind != kind) continue;
+        const double figure = kind == Material::Kind::opaque ? m.reflectance : m.transmittance;
+        box->addItem(QStringLiteral("%1 %  %2").arg(100 * figure, 0, 'f', 0).arg(name_of(m.name)), name_of(m.id));
+    }
+    box->setCurrentIndex(box->findData(name_of(current)));
+    QObject::connect(box, &QComboBox::activated, box, [box, commit = std::move(commit)] { commit(box->currentData().toString().toStdString()); });
+    form.addRow(title, box);
+}
+
+}  // namespace
+
+double share_of_light(const question::DaylightFactorAnswer& answer, const Id& opening, const Id& room) {
+    double part = 0, all = 0;
+    for (const auto& plane : answer.planes) {
+        if (plane.plane.room != room) continue;
+        for (size_t i = 0; i < plane.value.size(); ++i) {
+            all += plane.value[i];
+            for (size_t k = 0; k < answer.portals.size(); ++k)
+                if (answer.portals[k] == opening) part += plane.by_portal[i * answer.portals.size() + k];
+        }
+    }
+    return all > 0 ? part / all : 0;
+}
+
+Inspector::Inspector(Document& document, QWidget* parent) : QScrollArea(parent), document_(document) {
+    setWidgetResizable(true);
+    setFixedWidth(268);
+    setObjectName(QStringLiteral("inspector"));
+    setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    connect(&document, &Document::selection_changed, this, &Inspector::rebuild);
+    connect(&document, &Document::project_changed, this, &Inspector::refresh);
+    connect(&document, &Document::answers_changed, this, &Inspector::refresh);
+    rebuild();
+}
+
+void Inspector::set_editable(bool on) {
+    editable_ = on;
+    rebuild();
+}
+
+bool Inspector::is_typing() const {
+    const auto* field = qobject_cast<QLineEdit*>(focusWidget());
+    return field != nullptr && field->hasFocus() && field->isModified();
+}
+
+// While a figure is being typed the page must not be pulled away under the hand.
+void Inspector::refresh() {
+    if (!is_typing()) rebuild();
+}
+
+void Inspector::rebuild() {
+    QString focused;
+    if (page_ != nullptr && page_->focusWidget() != nullptr && page_->focusWidget()->hasFocus()) focused = page_->focusWidget()->objectName();
+    auto* page = new QWidget;
+    page->setObjectName(QStringLiteral("panel"));
+    auto* form = new QFormLayout(page);
+    form->setContentsMargins(space::medium, space::medium, space::medium, space::medium);
+    form->setSpacing(space::small);
+    form->setFieldGrowthPolicy(QFormLayout::AllNonFixedFieldsGrow);
+    shown_ = document_.selection();
+    using Kind = Selection::Kind;
+    switch (shown_.kind) {
+        case Kind::none: show_nothing(*form); break;
+        case Kind::room: show_room(*form); break;
+        case Kind::wall: show_wall(*form); break;
+        case Kind::opening: show_opening(*form); break;
+        case Kind::observer: show_observer(*form); break;
+        case Kind::block: show_block(*form); break;
+    }
+    if (!editable_)
+        for (auto* field : page->findChildren<QWidget*>())
+            if (qobject_cast<QLineEdit*>(field) != nullptr || qobject_cast<QComboBox*>(field) != nullptr || qobject_cast<QCheckBox*>(field) != nullptr)
+                field->setEnabled(false);
+    if (page_ != nullptr) {
+        // The sender may be a child of the old page: it goes when control is back in the loop.
+        takeWidget();
+        page_->deleteLater();
+    }
+    page_ = page;
+    setWidget(page);
+    if (!focused.isEmpty())
+        if (auto* field = page->findChild<QWidget*>(focused)) field->setFocus();
+}
+
+void Inspector::show_nothing(QFormLayout& form) {
+    const Option& option = document_.option();
+    form.addRow(label(name_of(option.name), "heading"));
+    add_name(form, option.name, [this](const std::string& text) { document_.edit_option(QStringLiteral("Rename option"), [&](Option& o) { o.name = text; }); });
+    double area = 0;
+    size_t rooms = 0, windows = 0;
+    for (const Storey& storey : option.storeys)
+        for (const Room& room : storey.rooms) {
+            area += geometry::signed_area(room.footprint);
+            ++rooms;
+            windows += static_cast<size_t>(std::count_if(room.openings.begin(), room.openings.end(), [](const Opening& o) { return o.kind == Opening::Kind::window; }));
+        }
+    add_fact(form, QStringLiteral("Rooms"), QString::number(rooms));
+    add_fact(form, QStringLiteral("Windows"), QString::number(windows));
+    add_fact(form, QStringLiteral("Floor area"), QStringLiteral("%1 m\u00b2").arg(area, 0, 'f', 1));
+    add_number(form, QStringLiteral("Outer wall"), option.outer_wall, Unit::metre, [this](double v) {
+        document_.edit_option(QStringLiteral("Outer wall thickness"), [&](Option& o) { o.outer_wall = std::clamp(v, 0.05, 3.0); });
+    });
+    if (!option.note.empty()) form.addRow(label(name_of(option.note), "small"));
+    form.addRow(label(QStringLiteral("Select a room, a window or an observer to edit it and to see what it does."), "small"));
+    show_light(form);
+}
+
+void Inspector::show_light(QFormLayout& form) {
+    const auto answer = document_.daylight.find(document_.option().id);
+    if (answer == document_.daylight.end()) return;
+    form.addRow(label(QStringLiteral("Daylight factor, mean"), "heading"));
+    for (const auto& plane : answer->second->planes) {
+        const auto place = find_room(document_.option(), plane.plane.room);
+        if (!place) continue;
+        add_fact(form, name_of(place.room->name), QStringLiteral("%1 \u00b1 %2 %").arg(report::figure(plane.figures.mean), report::figure(plane.figures.mean_half_width)));
+    }
+}
+
+void Inspector::show_room(QFormLayout& form) {
+    const auto place = find_room(document_.option(), shown_.id);
+    if (!place) return;
+    const Room& room = *place.room;
+    const Id id = room.id;
+    const auto change = [this, id](const QString& name, std::function<void(Room&)> edit) {
+        document_.edit_option(name, [&](Option& o) {
+            const auto p = find_room(o, id);
+            edit(*p.room);
+            for (Opening& opening : p.room->openings) keep_in_wall(*p.room, opening);
+        });
+    };
+    form.addRow(label(QStringLiteral("Room"), "heading"));
+    add_name(form, room.name, [change](const std::string& text) { change(QStringLiteral("Rename room"), [&](Room& r) { r.name = text; }); });
+    add_number(form, QStringLiteral("Height"), room.height, Unit::metre, [change](double v) {
+        change(QStringLiteral("Room height"), [&](Room& r) { r.height = std::clamp(v, 0.5, 100.0); });
+    });
+    using Kind = Material::Kind;
+    const Project& project = document_.project();
+    add_materials(form, project, QStringLiteral("Floor"), Kind::opaque, room.floor, [change](const Id& m) { change(QStringLiteral("Floor material"), [&](Room& r) { r.floor = m; }); });
+    add_materials(form, project, QStringLiteral("Walls"), Kind::opaque, room.walls, [change](const Id& m) { change(QStringLiteral("Wall material"), [&](Room& r) { r.walls = m; }); });
+    add_materials(form, project, QStringLiteral("Ceiling"), Kind::opaque, room.ceiling, [change](const Id& m) { change(QStringLiteral("Ceiling material"), [&](Room& r) { r.ceiling = m; }); });
+    double glass = 0, walls = 0;
+    for (const Opening& o : room.openings)
+        if (o.kind == Opening::Kind::window) glass += o.width * o.height;
+    for (int e = 0; e < static_cast<int>(room.footprint.size()); ++e) walls += edge_length(room, e) * room.height;
+    const double floor = geometry::signed_area(room.footprint);
+    add_fact(form, QStringLiteral("Floor area"), QStringLiteral("%1 m\u00b2").arg(floor, 0, 'f', 2));
+    add_fact(form, QStringLiteral("Window to floor"), QStringLiteral("%1 %").arg(100 * glass / floor, 0, 'f', 1));
+    add_fact(form, QStringLiteral("Window to wall"), QStringLiteral("%1 %").arg(100 * glass / walls, 0, 'f', 1));
+    const auto answer = document_.daylight.find(document_.option().id);
+    if (answer == document_.daylight.end()) return;
+    for (const auto& plane : answer->second->planes) {
+        if (plane.plane.room != id) continue;
+        form.addRow(label(QStringLiteral("Daylight factor"), "heading"));
+        const auto& f = plane.figures;
+        add_fact(form, QStringLiteral("Mean"), QStringLiteral("%1 \u00b1 %2 %").arg(report::figure(f.mean), report::figure(f.mean_half_width)),
+                 QStringLiteral("Below 2 % a room looks dim by day and needs electric light; above 5 % it looks well lit (CIBSE LG10, BS 8206-2)"));
+        add_fact(form, QStringLiteral("Median"), report::figure(f.median) + QStringLiteral(" %"));
+        add_fact(form, QStringLiteral("Least"), report::figure(f.least) + QStringLiteral(" %"));
+        add_fact(form, QStringLiteral("Uniformity"), report::figure(f.uniformity));
+        form.addRow(label(QStringLiteral("2 %: dim by day below. 5 %: well lit above (BS 8206-2:2008)."), "small"));
+        const auto* reference = model::find(document_.option().planes, plane.plane.plane);
+        if (reference == nullptr) continue;
+        const Id plane_id = reference->id;
+        const auto change_plane = [this, plane_id](const QString& name, std::function<void(ReferencePlane&)> edit) {
+            document_.edit_option(name, [&](Option& o) { edit(*model::find(o.planes, plane_id)); });
+        };
+        form.addRow(label(QStringLiteral("Reference plane"), "heading"));
+        add_number(form, QStringLiteral("Plane height"), reference->height, Unit::metre, [change_plane](double v) {
+            change_plane(QStringLiteral("Plane height"), [&](ReferencePlane& p) { p.height = std::clamp(v, 0.0, 50.0); });
+        });
+        add_number(form, QStringLiteral("Margin"), reference->margin, Unit::metre, [change_plane](double v) {
+            change_plane(QStringLiteral("Plane margin"), [&](ReferencePlane& p) { p.margin = std::clamp(v, 0.0, 20.0); });
+        });
+        add_number(form, QStringLiteral("Spacing"), reference->spacing, Unit::metre, [change_plane](double v) {
+            change_plane(QStringLiteral("Plane spacing"), [&](ReferencePlane& p) { p.spacing = std::clamp(v, 0.1, 10.0); });
+        });
+    }
+}
+
+void Inspector::show_wall(QFormLayout& form) {
+    const auto place = find_room(document_.option(), shown_.id);
+    if (!place || shown_.edge >= static_cast<int>(place.room->footprint.size())) return;
+    form.addRow(label(QStringLiteral("Wall of %1").arg(name_of(place.room->name)), "heading"));
+    const Id id = shown_.id;
+    const int edge = shown_.edge;
+    add_number(form, QStringLiteral("Inner length"), edge_length(*place.room, edge), Unit::metre, [this, id, edge](double v) {
+        if (v < 0.1 || v > 1000) return;
+        document_.edit_option(QStringLiteral("Wall length"), [&](Option& o) {
+            Room& room = *find_room(o, id).room;
+            const auto i = static_cast<size_t>(edge), n = room.footprint.size(), j = (i + 1) % n, k = (i + 2) % n;
+            const Vec2 d = normalized(room.footprint[j] - room.footprint[i]), shift = d * (v - edge_length(room, edge));
+            room.footprint[j] = room.footprint[j] + shift;
+            room.footprint[k] = room.footprint[k] + shift;
+            for (Opening& opening : room.openings) keep_in_wall(room, opening);
+        });
+    });
+    add_fact(form, QStringLiteral("Height"), QStringLiteral("%1 m").arg(place.room->height, 0, 'f', 2));
+    form.addRow(label(QStringLiteral("Lengths are inner dimensions. Typing one moves the wall at its far end."), "small"));
+}
+
+void Inspector::show_opening(QFormLayout& form) {
+    auto option = document_.option();
+    const auto place = find_opening(option, shown_.id);
+    if (!place) return;
+    const Opening o = *place.opening;
+    const auto change = [this, id = o.id](const QString& name, std::function<void(Opening&)> edit) {
+        document_.edit_option(name, [&](Option& opt) {
+            const auto p = find_opening(opt, id);
+            edit(*p.opening);
+            keep_in_wall(*p.room, *p.opening);
+        });
+    };
+    const bool window = o.kind == Opening::Kind::window;
+    form.addRow(label(QStringLiteral("%1 %2").arg(window ? QStringLiteral("Window") : QStringLiteral("Void"), name_of(o.name)), "heading"));
+    add_name(form, o.name, [change](const std::string& text) { change(QStringLiteral("Rename opening"), [&](Opening& x) { x.name = text; }); });
+    const auto number = [&](const QString& title, double Opening::*field, double low) {
+        add_number(form, title, o.*field, Unit::metre, [change, title, field, low](double v) {
+            change(QStringLiteral("%1 of opening").arg(title), [&](Opening& x) { x.*field = std::max(v, low); });
+        });
+    };
+    number(QStringLiteral("Width"), &Opening::width, 0.05);
+    number(QStringLiteral("Opening height"), &Opening::height, 0.05);
+    number(QStringLiteral("Sill"), &Opening::sill, 0);
+    number(QStringLiteral("Along wall"), &Opening::along, 0);
+    if (!window) return;
+    add_number(form, QStringLiteral("Pane depth"), o.reveal, Unit::metre, [change](double v) { change(QStringLiteral("Pane depth"), [&](Opening& x) { x.reveal = std::clamp(v, 0.0, 5.0); }); })
+        ->setToolTip(QStringLiteral("How far the pane stands from the inner face of the wall"));
+    add_number(form, QStringLiteral("Frame share"), o.frame_fraction, Unit::percent, [change](double v) { change(QStringLiteral("Frame share"), [&](Opening& x) { x.frame_fraction = std::clamp(v, 0.0, 0.9); }); });
+    add_materials(form, document_.project(), QStringLiteral("Glazing"), Material::Kind::glazing, o.glazing, [change](const Id& m) { change(QStringLiteral("Glazing"), [&](Opening& x) { x.glazing = m; }); });
+    auto* blind = new QCheckBox(QStringLiteral("has a blind"));
+    blind->setChecked(o.blind);
+    connect(blind, &QCheckBox::toggled, this, [change](bool on) { change(QStringLiteral("Blind"), [&](Opening& x) { x.blind = on; }); });
+    form.addRow(QStringLiteral("Shading"), blind);
+    const auto answer = document_.daylight.find(document_.option().id);
+    if (answer == document_.daylight.end()) return;
+    form.addRow(label(QStringLiteral("What it does"), "heading"));
+    add_fact(form, QStringLiteral("Share of light"), QStringLiteral("%1 %").arg(100 * share_of_light(*answer->second, o.id, place.room->id), 0, 'f', 1),
+             QStringLiteral("Share of the room's mean daylight factor that comes in through this window"));
+    form.addRow(label(QStringLiteral("of the daylight factor in %1").arg(name_of(place.room->name)), "small"));
+}
+
+void Inspector::show_observer(QFormLayout& form) {
+    const Observer* found = model::find(document_.option().observers, shown_.id);
+    if (found == nullptr) return;
+    const Observer o = *found;
+    const auto change = [this, id = o.id](const QString& name, std::function<void(Observer&)> edit) {
+        document_.edit_option(name, [&](Option& opt) { edit(*model::find(opt.observers, id)); });
+    };
+    form.addRow(label(QStringLiteral("Observer"), "heading"));
+    add_name(form, o.name, [change](const std::string& text) { change(QStringLiteral("Rename observer"), [&](Observer& x) { x.name = text; }); });
+    add_number(form, QStringLiteral("Heading"), o.heading, Unit::degree, [change](double v) { change(QStringLiteral("Turn observer"), [&](Observer& x) { x.heading = std::fmod(std::fmod(v, 360) + 360, 360); }); })
+        ->setToolTip(QStringLiteral("Degrees clockwise from the top of the sheet; Up and Down turn"));
+    add_number(form, QStringLiteral("Looks up"), o.altitude, Unit::degree, [change](double v) { change(QStringLiteral("Tilt observer"), [&](Observer& x) { x.altitude = std::clamp(v, -80.0, 80.0); }); });
+    add_number(form, QStringLiteral("Eye height"), o.eye.z, Unit::metre, [change](double v) { change(QStringLiteral("Eye height"), [&](Observer& x) { x.eye.z = std::clamp(v, 0.1, 100.0); }); });
+    form.addRow(label(QStringLiteral("1.20 m seated, 1.65 m standing"), "small"));
+    auto* look = new QPushButton(icon(QStringLiteral("eye")), QStringLiteral("Look through this eye"));
+    look->setObjectName(QStringLiteral("look-through"));
+    connect(look, &QPushButton::clicked, this, [this, id = o.id] { emit ask_glare(name_of(id)); });
+    form.addRow(look);
+    const auto glare = document_.glares.find(document_.option().id);
+    if (glare == document_.glares.end() || glare->second->observer.id != o.id) return;
+    add_fact(form, QStringLiteral("At"), name_of(climate::text(glare->second->moment)));
+    add_fact(form, QStringLiteral("DGP"), QString::number(glare->second->dgp, 'f', 2));
+    add_fact(form, QStringLiteral("Ev"), QStringLiteral("%1 \u00b1 %2 lx").arg(report::figure(glare->second->vertical_lux), report::figure(glare->second->half_width)));
+}
+
+void Inspector::show_block(QFormLayout& form) {
+    const Block* found = model::find(document_.option().blocks, shown_.id);
+    if (found == nullptr) return;
+    const Block b = *found;
+    form.addRow(label(QStringLiteral("Block"), "heading"));
+    add_name(form, b.name, [this, id = b.id](const std::string& text) { document_.edit_option(QStringLiteral("Rename block"), [&](Option& o) { model::find(o.blocks, id)->name = text; }); });
+    add_number(form, QStringLiteral("Height"), b.height, Unit::metre, [this, id = b.id](double v) {
+        document_.edit_option(QStringLiteral("Block height"), [&](Option& o) { model::find(o.blocks, id)->height = std::clamp(v, 0.01, 500.0); });
+    });
+    add_number(form, QStringLiteral("Base"), b.base, Unit::metre, [this, id = b.id](double v) {
+        document_.edit_option(QStringLiteral("Block base"), [&](Option& o) { model::find(o.blocks, id)->base = std::clamp(v, -100.0, 500.0); });
+    });
+}
+
+}  // namespace wp::gui

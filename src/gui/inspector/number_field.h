@@ -1,0 +1,33 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// A number that can be typed with a unit: "1.2", "1.2 m", "120 cm", "1200 mm", "47 in", "3'6\"", "12 ft".
+#pragma once
+#include <QLineEdit>
+#include <functional>
+#include <optional>
+
+namespace wp::gui {
+
+enum class Unit { metre, percent, degree, plain };
+
+/// What a text means in the unit's own terms (metres, shares, degrees); none where it is no number.
+std::optional<double> parse_number(QString text, Unit unit);
+QString number_text(double value, Unit unit);
+
+class NumberField : public QLineEdit {
+    Q_OBJECT
+ public:
+    NumberField(double value, Unit unit, std::function<void(double)> commit, QWidget* parent = nullptr);
+    void show_value(double value);
+
+ protected:
+    void keyPressEvent(QKeyEvent* event) override;
+
+ private:
+    void commit();
+    void step(double by);
+    double value_;
+    Unit unit_;
+    std::function<void(double)> commit_;
+};
+
+}  // namespace wp::gui

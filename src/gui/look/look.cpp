@@ -1,0 +1,99 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "gui/look/look.h"
+
+#include <QFile>
+#include <QFont>
+#include <QPainter>
+#include <QPalette>
+#include <QPixmap>
+#include <QStyleFactory>
+#include <QSvgRenderer>
+
+namespace wp::gui {
+
+namespace {
+Paper g_paper = Paper::light;
+report::Ink g_ink;
+
+QString sheet_style(const report::Ink& i) {
+    const bool dark = g_paper == Paper::dark;
+    const QString line = dark ? QStringLiteral("#463f38") : QStringLiteral("#d9cfbf"), raised = i.room.name(), paper = i.paper.name(),
+                  text = i.ink.name(), accent = i.accent.name(), faint = dark ? QStringLiteral("#b3a898") : QStringLiteral("#6f6559");
+    return QStringLiteral(R"(
+QWidget { color: %1; }
+QMainWindow, QDialog, #panel, #bar, QStackedWidget, QSplitter { background: %2; }
+QToolTip { background: %3; color: %1; border: 1px solid %4; padding: 4px; }
+QLabel[role="heading"] { font-size: 15px; font-weight: 600; }
+QLabel[role="small"] { font-size: 11px; color: %6; }
+QToolButton, QPushButton { background: transparent; border: 1px solid transparent; border-radius: 4px; padding: 4px 9px; }
+QPushButton { border: 1px solid %4; background: %3; }
+QToolButton:hover, QPushButton:hover { background: %4; }
+QToolButton:focus, QPushButton:focus { border: 1px solid %5; }
+QToolButton:checked { background: %1; color: %2; }
+QPushButton[role="main"] { background: %5; color: #fffaf0; border: 1px solid %5; font-weight: 600; }
+QPushButton:disabled, QToolButton:disabled { color: %4; }
+QPushButton[role="main"]:disabled { background: %4; border: 1px solid %4; }
+QLineEdit, QComboBox, QPlainTextEdit { background: %3; border: 1px solid %4; border-radius: 4px; padding: 3px 6px; selection-background-color: %5; }
+QLineEdit:focus, QComboBox:focus { border: 1px solid %5; }
+QComboBox QAbstractItemView { background: %3; selection-background-color: %5; selection-color: #fffaf0; border: 1px solid %4; }
+QTableWidget { background: %3; border: 1px solid %4; gridline-color: %4; alternate-background-color: %2; selection-background-color: %4; selection-color: %1; }
+QHeaderView::section { background: %2; border: none; border-bottom: 1px solid %4; padding: 5px 6px; font-weight: 600; }
+QTableCornerButton::section { background: %2; border: none; }
+QScrollArea, QScrollArea > QWidget > QWidget { background: %2; border: none; }
+QScrollBar { background: %2; width: 9px; height: 9px; }
+QScrollBar::handle { background: %4; border-radius: 4px; min-height: 24px; }
+QScrollBar::add-line, QScrollBar::sub-line { width: 0; height: 0; }
+QProgressBar { background: %4; border: none; border-radius: 3px; max-height: 6px; }
+QProgressBar::chunk { background: %5; border-radius: 3px; }
+QMenu { background: %3; border: 1px solid %4; }
+QMenu::item { padding: 5px 20px; }
+QMenu::item:selected { background: %4; }
+QSplitter::handle { background: %4; }
+QStatusBar { background: %2; color: %6; }
+)").arg(text, paper, raised, line, accent, faint);
+}
+
+}  // namespace
+
+void apply_look(QApplication& application, Paper paper) {
+    g_paper = paper;
+    g_ink = paper == Paper::dark ? report::Ink::dark() : report::Ink{};
+    application.setStyle(QStyleFactory::create(QStringLiteral("Fusion")));
+    QPalette palette;
+    palette.setColor(QPalette::Window, g_ink.paper);
+    palette.setColor(QPalette::Base, g_ink.room);
+    palette.setColor(QPalette::Button, g_ink.room);
+    palette.setColor(QPalette::Text, g_ink.ink);
+    palette.setColor(QPalette::WindowText, g_ink.ink);
+    palette.setColor(QPalette::ButtonText, g_ink.ink);
+    palette.setColor(QPalette::Highlight, g_ink.accent);
+    application.setPalette(palette);
+    QFont font(QStringLiteral("Inter"));
+    font.setPixelSize(type::body);
+    application.setFont(font);
+    application.setStyleSheet(sheet_style(g_ink));
+}
+
+Paper current_paper() { return g_paper; }
+const report::Ink& ink() { return g_ink; }
+
+QIcon icon(const QString& name) {
+    QFile file(QStringLiteral(":/icons/%1.svg").arg(name));
+    if (!file.open(QIODevice::ReadOnly)) return {};
+    const QByteArray svg = file.readAll();
+    QIcon out;
+    const auto add = [&](const QColor& colour, QIcon::State state) {
+        QByteArray tinted = svg;
+        tinted.replace("currentColor", colour.name().toLatin1()).replace("stroke-width=\"2\"", "stroke-width=\"1.6\"");
+        QPixmap pixmap(36, 36);
+        pixmap.fill(Qt::transparent);
+        QPainter painter(&pixmap);
+        QSvgRenderer(tinted).render(&painter);
+        out.addPixmap(pixmap, QIcon::Normal, state);
+    };
+    add(g_ink.ink, QIcon::Off);
+    add(g_ink.paper, QIcon::On);
+    return out;
+}
+
+}  // namespace wp::gui

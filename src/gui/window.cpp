@@ -1,0 +1,301 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// What the window is made of; its commands are in window_commands.cpp.
+#include "gui/window.h"
+
+#include <QCloseEvent>
+#include <QHBoxLayout>
+#include <QMenu>
+#include <QSplitter>
+#include <QStatusBar>
+#include <QVBoxLayout>
+
+#include "gui/look/look.h"
+
+namespace wp::gui {
+
+Window::Window(QWidget* parent) : QMainWindow(parent), asker_(document_) {
+    setMinimumSize(960, 640);
+    resize(1280, 800);
+    sheet_ = new Sheet(document_);
+    strip_ = new YearStrip(document_);
+    inspector_ = new Inspector(document_);
+    site_panel_ = new SitePanel(document_);
+    compare_panel_ = new ComparePanel(document_);
+    certify_panel_ = new CertifyPanel(document_);
+    lamp_ = new Lamp;
+
+    auto* centre = new QWidget;
+    auto* column = new QVBoxLayout(centre);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(0);
+    column->addWidget(build_bar());
+    tools_ = build_tools();
+    light_bar_ = build_light_bar();
+    column->addWidget(tools_);
+    column->addWidget(light_bar_);
+
+    side_ = new QStackedWidget;
+    companion_ = build_companion();
+    for (QWidget* page : {static_cast<QWidget*>(site_panel_), companion_, static_cast<QWidget*>(compare_panel_), static_cast<QWidget*>(certify_panel_)}) side_->addWidget(page);
+    middle_ = new QSplitter(Qt::Horizontal);
+    middle_->setChildrenCollapsible(false);
+    middle_->addWidget(sheet_);
+    middle_->addWidget(side_);
+    auto* row = new QHBoxLayout;
+    row->setSpacing(0);
+    row->addWidget(middle_, 1);
+    row->addWidget(inspector_);
+    column->addLayout(row, 1);
+    column->addWidget(strip_);
+    setCentralWidget(centre);
+    hint_ = new QLabel;
+    hint_->setObjectName(QStringLiteral("hint"));
+    statusBar()->addWidget(hint_, 1);
+    statusBar()->setSizeGripEnabled(false);
+    build_actions();
+
+    connect(sheet_, &Sheet::hint, hint_, &QLabel::setText);
+    connect(sheet_, &Sheet::tool_changed, this, [this](Tool tool) {
+        if (auto* button = tool_buttons_->button(static_cast<int>(tool))) button->setChecked(true);
+    });
+    connect(&asker_, &Asker::said, hint_, &QLabel::setText);
+    connect(&asker_.job(), &Job::changed, this, &Window::refresh_job);
+    connect(eye_view_, &EyeView::ask, this, [this] { asker_.ask_glare(document_.selection().id); });
+    connect(inspector_, &Inspector::ask_glare, this, [this](const QString& id) {
+        show_eye(true);
+        asker_.ask_glare(id.toStdString());
+    });
+    connect(certify_panel_, &CertifyPanel::ask_year, this, [this] { asker_.ask_year(); });
+    connect(compare_panel_, &ComparePanel::ask_all, this, [this] { asker_.ask_all(); });
+    connect(&document_, &Document::answers_changed, this, &Window::refresh_answers);
+    connect(&document_, &Document::project_changed, this, &Window::refresh_options);
+    connect(&document_, &Document::project_changed, this, &Window::refresh_answers);
+    connect(&document_, &Document::path_changed, this, &Window::refresh_title);
+    connect(&document_.undo_stack(), &QUndoStack::cleanChanged, this, &Window::refresh_title);
+    refresh_title();
+    refresh_options();
+    refresh_job();
+    show_desk(Desk::build);
+    sheet_->set_tool(Tool::select);
+}
+
+Window::~Window() = default;
+
+QWidget* Window::build_bar() {
+    auto* bar = new QWidget;
+    bar->setObjectName(QStringLiteral("bar"));
+    auto* row = new QHBoxLayout(bar);
+    row->setContentsMargins(space::small, space::tight, space::small, space::tight);
+    row->setSpacing(space::tight);
+    auto* menu = new QToolButton;
+    menu->setText(QStringLiteral("Project"));
+    menu->setObjectName(QStringLiteral("project-menu"));
+    menu->setPopupMode(QToolButton::InstantPopup);
+    project_menu_ = new QMenu(menu);
+    menu->setMenu(project_menu_);
+    row->addWidget(menu);
+    row->addSpacing(space::large);
+    desks_ = new QButtonGroup(this);
+    static constexpr const char* names[] = {"Site", "Build", "Light", "Compare", "Certify"};
+    for (int i = 0; i < 5; ++i) {
+        auto* button = new QToolButton;
+        button->setText(QString::fromLatin1(names[i]));
+        button->setCheckable(true);
+        button->setObjectName(QStringLiteral("desk-%1").arg(button->text().toLower()));
+        button->setToolTip(QStringLiteral("%1 desk (Ctrl+%2)").arg(button->text()).arg(i + 1));
+        desks_->addButton(button, i);
+        row->addWidget(button);
+    }
+    connect(desks_, &QButtonGroup::idClicked, this, [this](int id) { show_desk(static_cast<Desk>(id)); });
+    row->addStretch(1);
+    auto* title = new QLabel(QStringLiteral("Option"));
+    title->setProperty("role", QStringLiteral("small"));
+    row->addWidget(title);
+    options_ = new QComboBox;
+    options_->setObjectName(QStringLiteral("options"));
+    options_->setAccessibleName(QStringLiteral("Option"));
+    options_->setMinimumWidth(190);
+    connect(options_, &QComboBox::activated, this, [this](int i) { document_.show_option(static_cast<size_t>(i)); });
+    row->addWidget(options_);
+    auto* add = new QToolButton;
+    add->setIcon(icon(QStringLiteral("copy-plus")));
+    add->setToolTip(QStringLiteral("New option from this one"));
+    add->setAccessibleName(QStringLiteral("New option"));
+    connect(add, &QToolButton::clicked, this, &Window::add_option);
+    row->addWidget(add);
+    row->addSpacing(space::medium);
+    row->addWidget(lamp_);
+    return bar;
+}
+
+QWidget* Window::build_tools() {
+    auto* bar = new QWidget;
+    bar->setObjectName(QStringLiteral("bar"));
+    auto* row = new QHBoxLayout(bar);
+    row->setContentsMargins(space::small, 0, space::small, space::tight);
+    row->setSpacing(space::tight);
+    tool_buttons_ = new QButtonGroup(this);
+    struct Entry {
+        Tool tool;
+        const char *name, *icon, *key, *tip;
+    };
+    for (const Entry& e : {Entry{Tool::select, "Select", "mouse-pointer-2", "S", "Select, move and reshape"},
+                           Entry{Tool::rectangle, "Room", "square-dashed", "R", "Draw a rectangular room"},
+                           Entry{Tool::outline, "Outline", "pentagon", "O", "Draw a room corner by corner"},
+                           Entry{Tool::window, "Window", "grid-2x2", "W", "Place windows on walls"},
+                           Entry{Tool::observer, "Observer", "eye", "E", "Place an observer"}}) {
+        auto* button = new QToolButton;
+        button->setText(QString::fromLatin1(e.name));
+        button->setIcon(icon(QString::fromLatin1(e.icon)));
+        button->setToolButtonStyle(Qt::ToolButtonTextBesideIcon);
+        button->setCheckable(true);
+        button->setObjectName(QStringLiteral("tool-%1").arg(QString::fromLatin1(e.name).toLower()));
+        button->setToolTip(QStringLiteral("%1 (%2)").arg(QString::fromLatin1(e.tip), QString::fromLatin1(e.key)));
+        tool_buttons_->addButton(button, static_cast<int>(e.tool));
+        row->addWidget(button);
+    }
+    connect(tool_buttons_, &QButtonGroup::idClicked, this, [this](int id) {
+        sheet_->set_tool(static_cast<Tool>(id));
+        sheet_->setFocus();
+    });
+    row->addStretch(1);
+    return bar;
+}
+
+QWidget* Window::build_light_bar() {
+    auto* bar = new QWidget;
+    bar->setObjectName(QStringLiteral("bar"));
+    auto* row = new QHBoxLayout(bar);
+    row->setContentsMargins(space::small, 0, space::small, space::tight);
+    row->setSpacing(space::small);
+    auto* title = new QLabel(QStringLiteral("On the sheet"));
+    title->setProperty("role", QStringLiteral("small"));
+    row->addWidget(title);
+    shown_box_ = new QComboBox;
+    shown_box_->setObjectName(QStringLiteral("shown"));
+    shown_box_->setAccessibleName(QStringLiteral("On the sheet"));
+    shown_box_->addItems({QStringLiteral("Daylight factor (live)"), QStringLiteral("Daylight autonomy, 300 lx"), QStringLiteral("Direct sun, hours of 1000 lx"), QStringLiteral("Mean illuminance")});
+    connect(shown_box_, &QComboBox::activated, this, [this](int i) { set_shown(static_cast<Shown>(i)); });
+    row->addWidget(shown_box_);
+    run_year_ = new QPushButton(icon(QStringLiteral("play")), QStringLiteral("Run the year"));
+    run_year_->setObjectName(QStringLiteral("run-year"));
+    run_year_->setToolTip(QStringLiteral("All 8760 hours of this option, in the background (Y)"));
+    connect(run_year_, &QPushButton::clicked, this, [this] { asker_.ask_year(); });
+    row->addWidget(run_year_);
+    row->addStretch(1);
+    job_title_ = new QLabel;
+    row->addWidget(job_title_);
+    progress_ = new QProgressBar;
+    progress_->setFixedWidth(160);
+    progress_->setTextVisible(false);
+    progress_->setObjectName(QStringLiteral("progress"));
+    row->addWidget(progress_);
+    cancel_ = new QPushButton(icon(QStringLiteral("circle-stop")), QStringLiteral("Cancel"));
+    cancel_->setObjectName(QStringLiteral("cancel"));
+    connect(cancel_, &QPushButton::clicked, this, [this] { asker_.job().cancel(); });
+    row->addWidget(cancel_);
+    return bar;
+}
+
+QWidget* Window::build_companion() {
+    auto* page = new QWidget;
+    page->setObjectName(QStringLiteral("panel"));
+    auto* column = new QVBoxLayout(page);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(0);
+    auto* row = new QHBoxLayout;
+    row->setContentsMargins(space::small, space::tight, space::small, space::tight);
+    companion_buttons_ = new QButtonGroup(this);
+    static constexpr const char* names[] = {"Model", "Eye"};
+    for (int i = 0; i < 2; ++i) {
+        auto* button = new QToolButton;
+        button->setText(QString::fromLatin1(names[i]));
+        button->setCheckable(true);
+        button->setObjectName(QStringLiteral("companion-%1").arg(button->text().toLower()));
+        button->setToolTip(i == 0 ? QStringLiteral("The building in three dimensions") : QStringLiteral("What an observer sees"));
+        companion_buttons_->addButton(button, i);
+        row->addWidget(button);
+    }
+    row->addStretch(1);
+    column->addLayout(row);
+    model_view_ = new ModelView(document_);
+    eye_view_ = new EyeView(document_);
+    companion_views_ = new QStackedWidget;
+    companion_views_->addWidget(model_view_);
+    companion_views_->addWidget(eye_view_);
+    column->addWidget(companion_views_, 1);
+    connect(companion_buttons_, &QButtonGroup::idClicked, this, [this](int i) { show_eye(i == 1); });
+    companion_buttons_->button(0)->setChecked(true);
+    return page;
+}
+
+void Window::show_eye(bool on) {
+    companion_views_->setCurrentIndex(on ? 1 : 0);
+    companion_buttons_->button(on ? 1 : 0)->setChecked(true);
+    if (desk_ == Desk::site || desk_ == Desk::compare || desk_ == Desk::certify) show_desk(Desk::light);
+}
+
+void Window::set_shown(Shown shown) {
+    shown_ = shown;
+    shown_box_->setCurrentIndex(static_cast<int>(shown));
+    refresh_answers();
+    if (shown != Shown::daylight_factor && !document_.years.contains(document_.option().id))
+        hint_->setText(QStringLiteral("This map is read from the year: press Run the year (Y)"));
+}
+
+void Window::show_desk(Desk desk) {
+    desk_ = desk;
+    desks_->button(static_cast<int>(desk))->setChecked(true);
+    const bool build = desk == Desk::build, wide = desk == Desk::compare || desk == Desk::certify;
+    tools_->setVisible(build);
+    light_bar_->setVisible(!build);
+    sheet_->set_editable(build);
+    inspector_->set_editable(build || desk == Desk::light);
+    if (!build) sheet_->set_tool(Tool::select);
+    if (build) set_shown(Shown::daylight_factor);
+    sheet_->setVisible(desk != Desk::compare);
+    sheet_->set_with_blocks(desk == Desk::site);
+    inspector_->setVisible(!wide && desk != Desk::site);
+    side_->setCurrentWidget(desk == Desk::site ? static_cast<QWidget*>(site_panel_) : desk == Desk::compare ? static_cast<QWidget*>(compare_panel_)
+                            : desk == Desk::certify ? static_cast<QWidget*>(certify_panel_) : companion_);
+    const int w = middle_->width();
+    middle_->setSizes(desk == Desk::certify ? QList<int>{w * 36 / 100, w * 64 / 100} : desk == Desk::site ? QList<int>{w * 62 / 100, w * 38 / 100} : QList<int>{w * 63 / 100, w * 37 / 100});
+    sheet_->fit();
+    refresh_answers();
+}
+
+void Window::refresh_answers() {
+    const SheetMap map = asker_.map(shown_);
+    sheet_->show_map(map);
+    model_view_->show_map(map);
+    const auto reading = asker_.lamp(shown_);
+    lamp_->show_state(reading.state, reading.reached, reading.wanted);
+}
+
+void Window::refresh_job() {
+    const Job& job = asker_.job();
+    job_title_->setText(job.is_running() ? job.title() : QString());
+    progress_->setVisible(job.is_running());
+    progress_->setValue(static_cast<int>(100 * job.share()));
+    cancel_->setVisible(job.is_running());
+    run_year_->setEnabled(!job.is_running());
+}
+
+void Window::refresh_options() {
+    options_->clear();
+    for (const auto& option : document_.project().options) options_->addItem(QString::fromStdString(option.name));
+    options_->setCurrentIndex(static_cast<int>(document_.option_index()));
+}
+
+void Window::refresh_title() {
+    const QString name = document_.path().empty() ? QStringLiteral("Untitled") : QString::fromStdString(document_.path().filename().string());
+    setWindowTitle(QStringLiteral("%1[*] \u2013 Warm Pane").arg(name));
+    setWindowModified(document_.is_changed());
+}
+
+void Window::closeEvent(QCloseEvent* event) {
+    if (!may_lose_changes()) return event->ignore();
+    event->accept();
+}
+
+}  // namespace wp::gui

@@ -1,0 +1,190 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The window's commands: files, undo, options, shortcuts.
+#include <QAction>
+#include <QFileDialog>
+#include <QMenu>
+#include <QMessageBox>
+#include <QSettings>
+
+#include "gui/look/look.h"
+#include "gui/window.h"
+
+namespace wp::gui {
+
+namespace {
+
+constexpr int kRecent = 8;
+const auto kRecentKey = QStringLiteral("recent");
+const auto kFilter = QStringLiteral("Warm Pane projects (*.warmpane);;All files (*)");
+
+}  // namespace
+
+QAction* Window::add_action(const QString& text, const QKeySequence& keys, std::function<void()> run) {
+    auto* action = new QAction(text, this);
+    action->setShortcut(keys);
+    connect(action, &QAction::triggered, this, std::move(run));
+    addAction(action);
+    return action;
+}
+
+void Window::build_actions() {
+    QMenu* menu = project_menu_;
+    menu->addAction(add_action(QStringLiteral("New"), QKeySequence::New, [this] {
+        if (may_lose_changes()) document_.start_new();
+    }));
+    menu->addAction(add_action(QStringLiteral("Open\u2026"), QKeySequence::Open, [this] { ask_open(); }));
+    recent_menu_ = menu->addMenu(QStringLiteral("Recent"));
+    connect(recent_menu_, &QMenu::aboutToShow, this, &Window::fill_recent);
+    menu->addAction(add_action(QStringLiteral("Save"), QKeySequence::Save, [this] { save(); }));
+    menu->addAction(add_action(QStringLiteral("Save as\u2026"), QKeySequence(QStringLiteral("Ctrl+Shift+S")), [this] { save_as(); }));
+    menu->addSeparator();
+    QAction* undo = document_.undo_stack().createUndoAction(this, QStringLiteral("Undo"));
+    undo->setShortcut(QKeySequence::Undo);
+    QAction* redo = document_.undo_stack().createRedoAction(this, QStringLiteral("Redo"));
+    redo->setShortcut(QKeySequence(QStringLiteral("Ctrl+Shift+Z")));
+    for (QAction* action : {undo, redo}) {
+        addAction(action);
+        menu->addAction(action);
+    }
+    menu->addSeparator();
+    QAction* hold = add_action(QStringLiteral("Hold automatic work"), QKeySequence(QStringLiteral("H")), {});
+    hold->setCheckable(true);
+    hold->disconnect();
+    connect(hold, &QAction::toggled, this, [this](bool on) {
+        asker_.live().hold(on);
+        if (!on) asker_.live().request(document_.snapshot(), document_.option_index());
+        refresh_answers();
+    });
+    menu->addAction(hold);
+    QAction* dark = add_action(QStringLiteral("Dark paper"), {}, {});
+    dark->setCheckable(true);
+    dark->setChecked(current_paper() == Paper::dark);
+    dark->disconnect();
+    connect(dark, &QAction::toggled, this, [this](bool on) {
+        apply_look(*qApp, on ? Paper::dark : Paper::light);
+        QSettings().setValue(QStringLiteral("dark"), on);
+        hint_->setText(QStringLiteral("Icons take the new colour at the next start"));
+        for (QWidget* widget : findChildren<QWidget*>()) widget->update();
+    });
+    menu->addAction(dark);
+    menu->addAction(add_action(QStringLiteral("Shortcuts"), QKeySequence(QStringLiteral("F1")), [this] { show_shortcuts(); }));
+    menu->addSeparator();
+    menu->addAction(add_action(QStringLiteral("Quit"), QKeySequence::Quit, [this] { close(); }));
+
+    for (int i = 0; i < 5; ++i)
+        add_action(QString(), QKeySequence(QStringLiteral("Ctrl+%1").arg(i + 1)), [this, i] { show_desk(static_cast<Desk>(i)); });
+    const auto tool = [this](const char* key, Tool which) {
+        add_action(QString(), QKeySequence(QString::fromLatin1(key)), [this, which] {
+            show_desk(Desk::build);
+            sheet_->set_tool(which);
+            sheet_->setFocus();
+        });
+    };
+    tool("S", Tool::select);
+    tool("R", Tool::rectangle);
+    tool("O", Tool::outline);
+    tool("W", Tool::window);
+    tool("E", Tool::observer);
+    add_action(QString(), QKeySequence(QStringLiteral("F")), [this] { sheet_->fit(); });
+    add_action(QString(), QKeySequence(QStringLiteral("Y")), [this] { asker_.ask_year(); });
+    add_action(QString(), QKeySequence(QStringLiteral("G")), [this] {
+        show_eye(true);
+        asker_.ask_glare(document_.selection().id);
+    });
+}
+
+void Window::show_shortcuts() {
+    QMessageBox::information(this, QStringLiteral("Shortcuts"), QStringLiteral(
+        "Ctrl+1 to Ctrl+5\tSite, Build, Light, Compare, Certify\nS\tselect\nR\troom by rectangle\nO\troom by outline\nW\twindow\nE\tobserver\n"
+        "Delete\tremove what is selected\nEscape\tlet go, leave the tool\nF\tfit the sheet\nY\trun the year\nG\tlook through the observer\nH\thold automatic work\n"
+        "Ctrl+Z, Ctrl+Shift+Z\tundo, redo\nCtrl+N, O, S\tnew, open, save\nArrow keys on the year strip\tday and hour\nUp, Down in a figure\tchange it by a step"));
+}
+
+Outcome Window::open(const std::filesystem::path& path) {
+    const auto fault = document_.open(path);
+    if (fault) {
+        hint_->setText(QString::fromStdString(fault->line()));
+        return fault;
+    }
+    remember_recent();
+    sheet_->fit();
+    if (document_.weather_fault()) hint_->setText(QString::fromStdString(document_.weather_fault()->line()));
+    return {};
+}
+
+bool Window::may_lose_changes() {
+    if (!document_.is_changed()) return true;
+    QMessageBox box(QMessageBox::Question, QStringLiteral("Unsaved changes"), QStringLiteral("The project has changes that are not saved."),
+                    QMessageBox::Save | QMessageBox::Discard | QMessageBox::Cancel, this);
+    box.setDefaultButton(QMessageBox::Save);
+    const int answer = box.exec();
+    if (answer == QMessageBox::Save) return save();
+    return answer == QMessageBox::Discard;
+}
+
+bool Window::save() {
+    if (document_.path().empty()) return save_as();
+    if (const auto fault = document_.save(document_.path())) {
+        QMessageBox::warning(this, QStringLiteral("Not saved"), QString::fromStdString(fault->line()));
+        return false;
+    }
+    hint_->setText(QStringLiteral("Saved"));
+    remember_recent();
+    return true;
+}
+
+bool Window::save_as() {
+    QString file = QFileDialog::getSaveFileName(this, QStringLiteral("Save project"), {}, kFilter);
+    if (file.isEmpty()) return false;
+    if (!file.contains(QLatin1Char('.'))) file += QStringLiteral(".warmpane");
+    if (const auto fault = document_.save(file.toStdString())) {
+        QMessageBox::warning(this, QStringLiteral("Not saved"), QString::fromStdString(fault->line()));
+        return false;
+    }
+    remember_recent();
+    return true;
+}
+
+void Window::ask_open() {
+    if (!may_lose_changes()) return;
+    const QString file = QFileDialog::getOpenFileName(this, QStringLiteral("Open project"), {}, kFilter);
+    if (file.isEmpty()) return;
+    if (const auto fault = open(file.toStdString())) QMessageBox::warning(this, QStringLiteral("Not opened"), QString::fromStdString(fault->line()));
+}
+
+void Window::remember_recent() {
+    QSettings settings;
+    QStringList recent = settings.value(kRecentKey).toStringList();
+    const QString path = QString::fromStdString(std::filesystem::absolute(document_.path()).string());
+    recent.removeAll(path);
+    recent.prepend(path);
+    while (recent.size() > kRecent) recent.removeLast();
+    settings.setValue(kRecentKey, recent);
+}
+
+void Window::fill_recent() {
+    recent_menu_->clear();
+    for (const QString& path : QSettings().value(kRecentKey).toStringList())
+        connect(recent_menu_->addAction(path), &QAction::triggered, this, [this, path] {
+            if (!may_lose_changes()) return;
+            if (const auto fault = open(path.toStdString())) QMessageBox::warning(this, QStringLiteral("Not opened"), QString::fromStdString(fault->line()));
+        });
+    if (recent_menu_->isEmpty()) recent_menu_->addAction(QStringLiteral("Nothing yet"))->setEnabled(false);
+}
+
+void Window::add_option() {
+    document_.edit(QStringLiteral("New option"), [&](model::Project& project) {
+        model::Option option = project.options[document_.option_index()];
+        int n = static_cast<int>(project.options.size()) + 1;
+        while (model::find(project.options, "option-" + std::to_string(n)) != nullptr) ++n;
+        option.id = "option-" + std::to_string(n);
+        option.name += ", varied";
+        option.extra.clear();
+        project.options.push_back(std::move(option));
+    });
+    document_.show_option(document_.project().options.size() - 1);
+    document_.select({});
+    hint_->setText(QStringLiteral("A new option, the same as the last: change it, and compare them on the Compare desk"));
+}
+
+}  // namespace wp::gui

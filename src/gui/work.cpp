@@ -1,0 +1,118 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "gui/work.h"
+
+#include <QCoreApplication>
+#include <QMetaObject>
+
+#include "question/ask.h"
+
+namespace wp::gui {
+
+LiveDaylight::LiveDaylight(QObject* parent) : QObject(parent), thread_([this] { loop(); }) {}
+
+LiveDaylight::~LiveDaylight() {
+    {
+        const std::lock_guard lock(mutex_);
+        quit_ = true;
+        cancel_.request();
+    }
+    wake_.notify_one();
+    thread_.join();
+}
+
+void LiveDaylight::request(std::shared_ptr<const model::Project> project, size_t option) {
+    const std::lock_guard lock(mutex_);
+    next_ = Request{std::move(project), option};
+    if (may_cancel_) cancel_.request();
+    wake_.notify_one();
+}
+
+void LiveDaylight::hold(bool on) {
+    const std::lock_guard lock(mutex_);
+    held_ = on;
+    if (on) cancel_.request();
+    wake_.notify_one();
+}
+
+void LiveDaylight::loop() {
+    for (;;) {
+        Request request;
+        {
+            std::unique_lock lock(mutex_);
+            wake_.wait(lock, [&] { return quit_ || (next_ && !held_); });
+            if (quit_) return;
+            request = std::move(*next_);
+            next_.reset();
+            cancel_ = Cancel();
+            may_cancel_ = false;
+        }
+        solve(request);
+    }
+}
+
+void LiveDaylight::solve(const Request& request) {
+    const model::Option& option = request.project->options[request.option];
+    model::Question question;
+    for (const auto& q : request.project->questions)
+        if (q.kind == model::Question::Kind::daylight_factor) question = q;
+    question.planes.clear();
+    const auto surfaces = geometry::build_surfaces(*request.project, option);
+    const auto planes = *question::planes_of(option, question);
+    const auto effort = question::effort_of(question);
+    const Fingerprint inputs = question::daylight_factor_inputs(surfaces, planes, effort);
+    if (const auto known = settled_.find(inputs); known != settled_.end()) return publish(known->second, option.id, false);
+    Cancel cancel;
+    {
+        const std::lock_guard lock(mutex_);
+        cancel = cancel_;
+    }
+    const auto answer = question::daylight_factor(surfaces, planes, effort, cancel, [&](const question::DaylightFactorAnswer& so_far) {
+        if (!so_far.record.settled) publish(std::make_shared<question::DaylightFactorAnswer>(so_far), option.id, true);
+        const std::lock_guard lock(mutex_);
+        may_cancel_ = true;
+        if (next_) cancel_.request();
+    });
+    if (cancel.requested()) return;
+    const auto kept = std::make_shared<const question::DaylightFactorAnswer>(answer);
+    if (settled_.size() > 200) settled_.erase(settled_.begin());
+    settled_[inputs] = kept;
+    publish(kept, option.id, false);
+}
+
+void LiveDaylight::publish(std::shared_ptr<const question::DaylightFactorAnswer> answer, const model::Id& option, bool working) {
+    const QString id = QString::fromStdString(option);
+    QMetaObject::invokeMethod(this, [this, answer = std::move(answer), id, working] { emit stepped(answer, id, working); }, Qt::QueuedConnection);
+}
+
+Job::Job(QObject* parent) : QObject(parent) {}
+
+Job::~Job() {
+    cancel_.request();
+    if (thread_.joinable()) thread_.join();
+}
+
+void Job::start(const QString& title, std::function<Finish(const Cancel&, const Progress&)> work) {
+    if (running_) return;
+    if (thread_.joinable()) thread_.join();
+    title_ = title;
+    share_ = 0;
+    running_ = true;
+    cancel_ = Cancel();
+    emit changed();
+    thread_ = std::thread([this, work = std::move(work), cancel = cancel_] {
+        const Progress progress = [this](double share) {
+            QMetaObject::invokeMethod(this, [this, share] {
+                share_ = share;
+                emit changed();
+            }, Qt::QueuedConnection);
+        };
+        Finish finish = work(cancel, progress);
+        QMetaObject::invokeMethod(this, [this, cancel, finish = std::move(finish)] {
+            running_ = false;
+            if (finish && !cancel.requested()) finish();
+            emit changed();
+        }, Qt::QueuedConnection);
+    });
+}
+
+}  // namespace wp::gui

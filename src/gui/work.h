@@ -1,0 +1,77 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Work in the background. The interface thread never waits for any of it.
+#pragma once
+#include <QObject>
+#include <condition_variable>
+#include <memory>
+#include <mutex>
+#include <thread>
+
+#include "base/progress.h"
+#include "gui/document.h"
+
+namespace wp::gui {
+
+/// The daylight factor that lives: whatever the project is, its map is on the way. A newer request overtakes an older one
+/// as soon as that one has shown its first, coarse map, so that a drag always shows something.
+class LiveDaylight : public QObject {
+    Q_OBJECT
+ public:
+    explicit LiveDaylight(QObject* parent = nullptr);
+    ~LiveDaylight() override;
+
+    /// Any thread may be asked; the newest request wins.
+    void request(std::shared_ptr<const model::Project> project, size_t option);
+    void hold(bool on);
+    bool is_held() const { return held_; }
+
+ signals:
+    /// In the interface thread, after every round. fresh is false once a newer request is waiting.
+    void stepped(std::shared_ptr<const question::DaylightFactorAnswer> answer, QString option, bool working);
+
+ private:
+    struct Request {
+        std::shared_ptr<const model::Project> project;
+        size_t option = 0;
+    };
+    void loop();
+    void solve(const Request& request);
+    void publish(std::shared_ptr<const question::DaylightFactorAnswer> answer, const model::Id& option, bool working);
+
+    std::mutex mutex_;
+    std::condition_variable wake_;
+    std::optional<Request> next_;
+    bool quit_ = false, held_ = false;
+    bool may_cancel_ = false;  // the current answer has shown its first map
+    Cancel cancel_;
+    // Settled answers by fingerprint: undo brings them back at once.
+    std::map<Fingerprint, std::shared_ptr<const question::DaylightFactorAnswer>> settled_;
+    std::thread thread_;
+};
+
+/// One longer piece of work at a time, with progress and cancel: the year, a glare picture.
+class Job : public QObject {
+    Q_OBJECT
+ public:
+    explicit Job(QObject* parent = nullptr);
+    ~Job() override;
+    bool is_running() const { return running_; }
+    const QString& title() const { return title_; }
+    double share() const { return share_; }
+    /// work runs in the background and returns what is to be done in the interface thread with its result.
+    using Finish = std::function<void()>;
+    void start(const QString& title, std::function<Finish(const Cancel&, const Progress&)> work);
+    void cancel() { cancel_.request(); }
+
+ signals:
+    void changed();
+
+ private:
+    std::thread thread_;
+    QString title_;
+    double share_ = 0;
+    bool running_ = false;
+    Cancel cancel_;
+};
+
+}  // namespace wp::gui
