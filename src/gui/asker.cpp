@@ -120,7 +120,11 @@ void Asker::run_year(size_t index) {
             document_.tell_answers();
         };
     });
-    // Cancelling one cancels what waits behind it too.
+}
+
+void Asker::cancel() {
+    years_waiting_.clear();
+    job_.cancel();
 }
 
 void Asker::ask_glare(const model::Id& wanted) {
@@ -174,9 +178,9 @@ SheetMap Asker::map(Shown shown) const {
         return map;
     }
     const auto it = document_.years.find(id);
-    map.name = shown == Shown::autonomy ? QStringLiteral("Hours with 300 lx or more, blinds operated")
+    map.name = shown == Shown::autonomy ? QStringLiteral("Hours with 300 lx, blinds operated")
                : shown == Shown::sun_hours ? QStringLiteral("Hours with 1000 lx of direct sun") : QStringLiteral("Mean illuminance in occupied hours");
-    map.unit = shown == Shown::autonomy ? QStringLiteral("% of occupied hours") : shown == Shown::sun_hours ? QStringLiteral("h a year") : QStringLiteral("lx");
+    map.unit = shown == Shown::autonomy ? QStringLiteral("%") : shown == Shown::sun_hours ? QStringLiteral("h a year") : QStringLiteral("lx");
     if (it == document_.years.end()) return map;
     const auto question = question_of(document_.project(), Question::Kind::year);
     map.layers = report::year_maps(*it->second, shown == Shown::autonomy ? report::YearMap::autonomy : shown == Shown::sun_hours ? report::YearMap::sun_hours : report::YearMap::mean_lux,

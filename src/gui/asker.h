@@ -25,6 +25,8 @@ class Asker : public QObject {
     /// Daylight factor and year of every option whose answer is missing or stale.
     void ask_all();
     void ask_glare(const model::Id& observer);
+    /// Stops what runs and forgets what waits behind it.
+    void cancel();
     Job& job() { return job_; }
     LiveDaylight& live() { return live_; }
 
@@ -41,9 +43,6 @@ class Asker : public QObject {
     void said(const QString& text);
 
  private:
-    struct YearWork {
-        size_t option;
-    };
     void project_changed();
     void start_next();
     void run_year(size_t option);

@@ -52,6 +52,8 @@ Window::Window(QWidget* parent) : QMainWindow(parent), asker_(document_) {
     hint_->setObjectName(QStringLiteral("hint"));
     statusBar()->addWidget(hint_, 1);
     statusBar()->setSizeGripEnabled(false);
+    statusBar()->setContentsMargins(space::small, 0, 0, 0);
+    build_job_line();
     build_actions();
 
     connect(sheet_, &Sheet::hint, hint_, &QLabel::setText);
@@ -118,7 +120,7 @@ QWidget* Window::build_bar() {
     connect(options_, &QComboBox::activated, this, [this](int i) { document_.show_option(static_cast<size_t>(i)); });
     row->addWidget(options_);
     auto* add = new QToolButton;
-    add->setIcon(icon(QStringLiteral("copy-plus")));
+    set_icon(add, QStringLiteral("copy-plus"));
     add->setToolTip(QStringLiteral("New option from this one"));
     add->setAccessibleName(QStringLiteral("New option"));
     connect(add, &QToolButton::clicked, this, &Window::add_option);
@@ -146,7 +148,7 @@ QWidget* Window::build_tools() {
                            Entry{Tool::observer, "Observer", "eye", "E", "Place an observer"}}) {
         auto* button = new QToolButton;
         button->setText(QString::fromLatin1(e.name));
-        button->setIcon(icon(QString::fromLatin1(e.icon)));
+        set_icon(button, QString::fromLatin1(e.icon));
         button->setToolButtonStyle(Qt::ToolButtonTextBesideIcon);
         button->setCheckable(true);
         button->setObjectName(QStringLiteral("tool-%1").arg(QString::fromLatin1(e.name).toLower()));
@@ -177,24 +179,28 @@ QWidget* Window::build_light_bar() {
     shown_box_->addItems({QStringLiteral("Daylight factor (live)"), QStringLiteral("Daylight autonomy, 300 lx"), QStringLiteral("Direct sun, hours of 1000 lx"), QStringLiteral("Mean illuminance")});
     connect(shown_box_, &QComboBox::activated, this, [this](int i) { set_shown(static_cast<Shown>(i)); });
     row->addWidget(shown_box_);
-    run_year_ = new QPushButton(icon(QStringLiteral("play")), QStringLiteral("Run the year"));
+    run_year_ = new QPushButton(QStringLiteral("Run the year"));
+    set_icon(run_year_, QStringLiteral("play"));
     run_year_->setObjectName(QStringLiteral("run-year"));
     run_year_->setToolTip(QStringLiteral("All 8760 hours of this option, in the background (Y)"));
     connect(run_year_, &QPushButton::clicked, this, [this] { asker_.ask_year(); });
     row->addWidget(run_year_);
     row->addStretch(1);
+    return bar;
+}
+
+// Work in the background is told on every desk, where it is out of the way.
+void Window::build_job_line() {
     job_title_ = new QLabel;
-    row->addWidget(job_title_);
     progress_ = new QProgressBar;
     progress_->setFixedWidth(160);
     progress_->setTextVisible(false);
     progress_->setObjectName(QStringLiteral("progress"));
-    row->addWidget(progress_);
-    cancel_ = new QPushButton(icon(QStringLiteral("circle-stop")), QStringLiteral("Cancel"));
+    cancel_ = new QPushButton(QStringLiteral("Cancel"));
+    set_icon(cancel_, QStringLiteral("circle-stop"));
     cancel_->setObjectName(QStringLiteral("cancel"));
-    connect(cancel_, &QPushButton::clicked, this, [this] { asker_.job().cancel(); });
-    row->addWidget(cancel_);
-    return bar;
+    connect(cancel_, &QPushButton::clicked, this, [this] { asker_.cancel(); });
+    for (QWidget* part : {static_cast<QWidget*>(job_title_), static_cast<QWidget*>(progress_), static_cast<QWidget*>(cancel_)}) statusBar()->addPermanentWidget(part);
 }
 
 QWidget* Window::build_companion() {
@@ -248,18 +254,18 @@ void Window::show_desk(Desk desk) {
     desks_->button(static_cast<int>(desk))->setChecked(true);
     const bool build = desk == Desk::build, wide = desk == Desk::compare || desk == Desk::certify;
     tools_->setVisible(build);
-    light_bar_->setVisible(!build);
+    light_bar_->setVisible(desk == Desk::light || desk == Desk::certify);
     sheet_->set_editable(build);
     inspector_->set_editable(build || desk == Desk::light);
     if (!build) sheet_->set_tool(Tool::select);
-    if (build) set_shown(Shown::daylight_factor);
+    if (build || desk == Desk::site) set_shown(Shown::daylight_factor);
     sheet_->setVisible(desk != Desk::compare);
     sheet_->set_with_blocks(desk == Desk::site);
     inspector_->setVisible(!wide && desk != Desk::site);
     side_->setCurrentWidget(desk == Desk::site ? static_cast<QWidget*>(site_panel_) : desk == Desk::compare ? static_cast<QWidget*>(compare_panel_)
                             : desk == Desk::certify ? static_cast<QWidget*>(certify_panel_) : companion_);
     const int w = middle_->width();
-    middle_->setSizes(desk == Desk::certify ? QList<int>{w * 36 / 100, w * 64 / 100} : desk == Desk::site ? QList<int>{w * 62 / 100, w * 38 / 100} : QList<int>{w * 63 / 100, w * 37 / 100});
+    middle_->setSizes(desk == Desk::certify ? QList<int>{w * 30 / 100, w * 70 / 100} : desk == Desk::site ? QList<int>{w * 62 / 100, w * 38 / 100} : QList<int>{w * 63 / 100, w * 37 / 100});
     sheet_->fit();
     refresh_answers();
 }
@@ -291,6 +297,11 @@ void Window::refresh_title() {
     const QString name = document_.path().empty() ? QStringLiteral("Untitled") : QString::fromStdString(document_.path().filename().string());
     setWindowTitle(QStringLiteral("%1[*] \u2013 Warm Pane").arg(name));
     setWindowModified(document_.is_changed());
+}
+
+void Window::showEvent(QShowEvent* event) {
+    QMainWindow::showEvent(event);
+    show_desk(desk_);  // only now are the widths known that the desk divides
 }
 
 void Window::closeEvent(QCloseEvent* event) {

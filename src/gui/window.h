@@ -47,12 +47,14 @@ class Window : public QMainWindow {
 
  protected:
     void closeEvent(QCloseEvent*) override;
+    void showEvent(QShowEvent*) override;
 
  private:
     QWidget* build_bar();
     QWidget* build_tools();
     QWidget* build_light_bar();
     QWidget* build_companion();
+    void build_job_line();
     void build_actions();
     QAction* add_action(const QString& text, const QKeySequence& keys, std::function<void()> run);
     void refresh_title();

@@ -63,7 +63,8 @@ void Window::build_actions() {
     connect(dark, &QAction::toggled, this, [this](bool on) {
         apply_look(*qApp, on ? Paper::dark : Paper::light);
         QSettings().setValue(QStringLiteral("dark"), on);
-        hint_->setText(QStringLiteral("Icons take the new colour at the next start"));
+        renew_icons(*this);
+        document_.tell_answers();
         for (QWidget* widget : findChildren<QWidget*>()) widget->update();
     });
     menu->addAction(dark);

@@ -135,7 +135,7 @@ Outcome write_luminance(const question::GlareAnswer& answer, const std::filesyst
     painter.setPen(ink.ink);
     painter.drawText(QRectF(40, 16, 680, 30), Qt::AlignLeft | Qt::AlignVCenter,
                      QStringLiteral("%1, %2: DGP %3, Ev %4 lx").arg(QString::fromStdString(answer.observer.name), QString::fromStdString(climate::text(answer.moment)),
-                                                                     QString::number(answer.dgp, 'f', 2), figure(answer.vertical_lux)));
+                                                                     QString::number(answer.dgp, 'f', 3), figure(answer.vertical_lux)));
     painter.drawImage(QPointF(40, 60), luminance_image(answer, 680, ink));
     draw_legend(painter, {kDimLuminance, kBrightLuminance, true}, QStringLiteral("Luminance"), QStringLiteral("cd/m\u00b2, logarithmic"), ink, QRectF(180, 780, 400, 50));
     painter.end();

@@ -30,6 +30,8 @@ QString figure(double v) {
     return QString::number(v, 'f', a >= 99.95 ? 0 : a >= 9.995 ? 1 : 2);
 }
 
+QString error_figure(double h) { return h > 0 && h < 0.01 ? QString::number(h, 'f', h < 0.001 ? 4 : 3) : figure(h); }
+
 PlanView PlanView::fit(const Option& option, size_t storey, QRectF area, bool with_blocks) {
     Vec2 low{1e9, 1e9}, high{-1e9, -1e9};
     const auto include = [&](Vec2 p, double by) {
@@ -256,9 +258,11 @@ void draw_plan(QPainter& painter, const PlanScene& scene, const PlanView& view, 
         font.setPixelSize(12);
         font.setWeight(QFont::DemiBold);
         painter.setFont(font);
-        const QString name = QString::fromStdString(room.name);
+        const QString name = painter.fontMetrics().elidedText(QString::fromStdString(room.name), Qt::ElideRight,
+                                                              static_cast<int>(shape.boundingRect().width()) - 22);
+        // The selected room carries its dimensions there, and its name in the inspector.
+        if (name.size() < 3 || scene.selected.contains(room.id)) continue;
         const QRectF box(shape.boundingRect().left() + 6, shape.boundingRect().top() + 6, painter.fontMetrics().horizontalAdvance(name) + 10, 18);
-        if (box.width() > shape.boundingRect().width() - 8) continue;
         painter.setPen(Qt::NoPen);
         QColor plate = ink.paper;
         plate.setAlpha(225);
@@ -299,8 +303,9 @@ void draw_scale_bar(QPainter& painter, const PlanView& view, const Ink& ink, QRe
 
 void draw_legend(QPainter& painter, const Scale& scale, const QString& name, const QString& unit, const Ink& ink, QRectF area) {
     const QRectF bar(area.left(), area.top() + 18, area.width(), 10);
-    for (int i = 0; i < static_cast<int>(bar.width()); ++i)
-        painter.fillRect(QRectF(bar.left() + i, bar.top(), 1.2, bar.height()), light_colour(i / bar.width()));
+    QImage ramp(256, 1, QImage::Format_RGB32);
+    for (int i = 0; i < 256; ++i) ramp.setPixelColor(i, 0, light_colour(i / 255.0));
+    painter.drawImage(bar, ramp);
     QFont font = painter.font();
     font.setPixelSize(11);
     font.setWeight(QFont::Normal);

@@ -61,5 +61,7 @@ QImage map_image(const MapLayer& layer, const Scale& scale);
 
 /// Number for people: three significant digits, no exponent.
 QString figure(double value);
+/// The half-width of an error beside a figure: never rounded to nothing.
+QString error_figure(double half_width);
 
 }  // namespace wp::report

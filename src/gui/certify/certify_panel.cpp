@@ -28,9 +28,10 @@ CertifyPanel::CertifyPanel(Document& document, QWidget* parent) : QWidget(parent
     table_->setEditTriggers(QAbstractItemView::NoEditTriggers);
     table_->setShowGrid(false);
     table_->setAlternatingRowColors(true);
-    table_->setWordWrap(true);
+    table_->setWordWrap(false);
     table_->horizontalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents);
     table_->horizontalHeader()->setSectionResizeMode(0, QHeaderView::Stretch);
+    for (int c = 0; c < 6; ++c) table_->horizontalHeaderItem(c)->setTextAlignment((c >= 2 && c <= 4 ? Qt::AlignRight : Qt::AlignLeft) | Qt::AlignVCenter);
     layout->addWidget(table_, 1);
     connect(table_, &QTableWidget::itemSelectionChanged, this, [this] {
         const int row = table_->currentRow();

@@ -25,7 +25,8 @@ EyeView::EyeView(Document& document, QWidget* parent) : QWidget(parent), documen
     setMinimumSize(220, 240);
     setObjectName(QStringLiteral("eye-view"));
     auto* layout = new QVBoxLayout(this);
-    auto* button = new QPushButton(icon(QStringLiteral("eye")), QStringLiteral("Look now"));
+    auto* button = new QPushButton(QStringLiteral("Look now"));
+    set_icon(button, QStringLiteral("eye"));
     button->setObjectName(QStringLiteral("look-now"));
     button->setToolTip(QStringLiteral("Traces what the selected observer sees at the year strip's moment (G)"));
     connect(button, &QPushButton::clicked, this, &EyeView::ask);
@@ -82,7 +83,7 @@ void EyeView::paintEvent(QPaintEvent*) {
     font.setPixelSize(type::heading);
     font.setWeight(QFont::DemiBold);
     painter.setFont(font);
-    painter.drawText(QRectF(12, y, width() - 24, 22), Qt::AlignHCenter, QStringLiteral("DGP %1, %2").arg(glare->dgp, 0, 'f', 2).arg(dgp_words(glare->dgp)));
+    painter.drawText(QRectF(12, y, width() - 24, 22), Qt::AlignHCenter, QStringLiteral("DGP %1, %2").arg(glare->dgp, 0, 'f', 3).arg(dgp_words(glare->dgp)));
     font.setPixelSize(type::body);
     font.setWeight(QFont::Normal);
     painter.setFont(font);

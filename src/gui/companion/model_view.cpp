@@ -49,7 +49,7 @@ ModelView::ModelView(Document& document, QWidget* parent) : QOpenGLWidget(parent
     };
     connect(&document, &Document::project_changed, this, renew);
     connect(&document, &Document::selection_changed, this, renew);
-    connect(&document, &Document::path_changed, this, [this] { framed_ = false; });
+    connect(&document, &Document::path_changed, this, [this] { framed_ = turned_ = false; });
 }
 
 ModelView::~ModelView() {
@@ -119,8 +119,8 @@ void ModelView::rebuild() {
         if (surface.element == Element::ceiling || surface.element == Element::roof || surface.element == Element::ground || surface.element == Element::facade) continue;
         const auto& k = surfaces.triangles[t];
         const Vec3 a = surfaces.vertices[k[0]], b = surfaces.vertices[k[1]], c = surfaces.vertices[k[2]];
-        const double grey = dark ? 0.22 + 0.4 * surface.reflectance : 0.62 + 0.36 * surface.reflectance;
-        const QColor colour = surface.element == Element::block ? ink().ground : QColor::fromRgbF(static_cast<float>(grey), static_cast<float>(grey * 0.975), static_cast<float>(grey * 0.93));
+        const double grey = dark ? 0.24 + 0.4 * surface.reflectance : 0.74 + 0.26 * surface.reflectance;
+        const QColor colour = surface.element == Element::block ? ink().ground : QColor::fromRgbF(static_cast<float>(grey), static_cast<float>(grey * 0.965), static_cast<float>(grey * 0.905));
         add_triangle(a, b, c, normalized(cross(b - a, c - a)), colour);
     }
     for (const auto& portal : surfaces.portals) {
@@ -167,7 +167,7 @@ void ModelView::frame_building() {
     target_ = (low + high) * 0.5;
     const double span = length(high - low);
     const double aspect = std::min(1.0, static_cast<double>(width()) / std::max(1, height()));
-    distance_ = span * 1.25 / std::max(0.4, aspect);
+    distance_ = span * 1.7 / std::max(0.4, aspect);
     framed_ = true;
 }
 
@@ -207,11 +207,17 @@ void ModelView::paintGL() {
     program_->release();
 }
 
+void ModelView::resizeGL(int, int) {
+    if (!turned_) framed_ = false;
+    dirty_ = true;
+}
+
 void ModelView::mousePressEvent(QMouseEvent* event) { last_ = event->position(); }
 
 void ModelView::mouseMoveEvent(QMouseEvent* event) {
     const QPointF d = event->position() - last_;
     last_ = event->position();
+    turned_ = turned_ || event->buttons() != Qt::NoButton;
     if (event->buttons() & Qt::LeftButton) {
         turn_ += d.x() * 0.4;
         tilt_ = std::clamp(tilt_ + d.y() * 0.3, 3.0, 89.0);
@@ -229,6 +235,7 @@ void ModelView::mouseDoubleClickEvent(QMouseEvent*) {
 }
 
 void ModelView::wheelEvent(QWheelEvent* event) {
+    turned_ = true;
     distance_ = std::clamp(distance_ * std::pow(1.0012, -event->angleDelta().y()), 1.0, 400.0);
     update();
 }

@@ -24,6 +24,7 @@ class ModelView : public QOpenGLWidget, protected QOpenGLFunctions {
  protected:
     void initializeGL() override;
     void paintGL() override;
+    void resizeGL(int, int) override;
     void mousePressEvent(QMouseEvent*) override;
     void mouseMoveEvent(QMouseEvent*) override;
     void mouseDoubleClickEvent(QMouseEvent*) override;
@@ -43,7 +44,7 @@ class ModelView : public QOpenGLWidget, protected QOpenGLFunctions {
     Document& document_;
     SheetMap map_;
     std::vector<Vertex> faces_, flat_, lines_;
-    bool dirty_ = true, framed_ = false;
+    bool dirty_ = true, framed_ = false, turned_ = false;  // turned: the user has chosen the view
     std::unique_ptr<QOpenGLShaderProgram> program_;
     QOpenGLBuffer buffer_{QOpenGLBuffer::VertexBuffer};
     double turn_ = 30, tilt_ = 42, distance_ = 30;

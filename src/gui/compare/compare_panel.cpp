@@ -103,7 +103,7 @@ void ComparePanel::refresh() {
             if (const auto it = document_.daylight.find(option.id); it != document_.daylight.end())
                 for (const auto& p : it->second->planes)
                     if (p.plane.room == plane.room) {
-                        m = QStringLiteral("%1 \u00b1 %2 %").arg(report::figure(p.figures.mean), report::figure(p.figures.mean_half_width));
+                        m = QStringLiteral("%1 \u00b1 %2 %").arg(report::figure(p.figures.mean), report::error_figure(p.figures.mean_half_width));
                         l = QStringLiteral("%1 %").arg(report::figure(p.figures.least));
                     }
             if (const auto it = document_.years.find(option.id); it != document_.years.end())
@@ -136,8 +136,9 @@ void ComparePanel::refresh() {
             table_->setItem(r, 2 + static_cast<int>(c), item);
         }
     }
-    table_->horizontalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents);
-    table_->horizontalHeader()->setSectionResizeMode(1, QHeaderView::Stretch);
+    table_->horizontalHeader()->setSectionResizeMode(QHeaderView::Stretch);
+    for (const int column : {0, 1}) table_->horizontalHeader()->setSectionResizeMode(column, QHeaderView::ResizeToContents);
+    for (int c = 0; c < table_->columnCount(); ++c) table_->horizontalHeaderItem(c)->setTextAlignment((c < 2 ? Qt::AlignLeft : Qt::AlignRight) | Qt::AlignVCenter);
 }
 
 }  // namespace wp::gui

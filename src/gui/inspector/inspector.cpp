@@ -62,6 +62,7 @@ void add_materials(QFormLayout& form, const Project& project, const QString& tit
         box->addItem(QStringLiteral("%1 %  %2").arg(100 * figure, 0, 'f', 0).arg(name_of(m.name)), name_of(m.id));
     }
     box->setCurrentIndex(box->findData(name_of(current)));
+    box->setToolTip(box->currentText());
     QObject::connect(box, &QComboBox::activated, box, [box, commit = std::move(commit)] { commit(box->currentData().toString().toStdString()); });
     form.addRow(title, box);
 }
@@ -83,7 +84,7 @@ double share_of_light(const question::DaylightFactorAnswer& answer, const Id& op
 
 Inspector::Inspector(Document& document, QWidget* parent) : QScrollArea(parent), document_(document) {
     setWidgetResizable(true);
-    setFixedWidth(268);
+    setFixedWidth(284);
     setObjectName(QStringLiteral("inspector"));
     setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     connect(&document, &Document::selection_changed, this, &Inspector::rebuild);
@@ -171,7 +172,7 @@ void Inspector::show_light(QFormLayout& form) {
     for (const auto& plane : answer->second->planes) {
         const auto place = find_room(document_.option(), plane.plane.room);
         if (!place) continue;
-        add_fact(form, name_of(place.room->name), QStringLiteral("%1 \u00b1 %2 %").arg(report::figure(plane.figures.mean), report::figure(plane.figures.mean_half_width)));
+        add_fact(form, name_of(place.room->name), QStringLiteral("%1 \u00b1 %2 %").arg(report::figure(plane.figures.mean), report::error_figure(plane.figures.mean_half_width)));
     }
 }
 
@@ -211,7 +212,7 @@ void Inspector::show_room(QFormLayout& form) {
         if (plane.plane.room != id) continue;
         form.addRow(label(QStringLiteral("Daylight factor"), "heading"));
         const auto& f = plane.figures;
-        add_fact(form, QStringLiteral("Mean"), QStringLiteral("%1 \u00b1 %2 %").arg(report::figure(f.mean), report::figure(f.mean_half_width)),
+        add_fact(form, QStringLiteral("Mean"), QStringLiteral("%1 \u00b1 %2 %").arg(report::figure(f.mean), report::error_figure(f.mean_half_width)),
                  QStringLiteral("Below 2 % a room looks dim by day and needs electric light; above 5 % it looks well lit (CIBSE LG10, BS 8206-2)"));
         add_fact(form, QStringLiteral("Median"), report::figure(f.median) + QStringLiteral(" %"));
         add_fact(form, QStringLiteral("Least"), report::figure(f.least) + QStringLiteral(" %"));
@@ -312,14 +313,15 @@ void Inspector::show_observer(QFormLayout& form) {
     add_number(form, QStringLiteral("Looks up"), o.altitude, Unit::degree, [change](double v) { change(QStringLiteral("Tilt observer"), [&](Observer& x) { x.altitude = std::clamp(v, -80.0, 80.0); }); });
     add_number(form, QStringLiteral("Eye height"), o.eye.z, Unit::metre, [change](double v) { change(QStringLiteral("Eye height"), [&](Observer& x) { x.eye.z = std::clamp(v, 0.1, 100.0); }); });
     form.addRow(label(QStringLiteral("1.20 m seated, 1.65 m standing"), "small"));
-    auto* look = new QPushButton(icon(QStringLiteral("eye")), QStringLiteral("Look through this eye"));
+    auto* look = new QPushButton(QStringLiteral("Look through this eye"));
+    set_icon(look, QStringLiteral("eye"));
     look->setObjectName(QStringLiteral("look-through"));
     connect(look, &QPushButton::clicked, this, [this, id = o.id] { emit ask_glare(name_of(id)); });
     form.addRow(look);
     const auto glare = document_.glares.find(document_.option().id);
     if (glare == document_.glares.end() || glare->second->observer.id != o.id) return;
     add_fact(form, QStringLiteral("At"), name_of(climate::text(glare->second->moment)));
-    add_fact(form, QStringLiteral("DGP"), QString::number(glare->second->dgp, 'f', 2));
+    add_fact(form, QStringLiteral("DGP"), QString::number(glare->second->dgp, 'f', 3));
     add_fact(form, QStringLiteral("Ev"), QStringLiteral("%1 \u00b1 %2 lx").arg(report::figure(glare->second->vertical_lux), report::figure(glare->second->half_width)));
 }
 

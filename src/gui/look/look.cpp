@@ -9,6 +9,9 @@
 #include <QStyleFactory>
 #include <QSvgRenderer>
 
+// The icons lie in a static library: whoever links it must ask for them.
+static void load_icons() { Q_INIT_RESOURCE(icons); }
+
 namespace wp::gui {
 
 namespace {
@@ -35,6 +38,10 @@ QPushButton:disabled, QToolButton:disabled { color: %4; }
 QPushButton[role="main"]:disabled { background: %4; border: 1px solid %4; }
 QLineEdit, QComboBox, QPlainTextEdit { background: %3; border: 1px solid %4; border-radius: 4px; padding: 3px 6px; selection-background-color: %5; }
 QLineEdit:focus, QComboBox:focus { border: 1px solid %5; }
+QComboBox::drop-down { border: none; width: 20px; }
+QComboBox::down-arrow { image: url(:/icons/chevron-down.svg); width: 12px; height: 12px; }
+QToolButton::menu-indicator { image: none; }
+#inspector { border-left: 1px solid %4; }
 QComboBox QAbstractItemView { background: %3; selection-background-color: %5; selection-color: #fffaf0; border: 1px solid %4; }
 QTableWidget { background: %3; border: 1px solid %4; gridline-color: %4; alternate-background-color: %2; selection-background-color: %4; selection-color: %1; }
 QHeaderView::section { background: %2; border: none; border-bottom: 1px solid %4; padding: 5px 6px; font-weight: 600; }
@@ -56,6 +63,7 @@ QStatusBar { background: %2; color: %6; }
 }  // namespace
 
 void apply_look(QApplication& application, Paper paper) {
+    load_icons();
     g_paper = paper;
     g_ink = paper == Paper::dark ? report::Ink::dark() : report::Ink{};
     application.setStyle(QStyleFactory::create(QStringLiteral("Fusion")));
@@ -94,6 +102,16 @@ QIcon icon(const QString& name) {
     add(g_ink.ink, QIcon::Off);
     add(g_ink.paper, QIcon::On);
     return out;
+}
+
+void set_icon(QAbstractButton* button, const QString& name) {
+    button->setProperty("icon-name", name);
+    button->setIcon(icon(name));
+}
+
+void renew_icons(QWidget& root) {
+    for (auto* button : root.findChildren<QAbstractButton*>())
+        if (const QString name = button->property("icon-name").toString(); !name.isEmpty()) button->setIcon(icon(name));
 }
 
 }  // namespace wp::gui

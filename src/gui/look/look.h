@@ -2,6 +2,7 @@
 // The look: warm paper, ink lines, one accent; colour is kept for light. Spacing and type sizes are named here and nowhere
 // else.
 #pragma once
+#include <QAbstractButton>
 #include <QApplication>
 #include <QIcon>
 #include <QString>
@@ -25,5 +26,9 @@ const report::Ink& ink();
 
 /// A line icon in the colour of the ink.
 QIcon icon(const QString& name);
+/// Gives a button an icon that renew_icons can colour anew.
+void set_icon(QAbstractButton* button, const QString& name);
+/// After the paper changed: all icons below a widget in the new ink.
+void renew_icons(QWidget& root);
 
 }  // namespace wp::gui

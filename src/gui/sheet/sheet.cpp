@@ -168,7 +168,7 @@ void Sheet::draw_reading(QPainter& painter) const {
         if (it == plane.cell_of.end()) continue;
         const auto i = static_cast<size_t>(it - plane.cell_of.begin());
         QString text = report::figure(layer.value[i]);
-        if (l < map_.half_width.size() && i < map_.half_width[l].size()) text += QStringLiteral(" \u00b1 ") + report::figure(map_.half_width[l][i]);
+        if (l < map_.half_width.size() && i < map_.half_width[l].size()) text += QStringLiteral(" \u00b1 ") + report::error_figure(map_.half_width[l][i]);
         text += QStringLiteral(" ") + map_.unit;
         if (layer.stale) text += QStringLiteral(" (stale)");
         QFont font = painter.font();

@@ -54,6 +54,7 @@ void SunPaths::paintEvent(QPaintEvent*) {
         int month, day;
         const char* name;
     };
+    std::vector<std::pair<QPointF, QString>> names;
     for (const Day& d : {Day{6, 21, "21 Jun"}, Day{3, 21, "21 Mar, 23 Sep"}, Day{12, 21, "21 Dec"}}) {
         QPolygonF path;
         for (int q = 0; q <= 24 * 6; ++q) {
@@ -64,8 +65,7 @@ void SunPaths::paintEvent(QPaintEvent*) {
         painter.drawPolyline(path);
         if (path.size() < 5) continue;
         const QPointF top = path[path.size() / 2];
-        painter.setPen(ink().faint);
-        painter.drawText(QRectF(top.x() - 50, top.y() + 3, 100, 14), Qt::AlignHCenter, QString::fromLatin1(d.name));
+        names.push_back({top, QString::fromLatin1(d.name)});
     }
     painter.setPen(QPen(ink().faint, 0.9));
     for (int h = 4; h <= 20; h += 2) {
@@ -76,6 +76,15 @@ void SunPaths::paintEvent(QPaintEvent*) {
         }
         painter.drawPolyline(line);
         if (!line.isEmpty()) painter.drawText(QRectF(line[0].x() - 10, line[0].y() - 15, 20, 14), Qt::AlignCenter, QString::number(h));
+    }
+    for (const auto& [top, name] : names) {
+        const double w = painter.fontMetrics().horizontalAdvance(name) + 8;
+        const QRectF box(top.x() - w / 2, top.y() - 17, w, 14);
+        painter.setPen(Qt::NoPen);
+        painter.setBrush(ink().room);
+        painter.drawRect(box);
+        painter.setPen(ink().ink);
+        painter.drawText(box, Qt::AlignCenter, name);
     }
     const auto sun = climate::sun_position(place, document_.moment());
     if (sun.altitude > 0) {
@@ -96,7 +105,8 @@ SitePanel::SitePanel(Document& document, QWidget* parent) : QWidget(parent), doc
     facts_->setWordWrap(true);
     facts_->setTextInteractionFlags(Qt::TextSelectableByMouse);
     layout->addWidget(facts_);
-    auto* choose = new QPushButton(icon(QStringLiteral("folder-open")), QStringLiteral("Choose weather file (EPW)"));
+    auto* choose = new QPushButton(QStringLiteral("Choose weather file (EPW)"));
+    set_icon(choose, QStringLiteral("folder-open"));
     connect(choose, &QPushButton::clicked, this, &SitePanel::choose_weather);
     layout->addWidget(choose, 0, Qt::AlignLeft);
     fields_ = new QWidget;

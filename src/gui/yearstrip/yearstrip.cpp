@@ -159,7 +159,9 @@ void YearStrip::paintEvent(QPaintEvent*) {
     painter.setFont(font);
     // The caption carries its own small legend.
     const double swatch = 110, x = r.right() - swatch;
-    for (int i = 0; i < static_cast<int>(swatch); ++i) painter.fillRect(QRectF(x + i, 8, 1.2, 7), report::light_colour(i / swatch));
+    QImage ramp(256, 1, QImage::Format_RGB32);
+    for (int i = 0; i < 256; ++i) ramp.setPixelColor(i, 0, report::light_colour(i / 255.0));
+    painter.drawImage(QRectF(x, 8, swatch, 7), ramp);
 
     painter.drawText(QRectF(r.left(), 2, r.width() - swatch - 24, 18), Qt::AlignRight | Qt::AlignVCenter,
                      QStringLiteral("%1 up to %2 lx").arg(caption_).arg(top_, 0, 'f', 0));

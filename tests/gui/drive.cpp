@@ -1,0 +1,51 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "gui/drive.h"
+
+#include <QApplication>
+#include <stdexcept>
+
+namespace wp::gui::drive {
+
+bool wait_until(const std::function<bool()>& condition, int milliseconds) { return QTest::qWaitFor(condition, milliseconds); }
+
+QWidget* widget(Window& window, const char* name) {
+    auto* found = window.findChild<QWidget*>(QString::fromLatin1(name));
+    if (found == nullptr) throw std::runtime_error(std::string("no widget ") + name);
+    return found;
+}
+
+void click(Window& window, const char* name) { QTest::mouseClick(widget(window, name), Qt::LeftButton); }
+
+void key(Window& window, Qt::Key key, Qt::KeyboardModifiers modifiers) {
+    QWidget* target = QApplication::focusWidget() != nullptr ? QApplication::focusWidget() : &window;
+    QTest::keyClick(target, key, modifiers);
+}
+
+QPoint on_sheet(Window& window, Vec2 place) { return window.sheet().view().to_screen(place).toPoint(); }
+void press(Window& window, Vec2 place) { QTest::mousePress(&window.sheet(), Qt::LeftButton, {}, on_sheet(window, place)); }
+void move(Window& window, Vec2 place) { QTest::mouseMove(&window.sheet(), on_sheet(window, place)); }
+void release(Window& window, Vec2 place) { QTest::mouseRelease(&window.sheet(), Qt::LeftButton, {}, on_sheet(window, place)); }
+
+void click_sheet(Window& window, Vec2 place) { QTest::mouseClick(&window.sheet(), Qt::LeftButton, {}, on_sheet(window, place)); }
+
+void drag(Window& window, Vec2 from, Vec2 to, int steps) {
+    move(window, from);
+    press(window, from);
+    for (int i = 1; i <= steps; ++i) move(window, from + (to - from) * (static_cast<double>(i) / steps));
+    release(window, to);
+}
+
+void show(Window& window) {
+    window.resize(1280, 800);
+    window.show();
+    window.activateWindow();
+    QApplication::setActiveWindow(&window);
+    if (!QTest::qWaitForWindowExposed(&window)) throw std::runtime_error("the window does not appear");
+    QTest::qWait(50);
+}
+
+bool settle(Window& window, int milliseconds) {
+    return wait_until([&] { return window.lamp().state() == Lamp::State::settled; }, milliseconds);
+}
+
+}  // namespace wp::gui::drive

@@ -1,0 +1,64 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Makes the pictures of docs/screenshots from the demo, by driving the real window: warmpane-screenshots PROJECT FOLDER.
+#include <QApplication>
+#include <QDir>
+#include <cstdio>
+
+#include "gui/drive.h"
+#include "gui/look/look.h"
+
+int main(int argc, char** argv) {
+    using namespace wp::gui;
+    QApplication application(argc, argv);
+    QApplication::setApplicationName(QStringLiteral("warmpane-screenshots"));
+    if (argc < 3) {
+        std::fputs("usage: warmpane-screenshots PROJECT FOLDER\n", stderr);
+        return 2;
+    }
+    apply_look(application, Paper::light);
+    Window window;
+    if (const auto fault = window.open(argv[1])) {
+        std::fprintf(stderr, "%s\n", fault->line().c_str());
+        return 3;
+    }
+    const QString folder = QString::fromLocal8Bit(argv[2]);
+    QDir().mkpath(folder);
+    const auto take = [&](const char* name) {
+        QTest::qWait(400);
+        window.grab().save(QStringLiteral("%1/%2.png").arg(folder, QString::fromLatin1(name)));
+        std::printf("%s\n", name);
+        std::fflush(stdout);
+    };
+    drive::show(window);
+    window.document().show_option(1);
+    drive::settle(window);
+    drive::click_sheet(window, {3.8, -0.2});  // a south window of the reading room
+    take("build");
+    drive::key(window, Qt::Key_Escape);
+    window.show_desk(Desk::site);
+    take("site");
+    window.show_desk(Desk::light);
+    drive::click_sheet(window, {5, 4});
+    window.show_eye(true);
+    window.asker().ask_glare("reader");
+    drive::wait_until([&] { return !window.asker().job().is_running(); }, 300000);
+    take("light");
+    window.show_desk(Desk::compare);
+    window.asker().ask_all();
+    drive::wait_until([&] { return !window.asker().job().is_running() && window.document().years.size() == window.document().project().options.size(); }, 900000);
+    take("compare");
+    window.show_desk(Desk::certify);
+    take("certify");
+    window.show_desk(Desk::light);
+    window.show_eye(false);
+    window.set_shown(Shown::autonomy);
+    drive::click_sheet(window, {12, 2});
+    take("light-year");
+    apply_look(application, Paper::dark);
+    window.document().show_option(1);
+    window.show_desk(Desk::build);
+    drive::settle(window);
+    drive::click_sheet(window, {5, 4});
+    take("build-dark");
+    return 0;
+}
