@@ -1,0 +1,59 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "base/file.h"
+
+#include <gtest/gtest.h>
+
+#include <fstream>
+
+#include "base/fingerprint.h"
+#include "support.h"
+
+using namespace wp;
+namespace fs = std::filesystem;
+
+TEST(Files, a_written_file_reads_back_and_leaves_no_scraps) {
+    const test::Folder folder;
+    ASSERT_FALSE(write_file(folder / "a.txt", "light"));
+    EXPECT_EQ(*read_file(folder / "a.txt"), "light");
+    EXPECT_EQ(std::distance(fs::directory_iterator(folder.path()), fs::directory_iterator()), 1);
+}
+
+TEST(Files, what_cannot_be_written_leaves_the_old_file) {
+    const test::Folder folder;
+    ASSERT_FALSE(write_file(folder / "a.txt", "old"));
+    const auto fault = write_file(folder / "missing" / "a.txt", "new");
+    ASSERT_TRUE(fault);
+    EXPECT_NE(fault->line().find("cannot be written"), std::string::npos);
+    EXPECT_EQ(*read_file(folder / "a.txt"), "old");
+}
+
+TEST(Files, a_link_stays_a_link) {
+    const test::Folder folder;
+    ASSERT_FALSE(write_file(folder / "real.txt", "old"));
+    fs::create_symlink("real.txt", folder / "link.txt");
+    ASSERT_FALSE(write_file(folder / "link.txt", "new"));
+    EXPECT_TRUE(fs::is_symlink(folder / "link.txt"));
+    EXPECT_EQ(*read_file(folder / "real.txt"), "new");
+}
+
+TEST(Files, folders_missing_and_huge_files_are_refused) {
+    const test::Folder folder;
+    EXPECT_FALSE(read_file(folder.path()));
+    EXPECT_FALSE(read_file(folder / "nothing"));
+    ASSERT_FALSE(write_file(folder / "big", std::string(100, 'x')));
+    EXPECT_FALSE(read_file(folder / "big", 50));
+}
+
+TEST(Fingerprints, equal_inputs_and_only_those_agree) {
+    const auto of = [](double a, std::string_view b) {
+        Fingerprint p;
+        p.add(a);
+        p.add(b);
+        return p;
+    };
+    EXPECT_EQ(of(1.5, "glass"), of(1.5, "glass"));
+    EXPECT_EQ(of(0.0, ""), of(-0.0, ""));
+    EXPECT_NE(of(1.5, "glass"), of(1.5, "glasS"));
+    EXPECT_NE(of(1.5, "glass"), of(1.5000001, "glass"));
+    EXPECT_EQ(of(2, "x").text().size(), 32u);
+}

@@ -1,0 +1,139 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The command line as a script meets it: exit codes, one clear line, files written or not.
+#include <gtest/gtest.h>
+#include <sys/wait.h>
+
+#include <cstdio>
+#include <nlohmann/json.hpp>
+
+#include "base/file.h"
+#include "climate/epw.h"
+#include "exchange/exr.h"
+#include "store/project_file.h"
+#include "support.h"
+
+using namespace wp;
+namespace fs = std::filesystem;
+
+namespace {
+
+struct Ended {
+    int code;
+    std::string output;  ///< standard output and error
+};
+
+Ended run(const std::string& arguments) {
+    Ended result{0, {}};
+    FILE* pipe = ::popen((std::string(WARMPANE_CLI) + " " + arguments + " 2>&1").c_str(), "r");
+    char buffer[4096];
+    while (const size_t n = std::fread(buffer, 1, sizeof buffer, pipe)) result.output.append(buffer, n);
+    result.code = WEXITSTATUS(::pclose(pipe));
+    return result;
+}
+
+// A small project with its weather, beside each other.
+class CommandLine : public ::testing::Test {
+ protected:
+    void SetUp() override {
+        auto project = test::one_room();
+        project.site.weather = "year.epw";
+        project.criteria = {"leed-v41-daylight-option-1", "en-17037-provision"};
+        project.questions[0].accuracy = 0.1;
+        model::Question year, glare;
+        year.id = "year";
+        year.name = "Year";
+        year.kind = model::Question::Kind::year;
+        year.accuracy = 0.4;
+        glare.id = "glare";
+        glare.name = "Glare";
+        glare.kind = model::Question::Kind::glare;
+        glare.observer = "eye";
+        glare.moment = {6, 21, 12};
+        glare.accuracy = 0.05;
+        glare.pixels = 48;
+        project.questions.push_back(year);
+        project.questions.push_back(glare);
+        ASSERT_FALSE(store::save_project(project, folder / "p.warmpane"));
+        ASSERT_FALSE(write_file(folder / "year.epw", climate::write_epw(test::weather())));
+        file = (folder / "p.warmpane").string();
+        out = (folder / "out").string();
+    }
+    test::Folder folder;
+    std::string file, out;
+};
+
+}  // namespace
+
+TEST_F(CommandLine, answers_every_question_and_writes_what_it_found) {
+    const Ended r = run("solve " + file + " --hourly --out " + out);
+    ASSERT_EQ(r.code, 0) << r.output;
+    for (const auto* name : {"a.df.csv", "a.df.json", "a.year.csv", "a.year.json", "a.year.plane.hours.csv", "a.glare.csv", "a.glare.json", "a.glare.exr"})
+        EXPECT_TRUE(fs::exists(fs::path(out) / name)) << name;
+    const auto year = nlohmann::json::parse(*read_file(fs::path(out) / "a.year.json"));
+    for (const auto* key : {"settings", "inputs", "rays", "seconds", "program", "settled", "criteria"}) EXPECT_TRUE(year.contains(key)) << key;
+    EXPECT_EQ(year["criteria"].size(), 2u);
+    const std::string hours = *read_file(fs::path(out) / "a.year.plane.hours.csv");
+    EXPECT_EQ(std::count(hours.begin(), hours.end(), '\n'), 8761);
+    const auto picture = exchange::read_exr(fs::path(out) / "a.glare.exr");
+    ASSERT_TRUE(picture);
+    EXPECT_EQ(picture->width, 48);
+}
+
+TEST_F(CommandLine, the_same_seed_gives_the_same_table_for_any_number_of_threads) {
+    ASSERT_EQ(run("solve " + file + " --question df --seed 5 --threads 1 --out " + out + "1").code, 0);
+    ASSERT_EQ(run("solve " + file + " --question df --seed 5 --threads 2 --out " + out + "2").code, 0);
+    ASSERT_EQ(run("solve " + file + " --question df --seed 6 --out " + out + "3").code, 0);
+    EXPECT_EQ(*read_file(fs::path(out + "1") / "a.df.csv"), *read_file(fs::path(out + "2") / "a.df.csv"));
+    EXPECT_NE(*read_file(fs::path(out + "1") / "a.df.csv"), *read_file(fs::path(out + "3") / "a.df.csv"));
+}
+
+TEST_F(CommandLine, bad_arguments_get_one_line_and_leave_nothing) {
+    for (const std::string& arguments : {"solve " + file + " --question tea", "solve " + file + " --option b", "solve " + file + " --accuracy 7",
+                                         "solve " + file + " --colour red", std::string("dance"), std::string()}) {
+        const Ended r = run(arguments + (arguments.starts_with("solve") ? " --out " + out : ""));
+        EXPECT_EQ(r.code, 2) << arguments << "\n" << r.output;
+        EXPECT_EQ(std::count(r.output.begin(), r.output.end(), '\n'), 1) << r.output;
+    }
+    EXPECT_FALSE(fs::exists(out));
+}
+
+TEST_F(CommandLine, bad_files_get_one_line_with_place_and_remedy_and_leave_nothing) {
+    ASSERT_FALSE(write_file(folder / "broken.warmpane", "{ \"warmpane\": 1, "));
+    const auto expect = [&](const std::string& arguments, const std::string& words) {
+        const Ended r = run(arguments + " --out " + out);
+        EXPECT_EQ(r.code, 3) << r.output;
+        EXPECT_EQ(std::count(r.output.begin(), r.output.end(), '\n'), 1) << r.output;
+        EXPECT_NE(r.output.find(words), std::string::npos) << r.output;
+    };
+    expect("solve " + (folder / "nothing.warmpane").string(), "no such file");
+    expect("solve " + (folder / "broken.warmpane").string(), "line 1");
+    ASSERT_FALSE(write_file(folder / "year.epw", "LOCATION,nonsense\n"));
+    expect("solve " + file, "year.epw, line 1");
+    EXPECT_FALSE(fs::exists(out));
+}
+
+TEST_F(CommandLine, a_place_that_cannot_be_written_to_is_said_before_work_begins) {
+    ASSERT_FALSE(write_file(folder / "taken", "a file"));
+    const Ended r = run("solve " + file + " --out " + (folder / "taken").string());
+    EXPECT_EQ(r.code, 5) << r.output;
+}
+
+TEST_F(CommandLine, explains_itself) {
+    const Ended help = run("--help");
+    EXPECT_EQ(help.code, 0);
+    for (const auto* word : {"Examples:", "solve", "show", "weather", "make-weather", "Exit codes"}) EXPECT_NE(help.output.find(word), std::string::npos) << word;
+    EXPECT_NE(run("solve --help").output.find("--accuracy"), std::string::npos);
+    EXPECT_NE(run("--version").output.find("Warm Pane 0"), std::string::npos);
+    const Ended show = run("show " + file);
+    EXPECT_EQ(show.code, 0);
+    EXPECT_NE(show.output.find("room"), std::string::npos);
+    EXPECT_EQ(run("weather " + (folder / "year.epw").string()).code, 0);
+}
+
+TEST_F(CommandLine, makes_a_weather_year_that_it_can_read) {
+    const std::string made = (folder / "made.epw").string();
+    ASSERT_EQ(run("make-weather " + made + " --latitude -35 --longitude 149 --time-zone 10 --seed 4").code, 0);
+    const auto year = climate::read_epw(made);
+    ASSERT_TRUE(year) << year.fault().line();
+    EXPECT_DOUBLE_EQ(year->place.latitude, -35);
+}

@@ -1,0 +1,41 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include <gtest/gtest.h>
+
+#include "base/file.h"
+#include "exchange/exr.h"
+#include "exchange/tables.h"
+#include "question/ask.h"
+#include "support.h"
+
+using namespace wp;
+
+TEST(Exr, luminance_comes_back_to_the_bit) {
+    const test::Folder folder;
+    exchange::LuminanceImage image{5, 3, {}, {{"observer", "eye"}}};
+    for (int i = 0; i < 15; ++i) image.luminance.push_back(0.1f * static_cast<float>(i * i));
+    ASSERT_FALSE(exchange::write_exr(image, folder / "a.exr"));
+    const auto back = exchange::read_exr(folder / "a.exr");
+    ASSERT_TRUE(back) << back.fault().line();
+    EXPECT_EQ(back->luminance, image.luminance);
+    EXPECT_EQ(back->attributes.at("observer"), "eye");
+}
+
+TEST(Exr, damage_is_refused_and_a_bad_place_leaves_nothing) {
+    const test::Folder folder;
+    ASSERT_FALSE(write_file(folder / "bad.exr", "not a picture"));
+    EXPECT_FALSE(exchange::read_exr(folder / "bad.exr"));
+    EXPECT_TRUE(exchange::write_exr({2, 2, {1, 2, 3, 4}, {}}, folder / "missing" / "a.exr"));
+}
+
+TEST(Tables, a_point_a_line_with_place_normal_value_and_standard_error) {
+    const auto project = test::one_room();
+    const auto answer = question::daylight_factor(geometry::build_surfaces(project, project.options[0]),
+                                                  *question::planes_of(project.options[0], project.questions[0]), {0.1, 1, 0});
+    const std::string csv = exchange::daylight_factor_csv(answer);
+    EXPECT_EQ(csv.substr(0, csv.find('\n')), "plane,room,point,x_m,y_m,z_m,nx,ny,nz,daylight_factor_percent,standard_error_percent");
+    const auto lines = static_cast<size_t>(std::count(csv.begin(), csv.end(), '\n'));
+    EXPECT_EQ(lines, 1 + answer.planes[0].value.size());
+    const std::string first = csv.substr(csv.find('\n') + 1, csv.find('\n', csv.find('\n') + 1) - csv.find('\n') - 1);
+    EXPECT_EQ(std::count(first.begin(), first.end(), ','), 10);
+    EXPECT_EQ(first.substr(0, 13), "plane,room,0,");
+}

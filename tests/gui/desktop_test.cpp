@@ -1,0 +1,331 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The desktop as a person uses it: real mouse and key events into the real window, then a look at pixels and at the model.
+#include <gtest/gtest.h>
+
+#include <QAbstractItemModel>
+#include <QApplication>
+#include <QLineEdit>
+#include <QMessageBox>
+#include <QTimer>
+
+#include "base/file.h"
+#include "climate/epw.h"
+#include "geometry/polygon.h"
+#include "gui/drive.h"
+#include "gui/inspector/inspector.h"
+#include "gui/look/look.h"
+#include "store/project_file.h"
+#include "support.h"
+
+using namespace wp;
+using namespace wp::gui;
+
+namespace {
+
+// A window on a small project that settles fast.
+class Desktop : public ::testing::Test {
+ protected:
+    void SetUp() override {
+        auto project = test::one_room();
+        project.site.weather = "year.epw";
+        project.criteria = {"leed-v41-daylight-option-1"};
+        project.questions[0].accuracy = 0.06;
+        model::Question year, glare;
+        year.id = "year";
+        year.name = "Year";
+        year.kind = model::Question::Kind::year;
+        year.accuracy = 0.4;
+        glare.id = "glare";
+        glare.name = "Glare";
+        glare.kind = model::Question::Kind::glare;
+        glare.observer = "eye";
+        glare.moment = {6, 21, 12};
+        glare.accuracy = 0.05;
+        glare.pixels = 48;
+        project.questions.push_back(year);
+        project.questions.push_back(glare);
+        ASSERT_FALSE(store::save_project(project, folder / "p.warmpane"));
+        ASSERT_FALSE(write_file(folder / "year.epw", climate::write_epw(test::weather())));
+        window = std::make_unique<Window>();
+        ASSERT_FALSE(window->open(folder / "p.warmpane"));
+        drive::show(*window);
+    }
+    const model::Room& room(size_t i = 0) { return window->document().option().storeys[0].rooms.at(i); }
+    const model::Opening& opening() { return room().openings.at(0); }
+    // Colour of the sheet at a place of the model.
+    QColor pixel(Vec2 place) { return window->sheet().grab().toImage().pixelColor(drive::on_sheet(*window, place)); }
+    void undo() { drive::key(*window, Qt::Key_Z, Qt::ControlModifier); }
+    void redo() { drive::key(*window, Qt::Key_Z, Qt::ControlModifier | Qt::ShiftModifier); }
+
+    test::Folder folder;
+    std::unique_ptr<Window> window;
+};
+
+QLineEdit* field(Window& window, const char* name) { return static_cast<QLineEdit*>(drive::widget(window, name)); }
+
+// Types into a field of the inspector and commits by Enter.
+void type(Window& window, const char* name, const char* text) {
+    auto* edit = field(window, name);
+    QTest::mouseClick(edit, Qt::LeftButton);
+    edit->selectAll();
+    QTest::keyClicks(edit, QString::fromLatin1(text));
+    QTest::keyClick(edit, Qt::Key_Return);
+}
+
+}  // namespace
+
+TEST_F(Desktop, the_daylight_factor_paints_itself_without_being_asked) {
+    ASSERT_TRUE(drive::settle(*window));
+    const auto& answer = *window->document().daylight.at("a");
+    EXPECT_TRUE(answer.record.settled);
+    // Brighter by the window than in the depth, on the sheet as in the numbers.
+    EXPECT_GT(pixel({2, 1.0}).lightnessF(), pixel({2, 5.2}).lightnessF() + 0.1f);
+    EXPECT_NE(pixel({2, 5.2}), ink().room);
+}
+
+TEST_F(Desktop, a_dragged_window_moves_along_its_wall_and_the_map_repaints_before_the_button_is_let_go) {
+    ASSERT_TRUE(drive::settle(*window));
+    const double before = opening().along;
+    const QColor left_before = pixel({0.6, 0.8});
+    drive::move(*window, {2, -0.15});
+    drive::press(*window, {2, -0.15});
+    for (double x = 1.9; x > 1.2; x -= 0.1) drive::move(*window, {x, -0.15});
+    drive::move(*window, {1.2, -0.15});
+    EXPECT_NEAR(opening().along, before - 0.8, 0.06);
+    const auto painted = window->sheet().maps_painted();
+    EXPECT_TRUE(drive::wait_until([&] { return window->sheet().maps_painted() > painted + 1; }, 20000)) << "no new map while the button is down";
+    EXPECT_NE(pixel({0.6, 0.8}), left_before);
+    EXPECT_NE(window->lamp().state(), Lamp::State::nothing);
+    drive::release(*window, {1.2, -0.15});
+    EXPECT_TRUE(drive::settle(*window));
+    undo();
+    EXPECT_DOUBLE_EQ(opening().along, before) << "one drag is one step";
+    redo();
+    EXPECT_NEAR(opening().along, before - 0.8, 0.06);
+}
+
+TEST_F(Desktop, undo_brings_the_settled_answer_back_at_once) {
+    ASSERT_TRUE(drive::settle(*window));
+    const auto first = window->document().daylight.at("a");
+    drive::drag(*window, {2, -0.15}, {1.4, -0.15});
+    ASSERT_TRUE(drive::settle(*window));
+    EXPECT_NE(window->document().daylight.at("a")->record.inputs, first->record.inputs);
+    undo();
+    ASSERT_TRUE(drive::wait_until([&] { return window->document().daylight.at("a") == first; }, 3000));
+    EXPECT_EQ(window->lamp().state(), Lamp::State::settled);
+}
+
+TEST_F(Desktop, a_room_is_drawn_by_dragging_and_gets_its_plane) {
+    drive::key(*window, Qt::Key_R);
+    EXPECT_EQ(window->sheet().tool(), Tool::rectangle);
+    drive::drag(*window, {5.0, 0.0}, {9.0, 4.0});
+    ASSERT_EQ(window->document().option().storeys[0].rooms.size(), 2u);
+    EXPECT_NEAR(geometry::signed_area(room(1).footprint), 16, 1.0);
+    EXPECT_EQ(window->document().option().planes.size(), 2u);
+    EXPECT_EQ(window->sheet().tool(), Tool::select);
+    EXPECT_EQ(window->document().selection().id, room(1).id);
+    drive::key(*window, Qt::Key_Delete);
+    EXPECT_EQ(window->document().option().storeys[0].rooms.size(), 1u);
+    EXPECT_EQ(window->document().option().planes.size(), 1u);
+    undo();
+    undo();
+    EXPECT_EQ(window->document().option().storeys[0].rooms.size(), 1u);
+}
+
+TEST_F(Desktop, a_room_is_drawn_corner_by_corner) {
+    drive::click(*window, "tool-outline");
+    for (const Vec2 p : {Vec2{5, 0}, Vec2{8, 0}, Vec2{8, 2}, Vec2{6.5, 2}, Vec2{6.5, 4}, Vec2{5, 4}}) {
+        drive::move(*window, p);
+        drive::click_sheet(*window, p);
+    }
+    drive::key(*window, Qt::Key_Return);
+    ASSERT_EQ(window->document().option().storeys[0].rooms.size(), 2u);
+    EXPECT_EQ(room(1).footprint.size(), 6u);
+    EXPECT_NEAR(geometry::signed_area(room(1).footprint), 9, 0.8);
+}
+
+TEST_F(Desktop, escape_leaves_an_outline_without_a_trace) {
+    drive::key(*window, Qt::Key_O);
+    drive::click_sheet(*window, {5, 0});
+    drive::click_sheet(*window, {8, 0});
+    drive::key(*window, Qt::Key_Escape);
+    drive::key(*window, Qt::Key_Escape);
+    EXPECT_EQ(window->sheet().tool(), Tool::select);
+    EXPECT_FALSE(window->document().is_changed());
+}
+
+TEST_F(Desktop, a_window_is_placed_where_the_wall_is_clicked) {
+    drive::key(*window, Qt::Key_W);
+    drive::move(*window, {4, 4});
+    drive::click_sheet(*window, {4, 4});
+    ASSERT_EQ(room().openings.size(), 2u);
+    const auto& made = room().openings[1];
+    EXPECT_EQ(made.edge, 1);
+    EXPECT_NEAR(made.along + made.width / 2, 4, 0.06);
+    EXPECT_EQ(made.glazing, "pane");
+    EXPECT_EQ(window->document().undo_stack().undoText(), QStringLiteral("Place window"));
+}
+
+TEST_F(Desktop, corners_and_walls_can_be_dragged_and_windows_stay_in_their_walls) {
+    drive::click_sheet(*window, {2, 3});
+    EXPECT_EQ(window->document().selection().kind, Selection::Kind::room);
+    drive::drag(*window, {4, 6}, {4.6, 6.5});
+    EXPECT_NEAR(room().footprint[2].x, 4.6, 0.11);
+    EXPECT_NEAR(room().footprint[2].y, 6.5, 0.11);
+    undo();
+    // The east wall, near the south: the window's wall gets too short for where the window stands.
+    drive::key(*window, Qt::Key_Escape);
+    drive::drag(*window, {4, 3}, {2.4, 3});
+    EXPECT_NEAR(room().footprint[1].x, 2.4, 0.11);
+    EXPECT_NEAR(room().footprint[2].x, 2.4, 0.11);
+    EXPECT_LE(opening().along + opening().width, model::edge_length(room(), 0) + 1e-9);
+}
+
+TEST_F(Desktop, figures_can_be_typed_with_units) {
+    drive::click_sheet(*window, {2, -0.15});
+    ASSERT_EQ(window->document().selection().kind, Selection::Kind::opening);
+    type(*window, "field-width", "120 cm");
+    EXPECT_DOUBLE_EQ(opening().width, 1.2);
+    QTest::qWait(20);
+    type(*window, "field-sill", "3'");
+    EXPECT_NEAR(opening().sill, 0.9144, 1e-9);
+    QTest::qWait(20);
+    type(*window, "field-width", "wide");
+    EXPECT_DOUBLE_EQ(opening().width, 1.2) << "what is no number changes nothing";
+    QTest::qWait(20);
+    type(*window, "field-width", "99");
+    EXPECT_LE(opening().width, 4.0) << "a window cannot leave its wall";
+}
+
+TEST_F(Desktop, the_only_window_has_all_of_the_light) {
+    ASSERT_TRUE(drive::settle(*window));
+    drive::click_sheet(*window, {2, -0.15});
+    EXPECT_NEAR(share_of_light(*window->document().daylight.at("a"), "W-01", "room"), 1.0, 1e-6);
+    EXPECT_EQ(static_cast<QLabel*>(drive::widget(*window, "fact-share-of-light"))->text(), QStringLiteral("100.0 %"));
+}
+
+TEST_F(Desktop, the_year_strip_is_the_clock) {
+    const climate::Moment wanted{9, 14, 10};
+    QTest::mouseClick(&window->year_strip(), Qt::LeftButton, {}, window->year_strip().place_of(wanted).toPoint());
+    EXPECT_NEAR(window->document().moment().day_of_year(), wanted.day_of_year(), 1);
+    EXPECT_NEAR(window->document().moment().hour, 10, 0.5);
+    const int day = window->document().moment().day_of_year();
+    QTest::keyClick(&window->year_strip(), Qt::Key_Right);
+    EXPECT_EQ(window->document().moment().day_of_year(), day + 1);
+}
+
+TEST_F(Desktop, the_year_runs_in_the_background_and_gives_a_verdict) {
+    drive::key(*window, Qt::Key_3, Qt::ControlModifier);
+    drive::click(*window, "run-year");
+    EXPECT_TRUE(window->asker().job().is_running());
+    EXPECT_TRUE(drive::widget(*window, "cancel")->isVisible());
+    // The window goes on answering meanwhile.
+    drive::click_sheet(*window, {2, 3});
+    EXPECT_EQ(window->document().selection().id, "room");
+    ASSERT_TRUE(drive::wait_until([&] { return window->document().years.contains("a"); }, 120000));
+    drive::key(*window, Qt::Key_5, Qt::ControlModifier);
+    auto* table = static_cast<QTableWidget*>(drive::widget(*window, "verdicts"));
+    ASSERT_EQ(table->rowCount(), 3);
+    EXPECT_TRUE(table->item(1, 5)->text().contains(QStringLiteral("met")));
+    EXPECT_TRUE(table->item(2, 1)->text() == QStringLiteral("Room"));
+    // A later change makes it stale, and undo makes it current again.
+    window->set_shown(Shown::autonomy);
+    EXPECT_EQ(window->lamp().state(), Lamp::State::settled);
+    window->document().edit_option(QStringLiteral("Thicker"), [](model::Option& o) { o.outer_wall = 0.6; });
+    QTest::qWait(50);
+    EXPECT_EQ(window->lamp().state(), Lamp::State::stale);
+    window->document().undo_stack().undo();
+    QTest::qWait(50);
+    EXPECT_EQ(window->lamp().state(), Lamp::State::settled);
+}
+
+TEST_F(Desktop, a_running_year_can_be_cancelled) {
+    window->document().edit(QStringLiteral("Very exact"), [](model::Project& p) { p.questions[1].accuracy = 0.001; });
+    window->show_desk(Desk::light);
+    drive::key(*window, Qt::Key_Y);
+    ASSERT_TRUE(window->asker().job().is_running());
+    QTest::qWait(300);
+    drive::click(*window, "cancel");
+    EXPECT_TRUE(drive::wait_until([&] { return !window->asker().job().is_running(); }, 20000));
+    EXPECT_FALSE(window->document().years.contains("a"));
+}
+
+TEST_F(Desktop, an_observer_looks_and_its_glare_is_told) {
+    drive::click_sheet(*window, {2, 3});
+    drive::key(*window, Qt::Key_Escape);
+    drive::click_sheet(*window, {2.05, 3.05});
+    EXPECT_EQ(window->document().selection().kind, Selection::Kind::observer);
+    drive::click(*window, "look-through");
+    ASSERT_TRUE(drive::wait_until([&] { return window->document().glares.contains("a"); }, 120000));
+    const auto& glare = *window->document().glares.at("a");
+    EXPECT_EQ(glare.observer.id, "eye");
+    EXPECT_GT(glare.vertical_lux, 100);
+    EXPECT_GT(glare.dgp, 0);
+}
+
+TEST_F(Desktop, work_that_is_saved_opens_again_and_unsaved_work_is_asked_about) {
+    drive::drag(*window, {2, -0.15}, {1.4, -0.15});
+    EXPECT_TRUE(window->isWindowModified());
+    bool asked = false;
+    QTimer::singleShot(200, [&] {
+        if (auto* box = qobject_cast<QMessageBox*>(QApplication::activeModalWidget())) {
+            asked = true;
+            QTest::keyClick(box, Qt::Key_Escape);
+        }
+    });
+    EXPECT_FALSE(window->close());
+    EXPECT_TRUE(asked);
+    drive::key(*window, Qt::Key_S, Qt::ControlModifier);
+    EXPECT_FALSE(window->isWindowModified());
+    const auto saved = store::read_project(folder / "p.warmpane");
+    ASSERT_TRUE(saved);
+    EXPECT_EQ(*saved, window->document().project());
+    EXPECT_TRUE(window->close());
+}
+
+TEST_F(Desktop, a_damaged_project_is_refused_and_the_open_one_stays) {
+    ASSERT_FALSE(write_file(folder / "bad.warmpane", "{\"warmpane\": 7}"));
+    const auto fault = window->open(folder / "bad.warmpane");
+    ASSERT_TRUE(fault);
+    EXPECT_NE(fault->what.find("newer"), std::string::npos);
+    EXPECT_EQ(window->document().project().name, "One room");
+}
+
+TEST_F(Desktop, options_are_made_and_compared) {
+    ASSERT_TRUE(drive::settle(*window));
+    window->document().edit(QStringLiteral("Second"), [](model::Project& p) {
+        auto second = p.options[0];
+        second.id = "b";
+        second.name = "B";
+        second.storeys[0].rooms[0].openings[0].width = 3;
+        p.options.push_back(second);
+    });
+    drive::key(*window, Qt::Key_4, Qt::ControlModifier);
+    drive::click(*window, "ask-all");
+    ASSERT_TRUE(drive::wait_until([&] { return window->document().years.contains("a") && window->document().years.contains("b"); }, 240000));
+    EXPECT_GT(window->document().daylight.at("b")->planes[0].figures.mean, 1.2 * window->document().daylight.at("a")->planes[0].figures.mean);
+    auto* table = static_cast<QTableWidget*>(drive::widget(*window, "comparison"));
+    EXPECT_EQ(table->columnCount(), 4);
+    EXPECT_TRUE(table->item(0, 3)->text().contains(QStringLiteral("%")));
+}
+
+TEST(Numbers, are_read_as_people_write_them) {
+    EXPECT_DOUBLE_EQ(*parse_number(QStringLiteral("1.2"), Unit::metre), 1.2);
+    EXPECT_DOUBLE_EQ(*parse_number(QStringLiteral("1,2 m"), Unit::metre), 1.2);
+    EXPECT_DOUBLE_EQ(*parse_number(QStringLiteral("1200mm"), Unit::metre), 1.2);
+    EXPECT_NEAR(*parse_number(QStringLiteral("47 in"), Unit::metre), 1.1938, 1e-12);
+    EXPECT_NEAR(*parse_number(QStringLiteral("12'6\""), Unit::metre), 3.81, 1e-12);
+    EXPECT_DOUBLE_EQ(*parse_number(QStringLiteral("22 %"), Unit::percent), 0.22);
+    for (const auto* bad : {"", "wide", "1 2 3", "1.2 parsec", "nan", "--3"}) EXPECT_FALSE(parse_number(QString::fromLatin1(bad), Unit::metre)) << bad;
+}
+
+int main(int argc, char** argv) {
+    ::testing::InitGoogleTest(&argc, argv);
+    // Settings of the tests are not the user's.
+    test::Folder settings;
+    qputenv("XDG_CONFIG_HOME", QByteArray::fromStdString(settings.path().string()));
+    QApplication application(argc, argv);
+    QApplication::setApplicationName(QStringLiteral("warmpane-tests"));
+    apply_look(application, Paper::light);
+    return RUN_ALL_TESTS();
+}

@@ -1,0 +1,180 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "question/year.h"
+
+#include <gtest/gtest.h>
+
+#include <numeric>
+
+#include "light/picture.h"
+#include "light/replicates.h"
+#include "question/ask.h"
+#include "support.h"
+#include "validation/scenes.h"
+
+using namespace wp;
+using namespace wp::question;
+
+namespace {
+
+YearAnswer year_of(const model::Project& project, const climate::WeatherYear& weather, double accuracy = 0.15, int threads = 0, unsigned seed = 1) {
+    const auto& option = project.options[0];
+    return solve_year(geometry::build_surfaces(project, option), *planes_of(option, project.questions[0]), weather, radians(project.site.north),
+                      {accuracy, seed, threads});
+}
+
+const YearAnswer& plain_year() {
+    static const YearAnswer year = year_of(test::one_room(), test::weather(), 0.06);
+    return year;
+}
+
+// Illuminance of one point at one hour by plain path tracing with that hour's own sky and sun.
+struct BruteSink {
+    const light::Scene& scene;
+    const light::Daylight& daylight;
+    double sum = 0;
+    void sky(Vec3f d, float w, int) { sum += static_cast<double>(w) * daylight.sky.luminance(d.as<double>()); }
+    void ground(float w, int) { sum += static_cast<double>(w) * daylight.ground_luminance; }
+    void vertex(Vec3f at, Vec3f n, float w, int, int, random::Stream&) {
+        const Vec3f sun = daylight.sun.as<float>();
+        const float c = dot(sun, n);
+        if (c > 0) sum += static_cast<double>(w * c * scene.beam(at + n * light::kLift, sun).share) * daylight.sun_lux;
+    }
+};
+
+}  // namespace
+
+TEST(Year, every_hour_agrees_with_brute_force_under_its_own_sky_and_sun) {
+    const auto project = test::one_room();
+    const auto surfaces = geometry::build_surfaces(project, project.options[0]);
+    const auto& year = plain_year();
+    const auto& plane = year.planes[0];
+    const light::Scene scene(surfaces);
+    double brute_sum = 0, ours_sum = 0;
+    int hours = 0;
+    for (int h = 12; h < 8760; h += 24 * 13 + 1) {
+        const auto& outdoor = year.outdoor[static_cast<size_t>(h)];
+        if (outdoor.diffuse_lux < 1000 || outdoor.sun.sunlit < 1) continue;
+        light::Daylight daylight;
+        daylight.sky = climate::sky_of(outdoor, 0);
+        daylight.sun = climate::sun_direction(outdoor.sun.sun, 0);
+        daylight.sun_lux = outdoor.direct_lux;
+        daylight.ground_luminance = 0.2 * outdoor.global_lux() / kPi;
+        ++hours;
+        const auto lux = plane.open.at(h);
+        double brute_mean = 0, ours_mean = 0;
+        for (size_t p = 0; p < plane.plane.points.size(); ++p) {
+            BruteSink sink{scene, daylight};
+            light::Tracer<random::Stream, BruteSink> tracer(scene, sink, light::Guidance::openings);
+            constexpr uint32_t n = 2048;
+            for (uint32_t i = 0; i < n; ++i)
+                tracer.from_point(plane.plane.points[p].as<float>(), {0, 0, 1}, 0, 1.0f, random::Stream(random::hash(91, static_cast<uint32_t>(p)), i));
+            brute_mean += sink.sum / n;
+            ours_mean += static_cast<double>(lux[p]);
+        }
+        brute_sum += brute_mean;
+        ours_sum += ours_mean;
+        EXPECT_NEAR(ours_mean / brute_mean, 1, 0.12) << climate::text(climate::moment_of(h / 24, h % 24));
+    }
+    ASSERT_GE(hours, 10);
+    EXPECT_NEAR(ours_sum / brute_sum, 1, 0.03);
+}
+
+TEST(Year, has_the_same_bits_with_one_thread_and_with_two) {
+    const auto a = year_of(test::one_room(), test::weather(), 0.4, 1), b = year_of(test::one_room(), test::weather(), 0.4, 2);
+    EXPECT_EQ(a.planes[0].open.lux, b.planes[0].open.lux);
+    EXPECT_EQ(a.planes[0].blinds.lux, b.planes[0].blinds.lux);
+    EXPECT_EQ(a.record.rays, b.record.rays);
+}
+
+TEST(Year, a_building_turned_with_its_site_has_the_same_year) {
+    // Turned a quarter clockwise in the drawing, with north turned back: the same building in the same world.
+    auto turned = test::one_room();
+    turned.site.north = -90;
+    auto& room = turned.options[0].storeys[0].rooms[0];
+    for (Vec2& p : room.footprint) p = {p.y, -p.x};
+    const auto a = plain_year(), b = year_of(turned, test::weather(), 0.06);
+    const auto hours = metric::daily_hours(8, 18);
+    EXPECT_NEAR(metric::mean_lux(b.planes[0].open, hours) / metric::mean_lux(a.planes[0].open, hours), 1, 0.02);
+    const auto sa = sunlight_exposure(a.planes[0], hours, 1000, 250), sb = sunlight_exposure(b.planes[0], hours, 1000, 250);
+    EXPECT_DOUBLE_EQ(sa.value, sb.value);
+    EXPECT_NEAR(std::accumulate(sa.hours.begin(), sa.hours.end(), 0.0), std::accumulate(sb.hours.begin(), sb.hours.end(), 0.0), 2);
+}
+
+TEST(Year, direct_sun_on_an_open_plane_is_the_weathers_own) {
+    geometry::Surfaces nothing;
+    const auto weather = test::weather();
+    const auto plane = validation::points_at({{0, 0, 1}}, {0, 0, 1}, -1);
+    const auto year = solve_year(nothing, {plane}, weather, 0, {0.05, 1, 0});
+    double lux = 0, expected = 0;
+    for (int h = 0; h < 8760; ++h) {
+        const auto& o = year.outdoor[static_cast<size_t>(h)];
+        const auto direct = year.planes[0].direct.at(h), total = year.planes[0].open.at(h);
+        const double beam = o.direct_lux * std::max(0.0, std::sin(o.sun.sun.altitude)) * o.sun.sunlit;
+        if (direct.empty()) {
+            EXPECT_EQ(o.diffuse_lux, 0);
+            continue;
+        }
+        EXPECT_NEAR(static_cast<double>(direct[0]), beam, 1e-3 * beam + 0.1);
+        lux += static_cast<double>(total[0]);
+        expected += o.global_lux();
+    }
+    EXPECT_NEAR(lux / expected, 1, 0.005);
+}
+
+TEST(Year, blinds_close_only_with_the_sun_and_only_dim) {
+    const auto& plane = plain_year().planes[0];
+    ASSERT_EQ(plane.groups.size(), 1u);
+    const size_t closed = metric::count(plane.closed[0]);
+    EXPECT_GT(closed, 100u);
+    EXPECT_LT(closed, 3000u);
+    for (int h = 0; h < 8760; ++h) {
+        const auto open = plane.open.at(h), dimmed = plane.blinds.at(h), direct = plane.direct.at(h);
+        if (open.empty()) continue;
+        const bool shut = plane.closed[0][static_cast<size_t>(h)];
+        const auto sunny = std::count_if(direct.begin(), direct.end(), [](float v) { return v >= 1000; });
+        EXPECT_EQ(shut, static_cast<double>(sunny) > 0.02 * static_cast<double>(direct.size()));
+        if (!shut) {
+            for (size_t p = 0; p < open.size(); ++p) EXPECT_FLOAT_EQ(open[p], dimmed[p]);
+        } else {
+            EXPECT_LT(std::accumulate(dimmed.begin(), dimmed.end(), 0.0), 0.4 * std::accumulate(open.begin(), open.end(), 0.0));
+        }
+    }
+}
+
+TEST(Year, more_transmittance_never_gives_less_autonomy) {
+    auto clearer = test::one_room();
+    clearer.materials[1].transmittance = 0.9;
+    const auto hours = metric::daily_hours(8, 18);
+    EXPECT_GT(metric::mean_lux(year_of(clearer, test::weather(), 0.06).planes[0].open, hours), 1.08 * metric::mean_lux(plain_year().planes[0].open, hours));
+}
+
+TEST(Year, cancel_leaves_nothing_half_done) {
+    const auto project = test::one_room();
+    Cancel cancel;
+    cancel.request();
+    const auto year = solve_year(geometry::build_surfaces(project, project.options[0]), *planes_of(project.options[0], project.questions[0]), test::weather(), 0,
+                                 {0.05, 1, 0}, cancel);
+    EXPECT_TRUE(year.planes.empty());
+    EXPECT_FALSE(year.record.settled);
+}
+
+TEST(GlareQuestion, an_eye_at_a_sunlit_window_is_dazzled_more_than_one_with_its_back_to_it) {
+    auto project = test::one_room();
+    const auto weather = test::weather();
+    const auto surfaces = geometry::build_surfaces(project, project.options[0]);
+    model::Question q;
+    q.observer = "eye";
+    q.moment = {6, 21, 12};
+    q.pixels = 96;
+    const auto look = [&](double heading) {
+        project.options[0].observers[0].heading = heading;
+        return solve_glare(*glare_task(project, project.options[0], q, surfaces, weather), {0.02, 1, 0});
+    };
+    const auto towards = look(180), away = look(0);
+    EXPECT_GT(towards.dgp, away.dgp);
+    EXPECT_GT(towards.vertical_lux, 1.5 * away.vertical_lux);
+    EXPECT_LE(towards.dgp_low, towards.dgp);
+    EXPECT_GE(towards.dgp_high, towards.dgp);
+    q.observer = "nobody";
+    EXPECT_FALSE(glare_task(project, project.options[0], q, surfaces, weather));
+}

@@ -1,0 +1,107 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "rule/criteria.h"
+
+#include <gtest/gtest.h>
+
+#include "question/ask.h"
+
+using namespace wp;
+using namespace wp::rule;
+
+namespace {
+
+// A plane of four points of 1 m2: in every hour the k-th has lux[k]; direct sun likewise.
+question::PlaneYear plane_with(std::vector<float> lux, std::vector<float> direct, double half_width) {
+    question::PlaneYear plane;
+    plane.plane.plane = "p";
+    plane.plane.points.resize(lux.size());
+    plane.plane.dx = plane.plane.dy = 1;
+    const auto fill = [&](metric::HourlyLux& year, const std::vector<float>& v) {
+        year.points = v.size();
+        year.row_of.assign(8760, 0);
+        year.lux = v;
+    };
+    fill(plane.open, lux);
+    fill(plane.blinds, lux);
+    fill(plane.direct, direct);
+    plane.relative_half_width = half_width;
+    return plane;
+}
+
+question::YearAnswer year_with(std::vector<question::PlaneYear> planes) {
+    question::YearAnswer year;
+    year.planes = std::move(planes);
+    year.outdoor.resize(8760);
+    return year;
+}
+
+}  // namespace
+
+TEST(Criteria, the_sets_that_come_with_the_program_are_sound) {
+    for (const auto* id : {"leed-v41-daylight-option-1", "en-17037-provision"}) {
+        const auto set = question::criteria_set(id);
+        ASSERT_TRUE(set) << set.fault().line();
+        EXPECT_EQ(set->id, id);
+        for (const auto& c : set->criteria) {
+            EXPECT_FALSE(c.source.empty());
+            EXPECT_FALSE(c.meaning.empty());
+            for (size_t i = 1; i < c.thresholds.size(); ++i) EXPECT_GT(c.thresholds[i].value, c.thresholds[i - 1].value);
+        }
+    }
+    EXPECT_FALSE(question::criteria_set("../secrets"));
+    EXPECT_FALSE(question::criteria_set("no-such-set"));
+}
+
+TEST(Criteria, three_quarters_of_the_area_earn_three_points_and_half_earns_one) {
+    const auto set = *question::criteria_set("leed-v41-daylight-option-1");
+    const auto rich = year_with({plane_with({400, 400, 400, 100}, {0, 0, 0, 0}, 0.02)});
+    const auto verdicts = evaluate(set, rich, {"Room"}, {true});
+    ASSERT_EQ(verdicts.size(), 2u);
+    EXPECT_DOUBLE_EQ(verdicts[0].value, 0.75);
+    EXPECT_TRUE(verdicts[0].met);
+    EXPECT_EQ(verdicts[0].level, "3 points");
+    EXPECT_DOUBLE_EQ(verdicts[0].margin, 0);
+    EXPECT_TRUE(verdicts[0].certain);
+    const auto half = year_with({plane_with({400, 400, 100, 100}, {0, 0, 0, 0}, 0.02)});
+    EXPECT_EQ(evaluate(set, half, {"Room"}, {true})[0].level, "1 point");
+    const auto poor = year_with({plane_with({400, 100, 100, 100}, {0, 0, 0, 0}, 0.02)});
+    const auto missed = evaluate(set, poor, {"Room"}, {true})[0];
+    EXPECT_FALSE(missed.met);
+    EXPECT_NEAR(missed.margin, -0.15, 1e-12);
+    EXPECT_DOUBLE_EQ(missed.threshold, 0.40);
+}
+
+TEST(Criteria, a_verdict_within_the_error_says_so) {
+    const auto set = *question::criteria_set("leed-v41-daylight-option-1");
+    const auto close = year_with({plane_with({310, 310, 100, 100}, {0, 0, 0, 0}, 0.10)});
+    const auto v = evaluate(set, close, {"Room"}, {true})[0];
+    EXPECT_TRUE(v.met);
+    EXPECT_FALSE(v.certain);
+    EXPECT_DOUBLE_EQ(v.low, 0);
+}
+
+TEST(Criteria, too_much_sun_is_told_by_room) {
+    const auto set = *question::criteria_set("leed-v41-daylight-option-1");
+    const auto year = year_with({plane_with({400, 400, 400, 400}, {2000, 0, 0, 0}, 0.02), plane_with({400, 400, 400, 400}, {0, 0, 0, 0}, 0.02)});
+    const auto verdicts = evaluate(set, year, {"Sunny", "Shady"}, {true, true});
+    ASSERT_EQ(verdicts.size(), 3u);
+    EXPECT_FALSE(verdicts[1].met);
+    EXPECT_DOUBLE_EQ(verdicts[1].value, 0.25);
+    EXPECT_NEAR(verdicts[1].margin, -0.15, 1e-12);
+    EXPECT_TRUE(verdicts[2].met);
+}
+
+TEST(Criteria, planes_that_are_not_occupied_do_not_count) {
+    const auto set = *question::criteria_set("leed-v41-daylight-option-1");
+    const auto year = year_with({plane_with({400, 400, 400, 400}, {0, 0, 0, 0}, 0.02), plane_with({0, 0, 0, 0}, {0, 0, 0, 0}, 0.02)});
+    EXPECT_DOUBLE_EQ(evaluate(set, year, {"Room", "Store"}, {true, false})[0].value, 1.0);
+    EXPECT_DOUBLE_EQ(evaluate(set, year, {"Room", "Store"}, {true, true})[0].value, 0.5);
+}
+
+TEST(Criteria, damaged_sets_are_named) {
+    EXPECT_NE(parse_criteria("{", "x.json").fault().place.find("line 1"), std::string::npos);
+    EXPECT_FALSE(parse_criteria("[]", "x.json"));
+    const auto fault = parse_criteria(R"({"format":1,"id":"a","name":"A","source":"s","criteria":[{"id":"c"}]})", "x.json");
+    ASSERT_FALSE(fault);
+    EXPECT_NE(fault.fault().place.find("/criteria/0"), std::string::npos);
+}

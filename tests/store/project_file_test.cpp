@@ -1,0 +1,136 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "store/project_file.h"
+
+#include <gtest/gtest.h>
+
+#include <nlohmann/json.hpp>
+
+#include "base/file.h"
+#include "base/random.h"
+#include "support.h"
+
+using namespace wp;
+using Json = nlohmann::ordered_json;
+
+namespace {
+
+std::string good() { return store::write_project(test::one_room()); }
+
+std::string changed(const std::function<void(Json&)>& change) {
+    Json j = Json::parse(good());
+    change(j);
+    return j.dump();
+}
+
+void expect_fault(const std::string& text, const std::string& place, const std::string& what) {
+    const auto project = store::parse_project(text, "x.warmpane");
+    ASSERT_FALSE(project) << what;
+    EXPECT_NE(project.fault().place.find(place), std::string::npos) << project.fault().line();
+    EXPECT_NE(project.fault().what.find(what), std::string::npos) << project.fault().line();
+    EXPECT_FALSE(project.fault().remedy.empty());
+}
+
+}  // namespace
+
+TEST(ProjectFile, a_project_survives_the_round_trip_and_keeps_its_order) {
+    const auto project = store::parse_project(good(), "x");
+    ASSERT_TRUE(project) << project.fault().line();
+    EXPECT_EQ(*project, test::one_room());
+    EXPECT_EQ(store::write_project(*project), good());
+}
+
+TEST(ProjectFile, the_demo_is_written_as_the_program_writes_it) {
+    const auto bytes = *read_file(WARMPANE_DEMO);
+    const auto project = store::parse_project(bytes, "demo");
+    ASSERT_TRUE(project) << project.fault().line();
+    EXPECT_EQ(store::write_project(*project), bytes);
+    EXPECT_EQ(project->options.size(), 3u);
+}
+
+TEST(ProjectFile, unknown_keys_survive_at_every_level) {
+    const auto text = changed([](Json& j) {
+        j["colour_of_the_cat"] = "tabby";
+        j["options"][0]["storeys"][0]["rooms"][0]["mood"] = {1, 2, 3};
+        j["options"][0]["storeys"][0]["rooms"][0]["openings"][0]["later"] = {{"nested", true}};
+        j["site"]["tides"] = 2;
+    });
+    const auto project = store::parse_project(text, "x");
+    ASSERT_TRUE(project);
+    const Json again = Json::parse(store::write_project(*project));
+    EXPECT_EQ(again["colour_of_the_cat"], "tabby");
+    EXPECT_EQ(again["options"][0]["storeys"][0]["rooms"][0]["mood"], Json({1, 2, 3}));
+    EXPECT_EQ(again["options"][0]["storeys"][0]["rooms"][0]["openings"][0]["later"]["nested"], true);
+    EXPECT_EQ(again["site"]["tides"], 2);
+}
+
+TEST(ProjectFile, damage_is_named_with_its_place_and_remedy) {
+    expect_fault(good().substr(0, 300), "line", "JSON");
+    expect_fault("[]", "x.warmpane", "no Warm Pane project");
+    expect_fault(changed([](Json& j) { j["warmpane"] = 99; }), "/warmpane", "newer");
+    expect_fault(changed([](Json& j) { j["warmpane"] = "one"; }), "/warmpane", "version");
+    expect_fault(changed([](Json& j) { j["materials"][0]["reflectance"] = 1.5; }), "/materials/0/reflectance", "outside");
+    expect_fault(changed([](Json& j) { j["materials"][0]["reflectance"] = "bright"; }), "/materials/0/reflectance", "not a number");
+    expect_fault(changed([](Json& j) { j["materials"][1]["id"] = "grey"; }), "/materials/1/id", "taken");
+    expect_fault(changed([](Json& j) { j["options"] = Json::array(); }), "/options", "no option");
+    expect_fault(changed([](Json& j) { j["site"].erase("latitude"); }), "/site", "latitude");
+    auto room = [](Json& j) -> Json& { return j["options"][0]["storeys"][0]["rooms"][0]; };
+    expect_fault(changed([&](Json& j) { room(j)["footprint"] = {{0, 0}, {1, 0}}; }), "/rooms/0/footprint", "no area");
+    expect_fault(changed([&](Json& j) { room(j)["footprint"][2] = {1, 2, 3}; }), "/footprint/2", "list of 2 numbers");
+    expect_fault(changed([&](Json& j) { room(j)["floor"] = "marble"; }), "/rooms/0/floor", "no opaque material \"marble\"");
+    expect_fault(changed([&](Json& j) { room(j)["openings"][0]["glazing"] = "grey"; }), "/openings/0/glazing", "no glazing");
+    expect_fault(changed([&](Json& j) { room(j)["openings"][0]["edge"] = 4; }), "/openings/0/edge", "no wall 4");
+    expect_fault(changed([&](Json& j) { room(j)["openings"][0]["along"] = 3; }), "/openings/0", "outside its wall");
+    expect_fault(changed([&](Json& j) { room(j)["openings"][0]["sill"] = 2.5; }), "/openings/0", "higher than its room");
+    expect_fault(changed([](Json& j) { j["questions"][0]["kind"] = "magic"; }), "/questions/0/kind", "none of");
+    expect_fault(changed([](Json& j) { j["options"][0]["planes"][0]["room"] = "attic"; }), "/planes/0/room", "no room");
+}
+
+TEST(ProjectFile, a_clockwise_footprint_is_turned_with_its_windows) {
+    const auto text = changed([](Json& j) {
+        Json& room = j["options"][0]["storeys"][0]["rooms"][0];
+        std::reverse(room["footprint"].begin(), room["footprint"].end());
+        room["openings"][0]["edge"] = 2;  // the same wall, now from (4,0) to (0,0)
+        room["openings"][0]["along"] = 0.5;
+    });
+    const auto project = store::parse_project(text, "x");
+    ASSERT_TRUE(project) << project.fault().line();
+    const auto& room = project->options[0].storeys[0].rooms[0];
+    const auto& window = room.openings[0];
+    const Vec2 a = model::edge_begin(room, window.edge), b = model::edge_end(room, window.edge);
+    EXPECT_DOUBLE_EQ(a.y, 0);
+    EXPECT_DOUBLE_EQ(b.y, 0);
+    EXPECT_NEAR(a.x + window.along, 4 - 0.5 - 2, 1e-12);
+}
+
+TEST(ProjectFile, a_newer_or_damaged_file_is_never_overwritten) {
+    const test::Folder folder;
+    const std::string newer = changed([](Json& j) { j["warmpane"] = 2; });
+    for (const std::string& there : {newer, std::string("not a project at all")}) {
+        ASSERT_FALSE(write_file(folder / "p.warmpane", there));
+        const auto fault = store::save_project(test::one_room(), folder / "p.warmpane");
+        ASSERT_TRUE(fault);
+        EXPECT_NE(fault->what.find("not overwritten"), std::string::npos);
+        EXPECT_EQ(*read_file(folder / "p.warmpane"), there);
+    }
+    EXPECT_FALSE(store::save_project(test::one_room(), folder / "fresh.warmpane"));
+    EXPECT_FALSE(store::save_project(test::one_room(), folder / "fresh.warmpane"));
+}
+
+TEST(ProjectFile, hostile_bytes_get_an_answer_and_no_crash) {
+    // Flips, cuts and repeats at places the generator picks: each must parse or be refused, never worse.
+    const std::string text = good();
+    int refused = 0;
+    for (uint32_t i = 0; i < 3000; ++i) {
+        std::string broken = text;
+        const auto at = random::hash(i, 1) % broken.size();
+        switch (random::hash(i, 2) % 4) {
+            case 0: broken[at] = static_cast<char>(random::hash(i, 3)); break;
+            case 1: broken.erase(at, random::hash(i, 3) % 40); break;
+            case 2: broken.insert(at, broken.substr(random::hash(i, 4) % broken.size(), 30)); break;
+            default: broken.insert(at, std::to_string(static_cast<int>(random::hash(i, 3)))); break;
+        }
+        if (!store::parse_project(broken, "x")) ++refused;
+    }
+    EXPECT_GT(refused, 1000);
+    EXPECT_FALSE(store::parse_project(std::string(100000, '['), "x"));
+}
