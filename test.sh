@@ -1,0 +1,16 @@
+#!/usr/bin/env bash
+# SPDX-License-Identifier: GPL-3.0-or-later
+# Builds and runs every test. ./test.sh [preset]: release (default), dev, asan or tsan.
+set -euo pipefail
+cd "$(dirname "$0")"
+preset="${1:-release}"
+packaging/install-packages.sh
+cmake --preset "$preset" >/dev/null
+cmake --build --preset "$preset"
+folder=build
+[ "$preset" = release ] || folder="build-$preset"
+python3 tests/schema_check.py
+# Embree and Mesa keep memory and threads to the end of the process; their own races are not ours to judge.
+export ASAN_OPTIONS="detect_leaks=0:${ASAN_OPTIONS:-}" TSAN_OPTIONS="suppressions=$PWD/tests/tsan.supp:${TSAN_OPTIONS:-}"
+export UBSAN_OPTIONS="print_stacktrace=1"
+xvfb-run -a -s "-screen 0 1400x900x24 +extension GLX" ctest --test-dir "$folder" --output-on-failure --timeout 1200
