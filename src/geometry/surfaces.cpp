@@ -123,9 +123,11 @@ class Builder {
     }
 
     Surfaces build() {
-        for (const Storey& storey : option_.storeys)
+        for (const Storey& storey : option_.storeys) {
+            const auto outline = storey_outline(option_, storey);
             for (const Room& room : storey.rooms)
-                for (const Opening& opening : room.openings) add_opening(storey, room, opening);
+                for (const Opening& opening : room.openings) add_opening(storey, outline, room, opening);
+        }
         for (const Storey& storey : option_.storeys)
             for (const Room& room : storey.rooms) add_room(storey, room);
         add_shell();
@@ -159,9 +161,9 @@ class Builder {
         return it->second;
     }
 
-    void add_opening(const Storey& storey, const Room& room, const Opening& opening) {
+    void add_opening(const Storey& storey, const std::vector<Polygon>& outline, const Room& room, const Opening& opening) {
         const Edge edge = edge_of(room, opening.edge);
-        const WallDepth wall = wall_behind(option_, storey, room, opening.edge, opening.along + opening.width / 2);
+        const WallDepth wall = wall_behind(option_, storey, outline, room, opening.edge, opening.along + opening.width / 2);
         const double z0 = storey.level + opening.sill, z1 = z0 + opening.height;
         const Vec2 a = edge.begin + edge.along * opening.along, b = a + edge.along * opening.width;
         const Vec2 through = edge.outward * wall.depth;
@@ -322,7 +324,11 @@ class Builder {
 
 }  // namespace
 
-WallDepth wall_behind(const Option& option, const Storey& storey, const Room& room, int edge_index, double s) {
+std::vector<Polygon> storey_outline(const Option& option, const Storey& storey) {
+    return rings(offset_union(footprints(storey), option.outer_wall));
+}
+
+WallDepth wall_behind(const Option& option, const Storey& storey, const std::vector<Polygon>& outline, const Room& room, int edge_index, double s) {
     const Edge edge = edge_of(room, edge_index);
     const Vec2 p = edge.begin + edge.along * s;
     WallDepth best{std::numeric_limits<double>::infinity(), nullptr, 0};
@@ -336,7 +342,7 @@ WallDepth wall_behind(const Option& option, const Storey& storey, const Room& ro
         }
     }
     if (best.behind != nullptr) return best;
-    for (const Polygon& ring : rings(offset_union(footprints(storey), option.outer_wall)))
+    for (const Polygon& ring : outline)
         for (size_t i = 0; i < ring.size(); ++i)
             best.depth = std::min(best.depth, hit_segment(p, edge.outward, ring[i], ring[(i + 1) % ring.size()]));
     if (!std::isfinite(best.depth)) best.depth = option.outer_wall;

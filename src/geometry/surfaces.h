@@ -82,6 +82,11 @@ struct WallDepth {
     const model::Room* behind = nullptr;
     int behind_edge = 0;
 };
-WallDepth wall_behind(const model::Option& option, const model::Storey& storey, const model::Room& room, int edge, double s);
+/// outline: the rings of storey_outline, made once for all openings of a storey.
+WallDepth wall_behind(const model::Option& option, const model::Storey& storey, const std::vector<std::vector<Vec2>>& outline,
+                      const model::Room& room, int edge, double s);
+
+/// Outer faces of a storey's outside walls: rings, outer ones counter-clockwise, courtyards clockwise.
+std::vector<std::vector<Vec2>> storey_outline(const model::Option& option, const model::Storey& storey);
 
 }  // namespace wp::geometry

@@ -141,9 +141,17 @@ void draw_map(QPainter& painter, const PlanScene& scene, const MapLayer& layer, 
     }
 }
 
-void draw_opening(QPainter& painter, const PlanScene& scene, const PlanView& view, const Ink& ink, const Storey& storey, const Room& room, const Opening& o) {
+struct Hand {
+    QPainter& painter;
+    const PlanScene& scene;
+    const PlanView& view;
+    const Ink& ink;
+};
+
+void draw_opening(const Hand& hand, const Storey& storey, const std::vector<geometry::Polygon>& outline, const Room& room, const Opening& o) {
+    auto& [painter, scene, view, ink] = hand;
     const Vec2 a = edge_begin(room, o.edge), b = edge_end(room, o.edge), d = normalized(b - a), out{d.y, -d.x};
-    const double depth = geometry::wall_behind(*scene.option, storey, room, o.edge, o.along + o.width / 2).depth;
+    const double depth = geometry::wall_behind(*scene.option, storey, outline, room, o.edge, o.along + o.width / 2).depth;
     const Vec2 p = a + d * o.along, q = p + d * o.width, through = out * depth;
     const bool chosen = scene.selected.contains(o.id);
     painter.setPen(Qt::NoPen);
@@ -187,7 +195,7 @@ void draw_observer(QPainter& painter, const PlanScene& scene, const PlanView& vi
 
 QImage map_image(const MapLayer& layer, const Scale& scale) {
     const int w = layer.plane.columns, h = layer.plane.rows;
-    QImage image(w, h, QImage::Format_ARGB32_Premultiplied);
+    QImage image(w, h, QImage::Format_ARGB32);
     std::vector<double> cell(static_cast<size_t>(w) * static_cast<size_t>(h), NAN);
     const auto values = shown_values(layer);
     for (size_t i = 0; i < values.size(); ++i) cell[static_cast<size_t>(layer.plane.cell_of[i])] = values[i];
@@ -217,11 +225,13 @@ QImage map_image(const MapLayer& layer, const Scale& scale) {
             }
         if (!filled) break;
     }
-    for (int y = 0; y < h; ++y)
+    for (int y = 0; y < h; ++y) {
+        auto* line = reinterpret_cast<QRgb*>(image.scanLine(h - 1 - y));
         for (int x = 0; x < w; ++x) {
             const double v = cell[static_cast<size_t>(y * w + x)];
-            image.setPixelColor(x, h - 1 - y, std::isnan(v) ? QColor(0, 0, 0, 0) : light_colour(scale.place(v)));
+            line[x] = std::isnan(v) ? 0u : light_colour(scale.place(v)).rgba();
         }
+    }
     return image;
 }
 
@@ -232,11 +242,10 @@ void draw_plan(QPainter& painter, const PlanScene& scene, const PlanView& view, 
     draw_blocks(painter, scene, view, ink);
     if (scene.storey >= option.storeys.size()) return;
     const Storey& storey = option.storeys[scene.storey];
-    std::vector<geometry::Polygon> footprints;
-    for (const Room& room : storey.rooms) footprints.push_back(room.footprint);
+    const auto outline = geometry::storey_outline(option, storey);
     painter.setPen(QPen(ink.ink, 1.2));
     painter.setBrush(ink.poche);
-    painter.drawPath(rings_path(view, geometry::rings(geometry::offset_union(footprints, option.outer_wall))));
+    painter.drawPath(rings_path(view, outline));
     for (const Room& room : storey.rooms) {
         const bool chosen = scene.selected.contains(room.id);
         painter.setBrush(ink.room);
@@ -249,7 +258,7 @@ void draw_plan(QPainter& painter, const PlanScene& scene, const PlanView& view, 
     }
     for (const MapLayer& layer : scene.maps) draw_map(painter, scene, layer, view, ink);
     for (const Room& room : storey.rooms)
-        for (const Opening& opening : room.openings) draw_opening(painter, scene, view, ink, storey, room, opening);
+        for (const Opening& opening : room.openings) draw_opening({painter, scene, view, ink}, storey, outline, room, opening);
     for (const Observer& observer : option.observers) draw_observer(painter, scene, view, ink, observer);
     if (!scene.room_names) return;
     for (const Room& room : storey.rooms) {

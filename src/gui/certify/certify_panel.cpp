@@ -79,14 +79,14 @@ void CertifyPanel::add_set(const rule::CriteriaSet& set, const std::vector<rule:
 }
 
 void CertifyPanel::refresh() {
-    table_->setRowCount(0);
-    table_->clearSpans();
+    if (!isVisible()) return;
     const auto it = document_.years.find(document_.option().id);
     const QString name = QString::fromStdString(document_.option().name);
     if (it == document_.years.end()) {
         summary_->setText(QStringLiteral("<b>%1</b>: the criteria need the climate-based year of this option.").arg(name.toHtmlEscaped()));
         ask_->show();
         table_->hide();
+        shown_.reset();
         return;
     }
     const auto& year = *it->second;
@@ -94,6 +94,11 @@ void CertifyPanel::refresh() {
     const bool stale = wanted != document_.wanted_year.end() && wanted->second != year.record.inputs;
     ask_->setVisible(stale);
     table_->show();
+    if (shown_ == it->second && shown_stale_ == stale) return;
+    shown_ = it->second;
+    shown_stale_ = stale;
+    table_->setRowCount(0);
+    table_->clearSpans();
     std::vector<geometry::PlanePoints> planes;
     for (const auto& plane : year.planes) planes.push_back(plane.plane);
     const auto names = question::plane_names(document_.option(), planes);

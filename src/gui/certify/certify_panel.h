@@ -20,6 +20,9 @@ class CertifyPanel : public QWidget {
  signals:
     void ask_year();
 
+ protected:
+    void showEvent(QShowEvent*) override { refresh(); }
+
  private:
     void refresh();
     void add_set(const rule::CriteriaSet& set, const std::vector<rule::Verdict>& verdicts);
@@ -27,6 +30,9 @@ class CertifyPanel : public QWidget {
     QLabel* summary_;
     QTableWidget* table_;
     QPushButton* ask_;
+    // What the table shows now; judging a year is not done again for every round of the daylight factor.
+    std::shared_ptr<const question::YearAnswer> shown_;
+    bool shown_stale_ = false;
 };
 
 }  // namespace wp::gui

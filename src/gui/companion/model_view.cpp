@@ -111,7 +111,13 @@ void ModelView::rebuild() {
     flat_.clear();
     lines_.clear();
     const auto& option = document_.option();
-    const auto surfaces = geometry::build_surfaces(document_.project(), option);
+    // Maps come often, buildings change seldom.
+    if (built_ != document_.snapshot() || built_option_ != document_.option_index() || !surfaces_) {
+        surfaces_ = geometry::build_surfaces(document_.project(), option);
+        built_ = document_.snapshot();
+        built_option_ = document_.option_index();
+    }
+    const geometry::Surfaces& surfaces = *surfaces_;
     const bool dark = current_paper() == Paper::dark;
     for (size_t t = 0; t < surfaces.triangles.size(); ++t) {
         const auto& surface = surfaces.surfaces[surfaces.surface_of[t]];

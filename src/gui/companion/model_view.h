@@ -7,7 +7,9 @@
 #include <QOpenGLShaderProgram>
 #include <QOpenGLWidget>
 #include <memory>
+#include <optional>
 
+#include "geometry/surfaces.h"
 #include "gui/document.h"
 #include "gui/sheet/sheet.h"
 
@@ -44,6 +46,9 @@ class ModelView : public QOpenGLWidget, protected QOpenGLFunctions {
     Document& document_;
     SheetMap map_;
     std::vector<Vertex> faces_, flat_, lines_;
+    std::shared_ptr<const model::Project> built_;  // the geometry is of this project and option
+    size_t built_option_ = 0;
+    std::optional<geometry::Surfaces> surfaces_;
     bool dirty_ = true, framed_ = false, turned_ = false;  // turned: the user has chosen the view
     std::unique_ptr<QOpenGLShaderProgram> program_;
     QOpenGLBuffer buffer_{QOpenGLBuffer::VertexBuffer};

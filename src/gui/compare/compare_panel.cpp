@@ -84,7 +84,19 @@ ComparePanel::ComparePanel(Document& document, QWidget* parent) : QWidget(parent
     refresh();
 }
 
+const std::vector<ComparePanel::YearFigures>& ComparePanel::figures_of(const std::shared_ptr<const question::YearAnswer>& year) {
+    if (known_.size() > 12) known_.clear();
+    const auto [it, is_new] = known_.try_emplace(year);
+    if (is_new)
+        for (const auto& plane : year->planes) {
+            const auto hours = metric::daily_hours(8, 18);
+            it->second.push_back({question::spatial_autonomy(plane, hours, 300, 0.5, true).value, question::sunlight_exposure(plane, hours, 1000, 250).value});
+        }
+    return it->second;
+}
+
 void ComparePanel::refresh() {
+    if (!isVisible()) return;
     const auto& project = document_.project();
     struct Line {
         QString room, metric;
@@ -107,11 +119,11 @@ void ComparePanel::refresh() {
                         l = QStringLiteral("%1 %").arg(report::figure(p.figures.least));
                     }
             if (const auto it = document_.years.find(option.id); it != document_.years.end())
-                for (const auto& p : it->second->planes)
-                    if (p.plane.room == plane.room) {
-                        const auto hours = metric::daily_hours(8, 18);
-                        a = QStringLiteral("%1 %").arg(100 * question::spatial_autonomy(p, hours, 300, 0.5, true).value, 0, 'f', 0);
-                        s = QStringLiteral("%1 %").arg(100 * question::sunlight_exposure(p, hours, 1000, 250).value, 0, 'f', 0);
+                for (size_t p = 0; p < it->second->planes.size(); ++p)
+                    if (it->second->planes[p].plane.room == plane.room) {
+                        const YearFigures& figures = figures_of(it->second)[p];
+                        a = QStringLiteral("%1 %").arg(100 * figures.autonomy, 0, 'f', 0);
+                        s = QStringLiteral("%1 %").arg(100 * figures.exposure, 0, 'f', 0);
                     }
             mean.cells.push_back(m);
             least.cells.push_back(l);

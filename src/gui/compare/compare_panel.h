@@ -33,8 +33,17 @@ class ComparePanel : public QWidget {
  signals:
     void ask_all();
 
+ protected:
+    void showEvent(QShowEvent*) override { refresh(); }
+
  private:
     void refresh();
+    /// Spatial autonomy and sunlight exposure of each plane of a year: not reckoned anew while the year stays.
+    struct YearFigures {
+        double autonomy, exposure;
+    };
+    const std::vector<YearFigures>& figures_of(const std::shared_ptr<const question::YearAnswer>& year);
+    std::map<std::shared_ptr<const question::YearAnswer>, std::vector<YearFigures>> known_;
     Document& document_;
     QTableWidget* table_;
 };

@@ -42,14 +42,6 @@ NumberField* add_number(QFormLayout& form, const QString& title, double value, U
     return field;
 }
 
-void add_fact(QFormLayout& form, const QString& title, const QString& value, const QString& tip = {}) {
-    auto* l = label(value);
-    l->setAlignment(Qt::AlignRight);
-    l->setToolTip(tip);
-    l->setObjectName(QStringLiteral("fact-") + title.toLower().replace(QLatin1Char(' '), QLatin1Char('-')));
-    form.addRow(title, l);
-}
-
 void add_materials(QFormLayout& form, const Project& project, const QString& title, Material::Kind kind, const Id& current,
                    std::function<void(const Id&)> commit) {
     auto* box = new QComboBox;
@@ -89,7 +81,7 @@ Inspector::Inspector(Document& document, QWidget* parent) : QScrollArea(parent),
     setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     connect(&document, &Document::selection_changed, this, &Inspector::rebuild);
     connect(&document, &Document::project_changed, this, &Inspector::refresh);
-    connect(&document, &Document::answers_changed, this, &Inspector::refresh);
+    connect(&document, &Document::answers_changed, this, &Inspector::refresh_figures);
     rebuild();
 }
 
@@ -108,7 +100,36 @@ void Inspector::refresh() {
     if (!is_typing()) rebuild();
 }
 
+void Inspector::add_fact(QFormLayout& form, const QString& title, std::function<QString()> text, const QString& tip) {
+    auto* l = label(text());
+    l->setAlignment(Qt::AlignRight);
+    l->setToolTip(tip);
+    l->setObjectName(QStringLiteral("fact-") + title.toLower().replace(QLatin1Char(' '), QLatin1Char('-')));
+    form.addRow(title, l);
+    figures_.emplace_back(l, std::move(text));
+}
+
+const question::PlaneDaylight* Inspector::daylight_of(const Id& room) const {
+    const auto answer = document_.daylight.find(document_.option().id);
+    if (answer == document_.daylight.end()) return nullptr;
+    for (const auto& plane : answer->second->planes)
+        if (plane.plane.room == room) return &plane;
+    return nullptr;
+}
+
+// Every round of an answer brings new figures; only when an answer came or went does the page change its shape.
+void Inspector::refresh_figures() {
+    const bool has_answer = document_.daylight.contains(document_.option().id);
+    const auto glare = document_.glares.find(document_.option().id);
+    if (has_answer != had_answer_ || (glare == document_.glares.end() ? nullptr : glare->second.get()) != had_glare_) return refresh();
+    for (const auto& [figure, text] : figures_) figure->setText(text());
+}
+
 void Inspector::rebuild() {
+    figures_.clear();
+    had_answer_ = document_.daylight.contains(document_.option().id);
+    const auto glare = document_.glares.find(document_.option().id);
+    had_glare_ = glare == document_.glares.end() ? nullptr : glare->second.get();
     QString focused;
     if (page_ != nullptr && page_->focusWidget() != nullptr && page_->focusWidget()->hasFocus()) focused = page_->focusWidget()->objectName();
     auto* page = new QWidget;
@@ -154,9 +175,9 @@ void Inspector::show_nothing(QFormLayout& form) {
             ++rooms;
             windows += static_cast<size_t>(std::count_if(room.openings.begin(), room.openings.end(), [](const Opening& o) { return o.kind == Opening::Kind::window; }));
         }
-    add_fact(form, QStringLiteral("Rooms"), QString::number(rooms));
-    add_fact(form, QStringLiteral("Windows"), QString::number(windows));
-    add_fact(form, QStringLiteral("Floor area"), QStringLiteral("%1 m\u00b2").arg(area, 0, 'f', 1));
+    add_fact(form, QStringLiteral("Rooms"), [rooms] { return QString::number(rooms); });
+    add_fact(form, QStringLiteral("Windows"), [windows] { return QString::number(windows); });
+    add_fact(form, QStringLiteral("Floor area"), [area] { return QStringLiteral("%1 m\u00b2").arg(area, 0, 'f', 1); });
     add_number(form, QStringLiteral("Outer wall"), option.outer_wall, Unit::metre, [this](double v) {
         document_.edit_option(QStringLiteral("Outer wall thickness"), [&](Option& o) { o.outer_wall = std::clamp(v, 0.05, 3.0); });
     });
@@ -172,7 +193,10 @@ void Inspector::show_light(QFormLayout& form) {
     for (const auto& plane : answer->second->planes) {
         const auto place = find_room(document_.option(), plane.plane.room);
         if (!place) continue;
-        add_fact(form, name_of(place.room->name), QStringLiteral("%1 \u00b1 %2 %").arg(report::figure(plane.figures.mean), report::error_figure(plane.figures.mean_half_width)));
+        add_fact(form, name_of(place.room->name), [this, id = place.room->id] {
+            const auto* p = daylight_of(id);
+            return p == nullptr ? QString() : QStringLiteral("%1 \u00b1 %2 %").arg(report::figure(p->figures.mean), report::error_figure(p->figures.mean_half_width));
+        });
     }
 }
 
@@ -203,20 +227,26 @@ void Inspector::show_room(QFormLayout& form) {
         if (o.kind == Opening::Kind::window) glass += o.width * o.height;
     for (int e = 0; e < static_cast<int>(room.footprint.size()); ++e) walls += edge_length(room, e) * room.height;
     const double floor = geometry::signed_area(room.footprint);
-    add_fact(form, QStringLiteral("Floor area"), QStringLiteral("%1 m\u00b2").arg(floor, 0, 'f', 2));
-    add_fact(form, QStringLiteral("Window to floor"), QStringLiteral("%1 %").arg(100 * glass / floor, 0, 'f', 1));
-    add_fact(form, QStringLiteral("Window to wall"), QStringLiteral("%1 %").arg(100 * glass / walls, 0, 'f', 1));
+    add_fact(form, QStringLiteral("Floor area"), [floor] { return QStringLiteral("%1 m\u00b2").arg(floor, 0, 'f', 2); });
+    add_fact(form, QStringLiteral("Window to floor"), [share = 100 * glass / floor] { return QStringLiteral("%1 %").arg(share, 0, 'f', 1); });
+    add_fact(form, QStringLiteral("Window to wall"), [share = 100 * glass / walls] { return QStringLiteral("%1 %").arg(share, 0, 'f', 1); });
     const auto answer = document_.daylight.find(document_.option().id);
     if (answer == document_.daylight.end()) return;
     for (const auto& plane : answer->second->planes) {
         if (plane.plane.room != id) continue;
         form.addRow(label(QStringLiteral("Daylight factor"), "heading"));
-        const auto& f = plane.figures;
-        add_fact(form, QStringLiteral("Mean"), QStringLiteral("%1 \u00b1 %2 %").arg(report::figure(f.mean), report::error_figure(f.mean_half_width)),
+        const auto figure = [this, id](auto text) -> std::function<QString()> {
+            return [this, id, text] {
+                const auto* p = daylight_of(id);
+                return p == nullptr ? QString() : text(p->figures);
+            };
+        };
+        using Figures = question::PlaneFigures;
+        add_fact(form, QStringLiteral("Mean"), figure([](const Figures& f) { return QStringLiteral("%1 \u00b1 %2 %").arg(report::figure(f.mean), report::error_figure(f.mean_half_width)); }),
                  QStringLiteral("Below 2 % a room looks dim by day and needs electric light; above 5 % it looks well lit (CIBSE LG10, BS 8206-2)"));
-        add_fact(form, QStringLiteral("Median"), report::figure(f.median) + QStringLiteral(" %"));
-        add_fact(form, QStringLiteral("Least"), report::figure(f.least) + QStringLiteral(" %"));
-        add_fact(form, QStringLiteral("Uniformity"), report::figure(f.uniformity));
+        add_fact(form, QStringLiteral("Median"), figure([](const Figures& f) { return report::figure(f.median) + QStringLiteral(" %"); }));
+        add_fact(form, QStringLiteral("Least"), figure([](const Figures& f) { return report::figure(f.least) + QStringLiteral(" %"); }));
+        add_fact(form, QStringLiteral("Uniformity"), figure([](const Figures& f) { return report::figure(f.uniformity); }));
         form.addRow(label(QStringLiteral("2 %: dim by day below. 5 %: well lit above (BS 8206-2:2008)."), "small"));
         const auto* reference = model::find(document_.option().planes, plane.plane.plane);
         if (reference == nullptr) continue;
@@ -254,7 +284,7 @@ void Inspector::show_wall(QFormLayout& form) {
             for (Opening& opening : room.openings) keep_in_wall(room, opening);
         });
     });
-    add_fact(form, QStringLiteral("Height"), QStringLiteral("%1 m").arg(place.room->height, 0, 'f', 2));
+    add_fact(form, QStringLiteral("Height"), [height = place.room->height] { return QStringLiteral("%1 m").arg(height, 0, 'f', 2); });
     form.addRow(label(QStringLiteral("Lengths are inner dimensions. Typing one moves the wall at its far end."), "small"));
 }
 
@@ -294,7 +324,10 @@ void Inspector::show_opening(QFormLayout& form) {
     const auto answer = document_.daylight.find(document_.option().id);
     if (answer == document_.daylight.end()) return;
     form.addRow(label(QStringLiteral("What it does"), "heading"));
-    add_fact(form, QStringLiteral("Share of light"), QStringLiteral("%1 %").arg(100 * share_of_light(*answer->second, o.id, place.room->id), 0, 'f', 1),
+    add_fact(form, QStringLiteral("Share of light"), [this, id = o.id, room = place.room->id] {
+        const auto now = document_.daylight.find(document_.option().id);
+        return now == document_.daylight.end() ? QString() : QStringLiteral("%1 %").arg(100 * share_of_light(*now->second, id, room), 0, 'f', 1);
+    },
              QStringLiteral("Share of the room's mean daylight factor that comes in through this window"));
     form.addRow(label(QStringLiteral("of the daylight factor in %1").arg(name_of(place.room->name)), "small"));
 }
@@ -320,9 +353,10 @@ void Inspector::show_observer(QFormLayout& form) {
     form.addRow(look);
     const auto glare = document_.glares.find(document_.option().id);
     if (glare == document_.glares.end() || glare->second->observer.id != o.id) return;
-    add_fact(form, QStringLiteral("At"), name_of(climate::text(glare->second->moment)));
-    add_fact(form, QStringLiteral("DGP"), QString::number(glare->second->dgp, 'f', 3));
-    add_fact(form, QStringLiteral("Ev"), QStringLiteral("%1 \u00b1 %2 lx").arg(report::figure(glare->second->vertical_lux), report::figure(glare->second->half_width)));
+    const auto picture = glare->second;
+    add_fact(form, QStringLiteral("At"), [picture] { return name_of(climate::text(picture->moment)); });
+    add_fact(form, QStringLiteral("DGP"), [picture] { return QString::number(picture->dgp, 'f', 3); });
+    add_fact(form, QStringLiteral("Ev"), [picture] { return QStringLiteral("%1 \u00b1 %2 lx").arg(report::figure(picture->vertical_lux), report::figure(picture->half_width)); });
 }
 
 void Inspector::show_block(QFormLayout& form) {

@@ -2,6 +2,7 @@
 // The inspector edits the selection and says what it does: a window's share of the light, a room's figures.
 #pragma once
 #include <QFormLayout>
+#include <QLabel>
 #include <QScrollArea>
 
 #include "gui/document.h"
@@ -21,6 +22,9 @@ class Inspector : public QScrollArea {
  private:
     void rebuild();
     void refresh();
+    void refresh_figures();
+    void add_fact(QFormLayout& form, const QString& title, std::function<QString()> text, const QString& tip = {});
+    const question::PlaneDaylight* daylight_of(const model::Id& room) const;
     bool is_typing() const;
     void show_nothing(QFormLayout& form);
     void show_room(QFormLayout& form);
@@ -34,6 +38,10 @@ class Inspector : public QScrollArea {
     QWidget* page_ = nullptr;
     bool editable_ = true;
     Selection shown_;
+    // Figures that follow the answers without the page being built anew.
+    std::vector<std::pair<QLabel*, std::function<QString()>>> figures_;
+    bool had_answer_ = false;
+    const question::GlareAnswer* had_glare_ = nullptr;
 };
 
 /// What one opening brings to the planes of its option: share of all the daylight factor there, 0 to 1.

@@ -46,10 +46,14 @@ climate::Moment YearStrip::moment_at(QPointF at) const {
 
 // The strip shows the selected room's mean where the year is known, else the light outdoors.
 void YearStrip::colour() {
-    image_ = QImage(365, 24, QImage::Format_RGB32);
-    std::vector<double> hours(8760, 0.0);
     const auto year = document_.years.find(document_.option().id);
     const auto& selection = document_.selection();
+    const std::shared_ptr<const void> source = year != document_.years.end() ? std::shared_ptr<const void>(year->second) : document_.weather();
+    if (!image_.isNull() && source != nullptr && source == coloured_from_ && selection.id == coloured_room_) return;
+    coloured_from_ = source;
+    coloured_room_ = selection.id;
+    image_ = QImage(365, 24, QImage::Format_RGB32);
+    std::vector<double> hours(8760, 0.0);
     const question::PlaneYear* plane = nullptr;
     if (year != document_.years.end())
         for (const auto& p : year->second->planes)

@@ -39,6 +39,9 @@ class YearStrip : public QWidget {
     std::vector<DayLength> day_lengths_;  // every third day
     QString caption_, unit_;
     double top_ = 1;
+    // What the image was coloured from.
+    std::shared_ptr<const void> coloured_from_;
+    model::Id coloured_room_;
     QPointF pointer_{-1, -1};
 };
 
