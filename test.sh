@@ -9,7 +9,7 @@ cmake --preset "$preset" >/dev/null
 cmake --build --preset "$preset"
 folder=build
 [ "$preset" = release ] || folder="build-$preset"
-python3 tests/schema_check.py
+/usr/bin/python3 tests/schema_check.py  # Debian's, which has the package
 # Embree and Mesa keep memory and threads to the end of the process; their own races are not ours to judge.
 export ASAN_OPTIONS="detect_leaks=0:${ASAN_OPTIONS:-}" TSAN_OPTIONS="suppressions=$PWD/tests/tsan.supp:${TSAN_OPTIONS:-}"
 export UBSAN_OPTIONS="print_stacktrace=1"

@@ -3,10 +3,8 @@
 # Installs from Debian what building, testing and the demo need, if anything is missing. Debian 12.
 set -euo pipefail
 packages=(cmake ninja-build g++ pkg-config libembree-dev libtbb-dev libeigen3-dev libpolyclipping-dev libopenexr-dev libimath-dev
-    nlohmann-json3-dev libcli11-dev libfmt-dev qt6-base-dev libqt6svg6-dev libqt6opengl6-dev qt6-qpa-plugins libgl1-mesa-dri
+    nlohmann-json3-dev libcli11-dev libfmt-dev qt6-base-dev qt6-svg-dev libqt6opengl6-dev qt6-qpa-plugins libgl1-mesa-dri
     libgtest-dev libbenchmark-dev xvfb xauth fonts-inter python3-jsonschema)
-# Qt SVG's development package has two names among Debian's releases.
-apt-cache show libqt6svg6-dev >/dev/null 2>&1 || packages=("${packages[@]/libqt6svg6-dev/qt6-svg-dev}")
 missing=()
 for package in "${packages[@]}"; do
     dpkg-query -W -f='${Status}' "$package" 2>/dev/null | grep -q 'ok installed' || missing+=("$package")

@@ -68,8 +68,7 @@ Fingerprint Surfaces::fingerprint() const {
         print.add(g.transmittance);
         print.add(g.panes);
     }
-    print.add(ground_reflectance);
-    print.add(blind_transmittance);
+    for (const double v : {ground_reflectance, blind_transmittance}) print.add(v);
     return print;
 }
 

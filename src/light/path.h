@@ -112,28 +112,43 @@ class Tracer {
 
     // How likely each portal of the space is chosen from here: about by what it could send. Exact zeros only where no
     // direction above the surface leads through it.
+    static float portal_chance(const ScenePortal& p, const Vertex& x) {
+        const Vec3f to = p.centre - x.at;
+        const float height = dot(to, x.normal);
+        const float reach = 0.5f * (std::fabs(dot(p.u, x.normal)) + std::fabs(dot(p.v, x.normal)));
+        if (height + reach <= 1e-6f) return 0;
+        const float inverse = 1 / std::sqrt(dot(to, to) + 0.5f * p.area);
+        const float facing = std::fabs(dot(to, p.normal)) * inverse;
+        const float up = std::max(height + 0.5f * reach, 0.3f * reach) * inverse;
+        // Light from another room is dimmer than light from the sky.
+        const float worth = p.inside >= 0 && p.outside >= 0 ? 0.25f : 1.0f;
+        return worth * p.free_share * p.area * (facing + 0.05f) * up * inverse * inverse;
+    }
+
     float portal_chances(const Vertex& x, const std::vector<int>& portals) {
+        // All paths of a point begin at the same vertex: what was found for it is kept.
+        const bool first = x.order == 0;
+        if (first && first_known_ && first_at_ == x.at && first_normal_ == x.normal) {
+            chances_ = first_chances_;
+            return first_sum_;
+        }
         chances_.clear();
         float sum = 0;
         for (const int k : portals) {
-            const ScenePortal& p = scene_.portals()[static_cast<size_t>(k)];
-            const Vec3f to = p.centre - x.at;
-            const float height = dot(to, x.normal);
-            const float reach = 0.5f * (std::fabs(dot(p.u, x.normal)) + std::fabs(dot(p.v, x.normal)));
-            float chance = 0;
-            if (height + reach > 1e-6f) {
-                const float square = dot(to, to), far = square + 0.5f * p.area;
-                const float facing = std::fabs(dot(to, p.normal)) / std::sqrt(square + 1e-12f);
-                const float up = std::max(height + 0.5f * reach, 0.3f * reach) / std::sqrt(far);
-                chance = p.area * (facing + 0.05f) * up / far * p.free_share;
-                // Light from another room is dimmer than light from the sky.
-                if (p.inside >= 0 && p.outside >= 0) chance *= 0.25f;
-            }
-            chances_.push_back(chance);
-            sum += chance;
+            chances_.push_back(portal_chance(scene_.portals()[static_cast<size_t>(k)], x));
+            sum += chances_.back();
         }
-        if (sum > 0)
-            for (float& c : chances_) c /= sum;
+        if (sum > 0) {
+            const float inverse = 1 / sum;
+            for (float& c : chances_) c *= inverse;
+        }
+        if (first) {
+            first_known_ = true;
+            first_at_ = x.at;
+            first_normal_ = x.normal;
+            first_chances_ = chances_;
+            first_sum_ = sum;
+        }
         return sum;
     }
 
@@ -292,6 +307,10 @@ class Tracer {
     Tally tally_;
     std::vector<Vertex> pending_;
     std::vector<float> chances_;
+    bool first_known_ = false;
+    Vec3f first_at_{}, first_normal_{};
+    std::vector<float> first_chances_;
+    float first_sum_ = 0;
 };
 
 }  // namespace wp::light

@@ -1,0 +1,63 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "exchange/summary.h"
+
+#include <gtest/gtest.h>
+
+#include <nlohmann/json.hpp>
+
+#include "exchange/tables.h"
+#include "question/ask.h"
+#include "support.h"
+
+using namespace wp;
+using nlohmann::json;
+
+namespace {
+const exchange::Origin kOrigin{"One room", "a", "df", "Nowhere"};
+}
+
+TEST(Summaries, a_daylight_factor_tells_how_it_was_made) {
+    const auto project = test::one_room();
+    const auto answer = question::daylight_factor(geometry::build_surfaces(project, project.options[0]),
+                                                  *question::planes_of(project.options[0], project.questions[0]), {0.1, 42, 0});
+    const auto j = json::parse(exchange::daylight_factor_json(kOrigin, answer, {"Room"}));
+    EXPECT_EQ(j["kind"], "daylight_factor");
+    EXPECT_EQ(j["settings"]["seed"], 42);
+    EXPECT_DOUBLE_EQ(j["settings"]["accuracy"], 0.1);
+    EXPECT_EQ(j["rays"], answer.record.rays);
+    EXPECT_TRUE(j["settled"]);
+    EXPECT_EQ(j["inputs"], answer.record.inputs.text());
+    EXPECT_EQ(j["planes"][0]["room"], "Room");
+    EXPECT_NEAR(j["planes"][0]["mean"].get<double>(), answer.planes[0].figures.mean, 1e-4);
+    EXPECT_LE(j["planes"][0]["least"].get<double>(), j["planes"][0]["median"].get<double>());
+}
+
+TEST(Summaries, a_year_carries_its_verdicts_and_its_blinds) {
+    const auto project = test::one_room();
+    const auto planes = *question::planes_of(project.options[0], project.questions[0]);
+    const auto year = question::solve_year(geometry::build_surfaces(project, project.options[0]), planes, test::weather(), 0, {0.5, 1, 0});
+    exchange::JudgedSet judged{*question::criteria_set("leed-v41-daylight-option-1"), {}};
+    judged.verdicts = rule::evaluate(judged.set, year, {"Room"}, {true});
+    const auto j = json::parse(exchange::year_json(kOrigin, year, {"Room"}, {judged}, 8, 18));
+    EXPECT_EQ(j["criteria"][0]["verdicts"].size(), 2u);
+    for (const auto& v : j["criteria"][0]["verdicts"]) {
+        EXPECT_LE(v["band"][0], v["value"]);
+        EXPECT_GE(v["band"][1], v["value"]);
+        EXPECT_FALSE(v["source"].get<std::string>().empty());
+    }
+    EXPECT_EQ(j["planes"][0]["blinds"].size(), 1u);
+    EXPECT_GT(j["planes"][0]["blinds"][0]["hours_closed"], 0);
+    const std::string csv = exchange::year_csv(year, 8, 18);
+    EXPECT_EQ(static_cast<size_t>(std::count(csv.begin(), csv.end(), '\n')), 1 + planes[0].points.size());
+    const std::string hours = exchange::hourly_csv(year.planes[0]);
+    EXPECT_EQ(std::count(hours.begin(), hours.end(), '\n'), 8761);
+}
+
+TEST(Summaries, figures_are_rounded_to_what_they_are_worth) {
+    question::GlareAnswer glare;
+    glare.vertical_lux = 1234.56789123;
+    glare.picture.luminance = {1};
+    glare.picture.size = 1;
+    const auto j = json::parse(exchange::glare_json(kOrigin, glare));
+    EXPECT_DOUBLE_EQ(j["vertical_illuminance_lux"], 1234.57);
+}
