@@ -49,7 +49,7 @@ struct CoefficientSink {
         const float cosine = dot(to, normal);
         if (cosine <= 0) return;
         ++tally.rays;
-        const Scene::Beam beam = task.scene->beam(at + normal * kLift, to);
+        const Scene::Beam beam = task.scene->beam(at, to);
         if (beam.share <= 0) return;
         add(beam.portal >= 0 ? beam.portal : portal, layout.node(node),
             weight * cosine * beam.share * static_cast<float>(layout.nodes));

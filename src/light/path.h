@@ -8,7 +8,7 @@
 //
 //   void sky(Vec3f direction, float weight, int portal)    the open sky in that direction, seen last through the portal
 //   void ground(float weight, int portal)                  ground beyond the modelled disc
-//   void vertex(Vec3f at, Vec3f normal, float weight, int portal, int order, Stream&)
+//   void vertex(Vec3f at, Vec3f normal, float weight, int portal, int order, Stream&)   at: just off the surface
 //                                                          a lit place: weight times its irradiance is a contribution
 // The sum of weight times luminance is an estimate of irradiance at the first vertex. order counts reflections.
 #pragma once
@@ -152,25 +152,26 @@ class Tracer {
         return sum;
     }
 
-    void gather(const Vertex& x) {
+    void gather(Vertex x) {
+        // From here on the vertex is where its rays start: directions, densities and rays must agree on the place.
+        x.at = x.at + x.normal * (x.order == 0 ? kFirstLift : kLift);
         Stream stream = x.stream;
         if constexpr (requires { sink_.vertex(x.at, x.normal, x.weight, x.portal, x.order, stream); })
             sink_.vertex(x.at, x.normal, x.weight, x.portal, x.order, stream);
         static const std::vector<int> none;
         const std::vector<int>& portals = guidance_ == Guidance::openings ? scene_.portals_of(x.space) : none;
         const bool guided = !portals.empty() && portal_chances(x, portals) > 0;
-        const Vec3f origin = x.at + x.normal * kLift;
         const Stream cosine_stream = stream.branch(), portal_stream = stream.branch();
-        gather_by_cosine(x, origin, cosine_stream, portals, guided);
+        gather_by_cosine(x, cosine_stream, portals, guided);
         if (!guided) return;
         const int samples = portal_samples(x.order);
         for (int k = 0; k < samples; ++k)
-            gather_through_portal(x, origin, portal_stream.split(static_cast<uint32_t>(k), static_cast<uint32_t>(samples)), portals);
+            gather_through_portal(x, portal_stream.split(static_cast<uint32_t>(k), static_cast<uint32_t>(samples)), portals);
     }
 
     static int portal_samples(int order) { return order == 0 ? kFirstSamples : 1; }
 
-    void gather_through_portal(const Vertex& x, Vec3f origin, Stream stream, const std::vector<int>& portals) {
+    void gather_through_portal(const Vertex& x, Stream stream, const std::vector<int>& portals) {
         // One pair picks the portal and, with what is left of it, the place in the portal: so that all openings together
         // are covered as evenly as one.
         random::Pair dice = stream.next();
@@ -193,32 +194,32 @@ class Tracer {
         if (!(density > 0)) return;
         const float weight = x.weight * cosine / density;
         ++tally_.rays;
-        const Hit hit = scene_.intersect(origin, direction, k);
+        const Hit hit = scene_.intersect(x.at, direction, k);
         if (hit.distance < distance - 2 * kLift) return;  // something stands before the opening
         if (portal.closed())
             return pass_blind(portal, k, x.at + direction * distance, direction, weight, x.portal, x.order, stream.branch());
-        continue_with(hit, origin, direction, weight * at.transmittance, beyond(portal, k, direction, x.portal), x.order, stream);
+        continue_with(hit, x.at, direction, weight * at.transmittance, beyond(portal, k, direction, x.portal), x.order, stream);
     }
 
-    void gather_by_cosine(const Vertex& x, Vec3f origin, Stream stream, const std::vector<int>& portals, bool guided) {
+    void gather_by_cosine(const Vertex& x, Stream stream, const std::vector<int>& portals, bool guided) {
         const Vec3f local = cosine_direction(stream.next());
         const Vec3f direction = Frame(x.normal).out(local);
         const float full = x.weight * static_cast<float>(kPi);
         ++tally_.rays;
-        const Hit hit = scene_.intersect(origin, direction);
+        const Hit hit = scene_.intersect(x.at, direction);
         if (hit.what != Hit::What::portal || !guided)
-            return continue_with(hit, origin, direction, full, x.portal, x.order, stream);
+            return continue_with(hit, x.at, direction, full, x.portal, x.order, stream);
         // The other way of drawing could have found this portal too.
         size_t pick = 0;
         while (pick < portals.size() && portals[pick] != hit.portal) ++pick;
         if (pick == portals.size() || chances_[pick] <= 0)
-            return continue_with(hit, origin, direction, full, x.portal, x.order, stream);
+            return continue_with(hit, x.at, direction, full, x.portal, x.order, stream);
         const ScenePortal& portal = scene_.portals()[static_cast<size_t>(hit.portal)];
         const Crossing at = crossing(portal, direction);
         const float pass_density = local.z * static_cast<float>(1 / kPi) * at.pass_chance;
         const float density = static_cast<float>(portal_samples(x.order)) * chances_[pick] *
                                   PortalView(portal, x.at).density(direction, hit.distance) + pass_density;
-        const Vec3f at_portal = origin + direction * hit.distance;
+        const Vec3f at_portal = x.at + direction * hit.distance;
         if (portal.closed()) {
             // Only what passes can be drawn both ways.
             pass_blind(portal, hit.portal, at_portal, direction, x.weight * local.z / density, x.portal, x.order, stream.branch());

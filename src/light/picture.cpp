@@ -49,7 +49,7 @@ struct EyeSink {
         const float cosine = dot(sun, normal);
         if (daylight.sun_lux <= 0 || cosine <= 0) return;
         ++tally.rays;
-        const float share = scene.beam(at + normal * kLift, sun).share;
+        const float share = scene.beam(at, sun).share;
         sum += static_cast<double>(weight * cosine * share) * daylight.sun_lux;
     }
 };

@@ -37,7 +37,7 @@ struct BruteSink {
     void vertex(Vec3f at, Vec3f n, float w, int, int, random::Stream&) {
         const Vec3f sun = daylight.sun.as<float>();
         const float c = dot(sun, n);
-        if (c > 0) sum += static_cast<double>(w * c * scene.beam(at + n * light::kLift, sun).share) * daylight.sun_lux;
+        if (c > 0) sum += static_cast<double>(w * c * scene.beam(at, sun).share) * daylight.sun_lux;
     }
 };
 
