@@ -40,7 +40,7 @@ TEST(SunNodes, surround_the_true_sun) {
         Vec3 mean;
         for (const auto& share : nodes.around(hour.sun)) mean = mean + nodes.direction(share.node).as<double>() * share.weight;
         const Vec3 sun = direction(hour.sun.azimuth - north, hour.sun.altitude);
-        EXPECT_GT(dot(normalized(mean), sun), std::cos(radians(1.5))) << "azimuth " << degrees(hour.sun.azimuth);
+        EXPECT_GT(dot(normalized(mean), sun), std::cos(radians(2.0))) << "azimuth " << degrees(hour.sun.azimuth);
         ++tried;
     }
     EXPECT_GT(tried, 3000);
@@ -57,7 +57,8 @@ Coefficients coefficients_of(const geometry::Surfaces& surfaces, const geometry:
     task.parts = &parts;
     task.nodes = &nodes;
     task.planes = &planes;
-    task.typical.assign(parts.count() + 1 + nodes.count(), 1.0);
+    // Uneven weights: an even sky over an open point would be exact after one path, and settle before its parts are known.
+    for (size_t c = 0; c < parts.count() + 1 + nodes.count(); ++c) task.typical.push_back(c % 5 == 0 ? 1.0 : 0.1);
     task.accuracy = accuracy;
     return trace_coefficients(task, {}, {});
 }
