@@ -54,8 +54,19 @@ class Desktop : public ::testing::Test {
     const model::Opening& opening() { return room().openings.at(0); }
     // Colour of the sheet at a place of the model.
     QColor pixel(Vec2 place) { return window->sheet().grab().toImage().pixelColor(drive::on_sheet(*window, place)); }
-    void undo() { drive::key(*window, Qt::Key_Z, Qt::ControlModifier); }
-    void redo() { drive::key(*window, Qt::Key_Z, Qt::ControlModifier | Qt::ShiftModifier); }
+    // Keys go to the active window; without a window manager it must be told which that is.
+    void undo_key(Qt::KeyboardModifiers modifiers) {
+        QApplication::setActiveWindow(window.get());
+        window->sheet().setFocus();
+        QTest::qWait(30);
+        drive::key(*window, Qt::Key_Z, modifiers);
+        QTest::qWait(30);
+    }
+    void undo() { undo_key(Qt::ControlModifier); }
+    // Without a window manager a simulated key with two modifiers is now and then lost on its way to the shortcut.
+    void redo() {
+        for (int attempt = 0; attempt < 5 && window->document().undo_stack().canRedo(); ++attempt) undo_key(Qt::ControlModifier | Qt::ShiftModifier);
+    }
 
     test::Folder folder;
     std::unique_ptr<Window> window;
@@ -86,20 +97,24 @@ TEST_F(Desktop, the_daylight_factor_paints_itself_without_being_asked) {
 TEST_F(Desktop, a_dragged_window_moves_along_its_wall_and_the_map_repaints_before_the_button_is_let_go) {
     ASSERT_TRUE(drive::settle(*window));
     const double before = opening().along;
-    const QColor left_before = pixel({0.6, 0.8});
+    // Far from the pointer, from the dragged window and from its dimensions: what changes there is the map.
+    const QRect depth(drive::on_sheet(*window, {0.5, 5.5}), drive::on_sheet(*window, {3.5, 2.2}));
+    const auto map_there = [&] { return window->sheet().grab().toImage().copy(depth); };
+    const QImage map_before = map_there();
     drive::move(*window, {2, -0.15});
     drive::press(*window, {2, -0.15});
+    const auto painted = window->sheet().maps_painted();
     for (double x = 1.9; x > 1.2; x -= 0.1) drive::move(*window, {x, -0.15});
     drive::move(*window, {1.2, -0.15});
     EXPECT_NEAR(opening().along, before - 0.8, 0.06);
-    const auto painted = window->sheet().maps_painted();
-    EXPECT_TRUE(drive::wait_until([&] { return window->sheet().maps_painted() > painted + 1; }, 20000)) << "no new map while the button is down";
-    EXPECT_NE(pixel({0.6, 0.8}), left_before);
+    EXPECT_TRUE(drive::wait_until([&] { return window->sheet().maps_painted() > painted; }, 20000)) << "no new map while the button is down";
+    EXPECT_TRUE(drive::wait_until([&] { return map_there() != map_before; }, 20000)) << "the map is still the old one";
     EXPECT_NE(window->lamp().state(), Lamp::State::nothing);
     drive::release(*window, {1.2, -0.15});
     EXPECT_TRUE(drive::settle(*window));
     undo();
     EXPECT_DOUBLE_EQ(opening().along, before) << "one drag is one step";
+    EXPECT_TRUE(window->document().undo_stack().canRedo());
     redo();
     EXPECT_NEAR(opening().along, before - 0.8, 0.06);
 }
