@@ -41,7 +41,7 @@ void Window::build_actions() {
     QAction* undo = document_.undo_stack().createUndoAction(this, QStringLiteral("Undo"));
     undo->setShortcut(QKeySequence::Undo);
     QAction* redo = document_.undo_stack().createRedoAction(this, QStringLiteral("Redo"));
-    redo->setShortcut(QKeySequence(QStringLiteral("Ctrl+Shift+Z")));
+    redo->setShortcuts({QKeySequence(QStringLiteral("Ctrl+Y")), QKeySequence(QStringLiteral("Ctrl+Shift+Z"))});
     for (QAction* action : {undo, redo}) {
         addAction(action);
         menu->addAction(action);
@@ -98,7 +98,7 @@ void Window::show_shortcuts() {
     QMessageBox::information(this, QStringLiteral("Shortcuts"), QStringLiteral(
         "Ctrl+1 to Ctrl+5\tSite, Build, Light, Compare, Certify\nS\tselect\nR\troom by rectangle\nO\troom by outline\nW\twindow\nE\tobserver\n"
         "Delete\tremove what is selected\nEscape\tlet go, leave the tool\nF\tfit the sheet\nY\trun the year\nG\tlook through the observer\nH\thold automatic work\n"
-        "Ctrl+Z, Ctrl+Shift+Z\tundo, redo\nCtrl+N, O, S\tnew, open, save\nArrow keys on the year strip\tday and hour\nUp, Down in a figure\tchange it by a step"));
+        "Ctrl+Z, Ctrl+Y (or Ctrl+Shift+Z)\tundo, redo\nCtrl+N, O, S\tnew, open, save\nArrow keys on the year strip\tday and hour\nUp, Down in a figure\tchange it by a step"));
 }
 
 Outcome Window::open(const std::filesystem::path& path) {
