@@ -10,7 +10,7 @@
 #include "climate/epw.h"
 #include "exchange/exr.h"
 #include "store/project_file.h"
-#include "support.h"
+#include "asked_room.h"
 
 using namespace wp;
 namespace fs = std::filesystem;
@@ -35,24 +35,8 @@ Ended run(const std::string& arguments) {
 class CommandLine : public ::testing::Test {
  protected:
     void SetUp() override {
-        auto project = test::one_room();
-        project.site.weather = "year.epw";
+        auto project = test::asked_room(0.1);
         project.criteria = {"leed-v41-daylight-option-1", "en-17037-provision"};
-        project.questions[0].accuracy = 0.1;
-        model::Question year, glare;
-        year.id = "year";
-        year.name = "Year";
-        year.kind = model::Question::Kind::year;
-        year.accuracy = 0.4;
-        glare.id = "glare";
-        glare.name = "Glare";
-        glare.kind = model::Question::Kind::glare;
-        glare.observer = "eye";
-        glare.moment = {6, 21, 12};
-        glare.accuracy = 0.05;
-        glare.pixels = 48;
-        project.questions.push_back(year);
-        project.questions.push_back(glare);
         ASSERT_FALSE(store::save_project(project, folder / "p.warmpane"));
         ASSERT_FALSE(write_file(folder / "year.epw", climate::write_epw(test::weather())));
         file = (folder / "p.warmpane").string();

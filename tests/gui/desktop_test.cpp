@@ -15,7 +15,7 @@
 #include "gui/inspector/inspector.h"
 #include "gui/look/look.h"
 #include "store/project_file.h"
-#include "support.h"
+#include "asked_room.h"
 
 using namespace wp;
 using namespace wp::gui;
@@ -26,24 +26,8 @@ namespace {
 class Desktop : public ::testing::Test {
  protected:
     void SetUp() override {
-        auto project = test::one_room();
-        project.site.weather = "year.epw";
+        auto project = test::asked_room(0.06);
         project.criteria = {"leed-v41-daylight-option-1"};
-        project.questions[0].accuracy = 0.06;
-        model::Question year, glare;
-        year.id = "year";
-        year.name = "Year";
-        year.kind = model::Question::Kind::year;
-        year.accuracy = 0.4;
-        glare.id = "glare";
-        glare.name = "Glare";
-        glare.kind = model::Question::Kind::glare;
-        glare.observer = "eye";
-        glare.moment = {6, 21, 12};
-        glare.accuracy = 0.05;
-        glare.pixels = 48;
-        project.questions.push_back(year);
-        project.questions.push_back(glare);
         ASSERT_FALSE(store::save_project(project, folder / "p.warmpane"));
         ASSERT_FALSE(write_file(folder / "year.epw", climate::write_epw(test::weather())));
         window = std::make_unique<Window>();
@@ -55,21 +39,15 @@ class Desktop : public ::testing::Test {
     // Colour of the sheet at a place of the model.
     QColor pixel(Vec2 place) { return window->sheet().grab().toImage().pixelColor(drive::on_sheet(*window, place)); }
     // Keys go to the active window; without a window manager it must be told which that is.
-    void undo_key(Qt::KeyboardModifiers modifiers) {
+    void sheet_key(Qt::Key key) {
         QApplication::setActiveWindow(window.get());
         window->sheet().setFocus();
         QTest::qWait(30);
-        drive::key(*window, Qt::Key_Z, modifiers);
+        drive::key(*window, key, Qt::ControlModifier);
         QTest::qWait(30);
     }
-    void undo() { undo_key(Qt::ControlModifier); }
-    void redo() {
-        QApplication::setActiveWindow(window.get());
-        window->sheet().setFocus();
-        QTest::qWait(30);
-        drive::key(*window, Qt::Key_Y, Qt::ControlModifier);
-        QTest::qWait(30);
-    }
+    void undo() { sheet_key(Qt::Key_Z); }
+    void redo() { sheet_key(Qt::Key_Y); }
 
     test::Folder folder;
     std::unique_ptr<Window> window;
