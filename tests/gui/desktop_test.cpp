@@ -276,7 +276,7 @@ TEST_F(Desktop, work_that_is_saved_opens_again_and_unsaved_work_is_asked_about) 
     answer.stop();
     EXPECT_TRUE(asked);
     drive::key(*window, Qt::Key_S, Qt::ControlModifier);
-    EXPECT_FALSE(window->isWindowModified());
+    ASSERT_TRUE(drive::wait_until([&] { return !window->isWindowModified(); }));
     const auto saved = store::read_project(folder / "p.warmpane");
     ASSERT_TRUE(saved);
     EXPECT_EQ(*saved, window->document().project());

@@ -16,7 +16,14 @@ QWidget* widget(Window& window, const char* name) {
 
 void click(Window& window, const char* name) { QTest::mouseClick(widget(window, name), Qt::LeftButton); }
 
+// A display without a window manager gives the focus to nobody when a box closes; a shortcut needs an active window.
+void give_focus_back(Window& window) {
+    if (QApplication::activeModalWidget() != nullptr || QApplication::activePopupWidget() != nullptr) return;
+    if (QApplication::activeWindow() == nullptr) QApplication::setActiveWindow(&window);
+}
+
 void key(Window& window, Qt::Key key, Qt::KeyboardModifiers modifiers) {
+    give_focus_back(window);
     QWidget* target = QApplication::focusWidget() != nullptr ? QApplication::focusWidget() : &window;
     QTest::keyClick(target, key, modifiers);
 }
