@@ -149,7 +149,8 @@ model::Project side_lit_room() {
     option.id = "a";
     option.name = "Side-lit room, 4 x 6 x 3 m, one window";
     option.reveals = option.facade = option.roof_finish = "grey";
-    option.storeys = {{"ground", "Ground", 0, {room}, ""}};
+    option.storeys = {model::new_storey("ground", "Ground", 0)};
+    option.storeys[0].rooms = {room};
     model::ReferencePlane plane;
     plane.id = "plane";
     plane.room = "room";

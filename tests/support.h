@@ -64,7 +64,8 @@ inline model::Project one_room() {
     option.id = "a";
     option.name = "A";
     option.reveals = option.facade = option.roof_finish = "grey";
-    option.storeys = {{"ground", "Ground floor", 0, {room}, ""}};
+    option.storeys = {model::new_storey("ground", "Ground floor", 0)};
+    option.storeys[0].rooms = {room};
     model::ReferencePlane plane;
     plane.id = "plane";
     plane.name = "Desk height";

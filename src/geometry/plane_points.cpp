@@ -4,7 +4,8 @@
 #include <algorithm>
 #include <cmath>
 
-#include "geometry/polygon.h"
+#include "geometry/roof_shape.h"
+#include "geometry/walls.h"
 
 namespace wp::geometry {
 
@@ -17,25 +18,37 @@ Fingerprint PlanePoints::fingerprint() const {
     return print;
 }
 
+namespace {
+
+// Over a floor void, and where a partition stands, nobody works.
+bool is_floor(const model::Storey& storey, Vec2 p) {
+    const auto in = [&](const model::FloorVoid& hole) { return contains(hole.outline, p); };
+    const auto on = [&](const model::Partition& wall) { return distance_to_segment(p, wall.from, wall.to) < wall.thickness / 2; };
+    return std::none_of(storey.voids.begin(), storey.voids.end(), in) && std::none_of(storey.partitions.begin(), storey.partitions.end(), on);
+}
+
+}  // namespace
+
 std::optional<PlanePoints> plane_points(const model::Option& option, const model::ReferencePlane& plane) {
     PlanePoints out;
     out.plane = plane.id;
     out.room = plane.room;
     const model::Room* room = nullptr;
-    double level = 0;
+    const model::Storey* on = nullptr;
     int space = 0;
     for (const model::Storey& storey : option.storeys)
         for (const model::Room& r : storey.rooms) {
             if (r.id == plane.room) {
                 room = &r;
-                level = storey.level;
+                on = &storey;
                 out.space = space;
             }
             ++space;
         }
     if (room == nullptr) return {};
-    Vec2 low = room->footprint[0], high = low;
-    for (const Vec2 p : room->footprint) {
+    const Polygon ring = inner_face(option, *on, *room).ring;
+    Vec2 low = ring[0], high = low;
+    for (const Vec2 p : ring) {
         low = {std::min(low.x, p.x), std::min(low.y, p.y)};
         high = {std::max(high.x, p.x), std::max(high.y, p.y)};
     }
@@ -52,9 +65,10 @@ std::optional<PlanePoints> plane_points(const model::Option& option, const model
     for (int j = 0; j < out.rows; ++j)
         for (int i = 0; i < out.columns; ++i) {
             const Vec2 p = low + Vec2{out.dx * (i + 0.5), out.dy * (j + 0.5)};
-            if (!contains(room->footprint, p) || distance_to_edges(room->footprint, p) < plane.margin) continue;
+            if (!contains(ring, p) || distance_to_edges(ring, p) < plane.margin || !is_floor(*on, p)) continue;
+            if (ceiling_at(option, *on, *room, p) < on->level + plane.height) continue;
             out.cell_of.push_back(j * out.columns + i);
-            out.points.push_back({p.x, p.y, level + plane.height});
+            out.points.push_back({p.x, p.y, on->level + plane.height});
         }
     return out;
 }

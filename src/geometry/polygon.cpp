@@ -98,15 +98,29 @@ std::vector<Region> offset_union(const std::vector<Polygon>& polygons, double di
     return out;
 }
 
-std::vector<Region> difference(const std::vector<Polygon>& subject, const std::vector<Polygon>& clips) {
+namespace {
+
+std::vector<Region> clip(ClipperLib::ClipType type, const std::vector<Polygon>& subject, const std::vector<Polygon>& clips) {
     ClipperLib::Clipper clipper;
     clipper.AddPaths(to_paths(subject), ClipperLib::ptSubject, true);
     clipper.AddPaths(to_paths(clips), ClipperLib::ptClip, true);
     ClipperLib::PolyTree tree;
-    clipper.Execute(ClipperLib::ctDifference, tree, ClipperLib::pftNonZero, ClipperLib::pftNonZero);
+    clipper.Execute(type, tree, ClipperLib::pftNonZero, ClipperLib::pftNonZero);
     std::vector<Region> out;
     collect(tree, out);
     return out;
+}
+
+}  // namespace
+
+std::vector<Region> unite(const std::vector<Polygon>& polygons) { return clip(ClipperLib::ctUnion, polygons, {}); }
+
+std::vector<Region> intersection(const std::vector<Polygon>& subject, const std::vector<Polygon>& clips) {
+    return clip(ClipperLib::ctIntersection, subject, clips);
+}
+
+std::vector<Region> difference(const std::vector<Polygon>& subject, const std::vector<Polygon>& clips) {
+    return clip(ClipperLib::ctDifference, subject, clips);
 }
 
 std::vector<Polygon> rings(const std::vector<Region>& regions) {
@@ -120,34 +134,55 @@ std::vector<Polygon> rings(const std::vector<Region>& regions) {
 
 namespace {
 
-// Whether the segment from p to ring[k] crosses no edge of the ring, up to its own end.
-bool sees(const Polygon& ring, Vec2 p, size_t k) {
-    const Vec2 q = ring[k];
-    for (size_t i = 0; i < ring.size(); ++i) {
-        const Vec2 a = ring[i], b = ring[(i + 1) % ring.size()];
-        if (a == q || b == q) continue;
-        if (proper_cross(p, q, a, b)) return false;
-    }
-    return true;
+// Whether the segment from ring[k] to p starts into the polygon: tells apart corners that lie in one place after a bridge.
+bool opens_towards(const Polygon& ring, size_t k, Vec2 p) {
+    const size_t n = ring.size();
+    const Vec2 before = ring[(k + n - 1) % n], at = ring[k], after = ring[(k + 1) % n];
+    const bool left_of_out = cross(after - at, p - at) >= 0, left_of_in = cross(at - before, p - before) >= 0;
+    return cross(at - before, after - at) > 0 ? left_of_out && left_of_in : left_of_out || left_of_in;
 }
 
-// Joins a hole to the ring by a double edge from its rightmost corner to a corner it sees.
+// Joins a hole to the ring by a double edge from its rightmost corner to a corner it sees (D. Eberly, "Triangulation by
+// Ear Clipping", Geometric Tools 2002, section 3).
 void bridge(Polygon& ring, Polygon hole) {
     const auto right = std::max_element(hole.begin(), hole.end(), [](Vec2 a, Vec2 b) { return a.x < b.x; });
     std::rotate(hole.begin(), right, hole.end());
-    size_t best = ring.size();
+    const Vec2 m = hole[0];
+    const size_t n = ring.size();
+    // The edge that a ray to the right meets first, and its farther end.
     double nearest = std::numeric_limits<double>::infinity();
-    for (size_t k = 0; k < ring.size(); ++k) {
-        const double d = length(ring[k] - hole[0]);
-        if (ring[k].x < hole[0].x || d >= nearest || !sees(ring, hole[0], k)) continue;
-        best = k;
-        nearest = d;
+    size_t best = n;
+    for (size_t k = 0; k < n; ++k) {
+        const Vec2 a = ring[k], b = ring[(k + 1) % n];
+        if (std::min(a.y, b.y) > m.y || std::max(a.y, b.y) < m.y || a.y == b.y) continue;
+        const double x = a.x + (m.y - a.y) / (b.y - a.y) * (b.x - a.x);
+        if (x < m.x || x >= nearest) continue;
+        nearest = x;
+        best = a.x > b.x ? k : (k + 1) % n;
     }
-    if (best == ring.size()) return;
-    Polygon joined(ring.begin(), ring.begin() + static_cast<std::ptrdiff_t>(best) + 1);
+    if (best == n) return;
+    // Corners inside the triangle between the hole, that place and that end stand before it: the flattest of them is seen.
+    const Vec2 hit{nearest, m.y}, end = ring[best];
+    const auto inside = [&](Vec2 p) {
+        const double u = cross(hit - m, p - m), v = cross(end - hit, p - hit), w = cross(m - end, p - end);
+        return (u >= 0 && v >= 0 && w >= 0) || (u <= 0 && v <= 0 && w <= 0);
+    };
+    double flattest = std::numeric_limits<double>::infinity(), distance = flattest;
+    size_t chosen = n;
+    for (size_t k = 0; k < n; ++k) {
+        const Vec2 p = ring[k];
+        if (p.x < m.x || !(inside(p) || p == end) || !opens_towards(ring, k, m)) continue;
+        const double slope = std::fabs(p.y - m.y) / std::max(p.x - m.x, 1e-12), far = length(p - m);
+        if (slope > flattest || (slope == flattest && far >= distance)) continue;
+        flattest = slope;
+        distance = far;
+        chosen = k;
+    }
+    if (chosen == n) chosen = best;
+    Polygon joined(ring.begin(), ring.begin() + static_cast<std::ptrdiff_t>(chosen) + 1);
     joined.insert(joined.end(), hole.begin(), hole.end());
     joined.push_back(hole[0]);
-    joined.insert(joined.end(), ring.begin() + static_cast<std::ptrdiff_t>(best), ring.end());
+    joined.insert(joined.end(), ring.begin() + static_cast<std::ptrdiff_t>(chosen), ring.end());
     ring = std::move(joined);
 }
 
@@ -164,7 +199,69 @@ bool is_ear(const Polygon& ring, size_t i) {
 
 }  // namespace
 
+namespace {
+
+using Triangles = std::vector<std::array<Vec2, 3>>;
+
+// Bands between the heights of all corners, each cut into trapezoids: slower and with more pieces than ears, but a ring may
+// touch itself or its holes anywhere.
+Triangles band_triangles(const Region& region) {
+    std::vector<std::pair<Vec2, Vec2>> edges;
+    std::vector<double> heights;
+    const auto take = [&](const Polygon& ring) {
+        for (size_t i = 0; i < ring.size(); ++i) {
+            Vec2 a = ring[i], b = ring[(i + 1) % ring.size()];
+            heights.push_back(a.y);
+            if (a.y > b.y) std::swap(a, b);
+            if (a.y < b.y) edges.emplace_back(a, b);
+        }
+    };
+    take(region.outer);
+    for (const Polygon& hole : region.holes) take(hole);
+    std::sort(heights.begin(), heights.end());
+    heights.erase(std::unique(heights.begin(), heights.end()), heights.end());
+    const auto place = [](const std::pair<Vec2, Vec2>& e, double y) {
+        if (y == e.first.y) return e.first;
+        if (y == e.second.y) return e.second;
+        return Vec2{e.first.x + (y - e.first.y) / (e.second.y - e.first.y) * (e.second.x - e.first.x), y};
+    };
+    Triangles out;
+    for (size_t i = 0; i + 1 < heights.size(); ++i) {
+        const double low = heights[i], high = heights[i + 1], middle = (low + high) / 2;
+        std::vector<std::pair<double, const std::pair<Vec2, Vec2>*>> crossing;
+        for (const auto& e : edges)
+            if (e.first.y <= low && e.second.y >= high) crossing.emplace_back(place(e, middle).x, &e);
+        std::sort(crossing.begin(), crossing.end(), [](const auto& a, const auto& b) { return a.first < b.first; });
+        for (size_t k = 0; k + 1 < crossing.size(); k += 2) {
+            const Vec2 a = place(*crossing[k].second, low), b = place(*crossing[k + 1].second, low);
+            const Vec2 c = place(*crossing[k + 1].second, high), d = place(*crossing[k].second, high);
+            if (cross(b - a, c - a) > 1e-14) out.push_back({a, b, c});
+            if (cross(c - a, d - a) > 1e-14) out.push_back({a, c, d});
+        }
+    }
+    return out;
+}
+
+Triangles ear_triangles(const Region& region);
+
+double area_of(const Triangles& triangles) {
+    double sum = 0;
+    for (const auto& t : triangles) sum += cross(t[1] - t[0], t[2] - t[0]) / 2;
+    return sum;
+}
+
+}  // namespace
+
 std::vector<std::array<Vec2, 3>> triangulate(const Region& region) {
+    double area = std::fabs(signed_area(region.outer));
+    for (const Polygon& hole : region.holes) area -= std::fabs(signed_area(hole));
+    Triangles ears = ear_triangles(region);
+    return std::fabs(area_of(ears) - area) <= 1e-9 * (1 + area) ? ears : band_triangles(region);
+}
+
+namespace {
+
+Triangles ear_triangles(const Region& region) {
     Polygon ring = region.outer;
     if (signed_area(ring) < 0) std::reverse(ring.begin(), ring.end());
     std::vector<Polygon> holes = region.holes;
@@ -196,28 +293,6 @@ std::vector<std::array<Vec2, 3>> triangulate(const Region& region) {
     return triangles;
 }
 
-std::vector<WallRect> wall_without(const WallRect& wall, const std::vector<WallRect>& openings) {
-    std::vector<double> cuts = {wall.s0, wall.s1};
-    for (const WallRect& o : openings)
-        for (const double s : {o.s0, o.s1})
-            if (s > wall.s0 && s < wall.s1) cuts.push_back(s);
-    std::sort(cuts.begin(), cuts.end());
-    cuts.erase(std::unique(cuts.begin(), cuts.end()), cuts.end());
-    std::vector<WallRect> out;
-    for (size_t i = 0; i + 1 < cuts.size(); ++i) {
-        const double middle = (cuts[i] + cuts[i + 1]) / 2;
-        std::vector<std::pair<double, double>> holes;
-        for (const WallRect& o : openings)
-            if (o.s0 < middle && middle < o.s1) holes.emplace_back(o.z0, o.z1);
-        std::sort(holes.begin(), holes.end());
-        double z = wall.z0;
-        for (const auto& [low, high] : holes) {
-            if (low > z) out.push_back({cuts[i], z, cuts[i + 1], std::min(low, wall.z1)});
-            z = std::max(z, high);
-        }
-        if (z < wall.z1) out.push_back({cuts[i], z, cuts[i + 1], wall.z1});
-    }
-    return out;
-}
+}  // namespace
 
 }  // namespace wp::geometry

@@ -26,6 +26,9 @@ double distance_to_edges(const Polygon& polygon, Vec2 point);
 
 /// Grows every polygon by a distance (negative shrinks) with square corners, and unites them.
 std::vector<Region> offset_union(const std::vector<Polygon>& polygons, double distance);
+std::vector<Region> unite(const std::vector<Polygon>& polygons);
+/// What lies in both.
+std::vector<Region> intersection(const std::vector<Polygon>& subject, const std::vector<Polygon>& clips);
 /// What of the subject lies in none of the clips.
 std::vector<Region> difference(const std::vector<Polygon>& subject, const std::vector<Polygon>& clips);
 /// All rings of the regions, outers and holes.
@@ -33,12 +36,5 @@ std::vector<Polygon> rings(const std::vector<Region>& regions);
 
 /// Triangles that fill a region, as corners. Ear clipping after bridging the holes.
 std::vector<std::array<Vec2, 3>> triangulate(const Region& region);
-
-/// A rectangle in a wall's own coordinates: s along it, z above its foot.
-struct WallRect {
-    double s0, z0, s1, z1;
-};
-/// The wall less its openings, as rectangles without overlap.
-std::vector<WallRect> wall_without(const WallRect& wall, const std::vector<WallRect>& openings);
 
 }  // namespace wp::geometry

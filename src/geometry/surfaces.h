@@ -13,7 +13,7 @@
 
 namespace wp::geometry {
 
-enum class Element { floor, ceiling, wall, reveal, facade, roof, ground, block };
+enum class Element { floor, ceiling, wall, reveal, facade, roof, ground, block, frame, leaf, partition };
 const char* name(Element element);
 
 /// Index of a space: rooms in the order of storeys and rooms; outdoors is kOutdoors.
@@ -60,6 +60,8 @@ struct Surfaces {
     std::vector<Glazing> glazings;
     std::vector<WindowGroup> groups;
     std::vector<model::Id> spaces;                    ///< room of each space
+    /// For each space the air it is part of: rooms that a floor void joins see each other's openings. Empty: each its own.
+    std::vector<int> air;
     double ground_reflectance = 0.2;                  ///< also of the ground beyond the modelled disc
     double blind_transmittance = 0.05;
 
@@ -75,18 +77,5 @@ struct Surfaces {
 
 /// Closed surfaces of an option on its site.
 Surfaces build_surfaces(const model::Project& project, const model::Option& option);
-
-/// The wall an opening goes through: how thick it is there, and the room behind it, if any.
-struct WallDepth {
-    double depth = 0;
-    const model::Room* behind = nullptr;
-    int behind_edge = 0;
-};
-/// outline: the rings of storey_outline, made once for all openings of a storey.
-WallDepth wall_behind(const model::Option& option, const model::Storey& storey, const std::vector<std::vector<Vec2>>& outline,
-                      const model::Room& room, int edge, double s);
-
-/// Outer faces of a storey's outside walls: rings, outer ones counter-clockwise, courtyards clockwise.
-std::vector<std::vector<Vec2>> storey_outline(const model::Option& option, const model::Storey& storey);
 
 }  // namespace wp::geometry

@@ -160,7 +160,7 @@ model::Project blank_project() {
     option.reveals = "walls";
     option.facade = "facade";
     option.roof_finish = "roof";
-    option.storeys.push_back({"ground", "Ground floor", 0, {}, {}});
+    option.storeys.push_back(model::new_storey("ground", "Ground floor", 0));
     p.options.push_back(option);
     model::Question df, year, glare;
     df.id = "df";

@@ -104,7 +104,7 @@ Scene::Scene(const geometry::Surfaces& surfaces, Blinds blinds)
         }
         const int index = static_cast<int>(portals_.size());
         for (const int space : {portal.inside, portal.outside})
-            if (space >= 0) portals_of_[static_cast<size_t>(space)].push_back(index);
+            if (space >= 0) add_portal_to(space, index, surfaces.air);
         portals_.push_back(portal);
     }
 
@@ -151,6 +151,16 @@ Scene::Scene(const geometry::Surfaces& surfaces, Blinds blinds)
         rtcReleaseGeometry(panes);
     }
     rtcCommitScene(scene_);
+}
+
+// A portal is seen from all rooms of its air.
+void Scene::add_portal_to(int space, int portal, const std::vector<int>& air) {
+    const auto own = static_cast<size_t>(space);
+    for (size_t other = 0; other < portals_of_.size(); ++other) {
+        const bool same = other == own || (!air.empty() && air[other] == air[own]);
+        auto& list = portals_of_[other];
+        if (same && (list.empty() || list.back() != portal)) list.push_back(portal);
+    }
 }
 
 Scene::~Scene() { rtcReleaseScene(scene_); }

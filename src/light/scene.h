@@ -78,6 +78,7 @@ class Scene {
         float reflectance;
         int space;
     };
+    void add_portal_to(int space, int portal, const std::vector<int>& air);
     RTCSceneTy* scene_ = nullptr;
     std::vector<Face> faces_;
     std::vector<ScenePortal> portals_;

@@ -5,6 +5,7 @@
 // Axes: x to the right of the drawing, y up the drawing, z up. Site::north says where true north lies.
 #pragma once
 #include <map>
+#include <set>
 #include <string>
 #include <vector>
 
@@ -33,40 +34,132 @@ struct Material {
     bool operator==(const Material&) const = default;
 };
 
-/// A hole in a wall of a room: a window with glass, or an unglazed void.
+/// A hole in a wall of a room and what fills it.
 struct Opening {
-    enum class Kind { window, opening_void };
+    enum class Kind { window, door, panel, opening_void };
     Id id;
     std::string name;
     Kind kind = Kind::window;
     int edge = 0;                ///< the wall: footprint edge from corner edge to corner edge + 1
     double along = 0;            ///< from the edge's first corner to the opening's near side
     double width = 1, height = 1, sill = 0.9;
-    double frame_fraction = 0.2;  ///< share of the opening that the frame covers, 0 to 1
-    double reveal = 0.12;         ///< how far the pane stands from the inner face of the wall
-    Id glazing;
-    bool blind = false;           ///< an inner blind that criteria may close
+    double frame = 0.06;         ///< width seen of the frame, and of every mullion and transom; window only
+    int columns = 1, rows = 1;   ///< lights side by side and above each other, divided by mullions and transoms; window only
+    double reveal = 0.12;        ///< how far the middle of the pane or leaf stands from the inner face of the wall
+    Id glazing;                  ///< what fills it: of a window a glazing; of a door or panel an opaque material or a glazing
+    Id reveals;                  ///< material of reveal, sill and head; empty: the option's
+    bool blind = false;          ///< an inner blind that criteria may close
     Extra extra;
     bool operator==(const Opening&) const = default;
 };
 
-/// A room: its footprint is the inner face of its walls, counter-clockwise, without holes.
+/// A wall whose thickness is its own, not the option's.
+struct Wall {
+    int edge = 0;
+    double thickness = 0.1;
+    bool operator==(const Wall&) const = default;
+};
+
+/// A room: its footprint is drawn along the inner face of outside walls and along the middle of walls to other rooms,
+/// counter-clockwise, without holes. Two rooms that share (part of) an edge share one wall there.
 struct Room {
+    enum class Top { follows_roof, flat };
     Id id;
     std::string name;
     std::vector<Vec2> footprint;
-    double height = 3;
-    Id floor, walls, ceiling;  ///< materials
+    double height = 3;           ///< clear height; may reach through the storeys above
+    Top top = Top::follows_roof;  ///< whether the ceiling follows a pitched roof, where the storey has one above the room
+    Id floor, walls, ceiling;    ///< materials
+    std::vector<Wall> own_walls;  ///< by edge; both sides of a shared wall say the same, else the thicker counts
     std::vector<Opening> openings;
     Extra extra;
     bool operator==(const Room&) const = default;
 };
 
+/// A wall that stands free in a room, or reaches only part of its height.
+struct Partition {
+    Id id;
+    std::string name;
+    Vec2 from, to;               ///< its middle line
+    double thickness = 0.1, height = 1.5;
+    Id material;
+    Extra extra;
+    bool operator==(const Partition&) const = default;
+};
+
+/// A hole in a storey's floor, down into the room below: a stair, or the open side of a gallery.
+struct FloorVoid {
+    Id id;
+    std::string name;
+    std::vector<Vec2> outline;   ///< counter-clockwise
+    Extra extra;
+    bool operator==(const FloorVoid&) const = default;
+};
+
+/// A roof above rooms of a storey. Without one, a storey is covered flat.
+struct Roof {
+    enum class Kind { mono_pitch, gable, sawtooth };
+    Id id;
+    std::string name;
+    Kind kind = Kind::gable;
+    std::vector<Id> rooms;       ///< none means all of the storey
+    double eaves = 2.6;          ///< height of the lowest line of the ceiling above the storey's floor
+    double pitch = 35;           ///< degrees from the horizontal
+    double direction = 0;        ///< degrees clockwise from +y, the way the roof rises; a sawtooth's upright lights look there
+    int bays = 3;                ///< sawtooth only
+    double overhang = 0;         ///< past the outer face of the walls, in plan
+    Extra extra;
+    bool operator==(const Roof&) const = default;
+};
+
+/// A glazed hole in a roof: lying in it, or upright in the riser of a sawtooth.
+struct Rooflight {
+    Id id;
+    std::string name;
+    Vec2 centre;
+    double width = 1;            ///< across the slope, or along the turned x axis on a flat roof; along the riser
+    double length = 1;           ///< up the slope, in plan; height of the glass where upright
+    double turn = 0;             ///< degrees counter-clockwise, flat roofs only
+    bool upright = false;        ///< stands in the riser nearest to its centre
+    double upstand = 0.15;       ///< of the glass above the roof's outer face; where upright, of its sill above the lower roof
+    double frame = 0.06;
+    Id glazing;
+    bool blind = false;
+    Extra extra;
+    bool operator==(const Rooflight&) const = default;
+};
+
+/// A picture or one page of a PDF, laid under a storey to be traced.
+struct Underlay {
+    std::string file;            ///< relative to the project file; empty: none
+    int page = 1;
+    Vec2 place;                  ///< where its lower left corner lies
+    double width = 20;           ///< metres that its width stands for
+    double turn = 0;             ///< degrees counter-clockwise about its place
+    double strength = 0.5;       ///< 0 invisible, 1 as it is
+    bool operator==(const Underlay&) const = default;
+};
+
+/// A permanent dimension line.
+struct Dimension {
+    Id id;
+    Vec2 from, to;
+    double offset = 0.6;         ///< of the line from what it measures, to the left of from-to
+    bool operator==(const Dimension&) const = default;
+};
+
 struct Storey {
     Id id;
     std::string name;
-    double level = 0;  ///< of the floor, above the site's zero
+    double level = 0;   ///< of the floor, above the site's zero
+    double height = 3;  ///< clear height that new rooms take
     std::vector<Room> rooms;
+    std::vector<Partition> partitions;
+    std::vector<FloorVoid> voids;
+    std::vector<Roof> roofs;
+    std::vector<Rooflight> rooflights;
+    std::vector<Dimension> dimensions;
+    Underlay underlay;
     Extra extra;
     bool operator==(const Storey&) const = default;
 };
@@ -107,18 +200,38 @@ struct Observer {
     bool operator==(const Observer&) const = default;
 };
 
+/// A way of looking at the option that was given a name.
+struct View {
+    enum class Kind { plan, elevation, section, model };
+    Id id;
+    std::string name;
+    Kind kind = Kind::plan;
+    Id storey;                   ///< plan, elevation
+    Id room;                     ///< elevation: of this room's wall
+    int edge = 0;
+    bool outside = false;        ///< elevation: seen from outside
+    Vec2 from, to;               ///< section: the cut, seen towards its left
+    double cut = 1.2;            ///< plan: height of the cut above the floor
+    double turn = 30, tilt = 40, distance = 30;  ///< model: degrees, degrees, metres
+    Vec3 target;                 ///< model
+    bool operator==(const View&) const = default;
+};
+
 /// A design alternative: everything that is drawn.
 struct Option {
     Id id;
     std::string name;
     std::string note;
     double outer_wall = 0.35;  ///< thickness of outside walls
+    double inner_wall = 0.12;  ///< thickness of walls between rooms
     double roof = 0.3;         ///< thickness of roof and slabs
     Id reveals, facade, roof_finish;
+    Id frames;                 ///< of windows and rooflights; empty: like the reveals
     std::vector<Storey> storeys;
     std::vector<Block> blocks;
     std::vector<ReferencePlane> planes;
     std::vector<Observer> observers;
+    std::vector<View> views;
     Extra extra;
     bool operator==(const Option&) const = default;
 };
@@ -197,15 +310,41 @@ struct OpeningPlace {
 };
 OpeningPlace find_opening(Option& option, const Id& id);
 
-/// The smallest "prefix-NN" that no room, opening, plane, observer, block or storey of the option has yet.
+/// The storey and the rooflight, partition or the like that it holds, by id. Null where there is none.
+template <class T>
+struct Placed {
+    Storey* storey = nullptr;
+    T* item = nullptr;
+    explicit operator bool() const { return item != nullptr; }
+};
+template <class T>
+Placed<T> find_on_storeys(Option& option, std::vector<T> Storey::*list, const Id& id) {
+    for (Storey& storey : option.storeys)
+        if (T* item = find(storey.*list, id)) return {&storey, item};
+    return {};
+}
+
+/// An empty storey.
+Storey new_storey(const Id& id, const std::string& name, double level);
+
+/// The smallest "prefix-NN" that nothing of the option has yet.
 Id fresh_id(const Option& option, const std::string& prefix);
+/// The same among ids that are gathered once, for many at a time.
+std::set<Id> taken_ids(const Option& option);
+Id fresh_id(const std::set<Id>& taken, const std::string& prefix);
 
 /// Corners of an edge: from footprint[edge] to the next one.
 Vec2 edge_begin(const Room& room, int edge);
 Vec2 edge_end(const Room& room, int edge);
 double edge_length(const Room& room, int edge);
 
-/// Moves an opening along its wall and clips its size so that it stays within the wall.
+/// Thickness of the wall at an edge if it has its own, else the given one.
+double own_thickness(const Room& room, int edge, double otherwise);
+void set_own_thickness(Room& room, int edge, double thickness);
+
+/// Moves an opening along its wall and clips its size so that it stays within the wall. top: how high the wall reaches there
+/// above the room's floor; the room's height where nothing else is known.
+void keep_in_wall(const Room& room, Opening& opening, double top);
 void keep_in_wall(const Room& room, Opening& opening);
 
 }  // namespace wp::model

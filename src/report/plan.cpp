@@ -7,7 +7,7 @@
 #include <cmath>
 
 #include "geometry/polygon.h"
-#include "geometry/surfaces.h"
+#include "geometry/walls.h"
 
 namespace wp::report {
 using namespace model;
@@ -121,7 +121,7 @@ void draw_map(QPainter& painter, const PlanScene& scene, const MapLayer& layer, 
     const auto place = find_room(*scene.option, layer.plane.room);
     if (!place || layer.value.empty()) return;
     const auto* plane = find(scene.option->planes, layer.plane.plane);
-    const auto inner = geometry::rings(geometry::offset_union({place.room->footprint}, -(plane != nullptr ? plane->margin : 0.0)));
+    const auto inner = geometry::rings(geometry::offset_union({geometry::inner_face(*scene.option, *place.storey, *place.room).ring}, -(plane != nullptr ? plane->margin : 0.0)));
     painter.save();
     painter.setClipPath(rings_path(view, inner), Qt::IntersectClip);
     painter.setRenderHint(QPainter::SmoothPixmapTransform);
@@ -148,11 +148,12 @@ struct Hand {
     const Ink& ink;
 };
 
-void draw_opening(const Hand& hand, const Storey& storey, const std::vector<geometry::Polygon>& outline, const Room& room, const Opening& o) {
+void draw_opening(const Hand& hand, const geometry::StoreyWalls& walls, size_t index, const Opening& o) {
     auto& [painter, scene, view, ink] = hand;
-    const Vec2 a = edge_begin(room, o.edge), b = edge_end(room, o.edge), d = normalized(b - a), out{d.y, -d.x};
-    const double depth = geometry::wall_behind(*scene.option, storey, outline, room, o.edge, o.along + o.width / 2).depth;
-    const Vec2 p = a + d * o.along, q = p + d * o.width, through = out * depth;
+    const auto way = geometry::passage(walls, *scene.option, index, o.edge, o.along, o.width);
+    if (way.side < 0) return;
+    const Vec2 p = way.inner[0], q = way.inner[1], through = way.outer[0] - p, out = normalized(through);
+    const double depth = way.depth;
     const bool chosen = scene.selected.contains(o.id);
     painter.setPen(Qt::NoPen);
     painter.setBrush(ink.room);
@@ -242,23 +243,23 @@ void draw_plan(QPainter& painter, const PlanScene& scene, const PlanView& view, 
     draw_blocks(painter, scene, view, ink);
     if (scene.storey >= option.storeys.size()) return;
     const Storey& storey = option.storeys[scene.storey];
-    const auto outline = geometry::storey_outline(option, storey);
+    const auto walls = geometry::storey_walls(option, scene.storey);
     painter.setPen(QPen(ink.ink, 1.2));
     painter.setBrush(ink.poche);
-    painter.drawPath(rings_path(view, outline));
-    for (const Room& room : storey.rooms) {
-        const bool chosen = scene.selected.contains(room.id);
+    painter.drawPath(rings_path(view, walls.outline));
+    for (size_t k = 0; k < walls.rooms.size(); ++k) {
+        const QPolygonF shape = polygon(view, walls.rooms[k].ring);
         painter.setBrush(ink.room);
         painter.setPen(QPen(ink.ink, 1.2));
-        painter.drawPolygon(polygon(view, room.footprint));
-        if (!chosen) continue;
+        painter.drawPolygon(shape);
+        if (k >= storey.rooms.size() || !scene.selected.contains(storey.rooms[k].id)) continue;
         painter.setBrush(Qt::NoBrush);
         painter.setPen(QPen(ink.accent, 2.4));
-        painter.drawPolygon(polygon(view, room.footprint));
+        painter.drawPolygon(shape);
     }
     for (const MapLayer& layer : scene.maps) draw_map(painter, scene, layer, view, ink);
-    for (const Room& room : storey.rooms)
-        for (const Opening& opening : room.openings) draw_opening({painter, scene, view, ink}, storey, outline, room, opening);
+    for (size_t k = 0; k < storey.rooms.size(); ++k)
+        for (const Opening& opening : storey.rooms[k].openings) draw_opening({painter, scene, view, ink}, walls, k, opening);
     for (const Observer& observer : option.observers) draw_observer(painter, scene, view, ink, observer);
     if (!scene.room_names) return;
     for (const Room& room : storey.rooms) {

@@ -133,6 +133,12 @@ void Fields::numbers(Json& array, const std::string& place, std::initializer_lis
 
 void Fields::pair(double& x, double& y) { numbers(object_, "", {&x, &y}); }
 
+void Fields::point(const char* key, Vec2& value) {
+    if (!reading_) return numbers(object_[key], "", {&value.x, &value.y});
+    if (Json* found = take(key, required, Json::value_t::array, "a list of two numbers"))
+        numbers(*found, std::string("/") + key, {&value.x, &value.y});
+}
+
 void Fields::triple(const char* key, double& x, double& y, double& z) {
     if (!reading_) return numbers(object_[key], "", {&x, &y, &z});
     if (Json* found = take(key, required, Json::value_t::array, "a list of three numbers"))

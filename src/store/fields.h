@@ -12,6 +12,7 @@
 #include <vector>
 
 #include "base/result.h"
+#include "base/vec.h"
 
 namespace wp::store {
 
@@ -39,18 +40,22 @@ class Fields {
     void flag(const char* key, bool& value, Need need = required);
     /// The object is an array of two or three numbers.
     void pair(double& x, double& y);
+    /// A named pair of numbers, metres.
+    void point(const char* key, Vec2& value);
+    bool has(const char* key) const { return object_.is_object() && object_.contains(key); }
     void triple(const char* key, double& x, double& y, double& z);
     /// Keys not named so far; call last.
     void rest(std::string& extra);
 
     template <class E>
-    void choice(const char* key, E& value, std::initializer_list<std::pair<const char*, E>> names) {
+    void choice(const char* key, E& value, std::initializer_list<std::pair<const char*, E>> names, Need need = required) {
         if (!reading_) {
             for (const auto& [name, v] : names)
                 if (v == value) object_[key] = name;
             return;
         }
         std::string word, all;
+        if (need == optional && !has(key)) return;
         text(key, word);
         for (const auto& [name, v] : names) {
             if (word == name) {
@@ -78,8 +83,9 @@ class Fields {
     }
 
     template <class T, class Visit>
-    void list(const char* key, std::vector<T>& items, Visit&& visit) {
+    void list(const char* key, std::vector<T>& items, Visit&& visit, Need need = required) {
         if (!reading_) {
+            if (need == optional && items.empty()) return;
             Json array = Json::array();
             for (T& item : items) {
                 Json one;
@@ -90,7 +96,7 @@ class Fields {
             object_[key] = std::move(array);
             return;
         }
-        Json* found = take(key, required, Json::value_t::array, "a list");
+        Json* found = take(key, need, Json::value_t::array, "a list");
         if (found == nullptr) return;
         items.clear();
         for (size_t i = 0; i < found->size() && !fault_; ++i) {

@@ -32,18 +32,33 @@ void visit(Fields& f, Material& m) {
     f.rest(m.extra);
 }
 
+// Early files gave the frame as a share of the opening: the width of a frame around one light that covers that share.
+void read_frame_share(Fields& f, Opening& o) {
+    if (!f.reading() || !f.has("frame_fraction")) return;
+    double share = 0;
+    f.number("frame_fraction", share, 0, 0.99);
+    const double half = (o.width + o.height) / 4;
+    o.frame = half - std::sqrt(std::max(0.0, half * half - share * o.width * o.height / 4));
+}
+
 void visit(Fields& f, Opening& o) {
     f.text("id", o.id);
     f.text("name", o.name);
-    f.choice("kind", o.kind, {{"window", Opening::Kind::window}, {"void", Opening::Kind::opening_void}});
+    f.choice("kind", o.kind, {{"window", Opening::Kind::window}, {"door", Opening::Kind::door}, {"panel", Opening::Kind::panel}, {"void", Opening::Kind::opening_void}});
     f.whole("edge", o.edge, 0, 9999);
     f.number("along", o.along, 0, 1e4);
     f.number("width", o.width, 0.01, 1e4);
     f.number("height", o.height, 0.01, 1e4);
     f.number("sill", o.sill, 0, 1e4);
-    f.number("frame_fraction", o.frame_fraction, 0, 0.99, Fields::optional);
+    if (o.kind != Opening::Kind::opening_void) {
+        read_frame_share(f, o);
+        f.number("frame", o.frame, 0, 1, Fields::optional);
+        f.whole("columns", o.columns, 1, 50, Fields::optional);
+        f.whole("rows", o.rows, 1, 50, Fields::optional);
+    }
     f.number("reveal", o.reveal, 0, 10, Fields::optional);
-    f.text("glazing", o.glazing, o.kind == Opening::Kind::window ? Fields::required : Fields::optional);
+    if (o.kind != Opening::Kind::opening_void) f.text(o.kind == Opening::Kind::window ? "glazing" : "infill", o.glazing);
+    f.text("reveals", o.reveals, Fields::optional);
     f.flag("blind", o.blind, Fields::optional);
     f.rest(o.extra);
 }
@@ -53,19 +68,118 @@ void visit(Fields& f, Room& r) {
     f.text("name", r.name);
     f.list("footprint", r.footprint, [](Fields& g, Vec2& p) { visit(g, p); });
     f.number("height", r.height, 0.1, 1000);
+    f.choice("top", r.top, {{"follows_roof", Room::Top::follows_roof}, {"flat", Room::Top::flat}}, Fields::optional);
     f.text("floor", r.floor);
     f.text("walls", r.walls);
     f.text("ceiling", r.ceiling);
+    f.list("own_walls", r.own_walls, [](Fields& g, Wall& w) {
+        g.whole("edge", w.edge, 0, 9999);
+        g.number("thickness", w.thickness, 0.001, 10);
+    }, Fields::optional);
     f.list("openings", r.openings, [](Fields& g, Opening& o) { visit(g, o); });
     f.rest(r.extra);
 }
 
+void visit(Fields& f, Partition& p) {
+    f.text("id", p.id);
+    f.text("name", p.name);
+    f.point("from", p.from);
+    f.point("to", p.to);
+    f.number("thickness", p.thickness, 0.001, 10);
+    f.number("height", p.height, 0.01, 100);
+    f.text("material", p.material);
+    f.rest(p.extra);
+}
+
+void visit(Fields& f, FloorVoid& v) {
+    f.text("id", v.id);
+    f.text("name", v.name);
+    f.list("outline", v.outline, [](Fields& g, Vec2& p) { visit(g, p); });
+    f.rest(v.extra);
+}
+
+void visit(Fields& f, Roof& r) {
+    f.text("id", r.id);
+    f.text("name", r.name);
+    f.choice("kind", r.kind, {{"mono_pitch", Roof::Kind::mono_pitch}, {"gable", Roof::Kind::gable}, {"sawtooth", Roof::Kind::sawtooth}});
+    f.texts("rooms", r.rooms, Fields::optional);
+    f.number("eaves", r.eaves, 0.1, 1000);
+    f.number("pitch", r.pitch, 0, 80);
+    f.number("direction", r.direction, -360, 720);
+    f.whole("bays", r.bays, 1, 100, Fields::optional);
+    f.number("overhang", r.overhang, 0, 20, Fields::optional);
+    f.rest(r.extra);
+}
+
+void visit(Fields& f, Rooflight& r) {
+    f.text("id", r.id);
+    f.text("name", r.name);
+    f.point("centre", r.centre);
+    f.number("width", r.width, 0.05, 1000);
+    f.number("length", r.length, 0.05, 1000);
+    f.number("turn", r.turn, -360, 360, Fields::optional);
+    f.flag("upright", r.upright, Fields::optional);
+    f.number("upstand", r.upstand, 0, 20, Fields::optional);
+    f.number("frame", r.frame, 0, 1, Fields::optional);
+    f.text("glazing", r.glazing);
+    f.flag("blind", r.blind, Fields::optional);
+    f.rest(r.extra);
+}
+
+void visit(Fields& f, Underlay& u) {
+    f.text("file", u.file);
+    f.whole("page", u.page, 1, 9999, Fields::optional);
+    f.point("place", u.place);
+    f.number("width", u.width, 0.01, 1e5);
+    f.number("turn", u.turn, -360, 360, Fields::optional);
+    f.number("strength", u.strength, 0, 1, Fields::optional);
+}
+
+void visit(Fields& f, Dimension& d) {
+    f.text("id", d.id);
+    f.point("from", d.from);
+    f.point("to", d.to);
+    f.number("offset", d.offset, -1000, 1000, Fields::optional);
+}
+
 void visit(Fields& f, Storey& s) {
+    const auto each = [](Fields& g, auto& item) { visit(g, item); };
     f.text("id", s.id);
     f.text("name", s.name);
     f.number("level", s.level, -1000, 1000);
-    f.list("rooms", s.rooms, [](Fields& g, Room& r) { visit(g, r); });
+    f.number("height", s.height, 0.1, 1000, Fields::optional);
+    f.list("rooms", s.rooms, each);
+    f.list("partitions", s.partitions, each, Fields::optional);
+    f.list("voids", s.voids, each, Fields::optional);
+    f.list("roofs", s.roofs, each, Fields::optional);
+    f.list("rooflights", s.rooflights, each, Fields::optional);
+    f.list("dimensions", s.dimensions, each, Fields::optional);
+    if (f.reading() ? f.has("underlay") : !s.underlay.file.empty()) f.object("underlay", [&](Fields& g) { visit(g, s.underlay); });
     f.rest(s.extra);
+}
+
+void visit(Fields& f, View& v) {
+    using Kind = View::Kind;
+    f.text("id", v.id);
+    f.text("name", v.name);
+    f.choice("kind", v.kind, {{"plan", Kind::plan}, {"elevation", Kind::elevation}, {"section", Kind::section}, {"model", Kind::model}});
+    if (v.kind == Kind::plan || v.kind == Kind::elevation) f.text("storey", v.storey);
+    if (v.kind == Kind::plan) f.number("cut", v.cut, 0, 1000, Fields::optional);
+    if (v.kind == Kind::elevation) {
+        f.text("room", v.room);
+        f.whole("edge", v.edge, 0, 9999);
+        f.flag("outside", v.outside, Fields::optional);
+    }
+    if (v.kind == Kind::section) {
+        f.point("from", v.from);
+        f.point("to", v.to);
+    }
+    if (v.kind == Kind::model) {
+        f.number("turn", v.turn, -1e6, 1e6);
+        f.number("tilt", v.tilt, -90, 90);
+        f.number("distance", v.distance, 0.1, 1e5);
+        f.triple("target", v.target.x, v.target.y, v.target.z);
+    }
 }
 
 void visit(Fields& f, Block& b) {
@@ -104,14 +218,17 @@ void visit(Fields& f, Option& o) {
     f.text("name", o.name);
     f.text("note", o.note, Fields::optional);
     f.number("outer_wall", o.outer_wall, 0.01, 10);
+    f.number("inner_wall", o.inner_wall, 0.001, 10, Fields::optional);
     f.number("roof", o.roof, 0.01, 10);
     f.text("reveals", o.reveals);
     f.text("facade", o.facade);
     f.text("roof_finish", o.roof_finish);
+    f.text("frames", o.frames, Fields::optional);
     f.list("storeys", o.storeys, [](Fields& g, Storey& s) { visit(g, s); });
     f.list("blocks", o.blocks, [](Fields& g, Block& b) { visit(g, b); });
     f.list("planes", o.planes, [](Fields& g, ReferencePlane& p) { visit(g, p); });
     f.list("observers", o.observers, [](Fields& g, Observer& e) { visit(g, e); });
+    f.list("views", o.views, [](Fields& g, View& v) { visit(g, v); }, Fields::optional);
     f.rest(o.extra);
 }
 
@@ -214,7 +331,9 @@ class Checker {
                                       std::pair{"roof_finish", &option.roof_finish}})
             material(place + "/" + key, *id, Material::Kind::opaque);
         std::set<Id> rooms, openings;
+        if (!option.frames.empty()) material(place + "/frames", option.frames, Material::Kind::opaque);
         unique(place + "/storeys", option.storeys);
+        unique(place + "/views", option.views);
         unique(place + "/planes", option.planes);
         unique(place + "/observers", option.observers);
         for (size_t s = 0; s < option.storeys.size(); ++s)
@@ -224,6 +343,7 @@ class Checker {
                 if (!rooms.insert(room.id).second) fail(here + "/id", "\"" + room.id + "\" is taken already", "Give it an id of its own");
                 check(here, room, openings);
             }
+        for (size_t s = 0; s < option.storeys.size(); ++s) check(fmt::format("{}/storeys/{}", place, s), option.storeys[s]);
         for (size_t b = 0; b < option.blocks.size(); ++b) {
             footprint(fmt::format("{}/blocks/{}/footprint", place, b), option.blocks[b].footprint);
             material(fmt::format("{}/blocks/{}/material", place, b), option.blocks[b].material, Material::Kind::opaque);
@@ -233,11 +353,34 @@ class Checker {
                 fail(fmt::format("{}/planes/{}/room", place, p), "there is no room \"" + option.planes[p].room + "\"",
                      "Name a room of this option");
     }
+    void check(const std::string& place, const Storey& storey) {
+        unique(place + "/partitions", storey.partitions);
+        unique(place + "/voids", storey.voids);
+        unique(place + "/roofs", storey.roofs);
+        unique(place + "/rooflights", storey.rooflights);
+        unique(place + "/dimensions", storey.dimensions);
+        for (size_t i = 0; i < storey.partitions.size(); ++i) {
+            const Partition& p = storey.partitions[i];
+            const std::string here = fmt::format("{}/partitions/{}", place, i);
+            material(here + "/material", p.material, Material::Kind::opaque);
+            if (length(p.to - p.from) < 1e-3) fail(here + "/to", "the partition has no length", "Give two different ends");
+        }
+        for (size_t i = 0; i < storey.voids.size(); ++i) footprint(fmt::format("{}/voids/{}/outline", place, i), storey.voids[i].outline);
+        for (size_t i = 0; i < storey.roofs.size(); ++i)
+            for (const Id& room : storey.roofs[i].rooms)
+                if (find(storey.rooms, room) == nullptr)
+                    fail(fmt::format("{}/roofs/{}/rooms", place, i), "there is no room \"" + room + "\" on this storey", "Name rooms of the same storey");
+        for (size_t i = 0; i < storey.rooflights.size(); ++i)
+            material(fmt::format("{}/rooflights/{}/glazing", place, i), storey.rooflights[i].glazing, Material::Kind::glazing);
+    }
     void check(const std::string& place, const Room& room, std::set<Id>& openings) {
         footprint(place + "/footprint", room.footprint);
         material(place + "/floor", room.floor, Material::Kind::opaque);
         material(place + "/walls", room.walls, Material::Kind::opaque);
         material(place + "/ceiling", room.ceiling, Material::Kind::opaque);
+        for (size_t w = 0; w < room.own_walls.size(); ++w)
+            if (static_cast<size_t>(room.own_walls[w].edge) >= room.footprint.size())
+                fail(fmt::format("{}/own_walls/{}/edge", place, w), fmt::format("the room has no wall {}", room.own_walls[w].edge), "Number walls from 0");
         for (size_t o = 0; o < room.openings.size(); ++o) {
             const Opening& opening = room.openings[o];
             const std::string here = fmt::format("{}/openings/{}", place, o);
@@ -248,10 +391,11 @@ class Checker {
                 continue;
             }
             if (opening.kind == Opening::Kind::window) material(here + "/glazing", opening.glazing, Material::Kind::glazing);
+            else if (opening.kind != Opening::Kind::opening_void && find(project_.materials, opening.glazing) == nullptr)
+                fail(here + "/infill", "there is no material \"" + opening.glazing + "\"", "Name one that /materials holds");
+            if (!opening.reveals.empty()) material(here + "/reveals", opening.reveals, Material::Kind::opaque);
             if (opening.along + opening.width > edge_length(room, opening.edge) + 1e-6)
                 fail(here, "the opening is outside its wall", "Make it narrower or move it along the wall");
-            if (opening.sill + opening.height > room.height + 1e-6)
-                fail(here, "the opening is higher than its room", "Make it lower or lower its sill");
         }
     }
 
@@ -268,6 +412,7 @@ void orient(Room& room) {
         // Edge e joins corners e and e+1; reversed, corner i becomes n-1-i.
         o.edge = (2 * n - 2 - o.edge) % n;
     }
+    for (Wall& w : room.own_walls) w.edge = (2 * n - 2 - w.edge) % n;
     std::reverse(room.footprint.begin(), room.footprint.end());
 }
 
@@ -294,8 +439,11 @@ Result<Project> parse_project(std::string_view text, const std::string& name) {
     if (fields.fault()) return in_file(name, *fields.fault());
     if (const auto fault = Checker(project).run()) return in_file(name, *fault);
     for (Option& option : project.options) {
-        for (Storey& storey : option.storeys)
+        for (Storey& storey : option.storeys) {
             for (Room& room : storey.rooms) orient(room);
+            for (FloorVoid& v : storey.voids)
+                if (twice_area(v.outline) < 0) std::reverse(v.outline.begin(), v.outline.end());
+        }
         for (Block& block : option.blocks)
             if (twice_area(block.footprint) < 0) std::reverse(block.footprint.begin(), block.footprint.end());
     }

@@ -55,16 +55,3 @@ TEST(Polygons, inside_is_told_from_outside) {
     EXPECT_FALSE(contains(kL, {4, 4}));
     EXPECT_NEAR(distance_to_edges(kL, {1, 1}), 1, 1e-12);
 }
-
-TEST(Walls, what_is_left_of_a_wall_has_its_area_less_the_openings) {
-    const std::vector<WallRect> windows = {{1, 1, 2, 2}, {3, 0.5, 4.5, 2.5}, {1.5, 2.2, 3.5, 2.8}};
-    double sum = 0;
-    const auto rest = wall_without({0, 0, 6, 3}, windows);
-    for (const auto& r : rest) {
-        sum += (r.s1 - r.s0) * (r.z1 - r.z0);
-        for (const auto& w : windows)
-            EXPECT_FALSE(r.s0 < w.s1 - 1e-9 && r.s1 > w.s0 + 1e-9 && r.z0 < w.z1 - 1e-9 && r.z1 > w.z0 + 1e-9) << "wall over a window";
-    }
-    const double overlap = 0.5 * 0.3;  // the third and the second
-    EXPECT_NEAR(sum, 18 - 1 - 3 - 1.2 + overlap, 1e-9);
-}

@@ -80,7 +80,14 @@ TEST(ProjectFile, damage_is_named_with_its_place_and_remedy) {
     expect_fault(changed([&](Json& j) { room(j)["openings"][0]["glazing"] = "grey"; }), "/openings/0/glazing", "no glazing");
     expect_fault(changed([&](Json& j) { room(j)["openings"][0]["edge"] = 4; }), "/openings/0/edge", "no wall 4");
     expect_fault(changed([&](Json& j) { room(j)["openings"][0]["along"] = 3; }), "/openings/0", "outside its wall");
-    expect_fault(changed([&](Json& j) { room(j)["openings"][0]["sill"] = 2.5; }), "/openings/0", "higher than its room");
+    expect_fault(changed([&](Json& j) { room(j)["own_walls"] = {{{"edge", 9}, {"thickness", 0.2}}}; }), "/own_walls/0/edge", "no wall 9");
+    const auto storey = [](Json& j) -> Json& { return j["options"][0]["storeys"][0]; };
+    expect_fault(changed([&](Json& j) { storey(j)["voids"] = {{{"id", "v"}, {"name", "V"}, {"outline", {{0, 0}, {1, 1}}}}}; }), "/voids/0/outline", "no area");
+    const Json roof = {{"id", "r"}, {"name", "R"}, {"kind", "gable"}, {"eaves", 3}, {"pitch", 30}, {"direction", 0}, {"rooms", {"attic"}}};
+    expect_fault(changed([&](Json& j) { storey(j)["roofs"] = {roof}; }), "/roofs/0/rooms", "no room");
+    expect_fault(changed([&](Json& j) { storey(j)["roofs"] = {roof}; storey(j)["roofs"][0]["kind"] = "tent"; }), "/roofs/0/kind", "none of");
+    const Json screen = {{"id", "s"}, {"name", "S"}, {"from", {1, 1}}, {"to", {1, 1}}, {"thickness", 0.1}, {"height", 1}, {"material", "grey"}};
+    expect_fault(changed([&](Json& j) { storey(j)["partitions"] = {screen}; }), "/partitions/0/to", "no length");
     expect_fault(changed([](Json& j) { j["questions"][0]["kind"] = "magic"; }), "/questions/0/kind", "none of");
     expect_fault(changed([](Json& j) { j["options"][0]["planes"][0]["room"] = "attic"; }), "/planes/0/room", "no room");
 }

@@ -1,15 +1,45 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "validation/scenes.h"
 
-#include "geometry/polygon.h"
+#include <algorithm>
+
 #include "light/replicates.h"
 
 namespace wp::validation {
 using geometry::Element;
 using geometry::Surfaces;
-using geometry::WallRect;
 
 namespace {
+
+// A rectangle in a wall's own coordinates.
+struct WallRect {
+    double s0, z0, s1, z1;
+};
+
+// The wall less its holes, as rectangles without overlap: another way of cutting than the one under test.
+std::vector<WallRect> wall_without(const WallRect& wall, const std::vector<WallRect>& openings) {
+    std::vector<double> cuts = {wall.s0, wall.s1};
+    for (const WallRect& o : openings)
+        for (const double s : {o.s0, o.s1})
+            if (s > wall.s0 && s < wall.s1) cuts.push_back(s);
+    std::sort(cuts.begin(), cuts.end());
+    cuts.erase(std::unique(cuts.begin(), cuts.end()), cuts.end());
+    std::vector<WallRect> out;
+    for (size_t i = 0; i + 1 < cuts.size(); ++i) {
+        const double middle = (cuts[i] + cuts[i + 1]) / 2;
+        std::vector<std::pair<double, double>> holes;
+        for (const WallRect& o : openings)
+            if (o.s0 < middle && middle < o.s1) holes.emplace_back(o.z0, o.z1);
+        std::sort(holes.begin(), holes.end());
+        double z = wall.z0;
+        for (const auto& [low, high] : holes) {
+            if (low > z) out.push_back({cuts[i], z, cuts[i + 1], std::min(low, wall.z1)});
+            z = std::max(z, high);
+        }
+        if (z < wall.z1) out.push_back({cuts[i], z, cuts[i + 1], wall.z1});
+    }
+    return out;
+}
 
 struct Hole {
     enum class In { none, wall, ceiling } in = In::none;
@@ -27,9 +57,9 @@ Surfaces box(double w, double d, double h, double reflectance, const Hole& hole)
     const auto cut = [&](Hole::In which) {
         return hole.in == which ? std::vector<WallRect>{hole.rect} : std::vector<WallRect>{};
     };
-    for (const WallRect& r : geometry::wall_without({0, 0, w, h}, cut(Hole::In::wall)))
+    for (const WallRect& r : wall_without({0, 0, w, h}, cut(Hole::In::wall)))
         s.add_quad(all, {r.s0, 0, r.z0}, {r.s0, 0, r.z1}, {r.s1, 0, r.z1}, {r.s1, 0, r.z0});
-    for (const WallRect& r : geometry::wall_without({0, 0, w, d}, cut(Hole::In::ceiling)))
+    for (const WallRect& r : wall_without({0, 0, w, d}, cut(Hole::In::ceiling)))
         s.add_quad(all, {r.s0, r.z0, h}, {r.s0, r.z1, h}, {r.s1, r.z1, h}, {r.s1, r.z0, h});
     geometry::Portal portal;
     portal.inside = 0;

@@ -315,7 +315,7 @@ void Inspector::show_opening(QFormLayout& form) {
     if (!window) return;
     add_number(form, QStringLiteral("Pane depth"), o.reveal, Unit::metre, [change](double v) { change(QStringLiteral("Pane depth"), [&](Opening& x) { x.reveal = std::clamp(v, 0.0, 5.0); }); })
         ->setToolTip(QStringLiteral("How far the pane stands from the inner face of the wall"));
-    add_number(form, QStringLiteral("Frame share"), o.frame_fraction, Unit::percent, [change](double v) { change(QStringLiteral("Frame share"), [&](Opening& x) { x.frame_fraction = std::clamp(v, 0.0, 0.9); }); });
+    add_number(form, QStringLiteral("Frame"), o.frame, Unit::metre, [change](double v) { change(QStringLiteral("Frame width"), [&](Opening& x) { x.frame = std::clamp(v, 0.0, 1.0); }); });
     add_materials(form, document_.project(), QStringLiteral("Glazing"), Material::Kind::glazing, o.glazing, [change](const Id& m) { change(QStringLiteral("Glazing"), [&](Opening& x) { x.glazing = m; }); });
     auto* blind = new QCheckBox(QStringLiteral("has a blind"));
     blind->setChecked(o.blind);

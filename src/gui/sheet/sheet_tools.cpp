@@ -230,7 +230,7 @@ void Sheet::add_room(std::vector<Vec2> footprint) {
         return emit hint(QStringLiteral("Too small, or the outline crosses itself: no room was drawn"));
     Selection made;
     document_.edit_option(QStringLiteral("Draw room"), [&](Option& option) {
-        if (option.storeys.empty()) option.storeys.push_back({"ground", "Ground floor", 0, {}, {}});
+        if (option.storeys.empty()) option.storeys.push_back(model::new_storey("ground", "Ground floor", 0));
         Room room;
         room.id = fresh_id(option, "room");
         room.name = "Room " + room.id.substr(5);

@@ -1,0 +1,109 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// How surfaces are built: first the faces of all rooms, then the openings that cut them, then the shell around them; last
+// every face becomes triangles. Used by surfaces.cpp alone.
+#pragma once
+#include <list>
+#include <map>
+#include <optional>
+#include <string>
+
+#include "geometry/face.h"
+#include "geometry/roof_shape.h"
+#include "geometry/surfaces.h"
+#include "geometry/walls.h"
+
+namespace wp::geometry {
+
+class Builder {
+ public:
+    Builder(const model::Project& project, const model::Option& option);
+    Surfaces build();
+
+ private:
+    // A room's faces, by what they are.
+    struct RoomFaces {
+        std::vector<Face*> floor, ceiling, upright;
+        std::vector<const RoofShape::Slope*> slope;  // of each ceiling face; null where flat
+        const RoofShape* shape = nullptr;            // that the ceiling follows
+    };
+    // What covers a part of a storey from above.
+    struct Cover {
+        enum class Kind { storey_above, flat, roof } kind = Kind::flat;
+        double z = 0;
+        const RoofShape* shape = nullptr;
+        const model::Roof* roof = nullptr;
+        std::vector<Polygon> rings;
+            };
+
+    double reflectance(const model::Id& id, double otherwise = 0.5) const;
+    int space(RoomIndex at) const { return first_space_[at.storey] + static_cast<int>(at.room); }
+    const model::Room& room(RoomIndex at) const { return option_.storeys[at.storey].rooms[at.room]; }
+    const RoofShape* shape_of(size_t storey, const model::Roof* roof);
+    Face& keep(Face face);
+
+    // rooms: build_rooms.cpp
+    void add_room(size_t storey, size_t index);
+    void add_ceiling(size_t storey, size_t index, RoomFaces& faces);
+    void add_sloped_ceiling(size_t storey, size_t index, const RoofShape& shape, RoomFaces& faces);
+    void add_walls(size_t storey, size_t index, RoomFaces& faces);
+    void add_inner_risers(const RoofShape& shape, const Polygon& ring, const std::vector<Region>& regions, size_t slope, uint32_t surface, RoomFaces& faces);
+    void add_floor_voids(size_t storey);
+    void add_partition(size_t storey, const model::Partition& partition);
+
+    // openings: build_openings.cpp
+    void add_opening(size_t storey, size_t index, const model::Opening& opening);
+    double highest(size_t storey, size_t index, const Passage& way) const;
+    double above_facade(double z, const Passage& way) const;
+    void add_rooflight(size_t storey, const model::Rooflight& light);
+    void add_lying_light(size_t storey, size_t index, const model::Rooflight& light);
+    void add_upright_light(size_t storey, size_t index, const model::Rooflight& light);
+    struct Pane {
+        Vec3 corner, u, v, normal;   // normal to the outside, unit
+        int inside, outside;
+        double half_depth;           // of the frame
+    };
+    void add_frame(const Pane& pane, const model::Id& source, double width, int columns, int rows);
+    void add_leaf(const Pane& pane, const Passage& way, double share, const model::Id& source, double reflected);
+    void add_portal(const Pane& pane, const model::Id& source, const model::Material* glass, bool blind, int group);
+    void add_reveal(const model::Id& source, double reflectance, const Vec2 from[2], const Vec2 to[2], double z0, double z1, int space);
+    int group_of(RoomIndex room, std::optional<double> azimuth);
+
+    // shell: build_shell.cpp
+    void add_shell(size_t storey);
+    std::vector<Cover> covers(size_t storey);
+    double flat_top(size_t storey) const;
+    void add_facade(const std::vector<Cover>& covers, const Cover& cover, const Polygon& ring, double base, uint32_t surface);
+    void add_facade_stretch(const Cover& cover, const Cover* beside, Vec2 a, Vec2 b, double base, uint32_t surface);
+    void add_roof_faces(const Cover& cover, size_t storey, uint32_t surface);
+    void add_eaves(const Cover& cover, const std::vector<Region>& eaves, size_t storey, uint32_t surface);
+    void add_overhang(size_t storey, double level, uint32_t surface);
+    void add_flat(uint32_t surface, const std::vector<Region>& regions, double z, bool up);
+    void add_block(const model::Block& block);
+    void add_ground();
+
+    const model::Project& project_;
+    const model::Option& option_;
+    Surfaces out_;
+    std::vector<int> first_space_;
+    std::vector<StoreyWalls> walls_;
+    std::vector<std::vector<RoomFaces>> rooms_;
+    std::list<Face> faces_;              // stable addresses
+    std::vector<Face*> outer_upright_;   // facades and risers seen from outside
+    struct Cut {
+        Vec2 a, b;
+        double z0, z1;
+    };
+    std::vector<Cut> outer_cuts_;        // that openings make in them
+    struct TopFace {
+        Face* face;
+        const RoofShape* shape;
+        const RoofShape::Slope* slope;
+        size_t storey;
+        double z;
+    };
+    std::vector<TopFace> tops_;          // roofs seen from above
+    std::map<const model::Roof*, RoofShape> shapes_;
+    std::map<std::pair<model::Id, long>, int> groups_;
+};
+
+}  // namespace wp::geometry
