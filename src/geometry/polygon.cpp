@@ -45,7 +45,12 @@ void collect(const ClipperLib::PolyNode& node, std::vector<Region>& out) {
 
 bool proper_cross(Vec2 a, Vec2 b, Vec2 c, Vec2 d) {
     const auto side = [](Vec2 p, Vec2 q, Vec2 r) { return cross(q - p, r - p); };
-    return side(a, b, c) * side(a, b, d) <= 0 && side(c, d, a) * side(c, d, b) <= 0;
+    const double c_side = side(a, b, c), d_side = side(a, b, d);
+    if (c_side == 0 && d_side == 0) {  // on one line: they meet where their stretches do
+        const double from = std::min(dot(c - a, b - a), dot(d - a, b - a)), to = std::max(dot(c - a, b - a), dot(d - a, b - a));
+        return to >= 0 && from <= dot(b - a, b - a);
+    }
+    return c_side * d_side <= 0 && side(c, d, a) * side(c, d, b) <= 0;
 }
 
 }  // namespace

@@ -48,6 +48,7 @@ TEST(Polygons, walls_grow_outwards_with_square_corners) {
 TEST(Polygons, an_outline_that_crosses_itself_is_found) {
     EXPECT_FALSE(crosses_itself(kL));
     EXPECT_TRUE(crosses_itself({{0, 0}, {2, 2}, {2, 0}, {0, 2}}));
+    EXPECT_FALSE(crosses_itself({{0, 0}, {6, 0}, {6, 4}, {4, 4}, {4, 2}, {2, 2}, {2, 4}, {0, 4}})) << "two walls on one line";
 }
 
 TEST(Polygons, inside_is_told_from_outside) {
