@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // How surfaces are built: first the faces of all rooms, then the openings that cut them, then the shell around them; last
-// every face becomes triangles. Used by surfaces.cpp alone.
+// every face becomes triangles. Sections ask it what covers a storey.
 #pragma once
 #include <list>
 #include <map>
@@ -19,13 +19,6 @@ class Builder {
     Builder(const model::Project& project, const model::Option& option);
     Surfaces build();
 
- private:
-    // A room's faces, by what they are.
-    struct RoomFaces {
-        std::vector<Face*> floor, ceiling, upright;
-        std::vector<const RoofShape::Slope*> slope;  // of each ceiling face; null where flat
-        const RoofShape* shape = nullptr;            // that the ceiling follows
-    };
     // What covers a part of a storey from above.
     struct Cover {
         enum class Kind { storey_above, flat, roof } kind = Kind::flat;
@@ -33,8 +26,16 @@ class Builder {
         const RoofShape* shape = nullptr;
         const model::Roof* roof = nullptr;
         std::vector<Polygon> rings;
-            };
+    };
+    std::vector<Cover> covers(size_t storey);
 
+ private:
+    // A room's faces, by what they are.
+    struct RoomFaces {
+        std::vector<Face*> floor, ceiling, upright;
+        std::vector<const RoofShape::Slope*> slope;  // of each ceiling face; null where flat
+        const RoofShape* shape = nullptr;            // that the ceiling follows
+    };
     double reflectance(const model::Id& id, double otherwise = 0.5) const;
     int space(RoomIndex at) const { return first_space_[at.storey] + static_cast<int>(at.room); }
     const model::Room& room(RoomIndex at) const { return option_.storeys[at.storey].rooms[at.room]; }
@@ -70,7 +71,6 @@ class Builder {
 
     // shell: build_shell.cpp
     void add_shell(size_t storey);
-    std::vector<Cover> covers(size_t storey);
     double flat_top(size_t storey) const;
     void add_facade(const std::vector<Cover>& covers, const Cover& cover, const Polygon& ring, double base, uint32_t surface);
     void add_facade_stretch(const Cover& cover, const Cover* beside, Vec2 a, Vec2 b, double base, uint32_t surface);
