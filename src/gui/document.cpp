@@ -36,12 +36,14 @@ void Document::set_project(std::shared_ptr<const model::Project> project) {
     project_ = std::move(project);
     option_ = std::min(option_, project_->options.size() - 1);
     if (other_weather) load_weather();
+    forget_lost_items();
     emit project_changed();
 }
 
 void Document::show_option(size_t index) {
     if (index >= project_->options.size() || index == option_) return;
     option_ = index;
+    forget_lost_items();
     emit option_changed();
     emit project_changed();
 }
@@ -52,7 +54,8 @@ Outcome Document::open(const std::filesystem::path& path) {
     undo_.clear();
     path_ = path;
     option_ = 0;
-    selection_ = {};
+    selected_.clear();
+    storey_ = 0;
     daylight.clear();
     years.clear();
     glares.clear();
@@ -80,7 +83,8 @@ void Document::start_new() {
     undo_.clear();
     path_.clear();
     option_ = 0;
-    selection_ = {};
+    selected_.clear();
+    storey_ = 0;
     daylight.clear();
     years.clear();
     glares.clear();
@@ -104,9 +108,32 @@ void Document::edit_option(const QString& name, const std::function<void(model::
 }
 
 void Document::select(const Selection& selection) {
-    if (selection == selection_) return;
-    selection_ = selection;
+    select_all(selection.kind == Selection::Kind::none ? std::vector<Selection>{} : std::vector<Selection>{selection});
+}
+
+void Document::select_all(std::vector<Selection> items) {
+    if (items == selected_) return;
+    selected_ = std::move(items);
     emit selection_changed();
+}
+
+void Document::toggle(const Selection& item) {
+    if (item.kind == Selection::Kind::none) return;
+    auto items = selected_;
+    if (std::erase(items, item) == 0) items.push_back(item);
+    select_all(std::move(items));
+}
+
+void Document::show_storey(size_t index) {
+    if (index >= option().storeys.size() || index == storey_index()) return;
+    storey_ = index;
+    emit storey_changed();
+    emit project_changed();
+}
+
+// Undo may take away what is selected.
+void Document::forget_lost_items() {
+    if (std::erase_if(selected_, [&](const Selection& item) { return !model::exists(option(), item); }) > 0) emit selection_changed();
 }
 
 void Document::show_moment(const climate::Moment& moment) {

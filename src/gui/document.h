@@ -5,6 +5,7 @@
 #include <QObject>
 #include <QString>
 #include <QUndoStack>
+#include <algorithm>
 #include <filesystem>
 #include <functional>
 #include <map>
@@ -12,19 +13,15 @@
 #include <optional>
 
 #include "climate/weather.h"
-#include "model/project.h"
+#include "model/item.h"
 #include "question/daylight_factor.h"
 #include "question/glare.h"
 #include "question/year.h"
 
 namespace wp::gui {
 
-struct Selection {
-    enum class Kind { none, room, opening, wall, observer, block } kind = Kind::none;
-    model::Id id;      ///< of the room, opening, observer or block; of the room for a wall
-    int edge = -1;     ///< wall only
-    bool operator==(const Selection&) const = default;
-};
+/// What is selected.
+using Selection = model::Item;
 
 /// An answer and what it was computed from, per option.
 template <class T>
@@ -40,8 +37,9 @@ class Document : public QObject {
     const model::Option& option() const { return project_->options[option_]; }
     size_t option_index() const { return option_; }
     void show_option(size_t index);
-    /// The storey that is drawn: the first, until there are several.
-    size_t storey_index() const { return 0; }
+    /// The storey that is drawn.
+    size_t storey_index() const { return std::min(storey_, option().storeys.empty() ? size_t{0} : option().storeys.size() - 1); }
+    void show_storey(size_t index);
 
     const std::filesystem::path& path() const { return path_; }
     Outcome open(const std::filesystem::path& path);
@@ -55,8 +53,14 @@ class Document : public QObject {
     void edit_option(const QString& name, const std::function<void(model::Option&)>& change, const QString& gesture = {});
     QUndoStack& undo_stack() { return undo_; }
 
-    const Selection& selection() const { return selection_; }
+    /// What was selected last; of kind none where nothing is.
+    const Selection& selection() const { return selected_.empty() ? nothing_ : selected_.back(); }
+    const std::vector<Selection>& selected() const { return selected_; }
+    bool is_selected(const Selection& item) const { return std::find(selected_.begin(), selected_.end(), item) != selected_.end(); }
     void select(const Selection& selection);
+    void select_all(std::vector<Selection> items);
+    /// Adds an item to what is selected, or takes it out.
+    void toggle(const Selection& item);
     const climate::Moment& moment() const { return moment_; }
     void show_moment(const climate::Moment& moment);
 
@@ -75,6 +79,7 @@ class Document : public QObject {
  signals:
     void project_changed();
     void option_changed();
+    void storey_changed();
     void selection_changed();
     void moment_changed();
     void weather_changed();
@@ -90,7 +95,10 @@ class Document : public QObject {
     size_t option_ = 0;
     std::filesystem::path path_;
     QUndoStack undo_;
-    Selection selection_;
+    void forget_lost_items();
+    size_t storey_ = 0;
+    std::vector<Selection> selected_;
+    Selection nothing_;
     climate::Moment moment_{3, 21, 13.0};
     std::shared_ptr<const climate::WeatherYear> weather_;
     std::vector<climate::OutdoorHour> outdoor_;

@@ -7,6 +7,7 @@
 #include <cmath>
 
 #include "geometry/polygon.h"
+#include "geometry/roof_shape.h"
 #include "geometry/walls.h"
 
 namespace wp::report {
@@ -119,7 +120,7 @@ std::vector<double> shown_values(const MapLayer& layer) {
 
 void draw_map(QPainter& painter, const PlanScene& scene, const MapLayer& layer, const PlanView& view, const Ink& ink) {
     const auto place = find_room(*scene.option, layer.plane.room);
-    if (!place || layer.value.empty()) return;
+    if (!place || layer.value.empty() || place.storey != &scene.option->storeys[std::min(scene.storey, scene.option->storeys.size() - 1)]) return;
     const auto* plane = find(scene.option->planes, layer.plane.plane);
     const auto inner = geometry::rings(geometry::offset_union({geometry::inner_face(*scene.option, *place.storey, *place.room).ring}, -(plane != nullptr ? plane->margin : 0.0)));
     painter.save();
@@ -155,6 +156,13 @@ void draw_opening(const Hand& hand, const geometry::StoreyWalls& walls, size_t i
     const Vec2 p = way.inner[0], q = way.inner[1], through = way.outer[0] - p, out = normalized(through);
     const double depth = way.depth;
     const bool chosen = scene.selected.contains(o.id);
+    const bool cut = o.sill < scene.cut && o.sill + o.height > scene.cut;
+    if (!cut) {  // above or below the cut: a dashed outline in the solid wall
+        painter.setBrush(Qt::NoBrush);
+        painter.setPen(QPen(chosen ? ink.accent : ink.paper, chosen ? 2.2 : 1.2, Qt::DashLine));
+        painter.drawPolygon(polygon(view, {p, q, q + through, p + through}));
+        return;
+    }
     painter.setPen(Qt::NoPen);
     painter.setBrush(ink.room);
     painter.drawPolygon(polygon(view, {p - out * 0.01, q - out * 0.01, q + through + out * 0.01, p + through + out * 0.01}));
@@ -169,11 +177,120 @@ void draw_opening(const Hand& hand, const geometry::StoreyWalls& walls, size_t i
         return;
     }
     const Vec2 pane = out * std::min(o.reveal, depth);
+    if (o.kind == Opening::Kind::door) {  // the leaf stands open, with the way it swings
+        const Vec2 hinge = p + pane, leaf = hinge - out * length(q - p);
+        painter.setPen(QPen(chosen ? ink.accent : ink.ink, chosen ? 2.4 : 1.6));
+        painter.drawLine(view.to_screen(hinge), view.to_screen(leaf));
+        painter.setPen(QPen(chosen ? ink.accent : ink.faint, 1));
+        painter.setBrush(Qt::NoBrush);
+        const QPointF c = view.to_screen(hinge);
+        const double r = length(q - p) * view.scale, from = degrees(std::atan2(-out.y, -out.x)), to = degrees(std::atan2(q.y - p.y, q.x - p.x));
+        const double sweep = std::fmod(to - from + 540, 360) - 180;
+        painter.drawArc(QRectF(c.x() - r, c.y() - r, 2 * r, 2 * r), static_cast<int>(from * 16), static_cast<int>(sweep * 16));
+        return;
+    }
+    if (o.kind == Opening::Kind::panel) {
+        painter.setPen(QPen(chosen ? ink.accent : ink.poche, chosen ? 6 : 5));
+        painter.drawLine(view.to_screen(p + pane), view.to_screen(q + pane));
+        return;
+    }
     painter.setPen(QPen(chosen ? ink.accent : ink.glass, chosen ? 3 : 2.2));
     painter.drawLine(view.to_screen(p + pane), view.to_screen(q + pane));
+    painter.setPen(QPen(chosen ? ink.accent : ink.ink, 1.2));
+    for (int i = 0; i <= o.columns; ++i) {  // frame and mullions
+        const Vec2 at = p + pane + (q - p) * (static_cast<double>(i) / o.columns);
+        painter.drawLine(view.to_screen(at - out * 0.04), view.to_screen(at + out * 0.04));
+    }
     painter.setPen(QPen(chosen ? ink.accent : ink.faint, 1));
     painter.drawLine(view.to_screen(p + through), view.to_screen(q + through));
     painter.drawLine(view.to_screen(p), view.to_screen(q));
+}
+
+void draw_storey_below(const Hand& hand) {
+    if (!hand.scene.show_below || hand.scene.storey == 0) return;
+    hand.painter.setBrush(Qt::NoBrush);
+    QColor faint = hand.ink.faint;
+    faint.setAlpha(150);
+    hand.painter.setPen(QPen(faint, 1, Qt::DotLine));
+    for (const Room& room : hand.scene.option->storeys[hand.scene.storey - 1].rooms) hand.painter.drawPolygon(polygon(hand.view, room.footprint));
+}
+
+void draw_floor_voids(const Hand& hand, const Storey& storey) {
+    auto& [painter, scene, view, ink] = hand;
+    for (const FloorVoid& hole : storey.voids) {
+        const bool chosen = scene.selected.contains(hole.id);
+        const QPolygonF shape = polygon(view, hole.outline);
+        painter.setBrush(ink.paper);
+        painter.setPen(QPen(chosen ? ink.accent : ink.ink, chosen ? 2.2 : 1));
+        painter.drawPolygon(shape);
+        painter.setPen(QPen(chosen ? ink.accent : ink.faint, 1));
+        for (qsizetype i = 0; i + 2 < shape.size(); ++i) painter.drawLine(shape[i], shape[i + 2]);
+    }
+}
+
+void draw_partitions(const Hand& hand, const Storey& storey) {
+    auto& [painter, scene, view, ink] = hand;
+    for (const Partition& wall : storey.partitions) {
+        const Vec2 d = normalized(wall.to - wall.from), half = Vec2{-d.y, d.x} * (wall.thickness / 2);
+        const bool chosen = scene.selected.contains(wall.id);
+        painter.setBrush(wall.height > scene.cut ? ink.poche : ink.ground);
+        painter.setPen(QPen(chosen ? ink.accent : ink.ink, chosen ? 2.4 : 1));
+        painter.drawPolygon(polygon(view, {wall.from - half, wall.to - half, wall.to + half, wall.from + half}));
+    }
+}
+
+// What is above the cut: ridges, steps and rooflights, dashed.
+void draw_above(const Hand& hand, const Storey& storey, const std::vector<geometry::Polygon>& outline) {
+    auto& [painter, scene, view, ink] = hand;
+    painter.setBrush(Qt::NoBrush);
+    for (const Roof& roof : storey.roofs) {
+        const geometry::RoofShape shape(storey, roof, scene.option->roof);
+        const Vec2 across{shape.rise().y, -shape.rise().x};
+        const bool chosen = scene.selected.contains(roof.id);
+        std::vector<geometry::Polygon> under;
+        for (const Room& room : storey.rooms)
+            if (geometry::roof_over(storey, room) == &roof) under.push_back(room.footprint);
+        painter.save();
+        painter.setClipPath(rings_path(view, roof.rooms.empty() ? outline : geometry::rings(geometry::offset_union(under, 0.02))), Qt::IntersectClip);
+        painter.setPen(QPen(chosen ? ink.accent : ink.faint, chosen ? 2 : 1, Qt::DashDotLine));
+        for (size_t k = 0; k + 1 < shape.inner().size(); ++k) {
+            const Vec2 at = shape.rise() * shape.inner()[k].to;
+            painter.drawLine(view.to_screen(at - across * 500.0), view.to_screen(at + across * 500.0));
+        }
+        painter.restore();
+        if (!chosen) continue;
+        painter.setPen(QPen(ink.accent, 2));
+        for (const auto& ring : geometry::rings(geometry::offset_union(under, 0.0))) painter.drawPolygon(polygon(view, ring));
+    }
+    for (const Rooflight& light : storey.rooflights) {
+        const Roof* roof = nullptr;
+        for (const Room& room : storey.rooms)
+            if (geometry::contains(room.footprint, light.centre)) roof = geometry::roof_over(storey, room);
+        const double turn = roof != nullptr ? -radians(roof->direction) : radians(light.turn);
+        const Vec2 x{std::cos(turn), std::sin(turn)}, y{-x.y, x.x};
+        const Vec2 u = x * (light.width / 2), v = y * (light.upright ? 0.12 : light.length / 2);
+        const bool chosen = scene.selected.contains(light.id);
+        painter.setPen(QPen(chosen ? ink.accent : ink.glass, chosen ? 2.4 : 1.6, Qt::DashLine));
+        painter.drawPolygon(polygon(view, {light.centre - u - v, light.centre + u - v, light.centre + u + v, light.centre - u + v}));
+    }
+}
+
+QString metres(double v) { return QString::number(v, 'f', 2); }
+
+void draw_dimensions(const Hand& hand, const Storey& storey) {
+    auto& [painter, scene, view, ink] = hand;
+    QFont font = painter.font();
+    font.setPixelSize(11);
+    font.setWeight(QFont::Normal);
+    painter.setFont(font);
+    for (const Dimension& line : storey.dimensions) {
+        if (length(line.to - line.from) < 1e-6) continue;
+        const Vec2 d = normalized(line.to - line.from), left{-d.y, d.x};
+        painter.setPen(QPen(scene.selected.contains(line.id) ? ink.accent : ink.ink, 1));
+        painter.drawLine(view.to_screen(line.from), view.to_screen(line.from + left * line.offset));
+        painter.drawLine(view.to_screen(line.to), view.to_screen(line.to + left * line.offset));
+        draw_dimension(painter, view, ink, line.from, line.to, line.offset < 0 ? left * -1.0 : left, std::fabs(line.offset) * view.scale, metres(length(line.to - line.from)));
+    }
 }
 
 void draw_observer(QPainter& painter, const PlanScene& scene, const PlanView& view, const Ink& ink, const Observer& o) {
@@ -193,6 +310,23 @@ void draw_observer(QPainter& painter, const PlanScene& scene, const PlanView& vi
 }
 
 }  // namespace
+
+QRectF draw_dimension(QPainter& painter, const PlanView& view, const Ink& ink, Vec2 a, Vec2 b, Vec2 away, double pixels, const QString& text) {
+    const QPointF p = view.to_screen(a), q = view.to_screen(b), unit(away.x, -away.y), o = unit * pixels, tick = unit * 4;
+    painter.drawLine(p + o, q + o);
+    painter.drawLine(p + o - tick, p + o + tick);
+    painter.drawLine(q + o - tick, q + o + tick);
+    const QPointF middle = (p + q) / 2 + o;
+    const double w = painter.fontMetrics().horizontalAdvance(text) + 8;
+    const QRectF box(middle.x() - w / 2, middle.y() - 8, w, 16);
+    painter.save();
+    painter.setPen(Qt::NoPen);
+    painter.setBrush(ink.paper);
+    painter.drawRect(box);
+    painter.restore();
+    painter.drawText(box, Qt::AlignCenter, text);
+    return box;
+}
 
 QImage map_image(const MapLayer& layer, const Scale& scale) {
     const int w = layer.plane.columns, h = layer.plane.rows;
@@ -240,6 +374,17 @@ void draw_plan(QPainter& painter, const PlanScene& scene, const PlanView& view, 
     painter.setRenderHint(QPainter::Antialiasing);
     painter.fillRect(area, ink.paper);
     const Option& option = *scene.option;
+    if (!scene.underlay.isNull() && scene.storey < option.storeys.size()) {
+        const Underlay& under = option.storeys[scene.storey].underlay;
+        painter.save();
+        painter.translate(view.to_screen(under.place));
+        painter.rotate(-under.turn);
+        painter.setOpacity(under.strength);
+        painter.setRenderHint(QPainter::SmoothPixmapTransform);
+        const double w = under.width * view.scale, h = w * scene.underlay.height() / scene.underlay.width();
+        painter.drawImage(QRectF(0, -h, w, h), scene.underlay);
+        painter.restore();
+    }
     draw_blocks(painter, scene, view, ink);
     if (scene.storey >= option.storeys.size()) return;
     const Storey& storey = option.storeys[scene.storey];
@@ -247,9 +392,13 @@ void draw_plan(QPainter& painter, const PlanScene& scene, const PlanView& view, 
     painter.setPen(QPen(ink.ink, 1.2));
     painter.setBrush(ink.poche);
     painter.drawPath(rings_path(view, walls.outline));
+    const Hand hand{painter, scene, view, ink};
+    // While a drawing is traced the rooms let it show through.
+    QColor floor = ink.room;
+    if (!scene.underlay.isNull()) floor.setAlphaF(0.25f);
     for (size_t k = 0; k < walls.rooms.size(); ++k) {
         const QPolygonF shape = polygon(view, walls.rooms[k].ring);
-        painter.setBrush(ink.room);
+        painter.setBrush(floor);
         painter.setPen(QPen(ink.ink, 1.2));
         painter.drawPolygon(shape);
         if (k >= storey.rooms.size() || !scene.selected.contains(storey.rooms[k].id)) continue;
@@ -258,9 +407,16 @@ void draw_plan(QPainter& painter, const PlanScene& scene, const PlanView& view, 
         painter.drawPolygon(shape);
     }
     for (const MapLayer& layer : scene.maps) draw_map(painter, scene, layer, view, ink);
+    draw_floor_voids(hand, storey);
+    if (!scene.sun.isNull()) painter.drawImage(QRectF(view.to_screen({scene.sun_low.x, scene.sun_high.y}), view.to_screen({scene.sun_high.x, scene.sun_low.y})), scene.sun);
+    draw_storey_below(hand);
+    draw_partitions(hand, storey);
     for (size_t k = 0; k < storey.rooms.size(); ++k)
-        for (const Opening& opening : storey.rooms[k].openings) draw_opening({painter, scene, view, ink}, walls, k, opening);
-    for (const Observer& observer : option.observers) draw_observer(painter, scene, view, ink, observer);
+        for (const Opening& opening : storey.rooms[k].openings) draw_opening(hand, walls, k, opening);
+    draw_above(hand, storey, walls.outline);
+    draw_dimensions(hand, storey);
+    for (const Observer& observer : option.observers)
+        if (find(storey.rooms, observer.room) != nullptr) draw_observer(painter, scene, view, ink, observer);
     if (!scene.room_names) return;
     for (const Room& room : storey.rooms) {
         const QPolygonF shape = polygon(view, room.footprint);
@@ -272,14 +428,15 @@ void draw_plan(QPainter& painter, const PlanScene& scene, const PlanView& view, 
                                                               static_cast<int>(shape.boundingRect().width()) - 22);
         // The selected room carries its dimensions there, and its name in the inspector.
         if (name.size() < 3 || scene.selected.contains(room.id)) continue;
-        const QRectF box(shape.boundingRect().left() + 6, shape.boundingRect().top() + 6, painter.fontMetrics().horizontalAdvance(name) + 10, 18);
+        const QString area = scene.show_areas ? QStringLiteral("%1 m\u00b2").arg(geometry::signed_area(walls.rooms[static_cast<size_t>(&room - storey.rooms.data())].ring), 0, 'f', 1) : QString();
+        const QRectF box(shape.boundingRect().left() + 6, shape.boundingRect().top() + 6, painter.fontMetrics().horizontalAdvance(area.isEmpty() ? name : name + QStringLiteral("  ") + area) + 10, 18);
         painter.setPen(Qt::NoPen);
         QColor plate = ink.paper;
         plate.setAlpha(225);
         painter.setBrush(plate);
         painter.drawRoundedRect(box, 3, 3);
         painter.setPen(ink.ink);
-        painter.drawText(box, Qt::AlignCenter, name);
+        painter.drawText(box, Qt::AlignCenter, area.isEmpty() ? name : name + QStringLiteral("  ") + area);
     }
 }
 

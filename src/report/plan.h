@@ -45,10 +45,19 @@ struct PlanScene {
     std::vector<MapLayer> maps;
     Scale scale;
     std::set<std::string> selected;  ///< ids
+    double cut = 1.2;                ///< height of the cut above the floor: what lies wholly above or below it is drawn thin
+    bool show_below = true;          ///< the storey below as a faint line
+    bool show_areas = false;         ///< inner floor area under the room's name
+    QImage sun;                      ///< where the sun falls, laid over the sheet
+    Vec2 sun_low, sun_high;          ///< the part of the model it covers
+    QImage underlay;                 ///< a drawing to be traced
     bool show_values = true;
     bool room_names = true;
     double north = 0;                ///< azimuth of the drawing's +y, degrees
 };
+
+/// A dimension line with its figure; the box that the figure takes is returned. away: unit, the side of the line.
+QRectF draw_dimension(QPainter& painter, const PlanView& view, const Ink& ink, Vec2 a, Vec2 b, Vec2 away, double pixels, const QString& text);
 
 void draw_plan(QPainter& painter, const PlanScene& scene, const PlanView& view, const Ink& ink, QRectF area);
 /// Scale bar and north point in the lower corners of the area.

@@ -7,59 +7,13 @@
 #include <QPushButton>
 #include <algorithm>
 
-#include "geometry/polygon.h"
+#include "geometry/roof_shape.h"
+#include "geometry/walls.h"
+#include "gui/inspector/rows.h"
 #include "gui/look/look.h"
 
 namespace wp::gui {
 using namespace model;
-
-namespace {
-
-QLabel* label(const QString& text, const char* role = nullptr) {
-    auto* l = new QLabel(text);
-    l->setWordWrap(true);
-    if (role != nullptr) l->setProperty("role", QString::fromLatin1(role));
-    return l;
-}
-
-QString name_of(const std::string& text) { return QString::fromStdString(text); }
-
-void add_name(QFormLayout& form, const std::string& name, std::function<void(const std::string&)> commit) {
-    auto* field = new QLineEdit(name_of(name));
-    field->setAccessibleName(QStringLiteral("Name"));
-    QObject::connect(field, &QLineEdit::editingFinished, field, [field, name, commit = std::move(commit)] {
-        const std::string text = field->text().trimmed().toStdString();
-        if (!text.empty() && text != name) commit(text);
-    });
-    form.addRow(QStringLiteral("Name"), field);
-}
-
-NumberField* add_number(QFormLayout& form, const QString& title, double value, Unit unit, std::function<void(double)> commit) {
-    auto* field = new NumberField(value, unit, std::move(commit));
-    field->setAccessibleName(title);
-    field->setObjectName(QStringLiteral("field-") + title.toLower().replace(QLatin1Char(' '), QLatin1Char('-')));
-    form.addRow(title, field);
-    return field;
-}
-
-void add_materials(QFormLayout& form, const Project& project, const QString& title, Material::Kind kind, const Id& current,
-                   std::function<void(const Id&)> commit) {
-    auto* box = new QComboBox;
-    box->setAccessibleName(title);
-    box->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
-    box->setMinimumContentsLength(8);
-    for (const Material& m : project.materials) {
-        if (m.kind != kind) continue;
-        const double figure = kind == Material::Kind::opaque ? m.reflectance : m.transmittance;
-        box->addItem(QStringLiteral("%1 %  %2").arg(100 * figure, 0, 'f', 0).arg(name_of(m.name)), name_of(m.id));
-    }
-    box->setCurrentIndex(box->findData(name_of(current)));
-    box->setToolTip(box->currentText());
-    QObject::connect(box, &QComboBox::activated, box, [box, commit = std::move(commit)] { commit(box->currentData().toString().toStdString()); });
-    form.addRow(title, box);
-}
-
-}  // namespace
 
 double share_of_light(const question::DaylightFactorAnswer& answer, const Id& opening, const Id& room) {
     double part = 0, all = 0;
@@ -140,13 +94,20 @@ void Inspector::rebuild() {
     form->setFieldGrowthPolicy(QFormLayout::AllNonFixedFieldsGrow);
     shown_ = document_.selection();
     using Kind = Selection::Kind;
-    switch (shown_.kind) {
+    if (document_.selected().size() > 1) show_many(*form);
+    else switch (shown_.kind) {
         case Kind::none: show_nothing(*form); break;
         case Kind::room: show_room(*form); break;
         case Kind::wall: show_wall(*form); break;
         case Kind::opening: show_opening(*form); break;
         case Kind::observer: show_observer(*form); break;
         case Kind::block: show_block(*form); break;
+        case Kind::storey: show_storey(*form); break;
+        case Kind::partition: show_partition(*form); break;
+        case Kind::floor_void: show_floor_void(*form); break;
+        case Kind::roof: show_roof(*form); break;
+        case Kind::rooflight: show_rooflight(*form); break;
+        case Kind::dimension: show_dimension(*form); break;
     }
     if (!editable_)
         for (auto* field : page->findChildren<QWidget*>())
@@ -171,7 +132,7 @@ void Inspector::show_nothing(QFormLayout& form) {
     size_t rooms = 0, windows = 0;
     for (const Storey& storey : option.storeys)
         for (const Room& room : storey.rooms) {
-            area += geometry::signed_area(room.footprint);
+            area += geometry::signed_area(geometry::inner_face(option, storey, room).ring);
             ++rooms;
             windows += static_cast<size_t>(std::count_if(room.openings.begin(), room.openings.end(), [](const Opening& o) { return o.kind == Opening::Kind::window; }));
         }
@@ -180,6 +141,12 @@ void Inspector::show_nothing(QFormLayout& form) {
     add_fact(form, QStringLiteral("Floor area"), [area] { return QStringLiteral("%1 m\u00b2").arg(area, 0, 'f', 1); });
     add_number(form, QStringLiteral("Outer wall"), option.outer_wall, Unit::metre, [this](double v) {
         document_.edit_option(QStringLiteral("Outer wall thickness"), [&](Option& o) { o.outer_wall = std::clamp(v, 0.05, 3.0); });
+    });
+    add_number(form, QStringLiteral("Inner wall"), option.inner_wall, Unit::metre, [this](double v) {
+        document_.edit_option(QStringLiteral("Inner wall thickness"), [&](Option& o) { o.inner_wall = std::clamp(v, 0.01, 2.0); });
+    });
+    add_number(form, QStringLiteral("Roof and slabs"), option.roof, Unit::metre, [this](double v) {
+        document_.edit_option(QStringLiteral("Thickness of roof and slabs"), [&](Option& o) { o.roof = std::clamp(v, 0.05, 3.0); });
     });
     if (!option.note.empty()) form.addRow(label(name_of(option.note), "small"));
     form.addRow(label(QStringLiteral("Select a room, a window or an observer to edit it and to see what it does."), "small"));
@@ -209,7 +176,7 @@ void Inspector::show_room(QFormLayout& form) {
         document_.edit_option(name, [&](Option& o) {
             const auto p = find_room(o, id);
             edit(*p.room);
-            for (Opening& opening : p.room->openings) keep_in_wall(*p.room, opening);
+            for (Opening& opening : p.room->openings) geometry::keep_in_wall(o, *p.storey, *p.room, opening);
         });
     };
     form.addRow(label(QStringLiteral("Room"), "heading"));
@@ -222,11 +189,19 @@ void Inspector::show_room(QFormLayout& form) {
     add_materials(form, project, QStringLiteral("Floor"), Kind::opaque, room.floor, [change](const Id& m) { change(QStringLiteral("Floor material"), [&](Room& r) { r.floor = m; }); });
     add_materials(form, project, QStringLiteral("Walls"), Kind::opaque, room.walls, [change](const Id& m) { change(QStringLiteral("Wall material"), [&](Room& r) { r.walls = m; }); });
     add_materials(form, project, QStringLiteral("Ceiling"), Kind::opaque, room.ceiling, [change](const Id& m) { change(QStringLiteral("Ceiling material"), [&](Room& r) { r.ceiling = m; }); });
+    if (geometry::roof_over(*place.storey, room) != nullptr) {
+        auto* box = new QCheckBox(QStringLiteral("follows the roof"));
+        box->setChecked(room.top == Room::Top::follows_roof);
+        connect(box, &QCheckBox::toggled, this, [change](bool on) { change(QStringLiteral("Shape of ceiling"), [&](Room& r) { r.top = on ? Room::Top::follows_roof : Room::Top::flat; }); });
+        form.addRow(QStringLiteral("Its shape"), box);
+    }
+    const auto ring = geometry::inner_face(document_.option(), *place.storey, room).ring;
     double glass = 0, walls = 0;
     for (const Opening& o : room.openings)
         if (o.kind == Opening::Kind::window) glass += o.width * o.height;
-    for (int e = 0; e < static_cast<int>(room.footprint.size()); ++e) walls += edge_length(room, e) * room.height;
-    const double floor = geometry::signed_area(room.footprint);
+    for (size_t i = 0; i < ring.size(); ++i) walls += length(ring[(i + 1) % ring.size()] - ring[i]) * room.height;
+    const double floor = geometry::signed_area(ring), volume = geometry::room_volume(document_.option(), *place.storey, room);
+    add_fact(form, QStringLiteral("Volume"), [volume] { return QStringLiteral("%1 m\u00b3").arg(volume, 0, 'f', 1); });
     add_fact(form, QStringLiteral("Floor area"), [floor] { return QStringLiteral("%1 m\u00b2").arg(floor, 0, 'f', 2); });
     add_fact(form, QStringLiteral("Window to floor"), [share = 100 * glass / floor] { return QStringLiteral("%1 %").arg(share, 0, 'f', 1); });
     add_fact(form, QStringLiteral("Window to wall"), [share = 100 * glass / walls] { return QStringLiteral("%1 %").arg(share, 0, 'f', 1); });
@@ -265,71 +240,6 @@ void Inspector::show_room(QFormLayout& form) {
             change_plane(QStringLiteral("Plane spacing"), [&](ReferencePlane& p) { p.spacing = std::clamp(v, 0.1, 10.0); });
         });
     }
-}
-
-void Inspector::show_wall(QFormLayout& form) {
-    const auto place = find_room(document_.option(), shown_.id);
-    if (!place || shown_.edge >= static_cast<int>(place.room->footprint.size())) return;
-    form.addRow(label(QStringLiteral("Wall of %1").arg(name_of(place.room->name)), "heading"));
-    const Id id = shown_.id;
-    const int edge = shown_.edge;
-    add_number(form, QStringLiteral("Inner length"), edge_length(*place.room, edge), Unit::metre, [this, id, edge](double v) {
-        if (v < 0.1 || v > 1000) return;
-        document_.edit_option(QStringLiteral("Wall length"), [&](Option& o) {
-            Room& room = *find_room(o, id).room;
-            const auto i = static_cast<size_t>(edge), n = room.footprint.size(), j = (i + 1) % n, k = (i + 2) % n;
-            const Vec2 d = normalized(room.footprint[j] - room.footprint[i]), shift = d * (v - edge_length(room, edge));
-            room.footprint[j] = room.footprint[j] + shift;
-            room.footprint[k] = room.footprint[k] + shift;
-            for (Opening& opening : room.openings) keep_in_wall(room, opening);
-        });
-    });
-    add_fact(form, QStringLiteral("Height"), [height = place.room->height] { return QStringLiteral("%1 m").arg(height, 0, 'f', 2); });
-    form.addRow(label(QStringLiteral("Lengths are inner dimensions. Typing one moves the wall at its far end."), "small"));
-}
-
-void Inspector::show_opening(QFormLayout& form) {
-    auto option = document_.option();
-    const auto place = find_opening(option, shown_.id);
-    if (!place) return;
-    const Opening o = *place.opening;
-    const auto change = [this, id = o.id](const QString& name, std::function<void(Opening&)> edit) {
-        document_.edit_option(name, [&](Option& opt) {
-            const auto p = find_opening(opt, id);
-            edit(*p.opening);
-            keep_in_wall(*p.room, *p.opening);
-        });
-    };
-    const bool window = o.kind == Opening::Kind::window;
-    form.addRow(label(QStringLiteral("%1 %2").arg(window ? QStringLiteral("Window") : QStringLiteral("Void"), name_of(o.name)), "heading"));
-    add_name(form, o.name, [change](const std::string& text) { change(QStringLiteral("Rename opening"), [&](Opening& x) { x.name = text; }); });
-    const auto number = [&](const QString& title, double Opening::*field, double low) {
-        add_number(form, title, o.*field, Unit::metre, [change, title, field, low](double v) {
-            change(QStringLiteral("%1 of opening").arg(title), [&](Opening& x) { x.*field = std::max(v, low); });
-        });
-    };
-    number(QStringLiteral("Width"), &Opening::width, 0.05);
-    number(QStringLiteral("Opening height"), &Opening::height, 0.05);
-    number(QStringLiteral("Sill"), &Opening::sill, 0);
-    number(QStringLiteral("Along wall"), &Opening::along, 0);
-    if (!window) return;
-    add_number(form, QStringLiteral("Pane depth"), o.reveal, Unit::metre, [change](double v) { change(QStringLiteral("Pane depth"), [&](Opening& x) { x.reveal = std::clamp(v, 0.0, 5.0); }); })
-        ->setToolTip(QStringLiteral("How far the pane stands from the inner face of the wall"));
-    add_number(form, QStringLiteral("Frame"), o.frame, Unit::metre, [change](double v) { change(QStringLiteral("Frame width"), [&](Opening& x) { x.frame = std::clamp(v, 0.0, 1.0); }); });
-    add_materials(form, document_.project(), QStringLiteral("Glazing"), Material::Kind::glazing, o.glazing, [change](const Id& m) { change(QStringLiteral("Glazing"), [&](Opening& x) { x.glazing = m; }); });
-    auto* blind = new QCheckBox(QStringLiteral("has a blind"));
-    blind->setChecked(o.blind);
-    connect(blind, &QCheckBox::toggled, this, [change](bool on) { change(QStringLiteral("Blind"), [&](Opening& x) { x.blind = on; }); });
-    form.addRow(QStringLiteral("Shading"), blind);
-    const auto answer = document_.daylight.find(document_.option().id);
-    if (answer == document_.daylight.end()) return;
-    form.addRow(label(QStringLiteral("What it does"), "heading"));
-    add_fact(form, QStringLiteral("Share of light"), [this, id = o.id, room = place.room->id] {
-        const auto now = document_.daylight.find(document_.option().id);
-        return now == document_.daylight.end() ? QString() : QStringLiteral("%1 %").arg(100 * share_of_light(*now->second, id, room), 0, 'f', 1);
-    },
-             QStringLiteral("Share of the room's mean daylight factor that comes in through this window"));
-    form.addRow(label(QStringLiteral("of the daylight factor in %1").arg(name_of(place.room->name)), "small"));
 }
 
 void Inspector::show_observer(QFormLayout& form) {

@@ -32,12 +32,20 @@ class Inspector : public QScrollArea {
     void show_opening(QFormLayout& form);
     void show_observer(QFormLayout& form);
     void show_block(QFormLayout& form);
+    void show_storey(QFormLayout& form);
+    void show_partition(QFormLayout& form);
+    void show_floor_void(QFormLayout& form);
+    void show_roof(QFormLayout& form);
+    void show_rooflight(QFormLayout& form);
+    void show_dimension(QFormLayout& form);
+    void show_many(QFormLayout& form);
     void show_light(QFormLayout& form);
 
     Document& document_;
     QWidget* page_ = nullptr;
     bool editable_ = true;
     Selection shown_;
+    std::vector<Selection> shown_all_;
     // Figures that follow the answers without the page being built anew.
     std::vector<std::pair<QLabel*, std::function<QString()>>> figures_;
     bool had_answer_ = false;

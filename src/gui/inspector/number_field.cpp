@@ -2,48 +2,13 @@
 #include "gui/inspector/number_field.h"
 
 #include <QKeyEvent>
-#include <QRegularExpression>
 #include <cmath>
 
 namespace wp::gui {
 
-namespace {
-
-std::optional<double> metres(const QString& number, const QString& unit) {
-    bool ok = false;
-    const double v = number.toDouble(&ok);
-    if (!ok || !std::isfinite(v)) return {};
-    if (unit.isEmpty() || unit == QStringLiteral("m")) return v;
-    if (unit == QStringLiteral("cm")) return v / 100;
-    if (unit == QStringLiteral("mm")) return v / 1000;
-    if (unit == QStringLiteral("in") || unit == QStringLiteral("\"")) return v * 0.0254;
-    if (unit == QStringLiteral("ft") || unit == QStringLiteral("'")) return v * 0.3048;
-    return {};
-}
-
-}  // namespace
-
-std::optional<double> parse_number(QString text, Unit unit) {
-    text = text.trimmed().toLower().replace(QLatin1Char(','), QLatin1Char('.'));
-    if (unit != Unit::metre) {
-        text.remove(QLatin1Char('%')).remove(QChar(0x00b0));
-        bool ok = false;
-        const double v = text.trimmed().toDouble(&ok);
-        if (!ok || !std::isfinite(v)) return {};
-        return unit == Unit::percent ? v / 100 : v;
-    }
-    static const QRegularExpression part(QStringLiteral("\\G\\s*(-?[0-9]*\\.?[0-9]+)\\s*(mm|cm|m|in|ft|'|\")?"));
-    double sum = 0;
-    qsizetype at = 0;
-    while (at < text.size()) {
-        const auto match = part.match(text, at);
-        if (!match.hasMatch()) return {};
-        const auto value = metres(match.captured(1), match.captured(2));
-        if (!value || (at > 0 && match.captured(2).isEmpty())) return {};
-        sum += *value;
-        at = match.capturedEnd();
-    }
-    return text.isEmpty() ? std::nullopt : std::optional(sum);
+std::optional<double> parse_number(const QString& text, Unit unit) {
+    const QByteArray bytes = text.toUtf8();
+    return read_figure(std::string_view(bytes.constData(), static_cast<size_t>(bytes.size())), unit);
 }
 
 QString number_text(double value, Unit unit) {

@@ -1,16 +1,16 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// A number that can be typed with a unit: "1.2", "1.2 m", "120 cm", "1200 mm", "47 in", "3'6\"", "12 ft".
+// A number that can be typed with a unit: "1.2", "1.2 m", "120 cm", "1200 mm", "47 in", "12'6\"", and with arithmetic: "3*0.9".
 #pragma once
 #include <QLineEdit>
 #include <functional>
 #include <optional>
 
+#include "base/figures.h"
+
 namespace wp::gui {
 
-enum class Unit { metre, percent, degree, plain };
-
 /// What a text means in the unit's own terms (metres, shares, degrees); none where it is no number.
-std::optional<double> parse_number(QString text, Unit unit);
+std::optional<double> parse_number(const QString& text, Unit unit);
 QString number_text(double value, Unit unit);
 
 class NumberField : public QLineEdit {

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// Painting of the sheet; its tools are in sheet_tools.cpp.
+// Painting of the sheet.
 #include "gui/sheet/sheet.h"
 
 #include <QPainter>
@@ -8,11 +8,12 @@
 
 #include "geometry/polygon.h"
 #include "gui/look/look.h"
+#include "gui/sheet/typed_entry.h"
 
 namespace wp::gui {
 using namespace model;
 
-Sheet::Sheet(Document& document, QWidget* parent) : QWidget(parent), document_(document) {
+Sheet::Sheet(Document& document, QWidget* parent) : QWidget(parent), document_(document), entry_(new TypedEntry(this)) {
     setMouseTracking(true);
     setFocusPolicy(Qt::StrongFocus);
     setAccessibleName(QStringLiteral("Sheet"));
@@ -27,6 +28,11 @@ Sheet::Sheet(Document& document, QWidget* parent) : QWidget(parent), document_(d
         fitted_ = false;
         update();
     });
+    connect(entry_, &TypedEntry::entered, this, [this](double first, std::optional<double> second) {
+        setFocus();
+        typed(first, second);
+    });
+    connect(entry_, &TypedEntry::left, this, [this] { setFocus(); });
 }
 
 const Storey* Sheet::storey() const {
@@ -46,6 +52,34 @@ void Sheet::set_with_blocks(bool on) {
     fit();
 }
 
+void Sheet::set_cut(double height) {
+    cut_ = height;
+    update();
+}
+
+void Sheet::show_sun(QImage picture, Vec2 low, Vec2 high) {
+    sun_ = std::move(picture);
+    sun_low_ = low;
+    sun_high_ = high;
+    update();
+}
+
+void Sheet::show_underlay(QImage picture) {
+    underlay_ = std::move(picture);
+    update();
+}
+
+void Sheet::show_section_line(Vec2 a, Vec2 b) {
+    section_ = std::pair{a, b};
+    update();
+}
+
+void Sheet::show_faults(std::vector<Vec2> places) {
+    if (places == faults_) return;
+    faults_ = std::move(places);
+    update();
+}
+
 void Sheet::fit() {
     view_ = report::PlanView::fit(document_.option(), document_.storey_index(), QRectF(rect()).adjusted(50, 50, -50, -90), with_blocks_);
     fitted_ = true;
@@ -63,11 +97,18 @@ void Sheet::paintEvent(QPaintEvent*) {
     scene.maps = map_.layers;
     scene.scale = map_.scale;
     scene.north = document_.project().site.north;
-    const Selection& selection = document_.selection();
-    if (selection.kind != Selection::Kind::none && selection.kind != Selection::Kind::wall) scene.selected.insert(selection.id);
+    scene.cut = cut_;
+    scene.show_areas = editable_;
+    scene.sun = sun_;
+    scene.sun_low = sun_low_;
+    scene.sun_high = sun_high_;
+    scene.underlay = underlay_;
+    for (const Selection& item : document_.selected())
+        if (item.kind != Selection::Kind::wall) scene.selected.insert(item.id);
     report::draw_plan(painter, scene, view_, ink(), rect());
     report::draw_scale_bar(painter, view_, ink(), rect(), scene.north);
-    draw_dimensions(painter);
+    draw_faults(painter);
+    draw_figures(painter);
     draw_tools(painter);
     const bool empty = storey() == nullptr || storey()->rooms.empty();
     if (empty && tool_ == Tool::select) {
@@ -75,20 +116,9 @@ void Sheet::paintEvent(QPaintEvent*) {
         font.setPixelSize(type::heading);
         painter.setFont(font);
         painter.setPen(ink().faint);
-        painter.drawText(rect(), Qt::AlignCenter, QStringLiteral("An empty sheet. Press R and drag a rectangle to draw the first room."));
+        painter.drawText(rect(), Qt::AlignCenter, QStringLiteral("An empty storey. Press R and drag a rectangle to draw the first room."));
     }
-    if (!map_.layers.empty()) {
-        const double w = std::min(340.0, width() - 330.0);
-        if (w > 150) {
-            const QRectF plate((width() - w) / 2 - 12, height() - 62, w + 24, 56);
-            QColor paper = ink().paper;
-            paper.setAlpha(235);
-            painter.setPen(Qt::NoPen);
-            painter.setBrush(paper);
-            painter.drawRoundedRect(plate, 4, 4);
-            report::draw_legend(painter, map_.scale, map_.name, map_.unit, ink(), plate.adjusted(12, 4, -12, 0));
-        }
-    }
+    draw_legend(painter);
     draw_reading(painter);
     if (new_map_) {
         new_map_ = false;
@@ -96,72 +126,25 @@ void Sheet::paintEvent(QPaintEvent*) {
     }
 }
 
-namespace {
-
-void dimension(QPainter& painter, const report::PlanView& view, Vec2 a, Vec2 b, Vec2 away, double offset_px) {
-    const QPointF p = view.to_screen(a), q = view.to_screen(b), o(away.x * offset_px, -away.y * offset_px);
-    painter.drawLine(p + o, q + o);
-    const QPointF tick(o.x() / offset_px * 4, o.y() / offset_px * 4);
-    painter.drawLine(p + o - tick, p + o + tick);
-    painter.drawLine(q + o - tick, q + o + tick);
-    const QString text = QString::number(length(b - a), 'f', 2);
-    const QPointF middle = (p + q) / 2 + o;
-    const double w = painter.fontMetrics().horizontalAdvance(text) + 8;
-    const QRectF box(middle.x() - w / 2, middle.y() - 8, w, 16);
-    painter.save();
+void Sheet::draw_legend(QPainter& painter) const {
+    const double w = std::min(340.0, width() - 330.0);
+    if (map_.layers.empty() || w <= 150) return;
+    const QRectF plate((width() - w) / 2 - 12, height() - 62, w + 24, 56);
+    QColor paper = ink().paper;
+    paper.setAlpha(235);
     painter.setPen(Qt::NoPen);
-    painter.setBrush(ink().paper);
-    painter.drawRect(box);
-    painter.restore();
-    painter.drawText(box, Qt::AlignCenter, text);
-}
-
-}  // namespace
-
-void Sheet::draw_dimensions(QPainter& painter) const {
-    const Selection& selection = document_.selection();
-    QFont font = painter.font();
-    font.setPixelSize(type::small);
-    font.setWeight(QFont::Normal);
-    painter.setFont(font);
-    painter.setPen(QPen(ink().accent, 1));
-    Option& option = const_cast<Option&>(document_.option());
-    if (selection.kind == Selection::Kind::room || selection.kind == Selection::Kind::wall) {
-        const auto place = find_room(option, selection.id);
-        if (!place) return;
-        for (int e = 0; e < static_cast<int>(place.room->footprint.size()); ++e) {
-            if (selection.kind == Selection::Kind::wall && e != selection.edge) continue;
-            const Vec2 a = edge_begin(*place.room, e), b = edge_end(*place.room, e), d = normalized(b - a);
-            if (selection.kind == Selection::Kind::wall) {
-                painter.setPen(QPen(ink().accent, 4));
-                painter.drawLine(view_.to_screen(a), view_.to_screen(b));
-                painter.setPen(QPen(ink().accent, 1));
-            }
-            dimension(painter, view_, a, b, {-d.y, d.x}, 22);  // inside: inner dimensions are what people quote
-        }
-        for (const Vec2 p : place.room->footprint) {
-            painter.setBrush(ink().paper);
-            painter.drawRect(QRectF(view_.to_screen(p) - QPointF(4, 4), QSizeF(8, 8)));
-        }
-    }
-    if (selection.kind == Selection::Kind::opening) {
-        const auto place = find_opening(option, selection.id);
-        if (!place) return;
-        const Vec2 a = edge_begin(*place.room, place.opening->edge), b = edge_end(*place.room, place.opening->edge), d = normalized(b - a);
-        const Vec2 p = a + d * place.opening->along, q = p + d * place.opening->width, in{-d.y, d.x};
-        dimension(painter, view_, p, q, in, 22);
-        dimension(painter, view_, a, p, in, 22);
-        dimension(painter, view_, q, b, in, 22);
-    }
+    painter.setBrush(paper);
+    painter.drawRoundedRect(plate, 4, 4);
+    report::draw_legend(painter, map_.scale, map_.name, map_.unit, ink(), plate.adjusted(12, 4, -12, 0));
 }
 
 void Sheet::draw_reading(QPainter& painter) const {
-    if (pointer_.x() < 0 || grip_.what != Grip::What::none || tool_ != Tool::select) return;
+    if (storey() == nullptr || pointer_.x() < 0 || grip_.what != Grip::What::none || tool_ != Tool::select) return;
     const Vec2 p = view_.to_model(pointer_);
     for (size_t l = 0; l < map_.layers.size(); ++l) {
         const auto& layer = map_.layers[l];
         const auto& plane = layer.plane;
-        if (plane.dx <= 0 || layer.value.empty()) continue;
+        if (plane.dx <= 0 || layer.value.empty() || model::find(storey()->rooms, plane.room) == nullptr) continue;
         const int x = static_cast<int>(std::floor((p.x - plane.origin.x) / plane.dx)), y = static_cast<int>(std::floor((p.y - plane.origin.y) / plane.dy));
         if (x < 0 || y < 0 || x >= plane.columns || y >= plane.rows) continue;
         const auto it = std::find(plane.cell_of.begin(), plane.cell_of.end(), y * plane.columns + x);
@@ -185,50 +168,6 @@ void Sheet::draw_reading(QPainter& painter) const {
         painter.drawText(box, Qt::AlignCenter, text);
         return;
     }
-}
-
-void Sheet::draw_tools(QPainter& painter) const {
-    painter.setPen(QPen(ink().accent, 1.6));
-    painter.setBrush(Qt::NoBrush);
-    if (tool_ == Tool::outline && !outline_.empty()) {
-        QPolygonF line;
-        for (const Vec2 p : outline_) line << view_.to_screen(p);
-        line << view_.to_screen(snap(view_.to_model(pointer_), {}).at);
-        painter.drawPolyline(line);
-        dimension(painter, view_, outline_.back(), snap(view_.to_model(pointer_), {}).at, {0, 1}, 18);
-    }
-    if (grip_.what == Grip::What::rectangle) {
-        const Vec2 a = grip_.from, b = snap(view_.to_model(pointer_), {}).at;
-        painter.drawRect(QRectF(view_.to_screen(a), view_.to_screen(b)).normalized());
-        const double low_x = std::min(a.x, b.x), high_x = std::max(a.x, b.x), low_y = std::min(a.y, b.y), high_y = std::max(a.y, b.y);
-        painter.setPen(QPen(ink().accent, 1));
-        dimension(painter, view_, {low_x, high_y}, {high_x, high_y}, {0, 1}, 18);
-        dimension(painter, view_, {low_x, low_y}, {low_x, high_y}, {-1, 0}, 18);
-    }
-    if (tool_ == Tool::window && editable_) draw_ghost_window(painter);
-    const bool drawing = tool_ == Tool::rectangle || tool_ == Tool::outline;
-    if (drawing && pointer_.x() >= 0) {
-        const Snap s = snap(view_.to_model(pointer_), {});
-        const QPointF at = view_.to_screen(s.at);
-        painter.setPen(QPen(ink().accent, 1, Qt::DashLine));
-        if (s.on_x) painter.drawLine(QPointF(at.x(), 0), QPointF(at.x(), height()));
-        if (s.on_y) painter.drawLine(QPointF(0, at.y()), QPointF(width(), at.y()));
-        painter.setPen(QPen(ink().accent, 1.6));
-        painter.drawLine(at - QPointF(6, 0), at + QPointF(6, 0));
-        painter.drawLine(at - QPointF(0, 6), at + QPointF(0, 6));
-    }
-}
-
-void Sheet::draw_ghost_window(QPainter& painter) const {
-    const auto spot = wall_near(pointer_, 24);
-    if (!spot) return;
-    const auto place = find_room(document_.option(), spot->room);
-    const Vec2 a = edge_begin(*place.room, spot->edge), d = normalized(edge_end(*place.room, spot->edge) - a), out{d.y, -d.x};
-    const Vec2 p = a + d * (spot->along - 0.6), q = p + d * 1.2;
-    painter.setPen(QPen(ink().accent, 2, Qt::DashLine));
-    QPolygonF box;
-    for (const Vec2 c : {p, q, q + out * document_.option().outer_wall, p + out * document_.option().outer_wall}) box << view_.to_screen(c);
-    painter.drawPolygon(box);
 }
 
 }  // namespace wp::gui

@@ -1,14 +1,20 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // The sheet: a storey's plan, drawn, with the answer painted inside the rooms, and the tools that draw on it.
+// sheet.cpp paints; sheet_marks.cpp paints what the tools show; sheet_pointer.cpp takes mouse and keys; sheet_drag.cpp moves
+// what is held; sheet_make.cpp makes new things.
 #pragma once
 #include <QWidget>
 
+#include "geometry/edit.h"
+#include "geometry/snapping.h"
 #include "gui/document.h"
 #include "report/plan.h"
 
 namespace wp::gui {
 
-enum class Tool { select, rectangle, outline, window, observer };
+class TypedEntry;
+
+enum class Tool { select, rectangle, outline, window, door, opening, observer, partition, floor_void, rooflight, split, dimension, measure, section, scale_underlay };
 
 /// What is painted in the rooms, and how it is named.
 struct SheetMap {
@@ -36,9 +42,28 @@ class Sheet : public QWidget {
     /// Latest repaint that carried a new map, for measuring liveness.
     uint64_t maps_painted() const { return maps_painted_; }
 
+    geometry::SnapSettings& snaps() { return snaps_; }
+    double cut() const { return cut_; }
+    void set_cut(double height);
+    void show_sun(QImage picture, Vec2 low, Vec2 high);
+    /// The picture under the storey, already rendered; null for none.
+    void show_underlay(QImage picture);
+    /// A line across the plan: the section that the companion shows.
+    void show_section_line(Vec2 a, Vec2 b);
+    void show_faults(std::vector<Vec2> places);
+    /// Scrolls to an item, if it is out of sight.
+    void reveal(const Selection& item);
+    /// Opens the entry for typed lengths at the pointer.
+    void type_numbers(const QString& first_digit);
+    void delete_selection();
+    void select_everything();
+
  signals:
     void tool_changed(Tool tool);
     void hint(const QString& text);
+    void section_drawn(Vec2 a, Vec2 b);
+    void menu_wanted(const QPoint& at);
+    void wall_picked();
 
  protected:
     void paintEvent(QPaintEvent*) override;
@@ -54,41 +79,66 @@ class Sheet : public QWidget {
  private:
     // What the pointer holds while a button is down.
     struct Grip {
-        enum class What { none, pan, opening, corner, wall, room, observer, rectangle } what = What::none;
-        model::Id id;
+        enum class What { none, pan, items, opening, corner, wall, band, rectangle } what = What::none;
+        Selection item;
         int index = -1;
         Vec2 from;
+        QPointF pressed;
         model::Option before;
         QPointF view_origin;
-    };
-    struct Snap {
-        Vec2 at;
-        bool on_x = false, on_y = false;  ///< aligned with something drawn
+        bool copies = false, moved = false;
     };
     struct WallSpot {
         model::Id room;
         int edge = -1;
         double along = 0;
     };
+    // A figure on the sheet that can be typed over.
+    struct Figure {
+        QRectF box;
+        double value;
+        std::function<void(double)> commit;
+    };
 
     const model::Storey* storey() const;
-    Snap snap(Vec2 p, const model::Id& ignore_room) const;
+    geometry::Snap snap(Vec2 p) const;
     std::optional<WallSpot> wall_near(QPointF at, double pixels) const;
     Selection pick(QPointF at) const;
-    std::optional<Grip> grip_at(QPointF at) const;
+    Grip grip_at(QPointF at) const;
+    void press_select(Qt::KeyboardModifiers modifiers);
     void drag_to(QPointF at);
-    void drag_opening(model::Option& option, Vec2 p) const;
-    bool reshape(model::Option& option, const std::function<void(model::Room&)>& change) const;
-    void add_room(std::vector<Vec2> footprint);
-    void add_window(const WallSpot& spot);
-    void add_observer(Vec2 at);
-    void finish_outline();
-    void delete_selection();
+    std::optional<QString> drag_items(model::Option& after, Vec2 p) const;
+    void select_band(QPointF a, QPointF b, bool add);
+    void edit_storey(const QString& name, const std::function<void(model::Option&, model::Storey&)>& change, const QString& gesture = {});
+
+    // Points of the tool at work.
+    void add_point(Vec2 at);
+    void finish_points();
+    void typed(double first, std::optional<double> second);
+    size_t points_needed() const;
+    void make_room(std::vector<Vec2> footprint);
+    void make_opening(const WallSpot& spot);
+    void make_observer(Vec2 at);
+    void make_partition(Vec2 a, Vec2 b);
+    void make_void(std::vector<Vec2> outline);
+    void make_rooflight(Vec2 at);
+    void split_here(Vec2 a, Vec2 b);
+    void make_dimension(Vec2 a, Vec2 b, Vec2 at);
+    void scale_underlay(Vec2 a, Vec2 b);
+
     void say_hint();
+    bool is_drawing() const;
+    void edit_figure(const Figure& figure);
     void draw_tools(QPainter& painter) const;
-    void draw_dimensions(QPainter& painter) const;
+    void draw_snap(QPainter& painter) const;
+    void draw_points(QPainter& painter) const;
+    void draw_figures(QPainter& painter);
+    void figure(QPainter& painter, Vec2 a, Vec2 b, Vec2 away, double value, std::function<void(double)> commit);
+    void draw_wall_figure(QPainter& painter, const model::Room& room, const std::vector<double>& inner, int edge);
     void draw_reading(QPainter& painter) const;
-    void draw_ghost_window(QPainter& painter) const;
+    void draw_ghost_opening(QPainter& painter) const;
+    void draw_faults(QPainter& painter) const;
+    void draw_legend(QPainter& painter) const;
 
     Document& document_;
     Tool tool_ = Tool::select;
@@ -97,13 +147,20 @@ class Sheet : public QWidget {
     SheetMap map_;
     Grip grip_;
     int gesture_ = 0;
-    std::vector<Vec2> outline_;
+    std::vector<Vec2> points_;
+    bool arc_ = false;                    // the next two points make an arc
+    std::optional<Vec2> arc_end_;
     QPointF pointer_{-1, -1};
     bool new_map_ = false;
     uint64_t maps_painted_ = 0;
+    geometry::SnapSettings snaps_;
+    double cut_ = 1.2;
+    QImage sun_, underlay_;
+    Vec2 sun_low_, sun_high_;
+    std::optional<std::pair<Vec2, Vec2>> section_;
+    std::vector<Vec2> faults_;
+    std::vector<Figure> figures_;
+    TypedEntry* entry_ = nullptr;
 };
-
-/// Takes away what is selected: a room with its planes and observers, an opening, an observer, a block.
-void remove_selected(model::Option& option, const Selection& selection);
 
 }  // namespace wp::gui

@@ -1,0 +1,389 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Walls and openings, roofs and storeys, and many things at once.
+#include <QCheckBox>
+#include <QComboBox>
+#include <QPushButton>
+#include <algorithm>
+#include <cmath>
+
+#include "geometry/edit.h"
+#include "geometry/roof_shape.h"
+#include "geometry/walls.h"
+#include "gui/inspector/inspector.h"
+#include "gui/inspector/rows.h"
+#include "gui/look/look.h"
+
+namespace wp::gui {
+using namespace model;
+
+namespace {
+
+// A choice between words.
+template <class E>
+void add_choice(QFormLayout& form, const QString& title, std::initializer_list<std::pair<const char*, E>> words, E current, std::function<void(E)> commit) {
+    auto* box = new QComboBox;
+    box->setAccessibleName(title);
+    box->setObjectName(QStringLiteral("choice-") + title.toLower().replace(QLatin1Char(' '), QLatin1Char('-')));
+    std::vector<E> values;
+    for (const auto& [word, value] : words) {
+        box->addItem(QString::fromLatin1(word));
+        values.push_back(value);
+        if (value == current) box->setCurrentIndex(box->count() - 1);
+    }
+    QObject::connect(box, &QComboBox::activated, box, [values, commit = std::move(commit)](int i) { commit(values[static_cast<size_t>(i)]); });
+    form.addRow(title, box);
+}
+
+void add_flag(QFormLayout& form, const QString& title, const QString& text, bool on, std::function<void(bool)> commit) {
+    auto* box = new QCheckBox(text);
+    box->setChecked(on);
+    QObject::connect(box, &QCheckBox::toggled, box, [commit = std::move(commit)](bool now) { commit(now); });
+    form.addRow(title, box);
+}
+
+QPushButton* add_button(QFormLayout& form, const QString& text, const char* name, std::function<void()> run) {
+    auto* button = new QPushButton(text);
+    button->setObjectName(QString::fromLatin1(name));
+    QObject::connect(button, &QPushButton::clicked, button, std::move(run));
+    form.addRow(button);
+    return button;
+}
+
+int whole(double v, int low, int high) { return std::clamp(static_cast<int>(std::lround(v)), low, high); }
+
+const char* kind_word(Opening::Kind kind) {
+    switch (kind) {
+        case Opening::Kind::window: return "Window";
+        case Opening::Kind::door: return "Door";
+        case Opening::Kind::panel: return "Panel";
+        case Opening::Kind::opening_void: return "Opening";
+    }
+    return "";
+}
+
+}  // namespace
+
+void Inspector::show_wall(QFormLayout& form) {
+    const auto place = find_room(document_.option(), shown_.id);
+    if (!place || shown_.edge >= static_cast<int>(place.room->footprint.size())) return;
+    const Id id = shown_.id;
+    const int edge = shown_.edge;
+    const size_t s = document_.storey_index();
+    const auto behind = geometry::wall_behind(document_.option(), s, id, edge);
+    form.addRow(label(QStringLiteral("Wall of %1").arg(name_of(place.room->name)), "heading"));
+    add_fact(form, QStringLiteral("Behind it"), [text = behind ? name_of(item_name(document_.option(), *behind)) : QStringLiteral("outdoors")] { return text; });
+    const auto face = geometry::inner_face(document_.option(), *place.storey, *place.room);
+    double inner = 0;
+    for (size_t i = 0; i < face.ring.size(); ++i)
+        if (face.edge[i] == edge) inner += length(face.ring[(i + 1) % face.ring.size()] - face.ring[i]);
+    add_number(form, QStringLiteral("Inner length"), inner, Unit::metre, [this, id, edge, inner](double v) {
+        if (v < 0.1 || v > 1000) return;
+        document_.edit_option(QStringLiteral("Wall length"), [&](Option& o) {
+            const Room& room = *find_room(o, id).room;
+            const int n = static_cast<int>(room.footprint.size()), next = (edge + 1) % n;
+            const Vec2 d = normalized(edge_end(room, edge) - edge_begin(room, edge)), e = normalized(edge_end(room, next) - edge_begin(room, next));
+            const double facing = dot(d, Vec2{e.y, -e.x});
+            if (std::fabs(facing) > 0.1) geometry::move_edge(o, storey_of(o, {Selection::Kind::room, id, -1}), id, next, (v - inner) * facing);
+        });
+    });
+    const double thickness = own_thickness(*place.room, edge, behind ? document_.option().inner_wall : document_.option().outer_wall);
+    add_number(form, QStringLiteral("Thickness"), thickness, Unit::metre, [this, id, edge, s](double v) {
+        document_.edit_option(QStringLiteral("Wall thickness"), [&](Option& o) { geometry::set_wall_thickness(o, s, id, edge, std::clamp(v, 0.005, 5.0)); });
+    })->setToolTip(QStringLiteral("Of this wall only. All walls: select nothing, or the option"));
+    double glass = 0;
+    const auto profile_height = geometry::wall_top(document_.option(), *place.storey, *place.room, edge, 0, edge_length(*place.room, edge));
+    for (const Opening& o : place.room->openings)
+        if (o.edge == edge && o.kind == Opening::Kind::window) glass += o.width * o.height;
+    add_fact(form, QStringLiteral("Height"), [profile_height] { return QStringLiteral("%1 m").arg(profile_height, 0, 'f', 2); });
+    add_fact(form, QStringLiteral("Window to wall"), [share = 100 * glass / (inner * profile_height)] { return QStringLiteral("%1 %").arg(share, 0, 'f', 1); });
+    form.addRow(label(QStringLiteral("Lengths are inner dimensions. Typing one moves the wall at its far end; rooms beside it follow."), "small"));
+}
+
+void Inspector::show_opening(QFormLayout& form) {
+    auto option = document_.option();
+    const auto place = find_opening(option, shown_.id);
+    if (!place) return;
+    const Opening o = *place.opening;
+    const auto change = [this, id = o.id](const QString& name, std::function<void(Opening&)> edit) {
+        document_.edit_option(name, [&](Option& opt) {
+            const auto p = find_opening(opt, id);
+            edit(*p.opening);
+            geometry::keep_in_wall(opt, *p.storey, *p.room, *p.opening);
+        });
+    };
+    using Kind = Opening::Kind;
+    form.addRow(label(QStringLiteral("%1 %2").arg(QString::fromLatin1(kind_word(o.kind)), name_of(o.name)), "heading"));
+    add_name(form, o.name, [change](const std::string& text) { change(QStringLiteral("Rename opening"), [&](Opening& x) { x.name = text; }); });
+    const Project& project = document_.project();
+    Id opaque, clear;
+    for (const Material& m : project.materials) {
+        if (m.kind == Material::Kind::opaque && opaque.empty()) opaque = m.id;
+        if (m.kind == Material::Kind::glazing && clear.empty()) clear = m.id;
+    }
+    add_choice<Kind>(form, QStringLiteral("Kind"), {{"Window", Kind::window}, {"Door", Kind::door}, {"Panel", Kind::panel}, {"Without a leaf", Kind::opening_void}}, o.kind, [change, opaque, clear](Kind kind) {
+        change(QStringLiteral("Kind of opening"), [&](Opening& x) {
+            x.kind = kind;
+            if (kind == Kind::window) x.glazing = clear;
+            else if (x.glazing.empty() || kind == Kind::door || kind == Kind::panel) x.glazing = opaque;
+        });
+    });
+    const auto number = [&](const QString& title, double Opening::*field, double low) {
+        return add_number(form, title, o.*field, Unit::metre, [change, title, field, low](double v) {
+            change(QStringLiteral("%1 of opening").arg(title), [&](Opening& x) { x.*field = std::max(v, low); });
+        });
+    };
+    number(QStringLiteral("Width"), &Opening::width, 0.05);
+    number(QStringLiteral("Opening height"), &Opening::height, 0.05);
+    number(QStringLiteral("Sill"), &Opening::sill, 0);
+    number(QStringLiteral("Along wall"), &Opening::along, 0);
+    if (o.kind != Kind::opening_void)
+        number(QStringLiteral("Pane depth"), &Opening::reveal, 0)->setToolTip(QStringLiteral("How far the pane or leaf stands from the inner face of the wall"));
+    if (o.kind == Kind::window || o.kind == Kind::door) {
+        number(QStringLiteral("Frame"), &Opening::frame, 0);
+        add_number(form, QStringLiteral("Lights across"), o.columns, Unit::plain, [change](double v) { change(QStringLiteral("Mullions"), [&](Opening& x) { x.columns = whole(v, 1, 50); }); });
+        add_number(form, QStringLiteral("Lights up"), o.rows, Unit::plain, [change](double v) { change(QStringLiteral("Transoms"), [&](Opening& x) { x.rows = whole(v, 1, 50); }); });
+    }
+    const auto set_fill = [change](const Id& m) { change(QStringLiteral("What fills the opening"), [&](Opening& x) { x.glazing = m; }); };
+    if (o.kind == Kind::window) add_materials(form, project, QStringLiteral("Glazing"), Material::Kind::glazing, o.glazing, set_fill);
+    if (o.kind == Kind::door || o.kind == Kind::panel) {
+        const Material* fill = model::find(project.materials, o.glazing);
+        const bool glazed = fill != nullptr && fill->kind == Material::Kind::glazing;
+        add_flag(form, QStringLiteral("Leaf"), QStringLiteral("lets light through"), glazed, [set_fill, opaque, clear](bool on) { set_fill(on ? clear : opaque); });
+        add_materials(form, project, QStringLiteral("Infill"), glazed ? Material::Kind::glazing : Material::Kind::opaque, o.glazing, set_fill);
+    }
+    add_materials(form, project, QStringLiteral("Reveals"), Material::Kind::opaque, o.reveals.empty() ? document_.option().reveals : o.reveals,
+                  [change](const Id& m) { change(QStringLiteral("Material of reveals"), [&](Opening& x) { x.reveals = m; }); });
+    if (o.kind == Kind::window) add_flag(form, QStringLiteral("Shading"), QStringLiteral("has a blind"), o.blind, [change](bool on) { change(QStringLiteral("Blind"), [&](Opening& x) { x.blind = on; }); });
+    const double wall = edge_length(*place.room, o.edge) * geometry::wall_top(document_.option(), *place.storey, *place.room, o.edge, 0, edge_length(*place.room, o.edge));
+    add_number(form, QStringLiteral("Share of wall"), o.width * o.height / wall, Unit::percent, [this, id = o.id](double v) {
+        document_.edit_option(QStringLiteral("Share of wall"), [&](Option& opt) { geometry::take_share_of_wall(opt, id, std::clamp(v, 0.001, 1.0)); });
+    });
+    add_button(form, QStringLiteral("Full height"), "full-height", [this, id = o.id] { document_.edit_option(QStringLiteral("Full height"), [&](Option& opt) { geometry::make_full_height(opt, id); }); });
+    auto* apart = add_number(form, QStringLiteral("Row, apart"), 0.6, Unit::metre, [this, id = o.id](double v) {
+        document_.edit_option(QStringLiteral("Row of openings"), [&](Option& opt) { geometry::fill_wall(opt, id, std::max(v, 0.02)); });
+    });
+    apart->setToolTip(QStringLiteral("As many like this as fit into the wall, at least this far apart: type a distance"));
+    const auto answer = document_.daylight.find(document_.option().id);
+    if (answer == document_.daylight.end() || o.kind != Kind::window) return;
+    form.addRow(label(QStringLiteral("What it does"), "heading"));
+    add_fact(form, QStringLiteral("Share of light"), [this, id = o.id, room = place.room->id] {
+        const auto now = document_.daylight.find(document_.option().id);
+        return now == document_.daylight.end() ? QString() : QStringLiteral("%1 %").arg(100 * share_of_light(*now->second, id, room), 0, 'f', 1);
+    },
+             QStringLiteral("Share of the room's mean daylight factor that comes in through this window"));
+    form.addRow(label(QStringLiteral("of the daylight factor in %1").arg(name_of(place.room->name)), "small"));
+}
+
+void Inspector::show_storey(QFormLayout& form) {
+    const Storey* found = model::find(document_.option().storeys, shown_.id);
+    if (found == nullptr) return;
+    const Storey storey = *found;
+    const auto change = [this, id = storey.id](const QString& name, std::function<void(Option&, Storey&)> edit) {
+        document_.edit_option(name, [&](Option& o) { edit(o, *model::find(o.storeys, id)); });
+    };
+    form.addRow(label(QStringLiteral("Storey"), "heading"));
+    add_name(form, storey.name, [change](const std::string& text) { change(QStringLiteral("Rename storey"), [&](Option&, Storey& s) { s.name = text; }); });
+    add_number(form, QStringLiteral("Level"), storey.level, Unit::metre, [change](double v) {
+        change(QStringLiteral("Level of storey"), [&](Option& o, Storey& s) {
+            for (Observer& e : o.observers)
+                if (model::find(s.rooms, e.room) != nullptr) e.eye.z += v - s.level;
+            s.level = std::clamp(v, -500.0, 500.0);
+        });
+    });
+    add_number(form, QStringLiteral("Clear height"), storey.height, Unit::metre, [change](double v) {
+        change(QStringLiteral("Height of storey"), [&](Option& o, Storey& s) {
+            // Rooms that had the storey's height keep it; those of their own stay.
+            for (Room& room : s.rooms)
+                if (std::fabs(room.height - s.height) < 1e-6) room.height = std::clamp(v, 0.5, 100.0);
+            s.height = std::clamp(v, 0.5, 100.0);
+            for (Room& room : s.rooms)
+                for (Opening& opening : room.openings) geometry::keep_in_wall(o, s, room, opening);
+        });
+    });
+    double area = 0, volume = 0;
+    for (const Room& room : found->rooms) {
+        area += geometry::signed_area(geometry::inner_face(document_.option(), *found, room).ring);
+        volume += geometry::room_volume(document_.option(), *found, room);
+    }
+    add_fact(form, QStringLiteral("Rooms"), [n = storey.rooms.size()] { return QString::number(n); });
+    add_fact(form, QStringLiteral("Floor area"), [area] { return QStringLiteral("%1 m\u00b2").arg(area, 0, 'f', 1); });
+    add_fact(form, QStringLiteral("Volume"), [volume] { return QStringLiteral("%1 m\u00b3").arg(volume, 0, 'f', 1); });
+    if (storey.underlay.file.empty()) return;
+    form.addRow(label(QStringLiteral("Underlay"), "heading"));
+    form.addRow(label(name_of(storey.underlay.file), "small"));
+    add_number(form, QStringLiteral("Strength"), storey.underlay.strength, Unit::percent, [change](double v) { change(QStringLiteral("Strength of underlay"), [&](Option&, Storey& s) { s.underlay.strength = std::clamp(v, 0.0, 1.0); }); });
+    add_number(form, QStringLiteral("Turn"), storey.underlay.turn, Unit::degree, [change](double v) { change(QStringLiteral("Turn underlay"), [&](Option&, Storey& s) { s.underlay.turn = std::fmod(v, 360.0); }); });
+    add_number(form, QStringLiteral("Picture width"), storey.underlay.width, Unit::metre, [change](double v) { change(QStringLiteral("Width of underlay"), [&](Option&, Storey& s) { s.underlay.width = std::clamp(v, 0.1, 1e4); }); });
+    add_number(form, QStringLiteral("Page"), storey.underlay.page, Unit::plain, [change](double v) { change(QStringLiteral("Page of underlay"), [&](Option&, Storey& s) { s.underlay.page = whole(v, 1, 9999); }); });
+    add_number(form, QStringLiteral("Left at"), storey.underlay.place.x, Unit::metre, [change](double v) { change(QStringLiteral("Place of underlay"), [&](Option&, Storey& s) { s.underlay.place.x = v; }); });
+    add_number(form, QStringLiteral("Foot at"), storey.underlay.place.y, Unit::metre, [change](double v) { change(QStringLiteral("Place of underlay"), [&](Option&, Storey& s) { s.underlay.place.y = v; }); });
+    add_button(form, QStringLiteral("Take it away"), "remove-underlay", [change] { change(QStringLiteral("Remove underlay"), [](Option&, Storey& s) { s.underlay = {}; }); });
+}
+
+void Inspector::show_partition(QFormLayout& form) {
+    Option option = document_.option();
+    const auto at = find_on_storeys(option, &Storey::partitions, shown_.id);
+    if (!at) return;
+    const Partition p = *at.item;
+    const auto change = [this, id = p.id](const QString& name, std::function<void(Partition&)> edit) {
+        document_.edit_option(name, [&](Option& o) { edit(*find_on_storeys(o, &Storey::partitions, id).item); });
+    };
+    form.addRow(label(QStringLiteral("Partition"), "heading"));
+    add_name(form, p.name, [change](const std::string& text) { change(QStringLiteral("Rename partition"), [&](Partition& x) { x.name = text; }); });
+    add_number(form, QStringLiteral("Height"), p.height, Unit::metre, [change](double v) { change(QStringLiteral("Height of partition"), [&](Partition& x) { x.height = std::clamp(v, 0.02, 100.0); }); });
+    add_number(form, QStringLiteral("Thickness"), p.thickness, Unit::metre, [change](double v) { change(QStringLiteral("Thickness of partition"), [&](Partition& x) { x.thickness = std::clamp(v, 0.005, 10.0); }); });
+    add_materials(form, document_.project(), QStringLiteral("Material"), Material::Kind::opaque, p.material, [change](const Id& m) { change(QStringLiteral("Material of partition"), [&](Partition& x) { x.material = m; }); });
+}
+
+void Inspector::show_floor_void(QFormLayout& form) {
+    Option option = document_.option();
+    const auto at = find_on_storeys(option, &Storey::voids, shown_.id);
+    if (!at) return;
+    form.addRow(label(QStringLiteral("Floor void"), "heading"));
+    add_name(form, at.item->name, [this, id = shown_.id](const std::string& text) {
+        document_.edit_option(QStringLiteral("Rename void"), [&](Option& o) { find_on_storeys(o, &Storey::voids, id).item->name = text; });
+    });
+    add_fact(form, QStringLiteral("Area"), [area = geometry::signed_area(at.item->outline)] { return QStringLiteral("%1 m\u00b2").arg(area, 0, 'f', 2); });
+    form.addRow(label(QStringLiteral("Joins the room here with the one below: a stair, or the open side of a gallery."), "small"));
+}
+
+void Inspector::show_roof(QFormLayout& form) {
+    Option option = document_.option();
+    const auto at = find_on_storeys(option, &Storey::roofs, shown_.id);
+    if (!at) return;
+    const Roof r = *at.item;
+    const auto change = [this, id = r.id](const QString& name, std::function<void(Roof&)> edit) {
+        document_.edit_option(name, [&](Option& o) { edit(*find_on_storeys(o, &Storey::roofs, id).item); });
+    };
+    using Kind = Roof::Kind;
+    form.addRow(label(QStringLiteral("Roof"), "heading"));
+    add_name(form, r.name, [change](const std::string& text) { change(QStringLiteral("Rename roof"), [&](Roof& x) { x.name = text; }); });
+    add_choice<Kind>(form, QStringLiteral("Shape"), {{"Mono-pitch", Kind::mono_pitch}, {"Gable", Kind::gable}, {"Sawtooth", Kind::sawtooth}}, r.kind,
+                     [change](Kind kind) { change(QStringLiteral("Shape of roof"), [&](Roof& x) { x.kind = kind; }); });
+    add_number(form, QStringLiteral("Pitch"), r.pitch, Unit::degree, [change](double v) { change(QStringLiteral("Pitch of roof"), [&](Roof& x) { x.pitch = std::clamp(v, 0.0, 75.0); }); });
+    add_number(form, QStringLiteral("Eaves"), r.eaves, Unit::metre, [change](double v) { change(QStringLiteral("Eaves"), [&](Roof& x) { x.eaves = std::clamp(v, 0.3, 200.0); }); })
+        ->setToolTip(QStringLiteral("Lowest line of the ceiling above the storey's floor"));
+    add_number(form, QStringLiteral("Rises towards"), r.direction, Unit::degree, [change](double v) { change(QStringLiteral("Direction of roof"), [&](Roof& x) { x.direction = std::fmod(std::fmod(v, 360) + 360, 360); }); })
+        ->setToolTip(QStringLiteral("Degrees clockwise from the top of the sheet; upright lights of a sawtooth look there"));
+    if (r.kind == Kind::sawtooth) add_number(form, QStringLiteral("Bays"), r.bays, Unit::plain, [change](double v) { change(QStringLiteral("Bays of roof"), [&](Roof& x) { x.bays = whole(v, 1, 100); }); });
+    add_number(form, QStringLiteral("Overhang"), r.overhang, Unit::metre, [change](double v) { change(QStringLiteral("Overhang"), [&](Roof& x) { x.overhang = std::clamp(v, 0.0, 10.0); }); });
+    const geometry::RoofShape shape(*at.storey, r, option.roof);
+    double highest = 0;
+    for (const auto& slope : shape.inner()) highest = std::max(highest, std::max(slope.at(std::max(slope.from, shape.lowest())), slope.at(std::min(slope.to, shape.highest()))));
+    add_fact(form, QStringLiteral("Ridge"), [v = highest - at.storey->level] { return QStringLiteral("%1 m").arg(v, 0, 'f', 2); });
+    add_fact(form, QStringLiteral("Over"), [n = r.rooms.size()] { return n == 0 ? QStringLiteral("the whole storey") : QStringLiteral("%1 rooms").arg(n); });
+    form.addRow(label(QStringLiteral("Ceilings below follow it, unless a room's ceiling is flat."), "small"));
+}
+
+void Inspector::show_rooflight(QFormLayout& form) {
+    Option option = document_.option();
+    const auto at = find_on_storeys(option, &Storey::rooflights, shown_.id);
+    if (!at) return;
+    const Rooflight r = *at.item;
+    const auto change = [this, id = r.id](const QString& name, std::function<void(Rooflight&)> edit) {
+        document_.edit_option(name, [&](Option& o) { edit(*find_on_storeys(o, &Storey::rooflights, id).item); });
+    };
+    form.addRow(label(QStringLiteral("Rooflight %1").arg(name_of(r.name)), "heading"));
+    add_name(form, r.name, [change](const std::string& text) { change(QStringLiteral("Rename rooflight"), [&](Rooflight& x) { x.name = text; }); });
+    const auto number = [&](const QString& title, double Rooflight::*field, double low) {
+        return add_number(form, title, r.*field, Unit::metre, [change, title, field, low](double v) { change(QStringLiteral("%1 of rooflight").arg(title), [&](Rooflight& x) { x.*field = std::max(v, low); }); });
+    };
+    number(QStringLiteral("Width"), &Rooflight::width, 0.1);
+    number(r.upright ? QStringLiteral("Glass height") : QStringLiteral("Length"), &Rooflight::length, 0.1);
+    number(r.upright ? QStringLiteral("Sill above roof") : QStringLiteral("Upstand"), &Rooflight::upstand, 0);
+    number(QStringLiteral("Frame"), &Rooflight::frame, 0);
+    add_flag(form, QStringLiteral("Stands"), QStringLiteral("upright in a sawtooth"), r.upright, [change](bool on) { change(QStringLiteral("Upright rooflight"), [&](Rooflight& x) { x.upright = on; }); });
+    if (!r.upright) add_number(form, QStringLiteral("Turn"), r.turn, Unit::degree, [change](double v) { change(QStringLiteral("Turn rooflight"), [&](Rooflight& x) { x.turn = std::fmod(v, 360.0); }); })
+        ->setToolTip(QStringLiteral("On flat roofs; on a slope it lies along the slope"));
+    add_materials(form, document_.project(), QStringLiteral("Glazing"), Material::Kind::glazing, r.glazing, [change](const Id& m) { change(QStringLiteral("Glazing of rooflight"), [&](Rooflight& x) { x.glazing = m; }); });
+    add_flag(form, QStringLiteral("Shading"), QStringLiteral("has a blind"), r.blind, [change](bool on) { change(QStringLiteral("Blind of rooflight"), [&](Rooflight& x) { x.blind = on; }); });
+}
+
+void Inspector::show_dimension(QFormLayout& form) {
+    Option option = document_.option();
+    const auto at = find_on_storeys(option, &Storey::dimensions, shown_.id);
+    if (!at) return;
+    form.addRow(label(QStringLiteral("Dimension"), "heading"));
+    add_fact(form, QStringLiteral("Length"), [l = length(at.item->to - at.item->from)] { return QStringLiteral("%1 m").arg(l, 0, 'f', 3); });
+    add_number(form, QStringLiteral("Offset"), at.item->offset, Unit::metre, [this, id = shown_.id](double v) {
+        document_.edit_option(QStringLiteral("Offset of dimension"), [&](Option& o) { find_on_storeys(o, &Storey::dimensions, id).item->offset = std::clamp(v, -100.0, 100.0); });
+    });
+}
+
+// Many at once: what they have in common is edited for all of them in one step.
+void Inspector::show_many(QFormLayout& form) {
+    const auto items = document_.selected();
+    Option option = document_.option();
+    form.addRow(label(QStringLiteral("%1 things").arg(items.size()), "heading"));
+    using Kind = Selection::Kind;
+    std::vector<Opening> openings;
+    std::vector<Room> rooms;
+    for (const Selection& item : items) {
+        if (item.kind == Kind::opening) openings.push_back(*find_opening(option, item.id).opening);
+        if (item.kind == Kind::room) rooms.push_back(*find_room(option, item.id).room);
+    }
+    const auto number = [&](const QString& title, double Opening::*field, double low) {
+        auto* row = add_number(form, title, openings[0].*field, Unit::metre, [this, items, title, field, low](double v) {
+            document_.edit_option(QStringLiteral("%1 of %2 openings").arg(title).arg(items.size()), [&](Option& o) {
+                for (const Selection& item : items)
+                    if (item.kind == Kind::opening) {
+                        const auto at = find_opening(o, item.id);
+                        at.opening->*field = std::max(v, low);
+                        geometry::keep_in_wall(o, *at.storey, *at.room, *at.opening);
+                    }
+            });
+        });
+        if (std::any_of(openings.begin(), openings.end(), [&](const Opening& o) { return o.*field != openings[0].*field; })) {
+            row->clear();
+            row->setPlaceholderText(QStringLiteral("several"));
+        }
+    };
+    if (openings.size() == items.size()) {
+        number(QStringLiteral("Width"), &Opening::width, 0.05);
+        number(QStringLiteral("Opening height"), &Opening::height, 0.05);
+        number(QStringLiteral("Sill"), &Opening::sill, 0);
+        number(QStringLiteral("Pane depth"), &Opening::reveal, 0);
+        number(QStringLiteral("Frame"), &Opening::frame, 0);
+        add_materials(form, document_.project(), QStringLiteral("Glazing"), Material::Kind::glazing, openings[0].glazing, [this, items](const Id& m) {
+            document_.edit_option(QStringLiteral("Glazing of %1 windows").arg(items.size()), [&](Option& o) {
+                for (const Selection& item : items)
+                    if (Opening& x = *find_opening(o, item.id).opening; x.kind == Opening::Kind::window) x.glazing = m;
+            });
+        });
+        using Align = geometry::Align;
+        for (const auto& [text, how] : {std::pair{"Line up sills", Align::sill}, {"Line up heads", Align::head}, {"Same width", Align::width}, {"Same height", Align::height}})
+            add_button(form, QString::fromLatin1(text), how == Align::head ? "align-heads" : how == Align::sill ? "align-sills" : how == Align::width ? "align-widths" : "align-heights", [this, items, text = text, how = how] {
+                document_.edit_option(QString::fromLatin1(text), [&](Option& o) { geometry::align_openings(o, items, how); });
+            });
+        add_button(form, QStringLiteral("Equal distances"), "spread", [this, items] { document_.edit_option(QStringLiteral("Equal distances"), [&](Option& o) { geometry::spread_openings(o, items); }); });
+        return;
+    }
+    if (rooms.size() == items.size()) {
+        double area = 0;
+        for (const Selection& item : items) {
+            const auto at = find_room(document_.option(), item.id);
+            area += geometry::signed_area(geometry::inner_face(document_.option(), *at.storey, *at.room).ring);
+        }
+        add_fact(form, QStringLiteral("Floor area"), [area] { return QStringLiteral("%1 m\u00b2").arg(area, 0, 'f', 1); });
+        const auto all = [this, items](const QString& name, std::function<void(Room&)> edit) {
+            document_.edit_option(name, [&](Option& o) {
+                for (const Selection& item : items) {
+                    const auto at = find_room(o, item.id);
+                    edit(*at.room);
+                    for (Opening& opening : at.room->openings) geometry::keep_in_wall(o, *at.storey, *at.room, opening);
+                }
+            });
+        };
+        add_number(form, QStringLiteral("Height"), rooms[0].height, Unit::metre, [all](double v) { all(QStringLiteral("Height of rooms"), [&](Room& r) { r.height = std::clamp(v, 0.5, 100.0); }); });
+        const auto surface = [&](const QString& title, Id Room::*field) {
+            add_materials(form, document_.project(), title, Material::Kind::opaque, rooms[0].*field, [all, title, field](const Id& m) { all(QStringLiteral("%1 of rooms").arg(title), [&](Room& r) { r.*field = m; }); });
+        };
+        surface(QStringLiteral("Floor"), &Room::floor);
+        surface(QStringLiteral("Walls"), &Room::walls);
+        surface(QStringLiteral("Ceiling"), &Room::ceiling);
+        return;
+    }
+    form.addRow(label(QStringLiteral("Drag to move them together, with Ctrl to copy. Right click for turning, mirroring and rows."), "small"));
+}
+
+}  // namespace wp::gui
