@@ -279,6 +279,39 @@ Items copy_items(Option& option, const Items& items, size_t to, const Placing& p
     return made;
 }
 
+Items insert_items(Option& option, size_t to, const Storey& from, const std::vector<ReferencePlane>& planes, const Placing& placing) {
+    // For a moment the other drawing is a storey of this one, under ids that nothing here has.
+    static const std::string mark = "inserted:";
+    Storey guest = from;
+    guest.id = mark + guest.id;
+    Items items;
+    const auto take = [&](auto& list, Kind kind) {
+        for (auto& item : list) {
+            item.id = mark + item.id;
+            items.push_back({kind, item.id, -1});
+        }
+    };
+    take(guest.rooms, Kind::room);
+    for (Room& room : guest.rooms)
+        for (Opening& o : room.openings) o.id = mark + o.id;
+    take(guest.partitions, Kind::partition);
+    take(guest.voids, Kind::floor_void);
+    take(guest.rooflights, Kind::rooflight);
+    take(guest.dimensions, Kind::dimension);
+    guest.roofs.clear();
+    const size_t own_planes = option.planes.size();
+    for (ReferencePlane p : planes) {
+        p.id = mark + p.id;
+        p.room = mark + p.room;
+        option.planes.push_back(p);
+    }
+    option.storeys.push_back(std::move(guest));
+    const Items made = copy_items(option, items, to, placing);
+    option.storeys.pop_back();
+    option.planes.erase(option.planes.begin() + static_cast<std::ptrdiff_t>(own_planes), option.planes.begin() + static_cast<std::ptrdiff_t>(own_planes + planes.size()));
+    return made;
+}
+
 namespace {
 
 template <class T>

@@ -32,6 +32,9 @@ bool place_items(model::Option& option, const Items& items, const Placing& placi
 /// An opening is copied along its own wall.
 Items copy_items(model::Option& option, const Items& items, size_t to_storey, const Placing& placing);
 
+/// Puts what a storey of another drawing holds onto a storey, with ids of its own; planes are those of its rooms.
+Items insert_items(model::Option& option, size_t to_storey, const model::Storey& from, const std::vector<model::ReferencePlane>& planes, const Placing& placing);
+
 /// Takes the items away, and only them: a room with its openings, planes and observers; a wall between two rooms by joining
 /// them; an outside wall by leaving it open.
 bool remove_items(model::Option& option, const Items& items);

@@ -51,23 +51,11 @@ void Document::show_option(size_t index) {
 Outcome Document::open(const std::filesystem::path& path) {
     auto project = store::read_project(path);
     if (!project) return project.fault();
-    undo_.clear();
-    path_ = path;
-    option_ = 0;
-    selected_.clear();
-    storey_ = 0;
-    daylight.clear();
-    years.clear();
-    glares.clear();
-    project_ = std::make_shared<const model::Project>(std::move(*project));
-    load_weather();
+    take_up(std::move(*project), path);
     for (const auto& q : project_->questions)
         if (q.kind == model::Question::Kind::glare) moment_ = q.moment;
-    emit path_changed();
-    emit project_changed();
     emit selection_changed();
     emit moment_changed();
-    emit answers_changed();
     return {};
 }
 
@@ -80,19 +68,30 @@ Outcome Document::save(const std::filesystem::path& path) {
 }
 
 void Document::start_new() {
+    take_up(blank_project(), {});
+    emit selection_changed();
+}
+
+void Document::restore(model::Project project, const std::filesystem::path& saved_as) {
+    take_up(std::move(project), saved_as);
+    undo_.resetClean();
+    emit path_changed();
+    emit selection_changed();
+}
+
+void Document::take_up(model::Project project, const std::filesystem::path& path) {
     undo_.clear();
-    path_.clear();
+    path_ = path;
     option_ = 0;
     selected_.clear();
     storey_ = 0;
     daylight.clear();
     years.clear();
     glares.clear();
-    project_ = std::make_shared<model::Project>(blank_project());
+    project_ = std::make_shared<const model::Project>(std::move(project));
     load_weather();
     emit path_changed();
     emit project_changed();
-    emit selection_changed();
     emit answers_changed();
 }
 

@@ -45,6 +45,8 @@ class Document : public QObject {
     Outcome open(const std::filesystem::path& path);
     Outcome save(const std::filesystem::path& path);
     void start_new();
+    /// Takes up unsaved work that another run left behind: changed, and to be saved under its old path.
+    void restore(model::Project project, const std::filesystem::path& saved_as);
     bool is_changed() const { return !undo_.isClean(); }
 
     /// Changes the project by one undoable step. Steps of one non-empty gesture key merge into one.
@@ -90,6 +92,7 @@ class Document : public QObject {
     friend class EditStep;
     void set_project(std::shared_ptr<const model::Project> project);
     void load_weather();
+    void take_up(model::Project project, const std::filesystem::path& path);
 
     std::shared_ptr<const model::Project> project_;
     size_t option_ = 0;

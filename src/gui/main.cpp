@@ -25,5 +25,6 @@ int main(int argc, char** argv) {
         }
     }
     window.show();
+    window.offer_leftovers();
     return QApplication::exec();
 }

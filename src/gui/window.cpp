@@ -41,10 +41,18 @@ Window::Window(QWidget* parent) : QMainWindow(parent), asker_(document_) {
     middle_->setChildrenCollapsible(false);
     middle_->addWidget(sheet_);
     middle_->addWidget(side_);
+    tree_ = new BuildingTree(document_);
+    auto* right = new QSplitter(Qt::Vertical);
+    right->setChildrenCollapsible(false);
+    right->addWidget(tree_);
+    right->addWidget(inspector_);
+    right->setSizes({190, 360});
+    right->setFixedWidth(inspector_->maximumWidth());
+    right_ = right;
     auto* row = new QHBoxLayout;
     row->setSpacing(0);
     row->addWidget(middle_, 1);
-    row->addWidget(inspector_);
+    row->addWidget(right_);
     column->addLayout(row, 1);
     column->addWidget(strip_);
     setCentralWidget(centre);
@@ -55,6 +63,9 @@ Window::Window(QWidget* parent) : QMainWindow(parent), asker_(document_) {
     statusBar()->setContentsMargins(space::small, 0, 0, 0);
     build_job_line();
     build_actions();
+    build_building_actions();
+    build_views();
+    build_recovery();
 
     connect(sheet_, &Sheet::hint, hint_, &QLabel::setText);
     connect(sheet_, &Sheet::tool_changed, this, [this](Tool tool) {
@@ -140,27 +151,61 @@ QWidget* Window::build_tools() {
     struct Entry {
         Tool tool;
         const char *name, *icon, *key, *tip;
+        bool named;
     };
-    for (const Entry& e : {Entry{Tool::select, "Select", "mouse-pointer-2", "S", "Select, move and reshape"},
-                           Entry{Tool::rectangle, "Room", "square-dashed", "R", "Draw a rectangular room"},
-                           Entry{Tool::outline, "Outline", "pentagon", "O", "Draw a room corner by corner"},
-                           Entry{Tool::window, "Window", "grid-2x2", "W", "Place windows on walls"},
-                           Entry{Tool::observer, "Observer", "eye", "E", "Place an observer"}}) {
+    for (const Entry& e : {Entry{Tool::select, "Select", "mouse-pointer-2", "S", "Select, move and reshape", true},
+                           Entry{Tool::rectangle, "Room", "square-dashed", "R", "Draw a rectangular room", true},
+                           Entry{Tool::outline, "Outline", "pentagon", "O", "Draw a room corner by corner", true},
+                           Entry{Tool::window, "Window", "grid-2x2", "W", "Place windows on walls", true},
+                           Entry{Tool::door, "Door", "door-closed", "D", "Place doors on walls", true},
+                           Entry{Tool::opening, "Opening", "door-open", "G", "Place openings without a leaf on walls", false},
+                           Entry{Tool::partition, "Partition", "fence", "P", "Draw a free-standing or partial-height wall", false},
+                           Entry{Tool::floor_void, "Floor void", "square-dashed-x", "V", "Open the floor to the room below", false},
+                           Entry{Tool::rooflight, "Rooflight", "panel-top-bottom-dashed", "K", "Place rooflights", false},
+                           Entry{Tool::observer, "Observer", "eye", "E", "Place an observer", false},
+                           Entry{Tool::split, "Split", "split-square-horizontal", "X", "Split a room by a new wall", false},
+                           Entry{Tool::dimension, "Dimension", "ruler-dimension-line", "N", "Place a dimension line", false},
+                           Entry{Tool::measure, "Measure", "ruler", "M", "Measure length, angle and area", false},
+                           Entry{Tool::section, "Section", "scissors", "C", "Cut a section", false}}) {
         auto* button = new QToolButton;
         button->setText(QString::fromLatin1(e.name));
+        button->setAccessibleName(button->text());
         set_icon(button, QString::fromLatin1(e.icon));
-        button->setToolButtonStyle(Qt::ToolButtonTextBesideIcon);
+        button->setToolButtonStyle(e.named ? Qt::ToolButtonTextBesideIcon : Qt::ToolButtonIconOnly);
         button->setCheckable(true);
-        button->setObjectName(QStringLiteral("tool-%1").arg(QString::fromLatin1(e.name).toLower()));
+        button->setObjectName(QStringLiteral("tool-%1").arg(QString::fromLatin1(e.name).toLower().replace(QLatin1Char(' '), QLatin1Char('-'))));
         button->setToolTip(QStringLiteral("%1 (%2)").arg(QString::fromLatin1(e.tip), QString::fromLatin1(e.key)));
         tool_buttons_->addButton(button, static_cast<int>(e.tool));
         row->addWidget(button);
     }
+    auto* roof = new QToolButton;
+    set_icon(roof, QStringLiteral("house"));
+    roof->setObjectName(QStringLiteral("add-roof"));
+    roof->setToolTip(QStringLiteral("A pitched roof over the storey, or over the selected rooms (T)"));
+    roof->setAccessibleName(QStringLiteral("Add roof"));
+    connect(roof, &QToolButton::clicked, this, &Window::add_roof);
+    row->addWidget(roof);
     connect(tool_buttons_, &QButtonGroup::idClicked, this, [this](int id) {
         sheet_->set_tool(static_cast<Tool>(id));
         sheet_->setFocus();
     });
     row->addStretch(1);
+    auto* find = new QToolButton;
+    set_icon(find, QStringLiteral("search"));
+    find->setObjectName(QStringLiteral("find"));
+    find->setToolTip(QStringLiteral("Find a thing or a command (Ctrl+Space)"));
+    find->setAccessibleName(QStringLiteral("Find or do"));
+    connect(find, &QToolButton::clicked, this, &Window::open_palette);
+    row->addWidget(find);
+    auto* snaps = new QToolButton;
+    set_icon(snaps, QStringLiteral("magnet"));
+    snaps->setObjectName(QStringLiteral("snaps"));
+    snaps->setToolTip(QStringLiteral("What the pointer snaps to"));
+    snaps->setAccessibleName(QStringLiteral("Snaps"));
+    snaps->setPopupMode(QToolButton::InstantPopup);
+    snaps_menu_ = new QMenu(snaps);
+    snaps->setMenu(snaps_menu_);
+    row->addWidget(snaps);
     return bar;
 }
 
@@ -212,34 +257,82 @@ QWidget* Window::build_companion() {
     auto* row = new QHBoxLayout;
     row->setContentsMargins(space::small, space::tight, space::small, space::tight);
     companion_buttons_ = new QButtonGroup(this);
-    static constexpr const char* names[] = {"Model", "Eye"};
-    for (int i = 0; i < 2; ++i) {
-        auto* button = new QToolButton;
-        button->setText(QString::fromLatin1(names[i]));
-        button->setCheckable(true);
-        button->setObjectName(QStringLiteral("companion-%1").arg(button->text().toLower()));
-        button->setToolTip(i == 0 ? QStringLiteral("The building in three dimensions") : QStringLiteral("What an observer sees"));
-        companion_buttons_->addButton(button, i);
-        row->addWidget(button);
-    }
-    row->addStretch(1);
-    column->addLayout(row);
     model_view_ = new ModelView(document_);
+    wall_view_ = new WallView(document_);
+    section_view_ = new SectionView(document_);
     eye_view_ = new EyeView(document_);
     companion_views_ = new QStackedWidget;
-    companion_views_->addWidget(model_view_);
-    companion_views_->addWidget(eye_view_);
+    int index = 0;
+    for (const auto& [name, tip, view] : {std::tuple<const char*, const char*, QWidget*>{"Model", "The building in three dimensions", model_view_},
+                                          {"Wall", "The selected wall straight on: a working view", wall_view_},
+                                          {"Section", "The building cut along a line", section_view_},
+                                          {"Eye", "What an observer sees", eye_view_}}) {
+        auto* button = new QToolButton;
+        button->setText(QString::fromLatin1(name));
+        button->setCheckable(true);
+        button->setObjectName(QStringLiteral("companion-%1").arg(button->text().toLower()));
+        button->setToolTip(QString::fromLatin1(tip));
+        companion_buttons_->addButton(button, index++);
+        row->addWidget(button);
+        companion_views_->addWidget(view);
+    }
+    row->addStretch(1);
+    auto* views = new QToolButton;
+    set_icon(views, QStringLiteral("bookmark"));
+    views->setObjectName(QStringLiteral("views"));
+    views->setToolTip(QStringLiteral("Named views"));
+    views->setAccessibleName(QStringLiteral("Named views"));
+    views->setPopupMode(QToolButton::InstantPopup);
+    views_menu_ = new QMenu(views);
+    views->setMenu(views_menu_);
+    connect(views_menu_, &QMenu::aboutToShow, this, &Window::fill_views);
+    row->addWidget(views);
+    column->addLayout(row);
     column->addWidget(companion_views_, 1);
-    connect(companion_buttons_, &QButtonGroup::idClicked, this, [this](int i) { show_eye(i == 1); });
+    connect(companion_buttons_, &QButtonGroup::idClicked, this, [this](int i) { show_companion(companion_views_->widget(i)); });
     companion_buttons_->button(0)->setChecked(true);
     return page;
 }
 
-void Window::show_eye(bool on) {
-    companion_views_->setCurrentIndex(on ? 1 : 0);
-    companion_buttons_->button(on ? 1 : 0)->setChecked(true);
-    if (desk_ == Desk::site || desk_ == Desk::compare || desk_ == Desk::certify) show_desk(Desk::light);
+// Signals of the building's own parts.
+void Window::build_views() {
+    faults_ = new QPushButton;
+    faults_->setObjectName(QStringLiteral("faults"));
+    faults_->setToolTip(QStringLiteral("What the model check found"));
+    set_icon(faults_, QStringLiteral("triangle-alert"));
+    faults_->hide();
+    statusBar()->addPermanentWidget(faults_);
+    connect(faults_, &QPushButton::clicked, this, &Window::show_fault_menu);
+    connect(sheet_, &Sheet::menu_wanted, this, &Window::open_menu);
+    connect(tree_, &BuildingTree::menu_wanted, this, &Window::open_menu);
+    connect(tree_, &BuildingTree::picked, this, [this](const Selection& item) {
+        sheet_->reveal(item);
+        if (item.kind == Selection::Kind::storey) document_.show_storey(model::storey_of(document_.option(), item));
+    });
+    connect(sheet_, &Sheet::section_drawn, this, [this](Vec2 a, Vec2 b) {
+        section_view_->show_line(a, b);
+        show_companion(section_view_);
+    });
+    connect(wall_view_, &WallView::hint, hint_, &QLabel::setText);
+    connect(&document_, &Document::project_changed, this, &Window::refresh_faults);
+    connect(&document_, &Document::project_changed, this, &Window::refresh_underlay);
+    connect(&document_, &Document::path_changed, this, [this] {
+        underlay_shown_ = {};
+        refresh_underlay();
+    });
+    connect(&document_, &Document::project_changed, this, &Window::refresh_sun);
+    connect(&document_, &Document::moment_changed, this, &Window::refresh_sun);
+    connect(&sun_, &SunShade::found, this, [this](std::shared_ptr<const question::SunPatches> patches, double altitude) { show_sun(*patches, altitude); });
+    refresh_faults();
 }
+
+void Window::show_companion(QWidget* view) {
+    companion_views_->setCurrentWidget(view);
+    companion_buttons_->button(companion_views_->indexOf(view))->setChecked(true);
+    if (desk_ == Desk::site || desk_ == Desk::compare || desk_ == Desk::certify) show_desk(view == eye_view_ ? Desk::light : Desk::build);
+}
+
+void Window::show_eye(bool on) { show_companion(on ? static_cast<QWidget*>(eye_view_) : model_view_); }
 
 void Window::set_shown(Shown shown) {
     shown_ = shown;
@@ -261,7 +354,7 @@ void Window::show_desk(Desk desk) {
     if (build || desk == Desk::site) set_shown(Shown::daylight_factor);
     sheet_->setVisible(desk != Desk::compare);
     sheet_->set_with_blocks(desk == Desk::site);
-    inspector_->setVisible(!wide && desk != Desk::site);
+    right_->setVisible(!wide && desk != Desk::site);
     side_->setCurrentWidget(desk == Desk::site ? static_cast<QWidget*>(site_panel_) : desk == Desk::compare ? static_cast<QWidget*>(compare_panel_)
                             : desk == Desk::certify ? static_cast<QWidget*>(certify_panel_) : companion_);
     const int w = middle_->width();

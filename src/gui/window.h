@@ -9,19 +9,26 @@
 #include <QPushButton>
 #include <QSplitter>
 #include <QStackedWidget>
+#include <QTimer>
 #include <QToolButton>
 
+#include "geometry/check.h"
 #include "gui/asker.h"
 #include "gui/certify/certify_panel.h"
 #include "gui/companion/eye_view.h"
+#include "gui/building/building_tree.h"
 #include "gui/companion/model_view.h"
+#include "gui/companion/section_view.h"
+#include "gui/companion/wall_view.h"
 #include "gui/compare/compare_panel.h"
 #include "gui/document.h"
 #include "gui/inspector/inspector.h"
 #include "gui/lamp.h"
 #include "gui/sheet/sheet.h"
 #include "gui/site/site_panel.h"
+#include "gui/sun_shade.h"
 #include "gui/yearstrip/yearstrip.h"
+#include "store/recovery.h"
 
 namespace wp::gui {
 
@@ -38,6 +45,16 @@ class Window : public QMainWindow {
     void show_desk(Desk desk);
     void show_eye(bool on);
     void set_shown(Shown shown);
+
+    /// Asks about unsaved work of runs that ended without saving.
+    void offer_leftovers();
+    /// Where unsaved work is kept.
+    static std::filesystem::path unsaved_folder();
+    void set_underlay(const QString& file);
+    const std::vector<geometry::ModelFault>& faults() const { return faults_found_; }
+    WallView& wall_view() { return *wall_view_; }
+    SectionView& section_view() { return *section_view_; }
+    ModelView& model_view() { return *model_view_; }
 
     Document& document() { return document_; }
     Asker& asker() { return asker_; }
@@ -69,6 +86,30 @@ class Window : public QMainWindow {
     void remember_recent();
     void add_option();
     void show_shortcuts();
+    void build_building_actions();
+    void build_recovery();
+    void build_views();
+    void show_companion(QWidget* view);
+    void place_selected(const QString& name, const std::function<geometry::Placing(Vec2)>& placing);
+    void add_roof();
+    void array_selected();
+    void copy_selected(bool cut);
+    void paste();
+    void join_selected();
+    void offset_selected();
+    void go_to(const Selection& item);
+    void open_palette();
+    void open_menu(const QPoint& at);
+    void choose_underlay();
+    void refresh_underlay();
+    void refresh_sun();
+    void show_sun(const question::SunPatches& patches, double altitude);
+    void refresh_faults();
+    void show_fault_menu();
+    void mend_all();
+    void keep_view();
+    void show_view(const model::View& view);
+    void fill_views();
 
     Document document_;
     Asker asker_;
@@ -92,7 +133,18 @@ class Window : public QMainWindow {
     QPushButton *run_year_ = nullptr, *cancel_ = nullptr;
     QProgressBar* progress_ = nullptr;
     QLabel *job_title_ = nullptr, *hint_ = nullptr;
-    QMenu *project_menu_ = nullptr, *recent_menu_ = nullptr;
+    QMenu *project_menu_ = nullptr, *recent_menu_ = nullptr, *snaps_menu_ = nullptr, *views_menu_ = nullptr;
+    WallView* wall_view_ = nullptr;
+    SectionView* section_view_ = nullptr;
+    BuildingTree* tree_ = nullptr;
+    QWidget* right_ = nullptr;
+    QPushButton* faults_ = nullptr;
+    std::vector<geometry::ModelFault> faults_found_;
+    SunShade sun_;
+    bool sun_wanted_ = false;
+    std::pair<std::string, int> underlay_shown_;
+    store::Recovery recovery_{unsaved_folder()};
+    QTimer keep_timer_;
 };
 
 }  // namespace wp::gui

@@ -72,33 +72,53 @@ void Window::build_actions() {
     menu->addSeparator();
     menu->addAction(add_action(QStringLiteral("Quit"), QKeySequence::Quit, [this] { close(); }));
 
+    static constexpr const char* desks[] = {"Site desk", "Build desk", "Light desk", "Compare desk", "Certify desk"};
     for (int i = 0; i < 5; ++i)
-        add_action(QString(), QKeySequence(QStringLiteral("Ctrl+%1").arg(i + 1)), [this, i] { show_desk(static_cast<Desk>(i)); });
-    const auto tool = [this](const char* key, Tool which) {
-        add_action(QString(), QKeySequence(QString::fromLatin1(key)), [this, which] {
+        add_action(QString::fromLatin1(desks[i]), QKeySequence(QStringLiteral("Ctrl+%1").arg(i + 1)), [this, i] { show_desk(static_cast<Desk>(i)); });
+    const auto tool = [this](const char* name, const char* key, Tool which) {
+        add_action(QString::fromLatin1(name), QKeySequence(QString::fromLatin1(key)), [this, which] {
             show_desk(Desk::build);
             sheet_->set_tool(which);
             sheet_->setFocus();
         });
     };
-    tool("S", Tool::select);
-    tool("R", Tool::rectangle);
-    tool("O", Tool::outline);
-    tool("W", Tool::window);
-    tool("E", Tool::observer);
-    add_action(QString(), QKeySequence(QStringLiteral("F")), [this] { sheet_->fit(); });
-    add_action(QString(), QKeySequence(QStringLiteral("Y")), [this] { asker_.ask_year(); });
-    add_action(QString(), QKeySequence(QStringLiteral("G")), [this] {
+    tool("Select", "S", Tool::select);
+    tool("Draw room by rectangle", "R", Tool::rectangle);
+    tool("Draw room by outline", "O", Tool::outline);
+    tool("Place window", "W", Tool::window);
+    tool("Place door", "D", Tool::door);
+    tool("Place opening", "G", Tool::opening);
+    tool("Place observer", "E", Tool::observer);
+    tool("Draw partition", "P", Tool::partition);
+    tool("Draw floor void", "V", Tool::floor_void);
+    tool("Place rooflight", "K", Tool::rooflight);
+    tool("Split room", "X", Tool::split);
+    tool("Place dimension", "N", Tool::dimension);
+    tool("Measure", "M", Tool::measure);
+    tool("Cut section", "C", Tool::section);
+    add_action(QStringLiteral("Fit the sheet"), QKeySequence(QStringLiteral("F")), [this] { sheet_->fit(); });
+    add_action(QStringLiteral("Run the year"), QKeySequence(QStringLiteral("Y")), [this] { asker_.ask_year(); });
+    add_action(QStringLiteral("Look through the observer"), QKeySequence(QStringLiteral("L")), [this] {
         show_eye(true);
         asker_.ask_glare(document_.selection().id);
     });
 }
 
 void Window::show_shortcuts() {
-    QMessageBox::information(this, QStringLiteral("Shortcuts"), QStringLiteral(
-        "Ctrl+1 to Ctrl+5\tSite, Build, Light, Compare, Certify\nS\tselect\nR\troom by rectangle\nO\troom by outline\nW\twindow\nE\tobserver\n"
-        "Delete\tremove what is selected\nEscape\tlet go, leave the tool\nF\tfit the sheet\nY\trun the year\nG\tlook through the observer\nH\thold automatic work\n"
-        "Ctrl+Z, Ctrl+Y (or Ctrl+Shift+Z)\tundo, redo\nCtrl+N, O, S\tnew, open, save\nArrow keys on the year strip\tday and hour\nUp, Down in a figure\tchange it by a step"));
+    QString text = QStringLiteral("<table cellspacing=\"4\">");
+    int column = 0;
+    for (const QAction* action : actions()) {
+        if (action->shortcut().isEmpty() || action->text().isEmpty()) continue;
+        if (column % 2 == 0) text += QStringLiteral("<tr>");
+        text += QStringLiteral("<td><b>%1</b>&nbsp;</td><td>%2&nbsp;&nbsp;&nbsp;</td>").arg(action->shortcut().toString(QKeySequence::NativeText).toHtmlEscaped(), QString(action->text()).remove(QLatin1Char('&')).toHtmlEscaped());
+        if (++column % 2 == 0) text += QStringLiteral("</tr>");
+    }
+    text += QStringLiteral("</table><p>While drawing: digits open the entry for lengths and angles (Tab between them), A draws an arc, Backspace takes the last point back, Enter closes, Escape leaves.<br>"
+                           "On the sheet: arrows nudge by a grid step, with Shift by 1 cm; Ctrl+drag copies; Shift+click adds; double-click on a wall makes a corner.<br>"
+                           "Up and Down in a figure change it by a step; figures take units and arithmetic (12'6\", 3*0.9).</p>");
+    QMessageBox box(QMessageBox::NoIcon, QStringLiteral("Shortcuts"), text, QMessageBox::Close, this);
+    box.setTextFormat(Qt::RichText);
+    box.exec();
 }
 
 Outcome Window::open(const std::filesystem::path& path) {

@@ -8,6 +8,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "geometry/polygon.h"
 #include "geometry/surfaces.h"
 #include "gui/look/look.h"
 
@@ -18,8 +19,9 @@ namespace {
 constexpr const char* kVertexShader = R"(
 attribute vec3 position; attribute vec3 normal; attribute vec3 colour;
 uniform mat4 view; uniform float shaded;
-varying vec3 tint;
+varying vec3 tint; varying vec3 place;
 void main() {
+    place = position;
     float light = mix(1.0, 0.72 + 0.20 * normal.z + 0.10 * normal.x - 0.06 * normal.y, shaded);
     tint = colour * light;
     gl_Position = view * vec4(position, 1.0);
@@ -28,12 +30,26 @@ constexpr const char* kFragmentShader = R"(
 #ifdef GL_ES
 precision mediump float;
 #endif
-varying vec3 tint;
-void main() { gl_FragColor = vec4(tint, 1.0); })";
+varying vec3 tint; varying vec3 place;
+uniform vec3 low; uniform vec3 high;
+void main() {
+    if (any(lessThan(place, low)) || any(greaterThan(place, high))) discard;
+    gl_FragColor = vec4(tint, 1.0);
+})";
 
 }  // namespace
 
-ModelView::ModelView(Document& document, QWidget* parent) : QOpenGLWidget(parent), document_(document) {
+ModelView::ModelView(Document& document, QWidget* parent) : QOpenGLWidget(parent), document_(document), roof_button_(new QToolButton(this)) {
+    roof_button_->setText(QStringLiteral("Roofs"));
+    roof_button_->setObjectName(QStringLiteral("with-roof"));
+    roof_button_->setCheckable(true);
+    roof_button_->setToolTip(QStringLiteral("The whole building from outside, or opened to look in"));
+    roof_button_->move(space::small, space::small);
+    connect(roof_button_, &QToolButton::toggled, this, [this](bool on) {
+        with_roof_ = on;
+        dirty_ = true;
+        update();
+    });
     QSurfaceFormat format;
     format.setDepthBufferSize(24);
     format.setSamples(4);
@@ -63,6 +79,159 @@ void ModelView::show_map(const SheetMap& map) {
     map_ = map;
     dirty_ = true;
     update();
+}
+
+void ModelView::show_sun(const question::SunPatches& patches) {
+    sun_ = patches;
+    dirty_ = true;
+    update();
+}
+
+namespace {
+
+// A storey stands for its rooms.
+std::set<model::Id> ids_of(const model::Option& option, const std::vector<Selection>& items) {
+    std::set<model::Id> out;
+    for (const Selection& item : items) {
+        out.insert(item.id);
+        if (item.kind == Selection::Kind::storey)
+            for (const auto& room : option.storeys[model::storey_of(option, item)].rooms) out.insert(room.id);
+    }
+    return out;
+}
+
+}  // namespace
+
+void ModelView::hide_items(const std::vector<Selection>& items) {
+    hidden_.merge(ids_of(document_.option(), items));
+    dirty_ = true;
+    update();
+}
+
+void ModelView::show_only(const std::vector<Selection>& items) {
+    only_ = ids_of(document_.option(), items);
+    dirty_ = true;
+    update();
+}
+
+void ModelView::show_everything() {
+    hidden_.clear();
+    only_.clear();
+    box_.reset();
+    dirty_ = true;
+    update();
+}
+
+void ModelView::box_around(const std::vector<Selection>& items) {
+    box_.reset();
+    Vec3 low{1e9, 1e9, 1e9}, high{-1e9, -1e9, -1e9};
+    for (const auto& storey : document_.option().storeys)
+        for (const auto& room : storey.rooms) {
+            const bool wanted = std::any_of(items.begin(), items.end(), [&](const Selection& item) { return item.id == room.id || item.id == storey.id; });
+            if (!wanted) continue;
+            for (const Vec2 p : room.footprint) {
+                low = {std::min(low.x, p.x - 0.6), std::min(low.y, p.y - 0.6), std::min(low.z, storey.level - 0.05)};
+                high = {std::max(high.x, p.x + 0.6), std::max(high.y, p.y + 0.6), std::max(high.z, storey.level + room.height - 0.05)};
+            }
+        }
+    if (low.x < high.x) box_ = std::pair{low, high};
+    update();
+}
+
+void ModelView::write_camera(model::View& view) const {
+    view.turn = turn_;
+    view.tilt = tilt_;
+    view.distance = distance_;
+    view.target = target_;
+}
+
+void ModelView::read_camera(const model::View& view) {
+    turn_ = view.turn;
+    tilt_ = std::clamp(view.tilt, 3.0, 89.0);
+    distance_ = std::clamp(view.distance, 1.0, 400.0);
+    target_ = view.target;
+    framed_ = turned_ = true;
+    update();
+}
+
+bool ModelView::is_shown(const geometry::Surface& surface) const {
+    using geometry::Element;
+    const bool outer = surface.element == Element::roof || surface.element == Element::facade;
+    if (surface.element == Element::ground || surface.element == Element::ceiling) return false;
+    if (outer && !with_roof_) return false;
+    const model::Id room = surface.space >= 0 ? surfaces_->spaces[static_cast<size_t>(surface.space)] : model::Id();
+    if (hidden_.contains(surface.source) || hidden_.contains(room)) return false;
+    return only_.empty() || only_.contains(surface.source) || only_.contains(room);
+}
+
+void ModelView::add_sun() {
+    if (sun_.columns == 0 || document_.option().storeys.empty()) return;
+    const double z = document_.option().storeys[document_.storey_index()].level + 0.01;
+    const double dx = (sun_.high.x - sun_.low.x) / sun_.columns, dy = (sun_.high.y - sun_.low.y) / sun_.rows;
+    const QColor lit(255, 206, 110);
+    for (int y = 0; y < sun_.rows; ++y)
+        for (int x = 0; x < sun_.columns;) {
+            const auto share = [&](int at) { return sun_.share[static_cast<size_t>(y) * static_cast<size_t>(sun_.columns) + static_cast<size_t>(at)]; };
+            if (share(x) <= 0) {
+                ++x;
+                continue;
+            }
+            int end = x;
+            while (end < sun_.columns && share(end) > 0) ++end;
+            const Vec3 a{sun_.low.x + x * dx, sun_.low.y + y * dy, z}, c{sun_.low.x + end * dx, sun_.low.y + (y + 1) * dy, z};
+            const Vec2 middle{(a.x + c.x) / 2, (a.y + c.y) / 2};
+            const auto& rooms = document_.option().storeys[document_.storey_index()].rooms;
+            x = end;
+            if (std::none_of(rooms.begin(), rooms.end(), [&](const model::Room& r) { return geometry::contains(r.footprint, middle); })) continue;
+            const size_t first = faces_.size();
+            add_triangle(a, {c.x, a.y, z}, c, {0, 0, 1}, lit);
+            add_triangle(a, c, {a.x, c.y, z}, {0, 0, 1}, lit);
+            flat_.insert(flat_.end(), faces_.begin() + static_cast<std::ptrdiff_t>(first), faces_.end());
+            faces_.resize(first);
+        }
+}
+
+// The nearest thing under the pointer becomes the selection.
+void ModelView::pick(QPointF at) {
+    if (!surfaces_) return;
+    const double aspect = static_cast<double>(width()) / std::max(1, height()), half = std::tan(radians(17.5));
+    const Vec3 ahead = normalized(target_ - eye()), right = normalized(cross(ahead, Vec3{0, 0, 1})), up = cross(right, ahead);
+    const Vec3 d = normalized(ahead + right * ((2 * at.x() / width() - 1) * half * aspect) + up * ((1 - 2 * at.y() / height()) * half)), o = eye();
+    double nearest = 1e18;
+    Selection found;
+    const auto hit = [&](Vec3 a, Vec3 e1, Vec3 e2, bool whole) {  // Moeller and Trumbore; both sides of a pane, the seen one of a surface
+        const Vec3 p = cross(d, e2);
+        const double det = dot(e1, p);
+        if (std::fabs(det) < 1e-12 || (!whole && det < 0)) return 1e18;
+        const Vec3 s = o - a;
+        const double u = dot(s, p) / det, v = dot(d, cross(s, e1)) / det;
+        if (u < 0 || v < 0 || (whole ? u > 1 || v > 1 : u + v > 1)) return 1e18;
+        const double t = dot(e2, cross(s, e1)) / det;
+        return t > 0.1 ? t : 1e18;
+    };
+    using Kind = Selection::Kind;
+    const auto kind_of = [&](const model::Id& id) {
+        model::Option& option = const_cast<model::Option&>(document_.option());
+        for (const Kind kind : {Kind::opening, Kind::rooflight, Kind::partition, Kind::room, Kind::floor_void, Kind::block, Kind::storey})
+            if (model::exists(option, {kind, id, -1})) return kind;
+        return Kind::none;
+    };
+    for (size_t t = 0; t < surfaces_->triangles.size(); ++t) {
+        const auto& surface = surfaces_->surfaces[surfaces_->surface_of[t]];
+        if (!is_shown(surface)) continue;
+        const auto& k = surfaces_->triangles[t];
+        const Vec3 a = surfaces_->vertices[k[0]];
+        const double distance = hit(a, surfaces_->vertices[k[1]] - a, surfaces_->vertices[k[2]] - a, false);
+        if (distance >= nearest) continue;
+        nearest = distance;
+        found = {kind_of(surface.source), surface.source, -1};
+    }
+    for (const auto& portal : surfaces_->portals)
+        if (const double distance = hit(portal.corner, portal.u, portal.v, true); distance < nearest + 0.02) {
+            nearest = distance;
+            found = {kind_of(portal.opening), portal.opening, -1};
+        }
+    document_.select(found.kind == Kind::none ? Selection{} : found);
 }
 
 void ModelView::initializeGL() {
@@ -122,7 +291,7 @@ void ModelView::rebuild() {
     for (size_t t = 0; t < surfaces.triangles.size(); ++t) {
         const auto& surface = surfaces.surfaces[surfaces.surface_of[t]];
         using geometry::Element;
-        if (surface.element == Element::ceiling || surface.element == Element::roof || surface.element == Element::ground || surface.element == Element::facade) continue;
+        if (!is_shown(surface)) continue;
         const auto& k = surfaces.triangles[t];
         const Vec3 a = surfaces.vertices[k[0]], b = surfaces.vertices[k[1]], c = surfaces.vertices[k[2]];
         const double grey = dark ? 0.24 + 0.4 * surface.reflectance : 0.74 + 0.26 * surface.reflectance;
@@ -158,6 +327,7 @@ void ModelView::rebuild() {
         add_line(o.eye, o.eye + d * 0.9, ink().accent);
     }
     add_map();
+    add_sun();
     if (!framed_) frame_building();
 }
 
@@ -177,18 +347,22 @@ void ModelView::frame_building() {
     framed_ = true;
 }
 
+Vec3 ModelView::eye() const { return target_ + direction(radians(180 + turn_), radians(tilt_)) * distance_; }
+
 void ModelView::paintGL() {
     if (dirty_) rebuild();
     glClearColor(ink().paper.redF(), ink().paper.greenF(), ink().paper.blueF(), 1);
     glClear(GL_COLOR_BUFFER_BIT | GL_DEPTH_BUFFER_BIT);
     QMatrix4x4 view;
     view.perspective(35.0f, static_cast<float>(width()) / static_cast<float>(std::max(1, height())), 0.3f, 600.0f);
-    const Vec3 away = direction(radians(180 + turn_), radians(tilt_)) * distance_;
-    const Vec3 eye = target_ + away;
-    view.lookAt(QVector3D(static_cast<float>(eye.x), static_cast<float>(eye.y), static_cast<float>(eye.z)),
+    const Vec3 from = eye();
+    view.lookAt(QVector3D(static_cast<float>(from.x), static_cast<float>(from.y), static_cast<float>(from.z)),
                 QVector3D(static_cast<float>(target_.x), static_cast<float>(target_.y), static_cast<float>(target_.z)), QVector3D(0, 0, 1));
     program_->bind();
     program_->setUniformValue("view", view);
+    const auto bound = [](Vec3 v) { return QVector3D(static_cast<float>(v.x), static_cast<float>(v.y), static_cast<float>(v.z)); };
+    program_->setUniformValue("low", box_ ? bound(box_->first) : QVector3D(-1e9f, -1e9f, -1e9f));
+    program_->setUniformValue("high", box_ ? bound(box_->second) : QVector3D(1e9f, 1e9f, 1e9f));
     glEnable(GL_DEPTH_TEST);
     glDepthFunc(GL_LEQUAL);
     buffer_.bind();
@@ -218,7 +392,12 @@ void ModelView::resizeGL(int, int) {
     dirty_ = true;
 }
 
-void ModelView::mousePressEvent(QMouseEvent* event) { last_ = event->position(); }
+void ModelView::mousePressEvent(QMouseEvent* event) { last_ = pressed_ = event->position(); }
+
+void ModelView::mouseReleaseEvent(QMouseEvent* event) {
+    const QPointF moved = event->position() - pressed_;
+    if (event->button() == Qt::LeftButton && std::hypot(moved.x(), moved.y()) < 4) pick(event->position());
+}
 
 void ModelView::mouseMoveEvent(QMouseEvent* event) {
     const QPointF d = event->position() - last_;

@@ -6,12 +6,15 @@
 #include <QOpenGLFunctions>
 #include <QOpenGLShaderProgram>
 #include <QOpenGLWidget>
+#include <QToolButton>
 #include <memory>
 #include <optional>
+#include <set>
 
 #include "geometry/surfaces.h"
 #include "gui/document.h"
 #include "gui/sheet/sheet.h"
+#include "question/sun_patches.h"
 
 namespace wp::gui {
 
@@ -21,6 +24,17 @@ class ModelView : public QOpenGLWidget, protected QOpenGLFunctions {
     explicit ModelView(Document& document, QWidget* parent = nullptr);
     ~ModelView() override;
     void show_map(const SheetMap& map);
+    /// Floors that the sun reaches; an empty one takes them away.
+    void show_sun(const question::SunPatches& patches);
+    void hide_items(const std::vector<Selection>& items);
+    void show_only(const std::vector<Selection>& items);
+    void show_everything();
+    /// Cuts away what lies outside a box around the items; around nothing, the box goes.
+    void box_around(const std::vector<Selection>& items);
+    bool has_box() const { return box_.has_value(); }
+    size_t triangles_shown() const { return faces_.size() / 3; }
+    void write_camera(model::View& view) const;
+    void read_camera(const model::View& view);
     QSize sizeHint() const override { return {420, 420}; }
 
  protected:
@@ -29,6 +43,7 @@ class ModelView : public QOpenGLWidget, protected QOpenGLFunctions {
     void resizeGL(int, int) override;
     void mousePressEvent(QMouseEvent*) override;
     void mouseMoveEvent(QMouseEvent*) override;
+    void mouseReleaseEvent(QMouseEvent*) override;
     void mouseDoubleClickEvent(QMouseEvent*) override;
     void wheelEvent(QWheelEvent*) override;
     void keyPressEvent(QKeyEvent*) override;
@@ -42,6 +57,10 @@ class ModelView : public QOpenGLWidget, protected QOpenGLFunctions {
     void add_line(Vec3 a, Vec3 b, const QColor& colour);
     void add_map();
     void frame_building();
+    bool is_shown(const geometry::Surface& surface) const;
+    Vec3 eye() const;
+    void pick(QPointF at);
+    void add_sun();
 
     Document& document_;
     SheetMap map_;
@@ -54,7 +73,12 @@ class ModelView : public QOpenGLWidget, protected QOpenGLFunctions {
     QOpenGLBuffer buffer_{QOpenGLBuffer::VertexBuffer};
     double turn_ = 30, tilt_ = 42, distance_ = 30;
     Vec3 target_{};
-    QPointF last_;
+    QPointF last_, pressed_;
+    question::SunPatches sun_;
+    std::set<model::Id> hidden_, only_;
+    std::optional<std::pair<Vec3, Vec3>> box_;
+    bool with_roof_ = false;
+    QToolButton* roof_button_;
 };
 
 }  // namespace wp::gui

@@ -45,7 +45,6 @@ class Inspector : public QScrollArea {
     QWidget* page_ = nullptr;
     bool editable_ = true;
     Selection shown_;
-    std::vector<Selection> shown_all_;
     // Figures that follow the answers without the page being built anew.
     std::vector<std::pair<QLabel*, std::function<QString()>>> figures_;
     bool had_answer_ = false;

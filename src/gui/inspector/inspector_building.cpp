@@ -159,9 +159,10 @@ void Inspector::show_opening(QFormLayout& form) {
         document_.edit_option(QStringLiteral("Share of wall"), [&](Option& opt) { geometry::take_share_of_wall(opt, id, std::clamp(v, 0.001, 1.0)); });
     });
     add_button(form, QStringLiteral("Full height"), "full-height", [this, id = o.id] { document_.edit_option(QStringLiteral("Full height"), [&](Option& opt) { geometry::make_full_height(opt, id); }); });
-    auto* apart = add_number(form, QStringLiteral("Row, apart"), 0.6, Unit::metre, [this, id = o.id](double v) {
+    auto* apart = add_number(form, QStringLiteral("Row, apart"), std::nan(""), Unit::metre, [this, id = o.id](double v) {
         document_.edit_option(QStringLiteral("Row of openings"), [&](Option& opt) { geometry::fill_wall(opt, id, std::max(v, 0.02)); });
     });
+    apart->setPlaceholderText(QStringLiteral("e.g. 0.6 m"));
     apart->setToolTip(QStringLiteral("As many like this as fit into the wall, at least this far apart: type a distance"));
     const auto answer = document_.daylight.find(document_.option().id);
     if (answer == document_.daylight.end() || o.kind != Kind::window) return;
@@ -323,7 +324,8 @@ void Inspector::show_many(QFormLayout& form) {
         if (item.kind == Kind::room) rooms.push_back(*find_room(option, item.id).room);
     }
     const auto number = [&](const QString& title, double Opening::*field, double low) {
-        auto* row = add_number(form, title, openings[0].*field, Unit::metre, [this, items, title, field, low](double v) {
+        const bool same = std::all_of(openings.begin(), openings.end(), [&](const Opening& o) { return o.*field == openings[0].*field; });
+        auto* row = add_number(form, title, same ? openings[0].*field : std::nan(""), Unit::metre, [this, items, title, field, low](double v) {
             document_.edit_option(QStringLiteral("%1 of %2 openings").arg(title).arg(items.size()), [&](Option& o) {
                 for (const Selection& item : items)
                     if (item.kind == Kind::opening) {
@@ -333,10 +335,7 @@ void Inspector::show_many(QFormLayout& form) {
                     }
             });
         });
-        if (std::any_of(openings.begin(), openings.end(), [&](const Opening& o) { return o.*field != openings[0].*field; })) {
-            row->clear();
-            row->setPlaceholderText(QStringLiteral("several"));
-        }
+        if (!same) row->setPlaceholderText(QStringLiteral("several"));
     };
     if (openings.size() == items.size()) {
         number(QStringLiteral("Width"), &Opening::width, 0.05);

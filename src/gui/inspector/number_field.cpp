@@ -32,7 +32,8 @@ NumberField::NumberField(double value, Unit unit, std::function<void(double)> co
 
 void NumberField::show_value(double value) {
     value_ = value;
-    setText(number_text(value, unit_));
+    if (std::isnan(value)) clear();
+    else setText(number_text(value, unit_));
 }
 
 void NumberField::commit() {
@@ -45,7 +46,7 @@ void NumberField::commit() {
 }
 
 void NumberField::step(double by) {
-    value_ += by;
+    value_ = (std::isnan(value_) ? 0 : value_) + by;
     show_value(value_);
     commit_(value_);
 }

@@ -1,0 +1,189 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "gui/building/building_tree.h"
+
+#include <QDropEvent>
+#include <QHBoxLayout>
+#include <QHeaderView>
+#include <QLabel>
+#include <QVBoxLayout>
+
+#include "geometry/edit.h"
+#include "gui/look/look.h"
+
+namespace wp::gui {
+using namespace model;
+using Kind = Selection::Kind;
+
+namespace {
+
+Selection item_of(const QTreeWidgetItem* item) {
+    if (item == nullptr) return {};
+    return {static_cast<Kind>(item->data(0, Qt::UserRole).toInt()), item->data(0, Qt::UserRole + 1).toString().toStdString(), -1};
+}
+
+}  // namespace
+
+// Qt moves rows by itself; here a drop is an edit of the project, and the rows follow it.
+class BuildingTree::List : public QTreeWidget {
+ public:
+    explicit List(BuildingTree& owner) : owner_(owner) {}
+
+ protected:
+    void dropEvent(QDropEvent* event) override {
+        const Selection what = item_of(currentItem()), onto = item_of(itemAt(event->position().toPoint()));
+        event->setDropAction(Qt::IgnoreAction);
+        event->accept();
+        owner_.dropped(what, onto);
+    }
+
+ private:
+    BuildingTree& owner_;
+};
+
+BuildingTree::BuildingTree(Document& document, QWidget* parent) : QWidget(parent), document_(document), list_(new List(*this)) {
+    setObjectName(QStringLiteral("panel"));
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(0);
+    auto* row = new QHBoxLayout;
+    row->setContentsMargins(space::medium, space::tight, space::small, space::tight);
+    auto* title = new QLabel(QStringLiteral("Building"));
+    title->setProperty("role", QStringLiteral("heading"));
+    row->addWidget(title);
+    row->addStretch(1);
+    const auto button = [&](const char* icon_name, const char* name, const QString& tip, std::function<void()> run) {
+        auto* b = new QToolButton;
+        set_icon(b, QString::fromLatin1(icon_name));
+        b->setObjectName(QString::fromLatin1(name));
+        b->setToolTip(tip);
+        b->setAccessibleName(tip);
+        connect(b, &QToolButton::clicked, this, std::move(run));
+        row->addWidget(b);
+    };
+    const auto add_storey = [this](bool with_rooms) {
+        size_t made = 0;
+        document_.edit_option(with_rooms ? QStringLiteral("Copy storey") : QStringLiteral("New storey"), [&](Option& o) { made = geometry::add_storey(o, document_.storey_index(), with_rooms); });
+        document_.show_storey(made);
+        document_.select({Kind::storey, document_.option().storeys[made].id, -1});
+    };
+    button("layers-plus", "new-storey", QStringLiteral("New storey above this one"), [add_storey] { add_storey(false); });
+    button("copy-plus", "copy-storey", QStringLiteral("Copy this storey above itself"), [add_storey] { add_storey(true); });
+    column->addLayout(row);
+    list_->setObjectName(QStringLiteral("building"));
+    list_->setAccessibleName(QStringLiteral("Building"));
+    list_->setHeaderHidden(true);
+    list_->setFrameShape(QFrame::NoFrame);
+    list_->setIndentation(14);
+    list_->setSelectionMode(QAbstractItemView::ExtendedSelection);
+    list_->setEditTriggers(QAbstractItemView::EditKeyPressed | QAbstractItemView::DoubleClicked);
+    list_->setDragDropMode(QAbstractItemView::InternalMove);
+    list_->setContextMenuPolicy(Qt::CustomContextMenu);
+    column->addWidget(list_, 1);
+    connect(list_, &QTreeWidget::itemSelectionChanged, this, &BuildingTree::take_selection);
+    connect(list_, &QTreeWidget::itemChanged, this, &BuildingTree::renamed);
+    connect(list_, &QTreeWidget::customContextMenuRequested, this, [this](const QPoint& at) { emit menu_wanted(list_->viewport()->mapToGlobal(at)); });
+    connect(&document, &Document::project_changed, this, &BuildingTree::refresh);
+    connect(&document, &Document::path_changed, this, &BuildingTree::refresh);
+    connect(&document, &Document::selection_changed, this, &BuildingTree::show_selection);
+    refresh();
+}
+
+QTreeWidgetItem* BuildingTree::add(QTreeWidgetItem* under, const Selection& item, const QString& text) {
+    auto* row = under != nullptr ? new QTreeWidgetItem(under) : new QTreeWidgetItem(list_);
+    row->setText(0, text);
+    row->setData(0, Qt::UserRole, static_cast<int>(item.kind));
+    row->setData(0, Qt::UserRole + 1, QString::fromStdString(item.id));
+    row->setFlags(row->flags() | Qt::ItemIsEditable);
+    row->setToolTip(0, QString::fromLatin1(kind_name(item.kind)));
+    return row;
+}
+
+void BuildingTree::refresh() {
+    if (shown_ == document_.snapshot() && shown_option_ == document_.option_index() && shown_storey_ == document_.storey_index()) return;
+    const bool same_building = shown_ != nullptr && shown_option_ == document_.option_index();
+    shown_ = document_.snapshot();
+    shown_option_ = document_.option_index();
+    shown_storey_ = document_.storey_index();
+    filling_ = true;
+    // What was open stays open.
+    std::set<QString> open;
+    for (QTreeWidgetItemIterator it(list_); *it != nullptr; ++it)
+        if ((*it)->isExpanded()) open.insert((*it)->data(0, Qt::UserRole + 1).toString());
+    list_->clear();
+    const auto& storeys = document_.option().storeys;
+    const auto name = [](const auto& thing) { return QString::fromStdString(thing.name.empty() ? thing.id : thing.name); };
+    for (size_t s = storeys.size(); s-- > 0;) {
+        const Storey& storey = storeys[s];
+        auto* floor = add(nullptr, {Kind::storey, storey.id, -1}, name(storey));
+        QFont font = list_->font();
+        font.setWeight(s == document_.storey_index() ? QFont::Bold : QFont::Normal);
+        floor->setFont(0, font);
+        for (const Room& room : storey.rooms) {
+            auto* row = add(floor, {Kind::room, room.id, -1}, name(room));
+            for (const Opening& o : room.openings) add(row, {Kind::opening, o.id, -1}, name(o))->setFlags(Qt::ItemIsEnabled | Qt::ItemIsSelectable | Qt::ItemIsEditable);
+        }
+        for (const Roof& r : storey.roofs) add(floor, {Kind::roof, r.id, -1}, name(r));
+        for (const Rooflight& r : storey.rooflights) add(floor, {Kind::rooflight, r.id, -1}, name(r));
+        for (const FloorVoid& v : storey.voids) add(floor, {Kind::floor_void, v.id, -1}, name(v));
+        for (const Partition& p : storey.partitions) add(floor, {Kind::partition, p.id, -1}, name(p));
+        floor->setExpanded(!same_building || open.contains(QString::fromStdString(storey.id)) || s == document_.storey_index());
+        for (int i = 0; i < floor->childCount(); ++i) floor->child(i)->setExpanded(open.contains(floor->child(i)->data(0, Qt::UserRole + 1).toString()));
+    }
+    filling_ = false;
+    show_selection();
+}
+
+void BuildingTree::show_selection() {
+    if (filling_) return;
+    filling_ = true;
+    list_->clearSelection();
+    for (QTreeWidgetItemIterator it(list_); *it != nullptr; ++it)
+        if (document_.is_selected(item_of(*it))) {
+            (*it)->setSelected(true);
+            list_->scrollToItem(*it);
+        }
+    filling_ = false;
+}
+
+void BuildingTree::take_selection() {
+    if (filling_) return;
+    std::vector<Selection> items;
+    for (const QTreeWidgetItem* row : list_->selectedItems()) items.push_back(item_of(row));
+    filling_ = true;
+    document_.select_all(items);
+    filling_ = false;
+    if (!items.empty()) emit picked(items.back());
+}
+
+void BuildingTree::renamed(QTreeWidgetItem* row) {
+    if (filling_) return;
+    const Selection item = item_of(row);
+    const std::string text = row->text(0).trimmed().toStdString();
+    if (text.empty()) {
+        shown_.reset();
+        return refresh();
+    }
+    document_.edit_option(QStringLiteral("Rename %1").arg(QString::fromLatin1(kind_name(item.kind))), [&](Option& o) { rename(o, item, text); });
+}
+
+void BuildingTree::dropped(const Selection& what, const Selection& onto) {
+    const size_t to = storey_of(document_.option(), onto);
+    if (to >= document_.option().storeys.size()) return;
+    const size_t from = storey_of(document_.option(), what);
+    if (what.kind == Kind::storey) {
+        document_.edit_option(QStringLiteral("Reorder storeys"), [&](Option& o) { geometry::move_storey(o, from, to); });
+    } else if (what.kind == Kind::room && from != to) {
+        document_.edit_option(QStringLiteral("Move room to another storey"), [&](Option& o) {
+            Room room = *find_room(o, what.id).room;
+            const double lift = o.storeys[to].level - o.storeys[from].level;
+            std::erase_if(o.storeys[from].rooms, [&](const Room& r) { return r.id == what.id; });
+            for (Roof& roof : o.storeys[from].roofs) std::erase(roof.rooms, what.id);
+            for (Observer& e : o.observers)
+                if (e.room == what.id) e.eye.z += lift;
+            o.storeys[to].rooms.push_back(std::move(room));
+        });
+        document_.show_storey(to);
+    }
+}
+
+}  // namespace wp::gui

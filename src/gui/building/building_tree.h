@@ -1,0 +1,37 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The building as an outline: storeys from the top, rooms and what is in them. Shows and sets the selection, renames in
+// place, and takes drags: a storey to another place in the order, a room to another storey.
+#pragma once
+#include <QToolButton>
+#include <QTreeWidget>
+
+#include "gui/document.h"
+
+namespace wp::gui {
+
+class BuildingTree : public QWidget {
+    Q_OBJECT
+ public:
+    explicit BuildingTree(Document& document, QWidget* parent = nullptr);
+
+ signals:
+    void picked(const wp::gui::Selection& item);
+    void menu_wanted(const QPoint& at);
+
+ private:
+    class List;
+    void refresh();
+    void show_selection();
+    void take_selection();
+    void renamed(QTreeWidgetItem* item);
+    void dropped(const Selection& what, const Selection& onto);
+    QTreeWidgetItem* add(QTreeWidgetItem* under, const Selection& item, const QString& text);
+
+    Document& document_;
+    List* list_;
+    std::shared_ptr<const model::Project> shown_;
+    size_t shown_option_ = 0, shown_storey_ = 0;
+    bool filling_ = false;
+};
+
+}  // namespace wp::gui

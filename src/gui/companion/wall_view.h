@@ -1,0 +1,68 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The elevation of a wall, from inside or outside, as a working view: openings are moved, sized and placed on it, snapping to
+// each other's sills, heads and jambs.
+#pragma once
+#include <QToolButton>
+#include <QWidget>
+
+#include "geometry/elevation.h"
+#include "gui/document.h"
+
+namespace wp::gui {
+
+class WallView : public QWidget {
+    Q_OBJECT
+ public:
+    explicit WallView(Document& document, QWidget* parent = nullptr);
+    QSize sizeHint() const override { return {420, 300}; }
+    /// Shows a wall whatever is selected.
+    void show_wall(const model::Id& room, int edge, bool outside);
+    bool outside() const { return outside_; }
+    const model::Id& room() const { return room_; }
+    int edge() const { return edge_; }
+    /// Where a place of the drawing (metres along, absolute height) is on the widget.
+    QPointF to_screen(Vec2 p) const;
+
+ signals:
+    void hint(const QString& text);
+
+ protected:
+    void paintEvent(QPaintEvent*) override;
+    void mousePressEvent(QMouseEvent*) override;
+    void mouseMoveEvent(QMouseEvent*) override;
+    void mouseReleaseEvent(QMouseEvent*) override;
+    void mouseDoubleClickEvent(QMouseEvent*) override;
+    void keyPressEvent(QKeyEvent*) override;
+
+ private:
+    // Which part of an opening is held: sides as -1, 0, 1; all of it as 0, 0.
+    struct Grip {
+        model::Id opening;
+        int side_x = 0, side_y = 0;
+        Vec2 from;
+        model::Option before;
+        bool active = false;
+    };
+    void follow_selection();
+    void refresh();
+    Vec2 to_model(QPointF p) const;
+    const geometry::ElevationOpening* opening_at(QPointF p, int& side_x, int& side_y) const;
+    double snapped(double value, bool horizontal, const model::Id& moving);
+    void drag_to(Vec2 p);
+    void draw_opening(QPainter& painter, const geometry::ElevationOpening& o) const;
+    void draw_figures(QPainter& painter) const;
+
+    Document& document_;
+    model::Id room_;
+    int edge_ = -1;
+    bool outside_ = false;
+    geometry::Elevation drawing_;
+    double scale_ = 40;
+    QPointF origin_;
+    Grip grip_;
+    std::vector<std::pair<Vec2, Vec2>> guides_;
+    int gesture_ = 0;
+    QToolButton* flip_;
+};
+
+}  // namespace wp::gui
