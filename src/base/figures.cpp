@@ -61,6 +61,7 @@ class Reader {
     std::optional<double> factor(int depth) {
         if (depth > kDeepest) return {};
         if (take("-")) {
+            if (take("-")) return {};
             const auto value = factor(depth + 1);
             return value ? std::optional(-*value) : std::nullopt;
         }

@@ -179,10 +179,29 @@ class Check {
         }
     }
 
-    static bool overlap_in_plan(const Rooflight& a, const Rooflight& b) {
-        const double reach = 0.16;  // two upstands
-        if (a.upright) return length(a.centre - b.centre) < (a.width + b.width) / 2 && std::fabs(a.centre.x - b.centre.x) + std::fabs(a.centre.y - b.centre.y) < (a.width + b.width) / 2;
-        return std::fabs(a.centre.x - b.centre.x) < (a.width + b.width) / 2 + reach && std::fabs(a.centre.y - b.centre.y) < (a.length + b.length) / 2 + reach;
+    // Upright lights meet only in the same riser.
+    bool overlap_in_plan(const Rooflight& a, const Rooflight& b) const {
+        if (!a.upright) {
+            const double reach = 0.16;  // two upstands
+            return std::fabs(a.centre.x - b.centre.x) < (a.width + b.width) / 2 + reach && std::fabs(a.centre.y - b.centre.y) < (a.length + b.length) / 2 + reach;
+        }
+        for (const Room& room : storey().rooms) {
+            const Roof* roof = contains(room.footprint, a.centre) ? roof_over(storey(), room) : nullptr;
+            if (roof == nullptr) continue;
+            const RoofShape shape(storey(), *roof, option_.roof);
+            const auto riser = [&](Vec2 p) {
+                double best = 1e18, at = 0;
+                for (const double u : shape.risers())
+                    if (std::fabs(u - shape.along(p)) < best) {
+                        best = std::fabs(u - shape.along(p));
+                        at = u;
+                    }
+                return at;
+            };
+            const Vec2 across{shape.rise().y, -shape.rise().x};
+            return riser(a.centre) == riser(b.centre) && std::fabs(dot(a.centre - b.centre, across)) < (a.width + b.width) / 2;
+        }
+        return false;
     }
 
     bool fits(const Rooflight& light) const {

@@ -82,6 +82,13 @@ class Drawing {
         }
     }
 
+    // Whether an opening is higher than the walls drawn so far.
+    bool pokes_out() const {
+        double top = -1e18;
+        for (const Polygon& wall : out_.walls)
+            for (const Vec2 p : wall) top = std::max(top, p.y);
+        return std::any_of(out_.openings.begin(), out_.openings.end(), [&](const ElevationOpening& o) { return o.high.y > top + 1e-6; });
+    }
     double x_of(Vec2 p) const { return dot(p - out_.origin, out_.right); }
     /// Whether an edge lies on the plane of the drawing, seen from the same side (or from the other).
     bool is_on(const Room& room, int edge, bool same_way) const {
@@ -105,6 +112,14 @@ Elevation wall_elevation(const Option& option, size_t s, const Id& id, int edge,
     if (!outside) {
         drawing.add_wall(storey, *room, edge);
         drawing.add_openings(storey, *room, edge, false);
+        // An opening that goes on beside a floor void shows the wall above it, too.
+        for (size_t above = s + 1; above < option.storeys.size() && drawing.pokes_out(); ++above)
+            for (const Room& other : option.storeys[above].rooms)
+                for (int e = 0; e < static_cast<int>(other.footprint.size()); ++e)
+                    if (drawing.is_on(other, e, true)) {
+                        drawing.add_wall(option.storeys[above], other, e);
+                        drawing.add_openings(option.storeys[above], other, e, false);
+                    }
         for (const Room& other : storey.rooms)
             for (int e = 0; &other != room && e < static_cast<int>(other.footprint.size()); ++e)
                 if (drawing.is_on(other, e, false)) {

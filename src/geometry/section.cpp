@@ -103,7 +103,10 @@ Section cut_section(const Project& project, const Option& option, Vec2 a, Vec2 b
         for (const FloorVoid& hole : storey.voids)
             for (const Room& below : option.storeys[s - 1].rooms)
                 for (const Region& region : intersection({hole.outline}, {inner_face(option, option.storeys[s - 1], below).ring}))
-                    for (const Interval in : inside_of({region.outer}, a, d)) air.push_back(box(in.from, option.storeys[s - 1].level + below.height, in.to, storey.level));
+                    for (const Interval in : inside_of({region.outer}, a, d)) {
+                        air.push_back(box(in.from, option.storeys[s - 1].level + below.height, in.to, storey.level));
+                        out.air.push_back({below.id, air.back()});
+                    }
     }
     out.solid = difference(rings(unite(solid)), air);
     out.low = {1e18, 1e18};

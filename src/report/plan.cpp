@@ -428,7 +428,8 @@ void draw_plan(QPainter& painter, const PlanScene& scene, const PlanView& view, 
                                                               static_cast<int>(shape.boundingRect().width()) - 22);
         // The selected room carries its dimensions there, and its name in the inspector.
         if (name.size() < 3 || scene.selected.contains(room.id)) continue;
-        const QString area = scene.show_areas ? QStringLiteral("%1 m\u00b2").arg(geometry::signed_area(walls.rooms[static_cast<size_t>(&room - storey.rooms.data())].ring), 0, 'f', 1) : QString();
+        QString area = scene.show_areas ? QStringLiteral("%1 m\u00b2").arg(geometry::signed_area(walls.rooms[static_cast<size_t>(&room - storey.rooms.data())].ring), 0, 'f', 1) : QString();
+        if (painter.fontMetrics().horizontalAdvance(name + QStringLiteral("  ") + area) > shape.boundingRect().width() - 22) area.clear();
         const QRectF box(shape.boundingRect().left() + 6, shape.boundingRect().top() + 6, painter.fontMetrics().horizontalAdvance(area.isEmpty() ? name : name + QStringLiteral("  ") + area) + 10, 18);
         painter.setPen(Qt::NoPen);
         QColor plate = ink.paper;

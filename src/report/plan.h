@@ -45,7 +45,7 @@ struct PlanScene {
     std::vector<MapLayer> maps;
     Scale scale;
     std::set<std::string> selected;  ///< ids
-    double cut = 1.2;                ///< height of the cut above the floor: what lies wholly above or below it is drawn thin
+    double cut = 1.35;               ///< height of the cut above the floor: what lies wholly above or below it is drawn thin
     bool show_below = true;          ///< the storey below as a faint line
     bool show_areas = false;         ///< inner floor area under the room's name
     QImage sun;                      ///< where the sun falls, laid over the sheet

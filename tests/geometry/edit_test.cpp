@@ -9,6 +9,7 @@
 #include "geometry/random_building.h"
 #include "geometry/roof_shape.h"
 #include "geometry/walls.h"
+#include "store/project_file.h"
 #include "support.h"
 
 using namespace wp;
@@ -295,4 +296,11 @@ TEST(ModelCheck, voids_and_rooflights_out_of_place_are_told) {
     EXPECT_EQ(faults[0].kind, ModelFault::Kind::opening_off_wall);
     EXPECT_EQ(faults[1].kind, ModelFault::Kind::void_without_rooms);
     EXPECT_EQ(faults[2].kind, ModelFault::Kind::rooflight_off_roof);
+}
+
+TEST(ModelCheck, the_demo_has_no_faults) {
+    const auto project = store::read_project(WARMPANE_DEMO);
+    ASSERT_TRUE(project);
+    for (const Option& option : project->options)
+        for (const auto& fault : check_model(option)) ADD_FAILURE() << option.name << ": " << fault.what;
 }

@@ -135,7 +135,13 @@ void WallView::draw_opening(QPainter& painter, const geometry::ElevationOpening&
         }
     }
     painter.setPen(chosen ? ink().accent : ink().ink);
-    if (box.width() > 34 && box.height() > 18) painter.drawText(box, Qt::AlignCenter, QString::fromStdString(o.opening->name));
+    if (box.width() <= 30 || box.height() <= 18) return;
+    const QString name = painter.fontMetrics().elidedText(QString::fromStdString(o.opening->name), Qt::ElideRight, static_cast<int>(box.width()) - 4);
+    const QRectF plate(box.center().x() - painter.fontMetrics().horizontalAdvance(name) / 2.0 - 3, box.center().y() - 8, painter.fontMetrics().horizontalAdvance(name) + 6, 16);
+    QColor paper = ink().paper;
+    paper.setAlpha(225);
+    painter.fillRect(plate, paper);
+    painter.drawText(plate, Qt::AlignCenter, name);
 }
 
 void WallView::draw_figures(QPainter& painter) const {

@@ -154,7 +154,7 @@ class Sheet : public QWidget {
     bool new_map_ = false;
     uint64_t maps_painted_ = 0;
     geometry::SnapSettings snaps_;
-    double cut_ = 1.2;
+    double cut_ = 1.35;
     QImage sun_, underlay_;
     Vec2 sun_low_, sun_high_;
     std::optional<std::pair<Vec2, Vec2>> section_;
