@@ -2,6 +2,8 @@
 #include "gui/drive.h"
 
 #include <QApplication>
+#include <QLineEdit>
+#include <cstring>
 #include <stdexcept>
 
 namespace wp::gui::drive {
@@ -14,7 +16,26 @@ QWidget* widget(Window& window, const char* name) {
     return found;
 }
 
-void click(Window& window, const char* name) { QTest::mouseClick(widget(window, name), Qt::LeftButton); }
+Count& count() {
+    static Count all;
+    return all;
+}
+
+void type_into(QWidget* field, const char* text) {
+    auto* line = qobject_cast<QLineEdit*>(field);
+    if (line == nullptr) throw std::runtime_error("this is no line to type into");
+    ++count().clicks;
+    count().keys += static_cast<int>(std::strlen(text)) + 1;
+    QTest::mouseClick(line, Qt::LeftButton);
+    line->selectAll();
+    QTest::keyClicks(line, QString::fromLatin1(text));
+    QTest::keyClick(line, Qt::Key_Return);
+}
+
+void click(Window& window, const char* name) {
+    ++count().clicks;
+    QTest::mouseClick(widget(window, name), Qt::LeftButton);
+}
 
 // A display without a window manager gives the focus to nobody when a box closes; a shortcut needs an active window.
 void give_focus_back(Window& window) {
@@ -25,15 +46,22 @@ void give_focus_back(Window& window) {
 void key(Window& window, Qt::Key key, Qt::KeyboardModifiers modifiers) {
     give_focus_back(window);
     QWidget* target = QApplication::focusWidget() != nullptr ? QApplication::focusWidget() : &window;
+    ++count().keys;
     QTest::keyClick(target, key, modifiers);
 }
 
 QPoint on_sheet(Window& window, Vec2 place) { return window.sheet().view().to_screen(place).toPoint(); }
-void press(Window& window, Vec2 place) { QTest::mousePress(&window.sheet(), Qt::LeftButton, {}, on_sheet(window, place)); }
+void press(Window& window, Vec2 place) {
+    ++count().clicks;
+    QTest::mousePress(&window.sheet(), Qt::LeftButton, {}, on_sheet(window, place));
+}
 void move(Window& window, Vec2 place) { QTest::mouseMove(&window.sheet(), on_sheet(window, place)); }
 void release(Window& window, Vec2 place) { QTest::mouseRelease(&window.sheet(), Qt::LeftButton, {}, on_sheet(window, place)); }
 
-void click_sheet(Window& window, Vec2 place) { QTest::mouseClick(&window.sheet(), Qt::LeftButton, {}, on_sheet(window, place)); }
+void click_sheet(Window& window, Vec2 place) {
+    ++count().clicks;
+    QTest::mouseClick(&window.sheet(), Qt::LeftButton, {}, on_sheet(window, place));
+}
 
 void drag(Window& window, Vec2 from, Vec2 to, int steps) {
     move(window, from);

@@ -24,6 +24,14 @@ void click_sheet(Window& window, Vec2 place);
 /// Press, move in steps, release.
 void drag(Window& window, Vec2 from, Vec2 to, int steps = 6);
 
+/// Types into a line and commits with Enter.
+void type_into(QWidget* field, const char* text);
+/// Clicks and keys given so far, for counting what a job takes. A drag is one click.
+struct Count {
+    int clicks = 0, keys = 0;
+};
+Count& count();
+
 /// A window of 1280 x 800 on the screen, active.
 void show(Window& window);
 /// Until the daylight factor of the shown option has settled.

@@ -1,0 +1,396 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Each tool of the Build desk, by the hand that uses it.
+#include <gtest/gtest.h>
+
+#include <QApplication>
+#include <QClipboard>
+#include <QComboBox>
+#include <QLineEdit>
+#include <QListWidget>
+#include <QMenu>
+#include <QPainter>
+#include <QPdfWriter>
+#include <QTreeWidget>
+
+#include "base/file.h"
+#include "geometry/check.h"
+#include "geometry/walls.h"
+#include "gui/drive.h"
+#include "gui/sheet/underlay.h"
+#include "store/project_file.h"
+#include "asked_room.h"
+
+using namespace wp;
+using namespace wp::gui;
+using namespace wp::model;
+
+namespace {
+
+class Tools : public ::testing::Test {
+ protected:
+    void SetUp() override {
+        auto project = test::one_room();  // 4 x 6 m, a south window
+        project.questions.clear();
+        Room other = project.options[0].storeys[0].rooms[0];
+        other.id = "other";
+        other.name = "Other";
+        for (Vec2& p : other.footprint) p.x += 4;
+        other.openings[0].id = other.openings[0].name = "W-02";
+        project.options[0].storeys[0].rooms.push_back(other);
+        ASSERT_FALSE(store::save_project(project, folder / "p.warmpane"));
+        window = std::make_unique<Window>();
+        ASSERT_FALSE(window->open(folder / "p.warmpane"));
+        drive::show(*window);
+    }
+    void TearDown() override { window->document().undo_stack().setClean(); }
+    const Option& option() { return window->document().option(); }
+    const Storey& storey() { return option().storeys[window->document().storey_index()]; }
+    void key(Qt::Key k, Qt::KeyboardModifiers modifiers = Qt::NoModifier) {
+        window->sheet().setFocus();
+        drive::key(*window, k, modifiers);
+    }
+    void shift_click(Vec2 at) { QTest::mouseClick(&window->sheet(), Qt::LeftButton, Qt::ShiftModifier, drive::on_sheet(*window, at)); }
+    // Types where the focus is: the entry beside the pointer, a palette, a dialog's line.
+    static void type(const char* text) { QTest::keyClicks(QApplication::focusWidget(), QString::fromLatin1(text)); }
+    static void press(Qt::Key k) { QTest::keyClick(QApplication::focusWidget(), k); }
+
+    test::Folder folder;
+    std::unique_ptr<Window> window;
+};
+
+}  // namespace
+
+TEST_F(Tools, a_room_is_drawn_by_typed_lengths_and_angles) {
+    key(Qt::Key_O);
+    drive::click_sheet(*window, {0, 6});
+    drive::move(*window, {0.2, 6.5});
+    key(Qt::Key_0);  // opens the entry beside the pointer
+    type(".8");
+    press(Qt::Key_Tab);
+    type("90");
+    press(Qt::Key_Return);
+    drive::move(*window, {2, 6.75});  // without an angle the pointer's direction, close to level
+    key(Qt::Key_4);
+    press(Qt::Key_Return);
+    drive::click_sheet(*window, {4, 6});
+    key(Qt::Key_Return);
+    ASSERT_EQ(storey().rooms.size(), 3u);
+    EXPECT_NEAR(geometry::signed_area(storey().rooms[2].footprint), 3.2, 1e-6);
+    EXPECT_EQ(window->document().selection().id, storey().rooms[2].id);
+    EXPECT_TRUE(window->faults().empty());
+}
+
+TEST_F(Tools, a_rectangle_takes_typed_width_and_depth_with_units_and_arithmetic) {
+    key(Qt::Key_R);
+    drive::click_sheet(*window, {0, 6});
+    drive::move(*window, {1, 7});
+    key(Qt::Key_2);
+    type("*1.5");
+    press(Qt::Key_Tab);
+    type("250 cm");
+    press(Qt::Key_Return);
+    ASSERT_EQ(storey().rooms.size(), 3u);
+    EXPECT_NEAR(geometry::signed_area(storey().rooms[2].footprint), 7.5, 1e-9);
+}
+
+TEST_F(Tools, an_arc_becomes_a_polyline_wall) {
+    key(Qt::Key_O);
+    drive::click_sheet(*window, {4, 6});
+    key(Qt::Key_A);
+    drive::click_sheet(*window, {0, 6});
+    drive::click_sheet(*window, {2, 7.5});
+    key(Qt::Key_Return);
+    ASSERT_EQ(storey().rooms.size(), 3u);
+    EXPECT_GT(storey().rooms[2].footprint.size(), 9u);
+}
+
+TEST_F(Tools, a_shared_wall_moves_for_both_rooms) {
+    drive::drag(*window, {4, 4}, {5, 4});
+    EXPECT_NEAR(geometry::signed_area(storey().rooms[0].footprint), 30, 1e-6);
+    EXPECT_NEAR(geometry::signed_area(storey().rooms[1].footprint), 18, 1e-6);
+    EXPECT_EQ(window->document().undo_stack().undoText(), QStringLiteral("Move wall"));
+}
+
+TEST_F(Tools, a_dimension_is_typed_over_where_it_stands) {
+    drive::click_sheet(*window, {1, 4});
+    QTest::qWait(50);
+    // The figure of the south wall stands 22 pixels inside it, in the middle.
+    const QPoint at = drive::on_sheet(*window, {2, 0}) - QPoint(0, 22);
+    QTest::mouseClick(&window->sheet(), Qt::LeftButton, {}, at);
+    auto* entry = window->sheet().findChild<QLineEdit*>(QStringLiteral("figure-entry"));
+    ASSERT_NE(entry, nullptr);
+    EXPECT_EQ(entry->text(), QStringLiteral("3.94 m")) << "the inner length: the wall to the neighbour is 0.12 m thick";
+    drive::type_into(entry, "4.44");
+    EXPECT_NEAR(storey().rooms[0].footprint[1].x, 4.5, 1e-6);
+    EXPECT_NEAR(storey().rooms[1].footprint[0].x, 4.5, 1e-6) << "the neighbour follows";
+}
+
+TEST_F(Tools, many_windows_are_selected_and_edited_at_once) {
+    drive::click_sheet(*window, {2, -0.15});
+    shift_click({6, -0.15});
+    ASSERT_EQ(window->document().selected().size(), 2u);
+    drive::type_into(drive::widget(*window, "field-sill"), "0.5");
+    EXPECT_EQ(storey().rooms[0].openings[0].sill, 0.5);
+    EXPECT_EQ(storey().rooms[1].openings[0].sill, 0.5);
+    window->document().undo_stack().undo();
+    EXPECT_EQ(storey().rooms[1].openings[0].sill, 1) << "one step for both";
+}
+
+TEST_F(Tools, a_band_selects_what_lies_inside_and_delete_takes_it_away) {
+    drive::drag(*window, {-0.7, -0.7}, {8.6, 6.6});
+    EXPECT_EQ(window->document().selected().size(), 3u) << "two rooms and the observer";
+    key(Qt::Key_Delete);
+    EXPECT_TRUE(storey().rooms.empty());
+    EXPECT_TRUE(option().planes.empty());
+    window->document().undo_stack().undo();
+    EXPECT_EQ(storey().rooms.size(), 2u);
+}
+
+TEST_F(Tools, control_drag_copies) {
+    drive::click_sheet(*window, {6, 3});
+    QTest::mousePress(&window->sheet(), Qt::LeftButton, Qt::ControlModifier, drive::on_sheet(*window, {6, 3}));
+    drive::move(*window, {6, 5});
+    drive::move(*window, {6, 9});
+    drive::release(*window, {6, 9});
+    ASSERT_EQ(storey().rooms.size(), 3u);
+    EXPECT_NEAR(storey().rooms[2].footprint[0].y, 6, 1e-6);
+    EXPECT_NEAR(storey().rooms[1].footprint[0].y, 0, 1e-6) << "the first stays";
+}
+
+TEST_F(Tools, rooms_are_pasted_onto_another_storey_and_windows_into_another_wall) {
+    drive::click_sheet(*window, {1, 4});
+    key(Qt::Key_C, Qt::ControlModifier);
+    drive::click(*window, "new-storey");
+    ASSERT_EQ(window->document().storey_index(), 1u);
+    key(Qt::Key_V, Qt::ControlModifier);
+    ASSERT_EQ(option().storeys[1].rooms.size(), 1u);
+    EXPECT_EQ(option().storeys[1].rooms[0].openings.size(), 1u);
+    EXPECT_NE(option().storeys[1].rooms[0].id, "room");
+    EXPECT_EQ(option().planes.size(), 2u) << "its plane came along";
+
+    key(Qt::Key_PageDown);
+    ASSERT_EQ(window->document().storey_index(), 0u);
+    drive::click_sheet(*window, {2, -0.15});
+    key(Qt::Key_C, Qt::ControlModifier);
+    drive::click_sheet(*window, {2, 6});
+    ASSERT_EQ(window->document().selection().kind, Selection::Kind::wall);
+    key(Qt::Key_V, Qt::ControlModifier);
+    ASSERT_EQ(storey().rooms[0].openings.size(), 2u);
+    EXPECT_EQ(storey().rooms[0].openings[1].edge, 2);
+}
+
+TEST_F(Tools, what_is_on_the_clipboard_but_not_ours_changes_nothing) {
+    QApplication::clipboard()->setText(QStringLiteral("{\"warmpane\": 1, \"name\": 5}"));
+    const Project before = window->document().project();
+    key(Qt::Key_V, Qt::ControlModifier);
+    EXPECT_EQ(window->document().project(), before);
+}
+
+TEST_F(Tools, the_palette_finds_things_and_commands) {
+    key(Qt::Key_Space, Qt::ControlModifier);
+    auto* list = window->findChild<QListWidget*>(QStringLiteral("palette-list"));
+    ASSERT_NE(list, nullptr);
+    type("W-02");
+    EXPECT_TRUE(list->item(0)->text().contains(QStringLiteral("opening")));
+    press(Qt::Key_Return);
+    EXPECT_EQ(window->document().selection().id, "W-02");
+    QTest::qWait(30);
+    key(Qt::Key_Space, Qt::ControlModifier);
+    type("mirr left");
+    press(Qt::Key_Return);
+    EXPECT_TRUE(window->document().undo_stack().undoText().contains(QStringLiteral("Mirror")) || window->document().undo_stack().count() == 0);
+}
+
+TEST_F(Tools, a_near_miss_is_shown_and_mended_by_a_click) {
+    window->document().edit_option(QStringLiteral("Slip"), [](Option& o) { o.storeys[0].rooms[1].footprint[0].x += 0.03; });
+    ASSERT_EQ(window->faults().size(), 1u);
+    EXPECT_TRUE(drive::widget(*window, "faults")->isVisible());
+    drive::click(*window, "faults");
+    auto* menu = window->findChild<QMenu*>(QStringLiteral("fault-menu"));
+    ASSERT_NE(menu, nullptr);
+    QMenu* one = menu->actions()[0]->menu();
+    ASSERT_NE(one, nullptr);
+    one->actions()[1]->trigger();
+    menu->close();
+    EXPECT_TRUE(window->faults().empty());
+    EXPECT_FALSE(drive::widget(*window, "faults")->isVisible());
+}
+
+TEST_F(Tools, windows_are_moved_and_sized_in_elevation) {
+    drive::click_sheet(*window, {2, -0.15});
+    drive::click(*window, "companion-wall");
+    WallView& wall = window->wall_view();
+    QTest::qWait(80);
+    wall.grab();
+    // From inside, the window of 1 to 3 m on a wall of 4 m lies at 1 to 3 again; its sill is 1 m, its head 2.5 m.
+    const auto at = [&](double x, double z) { return wall.to_screen({x, z}).toPoint(); };
+    const auto drag = [&](QPoint from, QPoint to) {
+        QTest::mousePress(&wall, Qt::LeftButton, {}, from);
+        QTest::mouseMove(&wall, (from + to) / 2);
+        QTest::mouseMove(&wall, to);
+        QTest::mouseRelease(&wall, Qt::LeftButton, {}, to);
+        QTest::qWait(30);
+    };
+    drag(at(2, 1.75), at(2, 1.25));
+    EXPECT_NEAR(storey().rooms[0].openings[0].sill, 0.5, 0.051);
+    EXPECT_NEAR(storey().rooms[0].openings[0].height, 1.5, 1e-6);
+    const double sill = storey().rooms[0].openings[0].sill;
+    drag(at(2, sill + 1.5), at(2, sill + 2));
+    EXPECT_NEAR(storey().rooms[0].openings[0].height, 2, 0.051);
+    EXPECT_NEAR(storey().rooms[0].openings[0].sill, sill, 1e-6);
+    drive::click(*window, "wall-side");
+    EXPECT_TRUE(wall.outside());
+}
+
+TEST_F(Tools, a_section_is_cut_where_two_points_are_clicked) {
+    key(Qt::Key_C);
+    drive::click_sheet(*window, {2, -0.6});
+    drive::click_sheet(*window, {2, 6.6});
+    ASSERT_TRUE(window->section_view().has_line());
+    EXPECT_TRUE(window->section_view().isVisible());
+    EXPECT_EQ(window->sheet().tool(), Tool::select);
+}
+
+TEST_F(Tools, a_room_is_split_and_joined_again) {
+    key(Qt::Key_X);
+    drive::click_sheet(*window, {0, 3});
+    drive::click_sheet(*window, {4, 3});
+    ASSERT_EQ(storey().rooms.size(), 3u);
+    EXPECT_NEAR(geometry::signed_area(storey().rooms[0].footprint), 12, 1e-6);
+    drive::click_sheet(*window, {2, 1.5});
+    shift_click({2, 4.5});
+    key(Qt::Key_J);
+    ASSERT_EQ(storey().rooms.size(), 2u);
+    EXPECT_TRUE(window->faults().empty());
+}
+
+TEST_F(Tools, partitions_dimensions_and_measures_are_placed) {
+    key(Qt::Key_P);
+    drive::click_sheet(*window, {1, 3});
+    drive::click_sheet(*window, {3, 3});
+    ASSERT_EQ(storey().partitions.size(), 1u);
+    EXPECT_NEAR(length(storey().partitions[0].to - storey().partitions[0].from), 2, 1e-9);
+    key(Qt::Key_N);
+    drive::click_sheet(*window, {0, 0});
+    drive::click_sheet(*window, {8, 0});
+    drive::click_sheet(*window, {4, -0.6});
+    ASSERT_EQ(storey().dimensions.size(), 1u);
+    EXPECT_LT(storey().dimensions[0].offset, 0);
+    const int steps = window->document().undo_stack().count();
+    key(Qt::Key_M);
+    drive::click_sheet(*window, {0, 0});
+    drive::click_sheet(*window, {4, 6});
+    key(Qt::Key_Escape);
+    key(Qt::Key_Escape);
+    EXPECT_EQ(window->sheet().tool(), Tool::select);
+    EXPECT_EQ(window->document().undo_stack().count(), steps) << "measuring changes nothing";
+}
+
+TEST_F(Tools, things_are_renamed_and_dragged_in_the_outline) {
+    auto* tree = static_cast<QTreeWidget*>(drive::widget(*window, "building"));
+    QTreeWidgetItem* room = tree->topLevelItem(0)->child(0);
+    room->setText(0, QStringLiteral("Studio"));  // what the editor of the row does
+    EXPECT_EQ(storey().rooms[0].name, "Studio");
+    tree = static_cast<QTreeWidget*>(drive::widget(*window, "building"));
+    QTest::mouseClick(tree->viewport(), Qt::LeftButton, {}, tree->visualItemRect(tree->topLevelItem(0)->child(1)).center());
+    EXPECT_EQ(window->document().selection().id, "other");
+}
+
+TEST_F(Tools, a_right_click_offers_what_can_be_done) {
+    QTest::mouseClick(&window->sheet(), Qt::RightButton, {}, drive::on_sheet(*window, {1, 4}));
+    auto* menu = window->findChild<QMenu*>(QStringLiteral("item-menu"));
+    ASSERT_NE(menu, nullptr);
+    QStringList words;
+    for (const QAction* action : menu->actions()) words << action->text();
+    EXPECT_TRUE(words.contains(QStringLiteral("Delete")));
+    EXPECT_TRUE(words.contains(QStringLiteral("Mirror left to right")));
+    menu->close();
+    EXPECT_EQ(window->document().selection().id, "room");
+}
+
+TEST_F(Tools, arrows_nudge_and_turning_keeps_the_middle) {
+    drive::click_sheet(*window, {6, 3});
+    key(Qt::Key_Up);
+    EXPECT_NEAR(storey().rooms[1].footprint[0].y, 0.1, 1e-9);
+    key(Qt::Key_Left, Qt::ControlModifier);
+    const auto& ring = storey().rooms[1].footprint;
+    EXPECT_NEAR((ring[0] + ring[2]).x / 2, 6, 1e-9);
+    EXPECT_NEAR(geometry::signed_area(ring), 24, 1e-9);
+}
+
+TEST_F(Tools, a_drawing_is_laid_under_and_scaled_by_a_known_distance) {
+    QImage picture(400, 200, QImage::Format_RGB32);
+    picture.fill(Qt::white);
+    ASSERT_TRUE(picture.save(QString::fromStdString((folder / "plan.png").string())));
+    window->set_underlay(QString::fromStdString((folder / "plan.png").string()));
+    EXPECT_EQ(storey().underlay.file, "plan.png") << "kept relative to the project";
+    ASSERT_EQ(window->sheet().tool(), Tool::scale_underlay);
+    drive::click_sheet(*window, {0, 0});
+    drive::click_sheet(*window, {4, 0});
+    type("8");
+    press(Qt::Key_Return);
+    EXPECT_NEAR(storey().underlay.width, 40, 1e-6);
+}
+
+TEST_F(Tools, a_page_of_a_pdf_is_read_and_a_damaged_file_is_refused) {
+    const std::string path = (folder / "plan.pdf").string();
+    {
+        QPdfWriter writer(QString::fromStdString(path));
+        QPainter painter(&writer);
+        painter.drawLine(0, 0, 500, 500);
+        writer.newPage();
+        painter.drawLine(0, 0, 500, 0);
+    }
+    EXPECT_TRUE(read_underlay(path, 1));
+    EXPECT_TRUE(read_underlay(path, 2));
+    EXPECT_NE(read_underlay(path, 3).fault().what.find("no page 3"), std::string::npos);
+    ASSERT_FALSE(write_file(folder / "bad.pdf", "%PDF-1.4 nonsense"));
+    EXPECT_FALSE(read_underlay(folder / "bad.pdf", 1));
+    ASSERT_FALSE(write_file(folder / "bad.png", "no picture"));
+    EXPECT_FALSE(read_underlay(folder / "bad.png", 1));
+    EXPECT_FALSE(read_underlay(folder / "nothing.png", 1));
+}
+
+TEST_F(Tools, hiding_and_isolating_leave_things_out_of_the_model) {
+    window->model_view().grab();
+    const size_t all = window->model_view().triangles_shown();
+    ASSERT_GT(all, 0u);
+    drive::click_sheet(*window, {6, 3});
+    window->model_view().hide_items(window->document().selected());
+    window->model_view().grab();
+    const size_t less = window->model_view().triangles_shown();
+    EXPECT_LT(less, all);
+    window->model_view().show_everything();
+    window->model_view().show_only(window->document().selected());
+    window->model_view().grab();
+    EXPECT_LT(window->model_view().triangles_shown(), all);
+    window->model_view().show_everything();
+    window->model_view().box_around(window->document().selected());
+    EXPECT_TRUE(window->model_view().has_box());
+    window->model_view().grab();
+}
+
+TEST_F(Tools, the_sun_falls_on_the_sheet_and_moves_with_the_clock) {
+    key(Qt::Key_U);
+    window->document().show_moment({6, 21, 12});
+    const auto look = [&] { return window->sheet().grab().toImage(); };
+    const QImage noon = look();
+    ASSERT_TRUE(drive::wait_until([&] { return look() != noon; }, 10000)) << "no sun on the sheet";
+    QTest::qWait(300);
+    const QImage settled = look();
+    window->document().show_moment({12, 21, 9.5});
+    EXPECT_TRUE(drive::wait_until([&] { return look() != settled; }, 10000));
+}
+
+TEST_F(Tools, unsaved_work_is_kept_and_can_be_taken_up_again) {
+    store::Recovery kept(folder / "unsaved");
+    window->document().edit_option(QStringLiteral("Work"), [](Option& o) { o.storeys[0].rooms[0].name = "Unsaved"; });
+    ASSERT_FALSE(kept.keep(window->document().project(), window->document().path()));
+    Window other;
+    const auto project = store::read_leftover({folder / "unsaved" / std::filesystem::directory_iterator(folder / "unsaved")->path().filename(), {}, {}});
+    ASSERT_TRUE(project) << project.fault().line();
+    other.document().restore(*project, window->document().path());
+    EXPECT_EQ(other.document().option().storeys[0].rooms[0].name, "Unsaved");
+    EXPECT_TRUE(other.document().is_changed()) << "it still has to be saved";
+    EXPECT_EQ(other.document().path(), window->document().path());
+}
