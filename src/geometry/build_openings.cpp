@@ -108,30 +108,34 @@ void Builder::add_reveal(const Id& source, double share, const Vec2 from[2], con
 // How high the wall reaches over the whole of an opening; a floor void beside it carries the wall on into the next storey.
 double Builder::highest(size_t s, size_t index, const Passage& way) const {
     double top = -1e18;
+    const int air = out_.air[static_cast<size_t>(space({s, index}))];
     for (size_t level = s; level < rooms_.size(); ++level)
-        for (size_t r = 0; r < rooms_[level].size(); ++r)
+        for (size_t r = 0; r < rooms_[level].size(); ++r) {
+            if (out_.air[static_cast<size_t>(space({level, r}))] != air) continue;
             for (const Face* face : rooms_[level][r].upright) {
                 const auto span = face->span_over(way.inner[0], way.inner[1], true);
                 if (!span) continue;
                 const bool own = level == s && r == index;
                 if (own || span->first <= top + 1e-6) top = std::max(top, span->second);
             }
+        }
     // A steep roof may come down over the outer face below the inner one's top.
     if (way.room_behind < 0)
-        for (const Face* face : outer_upright_)
-            if (const auto span = face->span_over(way.outer[0], way.outer[1], false); span && span->first < top) {
-                const double z = option_.storeys[s].level;
-                if (span->first <= z + 1e-6 && span->second > z) top = std::min(top, std::max(span->second, above_facade(span->second, way)));
-            }
+        each_outer_at(way.outer[0], way.outer[1], [&](const Face& face) {
+            const auto span = face.span_over(way.outer[0], way.outer[1], false);
+            const double z = option_.storeys[s].level;
+            if (span && span->first < top && span->first <= z + 1e-6 && span->second > z) top = std::min(top, std::max(span->second, above_facade(span->second, way)));
+        });
     return top;
 }
 
 // The facade goes on where another stretch of it begins at the height where one ends: storey over storey.
 double Builder::above_facade(double z, const Passage& way) const {
-    for (const Face* face : outer_upright_)
-        if (const auto span = face->span_over(way.outer[0], way.outer[1], true); span && span->first <= z + 1e-6 && span->second > z + 1e-6)
-            return above_facade(span->second, way);
-    return z;
+    double higher = z;
+    each_outer_at(way.outer[0], way.outer[1], [&](const Face& face) {
+        if (const auto span = face.span_over(way.outer[0], way.outer[1], true); span && span->first <= z + 1e-6) higher = std::max(higher, span->second);
+    });
+    return higher > z + 1e-6 ? above_facade(higher, way) : z;
 }
 
 void Builder::add_opening(size_t s, size_t index, const Opening& opening) {

@@ -20,6 +20,31 @@ bool inside(const std::vector<Polygon>& rings, Vec2 p) {
 
 }  // namespace
 
+// Direction to 0.01 radians, whichever way round, and distance from the origin to 5 cm.
+Builder::LineKey Builder::line_of(Vec2 at_place, Vec2 along) {
+    const bool turn = along.y < -1e-9 || (std::fabs(along.y) <= 1e-9 && along.x < 0);
+    const Vec2 d = turn ? along * -1.0 : along;
+    return {std::lround(std::atan2(d.y, d.x) * 100), std::lround(cross(d, at_place) * 20)};
+}
+
+void Builder::keep_outer(Face face) {
+    const LineKey key = line_of(face.begin(), face.along());
+    outer_upright_[key].push_back(&keep(std::move(face)));
+}
+
+void Builder::each_outer_at(Vec2 a, Vec2 b, const std::function<void(Face&)>& visit) const {
+    const LineKey key = line_of(a, normalized(b - a));
+    // Rounding may put neighbours on the same line into neighbouring drawers; half a turn is no turn.
+    for (long turn = -1; turn <= 1; ++turn)
+        for (const long half : {0L, 314L, -314L})
+            for (long shift = -1; shift <= 1; ++shift) {
+                const long sign = half == 0 ? 1 : -1;
+                const auto found = outer_upright_.find({key.first + turn + half, sign * key.second + shift});
+                if (found == outer_upright_.end()) continue;
+                for (Face* face : found->second) visit(*face);
+            }
+}
+
 // Top of the flat cover of a storey: over the highest room that ends in it and has no roof of its own.
 double Builder::flat_top(size_t s) const {
     double top = option_.storeys[s].level;
@@ -156,7 +181,7 @@ void Builder::add_facade_stretch(const Cover& cover, const Cover* beside, Vec2 a
             for (const double z : {low(way), height(cover, way, middle)}) face.pin({way, z}, at(p, z));
         }
         face.set_outline(std::move(outline));
-        outer_upright_.push_back(&keep(std::move(face)));
+        keep_outer(std::move(face));
     }
 }
 
@@ -192,7 +217,7 @@ void Builder::add_roof_faces(const Cover& cover, size_t s, uint32_t surface) {
                 Face riser = Face::upright(surface, p, q, false);
                 const double l = on_grid(length(q - p));
                 riser.set_outline({{0, z(next, p)}, {l, z(next, q)}, {l, z(slope, q)}, {0, z(slope, p)}});
-                outer_upright_.push_back(&keep(std::move(riser)));
+                keep_outer(std::move(riser));
             }
         }
     }

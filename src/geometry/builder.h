@@ -88,7 +88,12 @@ class Builder {
     std::vector<StoreyWalls> walls_;
     std::vector<std::vector<RoomFaces>> rooms_;
     std::list<Face> faces_;              // stable addresses
-    std::vector<Face*> outer_upright_;   // facades and risers seen from outside
+    // Facades and risers seen from outside, by the line they stand on: an opening meets few of them.
+    using LineKey = std::pair<long, long>;
+    static LineKey line_of(Vec2 at, Vec2 along);
+    void keep_outer(Face face);
+    void each_outer_at(Vec2 a, Vec2 b, const std::function<void(Face&)>& visit) const;
+    std::map<LineKey, std::vector<Face*>> outer_upright_;
     struct Cut {
         Vec2 a, b;
         double z0, z1;

@@ -72,7 +72,7 @@ class Check {
             if (signed_area(walls_.rooms[i].ring) < 0.05 * signed_area(list[i].footprint) || walls_.rooms[i].ring.size() < 3 || takes_all(i))
                 add(Kind::thin_room, list[i].footprint[0], {room_item(list[i])}, fmt::format("The walls around {} are thicker than it is wide.", list[i].name));
             for (size_t k = 0; k < list.size(); ++k) {
-                if (k == i) continue;
+                if (k == i || apart(list[i], list[k])) continue;
                 if (k > i) overlap(list[i], list[k]);
                 if (k > i || !overlaps(list[i], list[k])) misses(list[i], list[k]);
             }
@@ -80,7 +80,7 @@ class Check {
         for (size_t k = list.size(); k < walls_.standing.size(); ++k) {
             const Room& tall = option_.storeys[walls_.standing[k].storey].rooms[walls_.standing[k].room];
             for (const Room& room : list)
-                if (overlaps(room, tall))
+                if (!apart(room, tall) && overlaps(room, tall))
                     add(Kind::storeys_overlap, room.footprint[0], {room_item(room), room_item(tall)}, fmt::format("{} reaches up through the floor of {}.", tall.name, room.name),
                         fmt::format("Lower {} to end below this storey", tall.name));
         }
@@ -92,6 +92,19 @@ class Check {
         return inner && std::fabs(signed_area(walls_.rooms[i].ring) - signed_area(storey().rooms[i].footprint)) < 1e-6;
     }
 
+    // Most rooms of a large storey have nothing to do with each other.
+    static bool apart(const Room& a, const Room& b) {
+        const auto span = [](const Room& room, double Vec2::*axis) {
+            const auto [low, high] = std::minmax_element(room.footprint.begin(), room.footprint.end(), [&](Vec2 p, Vec2 q) { return p.*axis < q.*axis; });
+            return std::pair{(*low).*axis, (*high).*axis};
+        };
+        for (double Vec2::*axis : {&Vec2::x, &Vec2::y}) {
+            const auto [a0, a1] = span(a, axis);
+            const auto [b0, b1] = span(b, axis);
+            if (a0 > b1 + kNearMiss || b0 > a1 + kNearMiss) return true;
+        }
+        return false;
+    }
     static std::vector<Region> common(const Room& a, const Room& b) { return intersection({a.footprint}, {b.footprint}); }
     static bool overlaps(const Room& a, const Room& b) {
         double area = 0;

@@ -208,6 +208,8 @@ namespace {
 
 using Triangles = std::vector<std::array<Vec2, 3>>;
 
+constexpr size_t kManyHoles = 6;
+
 // Bands between the heights of all corners, each cut into trapezoids: slower and with more pieces than ears, but a ring may
 // touch itself or its holes anywhere.
 Triangles band_triangles(const Region& region) {
@@ -258,6 +260,8 @@ double area_of(const Triangles& triangles) {
 }  // namespace
 
 std::vector<std::array<Vec2, 3>> triangulate(const Region& region) {
+    // Ears cost the square of the corners and more: a facade full of windows is cut in bands.
+    if (region.holes.size() > kManyHoles) return band_triangles(region);
     double area = std::fabs(signed_area(region.outer));
     for (const Polygon& hole : region.holes) area -= std::fabs(signed_area(hole));
     Triangles ears = ear_triangles(region);

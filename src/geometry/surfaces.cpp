@@ -109,7 +109,7 @@ Surfaces Builder::build() {
         for (const Rooflight& light : storeys[s].rooflights) add_rooflight(s, light);
     }
     for (const Cut& cut : outer_cuts_)
-        for (Face* face : outer_upright_) face->cut_stretch(cut.a, cut.b, cut.z0, cut.z1);
+        each_outer_at(cut.a, cut.b, [&](Face& face) { face.cut_stretch(cut.a, cut.b, cut.z0, cut.z1); });
     for (const Face& face : faces_) face.add_to(out_);
     for (const Block& block : option_.blocks) add_block(block);
     add_ground();

@@ -90,6 +90,7 @@ void Document::take_up(model::Project project, const std::filesystem::path& path
     glares.clear();
     project_ = std::make_shared<const model::Project>(std::move(project));
     load_weather();
+    emit project_replaced();
     emit path_changed();
     emit project_changed();
     emit answers_changed();

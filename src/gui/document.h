@@ -87,6 +87,8 @@ class Document : public QObject {
     void weather_changed();
     void answers_changed();
     void path_changed();
+    /// Another project took the place of the one before.
+    void project_replaced();
 
  private:
     friend class EditStep;

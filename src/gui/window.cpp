@@ -314,7 +314,11 @@ void Window::build_views() {
         show_companion(section_view_);
     });
     connect(wall_view_, &WallView::hint, hint_, &QLabel::setText);
-    connect(&document_, &Document::project_changed, this, &Window::refresh_faults);
+    // The model check waits for a pause in the hand's work.
+    check_timer_.setSingleShot(true);
+    check_timer_.setInterval(150);
+    connect(&check_timer_, &QTimer::timeout, this, &Window::refresh_faults);
+    connect(&document_, &Document::project_changed, this, [this] { check_timer_.start(); });
     connect(&document_, &Document::project_changed, this, &Window::refresh_underlay);
     connect(&document_, &Document::path_changed, this, [this] {
         underlay_shown_ = {};

@@ -51,7 +51,14 @@ class Window : public QMainWindow {
     /// Where unsaved work is kept.
     static std::filesystem::path unsaved_folder();
     void set_underlay(const QString& file);
-    const std::vector<geometry::ModelFault>& faults() const { return faults_found_; }
+    /// Faults of the option as it is; the check follows an edit after a short pause.
+    const std::vector<geometry::ModelFault>& faults() {
+        if (check_timer_.isActive()) {
+            check_timer_.stop();
+            refresh_faults();
+        }
+        return faults_found_;
+    }
     WallView& wall_view() { return *wall_view_; }
     SectionView& section_view() { return *section_view_; }
     ModelView& model_view() { return *model_view_; }
@@ -144,7 +151,7 @@ class Window : public QMainWindow {
     bool sun_wanted_ = false;
     std::pair<std::string, int> underlay_shown_;
     store::Recovery recovery_{unsaved_folder()};
-    QTimer keep_timer_;
+    QTimer keep_timer_, check_timer_;
 };
 
 }  // namespace wp::gui

@@ -21,6 +21,25 @@ Selection item_of(const QTreeWidgetItem* item) {
     return {static_cast<Kind>(item->data(0, Qt::UserRole).toInt()), item->data(0, Qt::UserRole + 1).toString().toStdString(), -1};
 }
 
+std::string rows_of(const Option& option) {
+    std::string out;
+    const auto take = [&](const auto& list) {
+        for (const auto& item : list) out += item.id + '\n' + item.name + '\n';
+    };
+    for (const Storey& storey : option.storeys) {
+        out += storey.id + '\n' + storey.name + '\n';
+        for (const Room& room : storey.rooms) {
+            out += room.id + '\n' + room.name + '\n';
+            take(room.openings);
+        }
+        take(storey.roofs);
+        take(storey.rooflights);
+        take(storey.voids);
+        take(storey.partitions);
+    }
+    return out;
+}
+
 }  // namespace
 
 // Qt moves rows by itself; here a drop is an edit of the project, and the rows follow it.
@@ -99,11 +118,12 @@ QTreeWidgetItem* BuildingTree::add(QTreeWidgetItem* under, const Selection& item
 }
 
 void BuildingTree::refresh() {
-    if (shown_ == document_.snapshot() && shown_option_ == document_.option_index() && shown_storey_ == document_.storey_index()) return;
-    const bool same_building = shown_ != nullptr && shown_option_ == document_.option_index();
-    shown_ = document_.snapshot();
+    // Most edits move things: the rows stay as they are.
+    const std::string rows = rows_of(document_.option()) + std::to_string(document_.storey_index());
+    if (rows == shown_ && shown_option_ == document_.option_index()) return;
+    const bool same_building = !shown_.empty() && shown_option_ == document_.option_index();
+    shown_ = rows;
     shown_option_ = document_.option_index();
-    shown_storey_ = document_.storey_index();
     filling_ = true;
     // What was open stays open.
     std::set<QString> open;
@@ -160,7 +180,7 @@ void BuildingTree::renamed(QTreeWidgetItem* row) {
     const Selection item = item_of(row);
     const std::string text = row->text(0).trimmed().toStdString();
     if (text.empty()) {
-        shown_.reset();
+        shown_.clear();
         return refresh();
     }
     document_.edit_option(QStringLiteral("Rename %1").arg(QString::fromLatin1(kind_name(item.kind))), [&](Option& o) { rename(o, item, text); });

@@ -29,8 +29,8 @@ class BuildingTree : public QWidget {
 
     Document& document_;
     List* list_;
-    std::shared_ptr<const model::Project> shown_;
-    size_t shown_option_ = 0, shown_storey_ = 0;
+    std::string shown_;            // ids and names of all rows, in order
+    size_t shown_option_ = 0;
     bool filling_ = false;
 };
 

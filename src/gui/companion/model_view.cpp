@@ -16,6 +16,8 @@ namespace wp::gui {
 
 namespace {
 
+constexpr int kRenewAfter = 60;  // ms
+
 constexpr const char* kVertexShader = R"(
 attribute vec3 position; attribute vec3 normal; attribute vec3 colour;
 uniform mat4 view; uniform float shaded;
@@ -59,19 +61,30 @@ ModelView::ModelView(Document& document, QWidget* parent) : QOpenGLWidget(parent
     setObjectName(QStringLiteral("model-view"));
     setAccessibleName(QStringLiteral("Model in three dimensions"));
     setToolTip(QStringLiteral("Drag to turn, right-drag to pan, wheel to zoom, double-click to fit"));
-    const auto renew = [this] {
+    // A drag changes the building many times a second: the sheet comes first, the model follows at its own pace.
+    renew_.setSingleShot(true);
+    renew_.setInterval(kRenewAfter);
+    connect(&renew_, &QTimer::timeout, this, [this] {
         dirty_ = true;
         update();
+    });
+    const auto renew = [this] {
+        if (!renew_.isActive()) renew_.start();
     };
     connect(&document, &Document::project_changed, this, renew);
     connect(&document, &Document::selection_changed, this, renew);
-    connect(&document, &Document::path_changed, this, [this] { framed_ = turned_ = false; });
+    pool_.setMaxThreadCount(1);
+    connect(&document, &Document::project_replaced, this, [this] {
+        framed_ = turned_ = false;
+        surfaces_.reset();
+    });
 }
 
 ModelView::~ModelView() {
+    pool_.waitForDone();
     makeCurrent();
     program_.reset();
-    buffer_.destroy();
+    for (auto& buffer : buffers_) buffer.destroy();
     doneCurrent();
 }
 
@@ -243,7 +256,7 @@ void ModelView::initializeGL() {
     program_->bindAttributeLocation("normal", 1);
     program_->bindAttributeLocation("colour", 2);
     program_->link();
-    buffer_.create();
+    for (auto& buffer : buffers_) buffer.create();
 }
 
 void ModelView::add_triangle(Vec3 a, Vec3 b, Vec3 c, Vec3 n, const QColor& colour) {
@@ -274,17 +287,36 @@ void ModelView::add_map() {
     }
 }
 
+void ModelView::request_surfaces() {
+    if (building_) return;
+    building_ = true;
+    pool_.start([this, project = document_.snapshot(), index = document_.option_index()] {
+        auto built = std::make_shared<const geometry::Surfaces>(geometry::build_surfaces(*project, project->options[index]));
+        QMetaObject::invokeMethod(this, [this, project, index, built = std::move(built)] {
+            building_ = false;
+            built_ = project;
+            if (index != document_.option_index()) return;
+            surfaces_ = built;
+            built_option_ = index;
+            dirty_ = true;
+            update();
+        }, Qt::QueuedConnection);
+    });
+}
+
 void ModelView::rebuild() {
-    dirty_ = false;
+    dirty_ = uploaded_ = false;
     faces_.clear();
     flat_.clear();
     lines_.clear();
     const auto& option = document_.option();
     // Maps come often, buildings change seldom.
-    if (built_ != document_.snapshot() || built_option_ != document_.option_index() || !surfaces_) {
-        surfaces_ = geometry::build_surfaces(document_.project(), option);
+    if (surfaces_ == nullptr || built_option_ != document_.option_index()) {
+        surfaces_ = std::make_shared<const geometry::Surfaces>(geometry::build_surfaces(document_.project(), option));
         built_ = document_.snapshot();
         built_option_ = document_.option_index();
+    } else if (built_ != document_.snapshot()) {
+        request_surfaces();
     }
     const geometry::Surfaces& surfaces = *surfaces_;
     const bool dark = current_paper() == Paper::dark;
@@ -365,10 +397,12 @@ void ModelView::paintGL() {
     program_->setUniformValue("high", box_ ? bound(box_->second) : QVector3D(1e9f, 1e9f, 1e9f));
     glEnable(GL_DEPTH_TEST);
     glDepthFunc(GL_LEQUAL);
-    buffer_.bind();
+    int next = 0;
     const auto draw = [&](const std::vector<Vertex>& vertices, GLenum mode, float shaded) {
+        QOpenGLBuffer& buffer = buffers_[next++];
         if (vertices.empty()) return;
-        buffer_.allocate(vertices.data(), static_cast<int>(vertices.size() * sizeof(Vertex)));
+        buffer.bind();
+        if (!uploaded_) buffer.allocate(vertices.data(), static_cast<int>(vertices.size() * sizeof(Vertex)));
         for (int i = 0; i < 3; ++i) {
             program_->enableAttributeArray(i);
             program_->setAttributeBuffer(i, GL_FLOAT, i * 3 * static_cast<int>(sizeof(float)), 3, sizeof(Vertex));
@@ -384,6 +418,7 @@ void ModelView::paintGL() {
     draw(flat_, GL_TRIANGLES, 0);
     glDisable(GL_POLYGON_OFFSET_FILL);
     draw(lines_, GL_LINES, 0);
+    uploaded_ = true;
     program_->release();
 }
 

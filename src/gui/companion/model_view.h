@@ -6,6 +6,8 @@
 #include <QOpenGLFunctions>
 #include <QOpenGLShaderProgram>
 #include <QOpenGLWidget>
+#include <QThreadPool>
+#include <QTimer>
 #include <QToolButton>
 #include <memory>
 #include <optional>
@@ -67,10 +69,16 @@ class ModelView : public QOpenGLWidget, protected QOpenGLFunctions {
     std::vector<Vertex> faces_, flat_, lines_;
     std::shared_ptr<const model::Project> built_;  // the geometry is of this project and option
     size_t built_option_ = 0;
-    std::optional<geometry::Surfaces> surfaces_;
+    // Built in the background: until the newest building is ready, the one before it is shown.
+    void request_surfaces();
+    std::shared_ptr<const geometry::Surfaces> surfaces_;
+    bool building_ = false;
+    QThreadPool pool_;
     bool dirty_ = true, framed_ = false, turned_ = false;  // turned: the user has chosen the view
     std::unique_ptr<QOpenGLShaderProgram> program_;
-    QOpenGLBuffer buffer_{QOpenGLBuffer::VertexBuffer};
+    QOpenGLBuffer buffers_[3] = {QOpenGLBuffer(QOpenGLBuffer::VertexBuffer), QOpenGLBuffer(QOpenGLBuffer::VertexBuffer), QOpenGLBuffer(QOpenGLBuffer::VertexBuffer)};
+    bool uploaded_ = false;
+    QTimer renew_;
     double turn_ = 30, tilt_ = 42, distance_ = 30;
     Vec3 target_{};
     QPointF last_, pressed_;

@@ -34,7 +34,13 @@ Inspector::Inspector(Document& document, QWidget* parent) : QScrollArea(parent),
     setObjectName(QStringLiteral("inspector"));
     setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     connect(&document, &Document::selection_changed, this, &Inspector::rebuild);
-    connect(&document, &Document::project_changed, this, &Inspector::refresh);
+    // During a drag the figures follow a few times a second, which is as fast as they can be read.
+    follow_.setSingleShot(true);
+    follow_.setInterval(80);
+    connect(&follow_, &QTimer::timeout, this, &Inspector::refresh);
+    connect(&document, &Document::project_changed, this, [this] {
+        if (!follow_.isActive()) follow_.start();
+    });
     connect(&document, &Document::answers_changed, this, &Inspector::refresh_figures);
     rebuild();
 }

@@ -4,6 +4,7 @@
 #include <QFormLayout>
 #include <QLabel>
 #include <QScrollArea>
+#include <QTimer>
 
 #include "gui/document.h"
 #include "gui/inspector/number_field.h"
@@ -44,6 +45,7 @@ class Inspector : public QScrollArea {
     Document& document_;
     QWidget* page_ = nullptr;
     bool editable_ = true;
+    QTimer follow_;
     Selection shown_;
     // Figures that follow the answers without the page being built anew.
     std::vector<std::pair<QLabel*, std::function<QString()>>> figures_;

@@ -24,7 +24,7 @@ Sheet::Sheet(Document& document, QWidget* parent) : QWidget(parent), document_(d
         update();
         say_hint();
     });
-    connect(&document, &Document::path_changed, this, [this] {
+    connect(&document, &Document::project_replaced, this, [this] {
         fitted_ = false;
         update();
     });
