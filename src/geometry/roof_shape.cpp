@@ -145,6 +145,19 @@ CeilingSpan ceiling_span(const Option& option, const Storey& storey, const Room&
     return span.low > span.high ? CeilingSpan{room.height, room.height} : span;
 }
 
+double floor_area(const Option& option, const Storey& storey, const Room& room) {
+    const Polygon ring = inner_face(option, storey, room).ring;
+    std::vector<Polygon> holes;
+    for (const FloorVoid& hole : storey.voids) holes.push_back(hole.outline);
+    if (holes.empty()) return signed_area(ring);
+    double area = 0;
+    for (const Region& region : difference({ring}, holes)) {
+        area += std::fabs(signed_area(region.outer));
+        for (const Polygon& hole : region.holes) area -= std::fabs(signed_area(hole));
+    }
+    return area;
+}
+
 double room_volume(const Option& option, const Storey& storey, const Room& room) {
     double volume = 0;
     each_slope(option, storey, room, [&](const std::vector<Region>& regions, auto&& height) {

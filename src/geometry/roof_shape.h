@@ -59,6 +59,8 @@ struct CeilingSpan {
     double low, high;
 };
 CeilingSpan ceiling_span(const model::Option& option, const model::Storey& storey, const model::Room& room);
+/// Inner floor area of a room, less what floor voids take of it, m2.
+double floor_area(const model::Option& option, const model::Storey& storey, const model::Room& room);
 /// Volume of the air of a room, m3.
 double room_volume(const model::Option& option, const model::Storey& storey, const model::Room& room);
 

@@ -8,7 +8,7 @@
 namespace wp::gui {
 
 namespace {
-constexpr double kCell = 0.1, kAround = 8;  // metres
+constexpr double kCell = 0.1, kAround = 12;  // metres
 }
 
 SunShade::SunShade(QObject* parent) : QObject(parent), thread_([this] { loop(); }) {}

@@ -270,11 +270,16 @@ void Window::refresh_underlay() {
 }
 
 void Window::refresh_sun() {
-    if (!sun_wanted_ || document_.option().storeys.empty()) return sheet_->show_sun({}, {}, {});
+    if (!sun_wanted_ || document_.option().storeys.empty()) {
+        model_view_->show_sun({});
+        return sheet_->show_sun({}, {}, {});
+    }
     const auto& site = document_.project().site;
     const auto sun = climate::sun_position({site.latitude, site.longitude, site.time_zone, site.elevation}, document_.moment());
     // The drawing's +y stands at the azimuth site.north.
-    sun_.request(document_.snapshot(), document_.option_index(), document_.storey_index(), direction(sun.azimuth - radians(site.north), sun.altitude));
+    const Vec3 to_sun = direction(sun.azimuth - radians(site.north), sun.altitude);
+    model_view_->show_sun(to_sun);
+    sun_.request(document_.snapshot(), document_.option_index(), document_.storey_index(), to_sun);
 }
 
 void Window::show_sun(const question::SunPatches& patches, double altitude) {
@@ -291,7 +296,6 @@ void Window::show_sun(const question::SunPatches& patches, double altitude) {
             picture.setPixelColor(x, patches.rows - 1 - y, c);
         }
     sheet_->show_sun(picture, patches.low, patches.high);
-    model_view_->show_sun(patches);
     if (altitude <= 0) hint_->setText(QStringLiteral("The sun is below the horizon at this moment"));
 }
 
@@ -462,7 +466,6 @@ void Window::build_building_actions() {
     sun->setCheckable(true);
     connect(sun, &QAction::toggled, this, [this](bool on) {
         sun_wanted_ = on;
-        if (!on) model_view_->show_sun({});
         refresh_sun();
     });
     const auto snap = [&](const char* text, bool geometry::SnapSettings::*which) {

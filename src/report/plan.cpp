@@ -408,6 +408,7 @@ void draw_plan(QPainter& painter, const PlanScene& scene, const PlanView& view, 
     }
     for (const MapLayer& layer : scene.maps) draw_map(painter, scene, layer, view, ink);
     draw_floor_voids(hand, storey);
+    painter.setRenderHint(QPainter::SmoothPixmapTransform);
     if (!scene.sun.isNull()) painter.drawImage(QRectF(view.to_screen({scene.sun_low.x, scene.sun_high.y}), view.to_screen({scene.sun_high.x, scene.sun_low.y})), scene.sun);
     draw_storey_below(hand);
     draw_partitions(hand, storey);
@@ -428,7 +429,7 @@ void draw_plan(QPainter& painter, const PlanScene& scene, const PlanView& view, 
                                                               static_cast<int>(shape.boundingRect().width()) - 22);
         // The selected room carries its dimensions there, and its name in the inspector.
         if (name.size() < 3 || scene.selected.contains(room.id)) continue;
-        QString area = scene.show_areas ? QStringLiteral("%1 m\u00b2").arg(geometry::signed_area(walls.rooms[static_cast<size_t>(&room - storey.rooms.data())].ring), 0, 'f', 1) : QString();
+        QString area = scene.show_areas ? QStringLiteral("%1 m\u00b2").arg(geometry::floor_area(option, storey, room), 0, 'f', 1) : QString();
         if (painter.fontMetrics().horizontalAdvance(name + QStringLiteral("  ") + area) > shape.boundingRect().width() - 22) area.clear();
         const QRectF box(shape.boundingRect().left() + 6, shape.boundingRect().top() + 6, painter.fontMetrics().horizontalAdvance(area.isEmpty() ? name : name + QStringLiteral("  ") + area) + 10, 18);
         painter.setPen(Qt::NoPen);

@@ -21,23 +21,44 @@ constexpr int kRenewAfter = 60;  // ms
 constexpr const char* kVertexShader = R"(
 attribute vec3 position; attribute vec3 normal; attribute vec3 colour;
 uniform mat4 view; uniform float shaded;
-varying vec3 tint; varying vec3 place;
+varying vec3 tint; varying vec3 place; varying vec3 facing;
 void main() {
     place = position;
+    facing = normal;
     float light = mix(1.0, 0.72 + 0.20 * normal.z + 0.10 * normal.x - 0.06 * normal.y, shaded);
     tint = colour * light;
     gl_Position = view * vec4(position, 1.0);
 })";
+// With the sun shown, what it reaches is warm and the rest dimmed: a place is reached if nothing lies nearer to the sun.
 constexpr const char* kFragmentShader = R"(
 #ifdef GL_ES
-precision mediump float;
+precision highp float;
 #endif
-varying vec3 tint; varying vec3 place;
+varying vec3 tint; varying vec3 place; varying vec3 facing;
 uniform vec3 low; uniform vec3 high;
+uniform float sunny; uniform vec3 to_sun; uniform mat4 from_sun; uniform sampler2D nearest;
 void main() {
     if (any(lessThan(place, low)) || any(greaterThan(place, high))) discard;
-    gl_FragColor = vec4(tint, 1.0);
+    vec3 c = tint;
+    if (sunny > 0.5) {
+        vec3 p = (from_sun * vec4(place + facing * 0.02, 1.0)).xyz * 0.5 + 0.5;
+        float depth = dot(texture2D(nearest, p.xy), vec4(1.0, 1.0 / 255.0, 1.0 / 65025.0, 1.0 / 16581375.0));
+        bool reached = dot(facing, to_sun) > 0.0 && p.z < depth + 0.0004;
+        c = reached ? min(c * vec3(1.16, 1.08, 0.92) + vec3(0.05, 0.03, 0.0), 1.0) : c * vec3(0.72, 0.72, 0.78);
+    }
+    gl_FragColor = vec4(c, 1.0);
 })";
+constexpr const char* kDepthShader = R"(
+#ifdef GL_ES
+precision highp float;
+#endif
+varying vec3 tint; varying vec3 place; varying vec3 facing;
+void main() {
+    vec4 z = fract(vec4(1.0, 255.0, 65025.0, 16581375.0) * gl_FragCoord.z);
+    gl_FragColor = z - z.yzww * vec4(1.0 / 255.0, 1.0 / 255.0, 1.0 / 255.0, 0.0);
+})";
+constexpr int kSunPixels = 2048;
+constexpr double kSunReach = 30;  // metres around the building that show shade
 
 }  // namespace
 
@@ -84,6 +105,8 @@ ModelView::~ModelView() {
     pool_.waitForDone();
     makeCurrent();
     program_.reset();
+    depth_program_.reset();
+    sun_picture_.reset();
     for (auto& buffer : buffers_) buffer.destroy();
     doneCurrent();
 }
@@ -94,9 +117,10 @@ void ModelView::show_map(const SheetMap& map) {
     update();
 }
 
-void ModelView::show_sun(const question::SunPatches& patches) {
-    sun_ = patches;
-    dirty_ = true;
+void ModelView::show_sun(std::optional<Vec3> to_sun) {
+    const bool was = to_sun_.has_value();
+    to_sun_ = to_sun && to_sun->z > 0 ? to_sun : std::nullopt;
+    dirty_ = dirty_ || was != to_sun_.has_value();
     update();
 }
 
@@ -177,31 +201,62 @@ bool ModelView::is_shown(const geometry::Surface& surface) const {
     return only_.empty() || only_.contains(surface.source) || only_.contains(room);
 }
 
+// Everything that can stand in the sun's way, also what is left out of the picture; and ground for the shade to fall on.
 void ModelView::add_sun() {
-    if (sun_.columns == 0 || document_.option().storeys.empty()) return;
-    const double z = document_.option().storeys[document_.storey_index()].level + 0.01;
-    const double dx = (sun_.high.x - sun_.low.x) / sun_.columns, dy = (sun_.high.y - sun_.low.y) / sun_.rows;
-    const QColor lit(255, 206, 110);
-    for (int y = 0; y < sun_.rows; ++y)
-        for (int x = 0; x < sun_.columns;) {
-            const auto share = [&](int at) { return sun_.share[static_cast<size_t>(y) * static_cast<size_t>(sun_.columns) + static_cast<size_t>(at)]; };
-            if (share(x) <= 0) {
-                ++x;
-                continue;
-            }
-            int end = x;
-            while (end < sun_.columns && share(end) > 0) ++end;
-            const Vec3 a{sun_.low.x + x * dx, sun_.low.y + y * dy, z}, c{sun_.low.x + end * dx, sun_.low.y + (y + 1) * dy, z};
-            const Vec2 middle{(a.x + c.x) / 2, (a.y + c.y) / 2};
-            const auto& rooms = document_.option().storeys[document_.storey_index()].rooms;
-            x = end;
-            if (std::none_of(rooms.begin(), rooms.end(), [&](const model::Room& r) { return geometry::contains(r.footprint, middle); })) continue;
-            const size_t first = faces_.size();
-            add_triangle(a, {c.x, a.y, z}, c, {0, 0, 1}, lit);
-            add_triangle(a, c, {a.x, c.y, z}, {0, 0, 1}, lit);
-            flat_.insert(flat_.end(), faces_.begin() + static_cast<std::ptrdiff_t>(first), faces_.end());
-            faces_.resize(first);
+    before_sun_.clear();
+    if (!to_sun_) return;
+    for (size_t t = 0; t < surfaces_->triangles.size(); ++t) {
+        if (surfaces_->surfaces[surfaces_->surface_of[t]].element == geometry::Element::ground) continue;
+        for (const uint32_t k : surfaces_->triangles[t]) {
+            const Vec3 p = surfaces_->vertices[k];
+            before_sun_.push_back({{static_cast<float>(p.x), static_cast<float>(p.y), static_cast<float>(p.z)}, {0, 0, 1}, {0, 0, 0}});
         }
+    }
+    const double z = document_.project().site.ground_level - 0.02;
+    const Vec3 c = middle();
+    add_triangle({c.x - kSunReach, c.y - kSunReach, z}, {c.x + kSunReach, c.y - kSunReach, z}, {c.x + kSunReach, c.y + kSunReach, z}, {0, 0, 1}, ink().ground);
+    add_triangle({c.x - kSunReach, c.y - kSunReach, z}, {c.x + kSunReach, c.y + kSunReach, z}, {c.x - kSunReach, c.y + kSunReach, z}, {0, 0, 1}, ink().ground);
+}
+
+Vec3 ModelView::middle() const {
+    Vec2 low{1e9, 1e9}, high{-1e9, -1e9};
+    for (const auto& storey : document_.option().storeys)
+        for (const auto& room : storey.rooms)
+            for (const Vec2 p : room.footprint) {
+                low = {std::min(low.x, p.x), std::min(low.y, p.y)};
+                high = {std::max(high.x, p.x), std::max(high.y, p.y)};
+            }
+    return low.x > high.x ? Vec3{} : Vec3{(low.x + high.x) / 2, (low.y + high.y) / 2, 3};
+}
+
+// What the sun sees: how far the nearest thing is, packed into colours.
+QMatrix4x4 ModelView::draw_from_sun() {
+    const auto vector = [](Vec3 v) { return QVector3D(static_cast<float>(v.x), static_cast<float>(v.y), static_cast<float>(v.z)); };
+    const Vec3 c = middle();
+    QMatrix4x4 from_sun;
+    const float reach = static_cast<float>(kSunReach) * 1.5f;
+    from_sun.ortho(-reach, reach, -reach, reach, 1, 300);
+    from_sun.lookAt(vector(c + *to_sun_ * 150), vector(c), std::fabs(to_sun_->z) > 0.99 ? QVector3D(0, 1, 0) : QVector3D(0, 0, 1));
+    if (sun_picture_ == nullptr) sun_picture_ = std::make_unique<QOpenGLFramebufferObject>(kSunPixels, kSunPixels, QOpenGLFramebufferObject::Depth);
+    sun_picture_->bind();
+    glViewport(0, 0, kSunPixels, kSunPixels);
+    glClearColor(1, 1, 1, 1);
+    glEnable(GL_DEPTH_TEST);
+    glClear(GL_COLOR_BUFFER_BIT | GL_DEPTH_BUFFER_BIT);
+    glDisable(GL_CULL_FACE);
+    depth_program_->bind();
+    depth_program_->setUniformValue("view", from_sun);
+    buffers_[3].bind();
+    if (!uploaded_) buffers_[3].allocate(before_sun_.data(), static_cast<int>(before_sun_.size() * sizeof(Vertex)));
+    for (int i = 0; i < 3; ++i) {
+        depth_program_->enableAttributeArray(i);
+        depth_program_->setAttributeBuffer(i, GL_FLOAT, i * 3 * static_cast<int>(sizeof(float)), 3, sizeof(Vertex));
+    }
+    glDrawArrays(GL_TRIANGLES, 0, static_cast<GLsizei>(before_sun_.size()));
+    depth_program_->release();
+    glBindFramebuffer(GL_FRAMEBUFFER, defaultFramebufferObject());
+    glViewport(0, 0, static_cast<int>(width() * devicePixelRatio()), static_cast<int>(height() * devicePixelRatio()));
+    return from_sun;
 }
 
 // The nearest thing under the pointer becomes the selection.
@@ -249,13 +304,15 @@ void ModelView::pick(QPointF at) {
 
 void ModelView::initializeGL() {
     initializeOpenGLFunctions();
-    program_ = std::make_unique<QOpenGLShaderProgram>();
-    program_->addShaderFromSourceCode(QOpenGLShader::Vertex, kVertexShader);
-    program_->addShaderFromSourceCode(QOpenGLShader::Fragment, kFragmentShader);
-    program_->bindAttributeLocation("position", 0);
-    program_->bindAttributeLocation("normal", 1);
-    program_->bindAttributeLocation("colour", 2);
-    program_->link();
+    for (auto& [program, fragment] : {std::pair{&program_, kFragmentShader}, {&depth_program_, kDepthShader}}) {
+        *program = std::make_unique<QOpenGLShaderProgram>();
+        (*program)->addShaderFromSourceCode(QOpenGLShader::Vertex, kVertexShader);
+        (*program)->addShaderFromSourceCode(QOpenGLShader::Fragment, fragment);
+        (*program)->bindAttributeLocation("position", 0);
+        (*program)->bindAttributeLocation("normal", 1);
+        (*program)->bindAttributeLocation("colour", 2);
+        (*program)->link();
+    }
     for (auto& buffer : buffers_) buffer.create();
 }
 
@@ -358,7 +415,7 @@ void ModelView::rebuild() {
         const Vec3 d = direction(radians(o.heading), radians(o.altitude));
         add_line(o.eye, o.eye + d * 0.9, ink().accent);
     }
-    add_map();
+    if (!to_sun_) add_map();  // the map would lie over the sun
     add_sun();
     if (!framed_) frame_building();
 }
@@ -383,6 +440,8 @@ Vec3 ModelView::eye() const { return target_ + direction(radians(180 + turn_), r
 
 void ModelView::paintGL() {
     if (dirty_) rebuild();
+    QMatrix4x4 from_sun;
+    if (to_sun_) from_sun = draw_from_sun();
     glClearColor(ink().paper.redF(), ink().paper.greenF(), ink().paper.blueF(), 1);
     glClear(GL_COLOR_BUFFER_BIT | GL_DEPTH_BUFFER_BIT);
     QMatrix4x4 view;
@@ -395,6 +454,13 @@ void ModelView::paintGL() {
     const auto bound = [](Vec3 v) { return QVector3D(static_cast<float>(v.x), static_cast<float>(v.y), static_cast<float>(v.z)); };
     program_->setUniformValue("low", box_ ? bound(box_->first) : QVector3D(-1e9f, -1e9f, -1e9f));
     program_->setUniformValue("high", box_ ? bound(box_->second) : QVector3D(1e9f, 1e9f, 1e9f));
+    if (to_sun_) {
+        glActiveTexture(GL_TEXTURE0);
+        glBindTexture(GL_TEXTURE_2D, sun_picture_->texture());
+        program_->setUniformValue("nearest", 0);
+        program_->setUniformValue("from_sun", from_sun);
+        program_->setUniformValue("to_sun", bound(*to_sun_));
+    }
     glEnable(GL_DEPTH_TEST);
     glDepthFunc(GL_LEQUAL);
     int next = 0;
@@ -408,6 +474,7 @@ void ModelView::paintGL() {
             program_->setAttributeBuffer(i, GL_FLOAT, i * 3 * static_cast<int>(sizeof(float)), 3, sizeof(Vertex));
         }
         program_->setUniformValue("shaded", shaded);
+        program_->setUniformValue("sunny", to_sun_ && shaded > 0 ? 1.0f : 0.0f);
         glDrawArrays(mode, 0, static_cast<GLsizei>(vertices.size()));
     };
     glEnable(GL_CULL_FACE);

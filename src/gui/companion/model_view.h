@@ -2,7 +2,9 @@
 // The building in three dimensions, opened like a doll's house: walls are seen from inside, those before the eye and the
 // roof are left away, and the answer lies on its reference planes.
 #pragma once
+#include <QMatrix4x4>
 #include <QOpenGLBuffer>
+#include <QOpenGLFramebufferObject>
 #include <QOpenGLFunctions>
 #include <QOpenGLShaderProgram>
 #include <QOpenGLWidget>
@@ -16,7 +18,6 @@
 #include "geometry/surfaces.h"
 #include "gui/document.h"
 #include "gui/sheet/sheet.h"
-#include "question/sun_patches.h"
 
 namespace wp::gui {
 
@@ -26,8 +27,8 @@ class ModelView : public QOpenGLWidget, protected QOpenGLFunctions {
     explicit ModelView(Document& document, QWidget* parent = nullptr);
     ~ModelView() override;
     void show_map(const SheetMap& map);
-    /// Floors that the sun reaches; an empty one takes them away.
-    void show_sun(const question::SunPatches& patches);
+    /// Sun and shade from a direction (unit, towards the sun); none takes them away.
+    void show_sun(std::optional<Vec3> to_sun);
     void hide_items(const std::vector<Selection>& items);
     void show_only(const std::vector<Selection>& items);
     void show_everything();
@@ -63,6 +64,8 @@ class ModelView : public QOpenGLWidget, protected QOpenGLFunctions {
     Vec3 eye() const;
     void pick(QPointF at);
     void add_sun();
+    Vec3 middle() const;
+    QMatrix4x4 draw_from_sun();
 
     Document& document_;
     SheetMap map_;
@@ -76,13 +79,16 @@ class ModelView : public QOpenGLWidget, protected QOpenGLFunctions {
     QThreadPool pool_;
     bool dirty_ = true, framed_ = false, turned_ = false;  // turned: the user has chosen the view
     std::unique_ptr<QOpenGLShaderProgram> program_;
-    QOpenGLBuffer buffers_[3] = {QOpenGLBuffer(QOpenGLBuffer::VertexBuffer), QOpenGLBuffer(QOpenGLBuffer::VertexBuffer), QOpenGLBuffer(QOpenGLBuffer::VertexBuffer)};
+    QOpenGLBuffer buffers_[4] = {QOpenGLBuffer(QOpenGLBuffer::VertexBuffer), QOpenGLBuffer(QOpenGLBuffer::VertexBuffer), QOpenGLBuffer(QOpenGLBuffer::VertexBuffer), QOpenGLBuffer(QOpenGLBuffer::VertexBuffer)};
     bool uploaded_ = false;
     QTimer renew_;
     double turn_ = 30, tilt_ = 42, distance_ = 30;
     Vec3 target_{};
     QPointF last_, pressed_;
-    question::SunPatches sun_;
+    std::optional<Vec3> to_sun_;
+    std::vector<Vertex> before_sun_;  // all that casts a shadow
+    std::unique_ptr<QOpenGLShaderProgram> depth_program_;
+    std::unique_ptr<QOpenGLFramebufferObject> sun_picture_;
     std::set<model::Id> hidden_, only_;
     std::optional<std::pair<Vec3, Vec3>> box_;
     bool with_roof_ = false;

@@ -138,7 +138,7 @@ void Inspector::show_nothing(QFormLayout& form) {
     size_t rooms = 0, windows = 0;
     for (const Storey& storey : option.storeys)
         for (const Room& room : storey.rooms) {
-            area += geometry::signed_area(geometry::inner_face(option, storey, room).ring);
+            area += geometry::floor_area(option, storey, room);
             ++rooms;
             windows += static_cast<size_t>(std::count_if(room.openings.begin(), room.openings.end(), [](const Opening& o) { return o.kind == Opening::Kind::window; }));
         }
@@ -206,7 +206,7 @@ void Inspector::show_room(QFormLayout& form) {
     for (const Opening& o : room.openings)
         if (o.kind == Opening::Kind::window) glass += o.width * o.height;
     for (size_t i = 0; i < ring.size(); ++i) walls += length(ring[(i + 1) % ring.size()] - ring[i]) * room.height;
-    const double floor = geometry::signed_area(ring), volume = geometry::room_volume(document_.option(), *place.storey, room);
+    const double floor = geometry::floor_area(document_.option(), *place.storey, room), volume = geometry::room_volume(document_.option(), *place.storey, room);
     add_fact(form, QStringLiteral("Volume"), [volume] { return QStringLiteral("%1 m\u00b3").arg(volume, 0, 'f', 1); });
     add_fact(form, QStringLiteral("Floor area"), [floor] { return QStringLiteral("%1 m\u00b2").arg(floor, 0, 'f', 2); });
     add_fact(form, QStringLiteral("Window to floor"), [share = 100 * glass / floor] { return QStringLiteral("%1 %").arg(share, 0, 'f', 1); });

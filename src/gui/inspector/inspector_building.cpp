@@ -203,7 +203,7 @@ void Inspector::show_storey(QFormLayout& form) {
     });
     double area = 0, volume = 0;
     for (const Room& room : found->rooms) {
-        area += geometry::signed_area(geometry::inner_face(document_.option(), *found, room).ring);
+        area += geometry::floor_area(document_.option(), *found, room);
         volume += geometry::room_volume(document_.option(), *found, room);
     }
     add_fact(form, QStringLiteral("Rooms"), [n = storey.rooms.size()] { return QString::number(n); });
@@ -361,7 +361,7 @@ void Inspector::show_many(QFormLayout& form) {
         double area = 0;
         for (const Selection& item : items) {
             const auto at = find_room(document_.option(), item.id);
-            area += geometry::signed_area(geometry::inner_face(document_.option(), *at.storey, *at.room).ring);
+            area += geometry::floor_area(document_.option(), *at.storey, *at.room);
         }
         add_fact(form, QStringLiteral("Floor area"), [area] { return QStringLiteral("%1 m\u00b2").arg(area, 0, 'f', 1); });
         const auto all = [this, items](const QString& name, std::function<void(Room&)> edit) {
