@@ -34,6 +34,25 @@ int main(int argc, char** argv) {
     drive::settle(window);
     drive::click_sheet(window, {3.8, -0.2});  // a south window of the reading room
     take("build");
+    drive::click(window, "companion-wall");
+    take("build-wall");
+    drive::key(window, Qt::Key_Escape);
+    drive::key(window, Qt::Key_C);
+    drive::click_sheet(window, {5, -1.5});
+    drive::click_sheet(window, {5, 9.5});
+    take("build-section");
+    drive::click(window, "companion-model");
+    drive::click(window, "with-roof");
+    window.sheet().setFocus();
+    drive::key(window, Qt::Key_U);
+    QTest::qWait(1500);
+    take("build-sun");
+    drive::key(window, Qt::Key_U);
+    drive::click(window, "with-roof");
+    window.document().show_storey(1);
+    drive::click_sheet(window, {5, 7});
+    take("build-gallery");
+    window.document().show_storey(0);
     drive::key(window, Qt::Key_Escape);
     window.show_desk(Desk::site);
     take("site");
