@@ -59,6 +59,9 @@ class Window : public QMainWindow {
         }
         return faults_found_;
     }
+    /// Asks for a name and keeps what the companion shows.
+    void keep_view();
+    void show_view(const model::View& view);
     WallView& wall_view() { return *wall_view_; }
     SectionView& section_view() { return *section_view_; }
     ModelView& model_view() { return *model_view_; }
@@ -114,8 +117,6 @@ class Window : public QMainWindow {
     void refresh_faults();
     void show_fault_menu();
     void mend_all();
-    void keep_view();
-    void show_view(const model::View& view);
     void fill_views();
 
     Document document_;

@@ -5,11 +5,13 @@
 #include <QApplication>
 #include <QClipboard>
 #include <QComboBox>
+#include <QDialog>
 #include <QLineEdit>
 #include <QListWidget>
 #include <QMenu>
 #include <QPainter>
 #include <QPdfWriter>
+#include <QTimer>
 #include <QTreeWidget>
 
 #include "base/file.h"
@@ -393,4 +395,87 @@ TEST_F(Tools, unsaved_work_is_kept_and_can_be_taken_up_again) {
     EXPECT_EQ(other.document().option().storeys[0].rooms[0].name, "Unsaved");
     EXPECT_TRUE(other.document().is_changed()) << "it still has to be saved";
     EXPECT_EQ(other.document().path(), window->document().path());
+}
+
+namespace {
+
+// Answers the next dialog that opens: fills its lines in their order and accepts.
+void answer_dialog(std::initializer_list<const char*> lines) {
+    std::vector<std::string> texts(lines.begin(), lines.end());
+    auto* timer = new QTimer(qApp);
+    QObject::connect(timer, &QTimer::timeout, timer, [timer, texts] {
+        auto* dialog = qobject_cast<QDialog*>(QApplication::activeModalWidget());
+        if (dialog == nullptr) return;
+        timer->deleteLater();
+        const auto fields = dialog->findChildren<QLineEdit*>();
+        for (qsizetype i = 0; i < fields.size() && static_cast<size_t>(i) < texts.size(); ++i) {
+            fields[i]->setFocus();
+            fields[i]->selectAll();
+            QTest::keyClicks(fields[i], QString::fromStdString(texts[static_cast<size_t>(i)]));
+            emit fields[i]->editingFinished();  // what leaving the field does, also where no window manager gives focus
+        }
+        QTest::keyClick(fields.isEmpty() ? static_cast<QWidget*>(dialog) : fields.last(), Qt::Key_Return);
+        if (dialog->isVisible()) dialog->accept();
+    });
+    timer->start(50);
+}
+
+}  // namespace
+
+TEST_F(Tools, a_row_of_copies_is_made_in_one_step) {
+    drive::click_sheet(*window, {6, 4});
+    answer_dialog({"2", "4", "0"});
+    key(Qt::Key_R, Qt::ControlModifier);
+    EXPECT_EQ(storey().rooms.size(), 4u);
+    EXPECT_NEAR(storey().rooms[3].footprint[0].x, 12, 1e-6);
+    window->document().undo_stack().undo();
+    EXPECT_EQ(storey().rooms.size(), 2u);
+}
+
+TEST_F(Tools, views_are_kept_by_name_in_the_project_and_shown_again) {
+    drive::click(*window, "companion-wall");
+    window->wall_view().show_wall("other", 1, true);
+    answer_dialog({"East facade"});
+    window->keep_view();
+    ASSERT_EQ(option().views.size(), 1u);
+    EXPECT_EQ(option().views[0].name, "East facade");
+    EXPECT_EQ(option().views[0].kind, View::Kind::elevation);
+    drive::click(*window, "companion-model");
+    window->wall_view().show_wall("room", 0, false);
+    window->show_view(option().views[0]);
+    EXPECT_TRUE(window->wall_view().isVisible());
+    EXPECT_EQ(window->wall_view().room(), "other");
+    EXPECT_TRUE(window->wall_view().outside());
+}
+
+TEST_F(Tools, storeys_are_added_changed_and_taken_away) {
+    drive::click(*window, "copy-storey");
+    ASSERT_EQ(option().storeys.size(), 2u);
+    EXPECT_EQ(window->document().selection().kind, Selection::Kind::storey);
+    drive::type_into(drive::widget(*window, "field-level"), "4");
+    EXPECT_EQ(option().storeys[1].level, 4);
+    drive::type_into(drive::widget(*window, "field-clear-height"), "2.5");
+    EXPECT_EQ(option().storeys[1].rooms[0].height, 2.5);
+    EXPECT_EQ(option().storeys[0].rooms[0].height, 3) << "the other storey keeps its own";
+    key(Qt::Key_Delete);
+    EXPECT_EQ(option().storeys.size(), 1u);
+    EXPECT_EQ(storey().rooms.size(), 2u);
+}
+
+TEST_F(Tools, snaps_can_be_switched_off_from_their_menu) {
+    EXPECT_TRUE(window->sheet().snaps().ends);
+    for (QAction* action : window->actions())
+        if (action->text() == QStringLiteral("Snap to corners")) action->trigger();
+    EXPECT_FALSE(window->sheet().snaps().ends);
+}
+
+TEST_F(Tools, openings_are_set_in_rows_and_shares_from_the_inspector) {
+    drive::click_sheet(*window, {2, -0.15});
+    drive::type_into(drive::widget(*window, "field-width"), "0.6");
+    drive::type_into(drive::widget(*window, "field-row,-apart"), "0.3");
+    EXPECT_EQ(storey().rooms[0].openings.size(), 4u);
+    drive::click(*window, "full-height");
+    EXPECT_NEAR(storey().rooms[0].openings[0].height, 3, 1e-6);
+    window->document().undo_stack().undo();
+    EXPECT_LT(storey().rooms[0].openings[0].height, 2);
 }

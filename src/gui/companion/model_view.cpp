@@ -57,8 +57,6 @@ void main() {
     vec4 z = fract(vec4(1.0, 255.0, 65025.0, 16581375.0) * gl_FragCoord.z);
     gl_FragColor = z - z.yzww * vec4(1.0 / 255.0, 1.0 / 255.0, 1.0 / 255.0, 0.0);
 })";
-constexpr int kSunPixels = 2048;
-constexpr double kSunReach = 30;  // metres around the building that show shade
 
 }  // namespace
 
@@ -114,13 +112,6 @@ ModelView::~ModelView() {
 void ModelView::show_map(const SheetMap& map) {
     map_ = map;
     dirty_ = true;
-    update();
-}
-
-void ModelView::show_sun(std::optional<Vec3> to_sun) {
-    const bool was = to_sun_.has_value();
-    to_sun_ = to_sun && to_sun->z > 0 ? to_sun : std::nullopt;
-    dirty_ = dirty_ || was != to_sun_.has_value();
     update();
 }
 
@@ -199,107 +190,6 @@ bool ModelView::is_shown(const geometry::Surface& surface) const {
     const model::Id room = surface.space >= 0 ? surfaces_->spaces[static_cast<size_t>(surface.space)] : model::Id();
     if (hidden_.contains(surface.source) || hidden_.contains(room)) return false;
     return only_.empty() || only_.contains(surface.source) || only_.contains(room);
-}
-
-// Everything that can stand in the sun's way, also what is left out of the picture; and ground for the shade to fall on.
-void ModelView::add_sun() {
-    before_sun_.clear();
-    if (!to_sun_) return;
-    for (size_t t = 0; t < surfaces_->triangles.size(); ++t) {
-        if (surfaces_->surfaces[surfaces_->surface_of[t]].element == geometry::Element::ground) continue;
-        for (const uint32_t k : surfaces_->triangles[t]) {
-            const Vec3 p = surfaces_->vertices[k];
-            before_sun_.push_back({{static_cast<float>(p.x), static_cast<float>(p.y), static_cast<float>(p.z)}, {0, 0, 1}, {0, 0, 0}});
-        }
-    }
-    const double z = document_.project().site.ground_level - 0.02;
-    const Vec3 c = middle();
-    add_triangle({c.x - kSunReach, c.y - kSunReach, z}, {c.x + kSunReach, c.y - kSunReach, z}, {c.x + kSunReach, c.y + kSunReach, z}, {0, 0, 1}, ink().ground);
-    add_triangle({c.x - kSunReach, c.y - kSunReach, z}, {c.x + kSunReach, c.y + kSunReach, z}, {c.x - kSunReach, c.y + kSunReach, z}, {0, 0, 1}, ink().ground);
-}
-
-Vec3 ModelView::middle() const {
-    Vec2 low{1e9, 1e9}, high{-1e9, -1e9};
-    for (const auto& storey : document_.option().storeys)
-        for (const auto& room : storey.rooms)
-            for (const Vec2 p : room.footprint) {
-                low = {std::min(low.x, p.x), std::min(low.y, p.y)};
-                high = {std::max(high.x, p.x), std::max(high.y, p.y)};
-            }
-    return low.x > high.x ? Vec3{} : Vec3{(low.x + high.x) / 2, (low.y + high.y) / 2, 3};
-}
-
-// What the sun sees: how far the nearest thing is, packed into colours.
-QMatrix4x4 ModelView::draw_from_sun() {
-    const auto vector = [](Vec3 v) { return QVector3D(static_cast<float>(v.x), static_cast<float>(v.y), static_cast<float>(v.z)); };
-    const Vec3 c = middle();
-    QMatrix4x4 from_sun;
-    const float reach = static_cast<float>(kSunReach) * 1.5f;
-    from_sun.ortho(-reach, reach, -reach, reach, 1, 300);
-    from_sun.lookAt(vector(c + *to_sun_ * 150), vector(c), std::fabs(to_sun_->z) > 0.99 ? QVector3D(0, 1, 0) : QVector3D(0, 0, 1));
-    if (sun_picture_ == nullptr) sun_picture_ = std::make_unique<QOpenGLFramebufferObject>(kSunPixels, kSunPixels, QOpenGLFramebufferObject::Depth);
-    sun_picture_->bind();
-    glViewport(0, 0, kSunPixels, kSunPixels);
-    glClearColor(1, 1, 1, 1);
-    glEnable(GL_DEPTH_TEST);
-    glClear(GL_COLOR_BUFFER_BIT | GL_DEPTH_BUFFER_BIT);
-    glDisable(GL_CULL_FACE);
-    depth_program_->bind();
-    depth_program_->setUniformValue("view", from_sun);
-    buffers_[3].bind();
-    if (!uploaded_) buffers_[3].allocate(before_sun_.data(), static_cast<int>(before_sun_.size() * sizeof(Vertex)));
-    for (int i = 0; i < 3; ++i) {
-        depth_program_->enableAttributeArray(i);
-        depth_program_->setAttributeBuffer(i, GL_FLOAT, i * 3 * static_cast<int>(sizeof(float)), 3, sizeof(Vertex));
-    }
-    glDrawArrays(GL_TRIANGLES, 0, static_cast<GLsizei>(before_sun_.size()));
-    depth_program_->release();
-    glBindFramebuffer(GL_FRAMEBUFFER, defaultFramebufferObject());
-    glViewport(0, 0, static_cast<int>(width() * devicePixelRatio()), static_cast<int>(height() * devicePixelRatio()));
-    return from_sun;
-}
-
-// The nearest thing under the pointer becomes the selection.
-void ModelView::pick(QPointF at) {
-    if (!surfaces_) return;
-    const double aspect = static_cast<double>(width()) / std::max(1, height()), half = std::tan(radians(17.5));
-    const Vec3 ahead = normalized(target_ - eye()), right = normalized(cross(ahead, Vec3{0, 0, 1})), up = cross(right, ahead);
-    const Vec3 d = normalized(ahead + right * ((2 * at.x() / width() - 1) * half * aspect) + up * ((1 - 2 * at.y() / height()) * half)), o = eye();
-    double nearest = 1e18;
-    Selection found;
-    const auto hit = [&](Vec3 a, Vec3 e1, Vec3 e2, bool whole) {  // Moeller and Trumbore; both sides of a pane, the seen one of a surface
-        const Vec3 p = cross(d, e2);
-        const double det = dot(e1, p);
-        if (std::fabs(det) < 1e-12 || (!whole && det < 0)) return 1e18;
-        const Vec3 s = o - a;
-        const double u = dot(s, p) / det, v = dot(d, cross(s, e1)) / det;
-        if (u < 0 || v < 0 || (whole ? u > 1 || v > 1 : u + v > 1)) return 1e18;
-        const double t = dot(e2, cross(s, e1)) / det;
-        return t > 0.1 ? t : 1e18;
-    };
-    using Kind = Selection::Kind;
-    const auto kind_of = [&](const model::Id& id) {
-        model::Option& option = const_cast<model::Option&>(document_.option());
-        for (const Kind kind : {Kind::opening, Kind::rooflight, Kind::partition, Kind::room, Kind::floor_void, Kind::block, Kind::storey})
-            if (model::exists(option, {kind, id, -1})) return kind;
-        return Kind::none;
-    };
-    for (size_t t = 0; t < surfaces_->triangles.size(); ++t) {
-        const auto& surface = surfaces_->surfaces[surfaces_->surface_of[t]];
-        if (!is_shown(surface)) continue;
-        const auto& k = surfaces_->triangles[t];
-        const Vec3 a = surfaces_->vertices[k[0]];
-        const double distance = hit(a, surfaces_->vertices[k[1]] - a, surfaces_->vertices[k[2]] - a, false);
-        if (distance >= nearest) continue;
-        nearest = distance;
-        found = {kind_of(surface.source), surface.source, -1};
-    }
-    for (const auto& portal : surfaces_->portals)
-        if (const double distance = hit(portal.corner, portal.u, portal.v, true); distance < nearest + 0.02) {
-            nearest = distance;
-            found = {kind_of(portal.opening), portal.opening, -1};
-        }
-    document_.select(found.kind == Kind::none ? Selection{} : found);
 }
 
 void ModelView::initializeGL() {
