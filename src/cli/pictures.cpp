@@ -32,19 +32,34 @@ double most(const std::vector<report::MapLayer>& maps) {
     return top;
 }
 
+// A page for every storey with an answer: the first under the name given, the others with their storey's id behind it.
+Outcome draw_storeys(report::PlanScene scene, const std::string& title, const std::string& legend, const std::string& unit, const std::filesystem::path& path) {
+    const auto& storeys = scene.option->storeys;
+    bool first = true;
+    for (size_t s = 0; s < storeys.size(); ++s) {
+        const bool has_map = std::any_of(scene.maps.begin(), scene.maps.end(), [&](const report::MapLayer& map) { return model::find(storeys[s].rooms, map.plane.room) != nullptr; });
+        if (!has_map) continue;
+        scene.storey = s;
+        const std::filesystem::path page = first ? path : path.parent_path() / (path.stem().string() + "-" + storeys[s].id + path.extension().string());
+        if (const auto fault = report::write_map(scene, storeys.size() > 1 ? title + ", " + storeys[s].name : title, legend, unit, page)) return fault;
+        first = false;
+    }
+    return {};
+}
+
 }  // namespace
 
 Outcome draw(const model::Project& project, const model::Option& option, const question::DaylightFactorAnswer& answer, const std::filesystem::path& path) {
     auto scene = scene_of(project, option, report::daylight_maps(answer));
     scene.scale = {0, report::nice_top(most(scene.maps)), false};
-    return report::write_map(scene, project.name + ", " + option.name + ": daylight factor", "Daylight factor", "%", path);
+    return draw_storeys(scene, project.name + ", " + option.name + ": daylight factor", "Daylight factor", "%", path);
 }
 
 Outcome draw(const model::Project& project, const model::Option& option, const question::YearAnswer& answer, double from, double to,
              const std::filesystem::path& path) {
     auto scene = scene_of(project, option, report::year_maps(answer, report::YearMap::autonomy, from, to));
     scene.scale = {0, 100, false};
-    return report::write_map(scene, project.name + ", " + option.name + ": daylight autonomy, blinds operated", "Hours with 300 lx or more", "% of occupied hours", path);
+    return draw_storeys(scene, project.name + ", " + option.name + ": daylight autonomy, blinds operated", "Hours with 300 lx or more", "% of occupied hours", path);
 }
 
 Outcome draw(const question::GlareAnswer& answer, const std::filesystem::path& path) { return report::write_luminance(answer, path); }

@@ -6,7 +6,7 @@
 #include "cli/terminal.h"
 #include "climate/epw.h"
 #include "climate/synthetic.h"
-#include "geometry/polygon.h"
+#include "geometry/roof_shape.h"
 #include "store/project_file.h"
 
 namespace wp::cli {
@@ -24,7 +24,7 @@ int show(const ShowArguments& arguments) {
         for (const auto& storey : option.storeys)
             for (const auto& room : storey.rooms)
                 fmt::print("  room {:<18} {:<24} {:7.1f} m2  {} openings  ({})\n", room.id, room.name,
-                           geometry::signed_area(room.footprint), room.openings.size(), storey.name);
+                           geometry::floor_area(option, storey, room), room.openings.size(), storey.name);
         for (const auto& plane : option.planes)
             fmt::print("  plane {:<17} {:<24} {:.2f} m high, {:.2f} m apart\n", plane.id, plane.name, plane.height, plane.spacing);
         for (const auto& observer : option.observers)

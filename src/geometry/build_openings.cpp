@@ -192,8 +192,9 @@ void Builder::add_lying_light(size_t s, size_t index, const Rooflight& light) {
     // The roof above decides which way the rectangle lies.
     const Vec2 centre = light.centre;
     TopFace* top = nullptr;
+    const auto in_hole = [&](const Face& face) { return std::any_of(face.holes().begin(), face.holes().end(), [&](const Polygon& hole) { return contains(hole, centre); }); };
     for (TopFace& face : tops_)
-        if (contains(face.face->outline(), centre) && (top == nullptr || face.storey >= top->storey)) top = &face;
+        if (contains(face.face->outline(), centre) && !in_hole(*face.face) && (top == nullptr || face.storey >= top->storey)) top = &face;
     if (top == nullptr) return;
     const double turn = top->shape != nullptr ? std::atan2(-top->shape->rise().x, top->shape->rise().y) : radians(light.turn);
     const Vec2 x{std::cos(turn), std::sin(turn)}, y{-x.y, x.x};

@@ -18,6 +18,13 @@ bool inside(const std::vector<Polygon>& rings, Vec2 p) {
     return in;
 }
 
+constexpr double kHair = 5e-4;  // metres
+
+// Without hairs: where two outlines differ by less than a millimetre nothing lies between them.
+std::vector<Polygon> without_hairs(const std::vector<Region>& regions) {
+    return rings(offset_union(rings(offset_union(rings(regions), -kHair)), kHair));
+}
+
 }  // namespace
 
 // Direction to 0.01 radians, whichever way round, and distance from the origin to 5 cm.
@@ -61,7 +68,7 @@ std::vector<Builder::Cover> Builder::covers(size_t s) {
         Cover cover;
         cover.kind = Cover::Kind::storey_above;
         cover.z = on_grid(option_.storeys[s + 1].level);
-        cover.rings = rings(intersection(outline, above));
+        cover.rings = without_hairs(intersection(outline, above));
         out.push_back(cover);
     }
     std::vector<Polygon> taken = above;
@@ -79,13 +86,15 @@ std::vector<Builder::Cover> Builder::covers(size_t s) {
             cover.kind = Cover::Kind::roof;
             cover.shape = shape_of(of, &roof);
             cover.roof = &roof;
-            cover.rings = rings(difference(rings(intersection(outline, rings(outer_faces(option_, of, rooms)))), taken));
+            cover.rings = without_hairs(difference(rings(intersection(outline, rings(outer_faces(option_, of, rooms)))), taken));
             taken.insert(taken.end(), cover.rings.begin(), cover.rings.end());
-            if (!cover.rings.empty()) out.push_back(cover);
+            if (cover.rings.empty()) continue;
+            if (roof.overhang > 1e-3) cover.eaves = difference(rings(offset_union(cover.rings, roof.overhang)), outline);
+            out.push_back(cover);
         }
     Cover flat;
     flat.z = flat_top(s);
-    flat.rings = rings(difference(outline, taken));
+    flat.rings = without_hairs(difference(outline, taken));
     if (!flat.rings.empty()) out.push_back(flat);
     return out;
 }
@@ -106,7 +115,7 @@ void Builder::add_shell(size_t s) {
 // Where a storey stands out over the one below: the underside of its slab, and the slab's edge.
 void Builder::add_overhang(size_t s, double level, uint32_t surface) {
     const auto& below = walls_[s - 1].outline;
-    const auto regions = difference(walls_[s].outline, below);
+    const auto regions = difference(without_hairs(difference(walls_[s].outline, below)), {});
     const double under = on_grid(level - option_.roof);
     add_flat(surface, regions, under, false);
     for (const Polygon& ring : rings(regions))
@@ -127,12 +136,13 @@ void Builder::add_facade(const std::vector<Cover>& parts, const Cover& cover, co
         const Vec2 d = (b - a) * (1 / l), outward{d.y, -d.x};
         // What lies beside may change along the edge: at the corners of the other parts.
         std::vector<double> cuts = {0, l};
-        for (const Cover& other : parts)
-            for (const Polygon& theirs : other.rings)
-                for (const Vec2 p : theirs) {
-                    const double way = dot(p - a, d);
-                    if (way > 1e-4 && way < l - 1e-4 && std::fabs(cross(d, p - a)) < 1e-4) cuts.push_back(way);
-                }
+        std::vector<Polygon> corners = rings(cover.eaves);
+        for (const Cover& other : parts) corners.insert(corners.end(), other.rings.begin(), other.rings.end());
+        for (const Polygon& theirs : corners)
+            for (const Vec2 p : theirs) {
+                const double way = dot(p - a, d);
+                if (way > 1e-4 && way < l - 1e-4 && std::fabs(cross(d, p - a)) < 1e-4) cuts.push_back(way);
+            }
         std::sort(cuts.begin(), cuts.end());
         for (size_t k = 0; k + 1 < cuts.size(); ++k) {
             if (cuts[k + 1] - cuts[k] < 1e-4) continue;
@@ -140,13 +150,15 @@ void Builder::add_facade(const std::vector<Cover>& parts, const Cover& cover, co
             const Cover* beside = nullptr;
             for (const Cover& other : parts)
                 if (&other != &cover && inside(other.rings, beside_at)) beside = &other;
-            add_facade_stretch(cover, beside, a + d * cuts[k], a + d * cuts[k + 1], base, surface);
+            const bool under_eaves = beside == nullptr && inside(rings(cover.eaves), beside_at);
+            add_facade_stretch(cover, beside, under_eaves, a + d * cuts[k], a + d * cuts[k + 1], base, surface);
         }
     }
 }
 
 // The upright face between what covers this part and what covers the part beside it, where this one is higher.
-void Builder::add_facade_stretch(const Cover& cover, const Cover* beside, Vec2 a, Vec2 b, double base, uint32_t surface) {
+// Under eaves it ends at their soffit.
+void Builder::add_facade_stretch(const Cover& cover, const Cover* beside, bool under_eaves, Vec2 a, Vec2 b, double base, uint32_t surface) {
     Face whole = Face::upright(surface, a, b, false);
     const double l = on_grid(length(b - a));
     std::vector<double> cuts = {0, l};
@@ -154,7 +166,7 @@ void Builder::add_facade_stretch(const Cover& cover, const Cover* beside, Vec2 a
         if (c == nullptr || c->shape == nullptr) continue;
         const double u = c->shape->along(a), climb = dot(whole.along(), c->shape->rise());
         if (std::fabs(climb) < 1e-9) continue;
-        for (const auto& slope : c->shape->outer()) {
+        for (const auto& slope : c == &cover && under_eaves ? c->shape->inner() : c->shape->outer()) {
             const double way = on_grid((slope.to - u) / climb);
             if (way > 1e-4 && way < l - 1e-4) cuts.push_back(way);
         }
@@ -163,7 +175,8 @@ void Builder::add_facade_stretch(const Cover& cover, const Cover* beside, Vec2 a
     const auto height = [&](const Cover& c, double way, double middle) {
         if (c.shape == nullptr) return c.z;
         const double climb = dot(whole.along(), c.shape->rise()), u = c.shape->along(a);
-        return on_grid(RoofShape::slope_at(c.shape->outer(), u + climb * middle).at(u + climb * way));
+        const auto& face = &c == &cover && under_eaves ? c.shape->inner() : c.shape->outer();
+        return on_grid(RoofShape::slope_at(face, u + climb * middle).at(u + climb * way));
     };
     for (size_t k = 0; k + 1 < cuts.size(); ++k) {
         double s = cuts[k], t = cuts[k + 1];
@@ -194,11 +207,10 @@ void Builder::add_roof_faces(const Cover& cover, size_t s, uint32_t surface) {
         }
         return;
     }
-    std::vector<Region> eaves;
-    if (cover.roof->overhang > 1e-3) eaves = difference(rings(offset_union(cover.rings, cover.roof->overhang)), walls_[s].outline);
     std::vector<Polygon> all = cover.rings;
-    for (const Polygon& ring : rings(eaves)) all.push_back(ring);
-    const auto plan = rings(unite(all));
+    for (const Polygon& ring : rings(cover.eaves)) all.push_back(ring);
+    // One roof, without the hair between the two.
+    const auto plan = rings(offset_union(rings(offset_union(all, kHair)), -kHair));
     const auto& slopes = cover.shape->outer();
     for (size_t k = 0; k < slopes.size(); ++k) {
         const auto& slope = slopes[k];
@@ -221,12 +233,12 @@ void Builder::add_roof_faces(const Cover& cover, size_t s, uint32_t surface) {
             }
         }
     }
-    if (!eaves.empty()) add_eaves(cover, eaves, s, surface);
+    if (!cover.eaves.empty()) add_eaves(cover, s, surface);
 }
 
-void Builder::add_eaves(const Cover& cover, const std::vector<Region>& eaves, size_t s, uint32_t surface) {
+void Builder::add_eaves(const Cover& cover, size_t s, uint32_t surface) {
     const RoofShape& shape = *cover.shape;
-    const auto under = rings(eaves);
+    const auto under = rings(cover.eaves);
     for (size_t k = 0; k < shape.inner().size(); ++k) {
         const auto& slope = shape.inner()[k];
         for (const Region& region : intersection(under, {shape.strip(slope)})) {

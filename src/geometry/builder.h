@@ -26,6 +26,7 @@ class Builder {
         const RoofShape* shape = nullptr;
         const model::Roof* roof = nullptr;
         std::vector<Polygon> rings;
+        std::vector<Region> eaves;   // where the roof hangs over the open
     };
     std::vector<Cover> covers(size_t storey);
 
@@ -73,9 +74,9 @@ class Builder {
     void add_shell(size_t storey);
     double flat_top(size_t storey) const;
     void add_facade(const std::vector<Cover>& covers, const Cover& cover, const Polygon& ring, double base, uint32_t surface);
-    void add_facade_stretch(const Cover& cover, const Cover* beside, Vec2 a, Vec2 b, double base, uint32_t surface);
+    void add_facade_stretch(const Cover& cover, const Cover* beside, bool under_eaves, Vec2 a, Vec2 b, double base, uint32_t surface);
     void add_roof_faces(const Cover& cover, size_t storey, uint32_t surface);
-    void add_eaves(const Cover& cover, const std::vector<Region>& eaves, size_t storey, uint32_t surface);
+    void add_eaves(const Cover& cover, size_t storey, uint32_t surface);
     void add_overhang(size_t storey, double level, uint32_t surface);
     void add_flat(uint32_t surface, const std::vector<Region>& regions, double z, bool up);
     void add_block(const model::Block& block);

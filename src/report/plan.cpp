@@ -391,7 +391,9 @@ void draw_plan(QPainter& painter, const PlanScene& scene, const PlanView& view, 
     const auto walls = geometry::storey_walls(option, scene.storey);
     painter.setPen(QPen(ink.ink, 1.2));
     painter.setBrush(ink.poche);
-    painter.drawPath(rings_path(view, walls.outline));
+    auto mass = walls.outline;  // what is left of it between the rooms
+    for (const auto& room : walls.rooms) mass.push_back(room.ring);
+    painter.drawPath(rings_path(view, mass));
     const Hand hand{painter, scene, view, ink};
     // While a drawing is traced the rooms let it show through.
     QColor floor = ink.room;

@@ -9,6 +9,7 @@
 #include "base/file.h"
 #include "climate/epw.h"
 #include "exchange/exr.h"
+#include "geometry/random_building.h"
 #include "store/project_file.h"
 #include "asked_room.h"
 
@@ -120,4 +121,32 @@ TEST_F(CommandLine, makes_a_weather_year_that_it_can_read) {
     const auto year = climate::read_epw(made);
     ASSERT_TRUE(year) << year.fault().line();
     EXPECT_DOUBLE_EQ(year->place.latitude, -35);
+}
+
+TEST_F(CommandLine, a_building_of_two_storeys_gives_a_picture_of_each) {
+    auto project = test::two_storeys();
+    project.questions[0].accuracy = 0.3;
+    auto plane = project.options[0].planes[0];
+    plane.id = "above";
+    plane.room = "study";
+    project.options[0].planes.push_back(plane);
+    ASSERT_FALSE(store::save_project(project, folder / "two.warmpane"));
+    const Ended r = run("solve " + (folder / "two.warmpane").string() + " --question df --pictures --out " + out);
+    ASSERT_EQ(r.code, 0) << r.output;
+    int pictures = 0;
+    bool upper = false;
+    for (const auto& entry : fs::recursive_directory_iterator(out)) {
+        pictures += entry.path().extension() == ".png";
+        upper = upper || entry.path().filename().string().find("-upper.png") != std::string::npos;
+    }
+    EXPECT_EQ(pictures, 2) << r.output;
+    EXPECT_TRUE(upper);
+}
+
+TEST_F(CommandLine, rooms_are_shown_with_their_inner_areas_storey_by_storey) {
+    ASSERT_FALSE(store::save_project(test::two_storeys(), folder / "two.warmpane"));
+    const Ended r = run("show " + (folder / "two.warmpane").string());
+    ASSERT_EQ(r.code, 0) << r.output;
+    EXPECT_NE(r.output.find("47.5"), std::string::npos) << "the hall: 8 m by 6 m less half a wall\n" << r.output;
+    EXPECT_NE(r.output.find("Upper floor"), std::string::npos);
 }

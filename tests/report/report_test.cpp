@@ -3,6 +3,7 @@
 
 #include <QGuiApplication>
 #include <QImage>
+#include <QPainter>
 
 #include "base/file.h"
 #include "question/ask.h"
@@ -26,6 +27,82 @@ double contrast(const QColor& a, const QColor& b) {
 }
 
 }  // namespace
+
+TEST(Plan, shows_what_lies_in_above_and_below_the_cut) {
+    auto project = test::one_room();
+    auto& option = project.options[0];
+    option.planes.clear();
+    option.observers.clear();
+    auto& storey = option.storeys[0];
+    model::Partition high, low;
+    high.id = low.id = "screen";
+    high.material = low.material = "grey";
+    high.from = {1, 4};
+    high.to = {3, 4};
+    high.thickness = low.thickness = 0.4;
+    high.height = 2;
+    low = high;
+    low.id = "sill";
+    low.from.y = low.to.y = 5;
+    low.height = 0.9;
+    storey.partitions = {high, low};
+    const PlanView view = PlanView::fit(option, 0, QRectF(0, 0, 600, 700));
+    const Ink ink;
+    const auto paint = [&](double cut, const QImage& underlay = {}) {
+        QImage picture(600, 700, QImage::Format_RGB32);
+        QPainter painter(&picture);
+        PlanScene scene;
+        scene.option = &option;
+        scene.cut = cut;
+        scene.room_names = false;
+        scene.underlay = underlay;
+        draw_plan(painter, scene, view, ink, picture.rect());
+        return picture;
+    };
+    const auto colour = [&](const QImage& picture, Vec2 p) { return picture.pixelColor(view.to_screen(p).toPoint()); };
+    const QImage plan = paint(1.35);
+    EXPECT_EQ(colour(plan, {2, 4}), ink.poche) << "cut through";
+    EXPECT_EQ(colour(plan, {2, 5}), ink.ground) << "seen from above";
+    EXPECT_EQ(colour(plan, {3.5, 4.5}), ink.room);
+    EXPECT_EQ(colour(plan, {0.5, -0.2}), ink.poche) << "the wall beside the window";
+    EXPECT_NE(colour(plan, {2.3, -0.25}), ink.poche) << "the window in it";
+    EXPECT_EQ(colour(paint(0.5), {2.3, -0.25}), ink.poche) << "cut below the sill the wall is whole";
+
+    storey.underlay.file = "x";
+    storey.underlay.place = {-5, -5};
+    storey.underlay.width = 20;
+    storey.underlay.strength = 1;
+    QImage red(10, 10, QImage::Format_RGB32);
+    red.fill(Qt::red);
+    const QColor through = colour(paint(1.35, red), {3.5, 4.5});
+    EXPECT_GT(through.red(), through.green() + 60) << "a drawing that is traced shows through the rooms";
+}
+
+TEST(Plan, an_upper_storey_shows_its_voids_and_the_lines_below) {
+    auto project = test::one_room();
+    auto& option = project.options[0];
+    option.planes.clear();
+    auto upper = model::new_storey("upper", "Upper", 3.3);
+    model::Room room = option.storeys[0].rooms[0];
+    room.id = "upper-room";
+    room.openings.clear();
+    room.footprint = {{0, 0}, {4, 0}, {4, 4}, {0, 4}};
+    upper.rooms = {room};
+    upper.voids = {{"void", "Void", {{1, 1}, {3, 1}, {3, 2}, {1, 2}}, ""}};
+    option.storeys.push_back(upper);
+    const PlanView view = PlanView::fit(option, 1, QRectF(0, 0, 500, 500));
+    QImage picture(500, 700, QImage::Format_RGB32);
+    QPainter painter(&picture);
+    PlanScene scene;
+    scene.option = &option;
+    scene.storey = 1;
+    scene.room_names = false;
+    const Ink ink;
+    draw_plan(painter, scene, view, ink, picture.rect());
+    painter.end();
+    EXPECT_EQ(picture.pixelColor(view.to_screen({1.5, 1.3}).toPoint()), ink.paper) << "a hole shows the paper";
+    EXPECT_EQ(picture.pixelColor(view.to_screen({0.5, 3}).toPoint()), ink.room);
+}
 
 TEST(Palette, gets_lighter_with_the_light_all_along) {
     double before = -1;

@@ -141,3 +141,46 @@ TEST(ProjectFile, hostile_bytes_get_an_answer_and_no_crash) {
     EXPECT_GT(refused, 1000);
     EXPECT_FALSE(store::parse_project(std::string(100000, '['), "x"));
 }
+
+TEST(ProjectFile, early_frame_shares_become_widths_of_frames_that_cover_as_much) {
+    const auto project = store::parse_project(changed([&](Json& j) {
+        auto& o = j["options"][0]["storeys"][0]["rooms"][0]["openings"][0];
+        o.erase("frame");
+        o["frame_fraction"] = 0.25;
+    }), "x.warmpane");
+    ASSERT_TRUE(project) << project.fault().line();
+    const auto& o = project->options[0].storeys[0].rooms[0].openings[0];
+    EXPECT_NEAR((o.width - 2 * o.frame) * (o.height - 2 * o.frame), 0.75 * o.width * o.height, 1e-9);
+    EXPECT_EQ(o.extra, "") << "it is converted, not kept beside";
+}
+
+TEST(ProjectFile, clockwise_rooms_keep_openings_and_thicknesses_on_their_walls) {
+    const auto project = store::parse_project(changed([&](Json& j) {
+        auto& room = j["options"][0]["storeys"][0]["rooms"][0];
+        room["footprint"] = {{0, 0}, {0, 6}, {4, 6}, {4, 0}};  // clockwise: edge 3 is the south wall
+        room["openings"][0]["edge"] = 3;
+        room["own_walls"] = {{{"edge", 3}, {"thickness", 0.7}}};
+    }), "x.warmpane");
+    ASSERT_TRUE(project) << project.fault().line();
+    const auto& room = project->options[0].storeys[0].rooms[0];
+    const int edge = room.openings[0].edge;
+    EXPECT_EQ(model::edge_begin(room, edge).y, 0);
+    EXPECT_EQ(model::edge_end(room, edge).y, 0);
+    EXPECT_EQ(model::own_thickness(room, edge, 0), 0.7);
+}
+
+TEST(ProjectFile, everything_of_a_building_survives_the_round_trip) {
+    const auto project = store::read_project(WARMPANE_SOURCE "/tests/fuzz/corpus/everything.json");
+    ASSERT_TRUE(project) << project.fault().line();
+    const auto& option = project->options[0];
+    EXPECT_FALSE(option.storeys[0].roofs.empty());
+    EXPECT_FALSE(option.storeys[1].voids.empty());
+    EXPECT_FALSE(option.storeys[1].rooflights.empty());
+    EXPECT_FALSE(option.storeys[0].partitions.empty());
+    EXPECT_FALSE(option.storeys[0].dimensions.empty());
+    EXPECT_FALSE(option.views.empty());
+    EXPECT_EQ(option.storeys[0].underlay.file, "x.png");
+    const auto again = store::parse_project(store::write_project(*project), "again");
+    ASSERT_TRUE(again);
+    EXPECT_EQ(*again, *project);
+}
