@@ -5,6 +5,7 @@
 #include <QPainterPath>
 #include <algorithm>
 #include <cmath>
+#include <optional>
 
 #include "geometry/polygon.h"
 #include "geometry/roof_shape.h"
@@ -149,14 +150,15 @@ struct Hand {
     const Ink& ink;
 };
 
-void draw_opening(const Hand& hand, const geometry::StoreyWalls& walls, size_t index, const Opening& o) {
+// at: height of the cut above the floor that the opening stands on.
+void draw_opening(const Hand& hand, const geometry::StoreyWalls& walls, size_t index, const Opening& o, double at) {
     auto& [painter, scene, view, ink] = hand;
     const auto way = geometry::passage(walls, *scene.option, index, o.edge, o.along, o.width);
     if (way.side < 0) return;
     const Vec2 p = way.inner[0], q = way.inner[1], through = way.outer[0] - p, out = normalized(through);
     const double depth = way.depth;
     const bool chosen = scene.selected.contains(o.id);
-    const bool cut = o.sill < scene.cut && o.sill + o.height > scene.cut;
+    const bool cut = o.sill < at && o.sill + o.height > at;
     if (!cut) {  // above or below the cut: a dashed outline in the solid wall
         painter.setBrush(Qt::NoBrush);
         painter.setPen(QPen(chosen ? ink.accent : ink.paper, chosen ? 2.2 : 1.2, Qt::DashLine));
@@ -204,6 +206,21 @@ void draw_opening(const Hand& hand, const geometry::StoreyWalls& walls, size_t i
     painter.setPen(QPen(chosen ? ink.accent : ink.faint, 1));
     painter.drawLine(view.to_screen(p + through), view.to_screen(q + through));
     painter.drawLine(view.to_screen(p), view.to_screen(q));
+}
+
+// Tall openings of lower storeys that the cut still meets: windows beside a stair.
+void draw_from_below(const Hand& hand) {
+    const auto& storeys = hand.scene.option->storeys;
+    for (size_t s = 0; s < hand.scene.storey; ++s) {
+        const double at = storeys[hand.scene.storey].level + hand.scene.cut - storeys[s].level;
+        std::optional<geometry::StoreyWalls> walls;
+        for (size_t r = 0; r < storeys[s].rooms.size(); ++r)
+            for (const Opening& o : storeys[s].rooms[r].openings) {
+                if (o.sill + o.height <= at) continue;
+                if (!walls) walls = geometry::storey_walls(*hand.scene.option, s);
+                draw_opening(hand, *walls, r, o, at);
+            }
+    }
 }
 
 void draw_storey_below(const Hand& hand) {
@@ -415,9 +432,10 @@ void draw_plan(QPainter& painter, const PlanScene& scene, const PlanView& view, 
     draw_storey_below(hand);
     draw_partitions(hand, storey);
     for (size_t k = 0; k < storey.rooms.size(); ++k)
-        for (const Opening& opening : storey.rooms[k].openings) draw_opening(hand, walls, k, opening);
+        for (const Opening& opening : storey.rooms[k].openings) draw_opening(hand, walls, k, opening, scene.cut);
+    draw_from_below(hand);
     draw_above(hand, storey, walls.outline);
-    draw_dimensions(hand, storey);
+    if (scene.dimensions) draw_dimensions(hand, storey);
     for (const Observer& observer : option.observers)
         if (find(storey.rooms, observer.room) != nullptr) draw_observer(painter, scene, view, ink, observer);
     if (!scene.room_names) return;

@@ -53,6 +53,7 @@ struct PlanScene {
     QImage underlay;                 ///< a drawing to be traced
     bool show_values = true;
     bool room_names = true;
+    bool dimensions = true;          ///< permanent dimension lines
     double north = 0;                ///< azimuth of the drawing's +y, degrees
 };
 

@@ -240,6 +240,13 @@ TEST_F(Tools, windows_are_moved_and_sized_in_elevation) {
     drag(at(2, sill + 1.5), at(2, sill + 2));
     EXPECT_NEAR(storey().rooms[0].openings[0].height, 2, 0.051);
     EXPECT_NEAR(storey().rooms[0].openings[0].sill, sill, 1e-6);
+    // With Ctrl a copy is drawn out beside it.
+    QTest::mousePress(&wall, Qt::LeftButton, Qt::ControlModifier, at(2, 1.2));
+    QTest::mouseMove(&wall, at(2.5, 1.2));
+    QTest::mouseMove(&wall, at(3, 1.2));
+    QTest::mouseRelease(&wall, Qt::LeftButton, Qt::ControlModifier, at(3, 1.2));
+    ASSERT_EQ(storey().rooms[0].openings.size(), 2u);
+    EXPECT_LT(storey().rooms[0].openings[1].along, storey().rooms[0].openings[0].along) << "to the right from inside is back along the wall";
     drive::click(*window, "wall-side");
     EXPECT_TRUE(wall.outside());
 }

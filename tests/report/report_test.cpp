@@ -102,6 +102,14 @@ TEST(Plan, an_upper_storey_shows_its_voids_and_the_lines_below) {
     painter.end();
     EXPECT_EQ(picture.pixelColor(view.to_screen({1.5, 1.3}).toPoint()), ink.paper) << "a hole shows the paper";
     EXPECT_EQ(picture.pixelColor(view.to_screen({0.5, 3}).toPoint()), ink.room);
+    const QPoint in_wall = view.to_screen({2.3, -0.25}).toPoint();
+    EXPECT_EQ(picture.pixelColor(in_wall), ink.poche);
+    // A window from below that the cut still meets is seen here, too.
+    option.storeys[0].rooms[0].openings[0].height = 4.5;
+    painter.begin(&picture);
+    draw_plan(painter, scene, view, ink, picture.rect());
+    painter.end();
+    EXPECT_NE(picture.pixelColor(in_wall), ink.poche);
 }
 
 TEST(Palette, gets_lighter_with_the_light_all_along) {

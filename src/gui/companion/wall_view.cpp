@@ -227,7 +227,14 @@ void WallView::mousePressEvent(QMouseEvent* event) {
     int x = 0, y = 0;
     const auto* hit = opening_at(event->position(), x, y);
     if (hit == nullptr) return document_.select({});
-    const Id id = hit->id;
+    Id id = hit->id;
+    if (event->modifiers().testFlag(Qt::ControlModifier)) {  // a copy comes along instead
+        geometry::Items made;
+        document_.edit_option(QStringLiteral("Copy %1").arg(QString::fromStdString(hit->opening->name)), [&](Option& o) {
+            made = geometry::copy_items(o, {{Kind::opening, id, -1}}, document_.storey_index(), {});
+        });
+        if (made.size() == 1) id = made[0].id;
+    }
     if (event->modifiers().testFlag(Qt::ShiftModifier)) return document_.toggle({Kind::opening, id, -1});
     document_.select({Kind::opening, id, -1});
     ++gesture_;
@@ -239,7 +246,7 @@ void WallView::mouseMoveEvent(QMouseEvent* event) {
     int x = 0, y = 0;
     const bool hit = opening_at(event->position(), x, y) != nullptr;
     setCursor(!hit ? Qt::ArrowCursor : x != 0 && y == 0 ? Qt::SizeHorCursor : x == 0 && y != 0 ? Qt::SizeVerCursor : x != 0 ? Qt::CrossCursor : Qt::SizeAllCursor);
-    emit hint(hit ? QStringLiteral("Drag to move the opening on its wall, its edges to size it; sills, heads and jambs snap to the others")
+    emit hint(hit ? QStringLiteral("Drag to move the opening on its wall, with Ctrl to copy it, its edges to size it; it snaps to the others")
                   : QStringLiteral("Double-click the wall to place a window; Delete removes what is selected"));
 }
 

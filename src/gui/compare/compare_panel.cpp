@@ -41,6 +41,7 @@ void OptionMaps::paintEvent(QPaintEvent*) {
         scene.scale = scale;
         scene.show_values = false;
         scene.room_names = false;
+    scene.dimensions = false;
         if (const auto it = document_.daylight.find(option.id); it != document_.daylight.end()) scene.maps = report::daylight_maps(*it->second);
         report::draw_plan(painter, scene, report::PlanView::fit(option, 0, box), ink(), box);
         painter.restore();

@@ -45,7 +45,7 @@ void Sheet::draw_wall_figure(QPainter& painter, const Room& room, const std::vec
 void Sheet::draw_figures(QPainter& painter) {
     figures_.clear();
     const Selection& selection = document_.selection();
-    if (storey() == nullptr || model::storey_of(document_.option(), selection) != document_.storey_index()) return;
+    if (!editable_ || storey() == nullptr || model::storey_of(document_.option(), selection) != document_.storey_index()) return;
     QFont font = painter.font();
     font.setPixelSize(type::small);
     font.setWeight(QFont::Normal);
