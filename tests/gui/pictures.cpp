@@ -74,6 +74,7 @@ int main(int argc, char** argv) {
     drive::click_sheet(window, {12, 2});
     take("light-year");
     apply_look(application, Paper::dark);
+    renew_icons(window);
     window.document().show_option(1);
     window.show_desk(Desk::build);
     drive::settle(window);
