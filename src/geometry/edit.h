@@ -41,6 +41,8 @@ bool remove_items(model::Option& option, const Items& items);
 
 /// Shifts an edge of a room along its normal (outwards positive); walls of other rooms on the same line follow.
 bool move_edge(model::Option& option, size_t storey, const model::Id& room, int edge, double outwards);
+/// Makes a wall longer (or shorter) by moving the wall at its far end; false where the two are about in line.
+bool stretch_wall(model::Option& option, size_t storey, const model::Id& room, int edge, double by);
 /// Moves a corner, and every corner of the storey's rooms in the same place.
 bool move_corner(model::Option& option, size_t storey, const model::Id& room, int corner, Vec2 to);
 /// A new corner on an edge, metres from its begin. Openings and thicknesses stay on their part.

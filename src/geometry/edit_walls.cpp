@@ -115,6 +115,15 @@ bool move_edge(Option& option, size_t s, const Id& id, int edge, double outwards
     return true;
 }
 
+bool stretch_wall(Option& option, size_t s, const Id& id, int edge, double by) {
+    const Room* room = find(option.storeys[s].rooms, id);
+    if (room == nullptr || edge < 0 || edge >= static_cast<int>(room->footprint.size())) return false;
+    const int next = (edge + 1) % static_cast<int>(room->footprint.size());
+    const Vec2 d = normalized(edge_end(*room, edge) - edge_begin(*room, edge)), e = normalized(edge_end(*room, next) - edge_begin(*room, next));
+    const double facing = dot(d, Vec2{e.y, -e.x});
+    return std::fabs(facing) > 0.1 && move_edge(option, s, id, next, by * facing);
+}
+
 bool move_corner(Option& option, size_t s, const Id& id, int corner, Vec2 to) {
     Option after = option;
     Storey& storey = after.storeys[s];

@@ -247,11 +247,7 @@ void Window::build_building_actions() {
     act("Add roof", "T", [this] { add_roof(); });
     act("Underlay\u2026", "", [this] { choose_underlay(); });
     act("Scale the underlay by a known distance", "", [this] { sheet_->set_tool(Tool::scale_underlay); });
-    act("New storey", "", [this] {
-        size_t made = 0;
-        document_.edit_option(QStringLiteral("New storey"), [&](Option& o) { made = geometry::add_storey(o, document_.storey_index(), false); });
-        document_.show_storey(made);
-    });
+    act("New storey", "", [this] { tree_->add_storey(false); });
     act("Storey above", "PgUp", [this] { document_.show_storey(document_.storey_index() + 1); });
     act("Storey below", "PgDown", [this] {
         if (document_.storey_index() > 0) document_.show_storey(document_.storey_index() - 1);

@@ -53,6 +53,14 @@ TEST(Edit, a_moved_wall_takes_its_neighbours_along) {
     EXPECT_TRUE(check_model(option).empty());
 }
 
+TEST(Edit, a_stretched_wall_moves_the_one_at_its_far_end) {
+    Option option = three_rooms();
+    ASSERT_TRUE(stretch_wall(option, 0, "left", 0, 0.5));
+    EXPECT_NEAR(area(option, "left"), 4.5 * 3, 1e-9);
+    EXPECT_NEAR(area(option, "right"), 3.5 * 3, 1e-9);
+    EXPECT_FALSE(stretch_wall(option, 0, "left", 9, 0.5));
+}
+
 TEST(Edit, part_of_a_long_wall_moves_and_leaves_a_jog) {
     Option option = three_rooms();
     ASSERT_TRUE(move_edge(option, 0, "left", 0, 0.5));  // its south wall, southwards: half of the long one

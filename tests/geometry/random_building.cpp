@@ -51,7 +51,7 @@ class Maker {
         }
         Storey& top = option.storeys.back();
         if (chance(0.8)) add_roof(top);
-        add_rooflights(option, top);
+        add_rooflights(top);
         return p;
     }
 
@@ -143,7 +143,7 @@ class Maker {
         if (chance(0.3)) storey.rooms.front().top = Room::Top::flat;
     }
 
-    void add_rooflights(Option& option, Storey& storey) {
+    void add_rooflights(Storey& storey) {
         for (int i = 0; i < 3; ++i) {
             if (!chance(0.6)) continue;
             const Room& room = storey.rooms[static_cast<size_t>(whole(0, static_cast<int>(storey.rooms.size()) - 1))];
@@ -159,7 +159,6 @@ class Maker {
             const bool apart = std::all_of(storey.rooflights.begin(), storey.rooflights.end(), [&](const Rooflight& other) { return length(other.centre - light.centre) > 2.5 && !(other.upright && light.upright); });
             if (apart) storey.rooflights.push_back(light);
         }
-        (void)option;
     }
 
     std::mt19937 dice_;

@@ -79,14 +79,8 @@ BuildingTree::BuildingTree(Document& document, QWidget* parent) : QWidget(parent
         connect(b, &QToolButton::clicked, this, std::move(run));
         row->addWidget(b);
     };
-    const auto add_storey = [this](bool with_rooms) {
-        size_t made = 0;
-        document_.edit_option(with_rooms ? QStringLiteral("Copy storey") : QStringLiteral("New storey"), [&](Option& o) { made = geometry::add_storey(o, document_.storey_index(), with_rooms); });
-        document_.show_storey(made);
-        document_.select({Kind::storey, document_.option().storeys[made].id, -1});
-    };
-    button("layers-plus", "new-storey", QStringLiteral("New storey above this one"), [add_storey] { add_storey(false); });
-    button("copy-plus", "copy-storey", QStringLiteral("Copy this storey above itself"), [add_storey] { add_storey(true); });
+    button("layers-plus", "new-storey", QStringLiteral("New storey above this one"), [this] { add_storey(false); });
+    button("copy-plus", "copy-storey", QStringLiteral("Copy this storey above itself"), [this] { add_storey(true); });
     column->addLayout(row);
     list_->setObjectName(QStringLiteral("building"));
     list_->setAccessibleName(QStringLiteral("Building"));
@@ -105,6 +99,13 @@ BuildingTree::BuildingTree(Document& document, QWidget* parent) : QWidget(parent
     connect(&document, &Document::path_changed, this, &BuildingTree::refresh);
     connect(&document, &Document::selection_changed, this, &BuildingTree::show_selection);
     refresh();
+}
+
+void BuildingTree::add_storey(bool with_rooms) {
+    size_t made = 0;
+    document_.edit_option(with_rooms ? QStringLiteral("Copy storey") : QStringLiteral("New storey"), [&](Option& o) { made = geometry::add_storey(o, document_.storey_index(), with_rooms); });
+    document_.show_storey(made);
+    document_.select({Kind::storey, document_.option().storeys[made].id, -1});
 }
 
 QTreeWidgetItem* BuildingTree::add(QTreeWidgetItem* under, const Selection& item, const QString& text) {

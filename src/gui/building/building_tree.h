@@ -13,6 +13,8 @@ class BuildingTree : public QWidget {
     Q_OBJECT
  public:
     explicit BuildingTree(Document& document, QWidget* parent = nullptr);
+    /// Above the one that is shown; empty, or with copies of its rooms. The new one is shown and selected.
+    void add_storey(bool with_rooms);
 
  signals:
     void picked(const wp::gui::Selection& item);

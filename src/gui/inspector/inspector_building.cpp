@@ -78,13 +78,7 @@ void Inspector::show_wall(QFormLayout& form) {
         if (face.edge[i] == edge) inner += length(face.ring[(i + 1) % face.ring.size()] - face.ring[i]);
     add_number(form, QStringLiteral("Inner length"), inner, Unit::metre, [this, id, edge, inner](double v) {
         if (v < 0.1 || v > 1000) return;
-        document_.edit_option(QStringLiteral("Wall length"), [&](Option& o) {
-            const Room& room = *find_room(o, id).room;
-            const int n = static_cast<int>(room.footprint.size()), next = (edge + 1) % n;
-            const Vec2 d = normalized(edge_end(room, edge) - edge_begin(room, edge)), e = normalized(edge_end(room, next) - edge_begin(room, next));
-            const double facing = dot(d, Vec2{e.y, -e.x});
-            if (std::fabs(facing) > 0.1) geometry::move_edge(o, storey_of(o, {Selection::Kind::room, id, -1}), id, next, (v - inner) * facing);
-        });
+        document_.edit_option(QStringLiteral("Wall length"), [&](Option& o) { geometry::stretch_wall(o, storey_of(o, {Selection::Kind::room, id, -1}), id, edge, v - inner); });
     });
     const double thickness = own_thickness(*place.room, edge, behind ? document_.option().inner_wall : document_.option().outer_wall);
     add_number(form, QStringLiteral("Thickness"), thickness, Unit::metre, [this, id, edge, s](double v) {

@@ -63,7 +63,6 @@ class Sheet : public QWidget {
     void hint(const QString& text);
     void section_drawn(Vec2 a, Vec2 b);
     void menu_wanted(const QPoint& at);
-    void wall_picked();
 
  protected:
     void paintEvent(QPaintEvent*) override;

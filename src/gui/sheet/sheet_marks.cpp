@@ -32,13 +32,7 @@ void Sheet::draw_wall_figure(QPainter& painter, const Room& room, const std::vec
     const Vec2 a = edge_begin(room, edge), b = edge_end(room, edge), d = normalized(b - a);
     const double shown = inner[static_cast<size_t>(edge)];
     figure(painter, a, b, {-d.y, d.x}, shown, [this, id = room.id, edge, shown](double v) {
-        edit_storey(QStringLiteral("Wall length"), [&](Option& o, Storey& s) {
-            const Room* r = model::find(s.rooms, id);
-            const int n = static_cast<int>(r->footprint.size()), next = (edge + 1) % n;
-            const Vec2 along = normalized(edge_end(*r, edge) - edge_begin(*r, edge)), e = normalized(edge_end(*r, next) - edge_begin(*r, next));
-            const double facing = dot(along, Vec2{e.y, -e.x});
-            if (std::fabs(facing) > 0.1) geometry::move_edge(o, document_.storey_index(), id, next, (v - shown) * facing);
-        });
+        document_.edit_option(QStringLiteral("Wall length"), [&](Option& o) { geometry::stretch_wall(o, document_.storey_index(), id, edge, v - shown); });
     });
 }
 

@@ -164,7 +164,6 @@ void Sheet::press_select(Qt::KeyboardModifiers modifiers) {
     }
     const bool keep = grip_.what == Grip::What::corner || (grip_.what == Grip::What::items && document_.is_selected(grip_.item));
     if (!keep) document_.select(grip_.item);
-    if (grip_.item.kind == Kind::wall) emit wall_picked();
 }
 
 void Sheet::mousePressEvent(QMouseEvent* event) {
