@@ -148,7 +148,7 @@ model::Project side_lit_room() {
     model::Option option;
     option.id = "a";
     option.name = "Side-lit room, 4 x 6 x 3 m, one window";
-    option.reveals = option.facade = option.roof_finish = "grey";
+    option.types = {{model::Part::reveal, "grey"}, {model::Part::facade, "grey"}, {model::Part::roof, "grey"}};
     option.storeys = {model::new_storey("ground", "Ground", 0)};
     option.storeys[0].rooms = {room};
     model::ReferencePlane plane;

@@ -63,7 +63,7 @@ inline model::Project one_room() {
     model::Option option;
     option.id = "a";
     option.name = "A";
-    option.reveals = option.facade = option.roof_finish = "grey";
+    option.types = {{model::Part::reveal, "grey"}, {model::Part::facade, "grey"}, {model::Part::roof, "grey"}};
     option.storeys = {model::new_storey("ground", "Ground floor", 0)};
     option.storeys[0].rooms = {room};
     model::ReferencePlane plane;

@@ -74,7 +74,7 @@ std::optional<Refusal> make_plan(const SolveArguments& a, Plan& plan) {
             Job job{option, *question};
             if (a.accuracy) job.question.accuracy = *a.accuracy;
             if (a.seed) job.question.seed = *a.seed;
-            if (auto planes = question::planes_of(*option, *question); !planes) return Refusal{planes.fault(), kBadInput};
+            if (auto planes = question::planes_of(*option, *question, plan.project.site.north); !planes) return Refusal{planes.fault(), kBadInput};
             needs_weather = needs_weather || question->kind != Question::Kind::daylight_factor;
             has_year = has_year || question->kind == Question::Kind::year;
             if (question->kind == Question::Kind::glare && model::find(option->observers, question->observer) == nullptr)
@@ -153,7 +153,7 @@ class Solver {
     }
 
     int answer(const Job& job) {
-        const auto surfaces = geometry::build_surfaces(plan_.project, *job.option);
+        const auto surfaces = geometry::build_surfaces(plan_.project, *job.option, job.question.without);
         ProgressLine progress(job.option->name + ", " + job.question.name);
         question::Effort effort = question::effort_of(job.question);
         effort.threads = arguments_.threads;
@@ -166,10 +166,12 @@ class Solver {
     }
 
     int daylight_factor(const Job& job, const geometry::Surfaces& surfaces, const question::Effort& effort, ProgressLine& progress) {
-        const auto planes = *question::planes_of(*job.option, job.question);
+        const auto planes = *question::planes_of(*job.option, job.question, plan_.project.site.north);
+        question::DaylightFactorSetup setup;
+        setup.season = job.question.season;
         const auto answer = question::daylight_factor(surfaces, planes, effort, interrupted(), [&](const auto& so_far) {
             progress.show(std::pow(effort.accuracy / std::max(so_far.record.reached, 1e-9), 1.5));
-        });
+        }, setup);
         const auto names = question::plane_names(*job.option, planes);
         if (!drawn(job, plan_.project, *job.option, answer)) return kCannotWrite;
         std::string line;
@@ -182,7 +184,7 @@ class Solver {
     }
 
     int year(const Job& job, const geometry::Surfaces& surfaces, const question::Effort& effort, ProgressLine& progress) {
-        const auto planes = *question::planes_of(*job.option, job.question);
+        const auto planes = *question::planes_of(*job.option, job.question, plan_.project.site.north);
         const auto answer = question::solve_year(surfaces, planes, *plan_.weather, radians(plan_.project.site.north), effort, interrupted(),
                                                  [&](double share) { progress.show(share); });
         if (interrupted().requested()) return finish(job, answer.record, "", {});

@@ -7,6 +7,7 @@
 #include <cmath>
 
 #include "geometry/builder.h"
+#include "geometry/shade.h"
 
 namespace wp::geometry {
 using namespace model;
@@ -35,7 +36,7 @@ int Builder::group_of(RoomIndex at_room, std::optional<double> azimuth) {
     return it->second;
 }
 
-void Builder::add_portal(const Pane& pane, const Id& source, const Material* glass, bool blind, int group) {
+void Builder::add_portal(const Pane& pane, const Id& source, const Material* glass, int group) {
     Portal portal;
     portal.corner = pane.corner;
     portal.u = pane.u;
@@ -43,20 +44,46 @@ void Builder::add_portal(const Pane& pane, const Id& source, const Material* gla
     portal.inside = pane.inside;
     portal.outside = pane.outside;
     portal.opening = source;
-    if (glass != nullptr) portal.glazing = out_.add_glazing({glass->transmittance, glass->panes});
-    portal.blind = blind;
+    if (glass != nullptr) {
+        const Material m = possible(*glass);
+        portal.glazing = out_.add_glazing({m.transmittance, m.panes, m.diffuse, m.reflectance_out, m.reflectance_in});
+    }
     portal.group = group;
     out_.portals.push_back(portal);
 }
 
+// The portal is the last one added.
+template <class O>
+void Builder::equip_portal(const Pane& pane, const O& opening, bool may_have_blind, double to_outer, double to_inner) {
+    if (may_have_blind) {
+        Portal& portal = out_.portals.back();
+        portal.blind = opening.blind;
+        if (portal.glazing >= 0 && pane.outside == kOutdoors)
+            portal.maintenance = maintenance_factor(project_.site, opening.exposure, degrees(std::asin(std::clamp(std::fabs(pane.normal.z), 0.0, 1.0))));
+        const Material* m = opening.blind_material.empty() ? nullptr : find(project_.materials, opening.blind_material);
+        if (opening.blind && m != nullptr) {
+            const Material b = possible(*m);
+            portal.blind_layer = out_.add_blind({b.kind == Material::Kind::slats, b.reflectance, b.transmittance, b.openness, b.slat_width, b.slat_spacing, b.slat_tilt, b.slats_upright});
+        }
+    }
+    ShadeFrame frame{pane.corner, normalized(pane.u), normalized(pane.v), pane.normal, length(pane.u), length(pane.v), to_outer, to_inner};
+    for (const ShadeLayer& layer : opening.shading) {
+        const int seen_from = layer.inside ? pane.inside : pane.outside;
+        const uint32_t surface = add_finished(Element::shading, opening.id, Part::shading, finish_of(project_, option_, Part::shading, layer.material), seen_from);
+        build_shade(layer, frame, [&](Vec3 a, Vec3 b, Vec3 c, Vec3 d) { out_.add_quad(surface, a, b, c, d); });
+    }
+}
+
 // Bars around and between the lights: a front and a back, and sides that half belong to each.
-void Builder::add_frame(const Pane& pane, const Id& source, double width, int columns, int rows) {
+void Builder::add_frame(const Pane& pane, const Id& source, const Id& own, double width, int columns, int rows) {
     const double w = length(pane.u), h = length(pane.v);
     const double bar_u = std::min(width, 0.45 * w / (columns + 1)), bar_v = std::min(width, 0.45 * h / (rows + 1));
     if (bar_u < 1e-4 || bar_v < 1e-4) return;
-    const Id& material = option_.frames.empty() ? option_.reveals : option_.frames;
-    const uint32_t in = out_.add_surface({Element::frame, source, reflectance(material), pane.inside});
-    const uint32_t out = out_.add_surface({Element::frame, source, reflectance(material), pane.outside});
+    // Frames of no material of their own are taken to be like the reveals they stand in.
+    Finish finish = finish_of(project_, option_, Part::frame, own);
+    if (finish.id.empty()) finish = finish_of(project_, option_, Part::reveal, {});
+    const uint32_t in = add_finished(Element::frame, source, Part::frame, finish, pane.inside);
+    const uint32_t out = add_finished(Element::frame, source, Part::frame, finish, pane.outside);
     const Vec3 du = pane.u * (1 / w), dv = pane.v * (1 / h), step = pane.normal * pane.half_depth;
     const auto place = [&](double s, double t) { return pane.corner + du * s + dv * t; };
     const auto plate = [&](double s0, double t0, double s1, double t1) {
@@ -82,11 +109,11 @@ void Builder::add_frame(const Pane& pane, const Id& source, double width, int co
 }
 
 // A closed leaf between the jambs, which may stand askew.
-void Builder::add_leaf(const Pane& pane, const Passage& way, double share, const Id& source, double reflected) {
+void Builder::add_leaf(const Pane& pane, const Passage& way, double share, const Id& source, const Finish& finish) {
     const double half = pane.half_depth / way.depth, z0 = pane.corner.z;
     const auto face = [&](double depth, bool to_outside) {
         const Vec2 a = way.inner[0] + (way.outer[0] - way.inner[0]) * depth, b = way.inner[1] + (way.outer[1] - way.inner[1]) * depth;
-        const uint32_t surface = out_.add_surface({Element::leaf, source, reflected, to_outside ? pane.outside : pane.inside});
+        const uint32_t surface = add_finished(Element::leaf, source, Part::door, finish, to_outside ? pane.outside : pane.inside);
         if (to_outside) out_.add_quad(surface, at(a, z0), at(b, z0), at(b, z0 + pane.v.z), at(a, z0 + pane.v.z));
         else out_.add_quad(surface, at(a, z0), at(a, z0 + pane.v.z), at(b, z0 + pane.v.z), at(b, z0));
     };
@@ -95,9 +122,9 @@ void Builder::add_leaf(const Pane& pane, const Passage& way, double share, const
 }
 
 // Sill, head and jambs between two faces of the wall.
-void Builder::add_reveal(const Id& source, double share, const Vec2 from[2], const Vec2 to[2], double z0, double z1, int seen_from) {
+void Builder::add_reveal(const Id& source, const Id& own, const Vec2 from[2], const Vec2 to[2], double z0, double z1, int seen_from) {
     if (length(to[0] - from[0]) < 1e-6) return;
-    const uint32_t surface = out_.add_surface({Element::reveal, source, share, seen_from});
+    const uint32_t surface = add_finished(Element::reveal, source, Part::reveal, finish_of(project_, option_, Part::reveal, own), seen_from);
     const Vec2 a = from[0], b = from[1], c = to[1], d = to[0];
     out_.add_quad(surface, at(a, z0), at(d, z0), at(c, z0), at(b, z0));  // sill, looks up
     out_.add_quad(surface, at(a, z1), at(b, z1), at(c, z1), at(d, z1));  // head, looks down
@@ -166,17 +193,21 @@ void Builder::add_opening(size_t s, size_t index, const Opening& opening) {
     const double half_depth = std::min(kFrameHalf, 0.45 * way.depth);
     const double share = std::clamp(opening.reveal, half_depth, way.depth - half_depth) / way.depth;
     const Vec2 pane[2] = {way.inner[0] + (way.outer[0] - way.inner[0]) * share, way.inner[1] + (way.outer[1] - way.inner[1]) * share};
-    const double lining = reflectance(opening.reveals.empty() ? option_.reveals : opening.reveals);
-    add_reveal(opening.id, lining, way.inner, pane, z0, z1, inside);
-    add_reveal(opening.id, lining, pane, way.outer, z0, z1, outside);
+    add_reveal(opening.id, opening.reveals, way.inner, pane, z0, z1, inside);
+    add_reveal(opening.id, opening.reveals, pane, way.outer, z0, z1, outside);
 
     const Vec2 d = normalized(pane[1] - pane[0]);
     const Pane hole{at(pane[0], z0), at(pane[1], z0) - at(pane[0], z0), {0, 0, z1 - z0}, {d.y, -d.x, 0}, inside, outside, half_depth};
-    const Material* fill = opening.kind == Opening::Kind::opening_void ? nullptr : find(project_.materials, opening.glazing);
-    if (fill != nullptr && fill->kind == Material::Kind::opaque) return add_leaf(hole, way, share, opening.id, fill->reflectance);
+    const bool is_void = opening.kind == Opening::Kind::opening_void;
+    const Part part = opening.kind == Opening::Kind::window ? Part::glazing : Part::door;
+    const Finish finish = finish_of(project_, option_, part, opening.glazing);
+    const Material none = assumed_for(part);
+    const Material* fill = is_void ? nullptr : finish.material != nullptr ? finish.material : &none;
+    if (fill != nullptr && fill->kind != Material::Kind::glazing) return add_leaf(hole, way, share, opening.id, finish);
     const int group = outside == kOutdoors ? group_of({s, index}, degrees(std::atan2(d.y, -d.x))) : -1;
-    add_portal(hole, opening.id, fill, opening.blind && opening.kind != Opening::Kind::opening_void, group);
-    if (fill != nullptr && opening.kind != Opening::Kind::panel) add_frame(hole, opening.id, opening.frame, opening.columns, opening.rows);
+    add_portal(hole, opening.id, fill, group);
+    if (fill != nullptr && opening.kind != Opening::Kind::panel) add_frame(hole, opening.id, opening.frames, opening.frame, opening.columns, opening.rows);
+    equip_portal(hole, opening, !is_void, way.depth * (1 - share), way.depth * share);
 }
 
 void Builder::add_rooflight(size_t s, const Rooflight& light) {
@@ -217,8 +248,8 @@ void Builder::add_lying_light(size_t s, size_t index, const Rooflight& light) {
     top->face->cut(curb);
 
     const int inside = space({s, index});
-    const uint32_t shaft = out_.add_surface({Element::reveal, light.id, reflectance(option_.reveals), inside});
-    const uint32_t outside = out_.add_surface({Element::roof, light.id, reflectance(option_.roof_finish), kOutdoors});
+    const uint32_t shaft = add_by_type(Element::reveal, light.id, Part::reveal, inside);
+    const uint32_t outside = add_by_type(Element::roof, light.id, Part::roof, kOutdoors);
     const double rise = std::max(0.001, light.upstand);
     for (size_t i = 0; i < 4; ++i) {
         const Vec2 a = hole[i], b = hole[(i + 1) % 4], c = curb[i], d = curb[(i + 1) % 4];
@@ -230,8 +261,8 @@ void Builder::add_lying_light(size_t s, size_t index, const Rooflight& light) {
     Pane pane{at(hole[0], outer(hole[0]) + rise), at(hole[1], outer(hole[1])) - at(hole[0], outer(hole[0])), at(hole[3], outer(hole[3])) - at(hole[0], outer(hole[0])),
               {}, inside, kOutdoors, 0.01};
     pane.normal = normalized(cross(pane.u, pane.v));
-    add_portal(pane, light.id, find(project_.materials, light.glazing), light.blind, group_of({s, index}, std::nullopt));
-    add_frame(pane, light.id, light.frame, 1, 1);
+    const double shaft_depth = (outer(centre) + rise - inner(centre)) * std::max(0.1, pane.normal.z);
+    glaze_rooflight(pane, light, group_of({s, index}, std::nullopt), 0, shaft_depth);
 }
 
 void Builder::add_upright_light(size_t s, size_t index, const Rooflight& light) {
@@ -263,11 +294,18 @@ void Builder::add_upright_light(size_t s, size_t index, const Rooflight& light) 
     const double share = std::min(1.0, kRiserPane / std::max(1e-6, u_out - u_in));
     const Vec2 pane[2] = {inner[0] + (outer[0] - inner[0]) * share, inner[1] + (outer[1] - inner[1]) * share};
     const int inside = space({s, index});
-    add_reveal(light.id, reflectance(option_.reveals), inner, pane, z0, z1, inside);
-    add_reveal(light.id, reflectance(option_.reveals), pane, outer, z0, z1, kOutdoors);
+    add_reveal(light.id, {}, inner, pane, z0, z1, inside);
+    add_reveal(light.id, {}, pane, outer, z0, z1, kOutdoors);
     const Pane hole{at(pane[0], z0), at(pane[1], z0) - at(pane[0], z0), {0, 0, z1 - z0}, at(shape.rise(), 0), inside, kOutdoors, kFrameHalf};
-    add_portal(hole, light.id, find(project_.materials, light.glazing), light.blind, group_of({s, index}, std::nullopt));
-    add_frame(hole, light.id, light.frame, 1, 1);
+    glaze_rooflight(hole, light, group_of({s, index}, std::nullopt), (u_out - u_in) * (1 - share), (u_out - u_in) * share);
+}
+
+void Builder::glaze_rooflight(const Pane& pane, const Rooflight& light, int group, double to_outer, double to_inner) {
+    const Finish finish = finish_of(project_, option_, Part::rooflight, light.glazing);
+    const Material none = assumed_for(Part::rooflight);
+    add_portal(pane, light.id, finish.material != nullptr ? finish.material : &none, group);
+    add_frame(pane, light.id, {}, light.frame, 1, 1);
+    equip_portal(pane, light, true, to_outer, to_inner);
 }
 
 }  // namespace wp::geometry

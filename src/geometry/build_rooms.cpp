@@ -38,7 +38,7 @@ void Builder::add_room(size_t s, size_t index) {
     const Storey& storey = option_.storeys[s];
     const Room& room = storey.rooms[index];
     RoomFaces& faces = rooms_[s][index];
-    const uint32_t floor = out_.add_surface({Element::floor, room.id, reflectance(room.floor), space({s, index})});
+    const uint32_t floor = add_finished(Element::floor, room.id, Part::floor, room_finish(project_, option_, room, OwnFinish::kFloor), space({s, index}), OwnFinish::kFloor);
     faces.floor.push_back(&keep(Face(floor, walls_[s].rooms[index].ring, level_lift(on_grid(storey.level)), false)));
     add_ceiling(s, index, faces);
     add_walls(s, index, faces);
@@ -52,7 +52,7 @@ void Builder::add_ceiling(size_t s, size_t index, RoomFaces& faces) {
         faces.shape = shape_of(s, roof);
         return add_sloped_ceiling(s, index, *faces.shape, faces);
     }
-    const uint32_t ceiling = out_.add_surface({Element::ceiling, room.id, reflectance(room.ceiling), space({s, index})});
+    const uint32_t ceiling = add_finished(Element::ceiling, room.id, Part::ceiling, room_finish(project_, option_, room, OwnFinish::kCeiling), space({s, index}), OwnFinish::kCeiling);
     faces.ceiling.push_back(&keep(Face(ceiling, walls_[s].rooms[index].ring, level_lift(on_grid(storey.level + room.height)), true)));
     faces.slope.push_back(nullptr);
 }
@@ -60,7 +60,7 @@ void Builder::add_ceiling(size_t s, size_t index, RoomFaces& faces) {
 void Builder::add_sloped_ceiling(size_t s, size_t index, const RoofShape& shape, RoomFaces& faces) {
     const Room& room = option_.storeys[s].rooms[index];
     const Polygon& ring = walls_[s].rooms[index].ring;
-    const uint32_t ceiling = out_.add_surface({Element::ceiling, room.id, reflectance(room.ceiling), space({s, index})});
+    const uint32_t ceiling = add_finished(Element::ceiling, room.id, Part::ceiling, room_finish(project_, option_, room, OwnFinish::kCeiling), space({s, index}), OwnFinish::kCeiling);
     Places places(ring);
     for (size_t k = 0; k < shape.inner().size(); ++k) {
         const auto& slope = shape.inner()[k];
@@ -101,7 +101,16 @@ void Builder::add_walls(size_t s, size_t index, RoomFaces& faces) {
     const Storey& storey = option_.storeys[s];
     const Room& room = storey.rooms[index];
     const Polygon& ring = walls_[s].rooms[index].ring;
-    const uint32_t walls = out_.add_surface({Element::wall, room.id, reflectance(room.walls), space({s, index})});
+    // One surface for each drawn edge; a jog between two thicknesses goes with the edge before it.
+    std::map<int, uint32_t> surface_of;
+    int last = 0;
+    const auto wall_surface = [&](size_t side) {
+        const int edge = walls_[s].rooms[index].edge[side];
+        if (edge >= 0) last = edge;
+        const auto [it, is_new] = surface_of.try_emplace(last, 0u);
+        if (is_new) it->second = add_finished(Element::wall, room.id, Part::wall, room_finish(project_, option_, room, last), space({s, index}), last);
+        return it->second;
+    };
     const double z0 = on_grid(storey.level), flat = on_grid(storey.level + room.height);
     // Where the ceiling has corners over a wall, the wall has them too.
     std::vector<Vec2> corners;
@@ -109,7 +118,7 @@ void Builder::add_walls(size_t s, size_t index, RoomFaces& faces) {
         for (const Face* face : faces.ceiling) corners.insert(corners.end(), face->outline().begin(), face->outline().end());
     for (size_t i = 0; i < ring.size(); ++i) {
         const Vec2 a = ring[i], b = ring[(i + 1) % ring.size()];
-        Face face = Face::upright(walls, a, b, true);
+        Face face = Face::upright(wall_surface(i), a, b, true);
         const double l = on_grid(length(b - a));
         Polygon outline = {{0, z0}, {l, z0}};
         face.pin({0, z0}, {a.x, a.y, z0});
@@ -168,7 +177,7 @@ void Builder::add_floor_voids(size_t s) {
                     for (int& air : out_.air)
                         if (air == lose_air) air = keep_air;
                     if (z1 - z0 < 1e-6) continue;
-                    const uint32_t edge = out_.add_surface({Element::reveal, hole.id, reflectance(option_.reveals), space_above});
+                    const uint32_t edge = add_by_type(Element::reveal, hole.id, Part::reveal, space_above);
                     // The void's sides look into it: seen from the left of its outline.
                     for (size_t i = 0; i < region.outer.size(); ++i) {
                         const Vec2 a = region.outer[i], b = region.outer[(i + 1) % region.outer.size()];
@@ -193,7 +202,7 @@ void Builder::add_partition(size_t s, const Partition& partition) {
         const Polygon& ring = walls_[s].rooms[r].ring;
         const double z0 = on_grid(option_.storeys[s].level);
         for (const Region& region : intersection({plan}, {ring})) {
-            const uint32_t surface = out_.add_surface({Element::partition, partition.id, reflectance(partition.material), space({s, r})});
+            const uint32_t surface = add_finished(Element::partition, partition.id, Part::partition, finish_of(project_, option_, Part::partition, partition.material), space({s, r}));
             // Never through the ceiling: the lowest of it above the partition's corners is as high as it goes.
             double z1 = z0 + partition.height;
             for (const Vec2 p : region.outer)

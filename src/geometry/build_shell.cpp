@@ -103,8 +103,8 @@ void Builder::add_shell(size_t s) {
     if (walls_[s].outline.empty()) return;
     const double base = on_grid(s == 0 ? std::min(option_.storeys[s].level, project_.site.ground_level) : option_.storeys[s].level);
     const auto parts = covers(s);
-    const uint32_t facade = out_.add_surface({Element::facade, option_.storeys[s].id, reflectance(option_.facade), kOutdoors});
-    const uint32_t roof = out_.add_surface({Element::roof, option_.storeys[s].id, reflectance(option_.roof_finish), kOutdoors});
+    const uint32_t facade = add_by_type(Element::facade, option_.storeys[s].id, Part::facade, kOutdoors);
+    const uint32_t roof = add_by_type(Element::roof, option_.storeys[s].id, Part::roof, kOutdoors);
     for (const Cover& part : parts) {
         for (const Polygon& ring : part.rings) add_facade(parts, part, ring, base, facade);
         if (part.kind != Cover::Kind::storey_above) add_roof_faces(part, s, roof);
@@ -276,17 +276,6 @@ void Builder::add_flat(uint32_t surface, const std::vector<Region>& regions, dou
         }
 }
 
-void Builder::add_block(const Block& block) {
-    const uint32_t surface = out_.add_surface({Element::block, block.id, reflectance(block.material), kOutdoors});
-    const double top = block.base + block.height;
-    for (size_t i = 0; i < block.footprint.size(); ++i) {
-        const Vec2 a = block.footprint[i], b = block.footprint[(i + 1) % block.footprint.size()];
-        out_.add_quad(surface, at(a, block.base), at(b, block.base), at(b, top), at(a, top));
-    }
-    add_flat(surface, {{block.footprint, {}}}, top, true);
-    if (block.base > project_.site.ground_level) add_flat(surface, {{block.footprint, {}}}, block.base, false);
-}
-
 // A disc of real ground around everything drawn, so that buildings shade it; beyond it the ground is reckoned open.
 void Builder::add_ground() {
     Vec2 low{-10, -10}, high{10, 10};
@@ -306,7 +295,7 @@ void Builder::add_ground() {
     std::vector<Polygon> standing;
     if (!walls_.empty()) standing = walls_.front().outline;
     for (const Block& block : option_.blocks)
-        if (block.base <= project_.site.ground_level) standing.push_back(block.footprint);
+        if (block.base <= project_.site.ground_level && !left_out(without_, block.id, "block")) standing.push_back(block.footprint);
     const uint32_t ground = out_.add_surface({Element::ground, "ground", project_.site.ground_reflectance, kOutdoors});
     add_flat(ground, difference({disc}, standing), project_.site.ground_level, true);
 }

@@ -16,7 +16,7 @@ namespace wp::geometry {
 
 class Builder {
  public:
-    Builder(const model::Project& project, const model::Option& option);
+    Builder(const model::Project& project, const model::Option& option, std::vector<std::string> without = {});
     Surfaces build();
 
     // What covers a part of a storey from above.
@@ -37,7 +37,12 @@ class Builder {
         std::vector<const RoofShape::Slope*> slope;  // of each ceiling face; null where flat
         const RoofShape* shape = nullptr;            // that the ceiling follows
     };
-    double reflectance(const model::Id& id, double otherwise = 0.5) const;
+    /// A surface with the figures of its material; those assumed for its part where it has none.
+    uint32_t add_finished(Element element, const model::Id& source, model::Part part, const model::Finish& finish, int space, int side = kNoSide);
+    uint32_t add_by_type(Element element, const model::Id& source, model::Part part, int space) {
+        return add_finished(element, source, part, model::finish_of(project_, option_, part, {}), space);
+    }
+    static constexpr int kNoSide = model::OwnFinish::kCeiling - 1;
     int space(RoomIndex at) const { return first_space_[at.storey] + static_cast<int>(at.room); }
     const model::Room& room(RoomIndex at) const { return option_.storeys[at.storey].rooms[at.room]; }
     const RoofShape* shape_of(size_t storey, const model::Roof* roof);
@@ -64,10 +69,14 @@ class Builder {
         int inside, outside;
         double half_depth;           // of the frame
     };
-    void add_frame(const Pane& pane, const model::Id& source, double width, int columns, int rows);
-    void add_leaf(const Pane& pane, const Passage& way, double share, const model::Id& source, double reflected);
-    void add_portal(const Pane& pane, const model::Id& source, const model::Material* glass, bool blind, int group);
-    void add_reveal(const model::Id& source, double reflectance, const Vec2 from[2], const Vec2 to[2], double z0, double z1, int space);
+    void add_frame(const Pane& pane, const model::Id& source, const model::Id& own, double width, int columns, int rows);
+    void add_leaf(const Pane& pane, const Passage& way, double share, const model::Id& source, const model::Finish& finish);
+    void add_portal(const Pane& pane, const model::Id& source, const model::Material* glass, int group);
+    /// What hangs before and behind a pane, and the rain on it.
+    template <class O>
+    void equip_portal(const Pane& pane, const O& opening, bool may_have_blind, double to_outer, double to_inner);
+    void add_reveal(const model::Id& source, const model::Id& own, const Vec2 from[2], const Vec2 to[2], double z0, double z1, int space);
+    void glaze_rooflight(const Pane& pane, const model::Rooflight& light, int group, double to_outer, double to_inner);
     int group_of(RoomIndex room, std::optional<double> azimuth);
 
     // shell: build_shell.cpp
@@ -79,11 +88,16 @@ class Builder {
     void add_eaves(const Cover& cover, size_t storey, uint32_t surface);
     void add_overhang(size_t storey, double level, uint32_t surface);
     void add_flat(uint32_t surface, const std::vector<Region>& regions, double z, bool up);
-    void add_block(const model::Block& block);
     void add_ground();
+
+    // things: build_things.cpp
+    int space_at(size_t storey, Vec2 p) const;
+    void add_thing(const model::Thing& thing);
+    void add_block(const model::Block& block);
 
     const model::Project& project_;
     const model::Option& option_;
+    std::vector<std::string> without_;
     Surfaces out_;
     std::vector<int> first_space_;
     std::vector<StoreyWalls> walls_;

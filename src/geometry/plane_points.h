@@ -9,12 +9,14 @@
 
 namespace wp::geometry {
 
-/// A lattice of near-square cells over the room's bounding box less the margin; a cell counts when its centre lies within
-/// the footprint and at least the margin from every wall.
+/// A lattice of near-square cells in a plane: a room's floor lifted, a wall, a flight of a stair. Cell (i, j) has its middle at
+/// corner + across dx (i + 1/2) + up dy (j + 1/2). A cell counts when its middle lies where the plane wants points.
 struct PlanePoints {
-    model::Id plane, room;
+    model::Id plane, room;          ///< room empty: on a thing that stands in none
+    model::Id storey;               ///< whose plan it is drawn on; empty outdoors
     int space = -1;                 ///< index of the room's space in Surfaces
-    Vec2 origin;                    ///< lower left corner of cell (0, 0)
+    Vec3 corner;                    ///< lower left corner of cell (0, 0)
+    Vec3 across{1, 0, 0}, up{0, 1, 0};  ///< unit
     double dx = 0, dy = 0;          ///< cell size, m
     int columns = 0, rows = 0;
     std::vector<int> cell_of;       ///< for each point: row * columns + column
@@ -22,10 +24,22 @@ struct PlanePoints {
     Vec3 normal{0, 0, 1};
 
     double area() const { return static_cast<double>(points.size()) * dx * dy; }
+    /// Whether a plan shows it as an area, and not as a line.
+    bool lies() const { return normal.z > 0.3; }
+    /// Index of the point whose cell a place in plan lies in; -1 where there is none.
+    int point_at(Vec2 place) const;
     Fingerprint fingerprint() const;
 };
 
-/// None where the plane's room does not exist. A room too small for its margin has no points.
-std::optional<PlanePoints> plane_points(const model::Option& option, const model::ReferencePlane& plane);
+/// None where the plane's room or thing does not exist. A room too small for its margin has no points. north: azimuth of the
+/// drawing's +y in degrees, for planes along true north.
+std::optional<PlanePoints> plane_points(const model::Option& option, const model::ReferencePlane& plane, double north = 0);
+
+/// Heights that are usual, for offering them.
+struct UsualHeight {
+    double height;
+    const char *name, *source;
+};
+const std::vector<UsualHeight>& usual_heights();
 
 }  // namespace wp::geometry

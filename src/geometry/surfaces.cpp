@@ -10,7 +10,7 @@ namespace wp::geometry {
 using namespace model;
 
 const char* name(Element element) {
-    static constexpr const char* names[] = {"floor", "ceiling", "wall", "reveal", "facade", "roof", "ground", "block", "frame", "leaf", "partition"};
+    static constexpr const char* names[] = {"floor", "ceiling", "wall", "reveal", "facade", "roof", "ground", "block", "frame", "leaf", "partition", "furniture", "stair", "shading", "tree", "fence", "terrain"};
     return names[static_cast<int>(element)];
 }
 
@@ -41,6 +41,17 @@ int Surfaces::add_glazing(const Glazing& glazing) {
     return static_cast<int>(glazings.size() - 1);
 }
 
+int Surfaces::add_blind(const Blind& blind) {
+    const auto it = std::find(blinds.begin(), blinds.end(), blind);
+    if (it != blinds.end()) return static_cast<int>(it - blinds.begin());
+    blinds.push_back(blind);
+    return static_cast<int>(blinds.size() - 1);
+}
+
+bool Surfaces::has_seasons() const {
+    return std::any_of(surfaces.begin(), surfaces.end(), [](const Surface& s) { return s.openness != s.bare_openness; });
+}
+
 Fingerprint Surfaces::fingerprint() const {
     Fingerprint print;
     for (const Vec3 v : vertices)
@@ -51,27 +62,35 @@ Fingerprint Surfaces::fingerprint() const {
     }
     for (const Surface& s : surfaces) {
         print.add(static_cast<int>(s.element));
-        print.add(s.reflectance);
+        for (const double v : {s.reflectance, s.specular, s.roughness, s.openness, s.bare_openness, s.through}) print.add(v);
         print.add(s.space);
     }
     for (const Portal& p : portals) {
         for (const Vec3 v : {p.corner, p.u, p.v})
             for (const double c : {v.x, v.y, v.z}) print.add(c);
-        for (const int k : {p.inside, p.outside, p.glazing, p.group, static_cast<int>(p.blind)}) print.add(k);
-        print.add(p.free_share);
+        for (const int k : {p.inside, p.outside, p.glazing, p.group, static_cast<int>(p.blind), p.blind_layer}) print.add(k);
+        for (const double v : {p.free_share, p.maintenance}) print.add(v);
     }
     for (const Glazing& g : glazings) {
-        print.add(g.transmittance);
+        for (const double v : {g.transmittance, g.diffuse, g.reflectance_out, g.reflectance_in}) print.add(v);
         print.add(g.panes);
+    }
+    for (const Blind& b : blinds) {
+        for (const double v : {b.reflectance, b.transmittance, b.openness, b.slat_width, b.slat_spacing, b.slat_tilt}) print.add(v);
+        for (const bool v : {b.slats, b.upright}) print.add(static_cast<int>(v));
     }
     for (const int a : air) print.add(a);
     for (const double v : {ground_reflectance, blind_transmittance}) print.add(v);
+    if (has_seasons())
+        for (const int month : {leaf_from, leaf_to}) print.add(month);
     return print;
 }
 
-Builder::Builder(const Project& project, const Option& option) : project_(project), option_(option) {
+Builder::Builder(const Project& project, const Option& option, std::vector<std::string> without) : project_(project), option_(option), without_(std::move(without)) {
     out_.ground_reflectance = project.site.ground_reflectance;
     out_.blind_transmittance = project.blind_transmittance;
+    out_.leaf_from = project.site.leaf_from;
+    out_.leaf_to = project.site.leaf_to;
     for (size_t s = 0; s < option.storeys.size(); ++s) {
         first_space_.push_back(static_cast<int>(out_.spaces.size()));
         for (const Room& room : option.storeys[s].rooms) {
@@ -83,9 +102,26 @@ Builder::Builder(const Project& project, const Option& option) : project_(projec
     }
 }
 
-double Builder::reflectance(const Id& id, double otherwise) const {
-    const Material* material = find(project_.materials, id);
-    return material != nullptr ? material->reflectance : otherwise;
+uint32_t Builder::add_finished(Element element, const Id& source, Part part, const Finish& finish, int space, int side) {
+    const Material m = possible(finish.material != nullptr ? *finish.material : assumed_for(part));
+    Surface s;
+    s.element = element;
+    s.source = source;
+    s.space = space;
+    s.part = part;
+    s.side = side;
+    s.material = finish.material != nullptr ? finish.id : Id();
+    s.reason = finish.material != nullptr ? finish.reason : Reason::none;
+    s.reflectance = m.reflectance - (m.kind == Material::Kind::opaque ? m.specular : 0);
+    if (m.kind == Material::Kind::opaque) {
+        s.specular = m.specular;
+        s.roughness = m.roughness;
+    }
+    if (m.kind == Material::Kind::fabric) {
+        s.openness = s.bare_openness = m.openness;
+        s.through = m.transmittance;
+    }
+    return out_.add_surface(std::move(s));
 }
 
 const RoofShape* Builder::shape_of(size_t storey, const Roof* roof) {
@@ -111,11 +147,16 @@ Surfaces Builder::build() {
     for (const Cut& cut : outer_cuts_)
         each_outer_at(cut.a, cut.b, [&](Face& face) { face.cut_stretch(cut.a, cut.b, cut.z0, cut.z1); });
     for (const Face& face : faces_) face.add_to(out_);
-    for (const Block& block : option_.blocks) add_block(block);
+    for (const Thing& thing : option_.things)
+        if (!left_out(without_, thing.id, kind_name(thing.kind))) add_thing(thing);
+    for (const Block& block : option_.blocks)
+        if (!left_out(without_, block.id, "block")) add_block(block);
     add_ground();
     return std::move(out_);
 }
 
-Surfaces build_surfaces(const Project& project, const Option& option) { return Builder(project, option).build(); }
+Surfaces build_surfaces(const Project& project, const Option& option, const std::vector<std::string>& without) {
+    return Builder(project, option, without).build();
+}
 
 }  // namespace wp::geometry

@@ -13,7 +13,7 @@
 
 namespace wp::geometry {
 
-enum class Element { floor, ceiling, wall, reveal, facade, roof, ground, block, frame, leaf, partition };
+enum class Element { floor, ceiling, wall, reveal, facade, roof, ground, block, frame, leaf, partition, furniture, stair, shading, tree, fence, terrain };
 const char* name(Element element);
 
 /// Index of a space: rooms in the order of storeys and rooms; outdoors is kOutdoors.
@@ -22,9 +22,19 @@ inline constexpr int kOutdoors = -1;
 /// One part of the building with one finish, that light is reflected by.
 struct Surface {
     Element element = Element::wall;
-    model::Id source;           ///< room, opening or block it came from
+    model::Id source{};         ///< room, opening, thing or block it came from
     double reflectance = 0;     ///< diffuse, 0 to 1
     int space = kOutdoors;      ///< the space its visible side looks into
+    double specular = 0;        ///< mirrored, 0 to 1 - reflectance
+    double roughness = 0.1;     ///< of what mirrors: root mean square slope
+    double openness = 0;        ///< what passes straight through, trees in leaf
+    double bare_openness = 0;   ///< the same, trees without leaves
+    double through = 0;         ///< what is scattered through to the other side
+    model::Id material{};       ///< empty: it has none, and figures are assumed
+    model::Reason reason = model::Reason::none;
+    model::Part part = model::Part::wall;
+    int side = model::OwnFinish::kCeiling - 1;  ///< of a room's surface: the edge, kFloor or kCeiling; none of these elsewhere
+    bool porous() const { return openness > 0 || bare_openness > 0; }
 };
 
 /// A pane, or the free opening, as a rectangle: corner + u * s + v * t with s, t in [0, 1].
@@ -33,15 +43,30 @@ struct Portal {
     int inside = kOutdoors, outside = kOutdoors;  ///< spaces on both sides
     int glazing = -1;           ///< index into Surfaces::glazings; -1: nothing in the hole
     double free_share = 1;      ///< what the frame leaves open
+    double maintenance = 1;     ///< what dirt leaves of the light
     int group = -1;             ///< window group, for portals to outdoors
     bool blind = false;         ///< has a blind that criteria may close
+    int blind_layer = -1;       ///< index into Surfaces::blinds; -1: the plain one
     model::Id opening;
 };
 
 struct Glazing {
     double transmittance = 1;   ///< visible, normal incidence
     int panes = 1;
+    double diffuse = 0;         ///< which part of what passes, and of what is reflected, is scattered
+    double reflectance_out = 0, reflectance_in = 0;  ///< normal incidence, by side; 0: as uncoated panes reflect
     bool operator==(const Glazing&) const = default;
+};
+
+/// A blind that can be closed, on the room's side of a pane.
+struct Blind {
+    bool slats = false;
+    double reflectance = 0.5;   ///< of cloth, holes included; of a slat's faces
+    double transmittance = 0;   ///< of cloth: what it scatters through
+    double openness = 0;        ///< of cloth
+    double slat_width = 0.05, slat_spacing = 0.04, slat_tilt = 45;  ///< metres, metres, degrees with the outer edge down
+    bool upright = false;
+    bool operator==(const Blind&) const = default;
 };
 
 /// Windows of one room that look the same way.
@@ -58,12 +83,14 @@ struct Surfaces {
     std::vector<Surface> surfaces;
     std::vector<Portal> portals;
     std::vector<Glazing> glazings;
+    std::vector<Blind> blinds;
     std::vector<WindowGroup> groups;
     std::vector<model::Id> spaces;                    ///< room of each space
     /// For each space the air it is part of: rooms that a floor void joins see each other's openings. Empty: each its own.
     std::vector<int> air;
     double ground_reflectance = 0.2;                  ///< also of the ground beyond the modelled disc
     double blind_transmittance = 0.05;
+    int leaf_from = 5, leaf_to = 10;                  ///< months in which trees are in leaf
 
     Fingerprint fingerprint() const;
 
@@ -73,9 +100,12 @@ struct Surfaces {
     /// Corners counter-clockwise seen from the lit side.
     void add_quad(uint32_t surface, Vec3 a, Vec3 b, Vec3 c, Vec3 d);
     int add_glazing(const Glazing& glazing);
+    int add_blind(const Blind& blind);
+    /// Whether any surface differs between trees in leaf and bare.
+    bool has_seasons() const;
 };
 
-/// Closed surfaces of an option on its site.
-Surfaces build_surfaces(const model::Project& project, const model::Option& option);
+/// Closed surfaces of an option on its site. without: things and blocks that a question leaves out, by id or kind.
+Surfaces build_surfaces(const model::Project& project, const model::Option& option, const std::vector<std::string>& without = {});
 
 }  // namespace wp::geometry

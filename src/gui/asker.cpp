@@ -63,7 +63,7 @@ void Asker::note_wanted_year(size_t index) {
     const auto& project = document_.project();
     const auto& option = project.options[index];
     const auto question = question_of(project, Question::Kind::year);
-    document_.wanted_year[option.id] = question::year_inputs(geometry::build_surfaces(project, option), *question::planes_of(option, question),
+    document_.wanted_year[option.id] = question::year_inputs(geometry::build_surfaces(project, option, question.without), *question::planes_of(option, question, project.site.north),
                                                              *document_.weather(), radians(project.site.north), question::effort_of(question));
 }
 
@@ -93,6 +93,18 @@ void Asker::start_next() {
     if (option < document_.project().options.size()) run_year(option);
 }
 
+namespace {
+
+std::shared_ptr<question::DaylightFactorAnswer> solve_daylight(const model::Project& project, const model::Option& option, const Cancel& cancel) {
+    const auto question = question_of(project, Question::Kind::daylight_factor);
+    question::DaylightFactorSetup setup;
+    setup.season = question.season;
+    return std::make_shared<question::DaylightFactorAnswer>(question::daylight_factor(
+        geometry::build_surfaces(project, option, question.without), *question::planes_of(option, question, project.site.north), question::effort_of(question), cancel, {}, setup));
+}
+
+}  // namespace
+
 void Asker::run_year(size_t index) {
     const auto project = document_.snapshot();
     const auto weather = document_.weather();
@@ -101,13 +113,12 @@ void Asker::run_year(size_t index) {
     const bool needs_daylight = !document_.daylight.contains(project->options[index].id);
     job_.start(QStringLiteral("The year: %1").arg(name), [this, project, weather, index, needs_daylight](const Cancel& cancel, const Progress& progress) -> Job::Finish {
         const auto& option = project->options[index];
-        const auto surfaces = geometry::build_surfaces(*project, option);
         const auto question = question_of(*project, Question::Kind::year);
-        const auto planes = *question::planes_of(option, question);
+        const auto surfaces = geometry::build_surfaces(*project, option, question.without);
+        const auto planes = *question::planes_of(option, question, project->site.north);
         std::shared_ptr<const question::DaylightFactorAnswer> daylight;
         if (needs_daylight)
-            daylight = std::make_shared<question::DaylightFactorAnswer>(question::daylight_factor(
-                surfaces, planes, question::effort_of(question_of(*project, Question::Kind::daylight_factor)), cancel));
+            daylight = solve_daylight(*project, option, cancel);
         auto year = std::make_shared<const question::YearAnswer>(
             question::solve_year(surfaces, planes, *weather, radians(project->site.north), question::effort_of(question), cancel, progress));
         return [this, id = option.id, year, daylight] {
@@ -145,7 +156,7 @@ void Asker::ask_glare(const model::Id& wanted) {
     job_.start(QStringLiteral("Looking through %1").arg(QString::fromStdString(observer->name)),
                [this, project, weather, question, index](const Cancel& cancel, const Progress& progress) -> Job::Finish {
                    const auto& option = project->options[index];
-                   const auto surfaces = geometry::build_surfaces(*project, option);
+                   const auto surfaces = geometry::build_surfaces(*project, option, question.without);
                    const auto task = question::glare_task(*project, option, question, surfaces, *weather);
                    if (!task) return {};
                    auto answer = std::make_shared<const question::GlareAnswer>(question::solve_glare(*task, question::effort_of(question), cancel, progress));

@@ -168,7 +168,8 @@ model::Project blank_project() {
         m.id = id;
         m.name = name;
         m.reflectance = reflectance;
-        m.source = "assumed: IES LM-83-12, table 2.1";
+        m.assumed = true;
+        m.source = "IES LM-83-12, surfaces of unknown finish";
         return m;
     };
     p.materials = {opaque("floor", "Floor, assumed", 0.2), opaque("walls", "Walls, assumed", 0.5), opaque("ceiling", "Ceiling, assumed", 0.7),
@@ -179,14 +180,17 @@ model::Project blank_project() {
     glass.kind = model::Material::Kind::glazing;
     glass.transmittance = 0.75;
     glass.panes = 2;
-    glass.source = "assumed";
+    glass.assumed = true;
+    glass.low = 0.6;
+    glass.high = 0.82;
+    glass.source = "middle of what double panes pass; ask its maker";
     p.materials.push_back(glass);
     model::Option option;
     option.id = "first";
     option.name = "First idea";
-    option.reveals = "walls";
-    option.facade = "facade";
-    option.roof_finish = "roof";
+    using model::Part;
+    option.types = {{Part::floor, "floor"}, {Part::wall, "walls"}, {Part::ceiling, "ceiling"}, {Part::reveal, "walls"}, {Part::facade, "facade"},
+                    {Part::roof, "roof"}, {Part::glazing, "double-clear"}, {Part::rooflight, "double-clear"}};
     option.storeys.push_back(model::new_storey("ground", "Ground floor", 0));
     p.options.push_back(option);
     model::Question df, year, glare;

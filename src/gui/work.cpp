@@ -56,22 +56,24 @@ void LiveDaylight::solve(const Request& request) {
     for (const auto& q : request.project->questions)
         if (q.kind == model::Question::Kind::daylight_factor) question = q;
     question.planes.clear();
-    const auto surfaces = geometry::build_surfaces(*request.project, option);
-    const auto planes = *question::planes_of(option, question);
+    const auto surfaces = geometry::build_surfaces(*request.project, option, question.without);
+    const auto planes = *question::planes_of(option, question, request.project->site.north);
     const auto effort = question::effort_of(question);
-    const Fingerprint inputs = question::daylight_factor_inputs(surfaces, planes, effort);
+    const Fingerprint inputs = question::daylight_factor_inputs(surfaces, planes, effort, question.season);
     if (const auto known = settled_.find(inputs); known != settled_.end()) return publish(known->second, option.id, false);
     Cancel cancel;
     {
         const std::lock_guard lock(mutex_);
         cancel = cancel_;
     }
+    question::DaylightFactorSetup setup;
+    setup.season = question.season;
     const auto answer = question::daylight_factor(surfaces, planes, effort, cancel, [&](const question::DaylightFactorAnswer& so_far) {
         if (!so_far.record.settled) publish(std::make_shared<question::DaylightFactorAnswer>(so_far), option.id, true);
         const std::lock_guard lock(mutex_);
         may_cancel_ = true;
         if (next_) cancel_.request();
-    });
+    }, setup);
     if (cancel.requested()) return;
     const auto kept = std::make_shared<const question::DaylightFactorAnswer>(answer);
     if (settled_.size() > 200) settled_.erase(settled_.begin());

@@ -42,17 +42,24 @@ struct CoefficientSink {
     // sun is reckoned exactly elsewhere. A beam that passed a window came through its group; one that fell on ground or
     // facade belongs to the window that the path left by.
     void vertex(Vec3f at, Vec3f normal, float weight, int portal, int order, random::Stream& stream) {
-        if (order == 0 || layout.nodes == 0) return;
+        if (order == 0) return;
+        from_sun(at, weight, portal, stream, [&](Vec3f to) { return dot(to, normal); });
+    }
+    void gloss(Vec3f at, const GlossLobe& lobe, float weight, int portal, int, random::Stream& stream) {
+        from_sun(at, weight, portal, stream, [&](Vec3f to) { return lobe.density(to); });
+    }
+    template <class Share>
+    void from_sun(Vec3f at, float weight, int portal, random::Stream& stream, Share&& share) {
+        if (layout.nodes == 0) return;
         const auto dice = static_cast<size_t>(stream.next().u * static_cast<float>(layout.nodes));
         const size_t node = std::min(dice, layout.nodes - 1);
         const Vec3f to = task.nodes->direction(node);
-        const float cosine = dot(to, normal);
-        if (cosine <= 0) return;
+        const float taken = share(to);
+        if (taken <= 0) return;
         ++tally.rays;
         const Scene::Beam beam = task.scene->beam(at, to);
         if (beam.share <= 0) return;
-        add(beam.portal >= 0 ? beam.portal : portal, layout.node(node),
-            weight * cosine * beam.share * static_cast<float>(layout.nodes));
+        add(beam.portal >= 0 ? beam.portal : portal, layout.node(node), weight * taken * beam.share * static_cast<float>(layout.nodes));
     }
 };
 

@@ -18,10 +18,13 @@ struct PaneAnswer {
 /// Optics, ch. 4; layers combined as in ISO 9050:2003, clause 5).
 class GlassCurve {
  public:
-    GlassCurve(double normal_transmittance, int panes);
+    /// reflectance_out, reflectance_in: at normal incidence, as coatings make it; 0: uncoated. Towards grazing angles they rise
+    /// like those of the uncoated panes, and never beyond what the transmittance leaves.
+    GlassCurve(double normal_transmittance, int panes, double reflectance_out = 0, double reflectance_in = 0);
     /// cosine of the angle of incidence, 0 to 1. Linear between 1024 stored values.
     float transmittance(float cosine) const { return look_up(transmittance_, cosine); }
-    float reflectance(float cosine) const { return look_up(reflectance_, cosine); }
+    /// Seen from inside, unless told otherwise.
+    float reflectance(float cosine, bool from_outside = false) const { return look_up(from_outside ? outside_ : reflectance_, cosine); }
 
     /// Transmittance for evenly spread light: 2 times the integral of t(c) c dc from 0 to 1.
     float hemispherical() const;
@@ -39,7 +42,7 @@ class GlassCurve {
     int panes_;
     double clear_path_;  ///< transmittance of one pane's thickness at normal incidence
     double scale_ = 1;   ///< for glazings clearer than index 1.526 allows
-    std::vector<float> transmittance_, reflectance_;
+    std::vector<float> transmittance_, reflectance_, outside_;
 };
 
 }  // namespace wp::light

@@ -10,6 +10,9 @@
 //   void ground(float weight, int portal)                  ground beyond the modelled disc
 //   void vertex(Vec3f at, Vec3f normal, float weight, int portal, int order, Stream&)   at: just off the surface
 //                                                          a lit place: weight times its irradiance is a contribution
+//   void gloss(Vec3f at, GlossLobe, float weight, int portal, int order, Stream&)
+//                                                          a glossy place: weight times the lobe's density towards a narrow
+//                                                          source times its illuminance normal to it is a contribution
 // The sum of weight times luminance is an estimate of irradiance at the first vertex. order counts reflections.
 #pragma once
 #include <array>
@@ -45,6 +48,10 @@ inline constexpr float kRouletteOutdoors = 0.01f;
 /// Samples towards the openings at the first vertex and at the later ones: the first sees them best.
 inline constexpr int kFirstSamples = 4;
 
+/// Further reflections than this are between mirrors: each ends some of the paths, so that a chain has an end.
+inline constexpr int kLongChain = 64;
+inline constexpr float kChainLives = 0.95f;
+
 struct Frame {
     Vec3f t, b, n;
     /// Duff et al., "Building an Orthonormal Basis, Revisited", Journal of Computer Graphics Techniques 6(1), 2017.
@@ -61,6 +68,22 @@ inline Vec3f cosine_direction(random::Pair pair) {
     const float r = std::sqrt(pair.u), angle = static_cast<float>(2 * kPi) * pair.v;
     return {r * std::cos(angle), r * std::sin(angle), std::sqrt(std::max(0.0f, 1 - pair.u))};
 }
+
+/// Where a glossy surface sends light: a power of the cosine around the mirrored direction, folded at the surface.
+struct GlossLobe {
+    Vec3f normal{}, mirror{};
+    float sharpness = 0;
+    /// By solid angle, of a unit direction above the surface.
+    float density(Vec3f d) const {
+        const float above = dot(d, normal);
+        if (above <= 0) return 0;
+        const auto lobe = [&](Vec3f e) {
+            const float cosine = dot(e, mirror);
+            return cosine > 0 ? std::pow(cosine, sharpness) : 0.0f;
+        };
+        return (sharpness + 1) * static_cast<float>(0.5 / kPi) * (lobe(d) + lobe(d - normal * (2 * above)));
+    }
+};
 
 template <class Stream, class Sink>
 class Tracer {
@@ -99,15 +122,14 @@ class Tracer {
         }
     }
 
-    // What a portal lets a ray do: pass, mirror, or (blind closed) scatter.
-    struct Crossing {
-        float transmittance, reflectance, pass_chance;
+    // What a portal lets a ray do, and how often a ray that is drawn by cosine goes straight on and is not mirrored.
+    struct Crossing : Pass {
+        float pass_chance = 0;
     };
     static Crossing crossing(const ScenePortal& portal, Vec3f direction) {
-        if (portal.closed()) return {portal.diffuse_transmittance, portal.diffuse_reflectance, 1.0f};
-        const float cosine = std::fabs(dot(direction, portal.normal));
-        const float t = portal.transmittance(cosine), r = portal.reflectance(cosine);
-        return {t, r, t + r > 0 ? t / (t + r) : 0.0f};
+        Crossing c{portal.pass(direction), 0};
+        if (c.straight > 0) c.pass_chance = c.straight / (c.straight + c.mirror);
+        return c;
     }
 
     // How likely each portal of the space is chosen from here: about by what it could send. Exact zeros only where no
@@ -189,16 +211,17 @@ class Tracer {
         const float cosine = dot(direction, x.normal);
         if (cosine <= 0) return;
         const Crossing at = crossing(portal, direction);
-        const float density = static_cast<float>(portal_samples(x.order)) * chances_[pick] * view.density(direction, distance) +
-                              cosine * static_cast<float>(1 / kPi) * at.pass_chance;
-        if (!(density > 0)) return;
-        const float weight = x.weight * cosine / density;
+        const float guided = static_cast<float>(portal_samples(x.order)) * chances_[pick] * view.density(direction, distance);
+        const float by_cosine = cosine * static_cast<float>(1 / kPi);
+        if (!(guided > 0)) return;
         ++tally_.rays;
         const Hit hit = scene_.intersect(x.at, direction, k);
         if (hit.distance < distance - 2 * kLift) return;  // something stands before the opening
-        if (portal.closed())
-            return pass_blind(portal, k, x.at + direction * distance, direction, weight, x.portal, x.order, stream.branch());
-        continue_with(hit, x.at, direction, weight * at.transmittance, beyond(portal, k, direction, x.portal), x.order, stream);
+        // Scattered light is found by every cosine ray that meets the portal, light that passes straight only by some of them.
+        if (at.through > 0)
+            scatter_through(portal, k, x.at + direction * distance, direction, x.weight * cosine * at.through / (guided + by_cosine), x.portal, x.order, stream.branch());
+        if (at.straight > 0)
+            continue_with(hit, x.at, direction, x.weight * cosine * at.straight / (guided + by_cosine * at.pass_chance), beyond(portal, k, direction, x.portal), x.order, stream);
     }
 
     void gather_by_cosine(const Vertex& x, Stream stream, const std::vector<int>& portals, bool guided) {
@@ -216,22 +239,18 @@ class Tracer {
             return continue_with(hit, x.at, direction, full, x.portal, x.order, stream);
         const ScenePortal& portal = scene_.portals()[static_cast<size_t>(hit.portal)];
         const Crossing at = crossing(portal, direction);
-        const float pass_density = local.z * static_cast<float>(1 / kPi) * at.pass_chance;
-        const float density = static_cast<float>(portal_samples(x.order)) * chances_[pick] *
-                                  PortalView(portal, x.at).density(direction, hit.distance) + pass_density;
+        const float by_cosine = local.z * static_cast<float>(1 / kPi);
+        const float towards = static_cast<float>(portal_samples(x.order)) * chances_[pick] * PortalView(portal, x.at).density(direction, hit.distance);
         const Vec3f at_portal = x.at + direction * hit.distance;
-        if (portal.closed()) {
-            // Only what passes can be drawn both ways.
-            pass_blind(portal, hit.portal, at_portal, direction, x.weight * local.z / density, x.portal, x.order, stream.branch());
-            return leave_blind(portal, at_portal, direction, full, x.portal, x.order, stream.branch());
-        }
+        // What is sent back cannot be drawn towards the portal.
+        if (at.through > 0) scatter_through(portal, hit.portal, at_portal, direction, x.weight * local.z * at.through / (towards + by_cosine), x.portal, x.order, stream.branch());
+        if (at.back > 0) scatter_back(portal, at_portal, direction, full * at.back, x.portal, x.order, stream.branch());
+        if (at.straight + at.mirror <= 0) return;
         if (stream.next().u < at.pass_chance) {
-            const float weight = x.weight * local.z * at.transmittance / density;
-            return arrive(at_portal, direction, weight, beyond(portal, hit.portal, direction, x.portal),
-                          x.order, stream, hit.portal);
+            const float weight = x.weight * local.z * at.straight / (towards + by_cosine * at.pass_chance);
+            return arrive(at_portal, direction, weight, beyond(portal, hit.portal, direction, x.portal), x.order, stream, hit.portal);
         }
-        mirror(portal, at_portal, direction, full * (at.transmittance + at.reflectance), x.portal,
-               x.order, stream, hit.portal);
+        mirror(portal, at_portal, direction, full * (at.straight + at.mirror), x.portal, x.order, stream, hit.portal);
     }
 
     // The portal to remember after passing one: only those that lead to the open count.
@@ -251,17 +270,16 @@ class Tracer {
         arrive(at, away, weight, last, order, stream, index);
     }
 
-    // A closed blind sends light on evenly: through it, and back to the side it was seen from.
-    void pass_blind(const ScenePortal& portal, int index, Vec3f at, Vec3f direction, float weight, int last, int order, Stream stream) {
+    // Scattered light leaves evenly, to the other side of the portal or back to the side it was seen from.
+    void scatter_through(const ScenePortal& portal, int index, Vec3f at, Vec3f direction, float weight, int last, int order, Stream stream) {
         const bool outward = dot(direction, portal.normal) > 0;
         live_on({at, outward ? portal.normal : -portal.normal, outward ? portal.outside : portal.inside,
-                 weight * portal.diffuse_transmittance * static_cast<float>(1 / kPi), beyond(portal, index, direction, last),
-                 order + 1, stream});
+                 weight * static_cast<float>(1 / kPi), beyond(portal, index, direction, last), order + 1, stream});
     }
-    void leave_blind(const ScenePortal& portal, Vec3f at, Vec3f direction, float weight, int last, int order, Stream stream) {
+    void scatter_back(const ScenePortal& portal, Vec3f at, Vec3f direction, float weight, int last, int order, Stream stream) {
         const bool outward = dot(direction, portal.normal) > 0;
         live_on({at, outward ? -portal.normal : portal.normal, outward ? portal.inside : portal.outside,
-                 weight * portal.diffuse_reflectance * static_cast<float>(1 / kPi), last, order + 1, stream});
+                 weight * static_cast<float>(1 / kPi), last, order + 1, stream});
     }
 
     void continue_with(const Hit& hit, Vec3f origin, Vec3f direction, float weight, int portal, int order, Stream& stream) {
@@ -271,25 +289,57 @@ class Tracer {
                 if (direction.z >= 0) sink_.sky(direction, weight, portal);
                 else sink_.ground(weight, portal);
                 return;
-            case Hit::What::surface:
-                return live_on({origin + direction * hit.distance, hit.normal, hit.space,
-                                weight * hit.reflectance * static_cast<float>(1 / kPi), portal, order + 1, stream.branch()});
+            case Hit::What::surface: return leave_surface(hit, origin + direction * hit.distance, direction, weight, portal, order, stream);
             case Hit::What::portal: return meet(hit, origin, direction, weight, portal, order, stream);
         }
+    }
+
+    void leave_surface(const Hit& hit, Vec3f at, Vec3f direction, float weight, int portal, int order, Stream& stream) {
+        Vec3f normal = hit.normal;
+        if (hit.specular + hit.through > 0) {
+            // One of the three ways is drawn, as often as light takes it.
+            const float all = hit.reflectance + hit.specular + hit.through;
+            const float dice = stream.next().u * all;
+            weight *= all;
+            if (dice < hit.specular) return gloss(hit, at, direction, weight, portal, order, stream);
+            if (dice < hit.specular + hit.through) normal = -normal;
+        } else {
+            weight *= hit.reflectance;
+        }
+        live_on({at, normal, hit.space, weight * static_cast<float>(1 / kPi), portal, order + 1, stream.branch()});
+    }
+
+    // Around the mirrored direction: the power of a cosine, what would go into the surface folded back out of it, so that
+    // nothing is lost however rough it is.
+    void gloss(const Hit& hit, Vec3f at, Vec3f direction, float weight, int portal, int order, Stream& stream) {
+        if (order > kLongChain) {  // two mirrors face to face
+            if (stream.next().u >= kChainLives) return;
+            weight *= 1 / kChainLives;
+        }
+        const Vec3f away = direction - hit.normal * (2 * dot(direction, hit.normal));
+        const Vec3f from = at + hit.normal * kLift;
+        if constexpr (requires { sink_.gloss(from, GlossLobe{}, weight, portal, order, stream); })
+            sink_.gloss(from, GlossLobe{hit.normal, away, hit.sharpness}, weight, portal, order + 1, stream);
+        const random::Pair pair = stream.next();
+        const float cosine = std::pow(1 - pair.u, 1 / (hit.sharpness + 1)), sine = std::sqrt(std::max(0.0f, 1 - cosine * cosine));
+        const float angle = static_cast<float>(2 * kPi) * pair.v;
+        Vec3f out = Frame(away).out({sine * std::cos(angle), sine * std::sin(angle), cosine});
+        const float above = dot(out, hit.normal);
+        if (above < 0) out = out - hit.normal * (2 * above);
+        arrive(from, out, weight, portal, order + 1, stream.branch(), -1);
     }
 
     void meet(const Hit& hit, Vec3f origin, Vec3f direction, float weight, int last, int order, Stream& stream) {
         const ScenePortal& portal = scene_.portals()[static_cast<size_t>(hit.portal)];
         const Vec3f at = origin + direction * hit.distance;
-        if (portal.closed()) {
-            pass_blind(portal, hit.portal, at, direction, weight, last, order, stream.branch());
-            return leave_blind(portal, at, direction, weight, last, order, stream.branch());
-        }
         const Crossing c = crossing(portal, direction);
-        const float both = c.transmittance + c.reflectance;
+        if (c.through > 0) scatter_through(portal, hit.portal, at, direction, weight * c.through, last, order, stream.branch());
+        if (c.back > 0) scatter_back(portal, at, direction, weight * c.back, last, order, stream.branch());
+        const float both = c.straight + c.mirror;
+        if (both <= 0) return;
         if (stream.next().u < c.pass_chance)
             return arrive(at, direction, weight * both, beyond(portal, hit.portal, direction, last), order, stream, hit.portal);
-        if (c.reflectance > 0) mirror(portal, at, direction, weight * both, last, order, stream, hit.portal);
+        if (c.mirror > 0) mirror(portal, at, direction, weight * both, last, order, stream, hit.portal);
     }
 
     void live_on(Vertex vertex) {

@@ -52,6 +52,12 @@ struct EyeSink {
         const float share = scene.beam(at, sun).share;
         sum += static_cast<double>(weight * cosine * share) * daylight.sun_lux;
     }
+    void gloss(Vec3f at, const GlossLobe& lobe, float weight, int, int, random::Stream&) {
+        const float density = daylight.sun_lux > 0 ? lobe.density(sun) : 0;
+        if (density <= 0) return;
+        ++tally.rays;
+        sum += static_cast<double>(weight * density * scene.beam(at, sun).share) * daylight.sun_lux;
+    }
 };
 
 constexpr uint32_t kFewest = 16, kMost = 4096;

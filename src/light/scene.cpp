@@ -4,16 +4,26 @@
 #include <embree3/rtcore.h>
 #include <pmmintrin.h>
 
+#include <algorithm>
+#include <bit>
 #include <stdexcept>
 
 namespace wp::light {
 
 namespace {
 
-constexpr unsigned kSurfaces = 0, kPortals = 1;
+constexpr unsigned kSurfaces = 0, kPortals = 1, kPorous = 2;
 
-/// Reflectance assumed for the room side and the outer side of a closed blind.
+/// Of the plain blind, on both sides.
 constexpr float kBlindReflectance = 0.5f;
+
+// The smoothest mirror spreads the sun's picture to about two degrees: else no sun would ever be met in it.
+constexpr double kSmoothest = 0.02;
+float sharpness(double roughness) {
+    // Facets whose slopes have that root mean square; the mirrored direction swings twice as far as they do.
+    const double r = std::max(roughness, kSmoothest);
+    return static_cast<float>(std::max(0.0, (2 / (r * r) - 2) / 4));
+}
 
 // Embree's device is costly to open and thread-safe: one for the process, opened at first use.
 RTCDevice device() {
@@ -29,6 +39,7 @@ RTCDevice device() {
 struct Context {
     RTCIntersectContext base;
     const ScenePortal* portals;
+    const float* openness;
     int skip;
     Scene::Beam beam;
 };
@@ -45,18 +56,51 @@ void dim_beam(const RTCFilterFunctionNArguments* args) {
     if (args->valid[0] != -1) return;
     const unsigned index = RTCHitN_primID(args->hit, args->N, 0);
     const ScenePortal& portal = context->portals[index];
-    if (portal.closed()) return;
     const Vec3f d{RTCRayN_dir_x(args->ray, args->N, 0), RTCRayN_dir_y(args->ray, args->N, 0),
                   RTCRayN_dir_z(args->ray, args->N, 0)};
-    context->beam.share *= portal.transmittance(std::fabs(dot(d, portal.normal)));
+    const float straight = portal.pass(d).straight;
+    if (straight <= 0) return;
+    context->beam.share *= straight;
     if (portal.group >= 0) context->beam.portal = static_cast<int>(index);
     args->valid[0] = 0;
 }
 
-Context new_context(const std::vector<ScenePortal>& portals, int skip) {
+uint32_t mix(uint32_t h) {
+    h ^= h >> 16;
+    h *= 0x7feb352du;
+    h ^= h >> 15;
+    h *= 0x846ca68bu;
+    return h ^ (h >> 16);
+}
+
+// Whether a ray goes through what is partly open: a throw that belongs to this ray and this face, so that it comes out
+// the same however often the kernels ask.
+void pass_some(const RTCFilterFunctionNArguments* args) {
+    if (args->valid[0] != -1) return;
+    const auto* context = reinterpret_cast<const Context*>(args->context);
+    const unsigned face = RTCHitN_primID(args->hit, args->N, 0);
+    uint32_t h = mix(face + 0x9e3779b9u);
+    for (const float part : {RTCRayN_org_x(args->ray, args->N, 0), RTCRayN_org_y(args->ray, args->N, 0), RTCRayN_org_z(args->ray, args->N, 0),
+                             RTCRayN_dir_x(args->ray, args->N, 0), RTCRayN_dir_y(args->ray, args->N, 0), RTCRayN_dir_z(args->ray, args->N, 0)})
+        h = mix(h ^ std::bit_cast<uint32_t>(part)) + 0x9e3779b9u;
+    if (static_cast<float>(h >> 8) * 0x1p-24f < context->openness[face]) args->valid[0] = 0;
+}
+
+// A beam is dimmed by what is partly open.
+void dim_by_holes(const RTCFilterFunctionNArguments* args) {
+    if (args->valid[0] != -1) return;
+    auto* context = reinterpret_cast<Context*>(args->context);
+    const float open = context->openness[RTCHitN_primID(args->hit, args->N, 0)];
+    if (open <= 0) return;
+    context->beam.share *= open;
+    args->valid[0] = 0;
+}
+
+Context new_context(const std::vector<ScenePortal>& portals, const std::vector<float>& openness, int skip) {
     Context context{};
     rtcInitIntersectContext(&context.base);
     context.portals = portals.data();
+    context.openness = openness.data();
     context.skip = skip;
     context.beam = {1, -1};
     return context;
@@ -84,73 +128,138 @@ ScenePortal make_portal(const geometry::Portal& p, const std::vector<std::unique
     out.outside = p.outside;
     out.group = p.group;
     out.glass = p.glazing >= 0 ? glasses[static_cast<size_t>(p.glazing)].get() : nullptr;
-    out.free_share = static_cast<float>(p.free_share);
+    out.free_share = static_cast<float>(p.free_share * p.maintenance);
     return out;
 }
 
 }  // namespace
 
-Scene::Scene(const geometry::Surfaces& surfaces, Blinds blinds)
+// Both ways through a pane and a blind are the same, so that the direction outwards is all that counts.
+Pass ScenePortal::pass(Vec3f direction) const {
+    const float along = dot(direction, normal), cosine = std::fabs(along);
+    Pass out;
+    const float all = free_share * (glass != nullptr ? glass->transmittance(cosine) : 1.0f);
+    if (!blind_closed) {
+        const float reflected = glass != nullptr ? free_share * glass->reflectance(cosine, along < 0) : 0.0f;
+        out = {all * (1 - diffuse), reflected * (1 - diffuse), all * diffuse, reflected * diffuse};
+        return out;
+    }
+    // The blind hangs behind the pane. What it scatters meets the pane from everywhere, what it lets pass at its own angle;
+    // light that goes to and fro between the two is left out.
+    const float evenly = free_share * (glass != nullptr ? glass->hemispherical() : 1.0f);
+    float open = blind_openness, scattered = blind_through;
+    out.back = blind_back;
+    if (slats != nullptr) {
+        const Vec3f outwards = along < 0 ? -direction : direction;
+        const SlatAnswer a = slats->at(dot(outwards, slats_upright ? unit_u : unit_v) / std::max(cosine, 1e-6f));
+        open = static_cast<float>(a.direct);
+        scattered = static_cast<float>(a.through);
+        out.back = static_cast<float>(a.back);
+    }
+    out.straight = open * all * (1 - diffuse);
+    out.through = open * all * diffuse + scattered * evenly;
+    return out;
+}
+
+namespace {
+
+void close_blind(ScenePortal& portal, const geometry::Surfaces& surfaces, int layer, const std::vector<std::unique_ptr<SlatCurve>>& slats) {
+    portal.blind_closed = true;
+    if (layer < 0) {
+        portal.blind_through = static_cast<float>(surfaces.blind_transmittance);
+        portal.blind_back = kBlindReflectance;
+        return;
+    }
+    const geometry::Blind& blind = surfaces.blinds[static_cast<size_t>(layer)];
+    portal.slats = slats[static_cast<size_t>(layer)].get();
+    portal.slats_upright = blind.upright;
+    portal.blind_openness = static_cast<float>(blind.openness);
+    portal.blind_through = static_cast<float>(blind.transmittance);
+    portal.blind_back = static_cast<float>(blind.reflectance);
+}
+
+}  // namespace
+
+Scene::Scene(const geometry::Surfaces& surfaces, Blinds blinds, model::Season season)
     : groups_(static_cast<int>(surfaces.groups.size())), ground_reflectance_(static_cast<float>(surfaces.ground_reflectance)) {
-    for (const auto& g : surfaces.glazings) glasses_.push_back(std::make_unique<GlassCurve>(g.transmittance, g.panes));
+    for (const auto& g : surfaces.glazings) glasses_.push_back(std::make_unique<GlassCurve>(g.transmittance, g.panes, g.reflectance_out, g.reflectance_in));
+    // Tables of slats are dear: only where they will be asked.
+    for (const auto& b : surfaces.blinds)
+        slats_.push_back(b.slats && blinds == Blinds::closed ? std::make_unique<SlatCurve>(b.slat_width, b.slat_spacing, b.slat_tilt, b.reflectance) : nullptr);
     portals_of_.resize(surfaces.spaces.size());
     for (const auto& p : surfaces.portals) {
         ScenePortal portal = make_portal(p, glasses_);
-        if (blinds == Blinds::closed && p.blind) {
-            // Behind glass: what the pane passes of evenly spread light, then the fabric.
-            const float pane = portal.free_share * (portal.glass != nullptr ? portal.glass->hemispherical() : 1.0f);
-            portal.diffuse_transmittance = pane * static_cast<float>(surfaces.blind_transmittance);
-            portal.diffuse_reflectance = kBlindReflectance;
-        }
+        if (p.glazing >= 0) portal.diffuse = static_cast<float>(surfaces.glazings[static_cast<size_t>(p.glazing)].diffuse);
+        if (blinds == Blinds::closed && p.blind) close_blind(portal, surfaces, p.blind_layer, slats_);
         const int index = static_cast<int>(portals_.size());
         for (const int space : {portal.inside, portal.outside})
             if (space >= 0) add_portal_to(space, index, surfaces.air);
         portals_.push_back(portal);
     }
-
     scene_ = rtcNewScene(device());
     rtcSetSceneFlags(scene_, RTC_SCENE_FLAG_ROBUST);
+    for (const auto& s : surfaces.surfaces) {
+        const double open = season == model::Season::in_leaf ? s.openness : s.bare_openness, closed = std::max(1e-9, 1 - open);
+        // Of the rays that are met: those that went through the holes are not among them.
+        matters_.push_back({static_cast<float>(s.reflectance / closed), static_cast<float>(s.specular / closed), sharpness(s.roughness), static_cast<float>(s.through / closed)});
+    }
+    add_triangles(surfaces, false, season);
+    add_triangles(surfaces, true, season);
+    if (!portals_.empty()) add_panes();
+    rtcCommitScene(scene_);
+}
+
+void Scene::add_triangles(const geometry::Surfaces& surfaces, bool porous, model::Season season) {
+    std::vector<uint32_t> mine;
+    for (size_t i = 0; i < surfaces.triangles.size(); ++i)
+        if (surfaces.surfaces[surfaces.surface_of[i]].porous() == porous) mine.push_back(static_cast<uint32_t>(i));
+    if (mine.empty()) return;
     RTCGeometry mesh = rtcNewGeometry(device(), RTC_GEOMETRY_TYPE_TRIANGLE);
-    auto* vertices = static_cast<float*>(rtcSetNewGeometryBuffer(mesh, RTC_BUFFER_TYPE_VERTEX, 0, RTC_FORMAT_FLOAT3,
-                                                                 3 * sizeof(float), surfaces.vertices.size()));
-    auto* indices = static_cast<uint32_t*>(rtcSetNewGeometryBuffer(mesh, RTC_BUFFER_TYPE_INDEX, 0, RTC_FORMAT_UINT3,
-                                                                   3 * sizeof(uint32_t), surfaces.triangles.size()));
-    for (size_t i = 0; i < surfaces.vertices.size(); ++i) put(vertices + 3 * i, surfaces.vertices[i].as<float>());
-    for (size_t i = 0; i < surfaces.triangles.size(); ++i) {
-        const auto& t = surfaces.triangles[i];
-        for (size_t k = 0; k < 3; ++k) indices[3 * i + k] = t[k];
+    auto* vertices = static_cast<float*>(rtcSetNewGeometryBuffer(mesh, RTC_BUFFER_TYPE_VERTEX, 0, RTC_FORMAT_FLOAT3, 3 * sizeof(float), 3 * mine.size()));
+    auto* indices = static_cast<uint32_t*>(rtcSetNewGeometryBuffer(mesh, RTC_BUFFER_TYPE_INDEX, 0, RTC_FORMAT_UINT3, 3 * sizeof(uint32_t), mine.size()));
+    auto& faces = porous ? porous_ : faces_;
+    for (size_t i = 0; i < mine.size(); ++i) {
+        const auto& t = surfaces.triangles[mine[i]];
         const Vec3 a = surfaces.vertices[t[0]], b = surfaces.vertices[t[1]], c = surfaces.vertices[t[2]];
+        put(vertices + 9 * i, a.as<float>());
+        put(vertices + 9 * i + 3, b.as<float>());
+        put(vertices + 9 * i + 6, c.as<float>());
+        for (size_t k = 0; k < 3; ++k) indices[3 * i + k] = static_cast<uint32_t>(3 * i + k);
         const Vec3 across = cross(b - a, c - a);
         const double twice_area = length(across);
-        const auto& surface = surfaces.surfaces[surfaces.surface_of[i]];
-        faces_.push_back({twice_area > 0 ? (across * (1 / twice_area)).as<float>() : Vec3f{0, 0, 1},
-                          static_cast<float>(surface.reflectance), surface.space});
+        const uint32_t surface = surfaces.surface_of[mine[i]];
+        const auto& s = surfaces.surfaces[surface];
+        faces.push_back({twice_area > 0 ? (across * (1 / twice_area)).as<float>() : Vec3f{0, 0, 1}, surface, s.space});
+        if (porous) openness_.push_back(static_cast<float>(season == model::Season::in_leaf ? s.openness : s.bare_openness));
+    }
+    if (porous) {
+        rtcSetGeometryIntersectFilterFunction(mesh, pass_some);
+        rtcSetGeometryOccludedFilterFunction(mesh, dim_by_holes);
     }
     rtcCommitGeometry(mesh);
-    rtcAttachGeometryByID(scene_, mesh, kSurfaces);
+    rtcAttachGeometryByID(scene_, mesh, porous ? kPorous : kSurfaces);
     rtcReleaseGeometry(mesh);
+}
 
-    if (!portals_.empty()) {
-        RTCGeometry panes = rtcNewGeometry(device(), RTC_GEOMETRY_TYPE_QUAD);
-        auto* corners = static_cast<float*>(rtcSetNewGeometryBuffer(panes, RTC_BUFFER_TYPE_VERTEX, 0, RTC_FORMAT_FLOAT3,
-                                                                    3 * sizeof(float), 4 * portals_.size()));
-        auto* quads = static_cast<uint32_t*>(rtcSetNewGeometryBuffer(panes, RTC_BUFFER_TYPE_INDEX, 0, RTC_FORMAT_UINT4,
-                                                                     4 * sizeof(uint32_t), portals_.size()));
-        for (size_t i = 0; i < portals_.size(); ++i) {
-            const ScenePortal& p = portals_[i];
-            put(corners + 12 * i, p.corner);
-            put(corners + 12 * i + 3, p.corner + p.u);
-            put(corners + 12 * i + 6, p.corner + p.u + p.v);
-            put(corners + 12 * i + 9, p.corner + p.v);
-            for (uint32_t k = 0; k < 4; ++k) quads[4 * i + k] = static_cast<uint32_t>(4 * i) + k;
-        }
-        rtcSetGeometryIntersectFilterFunction(panes, skip_one);
-        rtcSetGeometryOccludedFilterFunction(panes, dim_beam);
-        rtcCommitGeometry(panes);
-        rtcAttachGeometryByID(scene_, panes, kPortals);
-        rtcReleaseGeometry(panes);
+void Scene::add_panes() {
+    RTCGeometry panes = rtcNewGeometry(device(), RTC_GEOMETRY_TYPE_QUAD);
+    auto* corners = static_cast<float*>(rtcSetNewGeometryBuffer(panes, RTC_BUFFER_TYPE_VERTEX, 0, RTC_FORMAT_FLOAT3,
+                                                                3 * sizeof(float), 4 * portals_.size()));
+    auto* quads = static_cast<uint32_t*>(rtcSetNewGeometryBuffer(panes, RTC_BUFFER_TYPE_INDEX, 0, RTC_FORMAT_UINT4,
+                                                                 4 * sizeof(uint32_t), portals_.size()));
+    for (size_t i = 0; i < portals_.size(); ++i) {
+        const ScenePortal& p = portals_[i];
+        put(corners + 12 * i, p.corner);
+        put(corners + 12 * i + 3, p.corner + p.u);
+        put(corners + 12 * i + 6, p.corner + p.u + p.v);
+        put(corners + 12 * i + 9, p.corner + p.v);
+        for (uint32_t k = 0; k < 4; ++k) quads[4 * i + k] = static_cast<uint32_t>(4 * i) + k;
     }
-    rtcCommitScene(scene_);
+    rtcSetGeometryIntersectFilterFunction(panes, skip_one);
+    rtcSetGeometryOccludedFilterFunction(panes, dim_beam);
+    rtcCommitGeometry(panes);
+    rtcAttachGeometryByID(scene_, panes, kPortals);
+    rtcReleaseGeometry(panes);
 }
 
 // A portal is seen from all rooms of its air.
@@ -170,7 +279,7 @@ const std::vector<int>& Scene::portals_of(int space) const {
 }
 
 Hit Scene::intersect(Vec3f origin, Vec3f direction, int skip_portal) const {
-    Context context = new_context(portals_, skip_portal);
+    Context context = new_context(portals_, openness_, skip_portal);
     RTCRayHit ray;
     ray.ray = {origin.x, origin.y, origin.z, 0, direction.x, direction.y, direction.z, 0, kFar, 0xffffffffu, 0, 0};
     ray.hit.geomID = RTC_INVALID_GEOMETRY_ID;
@@ -184,17 +293,21 @@ Hit Scene::intersect(Vec3f origin, Vec3f direction, int skip_portal) const {
         hit.portal = static_cast<int>(ray.hit.primID);
         return hit;
     }
-    const Face& face = faces_[ray.hit.primID];
+    const Face& face = ray.hit.geomID == kPorous ? porous_[ray.hit.primID] : faces_[ray.hit.primID];
+    const Matter& matter = matters_[face.matter];
     hit.what = Hit::What::surface;
     hit.lit_side = dot(face.normal, direction) < 0;
     hit.normal = hit.lit_side ? face.normal : -face.normal;
-    hit.reflectance = face.reflectance;
+    hit.reflectance = matter.reflectance;
+    hit.specular = matter.specular;
+    hit.sharpness = matter.sharpness;
+    hit.through = matter.through;
     hit.space = face.space;
     return hit;
 }
 
 Scene::Beam Scene::beam(Vec3f origin, Vec3f direction) const {
-    Context context = new_context(portals_, -1);
+    Context context = new_context(portals_, openness_, -1);
     RTCRay ray{origin.x, origin.y, origin.z, 0, direction.x, direction.y, direction.z, 0, kFar, 0xffffffffu, 0, 0};
     rtcOccluded1(scene_, &context.base, &ray);
     return ray.tfar < 0 ? Beam{} : context.beam;

@@ -8,6 +8,7 @@
 #include "base/vec.h"
 #include "geometry/surfaces.h"
 #include "light/glass.h"
+#include "light/slats.h"
 
 struct RTCSceneTy;
 
@@ -20,6 +21,12 @@ inline constexpr float kFar = 1e8f;
 /// light is that of its own place to a part in 100 000.
 inline constexpr float kLift = 1e-4f, kFirstLift = 1e-5f;
 
+/// What a portal does with a ray: shares of it. Scattered light leaves evenly on its side.
+struct Pass {
+    float straight = 0, mirror = 0;  ///< unchanged, and as from a mirror
+    float through = 0, back = 0;     ///< scattered to the other side, and to the side the ray came from
+};
+
 /// What the engine knows of a portal.
 struct ScenePortal {
     Vec3f corner, u, v;         ///< rectangle corner + s u + t v
@@ -29,13 +36,15 @@ struct ScenePortal {
     int inside, outside;        ///< spaces
     int group;                  ///< window group, -1 for portals between rooms
     const GlassCurve* glass;    ///< null: a hole
-    float free_share;           ///< frame factor
-    float diffuse_transmittance, diffuse_reflectance;  ///< of a closed blind; both 0 where there is none
+    float diffuse;              ///< of the glass: which part is scattered
+    float free_share;           ///< what frame and dirt leave
+    // A closed blind on the inside; null and 0 where there is none.
+    const SlatCurve* slats;
+    float blind_openness, blind_through, blind_back;
+    bool blind_closed;
+    bool slats_upright;
 
-    bool closed() const { return diffuse_transmittance + diffuse_reflectance > 0; }
-    float transmittance(float cosine) const { return free_share * (glass != nullptr ? glass->transmittance(cosine) : 1.0f); }
-    /// Mirror reflection; the frame is reckoned black.
-    float reflectance(float cosine) const { return glass != nullptr ? free_share * glass->reflectance(cosine) : 0.0f; }
+    Pass pass(Vec3f direction) const;
 };
 
 struct Hit {
@@ -43,7 +52,10 @@ struct Hit {
     What what = What::nothing;
     float distance = kFar;
     Vec3f normal;               ///< unit, towards the side the ray came from
-    float reflectance = 0;      ///< surface only
+    float reflectance = 0;      ///< surface only: diffuse
+    float specular = 0;         ///< surface only: mirrored
+    float sharpness = 0;        ///< surface only: exponent of the lobe around the mirrored direction
+    float through = 0;          ///< surface only: scattered to the other side
     int space = geometry::kOutdoors;  ///< surface only
     int portal = -1;
     bool lit_side = true;       ///< the ray met the side the surface is meant to be seen from
@@ -51,16 +63,17 @@ struct Hit {
 
 class Scene {
  public:
-    explicit Scene(const geometry::Surfaces& surfaces, Blinds blinds = Blinds::open);
+    explicit Scene(const geometry::Surfaces& surfaces, Blinds blinds = Blinds::open, model::Season season = model::Season::in_leaf);
     ~Scene();
     Scene(const Scene&) = delete;
     Scene& operator=(const Scene&) = delete;
 
-    /// The nearest thing along a unit direction. skip_portal is looked through.
+    /// The nearest thing along a unit direction. skip_portal is looked through. Sheets with holes and crowns of trees are met
+    /// as often as they are closed, each ray by a throw of its own; what they do with it is then given for those that are met.
     Hit intersect(Vec3f origin, Vec3f direction, int skip_portal = -1) const;
     /// What is left of a narrow beam that leaves origin along a unit direction for the open.
     struct Beam {
-        float share = 0;   ///< 0 where a surface or a closed blind stands
+        float share = 0;   ///< 0 where something solid stands; dimmed by panes, and by what has holes
         int portal = -1;   ///< the portal it passes to the open
     };
     Beam beam(Vec3f origin, Vec3f direction) const;
@@ -75,14 +88,22 @@ class Scene {
  private:
     struct Face {
         Vec3f normal;
-        float reflectance;
+        uint32_t matter;
         int space;
     };
+    struct Matter {
+        float reflectance, specular, sharpness, through;
+    };
+    void add_triangles(const geometry::Surfaces& surfaces, bool porous, model::Season season);
+    void add_panes();
     void add_portal_to(int space, int portal, const std::vector<int>& air);
     RTCSceneTy* scene_ = nullptr;
-    std::vector<Face> faces_;
+    std::vector<Face> faces_, porous_;
+    std::vector<float> openness_;  // of each porous face
+    std::vector<Matter> matters_;
     std::vector<ScenePortal> portals_;
     std::vector<std::unique_ptr<GlassCurve>> glasses_;
+    std::vector<std::unique_ptr<SlatCurve>> slats_;
     std::vector<std::vector<int>> portals_of_;
     std::vector<int> no_portals_;
     int groups_ = 0;

@@ -4,6 +4,7 @@
 #include <fmt/core.h>
 
 #include <algorithm>
+#include <cmath>
 #include <set>
 
 namespace wp::model {
@@ -52,6 +53,7 @@ std::set<Id> taken_ids(const Option& option) {
     take(option.planes);
     take(option.observers);
     take(option.blocks);
+    take(option.things);
     take(option.views);
     return taken;
 }
@@ -64,6 +66,85 @@ Id fresh_id(const std::set<Id>& taken, const std::string& prefix) {
 }
 
 Id fresh_id(const Option& option, const std::string& prefix) { return fresh_id(taken_ids(option), prefix); }
+
+std::vector<double> headings(const Observer& observer) {
+    std::vector<double> all{observer.heading};
+    all.insert(all.end(), observer.others.begin(), observer.others.end());
+    return all;
+}
+
+std::string view_name(const Observer& observer, size_t heading) {
+    const auto all = headings(observer);
+    const double angle = std::fmod(std::fmod(all[std::min(heading, all.size() - 1)], 360.0) + 360.0, 360.0);
+    return fmt::format("{}, {:03.0f}\u00b0", observer.name, angle);
+}
+
+Season season_of(int leaf_from, int leaf_to, int month) {
+    const bool within = leaf_from <= leaf_to ? month >= leaf_from && month <= leaf_to : month >= leaf_from || month <= leaf_to;
+    return within ? Season::in_leaf : Season::bare;
+}
+
+double maintenance_factor(const Site& site, Exposure exposure, double tilt) {
+    // Rows: upright, sloping, lying; rain washes upright panes and cannot wash those under a canopy.
+    static constexpr double factors[3][3] = {{1, 2, 3}, {3, 4, 5}, {0.5, 1.5, 3}};
+    const int slope = tilt < 15 ? 0 : tilt < 75 ? 1 : 2;
+    return std::clamp(1 - site.dirt * factors[static_cast<int>(exposure)][slope], 0.05, 1.0);
+}
+
+const char* reason_name(Reason reason) {
+    static constexpr const char* names[] = {"own", "by room", "by type", "none"};
+    return names[static_cast<int>(reason)];
+}
+
+Finish finish_of(const Project& project, const Option& option, Part part, const Id& own, const Id& of_room) {
+    if (!own.empty()) return {find(project.materials, own), own, Reason::own};
+    if (!of_room.empty()) return {find(project.materials, of_room), of_room, Reason::room};
+    const auto type = option.types.find(part);
+    if (type != option.types.end() && !type->second.empty()) return {find(project.materials, type->second), type->second, Reason::type};
+    return {};
+}
+
+Finish room_finish(const Project& project, const Option& option, const Room& room, int surface) {
+    Id own;
+    for (const OwnFinish& f : room.own_finishes)
+        if (f.surface == surface) own = f.material;
+    if (surface == OwnFinish::kFloor) return finish_of(project, option, Part::floor, own, room.floor);
+    if (surface == OwnFinish::kCeiling) return finish_of(project, option, Part::ceiling, own, room.ceiling);
+    return finish_of(project, option, Part::wall, own, room.walls);
+}
+
+void set_own_finish(Room& room, int surface, const Id& material) {
+    std::erase_if(room.own_finishes, [&](const OwnFinish& f) { return f.surface == surface; });
+    if (!material.empty()) room.own_finishes.push_back({surface, material});
+}
+
+Material assumed_for(Part part) {
+    Material m;
+    m.name = "not known";
+    m.assumed = true;
+    m.source = "IES LM-83-12, surfaces of unknown finish";
+    switch (part) {
+        case Part::floor:
+        case Part::stair: m.reflectance = 0.2; break;
+        case Part::ceiling: m.reflectance = 0.7; break;
+        case Part::facade:
+        case Part::block: m.reflectance = 0.3; break;
+        case Part::roof:
+        case Part::terrain:
+        case Part::tree: m.reflectance = 0.2; break;
+        case Part::glazing:
+        case Part::rooflight:
+            m.kind = Material::Kind::glazing;
+            m.transmittance = 0.7;
+            break;
+        default: m.reflectance = 0.5; break;
+    }
+    return m;
+}
+
+bool left_out(const std::vector<std::string>& without, const Id& id, const char* kind) {
+    return std::any_of(without.begin(), without.end(), [&](const std::string& word) { return word == id || word == kind; });
+}
 
 Vec2 edge_begin(const Room& room, int edge) { return room.footprint[static_cast<size_t>(edge)]; }
 Vec2 edge_end(const Room& room, int edge) {

@@ -12,27 +12,14 @@
 #include "base/fingerprint.h"
 #include "base/vec.h"
 #include "climate/calendar.h"
+#include "model/material.h"
+#include "model/shading.h"
+#include "model/thing.h"
 
 namespace wp::model {
 
-/// A name unique within its list, stable across edits; what files and answers refer to.
-using Id = std::string;
-
-/// Unknown keys of a project file, kept as JSON text so that a newer program's additions survive a round trip.
-using Extra = std::string;
-
-struct Material {
-    enum class Kind { opaque, glazing };
-    Id id;
-    std::string name;
-    Kind kind = Kind::opaque;
-    double reflectance = 0.5;    ///< diffuse, visible, 0 to 1; opaque only
-    double transmittance = 0.7;  ///< visible, normal incidence, 0 to 1; glazing only
-    int panes = 2;               ///< number of panes, 1 to 4; glazing only
-    std::string source;          ///< where the figures come from
-    Extra extra;
-    bool operator==(const Material&) const = default;
-};
+/// How rain and dirt reach a pane; what dirt takes follows from it, from the slope and from the site.
+enum class Exposure { normal, sheltered, driving_rain };
 
 /// A hole in a wall of a room and what fills it.
 struct Opening {
@@ -46,9 +33,13 @@ struct Opening {
     double frame = 0.06;         ///< width seen of the frame, and of every mullion and transom; window only
     int columns = 1, rows = 1;   ///< lights side by side and above each other, divided by mullions and transoms; window only
     double reveal = 0.12;        ///< how far the middle of the pane or leaf stands from the inner face of the wall
-    Id glazing;                  ///< what fills it: of a window a glazing; of a door or panel an opaque material or a glazing
-    Id reveals;                  ///< material of reveal, sill and head; empty: the option's
+    Id glazing;                  ///< what fills it: of a window a glazing; of a door or panel an opaque material or a glazing; empty: by type
+    Id reveals;                  ///< material of reveal, sill and head; empty: by type
+    Id frames;                   ///< of its frame and mullions; empty: by type
     bool blind = false;          ///< an inner blind that criteria may close
+    Id blind_material;           ///< a fabric or slats; empty: the project's plain blind
+    std::vector<ShadeLayer> shading;  ///< fixed, from the pane outwards and inwards
+    Exposure exposure = Exposure::normal;
     Extra extra;
     bool operator==(const Opening&) const = default;
 };
@@ -60,6 +51,14 @@ struct Wall {
     bool operator==(const Wall&) const = default;
 };
 
+/// One surface of a room whose material is its own.
+struct OwnFinish {
+    static constexpr int kFloor = -1, kCeiling = -2;
+    int surface = 0;             ///< an edge of the footprint, or kFloor, kCeiling
+    Id material;
+    bool operator==(const OwnFinish&) const = default;
+};
+
 /// A room: its footprint is drawn along the inner face of outside walls and along the middle of walls to other rooms,
 /// counter-clockwise, without holes. Two rooms that share (part of) an edge share one wall there.
 struct Room {
@@ -69,7 +68,8 @@ struct Room {
     std::vector<Vec2> footprint;
     double height = 3;           ///< clear height; may reach through the storeys above
     Top top = Top::follows_roof;  ///< whether the ceiling follows a pitched roof, where the storey has one above the room
-    Id floor, walls, ceiling;    ///< materials
+    Id floor, walls, ceiling;    ///< materials of this room; empty: by type
+    std::vector<OwnFinish> own_finishes;
     std::vector<Wall> own_walls;  ///< by edge; both sides of a shared wall say the same, else the thicker counts
     std::vector<Opening> openings;
     Extra extra;
@@ -123,8 +123,11 @@ struct Rooflight {
     bool upright = false;        ///< stands in the riser nearest to its centre
     double upstand = 0.15;       ///< of the glass above the roof's outer face; where upright, of its sill above the lower roof
     double frame = 0.06;
-    Id glazing;
+    Id glazing;                  ///< empty: by type
     bool blind = false;
+    Id blind_material;
+    std::vector<ShadeLayer> shading;
+    Exposure exposure = Exposure::normal;
     Extra extra;
     bool operator==(const Rooflight&) const = default;
 };
@@ -164,26 +167,45 @@ struct Storey {
     bool operator==(const Storey&) const = default;
 };
 
-/// A neighbouring building or other solid: a prism.
+/// A neighbouring building or other solid: a prism, with a roof of its own if it has one.
 struct Block {
+    enum class Top { flat, mono_pitch, gable };
     Id id;
     std::string name;
     std::vector<Vec2> footprint;
-    double base = 0, height = 6;
-    Id material;
+    double base = 0, height = 6;  ///< to the eaves
+    Top top = Top::flat;
+    double pitch = 35;           ///< degrees
+    double direction = 0;        ///< degrees clockwise from +y, the way the roof rises
+    Id material;                 ///< empty: by type
     Extra extra;
     bool operator==(const Block&) const = default;
 };
 
-/// Points in a room at a height, in cells no wider than spacing, inside the footprint less the margin.
+/// Where light is asked about: points in cells no wider than the spacing.
 struct ReferencePlane {
+    enum class On {
+        floor,    ///< level, at a height above a room's floor
+        wall,     ///< upright, before a wall of a room, facing into it
+        facade,   ///< upright, before the outer face of a wall, facing outwards
+        deck,     ///< on a part of a thing: a flight or landing of a stair, a ramp, the top of a table
+    };
+    enum class Along { drawing, longest_edge, true_north };
     Id id;
     std::string name;
-    Id room;
-    double height = 0.76;
-    double margin = 0.3;
+    On on = On::floor;
+    Id room;                     ///< floor, wall, facade; of a deck the room its thing stands in, if any
+    int edge = 0;                ///< wall, facade
+    Id thing;                    ///< deck
+    int deck = 0;                ///< which of decks_of(thing)
+    double height = 0.76;        ///< floor: above the floor. Else: how far the points stand before the surface
+    double margin = 0.3;         ///< from the walls, or from the edges
     double spacing = 0.5;
-    bool occupied = true;  ///< counts as regularly occupied floor area for criteria
+    int number = 0;              ///< so many points at least, instead of the spacing; 0: the spacing counts
+    Along along = Along::drawing;  ///< floor: which way the cells lie
+    std::vector<Vec2> area;      ///< floor: only within; empty: all of the room
+    std::vector<std::vector<Vec2>> left_out;  ///< floor: not within
+    bool occupied = true;        ///< counts as regularly occupied floor area for criteria
     Extra extra;
     bool operator==(const ReferencePlane&) const = default;
 };
@@ -196,9 +218,17 @@ struct Observer {
     Vec3 eye{0, 0, 1.2};
     double heading = 0;   ///< degrees clockwise from +y of the drawing
     double altitude = 0;  ///< degrees above the horizon
+    std::vector<double> others;  ///< further headings from the same place
     Extra extra;
     bool operator==(const Observer&) const = default;
 };
+
+/// Heights of eyes above the floor: EN 17037:2018, annex E, seated and standing.
+inline constexpr double kSeatedEye = 1.2, kStandingEye = 1.7;
+/// Headings of an observer, its own first.
+std::vector<double> headings(const Observer& observer);
+/// "Reading table, 135\u00b0": place and direction of one of its views.
+std::string view_name(const Observer& observer, size_t heading);
 
 /// A way of looking at the option that was given a name.
 struct View {
@@ -225,10 +255,10 @@ struct Option {
     double outer_wall = 0.35;  ///< thickness of outside walls
     double inner_wall = 0.12;  ///< thickness of walls between rooms
     double roof = 0.3;         ///< thickness of roof and slabs
-    Id reveals, facade, roof_finish;
-    Id frames;                 ///< of windows and rooflights; empty: like the reveals
+    std::map<Part, Id> types;  ///< materials of what has none of its own
     std::vector<Storey> storeys;
     std::vector<Block> blocks;
+    std::vector<Thing> things;
     std::vector<ReferencePlane> planes;
     std::vector<Observer> observers;
     std::vector<View> views;
@@ -242,10 +272,19 @@ struct Site {
     double north = 0;  ///< azimuth of the drawing's +y, degrees clockwise from true north
     double ground_reflectance = 0.2;
     double ground_level = 0;
+    double dirt = 0;          ///< share of light that dirt takes from an upright pane under normal exposure
+    int leaf_from = 5, leaf_to = 10;  ///< months in which trees are in leaf, both included; may run over the new year
     std::string weather;  ///< path of the EPW file, relative to the project file
     Extra extra;
     bool operator==(const Site&) const = default;
 };
+
+/// Trees with or without leaves.
+enum class Season { in_leaf, bare };
+Season season_of(int leaf_from, int leaf_to, int month);
+/// What dirt leaves of a pane's light: 1 for a clean site. tilt: degrees between the pane and the upright, 0 to 90.
+/// A loss by the site times a factor by slope and weather, after BS 8206-2:2008, annex A.
+double maintenance_factor(const Site& site, Exposure exposure, double tilt);
 
 /// What is asked of an option.
 struct Question {
@@ -260,6 +299,9 @@ struct Question {
     unsigned seed = 1;
     double from = 8, to = 18;   ///< occupied hours, year only
     int pixels = 256;           ///< picture width, glare only
+    int heading = 0;            ///< which of the observer's headings, glare only
+    Season season = Season::in_leaf;  ///< daylight factor only
+    std::vector<std::string> without;  ///< things and blocks that are left out: ids, or kinds ("tree", "block")
     Extra extra;
     bool operator==(const Question&) const = default;
 };
@@ -332,6 +374,26 @@ Id fresh_id(const Option& option, const std::string& prefix);
 /// The same among ids that are gathered once, for many at a time.
 std::set<Id> taken_ids(const Option& option);
 Id fresh_id(const std::set<Id>& taken, const std::string& prefix);
+
+/// Why a surface has the material it has.
+enum class Reason { own, room, type, none };
+const char* reason_name(Reason reason);
+struct Finish {
+    const Material* material = nullptr;  ///< null where there is none, or where the id names none
+    Id id;
+    Reason reason = Reason::none;
+};
+/// The first of these that is named: the surface's own, its room's, the option's by type.
+Finish finish_of(const Project& project, const Option& option, Part part, const Id& own, const Id& of_room = {});
+/// The same for one surface of a room: an edge, OwnFinish::kFloor or kCeiling.
+Finish room_finish(const Project& project, const Option& option, const Room& room, int surface);
+/// Gives one surface of a room a material of its own; an empty id takes it away.
+void set_own_finish(Room& room, int surface, const Id& material);
+/// Reflectance and the like reckoned for parts without a material: what IES LM-83-12 gives for unknown finishes.
+Material assumed_for(Part part);
+
+/// True where a question leaves a thing or block out.
+bool left_out(const std::vector<std::string>& without, const Id& id, const char* kind);
 
 /// Corners of an edge: from footprint[edge] to the next one.
 Vec2 edge_begin(const Room& room, int edge);

@@ -13,7 +13,7 @@
 namespace wp::question {
 namespace fs = std::filesystem;
 
-Result<std::vector<geometry::PlanePoints>> planes_of(const model::Option& option, const model::Question& question) {
+Result<std::vector<geometry::PlanePoints>> planes_of(const model::Option& option, const model::Question& question, double north) {
     std::vector<geometry::PlanePoints> out;
     for (const auto& id : question.planes)
         if (model::find(option.planes, id) == nullptr)
@@ -23,7 +23,7 @@ Result<std::vector<geometry::PlanePoints>> planes_of(const model::Option& option
         const bool asked = question.planes.empty() ||
                            std::find(question.planes.begin(), question.planes.end(), plane.id) != question.planes.end();
         if (!asked) continue;
-        if (auto points = geometry::plane_points(option, plane)) out.push_back(std::move(*points));
+        if (auto points = geometry::plane_points(option, plane, north)) out.push_back(std::move(*points));
     }
     return out;
 }
@@ -57,6 +57,11 @@ Result<GlareTask> glare_task(const model::Project& project, const model::Option&
     task.surfaces = &surfaces;
     task.weather = &weather;
     task.observer = *observer;
+    const auto all = model::headings(*observer);
+    if (static_cast<size_t>(question.heading) >= all.size())
+        return Fault{"question " + question.id, "observer " + observer->id + " looks in " + std::to_string(all.size()) + " directions only", "Number them from 0"};
+    task.observer.heading = all[static_cast<size_t>(question.heading)];
+    task.observer.name = all.size() > 1 ? model::view_name(*observer, static_cast<size_t>(question.heading)) : observer->name;
     task.space = space_of(option, observer->room);
     task.moment = question.moment;
     task.north_azimuth = radians(project.site.north);
@@ -64,14 +69,25 @@ Result<GlareTask> glare_task(const model::Project& project, const model::Option&
     return task;
 }
 
+namespace {
+
+// What a plane lies on, where that is no room.
+const model::Thing* plane_thing(const model::Option& option, const model::Id& id) {
+    const auto* plane = model::find(option.planes, id);
+    return plane != nullptr && plane->on == model::ReferencePlane::On::deck ? model::find(option.things, plane->thing) : nullptr;
+}
+
+}  // namespace
+
 std::vector<std::string> plane_names(const model::Option& option, const std::vector<geometry::PlanePoints>& planes) {
     std::vector<std::string> names;
     for (const auto& points : planes) {
         const auto place = model::find_room(option, points.room);
         const auto* plane = model::find(option.planes, points.plane);
-        std::string name = place ? place.room->name : points.plane;
+        const auto* thing = plane_thing(option, points.plane);
+        std::string name = place ? place.room->name : thing != nullptr ? thing->name : points.plane;
         const auto same = std::count_if(option.planes.begin(), option.planes.end(), [&](const auto& p) { return p.room == points.room; });
-        if (same > 1 && plane != nullptr) name += ", " + plane->name;
+        if (plane != nullptr && (same > 1 || !place)) name += ", " + plane->name;
         names.push_back(name);
     }
     return names;

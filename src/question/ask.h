@@ -14,8 +14,8 @@
 
 namespace wp::question {
 
-/// The planes a question is asked on, in the option's order. All of the option where the question names none.
-Result<std::vector<geometry::PlanePoints>> planes_of(const model::Option& option, const model::Question& question);
+/// The planes a question is asked on, in the option's order. All of the option where the question names none. north: Site::north.
+Result<std::vector<geometry::PlanePoints>> planes_of(const model::Option& option, const model::Question& question, double north = 0);
 
 /// The site's weather file, found beside the project file.
 Result<climate::WeatherYear> weather_of(const model::Project& project, const std::filesystem::path& project_file);

@@ -40,7 +40,7 @@ class Solver {
  public:
     Solver(const geometry::Surfaces& surfaces, const std::vector<geometry::PlanePoints>& planes, const Effort& effort,
            const DaylightFactorSetup& setup)
-        : scene_(surfaces), planes_(planes), effort_(effort), setup_(setup),
+        : scene_(surfaces, light::Blinds::open, setup.season), planes_(planes), effort_(effort), setup_(setup),
           sky_(climate::Sky::cie(setup.cie_type, 1.0, setup.sun)), portals_(surfaces.portals.size()) {
         for (size_t p = 0; p < planes.size(); ++p)
             for (size_t i = 0; i < planes[p].points.size(); ++i) sites_.push_back({p, i});
@@ -49,7 +49,7 @@ class Solver {
         answer_.planes.resize(planes.size());
         for (size_t p = 0; p < planes.size(); ++p) answer_.planes[p].plane = planes[p];
         for (const auto& portal : surfaces.portals) answer_.portals.push_back(portal.opening);
-        answer_.record.inputs = daylight_factor_inputs(surfaces, planes, effort);
+        answer_.record.inputs = daylight_factor_inputs(surfaces, planes, effort, setup.season);
         answer_.record.wanted = effort.accuracy;
         answer_.record.seed = effort.seed;
     }
@@ -166,9 +166,10 @@ PlaneFigures figures_of(const std::vector<double>& value, const std::vector<doub
 }
 
 Fingerprint daylight_factor_inputs(const geometry::Surfaces& surfaces, const std::vector<geometry::PlanePoints>& planes,
-                                   const Effort& effort) {
+                                   const Effort& effort, model::Season season) {
     Fingerprint print;
-    print.add(std::string_view("daylight factor 1"));
+    print.add(std::string_view("daylight factor 2"));
+    if (surfaces.has_seasons()) print.add(static_cast<int>(season));
     print.add(surfaces.fingerprint());
     for (const auto& plane : planes) print.add(plane.fingerprint());
     print.add(effort.accuracy);

@@ -43,6 +43,7 @@ struct DaylightFactorSetup {
     Vec3 sun{0, 0, 1};
     light::Guidance guidance = light::Guidance::openings;
     bool low_discrepancy = true;
+    model::Season season = model::Season::in_leaf;
     uint32_t fixed_samples = 0;  ///< samples of each replicate, regardless of accuracy; 0: until settled
 };
 
@@ -51,7 +52,7 @@ using DaylightFactorStep = std::function<void(const DaylightFactorAnswer&)>;
 
 /// Fingerprint of an answer before it is computed.
 Fingerprint daylight_factor_inputs(const geometry::Surfaces& surfaces, const std::vector<geometry::PlanePoints>& planes,
-                                   const Effort& effort);
+                                   const Effort& effort, model::Season season = model::Season::in_leaf);
 
 /// Settles when the root mean square of the points' half-widths is at most accuracy times the mean, on every plane.
 /// Cancelled: the answer so far, with settled false.

@@ -31,7 +31,8 @@ GlareAnswer solve_glare(const GlareTask& task, const Effort& effort, const Cance
                                       task.surfaces->ground_reflectance);
     answer.sun_altitude = degrees(std::asin(std::clamp(daylight.sun.z, -1.0, 1.0)));
     const light::Eye eye = light::make_eye(task.observer.eye, radians(task.observer.heading), radians(task.observer.altitude), task.space);
-    const light::Scene scene(*task.surfaces);
+    const auto season = model::season_of(task.surfaces->leaf_from, task.surfaces->leaf_to, task.moment.month);
+    const light::Scene scene(*task.surfaces, light::Blinds::open, season);
     with_threads(effort.threads, [&] {
         answer.picture = light::trace_picture(scene, eye, daylight, task.pixels, effort.accuracy, effort.seed, cancel, progress);
     });
@@ -50,7 +51,7 @@ GlareAnswer solve_glare(const GlareTask& task, const Effort& effort, const Cance
     answer.in_range = metric::dgp_in_range(answer.vertical_lux, answer.dgp);
 
     Record& record = answer.record;
-    record.inputs.add(std::string_view("glare 1"));
+    record.inputs.add(std::string_view("glare 2"));
     record.inputs.add(task.surfaces->fingerprint());
     record.inputs.add(task.weather->fingerprint());
     for (const double v : {task.observer.eye.x, task.observer.eye.y, task.observer.eye.z, task.observer.heading, task.observer.altitude,

@@ -5,6 +5,8 @@
 #include <algorithm>
 #include <chrono>
 #include <cmath>
+#include <functional>
+#include <memory>
 #include <mutex>
 
 #include "base/parallel.h"
@@ -17,6 +19,7 @@ namespace {
 
 using climate::OutdoorHour;
 using light::Blinds;
+using model::Season;
 using Matrix = Eigen::Matrix<float, Eigen::Dynamic, Eigen::Dynamic, Eigen::RowMajor>;
 
 constexpr int kSkyDivision = 2;
@@ -72,13 +75,16 @@ Outdoors shine(const std::vector<OutdoorHour>& year, const climate::SkyParts& pa
     return out;
 }
 
+// The scene as it stands in a lit hour: trees have leaves or none.
+using SceneOfHour = std::function<const light::Scene&(size_t row)>;
+
 // Direct sun of every lit hour on every point of a plane, and the group it came through (-1: none).
 struct Direct {
     metric::HourlyLux lux;
     std::vector<int16_t> group;
 };
 
-Direct trace_direct(const light::Scene& scene, const geometry::PlanePoints& plane, const Outdoors& outdoors, const Cancel& cancel,
+Direct trace_direct(const SceneOfHour& scene_of, const geometry::PlanePoints& plane, const Outdoors& outdoors, const Cancel& cancel,
                     light::Tally& tally) {
     Direct out;
     out.lux.points = plane.points.size();
@@ -88,6 +94,7 @@ Direct trace_direct(const light::Scene& scene, const geometry::PlanePoints& plan
     std::atomic<uint64_t> rays{0};
     parallel_for(outdoors.hours.size(), [&](size_t row) {
         if (cancel.requested() || outdoors.beam[row] <= 0) return;
+        const light::Scene& scene = scene_of(row);
         const Vec3 to = outdoors.sun[row];
         const double cosine = dot(to, plane.normal);
         if (cosine <= 0 || to.z <= 0) return;
@@ -105,9 +112,10 @@ Direct trace_direct(const light::Scene& scene, const geometry::PlanePoints& plan
 }
 
 // Groups in which any of the plane's points has light, over both coefficient sets.
-std::vector<int> groups_of(const light::Coefficients& c, size_t first, size_t points) {
+std::vector<int> groups_of(const light::Coefficients& open, const light::Coefficients& closed, size_t first, size_t points) {
     std::vector<int> out;
-    for (size_t i = first; i < first + points; ++i) out.insert(out.end(), c.points[i].groups.begin(), c.points[i].groups.end());
+    for (const light::Coefficients* c : {&open, &closed})
+        for (size_t i = first; i < first + points && i < c->points.size(); ++i) out.insert(out.end(), c->points[i].groups.begin(), c->points[i].groups.end());
     std::sort(out.begin(), out.end());
     out.erase(std::unique(out.begin(), out.end()), out.end());
     return out;
@@ -150,7 +158,7 @@ class Year {
  public:
     Year(const geometry::Surfaces& surfaces, const std::vector<geometry::PlanePoints>& planes, const climate::WeatherYear& weather,
          double north, const Effort& effort, const Cancel& cancel, const Progress& progress)
-        : surfaces_(surfaces), planes_(planes), effort_(effort), cancel_(cancel), progress_(progress), open_(surfaces),
+        : surfaces_(surfaces), planes_(planes), effort_(effort), cancel_(cancel), progress_(progress),
           parts_(kSkyDivision), nodes_(weather.place, north) {
         answer_.outdoor = climate::outdoor_year(weather);
         answer_.groups = surfaces.groups;
@@ -159,24 +167,48 @@ class Year {
         answer_.record.seed = effort.seed;
         outdoors_ = shine(answer_.outdoor, parts_, nodes_, north, surfaces.ground_reflectance);
         has_blinds_ = std::any_of(surfaces.portals.begin(), surfaces.portals.end(), [](const auto& p) { return p.blind && p.group >= 0; });
+        states_.resize(surfaces.has_seasons() ? 2 : 1);
+        for (size_t s = 0; s < states_.size(); ++s) {
+            const Season season = s == 0 ? Season::in_leaf : Season::bare;
+            states_[s].open_scene = std::make_unique<light::Scene>(surfaces, Blinds::open, season);
+            if (has_blinds_) states_[s].closed_scene = std::make_unique<light::Scene>(surfaces, Blinds::closed, season);
+        }
+        for (const int hour : outdoors_.hours) {
+            const bool bare = states_.size() > 1 && model::season_of(surfaces.leaf_from, surfaces.leaf_to, climate::moment_of(hour / 24, 12).month) == Season::bare;
+            state_of_.push_back(bare ? 1 : 0);
+        }
     }
 
     YearAnswer run() {
         const auto start = std::chrono::steady_clock::now();
-        light::Coefficients open = coefficients(open_, 0.0, has_blinds_ ? 0.4 : 0.8), closed;
-        if (has_blinds_ && !cancel_.requested()) closed = coefficients(light::Scene(surfaces_, Blinds::closed), 0.4, 0.4);
+        const double share = 0.8 / static_cast<double>(states_.size() * (has_blinds_ ? 2 : 1));
+        double done = 0;
+        for (State& state : states_) {
+            state.open = coefficients(*state.open_scene, done, share);
+            done += share;
+            if (!has_blinds_ || cancel_.requested()) continue;
+            state.closed = coefficients(*state.closed_scene, done, share);
+            done += share;
+        }
+        auto& record = answer_.record;
+        record.settled = !cancel_.requested();
+        for (const State& state : states_)
+            for (const light::Coefficients* c : {&state.open, &state.closed}) {
+                if (c == &state.closed && !has_blinds_) continue;
+                record.reached = std::max(record.reached, c->reached);
+                record.settled = record.settled && c->settled;
+                record.rays += c->tally.rays;
+                record.paths += c->tally.paths;
+            }
         trace_direct_sun();
         size_t first = 0;
         for (size_t p = 0; p < planes_.size() && !cancel_.requested(); ++p) {
-            answer_.planes.push_back(plane_year(p, open, closed, first));
+            answer_.planes.push_back(plane_year(p, first));
             first += planes_[p].points.size();
             report(0.8 + 0.2 * static_cast<double>(p + 1) / static_cast<double>(planes_.size()));
         }
-        auto& record = answer_.record;
-        record.reached = std::max(open.reached, closed.reached);
-        record.settled = open.settled && (!has_blinds_ || closed.settled) && !cancel_.requested();
-        record.rays = open.tally.rays + closed.tally.rays + tally_.rays;
-        record.paths = open.tally.paths + closed.tally.paths;
+        record.rays += tally_.rays;
+        record.settled = record.settled && !cancel_.requested();
         record.seconds = std::chrono::duration<double>(std::chrono::steady_clock::now() - start).count();
         if (cancel_.requested()) answer_.planes.clear();
         return std::move(answer_);
@@ -212,7 +244,13 @@ class Year {
     // A group's blinds are one thing, whatever rooms its light reaches: closed as soon as one plane asks for it.
     void trace_direct_sun() {
         closed_.assign(surfaces_.groups.size(), {});
-        for (const auto& plane : planes_) direct_.push_back(trace_direct(open_, plane, outdoors_, cancel_, tally_));
+        const auto open = [this](size_t row) -> const light::Scene& { return *states_[state_of_[row]].open_scene; };
+        const auto closed = [this](size_t row) -> const light::Scene& { return *states_[state_of_[row]].closed_scene; };
+        for (const auto& plane : planes_) {
+            direct_.push_back(trace_direct(open, plane, outdoors_, cancel_, tally_));
+            // What comes straight through closed cloth and slats is sun still.
+            if (has_blinds_) through_blinds_.push_back(trace_direct(closed, plane, outdoors_, cancel_, tally_).lux);
+        }
         for (int g = 0; has_blinds_ && g < static_cast<int>(closed_.size()); ++g) {
             if (!group_has_blind(g)) continue;
             metric::Hours& hours = closed_[static_cast<size_t>(g)];
@@ -221,7 +259,7 @@ class Year {
         }
     }
 
-    PlaneYear plane_year(size_t index, const light::Coefficients& open, const light::Coefficients& closed, size_t first) {
+    PlaneYear plane_year(size_t index, size_t first) {
         PlaneYear out;
         const geometry::PlanePoints& plane = planes_[index];
         out.plane = plane;
@@ -230,20 +268,29 @@ class Year {
         out.direct = direct.lux;
         out.open = direct.lux;
         out.blinds = empty_year(points);
-        out.relative_half_width = std::max(open.reached, closed.reached);
-        const auto n_groups = static_cast<int>(open.layout.groups);
+        out.relative_half_width = answer_.record.reached;
+        const auto n_groups = static_cast<int>(surfaces_.groups.size());
         for (int g = 0; g < n_groups; ++g)
             if (!closed_[static_cast<size_t>(g)].empty() && surfaces_.groups[static_cast<size_t>(g)].room == plane.room) {
                 out.groups.push_back(g);
                 out.closed.push_back(closed_[static_cast<size_t>(g)]);
             }
-        add_direct_with_blinds(direct, out.blinds);
-        for (const int g : groups_of(open, first, points)) {
-            const Matrix light = group_light(open, first, points, g, outdoors_.light);
+        add_direct_with_blinds(index, out.blinds);
+        for (size_t state = 0; state < states_.size(); ++state) add_state(state, first, points, out);
+        return out;
+    }
+
+    // Sky, ground and interreflected sun in the hours of one state of the trees.
+    void add_state(size_t index, size_t first, size_t points, PlaneYear& out) {
+        const State& state = states_[index];
+        const auto n_groups = static_cast<int>(surfaces_.groups.size());
+        for (const int g : groups_of(state.open, state.closed, first, points)) {
+            const Matrix light = group_light(state.open, first, points, g, outdoors_.light);
             const metric::Hours* shut = g < n_groups && !closed_[static_cast<size_t>(g)].empty() ? &closed_[static_cast<size_t>(g)] : nullptr;
             Matrix dimmed;
-            if (shut != nullptr) dimmed = group_light(closed, first, points, g, outdoors_.light);
+            if (shut != nullptr) dimmed = group_light(state.closed, first, points, g, outdoors_.light);
             for (size_t row = 0; row < outdoors_.hours.size(); ++row) {
+                if (state_of_[row] != index) continue;
                 const bool is_shut = shut != nullptr && (*shut)[static_cast<size_t>(outdoors_.hours[row])];
                 const auto r = static_cast<Eigen::Index>(row);
                 for (size_t p = 0; p < points; ++p) {
@@ -253,21 +300,21 @@ class Year {
                 }
             }
         }
-        return out;
     }
 
     bool group_has_blind(int group) const {
         return std::any_of(surfaces_.portals.begin(), surfaces_.portals.end(), [&](const auto& p) { return p.group == group && p.blind; });
     }
 
-    void add_direct_with_blinds(const Direct& direct, metric::HourlyLux& out) const {
+    void add_direct_with_blinds(size_t index, metric::HourlyLux& out) const {
+        const Direct& direct = direct_[index];
         for (size_t row = 0; row < outdoors_.hours.size(); ++row)
             for (size_t p = 0; p < out.points; ++p) {
                 const size_t at = row * out.points + p;
                 const int g = direct.group[at];
                 const bool shut = g >= 0 && !closed_[static_cast<size_t>(g)].empty() &&
                                   closed_[static_cast<size_t>(g)][static_cast<size_t>(outdoors_.hours[row])];
-                if (!shut) out.lux[at] += direct.lux.lux[at];
+                out.lux[at] += shut ? through_blinds_[index].lux[at] : direct.lux.lux[at];
             }
     }
 
@@ -276,12 +323,19 @@ class Year {
     Effort effort_;
     Cancel cancel_;
     Progress progress_;
-    light::Scene open_;
+    // With and without leaves, where that makes a difference.
+    struct State {
+        std::unique_ptr<light::Scene> open_scene, closed_scene;
+        light::Coefficients open, closed;
+    };
+    std::vector<State> states_;
+    std::vector<size_t> state_of_;       // of each lit hour
     climate::SkyParts parts_;
     light::SunNodes nodes_;
     Outdoors outdoors_;
     bool has_blinds_ = false;
     std::vector<Direct> direct_;
+    std::vector<metric::HourlyLux> through_blinds_;
     std::vector<metric::Hours> closed_;  // by group; empty: it has no blinds
     light::Tally tally_;
     YearAnswer answer_;
@@ -292,7 +346,7 @@ class Year {
 Fingerprint year_inputs(const geometry::Surfaces& surfaces, const std::vector<geometry::PlanePoints>& planes,
                         const climate::WeatherYear& weather, double north, const Effort& effort) {
     Fingerprint print;
-    print.add(std::string_view("year 1"));
+    print.add(std::string_view("year 2"));
     print.add(surfaces.fingerprint());
     for (const auto& plane : planes) print.add(plane.fingerprint());
     print.add(weather.fingerprint());

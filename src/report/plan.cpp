@@ -120,17 +120,29 @@ std::vector<double> shown_values(const MapLayer& layer) {
 }
 
 void draw_map(QPainter& painter, const PlanScene& scene, const MapLayer& layer, const PlanView& view, const Ink& ink) {
-    const auto place = find_room(*scene.option, layer.plane.room);
-    if (!place || layer.value.empty() || place.storey != &scene.option->storeys[std::min(scene.storey, scene.option->storeys.size() - 1)]) return;
-    const auto* plane = find(scene.option->planes, layer.plane.plane);
-    const auto inner = geometry::rings(geometry::offset_union({geometry::inner_face(*scene.option, *place.storey, *place.room).ring}, -(plane != nullptr ? plane->margin : 0.0)));
+    if (layer.value.empty() || scene.option->storeys.empty() || !layer.plane.lies()) return;
+    const Storey& storey = scene.option->storeys[std::min(scene.storey, scene.option->storeys.size() - 1)];
+    if (layer.plane.storey != storey.id) return;
+    const auto& p = layer.plane;
+    const auto* plane = find(scene.option->planes, p.plane);
     painter.save();
-    painter.setClipPath(rings_path(view, inner), Qt::IntersectClip);
+    if (plane != nullptr && plane->on == ReferencePlane::On::floor)
+        if (const Room* room = find(storey.rooms, p.room)) {
+            auto within = geometry::rings(geometry::offset_union({geometry::inner_face(*scene.option, storey, *room).ring}, -plane->margin));
+            if (!plane->area.empty()) within = geometry::rings(geometry::intersection(within, {plane->area}));
+            if (!plane->left_out.empty()) within = geometry::rings(geometry::difference(within, plane->left_out));
+            painter.setClipPath(rings_path(view, within), Qt::IntersectClip);
+        }
     painter.setRenderHint(QPainter::SmoothPixmapTransform);
     if (layer.stale) painter.setOpacity(0.45);
-    const auto& p = layer.plane;
-    const QPointF top_left = view.to_screen(p.origin + Vec2{0, p.dy * p.rows}), bottom_right = view.to_screen(p.origin + Vec2{p.dx * p.columns, 0});
-    painter.drawImage(QRectF(top_left, bottom_right), map_image(layer, scene.scale));
+    // The picture's upper left corner is that of the last row; a slope is drawn as its shadow on the floor.
+    const auto on_screen = [&](double i, double j) {
+        const Vec3 at = p.corner + p.across * (p.dx * i) + p.up * (p.dy * j);
+        return view.to_screen({at.x, at.y});
+    };
+    const QPointF corner = on_screen(0, p.rows), right = on_screen(p.columns, p.rows) - corner, down = on_screen(0, 0) - corner;
+    painter.setTransform(QTransform(right.x(), right.y(), down.x(), down.y(), corner.x(), corner.y()), true);
+    painter.drawImage(QRectF(0, 0, 1, 1), map_image(layer, scene.scale));
     painter.restore();
     if (!scene.show_values || p.dx * view.scale < 30) return;
     QFont font = painter.font();

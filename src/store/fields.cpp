@@ -57,7 +57,7 @@ Json* Fields::take(const char* key, Need need, Json::value_t type, const char* w
 
 void Fields::text(const char* key, std::string& value, Need need) {
     if (!reading_) {
-        object_[key] = value;
+        if (need == required || !value.empty()) object_[key] = value;
     } else if (const Json* found = take(key, need, Json::value_t::string, "a text")) {
         value = found->get<std::string>();
     }
@@ -65,7 +65,7 @@ void Fields::text(const char* key, std::string& value, Need need) {
 
 void Fields::texts(const char* key, std::vector<std::string>& value, Need need) {
     if (!reading_) {
-        object_[key] = value;
+        if (need == required || !value.empty()) object_[key] = value;
         return;
     }
     const Json* found = take(key, need, Json::value_t::array, "a list of texts");
@@ -74,6 +74,21 @@ void Fields::texts(const char* key, std::vector<std::string>& value, Need need) 
     for (const Json& item : *found) {
         if (!item.is_string()) return fail(std::string("/") + key, "this is not a list of texts", "Give only texts");
         value.push_back(item.get<std::string>());
+    }
+}
+
+void Fields::numbers(const char* key, std::vector<double>& value, double low, double high, Need need) {
+    if (!reading_) {
+        if (need == required || !value.empty()) object_[key] = value;
+        return;
+    }
+    const Json* found = take(key, need, Json::value_t::array, "a list of numbers");
+    if (found == nullptr) return;
+    value.clear();
+    for (const Json& item : *found) {
+        if (!item.is_number() || !(item.get<double>() >= low && item.get<double>() <= high))
+            return fail(std::string("/") + key, fmt::format("this is not a list of numbers from {} to {}", low, high), "Give only such numbers");
+        value.push_back(item.get<double>());
     }
 }
 

@@ -34,6 +34,7 @@ class Fields {
 
     void text(const char* key, std::string& value, Need need = required);
     void texts(const char* key, std::vector<std::string>& value, Need need = required);
+    void numbers(const char* key, std::vector<double>& value, double low, double high, Need need = required);
     void number(const char* key, double& value, double low, double high, Need need = required);
     void whole(const char* key, int& value, int low, int high, Need need = required);
     void seed(const char* key, unsigned& value, Need need = required);

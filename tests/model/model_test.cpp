@@ -40,7 +40,8 @@ TEST(Ids, are_fresh_whatever_is_there_already) {
     auto project = test::one_room();
     Option& option = project.options[0];
     EXPECT_EQ(fresh_id(option, "W"), "W-02");
-    option.blocks.push_back({"W-02", "A block by that name", {}, 0, 1, "grey", ""});
+    option.blocks.push_back({});
+    option.blocks.back().id = "W-02";
     EXPECT_EQ(fresh_id(option, "W"), "W-03");
     EXPECT_EQ(fresh_id(option, "room"), "room-01");
 }

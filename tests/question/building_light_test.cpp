@@ -62,7 +62,7 @@ TEST(BuildingLight, points_over_a_void_are_left_out) {
 TEST(BuildingLight, mullions_take_about_their_share) {
     auto project = test::one_room();
     auto& window = project.options[0].storeys[0].rooms[0].openings[0];
-    project.options[0].reveals = "grey";
+    project.options[0].types[model::Part::reveal] = "grey";
     window.frame = 0;
     const double open = mean(ask(project, 0.02));
     window.frame = 0.1;

@@ -25,5 +25,7 @@ struct Row {
 std::vector<Row> closed_forms(unsigned samples);
 std::vector<Row> sky_through_openings(unsigned samples);
 std::vector<Row> sun_and_glass();
+/// Panes, gloss, cloth, blades, slats, crowns.
+std::vector<Row> matter(unsigned samples);
 
 }  // namespace wp::validation

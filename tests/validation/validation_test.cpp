@@ -25,6 +25,8 @@ TEST(Validation, closed_forms_hold) { expect_rows(closed_forms(1024), 0.02); }
 TEST(Validation, sky_components_through_openings_hold) { expect_rows(sky_through_openings(512), 0.01); }
 TEST(Validation, sun_and_glass_hold) { expect_rows(sun_and_glass(), 0.001); }
 
+TEST(Validation, matter_holds) { expect_rows(matter(1024), 0.02); }
+
 TEST(Validation, a_row_that_is_off_does_not_hold) {
     EXPECT_TRUE((Row{"", "", "", 1.002, 1.0, 0.001, ""}).holds());
     EXPECT_FALSE((Row{"", "", "", 1.004, 1.0, 0.001, ""}).holds()) << "four standard errors away";

@@ -19,7 +19,7 @@ int main(int argc, char** argv) {
     text += fmt::format("\n{} samples for each of 16 replicates at every point; seed 1.\n", samples);
     std::string group;
     int failed = 0, count = 0;
-    for (const auto& rows : {validation::closed_forms(samples), validation::sky_through_openings(samples), validation::sun_and_glass()})
+    for (const auto& rows : {validation::closed_forms(samples), validation::sky_through_openings(samples), validation::sun_and_glass(), validation::matter(samples)})
         for (const auto& row : rows) {
             if (row.group != group) {
                 group = row.group;
@@ -28,7 +28,7 @@ int main(int argc, char** argv) {
             }
             text += fmt::format("| {} | {} | {:.6f} | {:.6f} | {:+.3f} % | {} | {} | {} |\n", row.name, row.unit, row.value,
                                 row.reference, 100 * row.relative(),
-                                row.standard_error > 0 ? fmt::format("{:.3f} %", 100 * row.standard_error / row.reference) : "exact",
+                                row.standard_error > 0 && row.reference != 0 ? fmt::format("{:.3f} %", 100 * row.standard_error / row.reference) : "exact",
                                 row.source, row.holds() ? "holds" : "**fails**");
             ++count;
             if (!row.holds()) ++failed;

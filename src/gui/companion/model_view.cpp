@@ -223,11 +223,11 @@ void ModelView::add_map() {
     for (const auto& layer : map_.layers) {
         const auto& plane = layer.plane;
         for (size_t i = 0; i < layer.value.size(); ++i) {
-            const Vec3 p = plane.points[i], x{plane.dx / 2, 0, 0}, y{0, plane.dy / 2, 0};
+            const Vec3 p = plane.points[i], x = plane.across * (plane.dx / 2), y = plane.up * (plane.dy / 2);
             const QColor colour = report::light_colour(map_.scale.place(layer.value[i]));
             const size_t first = faces_.size();
-            add_triangle(p - x - y, p + x - y, p + x + y, {0, 0, 1}, colour);
-            add_triangle(p - x - y, p + x + y, p - x + y, {0, 0, 1}, colour);
+            add_triangle(p - x - y, p + x - y, p + x + y, plane.normal, colour);
+            add_triangle(p - x - y, p + x + y, p - x + y, plane.normal, colour);
             flat_.insert(flat_.end(), faces_.begin() + static_cast<std::ptrdiff_t>(first), faces_.end());
             faces_.resize(first);
         }

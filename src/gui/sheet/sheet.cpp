@@ -144,12 +144,10 @@ void Sheet::draw_reading(QPainter& painter) const {
     for (size_t l = 0; l < map_.layers.size(); ++l) {
         const auto& layer = map_.layers[l];
         const auto& plane = layer.plane;
-        if (plane.dx <= 0 || layer.value.empty() || model::find(storey()->rooms, plane.room) == nullptr) continue;
-        const int x = static_cast<int>(std::floor((p.x - plane.origin.x) / plane.dx)), y = static_cast<int>(std::floor((p.y - plane.origin.y) / plane.dy));
-        if (x < 0 || y < 0 || x >= plane.columns || y >= plane.rows) continue;
-        const auto it = std::find(plane.cell_of.begin(), plane.cell_of.end(), y * plane.columns + x);
-        if (it == plane.cell_of.end()) continue;
-        const auto i = static_cast<size_t>(it - plane.cell_of.begin());
+        if (layer.value.empty() || !plane.lies() || plane.storey != storey()->id) continue;
+        const int found = plane.point_at(p);
+        if (found < 0) continue;
+        const auto i = static_cast<size_t>(found);
         QString text = report::figure(layer.value[i]);
         if (l < map_.half_width.size() && i < map_.half_width[l].size()) text += QStringLiteral(" \u00b1 ") + report::error_figure(map_.half_width[l][i]);
         text += QStringLiteral(" ") + map_.unit;

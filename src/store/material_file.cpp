@@ -1,0 +1,150 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "store/material_file.h"
+
+#include <fmt/core.h>
+
+#include <algorithm>
+#include <set>
+
+#include "base/file.h"
+
+namespace wp::store {
+using model::Material;
+
+void visit(Fields& f, Material& m) {
+    using Kind = Material::Kind;
+    f.text("id", m.id);
+    f.text("name", m.name);
+    f.choice("kind", m.kind, {{"opaque", Kind::opaque}, {"glazing", Kind::glazing}, {"fabric", Kind::fabric}, {"slats", Kind::slats}});
+    f.text("colour", m.colour, Fields::optional);
+    if (f.reading() && !m.colour.empty() && (m.colour.size() != 7 || m.colour[0] != '#' || m.colour.find_first_not_of("0123456789abcdefABCDEF", 1) != std::string::npos))
+        f.fail("/colour", "\"" + m.colour.substr(0, 20) + "\" is no colour", "Give it as #rrggbb");
+    if (m.kind != Kind::glazing) f.number("reflectance", m.reflectance, 0, 1);
+    if (m.kind == Kind::opaque) {
+        f.number("specular", m.specular, 0, 1, Fields::optional);
+        f.number("roughness", m.roughness, 0, 1, Fields::optional);
+    }
+    if (m.kind == Kind::glazing) {
+        f.number("transmittance", m.transmittance, 0, 1);
+        f.number("diffuse", m.diffuse, 0, 1, Fields::optional);
+        f.number("reflectance_out", m.reflectance_out, 0, 1, Fields::optional);
+        f.number("reflectance_in", m.reflectance_in, 0, 1, Fields::optional);
+        f.number("solar_factor", m.solar_factor, 0, 1, Fields::optional);
+        f.whole("panes", m.panes, 1, 4);
+    }
+    if (m.kind == Kind::fabric) {
+        f.number("openness", m.openness, 0, 1);
+        f.number("transmittance", m.transmittance, 0, 1);
+    }
+    if (m.kind == Kind::slats) {
+        f.number("slat_width", m.slat_width, 0.001, 1);
+        f.number("slat_spacing", m.slat_spacing, 0.001, 1);
+        f.number("slat_tilt", m.slat_tilt, -90, 90);
+        f.flag("slats_upright", m.slats_upright, Fields::optional);
+    }
+    f.flag("assumed", m.assumed, Fields::optional);
+    f.number("low", m.low, 0, 1, Fields::optional);
+    f.number("high", m.high, 0, 1, Fields::optional);
+    f.text("source", m.source, Fields::optional);
+    f.rest(m.extra);
+}
+
+namespace {
+
+Result<Json> read_document(const std::filesystem::path& path, const char* key, const char* what) {
+    const auto bytes = read_file(path, size_t{8} << 20);
+    if (!bytes) return bytes.fault();
+    const std::string name = path.filename().string();
+    Json document = Json::parse(*bytes, nullptr, false);
+    if (document.is_discarded()) return syntax_fault(*bytes, name);
+    if (!document.is_object() || !document.contains(key)) return Fault{name, fmt::format("this is no {}", what), "Open a file that Warm Pane wrote, or see docs/formats/materials.md"};
+    if (!document[key].is_number_integer() || document[key].get<int64_t>() < 1 || document[key].get<int64_t>() > kMaterialsVersion)
+        return Fault{name + ", /" + key, "the version is not one that this program reads", "Update Warm Pane; the file was left as it is"};
+    document.erase(key);
+    return document;
+}
+
+Outcome check(const std::vector<Material>& list, const std::string& place) {
+    std::set<std::string> seen;
+    for (size_t i = 0; i < list.size(); ++i) {
+        const std::string here = fmt::format("{}/{}", place, i);
+        if (list[i].id.empty() || !seen.insert(list[i].id).second) return Fault{here + "/id", "\"" + list[i].id + "\" is empty or taken already", "Give it an id of its own"};
+        if (const auto wrong = impossible(list[i]); !wrong.empty()) return Fault{here, "\"" + list[i].name + "\" " + wrong, "Correct its figures"};
+    }
+    return {};
+}
+
+}  // namespace
+
+Result<std::vector<Material>> read_materials(const std::filesystem::path& path) {
+    auto document = read_document(path, "warmpane_materials", "library of materials");
+    if (!document) return document.fault();
+    std::vector<Material> list;
+    Fields fields = Fields::reader(*document);
+    fields.list("materials", list, [](Fields& f, Material& m) { visit(f, m); });
+    const std::string name = path.filename().string();
+    const Outcome fault = fields.fault() ? fields.fault() : check(list, "/materials");
+    if (fault) return Fault{name + ", " + fault->place, fault->what, fault->remedy};
+    return list;
+}
+
+std::string write_materials(std::vector<Material> materials) {
+    Json document = Json::object();
+    document["warmpane_materials"] = kMaterialsVersion;
+    Fields fields = Fields::writer(document);
+    fields.list("materials", materials, [](Fields& f, Material& m) { visit(f, m); });
+    return document.dump(1) + "\n";
+}
+
+Outcome save_materials(const std::vector<Material>& materials, const std::filesystem::path& path) {
+    std::error_code error;
+    if (std::filesystem::exists(path, error)) {
+        const auto there = read_materials(path);
+        if (!there) return Fault{there.fault().place, "not overwritten: " + there.fault().what, "Save under another name"};
+    }
+    return write_file(path, write_materials(materials));
+}
+
+Result<AssumedSet> read_assumed(const std::filesystem::path& path) {
+    auto document = read_document(path, "warmpane_assumed", "set of assumed materials");
+    if (!document) return document.fault();
+    AssumedSet set;
+    Fields fields = Fields::reader(*document);
+    fields.text("id", set.id);
+    fields.text("name", set.name);
+    fields.text("source", set.source);
+    std::vector<Material> list;
+    fields.object("parts", [&](Fields& f) {
+        for (int i = 0; i < model::kParts; ++i) {
+            const auto part = static_cast<model::Part>(i);
+            if (!f.has(model::part_word(part))) continue;
+            Material m;
+            f.object(model::part_word(part), [&](Fields& g) { visit(g, m); });
+            m.assumed = true;
+            set.by_part[part] = m;
+            list.push_back(m);
+        }
+    });
+    const std::string name = path.filename().string();
+    const Outcome fault = fields.fault() ? fields.fault() : check(list, "/parts");
+    if (fault) return Fault{name + ", " + fault->place, fault->what, fault->remedy};
+    return set;
+}
+
+std::vector<model::Id> merge_materials(std::vector<Material>& list, const std::vector<Material>& more) {
+    std::vector<model::Id> ids;
+    for (Material m : more) {
+        const auto with_id = [&](const model::Id& id) { return std::find_if(list.begin(), list.end(), [&](const Material& x) { return x.id == id; }); };
+        const model::Id wanted = m.id;
+        auto there = with_id(m.id);
+        for (int n = 2; there != list.end() && !(*there == m); ++n) {
+            m.id = fmt::format("{}-{}", wanted, n);
+            there = with_id(m.id);
+        }
+        if (there == list.end()) list.push_back(m);
+        ids.push_back(m.id);
+    }
+    return ids;
+}
+
+}  // namespace wp::store
