@@ -137,7 +137,7 @@ int main(int argc, char** argv) {
         });
         const Option& option = project.options[0];
         const double one = frames(60, [&](int) { geometry::inner_face(option, option.storeys[1], option.storeys[1].rooms[static_cast<size_t>(rooms) / 8]); });
-        const double check = frames(5, [&](int) { geometry::check_model(option); });
+        const double check = frames(5, [&](int) { geometry::check_drawing(option); });
         const double all = frames(5, [&](int) { geometry::build_surfaces(project, option); });
         std::printf("%5d  %8d | %5.1f  %5.1f  %5.1f | %5.1f | %16.3f %12.1f %14.1f\n", rooms, rooms * 5, pan, zoom, drag, turn, one, check, all);
         window.document().undo_stack().setClean();

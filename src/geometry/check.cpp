@@ -6,6 +6,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "geometry/edit_parts.h"
 #include "geometry/roof_shape.h"
 #include "geometry/walls.h"
 
@@ -63,7 +64,7 @@ class Check {
  private:
     const Storey& storey() const { return option_.storeys[storey_]; }
     void add(Kind kind, Vec2 place, Items items, std::string what, std::string mend = {}) {
-        out_.push_back({kind, storey_, place, std::move(items), std::move(what), std::move(mend)});
+        out_.push_back({kind, storey_, place, std::move(items), std::move(what), std::move(mend), {}, Part::wall});
     }
 
     void rooms() {
@@ -272,7 +273,7 @@ bool mend_overlap(Option& option, const ModelFault& fault) {
     Room after = *second;
     after.footprint = rest[0].outer;
     after.openings.clear();
-    after.own_walls.clear();
+    settle_walls(after, *second);
     for (const Opening& o : second->openings) {
         const Vec2 a = edge_begin(*second, o.edge), d = normalized(edge_end(*second, o.edge) - a), middle = a + d * (o.along + o.width / 2);
         for (int e = 0; e < static_cast<int>(after.footprint.size()); ++e)
@@ -305,9 +306,9 @@ bool mend_beside(Option& option, const ModelFault& fault) {
 
 }  // namespace
 
-std::vector<ModelFault> check_model(const Option& option) { return Check(option).run(); }
+std::vector<ModelFault> check_drawing(const Option& option) { return Check(option).run(); }
 
-bool mend_fault(Option& option, const ModelFault& fault) {
+bool mend_drawing(Option& option, const ModelFault& fault) {
     if (fault.mend.empty()) return false;
     switch (fault.kind) {
         case Kind::near_miss: return mend_near_miss(option, fault);

@@ -20,6 +20,22 @@ struct ModelFault {
         rooflight_off_roof,   ///< not within one face of roof and ceiling
         rooflights_overlap,
         storeys_overlap,      ///< a room reaches into the floor of a room above
+        no_material,          ///< a part of the building has none: figures are made up for it
+        impossible_material,  ///< reflects or passes more than there is
+        inside_out,           ///< drawn clockwise: its faces look the wrong way
+        plane_misses,         ///< a reference plane without a point: out of its room, above the ceiling, in a wall
+        plane_faces_down,
+        plane_indoors,        ///< meant for a facade, but there is a room behind it
+        room_without_plane,
+        window_without_blind, ///< where a criteria set reckons with blinds
+        context_cuts_room,    ///< a block, tree or slope reaches into a room
+        thing_in_wall,        ///< stands half in a wall, or half outside its room
+        thing_under_roof,     ///< higher than the ceiling above it
+        observer_lost,        ///< its eye is not in its room
+        shade_without_blades, ///< a layer that leaves nothing
+        odd_size,             ///< looks like a slip of units
+        sun_down,             ///< a moment that is asked about in the night
+        assumed,              ///< no fault: what nobody has chosen or measured yet
     };
     Kind kind;
     size_t storey = 0;
@@ -27,12 +43,21 @@ struct ModelFault {
     Items items;
     std::string what;          ///< one sentence
     std::string mend;          ///< what mend_fault would do; empty: nothing
+    model::Id subject;         ///< the material or question it is about, where it is about one
+    model::Part part = model::Part::wall;  ///< no_material, assumed
 };
+inline bool is_assumption(const ModelFault& fault) { return fault.kind == ModelFault::Kind::assumed; }
 
-/// All faults of an option, storey by storey.
-std::vector<ModelFault> check_model(const model::Option& option);
+/// Faults of what is drawn, storey by storey.
+std::vector<ModelFault> check_drawing(const model::Option& option);
+
+/// Those, then faults of matter, things, planes, observers and questions; last what is only assumed. blinds_wanted: a
+/// criteria set of the project reckons with blinds.
+std::vector<ModelFault> check_model(const model::Project& project, const model::Option& option, bool blinds_wanted = false);
 
 /// Mends a fault that offers it. False where that is not possible (any more).
-bool mend_fault(model::Option& option, const ModelFault& fault);
+bool mend_fault(model::Project& project, size_t option, const ModelFault& fault);
+/// The same for faults of the drawing alone.
+bool mend_drawing(model::Option& option, const ModelFault& fault);
 
 }  // namespace wp::geometry

@@ -3,6 +3,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <map>
 
 #include "geometry/edit_parts.h"
 #include "geometry/roof_shape.h"
@@ -22,8 +23,9 @@ void place_room(Room& room, const Placing& placing) {
     for (Opening& o : room.openings) {
         o.along = std::max(0.0, edge_length(room, o.edge) - o.along - o.width);
         o.edge = (2 * n - 2 - o.edge) % n;
+        for (ShadeLayer& layer : o.shading) layer = mirrored(layer);
     }
-    for (Wall& w : room.own_walls) w.edge = (2 * n - 2 - w.edge) % n;
+    each_wall_edge(room, [&](int& e) { e = (2 * n - 2 - e) % n; });
     std::reverse(room.footprint.begin(), room.footprint.end());
 }
 
@@ -60,11 +62,31 @@ void place(Observer& o, const Placing& placing) {
     o.eye.x = p.x;
     o.eye.y = p.y;
     o.heading = turned_heading(o.heading, placing);
+    for (double& other : o.others) other = turned_heading(other, placing);
+}
+void place(Thing& t, const Placing& placing) {
+    t.at = placing(t.at);
+    t.turn = std::fmod(t.turn - turned_heading(0, placing), 360.0);
+}
+void place(ReferencePlane& p, const Placing& placing, int edges) {
+    const auto ring = [&](std::vector<Vec2>& points) {
+        for (Vec2& q : points) q = placing(q);
+        if (signed_area(points) < 0) std::reverse(points.begin(), points.end());
+    };
+    ring(p.area);
+    for (auto& hole : p.left_out) ring(hole);
+    if (placing.mirrors() && (p.on == ReferencePlane::On::wall || p.on == ReferencePlane::On::facade)) p.edge = (2 * edges - 2 - p.edge) % edges;
 }
 
-void place_observers_of(Option& option, const Id& room, const Placing& placing) {
+// What stands in a room, by its middle.
+bool stands_in(const Thing& thing, const Storey& storey, const Room& room) { return thing.storey == storey.id && contains(room.footprint, thing.at); }
+
+// Whoever looks around in a room, and its planes, go with it.
+void place_observers_of(Option& option, const Room& room, const Placing& placing) {
     for (Observer& o : option.observers)
-        if (o.room == room) place(o, placing);
+        if (o.room == room.id) place(o, placing);
+    for (ReferencePlane& p : option.planes)
+        if (p.room == room.id) place(p, placing, static_cast<int>(room.footprint.size()));
 }
 
 bool has(const Items& items, Kind kind, const Id& id) { return std::find(items.begin(), items.end(), Item{kind, id, -1}) != items.end(); }
@@ -98,10 +120,14 @@ bool place_items(Option& option, const Items& items, const Placing& placing) {
     for (const Item& item : items) {
         const size_t s = storey_of(option, item);
         switch (item.kind) {
-            case Kind::room:
-                place_room(*find_room(option, item.id).room, placing);
-                place_observers_of(option, item.id, placing);
+            case Kind::room: {
+                const auto at = find_room(option, item.id);
+                for (Thing& t : option.things)
+                    if (stands_in(t, *at.storey, *at.room) && !has(items, Kind::thing, t.id)) place(t, placing);
+                place_room(*at.room, placing);
+                place_observers_of(option, *at.room, placing);
                 break;
+            }
             case Kind::wall: {
                 const auto at = find_room(option, item.id);
                 if (!at) break;
@@ -120,6 +146,7 @@ bool place_items(Option& option, const Items& items, const Placing& placing) {
             case Kind::rooflight: place(*find_on_storeys(option, &Storey::rooflights, item.id).item, placing); break;
             case Kind::dimension: place(*find_on_storeys(option, &Storey::dimensions, item.id).item, placing); break;
             case Kind::block: place(*find(option.blocks, item.id), placing); break;
+            case Kind::thing: place(*find(option.things, item.id), placing); break;
             case Kind::observer: {
                 Observer& o = *find(option.observers, item.id);
                 if (!has(items, Kind::room, o.room)) place(o, placing);
@@ -156,13 +183,28 @@ Items copy_items(Option& option, const Items& items, size_t to, const Placing& p
                 room.id = fresh("room");
                 if (at.storey == &option.storeys[to]) room.name += ", copy";
                 for (Opening& o : room.openings) o.id = o.name = fresh(o.kind == Opening::Kind::window ? "W" : "D");
+                // What stands there comes along, and the planes with it.
+                std::map<Id, Id> copy_of;
+                std::vector<Thing> things;
+                for (const Thing& t : option.things)
+                    if (stands_in(t, *at.storey, *at.room)) things.push_back(t);
+                for (Thing& t : things) {
+                    const Id from = t.id;
+                    t.id = copy_of[from] = fresh("thing");
+                    t.storey = option.storeys[to].id;
+                    place(t, placing);
+                    option.things.push_back(t);
+                }
                 place_room(room, placing);
                 std::vector<ReferencePlane> planes;
                 for (const ReferencePlane& p : option.planes)
-                    if (p.room == item.id) planes.push_back(p);
+                    if (p.room == item.id || copy_of.contains(p.thing)) planes.push_back(p);
                 for (ReferencePlane& p : planes) {
+                    if (p.on == ReferencePlane::On::deck && !copy_of.contains(p.thing)) continue;
                     p.id = fresh("plane");
-                    p.room = room.id;
+                    if (!p.room.empty()) p.room = room.id;
+                    if (p.on == ReferencePlane::On::deck) p.thing = copy_of[p.thing];
+                    place(p, placing, static_cast<int>(room.footprint.size()));
                     option.planes.push_back(p);
                 }
                 std::vector<Observer> eyes;
@@ -201,6 +243,15 @@ Items copy_items(Option& option, const Items& items, size_t to, const Placing& p
                 made.push_back({Kind::block, b.id, -1});
                 break;
             }
+            case Kind::thing: {
+                Thing t = *find(option.things, item.id);
+                t.id = fresh("thing");
+                if (!t.storey.empty() && to < option.storeys.size()) t.storey = option.storeys[to].id;
+                place(t, placing);
+                option.things.push_back(t);
+                made.push_back({Kind::thing, t.id, -1});
+                break;
+            }
             case Kind::observer: {
                 Observer o = *find(option.observers, item.id);
                 if (has(items, Kind::room, o.room)) break;
@@ -216,7 +267,7 @@ Items copy_items(Option& option, const Items& items, size_t to, const Placing& p
     return made;
 }
 
-Items insert_items(Option& option, size_t to, const Storey& from, const std::vector<ReferencePlane>& planes, const Placing& placing) {
+Items insert_items(Option& option, size_t to, const Storey& from, const std::vector<ReferencePlane>& planes, const std::vector<Thing>& things, const Placing& placing) {
     // For a moment the other drawing is a storey of this one, under ids that nothing here has.
     static const std::string mark = "inserted:";
     Storey guest = from;
@@ -236,25 +287,55 @@ Items insert_items(Option& option, size_t to, const Storey& from, const std::vec
     take(guest.rooflights, Kind::rooflight);
     take(guest.dimensions, Kind::dimension);
     guest.roofs.clear();
+    const size_t own_things = option.things.size();
+    for (Thing t : things) {
+        t.id = mark + t.id;
+        if (!t.storey.empty()) t.storey = guest.id;
+        // What stands in a room comes with the room.
+        if (std::none_of(guest.rooms.begin(), guest.rooms.end(), [&](const Room& room) { return stands_in(t, guest, room); })) items.push_back({Kind::thing, t.id, -1});
+        option.things.push_back(t);
+    }
     const size_t own_planes = option.planes.size();
     for (ReferencePlane p : planes) {
         p.id = mark + p.id;
-        p.room = mark + p.room;
+        if (!p.room.empty()) p.room = mark + p.room;
+        if (!p.thing.empty()) p.thing = mark + p.thing;
         option.planes.push_back(p);
     }
     option.storeys.push_back(std::move(guest));
     const Items made = copy_items(option, items, to, placing);
     option.storeys.pop_back();
+    option.things.erase(option.things.begin() + static_cast<std::ptrdiff_t>(own_things), option.things.begin() + static_cast<std::ptrdiff_t>(own_things + things.size()));
     option.planes.erase(option.planes.begin() + static_cast<std::ptrdiff_t>(own_planes), option.planes.begin() + static_cast<std::ptrdiff_t>(own_planes + planes.size()));
     return made;
+}
+
+void keep_planes_on_walls(const Option& before, Option& after) {
+    for (ReferencePlane& plane : after.planes) {
+        if (plane.on != ReferencePlane::On::wall && plane.on != ReferencePlane::On::facade) continue;
+        const ReferencePlane* was = find(before.planes, plane.id);
+        const auto from = find_room(before, plane.room);
+        const auto to = find_room(static_cast<const Option&>(after), plane.room);
+        if (was == nullptr || was->edge != plane.edge || !from || !to || from.room->footprint.size() == to.room->footprint.size()) continue;
+        if (plane.edge >= static_cast<int>(from.room->footprint.size())) continue;
+        const Vec2 middle = (edge_begin(*from.room, plane.edge) + edge_end(*from.room, plane.edge)) * 0.5;
+        double nearest = 1e18;
+        for (int e = 0; e < static_cast<int>(to.room->footprint.size()); ++e)
+            if (const double d = distance_to_segment(middle, edge_begin(*to.room, e), edge_end(*to.room, e)); d < nearest) {
+                nearest = d;
+                plane.edge = e;
+            }
+    }
 }
 
 namespace {
 
 void remove_room(Option& option, Storey& storey, const Id& id) {
     erase_by_id(storey.rooms, id);
-    std::erase_if(option.planes, [&](const ReferencePlane& p) { return p.room == id; });
+    std::erase_if(option.planes, [&](const ReferencePlane& p) { return p.room == id && p.on != ReferencePlane::On::deck; });
     std::erase_if(option.observers, [&](const Observer& o) { return o.room == id; });
+    for (ReferencePlane& p : option.planes)
+        if (p.on == ReferencePlane::On::deck && p.room == id) p.room.clear();
     // A roof over this room only would else cover the whole storey.
     std::erase_if(storey.roofs, [&](const Roof& r) { return r.rooms.size() == 1 && r.rooms[0] == id; });
     for (Roof& r : storey.roofs) std::erase(r.rooms, id);
@@ -299,6 +380,11 @@ bool remove_items(Option& option, const Items& items) {
             case Kind::dimension: erase_by_id(option.storeys[s].dimensions, item.id); break;
             case Kind::observer: erase_by_id(option.observers, item.id); break;
             case Kind::block: erase_by_id(option.blocks, item.id); break;
+            case Kind::plane: erase_by_id(option.planes, item.id); break;
+            case Kind::thing:
+                erase_by_id(option.things, item.id);
+                std::erase_if(option.planes, [&](const ReferencePlane& p) { return p.on == ReferencePlane::On::deck && p.thing == item.id; });
+                break;
             case Kind::none: break;
         }
     }

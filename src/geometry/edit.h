@@ -32,8 +32,9 @@ bool place_items(model::Option& option, const Items& items, const Placing& placi
 /// An opening is copied along its own wall.
 Items copy_items(model::Option& option, const Items& items, size_t to_storey, const Placing& placing);
 
-/// Puts what a storey of another drawing holds onto a storey, with ids of its own; planes are those of its rooms.
-Items insert_items(model::Option& option, size_t to_storey, const model::Storey& from, const std::vector<model::ReferencePlane>& planes, const Placing& placing);
+/// Puts what a storey of another drawing holds onto a storey, with ids of its own; planes are those of its rooms, things what stands there.
+Items insert_items(model::Option& option, size_t to_storey, const model::Storey& from, const std::vector<model::ReferencePlane>& planes,
+                   const std::vector<model::Thing>& things, const Placing& placing);
 
 /// Takes the items away, and only them: a room with its openings, planes and observers; a wall between two rooms by joining
 /// them; an outside wall by leaving it open.
@@ -74,6 +75,9 @@ enum class Align { sill, head, width, height };
 bool align_openings(model::Option& option, const Items& items, Align how);
 /// Openings of one wall at equal distances between the first and the last.
 bool spread_openings(model::Option& option, const Items& items);
+
+/// Planes on walls follow their wall where corners came or went between two states of an option.
+void keep_planes_on_walls(const model::Option& before, model::Option& after);
 
 // Storeys.
 size_t add_storey(model::Option& option, size_t above, bool with_rooms);

@@ -56,13 +56,29 @@ inline void settle_openings(Room& room, const std::vector<Spot>& all) {
         }
 }
 
-// Own thicknesses, by the middle of their edges.
+// All numbers of edges that a room holds, but for those of its openings.
+template <class Change>
+void each_wall_edge(Room& room, Change&& change) {
+    for (Wall& w : room.own_walls) change(w.edge);
+    for (OwnFinish& f : room.own_finishes)
+        if (f.surface >= 0) change(f.surface);
+}
+template <class Change>
+void each_edge(Room& room, Change&& change) {
+    for (Opening& o : room.openings) change(o.edge);
+    each_wall_edge(room, change);
+}
+
+// Own thicknesses and finishes, by the middle of their edges.
 inline void settle_walls(Room& room, const Room& before) {
     room.own_walls.clear();
+    std::erase_if(room.own_finishes, [](const OwnFinish& f) { return f.surface >= 0; });
     for (int e = 0; e < static_cast<int>(room.footprint.size()); ++e) {
         const Vec2 middle = (edge_begin(room, e) + edge_end(room, e)) * 0.5;
         for (const Wall& wall : before.own_walls)
             if (distance_to_segment(middle, edge_begin(before, wall.edge), edge_end(before, wall.edge)) < 2 * kSameLine) room.own_walls.push_back({e, wall.thickness});
+        for (const OwnFinish& f : before.own_finishes)
+            if (f.surface >= 0 && distance_to_segment(middle, edge_begin(before, f.surface), edge_end(before, f.surface)) < 2 * kSameLine) room.own_finishes.push_back({e, f.material});
     }
 }
 

@@ -34,7 +34,9 @@ bool remove_corner(Room& room, int corner) {
         if (o.edge == corner) o.along += first;
         o.edge = renumbered(o.edge);
     }
-    for (Wall& w : after.own_walls) w.edge = renumbered(w.edge);
+    each_wall_edge(after, [&](int& e) { e = renumbered(e); });
+    std::stable_sort(after.own_finishes.begin(), after.own_finishes.end(), [](const OwnFinish& a, const OwnFinish& b) { return a.surface < b.surface; });
+    after.own_finishes.erase(std::unique(after.own_finishes.begin(), after.own_finishes.end(), [](const OwnFinish& a, const OwnFinish& b) { return a.surface == b.surface; }), after.own_finishes.end());
     std::sort(after.own_walls.begin(), after.own_walls.end(), [](const Wall& a, const Wall& b) { return a.edge < b.edge; });
     after.own_walls.erase(std::unique(after.own_walls.begin(), after.own_walls.end(), [](const Wall& a, const Wall& b) { return a.edge == b.edge; }), after.own_walls.end());
     for (Opening& o : after.openings) model::keep_in_wall(after, o);
@@ -60,10 +62,7 @@ void free_stretch(Room& room, Vec2 a, Vec2 b) {
             add_corner(room, e, way);
             // A second corner in the same place: it stays when the first one moves.
             room.footprint.insert(room.footprint.begin() + e + 1, room.footprint[static_cast<size_t>(e) + 1]);
-            for (Opening& o : room.openings)
-                if (o.edge > e) ++o.edge;
-            for (Wall& w : room.own_walls)
-                if (w.edge > e) ++w.edge;
+            each_edge(room, [&](int& edge) { edge += edge > e; });
             break;
         }
 }
@@ -102,10 +101,7 @@ bool move_edge(Option& option, size_t s, const Id& id, int edge, double outwards
         for (int e = 0; e < static_cast<int>(room.footprint.size()); ++e)
             if (edge_length(room, e) < kSameLine && room.footprint.size() > 3) {
                 room.footprint.erase(room.footprint.begin() + e);
-                for (Opening& o : room.openings)
-                    if (o.edge > e) --o.edge;
-                for (Wall& w : room.own_walls)
-                    if (w.edge > e) --w.edge;
+                each_edge(room, [&](int& of) { of -= of > e; });
                 --e;
             }
         if (!is_whole(room)) return false;

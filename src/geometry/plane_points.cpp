@@ -206,7 +206,9 @@ void lay_on_deck(PlanePoints& out, const Option& option, const Thing& drawn, con
 
 }  // namespace
 
-std::optional<PlanePoints> plane_points(const Option& option, const ReferencePlane& plane, double north) {
+namespace {
+
+std::optional<PlanePoints> lay(const Option& option, const ReferencePlane& plane, double north) {
     PlanePoints out;
     out.plane = plane.id;
     out.room = plane.room;
@@ -228,6 +230,14 @@ std::optional<PlanePoints> plane_points(const Option& option, const ReferencePla
             return out;
         }
     return {};
+}
+
+}  // namespace
+
+std::optional<PlanePoints> plane_points(const Option& option, const ReferencePlane& plane, double north) {
+    auto out = lay(option, plane, north);
+    if (out && plane.turned_over) out->normal = -out->normal;
+    return out;
 }
 
 }  // namespace wp::geometry

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // The points at which a reference plane is asked for light.
 #pragma once
+#include <cmath>
 #include <optional>
 #include <vector>
 
@@ -25,7 +26,7 @@ struct PlanePoints {
 
     double area() const { return static_cast<double>(points.size()) * dx * dy; }
     /// Whether a plan shows it as an area, and not as a line.
-    bool lies() const { return normal.z > 0.3; }
+    bool lies() const { return std::fabs(normal.z) > 0.3; }
     /// Index of the point whose cell a place in plan lies in; -1 where there is none.
     int point_at(Vec2 place) const;
     Fingerprint fingerprint() const;

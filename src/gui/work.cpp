@@ -68,6 +68,9 @@ void LiveDaylight::solve(const Request& request) {
     }
     question::DaylightFactorSetup setup;
     setup.season = question.season;
+    // A finer spacing keeps the points it can.
+    const auto before = last_.find(option.id);
+    if (before != last_.end()) setup.known = before->second.get();
     const auto answer = question::daylight_factor(surfaces, planes, effort, cancel, [&](const question::DaylightFactorAnswer& so_far) {
         if (!so_far.record.settled) publish(std::make_shared<question::DaylightFactorAnswer>(so_far), option.id, true);
         const std::lock_guard lock(mutex_);
@@ -78,6 +81,7 @@ void LiveDaylight::solve(const Request& request) {
     const auto kept = std::make_shared<const question::DaylightFactorAnswer>(answer);
     if (settled_.size() > 200) settled_.erase(settled_.begin());
     settled_[inputs] = kept;
+    if (kept->record.settled) last_[option.id] = kept;
     publish(kept, option.id, false);
 }
 

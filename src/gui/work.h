@@ -46,6 +46,7 @@ class LiveDaylight : public QObject {
     Cancel cancel_;
     // Settled answers by fingerprint: undo brings them back at once.
     std::map<Fingerprint, std::shared_ptr<const question::DaylightFactorAnswer>> settled_;
+    std::map<model::Id, std::shared_ptr<const question::DaylightFactorAnswer>> last_;  // settled, of each option
     std::thread thread_;
 };
 

@@ -25,6 +25,19 @@ void each(O& option, Visit&& visit) {
         for (auto& item : storey.rooflights) visit(Kind::rooflight, item, s);
     }
     for (auto& item : option.blocks) visit(Kind::block, item, option.storeys.size());
+    for (auto& item : option.things) {
+        size_t on = option.storeys.size();
+        for (size_t s = 0; s < option.storeys.size(); ++s)
+            if (option.storeys[s].id == item.storey) on = s;
+        visit(Kind::thing, item, on);
+    }
+    for (auto& item : option.planes) {
+        size_t on = option.storeys.size();
+        const auto* thing = item.on == ReferencePlane::On::deck ? find(option.things, item.thing) : nullptr;
+        for (size_t s = 0; s < option.storeys.size(); ++s)
+            if (find(option.storeys[s].rooms, item.room) != nullptr || (thing != nullptr && thing->storey == option.storeys[s].id)) on = s;
+        visit(Kind::plane, item, on);
+    }
     for (auto& item : option.observers) {
         size_t on = option.storeys.size();
         for (size_t s = 0; s < option.storeys.size(); ++s)
@@ -44,7 +57,7 @@ std::string lower(std::string text) {
 }  // namespace
 
 const char* kind_name(Kind kind) {
-    static constexpr const char* names[] = {"nothing", "storey", "room", "wall", "opening", "partition", "floor void", "roof", "rooflight", "dimension", "observer", "block"};
+    static constexpr const char* names[] = {"nothing", "storey", "room", "wall", "opening", "partition", "floor void", "roof", "rooflight", "dimension", "observer", "block", "thing", "reference plane"};
     return names[static_cast<int>(kind)];
 }
 

@@ -205,6 +205,7 @@ struct ReferencePlane {
     Along along = Along::drawing;  ///< floor: which way the cells lie
     std::vector<Vec2> area;      ///< floor: only within; empty: all of the room
     std::vector<std::vector<Vec2>> left_out;  ///< floor: not within
+    bool turned_over = false;    ///< looks the other way: down, or into the wall. The model check asks whether that is meant
     bool occupied = true;        ///< counts as regularly occupied floor area for criteria
     Extra extra;
     bool operator==(const ReferencePlane&) const = default;

@@ -2,6 +2,7 @@
 #include "model/shading.h"
 
 #include <algorithm>
+#include <utility>
 
 namespace wp::model {
 
@@ -18,6 +19,15 @@ ShadeLayer within_reason(ShadeLayer s) {
     s.tilt = std::clamp(s.tilt, -89.0, 89.0);
     s.number = std::clamp(s.number, 1, 500);
     s.spacing = std::clamp(s.spacing, 0.002, 20.0);
+    return s;
+}
+
+ShadeLayer mirrored(ShadeLayer s) {
+    std::swap(s.left, s.right);
+    std::swap(s.fin_left, s.fin_right);
+    const bool upright = s.kind == ShadeLayer::Kind::fins || (s.kind == ShadeLayer::Kind::louvres && s.upright);
+    if (upright) s.tilt = -s.tilt;
+    if (s.kind == ShadeLayer::Kind::louvres && s.upright) s.from_end = !s.from_end;
     return s;
 }
 

@@ -39,6 +39,9 @@ const char* kind_name(ShadeLayer::Kind kind);
 /// Figures within what can be built: no more than 500 blades, nothing negative that cannot be.
 ShadeLayer within_reason(ShadeLayer layer);
 
+/// The same layer on an opening that is mirrored left to right.
+ShadeLayer mirrored(ShadeLayer layer);
+
 /// Ready-made sets of layers, under names of their own.
 struct ShadePreset {
     const char *id, *name, *what;

@@ -33,6 +33,8 @@ struct PlaneDaylight {
 struct DaylightFactorAnswer {
     std::vector<PlaneDaylight> planes;
     std::vector<model::Id> portals;  ///< opening of each portal
+    Fingerprint surfaces;            ///< of what was asked, without the planes
+    size_t kept = 0;                 ///< points that were taken from an earlier answer
     Record record;
 };
 
@@ -44,6 +46,9 @@ struct DaylightFactorSetup {
     light::Guidance guidance = light::Guidance::openings;
     bool low_discrepancy = true;
     model::Season season = model::Season::in_leaf;
+    /// A settled answer of the same surfaces, sky and season, whose points are taken over where they are in the same place:
+    /// what a finer spacing keeps. Only for the desktop's live map; null elsewhere.
+    const DaylightFactorAnswer* known = nullptr;
     uint32_t fixed_samples = 0;  ///< samples of each replicate, regardless of accuracy; 0: until settled
 };
 

@@ -275,6 +275,7 @@ void visit(Fields& f, ReferencePlane& p) {
             g.list("outline", ring, [](Fields& h, Vec2& v) { visit(h, v); });
         }, Fields::optional);
     }
+    f.flag("turned_over", p.turned_over, Fields::optional);
     f.flag("occupied", p.occupied, Fields::optional);
     f.rest(p.extra);
 }

@@ -32,7 +32,7 @@ inline void one_project(std::string_view text) {
         }
     if (size > 200) return;  // large ones are slow, not different
     for (const auto& option : project->options) {
-        geometry::check_model(option);
+        geometry::check_drawing(option);
         geometry::build_surfaces(*project, option);
     }
 }

@@ -188,20 +188,20 @@ TEST(DrawingLaws, random_buildings_survive_the_file) {
 TEST(DrawingLaws, mending_ends_and_never_adds_faults) {
     EXPECT_TRUE(rc::check("mends converge", [](uint32_t seed) {
         Option option = building(seed);
-        size_t before = check_model(option).size();
+        size_t before = check_drawing(option).size();
         for (int round = 0; round < 40; ++round) {
-            const auto faults = check_model(option);
+            const auto faults = check_drawing(option);
             bool mended = false;
             for (const auto& fault : faults) {
                 Option after = option;
-                if (!mend_fault(after, fault)) continue;
-                const size_t left = check_model(after).size();
+                if (!mend_drawing(after, fault)) continue;
+                const size_t left = check_drawing(after).size();
                 if (left >= faults.size()) continue;
                 option = std::move(after);
                 mended = true;
                 break;
             }
-            const size_t now = check_model(option).size();
+            const size_t now = check_drawing(option).size();
             RC_ASSERT(now <= before);
             before = now;
             if (!mended) break;

@@ -50,7 +50,7 @@ TEST(Edit, a_moved_wall_takes_its_neighbours_along) {
     EXPECT_NEAR(area(option, "south"), 8 * 3.5, 1e-9);
     EXPECT_NEAR(area(option, "left"), 4 * 2.5, 1e-9);
     EXPECT_NEAR(area(option, "right"), 4 * 2.5, 1e-9);
-    EXPECT_TRUE(check_model(option).empty());
+    EXPECT_TRUE(check_drawing(option).empty());
 }
 
 TEST(Edit, a_stretched_wall_moves_the_one_at_its_far_end) {
@@ -68,7 +68,7 @@ TEST(Edit, part_of_a_long_wall_moves_and_leaves_a_jog) {
     EXPECT_NEAR(area(option, "right"), 4 * 3, 1e-9);
     EXPECT_NEAR(area(option, "south"), 8 * 3 - 4 * 0.5, 1e-9);
     EXPECT_EQ(room_of(option, "south").footprint.size(), 6u);
-    EXPECT_TRUE(check_model(option).empty()) << check_model(option)[0].what;
+    EXPECT_TRUE(check_drawing(option).empty()) << check_drawing(option)[0].what;
 }
 
 TEST(Edit, a_wall_between_two_rooms_moves_for_both) {
@@ -86,7 +86,7 @@ TEST(Edit, a_corner_that_three_rooms_share_stays_shared) {
     ASSERT_TRUE(add_corner(room_of(option, "south"), 2, 4));
     ASSERT_TRUE(move_corner(option, 0, "left", 1, {4.3, 3.4}));
     EXPECT_NEAR(area(option, "left") + area(option, "right") + area(option, "south"), 48, 1e-9);
-    EXPECT_TRUE(check_model(option).empty());
+    EXPECT_TRUE(check_drawing(option).empty());
 }
 
 TEST(Edit, a_split_room_is_two_that_share_the_new_wall) {
@@ -96,7 +96,7 @@ TEST(Edit, a_split_room_is_two_that_share_the_new_wall) {
     EXPECT_NEAR(area(option, "south") + area(option, made.c_str()), 24, 1e-6);
     size_t openings = room_of(option, "south").openings.size() + room_of(option, made.c_str()).openings.size();
     EXPECT_EQ(openings, 1u);
-    EXPECT_TRUE(check_model(option).empty());
+    EXPECT_TRUE(check_drawing(option).empty());
     EXPECT_TRUE(join_rooms(option, 0, "south", made));
     EXPECT_NEAR(area(option, "south"), 24, 1e-3);
     EXPECT_EQ(room_of(option, "south").footprint.size(), 4u);
@@ -229,7 +229,7 @@ TEST(Edit, moving_walls_of_random_buildings_keeps_them_closed) {
         const auto edge = *rc::gen::inRange(0, static_cast<int>(storey.rooms[pick].footprint.size()));
         const double by = *rc::gen::inRange(-40, 40) / 100.0;
         const auto overlaps = [&] {
-            const auto faults = check_model(option);
+            const auto faults = check_drawing(option);
             return std::count_if(faults.begin(), faults.end(), [](const ModelFault& f) { return f.kind == ModelFault::Kind::rooms_overlap && f.storey == 0; });
         };
         const auto before = overlaps();
@@ -243,23 +243,23 @@ TEST(Edit, moving_walls_of_random_buildings_keeps_them_closed) {
 TEST(ModelCheck, a_corner_three_centimetres_off_is_found_and_mended) {
     Option option = three_rooms();
     room_of(option, "right").footprint[0].x += 0.03;
-    const auto faults = check_model(option);
+    const auto faults = check_drawing(option);
     ASSERT_EQ(faults.size(), 1u) << faults.back().what;
     EXPECT_EQ(faults[0].kind, ModelFault::Kind::near_miss);
     EXPECT_NE(faults[0].what.find("3.0 cm"), std::string::npos);
-    ASSERT_TRUE(mend_fault(option, faults[0]));
-    EXPECT_TRUE(check_model(option).empty());
+    ASSERT_TRUE(mend_drawing(option, faults[0]));
+    EXPECT_TRUE(check_drawing(option).empty());
     EXPECT_EQ(room_of(option, "left").footprint[1], room_of(option, "right").footprint[0]) << "either may have moved; they meet";
 }
 
 TEST(ModelCheck, overlapping_rooms_are_found_and_parted) {
     Option option = three_rooms();
     for (Vec2& p : room_of(option, "right").footprint) p.x -= 1;
-    const auto faults = check_model(option);
+    const auto faults = check_drawing(option);
     ASSERT_FALSE(faults.empty());
     EXPECT_EQ(faults[0].kind, ModelFault::Kind::rooms_overlap);
     EXPECT_NE(faults[0].what.find("3.00 m"), std::string::npos) << faults[0].what;
-    ASSERT_TRUE(mend_fault(option, faults[0]));
+    ASSERT_TRUE(mend_drawing(option, faults[0]));
     EXPECT_NEAR(area(option, "right"), 9, 1e-6);
     EXPECT_EQ(room_of(option, "right").openings.size(), 1u);
 }
@@ -276,30 +276,30 @@ TEST(ModelCheck, openings_that_meet_from_both_sides_of_a_wall_are_found) {
     door.edge = 3;
     door.along = 1.6;  // from the other end: 3 - 1.6 - 1 = 0.4 to 1.4
     room_of(option, "right").openings.push_back(door);
-    const auto faults = check_model(option);
+    const auto faults = check_drawing(option);
     ASSERT_EQ(faults.size(), 1u);
     EXPECT_EQ(faults[0].kind, ModelFault::Kind::openings_overlap);
-    ASSERT_TRUE(mend_fault(option, faults[0]));
-    EXPECT_TRUE(check_model(option).empty());
+    ASSERT_TRUE(mend_drawing(option, faults[0]));
+    EXPECT_TRUE(check_drawing(option).empty());
 }
 
 TEST(ModelCheck, what_reaches_past_its_wall_is_told_and_fitted) {
     Option option = three_rooms();
     room_of(option, "left").openings[0].height = 4;
-    auto faults = check_model(option);
+    auto faults = check_drawing(option);
     ASSERT_EQ(faults.size(), 1u);
     EXPECT_EQ(faults[0].kind, ModelFault::Kind::opening_off_wall);
-    ASSERT_TRUE(mend_fault(option, faults[0]));
-    EXPECT_TRUE(check_model(option).empty());
+    ASSERT_TRUE(mend_drawing(option, faults[0]));
+    EXPECT_TRUE(check_drawing(option).empty());
 }
 
 TEST(ModelCheck, voids_and_rooflights_out_of_place_are_told) {
     auto project = test::two_storeys();
     Option& option = project.options[0];
-    EXPECT_TRUE(check_model(option).empty()) << check_model(option)[0].what;
+    EXPECT_TRUE(check_drawing(option).empty()) << check_drawing(option)[0].what;
     option.storeys[1].voids[0].outline = {{30, 30}, {32, 30}, {32, 32}, {30, 32}};
     option.storeys[1].rooflights[0].centre = {9, 4};  // astride the ridge
-    const auto faults = check_model(option);
+    const auto faults = check_drawing(option);
     ASSERT_EQ(faults.size(), 3u) << "the tall window lost its void, too";
     EXPECT_EQ(faults[0].kind, ModelFault::Kind::opening_off_wall);
     EXPECT_EQ(faults[1].kind, ModelFault::Kind::void_without_rooms);
@@ -310,5 +310,5 @@ TEST(ModelCheck, the_demo_has_no_faults) {
     const auto project = store::read_project(WARMPANE_DEMO);
     ASSERT_TRUE(project);
     for (const Option& option : project->options)
-        for (const auto& fault : check_model(option)) ADD_FAILURE() << option.name << ": " << fault.what;
+        for (const auto& fault : check_drawing(option)) ADD_FAILURE() << option.name << ": " << fault.what;
 }

@@ -24,8 +24,10 @@ QString clip_of(const Project& project, const Option& option, const geometry::It
     clip.materials = project.materials;
     Option part = option;
     part.extra.clear();
+    const Id storey_id = items.empty() || storey_of(option, items[0]) >= option.storeys.size() ? Id() : option.storeys[storey_of(option, items[0])].id;
     part.storeys = {new_storey("clip", "clip", 0)};
     part.blocks.clear();
+    part.things.clear();
     part.observers.clear();
     part.views.clear();
     part.planes.clear();
@@ -54,6 +56,14 @@ QString clip_of(const Project& project, const Option& option, const geometry::It
         if (item.kind == Kind::rooflight) storey.rooflights.push_back(*find_on_storeys(copy, &Storey::rooflights, item.id).item);
         if (item.kind == Kind::dimension) storey.dimensions.push_back(*find_on_storeys(copy, &Storey::dimensions, item.id).item);
     }
+    for (const Thing& t : option.things) {
+        const auto stands_in_copied = [&](const Room& room) { return room.id != kLoose && t.storey == storey_id && geometry::contains(room.footprint, t.at); };
+        const bool chosen = std::find(items.begin(), items.end(), Item{Kind::thing, t.id, -1}) != items.end();
+        if (!chosen && std::none_of(storey.rooms.begin(), storey.rooms.end(), stands_in_copied)) continue;
+        part.things.push_back(t);
+        if (!t.storey.empty()) part.things.back().storey = storey.id;
+    }
+    std::erase_if(part.planes, [&](const ReferencePlane& p) { return p.on == ReferencePlane::On::deck && model::find(part.things, p.thing) == nullptr; });
     if (!loose.openings.empty()) {
         loose.walls = loose.ceiling = loose.floor;
         loose.footprint = {{0, 0}, {longest, 0}, {longest, 1}, {0, 1}};
@@ -66,6 +76,7 @@ QString clip_of(const Project& project, const Option& option, const geometry::It
 Result<geometry::Items> paste_clip(const QString& text, Project& project, size_t option, size_t storey, const geometry::Items& walls, Vec2 shift) {
     const auto clip = store::parse_project(text.toStdString(), "clipboard");
     if (!clip) return clip.fault();
+    // A material of the same id is taken to be the same.
     for (const Material& m : clip->materials)
         if (model::find(project.materials, m.id) == nullptr) project.materials.push_back(m);
     Storey from = clip->options[0].storeys.at(0);
@@ -74,7 +85,7 @@ Result<geometry::Items> paste_clip(const QString& text, Project& project, size_t
         if (room.id == kLoose) loose = room.openings;
     std::erase_if(from.rooms, [](const Room& r) { return r.id == kLoose; });
     Option& to = project.options[option];
-    geometry::Items made = geometry::insert_items(to, storey, from, clip->options[0].planes, geometry::Placing::move(shift));
+    geometry::Items made = geometry::insert_items(to, storey, from, clip->options[0].planes, clip->options[0].things, geometry::Placing::move(shift));
     auto taken = taken_ids(to);
     for (const Item& wall : walls) {
         const auto at = find_room(to, wall.id);
