@@ -138,7 +138,7 @@ void Asker::cancel() {
     job_.cancel();
 }
 
-void Asker::ask_glare(const model::Id& wanted) {
+void Asker::ask_glare(const model::Id& wanted, int heading) {
     if (document_.weather() == nullptr) return emit said(QStringLiteral("A picture needs a weather file: choose one on the Site desk"));
     if (job_.is_running()) return emit said(QStringLiteral("Something is running: wait for it or cancel it"));
     const auto& observers = document_.option().observers;
@@ -151,9 +151,10 @@ void Asker::ask_glare(const model::Id& wanted) {
     const auto weather = document_.weather();
     Question question = question_of(*project, Question::Kind::glare);
     question.observer = observer->id;
+    question.heading = std::clamp(heading, 0, static_cast<int>(observer->others.size()));
     question.moment = document_.moment();
     const size_t index = document_.option_index();
-    job_.start(QStringLiteral("Looking through %1").arg(QString::fromStdString(observer->name)),
+    job_.start(QStringLiteral("Looking through %1").arg(QString::fromStdString(observer->others.empty() ? observer->name : model::view_name(*observer, static_cast<size_t>(question.heading)))),
                [this, project, weather, question, index](const Cancel& cancel, const Progress& progress) -> Job::Finish {
                    const auto& option = project->options[index];
                    const auto surfaces = geometry::build_surfaces(*project, option, question.without);

@@ -24,7 +24,7 @@ class Asker : public QObject {
     void ask_year();
     /// Daylight factor and year of every option whose answer is missing or stale.
     void ask_all();
-    void ask_glare(const model::Id& observer);
+    void ask_glare(const model::Id& observer, int heading = 0);
     /// Stops what runs and forgets what waits behind it.
     void cancel();
     Job& job() { return job_; }

@@ -3,6 +3,7 @@
 
 #include <QUndoCommand>
 
+#include "geometry/edit.h"
 #include "question/ask.h"
 #include "store/project_file.h"
 
@@ -97,10 +98,29 @@ void Document::take_up(model::Project project, const std::filesystem::path& path
 }
 
 void Document::edit(const QString& name, const std::function<void(model::Project&)>& change, const QString& gesture) {
-    auto after = std::make_shared<model::Project>(*project_);
+    auto after = std::make_shared<model::Project>(live_base_ ? *live_base_ : *project_);
+    const model::Project before = *after;
     change(*after);
+    for (model::Option& option : after->options)
+        if (const model::Option* was = model::find(before.options, option.id)) geometry::keep_planes_on_walls(*was, option);
     if (*after == *project_) return;
-    undo_.push(new EditStep(*this, name, std::move(after), gesture));
+    undo_.push(new EditStep(*this, name, std::move(after), live_base_ ? QStringLiteral("live %1").arg(live_count_) : gesture));
+}
+
+bool Document::blinds_wanted() const {
+    if (criteria_read_ && *criteria_read_ == project_->criteria) return blinds_wanted_;
+    criteria_read_ = project_->criteria;
+    blinds_wanted_ = false;
+    for (const auto& id : project_->criteria)
+        if (const auto set = question::criteria_set(id))
+            for (const auto& criterion : set->criteria) blinds_wanted_ = blinds_wanted_ || criterion.metric.blinds;
+    return blinds_wanted_;
+}
+
+void Document::begin_live() {
+    if (live_base_) return;
+    live_base_ = project_;
+    ++live_count_;
 }
 
 void Document::edit_option(const QString& name, const std::function<void(model::Option&)>& change, const QString& gesture) {

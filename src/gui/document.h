@@ -53,6 +53,13 @@ class Document : public QObject {
     void edit(const QString& name, const std::function<void(model::Project&)>& change, const QString& gesture = {});
     /// The same on the option that is shown.
     void edit_option(const QString& name, const std::function<void(model::Option&)>& change, const QString& gesture = {});
+    /// Until end_live every edit is made on the project as it is now and takes the place of the one before: what is tried
+    /// while a figure is typed or dragged is one step in the end.
+    void begin_live();
+    void end_live() { live_base_.reset(); }
+    bool is_live() const { return live_base_ != nullptr; }
+    /// Whether a criteria set of the project reckons with blinds.
+    bool blinds_wanted() const;
     QUndoStack& undo_stack() { return undo_; }
 
     /// What was selected last; of kind none where nothing is.
@@ -100,6 +107,10 @@ class Document : public QObject {
     size_t option_ = 0;
     std::filesystem::path path_;
     QUndoStack undo_;
+    std::shared_ptr<const model::Project> live_base_;
+    int live_count_ = 0;
+    mutable std::optional<std::vector<std::string>> criteria_read_;
+    mutable bool blinds_wanted_ = false;
     void forget_lost_items();
     size_t storey_ = 0;
     std::vector<Selection> selected_;

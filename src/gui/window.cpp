@@ -41,14 +41,7 @@ Window::Window(QWidget* parent) : QMainWindow(parent), asker_(document_) {
     middle_->setChildrenCollapsible(false);
     middle_->addWidget(sheet_);
     middle_->addWidget(side_);
-    tree_ = new BuildingTree(document_);
-    auto* right = new QSplitter(Qt::Vertical);
-    right->setChildrenCollapsible(false);
-    right->addWidget(tree_);
-    right->addWidget(inspector_);
-    right->setSizes({190, 360});
-    right->setFixedWidth(inspector_->maximumWidth());
-    right_ = right;
+    right_ = build_right();
     auto* row = new QHBoxLayout;
     row->setSpacing(0);
     row->addWidget(middle_, 1);
@@ -64,6 +57,7 @@ Window::Window(QWidget* parent) : QMainWindow(parent), asker_(document_) {
     build_job_line();
     build_actions();
     build_building_actions();
+    build_matter_actions();
     build_views();
     build_recovery();
 
@@ -74,10 +68,12 @@ Window::Window(QWidget* parent) : QMainWindow(parent), asker_(document_) {
     connect(&asker_, &Asker::said, hint_, &QLabel::setText);
     connect(&asker_.job(), &Job::changed, this, &Window::refresh_job);
     connect(eye_view_, &EyeView::ask, this, [this] { asker_.ask_glare(document_.selection().id); });
-    connect(inspector_, &Inspector::ask_glare, this, [this](const QString& id) {
+    connect(inspector_, &Inspector::ask_glare, this, [this](const QString& id, int heading) {
         show_eye(true);
-        asker_.ask_glare(id.toStdString());
+        asker_.ask_glare(id.toStdString(), heading);
     });
+    connect(inspector_, &Inspector::area_wanted, this, [this](const QString& id, bool out) { sheet_->draw_area(id.toStdString(), out); });
+    connect(inspector_, &Inspector::aim_wanted, this, [this](const QString& id) { sheet_->aim_observer(id.toStdString()); });
     connect(certify_panel_, &CertifyPanel::ask_year, this, [this] { asker_.ask_year(); });
     connect(compare_panel_, &ComparePanel::ask_all, this, [this] { asker_.ask_all(); });
     connect(&document_, &Document::answers_changed, this, &Window::refresh_answers);
@@ -185,11 +181,13 @@ QWidget* Window::build_tools() {
     roof->setAccessibleName(QStringLiteral("Add roof"));
     connect(roof, &QToolButton::clicked, this, &Window::add_roof);
     row->addWidget(roof);
+    row->addWidget(build_things_button());
     connect(tool_buttons_, &QButtonGroup::idClicked, this, [this](int id) {
         sheet_->set_tool(static_cast<Tool>(id));
         sheet_->setFocus();
     });
     row->addStretch(1);
+    row->addWidget(build_tint_box());
     auto* find = new QToolButton;
     set_icon(find, QStringLiteral("search"));
     find->setObjectName(QStringLiteral("find"));
@@ -261,12 +259,14 @@ QWidget* Window::build_companion() {
     wall_view_ = new WallView(document_);
     section_view_ = new SectionView(document_);
     eye_view_ = new EyeView(document_);
+    check_view_ = new CheckView(document_);
     companion_views_ = new QStackedWidget;
     int index = 0;
     for (const auto& [name, tip, view] : {std::tuple<const char*, const char*, QWidget*>{"Model", "The building in three dimensions", model_view_},
                                           {"Wall", "The selected wall straight on: a working view", wall_view_},
                                           {"Section", "The building cut along a line", section_view_},
-                                          {"Eye", "What an observer sees", eye_view_}}) {
+                                          {"Eye", "What an observer sees", eye_view_},
+                                          {"Check", "What is wrong with the model, and what is only assumed", check_view_}}) {
         auto* button = new QToolButton;
         button->setText(QString::fromLatin1(name));
         button->setCheckable(true);
@@ -302,7 +302,10 @@ void Window::build_views() {
     set_icon(faults_, QStringLiteral("triangle-alert"));
     faults_->hide();
     statusBar()->addPermanentWidget(faults_);
-    connect(faults_, &QPushButton::clicked, this, &Window::show_fault_menu);
+    connect(faults_, &QPushButton::clicked, this, &Window::show_check);
+    connect(check_view_, &CheckView::wanted, this, &Window::show_fault);
+    connect(check_view_, &CheckView::mend_wanted, this, &Window::mend);
+    connect(check_view_, &CheckView::mend_all_wanted, this, &Window::mend_all);
     connect(sheet_, &Sheet::menu_wanted, this, &Window::open_menu);
     connect(tree_, &BuildingTree::menu_wanted, this, &Window::open_menu);
     connect(tree_, &BuildingTree::picked, this, [this](const Selection& item) {

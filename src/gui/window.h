@@ -9,12 +9,14 @@
 #include <QPushButton>
 #include <QSplitter>
 #include <QStackedWidget>
+#include <QTabWidget>
 #include <QTimer>
 #include <QToolButton>
 
 #include "geometry/check.h"
 #include "gui/asker.h"
 #include "gui/certify/certify_panel.h"
+#include "gui/check/check_view.h"
 #include "gui/companion/eye_view.h"
 #include "gui/building/building_tree.h"
 #include "gui/companion/model_view.h"
@@ -24,6 +26,8 @@
 #include "gui/document.h"
 #include "gui/inspector/inspector.h"
 #include "gui/lamp.h"
+#include "gui/matter/materials_panel.h"
+#include "gui/matter/types_panel.h"
 #include "gui/sheet/sheet.h"
 #include "gui/site/site_panel.h"
 #include "gui/sun_shade.h"
@@ -52,12 +56,14 @@ class Window : public QMainWindow {
     static std::filesystem::path unsaved_folder();
     void set_underlay(const QString& file);
     /// Faults of the option as it is; the check follows an edit after a short pause.
-    const std::vector<geometry::ModelFault>& faults() {
+    std::vector<geometry::ModelFault> faults() {
         if (check_timer_.isActive()) {
             check_timer_.stop();
             refresh_faults();
         }
-        return faults_found_;
+        auto found = faults_found_;
+        std::erase_if(found, [](const geometry::ModelFault& f) { return geometry::is_assumption(f); });
+        return found;
     }
     /// Asks for a name and keeps what the companion shows.
     void keep_view();
@@ -115,8 +121,18 @@ class Window : public QMainWindow {
     void refresh_sun();
     void show_sun(const question::SunPatches& patches, double altitude);
     void refresh_faults();
-    void show_fault_menu();
+    void show_check();
+    void show_fault(const geometry::ModelFault& fault);
+    void mend(const geometry::ModelFault& fault);
     void mend_all();
+    // window_matter.cpp
+    QToolButton* build_things_button();
+    QComboBox* build_tint_box();
+    QWidget* build_right();
+    void build_matter_actions();
+    void lay_planes();
+    void lay_lattice();
+    std::vector<model::Id> rooms_meant() const;
     void fill_views();
 
     Document document_;
@@ -146,6 +162,10 @@ class Window : public QMainWindow {
     SectionView* section_view_ = nullptr;
     BuildingTree* tree_ = nullptr;
     QWidget* right_ = nullptr;
+    QTabWidget* pages_ = nullptr;
+    MaterialsPanel* materials_ = nullptr;
+    TypesPanel* types_ = nullptr;
+    CheckView* check_view_ = nullptr;
     QPushButton* faults_ = nullptr;
     std::vector<geometry::ModelFault> faults_found_;
     SunShade sun_;

@@ -89,50 +89,44 @@ void Window::show_sun(const question::SunPatches& patches, double altitude) {
 }
 
 void Window::refresh_faults() {
-    faults_found_ = geometry::check_model(document_.option());
+    faults_found_ = geometry::check_model(document_.project(), document_.option(), document_.blinds_wanted());
     std::vector<Vec2> places;
-    for (const auto& fault : faults_found_)
-        if (fault.storey == document_.storey_index()) places.push_back(fault.place);
+    size_t count = 0;
+    for (const auto& fault : faults_found_) {
+        if (is_assumption(fault)) continue;
+        ++count;
+        if (fault.storey == document_.storey_index() && !fault.items.empty()) places.push_back(fault.place);
+    }
     sheet_->show_faults(std::move(places));
-    faults_->setVisible(!faults_found_.empty());
-    faults_->setText(faults_found_.size() == 1 ? QStringLiteral("1 fault") : QStringLiteral("%1 faults").arg(faults_found_.size()));
+    faults_->setVisible(count > 0);
+    faults_->setText(count == 1 ? QStringLiteral("1 fault") : QStringLiteral("%1 faults").arg(count));
+    check_view_->show_faults(faults_found_);
 }
 
-// Each fault in plain words: click to see it, or to have it mended.
-void Window::show_fault_menu() {
-    auto* menu = new QMenu(this);
-    menu->setAttribute(Qt::WA_DeleteOnClose);
-    menu->setObjectName(QStringLiteral("fault-menu"));
-    for (const auto& fault : faults_found_) {
-        QMenu* one = menu->addMenu(QString::fromStdString(fault.what));
-        connect(one->addAction(QStringLiteral("Show it")), &QAction::triggered, this, [this, fault] {
-            document_.show_storey(fault.storey);
-            document_.select_all(fault.items);
-        });
-        if (fault.mend.empty()) continue;
-        connect(one->addAction(QString::fromStdString(fault.mend)), &QAction::triggered, this, [this, fault] {
-            bool done = false;
-            document_.edit_option(QString::fromStdString(fault.mend), [&](Option& o) { done = geometry::mend_fault(o, fault); });
-            hint_->setText(done ? QStringLiteral("Mended") : QStringLiteral("This could not be mended by itself"));
-        });
-    }
-    const auto mendable = std::count_if(faults_found_.begin(), faults_found_.end(), [](const auto& f) { return !f.mend.empty(); });
-    if (mendable > 1) {
-        menu->addSeparator();
-        connect(menu->addAction(QStringLiteral("Mend all that can be")), &QAction::triggered, this, &Window::mend_all);
-    }
-    menu->popup(faults_->mapToGlobal(QPoint(0, -menu->sizeHint().height())));
+void Window::show_check() { show_companion(check_view_); }
+
+void Window::show_fault(const geometry::ModelFault& fault) {
+    document_.show_storey(fault.storey);
+    document_.select_all(fault.items);
+    if (!fault.items.empty()) sheet_->reveal(fault.items.front());
+    if (fault.items.empty() && !fault.subject.empty()) hint_->setText(QStringLiteral("This is a matter of the question \"%1\"").arg(QString::fromStdString(fault.subject)));
+}
+
+void Window::mend(const geometry::ModelFault& fault) {
+    bool done = false;
+    document_.edit(QString::fromStdString(fault.mend), [&](Project& p) { done = geometry::mend_fault(p, document_.option_index(), fault); });
+    hint_->setText(done ? QStringLiteral("Mended") : QStringLiteral("This could not be mended by itself"));
 }
 
 void Window::mend_all() {
-    document_.edit_option(QStringLiteral("Mend faults"), [&](Option& o) {
+    document_.edit(QStringLiteral("Mend faults"), [&](Project& p) {
         // A mend may solve or move others: ask anew after each, and never the same one twice.
         std::set<std::string> tried;
         for (bool more = true; more;) {
             more = false;
-            for (const auto& fault : geometry::check_model(o)) {
+            for (const auto& fault : geometry::check_model(p, p.options[document_.option_index()], document_.blinds_wanted())) {
                 if (fault.mend.empty() || !tried.insert(fault.what).second) continue;
-                more = geometry::mend_fault(o, fault);
+                more = geometry::mend_fault(p, document_.option_index(), fault);
                 if (more) break;
             }
         }

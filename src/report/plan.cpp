@@ -10,6 +10,7 @@
 #include "geometry/polygon.h"
 #include "geometry/roof_shape.h"
 #include "geometry/walls.h"
+#include "report/plan_things.h"
 
 namespace wp::report {
 using namespace model;
@@ -78,10 +79,30 @@ QPainterPath rings_path(const PlanView& view, const std::vector<geometry::Polygo
 void draw_blocks(QPainter& painter, const PlanScene& scene, const PlanView& view, const Ink& ink) {
     for (const Block& block : scene.option->blocks) {
         const QPolygonF shape = polygon(view, block.footprint);
-        const bool high = block.base <= 0;
-        painter.setPen(QPen(scene.selected.contains(block.id) ? ink.accent : ink.faint, 1));
-        painter.setBrush(high ? ink.ground : QBrush(Qt::NoBrush));
+        const bool high = block.base <= 0, out = left_out(scene.without, block.id, "block"), chosen = scene.selected.contains(block.id);
+        painter.setPen(QPen(chosen ? ink.accent : ink.faint, chosen ? 2.2 : 1, out ? Qt::DotLine : Qt::SolidLine));
+        QColor fill = ink.ground;
+        if (const QColor c = tint_of(scene, Part::block, scene.project == nullptr ? Finish{} : finish_of(*scene.project, *scene.option, Part::block, block.material)); c.isValid()) fill = c;
+        painter.setBrush(high && !out ? QBrush(fill) : QBrush(Qt::NoBrush));
         painter.drawPolygon(shape);
+        if (block.top == Block::Top::gable) {  // its ridge
+            const double a = radians(block.direction);
+            const Vec2 rise{std::sin(a), std::cos(a)}, across{rise.y, -rise.x};
+            double low = 1e18, high_u = -1e18, from = 1e18, to = -1e18;
+            for (const Vec2 p : block.footprint) {
+                low = std::min(low, dot(p, rise));
+                high_u = std::max(high_u, dot(p, rise));
+                from = std::min(from, dot(p, across));
+                to = std::max(to, dot(p, across));
+            }
+            const Vec2 middle = rise * ((low + high_u) / 2);
+            painter.save();
+            QPainterPath clip;
+            clip.addPolygon(shape);
+            painter.setClipPath(clip, Qt::IntersectClip);
+            painter.drawLine(view.to_screen(middle + across * from), view.to_screen(middle + across * to));
+            painter.restore();
+        }
         if (!high) continue;
         painter.setBrush(QBrush(ink.faint, Qt::BDiagPattern));
         painter.setOpacity(0.35);
@@ -331,6 +352,14 @@ void draw_observer(QPainter& painter, const PlanScene& scene, const PlanView& vi
     fan.moveTo(at);
     fan.arcTo(QRectF(at.x() - 22, at.y() - 22, 44, 44), 90 - o.heading - 25, 50);
     fan.closeSubpath();
+    // Further directions are thin rays.
+    painter.save();
+    painter.setPen(QPen(chosen ? ink.accent : ink.faint, chosen ? 1.6 : 1));
+    for (const double heading : o.others) {
+        const double a = radians(heading);
+        painter.drawLine(at, at + QPointF(std::sin(a), -std::cos(a)) * 20);
+    }
+    painter.restore();
     painter.setOpacity(0.9);
     painter.drawPath(fan);
     painter.setOpacity(1);
@@ -429,7 +458,10 @@ void draw_plan(QPainter& painter, const PlanScene& scene, const PlanView& view, 
     if (!scene.underlay.isNull()) floor.setAlphaF(0.25f);
     for (size_t k = 0; k < walls.rooms.size(); ++k) {
         const QPolygonF shape = polygon(view, walls.rooms[k].ring);
-        painter.setBrush(floor);
+        QColor under = floor;
+        if (k < storey.rooms.size() && scene.project != nullptr)
+            if (const QColor c = tint_of(scene, Part::floor, room_finish(*scene.project, option, storey.rooms[k], OwnFinish::kFloor)); c.isValid()) under = c;
+        painter.setBrush(under);
         painter.setPen(QPen(ink.ink, 1.2));
         painter.drawPolygon(shape);
         if (k >= storey.rooms.size() || !scene.selected.contains(storey.rooms[k].id)) continue;
@@ -437,16 +469,20 @@ void draw_plan(QPainter& painter, const PlanScene& scene, const PlanView& view, 
         painter.setPen(QPen(ink.accent, 2.4));
         painter.drawPolygon(shape);
     }
+    draw_wall_tints(painter, scene, view, walls);
     for (const MapLayer& layer : scene.maps) draw_map(painter, scene, layer, view, ink);
     draw_floor_voids(hand, storey);
     painter.setRenderHint(QPainter::SmoothPixmapTransform);
     if (!scene.sun.isNull()) painter.drawImage(QRectF(view.to_screen({scene.sun_low.x, scene.sun_high.y}), view.to_screen({scene.sun_high.x, scene.sun_low.y})), scene.sun);
     draw_storey_below(hand);
+    draw_things(painter, scene, view, ink);
     draw_partitions(hand, storey);
     for (size_t k = 0; k < storey.rooms.size(); ++k)
         for (const Opening& opening : storey.rooms[k].openings) draw_opening(hand, walls, k, opening, scene.cut);
+    draw_shading(painter, scene, view, ink, walls);
     draw_from_below(hand);
     draw_above(hand, storey, walls.outline);
+    draw_planes(painter, scene, view, ink);
     if (scene.dimensions) draw_dimensions(hand, storey);
     for (const Observer& observer : option.observers)
         if (find(storey.rooms, observer.room) != nullptr) draw_observer(painter, scene, view, ink, observer);

@@ -11,6 +11,7 @@
 #include "geometry/plane_points.h"
 #include "model/project.h"
 #include "report/palette.h"
+#include "report/tint.h"
 
 namespace wp::report {
 
@@ -41,6 +42,9 @@ struct MapLayer {
 
 struct PlanScene {
     const model::Option* option = nullptr;
+    const model::Project* project = nullptr;  ///< its materials; only needed for colours
+    TintBy tint = TintBy::nothing;
+    std::vector<std::string> without;         ///< things that questions leave out are drawn dotted
     size_t storey = 0;
     std::vector<MapLayer> maps;
     Scale scale;

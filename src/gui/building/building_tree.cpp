@@ -21,6 +21,12 @@ Selection item_of(const QTreeWidgetItem* item) {
     return {static_cast<Kind>(item->data(0, Qt::UserRole).toInt()), item->data(0, Qt::UserRole + 1).toString().toStdString(), -1};
 }
 
+bool row_holds(const QTreeWidgetItem* row, const Id& id) {
+    for (int i = 0; i < row->childCount(); ++i)
+        if (item_of(row->child(i)).id == id) return true;
+    return false;
+}
+
 std::string rows_of(const Option& option) {
     std::string out;
     const auto take = [&](const auto& list) {
@@ -37,6 +43,12 @@ std::string rows_of(const Option& option) {
         take(storey.voids);
         take(storey.partitions);
     }
+    take(option.things);
+    for (const Thing& t : option.things) out += t.storey + '\n';
+    take(option.blocks);
+    take(option.planes);
+    take(option.observers);
+    for (const Observer& o : option.observers) out += o.room + '\n';
     return out;
 }
 
@@ -141,7 +153,14 @@ void BuildingTree::refresh() {
         floor->setFont(0, font);
         for (const Room& room : storey.rooms) {
             auto* row = add(floor, {Kind::room, room.id, -1}, name(room));
-            for (const Opening& o : room.openings) add(row, {Kind::opening, o.id, -1}, name(o))->setFlags(Qt::ItemIsEnabled | Qt::ItemIsSelectable | Qt::ItemIsEditable);
+            const auto leaf = [&](Kind kind, const auto& thing) { add(row, {kind, thing.id, -1}, name(thing))->setFlags(Qt::ItemIsEnabled | Qt::ItemIsSelectable | Qt::ItemIsEditable); };
+            for (const Opening& o : room.openings) leaf(Kind::opening, o);
+            for (const Thing& t : document_.option().things)
+                if (t.storey == storey.id && geometry::contains(room.footprint, t.at)) leaf(Kind::thing, t);
+            for (const ReferencePlane& p : document_.option().planes)
+                if (p.room == room.id || (p.on == ReferencePlane::On::deck && row_holds(row, p.thing))) leaf(Kind::plane, p);
+            for (const Observer& o : document_.option().observers)
+                if (o.room == room.id) leaf(Kind::observer, o);
         }
         for (const Roof& r : storey.roofs) add(floor, {Kind::roof, r.id, -1}, name(r));
         for (const Rooflight& r : storey.rooflights) add(floor, {Kind::rooflight, r.id, -1}, name(r));
@@ -149,6 +168,14 @@ void BuildingTree::refresh() {
         for (const Partition& p : storey.partitions) add(floor, {Kind::partition, p.id, -1}, name(p));
         floor->setExpanded(!same_building || open.contains(QString::fromStdString(storey.id)) || s == document_.storey_index());
         for (int i = 0; i < floor->childCount(); ++i) floor->child(i)->setExpanded(open.contains(floor->child(i)->data(0, Qt::UserRole + 1).toString()));
+    }
+    if (!document_.option().blocks.empty() || std::any_of(document_.option().things.begin(), document_.option().things.end(), [](const Thing& t) { return t.storey.empty(); })) {
+        auto* around = add(nullptr, {}, QStringLiteral("Around the building"));
+        around->setFlags(Qt::ItemIsEnabled);
+        for (const Block& b : document_.option().blocks) add(around, {Kind::block, b.id, -1}, name(b));
+        for (const Thing& t : document_.option().things)
+            if (t.storey.empty()) add(around, {Kind::thing, t.id, -1}, name(t));
+        around->setExpanded(open.contains(QString()));
     }
     filling_ = false;
     show_selection();
@@ -169,7 +196,8 @@ void BuildingTree::show_selection() {
 void BuildingTree::take_selection() {
     if (filling_) return;
     std::vector<Selection> items;
-    for (const QTreeWidgetItem* row : list_->selectedItems()) items.push_back(item_of(row));
+    for (const QTreeWidgetItem* row : list_->selectedItems())
+        if (item_of(row).kind != Kind::none) items.push_back(item_of(row));
     filling_ = true;
     document_.select_all(items);
     filling_ = false;
@@ -201,6 +229,8 @@ void BuildingTree::dropped(const Selection& what, const Selection& onto) {
             for (Roof& roof : o.storeys[from].roofs) std::erase(roof.rooms, what.id);
             for (Observer& e : o.observers)
                 if (e.room == what.id) e.eye.z += lift;
+            for (Thing& t : o.things)
+                if (t.storey == o.storeys[from].id && geometry::contains(room.footprint, t.at)) t.storey = o.storeys[to].id;
             o.storeys[to].rooms.push_back(std::move(room));
         });
         document_.show_storey(to);

@@ -234,6 +234,12 @@ void ModelView::add_map() {
     }
 }
 
+void ModelView::set_tint(report::TintBy by) {
+    tint_ = by;
+    dirty_ = true;
+    update();
+}
+
 void ModelView::request_surfaces() {
     if (building_) return;
     building_ = true;
@@ -274,7 +280,11 @@ void ModelView::rebuild() {
         const auto& k = surfaces.triangles[t];
         const Vec3 a = surfaces.vertices[k[0]], b = surfaces.vertices[k[1]], c = surfaces.vertices[k[2]];
         const double grey = dark ? 0.24 + 0.4 * surface.reflectance : 0.74 + 0.26 * surface.reflectance;
-        const QColor colour = surface.element == Element::block ? ink().ground : QColor::fromRgbF(static_cast<float>(grey), static_cast<float>(grey * 0.965), static_cast<float>(grey * 0.905));
+        QColor colour = surface.element == Element::block ? ink().ground : QColor::fromRgbF(static_cast<float>(grey), static_cast<float>(grey * 0.965), static_cast<float>(grey * 0.905));
+        if (surface.element == Element::tree) colour = dark ? QColor(0x56, 0x5e, 0x48) : QColor(0xc9, 0xcd, 0xb2);
+        if (surface.source == document_.selection().id && surface.element != Element::floor && surface.element != Element::ceiling && surface.element != Element::wall) colour = ink().accent.lighter(130);
+        if (tint_ != report::TintBy::nothing && surface.element != Element::ground)
+            colour = report::tint(tint_, surface.part, {model::find(document_.project().materials, surface.material), surface.material, surface.reason});
         add_triangle(a, b, c, normalized(cross(b - a, c - a)), colour);
     }
     for (const auto& portal : surfaces.portals) {
@@ -305,7 +315,7 @@ void ModelView::rebuild() {
         const Vec3 d = direction(radians(o.heading), radians(o.altitude));
         add_line(o.eye, o.eye + d * 0.9, ink().accent);
     }
-    if (!to_sun_) add_map();  // the map would lie over the sun
+    if (!to_sun_ && tint_ == report::TintBy::nothing) add_map();  // the map would lie over the sun
     add_sun();
     if (!framed_) frame_building();
 }

@@ -39,6 +39,7 @@ class ModelView : public QOpenGLWidget, protected QOpenGLFunctions {
     void write_camera(model::View& view) const;
     void read_camera(const model::View& view);
     QSize sizeHint() const override { return {420, 420}; }
+    void set_tint(report::TintBy by);
 
  protected:
     void initializeGL() override;
@@ -92,6 +93,7 @@ class ModelView : public QOpenGLWidget, protected QOpenGLFunctions {
     std::set<model::Id> hidden_, only_;
     std::optional<std::pair<Vec3, Vec3>> box_;
     bool with_roof_ = false;
+    report::TintBy tint_ = report::TintBy::nothing;
     QToolButton* roof_button_;
 };
 

@@ -103,6 +103,11 @@ void WallView::paintEvent(QPaintEvent*) {
         for (const Vec2 p : wall) shape << to_screen(p);
         painter.setPen(QPen(ink().ink, 1.4));
         painter.setBrush(outside_ ? ink().ground : ink().room);
+        const auto of = find_room(document_.option(), room_);
+        if (of) {
+            const Finish finish = outside_ ? finish_of(document_.project(), document_.option(), Part::facade, {}) : room_finish(document_.project(), document_.option(), *of.room, edge_);
+            if (const QColor c = tint_of(outside_ ? Part::facade : Part::wall, finish); c.isValid()) painter.setBrush(c);
+        }
         painter.drawPolygon(shape);
     }
     painter.setPen(QPen(ink().faint, 1, Qt::DashLine));
@@ -112,9 +117,11 @@ void WallView::paintEvent(QPaintEvent*) {
         painter.drawText(QPointF(8, at.y() - 3), QStringLiteral("%1%2").arg(level >= 0 ? QStringLiteral("+") : QString()).arg(metres(level)));
     }
     for (const auto& o : drawing_.openings) draw_opening(painter, o);
+    for (const auto& o : drawing_.openings) draw_shading(painter, o);
     painter.setPen(QPen(ink().accent, 1, Qt::DashLine));
     for (const auto& [a, b] : guides_) painter.drawLine(to_screen(a), to_screen(b));
     draw_figures(painter);
+    draw_tilt_handle(painter);
 }
 
 void WallView::draw_opening(QPainter& painter, const geometry::ElevationOpening& o) const {
@@ -122,6 +129,10 @@ void WallView::draw_opening(QPainter& painter, const geometry::ElevationOpening&
     const QRectF box(to_screen({o.low.x, o.high.y}), to_screen({o.high.x, o.low.y}));
     painter.setPen(QPen(chosen ? ink().accent : ink().ink, chosen ? 2.2 : 1.2, o.from_behind ? Qt::DashLine : Qt::SolidLine));
     painter.setBrush(o.opening->kind == Opening::Kind::window ? QBrush(QColor(ink().glass.red(), ink().glass.green(), ink().glass.blue(), 90)) : o.opening->kind == Opening::Kind::opening_void ? QBrush(ink().paper) : QBrush(ink().ground));
+    if (o.opening->kind != Opening::Kind::opening_void) {
+        const Part part = o.opening->kind == Opening::Kind::window ? Part::glazing : Part::door;
+        if (const QColor c = tint_of(part, finish_of(document_.project(), document_.option(), part, o.opening->glazing)); c.isValid()) painter.setBrush(c);
+    }
     painter.drawRect(box);
     if (o.opening->kind == Opening::Kind::window || o.opening->kind == Opening::Kind::door) {
         const double frame = o.opening->frame * scale_;
@@ -224,6 +235,11 @@ void WallView::drag_to(Vec2 p) {
 void WallView::mousePressEvent(QMouseEvent* event) {
     setFocus();
     if (event->button() != Qt::LeftButton) return;
+    if (const auto handle = tilt_handle(); handle && QLineF(*handle, event->position()).length() < 20) {
+        ++gesture_;
+        grip_ = {document_.selection().id, 0, 0, {}, document_.option(), true, true};
+        return drag_tilt(event->position());
+    }
     int x = 0, y = 0;
     const auto* hit = opening_at(event->position(), x, y);
     if (hit == nullptr) return document_.select({});
@@ -238,10 +254,11 @@ void WallView::mousePressEvent(QMouseEvent* event) {
     if (event->modifiers().testFlag(Qt::ShiftModifier)) return document_.toggle({Kind::opening, id, -1});
     document_.select({Kind::opening, id, -1});
     ++gesture_;
-    grip_ = {id, x, y, to_model(event->position()), document_.option(), true};
+    grip_ = {id, x, y, to_model(event->position()), document_.option(), true, false};
 }
 
 void WallView::mouseMoveEvent(QMouseEvent* event) {
+    if (grip_.active && grip_.tilts) return drag_tilt(event->position());
     if (grip_.active) return drag_to(to_model(event->position()));
     int x = 0, y = 0;
     const bool hit = opening_at(event->position(), x, y) != nullptr;
@@ -270,8 +287,7 @@ void WallView::mouseDoubleClickEvent(QMouseEvent* event) {
         o.edge = edge_;
         o.width = 1.2;
         o.height = 1.2;
-        for (const Material& m : document_.project().materials)
-            if (m.kind == Material::Kind::glazing) o.glazing = m.id;
+        o.blind = document_.blinds_wanted();
         for (const Opening& other : at.room->openings)
             if (other.kind == Opening::Kind::window) {
                 const Id id = o.id;

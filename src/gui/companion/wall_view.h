@@ -7,6 +7,7 @@
 
 #include "geometry/elevation.h"
 #include "gui/document.h"
+#include "report/tint.h"
 
 namespace wp::gui {
 
@@ -22,6 +23,11 @@ class WallView : public QWidget {
     int edge() const { return edge_; }
     /// Where a place of the drawing (metres along, absolute height) is on the widget.
     QPointF to_screen(Vec2 p) const;
+
+    void set_tint(report::TintBy by) {
+        tint_ = by;
+        update();
+    }
 
  signals:
     void hint(const QString& text);
@@ -42,6 +48,7 @@ class WallView : public QWidget {
         Vec2 from;
         model::Option before;
         bool active = false;
+        bool tilts = false;   ///< the handle that turns blades is held
     };
     void follow_selection();
     void refresh();
@@ -51,6 +58,13 @@ class WallView : public QWidget {
     void drag_to(Vec2 p);
     void draw_opening(QPainter& painter, const geometry::ElevationOpening& o) const;
     void draw_figures(QPainter& painter) const;
+    // wall_shading.cpp
+    void draw_shading(QPainter& painter, const geometry::ElevationOpening& o) const;
+    void draw_tilt_handle(QPainter& painter) const;
+    /// Middle of the handle that turns the blades of the selected opening; none where it has no louvres.
+    std::optional<QPointF> tilt_handle() const;
+    void drag_tilt(QPointF to);
+    QColor tint_of(model::Part part, const model::Finish& finish) const;
 
     Document& document_;
     model::Id room_;
@@ -62,6 +76,7 @@ class WallView : public QWidget {
     Grip grip_;
     std::vector<std::pair<Vec2, Vec2>> guides_;
     int gesture_ = 0;
+    report::TintBy tint_ = report::TintBy::nothing;
     QToolButton* flip_;
 };
 

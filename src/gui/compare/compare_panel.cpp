@@ -38,6 +38,7 @@ void OptionMaps::paintEvent(QPaintEvent*) {
         painter.setClipRect(box);
         report::PlanScene scene;
         scene.option = &option;
+        scene.project = &document_.project();
         scene.scale = scale;
         scene.show_values = false;
         scene.room_names = false;

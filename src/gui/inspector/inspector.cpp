@@ -51,6 +51,7 @@ void Inspector::set_editable(bool on) {
 }
 
 bool Inspector::is_typing() const {
+    if (document_.is_live()) return true;
     const auto* field = qobject_cast<QLineEdit*>(focusWidget());
     return field != nullptr && field->hasFocus() && field->isModified();
 }
@@ -114,11 +115,21 @@ void Inspector::rebuild() {
         case Kind::roof: show_roof(*form); break;
         case Kind::rooflight: show_rooflight(*form); break;
         case Kind::dimension: show_dimension(*form); break;
+        case Kind::thing: show_thing(*form); break;
+        case Kind::plane: show_plane(*form); break;
     }
     if (!editable_)
         for (auto* field : page->findChildren<QWidget*>())
             if (qobject_cast<QLineEdit*>(field) != nullptr || qobject_cast<QComboBox*>(field) != nullptr || qobject_cast<QCheckBox*>(field) != nullptr)
                 field->setEnabled(false);
+    for (auto* field : page->findChildren<NumberField*>()) {
+        field->set_live();
+        connect(field, &NumberField::live, this, [this](bool on) {
+            if (on) return document_.begin_live();
+            document_.end_live();
+            follow_.start();
+        });
+    }
     if (page_ != nullptr) {
         // The sender may be a child of the old page: it goes when control is back in the loop.
         takeWidget();
@@ -190,11 +201,21 @@ void Inspector::show_room(QFormLayout& form) {
     add_number(form, QStringLiteral("Height"), room.height, Unit::metre, [change](double v) {
         change(QStringLiteral("Room height"), [&](Room& r) { r.height = std::clamp(v, 0.5, 100.0); });
     });
-    using Kind = Material::Kind;
     const Project& project = document_.project();
-    add_materials(form, project, QStringLiteral("Floor"), Kind::opaque, room.floor, [change](const Id& m) { change(QStringLiteral("Floor material"), [&](Room& r) { r.floor = m; }); });
-    add_materials(form, project, QStringLiteral("Walls"), Kind::opaque, room.walls, [change](const Id& m) { change(QStringLiteral("Wall material"), [&](Room& r) { r.walls = m; }); });
-    add_materials(form, project, QStringLiteral("Ceiling"), Kind::opaque, room.ceiling, [change](const Id& m) { change(QStringLiteral("Ceiling material"), [&](Room& r) { r.ceiling = m; }); });
+    const auto finish = [&](const QString& title, Part part, Id Room::*field, int surface) {
+        Room bare = room;
+        bare.*field = {};
+        set_own_finish(bare, surface, {});
+        const Id own = room.*field;
+        add_finish(form, project, {title, part, own, finish_of(project, document_.option(), part, {}, own), finish_of(project, document_.option(), part, {})}, [change, title, field](const Id& m) {
+            change(QStringLiteral("%1 material").arg(title), [&](Room& r) { r.*field = m; });
+        });
+    };
+    finish(QStringLiteral("Floor"), Part::floor, &Room::floor, OwnFinish::kFloor);
+    finish(QStringLiteral("Walls"), Part::wall, &Room::walls, 0);
+    finish(QStringLiteral("Ceiling"), Part::ceiling, &Room::ceiling, OwnFinish::kCeiling);
+    if (!room.own_finishes.empty())
+        add_fact(form, QStringLiteral("Own surfaces"), [n = room.own_finishes.size()] { return QString::number(n); }, QStringLiteral("Single surfaces with a material of their own: select a wall to change it"));
     if (geometry::roof_over(*place.storey, room) != nullptr) {
         auto* box = new QCheckBox(QStringLiteral("follows the roof"));
         box->setChecked(room.top == Room::Top::follows_roof);
@@ -211,6 +232,7 @@ void Inspector::show_room(QFormLayout& form) {
     add_fact(form, QStringLiteral("Floor area"), [floor] { return QStringLiteral("%1 m\u00b2").arg(floor, 0, 'f', 2); });
     add_fact(form, QStringLiteral("Window to floor"), [share = 100 * glass / floor] { return QStringLiteral("%1 %").arg(share, 0, 'f', 1); });
     add_fact(form, QStringLiteral("Window to wall"), [share = 100 * glass / walls] { return QStringLiteral("%1 %").arg(share, 0, 'f', 1); });
+    show_planes_of(form, id);
     const auto answer = document_.daylight.find(document_.option().id);
     if (answer == document_.daylight.end()) return;
     for (const auto& plane : answer->second->planes) {
@@ -229,64 +251,7 @@ void Inspector::show_room(QFormLayout& form) {
         add_fact(form, QStringLiteral("Least"), figure([](const Figures& f) { return report::figure(f.least) + QStringLiteral(" %"); }));
         add_fact(form, QStringLiteral("Uniformity"), figure([](const Figures& f) { return report::figure(f.uniformity); }));
         form.addRow(label(QStringLiteral("2 %: dim by day below. 5 %: well lit above (BS 8206-2:2008)."), "small"));
-        const auto* reference = model::find(document_.option().planes, plane.plane.plane);
-        if (reference == nullptr) continue;
-        const Id plane_id = reference->id;
-        const auto change_plane = [this, plane_id](const QString& name, std::function<void(ReferencePlane&)> edit) {
-            document_.edit_option(name, [&](Option& o) { edit(*model::find(o.planes, plane_id)); });
-        };
-        form.addRow(label(QStringLiteral("Reference plane"), "heading"));
-        add_number(form, QStringLiteral("Plane height"), reference->height, Unit::metre, [change_plane](double v) {
-            change_plane(QStringLiteral("Plane height"), [&](ReferencePlane& p) { p.height = std::clamp(v, 0.0, 50.0); });
-        });
-        add_number(form, QStringLiteral("Margin"), reference->margin, Unit::metre, [change_plane](double v) {
-            change_plane(QStringLiteral("Plane margin"), [&](ReferencePlane& p) { p.margin = std::clamp(v, 0.0, 20.0); });
-        });
-        add_number(form, QStringLiteral("Spacing"), reference->spacing, Unit::metre, [change_plane](double v) {
-            change_plane(QStringLiteral("Plane spacing"), [&](ReferencePlane& p) { p.spacing = std::clamp(v, 0.1, 10.0); });
-        });
     }
-}
-
-void Inspector::show_observer(QFormLayout& form) {
-    const Observer* found = model::find(document_.option().observers, shown_.id);
-    if (found == nullptr) return;
-    const Observer o = *found;
-    const auto change = [this, id = o.id](const QString& name, std::function<void(Observer&)> edit) {
-        document_.edit_option(name, [&](Option& opt) { edit(*model::find(opt.observers, id)); });
-    };
-    form.addRow(label(QStringLiteral("Observer"), "heading"));
-    add_name(form, o.name, [change](const std::string& text) { change(QStringLiteral("Rename observer"), [&](Observer& x) { x.name = text; }); });
-    add_number(form, QStringLiteral("Heading"), o.heading, Unit::degree, [change](double v) { change(QStringLiteral("Turn observer"), [&](Observer& x) { x.heading = std::fmod(std::fmod(v, 360) + 360, 360); }); })
-        ->setToolTip(QStringLiteral("Degrees clockwise from the top of the sheet; Up and Down turn"));
-    add_number(form, QStringLiteral("Looks up"), o.altitude, Unit::degree, [change](double v) { change(QStringLiteral("Tilt observer"), [&](Observer& x) { x.altitude = std::clamp(v, -80.0, 80.0); }); });
-    add_number(form, QStringLiteral("Eye height"), o.eye.z, Unit::metre, [change](double v) { change(QStringLiteral("Eye height"), [&](Observer& x) { x.eye.z = std::clamp(v, 0.1, 100.0); }); });
-    form.addRow(label(QStringLiteral("1.20 m seated, 1.65 m standing"), "small"));
-    auto* look = new QPushButton(QStringLiteral("Look through this eye"));
-    set_icon(look, QStringLiteral("eye"));
-    look->setObjectName(QStringLiteral("look-through"));
-    connect(look, &QPushButton::clicked, this, [this, id = o.id] { emit ask_glare(name_of(id)); });
-    form.addRow(look);
-    const auto glare = document_.glares.find(document_.option().id);
-    if (glare == document_.glares.end() || glare->second->observer.id != o.id) return;
-    const auto picture = glare->second;
-    add_fact(form, QStringLiteral("At"), [picture] { return name_of(climate::text(picture->moment)); });
-    add_fact(form, QStringLiteral("DGP"), [picture] { return QString::number(picture->dgp, 'f', 3); });
-    add_fact(form, QStringLiteral("Ev"), [picture] { return QStringLiteral("%1 \u00b1 %2 lx").arg(report::figure(picture->vertical_lux), report::figure(picture->half_width)); });
-}
-
-void Inspector::show_block(QFormLayout& form) {
-    const Block* found = model::find(document_.option().blocks, shown_.id);
-    if (found == nullptr) return;
-    const Block b = *found;
-    form.addRow(label(QStringLiteral("Block"), "heading"));
-    add_name(form, b.name, [this, id = b.id](const std::string& text) { document_.edit_option(QStringLiteral("Rename block"), [&](Option& o) { model::find(o.blocks, id)->name = text; }); });
-    add_number(form, QStringLiteral("Height"), b.height, Unit::metre, [this, id = b.id](double v) {
-        document_.edit_option(QStringLiteral("Block height"), [&](Option& o) { model::find(o.blocks, id)->height = std::clamp(v, 0.01, 500.0); });
-    });
-    add_number(form, QStringLiteral("Base"), b.base, Unit::metre, [this, id = b.id](double v) {
-        document_.edit_option(QStringLiteral("Block base"), [&](Option& o) { model::find(o.blocks, id)->base = std::clamp(v, -100.0, 500.0); });
-    });
 }
 
 }  // namespace wp::gui

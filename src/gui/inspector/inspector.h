@@ -18,7 +18,11 @@ class Inspector : public QScrollArea {
     void set_editable(bool on);
 
  signals:
-    void ask_glare(const QString& observer);
+    void ask_glare(const QString& observer, int heading);
+    /// The next rectangle that is drawn on the sheet belongs to a plane: as its part, or left out of it.
+    void area_wanted(const QString& plane, bool leave_out);
+    /// The next click on the sheet is what an observer looks at.
+    void aim_wanted(const QString& observer);
 
  private:
     void rebuild();
@@ -40,12 +44,25 @@ class Inspector : public QScrollArea {
     void show_rooflight(QFormLayout& form);
     void show_dimension(QFormLayout& form);
     void show_many(QFormLayout& form);
+    // inspector_matter.cpp: blinds and shading of what is selected
+    void show_blind(QFormLayout& form, const model::Opening& first);
+    void show_blind(QFormLayout& form, const model::Rooflight& first);
+    void show_shading(QFormLayout& form);
+    void show_layer(QFormLayout& form, const model::ShadeLayer& layer);
+    void change_shading(const QString& name, const std::function<void(std::vector<model::ShadeLayer>&)>& change);
+    void change_layer(const QString& name, const std::function<void(model::ShadeLayer&)>& change);
+    // inspector_places.cpp: things, planes, observers
+    void show_thing(QFormLayout& form);
+    void show_plane(QFormLayout& form);
+    void show_planes_of(QFormLayout& form, const model::Id& room);
+    void lay_on_wall(const model::Id& room, int edge, bool facade);
     void show_light(QFormLayout& form);
 
     Document& document_;
     QWidget* page_ = nullptr;
     bool editable_ = true;
     QTimer follow_;
+    size_t layer_ = 0;  // the shading layer that is open
     Selection shown_;
     // Figures that follow the answers without the page being built anew.
     std::vector<std::pair<QLabel*, std::function<QString()>>> figures_;

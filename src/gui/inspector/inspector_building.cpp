@@ -18,38 +18,7 @@ using namespace model;
 
 namespace {
 
-// A choice between words.
-template <class E>
-void add_choice(QFormLayout& form, const QString& title, std::initializer_list<std::pair<const char*, E>> words, E current, std::function<void(E)> commit) {
-    auto* box = new QComboBox;
-    box->setAccessibleName(title);
-    box->setObjectName(QStringLiteral("choice-") + title.toLower().replace(QLatin1Char(' '), QLatin1Char('-')));
-    std::vector<E> values;
-    for (const auto& [word, value] : words) {
-        box->addItem(QString::fromLatin1(word));
-        values.push_back(value);
-        if (value == current) box->setCurrentIndex(box->count() - 1);
-    }
-    QObject::connect(box, &QComboBox::activated, box, [values, commit = std::move(commit)](int i) { commit(values[static_cast<size_t>(i)]); });
-    form.addRow(title, box);
-}
-
-void add_flag(QFormLayout& form, const QString& title, const QString& text, bool on, std::function<void(bool)> commit) {
-    auto* box = new QCheckBox(text);
-    box->setChecked(on);
-    QObject::connect(box, &QCheckBox::toggled, box, [commit = std::move(commit)](bool now) { commit(now); });
-    form.addRow(title, box);
-}
-
-QPushButton* add_button(QFormLayout& form, const QString& text, const char* name, std::function<void()> run) {
-    auto* button = new QPushButton(text);
-    button->setObjectName(QString::fromLatin1(name));
-    QObject::connect(button, &QPushButton::clicked, button, std::move(run));
-    form.addRow(button);
-    return button;
-}
-
-int whole(double v, int low, int high) { return std::clamp(static_cast<int>(std::lround(v)), low, high); }
+int whole(double v, int low, int high) { return whole_number(v, low, high); }
 
 const char* kind_word(Opening::Kind kind) {
     switch (kind) {
@@ -90,6 +59,18 @@ void Inspector::show_wall(QFormLayout& form) {
         if (o.edge == edge && o.kind == Opening::Kind::window) glass += o.width * o.height;
     add_fact(form, QStringLiteral("Height"), [profile_height] { return QStringLiteral("%1 m").arg(profile_height, 0, 'f', 2); });
     add_fact(form, QStringLiteral("Window to wall"), [share = 100 * glass / (inner * profile_height)] { return QStringLiteral("%1 %").arg(share, 0, 'f', 1); });
+    const Room& room = *place.room;
+    Room bare = room;
+    set_own_finish(bare, edge, {});
+    Id own;
+    for (const OwnFinish& f : room.own_finishes)
+        if (f.surface == edge) own = f.material;
+    const Project& project = document_.project();
+    add_finish(form, project, {QStringLiteral("This wall"), Part::wall, own, room_finish(project, document_.option(), room, edge), room_finish(project, document_.option(), bare, edge)}, [this, id, edge](const Id& m) {
+        document_.edit_option(QStringLiteral("Material of wall"), [&](Option& o) { set_own_finish(*find_room(o, id).room, edge, m); });
+    });
+    add_button(form, QStringLiteral("Lay a plane before it"), "plane-on-wall", [this, id, edge] { lay_on_wall(id, edge, false); });
+    if (!behind) add_button(form, QStringLiteral("Lay a plane on its facade"), "plane-on-facade", [this, id, edge] { lay_on_wall(id, edge, true); });
     form.addRow(label(QStringLiteral("Lengths are inner dimensions. Typing one moves the wall at its far end; rooms beside it follow."), "small"));
 }
 
@@ -138,16 +119,18 @@ void Inspector::show_opening(QFormLayout& form) {
         add_number(form, QStringLiteral("Lights up"), o.rows, Unit::plain, [change](double v) { change(QStringLiteral("Transoms"), [&](Opening& x) { x.rows = whole(v, 1, 50); }); });
     }
     const auto set_fill = [change](const Id& m) { change(QStringLiteral("What fills the opening"), [&](Opening& x) { x.glazing = m; }); };
-    if (o.kind == Kind::window) add_materials(form, project, QStringLiteral("Glazing"), Material::Kind::glazing, o.glazing, set_fill);
+    const Option& shown_option = document_.option();
+    if (o.kind == Kind::window) add_part_finish(form, project, shown_option, QStringLiteral("Glazing"), Part::glazing, o.glazing, set_fill);
     if (o.kind == Kind::door || o.kind == Kind::panel) {
-        const Material* fill = model::find(project.materials, o.glazing);
-        const bool glazed = fill != nullptr && fill->kind == Material::Kind::glazing;
+        const Finish fill = finish_of(project, shown_option, Part::door, o.glazing);
+        const bool glazed = fill.material != nullptr && fill.material->kind == Material::Kind::glazing;
         add_flag(form, QStringLiteral("Leaf"), QStringLiteral("lets light through"), glazed, [set_fill, opaque, clear](bool on) { set_fill(on ? clear : opaque); });
-        add_materials(form, project, QStringLiteral("Infill"), glazed ? Material::Kind::glazing : Material::Kind::opaque, o.glazing, set_fill);
+        add_part_finish(form, project, shown_option, QStringLiteral("Infill"), Part::door, o.glazing, set_fill);
     }
-    add_materials(form, project, QStringLiteral("Reveals"), Material::Kind::opaque, o.reveals.empty() ? document_.option().reveals : o.reveals,
-                  [change](const Id& m) { change(QStringLiteral("Material of reveals"), [&](Opening& x) { x.reveals = m; }); });
-    if (o.kind == Kind::window) add_flag(form, QStringLiteral("Shading"), QStringLiteral("has a blind"), o.blind, [change](bool on) { change(QStringLiteral("Blind"), [&](Opening& x) { x.blind = on; }); });
+    add_part_finish(form, project, shown_option, QStringLiteral("Reveals"), Part::reveal, o.reveals, [change](const Id& m) { change(QStringLiteral("Material of reveals"), [&](Opening& x) { x.reveals = m; }); });
+    if (o.kind == Kind::window) add_part_finish(form, project, shown_option, QStringLiteral("Frames"), Part::frame, o.frames, [change](const Id& m) { change(QStringLiteral("Material of frames"), [&](Opening& x) { x.frames = m; }); });
+    if (o.kind != Kind::opening_void) show_blind(form, o);
+    show_shading(form);
     const double wall = edge_length(*place.room, o.edge) * geometry::wall_top(document_.option(), *place.storey, *place.room, o.edge, 0, edge_length(*place.room, o.edge));
     add_number(form, QStringLiteral("Share of wall"), o.width * o.height / wall, Unit::percent, [this, id = o.id](double v) {
         document_.edit_option(QStringLiteral("Share of wall"), [&](Option& opt) { geometry::take_share_of_wall(opt, id, std::clamp(v, 0.001, 1.0)); });
@@ -227,7 +210,7 @@ void Inspector::show_partition(QFormLayout& form) {
     add_name(form, p.name, [change](const std::string& text) { change(QStringLiteral("Rename partition"), [&](Partition& x) { x.name = text; }); });
     add_number(form, QStringLiteral("Height"), p.height, Unit::metre, [change](double v) { change(QStringLiteral("Height of partition"), [&](Partition& x) { x.height = std::clamp(v, 0.02, 100.0); }); });
     add_number(form, QStringLiteral("Thickness"), p.thickness, Unit::metre, [change](double v) { change(QStringLiteral("Thickness of partition"), [&](Partition& x) { x.thickness = std::clamp(v, 0.005, 10.0); }); });
-    add_materials(form, document_.project(), QStringLiteral("Material"), Material::Kind::opaque, p.material, [change](const Id& m) { change(QStringLiteral("Material of partition"), [&](Partition& x) { x.material = m; }); });
+    add_part_finish(form, document_.project(), document_.option(), QStringLiteral("Material"), Part::partition, p.material, [change](const Id& m) { change(QStringLiteral("Material of partition"), [&](Partition& x) { x.material = m; }); });
 }
 
 void Inspector::show_floor_void(QFormLayout& form) {
@@ -290,8 +273,9 @@ void Inspector::show_rooflight(QFormLayout& form) {
     add_flag(form, QStringLiteral("Stands"), QStringLiteral("upright in a sawtooth"), r.upright, [change](bool on) { change(QStringLiteral("Upright rooflight"), [&](Rooflight& x) { x.upright = on; }); });
     if (!r.upright) add_number(form, QStringLiteral("Turn"), r.turn, Unit::degree, [change](double v) { change(QStringLiteral("Turn rooflight"), [&](Rooflight& x) { x.turn = std::fmod(v, 360.0); }); })
         ->setToolTip(QStringLiteral("On flat roofs; on a slope it lies along the slope"));
-    add_materials(form, document_.project(), QStringLiteral("Glazing"), Material::Kind::glazing, r.glazing, [change](const Id& m) { change(QStringLiteral("Glazing of rooflight"), [&](Rooflight& x) { x.glazing = m; }); });
-    add_flag(form, QStringLiteral("Shading"), QStringLiteral("has a blind"), r.blind, [change](bool on) { change(QStringLiteral("Blind of rooflight"), [&](Rooflight& x) { x.blind = on; }); });
+    add_part_finish(form, document_.project(), document_.option(), QStringLiteral("Glazing"), Part::rooflight, r.glazing, [change](const Id& m) { change(QStringLiteral("Glazing of rooflight"), [&](Rooflight& x) { x.glazing = m; }); });
+    show_blind(form, r);
+    show_shading(form);
 }
 
 void Inspector::show_dimension(QFormLayout& form) {
@@ -337,12 +321,14 @@ void Inspector::show_many(QFormLayout& form) {
         number(QStringLiteral("Sill"), &Opening::sill, 0);
         number(QStringLiteral("Pane depth"), &Opening::reveal, 0);
         number(QStringLiteral("Frame"), &Opening::frame, 0);
-        add_materials(form, document_.project(), QStringLiteral("Glazing"), Material::Kind::glazing, openings[0].glazing, [this, items](const Id& m) {
+        add_part_finish(form, document_.project(), document_.option(), QStringLiteral("Glazing"), Part::glazing, openings[0].glazing, [this, items](const Id& m) {
             document_.edit_option(QStringLiteral("Glazing of %1 windows").arg(items.size()), [&](Option& o) {
                 for (const Selection& item : items)
                     if (Opening& x = *find_opening(o, item.id).opening; x.kind == Opening::Kind::window) x.glazing = m;
             });
         });
+        show_blind(form, openings[0]);
+        show_shading(form);
         using Align = geometry::Align;
         for (const auto& [text, how] : {std::pair{"Line up sills", Align::sill}, {"Line up heads", Align::head}, {"Same width", Align::width}, {"Same height", Align::height}})
             add_button(form, QString::fromLatin1(text), how == Align::head ? "align-heads" : how == Align::sill ? "align-sills" : how == Align::width ? "align-widths" : "align-heights", [this, items, text = text, how = how] {
@@ -368,12 +354,12 @@ void Inspector::show_many(QFormLayout& form) {
             });
         };
         add_number(form, QStringLiteral("Height"), rooms[0].height, Unit::metre, [all](double v) { all(QStringLiteral("Height of rooms"), [&](Room& r) { r.height = std::clamp(v, 0.5, 100.0); }); });
-        const auto surface = [&](const QString& title, Id Room::*field) {
-            add_materials(form, document_.project(), title, Material::Kind::opaque, rooms[0].*field, [all, title, field](const Id& m) { all(QStringLiteral("%1 of rooms").arg(title), [&](Room& r) { r.*field = m; }); });
+        const auto surface = [&](const QString& title, Part part, Id Room::*field) {
+            add_part_finish(form, document_.project(), document_.option(), title, part, rooms[0].*field, [all, title, field](const Id& m) { all(QStringLiteral("%1 of rooms").arg(title), [&](Room& r) { r.*field = m; }); });
         };
-        surface(QStringLiteral("Floor"), &Room::floor);
-        surface(QStringLiteral("Walls"), &Room::walls);
-        surface(QStringLiteral("Ceiling"), &Room::ceiling);
+        surface(QStringLiteral("Floor"), Part::floor, &Room::floor);
+        surface(QStringLiteral("Walls"), Part::wall, &Room::walls);
+        surface(QStringLiteral("Ceiling"), Part::ceiling, &Room::ceiling);
         return;
     }
     form.addRow(label(QStringLiteral("Drag to move them together, with Ctrl to copy. Right click for turning, mirroring and rows."), "small"));

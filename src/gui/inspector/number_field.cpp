@@ -2,6 +2,7 @@
 #include "gui/inspector/number_field.h"
 
 #include <QKeyEvent>
+#include <QMouseEvent>
 #include <cmath>
 
 namespace wp::gui {
@@ -28,7 +29,37 @@ NumberField::NumberField(double value, Unit unit, std::function<void(double)> co
     setToolTip(unit == Unit::metre ? QStringLiteral("Metres, or with a unit: 120 cm, 47 in, 3'6\". Up and Down change by 5 cm")
                                    : QStringLiteral("Type a number; Up and Down change it"));
     connect(this, &QLineEdit::editingFinished, this, &NumberField::commit);
+    connect(this, &QLineEdit::textEdited, this, &NumberField::try_typed);
 }
+
+void NumberField::go_live(bool on) {
+    if (live_ == on) return;
+    live_ = on;
+    emit live(on);
+}
+
+void NumberField::try_typed() {
+    const auto value = tries_ ? parse_number(text(), unit_) : std::nullopt;
+    if (!value) return;
+    go_live(true);
+    commit_(*value);
+}
+
+double NumberField::step_size() const { return unit_ == Unit::metre ? 0.05 : unit_ == Unit::percent ? 0.01 : 1; }
+
+void NumberField::begin_drag() {
+    dragged_from_ = std::isnan(value_) ? 0 : value_;
+    go_live(true);
+}
+
+void NumberField::drag_by(double pixels) {
+    const double step = unit_ == Unit::metre ? 0.01 : step_size(), value = dragged_from_ + step * std::round(pixels / 3);
+    if (value == value_) return;
+    show_value(value);
+    commit_(value);
+}
+
+void NumberField::end_drag() { go_live(false); }
 
 void NumberField::show_value(double value) {
     value_ = value;
@@ -38,11 +69,17 @@ void NumberField::show_value(double value) {
 
 void NumberField::commit() {
     const auto value = parse_number(text(), unit_);
-    if (!value) return show_value(value_);  // what is no number changes nothing
-    if (number_text(*value, unit_) == number_text(value_, unit_)) return show_value(value_);
-    value_ = *value;
+    if (!value) {  // what is no number changes nothing
+        show_value(value_);
+        if (live_) commit_(value_);
+        return go_live(false);
+    }
+    const bool same = number_text(*value, unit_) == number_text(value_, unit_);
+    if (same && !live_) return show_value(value_);
+    if (!same) value_ = *value;
     show_value(value_);
     commit_(value_);
+    go_live(false);
 }
 
 void NumberField::step(double by) {
@@ -52,14 +89,42 @@ void NumberField::step(double by) {
 }
 
 void NumberField::keyPressEvent(QKeyEvent* event) {
-    const double by = unit_ == Unit::metre ? 0.05 : unit_ == Unit::percent ? 0.01 : 1;
+    const double by = step_size();
     if (event->key() == Qt::Key_Up) return step(by);
     if (event->key() == Qt::Key_Down) return step(-by);
     if (event->key() == Qt::Key_Escape) {
         show_value(value_);
+        if (live_) commit_(value_);
+        go_live(false);
         return clearFocus();
     }
     QLineEdit::keyPressEvent(event);
+}
+
+DragTitle::DragTitle(const QString& text, NumberField* field) : QLabel(text), field_(field) {
+    setCursor(Qt::SizeHorCursor);
+    setToolTip(QStringLiteral("Drag to the side to change it"));
+    setObjectName(QStringLiteral("title-") + text.toLower().replace(QLatin1Char(' '), QLatin1Char('-')));
+    setBuddy(field);
+}
+
+void DragTitle::mousePressEvent(QMouseEvent* event) {
+    pressed_ = event->globalPosition().x();
+    dragging_ = false;
+}
+
+void DragTitle::mouseMoveEvent(QMouseEvent* event) {
+    const double by = event->globalPosition().x() - pressed_;
+    if (!(event->buttons() & Qt::LeftButton) || !field_->isEnabled() || (!dragging_ && std::fabs(by) < 3)) return;
+    if (!dragging_) field_->begin_drag();
+    dragging_ = true;
+    field_->drag_by(by);
+}
+
+void DragTitle::mouseReleaseEvent(QMouseEvent*) {
+    if (dragging_) field_->end_drag();
+    else field_->setFocus();
+    dragging_ = false;
 }
 
 }  // namespace wp::gui

@@ -1,13 +1,19 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Rows of the inspector's forms.
 #pragma once
+#include <QCheckBox>
 #include <QComboBox>
 #include <QFormLayout>
+#include <QHBoxLayout>
 #include <QLabel>
+#include <QPushButton>
+#include <algorithm>
+#include <cmath>
 #include <functional>
 
 #include "gui/inspector/number_field.h"
 #include "model/project.h"
+#include "report/tint.h"
 
 namespace wp::gui {
 
@@ -34,25 +40,90 @@ inline NumberField* add_number(QFormLayout& form, const QString& title, double v
     auto* field = new NumberField(value, unit, std::move(commit));
     field->setAccessibleName(title);
     field->setObjectName(QStringLiteral("field-") + title.toLower().replace(QLatin1Char(' '), QLatin1Char('-')));
-    form.addRow(title, field);
+    form.addRow(new DragTitle(title, field), field);
     return field;
 }
 
-inline void add_materials(QFormLayout& form, const model::Project& project, const QString& title, model::Material::Kind kind, const model::Id& current,
-                   std::function<void(const model::Id&)> commit) {
+/// What a row of the inspector asks of a material: the part it is for, the one it has of its own (empty: none), and what it
+/// comes to with the reason.
+struct FinishRow {
+    QString title;
+    model::Part part;
+    model::Id own;
+    model::Finish now;
+    model::Finish otherwise;   ///< what it would be without its own
+};
+
+inline QString material_text(const model::Material& m) { return QStringLiteral("%1 %  %2").arg(100 * model::figure_of(m), 0, 'f', 0).arg(name_of(m.name)); }
+
+/// A box of the materials that fit, the reason beside it. commit takes an empty id for "none of its own".
+inline QComboBox* add_finish(QFormLayout& form, const model::Project& project, const FinishRow& row, std::function<void(const model::Id&)> commit) {
     auto* box = new QComboBox;
-    box->setAccessibleName(title);
+    box->setAccessibleName(row.title);
+    box->setObjectName(QStringLiteral("finish-") + row.title.toLower().replace(QLatin1Char(' '), QLatin1Char('-')));
     box->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
-    box->setMinimumContentsLength(8);
-    for (const model::Material& m : project.materials) {
-        if (m.kind != kind) continue;
-        const double figure = kind == model::Material::Kind::opaque ? m.reflectance : m.transmittance;
-        box->addItem(QStringLiteral("%1 %  %2").arg(100 * figure, 0, 'f', 0).arg(name_of(m.name)), name_of(m.id));
-    }
-    box->setCurrentIndex(box->findData(name_of(current)));
+    box->setMinimumContentsLength(7);
+    const auto* other = row.otherwise.material;
+    box->addItem(other != nullptr ? QIcon(report::swatch(*other, 14)) : QIcon(), other != nullptr ? material_text(*other) : QStringLiteral("none yet"), QString());
+    box->setItemData(0, QStringLiteral("As %1").arg(QString::fromLatin1(model::reason_name(row.otherwise.reason))), Qt::ToolTipRole);
+    box->insertSeparator(1);
+    for (const model::Material& m : project.materials)
+        if (model::takes(row.part, m.kind)) box->addItem(QIcon(report::swatch(m, 14)), material_text(m), name_of(m.id));
+    box->setCurrentIndex(row.own.empty() ? 0 : box->findData(name_of(row.own)));
     box->setToolTip(box->currentText());
     QObject::connect(box, &QComboBox::activated, box, [box, commit = std::move(commit)] { commit(box->currentData().toString().toStdString()); });
-    form.addRow(title, box);
+    auto* pair = new QWidget;
+    auto* line = new QHBoxLayout(pair);
+    line->setContentsMargins(0, 0, 0, 0);
+    line->setSpacing(4);
+    line->addWidget(box, 1);
+    const bool guess = row.now.material != nullptr && row.now.material->assumed;
+    auto* why = label(QString::fromLatin1(model::reason_name(row.now.reason)) + (guess ? QStringLiteral(", assumed") : QString()), "small");
+    why->setObjectName(box->objectName() + QStringLiteral("-why"));
+    why->setWordWrap(true);
+    why->setFixedWidth(52);
+    line->addWidget(why);
+    form.addRow(row.title, pair);
+    return box;
 }
+
+/// The same where there is nothing between a thing's own material and that of its type.
+inline QComboBox* add_part_finish(QFormLayout& form, const model::Project& project, const model::Option& option, const QString& title, model::Part part, const model::Id& own,
+                                  std::function<void(const model::Id&)> commit) {
+    return add_finish(form, project, {title, part, own, model::finish_of(project, option, part, own), model::finish_of(project, option, part, {})}, std::move(commit));
+}
+
+/// A button over the whole width of the form.
+template <class Run>
+QPushButton* add_button(QFormLayout& form, const QString& text, const char* name, Run run) {
+    auto* button = new QPushButton(text);
+    button->setObjectName(QString::fromLatin1(name));
+    QObject::connect(button, &QPushButton::clicked, button, std::move(run));
+    form.addRow(button);
+    return button;
+}
+
+template <class E>
+QComboBox* add_choice(QFormLayout& form, const QString& title, std::initializer_list<std::pair<const char*, E>> choices, E current, std::function<void(E)> commit) {
+    auto* box = new QComboBox;
+    box->setAccessibleName(title);
+    box->setObjectName(QStringLiteral("choice-") + title.toLower().replace(QLatin1Char(' '), QLatin1Char('-')));
+    for (const auto& [name, value] : choices) box->addItem(QString::fromUtf8(name), static_cast<int>(value));
+    box->setCurrentIndex(box->findData(static_cast<int>(current)));
+    QObject::connect(box, &QComboBox::activated, box, [box, commit = std::move(commit)] { commit(static_cast<E>(box->currentData().toInt())); });
+    form.addRow(title, box);
+    return box;
+}
+
+inline QCheckBox* add_flag(QFormLayout& form, const QString& title, const QString& text, bool on, std::function<void(bool)> commit) {
+    auto* box = new QCheckBox(text);
+    box->setObjectName(QStringLiteral("flag-") + text.toLower().replace(QLatin1Char(' '), QLatin1Char('-')));
+    box->setChecked(on);
+    QObject::connect(box, &QCheckBox::toggled, box, std::move(commit));
+    form.addRow(title, box);
+    return box;
+}
+
+inline int whole_number(double v, int low, int high) { return std::clamp(static_cast<int>(std::lround(std::isfinite(v) ? v : low)), low, high); }
 
 }  // namespace wp::gui

@@ -93,8 +93,12 @@ void Sheet::paintEvent(QPaintEvent*) {
     QPainter painter(this);
     report::PlanScene scene;
     scene.option = &document_.option();
+    scene.project = &document_.project();
+    scene.tint = editable_ ? tint_ : report::TintBy::nothing;
+    for (const auto& q : document_.project().questions)
+        if (q.kind == model::Question::Kind::daylight_factor) scene.without = q.without;
     scene.storey = document_.storey_index();
-    scene.maps = map_.layers;
+    if (scene.tint == report::TintBy::nothing) scene.maps = map_.layers;
     scene.scale = map_.scale;
     scene.north = document_.project().site.north;
     scene.cut = cut_;
@@ -118,8 +122,12 @@ void Sheet::paintEvent(QPaintEvent*) {
         painter.setPen(ink().faint);
         painter.drawText(rect(), Qt::AlignCenter, QStringLiteral("An empty storey. Press R and drag a rectangle to draw the first room."));
     }
-    draw_legend(painter);
-    draw_reading(painter);
+    if (scene.tint != report::TintBy::nothing) {
+        draw_tint_legend(painter);
+    } else {
+        draw_legend(painter);
+        draw_reading(painter);
+    }
     if (new_map_) {
         new_map_ = false;
         ++maps_painted_;

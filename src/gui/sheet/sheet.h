@@ -14,7 +14,7 @@ namespace wp::gui {
 
 class TypedEntry;
 
-enum class Tool { select, rectangle, outline, window, door, opening, observer, partition, floor_void, rooflight, split, dimension, measure, section, scale_underlay };
+enum class Tool { select, rectangle, outline, window, door, opening, observer, partition, floor_void, rooflight, split, dimension, measure, section, scale_underlay, thing, block, area, aim };
 
 /// What is painted in the rooms, and how it is named.
 struct SheetMap {
@@ -41,6 +41,16 @@ class Sheet : public QWidget {
     QSize sizeHint() const override { return {700, 500}; }
     /// Latest repaint that carried a new map, for measuring liveness.
     uint64_t maps_painted() const { return maps_painted_; }
+
+    /// Takes up the tool that places that kind of thing.
+    void place_things(model::Thing::Kind kind);
+    model::Thing::Kind thing_kind() const { return thing_kind_; }
+    /// The next rectangle is a part of a plane, or left out of it.
+    void draw_area(const model::Id& plane, bool leave_out);
+    /// The next click is what an observer looks at.
+    void aim_observer(const model::Id& observer);
+    void set_tint(report::TintBy by);
+    report::TintBy tint() const { return tint_; }
 
     geometry::SnapSettings& snaps() { return snaps_; }
     double cut() const { return cut_; }
@@ -121,6 +131,15 @@ class Sheet : public QWidget {
     void make_partition(Vec2 a, Vec2 b);
     void make_void(std::vector<Vec2> outline);
     void make_rooflight(Vec2 at);
+    // sheet_things.cpp
+    bool is_box() const;
+    bool takes_one_click() const;
+    void make_thing(Vec2 a, std::optional<Vec2> b);
+    void make_block(Vec2 a, Vec2 b);
+    void make_area(Vec2 a, Vec2 b);
+    void make_aim(Vec2 at);
+    Selection thing_at(Vec2 p, bool outdoors) const;
+    void draw_tint_legend(QPainter& painter) const;
     void split_here(Vec2 a, Vec2 b);
     void make_dimension(Vec2 a, Vec2 b, Vec2 at);
     void scale_underlay(Vec2 a, Vec2 b);
@@ -160,6 +179,10 @@ class Sheet : public QWidget {
     std::vector<Vec2> faults_;
     std::vector<Figure> figures_;
     TypedEntry* entry_ = nullptr;
+    model::Thing::Kind thing_kind_ = model::Thing::Kind::table;
+    model::Id subject_;                   // the plane or observer that a tool works for
+    bool leave_out_ = false;
+    report::TintBy tint_ = report::TintBy::nothing;
 };
 
 }  // namespace wp::gui

@@ -24,6 +24,7 @@ std::optional<Vec2> handle_of(const Option& option, const Selection& item) {
         case Kind::floor_void: return find_on_storeys(o, &Storey::voids, item.id).item->outline[0];
         case Kind::rooflight: return find_on_storeys(o, &Storey::rooflights, item.id).item->centre;
         case Kind::block: return model::find(option.blocks, item.id)->footprint[0];
+        case Kind::thing: return footprint_of(*model::find(option.things, item.id))[0];
         default: return {};
     }
 }
@@ -137,6 +138,8 @@ void Sheet::select_band(QPointF a, QPointF b, bool add) {
     for (const Dimension& d : storey()->dimensions) take(Kind::dimension, d.id, {d.from, d.to});
     for (const Observer& o : document_.option().observers)
         if (model::find(storey()->rooms, o.room) != nullptr) take(Kind::observer, o.id, {{o.eye.x, o.eye.y}});
+    for (const Thing& t : document_.option().things)
+        if (t.storey.empty() || t.storey == storey()->id) take(Kind::thing, t.id, footprint_of(t));
     document_.select_all(std::move(items));
 }
 
@@ -148,6 +151,9 @@ void Sheet::select_everything() {
     for (const FloorVoid& v : storey()->voids) items.push_back({Kind::floor_void, v.id, -1});
     for (const Rooflight& r : storey()->rooflights) items.push_back({Kind::rooflight, r.id, -1});
     for (const Dimension& d : storey()->dimensions) items.push_back({Kind::dimension, d.id, -1});
+    // What stands in rooms goes with them.
+    for (const Thing& t : document_.option().things)
+        if (t.storey == storey()->id && std::none_of(storey()->rooms.begin(), storey()->rooms.end(), [&](const Room& r) { return geometry::contains(r.footprint, t.at); })) items.push_back({Kind::thing, t.id, -1});
     document_.select_all(std::move(items));
 }
 

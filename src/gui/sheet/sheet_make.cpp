@@ -17,18 +17,12 @@ std::vector<Vec2> box(Vec2 a, Vec2 b) {
     return {low, {high.x, low.y}, high, {low.x, high.y}};
 }
 
-Id material(const Project& project, const Id& wanted, Material::Kind kind) {
-    if (model::find(project.materials, wanted) != nullptr) return wanted;
-    for (const Material& m : project.materials)
-        if (m.kind == kind) return m.id;
-    return {};
-}
-
 }  // namespace
 
 size_t Sheet::points_needed() const {
     switch (tool_) {
         case Tool::rooflight: return 1;
+        case Tool::thing: return thing_kind_ == Thing::Kind::tree ? 1 : 2;
         case Tool::dimension: return 3;
         case Tool::outline:
         case Tool::measure: return 0;  // as many as are wanted
@@ -86,6 +80,15 @@ void Sheet::finish_points() {
         case Tool::dimension:
             if (n == 3) make_dimension(points[0], points[1], points[2]);
             break;
+        case Tool::thing:
+            if (n >= 1) make_thing(points[0], n == 2 ? std::optional(points[1]) : std::nullopt);
+            break;
+        case Tool::block:
+            if (n == 2) make_block(points[0], points[1]);
+            break;
+        case Tool::area:
+            if (n == 2) make_area(points[0], points[1]);
+            break;
         case Tool::section:
             if (n == 2) {
                 section_ = std::pair{points[0], points[1]};
@@ -110,7 +113,7 @@ void Sheet::typed(double first, std::optional<double> second) {
     }
     if (points_.empty()) return;
     const Vec2 from = points_.back(), here = view_.to_model(pointer_), towards = here - from;
-    if (tool_ == Tool::rectangle || tool_ == Tool::floor_void) {
+    if (is_box()) {
         const Vec2 sign{towards.x < 0 ? -1.0 : 1.0, towards.y < 0 ? -1.0 : 1.0};
         return add_point(from + Vec2{sign.x * first, sign.y * second.value_or(first)});
     }
@@ -128,7 +131,6 @@ void Sheet::make_room(std::vector<Vec2> footprint) {
     if (geometry::signed_area(footprint) < 0.25 || geometry::crosses_itself(footprint))
         return emit hint(QStringLiteral("Too small, or the outline crosses itself: no room was drawn"));
     Selection made;
-    const Project& project = document_.project();
     document_.edit_option(QStringLiteral("Draw room"), [&](Option& option) {
         if (option.storeys.empty()) option.storeys.push_back(new_storey("ground", "Ground floor", 0));
         Storey& on = option.storeys[document_.storey_index()];
@@ -136,13 +138,15 @@ void Sheet::make_room(std::vector<Vec2> footprint) {
         room.id = fresh_id(option, "room");
         room.name = "Room " + room.id.substr(5);
         room.footprint = std::move(footprint);
-        // Like the last room drawn; else the assumed materials.
+        // Like the last room drawn; else by type.
         const Room* like = nullptr;
         for (const Storey& s : option.storeys)
             if (!s.rooms.empty() && (like == nullptr || &s == &on)) like = &s.rooms.back();
-        room.floor = like != nullptr ? like->floor : material(project, "floor", Material::Kind::opaque);
-        room.walls = like != nullptr ? like->walls : material(project, "walls", Material::Kind::opaque);
-        room.ceiling = like != nullptr ? like->ceiling : material(project, "ceiling", Material::Kind::opaque);
+        if (like != nullptr) {
+            room.floor = like->floor;
+            room.walls = like->walls;
+            room.ceiling = like->ceiling;
+        }
         room.height = on.height;
         made = {Kind::room, room.id, -1};
         ReferencePlane plane;
@@ -171,6 +175,7 @@ void Sheet::make_opening(const WallSpot& spot) {
         o.height = kind == Opening::Kind::window ? std::min(1.5, place.room->height - 1.0) : 2.1;
         o.sill = kind == Opening::Kind::window ? 0.9 : 0;
         o.reveal = kind == Opening::Kind::door ? 0.05 : o.reveal;
+        o.blind = kind == Opening::Kind::window && document_.blinds_wanted();
         // Like the last one of its kind in the room, so that a row of windows is a row.
         for (const Opening& other : place.room->openings)
             if (other.kind == kind) {
@@ -180,8 +185,6 @@ void Sheet::make_opening(const WallSpot& spot) {
                 o.edge = spot.edge;
                 o.extra.clear();
             }
-        if (o.glazing.empty() && kind == Opening::Kind::window) o.glazing = material(document_.project(), "double-clear", Material::Kind::glazing);
-        if (o.glazing.empty() && kind == Opening::Kind::door) o.glazing = material(document_.project(), "walls", Material::Kind::opaque);
         o.along = std::round((spot.along - o.width / 2) * 20) / 20;
         geometry::keep_in_wall(option, *place.storey, *place.room, o);
         place.room->openings.push_back(o);
@@ -221,7 +224,7 @@ void Sheet::make_partition(Vec2 a, Vec2 b) {
         wall.to = b;
         wall.height = on.partitions.empty() ? 1.5 : on.partitions.back().height;
         wall.thickness = on.partitions.empty() ? 0.1 : on.partitions.back().thickness;
-        wall.material = on.partitions.empty() ? material(document_.project(), "walls", Material::Kind::opaque) : on.partitions.back().material;
+        if (!on.partitions.empty()) wall.material = on.partitions.back().material;
         on.partitions.push_back(wall);
         made = {Kind::partition, wall.id, -1};
     });
@@ -250,7 +253,6 @@ void Sheet::make_rooflight(Vec2 at) {
     edit_storey(QStringLiteral("Place rooflight"), [&](Option& option, Storey& on) {
         Rooflight light;
         light.id = fresh_id(option, "R");
-        light.glazing = material(document_.project(), "double-clear", Material::Kind::glazing);
         if (!on.rooflights.empty()) {
             const Id id = light.id;
             light = on.rooflights.back();

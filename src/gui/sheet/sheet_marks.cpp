@@ -147,7 +147,7 @@ void Sheet::draw_points(QPainter& painter) const {
     const Vec2 here = snap(view_.to_model(pointer_)).at;
     painter.setPen(QPen(ink().accent, 1.6));
     painter.setBrush(Qt::NoBrush);
-    const bool box = grip_.what == Grip::What::rectangle || ((tool_ == Tool::rectangle || tool_ == Tool::floor_void) && points_.size() == 1);
+    const bool box = grip_.what == Grip::What::rectangle || (is_box() && points_.size() == 1);
     if (box) {
         const Vec2 a = grip_.what == Grip::What::rectangle ? grip_.from : points_[0];
         painter.drawRect(QRectF(view_.to_screen(a), view_.to_screen(here)).normalized());

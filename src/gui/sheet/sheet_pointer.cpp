@@ -19,6 +19,17 @@ namespace {
 
 constexpr double kSnapPixels = 9, kCornerPixels = 8, kWallPixels = 7, kClickPixels = 4;
 
+const char* thing_hint(Thing::Kind kind, bool begun) {
+    switch (kind) {
+        case Thing::Kind::tree: return "Click where the trunk stands";
+        case Thing::Kind::stair:
+        case Thing::Kind::ramp: return begun ? "Click its top, or type length and angle" : "Click the middle of its foot, then of its top";
+        case Thing::Kind::fence: return begun ? "Click its other end, or type length and angle" : "Click one end of the fence";
+        case Thing::Kind::terrain: return begun ? "Click the opposite corner" : "Click or drag the sloped piece of ground; it rises upwards on the sheet until it is turned";
+        default: return "Click to place one of the usual size, or drag its rectangle";
+    }
+}
+
 }  // namespace
 
 void Sheet::set_tool(Tool tool) {
@@ -35,7 +46,7 @@ void Sheet::set_tool(Tool tool) {
 }
 
 bool Sheet::is_drawing() const {
-    return editable_ && tool_ != Tool::select && tool_ != Tool::window && tool_ != Tool::door && tool_ != Tool::opening && tool_ != Tool::observer;
+    return editable_ && tool_ != Tool::select && tool_ != Tool::window && tool_ != Tool::door && tool_ != Tool::opening && tool_ != Tool::observer && tool_ != Tool::aim;
 }
 
 void Sheet::say_hint() {
@@ -62,6 +73,10 @@ void Sheet::say_hint() {
             case Tool::dimension: return points_.size() == 2 ? "Click where the dimension line stands" : begun ? "Click the other end" : "Click one end of what is to be dimensioned";
             case Tool::measure: return begun ? "Click further points for length, angle and area; Escape leaves" : "Click the first point";
             case Tool::section: return begun ? "Click the other end: one looks to the left of the line" : "Click where the section begins";
+            case Tool::thing: return thing_hint(thing_kind_, begun);
+            case Tool::block: return begun ? "Click the opposite corner, or type width and depth" : "Click or drag the footprint of a neighbouring building";
+            case Tool::area: return leave_out_ ? "Click or drag the part that the plane leaves out" : "Click or drag the part that the plane covers";
+            case Tool::aim: return "Click what the observer looks at";
             case Tool::scale_underlay: return begun ? "Click the other end of the known distance" : "Click one end of a distance that you know on the picture";
         }
         return "";
@@ -113,11 +128,13 @@ Selection Sheet::pick(QPointF at) const {
         const Vec2 d = normalized(line.to - line.from), off = Vec2{-d.y, d.x} * line.offset;
         if (geometry::distance_to_segment(p, line.from + off, line.to + off) < slack) return {Kind::dimension, line.id, -1};
     }
+    if (const Selection thing = thing_at(p, false); thing.kind != Kind::none) return thing;
     if (const auto wall = wall_near(at, kWallPixels)) return {Kind::wall, wall->room, wall->edge};
     for (const FloorVoid& hole : storey()->voids)
         if (geometry::contains(hole.outline, p)) return {Kind::floor_void, hole.id, -1};
     for (const Room& room : storey()->rooms)
         if (geometry::contains(room.footprint, p)) return {Kind::room, room.id, -1};
+    if (const Selection thing = thing_at(p, true); thing.kind != Kind::none) return thing;
     for (const Block& block : option.blocks)
         if (geometry::contains(block.footprint, p)) return {Kind::block, block.id, -1};
     return {};
@@ -199,9 +216,10 @@ void Sheet::mousePressEvent(QMouseEvent* event) {
         if (const auto spot = wall_near(pointer_, 24)) make_opening(*spot);
     } else if (tool_ == Tool::observer) {
         make_observer(p);
+    } else if (tool_ == Tool::aim) {
+        make_aim(p);
     } else {
-        const bool box = tool_ == Tool::rectangle || tool_ == Tool::floor_void;
-        if (box && points_.empty()) {
+        if (is_box() && points_.empty()) {
             grip_ = {};
             grip_.what = Grip::What::rectangle;
             grip_.from = snap(p).at;
@@ -229,6 +247,7 @@ void Sheet::mouseReleaseEvent(QMouseEvent* event) {
         points_ = {grip.from};
         // Dragged: the box is done. Clicked: the opposite corner comes by another click, or typed.
         if (moved > kClickPixels) add_point(snap(view_.to_model(pointer_)).at);
+        else if (takes_one_click()) finish_points();
         say_hint();
     }
     if (grip.what == Grip::What::band && moved > kClickPixels && editable_) select_band(grip.pressed, pointer_, event->modifiers().testFlag(Qt::ShiftModifier));
@@ -306,7 +325,7 @@ void Sheet::keyPressEvent(QKeyEvent* event) {
 }
 
 void Sheet::type_numbers(const QString& first_digit) {
-    const bool box = tool_ == Tool::rectangle || tool_ == Tool::floor_void;
+    const bool box = is_box();
     const bool known = tool_ == Tool::scale_underlay && points_.size() == 2;
     if (points_.empty() || (tool_ == Tool::scale_underlay && !known)) return;
     entry_->open(pointer_.x() < 0 ? rect().center() : pointer_.toPoint(), known ? QStringLiteral("Known distance") : box ? QStringLiteral("Width") : QStringLiteral("Length"),
@@ -333,8 +352,15 @@ void Sheet::reveal(const Selection& item) {
     Option copy = document_.option();
     std::optional<Vec2> place;
     if (const auto room = find_room(copy, item.id)) place = (room.room->footprint[0] + room.room->footprint[room.room->footprint.size() / 2]) * 0.5;
+    if (const auto* thing = model::find(copy.things, item.id)) place = thing->at;
+    if (const auto* block = model::find(copy.blocks, item.id)) place = block->footprint.front();
+    if (const auto* eye = model::find(copy.observers, item.id)) place = Vec2{eye->eye.x, eye->eye.y};
     if (const auto opening = find_opening(copy, item.id)) place = edge_begin(*opening.room, opening.opening->edge);
-    if (place && !QRectF(rect()).adjusted(30, 30, -30, -30).contains(view_.to_screen(*place))) fit();
+    if (place && !QRectF(rect()).adjusted(30, 30, -30, -30).contains(view_.to_screen(*place))) {
+        fit();
+        // What stands far out is brought into the middle.
+        if (!QRectF(rect()).adjusted(30, 30, -30, -30).contains(view_.to_screen(*place))) view_.origin += QPointF(rect().center()) - view_.to_screen(*place);
+    }
     update();
 }
 

@@ -155,6 +155,16 @@ void SitePanel::refresh() {
     add(QStringLiteral("Longitude"), site.longitude, Unit::plain, &model::Site::longitude, -180, 180);
     add(QStringLiteral("Top of the sheet, from true north"), site.north, Unit::degree, &model::Site::north, -360, 360);
     add(QStringLiteral("Ground reflectance"), site.ground_reflectance, Unit::percent, &model::Site::ground_reflectance, 0, 0.9);
+    add(QStringLiteral("Dirt on upright panes"), site.dirt, Unit::percent, &model::Site::dirt, 0, 0.3);
+    form->itemAt(form->rowCount() - 1, QFormLayout::FieldRole)->widget()->setToolTip(QStringLiteral("What it takes of the light: about 4 % in the country, 8 % in towns, 12 % by industry; "
+                                                                                                    "more on sloping, lying and sheltered panes (after BS 8206-2, annex A)"));
+    const auto month = [&](const QString& title, int value, int model::Site::*field) {
+        form->addRow(title, new NumberField(value, Unit::plain, [this, title, field](double v) {
+                         document_.edit(title, [&](model::Project& p) { p.site.*field = std::clamp(static_cast<int>(std::lround(v)), 1, 12); });
+                     }));
+    };
+    month(QStringLiteral("Trees in leaf from month"), site.leaf_from, &model::Site::leaf_from);
+    month(QStringLiteral("to month"), site.leaf_to, &model::Site::leaf_to);
 }
 
 void SitePanel::choose_weather() {

@@ -1,0 +1,190 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Blinds and shading layers, of one opening or of many at once.
+#include <QMenu>
+#include <QToolButton>
+
+#include "gui/inspector/inspector.h"
+#include "gui/inspector/rows.h"
+#include "gui/look/look.h"
+
+namespace wp::gui {
+using namespace model;
+
+namespace {
+
+// What is selected and can be shaded.
+template <class Visit>
+void each_shaded(Option& option, const std::vector<Selection>& items, Visit&& visit) {
+    for (const Selection& item : items) {
+        if (item.kind == Selection::Kind::opening)
+            if (const auto at = find_opening(option, item.id)) visit(*at.opening);
+        if (item.kind == Selection::Kind::rooflight)
+            if (const auto at = find_on_storeys(option, &Storey::rooflights, item.id)) visit(*at.item);
+    }
+}
+
+QString layer_text(const ShadeLayer& layer) {
+    QString text = QString::fromLatin1(kind_name(layer.kind));
+    text[0] = text[0].toUpper();
+    return text + (layer.inside ? QStringLiteral(", inside") : QStringLiteral(", outside"));
+}
+
+template <class O>
+void add_blind_rows(QFormLayout& form, Document& document, const O& first) {
+    const auto change = [&document](const QString& name, auto edit) {
+        const auto items = document.selected();
+        document.edit_option(name, [&](Option& o) { each_shaded(o, items, edit); });
+    };
+    auto* box = new QComboBox;
+    box->setObjectName(QStringLiteral("blind"));
+    box->setAccessibleName(QStringLiteral("Blind"));
+    box->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
+    box->setMinimumContentsLength(8);
+    const Project& project = document.project();
+    box->addItem(QStringLiteral("none"), QStringLiteral("none"));
+    box->addItem(QStringLiteral("plain, %1 %").arg(100 * project.blind_transmittance, 0, 'f', 0), QString());
+    box->setItemData(1, QStringLiteral("Scatters that share of the light; the project's own"), Qt::ToolTipRole);
+    for (const Material& m : project.materials)
+        if (m.kind == Material::Kind::fabric || m.kind == Material::Kind::slats) box->addItem(QIcon(report::swatch(m, 14)), name_of(m.name), name_of(m.id));
+    box->setCurrentIndex(!first.blind ? 0 : std::max(1, box->findData(name_of(first.blind_material))));
+    box->setToolTip(QStringLiteral("An inner blind that criteria may close. Cloth and slats come from the materials"));
+    QObject::connect(box, &QComboBox::activated, box, [box, change] {
+        const QString data = box->currentData().toString();
+        const bool on = data != QStringLiteral("none");
+        change(QStringLiteral("Blind"), [&](auto& x) {
+            x.blind = on;
+            x.blind_material = on ? data.toStdString() : Id();
+        });
+    });
+    form.addRow(QStringLiteral("Blind"), box);
+    if (project.site.dirt <= 0) return;
+    add_choice<Exposure>(form, QStringLiteral("Rain on it"), {{"usual", Exposure::normal}, {"sheltered", Exposure::sheltered}, {"driving", Exposure::driving_rain}}, first.exposure,
+                         [change](Exposure e) { change(QStringLiteral("Exposure"), [e](auto& x) { x.exposure = e; }); })
+        ->setToolTip(QStringLiteral("Decides how much dirt stays on the pane (BS 8206-2, annex A)"));
+}
+
+}  // namespace
+
+void Inspector::show_blind(QFormLayout& form, const Opening& first) { add_blind_rows(form, document_, first); }
+void Inspector::show_blind(QFormLayout& form, const Rooflight& first) { add_blind_rows(form, document_, first); }
+
+void Inspector::change_shading(const QString& name, const std::function<void(std::vector<ShadeLayer>&)>& change) {
+    const auto items = document_.selected();
+    const QString all = items.size() > 1 ? QStringLiteral("%1 of %2 openings").arg(name).arg(items.size()) : name;
+    document_.edit_option(all, [&](Option& o) { each_shaded(o, items, [&](auto& x) { change(x.shading); }); });
+}
+
+void Inspector::change_layer(const QString& name, const std::function<void(ShadeLayer&)>& change) {
+    change_shading(name, [&, index = layer_](std::vector<ShadeLayer>& layers) {
+        if (index >= layers.size()) return;
+        change(layers[index]);
+        layers[index] = within_reason(layers[index]);
+    });
+}
+
+void Inspector::show_shading(QFormLayout& form) {
+    Option option = document_.option();
+    std::vector<ShadeLayer> layers;
+    bool first = true, same = true;
+    each_shaded(option, document_.selected(), [&](const auto& x) {
+        if (first) layers = x.shading;
+        else same = same && x.shading == layers;
+        first = false;
+    });
+    form.addRow(label(QStringLiteral("Shading"), "heading"));
+    if (!same) form.addRow(label(QStringLiteral("They differ: what is changed here is changed for all that have such a layer."), "small"));
+    for (size_t i = 0; i < layers.size(); ++i) {
+        auto* row = new QWidget;
+        auto* line = new QHBoxLayout(row);
+        line->setContentsMargins(0, 0, 0, 0);
+        line->setSpacing(2);
+        auto* open = new QToolButton;
+        open->setText(layer_text(layers[i]));
+        open->setCheckable(true);
+        open->setChecked(i == layer_);
+        open->setObjectName(QStringLiteral("layer-%1").arg(i + 1));
+        open->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
+        connect(open, &QToolButton::clicked, this, [this, i] {
+            layer_ = i;
+            rebuild();
+        });
+        auto* away = new QToolButton;
+        set_icon(away, QStringLiteral("x"));
+        away->setToolTip(QStringLiteral("Take this layer away"));
+        away->setAccessibleName(away->toolTip());
+        away->setObjectName(QStringLiteral("remove-layer-%1").arg(i + 1));
+        connect(away, &QToolButton::clicked, this, [this, i] {
+            change_shading(QStringLiteral("Remove shading"), [i](std::vector<ShadeLayer>& all) {
+                if (i < all.size()) all.erase(all.begin() + static_cast<std::ptrdiff_t>(i));
+            });
+        });
+        line->addWidget(open, 1);
+        line->addWidget(away);
+        form.addRow(row);
+        if (i == layer_) show_layer(form, layers[i]);
+    }
+    auto* add = new QToolButton;
+    add->setText(QStringLiteral("Add shading"));
+    set_icon(add, QStringLiteral("plus"));
+    add->setToolButtonStyle(Qt::ToolButtonTextBesideIcon);
+    add->setPopupMode(QToolButton::InstantPopup);
+    add->setObjectName(QStringLiteral("add-shading"));
+    auto* menu = new QMenu(add);
+    menu->setToolTipsVisible(true);
+    const auto put = [this, at = layers.size()](std::vector<ShadeLayer> more) {
+        layer_ = at;
+        change_shading(QStringLiteral("Add shading"), [more](std::vector<ShadeLayer>& all) { all.insert(all.end(), more.begin(), more.end()); });
+        rebuild();
+    };
+    for (const ShadePreset& preset : shade_presets()) {
+        auto* action = menu->addAction(QString::fromLatin1(preset.name), this, [put, layers_of = preset.layers] { put(layers_of); });
+        action->setToolTip(QString::fromLatin1(preset.what));
+        action->setObjectName(QStringLiteral("preset-%1").arg(QString::fromLatin1(preset.id)));
+    }
+    menu->addSeparator();
+    for (int k = 0; k < 5; ++k) {
+        ShadeLayer layer;
+        layer.kind = static_cast<ShadeLayer::Kind>(k);
+        if (layer.kind == ShadeLayer::Kind::overhang || layer.kind == ShadeLayer::Kind::fins) layer.depth = 0.5;
+        auto* action = menu->addAction(QStringLiteral("One layer: %1").arg(QString::fromLatin1(kind_name(layer.kind))), this, [put, layer] { put({layer}); });
+        action->setObjectName(QStringLiteral("layer-kind-%1").arg(QString::fromLatin1(kind_name(layer.kind))));
+    }
+    add->setMenu(menu);
+    form.addRow(add);
+}
+
+void Inspector::show_layer(QFormLayout& form, const ShadeLayer& layer) {
+    using Kind = ShadeLayer::Kind;
+    const auto number = [&](const QString& title, double ShadeLayer::*field, Unit unit = Unit::metre) {
+        return add_number(form, title, layer.*field, unit, [this, title, field](double v) { change_layer(title, [&](ShadeLayer& s) { s.*field = v; }); });
+    };
+    const Kind kind = layer.kind;
+    add_choice<int>(form, QStringLiteral("Side"), {{"outside", 0}, {"inside", 1}}, layer.inside ? 1 : 0, [this](int in) { change_layer(QStringLiteral("Side of shading"), [&](ShadeLayer& s) { s.inside = in != 0; }); });
+    if (kind == Kind::louvres) {
+        add_choice<int>(form, QStringLiteral("Blades"), {{"level", 0}, {"upright", 1}}, layer.upright ? 1 : 0, [this](int on) { change_layer(QStringLiteral("Blades"), [&](ShadeLayer& s) { s.upright = on != 0; }); });
+        add_choice<int>(form, QStringLiteral("Laid out by"), {{"spacing", 0}, {"number", 1}}, layer.by_number ? 1 : 0, [this](int on) { change_layer(QStringLiteral("Layout of blades"), [&](ShadeLayer& s) { s.by_number = on != 0; }); });
+        if (layer.by_number) add_number(form, QStringLiteral("Number"), layer.number, Unit::plain, [this](double v) { change_layer(QStringLiteral("Number of blades"), [&](ShadeLayer& s) { s.number = whole_number(v, 1, 500); }); });
+        else number(QStringLiteral("Spacing"), &ShadeLayer::spacing);
+        add_choice<int>(form, QStringLiteral("First blade"), {{layer.upright ? "at the left" : "at the sill", 0}, {layer.upright ? "at the right" : "at the head", 1}}, layer.from_end ? 1 : 0,
+                        [this](int end) { change_layer(QStringLiteral("First blade"), [&](ShadeLayer& s) { s.from_end = end != 0; }); });
+    }
+    if (kind != Kind::screen) number(kind == Kind::louvres ? QStringLiteral("Blade depth") : QStringLiteral("Stands out"), &ShadeLayer::depth);
+    if (kind != Kind::screen) number(QStringLiteral("Thickness"), &ShadeLayer::thickness);
+    if (kind == Kind::overhang || kind == Kind::fins || kind == Kind::louvres) number(kind == Kind::louvres ? QStringLiteral("Blade tilt") : QStringLiteral("Tilt"), &ShadeLayer::tilt, Unit::degree);
+    if (kind != Kind::surround) number(kind == Kind::overhang ? QStringLiteral("Above head") : kind == Kind::fins ? QStringLiteral("Beside jambs") : QStringLiteral("Off the wall"), &ShadeLayer::offset);
+    if (kind != Kind::fins) {
+        number(QStringLiteral("Past left"), &ShadeLayer::left);
+        number(QStringLiteral("Past right"), &ShadeLayer::right);
+    }
+    if (kind != Kind::overhang) {
+        number(QStringLiteral("Past head"), &ShadeLayer::above);
+        number(QStringLiteral("Past sill"), &ShadeLayer::below);
+    }
+    if (kind == Kind::fins) {
+        add_flag(form, QStringLiteral("Fins"), QStringLiteral("at the left"), layer.fin_left, [this](bool on) { change_layer(QStringLiteral("Fins"), [&](ShadeLayer& s) { s.fin_left = on; }); });
+        add_flag(form, QString(), QStringLiteral("at the right"), layer.fin_right, [this](bool on) { change_layer(QStringLiteral("Fins"), [&](ShadeLayer& s) { s.fin_right = on; }); });
+    }
+    add_part_finish(form, document_.project(), document_.option(), QStringLiteral("Made of"), Part::shading, layer.material, [this](const Id& m) { change_layer(QStringLiteral("Material of shading"), [&](ShadeLayer& s) { s.material = m; }); });
+}
+
+}  // namespace wp::gui

@@ -1,0 +1,377 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "gui/matter/materials_panel.h"
+
+#include <QColorDialog>
+#include <QFileDialog>
+#include <QHeaderView>
+#include <QMenu>
+#include <QStandardPaths>
+#include <QToolButton>
+#include <QVBoxLayout>
+#include <algorithm>
+#include <set>
+
+#include "geometry/finishes.h"
+#include "gui/inspector/rows.h"
+#include "gui/look/look.h"
+#include "question/ask.h"
+#include "store/material_file.h"
+
+namespace wp::gui {
+using namespace model;
+using Kind = Material::Kind;
+
+namespace {
+
+constexpr const char* kFilter = "Materials (*.materials.json *.json)";
+
+QString kind_text(Kind kind) {
+    switch (kind) {
+        case Kind::opaque: return QStringLiteral("Surface");
+        case Kind::glazing: return QStringLiteral("Glass");
+        case Kind::fabric: return QStringLiteral("Cloth, mesh or perforated sheet");
+        case Kind::slats: return QStringLiteral("Slatted blind");
+    }
+    return {};
+}
+
+// Where a material goes on a selected thing: the parts of it that take such a material.
+void give(Option& option, const Selection& item, const Material& m) {
+    using Of = Selection::Kind;
+    const Id& id = m.id;
+    const bool blind = m.kind == Kind::fabric || m.kind == Kind::slats;
+    if (item.kind == Of::room && m.kind == Kind::opaque) find_room(option, item.id).room->walls = id;
+    if (item.kind == Of::wall && m.kind == Kind::opaque) set_own_finish(*find_room(option, item.id).room, item.edge, id);
+    if (item.kind == Of::opening)
+        if (const auto at = find_opening(option, item.id)) {
+            if (blind && at.opening->kind != Opening::Kind::opening_void) {
+                at.opening->blind = true;
+                at.opening->blind_material = id;
+            } else if (takes(at.opening->kind == Opening::Kind::window ? Part::glazing : Part::door, m.kind)) {
+                at.opening->glazing = id;
+            } else if (m.kind == Kind::opaque) {
+                at.opening->frames = id;
+            }
+        }
+    if (item.kind == Of::rooflight)
+        if (const auto at = find_on_storeys(option, &Storey::rooflights, item.id)) {
+            if (m.kind == Kind::glazing) at.item->glazing = id;
+            if (blind) {
+                at.item->blind = true;
+                at.item->blind_material = id;
+            }
+        }
+    if (item.kind == Of::partition && m.kind == Kind::opaque) find_on_storeys(option, &Storey::partitions, item.id).item->material = id;
+    if (Thing* t = item.kind == Of::thing ? model::find(option.things, item.id) : nullptr; t != nullptr && takes(part_of(t->kind), m.kind)) t->material = id;
+    if (Block* b = item.kind == Of::block ? model::find(option.blocks, item.id) : nullptr; b != nullptr && m.kind == Kind::opaque) b->material = id;
+}
+
+}  // namespace
+
+std::filesystem::path MaterialsPanel::own_library() {
+    return std::filesystem::path(QStandardPaths::writableLocation(QStandardPaths::AppConfigLocation).toStdString()) / "own.materials.json";
+}
+
+MaterialsPanel::MaterialsPanel(Document& document, QWidget* parent) : QWidget(parent), document_(document) {
+    setObjectName(QStringLiteral("panel"));
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(space::tight);
+    auto* row = new QHBoxLayout;
+    row->setContentsMargins(space::small, space::tight, space::small, 0);
+    row->setSpacing(2);
+    search_ = new QLineEdit;
+    search_->setPlaceholderText(QStringLiteral("Find a material"));
+    search_->setObjectName(QStringLiteral("material-search"));
+    search_->setClearButtonEnabled(true);
+    row->addWidget(search_, 1);
+    const auto tool = [&](const char* icon_name, const char* name, const QString& tip) {
+        auto* b = new QToolButton;
+        set_icon(b, QString::fromLatin1(icon_name));
+        b->setObjectName(QString::fromLatin1(name));
+        b->setToolTip(tip);
+        b->setAccessibleName(tip);
+        row->addWidget(b);
+        return b;
+    };
+    auto* make = tool("plus", "new-material", QStringLiteral("A new material"));
+    make->setPopupMode(QToolButton::InstantPopup);
+    auto* kinds = new QMenu(make);
+    for (const Kind kind : {Kind::opaque, Kind::glazing, Kind::fabric, Kind::slats}) kinds->addAction(kind_text(kind), this, [this, kind] { new_material(kind); });
+    make->setMenu(kinds);
+    auto* files = tool("folder-open", "material-files", QStringLiteral("Take in or give out a file of materials"));
+    files->setPopupMode(QToolButton::InstantPopup);
+    auto* exchange = new QMenu(files);
+    exchange->addAction(QStringLiteral("Take in a file\u2026"), this, [this] {
+        const QString file = QFileDialog::getOpenFileName(this, QStringLiteral("Materials to take in"), {}, QString::fromLatin1(kFilter));
+        if (file.isEmpty()) return;
+        const auto fault = import_file(file.toStdString());
+        emit said(fault ? QString::fromStdString(fault->line()) : QStringLiteral("Taken into the project"));
+    });
+    exchange->addAction(QStringLiteral("Give out this project's\u2026"), this, [this] {
+        QString file = QFileDialog::getSaveFileName(this, QStringLiteral("Give out materials"), QStringLiteral("project.materials.json"), QString::fromLatin1(kFilter));
+        if (file.isEmpty()) return;
+        const auto fault = export_file(file.toStdString());
+        emit said(fault ? QString::fromStdString(fault->line()) : QStringLiteral("Written"));
+    });
+    files->setMenu(exchange);
+    column->addLayout(row);
+    list_ = new QTreeWidget;
+    list_->setObjectName(QStringLiteral("materials"));
+    list_->setAccessibleName(QStringLiteral("Materials"));
+    list_->setHeaderHidden(true);
+    list_->setFrameShape(QFrame::NoFrame);
+    list_->setIndentation(12);
+    list_->setIconSize({14, 14});
+    list_->setColumnCount(2);
+    list_->header()->setStretchLastSection(false);
+    list_->header()->setSectionResizeMode(0, QHeaderView::Stretch);
+    list_->header()->setSectionResizeMode(1, QHeaderView::ResizeToContents);
+    column->addWidget(list_, 3);
+    preview_ = new MaterialPreview;
+    column->addWidget(preview_);
+    page_ = new QScrollArea;
+    page_->setWidgetResizable(true);
+    page_->setFrameShape(QFrame::NoFrame);
+    page_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    column->addWidget(page_, 4);
+    connect(search_, &QLineEdit::textChanged, this, &MaterialsPanel::fill);
+    connect(list_, &QTreeWidget::itemSelectionChanged, this, &MaterialsPanel::show_chosen);
+    connect(list_, &QTreeWidget::itemDoubleClicked, this, &MaterialsPanel::assign);
+    connect(&document, &Document::project_changed, this, &MaterialsPanel::refresh);
+    if (auto read = store::read_materials(question::data_folder() / "materials" / "general.json")) library_ = std::move(*read);
+    std::error_code error;
+    if (std::filesystem::exists(own_library(), error))
+        if (auto read = store::read_materials(own_library())) own_ = std::move(*read);
+    refresh();
+}
+
+void MaterialsPanel::refresh() {
+    if (document_.project().materials == shown_ && list_->topLevelItemCount() > 0) return;
+    shown_ = document_.project().materials;
+    fill();
+}
+
+void MaterialsPanel::fill() {
+    From from{};
+    const auto before = chosen(from);
+    filling_ = true;
+    std::set<int> closed;
+    for (int i = 0; i < list_->topLevelItemCount(); ++i)
+        if (!list_->topLevelItem(i)->isExpanded()) closed.insert(i);
+    const bool first = list_->topLevelItemCount() == 0;
+    list_->clear();
+    const QString wanted = search_->text().trimmed();
+    const auto group = [&](const QString& title, From where, const std::vector<Material>& list) {
+        auto* top = new QTreeWidgetItem(list_, {title});
+        top->setFlags(Qt::ItemIsEnabled);
+        top->setFirstColumnSpanned(true);
+        for (size_t i = 0; i < list.size(); ++i) {
+            const Material& m = list[i];
+            if (!wanted.isEmpty() && !name_of(m.name).contains(wanted, Qt::CaseInsensitive)) continue;
+            auto* item = new QTreeWidgetItem(top, {name_of(m.name), QStringLiteral("%1 %").arg(100 * figure_of(m), 0, 'f', 0)});
+            item->setIcon(0, QIcon(report::swatch(m, 14)));
+            item->setToolTip(0, QStringLiteral("%1\n%2").arg(name_of(m.name), name_of(m.source)));
+            item->setTextAlignment(1, Qt::AlignRight | Qt::AlignVCenter);
+            item->setData(0, Qt::UserRole, static_cast<int>(where));
+            item->setData(0, Qt::UserRole + 1, static_cast<int>(i));
+            if (before && where == from && m.id == before->id) item->setSelected(true);
+        }
+        top->setExpanded(first ? where == From::project : !wanted.isEmpty() || !closed.contains(list_->indexOfTopLevelItem(top)));
+    };
+    group(QStringLiteral("In this project"), From::project, document_.project().materials);
+    if (!own_.empty()) group(QStringLiteral("My own"), From::own, own_);
+    group(QStringLiteral("Library"), From::library, library_);
+    filling_ = false;
+    show_chosen();
+}
+
+std::optional<Material> MaterialsPanel::chosen(From& from) const {
+    const auto items = list_->selectedItems();
+    if (items.isEmpty()) return {};
+    from = static_cast<From>(items[0]->data(0, Qt::UserRole).toInt());
+    const auto index = static_cast<size_t>(items[0]->data(0, Qt::UserRole + 1).toInt());
+    const auto& list = from == From::project ? document_.project().materials : from == From::own ? own_ : library_;
+    if (index >= list.size()) return {};
+    return list[index];
+}
+
+void MaterialsPanel::show_chosen() {
+    if (filling_) return;
+    From from{};
+    const auto material = chosen(from);
+    preview_->show_material(material);
+    if (document_.is_live()) return;
+    auto* page = new QWidget;
+    page->setObjectName(QStringLiteral("panel"));
+    auto* form = new QFormLayout(page);
+    form->setContentsMargins(space::medium, space::small, space::medium, space::small);
+    form->setSpacing(space::tight);
+    page_->takeWidget();
+    if (QWidget* old = page_->findChild<QWidget*>(QStringLiteral("panel"))) old->deleteLater();
+    page_->setWidget(page);
+    if (material) show_form(*material, from);
+}
+
+void MaterialsPanel::change(const QString& name, const std::function<void(Material&)>& edit) {
+    From from{};
+    const auto material = chosen(from);
+    if (!material || from != From::project) return;
+    document_.edit(name, [&](Project& p) {
+        if (Material* m = model::find(p.materials, material->id)) edit(*m);
+    });
+}
+
+void MaterialsPanel::show_form(const Material& m, From from) {
+    auto& form = *static_cast<QFormLayout*>(page_->widget()->layout());
+    form.addRow(label(kind_text(m.kind), "heading"));
+    if (from != From::project) {
+        if (m.high > 0) add_text(form, m);
+        form.addRow(label(name_of(m.source), "small"));
+        add_button(form, QStringLiteral("Take into the project"), "take-material", [this, m] { take_into_project(m); });
+        add_button(form, QStringLiteral("Give to what is selected"), "assign-material", [this] { assign(); });
+        return;
+    }
+    add_button(form, QStringLiteral("Give to what is selected"), "assign-material", [this] { assign(); });
+    add_name(form, m.name, [this](const std::string& text) { change(QStringLiteral("Rename material"), [&](Material& x) { x.name = text; }); });
+    const auto share = [&](const QString& title, double Material::*field) {
+        return add_number(form, title, m.*field, Unit::percent, [this, title, field](double v) { change(title, [&](Material& x) { x.*field = std::clamp(v, 0.0, 1.0); }); });
+    };
+    const auto number = [&](const QString& title, double Material::*field, Unit unit, double low, double high) {
+        add_number(form, title, m.*field, unit, [this, title, field, low, high](double v) { change(title, [&](Material& x) { x.*field = std::clamp(v, low, high); }); });
+    };
+    if (m.kind == Kind::opaque) {
+        share(QStringLiteral("Reflectance"), &Material::reflectance);
+        share(QStringLiteral("Mirrored part"), &Material::specular);
+        number(QStringLiteral("Roughness"), &Material::roughness, Unit::plain, 0, 1);
+    }
+    if (m.kind == Kind::glazing) {
+        share(QStringLiteral("Transmittance"), &Material::transmittance)->setToolTip(QStringLiteral("Visible, normal incidence (EN 410)"));
+        share(QStringLiteral("Scattered part"), &Material::diffuse);
+        share(QStringLiteral("Reflects, outside"), &Material::reflectance_out)->setToolTip(QStringLiteral("0: as uncoated panes do"));
+        share(QStringLiteral("Reflects, inside"), &Material::reflectance_in)->setToolTip(QStringLiteral("0: as uncoated panes do"));
+        share(QStringLiteral("Solar factor"), &Material::solar_factor)->setToolTip(QStringLiteral("g-value (EN 410); 0: not known. For the record"));
+        add_number(form, QStringLiteral("Panes"), m.panes, Unit::plain, [this](double v) { change(QStringLiteral("Panes"), [&](Material& x) { x.panes = whole_number(v, 1, 4); }); });
+    }
+    if (m.kind == Kind::fabric) {
+        share(QStringLiteral("Openness"), &Material::openness);
+        share(QStringLiteral("Scattered part"), &Material::transmittance);
+        share(QStringLiteral("Reflectance"), &Material::reflectance);
+    }
+    if (m.kind == Kind::slats) {
+        number(QStringLiteral("Slat width"), &Material::slat_width, Unit::metre, 0.001, 1);
+        number(QStringLiteral("Slat spacing"), &Material::slat_spacing, Unit::metre, 0.001, 1);
+        number(QStringLiteral("Slat tilt"), &Material::slat_tilt, Unit::degree, -85, 85);
+        share(QStringLiteral("Reflectance"), &Material::reflectance);
+        add_choice<int>(form, QStringLiteral("Slats"), {{"level", 0}, {"upright", 1}}, m.slats_upright ? 1 : 0, [this](int on) { change(QStringLiteral("Slats"), [&](Material& x) { x.slats_upright = on != 0; }); });
+    }
+    add_text(form, m);
+    add_flag(form, QStringLiteral("Known"), QStringLiteral("only assumed"), m.assumed, [this](bool on) { change(QStringLiteral("Assumed"), [&](Material& x) { x.assumed = on; }); });
+    auto* source = new QLineEdit(name_of(m.source));
+    source->setObjectName(QStringLiteral("material-source"));
+    source->setPlaceholderText(QStringLiteral("where its figures come from"));
+    connect(source, &QLineEdit::editingFinished, this, [this, source] { change(QStringLiteral("Source of material"), [&](Material& x) { x.source = source->text().toStdString(); }); });
+    form.addRow(QStringLiteral("Source"), source);
+    add_button(form, QStringLiteral("Colour\u2026"), "material-colour", [this, m] {
+        const QColor c = QColorDialog::getColor(report::colour_of(m), this, QStringLiteral("Colour in drawings"));
+        if (c.isValid()) change(QStringLiteral("Colour of material"), [&](Material& x) { x.colour = c.name().toStdString(); });
+    });
+    add_button(form, QStringLiteral("Keep among my own"), "keep-own", [this] { keep_own(); });
+    add_button(form, QStringLiteral("Remove from the project"), "remove-material", [this] { remove(); });
+    for (auto* field : page_->widget()->findChildren<NumberField*>()) {
+        field->set_live();
+        connect(field, &NumberField::live, this, [this](bool on) {
+            if (on) return document_.begin_live();
+            document_.end_live();
+            show_chosen();
+        });
+    }
+}
+
+// What is wrong with it, what its range is, and what to ask about glass that nobody knows.
+void MaterialsPanel::add_text(QFormLayout& form, const Material& m) {
+    if (const auto wrong = impossible(m); !wrong.empty()) form.addRow(label(QStringLiteral("It %1.").arg(name_of(wrong)), "fault"));
+    if (m.high > 0) form.addRow(label(QStringLiteral("Real ones: %1 to %2 %.").arg(100 * m.low, 0, 'f', 0).arg(100 * m.high, 0, 'f', 0), "small"));
+    if (m.kind == Kind::glazing && m.assumed)
+        form.addRow(label(QStringLiteral("Ask its maker for: light transmittance at normal incidence (EN 410), light reflectance outside and inside, solar factor, "
+                                         "number of panes and coatings; for diffusing glass, which part is scattered."), "small"));
+}
+
+Id MaterialsPanel::take_into_project(const Material& m) {
+    Id id;
+    document_.edit(QStringLiteral("Take in %1").arg(name_of(m.name)), [&](Project& p) { id = store::merge_materials(p.materials, {m}).front(); });
+    if (id.empty()) id = m.id;  // it was there already
+    return id;
+}
+
+void MaterialsPanel::assign() {
+    From from{};
+    const auto material = chosen(from);
+    if (!material) return;
+    const auto items = document_.selected();
+    if (items.empty()) return emit said(QStringLiteral("Select rooms, walls, windows or things first; then give them the material"));
+    document_.edit(QStringLiteral("Give %1").arg(name_of(material->name)), [&](Project& p) {
+        const Id id = store::merge_materials(p.materials, {*material}).front();
+        for (const Selection& item : items) give(p.options[document_.option_index()], item, *model::find(p.materials, id));
+    });
+    emit said(QStringLiteral("%1 given to %2").arg(name_of(material->name), items.size() == 1 ? name_of(item_name(document_.option(), items[0])) : QStringLiteral("%1 things").arg(items.size())));
+}
+
+void MaterialsPanel::keep_own() {
+    From from{};
+    const auto material = chosen(from);
+    if (!material) return;
+    auto list = own_;
+    std::erase_if(list, [&](const Material& m) { return m.id == material->id; });
+    list.push_back(*material);
+    std::error_code error;
+    std::filesystem::create_directories(own_library().parent_path(), error);
+    if (const auto fault = store::save_materials(list, own_library())) return emit said(QString::fromStdString(fault->line()));
+    own_ = std::move(list);
+    fill();
+    emit said(QStringLiteral("Kept: it is there in every project"));
+}
+
+void MaterialsPanel::remove() {
+    From from{};
+    const auto material = chosen(from);
+    if (!material || from != From::project) return;
+    for (const Option& option : document_.project().options) {
+        const auto users = geometry::users_of(document_.project(), option, material->id);
+        const bool by_type = std::any_of(option.types.begin(), option.types.end(), [&](const auto& t) { return t.second == material->id; });
+        bool in_blinds = false;
+        for (const Storey& s : option.storeys)
+            for (const Room& r : s.rooms) in_blinds = in_blinds || std::any_of(r.openings.begin(), r.openings.end(), [&](const Opening& o) { return o.blind_material == material->id; });
+        if (!users.empty() || by_type || in_blinds) return emit said(QStringLiteral("%1 is in use in %2: give its places another material first").arg(name_of(material->name), name_of(option.name)));
+    }
+    document_.edit(QStringLiteral("Remove material"), [&](Project& p) { std::erase_if(p.materials, [&](const Material& m) { return m.id == material->id; }); });
+}
+
+void MaterialsPanel::new_material(Kind kind) {
+    Material m;
+    m.kind = kind;
+    m.name = "New " + kind_text(kind).toLower().toStdString();
+    m.assumed = true;
+    if (kind == Kind::fabric) {
+        m.transmittance = 0.1;
+        m.reflectance = 0.5;
+    }
+    int n = 1;
+    while (model::find(document_.project().materials, "material-" + std::to_string(n)) != nullptr) ++n;
+    m.id = "material-" + std::to_string(n);
+    document_.edit(QStringLiteral("New material"), [&](Project& p) { p.materials.push_back(m); });
+    QTreeWidgetItem* top = list_->topLevelItem(0);
+    list_->clearSelection();
+    if (top != nullptr && top->childCount() > 0) top->child(top->childCount() - 1)->setSelected(true);
+}
+
+Outcome MaterialsPanel::import_file(const std::filesystem::path& file) {
+    const auto read = store::read_materials(file);
+    if (!read) return read.fault();
+    document_.edit(QStringLiteral("Take in materials"), [&](Project& p) { store::merge_materials(p.materials, *read); });
+    return {};
+}
+
+Outcome MaterialsPanel::export_file(const std::filesystem::path& file) { return store::save_materials(document_.project().materials, file); }
+
+}  // namespace wp::gui

@@ -1,0 +1,74 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "gui/matter/types_panel.h"
+
+#include <QMenu>
+#include <QToolButton>
+
+#include "geometry/finishes.h"
+#include "gui/inspector/rows.h"
+#include "gui/look/look.h"
+#include "question/ask.h"
+#include "store/material_file.h"
+
+namespace wp::gui {
+using namespace model;
+
+TypesPanel::TypesPanel(Document& document, QWidget* parent) : QScrollArea(parent), document_(document) {
+    setWidgetResizable(true);
+    setObjectName(QStringLiteral("types"));
+    setFrameShape(QFrame::NoFrame);
+    setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    connect(&document, &Document::project_changed, this, &TypesPanel::refresh);
+    refresh();
+}
+
+void TypesPanel::refresh() {
+    const Option& option = document_.option();
+    if (filled_ && types_ == option.types && materials_ == document_.project().materials) return;
+    filled_ = true;
+    types_ = option.types;
+    materials_ = document_.project().materials;
+    auto* page = new QWidget;
+    page->setObjectName(QStringLiteral("panel"));
+    auto* form = new QFormLayout(page);
+    form->setContentsMargins(space::medium, space::small, space::medium, space::medium);
+    form->setSpacing(space::tight);
+    form->addRow(label(QStringLiteral("What everything of a kind is made of, unless a room or a single surface says otherwise."), "small"));
+    for (const auto& [text, set] : {std::pair{"Assume unknown ones after LM-83", "lm-83"}, {"Assume unknown ones after EN 17037", "en-17037"}}) {
+        auto* button = add_button(*form, QString::fromLatin1(text), set == std::string("lm-83") ? "assume-lm-83" : "assume-en-17037", [this, set = std::string(set)] { assume(set, false); });
+        button->setToolTip(QStringLiteral("Gives the standard's reflectance to every kind of part that has none, or only an assumed one"));
+    }
+    for (int i = 0; i < kParts; ++i) {
+        const auto part = static_cast<Part>(i);
+        const Id own = option.types.contains(part) ? option.types.at(part) : Id();
+        Finish now{model::find(document_.project().materials, own), own, own.empty() ? Reason::none : Reason::type};
+        Finish otherwise;
+        if (part == Part::frame) otherwise = finish_of(document_.project(), option, Part::reveal, {});
+        if (own.empty()) now = otherwise;
+        QString title = QString::fromLatin1(part_name(part));
+        if (part == Part::stair) title = QStringLiteral("Stairs, ramps");
+        if (part == Part::door) title = QStringLiteral("Doors, panels");
+        if (part == Part::block) title = QStringLiteral("Neighbours");
+        add_finish(*form, document_.project(), {title, part, own, now, otherwise}, [this, part](const Id& m) {
+            document_.edit_option(QStringLiteral("%1 by type").arg(QString::fromLatin1(part_name(part))), [&](Option& o) {
+                if (m.empty()) o.types.erase(part);
+                else o.types[part] = m;
+            });
+        });
+    }
+    add_number(*form, QStringLiteral("Plain blind"), document_.project().blind_transmittance, Unit::percent, [this](double v) {
+        document_.edit(QStringLiteral("Plain blind"), [&](Project& p) { p.blind_transmittance = std::clamp(v, 0.0, 1.0); });
+    })->setToolTip(QStringLiteral("What a closed blind without a material scatters through"));
+    if (QWidget* old = takeWidget()) old->deleteLater();
+    setWidget(page);
+}
+
+void TypesPanel::assume(const std::string& id, bool only_missing) {
+    const auto set = store::read_assumed(question::data_folder() / "assumed" / (id + ".json"));
+    if (!set) return emit said(QString::fromStdString(set.fault().line()));
+    int given = 0;
+    document_.edit(QStringLiteral("Assume unknown finishes"), [&](Project& p) { given = geometry::assume_unknown(p, document_.option_index(), set->by_part, only_missing); });
+    emit said(given == 0 ? QStringLiteral("Nothing is unknown here") : QStringLiteral("%1 kinds of part: %2").arg(given).arg(name_of(set->name)));
+}
+
+}  // namespace wp::gui

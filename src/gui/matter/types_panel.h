@@ -1,0 +1,28 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Materials by kind of part: what everything of that kind has that names none of its own.
+#pragma once
+#include <QScrollArea>
+
+#include "gui/document.h"
+
+namespace wp::gui {
+
+class TypesPanel : public QScrollArea {
+    Q_OBJECT
+ public:
+    explicit TypesPanel(Document& document, QWidget* parent = nullptr);
+
+ signals:
+    void said(const QString& text);
+
+ private:
+    void refresh();
+    void assume(const std::string& set, bool only_missing);
+
+    Document& document_;
+    std::vector<model::Material> materials_;
+    std::map<model::Part, model::Id> types_;
+    bool filled_ = false;
+};
+
+}  // namespace wp::gui

@@ -1,0 +1,21 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// What stands in and around the rooms of a plan, what shades the openings, where light is asked about.
+#pragma once
+#include "geometry/walls.h"
+#include "report/plan.h"
+
+namespace wp::report {
+
+/// Things of the storey (outdoor ones on every storey), below the walls' lines.
+void draw_things(QPainter& painter, const PlanScene& scene, const PlanView& view, const Ink& ink);
+/// Shading layers in plan, of openings that the cut meets or that lie around it.
+void draw_shading(QPainter& painter, const PlanScene& scene, const PlanView& view, const Ink& ink, const geometry::StoreyWalls& walls);
+/// Outline and points of the planes that are selected.
+void draw_planes(QPainter& painter, const PlanScene& scene, const PlanView& view, const Ink& ink);
+/// Inner faces of the walls in the colour of their finish.
+void draw_wall_tints(QPainter& painter, const PlanScene& scene, const PlanView& view, const geometry::StoreyWalls& walls);
+
+/// The colour of a part under the scene's tint; invalid where nothing is coloured.
+QColor tint_of(const PlanScene& scene, model::Part part, const model::Finish& finish);
+
+}  // namespace wp::report
