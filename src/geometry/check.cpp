@@ -71,7 +71,7 @@ class Check {
         const auto& list = storey().rooms;
         for (size_t i = 0; i < list.size(); ++i) {
             if (signed_area(walls_.rooms[i].ring) < 0.05 * signed_area(list[i].footprint) || walls_.rooms[i].ring.size() < 3 || takes_all(i))
-                add(Kind::thin_room, list[i].footprint[0], {room_item(list[i])}, fmt::format("The walls around {} are thicker than it is wide.", list[i].name));
+                add(Kind::thin_room, list[i].footprint[0], {room_item(list[i])}, fmt::format("The walls around {} are thicker than it is wide.", list[i].name), fmt::format("Take {} away", list[i].name));
             for (size_t k = 0; k < list.size(); ++k) {
                 if (k == i || apart(list[i], list[k])) continue;
                 if (k > i) overlap(list[i], list[k]);
@@ -186,10 +186,10 @@ class Check {
         for (size_t i = 0; i < list.size(); ++i) {
             const Rooflight& light = list[i];
             const Item item{Item::Kind::rooflight, light.id, -1};
-            if (!fits(light)) add(Kind::rooflight_off_roof, light.centre, {item}, fmt::format("{} does not lie within one face of a roof and of the ceiling below: it is left out.", light.name));
+            if (!fits(light)) add(Kind::rooflight_off_roof, light.centre, {item}, fmt::format("{} does not lie within one face of a roof and of the ceiling below: it is left out.", light.name), fmt::format("Take {} away", light.name));
             for (size_t k = i + 1; k < list.size(); ++k)
                 if (light.upright == list[k].upright && overlap_in_plan(light, list[k]))
-                    add(Kind::rooflights_overlap, list[k].centre, {item, {Item::Kind::rooflight, list[k].id, -1}}, fmt::format("{} and {} overlap.", light.name, list[k].name));
+                    add(Kind::rooflights_overlap, list[k].centre, {item, {Item::Kind::rooflight, list[k].id, -1}}, fmt::format("{} and {} overlap.", light.name, list[k].name), fmt::format("Take {} away", list[k].name));
         }
     }
 
@@ -314,6 +314,9 @@ bool mend_drawing(Option& option, const ModelFault& fault) {
         case Kind::near_miss: return mend_near_miss(option, fault);
         case Kind::rooms_overlap: return mend_overlap(option, fault);
         case Kind::openings_overlap: return mend_beside(option, fault);
+        case Kind::rooflights_overlap: return remove_items(option, {fault.items[1]});
+        case Kind::thin_room:
+        case Kind::rooflight_off_roof:
         case Kind::opening_to_nothing:
         case Kind::void_without_rooms: return remove_items(option, fault.items);
         case Kind::opening_off_wall: {

@@ -192,8 +192,8 @@ model::Project blank_project() {
         m.source = "IES LM-83-12, surfaces of unknown finish";
         return m;
     };
-    p.materials = {opaque("floor", "Floor, assumed", 0.2), opaque("walls", "Walls, assumed", 0.5), opaque("ceiling", "Ceiling, assumed", 0.7),
-                   opaque("facade", "Facade, assumed", 0.3), opaque("roof", "Roof, assumed", 0.2)};
+    p.materials = {opaque("floor", "Floors and the like, assumed", 0.2), opaque("walls", "Walls and the like, assumed", 0.5), opaque("ceiling", "Ceiling, assumed", 0.7),
+                   opaque("facade", "Facades and the like, assumed", 0.3), opaque("roof", "Roofs and the like, assumed", 0.2)};
     model::Material glass;
     glass.id = "double-clear";
     glass.name = "Double clear pane, assumed";
@@ -210,7 +210,8 @@ model::Project blank_project() {
     option.name = "First idea";
     using model::Part;
     option.types = {{Part::floor, "floor"}, {Part::wall, "walls"}, {Part::ceiling, "ceiling"}, {Part::reveal, "walls"}, {Part::facade, "facade"},
-                    {Part::roof, "roof"}, {Part::glazing, "double-clear"}, {Part::rooflight, "double-clear"}};
+                    {Part::partition, "walls"}, {Part::frame, "walls"}, {Part::door, "walls"}, {Part::furniture, "walls"}, {Part::shading, "walls"}, {Part::fence, "walls"},
+                    {Part::stair, "floor"}, {Part::block, "facade"}, {Part::tree, "roof"}, {Part::terrain, "roof"}, {Part::roof, "roof"}, {Part::glazing, "double-clear"}, {Part::rooflight, "double-clear"}};
     option.storeys.push_back(model::new_storey("ground", "Ground floor", 0));
     p.options.push_back(option);
     model::Question df, year, glare;

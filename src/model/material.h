@@ -47,8 +47,11 @@ struct Material {
     bool operator==(const Material&) const = default;
 };
 
-/// The figure that a material is told by: reflectance or visible transmittance.
-inline double figure_of(const Material& m) { return m.kind == Material::Kind::opaque || m.kind == Material::Kind::slats ? m.reflectance : m.transmittance; }
+/// The figure that a material is told by: reflectance, or all that it passes.
+inline double figure_of(const Material& m) {
+    if (m.kind == Material::Kind::fabric) return m.openness + m.transmittance;
+    return m.kind == Material::Kind::glazing ? m.transmittance : m.reflectance;
+}
 
 /// Materials whose figures cannot be: a reflectance beyond any real surface, or more light given back than came.
 /// Empty where nothing is wrong; else one sentence without the material's name.

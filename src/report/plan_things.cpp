@@ -77,10 +77,13 @@ void draw_tree(QPainter& painter, const PlanView& view, const Thing& t, const QC
 void draw_thing(QPainter& painter, const PlanScene& scene, const PlanView& view, const Ink& ink, const Thing& drawn) {
     const Thing t = within_reason(drawn);
     const bool chosen = scene.selected.contains(t.id), out = left_out(scene.without, t.id, kind_name(t.kind));
-    const QColor line = chosen ? ink.accent : out ? ink.faint : ink.ink;
+    // On a map lines of paper read, wherever it is dark or bright enough.
+    const bool over_map = !scene.maps.empty() && !t.storey.empty();
+    QColor on_map = ink.room;
+    on_map.setAlpha(190);
+    const QColor line = chosen ? ink.accent : out ? ink.faint : over_map ? on_map : ink.ink;
     QColor fill = ink.paper;
     if (const QColor c = tint_of(scene, part_of(t.kind), scene.project == nullptr ? Finish{} : finish_of(*scene.project, *scene.option, part_of(t.kind), t.material)); c.isValid()) fill = c;
-    const bool over_map = !scene.maps.empty() && !t.storey.empty();
     fill.setAlpha(out || over_map ? 0 : t.kind == Thing::Kind::tree || t.kind == Thing::Kind::terrain ? 120 : 215);
     painter.setPen(QPen(line, chosen ? 2.2 : 1, out ? Qt::DotLine : Qt::SolidLine));
     painter.setBrush(fill);

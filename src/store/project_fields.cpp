@@ -94,7 +94,7 @@ void visit(Fields& f, Room& r) {
     f.text("id", r.id);
     f.text("name", r.name);
     f.list("footprint", r.footprint, [](Fields& g, Vec2& p) { visit(g, p); });
-    f.number("height", r.height, 0.1, 1000);
+    f.number("height", r.height, 0.001, 10000);  // a slip of units is for the model check
     f.choice("top", r.top, {{"follows_roof", Room::Top::follows_roof}, {"flat", Room::Top::flat}}, Fields::optional);
     f.text("floor", r.floor, Fields::optional);
     f.text("walls", r.walls, Fields::optional);

@@ -30,7 +30,7 @@ double share_of_light(const question::DaylightFactorAnswer& answer, const Id& op
 
 Inspector::Inspector(Document& document, QWidget* parent) : QScrollArea(parent), document_(document) {
     setWidgetResizable(true);
-    setFixedWidth(284);
+    setFixedWidth(306);
     setObjectName(QStringLiteral("inspector"));
     setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     connect(&document, &Document::selection_changed, this, &Inspector::rebuild);

@@ -293,7 +293,8 @@ void Inspector::show_dimension(QFormLayout& form) {
 void Inspector::show_many(QFormLayout& form) {
     const auto items = document_.selected();
     Option option = document_.option();
-    form.addRow(label(QStringLiteral("%1 things").arg(items.size()), "heading"));
+    const auto all_are = [&](Selection::Kind kind) { return std::all_of(items.begin(), items.end(), [&](const Selection& s) { return s.kind == kind; }); };
+    form.addRow(label(QStringLiteral("%1 %2").arg(items.size()).arg(all_are(Selection::Kind::opening) ? QStringLiteral("openings") : all_are(Selection::Kind::room) ? QStringLiteral("rooms") : QStringLiteral("things")), "heading"));
     using Kind = Selection::Kind;
     std::vector<Opening> openings;
     std::vector<Room> rooms;

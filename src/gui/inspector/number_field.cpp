@@ -14,7 +14,11 @@ std::optional<double> parse_number(const QString& text, Unit unit) {
 
 QString number_text(double value, Unit unit) {
     switch (unit) {
-        case Unit::metre: return QString::number(value, 'f', 2) + QStringLiteral(" m");
+        case Unit::metre: {
+            // Millimetres where they count: slats, blades, boards.
+            const bool fine = std::fabs(value) < 0.5 && std::fabs(100 * value - std::round(100 * value)) > 1e-4;
+            return QString::number(value, 'f', fine ? 3 : 2) + QStringLiteral(" m");
+        }
         case Unit::percent: return QString::number(100 * value, 'f', std::fabs(100 * value - std::round(100 * value)) < 1e-6 ? 0 : 1) + QStringLiteral(" %");
         case Unit::degree: return QString::number(value, 'f', 0) + QChar(0x00b0);
         case Unit::plain: return QString::number(value, 'g', 4);

@@ -28,6 +28,7 @@ inline QString name_of(const std::string& text) { return QString::fromStdString(
 
 inline void add_name(QFormLayout& form, const std::string& name, std::function<void(const std::string&)> commit) {
     auto* field = new QLineEdit(name_of(name));
+    field->setCursorPosition(0);
     field->setAccessibleName(QStringLiteral("Name"));
     QObject::connect(field, &QLineEdit::editingFinished, field, [field, name, commit = std::move(commit)] {
         const std::string text = field->text().trimmed().toStdString();
@@ -52,6 +53,7 @@ struct FinishRow {
     model::Id own;
     model::Finish now;
     model::Finish otherwise;   ///< what it would be without its own
+    bool tells_reason = true;  ///< else only what is assumed
 };
 
 inline QString material_text(const model::Material& m) { return QStringLiteral("%1 %  %2").arg(100 * model::figure_of(m), 0, 'f', 0).arg(name_of(m.name)); }
@@ -62,7 +64,8 @@ inline QComboBox* add_finish(QFormLayout& form, const model::Project& project, c
     box->setAccessibleName(row.title);
     box->setObjectName(QStringLiteral("finish-") + row.title.toLower().replace(QLatin1Char(' '), QLatin1Char('-')));
     box->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
-    box->setMinimumContentsLength(7);
+    box->setMinimumContentsLength(4);
+    box->setMinimumWidth(60);
     const auto* other = row.otherwise.material;
     box->addItem(other != nullptr ? QIcon(report::swatch(*other, 14)) : QIcon(), other != nullptr ? material_text(*other) : QStringLiteral("none yet"), QString());
     box->setItemData(0, QStringLiteral("As %1").arg(QString::fromLatin1(model::reason_name(row.otherwise.reason))), Qt::ToolTipRole);
@@ -78,11 +81,13 @@ inline QComboBox* add_finish(QFormLayout& form, const model::Project& project, c
     line->setSpacing(4);
     line->addWidget(box, 1);
     const bool guess = row.now.material != nullptr && row.now.material->assumed;
-    auto* why = label(QString::fromLatin1(model::reason_name(row.now.reason)) + (guess ? QStringLiteral(", assumed") : QString()), "small");
-    why->setObjectName(box->objectName() + QStringLiteral("-why"));
-    why->setWordWrap(true);
-    why->setFixedWidth(52);
-    line->addWidget(why);
+    if (row.tells_reason || guess) {
+        const QString reason = row.tells_reason ? QString::fromLatin1(model::reason_name(row.now.reason)) : QString();
+        auto* why = label(reason + (guess ? (reason.isEmpty() ? QStringLiteral("assumed") : QStringLiteral(", assumed")) : QString()), "small");
+        why->setObjectName(box->objectName() + QStringLiteral("-why"));
+        why->setFixedWidth(48);
+        line->addWidget(why);
+    }
     form.addRow(row.title, pair);
     return box;
 }

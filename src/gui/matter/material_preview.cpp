@@ -87,7 +87,7 @@ void MaterialPreview::paintEvent(QPaintEvent*) {
 
 void MaterialPreview::draw_pane(QPainter& painter, const Material& m) const {
     const light::GlassCurve glass(m.transmittance, m.panes, m.reflectance_out, m.reflectance_in);
-    const Chart chart{painter, QRectF(rect()).adjusted(42, 12, -12, -30), 0, 90};
+    const Chart chart{painter, QRectF(rect()).adjusted(42, 12, -20, -30), 0, 90};
     chart.frame(QStringLiteral("angle from square to the pane"), 30);
     const auto cosine = [](double d) { return static_cast<float>(std::cos(radians(d))); };
     chart.curve([&](double d) { return static_cast<double>(glass.transmittance(cosine(d))); }, QPen(ink().accent, 2));

@@ -49,12 +49,13 @@ void TypesPanel::refresh() {
         if (part == Part::stair) title = QStringLiteral("Stairs, ramps");
         if (part == Part::door) title = QStringLiteral("Doors, panels");
         if (part == Part::block) title = QStringLiteral("Neighbours");
-        add_finish(*form, document_.project(), {title, part, own, now, otherwise}, [this, part](const Id& m) {
+        auto* box = add_finish(*form, document_.project(), {title, part, own, now, otherwise, false}, [this, part](const Id& m) {
             document_.edit_option(QStringLiteral("%1 by type").arg(QString::fromLatin1(part_name(part))), [&](Option& o) {
                 if (m.empty()) o.types.erase(part);
                 else o.types[part] = m;
             });
         });
+        box->setObjectName(QStringLiteral("type-%1").arg(QString::fromLatin1(part_word(part))));
     }
     add_number(*form, QStringLiteral("Plain blind"), document_.project().blind_transmittance, Unit::percent, [this](double v) {
         document_.edit(QStringLiteral("Plain blind"), [&](Project& p) { p.blind_transmittance = std::clamp(v, 0.0, 1.0); });

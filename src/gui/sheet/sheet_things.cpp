@@ -181,22 +181,22 @@ void Sheet::draw_tint_legend(QPainter& painter) const {
     font.setPixelSize(type::small);
     font.setWeight(QFont::Normal);
     painter.setFont(font);
-    double widest = 60;
-    for (const auto& e : entries) widest = std::max(widest, painter.fontMetrics().horizontalAdvance(e.text) + 34.0);
-    widest = std::min(widest, 260.0);
-    const double h = 18.0 * static_cast<double>(entries.size()) + 12;
-    const QRectF plate(width() - widest - 14, 12, widest, h);
+    // Along the foot of the sheet, in columns, between scale bar and north point.
+    constexpr int rows = 4;
+    const int columns = static_cast<int>((entries.size() + rows - 1) / rows);
+    const double left = 150, room = width() - left - 60, column = std::min(170.0, room / columns);
+    const QRectF plate(left, height() - 18.0 * rows - 20, column * columns, 18.0 * rows + 10);
     QColor paper = ink().paper;
     paper.setAlpha(235);
-    painter.setPen(QPen(ink().faint, 1));
+    painter.setPen(Qt::NoPen);
     painter.setBrush(paper);
     painter.drawRect(plate);
     for (size_t i = 0; i < entries.size(); ++i) {
-        const QRectF row(plate.left() + 8, plate.top() + 6 + 18.0 * static_cast<double>(i), widest - 16, 18);
+        const QRectF row(plate.left() + 8 + column * static_cast<double>(i / rows), plate.top() + 5 + 18.0 * static_cast<double>(i % rows), column - 10, 18);
         painter.setPen(QPen(ink().ink, 0.8));
         painter.setBrush(entries[i].colour);
         painter.drawRect(QRectF(row.left(), row.top() + 3, 12, 12));
-        painter.drawText(row.adjusted(20, 0, 0, 0), Qt::AlignVCenter | Qt::AlignLeft, painter.fontMetrics().elidedText(entries[i].text, Qt::ElideRight, static_cast<int>(widest) - 36));
+        painter.drawText(row.adjusted(20, 0, 0, 0), Qt::AlignVCenter | Qt::AlignLeft, painter.fontMetrics().elidedText(entries[i].text, Qt::ElideRight, static_cast<int>(row.width()) - 22));
     }
 }
 
