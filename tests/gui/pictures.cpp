@@ -1,7 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Makes the pictures of docs/screenshots from the demo, by driving the real window: warmpane-screenshots PROJECT FOLDER.
 #include <QApplication>
+#include <QComboBox>
 #include <QDir>
+#include <QTabWidget>
+#include <QTreeWidget>
 #include <cstdio>
 
 #include "gui/drive.h"
@@ -54,6 +57,43 @@ int main(int argc, char** argv) {
     take("build-gallery");
     window.document().show_storey(0);
     drive::key(window, Qt::Key_Escape);
+    // Matter: coloured by material, blades in elevation, the check.
+    auto* tint = window.findChild<QComboBox*>(QStringLiteral("tint"));
+    auto* pages = window.findChild<QTabWidget*>(QStringLiteral("pages"));
+    drive::click(window, "companion-model");
+    drive::click(window, "with-roof");
+    tint->setCurrentIndex(1);
+    pages->setCurrentIndex(1);
+    auto* list = window.findChild<QTreeWidget*>(QStringLiteral("materials"));
+    list->topLevelItem(0)->child(12)->setSelected(true);
+    list->scrollToItem(list->topLevelItem(0)->child(12));
+    take("build-materials");
+    drive::click(window, "with-roof");
+    tint->setCurrentIndex(0);
+    pages->setCurrentIndex(0);
+    window.document().show_option(2);
+    drive::settle(window);
+    window.document().select_all({{Selection::Kind::opening, "W-01", -1}, {Selection::Kind::opening, "W-03", -1}, {Selection::Kind::opening, "W-02", -1}});
+    drive::click(window, "companion-wall");
+    if (!window.wall_view().outside()) drive::click(window, "wall-side");
+    QTest::qWait(200);
+    if (auto* inspector = window.findChild<QScrollArea*>(QStringLiteral("inspector"))) inspector->ensureWidgetVisible(drive::widget(window, "field-blade-tilt"), 0, 60);
+    take("build-shading");
+    drive::click(window, "wall-side");
+    window.document().show_option(1);
+    window.document().edit_option(QStringLiteral("Faults to show"), [](wp::model::Option& o) {
+        o.types.erase(wp::model::Part::shading);
+        o.storeys[0].rooms[0].openings[0].shading.push_back(wp::model::shade_presets()[3].layers[0]);
+        for (auto& t : o.things)
+            if (t.id == "table-2") t.at.x = 9.4;
+        o.planes[1].height = 3.4;
+        o.observers[1].eye.x = 12;
+    });
+    drive::click(window, "companion-check");
+    drive::key(window, Qt::Key_Escape);
+    take("build-check");
+    window.document().undo_stack().undo();
+    drive::click(window, "companion-model");
     window.show_desk(Desk::site);
     take("site");
     window.show_desk(Desk::light);
