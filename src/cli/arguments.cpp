@@ -14,6 +14,8 @@ namespace {
 constexpr const char* kExamples = R"(Examples:
   warmpane-cli show demo/tern-quay.warmpane
       the project's options, rooms, planes and questions
+  warmpane-cli check demo/tern-quay.warmpane
+      what is wrong with the models, and what is only assumed
   warmpane-cli solve demo/tern-quay.warmpane
       every question of every option, into out/
   warmpane-cli solve demo/tern-quay.warmpane --option tall --question df --accuracy 0.01 --out df
@@ -24,7 +26,7 @@ constexpr const char* kExamples = R"(Examples:
       a made-up year for trying things out
 
 Exit codes: 0 done; 2 bad arguments; 3 a file is missing or damaged; 4 written, but not settled to the accuracy asked for;
-5 cannot write; 130 cancelled (Ctrl-C), nothing more was written.)";
+5 cannot write; 6 the check found faults; 130 cancelled (Ctrl-C), nothing more was written.)";
 
 }  // namespace
 
@@ -51,6 +53,10 @@ std::optional<int> parse_arguments(int argc, char** argv, Arguments& out) {
     ShowArguments h;
     auto* show = app.add_subcommand("show", "List what a project holds");
     show->add_option("project", h.project, "The project file")->required();
+
+    CheckArguments k;
+    auto* check = app.add_subcommand("check", "Say what is wrong with the models of a project, with remedies, and what is only assumed");
+    check->add_option("project", k.project, "The project file")->required();
 
     WeatherArguments w;
     auto* weather = app.add_subcommand("weather", "Read an EPW weather file and say what it holds");
@@ -79,6 +85,7 @@ std::optional<int> parse_arguments(int argc, char** argv, Arguments& out) {
     }
     if (*solve) out.solve = s;
     if (*show) out.show = h;
+    if (*check) out.check = k;
     if (*weather) out.weather = w;
     if (*make) out.make_weather = m;
     return {};

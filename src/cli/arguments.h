@@ -14,6 +14,7 @@ enum Exit {
     kBadInput = 3,      ///< a file is missing, damaged or does not fit
     kNotSettled = 4,    ///< written, but an answer did not reach the accuracy asked for
     kCannotWrite = 5,
+    kFaults = 6,          ///< the model check found faults
     kCancelled = 130,
 };
 
@@ -28,6 +29,9 @@ struct SolveArguments {
 struct ShowArguments {
     std::string project;
 };
+struct CheckArguments {
+    std::string project;
+};
 struct WeatherArguments {
     std::string file;
 };
@@ -40,6 +44,7 @@ struct MakeWeatherArguments {
 struct Arguments {
     std::optional<SolveArguments> solve;
     std::optional<ShowArguments> show;
+    std::optional<CheckArguments> check;
     std::optional<WeatherArguments> weather;
     std::optional<MakeWeatherArguments> make_weather;
 };
@@ -49,6 +54,7 @@ std::optional<int> parse_arguments(int argc, char** argv, Arguments& out);
 
 int solve(const SolveArguments& arguments);
 int show(const ShowArguments& arguments);
+int check(const CheckArguments& arguments);
 int weather(const WeatherArguments& arguments);
 int make_weather(const MakeWeatherArguments& arguments);
 

@@ -18,6 +18,7 @@ int main(int argc, char** argv) {
 #endif
         if (arguments.solve) return solve(*arguments.solve);
         if (arguments.show) return show(*arguments.show);
+        if (arguments.check) return check(*arguments.check);
         if (arguments.weather) return weather(*arguments.weather);
         return make_weather(*arguments.make_weather);
     } catch (const std::exception& error) {

@@ -22,15 +22,16 @@ SunShade::~SunShade() {
     thread_.join();
 }
 
-void SunShade::request(std::shared_ptr<const model::Project> project, size_t option, size_t storey, Vec3 to_sun) {
+void SunShade::request(std::shared_ptr<const model::Project> project, size_t option, size_t storey, Vec3 to_sun, int month) {
     const std::lock_guard lock(mutex_);
-    next_ = Request{std::move(project), option, storey, to_sun};
+    next_ = Request{std::move(project), option, storey, to_sun, month};
     wake_.notify_one();
 }
 
 void SunShade::loop() {
     std::shared_ptr<const model::Project> ready;
     size_t ready_option = 0;
+    auto ready_season = model::Season::in_leaf;
     std::unique_ptr<light::Scene> scene;
     for (;;) {
         Request request;
@@ -42,8 +43,11 @@ void SunShade::loop() {
             next_.reset();
         }
         const model::Option& option = request.project->options[request.option];
-        if (ready != request.project || ready_option != request.option) {
-            scene = std::make_unique<light::Scene>(geometry::build_surfaces(*request.project, option));
+        const model::Site& site = request.project->site;
+        const auto season = model::season_of(site.leaf_from, site.leaf_to, request.month);
+        if (ready != request.project || ready_option != request.option || ready_season != season) {
+            scene = std::make_unique<light::Scene>(geometry::build_surfaces(*request.project, option), light::Blinds::open, season);
+            ready_season = season;
             ready = request.project;
             ready_option = request.option;
         }

@@ -20,7 +20,7 @@ class SunShade : public QObject {
     ~SunShade() override;
 
     /// The newest request wins; a building is made ready for rays once and kept.
-    void request(std::shared_ptr<const model::Project> project, size_t option, size_t storey, Vec3 to_sun);
+    void request(std::shared_ptr<const model::Project> project, size_t option, size_t storey, Vec3 to_sun, int month);
 
  signals:
     void found(std::shared_ptr<const question::SunPatches> patches, double altitude);
@@ -30,6 +30,7 @@ class SunShade : public QObject {
         std::shared_ptr<const model::Project> project;
         size_t option = 0, storey = 0;
         Vec3 to_sun;
+        int month = 6;  ///< decides whether trees have leaves
     };
     void loop();
 

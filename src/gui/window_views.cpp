@@ -68,7 +68,7 @@ void Window::refresh_sun() {
     // The drawing's +y stands at the azimuth site.north.
     const Vec3 to_sun = direction(sun.azimuth - radians(site.north), sun.altitude);
     model_view_->show_sun(to_sun);
-    sun_.request(document_.snapshot(), document_.option_index(), document_.storey_index(), to_sun);
+    sun_.request(document_.snapshot(), document_.option_index(), document_.storey_index(), to_sun, document_.moment().month);
 }
 
 void Window::show_sun(const question::SunPatches& patches, double altitude) {

@@ -49,6 +49,20 @@ class CommandLine : public ::testing::Test {
 
 }  // namespace
 
+TEST_F(CommandLine, checks_models_and_leaves_with_a_code_of_its_own_where_there_are_faults) {
+    const auto sound = run("check " + std::string(WARMPANE_DEMO));
+    EXPECT_EQ(sound.code, 0) << sound.output;
+    EXPECT_NE(sound.output.find("no faults"), std::string::npos);
+    EXPECT_NE(sound.output.find("assumed Brown brick"), std::string::npos) << "what is assumed is no fault";
+    auto project = test::one_room();
+    project.options[0].storeys[0].rooms[0].walls = "";
+    ASSERT_FALSE(store::save_project(project, folder / "broken.warmpane"));
+    const auto broken = run("check " + (folder / "broken.warmpane").string());
+    EXPECT_EQ(broken.code, 6);
+    EXPECT_NE(broken.output.find("Walls: 4 surfaces have no material"), std::string::npos) << broken.output;
+    EXPECT_EQ(run("check " + (folder / "gone.warmpane").string()).code, 3);
+}
+
 TEST_F(CommandLine, answers_every_question_and_writes_what_it_found) {
     const Ended r = run("solve " + file + " --hourly --out " + out);
     ASSERT_EQ(r.code, 0) << r.output;

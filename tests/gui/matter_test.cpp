@@ -339,6 +339,14 @@ TEST_F(Matter, things_are_placed_moved_and_left_out_of_questions) {
     drive::drag(*window, {3, 9}, {4, 10});
     EXPECT_NEAR(option().things[0].at.x, 4, 0.06);
     EXPECT_NEAR(option().things[0].at.y, 10, 0.06);
+    // Its corners draw it out, the opposite one stays.
+    const Thing placed = option().things[0];
+    window->document().select({Kind::thing, placed.id, -1});
+    const Vec2 corner = footprint_of(placed)[2], fixed = footprint_of(placed)[0];
+    drive::drag(*window, corner, corner + Vec2{0.5, 0.3});
+    EXPECT_NEAR(option().things[0].width, placed.width + 0.5, 0.06);
+    EXPECT_NEAR(option().things[0].length, placed.length + 0.3, 0.06);
+    EXPECT_NEAR(length(footprint_of(option().things[0])[0] - fixed), 0, 1e-9);
     pick("things", "place-tree");
     drive::click_sheet(*window, {22.6, -1.2});
     ASSERT_EQ(option().things.size(), 2u);

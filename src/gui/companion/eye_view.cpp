@@ -28,7 +28,7 @@ EyeView::EyeView(Document& document, QWidget* parent) : QWidget(parent), documen
     auto* button = new QPushButton(QStringLiteral("Look now"));
     set_icon(button, QStringLiteral("eye"));
     button->setObjectName(QStringLiteral("look-now"));
-    button->setToolTip(QStringLiteral("Traces what the selected observer sees at the year strip's moment (G)"));
+    button->setToolTip(QStringLiteral("Traces what the selected observer sees at the year strip's moment (L)"));
     connect(button, &QPushButton::clicked, this, &EyeView::ask);
     layout->addWidget(button, 0, Qt::AlignRight | Qt::AlignTop);
     for (const auto signal : {&Document::answers_changed, &Document::option_changed, &Document::moment_changed, &Document::project_changed})

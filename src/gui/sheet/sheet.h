@@ -88,7 +88,7 @@ class Sheet : public QWidget {
  private:
     // What the pointer holds while a button is down.
     struct Grip {
-        enum class What { none, pan, items, opening, corner, wall, band, rectangle } what = What::none;
+        enum class What { none, pan, items, opening, corner, handle, wall, band, rectangle } what = What::none;
         Selection item;
         int index = -1;
         Vec2 from;
@@ -139,6 +139,9 @@ class Sheet : public QWidget {
     void make_area(Vec2 a, Vec2 b);
     void make_aim(Vec2 at);
     Selection thing_at(Vec2 p, bool outdoors) const;
+    /// Corners of the selected thing or block that can be drawn out; empty for others.
+    std::vector<Vec2> handles() const;
+    QString drag_handle(model::Option& after, Vec2 to) const;
     void draw_tint_legend(QPainter& painter) const;
     void split_here(Vec2 a, Vec2 b);
     void make_dimension(Vec2 a, Vec2 b, Vec2 at);

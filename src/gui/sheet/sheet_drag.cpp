@@ -94,6 +94,7 @@ void Sheet::drag_to(QPointF at) {
             name = QStringLiteral("Move corner");
             break;
         }
+        case Grip::What::handle: name = drag_handle(after, geometry::find_snap(grip_.before, s, p, 9 / view_.scale, snaps_, {}, {grip_.item.id}).at); break;
         case Grip::What::wall: {
             const Room* room = model::find(after.storeys[s].rooms, grip_.item.id);
             if (room == nullptr) return;

@@ -39,7 +39,11 @@ void Sheet::draw_wall_figure(QPainter& painter, const Room& room, const std::vec
 void Sheet::draw_figures(QPainter& painter) {
     figures_.clear();
     const Selection& selection = document_.selection();
-    if (!editable_ || storey() == nullptr || model::storey_of(document_.option(), selection) != document_.storey_index()) return;
+    if (!editable_ || storey() == nullptr) return;
+    painter.setPen(QPen(ink().accent, 1));
+    painter.setBrush(ink().paper);
+    for (const Vec2 p : handles()) painter.drawRect(QRectF(view_.to_screen(p) - QPointF(4, 4), QSizeF(8, 8)));
+    if (model::storey_of(document_.option(), selection) != document_.storey_index()) return;
     QFont font = painter.font();
     font.setPixelSize(type::small);
     font.setWeight(QFont::Normal);

@@ -155,6 +155,14 @@ Sheet::Grip Sheet::grip_at(QPointF at) const {
                 grip.index = static_cast<int>(i);
                 return grip;
             }
+    const auto corners = handles();
+    for (size_t i = 0; i < corners.size(); ++i)
+        if (length(corners[i] - grip.from) * view_.scale < kCornerPixels) {
+            grip.what = Grip::What::handle;
+            grip.item = selection;
+            grip.index = static_cast<int>(i);
+            return grip;
+        }
     const Selection under = pick(at);
     grip.item = under;
     const bool among = document_.is_selected(under);
@@ -179,7 +187,7 @@ void Sheet::press_select(Qt::KeyboardModifiers modifiers) {
         }
         return;  // a band that adds
     }
-    const bool keep = grip_.what == Grip::What::corner || (grip_.what == Grip::What::items && document_.is_selected(grip_.item));
+    const bool keep = grip_.what == Grip::What::corner || grip_.what == Grip::What::handle || (grip_.what == Grip::What::items && document_.is_selected(grip_.item));
     if (!keep) document_.select(grip_.item);
 }
 

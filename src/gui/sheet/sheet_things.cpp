@@ -70,6 +70,38 @@ bool Sheet::is_box() const {
 
 bool Sheet::takes_one_click() const { return tool_ == Tool::thing && is_box() && thing_kind_ != Thing::Kind::terrain; }
 
+std::vector<Vec2> Sheet::handles() const {
+    const Selection& selection = document_.selection();
+    if (!editable_ || tool_ != Tool::select || document_.selected().size() != 1) return {};
+    if (const Block* block = selection.kind == Kind::block ? model::find(document_.option().blocks, selection.id) : nullptr) return block->footprint;
+    if (const Thing* thing = selection.kind == Kind::thing ? model::find(document_.option().things, selection.id) : nullptr) return footprint_of(within_reason(*thing));
+    return {};
+}
+
+// A block's corner goes where it is drawn; a thing grows from its opposite corner, a tree from its trunk.
+QString Sheet::drag_handle(Option& after, Vec2 to) const {
+    if (Block* block = model::find(after.blocks, grip_.item.id)) {
+        const Vec2 before = block->footprint[static_cast<size_t>(grip_.index)];
+        block->footprint[static_cast<size_t>(grip_.index)] = to;
+        if (geometry::crosses_itself(block->footprint) || geometry::signed_area(block->footprint) < 0.01) block->footprint[static_cast<size_t>(grip_.index)] = before;
+        return QStringLiteral("Reshape %1").arg(QString::fromStdString(block->name));
+    }
+    Thing& t = *model::find(after.things, grip_.item.id);
+    const double a = radians(t.turn);
+    const Vec2 x{std::cos(a), std::sin(a)}, y{-x.y, x.x};
+    if (t.kind == Thing::Kind::tree) {
+        t.width = std::max(0.2, 2 * std::max(std::fabs(dot(to - t.at, x)), std::fabs(dot(to - t.at, y))));
+    } else {
+        const Vec2 fixed = footprint_of(t)[static_cast<size_t>((grip_.index + 2) % 4)], d = to - fixed;
+        t.width = std::max(0.05, std::fabs(dot(d, x)));
+        if (t.kind != Thing::Kind::fence) t.length = std::max(0.05, std::fabs(dot(d, y)));
+        const Vec2 middle = fixed + x * (dot(d, x) / 2) + y * (dot(d, y) / 2);
+        t.at = t.kind == Thing::Kind::fence ? t.at + x * dot(middle - t.at, x) : middle;
+    }
+    t = within_reason(t);
+    return QStringLiteral("Size %1").arg(QString::fromStdString(t.name));
+}
+
 Selection Sheet::thing_at(Vec2 p, bool outdoors) const {
     const auto& things = document_.option().things;
     for (auto it = things.rbegin(); it != things.rend(); ++it) {

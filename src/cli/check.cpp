@@ -1,0 +1,41 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include <fmt/core.h>
+
+#include "cli/arguments.h"
+#include "cli/terminal.h"
+#include "geometry/check.h"
+#include "question/ask.h"
+#include "store/project_file.h"
+
+namespace wp::cli {
+
+int check(const CheckArguments& arguments) {
+    const auto project = store::read_project(arguments.project);
+    if (!project) {
+        complain(project.fault());
+        return kBadInput;
+    }
+    bool blinds = false;
+    for (const auto& id : project->criteria) {
+        const auto set = question::criteria_set(id);
+        if (!set) {
+            complain(set.fault());
+            return kBadInput;
+        }
+        for (const auto& criterion : set->criteria) blinds = blinds || criterion.metric.blinds;
+    }
+    size_t faults = 0;
+    for (const auto& option : project->options) {
+        fmt::print("Option {}: {}\n", option.id, option.name);
+        size_t of_this = 0;
+        for (const auto& fault : geometry::check_model(*project, option, blinds)) {
+            if (!is_assumption(fault)) ++of_this;
+            fmt::print("  {} {}{}\n", is_assumption(fault) ? "assumed" : "fault  ", fault.what, fault.mend.empty() ? "" : " Mend: " + fault.mend + ".");
+        }
+        if (of_this == 0) fmt::print("  no faults\n");
+        faults += of_this;
+    }
+    return faults == 0 ? kDone : kFaults;
+}
+
+}  // namespace wp::cli
