@@ -172,7 +172,7 @@ TEST_F(Tools, rooms_are_pasted_onto_another_storey_and_windows_into_another_wall
     ASSERT_EQ(option().storeys[1].rooms.size(), 1u);
     EXPECT_EQ(option().storeys[1].rooms[0].openings.size(), 1u);
     EXPECT_NE(option().storeys[1].rooms[0].id, "room");
-    EXPECT_EQ(option().planes.size(), 2u) << "its plane came along";
+    EXPECT_EQ(option().planes.size(), 3u) << "its plane came along";
 
     key(Qt::Key_PageDown);
     ASSERT_EQ(window->document().storey_index(), 0u);
