@@ -63,7 +63,7 @@ void Builder::equip_portal(const Pane& pane, const O& opening, bool may_have_bli
         const Material* m = opening.blind_material.empty() ? nullptr : find(project_.materials, opening.blind_material);
         if (opening.blind && m != nullptr) {
             const Material b = possible(*m);
-            portal.blind_layer = out_.add_blind({b.kind == Material::Kind::slats, b.reflectance, b.transmittance, b.openness, b.slat_width, b.slat_spacing, b.slat_tilt, b.slats_upright});
+            portal.blind_layer = out_.keep_blind({b.kind == Material::Kind::slats, b.reflectance, b.transmittance, b.openness, b.slat_width, b.slat_spacing, b.slat_tilt, b.slats_upright});
         }
     }
     ShadeFrame frame{pane.corner, normalized(pane.u), normalized(pane.v), pane.normal, length(pane.u), length(pane.v), to_outer, to_inner};

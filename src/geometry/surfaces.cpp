@@ -41,7 +41,7 @@ int Surfaces::add_glazing(const Glazing& glazing) {
     return static_cast<int>(glazings.size() - 1);
 }
 
-int Surfaces::add_blind(const Blind& blind) {
+int Surfaces::keep_blind(const Blind& blind) {
     const auto it = std::find(blinds.begin(), blinds.end(), blind);
     if (it != blinds.end()) return static_cast<int>(it - blinds.begin());
     blinds.push_back(blind);

@@ -100,7 +100,7 @@ struct Surfaces {
     /// Corners counter-clockwise seen from the lit side.
     void add_quad(uint32_t surface, Vec3 a, Vec3 b, Vec3 c, Vec3 d);
     int add_glazing(const Glazing& glazing);
-    int add_blind(const Blind& blind);
+    int keep_blind(const Blind& blind);
     /// Whether any surface differs between trees in leaf and bare.
     bool has_seasons() const;
 };

@@ -139,6 +139,46 @@ void draw_things(QPainter& painter, const PlanScene& scene, const PlanView& view
             if (thing.storey.empty() ? outdoors : !outdoors && thing.storey == here) draw_thing(painter, scene, view, ink, thing);
 }
 
+void draw_blocks(QPainter& painter, const PlanScene& scene, const PlanView& view, const Ink& ink) {
+    for (const Block& block : scene.option->blocks) {
+        const QPolygonF shape = polygon(view, block.footprint);
+        const bool high = block.base <= 0, out = left_out(scene.without, block.id, "block"), chosen = scene.selected.contains(block.id);
+        painter.setPen(QPen(chosen ? ink.accent : ink.faint, chosen ? 2.2 : 1, out ? Qt::DotLine : Qt::SolidLine));
+        QColor fill = ink.ground;
+        if (const QColor c = tint_of(scene, Part::block, scene.project == nullptr ? Finish{} : finish_of(*scene.project, *scene.option, Part::block, block.material)); c.isValid()) fill = c;
+        painter.setBrush(high && !out ? QBrush(fill) : QBrush(Qt::NoBrush));
+        painter.drawPolygon(shape);
+        if (block.top == Block::Top::gable) {  // its ridge
+            const double a = radians(block.direction);
+            const Vec2 rise{std::sin(a), std::cos(a)}, across{rise.y, -rise.x};
+            double low = 1e18, high_u = -1e18, from = 1e18, to = -1e18;
+            for (const Vec2 p : block.footprint) {
+                low = std::min(low, dot(p, rise));
+                high_u = std::max(high_u, dot(p, rise));
+                from = std::min(from, dot(p, across));
+                to = std::max(to, dot(p, across));
+            }
+            const Vec2 middle = rise * ((low + high_u) / 2);
+            painter.save();
+            QPainterPath clip;
+            clip.addPolygon(shape);
+            painter.setClipPath(clip, Qt::IntersectClip);
+            painter.drawLine(view.to_screen(middle + across * from), view.to_screen(middle + across * to));
+            painter.restore();
+        }
+        if (!high) continue;
+        painter.setBrush(QBrush(ink.faint, Qt::BDiagPattern));
+        painter.setOpacity(0.35);
+        painter.drawPolygon(shape);
+        painter.setOpacity(1);
+        const QRectF box = shape.boundingRect();
+        const QString name = QString::fromStdString(block.name);
+        if (box.width() < painter.fontMetrics().horizontalAdvance(name) + 12) continue;
+        painter.setPen(ink.faint);
+        painter.drawText(box, Qt::AlignCenter, name);
+    }
+}
+
 void draw_shading(QPainter& painter, const PlanScene& scene, const PlanView& view, const Ink& ink, const geometry::StoreyWalls& walls) {
     const Storey& storey = scene.option->storeys[scene.storey];
     for (size_t r = 0; r < storey.rooms.size(); ++r)

@@ -8,6 +8,8 @@ namespace wp::report {
 
 /// Things of the storey (outdoor ones on every storey), below the walls' lines.
 void draw_things(QPainter& painter, const PlanScene& scene, const PlanView& view, const Ink& ink);
+/// Neighbouring blocks, hatched, with the ridge of their roofs.
+void draw_blocks(QPainter& painter, const PlanScene& scene, const PlanView& view, const Ink& ink);
 /// Shading layers in plan, of openings that the cut meets or that lie around it.
 void draw_shading(QPainter& painter, const PlanScene& scene, const PlanView& view, const Ink& ink, const geometry::StoreyWalls& walls);
 /// Outline and points of the planes that are selected.

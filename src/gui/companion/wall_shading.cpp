@@ -49,12 +49,16 @@ void WallView::draw_shading(QPainter& painter, const geometry::ElevationOpening&
 
 std::optional<QPointF> WallView::tilt_handle() const {
     const Selection& selection = document_.selection();
-    for (const auto& o : drawing_.openings)
-        if (selection == Selection{Selection::Kind::opening, o.id, -1} && louvres_of(o.opening->shading) != nullptr) {
-            const QPointF at = to_screen({o.high.x, (o.low.y + o.high.y) / 2});
-            return QPointF(std::min(at.x() + 44, width() - kHandle - 4), at.y());
-        }
-    return {};
+    std::optional<QPointF> at;
+    double right = -1e18;
+    for (const auto& o : drawing_.openings) {
+        if (!document_.is_selected({Selection::Kind::opening, o.id, -1})) continue;
+        right = std::max(right, o.high.x);
+        if (selection == Selection{Selection::Kind::opening, o.id, -1} && louvres_of(o.opening->shading) != nullptr) at = to_screen({0, (o.low.y + o.high.y) / 2});
+    }
+    if (!at) return {};
+    // Beside the one, or beside all of them.
+    return QPointF(std::min(to_screen({right, 0}).x() + 44, width() - kHandle - 4), at->y());
 }
 
 // A blade in section, the outside to the right: it is turned by its outer end.

@@ -156,6 +156,7 @@ void WallView::draw_opening(QPainter& painter, const geometry::ElevationOpening&
 }
 
 void WallView::draw_figures(QPainter& painter) const {
+    if (document_.selected().size() > 1) return;  // figures of many would hide each other
     for (const auto& o : drawing_.openings) {
         if (!document_.is_selected({Kind::opening, o.id, -1})) continue;
         report::PlanView view;

@@ -30,7 +30,7 @@ QString layer_text(const ShadeLayer& layer) {
 }
 
 template <class O>
-void add_blind_rows(QFormLayout& form, Document& document, const O& first) {
+void blind_rows(QFormLayout& form, Document& document, const O& first) {
     const auto change = [&document](const QString& name, auto edit) {
         const auto items = document.selected();
         document.edit_option(name, [&](Option& o) { each_shaded(o, items, edit); });
@@ -65,8 +65,8 @@ void add_blind_rows(QFormLayout& form, Document& document, const O& first) {
 
 }  // namespace
 
-void Inspector::show_blind(QFormLayout& form, const Opening& first) { add_blind_rows(form, document_, first); }
-void Inspector::show_blind(QFormLayout& form, const Rooflight& first) { add_blind_rows(form, document_, first); }
+void Inspector::show_blind(QFormLayout& form, const Opening& first) { blind_rows(form, document_, first); }
+void Inspector::show_blind(QFormLayout& form, const Rooflight& first) { blind_rows(form, document_, first); }
 
 void Inspector::change_shading(const QString& name, const std::function<void(std::vector<ShadeLayer>&)>& change) {
     const auto items = document_.selected();
