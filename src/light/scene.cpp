@@ -6,6 +6,7 @@
 
 #include <algorithm>
 #include <bit>
+#include <cmath>
 #include <stdexcept>
 
 namespace wp::light {
@@ -42,6 +43,9 @@ struct Context {
     const float* openness;
     int skip;
     Scene::Beam beam;
+    // What a beam went through last: on the seam between two triangles the kernels tell of both.
+    unsigned last_portal;
+    float last_hole;
 };
 
 void skip_one(const RTCFilterFunctionNArguments* args) {
@@ -60,7 +64,8 @@ void dim_beam(const RTCFilterFunctionNArguments* args) {
                   RTCRayN_dir_z(args->ray, args->N, 0)};
     const float straight = portal.pass(d).straight;
     if (straight <= 0) return;
-    context->beam.share *= straight;
+    if (index != context->last_portal) context->beam.share *= straight;
+    context->last_portal = index;
     if (portal.group >= 0) context->beam.portal = static_cast<int>(index);
     args->valid[0] = 0;
 }
@@ -92,7 +97,9 @@ void dim_by_holes(const RTCFilterFunctionNArguments* args) {
     auto* context = reinterpret_cast<Context*>(args->context);
     const float open = context->openness[RTCHitN_primID(args->hit, args->N, 0)];
     if (open <= 0) return;
-    context->beam.share *= open;
+    const float distance = RTCRayN_tfar(args->ray, args->N, 0);
+    if (std::fabs(distance - context->last_hole) > 1e-5f * distance) context->beam.share *= open;
+    context->last_hole = distance;
     args->valid[0] = 0;
 }
 
@@ -103,6 +110,8 @@ Context new_context(const std::vector<ScenePortal>& portals, const std::vector<f
     context.openness = openness.data();
     context.skip = skip;
     context.beam = {1, -1};
+    context.last_portal = 0xffffffffu;
+    context.last_hole = -1;
     return context;
 }
 

@@ -91,7 +91,7 @@ TEST(Plan, is_coloured_by_what_floors_and_single_walls_are_made_of) {
     room.floor = "red";
     set_own_finish(room, 2, "blue");
     const QImage image = plan_of(project, TintBy::material);
-    EXPECT_EQ(at(image, {2, 3}), QColor(0xcc, 0x22, 0x22));
+    EXPECT_EQ(at(image, {1, 4.5}), QColor(0xcc, 0x22, 0x22));
     EXPECT_EQ(at(image, {2, 5.95}), QColor(0x22, 0x22, 0xcc)) << "along the northern wall";
     EXPECT_NE(at(image, {0.05, 3}), QColor(0x22, 0x22, 0xcc));
 }
