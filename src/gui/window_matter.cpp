@@ -47,7 +47,10 @@ class FigureBox : public QDialog {
         form_->addRow(buttons);
         connect(buttons, &QDialogButtonBox::accepted, this, &QDialog::accept);
         connect(buttons, &QDialogButtonBox::rejected, this, &QDialog::reject);
-        return exec() == QDialog::Accepted;
+        if (exec() != QDialog::Accepted) return false;
+        // Ok counts what was typed last, whoever had the focus.
+        for (auto* field : findChildren<NumberField*>()) emit field->editingFinished();
+        return true;
     }
 
  private:
