@@ -38,7 +38,7 @@ void Builder::add_room(size_t s, size_t index) {
     const Storey& storey = option_.storeys[s];
     const Room& room = storey.rooms[index];
     RoomFaces& faces = rooms_[s][index];
-    const uint32_t floor = add_finished(Element::floor, room.id, Part::floor, room_finish(project_, option_, room, OwnFinish::kFloor), space({s, index}), OwnFinish::kFloor);
+    const uint32_t floor = add_finished(Element::floor, room.id, Part::floor, room_finish(project_, option_, room, OwnFinish::kFloor), space({s, index}));
     faces.floor.push_back(&keep(Face(floor, walls_[s].rooms[index].ring, level_lift(on_grid(storey.level)), false)));
     add_ceiling(s, index, faces);
     add_walls(s, index, faces);
@@ -52,7 +52,7 @@ void Builder::add_ceiling(size_t s, size_t index, RoomFaces& faces) {
         faces.shape = shape_of(s, roof);
         return add_sloped_ceiling(s, index, *faces.shape, faces);
     }
-    const uint32_t ceiling = add_finished(Element::ceiling, room.id, Part::ceiling, room_finish(project_, option_, room, OwnFinish::kCeiling), space({s, index}), OwnFinish::kCeiling);
+    const uint32_t ceiling = add_finished(Element::ceiling, room.id, Part::ceiling, room_finish(project_, option_, room, OwnFinish::kCeiling), space({s, index}));
     faces.ceiling.push_back(&keep(Face(ceiling, walls_[s].rooms[index].ring, level_lift(on_grid(storey.level + room.height)), true)));
     faces.slope.push_back(nullptr);
 }
@@ -60,7 +60,7 @@ void Builder::add_ceiling(size_t s, size_t index, RoomFaces& faces) {
 void Builder::add_sloped_ceiling(size_t s, size_t index, const RoofShape& shape, RoomFaces& faces) {
     const Room& room = option_.storeys[s].rooms[index];
     const Polygon& ring = walls_[s].rooms[index].ring;
-    const uint32_t ceiling = add_finished(Element::ceiling, room.id, Part::ceiling, room_finish(project_, option_, room, OwnFinish::kCeiling), space({s, index}), OwnFinish::kCeiling);
+    const uint32_t ceiling = add_finished(Element::ceiling, room.id, Part::ceiling, room_finish(project_, option_, room, OwnFinish::kCeiling), space({s, index}));
     Places places(ring);
     for (size_t k = 0; k < shape.inner().size(); ++k) {
         const auto& slope = shape.inner()[k];
@@ -108,7 +108,7 @@ void Builder::add_walls(size_t s, size_t index, RoomFaces& faces) {
         const int edge = walls_[s].rooms[index].edge[side];
         if (edge >= 0) last = edge;
         const auto [it, is_new] = surface_of.try_emplace(last, 0u);
-        if (is_new) it->second = add_finished(Element::wall, room.id, Part::wall, room_finish(project_, option_, room, last), space({s, index}), last);
+        if (is_new) it->second = add_finished(Element::wall, room.id, Part::wall, room_finish(project_, option_, room, last), space({s, index}));
         return it->second;
     };
     const double z0 = on_grid(storey.level), flat = on_grid(storey.level + room.height);

@@ -134,6 +134,11 @@ std::vector<double> blade_places(const ShadeLayer& layer, double span) {
     return out;
 }
 
+bool leaves_no_blade(const ShadeLayer& layer, double width, double height) {
+    const double span = layer.upright ? width + layer.left + layer.right : height + layer.above + layer.below;
+    return layer.kind == ShadeLayer::Kind::louvres && blade_places(within_reason(layer), span).empty();
+}
+
 void build_shade(const ShadeLayer& layer, const ShadeFrame& frame, const AddQuad& add) { Shade(layer, frame, add).build(); }
 
 }  // namespace wp::geometry

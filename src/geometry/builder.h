@@ -38,11 +38,10 @@ class Builder {
         const RoofShape* shape = nullptr;            // that the ceiling follows
     };
     /// A surface with the figures of its material; those assumed for its part where it has none.
-    uint32_t add_finished(Element element, const model::Id& source, model::Part part, const model::Finish& finish, int space, int side = kNoSide);
+    uint32_t add_finished(Element element, const model::Id& source, model::Part part, const model::Finish& finish, int space);
     uint32_t add_by_type(Element element, const model::Id& source, model::Part part, int space) {
         return add_finished(element, source, part, model::finish_of(project_, option_, part, {}), space);
     }
-    static constexpr int kNoSide = model::OwnFinish::kCeiling - 1;
     int space(RoomIndex at) const { return first_space_[at.storey] + static_cast<int>(at.room); }
     const model::Room& room(RoomIndex at) const { return option_.storeys[at.storey].rooms[at.room]; }
     const RoofShape* shape_of(size_t storey, const model::Roof* roof);

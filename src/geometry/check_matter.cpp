@@ -38,8 +38,7 @@ class MatterCheck {
 
     std::vector<ModelFault> run() {
         matter();
-        for (size_t s = 0; s < option_.storeys.size(); ++s)
-            for (const Room& room : option_.storeys[s].rooms) check_room(s, room);
+        for (size_t s = 0; s < option_.storeys.size(); ++s) check_storey(s);
         blinds();
         for (const Block& block : option_.blocks) check_block(block);
         for (const Thing& thing : option_.things) check_thing(thing);
@@ -58,16 +57,10 @@ class MatterCheck {
             if (const size_t s = storey_of(option_, item); s < option_.storeys.size()) return s;
         return 0;
     }
-    Vec2 middle_of(const Items& items) const {
-        for (const Item& item : items) {
-            if (const auto room = find_room(option_, item.id)) return middle(room.room->footprint);
-            if (const Thing* thing = find(option_.things, item.id)) return thing->at;
-            if (const Block* block = find(option_.blocks, item.id)) return middle(block->footprint);
-            if (const auto at = find_opening(const_cast<Option&>(option_), item.id)) {
-                const Vec2 a = edge_begin(*at.room, at.opening->edge);
-                return a + normalized(edge_end(*at.room, at.opening->edge) - a) * (at.opening->along + at.opening->width / 2);
-            }
-        }
+    // Of the first that has a place.
+    Vec2 place_of(const Items& items) const {
+        for (const Item& item : items)
+            if (const auto at = middle_of(option_, {item})) return *at;
         return {};
     }
 
@@ -90,7 +83,7 @@ class MatterCheck {
         });
         for (const auto& [part, use] : missing) {
             const Material m = assumed_for(part);
-            auto& fault = add(Kind::no_material, storey_with(use.items), middle_of(use.items), use.items,
+            auto& fault = add(Kind::no_material, storey_with(use.items), place_of(use.items), use.items,
                               fmt::format("{}: {} {} no material; {:.0f} % is reckoned.", part_name(part), plural(use.count, "surface", "surfaces"), use.count == 1 ? "has" : "have", 100 * figure_of(m)),
                               fmt::format("Take what IES LM-83 assumes, {:.0f} %", 100 * figure_of(m)));
             fault.part = part;
@@ -99,16 +92,21 @@ class MatterCheck {
             if (const Material* m = find(project_.materials, id)) {
                 const Items& items = rest.first.items;
                 if (const auto wrong = impossible(*m); !wrong.empty())
-                    add(Kind::impossible_material, storey_with(items), middle_of(items), items, fmt::format("{} {}.", m->name, wrong), "Bring it back to what can be").subject = id;
+                    add(Kind::impossible_material, storey_with(items), place_of(items), items, fmt::format("{} {}.", m->name, wrong), "Bring it back to what can be").subject = id;
             }
         for (const auto& [id, rest] : used)
             if (const Material* m = find(project_.materials, id); m != nullptr && m->assumed) {
                 std::string parts;
                 for (const auto& [part, n] : rest.second) parts += fmt::format("{}{} of {}", parts.empty() ? "" : ", ", n, lower(part_name(part)));
-                auto& fault = add(Kind::assumed, storey_with(rest.first.items), middle_of(rest.first.items), rest.first.items, fmt::format("{} is assumed for {}. Source: {}.", m->name, parts, m->source));
+                auto& fault = add(Kind::assumed, storey_with(rest.first.items), place_of(rest.first.items), rest.first.items, fmt::format("{} is assumed for {}. Source: {}.", m->name, parts, m->source));
                 fault.subject = id;
                 fault.part = rest.second.begin()->first;
             }
+    }
+
+    void check_storey(size_t s) {
+        for (const Room& room : option_.storeys[s].rooms) check_room(s, room);
+        for (const Rooflight& light : option_.storeys[s].rooflights) check_shading(s, {Item::Kind::rooflight, light.id, -1});
     }
 
     void check_room(size_t s, const Room& room) {
@@ -119,17 +117,13 @@ class MatterCheck {
             add(Kind::odd_size, s, at, {item}, fmt::format("{} is {} high.", room.name, metres(room.height)), fmt::format("Make it {}", metres(room.height * factor)));
         const bool has_plane = std::any_of(option_.planes.begin(), option_.planes.end(), [&](const ReferencePlane& p) { return p.room == room.id && p.on == ReferencePlane::On::floor; });
         if (!has_plane) add(Kind::room_without_plane, s, at, {item}, fmt::format("{} has no reference plane: nothing is asked there.", room.name), "Lay a plane at 0.76 m");
-        for (const Opening& o : room.openings) check_shading(s, o.shading, o.id, o.name, o.width, o.height);
+        for (const Opening& o : room.openings) check_shading(s, {Item::Kind::opening, o.id, -1});
     }
 
-    void check_shading(size_t s, const std::vector<ShadeLayer>& layers, const Id& id, const std::string& name, double width, double height) {
-        for (const ShadeLayer& layer : layers) {
-            if (layer.kind != ShadeLayer::Kind::louvres) continue;
-            const double span = layer.upright ? width + layer.left + layer.right : height + layer.above + layer.below;
-            if (!blade_places(within_reason(layer), span).empty()) continue;
-            const Item item{Item::Kind::opening, id, -1};
-            add(Kind::shade_without_blades, s, middle_of({item}), {item}, fmt::format("The louvres of {} leave no blade: not one keeps within the opening.", name), "Take these louvres away");
-        }
+    void check_shading(size_t s, const Item& item) {
+        const Shaded at = shaded(const_cast<Option&>(option_), item);
+        if (at.layers == nullptr || std::none_of(at.layers->begin(), at.layers->end(), [&](const ShadeLayer& layer) { return leaves_no_blade(layer, at.width, at.height); })) return;
+        add(Kind::shade_without_blades, s, place_of({item}), {item}, fmt::format("The louvres of {} leave no blade: not one keeps within the opening.", item_name(option_, item)), "Take these louvres away");
     }
 
     void blinds() {
@@ -148,7 +142,7 @@ class MatterCheck {
                 }
         }
         if (!bare.empty())
-            add(Kind::window_without_blind, storey_with(bare), middle_of(bare), bare, fmt::format("{} no blind, and a criteria set reckons with blinds.", bare.size() == 1 ? "One outside window has" : fmt::format("{} outside windows have", bare.size())), "Give them blinds");
+            add(Kind::window_without_blind, storey_with(bare), place_of(bare), bare, fmt::format("{} no blind, and a criteria set reckons with blinds.", bare.size() == 1 ? "One outside window has" : fmt::format("{} outside windows have", bare.size())), "Give them blinds");
     }
 
     void check_block(const Block& block) {
@@ -157,7 +151,7 @@ class MatterCheck {
         if (signed_area(block.footprint) < 0) add(Kind::inside_out, 0, at, {item}, fmt::format("{} is drawn clockwise: its faces look inwards.", block.name), "Turn it right side out");
         if (const double factor = likely_factor(block.height, 0.3, 600); factor != 1)
             add(Kind::odd_size, 0, at, {item}, fmt::format("{} is {} high.", block.name, metres(block.height)), fmt::format("Make it {}", metres(block.height * factor)));
-        cuts(item, block.name, block.footprint, block.base, block_ridge(block));
+        cuts(item, block.name, body_of(block));
     }
 
     void check_thing(const Thing& thing) {
@@ -165,10 +159,7 @@ class MatterCheck {
         for (const double size : {thing.width, thing.height})
             if (const double factor = likely_factor(size, 0.05, 500); factor != 1)
                 return void(add(Kind::odd_size, storey_with({item}), thing.at, {item}, fmt::format("{} measures {}.", thing.name, metres(size)), fmt::format("Scale it by {}", factor)));
-        if (thing.storey.empty()) {
-            const double ground = project_.site.ground_level + thing.base, crown = thing.kind == Thing::Kind::tree ? thing.landing : 0;
-            return cuts(item, thing.name, footprint_of(thing), ground + crown, ground + thing.height);
-        }
+        if (thing.storey.empty()) return cuts(item, thing.name, body_of(project_.site, thing));
         const Storey* storey = find(option_.storeys, thing.storey);
         if (storey == nullptr) return;
         const auto s = static_cast<size_t>(storey - option_.storeys.data());
@@ -177,9 +168,7 @@ class MatterCheck {
             if (!is_outdoors(thing.kind)) add(Kind::thing_in_wall, s, thing.at, {item}, fmt::format("{} stands in no room.", thing.name), nearest_room(*storey, thing.at) != nullptr ? "Move it into the nearest room" : "");
             return;
         }
-        double out = 0;
-        for (const Region& r : difference({footprint_of(thing)}, {inner_face(option_, *storey, *room).ring})) out += signed_area(r.outer);
-        if (out > kCut) add(Kind::thing_in_wall, s, thing.at, {item}, fmt::format("{} reaches into the walls of {}.", thing.name, room->name), "Move it into the room");
+        if (area_outside(option_, *storey, *room, thing) > kCut) add(Kind::thing_in_wall, s, thing.at, {item}, fmt::format("{} reaches into the walls of {}.", thing.name, room->name), "Move it into the room");
         const double ceiling = ceiling_at(option_, *storey, *room, thing.at) - storey->level;
         const bool climbs = thing.kind == Thing::Kind::stair || thing.kind == Thing::Kind::ramp;
         if (!climbs && thing.base + thing.height > ceiling + 1e-3)
@@ -187,17 +176,11 @@ class MatterCheck {
     }
 
     // Outdoor bodies must keep out of rooms.
-    void cuts(const Item& item, const std::string& name, const Polygon& plan, double z0, double z1) {
-        for (size_t s = 0; s < option_.storeys.size(); ++s)
-            for (const Room& room : option_.storeys[s].rooms) {
-                const double floor = option_.storeys[s].level;
-                if (z1 < floor + 0.01 || z0 > floor + room.height - 0.01) continue;
-                double area = 0;
-                for (const Region& r : intersection({plan}, {room.footprint})) area += std::fabs(signed_area(r.outer));
-                if (area < kCut) continue;
-                add(Kind::context_cuts_room, s, middle(plan), {item, {Item::Kind::room, room.id, -1}}, fmt::format("{} reaches into {}.", name, room.name), "Move it clear of the building");
-                return;
-            }
+    void cuts(const Item& item, const std::string& name, const Body& body) {
+        const auto at = room_cut_by(option_, body);
+        if (!at) return;
+        const Room& room = option_.storeys[at->storey].rooms[at->room];
+        add(Kind::context_cuts_room, at->storey, middle(body.plan), {item, {Item::Kind::room, room.id, -1}}, fmt::format("{} reaches into {}.", name, room.name), "Move it clear of the building");
     }
 
     void check_plane(const ReferencePlane& plane) {
@@ -274,6 +257,45 @@ const Room* nearest_room(const Storey& storey, Vec2 p) {
             nearest = &room;
         }
     return nearest;
+}
+
+double area_outside(const Option& option, const Storey& storey, const Room& room, const Thing& thing) {
+    double area = 0;
+    for (const Region& r : difference({footprint_of(thing)}, {inner_face(option, storey, room).ring})) area += signed_area(r.outer);
+    return area;
+}
+
+Body body_of(const Block& block) { return {block.footprint, block.base, block_ridge(block)}; }
+
+Body body_of(const Site& site, const Thing& thing) {
+    const double ground = site.ground_level + thing.base;
+    return {footprint_of(thing), ground + (thing.kind == Thing::Kind::tree ? thing.landing : 0), ground + thing.height};
+}
+
+std::optional<RoomIndex> room_cut_by(const Option& option, const Body& body) {
+    for (size_t s = 0; s < option.storeys.size(); ++s)
+        for (size_t r = 0; r < option.storeys[s].rooms.size(); ++r) {
+            const Room& room = option.storeys[s].rooms[r];
+            const double floor = option.storeys[s].level;
+            if (body.high < floor + 0.01 || body.low > floor + room.height - 0.01) continue;
+            double area = 0;
+            for (const Region& part : intersection({body.plan}, {room.footprint})) area += std::fabs(signed_area(part.outer));
+            if (area >= kCut) return RoomIndex{s, r};
+        }
+    return {};
+}
+
+Shaded shaded(Option& option, const Item& item) {
+    if (item.kind == Item::Kind::opening)
+        if (const auto at = find_opening(option, item.id)) return {&at.opening->shading, at.opening->width, at.opening->height};
+    if (item.kind != Item::Kind::rooflight) return {};
+    const auto at = find_on_storeys(option, &Storey::rooflights, item.id);
+    if (!at) return {};
+    // On a slope the pane is longer than its plan.
+    double length = at.item->length;
+    if (const Room* room = room_at(*at.storey, at.item->centre); room != nullptr && !at.item->upright)
+        if (const Roof* roof = roof_over(*at.storey, *room)) length /= std::cos(radians(roof->pitch));
+    return {&at.item->shading, at.item->width, length};
 }
 
 std::vector<ModelFault> check_model(const Project& project, const Option& option, bool blinds_wanted) {

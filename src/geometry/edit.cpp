@@ -18,15 +18,10 @@ namespace {
 void place_room(Room& room, const Placing& placing) {
     for (Vec2& p : room.footprint) p = placing(p);
     if (!placing.mirrors()) return;
-    // Mirrored rings run the other way round: edge e, from corner e to e + 1, becomes edge n - 2 - e of the turned ring.
-    const int n = static_cast<int>(room.footprint.size());
-    for (Opening& o : room.openings) {
-        o.along = std::max(0.0, edge_length(room, o.edge) - o.along - o.width);
-        o.edge = (2 * n - 2 - o.edge) % n;
+    // Mirrored rings run the other way round.
+    for (Opening& o : room.openings)
         for (ShadeLayer& layer : o.shading) layer = mirrored(layer);
-    }
-    each_wall_edge(room, [&](int& e) { e = (2 * n - 2 - e) % n; });
-    std::reverse(room.footprint.begin(), room.footprint.end());
+    turn_ring(room);
 }
 
 double turned_heading(double heading, const Placing& placing) {
@@ -114,6 +109,58 @@ Placing Placing::mirror(Vec2 a, Vec2 b) {
     Placing p{d.x * d.x - d.y * d.y, 2 * d.x * d.y, 2 * d.x * d.y, d.y * d.y - d.x * d.x, {}};
     p.shift = a - p(a);
     return p;
+}
+
+std::vector<Vec2> outline_of(const Option& given, const Item& item) {
+    Option& option = const_cast<Option&>(given);  // the look-ups come in one kind
+    switch (item.kind) {
+        case Kind::room:
+            if (const auto at = find_room(option, item.id)) return at.room->footprint;
+            return {};
+        case Kind::wall:
+            if (const auto at = find_room(option, item.id)) return {edge_begin(*at.room, item.edge), edge_end(*at.room, item.edge)};
+            return {};
+        case Kind::opening:
+            if (const auto at = find_opening(option, item.id)) {
+                const Vec2 a = edge_begin(*at.room, at.opening->edge), d = normalized(edge_end(*at.room, at.opening->edge) - a);
+                return {a + d * at.opening->along, a + d * (at.opening->along + at.opening->width)};
+            }
+            return {};
+        case Kind::partition:
+            if (const auto at = find_on_storeys(option, &Storey::partitions, item.id)) return {at.item->from, at.item->to};
+            return {};
+        case Kind::floor_void:
+            if (const auto at = find_on_storeys(option, &Storey::voids, item.id)) return at.item->outline;
+            return {};
+        case Kind::rooflight:
+            if (const auto at = find_on_storeys(option, &Storey::rooflights, item.id)) return {at.item->centre};
+            return {};
+        case Kind::block:
+            if (const Block* block = find(option.blocks, item.id)) return block->footprint;
+            return {};
+        case Kind::thing:
+            if (const Thing* thing = find(option.things, item.id)) return footprint_of(*thing);
+            return {};
+        case Kind::observer:
+            if (const Observer* eye = find(option.observers, item.id)) return {{eye->eye.x, eye->eye.y}};
+            return {};
+        case Kind::plane:
+            if (const ReferencePlane* plane = find(option.planes, item.id))
+                return plane->on == ReferencePlane::On::deck ? outline_of(option, {Kind::thing, plane->thing, -1}) : outline_of(option, {Kind::room, plane->room, -1});
+            return {};
+        default: return {};
+    }
+}
+
+std::optional<Vec2> middle_of(const Option& option, const Items& items) {
+    Vec2 low{1e18, 1e18}, high{-1e18, -1e18};
+    for (const Item& item : items)
+        for (const Vec2 p : outline_of(option, item)) {
+            low = {std::min(low.x, p.x), std::min(low.y, p.y)};
+            high = {std::max(high.x, p.x), std::max(high.y, p.y)};
+        }
+    if (low.x > high.x) return {};
+    return (low + high) * 0.5;
 }
 
 bool place_items(Option& option, const Items& items, const Placing& placing) {

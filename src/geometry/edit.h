@@ -25,6 +25,11 @@ struct Placing {
     static Placing mirror(Vec2 a, Vec2 b);
 };
 
+/// The places in plan that an item covers: its corners or ends; none where it has no place or is gone.
+std::vector<Vec2> outline_of(const model::Option& option, const model::Item& item);
+/// Middle of the box around the items; none where nothing of them has a place.
+std::optional<Vec2> middle_of(const model::Option& option, const Items& items);
+
 /// Places the items anew. Openings move along their wall by what of a shift lies along it; walls move with their neighbours.
 bool place_items(model::Option& option, const Items& items, const Placing& placing);
 

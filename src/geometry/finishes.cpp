@@ -69,12 +69,12 @@ std::vector<Item> users_of(const Project& project, const Option& option, const I
     return out;
 }
 
-int assume_unknown(Project& project, size_t index, const std::map<Part, Material>& set, bool only_missing) {
+int assume_unknown(Project& project, size_t index, const std::map<Part, Material>& set) {
     std::set<Part> wanted;
     each_finish(project, project.options[index], [&](Part part, const Item&, const Finish& finish) {
         const bool missing = finish.material == nullptr;
         const bool guess = finish.reason == Reason::type && finish.material != nullptr && finish.material->assumed;
-        if ((missing || (!only_missing && guess)) && set.contains(part)) wanted.insert(part);
+        if ((missing || guess) && set.contains(part)) wanted.insert(part);
     });
     for (const Part part : wanted) {
         const Material& m = set.at(part);

@@ -15,8 +15,8 @@ void each_finish(const model::Project& project, const model::Option& option, con
 /// What uses a material, in the order of the building.
 std::vector<model::Item> users_of(const model::Project& project, const model::Option& option, const model::Id& material);
 
-/// Gives every part of a kind that has no material of its own the one that is assumed for it, by type; the materials are
-/// added to the project. Only parts named in the set. How many kinds of part were given one.
-int assume_unknown(model::Project& project, size_t option, const std::map<model::Part, model::Material>& set, bool only_missing);
+/// Gives every kind of part that has no material, or only an assumed one by type, the one of the set, by type; the materials
+/// are added to the project. Only parts named in the set. How many kinds of part were given one.
+int assume_unknown(model::Project& project, size_t option, const std::map<model::Part, model::Material>& set);
 
 }  // namespace wp::geometry

@@ -24,15 +24,13 @@ void give_assumed(Project& project, Option& option, Part part) {
 }
 
 // Once by type is not enough where a part names a material of its own that is gone.
-void drop_lost_names(const Project& project, Option& option, Part part) {
+void drop_lost_names(const Project& project, Option& option) {
     const auto lost = [&](Id& id) {
         if (!id.empty() && model::find(project.materials, id) == nullptr) id.clear();
     };
     for (Storey& storey : option.storeys) {
         for (Room& room : storey.rooms) {
-            if (part == Part::floor) lost(room.floor);
-            if (part == Part::wall) lost(room.walls);
-            if (part == Part::ceiling) lost(room.ceiling);
+            for (Id* id : {&room.floor, &room.walls, &room.ceiling}) lost(*id);
             std::erase_if(room.own_finishes, [&](const OwnFinish& f) { return model::find(project.materials, f.material) == nullptr; });
             for (Opening& o : room.openings) {
                 lost(o.glazing);
@@ -51,27 +49,14 @@ void drop_lost_names(const Project& project, Option& option, Part part) {
 bool mend_material(Project& project, const Id& id) {
     Material* m = model::find(project.materials, id);
     if (m == nullptr) return false;
-    *m = possible(*m);
-    const double most = m->kind == Material::Kind::opaque && m->specular >= 0.5 * m->reflectance ? 0.99 : 0.9;
-    if (m->kind == Material::Kind::opaque || m->kind == Material::Kind::slats) m->reflectance = std::min(m->reflectance, most);
-    if (m->kind == Material::Kind::glazing) m->transmittance = std::min(m->transmittance, 0.93);
-    if (m->kind == Material::Kind::slats) m->slat_spacing = std::min(m->slat_spacing, 0.95 * m->slat_width);
-    *m = possible(*m);
+    *m = brought_back(*m);
     return impossible(*m).empty();
 }
 
 bool turn_over(Option& option, const Item& item) {
     if (const auto at = find_room(option, item.id)) {
         if (signed_area(at.room->footprint) >= 0) return false;
-        const int n = static_cast<int>(at.room->footprint.size());
-        for (Opening& o : at.room->openings) {
-            o.along = std::max(0.0, edge_length(*at.room, o.edge) - o.along - o.width);
-            o.edge = (2 * n - 2 - o.edge) % n;
-        }
-        for (Wall& w : at.room->own_walls) w.edge = (2 * n - 2 - w.edge) % n;
-        for (OwnFinish& f : at.room->own_finishes)
-            if (f.surface >= 0) f.surface = (2 * n - 2 - f.surface) % n;
-        std::reverse(at.room->footprint.begin(), at.room->footprint.end());
+        turn_ring(*at.room);
         return true;
     }
     Block* block = find(option.blocks, item.id);
@@ -100,15 +85,10 @@ bool move_clear(const Project& project, Option& option, const Item& item) {
     Block* block = find(option.blocks, item.id);
     Thing* thing = find(option.things, item.id);
     if (block == nullptr && thing == nullptr) return false;
-    const auto still_cuts = [&] {
-        const auto faults = check_model(project, option);
-        const auto it = std::find_if(faults.begin(), faults.end(), [&](const ModelFault& f) { return f.kind == Kind::context_cuts_room && f.items[0] == item; });
-        return it == faults.end() ? std::optional<Id>() : std::optional<Id>(it->items[1].id);
-    };
     for (int step = 0; step < 400; ++step) {
-        const auto room = still_cuts();
+        const auto room = room_cut_by(option, block != nullptr ? body_of(*block) : body_of(project.site, *thing));
         if (!room) return step > 0;
-        const Vec2 from = middle(find_room(option, *room).room->footprint), at = block != nullptr ? middle(block->footprint) : thing->at;
+        const Vec2 from = middle(option.storeys[room->storey].rooms[room->room].footprint), at = block != nullptr ? middle(block->footprint) : thing->at;
         const Vec2 way = length(at - from) > 1e-3 ? normalized(at - from) : Vec2{0, -1};
         const Vec2 shift = way * 0.5;
         if (block != nullptr)
@@ -126,16 +106,10 @@ bool move_into_room(Option& option, const Item& item) {
     const Room* room = room_at(*storey, thing->at);
     if (room == nullptr) room = nearest_room(*storey, thing->at);
     if (room == nullptr) return false;
-    const Polygon ring = inner_face(option, *storey, *room).ring;
-    const auto out = [&] {
-        double area = 0;
-        for (const Region& r : difference({footprint_of(*thing)}, {ring})) area += signed_area(r.outer);
-        return area;
-    };
-    const Vec2 to = middle(ring), from = thing->at;
+    const Vec2 to = middle(inner_face(option, *storey, *room).ring), from = thing->at;
     for (int i = 0; i <= 100; ++i) {
         thing->at = from + (to - from) * (i / 100.0);
-        if (contains(room->footprint, thing->at) && out() < 1e-3) return true;
+        if (contains(room->footprint, thing->at) && area_outside(option, *storey, *room, *thing) < 1e-3) return true;
     }
     return contains(room->footprint, thing->at);
 }
@@ -188,7 +162,7 @@ bool mend_fault(Project& project, size_t index, const ModelFault& fault) {
     const Item item = fault.items.empty() ? Item{} : fault.items[0];
     switch (fault.kind) {
         case Kind::no_material:
-            drop_lost_names(project, option, fault.part);
+            drop_lost_names(project, option);
             give_assumed(project, option, fault.part);
             return true;
         case Kind::impossible_material: return mend_material(project, fault.subject);
@@ -229,12 +203,8 @@ bool mend_fault(Project& project, size_t index, const ModelFault& fault) {
             return true;
         case Kind::observer_lost: return return_observer(option, item);
         case Kind::shade_without_blades: {
-            const auto at = find_opening(option, item.id);
-            if (!at) return false;
-            return std::erase_if(at.opening->shading, [&](const ShadeLayer& layer) {
-                       const double span = layer.upright ? at.opening->width + layer.left + layer.right : at.opening->height + layer.above + layer.below;
-                       return layer.kind == ShadeLayer::Kind::louvres && blade_places(within_reason(layer), span).empty();
-                   }) > 0;
+            const Shaded at = shaded(option, item);
+            return at.layers != nullptr && std::erase_if(*at.layers, [&](const ShadeLayer& layer) { return leaves_no_blade(layer, at.width, at.height); }) > 0;
         }
         case Kind::sun_down: {
             Question* question = find(project.questions, fault.subject);

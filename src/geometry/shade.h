@@ -26,5 +26,7 @@ void build_shade(const model::ShadeLayer& layer, const ShadeFrame& frame, const 
 /// Middles of the blades along a span, metres from its begin, in their order; none where not even one keeps within it.
 /// Blades never stand out over the span's ends, however tilted.
 std::vector<double> blade_places(const model::ShadeLayer& layer, double span);
+/// Whether louvres before an opening of that size leave nothing, because not one blade keeps within them.
+bool leaves_no_blade(const model::ShadeLayer& layer, double width, double height);
 
 }  // namespace wp::geometry

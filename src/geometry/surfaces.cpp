@@ -102,14 +102,13 @@ Builder::Builder(const Project& project, const Option& option, std::vector<std::
     }
 }
 
-uint32_t Builder::add_finished(Element element, const Id& source, Part part, const Finish& finish, int space, int side) {
+uint32_t Builder::add_finished(Element element, const Id& source, Part part, const Finish& finish, int space) {
     const Material m = possible(finish.material != nullptr ? *finish.material : assumed_for(part));
     Surface s;
     s.element = element;
     s.source = source;
     s.space = space;
     s.part = part;
-    s.side = side;
     s.material = finish.material != nullptr ? finish.id : Id();
     s.reason = finish.material != nullptr ? finish.reason : Reason::none;
     s.reflectance = m.reflectance - (m.kind == Material::Kind::opaque ? m.specular : 0);

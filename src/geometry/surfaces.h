@@ -33,7 +33,6 @@ struct Surface {
     model::Id material{};       ///< empty: it has none, and figures are assumed
     model::Reason reason = model::Reason::none;
     model::Part part = model::Part::wall;
-    int side = model::OwnFinish::kCeiling - 1;  ///< of a room's surface: the edge, kFloor or kCeiling; none of these elsewhere
     bool porous() const { return openness > 0 || bare_openness > 0; }
 };
 

@@ -98,11 +98,11 @@ void Document::take_up(model::Project project, const std::filesystem::path& path
 }
 
 void Document::edit(const QString& name, const std::function<void(model::Project&)>& change, const QString& gesture) {
-    auto after = std::make_shared<model::Project>(live_base_ ? *live_base_ : *project_);
-    const model::Project before = *after;
+    const auto base = live_base_ ? live_base_ : project_;
+    auto after = std::make_shared<model::Project>(*base);
     change(*after);
     for (model::Option& option : after->options)
-        if (const model::Option* was = model::find(before.options, option.id)) geometry::keep_planes_on_walls(*was, option);
+        if (const model::Option* was = model::find(base->options, option.id)) geometry::keep_planes_on_walls(*was, option);
     if (*after == *project_) return;
     undo_.push(new EditStep(*this, name, std::move(after), live_base_ ? QStringLiteral("live %1").arg(live_count_) : gesture));
 }
@@ -183,17 +183,15 @@ model::Project blank_project() {
     p.name = "Untitled";
     p.site.name = "Somewhere";
     p.site.latitude = 52;
-    const auto opaque = [](const char* id, const char* name, double reflectance) {
-        model::Material m;
+    using model::Part;
+    const auto opaque = [](const char* id, const char* name, Part part) {
+        model::Material m = model::assumed_for(part);
         m.id = id;
         m.name = name;
-        m.reflectance = reflectance;
-        m.assumed = true;
-        m.source = "IES LM-83-12, surfaces of unknown finish";
         return m;
     };
-    p.materials = {opaque("floor", "Floors and the like, assumed", 0.2), opaque("walls", "Walls and the like, assumed", 0.5), opaque("ceiling", "Ceiling, assumed", 0.7),
-                   opaque("facade", "Facades and the like, assumed", 0.3), opaque("roof", "Roofs and the like, assumed", 0.2)};
+    p.materials = {opaque("floor", "Floors and the like, assumed", Part::floor), opaque("walls", "Walls and the like, assumed", Part::wall), opaque("ceiling", "Ceiling, assumed", Part::ceiling),
+                   opaque("facade", "Facades and the like, assumed", Part::facade), opaque("roof", "Roofs and the like, assumed", Part::roof)};
     model::Material glass;
     glass.id = "double-clear";
     glass.name = "Double clear pane, assumed";
@@ -208,7 +206,6 @@ model::Project blank_project() {
     model::Option option;
     option.id = "first";
     option.name = "First idea";
-    using model::Part;
     option.types = {{Part::floor, "floor"}, {Part::wall, "walls"}, {Part::ceiling, "ceiling"}, {Part::reveal, "walls"}, {Part::facade, "facade"},
                     {Part::partition, "walls"}, {Part::frame, "walls"}, {Part::door, "walls"}, {Part::furniture, "walls"}, {Part::shading, "walls"}, {Part::fence, "walls"},
                     {Part::stair, "floor"}, {Part::block, "facade"}, {Part::tree, "roof"}, {Part::terrain, "roof"}, {Part::roof, "roof"}, {Part::glazing, "double-clear"}, {Part::rooflight, "double-clear"}};

@@ -2,9 +2,6 @@
 // The window's commands on the building: turning, copying, rows, roofs, storeys, views, faults; the palette and the menu.
 #include <QAction>
 #include <QClipboard>
-#include <QDialog>
-#include <QDialogButtonBox>
-#include <QFormLayout>
 #include <QGuiApplication>
 #include <QInputDialog>
 #include <QMenu>
@@ -15,6 +12,7 @@
 
 #include "gui/commands/clipboard.h"
 #include "gui/commands/palette.h"
+#include "gui/inspector/figure_box.h"
 #include "gui/look/look.h"
 #include "gui/window.h"
 
@@ -23,30 +21,6 @@ using namespace model;
 using Kind = Selection::Kind;
 
 namespace {
-
-// Middle of everything that is selected, for turning and mirroring.
-Vec2 middle_of(const Option& option, const std::vector<Selection>& items) {
-    Vec2 low{1e18, 1e18}, high{-1e18, -1e18};
-    const auto take = [&](Vec2 p) {
-        low = {std::min(low.x, p.x), std::min(low.y, p.y)};
-        high = {std::max(high.x, p.x), std::max(high.y, p.y)};
-    };
-    Option& o = const_cast<Option&>(option);
-    for (const Selection& item : items) {
-        if (item.kind == Kind::room)
-            for (const Vec2 p : find_room(option, item.id).room->footprint) take(p);
-        if (item.kind == Kind::floor_void)
-            for (const Vec2 p : find_on_storeys(o, &Storey::voids, item.id).item->outline) take(p);
-        if (item.kind == Kind::block)
-            for (const Vec2 p : model::find(option.blocks, item.id)->footprint) take(p);
-        if (item.kind == Kind::partition) {
-            take(find_on_storeys(o, &Storey::partitions, item.id).item->from);
-            take(find_on_storeys(o, &Storey::partitions, item.id).item->to);
-        }
-        if (item.kind == Kind::rooflight) take(find_on_storeys(o, &Storey::rooflights, item.id).item->centre);
-    }
-    return low.x > high.x ? Vec2{} : (low + high) * 0.5;
-}
 
 std::filesystem::path recovery_folder() {
     return std::filesystem::path(QStandardPaths::writableLocation(QStandardPaths::AppDataLocation).toStdString()) / "unsaved";
@@ -59,7 +33,7 @@ constexpr int kKeepAfter = 1500;  // ms without a further edit
 void Window::place_selected(const QString& name, const std::function<geometry::Placing(Vec2)>& placing) {
     const auto items = document_.selected();
     if (items.empty()) return hint_->setText(QStringLiteral("Select something first"));
-    const Vec2 middle = middle_of(document_.option(), items);
+    const Vec2 middle = geometry::middle_of(document_.option(), items).value_or(Vec2{});
     document_.edit_option(name, [&](Option& o) { geometry::place_items(o, items, placing(middle)); });
 }
 
@@ -86,9 +60,7 @@ void Window::add_roof() {
 void Window::array_selected() {
     const auto items = document_.selected();
     if (items.empty()) return hint_->setText(QStringLiteral("Select something first"));
-    QDialog box(this);
-    box.setWindowTitle(QStringLiteral("Row of copies"));
-    auto* form = new QFormLayout(&box);
+    FigureBox box(this, QStringLiteral("Row of copies"));
     double count = 3, dx = 0, dy = 0;
     const Option& option = document_.option();
     if (items[0].kind == Kind::room) {
@@ -98,19 +70,10 @@ void Window::array_selected() {
     } else {
         dx = 1.5;
     }
-    const auto field = [&](const QString& title, double& value, Unit unit, const char* name) {
-        auto* f = new NumberField(value, unit, [&value](double v) { value = v; });
-        f->setObjectName(QString::fromLatin1(name));
-        form->addRow(title, f);
-    };
-    field(QStringLiteral("Copies"), count, Unit::plain, "array-count");
-    field(QStringLiteral("Each to the right"), dx, Unit::metre, "array-dx");
-    field(QStringLiteral("Each upwards"), dy, Unit::metre, "array-dy");
-    auto* buttons = new QDialogButtonBox(QDialogButtonBox::Ok | QDialogButtonBox::Cancel);
-    form->addRow(buttons);
-    connect(buttons, &QDialogButtonBox::accepted, &box, &QDialog::accept);
-    connect(buttons, &QDialogButtonBox::rejected, &box, &QDialog::reject);
-    if (box.exec() != QDialog::Accepted) return;
+    box.number(QStringLiteral("Copies"), count, Unit::plain, "array-count");
+    box.number(QStringLiteral("Each to the right"), dx, Unit::metre, "array-dx");
+    box.number(QStringLiteral("Each upwards"), dy, Unit::metre, "array-dy");
+    if (!box.ask()) return;
     const int n = std::clamp(static_cast<int>(std::lround(count)), 1, 200);
     std::vector<Selection> made = items;
     document_.edit_option(QStringLiteral("Row of %1 copies").arg(n), [&](Option& o) {

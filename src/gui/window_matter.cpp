@@ -2,16 +2,13 @@
 // The window's part in matter, things, planes and observers: the right-hand pages, the things button, colours, dialogs.
 #include <QAction>
 #include <QComboBox>
-#include <QDialog>
-#include <QDialogButtonBox>
-#include <QFormLayout>
 #include <QMenu>
 #include <algorithm>
 #include <cmath>
 
 #include "geometry/lay.h"
 #include "geometry/plane_points.h"
-#include "gui/inspector/rows.h"
+#include "gui/inspector/figure_box.h"
 #include "gui/look/look.h"
 #include "gui/window.h"
 
@@ -20,42 +17,6 @@ using namespace model;
 using Kind = Selection::Kind;
 
 namespace {
-
-// A dialog of number fields over Ok and Cancel.
-class FigureBox : public QDialog {
- public:
-    FigureBox(QWidget* parent, const QString& title) : QDialog(parent), form_(new QFormLayout(this)) { setWindowTitle(title); }
-    void number(const QString& title, double& value, Unit unit, const char* name) {
-        auto* f = new NumberField(value, unit, [&value](double v) { value = v; });
-        f->setObjectName(QString::fromLatin1(name));
-        form_->addRow(title, f);
-    }
-    QComboBox* choice(const QString& title, const QStringList& words, const char* name) {
-        auto* box = new QComboBox;
-        box->addItems(words);
-        box->setObjectName(QString::fromLatin1(name));
-        form_->addRow(title, box);
-        return box;
-    }
-    void text(const QString& words) {
-        auto* l = label(words, "small");
-        l->setMinimumWidth(300);
-        form_->addRow(l);
-    }
-    bool ask() {
-        auto* buttons = new QDialogButtonBox(QDialogButtonBox::Ok | QDialogButtonBox::Cancel);
-        form_->addRow(buttons);
-        connect(buttons, &QDialogButtonBox::accepted, this, &QDialog::accept);
-        connect(buttons, &QDialogButtonBox::rejected, this, &QDialog::reject);
-        if (exec() != QDialog::Accepted) return false;
-        // Ok counts what was typed last, whoever had the focus.
-        for (auto* field : findChildren<NumberField*>()) emit field->editingFinished();
-        return true;
-    }
-
- private:
-    QFormLayout* form_;
-};
 
 constexpr Thing::Kind kKinds[] = {Thing::Kind::table, Thing::Kind::bench, Thing::Kind::shelf, Thing::Kind::box, Thing::Kind::stair,
                                   Thing::Kind::ramp, Thing::Kind::tree, Thing::Kind::fence, Thing::Kind::terrain};

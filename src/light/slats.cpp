@@ -57,13 +57,16 @@ void SlatCurve::solve_exchange() {
     to_inside_.assign(in.data(), in.data() + n);
 }
 
+// What the shadow of a slat leaves free of the gap to the next.
+double SlatCurve::direct(double tangent) const { return std::max(0.0, 1 - std::fabs(width_ * (std::sin(tilt_) + std::cos(tilt_) * tangent)) / spacing_); }
+
 SlatAnswer SlatCurve::exact(double profile) const {
     SlatAnswer answer;
     if (std::fabs(profile) > kPi / 2 - 1e-6) profile = std::copysign(kPi / 2 - 1e-6, profile);
     const double fall = std::tan(profile), rise = std::tan(tilt_);
     // A ray enters at height y and goes down by fall for each metre inwards, while the slats rise.
     const double reach = width_ * std::cos(tilt_), closing = fall + rise;
-    answer.direct = std::max(0.0, 1 - std::fabs(width_ * (std::sin(tilt_) + std::cos(tilt_) * fall)) / spacing_);
+    answer.direct = direct(fall);
     if (answer.direct >= 1) return answer;
     int hits = 0;
     double outside = 0, inside = 0;
@@ -91,8 +94,7 @@ SlatAnswer SlatCurve::at(float tangent) const {
     const double t = place - i;
     const SlatAnswer &a = table_[static_cast<size_t>(i)], &b = table_[static_cast<size_t>(i) + 1];
     // The direct share has a corner at the cut-off that no table shows: it is cheap to reckon.
-    const double direct = std::max(0.0, 1 - std::fabs(width_ * (std::sin(tilt_) + std::cos(tilt_) * static_cast<double>(tangent))) / spacing_);
-    return {direct, a.through + (b.through - a.through) * t, a.back + (b.back - a.back) * t};
+    return {direct(static_cast<double>(tangent)), a.through + (b.through - a.through) * t, a.back + (b.back - a.back) * t};
 }
 
 double SlatCurve::cut_off() const { return std::atan((spacing_ / width_ - std::sin(tilt_)) / std::cos(tilt_)); }

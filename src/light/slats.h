@@ -29,6 +29,7 @@ class SlatCurve {
 
  private:
     void solve_exchange();
+    double direct(double tangent) const;
     double width_, spacing_, tilt_, reflectance_;
     // For each strip of a slat's upper face, then of the lower face of the slat above: what of light that first falls on it
     // leaves through the outer and the inner side, after all exchange.

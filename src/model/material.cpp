@@ -18,8 +18,10 @@ constexpr Words kWords[kParts] = {
     {"rooflight", "Rooflights"}, {"furniture", "Furniture"}, {"stair", "Stairs and ramps"}, {"shading", "Shading"},     {"block", "Neighbouring blocks"},
     {"tree", "Trees"},           {"fence", "Fences"},        {"terrain", "Terrain"},
 };
-// Fresh white plaster and the whitest tiles come to about this much.
-constexpr double kBrightest = 0.9;
+// Fresh white plaster and the whitest tiles come to about this much, silvered mirrors to the next, a single low-iron pane to
+// the last.
+constexpr double kBrightest = 0.9, kBestMirror = 0.99, kClearest = 0.93;
+bool is_mirror(const Material& m) { return m.specular >= 0.5 * m.reflectance; }
 
 }  // namespace
 
@@ -41,14 +43,14 @@ std::string impossible(const Material& m) {
     const auto percent = [](double v) { return fmt::format("{:.0f} %", 100 * v); };
     switch (m.kind) {
         case Material::Kind::opaque:
-            if (m.reflectance > kBrightest && m.specular < 0.5 * m.reflectance) return "reflects " + percent(m.reflectance) + ": no lasting finish does";
-            if (m.reflectance > 0.99) return "reflects " + percent(m.reflectance) + ": no mirror does";
+            if (m.reflectance > kBrightest && !is_mirror(m)) return "reflects " + percent(m.reflectance) + ": no lasting finish does";
+            if (m.reflectance > kBestMirror) return "reflects " + percent(m.reflectance) + ": no mirror does";
             if (m.specular > m.reflectance + 1e-9) return "mirrors " + percent(m.specular) + ", more than all it reflects";
             break;
         case Material::Kind::glazing:
             if (m.transmittance + std::max(m.reflectance_in, m.reflectance_out) > 1 + 1e-9)
                 return "passes " + percent(m.transmittance) + " and reflects " + percent(std::max(m.reflectance_in, m.reflectance_out)) + ": more than all the light";
-            if (m.transmittance > 0.93) return "passes " + percent(m.transmittance) + ": no pane does";
+            if (m.transmittance > kClearest) return "passes " + percent(m.transmittance) + ": no pane does";
             break;
         case Material::Kind::fabric:
             if (m.openness + m.transmittance + m.reflectance > 1 + 1e-9)
@@ -60,6 +62,17 @@ std::string impossible(const Material& m) {
             break;
     }
     return {};
+}
+
+Material brought_back(Material m) {
+    m = possible(m);
+    if (m.kind == Material::Kind::opaque) m.reflectance = std::min(m.reflectance, is_mirror(m) ? kBestMirror : kBrightest);
+    if (m.kind == Material::Kind::slats) {
+        m.reflectance = std::min(m.reflectance, kBrightest);
+        m.slat_spacing = std::min(m.slat_spacing, 0.95 * m.slat_width);
+    }
+    if (m.kind == Material::Kind::glazing) m.transmittance = std::min(m.transmittance, kClearest);
+    return possible(m);
 }
 
 Material possible(Material m) {

@@ -57,6 +57,9 @@ inline double figure_of(const Material& m) {
 /// Empty where nothing is wrong; else one sentence without the material's name.
 std::string impossible(const Material& material);
 
+/// The nearest material that is not impossible.
+Material brought_back(Material material);
+
 /// The same with figures clipped until nothing more comes out than goes in, for the engine.
 Material possible(Material material);
 

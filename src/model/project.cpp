@@ -128,10 +128,11 @@ Material assumed_for(Part part) {
         case Part::stair: m.reflectance = 0.2; break;
         case Part::ceiling: m.reflectance = 0.7; break;
         case Part::facade:
+        case Part::fence:
         case Part::block: m.reflectance = 0.3; break;
         case Part::roof:
-        case Part::terrain:
         case Part::tree: m.reflectance = 0.2; break;
+        case Part::terrain: m.reflectance = 0.1; break;
         case Part::glazing:
         case Part::rooflight:
             m.kind = Material::Kind::glazing;
@@ -151,6 +152,20 @@ Vec2 edge_end(const Room& room, int edge) {
     return room.footprint[(static_cast<size_t>(edge) + 1) % room.footprint.size()];
 }
 double edge_length(const Room& room, int edge) { return length(edge_end(room, edge) - edge_begin(room, edge)); }
+
+void turn_ring(Room& room) {
+    // Edge e joins corners e and e + 1; turned about, corner i becomes n - 1 - i.
+    const int n = static_cast<int>(room.footprint.size());
+    const auto turned = [n](int edge) { return (2 * n - 2 - edge) % n; };
+    for (Opening& o : room.openings) {
+        o.along = std::max(0.0, edge_length(room, o.edge) - o.along - o.width);
+        o.edge = turned(o.edge);
+    }
+    for (Wall& w : room.own_walls) w.edge = turned(w.edge);
+    for (OwnFinish& f : room.own_finishes)
+        if (f.surface >= 0) f.surface = turned(f.surface);
+    std::reverse(room.footprint.begin(), room.footprint.end());
+}
 
 double own_thickness(const Room& room, int edge, double otherwise) {
     for (const Wall& wall : room.own_walls)

@@ -401,6 +401,9 @@ Vec2 edge_begin(const Room& room, int edge);
 Vec2 edge_end(const Room& room, int edge);
 double edge_length(const Room& room, int edge);
 
+/// Turns the order of a room's corners about; openings, thicknesses and finishes stay on their walls.
+void turn_ring(Room& room);
+
 /// Thickness of the wall at an edge if it has its own, else the given one.
 double own_thickness(const Room& room, int edge, double otherwise);
 void set_own_thickness(Room& room, int edge, double thickness);

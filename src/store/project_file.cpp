@@ -169,21 +169,6 @@ class Checker {
     Outcome outcome_;
 };
 
-// Counter-clockwise footprints, with edge numbers of openings kept on their walls.
-void orient(Room& room) {
-    if (twice_area(room.footprint) >= 0) return;
-    const int n = static_cast<int>(room.footprint.size());
-    for (Opening& o : room.openings) {
-        o.along = std::max(0.0, edge_length(room, o.edge) - o.along - o.width);
-        // Edge e joins corners e and e+1; reversed, corner i becomes n-1-i.
-        o.edge = (2 * n - 2 - o.edge) % n;
-    }
-    for (Wall& w : room.own_walls) w.edge = (2 * n - 2 - w.edge) % n;
-    for (OwnFinish& f : room.own_finishes)
-        if (f.surface >= 0) f.surface = (2 * n - 2 - f.surface) % n;
-    std::reverse(room.footprint.begin(), room.footprint.end());
-}
-
 Fault in_file(const std::string& name, const Fault& fault) { return {name + ", " + fault.place, fault.what, fault.remedy}; }
 
 }  // namespace
@@ -208,7 +193,8 @@ Result<Project> parse_project(std::string_view text, const std::string& name) {
     if (const auto fault = Checker(project).run()) return in_file(name, *fault);
     for (Option& option : project.options) {
         for (Storey& storey : option.storeys) {
-            for (Room& room : storey.rooms) orient(room);
+            for (Room& room : storey.rooms)
+                if (twice_area(room.footprint) < 0) turn_ring(room);
             for (FloorVoid& v : storey.voids)
                 if (twice_area(v.outline) < 0) std::reverse(v.outline.begin(), v.outline.end());
         }

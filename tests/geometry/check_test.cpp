@@ -170,6 +170,14 @@ TEST(MatterCheck, louvres_that_leave_no_blade_are_told) {
     blades.material = "grey";
     room(project).openings[0].shading = {blades};
     expect_one(project, Kind::shade_without_blades, "leave no blade");
+    room(project).openings[0].shading.clear();
+    Rooflight light;
+    light.id = light.name = "R-1";
+    light.centre = {2, 4};
+    light.glazing = "pane";
+    light.shading = {blades};
+    project.options[0].storeys[0].rooflights = {light};
+    expect_one(project, Kind::shade_without_blades, "The louvres of R-1 leave no blade");
 }
 
 TEST(MatterCheck, sizes_that_look_like_a_slip_of_units_are_told) {

@@ -6,6 +6,7 @@
 #include <set>
 
 #include "geometry/block_shape.h"
+#include "geometry/edit.h"
 #include "geometry/finishes.h"
 #include "geometry/shade.h"
 #include "geometry/surfaces.h"
@@ -94,9 +95,9 @@ TEST(Finishes, what_has_no_material_is_reckoned_with_what_lm_83_assumes_and_neve
     for (const Surface& s : without.surfaces)
         if (s.element == Element::floor) EXPECT_EQ(s.reflectance, 0.2);
         else if (s.element == Element::ceiling) EXPECT_EQ(s.reflectance, 0.7);
-    EXPECT_EQ(assume_unknown(project, 0, {{Part::floor, opaque("f", 0.2)}, {Part::wall, opaque("w", 0.5)}}, true), 2);
+    EXPECT_EQ(assume_unknown(project, 0, {{Part::floor, opaque("f", 0.2)}, {Part::wall, opaque("w", 0.5)}}), 2);
     EXPECT_EQ(option.types.at(Part::wall), "w");
-    EXPECT_EQ(assume_unknown(project, 0, {{Part::floor, opaque("f", 0.2)}}, true), 0) << "it has one now";
+    EXPECT_EQ(assume_unknown(project, 0, {{Part::floor, opaque("f", 0.2)}}), 0) << "it has one now";
 }
 
 TEST(Finishes, gloss_cloth_and_dirt_reach_the_engine) {
@@ -210,6 +211,19 @@ TEST(Shading, blades_are_counted_or_spaced_and_begin_at_the_end_that_was_told) {
     blades.tilt = 80;
     blades.depth = 2;
     EXPECT_TRUE(blade_places(blades, 1.0).empty()) << "none keeps within";
+}
+
+TEST(Shading, goes_with_the_copies_of_its_opening) {
+    auto project = test::one_room();
+    Option& option = project.options[0];
+    window(project).width = 1;
+    window(project).along = 0.2;
+    window(project).shading = shade_presets()[1].layers;
+    const auto made = copy_items(option, {{Item::Kind::opening, "W-01", -1}}, 0, Placing::move({2, 0}));
+    ASSERT_EQ(made.size(), 1u);
+    EXPECT_EQ(find_opening(option, made[0].id).opening->shading, shade_presets()[1].layers);
+    EXPECT_EQ(fill_wall(option, "W-01", 0.3), 2);
+    for (const Opening& o : option.storeys[0].rooms[0].openings) EXPECT_EQ(o.shading.size(), 2u) << "a row of them, too";
 }
 
 TEST(Shading, follows_its_opening_and_lies_before_rooflights_too) {

@@ -67,7 +67,7 @@ inline Project two_rooms() {
     return project;
 }
 
-class Matter : public ::testing::Test {
+class Hands : public ::testing::Test {
  protected:
     void SetUp() override { open(two_rooms()); }
     void TearDown() override { window->document().undo_stack().setClean(); }

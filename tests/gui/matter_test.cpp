@@ -11,13 +11,10 @@
 #include "store/material_file.h"
 
 using namespace wp;
-using namespace wp::gui;
-using namespace wp::model;
-using wp::test::two_rooms;
+using namespace wp::test;
 
 namespace {
-using Kind = Selection::Kind;
-class Matter : public test::Matter {};
+class Matter : public Hands {};
 }  // namespace
 
 TEST_F(Matter, ten_windows_are_shaded_at_once) {
@@ -159,6 +156,26 @@ TEST_F(Matter, a_library_material_is_found_by_typing_and_given_to_what_is_select
     click("assign-material");
     EXPECT_EQ(room().walls, "plaster-ivory");
     EXPECT_NE(find(window->document().project().materials, "plaster-ivory"), nullptr);
+}
+
+TEST_F(Matter, glass_that_nobody_knows_tells_its_range_and_what_to_ask) {
+    auto* pages = static_cast<QTabWidget*>(widget("pages"));
+    QTest::mouseClick(pages->tabBar(), Qt::LeftButton, {}, pages->tabBar()->tabRect(1).center());
+    auto* search = static_cast<QLineEdit*>(widget("material-search"));
+    QTest::mouseClick(search, Qt::LeftButton);
+    QTest::keyClicks(search, QStringLiteral("double pane, transmittance not known"));
+    auto* list = static_cast<QTreeWidget*>(widget("materials"));
+    QTreeWidgetItem* found = list->topLevelItem(list->topLevelItemCount() - 1)->child(0);
+    ASSERT_NE(found, nullptr);
+    list->scrollToItem(found);
+    const QImage before = widget("material-preview")->grab().toImage();
+    QTest::mouseClick(list->viewport(), Qt::LeftButton, {}, list->visualItemRect(found).center());
+    QTest::qWait(50);
+    QString told;
+    for (const auto* text : window->findChild<MaterialsPanel*>()->findChildren<QLabel*>()) told += text->text() + QLatin1Char('\n');
+    EXPECT_TRUE(told.contains(QStringLiteral("Real ones: 60 to 82 %."))) << told.toStdString();
+    EXPECT_TRUE(told.contains(QStringLiteral("Ask its maker for: light transmittance at normal incidence")));
+    EXPECT_NE(widget("material-preview")->grab().toImage(), before) << "its curve is drawn";
 }
 
 TEST_F(Matter, own_materials_are_kept_across_projects_and_exchanged_as_a_file) {

@@ -202,18 +202,15 @@ void Inspector::show_room(QFormLayout& form) {
         change(QStringLiteral("Room height"), [&](Room& r) { r.height = std::clamp(v, 0.5, 100.0); });
     });
     const Project& project = document_.project();
-    const auto finish = [&](const QString& title, Part part, Id Room::*field, int surface) {
-        Room bare = room;
-        bare.*field = {};
-        set_own_finish(bare, surface, {});
+    const auto finish = [&](const QString& title, Part part, Id Room::*field) {
         const Id own = room.*field;
         add_finish(form, project, {title, part, own, finish_of(project, document_.option(), part, {}, own), finish_of(project, document_.option(), part, {})}, [change, title, field](const Id& m) {
             change(QStringLiteral("%1 material").arg(title), [&](Room& r) { r.*field = m; });
         });
     };
-    finish(QStringLiteral("Floor"), Part::floor, &Room::floor, OwnFinish::kFloor);
-    finish(QStringLiteral("Walls"), Part::wall, &Room::walls, 0);
-    finish(QStringLiteral("Ceiling"), Part::ceiling, &Room::ceiling, OwnFinish::kCeiling);
+    finish(QStringLiteral("Floor"), Part::floor, &Room::floor);
+    finish(QStringLiteral("Walls"), Part::wall, &Room::walls);
+    finish(QStringLiteral("Ceiling"), Part::ceiling, &Room::ceiling);
     if (!room.own_finishes.empty())
         add_fact(form, QStringLiteral("Own surfaces"), [n = room.own_finishes.size()] { return QString::number(n); }, QStringLiteral("Single surfaces with a material of their own: select a wall to change it"));
     if (geometry::roof_over(*place.storey, room) != nullptr) {

@@ -18,8 +18,6 @@ using namespace model;
 
 namespace {
 
-int whole(double v, int low, int high) { return whole_number(v, low, high); }
-
 const char* kind_word(Opening::Kind kind) {
     switch (kind) {
         case Opening::Kind::window: return "Window";
@@ -115,8 +113,8 @@ void Inspector::show_opening(QFormLayout& form) {
         number(QStringLiteral("Pane depth"), &Opening::reveal, 0)->setToolTip(QStringLiteral("How far the pane or leaf stands from the inner face of the wall"));
     if (o.kind == Kind::window || o.kind == Kind::door) {
         number(QStringLiteral("Frame"), &Opening::frame, 0);
-        add_number(form, QStringLiteral("Lights across"), o.columns, Unit::plain, [change](double v) { change(QStringLiteral("Mullions"), [&](Opening& x) { x.columns = whole(v, 1, 50); }); });
-        add_number(form, QStringLiteral("Lights up"), o.rows, Unit::plain, [change](double v) { change(QStringLiteral("Transoms"), [&](Opening& x) { x.rows = whole(v, 1, 50); }); });
+        add_number(form, QStringLiteral("Lights across"), o.columns, Unit::plain, [change](double v) { change(QStringLiteral("Mullions"), [&](Opening& x) { x.columns = whole_number(v, 1, 50); }); });
+        add_number(form, QStringLiteral("Lights up"), o.rows, Unit::plain, [change](double v) { change(QStringLiteral("Transoms"), [&](Opening& x) { x.rows = whole_number(v, 1, 50); }); });
     }
     const auto set_fill = [change](const Id& m) { change(QStringLiteral("What fills the opening"), [&](Opening& x) { x.glazing = m; }); };
     const Option& shown_option = document_.option();
@@ -192,7 +190,7 @@ void Inspector::show_storey(QFormLayout& form) {
     add_number(form, QStringLiteral("Strength"), storey.underlay.strength, Unit::percent, [change](double v) { change(QStringLiteral("Strength of underlay"), [&](Option&, Storey& s) { s.underlay.strength = std::clamp(v, 0.0, 1.0); }); });
     add_number(form, QStringLiteral("Turn"), storey.underlay.turn, Unit::degree, [change](double v) { change(QStringLiteral("Turn underlay"), [&](Option&, Storey& s) { s.underlay.turn = std::fmod(v, 360.0); }); });
     add_number(form, QStringLiteral("Picture width"), storey.underlay.width, Unit::metre, [change](double v) { change(QStringLiteral("Width of underlay"), [&](Option&, Storey& s) { s.underlay.width = std::clamp(v, 0.1, 1e4); }); });
-    add_number(form, QStringLiteral("Page"), storey.underlay.page, Unit::plain, [change](double v) { change(QStringLiteral("Page of underlay"), [&](Option&, Storey& s) { s.underlay.page = whole(v, 1, 9999); }); });
+    add_number(form, QStringLiteral("Page"), storey.underlay.page, Unit::plain, [change](double v) { change(QStringLiteral("Page of underlay"), [&](Option&, Storey& s) { s.underlay.page = whole_number(v, 1, 9999); }); });
     add_number(form, QStringLiteral("Left at"), storey.underlay.place.x, Unit::metre, [change](double v) { change(QStringLiteral("Place of underlay"), [&](Option&, Storey& s) { s.underlay.place.x = v; }); });
     add_number(form, QStringLiteral("Foot at"), storey.underlay.place.y, Unit::metre, [change](double v) { change(QStringLiteral("Place of underlay"), [&](Option&, Storey& s) { s.underlay.place.y = v; }); });
     add_button(form, QStringLiteral("Take it away"), "remove-underlay", [change] { change(QStringLiteral("Remove underlay"), [](Option&, Storey& s) { s.underlay = {}; }); });
@@ -243,7 +241,7 @@ void Inspector::show_roof(QFormLayout& form) {
         ->setToolTip(QStringLiteral("Lowest line of the ceiling above the storey's floor"));
     add_number(form, QStringLiteral("Rises towards"), r.direction, Unit::degree, [change](double v) { change(QStringLiteral("Direction of roof"), [&](Roof& x) { x.direction = std::fmod(std::fmod(v, 360) + 360, 360); }); })
         ->setToolTip(QStringLiteral("Degrees clockwise from the top of the sheet; upright lights of a sawtooth look there"));
-    if (r.kind == Kind::sawtooth) add_number(form, QStringLiteral("Bays"), r.bays, Unit::plain, [change](double v) { change(QStringLiteral("Bays of roof"), [&](Roof& x) { x.bays = whole(v, 1, 100); }); });
+    if (r.kind == Kind::sawtooth) add_number(form, QStringLiteral("Bays"), r.bays, Unit::plain, [change](double v) { change(QStringLiteral("Bays of roof"), [&](Roof& x) { x.bays = whole_number(v, 1, 100); }); });
     add_number(form, QStringLiteral("Overhang"), r.overhang, Unit::metre, [change](double v) { change(QStringLiteral("Overhang"), [&](Roof& x) { x.overhang = std::clamp(v, 0.0, 10.0); }); });
     const geometry::RoofShape shape(*at.storey, r, option.roof);
     double highest = 0;

@@ -35,7 +35,7 @@ void TypesPanel::refresh() {
     form->setSpacing(space::tight);
     form->addRow(label(QStringLiteral("What everything of a kind is made of, unless a room or a single surface says otherwise."), "small"));
     for (const auto& [text, set] : {std::pair{"Assume unknown ones after LM-83", "lm-83"}, {"Assume unknown ones after EN 17037", "en-17037"}}) {
-        auto* button = add_button(*form, QString::fromLatin1(text), set == std::string("lm-83") ? "assume-lm-83" : "assume-en-17037", [this, set = std::string(set)] { assume(set, false); });
+        auto* button = add_button(*form, QString::fromLatin1(text), set == std::string("lm-83") ? "assume-lm-83" : "assume-en-17037", [this, set = std::string(set)] { assume(set); });
         button->setToolTip(QStringLiteral("Gives the standard's reflectance to every kind of part that has none, or only an assumed one"));
     }
     for (int i = 0; i < kParts; ++i) {
@@ -64,11 +64,11 @@ void TypesPanel::refresh() {
     setWidget(page);
 }
 
-void TypesPanel::assume(const std::string& id, bool only_missing) {
+void TypesPanel::assume(const std::string& id) {
     const auto set = store::read_assumed(question::data_folder() / "assumed" / (id + ".json"));
     if (!set) return emit said(QString::fromStdString(set.fault().line()));
     int given = 0;
-    document_.edit(QStringLiteral("Assume unknown finishes"), [&](Project& p) { given = geometry::assume_unknown(p, document_.option_index(), set->by_part, only_missing); });
+    document_.edit(QStringLiteral("Assume unknown finishes"), [&](Project& p) { given = geometry::assume_unknown(p, document_.option_index(), set->by_part); });
     emit said(given == 0 ? QStringLiteral("Nothing is unknown here") : QStringLiteral("%1 kinds of part: %2").arg(given).arg(name_of(set->name)));
 }
 

@@ -17,7 +17,7 @@ class TypesPanel : public QScrollArea {
 
  private:
     void refresh();
-    void assume(const std::string& set, bool only_missing);
+    void assume(const std::string& set);
 
     Document& document_;
     std::vector<model::Material> materials_;

@@ -357,13 +357,7 @@ void Sheet::edit_figure(const Figure& figure) {
 void Sheet::reveal(const Selection& item) {
     const size_t s = model::storey_of(document_.option(), item);
     if (s < document_.option().storeys.size()) document_.show_storey(s);
-    Option copy = document_.option();
-    std::optional<Vec2> place;
-    if (const auto room = find_room(copy, item.id)) place = (room.room->footprint[0] + room.room->footprint[room.room->footprint.size() / 2]) * 0.5;
-    if (const auto* thing = model::find(copy.things, item.id)) place = thing->at;
-    if (const auto* block = model::find(copy.blocks, item.id)) place = block->footprint.front();
-    if (const auto* eye = model::find(copy.observers, item.id)) place = Vec2{eye->eye.x, eye->eye.y};
-    if (const auto opening = find_opening(copy, item.id)) place = edge_begin(*opening.room, opening.opening->edge);
+    const auto place = geometry::middle_of(document_.option(), {item});
     if (place && !QRectF(rect()).adjusted(30, 30, -30, -30).contains(view_.to_screen(*place))) {
         fit();
         // What stands far out is brought into the middle.
