@@ -52,8 +52,8 @@ using namespace wp;
 struct FluxSink {
     climate::Sky source = climate::Sky::cie(16, 1, {0, 0, 1});
     double sum = 0;
-    void sky(Vec3f d, float w, int) { sum += static_cast<double>(w) * source.luminance(d.as<double>()); }
-    void ground(float w, int) { sum += static_cast<double>(w); }
+    void sky(Vec3f d, float w, const light::Trail&) { sum += static_cast<double>(w) * source.luminance(d.as<double>()); }
+    void ground(float w, const light::Trail&) { sum += static_cast<double>(w); }
 };
 
 uint64_t trace_some(const light::Scene& scene, const geometry::PlanePoints& plane, uint32_t samples) {

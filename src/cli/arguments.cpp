@@ -46,8 +46,10 @@ std::optional<int> parse_arguments(int argc, char** argv, Arguments& out) {
     solve->add_option("--seed", s.seed, "Seed of the sampling; the same seed gives the same bits");
     solve->add_option("--threads", s.threads, "Threads to use, 0 for all; the answer does not depend on it")->check(CLI::Range(0, 1024));
     solve->add_flag("--hourly", s.hourly, "Also write every hour of every point of a year (large)");
+    solve->add_flag("--windows", s.windows, "Also write what each window gives to every point");
 #ifdef WARMPANE_PICTURES
     solve->add_flag("--pictures", s.pictures, "Also draw each answer as a picture (PNG)");
+    solve->add_flag("--drawings", s.drawings, "Also draw each answer as a drawing of lines and text (SVG)");
 #endif
 
     ShowArguments h;

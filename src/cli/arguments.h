@@ -24,7 +24,7 @@ struct SolveArguments {
     std::optional<double> accuracy;
     std::optional<unsigned> seed;
     int threads = 0;
-    bool hourly = false, pictures = false;
+    bool hourly = false, windows = false, pictures = false, drawings = false;
 };
 struct ShowArguments {
     std::string project;

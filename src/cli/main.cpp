@@ -14,7 +14,7 @@ int main(int argc, char** argv) {
     if (const auto leave = parse_arguments(argc, argv, arguments)) return *leave;
     try {
 #ifdef WARMPANE_PICTURES
-        if (arguments.solve && arguments.solve->pictures) start_drawing(argc, argv);
+        if (arguments.solve && (arguments.solve->pictures || arguments.solve->drawings)) start_drawing(argc, argv);
 #endif
         if (arguments.solve) return solve(*arguments.solve);
         if (arguments.show) return show(*arguments.show);

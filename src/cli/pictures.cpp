@@ -3,6 +3,7 @@
 
 #include <QGuiApplication>
 #include <algorithm>
+#include <cmath>
 
 #include "report/pictures.h"
 
@@ -28,7 +29,8 @@ report::PlanScene scene_of(const model::Project& project, const model::Option& o
 double most(const std::vector<report::MapLayer>& maps) {
     double top = 0;
     for (const auto& map : maps)
-        for (const double v : map.value) top = std::max(top, v);
+        for (const double v : map.value)
+            if (!std::isnan(v)) top = std::max(top, v);
     return top;
 }
 
@@ -37,7 +39,7 @@ Outcome draw_storeys(report::PlanScene scene, const std::string& title, const st
     const auto& storeys = scene.option->storeys;
     bool first = true;
     for (size_t s = 0; s < storeys.size(); ++s) {
-        const bool has_map = std::any_of(scene.maps.begin(), scene.maps.end(), [&](const report::MapLayer& map) { return model::find(storeys[s].rooms, map.plane.room) != nullptr; });
+        const bool has_map = std::any_of(scene.maps.begin(), scene.maps.end(), [&](const report::MapLayer& map) { return map.plane.storey == storeys[s].id; });
         if (!has_map) continue;
         scene.storey = s;
         const std::filesystem::path page = first ? path : path.parent_path() / (path.stem().string() + "-" + storeys[s].id + path.extension().string());
@@ -49,10 +51,17 @@ Outcome draw_storeys(report::PlanScene scene, const std::string& title, const st
 
 }  // namespace
 
-Outcome draw(const model::Project& project, const model::Option& option, const question::DaylightFactorAnswer& answer, const std::filesystem::path& path) {
-    auto scene = scene_of(project, option, report::daylight_maps(answer));
-    scene.scale = {0, report::nice_top(most(scene.maps)), false};
-    return draw_storeys(scene, project.name + ", " + option.name + ": daylight factor", "Daylight factor", "%", path);
+Outcome draw(const model::Project& project, const model::Option& option, const question::TableAnswer& answer, const std::filesystem::path& path) {
+    const auto& columns = answer.table.columns;
+    double top = 0;
+    for (size_t c = 0; c < columns.size(); c += answer.main_columns) top = std::max(top, most(report::maps_of(answer.table, c)));
+    for (size_t c = 0; c < columns.size(); c += answer.main_columns) {
+        auto scene = scene_of(project, option, report::maps_of(answer.table, c));
+        scene.scale = {0, report::nice_top(top), false};  // one legend for all moments
+        const auto page = c == 0 ? path : path.parent_path() / (path.stem().string() + "." + columns[c].id + path.extension().string());
+        if (const auto fault = draw_storeys(scene, project.name + ", " + option.name + ": " + columns[c].name, columns[c].name, columns[c].unit, page)) return fault;
+    }
+    return {};
 }
 
 Outcome draw(const model::Project& project, const model::Option& option, const question::YearAnswer& answer, double from, double to,

@@ -1,10 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// PNG pictures of answers, where the program was built with them.
+// Pictures (PNG) and drawings (SVG) of answers, by the suffix of the path,, where the program was built with them.
 #pragma once
 #include <filesystem>
 
 #include "model/project.h"
-#include "question/daylight_factor.h"
+#include "question/ask_table.h"
 #include "question/glare.h"
 #include "question/year.h"
 
@@ -13,7 +13,7 @@ namespace wp::cli {
 /// Must run before the first picture; needs no display.
 void start_drawing(int& argc, char** argv);
 
-Outcome draw(const model::Project& project, const model::Option& option, const question::DaylightFactorAnswer& answer, const std::filesystem::path& path);
+Outcome draw(const model::Project& project, const model::Option& option, const question::TableAnswer& answer, const std::filesystem::path& path);
 Outcome draw(const model::Project& project, const model::Option& option, const question::YearAnswer& answer, double from, double to,
              const std::filesystem::path& path);
 Outcome draw(const question::GlareAnswer& answer, const std::filesystem::path& path);

@@ -15,9 +15,10 @@
 #endif
 #include "cli/terminal.h"
 #include "exchange/exr.h"
+#include "exchange/point_table.h"
 #include "exchange/summary.h"
 #include "exchange/tables.h"
-#include "question/ask.h"
+#include "question/ask_table.h"
 #include "store/project_file.h"
 
 namespace wp::cli {
@@ -75,18 +76,17 @@ std::optional<Refusal> make_plan(const SolveArguments& a, Plan& plan) {
             if (a.accuracy) job.question.accuracy = *a.accuracy;
             if (a.seed) job.question.seed = *a.seed;
             if (auto planes = question::planes_of(*option, *question, plan.project.site.north); !planes) return Refusal{planes.fault(), kBadInput};
-            needs_weather = needs_weather || question->kind != Question::Kind::daylight_factor;
+            needs_weather = needs_weather || question::needs_weather(*question);
             has_year = has_year || question->kind == Question::Kind::year;
             if (question->kind == Question::Kind::glare && model::find(option->observers, question->observer) == nullptr)
                 return Refusal{{"question " + question->id, "option " + option->id + " has no observer \"" + question->observer + "\"",
                                 "Name another, or leave this question out"}, kBadInput};
             plan.jobs.push_back(std::move(job));
         }
-    if (needs_weather) {
-        auto weather = question::weather_of(plan.project, plan.file);
-        if (!weather) return Refusal{weather.fault(), kBadInput};
-        plan.weather = std::move(*weather);
-    }
+    // Weather that no question needs is used where it is there, and not missed where it is not.
+    auto weather = question::weather_of(plan.project, plan.file);
+    if (!weather && needs_weather) return Refusal{weather.fault(), kBadInput};
+    if (weather) plan.weather = std::move(*weather);
     for (const auto& id : plan.project.criteria) {
         if (!has_year) break;
         auto set = question::criteria_set(id);
@@ -139,10 +139,13 @@ class Solver {
     template <class... Answer>
     bool drawn([[maybe_unused]] const Job& job, [[maybe_unused]] const Answer&... answer) {
 #ifdef WARMPANE_PICTURES
-        if (!arguments_.pictures || interrupted().requested()) return true;
-        if (const auto fault = draw(answer..., name(job, ".png"))) {
-            complain(*fault);
-            return false;
+        for (const char* kind : {".png", ".svg"}) {
+            const bool wanted = kind[1] == 'p' ? arguments_.pictures : arguments_.drawings;
+            if (!wanted || interrupted().requested()) continue;
+            if (const auto fault = draw(answer..., name(job, kind))) {
+                complain(*fault);
+                return false;
+            }
         }
 #endif
         return true;
@@ -153,34 +156,37 @@ class Solver {
     }
 
     int answer(const Job& job) {
-        const auto surfaces = geometry::build_surfaces(plan_.project, *job.option, job.question.without);
         ProgressLine progress(job.option->name + ", " + job.question.name);
         question::Effort effort = question::effort_of(job.question);
         effort.threads = arguments_.threads;
-        switch (job.question.kind) {
-            case Question::Kind::daylight_factor: return daylight_factor(job, surfaces, effort, progress);
-            case Question::Kind::year: return year(job, surfaces, effort, progress);
-            case Question::Kind::glare: return glare(job, surfaces, effort, progress);
-        }
-        return kDone;
+        if (question::gives_table(job.question.kind)) return table(job, effort, progress);
+        const auto surfaces = geometry::build_surfaces(plan_.project, *job.option, job.question.without);
+        return job.question.kind == Question::Kind::year ? year(job, surfaces, effort, progress) : glare(job, surfaces, effort, progress);
     }
 
-    int daylight_factor(const Job& job, const geometry::Surfaces& surfaces, const question::Effort& effort, ProgressLine& progress) {
-        const auto planes = *question::planes_of(*job.option, job.question, plan_.project.site.north);
-        question::DaylightFactorSetup setup;
-        setup.season = job.question.season;
-        const auto answer = question::daylight_factor(surfaces, planes, effort, interrupted(), [&](const auto& so_far) {
-            progress.show(std::pow(effort.accuracy / std::max(so_far.record.reached, 1e-9), 1.5));
-        }, setup);
-        const auto names = question::plane_names(*job.option, planes);
-        if (!drawn(job, plan_.project, *job.option, answer)) return kCannotWrite;
+    int table(const Job& job, const question::Effort& effort, ProgressLine& progress) {
+        const auto answer = question::ask_table(plan_.project, *job.option, job.question, plan_.weather ? &*plan_.weather : nullptr, effort, interrupted(),
+                                                [&](double share) { progress.show(share); });
+        if (!answer) {
+            complain(answer.fault());
+            return kBadInput;
+        }
+        const auto& table = answer->table;
+        if (interrupted().requested() || table.columns.empty()) return finish(job, answer->record, "", {});
+        const auto names = question::plane_names(*job.option, table.planes);
+        if (!drawn(job, plan_.project, *job.option, *answer)) return kCannotWrite;
         std::string line;
-        for (size_t p = 0; p < answer.planes.size(); ++p)
-            line += fmt::format("{}{} {:.2f} % \u00b1 {:.2f}", p > 0 ? "; " : "", names[p], answer.planes[p].figures.mean,
-                                answer.planes[p].figures.mean_half_width);
-        return finish(job, answer.record, line,
-                      {{name(job, ".csv"), exchange::daylight_factor_csv(answer)},
-                       {name(job, ".json"), exchange::daylight_factor_json(origin(job), answer, names)}});
+        for (size_t c = 0; c < table.columns.size(); c += answer->main_columns) {
+            if (table.columns.size() > answer->main_columns) line += (c > 0 ? "\n    " : "") + table.columns[c].name + ": ";
+            for (size_t p = 0; p < table.planes.size(); ++p) {
+                const auto f = question::figures_of(table.columns[c], p);
+                line += fmt::format("{}{} {:.4g} {}{}", p > 0 ? "; " : "", names[p], f.mean, table.columns[c].unit, f.mean_half_width > 0 ? fmt::format(" \u00b1 {:.2g}", f.mean_half_width) : "");
+            }
+        }
+        std::vector<std::pair<fs::path, std::string>> files = {{name(job, ".csv"), exchange::table_csv(table)},
+                                                               {name(job, ".json"), exchange::table_json(origin(job), answer->record, answer->kind.c_str(), table, names, answer->facts)}};
+        if (arguments_.windows && answer->windows) files.emplace_back(name(job, ".windows.csv"), exchange::windows_csv(*answer->windows));
+        return finish(job, answer->record, line, std::move(files));
     }
 
     int year(const Job& job, const geometry::Surfaces& surfaces, const question::Effort& effort, ProgressLine& progress) {

@@ -83,6 +83,8 @@ struct Reader {
         if (!line)
             return Fault{name, "the file ends before the header line " + wanted, "Fetch the file again: it is cut short"};
         Fields fields = split(*line);
+        if (line->find(';') != std::string_view::npos && fields.size() == 1)
+            return fault(1, "fields are separated by semicolons", "Save the file with commas between fields and full stops in numbers");
         if (fields[0] != keyword)
             return fault(1, fmt::format("\"{}\" stands where the header line {} is due", fields[0].substr(0, 40), wanted),
                          "Check that this is an EPW file, with commas between its fields and eight header lines");

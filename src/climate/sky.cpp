@@ -113,17 +113,17 @@ Sky::Sky(Kind kind, SkyShape shape, double diffuse_lux, Vec3 sun, int rings)
     scale_ = carried > 0 ? diffuse_lux / carried : 0;
 }
 
-Sky Sky::cie(int type, double diffuse_lux, Vec3 sun) {
+Sky Sky::cie(int type, double diffuse_lux, Vec3 sun, int rings) {
     if (type == 16) return {Kind::overcast, {}, diffuse_lux, sun, 0};
-    return {Kind::general, cie_shape(type), diffuse_lux, sun, 400};
+    return {Kind::general, cie_shape(type), diffuse_lux, sun, rings};
 }
 
 Sky Sky::uniform(double diffuse_lux) { return {Kind::uniform, {}, diffuse_lux, {0, 0, 1}, 0}; }
 
-Sky Sky::all_weather(double epsilon, double delta, double diffuse_lux, Vec3 sun) {
+Sky Sky::all_weather(double epsilon, double delta, double diffuse_lux, Vec3 sun, int rings) {
     const double zenith = std::acos(std::clamp(sun.z, 0.0, 1.0));
     const SkyShape shape = as_general(perez_shape(std::clamp(epsilon, 1.0, 12.0), std::clamp(delta, 0.01, 0.6), zenith));
-    return {Kind::general, shape, diffuse_lux, sun, 64};  // thousands of them a year: 0.1 % is enough
+    return {Kind::general, shape, diffuse_lux, sun, rings};
 }
 
 double Sky::luminance(Vec3 direction) const {

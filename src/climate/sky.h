@@ -23,12 +23,13 @@ double relative_luminance(const SkyShape& shape, double cos_zenith, double cos_s
 class Sky {
  public:
     /// One of the 16 types of CIE S 011 (16: the traditional overcast sky), scaled to carry diffuse_lux on the horizontal.
-    static Sky cie(int type, double diffuse_lux, Vec3 sun);
+    static Sky cie(int type, double diffuse_lux, Vec3 sun, int rings = 400);
     /// Luminance the same everywhere.
     static Sky uniform(double diffuse_lux);
     /// All-weather sky of Perez, Seals and Michalsky, Solar Energy 50 (1993) 235-245, scaled to carry diffuse_lux.
     /// clearness and brightness as in that paper.
-    static Sky all_weather(double clearness, double brightness, double diffuse_lux, Vec3 sun);
+    /// rings: of the quadrature it is scaled with; 64 is good to 0.1 % for a year of them.
+    static Sky all_weather(double clearness, double brightness, double diffuse_lux, Vec3 sun, int rings = 64);
 
     /// cd/m^2 towards a unit direction; 0 below the horizon.
     double luminance(Vec3 direction) const;

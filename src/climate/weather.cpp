@@ -12,6 +12,7 @@ namespace wp::climate {
 Fingerprint WeatherYear::fingerprint() const {
     Fingerprint print;
     for (const double v : {place.latitude, place.longitude, place.time_zone, place.elevation}) print.add(v);
+    if (light_from == LightFrom::file) print.add(1);
     for (const WeatherHour& h : hours)
         for (const double v : {h.dew_point, h.global_horizontal, h.direct_normal, h.diffuse_horizontal, h.direct_lux,
                                h.diffuse_lux})
@@ -51,6 +52,7 @@ void fill_plain(WeatherYear& weather, double WeatherHour::*field, double otherwi
     for (size_t i = 0; i < weather.hours.size(); ++i) {
         if (!std::isnan(weather.hours[i].*field)) continue;
         if (!bridge(weather.hours, i, field, 24)) weather.hours[i].*field = otherwise;
+        weather.hours[i].doubt |= kInterpolated;
         ++filled;
     }
     if (filled > 0) weather.notes.push_back(fmt::format("{} missing in {} hours: interpolated", name, filled));
@@ -94,20 +96,24 @@ Outcome fill_gaps(WeatherYear& weather) {
         WeatherHour& h = weather.hours[i];
         // Twilight carries diffuse light before the disc is up; below 6 degrees (civil dusk) nothing should.
         if (suns[i].sunlit == 0 && suns[i].sun.altitude < radians(-6.0)) {
-            if (h.global_horizontal > 5 || h.direct_normal > 5 || h.diffuse_horizontal > 5) ++night;
+            if (h.global_horizontal > 5 || h.direct_normal > 5 || h.diffuse_horizontal > 5) {
+                ++night;
+                h.doubt |= kNightCleared;
+            }
             h.global_horizontal = h.direct_normal = h.diffuse_horizontal = 0;
             continue;
         }
         ++daylit;
         switch (complete_hour(h, suns[i])) {
             case Irradiance::complete: break;
-            case Irradiance::derived: ++derived; break;
-            case Irradiance::split: ++split; break;
+            case Irradiance::derived: ++derived, h.doubt |= kDerived; break;
+            case Irradiance::split: ++split, h.doubt |= kSplit; break;
             case Irradiance::missing: ++missing; break;
         }
         const double outside = extraterrestrial_normal(suns[i].sun.distance);
         if (h.direct_normal > outside) {
             ++excess;
+            h.doubt |= kCut;
             h.direct_normal = outside;
         }
     }
@@ -139,7 +145,7 @@ Outcome fill_gaps(WeatherYear& weather) {
     return {};
 }
 
-std::vector<OutdoorHour> outdoor_year(const WeatherYear& weather, LightFrom from) {
+std::vector<OutdoorHour> outdoor_year(const WeatherYear& weather) {
     const auto suns = sun_of_year(weather.place);
     std::vector<OutdoorHour> year(suns.size());
     for (size_t i = 0; i < suns.size(); ++i) {
@@ -155,7 +161,7 @@ std::vector<OutdoorHour> outdoor_year(const WeatherYear& weather, LightFrom from
         const Clearness sky = clearness(h.diffuse_horizontal, h.direct_normal, zenith, outside);
         out.epsilon = sky.epsilon;
         out.delta = sky.delta;
-        const bool own = from == LightFrom::file && !std::isnan(h.direct_lux) && !std::isnan(h.diffuse_lux);
+        const bool own = weather.light_from == LightFrom::file && !std::isnan(h.direct_lux) && !std::isnan(h.diffuse_lux);
         out.diffuse_lux = own ? h.diffuse_lux : h.diffuse_horizontal * diffuse_efficacy(sky, zenith, h.dew_point);
         out.direct_lux = own ? (suns[i].sunlit > 0 ? h.direct_lux / sunlit : 0.0)
                              : beam * direct_efficacy(sky, zenith, h.dew_point);

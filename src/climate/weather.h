@@ -11,6 +11,11 @@
 
 namespace wp::climate {
 
+/// What was done to an hour's values because the file's could not stand.
+enum Doubt : unsigned { kInterpolated = 1, kDerived = 2, kSplit = 4, kNightCleared = 8, kCut = 16 };
+
+enum class LightFrom { irradiance, file };
+
 /// One hour of a year; the interval that ends at its label. NaN where a value is missing.
 struct WeatherHour {
     double dry_bulb = 0;            ///< degrees Celsius
@@ -21,6 +26,7 @@ struct WeatherHour {
     double direct_lux = 0;          ///< normal illuminance as the file carries it, NaN where it does not
     double diffuse_lux = 0;         ///< horizontal diffuse illuminance as the file carries it, NaN where it does not
     double cloud = 0;               ///< tenths of the sky covered
+    unsigned doubt = 0;             ///< bits of Doubt
 };
 
 /// A weather file as read: 8760 hours from 1 January, leap day left out.
@@ -30,6 +36,7 @@ struct WeatherYear {
     std::vector<WeatherHour> hours;  ///< kHours of them
     std::vector<std::string> notes;  ///< what was doubtful, missing, filled or left out, in plain words
     bool has_illuminance = false;    ///< the file carries illuminance for every daylit hour
+    LightFrom light_from = LightFrom::irradiance;  ///< what outdoor_year makes light of
 
     Fingerprint fingerprint() const;
 };
@@ -45,10 +52,8 @@ struct OutdoorHour {
     bool daylit() const { return diffuse_lux > 0; }
 };
 
-enum class LightFrom { irradiance, file };
-
-/// The outdoor light of the year. From irradiance by Perez' luminous efficacies, or as the file carries it.
-std::vector<OutdoorHour> outdoor_year(const WeatherYear& weather, LightFrom from = LightFrom::irradiance);
+/// The outdoor light of the year: from irradiance by Perez' luminous efficacies, or as the file carries it.
+std::vector<OutdoorHour> outdoor_year(const WeatherYear& weather);
 
 /// The sky of an hour (without the sun's disc), with the sun's azimuth turned so that model +y has azimuth north_azimuth
 /// (radians clockwise from true north).

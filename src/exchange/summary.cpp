@@ -39,17 +39,19 @@ Json head(const Origin& origin, const question::Record& record, const char* kind
 
 }  // namespace
 
-std::string daylight_factor_json(const Origin& origin, const question::DaylightFactorAnswer& answer, const std::vector<std::string>& names) {
-    Json j = head(origin, answer.record, "daylight_factor");
-    j["sky"] = "CIE S 011 type 16, traditional overcast";
-    j["unit"] = "percent";
+std::string table_json(const Origin& origin, const question::Record& record, const char* kind, const question::PointTable& table, const std::vector<std::string>& names,
+                       const std::vector<std::pair<std::string, std::string>>& facts) {
+    Json j = head(origin, record, kind);
+    for (const auto& [name, value] : facts) j[name] = Json::accept(value) ? Json::parse(value) : Json(value);
     j["planes"] = Json::array();
-    for (size_t p = 0; p < answer.planes.size(); ++p) {
-        const auto& plane = answer.planes[p];
-        const auto& f = plane.figures;
-        j["planes"].push_back({{"plane", plane.plane.plane}, {"room", names[p]}, {"points", plane.value.size()},
-                               {"mean", tidy(f.mean)}, {"mean_half_width_95", tidy(f.mean_half_width)}, {"median", tidy(f.median)},
-                               {"least", tidy(f.least)}, {"most", tidy(f.most)}, {"uniformity", tidy(f.uniformity)}});
+    for (size_t p = 0; p < table.planes.size(); ++p) {
+        Json plane = {{"plane", table.planes[p].plane}, {"room", names[p]}, {"points", table.planes[p].points.size()}};
+        for (const auto& column : table.columns) {
+            const auto f = question::figures_of(column, p);
+            plane[column.id] = {{"mean", tidy(f.mean)}, {"mean_half_width_95", tidy(f.mean_half_width)}, {"median", tidy(f.median)},
+                                {"least", tidy(f.least)}, {"most", tidy(f.most)}, {"uniformity", tidy(f.uniformity)}};
+        }
+        j["planes"].push_back(plane);
     }
     return j.dump(1) + "\n";
 }

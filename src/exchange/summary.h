@@ -4,7 +4,7 @@
 #include <string>
 
 #include "model/project.h"
-#include "question/daylight_factor.h"
+#include "question/table.h"
 #include "question/glare.h"
 #include "question/year.h"
 #include "rule/criteria.h"
@@ -16,7 +16,9 @@ struct Origin {
     std::string project, option, question, weather;
 };
 
-std::string daylight_factor_json(const Origin& origin, const question::DaylightFactorAnswer& answer, const std::vector<std::string>& names);
+/// kind: "daylight_factor" and the like. facts: what else is to be said, name and value, numbers as text of JSON.
+std::string table_json(const Origin& origin, const question::Record& record, const char* kind, const question::PointTable& table, const std::vector<std::string>& names,
+                       const std::vector<std::pair<std::string, std::string>>& facts);
 struct JudgedSet {
     rule::CriteriaSet set;
     std::vector<rule::Verdict> verdicts;

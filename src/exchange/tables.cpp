@@ -22,16 +22,6 @@ constexpr const char* kPlace = "plane,room,point,x_m,y_m,z_m,nx,ny,nz,";
 
 }  // namespace
 
-std::string daylight_factor_csv(const question::DaylightFactorAnswer& answer) {
-    std::string out = std::string(kPlace) + "daylight_factor_percent,standard_error_percent\n";
-    for (const auto& plane : answer.planes)
-        for (size_t i = 0; i < plane.value.size(); ++i) {
-            place(out, plane.plane, i);
-            fmt::format_to(std::back_inserter(out), "{:.6g},{:.3g}\n", plane.value[i], plane.half_width[i] / light::kStudent95);
-        }
-    return out;
-}
-
 std::string year_csv(const question::YearAnswer& answer, double from, double to) {
     std::string out = std::string(kPlace) +
                       "autonomy_300lx_open_share,autonomy_300lx_blinds_share,sun_1000lx_hours,mean_open_lux,standard_error_lux\n";

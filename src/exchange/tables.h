@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// Answers as CSV tables: comma, full stop, one header line, position and normal first, standard error beside each figure.
+// Answers of the year and of glare as CSV tables (point_table.h has the others): comma, full stop, one header line, position and normal first, standard error beside each figure.
 #pragma once
 #include <string>
 
@@ -10,7 +10,6 @@
 
 namespace wp::exchange {
 
-std::string daylight_factor_csv(const question::DaylightFactorAnswer& answer);
 /// One line a point: autonomy, exposure hours, mean; for the question's occupied hours.
 std::string year_csv(const question::YearAnswer& answer, double from, double to);
 /// One line an hour of the year, one column a point.

@@ -88,6 +88,7 @@ Fingerprint Surfaces::fingerprint() const {
 
 Builder::Builder(const Project& project, const Option& option, std::vector<std::string> without) : project_(project), option_(option), without_(std::move(without)) {
     out_.ground_reflectance = project.site.ground_reflectance;
+    out_.ground_by_month = project.site.ground_by_month;
     out_.blind_transmittance = project.blind_transmittance;
     out_.leaf_from = project.site.leaf_from;
     out_.leaf_to = project.site.leaf_to;

@@ -88,9 +88,11 @@ struct Surfaces {
     /// For each space the air it is part of: rooms that a floor void joins see each other's openings. Empty: each its own.
     std::vector<int> air;
     double ground_reflectance = 0.2;                  ///< also of the ground beyond the modelled disc
+    std::vector<double> ground_by_month;              ///< empty, or twelve that take its place in their months
     double blind_transmittance = 0.05;
     int leaf_from = 5, leaf_to = 10;                  ///< months in which trees are in leaf
 
+    /// Of all but ground_by_month: whoever reckons with months adds their states.
     Fingerprint fingerprint() const;
 
     // Building blocks, also for tests that need a scene of their own.

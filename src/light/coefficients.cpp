@@ -7,17 +7,18 @@
 
 #include "base/parallel.h"
 #include "light/replicates.h"
+#include "light/sun_choice.h"
 
 namespace wp::light {
 
 namespace {
 
-// Coefficients of one point in the making, dense over groups that were met.
+// Coefficients of one point in the making, dense over rows that were met.
 struct Rows {
-    std::vector<std::vector<float>> by_group;
-    float* row(size_t group, size_t columns) {
-        if (by_group[group].empty()) by_group[group].assign(columns, 0.0f);
-        return by_group[group].data();
+    std::vector<std::vector<float>> all;
+    float* row(size_t index, size_t columns) {
+        if (all[index].empty()) all[index].assign(columns, 0.0f);
+        return all[index].data();
     }
 };
 
@@ -26,40 +27,43 @@ struct CoefficientSink {
     const CoefficientLayout& layout;
     Rows& rows;
     Tally& tally;
-    double typical = 0;
+    const SunChoice& choice;
+    std::vector<float>& room;  // to work in
+    float* nodes = nullptr;    // of this replicate, where they are kept
+    double typical_sky = 0, typical_sun = 0;
 
-    float* row(int portal) {
-        const int group = portal >= 0 ? task.scene->portals()[static_cast<size_t>(portal)].group : -1;
-        return rows.row(group >= 0 ? static_cast<size_t>(group) : layout.groups, layout.columns());
+    float* row(int portal, Way way) {
+        const int source = portal >= 0 ? task.source_of_portal[static_cast<size_t>(portal)] : -1;
+        return rows.row(layout.row(source >= 0 ? static_cast<size_t>(source) : layout.sources, way), layout.columns());
     }
-    void add(int portal, size_t column, float weight) {
-        row(portal)[column] += weight;
-        typical += static_cast<double>(weight) * task.typical[column];
+    void add(const Trail& trail, size_t column, float weight) {
+        row(trail.portal, trail.way)[column] += weight;
+        typical_sky += static_cast<double>(weight) * task.typical[column];
     }
-    void sky(Vec3f d, float weight, int portal) { add(portal, task.parts->part_of(d), weight); }
-    void ground(float weight, int portal) { add(portal, layout.ground(), weight); }
-    // Sunlight on what the path met: one node a vertex, drawn evenly. The first vertex is the point itself, whose direct
+    void sky(Vec3f d, float weight, const Trail& trail) { add(trail, task.parts->part_of(d), weight); }
+    void ground(float weight, const Trail& trail) { add(trail, layout.ground(), weight); }
+    // Sunlight on what the path met: one node a vertex, drawn by what it would bring. The first vertex is the point itself, whose direct
     // sun is reckoned exactly elsewhere. A beam that passed a window came through its group; one that fell on ground or
     // facade belongs to the window that the path left by.
-    void vertex(Vec3f at, Vec3f normal, float weight, int portal, int order, random::Stream& stream) {
-        if (order == 0) return;
-        from_sun(at, weight, portal, stream, [&](Vec3f to) { return dot(to, normal); });
+    void vertex(Vec3f at, Vec3f normal, int space, float weight, const Trail& trail, random::Stream& stream) {
+        if (trail.order == 0) return;
+        from_sun(at, space, weight, trail, stream, [&](Vec3f to) { return dot(to, normal); });
     }
-    void gloss(Vec3f at, const GlossLobe& lobe, float weight, int portal, int, random::Stream& stream) {
-        from_sun(at, weight, portal, stream, [&](Vec3f to) { return lobe.density(to); });
+    void gloss(Vec3f at, const GlossLobe& lobe, int space, float weight, const Trail& trail, random::Stream& stream) {
+        from_sun(at, space, weight, trail, stream, [&](Vec3f to) { return lobe.density(to); });
     }
     template <class Share>
-    void from_sun(Vec3f at, float weight, int portal, random::Stream& stream, Share&& share) {
+    void from_sun(Vec3f at, int space, float weight, const Trail& trail, random::Stream& stream, Share&& share) {
         if (layout.nodes == 0) return;
-        const auto dice = static_cast<size_t>(stream.next().u * static_cast<float>(layout.nodes));
-        const size_t node = std::min(dice, layout.nodes - 1);
-        const Vec3f to = task.nodes->direction(node);
-        const float taken = share(to);
-        if (taken <= 0) return;
+        const auto pick = choice.pick(at, space, stream.next().u, share, room);
+        if (pick.share <= 0) return;
         ++tally.rays;
-        const Scene::Beam beam = task.scene->beam(at, to);
+        const Scene::Beam beam = task.scene->beam(at, task.nodes->direction(pick.node));
         if (beam.share <= 0) return;
-        add(beam.portal >= 0 ? beam.portal : portal, layout.node(node), weight * taken * beam.share * static_cast<float>(layout.nodes));
+        const float found = weight * pick.share * beam.share / pick.chance;
+        row(beam.portal >= 0 ? beam.portal : trail.portal, trail.way)[layout.node(pick.node)] += found;
+        typical_sun += static_cast<double>(found) * task.typical[layout.node(pick.node)];
+        if (nodes != nullptr) nodes[pick.node] += found;
     }
 };
 
@@ -69,18 +73,20 @@ struct Site {
 
 class Work {
  public:
-    explicit Work(const CoefficientTask& task) : task_(task) {
+    explicit Work(const CoefficientTask& task) : task_(task), choice_(*task.scene, *task.nodes, worth_of_nodes(task)) {
         layout_.parts = task.parts->count();
         layout_.nodes = task.nodes->count();
-        layout_.groups = static_cast<size_t>(task.scene->groups());
+        layout_.sources = task.sources;
+        layout_.by_way = task.by_way;
         for (size_t p = 0; p < task.planes->size(); ++p)
             for (size_t i = 0; i < (*task.planes)[p].points.size(); ++i) sites_.push_back({p, i});
         rows_.resize(sites_.size());
-        for (Rows& rows : rows_) rows.by_group.resize(layout_.groups + 1);
+        for (Rows& rows : rows_) rows.all.resize(layout_.rows());
         typical_.assign(sites_.size() * kReplicates, 0.0);
+        if (task.keep_replicates) kept_.assign(sites_.size() * kReplicates * kept_width(), 0.0f);
     }
 
-    Coefficients run(const Cancel& cancel, const Progress& progress) {
+    Coefficients run(const Cancel& cancel, const Progress& progress, const CoefficientStep& step) {
         Coefficients out;
         out.layout = layout_;
         Round round{0, 8};
@@ -94,26 +100,41 @@ class Work {
             out.settled = out.reached <= task_.accuracy;
             // Error falls with the samples: a fair guess of the share done.
             if (progress) progress(std::min(1.0, std::pow(task_.accuracy / std::max(out.reached, 1e-9), 1.5)));
-            if (out.settled || round.end >= kMostSamples) break;
+            const bool last = out.settled || round.end >= kMostSamples;
+            if (step || last) {
+                out.tally = tally_;
+                collect(out);
+            }
+            if (step) step(out);
+            if (last) break;
             round = round.next();
         }
-        if (sites_.empty()) out.settled = true;
-        out.tally = tally_;
-        collect(out);
+        if (sites_.empty()) {
+            out.settled = true;
+            collect(out);
+        }
         return out;
     }
 
  private:
+    static std::vector<double> worth_of_nodes(const CoefficientTask& task) {
+        return {task.typical.end() - static_cast<std::ptrdiff_t>(task.nodes->count()), task.typical.end()};
+    }
+    size_t kept_width() const { return 1 + layout_.nodes; }
+
     void trace(size_t s, Round round) {
         const auto& plane = (*task_.planes)[sites_[s].plane];
         const Vec3f at = plane.points[sites_[s].point].as<float>(), normal = plane.normal.as<float>();
         Tally tally;
+        std::vector<float> room;
         for (uint32_t r = 0; r < kReplicates; ++r) {
-            CoefficientSink sink{task_, layout_, rows_[s], tally};
+            float* kept = task_.keep_replicates ? &kept_[(s * kReplicates + r) * kept_width()] : nullptr;
+            CoefficientSink sink{task_, layout_, rows_[s], tally, choice_, room, kept != nullptr ? kept + 1 : nullptr};
             Tracer<random::Stream, CoefficientSink> tracer(*task_.scene, sink, Guidance::openings);
             const uint32_t seed = replicate_seed(task_.seed, static_cast<uint32_t>(s), r);
             for (uint32_t i = round.begin; i < round.end; ++i) tracer.from_point(at, normal, plane.space, 1.0f, random::Stream(seed, i));
-            typical_[s * kReplicates + r] += sink.typical;
+            typical_[s * kReplicates + r] += sink.typical_sky + sink.typical_sun;
+            if (kept != nullptr) kept[0] += static_cast<float>(sink.typical_sky);
             tally += tracer.tally();
         }
         const std::lock_guard lock(mutex_);
@@ -140,29 +161,41 @@ class Work {
         out.points.resize(sites_.size());
         for (size_t s = 0; s < sites_.size(); ++s) {
             PointCoefficients& point = out.points[s];
-            for (size_t g = 0; g <= layout_.groups; ++g) {
-                const auto& row = rows_[s].by_group[g];
+            point = {};
+            for (size_t k = 0; k < layout_.rows(); ++k) {
+                const auto& row = rows_[s].all[k];
                 if (row.empty()) continue;
-                point.groups.push_back(static_cast<int>(g));
+                point.rows.push_back(static_cast<int>(k));
                 for (const float v : row) point.values.push_back(v * scale);
             }
-            rows_[s] = {};
+            if (!task_.keep_replicates) continue;
+            const size_t width = kReplicates * kept_width();
+            point.replicates.assign(kept_.begin() + static_cast<std::ptrdiff_t>(s * width), kept_.begin() + static_cast<std::ptrdiff_t>((s + 1) * width));
+            for (float& v : point.replicates) v /= static_cast<float>(out.samples);
         }
     }
 
     const CoefficientTask& task_;
+    SunChoice choice_;
     CoefficientLayout layout_;
     std::vector<Site> sites_;
     std::vector<Rows> rows_;
     std::vector<double> typical_;
+    std::vector<float> kept_;
     Tally tally_;
     std::mutex mutex_;
 };
 
 }  // namespace
 
-Coefficients trace_coefficients(const CoefficientTask& task, const Cancel& cancel, const Progress& progress) {
-    return Work(task).run(cancel, progress);
+Coefficients trace_coefficients(const CoefficientTask& task, const Cancel& cancel, const Progress& progress, const CoefficientStep& step) {
+    return Work(task).run(cancel, progress, step);
+}
+
+void by_group(CoefficientTask& task) {
+    task.sources = static_cast<size_t>(task.scene->groups());
+    task.source_of_portal.clear();
+    for (const ScenePortal& portal : task.scene->portals()) task.source_of_portal.push_back(portal.group);
 }
 
 }  // namespace wp::light

@@ -1,8 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Daylight coefficients (P. R. Tregenza, I. M. Waters, Lighting Research and Technology 15 (1983) 65-71): the illuminance
 // of a point for a unit luminance of each sky part, and for a unit illuminance of the sun at each of its nodes, by the
-// window group the light came through.
+// source the light came through (a window group, or a single window) and, where that is wanted, by the way it came.
 #pragma once
+#include <functional>
 #include <vector>
 
 #include "base/progress.h"
@@ -17,15 +18,24 @@ namespace wp::light {
 /// Columns of a coefficient row: sky parts, then the far ground (per unit luminance), then sun nodes (interreflected
 /// light per lux of the beam, normal to it).
 struct CoefficientLayout {
-    size_t parts = 0, nodes = 0, groups = 0;  ///< groups + 1 rows a point: the last is light through no group
+    size_t parts = 0, nodes = 0;
+    size_t sources = 0;   ///< window groups or windows; one more stands for light through none of them
+    bool by_way = false;  ///< rows are split by light::Way
+    size_t ways() const { return by_way ? kWays : 1; }
+    size_t rows() const { return (sources + 1) * ways(); }
+    /// Row of a source (sources: through none) and a way.
+    size_t row(size_t source, Way way = Way::straight) const { return source * ways() + (by_way ? static_cast<size_t>(way) : 0); }
     size_t columns() const { return parts + 1 + nodes; }
     size_t ground() const { return parts; }
     size_t node(size_t n) const { return parts + 1 + n; }
 };
 
 struct PointCoefficients {
-    std::vector<int> groups;      ///< groups (or layout.groups for none) that light came through, ascending
+    std::vector<int> rows;        ///< rows of the layout in which light was found, ascending
     std::vector<float> values;    ///< row-major: for each of them, columns() numbers
+    /// Spread of the estimate between replicates, for errors of any moment: of the typical sky and ground together, then of
+    /// each sun node; replicate-major, kReplicates x (1 + nodes), each as an estimate of the whole. Empty where not wanted.
+    std::vector<float> replicates;
 };
 
 struct Coefficients {
@@ -46,12 +56,20 @@ struct CoefficientTask {
     const SunNodes* nodes = nullptr;
     const std::vector<geometry::PlanePoints>* planes = nullptr;  ///< points in the order of planes
     TypicalLight typical;
+    std::vector<int> source_of_portal;  ///< -1: none
+    size_t sources = 0;
+    bool by_way = false;
+    bool keep_replicates = false;
     double accuracy = 0.05;
     unsigned seed = 1;
 };
 
 /// Traces until the root mean square over each plane of the half-widths of typical illuminance is at most accuracy times
-/// its mean. Same bits for any number of threads.
-Coefficients trace_coefficients(const CoefficientTask& task, const Cancel& cancel, const Progress& progress);
+/// its mean. Same bits for any number of threads. step, where given, sees the coefficients after every round.
+using CoefficientStep = std::function<void(const Coefficients&)>;
+Coefficients trace_coefficients(const CoefficientTask& task, const Cancel& cancel, const Progress& progress, const CoefficientStep& step = {});
+
+/// Sources by window group, as the rules for blinds want them.
+void by_group(CoefficientTask& task);
 
 }  // namespace wp::light

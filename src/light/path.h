@@ -6,14 +6,14 @@
 // Monte Carlo Methods for Light Transport Simulation", Stanford 1997, ch. 9), so nothing is counted twice and nothing is
 // missed. Paths end by Russian roulette on what they still carry. What a path finds goes to a sink:
 //
-//   void sky(Vec3f direction, float weight, int portal)    the open sky in that direction, seen last through the portal
-//   void ground(float weight, int portal)                  ground beyond the modelled disc
-//   void vertex(Vec3f at, Vec3f normal, float weight, int portal, int order, Stream&)   at: just off the surface
+//   void sky(Vec3f direction, float weight, const Trail&)  the open sky in that direction
+//   void ground(float weight, const Trail&)                ground beyond the modelled disc
+//   void vertex(Vec3f at, Vec3f normal, int space, float weight, const Trail&, Stream&)   at: just off the surface
 //                                                          a lit place: weight times its irradiance is a contribution
-//   void gloss(Vec3f at, GlossLobe, float weight, int portal, int order, Stream&)
+//   void gloss(Vec3f at, GlossLobe, int space, float weight, const Trail&, Stream&)
 //                                                          a glossy place: weight times the lobe's density towards a narrow
 //                                                          source times its illuminance normal to it is a contribution
-// The sum of weight times luminance is an estimate of irradiance at the first vertex. order counts reflections.
+// The sum of weight times luminance is an estimate of irradiance at the first vertex.
 #pragma once
 #include <array>
 #include <cmath>
@@ -28,6 +28,25 @@ namespace wp::light {
 
 /// Which directions are drawn. by_cosine is the plain method, kept as the yardstick of the benches and of brute force.
 enum class Guidance { openings, by_cosine };
+
+/// How light came to the point that is asked, told by what it met last before it: the components of the daylight factor
+/// (CIE S 017, 17-29-128 to 131). Light that a diffusing pane scatters counts as straight.
+enum class Way : uint8_t {
+    straight,     ///< from the sky, unreflected
+    from_outside, ///< reflected last by ground, facades, other buildings
+    from_inside,  ///< reflected last within the room
+};
+inline constexpr size_t kWays = 3;
+
+/// What a path remembers of itself.
+struct Trail {
+    int portal = -1;  ///< the last portal it crossed to the open
+    int order = 0;    ///< reflections
+    Way way = Way::straight;
+    Trail reflected(bool inside) const { return {portal, order + 1, way != Way::straight ? way : inside ? Way::from_inside : Way::from_outside}; }
+    Trail scattered(int through) const { return {through, order + 1, way}; }
+    Trail past(int through) const { return {through, order, way}; }
+};
 
 /// Rays cast, for the record.
 struct Tally {
@@ -93,13 +112,13 @@ class Tracer {
     /// One path tree from a point that faces a unit normal in a space; weight scales all it finds.
     void from_point(Vec3f at, Vec3f normal, int space, float weight, Stream stream) {
         ++tally_.paths;
-        pending_.push_back({at, normal, space, weight, -1, 0, stream});
+        pending_.push_back({at, normal, space, weight, {}, stream});
         run();
     }
     /// One path along a ray: estimates luminance towards the origin.
     void from_ray(Vec3f origin, Vec3f direction, float weight, Stream stream) {
         ++tally_.paths;
-        arrive(origin, direction, weight, -1, 0, stream, -1);
+        arrive(origin, direction, weight, {}, stream, -1);
         run();
     }
     const Tally& tally() const { return tally_; }
@@ -109,8 +128,7 @@ class Tracer {
         Vec3f at, normal;
         int space;
         float weight;   ///< times the irradiance here is the contribution
-        int portal;     ///< last portal crossed to the open
-        int order;
+        Trail trail;
         Stream stream;
     };
 
@@ -149,7 +167,7 @@ class Tracer {
 
     float portal_chances(const Vertex& x, const std::vector<int>& portals) {
         // All paths of a point begin at the same vertex: what was found for it is kept.
-        const bool first = x.order == 0;
+        const bool first = x.trail.order == 0;
         if (first && first_known_ && first_at_ == x.at && first_normal_ == x.normal) {
             chances_ = first_chances_;
             return first_sum_;
@@ -176,17 +194,17 @@ class Tracer {
 
     void gather(Vertex x) {
         // From here on the vertex is where its rays start: directions, densities and rays must agree on the place.
-        x.at = x.at + x.normal * (x.order == 0 ? kFirstLift : kLift);
+        x.at = x.at + x.normal * (x.trail.order == 0 ? kFirstLift : kLift);
         Stream stream = x.stream;
-        if constexpr (requires { sink_.vertex(x.at, x.normal, x.weight, x.portal, x.order, stream); })
-            sink_.vertex(x.at, x.normal, x.weight, x.portal, x.order, stream);
+        if constexpr (requires { sink_.vertex(x.at, x.normal, x.space, x.weight, x.trail, stream); })
+            sink_.vertex(x.at, x.normal, x.space, x.weight, x.trail, stream);
         static const std::vector<int> none;
         const std::vector<int>& portals = guidance_ == Guidance::openings ? scene_.portals_of(x.space) : none;
         const bool guided = !portals.empty() && portal_chances(x, portals) > 0;
         const Stream cosine_stream = stream.branch(), portal_stream = stream.branch();
         gather_by_cosine(x, cosine_stream, portals, guided);
         if (!guided) return;
-        const int samples = portal_samples(x.order);
+        const int samples = portal_samples(x.trail.order);
         for (int k = 0; k < samples; ++k)
             gather_through_portal(x, portal_stream.split(static_cast<uint32_t>(k), static_cast<uint32_t>(samples)), portals);
     }
@@ -211,7 +229,7 @@ class Tracer {
         const float cosine = dot(direction, x.normal);
         if (cosine <= 0) return;
         const Crossing at = crossing(portal, direction);
-        const float guided = static_cast<float>(portal_samples(x.order)) * chances_[pick] * view.density(direction, distance);
+        const float guided = static_cast<float>(portal_samples(x.trail.order)) * chances_[pick] * view.density(direction, distance);
         const float by_cosine = cosine * static_cast<float>(1 / kPi);
         if (!(guided > 0)) return;
         ++tally_.rays;
@@ -219,9 +237,9 @@ class Tracer {
         if (hit.distance < distance - 2 * kLift) return;  // something stands before the opening
         // Scattered light is found by every cosine ray that meets the portal, light that passes straight only by some of them.
         if (at.through > 0)
-            scatter_through(portal, k, x.at + direction * distance, direction, x.weight * cosine * at.through / (guided + by_cosine), x.portal, x.order, stream.branch());
+            scatter_through(portal, k, x.at + direction * distance, direction, x.weight * cosine * at.through / (guided + by_cosine), x.trail, stream.branch());
         if (at.straight > 0)
-            continue_with(hit, x.at, direction, x.weight * cosine * at.straight / (guided + by_cosine * at.pass_chance), beyond(portal, k, direction, x.portal), x.order, stream);
+            continue_with(hit, x.at, direction, x.weight * cosine * at.straight / (guided + by_cosine * at.pass_chance), x.trail.past(beyond(portal, k, direction, x.trail.portal)), stream);
     }
 
     void gather_by_cosine(const Vertex& x, Stream stream, const std::vector<int>& portals, bool guided) {
@@ -231,26 +249,26 @@ class Tracer {
         ++tally_.rays;
         const Hit hit = scene_.intersect(x.at, direction);
         if (hit.what != Hit::What::portal || !guided)
-            return continue_with(hit, x.at, direction, full, x.portal, x.order, stream);
+            return continue_with(hit, x.at, direction, full, x.trail, stream);
         // The other way of drawing could have found this portal too.
         size_t pick = 0;
         while (pick < portals.size() && portals[pick] != hit.portal) ++pick;
         if (pick == portals.size() || chances_[pick] <= 0)
-            return continue_with(hit, x.at, direction, full, x.portal, x.order, stream);
+            return continue_with(hit, x.at, direction, full, x.trail, stream);
         const ScenePortal& portal = scene_.portals()[static_cast<size_t>(hit.portal)];
         const Crossing at = crossing(portal, direction);
         const float by_cosine = local.z * static_cast<float>(1 / kPi);
-        const float towards = static_cast<float>(portal_samples(x.order)) * chances_[pick] * PortalView(portal, x.at).density(direction, hit.distance);
+        const float towards = static_cast<float>(portal_samples(x.trail.order)) * chances_[pick] * PortalView(portal, x.at).density(direction, hit.distance);
         const Vec3f at_portal = x.at + direction * hit.distance;
         // What is sent back cannot be drawn towards the portal.
-        if (at.through > 0) scatter_through(portal, hit.portal, at_portal, direction, x.weight * local.z * at.through / (towards + by_cosine), x.portal, x.order, stream.branch());
-        if (at.back > 0) scatter_back(portal, at_portal, direction, full * at.back, x.portal, x.order, stream.branch());
+        if (at.through > 0) scatter_through(portal, hit.portal, at_portal, direction, x.weight * local.z * at.through / (towards + by_cosine), x.trail, stream.branch());
+        if (at.back > 0) scatter_back(portal, at_portal, direction, full * at.back, x.trail, stream.branch());
         if (at.straight + at.mirror <= 0) return;
         if (stream.next().u < at.pass_chance) {
             const float weight = x.weight * local.z * at.straight / (towards + by_cosine * at.pass_chance);
-            return arrive(at_portal, direction, weight, beyond(portal, hit.portal, direction, x.portal), x.order, stream, hit.portal);
+            return arrive(at_portal, direction, weight, x.trail.past(beyond(portal, hit.portal, direction, x.trail.portal)), stream, hit.portal);
         }
-        mirror(portal, at_portal, direction, full * (at.straight + at.mirror), x.portal, x.order, stream, hit.portal);
+        mirror(portal, at_portal, direction, full * (at.straight + at.mirror), x.trail, stream, hit.portal);
     }
 
     // The portal to remember after passing one: only those that lead to the open count.
@@ -260,86 +278,89 @@ class Tracer {
     }
 
     // A ray that starts on a portal's plane looks through that one portal.
-    void arrive(Vec3f origin, Vec3f direction, float weight, int portal, int order, Stream stream, int leaving) {
+    void arrive(Vec3f origin, Vec3f direction, float weight, const Trail& trail, Stream stream, int leaving) {
         ++tally_.rays;
-        continue_with(scene_.intersect(origin, direction, leaving), origin, direction, weight, portal, order, stream);
+        continue_with(scene_.intersect(origin, direction, leaving), origin, direction, weight, trail, stream);
     }
 
-    void mirror(const ScenePortal& portal, Vec3f at, Vec3f direction, float weight, int last, int order, Stream stream, int index) {
+    void mirror(const ScenePortal& portal, Vec3f at, Vec3f direction, float weight, const Trail& trail, Stream stream, int index) {
         const Vec3f away = direction - portal.normal * (2 * dot(direction, portal.normal));
-        arrive(at, away, weight, last, order, stream, index);
+        const bool inside = (dot(direction, portal.normal) > 0 ? portal.inside : portal.outside) != geometry::kOutdoors;
+        // A mirrored ray counts no reflection of its own: orders are those of surfaces.
+        arrive(at, away, weight, {trail.portal, trail.order, trail.reflected(inside).way}, stream, index);
     }
 
     // Scattered light leaves evenly, to the other side of the portal or back to the side it was seen from.
-    void scatter_through(const ScenePortal& portal, int index, Vec3f at, Vec3f direction, float weight, int last, int order, Stream stream) {
+    void scatter_through(const ScenePortal& portal, int index, Vec3f at, Vec3f direction, float weight, const Trail& trail, Stream stream) {
         const bool outward = dot(direction, portal.normal) > 0;
         live_on({at, outward ? portal.normal : -portal.normal, outward ? portal.outside : portal.inside,
-                 weight * static_cast<float>(1 / kPi), beyond(portal, index, direction, last), order + 1, stream});
+                 weight * static_cast<float>(1 / kPi), trail.scattered(beyond(portal, index, direction, trail.portal)), stream});
     }
-    void scatter_back(const ScenePortal& portal, Vec3f at, Vec3f direction, float weight, int last, int order, Stream stream) {
+    void scatter_back(const ScenePortal& portal, Vec3f at, Vec3f direction, float weight, const Trail& trail, Stream stream) {
         const bool outward = dot(direction, portal.normal) > 0;
-        live_on({at, outward ? -portal.normal : portal.normal, outward ? portal.inside : portal.outside,
-                 weight * static_cast<float>(1 / kPi), last, order + 1, stream});
+        const int space = outward ? portal.inside : portal.outside;
+        live_on({at, outward ? -portal.normal : portal.normal, space, weight * static_cast<float>(1 / kPi), trail.reflected(space != geometry::kOutdoors), stream});
     }
 
-    void continue_with(const Hit& hit, Vec3f origin, Vec3f direction, float weight, int portal, int order, Stream& stream) {
+    void continue_with(const Hit& hit, Vec3f origin, Vec3f direction, float weight, const Trail& trail, Stream& stream) {
         if (!(weight > 0)) return;
         switch (hit.what) {
             case Hit::What::nothing:
-                if (direction.z >= 0) sink_.sky(direction, weight, portal);
-                else sink_.ground(weight, portal);
+                if (direction.z >= 0) sink_.sky(direction, weight, trail);
+                else sink_.ground(weight, trail.way == Way::straight ? trail.reflected(false) : trail);
                 return;
-            case Hit::What::surface: return leave_surface(hit, origin + direction * hit.distance, direction, weight, portal, order, stream);
-            case Hit::What::portal: return meet(hit, origin, direction, weight, portal, order, stream);
+            case Hit::What::surface: return leave_surface(hit, origin + direction * hit.distance, direction, weight, trail, stream);
+            case Hit::What::portal: return meet(hit, origin, direction, weight, trail, stream);
         }
     }
 
-    void leave_surface(const Hit& hit, Vec3f at, Vec3f direction, float weight, int portal, int order, Stream& stream) {
+    void leave_surface(const Hit& hit, Vec3f at, Vec3f direction, float weight, const Trail& trail, Stream& stream) {
         Vec3f normal = hit.normal;
         if (hit.specular + hit.through > 0) {
             // One of the three ways is drawn, as often as light takes it.
             const float all = hit.reflectance + hit.specular + hit.through;
             const float dice = stream.next().u * all;
             weight *= all;
-            if (dice < hit.specular) return gloss(hit, at, direction, weight, portal, order, stream);
+            if (dice < hit.specular) return gloss(hit, at, direction, weight, trail, stream);
             if (dice < hit.specular + hit.through) normal = -normal;
         } else {
             weight *= hit.reflectance;
         }
-        live_on({at, normal, hit.space, weight * static_cast<float>(1 / kPi), portal, order + 1, stream.branch()});
+        live_on({at, normal, hit.space, weight * static_cast<float>(1 / kPi), trail.reflected(hit.space != geometry::kOutdoors), stream.branch()});
     }
 
     // Around the mirrored direction: the power of a cosine, what would go into the surface folded back out of it, so that
     // nothing is lost however rough it is.
-    void gloss(const Hit& hit, Vec3f at, Vec3f direction, float weight, int portal, int order, Stream& stream) {
-        if (order > kLongChain) {  // two mirrors face to face
+    void gloss(const Hit& hit, Vec3f at, Vec3f direction, float weight, const Trail& trail, Stream& stream) {
+        const Trail after = trail.reflected(hit.space != geometry::kOutdoors);
+        if (trail.order > kLongChain) {  // two mirrors face to face
             if (stream.next().u >= kChainLives) return;
             weight *= 1 / kChainLives;
         }
         const Vec3f away = direction - hit.normal * (2 * dot(direction, hit.normal));
         const Vec3f from = at + hit.normal * kLift;
-        if constexpr (requires { sink_.gloss(from, GlossLobe{}, weight, portal, order, stream); })
-            sink_.gloss(from, GlossLobe{hit.normal, away, hit.sharpness}, weight, portal, order + 1, stream);
+        if constexpr (requires { sink_.gloss(from, GlossLobe{}, hit.space, weight, after, stream); })
+            sink_.gloss(from, GlossLobe{hit.normal, away, hit.sharpness}, hit.space, weight, after, stream);
         const random::Pair pair = stream.next();
         const float cosine = std::pow(1 - pair.u, 1 / (hit.sharpness + 1)), sine = std::sqrt(std::max(0.0f, 1 - cosine * cosine));
         const float angle = static_cast<float>(2 * kPi) * pair.v;
         Vec3f out = Frame(away).out({sine * std::cos(angle), sine * std::sin(angle), cosine});
         const float above = dot(out, hit.normal);
         if (above < 0) out = out - hit.normal * (2 * above);
-        arrive(from, out, weight, portal, order + 1, stream.branch(), -1);
+        arrive(from, out, weight, after, stream.branch(), -1);
     }
 
-    void meet(const Hit& hit, Vec3f origin, Vec3f direction, float weight, int last, int order, Stream& stream) {
+    void meet(const Hit& hit, Vec3f origin, Vec3f direction, float weight, const Trail& trail, Stream& stream) {
         const ScenePortal& portal = scene_.portals()[static_cast<size_t>(hit.portal)];
         const Vec3f at = origin + direction * hit.distance;
         const Crossing c = crossing(portal, direction);
-        if (c.through > 0) scatter_through(portal, hit.portal, at, direction, weight * c.through, last, order, stream.branch());
-        if (c.back > 0) scatter_back(portal, at, direction, weight * c.back, last, order, stream.branch());
+        if (c.through > 0) scatter_through(portal, hit.portal, at, direction, weight * c.through, trail, stream.branch());
+        if (c.back > 0) scatter_back(portal, at, direction, weight * c.back, trail, stream.branch());
         const float both = c.straight + c.mirror;
         if (both <= 0) return;
         if (stream.next().u < c.pass_chance)
-            return arrive(at, direction, weight * both, beyond(portal, hit.portal, direction, last), order, stream, hit.portal);
-        if (c.mirror > 0) mirror(portal, at, direction, weight * both, last, order, stream, hit.portal);
+            return arrive(at, direction, weight * both, trail.past(beyond(portal, hit.portal, direction, trail.portal)), stream, hit.portal);
+        if (c.mirror > 0) mirror(portal, at, direction, weight * both, trail, stream, hit.portal);
     }
 
     void live_on(Vertex vertex) {

@@ -43,16 +43,16 @@ struct EyeSink {
     Tally& tally;
     double sum = 0;
 
-    void sky(Vec3f d, float weight, int) { sum += static_cast<double>(weight) * daylight.sky.luminance(d.as<double>()); }
-    void ground(float weight, int) { sum += static_cast<double>(weight) * daylight.ground_luminance; }
-    void vertex(Vec3f at, Vec3f normal, float weight, int, int, random::Stream&) {
+    void sky(Vec3f d, float weight, const Trail&) { sum += static_cast<double>(weight) * daylight.sky.luminance(d.as<double>()); }
+    void ground(float weight, const Trail&) { sum += static_cast<double>(weight) * daylight.ground_luminance; }
+    void vertex(Vec3f at, Vec3f normal, int, float weight, const Trail&, random::Stream&) {
         const float cosine = dot(sun, normal);
         if (daylight.sun_lux <= 0 || cosine <= 0) return;
         ++tally.rays;
         const float share = scene.beam(at, sun).share;
         sum += static_cast<double>(weight * cosine * share) * daylight.sun_lux;
     }
-    void gloss(Vec3f at, const GlossLobe& lobe, float weight, int, int, random::Stream&) {
+    void gloss(Vec3f at, const GlossLobe& lobe, int, float weight, const Trail&, random::Stream&) {
         const float density = daylight.sun_lux > 0 ? lobe.density(sun) : 0;
         if (density <= 0) return;
         ++tally.rays;

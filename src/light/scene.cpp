@@ -98,7 +98,10 @@ void dim_by_holes(const RTCFilterFunctionNArguments* args) {
     const float open = context->openness[RTCHitN_primID(args->hit, args->N, 0)];
     if (open <= 0) return;
     const float distance = RTCRayN_tfar(args->ray, args->N, 0);
-    if (std::fabs(distance - context->last_hole) > 1e-5f * distance) context->beam.share *= open;
+    if (std::fabs(distance - context->last_hole) > 1e-5f * distance) {
+        context->beam.share *= open;
+        context->beam.holes *= open;
+    }
     context->last_hole = distance;
     args->valid[0] = 0;
 }
@@ -109,7 +112,7 @@ Context new_context(const std::vector<ScenePortal>& portals, const std::vector<f
     context.portals = portals.data();
     context.openness = openness.data();
     context.skip = skip;
-    context.beam = {1, -1};
+    context.beam = {1, -1, 1};
     context.last_portal = 0xffffffffu;
     context.last_hole = -1;
     return context;
@@ -189,8 +192,9 @@ void close_blind(ScenePortal& portal, const geometry::Surfaces& surfaces, int la
 
 }  // namespace
 
-Scene::Scene(const geometry::Surfaces& surfaces, Blinds blinds, model::Season season)
-    : groups_(static_cast<int>(surfaces.groups.size())), ground_reflectance_(static_cast<float>(surfaces.ground_reflectance)) {
+Scene::Scene(const geometry::Surfaces& surfaces, Blinds blinds, const State& state)
+    : groups_(static_cast<int>(surfaces.groups.size())), ground_reflectance_(static_cast<float>(state.ground >= 0 ? state.ground : surfaces.ground_reflectance)) {
+    const model::Season season = state.season;
     for (const auto& g : surfaces.glazings) glasses_.push_back(std::make_unique<GlassCurve>(g.transmittance, g.panes, g.reflectance_out, g.reflectance_in));
     // Tables of slats are dear: only where they will be asked.
     for (const auto& b : surfaces.blinds)
@@ -210,7 +214,8 @@ Scene::Scene(const geometry::Surfaces& surfaces, Blinds blinds, model::Season se
     for (const auto& s : surfaces.surfaces) {
         const double open = season == model::Season::in_leaf ? s.openness : s.bare_openness, closed = std::max(1e-9, 1 - open);
         // Of the rays that are met: those that went through the holes are not among them.
-        matters_.push_back({static_cast<float>(s.reflectance / closed), static_cast<float>(s.specular / closed), sharpness(s.roughness), static_cast<float>(s.through / closed)});
+        const bool open_ground = state.ground >= 0 && s.element == geometry::Element::ground;
+        matters_.push_back({open_ground ? ground_reflectance_ : static_cast<float>(s.reflectance / closed), static_cast<float>(s.specular / closed), sharpness(s.roughness), static_cast<float>(s.through / closed)});
     }
     add_triangles(surfaces, false, season);
     add_triangles(surfaces, true, season);
@@ -312,6 +317,7 @@ Hit Scene::intersect(Vec3f origin, Vec3f direction, int skip_portal) const {
     hit.sharpness = matter.sharpness;
     hit.through = matter.through;
     hit.space = face.space;
+    hit.source = face.matter;
     return hit;
 }
 
@@ -319,7 +325,7 @@ Scene::Beam Scene::beam(Vec3f origin, Vec3f direction) const {
     Context context = new_context(portals_, openness_, -1);
     RTCRay ray{origin.x, origin.y, origin.z, 0, direction.x, direction.y, direction.z, 0, kFar, 0xffffffffu, 0, 0};
     rtcOccluded1(scene_, &context.base, &ray);
-    return ray.tfar < 0 ? Beam{} : context.beam;
+    return ray.tfar < 0 ? Beam{0, -1, 0} : context.beam;
 }
 
 }  // namespace wp::light

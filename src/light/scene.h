@@ -9,6 +9,7 @@
 #include "geometry/surfaces.h"
 #include "light/glass.h"
 #include "light/slats.h"
+#include "light/state.h"
 
 struct RTCSceneTy;
 
@@ -58,12 +59,13 @@ struct Hit {
     float through = 0;          ///< surface only: scattered to the other side
     int space = geometry::kOutdoors;  ///< surface only
     int portal = -1;
+    uint32_t source = 0;        ///< surface only: its index in Surfaces::surfaces
     bool lit_side = true;       ///< the ray met the side the surface is meant to be seen from
 };
 
 class Scene {
  public:
-    explicit Scene(const geometry::Surfaces& surfaces, Blinds blinds = Blinds::open, model::Season season = model::Season::in_leaf);
+    explicit Scene(const geometry::Surfaces& surfaces, Blinds blinds = Blinds::open, const State& state = {});
     ~Scene();
     Scene(const Scene&) = delete;
     Scene& operator=(const Scene&) = delete;
@@ -75,6 +77,7 @@ class Scene {
     struct Beam {
         float share = 0;   ///< 0 where something solid stands; dimmed by panes, and by what has holes
         int portal = -1;   ///< the portal it passes to the open
+        float holes = 1;   ///< of that, what crowns and cloth outdoors leave
     };
     Beam beam(Vec3f origin, Vec3f direction) const;
 

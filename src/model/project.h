@@ -272,10 +272,12 @@ struct Site {
     double latitude = 0, longitude = 0, time_zone = 0, elevation = 0;
     double north = 0;  ///< azimuth of the drawing's +y, degrees clockwise from true north
     double ground_reflectance = 0.2;
+    std::vector<double> ground_by_month;  ///< empty: the same all the year; else twelve reflectances for moments and years
     double ground_level = 0;
     double dirt = 0;          ///< share of light that dirt takes from an upright pane under normal exposure
     int leaf_from = 5, leaf_to = 10;  ///< months in which trees are in leaf, both included; may run over the new year
     std::string weather;  ///< path of the EPW file, relative to the project file
+    bool light_from_file = false;  ///< outdoor light as the file carries it, where it does, instead of from irradiance
     Extra extra;
     bool operator==(const Site&) const = default;
 };
@@ -287,18 +289,61 @@ Season season_of(int leaf_from, int leaf_to, int month);
 /// A loss by the site times a factor by slope and weather, after BS 8206-2:2008, annex A.
 double maintenance_factor(const Site& site, Exposure exposure, double tilt);
 
+/// Which sky and sun are looked at.
+struct SkyChoice {
+    enum class Shape {
+        weather,   ///< all-weather sky of the hour
+        cie,       ///< one of the sixteen of CIE S 011
+        uniform,
+    };
+    /// Where the amounts of light come from.
+    enum class Amount {
+        weather,      ///< the hour's diffuse and direct light
+        place,        ///< latitude and the sun's altitude, by the kind of sky
+        illuminance,  ///< given in lux
+        irradiance,   ///< given in W/m^2
+    };
+    Shape shape = Shape::weather;
+    Amount amount = Amount::weather;
+    int type = 16;              ///< of CIE S 011, shape cie only
+    double diffuse = 10000;     ///< given amounts: on the horizontal
+    double direct = 0;          ///< and normal to the sun
+    bool needs_weather() const { return amount == Amount::weather || (shape == Shape::weather && amount == Amount::place); }
+    bool operator==(const SkyChoice&) const = default;
+};
+
 /// What is asked of an option.
 struct Question {
-    enum class Kind { daylight_factor, year, glare };
+    enum class Kind {
+        daylight_factor,
+        moment,     ///< illuminance under the sky and sun of one moment or several
+        sun_hours,  ///< how long the sun reaches a place, when first and when last
+        sky_view,   ///< how much sky a place sees, and where none
+        exposure,   ///< light and irradiation added up over a period
+        year,
+        glare,
+    };
+    enum class At {
+        planes,
+        windows,         ///< the middle of every window and rooflight, on the outer face of its wall
+        window_reveals,  ///< the same on the inner face, 1.2 m above the floor and 0.3 m above the sill at least
+    };
     Id id;
     std::string name;
     Kind kind = Kind::daylight_factor;
+    At at = At::planes;         ///< not for the year and glare
     std::vector<Id> planes;     ///< none means all of the option
     Id observer;                ///< glare only
     climate::Moment moment;     ///< glare only
+    std::vector<climate::Moment> moments;  ///< moment only: at least one
+    SkyChoice sky;              ///< moment only
+    climate::Moment first{3, 21, 0}, last{3, 21, 24};  ///< sun_hours, exposure: days, both included; may run over the new year
+    double step = 5;            ///< sun_hours: minutes between looks
+    double least_altitude = 0;  ///< sun_hours: degrees; a lower sun does not count
+    bool probable = false;      ///< sun_hours: only when the weather's sun shines, not whenever it is up
     double accuracy = 0.02;     ///< wanted half-width (95 %) as a share of the stated figure
     unsigned seed = 1;
-    double from = 8, to = 18;   ///< occupied hours, year only
+    double from = 8, to = 18;   ///< occupied hours; year only
     int pixels = 256;           ///< picture width, glare only
     int heading = 0;            ///< which of the observer's headings, glare only
     Season season = Season::in_leaf;  ///< daylight factor only

@@ -5,6 +5,7 @@
 #include <cstdlib>
 
 #include "climate/epw.h"
+#include "geometry/window_points.h"
 
 #ifndef WARMPANE_DATA_DIR
 #define WARMPANE_DATA_DIR "/usr/share/warmpane"
@@ -32,7 +33,53 @@ Result<climate::WeatherYear> weather_of(const model::Project& project, const fs:
     if (project.site.weather.empty())
         return Fault{"/site/weather", "the project names no weather file", "Choose an EPW file on the Site desk"};
     const fs::path path = project.site.weather;
-    return climate::read_epw(path.is_absolute() ? path : project_file.parent_path() / path);
+    auto year = climate::read_epw(path.is_absolute() ? path : project_file.parent_path() / path);
+    if (year && project.site.light_from_file) {
+        if (!year->has_illuminance)
+            return Fault{"/site/light_from_file", "the weather file carries no illuminance in some daylit hours", "Take the light from irradiance"};
+        year->light_from = climate::LightFrom::file;
+    }
+    return year;
+}
+
+Result<std::vector<geometry::PlanePoints>> points_of(const model::Project& project, const model::Option& option, const model::Question& question, const geometry::Surfaces& surfaces) {
+    if (question.at == model::Question::At::planes) return planes_of(option, question, project.site.north);
+    return geometry::window_points(option, surfaces, question.at == model::Question::At::windows ? geometry::WindowPoint::outer_face : geometry::WindowPoint::inner_face);
+}
+
+climate::Place place_of(const model::Site& site) { return {site.latitude, site.longitude, site.time_zone, site.elevation}; }
+
+FieldTask field_task(const model::Project& project, const geometry::Surfaces& surfaces, const std::vector<geometry::PlanePoints>& points, const light::State& state) {
+    return {&surfaces, &points, place_of(project.site), radians(project.site.north), state};
+}
+
+SunHoursTask sun_hours_task(const model::Project& project, const model::Question& question, const geometry::Surfaces& surfaces, const std::vector<geometry::PlanePoints>& points,
+                            const climate::WeatherYear* weather) {
+    SunHoursTask task;
+    task.surfaces = &surfaces;
+    task.planes = &points;
+    task.place = place_of(project.site);
+    task.north_azimuth = radians(project.site.north);
+    task.first_day = question.first.day_of_year();
+    task.last_day = question.last.day_of_year();
+    task.step = question.step;
+    task.least_altitude = radians(question.least_altitude);
+    task.weather = question.probable ? weather : nullptr;
+    return task;
+}
+
+std::vector<double> ground_of_months(const model::Site& site) {
+    return site.ground_by_month.size() == 12 ? site.ground_by_month : std::vector<double>(12, site.ground_reflectance);
+}
+
+bool needs_weather(const model::Question& question) {
+    switch (question.kind) {
+        case model::Question::Kind::daylight_factor:
+        case model::Question::Kind::sky_view: return false;
+        case model::Question::Kind::moment: return question.sky.needs_weather();
+        case model::Question::Kind::sun_hours: return question.probable;
+        default: return true;
+    }
 }
 
 Effort effort_of(const model::Question& question) { return {question.accuracy, question.seed, 0}; }
@@ -77,6 +124,16 @@ const model::Thing* plane_thing(const model::Option& option, const model::Id& id
     return plane != nullptr && plane->on == model::ReferencePlane::On::deck ? model::find(option.things, plane->thing) : nullptr;
 }
 
+// Of a window or rooflight: its own name, or its id.
+std::string window_name(const model::Option& option, const model::Id& id) {
+    for (const auto& storey : option.storeys) {
+        if (const auto* light = model::find(storey.rooflights, id); light != nullptr && !light->name.empty()) return light->name;
+        for (const auto& room : storey.rooms)
+            if (const auto* opening = model::find(room.openings, id); opening != nullptr && !opening->name.empty()) return opening->name;
+    }
+    return id;
+}
+
 }  // namespace
 
 std::vector<std::string> plane_names(const model::Option& option, const std::vector<geometry::PlanePoints>& planes) {
@@ -88,6 +145,10 @@ std::vector<std::string> plane_names(const model::Option& option, const std::vec
         std::string name = place ? place.room->name : thing != nullptr ? thing->name : points.plane;
         const auto same = std::count_if(option.planes.begin(), option.planes.end(), [&](const auto& p) { return p.room == points.room; });
         if (plane != nullptr && (same > 1 || !place)) name += ", " + plane->name;
+        if (plane == nullptr && thing == nullptr) {
+            const std::string window = window_name(option, points.plane);
+            name = place ? place.room->name + ", " + window : window;
+        }
         names.push_back(name);
     }
     return names;

@@ -9,6 +9,8 @@
 #include "geometry/plane_points.h"
 #include "model/project.h"
 #include "question/glare.h"
+#include "question/light_field.h"
+#include "question/sun_hours.h"
 #include "question/record.h"
 #include "rule/criteria.h"
 
@@ -19,6 +21,21 @@ Result<std::vector<geometry::PlanePoints>> planes_of(const model::Option& option
 
 /// The site's weather file, found beside the project file.
 Result<climate::WeatherYear> weather_of(const model::Project& project, const std::filesystem::path& project_file);
+
+/// Where a question is asked: on its planes, or at the windows that surfaces have.
+Result<std::vector<geometry::PlanePoints>> points_of(const model::Project& project, const model::Option& option, const model::Question& question, const geometry::Surfaces& surfaces);
+
+/// Place of the site, as the climate knows places.
+climate::Place place_of(const model::Site& site);
+
+/// Tasks of a question; surfaces, points and weather must outlive them. weather: null where there is none.
+FieldTask field_task(const model::Project& project, const geometry::Surfaces& surfaces, const std::vector<geometry::PlanePoints>& points, const light::State& state);
+SunHoursTask sun_hours_task(const model::Project& project, const model::Question& question, const geometry::Surfaces& surfaces, const std::vector<geometry::PlanePoints>& points,
+                            const climate::WeatherYear* weather);
+/// Twelve reflectances of the open ground.
+std::vector<double> ground_of_months(const model::Site& site);
+/// Whether a question cannot be asked without a weather file.
+bool needs_weather(const model::Question& question);
 
 Effort effort_of(const model::Question& question);
 

@@ -18,20 +18,21 @@ namespace wp::question {
 namespace {
 
 using light::kReplicates;
+using light::kWays;
 
 struct DaylightSink {
     const climate::Sky& source;
     double ground_luminance;
     double* by_portal;  // sums of this point
-    double sum = 0;
+    std::array<double, light::kWays> by_way{};
 
-    void add(float weight, int portal, double luminance) {
+    void add(float weight, const light::Trail& trail, double luminance) {
         const double e = static_cast<double>(weight) * luminance;
-        sum += e;
-        if (portal >= 0) by_portal[portal] += e;
+        by_way[static_cast<size_t>(trail.way)] += e;
+        if (trail.portal >= 0) by_portal[trail.portal] += e;
     }
-    void sky(Vec3f d, float weight, int portal) { add(weight, portal, source.luminance(d.as<double>())); }
-    void ground(float weight, int portal) { add(weight, portal, ground_luminance); }
+    void sky(Vec3f d, float weight, const light::Trail& trail) { add(weight, trail, source.luminance(d.as<double>())); }
+    void ground(float weight, const light::Trail& trail) { add(weight, trail, ground_luminance); }
 };
 
 struct Site {
@@ -46,7 +47,7 @@ class Solver {
           sky_(climate::Sky::cie(setup.cie_type, 1.0, setup.sun)), portals_(surfaces.portals.size()) {
         for (size_t p = 0; p < planes.size(); ++p)
             for (size_t i = 0; i < planes[p].points.size(); ++i) sites_.push_back({p, i});
-        sums_.assign(sites_.size() * kReplicates, 0.0);
+        sums_.assign(sites_.size() * kWays * kReplicates, 0.0);
         by_portal_.assign(sites_.size() * portals_, 0.0);
         answer_.planes.resize(planes.size());
         for (size_t p = 0; p < planes.size(); ++p) answer_.planes[p].plane = planes[p];
@@ -112,7 +113,7 @@ class Solver {
             light::Tracer<Stream, DaylightSink> tracer(scene_, sink, setup_.guidance);
             const uint32_t seed = light::replicate_seed(effort_.seed, static_cast<uint32_t>(site), static_cast<uint32_t>(r));
             for (uint32_t i = round.begin; i < round.end; ++i) tracer.from_point(at, normal, plane.space, 1.0f, Stream(seed, i));
-            sums_[site * kReplicates + static_cast<size_t>(r)] += sink.sum;
+            for (size_t w = 0; w < kWays; ++w) sums_[(site * kWays + w) * kReplicates + static_cast<size_t>(r)] += sink.by_way[w];
             tally += tracer.tally();
         }
         for (size_t k = 0; k < portals_; ++k) by_portal_[site * portals_ + k] += by_portal[k];
@@ -137,6 +138,8 @@ class Solver {
             plane.value.resize(n);
             plane.half_width.resize(n);
             plane.by_portal.resize(n * portals_);
+            plane.by_way.resize(n * kWays);
+            plane.by_way_half_width.resize(n * kWays);
         }
         for (size_t s = 0; s < sites_.size(); ++s) {
             auto& plane = answer_.planes[sites_[s].plane];
@@ -144,10 +147,22 @@ class Solver {
             if (const Known& known = known_[s]; known.plane != nullptr) {
                 plane.value[i] = known.plane->value[known.point];
                 plane.half_width[i] = known.plane->half_width[known.point];
+                for (size_t w = 0; w < kWays; ++w) {
+                    plane.by_way[i * kWays + w] = known.plane->by_way[known.point * kWays + w];
+                    plane.by_way_half_width[i * kWays + w] = known.plane->by_way_half_width[known.point * kWays + w];
+                }
                 for (size_t k = 0; k < portals_; ++k) plane.by_portal[i * portals_ + k] = known.plane->by_portal[known.point * portals_ + k];
                 continue;
             }
-            const auto e = light::estimate({&sums_[s * kReplicates], kReplicates}, samples);
+            std::array<double, kReplicates> all{};
+            for (size_t w = 0; w < kWays; ++w) {
+                const double* of_way = &sums_[(s * kWays + w) * kReplicates];
+                const auto e = light::estimate({of_way, kReplicates}, samples);
+                plane.by_way[i * kWays + w] = 100 * e.mean;
+                plane.by_way_half_width[i * kWays + w] = 100 * e.half_width();
+                for (size_t r = 0; r < kReplicates; ++r) all[r] += of_way[r];
+            }
+            const auto e = light::estimate(all, samples);
             plane.value[i] = 100 * e.mean;
             plane.half_width[i] = 100 * e.half_width();
             for (size_t k = 0; k < portals_; ++k)
@@ -182,6 +197,12 @@ class Solver {
 };
 
 }  // namespace
+
+std::vector<double> PlaneDaylight::component(light::Way way) const {
+    std::vector<double> out(value.size());
+    for (size_t i = 0; i < out.size(); ++i) out[i] = by_way[i * light::kWays + static_cast<size_t>(way)];
+    return out;
+}
 
 PlaneFigures figures_of(const std::vector<double>& value, const std::vector<double>& half_width) {
     PlaneFigures f;

@@ -25,8 +25,12 @@ struct PlaneDaylight {
     geometry::PlanePoints plane;
     std::vector<double> value;       ///< daylight factor of each point, per cent
     std::vector<double> half_width;  ///< 95 %, per cent
+    /// Point-major by light::Way, per cent: sky component, externally and internally reflected component; they sum to value.
+    std::vector<double> by_way, by_way_half_width;
     std::vector<double> by_portal;   ///< point-major share of each portal of the surfaces, per cent; the rest came past none
     PlaneFigures figures;
+    /// One component of each point.
+    std::vector<double> component(light::Way way) const;
     double reached = 0;              ///< root mean square of the points' half-widths over the plane's mean
 };
 

@@ -27,12 +27,12 @@ GlareAnswer solve_glare(const GlareTask& task, const Effort& effort, const Cance
     GlareAnswer answer;
     answer.observer = task.observer;
     answer.moment = task.moment;
-    const auto daylight = daylight_at(climate::outdoor_year(*task.weather), task.weather->place, task.moment, task.north_azimuth,
-                                      task.surfaces->ground_reflectance);
+    const light::States states = light::states_of(*task.surfaces);
+    const light::State& state = states.all[states.in(task.moment.month)];
+    const auto daylight = daylight_at(climate::outdoor_year(*task.weather), task.weather->place, task.moment, task.north_azimuth, state.ground);
     answer.sun_altitude = degrees(std::asin(std::clamp(daylight.sun.z, -1.0, 1.0)));
     const light::Eye eye = light::make_eye(task.observer.eye, radians(task.observer.heading), radians(task.observer.altitude), task.space);
-    const auto season = model::season_of(task.surfaces->leaf_from, task.surfaces->leaf_to, task.moment.month);
-    const light::Scene scene(*task.surfaces, light::Blinds::open, season);
+    const light::Scene scene(*task.surfaces, light::Blinds::open, state);
     with_threads(effort.threads, [&] {
         answer.picture = light::trace_picture(scene, eye, daylight, task.pixels, effort.accuracy, effort.seed, cancel, progress);
     });
@@ -57,6 +57,7 @@ GlareAnswer solve_glare(const GlareTask& task, const Effort& effort, const Cance
     for (const double v : {task.observer.eye.x, task.observer.eye.y, task.observer.eye.z, task.observer.heading, task.observer.altitude,
                            task.moment.hour, task.north_azimuth, effort.accuracy})
         record.inputs.add(v);
+    record.inputs.add(state.ground);
     for (const int v : {task.moment.month, task.moment.day, task.pixels}) record.inputs.add(v);
     record.inputs.add(effort.seed);
     record.wanted = effort.accuracy;

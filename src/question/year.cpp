@@ -10,8 +10,8 @@
 #include <mutex>
 
 #include "base/parallel.h"
-#include "climate/sky_parts.h"
 #include "light/coefficients.h"
+#include "question/sky_columns.h"
 
 namespace wp::question {
 
@@ -19,10 +19,7 @@ namespace {
 
 using climate::OutdoorHour;
 using light::Blinds;
-using model::Season;
 using Matrix = Eigen::Matrix<float, Eigen::Dynamic, Eigen::Dynamic, Eigen::RowMajor>;
-
-constexpr int kSkyDivision = 2;
 
 // What shines in every lit hour, in the columns of the coefficients: rows of luminances and beam illuminances.
 struct Outdoors {
@@ -33,8 +30,8 @@ struct Outdoors {
     std::vector<double> beam; // normal illuminance, mean over the hour, 0 without sun
 };
 
-Outdoors shine(const std::vector<OutdoorHour>& year, const climate::SkyParts& parts, const light::SunNodes& nodes,
-               double north, double ground_reflectance) {
+Outdoors shine(const std::vector<OutdoorHour>& year, const SkyColumns& columns, double north, const geometry::Surfaces& surfaces) {
+    const light::States states = light::states_of(surfaces);
     Outdoors out;
     out.row_of.assign(year.size(), -1);
     for (size_t h = 0; h < year.size(); ++h)
@@ -42,35 +39,20 @@ Outdoors shine(const std::vector<OutdoorHour>& year, const climate::SkyParts& pa
             out.row_of[h] = static_cast<int>(out.hours.size());
             out.hours.push_back(static_cast<int>(h));
         }
-    std::vector<std::vector<Vec3>> directions;
-    for (size_t p = 0; p < parts.count(); ++p) directions.push_back(parts.directions(p, 3));
-    light::CoefficientLayout layout{parts.count(), nodes.count(), 0};
-    out.light = Matrix::Zero(static_cast<Eigen::Index>(out.hours.size()), static_cast<Eigen::Index>(layout.columns()));
+    const size_t width = columns.layout().columns();
+    out.light = Matrix::Zero(static_cast<Eigen::Index>(out.hours.size()), static_cast<Eigen::Index>(width));
     out.sun.resize(out.hours.size());
     out.beam.resize(out.hours.size());
     parallel_for(out.hours.size(), [&](size_t row) {
         const OutdoorHour& hour = year[static_cast<size_t>(out.hours[row])];
-        const auto r = static_cast<Eigen::Index>(row);
-        const climate::Sky sky = climate::sky_of(hour, north);
-        double carried = 0;
-        for (size_t p = 0; p < parts.count(); ++p) {
-            double sum = 0, up = 0;
-            for (const Vec3 d : directions[p]) {
-                sum += sky.luminance(d);
-                up += d.z;
-            }
-            const auto n = static_cast<double>(directions[p].size());
-            out.light(r, static_cast<Eigen::Index>(p)) = static_cast<float>(sum / n);
-            carried += sum / n * parts.solid_angle(p) * up / n;
-        }
-        // Parts are coarse around the sun: what they carry is made to equal what the weather says.
-        if (carried > 0) out.light.row(r).head(static_cast<Eigen::Index>(parts.count())) *= static_cast<float>(hour.diffuse_lux / carried);
-        out.light(r, static_cast<Eigen::Index>(layout.ground())) = static_cast<float>(ground_reflectance * hour.global_lux() / kPi);
-        out.beam[row] = hour.direct_lux * hour.sun.sunlit;
-        out.sun[row] = climate::sun_direction(hour.sun.sun, north);
-        if (out.beam[row] <= 0) return;
-        for (const auto& share : nodes.around(hour.sun.sun))
-            out.light(r, static_cast<Eigen::Index>(layout.node(share.node))) += static_cast<float>(out.beam[row] * share.weight);
+        const double ground = states.all[states.in(climate::moment_of(out.hours[row] / 24, 12).month)].ground;
+        Shine shine;
+        shine.sky = climate::sky_of(hour, north);
+        shine.sun = hour.sun.sun;
+        shine.to_sun = out.sun[row] = climate::sun_direction(hour.sun.sun, north);
+        shine.sun_lux = out.beam[row] = hour.direct_lux * hour.sun.sunlit;
+        shine.ground_luminance = ground * hour.global_lux() / kPi;
+        columns.fill(shine, {out.light.row(static_cast<Eigen::Index>(row)).data(), width});
     }, 16);
     return out;
 }
@@ -115,7 +97,7 @@ Direct trace_direct(const SceneOfHour& scene_of, const geometry::PlanePoints& pl
 std::vector<int> groups_of(const light::Coefficients& open, const light::Coefficients& closed, size_t first, size_t points) {
     std::vector<int> out;
     for (const light::Coefficients* c : {&open, &closed})
-        for (size_t i = first; i < first + points && i < c->points.size(); ++i) out.insert(out.end(), c->points[i].groups.begin(), c->points[i].groups.end());
+        for (size_t i = first; i < first + points && i < c->points.size(); ++i) out.insert(out.end(), c->points[i].rows.begin(), c->points[i].rows.end());
     std::sort(out.begin(), out.end());
     out.erase(std::unique(out.begin(), out.end()), out.end());
     return out;
@@ -126,9 +108,9 @@ Matrix group_light(const light::Coefficients& c, size_t first, size_t points, in
     Matrix rows = Matrix::Zero(static_cast<Eigen::Index>(points), light.cols());
     for (size_t i = 0; i < points; ++i) {
         const auto& point = c.points[first + i];
-        const auto it = std::find(point.groups.begin(), point.groups.end(), group);
-        if (it == point.groups.end()) continue;
-        const float* row = point.values.data() + static_cast<size_t>(it - point.groups.begin()) * c.layout.columns();
+        const auto it = std::find(point.rows.begin(), point.rows.end(), group);
+        if (it == point.rows.end()) continue;
+        const float* row = point.values.data() + static_cast<size_t>(it - point.rows.begin()) * c.layout.columns();
         rows.row(static_cast<Eigen::Index>(i)) = Eigen::Map<const Eigen::RowVectorXf>(row, light.cols());
     }
     Matrix out(light.rows(), static_cast<Eigen::Index>(points));
@@ -159,24 +141,21 @@ class Year {
     Year(const geometry::Surfaces& surfaces, const std::vector<geometry::PlanePoints>& planes, const climate::WeatherYear& weather,
          double north, const Effort& effort, const Cancel& cancel, const Progress& progress)
         : surfaces_(surfaces), planes_(planes), effort_(effort), cancel_(cancel), progress_(progress),
-          parts_(kSkyDivision), nodes_(weather.place, north) {
+          columns_(weather.place, north) {
         answer_.outdoor = climate::outdoor_year(weather);
         answer_.groups = surfaces.groups;
         answer_.record.inputs = year_inputs(surfaces, planes, weather, north, effort);
         answer_.record.wanted = effort.accuracy;
         answer_.record.seed = effort.seed;
-        outdoors_ = shine(answer_.outdoor, parts_, nodes_, north, surfaces.ground_reflectance);
+        outdoors_ = shine(answer_.outdoor, columns_, north, surfaces);
         has_blinds_ = std::any_of(surfaces.portals.begin(), surfaces.portals.end(), [](const auto& p) { return p.blind && p.group >= 0; });
-        states_.resize(surfaces.has_seasons() ? 2 : 1);
+        const light::States states = light::states_of(surfaces);
+        states_.resize(states.all.size());
         for (size_t s = 0; s < states_.size(); ++s) {
-            const Season season = s == 0 ? Season::in_leaf : Season::bare;
-            states_[s].open_scene = std::make_unique<light::Scene>(surfaces, Blinds::open, season);
-            if (has_blinds_) states_[s].closed_scene = std::make_unique<light::Scene>(surfaces, Blinds::closed, season);
+            states_[s].open_scene = std::make_unique<light::Scene>(surfaces, Blinds::open, states.all[s]);
+            if (has_blinds_) states_[s].closed_scene = std::make_unique<light::Scene>(surfaces, Blinds::closed, states.all[s]);
         }
-        for (const int hour : outdoors_.hours) {
-            const bool bare = states_.size() > 1 && model::season_of(surfaces.leaf_from, surfaces.leaf_to, climate::moment_of(hour / 24, 12).month) == Season::bare;
-            state_of_.push_back(bare ? 1 : 0);
-        }
+        for (const int hour : outdoors_.hours) state_of_.push_back(states.in(climate::moment_of(hour / 24, 12).month));
     }
 
     YearAnswer run() {
@@ -222,8 +201,9 @@ class Year {
     light::Coefficients coefficients(const light::Scene& scene, double from, double span) {
         light::CoefficientTask task;
         task.scene = &scene;
-        task.parts = &parts_;
-        task.nodes = &nodes_;
+        light::by_group(task);
+        task.parts = &columns_.parts();
+        task.nodes = &columns_.nodes();
         task.planes = &planes_;
         task.typical.assign(static_cast<size_t>(outdoors_.light.cols()), 0.0);
         for (Eigen::Index c = 0; c < outdoors_.light.cols(); ++c)
@@ -323,15 +303,14 @@ class Year {
     Effort effort_;
     Cancel cancel_;
     Progress progress_;
-    // With and without leaves, where that makes a difference.
+    // With and without leaves, with snow and without, where that makes a difference.
     struct State {
         std::unique_ptr<light::Scene> open_scene, closed_scene;
         light::Coefficients open, closed;
     };
     std::vector<State> states_;
     std::vector<size_t> state_of_;       // of each lit hour
-    climate::SkyParts parts_;
-    light::SunNodes nodes_;
+    SkyColumns columns_;
     Outdoors outdoors_;
     bool has_blinds_ = false;
     std::vector<Direct> direct_;
@@ -348,6 +327,7 @@ Fingerprint year_inputs(const geometry::Surfaces& surfaces, const std::vector<ge
     Fingerprint print;
     print.add(std::string_view("year 2"));
     print.add(surfaces.fingerprint());
+    for (const double v : surfaces.ground_by_month) print.add(v);
     for (const auto& plane : planes) print.add(plane.fingerprint());
     print.add(weather.fingerprint());
     print.add(north);

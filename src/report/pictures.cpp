@@ -1,54 +1,38 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "report/pictures.h"
 
-#include <QBuffer>
 #include <QImage>
 #include <QPainterPath>
 #include <algorithm>
 
-#include "base/file.h"
 #include "metric/annual.h"
+#include "report/paper.h"
 
 namespace wp::report {
 
-namespace {
-
-Outcome save(const QImage& image, const std::filesystem::path& path) {
-    QByteArray bytes;
-    QBuffer buffer(&bytes);
-    buffer.open(QIODevice::WriteOnly);
-    image.save(&buffer, "PNG");
-    return write_file(path, {bytes.constData(), static_cast<size_t>(bytes.size())});
-}
-
-QFont page_font(int pixels, QFont::Weight weight = QFont::Normal) {
-    QFont font(QStringLiteral("Inter"));
-    font.setPixelSize(pixels);
-    font.setWeight(weight);
-    return font;
-}
-
-}  // namespace
-
 Outcome write_map(const PlanScene& scene, const std::string& title, const std::string& legend, const std::string& unit,
                   const std::filesystem::path& path) {
-    QImage image(1400, 900, QImage::Format_ARGB32_Premultiplied);
-    const Ink ink;
-    image.fill(ink.paper);
-    QPainter painter(&image);
-    painter.setFont(page_font(12));
-    const QRectF area(40, 70, 1320, 720);
-    const PlanView view = PlanView::fit(*scene.option, scene.storey, area);
-    painter.setClipRect(area);
-    draw_plan(painter, scene, view, ink, area);
-    painter.setClipping(false);
-    draw_scale_bar(painter, view, ink, QRectF(24, 0, 1352, 890), scene.north);
-    painter.setFont(page_font(20, QFont::DemiBold));
-    painter.setPen(ink.ink);
-    painter.drawText(QRectF(40, 20, 1320, 36), Qt::AlignLeft | Qt::AlignVCenter, QString::fromStdString(title));
-    draw_legend(painter, scene.scale, QString::fromStdString(legend), QString::fromStdString(unit), ink, QRectF(480, 828, 440, 50));
-    painter.end();
-    return save(image, path);
+    return write_paper(path, {1400, 900}, QString::fromStdString(title), [&](QPainter& painter) {
+        const Ink ink;
+        painter.fillRect(QRect(0, 0, 1400, 900), ink.paper);
+        painter.setFont(page_font(12));
+        const QRectF area(40, 70, 1320, 720);
+        const PlanView view = PlanView::fit(*scene.option, scene.storey, area);
+        painter.setClipRect(area);
+        draw_plan(painter, scene, view, ink, area);
+        painter.setClipping(false);
+        draw_scale_bar(painter, view, ink, QRectF(24, 0, 1352, 890), scene.north);
+        painter.setFont(page_font(20, QFont::DemiBold));
+        painter.setPen(ink.ink);
+        painter.drawText(QRectF(40, 20, 1320, 36), Qt::AlignLeft | Qt::AlignVCenter, QString::fromStdString(title));
+        draw_legend(painter, scene.scale, QString::fromStdString(legend), QString::fromStdString(unit), ink, QRectF(480, 828, 440, 50));
+    });
+}
+
+std::vector<MapLayer> maps_of(const question::PointTable& table, size_t column) {
+    std::vector<MapLayer> out;
+    for (size_t p = 0; p < table.planes.size(); ++p) out.push_back({table.planes[p], table.columns[column].value[p], 0, false});
+    return out;
 }
 
 std::vector<MapLayer> daylight_maps(const question::DaylightFactorAnswer& answer) {
@@ -128,18 +112,16 @@ QImage luminance_image(const question::GlareAnswer& answer, int size, const Ink&
 
 Outcome write_luminance(const question::GlareAnswer& answer, const std::filesystem::path& path) {
     const Ink ink;
-    QImage page(760, 880, QImage::Format_ARGB32_Premultiplied);
-    page.fill(ink.paper);
-    QPainter painter(&page);
-    painter.setFont(page_font(16, QFont::DemiBold));
-    painter.setPen(ink.ink);
-    painter.drawText(QRectF(40, 16, 680, 30), Qt::AlignLeft | Qt::AlignVCenter,
-                     QStringLiteral("%1, %2: DGP %3, Ev %4 lx").arg(QString::fromStdString(answer.observer.name), QString::fromStdString(climate::text(answer.moment)),
-                                                                     QString::number(answer.dgp, 'f', 3), figure(answer.vertical_lux)));
-    painter.drawImage(QPointF(40, 60), luminance_image(answer, 680, ink));
-    draw_legend(painter, {kDimLuminance, kBrightLuminance, true}, QStringLiteral("Luminance"), QStringLiteral("cd/m\u00b2, logarithmic"), ink, QRectF(180, 780, 400, 50));
-    painter.end();
-    return save(page, path);
+    return write_paper(path, {760, 880}, QStringLiteral("Luminance"), [&](QPainter& painter) {
+        painter.fillRect(QRect(0, 0, 760, 880), ink.paper);
+        painter.setFont(page_font(16, QFont::DemiBold));
+        painter.setPen(ink.ink);
+        painter.drawText(QRectF(40, 16, 680, 30), Qt::AlignLeft | Qt::AlignVCenter,
+                         QStringLiteral("%1, %2: DGP %3, Ev %4 lx").arg(QString::fromStdString(answer.observer.name), QString::fromStdString(climate::text(answer.moment)),
+                                                                         QString::number(answer.dgp, 'f', 3), figure(answer.vertical_lux)));
+        painter.drawImage(QPointF(40, 60), luminance_image(answer, 680, ink));
+        draw_legend(painter, {kDimLuminance, kBrightLuminance, true}, QStringLiteral("Luminance"), QStringLiteral("cd/m\u00b2, logarithmic"), ink, QRectF(180, 780, 400, 50));
+    });
 }
 
 }  // namespace wp::report

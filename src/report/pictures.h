@@ -5,17 +5,18 @@
 #include <string>
 
 #include "base/result.h"
-#include "question/daylight_factor.h"
+#include "question/table.h"
 #include "question/glare.h"
 #include "question/year.h"
 #include "report/plan.h"
 
 namespace wp::report {
 
-/// A plan with maps and a legend on its paper, as PNG.
+/// A plan with maps and a legend on its paper, as PNG or SVG.
 Outcome write_map(const PlanScene& scene, const std::string& title, const std::string& legend, const std::string& unit,
                   const std::filesystem::path& path);
 
+std::vector<MapLayer> maps_of(const question::PointTable& table, size_t column);
 std::vector<MapLayer> daylight_maps(const question::DaylightFactorAnswer& answer);
 /// Which figure of the year is painted.
 enum class YearMap { autonomy, sun_hours, mean_lux };

@@ -101,7 +101,8 @@ std::vector<double> shown_values(const MapLayer& layer) {
 }
 
 void draw_map(QPainter& painter, const PlanScene& scene, const MapLayer& layer, const PlanView& view, const Ink& ink) {
-    if (layer.value.empty() || scene.option->storeys.empty() || !layer.plane.lies()) return;
+    if (layer.value.empty() || scene.option->storeys.empty()) return;
+    if (!layer.plane.lies()) return draw_upright_map(painter, scene, layer, view, ink);
     const Storey& storey = scene.option->storeys[std::min(scene.storey, scene.option->storeys.size() - 1)];
     if (layer.plane.storey != storey.id) return;
     const auto& p = layer.plane;
@@ -130,6 +131,7 @@ void draw_map(QPainter& painter, const PlanScene& scene, const MapLayer& layer, 
     font.setPixelSize(11);
     painter.setFont(font);
     for (size_t i = 0; i < p.points.size(); ++i) {
+        if (std::isnan(layer.value[i])) continue;
         painter.setPen(layer.stale ? ink.faint : ink_on(scene.scale.place(layer.value[i])));
         const QPointF at = view.to_screen({p.points[i].x, p.points[i].y});
         painter.drawText(QRectF(at.x() - 30, at.y() - 9, 60, 18), Qt::AlignCenter, figure(layer.value[i]));

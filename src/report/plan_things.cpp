@@ -253,4 +253,45 @@ void draw_wall_tints(QPainter& painter, const PlanScene& scene, const PlanView& 
     }
 }
 
+void draw_upright_map(QPainter& painter, const PlanScene& scene, const MapLayer& layer, const PlanView& view, const Ink& ink) {
+    const Storey& storey = scene.option->storeys[std::min(scene.storey, scene.option->storeys.size() - 1)];
+    const auto& p = layer.plane;
+    if (p.storey != storey.id || p.columns < 1) return;
+    std::vector<double> sum(static_cast<size_t>(p.columns), 0.0);
+    std::vector<int> count(sum.size(), 0);
+    for (size_t i = 0; i < p.points.size() && i < layer.value.size(); ++i) {
+        if (std::isnan(layer.value[i])) continue;
+        const auto column = static_cast<size_t>(p.cell_of[i] % p.columns);
+        sum[column] += layer.value[i];
+        ++count[column];
+    }
+    painter.save();
+    if (layer.stale) painter.setOpacity(0.45);
+    const auto at = [&](double column) {
+        const Vec3 place = p.corner + p.across * (p.dx * column);
+        return view.to_screen({place.x, place.y});
+    };
+    // Half the band's width before the face, so that the wall itself stays to be seen.
+    const QPointF away = QPointF(p.normal.x, -p.normal.y) * 5;
+    for (size_t c = 0; c < sum.size(); ++c) {
+        if (count[c] == 0) continue;
+        painter.setPen(QPen(light_colour(scene.scale.place(sum[c] / count[c])), 8, Qt::SolidLine, Qt::FlatCap));
+        painter.drawLine(at(static_cast<double>(c)) + away, at(static_cast<double>(c) + 1) + away);
+    }
+    if (p.columns == 1 && count[0] > 0 && scene.show_values) {
+        QFont font = painter.font();
+        font.setPixelSize(11);
+        painter.setFont(font);
+        const QPointF middle = at(0.5) + away * 4.4;
+        const QString text = figure(sum[0] / count[0]);
+        const QRectF box(middle.x() - 22, middle.y() - 9, 44, 18);
+        painter.setPen(Qt::NoPen);
+        painter.setBrush(ink.paper);
+        painter.drawRoundedRect(box, 3, 3);
+        painter.setPen(ink.ink);
+        painter.drawText(box, Qt::AlignCenter, text);
+    }
+    painter.restore();
+}
+
 }  // namespace wp::report

@@ -69,14 +69,14 @@ class Fields {
     }
 
     template <class Visit>
-    void object(const char* key, Visit&& visit) {
+    void object(const char* key, Visit&& visit, Need need = required) {
         if (!reading_) {
             object_[key] = Json::object();
             Fields inner(object_[key], "", false);
             visit(inner);
             return;
         }
-        Json* found = take(key, required, Json::value_t::object, "an object");
+        Json* found = take(key, need, Json::value_t::object, "an object");
         if (found == nullptr) return;
         Fields inner(*found, place_ + "/" + key, true);
         visit(inner);

@@ -339,30 +339,70 @@ void visit(Fields& f, Site& s) {
     f.number("elevation", s.elevation, -1000, 9999, Fields::optional);
     f.number("north", s.north, -360, 360, Fields::optional);
     f.number("ground_reflectance", s.ground_reflectance, 0, 1, Fields::optional);
+    f.numbers("ground_by_month", s.ground_by_month, 0, 1, Fields::optional);
+    if (f.reading() && !s.ground_by_month.empty() && s.ground_by_month.size() != 12)
+        f.fail("/ground_by_month", fmt::format("has {} numbers", s.ground_by_month.size()), "Give twelve, from January on, or leave it out");
     f.number("ground_level", s.ground_level, -1000, 1000, Fields::optional);
     f.number("dirt", s.dirt, 0, 0.3, Fields::optional);
     f.whole("leaf_from", s.leaf_from, 1, 12, Fields::optional);
     f.whole("leaf_to", s.leaf_to, 1, 12, Fields::optional);
     f.text("weather", s.weather);
+    f.flag("light_from_file", s.light_from_file, Fields::optional);
     f.rest(s.extra);
 }
 
-void visit(Fields& f, climate::Moment& m) {
+void visit_day(Fields& f, climate::Moment& m) {
     f.whole("month", m.month, 1, 12);
     f.whole("day", m.day, 1, 31);
-    f.number("hour", m.hour, 0, 24);
     if (f.reading() && m.month >= 1 && m.month <= 12 && m.day > climate::days_in(m.month))
         f.fail("/day", fmt::format("month {} has no day {}", m.month, m.day), "Give a day of that month");
+}
+
+void visit(Fields& f, climate::Moment& m) {
+    visit_day(f, m);
+    f.number("hour", m.hour, 0, 24);
+}
+
+void visit(Fields& f, SkyChoice& s) {
+    using Shape = SkyChoice::Shape;
+    using Amount = SkyChoice::Amount;
+    f.choice("shape", s.shape, {{"weather", Shape::weather}, {"cie", Shape::cie}, {"uniform", Shape::uniform}}, Fields::optional);
+    f.choice("amount", s.amount, {{"weather", Amount::weather}, {"place", Amount::place}, {"illuminance", Amount::illuminance}, {"irradiance", Amount::irradiance}}, Fields::optional);
+    if (s.shape == Shape::cie) f.whole("type", s.type, 1, 16, Fields::optional);
+    if (s.amount == Amount::illuminance || s.amount == Amount::irradiance) {
+        f.number("diffuse", s.diffuse, 0, 200000, Fields::optional);
+        f.number("direct", s.direct, 0, 200000, Fields::optional);
+    }
+}
+
+void visit_moments(Fields& f, Question& q) {
+    f.list("moments", q.moments, [](Fields& g, climate::Moment& m) { visit(g, m); });
+    if (f.reading() && q.moments.empty()) f.fail("/moments", "no moment is named", "Name at least one");
+    if (f.reading() && q.moments.size() > 8760) f.fail("/moments", "there are more moments than a year has hours", "Name fewer");
+    f.object("sky", [&](Fields& g) { visit(g, q.sky); }, Fields::optional);
+}
+
+// Days from the first to the last, both included.
+void visit_period(Fields& f, Question& q) {
+    f.object("first", [&](Fields& g) { visit_day(g, q.first); });
+    f.object("last", [&](Fields& g) { visit_day(g, q.last); });
+    if (q.kind != Question::Kind::sun_hours) return;
+    f.number("step", q.step, 1, 60, Fields::optional);
+    f.number("least_altitude", q.least_altitude, 0, 89, Fields::optional);
+    f.flag("probable", q.probable, Fields::optional);
 }
 
 void visit(Fields& f, Question& q) {
     using Kind = Question::Kind;
     f.text("id", q.id);
     f.text("name", q.name);
-    f.choice("kind", q.kind, {{"daylight_factor", Kind::daylight_factor}, {"year", Kind::year}, {"glare", Kind::glare}});
+    f.choice("kind", q.kind, {{"daylight_factor", Kind::daylight_factor}, {"moment", Kind::moment}, {"sun_hours", Kind::sun_hours}, {"sky_view", Kind::sky_view},
+                              {"exposure", Kind::exposure}, {"year", Kind::year}, {"glare", Kind::glare}});
+    if (q.kind != Kind::year && q.kind != Kind::glare)
+        f.choice("at", q.at, {{"planes", Question::At::planes}, {"windows", Question::At::windows}, {"window_reveals", Question::At::window_reveals}}, Fields::optional);
     f.texts("planes", q.planes, Fields::optional);
     f.texts("without", q.without, Fields::optional);
-    if (q.kind == Kind::daylight_factor) f.choice("season", q.season, {{"in_leaf", Season::in_leaf}, {"bare", Season::bare}}, Fields::optional);
+    if (q.kind == Kind::daylight_factor || q.kind == Kind::sky_view) f.choice("season", q.season, {{"in_leaf", Season::in_leaf}, {"bare", Season::bare}}, Fields::optional);
     f.number("accuracy", q.accuracy, 0.0005, 0.5, Fields::optional);
     f.seed("seed", q.seed, Fields::optional);
     if (q.kind == Kind::year) {
@@ -370,6 +410,8 @@ void visit(Fields& f, Question& q) {
         f.number("to", q.to, 0, 24, Fields::optional);
         if (f.reading() && q.to <= q.from) f.fail("/to", "the occupied hours end before they begin", "Give a later hour");
     }
+    if (q.kind == Kind::moment) visit_moments(f, q);
+    if (q.kind == Kind::sun_hours || q.kind == Kind::exposure) visit_period(f, q);
     if (q.kind == Kind::glare) {
         f.text("observer", q.observer);
         f.whole("heading", q.heading, 0, 999, Fields::optional);

@@ -139,7 +139,7 @@ TEST(Epw, damage_is_named_with_its_line_and_field) {
     expect_fault(good().substr(0, good().size() / 2), "x.epw", "");
     std::string semicolons = good();
     for (char& c : semicolons) c = c == ',' ? ';' : c;
-    expect_fault(semicolons, "line 1", "LOCATION");
+    expect_fault(semicolons, "line 1", "semicolons");
 }
 
 TEST(Epw, a_year_that_is_cut_at_a_line_names_the_first_missing_hour) {

@@ -3,6 +3,7 @@
 
 #include "base/file.h"
 #include "exchange/exr.h"
+#include "exchange/point_table.h"
 #include "exchange/tables.h"
 #include "question/ask.h"
 #include "support.h"
@@ -31,11 +32,13 @@ TEST(Tables, a_point_a_line_with_place_normal_value_and_standard_error) {
     const auto project = test::one_room();
     const auto answer = question::daylight_factor(geometry::build_surfaces(project, project.options[0]),
                                                   *question::planes_of(project.options[0], project.questions[0]), {0.1, 1, 0});
-    const std::string csv = exchange::daylight_factor_csv(answer);
-    EXPECT_EQ(csv.substr(0, csv.find('\n')), "plane,room,point,x_m,y_m,z_m,nx,ny,nz,daylight_factor_percent,standard_error_percent");
+    const std::string csv = exchange::table_csv(question::table_of(answer));
+    EXPECT_EQ(csv.substr(0, csv.find('\n')), "plane,room,point,x_m,y_m,z_m,nx,ny,nz,daylight_factor_percent,daylight_factor_percent_standard_error,"
+              "sky_component_percent,sky_component_percent_standard_error,externally_reflected_percent,externally_reflected_percent_standard_error,"
+              "internally_reflected_percent,internally_reflected_percent_standard_error");
     const auto lines = static_cast<size_t>(std::count(csv.begin(), csv.end(), '\n'));
     EXPECT_EQ(lines, 1 + answer.planes[0].value.size());
     const std::string first = csv.substr(csv.find('\n') + 1, csv.find('\n', csv.find('\n') + 1) - csv.find('\n') - 1);
-    EXPECT_EQ(std::count(first.begin(), first.end(), ','), 10);
+    EXPECT_EQ(std::count(first.begin(), first.end(), ','), 16);
     EXPECT_EQ(first.substr(0, 13), "plane,room,0,");
 }

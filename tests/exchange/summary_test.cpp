@@ -20,7 +20,7 @@ TEST(Summaries, a_daylight_factor_tells_how_it_was_made) {
     const auto project = test::one_room();
     const auto answer = question::daylight_factor(geometry::build_surfaces(project, project.options[0]),
                                                   *question::planes_of(project.options[0], project.questions[0]), {0.1, 42, 0});
-    const auto j = json::parse(exchange::daylight_factor_json(kOrigin, answer, {"Room"}));
+    const auto j = json::parse(exchange::table_json(kOrigin, answer.record, "daylight_factor", question::table_of(answer), {"Room"}, {{"sky", "CIE S 011 type 16, traditional overcast"}}));
     EXPECT_EQ(j["kind"], "daylight_factor");
     EXPECT_EQ(j["settings"]["seed"], 42);
     EXPECT_DOUBLE_EQ(j["settings"]["accuracy"], 0.1);
@@ -28,8 +28,8 @@ TEST(Summaries, a_daylight_factor_tells_how_it_was_made) {
     EXPECT_TRUE(j["settled"]);
     EXPECT_EQ(j["inputs"], answer.record.inputs.text());
     EXPECT_EQ(j["planes"][0]["room"], "Room");
-    EXPECT_NEAR(j["planes"][0]["mean"].get<double>(), answer.planes[0].figures.mean, 1e-4);
-    EXPECT_LE(j["planes"][0]["least"].get<double>(), j["planes"][0]["median"].get<double>());
+    EXPECT_NEAR(j["planes"][0]["daylight_factor_percent"]["mean"].get<double>(), answer.planes[0].figures.mean, 1e-4);
+    EXPECT_LE(j["planes"][0]["daylight_factor_percent"]["least"].get<double>(), j["planes"][0]["daylight_factor_percent"]["median"].get<double>());
 }
 
 TEST(Summaries, a_year_carries_its_verdicts_and_its_blinds) {

@@ -54,6 +54,7 @@ Coefficients coefficients_of(const geometry::Surfaces& surfaces, const geometry:
     const std::vector<geometry::PlanePoints> planes = {points};
     CoefficientTask task;
     task.scene = &scene;
+    by_group(task);
     task.parts = &parts;
     task.nodes = &nodes;
     task.planes = &planes;
@@ -65,7 +66,7 @@ Coefficients coefficients_of(const geometry::Surfaces& surfaces, const geometry:
 
 double sum_of_sky(const Coefficients& c, size_t point, const climate::SkyParts& parts) {
     double sum = 0;
-    for (size_t g = 0; g < c.points[point].groups.size(); ++g)
+    for (size_t g = 0; g < c.points[point].rows.size(); ++g)
         for (size_t p = 0; p < parts.count(); ++p) sum += static_cast<double>(c.points[point].values[g * c.layout.columns() + p]);
     return sum;
 }
@@ -77,7 +78,7 @@ TEST(Coefficients, of_an_open_point_are_the_projected_solid_angles_of_the_parts)
     const climate::SkyParts parts(1);
     const SunNodes nodes({50, 0, 0, 0}, 0);
     const auto c = coefficients_of(nothing, validation::points_at({{0, 0, 1}}, {0, 0, 1}, -1), 0.002, nodes, parts);
-    ASSERT_EQ(c.points[0].groups.size(), 1u);
+    ASSERT_EQ(c.points[0].rows.size(), 1u);
     EXPECT_NEAR(sum_of_sky(c, 0, parts), kPi, 0.005 * kPi);
     for (const size_t part : {size_t{0}, size_t{40}, size_t{100}, size_t{144}}) {
         double up = 0;
@@ -91,7 +92,7 @@ TEST(Coefficients, light_comes_through_the_group_of_the_only_window) {
     const climate::SkyParts parts(1);
     const SunNodes nodes({50, 0, 0, 0}, 0);
     const auto c = coefficients_of(box, validation::points_at({{2, 2, 0.8}}, {0, 0, 1}, 0), 0.05, nodes, parts);
-    EXPECT_EQ(c.points[0].groups, std::vector<int>{0});
+    EXPECT_EQ(c.points[0].rows, std::vector<int>{0});
     EXPECT_TRUE(c.settled);
     // Parts behind the box's back wall send nothing directly; all parts together less than the open sky.
     EXPECT_LT(sum_of_sky(c, 0, parts), 0.3 * kPi);

@@ -32,9 +32,9 @@ struct BruteSink {
     const light::Scene& scene;
     const light::Daylight& daylight;
     double sum = 0;
-    void sky(Vec3f d, float w, int) { sum += static_cast<double>(w) * daylight.sky.luminance(d.as<double>()); }
-    void ground(float w, int) { sum += static_cast<double>(w) * daylight.ground_luminance; }
-    void vertex(Vec3f at, Vec3f n, float w, int, int, random::Stream&) {
+    void sky(Vec3f d, float w, const light::Trail&) { sum += static_cast<double>(w) * daylight.sky.luminance(d.as<double>()); }
+    void ground(float w, const light::Trail&) { sum += static_cast<double>(w) * daylight.ground_luminance; }
+    void vertex(Vec3f at, Vec3f n, int, float w, const light::Trail&, random::Stream&) {
         const Vec3f sun = daylight.sun.as<float>();
         const float c = dot(sun, n);
         if (c > 0) sum += static_cast<double>(w * c * scene.beam(at, sun).share) * daylight.sun_lux;

@@ -101,10 +101,10 @@ namespace {
 // Every surface met glows: weight carries the reflectance of the surface once more than its emission does.
 struct GlowSink {
     double rho, sum = 0;
-    void sky(Vec3f, float, int) {}
-    void ground(float, int) {}
-    void vertex(Vec3f, Vec3f, float weight, int, int order, random::Stream&) {
-        if (order > 0) sum += static_cast<double>(weight) / rho;
+    void sky(Vec3f, float, const light::Trail&) {}
+    void ground(float, const light::Trail&) {}
+    void vertex(Vec3f, Vec3f, int, float weight, const light::Trail& trail, random::Stream&) {
+        if (trail.order > 0) sum += static_cast<double>(weight) / rho;
     }
 };
 }  // namespace

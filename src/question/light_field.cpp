@@ -1,0 +1,330 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "question/light_field.h"
+
+#include <Eigen/Core>
+#include <algorithm>
+#include <array>
+#include <chrono>
+#include <cmath>
+
+#include "base/parallel.h"
+#include "climate/sky_amount.h"
+#include "light/replicates.h"
+
+namespace wp::question {
+
+using light::kReplicates;
+using light::Way;
+
+namespace {
+
+// Overcast and clear skies of one day a month, every two hours: what the error is judged by, whatever the weather.
+light::TypicalLight typical_of(const FieldTask& task, const SkyColumns& columns) {
+    std::vector<float> row(columns.layout().columns());
+    light::TypicalLight sum(row.size(), 0.0);
+    int lit = 0;
+    for (int month = 1; month <= 12; ++month)
+        for (int hour = 7; hour <= 17; hour += 2) {
+            const auto sun = climate::sun_position(task.place, climate::Moment{month, 21, static_cast<double>(hour)});
+            if (sun.altitude <= 0) continue;
+            for (const int type : {16, 12}) {
+                const auto light = climate::light_by_altitude(climate::class_of(type), sun.altitude);
+                Shine shine;
+                shine.sun = sun;
+                shine.to_sun = climate::sun_direction(sun, task.north_azimuth);
+                shine.sky = climate::Sky::cie(type, light.diffuse_lux, shine.to_sun, 48);
+                shine.sun_lux = light.direct_lux;
+                const double ground = task.state.ground >= 0 ? task.state.ground : task.surfaces->ground_reflectance;
+                shine.ground_luminance = ground * (light.diffuse_lux + light.direct_lux * shine.to_sun.z) / kPi;
+                columns.fill(shine, row);
+                for (size_t c = 0; c < row.size(); ++c) sum[c] += static_cast<double>(row[c]);
+                ++lit;
+            }
+        }
+    for (double& v : sum) v /= std::max(lit, 1);
+    return sum;
+}
+
+void name_sources(const geometry::Surfaces& surfaces, LightField& field) {
+    for (const auto& portal : surfaces.portals) {
+        if (portal.outside != geometry::kOutdoors && portal.inside != geometry::kOutdoors) {
+            field.source_of_portal.push_back(-1);
+            continue;
+        }
+        auto known = std::find(field.sources.begin(), field.sources.end(), portal.opening);
+        field.source_of_portal.push_back(static_cast<int>(known - field.sources.begin()));
+        if (known == field.sources.end()) field.sources.push_back(portal.opening);
+    }
+}
+
+}  // namespace
+
+Fingerprint light_field_inputs(const FieldTask& task, const Effort& effort) {
+    Fingerprint print;
+    print.add(std::string_view("light field 1"));
+    print.add(task.surfaces->fingerprint());
+    for (const auto& plane : *task.planes) print.add(plane.fingerprint());
+    for (const double v : {task.place.latitude, task.place.longitude, task.place.time_zone, task.north_azimuth, task.state.ground, effort.accuracy}) print.add(v);
+    print.add(static_cast<int>(task.state.season));
+    print.add(effort.seed);
+    return print;
+}
+
+LightField trace_light_field(const FieldTask& task, const Effort& effort, const Cancel& cancel, const FieldStep& step) {
+    const auto start = std::chrono::steady_clock::now();
+    LightField field;
+    field.planes = *task.planes;
+    field.state = task.state;
+    field.scene = std::make_shared<const light::Scene>(*task.surfaces, light::Blinds::open, task.state);
+    const auto columns = std::make_shared<const SkyColumns>(task.place, task.north_azimuth);
+    field.columns = columns;
+    name_sources(*task.surfaces, field);
+    light::CoefficientTask work;
+    work.scene = field.scene.get();
+    work.parts = &columns->parts();
+    work.nodes = &columns->nodes();
+    work.planes = &field.planes;
+    work.typical = typical_of(task, *columns);
+    work.source_of_portal = field.source_of_portal;
+    work.sources = field.sources.size();
+    work.by_way = work.keep_replicates = true;
+    work.accuracy = effort.accuracy;
+    work.seed = effort.seed;
+    const auto note = [&](const light::Coefficients& c) {
+        field.record.reached = c.reached;
+        field.record.settled = c.settled;
+        field.record.rays = c.tally.rays;
+        field.record.paths = c.tally.paths;
+        field.record.seconds = std::chrono::duration<double>(std::chrono::steady_clock::now() - start).count();
+    };
+    field.record.inputs = light_field_inputs(task, effort);
+    field.record.wanted = effort.accuracy;
+    field.record.seed = effort.seed;
+    with_threads(effort.threads, [&] {
+        auto settled = light::trace_coefficients(work, cancel, {}, !step ? light::CoefficientStep{} : [&](const light::Coefficients& so_far) {
+            field.coefficients = so_far;
+            note(so_far);
+            if (!so_far.settled) step(field);
+        });
+        note(settled);
+        field.coefficients = std::move(settled);
+    });
+    if (cancel.requested()) field.record.settled = false;
+    return field;
+}
+
+namespace {
+
+using Row = Eigen::Map<const Eigen::RowVectorXf>;
+
+// Sky, ground and interreflected sun of one point by way and, where wanted, by source; lux.
+struct Reflected {
+    double sky = 0, outside = 0, inside = 0;
+    double total() const { return sky + outside + inside; }
+};
+
+Reflected reflected(const light::CoefficientLayout& layout, const light::PointCoefficients& point, const Row& shine, double* by_source) {
+    Reflected out;
+    for (size_t r = 0; r < point.rows.size(); ++r) {
+        const auto row = static_cast<size_t>(point.rows[r]);
+        const auto lux = static_cast<double>(Row(point.values.data() + r * layout.columns(), shine.size()).dot(shine));
+        const auto way = static_cast<Way>(row % light::kWays);
+        (way == Way::straight ? out.sky : way == Way::from_outside ? out.outside : out.inside) += lux;
+        if (by_source != nullptr) by_source[row / light::kWays] += lux;
+    }
+    return out;
+}
+
+// Half-width of what was traced: the sky's part in the proportion of the typical sky, the sun's nodes each by their own spread.
+double half_width_of(const light::CoefficientLayout& layout, const light::PointCoefficients& point, double sky_lux, const Row& shine) {
+    if (point.replicates.empty()) return 0;
+    const size_t width = 1 + layout.nodes;
+    double typical = 0;
+    for (size_t r = 0; r < kReplicates; ++r) typical += static_cast<double>(point.replicates[r * width]);
+    const double scale = typical > 0 ? sky_lux * kReplicates / typical : 0;
+    std::array<double, kReplicates> sums{};
+    for (size_t r = 0; r < kReplicates; ++r) {
+        const float* of = point.replicates.data() + r * width;
+        sums[r] = scale * static_cast<double>(of[0]) + static_cast<double>(Row(of + 1, static_cast<Eigen::Index>(layout.nodes)).dot(shine.tail(static_cast<Eigen::Index>(layout.nodes))));
+    }
+    return light::estimate(sums, 1).half_width();
+}
+
+double nodes_lux(const light::CoefficientLayout& layout, const light::PointCoefficients& point, const Row& shine) {
+    double lux = 0;
+    const auto n = static_cast<Eigen::Index>(layout.nodes);
+    for (size_t r = 0; r < point.rows.size(); ++r)
+        lux += static_cast<double>(Row(point.values.data() + r * layout.columns(), shine.size()).tail(n).dot(shine.tail(n)));
+    return lux;
+}
+
+struct DirectSun {
+    double share = 0;  // of the beam normal to the sun, times the cosine
+    int portal = -1;
+};
+DirectSun direct_sun(const light::Scene& scene, const geometry::PlanePoints& plane, size_t i, Vec3 to_sun) {
+    const double cosine = dot(to_sun, plane.normal);
+    if (cosine <= 0 || to_sun.z <= 0) return {};
+    const auto beam = scene.beam((plane.points[i] + plane.normal * 1e-4).as<float>(), to_sun.as<float>());
+    return {cosine * static_cast<double>(beam.share), beam.portal};
+}
+
+void judge(PlaneMoment& plane) {
+    plane.figures = figures_of(plane.lux, plane.half_width);
+    double square = 0;
+    for (const double h : plane.half_width) square += h * h;
+    plane.reached = plane.figures.mean > 0 ? std::sqrt(square / static_cast<double>(plane.lux.size())) / plane.figures.mean : 0;
+}
+
+}  // namespace
+
+MomentAnswer light_at(const LightField& field, const Outdoors& outdoors, bool by_source) {
+    MomentAnswer out;
+    out.outdoors = outdoors;
+    out.sources = field.sources;
+    out.record = field.record;
+    out.record.inputs.add(outdoors.fingerprint());
+    const auto& layout = field.coefficients.layout;
+    std::vector<float> row(layout.columns());
+    if (!row.empty()) field.columns->fill(outdoors.shine, row);
+    const Row shine(row.data(), static_cast<Eigen::Index>(row.size()));
+    size_t first = 0;
+    double worst = 0;
+    for (const auto& points : field.planes) {
+        out.planes.emplace_back();
+        PlaneMoment& plane = out.planes.back();
+        plane.plane = points;
+        const size_t n = points.points.size(), across = field.sources.size() + 1;
+        for (auto* values : {&plane.lux, &plane.half_width, &plane.sun, &plane.sky, &plane.outside, &plane.inside}) values->assign(n, 0.0);
+        if (by_source) plane.by_source.assign(n * across, 0.0);
+        parallel_for(n, [&](size_t i) {
+            if (first + i >= field.coefficients.points.size()) return;  // nothing traced yet
+            const auto& point = field.coefficients.points[first + i];
+            double* sources = by_source ? &plane.by_source[i * across] : nullptr;
+            const Reflected light = reflected(layout, point, shine, sources);
+            const DirectSun sun = outdoors.shine.sun_lux > 0 ? direct_sun(*field.scene, points, i, outdoors.shine.to_sun) : DirectSun{};
+            plane.sun[i] = outdoors.shine.sun_lux * sun.share;
+            plane.sky[i] = light.sky;
+            plane.outside[i] = light.outside;
+            plane.inside[i] = light.inside;
+            plane.lux[i] = plane.sun[i] + light.total();
+            plane.half_width[i] = half_width_of(layout, point, light.total() - nodes_lux(layout, point, shine), shine);
+            if (sources == nullptr) return;
+            const int source = sun.portal >= 0 ? field.source_of_portal[static_cast<size_t>(sun.portal)] : -1;
+            sources[source >= 0 ? static_cast<size_t>(source) : across - 1] += plane.sun[i];
+        }, 16);
+        first += n;
+        judge(plane);
+        worst = std::max(worst, plane.reached);
+    }
+    out.record.reached = worst;
+    return out;
+}
+
+namespace {
+
+// All hours of one state added up: what shines in lux and in watts, and the suns that are looked at one by one.
+struct Heap {
+    const LightField* field = nullptr;
+    std::vector<float> lux, watts;
+    struct Sun {
+        Vec3 to;
+        double lux, watts;
+    };
+    std::vector<Sun> suns;
+};
+
+void heap_hour(Heap& heap, const climate::OutdoorHour& hour, const climate::WeatherHour& weather, double north, double ground) {
+    const auto& layout = heap.field->columns->layout();
+    Shine shine;
+    shine.sun = hour.sun.sun;
+    shine.to_sun = climate::sun_direction(hour.sun.sun, north);
+    shine.sky = climate::sky_of(hour, north);
+    shine.sun_lux = hour.direct_lux * hour.sun.sunlit;
+    shine.ground_luminance = ground * hour.global_lux() / kPi;
+    std::vector<float> row(layout.columns());
+    heap.field->columns->fill(shine, row);
+    const double beam_watts = shine.sun_lux > 0 ? weather.direct_normal : 0;
+    const double up = std::max(0.0, shine.to_sun.z);
+    const auto of_sky = static_cast<float>(hour.diffuse_lux > 0 ? weather.diffuse_horizontal / hour.diffuse_lux : 0);
+    const auto of_sun = static_cast<float>(shine.sun_lux > 0 ? beam_watts / shine.sun_lux : 0);
+    const double global_lux = hour.global_lux();
+    const auto of_ground = static_cast<float>(global_lux > 0 ? (weather.diffuse_horizontal + beam_watts * up) / global_lux : 0);
+    for (size_t c = 0; c < row.size(); ++c) {
+        heap.lux[c] += row[c];
+        heap.watts[c] += row[c] * (c < layout.parts ? of_sky : c == layout.ground() ? of_ground : of_sun);
+    }
+    if (shine.sun_lux > 0 && up > 0) heap.suns.push_back({shine.to_sun, shine.sun_lux, beam_watts});
+}
+
+void add_heap(const Heap& heap, ExposureAnswer& out) {
+    const LightField& field = *heap.field;
+    const auto& layout = field.coefficients.layout;
+    const Row lux(heap.lux.data(), static_cast<Eigen::Index>(heap.lux.size())), watts(heap.watts.data(), static_cast<Eigen::Index>(heap.watts.size()));
+    size_t first = 0;
+    for (size_t p = 0; p < field.planes.size(); ++p) {
+        const auto& points = field.planes[p];
+        PlaneExposure& plane = out.planes[p];
+        parallel_for(points.points.size(), [&](size_t i) {
+            if (first + i >= field.coefficients.points.size()) return;
+            const auto& point = field.coefficients.points[first + i];
+            const double light = reflected(layout, point, lux, nullptr).total();
+            plane.lux_hours[i] += light;
+            plane.irradiation[i] += reflected(layout, point, watts, nullptr).total();
+            plane.half_width[i] += half_width_of(layout, point, light - nodes_lux(layout, point, lux), lux);
+            for (const Heap::Sun& sun : heap.suns) {
+                const double share = direct_sun(*field.scene, points, i, sun.to).share;
+                plane.lux_hours[i] += share * sun.lux;
+                plane.irradiation[i] += share * sun.watts;
+            }
+        }, 8);
+        first += points.points.size();
+    }
+}
+
+}  // namespace
+
+ExposureAnswer exposure(const std::function<const LightField&(int month)>& field_of, const climate::WeatherYear& weather, double north,
+                        const std::vector<double>& ground_by_month, int first_day, int last_day) {
+    const auto outdoor = climate::outdoor_year(weather);
+    ExposureAnswer out;
+    std::vector<Heap> heaps;
+    const int days = (last_day - first_day + 365) % 365 + 1;
+    for (int d = 0; d < days; ++d) {
+        const int day = (first_day + d) % 365, month = climate::moment_of(day, 12).month;
+        const LightField& field = field_of(month);
+        auto heap = std::find_if(heaps.begin(), heaps.end(), [&](const Heap& h) { return h.field == &field; });
+        if (heap == heaps.end()) {
+            const size_t width = field.columns->layout().columns();
+            heaps.push_back({&field, std::vector<float>(width, 0.0f), std::vector<float>(width, 0.0f), {}});
+            heap = heaps.end() - 1;
+        }
+        for (int h = 0; h < 24; ++h) {
+            const auto index = static_cast<size_t>(day * 24 + h);
+            const auto& hour = outdoor[index];
+            if (hour.diffuse_lux <= 0 && hour.direct_lux <= 0) continue;
+            ++out.hours;
+            heap_hour(*heap, hour, weather.hours[index], north, ground_by_month[static_cast<size_t>(month - 1)]);
+            out.outdoor_lux_hours += hour.global_lux();
+            out.outdoor_irradiation += weather.hours[index].diffuse_horizontal + weather.hours[index].direct_normal * std::max(0.0, std::sin(hour.sun.sun.altitude)) * (hour.sun.sunlit > 0 ? 1 : 0);
+        }
+    }
+    if (heaps.empty()) return out;
+    const LightField& any = *heaps.front().field;
+    out.record = any.record;
+    out.record.inputs.add(weather.fingerprint());
+    for (const int day : {first_day, last_day}) out.record.inputs.add(day);
+    for (const auto& points : any.planes) {
+        const size_t n = points.points.size();
+        out.planes.push_back({points, std::vector<double>(n, 0.0), std::vector<double>(n, 0.0), std::vector<double>(n, 0.0)});
+    }
+    for (const Heap& heap : heaps) {
+        out.record.inputs.add(heap.field->record.inputs);
+        out.record.reached = std::max(out.record.reached, heap.field->record.reached);
+        out.record.settled = out.record.settled && heap.field->record.settled;
+        add_heap(heap, out);
+    }
+    return out;
+}
+
+}  // namespace wp::question

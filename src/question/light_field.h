@@ -1,0 +1,81 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// What a settled model does with any light outdoors: daylight coefficients by window and by the way light came, traced once.
+// After that a moment is a product of numbers, and one look towards the sun from every point.
+#pragma once
+#include <functional>
+#include <memory>
+#include <vector>
+
+#include "climate/weather.h"
+#include "geometry/plane_points.h"
+#include "light/coefficients.h"
+#include "light/scene.h"
+#include "question/daylight_factor.h"
+#include "question/outdoors.h"
+#include "question/record.h"
+
+namespace wp::question {
+
+struct LightField {
+    std::vector<geometry::PlanePoints> planes;
+    std::vector<model::Id> sources;                ///< windows and rooflights, in the order of the coefficients' sources
+    std::vector<int> source_of_portal;
+    light::State state;                            ///< of trees and ground
+    std::shared_ptr<const light::Scene> scene;
+    std::shared_ptr<const SkyColumns> columns;
+    light::Coefficients coefficients;
+    Record record;                                 ///< error: of light typical of the place
+};
+
+struct FieldTask {
+    const geometry::Surfaces* surfaces = nullptr;
+    const std::vector<geometry::PlanePoints>* planes = nullptr;
+    climate::Place place;
+    double north_azimuth = 0;                      ///< radians
+    light::State state;
+};
+Fingerprint light_field_inputs(const FieldTask& task, const Effort& effort);
+
+/// Settles like the daylight factor, for light typical of the place. step sees the field after every round.
+using FieldStep = std::function<void(const LightField&)>;
+LightField trace_light_field(const FieldTask& task, const Effort& effort, const Cancel& cancel = {}, const FieldStep& step = {});
+
+/// Illuminance of one plane, lux, and what it is made of.
+struct PlaneMoment {
+    geometry::PlanePoints plane;
+    std::vector<double> lux, half_width;           ///< half_width: 95 %
+    std::vector<double> sun;                       ///< direct sun, exact
+    std::vector<double> sky;                       ///< straight from the sky
+    std::vector<double> outside, inside;           ///< reflected last outdoors, or in the room; sky and sun together
+    std::vector<double> by_source;                 ///< point-major, one more than sources: the last came through none. Empty unless asked
+    PlaneFigures figures;                          ///< lux
+    double reached = 0;
+};
+
+struct MomentAnswer {
+    Outdoors outdoors;
+    std::vector<PlaneMoment> planes;
+    std::vector<model::Id> sources;
+    Record record;
+};
+/// Traces only the direct sun.
+MomentAnswer light_at(const LightField& field, const Outdoors& outdoors, bool by_source = false);
+
+/// Light and irradiation added up over hours of the weather.
+struct PlaneExposure {
+    geometry::PlanePoints plane;
+    std::vector<double> lux_hours;                 ///< lx h
+    std::vector<double> irradiation;               ///< W h/m^2, as the weather's irradiance falls
+    std::vector<double> half_width;                ///< 95 %, lx h
+};
+struct ExposureAnswer {
+    std::vector<PlaneExposure> planes;
+    double outdoor_lux_hours = 0, outdoor_irradiation = 0;  ///< on the open horizontal
+    int hours = 0;                                 ///< daylit ones
+    Record record;
+};
+/// field_of gives the field of a month's state; days are counted from 0, both included, and may run over the new year.
+ExposureAnswer exposure(const std::function<const LightField&(int month)>& field_of, const climate::WeatherYear& weather, double north_azimuth,
+                        const std::vector<double>& ground_by_month, int first_day, int last_day);
+
+}  // namespace wp::question

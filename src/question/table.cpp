@@ -1,0 +1,170 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "question/table.h"
+
+#include <fmt/core.h>
+
+#include <algorithm>
+#include <cmath>
+
+#include "light/replicates.h"
+
+namespace wp::question {
+
+namespace {
+
+using Values = std::vector<double>;
+
+Values to_errors(const Values& half_width) {
+    Values out = half_width;
+    for (double& v : out) v /= light::kStudent95;
+    return out;
+}
+
+template <class Planes>
+std::vector<geometry::PlanePoints> points_in(const Planes& planes) {
+    std::vector<geometry::PlanePoints> out;
+    for (const auto& plane : planes) out.push_back(plane.plane);
+    return out;
+}
+
+// A column of what each plane gives.
+template <class Planes, class Of>
+Column column(const Planes& planes, std::string id, std::string name, std::string unit, Of&& of) {
+    Column out{std::move(id), std::move(name), std::move(unit), {}, {}};
+    for (const auto& plane : planes) out.value.push_back(of(plane));
+    return out;
+}
+template <class Planes, class Of, class Half>
+Column column(const Planes& planes, std::string id, std::string name, std::string unit, Of&& of, Half&& half_width) {
+    Column out = column(planes, std::move(id), std::move(name), std::move(unit), of);
+    for (const auto& plane : planes) out.standard_error.push_back(to_errors(half_width(plane)));
+    return out;
+}
+
+Values half_width_of(const PlaneDaylight& plane, light::Way way) {
+    Values out(plane.value.size());
+    for (size_t i = 0; i < out.size(); ++i) out[i] = plane.by_way_half_width[i * light::kWays + static_cast<size_t>(way)];
+    return out;
+}
+
+std::string stamp(const climate::Moment& m) {
+    const int minutes = static_cast<int>(std::lround(m.hour * 60));
+    return fmt::format("{:02}{:02}_{:02}{:02}", m.month, m.day, minutes / 60, minutes % 60);
+}
+
+}  // namespace
+
+PointTable table_of(const DaylightFactorAnswer& answer) {
+    using light::Way;
+    PointTable out{points_in(answer.planes), {}};
+    out.columns.push_back(column(answer.planes, "daylight_factor_percent", "Daylight factor", "%", [](const auto& p) { return p.value; }, [](const auto& p) { return p.half_width; }));
+    struct Part {
+        Way way;
+        const char *id, *name;
+    };
+    for (const Part& part : {Part{Way::straight, "sky_component_percent", "Sky component"}, Part{Way::from_outside, "externally_reflected_percent", "Externally reflected component"},
+                             Part{Way::from_inside, "internally_reflected_percent", "Internally reflected component"}})
+        out.columns.push_back(column(answer.planes, part.id, part.name, "%", [&](const auto& p) { return p.component(part.way); }, [&](const auto& p) { return half_width_of(p, part.way); }));
+    return out;
+}
+
+PointTable table_of(const std::vector<MomentAnswer>& moments) {
+    PointTable out;
+    if (moments.empty()) return out;
+    out.planes = points_in(moments.front().planes);
+    for (const MomentAnswer& moment : moments) {
+        const std::string at = stamp(moment.outdoors.moment), words = climate::text(moment.outdoors.moment);
+        out.columns.push_back(column(moment.planes, "lux_" + at, words, "lx", [](const auto& p) { return p.lux; }, [](const auto& p) { return p.half_width; }));
+        out.columns.push_back(column(moment.planes, "sun_lux_" + at, words + ", direct sun", "lx", [](const auto& p) { return p.sun; }));
+        out.columns.push_back(column(moment.planes, "sky_lux_" + at, words + ", sky", "lx", [](const auto& p) { return p.sky; }));
+        out.columns.push_back(column(moment.planes, "outside_lux_" + at, words + ", reflected outside", "lx", [](const auto& p) { return p.outside; }));
+        out.columns.push_back(column(moment.planes, "inside_lux_" + at, words + ", reflected inside", "lx", [](const auto& p) { return p.inside; }));
+    }
+    return out;
+}
+
+PointTable table_of(const SunHoursAnswer& answer) {
+    PointTable out{points_in(answer.planes), {}};
+    out.columns.push_back(column(answer.planes, "sun_hours", "Sun hours", "h", [](const auto& p) { return p.hours; }));
+    out.columns.push_back(column(answer.planes, "sun_share_percent", "Share of the open place's sun", "%", [&](const auto& p) {
+        Values share = p.hours;
+        for (double& v : share) v = answer.open_hours > 0 ? 100 * v / answer.open_hours : 0;
+        return share;
+    }));
+    out.columns.push_back(column(answer.planes, "first_sun_hour", "First sun", "h", [](const auto& p) { return p.first; }));
+    out.columns.push_back(column(answer.planes, "last_sun_hour", "Last sun", "h", [](const auto& p) { return p.last; }));
+    return out;
+}
+
+PointTable table_of(const SkyViewAnswer& answer) {
+    PointTable out{points_in(answer.planes), {}};
+    out.columns.push_back(column(answer.planes, "sky_percent_of_hemisphere", "Sky seen", "%", [](const auto& p) {
+        Values share = p.solid_angle;
+        for (double& v : share) v *= 100 / (2 * kPi);
+        return share;
+    }));
+    out.columns.push_back(column(answer.planes, "sees_sky", "Before the no-sky line", "", [](const auto& p) { return Values(p.sees.begin(), p.sees.end()); }));
+    return out;
+}
+
+PointTable table_of(const ExposureAnswer& answer) {
+    PointTable out{points_in(answer.planes), {}};
+    const auto kilo = [](Values v) {
+        for (double& x : v) x /= 1000;
+        return v;
+    };
+    out.columns.push_back(column(answer.planes, "exposure_klxh", "Light exposure", "klx h", [&](const auto& p) { return kilo(p.lux_hours); }, [&](const auto& p) { return kilo(p.half_width); }));
+    out.columns.push_back(column(answer.planes, "irradiation_kwh_m2", "Irradiation", "kWh/m\u00b2", [&](const auto& p) { return kilo(p.irradiation); }));
+    return out;
+}
+
+WindowTable windows_of(const DaylightFactorAnswer& answer) {
+    WindowTable out{points_in(answer.planes), {}, {"daylight_factor_percent"}, {{}}};
+    std::vector<size_t> window_of;
+    for (const auto& id : answer.portals) {
+        const auto known = std::find(out.windows.begin(), out.windows.end(), id);
+        window_of.push_back(static_cast<size_t>(known - out.windows.begin()));
+        if (known == out.windows.end()) out.windows.push_back(id);
+    }
+    out.windows.push_back("none");
+    const size_t across = out.windows.size(), portals = answer.portals.size();
+    for (const auto& plane : answer.planes) {
+        Values shares(plane.value.size() * across, 0.0);
+        for (size_t i = 0; i < plane.value.size(); ++i) {
+            double rest = plane.value[i];
+            for (size_t k = 0; k < portals; ++k) {
+                shares[i * across + window_of[k]] += plane.by_portal[i * portals + k];
+                rest -= plane.by_portal[i * portals + k];
+            }
+            shares[i * across + across - 1] = std::max(0.0, rest);
+        }
+        out.value[0].push_back(std::move(shares));
+    }
+    return out;
+}
+
+WindowTable windows_of(const std::vector<MomentAnswer>& moments) {
+    WindowTable out;
+    if (moments.empty()) return out;
+    out.planes = points_in(moments.front().planes);
+    out.windows = moments.front().sources;
+    out.windows.push_back("none");
+    for (const MomentAnswer& moment : moments) {
+        out.ids.push_back("lux_" + stamp(moment.outdoors.moment));
+        out.value.emplace_back();
+        for (const auto& plane : moment.planes) out.value.back().push_back(plane.by_source);
+    }
+    return out;
+}
+
+PlaneFigures figures_of(const Column& column, size_t plane) {
+    Values value, half_width;
+    for (size_t i = 0; i < column.value[plane].size(); ++i) {
+        if (std::isnan(column.value[plane][i])) continue;
+        value.push_back(column.value[plane][i]);
+        half_width.push_back(column.standard_error.empty() ? 0.0 : column.standard_error[plane][i] * light::kStudent95);
+    }
+    return figures_of(value, half_width);
+}
+
+}  // namespace wp::question

@@ -1,0 +1,48 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Answers as columns of figures over points: what tables, maps, summaries and comparisons have in common.
+#pragma once
+#include <string>
+#include <vector>
+
+#include "geometry/plane_points.h"
+#include "question/daylight_factor.h"
+#include "question/light_field.h"
+#include "question/sky_view.h"
+#include "question/sun_hours.h"
+
+namespace wp::question {
+
+struct Column {
+    std::string id;    ///< with its unit: "daylight_factor_percent"
+    std::string name;  ///< for people
+    std::string unit;
+    std::vector<std::vector<double>> value;           ///< by plane, by point; NaN where there is none
+    std::vector<std::vector<double>> standard_error;  ///< the same, or empty where nothing was sampled
+};
+
+struct PointTable {
+    std::vector<geometry::PlanePoints> planes;
+    std::vector<Column> columns;
+};
+
+PointTable table_of(const DaylightFactorAnswer& answer);
+/// Per moment: illuminance, then direct sun, sky, reflected outside and inside.
+PointTable table_of(const std::vector<MomentAnswer>& moments);
+PointTable table_of(const SunHoursAnswer& answer);
+PointTable table_of(const SkyViewAnswer& answer);
+PointTable table_of(const ExposureAnswer& answer);
+
+/// Share of each window in a figure: one row a point and window.
+struct WindowTable {
+    std::vector<geometry::PlanePoints> planes;
+    std::vector<model::Id> windows;                  ///< the last, "none", stands for light past all of them
+    std::vector<std::string> ids;                    ///< of the figures
+    std::vector<std::vector<std::vector<double>>> value;  ///< by figure, by plane, point-major over windows
+};
+WindowTable windows_of(const DaylightFactorAnswer& answer);
+WindowTable windows_of(const std::vector<MomentAnswer>& moments);
+
+/// Mean, median, least, most and uniformity of one column on one plane; NaN values are left out.
+PlaneFigures figures_of(const Column& column, size_t plane);
+
+}  // namespace wp::question

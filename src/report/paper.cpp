@@ -1,0 +1,53 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "report/paper.h"
+
+#include <QBuffer>
+#include <QImage>
+#include <QSvgGenerator>
+
+#include "base/file.h"
+
+namespace wp::report {
+
+QFont page_font(int pixels, QFont::Weight weight) {
+    QFont font(QStringLiteral("Inter"));
+    font.setPixelSize(pixels);
+    font.setWeight(weight);
+    return font;
+}
+
+QByteArray png_of(QSize size, const Paint& paint, double scale) {
+    QImage image(size * scale, QImage::Format_ARGB32_Premultiplied);
+    image.fill(Qt::transparent);
+    QPainter painter(&image);
+    painter.scale(scale, scale);
+    paint(painter);
+    painter.end();
+    QByteArray bytes;
+    QBuffer buffer(&bytes);
+    buffer.open(QIODevice::WriteOnly);
+    image.save(&buffer, "PNG");
+    return bytes;
+}
+
+QByteArray svg_of(QSize size, const QString& title, const Paint& paint) {
+    QByteArray bytes;
+    QBuffer buffer(&bytes);
+    buffer.open(QIODevice::WriteOnly);
+    QSvgGenerator generator;
+    generator.setOutputDevice(&buffer);
+    generator.setSize(size);
+    generator.setViewBox(QRect(QPoint(0, 0), size));
+    generator.setTitle(title);
+    QPainter painter(&generator);
+    paint(painter);
+    painter.end();
+    return bytes;
+}
+
+Outcome write_paper(const std::filesystem::path& path, QSize size, const QString& title, const Paint& paint, double scale) {
+    const QByteArray bytes = path.extension() == ".svg" ? svg_of(size, title, paint) : png_of(size, paint, scale);
+    return write_file(path, {bytes.constData(), static_cast<size_t>(bytes.size())});
+}
+
+}  // namespace wp::report

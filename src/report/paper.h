@@ -1,0 +1,25 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Pictures and drawings as files: whatever is painted goes on a page of PNG or SVG, by the suffix of the path.
+#pragma once
+#include <QPainter>
+#include <QSize>
+#include <filesystem>
+#include <functional>
+
+#include "base/result.h"
+
+namespace wp::report {
+
+using Paint = std::function<void(QPainter&)>;
+
+/// The page's bytes. png: pixels times scale; svg: size is the view box.
+QByteArray png_of(QSize size, const Paint& paint, double scale = 1);
+QByteArray svg_of(QSize size, const QString& title, const Paint& paint);
+
+/// ".svg" gives a drawing, anything else a picture.
+Outcome write_paper(const std::filesystem::path& path, QSize size, const QString& title, const Paint& paint, double scale = 1);
+
+/// The font of pages.
+QFont page_font(int pixels, QFont::Weight weight = QFont::Normal);
+
+}  // namespace wp::report
