@@ -20,9 +20,15 @@ Vec3 reference(const Place& place, double days_ut, double delta_t) {
     const double julian = days_ut + 2451545.0;
     ln_equ_posn equator;
     // Planets move by terrestrial time, the earth turns by universal time.
+    // The theory tells the true place on the ecliptic of 2000: aberration, the turn to the equator of 2000 and precession are
+    // put on here. (The library's own apparent place turns by the obliquity of date, which a century takes 0.013 degrees off.)
+    ln_helio_posn ecliptic;
+    ln_get_solar_geom_coords(julian + delta_t / 86400, &ecliptic);
+    const double longitude = radians(ecliptic.L - 20.4898 / 3600), obliquity = radians(23.4392911);
     ln_equ_posn of_2000;
-    ln_get_solar_equ_coords(julian + delta_t / 86400, &of_2000);
-    ln_get_equ_prec(&of_2000, julian, &equator);  // its theory is told in the equinox of 2000
+    of_2000.ra = degrees(std::atan2(std::cos(obliquity) * std::sin(longitude), std::cos(longitude)));
+    of_2000.dec = degrees(std::asin(std::sin(obliquity) * std::sin(longitude)));
+    ln_get_equ_prec(&of_2000, julian, &equator);
     ln_lnlat_posn observer{place.longitude, place.latitude};
     ln_hrz_posn horizon;
     ln_get_hrz_from_equ(&equator, &observer, julian, &horizon);
