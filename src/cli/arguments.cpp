@@ -22,6 +22,10 @@ constexpr const char* kExamples = R"(Examples:
       one question of one option, to 1 % of the mean
   warmpane-cli weather demo/tern-quay.epw
       what a weather file holds, and what was doubtful
+  warmpane-cli climate demo/tern-quay.epw --out climate
+      its quantities as tables, what it is like, days worth looking at
+  warmpane-cli sky demo/tern-quay.warmpane --x 4 --y -1 --z 1.5 --month 3 --day 21 --hour 13
+      the sky from a point: luminance, what stands before it, when the sun is cut off
   warmpane-cli make-weather year.epw --latitude 55.4 --longitude -3.1 --seed 7
       a made-up year for trying things out
 
@@ -64,6 +68,36 @@ std::optional<int> parse_arguments(int argc, char** argv, Arguments& out) {
     auto* weather = app.add_subcommand("weather", "Read an EPW weather file and say what it holds");
     weather->add_option("file", w.file, "The EPW file")->required();
 
+    ClimateArguments c;
+    auto* climate = app.add_subcommand("climate", "Write what a weather file holds as tables; say what the climate is like");
+    climate->add_option("file", c.file, "The EPW file")->required();
+    climate->add_option("--out", c.out, "Folder to write to")->capture_default_str();
+
+    SkyArguments y;
+    auto* sky = app.add_subcommand("sky", "The sky as it is seen from a point of a project, with the sun's paths and what cuts them off");
+    sky->add_option("project", y.project, "The project file")->required();
+    sky->add_option("--option", y.option, "The option; the first where none is named");
+    sky->add_option("--out", y.out, "Folder to write to")->capture_default_str();
+    sky->add_option("--x", y.x, "Metres, in the drawing's axes")->capture_default_str();
+    sky->add_option("--y", y.y, "Metres, in the drawing's axes")->capture_default_str();
+    sky->add_option("--z", y.z, "Metres above the site's zero")->capture_default_str();
+    sky->add_option("--month", y.month, "1 to 12")->check(CLI::Range(1, 12))->capture_default_str();
+    sky->add_option("--day", y.day, "1 to 31")->check(CLI::Range(1, 31))->capture_default_str();
+    sky->add_option("--hour", y.hour, "Local standard time, 13.5 is half past one")->check(CLI::Range(0.0, 24.0))->capture_default_str();
+    sky->add_option("--type", y.type, "A sky of CIE S 011 instead of the weather's own")->check(CLI::Range(1, 16));
+    sky->add_flag("--uniform", y.uniform, "A sky as bright everywhere");
+    sky->add_flag("--by-place", y.by_place, "Light by the sun's altitude at the site instead of the weather's");
+    sky->add_option("--diffuse-lux", y.diffuse_lux, "Given diffuse horizontal illuminance")->check(CLI::Range(0.0, 200000.0));
+    sky->add_option("--direct-lux", y.direct_lux, "Given direct normal illuminance")->check(CLI::Range(0.0, 200000.0));
+    sky->add_option("--diffuse-watts", y.diffuse_watts, "Given diffuse horizontal irradiance, W/m2")->check(CLI::Range(0.0, 1500.0));
+    sky->add_option("--direct-watts", y.direct_watts, "Given direct normal irradiance, W/m2")->check(CLI::Range(0.0, 1500.0));
+#ifdef WARMPANE_PICTURES
+    climate->add_flag("--pictures", c.pictures, "Also charts (PNG)");
+    climate->add_flag("--drawings", c.drawings, "Also charts (SVG)");
+    sky->add_flag("--pictures", y.pictures, "Also the sky in three projections (PNG)");
+    sky->add_flag("--drawings", y.drawings, "Also the sky in three projections (SVG)");
+#endif
+
     MakeWeatherArguments m;
     auto* make = app.add_subcommand("make-weather", "Write a synthetic weather year as EPW");
     make->add_option("out", m.out, "The EPW file to write")->required();
@@ -89,6 +123,8 @@ std::optional<int> parse_arguments(int argc, char** argv, Arguments& out) {
     if (*show) out.show = h;
     if (*check) out.check = k;
     if (*weather) out.weather = w;
+    if (*climate) out.climate = c;
+    if (*sky) out.sky = y;
     if (*make) out.make_weather = m;
     return {};
 }

@@ -35,6 +35,19 @@ struct CheckArguments {
 struct WeatherArguments {
     std::string file;
 };
+struct ClimateArguments {
+    std::string file, out = "out";
+    bool pictures = false, drawings = false;
+};
+struct SkyArguments {
+    std::string project, option, out = "out";
+    double x = 0, y = 0, z = 1.2, hour = 12;
+    int month = 3, day = 21;
+    std::optional<int> type;
+    bool uniform = false, by_place = false;
+    std::optional<double> diffuse_lux, direct_lux, diffuse_watts, direct_watts;
+    bool pictures = false, drawings = false;
+};
 struct MakeWeatherArguments {
     std::string out, station = "Tern Quay";
     double latitude = 55.4, longitude = -3.1, time_zone = 0, elevation = 4;
@@ -46,6 +59,8 @@ struct Arguments {
     std::optional<ShowArguments> show;
     std::optional<CheckArguments> check;
     std::optional<WeatherArguments> weather;
+    std::optional<ClimateArguments> climate;
+    std::optional<SkyArguments> sky;
     std::optional<MakeWeatherArguments> make_weather;
 };
 
@@ -56,6 +71,8 @@ int solve(const SolveArguments& arguments);
 int show(const ShowArguments& arguments);
 int check(const CheckArguments& arguments);
 int weather(const WeatherArguments& arguments);
+int climate(const ClimateArguments& arguments);
+int sky(const SkyArguments& arguments);
 int make_weather(const MakeWeatherArguments& arguments);
 
 }  // namespace wp::cli

@@ -5,7 +5,10 @@
 #include <algorithm>
 #include <cmath>
 
+#include "report/climate_charts.h"
+#include "report/paper.h"
 #include "report/pictures.h"
+#include "report/sky_chart.h"
 
 namespace wp::cli {
 
@@ -72,5 +75,43 @@ Outcome draw(const model::Project& project, const model::Option& option, const q
 }
 
 Outcome draw(const question::GlareAnswer& answer, const std::filesystem::path& path) { return report::write_luminance(answer, path); }
+
+Outcome draw_climate(const climate::WeatherYear& weather, const std::vector<climate::OutdoorHour>& outdoor, const std::filesystem::path& base, const std::string& suffix) {
+    const QSize size(1200, 900);
+    for (const auto quantity : climate::kQuantities) {
+        const auto& name = climate::name_of(quantity);
+        if (const auto fault = report::write_paper(base.string() + "." + name.id + suffix, size, QString::fromUtf8(name.name), [&](QPainter& painter) {
+                painter.setFont(report::page_font(11));
+                report::draw_climate_page(painter, weather, outdoor, quantity, report::Ink(), size);
+            }))
+            return fault;
+    }
+    return {};
+}
+
+Outcome draw_sky_views(const model::Project& project, const question::Outdoors& outdoors, const light::Scene& scene, const geometry::Surfaces& surfaces, Vec3 from,
+                       const std::filesystem::path& base, const std::string& suffix) {
+    report::SkyScene sky;
+    sky.place = question::place_of(project.site);
+    sky.north = radians(project.site.north);
+    sky.outdoors = outdoors;
+    sky.dome = question::sky_dome(scene, from, sky.north, 720);
+    sky.surfaces = &surfaces;
+    for (const int day : report::path_days()) {
+        sky.paths.push_back({day, question::sun_cut_off(scene, from, sky.place, sky.north, day)});
+        sky.path_names.push_back(report::path_name(day));
+    }
+    for (const auto& [projection, name] : {std::pair{report::SkyProjection::equidistant, "equidistant"}, {report::SkyProjection::stereographic, "stereographic"}, {report::SkyProjection::unrolled, "unrolled"}}) {
+        const QSize size = projection == report::SkyProjection::unrolled ? QSize(1200, 400) : QSize(800, 800);
+        if (const auto fault = report::write_paper(base.string() + "." + name + suffix, size, QStringLiteral("Sky"), [&, which = projection](QPainter& painter) {
+                const report::Ink ink;
+                painter.fillRect(QRect(QPoint(0, 0), size), ink.paper);
+                painter.setFont(report::page_font(11));
+                report::draw_sky(painter, sky, which, ink, QRectF(QPointF(0, 0), QSizeF(size)));
+            }))
+            return fault;
+    }
+    return {};
+}
 
 }  // namespace wp::cli

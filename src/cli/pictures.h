@@ -18,4 +18,10 @@ Outcome draw(const model::Project& project, const model::Option& option, const q
              const std::filesystem::path& path);
 Outcome draw(const question::GlareAnswer& answer, const std::filesystem::path& path);
 
+/// A page of charts for every quantity: BASE.QUANTITY and the suffix.
+Outcome draw_climate(const climate::WeatherYear& weather, const std::vector<climate::OutdoorHour>& outdoor, const std::filesystem::path& base, const std::string& suffix);
+/// The sky from a point in each projection: BASE.PROJECTION and the suffix.
+Outcome draw_sky_views(const model::Project& project, const question::Outdoors& outdoors, const light::Scene& scene, const geometry::Surfaces& surfaces, Vec3 from,
+                       const std::filesystem::path& base, const std::string& suffix);
+
 }  // namespace wp::cli
