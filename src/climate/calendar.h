@@ -2,7 +2,9 @@
 // Days and hours of a year without a leap day, in local standard time.
 #pragma once
 #include <array>
+#include <optional>
 #include <string>
+#include <string_view>
 
 namespace wp::climate {
 
@@ -30,6 +32,10 @@ struct Moment {
 Moment moment_of(int day_of_year, double hour);
 /// "21 Mar 12:30"
 std::string text(const Moment& moment);
+
+/// What people write: "21 Mar 13:00", "Mar 21 1:30", "21.3. 13", "13:30" (the day stays), "21 Mar" (the hour stays). None where it is
+/// no moment of the year.
+std::optional<Moment> read_moment(std::string_view text, const Moment& before);
 
 /// Days from 2000-01-01 12:00 UT (the epoch J2000.0) to a date and time of the Gregorian calendar. Hours UT.
 double days_since_j2000(int year, int month, int day, double hours_ut);

@@ -2,14 +2,13 @@
 #include "gui/asker.h"
 
 #include <algorithm>
+#include <cmath>
 
+#include "exchange/point_table.h"
 #include "question/ask.h"
-#include "report/pictures.h"
 
 namespace wp::gui {
 using model::Question;
-
-namespace {
 
 Question question_of(const model::Project& project, Question::Kind kind) {
     for (const auto& q : project.questions)
@@ -24,10 +23,17 @@ Question question_of(const model::Project& project, Question::Kind kind) {
     return question;
 }
 
-}  // namespace
-
-Asker::Asker(Document& document, QObject* parent) : QObject(parent), document_(document), live_(this), job_(this) {
+Asker::Asker(Document& document, QObject* parent) : QObject(parent), document_(document), live_(this), live_moment_(this), job_(this) {
     connect(&document, &Document::project_changed, this, &Asker::project_changed);
+    for (const auto signal : {&Document::moment_changed, &Document::sky_changed, &Document::weather_changed}) connect(&document, signal, this, &Asker::request_moment);
+    connect(&live_moment_, &LiveMoment::found, this, [this](std::shared_ptr<const question::MomentAnswer> answer, const QString& option, bool working) {
+        document_.moments[option.toStdString()] = std::move(answer);
+        if (option.toStdString() == document_.option().id) {
+            moment_working_ = working;
+            moment_fresh_ = true;
+        }
+        document_.tell_answers();
+    });
     connect(&live_, &LiveDaylight::stepped, this,
             [this](std::shared_ptr<const question::DaylightFactorAnswer> answer, const QString& option, bool working) {
                 document_.daylight[option.toStdString()] = std::move(answer);
@@ -56,6 +62,81 @@ void Asker::project_changed() {
     // The fingerprint of a year takes a look at all surfaces: only worth it where there is a year that may be stale.
     if (document_.years.contains(document_.option().id)) note_wanted_year(document_.option_index());
     live_.request(document_.snapshot(), document_.option_index());
+    moment_fresh_ = false;
+    request_moment();
+}
+
+void Asker::watch_moment(bool on) {
+    watching_ = on;
+    if (on) request_moment();
+}
+
+void Asker::hold(bool on) {
+    live_.hold(on);
+    live_moment_.hold(on);
+    if (on) return;
+    live_.request(document_.snapshot(), document_.option_index());
+    request_moment();
+}
+
+void Asker::request_moment() {
+    if (!watching_ || document_.option().planes.empty()) return;
+    const auto outdoors = document_.outdoors();
+    if (!outdoors) return emit said(QString::fromStdString(outdoors.fault().line()));
+    live_moment_.request(document_.snapshot(), document_.option_index(), *outdoors);
+}
+
+void Asker::ask_question(const model::Id& id) {
+    const auto project = document_.snapshot();
+    const auto* question = model::find(project->questions, id);
+    if (question == nullptr) return;
+    if (job_.is_running()) return emit said(QStringLiteral("Something is running: wait for it or cancel it"));
+    if (question->kind == Question::Kind::year) return ask_year();
+    if (question->kind == Question::Kind::glare) return ask_glare(question->observer, question->heading);
+    const auto weather = document_.weather();
+    const size_t index = document_.option_index();
+    job_.start(QString::fromStdString(question->name), [this, project, weather, index, wanted = *question](const Cancel& cancel, const Progress& progress) -> Job::Finish {
+        const auto& option = project->options[index];
+        auto answer = question::ask_table(*project, option, wanted, weather.get(), question::effort_of(wanted), cancel, progress);
+        if (!answer) return [this, line = answer.fault().line()] { emit said(QString::fromStdString(line)); };
+        auto kept = std::make_shared<const question::TableAnswer>(std::move(*answer));
+        return [this, kept, project, id = option.id, question = wanted.id] {
+            document_.tables[{id, question}] = {kept, project, false};
+            document_.tell_answers();
+        };
+    });
+}
+
+Result<model::Id> Asker::open_table(const std::filesystem::path& path) {
+    const auto foreign = exchange::read_table(path);
+    if (!foreign) return foreign.fault();
+    const auto& option = document_.option();
+    const auto planes = question::planes_of(option, {}, document_.project().site.north);
+    if (!planes) return planes.fault();
+    auto answer = std::make_shared<question::TableAnswer>();
+    answer->kind = "foreign";
+    answer->table.planes = *planes;
+    size_t met = 0;
+    for (size_t c = 0; c < foreign->columns.size(); ++c) {
+        answer->table.columns.push_back(exchange::laid_on(*foreign, c, *planes));
+        for (const auto& plane : answer->table.columns.back().value) met += static_cast<size_t>(std::count_if(plane.begin(), plane.end(), [](double v) { return !std::isnan(v); }));
+    }
+    if (met == 0) return Fault{foreign->name, "none of its points lies on a plane of this option", "Check that it is of this building, in metres and in the drawing's axes"};
+    answer->record.settled = true;
+    const model::Id id = "file " + foreign->name;
+    document_.tables[{option.id, id}] = {answer, document_.snapshot(), true};
+    document_.tell_answers();
+    return id;
+}
+
+void Asker::choose_table(const model::Id& question, size_t column) {
+    table_question_ = question;
+    table_column_ = column;
+}
+
+const Document::KeptTable* Asker::table() const {
+    const auto found = document_.tables.find({document_.option().id, table_question_});
+    return found != document_.tables.end() ? &found->second : nullptr;
 }
 
 void Asker::note_wanted_year(size_t index) {
@@ -166,63 +247,6 @@ void Asker::ask_glare(const model::Id& wanted, int heading) {
                        document_.tell_answers();
                    };
                });
-}
-
-SheetMap Asker::map(Shown shown) const {
-    SheetMap map;
-    const auto& id = document_.option().id;
-    if (shown == Shown::daylight_factor) {
-        map.name = QStringLiteral("Daylight factor");
-        map.unit = QStringLiteral("%");
-        const auto it = document_.daylight.find(id);
-        if (it == document_.daylight.end()) return map;
-        map.layers = report::daylight_maps(*it->second);
-        double top = 0;
-        for (const auto& plane : it->second->planes) {
-            map.half_width.push_back(plane.half_width);
-            // The legend must not jump with every coarse map: its top follows the 95th percentile.
-            std::vector<double> sorted = plane.value;
-            std::sort(sorted.begin(), sorted.end());
-            if (!sorted.empty()) top = std::max(top, sorted[sorted.size() * 95 / 100]);
-        }
-        map.scale = {0, report::nice_top(top), false};
-        for (auto& layer : map.layers) layer.stale = !fresh_;
-        return map;
-    }
-    const auto it = document_.years.find(id);
-    map.name = shown == Shown::autonomy ? QStringLiteral("Hours with 300 lx, blinds operated")
-               : shown == Shown::sun_hours ? QStringLiteral("Hours with 1000 lx of direct sun") : QStringLiteral("Mean illuminance in occupied hours");
-    map.unit = shown == Shown::autonomy ? QStringLiteral("%") : shown == Shown::sun_hours ? QStringLiteral("h a year") : QStringLiteral("lx");
-    if (it == document_.years.end()) return map;
-    const auto question = question_of(document_.project(), Question::Kind::year);
-    map.layers = report::year_maps(*it->second, shown == Shown::autonomy ? report::YearMap::autonomy : shown == Shown::sun_hours ? report::YearMap::sun_hours : report::YearMap::mean_lux,
-                                   question.from, question.to);
-    double top = 0;
-    for (const auto& layer : map.layers)
-        for (const double v : layer.value) top = std::max(top, v);
-    map.scale = {0, shown == Shown::autonomy ? 100 : report::nice_top(top), false};
-    const auto wanted = document_.wanted_year.find(id);
-    const bool stale = wanted != document_.wanted_year.end() && wanted->second != it->second->record.inputs;
-    for (auto& layer : map.layers) layer.stale = stale;
-    return map;
-}
-
-Asker::LampReading Asker::lamp(Shown shown) const {
-    const auto& id = document_.option().id;
-    if (shown == Shown::daylight_factor) {
-        const auto it = document_.daylight.find(id);
-        if (it == document_.daylight.end()) return {Lamp::State::nothing, 0, 0.05};
-        const auto& record = it->second->record;
-        if (live_.is_held()) return {fresh_ ? Lamp::State::held : Lamp::State::stale, record.reached, record.wanted};
-        if (!fresh_) return {Lamp::State::stale, record.reached, record.wanted};
-        return {working_ || !record.settled ? Lamp::State::settling : Lamp::State::settled, record.reached, record.wanted};
-    }
-    const auto it = document_.years.find(id);
-    if (it == document_.years.end()) return {Lamp::State::nothing, 0, 0.1};
-    const auto& record = it->second->record;
-    const auto wanted = document_.wanted_year.find(id);
-    if (wanted != document_.wanted_year.end() && wanted->second != record.inputs) return {Lamp::State::stale, record.reached, record.wanted};
-    return {record.settled ? Lamp::State::settled : Lamp::State::settling, record.reached, record.wanted};
 }
 
 }  // namespace wp::gui

@@ -1,19 +1,31 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// Who asks the questions for the desktop: keeps the daylight factor alive, runs years and glare pictures in the
-// background, and files the answers in the document.
+// Who asks the questions for the desktop: keeps daylight factor and the moment's light alive, runs questions, years and
+// glare pictures in the background, and files the answers in the document. What the sheet shows of them is in shown.cpp.
 #pragma once
 #include <QObject>
 #include <deque>
 
 #include "gui/document.h"
 #include "gui/lamp.h"
+#include "gui/live_moment.h"
 #include "gui/sheet/sheet.h"
 #include "gui/work.h"
 
 namespace wp::gui {
 
+/// The project's question of a kind, on all planes; a usual one where it has none.
+model::Question question_of(const model::Project& project, model::Question::Kind kind);
+
 /// What the sheet paints.
-enum class Shown { daylight_factor, autonomy, sun_hours, mean_lux };
+enum class Shown {
+    daylight_factor, sky_component, outside_component, inside_component, lux_by_design_sky, lux_by_median,
+    moment, moment_sun, moment_sky, moment_reflected,
+    autonomy, sun_hours, mean_lux,
+    table,  ///< a column of a question's answer
+};
+inline bool is_daylight(Shown s) { return s <= Shown::lux_by_median; }
+inline bool is_moment(Shown s) { return s >= Shown::moment && s <= Shown::moment_reflected; }
+inline bool is_year(Shown s) { return s >= Shown::autonomy && s <= Shown::mean_lux; }
 
 class Asker : public QObject {
     Q_OBJECT
@@ -25,10 +37,25 @@ class Asker : public QObject {
     /// Daylight factor and year of every option whose answer is missing or stale.
     void ask_all();
     void ask_glare(const model::Id& observer, int heading = 0);
+    /// Asks a question of the project on the option that is shown.
+    void ask_question(const model::Id& question);
+    /// Takes a table from elsewhere as an answer on the option's planes; its id is given back.
+    Result<model::Id> open_table(const std::filesystem::path& path);
     /// Stops what runs and forgets what waits behind it.
     void cancel();
     Job& job() { return job_; }
     LiveDaylight& live() { return live_; }
+    LiveMoment& live_moment() { return live_moment_; }
+    void hold(bool on);
+
+    /// Whether the moment's light is looked at: only then is it traced.
+    void watch_moment(bool on);
+    /// Which question's answer, and which of its columns, Shown::table means.
+    void choose_table(const model::Id& question, size_t column);
+    const model::Id& table_question() const { return table_question_; }
+    size_t table_column() const { return table_column_; }
+    /// The answer that is chosen, on the option that is shown; null where there is none.
+    const Document::KeptTable* table() const;
 
     /// The map for the sheet as things stand, empty where there is no answer.
     SheetMap map(Shown shown) const;
@@ -47,13 +74,23 @@ class Asker : public QObject {
     void start_next();
     void run_year(size_t option);
     void note_wanted_year(size_t option);
+    void request_moment();
+    SheetMap daylight_map(Shown shown) const;
+    SheetMap moment_map(Shown shown) const;
+    SheetMap year_map(Shown shown) const;
+    SheetMap table_map() const;
+    bool is_stale(const Document::KeptTable& kept) const;
 
     Document& document_;
     LiveDaylight live_;
+    LiveMoment live_moment_;
     Job job_;
     std::deque<size_t> years_waiting_;
     bool working_ = false;
     bool fresh_ = false;  // the daylight answer belongs to the project as it is
+    bool watching_ = false, moment_working_ = false, moment_fresh_ = false;
+    model::Id table_question_;
+    size_t table_column_ = 0;
 };
 
 }  // namespace wp::gui

@@ -89,6 +89,8 @@ void Document::take_up(model::Project project, const std::filesystem::path& path
     daylight.clear();
     years.clear();
     glares.clear();
+    moments.clear();
+    tables.clear();
     project_ = std::make_shared<const model::Project>(std::move(project));
     load_weather();
     emit project_replaced();
@@ -160,6 +162,12 @@ void Document::show_moment(const climate::Moment& moment) {
     if (moment == moment_) return;
     moment_ = moment;
     emit moment_changed();
+}
+
+void Document::show_sky(const model::SkyChoice& sky) {
+    if (sky == sky_) return;
+    sky_ = sky;
+    emit sky_changed();
 }
 
 void Document::load_weather() {

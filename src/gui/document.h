@@ -14,8 +14,10 @@
 
 #include "climate/weather.h"
 #include "model/item.h"
+#include "question/ask_table.h"
 #include "question/daylight_factor.h"
 #include "question/glare.h"
+#include "question/outdoors.h"
 #include "question/year.h"
 
 namespace wp::gui {
@@ -72,6 +74,11 @@ class Document : public QObject {
     void toggle(const Selection& item);
     const climate::Moment& moment() const { return moment_; }
     void show_moment(const climate::Moment& moment);
+    /// The sky that moments are looked at under.
+    const model::SkyChoice& sky() const { return sky_; }
+    void show_sky(const model::SkyChoice& sky);
+    /// Light outdoors at the moment under that sky; the fault where it cannot be told.
+    Result<question::Outdoors> outdoors() const { return question::outdoors_at(project_->site, sky_, moment_, outdoor_); }
 
     /// The site's weather; null where the file is missing or damaged, then weather_fault says why.
     std::shared_ptr<const climate::WeatherYear> weather() const { return weather_; }
@@ -81,6 +88,15 @@ class Document : public QObject {
     Kept<question::DaylightFactorAnswer> daylight;
     Kept<question::YearAnswer> years;
     Kept<question::GlareAnswer> glares;
+    /// The moment's light, live.
+    Kept<question::MomentAnswer> moments;
+    /// Answers of the project's questions, by option and question.
+    struct KeptTable {
+        std::shared_ptr<const question::TableAnswer> answer;
+        std::shared_ptr<const model::Project> project;  ///< as it was when it was asked
+        bool foreign = false;  ///< read from a file
+    };
+    std::map<std::pair<model::Id, model::Id>, KeptTable> tables;
     /// Fingerprint that a current answer of an option must carry; set by whoever asks.
     std::map<model::Id, Fingerprint> wanted_year;
     void tell_answers() { emit answers_changed(); }
@@ -91,6 +107,7 @@ class Document : public QObject {
     void storey_changed();
     void selection_changed();
     void moment_changed();
+    void sky_changed();
     void weather_changed();
     void answers_changed();
     void path_changed();
@@ -116,6 +133,7 @@ class Document : public QObject {
     std::vector<Selection> selected_;
     Selection nothing_;
     climate::Moment moment_{3, 21, 13.0};
+    model::SkyChoice sky_;
     std::shared_ptr<const climate::WeatherYear> weather_;
     std::vector<climate::OutdoorHour> outdoor_;
     Outcome weather_fault_;

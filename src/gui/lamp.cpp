@@ -22,6 +22,7 @@ QString Lamp::words() const {
         case State::settling: return QStringLiteral("settling  ") + error;
         case State::settled: return QStringLiteral("settled  ") + error;
         case State::stale: return QStringLiteral("stale");
+        case State::foreign: return QStringLiteral("from elsewhere");
         case State::held: return QStringLiteral("on hold  ") + error;
     }
     return {};
@@ -32,7 +33,7 @@ void Lamp::show_state(State state, double reached, double wanted) {
     reached_ = reached;
     wanted_ = wanted;
     setToolTip(QStringLiteral("%1 of the room's mean at a point (95 %, root mean square over the points); wanted \u00b1 %2 %.\n"
-                              "A ring: nothing yet. A filling disc: settling. A full disc: settled. A struck ring: stale.")
+                              "A ring: nothing yet. A filling disc: settling. A full disc: settled. A struck ring: stale. A ring with a cross: read from a file.")
                    .arg(words()).arg(100 * wanted, 0, 'g', 3));
     update();
 }
@@ -49,6 +50,11 @@ void Lamp::paintEvent(QPaintEvent*) {
     if (state_ == State::settling || state_ == State::held) {
         const double done = std::clamp(wanted_ / std::max(reached_, 1e-6), 0.04, 1.0);
         painter.drawPie(disc.adjusted(2, 2, -2, -2), 90 * 16, -static_cast<int>(done * 360 * 16));
+    }
+    if (state_ == State::foreign) {
+        painter.setPen(QPen(ink().ink, 1.6));
+        painter.drawLine(QPointF(disc.left() + 4, disc.center().y()), QPointF(disc.right() - 4, disc.center().y()));
+        painter.drawLine(QPointF(disc.center().x(), disc.top() + 4), QPointF(disc.center().x(), disc.bottom() - 4));
     }
     if (state_ == State::stale) {
         painter.setPen(QPen(ink().accent, 1.6));

@@ -9,7 +9,7 @@ namespace wp::gui {
 class Lamp : public QWidget {
     Q_OBJECT
  public:
-    enum class State { nothing, settling, settled, stale, held };
+    enum class State { nothing, settling, settled, stale, held, foreign };
     explicit Lamp(QWidget* parent = nullptr);
     /// reached and wanted as shares; 0 where there is no answer.
     void show_state(State state, double reached, double wanted);

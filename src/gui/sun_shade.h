@@ -2,13 +2,10 @@
 // Where the sun falls at the moment of the clock, found in the background while the clock is turned.
 #pragma once
 #include <QObject>
-#include <condition_variable>
 #include <memory>
-#include <mutex>
-#include <optional>
-#include <thread>
 
 #include "gui/document.h"
+#include "gui/newest.h"
 #include "question/sun_patches.h"
 
 namespace wp::gui {
@@ -17,7 +14,6 @@ class SunShade : public QObject {
     Q_OBJECT
  public:
     explicit SunShade(QObject* parent = nullptr);
-    ~SunShade() override;
 
     /// The newest request wins; a building is made ready for rays once and kept.
     void request(std::shared_ptr<const model::Project> project, size_t option, size_t storey, Vec3 to_sun, int month);
@@ -32,13 +28,14 @@ class SunShade : public QObject {
         Vec3 to_sun;
         int month = 6;  ///< decides whether trees have leaves
     };
-    void loop();
+    void look(const Request& request);
 
-    std::mutex mutex_;
-    std::condition_variable wake_;
-    std::optional<Request> next_;
-    bool quit_ = false;
-    std::thread thread_;
+    // Of the building that was looked at last.
+    std::shared_ptr<const model::Project> ready_;
+    size_t ready_option_ = 0;
+    model::Season ready_season_ = model::Season::in_leaf;
+    std::unique_ptr<light::Scene> scene_;
+    Newest<Request> worker_;
 };
 
 }  // namespace wp::gui

@@ -28,18 +28,22 @@ Window::Window(QWidget* parent) : QMainWindow(parent), asker_(document_) {
     auto* column = new QVBoxLayout(centre);
     column->setContentsMargins(0, 0, 0, 0);
     column->setSpacing(0);
+    hint_ = new QLabel;
     column->addWidget(build_bar());
     tools_ = build_tools();
+    build_middle();
     light_bar_ = build_light_bar();
+    site_bar_ = build_site_bar();
     column->addWidget(tools_);
     column->addWidget(light_bar_);
+    column->addWidget(site_bar_);
 
     side_ = new QStackedWidget;
     companion_ = build_companion();
     for (QWidget* page : {static_cast<QWidget*>(site_panel_), companion_, static_cast<QWidget*>(compare_panel_), static_cast<QWidget*>(certify_panel_)}) side_->addWidget(page);
     middle_ = new QSplitter(Qt::Horizontal);
     middle_->setChildrenCollapsible(false);
-    middle_->addWidget(sheet_);
+    middle_->addWidget(middle_views_);
     middle_->addWidget(side_);
     right_ = build_right();
     auto* row = new QHBoxLayout;
@@ -49,7 +53,6 @@ Window::Window(QWidget* parent) : QMainWindow(parent), asker_(document_) {
     column->addLayout(row, 1);
     column->addWidget(strip_);
     setCentralWidget(centre);
-    hint_ = new QLabel;
     hint_->setObjectName(QStringLiteral("hint"));
     statusBar()->addWidget(hint_, 1);
     statusBar()->setSizeGripEnabled(false);
@@ -207,31 +210,6 @@ QWidget* Window::build_tools() {
     return bar;
 }
 
-QWidget* Window::build_light_bar() {
-    auto* bar = new QWidget;
-    bar->setObjectName(QStringLiteral("bar"));
-    auto* row = new QHBoxLayout(bar);
-    row->setContentsMargins(space::small, 0, space::small, space::tight);
-    row->setSpacing(space::small);
-    auto* title = new QLabel(QStringLiteral("On the sheet"));
-    title->setProperty("role", QStringLiteral("small"));
-    row->addWidget(title);
-    shown_box_ = new QComboBox;
-    shown_box_->setObjectName(QStringLiteral("shown"));
-    shown_box_->setAccessibleName(QStringLiteral("On the sheet"));
-    shown_box_->addItems({QStringLiteral("Daylight factor (live)"), QStringLiteral("Daylight autonomy, 300 lx"), QStringLiteral("Direct sun, hours of 1000 lx"), QStringLiteral("Mean illuminance")});
-    connect(shown_box_, &QComboBox::activated, this, [this](int i) { set_shown(static_cast<Shown>(i)); });
-    row->addWidget(shown_box_);
-    run_year_ = new QPushButton(QStringLiteral("Run the year"));
-    set_icon(run_year_, QStringLiteral("play"));
-    run_year_->setObjectName(QStringLiteral("run-year"));
-    run_year_->setToolTip(QStringLiteral("All 8760 hours of this option, in the background (Y)"));
-    connect(run_year_, &QPushButton::clicked, this, [this] { asker_.ask_year(); });
-    row->addWidget(run_year_);
-    row->addStretch(1);
-    return bar;
-}
-
 // Work in the background is told on every desk, where it is out of the way.
 void Window::build_job_line() {
     job_title_ = new QLabel;
@@ -341,14 +319,6 @@ void Window::show_companion(QWidget* view) {
 
 void Window::show_eye(bool on) { show_companion(on ? static_cast<QWidget*>(eye_view_) : model_view_); }
 
-void Window::set_shown(Shown shown) {
-    shown_ = shown;
-    shown_box_->setCurrentIndex(static_cast<int>(shown));
-    refresh_answers();
-    if (shown != Shown::daylight_factor && !document_.years.contains(document_.option().id))
-        hint_->setText(QStringLiteral("This map is read from the year: press Run the year (Y)"));
-}
-
 void Window::show_desk(Desk desk) {
     desk_ = desk;
     desks_->button(static_cast<int>(desk))->setChecked(true);
@@ -358,8 +328,9 @@ void Window::show_desk(Desk desk) {
     sheet_->set_editable(build);
     inspector_->set_editable(build || desk == Desk::light);
     if (!build) sheet_->set_tool(Tool::select);
+    site_bar_->setVisible(desk == Desk::site);
     if (build || desk == Desk::site) set_shown(Shown::daylight_factor);
-    sheet_->setVisible(desk != Desk::compare);
+    middle_views_->setVisible(desk != Desk::compare);
     sheet_->set_with_blocks(desk == Desk::site);
     right_->setVisible(!wide && desk != Desk::site);
     side_->setCurrentWidget(desk == Desk::site ? static_cast<QWidget*>(site_panel_) : desk == Desk::compare ? static_cast<QWidget*>(compare_panel_)
@@ -368,6 +339,7 @@ void Window::show_desk(Desk desk) {
     middle_->setSizes(desk == Desk::certify ? QList<int>{w * 30 / 100, w * 70 / 100} : desk == Desk::site ? QList<int>{w * 62 / 100, w * 38 / 100} : QList<int>{w * 63 / 100, w * 37 / 100});
     sheet_->fit();
     refresh_answers();
+    refresh_middle();
 }
 
 void Window::refresh_answers() {
@@ -376,6 +348,7 @@ void Window::refresh_answers() {
     model_view_->show_map(map);
     const auto reading = asker_.lamp(shown_);
     lamp_->show_state(reading.state, reading.reached, reading.wanted);
+    refresh_shown();
 }
 
 void Window::refresh_job() {
@@ -385,6 +358,7 @@ void Window::refresh_job() {
     progress_->setValue(static_cast<int>(100 * job.share()));
     cancel_->setVisible(job.is_running());
     run_year_->setEnabled(!job.is_running());
+    ask_button_->setEnabled(!job.is_running());
 }
 
 void Window::refresh_options() {

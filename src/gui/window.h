@@ -25,11 +25,14 @@
 #include "gui/compare/compare_panel.h"
 #include "gui/document.h"
 #include "gui/inspector/inspector.h"
+#include "gui/light/series_view.h"
 #include "gui/lamp.h"
 #include "gui/matter/materials_panel.h"
 #include "gui/matter/types_panel.h"
 #include "gui/sheet/sheet.h"
+#include "gui/site/climate_page.h"
 #include "gui/site/site_panel.h"
+#include "gui/site/sky_page.h"
 #include "gui/sun_shade.h"
 #include "gui/yearstrip/yearstrip.h"
 #include "store/recovery.h"
@@ -49,6 +52,13 @@ class Window : public QMainWindow {
     void show_desk(Desk desk);
     void show_eye(bool on);
     void set_shown(Shown shown);
+    /// Puts the answer of a question of the project on the sheet.
+    void show_question(const model::Id& question);
+    /// A table from elsewhere on the planes of the option.
+    void open_table(const std::filesystem::path& path);
+    SkyPage& sky_page() { return *sky_page_; }
+    ClimatePage& climate_page() { return *climate_page_; }
+    SeriesView& series_view() { return *series_view_; }
 
     /// Asks about unsaved work of runs that ended without saving.
     void offer_leftovers();
@@ -85,7 +95,18 @@ class Window : public QMainWindow {
  private:
     QWidget* build_bar();
     QWidget* build_tools();
+    // window_light.cpp
     QWidget* build_light_bar();
+    QWidget* build_site_bar();
+    void build_middle();
+    void show_site_page(int page);
+    void refresh_middle();
+    void fill_shown();
+    void shown_chosen(int index);
+    void refresh_shown();
+    void new_question();
+    Takeaway takeaway() const;
+    // window.cpp
     QWidget* build_companion();
     void build_job_line();
     void build_actions();
@@ -153,8 +174,16 @@ class Window : public QMainWindow {
     Lamp* lamp_ = nullptr;
     QSplitter* middle_ = nullptr;
     QButtonGroup *desks_ = nullptr, *tool_buttons_ = nullptr, *companion_buttons_ = nullptr;
-    QComboBox *options_ = nullptr, *shown_box_ = nullptr;
-    QPushButton *run_year_ = nullptr, *cancel_ = nullptr;
+    QComboBox *options_ = nullptr, *shown_box_ = nullptr, *column_box_ = nullptr, *sky_box_ = nullptr;
+    QWidget* site_bar_ = nullptr;
+    QStackedWidget* middle_views_ = nullptr;
+    QButtonGroup* site_buttons_ = nullptr;
+    SkyPage* sky_page_ = nullptr;
+    ClimatePage* climate_page_ = nullptr;
+    SeriesView* series_view_ = nullptr;
+    QToolButton* series_button_ = nullptr;
+    int site_page_ = 0;
+    QPushButton *run_year_ = nullptr, *ask_button_ = nullptr, *cancel_ = nullptr;
     QProgressBar* progress_ = nullptr;
     QLabel *job_title_ = nullptr, *hint_ = nullptr;
     QMenu *project_menu_ = nullptr, *recent_menu_ = nullptr, *snaps_menu_ = nullptr, *views_menu_ = nullptr;

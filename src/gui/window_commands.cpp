@@ -51,8 +51,7 @@ void Window::build_actions() {
     hold->setCheckable(true);
     hold->disconnect();
     connect(hold, &QAction::toggled, this, [this](bool on) {
-        asker_.live().hold(on);
-        if (!on) asker_.live().request(document_.snapshot(), document_.option_index());
+        asker_.hold(on);
         refresh_answers();
     });
     menu->addAction(hold);

@@ -89,7 +89,9 @@ class Work {
     Coefficients run(const Cancel& cancel, const Progress& progress, const CoefficientStep& step) {
         Coefficients out;
         out.layout = layout_;
-        Round round{0, 8};
+        // Spreads of very few samples are not to be trusted.
+        constexpr uint32_t trusted = 8;
+        Round round{0, task_.first_samples};
         while (!sites_.empty()) {
             parallel_for(sites_.size(), [&](size_t s) {
                 if (!cancel.requested()) trace(s, round);
@@ -97,7 +99,7 @@ class Work {
             if (cancel.requested()) return out;
             out.samples = round.end;
             out.reached = judge(round.end);
-            out.settled = out.reached <= task_.accuracy;
+            out.settled = out.reached <= task_.accuracy && round.end >= trusted;
             // Error falls with the samples: a fair guess of the share done.
             if (progress) progress(std::min(1.0, std::pow(task_.accuracy / std::max(out.reached, 1e-9), 1.5)));
             const bool last = out.settled || round.end >= kMostSamples;

@@ -60,6 +60,7 @@ struct CoefficientTask {
     size_t sources = 0;
     bool by_way = false;
     bool keep_replicates = false;
+    uint32_t first_samples = 8;  ///< of each replicate in the first round; fewer show a map sooner
     double accuracy = 0.05;
     unsigned seed = 1;
 };

@@ -88,6 +88,7 @@ LightField trace_light_field(const FieldTask& task, const Effort& effort, const 
     work.source_of_portal = field.source_of_portal;
     work.sources = field.sources.size();
     work.by_way = work.keep_replicates = true;
+    if (step) work.first_samples = 1;
     work.accuracy = effort.accuracy;
     work.seed = effort.seed;
     const auto note = [&](const light::Coefficients& c) {

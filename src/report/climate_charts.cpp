@@ -41,7 +41,7 @@ double nice_step(double span, int ticks) {
     return 10 * power;
 }
 
-QString short_figure(double v) { return std::fabs(v) >= 1000 ? QStringLiteral("%1k").arg(v / 1000) : QString::number(v); }
+QString short_figure(double v) { return std::fabs(v) >= 10000 ? QStringLiteral("%1k").arg(v / 1000) : QString::number(v); }
 
 void draw_value_axis(QPainter& painter, const Ink& ink, const Axis& axis, double left, double right, int ticks) {
     const double step = nice_step(axis.high - axis.low, ticks);
@@ -164,11 +164,12 @@ void draw_mean_days(QPainter& painter, const ClimateSeries& series, const Ink& i
 void draw_hours_above(QPainter& painter, const ClimateSeries& series, const Ink& ink, QRectF area, double marked, const QString& words) {
     heading(painter, ink, area, QStringLiteral("Hours of the year above a level, %1").arg(series.unit));
     const QRectF r = chart_area(area);
-    const Axis x{series.scale.bottom, series.scale.top, r.left(), r.right()}, y{0, 8760, r.bottom(), r.top()};
-    draw_value_axis(painter, ink, y, r.left(), r.right(), 4);
     std::vector<double> levels;
     for (int i = 0; i <= 200; ++i) levels.push_back(series.scale.bottom + (series.scale.top - series.scale.bottom) * i / 200);
     const auto above = climate::hours_above(series.hours, levels);
+    const double rise = nice_step(std::max(above.front(), 1.0), 5);
+    const Axis x{series.scale.bottom, series.scale.top, r.left(), r.right()}, y{0, std::ceil(above.front() / rise) * rise, r.bottom(), r.top()};
+    draw_value_axis(painter, ink, y, r.left(), r.right(), 5);
     QPolygonF line;
     for (size_t i = 0; i < levels.size(); ++i) line << QPointF(x(levels[i]), y(above[i]));
     painter.setPen(QPen(ink.accent, 1.8));
@@ -210,6 +211,7 @@ void draw_sky_types(QPainter& painter, const std::array<int, 16>& types, const I
 void draw_climate_page(QPainter& painter, const climate::WeatherYear& weather, const std::vector<climate::OutdoorHour>& outdoor, Quantity quantity, const Ink& ink, QSize size) {
     const double w = size.width(), h = size.height();
     painter.fillRect(QRectF(0, 0, w, h), ink.paper);
+    painter.setRenderHint(QPainter::Antialiasing);
     const auto series = climate_series(weather, outdoor, quantity);
     const bool diffuse = quantity == Quantity::diffuse_illuminance;
     const double median = climate::median_diffuse(outdoor), gap = 16;

@@ -10,22 +10,27 @@
 
 namespace wp::report {
 
-Outcome write_map(const PlanScene& scene, const std::string& title, const std::string& legend, const std::string& unit,
-                  const std::filesystem::path& path) {
-    return write_paper(path, {1400, 900}, QString::fromStdString(title), [&](QPainter& painter) {
-        const Ink ink;
-        painter.fillRect(QRect(0, 0, 1400, 900), ink.paper);
-        painter.setFont(page_font(12));
-        const QRectF area(40, 70, 1320, 720);
-        const PlanView view = PlanView::fit(*scene.option, scene.storey, area);
-        painter.setClipRect(area);
-        draw_plan(painter, scene, view, ink, area);
-        painter.setClipping(false);
-        draw_scale_bar(painter, view, ink, QRectF(24, 0, 1352, 890), scene.north);
-        painter.setFont(page_font(20, QFont::DemiBold));
-        painter.setPen(ink.ink);
-        painter.drawText(QRectF(40, 20, 1320, 36), Qt::AlignLeft | Qt::AlignVCenter, QString::fromStdString(title));
-        draw_legend(painter, scene.scale, QString::fromStdString(legend), QString::fromStdString(unit), ink, QRectF(480, 828, 440, 50));
+void draw_map_page(QPainter& painter, const PlanScene& scene, const QString& title, const QString& legend, const QString& unit, QSize size) {
+    const Ink ink;
+    const double w = size.width(), h = size.height();
+    painter.fillRect(QRectF(0, 0, w, h), ink.paper);
+    painter.setFont(page_font(12));
+    const QRectF area(40, 70, w - 80, h - 180);
+    const PlanView view = PlanView::fit(*scene.option, scene.storey, area);
+    painter.setClipRect(area);
+    draw_plan(painter, scene, view, ink, area);
+    painter.setClipping(false);
+    draw_scale_bar(painter, view, ink, QRectF(24, 0, w - 48, h - 10), scene.north);
+    painter.setFont(page_font(20, QFont::DemiBold));
+    painter.setPen(ink.ink);
+    painter.drawText(QRectF(40, 20, w - 80, 36), Qt::AlignLeft | Qt::AlignVCenter, title);
+    draw_legend(painter, scene.scale, legend, unit, ink, QRectF(w / 2 - 220, h - 72, 440, 50));
+}
+
+Outcome write_map(const PlanScene& scene, const std::string& title, const std::string& legend, const std::string& unit, const std::filesystem::path& path) {
+    const QSize size(1400, 900);
+    return write_paper(path, size, QString::fromStdString(title), [&](QPainter& painter) {
+        draw_map_page(painter, scene, QString::fromStdString(title), QString::fromStdString(legend), QString::fromStdString(unit), size);
     });
 }
 

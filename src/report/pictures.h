@@ -12,7 +12,9 @@
 
 namespace wp::report {
 
-/// A plan with maps and a legend on its paper, as PNG or SVG.
+/// A plan with maps and a legend, painted on a page.
+void draw_map_page(QPainter& painter, const PlanScene& scene, const QString& title, const QString& legend, const QString& unit, QSize size);
+/// The same as PNG or SVG.
 Outcome write_map(const PlanScene& scene, const std::string& title, const std::string& legend, const std::string& unit,
                   const std::filesystem::path& path);
 

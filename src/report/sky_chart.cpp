@@ -176,6 +176,7 @@ void draw_hours(QPainter& painter, const SkyScene& scene, const SkyFrame& frame,
     QFont font = painter.font();
     font.setPixelSize(10);
     painter.setFont(font);
+    std::vector<QRectF> taken;
     for (int hour = 0; hour < 24; ++hour) {
         painter.setPen(QPen(ink.faint, 0.8));
         QPointF label;
@@ -195,6 +196,8 @@ void draw_hours(QPainter& painter, const SkyScene& scene, const SkyFrame& frame,
         }
         if (!any || hour % 2 != 0) continue;
         const QRectF box(label.x() - 9, label.y() - 16, 18, 13);
+        if (std::any_of(taken.begin(), taken.end(), [&](const QRectF& other) { return other.intersects(box); })) continue;
+        taken.push_back(box);
         painter.setPen(Qt::NoPen);
         painter.setBrush(ink.paper);
         painter.setOpacity(0.8);

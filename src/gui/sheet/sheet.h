@@ -3,7 +3,9 @@
 // sheet.cpp paints; sheet_marks.cpp paints what the tools show; sheet_pointer.cpp takes mouse and keys; sheet_drag.cpp moves
 // what is held; sheet_make.cpp makes new things.
 #pragma once
+#include <QStringList>
 #include <QWidget>
+#include <functional>
 
 #include "geometry/edit.h"
 #include "geometry/snapping.h"
@@ -22,6 +24,8 @@ struct SheetMap {
     report::Scale scale;
     QString name, unit;
     std::vector<std::vector<double>> half_width;  ///< of each layer's points; may be empty
+    /// What the figure of a layer's point is made of, line by line; may be empty.
+    std::function<QStringList(size_t layer, size_t point)> detail;
 };
 
 class Sheet : public QWidget {
@@ -61,6 +65,10 @@ class Sheet : public QWidget {
     /// A line across the plan: the section that the companion shows.
     void show_section_line(Vec2 a, Vec2 b);
     void show_faults(std::vector<Vec2> places);
+    /// The point that the sky is seen from, on the Site desk.
+    void show_sky_point(std::optional<Vec2> at);
+    /// Middle of the north point, in pixels.
+    QPointF north_point() const;
     /// Scrolls to an item, if it is out of sight.
     void reveal(const Selection& item);
     /// Opens the entry for typed lengths at the pointer.
@@ -73,6 +81,8 @@ class Sheet : public QWidget {
     void hint(const QString& text);
     void section_drawn(Vec2 a, Vec2 b);
     void menu_wanted(const QPoint& at);
+    /// A press on the Site desk, in metres.
+    void place_pressed(Vec2 at);
 
  protected:
     void paintEvent(QPaintEvent*) override;
@@ -88,7 +98,7 @@ class Sheet : public QWidget {
  private:
     // What the pointer holds while a button is down.
     struct Grip {
-        enum class What { none, pan, items, opening, corner, handle, wall, band, rectangle } what = What::none;
+        enum class What { none, pan, north, items, opening, corner, handle, wall, band, rectangle } what = What::none;
         Selection item;
         int index = -1;
         Vec2 from;
@@ -131,6 +141,10 @@ class Sheet : public QWidget {
     void make_partition(Vec2 a, Vec2 b);
     void make_void(std::vector<Vec2> outline);
     void make_rooflight(Vec2 at);
+    // sheet_site.cpp
+    bool press_site();
+    void turn_north();
+    void draw_site(QPainter& painter) const;
     // sheet_things.cpp
     bool is_box() const;
     bool takes_one_click() const;
@@ -157,6 +171,7 @@ class Sheet : public QWidget {
     void figure(QPainter& painter, Vec2 a, Vec2 b, Vec2 away, double value, std::function<void(double)> commit);
     void draw_wall_figure(QPainter& painter, const model::Room& room, const std::vector<double>& inner, int edge);
     void draw_reading(QPainter& painter) const;
+    void draw_reading_box(QPainter& painter, const QStringList& lines) const;
     void draw_ghost_opening(QPainter& painter) const;
     void draw_faults(QPainter& painter) const;
     void draw_legend(QPainter& painter) const;
@@ -180,6 +195,7 @@ class Sheet : public QWidget {
     Vec2 sun_low_, sun_high_;
     std::optional<std::pair<Vec2, Vec2>> section_;
     std::vector<Vec2> faults_;
+    std::optional<Vec2> sky_point_;
     std::vector<Figure> figures_;
     TypedEntry* entry_ = nullptr;
     model::Thing::Kind thing_kind_ = model::Thing::Kind::table;

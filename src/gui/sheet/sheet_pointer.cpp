@@ -214,7 +214,7 @@ void Sheet::mousePressEvent(QMouseEvent* event) {
         }
         return update();
     }
-    if (event->button() != Qt::LeftButton) return;
+    if (event->button() != Qt::LeftButton || press_site()) return;
     const Vec2 p = view_.to_model(pointer_);
     if (tool_ == Tool::select) {
         for (const Figure& figure : figures_)
@@ -241,7 +241,8 @@ void Sheet::mousePressEvent(QMouseEvent* event) {
 
 void Sheet::mouseMoveEvent(QMouseEvent* event) {
     pointer_ = event->position();
-    if (grip_.what == Grip::What::pan) view_.origin = grip_.view_origin + pointer_ - grip_.pressed;
+    if (grip_.what == Grip::What::north) turn_north();
+    else if (grip_.what == Grip::What::pan) view_.origin = grip_.view_origin + pointer_ - grip_.pressed;
     else if (grip_.what != Grip::What::none && grip_.what != Grip::What::rectangle && grip_.what != Grip::What::band && editable_) drag_to(pointer_);
     update();
 }

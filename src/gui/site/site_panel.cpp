@@ -1,163 +1,154 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "gui/site/site_panel.h"
 
+#include <QCheckBox>
 #include <QFileDialog>
 #include <QFormLayout>
+#include <QGridLayout>
 #include <QMessageBox>
-#include <QPainter>
 #include <QPushButton>
+#include <QScrollArea>
 #include <QVBoxLayout>
 #include <algorithm>
 #include <cmath>
+#include <numeric>
 
 #include "climate/epw.h"
+#include "climate/sky_amount.h"
+#include "climate/statistics.h"
 #include "gui/inspector/number_field.h"
 #include "gui/look/look.h"
 
 namespace wp::gui {
 
-SunPaths::SunPaths(Document& document, QWidget* parent) : QWidget(parent), document_(document) {
-    setMinimumSize(240, 240);
-    setAccessibleName(QStringLiteral("Sun paths"));
-    for (const auto signal : {&Document::moment_changed, &Document::weather_changed, &Document::project_changed})
-        connect(&document, signal, this, qOverload<>(&QWidget::update));
+namespace {
+
+QLabel* heading(const QString& text) {
+    auto* label = new QLabel(text);
+    label->setProperty("role", QStringLiteral("heading"));
+    return label;
 }
 
-void SunPaths::paintEvent(QPaintEvent*) {
-    QPainter painter(this);
-    painter.setRenderHint(QPainter::Antialiasing);
-    const double radius = std::min(width(), height()) / 2.0 - 24;
-    const QPointF centre(width() / 2.0, height() / 2.0);
-    const auto& site = document_.project().site;
-    const climate::Place place{site.latitude, site.longitude, site.time_zone, site.elevation};
-    const auto at = [&](double azimuth, double altitude) {
-        const double r = radius * (kPi / 2 - altitude) / (kPi / 2);
-        return centre + QPointF(std::sin(azimuth) * r, -std::cos(azimuth) * r);
-    };
-    QFont font = painter.font();
-    font.setPixelSize(type::small);
-    painter.setFont(font);
-    painter.setBrush(ink().room);
-    painter.setPen(QPen(ink().ink, 1.2));
-    painter.drawEllipse(centre, radius, radius);
-    painter.setBrush(Qt::NoBrush);
-    painter.setPen(QPen(ink().faint, 0.8, Qt::DotLine));
-    for (int a = 30; a < 90; a += 30) painter.drawEllipse(centre, radius * (90 - a) / 90, radius * (90 - a) / 90);
-    for (int k = 0; k < 8; ++k) painter.drawLine(centre, at(k * kPi / 4, 0));
-    static constexpr const char* winds[] = {"N", "E", "S", "W"};
-    painter.setPen(ink().ink);
-    for (int k = 0; k < 4; ++k) {
-        const QPointF p = centre + (at(k * kPi / 2, 0) - centre) * (1 + 13 / radius);
-        painter.drawText(QRectF(p.x() - 10, p.y() - 9, 20, 18), Qt::AlignCenter, QString::fromLatin1(winds[k]));
-    }
-    struct Day {
-        int month, day;
-        const char* name;
-    };
-    std::vector<std::pair<QPointF, QString>> names;
-    for (const Day& d : {Day{6, 21, "21 Jun"}, Day{3, 21, "21 Mar, 23 Sep"}, Day{12, 21, "21 Dec"}}) {
-        QPolygonF path;
-        for (int q = 0; q <= 24 * 6; ++q) {
-            const auto sun = climate::sun_position(place, climate::Moment{d.month, d.day, q / 6.0});
-            if (sun.altitude >= 0) path << at(sun.azimuth, sun.altitude);
-        }
-        painter.setPen(QPen(ink().accent, 1.4));
-        painter.drawPolyline(path);
-        if (path.size() < 5) continue;
-        const QPointF top = path[path.size() / 2];
-        names.push_back({top, QString::fromLatin1(d.name)});
-    }
-    painter.setPen(QPen(ink().faint, 0.9));
-    for (int h = 4; h <= 20; h += 2) {
-        QPolygonF line;
-        for (int day = 172; day <= 355; day += 6) {
-            const auto sun = climate::sun_position(place, climate::moment_of(day, h));
-            if (sun.altitude > 0) line << at(sun.azimuth, sun.altitude);
-        }
-        painter.drawPolyline(line);
-        if (!line.isEmpty()) painter.drawText(QRectF(line[0].x() - 10, line[0].y() - 15, 20, 14), Qt::AlignCenter, QString::number(h));
-    }
-    for (const auto& [top, name] : names) {
-        const double w = painter.fontMetrics().horizontalAdvance(name) + 8;
-        const QRectF box(top.x() - w / 2, top.y() - 17, w, 14);
-        painter.setPen(Qt::NoPen);
-        painter.setBrush(ink().room);
-        painter.drawRect(box);
-        painter.setPen(ink().ink);
-        painter.drawText(box, Qt::AlignCenter, name);
-    }
-    const auto sun = climate::sun_position(place, document_.moment());
-    if (sun.altitude > 0) {
-        painter.setPen(QPen(ink().ink, 1.2));
-        painter.setBrush(QColor(0xf9, 0xd9, 0x8a));
-        painter.drawEllipse(at(sun.azimuth, sun.altitude), 7, 7);
-    }
+QString degrees_words(double value, const char* positive, const char* negative) {
+    return QStringLiteral("%1\u00b0 %2").arg(std::fabs(value), 0, 'f', 2).arg(QString::fromLatin1(value < 0 ? negative : positive));
 }
+
+}  // namespace
 
 SitePanel::SitePanel(Document& document, QWidget* parent) : QWidget(parent), document_(document) {
     setObjectName(QStringLiteral("panel"));
-    auto* layout = new QVBoxLayout(this);
+    auto* outer = new QVBoxLayout(this);
+    outer->setContentsMargins(0, 0, 0, 0);
+    auto* scroll = new QScrollArea;
+    scroll->setWidgetResizable(true);
+    scroll->setFrameShape(QFrame::NoFrame);
+    scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    auto* body = new QWidget;
+    body->setObjectName(QStringLiteral("panel"));
+    auto* layout = new QVBoxLayout(body);
     layout->setContentsMargins(space::large, space::medium, space::large, space::medium);
-    auto* heading = new QLabel(QStringLiteral("Place and climate"));
-    heading->setProperty("role", QStringLiteral("heading"));
-    layout->addWidget(heading);
+    layout->addWidget(heading(QStringLiteral("Weather")));
     facts_ = new QLabel;
     facts_->setWordWrap(true);
+    facts_->setObjectName(QStringLiteral("weather-facts"));
     facts_->setTextInteractionFlags(Qt::TextSelectableByMouse);
     layout->addWidget(facts_);
     auto* choose = new QPushButton(QStringLiteral("Choose weather file (EPW)"));
     set_icon(choose, QStringLiteral("folder-open"));
     connect(choose, &QPushButton::clicked, this, &SitePanel::choose_weather);
     layout->addWidget(choose, 0, Qt::AlignLeft);
+    layout->addWidget(heading(QStringLiteral("Days worth looking at")));
+    days_ = new QListWidget;
+    days_->setObjectName(QStringLiteral("notable-days"));
+    days_->setAccessibleName(QStringLiteral("Days worth looking at"));
+    days_->setMinimumHeight(118);
+    days_->setMaximumHeight(150);
+    connect(days_, &QListWidget::itemClicked, this, [this](QListWidgetItem* item) {
+        const auto parts = item->data(Qt::UserRole).toList();
+        document_.show_moment({parts[0].toInt(), parts[1].toInt(), parts[2].toDouble()});
+    });
+    layout->addWidget(days_);
+    layout->addWidget(heading(QStringLiteral("Place")));
     fields_ = new QWidget;
     fields_->setLayout(new QFormLayout);
     layout->addWidget(fields_);
-    layout->addWidget(new SunPaths(document), 1);
+    layout->addStretch(1);
+    scroll->setWidget(body);
+    outer->addWidget(scroll);
     for (const auto signal : {&Document::weather_changed, &Document::project_changed}) connect(&document, signal, this, &SitePanel::refresh);
+    connect(&document, &Document::weather_changed, this, &SitePanel::refresh_days);
     refresh();
+    refresh_days();
 }
 
 void SitePanel::refresh() {
+    refresh_facts();
+    refresh_fields();
+}
+
+void SitePanel::refresh_facts() {
     QString text;
+    const auto& site = document_.project().site;
     if (const auto weather = document_.weather()) {
         double direct = 0, diffuse = 0;
         for (const auto& h : weather->hours) {
             direct += h.direct_normal / 1000;
             diffuse += h.diffuse_horizontal / 1000;
         }
-        text = QStringLiteral("<b>%1</b>, %2<br>%3\u00b0 N, %4\u00b0 E, UT%5, %6 m above the sea<br>%7<br>Direct normal %8, diffuse %9 kWh/m\u00b2 a year<br>"
-                              "Median diffuse illuminance over the 4380 daylight hours: %10 lx")
+        const auto& place = weather->place;
+        const auto sunshine = climate::sunshine_hours(*weather, document_.outdoor());
+        text = QStringLiteral("<b>%1</b>, %2: %3, %4, UT%5, %6 m above the sea. %7<br>8760 hours. Direct normal %8, diffuse %9 kWh/m\u00b2 a year; sunshine %10 h. "
+                              "Median diffuse illuminance over the 4380 daylight hours <b>%11 lx</b>; the latitude's design sky %12 lx.")
                    .arg(QString::fromStdString(weather->station).toHtmlEscaped(), QString::fromStdString(weather->source).toHtmlEscaped())
-                   .arg(weather->place.latitude, 0, 'f', 2).arg(weather->place.longitude, 0, 'f', 2)
-                   .arg((weather->place.time_zone < 0 ? QString() : QStringLiteral("+")) + QString::number(weather->place.time_zone))
-                   .arg(weather->place.elevation, 0, 'f', 0).arg(QString::fromStdString(weather->comment).toHtmlEscaped())
-                   .arg(direct, 0, 'f', 0).arg(diffuse, 0, 'f', 0).arg(climate::median_diffuse(document_.outdoor()), 0, 'f', 0);
-        for (const auto& note : weather->notes) text += QStringLiteral("<br>Note: ") + QString::fromStdString(note).toHtmlEscaped();
-        const auto& site = document_.project().site;
-        if (std::fabs(site.latitude - weather->place.latitude) > 1 || std::fabs(site.longitude - weather->place.longitude) > 1)
-            text += QStringLiteral("<br>Note: the weather is from another place than the site (more than 1\u00b0 apart).");
+                   .arg(degrees_words(place.latitude, "N", "S"), degrees_words(place.longitude, "E", "W"))
+                   .arg((place.time_zone < 0 ? QString() : QStringLiteral("+")) + QString::number(place.time_zone))
+                   .arg(place.elevation, 0, 'f', 0).arg(QString::fromStdString(weather->comment).toHtmlEscaped())
+                   .arg(direct, 0, 'f', 0).arg(diffuse, 0, 'f', 0).arg(std::accumulate(sunshine.begin(), sunshine.end(), 0.0), 0, 'f', 0)
+                   .arg(climate::median_diffuse(document_.outdoor()), 0, 'f', 0).arg(climate::design_sky(site.latitude), 0, 'f', 0);
+        text += weather->notes.empty() ? QStringLiteral("<br>Nothing was missing or doubtful.") : QString();
+        for (const auto& note : weather->notes) text += QStringLiteral("<br>\u2022 ") + QString::fromStdString(note).toHtmlEscaped();
+        if (std::fabs(site.latitude - place.latitude) > 1 || std::fabs(site.longitude - place.longitude) > 1)
+            text += QStringLiteral("<br>\u2022 The weather is from another place than the site (more than 1\u00b0 apart).");
     } else if (document_.weather_fault()) {
         text = QString::fromStdString(document_.weather_fault()->line()).toHtmlEscaped();
     } else {
-        text = QStringLiteral("No weather file yet. The daylight factor needs none; the year and glare do.");
+        text = QStringLiteral("No weather file yet. The daylight factor needs none; the year, glare and the weather's own skies do.");
     }
     facts_->setText(text);
+}
+
+void SitePanel::refresh_days() {
+    days_->clear();
+    const auto weather = document_.weather();
+    if (!weather) return;
+    for (const auto& day : climate::notable_days(*weather, document_.outdoor())) {
+        auto* item = new QListWidgetItem(QStringLiteral("%1: %2").arg(QString::fromStdString(day.name), QString::fromStdString(climate::text(day.moment))));
+        item->setToolTip(QString::fromStdString(day.why));
+        item->setData(Qt::UserRole, QVariantList{day.moment.month, day.moment.day, day.moment.hour});
+        days_->addItem(item);
+    }
+}
+
+void SitePanel::refresh_fields() {
     if (fields_->focusWidget() != nullptr && fields_->focusWidget()->hasFocus()) return;
     auto* form = static_cast<QFormLayout*>(fields_->layout());
     while (form->rowCount() > 0) form->removeRow(0);
     const auto& site = document_.project().site;
     const auto add = [&](const QString& title, double value, Unit unit, double model::Site::*field, double low, double high) {
-        form->addRow(title, new NumberField(value, unit, [this, title, field, low, high](double v) {
-                         document_.edit(title, [&](model::Project& p) { p.site.*field = std::clamp(v, low, high); });
-                     }));
+        auto* box = new NumberField(value, unit, [this, title, field, low, high](double v) {
+            document_.edit(title, [&](model::Project& p) { p.site.*field = std::clamp(v, low, high); });
+        });
+        form->addRow(title, box);
+        return box;
     };
-    add(QStringLiteral("Latitude"), site.latitude, Unit::plain, &model::Site::latitude, -90, 90);
-    add(QStringLiteral("Longitude"), site.longitude, Unit::plain, &model::Site::longitude, -180, 180);
-    add(QStringLiteral("Top of the sheet, from true north"), site.north, Unit::degree, &model::Site::north, -360, 360);
-    add(QStringLiteral("Ground reflectance"), site.ground_reflectance, Unit::percent, &model::Site::ground_reflectance, 0, 0.9);
-    add(QStringLiteral("Dirt on upright panes"), site.dirt, Unit::percent, &model::Site::dirt, 0, 0.3);
-    form->itemAt(form->rowCount() - 1, QFormLayout::FieldRole)->widget()->setToolTip(QStringLiteral("What it takes of the light: about 4 % in the country, 8 % in towns, 12 % by industry; "
-                                                                                                    "more on sloping, lying and sheltered panes (after BS 8206-2, annex A)"));
+    add(QStringLiteral("Latitude, north positive"), site.latitude, Unit::plain, &model::Site::latitude, -90, 90);
+    add(QStringLiteral("Longitude, east positive"), site.longitude, Unit::plain, &model::Site::longitude, -180, 180);
+    add(QStringLiteral("Hours ahead of UT"), site.time_zone, Unit::plain, &model::Site::time_zone, -12, 14);
+    add(QStringLiteral("Height above the sea"), site.elevation, Unit::metre, &model::Site::elevation, -1000, 9999);
+    add(QStringLiteral("Top of the sheet, from true north"), site.north, Unit::degree, &model::Site::north, -360, 360)->setToolTip(QStringLiteral("Or drag the north point on the plan"));
+    add_ground(form);
+    add(QStringLiteral("Dirt on upright panes"), site.dirt, Unit::percent, &model::Site::dirt, 0, 0.3)
+        ->setToolTip(QStringLiteral("What it takes of the light: about 4 % in the country, 8 % in towns, 12 % by industry; more on sloping, lying and sheltered panes (after BS 8206-2, annex A)"));
     const auto month = [&](const QString& title, int value, int model::Site::*field) {
         form->addRow(title, new NumberField(value, Unit::plain, [this, title, field](double v) {
                          document_.edit(title, [&](model::Project& p) { p.site.*field = std::clamp(static_cast<int>(std::lround(v)), 1, 12); });
@@ -165,25 +156,69 @@ void SitePanel::refresh() {
     };
     month(QStringLiteral("Trees in leaf from month"), site.leaf_from, &model::Site::leaf_from);
     month(QStringLiteral("to month"), site.leaf_to, &model::Site::leaf_to);
+    const auto weather = document_.weather();
+    if (!weather || !weather->has_illuminance) return;
+    auto* from_file = new QCheckBox(QStringLiteral("Light as the weather file carries it"));
+    from_file->setChecked(site.light_from_file);
+    from_file->setToolTip(QStringLiteral("Else it is made from irradiance by luminous efficacy (Perez et al. 1990)"));
+    connect(from_file, &QCheckBox::clicked, this, [this](bool on) {
+        document_.edit(QStringLiteral("Where light comes from"), [&](model::Project& p) { p.site.light_from_file = on; });
+    });
+    form->addRow(from_file);
+}
+
+// One reflectance of the ground, or twelve.
+void SitePanel::add_ground(QFormLayout* form) {
+    const auto& site = document_.project().site;
+    form->addRow(QStringLiteral("Ground reflectance"), new NumberField(site.ground_reflectance, Unit::percent, [this](double v) {
+                     document_.edit(QStringLiteral("Ground reflectance"), [&](model::Project& p) { p.site.ground_reflectance = std::clamp(v, 0.0, 0.9); });
+                 }));
+    auto* monthly = new QCheckBox(QStringLiteral("by month, for moments and years"));
+    monthly->setObjectName(QStringLiteral("ground-by-month"));
+    monthly->setChecked(!site.ground_by_month.empty());
+    connect(monthly, &QCheckBox::clicked, this, [this](bool on) {
+        document_.edit(QStringLiteral("Ground by month"), [&](model::Project& p) { p.site.ground_by_month = on ? std::vector<double>(12, p.site.ground_reflectance) : std::vector<double>(); });
+    });
+    form->addRow(monthly);
+    if (site.ground_by_month.size() != 12) return;
+    static constexpr const char* months[] = {"Jan", "Feb", "Mar", "Apr", "May", "Jun", "Jul", "Aug", "Sep", "Oct", "Nov", "Dec"};
+    auto* grid = new QWidget;
+    auto* cells = new QGridLayout(grid);
+    cells->setContentsMargins(0, 0, 0, 0);
+    cells->setSpacing(space::tight);
+    for (int m = 0; m < 12; ++m) {
+        auto* field = new NumberField(site.ground_by_month[static_cast<size_t>(m)], Unit::percent, [this, m](double v) {
+            document_.edit(QStringLiteral("Ground by month"), [&](model::Project& p) { p.site.ground_by_month[static_cast<size_t>(m)] = std::clamp(v, 0.0, 0.9); });
+        });
+        field->setObjectName(QStringLiteral("ground-%1").arg(m + 1));
+        auto* name = new QLabel(QString::fromLatin1(months[m]));
+        name->setProperty("role", QStringLiteral("small"));
+        cells->addWidget(name, m / 4 * 2, m % 4);
+        cells->addWidget(field, m / 4 * 2 + 1, m % 4);
+    }
+    form->addRow(grid);
+}
+
+Outcome SitePanel::use_weather(const std::filesystem::path& path) {
+    const auto year = climate::read_epw(path);
+    if (!year) return year.fault();
+    document_.edit(QStringLiteral("Choose weather"), [&](model::Project& p) {
+        std::error_code error;
+        const auto relative = std::filesystem::relative(path, document_.path().parent_path(), error);
+        p.site.weather = error || document_.path().empty() || relative.empty() ? path.string() : relative.string();
+        p.site.latitude = year->place.latitude;
+        p.site.longitude = year->place.longitude;
+        p.site.time_zone = year->place.time_zone;
+        p.site.elevation = year->place.elevation;
+        if (!year->has_illuminance) p.site.light_from_file = false;
+    });
+    return {};
 }
 
 void SitePanel::choose_weather() {
     const QString file = QFileDialog::getOpenFileName(this, QStringLiteral("Weather file"), {}, QStringLiteral("EPW weather (*.epw);;All files (*)"));
     if (file.isEmpty()) return;
-    const auto year = climate::read_epw(file.toStdString());
-    if (!year) {
-        QMessageBox::warning(this, QStringLiteral("Weather file"), QString::fromStdString(year.fault().line()));
-        return;
-    }
-    document_.edit(QStringLiteral("Choose weather"), [&](model::Project& p) {
-        std::error_code error;
-        const auto relative = std::filesystem::relative(file.toStdString(), document_.path().parent_path(), error);
-        p.site.weather = error || document_.path().empty() || relative.empty() ? file.toStdString() : relative.string();
-        p.site.latitude = year->place.latitude;
-        p.site.longitude = year->place.longitude;
-        p.site.time_zone = year->place.time_zone;
-        p.site.elevation = year->place.elevation;
-    });
+    if (const auto fault = use_weather(file.toStdString())) QMessageBox::warning(this, QStringLiteral("Weather file"), QString::fromStdString(fault->line()));
 }
 
 }  // namespace wp::gui

@@ -1,37 +1,35 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// The Site desk's companion: which weather, where, which way is north, and the sun's paths over the place.
+// The Site desk's panel: which weather and what was doubtful in it, where, which way is north, the ground by month, and the
+// days that the climate stands out by.
 #pragma once
 #include <QLabel>
+#include <QListWidget>
 #include <QWidget>
 
 #include "gui/document.h"
 
+class QFormLayout;
+
 namespace wp::gui {
-
-/// The sky from below in equidistant projection, north up, with the sun's paths and the moment's sun.
-class SunPaths : public QWidget {
-    Q_OBJECT
- public:
-    explicit SunPaths(Document& document, QWidget* parent = nullptr);
-
- protected:
-    void paintEvent(QPaintEvent*) override;
-
- private:
-    Document& document_;
-};
 
 class SitePanel : public QWidget {
     Q_OBJECT
  public:
     explicit SitePanel(Document& document, QWidget* parent = nullptr);
+    /// Takes up a weather file; a fault is returned and nothing changes.
+    Outcome use_weather(const std::filesystem::path& path);
 
  private:
     void refresh();
+    void refresh_facts();
+    void refresh_fields();
+    void refresh_days();
+    void add_ground(QFormLayout* form);
     void choose_weather();
     Document& document_;
     QLabel* facts_;
     QWidget* fields_ = nullptr;
+    QListWidget* days_ = nullptr;
 };
 
 }  // namespace wp::gui

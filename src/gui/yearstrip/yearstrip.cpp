@@ -2,19 +2,25 @@
 #include "gui/yearstrip/yearstrip.h"
 
 #include <QKeyEvent>
+#include <QMenu>
 #include <QMouseEvent>
 #include <QPainter>
 #include <algorithm>
 #include <cmath>
 #include <numeric>
 
+#include "climate/statistics.h"
 #include "gui/look/look.h"
 
 namespace wp::gui {
 
+namespace {
+constexpr int kHeader = 30, kClock = 116, kNamed = 92;
+}
+
 YearStrip::YearStrip(Document& document, QWidget* parent) : QWidget(parent), document_(document) {
-    setMinimumHeight(118);
-    setMaximumHeight(150);
+    setMinimumHeight(126);
+    setMaximumHeight(158);
     setFocusPolicy(Qt::StrongFocus);
     setMouseTracking(true);
     setAccessibleName(QStringLiteral("Year strip"));
@@ -26,11 +32,67 @@ YearStrip::YearStrip(Document& document, QWidget* parent) : QWidget(parent), doc
             update();
         });
     connect(&document, &Document::weather_changed, this, &YearStrip::find_sun_lines);
-    connect(&document, &Document::moment_changed, this, qOverload<>(&QWidget::update));
+    for (const auto signal : {&Document::moment_changed, &Document::sky_changed}) connect(&document, signal, this, qOverload<>(&QWidget::update));
+    build_clock();
     colour();
 }
 
-QRectF YearStrip::carpet() const { return QRectF(44, 22, width() - 60, height() - 42); }
+// The moment as a field, and moments that have a name.
+void YearStrip::build_clock() {
+    clock_ = new QLineEdit(this);
+    clock_->setObjectName(QStringLiteral("moment"));
+    clock_->setAccessibleName(QStringLiteral("Moment"));
+    clock_->setToolTip(QStringLiteral("Date and local standard time: \"21 Mar 13:00\", \"13:30\", \"21 Jun\""));
+    const auto show = [this] {
+        if (!clock_->hasFocus() || !clock_->isModified()) clock_->setText(QString::fromStdString(climate::text(document_.moment())));
+    };
+    connect(clock_, &QLineEdit::editingFinished, this, [this] {
+        if (const auto moment = climate::read_moment(clock_->text().toStdString(), document_.moment())) document_.show_moment(*moment);
+        clock_->setText(QString::fromStdString(climate::text(document_.moment())));
+        clock_->setModified(false);
+    });
+    connect(&document_, &Document::moment_changed, clock_, show);
+    show();
+    named_ = new QToolButton(this);
+    named_->setText(QStringLiteral("Moments"));
+    named_->setObjectName(QStringLiteral("named-moments"));
+    named_->setToolTip(QStringLiteral("Moments with a name, and days that the climate stands out by"));
+    set_icon(named_, QStringLiteral("clock"));
+    named_->setToolButtonStyle(Qt::ToolButtonTextBesideIcon);
+    named_->setPopupMode(QToolButton::InstantPopup);
+    named_->setMenu(new QMenu(named_));
+    connect(named_->menu(), &QMenu::aboutToShow, this, &YearStrip::fill_moments);
+}
+
+void YearStrip::fill_moments() {
+    QMenu* menu = named_->menu();
+    menu->clear();
+    struct Day {
+        const char* name;
+        int month, day;
+    };
+    for (const Day& d : {Day{"Spring equinox", 3, 21}, Day{"Summer solstice", 6, 21}, Day{"Autumn equinox", 9, 23}, Day{"Winter solstice", 12, 21}}) {
+        QMenu* hours = menu->addMenu(QString::fromLatin1(d.name));
+        for (const int hour : {9, 12, 15}) {
+            const climate::Moment m{d.month, d.day, static_cast<double>(hour)};
+            hours->addAction(QString::fromStdString(climate::text(m)), this, [this, m] { document_.show_moment(m); });
+        }
+    }
+    const auto weather = document_.weather();
+    if (!weather) return;
+    menu->addSeparator();
+    for (const auto& day : climate::notable_days(*weather, document_.outdoor())) {
+        if (day.name.starts_with("Typical")) continue;
+        menu->addAction(QStringLiteral("%1, %2").arg(QString::fromStdString(day.name), QString::fromStdString(climate::text(day.moment))), this, [this, m = day.moment] { document_.show_moment(m); });
+    }
+}
+
+void YearStrip::resizeEvent(QResizeEvent*) {
+    clock_->setGeometry(44, 2, kClock, 25);
+    named_->setGeometry(48 + kClock, 2, kNamed, 25);
+}
+
+QRectF YearStrip::carpet() const { return QRectF(44, kHeader, width() - 60, height() - kHeader - 20); }
 
 QPointF YearStrip::place_of(const climate::Moment& m) const {
     const QRectF r = carpet();
@@ -151,23 +213,21 @@ void YearStrip::paintEvent(QPaintEvent*) {
     font.setWeight(QFont::DemiBold);
     painter.setFont(font);
     painter.setPen(ink().ink);
-    QString reading = QString::fromStdString(climate::text(document_.moment()));
-    if (!document_.outdoor().empty()) {
-        const auto& hour = document_.outdoor()[static_cast<size_t>(document_.moment().hour_of_year())];
-        const auto sun = climate::sun_position(document_.weather()->place, document_.moment());
-        reading += QStringLiteral("   sun %1\u00b0 up   outdoors %2 lx, of it diffuse %3 lx")
-                       .arg(degrees(sun.altitude), 0, 'f', 0).arg(hour.global_lux(), 0, 'f', 0).arg(hour.diffuse_lux, 0, 'f', 0);
+    if (const auto outdoors = document_.outdoors()) {
+        const double up = degrees(outdoors->shine.sun.altitude);
+        const QString sun = up > 0 ? QStringLiteral("sun %1\u00b0 up").arg(up, 0, 'f', 0) : QStringLiteral("sun below the horizon");
+        painter.drawText(QRectF(r.left() + kClock + kNamed + 16, 5, r.width(), 18), Qt::AlignLeft | Qt::AlignVCenter,
+                         QStringLiteral("%1   outdoors %2 lx, of it diffuse %3 lx").arg(sun).arg(outdoors->global_lux(), 0, 'f', 0).arg(outdoors->diffuse_lux, 0, 'f', 0));
     }
-    painter.drawText(QRectF(r.left(), 2, r.width(), 18), Qt::AlignLeft | Qt::AlignVCenter, reading);
     font.setWeight(QFont::Normal);
     painter.setFont(font);
     // The caption carries its own small legend.
     const double swatch = 110, x = r.right() - swatch;
     QImage ramp(256, 1, QImage::Format_RGB32);
     for (int i = 0; i < 256; ++i) ramp.setPixelColor(i, 0, report::light_colour(i / 255.0));
-    painter.drawImage(QRectF(x, 8, swatch, 7), ramp);
+    painter.drawImage(QRectF(x, 11, swatch, 7), ramp);
 
-    painter.drawText(QRectF(r.left(), 2, r.width() - swatch - 24, 18), Qt::AlignRight | Qt::AlignVCenter,
+    painter.drawText(QRectF(r.left(), 5, r.width() - swatch - 24, 18), Qt::AlignRight | Qt::AlignVCenter,
                      QStringLiteral("%1 up to %2 lx").arg(caption_).arg(top_, 0, 'f', 0));
     if (hasFocus()) {
         painter.setBrush(Qt::NoBrush);

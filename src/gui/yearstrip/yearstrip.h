@@ -2,6 +2,8 @@
 // The year strip: 365 days across, 24 hours up. The clock of the whole application, and the picture of the year.
 #pragma once
 #include <QImage>
+#include <QLineEdit>
+#include <QToolButton>
 #include <QWidget>
 #include <vector>
 
@@ -13,7 +15,7 @@ class YearStrip : public QWidget {
     Q_OBJECT
  public:
     explicit YearStrip(Document& document, QWidget* parent = nullptr);
-    QSize sizeHint() const override { return {1000, 132}; }
+    QSize sizeHint() const override { return {1000, 140}; }
     /// Where a moment falls, and which moment a place is: for the pointer and for tests.
     QPointF place_of(const climate::Moment& moment) const;
     climate::Moment moment_at(QPointF at) const;
@@ -25,6 +27,9 @@ class YearStrip : public QWidget {
     void keyPressEvent(QKeyEvent*) override;
 
  private:
+    void resizeEvent(QResizeEvent*) override;
+    void build_clock();
+    void fill_moments();
     QRectF carpet() const;
     void colour();
     void find_sun_lines();
@@ -43,6 +48,8 @@ class YearStrip : public QWidget {
     std::shared_ptr<const void> coloured_from_;
     model::Id coloured_room_;
     QPointF pointer_{-1, -1};
+    QLineEdit* clock_ = nullptr;
+    QToolButton* named_ = nullptr;
 };
 
 }  // namespace wp::gui

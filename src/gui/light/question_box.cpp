@@ -1,0 +1,114 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "gui/light/question_box.h"
+
+#include <algorithm>
+#include <cmath>
+
+#include "gui/inspector/figure_box.h"
+#include "gui/site/sky_box.h"
+#include "question/outdoors.h"
+
+namespace wp::gui {
+
+using model::Question;
+using Kind = Question::Kind;
+
+namespace {
+
+const Kind kKinds[] = {Kind::moment, Kind::sun_hours, Kind::sky_view, Kind::daylight_factor, Kind::exposure};
+enum class When { moment, hours_of_day, months };
+enum class Days { day, month, standard, year, as_is };
+
+QString day_words(const climate::Moment& m) {
+    const QString text = QString::fromStdString(climate::text({m.month, m.day, 0}));
+    return text.left(text.lastIndexOf(QLatin1Char(' ')));
+}
+
+QString at_words(Question::At at) {
+    return at == Question::At::planes ? QString() : at == Question::At::windows ? QStringLiteral(" at the windows") : QStringLiteral(" at the windows' inner faces");
+}
+
+QString period_words(const Question& q) {
+    if (q.first.day_of_year() == q.last.day_of_year()) return day_words(q.first);
+    if (q.first.day_of_year() == 0 && q.last.day_of_year() == 364) return QStringLiteral("the year");
+    return QStringLiteral("%1 to %2").arg(day_words(q.first), day_words(q.last));
+}
+
+void set_period(Question& q, Days days, const climate::Moment& now) {
+    const auto day = [](int month, int d) { return climate::Moment{month, d, 0}; };
+    switch (days) {
+        case Days::day: q.first = q.last = day(now.month, now.day); break;
+        case Days::month:
+            q.first = day(now.month, 1);
+            q.last = day(now.month, climate::days_in(now.month));
+            break;
+        case Days::standard:
+            q.first = day(2, 1);
+            q.last = day(3, 21);
+            break;
+        case Days::year:
+            q.first = day(1, 1);
+            q.last = day(12, 31);
+            break;
+        case Days::as_is: break;
+    }
+}
+
+}  // namespace
+
+QString question_words(const Question& q) {
+    switch (q.kind) {
+        case Kind::daylight_factor: return QStringLiteral("Daylight factor") + at_words(q.at);
+        case Kind::sky_view: return QStringLiteral("Sky seen") + at_words(q.at);
+        case Kind::sun_hours: return QStringLiteral("%1 hours%2, %3").arg(q.probable ? QStringLiteral("Probable sun") : QStringLiteral("Sun"), at_words(q.at), period_words(q));
+        case Kind::exposure: return QStringLiteral("Exposure%1, %2").arg(at_words(q.at), period_words(q));
+        case Kind::moment: {
+            const QString first = q.moments.empty() ? QString() : QString::fromStdString(climate::text(q.moments.front()));
+            return q.moments.size() > 1 ? QStringLiteral("%1 moments%2 from %3").arg(q.moments.size()).arg(at_words(q.at), first) : QStringLiteral("Illuminance%1, %2").arg(at_words(q.at), first);
+        }
+        case Kind::year: return QStringLiteral("The year");
+        case Kind::glare: return QStringLiteral("Glare");
+    }
+    return {};
+}
+
+std::optional<Question> ask_question(QWidget* parent, const Document& document, Question q) {
+    const auto& now = document.moment();
+    FigureBox box(parent, QStringLiteral("Ask"));
+    auto* kind = box.choice(QStringLiteral("What"), {QStringLiteral("illuminance at moments"), QStringLiteral("sun hours"), QStringLiteral("view of the sky, no-sky line"), QStringLiteral("daylight factor, sky component"), QStringLiteral("light and irradiation added up")}, "question-kind");
+    kind->setCurrentIndex(static_cast<int>(std::find(std::begin(kKinds), std::end(kKinds), q.kind) - std::begin(kKinds)));
+    auto* at = box.choice(QStringLiteral("Where"), {QStringLiteral("on the reference planes"), QStringLiteral("at the windows, outer face"), QStringLiteral("at the windows, inner face (EN 17037)")}, "question-at");
+    at->setCurrentIndex(static_cast<int>(q.at));
+    double error = 100 * q.accuracy, from = 8, to = 18, step = 2, lowest = q.least_altitude, minutes = q.step;
+    box.number(QStringLiteral("Error wanted, \u00b1 % of the mean"), error, Unit::plain, "question-error");
+    box.text(QStringLiteral("Moments, under \u201c%1\u201d").arg(sky_words(document.sky())));
+    auto* when = box.choice(QStringLiteral("Moments"), {QStringLiteral("the one of the clock, %1").arg(QString::fromStdString(climate::text(now))), QStringLiteral("hours of that day"), QStringLiteral("that day and hour in every month")}, "question-when");
+    box.number(QStringLiteral("hours from"), from, Unit::plain, "question-from");
+    box.number(QStringLiteral("to"), to, Unit::plain, "question-to");
+    box.number(QStringLiteral("every"), step, Unit::plain, "question-every");
+    box.text(QStringLiteral("Sun hours and exposure"));
+    auto* days = box.choice(QStringLiteral("Days"), {QStringLiteral("%1").arg(day_words(now)), QStringLiteral("the month of the clock"), QStringLiteral("1 Feb to 21 Mar (EN 17037)"), QStringLiteral("the year"), QStringLiteral("as they are: %1").arg(period_words(q))}, "question-days");
+    auto* sun = box.choice(QStringLiteral("Sun counts"), {QStringLiteral("whenever it is up"), QStringLiteral("when the weather's sun shines (120 W/m\u00b2)")}, "question-sun");
+    sun->setCurrentIndex(q.probable ? 1 : 0);
+    box.number(QStringLiteral("from an altitude of, \u00b0"), lowest, Unit::plain, "question-altitude");
+    box.number(QStringLiteral("looked at every, minutes"), minutes, Unit::plain, "question-minutes");
+    if (!box.ask()) return {};
+    q.kind = kKinds[kind->currentIndex()];
+    q.at = static_cast<Question::At>(at->currentIndex());
+    q.accuracy = std::clamp(error / 100, 0.0005, 0.5);
+    q.sky = document.sky();
+    step = std::clamp(step, 0.25, 24.0);
+    switch (static_cast<When>(when->currentIndex())) {
+        case When::moment: q.moments = {now}; break;
+        case When::hours_of_day: q.moments = question::moments_of_day(now.month, now.day, std::clamp(from, 0.0, 24.0), std::clamp(to, from, 24.0), step); break;
+        case When::months: q.moments = question::moments_of_year(now.day, now.hour); break;
+    }
+    set_period(q, static_cast<Days>(days->currentIndex()), now);
+    q.probable = sun->currentIndex() == 1;
+    q.least_altitude = std::clamp(lowest, 0.0, 89.0);
+    q.step = std::clamp(minutes, 1.0, 60.0);
+    q.name = question_words(q).toStdString();
+    return q;
+}
+
+}  // namespace wp::gui

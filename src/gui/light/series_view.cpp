@@ -1,0 +1,139 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "gui/light/series_view.h"
+
+#include <QMouseEvent>
+#include <QPainter>
+#include <algorithm>
+#include <cmath>
+
+#include "exchange/point_table.h"
+#include "gui/look/look.h"
+#include "report/pictures.h"
+
+namespace wp::gui {
+
+namespace {
+constexpr double kLegend = 64, kCaption = 34, kGap = 12;
+}
+
+SeriesView::SeriesView(Document& document, Asker& asker, QWidget* parent) : QWidget(parent), document_(document), asker_(asker) {
+    setObjectName(QStringLiteral("series"));
+    setAccessibleName(QStringLiteral("Moments side by side"));
+    for (const auto signal : {&Document::answers_changed, &Document::project_changed}) connect(&document, signal, this, qOverload<>(&QWidget::update));
+}
+
+std::vector<QRectF> SeriesView::cells() const { return cells_in(size()); }
+
+// As many columns as make the plans largest.
+std::vector<QRectF> SeriesView::cells_in(QSizeF size) const {
+    const auto* kept = asker_.table();
+    if (kept == nullptr || document_.option().storeys.empty()) return {};
+    const size_t n = (kept->answer->table.columns.size() + kept->answer->main_columns - 1) / kept->answer->main_columns;
+    // How wide a plan is for its height.
+    const auto view = report::PlanView::fit(document_.option(), document_.storey_index(), QRectF(0, 0, 1000, 1000));
+    double low_x = 1e9, high_x = -1e9, low_y = 1e9, high_y = -1e9;
+    for (const auto& room : document_.option().storeys[document_.storey_index()].rooms)
+        for (const Vec2 p : room.footprint) {
+            const QPointF s = view.to_screen(p);
+            low_x = std::min(low_x, s.x()), high_x = std::max(high_x, s.x()), low_y = std::min(low_y, s.y()), high_y = std::max(high_y, s.y());
+        }
+    const double shape = high_x > low_x && high_y > low_y ? (high_x - low_x) / (high_y - low_y) : 1.5;
+    const double w = size.width() - kGap, h = size.height() - kLegend;
+    size_t best = 1;
+    double largest = 0;
+    for (size_t columns = 1; columns <= n; ++columns) {
+        const double rows = std::ceil(static_cast<double>(n) / static_cast<double>(columns)), cw = w / static_cast<double>(columns) - kGap, ch = h / rows - kCaption;
+        const double scale = std::min(cw / shape, ch);
+        if (scale > largest) largest = scale, best = columns;
+    }
+    const double rows = std::ceil(static_cast<double>(n) / static_cast<double>(best)), cw = w / static_cast<double>(best), ch = h / rows;
+    std::vector<QRectF> out;
+    for (size_t i = 0; i < n; ++i) out.push_back(QRectF(kGap + static_cast<double>(i % best) * cw, static_cast<double>(i / best) * ch, cw - kGap, ch));
+    return out;
+}
+
+void SeriesView::paint(QPainter& painter, QSizeF size, const report::Ink& ink) const {
+    painter.fillRect(QRectF(QPointF(0, 0), size), ink.paper);
+    const auto* kept = asker_.table();
+    const auto boxes = cells_in(size);
+    if (kept == nullptr || boxes.empty()) {
+        painter.setPen(ink.faint);
+        painter.drawText(QRectF(QPointF(0, 0), size), Qt::AlignCenter, QStringLiteral("Nothing asked yet: press Ask."));
+        return;
+    }
+    const auto& table = kept->answer->table;
+    const SheetMap map = asker_.map(Shown::table);
+    report::Scale scale{0, 0, false};
+    for (size_t c = 0; c < table.columns.size(); c += kept->answer->main_columns)
+        for (const auto& plane : table.columns[c].value)
+            for (const double v : plane)
+                if (!std::isnan(v)) scale.top = std::max(scale.top, v);
+    scale.top = report::nice_top(scale.top);
+    for (size_t i = 0; i < boxes.size(); ++i) {
+        const size_t column = i * kept->answer->main_columns;
+        const QRectF plan = boxes[i].adjusted(0, kCaption, 0, 0);
+        report::PlanScene scene;
+        scene.option = &document_.option();
+        scene.project = &document_.project();
+        scene.storey = document_.storey_index();
+        scene.maps = report::maps_of(table, column);
+        for (auto& layer : scene.maps) layer.stale = !map.layers.empty() && map.layers.front().stale;
+        scene.scale = scale;
+        scene.show_values = scene.room_names = scene.dimensions = scene.show_below = false;
+        scene.north = document_.project().site.north;
+        painter.save();
+        painter.setClipRect(plan);
+        report::draw_plan(painter, scene, report::PlanView::fit(document_.option(), document_.storey_index(), plan.adjusted(8, 6, -8, -8)), ink, plan);
+        painter.restore();
+        // The mean over what is drawn, so that moments can be compared in figures too.
+        double sum = 0;
+        size_t count = 0;
+        for (const auto& layer : scene.maps)
+            if (layer.plane.storey == document_.option().storeys[scene.storey].id)
+                for (const double v : layer.value)
+                    if (!std::isnan(v)) sum += v, ++count;
+        QFont font = painter.font();
+        font.setPixelSize(type::body);
+        font.setWeight(QFont::DemiBold);
+        painter.setFont(font);
+        painter.setPen(column == asker_.table_column() / kept->answer->main_columns * kept->answer->main_columns ? ink.accent : ink.ink);
+        const QString name = QString::fromStdString(table.columns[column].name);
+        painter.drawText(boxes[i].adjusted(8, 12, -8, 0), Qt::AlignTop | Qt::AlignLeft, name);
+        const double used = painter.fontMetrics().horizontalAdvance(name) + 18;
+        font.setWeight(QFont::Normal);
+        font.setPixelSize(type::small);
+        painter.setFont(font);
+        painter.setPen(ink.ink);
+        if (count > 0) painter.drawText(boxes[i].adjusted(8 + used, 14, -8, 0), Qt::AlignTop | Qt::AlignLeft, QStringLiteral("mean %1 %2").arg(report::figure(sum / static_cast<double>(count)), QString::fromStdString(table.columns[column].unit)));
+    }
+    const double w = std::min(340.0, size.width() - 40);
+    report::draw_legend(painter, scale, QString::fromStdString(table.columns[0].unit == "lx" ? "Illuminance" : table.columns[0].name), QString::fromStdString(table.columns[0].unit), ink, QRectF((size.width() - w) / 2, size.height() - kLegend + 8, w, kLegend - 8));
+}
+
+void SeriesView::paintEvent(QPaintEvent*) {
+    QPainter painter(this);
+    painter.setRenderHint(QPainter::Antialiasing);
+    paint(painter, size(), ink());
+}
+
+void SeriesView::mousePressEvent(QMouseEvent* event) {
+    const auto boxes = cells();
+    const auto* kept = asker_.table();
+    for (size_t i = 0; i < boxes.size() && kept != nullptr; ++i)
+        if (boxes[i].contains(event->position())) emit column_chosen(i * kept->answer->main_columns);
+}
+
+Takeaway SeriesView::takeaway() const {
+    Takeaway out;
+    out.title = QStringLiteral("Moments");
+    out.size = {1400, 900};
+    out.paint = [this](QPainter& painter) {
+        painter.setFont(report::page_font(12));
+        painter.setRenderHint(QPainter::Antialiasing);
+        paint(painter, {1400, 900}, report::Ink());
+    };
+    out.csv = [this] { return asker_.table() != nullptr ? exchange::table_csv(asker_.table()->answer->table) : std::string(); };
+    return out;
+}
+
+}  // namespace wp::gui

@@ -1,0 +1,87 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "gui/live_moment.h"
+
+#include <QMetaObject>
+
+#include "question/ask.h"
+
+namespace wp::gui {
+
+namespace {
+
+constexpr size_t kFieldsKept = 6;
+// The error that a live moment settles at, of light typical of the place.
+constexpr double kAccuracy = 0.05;
+
+model::Question moment_question(const model::Project& project) {
+    for (const auto& q : project.questions)
+        if (q.kind == model::Question::Kind::moment && q.at == model::Question::At::planes) return q;
+    model::Question question;
+    question.kind = model::Question::Kind::moment;
+    question.accuracy = kAccuracy;
+    return question;
+}
+
+}  // namespace
+
+LiveMoment::LiveMoment(QObject* parent)
+    : QObject(parent), looker_([this](const Look& wanted) { look(wanted); }), tracer_([this](const Key& key) { trace(key); }) {}
+
+LiveMoment::~LiveMoment() { quit_ = true; }
+
+void LiveMoment::request(std::shared_ptr<const model::Project> project, size_t option, const question::Outdoors& outdoors) {
+    const auto& site = project->site;
+    const int month = outdoors.moment.month;
+    const light::State state(model::season_of(site.leaf_from, site.leaf_to, month), question::ground_of_months(site)[static_cast<size_t>(month - 1)]);
+    outdoors_ = outdoors;
+    const Key key{std::move(project), option, state};
+    const QString id = QString::fromStdString(key.project->options[option].id);
+    if (field_ && key == shown_) looker_.ask({field_, outdoors, id, working_});
+    if (key == wanted_ || held_) return;
+    wanted_ = key;
+    tracer_.ask(key);
+}
+
+void LiveMoment::trace(const Key& key) {
+    const model::Option& option = key.project->options[key.option];
+    auto question = moment_question(*key.project);
+    question.planes.clear();
+    const auto surfaces = geometry::build_surfaces(*key.project, option, question.without);
+    const auto planes = *question::planes_of(option, question, key.project->site.north);
+    // Where no tree stands, leaves make no difference.
+    light::State state = key.state;
+    if (!surfaces.has_seasons()) state.season = model::Season::in_leaf;
+    const auto task = question::field_task(*key.project, surfaces, planes, state);
+    const auto effort = question::effort_of(question);
+    const Fingerprint inputs = question::light_field_inputs(task, effort);
+    if (const auto known = settled_.find(inputs); known != settled_.end()) return publish(key, known->second, false);
+    ++traced_;
+    Cancel cancel;
+    const auto overtaken = [&] { return quit_ || held_ || tracer_.waits(); };
+    auto field = question::trace_light_field(task, effort, cancel, [&](const question::LightField& so_far) {
+        publish(key, std::make_shared<const question::LightField>(so_far), true);
+        if (overtaken()) cancel.request();
+    });
+    if (cancel.requested()) return;
+    const auto kept = std::make_shared<const question::LightField>(std::move(field));
+    if (settled_.size() >= kFieldsKept) settled_.erase(settled_.begin());
+    settled_[inputs] = kept;
+    publish(key, kept, false);
+}
+
+void LiveMoment::publish(const Key& key, std::shared_ptr<const question::LightField> field, bool working) {
+    QMetaObject::invokeMethod(this, [this, key, field = std::move(field), working] {
+        if (key != wanted_) return;
+        shown_ = key;
+        field_ = field;
+        working_ = working;
+        looker_.ask({field_, outdoors_, QString::fromStdString(key.project->options[key.option].id), working});
+    }, Qt::QueuedConnection);
+}
+
+void LiveMoment::look(const Look& wanted) {
+    auto answer = std::make_shared<const question::MomentAnswer>(question::light_at(*wanted.field, wanted.outdoors, true));
+    QMetaObject::invokeMethod(this, [this, answer = std::move(answer), option = wanted.option, working = wanted.working] { emit found(answer, option, working); }, Qt::QueuedConnection);
+}
+
+}  // namespace wp::gui

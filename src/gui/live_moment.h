@@ -1,0 +1,62 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The light of the moment that lives: the model's light field is traced once and settles in the background; turning the clock
+// or changing the sky only looks at it again.
+#pragma once
+#include <QObject>
+#include <atomic>
+#include <map>
+#include <memory>
+
+#include "gui/document.h"
+#include "gui/newest.h"
+
+namespace wp::gui {
+
+class LiveMoment : public QObject {
+    Q_OBJECT
+ public:
+    explicit LiveMoment(QObject* parent = nullptr);
+    ~LiveMoment() override;
+
+    /// The newest request wins.
+    void request(std::shared_ptr<const model::Project> project, size_t option, const question::Outdoors& outdoors);
+    void hold(bool on) { held_ = on; }
+    /// How often a field had to be traced: a moment alone never adds to it.
+    int traced() const { return traced_; }
+
+ signals:
+    /// In the interface thread. working: the field is still settling.
+    void found(std::shared_ptr<const question::MomentAnswer> answer, QString option, bool working);
+
+ private:
+    // What a field depends on, as far as can be told without building it.
+    struct Key {
+        std::shared_ptr<const model::Project> project;
+        size_t option = 0;
+        light::State state;
+        bool operator==(const Key&) const = default;
+    };
+    struct Look {
+        std::shared_ptr<const question::LightField> field;
+        question::Outdoors outdoors;
+        QString option;
+        bool working = false;
+    };
+    void trace(const Key& key);
+    void publish(const Key& key, std::shared_ptr<const question::LightField> field, bool working);
+    void look(const Look& look);
+
+    // Of the interface thread.
+    Key wanted_, shown_;
+    question::Outdoors outdoors_;
+    std::shared_ptr<const question::LightField> field_;
+    bool working_ = false;
+    std::atomic<bool> held_{false}, quit_{false};
+    std::atomic<int> traced_{0};
+    // Of the tracer: settled fields by what they were traced from.
+    std::map<Fingerprint, std::shared_ptr<const question::LightField>> settled_;
+    Newest<Look> looker_;
+    Newest<Key> tracer_;
+};
+
+}  // namespace wp::gui

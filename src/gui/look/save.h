@@ -1,0 +1,32 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Pictures, drawings and tables out of the desktop: by copy or as files, from the same hand that paints the screen.
+#pragma once
+#include <QSize>
+#include <QString>
+#include <QWidget>
+#include <functional>
+#include <string>
+
+#include "report/paper.h"
+
+namespace wp::gui {
+
+/// What can be taken out of a view. csv may be empty.
+struct Takeaway {
+    QString title;
+    QSize size;
+    report::Paint paint;
+    std::function<std::string()> csv;
+};
+
+/// Puts the picture and, where there is one, the table on the clipboard.
+void copy_out(const Takeaway& what);
+/// Asks for a file; its suffix says what is written: png at twice the size, svg, csv. A fault is shown.
+void save_out(QWidget* parent, const Takeaway& what);
+/// The same without asking.
+Outcome save_out_as(const Takeaway& what, const std::filesystem::path& path);
+
+/// Two tool buttons, copy and save, for a view's bar. what is called when they are used.
+QWidget* out_buttons(QWidget* parent, std::function<Takeaway()> what);
+
+}  // namespace wp::gui
