@@ -56,11 +56,14 @@ Outcome draw_storeys(report::PlanScene scene, const std::string& title, const st
 
 Outcome draw(const model::Project& project, const model::Option& option, const question::TableAnswer& answer, const std::filesystem::path& path) {
     const auto& columns = answer.table.columns;
-    double top = 0;
-    for (size_t c = 0; c < columns.size(); c += answer.main_columns) top = std::max(top, most(report::maps_of(answer.table, c)));
+    std::vector<report::MapLayer> all;
+    for (size_t c = 0; c < columns.size(); c += answer.main_columns)
+        for (auto& layer : report::maps_of(answer.table, c)) all.push_back(std::move(layer));
+    // One legend for all moments.
+    const report::Scale scale = answer.kind == "moment" ? report::light_scale(all) : report::Scale{0, report::nice_top(most(all)), false};
     for (size_t c = 0; c < columns.size(); c += answer.main_columns) {
         auto scene = scene_of(project, option, report::maps_of(answer.table, c));
-        scene.scale = {0, report::nice_top(top), false};  // one legend for all moments
+        scene.scale = scale;
         const auto page = c == 0 ? path : path.parent_path() / (path.stem().string() + "." + columns[c].id + path.extension().string());
         if (const auto fault = draw_storeys(scene, project.name + ", " + option.name + ": " + columns[c].name, columns[c].name, columns[c].unit, page)) return fault;
     }

@@ -10,18 +10,7 @@
 namespace wp::gui {
 using model::Question;
 
-Question question_of(const model::Project& project, Question::Kind kind) {
-    for (const auto& q : project.questions)
-        if (q.kind == kind) {
-            Question question = q;
-            question.planes.clear();
-            return question;
-        }
-    Question question;
-    question.kind = kind;
-    question.accuracy = kind == Question::Kind::daylight_factor ? 0.05 : kind == Question::Kind::year ? 0.1 : 0.01;
-    return question;
-}
+using model::question_of;
 
 Asker::Asker(Document& document, QObject* parent) : QObject(parent), document_(document), live_(this), live_moment_(this), job_(this) {
     connect(&document, &Document::project_changed, this, &Asker::project_changed);

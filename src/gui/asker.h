@@ -13,9 +13,6 @@
 
 namespace wp::gui {
 
-/// The project's question of a kind, on all planes; a usual one where it has none.
-model::Question question_of(const model::Project& project, model::Question::Kind kind);
-
 /// What the sheet paints.
 enum class Shown {
     daylight_factor, sky_component, outside_component, inside_component, lux_by_design_sky, lux_by_median,

@@ -10,18 +10,6 @@ namespace wp::gui {
 namespace {
 
 constexpr size_t kFieldsKept = 6;
-// The error that a live moment settles at, of light typical of the place.
-constexpr double kAccuracy = 0.05;
-
-model::Question moment_question(const model::Project& project) {
-    for (const auto& q : project.questions)
-        if (q.kind == model::Question::Kind::moment && q.at == model::Question::At::planes) return q;
-    model::Question question;
-    question.kind = model::Question::Kind::moment;
-    question.accuracy = kAccuracy;
-    return question;
-}
-
 }  // namespace
 
 LiveMoment::LiveMoment(QObject* parent)
@@ -44,8 +32,7 @@ void LiveMoment::request(std::shared_ptr<const model::Project> project, size_t o
 
 void LiveMoment::trace(const Key& key) {
     const model::Option& option = key.project->options[key.option];
-    auto question = moment_question(*key.project);
-    question.planes.clear();
+    const auto question = model::question_of(*key.project, model::Question::Kind::moment);
     const auto surfaces = geometry::build_surfaces(*key.project, option, question.without);
     const auto planes = *question::planes_of(option, question, key.project->site.north);
     // Where no tree stands, leaves make no difference.

@@ -10,20 +10,18 @@
 
 namespace wp::gui {
 using model::Question;
+using model::question_of;
 
 namespace {
 
-// A legend must not jump with every coarse map: its top follows the 95th percentile.
-double high_of(const std::vector<report::MapLayer>& layers) {
-    double top = 0;
-    for (const auto& layer : layers) {
-        std::vector<double> sorted;
-        for (const double v : layer.value)
-            if (!std::isnan(v)) sorted.push_back(v);
-        std::sort(sorted.begin(), sorted.end());
-        if (!sorted.empty()) top = std::max(top, sorted[(sorted.size() - 1) * 95 / 100]);
-    }
-    return top;
+using report::high_of;
+
+// One scale for all moments of an answer.
+report::Scale scale_of_all(const question::PointTable& table, size_t main_columns) {
+    std::vector<report::MapLayer> all;
+    for (size_t c = 0; c < table.columns.size(); c += main_columns)
+        for (auto& layer : report::maps_of(table, c)) all.push_back(std::move(layer));
+    return report::light_scale(all);
 }
 
 QString share_words(const char* name, double part, double whole) {
@@ -125,7 +123,7 @@ SheetMap Asker::moment_map(Shown shown) const {
             lines << best_windows(answer->sources, {plane.by_source.begin() + static_cast<std::ptrdiff_t>(i * across), plane.by_source.begin() + static_cast<std::ptrdiff_t>((i + 1) * across)}, whole);
         return lines;
     };
-    map.scale = {0, report::nice_top(high_of(map.layers)), false};
+    map.scale = report::light_scale(map.layers);
     return map;
 }
 
@@ -150,6 +148,7 @@ SheetMap Asker::table_map() const {
     for (size_t c = main % kept->answer->main_columns; c < table.columns.size(); c += kept->answer->main_columns)
         if (column == main && table.columns[c].unit == table.columns[column].unit) top = std::max(top, high_of(report::maps_of(table, c)));
     map.scale = {0, report::nice_top(column == main ? top : high_of(map.layers)), false};
+    if (kept->answer->kind == "moment" && column == main) map.scale = scale_of_all(kept->answer->table, kept->answer->main_columns);
     const bool stale = is_stale(*kept);
     for (auto& layer : map.layers) layer.stale = stale;
     return map;

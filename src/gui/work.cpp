@@ -52,10 +52,7 @@ void LiveDaylight::loop() {
 
 void LiveDaylight::solve(const Request& request) {
     const model::Option& option = request.project->options[request.option];
-    model::Question question;
-    for (const auto& q : request.project->questions)
-        if (q.kind == model::Question::Kind::daylight_factor) question = q;
-    question.planes.clear();
+    const model::Question question = model::question_of(*request.project, model::Question::Kind::daylight_factor);
     const auto surfaces = geometry::build_surfaces(*request.project, option, question.without);
     const auto planes = *question::planes_of(option, question, request.project->site.north);
     const auto effort = question::effort_of(question);

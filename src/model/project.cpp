@@ -193,4 +193,17 @@ void keep_in_wall(const Room& room, Opening& opening, double top) {
     opening.sill = std::clamp(opening.sill, 0.0, std::max(0.0, top - opening.height));
 }
 
+Question question_of(const Project& project, Question::Kind kind) {
+    for (const Question& q : project.questions)
+        if (q.kind == kind && q.at == Question::At::planes) {
+            Question question = q;
+            question.planes.clear();
+            return question;
+        }
+    Question question;
+    question.kind = kind;
+    question.accuracy = kind == Question::Kind::year ? 0.1 : kind == Question::Kind::glare ? 0.01 : 0.05;
+    return question;
+}
+
 }  // namespace wp::model

@@ -352,6 +352,10 @@ struct Question {
     bool operator==(const Question&) const = default;
 };
 
+struct Project;
+/// The project's first question of a kind that is asked on planes, asked on all of them; a usual one where it has none: what is kept live.
+Question question_of(const Project& project, Question::Kind kind);
+
 struct Project {
     std::string name;
     Site site;

@@ -4,6 +4,7 @@
 #include <QImage>
 #include <QPainterPath>
 #include <algorithm>
+#include <cmath>
 
 #include "metric/annual.h"
 #include "report/paper.h"
@@ -32,6 +33,31 @@ Outcome write_map(const PlanScene& scene, const std::string& title, const std::s
     return write_paper(path, size, QString::fromStdString(title), [&](QPainter& painter) {
         draw_map_page(painter, scene, QString::fromStdString(title), QString::fromStdString(legend), QString::fromStdString(unit), size);
     });
+}
+
+double high_of(const std::vector<MapLayer>& layers) {
+    double top = 0;
+    for (const auto& layer : layers) {
+        std::vector<double> sorted;
+        for (const double v : layer.value)
+            if (!std::isnan(v)) sorted.push_back(v);
+        std::sort(sorted.begin(), sorted.end());
+        if (!sorted.empty()) top = std::max(top, sorted[(sorted.size() - 1) * 95 / 100]);
+    }
+    return top;
+}
+
+Scale light_scale(const std::vector<MapLayer>& layers) {
+    std::vector<double> all;
+    for (const auto& layer : layers)
+        for (const double v : layer.value)
+            if (!std::isnan(v) && v > 0) all.push_back(v);
+    if (all.empty()) return {0, 1, false};
+    std::sort(all.begin(), all.end());
+    const auto at = [&](size_t percent) { return all[(all.size() - 1) * percent / 100]; };
+    const double top = nice_top(high_of(layers));
+    if (at(95) < 8 * at(50)) return {0, top, false};
+    return {std::max(1.0, std::pow(10, std::floor(std::log10(at(2))))), nice_top(at(98)), true};
 }
 
 std::vector<MapLayer> maps_of(const question::PointTable& table, size_t column) {

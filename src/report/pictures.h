@@ -18,6 +18,10 @@ void draw_map_page(QPainter& painter, const PlanScene& scene, const QString& tit
 Outcome write_map(const PlanScene& scene, const std::string& title, const std::string& legend, const std::string& unit,
                   const std::filesystem::path& path);
 
+/// The 95th percentile of the brightest layer: the top of a legend that must not jump with every coarse map.
+double high_of(const std::vector<MapLayer>& layers);
+/// A scale for lux: linear, but logarithmic where sun patches would leave all else in the dark.
+Scale light_scale(const std::vector<MapLayer>& layers);
 std::vector<MapLayer> maps_of(const question::PointTable& table, size_t column);
 std::vector<MapLayer> daylight_maps(const question::DaylightFactorAnswer& answer);
 /// Which figure of the year is painted.

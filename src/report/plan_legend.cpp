@@ -49,7 +49,12 @@ void draw_legend(QPainter& painter, const Scale& scale, const QString& name, con
     painter.drawText(QRectF(area.left(), area.top(), area.width(), 16), Qt::AlignRight | Qt::AlignVCenter, unit);
     std::vector<double> marks;
     if (scale.logarithmic) {
-        for (double v = scale.bottom; v <= scale.top * 1.001; v *= 10) marks.push_back(v);
+        // 1, 3, 10, 30 where there are few decades, else only the decades.
+        const bool few = scale.top / scale.bottom < 2e3;
+        for (double v = scale.bottom; v <= scale.top * 1.001; v *= 10) {
+            marks.push_back(v);
+            if (few && 3 * v <= scale.top * 1.001) marks.push_back(3 * v);
+        }
     } else {
         for (int i = 0; i <= 5; ++i) marks.push_back(scale.bottom + (scale.top - scale.bottom) * i / 5);
     }
@@ -58,7 +63,7 @@ void draw_legend(QPainter& painter, const Scale& scale, const QString& name, con
         painter.drawLine(QPointF(x, bar.bottom()), QPointF(x, bar.bottom() + 3));
         const auto align = t < 0.02 ? Qt::AlignLeft : t > 0.98 ? Qt::AlignRight : Qt::AlignHCenter;
         const double left = t < 0.02 ? x : t > 0.98 ? x - 60 : x - 30;
-        painter.drawText(QRectF(left, bar.bottom() + 3, 60, 14), align, value >= 1000 ? QString::number(value, 'f', 0) : QString::number(value, 'g', 3));
+        painter.drawText(QRectF(left, bar.bottom() + 3, 60, 14), align, value >= 10000 ? QStringLiteral("%1k").arg(value / 1000) : value >= 1000 ? QString::number(value, 'f', 0) : QString::number(value, 'g', 3));
     }
 }
 

@@ -63,12 +63,10 @@ void SeriesView::paint(QPainter& painter, QSizeF size, const report::Ink& ink) c
     }
     const auto& table = kept->answer->table;
     const SheetMap map = asker_.map(Shown::table);
-    report::Scale scale{0, 0, false};
+    std::vector<report::MapLayer> all;
     for (size_t c = 0; c < table.columns.size(); c += kept->answer->main_columns)
-        for (const auto& plane : table.columns[c].value)
-            for (const double v : plane)
-                if (!std::isnan(v)) scale.top = std::max(scale.top, v);
-    scale.top = report::nice_top(scale.top);
+        for (auto& layer : report::maps_of(table, c)) all.push_back(std::move(layer));
+    const report::Scale scale = report::light_scale(all);
     for (size_t i = 0; i < boxes.size(); ++i) {
         const size_t column = i * kept->answer->main_columns;
         const QRectF plan = boxes[i].adjusted(0, kCaption, 0, 0);

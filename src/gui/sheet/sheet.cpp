@@ -95,8 +95,7 @@ void Sheet::paintEvent(QPaintEvent*) {
     scene.option = &document_.option();
     scene.project = &document_.project();
     scene.tint = editable_ ? tint_ : report::TintBy::nothing;
-    for (const auto& q : document_.project().questions)
-        if (q.kind == model::Question::Kind::daylight_factor) scene.without = q.without;
+    scene.without = model::question_of(document_.project(), model::Question::Kind::daylight_factor).without;
     scene.storey = document_.storey_index();
     if (scene.tint == report::TintBy::nothing) scene.maps = map_.layers;
     scene.scale = map_.scale;

@@ -242,20 +242,20 @@ QString clock(double hour) {
 
 QString SkyPage::today() const {
     if (!found_) return {};
-    double sun = 0;
+    double sun = 0, last_to = 0;
     QStringList cut;
     QString last;
     for (const auto& stretch : found_->today.stretches) {
         if (stretch.surface == question::Dome::kSky) {
             sun += stretch.to - stretch.from;
-            last.clear();
             continue;
         }
-        // Parts of one thing that follow each other are told together.
+        // What one thing takes is told together, though sun may come through its gaps.
         const QString what = stands(stretch.surface);
-        if (what == last && !cut.isEmpty()) cut.last() = cut.last().left(cut.last().lastIndexOf(QChar(0x2013)) + 1) + clock(stretch.to);
+        if (what == last && stretch.from - last_to < 0.5) cut.last() = cut.last().left(cut.last().lastIndexOf(QChar(0x2013)) + 1) + clock(stretch.to);
         else cut << QStringLiteral("%1 %2\u2013%3").arg(what, clock(stretch.from), clock(stretch.to));
         last = what;
+        last_to = stretch.to;
     }
     const QString day = report::path_name(found_->today.day);
     if (found_->today.stretches.empty()) return QStringLiteral("%1: the sun does not rise").arg(day);

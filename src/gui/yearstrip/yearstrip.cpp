@@ -15,7 +15,7 @@
 namespace wp::gui {
 
 namespace {
-constexpr int kHeader = 30, kClock = 116, kNamed = 92;
+constexpr int kHeader = 30, kClock = 116, kNamed = 116;
 }
 
 YearStrip::YearStrip(Document& document, QWidget* parent) : QWidget(parent), document_(document) {
