@@ -92,6 +92,7 @@ void Asker::ask_question(const model::Id& id) {
         return [this, kept, project, id = option.id, question = wanted.id] {
             document_.tables[{id, question}] = {kept, project, false};
             document_.tell_answers();
+            emit said(QStringLiteral("Answered in %1 s, %2 million rays").arg(kept->record.seconds, 0, 'f', 1).arg(static_cast<double>(kept->record.rays) / 1e6, 0, 'f', 1));
         };
     });
 }

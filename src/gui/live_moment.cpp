@@ -2,6 +2,7 @@
 #include "gui/live_moment.h"
 
 #include <QMetaObject>
+#include <cmath>
 
 #include "question/ask.h"
 
@@ -22,9 +23,11 @@ void LiveMoment::request(std::shared_ptr<const model::Project> project, size_t o
     const int month = outdoors.moment.month;
     const light::State state(model::season_of(site.leaf_from, site.leaf_to, month), question::ground_of_months(site)[static_cast<size_t>(month - 1)]);
     outdoors_ = outdoors;
-    const Key key{std::move(project), option, state};
+    Key key{std::move(project), option, state};
+    if (key.project == wanted_.project && key.option == wanted_.option && key.state == wanted_.state) key.refined = wanted_.refined;
     const QString id = QString::fromStdString(key.project->options[option].id);
-    if (field_ && key == shown_) looker_.ask({field_, outdoors, id, working_});
+    const bool same = key.project == shown_.project && key.option == shown_.option && key.state == shown_.state;
+    if (field_ && same) looker_.ask({field_, outdoors, id, working_});
     if (key == wanted_ || held_) return;
     wanted_ = key;
     tracer_.ask(key);
@@ -39,14 +42,16 @@ void LiveMoment::trace(const Key& key) {
     light::State state = key.state;
     if (!surfaces.has_seasons()) state.season = model::Season::in_leaf;
     const auto task = question::field_task(*key.project, surfaces, planes, state);
-    const auto effort = question::effort_of(question);
+    auto effort = question::effort_of(question);
+    effort.accuracy /= std::pow(2.0, key.refined);
     const Fingerprint inputs = question::light_field_inputs(task, effort);
     if (const auto known = settled_.find(inputs); known != settled_.end()) return publish(key, known->second, false);
     ++traced_;
     Cancel cancel;
     const auto overtaken = [&] { return quit_ || held_ || tracer_.waits(); };
     auto field = question::trace_light_field(task, effort, cancel, [&](const question::LightField& so_far) {
-        publish(key, std::make_shared<const question::LightField>(so_far), true);
+        // What is on screen is better than the first rounds of a finer one.
+        if (key.refined == 0) publish(key, std::make_shared<const question::LightField>(so_far), true);
         if (overtaken()) cancel.request();
     });
     if (cancel.requested()) return;
@@ -66,9 +71,23 @@ void LiveMoment::publish(const Key& key, std::shared_ptr<const question::LightFi
     }, Qt::QueuedConnection);
 }
 
+// Some moments, low suns above all, are noisier than light typical of the place: then the field is traced on.
+void LiveMoment::refine() {
+    constexpr int most = 3;
+    if (held_ || wanted_ != shown_ || wanted_.refined >= most) return;
+    ++wanted_.refined;
+    working_ = true;
+    tracer_.ask(wanted_);
+}
+
 void LiveMoment::look(const Look& wanted) {
     auto answer = std::make_shared<const question::MomentAnswer>(question::light_at(*wanted.field, wanted.outdoors, true));
-    QMetaObject::invokeMethod(this, [this, answer = std::move(answer), option = wanted.option, working = wanted.working] { emit found(answer, option, working); }, Qt::QueuedConnection);
+    QMetaObject::invokeMethod(this, [this, answer = std::move(answer), option = wanted.option, working = wanted.working] {
+        const double wanted_error = answer->record.wanted * std::pow(2.0, shown_.refined);
+        const bool coarse = !working && answer->record.reached > wanted_error;
+        if (coarse) refine();
+        emit found(answer, option, working || (coarse && working_));
+    }, Qt::QueuedConnection);
 }
 
 }  // namespace wp::gui

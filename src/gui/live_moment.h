@@ -34,6 +34,7 @@ class LiveMoment : public QObject {
         std::shared_ptr<const model::Project> project;
         size_t option = 0;
         light::State state;
+        int refined = 0;  ///< how often the error wanted was halved, because a moment asked for more than light typical of the place
         bool operator==(const Key&) const = default;
     };
     struct Look {
@@ -45,6 +46,7 @@ class LiveMoment : public QObject {
     void trace(const Key& key);
     void publish(const Key& key, std::shared_ptr<const question::LightField> field, bool working);
     void look(const Look& look);
+    void refine();
 
     // Of the interface thread.
     Key wanted_, shown_;

@@ -199,8 +199,9 @@ Asker::LampReading Asker::lamp(Shown shown) const {
         const auto it = document_.moments.find(id);
         if (it == document_.moments.end()) return {live_.is_held() ? Lamp::State::held : Lamp::State::settling, 0, 0.05};
         const auto& record = it->second->record;
-        if (!moment_fresh_) return {Lamp::State::stale, record.reached, record.wanted};
-        return {live_.is_held() ? Lamp::State::held : moment_working_ ? Lamp::State::settling : Lamp::State::settled, record.reached, record.wanted};
+        const double wanted = question_of(document_.project(), Question::Kind::moment).accuracy;
+        if (!moment_fresh_) return {Lamp::State::stale, record.reached, wanted};
+        return {live_.is_held() ? Lamp::State::held : moment_working_ ? Lamp::State::settling : Lamp::State::settled, record.reached, wanted};
     }
     if (shown == Shown::table) {
         const auto* kept = table();

@@ -99,6 +99,10 @@ class Work {
             if (cancel.requested()) return out;
             out.samples = round.end;
             out.reached = judge(round.end);
+            if (task_.error) {
+                collect(out);
+                out.reached = task_.error(out);
+            }
             out.settled = out.reached <= task_.accuracy && round.end >= trusted;
             // Error falls with the samples: a fair guess of the share done.
             if (progress) progress(std::min(1.0, std::pow(task_.accuracy / std::max(out.reached, 1e-9), 1.5)));

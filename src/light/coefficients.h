@@ -60,6 +60,8 @@ struct CoefficientTask {
     size_t sources = 0;
     bool by_way = false;
     bool keep_replicates = false;
+    /// What to settle by instead of typical light, where given: the error there is now, as a share.
+    std::function<double(const Coefficients&)> error;
     uint32_t first_samples = 8;  ///< of each replicate in the first round; fewer show a map sooner
     double accuracy = 0.05;
     unsigned seed = 1;

@@ -67,13 +67,16 @@ TableAnswer ask_daylight_factor(const Asked& a) {
 // Fields of the states that months need, each traced once.
 class Fields {
  public:
-    Fields(const Asked& asked, const std::vector<int>& months) : asked_(asked), states_(light::states_of(asked.surfaces)) {
+    Fields(const Asked& asked, const std::vector<int>& months, const std::vector<Outdoors>& moments = {}) : asked_(asked), states_(light::states_of(asked.surfaces)) {
         std::vector<size_t> wanted;
         for (const int month : months)
             if (std::find(wanted.begin(), wanted.end(), states_.in(month)) == wanted.end()) wanted.push_back(states_.in(month));
         for (size_t i = 0; i < wanted.size(); ++i) {
             const double span = 1.0 / static_cast<double>(wanted.size());
-            fields_[wanted[i]] = trace_light_field(field_task(asked.project, asked.surfaces, asked.points, states_.all[wanted[i]]), asked.effort, asked.cancel,
+            std::vector<Outdoors> here;
+            for (const Outdoors& moment : moments)
+                if (states_.in(moment.moment.month) == wanted[i]) here.push_back(moment);
+            fields_[wanted[i]] = trace_light_field(field_task(asked.project, asked.surfaces, asked.points, states_.all[wanted[i]], std::move(here)), asked.effort, asked.cancel,
                                                    [&](const LightField& so_far) { asked.report(so_far.record.reached, static_cast<double>(i) * span, span); });
         }
     }
@@ -108,7 +111,7 @@ Result<TableAnswer> ask_moments(const Asked& a) {
         months.push_back(moment.month);
         skies.push_back(std::move(*sky));
     }
-    const Fields fields(a, months);
+    const Fields fields(a, months, skies);
     std::vector<MomentAnswer> answers;
     std::string said = "[";
     TableAnswer out;

@@ -66,6 +66,7 @@ Fingerprint light_field_inputs(const FieldTask& task, const Effort& effort) {
     for (const auto& plane : *task.planes) print.add(plane.fingerprint());
     for (const double v : {task.place.latitude, task.place.longitude, task.place.time_zone, task.north_azimuth, task.state.ground, effort.accuracy}) print.add(v);
     print.add(static_cast<int>(task.state.season));
+    for (const Outdoors& outdoors : task.moments) print.add(outdoors.fingerprint());
     print.add(effort.seed);
     return print;
 }
@@ -89,6 +90,13 @@ LightField trace_light_field(const FieldTask& task, const Effort& effort, const 
     work.sources = field.sources.size();
     work.by_way = work.keep_replicates = true;
     if (step) work.first_samples = 1;
+    if (!task.moments.empty())
+        work.error = [&](const light::Coefficients& so_far) {
+            field.coefficients = so_far;
+            double worst = 0;
+            for (const Outdoors& outdoors : task.moments) worst = std::max(worst, light_at(field, outdoors).record.reached);
+            return worst;
+        };
     work.accuracy = effort.accuracy;
     work.seed = effort.seed;
     const auto note = [&](const light::Coefficients& c) {

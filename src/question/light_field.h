@@ -33,6 +33,8 @@ struct FieldTask {
     climate::Place place;
     double north_azimuth = 0;                      ///< radians
     light::State state;
+    /// Moments that are asked for: settled by the worst of them. Empty: by light typical of the place.
+    std::vector<Outdoors> moments;
 };
 Fingerprint light_field_inputs(const FieldTask& task, const Effort& effort);
 

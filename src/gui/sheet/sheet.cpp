@@ -102,6 +102,8 @@ void Sheet::paintEvent(QPaintEvent*) {
     scene.north = document_.project().site.north;
     scene.cut = cut_;
     scene.show_areas = editable_;
+    // Figures at the windows stand where dimension lines would.
+    scene.dimensions = std::none_of(scene.maps.begin(), scene.maps.end(), [](const report::MapLayer& m) { return !m.plane.lies() && m.plane.columns == 1; });
     scene.sun = sun_;
     scene.sun_low = sun_low_;
     scene.sun_high = sun_high_;
