@@ -24,6 +24,8 @@ struct Row {
 /// Samples of each replicate to spend on every point.
 std::vector<Row> closed_forms(unsigned samples);
 std::vector<Row> sky_through_openings(unsigned samples);
+/// The sixteen skies through openings, glazed and obstructed, and reflected components.
+std::vector<Row> skies_and_reflections(unsigned samples);
 std::vector<Row> sun_and_glass();
 /// Panes, gloss, cloth, blades, slats, crowns.
 std::vector<Row> matter(unsigned samples);

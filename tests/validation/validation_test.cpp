@@ -23,6 +23,7 @@ void expect_rows(const std::vector<Row>& rows, double bound) {
 
 TEST(Validation, closed_forms_hold) { expect_rows(closed_forms(1024), 0.02); }
 TEST(Validation, sky_components_through_openings_hold) { expect_rows(sky_through_openings(512), 0.01); }
+TEST(Validation, sixteen_skies_glass_obstructions_and_reflections_hold) { expect_rows(skies_and_reflections(256), 0.02); }
 TEST(Validation, sun_and_glass_hold) { expect_rows(sun_and_glass(), 0.001); }
 
 TEST(Validation, matter_holds) { expect_rows(matter(1024), 0.02); }
