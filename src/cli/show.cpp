@@ -52,6 +52,7 @@ int weather(const WeatherArguments& arguments) {
     }
     fmt::print("{} ({}): {:.2f} N, {:.2f} E, UT{:+g}, {:.0f} m\n{}\n", year->station, year->source, year->place.latitude,
                year->place.longitude, year->place.time_zone, year->place.elevation, year->comment);
+    if (year->first_year > 0) fmt::print("Hours of the years {} to {}\n", year->first_year, year->last_year);
     fmt::print("Direct normal {:.0f} kWh/m2 a year, diffuse horizontal {:.0f} kWh/m2 a year\n", direct, diffuse);
     fmt::print("Median diffuse illuminance over the 4380 daylight hours: {:.0f} lx\n", climate::median_diffuse(outdoor));
     for (const auto& note : year->notes) fmt::print("Note: {}\n", note);

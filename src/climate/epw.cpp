@@ -3,6 +3,7 @@
 
 #include <fmt/core.h>
 
+#include <algorithm>
 #include <array>
 #include <charconv>
 #include <cmath>
@@ -183,7 +184,7 @@ Outcome read_values(const Reader& in, const Fields& f, WeatherHour& out) {
 }
 
 struct Slot {
-    int month, day, hour;
+    int month, day, hour, year;
 };
 
 Result<Slot> read_slot(const Reader& in, const Fields& f, int records_per_hour) {
@@ -209,7 +210,7 @@ Result<Slot> read_slot(const Reader& in, const Fields& f, int records_per_hour) 
     if (records_per_hour > 1 && values[4] % (60 / records_per_hour) != 0)
         return in.fault(5, fmt::format("minute {} does not fit {} records an hour", values[4], records_per_hour),
                         "Correct the minute or the DATA PERIODS line");
-    return Slot{month, day, values[3]};
+    return Slot{month, day, values[3], values[0]};
 }
 
 void add(WeatherHour& sum, const WeatherHour& one) {
@@ -233,6 +234,8 @@ Result<WeatherYear> parse_epw(std::string_view text, const std::string& name) {
         const Fields fields = split(*line);
         const auto slot = read_slot(in, fields, header.records_per_hour);
         if (!slot) return slot.fault();
+        weather.first_year = weather.first_year == 0 ? slot->year : std::min(weather.first_year, slot->year);
+        weather.last_year = std::max(weather.last_year, slot->year);
         WeatherHour hour;
         if (auto fault = read_values(in, fields, hour)) return *fault;
         if (slot->month == 2 && slot->day == 29) {

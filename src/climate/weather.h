@@ -35,6 +35,7 @@ struct WeatherYear {
     Place place;
     std::vector<WeatherHour> hours;  ///< kHours of them
     std::vector<std::string> notes;  ///< what was doubtful, missing, filled or left out, in plain words
+    int first_year = 0, last_year = 0;  ///< that the hours were taken from; 0: not from a file
     bool has_illuminance = false;    ///< the file carries illuminance for every daylit hour
     LightFrom light_from = LightFrom::irradiance;  ///< what outdoor_year makes light of
 

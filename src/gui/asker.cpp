@@ -111,12 +111,43 @@ Result<model::Id> Asker::open_table(const std::filesystem::path& path) {
         answer->table.columns.push_back(exchange::laid_on(*foreign, c, *planes));
         for (const auto& plane : answer->table.columns.back().value) met += static_cast<size_t>(std::count_if(plane.begin(), plane.end(), [](double v) { return !std::isnan(v); }));
     }
+    compare_with_ours(answer->table);
     if (met == 0) return Fault{foreign->name, "none of its points lies on a plane of this option", "Check that it is of this building, in metres and in the drawing's axes"};
     answer->record.settled = true;
     const model::Id id = "file " + foreign->name;
     document_.tables[{option.id, id}] = {answer, document_.snapshot(), true};
     document_.tell_answers();
     return id;
+}
+
+// Figures that we have answers to, under the same name and on the same points, are set against them.
+void Asker::compare_with_ours(question::PointTable& table) const {
+    std::vector<question::PointTable> ours;
+    if (const auto live = document_.daylight.find(document_.option().id); live != document_.daylight.end()) ours.push_back(question::table_of(*live->second));
+    for (const auto& [key, kept] : document_.tables)
+        if (key.first == document_.option().id && !kept.foreign) ours.push_back(kept.answer->table);
+    const size_t theirs = table.columns.size();
+    for (size_t c = 0; c < theirs; ++c)
+        for (const auto& other : ours) {
+            const auto same = std::find_if(other.columns.begin(), other.columns.end(), [&](const question::Column& column) { return column.id == table.columns[c].id; });
+            if (same == other.columns.end()) continue;
+            question::Column difference = table.columns[c];
+            difference.id += "_minus_ours";
+            difference.name += " minus ours";
+            difference.unit = same->unit;
+            table.columns[c].unit = same->unit;
+            bool any = false;
+            for (size_t p = 0; p < table.planes.size(); ++p) {
+                const auto mine = std::find_if(other.planes.begin(), other.planes.end(), [&](const geometry::PlanePoints& plane) { return plane.fingerprint() == table.planes[p].fingerprint(); });
+                const auto index = static_cast<size_t>(mine - other.planes.begin());
+                for (size_t i = 0; i < difference.value[p].size(); ++i) {
+                    difference.value[p][i] = mine == other.planes.end() ? std::nan("") : difference.value[p][i] - same->value[index][i];
+                    any = any || !std::isnan(difference.value[p][i]);
+                }
+            }
+            if (any) table.columns.push_back(std::move(difference));
+            break;
+        }
 }
 
 void Asker::choose_table(const model::Id& question, size_t column) {

@@ -76,6 +76,7 @@ class Asker : public QObject {
     SheetMap moment_map(Shown shown) const;
     SheetMap year_map(Shown shown) const;
     SheetMap table_map() const;
+    void compare_with_ours(question::PointTable& table) const;
     bool is_stale(const Document::KeptTable& kept) const;
 
     Document& document_;

@@ -33,6 +33,11 @@ void LiveMoment::request(std::shared_ptr<const model::Project> project, size_t o
     tracer_.ask(key);
 }
 
+void LiveMoment::hold(bool on) {
+    held_ = on;
+    if (!on && (working_ || wanted_ != shown_)) wanted_ = {};
+}
+
 void LiveMoment::trace(const Key& key) {
     const model::Option& option = key.project->options[key.option];
     const auto question = model::question_of(*key.project, model::Question::Kind::moment);

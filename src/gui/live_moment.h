@@ -20,7 +20,8 @@ class LiveMoment : public QObject {
 
     /// The newest request wins.
     void request(std::shared_ptr<const model::Project> project, size_t option, const question::Outdoors& outdoors);
-    void hold(bool on) { held_ = on; }
+    /// Let go, what was stopped is begun again by the next request.
+    void hold(bool on);
     /// How often a field had to be traced: a moment alone never adds to it.
     int traced() const { return traced_; }
 

@@ -148,6 +148,15 @@ SheetMap Asker::table_map() const {
     for (size_t c = main % kept->answer->main_columns; c < table.columns.size(); c += kept->answer->main_columns)
         if (column == main && table.columns[c].unit == table.columns[column].unit) top = std::max(top, high_of(report::maps_of(table, c)));
     map.scale = {0, report::nice_top(column == main ? top : high_of(map.layers)), false};
+    if (table.columns[column].id.ends_with("_minus_ours")) {
+        // As much above nought as below.
+        double most = 0;
+        for (const auto& layer : map.layers)
+            for (const double v : layer.value)
+                if (!std::isnan(v)) most = std::max(most, std::fabs(v));
+        const double end = report::nice_top(most);
+        map.scale = {-end, end, false};
+    }
     if (kept->answer->kind == "moment" && column == main) map.scale = scale_of_all(kept->answer->table, kept->answer->main_columns);
     const bool stale = is_stale(*kept);
     for (auto& layer : map.layers) layer.stale = stale;

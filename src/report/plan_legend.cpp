@@ -63,7 +63,7 @@ void draw_legend(QPainter& painter, const Scale& scale, const QString& name, con
         painter.drawLine(QPointF(x, bar.bottom()), QPointF(x, bar.bottom() + 3));
         const auto align = t < 0.02 ? Qt::AlignLeft : t > 0.98 ? Qt::AlignRight : Qt::AlignHCenter;
         const double left = t < 0.02 ? x : t > 0.98 ? x - 60 : x - 30;
-        painter.drawText(QRectF(left, bar.bottom() + 3, 60, 14), align, value >= 10000 ? QStringLiteral("%1k").arg(value / 1000) : value >= 1000 ? QString::number(value, 'f', 0) : QString::number(value, 'g', 3));
+        painter.drawText(QRectF(left, bar.bottom() + 3, 60, 14), align, std::fabs(value) < 1e-12 ? QStringLiteral("0") : value >= 10000 ? QStringLiteral("%1k").arg(value / 1000) : value >= 1000 ? QString::number(value, 'f', 0) : QString::number(value, 'g', 3));
     }
 }
 

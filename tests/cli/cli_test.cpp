@@ -164,3 +164,57 @@ TEST_F(CommandLine, rooms_are_shown_with_their_inner_areas_storey_by_storey) {
     EXPECT_NE(r.output.find("47.5"), std::string::npos) << "the hall: 8 m by 6 m less half a wall\n" << r.output;
     EXPECT_NE(r.output.find("Upper floor"), std::string::npos);
 }
+
+TEST_F(CommandLine, tells_a_climate_and_writes_its_tables) {
+    const auto ended = run("climate " + (folder / "year.epw").string() + " --out " + out);
+    ASSERT_EQ(ended.code, 0) << ended.output;
+    EXPECT_NE(ended.output.find("Sunniest day"), std::string::npos);
+    EXPECT_NE(ended.output.find("CIE sky type"), std::string::npos);
+    const auto hours = read_file(fs::path(out) / "year.hours.csv");
+    ASSERT_TRUE(hours);
+    EXPECT_EQ(std::count(hours->begin(), hours->end(), '\n'), 8761);
+    const auto days = read_file(fs::path(out) / "year.mean-days.csv");
+    ASSERT_TRUE(days);
+    EXPECT_EQ(std::count(days->begin(), days->end(), '\n'), 12 * 24 + 1);
+    EXPECT_TRUE(fs::exists(fs::path(out) / "year.hours-above.csv"));
+    EXPECT_EQ(run("climate " + (folder / "none.epw").string()).code, 3);
+}
+
+TEST_F(CommandLine, looks_at_the_sky_and_says_that_it_carries_what_it_was_told) {
+    const auto ended = run("sky " + file + " --x 2 --y -3 --month 6 --day 21 --hour 12 --type 12 --diffuse-lux 12000 --direct-lux 50000 --out " + out);
+    ASSERT_EQ(ended.code, 0) << ended.output;
+    EXPECT_NE(ended.output.find("Diffuse told 12000.0 lx, carried 1"), std::string::npos) << ended.output;
+    EXPECT_NE(ended.output.find("CIE sky type 12"), std::string::npos);
+    const auto sun = read_file(fs::path(out) / "a.sky.sun.csv");
+    ASSERT_TRUE(sun);
+    EXPECT_NE(sun->find("\n6,21,"), std::string::npos);
+    EXPECT_TRUE(fs::exists(fs::path(out) / "a.sky.csv"));
+    EXPECT_EQ(run("sky " + file + " --month 2 --day 30").code, 2);
+    EXPECT_EQ(run("sky " + file + " --option none").code, 2);
+    EXPECT_EQ(run("sky " + file + " --type 17").code, 2);
+}
+
+TEST_F(CommandLine, answers_moments_sun_hours_sky_and_exposure_at_planes_and_windows) {
+    auto project = test::asked_room(0.2);
+    project.questions.clear();
+    using Kind = model::Question::Kind;
+    for (const auto& [id, kind] : {std::pair{"moments", Kind::moment}, {"sun", Kind::sun_hours}, {"sky", Kind::sky_view}, {"dose", Kind::exposure}, {"factor", Kind::daylight_factor}}) {
+        model::Question q;
+        q.id = q.name = id;
+        q.kind = kind;
+        q.accuracy = 0.3;
+        q.moments = {{3, 21, 10}, {3, 21, 15}};
+        if (kind == Kind::sun_hours || kind == Kind::daylight_factor) q.at = model::Question::At::windows;
+        project.questions.push_back(q);
+    }
+    ASSERT_FALSE(store::save_project(project, folder / "p.warmpane"));
+    const auto ended = run("solve " + file + " --windows --out " + out);
+    ASSERT_EQ(ended.code, 0) << ended.output;
+    for (const char* name : {"a.moments.csv", "a.moments.windows.csv", "a.sun.csv", "a.sky.csv", "a.dose.csv", "a.factor.csv", "a.factor.windows.csv"}) EXPECT_TRUE(fs::exists(fs::path(out) / name)) << name;
+    const auto summary = nlohmann::json::parse(*read_file(fs::path(out) / "a.moments.json"));
+    EXPECT_EQ(summary["kind"], "moment");
+    ASSERT_EQ(summary["moments"].size(), 2u);
+    EXPECT_NEAR(summary["moments"][0]["carried_lux"].get<double>(), summary["moments"][0]["diffuse_lux"].get<double>(), 0.001 * summary["moments"][0]["diffuse_lux"].get<double>() + 1);
+    const auto sun = *read_file(fs::path(out) / "a.sun.csv");
+    EXPECT_NE(sun.find("\nW-01,room,0,"), std::string::npos) << sun;
+}

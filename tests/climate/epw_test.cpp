@@ -101,6 +101,8 @@ TEST(Epw, half_hourly_records_are_averaged) {
     ASSERT_TRUE(year) << year.fault().line();
     EXPECT_NEAR(year->hours[4000].dry_bulb, 5.0, 1e-9);
     EXPECT_EQ(year->hours.size(), 8760u);
+    EXPECT_EQ(year->first_year, 2023);
+    EXPECT_EQ(year->last_year, 2023);
 }
 
 TEST(Epw, missing_codes_are_filled_and_said) {

@@ -1,18 +1,13 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
-#include <cstdint>
-#include <cstdlib>
 #include <string_view>
 
 #include "geometry/check.h"
+#include "fuzz/must.h"
 #include "geometry/surfaces.h"
 #include "store/project_file.h"
 
 namespace wp::fuzz {
-
-inline void must(bool holds) {
-    if (!holds) std::abort();
-}
 
 /// What must hold of every text given as a project.
 inline void one_project(std::string_view text) {

@@ -244,7 +244,7 @@ TEST_F(SiteDesk, a_table_from_elsewhere_is_shown_as_what_it_is) {
     go(Desk::light);
     ASSERT_TRUE(drive::settle(*window));
     const auto ours = window->asker().map(Shown::daylight_factor);
-    question::PointTable table{{ours.layers[0].plane}, {{"their_factor", "", "%", {ours.layers[0].value}, {}}}};
+    question::PointTable table{{ours.layers[0].plane}, {{"daylight_factor_percent", "", "%", {ours.layers[0].value}, {}}}};
     for (double& v : table.columns[0].value[0]) v *= 2;
     ASSERT_FALSE(write_file(folder / "theirs.csv", exchange::table_csv(table)));
     window->open_table(folder / "theirs.csv");
@@ -253,6 +253,11 @@ TEST_F(SiteDesk, a_table_from_elsewhere_is_shown_as_what_it_is) {
     ASSERT_EQ(shown.layers.size(), 1u);
     for (size_t i = 0; i < shown.layers[0].value.size(); ++i) EXPECT_NEAR(shown.layers[0].value[i], 2 * ours.layers[0].value[i], 1e-4 * shown.layers[0].value[i]);
     EXPECT_TRUE(window->lamp().words().contains(QStringLiteral("elsewhere")));
+    // Under a name that we know it stands against ours: theirs is twice as much, so the difference is ours once more.
+    const auto& columns = window->asker().table()->answer->table.columns;
+    ASSERT_EQ(columns.size(), 2u);
+    EXPECT_EQ(columns[1].id, "daylight_factor_percent_minus_ours");
+    for (size_t i = 0; i < columns[1].value[0].size(); ++i) EXPECT_NEAR(columns[1].value[0][i], ours.layers[0].value[i], 1e-3 * ours.layers[0].value[i] + 1e-3);
 }
 
 TEST_F(SiteDesk, parts_of_the_daylight_factor_and_its_lux_are_on_the_sheet) {

@@ -6,14 +6,25 @@
 
 #include "base/file.h"
 #include "fuzz/project_fuzzer.h"
+#include "fuzz/table_fuzzer.h"
+#include "fuzz/weather_fuzzer.h"
 
-TEST(Fuzz, every_file_of_the_corpus_is_read_or_refused) {
+namespace {
+
+// Each aborts where something does not hold.
+size_t all_of(const char* folder, void (*one)(std::string_view)) {
     size_t seen = 0;
-    for (const auto& entry : std::filesystem::directory_iterator(WARMPANE_SOURCE "/tests/fuzz/corpus")) {
+    for (const auto& entry : std::filesystem::directory_iterator(std::string(WARMPANE_SOURCE "/tests/fuzz/") + folder)) {
         const auto text = wp::read_file(entry.path());
-        ASSERT_TRUE(text) << entry.path();
-        wp::fuzz::one_project(*text);  // aborts where something does not hold
+        EXPECT_TRUE(text) << entry.path();
+        if (text) one(*text);
         ++seen;
     }
-    EXPECT_GT(seen, 10u);
+    return seen;
 }
+
+}  // namespace
+
+TEST(Fuzz, every_project_of_the_corpus_is_read_or_refused) { EXPECT_GT(all_of("corpus", wp::fuzz::one_project), 10u); }
+TEST(Fuzz, every_weather_file_of_the_corpus_is_read_or_refused) { EXPECT_GT(all_of("corpus-weather", wp::fuzz::one_weather), 20u); }
+TEST(Fuzz, every_table_of_the_corpus_is_read_or_refused) { EXPECT_GE(all_of("corpus-table", wp::fuzz::one_table), 8u); }

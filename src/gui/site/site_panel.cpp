@@ -97,14 +97,15 @@ void SitePanel::refresh_facts() {
         }
         const auto& place = weather->place;
         const auto sunshine = climate::sunshine_hours(*weather, document_.outdoor());
-        text = QStringLiteral("<b>%1</b>, %2: %3, %4, UT%5, %6 m above the sea. %7<br>8760 hours. Direct normal %8, diffuse %9 kWh/m\u00b2 a year; sunshine %10 h. "
+        text = QStringLiteral("<b>%1</b>, %2: %3, %4, UT%5, %6 m above the sea. %7<br>8760 hours%13. Direct normal %8, diffuse %9 kWh/m\u00b2 a year; sunshine %10 h. "
                               "Median diffuse illuminance over the 4380 daylight hours <b>%11 lx</b>; the latitude's design sky %12 lx.")
                    .arg(QString::fromStdString(weather->station).toHtmlEscaped(), QString::fromStdString(weather->source).toHtmlEscaped())
                    .arg(degrees_words(place.latitude, "N", "S"), degrees_words(place.longitude, "E", "W"))
                    .arg((place.time_zone < 0 ? QString() : QStringLiteral("+")) + QString::number(place.time_zone))
                    .arg(place.elevation, 0, 'f', 0).arg(QString::fromStdString(weather->comment).toHtmlEscaped())
                    .arg(direct, 0, 'f', 0).arg(diffuse, 0, 'f', 0).arg(std::accumulate(sunshine.begin(), sunshine.end(), 0.0), 0, 'f', 0)
-                   .arg(climate::median_diffuse(document_.outdoor()), 0, 'f', 0).arg(climate::design_sky(site.latitude), 0, 'f', 0);
+                   .arg(climate::median_diffuse(document_.outdoor()), 0, 'f', 0).arg(climate::design_sky(site.latitude), 0, 'f', 0)
+                   .arg(weather->first_year == 0 ? QString() : weather->first_year == weather->last_year ? QStringLiteral(" of %1").arg(weather->first_year) : QStringLiteral(", months of the years %1 to %2").arg(weather->first_year).arg(weather->last_year));
         text += weather->notes.empty() ? QStringLiteral("<br>Nothing was missing or doubtful.") : QString();
         for (const auto& note : weather->notes) text += QStringLiteral("<br>\u2022 ") + QString::fromStdString(note).toHtmlEscaped();
         if (std::fabs(site.latitude - place.latitude) > 1 || std::fabs(site.longitude - place.longitude) > 1)
