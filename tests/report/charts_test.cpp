@@ -166,7 +166,9 @@ TEST(Plan, a_map_at_a_window_is_a_band_before_the_wall) {
     const PlanView view = PlanView::fit(project.options[0], 0, QRectF(60, 60, 480, 480));
     const auto image = picture({600, 600}, [&](QPainter& painter) { draw_plan(painter, scene, view, Ink(), QRectF(0, 0, 600, 600)); });
     const QPointF before = view.to_screen({2, -0.36}) + QPointF(0, 5);
-    EXPECT_EQ(image.pixelColor(before.toPoint()), light_colour(0.9));
+    // Pictures round colours to eight bits.
+    const auto near = [](const QColor& a, const QColor& b) { return std::abs(a.red() - b.red()) + std::abs(a.green() - b.green()) + std::abs(a.blue() - b.blue()) <= 6; };
+    EXPECT_TRUE(near(image.pixelColor(before.toPoint()), light_colour(0.9)));
     const QPointF beside = view.to_screen({3.5, -0.36}) + QPointF(0, 5);
-    EXPECT_NE(image.pixelColor(beside.toPoint()), light_colour(0.9));
+    EXPECT_FALSE(near(image.pixelColor(beside.toPoint()), light_colour(0.9)));
 }
