@@ -8,6 +8,7 @@
 
 #include "geometry/polygon.h"
 #include "gui/look/look.h"
+#include "gui/look/tag.h"
 #include "gui/sheet/typed_entry.h"
 
 namespace wp::gui {
@@ -148,29 +149,6 @@ void Sheet::draw_legend(QPainter& painter) const {
     report::draw_legend(painter, map_.scale, map_.name, map_.unit, ink(), plate.adjusted(12, 4, -12, 0));
 }
 
-// The figure in heavy type, what it is made of below it.
-void Sheet::draw_reading_box(QPainter& painter, const QStringList& lines) const {
-    QFont heavy = painter.font(), plain = painter.font();
-    heavy.setPixelSize(12);
-    heavy.setWeight(QFont::DemiBold);
-    plain.setPixelSize(type::small);
-    plain.setWeight(QFont::Normal);
-    double w = 0;
-    for (int k = 0; k < lines.size(); ++k) w = std::max<double>(w, QFontMetrics(k == 0 ? heavy : plain).horizontalAdvance(lines[k]));
-    const double h = 22 + 15 * static_cast<double>(lines.size() - 1) + (lines.size() > 1 ? 3 : 0);
-    QRectF box(pointer_.x() + 14, pointer_.y() - 8 - h, w + 16, h);
-    if (box.right() > width()) box.moveRight(pointer_.x() - 10);
-    if (box.top() < 0) box.moveTop(pointer_.y() + 16);
-    painter.setPen(QPen(ink().faint, 1));
-    painter.setBrush(ink().room);
-    painter.drawRoundedRect(box, 3, 3);
-    painter.setPen(ink().ink);
-    for (int k = 0; k < lines.size(); ++k) {
-        painter.setFont(k == 0 ? heavy : plain);
-        painter.drawText(QRectF(box.left() + 8, box.top() + (k == 0 ? 0 : 6 + 15.0 * k), w, k == 0 ? 22 : 15), Qt::AlignLeft | Qt::AlignVCenter, lines[k]);
-    }
-}
-
 void Sheet::draw_reading(QPainter& painter) const {
     if (storey() == nullptr || pointer_.x() < 0 || grip_.what != Grip::What::none || tool_ != Tool::select) return;
     const Vec2 p = view_.to_model(pointer_);
@@ -189,7 +167,7 @@ void Sheet::draw_reading(QPainter& painter) const {
         QStringList lines{text};
         if (map_.detail) lines << map_.detail(l, i);
         lines.removeAll(QString());
-        draw_reading_box(painter, lines);
+        draw_tag(painter, pointer_, rect(), lines);
         return;
     }
 }

@@ -171,7 +171,6 @@ class Sheet : public QWidget {
     void figure(QPainter& painter, Vec2 a, Vec2 b, Vec2 away, double value, std::function<void(double)> commit);
     void draw_wall_figure(QPainter& painter, const model::Room& room, const std::vector<double>& inner, int edge);
     void draw_reading(QPainter& painter) const;
-    void draw_reading_box(QPainter& painter, const QStringList& lines) const;
     void draw_ghost_opening(QPainter& painter) const;
     void draw_faults(QPainter& painter) const;
     void draw_legend(QPainter& painter) const;

@@ -10,6 +10,7 @@
 
 #include "exchange/climate_tables.h"
 #include "gui/look/look.h"
+#include "gui/look/tag.h"
 
 namespace wp::gui {
 
@@ -72,13 +73,7 @@ void ClimateCharts::paintEvent(QPaintEvent*) {
     const double value = climate::hourly(*weather, document_.outdoor(), quantity_)[static_cast<size_t>(under->hour_of_year())];
     const auto& name = climate::name_of(quantity_);
     const QString text = QString::fromStdString(climate::text(*under)) + QStringLiteral(": ") + (std::isnan(value) ? QStringLiteral("not in the file") : report::figure(value) + QStringLiteral(" ") + QString::fromUtf8(name.unit));
-    QRectF box(pointer_.x() + 14, pointer_.y() - 30, painter.fontMetrics().horizontalAdvance(text) + 16, 22);
-    if (box.right() > width()) box.moveRight(pointer_.x() - 10);
-    if (box.top() < 0) box.moveTop(pointer_.y() + 12);
-    painter.setPen(QPen(ink().faint, 1));
-    painter.drawRoundedRect(box, 3, 3);
-    painter.setPen(ink().ink);
-    painter.drawText(box, Qt::AlignCenter, text);
+    draw_tag(painter, pointer_, rect(), {text});
 }
 
 void ClimateCharts::mousePressEvent(QMouseEvent* event) {

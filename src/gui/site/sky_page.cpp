@@ -12,6 +12,7 @@
 #include "geometry/edit.h"
 #include "gui/inspector/number_field.h"
 #include "gui/look/look.h"
+#include "gui/look/tag.h"
 #include "gui/site/sky_box.h"
 
 namespace wp::gui {
@@ -51,19 +52,7 @@ void SkyDome::paintEvent(QPaintEvent*) {
     painter.drawImage(QPointF(0, 0), picture_);
     const auto direction = report::SkyFrame(projection_, rect()).direction(pointer_);
     if (pointer_.x() < 0 || !direction || !reading) return;
-    const QString text = reading(*direction);
-    QFont bold = font();
-    bold.setPixelSize(12);
-    bold.setWeight(QFont::DemiBold);
-    painter.setFont(bold);
-    QRectF box(pointer_.x() + 14, pointer_.y() - 30, painter.fontMetrics().horizontalAdvance(text) + 16, 22);
-    if (box.right() > width()) box.moveRight(pointer_.x() - 10);
-    if (box.left() < 0) box.moveLeft(0);
-    painter.setPen(QPen(ink().faint, 1));
-    painter.setBrush(ink().room);
-    painter.drawRoundedRect(box, 3, 3);
-    painter.setPen(ink().ink);
-    painter.drawText(box, Qt::AlignCenter, text);
+    draw_tag(painter, pointer_, rect(), {reading(*direction)});
 }
 
 void SkyDome::mouseMoveEvent(QMouseEvent* event) {
