@@ -172,6 +172,17 @@ void draw_path(QPainter& painter, const SkyScene& scene, const SkyFrame& frame, 
     for (const auto& s : path.stretches) stretch(s.from, s.to, s.surface == question::Dome::kSky);
 }
 
+// On a plate that lets some of the sky through.
+void draw_label(QPainter& painter, const Ink& ink, QRectF box, const QString& text) {
+    painter.setPen(Qt::NoPen);
+    painter.setBrush(ink.paper);
+    painter.setOpacity(0.85);
+    painter.drawRoundedRect(box, 3, 3);
+    painter.setOpacity(1);
+    painter.setPen(ink.ink);
+    painter.drawText(box, Qt::AlignCenter, text);
+}
+
 void draw_hours(QPainter& painter, const SkyScene& scene, const SkyFrame& frame, const Ink& ink) {
     QFont font = painter.font();
     font.setPixelSize(10);
@@ -198,13 +209,7 @@ void draw_hours(QPainter& painter, const SkyScene& scene, const SkyFrame& frame,
         const QRectF box(label.x() - 9, label.y() - 16, 18, 13);
         if (std::any_of(taken.begin(), taken.end(), [&](const QRectF& other) { return other.intersects(box); })) continue;
         taken.push_back(box);
-        painter.setPen(Qt::NoPen);
-        painter.setBrush(ink.paper);
-        painter.setOpacity(0.8);
-        painter.drawRoundedRect(box, 3, 3);
-        painter.setOpacity(1);
-        painter.setPen(ink.ink);
-        painter.drawText(box, Qt::AlignCenter, QString::number(hour));
+        draw_label(painter, ink, box, QString::number(hour));
     }
     painter.setBrush(Qt::NoBrush);
 }
@@ -224,13 +229,7 @@ void name_paths(QPainter& painter, const SkyScene& scene, const SkyFrame& frame,
         const QRectF box(at.x() + 16, at.y() - 7, w, 14);
         if (std::any_of(taken.begin(), taken.end(), [&](const QRectF& other) { return other.intersects(box); })) continue;
         taken.push_back(box);
-        painter.setPen(Qt::NoPen);
-        painter.setBrush(ink.paper);
-        painter.setOpacity(0.85);
-        painter.drawRoundedRect(box, 3, 3);
-        painter.setOpacity(1);
-        painter.setPen(ink.ink);
-        painter.drawText(box, Qt::AlignCenter, name);
+        draw_label(painter, ink, box, name);
     }
 }
 

@@ -174,7 +174,7 @@ void SkyPage::place_chosen(int index) {
     if (index >= 0 && static_cast<size_t>(index) < known_places_.size()) look_from(known_places_[static_cast<size_t>(index)].second);
 }
 
-void SkyPage::look_from(Vec3 point, const QString&) {
+void SkyPage::look_from(Vec3 point) {
     point_ = point;
     placed_ = true;
     fill_places();

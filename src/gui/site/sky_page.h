@@ -44,8 +44,8 @@ class SkyPage : public QWidget {
  public:
     explicit SkyPage(Document& document, QWidget* parent = nullptr);
 
-    /// Where one looks up from, metres; empty words: a free point.
-    void look_from(Vec3 point, const QString& words = {});
+    /// Where one looks up from, metres.
+    void look_from(Vec3 point);
     Vec3 point() const { return point_; }
     SkyDome& dome() { return *dome_; }
     const QString& facts() const { return facts_text_; }
