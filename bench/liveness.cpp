@@ -1,58 +1,171 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // How alive the desktop is: warmpane-bench-liveness PROJECT, under a display. From a mouse move that shifts a window to
-// the first repainted map, against the settled one; and the longest time the interface thread was held meanwhile.
+// repainted pixels, against the settled map; times of frames while it settles; and how long single events held the interface
+// thread during a walk through what people do.
 #include <QApplication>
+#include <QComboBox>
 #include <QElapsedTimer>
-#include <QTimer>
 #include <algorithm>
 #include <cstdio>
+#include <map>
+#include <string>
 
 #include "gui/drive.h"
+#include "gui/light/legend_bar.h"
 #include "gui/look/look.h"
+
+namespace {
+
+// Times every event that the loop hands out, the outermost of nested ones.
+class Watch : public QApplication {
+ public:
+    using QApplication::QApplication;
+    bool notify(QObject* receiver, QEvent* event) override {
+        if (depth_ > 0) return QApplication::notify(receiver, event);
+        ++depth_;
+        const int type = event->type();
+        const std::string name = receiver->metaObject()->className();
+        QElapsedTimer timer;
+        timer.start();
+        const bool done = QApplication::notify(receiver, event);
+        const double held = static_cast<double>(timer.nsecsElapsed()) / 1e6;
+        --depth_;
+        of_action_[action_].push_back(held);
+        if (held > worst_[action_].first) worst_[action_] = {held, name + ", event " + std::to_string(type)};
+        return done;
+    }
+    void begin(const std::string& action) { action_ = action; }
+    void report() const {
+        std::vector<double> all;
+        std::printf("%-28s %7s %8s %8s %8s  %s\n", "held by single events, ms", "events", "95 %", "99 %", "longest", "by");
+        for (const auto& [action, times] : of_action_) {
+            auto sorted = times;
+            std::sort(sorted.begin(), sorted.end());
+            all.insert(all.end(), sorted.begin(), sorted.end());
+            std::printf("%-28s %7zu %8.1f %8.1f %8.1f  %s\n", action.c_str(), sorted.size(), sorted[sorted.size() * 95 / 100], sorted[sorted.size() * 99 / 100], sorted.back(), worst_.at(action).second.c_str());
+        }
+        std::sort(all.begin(), all.end());
+        const auto over = static_cast<size_t>(all.end() - std::upper_bound(all.begin(), all.end(), 50.0));
+        std::printf("%-28s %7zu %8.1f %8.1f %8.1f  over 50 ms: %zu\n", "all", all.size(), all[all.size() * 95 / 100], all[all.size() * 99 / 100], all.back(), over);
+    }
+
+ private:
+    int depth_ = 0;
+    std::string action_ = "start";
+    std::map<std::string, std::vector<double>> of_action_;
+    std::map<std::string, std::pair<double, std::string>> worst_;
+};
+
+double percentile(std::vector<double> values, size_t percent) {
+    std::sort(values.begin(), values.end());
+    return values.empty() ? 0 : values[(values.size() - 1) * percent / 100];
+}
+
+}  // namespace
 
 int main(int argc, char** argv) {
     using namespace wp;
     using namespace wp::gui;
-    QApplication application(argc, argv);
+    Watch application(argc, argv);
     QApplication::setApplicationName(QStringLiteral("warmpane-bench"));
     apply_look(application, Paper::light);
     Window window;
     if (argc < 2 || window.open(argv[1])) return 3;
     drive::show(window);
+    application.begin("option chosen");
     window.document().show_option(std::min<size_t>(1, window.document().project().options.size() - 1));
     drive::settle(window);
+    auto& sheet = window.sheet();
 
-    // A timer that wants to fire at once: its gaps are the times the thread was held.
-    std::vector<double> gaps;
-    QElapsedTimer since;
-    QTimer pulse;
-    QObject::connect(&pulse, &QTimer::timeout, [&] { gaps.push_back(static_cast<double>(since.nsecsElapsed()) / 1e6), since.restart(); });
-    since.start();
-    pulse.start(0);
-
-    std::vector<double> first, settled;
+    application.begin("window dragged");
+    std::vector<double> first, settled, frames;
     Vec2 at{3.85, -0.2};
     for (int round = 0; round < 6; ++round) {
         const Vec2 to{at.x + (round % 2 == 0 ? 0.1 : -0.1) * (round + 1), at.y};
         drive::move(window, at);
         drive::press(window, at);
-        QElapsedTimer timer;
+        QElapsedTimer timer, frame;
         timer.start();
-        const auto before = window.sheet().maps_painted();
+        const auto before = sheet.maps_painted();
         const auto stale = window.document().daylight.at(window.document().option().id);
         drive::move(window, to);
-        drive::wait_until([&] { return window.sheet().maps_painted() > before && window.document().daylight.at(window.document().option().id) != stale; });
+        drive::wait_until([&] { return sheet.maps_painted() > before && window.document().daylight.at(window.document().option().id) != stale; });
         first.push_back(static_cast<double>(timer.nsecsElapsed()) / 1e6);
         drive::release(window, to);
-        drive::settle(window);
+        auto painted = sheet.maps_painted();
+        frame.start();
+        drive::wait_until([&] {
+            if (sheet.maps_painted() != painted) {
+                frames.push_back(static_cast<double>(frame.nsecsElapsed()) / 1e6);
+                frame.restart();
+                painted = sheet.maps_painted();
+            }
+            return window.lamp().state() == Lamp::State::settled;
+        });
         settled.push_back(static_cast<double>(timer.nsecsElapsed()) / 1e6);
         at = to;
     }
-    pulse.stop();
-    for (auto* v : {&first, &settled, &gaps}) std::sort(v->begin(), v->end());
-    std::printf("first repainted map: median %.0f ms, worst %.0f ms; settled: median %.0f ms; ratio 1/%.0f\n", first[first.size() / 2], first.back(),
-                settled[settled.size() / 2], settled[settled.size() / 2] / first[first.size() / 2]);
-    std::printf("interface thread held: 95th percentile %.1f ms, 99th %.1f ms, longest %.1f ms of %zu turns\n", gaps[gaps.size() * 95 / 100],
-                gaps[gaps.size() * 99 / 100], gaps.back(), gaps.size());
+    const auto wander = [&](int steps) {
+        for (int i = 0; i < steps; ++i) {
+            drive::move(window, {1 + 0.11 * (i % 70), 1 + 0.07 * (i % 60)});
+            QCoreApplication::processEvents();
+        }
+    };
+    application.begin("pointer over the map");
+    wander(120);
+    application.begin("desks changed");
+    for (const Qt::Key key : {Qt::Key_3, Qt::Key_1, Qt::Key_2, Qt::Key_3}) {
+        drive::key(window, key, Qt::ControlModifier);
+        QTest::qWait(400);
+    }
+    application.begin("read on the Light desk");
+    wander(120);
+    application.begin("legend dragged");
+    auto& legend = window.legend_bar();
+    const auto on_legend = [&](double t) { return legend.at(sheet.map().scale.value_at(t)).toPoint(); };
+    QTest::mousePress(&legend, Qt::LeftButton, {}, on_legend(0.2));
+    for (int i = 1; i <= 20; ++i) {
+        QTest::mouseMove(&legend, on_legend(0.2 + 0.02 * i));
+        QTest::qWait(10);
+    }
+    QTest::mouseRelease(&legend, Qt::LeftButton, {}, on_legend(0.6));
+    application.begin("mean of an area dragged");
+    drive::drag(window, {1, 1}, {5, 4}, 20);
+    application.begin("point asked why");
+    for (const Vec2 p : {Vec2{2, 2}, Vec2{4, 3}, Vec2{6, 5}}) {
+        drive::click_sheet(window, p);
+        QTest::qWait(100);
+    }
+    application.begin("reading placed");
+    drive::key(window, Qt::Key_Q);
+    drive::click_sheet(window, {3, 3});
+    QTest::qWait(2000);
+    drive::key(window, Qt::Key_Escape);
+    application.begin("profile drawn");
+    drive::key(window, Qt::Key_I);
+    drive::drag(window, {4, 0.5}, {4, 6}, 10);
+    QTest::qWait(500);
+    application.begin("the moment chosen");
+    auto* shown = window.findChild<QComboBox*>(QStringLiteral("shown"));
+    shown->setCurrentIndex(shown->findData(static_cast<int>(Shown::moment)));
+    emit shown->activated(shown->currentIndex());
+    drive::wait_until([&] { return !sheet.map().layers.empty(); });
+    QTest::qWait(3000);
+    application.begin("clock turned");
+    for (int i = 0; i < 24; ++i) {
+        window.document().show_moment({6, 1 + i % 20, 8.0 + 0.4 * i});
+        QTest::qWait(40);
+    }
+    QTest::qWait(500);
+    application.begin("sheet zoomed");
+    for (int i = 0; i < 30; ++i) {
+        QWheelEvent wheel(QPointF(300, 250), sheet.mapToGlobal(QPointF(300, 250)), {}, {0, i < 15 ? 60 : -60}, Qt::NoButton, Qt::NoModifier, Qt::NoScrollPhase, false);
+        QCoreApplication::sendEvent(&sheet, &wheel);
+        QTest::qWait(8);
+    }
+    std::printf("first repainted map: median %.0f ms, worst %.0f ms; settled: median %.0f ms; ratio 1/%.0f\n", percentile(first, 50), percentile(first, 100), percentile(settled, 50),
+                percentile(settled, 50) / percentile(first, 50));
+    std::printf("frames of the map while settling: %zu, apart by median %.0f ms, 95 %% %.0f ms, longest %.0f ms\n", frames.size(), percentile(frames, 50), percentile(frames, 95), percentile(frames, 100));
+    application.report();
     return 0;
 }

@@ -73,6 +73,12 @@ void place(ReferencePlane& p, const Placing& placing, int edges) {
     if (placing.mirrors() && (p.on == ReferencePlane::On::wall || p.on == ReferencePlane::On::facade)) p.edge = (2 * edges - 2 - p.edge) % edges;
 }
 
+void place(Reading& r, const Placing& placing) {
+    const Vec2 p{r.at.x, r.at.y}, to = placing(p), facing = placing(p + Vec2{r.facing.x, r.facing.y}) - to;
+    r.at = {to.x, to.y, r.at.z};
+    r.facing = {facing.x, facing.y, r.facing.z};
+}
+
 // What stands in a room, by its middle.
 bool stands_in(const Thing& thing, const Storey& storey, const Room& room) { return thing.storey == storey.id && contains(room.footprint, thing.at); }
 
@@ -80,6 +86,8 @@ bool stands_in(const Thing& thing, const Storey& storey, const Room& room) { ret
 void place_observers_of(Option& option, const Room& room, const Placing& placing) {
     for (Observer& o : option.observers)
         if (o.room == room.id) place(o, placing);
+    for (Reading& r : option.readings)
+        if (r.room == room.id) place(r, placing);
     for (ReferencePlane& p : option.planes)
         if (p.room == room.id) place(p, placing, static_cast<int>(room.footprint.size()));
 }
@@ -144,6 +152,9 @@ std::vector<Vec2> outline_of(const Option& given, const Item& item) {
         case Kind::observer:
             if (const Observer* eye = find(option.observers, item.id)) return {{eye->eye.x, eye->eye.y}};
             return {};
+        case Kind::reading:
+            if (const Reading* reading = find(option.readings, item.id)) return {{reading->at.x, reading->at.y}};
+            return {};
         case Kind::plane:
             if (const ReferencePlane* plane = find(option.planes, item.id))
                 return plane->on == ReferencePlane::On::deck ? outline_of(option, {Kind::thing, plane->thing, -1}) : outline_of(option, {Kind::room, plane->room, -1});
@@ -197,6 +208,11 @@ bool place_items(Option& option, const Items& items, const Placing& placing) {
             case Kind::observer: {
                 Observer& o = *find(option.observers, item.id);
                 if (!has(items, Kind::room, o.room)) place(o, placing);
+                break;
+            }
+            case Kind::reading: {
+                Reading& r = *find(option.readings, item.id);
+                if (!has(items, Kind::room, r.room)) place(r, placing);
                 break;
             }
             default: break;
@@ -264,6 +280,16 @@ Items copy_items(Option& option, const Items& items, size_t to, const Placing& p
                     place(o, placing);
                     option.observers.push_back(o);
                 }
+                std::vector<Reading> readings;
+                for (const Reading& r : option.readings)
+                    if (r.room == item.id) readings.push_back(r);
+                for (Reading& r : readings) {
+                    r.id = fresh("reading");
+                    r.room = room.id;
+                    r.at.z += lift - from_level;
+                    place(r, placing);
+                    option.readings.push_back(r);
+                }
                 made.push_back({Kind::room, room.id, -1});
                 option.storeys[to].rooms.push_back(std::move(room));
                 break;
@@ -306,6 +332,15 @@ Items copy_items(Option& option, const Items& items, size_t to, const Placing& p
                 place(o, placing);
                 option.observers.push_back(o);
                 made.push_back({Kind::observer, o.id, -1});
+                break;
+            }
+            case Kind::reading: {
+                Reading r = *find(option.readings, item.id);
+                if (has(items, Kind::room, r.room)) break;
+                r.id = fresh("reading");
+                place(r, placing);
+                option.readings.push_back(r);
+                made.push_back({Kind::reading, r.id, -1});
                 break;
             }
             default: break;
@@ -381,6 +416,7 @@ void remove_room(Option& option, Storey& storey, const Id& id) {
     erase_by_id(storey.rooms, id);
     std::erase_if(option.planes, [&](const ReferencePlane& p) { return p.room == id && p.on != ReferencePlane::On::deck; });
     std::erase_if(option.observers, [&](const Observer& o) { return o.room == id; });
+    std::erase_if(option.readings, [&](const Reading& r) { return r.room == id; });
     for (ReferencePlane& p : option.planes)
         if (p.on == ReferencePlane::On::deck && p.room == id) p.room.clear();
     // A roof over this room only would else cover the whole storey.
@@ -426,6 +462,7 @@ bool remove_items(Option& option, const Items& items) {
             case Kind::rooflight: erase_by_id(option.storeys[s].rooflights, item.id); break;
             case Kind::dimension: erase_by_id(option.storeys[s].dimensions, item.id); break;
             case Kind::observer: erase_by_id(option.observers, item.id); break;
+            case Kind::reading: erase_by_id(option.readings, item.id); break;
             case Kind::block: erase_by_id(option.blocks, item.id); break;
             case Kind::plane: erase_by_id(option.planes, item.id); break;
             case Kind::thing:

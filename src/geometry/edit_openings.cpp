@@ -118,6 +118,8 @@ double rise(const Option& option, const Storey& storey) {
 void lift_observers(Option& option, const Storey& storey, double by) {
     for (Observer& o : option.observers)
         if (find(storey.rooms, o.room) != nullptr) o.eye.z += by;
+    for (Reading& r : option.readings)
+        if (find(storey.rooms, r.room) != nullptr) r.at.z += by;
 }
 
 void stack(Option& option, double lowest) {

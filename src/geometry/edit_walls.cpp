@@ -174,6 +174,8 @@ Id split_room(Option& option, size_t s, const Id& id, Vec2 a, Vec2 b) {
     }
     for (Observer& o : option.observers)
         if (o.room == id && !contains(room->footprint, {o.eye.x, o.eye.y})) o.room = second.id;
+    for (Reading& r : option.readings)
+        if (r.room == id && !contains(room->footprint, {r.at.x, r.at.y})) r.room = second.id;
     for (Roof& roof : storey.roofs)
         if (std::find(roof.rooms.begin(), roof.rooms.end(), id) != roof.rooms.end()) roof.rooms.push_back(second.id);
     const Id made = second.id;
@@ -204,6 +206,8 @@ bool join_rooms(Option& option, size_t s, const Id& first, const Id& second) {
     settle_walls(*one, before);
     for (Observer& o : option.observers)
         if (o.room == second) o.room = first;
+    for (Reading& r : option.readings)
+        if (r.room == second) r.room = first;
     for (Roof& roof : storey.roofs) {
         const bool covered = std::find(roof.rooms.begin(), roof.rooms.end(), second) != roof.rooms.end();
         std::erase(roof.rooms, second);

@@ -12,11 +12,14 @@ using model::Question;
 
 using model::question_of;
 
-Asker::Asker(Document& document, QObject* parent) : QObject(parent), document_(document), live_(this), live_moment_(this), job_(this) {
+Asker::Asker(Document& document, QObject* parent)
+    : QObject(parent), document_(document), live_(planes_asked(), this), readings_live_(readings_asked(), this), beside_live_(planes_asked(), this), live_moment_(planes_asked(), this),
+      readings_moment_(readings_asked(), this), beside_moment_(planes_asked(), this), job_(this) {
     connect(&document, &Document::project_changed, this, &Asker::project_changed);
     for (const auto signal : {&Document::moment_changed, &Document::sky_changed, &Document::weather_changed}) connect(&document, signal, this, &Asker::request_moment);
     connect(&live_moment_, &LiveMoment::found, this, [this](std::shared_ptr<const question::MomentAnswer> answer, const QString& option, bool working) {
         document_.moments[option.toStdString()] = std::move(answer);
+        moment_then_[option.toStdString()] = document_.snapshot();
         if (option.toStdString() == document_.option().id) {
             moment_working_ = working;
             moment_fresh_ = true;
@@ -26,6 +29,7 @@ Asker::Asker(Document& document, QObject* parent) : QObject(parent), document_(d
     connect(&live_, &LiveDaylight::stepped, this,
             [this](std::shared_ptr<const question::DaylightFactorAnswer> answer, const QString& option, bool working) {
                 document_.daylight[option.toStdString()] = std::move(answer);
+                daylight_then_[option.toStdString()] = document_.snapshot();
                 if (option.toStdString() == document_.option().id) {
                     working_ = working;
                     fresh_ = true;
@@ -33,6 +37,24 @@ Asker::Asker(Document& document, QObject* parent) : QObject(parent), document_(d
                 document_.tell_answers();
                 emit daylight_stepped();
             });
+    connect(&beside_live_, &LiveDaylight::stepped, this, [this](std::shared_ptr<const question::DaylightFactorAnswer> answer, const QString& option, bool) {
+        document_.daylight[option.toStdString()] = std::move(answer);
+        daylight_then_[option.toStdString()] = document_.snapshot();
+        document_.tell_answers();
+    });
+    connect(&beside_moment_, &LiveMoment::found, this, [this](std::shared_ptr<const question::MomentAnswer> answer, const QString& option, bool) {
+        document_.moments[option.toStdString()] = std::move(answer);
+        moment_then_[option.toStdString()] = document_.snapshot();
+        document_.tell_answers();
+    });
+    connect(&readings_live_, &LiveDaylight::stepped, this, [this](std::shared_ptr<const question::DaylightFactorAnswer> answer, const QString& option, bool) {
+        document_.reading_daylight[option.toStdString()] = std::move(answer);
+        document_.tell_answers();
+    });
+    connect(&readings_moment_, &LiveMoment::found, this, [this](std::shared_ptr<const question::MomentAnswer> answer, const QString& option, bool) {
+        document_.reading_moments[option.toStdString()] = std::move(answer);
+        document_.tell_answers();
+    });
     connect(&job_, &Job::changed, this, [this] {
         if (!job_.is_running()) start_next();
     });
@@ -42,6 +64,8 @@ Asker::Asker(Document& document, QObject* parent) : QObject(parent), document_(d
 void Asker::project_changed() {
     fresh_ = false;
     working_ = true;
+    request_readings();
+    request_beside();
     if (document_.option().planes.empty()) {
         working_ = false;
         document_.daylight.erase(document_.option().id);
@@ -61,18 +85,68 @@ void Asker::watch_moment(bool on) {
 }
 
 void Asker::hold(bool on) {
-    live_.hold(on);
-    live_moment_.hold(on);
+    for (auto* live : {&live_, &readings_live_, &beside_live_}) live->hold(on);
+    for (auto* live : {&live_moment_, &readings_moment_, &beside_moment_}) live->hold(on);
+    document_.tell_answers();
     if (on) return;
+    request_readings();
+    request_beside();
     live_.request(document_.snapshot(), document_.option_index());
     request_moment();
 }
 
 void Asker::request_moment() {
-    if (!watching_ || document_.option().planes.empty()) return;
+    if (!watching_) return;
     const auto outdoors = document_.outdoors();
     if (!outdoors) return emit said(QString::fromStdString(outdoors.fault().line()));
-    live_moment_.request(document_.snapshot(), document_.option_index(), *outdoors);
+    if (!document_.option().planes.empty()) live_moment_.request(document_.snapshot(), document_.option_index(), *outdoors);
+    if (!document_.option().readings.empty()) readings_moment_.request(document_.snapshot(), document_.option_index(), *outdoors);
+    request_beside();
+}
+
+void Asker::request_readings() {
+    const auto& option = document_.option();
+    if (!option.readings.empty()) return readings_live_.request(document_.snapshot(), document_.option_index());
+    document_.reading_daylight.erase(option.id);
+    document_.reading_moments.erase(option.id);
+}
+
+void Asker::keep_beside(const model::Id& option) {
+    beside_ = option;
+    request_beside();
+}
+
+// What stands beside is only asked where it is not the option on the sheet and not current already.
+void Asker::request_beside() {
+    if (beside_.empty() || beside_ == document_.option().id) return;
+    const auto& options = document_.project().options;
+    const auto at = std::find_if(options.begin(), options.end(), [&](const auto& o) { return o.id == beside_; });
+    if (at == options.end() || at->planes.empty()) return;
+    const auto index = static_cast<size_t>(at - options.begin());
+    const auto known = daylight_then_.find(beside_);
+    if (known == daylight_then_.end() || has_changed(known->second, beside_) || !document_.daylight.contains(beside_) || !document_.daylight.at(beside_)->record.settled)
+        beside_live_.request(document_.snapshot(), index);
+    if (!watching_) return;
+    if (const auto outdoors = document_.outdoors()) beside_moment_.request(document_.snapshot(), index, *outdoors);
+}
+
+void Asker::look_at(const std::vector<climate::Moment>& moments) {
+    std::vector<question::Outdoors> all;
+    // The field is of one state of trees and ground: months of another one would need a field of their own.
+    const auto& site = document_.project().site;
+    const bool trees = std::any_of(document_.option().things.begin(), document_.option().things.end(), [](const auto& t) { return t.kind == model::Thing::Kind::tree; });
+    const auto ground = question::ground_of_months(site);
+    const auto state = [&](int month) { return std::pair{trees && model::season_of(site.leaf_from, site.leaf_to, month) == model::Season::bare, ground[static_cast<size_t>(month - 1)]}; };
+    for (const auto& moment : moments)
+        if (state(moment.month) != state(document_.moment().month)) emit said(QStringLiteral("Months with other leaves or another ground need a question of their own: New question"));
+        else if (const auto outdoors = question::outdoors_at(document_.project().site, document_.sky(), moment, document_.outdoor())) all.push_back(*outdoors);
+    live_moment_.look_at(all);
+}
+
+void Asker::set_gone(std::set<model::Id> windows) {
+    if (windows == gone_) return;
+    gone_ = std::move(windows);
+    document_.tell_answers();
 }
 
 void Asker::ask_question(const model::Id& id) {
@@ -155,8 +229,8 @@ void Asker::choose_table(const model::Id& question, size_t column) {
     table_column_ = column;
 }
 
-const Document::KeptTable* Asker::table() const {
-    const auto found = document_.tables.find({document_.option().id, table_question_});
+const Document::KeptTable* Asker::table(const model::Id& option) const {
+    const auto found = document_.tables.find({option, table_question_});
     return found != document_.tables.end() ? &found->second : nullptr;
 }
 

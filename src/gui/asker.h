@@ -4,18 +4,21 @@
 #pragma once
 #include <QObject>
 #include <deque>
+#include <optional>
+#include <set>
 
 #include "gui/document.h"
 #include "gui/lamp.h"
 #include "gui/live_moment.h"
 #include "gui/sheet/sheet.h"
 #include "gui/work.h"
+#include "question/why.h"
 
 namespace wp::gui {
 
 /// What the sheet paints.
 enum class Shown {
-    daylight_factor, sky_component, outside_component, inside_component, lux_by_design_sky, lux_by_median,
+    daylight_factor, sky_component, outside_component, inside_component, ground_component, lux_by_design_sky, lux_by_median,
     moment, moment_sun, moment_sky, moment_reflected,
     autonomy, sun_hours, mean_lux,
     table,  ///< a column of a question's answer
@@ -42,20 +45,33 @@ class Asker : public QObject {
     void cancel();
     Job& job() { return job_; }
     LiveDaylight& live() { return live_; }
+    bool is_held() const { return live_.is_held(); }
     LiveMoment& live_moment() { return live_moment_; }
     void hold(bool on);
 
     /// Whether the moment's light is looked at: only then is it traced.
     void watch_moment(bool on);
+    /// Light at further moments of the option's field, for profiles: told by LiveMoment::looked_at.
+    void look_at(const std::vector<climate::Moment>& moments);
+    /// Keeps the live answers of a second option up to date; empty: of none.
+    void keep_beside(const model::Id& option);
+    /// Windows whose light is taken out of the live maps: what if they were gone.
+    void set_gone(std::set<model::Id> windows);
+    const std::set<model::Id>& gone() const { return gone_; }
+    /// What light at a point of a layer of the map is made of; point -1: the mean of the layer. None where the answer cannot tell.
+    std::optional<question::Shares> why(Shown shown, size_t layer, int point) const;
     /// Which question's answer, and which of its columns, Shown::table means.
     void choose_table(const model::Id& question, size_t column);
     const model::Id& table_question() const { return table_question_; }
     size_t table_column() const { return table_column_; }
     /// The answer that is chosen, on the option that is shown; null where there is none.
-    const Document::KeptTable* table() const;
+    const Document::KeptTable* table() const { return table(document_.option().id); }
+    const Document::KeptTable* table(const model::Id& option) const;
 
     /// The map for the sheet as things stand, empty where there is no answer.
-    SheetMap map(Shown shown) const;
+    SheetMap map(Shown shown) const { return map(shown, document_.option().id); }
+    /// The same of any option that has an answer.
+    SheetMap map(Shown shown, const model::Id& option) const;
     struct LampReading {
         Lamp::State state;
         double reached, wanted;
@@ -72,20 +88,28 @@ class Asker : public QObject {
     void run_year(size_t option);
     void note_wanted_year(size_t option);
     void request_moment();
-    SheetMap daylight_map(Shown shown) const;
-    SheetMap moment_map(Shown shown) const;
-    SheetMap year_map(Shown shown) const;
-    SheetMap table_map() const;
+    void request_readings();
+    void request_beside();
+    SheetMap daylight_map(Shown shown, const model::Id& option) const;
+    SheetMap moment_map(Shown shown, const model::Id& option) const;
+    SheetMap year_map(Shown shown, const model::Id& option) const;
+    SheetMap table_map(const model::Id& option) const;
+    /// Whether an option, and what it stands on, is other than it was.
+    bool has_changed(const std::shared_ptr<const model::Project>& then, const model::Id& option) const;
     void compare_with_ours(question::PointTable& table) const;
-    bool is_stale(const Document::KeptTable& kept) const;
+    bool is_stale(const Document::KeptTable& kept, const model::Id& option) const;
 
     Document& document_;
-    LiveDaylight live_;
-    LiveMoment live_moment_;
+    LiveDaylight live_, readings_live_, beside_live_;
+    LiveMoment live_moment_, readings_moment_, beside_moment_;
     Job job_;
     std::deque<size_t> years_waiting_;
     bool working_ = false;
     bool fresh_ = false;  // the daylight answer belongs to the project as it is
+    /// The project as it was when an option's live answers came.
+    std::map<model::Id, std::shared_ptr<const model::Project>> daylight_then_, moment_then_;
+    model::Id beside_;
+    std::set<model::Id> gone_;
     bool watching_ = false, moment_working_ = false, moment_fresh_ = false;
     model::Id table_question_;
     size_t table_column_ = 0;

@@ -90,6 +90,8 @@ void Document::take_up(model::Project project, const std::filesystem::path& path
     years.clear();
     glares.clear();
     moments.clear();
+    reading_daylight.clear();
+    reading_moments.clear();
     tables.clear();
     project_ = std::make_shared<const model::Project>(std::move(project));
     load_weather();

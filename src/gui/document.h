@@ -90,6 +90,9 @@ class Document : public QObject {
     Kept<question::GlareAnswer> glares;
     /// The moment's light, live.
     Kept<question::MomentAnswer> moments;
+    /// The same at the option's readings, one plane each.
+    Kept<question::DaylightFactorAnswer> reading_daylight;
+    Kept<question::MomentAnswer> reading_moments;
     /// Answers of the project's questions, by option and question.
     struct KeptTable {
         std::shared_ptr<const question::TableAnswer> answer;

@@ -2,6 +2,7 @@
 #include "gui/live_moment.h"
 
 #include <QMetaObject>
+#include <algorithm>
 #include <cmath>
 
 #include "question/ask.h"
@@ -13,8 +14,8 @@ namespace {
 constexpr size_t kFieldsKept = 6;
 }  // namespace
 
-LiveMoment::LiveMoment(QObject* parent)
-    : QObject(parent), looker_([this](const Look& wanted) { look(wanted); }), tracer_([this](const Key& key) { trace(key); }) {}
+LiveMoment::LiveMoment(PointsOf points, QObject* parent)
+    : QObject(parent), points_(std::move(points)), looker_([this](const Look& wanted) { look(wanted); }), other_looker_([this](const Others& wanted) { look_at_others(wanted); }), tracer_([this](const Key& key) { trace(key); }) {}
 
 LiveMoment::~LiveMoment() { quit_ = true; }
 
@@ -42,7 +43,7 @@ void LiveMoment::trace(const Key& key) {
     const model::Option& option = key.project->options[key.option];
     const auto question = model::question_of(*key.project, model::Question::Kind::moment);
     const auto surfaces = geometry::build_surfaces(*key.project, option, question.without);
-    const auto planes = *question::planes_of(option, question, key.project->site.north);
+    const auto planes = points_(*key.project, option, question);
     // Where no tree stands, leaves make no difference.
     light::State state = key.state;
     if (!surfaces.has_seasons()) state.season = model::Season::in_leaf;
@@ -72,7 +73,9 @@ void LiveMoment::publish(const Key& key, std::shared_ptr<const question::LightFi
         shown_ = key;
         field_ = field;
         working_ = working;
-        looker_.ask({field_, outdoors_, QString::fromStdString(key.project->options[key.option].id), working});
+        const QString id = QString::fromStdString(key.project->options[key.option].id);
+        looker_.ask({field_, outdoors_, id, working});
+        if (!others_.empty()) other_looker_.ask({field_, others_});
     }, Qt::QueuedConnection);
 }
 
@@ -83,6 +86,19 @@ void LiveMoment::refine() {
     ++wanted_.refined;
     working_ = true;
     tracer_.ask(wanted_);
+}
+
+void LiveMoment::look_at(const std::vector<question::Outdoors>& moments) {
+    const bool same = std::equal(moments.begin(), moments.end(), others_.begin(), others_.end(), [](const auto& a, const auto& b) { return a.fingerprint() == b.fingerprint(); });
+    if (same) return;
+    others_ = moments;
+    if (field_ && !moments.empty()) other_looker_.ask({field_, moments});
+}
+
+void LiveMoment::look_at_others(const Others& wanted) {
+    std::vector<std::shared_ptr<const question::MomentAnswer>> answers;
+    for (const auto& outdoors : wanted.moments) answers.push_back(std::make_shared<const question::MomentAnswer>(question::light_at(*wanted.field, outdoors)));
+    QMetaObject::invokeMethod(this, [this, answers = std::move(answers)] { emit looked_at(answers); }, Qt::QueuedConnection);
 }
 
 void LiveMoment::look(const Look& wanted) {

@@ -6,6 +6,7 @@
 #include "climate/sky_amount.h"
 #include "gui/asker.h"
 #include "light/replicates.h"
+#include "question/ask.h"
 #include "report/pictures.h"
 
 namespace wp::gui {
@@ -24,38 +25,76 @@ report::Scale scale_of_all(const question::PointTable& table, size_t main_column
     return report::light_scale(all);
 }
 
-QString share_words(const char* name, double part, double whole) {
-    return whole > 0 ? QStringLiteral("%1 %2 %").arg(QString::fromLatin1(name)).arg(100 * part / whole, 0, 'f', 0) : QString();
+// The parts of a figure, and the windows that give most, at most three.
+QStringList lines_of(const question::Shares& shares) {
+    const auto percent = [&](double part) { return QString::number(shares.total > 0 ? 100 * part / shares.total : 0, 'f', 0); };
+    QStringList parts, windows;
+    for (const auto& [name, part] : {std::pair{"sun", shares.sun}, {"sky", shares.sky}, {"ground", shares.ground}, {"outdoors", shares.around}, {"inside", shares.inside}, {"inside off the ground", shares.inside_off_ground}})
+        if (part > 0.005 * shares.total) parts << QStringLiteral("%1 %2 %").arg(QString::fromLatin1(name), percent(part));
+    for (const auto& window : shares.windows)
+        if (window.value > 0.005 * shares.total && windows.size() < 3) windows << QStringLiteral("%1 %2 %").arg(window.id.empty() ? QStringLiteral("past windows") : QString::fromStdString(window.id), percent(window.value));
+    return {parts.join(QStringLiteral(", ")), windows.join(QStringLiteral(", "))};
 }
 
-// The windows that give a point most, at most three.
-QString best_windows(const std::vector<model::Id>& names, const std::vector<double>& shares, double whole) {
-    std::vector<std::pair<double, QString>> ranked;
-    for (size_t w = 0; w < shares.size(); ++w)
-        if (shares[w] > 0.005 * whole) ranked.push_back({shares[w], w < names.size() ? QString::fromStdString(names[w]) : QStringLiteral("past windows")});
-    std::sort(ranked.begin(), ranked.end(), [](const auto& a, const auto& b) { return a.first > b.first; });
-    QStringList out;
-    for (size_t k = 0; k < ranked.size() && k < 3; ++k) out << QStringLiteral("%1 %2 %").arg(ranked[k].second).arg(100 * ranked[k].first / whole, 0, 'f', 0);
-    return out.join(QStringLiteral(", "));
+// Usual values onto the legend, in its unit.
+void mark_usual(SheetMap& map, const char* figure) {
+    map.figure = QString::fromLatin1(figure);
+    const auto* of = question::usual_values().find(figure);
+    if (of == nullptr) return;
+    map.definition = QString::fromStdString(of->definition);
+    for (const auto& v : of->values) {
+        map.usual.push_back({v.value, QStringLiteral("%1 %2: %3 (%4)").arg(v.value).arg(map.unit, QString::fromStdString(v.meaning), QString::fromStdString(v.source))});
+        if (v.key) map.marks.level = v.value;
+    }
+}
+
+const char* figure_of(const std::string& column, const std::string& unit) {
+    if (unit == "lx") return "illuminance";
+    if (column == "daylight_factor_percent") return "daylight_factor";
+    if (column == "sun_hours") return "sun_hours";
+    if (column == "sky_percent_of_hemisphere") return "sky_share";
+    return "";
 }
 
 }  // namespace
 
-SheetMap Asker::map(Shown shown) const {
-    if (is_daylight(shown)) return daylight_map(shown);
-    if (is_moment(shown)) return moment_map(shown);
-    if (shown == Shown::table) return table_map();
-    return year_map(shown);
+SheetMap Asker::map(Shown shown, const model::Id& option) const {
+    if (is_daylight(shown)) return daylight_map(shown, option);
+    if (is_moment(shown)) return moment_map(shown, option);
+    if (shown == Shown::table) return table_map(option);
+    return year_map(shown, option);
 }
 
-SheetMap Asker::daylight_map(Shown shown) const {
+std::optional<question::Shares> Asker::why(Shown shown, size_t layer, int point) const {
+    const auto& id = document_.option().id;
+    if (is_daylight(shown)) {
+        const auto it = document_.daylight.find(id);
+        if (it != document_.daylight.end() && layer < it->second->planes.size()) return question::shares_of(*it->second, layer, point);
+    }
+    if (is_moment(shown)) {
+        const auto it = document_.moments.find(id);
+        if (it != document_.moments.end() && layer < it->second->planes.size()) return question::shares_of(*it->second, layer, point);
+    }
+    return {};
+}
+
+bool Asker::has_changed(const std::shared_ptr<const model::Project>& then, const model::Id& id) const {
+    const auto& now = document_.project();
+    if (then == nullptr) return true;
+    if (then.get() == &now) return false;
+    const auto *was = model::find(then->options, id), *is = model::find(now.options, id);
+    return was == nullptr || is == nullptr || *was != *is || then->site != now.site || then->materials != now.materials || then->blind_transmittance != now.blind_transmittance || then->questions != now.questions;
+}
+
+SheetMap Asker::daylight_map(Shown shown, const model::Id& id) const {
     using light::Way;
-    static constexpr const char* names[] = {"Daylight factor", "Sky component", "Externally reflected component", "Internally reflected component", "Under the design sky", "Under the weather's median sky"};
+    static constexpr const char* names[] = {"Daylight factor", "Sky component", "Externally reflected component", "Internally reflected component", "In off the ground, straight or interreflected", "Under the design sky", "Under the weather's median sky"};
     SheetMap map;
     map.name = QString::fromLatin1(names[static_cast<int>(shown)]);
     const bool lux = shown == Shown::lux_by_design_sky || shown == Shown::lux_by_median;
     map.unit = lux ? QStringLiteral("lx") : QStringLiteral("%");
-    const auto it = document_.daylight.find(document_.option().id);
+    mark_usual(map, lux ? "illuminance" : shown == Shown::daylight_factor ? "daylight_factor" : "");
+    const auto it = document_.daylight.find(id);
     if (it == document_.daylight.end()) return map;
     if (shown == Shown::lux_by_median && document_.outdoor().empty()) return map;
     const auto answer = it->second;
@@ -64,72 +103,73 @@ SheetMap Asker::daylight_map(Shown shown) const {
     if (shown == Shown::lux_by_median) scale = climate::median_diffuse(document_.outdoor()) / 100;
     if (lux) map.name += QStringLiteral(" of %1 lx").arg(100 * scale, 0, 'f', 0);
     map.layers = report::daylight_maps(*answer);
+    const auto then = daylight_then_.find(id);
+    const bool stale = id == document_.option().id ? !fresh_ : has_changed(then == daylight_then_.end() ? nullptr : then->second, id);
+    const bool without = !gone_.empty() && (shown == Shown::daylight_factor || lux);
+    const auto left = without ? question::value_without(*answer, gone_) : std::vector<std::vector<double>>();
+    if (without) map.name += QStringLiteral(" without %1").arg(QString::fromStdString(*gone_.begin()) + (gone_.size() > 1 ? QStringLiteral(" and %1 more").arg(gone_.size() - 1) : QString()));
     for (size_t p = 0; p < answer->planes.size(); ++p) {
         const auto& plane = answer->planes[p];
         std::vector<double> half = plane.half_width;
         if (shown != Shown::daylight_factor && !lux) {
-            const auto way = static_cast<Way>(static_cast<int>(shown) - static_cast<int>(Shown::sky_component));
-            map.layers[p].value = plane.component(way);
-            for (size_t i = 0; i < half.size(); ++i) half[i] = plane.by_way_half_width[i * light::kWays + static_cast<size_t>(way)];
+            static const std::vector<Way> parts[] = {{Way::straight}, {Way::from_ground, Way::from_outside}, {Way::from_inside, Way::inside_off_ground}, {Way::from_ground, Way::inside_off_ground}};
+            std::fill(half.begin(), half.end(), 0.0);
+            map.layers[p].value = half;
+            // Half-widths of parts that were traced together add up at the most.
+            for (const Way way : parts[static_cast<int>(shown) - static_cast<int>(Shown::sky_component)])
+                for (size_t i = 0; i < half.size(); ++i) {
+                    map.layers[p].value[i] += plane.by_way[i * light::kWays + static_cast<size_t>(way)];
+                    half[i] += plane.by_way_half_width[i * light::kWays + static_cast<size_t>(way)];
+                }
         }
+        if (without) map.layers[p].value = left[p];
         for (double& v : map.layers[p].value) v *= scale;
         for (double& v : half) v *= scale;
         map.half_width.push_back(std::move(half));
-        map.layers[p].stale = !fresh_;
+        map.layers[p].stale = stale;
     }
-    map.detail = [answer](size_t layer, size_t i) {
-        const auto& plane = answer->planes[layer];
-        const double whole = plane.value[i];
-        const auto part = [&](Way way) { return plane.by_way[i * light::kWays + static_cast<size_t>(way)]; };
-        std::vector<model::Id> names;
-        std::vector<double> shares;
-        for (size_t k = 0; k < answer->portals.size(); ++k) {
-            const auto known = std::find(names.begin(), names.end(), answer->portals[k]);
-            if (known == names.end()) {
-                names.push_back(answer->portals[k]);
-                shares.push_back(0);
-            }
-            shares[static_cast<size_t>(std::find(names.begin(), names.end(), answer->portals[k]) - names.begin())] += plane.by_portal[i * answer->portals.size() + k];
-        }
-        return QStringList{QStringList{share_words("sky", part(Way::straight), whole), share_words("reflected outside", part(Way::from_outside), whole), share_words("inside", part(Way::from_inside), whole)}.join(QStringLiteral(", ")),
-                           best_windows(names, shares, whole)};
-    };
-    map.scale = {0, report::nice_top(high_of(map.layers)), false};
+    map.detail = [answer](size_t layer, size_t i) { return lines_of(question::shares_of(*answer, layer, static_cast<int>(i))); };
+    // What would be is judged on the scale of what is.
+    map.scale = {0, report::nice_top(high_of(without ? report::daylight_maps(*answer) : map.layers) * (without ? scale : 1)), false};
     return map;
 }
 
-SheetMap Asker::moment_map(Shown shown) const {
+SheetMap Asker::moment_map(Shown shown, const model::Id& id) const {
     static constexpr const char* names[] = {"Illuminance", "Direct sun", "Straight from the sky", "Reflected, inside and outside"};
     SheetMap map;
     map.name = QStringLiteral("%1, %2").arg(QString::fromLatin1(names[static_cast<int>(shown) - static_cast<int>(Shown::moment)]), QString::fromStdString(climate::text(document_.moment())));
     map.unit = QStringLiteral("lx");
-    const auto it = document_.moments.find(document_.option().id);
+    mark_usual(map, "illuminance");
+    const auto it = document_.moments.find(id);
     if (it == document_.moments.end()) return map;
     const auto answer = it->second;
-    for (const auto& plane : answer->planes) {
-        report::MapLayer layer{plane.plane, shown == Shown::moment_sun ? plane.sun : shown == Shown::moment_sky ? plane.sky : plane.lux, plane.reached, !moment_fresh_};
+    const auto then = moment_then_.find(id);
+    const bool stale = id == document_.option().id ? !moment_fresh_ : has_changed(then == moment_then_.end() ? nullptr : then->second, id);
+    const bool without = !gone_.empty() && shown == Shown::moment;
+    const auto left = without ? question::value_without(*answer, gone_) : std::vector<std::vector<double>>();
+    std::vector<report::MapLayer> whole;
+    for (size_t p = 0; p < answer->planes.size(); ++p) {
+        const auto& plane = answer->planes[p];
+        report::MapLayer layer{plane.plane, shown == Shown::moment_sun ? plane.sun : shown == Shown::moment_sky ? plane.sky : plane.lux, plane.reached, stale};
         if (shown == Shown::moment_reflected)
-            for (size_t i = 0; i < layer.value.size(); ++i) layer.value[i] = plane.outside[i] + plane.inside[i];
+            for (size_t i = 0; i < layer.value.size(); ++i) layer.value[i] = plane.ground[i] + plane.outside[i] + plane.inside[i];
+        if (without) {
+            whole.push_back(layer);
+            layer.value = left[p];
+        }
         // The error is that of the whole: it is traced together, only direct sun is exact.
         map.half_width.push_back(shown == Shown::moment_sun ? std::vector<double>(plane.lux.size(), 0.0) : plane.half_width);
         map.layers.push_back(std::move(layer));
     }
-    map.detail = [answer](size_t layer, size_t i) {
-        const auto& plane = answer->planes[layer];
-        const size_t across = answer->sources.size() + 1;
-        const double whole = plane.lux[i];
-        QStringList lines{QStringList{share_words("sun", plane.sun[i], whole), share_words("sky", plane.sky[i], whole), share_words("reflected outside", plane.outside[i], whole), share_words("inside", plane.inside[i], whole)}.join(QStringLiteral(", "))};
-        if (plane.by_source.size() == plane.lux.size() * across)
-            lines << best_windows(answer->sources, {plane.by_source.begin() + static_cast<std::ptrdiff_t>(i * across), plane.by_source.begin() + static_cast<std::ptrdiff_t>((i + 1) * across)}, whole);
-        return lines;
-    };
-    map.scale = report::light_scale(map.layers);
+    if (without) map.name += QStringLiteral(", without %1").arg(QString::fromStdString(*gone_.begin()) + (gone_.size() > 1 ? QStringLiteral(" and %1 more").arg(gone_.size() - 1) : QString()));
+    map.detail = [answer](size_t layer, size_t i) { return lines_of(question::shares_of(*answer, layer, static_cast<int>(i))); };
+    map.scale = report::light_scale(without ? whole : map.layers);
     return map;
 }
 
-SheetMap Asker::table_map() const {
+SheetMap Asker::table_map(const model::Id& id) const {
     SheetMap map;
-    const auto* kept = table();
+    const auto* kept = table(id);
     const auto* question = model::find(document_.project().questions, table_question_);
     map.name = question != nullptr ? QString::fromStdString(question->name) : QString::fromStdString(table_question_);
     if (kept == nullptr || kept->answer->table.columns.empty()) return map;
@@ -137,6 +177,7 @@ SheetMap Asker::table_map() const {
     const size_t column = std::min(table_column_, table.columns.size() - 1), main = column / kept->answer->main_columns * kept->answer->main_columns;
     map.name = QString::fromStdString(table.columns[column].name);
     map.unit = QString::fromStdString(table.columns[column].unit);
+    mark_usual(map, figure_of(table.columns[column].id, table.columns[column].unit));
     map.layers = report::maps_of(table, column);
     if (!table.columns[column].standard_error.empty())
         for (const auto& plane : table.columns[column].standard_error) {
@@ -155,32 +196,33 @@ SheetMap Asker::table_map() const {
             for (const double v : layer.value)
                 if (!std::isnan(v)) most = std::max(most, std::fabs(v));
         const double end = report::nice_top(most);
-        map.scale = {-end, end, false};
+        map.scale = {-end, end, false, 0, true};
     }
     if (kept->answer->kind == "moment" && column == main) map.scale = scale_of_all(kept->answer->table, kept->answer->main_columns);
-    const bool stale = is_stale(*kept);
+    const bool stale = is_stale(*kept, id);
     for (auto& layer : map.layers) layer.stale = stale;
     return map;
 }
 
-bool Asker::is_stale(const Document::KeptTable& kept) const {
+bool Asker::is_stale(const Document::KeptTable& kept, const model::Id& id) const {
     if (kept.foreign) return false;
     const auto& then = *kept.project;
     const auto& now = document_.project();
-    const auto* option = model::find(then.options, document_.option().id);
+    const auto* option = model::find(then.options, id);
+    const auto* is = model::find(now.options, id);
     const auto *asked = model::find(then.questions, table_question_), *wanted = model::find(now.questions, table_question_);
-    return option == nullptr || asked == nullptr || wanted == nullptr || *option != document_.option() || *asked != *wanted || then.site != now.site || then.materials != now.materials ||
+    return option == nullptr || is == nullptr || asked == nullptr || wanted == nullptr || *option != *is || *asked != *wanted || then.site != now.site || then.materials != now.materials ||
            then.blind_transmittance != now.blind_transmittance;
 }
 
-SheetMap Asker::year_map(Shown shown) const {
+SheetMap Asker::year_map(Shown shown, const model::Id& id) const {
     SheetMap map;
-    const auto& id = document_.option().id;
     const auto question = question_of(document_.project(), Question::Kind::year);
     const auto it = document_.years.find(id);
     map.name = shown == Shown::autonomy ? QStringLiteral("Hours with 300 lx, blinds operated")
                : shown == Shown::sun_hours ? QStringLiteral("Hours with 1000 lx of direct sun") : QStringLiteral("Mean illuminance in occupied hours");
     map.unit = shown == Shown::autonomy ? QStringLiteral("%") : shown == Shown::sun_hours ? QStringLiteral("h a year") : QStringLiteral("lx");
+    mark_usual(map, shown == Shown::autonomy ? "autonomy" : shown == Shown::sun_hours ? "direct_sun_hours" : "illuminance");
     if (it == document_.years.end()) return map;
     map.layers = report::year_maps(*it->second, shown == Shown::autonomy ? report::YearMap::autonomy : shown == Shown::sun_hours ? report::YearMap::sun_hours : report::YearMap::mean_lux,
                                    question.from, question.to);
@@ -217,7 +259,7 @@ Asker::LampReading Asker::lamp(Shown shown) const {
         if (kept == nullptr) return {Lamp::State::nothing, 0, 0.05};
         const auto& record = kept->answer->record;
         if (kept->foreign) return {Lamp::State::foreign, 0, 0};
-        return {is_stale(*kept) ? Lamp::State::stale : record.settled ? Lamp::State::settled : Lamp::State::settling, record.reached, record.wanted};
+        return {is_stale(*kept, id) ? Lamp::State::stale : record.settled ? Lamp::State::settled : Lamp::State::settling, record.reached, record.wanted};
     }
     const auto it = document_.years.find(id);
     if (it == document_.years.end()) return {Lamp::State::nothing, 0, 0.1};

@@ -31,6 +31,7 @@ Window::Window(QWidget* parent) : QMainWindow(parent), asker_(document_) {
     hint_ = new QLabel;
     column->addWidget(build_bar());
     tools_ = build_tools();
+    build_reading();
     build_middle();
     light_bar_ = build_light_bar();
     site_bar_ = build_site_bar();
@@ -136,6 +137,13 @@ QWidget* Window::build_bar() {
     connect(add, &QToolButton::clicked, this, &Window::add_option);
     row->addWidget(add);
     row->addSpacing(space::medium);
+    hold_ = new QToolButton;
+    set_icon(hold_, QStringLiteral("pause"));
+    hold_->setCheckable(true);
+    hold_->setObjectName(QStringLiteral("hold"));
+    hold_->setAccessibleName(QStringLiteral("Hold automatic work"));
+    hold_->setToolTip(QStringLiteral("Hold automatic work (H): maps stay as they are until it is let go"));
+    row->addWidget(hold_);
     row->addWidget(lamp_);
     return bar;
 }
@@ -244,6 +252,7 @@ QWidget* Window::build_companion() {
                                           {"Wall", "The selected wall straight on: a working view", wall_view_},
                                           {"Section", "The building cut along a line", section_view_},
                                           {"Eye", "What an observer sees", eye_view_},
+                                          {"Profile", "The map along a line, over the section cut there", profile_},
                                           {"Check", "What is wrong with the model, and what is only assumed", check_view_}}) {
         auto* button = new QToolButton;
         button->setText(QString::fromLatin1(name));
@@ -327,6 +336,9 @@ void Window::show_desk(Desk desk) {
     light_bar_->setVisible(desk == Desk::light || desk == Desk::certify);
     sheet_->set_editable(build);
     inspector_->set_editable(build || desk == Desk::light);
+    sheet_->set_reads(desk == Desk::light);
+    if (desk != Desk::light) asker_.set_gone({});
+    show_pages();
     if (!build) sheet_->set_tool(Tool::select);
     site_bar_->setVisible(desk == Desk::site);
     if (build || desk == Desk::site) set_shown(Shown::daylight_factor);
@@ -343,11 +355,12 @@ void Window::show_desk(Desk desk) {
 }
 
 void Window::refresh_answers() {
-    const SheetMap map = asker_.map(shown_);
+    const SheetMap map = dressed(asker_.map(shown_), document_.option().id);
     sheet_->show_map(map);
     model_view_->show_map(map);
     const auto reading = asker_.lamp(shown_);
     lamp_->show_state(reading.state, reading.reached, reading.wanted);
+    refresh_reading(map);
     refresh_shown();
 }
 

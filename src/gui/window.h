@@ -25,7 +25,11 @@
 #include "gui/compare/compare_panel.h"
 #include "gui/document.h"
 #include "gui/inspector/inspector.h"
+#include "gui/light/pair_view.h"
+#include "gui/light/profile_view.h"
+#include "gui/light/readings_panel.h"
 #include "gui/light/series_view.h"
+#include "gui/light/why_panel.h"
 #include "gui/lamp.h"
 #include "gui/matter/materials_panel.h"
 #include "gui/matter/types_panel.h"
@@ -35,6 +39,7 @@
 #include "gui/site/sky_page.h"
 #include "gui/sun_shade.h"
 #include "gui/yearstrip/yearstrip.h"
+#include "report/pictures.h"
 #include "store/recovery.h"
 
 namespace wp::gui {
@@ -84,8 +89,16 @@ class Window : public QMainWindow {
 
     Document& document() { return document_; }
     Asker& asker() { return asker_; }
+    /// The plan on the sheet at 1:scale, as a picture with its position or as a drawing.
+    Outcome save_plan(const std::filesystem::path& path, double scale, double dots) const { return report::write_plan_to_scale(plan_scene(sheet_->map()), path, scale, dots); }
     Sheet& sheet() { return *sheet_; }
     YearStrip& year_strip() { return *strip_; }
+    Legends& legends() { return legends_; }
+    LegendBar& legend_bar() { return *legend_bar_; }
+    WhyPanel& why() { return *why_; }
+    ReadingsPanel& readings() { return *readings_; }
+    ProfileView& profile() { return *profile_; }
+    PairView& pair() { return *pair_; }
     Lamp& lamp() { return *lamp_; }
 
  protected:
@@ -106,6 +119,18 @@ class Window : public QMainWindow {
     void refresh_shown();
     void new_question();
     Takeaway takeaway() const;
+    report::PlanScene plan_scene(const SheetMap& map) const;
+    // window_reading.cpp
+    void build_reading();
+    QWidget* build_beside();
+    void refresh_reading(const SheetMap& map);
+    void refresh_asked();
+    void refresh_pair();
+    SheetMap dressed(SheetMap map, const model::Id& option) const;
+    void place_reading(Vec2 at);
+    void keep_beside();
+    void show_beside(const model::Id& option);
+    void close_pair();
     // window.cpp
     QWidget* build_companion();
     void build_job_line();
@@ -153,11 +178,13 @@ class Window : public QMainWindow {
     void build_matter_actions();
     void lay_planes();
     void lay_lattice();
+    void show_pages();
     std::vector<model::Id> rooms_meant() const;
     void fill_views();
 
     Document document_;
     Asker asker_;
+    Legends legends_;
     Desk desk_ = Desk::build;
     Shown shown_ = Shown::daylight_factor;
     Sheet* sheet_ = nullptr;
@@ -183,6 +210,15 @@ class Window : public QMainWindow {
     SeriesView* series_view_ = nullptr;
     QToolButton* series_button_ = nullptr;
     int site_page_ = 0;
+    LegendBar* legend_bar_ = nullptr;
+    WhyPanel* why_ = nullptr;
+    ReadingsPanel* readings_ = nullptr;
+    ProfileView* profile_ = nullptr;
+    PairView* pair_ = nullptr;
+    QComboBox* pair_mode_ = nullptr;
+    QToolButton *pair_close_ = nullptr, *hold_ = nullptr;
+    std::optional<PairSide> kept_side_;
+    model::Id beside_option_;
     QPushButton *run_year_ = nullptr, *ask_button_ = nullptr, *cancel_ = nullptr;
     QProgressBar* progress_ = nullptr;
     QLabel *job_title_ = nullptr, *hint_ = nullptr;

@@ -52,8 +52,10 @@ void Window::build_actions() {
     hold->disconnect();
     connect(hold, &QAction::toggled, this, [this](bool on) {
         asker_.hold(on);
+        hold_->setChecked(on);
         refresh_answers();
     });
+    connect(hold_, &QToolButton::toggled, hold, &QAction::setChecked);
     menu->addAction(hold);
     QAction* dark = add_action(QStringLiteral("Dark paper"), {}, {});
     dark->setCheckable(true);

@@ -24,8 +24,8 @@ struct Name {
     Shown shown;
     const char* text;
 };
-constexpr Name kNames[] = {{Shown::daylight_factor, "Daylight factor (live)"}, {Shown::sky_component, "  sky component"}, {Shown::outside_component, "  reflected outside"},
-                           {Shown::inside_component, "  reflected inside"}, {Shown::lux_by_design_sky, "  in lux, design sky"}, {Shown::lux_by_median, "  in lux, median sky"},
+constexpr Name kNames[] = {{Shown::daylight_factor, "Daylight factor (live)"}, {Shown::sky_component, "  sky component"}, {Shown::outside_component, "  reflected outdoors"},
+                           {Shown::inside_component, "  reflected inside"}, {Shown::ground_component, "  in off the ground"}, {Shown::lux_by_design_sky, "  in lux, design sky"}, {Shown::lux_by_median, "  in lux, median sky"},
                            {Shown::moment, "The moment (live)"}, {Shown::moment_sun, "  direct sun"}, {Shown::moment_sky, "  straight from the sky"}, {Shown::moment_reflected, "  reflected"},
                            {Shown::autonomy, "Daylight autonomy, 300 lx"}, {Shown::sun_hours, "Direct sun, hours of 1000 lx"}, {Shown::mean_lux, "Mean illuminance"}};
 const auto kSeparator = QStringLiteral("question:");
@@ -83,6 +83,7 @@ void Window::refresh_middle() {
     QWidget* wanted = sheet_;
     if (desk_ == Desk::site && site_page_ == 1) wanted = sky_page_;
     if (desk_ == Desk::site && site_page_ == 2) wanted = climate_page_;
+    if (desk_ == Desk::light && (kept_side_ || !beside_option_.empty())) wanted = pair_;
     if (desk_ == Desk::light && shown_ == Shown::table && series_button_->isChecked() && series_button_->isVisibleTo(light_bar_)) wanted = series_view_;
     middle_views_->setCurrentWidget(wanted);
 }
@@ -92,7 +93,7 @@ void Window::build_middle() {
     climate_page_ = new ClimatePage(document_);
     series_view_ = new SeriesView(document_, asker_);
     middle_views_ = new QStackedWidget;
-    for (QWidget* view : {static_cast<QWidget*>(sheet_), static_cast<QWidget*>(sky_page_), static_cast<QWidget*>(climate_page_), static_cast<QWidget*>(series_view_)}) middle_views_->addWidget(view);
+    for (QWidget* view : {static_cast<QWidget*>(sheet_), static_cast<QWidget*>(sky_page_), static_cast<QWidget*>(climate_page_), static_cast<QWidget*>(series_view_), static_cast<QWidget*>(pair_)}) middle_views_->addWidget(view);
     const auto mark = [this] { sheet_->show_sky_point(Vec2{sky_page_->point().x, sky_page_->point().y}); };
     connect(sky_page_, &SkyPage::point_changed, this, mark);
     connect(&document_, &Document::project_replaced, this, mark, Qt::QueuedConnection);
@@ -156,6 +157,7 @@ QWidget* Window::build_light_bar() {
     connect(series_button_, &QToolButton::toggled, this, &Window::refresh_middle);
     row->addWidget(series_button_);
     row->addStretch(1);
+    row->addWidget(build_beside());
     auto* fresh = tool("New question", "circle-help", "new-question", "Ask something else: moments, sun hours, sky, exposure");
     connect(fresh, &QToolButton::clicked, this, &Window::new_question);
     row->addWidget(fresh);
@@ -263,9 +265,23 @@ void Window::open_table(const std::filesystem::path& path) {
     show_question(*id);
 }
 
+report::PlanScene Window::plan_scene(const SheetMap& map) const {
+    report::PlanScene scene;
+    scene.project = &document_.project();
+    scene.option = &document_.option();
+    scene.storey = document_.storey_index();
+    scene.maps = map.layers;
+    scene.scale = map.scale;
+    scene.marks = map.marks;
+    scene.unit = map.unit;
+    scene.north = document_.project().site.north;
+    return scene;
+}
+
 // The sheet as a page, with the map that is on it.
 Takeaway Window::takeaway() const {
     if (middle_views_->currentWidget() == series_view_) return series_view_->takeaway();
+    if (middle_views_->currentWidget() == pair_) return pair_->takeaway();
     Takeaway out;
     out.title = sheet_->map().name;
     out.size = {1400, 900};
@@ -278,9 +294,12 @@ Takeaway Window::takeaway() const {
         scene.storey = storey;
         scene.maps = map.layers;
         scene.scale = map.scale;
+        scene.marks = map.marks;
+        scene.unit = map.unit;
         scene.north = project->site.north;
         report::draw_map_page(painter, scene, QStringLiteral("%1, %2: %3").arg(QString::fromStdString(project->name), QString::fromStdString(scene.option->name), map.name), map.name, map.unit, size);
     };
+    out.plan = [this](const std::filesystem::path& path, double scale, double dots) { return save_plan(path, scale, dots); };
     out.csv = [map = sheet_->map()] {
         question::PointTable table;
         question::Column column{map.name.toStdString(), "", map.unit.toStdString(), {}, {}};

@@ -42,8 +42,11 @@ QWidget* Window::build_right() {
     pages_->setObjectName(QStringLiteral("pages"));
     pages_->setDocumentMode(true);
     pages_->addTab(building, QStringLiteral("Building"));
+    connect(pages_, &QTabWidget::currentChanged, this, &Window::refresh_asked);
     pages_->addTab(materials_, QStringLiteral("Materials"));
     pages_->addTab(types_, QStringLiteral("By type"));
+    pages_->addTab(why_, QStringLiteral("Why"));
+    pages_->addTab(readings_, QStringLiteral("Readings"));
     pages_->setFixedWidth(inspector_->maximumWidth());
     return pages_;
 }
@@ -87,6 +90,21 @@ QComboBox* Window::build_tint_box() {
         model_view_->set_tint(by);
     });
     return box;
+}
+
+// Each desk has the pages that its work needs; the building is on all of them.
+void Window::show_pages() {
+    const bool light = desk_ == Desk::light;
+    for (QWidget* page : {static_cast<QWidget*>(why_), static_cast<QWidget*>(readings_)}) pages_->setTabVisible(pages_->indexOf(page), light);
+    for (QWidget* page : {static_cast<QWidget*>(materials_), static_cast<QWidget*>(types_)}) pages_->setTabVisible(pages_->indexOf(page), !light);
+    companion_buttons_->button(companion_views_->indexOf(check_view_))->setVisible(!light);
+    companion_buttons_->button(companion_views_->indexOf(profile_))->setVisible(light);
+    if (light && companion_views_->currentWidget() == check_view_) show_companion(model_view_);
+    if (!light && companion_views_->currentWidget() == profile_) show_companion(model_view_);
+    const bool reads = pages_->currentWidget() == why_ || pages_->currentWidget() == readings_;
+    if (light && !reads) pages_->setCurrentWidget(why_);
+    if (!light && reads) pages_->setCurrentIndex(0);
+    refresh_asked();
 }
 
 // The selected rooms, else all of the option.

@@ -4,11 +4,20 @@
 #include <QCoreApplication>
 #include <QMetaObject>
 
+#include "geometry/readings.h"
 #include "question/ask.h"
 
 namespace wp::gui {
 
-LiveDaylight::LiveDaylight(QObject* parent) : QObject(parent), thread_([this] { loop(); }) {}
+PointsOf planes_asked() {
+    return [](const model::Project& project, const model::Option& option, const model::Question& question) { return *question::planes_of(option, question, project.site.north); };
+}
+
+PointsOf readings_asked() {
+    return [](const model::Project&, const model::Option& option, const model::Question&) { return geometry::reading_points(option); };
+}
+
+LiveDaylight::LiveDaylight(PointsOf points, QObject* parent) : QObject(parent), points_(std::move(points)), thread_([this] { loop(); }) {}
 
 LiveDaylight::~LiveDaylight() {
     {
@@ -54,7 +63,7 @@ void LiveDaylight::solve(const Request& request) {
     const model::Option& option = request.project->options[request.option];
     const model::Question question = model::question_of(*request.project, model::Question::Kind::daylight_factor);
     const auto surfaces = geometry::build_surfaces(*request.project, option, question.without);
-    const auto planes = *question::planes_of(option, question, request.project->site.north);
+    const auto planes = points_(*request.project, option, question);
     const auto effort = question::effort_of(question);
     const Fingerprint inputs = question::daylight_factor_inputs(surfaces, planes, effort, question.season);
     if (const auto known = settled_.find(inputs); known != settled_.end()) return publish(known->second, option.id, false);

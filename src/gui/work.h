@@ -3,6 +3,7 @@
 #pragma once
 #include <QObject>
 #include <condition_variable>
+#include <functional>
 #include <memory>
 #include <mutex>
 #include <thread>
@@ -14,10 +15,15 @@ namespace wp::gui {
 
 /// The daylight factor that lives: whatever the project is, its map is on the way. A newer request overtakes an older one
 /// as soon as that one has shown its first, coarse map, so that a drag always shows something.
+/// Where a live question is asked.
+using PointsOf = std::function<std::vector<geometry::PlanePoints>(const model::Project&, const model::Option&, const model::Question&)>;
+PointsOf planes_asked();
+PointsOf readings_asked();
+
 class LiveDaylight : public QObject {
     Q_OBJECT
  public:
-    explicit LiveDaylight(QObject* parent = nullptr);
+    explicit LiveDaylight(PointsOf points, QObject* parent = nullptr);
     ~LiveDaylight() override;
 
     /// Any thread may be asked; the newest request wins.
@@ -38,6 +44,7 @@ class LiveDaylight : public QObject {
     void solve(const Request& request);
     void publish(std::shared_ptr<const question::DaylightFactorAnswer> answer, const model::Id& option, bool working);
 
+    PointsOf points_;
     std::mutex mutex_;
     std::condition_variable wake_;
     std::optional<Request> next_;

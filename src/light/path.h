@@ -33,19 +33,32 @@ enum class Guidance { openings, by_cosine };
 /// (CIE S 017, 17-29-128 to 131). Light that a diffusing pane scatters counts as straight.
 enum class Way : uint8_t {
     straight,     ///< from the sky, unreflected
-    from_outside, ///< reflected last by ground, facades, other buildings
+    from_ground,  ///< reflected last by the ground outdoors
+    from_outside, ///< reflected last by facades, other buildings, trees, blades before the pane
     from_inside,  ///< reflected last within the room
+    inside_off_ground,  ///< the same, of light that came in off the ground outdoors
 };
-inline constexpr size_t kWays = 3;
+inline constexpr size_t kWays = 5;
+/// By what a reflection in that space, off ground or not, is told.
+inline Way way_off(int space, bool ground) { return ground ? Way::from_ground : space != geometry::kOutdoors ? Way::from_inside : Way::from_outside; }
 
 /// What a path remembers of itself.
 struct Trail {
     int portal = -1;  ///< the last portal it crossed to the open
     int order = 0;    ///< reflections
     Way way = Way::straight;
-    Trail reflected(bool inside) const { return {portal, order + 1, way != Way::straight ? way : inside ? Way::from_inside : Way::from_outside}; }
-    Trail scattered(int through) const { return {through, order + 1, way}; }
-    Trail past(int through) const { return {through, order, way}; }
+    bool outdoors = false;  ///< it has met something out there
+    Trail reflected(Way by) const {
+        Trail out = *this;
+        ++out.order;
+        if (way == Way::straight) out.way = by;
+        // What it meets first outdoors, seen from the point, is what sent the light in.
+        else if (way == Way::from_inside && !outdoors && by == Way::from_ground) out.way = Way::inside_off_ground;
+        out.outdoors = outdoors || by != Way::from_inside;
+        return out;
+    }
+    Trail scattered(int through) const { return {through, order + 1, way, outdoors}; }
+    Trail past(int through) const { return {through, order, way, outdoors}; }
 };
 
 /// Rays cast, for the record.
@@ -283,11 +296,16 @@ class Tracer {
         continue_with(scene_.intersect(origin, direction, leaving), origin, direction, weight, trail, stream);
     }
 
+    static Trail mirrored(const Trail& trail, int space) {
+        Trail out = trail.reflected(way_off(space, false));
+        out.order = trail.order;
+        return out;
+    }
     void mirror(const ScenePortal& portal, Vec3f at, Vec3f direction, float weight, const Trail& trail, Stream stream, int index) {
         const Vec3f away = direction - portal.normal * (2 * dot(direction, portal.normal));
-        const bool inside = (dot(direction, portal.normal) > 0 ? portal.inside : portal.outside) != geometry::kOutdoors;
+        const int space = dot(direction, portal.normal) > 0 ? portal.inside : portal.outside;
         // A mirrored ray counts no reflection of its own: orders are those of surfaces.
-        arrive(at, away, weight, {trail.portal, trail.order, trail.reflected(inside).way}, stream, index);
+        arrive(at, away, weight, mirrored(trail, space), stream, index);
     }
 
     // Scattered light leaves evenly, to the other side of the portal or back to the side it was seen from.
@@ -299,7 +317,7 @@ class Tracer {
     void scatter_back(const ScenePortal& portal, Vec3f at, Vec3f direction, float weight, const Trail& trail, Stream stream) {
         const bool outward = dot(direction, portal.normal) > 0;
         const int space = outward ? portal.inside : portal.outside;
-        live_on({at, outward ? -portal.normal : portal.normal, space, weight * static_cast<float>(1 / kPi), trail.reflected(space != geometry::kOutdoors), stream});
+        live_on({at, outward ? -portal.normal : portal.normal, space, weight * static_cast<float>(1 / kPi), trail.reflected(way_off(space, false)), stream});
     }
 
     void continue_with(const Hit& hit, Vec3f origin, Vec3f direction, float weight, const Trail& trail, Stream& stream) {
@@ -307,7 +325,7 @@ class Tracer {
         switch (hit.what) {
             case Hit::What::nothing:
                 if (direction.z >= 0) sink_.sky(direction, weight, trail);
-                else sink_.ground(weight, trail.way == Way::straight ? trail.reflected(false) : trail);
+                else sink_.ground(weight, trail.reflected(Way::from_ground));
                 return;
             case Hit::What::surface: return leave_surface(hit, origin + direction * hit.distance, direction, weight, trail, stream);
             case Hit::What::portal: return meet(hit, origin, direction, weight, trail, stream);
@@ -326,13 +344,13 @@ class Tracer {
         } else {
             weight *= hit.reflectance;
         }
-        live_on({at, normal, hit.space, weight * static_cast<float>(1 / kPi), trail.reflected(hit.space != geometry::kOutdoors), stream.branch()});
+        live_on({at, normal, hit.space, weight * static_cast<float>(1 / kPi), trail.reflected(way_off(hit.space, hit.ground)), stream.branch()});
     }
 
     // Around the mirrored direction: the power of a cosine, what would go into the surface folded back out of it, so that
     // nothing is lost however rough it is.
     void gloss(const Hit& hit, Vec3f at, Vec3f direction, float weight, const Trail& trail, Stream& stream) {
-        const Trail after = trail.reflected(hit.space != geometry::kOutdoors);
+        const Trail after = trail.reflected(way_off(hit.space, hit.ground));
         if (trail.order > kLongChain) {  // two mirrors face to face
             if (stream.next().u >= kChainLives) return;
             weight *= 1 / kChainLives;

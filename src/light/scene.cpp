@@ -215,7 +215,8 @@ Scene::Scene(const geometry::Surfaces& surfaces, Blinds blinds, const State& sta
         const double open = season == model::Season::in_leaf ? s.openness : s.bare_openness, closed = std::max(1e-9, 1 - open);
         // Of the rays that are met: those that went through the holes are not among them.
         const bool open_ground = state.ground >= 0 && s.element == geometry::Element::ground;
-        matters_.push_back({open_ground ? ground_reflectance_ : static_cast<float>(s.reflectance / closed), static_cast<float>(s.specular / closed), sharpness(s.roughness), static_cast<float>(s.through / closed)});
+        matters_.push_back({open_ground ? ground_reflectance_ : static_cast<float>(s.reflectance / closed), static_cast<float>(s.specular / closed), sharpness(s.roughness), static_cast<float>(s.through / closed),
+                           s.element == geometry::Element::ground || s.element == geometry::Element::terrain});
     }
     add_triangles(surfaces, false, season);
     add_triangles(surfaces, true, season);
@@ -317,6 +318,7 @@ Hit Scene::intersect(Vec3f origin, Vec3f direction, int skip_portal) const {
     hit.sharpness = matter.sharpness;
     hit.through = matter.through;
     hit.space = face.space;
+    hit.ground = matter.ground;
     hit.source = face.matter;
     return hit;
 }

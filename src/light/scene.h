@@ -60,6 +60,7 @@ struct Hit {
     int space = geometry::kOutdoors;  ///< surface only
     int portal = -1;
     uint32_t source = 0;        ///< surface only: its index in Surfaces::surfaces
+    bool ground = false;        ///< surface only: open ground or terrain
     bool lit_side = true;       ///< the ray met the side the surface is meant to be seen from
 };
 
@@ -96,6 +97,7 @@ class Scene {
     };
     struct Matter {
         float reflectance, specular, sharpness, through;
+        bool ground;
     };
     void add_triangles(const geometry::Surfaces& surfaces, bool porous, model::Season season);
     void add_panes();

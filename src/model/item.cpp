@@ -44,6 +44,12 @@ void each(O& option, Visit&& visit) {
             if (find(option.storeys[s].rooms, item.room) != nullptr) on = s;
         visit(Kind::observer, item, on);
     }
+    for (auto& item : option.readings) {
+        size_t on = item.room.empty() ? 0 : option.storeys.size();
+        for (size_t s = 0; s < option.storeys.size(); ++s)
+            if (find(option.storeys[s].rooms, item.room) != nullptr) on = s;
+        visit(Kind::reading, item, on);
+    }
 }
 
 // A wall is known by its room.
@@ -57,7 +63,7 @@ std::string lower(std::string text) {
 }  // namespace
 
 const char* kind_name(Kind kind) {
-    static constexpr const char* names[] = {"nothing", "storey", "room", "wall", "opening", "partition", "floor void", "roof", "rooflight", "dimension", "observer", "block", "thing", "reference plane"};
+    static constexpr const char* names[] = {"nothing", "storey", "room", "wall", "opening", "partition", "floor void", "roof", "rooflight", "dimension", "observer", "block", "thing", "reference plane", "reading"};
     return names[static_cast<int>(kind)];
 }
 

@@ -52,6 +52,7 @@ std::set<Id> taken_ids(const Option& option) {
     }
     take(option.planes);
     take(option.observers);
+    take(option.readings);
     take(option.blocks);
     take(option.things);
     take(option.views);

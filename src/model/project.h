@@ -231,6 +231,17 @@ std::vector<double> headings(const Observer& observer);
 /// "Reading table, 135\u00b0": place and direction of one of its views.
 std::string view_name(const Observer& observer, size_t heading);
 
+/// A place where light is told as a number: on a desk, a stair, a wall.
+struct Reading {
+    Id id;
+    std::string name;
+    Id room;                     ///< empty: outdoors
+    Vec3 at;
+    Vec3 facing{0, 0, 1};        ///< unit, away from what it lies on
+    Extra extra;
+    bool operator==(const Reading&) const = default;
+};
+
 /// A way of looking at the option that was given a name.
 struct View {
     enum class Kind { plan, elevation, section, model };
@@ -262,6 +273,7 @@ struct Option {
     std::vector<Thing> things;
     std::vector<ReferencePlane> planes;
     std::vector<Observer> observers;
+    std::vector<Reading> readings;
     std::vector<View> views;
     Extra extra;
     bool operator==(const Option&) const = default;

@@ -180,4 +180,12 @@ Result<rule::CriteriaSet> criteria_set(const std::string& id) {
     return rule::read_criteria(data_folder() / "criteria" / (id + ".json"));
 }
 
+const rule::UsualValues& usual_values() {
+    static const rule::UsualValues values = [] {
+        auto read = rule::read_usual_values(data_folder() / "usual_values.json");
+        return read ? std::move(*read) : rule::UsualValues{};
+    }();
+    return values;
+}
+
 }  // namespace wp::question

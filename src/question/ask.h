@@ -13,6 +13,7 @@
 #include "question/sun_hours.h"
 #include "question/record.h"
 #include "rule/criteria.h"
+#include "rule/usual.h"
 
 namespace wp::question {
 
@@ -54,5 +55,7 @@ std::vector<bool> occupied_planes(const model::Option& option, const std::vector
 /// The criteria sets that come with the program, and those of a project by id.
 std::filesystem::path data_folder();
 Result<rule::CriteriaSet> criteria_set(const std::string& id);
+/// What values usually mean, of the data that come with the program; none where they are damaged.
+const rule::UsualValues& usual_values();
 
 }  // namespace wp::question

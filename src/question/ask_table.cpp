@@ -129,7 +129,7 @@ Result<TableAnswer> ask_moments(const Asked& a) {
     out.table = table_of(answers);
     out.windows = windows_of(answers);
     out.facts = {{"moments", said + "]"}};
-    out.main_columns = 5;
+    out.main_columns = 6;
     return out;
 }
 

@@ -25,7 +25,8 @@ struct PlaneDaylight {
     geometry::PlanePoints plane;
     std::vector<double> value;       ///< daylight factor of each point, per cent
     std::vector<double> half_width;  ///< 95 %, per cent
-    /// Point-major by light::Way, per cent: sky component, externally and internally reflected component; they sum to value.
+    /// Point-major by light::Way, per cent; they sum to value. The externally reflected component is that of the ground and of
+    /// what stands outdoors together.
     std::vector<double> by_way, by_way_half_width;
     std::vector<double> by_portal;   ///< point-major share of each portal of the surfaces, per cent; the rest came past none
     PlaneFigures figures;

@@ -6,6 +6,7 @@
 #include <array>
 #include <chrono>
 #include <cmath>
+#include <numeric>
 
 #include "base/parallel.h"
 #include "climate/sky_amount.h"
@@ -128,8 +129,9 @@ using Row = Eigen::Map<const Eigen::RowVectorXf>;
 
 // Sky, ground and interreflected sun of one point by way and, where wanted, by source; lux.
 struct Reflected {
-    double sky = 0, outside = 0, inside = 0;
-    double total() const { return sky + outside + inside; }
+    std::array<double, light::kWays> by_way{};
+    double of(Way way) const { return by_way[static_cast<size_t>(way)]; }
+    double total() const { return std::accumulate(by_way.begin(), by_way.end(), 0.0); }
 };
 
 Reflected reflected(const light::CoefficientLayout& layout, const light::PointCoefficients& point, const Row& shine, double* by_source) {
@@ -137,8 +139,7 @@ Reflected reflected(const light::CoefficientLayout& layout, const light::PointCo
     for (size_t r = 0; r < point.rows.size(); ++r) {
         const auto row = static_cast<size_t>(point.rows[r]);
         const auto lux = static_cast<double>(Row(point.values.data() + r * layout.columns(), shine.size()).dot(shine));
-        const auto way = static_cast<Way>(row % light::kWays);
-        (way == Way::straight ? out.sky : way == Way::from_outside ? out.outside : out.inside) += lux;
+        out.by_way[row % light::kWays] += lux;
         if (by_source != nullptr) by_source[row / light::kWays] += lux;
     }
     return out;
@@ -204,7 +205,7 @@ MomentAnswer light_at(const LightField& field, const Outdoors& outdoors, bool by
         PlaneMoment& plane = out.planes.back();
         plane.plane = points;
         const size_t n = points.points.size(), across = field.sources.size() + 1;
-        for (auto* values : {&plane.lux, &plane.half_width, &plane.sun, &plane.sky, &plane.outside, &plane.inside}) values->assign(n, 0.0);
+        for (auto* values : {&plane.lux, &plane.half_width, &plane.sun, &plane.sky, &plane.ground, &plane.outside, &plane.inside, &plane.inside_off_ground}) values->assign(n, 0.0);
         if (by_source) plane.by_source.assign(n * across, 0.0);
         parallel_for(n, [&](size_t i) {
             if (first + i >= field.coefficients.points.size()) return;  // nothing traced yet
@@ -213,9 +214,11 @@ MomentAnswer light_at(const LightField& field, const Outdoors& outdoors, bool by
             const Reflected light = reflected(layout, point, shine, sources);
             const DirectSun sun = outdoors.shine.sun_lux > 0 ? direct_sun(*field.scene, points, i, outdoors.shine.to_sun) : DirectSun{};
             plane.sun[i] = outdoors.shine.sun_lux * sun.share;
-            plane.sky[i] = light.sky;
-            plane.outside[i] = light.outside;
-            plane.inside[i] = light.inside;
+            plane.sky[i] = light.of(Way::straight);
+            plane.ground[i] = light.of(Way::from_ground);
+            plane.outside[i] = light.of(Way::from_outside);
+            plane.inside_off_ground[i] = light.of(Way::inside_off_ground);
+            plane.inside[i] = light.of(Way::from_inside) + plane.inside_off_ground[i];
             plane.lux[i] = plane.sun[i] + light.total();
             plane.half_width[i] = half_width_of(layout, point, light.total() - nodes_lux(layout, point, shine), shine);
             if (sources == nullptr) return;

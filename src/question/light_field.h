@@ -48,7 +48,8 @@ struct PlaneMoment {
     std::vector<double> lux, half_width;           ///< half_width: 95 %
     std::vector<double> sun;                       ///< direct sun, exact
     std::vector<double> sky;                       ///< straight from the sky
-    std::vector<double> outside, inside;           ///< reflected last outdoors, or in the room; sky and sun together
+    std::vector<double> ground, outside, inside;   ///< reflected last by the ground, by what stands outdoors, or in the room; sky and sun together
+    std::vector<double> inside_off_ground;         ///< the part of inside that came in off the ground
     std::vector<double> by_source;                 ///< point-major, one more than sources: the last came through none. Empty unless asked
     PlaneFigures figures;                          ///< lux
     double reached = 0;

@@ -13,6 +13,7 @@ namespace wp::question {
 namespace {
 
 using Values = std::vector<double>;
+using light::Way;
 
 Values to_errors(const Values& half_width) {
     Values out = half_width;
@@ -47,6 +48,17 @@ Values half_width_of(const PlaneDaylight& plane, light::Way way) {
     return out;
 }
 
+// Half-widths of parts that were traced together add up at the most.
+template <class Of>
+Values sum_of(const std::vector<Way>& ways, Of&& of) {
+    Values out = of(ways.front());
+    for (size_t k = 1; k < ways.size(); ++k) {
+        const Values more = of(ways[k]);
+        for (size_t i = 0; i < out.size(); ++i) out[i] += more[i];
+    }
+    return out;
+}
+
 std::string stamp(const climate::Moment& m) {
     const int minutes = static_cast<int>(std::lround(m.hour * 60));
     return fmt::format("{:02}{:02}_{:02}{:02}", m.month, m.day, minutes / 60, minutes % 60);
@@ -55,16 +67,17 @@ std::string stamp(const climate::Moment& m) {
 }  // namespace
 
 PointTable table_of(const DaylightFactorAnswer& answer) {
-    using light::Way;
     PointTable out{points_in(answer.planes), {}};
     out.columns.push_back(column(answer.planes, "daylight_factor_percent", "Daylight factor", "%", [](const auto& p) { return p.value; }, [](const auto& p) { return p.half_width; }));
     struct Part {
-        Way way;
+        std::vector<Way> ways;
         const char *id, *name;
     };
-    for (const Part& part : {Part{Way::straight, "sky_component_percent", "Sky component"}, Part{Way::from_outside, "externally_reflected_percent", "Externally reflected component"},
-                             Part{Way::from_inside, "internally_reflected_percent", "Internally reflected component"}})
-        out.columns.push_back(column(answer.planes, part.id, part.name, "%", [&](const auto& p) { return p.component(part.way); }, [&](const auto& p) { return half_width_of(p, part.way); }));
+    for (const Part& part : {Part{{Way::straight}, "sky_component_percent", "Sky component"}, Part{{Way::from_ground, Way::from_outside}, "externally_reflected_percent", "Externally reflected component"},
+                             Part{{Way::from_inside, Way::inside_off_ground}, "internally_reflected_percent", "Internally reflected component"},
+                             Part{{Way::from_ground, Way::inside_off_ground}, "off_ground_percent", "In off the ground, straight or interreflected"}})
+        out.columns.push_back(column(answer.planes, part.id, part.name, "%", [&](const auto& p) { return sum_of(part.ways, [&](Way way) { return p.component(way); }); },
+                                     [&](const auto& p) { return sum_of(part.ways, [&](Way way) { return half_width_of(p, way); }); }));
     return out;
 }
 
@@ -77,7 +90,8 @@ PointTable table_of(const std::vector<MomentAnswer>& moments) {
         out.columns.push_back(column(moment.planes, "lux_" + at, words, "lx", [](const auto& p) { return p.lux; }, [](const auto& p) { return p.half_width; }));
         out.columns.push_back(column(moment.planes, "sun_lux_" + at, words + ", direct sun", "lx", [](const auto& p) { return p.sun; }));
         out.columns.push_back(column(moment.planes, "sky_lux_" + at, words + ", sky", "lx", [](const auto& p) { return p.sky; }));
-        out.columns.push_back(column(moment.planes, "outside_lux_" + at, words + ", reflected outside", "lx", [](const auto& p) { return p.outside; }));
+        out.columns.push_back(column(moment.planes, "ground_lux_" + at, words + ", reflected by the ground", "lx", [](const auto& p) { return p.ground; }));
+        out.columns.push_back(column(moment.planes, "outside_lux_" + at, words + ", reflected by what stands outdoors", "lx", [](const auto& p) { return p.outside; }));
         out.columns.push_back(column(moment.planes, "inside_lux_" + at, words + ", reflected inside", "lx", [](const auto& p) { return p.inside; }));
     }
     return out;

@@ -78,6 +78,46 @@ double Scale::place(double value) const {
     return top > bottom ? std::clamp((value - bottom) / (top - bottom), 0.0, 1.0) : 0;
 }
 
+double Scale::value_at(double t) const {
+    if (logarithmic) return bottom * std::pow(top / bottom, t);
+    return bottom + (top - bottom) * t;
+}
+
+namespace {
+
+// The middle of the band that a place on the scale lies in.
+double banded(double t, int steps) { return steps > 0 ? (std::min(std::floor(t * steps), steps - 1.0) + 0.5) / steps : t; }
+
+}  // namespace
+
+QColor Scale::colour(double value) const {
+    const double t = banded(place(value), steps);
+    return difference ? difference_colour(2 * t - 1) : light_colour(t);
+}
+
+QColor Scale::ink(double value) const {
+    const double t = banded(place(value), steps);
+    return difference ? (std::fabs(2 * t - 1) > 0.6 ? ink_on(0) : ink_on(1)) : ink_on(t);
+}
+
+std::vector<double> marks_of(const Scale& scale) {
+    std::vector<double> marks;
+    if (scale.steps > 0) {
+        for (int i = 0; i <= scale.steps; ++i) marks.push_back(scale.value_at(static_cast<double>(i) / scale.steps));
+    } else if (scale.logarithmic) {
+        // 1, 3, 10, 30 where there are few decades, else only the decades; ends that a hand has set lie between them.
+        const bool few = scale.top / scale.bottom < 2e3;
+        marks.push_back(scale.bottom);
+        for (double v = std::pow(10, std::floor(std::log10(scale.bottom))); v < scale.top; v *= 10)
+            for (const double m : {v, 3 * v})
+                if ((few || m == v) && m > 1.15 * scale.bottom && m < scale.top / 1.15) marks.push_back(m);
+        marks.push_back(scale.top);
+    } else {
+        for (int i = 0; i <= 5; ++i) marks.push_back(scale.bottom + (scale.top - scale.bottom) * i / 5);
+    }
+    return marks;
+}
+
 double nice_top(double value) {
     if (!(value > 0)) return 1;
     const double power = std::pow(10.0, std::floor(std::log10(value)));

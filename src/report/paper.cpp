@@ -4,6 +4,7 @@
 #include <QBuffer>
 #include <QImage>
 #include <QSvgGenerator>
+#include <cmath>
 
 #include "base/file.h"
 
@@ -16,13 +17,17 @@ QFont page_font(int pixels, QFont::Weight weight) {
     return font;
 }
 
-QByteArray png_of(QSize size, const Paint& paint, double scale) {
+QByteArray png_of(QSize size, const Paint& paint, double scale, double dots) {
     QImage image(size * scale, QImage::Format_ARGB32_Premultiplied);
     image.fill(Qt::transparent);
     QPainter painter(&image);
     painter.scale(scale, scale);
     paint(painter);
     painter.end();
+    if (dots > 0) {
+        image.setDotsPerMeterX(static_cast<int>(std::lround(dots / kInch)));
+        image.setDotsPerMeterY(static_cast<int>(std::lround(dots / kInch)));
+    }
     QByteArray bytes;
     QBuffer buffer(&bytes);
     buffer.open(QIODevice::WriteOnly);
@@ -30,7 +35,7 @@ QByteArray png_of(QSize size, const Paint& paint, double scale) {
     return bytes;
 }
 
-QByteArray svg_of(QSize size, const QString& title, const Paint& paint) {
+QByteArray svg_of(QSize size, const QString& title, const Paint& paint, double dots, const QString& description) {
     QByteArray bytes;
     QBuffer buffer(&bytes);
     buffer.open(QIODevice::WriteOnly);
@@ -39,14 +44,16 @@ QByteArray svg_of(QSize size, const QString& title, const Paint& paint) {
     generator.setSize(size);
     generator.setViewBox(QRect(QPoint(0, 0), size));
     generator.setTitle(title);
+    if (dots > 0) generator.setResolution(static_cast<int>(std::lround(dots)));
+    if (!description.isEmpty()) generator.setDescription(description);
     QPainter painter(&generator);
     paint(painter);
     painter.end();
     return bytes;
 }
 
-Outcome write_paper(const std::filesystem::path& path, QSize size, const QString& title, const Paint& paint, double scale) {
-    const QByteArray bytes = path.extension() == ".svg" ? svg_of(size, title, paint) : png_of(size, paint, scale);
+Outcome write_paper(const std::filesystem::path& path, QSize size, const QString& title, const Paint& paint, double scale, double dots) {
+    const QByteArray bytes = path.extension() == ".svg" ? svg_of(size, title, paint) : png_of(size, paint, scale, dots);
     return write_file(path, {bytes.constData(), static_cast<size_t>(bytes.size())});
 }
 

@@ -6,6 +6,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "base/file.h"
 #include "metric/annual.h"
 #include "report/paper.h"
 
@@ -33,6 +34,44 @@ Outcome write_map(const PlanScene& scene, const std::string& title, const std::s
     return write_paper(path, size, QString::fromStdString(title), [&](QPainter& painter) {
         draw_map_page(painter, scene, QString::fromStdString(title), QString::fromStdString(legend), QString::fromStdString(unit), size);
     });
+}
+
+Outcome write_plan_to_scale(const PlanScene& scene, const std::filesystem::path& path, double scale, double dots) {
+    constexpr double margin = 1.0;  // metres of paper around the building
+    const auto& option = *scene.option;
+    Vec2 low{1e9, 1e9}, high{-1e9, -1e9};
+    if (scene.storey < option.storeys.size())
+        for (const auto& room : option.storeys[scene.storey].rooms)
+            for (const Vec2 p : room.footprint) {
+                low = {std::min(low.x, p.x - option.outer_wall - margin), std::min(low.y, p.y - option.outer_wall - margin)};
+                high = {std::max(high.x, p.x + option.outer_wall + margin), std::max(high.y, p.y + option.outer_wall + margin)};
+            }
+    if (low.x > high.x) return Fault{path.string(), "there is no room on this storey", "Draw one first"};
+    // Pens and letters are those of the screen; the drawing is as large as the paper wants.
+    const double zoom = dots / kPageDots, metre = kPageDots / kInch / scale;
+    const QSize size(static_cast<int>(std::ceil((high.x - low.x) * metre)), static_cast<int>(std::ceil((high.y - low.y) * metre)));
+    if (std::max(size.width(), size.height()) * zoom > kMostPixels)
+        return Fault{path.string(), "the picture would be more than 20000 pixels wide or high", "Choose a smaller scale or fewer dots an inch"};
+    PlanView view;
+    view.scale = metre;
+    view.origin = QPointF(-low.x * metre, high.y * metre);
+    const auto paint = [&](QPainter& painter) {
+        painter.setFont(page_font(11));
+        draw_plan(painter, scene, view, Ink(), QRectF(QPointF(0, 0), size));
+    };
+    const auto number = [](double v) { return QString::number(v, 'f', 9); };
+    if (path.extension() == ".svg") {
+        const QByteArray bytes = svg_of(size, QString::fromStdString(option.name), paint, kPageDots,
+                                        QStringLiteral("1:%1; upper left corner at x %2 m, y %3 m of the drawing").arg(scale).arg(number(low.x), number(high.y)));
+        return write_file(path, {bytes.constData(), static_cast<size_t>(bytes.size())});
+    }
+    const QByteArray bytes = png_of(size, paint, zoom, dots);
+    if (const auto fault = write_file(path, {bytes.constData(), static_cast<size_t>(bytes.size())})) return fault;
+    const double pixel = 1 / (metre * zoom);
+    const QString world = QStringList{number(pixel), number(0), number(0), number(-pixel), number(low.x + pixel / 2), number(high.y - pixel / 2)}.join(QLatin1Char('\n')) + QLatin1Char('\n');
+    auto beside = path;
+    beside.replace_extension(".pgw");
+    return write_file(beside, world.toStdString());
 }
 
 double high_of(const std::vector<MapLayer>& layers) {

@@ -10,6 +10,7 @@
 #include "geometry/polygon.h"
 #include "geometry/roof_shape.h"
 #include "geometry/walls.h"
+#include "report/plan_map.h"
 #include "report/plan_things.h"
 
 namespace wp::report {
@@ -76,30 +77,6 @@ QPainterPath rings_path(const PlanView& view, const std::vector<geometry::Polygo
     return path;
 }
 
-// Values smoothed over their neighbours while they are coarse.
-std::vector<double> shown_values(const MapLayer& layer) {
-    if (layer.reached < 0.15) return layer.value;
-    std::vector<int> at(static_cast<size_t>(layer.plane.columns) * static_cast<size_t>(layer.plane.rows), -1);
-    for (size_t i = 0; i < layer.plane.cell_of.size(); ++i) at[static_cast<size_t>(layer.plane.cell_of[i])] = static_cast<int>(i);
-    std::vector<double> out(layer.value.size());
-    for (size_t i = 0; i < out.size(); ++i) {
-        const int column = layer.plane.cell_of[i] % layer.plane.columns, row = layer.plane.cell_of[i] / layer.plane.columns;
-        double sum = 0, weight = 0;
-        for (int dy = -1; dy <= 1; ++dy)
-            for (int dx = -1; dx <= 1; ++dx) {
-                const int x = column + dx, y = row + dy;
-                if (x < 0 || y < 0 || x >= layer.plane.columns || y >= layer.plane.rows) continue;
-                const int k = at[static_cast<size_t>(y * layer.plane.columns + x)];
-                if (k < 0) continue;
-                const double w = (dx == 0 ? 2 : 1) * (dy == 0 ? 2 : 1);
-                sum += w * layer.value[static_cast<size_t>(k)];
-                weight += w;
-            }
-        out[i] = sum / weight;
-    }
-    return out;
-}
-
 void draw_map(QPainter& painter, const PlanScene& scene, const MapLayer& layer, const PlanView& view, const Ink& ink) {
     if (layer.value.empty() || scene.option->storeys.empty()) return;
     if (!layer.plane.lies()) return draw_upright_map(painter, scene, layer, view, ink);
@@ -115,27 +92,9 @@ void draw_map(QPainter& painter, const PlanScene& scene, const MapLayer& layer, 
             if (!plane->left_out.empty()) within = geometry::rings(geometry::difference(within, plane->left_out));
             painter.setClipPath(rings_path(view, within), Qt::IntersectClip);
         }
-    painter.setRenderHint(QPainter::SmoothPixmapTransform);
-    if (layer.stale) painter.setOpacity(0.45);
-    // The picture's upper left corner is that of the last row; a slope is drawn as its shadow on the floor.
-    const auto on_screen = [&](double i, double j) {
-        const Vec3 at = p.corner + p.across * (p.dx * i) + p.up * (p.dy * j);
-        return view.to_screen({at.x, at.y});
-    };
-    const QPointF corner = on_screen(0, p.rows), right = on_screen(p.columns, p.rows) - corner, down = on_screen(0, 0) - corner;
-    painter.setTransform(QTransform(right.x(), right.y(), down.x(), down.y(), corner.x(), corner.y()), true);
-    painter.drawImage(QRectF(0, 0, 1, 1), map_image(layer, scene.scale));
+    // A slope is drawn as its shadow on the floor.
+    draw_layer(painter, layer, scene.scale, scene.marks, [&view](Vec3 at) { return view.to_screen({at.x, at.y}); }, ink);
     painter.restore();
-    if (!scene.show_values || p.dx * view.scale < 30) return;
-    QFont font = painter.font();
-    font.setPixelSize(11);
-    painter.setFont(font);
-    for (size_t i = 0; i < p.points.size(); ++i) {
-        if (std::isnan(layer.value[i])) continue;
-        painter.setPen(layer.stale ? ink.faint : ink_on(scene.scale.place(layer.value[i])));
-        const QPointF at = view.to_screen({p.points[i].x, p.points[i].y});
-        painter.drawText(QRectF(at.x() - 30, at.y() - 9, 60, 18), Qt::AlignCenter, figure(layer.value[i]));
-    }
 }
 
 struct Hand {
@@ -329,6 +288,51 @@ void draw_observer(QPainter& painter, const PlanScene& scene, const PlanView& vi
     painter.drawEllipse(at, 4, 4);
 }
 
+// A room's name with its area; under it, where they are wanted, the figures of its floor's map.
+void draw_names(const Hand& hand, const Storey& storey) {
+    auto& [painter, scene, view, ink] = hand;
+    for (const Room& room : storey.rooms) {
+        const QRectF bounds = polygon(view, room.footprint).boundingRect();
+        QFont heavy = painter.font(), plain = painter.font();
+        heavy.setPixelSize(12);
+        heavy.setWeight(QFont::DemiBold);
+        plain.setPixelSize(11);
+        plain.setWeight(QFont::Normal);
+        const QFontMetricsF metrics(heavy), small(plain);
+        const double room_for = bounds.width() - 22;
+        QString title = metrics.elidedText(QString::fromStdString(room.name), Qt::ElideRight, room_for);
+        // The selected room carries its dimensions there, and its name in the inspector.
+        if (title.size() < 3 || (scene.selected.contains(room.id) && !scene.marks.figures)) continue;
+        if (scene.show_areas) {
+            const QString with_area = title + QStringLiteral("  %1 m\u00b2").arg(geometry::floor_area(*scene.option, storey, room), 0, 'f', 1);
+            if (metrics.horizontalAdvance(with_area) <= room_for) title = with_area;
+        }
+        QStringList lines;
+        if (scene.marks.figures)
+            for (const MapLayer& layer : scene.maps) {
+                const auto* plane = find(scene.option->planes, layer.plane.plane);
+                if (lines.isEmpty() && plane != nullptr && plane->on == ReferencePlane::On::floor && layer.plane.room == room.id) lines = figure_lines(figures_of(layer, scene.marks), scene.marks, scene.unit);
+            }
+        double width = metrics.horizontalAdvance(title);
+        for (const QString& line : lines) width = std::max(width, small.horizontalAdvance(line));
+        if (width > room_for || bounds.height() < 70) {
+            lines.clear();
+            width = metrics.horizontalAdvance(title);
+        }
+        const QRectF box(bounds.left() + 6, bounds.top() + 6, width + 10, 18 + 14 * static_cast<double>(lines.size()));
+        painter.setPen(Qt::NoPen);
+        QColor plate = ink.paper;
+        plate.setAlpha(225);
+        painter.setBrush(plate);
+        painter.drawRoundedRect(box, 3, 3);
+        painter.setPen(ink.ink);
+        painter.setFont(heavy);
+        painter.drawText(QRectF(box.left() + 5, box.top(), box.width() - 10, 18), Qt::AlignLeft | Qt::AlignVCenter, title);
+        painter.setFont(plain);
+        for (int k = 0; k < lines.size(); ++k) painter.drawText(QRectF(box.left() + 5, box.top() + 16 + 14 * k, box.width() - 10, 14), Qt::AlignLeft | Qt::AlignVCenter, lines[k]);
+    }
+}
+
 }  // namespace
 
 QRectF draw_dimension(QPainter& painter, const PlanView& view, const Ink& ink, Vec2 a, Vec2 b, Vec2 away, double pixels, const QString& text) {
@@ -346,48 +350,6 @@ QRectF draw_dimension(QPainter& painter, const PlanView& view, const Ink& ink, V
     painter.restore();
     painter.drawText(box, Qt::AlignCenter, text);
     return box;
-}
-
-QImage map_image(const MapLayer& layer, const Scale& scale) {
-    const int w = layer.plane.columns, h = layer.plane.rows;
-    QImage image(w, h, QImage::Format_ARGB32);
-    std::vector<double> cell(static_cast<size_t>(w) * static_cast<size_t>(h), NAN);
-    const auto values = shown_values(layer);
-    for (size_t i = 0; i < values.size(); ++i) cell[static_cast<size_t>(layer.plane.cell_of[i])] = values[i];
-    // Cells outside the room take their neighbours' mean, ring by ring, so that smooth scaling meets no hole at the edge.
-    for (bool holes = !values.empty(); holes;) {
-        holes = false;
-        const auto before = cell;
-        bool filled = false;
-        for (int y = 0; y < h; ++y)
-            for (int x = 0; x < w; ++x) {
-                auto& c = cell[static_cast<size_t>(y * w + x)];
-                if (!std::isnan(c)) continue;
-                double sum = 0;
-                int n = 0;
-                for (const auto& [dx, dy] : {std::pair{1, 0}, {-1, 0}, {0, 1}, {0, -1}}) {
-                    const int u = x + dx, v = y + dy;
-                    if (u < 0 || v < 0 || u >= w || v >= h || std::isnan(before[static_cast<size_t>(v * w + u)])) continue;
-                    sum += before[static_cast<size_t>(v * w + u)];
-                    ++n;
-                }
-                if (n > 0) {
-                    c = sum / n;
-                    filled = true;
-                } else {
-                    holes = true;
-                }
-            }
-        if (!filled) break;
-    }
-    for (int y = 0; y < h; ++y) {
-        auto* line = reinterpret_cast<QRgb*>(image.scanLine(h - 1 - y));
-        for (int x = 0; x < w; ++x) {
-            const double v = cell[static_cast<size_t>(y * w + x)];
-            line[x] = std::isnan(v) ? 0u : light_colour(scale.place(v)).rgba();
-        }
-    }
-    return image;
 }
 
 void draw_plan(QPainter& painter, const PlanScene& scene, const PlanView& view, const Ink& ink, QRectF area) {
@@ -448,28 +410,7 @@ void draw_plan(QPainter& painter, const PlanScene& scene, const PlanView& view, 
     if (scene.dimensions) draw_dimensions(hand, storey);
     for (const Observer& observer : option.observers)
         if (find(storey.rooms, observer.room) != nullptr) draw_observer(painter, scene, view, ink, observer);
-    if (!scene.room_names) return;
-    for (const Room& room : storey.rooms) {
-        const QPolygonF shape = polygon(view, room.footprint);
-        QFont font = painter.font();
-        font.setPixelSize(12);
-        font.setWeight(QFont::DemiBold);
-        painter.setFont(font);
-        const QString name = painter.fontMetrics().elidedText(QString::fromStdString(room.name), Qt::ElideRight,
-                                                              static_cast<int>(shape.boundingRect().width()) - 22);
-        // The selected room carries its dimensions there, and its name in the inspector.
-        if (name.size() < 3 || scene.selected.contains(room.id)) continue;
-        QString area = scene.show_areas ? QStringLiteral("%1 m\u00b2").arg(geometry::floor_area(option, storey, room), 0, 'f', 1) : QString();
-        if (painter.fontMetrics().horizontalAdvance(name + QStringLiteral("  ") + area) > shape.boundingRect().width() - 22) area.clear();
-        const QRectF box(shape.boundingRect().left() + 6, shape.boundingRect().top() + 6, painter.fontMetrics().horizontalAdvance(area.isEmpty() ? name : name + QStringLiteral("  ") + area) + 10, 18);
-        painter.setPen(Qt::NoPen);
-        QColor plate = ink.paper;
-        plate.setAlpha(225);
-        painter.setBrush(plate);
-        painter.drawRoundedRect(box, 3, 3);
-        painter.setPen(ink.ink);
-        painter.drawText(box, Qt::AlignCenter, area.isEmpty() ? name : name + QStringLiteral("  ") + area);
-    }
+    if (scene.room_names) draw_names(hand, storey);
 }
 
 }  // namespace wp::report

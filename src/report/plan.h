@@ -4,6 +4,8 @@
 #pragma once
 #include <QPainter>
 #include <QString>
+#include <limits>
+#include <optional>
 #include <set>
 #include <string>
 #include <vector>
@@ -40,6 +42,19 @@ struct MapLayer {
     bool stale = false;
 };
 
+/// What is drawn over the colours of a map.
+struct MapMarks {
+    bool contours = false;   ///< lines at the legend's marks, with their values
+    bool values = true;      ///< at points, thinned where they would crowd
+    bool figures = false;    ///< of a room, under its name
+    /// Below low and above high the map is hatched.
+    double low = -std::numeric_limits<double>::infinity(), high = std::numeric_limits<double>::infinity();
+    std::optional<double> level;  ///< the share of a room above it is told
+    bool has_band() const { return std::isfinite(low) || std::isfinite(high); }
+    bool within(double value) const { return value >= low && value <= high; }
+    bool operator==(const MapMarks&) const = default;
+};
+
 struct PlanScene {
     const model::Option* option = nullptr;
     const model::Project* project = nullptr;  ///< its materials; only needed for colours
@@ -48,6 +63,8 @@ struct PlanScene {
     size_t storey = 0;
     std::vector<MapLayer> maps;
     Scale scale;
+    MapMarks marks;
+    QString unit;                    ///< of the maps
     std::set<std::string> selected;  ///< ids
     double cut = 1.35;               ///< height of the cut above the floor: what lies wholly above or below it is drawn thin
     bool show_below = true;          ///< the storey below as a faint line
@@ -55,7 +72,6 @@ struct PlanScene {
     QImage sun;                      ///< where the sun falls, laid over the sheet
     Vec2 sun_low, sun_high;          ///< the part of the model it covers
     QImage underlay;                 ///< a drawing to be traced
-    bool show_values = true;
     bool room_names = true;
     bool dimensions = true;          ///< permanent dimension lines
     double north = 0;                ///< azimuth of the drawing's +y, degrees
@@ -67,11 +83,15 @@ QRectF draw_dimension(QPainter& painter, const PlanView& view, const Ink& ink, V
 void draw_plan(QPainter& painter, const PlanScene& scene, const PlanView& view, const Ink& ink, QRectF area);
 /// Scale bar and north point in the lower corners of the area.
 void draw_scale_bar(QPainter& painter, const PlanView& view, const Ink& ink, QRectF area, double north);
-/// Horizontal legend with its ends, steps, name and unit.
-void draw_legend(QPainter& painter, const Scale& scale, const QString& name, const QString& unit, const Ink& ink, QRectF area);
-
-/// Fits the plane's values into an image of its cells, missing ones taken from their neighbours.
-QImage map_image(const MapLayer& layer, const Scale& scale);
+/// A value with what it usually means, marked on a legend.
+struct LegendMark {
+    double value;
+    QString meaning;
+};
+/// Horizontal legend with its ends, steps, name and unit; the band of marks is framed, what is beyond it hatched.
+void draw_legend(QPainter& painter, const Scale& scale, const QString& name, const QString& unit, const Ink& ink, QRectF area, const MapMarks& marks = {}, const std::vector<LegendMark>& usual = {});
+/// Where the legend's bar lies in the area it is given.
+QRectF legend_bar(QRectF area);
 
 /// Number for people: three significant digits, no exponent.
 QString figure(double value);

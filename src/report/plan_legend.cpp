@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Scale bar, north point and legend of a plan.
+#include <QFontMetricsF>
 #include <algorithm>
 #include <cmath>
 
@@ -35,35 +36,74 @@ void draw_scale_bar(QPainter& painter, const PlanView& view, const Ink& ink, QRe
     painter.restore();
 }
 
-void draw_legend(QPainter& painter, const Scale& scale, const QString& name, const QString& unit, const Ink& ink, QRectF area) {
-    const QRectF bar(area.left(), area.top() + 18, area.width(), 10);
+QRectF legend_bar(QRectF area) { return {area.left(), area.top() + 20, area.width(), 10}; }
+
+namespace {
+
+QString mark_text(double value) {
+    if (std::fabs(value) < 1e-12) return QStringLiteral("0");
+    if (std::fabs(value) >= 10000) return QStringLiteral("%1k").arg(value / 1000, 0, 'g', 3);
+    return std::fabs(value) >= 1000 ? QString::number(value, 'f', 0) : QString::number(value, 'g', 3);
+}
+
+void draw_ramp(QPainter& painter, const Scale& scale, QRectF bar) {
     QImage ramp(256, 1, QImage::Format_RGB32);
-    for (int i = 0; i < 256; ++i) ramp.setPixelColor(i, 0, light_colour(i / 255.0));
+    for (int i = 0; i < 256; ++i) ramp.setPixelColor(i, 0, scale.colour(scale.value_at((i + 0.5) / 256)));
     painter.drawImage(bar, ramp);
+}
+
+// What is beyond the band is veiled as it is on the map.
+void draw_band(QPainter& painter, const Scale& scale, const MapMarks& marks, QRectF bar, const Ink& ink) {
+    if (!marks.has_band()) return;
+    const auto x = [&](double value) { return bar.left() + scale.place(value) * bar.width(); };
+    const double low = std::isfinite(marks.low) ? x(marks.low) : bar.left(), high = std::isfinite(marks.high) ? x(marks.high) : bar.right();
+    QColor veil = ink.paper;
+    veil.setAlphaF(0.62f);
+    for (const auto& [beyond, pattern] : {std::pair{QRectF(bar.left(), bar.top(), low - bar.left(), bar.height()), Qt::FDiagPattern},
+                                          {QRectF(high, bar.top(), bar.right() - high, bar.height()), Qt::BDiagPattern}}) {
+        painter.fillRect(beyond, veil);
+        painter.fillRect(beyond, QBrush(ink.ink, pattern));
+    }
+    painter.setPen(QPen(ink.ink, 1.6));
+    painter.setBrush(Qt::NoBrush);
+    painter.drawRect(QRectF(low, bar.top() - 1, high - low, bar.height() + 2));
+}
+
+}  // namespace
+
+void draw_legend(QPainter& painter, const Scale& scale, const QString& name, const QString& unit, const Ink& ink, QRectF area, const MapMarks& band, const std::vector<LegendMark>& usual) {
+    const QRectF bar = legend_bar(area);
+    draw_ramp(painter, scale, bar);
+    draw_band(painter, scale, band, bar, ink);
     QFont font = painter.font();
     font.setPixelSize(11);
     font.setWeight(QFont::Normal);
     painter.setFont(font);
     painter.setPen(ink.ink);
-    painter.drawText(QRectF(area.left(), area.top(), area.width(), 16), Qt::AlignLeft | Qt::AlignVCenter, name);
+    const QFontMetricsF metrics(font);
+    const double unit_width = metrics.horizontalAdvance(unit);
+    painter.drawText(QRectF(area.left(), area.top(), area.width() - unit_width - 8, 16), Qt::AlignLeft | Qt::AlignVCenter, metrics.elidedText(name, Qt::ElideRight, area.width() - unit_width - 8));
     painter.drawText(QRectF(area.left(), area.top(), area.width(), 16), Qt::AlignRight | Qt::AlignVCenter, unit);
-    std::vector<double> marks;
-    if (scale.logarithmic) {
-        // 1, 3, 10, 30 where there are few decades, else only the decades.
-        const bool few = scale.top / scale.bottom < 2e3;
-        for (double v = scale.bottom; v <= scale.top * 1.001; v *= 10) {
-            marks.push_back(v);
-            if (few && 3 * v <= scale.top * 1.001) marks.push_back(3 * v);
-        }
-    } else {
-        for (int i = 0; i <= 5; ++i) marks.push_back(scale.bottom + (scale.top - scale.bottom) * i / 5);
+    for (const LegendMark& mark : usual) {
+        const double t = scale.place(mark.value);
+        if (t <= 0 || t >= 1) continue;
+        const double x = bar.left() + t * bar.width();
+        painter.setPen(Qt::NoPen);
+        painter.setBrush(ink.ink);
+        painter.drawPolygon(QPolygonF{QPointF(x - 4, bar.top() - 5), QPointF(x + 4, bar.top() - 5), QPointF(x, bar.top())});
     }
-    for (const double value : marks) {
-        const double t = scale.place(value), x = bar.left() + t * bar.width();
+    painter.setPen(ink.ink);
+    double taken = -1e9;  // marks that would touch are left without their figure
+    const auto marks = marks_of(scale);
+    for (size_t k = 0; k < marks.size(); ++k) {
+        const double t = scale.place(marks[k]), x = bar.left() + t * bar.width();
         painter.drawLine(QPointF(x, bar.bottom()), QPointF(x, bar.bottom() + 3));
-        const auto align = t < 0.02 ? Qt::AlignLeft : t > 0.98 ? Qt::AlignRight : Qt::AlignHCenter;
-        const double left = t < 0.02 ? x : t > 0.98 ? x - 60 : x - 30;
-        painter.drawText(QRectF(left, bar.bottom() + 3, 60, 14), align, std::fabs(value) < 1e-12 ? QStringLiteral("0") : value >= 10000 ? QStringLiteral("%1k").arg(value / 1000) : value >= 1000 ? QString::number(value, 'f', 0) : QString::number(value, 'g', 3));
+        const QString text = mark_text(marks[k]);
+        const double w = metrics.horizontalAdvance(text) + 4, left = std::clamp(x - w / 2, bar.left() - 4, bar.right() + 4 - w);
+        const bool last = k + 1 == marks.size();
+        if (!last && (left < taken || (k > 0 && left + w > bar.right() - metrics.horizontalAdvance(mark_text(marks.back()))))) continue;
+        taken = left + w;
+        painter.drawText(QRectF(left, bar.bottom() + 3, w, 14), Qt::AlignCenter, text);
     }
 }
 

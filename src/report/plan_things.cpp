@@ -275,10 +275,10 @@ void draw_upright_map(QPainter& painter, const PlanScene& scene, const MapLayer&
     const QPointF away = QPointF(p.normal.x, -p.normal.y) * 5;
     for (size_t c = 0; c < sum.size(); ++c) {
         if (count[c] == 0) continue;
-        painter.setPen(QPen(light_colour(scene.scale.place(sum[c] / count[c])), 8, Qt::SolidLine, Qt::FlatCap));
+        painter.setPen(QPen(scene.scale.colour(sum[c] / count[c]), 8, Qt::SolidLine, Qt::FlatCap));
         painter.drawLine(at(static_cast<double>(c)) + away, at(static_cast<double>(c) + 1) + away);
     }
-    if (p.columns == 1 && count[0] > 0 && scene.show_values) {
+    if (p.columns == 1 && count[0] > 0 && scene.marks.values) {
         QFont font = painter.font();
         font.setPixelSize(11);
         painter.setFont(font);

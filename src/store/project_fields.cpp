@@ -291,6 +291,15 @@ void visit(Fields& f, Observer& o) {
     f.rest(o.extra);
 }
 
+void visit(Fields& f, Reading& r) {
+    f.text("id", r.id);
+    f.text("name", r.name);
+    f.text("room", r.room, Fields::optional);
+    f.triple("at", r.at.x, r.at.y, r.at.z);
+    f.triple("facing", r.facing.x, r.facing.y, r.facing.z);
+    f.rest(r.extra);
+}
+
 // Early files had four materials by type under keys of their own.
 void read_early_types(Fields& f, Option& o) {
     if (!f.reading()) return;
@@ -327,6 +336,7 @@ void visit(Fields& f, Option& o) {
     f.list("things", o.things, [](Fields& g, Thing& t) { visit(g, t); }, Fields::optional);
     f.list("planes", o.planes, [](Fields& g, ReferencePlane& p) { visit(g, p); });
     f.list("observers", o.observers, [](Fields& g, Observer& e) { visit(g, e); });
+    f.list("readings", o.readings, [](Fields& g, Reading& r) { visit(g, r); }, Fields::optional);
     f.list("views", o.views, [](Fields& g, View& v) { visit(g, v); }, Fields::optional);
     f.rest(o.extra);
 }

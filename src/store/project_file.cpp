@@ -73,6 +73,7 @@ class Checker {
         unique(place + "/views", option.views);
         unique(place + "/planes", option.planes);
         unique(place + "/observers", option.observers);
+        unique(place + "/readings", option.readings);
         unique(place + "/things", option.things);
         for (size_t s = 0; s < option.storeys.size(); ++s)
             for (size_t r = 0; r < option.storeys[s].rooms.size(); ++r) {

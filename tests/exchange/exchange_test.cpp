@@ -35,10 +35,10 @@ TEST(Tables, a_point_a_line_with_place_normal_value_and_standard_error) {
     const std::string csv = exchange::table_csv(question::table_of(answer));
     EXPECT_EQ(csv.substr(0, csv.find('\n')), "plane,room,point,x_m,y_m,z_m,nx,ny,nz,daylight_factor_percent,daylight_factor_percent_standard_error,"
               "sky_component_percent,sky_component_percent_standard_error,externally_reflected_percent,externally_reflected_percent_standard_error,"
-              "internally_reflected_percent,internally_reflected_percent_standard_error");
+              "internally_reflected_percent,internally_reflected_percent_standard_error,off_ground_percent,off_ground_percent_standard_error");
     const auto lines = static_cast<size_t>(std::count(csv.begin(), csv.end(), '\n'));
     EXPECT_EQ(lines, 1 + answer.planes[0].value.size());
     const std::string first = csv.substr(csv.find('\n') + 1, csv.find('\n', csv.find('\n') + 1) - csv.find('\n') - 1);
-    EXPECT_EQ(std::count(first.begin(), first.end(), ','), 16);
+    EXPECT_EQ(std::count(first.begin(), first.end(), ','), 18);
     EXPECT_EQ(first.substr(0, 13), "plane,room,0,");
 }

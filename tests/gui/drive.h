@@ -32,6 +32,8 @@ struct Count {
 };
 Count& count();
 
+/// After a menu or a dialog closed, where no window manager gives the focus back.
+void give_focus_back(Window& window);
 /// A window of 1280 x 800 on the screen, active.
 void show(Window& window);
 /// Until the daylight factor of the shown option has settled.

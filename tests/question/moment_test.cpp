@@ -99,8 +99,11 @@ TEST(MomentLight, under_the_overcast_sky_is_the_daylight_factor) {
     }
     EXPECT_NEAR(plane.figures.mean, factor.planes[0].figures.mean * 100, 0.015 * plane.figures.mean);
     EXPECT_NEAR(sum(plane.sky), 100 * sum(factor.planes[0].component(light::Way::straight)), 0.02 * sum(plane.sky));
-    EXPECT_NEAR(sum(plane.outside), 100 * sum(factor.planes[0].component(light::Way::from_outside)), 0.04 * sum(plane.outside));
-    EXPECT_NEAR(sum(plane.inside), 100 * sum(factor.planes[0].component(light::Way::from_inside)), 0.03 * sum(plane.inside));
+    const double ground = 100 * sum(factor.planes[0].component(light::Way::from_ground)), around = 100 * sum(factor.planes[0].component(light::Way::from_outside));
+    EXPECT_NEAR(sum(plane.ground), ground, 0.04 * ground);
+    const double inside = 100 * (sum(factor.planes[0].component(light::Way::from_inside)) + sum(factor.planes[0].component(light::Way::inside_off_ground)));
+    EXPECT_NEAR(sum(plane.outside), around, 0.04 * (ground + around));
+    EXPECT_NEAR(sum(plane.inside), inside, 0.03 * sum(plane.inside));
 }
 
 TEST(MomentLight, agrees_with_tracing_the_moment_itself_under_the_weathers_sky_and_sun) {
@@ -228,9 +231,11 @@ TEST(Exposure, of_an_open_roof_is_what_the_weather_brings) {
 TEST(DaylightFactorParts, sum_to_the_whole_and_know_where_light_was_reflected_last) {
     const auto answer = daylight_factor(room().surfaces, room().planes, {0.02, 1, 0});
     const auto& plane = answer.planes[0];
-    const auto sky = plane.component(light::Way::straight), outside = plane.component(light::Way::from_outside), inside = plane.component(light::Way::from_inside);
-    for (size_t i = 0; i < plane.value.size(); ++i) EXPECT_NEAR(plane.value[i], sky[i] + outside[i] + inside[i], 1e-9);
-    EXPECT_GT(sum(outside), 0);
+    const auto sky = plane.component(light::Way::straight), ground = plane.component(light::Way::from_ground), outside = plane.component(light::Way::from_outside), inside = plane.component(light::Way::from_inside), off_ground = plane.component(light::Way::inside_off_ground);
+    for (size_t i = 0; i < plane.value.size(); ++i) EXPECT_NEAR(plane.value[i], sky[i] + ground[i] + outside[i] + inside[i] + off_ground[i], 1e-9);
+    // A table looks up: the ground lights it by way of walls and ceiling only.
+    EXPECT_EQ(sum(ground), 0);
+    EXPECT_GT(sum(off_ground), 0);
 
     // A black room sends nothing back; without block and ground there is nothing to reflect outside.
     auto black = test::one_room();
@@ -239,6 +244,7 @@ TEST(DaylightFactorParts, sum_to_the_whole_and_know_where_light_was_reflected_la
     const auto bare = daylight_factor(geometry::build_surfaces(black, black.options[0]), room().planes, {0.02, 1, 0}).planes[0];
     // The pane itself mirrors a little of what the room's black walls do not send.
     EXPECT_NEAR(sum(bare.component(light::Way::from_inside)), 0, 1e-9);
+    EXPECT_NEAR(sum(bare.component(light::Way::inside_off_ground)), 0, 1e-9);
     EXPECT_NEAR(sum(bare.component(light::Way::from_outside)), 0, 1e-9);
     EXPECT_NEAR(sum(bare.component(light::Way::straight)), sum(bare.value), 1e-9);
 }

@@ -161,7 +161,7 @@ TEST(Plan, a_map_at_a_window_is_a_band_before_the_wall) {
     layer.value = {0.9};
     scene.maps = {layer};
     scene.scale = {0, 1, false};
-    scene.show_values = false;
+    scene.marks.values = false;
     scene.dimensions = false;
     const PlanView view = PlanView::fit(project.options[0], 0, QRectF(60, 60, 480, 480));
     const auto image = picture({600, 600}, [&](QPainter& painter) { draw_plan(painter, scene, view, Ink(), QRectF(0, 0, 600, 600)); });

@@ -8,6 +8,7 @@
 #include "base/file.h"
 #include "question/ask.h"
 #include "report/pictures.h"
+#include "report/plan_map.h"
 #include "support.h"
 
 using namespace wp;

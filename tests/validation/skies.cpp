@@ -149,7 +149,7 @@ Row component(std::string name, const geometry::Surfaces& s, Vec3 at, Vec3 norma
     const auto answer = question::daylight_factor(s, {points_at({at}, normal, 0)}, {}, {}, {}, setup);
     const auto& plane = answer.planes[0];
     const auto w = static_cast<size_t>(way);
-    return {kReflected, std::move(name), way == light::Way::straight ? "SC" : way == light::Way::from_outside ? "ERC" : "IRC", plane.by_way[w] / 100, reference,
+    return {kReflected, std::move(name), way == light::Way::straight ? "SC" : way == light::Way::from_outside || way == light::Way::from_ground ? "ERC" : "IRC", plane.by_way[w] / 100, reference,
             plane.by_way_half_width[w] / 100 / light::kStudent95, source, reference_error};
 }
 
@@ -161,7 +161,7 @@ void reflected(std::vector<Row>& rows, unsigned samples) {
     const Vec3 facing{2, 2, 1.5}, towards{0, -1, 0};
     for (const double ground : {0.2, 0.6}) {
         const auto s = box_with_wall_hole(4, 4, 3, 0.0, 1, 3, 1, 2, ground);
-        rows.push_back(component(fmt::format("Facade opening, ground of reflectance {}: from the ground", ground), s, facing, towards, Way::from_outside, samples,
+        rows.push_back(component(fmt::format("Facade opening, ground of reflectance {}: from the ground", ground), s, facing, towards, Way::from_ground, samples,
                                  through_wall(facing, towards, [&](Vec3 d) { return d.z < 0 ? ground / kPi : 0.0; }), 1e-4, "quadrature over the opening; after CIE 171:2006, 5.7"));
         rows.push_back(component(fmt::format("The same, ground of reflectance {}: from the sky", ground), s, facing, towards, Way::straight, samples,
                                  through_wall(facing, towards, [&](Vec3 d) { return d.z > 0 ? sky.luminance(d) : 0.0; }), 1e-4, "quadrature over the opening; after CIE 171:2006, 5.7"));

@@ -161,6 +161,8 @@ void BuildingTree::refresh() {
                 if (p.room == room.id || (p.on == ReferencePlane::On::deck && row_holds(row, p.thing))) leaf(Kind::plane, p);
             for (const Observer& o : document_.option().observers)
                 if (o.room == room.id) leaf(Kind::observer, o);
+            for (const Reading& r : document_.option().readings)
+                if (r.room == room.id) leaf(Kind::reading, r);
         }
         for (const Roof& r : storey.roofs) add(floor, {Kind::roof, r.id, -1}, name(r));
         for (const Rooflight& r : storey.rooflights) add(floor, {Kind::rooflight, r.id, -1}, name(r));

@@ -21,6 +21,7 @@ void ModelView::show_sun(std::optional<Vec3> to_sun) {
     const bool was = to_sun_.has_value();
     to_sun_ = to_sun && to_sun->z > 0 ? to_sun : std::nullopt;
     dirty_ = dirty_ || was != to_sun_.has_value();
+    map_dirty_ = true;
     update();
 }
 
@@ -69,8 +70,8 @@ QMatrix4x4 ModelView::draw_from_sun() {
     glDisable(GL_CULL_FACE);
     depth_program_->bind();
     depth_program_->setUniformValue("view", from_sun);
-    buffers_[3].bind();
-    if (!uploaded_) buffers_[3].allocate(before_sun_.data(), static_cast<int>(before_sun_.size() * sizeof(Vertex)));
+    buffers_[kSun].bind();
+    if (!uploaded_) buffers_[kSun].allocate(before_sun_.data(), static_cast<int>(before_sun_.size() * sizeof(Vertex)));
     for (int i = 0; i < 3; ++i) {
         depth_program_->enableAttributeArray(i);
         depth_program_->setAttributeBuffer(i, GL_FLOAT, i * 3 * static_cast<int>(sizeof(float)), 3, sizeof(Vertex));
@@ -85,12 +86,10 @@ QMatrix4x4 ModelView::draw_from_sun() {
 // The nearest thing under the pointer becomes the selection.
 void ModelView::pick(QPointF at) {
     if (!surfaces_) return;
-    const double aspect = static_cast<double>(width()) / std::max(1, height()), half = std::tan(radians(17.5));
-    const Vec3 ahead = normalized(target_ - eye()), right = normalized(cross(ahead, Vec3{0, 0, 1})), up = cross(right, ahead);
-    const Vec3 d = normalized(ahead + right * ((2 * at.x() / width() - 1) * half * aspect) + up * ((1 - 2 * at.y() / height()) * half)), o = eye();
+    const auto [o, d] = ray_through(at);
     double nearest = 1e18;
     Selection found;
-    const auto hit = [&](Vec3 a, Vec3 e1, Vec3 e2, bool whole) {  // Moeller and Trumbore; both sides of a pane, the seen one of a surface
+    const auto hit = [o = o, d = d](Vec3 a, Vec3 e1, Vec3 e2, bool whole) {  // Moeller and Trumbore; both sides of a pane, the seen one of a surface
         const Vec3 p = cross(d, e2);
         const double det = dot(e1, p);
         if (std::fabs(det) < 1e-12 || (!whole && det < 0)) return 1e18;

@@ -76,6 +76,7 @@ ModelView::ModelView(Document& document, QWidget* parent) : QOpenGLWidget(parent
     format.setSamples(4);
     setFormat(format);
     setMinimumSize(220, 200);
+    setMouseTracking(true);
     setFocusPolicy(Qt::StrongFocus);
     setObjectName(QStringLiteral("model-view"));
     setAccessibleName(QStringLiteral("Model in three dimensions"));
@@ -111,7 +112,7 @@ ModelView::~ModelView() {
 
 void ModelView::show_map(const SheetMap& map) {
     map_ = map;
-    dirty_ = true;
+    map_dirty_ = true;
     update();
 }
 
@@ -206,32 +207,16 @@ void ModelView::initializeGL() {
     for (auto& buffer : buffers_) buffer.create();
 }
 
+ModelView::Vertex ModelView::vertex(Vec3 p, Vec3 n, const QColor& colour) {
+    return {{static_cast<float>(p.x), static_cast<float>(p.y), static_cast<float>(p.z)}, {static_cast<float>(n.x), static_cast<float>(n.y), static_cast<float>(n.z)}, {colour.redF(), colour.greenF(), colour.blueF()}};
+}
+
 void ModelView::add_triangle(Vec3 a, Vec3 b, Vec3 c, Vec3 n, const QColor& colour) {
-    for (const Vec3 p : {a, b, c})
-        faces_.push_back({{static_cast<float>(p.x), static_cast<float>(p.y), static_cast<float>(p.z)},
-                          {static_cast<float>(n.x), static_cast<float>(n.y), static_cast<float>(n.z)},
-                          {colour.redF(), colour.greenF(), colour.blueF()}});
+    for (const Vec3 p : {a, b, c}) faces_.push_back(vertex(p, n, colour));
 }
 
 void ModelView::add_line(Vec3 a, Vec3 b, const QColor& colour) {
-    for (const Vec3 p : {a, b})
-        lines_.push_back({{static_cast<float>(p.x), static_cast<float>(p.y), static_cast<float>(p.z)}, {0, 0, 1},
-                          {colour.redF(), colour.greenF(), colour.blueF()}});
-}
-
-void ModelView::add_map() {
-    for (const auto& layer : map_.layers) {
-        const auto& plane = layer.plane;
-        for (size_t i = 0; i < layer.value.size(); ++i) {
-            const Vec3 p = plane.points[i], x = plane.across * (plane.dx / 2), y = plane.up * (plane.dy / 2);
-            const QColor colour = report::light_colour(map_.scale.place(layer.value[i]));
-            const size_t first = faces_.size();
-            add_triangle(p - x - y, p + x - y, p + x + y, plane.normal, colour);
-            add_triangle(p - x - y, p + x + y, p - x + y, plane.normal, colour);
-            flat_.insert(flat_.end(), faces_.begin() + static_cast<std::ptrdiff_t>(first), faces_.end());
-            faces_.resize(first);
-        }
-    }
+    for (const Vec3 p : {a, b}) lines_.push_back(vertex(p, {0, 0, 1}, colour));
 }
 
 void ModelView::set_tint(report::TintBy by) {
@@ -260,8 +245,8 @@ void ModelView::request_surfaces() {
 void ModelView::rebuild() {
     dirty_ = uploaded_ = false;
     faces_.clear();
-    flat_.clear();
     lines_.clear();
+    map_dirty_ = true;
     const auto& option = document_.option();
     // Maps come often, buildings change seldom.
     if (surfaces_ == nullptr || built_option_ != document_.option_index()) {
@@ -315,7 +300,6 @@ void ModelView::rebuild() {
         const Vec3 d = direction(radians(o.heading), radians(o.altitude));
         add_line(o.eye, o.eye + d * 0.9, ink().accent);
     }
-    if (!to_sun_ && tint_ == report::TintBy::nothing) add_map();  // the map would lie over the sun
     add_sun();
     if (!framed_) frame_building();
 }
@@ -340,6 +324,7 @@ Vec3 ModelView::eye() const { return target_ + direction(radians(180 + turn_), r
 
 void ModelView::paintGL() {
     if (dirty_) rebuild();
+    if (map_dirty_) add_map();
     QMatrix4x4 from_sun;
     if (to_sun_) from_sun = draw_from_sun();
     glClearColor(ink().paper.redF(), ink().paper.greenF(), ink().paper.blueF(), 1);
@@ -363,12 +348,11 @@ void ModelView::paintGL() {
     }
     glEnable(GL_DEPTH_TEST);
     glDepthFunc(GL_LEQUAL);
-    int next = 0;
-    const auto draw = [&](const std::vector<Vertex>& vertices, GLenum mode, float shaded) {
-        QOpenGLBuffer& buffer = buffers_[next++];
+    const auto draw = [&](Buffer which, const std::vector<Vertex>& vertices, GLenum mode, float shaded, bool uploaded) {
+        QOpenGLBuffer& buffer = buffers_[which];
         if (vertices.empty()) return;
         buffer.bind();
-        if (!uploaded_) buffer.allocate(vertices.data(), static_cast<int>(vertices.size() * sizeof(Vertex)));
+        if (!uploaded) buffer.allocate(vertices.data(), static_cast<int>(vertices.size() * sizeof(Vertex)));
         for (int i = 0; i < 3; ++i) {
             program_->enableAttributeArray(i);
             program_->setAttributeBuffer(i, GL_FLOAT, i * 3 * static_cast<int>(sizeof(float)), 3, sizeof(Vertex));
@@ -380,13 +364,15 @@ void ModelView::paintGL() {
     glEnable(GL_CULL_FACE);
     glEnable(GL_POLYGON_OFFSET_FILL);
     glPolygonOffset(1, 1);
-    draw(faces_, GL_TRIANGLES, 1);
+    draw(kFaces, faces_, GL_TRIANGLES, 1, uploaded_);
     glDisable(GL_CULL_FACE);
-    draw(flat_, GL_TRIANGLES, 0);
+    draw(kFlat, flat_, GL_TRIANGLES, 0, map_uploaded_);
     glDisable(GL_POLYGON_OFFSET_FILL);
-    draw(lines_, GL_LINES, 0);
-    uploaded_ = true;
+    draw(kLines, lines_, GL_LINES, 0, uploaded_);
+    draw(kContours, contours_, GL_LINES, 0, map_uploaded_);
+    uploaded_ = map_uploaded_ = true;
     program_->release();
+    draw_value();
 }
 
 void ModelView::resizeGL(int, int) {
@@ -403,7 +389,7 @@ void ModelView::mouseReleaseEvent(QMouseEvent* event) {
 
 void ModelView::mouseMoveEvent(QMouseEvent* event) {
     const QPointF d = event->position() - last_;
-    last_ = event->position();
+    last_ = pointer_ = event->position();
     turned_ = turned_ || event->buttons() != Qt::NoButton;
     if (event->buttons() & Qt::LeftButton) {
         turn_ += d.x() * 0.4;
@@ -413,6 +399,11 @@ void ModelView::mouseMoveEvent(QMouseEvent* event) {
         const Vec3 right{std::cos(a), -std::sin(a), 0}, ahead{std::sin(a), std::cos(a), 0};
         target_ = target_ - right * (d.x() * s) + ahead * (d.y() * s);
     }
+    update();
+}
+
+void ModelView::leaveEvent(QEvent*) {
+    pointer_ = {-1, -1};
     update();
 }
 

@@ -51,6 +51,7 @@ class ModelView : public QOpenGLWidget, protected QOpenGLFunctions {
     void mouseDoubleClickEvent(QMouseEvent*) override;
     void wheelEvent(QWheelEvent*) override;
     void keyPressEvent(QKeyEvent*) override;
+    void leaveEvent(QEvent*) override;
 
  private:
     struct Vertex {
@@ -58,8 +59,15 @@ class ModelView : public QOpenGLWidget, protected QOpenGLFunctions {
     };
     void rebuild();
     void add_triangle(Vec3 a, Vec3 b, Vec3 c, Vec3 normal, const QColor& colour);
+    static Vertex vertex(Vec3 p, Vec3 normal, const QColor& colour);
     void add_line(Vec3 a, Vec3 b, const QColor& colour);
+    // model_map.cpp
     void add_map();
+    void draw_value();
+    struct Ray {
+        Vec3 from, along;
+    };
+    Ray ray_through(QPointF at) const;
     void frame_building();
     bool is_shown(const geometry::Surface& surface) const;
     Vec3 eye() const;
@@ -70,7 +78,8 @@ class ModelView : public QOpenGLWidget, protected QOpenGLFunctions {
 
     Document& document_;
     SheetMap map_;
-    std::vector<Vertex> faces_, flat_, lines_;
+    std::vector<Vertex> faces_, lines_;
+    std::vector<Vertex> flat_, contours_;  // of the map: it comes often, the building changes seldom
     std::shared_ptr<const model::Project> built_;  // the geometry is of this project and option
     size_t built_option_ = 0;
     // Built in the background: until the newest building is ready, the one before it is shown.
@@ -78,9 +87,12 @@ class ModelView : public QOpenGLWidget, protected QOpenGLFunctions {
     std::shared_ptr<const geometry::Surfaces> surfaces_;
     bool building_ = false;
     QThreadPool pool_;
+    bool map_dirty_ = true, map_uploaded_ = false;
+    QPointF pointer_{-1, -1};
     bool dirty_ = true, framed_ = false, turned_ = false;  // turned: the user has chosen the view
     std::unique_ptr<QOpenGLShaderProgram> program_;
-    QOpenGLBuffer buffers_[4] = {QOpenGLBuffer(QOpenGLBuffer::VertexBuffer), QOpenGLBuffer(QOpenGLBuffer::VertexBuffer), QOpenGLBuffer(QOpenGLBuffer::VertexBuffer), QOpenGLBuffer(QOpenGLBuffer::VertexBuffer)};
+    enum Buffer { kFaces, kFlat, kLines, kSun, kContours };
+    QOpenGLBuffer buffers_[5] = {QOpenGLBuffer(QOpenGLBuffer::VertexBuffer), QOpenGLBuffer(QOpenGLBuffer::VertexBuffer), QOpenGLBuffer(QOpenGLBuffer::VertexBuffer), QOpenGLBuffer(QOpenGLBuffer::VertexBuffer), QOpenGLBuffer(QOpenGLBuffer::VertexBuffer)};
     bool uploaded_ = false;
     QTimer renew_;
     double turn_ = 30, tilt_ = 42, distance_ = 30;

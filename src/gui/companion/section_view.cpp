@@ -3,24 +3,13 @@
 
 #include <QMouseEvent>
 #include <QPainter>
-#include <QPainterPath>
 #include <algorithm>
 
 #include "gui/look/look.h"
-#include "report/plan.h"
+#include "report/section_drawing.h"
 
 namespace wp::gui {
 using namespace model;
-
-namespace {
-
-QPolygonF on_screen(const geometry::Polygon& polygon, const std::function<QPointF(Vec2)>& place) {
-    QPolygonF out;
-    for (const Vec2 p : polygon) out << place(p);
-    return out;
-}
-
-}  // namespace
 
 SectionView::SectionView(Document& document, QWidget* parent) : QWidget(parent), document_(document) {
     setObjectName(QStringLiteral("section-view"));
@@ -64,49 +53,14 @@ void SectionView::paintEvent(QPaintEvent*) {
     scale_ = std::min(area.width() / std::max(1.0, w), area.height() / std::max(1.0, h));
     origin_ = area.center() - QPointF((section_.low.x + w / 2) * scale_, -(section_.low.y + h / 2) * scale_);
     const auto place = [this](Vec2 p) { return to_screen(p); };
-    const double ground = to_screen({0, section_.ground}).y();
-    for (const auto& air : section_.air) {
-        const bool chosen = document_.selection().id == air.room;
-        painter.setPen(chosen ? QPen(ink().accent, 2) : QPen(Qt::NoPen));
-        painter.setBrush(ink().room);
-        painter.drawPolygon(on_screen(air.outline, place));
-    }
-    painter.setPen(QPen(ink().faint, 1));
-    painter.setBrush(Qt::NoBrush);
-    for (const auto& beyond : section_.beyond) {
-        painter.setPen(QPen(document_.selection().id == beyond.id ? ink().accent : ink().faint, 1));
-        painter.drawPolygon(on_screen(beyond.outline, place));
-    }
-    QPainterPath solid;
-    for (const auto& region : section_.solid) {
-        solid.addPolygon(on_screen(region.outer, place));
-        solid.closeSubpath();
-        for (const auto& hole : region.holes) {
-            solid.addPolygon(on_screen(hole, place));
-            solid.closeSubpath();
-        }
-    }
-    painter.setPen(QPen(ink().ink, 1.2));
-    painter.setBrush(ink().poche);
-    painter.drawPath(solid);
-    painter.setPen(QPen(ink().glass, 3));
-    for (const auto& [p, q] : section_.glass) painter.drawLine(to_screen(p), to_screen(q));
-    painter.setPen(QPen(ink().ink, 1.6));
-    painter.drawLine(QPointF(0, ground), QPointF(to_screen(section_.low).x(), ground));
-    painter.drawLine(QPointF(to_screen(section_.high).x(), ground), QPointF(width(), ground));
+    std::set<std::string> selected;
+    for (const Selection& item : document_.selected()) selected.insert(item.id);
+    report::draw_section(painter, section_, document_.option(), place, ink(), rect(), selected);
     for (const auto& storey : document_.option().storeys) {
         const double y = to_screen({0, storey.level}).y();
         painter.setPen(QPen(ink().faint, 1, Qt::DashLine));
         painter.drawLine(QPointF(6, y), QPointF(44, y));
         painter.drawText(QPointF(6, y - 3), QStringLiteral("%1%2").arg(storey.level >= 0 ? QStringLiteral("+") : QString()).arg(storey.level, 0, 'f', 2));
-    }
-    for (const auto& air : section_.air) {
-        const auto at = find_room(document_.option(), air.room);
-        const QRectF box = on_screen(air.outline, place).boundingRect();
-        if (!at || box.width() < 40) continue;
-        painter.setPen(ink().ink);
-        const QString name = painter.fontMetrics().elidedText(QString::fromStdString(at.room->name), Qt::ElideRight, static_cast<int>(box.width()) - 8);
-        painter.drawText(QRectF(box.left(), box.bottom() - 20, box.width(), 16), Qt::AlignCenter, name);
     }
 }
 

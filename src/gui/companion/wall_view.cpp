@@ -116,12 +116,14 @@ void WallView::paintEvent(QPaintEvent*) {
         painter.drawLine(QPointF(8, at.y()), QPointF(width() - 8, at.y()));
         painter.drawText(QPointF(8, at.y() - 3), QStringLiteral("%1%2").arg(level >= 0 ? QStringLiteral("+") : QString()).arg(metres(level)));
     }
+    if (tint_ == report::TintBy::nothing) draw_map(painter);
     for (const auto& o : drawing_.openings) draw_opening(painter, o);
     for (const auto& o : drawing_.openings) draw_shading(painter, o);
     painter.setPen(QPen(ink().accent, 1, Qt::DashLine));
     for (const auto& [a, b] : guides_) painter.drawLine(to_screen(a), to_screen(b));
     draw_figures(painter);
     draw_tilt_handle(painter);
+    if (tint_ == report::TintBy::nothing) draw_value(painter);
 }
 
 void WallView::draw_opening(QPainter& painter, const geometry::ElevationOpening& o) const {
@@ -259,6 +261,8 @@ void WallView::mousePressEvent(QMouseEvent* event) {
 }
 
 void WallView::mouseMoveEvent(QMouseEvent* event) {
+    pointer_ = event->position();
+    if (!layers_here().empty() && !grip_.active) update();
     if (grip_.active && grip_.tilts) return drag_tilt(event->position());
     if (grip_.active) return drag_to(to_model(event->position()));
     int x = 0, y = 0;

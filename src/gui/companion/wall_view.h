@@ -7,6 +7,7 @@
 
 #include "geometry/elevation.h"
 #include "gui/document.h"
+#include "gui/sheet/sheet.h"
 #include "report/tint.h"
 
 namespace wp::gui {
@@ -24,6 +25,11 @@ class WallView : public QWidget {
     /// Where a place of the drawing (metres along, absolute height) is on the widget.
     QPointF to_screen(Vec2 p) const;
 
+    /// The map of the planes that lie on the wall.
+    void show_map(const SheetMap& map) {
+        map_ = map;
+        update();
+    }
     void set_tint(report::TintBy by) {
         tint_ = by;
         update();
@@ -70,6 +76,11 @@ class WallView : public QWidget {
     model::Id room_;
     int edge_ = -1;
     bool outside_ = false;
+    void draw_map(QPainter& painter) const;
+    void draw_value(QPainter& painter) const;
+    std::vector<size_t> layers_here() const;
+    SheetMap map_;
+    QPointF pointer_{-1, -1};
     geometry::Elevation drawing_;
     double scale_ = 40;
     QPointF origin_;

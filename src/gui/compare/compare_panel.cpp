@@ -40,7 +40,7 @@ void OptionMaps::paintEvent(QPaintEvent*) {
         scene.option = &option;
         scene.project = &document_.project();
         scene.scale = scale;
-        scene.show_values = false;
+        scene.marks.values = false;
         scene.room_names = false;
     scene.dimensions = false;
         if (const auto it = document_.daylight.find(option.id); it != document_.daylight.end()) scene.maps = report::daylight_maps(*it->second);

@@ -108,6 +108,7 @@ void Inspector::rebuild() {
         case Kind::wall: show_wall(*form); break;
         case Kind::opening: show_opening(*form); break;
         case Kind::observer: show_observer(*form); break;
+        case Kind::reading: show_reading(*form); break;
         case Kind::block: show_block(*form); break;
         case Kind::storey: show_storey(*form); break;
         case Kind::partition: show_partition(*form); break;

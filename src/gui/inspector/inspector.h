@@ -36,6 +36,7 @@ class Inspector : public QScrollArea {
     void show_wall(QFormLayout& form);
     void show_opening(QFormLayout& form);
     void show_observer(QFormLayout& form);
+    void show_reading(QFormLayout& form);
     void show_block(QFormLayout& form);
     void show_storey(QFormLayout& form);
     void show_partition(QFormLayout& form);

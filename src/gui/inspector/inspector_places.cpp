@@ -195,6 +195,28 @@ void Inspector::show_plane(QFormLayout& form) {
     });
 }
 
+void Inspector::show_reading(QFormLayout& form) {
+    const Reading* found = model::find(document_.option().readings, shown_.id);
+    if (found == nullptr) return;
+    const Reading r = *found;
+    const auto change = [this, id = r.id](const QString& name, std::function<void(Reading&)> edit) {
+        document_.edit_option(name, [&](Option& o) { edit(*model::find(o.readings, id)); });
+    };
+    const auto place = find_room(document_.option(), r.room);
+    const double floor = place ? place.storey->level : 0;
+    form.addRow(label(QStringLiteral("Reading"), "heading"));
+    add_name(form, r.name, [change](const std::string& text) { change(QStringLiteral("Rename reading"), [&](Reading& x) { x.name = text; }); });
+    add_number(form, QStringLiteral("Height"), r.at.z - floor, Unit::metre, [change, floor](double v) { change(QStringLiteral("Height of reading"), [&](Reading& x) { x.at.z = floor + std::clamp(v, 0.0, 200.0); }); })->setToolTip(QStringLiteral("Above the floor"));
+    const double level = degrees(std::asin(std::clamp(r.facing.z, -1.0, 1.0)));
+    const double heading = std::fmod(degrees(std::atan2(r.facing.x, r.facing.y)) + 360, 360);
+    const auto face = [change](double azimuth, double altitude) {
+        change(QStringLiteral("Turn reading"), [&](Reading& x) { x.facing = direction(radians(azimuth), radians(std::clamp(altitude, -90.0, 90.0))); });
+    };
+    add_number(form, QStringLiteral("Faces up"), level, Unit::degree, [face, heading](double v) { face(heading, v); })->setToolTip(QStringLiteral("90\u00b0: like a table's top. 0\u00b0: like a wall"));
+    add_number(form, QStringLiteral("Heading"), heading, Unit::degree, [face, level](double v) { face(v, level); })->setToolTip(QStringLiteral("Degrees clockwise from the top of the sheet"));
+    form.addRow(label(QStringLiteral("What light it has stands on the Light desk, among the readings."), "small"));
+}
+
 void Inspector::show_observer(QFormLayout& form) {
     const Observer* found = model::find(document_.option().observers, shown_.id);
     if (found == nullptr) return;

@@ -77,7 +77,7 @@ void SeriesView::paint(QPainter& painter, QSizeF size, const report::Ink& ink) c
         scene.maps = report::maps_of(table, column);
         for (auto& layer : scene.maps) layer.stale = !map.layers.empty() && map.layers.front().stale;
         scene.scale = scale;
-        scene.show_values = scene.room_names = scene.dimensions = scene.show_below = false;
+        scene.marks.values = scene.room_names = scene.dimensions = scene.show_below = false;
         scene.north = document_.project().site.north;
         painter.save();
         painter.setClipRect(plan);

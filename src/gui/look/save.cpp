@@ -7,9 +7,12 @@
 #include <QMessageBox>
 #include <QMimeData>
 #include <QToolButton>
+#include <algorithm>
 
 #include "base/file.h"
+#include "gui/inspector/figure_box.h"
 #include "gui/look/look.h"
+#include "report/pictures.h"
 
 namespace wp::gui {
 
@@ -26,13 +29,57 @@ Outcome save_out_as(const Takeaway& what, const std::filesystem::path& path) {
     return report::write_paper(path, what.size, what.title, what.paint, 2);
 }
 
+namespace {
+
+enum class Form { picture, drawing, table, plan_picture, plan_drawing };
+
+struct Wish {
+    Form form = Form::picture;
+    double width = 180, dots = 300, scale = 50;  // mm, dots an inch, 1:scale
+};
+
+bool ask_wish(QWidget* parent, const Takeaway& what, Wish& wish) {
+    FigureBox box(parent, QStringLiteral("Save %1").arg(what.title));
+    QStringList words{QStringLiteral("Picture (PNG)"), QStringLiteral("Drawing (SVG)")};
+    std::vector<Form> forms{Form::picture, Form::drawing};
+    if (what.csv) {
+        words << QStringLiteral("Table (CSV)");
+        forms.push_back(Form::table);
+    }
+    if (what.plan) {
+        words << QStringLiteral("Plan to scale, to lay under a drawing (PNG)") << QStringLiteral("Plan to scale, to lay under a drawing (SVG)");
+        forms.push_back(Form::plan_picture);
+        forms.push_back(Form::plan_drawing);
+    }
+    auto* form = box.choice(QStringLiteral("As"), words, "out-form");
+    box.number(QStringLiteral("Wide on paper, mm"), wish.width, Unit::plain, "out-width");
+    box.number(QStringLiteral("Dots an inch"), wish.dots, Unit::plain, "out-dots");
+    if (what.plan) box.number(QStringLiteral("Plan to scale 1:"), wish.scale, Unit::plain, "out-scale");
+    box.text(QStringLiteral("A plan to scale comes with its position: beside a PNG in a world file (.pgw), within an SVG in its description."));
+    if (!box.ask()) return false;
+    wish.form = forms[static_cast<size_t>(form->currentIndex())];
+    wish.width = std::clamp(wish.width, 20.0, 2000.0);
+    wish.dots = std::clamp(wish.dots, 36.0, 1200.0);
+    wish.scale = std::clamp(wish.scale, 1.0, 10000.0);
+    return true;
+}
+
+}  // namespace
+
 void save_out(QWidget* parent, const Takeaway& what) {
-    const QString kinds = QStringLiteral("Picture (*.png);;Drawing (*.svg)") + (what.csv ? QStringLiteral(";;Table (*.csv)") : QString());
-    QString kind;
-    QString file = QFileDialog::getSaveFileName(parent, QStringLiteral("Save %1").arg(what.title), {}, kinds, &kind);
+    Wish wish;
+    if (!ask_wish(parent, what, wish)) return;
+    const bool svg = wish.form == Form::drawing || wish.form == Form::plan_drawing;
+    const QString suffix = svg ? QStringLiteral("svg") : wish.form == Form::table ? QStringLiteral("csv") : QStringLiteral("png");
+    QString file = QFileDialog::getSaveFileName(parent, QStringLiteral("Save %1").arg(what.title), {}, QStringLiteral("%1 (*.%2)").arg(suffix.toUpper(), suffix));
     if (file.isEmpty()) return;
-    if (!file.contains(QLatin1Char('.'))) file += kind.contains(QStringLiteral("svg")) ? QStringLiteral(".svg") : kind.contains(QStringLiteral("csv")) ? QStringLiteral(".csv") : QStringLiteral(".png");
-    if (const auto fault = save_out_as(what, file.toStdString())) QMessageBox::warning(parent, QStringLiteral("Not saved"), QString::fromStdString(fault->line()));
+    if (!file.endsWith(QLatin1Char('.') + suffix)) file += QLatin1Char('.') + suffix;
+    const std::filesystem::path path = file.toStdString();
+    Outcome fault;
+    if (wish.form == Form::plan_picture || wish.form == Form::plan_drawing) fault = what.plan(path, wish.scale, wish.dots);
+    else if (wish.form == Form::table) fault = write_file(path, what.csv());
+    else fault = report::write_paper(path, what.size, what.title, what.paint, std::min(wish.width / 1000 / report::kInch * wish.dots, report::kMostPixels) / what.size.width(), wish.dots);
+    if (fault) QMessageBox::warning(parent, QStringLiteral("Not saved"), QString::fromStdString(fault->line()));
 }
 
 QWidget* out_buttons(QWidget* parent, std::function<Takeaway()> what) {

@@ -17,11 +17,13 @@ struct Takeaway {
     QSize size;
     report::Paint paint;
     std::function<std::string()> csv;
+    /// Writes the plan to scale; may be empty.
+    std::function<Outcome(const std::filesystem::path&, double scale, double dots)> plan;
 };
 
 /// Puts the picture and, where there is one, the table on the clipboard.
 void copy_out(const Takeaway& what);
-/// Asks for a file; its suffix says what is written: png at twice the size, svg, csv. A fault is shown.
+/// Asks what is wanted, how large on paper, and for a file; its suffix says what is written: png, svg, csv. A fault is shown.
 void save_out(QWidget* parent, const Takeaway& what);
 /// The same without asking.
 Outcome save_out_as(const Takeaway& what, const std::filesystem::path& path);

@@ -8,7 +8,6 @@
 
 #include "geometry/polygon.h"
 #include "gui/look/look.h"
-#include "gui/look/tag.h"
 #include "gui/sheet/typed_entry.h"
 
 namespace wp::gui {
@@ -20,7 +19,7 @@ Sheet::Sheet(Document& document, QWidget* parent) : QWidget(parent), document_(d
     setAccessibleName(QStringLiteral("Sheet"));
     setObjectName(QStringLiteral("sheet"));
     setMinimumSize(320, 240);
-    connect(&document, &Document::project_changed, this, qOverload<>(&QWidget::update));
+    connect(&document, &Document::project_changed, this, &Sheet::update);
     connect(&document, &Document::selection_changed, this, [this] {
         update();
         say_hint();
@@ -87,11 +86,24 @@ void Sheet::fit() {
     update();
 }
 
-void Sheet::resizeEvent(QResizeEvent*) { fitted_ = false; }
+void Sheet::update() {
+    plan_ = {};
+    QWidget::update();
+}
 
-void Sheet::paintEvent(QPaintEvent*) {
-    if (!fitted_) fit();
-    QPainter painter(this);
+void Sheet::resizeEvent(QResizeEvent*) {
+    fitted_ = false;
+    plan_ = {};
+    emit resized(size());
+}
+
+// The drawing changes seldom, the pointer moves often: what it shows is laid over a picture of the rest.
+void Sheet::draw_plan_picture() {
+    const qreal ratio = devicePixelRatioF();
+    plan_ = QPixmap((QSizeF(size()) * ratio).toSize());
+    plan_.setDevicePixelRatio(ratio);
+    QPainter painter(&plan_);
+    painter.setFont(font());
     report::PlanScene scene;
     scene.option = &document_.option();
     scene.project = &document_.project();
@@ -100,6 +112,9 @@ void Sheet::paintEvent(QPaintEvent*) {
     scene.storey = document_.storey_index();
     if (scene.tint == report::TintBy::nothing) scene.maps = map_.layers;
     scene.scale = map_.scale;
+    scene.marks = map_.marks;
+    scene.marks.figures = scene.marks.figures && reads_;
+    scene.unit = map_.unit;
     scene.north = document_.project().site.north;
     scene.cut = cut_;
     scene.show_areas = editable_;
@@ -109,12 +124,22 @@ void Sheet::paintEvent(QPaintEvent*) {
     scene.sun_low = sun_low_;
     scene.sun_high = sun_high_;
     scene.underlay = underlay_;
+    scene.selected.insert(highlighted_.begin(), highlighted_.end());
     for (const Selection& item : document_.selected())
         if (item.kind != Selection::Kind::wall) scene.selected.insert(item.id);
     report::draw_plan(painter, scene, view_, ink(), rect());
     report::draw_scale_bar(painter, view_, ink(), rect(), scene.north);
     draw_site(painter);
     draw_faults(painter);
+    if (scene.tint != report::TintBy::nothing) draw_tint_legend(painter);
+}
+
+void Sheet::paintEvent(QPaintEvent*) {
+    if (!fitted_) fit();
+    if (plan_.isNull() || plan_.devicePixelRatio() != devicePixelRatioF()) draw_plan_picture();
+    QPainter painter(this);
+    painter.drawPixmap(0, 0, plan_);
+    painter.setRenderHint(QPainter::Antialiasing);
     draw_figures(painter);
     draw_tools(painter);
     const bool empty = storey() == nullptr || storey()->rooms.empty();
@@ -125,50 +150,10 @@ void Sheet::paintEvent(QPaintEvent*) {
         painter.setPen(ink().faint);
         painter.drawText(rect(), Qt::AlignCenter, QStringLiteral("An empty storey. Press R and drag a rectangle to draw the first room."));
     }
-    if (scene.tint != report::TintBy::nothing) {
-        draw_tint_legend(painter);
-    } else {
-        draw_legend(painter);
-        draw_reading(painter);
-    }
+    if (!editable_ || tint_ == report::TintBy::nothing) draw_reads(painter);
     if (new_map_) {
         new_map_ = false;
         ++maps_painted_;
-    }
-}
-
-void Sheet::draw_legend(QPainter& painter) const {
-    const double w = std::min(340.0, width() - 330.0);
-    if (map_.layers.empty() || w <= 150) return;
-    const QRectF plate((width() - w) / 2 - 12, height() - 62, w + 24, 56);
-    QColor paper = ink().paper;
-    paper.setAlpha(235);
-    painter.setPen(Qt::NoPen);
-    painter.setBrush(paper);
-    painter.drawRoundedRect(plate, 4, 4);
-    report::draw_legend(painter, map_.scale, map_.name, map_.unit, ink(), plate.adjusted(12, 4, -12, 0));
-}
-
-void Sheet::draw_reading(QPainter& painter) const {
-    if (storey() == nullptr || pointer_.x() < 0 || grip_.what != Grip::What::none || tool_ != Tool::select) return;
-    const Vec2 p = view_.to_model(pointer_);
-    for (size_t l = 0; l < map_.layers.size(); ++l) {
-        const auto& layer = map_.layers[l];
-        const auto& plane = layer.plane;
-        if (layer.value.empty() || !plane.lies() || plane.storey != storey()->id) continue;
-        const int found = plane.point_at(p);
-        if (found < 0) continue;
-        const auto i = static_cast<size_t>(found);
-        QString text = report::figure(layer.value[i]);
-        if (l < map_.half_width.size() && i < map_.half_width[l].size()) text += QStringLiteral(" \u00b1 ") + report::error_figure(map_.half_width[l][i]);
-        text += QStringLiteral(" ") + map_.unit;
-        if (layer.stale) text += QStringLiteral(" (stale)");
-        if (std::isnan(layer.value[i])) return;
-        QStringList lines{text};
-        if (map_.detail) lines << map_.detail(l, i);
-        lines.removeAll(QString());
-        draw_tag(painter, pointer_, rect(), lines);
-        return;
     }
 }
 

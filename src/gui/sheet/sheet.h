@@ -3,9 +3,12 @@
 // sheet.cpp paints; sheet_marks.cpp paints what the tools show; sheet_pointer.cpp takes mouse and keys; sheet_drag.cpp moves
 // what is held; sheet_make.cpp makes new things.
 #pragma once
+#include <QPixmap>
 #include <QStringList>
 #include <QWidget>
 #include <functional>
+#include <map>
+#include <set>
 
 #include "geometry/edit.h"
 #include "geometry/snapping.h"
@@ -16,13 +19,16 @@ namespace wp::gui {
 
 class TypedEntry;
 
-enum class Tool { select, rectangle, outline, window, door, opening, observer, partition, floor_void, rooflight, split, dimension, measure, section, scale_underlay, thing, block, area, aim };
+enum class Tool { select, rectangle, outline, window, door, opening, observer, partition, floor_void, rooflight, split, dimension, measure, section, scale_underlay, thing, block, area, aim, reading, profile };
 
 /// What is painted in the rooms, and how it is named.
 struct SheetMap {
     std::vector<report::MapLayer> layers;
     report::Scale scale;
+    report::MapMarks marks;
     QString name, unit;
+    QString figure, definition;               ///< which figure it is, as usual values and legends know it; may be empty
+    std::vector<report::LegendMark> usual;
     std::vector<std::vector<double>> half_width;  ///< of each layer's points; may be empty
     /// What the figure of a layer's point is made of, line by line; may be empty.
     std::function<QStringList(size_t layer, size_t point)> detail;
@@ -40,6 +46,20 @@ class Sheet : public QWidget {
     /// Whether edits are taken; desks other than Build only show.
     void set_editable(bool on) { editable_ = on; }
     void set_with_blocks(bool on);
+    /// Whether maps are read here (Light desk): a click asks why, a drag over the map takes its mean.
+    void set_reads(bool on);
+    /// What stands beside each reading, by its id.
+    void show_readings(std::map<model::Id, QString> values);
+    /// Windows that a list points at.
+    void highlight(std::set<model::Id> items);
+    /// The line that a profile is taken along, and a place on it; none takes them away.
+    void show_profile(std::optional<std::pair<Vec2, Vec2>> line, std::optional<Vec2> mark);
+    /// The point that is asked about; none takes it away.
+    void show_asked(std::optional<Vec2> at);
+    /// Where values are read as if the pointer were there; for pictures.
+    const std::optional<std::pair<Vec2, Vec2>>& mean_area() const { return mean_area_; }
+    /// Marks the drawing as old and asks for a repaint; Qt's own update only repaints what the pointer does.
+    void update();
     void fit();
     const report::PlanView& view() const { return view_; }
     QSize sizeHint() const override { return {700, 500}; }
@@ -67,6 +87,13 @@ class Sheet : public QWidget {
     void show_faults(std::vector<Vec2> places);
     /// The point that the sky is seen from, on the Site desk.
     void show_sky_point(std::optional<Vec2> at);
+    /// A wall of the storey that is drawn, near a place in metres.
+    struct WallSpot {
+        model::Id room;
+        int edge = -1;
+        double along = 0;
+    };
+    std::optional<WallSpot> wall_at(Vec2 place, double pixels) const { return wall_near(view_.to_screen(place), pixels); }
     /// Middle of the north point, in pixels.
     QPointF north_point() const;
     /// Scrolls to an item, if it is out of sight.
@@ -83,6 +110,11 @@ class Sheet : public QWidget {
     void menu_wanted(const QPoint& at);
     /// A press on the Site desk, in metres.
     void place_pressed(Vec2 at);
+    /// On the Light desk: a click, a reading, a profile's ends.
+    void place_read(Vec2 at);
+    void reading_wanted(Vec2 at);
+    void profile_drawn(Vec2 a, Vec2 b);
+    void resized(QSize size);
 
  protected:
     void paintEvent(QPaintEvent*) override;
@@ -98,7 +130,7 @@ class Sheet : public QWidget {
  private:
     // What the pointer holds while a button is down.
     struct Grip {
-        enum class What { none, pan, north, items, opening, corner, handle, wall, band, rectangle } what = What::none;
+        enum class What { none, pan, north, mean, items, opening, corner, handle, wall, band, rectangle } what = What::none;
         Selection item;
         int index = -1;
         Vec2 from;
@@ -106,11 +138,6 @@ class Sheet : public QWidget {
         model::Option before;
         QPointF view_origin;
         bool copies = false, moved = false;
-    };
-    struct WallSpot {
-        model::Id room;
-        int edge = -1;
-        double along = 0;
     };
     // A figure on the sheet that can be typed over.
     struct Figure {
@@ -142,6 +169,13 @@ class Sheet : public QWidget {
     void make_void(std::vector<Vec2> outline);
     void make_rooflight(Vec2 at);
     // sheet_site.cpp
+    // sheet_reads.cpp
+    void release_read(const Grip& grip, double moved);
+    void draw_reads(QPainter& painter) const;
+    void draw_mean(QPainter& painter) const;
+    void draw_readings(QPainter& painter) const;
+    void draw_reading(QPainter& painter) const;
+    void draw_plan_picture();
     bool press_site();
     void turn_north();
     void draw_site(QPainter& painter) const;
@@ -170,15 +204,18 @@ class Sheet : public QWidget {
     void draw_figures(QPainter& painter);
     void figure(QPainter& painter, Vec2 a, Vec2 b, Vec2 away, double value, std::function<void(double)> commit);
     void draw_wall_figure(QPainter& painter, const model::Room& room, const std::vector<double>& inner, int edge);
-    void draw_reading(QPainter& painter) const;
     void draw_ghost_opening(QPainter& painter) const;
     void draw_faults(QPainter& painter) const;
-    void draw_legend(QPainter& painter) const;
 
     Document& document_;
     Tool tool_ = Tool::select;
     report::PlanView view_;
-    bool fitted_ = false, editable_ = true, with_blocks_ = false;
+    bool fitted_ = false, editable_ = true, with_blocks_ = false, reads_ = false;
+    QPixmap plan_;                        // the drawing as it was painted last; null where it is old
+    std::optional<std::pair<Vec2, Vec2>> mean_area_, profile_;
+    std::optional<Vec2> profile_mark_, asked_;
+    std::map<model::Id, QString> readings_;
+    std::set<model::Id> highlighted_;
     SheetMap map_;
     Grip grip_;
     int gesture_ = 0;

@@ -96,6 +96,12 @@ void Sheet::finish_points() {
                 emit section_drawn(points[0], points[1]);
             }
             break;
+        case Tool::profile:
+            if (n == 2) {
+                set_tool(Tool::select);
+                emit profile_drawn(points[0], points[1]);
+            }
+            break;
         default: break;
     }
     say_hint();

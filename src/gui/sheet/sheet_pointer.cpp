@@ -46,11 +46,13 @@ void Sheet::set_tool(Tool tool) {
 }
 
 bool Sheet::is_drawing() const {
-    return editable_ && tool_ != Tool::select && tool_ != Tool::window && tool_ != Tool::door && tool_ != Tool::opening && tool_ != Tool::observer && tool_ != Tool::aim;
+    if (tool_ == Tool::profile) return true;
+    return editable_ && tool_ != Tool::reading && tool_ != Tool::select && tool_ != Tool::window && tool_ != Tool::door && tool_ != Tool::opening && tool_ != Tool::observer && tool_ != Tool::aim;
 }
 
 void Sheet::say_hint() {
-    if (!editable_) return emit hint(QStringLiteral("Click to select; move over the map to read it; wheel zooms, middle button pans"));
+    if (!editable_ && tool_ == Tool::select)
+        return emit hint(reads_ ? QStringLiteral("Move over the map to read it, click to ask why, drag over it for a mean; wheel zooms, middle button pans") : QStringLiteral("Click to select; move over the map to read it; wheel zooms, middle button pans"));
     const bool begun = !points_.empty();
     const auto text = [&]() -> const char* {
         switch (tool_) {
@@ -76,6 +78,8 @@ void Sheet::say_hint() {
             case Tool::thing: return thing_hint(thing_kind_, begun);
             case Tool::block: return begun ? "Click the opposite corner, or type width and depth" : "Click or drag the footprint of a neighbouring building";
             case Tool::area: return leave_out_ ? "Click or drag the part that the plane leaves out" : "Click or drag the part that the plane covers";
+            case Tool::reading: return "Click a desk, a stair, the floor or a wall: the light there is told from now on; Escape leaves";
+            case Tool::profile: return begun ? "Click the other end of the profile" : "Drag a line across the rooms: the curve along it is drawn beside";
             case Tool::aim: return "Click what the observer looks at";
             case Tool::scale_underlay: return begun ? "Click the other end of the known distance" : "Click one end of a distance that you know on the picture";
         }
@@ -128,6 +132,8 @@ Selection Sheet::pick(QPointF at) const {
         const Vec2 d = normalized(line.to - line.from), off = Vec2{-d.y, d.x} * line.offset;
         if (geometry::distance_to_segment(p, line.from + off, line.to + off) < slack) return {Kind::dimension, line.id, -1};
     }
+    for (const Reading& r : option.readings)
+        if (model::storey_of(option, {Kind::reading, r.id, -1}) == document_.storey_index() && QRectF(view_.to_screen({r.at.x, r.at.y}) - QPointF(8, 12), QSizeF(16, 18)).contains(at)) return {Kind::reading, r.id, -1};
     if (const Selection thing = thing_at(p, false); thing.kind != Kind::none) return thing;
     if (const auto wall = wall_near(at, kWallPixels)) return {Kind::wall, wall->room, wall->edge};
     for (const FloorVoid& hole : storey()->voids)
@@ -177,6 +183,13 @@ Sheet::Grip Sheet::grip_at(QPointF at) const {
 }
 
 void Sheet::press_select(Qt::KeyboardModifiers modifiers) {
+    if (!editable_ && reads_) {
+        grip_ = {};
+        grip_.what = Grip::What::mean;
+        grip_.from = view_.to_model(pointer_);
+        grip_.pressed = pointer_;
+        return;
+    }
     if (!editable_) return document_.select(pick(pointer_));
     grip_ = grip_at(pointer_);
     grip_.copies = modifiers.testFlag(Qt::ControlModifier);
@@ -226,6 +239,8 @@ void Sheet::mousePressEvent(QMouseEvent* event) {
         make_observer(p);
     } else if (tool_ == Tool::aim) {
         make_aim(p);
+    } else if (tool_ == Tool::reading) {
+        emit reading_wanted(p);
     } else {
         if (is_box() && points_.empty()) {
             grip_ = {};
@@ -241,6 +256,7 @@ void Sheet::mousePressEvent(QMouseEvent* event) {
 
 void Sheet::mouseMoveEvent(QMouseEvent* event) {
     pointer_ = event->position();
+    if (grip_.what == Grip::What::none || grip_.what == Grip::What::mean || grip_.what == Grip::What::rectangle || grip_.what == Grip::What::band) return QWidget::update();
     if (grip_.what == Grip::What::north) turn_north();
     else if (grip_.what == Grip::What::pan) view_.origin = grip_.view_origin + pointer_ - grip_.pressed;
     else if (grip_.what != Grip::What::none && grip_.what != Grip::What::rectangle && grip_.what != Grip::What::band && editable_) drag_to(pointer_);
@@ -252,6 +268,8 @@ void Sheet::mouseReleaseEvent(QMouseEvent* event) {
     const Grip grip = std::move(grip_);
     grip_ = {};
     const double moved = std::hypot(pointer_.x() - grip.pressed.x(), pointer_.y() - grip.pressed.y());
+    if (grip.what == Grip::What::mean) release_read(grip, moved);
+    if (tool_ == Tool::profile && points_.size() == 1 && length(view_.to_model(pointer_) - points_[0]) * view_.scale > 3 * kClickPixels) add_point(snap(view_.to_model(pointer_)).at);
     if (grip.what == Grip::What::rectangle) {
         points_ = {grip.from};
         // Dragged: the box is done. Clicked: the opposite corner comes by another click, or typed.
@@ -286,7 +304,7 @@ void Sheet::wheelEvent(QWheelEvent* event) {
 
 void Sheet::leaveEvent(QEvent*) {
     pointer_ = {-1, -1};
-    update();
+    QWidget::update();
 }
 
 void Sheet::keyPressEvent(QKeyEvent* event) {
@@ -298,6 +316,8 @@ void Sheet::keyPressEvent(QKeyEvent* event) {
             grip_ = {};
         } else if (tool_ != Tool::select) {
             set_tool(Tool::select);
+        } else if (mean_area_) {
+            mean_area_.reset();
         } else {
             document_.select({});
         }
@@ -316,7 +336,7 @@ void Sheet::keyPressEvent(QKeyEvent* event) {
         say_hint();
         return update();
     }
-    if (editable_ && (event->key() == Qt::Key_Delete || event->key() == Qt::Key_Backspace)) return delete_selection();
+    if ((editable_ || (reads_ && document_.selection().kind == Kind::reading)) && (event->key() == Qt::Key_Delete || event->key() == Qt::Key_Backspace)) return delete_selection();
     const QString text = event->text();
     if (!points_.empty() && text.size() == 1 && (text[0].isDigit() || text[0] == QLatin1Char('.') || text[0] == QLatin1Char('-'))) return type_numbers(text);
     // Arrow keys nudge what is selected by a grid step, with Shift by a centimetre.

@@ -1,0 +1,87 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The answer in the model: its planes in colour, contours, and the value under the pointer.
+#include <QGuiApplication>
+#include <QPainter>
+#include <algorithm>
+#include <cmath>
+
+#include "geometry/contours.h"
+#include "gui/companion/model_view.h"
+#include "gui/look/look.h"
+#include "gui/look/tag.h"
+
+namespace wp::gui {
+
+namespace {
+
+constexpr double kLift = 0.004;  // metres that contours lie above their plane
+
+QColor blended(const QColor& a, const QColor& b, float part) {
+    return QColor::fromRgbF(a.redF() + (b.redF() - a.redF()) * part, a.greenF() + (b.greenF() - a.greenF()) * part, a.blueF() + (b.blueF() - a.blueF()) * part);
+}
+
+}  // namespace
+
+void ModelView::add_map() {
+    map_dirty_ = map_uploaded_ = false;
+    flat_.clear();
+    contours_.clear();
+    if (to_sun_ || tint_ != report::TintBy::nothing) return;  // the map would lie over the sun, or over colours
+    for (const auto& layer : map_.layers) {
+        const auto& plane = layer.plane;
+        for (size_t i = 0; i < layer.value.size(); ++i) {
+            if (std::isnan(layer.value[i])) continue;
+            const Vec3 p = plane.points[i], x = plane.across * (plane.dx / 2), y = plane.up * (plane.dy / 2);
+            // Beyond the band it pales, as hatching would be too fine to see from here.
+            QColor colour = map_.scale.colour(layer.value[i]);
+            if (!map_.marks.within(layer.value[i])) colour = blended(colour, ink().paper, 0.75f);
+            if (layer.stale) colour = blended(colour, ink().paper, 0.4f);
+            for (const Vec3 q : {p - x - y, p + x - y, p + x + y, p - x - y, p + x + y, p - x + y}) flat_.push_back(vertex(q, plane.normal, colour));
+        }
+        if (!map_.marks.contours) continue;
+        const auto lattice = geometry::lattice_of(plane, layer.value);
+        const auto marks = report::marks_of(map_.scale);
+        for (size_t k = 1; k + 1 < marks.size(); ++k)
+            for (const auto& line : geometry::contour_lines(lattice, marks[k]))
+                for (size_t i = 1; i < line.size(); ++i)
+                    for (const Vec2 p : {line[i - 1], line[i]}) contours_.push_back(vertex(plane.corner + plane.across * (p.x * plane.dx) + plane.up * (p.y * plane.dy) + plane.normal * kLift, plane.normal, ink().ink));
+    }
+}
+
+ModelView::Ray ModelView::ray_through(QPointF at) const {
+    const double aspect = static_cast<double>(width()) / std::max(1, height()), half = std::tan(radians(17.5));
+    const Vec3 ahead = normalized(target_ - eye()), right = normalized(cross(ahead, Vec3{0, 0, 1})), up = cross(right, ahead);
+    return {eye(), normalized(ahead + right * ((2 * at.x() / width() - 1) * half * aspect) + up * ((1 - 2 * at.y() / height()) * half))};
+}
+
+// Of the nearest plane that the pointer is over.
+void ModelView::draw_value() {
+    if (pointer_.x() < 0 || QGuiApplication::mouseButtons() != Qt::NoButton || flat_.empty()) return;
+    const auto [from, along] = ray_through(pointer_);
+    double nearest = 1e18;
+    QStringList lines;
+    for (size_t l = 0; l < map_.layers.size(); ++l) {
+        const auto& plane = map_.layers[l].plane;
+        const double towards = dot(along, plane.normal);
+        if (map_.layers[l].value.empty() || std::fabs(towards) < 1e-9) continue;
+        const double t = dot(plane.corner - from, plane.normal) / towards;
+        if (t <= 0 || t >= nearest) continue;
+        const Vec3 d = from + along * t - plane.corner;
+        const int i = static_cast<int>(std::floor(dot(d, plane.across) / plane.dx)), j = static_cast<int>(std::floor(dot(d, plane.up) / plane.dy));
+        if (i < 0 || j < 0 || i >= plane.columns || j >= plane.rows) continue;
+        const auto at = std::find(plane.cell_of.begin(), plane.cell_of.end(), j * plane.columns + i);
+        if (at == plane.cell_of.end()) continue;
+        const auto k = static_cast<size_t>(at - plane.cell_of.begin());
+        if (std::isnan(map_.layers[l].value[k])) continue;
+        nearest = t;
+        QString text = report::figure(map_.layers[l].value[k]);
+        if (l < map_.half_width.size() && k < map_.half_width[l].size()) text += QStringLiteral(" \u00b1 ") + report::error_figure(map_.half_width[l][k]);
+        lines = {QStringLiteral("%1 %2").arg(text, map_.unit)};
+    }
+    if (lines.isEmpty()) return;
+    QPainter painter(this);
+    painter.setRenderHint(QPainter::Antialiasing);
+    draw_tag(painter, pointer_, rect(), lines);
+}
+
+}  // namespace wp::gui

@@ -1,0 +1,237 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "gui/light/why_panel.h"
+
+#include <QHeaderView>
+#include <QPainter>
+#include <QStyledItemDelegate>
+#include <QVBoxLayout>
+#include <algorithm>
+
+#include "geometry/polygon.h"
+#include "gui/inspector/rows.h"
+#include "gui/look/look.h"
+
+namespace wp::gui {
+
+namespace {
+
+constexpr int kShare = Qt::UserRole + 1, kId = Qt::UserRole + 2;
+
+// A bar behind the figures: as long as the share.
+class BarDelegate : public QStyledItemDelegate {
+ public:
+    using QStyledItemDelegate::QStyledItemDelegate;
+    void paint(QPainter* painter, const QStyleOptionViewItem& option, const QModelIndex& index) const override {
+        const double share = index.sibling(index.row(), 0).data(kShare).toDouble();
+        const QRectF box = QRectF(option.rect).adjusted(2, 4, -2, -4);
+        painter->fillRect(QRectF(box.left(), box.top(), box.width() * std::clamp(share, 0.0, 1.0), box.height()), QColor(0xe7, 0xb4, 0x6b, 150));
+        QStyledItemDelegate::paint(painter, option, index);
+    }
+};
+
+QTreeWidget* list(const char* name, const QString& title, const QStringList& columns) {
+    auto* tree = new QTreeWidget;
+    tree->setObjectName(QString::fromLatin1(name));
+    tree->setAccessibleName(title);
+    tree->setHeaderLabels(columns);
+    tree->setRootIsDecorated(false);
+    tree->setUniformRowHeights(true);
+    tree->setMouseTracking(true);
+    tree->setItemDelegateForColumn(1, new BarDelegate(tree));
+    tree->header()->setStretchLastSection(false);
+    tree->header()->setSectionResizeMode(0, QHeaderView::Stretch);
+    tree->header()->setSectionResizeMode(1, QHeaderView::Fixed);
+    tree->header()->setSectionResizeMode(2, QHeaderView::Fixed);
+    tree->header()->resizeSection(1, 78);
+    tree->header()->resizeSection(2, 76);
+    tree->headerItem()->setTextAlignment(1, Qt::AlignRight);
+    tree->headerItem()->setTextAlignment(2, Qt::AlignRight);
+    return tree;
+}
+
+void set_figures(QTreeWidgetItem* item, double value, double total, const QString& unit) {
+    const double share = total > 0 ? value / total : 0;
+    item->setData(0, kShare, share);
+    item->setText(1, QStringLiteral("%1 %").arg(100 * share, 0, 'f', share < 0.0995 ? 1 : 0));
+    item->setText(2, QStringLiteral("%1 %2").arg(report::figure(value), unit));
+    item->setTextAlignment(1, Qt::AlignRight | Qt::AlignVCenter);
+    item->setTextAlignment(2, Qt::AlignRight | Qt::AlignVCenter);
+}
+
+}  // namespace
+
+WhyPanel::WhyPanel(Document& document, Asker& asker, Legends& legends, QWidget* parent) : QWidget(parent), document_(document), asker_(asker), legends_(legends) {
+    setObjectName(QStringLiteral("why"));
+    setAccessibleName(QStringLiteral("Why"));
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(space::small, space::small, space::small, space::small);
+    column->setSpacing(space::small);
+    title_ = label({}, "heading");
+    title_->setObjectName(QStringLiteral("why-title"));
+    total_ = label({});
+    total_->setObjectName(QStringLiteral("why-total"));
+    empty_ = label({}, "small");
+    whole_room_ = new QPushButton(QStringLiteral("The whole room"));
+    whole_room_->setObjectName(QStringLiteral("why-room"));
+    whole_room_->setToolTip(QStringLiteral("The mean over the room instead of this point"));
+    connect(whole_room_, &QPushButton::clicked, this, [this] { ask_at({}); });
+    parts_ = list("why-parts", QStringLiteral("How the light came"), {QStringLiteral("How it came"), QStringLiteral("Share"), QStringLiteral("Gives")});
+    parts_->setFixedHeight(152);
+    windows_ = list("why-windows", QStringLiteral("Windows by what they give"), {QStringLiteral("Through"), QStringLiteral("Share"), QStringLiteral("Gives")});
+    windows_->setToolTip(QStringLiteral("Point at a window to see it on the sheet; take its tick away to see the map without it. Nothing is traced: what a wall in its place would reflect is not added."));
+    without_ = label({}, "small");
+    without_->setObjectName(QStringLiteral("why-without"));
+    all_back_ = new QPushButton(QStringLiteral("All windows back"));
+    all_back_->setObjectName(QStringLiteral("why-back"));
+    connect(all_back_, &QPushButton::clicked, this, [this] { asker_.set_gone({}); });
+    auto* row = new QHBoxLayout;
+    row->addWidget(total_, 1);
+    row->addWidget(whole_room_);
+    column->addWidget(title_);
+    column->addLayout(row);
+    column->addWidget(empty_);
+    column->addWidget(parts_);
+    column->addWidget(windows_, 1);
+    column->addWidget(without_);
+    column->addWidget(all_back_);
+    connect(windows_, &QTreeWidget::itemEntered, this, [this](QTreeWidgetItem* item) { point_at(item); });
+    connect(windows_, &QTreeWidget::currentItemChanged, this, [this](QTreeWidgetItem* item) {
+        if (!filling_) point_at(item);
+    });
+    connect(windows_, &QTreeWidget::itemChanged, this, [this](QTreeWidgetItem* item) {
+        if (!filling_) tick(item);
+    });
+    for (const auto signal : {&Document::answers_changed, &Document::selection_changed, &Document::storey_changed}) connect(&document, signal, this, &WhyPanel::refresh);
+    connect(&document, &Document::option_changed, this, [this] {
+        place_.reset();
+        asker_.set_gone({});
+    });
+    connect(&document, &Document::project_replaced, this, [this] {
+        place_.reset();
+        asker_.set_gone({});
+    });
+    refresh();
+}
+
+void WhyPanel::show_map(Shown shown) {
+    shown_ = shown;
+    refresh();
+}
+
+void WhyPanel::ask_at(std::optional<Vec2> place) {
+    place_ = place;
+    refresh();
+    emit place_changed();
+}
+
+// The point asked about, else the selected room, else the first that has a map.
+std::optional<WhyPanel::Subject> WhyPanel::subject(const SheetMap& map) const {
+    const auto& storeys = document_.option().storeys;
+    if (document_.storey_index() >= storeys.size()) return {};
+    const auto& storey = storeys[document_.storey_index()];
+    if (place_)
+        for (size_t l = 0; l < map.layers.size(); ++l) {
+            const auto& plane = map.layers[l].plane;
+            if (!plane.lies() || plane.storey != storey.id || map.layers[l].value.empty()) continue;
+            if (const int point = plane.point_at(*place_); point >= 0)
+                return Subject{l, point, QStringLiteral("A point of %1").arg(QString::fromStdString(model::item_name(document_.option(), {Selection::Kind::room, plane.room, -1})))};
+        }
+    const auto of_room = [&](const model::Id& room) -> std::optional<Subject> {
+        for (size_t l = 0; l < map.layers.size(); ++l)
+            if (map.layers[l].plane.room == room && !map.layers[l].value.empty()) return Subject{l, -1, QString::fromStdString(model::item_name(document_.option(), {Selection::Kind::room, room, -1}))};
+        return {};
+    };
+    if (document_.selection().kind == Selection::Kind::room || document_.selection().kind == Selection::Kind::wall)
+        if (const auto room = of_room(document_.selection().id)) return room;
+    for (const auto& room : storey.rooms)
+        if (const auto found = of_room(room.id)) return found;
+    return {};
+}
+
+void WhyPanel::showEvent(QShowEvent*) {
+    refresh();
+    emit place_changed();
+}
+
+void WhyPanel::refresh() {
+    if (!isVisible()) return;
+    const SheetMap map = asker_.map(shown_);
+    const auto about = subject(map);
+    const auto shares = about ? asker_.why(shown_, about->layer, about->point) : std::nullopt;
+    const bool has = shares.has_value();
+    for (QWidget* part : {static_cast<QWidget*>(parts_), static_cast<QWidget*>(windows_), static_cast<QWidget*>(total_)}) part->setVisible(has);
+    whole_room_->setVisible(has && about->point >= 0);
+    empty_->setVisible(!has);
+    all_back_->setVisible(has && !asker_.gone().empty());
+    without_->setVisible(has);
+    if (!has) {
+        title_->setText(QStringLiteral("Why"));
+        empty_->setText(is_daylight(shown_) || is_moment(shown_) ? QStringLiteral("Click a point of the map, or select a room: what its light is made of is told here.")
+                                                                  : QStringLiteral("Put the daylight factor or the moment on the sheet: of these it is known which window gives what."));
+        return;
+    }
+    title_->setText(about->name);
+    // Lux under a given sky are daylight factors times that sky.
+    double unit = 1;
+    if (shown_ == Shown::lux_by_design_sky || shown_ == Shown::lux_by_median) {
+        double sum = 0, factor = 0;
+        for (const double v : map.layers[about->layer].value) sum += v;
+        if (const auto plain = asker_.map(Shown::daylight_factor); about->layer < plain.layers.size())
+            for (const double v : plain.layers[about->layer].value) factor += v;
+        unit = factor > 0 ? sum / factor : 1;
+    }
+    fill(*shares, map, unit);
+}
+
+void WhyPanel::fill(const question::Shares& shares, const SheetMap& map, double unit) {
+    const bool lux = map.unit == QStringLiteral("lx");
+    const QString words = lux && legends_.footcandles() ? QStringLiteral("fc") : map.unit;
+    const double k = unit * (lux ? legends_.shown(QStringLiteral("illuminance"), 1) : 1);
+    filling_ = true;
+    total_->setText(QStringLiteral("%1 %2").arg(report::figure(k * shares.total), words));
+    const std::pair<const char*, double> parts[] = {{"Direct sun", shares.sun}, {"Sky, straight", shares.sky}, {"Off the ground", shares.ground}, {"Off what stands outdoors", shares.around}, {"Interreflected, in from the sky", shares.inside}, {"Interreflected, in off the ground", shares.inside_off_ground}};
+    parts_->clear();
+    for (const auto& [name, value] : parts) {
+        if (value <= 0 && is_daylight(shown_) && name == parts[0].first) continue;
+        auto* item = new QTreeWidgetItem(parts_, {QString::fromLatin1(name)});
+        set_figures(item, k * value, k * shares.total, words);
+        item->setToolTip(0, QString::fromLatin1(name));
+    }
+    double left = shares.total;
+    const QString current = windows_->currentItem() != nullptr ? windows_->currentItem()->data(0, kId).toString() : QString();
+    windows_->clear();
+    for (const auto& window : shares.windows) {
+        const QString id = QString::fromStdString(window.id);
+        auto* item = new QTreeWidgetItem(windows_, {window.id.empty() ? QStringLiteral("past all windows") : id});
+        set_figures(item, k * window.value, k * shares.total, words);
+        item->setData(0, kId, id);
+        if (window.id.empty()) continue;
+        const bool gone = asker_.gone().contains(window.id);
+        item->setCheckState(0, gone ? Qt::Unchecked : Qt::Checked);
+        if (gone) left -= window.value;
+        if (id == current) windows_->setCurrentItem(item);
+    }
+    filling_ = false;
+    without_->setText(asker_.gone().empty() ? QStringLiteral("Take a window's tick away: the map shows what would be without it.")
+                                            : QStringLiteral("Without %1: %2 %3, %4 % less. Nothing was traced for it.").arg(asker_.gone().size() == 1 ? QString::fromStdString(*asker_.gone().begin()) : QStringLiteral("%1 windows").arg(asker_.gone().size()), report::figure(k * left), words)
+                                                  .arg(shares.total > 0 ? 100 * (1 - left / shares.total) : 0, 0, 'f', 0));
+}
+
+void WhyPanel::point_at(QTreeWidgetItem* item) {
+    const QString id = item != nullptr ? item->data(0, kId).toString() : QString();
+    emit pointed_at(id.isEmpty() ? std::set<model::Id>() : std::set<model::Id>{id.toStdString()});
+}
+
+void WhyPanel::leaveEvent(QEvent*) { emit pointed_at({}); }
+
+void WhyPanel::tick(QTreeWidgetItem* item) {
+    auto gone = asker_.gone();
+    const auto id = item->data(0, kId).toString().toStdString();
+    if (id.empty()) return;
+    if (item->checkState(0) == Qt::Unchecked) gone.insert(id);
+    else gone.erase(id);
+    // The list is filled anew by what follows: the item must be left first.
+    QMetaObject::invokeMethod(this, [this, gone = std::move(gone)] { asker_.set_gone(gone); }, Qt::QueuedConnection);
+}
+
+}  // namespace wp::gui

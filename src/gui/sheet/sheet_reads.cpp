@@ -1,0 +1,180 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// What the sheet tells of a map: the value under the pointer, the mean of a dragged area, readings, the line of a profile.
+#include <QPainter>
+#include <algorithm>
+#include <cmath>
+
+#include "geometry/polygon.h"
+#include "gui/look/look.h"
+#include "gui/look/tag.h"
+#include "gui/sheet/sheet.h"
+#include "report/plan_map.h"
+
+namespace wp::gui {
+using namespace model;
+
+void Sheet::set_reads(bool on) {
+    if (on == reads_) return;
+    reads_ = on;
+    mean_area_.reset();
+    update();
+}
+
+void Sheet::show_readings(std::map<Id, QString> values) {
+    if (values == readings_) return;
+    readings_ = std::move(values);
+    QWidget::update();
+}
+
+void Sheet::highlight(std::set<Id> items) {
+    if (items == highlighted_) return;
+    highlighted_ = std::move(items);
+    update();
+}
+
+void Sheet::show_profile(std::optional<std::pair<Vec2, Vec2>> line, std::optional<Vec2> mark) {
+    profile_ = line;
+    profile_mark_ = mark;
+    QWidget::update();
+}
+
+void Sheet::show_asked(std::optional<Vec2> at) {
+    asked_ = at;
+    QWidget::update();
+}
+
+// A drag over the map keeps its area; a click lets it go and asks about the point.
+void Sheet::release_read(const Grip& grip, double moved) {
+    constexpr double click = 4;
+    if (moved > click) {
+        const Vec2 to = view_.to_model(pointer_);
+        mean_area_ = std::pair{Vec2{std::min(grip.from.x, to.x), std::min(grip.from.y, to.y)}, Vec2{std::max(grip.from.x, to.x), std::max(grip.from.y, to.y)}};
+        return;
+    }
+    mean_area_.reset();
+    document_.select(pick(grip.pressed));
+    emit place_read(grip.from);
+}
+
+void Sheet::draw_reads(QPainter& painter) const {
+    if (profile_) {
+        const QPointF a = view_.to_screen(profile_->first), b = view_.to_screen(profile_->second);
+        painter.setPen(QPen(ink().paper, 4));
+        painter.drawLine(a, b);
+        painter.setPen(QPen(ink().accent, 1.8, Qt::DashLine));
+        painter.drawLine(a, b);
+        painter.setPen(QPen(ink().paper, 1.5));
+        painter.setBrush(ink().accent);
+        for (const QPointF end : {a, b}) painter.drawEllipse(end, 4, 4);
+        if (profile_mark_) {
+            painter.setBrush(ink().room);
+            painter.setPen(QPen(ink().accent, 2));
+            painter.drawEllipse(view_.to_screen(*profile_mark_), 5, 5);
+        }
+    }
+    if (asked_ && reads_) {
+        const QPointF at = view_.to_screen(*asked_);
+        for (const auto& [colour, width] : {std::pair{ink().paper, 4.0}, {ink().accent, 1.8}}) {
+            painter.setPen(QPen(colour, width));
+            painter.setBrush(Qt::NoBrush);
+            painter.drawEllipse(at, 6, 6);
+        }
+    }
+    draw_readings(painter);
+    draw_mean(painter);
+    draw_reading(painter);
+}
+
+void Sheet::draw_readings(QPainter& painter) const {
+    if (storey() == nullptr) return;
+    QFont font = painter.font();
+    font.setPixelSize(type::small);
+    font.setWeight(QFont::DemiBold);
+    painter.setFont(font);
+    for (const Reading& r : document_.option().readings) {
+        if (model::storey_of(document_.option(), {Selection::Kind::reading, r.id, -1}) != document_.storey_index()) continue;
+        const QPointF at = view_.to_screen({r.at.x, r.at.y});
+        const bool chosen = document_.is_selected({Selection::Kind::reading, r.id, -1});
+        painter.setPen(QPen(ink().paper, 1.5));
+        painter.setBrush(chosen ? ink().accent : ink().ink);
+        painter.drawPolygon(QPolygonF{at, at + QPointF(-5, -9), at + QPointF(5, -9)});
+        // One that faces a side shows which.
+        if (std::fabs(r.facing.z) < 0.9) {
+            painter.setPen(QPen(chosen ? ink().accent : ink().ink, 1.6));
+            painter.drawLine(at, at + QPointF(r.facing.x, -r.facing.y) * 12);
+        }
+        const auto value = readings_.find(r.id);
+        const QString text = value == readings_.end() || value->second.isEmpty() ? QString::fromStdString(r.name) : value->second;
+        const double w = painter.fontMetrics().horizontalAdvance(text) + 10;
+        QRectF box(at.x() - w / 2, at.y() - 26, w, 17);
+        if (box.top() < 0) box.moveTop(at.y() + 6);
+        painter.setPen(QPen(chosen ? ink().accent : ink().faint, 1));
+        painter.setBrush(ink().room);
+        painter.drawRoundedRect(box, 3, 3);
+        painter.setPen(ink().ink);
+        painter.drawText(box, Qt::AlignCenter, text);
+    }
+}
+
+void Sheet::draw_mean(QPainter& painter) const {
+    std::optional<std::pair<Vec2, Vec2>> area = mean_area_;
+    if (grip_.what == Grip::What::mean) {
+        const Vec2 to = view_.to_model(pointer_);
+        area = std::pair{Vec2{std::min(grip_.from.x, to.x), std::min(grip_.from.y, to.y)}, Vec2{std::max(grip_.from.x, to.x), std::max(grip_.from.y, to.y)}};
+    }
+    if (!area || storey() == nullptr) return;
+    const auto [low, high] = *area;
+    const QRectF box = QRectF(view_.to_screen({low.x, high.y}), view_.to_screen({high.x, low.y}));
+    painter.setBrush(Qt::NoBrush);
+    painter.setPen(QPen(ink().paper, 3.5));
+    painter.drawRect(box);
+    painter.setPen(QPen(ink().accent, 1.6, Qt::DashLine));
+    painter.drawRect(box);
+    report::MapLayer inside;
+    double square_metres = 0;
+    for (const auto& layer : map_.layers) {
+        if (!layer.plane.lies() || layer.plane.storey != storey()->id) continue;
+        for (size_t i = 0; i < layer.value.size(); ++i) {
+            const Vec3 p = layer.plane.points[i];
+            if (p.x < low.x || p.x > high.x || p.y < low.y || p.y > high.y || std::isnan(layer.value[i])) continue;
+            inside.value.push_back(layer.value[i]);
+            square_metres += layer.plane.dx * layer.plane.dy;
+        }
+    }
+    QStringList lines;
+    if (inside.value.empty()) {
+        lines << QStringLiteral("no point of the map in here");
+    } else {
+        const auto figures = report::figures_of(inside, map_.marks);
+        lines << QStringLiteral("mean %1 %2").arg(report::figure(figures.mean), map_.unit) << QStringLiteral("median %1, least %2, most %3").arg(report::figure(figures.median), report::figure(figures.least), report::figure(figures.most));
+        QString third = QStringLiteral("%1 points, %2 m\u00b2").arg(inside.value.size()).arg(square_metres, 0, 'f', 1);
+        if (figures.share) third += QStringLiteral(", %1 % at %2 or more").arg(100 * *figures.share, 0, 'f', 0).arg(report::figure(*map_.marks.level));
+        lines << third;
+    }
+    draw_tag(painter, box.topRight() - QPointF(14, -8), rect(), lines);
+}
+
+void Sheet::draw_reading(QPainter& painter) const {
+    if (storey() == nullptr || pointer_.x() < 0 || grip_.what != Grip::What::none || (tool_ != Tool::select && tool_ != Tool::reading)) return;
+    const Vec2 p = view_.to_model(pointer_);
+    for (size_t l = 0; l < map_.layers.size(); ++l) {
+        const auto& layer = map_.layers[l];
+        const auto& plane = layer.plane;
+        if (layer.value.empty() || !plane.lies() || plane.storey != storey()->id) continue;
+        const int found = plane.point_at(p);
+        if (found < 0) continue;
+        const auto i = static_cast<size_t>(found);
+        if (std::isnan(layer.value[i])) return;
+        QString text = report::figure(layer.value[i]);
+        if (l < map_.half_width.size() && i < map_.half_width[l].size()) text += QStringLiteral(" \u00b1 ") + report::error_figure(map_.half_width[l][i]);
+        text += QStringLiteral(" ") + map_.unit;
+        if (layer.stale) text += QStringLiteral(" (stale)");
+        QStringList lines{text};
+        if (map_.detail) lines << map_.detail(l, i);
+        lines.removeAll(QString());
+        draw_tag(painter, pointer_, rect(), lines);
+        return;
+    }
+}
+
+}  // namespace wp::gui
