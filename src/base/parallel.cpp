@@ -3,7 +3,11 @@
 
 #include <tbb/blocked_range.h>
 #include <tbb/parallel_for.h>
+#include <sys/resource.h>
+#include <sys/syscall.h>
 #include <tbb/task_arena.h>
+#include <tbb/task_scheduler_observer.h>
+#include <unistd.h>
 
 #include <atomic>
 
@@ -26,5 +30,27 @@ void with_threads(int threads, const std::function<void()>& work) {
     tbb::task_arena arena(threads);
     arena.execute(work);
 }
+
+namespace {
+
+// Enough that whoever serves the interface runs as soon as it wants to; background work still gets all that is left.
+constexpr int kBehind = 10;
+
+class Behind : public tbb::task_scheduler_observer {
+ public:
+    Behind() { observe(true); }
+    void on_scheduler_entry(bool is_worker) override {
+        if (is_worker) step_behind();
+    }
+};
+
+}  // namespace
+
+void step_behind() {
+    // On Linux a thread has a niceness of its own, known by its kernel id. It can only fail where it is set already.
+    setpriority(PRIO_PROCESS, static_cast<id_t>(syscall(SYS_gettid)), kBehind);
+}
+
+void keep_workers_behind() { static Behind behind; }
 
 }  // namespace wp

@@ -12,4 +12,9 @@ void parallel_for(size_t count, const std::function<void(size_t)>& body, size_t 
 /// Runs work with at most so many threads (0: all there are).
 void with_threads(int threads, const std::function<void()>& work);
 
+/// In a program with an interface: from now on the scheduler's threads give way to the thread that serves it, and to all others.
+void keep_workers_behind();
+/// The calling thread gives way too: for threads that work in the background.
+void step_behind();
+
 }  // namespace wp

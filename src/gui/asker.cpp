@@ -84,6 +84,12 @@ void Asker::watch_moment(bool on) {
     if (on) request_moment();
 }
 
+void Asker::watch_readings(bool on) {
+    if (on == watching_readings_) return;
+    watching_readings_ = on;
+    if (on) request_moment();
+}
+
 void Asker::hold(bool on) {
     for (auto* live : {&live_, &readings_live_, &beside_live_}) live->hold(on);
     for (auto* live : {&live_moment_, &readings_moment_, &beside_moment_}) live->hold(on);
@@ -96,10 +102,10 @@ void Asker::hold(bool on) {
 }
 
 void Asker::request_moment() {
-    if (!watching_) return;
+    if (!watching_ && !watching_readings_) return;
     const auto outdoors = document_.outdoors();
     if (!outdoors) return emit said(QString::fromStdString(outdoors.fault().line()));
-    if (!document_.option().planes.empty()) live_moment_.request(document_.snapshot(), document_.option_index(), *outdoors);
+    if (watching_ && !document_.option().planes.empty()) live_moment_.request(document_.snapshot(), document_.option_index(), *outdoors);
     if (!document_.option().readings.empty()) readings_moment_.request(document_.snapshot(), document_.option_index(), *outdoors);
     request_beside();
 }

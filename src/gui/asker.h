@@ -51,6 +51,8 @@ class Asker : public QObject {
 
     /// Whether the moment's light is looked at: only then is it traced.
     void watch_moment(bool on);
+    /// Whether the readings' light at the moment is wanted, be the moment on the sheet or not.
+    void watch_readings(bool on);
     /// Light at further moments of the option's field, for profiles: told by LiveMoment::looked_at.
     void look_at(const std::vector<climate::Moment>& moments);
     /// Keeps the live answers of a second option up to date; empty: of none.
@@ -110,6 +112,7 @@ class Asker : public QObject {
     std::map<model::Id, std::shared_ptr<const model::Project>> daylight_then_, moment_then_;
     model::Id beside_;
     std::set<model::Id> gone_;
+    bool watching_readings_ = false;
     bool watching_ = false, moment_working_ = false, moment_fresh_ = false;
     model::Id table_question_;
     size_t table_column_ = 0;

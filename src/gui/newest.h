@@ -7,6 +7,8 @@
 #include <optional>
 #include <thread>
 
+#include "base/parallel.h"
+
 namespace wp::gui {
 
 template <class Request>
@@ -37,6 +39,7 @@ class Newest {
 
  private:
     void loop() {
+        step_behind();
         for (;;) {
             std::optional<Request> request;
             {

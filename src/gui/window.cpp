@@ -9,11 +9,13 @@
 #include <QStatusBar>
 #include <QVBoxLayout>
 
+#include "base/parallel.h"
 #include "gui/look/look.h"
 
 namespace wp::gui {
 
 Window::Window(QWidget* parent) : QMainWindow(parent), asker_(document_) {
+    keep_workers_behind();
     setMinimumSize(960, 640);
     resize(1280, 800);
     sheet_ = new Sheet(document_);
@@ -348,7 +350,7 @@ void Window::show_desk(Desk desk) {
     side_->setCurrentWidget(desk == Desk::site ? static_cast<QWidget*>(site_panel_) : desk == Desk::compare ? static_cast<QWidget*>(compare_panel_)
                             : desk == Desk::certify ? static_cast<QWidget*>(certify_panel_) : companion_);
     const int w = middle_->width();
-    middle_->setSizes(desk == Desk::certify ? QList<int>{w * 30 / 100, w * 70 / 100} : desk == Desk::site ? QList<int>{w * 62 / 100, w * 38 / 100} : QList<int>{w * 63 / 100, w * 37 / 100});
+    middle_->setSizes(desk == Desk::certify ? QList<int>{w * 30 / 100, w * 70 / 100} : desk == Desk::site ? QList<int>{w * 62 / 100, w * 38 / 100} : desk == Desk::light ? QList<int>{w * 66 / 100, w * 34 / 100} : QList<int>{w * 63 / 100, w * 37 / 100});
     sheet_->fit();
     refresh_answers();
     refresh_middle();

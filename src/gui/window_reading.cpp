@@ -22,7 +22,7 @@ constexpr double kWallPixels = 7;
 }  // namespace
 
 void Window::build_reading() {
-    legend_bar_ = new LegendBar(legends_, sheet_);
+    legend_bar_ = new LegendBar(legends_, QStringLiteral("legend"), sheet_);
     why_ = new WhyPanel(document_, asker_, legends_);
     readings_ = new ReadingsPanel(document_, legends_);
     profile_ = new ProfileView(document_, asker_, legends_);
@@ -63,7 +63,9 @@ void Window::build_reading() {
     on_light("Legend and map", "Shift+L", [this] { legend_bar_->setFocus(); });
 }
 
-void Window::refresh_asked() { sheet_->show_asked(desk_ == Desk::light && pages_->currentWidget() == why_ ? why_->place() : std::nullopt); }
+void Window::refresh_asked() {
+    asker_.watch_readings(desk_ == Desk::light && pages_->currentWidget() == readings_);
+    sheet_->show_asked(desk_ == Desk::light && pages_->currentWidget() == why_ ? why_->place() : std::nullopt); }
 
 // The map as it is wanted: in the units and on the legend of its figure.
 SheetMap Window::dressed(SheetMap map, const model::Id& option) const {
@@ -150,7 +152,7 @@ QWidget* Window::build_beside() {
 void Window::keep_beside() {
     beside_option_.clear();
     asker_.keep_beside({});
-    kept_side_ = PairSide{document_.snapshot(), document_.option_index(), document_.storey_index(), asker_.map(shown_), QStringLiteral("%1, %2").arg(QString::fromStdString(document_.option().name), asker_.map(shown_).name)};
+    kept_side_ = PairSide{document_.snapshot(), document_.option_index(), document_.storey_index(), asker_.map(shown_), QStringLiteral("Kept: %1").arg(QString::fromStdString(document_.option().name))};
     refresh_pair();
     hint_->setText(QStringLiteral("Kept on the left: now choose another moment, sky, question, option, or edit the model"));
 }
@@ -175,16 +177,14 @@ void Window::refresh_pair() {
     pair_mode_->setVisible(on);
     pair_close_->setVisible(on);
     if (on && desk_ == Desk::light) {
-        PairSide left, right{document_.snapshot(), document_.option_index(), document_.storey_index(), asker_.map(shown_), {}};
-        right.title = QStringLiteral("%1, %2").arg(QString::fromStdString(document_.option().name), right.map.name);
+        PairSide left, right{document_.snapshot(), document_.option_index(), document_.storey_index(), asker_.map(shown_), QString::fromStdString(document_.option().name)};
         if (kept_side_) {
             left = *kept_side_;
             left.storey = right.storey;
         } else {
             const auto& options = document_.project().options;
             const auto at = std::find_if(options.begin(), options.end(), [&](const auto& o) { return o.id == beside_option_; });
-            left = {document_.snapshot(), static_cast<size_t>(at - options.begin()), document_.storey_index(), asker_.map(shown_, beside_option_), {}};
-            left.title = QStringLiteral("%1, %2").arg(QString::fromStdString(at->name), left.map.name);
+            left = {document_.snapshot(), static_cast<size_t>(at - options.begin()), document_.storey_index(), asker_.map(shown_, beside_option_), QString::fromStdString(at->name)};
         }
         // One legend for both, however each would choose its own.
         std::vector<report::Scale> scales;
@@ -196,6 +196,8 @@ void Window::refresh_pair() {
         }
         pair_->show_pair(std::move(left), std::move(right), pair_mode_->currentIndex() == 1);
     }
+    // Two plans need the width that the companion has.
+    side_->setVisible(!(on && desk_ == Desk::light));
     refresh_middle();
 }
 

@@ -4,6 +4,7 @@
 #include <QCoreApplication>
 #include <QMetaObject>
 
+#include "base/parallel.h"
 #include "geometry/readings.h"
 #include "question/ask.h"
 
@@ -44,6 +45,7 @@ void LiveDaylight::hold(bool on) {
 }
 
 void LiveDaylight::loop() {
+    step_behind();
     for (;;) {
         Request request;
         {
@@ -112,6 +114,7 @@ void Job::start(const QString& title, std::function<Finish(const Cancel&, const 
     cancel_ = Cancel();
     emit changed();
     thread_ = std::thread([this, work = std::move(work), cancel = cancel_] {
+        step_behind();
         const Progress progress = [this](double share) {
             QMetaObject::invokeMethod(this, [this, share] {
                 share_ = share;

@@ -102,7 +102,9 @@ QColor Scale::ink(double value) const {
 
 std::vector<double> marks_of(const Scale& scale) {
     std::vector<double> marks;
-    if (scale.steps > 0) {
+    if (scale.difference && scale.steps == 0) {
+        for (int i = 0; i <= 4; ++i) marks.push_back(scale.value_at(i / 4.0));  // nought among them
+    } else if (scale.steps > 0) {
         for (int i = 0; i <= scale.steps; ++i) marks.push_back(scale.value_at(static_cast<double>(i) / scale.steps));
     } else if (scale.logarithmic) {
         // 1, 3, 10, 30 where there are few decades, else only the decades; ends that a hand has set lie between them.

@@ -34,7 +34,8 @@ QString figure(double v) {
     return QString::number(v, 'f', a >= 99.95 ? 0 : a >= 9.995 ? 1 : 2);
 }
 
-QString error_figure(double h) { return h > 0 && h < 0.01 ? QString::number(h, 'f', h < 0.001 ? 4 : 3) : figure(h); }
+// Two digits: more would be known of the error than of the value.
+QString error_figure(double h) { return h > 0 && h < 0.01 ? QString::number(h, 'f', h < 0.001 ? 4 : 3) : QString::number(h, 'f', h >= 9.95 ? 0 : h >= 0.995 ? 1 : 2); }
 
 PlanView PlanView::fit(const Option& option, size_t storey, QRectF area, bool with_blocks) {
     Vec2 low{1e9, 1e9}, high{-1e9, -1e9};

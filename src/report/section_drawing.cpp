@@ -2,6 +2,8 @@
 #include "report/section_drawing.h"
 
 #include <QPainterPath>
+#include <cmath>
+#include <map>
 
 namespace wp::report {
 
@@ -45,7 +47,14 @@ void draw_section(QPainter& painter, const geometry::Section& section, const mod
     painter.setPen(QPen(ink.ink, 1.6));
     painter.drawLine(QPointF(area.left(), ground), QPointF(place(section.low).x(), ground));
     painter.drawLine(QPointF(place(section.high).x(), ground), QPointF(area.right(), ground));
+    // A room that is cut in several pieces is named in the largest.
+    std::map<model::Id, const geometry::Section::Air*> largest;
     for (const auto& air : section.air) {
+        auto& known = largest[air.room];
+        if (known == nullptr || std::fabs(geometry::signed_area(air.outline)) > std::fabs(geometry::signed_area(known->outline))) known = &air;
+    }
+    for (const auto& [id, piece] : largest) {
+        const auto& air = *piece;
         const QRectF box = on_paper(air.outline, place).boundingRect();
         const model::Room* room = nullptr;
         for (const auto& storey : option.storeys)

@@ -50,7 +50,10 @@ class LightDesk : public Hands {
     const SheetMap& map() { return window->sheet().map(); }
     LegendBar& legend() { return window->legend_bar(); }
     // Pointer on the legend at a share of its bar.
-    QPoint on_legend(double share) { return legend().at(map().scale.value_at(share)).toPoint(); }
+    QPoint on_legend(double share) {
+        const QPointF first = legend().at(map().scale.bottom), last = legend().at(map().scale.top);
+        return (first + (last - first) * share).toPoint();
+    }
     void drag_legend(double from, double to) {
         QTest::mousePress(&legend(), Qt::LeftButton, {}, on_legend(from));
         const QPoint end = on_legend(to), begin = on_legend(from);
@@ -154,6 +157,7 @@ TEST_F(LightDesk, steps_lines_and_units_are_chosen_from_the_legend_by_the_keyboa
 TEST_F(LightDesk, one_legend_for_all_options_is_as_wide_as_the_widest) {
     const double top = map().scale.top;
     pick("legend-menu", "ends-linked");
+    ASSERT_EQ(window->legends().of(map().figure).ends, Legend::Ends::linked);
     document().show_option(1);
     ASSERT_TRUE(drive::settle(*window));
     EXPECT_NEAR(map().scale.top, top, 1e-9) << "the darker option is read on the brighter one's legend";

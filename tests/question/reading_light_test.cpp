@@ -112,7 +112,8 @@ TEST(Why, a_room_without_a_window_is_told_without_tracing) {
         wanted += traced.planes[0].value[i];
     }
     EXPECT_NEAR(sum, wanted, 0.01 * wanted);
-    for (const double v : value_without(both, {"W-01", "W-02"})[0]) EXPECT_NEAR(v, 0, 1e-9);
+    const auto neither = value_without(both, {"W-01", "W-02"});
+    for (const double v : neither[0]) EXPECT_NEAR(v, 0, 1e-9);
 }
 
 TEST(Why, with_grey_walls_leaves_out_only_what_the_closed_hole_would_reflect) {

@@ -8,6 +8,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "base/parallel.h"
 #include "geometry/polygon.h"
 #include "geometry/surfaces.h"
 #include "gui/look/look.h"
@@ -229,14 +230,15 @@ void ModelView::request_surfaces() {
     if (building_) return;
     building_ = true;
     pool_.start([this, project = document_.snapshot(), index = document_.option_index()] {
+        step_behind();
         auto built = std::make_shared<const geometry::Surfaces>(geometry::build_surfaces(*project, project->options[index]));
         QMetaObject::invokeMethod(this, [this, project, index, built = std::move(built)] {
             building_ = false;
             built_ = project;
-            if (index != document_.option_index()) return;
+            dirty_ = true;
+            if (index != document_.option_index()) return update();
             surfaces_ = built;
             built_option_ = index;
-            dirty_ = true;
             update();
         }, Qt::QueuedConnection);
     });
@@ -249,13 +251,8 @@ void ModelView::rebuild() {
     map_dirty_ = true;
     const auto& option = document_.option();
     // Maps come often, buildings change seldom.
-    if (surfaces_ == nullptr || built_option_ != document_.option_index()) {
-        surfaces_ = std::make_shared<const geometry::Surfaces>(geometry::build_surfaces(document_.project(), option));
-        built_ = document_.snapshot();
-        built_option_ = document_.option_index();
-    } else if (built_ != document_.snapshot()) {
-        request_surfaces();
-    }
+    if (surfaces_ == nullptr || built_option_ != document_.option_index() || built_ != document_.snapshot()) request_surfaces();
+    if (surfaces_ == nullptr) return;
     const geometry::Surfaces& surfaces = *surfaces_;
     const bool dark = current_paper() == Paper::dark;
     for (size_t t = 0; t < surfaces.triangles.size(); ++t) {

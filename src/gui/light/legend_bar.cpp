@@ -26,14 +26,16 @@ double easy(double value, double span) {
 
 }  // namespace
 
-LegendBar::LegendBar(Legends& legends, QWidget* parent) : QWidget(parent), legends_(legends), button_(new QToolButton(this)), menu_(new QMenu(this)) {
-    setObjectName(QStringLiteral("legend"));
+LegendBar::LegendBar(Legends& legends, const QString& name, QWidget* parent) : QWidget(parent), legends_(legends), button_(new QToolButton(this)), menu_(new QMenu(this)) {
+    setObjectName(name);
     setAccessibleName(QStringLiteral("Legend"));
     setAccessibleDescription(QStringLiteral("Drag an end to set it, drag a stretch to hatch what is beyond, double-click to let it follow the map; Enter for more"));
     setFocusPolicy(Qt::StrongFocus);
     setMouseTracking(true);
     set_icon(button_, QStringLiteral("sliders-horizontal"));
-    button_->setObjectName(QStringLiteral("legend-menu"));
+    button_->setProperty("role", QStringLiteral("compact"));
+    button_->setIconSize({18, 18});
+    button_->setObjectName(name + QStringLiteral("-menu"));
     button_->setAccessibleName(QStringLiteral("Legend and map"));
     button_->setToolTip(QStringLiteral("Ends, steps, lines, values, units of this map (Shift+L)"));
     button_->setPopupMode(QToolButton::InstantPopup);

@@ -13,7 +13,8 @@ namespace wp::gui {
 class LegendBar : public QWidget {
     Q_OBJECT
  public:
-    explicit LegendBar(Legends& legends, QWidget* parent);
+    /// name: of the widget; its button is called the same with "-menu".
+    LegendBar(Legends& legends, const QString& name, QWidget* parent);
     /// The map it belongs to, dressed. Hides itself where there is none.
     void show_map(const SheetMap& map);
     /// Stands at the foot of a parent that is so large, clear of what its lower corners hold.

@@ -24,20 +24,35 @@ report::PlanView moved(report::PlanView view, QPointF by) {
 
 }  // namespace
 
-PairView::PairView(Document& document, Legends& legends, QWidget* parent) : QWidget(parent), document_(document), legend_(new LegendBar(legends, this)) {
+PairView::PairView(Document& document, Legends& legends, QWidget* parent) : QWidget(parent), document_(document), legend_(new LegendBar(legends, QStringLiteral("pair-legend"), this)) {
     setObjectName(QStringLiteral("pair"));
     setAccessibleName(QStringLiteral("Two maps side by side"));
     setMouseTracking(true);
-    legend_->setObjectName(QStringLiteral("pair-legend"));
     connect(&document, &Document::storey_changed, this, [this] { fitted_ = false; });
 }
 
-QRectF PairView::box(int side) const {
-    const double h = height() - kFoot;
-    if (difference_) return {0, 0, static_cast<double>(width()), h};
-    const double w = (width() - kBetween) / 2;
-    return {side == 0 ? 0 : w + kBetween, 0, w, h};
+namespace {
+
+QRectF plan_area(QRectF box) { return box.adjusted(24, kTitle + 14, -24, -34); }
+
+}  // namespace
+
+// One above the other where that makes the plans larger.
+bool PairView::stacked(QSizeF size) const {
+    if (!right_.project || size.isEmpty()) return false;
+    const auto& option = right_.project->options[right_.option];
+    const auto scale = [&](QSizeF half) { return report::PlanView::fit(option, right_.storey, plan_area(QRectF(QPointF(0, 0), half))).scale; };
+    return scale({size.width(), (size.height() - kFoot) / 2}) > scale({size.width() / 2, size.height() - kFoot});
 }
+
+QRectF PairView::box_in(QSizeF size, int side) const {
+    const double w = size.width(), h = size.height() - kFoot;
+    if (difference_) return {0, 0, w, h};
+    if (stacked(size)) return {0, side * (h + kBetween) / 2, w, (h - kBetween) / 2};
+    return {side * (w + kBetween) / 2, 0, (w - kBetween) / 2, h};
+}
+
+QRectF PairView::box(int side) const { return box_in(size(), side); }
 
 void PairView::show_pair(PairSide left, PairSide right, bool difference) {
     if (difference != difference_) fitted_ = false;
@@ -45,7 +60,8 @@ void PairView::show_pair(PairSide left, PairSide right, bool difference) {
     right_ = std::move(right);
     difference_ = difference;
     difference_map_ = difference ? difference_of(left_.map, right_.map) : SheetMap{};
-    if (difference) difference_map_.name = QStringLiteral("%1 less %2").arg(right_.title, left_.title);
+    if (difference)
+        difference_map_.name = left_.map.name == right_.map.name ? QStringLiteral("%1: %2 less %3").arg(right_.map.name, right_.who, left_.who) : QStringLiteral("%1 less %2").arg(right_.title(), left_.title());
     legend_->show_map(difference ? difference_map_ : right_.map.layers.empty() ? left_.map : right_.map);
     update();
 }
@@ -53,7 +69,7 @@ void PairView::show_pair(PairSide left, PairSide right, bool difference) {
 void PairView::fit() {
     if (!right_.project) return;
     const QRectF in = box(0);
-    view_ = report::PlanView::fit(right_.project->options[right_.option], right_.storey, QRectF(0, 0, in.width(), in.height()).adjusted(24, kTitle + 14, -24, -34));
+    view_ = report::PlanView::fit(right_.project->options[right_.option], right_.storey, plan_area(QRectF(QPointF(0, 0), in.size())));
     fitted_ = true;
 }
 
@@ -86,7 +102,7 @@ void PairView::paint_side(QPainter& painter, const PairSide& side, const SheetMa
     painter.setFont(font);
     painter.setPen(ink.ink);
     const bool stale = std::any_of(map.layers.begin(), map.layers.end(), [](const auto& l) { return l.stale; });
-    const QString title = difference_ ? map.name : side.title;
+    const QString title = difference_ ? map.name : side.title();
     painter.drawText(QRectF(in.left() + space::medium, in.top(), in.width() - 2 * space::medium, kTitle), Qt::AlignLeft | Qt::AlignVCenter,
                      painter.fontMetrics().elidedText(map.layers.empty() ? QStringLiteral("%1: nothing to show yet").arg(title) : stale ? title + QStringLiteral(" (stale)") : title, Qt::ElideRight, static_cast<int>(in.width()) - 2 * space::medium));
     painter.restore();
@@ -135,7 +151,7 @@ void PairView::paintEvent(QPaintEvent*) {
     }
     if (!difference_) {
         painter.setPen(QPen(ink().faint, 1));
-        painter.drawLine(QPointF(width() / 2.0, 0), QPointF(width() / 2.0, height() - kFoot));
+        painter.drawLine(box(1).topLeft(), stacked(size()) ? box(1).topRight() : box(1).bottomLeft());
     }
     const auto place = panning_ ? std::nullopt : place_at(pointer_);
     if (!place) return;
@@ -165,7 +181,7 @@ void PairView::mouseReleaseEvent(QMouseEvent*) {
 }
 
 void PairView::wheelEvent(QWheelEvent* event) {
-    const QRectF in = box(!difference_ && event->position().x() > width() / 2.0 ? 1 : 0);
+    const QRectF in = box(!difference_ && box(1).contains(event->position()) ? 1 : 0);
     const QPointF at = event->position() - in.topLeft();
     const double scale = std::clamp(view_.scale * std::pow(1.0015, event->angleDelta().y()), 1.0, 1500.0);
     view_.origin = at + (view_.origin - at) * (scale / view_.scale);
@@ -180,7 +196,7 @@ void PairView::leaveEvent(QEvent*) {
 
 Takeaway PairView::takeaway() const {
     Takeaway out;
-    out.title = difference_ ? difference_map_.name : QStringLiteral("%1 and %2").arg(left_.title, right_.title);
+    out.title = difference_ ? difference_map_.name : QStringLiteral("%1 and %2").arg(left_.title(), right_.title());
     out.size = {1600, 800};
     if (!left_.project || !right_.project) return out;
     out.paint = [this](QPainter& painter) {
@@ -190,12 +206,12 @@ Takeaway PairView::takeaway() const {
         painter.setFont(report::page_font(12));
         for (const int side : {0, 1}) {
             if (difference_ && side == 1) break;
-            const QRectF in = difference_ ? QRectF(0, 0, 1600, 710) : QRectF(side * 800.0, 0, 800, 710);
+            const QRectF in = box_in({1600, 800}, side);
             const PairSide& of = difference_ || side == 1 ? right_ : left_;
-            paint_side(painter, of, shown(side), in, report::PlanView::fit(of.project->options[of.option], of.storey, in.adjusted(24, kTitle + 14, -24, -34)), paper);
+            paint_side(painter, of, shown(side), in, report::PlanView::fit(of.project->options[of.option], of.storey, plan_area(in)), paper);
         }
         const SheetMap& map = difference_ ? difference_map_ : right_.map;
-        report::draw_legend(painter, map.scale, map.name, map.unit, paper, QRectF(580, 728, 440, 50), map.marks, map.usual);
+        report::draw_legend(painter, map.scale, map.name, map.unit, paper, QRectF(580, 734, 440, 50), map.marks, map.usual);
     };
     // One column a side on the points of the right one, the left one's where it has them; or the difference.
     out.csv = [this] {
@@ -213,8 +229,8 @@ Takeaway PairView::takeaway() const {
         if (difference_) {
             add(difference_map_, difference_map_.name);
         } else {
-            add(left_.map, left_.title);
-            add(right_.map, right_.title);
+            add(left_.map, left_.title());
+            add(right_.map, right_.title());
         }
         return exchange::table_csv(table);
     };

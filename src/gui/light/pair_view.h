@@ -14,7 +14,8 @@ struct PairSide {
     std::shared_ptr<const model::Project> project;
     size_t option = 0, storey = 0;
     SheetMap map;
-    QString title;
+    QString who;  ///< whose map it is
+    QString title() const { return QStringLiteral("%1, %2").arg(who, map.name); }
 };
 
 class PairView : public QWidget {
@@ -40,6 +41,8 @@ class PairView : public QWidget {
 
  private:
     void fit();
+    bool stacked(QSizeF size) const;
+    QRectF box_in(QSizeF size, int side) const;
     void paint_side(QPainter& painter, const PairSide& side, const SheetMap& map, QRectF box, const report::PlanView& view, const report::Ink& ink) const;
     std::optional<Vec2> place_at(QPointF p) const;
     QStringList reading(const PairSide& side, const SheetMap& map, Vec2 place) const;

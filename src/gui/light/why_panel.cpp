@@ -49,6 +49,16 @@ QTreeWidget* list(const char* name, const QString& title, const QStringList& col
     return tree;
 }
 
+// What a part is, in whole sentences.
+QString part_meaning(const std::string& name) {
+    if (name.starts_with("Sun")) return QStringLiteral("Direct sun, unreflected");
+    if (name.starts_with("Sky")) return QStringLiteral("From the sky that the point sees: the sky component");
+    if (name.starts_with("Ground")) return QStringLiteral("From lit ground that the point sees; a table, which looks up, sees none");
+    if (name.starts_with("Facades")) return QStringLiteral("From facades, neighbours, trees and blades that the point sees");
+    if (name.ends_with("ground")) return QStringLiteral("Reflected last within the room, of light that came in off the ground");
+    return QStringLiteral("Reflected last within the room, of light that came in from the sky, the sun or facades");
+}
+
 void set_figures(QTreeWidgetItem* item, double value, double total, const QString& unit) {
     const double share = total > 0 ? value / total : 0;
     item->setData(0, kShare, share);
@@ -180,22 +190,25 @@ void WhyPanel::refresh() {
             for (const double v : plain.layers[about->layer].value) factor += v;
         unit = factor > 0 ? sum / factor : 1;
     }
-    fill(*shares, map, unit);
+    const auto& half = map.half_width;
+    const bool at_point = about->point >= 0 && about->layer < half.size() && static_cast<size_t>(about->point) < half[about->layer].size();
+    fill(*shares, map, unit, at_point ? half[about->layer][static_cast<size_t>(about->point)] : 0);
 }
 
-void WhyPanel::fill(const question::Shares& shares, const SheetMap& map, double unit) {
+void WhyPanel::fill(const question::Shares& shares, const SheetMap& map, double unit, double half_width) {
     const bool lux = map.unit == QStringLiteral("lx");
     const QString words = lux && legends_.footcandles() ? QStringLiteral("fc") : map.unit;
     const double k = unit * (lux ? legends_.shown(QStringLiteral("illuminance"), 1) : 1);
+    const QString error = half_width > 0 ? QStringLiteral(" \u00b1 %1").arg(report::error_figure(k / unit * half_width)) : QString();
     filling_ = true;
-    total_->setText(QStringLiteral("%1 %2").arg(report::figure(k * shares.total), words));
-    const std::pair<const char*, double> parts[] = {{"Direct sun", shares.sun}, {"Sky, straight", shares.sky}, {"Off the ground", shares.ground}, {"Off what stands outdoors", shares.around}, {"Interreflected, in from the sky", shares.inside}, {"Interreflected, in off the ground", shares.inside_off_ground}};
+    total_->setText(QStringLiteral("%1%2 %3").arg(report::figure(k * shares.total), error, words));
+    const std::pair<const char*, double> parts[] = {{"Sun, straight", shares.sun}, {"Sky, straight", shares.sky}, {"Ground, straight", shares.ground}, {"Facades, neighbours", shares.around}, {"Inside, from the sky", shares.inside}, {"Inside, off the ground", shares.inside_off_ground}};
     parts_->clear();
     for (const auto& [name, value] : parts) {
         if (value <= 0 && is_daylight(shown_) && name == parts[0].first) continue;
         auto* item = new QTreeWidgetItem(parts_, {QString::fromLatin1(name)});
         set_figures(item, k * value, k * shares.total, words);
-        item->setToolTip(0, QString::fromLatin1(name));
+        item->setToolTip(0, part_meaning(name));
     }
     double left = shares.total;
     const QString current = windows_->currentItem() != nullptr ? windows_->currentItem()->data(0, kId).toString() : QString();

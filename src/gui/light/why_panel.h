@@ -37,7 +37,7 @@ class WhyPanel : public QWidget {
     };
     std::optional<Subject> subject(const SheetMap& map) const;
     void refresh();
-    void fill(const question::Shares& shares, const SheetMap& map, double unit);
+    void fill(const question::Shares& shares, const SheetMap& map, double unit, double half_width);
     void point_at(QTreeWidgetItem* item);
     void tick(QTreeWidgetItem* item);
 

@@ -43,6 +43,15 @@ QComboBox::down-arrow { image: url(:/icons/chevron-down.svg); width: 12px; heigh
 QToolButton::menu-indicator { image: none; }
 #inspector { border-left: 1px solid %4; }
 QComboBox QAbstractItemView { background: %3; selection-background-color: %5; selection-color: #fffaf0; border: 1px solid %4; }
+QTabWidget::pane { border: none; border-top: 1px solid %4; }
+QTabBar { background: %2; }
+QTabBar::tab { background: transparent; border: none; border-bottom: 2px solid transparent; padding: 6px 10px; color: %6; }
+QTabBar::tab:selected { color: %1; border-bottom: 2px solid %5; }
+QTabBar::tab:hover { color: %1; }
+QTabBar::tab:focus { color: %5; }
+QToolButton[role="compact"] { padding: 2px; }
+QTreeWidget, QListWidget { background: %3; border: 1px solid %4; alternate-background-color: %2; selection-background-color: %4; selection-color: %1; }
+QTreeWidget:focus, QTableWidget:focus, QListWidget:focus { border: 1px solid %5; }
 QTableWidget { background: %3; border: 1px solid %4; gridline-color: %4; alternate-background-color: %2; selection-background-color: %4; selection-color: %1; }
 QHeaderView::section { background: %2; border: none; border-bottom: 1px solid %4; padding: 5px 6px; font-weight: 600; }
 QTableCornerButton::section { background: %2; border: none; }

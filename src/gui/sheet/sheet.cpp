@@ -13,6 +13,13 @@
 namespace wp::gui {
 using namespace model;
 
+namespace {
+
+// Paper left around a plan that fills the sheet, in pixels: dimension lines at the sides, the legend at the foot.
+constexpr double kFitSide = 36, kFitTop = 40, kFitFoot = 90;
+
+}  // namespace
+
 Sheet::Sheet(Document& document, QWidget* parent) : QWidget(parent), document_(document), entry_(new TypedEntry(this)) {
     setMouseTracking(true);
     setFocusPolicy(Qt::StrongFocus);
@@ -81,7 +88,7 @@ void Sheet::show_faults(std::vector<Vec2> places) {
 }
 
 void Sheet::fit() {
-    view_ = report::PlanView::fit(document_.option(), document_.storey_index(), QRectF(rect()).adjusted(50, 50, -50, -90), with_blocks_);
+    view_ = report::PlanView::fit(document_.option(), document_.storey_index(), QRectF(rect()).adjusted(kFitSide, kFitTop, -kFitSide, -kFitFoot), with_blocks_);
     fitted_ = true;
     update();
 }
