@@ -1,11 +1,15 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// Makes the pictures of docs/screenshots from the demo, by driving the real window: warmpane-screenshots PROJECT FOLDER.
+// Makes the pictures of docs/screenshots from the demo, by driving the real window: warmpane-screenshots PROJECT FOLDER [NAME...].
+// With names only those are made; what takes long for the others is left out.
 #include <QApplication>
 #include <QComboBox>
 #include <QDir>
 #include <QTabWidget>
 #include <QTreeWidget>
+#include <algorithm>
 #include <cstdio>
+#include <set>
+#include <string>
 
 #include "gui/drive.h"
 #include "gui/look/look.h"
@@ -15,7 +19,7 @@ int main(int argc, char** argv) {
     QApplication application(argc, argv);
     QApplication::setApplicationName(QStringLiteral("warmpane-screenshots"));
     if (argc < 3) {
-        std::fputs("usage: warmpane-screenshots PROJECT FOLDER\n", stderr);
+        std::fputs("usage: warmpane-screenshots PROJECT FOLDER [NAME...]\n", stderr);
         return 2;
     }
     apply_look(application, Paper::light);
@@ -26,7 +30,10 @@ int main(int argc, char** argv) {
     }
     const QString folder = QString::fromLocal8Bit(argv[2]);
     QDir().mkpath(folder);
+    std::set<std::string> names(argv + 3, argv + argc);
+    const auto wants = [&](std::initializer_list<const char*> any) { return names.empty() || std::any_of(any.begin(), any.end(), [&](const char* name) { return names.contains(name); }); };
     const auto take = [&](const char* name) {
+        if (!wants({name})) return;
         QTest::qWait(400);
         window.grab().save(QStringLiteral("%1/%2.png").arg(folder, QString::fromLatin1(name)));
         std::printf("%s\n", name);
@@ -52,10 +59,6 @@ int main(int argc, char** argv) {
     take("build-sun");
     drive::key(window, Qt::Key_U);
     drive::click(window, "with-roof");
-    window.document().show_storey(1);
-    drive::click_sheet(window, {5, 7});
-    take("build-gallery");
-    window.document().show_storey(0);
     drive::key(window, Qt::Key_Escape);
     // Matter: coloured by material, blades in elevation, the check.
     auto* tint = window.findChild<QComboBox*>(QStringLiteral("tint"));
@@ -103,25 +106,64 @@ int main(int argc, char** argv) {
     take("site-climate");
     drive::click(window, "site-plan");
     window.show_desk(Desk::light);
-    window.set_shown(Shown::moment);
-    drive::wait_until([&] { return window.asker().lamp(Shown::moment).state == Lamp::State::settled; }, 240000);
-    drive::move(window, {4, 2});
-    take("light-moment");
-    window.show_question("march");
-    drive::click(window, "ask");
-    drive::wait_until([&] { return !window.asker().job().is_running(); }, 300000);
-    drive::click(window, "side-by-side");
-    take("light-day");
-    drive::click(window, "side-by-side");
+    if (wants({"light-moment"})) {
+        window.set_shown(Shown::moment);
+        drive::wait_until([&] { return window.asker().lamp(Shown::moment).state == Lamp::State::settled; }, 240000);
+        drive::move(window, {4, 2});
+        take("light-moment");
+    }
     window.set_shown(Shown::daylight_factor);
-    drive::click_sheet(window, {5, 4});
-    window.show_eye(true);
-    window.asker().ask_glare("reader");
-    drive::wait_until([&] { return !window.asker().job().is_running(); }, 300000);
-    take("light");
+    if (wants({"light", "light-profile", "light-two"})) {
+        for (const size_t option : {size_t{0}, size_t{1}}) {
+            window.document().show_option(option);
+            drive::settle(window);
+        }
+        Legend legend;
+        legend.contours = true;
+        legend.values = false;
+        legend.low = 2;
+        window.legends().set(QStringLiteral("daylight_factor"), legend);
+        drive::click_sheet(window, {4, 2.5});
+        drive::move(window, {11.5, 2});
+        take("light");
+        window.legends().set(QStringLiteral("daylight_factor"), {});
+        for (const wp::Vec2 at : {wp::Vec2{3, 3}, wp::Vec2{7.4, 1.2}, wp::Vec2{17.8, 6}}) {
+            drive::key(window, Qt::Key_Q);
+            drive::click_sheet(window, at);
+        }
+        drive::key(window, Qt::Key_Escape);
+        window.document().select({});
+        drive::key(window, Qt::Key_I);
+        drive::drag(window, {4.2, -1.0}, {4.2, 9.0});
+        auto* with = window.findChild<QComboBox*>(QStringLiteral("profile-with"));
+        with->setCurrentIndex(1);
+        emit with->activated(1);
+        QTest::qWait(8000);
+        QTest::mouseMove(&window.profile(), QPoint(150, 150));
+        take("light-profile");
+        drive::click(window, "companion-model");
+        drive::key(window, Qt::Key_Z);
+        window.document().show_option(0);
+        drive::settle(window);
+        QTest::mouseMove(&window.pair(), QPoint(300, 160));
+        take("light-two");
+        drive::click(window, "pair-close");
+        window.document().show_option(1);
+        drive::settle(window);
+    }
+    if (wants({"light-eye"})) {
+        drive::click_sheet(window, {5, 4});
+        window.show_eye(true);
+        window.asker().ask_glare("reader");
+        drive::wait_until([&] { return !window.asker().job().is_running(); }, 300000);
+        take("light-eye");
+    }
+    if (!wants({"compare", "certify", "light-year", "build-dark"})) return 0;
     window.show_desk(Desk::compare);
-    window.asker().ask_all();
-    drive::wait_until([&] { return !window.asker().job().is_running() && window.document().years.size() == window.document().project().options.size(); }, 900000);
+    if (wants({"compare", "certify", "light-year"})) {
+        window.asker().ask_all();
+        drive::wait_until([&] { return !window.asker().job().is_running() && window.document().years.size() == window.document().project().options.size(); }, 900000);
+    }
     take("compare");
     window.show_desk(Desk::certify);
     take("certify");

@@ -55,7 +55,7 @@ ModelView::Ray ModelView::ray_through(QPointF at) const {
 }
 
 // Of the nearest plane that the pointer is over.
-void ModelView::draw_value() {
+void ModelView::draw_value(QPainter& painter) {
     if (pointer_.x() < 0 || QGuiApplication::mouseButtons() != Qt::NoButton || flat_.empty()) return;
     const auto [from, along] = ray_through(pointer_);
     double nearest = 1e18;
@@ -79,8 +79,6 @@ void ModelView::draw_value() {
         lines = {QStringLiteral("%1 %2").arg(text, map_.unit)};
     }
     if (lines.isEmpty()) return;
-    QPainter painter(this);
-    painter.setRenderHint(QPainter::Antialiasing);
     draw_tag(painter, pointer_, rect(), lines);
 }
 

@@ -78,8 +78,7 @@ QMatrix4x4 ModelView::draw_from_sun() {
     }
     glDrawArrays(GL_TRIANGLES, 0, static_cast<GLsizei>(before_sun_.size()));
     depth_program_->release();
-    glBindFramebuffer(GL_FRAMEBUFFER, defaultFramebufferObject());
-    glViewport(0, 0, static_cast<int>(width() * devicePixelRatio()), static_cast<int>(height() * devicePixelRatio()));
+    sun_picture_->release();
     return from_sun;
 }
 

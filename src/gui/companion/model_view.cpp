@@ -4,6 +4,7 @@
 #include <QKeyEvent>
 #include <QMatrix4x4>
 #include <QMouseEvent>
+#include <QPainter>
 #include <QWheelEvent>
 #include <algorithm>
 #include <cmath>
@@ -61,7 +62,7 @@ void main() {
 
 }  // namespace
 
-ModelView::ModelView(Document& document, QWidget* parent) : QOpenGLWidget(parent), document_(document), roof_button_(new QToolButton(this)) {
+ModelView::ModelView(Document& document, QWidget* parent) : QWidget(parent), document_(document), roof_button_(new QToolButton(this)) {
     roof_button_->setText(QStringLiteral("Roofs"));
     roof_button_->setObjectName(QStringLiteral("with-roof"));
     roof_button_->setCheckable(true);
@@ -72,10 +73,6 @@ ModelView::ModelView(Document& document, QWidget* parent) : QOpenGLWidget(parent
         dirty_ = true;
         update();
     });
-    QSurfaceFormat format;
-    format.setDepthBufferSize(24);
-    format.setSamples(4);
-    setFormat(format);
     setMinimumSize(220, 200);
     setMouseTracking(true);
     setFocusPolicy(Qt::StrongFocus);
@@ -103,12 +100,19 @@ ModelView::ModelView(Document& document, QWidget* parent) : QOpenGLWidget(parent
 
 ModelView::~ModelView() {
     pool_.waitForDone();
-    makeCurrent();
+    if (!context_.isValid() || !context_.makeCurrent(&offscreen_)) return;
     program_.reset();
     depth_program_.reset();
     sun_picture_.reset();
+    canvas_.reset();
+    resolved_.reset();
     for (auto& buffer : buffers_) buffer.destroy();
-    doneCurrent();
+    context_.doneCurrent();
+}
+
+void ModelView::update() {
+    picture_ = {};
+    QWidget::update();
 }
 
 void ModelView::show_map(const SheetMap& map) {
@@ -194,7 +198,16 @@ bool ModelView::is_shown(const geometry::Surface& surface) const {
     return only_.empty() || only_.contains(surface.source) || only_.contains(room);
 }
 
-void ModelView::initializeGL() {
+// Once: a context of its own, programs, buffers. False where there is no OpenGL.
+bool ModelView::begin_drawing() {
+    if (tried_) return context_.isValid() && context_.makeCurrent(&offscreen_);
+    tried_ = true;
+    QSurfaceFormat format;
+    format.setDepthBufferSize(24);
+    context_.setFormat(format);
+    offscreen_.setFormat(format);
+    offscreen_.create();
+    if (!context_.create() || !context_.makeCurrent(&offscreen_)) return false;
     initializeOpenGLFunctions();
     for (auto& [program, fragment] : {std::pair{&program_, kFragmentShader}, {&depth_program_, kDepthShader}}) {
         *program = std::make_unique<QOpenGLShaderProgram>();
@@ -206,6 +219,39 @@ void ModelView::initializeGL() {
         (*program)->link();
     }
     for (auto& buffer : buffers_) buffer.create();
+    return true;
+}
+
+const QImage& ModelView::picture() {
+    if (!picture_.isNull() || !begin_drawing()) return picture_;
+    const QSize pixels = (QSizeF(size()) * devicePixelRatioF()).toSize().expandedTo({1, 1});
+    if (canvas_ == nullptr || canvas_->size() != pixels) {
+        QOpenGLFramebufferObjectFormat smooth;
+        smooth.setAttachment(QOpenGLFramebufferObject::Depth);
+        smooth.setSamples(4);
+        canvas_ = std::make_unique<QOpenGLFramebufferObject>(pixels, smooth);
+        resolved_ = std::make_unique<QOpenGLFramebufferObject>(pixels);
+    }
+    draw_scene();
+    QOpenGLFramebufferObject::blitFramebuffer(resolved_.get(), canvas_.get());
+    picture_ = resolved_->toImage().convertToFormat(QImage::Format_RGB32);
+    picture_.setDevicePixelRatio(devicePixelRatioF());
+    context_.doneCurrent();
+    return picture_;
+}
+
+void ModelView::paintEvent(QPaintEvent*) {
+    QPainter painter(this);
+    const QImage& shown = picture();
+    if (shown.isNull()) {
+        painter.fillRect(rect(), ink().paper);
+        painter.setPen(ink().faint);
+        painter.drawText(rect().adjusted(space::large, 0, -space::large, 0), Qt::AlignCenter | Qt::TextWordWrap, QStringLiteral("There is no OpenGL on this machine: the model cannot be drawn. All else works."));
+        return;
+    }
+    painter.drawImage(0, 0, shown);
+    painter.setRenderHint(QPainter::Antialiasing);
+    draw_value(painter);
 }
 
 ModelView::Vertex ModelView::vertex(Vec3 p, Vec3 n, const QColor& colour) {
@@ -319,11 +365,13 @@ void ModelView::frame_building() {
 
 Vec3 ModelView::eye() const { return target_ + direction(radians(180 + turn_), radians(tilt_)) * distance_; }
 
-void ModelView::paintGL() {
+void ModelView::draw_scene() {
     if (dirty_) rebuild();
     if (map_dirty_) add_map();
     QMatrix4x4 from_sun;
     if (to_sun_) from_sun = draw_from_sun();
+    canvas_->bind();
+    glViewport(0, 0, canvas_->width(), canvas_->height());
     glClearColor(ink().paper.redF(), ink().paper.greenF(), ink().paper.blueF(), 1);
     glClear(GL_COLOR_BUFFER_BIT | GL_DEPTH_BUFFER_BIT);
     QMatrix4x4 view;
@@ -369,12 +417,13 @@ void ModelView::paintGL() {
     draw(kContours, contours_, GL_LINES, 0, map_uploaded_);
     uploaded_ = map_uploaded_ = true;
     program_->release();
-    draw_value();
+    canvas_->release();
 }
 
-void ModelView::resizeGL(int, int) {
+void ModelView::resizeEvent(QResizeEvent*) {
     if (!turned_) framed_ = false;
     dirty_ = true;
+    update();
 }
 
 void ModelView::mousePressEvent(QMouseEvent* event) { last_ = pressed_ = event->position(); }
@@ -387,7 +436,8 @@ void ModelView::mouseReleaseEvent(QMouseEvent* event) {
 void ModelView::mouseMoveEvent(QMouseEvent* event) {
     const QPointF d = event->position() - last_;
     last_ = pointer_ = event->position();
-    turned_ = turned_ || event->buttons() != Qt::NoButton;
+    if (event->buttons() == Qt::NoButton) return QWidget::update();
+    turned_ = true;
     if (event->buttons() & Qt::LeftButton) {
         turn_ += d.x() * 0.4;
         tilt_ = std::clamp(tilt_ + d.y() * 0.3, 3.0, 89.0);
@@ -401,7 +451,7 @@ void ModelView::mouseMoveEvent(QMouseEvent* event) {
 
 void ModelView::leaveEvent(QEvent*) {
     pointer_ = {-1, -1};
-    update();
+    QWidget::update();
 }
 
 void ModelView::mouseDoubleClickEvent(QMouseEvent*) {
@@ -421,7 +471,7 @@ void ModelView::keyPressEvent(QKeyEvent* event) {
         case Qt::Key_Right: turn_ += 5; break;
         case Qt::Key_Up: tilt_ = std::min(89.0, tilt_ + 4); break;
         case Qt::Key_Down: tilt_ = std::max(3.0, tilt_ - 4); break;
-        default: return QOpenGLWidget::keyPressEvent(event);
+        default: return QWidget::keyPressEvent(event);
     }
     update();
 }

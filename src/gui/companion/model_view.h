@@ -2,15 +2,18 @@
 // The building in three dimensions, opened like a doll's house: walls are seen from inside, those before the eye and the
 // roof are left away, and the answer lies on its reference planes.
 #pragma once
+#include <QImage>
 #include <QMatrix4x4>
+#include <QOffscreenSurface>
 #include <QOpenGLBuffer>
+#include <QOpenGLContext>
 #include <QOpenGLFramebufferObject>
 #include <QOpenGLFunctions>
 #include <QOpenGLShaderProgram>
-#include <QOpenGLWidget>
 #include <QThreadPool>
 #include <QTimer>
 #include <QToolButton>
+#include <QWidget>
 #include <memory>
 #include <optional>
 #include <set>
@@ -21,7 +24,9 @@
 
 namespace wp::gui {
 
-class ModelView : public QOpenGLWidget, protected QOpenGLFunctions {
+// Drawn off the screen and laid on the widget as a picture: a window with a widget of OpenGL in it is put together anew for every
+// change anywhere, which is slow where OpenGL is done in software.
+class ModelView : public QWidget, protected QOpenGLFunctions {
     Q_OBJECT
  public:
     explicit ModelView(Document& document, QWidget* parent = nullptr);
@@ -39,12 +44,15 @@ class ModelView : public QOpenGLWidget, protected QOpenGLFunctions {
     void write_camera(model::View& view) const;
     void read_camera(const model::View& view);
     QSize sizeHint() const override { return {420, 420}; }
+    /// What is shown, drawn anew if anything changed; null where there is no OpenGL.
+    const QImage& picture();
+    /// Marks the picture as old and asks for a repaint.
+    void update();
     void set_tint(report::TintBy by);
 
  protected:
-    void initializeGL() override;
-    void paintGL() override;
-    void resizeGL(int, int) override;
+    void paintEvent(QPaintEvent*) override;
+    void resizeEvent(QResizeEvent*) override;
     void mousePressEvent(QMouseEvent*) override;
     void mouseMoveEvent(QMouseEvent*) override;
     void mouseReleaseEvent(QMouseEvent*) override;
@@ -57,13 +65,15 @@ class ModelView : public QOpenGLWidget, protected QOpenGLFunctions {
     struct Vertex {
         float position[3], normal[3], colour[3];
     };
+    bool begin_drawing();
+    void draw_scene();
     void rebuild();
     void add_triangle(Vec3 a, Vec3 b, Vec3 c, Vec3 normal, const QColor& colour);
     static Vertex vertex(Vec3 p, Vec3 normal, const QColor& colour);
     void add_line(Vec3 a, Vec3 b, const QColor& colour);
     // model_map.cpp
     void add_map();
-    void draw_value();
+    void draw_value(QPainter& painter);
     struct Ray {
         Vec3 from, along;
     };
@@ -76,6 +86,11 @@ class ModelView : public QOpenGLWidget, protected QOpenGLFunctions {
     Vec3 middle() const;
     QMatrix4x4 draw_from_sun();
 
+    QOpenGLContext context_;
+    QOffscreenSurface offscreen_;
+    bool tried_ = false;
+    std::unique_ptr<QOpenGLFramebufferObject> canvas_, resolved_;
+    QImage picture_;
     Document& document_;
     SheetMap map_;
     std::vector<Vertex> faces_, lines_;
