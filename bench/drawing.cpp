@@ -127,13 +127,14 @@ int main(int argc, char** argv) {
         QMouseEvent let_go(QEvent::MouseButtonRelease, start, sheet.mapToGlobal(start), Qt::LeftButton, Qt::NoButton, Qt::NoModifier);
         QApplication::sendEvent(&sheet, &let_go);
         auto& model = window.model_view();
-        model.picture();
+        const auto drawn = [&] { while (!model.is_current()) QApplication::processEvents(); };
+        drawn();
         QMouseEvent turn_press(QEvent::MouseButtonPress, QPointF(100, 100), model.mapToGlobal(QPointF(100, 100)), Qt::LeftButton, Qt::LeftButton, Qt::NoModifier);
         QApplication::sendEvent(&model, &turn_press);
         const double turn = frames(40, [&](int i) {
             QMouseEvent event(QEvent::MouseMove, QPointF(100 + i, 100), model.mapToGlobal(QPointF(100 + i, 100)), Qt::NoButton, Qt::LeftButton, Qt::NoModifier);
             QApplication::sendEvent(&model, &event);
-            model.picture();
+            drawn();
         });
         const Option& option = project.options[0];
         const double one = frames(60, [&](int) { geometry::inner_face(option, option.storeys[1], option.storeys[1].rooms[static_cast<size_t>(rooms) / 8]); });

@@ -21,7 +21,20 @@ class Watch : public QApplication {
  public:
     using QApplication::QApplication;
     bool notify(QObject* receiver, QEvent* event) override {
-        if (depth_ > 0) return QApplication::notify(receiver, event);
+        if (depth_ > 0) {
+            // What the outermost event was busy with most.
+            QElapsedTimer timer;
+            timer.start();
+            const std::string name = receiver->metaObject()->className();
+            const int type = event->type();
+            ++depth_;
+            const bool done = QApplication::notify(receiver, event);
+            --depth_;
+            const double held = static_cast<double>(timer.nsecsElapsed()) / 1e6;
+            if (held > inner_.first) inner_ = {held, name + ", event " + std::to_string(type)};
+            return done;
+        }
+        inner_ = {};
         ++depth_;
         const int type = event->type();
         const std::string name = receiver->metaObject()->className();
@@ -31,7 +44,7 @@ class Watch : public QApplication {
         const double held = static_cast<double>(timer.nsecsElapsed()) / 1e6;
         --depth_;
         of_action_[action_].push_back(held);
-        if (held > worst_[action_].first) worst_[action_] = {held, name + ", event " + std::to_string(type)};
+        if (held > worst_[action_].first) worst_[action_] = {held, name + ", event " + std::to_string(type) + (inner_.first > held / 4 ? "; in it " + std::to_string(static_cast<int>(inner_.first)) + " ms of " + inner_.second : "")};
         return done;
     }
     void begin(const std::string& action) { action_ = action; }
@@ -52,6 +65,7 @@ class Watch : public QApplication {
  private:
     int depth_ = 0;
     std::string action_ = "start";
+    std::pair<double, std::string> inner_;
     std::map<std::string, std::vector<double>> of_action_;
     std::map<std::string, std::pair<double, std::string>> worst_;
 };

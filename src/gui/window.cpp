@@ -94,7 +94,8 @@ Window::Window(QWidget* parent) : QMainWindow(parent), asker_(document_) {
     sheet_->set_tool(Tool::select);
 }
 
-Window::~Window() = default;
+// Pages say goodbye while what they speak to is still there.
+Window::~Window() { hide(); }
 
 QWidget* Window::build_bar() {
     auto* bar = new QWidget;

@@ -120,7 +120,7 @@ TEST_F(Places, sheet_wall_and_model_are_coloured_by_what_is_chosen) {
     window->sheet().set_editable(true);
     const QImage plain = window->sheet().grab().toImage();
     auto* model = &window->model_view();
-    QTest::qWait(100);
+    ASSERT_TRUE(drive::wait_until([&] { return model->is_current(); }, 5000));
     const QImage plain_model = model->picture(), plain_wall = window->wall_view().grab().toImage();
     auto* box = static_cast<QComboBox*>(widget("tint"));
     choose(box, 2);
@@ -129,6 +129,7 @@ TEST_F(Places, sheet_wall_and_model_are_coloured_by_what_is_chosen) {
     const QImage coloured = window->sheet().grab().toImage();
     const QPoint floor = drive::on_sheet(*window, {10, 2});
     EXPECT_NE(plain.pixelColor(floor), coloured.pixelColor(floor));
+    ASSERT_TRUE(drive::wait_until([&] { return model->is_current(); }, 5000));
     EXPECT_NE(model->picture(), plain_model);
     EXPECT_NE(window->wall_view().grab().toImage(), plain_wall);
     choose(box, 0);

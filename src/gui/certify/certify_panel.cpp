@@ -21,6 +21,7 @@ CertifyPanel::CertifyPanel(Document& document, QWidget* parent) : QWidget(parent
     connect(ask_, &QPushButton::clicked, this, &CertifyPanel::ask_year);
     layout->addWidget(ask_, 0, Qt::AlignLeft);
     table_ = new QTableWidget(0, 6);
+    table_->setTabKeyNavigation(false);
     table_->setObjectName(QStringLiteral("verdicts"));
     table_->setHorizontalHeaderLabels({QStringLiteral("Criterion"), QStringLiteral("Where"), QStringLiteral("Value"), QStringLiteral("Needs"), QStringLiteral("Margin"), QStringLiteral("Verdict")});
     table_->verticalHeader()->hide();

@@ -23,9 +23,9 @@ QColor blended(const QColor& a, const QColor& b, float part) {
 }  // namespace
 
 void ModelView::add_map() {
-    map_dirty_ = map_uploaded_ = false;
-    flat_.clear();
-    contours_.clear();
+    map_dirty_ = false;
+    auto mesh = std::make_shared<MapMesh>();
+    map_mesh_ = mesh;
     if (to_sun_ || tint_ != report::TintBy::nothing) return;  // the map would lie over the sun, or over colours
     for (const auto& layer : map_.layers) {
         const auto& plane = layer.plane;
@@ -36,7 +36,7 @@ void ModelView::add_map() {
             QColor colour = map_.scale.colour(layer.value[i]);
             if (!map_.marks.within(layer.value[i])) colour = blended(colour, ink().paper, 0.75f);
             if (layer.stale) colour = blended(colour, ink().paper, 0.4f);
-            for (const Vec3 q : {p - x - y, p + x - y, p + x + y, p - x - y, p + x + y, p - x + y}) flat_.push_back(vertex(q, plane.normal, colour));
+            for (const Vec3 q : {p - x - y, p + x - y, p + x + y, p - x - y, p + x + y, p - x + y}) mesh->flat.push_back(vertex(q, plane.normal, colour));
         }
         if (!map_.marks.contours) continue;
         const auto lattice = geometry::lattice_of(plane, layer.value);
@@ -44,7 +44,7 @@ void ModelView::add_map() {
         for (size_t k = 1; k + 1 < marks.size(); ++k)
             for (const auto& line : geometry::contour_lines(lattice, marks[k]))
                 for (size_t i = 1; i < line.size(); ++i)
-                    for (const Vec2 p : {line[i - 1], line[i]}) contours_.push_back(vertex(plane.corner + plane.across * (p.x * plane.dx) + plane.up * (p.y * plane.dy) + plane.normal * kLift, plane.normal, ink().ink));
+                    for (const Vec2 p : {line[i - 1], line[i]}) mesh->contours.push_back(vertex(plane.corner + plane.across * (p.x * plane.dx) + plane.up * (p.y * plane.dy) + plane.normal * kLift, plane.normal, ink().ink));
     }
 }
 
@@ -56,7 +56,7 @@ ModelView::Ray ModelView::ray_through(QPointF at) const {
 
 // Of the nearest plane that the pointer is over.
 void ModelView::draw_value(QPainter& painter) {
-    if (pointer_.x() < 0 || QGuiApplication::mouseButtons() != Qt::NoButton || flat_.empty()) return;
+    if (pointer_.x() < 0 || QGuiApplication::mouseButtons() != Qt::NoButton || map_mesh_ == nullptr || map_mesh_->flat.empty()) return;
     const auto [from, along] = ray_through(pointer_);
     double nearest = 1e18;
     QStringList lines;

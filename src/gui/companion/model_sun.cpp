@@ -1,6 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Sun and shade in the model, and what lies under the pointer.
-#include <QMatrix4x4>
 #include <algorithm>
 #include <cmath>
 
@@ -12,7 +11,6 @@ namespace wp::gui {
 
 namespace {
 
-constexpr int kSunPixels = 2048;
 constexpr double kSunReach = 30;  // metres around the building that show shade
 
 }  // namespace
@@ -27,13 +25,12 @@ void ModelView::show_sun(std::optional<Vec3> to_sun) {
 
 // Everything that can stand in the sun's way, also what is left out of the picture; and ground for the shade to fall on.
 void ModelView::add_sun() {
-    before_sun_.clear();
     if (!to_sun_) return;
     for (size_t t = 0; t < surfaces_->triangles.size(); ++t) {
         if (surfaces_->surfaces[surfaces_->surface_of[t]].element == geometry::Element::ground) continue;
         for (const uint32_t k : surfaces_->triangles[t]) {
             const Vec3 p = surfaces_->vertices[k];
-            before_sun_.push_back({{static_cast<float>(p.x), static_cast<float>(p.y), static_cast<float>(p.z)}, {0, 0, 1}, {0, 0, 0}});
+            mesh_->before_sun.push_back(vertex(p, {0, 0, 1}, Qt::black));
         }
     }
     const double z = document_.project().site.ground_level - 0.02;
@@ -51,35 +48,6 @@ Vec3 ModelView::middle() const {
                 high = {std::max(high.x, p.x), std::max(high.y, p.y)};
             }
     return low.x > high.x ? Vec3{} : Vec3{(low.x + high.x) / 2, (low.y + high.y) / 2, 3};
-}
-
-// What the sun sees: how far the nearest thing is, packed into colours.
-QMatrix4x4 ModelView::draw_from_sun() {
-    const auto vector = [](Vec3 v) { return QVector3D(static_cast<float>(v.x), static_cast<float>(v.y), static_cast<float>(v.z)); };
-    const Vec3 c = middle();
-    QMatrix4x4 from_sun;
-    const float reach = static_cast<float>(kSunReach) * 1.5f;
-    from_sun.ortho(-reach, reach, -reach, reach, 1, 300);
-    from_sun.lookAt(vector(c + *to_sun_ * 150), vector(c), std::fabs(to_sun_->z) > 0.99 ? QVector3D(0, 1, 0) : QVector3D(0, 0, 1));
-    if (sun_picture_ == nullptr) sun_picture_ = std::make_unique<QOpenGLFramebufferObject>(kSunPixels, kSunPixels, QOpenGLFramebufferObject::Depth);
-    sun_picture_->bind();
-    glViewport(0, 0, kSunPixels, kSunPixels);
-    glClearColor(1, 1, 1, 1);
-    glEnable(GL_DEPTH_TEST);
-    glClear(GL_COLOR_BUFFER_BIT | GL_DEPTH_BUFFER_BIT);
-    glDisable(GL_CULL_FACE);
-    depth_program_->bind();
-    depth_program_->setUniformValue("view", from_sun);
-    buffers_[kSun].bind();
-    if (!uploaded_) buffers_[kSun].allocate(before_sun_.data(), static_cast<int>(before_sun_.size() * sizeof(Vertex)));
-    for (int i = 0; i < 3; ++i) {
-        depth_program_->enableAttributeArray(i);
-        depth_program_->setAttributeBuffer(i, GL_FLOAT, i * 3 * static_cast<int>(sizeof(float)), 3, sizeof(Vertex));
-    }
-    glDrawArrays(GL_TRIANGLES, 0, static_cast<GLsizei>(before_sun_.size()));
-    depth_program_->release();
-    sun_picture_->release();
-    return from_sun;
 }
 
 // The nearest thing under the pointer becomes the selection.

@@ -8,6 +8,7 @@
 #include <QWheelEvent>
 #include <algorithm>
 #include <cmath>
+#include <tuple>
 
 #include "base/parallel.h"
 #include "geometry/polygon.h"
@@ -19,46 +20,6 @@ namespace wp::gui {
 namespace {
 
 constexpr int kRenewAfter = 60;  // ms
-
-constexpr const char* kVertexShader = R"(
-attribute vec3 position; attribute vec3 normal; attribute vec3 colour;
-uniform mat4 view; uniform float shaded;
-varying vec3 tint; varying vec3 place; varying vec3 facing;
-void main() {
-    place = position;
-    facing = normal;
-    float light = mix(1.0, 0.72 + 0.20 * normal.z + 0.10 * normal.x - 0.06 * normal.y, shaded);
-    tint = colour * light;
-    gl_Position = view * vec4(position, 1.0);
-})";
-// With the sun shown, what it reaches is warm and the rest dimmed: a place is reached if nothing lies nearer to the sun.
-constexpr const char* kFragmentShader = R"(
-#ifdef GL_ES
-precision highp float;
-#endif
-varying vec3 tint; varying vec3 place; varying vec3 facing;
-uniform vec3 low; uniform vec3 high;
-uniform float sunny; uniform vec3 to_sun; uniform mat4 from_sun; uniform sampler2D nearest;
-void main() {
-    if (any(lessThan(place, low)) || any(greaterThan(place, high))) discard;
-    vec3 c = tint;
-    if (sunny > 0.5) {
-        vec3 p = (from_sun * vec4(place + facing * 0.02, 1.0)).xyz * 0.5 + 0.5;
-        float depth = dot(texture2D(nearest, p.xy), vec4(1.0, 1.0 / 255.0, 1.0 / 65025.0, 1.0 / 16581375.0));
-        bool reached = dot(facing, to_sun) > 0.0 && p.z < depth + 0.0004;
-        c = reached ? min(c * vec3(1.16, 1.08, 0.92) + vec3(0.05, 0.03, 0.0), 1.0) : c * vec3(0.72, 0.72, 0.78);
-    }
-    gl_FragColor = vec4(c, 1.0);
-})";
-constexpr const char* kDepthShader = R"(
-#ifdef GL_ES
-precision highp float;
-#endif
-varying vec3 tint; varying vec3 place; varying vec3 facing;
-void main() {
-    vec4 z = fract(vec4(1.0, 255.0, 65025.0, 16581375.0) * gl_FragCoord.z);
-    gl_FragColor = z - z.yzww * vec4(1.0 / 255.0, 1.0 / 255.0, 1.0 / 255.0, 0.0);
-})";
 
 }  // namespace
 
@@ -92,27 +53,26 @@ ModelView::ModelView(Document& document, QWidget* parent) : QWidget(parent), doc
     connect(&document, &Document::project_changed, this, renew);
     connect(&document, &Document::selection_changed, this, renew);
     pool_.setMaxThreadCount(1);
+    connect(&painter_, &ModelPainter::painted, this, [this](const QImage& picture, quint64 number) {
+        no_opengl_ = picture.isNull();
+        picture_ = picture;
+        painted_ = number;
+        QWidget::update();
+    });
     connect(&document, &Document::project_replaced, this, [this] {
         framed_ = turned_ = false;
         surfaces_.reset();
     });
 }
 
-ModelView::~ModelView() {
-    pool_.waitForDone();
-    if (!context_.isValid() || !context_.makeCurrent(&offscreen_)) return;
-    program_.reset();
-    depth_program_.reset();
-    sun_picture_.reset();
-    canvas_.reset();
-    resolved_.reset();
-    for (auto& buffer : buffers_) buffer.destroy();
-    context_.doneCurrent();
-}
+ModelView::~ModelView() { pool_.waitForDone(); }
 
+// Many things change at once; one picture is asked for them all.
 void ModelView::update() {
-    picture_ = {};
-    QWidget::update();
+    ++wanted_;
+    if (asking_ || !isVisible()) return;
+    asking_ = true;
+    QMetaObject::invokeMethod(this, &ModelView::ask_picture, Qt::QueuedConnection);
 }
 
 void ModelView::show_map(const SheetMap& map) {
@@ -198,72 +158,49 @@ bool ModelView::is_shown(const geometry::Surface& surface) const {
     return only_.empty() || only_.contains(surface.source) || only_.contains(room);
 }
 
-// Once: a context of its own, programs, buffers. False where there is no OpenGL.
-bool ModelView::begin_drawing() {
-    if (tried_) return context_.isValid() && context_.makeCurrent(&offscreen_);
-    tried_ = true;
-    QSurfaceFormat format;
-    format.setDepthBufferSize(24);
-    context_.setFormat(format);
-    offscreen_.setFormat(format);
-    offscreen_.create();
-    if (!context_.create() || !context_.makeCurrent(&offscreen_)) return false;
-    initializeOpenGLFunctions();
-    for (auto& [program, fragment] : {std::pair{&program_, kFragmentShader}, {&depth_program_, kDepthShader}}) {
-        *program = std::make_unique<QOpenGLShaderProgram>();
-        (*program)->addShaderFromSourceCode(QOpenGLShader::Vertex, kVertexShader);
-        (*program)->addShaderFromSourceCode(QOpenGLShader::Fragment, fragment);
-        (*program)->bindAttributeLocation("position", 0);
-        (*program)->bindAttributeLocation("normal", 1);
-        (*program)->bindAttributeLocation("colour", 2);
-        (*program)->link();
-    }
-    for (auto& buffer : buffers_) buffer.create();
-    return true;
-}
-
-const QImage& ModelView::picture() {
-    if (!picture_.isNull() || !begin_drawing()) return picture_;
-    const QSize pixels = (QSizeF(size()) * devicePixelRatioF()).toSize().expandedTo({1, 1});
-    if (canvas_ == nullptr || canvas_->size() != pixels) {
-        QOpenGLFramebufferObjectFormat smooth;
-        smooth.setAttachment(QOpenGLFramebufferObject::Depth);
-        smooth.setSamples(4);
-        canvas_ = std::make_unique<QOpenGLFramebufferObject>(pixels, smooth);
-        resolved_ = std::make_unique<QOpenGLFramebufferObject>(pixels);
-    }
-    draw_scene();
-    QOpenGLFramebufferObject::blitFramebuffer(resolved_.get(), canvas_.get());
-    picture_ = resolved_->toImage().convertToFormat(QImage::Format_RGB32);
-    picture_.setDevicePixelRatio(devicePixelRatioF());
-    context_.doneCurrent();
-    return picture_;
+void ModelView::ask_picture() {
+    asking_ = false;
+    if (!isVisible() || width() < 1 || height() < 1) return;
+    if (dirty_) rebuild();
+    if (map_dirty_) add_map();
+    if (building_mesh_ == nullptr || map_mesh_ == nullptr) return;
+    ModelScene scene;
+    scene.building = building_mesh_;
+    scene.map = map_mesh_;
+    scene.view.perspective(35.0f, static_cast<float>(width()) / static_cast<float>(std::max(1, height())), 0.3f, 600.0f);
+    const auto on_card = [](Vec3 v) { return QVector3D(static_cast<float>(v.x), static_cast<float>(v.y), static_cast<float>(v.z)); };
+    scene.view.lookAt(on_card(eye()), on_card(target_), QVector3D(0, 0, 1));
+    if (box_) std::tie(scene.low, scene.high) = *box_;
+    scene.to_sun = to_sun_;
+    scene.middle = middle();
+    scene.paper = ink().paper;
+    scene.ratio = devicePixelRatioF();
+    scene.pixels = (QSizeF(size()) * scene.ratio).toSize();
+    scene.number = wanted_;
+    painter_.ask(std::move(scene));
 }
 
 void ModelView::paintEvent(QPaintEvent*) {
     QPainter painter(this);
-    const QImage& shown = picture();
-    if (shown.isNull()) {
-        painter.fillRect(rect(), ink().paper);
+    painter.fillRect(rect(), ink().paper);
+    if (no_opengl_) {
         painter.setPen(ink().faint);
         painter.drawText(rect().adjusted(space::large, 0, -space::large, 0), Qt::AlignCenter | Qt::TextWordWrap, QStringLiteral("There is no OpenGL on this machine: the model cannot be drawn. All else works."));
         return;
     }
-    painter.drawImage(0, 0, shown);
+    painter.drawImage(0, 0, picture_);
     painter.setRenderHint(QPainter::Antialiasing);
     draw_value(painter);
 }
 
-ModelView::Vertex ModelView::vertex(Vec3 p, Vec3 n, const QColor& colour) {
-    return {{static_cast<float>(p.x), static_cast<float>(p.y), static_cast<float>(p.z)}, {static_cast<float>(n.x), static_cast<float>(n.y), static_cast<float>(n.z)}, {colour.redF(), colour.greenF(), colour.blueF()}};
-}
+void ModelView::showEvent(QShowEvent*) { update(); }
 
 void ModelView::add_triangle(Vec3 a, Vec3 b, Vec3 c, Vec3 n, const QColor& colour) {
-    for (const Vec3 p : {a, b, c}) faces_.push_back(vertex(p, n, colour));
+    for (const Vec3 p : {a, b, c}) mesh_->faces.push_back(vertex(p, n, colour));
 }
 
 void ModelView::add_line(Vec3 a, Vec3 b, const QColor& colour) {
-    for (const Vec3 p : {a, b}) lines_.push_back(vertex(p, {0, 0, 1}, colour));
+    for (const Vec3 p : {a, b}) mesh_->lines.push_back(vertex(p, {0, 0, 1}, colour));
 }
 
 void ModelView::set_tint(report::TintBy by) {
@@ -291,14 +228,14 @@ void ModelView::request_surfaces() {
 }
 
 void ModelView::rebuild() {
-    dirty_ = uploaded_ = false;
-    faces_.clear();
-    lines_.clear();
+    dirty_ = false;
     map_dirty_ = true;
     const auto& option = document_.option();
     // Maps come often, buildings change seldom.
     if (surfaces_ == nullptr || built_option_ != document_.option_index() || built_ != document_.snapshot()) request_surfaces();
     if (surfaces_ == nullptr) return;
+    auto mesh = std::make_shared<BuildingMesh>();
+    mesh_ = mesh.get();
     const geometry::Surfaces& surfaces = *surfaces_;
     const bool dark = current_paper() == Paper::dark;
     for (size_t t = 0; t < surfaces.triangles.size(); ++t) {
@@ -344,6 +281,8 @@ void ModelView::rebuild() {
         add_line(o.eye, o.eye + d * 0.9, ink().accent);
     }
     add_sun();
+    mesh_ = nullptr;
+    building_mesh_ = std::move(mesh);
     if (!framed_) frame_building();
 }
 
@@ -364,61 +303,6 @@ void ModelView::frame_building() {
 }
 
 Vec3 ModelView::eye() const { return target_ + direction(radians(180 + turn_), radians(tilt_)) * distance_; }
-
-void ModelView::draw_scene() {
-    if (dirty_) rebuild();
-    if (map_dirty_) add_map();
-    QMatrix4x4 from_sun;
-    if (to_sun_) from_sun = draw_from_sun();
-    canvas_->bind();
-    glViewport(0, 0, canvas_->width(), canvas_->height());
-    glClearColor(ink().paper.redF(), ink().paper.greenF(), ink().paper.blueF(), 1);
-    glClear(GL_COLOR_BUFFER_BIT | GL_DEPTH_BUFFER_BIT);
-    QMatrix4x4 view;
-    view.perspective(35.0f, static_cast<float>(width()) / static_cast<float>(std::max(1, height())), 0.3f, 600.0f);
-    const Vec3 from = eye();
-    view.lookAt(QVector3D(static_cast<float>(from.x), static_cast<float>(from.y), static_cast<float>(from.z)),
-                QVector3D(static_cast<float>(target_.x), static_cast<float>(target_.y), static_cast<float>(target_.z)), QVector3D(0, 0, 1));
-    program_->bind();
-    program_->setUniformValue("view", view);
-    const auto bound = [](Vec3 v) { return QVector3D(static_cast<float>(v.x), static_cast<float>(v.y), static_cast<float>(v.z)); };
-    program_->setUniformValue("low", box_ ? bound(box_->first) : QVector3D(-1e9f, -1e9f, -1e9f));
-    program_->setUniformValue("high", box_ ? bound(box_->second) : QVector3D(1e9f, 1e9f, 1e9f));
-    if (to_sun_) {
-        glActiveTexture(GL_TEXTURE0);
-        glBindTexture(GL_TEXTURE_2D, sun_picture_->texture());
-        program_->setUniformValue("nearest", 0);
-        program_->setUniformValue("from_sun", from_sun);
-        program_->setUniformValue("to_sun", bound(*to_sun_));
-    }
-    glEnable(GL_DEPTH_TEST);
-    glDepthFunc(GL_LEQUAL);
-    const auto draw = [&](Buffer which, const std::vector<Vertex>& vertices, GLenum mode, float shaded, bool uploaded) {
-        QOpenGLBuffer& buffer = buffers_[which];
-        if (vertices.empty()) return;
-        buffer.bind();
-        if (!uploaded) buffer.allocate(vertices.data(), static_cast<int>(vertices.size() * sizeof(Vertex)));
-        for (int i = 0; i < 3; ++i) {
-            program_->enableAttributeArray(i);
-            program_->setAttributeBuffer(i, GL_FLOAT, i * 3 * static_cast<int>(sizeof(float)), 3, sizeof(Vertex));
-        }
-        program_->setUniformValue("shaded", shaded);
-        program_->setUniformValue("sunny", to_sun_ && shaded > 0 ? 1.0f : 0.0f);
-        glDrawArrays(mode, 0, static_cast<GLsizei>(vertices.size()));
-    };
-    glEnable(GL_CULL_FACE);
-    glEnable(GL_POLYGON_OFFSET_FILL);
-    glPolygonOffset(1, 1);
-    draw(kFaces, faces_, GL_TRIANGLES, 1, uploaded_);
-    glDisable(GL_CULL_FACE);
-    draw(kFlat, flat_, GL_TRIANGLES, 0, map_uploaded_);
-    glDisable(GL_POLYGON_OFFSET_FILL);
-    draw(kLines, lines_, GL_LINES, 0, uploaded_);
-    draw(kContours, contours_, GL_LINES, 0, map_uploaded_);
-    uploaded_ = map_uploaded_ = true;
-    program_->release();
-    canvas_->release();
-}
 
 void ModelView::resizeEvent(QResizeEvent*) {
     if (!turned_) framed_ = false;

@@ -2,14 +2,6 @@
 // The building in three dimensions, opened like a doll's house: walls are seen from inside, those before the eye and the
 // roof are left away, and the answer lies on its reference planes.
 #pragma once
-#include <QImage>
-#include <QMatrix4x4>
-#include <QOffscreenSurface>
-#include <QOpenGLBuffer>
-#include <QOpenGLContext>
-#include <QOpenGLFramebufferObject>
-#include <QOpenGLFunctions>
-#include <QOpenGLShaderProgram>
 #include <QThreadPool>
 #include <QTimer>
 #include <QToolButton>
@@ -19,14 +11,13 @@
 #include <set>
 
 #include "geometry/surfaces.h"
+#include "gui/companion/model_picture.h"
 #include "gui/document.h"
 #include "gui/sheet/sheet.h"
 
 namespace wp::gui {
 
-// Drawn off the screen and laid on the widget as a picture: a window with a widget of OpenGL in it is put together anew for every
-// change anywhere, which is slow where OpenGL is done in software.
-class ModelView : public QWidget, protected QOpenGLFunctions {
+class ModelView : public QWidget {
     Q_OBJECT
  public:
     explicit ModelView(Document& document, QWidget* parent = nullptr);
@@ -40,19 +31,21 @@ class ModelView : public QWidget, protected QOpenGLFunctions {
     /// Cuts away what lies outside a box around the items; around nothing, the box goes.
     void box_around(const std::vector<Selection>& items);
     bool has_box() const { return box_.has_value(); }
-    size_t triangles_shown() const { return faces_.size() / 3; }
+    size_t triangles_shown() const { return building_mesh_ ? building_mesh_->faces.size() / 3 : 0; }
     void write_camera(model::View& view) const;
     void read_camera(const model::View& view);
     QSize sizeHint() const override { return {420, 420}; }
-    /// What is shown, drawn anew if anything changed; null where there is no OpenGL.
-    const QImage& picture();
-    /// Marks the picture as old and asks for a repaint.
+    /// Asks for a new picture; the one before stays until it is there.
     void update();
+    /// Whether the picture that is shown is of all that was asked for.
+    bool is_current() const { return painted_ == wanted_ && !building_; }
+    const QImage& picture() const { return picture_; }
     void set_tint(report::TintBy by);
 
  protected:
     void paintEvent(QPaintEvent*) override;
     void resizeEvent(QResizeEvent*) override;
+    void showEvent(QShowEvent*) override;
     void mousePressEvent(QMouseEvent*) override;
     void mouseMoveEvent(QMouseEvent*) override;
     void mouseReleaseEvent(QMouseEvent*) override;
@@ -62,14 +55,9 @@ class ModelView : public QWidget, protected QOpenGLFunctions {
     void leaveEvent(QEvent*) override;
 
  private:
-    struct Vertex {
-        float position[3], normal[3], colour[3];
-    };
-    bool begin_drawing();
-    void draw_scene();
+    void ask_picture();
     void rebuild();
     void add_triangle(Vec3 a, Vec3 b, Vec3 c, Vec3 normal, const QColor& colour);
-    static Vertex vertex(Vec3 p, Vec3 normal, const QColor& colour);
     void add_line(Vec3 a, Vec3 b, const QColor& colour);
     // model_map.cpp
     void add_map();
@@ -84,17 +72,16 @@ class ModelView : public QWidget, protected QOpenGLFunctions {
     void pick(QPointF at);
     void add_sun();
     Vec3 middle() const;
-    QMatrix4x4 draw_from_sun();
 
-    QOpenGLContext context_;
-    QOffscreenSurface offscreen_;
-    bool tried_ = false;
-    std::unique_ptr<QOpenGLFramebufferObject> canvas_, resolved_;
+    ModelPainter painter_;
     QImage picture_;
+    quint64 wanted_ = 0, painted_ = 0;
+    bool asking_ = false, no_opengl_ = false;
+    BuildingMesh* mesh_ = nullptr;  // while it is built
+    std::shared_ptr<const BuildingMesh> building_mesh_;
+    std::shared_ptr<const MapMesh> map_mesh_;  // it comes often, the building changes seldom
     Document& document_;
     SheetMap map_;
-    std::vector<Vertex> faces_, lines_;
-    std::vector<Vertex> flat_, contours_;  // of the map: it comes often, the building changes seldom
     std::shared_ptr<const model::Project> built_;  // the geometry is of this project and option
     size_t built_option_ = 0;
     // Built in the background: until the newest building is ready, the one before it is shown.
@@ -102,21 +89,14 @@ class ModelView : public QWidget, protected QOpenGLFunctions {
     std::shared_ptr<const geometry::Surfaces> surfaces_;
     bool building_ = false;
     QThreadPool pool_;
-    bool map_dirty_ = true, map_uploaded_ = false;
+    bool map_dirty_ = true;
     QPointF pointer_{-1, -1};
     bool dirty_ = true, framed_ = false, turned_ = false;  // turned: the user has chosen the view
-    std::unique_ptr<QOpenGLShaderProgram> program_;
-    enum Buffer { kFaces, kFlat, kLines, kSun, kContours };
-    QOpenGLBuffer buffers_[5] = {QOpenGLBuffer(QOpenGLBuffer::VertexBuffer), QOpenGLBuffer(QOpenGLBuffer::VertexBuffer), QOpenGLBuffer(QOpenGLBuffer::VertexBuffer), QOpenGLBuffer(QOpenGLBuffer::VertexBuffer), QOpenGLBuffer(QOpenGLBuffer::VertexBuffer)};
-    bool uploaded_ = false;
     QTimer renew_;
     double turn_ = 30, tilt_ = 42, distance_ = 30;
     Vec3 target_{};
     QPointF last_, pressed_;
     std::optional<Vec3> to_sun_;
-    std::vector<Vertex> before_sun_;  // all that casts a shadow
-    std::unique_ptr<QOpenGLShaderProgram> depth_program_;
-    std::unique_ptr<QOpenGLFramebufferObject> sun_picture_;
     std::set<model::Id> hidden_, only_;
     std::optional<std::pair<Vec3, Vec3>> box_;
     bool with_roof_ = false;

@@ -76,6 +76,8 @@ ComparePanel::ComparePanel(Document& document, QWidget* parent) : QWidget(parent
     connect(ask, &QPushButton::clicked, this, &ComparePanel::ask_all);
     layout->addWidget(ask, 0, Qt::AlignLeft);
     table_ = new QTableWidget;
+    table_->setAccessibleName(QStringLiteral("All options in one table"));
+    table_->setTabKeyNavigation(false);
     table_->setObjectName(QStringLiteral("comparison"));
     table_->setEditTriggers(QAbstractItemView::NoEditTriggers);
     table_->setShowGrid(false);

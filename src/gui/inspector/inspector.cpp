@@ -123,6 +123,7 @@ void Inspector::rebuild() {
         for (auto* field : page->findChildren<QWidget*>())
             if (qobject_cast<QLineEdit*>(field) != nullptr || qobject_cast<QComboBox*>(field) != nullptr || qobject_cast<QCheckBox*>(field) != nullptr)
                 field->setEnabled(false);
+    name_fields(*form);
     for (auto* field : page->findChildren<NumberField*>()) {
         field->set_live();
         connect(field, &NumberField::live, this, [this](bool on) {

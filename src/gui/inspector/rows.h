@@ -129,6 +129,17 @@ inline QCheckBox* add_flag(QFormLayout& form, const QString& title, const QStrin
     return box;
 }
 
+/// Fields without a name of their own are called what stands before them, for those who cannot see it.
+inline void name_fields(const QFormLayout& form) {
+    for (int r = 0; r < form.rowCount(); ++r) {
+        const auto* title = form.itemAt(r, QFormLayout::LabelRole);
+        const auto* field = form.itemAt(r, QFormLayout::FieldRole);
+        if (title == nullptr || field == nullptr || title->widget() == nullptr || field->widget() == nullptr) continue;
+        const auto* words = qobject_cast<const QLabel*>(title->widget());
+        if (words != nullptr && field->widget()->accessibleName().isEmpty()) field->widget()->setAccessibleName(words->text());
+    }
+}
+
 inline int whole_number(double v, int low, int high) { return std::clamp(static_cast<int>(std::lround(std::isfinite(v) ? v : low)), low, high); }
 
 }  // namespace wp::gui

@@ -16,7 +16,7 @@
 #include "climate/epw.h"
 #include "climate/sky_amount.h"
 #include "climate/statistics.h"
-#include "gui/inspector/number_field.h"
+#include "gui/inspector/rows.h"
 #include "gui/look/look.h"
 
 namespace wp::gui {
@@ -157,6 +157,7 @@ void SitePanel::refresh_fields() {
     };
     month(QStringLiteral("Trees in leaf from month"), site.leaf_from, &model::Site::leaf_from);
     month(QStringLiteral("to month"), site.leaf_to, &model::Site::leaf_to);
+    name_fields(*form);
     const auto weather = document_.weather();
     if (!weather || !weather->has_illuminance) return;
     auto* from_file = new QCheckBox(QStringLiteral("Light as the weather file carries it"));
@@ -192,6 +193,7 @@ void SitePanel::add_ground(QFormLayout* form) {
             document_.edit(QStringLiteral("Ground by month"), [&](model::Project& p) { p.site.ground_by_month[static_cast<size_t>(m)] = std::clamp(v, 0.0, 0.9); });
         });
         field->setObjectName(QStringLiteral("ground-%1").arg(m + 1));
+        field->setAccessibleName(QStringLiteral("Ground reflectance, %1").arg(QString::fromLatin1(months[m])));
         auto* name = new QLabel(QString::fromLatin1(months[m]));
         name->setProperty("role", QStringLiteral("small"));
         cells->addWidget(name, m / 4 * 2, m % 4);
