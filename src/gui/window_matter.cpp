@@ -3,6 +3,7 @@
 #include <QAction>
 #include <QComboBox>
 #include <QMenu>
+#include <QTabBar>
 #include <algorithm>
 #include <cmath>
 
@@ -41,6 +42,7 @@ QWidget* Window::build_right() {
     pages_ = new QTabWidget;
     pages_->setObjectName(QStringLiteral("pages"));
     pages_->setDocumentMode(true);
+    pages_->tabBar()->setDrawBase(false);
     pages_->addTab(building, QStringLiteral("Building"));
     connect(pages_, &QTabWidget::currentChanged, this, &Window::refresh_asked);
     pages_->addTab(materials_, QStringLiteral("Materials"));

@@ -42,8 +42,8 @@ QTreeWidget* list(const char* name, const QString& title, const QStringList& col
     tree->header()->setSectionResizeMode(0, QHeaderView::Stretch);
     tree->header()->setSectionResizeMode(1, QHeaderView::Fixed);
     tree->header()->setSectionResizeMode(2, QHeaderView::Fixed);
-    tree->header()->resizeSection(1, 78);
-    tree->header()->resizeSection(2, 76);
+    tree->header()->resizeSection(1, 60);
+    tree->header()->resizeSection(2, 72);
     tree->headerItem()->setTextAlignment(1, Qt::AlignRight);
     tree->headerItem()->setTextAlignment(2, Qt::AlignRight);
     return tree;
