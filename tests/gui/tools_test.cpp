@@ -361,22 +361,23 @@ TEST_F(Tools, a_page_of_a_pdf_is_read_and_a_damaged_file_is_refused) {
 }
 
 TEST_F(Tools, hiding_and_isolating_leave_things_out_of_the_model) {
-    window->model_view().grab();
+    const auto drawn = [&] { return drive::wait_until([&] { return window->model_view().is_current(); }, 5000); };
+    ASSERT_TRUE(drawn());
     const size_t all = window->model_view().triangles_shown();
     ASSERT_GT(all, 0u);
     drive::click_sheet(*window, {6, 3});
     window->model_view().hide_items(window->document().selected());
-    window->model_view().grab();
+    ASSERT_TRUE(drawn());
     const size_t less = window->model_view().triangles_shown();
     EXPECT_LT(less, all);
     window->model_view().show_everything();
     window->model_view().show_only(window->document().selected());
-    window->model_view().grab();
+    ASSERT_TRUE(drawn());
     EXPECT_LT(window->model_view().triangles_shown(), all);
     window->model_view().show_everything();
     window->model_view().box_around(window->document().selected());
     EXPECT_TRUE(window->model_view().has_box());
-    window->model_view().grab();
+    ASSERT_TRUE(drawn());
 }
 
 TEST_F(Tools, the_sun_falls_on_the_sheet_and_moves_with_the_clock) {
