@@ -57,7 +57,8 @@ ReadingsPanel::ReadingsPanel(Document& document, Legends& legends, QWidget* pare
     row->addStretch(1);
     column->addLayout(row);
     column->addWidget(moment_);
-    column->addWidget(empty_);
+    empty_->setAlignment(Qt::AlignTop | Qt::AlignLeft);
+    column->addWidget(empty_, 1);
     column->addWidget(table_, 1);
     connect(place_, &QPushButton::clicked, this, &ReadingsPanel::place_wanted);
     connect(remove_, &QPushButton::clicked, this, [this] {
