@@ -270,26 +270,20 @@ Items copy_items(Option& option, const Items& items, size_t to, const Placing& p
                     place(p, placing, static_cast<int>(room.footprint.size()));
                     option.planes.push_back(p);
                 }
-                std::vector<Observer> eyes;
-                for (const Observer& o : option.observers)
-                    if (o.room == item.id) eyes.push_back(o);
-                for (Observer& o : eyes) {
-                    o.id = fresh("eye");
-                    o.room = room.id;
-                    o.eye.z += lift - from_level;
-                    place(o, placing);
-                    option.observers.push_back(o);
-                }
-                std::vector<Reading> readings;
-                for (const Reading& r : option.readings)
-                    if (r.room == item.id) readings.push_back(r);
-                for (Reading& r : readings) {
-                    r.id = fresh("reading");
-                    r.room = room.id;
-                    r.at.z += lift - from_level;
-                    place(r, placing);
-                    option.readings.push_back(r);
-                }
+                // Who looks around there, and where light is read, come along.
+                const auto along = [&](auto& list, const char* prefix, auto at) {
+                    auto copies = list;
+                    std::erase_if(copies, [&](const auto& one) { return one.room != item.id; });
+                    for (auto& copy : copies) {
+                        copy.id = fresh(prefix);
+                        copy.room = room.id;
+                        (copy.*at).z += lift - from_level;
+                        place(copy, placing);
+                        list.push_back(std::move(copy));
+                    }
+                };
+                along(option.observers, "eye", &Observer::eye);
+                along(option.readings, "reading", &Reading::at);
                 made.push_back({Kind::room, room.id, -1});
                 option.storeys[to].rooms.push_back(std::move(room));
                 break;

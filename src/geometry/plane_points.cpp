@@ -20,15 +20,29 @@ Fingerprint PlanePoints::fingerprint() const {
     return print;
 }
 
-int PlanePoints::point_at(Vec2 place) const {
+std::optional<Vec2> PlanePoints::cells_at(Vec2 place) const {
     // In plan the axes are their shadows, which need not be square to each other.
     const Vec2 u{across.x * dx, across.y * dx}, v{up.x * dy, up.y * dy}, to = place - Vec2{corner.x, corner.y};
     const double det = cross(u, v);
-    if (std::fabs(det) < 1e-12) return -1;
-    const int i = static_cast<int>(std::floor(cross(to, v) / det)), j = static_cast<int>(std::floor(cross(u, to) / det));
-    if (i < 0 || j < 0 || i >= columns || j >= rows) return -1;
-    const auto it = std::find(cell_of.begin(), cell_of.end(), j * columns + i);
+    if (std::fabs(det) < 1e-12) return {};
+    return Vec2{cross(to, v) / det, cross(u, to) / det};
+}
+
+int PlanePoints::point_of(int column, int row) const {
+    if (column < 0 || row < 0 || column >= columns || row >= rows) return -1;
+    const auto it = std::find(cell_of.begin(), cell_of.end(), row * columns + column);
     return it == cell_of.end() ? -1 : static_cast<int>(it - cell_of.begin());
+}
+
+std::vector<int> PlanePoints::points_of_cells() const {
+    std::vector<int> out(static_cast<size_t>(columns) * static_cast<size_t>(rows), -1);
+    for (size_t i = 0; i < cell_of.size(); ++i) out[static_cast<size_t>(cell_of[i])] = static_cast<int>(i);
+    return out;
+}
+
+int PlanePoints::point_at(Vec2 place) const {
+    const auto cells = cells_at(place);
+    return cells ? point_of(static_cast<int>(std::floor(cells->x)), static_cast<int>(std::floor(cells->y))) : -1;
 }
 
 const std::vector<UsualHeight>& usual_heights() {

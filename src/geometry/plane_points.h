@@ -27,6 +27,13 @@ struct PlanePoints {
     double area() const { return static_cast<double>(points.size()) * dx * dy; }
     /// Whether a plan shows it as an area, and not as a line.
     bool lies() const { return std::fabs(normal.z) > 0.3; }
+    /// A place in plan, counted in cells across and up from the corner; none for a plane that stands upright. A slope is met where its
+    /// shadow is.
+    std::optional<Vec2> cells_at(Vec2 place) const;
+    /// Index of the point in a cell; -1 where there is none, or no such cell.
+    int point_of(int column, int row) const;
+    /// The same for all cells, row by row.
+    std::vector<int> points_of_cells() const;
     /// Index of the point whose cell a place in plan lies in; -1 where there is none.
     int point_at(Vec2 place) const;
     Fingerprint fingerprint() const;

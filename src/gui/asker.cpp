@@ -17,48 +17,51 @@ Asker::Asker(Document& document, QObject* parent)
       readings_moment_(readings_asked(), this), beside_moment_(planes_asked(), this), job_(this) {
     connect(&document, &Document::project_changed, this, &Asker::project_changed);
     for (const auto signal : {&Document::moment_changed, &Document::sky_changed, &Document::weather_changed}) connect(&document, signal, this, &Asker::request_moment);
-    connect(&live_moment_, &LiveMoment::found, this, [this](std::shared_ptr<const question::MomentAnswer> answer, const QString& option, bool working) {
-        document_.moments[option.toStdString()] = std::move(answer);
-        moment_then_[option.toStdString()] = document_.snapshot();
-        if (option.toStdString() == document_.option().id) {
+    using Factor = std::shared_ptr<const question::DaylightFactorAnswer>;
+    using Light = std::shared_ptr<const question::MomentAnswer>;
+    using Asked = std::shared_ptr<const model::Project>;
+    const auto is_shown = [this](const QString& option) { return option.toStdString() == document_.option().id; };
+    connect(&live_moment_, &LiveMoment::found, this, [this, is_shown](const Light& answer, const Asked& asked, const QString& option, bool working) {
+        if (is_shown(option)) {
             moment_working_ = working;
             moment_fresh_ = true;
         }
+        take(answer, asked, option);
+    });
+    connect(&live_, &LiveDaylight::stepped, this, [this, is_shown](const Factor& answer, const Asked& asked, const QString& option, bool working) {
+        if (is_shown(option)) {
+            working_ = working;
+            fresh_ = true;
+        }
+        take(answer, asked, option);
+        emit daylight_stepped();
+    });
+    connect(&beside_live_, &LiveDaylight::stepped, this, [this](const Factor& answer, const Asked& asked, const QString& option) { take(answer, asked, option); });
+    connect(&beside_moment_, &LiveMoment::found, this, [this](const Light& answer, const Asked& asked, const QString& option) { take(answer, asked, option); });
+    connect(&readings_live_, &LiveDaylight::stepped, this, [this](const Factor& answer, const Asked&, const QString& option) {
+        document_.reading_daylight[option.toStdString()] = answer;
         document_.tell_answers();
     });
-    connect(&live_, &LiveDaylight::stepped, this,
-            [this](std::shared_ptr<const question::DaylightFactorAnswer> answer, const QString& option, bool working) {
-                document_.daylight[option.toStdString()] = std::move(answer);
-                daylight_then_[option.toStdString()] = document_.snapshot();
-                if (option.toStdString() == document_.option().id) {
-                    working_ = working;
-                    fresh_ = true;
-                }
-                document_.tell_answers();
-                emit daylight_stepped();
-            });
-    connect(&beside_live_, &LiveDaylight::stepped, this, [this](std::shared_ptr<const question::DaylightFactorAnswer> answer, const QString& option, bool) {
-        document_.daylight[option.toStdString()] = std::move(answer);
-        daylight_then_[option.toStdString()] = document_.snapshot();
-        document_.tell_answers();
-    });
-    connect(&beside_moment_, &LiveMoment::found, this, [this](std::shared_ptr<const question::MomentAnswer> answer, const QString& option, bool) {
-        document_.moments[option.toStdString()] = std::move(answer);
-        moment_then_[option.toStdString()] = document_.snapshot();
-        document_.tell_answers();
-    });
-    connect(&readings_live_, &LiveDaylight::stepped, this, [this](std::shared_ptr<const question::DaylightFactorAnswer> answer, const QString& option, bool) {
-        document_.reading_daylight[option.toStdString()] = std::move(answer);
-        document_.tell_answers();
-    });
-    connect(&readings_moment_, &LiveMoment::found, this, [this](std::shared_ptr<const question::MomentAnswer> answer, const QString& option, bool) {
-        document_.reading_moments[option.toStdString()] = std::move(answer);
+    connect(&readings_moment_, &LiveMoment::found, this, [this](const Light& answer, const Asked&, const QString& option) {
+        document_.reading_moments[option.toStdString()] = answer;
         document_.tell_answers();
     });
     connect(&job_, &Job::changed, this, [this] {
         if (!job_.is_running()) start_next();
     });
     project_changed();
+}
+
+void Asker::take(const std::shared_ptr<const question::DaylightFactorAnswer>& answer, const std::shared_ptr<const model::Project>& asked, const QString& option) {
+    document_.daylight[option.toStdString()] = answer;
+    daylight_then_[option.toStdString()] = asked;
+    document_.tell_answers();
+}
+
+void Asker::take(const std::shared_ptr<const question::MomentAnswer>& answer, const std::shared_ptr<const model::Project>& asked, const QString& option) {
+    document_.moments[option.toStdString()] = answer;
+    moment_then_[option.toStdString()] = asked;
+    document_.tell_answers();
 }
 
 void Asker::project_changed() {
@@ -129,9 +132,8 @@ void Asker::request_beside() {
     const auto at = std::find_if(options.begin(), options.end(), [&](const auto& o) { return o.id == beside_; });
     if (at == options.end() || at->planes.empty()) return;
     const auto index = static_cast<size_t>(at - options.begin());
-    const auto known = daylight_then_.find(beside_);
-    if (known == daylight_then_.end() || has_changed(known->second, beside_) || !document_.daylight.contains(beside_) || !document_.daylight.at(beside_)->record.settled)
-        beside_live_.request(document_.snapshot(), index);
+    const auto known = document_.daylight.find(beside_);
+    if (known == document_.daylight.end() || !known->second->record.settled || is_stale(daylight_then_, beside_)) beside_live_.request(document_.snapshot(), index);
     if (!watching_) return;
     if (const auto outdoors = document_.outdoors()) beside_moment_.request(document_.snapshot(), index, *outdoors);
 }

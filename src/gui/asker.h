@@ -60,7 +60,8 @@ class Asker : public QObject {
     /// Windows whose light is taken out of the live maps: what if they were gone.
     void set_gone(std::set<model::Id> windows);
     const std::set<model::Id>& gone() const { return gone_; }
-    /// What light at a point of a layer of the map is made of; point -1: the mean of the layer. None where the answer cannot tell.
+    /// What light at a point of a layer of the map is made of, in the map's own unit (lux, not footcandles); point -1: the mean of the
+    /// layer. None where the answer cannot tell.
     std::optional<question::Shares> why(Shown shown, size_t layer, int point) const;
     /// Which question's answer, and which of its columns, Shown::table means.
     void choose_table(const model::Id& question, size_t column);
@@ -90,14 +91,21 @@ class Asker : public QObject {
     void run_year(size_t option);
     void note_wanted_year(size_t option);
     void request_moment();
+    // A live answer of an option, and the project it was asked of.
+    void take(const std::shared_ptr<const question::DaylightFactorAnswer>& answer, const std::shared_ptr<const model::Project>& asked, const QString& option);
+    void take(const std::shared_ptr<const question::MomentAnswer>& answer, const std::shared_ptr<const model::Project>& asked, const QString& option);
     void request_readings();
     void request_beside();
     SheetMap daylight_map(Shown shown, const model::Id& option) const;
     SheetMap moment_map(Shown shown, const model::Id& option) const;
     SheetMap year_map(Shown shown, const model::Id& option) const;
     SheetMap table_map(const model::Id& option) const;
-    /// Whether an option, and what it stands on, is other than it was.
-    bool has_changed(const std::shared_ptr<const model::Project>& then, const model::Id& option) const;
+    using Then = std::map<model::Id, std::shared_ptr<const model::Project>>;
+    /// Whether a live answer of an option is of another building, or of other questions, than there are now.
+    bool is_stale(const Then& then, const model::Id& option) const;
+    // Percent to what the map shows: lux under the sky that is chosen.
+    double daylight_unit(Shown shown) const;
+    QString words_of_gone() const;
     void compare_with_ours(question::PointTable& table) const;
     bool is_stale(const Document::KeptTable& kept, const model::Id& option) const;
 
@@ -108,8 +116,8 @@ class Asker : public QObject {
     std::deque<size_t> years_waiting_;
     bool working_ = false;
     bool fresh_ = false;  // the daylight answer belongs to the project as it is
-    /// The project as it was when an option's live answers came.
-    std::map<model::Id, std::shared_ptr<const model::Project>> daylight_then_, moment_then_;
+    /// The project that an option's live answers were asked of.
+    Then daylight_then_, moment_then_;
     model::Id beside_;
     std::set<model::Id> gone_;
     bool watching_readings_ = false;

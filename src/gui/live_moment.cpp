@@ -26,9 +26,8 @@ void LiveMoment::request(std::shared_ptr<const model::Project> project, size_t o
     outdoors_ = outdoors;
     Key key{std::move(project), option, state};
     if (key.project == wanted_.project && key.option == wanted_.option && key.state == wanted_.state) key.refined = wanted_.refined;
-    const QString id = QString::fromStdString(key.project->options[option].id);
     const bool same = key.project == shown_.project && key.option == shown_.option && key.state == shown_.state;
-    if (field_ && same) looker_.ask({field_, outdoors, id, working_});
+    if (field_ && same) looker_.ask({field_, outdoors, shown_.project, shown_.option, working_});
     if (key == wanted_ || held_) return;
     wanted_ = key;
     tracer_.ask(key);
@@ -73,8 +72,7 @@ void LiveMoment::publish(const Key& key, std::shared_ptr<const question::LightFi
         shown_ = key;
         field_ = field;
         working_ = working;
-        const QString id = QString::fromStdString(key.project->options[key.option].id);
-        looker_.ask({field_, outdoors_, id, working});
+        looker_.ask({field_, outdoors_, key.project, key.option, working});
         if (!others_.empty()) other_looker_.ask({field_, others_});
     }, Qt::QueuedConnection);
 }
@@ -103,11 +101,11 @@ void LiveMoment::look_at_others(const Others& wanted) {
 
 void LiveMoment::look(const Look& wanted) {
     auto answer = std::make_shared<const question::MomentAnswer>(question::light_at(*wanted.field, wanted.outdoors, true));
-    QMetaObject::invokeMethod(this, [this, answer = std::move(answer), option = wanted.option, working = wanted.working] {
+    QMetaObject::invokeMethod(this, [this, answer = std::move(answer), project = wanted.project, option = QString::fromStdString(wanted.project->options[wanted.option].id), working = wanted.working] {
         const double wanted_error = answer->record.wanted * std::pow(2.0, shown_.refined);
         const bool coarse = !working && answer->record.reached > wanted_error;
         if (coarse) refine();
-        emit found(answer, option, working || (coarse && working_));
+        emit found(answer, project, option, working || (coarse && working_));
     }, Qt::QueuedConnection);
 }
 

@@ -30,7 +30,8 @@ class LiveMoment : public QObject {
 
  signals:
     /// In the interface thread. working: the field is still settling.
-    void found(std::shared_ptr<const question::MomentAnswer> answer, QString option, bool working);
+    /// project: what the field was traced of.
+    void found(std::shared_ptr<const question::MomentAnswer> answer, std::shared_ptr<const model::Project> project, QString option, bool working);
     void looked_at(std::vector<std::shared_ptr<const question::MomentAnswer>> answers);
 
  private:
@@ -45,7 +46,8 @@ class LiveMoment : public QObject {
     struct Look {
         std::shared_ptr<const question::LightField> field;
         question::Outdoors outdoors;
-        QString option;
+        std::shared_ptr<const model::Project> project;
+        size_t option = 0;
         bool working = false;
     };
     struct Others {

@@ -69,7 +69,7 @@ std::optional<question::Shares> Asker::why(Shown shown, size_t layer, int point)
     const auto& id = document_.option().id;
     if (is_daylight(shown)) {
         const auto it = document_.daylight.find(id);
-        if (it != document_.daylight.end() && layer < it->second->planes.size()) return question::shares_of(*it->second, layer, point);
+        if (it != document_.daylight.end() && layer < it->second->planes.size()) return question::shares_of(*it->second, layer, point).times(daylight_unit(shown));
     }
     if (is_moment(shown)) {
         const auto it = document_.moments.find(id);
@@ -78,16 +78,34 @@ std::optional<question::Shares> Asker::why(Shown shown, size_t layer, int point)
     return {};
 }
 
-bool Asker::has_changed(const std::shared_ptr<const model::Project>& then, const model::Id& id) const {
-    const auto& now = document_.project();
-    if (then == nullptr) return true;
-    if (then.get() == &now) return false;
-    const auto *was = model::find(then->options, id), *is = model::find(now.options, id);
-    return was == nullptr || is == nullptr || *was != *is || then->site != now.site || then->materials != now.materials || then->blind_transmittance != now.blind_transmittance || then->questions != now.questions;
+namespace {
+
+// Whether an option, and what it stands on, is what it was.
+bool is_same(const model::Project& then, const model::Project& now, const model::Id& id) {
+    const auto *was = model::find(then.options, id), *is = model::find(now.options, id);
+    return was != nullptr && is != nullptr && *was == *is && then.site == now.site && then.materials == now.materials && then.blind_transmittance == now.blind_transmittance;
+}
+
+}  // namespace
+
+bool Asker::is_stale(const Then& then, const model::Id& id) const {
+    const auto asked = then.find(id);
+    if (asked == then.end()) return true;
+    return asked->second.get() != &document_.project() && (!is_same(*asked->second, document_.project(), id) || asked->second->questions != document_.project().questions);
+}
+
+double Asker::daylight_unit(Shown shown) const {
+    if (shown == Shown::lux_by_design_sky) return climate::design_sky(document_.project().site.latitude) / 100;
+    if (shown == Shown::lux_by_median) return climate::median_diffuse(document_.outdoor()) / 100;
+    return 1;
+}
+
+QString Asker::words_of_gone() const {
+    const QString first = QString::fromStdString(*gone_.begin());
+    return gone_.size() == 1 ? QStringLiteral("without %1").arg(first) : QStringLiteral("without %1 and %2 more").arg(first).arg(gone_.size() - 1);
 }
 
 SheetMap Asker::daylight_map(Shown shown, const model::Id& id) const {
-    using light::Way;
     static constexpr const char* names[] = {"Daylight factor", "Sky component", "Externally reflected component", "Internally reflected component", "In off the ground, straight or interreflected", "Under the design sky", "Under the weather's median sky"};
     SheetMap map;
     map.name = QString::fromLatin1(names[static_cast<int>(shown)]);
@@ -98,29 +116,20 @@ SheetMap Asker::daylight_map(Shown shown, const model::Id& id) const {
     if (it == document_.daylight.end()) return map;
     if (shown == Shown::lux_by_median && document_.outdoor().empty()) return map;
     const auto answer = it->second;
-    double scale = 1;
-    if (shown == Shown::lux_by_design_sky) scale = climate::design_sky(document_.project().site.latitude) / 100;
-    if (shown == Shown::lux_by_median) scale = climate::median_diffuse(document_.outdoor()) / 100;
+    const double scale = daylight_unit(shown);
     if (lux) map.name += QStringLiteral(" of %1 lx").arg(100 * scale, 0, 'f', 0);
     map.layers = report::daylight_maps(*answer);
-    const auto then = daylight_then_.find(id);
-    const bool stale = id == document_.option().id ? !fresh_ : has_changed(then == daylight_then_.end() ? nullptr : then->second, id);
+    const bool stale = id == document_.option().id ? !fresh_ : is_stale(daylight_then_, id);
     const bool without = !gone_.empty() && (shown == Shown::daylight_factor || lux);
     const auto left = without ? question::value_without(*answer, gone_) : std::vector<std::vector<double>>();
-    if (without) map.name += QStringLiteral(" without %1").arg(QString::fromStdString(*gone_.begin()) + (gone_.size() > 1 ? QStringLiteral(" and %1 more").arg(gone_.size() - 1) : QString()));
+    if (without) map.name += QStringLiteral(" ") + words_of_gone();
     for (size_t p = 0; p < answer->planes.size(); ++p) {
         const auto& plane = answer->planes[p];
         std::vector<double> half = plane.half_width;
         if (shown != Shown::daylight_factor && !lux) {
-            static const std::vector<Way> parts[] = {{Way::straight}, {Way::from_ground, Way::from_outside}, {Way::from_inside, Way::inside_off_ground}, {Way::from_ground, Way::inside_off_ground}};
-            std::fill(half.begin(), half.end(), 0.0);
-            map.layers[p].value = half;
-            // Half-widths of parts that were traced together add up at the most.
-            for (const Way way : parts[static_cast<int>(shown) - static_cast<int>(Shown::sky_component)])
-                for (size_t i = 0; i < half.size(); ++i) {
-                    map.layers[p].value[i] += plane.by_way[i * light::kWays + static_cast<size_t>(way)];
-                    half[i] += plane.by_way_half_width[i * light::kWays + static_cast<size_t>(way)];
-                }
+            const auto component = static_cast<question::Component>(static_cast<int>(shown) - static_cast<int>(Shown::sky_component));
+            map.layers[p].value = plane.component(component);
+            half = plane.half_width_of(component);
         }
         if (without) map.layers[p].value = left[p];
         for (double& v : map.layers[p].value) v *= scale;
@@ -143,8 +152,7 @@ SheetMap Asker::moment_map(Shown shown, const model::Id& id) const {
     const auto it = document_.moments.find(id);
     if (it == document_.moments.end()) return map;
     const auto answer = it->second;
-    const auto then = moment_then_.find(id);
-    const bool stale = id == document_.option().id ? !moment_fresh_ : has_changed(then == moment_then_.end() ? nullptr : then->second, id);
+    const bool stale = id == document_.option().id ? !moment_fresh_ : is_stale(moment_then_, id);
     const bool without = !gone_.empty() && shown == Shown::moment;
     const auto left = without ? question::value_without(*answer, gone_) : std::vector<std::vector<double>>();
     std::vector<report::MapLayer> whole;
@@ -161,7 +169,7 @@ SheetMap Asker::moment_map(Shown shown, const model::Id& id) const {
         map.half_width.push_back(shown == Shown::moment_sun ? std::vector<double>(plane.lux.size(), 0.0) : plane.half_width);
         map.layers.push_back(std::move(layer));
     }
-    if (without) map.name += QStringLiteral(", without %1").arg(QString::fromStdString(*gone_.begin()) + (gone_.size() > 1 ? QStringLiteral(" and %1 more").arg(gone_.size() - 1) : QString()));
+    if (without) map.name += QStringLiteral(", ") + words_of_gone();
     map.detail = [answer](size_t layer, size_t i) { return lines_of(question::shares_of(*answer, layer, static_cast<int>(i))); };
     map.scale = report::light_scale(without ? whole : map.layers);
     return map;
@@ -206,13 +214,8 @@ SheetMap Asker::table_map(const model::Id& id) const {
 
 bool Asker::is_stale(const Document::KeptTable& kept, const model::Id& id) const {
     if (kept.foreign) return false;
-    const auto& then = *kept.project;
-    const auto& now = document_.project();
-    const auto* option = model::find(then.options, id);
-    const auto* is = model::find(now.options, id);
-    const auto *asked = model::find(then.questions, table_question_), *wanted = model::find(now.questions, table_question_);
-    return option == nullptr || is == nullptr || asked == nullptr || wanted == nullptr || *option != *is || *asked != *wanted || then.site != now.site || then.materials != now.materials ||
-           then.blind_transmittance != now.blind_transmittance;
+    const auto *asked = model::find(kept.project->questions, table_question_), *wanted = model::find(document_.project().questions, table_question_);
+    return asked == nullptr || wanted == nullptr || *asked != *wanted || !is_same(*kept.project, document_.project(), id);
 }
 
 SheetMap Asker::year_map(Shown shown, const model::Id& id) const {

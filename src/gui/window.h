@@ -39,7 +39,6 @@
 #include "gui/site/sky_page.h"
 #include "gui/sun_shade.h"
 #include "gui/yearstrip/yearstrip.h"
-#include "report/pictures.h"
 #include "store/recovery.h"
 
 namespace wp::gui {
@@ -90,7 +89,7 @@ class Window : public QMainWindow {
     Document& document() { return document_; }
     Asker& asker() { return asker_; }
     /// The plan on the sheet at 1:scale, as a picture with its position or as a drawing.
-    Outcome save_plan(const std::filesystem::path& path, double scale, double dots) const { return report::write_plan_to_scale(plan_scene(sheet_->map()), path, scale, dots); }
+    Outcome save_plan(const std::filesystem::path& path, double scale, double dots) const;
     Sheet& sheet() { return *sheet_; }
     YearStrip& year_strip() { return *strip_; }
     Legends& legends() { return legends_; }
@@ -119,7 +118,6 @@ class Window : public QMainWindow {
     void refresh_shown();
     void new_question();
     Takeaway takeaway() const;
-    report::PlanScene plan_scene(const SheetMap& map) const;
     // window_reading.cpp
     void build_reading();
     QWidget* build_beside();

@@ -265,17 +265,8 @@ void Window::open_table(const std::filesystem::path& path) {
     show_question(*id);
 }
 
-report::PlanScene Window::plan_scene(const SheetMap& map) const {
-    report::PlanScene scene;
-    scene.project = &document_.project();
-    scene.option = &document_.option();
-    scene.storey = document_.storey_index();
-    scene.maps = map.layers;
-    scene.scale = map.scale;
-    scene.marks = map.marks;
-    scene.unit = map.unit;
-    scene.north = document_.project().site.north;
-    return scene;
+Outcome Window::save_plan(const std::filesystem::path& path, double scale, double dots) const {
+    return report::write_plan_to_scale(plan_scene(document_.project(), document_.option_index(), document_.storey_index(), sheet_->map()), path, scale, dots);
 }
 
 // The sheet as a page, with the map that is on it.
@@ -288,15 +279,7 @@ Takeaway Window::takeaway() const {
     const auto project = document_.snapshot();
     const size_t option = document_.option_index(), storey = document_.storey_index();
     out.paint = [project, option, storey, map = sheet_->map(), size = out.size](QPainter& painter) {
-        report::PlanScene scene;
-        scene.project = project.get();
-        scene.option = &project->options[option];
-        scene.storey = storey;
-        scene.maps = map.layers;
-        scene.scale = map.scale;
-        scene.marks = map.marks;
-        scene.unit = map.unit;
-        scene.north = project->site.north;
+        const auto scene = plan_scene(*project, option, storey, map);
         report::draw_map_page(painter, scene, QStringLiteral("%1, %2: %3").arg(QString::fromStdString(project->name), QString::fromStdString(scene.option->name), map.name), map.name, map.unit, size);
     };
     out.plan = [this](const std::filesystem::path& path, double scale, double dots) { return save_plan(path, scale, dots); };

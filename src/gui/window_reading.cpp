@@ -64,8 +64,10 @@ void Window::build_reading() {
 }
 
 void Window::refresh_asked() {
-    asker_.watch_readings(desk_ == Desk::light && pages_->currentWidget() == readings_);
-    sheet_->show_asked(desk_ == Desk::light && pages_->currentWidget() == why_ ? why_->place() : std::nullopt); }
+    const auto on_page = [this](const QWidget* page) { return desk_ == Desk::light && pages_->currentWidget() == page; };
+    asker_.watch_readings(on_page(readings_));
+    sheet_->show_asked(on_page(why_) ? why_->place() : std::nullopt);
+}
 
 // The map as it is wanted: in the units and on the legend of its figure.
 SheetMap Window::dressed(SheetMap map, const model::Id& option) const {
@@ -80,11 +82,11 @@ SheetMap Window::dressed(SheetMap map, const model::Id& option) const {
 }
 
 void Window::refresh_reading(const SheetMap& map) {
-    legend_bar_->show_map(map);
-    legend_bar_->setVisible(legend_bar_->isVisibleTo(sheet_) && (desk_ != Desk::build || sheet_->tint() == report::TintBy::nothing));
+    const bool tinted = desk_ == Desk::build && sheet_->tint() != report::TintBy::nothing;
+    legend_bar_->show_map(tinted ? SheetMap() : map);
     wall_view_->show_map(map);
     profile_->show_map(map, shown_);
-    why_->show_map(shown_);
+    why_->show_map(map, shown_);
     sheet_->show_readings(readings_->words(is_moment(shown_)));
     refresh_pair();
 }

@@ -68,7 +68,7 @@ void LiveDaylight::solve(const Request& request) {
     const auto planes = points_(*request.project, option, question);
     const auto effort = question::effort_of(question);
     const Fingerprint inputs = question::daylight_factor_inputs(surfaces, planes, effort, question.season);
-    if (const auto known = settled_.find(inputs); known != settled_.end()) return publish(known->second, option.id, false);
+    if (const auto known = settled_.find(inputs); known != settled_.end()) return publish(known->second, request, false);
     Cancel cancel;
     {
         const std::lock_guard lock(mutex_);
@@ -80,7 +80,7 @@ void LiveDaylight::solve(const Request& request) {
     const auto before = last_.find(option.id);
     if (before != last_.end()) setup.known = before->second.get();
     const auto answer = question::daylight_factor(surfaces, planes, effort, cancel, [&](const question::DaylightFactorAnswer& so_far) {
-        if (!so_far.record.settled) publish(std::make_shared<question::DaylightFactorAnswer>(so_far), option.id, true);
+        if (!so_far.record.settled) publish(std::make_shared<question::DaylightFactorAnswer>(so_far), request, true);
         const std::lock_guard lock(mutex_);
         may_cancel_ = true;
         if (next_) cancel_.request();
@@ -90,12 +90,12 @@ void LiveDaylight::solve(const Request& request) {
     if (settled_.size() > 200) settled_.erase(settled_.begin());
     settled_[inputs] = kept;
     if (kept->record.settled) last_[option.id] = kept;
-    publish(kept, option.id, false);
+    publish(kept, request, false);
 }
 
-void LiveDaylight::publish(std::shared_ptr<const question::DaylightFactorAnswer> answer, const model::Id& option, bool working) {
-    const QString id = QString::fromStdString(option);
-    QMetaObject::invokeMethod(this, [this, answer = std::move(answer), id, working] { emit stepped(answer, id, working); }, Qt::QueuedConnection);
+void LiveDaylight::publish(std::shared_ptr<const question::DaylightFactorAnswer> answer, const Request& request, bool working) {
+    const QString id = QString::fromStdString(request.project->options[request.option].id);
+    QMetaObject::invokeMethod(this, [this, answer = std::move(answer), project = request.project, id, working] { emit stepped(answer, project, id, working); }, Qt::QueuedConnection);
 }
 
 Job::Job(QObject* parent) : QObject(parent) {}

@@ -33,7 +33,8 @@ class LiveDaylight : public QObject {
 
  signals:
     /// In the interface thread, after every round. fresh is false once a newer request is waiting.
-    void stepped(std::shared_ptr<const question::DaylightFactorAnswer> answer, QString option, bool working);
+    /// project: what it was asked of, which may not be what is there by now.
+    void stepped(std::shared_ptr<const question::DaylightFactorAnswer> answer, std::shared_ptr<const model::Project> project, QString option, bool working);
 
  private:
     struct Request {
@@ -42,7 +43,7 @@ class LiveDaylight : public QObject {
     };
     void loop();
     void solve(const Request& request);
-    void publish(std::shared_ptr<const question::DaylightFactorAnswer> answer, const model::Id& option, bool working);
+    void publish(std::shared_ptr<const question::DaylightFactorAnswer> answer, const Request& request, bool working);
 
     PointsOf points_;
     std::mutex mutex_;

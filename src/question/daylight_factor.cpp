@@ -198,6 +198,22 @@ class Solver {
 
 }  // namespace
 
+namespace {
+
+std::vector<double> sum_of(const std::vector<double>& by_way, size_t points, Component which) {
+    using light::Way;
+    static const std::vector<Way> ways[] = {{Way::straight}, {Way::from_ground, Way::from_outside}, {Way::from_inside, Way::inside_off_ground}, {Way::from_ground, Way::inside_off_ground}};
+    std::vector<double> out(points, 0.0);
+    for (const Way way : ways[static_cast<size_t>(which)])
+        for (size_t i = 0; i < points; ++i) out[i] += by_way[i * kWays + static_cast<size_t>(way)];
+    return out;
+}
+
+}  // namespace
+
+std::vector<double> PlaneDaylight::component(Component which) const { return sum_of(by_way, value.size(), which); }
+std::vector<double> PlaneDaylight::half_width_of(Component which) const { return sum_of(by_way_half_width, value.size(), which); }
+
 std::vector<double> PlaneDaylight::component(light::Way way) const {
     std::vector<double> out(value.size());
     for (size_t i = 0; i < out.size(); ++i) out[i] = by_way[i * light::kWays + static_cast<size_t>(way)];

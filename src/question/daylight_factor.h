@@ -21,6 +21,10 @@ struct PlaneFigures {
     double uniformity = 0;  ///< least over mean
 };
 
+/// Components as they are told: the three of CIE S 017, 17-29-128 to 131, and light in off the ground, straight or by way of the room,
+/// which is part of the last two.
+enum class Component { sky, external, internal, off_ground };
+
 struct PlaneDaylight {
     geometry::PlanePoints plane;
     std::vector<double> value;       ///< daylight factor of each point, per cent
@@ -30,8 +34,11 @@ struct PlaneDaylight {
     std::vector<double> by_way, by_way_half_width;
     std::vector<double> by_portal;   ///< point-major share of each portal of the surfaces, per cent; the rest came past none
     PlaneFigures figures;
-    /// One component of each point.
+    /// What came one way to each point.
     std::vector<double> component(light::Way way) const;
+    std::vector<double> component(Component which) const;
+    /// Half-widths of ways that were traced together add up at the most: no less than the component's own.
+    std::vector<double> half_width_of(Component which) const;
     double reached = 0;              ///< root mean square of the points' half-widths over the plane's mean
 };
 

@@ -10,29 +10,22 @@ namespace {
 
 constexpr double kMostPoints = 4000;
 
-// Index of the point of each cell.
-std::vector<int> point_of_cell(const geometry::PlanePoints& plane) {
-    std::vector<int> out(static_cast<size_t>(plane.columns) * static_cast<size_t>(plane.rows), -1);
-    for (size_t i = 0; i < plane.cell_of.size(); ++i) out[static_cast<size_t>(plane.cell_of[i])] = static_cast<int>(i);
-    return out;
-}
-
 // Of the four middles around a place those that have a point count, by their bilinear weights.
 struct Blend {
     const geometry::PlanePoints& plane;
     const std::vector<int>& point_of;
-    double u, v;  // in cells
+    Vec2 at;  // in cells
     double operator()(const std::vector<double>& value) const {
-        const double x = std::clamp(u - 0.5, 0.0, plane.columns - 1.0), y = std::clamp(v - 0.5, 0.0, plane.rows - 1.0);
+        const double x = std::clamp(at.x - 0.5, 0.0, plane.columns - 1.0), y = std::clamp(at.y - 0.5, 0.0, plane.rows - 1.0);
         const int i = std::min(static_cast<int>(x), std::max(0, plane.columns - 2)), j = std::min(static_cast<int>(y), std::max(0, plane.rows - 2));
         double sum = 0, weight = 0;
         for (int dj = 0; dj < 2; ++dj)
             for (int di = 0; di < 2; ++di) {
                 if (i + di >= plane.columns || j + dj >= plane.rows) continue;
                 const double w = (di == 0 ? 1 - (x - i) : x - i) * (dj == 0 ? 1 - (y - j) : y - j);
-                const int at = point_of[static_cast<size_t>(j + dj) * static_cast<size_t>(plane.columns) + static_cast<size_t>(i + di)];
-                if (w <= 0 || at < 0 || static_cast<size_t>(at) >= value.size() || std::isnan(value[static_cast<size_t>(at)])) continue;
-                sum += w * value[static_cast<size_t>(at)];
+                const int point = point_of[static_cast<size_t>(j + dj) * static_cast<size_t>(plane.columns) + static_cast<size_t>(i + di)];
+                if (w <= 0 || point < 0 || static_cast<size_t>(point) >= value.size() || std::isnan(value[static_cast<size_t>(point)])) continue;
+                sum += w * value[static_cast<size_t>(point)];
                 weight += w;
             }
         return weight > 0 ? sum / weight : NAN;
@@ -44,7 +37,7 @@ struct Blend {
 std::vector<ProfilePoint> profile(const std::vector<geometry::PlanePoints>& planes, const std::vector<std::vector<double>>& value,
                                   const std::vector<std::vector<double>>& half_width, const model::Id& storey, Vec2 from, Vec2 to, double step) {
     std::vector<std::vector<int>> cells;
-    for (const auto& plane : planes) cells.push_back(point_of_cell(plane));
+    for (const auto& plane : planes) cells.push_back(plane.points_of_cells());
     const double reach = length(to - from);
     const auto n = static_cast<size_t>(std::clamp(std::ceil(reach / step), 1.0, kMostPoints));
     std::vector<ProfilePoint> out;
@@ -53,12 +46,10 @@ std::vector<ProfilePoint> profile(const std::vector<geometry::PlanePoints>& plan
         const Vec2 p = from + (to - from) * (static_cast<double>(k) / static_cast<double>(n));
         for (size_t l = 0; l < planes.size() && std::isnan(point.value); ++l) {
             const auto& plane = planes[l];
-            if (!plane.lies() || plane.storey != storey || plane.point_at(p) < 0) continue;
-            // Across and up as seen in plan: a slope is met where its shadow is.
-            const Vec2 a{plane.across.x, plane.across.y}, b{plane.up.x, plane.up.y}, d = p - Vec2{plane.corner.x, plane.corner.y};
-            const double turn = a.x * b.y - a.y * b.x;
-            if (std::fabs(turn) < 1e-9) continue;
-            const Blend blend{plane, cells[l], (d.x * b.y - d.y * b.x) / turn / plane.dx, (a.x * d.y - a.y * d.x) / turn / plane.dy};
+            const auto at = plane.cells_at(p);
+            if (!at || !plane.lies() || plane.storey != storey || at->x < 0 || at->y < 0 || at->x >= plane.columns || at->y >= plane.rows) continue;
+            if (cells[l][static_cast<size_t>(at->y) * static_cast<size_t>(plane.columns) + static_cast<size_t>(at->x)] < 0) continue;
+            const Blend blend{plane, cells[l], *at};
             point.value = blend(value[l]);
             if (l < half_width.size() && !half_width[l].empty()) point.half_width = blend(half_width[l]);
         }

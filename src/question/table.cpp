@@ -13,7 +13,6 @@ namespace wp::question {
 namespace {
 
 using Values = std::vector<double>;
-using light::Way;
 
 Values to_errors(const Values& half_width) {
     Values out = half_width;
@@ -42,23 +41,6 @@ Column column(const Planes& planes, std::string id, std::string name, std::strin
     return out;
 }
 
-Values half_width_of(const PlaneDaylight& plane, light::Way way) {
-    Values out(plane.value.size());
-    for (size_t i = 0; i < out.size(); ++i) out[i] = plane.by_way_half_width[i * light::kWays + static_cast<size_t>(way)];
-    return out;
-}
-
-// Half-widths of parts that were traced together add up at the most.
-template <class Of>
-Values sum_of(const std::vector<Way>& ways, Of&& of) {
-    Values out = of(ways.front());
-    for (size_t k = 1; k < ways.size(); ++k) {
-        const Values more = of(ways[k]);
-        for (size_t i = 0; i < out.size(); ++i) out[i] += more[i];
-    }
-    return out;
-}
-
 std::string stamp(const climate::Moment& m) {
     const int minutes = static_cast<int>(std::lround(m.hour * 60));
     return fmt::format("{:02}{:02}_{:02}{:02}", m.month, m.day, minutes / 60, minutes % 60);
@@ -70,14 +52,12 @@ PointTable table_of(const DaylightFactorAnswer& answer) {
     PointTable out{points_in(answer.planes), {}};
     out.columns.push_back(column(answer.planes, "daylight_factor_percent", "Daylight factor", "%", [](const auto& p) { return p.value; }, [](const auto& p) { return p.half_width; }));
     struct Part {
-        std::vector<Way> ways;
+        Component component;
         const char *id, *name;
     };
-    for (const Part& part : {Part{{Way::straight}, "sky_component_percent", "Sky component"}, Part{{Way::from_ground, Way::from_outside}, "externally_reflected_percent", "Externally reflected component"},
-                             Part{{Way::from_inside, Way::inside_off_ground}, "internally_reflected_percent", "Internally reflected component"},
-                             Part{{Way::from_ground, Way::inside_off_ground}, "off_ground_percent", "In off the ground, straight or interreflected"}})
-        out.columns.push_back(column(answer.planes, part.id, part.name, "%", [&](const auto& p) { return sum_of(part.ways, [&](Way way) { return p.component(way); }); },
-                                     [&](const auto& p) { return sum_of(part.ways, [&](Way way) { return half_width_of(p, way); }); }));
+    for (const Part& part : {Part{Component::sky, "sky_component_percent", "Sky component"}, Part{Component::external, "externally_reflected_percent", "Externally reflected component"},
+                             Part{Component::internal, "internally_reflected_percent", "Internally reflected component"}, Part{Component::off_ground, "off_ground_percent", "In off the ground, straight or interreflected"}})
+        out.columns.push_back(column(answer.planes, part.id, part.name, "%", [&](const auto& p) { return p.component(part.component); }, [&](const auto& p) { return p.half_width_of(part.component); }));
     return out;
 }
 

@@ -38,6 +38,13 @@ void add_windows(Shares& out, const std::vector<model::Id>& sources, size_t poin
 
 }  // namespace
 
+Shares Shares::times(double factor) const {
+    Shares out = *this;
+    for (double* value : {&out.sun, &out.sky, &out.ground, &out.around, &out.inside, &out.inside_off_ground, &out.total}) *value *= factor;
+    for (Window& window : out.windows) window.value *= factor;
+    return out;
+}
+
 Shares shares_of(const DaylightFactorAnswer& answer, size_t index, int point) {
     using light::Way;
     const auto& plane = answer.planes[index];

@@ -18,6 +18,8 @@ struct Shares {
     double sun = 0, sky = 0, ground = 0, around = 0;  ///< straight, the last two off the ground and off what stands outdoors
     double inside = 0, inside_off_ground = 0;  ///< interreflected in the room: of light in from the sky and the rest, and of light in off the ground
     double total = 0;
+    /// The same in another unit.
+    Shares times(double factor) const;
 };
 
 /// point: index, or -1 for the mean over the plane's points.

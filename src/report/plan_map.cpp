@@ -19,8 +19,7 @@ constexpr double kLeastContour = 46;   // pixels: a shorter line carries no valu
 // Values smoothed over their neighbours while they are coarse.
 std::vector<double> shown_values(const MapLayer& layer) {
     if (layer.reached < kCoarse) return layer.value;
-    std::vector<int> at(static_cast<size_t>(layer.plane.columns) * static_cast<size_t>(layer.plane.rows), -1);
-    for (size_t i = 0; i < layer.plane.cell_of.size(); ++i) at[static_cast<size_t>(layer.plane.cell_of[i])] = static_cast<int>(i);
+    const auto at = layer.plane.points_of_cells();
     std::vector<double> out(layer.value.size());
     for (size_t i = 0; i < out.size(); ++i) {
         const int column = layer.plane.cell_of[i] % layer.plane.columns, row = layer.plane.cell_of[i] / layer.plane.columns;

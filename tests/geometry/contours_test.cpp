@@ -75,6 +75,30 @@ TEST(AreaBeyond, a_level_is_what_lies_on_either_side_of_its_line) {
     EXPECT_NEAR(area_of(area_beyond(cone, 20, true)), kPi * 400, 0.01 * kPi * 400);
 }
 
+// A lattice on a slope: its shadow in plan is shorter than it is.
+TEST(Lattices, know_the_point_of_a_place_on_a_slope_by_its_shadow) {
+    PlanePoints ramp;
+    ramp.corner = {1, 1, 0};
+    ramp.up = {0, 0.8, 0.6};
+    ramp.normal = {0, -0.6, 0.8};
+    ramp.dx = ramp.dy = 0.5;
+    ramp.columns = 4;
+    ramp.rows = 2;
+    ramp.cell_of = {0, 1, 3, 6};
+    const auto cells = ramp.cells_at({1.75, 1.6});
+    ASSERT_TRUE(cells);
+    EXPECT_NEAR(cells->x, 1.5, 1e-12);
+    EXPECT_NEAR(cells->y, 1.5, 1e-12);
+    EXPECT_EQ(ramp.point_at({1.25, 1.2}), 0);
+    EXPECT_EQ(ramp.point_at({2.25, 1.6}), 3);
+    EXPECT_EQ(ramp.point_at({2.25, 1.2}), -1) << "a cell without a point";
+    EXPECT_EQ(ramp.point_of(4, 0), -1);
+    EXPECT_EQ(ramp.points_of_cells(), (std::vector<int>{0, 1, -1, 2, -1, -1, 3, -1}));
+    PlanePoints wall = ramp;
+    wall.up = {0, 0, 1};
+    EXPECT_FALSE(wall.cells_at({1.25, 1.2})) << "a wall has no places in plan";
+}
+
 TEST(Lattices, carry_values_on_where_a_room_has_no_point) {
     PlanePoints plane;
     plane.columns = 3;

@@ -175,17 +175,130 @@ TEST_F(LightDesk, a_mean_is_dragged_over_the_map_and_goes_with_escape) {
 }
 
 TEST_F(LightDesk, values_are_thinned_where_they_would_crowd_and_all_there_close_by) {
-    window->legends().set(map().figure, [] {
-        Legend l;
-        l.contours = false;
-        return l;
-    }());
-    const QImage far = sheet().grab().toImage();
-    Legend bare;
-    bare.values = false;
-    window->legends().set(map().figure, bare);
-    const QImage without = sheet().grab().toImage();
-    EXPECT_GT(differing(far, without), 200);
+    QTest::mouseMove(&sheet(), QPoint(3, 3));
+    // Pixels that values change: the legend of a figure tells whether they stand there.
+    const auto inked = [&] {
+        Legend bare;
+        bare.values = bare.figures = false;
+        window->legends().set(map().figure, bare);
+        const QImage without = sheet().grab().toImage();
+        bare.values = true;
+        window->legends().set(map().figure, bare);
+        return differing(without, sheet().grab().toImage());
+    };
+    const int close = inked();
+    for (int i = 0; i < 8; ++i) {
+        const QPointF at = sheet().rect().center();
+        QWheelEvent wheel(at, sheet().mapToGlobal(at), {}, {0, -120}, Qt::NoButton, Qt::NoModifier, Qt::NoScrollPhase, false);
+        QCoreApplication::sendEvent(&sheet(), &wheel);
+    }
+    const int far = inked();
+    EXPECT_GT(far, 0) << "some are left";
+    EXPECT_GT(close, 4 * far) << "figures are as large as before, so there must be fewer";
+}
+
+TEST_F(LightDesk, a_walls_plane_is_read_in_its_elevation) {
+    document().edit_option(QStringLiteral("Plane on a wall"), [](Option& o) {
+        ReferencePlane wall = o.planes[0];
+        wall.id = wall.name = "wall";
+        wall.on = ReferencePlane::On::wall;
+        wall.edge = 2;
+        wall.height = 0.02;
+        o.planes.push_back(wall);
+    });
+    ASSERT_TRUE(drive::settle(*window));
+    drive::click(*window, "companion-wall");
+    auto& wall = window->wall_view();
+    wall.show_wall("room", 2, false);
+    QTest::qWait(50);
+    const QImage with = wall.grab().toImage();
+    wall.show_map({});
+    const QImage without = wall.grab().toImage();
+    EXPECT_GT(differing(with, without), 10000) << "the map covers the wall";
+    wall.show_map(map());
+    const QImage before = wall.grab().toImage();
+    QTest::mouseMove(&wall, wall.rect().center());
+    EXPECT_TRUE(drive::wait_until([&] { return differing(before, wall.grab().toImage()) > 200; }, 3000)) << "the value stands beside the pointer";
+    // Another wall carries no map.
+    wall.show_wall("room", 3, false);
+    wall.show_map(map());
+    const QImage other = wall.grab().toImage();
+    wall.show_map({});
+    EXPECT_EQ(differing(other, wall.grab().toImage()), 0);
+}
+
+TEST_F(LightDesk, lines_bands_and_values_are_in_the_model_too) {
+    auto& model = window->model_view();
+    const auto drawn = [&] {
+        EXPECT_TRUE(drive::wait_until([&] { return model.is_current(); }, 5000));
+        return model.picture();
+    };
+    const QImage plain = drawn();
+    if (plain.isNull()) GTEST_SKIP() << "no OpenGL here";
+    Legend legend;
+    legend.contours = true;
+    window->legends().set(map().figure, legend);
+    const QImage lined = drawn();
+    EXPECT_GT(differing(plain, lined), 100);
+    legend.low = map().scale.top / 2;
+    window->legends().set(map().figure, legend);
+    EXPECT_GT(differing(lined, drawn()), 1000);
+    const QImage before = model.grab().toImage();
+    int most = 0;
+    for (int x = 40; x < model.width() - 40 && most < 200; x += 20) {
+        QTest::mouseMove(&model, QPoint(x, model.height() / 2 + 20));
+        QTest::qWait(20);
+        most = std::max(most, differing(before, model.grab().toImage()));
+    }
+    EXPECT_GT(most, 200) << "somewhere over the map a value stands beside the pointer";
+}
+
+TEST_F(LightDesk, months_with_other_leaves_are_not_drawn_from_this_field) {
+    document().edit_option(QStringLiteral("Tree"), [](Option& o) {
+        Thing tree;
+        tree.id = tree.name = "tree";
+        tree.kind = Thing::Kind::tree;
+        tree.at = {2, -6};
+        tree.width = 4;
+        tree.height = 7;
+        o.things.push_back(tree);
+    });
+    document().show_moment({6, 21, 12});
+    show(Shown::moment);
+    ASSERT_TRUE(shows_moment());
+    key(Qt::Key_I);
+    drive::drag(*window, {2, -0.5}, {2, 6.3});
+    auto* with = static_cast<QComboBox*>(widget("profile-with"));
+    choose(with, 3);
+    emit with->activated(3);
+    // Of March, June, September and December only June and September are in leaf.
+    ASSERT_TRUE(drive::wait_until([&] { return window->profile().chart().curves.size() == 3; }, 10000));
+    EXPECT_TRUE(static_cast<QLabel*>(widget("hint"))->text().contains(QStringLiteral("leaves")));
+}
+
+TEST_F(LightDesk, the_legend_tells_what_usual_values_mean_and_where_they_are_from) {
+    ASSERT_EQ(map().usual.size(), 3u);
+    for (const auto& mark : map().usual) EXPECT_TRUE(mark.meaning.contains(QStringLiteral("("))) << mark.meaning.toStdString();
+    EXPECT_FALSE(map().definition.isEmpty());
+    EXPECT_EQ(map().marks.level, 2) << "rooms tell the share at 2 % or more";
+    show(Shown::lux_by_design_sky);
+    EXPECT_EQ(map().figure, QStringLiteral("illuminance"));
+    EXPECT_EQ(map().marks.level, 300);
+}
+
+TEST_F(LightDesk, why_speaks_the_unit_of_the_map) {
+    drive::click_sheet(*window, {2, 2});
+    auto* total = static_cast<QLabel*>(widget("why-total"));
+    const auto first = [&] { return total->text().split(QLatin1Char(' ')).first().toDouble(); };
+    EXPECT_TRUE(total->text().endsWith(QStringLiteral("%")));
+    EXPECT_NEAR(first(), value_at({2, 2}), 0.006);
+    show(Shown::lux_by_design_sky);
+    EXPECT_TRUE(total->text().endsWith(QStringLiteral("lx")));
+    EXPECT_NEAR(first(), value_at({2, 2}), 0.6);
+    window->legends().set_footcandles(true);
+    EXPECT_TRUE(total->text().endsWith(QStringLiteral("fc")));
+    EXPECT_NEAR(first(), value_at({2, 2}), 0.06);
+    window->legends().set_footcandles(false);
 }
 
 TEST_F(LightDesk, a_clicked_point_tells_why_and_a_window_is_taken_away_without_tracing) {

@@ -95,6 +95,26 @@ TEST(Why, parts_and_windows_sum_to_the_whole_at_a_point_and_over_a_room) {
     EXPECT_NEAR(shares_of(answer, 0).total, answer.planes[0].figures.mean, 1e-9);
 }
 
+TEST(Why, in_another_unit_keeps_every_share) {
+    const Shares percent = shares_of(factor_of(two_windows(), 0.1), 0), lux = percent.times(120);
+    EXPECT_NEAR(lux.total, 120 * percent.total, 1e-9);
+    EXPECT_NEAR(lux.sky / lux.total, percent.sky / percent.total, 1e-12);
+    EXPECT_NEAR(lux.inside_off_ground, 120 * percent.inside_off_ground, 1e-9);
+    ASSERT_EQ(lux.windows.size(), percent.windows.size());
+    EXPECT_NEAR(lux.windows[0].value / lux.total, percent.windows[0].value / percent.total, 1e-12);
+}
+
+TEST(Components, are_the_three_of_the_standard_and_light_off_the_ground_is_part_of_two) {
+    const auto answer = factor_of(two_windows(), 0.1);
+    const auto& plane = answer.planes[0];
+    const auto sky = plane.component(Component::sky), external = plane.component(Component::external), internal = plane.component(Component::internal), ground = plane.component(Component::off_ground);
+    for (size_t i = 0; i < plane.value.size(); ++i) {
+        EXPECT_NEAR(sky[i] + external[i] + internal[i], plane.value[i], 1e-9);
+        EXPECT_LE(ground[i], external[i] + internal[i] + 1e-12);
+        EXPECT_GE(plane.half_width_of(Component::internal)[i] + 1e-12, plane.by_way_half_width[i * light::kWays + static_cast<size_t>(light::Way::from_inside)]);
+    }
+}
+
 TEST(Why, a_room_without_a_window_is_told_without_tracing) {
     // Black walls reflect nothing where the window was: then it is exact.
     auto p = two_windows();

@@ -68,15 +68,10 @@ void ModelView::draw_value(QPainter& painter) {
         if (t <= 0 || t >= nearest) continue;
         const Vec3 d = from + along * t - plane.corner;
         const int i = static_cast<int>(std::floor(dot(d, plane.across) / plane.dx)), j = static_cast<int>(std::floor(dot(d, plane.up) / plane.dy));
-        if (i < 0 || j < 0 || i >= plane.columns || j >= plane.rows) continue;
-        const auto at = std::find(plane.cell_of.begin(), plane.cell_of.end(), j * plane.columns + i);
-        if (at == plane.cell_of.end()) continue;
-        const auto k = static_cast<size_t>(at - plane.cell_of.begin());
-        if (std::isnan(map_.layers[l].value[k])) continue;
+        const int point = plane.point_of(i, j);
+        if (point < 0 || std::isnan(map_.layers[l].value[static_cast<size_t>(point)])) continue;
         nearest = t;
-        QString text = report::figure(map_.layers[l].value[k]);
-        if (l < map_.half_width.size() && k < map_.half_width[l].size()) text += QStringLiteral(" \u00b1 ") + report::error_figure(map_.half_width[l][k]);
-        lines = {QStringLiteral("%1 %2").arg(text, map_.unit)};
+        lines = map_.reading(l, static_cast<size_t>(point)).mid(0, 1);
     }
     if (lines.isEmpty()) return;
     draw_tag(painter, pointer_, rect(), lines);

@@ -43,16 +43,9 @@ void WallView::draw_value(QPainter& painter) const {
         const Vec2 corner{dot(Vec2{plane.corner.x, plane.corner.y} - drawing_.origin, drawing_.right), plane.corner.z};
         const double across = plane.across.x * drawing_.right.x + plane.across.y * drawing_.right.y;
         const int i = static_cast<int>(std::floor((at.x - corner.x) * across / plane.dx)), j = static_cast<int>(std::floor((at.y - corner.y) / (plane.up.z * plane.dy)));
-        if (i < 0 || j < 0 || i >= plane.columns || j >= plane.rows) continue;
-        for (size_t k = 0; k < plane.cell_of.size(); ++k) {
-            if (plane.cell_of[k] != j * plane.columns + i || std::isnan(map_.layers[l].value[k])) continue;
-            QString text = report::figure(map_.layers[l].value[k]);
-            if (l < map_.half_width.size() && k < map_.half_width[l].size()) text += QStringLiteral(" \u00b1 ") + report::error_figure(map_.half_width[l][k]);
-            QStringList lines{QStringLiteral("%1 %2").arg(text, map_.unit)};
-            if (map_.detail) lines << map_.detail(l, k);
-            lines.removeAll(QString());
-            return draw_tag(painter, pointer_, rect(), lines);
-        }
+        const int point = plane.point_of(i, j);
+        if (point < 0) continue;
+        if (const auto lines = map_.reading(l, static_cast<size_t>(point)); !lines.isEmpty()) return draw_tag(painter, pointer_, rect(), lines);
     }
 }
 

@@ -65,11 +65,10 @@ QPointF LegendBar::at(double value) const {
     return {bar.left() + map_.scale.place(value) * bar.width(), bar.center().y()};
 }
 
-// Beyond the ends too: an end may be dragged outwards.
-double LegendBar::value_at(double x) const {
+// Of the bar's width; beyond its ends too, for an end may be dragged outwards.
+double LegendBar::share_at(double x) const {
     const QRectF bar = report::legend_bar(area());
-    const report::Scale& scale = grip_ == Grip::bottom || grip_ == Grip::top ? held_ : map_.scale;
-    return scale.value_at((x - bar.left()) / bar.width());
+    return (x - bar.left()) / bar.width();
 }
 
 LegendBar::Grip LegendBar::grip_at(QPointF p) const {
@@ -122,8 +121,8 @@ void LegendBar::mouseMoveEvent(QMouseEvent* event) {
     const double span = held_.top - held_.bottom;
     const auto si = [&](double value) { return legends_.from_shown(map_.figure, value); };
     if (grip_ == Grip::band) {
-        double a = map_.scale.value_at(std::clamp((pressed_ - report::legend_bar(area()).left()) / report::legend_bar(area()).width(), 0.0, 1.0));
-        double b = map_.scale.value_at(std::clamp((x - report::legend_bar(area()).left()) / report::legend_bar(area()).width(), 0.0, 1.0));
+        const auto value = [&](double at) { return map_.scale.value_at(std::clamp(share_at(at), 0.0, 1.0)); };
+        double a = value(pressed_), b = value(x);
         if (a > b) std::swap(a, b);
         // Up to an end means: without an end.
         const bool from_start = a <= map_.scale.bottom + 0.004 * span, to_end = b >= map_.scale.top - 0.004 * span;
@@ -133,7 +132,7 @@ void LegendBar::mouseMoveEvent(QMouseEvent* event) {
             l.high = to_end ? std::nullopt : std::optional(si(b));
         });
     }
-    double value = value_at(x);
+    double value = held_.value_at(share_at(x));
     if (!held_.logarithmic) value = easy(value, span);
     change([&](Legend& l) {
         l.ends = Legend::Ends::free;

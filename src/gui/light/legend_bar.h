@@ -37,7 +37,7 @@ class LegendBar : public QWidget {
     enum class Grip { none, bottom, top, band };
     Grip grip_at(QPointF p) const;
     QRectF area() const;
-    double value_at(double x) const;
+    double share_at(double x) const;
     void fill_menu();
     void change(const std::function<void(Legend&)>& edit);
     void ask_ends();

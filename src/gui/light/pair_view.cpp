@@ -81,15 +81,8 @@ void PairView::resizeEvent(QResizeEvent*) {
 void PairView::paint_side(QPainter& painter, const PairSide& side, const SheetMap& map, QRectF in, const report::PlanView& view, const report::Ink& ink) const {
     painter.save();
     painter.setClipRect(in);
-    report::PlanScene scene;
-    scene.project = side.project.get();
-    scene.option = &side.project->options[side.option];
-    scene.storey = std::min(side.storey, scene.option->storeys.empty() ? size_t{0} : scene.option->storeys.size() - 1);
-    scene.maps = map.layers;
-    scene.scale = map.scale;
-    scene.marks = map.marks;
-    scene.unit = map.unit;
-    scene.north = side.project->site.north;
+    const auto& storeys = side.project->options[side.option].storeys;
+    report::PlanScene scene = plan_scene(*side.project, side.option, std::min(side.storey, storeys.empty() ? size_t{0} : storeys.size() - 1), map);
     scene.dimensions = false;
     report::draw_plan(painter, scene, view, ink, in);
     report::draw_scale_bar(painter, view, ink, in, scene.north);
@@ -124,11 +117,7 @@ QStringList PairView::reading(const PairSide& side, const SheetMap& map, Vec2 pl
         if (!plane.lies() || plane.storey != option.storeys[side.storey].id || map.layers[l].value.empty()) continue;
         const int point = plane.point_at(place);
         if (point < 0) continue;
-        const auto i = static_cast<size_t>(point);
-        if (std::isnan(map.layers[l].value[i])) return {};
-        QString text = (difference_ && map.layers[l].value[i] > 0 ? QStringLiteral("+") : QString()) + report::figure(map.layers[l].value[i]);
-        if (l < map.half_width.size() && i < map.half_width[l].size()) text += QStringLiteral(" \u00b1 ") + report::error_figure(map.half_width[l][i]);
-        return {text + QStringLiteral(" ") + map.unit};
+        return map.reading(l, static_cast<size_t>(point)).mid(0, 1);
     }
     return {};
 }

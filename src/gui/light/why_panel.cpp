@@ -111,19 +111,17 @@ WhyPanel::WhyPanel(Document& document, Asker& asker, Legends& legends, QWidget* 
     connect(windows_, &QTreeWidget::itemChanged, this, [this](QTreeWidgetItem* item) {
         if (!filling_) tick(item);
     });
-    for (const auto signal : {&Document::answers_changed, &Document::selection_changed, &Document::storey_changed}) connect(&document, signal, this, &WhyPanel::refresh);
-    connect(&document, &Document::option_changed, this, [this] {
-        place_.reset();
-        asker_.set_gone({});
-    });
-    connect(&document, &Document::project_replaced, this, [this] {
-        place_.reset();
-        asker_.set_gone({});
-    });
+    connect(&document, &Document::selection_changed, this, &WhyPanel::refresh);
+    for (const auto signal : {&Document::option_changed, &Document::project_replaced})
+        connect(&document, signal, this, [this] {
+            place_.reset();
+            asker_.set_gone({});
+        });
     refresh();
 }
 
-void WhyPanel::show_map(Shown shown) {
+void WhyPanel::show_map(const SheetMap& map, Shown shown) {
+    map_ = map;
     shown_ = shown;
     refresh();
 }
@@ -135,20 +133,20 @@ void WhyPanel::ask_at(std::optional<Vec2> place) {
 }
 
 // The point asked about, else the selected room, else the first that has a map.
-std::optional<WhyPanel::Subject> WhyPanel::subject(const SheetMap& map) const {
+std::optional<WhyPanel::Subject> WhyPanel::subject() const {
     const auto& storeys = document_.option().storeys;
     if (document_.storey_index() >= storeys.size()) return {};
     const auto& storey = storeys[document_.storey_index()];
     if (place_)
-        for (size_t l = 0; l < map.layers.size(); ++l) {
-            const auto& plane = map.layers[l].plane;
-            if (!plane.lies() || plane.storey != storey.id || map.layers[l].value.empty()) continue;
+        for (size_t l = 0; l < map_.layers.size(); ++l) {
+            const auto& plane = map_.layers[l].plane;
+            if (!plane.lies() || plane.storey != storey.id || map_.layers[l].value.empty()) continue;
             if (const int point = plane.point_at(*place_); point >= 0)
                 return Subject{l, point, QStringLiteral("A point of %1").arg(QString::fromStdString(model::item_name(document_.option(), {Selection::Kind::room, plane.room, -1})))};
         }
     const auto of_room = [&](const model::Id& room) -> std::optional<Subject> {
-        for (size_t l = 0; l < map.layers.size(); ++l)
-            if (map.layers[l].plane.room == room && !map.layers[l].value.empty()) return Subject{l, -1, QString::fromStdString(model::item_name(document_.option(), {Selection::Kind::room, room, -1}))};
+        for (size_t l = 0; l < map_.layers.size(); ++l)
+            if (map_.layers[l].plane.room == room && !map_.layers[l].value.empty()) return Subject{l, -1, QString::fromStdString(model::item_name(document_.option(), {Selection::Kind::room, room, -1}))};
         return {};
     };
     if (document_.selection().kind == Selection::Kind::room || document_.selection().kind == Selection::Kind::wall)
@@ -165,8 +163,7 @@ void WhyPanel::showEvent(QShowEvent*) {
 
 void WhyPanel::refresh() {
     if (!isVisible()) return;
-    const SheetMap map = asker_.map(shown_);
-    const auto about = subject(map);
+    const auto about = subject();
     const auto shares = about ? asker_.why(shown_, about->layer, about->point) : std::nullopt;
     const bool has = shares.has_value();
     for (QWidget* part : {static_cast<QWidget*>(parts_), static_cast<QWidget*>(windows_), static_cast<QWidget*>(total_)}) part->setVisible(has);
@@ -181,33 +178,21 @@ void WhyPanel::refresh() {
         return;
     }
     title_->setText(about->name);
-    // Lux under a given sky are daylight factors times that sky.
-    double unit = 1;
-    if (shown_ == Shown::lux_by_design_sky || shown_ == Shown::lux_by_median) {
-        double sum = 0, factor = 0;
-        for (const double v : map.layers[about->layer].value) sum += v;
-        if (const auto plain = asker_.map(Shown::daylight_factor); about->layer < plain.layers.size())
-            for (const double v : plain.layers[about->layer].value) factor += v;
-        unit = factor > 0 ? sum / factor : 1;
-    }
-    const auto& half = map.half_width;
+    const auto& half = map_.half_width;
     const bool at_point = about->point >= 0 && about->layer < half.size() && static_cast<size_t>(about->point) < half[about->layer].size();
-    fill(*shares, map, unit, at_point ? half[about->layer][static_cast<size_t>(about->point)] : 0);
+    fill(shares->times(legends_.shown(map_.figure, 1)), at_point ? half[about->layer][static_cast<size_t>(about->point)] : 0);
 }
 
-void WhyPanel::fill(const question::Shares& shares, const SheetMap& map, double unit, double half_width) {
-    const bool lux = map.unit == QStringLiteral("lx");
-    const QString words = lux && legends_.footcandles() ? QStringLiteral("fc") : map.unit;
-    const double k = unit * (lux ? legends_.shown(QStringLiteral("illuminance"), 1) : 1);
-    const QString error = half_width > 0 ? QStringLiteral(" \u00b1 %1").arg(report::error_figure(k / unit * half_width)) : QString();
+void WhyPanel::fill(const question::Shares& shares, double half_width) {
+    const QString error = half_width > 0 ? QStringLiteral(" \u00b1 %1").arg(report::error_figure(half_width)) : QString();
     filling_ = true;
-    total_->setText(QStringLiteral("%1%2 %3").arg(report::figure(k * shares.total), error, words));
+    total_->setText(QStringLiteral("%1%2 %3").arg(report::figure(shares.total), error, map_.unit));
     const std::pair<const char*, double> parts[] = {{"Sun, straight", shares.sun}, {"Sky, straight", shares.sky}, {"Ground, straight", shares.ground}, {"Facades, neighbours", shares.around}, {"Inside, from the sky", shares.inside}, {"Inside, off the ground", shares.inside_off_ground}};
     parts_->clear();
     for (const auto& [name, value] : parts) {
         if (value <= 0 && is_daylight(shown_) && name == parts[0].first) continue;
         auto* item = new QTreeWidgetItem(parts_, {QString::fromLatin1(name)});
-        set_figures(item, k * value, k * shares.total, words);
+        set_figures(item, value, shares.total, map_.unit);
         item->setToolTip(0, part_meaning(name));
     }
     double left = shares.total;
@@ -216,7 +201,7 @@ void WhyPanel::fill(const question::Shares& shares, const SheetMap& map, double 
     for (const auto& window : shares.windows) {
         const QString id = QString::fromStdString(window.id);
         auto* item = new QTreeWidgetItem(windows_, {window.id.empty() ? QStringLiteral("past all windows") : id});
-        set_figures(item, k * window.value, k * shares.total, words);
+        set_figures(item, window.value, shares.total, map_.unit);
         item->setData(0, kId, id);
         if (window.id.empty()) continue;
         const bool gone = asker_.gone().contains(window.id);
@@ -226,7 +211,7 @@ void WhyPanel::fill(const question::Shares& shares, const SheetMap& map, double 
     }
     filling_ = false;
     without_->setText(asker_.gone().empty() ? QStringLiteral("Take a window's tick away: the map shows what would be without it.")
-                                            : QStringLiteral("Without %1: %2 %3, %4 % less. Nothing was traced for it.").arg(asker_.gone().size() == 1 ? QString::fromStdString(*asker_.gone().begin()) : QStringLiteral("%1 windows").arg(asker_.gone().size()), report::figure(k * left), words)
+                                            : QStringLiteral("Without %1: %2 %3, %4 % less. Nothing was traced for it.").arg(asker_.gone().size() == 1 ? QString::fromStdString(*asker_.gone().begin()) : QStringLiteral("%1 windows").arg(asker_.gone().size()), report::figure(left), map_.unit)
                                                   .arg(shares.total > 0 ? 100 * (1 - left / shares.total) : 0, 0, 'f', 0));
 }
 

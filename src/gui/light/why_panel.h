@@ -14,8 +14,8 @@ class WhyPanel : public QWidget {
     Q_OBJECT
  public:
     WhyPanel(Document& document, Asker& asker, Legends& legends, QWidget* parent = nullptr);
-    /// Which map is asked about.
-    void show_map(Shown shown);
+    /// Which map is asked about, dressed.
+    void show_map(const SheetMap& map, Shown shown);
     /// A place on the storey that is drawn; none: the selected room, or the first.
     void ask_at(std::optional<Vec2> place);
     const std::optional<Vec2>& place() const { return place_; }
@@ -35,15 +35,16 @@ class WhyPanel : public QWidget {
         int point = -1;
         QString name;
     };
-    std::optional<Subject> subject(const SheetMap& map) const;
+    std::optional<Subject> subject() const;
     void refresh();
-    void fill(const question::Shares& shares, const SheetMap& map, double unit, double half_width);
+    void fill(const question::Shares& shares, double half_width);
     void point_at(QTreeWidgetItem* item);
     void tick(QTreeWidgetItem* item);
 
     Document& document_;
     Asker& asker_;
     Legends& legends_;
+    SheetMap map_;
     Shown shown_ = Shown::daylight_factor;
     std::optional<Vec2> place_;
     bool filling_ = false;

@@ -24,9 +24,9 @@ void copy_out(const Takeaway& what) {
     QApplication::clipboard()->setMimeData(mime);
 }
 
-Outcome save_out_as(const Takeaway& what, const std::filesystem::path& path) {
+Outcome save_out_as(const Takeaway& what, const std::filesystem::path& path, double pixels, double dots) {
     if (path.extension() == ".csv" && what.csv) return write_file(path, what.csv());
-    return report::write_paper(path, what.size, what.title, what.paint, 2);
+    return report::write_paper(path, what.size, what.title, what.paint, pixels, dots);
 }
 
 namespace {
@@ -75,11 +75,9 @@ void save_out(QWidget* parent, const Takeaway& what) {
     if (file.isEmpty()) return;
     if (!file.endsWith(QLatin1Char('.') + suffix)) file += QLatin1Char('.') + suffix;
     const std::filesystem::path path = file.toStdString();
-    Outcome fault;
-    if (wish.form == Form::plan_picture || wish.form == Form::plan_drawing) fault = what.plan(path, wish.scale, wish.dots);
-    else if (wish.form == Form::table) fault = write_file(path, what.csv());
-    else fault = report::write_paper(path, what.size, what.title, what.paint, std::min(wish.width / 1000 / report::kInch * wish.dots, report::kMostPixels) / what.size.width(), wish.dots);
-    if (fault) QMessageBox::warning(parent, QStringLiteral("Not saved"), QString::fromStdString(fault->line()));
+    const bool plan = wish.form == Form::plan_picture || wish.form == Form::plan_drawing;
+    const double pixels = std::min(wish.width / 1000 / report::kInch * wish.dots, report::kMostPixels) / what.size.width();
+    if (const auto fault = plan ? what.plan(path, wish.scale, wish.dots) : save_out_as(what, path, pixels, wish.dots)) QMessageBox::warning(parent, QStringLiteral("Not saved"), QString::fromStdString(fault->line()));
 }
 
 QWidget* out_buttons(QWidget* parent, std::function<Takeaway()> what) {

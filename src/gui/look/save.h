@@ -25,8 +25,8 @@ struct Takeaway {
 void copy_out(const Takeaway& what);
 /// Asks what is wanted, how large on paper, and for a file; its suffix says what is written: png, svg, csv. A fault is shown.
 void save_out(QWidget* parent, const Takeaway& what);
-/// The same without asking.
-Outcome save_out_as(const Takeaway& what, const std::filesystem::path& path);
+/// The same without asking: csv by its suffix, else a picture of so many pixels a unit of the size, or a drawing. dots: an inch, told in the picture.
+Outcome save_out_as(const Takeaway& what, const std::filesystem::path& path, double pixels = 2, double dots = 0);
 
 /// Two tool buttons, copy and save, for a view's bar. what is called when they are used.
 QWidget* out_buttons(QWidget* parent, std::function<Takeaway()> what);

@@ -111,18 +111,11 @@ void Sheet::draw_plan_picture() {
     plan_.setDevicePixelRatio(ratio);
     QPainter painter(&plan_);
     painter.setFont(font());
-    report::PlanScene scene;
-    scene.option = &document_.option();
-    scene.project = &document_.project();
+    report::PlanScene scene = plan_scene(document_.project(), document_.option_index(), document_.storey_index(), map_);
     scene.tint = editable_ ? tint_ : report::TintBy::nothing;
+    if (scene.tint != report::TintBy::nothing) scene.maps.clear();
     scene.without = model::question_of(document_.project(), model::Question::Kind::daylight_factor).without;
-    scene.storey = document_.storey_index();
-    if (scene.tint == report::TintBy::nothing) scene.maps = map_.layers;
-    scene.scale = map_.scale;
-    scene.marks = map_.marks;
     scene.marks.figures = scene.marks.figures && reads_;
-    scene.unit = map_.unit;
-    scene.north = document_.project().site.north;
     scene.cut = cut_;
     scene.show_areas = editable_;
     // Figures at the windows stand where dimension lines would.

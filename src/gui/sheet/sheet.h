@@ -32,7 +32,12 @@ struct SheetMap {
     std::vector<std::vector<double>> half_width;  ///< of each layer's points; may be empty
     /// What the figure of a layer's point is made of, line by line; may be empty.
     std::function<QStringList(size_t layer, size_t point)> detail;
+    /// A point's value with its error and unit, then what it is made of; empty where it has none.
+    QStringList reading(size_t layer, size_t point) const;
 };
+
+/// The plan of a storey with a map on it, as it is drawn outside the sheet.
+report::PlanScene plan_scene(const model::Project& project, size_t option, size_t storey, const SheetMap& map);
 
 class Sheet : public QWidget {
     Q_OBJECT

@@ -13,6 +13,32 @@
 namespace wp::gui {
 using namespace model;
 
+QStringList SheetMap::reading(size_t layer, size_t point) const {
+    const double value = layers[layer].value[point];
+    if (std::isnan(value)) return {};
+    QString text = (scale.difference && value > 0 ? QStringLiteral("+") : QString()) + report::figure(value);
+    if (layer < half_width.size() && point < half_width[layer].size()) text += QStringLiteral(" \u00b1 ") + report::error_figure(half_width[layer][point]);
+    text += QStringLiteral(" ") + unit;
+    if (layers[layer].stale) text += QStringLiteral(" (stale)");
+    QStringList lines{text};
+    if (detail) lines << detail(layer, point);
+    lines.removeAll(QString());
+    return lines;
+}
+
+report::PlanScene plan_scene(const Project& project, size_t option, size_t storey, const SheetMap& map) {
+    report::PlanScene scene;
+    scene.project = &project;
+    scene.option = &project.options[option];
+    scene.storey = storey;
+    scene.maps = map.layers;
+    scene.scale = map.scale;
+    scene.marks = map.marks;
+    scene.unit = map.unit;
+    scene.north = project.site.north;
+    return scene;
+}
+
 void Sheet::set_reads(bool on) {
     if (on == reads_) return;
     reads_ = on;
@@ -163,16 +189,7 @@ void Sheet::draw_reading(QPainter& painter) const {
         if (layer.value.empty() || !plane.lies() || plane.storey != storey()->id) continue;
         const int found = plane.point_at(p);
         if (found < 0) continue;
-        const auto i = static_cast<size_t>(found);
-        if (std::isnan(layer.value[i])) return;
-        QString text = report::figure(layer.value[i]);
-        if (l < map_.half_width.size() && i < map_.half_width[l].size()) text += QStringLiteral(" \u00b1 ") + report::error_figure(map_.half_width[l][i]);
-        text += QStringLiteral(" ") + map_.unit;
-        if (layer.stale) text += QStringLiteral(" (stale)");
-        QStringList lines{text};
-        if (map_.detail) lines << map_.detail(l, i);
-        lines.removeAll(QString());
-        draw_tag(painter, pointer_, rect(), lines);
+        if (const auto lines = map_.reading(l, static_cast<size_t>(found)); !lines.isEmpty()) draw_tag(painter, pointer_, rect(), lines);
         return;
     }
 }
