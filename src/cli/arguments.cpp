@@ -20,6 +20,8 @@ constexpr const char* kExamples = R"(Examples:
       every question of every option, into out/
   warmpane-cli solve demo/tern-quay.warmpane --option tall --question df --accuracy 0.01 --out df
       one question of one option, to 1 % of the mean
+  warmpane-cli answers demo/tern-quay.warmpane
+      which answers are kept beside the project, and how each was made
   warmpane-cli weather demo/tern-quay.epw
       what a weather file holds, and what was doubtful
   warmpane-cli climate demo/tern-quay.epw --out climate
@@ -49,7 +51,8 @@ std::optional<int> parse_arguments(int argc, char** argv, Arguments& out) {
     solve->add_option("--accuracy", s.accuracy, "Wanted half-width (95 %) as a share of the figure, 0.0005 to 0.5")->check(CLI::Range(0.0005, 0.5));
     solve->add_option("--seed", s.seed, "Seed of the sampling; the same seed gives the same bits");
     solve->add_option("--threads", s.threads, "Threads to use, 0 for all; the answer does not depend on it")->check(CLI::Range(0, 1024));
-    solve->add_flag("--hourly", s.hourly, "Also write every hour of every point of a year (large)");
+    solve->add_flag("--hourly", s.hourly, "Also write every hour of a year: light of every point (large), state of blinds, electric power, sun on panes");
+    solve->add_flag("--no-answers", s.forget, "Do not keep the traced light of a year beside the project, and do not look for it there");
     solve->add_flag("--windows", s.windows, "Also write what each window gives to every point");
 #ifdef WARMPANE_PICTURES
     solve->add_flag("--pictures", s.pictures, "Also draw each answer as a picture (PNG)");
@@ -59,6 +62,12 @@ std::optional<int> parse_arguments(int argc, char** argv, Arguments& out) {
     ShowArguments h;
     auto* show = app.add_subcommand("show", "List what a project holds");
     show->add_option("project", h.project, "The project file")->required();
+
+    AnswersArguments n;
+    auto* answers = app.add_subcommand("answers", "List the answers that are kept beside a project: accuracy, seed, rays, time, program");
+    answers->add_option("project", n.project, "The project file")->required();
+    answers->add_option("--forget", n.forget, "Forget one, by the first 6 or more digits of its fingerprint");
+    answers->add_flag("--tidy", n.tidy, "Forget what cancelled jobs left");
 
     CheckArguments k;
     auto* check = app.add_subcommand("check", "Say what is wrong with the models of a project, with remedies, and what is only assumed");
@@ -121,6 +130,7 @@ std::optional<int> parse_arguments(int argc, char** argv, Arguments& out) {
     }
     if (*solve) out.solve = s;
     if (*show) out.show = h;
+    if (*answers) out.answers = n;
     if (*check) out.check = k;
     if (*weather) out.weather = w;
     if (*climate) out.climate = c;

@@ -24,7 +24,11 @@ struct SolveArguments {
     std::optional<double> accuracy;
     std::optional<unsigned> seed;
     int threads = 0;
-    bool hourly = false, windows = false, pictures = false, drawings = false;
+    bool hourly = false, windows = false, pictures = false, drawings = false, forget = false;
+};
+struct AnswersArguments {
+    std::string project, forget;
+    bool tidy = false;
 };
 struct ShowArguments {
     std::string project;
@@ -57,6 +61,7 @@ struct MakeWeatherArguments {
 struct Arguments {
     std::optional<SolveArguments> solve;
     std::optional<ShowArguments> show;
+    std::optional<AnswersArguments> answers;
     std::optional<CheckArguments> check;
     std::optional<WeatherArguments> weather;
     std::optional<ClimateArguments> climate;
@@ -69,6 +74,7 @@ std::optional<int> parse_arguments(int argc, char** argv, Arguments& out);
 
 int solve(const SolveArguments& arguments);
 int show(const ShowArguments& arguments);
+int answers(const AnswersArguments& arguments);
 int check(const CheckArguments& arguments);
 int weather(const WeatherArguments& arguments);
 int climate(const ClimateArguments& arguments);

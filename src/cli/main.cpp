@@ -20,6 +20,7 @@ int main(int argc, char** argv) {
 #endif
         if (arguments.solve) return solve(*arguments.solve);
         if (arguments.show) return show(*arguments.show);
+        if (arguments.answers) return answers(*arguments.answers);
         if (arguments.check) return check(*arguments.check);
         if (arguments.weather) return weather(*arguments.weather);
         if (arguments.climate) return climate(*arguments.climate);

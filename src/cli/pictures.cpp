@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "cli/pictures.h"
 
+#include <fmt/core.h>
+
 #include <QGuiApplication>
 #include <algorithm>
 #include <cmath>
@@ -70,11 +72,17 @@ Outcome draw(const model::Project& project, const model::Option& option, const q
     return {};
 }
 
-Outcome draw(const model::Project& project, const model::Option& option, const question::YearAnswer& answer, double from, double to,
-             const std::filesystem::path& path) {
-    auto scene = scene_of(project, option, report::year_maps(answer, report::YearMap::autonomy, from, to));
-    scene.scale = {0, 100, false};
-    return draw_storeys(scene, project.name + ", " + option.name + ": daylight autonomy, blinds operated", "Hours with 300 lx or more", "% of occupied hours", path);
+Outcome draw(const model::Project& project, const model::Option& option, const question::YearAnswer& answer, const question::YearUse& use, const std::filesystem::path& path) {
+    using question::PointFigure;
+    for (const auto figure : {PointFigure::autonomy, PointFigure::useful, PointFigure::sun_hours}) {
+        const auto& name = question::name_of(figure);
+        auto scene = scene_of(project, option, report::year_maps(answer, figure, use));
+        scene.scale = {0, figure == PointFigure::sun_hours ? report::nice_top(most(scene.maps)) : 100, false};
+        const auto page = figure == PointFigure::autonomy ? path : path.parent_path() / (path.stem().string() + "." + name.id + path.extension().string());
+        const std::string what = figure == PointFigure::autonomy ? fmt::format("{} of {:g} lx", name.name, use.limits.target) : name.name;
+        if (const auto fault = draw_storeys(scene, project.name + ", " + option.name + ": " + what, what, name.unit, page)) return fault;
+    }
+    return {};
 }
 
 Outcome draw(const question::GlareAnswer& answer, const std::filesystem::path& path) { return report::write_luminance(answer, path); }

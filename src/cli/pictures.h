@@ -6,7 +6,7 @@
 #include "model/project.h"
 #include "question/ask_table.h"
 #include "question/glare.h"
-#include "question/year.h"
+#include "question/ask_year.h"
 
 namespace wp::cli {
 
@@ -14,8 +14,7 @@ namespace wp::cli {
 void start_drawing(int& argc, char** argv);
 
 Outcome draw(const model::Project& project, const model::Option& option, const question::TableAnswer& answer, const std::filesystem::path& path);
-Outcome draw(const model::Project& project, const model::Option& option, const question::YearAnswer& answer, double from, double to,
-             const std::filesystem::path& path);
+Outcome draw(const model::Project& project, const model::Option& option, const question::YearAnswer& answer, const question::YearUse& use, const std::filesystem::path& path);
 Outcome draw(const question::GlareAnswer& answer, const std::filesystem::path& path);
 
 /// A page of charts for every quantity: BASE.QUANTITY and the suffix.

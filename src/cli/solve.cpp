@@ -19,6 +19,8 @@
 #include "exchange/summary.h"
 #include "exchange/tables.h"
 #include "question/ask_table.h"
+#include "question/ask_year.h"
+#include "store/answers.h"
 #include "store/project_file.h"
 
 namespace wp::cli {
@@ -160,8 +162,8 @@ class Solver {
         question::Effort effort = question::effort_of(job.question);
         effort.threads = arguments_.threads;
         if (question::gives_table(job.question.kind)) return table(job, effort, progress);
-        const auto surfaces = geometry::build_surfaces(plan_.project, *job.option, job.question.without);
-        return job.question.kind == Question::Kind::year ? year(job, surfaces, effort, progress) : glare(job, surfaces, effort, progress);
+        if (job.question.kind == Question::Kind::year) return year(job, effort, progress);
+        return glare(job, geometry::build_surfaces(plan_.project, *job.option, job.question.without), effort, progress);
     }
 
     int table(const Job& job, const question::Effort& effort, ProgressLine& progress) {
@@ -189,32 +191,82 @@ class Solver {
         return finish(job, answer->record, line, std::move(files));
     }
 
-    int year(const Job& job, const geometry::Surfaces& surfaces, const question::Effort& effort, ProgressLine& progress) {
-        const auto planes = *question::planes_of(*job.option, job.question, plan_.project.site.north);
-        const auto answer = question::solve_year(surfaces, planes, *plan_.weather, radians(plan_.project.site.north), effort, interrupted(),
-                                                 [&](double share) { progress.show(share); });
+    // Answers are kept beside the project where that can be; where not, it is said once and the work goes on.
+    std::shared_ptr<store::Answers> answers() {
+        if (arguments_.forget || answers_asked_) return answers_;
+        answers_asked_ = true;
+        auto opened = store::Answers::open(store::answers_beside(plan_.file));
+        if (!opened) complain(opened.fault());
+        else answers_ = std::move(*opened);
+        return answers_;
+    }
+
+    int year(const Job& job, const question::Effort& effort, ProgressLine& progress) {
+        auto scene = question::year_scene(plan_.project, *job.option, job.question, *plan_.weather);
+        if (!scene) {
+            complain(scene.fault());
+            return kBadInput;
+        }
+        store::JobShelf shelf(answers());
+        const auto answer = question::ask_year(*scene, *plan_.weather, effort, {nullptr, sky_}, interrupted(), [&](double share) { progress.show(share); }, shelf.shelf());
         if (interrupted().requested()) return finish(job, answer.record, "", {});
-        if (!drawn(job, plan_.project, *job.option, answer, job.question.from, job.question.to)) return kCannotWrite;
-        const auto names = question::plane_names(*job.option, planes);
-        const auto occupied = question::occupied_planes(*job.option, planes);
+        sky_ = answer.inputs()->sky;
+        const auto use = question::year_use(plan_.project, *job.option, job.question, scene->planes);
+        shelf.finish(entry(job, answer.record));
+        if (shelf.fault()) complain(*shelf.fault());
+        if (!drawn(job, plan_.project, *job.option, answer, use)) return kCannotWrite;
+        const auto names = question::plane_names(*job.option, scene->planes);
+        const auto occupied = question::occupied_planes(*job.option, scene->planes);
+        const auto lighting = question::electric_years(answer, *job.option, use);
         std::vector<exchange::JudgedSet> judged;
         for (const auto& set : plan_.criteria) {
             judged.push_back({set, {}});
             judged.back().verdicts = rule::evaluate(judged.back().set, answer, names, occupied);
         }
-        std::vector<std::pair<fs::path, std::string>> files = {
-            {name(job, ".csv"), exchange::year_csv(answer, job.question.from, job.question.to)},
-            {name(job, ".json"), exchange::year_json(origin(job), answer, names, judged, job.question.from, job.question.to)}};
-        if (arguments_.hourly)
-            for (const auto& plane : answer.planes)
-                files.emplace_back(name(job, ("." + plane.plane.plane + ".hours.csv").c_str()), exchange::hourly_csv(plane));
+        std::vector<std::pair<fs::path, std::string>> files = {{name(job, ".csv"), exchange::year_csv(answer, use)},
+                                                               {name(job, ".json"), exchange::year_json(origin(job), answer, names, judged, use, lighting)}};
+        if (arguments_.hourly) {
+            for (size_t p = 0; p < answer.planes.size(); ++p)
+                files.emplace_back(name(job, ("." + answer.planes[p].plane.plane + ".hours.csv").c_str()), exchange::hourly_csv(answer, p, use.operation));
+            files.emplace_back(name(job, ".blinds.csv"), exchange::blinds_csv(answer, use.operation));
+            if (!lighting.empty()) files.emplace_back(name(job, ".power.csv"), exchange::power_csv(lighting));
+            files.emplace_back(name(job, ".sun-on-glass.csv"), exchange::heat_csv(answer.heat()));
+        }
+        return finish(job, answer.record, year_lines(answer, names, use, lighting, judged) + "\n   ", std::move(files));
+    }
+
+    static std::string year_lines(const question::YearAnswer& answer, const std::vector<std::string>& names, const question::YearUse& use, const std::vector<question::LightingYear>& lighting,
+                                  const std::vector<exchange::JudgedSet>& judged) {
         std::string line;
+        for (size_t p = 0; p < names.size(); ++p)
+            for (const auto& f : question::room_figures(answer, p, use.limits, use.hours[p], use.operation))
+                if (f.id == "mean" || f.id == "autonomy" || f.id == "useful")
+                    line += fmt::format("{}{} {:.3g} {} ({:.3g} to {:.3g})", f.id == "mean" ? fmt::format("\n    {:<22} ", names[p]) : "; ", f.name, f.value, f.unit, f.low, f.high);
+        for (const auto& l : lighting) line += fmt::format("\n    {:<22} {:.0f} kWh a year ({:.0f} to {:.0f}), {:.0f} % less than always on", l.name, l.kwh, l.kwh_low, l.kwh_high, 100 * l.saved());
         for (const auto& set : judged)
             for (const auto& v : set.verdicts)
                 if (!v.criterion->optional)
-                    line += fmt::format("\n    {} {:<22} {:<58} {:5.1f} %  ({} {:.0f} %)", v.met ? "met    " : "not met", v.subject,
-                                        v.criterion->name, 100 * v.value, v.criterion->at_least ? "at least" : "at most", 100 * v.threshold);
-        return finish(job, answer.record, line + "\n   ", std::move(files));
+                    line += fmt::format("\n    {} {:<22} {:<58} {:5.1f} %  ({} {:.0f} %)", v.met ? "met    " : "not met", v.subject, v.criterion->name, 100 * v.value,
+                                        v.criterion->at_least ? "at least" : "at most", 100 * v.threshold);
+        return line;
+    }
+
+    static store::AnswerEntry entry(const Job& job, const question::Record& record) {
+        store::AnswerEntry e;
+        e.inputs = record.inputs.text();
+        e.kind = "year";
+        e.option = job.option->id;
+        e.question = job.question.id;
+        e.settings = fmt::format("{{\"from\":{},\"to\":{},\"target\":{}}}", job.question.from, job.question.to, job.question.target);
+        e.version = record.version;
+        e.seed = record.seed;
+        e.wanted = record.wanted;
+        e.reached = record.reached;
+        e.settled = record.settled;
+        e.rays = record.rays;
+        e.paths = record.paths;
+        e.seconds = record.seconds;
+        return e;
     }
 
     int glare(const Job& job, const geometry::Surfaces& surfaces, const question::Effort& effort, ProgressLine& progress) {
@@ -243,6 +295,9 @@ class Solver {
     const Plan& plan_;
     const SolveArguments& arguments_;
     bool unsettled_ = false;
+    std::shared_ptr<store::Answers> answers_;
+    bool answers_asked_ = false;
+    std::shared_ptr<const question::YearSky> sky_;
 };
 
 }  // namespace

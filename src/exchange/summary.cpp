@@ -56,27 +56,75 @@ std::string table_json(const Origin& origin, const question::Record& record, con
     return j.dump(1) + "\n";
 }
 
-std::string year_json(const Origin& origin, const question::YearAnswer& answer, const std::vector<std::string>& names,
-                      const std::vector<JudgedSet>& judged, double from, double to) {
+namespace {
+
+Json group_json(const question::YearAnswer& answer, size_t g, const metric::Hours& daylit, question::Operation operation) {
+    const auto& group = answer.groups[g];
+    const auto& states = answer.states(g, operation);
+    std::vector<int> hours(group.states.size() + 1, 0);
+    for (size_t h = 0; h < states.size(); ++h)
+        if (daylit[h]) ++hours[states[h]];
+    Json by_state = Json::array();
+    for (size_t k = 0; k < hours.size(); ++k) by_state.push_back({{"state", k == 0 ? "open" : group.state_names[k - 1]}, {"daylit_hours", hours[k]}});
+    const double all = std::max<double>(1, static_cast<double>(metric::count(daylit)));
+    return {{"group", group.name}, {"room", group.room}, {"windows", group.openings}, {"control", model::control_name(group.control.kind)}, {"open_share_of_daylit_hours", tidy(hours[0] / all)}, {"states", by_state}};
+}
+
+Json heat_json(const question::PaneHeat& heat) {
+    std::vector<double> on(12, 0.0), through(12, 0.0);
+    for (int h = 0; h < climate::kHours; ++h) {
+        const auto m = static_cast<size_t>(climate::moment_of(h / 24, 12).month - 1);
+        on[m] += static_cast<double>(heat.on[static_cast<size_t>(h)]) / 1000;
+        through[m] += static_cast<double>(heat.through[static_cast<size_t>(h)]) / 1000;
+    }
+    Json j = {{"window", heat.opening}, {"glass_m2", tidy(heat.area)}, {"passes_square_to_it", tidy(heat.passes)}, {"solar_factor_known", heat.solar_known}};
+    for (const auto& [key, list] : {std::pair{"on_kwh_m2_by_month", &on}, {"through_kwh_m2_by_month", &through}}) {
+        j[key] = Json::array();
+        for (const double v : *list) j[key].push_back(tidy(v));
+    }
+    return j;
+}
+
+// Hours, not more than are worth listing, as month-day-hour.
+Json hours_json(const metric::Hours& hours) {
+    Json out = Json::array();
+    for (size_t h = 0; h < hours.size() && out.size() < 200; ++h)
+        if (hours[h]) out.push_back(climate::text(climate::moment_of(static_cast<int>(h) / 24, static_cast<double>(h % 24))));
+    return out;
+}
+
+}  // namespace
+
+std::string year_json(const Origin& origin, const question::YearAnswer& answer, const std::vector<std::string>& names, const std::vector<JudgedSet>& judged,
+                      const question::YearUse& use, const std::vector<question::LightingYear>& lighting) {
     Json j = head(origin, answer.record, "year");
-    j["settings"]["occupied_hours"] = {from, to};
+    j["settings"]["target_lux"] = use.limits.target;
+    j["settings"]["useful_lux"] = {use.limits.low, use.limits.high};
     j["settings"]["blind_rule"] = {{"area_share", question::kBlindShare}, {"direct_lux", question::kBlindLux}};
+    j["settings"]["panes_changed_since_traced"] = answer.panes_changed();
     j["outdoor_median_diffuse_lux"] = tidy(climate::median_diffuse(answer.outdoor));
-    const auto hours = metric::daily_hours(from, to);
     j["planes"] = Json::array();
     for (size_t p = 0; p < answer.planes.size(); ++p) {
         const auto& plane = answer.planes[p];
-        const auto open = question::spatial_autonomy(plane, hours, 300, 0.5, false), blinds = question::spatial_autonomy(plane, hours, 300, 0.5, true);
-        const auto sun = question::sunlight_exposure(plane, hours, 1000, 250);
-        Json groups = Json::array();
-        for (size_t g = 0; g < plane.groups.size(); ++g)
-            groups.push_back({{"group", answer.groups[static_cast<size_t>(plane.groups[g])].name}, {"hours_closed", metric::count(plane.closed[g])}});
-        j["planes"].push_back({{"plane", plane.plane.plane}, {"room", names[p]}, {"points", plane.plane.points.size()},
-                               {"relative_half_width_95", tidy(plane.relative_half_width)},
-                               {"spatial_autonomy_blinds", tidy(blinds.value)}, {"spatial_autonomy_blinds_band", {tidy(blinds.low), tidy(blinds.high)}},
-                               {"spatial_autonomy_open", tidy(open.value)}, {"sunlight_exposure", tidy(sun.value)},
-                               {"mean_lux", tidy(metric::mean_lux(plane.open, hours))}, {"blinds", groups}});
+        const auto unmet = answer.unmet(p, use.operation);
+        Json figures = Json::object();
+        for (const auto& f : question::room_figures(answer, p, use.limits, use.hours[p], use.operation))
+            figures[f.id] = {{"value", tidy(f.value)}, {"band_95", {tidy(f.low), tidy(f.high)}}, {"unit", f.unit}};
+        j["planes"].push_back({{"plane", plane.plane.plane}, {"room", names[p]}, {"points", plane.plane.points.size()}, {"occupied_hours", metric::count(use.hours[p])},
+                               {"relative_half_width_95", tidy(plane.relative_half_width)}, {"figures", figures},
+                               {"hours_no_blind_meets_the_rule", metric::count(unmet)}, {"hours_no_blind_meets_the_rule_first", hours_json(unmet)}});
     }
+    metric::Hours daylit(climate::kHours, false);
+    for (size_t h = 0; h < daylit.size(); ++h) daylit[h] = answer.outdoor[h].daylit();
+    j["blinds"] = Json::array();
+    for (size_t g = 0; g < answer.groups.size(); ++g)
+        if (!answer.groups[g].states.empty()) j["blinds"].push_back(group_json(answer, g, daylit, use.operation));
+    j["electric_light"] = Json::array();
+    for (const auto& l : lighting)
+        j["electric_light"].push_back({{"lighting", l.id}, {"name", l.name}, {"area_m2", tidy(l.area)}, {"sensor_point", l.sensor}, {"kwh", tidy(l.kwh)}, {"kwh_band_95", {tidy(l.kwh_low), tidy(l.kwh_high)}},
+                                       {"kwh_always_on", tidy(l.kwh_always)}, {"saved_share", tidy(l.saved())}});
+    j["sun_on_glazing"] = Json::array();
+    for (const auto& heat : answer.heat()) j["sun_on_glazing"].push_back(heat_json(heat));
     j["criteria"] = Json::array();
     for (const auto& set : judged) {
         Json rows = Json::array();

@@ -6,7 +6,7 @@
 #include "model/project.h"
 #include "question/table.h"
 #include "question/glare.h"
-#include "question/year.h"
+#include "question/ask_year.h"
 #include "rule/criteria.h"
 
 namespace wp::exchange {
@@ -23,8 +23,8 @@ struct JudgedSet {
     rule::CriteriaSet set;
     std::vector<rule::Verdict> verdicts;
 };
-std::string year_json(const Origin& origin, const question::YearAnswer& answer, const std::vector<std::string>& names,
-                      const std::vector<JudgedSet>& judged, double from, double to);
+std::string year_json(const Origin& origin, const question::YearAnswer& answer, const std::vector<std::string>& names, const std::vector<JudgedSet>& judged,
+                      const question::YearUse& use, const std::vector<question::LightingYear>& lighting);
 std::string glare_json(const Origin& origin, const question::GlareAnswer& answer);
 
 }  // namespace wp::exchange

@@ -22,42 +22,94 @@ constexpr const char* kPlace = "plane,room,point,x_m,y_m,z_m,nx,ny,nz,";
 
 }  // namespace
 
-std::string year_csv(const question::YearAnswer& answer, double from, double to) {
-    std::string out = std::string(kPlace) +
-                      "autonomy_300lx_open_share,autonomy_300lx_blinds_share,sun_1000lx_hours,mean_open_lux,standard_error_lux\n";
-    const auto hours = metric::daily_hours(from, to);
-    const auto n = static_cast<double>(metric::count(hours));
-    for (const auto& plane : answer.planes) {
-        const auto open = metric::autonomy(plane.open, hours, 300), blinds = metric::autonomy(plane.blinds, hours, 300);
-        const auto sun = metric::hours_at_least(plane.direct, hours, 1000);
-        std::vector<double> sum(plane.plane.points.size(), 0.0);
-        for (size_t h = 0; h < hours.size(); ++h) {
-            if (!hours[h]) continue;
-            const auto lux = plane.open.at(static_cast<int>(h));
-            for (size_t p = 0; p < lux.size(); ++p) sum[p] += static_cast<double>(lux[p]);
-        }
-        for (size_t i = 0; i < sum.size(); ++i) {
+std::string year_csv(const question::YearAnswer& answer, const question::YearUse& use) {
+    using question::PointFigure;
+    std::string out = kPlace;
+    for (size_t f = 0; f < question::kPointFigures; ++f) {
+        const auto& name = question::name_of(static_cast<PointFigure>(f));
+        const char* unit = name.unit[0] == '%' ? "percent" : name.unit[0] == 'h' ? "hours" : "lux";
+        fmt::format_to(std::back_inserter(out), "{0}_{1},{0}_low_95,{0}_high_95,", name.id, unit);
+    }
+    out += "relative_standard_error\n";
+    for (size_t p = 0; p < answer.planes.size(); ++p) {
+        const auto& plane = answer.planes[p];
+        std::vector<question::PointValues> all;
+        for (size_t f = 0; f < question::kPointFigures; ++f) all.push_back(question::point_values(answer, p, static_cast<PointFigure>(f), use.limits, use.hours[p], use.operation));
+        for (size_t i = 0; i < plane.plane.points.size(); ++i) {
             place(out, plane.plane, i);
-            const double mean = n > 0 ? sum[i] / n : 0;
-            fmt::format_to(std::back_inserter(out), "{:.5f},{:.5f},{:.0f},{:.2f},{:.2f}\n", open[i], blinds[i], sun[i], mean,
-                           mean * plane.relative_half_width / light::kStudent95);
+            for (const auto& v : all) fmt::format_to(std::back_inserter(out), "{:.4g},{:.4g},{:.4g},", v.value[i], v.low[i], v.high[i]);
+            fmt::format_to(std::back_inserter(out), "{:.5f}\n", static_cast<double>(plane.half_width[i]) / light::kStudent95);
         }
     }
     return out;
 }
 
-std::string hourly_csv(const question::PlaneYear& plane) {
-    std::string out = "month,day,hour_ending";
-    for (size_t i = 0; i < plane.plane.points.size(); ++i) fmt::format_to(std::back_inserter(out), ",point_{}_lux", i);
-    out += "\n";
+namespace {
+
+// Rows of an hourly table: month, day, the hour's end; what(hour) follows.
+template <class What>
+void each_hour(std::string& out, What&& what) {
     for (int h = 0; h < climate::kHours; ++h) {
         const auto m = climate::moment_of(h / 24, 0);
         fmt::format_to(std::back_inserter(out), "{},{},{}", m.month, m.day, h % 24 + 1);
-        const auto lux = plane.open.at(h);
-        for (size_t i = 0; i < plane.plane.points.size(); ++i)
-            fmt::format_to(std::back_inserter(out), ",{:.1f}", lux.empty() ? 0.0f : lux[i]);
+        what(h);
         out += "\n";
     }
+}
+
+// Names go into heads of columns: without what parts columns.
+std::string plain(std::string name) {
+    for (char& c : name)
+        if (c == ',' || c == '"' || c == '\n') c = ' ';
+    return name;
+}
+
+}  // namespace
+
+std::string hourly_csv(const question::YearAnswer& answer, size_t plane, question::Operation operation) {
+    std::string out = "month,day,hour_ending";
+    const size_t points = answer.planes[plane].plane.points.size();
+    for (size_t i = 0; i < points; ++i) fmt::format_to(std::back_inserter(out), ",point_{}_lux", i);
+    out += "\n";
+    const auto light = answer.lux(plane, operation);
+    each_hour(out, [&](int h) {
+        const auto lux = light->at(h);
+        for (size_t i = 0; i < points; ++i) fmt::format_to(std::back_inserter(out), ",{:.1f}", lux.empty() ? 0.0f : lux[i]);
+    });
+    return out;
+}
+
+std::string blinds_csv(const question::YearAnswer& answer, question::Operation operation) {
+    std::string out = "month,day,hour_ending";
+    for (const auto& group : answer.groups) out += "," + plain(group.name);
+    for (const auto& plane : answer.planes) out += ",unmet_" + plain(plane.plane.plane);
+    out += "\n";
+    std::vector<metric::Hours> unmet;
+    for (size_t p = 0; p < answer.planes.size(); ++p) unmet.push_back(answer.unmet(p, operation));
+    each_hour(out, [&](int h) {
+        for (size_t g = 0; g < answer.groups.size(); ++g) fmt::format_to(std::back_inserter(out), ",{}", answer.states(g, operation)[static_cast<size_t>(h)]);
+        for (const auto& hours : unmet) out += hours[static_cast<size_t>(h)] ? ",1" : ",0";
+    });
+    return out;
+}
+
+std::string power_csv(const std::vector<question::LightingYear>& lighting) {
+    std::string out = "month,day,hour_ending";
+    for (const auto& l : lighting) out += "," + plain(l.id) + "_watts";
+    out += "\n";
+    each_hour(out, [&](int h) {
+        for (const auto& l : lighting) fmt::format_to(std::back_inserter(out), ",{:.2f}", l.watts[static_cast<size_t>(h)]);
+    });
+    return out;
+}
+
+std::string heat_csv(const std::vector<question::PaneHeat>& panes) {
+    std::string out = "month,day,hour_ending";
+    for (const auto& p : panes) out += "," + plain(p.opening) + "_on_w_m2," + plain(p.opening) + "_through_w_m2";
+    out += "\n";
+    each_hour(out, [&](int h) {
+        for (const auto& p : panes) fmt::format_to(std::back_inserter(out), ",{:.2f},{:.2f}", p.on[static_cast<size_t>(h)], p.through[static_cast<size_t>(h)]);
+    });
     return out;
 }
 

@@ -6,14 +6,20 @@
 #include "model/project.h"
 #include "question/daylight_factor.h"
 #include "question/glare.h"
-#include "question/year.h"
+#include "question/ask_year.h"
 
 namespace wp::exchange {
 
-/// One line a point: autonomy, exposure hours, mean; for the question's occupied hours.
-std::string year_csv(const question::YearAnswer& answer, double from, double to);
+/// One line a point: every figure with the ends of its 95 % band, for the hours its room is occupied.
+std::string year_csv(const question::YearAnswer& answer, const question::YearUse& use);
 /// One line an hour of the year, one column a point.
-std::string hourly_csv(const question::PlaneYear& plane);
+std::string hourly_csv(const question::YearAnswer& answer, size_t plane, question::Operation operation);
+/// One line an hour, one column a window group: the state of its blinds; then one a plane: 1 where no state keeps the sun out.
+std::string blinds_csv(const question::YearAnswer& answer, question::Operation operation);
+/// One line an hour, one column an electric light.
+std::string power_csv(const std::vector<question::LightingYear>& lighting);
+/// One line an hour, two columns an opening: irradiance on its panes and behind them.
+std::string heat_csv(const std::vector<question::PaneHeat>& panes);
 std::string glare_csv(const question::GlareAnswer& answer);
 
 }  // namespace wp::exchange

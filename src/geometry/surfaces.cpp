@@ -52,6 +52,10 @@ bool Surfaces::has_seasons() const {
     return std::any_of(surfaces.begin(), surfaces.end(), [](const Surface& s) { return s.openness != s.bare_openness; });
 }
 
+namespace {
+constexpr double kOpaquePane = 1e-3;
+}
+
 Fingerprint Surfaces::fingerprint() const {
     Fingerprint print;
     for (const Vec3 v : vertices)
@@ -83,6 +87,61 @@ Fingerprint Surfaces::fingerprint() const {
     for (const double v : {ground_reflectance, blind_transmittance}) print.add(v);
     if (has_seasons())
         for (const int month : {leaf_from, leaf_to}) print.add(month);
+    return print;
+}
+
+std::vector<bool> Surfaces::joined(int space) const {
+    std::vector<bool> in(spaces.size(), false);
+    if (space < 0 || static_cast<size_t>(space) >= in.size()) return in;
+    in[static_cast<size_t>(space)] = true;
+    for (bool grew = true; grew;) {
+        grew = false;
+        const auto join = [&](size_t a, size_t b) {
+            if (a >= in.size() || b >= in.size() || in[a] == in[b]) return;
+            in[a] = in[b] = true;
+            grew = true;
+        };
+        for (const Portal& p : portals)
+            if (p.inside >= 0 && p.outside >= 0) join(static_cast<size_t>(p.inside), static_cast<size_t>(p.outside));
+        for (size_t a = 0; a < air.size(); ++a)
+            for (size_t b = a + 1; b < air.size(); ++b)
+                if (air[a] == air[b]) join(a, b);
+    }
+    return in;
+}
+
+Fingerprint Surfaces::light_fingerprint(int space) const {
+    const std::vector<bool> in = joined(space);
+    const auto counts = [&](int s) { return s < 0 || static_cast<size_t>(s) >= in.size() || in[static_cast<size_t>(s)]; };
+    Fingerprint print;
+    const auto add = [&](Vec3 v) {
+        for (const double c : {v.x, v.y, v.z}) print.add(c);
+    };
+    for (size_t i = 0; i < triangles.size(); ++i) {
+        const Surface& s = surfaces[surface_of[i]];
+        if (!counts(s.space)) continue;
+        for (const uint32_t k : triangles[i]) add(vertices[k]);
+        print.add(static_cast<int>(s.element));
+        for (const double v : {s.reflectance, s.specular, s.roughness, s.openness, s.bare_openness, s.through}) print.add(v);
+    }
+    for (const Portal& p : portals) {
+        if (!counts(p.inside) || !counts(p.outside)) continue;
+        for (const Vec3 v : {p.corner, p.u, p.v}) add(v);
+        const bool outer = p.inside < 0 || p.outside < 0;
+        print.add(static_cast<int>(outer));
+        print.add(p.free_share * (outer ? 1 : p.maintenance));
+        print.add(p.opening);
+        if (p.glazing < 0) continue;
+        const Glazing& g = glazings[static_cast<size_t>(p.glazing)];
+        for (const double v : {g.diffuse, g.reflectance_out, g.reflectance_in}) print.add(v);
+        print.add(g.panes);
+        // Nothing comes of scaling nothing.
+        print.add(outer ? (g.transmittance > kOpaquePane ? 1.0 : 0.0) : g.transmittance);
+    }
+    for (const double v : {ground_reflectance, blind_transmittance}) print.add(v);
+    if (has_seasons())
+        for (const int month : {leaf_from, leaf_to}) print.add(month);
+    for (const double v : ground_by_month) print.add(v);
     return print;
 }
 

@@ -54,6 +54,7 @@ struct Glazing {
     int panes = 1;
     double diffuse = 0;         ///< which part of what passes, and of what is reflected, is scattered
     double reflectance_out = 0, reflectance_in = 0;  ///< normal incidence, by side; 0: as uncoated panes reflect
+    double solar_factor = 0;    ///< total solar energy transmittance (EN 410); 0: not known. Nothing to light
     bool operator==(const Glazing&) const = default;
 };
 
@@ -94,6 +95,12 @@ struct Surfaces {
 
     /// Of all but ground_by_month: whoever reckons with months adds their states.
     Fingerprint fingerprint() const;
+
+    /// Spaces that share light with one through floor voids or inner openings, itself included; of outdoors: none but the open air.
+    std::vector<bool> joined(int space) const;
+    /// Of what light in a space hangs on, less what only scales light through outer panes (their transmittance, dirt) and less rooms that share
+    /// no light with it but through the open air. What may be left out of a room behind two outer windows is below what can be measured.
+    Fingerprint light_fingerprint(int space) const;
 
     // Building blocks, also for tests that need a scene of their own.
     uint32_t add_surface(Surface surface);

@@ -14,7 +14,7 @@ using model::question_of;
 
 Asker::Asker(Document& document, QObject* parent)
     : QObject(parent), document_(document), live_(planes_asked(), this), readings_live_(readings_asked(), this), beside_live_(planes_asked(), this), live_moment_(planes_asked(), this),
-      readings_moment_(readings_asked(), this), beside_moment_(planes_asked(), this), job_(this) {
+      readings_moment_(readings_asked(), this), beside_moment_(planes_asked(), this), live_year_(this), jobs_(this) {
     connect(&document, &Document::project_changed, this, &Asker::project_changed);
     for (const auto signal : {&Document::moment_changed, &Document::sky_changed, &Document::weather_changed}) connect(&document, signal, this, &Asker::request_moment);
     using Factor = std::shared_ptr<const question::DaylightFactorAnswer>;
@@ -46,9 +46,7 @@ Asker::Asker(Document& document, QObject* parent)
         document_.reading_moments[option.toStdString()] = answer;
         document_.tell_answers();
     });
-    connect(&job_, &Job::changed, this, [this] {
-        if (!job_.is_running()) start_next();
-    });
+    build_years();
     project_changed();
 }
 
@@ -64,7 +62,31 @@ void Asker::take(const std::shared_ptr<const question::MomentAnswer>& answer, co
     document_.tell_answers();
 }
 
+namespace {
+
+// Whether all that was done between two projects is nothing to daylight factor and moments: hours, targets, electric light.
+bool only_use_changed(const model::Project& a, const model::Project& b, const model::Option& option) {
+    if (!same_building(a, b, option.id)) return false;
+    const auto* was = model::find(a.options, option.id);
+    if (was == nullptr || was->readings != option.readings || was->planes != option.planes || was->observers != option.observers) return false;
+    const auto asked = [](const model::Project& p) {
+        auto list = p.questions;
+        std::erase_if(list, [](const Question& q) { return q.kind == Question::Kind::year; });
+        return list;
+    };
+    return asked(a) == asked(b);
+}
+
+}  // namespace
+
 void Asker::project_changed() {
+    const auto seen = std::exchange(seen_, document_.snapshot());
+    if (seen != nullptr && seen != seen_ && seen_option_ == document_.option().id && only_use_changed(*seen, *seen_, document_.option())) {
+        for (Then* then : {&daylight_then_, &moment_then_})
+            if (const auto it = then->find(seen_option_); it != then->end()) it->second = seen_;
+        return request_year(document_.option_index());
+    }
+    seen_option_ = document_.option().id;
     fresh_ = false;
     working_ = true;
     request_readings();
@@ -75,8 +97,7 @@ void Asker::project_changed() {
         document_.tell_answers();
         return;
     }
-    // The fingerprint of a year takes a look at all surfaces: only worth it where there is a year that may be stale.
-    if (document_.years.contains(document_.option().id)) note_wanted_year(document_.option_index());
+    request_year(document_.option_index());
     live_.request(document_.snapshot(), document_.option_index());
     moment_fresh_ = false;
     request_moment();
@@ -161,12 +182,12 @@ void Asker::ask_question(const model::Id& id) {
     const auto project = document_.snapshot();
     const auto* question = model::find(project->questions, id);
     if (question == nullptr) return;
-    if (job_.is_running()) return emit said(QStringLiteral("Something is running: wait for it or cancel it"));
     if (question->kind == Question::Kind::year) return ask_year();
     if (question->kind == Question::Kind::glare) return ask_glare(question->observer, question->heading);
     const auto weather = document_.weather();
     const size_t index = document_.option_index();
-    job_.start(QString::fromStdString(question->name), [this, project, weather, index, wanted = *question](const Cancel& cancel, const Progress& progress) -> Job::Finish {
+    jobs_.add(QStringLiteral("table %1 %2").arg(QString::fromStdString(project->options[index].id), QString::fromStdString(id)), QStringLiteral("%1: %2").arg(QString::fromStdString(question->name), QString::fromStdString(project->options[index].name)),
+              [this, project, weather, index, wanted = *question](const Cancel& cancel, const Progress& progress) -> JobQueue::Finish {
         const auto& option = project->options[index];
         auto answer = question::ask_table(*project, option, wanted, weather.get(), question::effort_of(wanted), cancel, progress);
         if (!answer) return [this, line = answer.fault().line()] { emit said(QString::fromStdString(line)); };
@@ -242,89 +263,8 @@ const Document::KeptTable* Asker::table(const model::Id& option) const {
     return found != document_.tables.end() ? &found->second : nullptr;
 }
 
-void Asker::note_wanted_year(size_t index) {
-    if (document_.weather() == nullptr) return;
-    const auto& project = document_.project();
-    const auto& option = project.options[index];
-    const auto question = question_of(project, Question::Kind::year);
-    document_.wanted_year[option.id] = question::year_inputs(geometry::build_surfaces(project, option, question.without), *question::planes_of(option, question, project.site.north),
-                                                             *document_.weather(), radians(project.site.north), question::effort_of(question));
-}
-
-void Asker::ask_year() {
-    if (document_.weather() == nullptr) return emit said(QStringLiteral("The year needs a weather file: choose one on the Site desk"));
-    if (document_.option().planes.empty()) return emit said(QStringLiteral("Draw a room first: the year is asked on its reference plane"));
-    years_waiting_.push_back(document_.option_index());
-    if (!job_.is_running()) start_next();
-}
-
-void Asker::ask_all() {
-    if (document_.weather() == nullptr) emit said(QStringLiteral("Only the daylight factor can be asked: the year needs a weather file"));
-    for (size_t i = 0; i < document_.project().options.size(); ++i) {
-        const auto& option = document_.project().options[i];
-        if (option.planes.empty() || document_.weather() == nullptr) continue;
-        note_wanted_year(i);
-        const auto year = document_.years.find(option.id);
-        if (year == document_.years.end() || year->second->record.inputs != document_.wanted_year[option.id]) years_waiting_.push_back(i);
-    }
-    if (!job_.is_running()) start_next();
-}
-
-void Asker::start_next() {
-    if (years_waiting_.empty()) return;
-    const size_t option = years_waiting_.front();
-    years_waiting_.pop_front();
-    if (option < document_.project().options.size()) run_year(option);
-}
-
-namespace {
-
-std::shared_ptr<question::DaylightFactorAnswer> solve_daylight(const model::Project& project, const model::Option& option, const Cancel& cancel) {
-    const auto question = question_of(project, Question::Kind::daylight_factor);
-    question::DaylightFactorSetup setup;
-    setup.season = question.season;
-    return std::make_shared<question::DaylightFactorAnswer>(question::daylight_factor(
-        geometry::build_surfaces(project, option, question.without), *question::planes_of(option, question, project.site.north), question::effort_of(question), cancel, {}, setup));
-}
-
-}  // namespace
-
-void Asker::run_year(size_t index) {
-    const auto project = document_.snapshot();
-    const auto weather = document_.weather();
-    if (weather == nullptr) return;
-    const QString name = QString::fromStdString(project->options[index].name);
-    const bool needs_daylight = !document_.daylight.contains(project->options[index].id);
-    job_.start(QStringLiteral("The year: %1").arg(name), [this, project, weather, index, needs_daylight](const Cancel& cancel, const Progress& progress) -> Job::Finish {
-        const auto& option = project->options[index];
-        const auto question = question_of(*project, Question::Kind::year);
-        const auto surfaces = geometry::build_surfaces(*project, option, question.without);
-        const auto planes = *question::planes_of(option, question, project->site.north);
-        std::shared_ptr<const question::DaylightFactorAnswer> daylight;
-        if (needs_daylight)
-            daylight = solve_daylight(*project, option, cancel);
-        auto year = std::make_shared<const question::YearAnswer>(
-            question::solve_year(surfaces, planes, *weather, radians(project->site.north), question::effort_of(question), cancel, progress));
-        return [this, id = option.id, year, daylight] {
-            document_.years[id] = year;
-            document_.wanted_year[id] = year->record.inputs;
-            if (daylight) document_.daylight.try_emplace(id, daylight);
-            // The project may have moved on meanwhile.
-            for (size_t i = 0; i < document_.project().options.size(); ++i)
-                if (document_.project().options[i].id == id) note_wanted_year(i);
-            document_.tell_answers();
-        };
-    });
-}
-
-void Asker::cancel() {
-    years_waiting_.clear();
-    job_.cancel();
-}
-
 void Asker::ask_glare(const model::Id& wanted, int heading) {
     if (document_.weather() == nullptr) return emit said(QStringLiteral("A picture needs a weather file: choose one on the Site desk"));
-    if (job_.is_running()) return emit said(QStringLiteral("Something is running: wait for it or cancel it"));
     const auto& observers = document_.option().observers;
     const auto* observer = model::find(observers, wanted);
     if (observer == nullptr && !observers.empty()) observer = &observers.front();
@@ -338,8 +278,8 @@ void Asker::ask_glare(const model::Id& wanted, int heading) {
     question.heading = std::clamp(heading, 0, static_cast<int>(observer->others.size()));
     question.moment = document_.moment();
     const size_t index = document_.option_index();
-    job_.start(QStringLiteral("Looking through %1").arg(QString::fromStdString(observer->others.empty() ? observer->name : model::view_name(*observer, static_cast<size_t>(question.heading)))),
-               [this, project, weather, question, index](const Cancel& cancel, const Progress& progress) -> Job::Finish {
+    jobs_.add(QStringLiteral("glare"), QStringLiteral("Looking through %1").arg(QString::fromStdString(observer->others.empty() ? observer->name : model::view_name(*observer, static_cast<size_t>(question.heading)))),
+               [this, project, weather, question, index](const Cancel& cancel, const Progress& progress) -> JobQueue::Finish {
                    const auto& option = project->options[index];
                    const auto surfaces = geometry::build_surfaces(*project, option, question.without);
                    const auto task = question::glare_task(*project, option, question, surfaces, *weather);

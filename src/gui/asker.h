@@ -3,7 +3,6 @@
 // glare pictures in the background, and files the answers in the document. What the sheet shows of them is in shown.cpp.
 #pragma once
 #include <QObject>
-#include <deque>
 #include <optional>
 #include <set>
 
@@ -11,8 +10,11 @@
 #include "gui/lamp.h"
 #include "gui/live_moment.h"
 #include "gui/sheet/sheet.h"
+#include "gui/jobs/job_queue.h"
 #include "gui/work.h"
+#include "gui/year/live_year.h"
 #include "question/why.h"
+#include "store/answers.h"
 
 namespace wp::gui {
 
@@ -20,12 +22,14 @@ namespace wp::gui {
 enum class Shown {
     daylight_factor, sky_component, outside_component, inside_component, ground_component, lux_by_design_sky, lux_by_median,
     moment, moment_sun, moment_sky, moment_reflected,
-    autonomy, sun_hours, mean_lux,
+    autonomy, continuous, maximum, too_dark, supplementary, useful, too_bright, useful_three, bright_three, saturation, sun_hours, mean_lux,  // as question::PointFigure
+    year_hour,  ///< the year at the hour of the moment, blinds as they are worked
     table,  ///< a column of a question's answer
 };
 inline bool is_daylight(Shown s) { return s <= Shown::lux_by_median; }
 inline bool is_moment(Shown s) { return s >= Shown::moment && s <= Shown::moment_reflected; }
-inline bool is_year(Shown s) { return s >= Shown::autonomy && s <= Shown::mean_lux; }
+inline bool is_year(Shown s) { return s >= Shown::autonomy && s <= Shown::year_hour; }
+inline Shown shown_of(question::PointFigure f) { return static_cast<Shown>(static_cast<int>(Shown::autonomy) + static_cast<int>(f)); }
 
 class Asker : public QObject {
     Q_OBJECT
@@ -42,8 +46,16 @@ class Asker : public QObject {
     /// Takes a table from elsewhere as an answer on the option's planes; its id is given back.
     Result<model::Id> open_table(const std::filesystem::path& path);
     /// Stops what runs and forgets what waits behind it.
-    void cancel();
-    Job& job() { return job_; }
+    void cancel() { jobs_.cancel_all(); }
+    JobQueue& jobs() { return jobs_; }
+    /// What is kept beside the project; null where nothing can be.
+    std::shared_ptr<store::Answers> answers();
+    /// What one wishes to read of the year, and to have it changed: the reading follows.
+    const YearWish& wish() const { return wish_; }
+    void wish_year(YearWish wish);
+    /// The newest reading of an option's year; null where it has none.
+    std::shared_ptr<const YearReading> year_reading(const model::Id& option) const;
+    std::shared_ptr<const YearReading> year_reading() const { return year_reading(document_.option().id); }
     LiveDaylight& live() { return live_; }
     bool is_held() const { return live_.is_held(); }
     LiveMoment& live_moment() { return live_moment_; }
@@ -84,12 +96,16 @@ class Asker : public QObject {
  signals:
     void daylight_stepped();
     void said(const QString& text);
+    /// A reading of the year came in.
+    void year_read();
 
  private:
     void project_changed();
-    void start_next();
-    void run_year(size_t option);
-    void note_wanted_year(size_t option);
+    // asker_year.cpp
+    void build_years();
+    void run_year(size_t option, bool only_if_kept);
+    void request_year(size_t option);
+    void open_kept_years();
     void request_moment();
     // A live answer of an option, and the project it was asked of.
     void take(const std::shared_ptr<const question::DaylightFactorAnswer>& answer, const std::shared_ptr<const model::Project>& asked, const QString& option);
@@ -112,12 +128,20 @@ class Asker : public QObject {
     Document& document_;
     LiveDaylight live_, readings_live_, beside_live_;
     LiveMoment live_moment_, readings_moment_, beside_moment_;
-    Job job_;
-    std::deque<size_t> years_waiting_;
+    LiveYear live_year_;
+    YearWish wish_;
+    JobQueue jobs_;
+    // Beside the project, once it has a file; else pieces are kept in memory.
+    std::shared_ptr<store::Answers> answers_;
+    std::filesystem::path answers_of_;
+    store::MemoryShelf memory_;
     bool working_ = false;
     bool fresh_ = false;  // the daylight answer belongs to the project as it is
     /// The project that an option's live answers were asked of.
     Then daylight_then_, moment_then_;
+    /// As the project was when it changed last, and the option that was shown.
+    std::shared_ptr<const model::Project> seen_;
+    model::Id seen_option_;
     model::Id beside_;
     std::set<model::Id> gone_;
     bool watching_readings_ = false;

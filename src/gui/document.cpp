@@ -88,6 +88,7 @@ void Document::take_up(model::Project project, const std::filesystem::path& path
     storey_ = 0;
     daylight.clear();
     years.clear();
+    year_readings.clear();
     glares.clear();
     moments.clear();
     reading_daylight.clear();

@@ -14,6 +14,7 @@
 
 #include "climate/weather.h"
 #include "model/item.h"
+#include "gui/year/year_reading.h"
 #include "question/ask_table.h"
 #include "question/daylight_factor.h"
 #include "question/glare.h"
@@ -87,6 +88,8 @@ class Document : public QObject {
 
     Kept<question::DaylightFactorAnswer> daylight;
     Kept<question::YearAnswer> years;
+    /// What is read of the years, live.
+    Kept<YearReading> year_readings;
     Kept<question::GlareAnswer> glares;
     /// The moment's light, live.
     Kept<question::MomentAnswer> moments;

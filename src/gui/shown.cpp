@@ -220,22 +220,23 @@ bool Asker::is_stale(const Document::KeptTable& kept, const model::Id& id) const
 
 SheetMap Asker::year_map(Shown shown, const model::Id& id) const {
     SheetMap map;
+    const bool hour = shown == Shown::year_hour;
+    const auto figure = static_cast<question::PointFigure>(static_cast<int>(shown) - static_cast<int>(Shown::autonomy));
     const auto question = question_of(document_.project(), Question::Kind::year);
-    const auto it = document_.years.find(id);
-    map.name = shown == Shown::autonomy ? QStringLiteral("Hours with 300 lx, blinds operated")
-               : shown == Shown::sun_hours ? QStringLiteral("Hours with 1000 lx of direct sun") : QStringLiteral("Mean illuminance in occupied hours");
-    map.unit = shown == Shown::autonomy ? QStringLiteral("%") : shown == Shown::sun_hours ? QStringLiteral("h a year") : QStringLiteral("lx");
-    mark_usual(map, shown == Shown::autonomy ? "autonomy" : shown == Shown::sun_hours ? "direct_sun_hours" : "illuminance");
-    if (it == document_.years.end()) return map;
-    map.layers = report::year_maps(*it->second, shown == Shown::autonomy ? report::YearMap::autonomy : shown == Shown::sun_hours ? report::YearMap::sun_hours : report::YearMap::mean_lux,
-                                   question.from, question.to);
-    double top = 0;
-    for (const auto& layer : map.layers)
-        for (const double v : layer.value) top = std::max(top, v);
-    map.scale = {0, shown == Shown::autonomy ? 100 : report::nice_top(top), false};
-    const auto wanted = document_.wanted_year.find(id);
-    const bool stale = wanted != document_.wanted_year.end() && wanted->second != it->second->record.inputs;
-    for (auto& layer : map.layers) layer.stale = stale;
+    const auto lux = [](double v) { return QStringLiteral("%1 lx").arg(v); };
+    if (hour) map.name = QStringLiteral("Illuminance, hour of %1").arg(QString::fromStdString(climate::text(document_.moment())));
+    else map.name = QString::fromLatin1(question::name_of(figure).name);
+    if (shown == Shown::autonomy || shown == Shown::continuous) map.name += QStringLiteral(", ") + lux(question.target);
+    if (shown == Shown::maximum) map.name += QStringLiteral(", ") + lux(10 * question.target);
+    map.unit = hour || shown == Shown::mean_lux ? QStringLiteral("lx") : shown == Shown::sun_hours ? QStringLiteral("h a year") : QStringLiteral("%");
+    mark_usual(map, hour || shown == Shown::mean_lux ? "illuminance" : question::name_of(figure).id);
+    const auto reading = year_reading(id);
+    if (reading == nullptr || reading->wish.hour_on_map != hour || (!hour && reading->wish.figure != figure)) return map;
+    static constexpr const char* worked[] = {", blinds open", ", blinds by LM-83", ""};
+    if (shown != Shown::sun_hours) map.name += QString::fromLatin1(worked[static_cast<int>(reading->wish.operation)]);
+    map.layers = reading->layers;
+    map.half_width = reading->half_width;
+    map.scale = map.unit == QStringLiteral("%") ? report::Scale{0, 100, false} : hour ? report::light_scale(map.layers) : report::Scale{0, report::nice_top(high_of(map.layers)), false};
     return map;
 }
 

@@ -72,7 +72,7 @@ Window::Window(QWidget* parent) : QMainWindow(parent), asker_(document_) {
         if (auto* button = tool_buttons_->button(static_cast<int>(tool))) button->setChecked(true);
     });
     connect(&asker_, &Asker::said, hint_, &QLabel::setText);
-    connect(&asker_.job(), &Job::changed, this, &Window::refresh_job);
+    connect(&asker_.jobs(), &JobQueue::changed, this, &Window::refresh_job);
     connect(eye_view_, &EyeView::ask, this, [this] { asker_.ask_glare(document_.selection().id); });
     connect(inspector_, &Inspector::ask_glare, this, [this](const QString& id, int heading) {
         show_eye(true);
@@ -232,7 +232,13 @@ void Window::build_job_line() {
     set_icon(cancel_, QStringLiteral("circle-stop"));
     cancel_->setObjectName(QStringLiteral("cancel"));
     connect(cancel_, &QPushButton::clicked, this, [this] { asker_.cancel(); });
-    for (QWidget* part : {static_cast<QWidget*>(job_title_), static_cast<QWidget*>(progress_), static_cast<QWidget*>(cancel_)}) statusBar()->addPermanentWidget(part);
+    jobs_button_ = new QToolButton;
+    set_icon(jobs_button_, QStringLiteral("list-todo"));
+    jobs_button_->setObjectName(QStringLiteral("show-jobs"));
+    jobs_button_->setAccessibleName(QStringLiteral("Jobs and answers"));
+    jobs_button_->setToolTip(QStringLiteral("Jobs and answers: what runs, what waits, what is kept (Ctrl+J)"));
+    connect(jobs_button_, &QToolButton::clicked, this, &Window::show_jobs);
+    for (QWidget* part : {static_cast<QWidget*>(job_title_), static_cast<QWidget*>(progress_), static_cast<QWidget*>(cancel_), static_cast<QWidget*>(jobs_button_)}) statusBar()->addPermanentWidget(part);
 }
 
 QWidget* Window::build_companion() {
@@ -256,6 +262,7 @@ QWidget* Window::build_companion() {
                                           {"Section", "The building cut along a line", section_view_},
                                           {"Eye", "What an observer sees", eye_view_},
                                           {"Profile", "The map along a line, over the section cut there", profile_},
+                                          {"Year", "The year of the point or room that is asked about, in charts", year_view_},
                                           {"Check", "What is wrong with the model, and what is only assumed", check_view_}}) {
         auto* button = new QToolButton;
         button->setText(QString::fromLatin1(name));
@@ -368,13 +375,11 @@ void Window::refresh_answers() {
 }
 
 void Window::refresh_job() {
-    const Job& job = asker_.job();
+    const JobQueue& job = asker_.jobs();
     job_title_->setText(job.is_running() ? job.title() : QString());
     progress_->setVisible(job.is_running());
     progress_->setValue(static_cast<int>(100 * job.share()));
     cancel_->setVisible(job.is_running());
-    run_year_->setEnabled(!job.is_running());
-    ask_button_->setEnabled(!job.is_running());
 }
 
 void Window::refresh_options() {

@@ -38,6 +38,10 @@
 #include "gui/site/site_panel.h"
 #include "gui/site/sky_page.h"
 #include "gui/sun_shade.h"
+#include "gui/jobs/jobs_panel.h"
+#include "gui/year/use_panel.h"
+#include "gui/year/year_panel.h"
+#include "gui/year/year_view.h"
 #include "gui/yearstrip/yearstrip.h"
 #include "store/recovery.h"
 
@@ -98,6 +102,9 @@ class Window : public QMainWindow {
     ReadingsPanel& readings() { return *readings_; }
     ProfileView& profile() { return *profile_; }
     PairView& pair() { return *pair_; }
+    YearPanel& year() { return *year_; }
+    UsePanel& use() { return *use_; }
+    YearView& year_view() { return *year_view_; }
     Lamp& lamp() { return *lamp_; }
 
  protected:
@@ -129,6 +136,10 @@ class Window : public QMainWindow {
     void keep_beside();
     void show_beside(const model::Id& option);
     void close_pair();
+    // window_year.cpp
+    void build_year();
+    void ask_year_at(Vec2 at);
+    void show_jobs();
     // window.cpp
     QWidget* build_companion();
     void build_job_line();
@@ -197,6 +208,11 @@ class Window : public QMainWindow {
     Inspector* inspector_ = nullptr;
     YearStrip* strip_ = nullptr;
     Lamp* lamp_ = nullptr;
+    YearPanel* year_ = nullptr;
+    UsePanel* use_ = nullptr;
+    YearView* year_view_ = nullptr;
+    JobsPanel* jobs_panel_ = nullptr;
+    QToolButton* jobs_button_ = nullptr;
     QSplitter* middle_ = nullptr;
     QButtonGroup *desks_ = nullptr, *tool_buttons_ = nullptr, *companion_buttons_ = nullptr;
     QComboBox *options_ = nullptr, *shown_box_ = nullptr, *column_box_ = nullptr, *sky_box_ = nullptr;

@@ -27,7 +27,10 @@ struct Name {
 constexpr Name kNames[] = {{Shown::daylight_factor, "Daylight factor (live)"}, {Shown::sky_component, "  sky component"}, {Shown::outside_component, "  reflected outdoors"},
                            {Shown::inside_component, "  reflected inside"}, {Shown::ground_component, "  in off the ground"}, {Shown::lux_by_design_sky, "  in lux, design sky"}, {Shown::lux_by_median, "  in lux, median sky"},
                            {Shown::moment, "The moment (live)"}, {Shown::moment_sun, "  direct sun"}, {Shown::moment_sky, "  straight from the sky"}, {Shown::moment_reflected, "  reflected"},
-                           {Shown::autonomy, "Daylight autonomy, 300 lx"}, {Shown::sun_hours, "Direct sun, hours of 1000 lx"}, {Shown::mean_lux, "Mean illuminance"}};
+                           {Shown::autonomy, "The year: daylight autonomy"}, {Shown::continuous, "  continuous autonomy"}, {Shown::maximum, "  ten times the target"},
+                           {Shown::too_dark, "  below the useful"}, {Shown::supplementary, "  useful with some electric light"}, {Shown::useful, "  useful by itself"}, {Shown::too_bright, "  above the useful"},
+                           {Shown::useful_three, "  100 to 2000 lx"}, {Shown::bright_three, "  above 2000 lx"}, {Shown::saturation, "  430 to 4300 lx"},
+                           {Shown::sun_hours, "  direct sun of 1000 lx"}, {Shown::mean_lux, "  mean illuminance"}, {Shown::year_hour, "  the hour of the moment"}};
 const auto kSeparator = QStringLiteral("question:");
 
 QToolButton* tool(const char* text, const char* icon_name, const char* name, const char* tip) {
@@ -84,7 +87,7 @@ void Window::refresh_middle() {
     if (desk_ == Desk::site && site_page_ == 1) wanted = sky_page_;
     if (desk_ == Desk::site && site_page_ == 2) wanted = climate_page_;
     if (desk_ == Desk::light && (kept_side_ || !beside_option_.empty())) wanted = pair_;
-    if (desk_ == Desk::light && shown_ == Shown::table && series_button_->isChecked() && series_button_->isVisibleTo(light_bar_)) wanted = series_view_;
+    if (desk_ == Desk::light && (shown_ == Shown::table || is_year(shown_)) && series_button_->isChecked() && series_button_->isVisibleTo(light_bar_)) wanted = series_view_;
     middle_views_->setCurrentWidget(wanted);
 }
 
@@ -154,7 +157,12 @@ QWidget* Window::build_light_bar() {
     row->addWidget(ask_button_);
     series_button_ = tool("Side by side", "layout-grid", "side-by-side", "All moments on one legend");
     series_button_->setCheckable(true);
-    connect(series_button_, &QToolButton::toggled, this, &Window::refresh_middle);
+    connect(series_button_, &QToolButton::toggled, this, [this](bool on) {
+        YearWish wish = asker_.wish();
+        wish.by_month = on && is_year(shown_);
+        asker_.wish_year(wish);
+        refresh_middle();
+    });
     row->addWidget(series_button_);
     row->addStretch(1);
     row->addWidget(build_beside());
@@ -206,8 +214,17 @@ void Window::shown_chosen(int index) {
 void Window::set_shown(Shown shown) {
     shown_ = shown;
     asker_.watch_moment(is_moment(shown));
+    if (is_year(shown)) {
+        YearWish wish = asker_.wish();
+        wish.hour_on_map = shown == Shown::year_hour;
+        if (!wish.hour_on_map) wish.figure = static_cast<question::PointFigure>(static_cast<int>(shown) - static_cast<int>(Shown::autonomy));
+        wish.hour = document_.moment().hour_of_year();
+        wish.by_month = series_button_->isChecked() && !wish.hour_on_map;
+        asker_.wish_year(wish);
+        if (shown == Shown::year_hour) series_button_->setChecked(false);
+    }
     refresh_answers();
-    if (is_year(shown) && !document_.years.contains(document_.option().id)) hint_->setText(QStringLiteral("This map is read from the year: press Run the year (Y)"));
+    if (is_year(shown) && asker_.year_reading() == nullptr) hint_->setText(QStringLiteral("This map is read from the year: press Run the year (Y)"));
     if (shown == Shown::table && asker_.table() == nullptr) hint_->setText(QStringLiteral("Not asked yet for this option: press Ask"));
 }
 
@@ -233,7 +250,10 @@ void Window::refresh_shown() {
     sky_box_->setVisible(is_moment(shown_));
     run_year_->setVisible(is_year(shown_) || is_daylight(shown_));
     ask_button_->setVisible(shown_ == Shown::table && (kept == nullptr || !kept->foreign));
-    series_button_->setVisible(kept != nullptr && !kept->foreign && columns > kept->answer->main_columns);
+    const bool months = is_year(shown_) && shown_ != Shown::year_hour && asker_.year_reading() != nullptr;
+    series_button_->setVisible(months || (kept != nullptr && !kept->foreign && columns > kept->answer->main_columns));
+    series_button_->setText(months ? QStringLiteral("By month") : QStringLiteral("Side by side"));
+    series_view_->show_months(months);
     refresh_middle();
 }
 

@@ -49,6 +49,8 @@ QWidget* Window::build_right() {
     pages_->addTab(types_, QStringLiteral("By type"));
     pages_->addTab(why_, QStringLiteral("Why"));
     pages_->addTab(readings_, QStringLiteral("Readings"));
+    pages_->addTab(year_, QStringLiteral("Year"));
+    pages_->addTab(use_, QStringLiteral("Use"));
     pages_->setFixedWidth(inspector_->maximumWidth());
     return pages_;
 }
@@ -97,13 +99,14 @@ QComboBox* Window::build_tint_box() {
 // Each desk has the pages that its work needs; the building is on all of them.
 void Window::show_pages() {
     const bool light = desk_ == Desk::light;
-    for (QWidget* page : {static_cast<QWidget*>(why_), static_cast<QWidget*>(readings_)}) pages_->setTabVisible(pages_->indexOf(page), light);
+    for (QWidget* page : {static_cast<QWidget*>(why_), static_cast<QWidget*>(readings_), static_cast<QWidget*>(year_), static_cast<QWidget*>(use_)}) pages_->setTabVisible(pages_->indexOf(page), light);
     for (QWidget* page : {static_cast<QWidget*>(materials_), static_cast<QWidget*>(types_)}) pages_->setTabVisible(pages_->indexOf(page), !light);
     companion_buttons_->button(companion_views_->indexOf(check_view_))->setVisible(!light);
-    companion_buttons_->button(companion_views_->indexOf(profile_))->setVisible(light);
+    for (QWidget* view : {static_cast<QWidget*>(profile_), static_cast<QWidget*>(year_view_)}) companion_buttons_->button(companion_views_->indexOf(view))->setVisible(light);
     if (light && companion_views_->currentWidget() == check_view_) show_companion(model_view_);
-    if (!light && companion_views_->currentWidget() == profile_) show_companion(model_view_);
-    const bool reads = pages_->currentWidget() == why_ || pages_->currentWidget() == readings_;
+    if (!light && (companion_views_->currentWidget() == profile_ || companion_views_->currentWidget() == year_view_)) show_companion(model_view_);
+    QWidget* const page = pages_->currentWidget();
+    const bool reads = page == why_ || page == readings_ || page == year_ || page == use_;
     if (light && !reads) pages_->setCurrentWidget(why_);
     if (!light && reads) pages_->setCurrentIndex(0);
     refresh_asked();

@@ -27,6 +27,7 @@ void Window::build_reading() {
     readings_ = new ReadingsPanel(document_, legends_);
     profile_ = new ProfileView(document_, asker_, legends_);
     pair_ = new PairView(document_, legends_);
+    build_year();
     connect(&legends_, &Legends::changed, this, &Window::refresh_answers);
     connect(sheet_, &Sheet::resized, this, [this](QSize size) { legend_bar_->place_in(size); });
     connect(sheet_, &Sheet::place_read, this, [this](Vec2 at) { why_->ask_at(at); });

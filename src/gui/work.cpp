@@ -98,36 +98,4 @@ void LiveDaylight::publish(std::shared_ptr<const question::DaylightFactorAnswer>
     QMetaObject::invokeMethod(this, [this, answer = std::move(answer), project = request.project, id, working] { emit stepped(answer, project, id, working); }, Qt::QueuedConnection);
 }
 
-Job::Job(QObject* parent) : QObject(parent) {}
-
-Job::~Job() {
-    cancel_.request();
-    if (thread_.joinable()) thread_.join();
-}
-
-void Job::start(const QString& title, std::function<Finish(const Cancel&, const Progress&)> work) {
-    if (running_) return;
-    if (thread_.joinable()) thread_.join();
-    title_ = title;
-    share_ = 0;
-    running_ = true;
-    cancel_ = Cancel();
-    emit changed();
-    thread_ = std::thread([this, work = std::move(work), cancel = cancel_] {
-        step_behind();
-        const Progress progress = [this](double share) {
-            QMetaObject::invokeMethod(this, [this, share] {
-                share_ = share;
-                emit changed();
-            }, Qt::QueuedConnection);
-        };
-        Finish finish = work(cancel, progress);
-        QMetaObject::invokeMethod(this, [this, cancel, finish = std::move(finish)] {
-            running_ = false;
-            if (finish && !cancel.requested()) finish();
-            emit changed();
-        }, Qt::QueuedConnection);
-    });
-}
-
 }  // namespace wp::gui

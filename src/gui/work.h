@@ -58,29 +58,4 @@ class LiveDaylight : public QObject {
     std::thread thread_;
 };
 
-/// One longer piece of work at a time, with progress and cancel: the year, a glare picture.
-class Job : public QObject {
-    Q_OBJECT
- public:
-    explicit Job(QObject* parent = nullptr);
-    ~Job() override;
-    bool is_running() const { return running_; }
-    const QString& title() const { return title_; }
-    double share() const { return share_; }
-    /// work runs in the background and returns what is to be done in the interface thread with its result.
-    using Finish = std::function<void()>;
-    void start(const QString& title, std::function<Finish(const Cancel&, const Progress&)> work);
-    void cancel() { cancel_.request(); }
-
- signals:
-    void changed();
-
- private:
-    std::thread thread_;
-    QString title_;
-    double share_ = 0;
-    bool running_ = false;
-    Cancel cancel_;
-};
-
 }  // namespace wp::gui

@@ -32,15 +32,19 @@ struct CoefficientSink {
     float* nodes = nullptr;    // of this replicate, where they are kept
     double typical_sky = 0, typical_sun = 0;
 
-    float* row(int portal, Way way) {
-        const int source = portal >= 0 ? task.source_of_portal[static_cast<size_t>(portal)] : -1;
-        return rows.row(layout.row(source >= 0 ? static_cast<size_t>(source) : layout.sources, way), layout.columns());
+    float* row(int portal, const Trail& trail) {
+        const int found = portal >= 0 ? task.source_of_portal[static_cast<size_t>(portal)] : -1;
+        const size_t source = found >= 0 ? static_cast<size_t>(found) : layout.sources;
+        return rows.row(layout.split == Split::entry ? layout.row(source, entry_of(trail)) : layout.row(source, trail.way), layout.columns());
     }
     void add(const Trail& trail, size_t column, float weight) {
-        row(trail.portal, trail.way)[column] += weight;
+        row(trail.portal, trail)[column] += weight;
         typical_sky += static_cast<double>(weight) * task.typical[column];
     }
-    void sky(Vec3f d, float weight, const Trail& trail) { add(trail, task.parts->part_of(d), weight); }
+    void sky(Vec3f d, float weight, const Trail& trail) {
+        const bool fine = layout.split != Split::entry || entry_of(trail) == Entry::straight;
+        add(trail, fine ? task.parts->part_of(d) : layout.coarse_part(task.coarse->part_of(d)), weight);
+    }
     void ground(float weight, const Trail& trail) { add(trail, layout.ground(), weight); }
     // Sunlight on what the path met: one node a vertex, drawn by what it would bring. The first vertex is the point itself, whose direct
     // sun is reckoned exactly elsewhere. A beam that passed a window came through its group; one that fell on ground or
@@ -61,7 +65,7 @@ struct CoefficientSink {
         const Scene::Beam beam = task.scene->beam(at, task.nodes->direction(pick.node));
         if (beam.share <= 0) return;
         const float found = weight * pick.share * beam.share / pick.chance;
-        row(beam.portal >= 0 ? beam.portal : trail.portal, trail.way)[layout.node(pick.node)] += found;
+        row(beam.portal >= 0 ? beam.portal : trail.portal, trail)[layout.node(pick.node)] += found;
         typical_sun += static_cast<double>(found) * task.typical[layout.node(pick.node)];
         if (nodes != nullptr) nodes[pick.node] += found;
     }
@@ -77,7 +81,8 @@ class Work {
         layout_.parts = task.parts->count();
         layout_.nodes = task.nodes->count();
         layout_.sources = task.sources;
-        layout_.by_way = task.by_way;
+        layout_.split = task.split;
+        layout_.coarse = task.coarse != nullptr ? task.coarse->count() : 0;
         for (size_t p = 0; p < task.planes->size(); ++p)
             for (size_t i = 0; i < (*task.planes)[p].points.size(); ++i) sites_.push_back({p, i});
         rows_.resize(sites_.size());
@@ -124,7 +129,8 @@ class Work {
 
  private:
     static std::vector<double> worth_of_nodes(const CoefficientTask& task) {
-        return {task.typical.end() - static_cast<std::ptrdiff_t>(task.nodes->count()), task.typical.end()};
+        const auto first = task.typical.begin() + static_cast<std::ptrdiff_t>(task.parts->count() + 1);
+        return {first, first + static_cast<std::ptrdiff_t>(task.nodes->count())};
     }
     size_t kept_width() const { return 1 + layout_.nodes; }
 
@@ -137,7 +143,7 @@ class Work {
             float* kept = task_.keep_replicates ? &kept_[(s * kReplicates + r) * kept_width()] : nullptr;
             CoefficientSink sink{task_, layout_, rows_[s], tally, choice_, room, kept != nullptr ? kept + 1 : nullptr};
             Tracer<random::Stream, CoefficientSink> tracer(*task_.scene, sink, Guidance::openings);
-            const uint32_t seed = replicate_seed(task_.seed, static_cast<uint32_t>(s), r);
+            const uint32_t seed = replicate_seed(task_.seed, task_.first_point + static_cast<uint32_t>(s), r);
             for (uint32_t i = round.begin; i < round.end; ++i) tracer.from_point(at, normal, plane.space, 1.0f, random::Stream(seed, i));
             typical_[s * kReplicates + r] += sink.typical_sky + sink.typical_sun;
             if (kept != nullptr) kept[0] += static_cast<float>(sink.typical_sky);
@@ -168,6 +174,8 @@ class Work {
         for (size_t s = 0; s < sites_.size(); ++s) {
             PointCoefficients& point = out.points[s];
             point = {};
+            const Estimate typical = estimate({&typical_[s * kReplicates], kReplicates}, out.samples);
+            point.half_width = typical.mean > 0 ? static_cast<float>(typical.half_width() / typical.mean) : 0.0f;
             for (size_t k = 0; k < layout_.rows(); ++k) {
                 const auto& row = rows_[s].all[k];
                 if (row.empty()) continue;
@@ -198,10 +206,18 @@ Coefficients trace_coefficients(const CoefficientTask& task, const Cancel& cance
     return Work(task).run(cancel, progress, step);
 }
 
-void by_group(CoefficientTask& task) {
-    task.sources = static_cast<size_t>(task.scene->groups());
-    task.source_of_portal.clear();
-    for (const ScenePortal& portal : task.scene->portals()) task.source_of_portal.push_back(portal.group);
+Sources sources_of(const geometry::Surfaces& surfaces) {
+    Sources out;
+    for (const auto& portal : surfaces.portals) {
+        if (portal.outside != geometry::kOutdoors && portal.inside != geometry::kOutdoors) {
+            out.of_portal.push_back(-1);
+            continue;
+        }
+        const auto known = std::find(out.openings.begin(), out.openings.end(), portal.opening);
+        out.of_portal.push_back(static_cast<int>(known - out.openings.begin()));
+        if (known == out.openings.end()) out.openings.push_back(portal.opening);
+    }
+    return out;
 }
 
 }  // namespace wp::light

@@ -15,19 +15,40 @@
 
 namespace wp::light {
 
+/// How a path of light came to its point, as far as its window is concerned: told apart where panes may change later, since only light that
+/// meets the pane straight from the sky or the sun has an angle of its own there.
+enum class Entry : uint8_t {
+    straight,      ///< from the sky through the window to the point
+    interreflected,  ///< from sky or sun through the window, then by surfaces of the room
+    off_ground,    ///< reflected outdoors, seen from the window last by the ground
+    off_outdoors,  ///< reflected outdoors, last by anything else
+};
+inline constexpr size_t kEntries = 4;
+inline Entry entry_of(const Trail& trail) {
+    if (trail.way == Way::straight) return Entry::straight;
+    if (trail.way == Way::from_ground || trail.way == Way::inside_off_ground) return Entry::off_ground;
+    return trail.outdoors ? Entry::off_outdoors : Entry::interreflected;
+}
+
+/// What rows are split by, besides sources.
+enum class Split { none, way, entry };
+
 /// Columns of a coefficient row: sky parts, then the far ground (per unit luminance), then sun nodes (interreflected
-/// light per lux of the beam, normal to it).
+/// light per lux of the beam, normal to it), then, where rows are split by entry, the coarse sky parts of all that is not straight.
 struct CoefficientLayout {
     size_t parts = 0, nodes = 0;
     size_t sources = 0;   ///< window groups or windows; one more stands for light through none of them
-    bool by_way = false;  ///< rows are split by light::Way
-    size_t ways() const { return by_way ? kWays : 1; }
+    Split split = Split::none;
+    size_t coarse = 0;    ///< coarse sky parts
+    size_t ways() const { return split == Split::way ? kWays : split == Split::entry ? kEntries : 1; }
     size_t rows() const { return (sources + 1) * ways(); }
     /// Row of a source (sources: through none) and a way.
-    size_t row(size_t source, Way way = Way::straight) const { return source * ways() + (by_way ? static_cast<size_t>(way) : 0); }
-    size_t columns() const { return parts + 1 + nodes; }
+    size_t row(size_t source, Way way = Way::straight) const { return source * ways() + (split == Split::way ? static_cast<size_t>(way) : 0); }
+    size_t row(size_t source, Entry entry) const { return source * kEntries + static_cast<size_t>(entry); }
+    size_t columns() const { return parts + 1 + nodes + coarse; }
     size_t ground() const { return parts; }
     size_t node(size_t n) const { return parts + 1 + n; }
+    size_t coarse_part(size_t n) const { return parts + 1 + nodes + n; }
 };
 
 struct PointCoefficients {
@@ -36,6 +57,7 @@ struct PointCoefficients {
     /// Spread of the estimate between replicates, for errors of any moment: of the typical sky and ground together, then of
     /// each sun node; replicate-major, kReplicates x (1 + nodes), each as an estimate of the whole. Empty where not wanted.
     std::vector<float> replicates;
+    float half_width = 0;         ///< 95 %, as a share of the point's typical light
 };
 
 struct Coefficients {
@@ -58,7 +80,9 @@ struct CoefficientTask {
     TypicalLight typical;
     std::vector<int> source_of_portal;  ///< -1: none
     size_t sources = 0;
-    bool by_way = false;
+    Split split = Split::none;
+    const climate::SkyParts* coarse = nullptr;  ///< wanted with Split::entry
+    uint32_t first_point = 0;  ///< number of the first point among all: what its random numbers hang on
     bool keep_replicates = false;
     /// What to settle by instead of typical light, where given: the error there is now, as a share.
     std::function<double(const Coefficients&)> error;
@@ -72,7 +96,11 @@ struct CoefficientTask {
 using CoefficientStep = std::function<void(const Coefficients&)>;
 Coefficients trace_coefficients(const CoefficientTask& task, const Cancel& cancel, const Progress& progress, const CoefficientStep& step = {});
 
-/// Sources by window group, as the rules for blinds want them.
-void by_group(CoefficientTask& task);
+/// Sources by opening: a name each, and which of them every portal belongs to; -1 for portals between rooms.
+struct Sources {
+    std::vector<model::Id> openings;
+    std::vector<int> of_portal;
+};
+Sources sources_of(const geometry::Surfaces& surfaces);
 
 }  // namespace wp::light

@@ -15,9 +15,6 @@ namespace {
 
 constexpr unsigned kSurfaces = 0, kPortals = 1, kPorous = 2;
 
-/// Of the plain blind, on both sides.
-constexpr float kBlindReflectance = 0.5f;
-
 // The smoothest mirror spreads the sun's picture to about two degrees: else no sun would ever be met in it.
 constexpr double kSmoothest = 0.02;
 float sharpness(double roughness) {
@@ -124,91 +121,17 @@ void put(float* to, Vec3f v) {
     to[2] = v.z;
 }
 
-ScenePortal make_portal(const geometry::Portal& p, const std::vector<std::unique_ptr<GlassCurve>>& glasses) {
-    ScenePortal out{};
-    out.corner = p.corner.as<float>();
-    out.u = p.u.as<float>();
-    out.v = p.v.as<float>();
-    out.length_u = length(out.u);
-    out.length_v = length(out.v);
-    out.unit_u = out.u * (1 / out.length_u);
-    out.unit_v = out.v * (1 / out.length_v);
-    out.normal = cross(out.unit_u, out.unit_v);
-    out.centre = out.corner + (out.u + out.v) * 0.5f;
-    out.area = out.length_u * out.length_v;
-    out.inside = p.inside;
-    out.outside = p.outside;
-    out.group = p.group;
-    out.glass = p.glazing >= 0 ? glasses[static_cast<size_t>(p.glazing)].get() : nullptr;
-    out.free_share = static_cast<float>(p.free_share * p.maintenance);
-    return out;
-}
-
 }  // namespace
 
-// Both ways through a pane and a blind are the same, so that the direction outwards is all that counts.
-Pass ScenePortal::pass(Vec3f direction) const {
-    const float along = dot(direction, normal), cosine = std::fabs(along);
-    Pass out;
-    const float all = free_share * (glass != nullptr ? glass->transmittance(cosine) : 1.0f);
-    if (!blind_closed) {
-        const float reflected = glass != nullptr ? free_share * glass->reflectance(cosine, along < 0) : 0.0f;
-        out = {all * (1 - diffuse), reflected * (1 - diffuse), all * diffuse, reflected * diffuse};
-        return out;
-    }
-    // The blind hangs behind the pane. What it scatters meets the pane from everywhere, what it lets pass at its own angle;
-    // light that goes to and fro between the two is left out.
-    const float evenly = free_share * (glass != nullptr ? glass->hemispherical() : 1.0f);
-    float open = blind_openness, scattered = blind_through;
-    out.back = blind_back;
-    if (slats != nullptr) {
-        const Vec3f outwards = along < 0 ? -direction : direction;
-        const SlatAnswer a = slats->at(dot(outwards, slats_upright ? unit_u : unit_v) / std::max(cosine, 1e-6f));
-        open = static_cast<float>(a.direct);
-        scattered = static_cast<float>(a.through);
-        out.back = static_cast<float>(a.back);
-    }
-    out.straight = open * all * (1 - diffuse);
-    out.through = open * all * diffuse + scattered * evenly;
-    return out;
-}
+Scene::Scene(const geometry::Surfaces& surfaces, Blinds blinds, const State& state) : Scene(surfaces, layers_of(surfaces, blinds), state) {}
 
-namespace {
-
-void close_blind(ScenePortal& portal, const geometry::Surfaces& surfaces, int layer, const std::vector<std::unique_ptr<SlatCurve>>& slats) {
-    portal.blind_closed = true;
-    if (layer < 0) {
-        portal.blind_through = static_cast<float>(surfaces.blind_transmittance);
-        portal.blind_back = kBlindReflectance;
-        return;
-    }
-    const geometry::Blind& blind = surfaces.blinds[static_cast<size_t>(layer)];
-    portal.slats = slats[static_cast<size_t>(layer)].get();
-    portal.slats_upright = blind.upright;
-    portal.blind_openness = static_cast<float>(blind.openness);
-    portal.blind_through = static_cast<float>(blind.transmittance);
-    portal.blind_back = static_cast<float>(blind.reflectance);
-}
-
-}  // namespace
-
-Scene::Scene(const geometry::Surfaces& surfaces, Blinds blinds, const State& state)
-    : groups_(static_cast<int>(surfaces.groups.size())), ground_reflectance_(static_cast<float>(state.ground >= 0 ? state.ground : surfaces.ground_reflectance)) {
+Scene::Scene(const geometry::Surfaces& surfaces, const BlindLayers& layers, const State& state)
+    : panes_(surfaces, layers), groups_(static_cast<int>(surfaces.groups.size())), ground_reflectance_(static_cast<float>(state.ground >= 0 ? state.ground : surfaces.ground_reflectance)) {
     const model::Season season = state.season;
-    for (const auto& g : surfaces.glazings) glasses_.push_back(std::make_unique<GlassCurve>(g.transmittance, g.panes, g.reflectance_out, g.reflectance_in));
-    // Tables of slats are dear: only where they will be asked.
-    for (const auto& b : surfaces.blinds)
-        slats_.push_back(b.slats && blinds == Blinds::closed ? std::make_unique<SlatCurve>(b.slat_width, b.slat_spacing, b.slat_tilt, b.reflectance) : nullptr);
     portals_of_.resize(surfaces.spaces.size());
-    for (const auto& p : surfaces.portals) {
-        ScenePortal portal = make_portal(p, glasses_);
-        if (p.glazing >= 0) portal.diffuse = static_cast<float>(surfaces.glazings[static_cast<size_t>(p.glazing)].diffuse);
-        if (blinds == Blinds::closed && p.blind) close_blind(portal, surfaces, p.blind_layer, slats_);
-        const int index = static_cast<int>(portals_.size());
-        for (const int space : {portal.inside, portal.outside})
-            if (space >= 0) add_portal_to(space, index, surfaces.air);
-        portals_.push_back(portal);
-    }
+    for (size_t i = 0; i < portals().size(); ++i)
+        for (const int space : {portals()[i].inside, portals()[i].outside})
+            if (space >= 0) add_portal_to(space, static_cast<int>(i), surfaces.air);
     scene_ = rtcNewScene(device());
     rtcSetSceneFlags(scene_, RTC_SCENE_FLAG_ROBUST);
     for (const auto& s : surfaces.surfaces) {
@@ -220,7 +143,7 @@ Scene::Scene(const geometry::Surfaces& surfaces, Blinds blinds, const State& sta
     }
     add_triangles(surfaces, false, season);
     add_triangles(surfaces, true, season);
-    if (!portals_.empty()) add_panes();
+    if (!portals().empty()) add_panes();
     rtcCommitScene(scene_);
 }
 
@@ -259,11 +182,11 @@ void Scene::add_triangles(const geometry::Surfaces& surfaces, bool porous, model
 void Scene::add_panes() {
     RTCGeometry panes = rtcNewGeometry(device(), RTC_GEOMETRY_TYPE_QUAD);
     auto* corners = static_cast<float*>(rtcSetNewGeometryBuffer(panes, RTC_BUFFER_TYPE_VERTEX, 0, RTC_FORMAT_FLOAT3,
-                                                                3 * sizeof(float), 4 * portals_.size()));
+                                                                3 * sizeof(float), 4 * portals().size()));
     auto* quads = static_cast<uint32_t*>(rtcSetNewGeometryBuffer(panes, RTC_BUFFER_TYPE_INDEX, 0, RTC_FORMAT_UINT4,
-                                                                 4 * sizeof(uint32_t), portals_.size()));
-    for (size_t i = 0; i < portals_.size(); ++i) {
-        const ScenePortal& p = portals_[i];
+                                                                 4 * sizeof(uint32_t), portals().size()));
+    for (size_t i = 0; i < portals().size(); ++i) {
+        const ScenePortal& p = portals()[i];
         put(corners + 12 * i, p.corner);
         put(corners + 12 * i + 3, p.corner + p.u);
         put(corners + 12 * i + 6, p.corner + p.u + p.v);
@@ -294,7 +217,7 @@ const std::vector<int>& Scene::portals_of(int space) const {
 }
 
 Hit Scene::intersect(Vec3f origin, Vec3f direction, int skip_portal) const {
-    Context context = new_context(portals_, openness_, skip_portal);
+    Context context = new_context(portals(), openness_, skip_portal);
     RTCRayHit ray;
     ray.ray = {origin.x, origin.y, origin.z, 0, direction.x, direction.y, direction.z, 0, kFar, 0xffffffffu, 0, 0};
     ray.hit.geomID = RTC_INVALID_GEOMETRY_ID;
@@ -324,7 +247,7 @@ Hit Scene::intersect(Vec3f origin, Vec3f direction, int skip_portal) const {
 }
 
 Scene::Beam Scene::beam(Vec3f origin, Vec3f direction) const {
-    Context context = new_context(portals_, openness_, -1);
+    Context context = new_context(portals(), openness_, -1);
     RTCRay ray{origin.x, origin.y, origin.z, 0, direction.x, direction.y, direction.z, 0, kFar, 0xffffffffu, 0, 0};
     rtcOccluded1(scene_, &context.base, &ray);
     return ray.tfar < 0 ? Beam{0, -1, 0} : context.beam;

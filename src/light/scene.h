@@ -7,46 +7,17 @@
 
 #include "base/vec.h"
 #include "geometry/surfaces.h"
-#include "light/glass.h"
-#include "light/slats.h"
+#include "light/panes.h"
 #include "light/state.h"
 
 struct RTCSceneTy;
 
 namespace wp::light {
 
-enum class Blinds { open, closed };
-
 inline constexpr float kFar = 1e8f;
 /// Rays start this far off the surface they leave, metres; those of a point that is asked for, ten times less, so that its
 /// light is that of its own place to a part in 100 000.
 inline constexpr float kLift = 1e-4f, kFirstLift = 1e-5f;
-
-/// What a portal does with a ray: shares of it. Scattered light leaves evenly on its side.
-struct Pass {
-    float straight = 0, mirror = 0;  ///< unchanged, and as from a mirror
-    float through = 0, back = 0;     ///< scattered to the other side, and to the side the ray came from
-};
-
-/// What the engine knows of a portal.
-struct ScenePortal {
-    Vec3f corner, u, v;         ///< rectangle corner + s u + t v
-    Vec3f unit_u, unit_v, normal;  ///< normal points from inside to outside
-    Vec3f centre;
-    float length_u, length_v, area;
-    int inside, outside;        ///< spaces
-    int group;                  ///< window group, -1 for portals between rooms
-    const GlassCurve* glass;    ///< null: a hole
-    float diffuse;              ///< of the glass: which part is scattered
-    float free_share;           ///< what frame and dirt leave
-    // A closed blind on the inside; null and 0 where there is none.
-    const SlatCurve* slats;
-    float blind_openness, blind_through, blind_back;
-    bool blind_closed;
-    bool slats_upright;
-
-    Pass pass(Vec3f direction) const;
-};
 
 struct Hit {
     enum class What { nothing, surface, portal };
@@ -67,6 +38,7 @@ struct Hit {
 class Scene {
  public:
     explicit Scene(const geometry::Surfaces& surfaces, Blinds blinds = Blinds::open, const State& state = {});
+    Scene(const geometry::Surfaces& surfaces, const BlindLayers& layers, const State& state = {});
     ~Scene();
     Scene(const Scene&) = delete;
     Scene& operator=(const Scene&) = delete;
@@ -82,7 +54,7 @@ class Scene {
     };
     Beam beam(Vec3f origin, Vec3f direction) const;
 
-    const std::vector<ScenePortal>& portals() const { return portals_; }
+    const std::vector<ScenePortal>& portals() const { return panes_.portals(); }
     /// Portals that a space looks at; empty outdoors.
     const std::vector<int>& portals_of(int space) const;
     int groups() const { return groups_; }
@@ -106,9 +78,7 @@ class Scene {
     std::vector<Face> faces_, porous_;
     std::vector<float> openness_;  // of each porous face
     std::vector<Matter> matters_;
-    std::vector<ScenePortal> portals_;
-    std::vector<std::unique_ptr<GlassCurve>> glasses_;
-    std::vector<std::unique_ptr<SlatCurve>> slats_;
+    Panes panes_;
     std::vector<std::vector<int>> portals_of_;
     std::vector<int> no_portals_;
     int groups_ = 0;

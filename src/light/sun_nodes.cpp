@@ -46,6 +46,19 @@ size_t SunNodes::index(int declination, int hour_angle) const {
     return i < 0 ? 0 : static_cast<size_t>(i);
 }
 
+std::pair<size_t, size_t> SunNodes::beside(size_t node) const {
+    for (size_t i = 0; i < index_.size(); ++i) {
+        if (index_[i] != static_cast<int>(node)) continue;
+        const auto d = static_cast<int>(i) / kHourAngles, h = static_cast<int>(i) % kHourAngles;
+        const auto at = [&](int hour) {
+            const int found = index_[static_cast<size_t>(d * kHourAngles + (hour + kHourAngles) % kHourAngles)];
+            return found < 0 ? node : static_cast<size_t>(found);
+        };
+        return {at(h - 1), at(h + 1)};
+    }
+    return {node, node};
+}
+
 std::array<SunNodes::Share, 4> SunNodes::around(const climate::SunPosition& sun) const {
     const double d = std::clamp((sun.declination / kLargest + 1) / 2, 0.0, 1.0) * (kDeclinations - 1);
     const double h = (sun.hour_angle + kPi) / (2 * kPi) * kHourAngles;

@@ -4,6 +4,7 @@
 // nodes. Direct sunlight never uses nodes: it is traced with the true position.
 #pragma once
 #include <array>
+#include <utility>
 #include <vector>
 
 #include "climate/sun.h"
@@ -18,6 +19,9 @@ class SunNodes {
     size_t count() const { return directions_.size(); }
     /// Unit direction to the sun in the model's axes.
     Vec3f direction(size_t node) const { return directions_[node]; }
+
+    /// The nodes an hour before and after, of the same declination; itself where there is none.
+    std::pair<size_t, size_t> beside(size_t node) const;
 
     struct Share {
         size_t node;

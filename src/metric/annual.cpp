@@ -2,6 +2,8 @@
 #include "metric/annual.h"
 
 #include <algorithm>
+#include <cmath>
+#include <functional>
 #include <numeric>
 
 namespace wp::metric {
@@ -34,6 +36,52 @@ std::vector<double> autonomy(const HourlyLux& year, const Hours& hours, double t
     const auto n = static_cast<double>(count(hours));
     for (double& s : share) s = n > 0 ? s / n : 0;
     return share;
+}
+
+std::vector<double> continuous_autonomy(const HourlyLux& year, const Hours& hours, double target_lux, double scale) {
+    return mean_over_hours(year, hours, [&](double lux) { return std::min(1.0, lux * scale / target_lux); });
+}
+
+std::vector<double> share_between(const HourlyLux& year, const Hours& hours, double low, double high, double scale) {
+    return mean_over_hours(year, hours, [&](double lux) { return lux * scale >= low && lux * scale < high ? 1.0 : 0.0; });
+}
+
+std::vector<double> mean_of_points(const HourlyLux& year, const Hours& hours) {
+    return mean_over_hours(year, hours, [](double lux) { return lux; });
+}
+
+std::vector<double> lux_in_share(const HourlyLux& year, const Hours& hours, double share) {
+    const size_t n = count(hours);
+    std::vector<double> out(year.points, 0.0);
+    if (n == 0) return out;
+    // So many hours must have at least it.
+    const auto wanted = std::clamp<size_t>(static_cast<size_t>(std::ceil(share * static_cast<double>(n) - 1e-9)), 1, n);
+    std::vector<float> all(n);
+    for (size_t p = 0; p < year.points; ++p) {
+        size_t k = 0;
+        for (size_t h = 0; h < hours.size(); ++h) {
+            if (!hours[h]) continue;
+            const auto lux = year.at(static_cast<int>(h));
+            all[k++] = lux.empty() ? 0.0f : lux[p];
+        }
+        std::nth_element(all.begin(), all.begin() + static_cast<std::ptrdiff_t>(wanted - 1), all.end(), std::greater<>());
+        out[p] = static_cast<double>(all[wanted - 1]);
+    }
+    return out;
+}
+
+Passing passing(std::span<const double> margin, std::span<const double> standard_error) {
+    Passing out;
+    double variance = 0;
+    for (size_t i = 0; i < margin.size(); ++i) {
+        const double p = standard_error[i] > 0 ? 0.5 * std::erfc(-margin[i] / standard_error[i] / std::sqrt(2.0)) : margin[i] >= 0 ? 1.0 : 0.0;
+        out.expected += p;
+        variance += p * (1 - p);
+    }
+    const auto n = static_cast<double>(std::max<size_t>(margin.size(), 1));
+    out.expected /= n;
+    out.half_width = 1.96 * std::sqrt(variance) / n;
+    return out;
 }
 
 double share_at_least(std::span<const double> values, double limit) {

@@ -32,6 +32,41 @@ struct HourlyLux {
 /// ends of its error band go in here.
 std::vector<double> autonomy(const HourlyLux& year, const Hours& hours, double target_lux, double scale = 1.0);
 
+/// Mean over the hours of what worth(lux) makes of each point's light; hours without light are worth(0).
+template <class Worth>
+std::vector<double> mean_over_hours(const HourlyLux& year, const Hours& hours, Worth&& worth) {
+    std::vector<double> sum(year.points, 0.0);
+    size_t n = 0, dark = 0;
+    for (size_t h = 0; h < hours.size(); ++h) {
+        if (!hours[h]) continue;
+        ++n;
+        const auto lux = year.at(static_cast<int>(h));
+        dark += lux.empty();
+        for (size_t p = 0; p < lux.size(); ++p) sum[p] += worth(static_cast<double>(lux[p]));
+    }
+    const double of_dark = static_cast<double>(dark) * worth(0.0);
+    for (double& s : sum) s = n > 0 ? (s + of_dark) / static_cast<double>(n) : 0;
+    return sum;
+}
+
+/// Continuous daylight autonomy (Z. Rogers, Daylighting Metric Development, 2006): hours below the target count by the part of it they have.
+std::vector<double> continuous_autonomy(const HourlyLux& year, const Hours& hours, double target_lux, double scale = 1.0);
+/// Share of the hours in which each point has at least low and less than high: the bands of useful daylight illuminance (A. Nabil,
+/// J. Mardaljevic, Lighting Research and Technology 37 (2005) 41-59) and of saturation.
+std::vector<double> share_between(const HourlyLux& year, const Hours& hours, double low, double high, double scale = 1.0);
+/// Mean of each point, lux.
+std::vector<double> mean_of_points(const HourlyLux& year, const Hours& hours);
+/// The illuminance that each point has in at least that share of the hours, lux.
+std::vector<double> lux_in_share(const HourlyLux& year, const Hours& hours, double share);
+
+/// Share of points that pass, where each passes only with a chance: its expectation and the half-width (95 %) around it, for errors of points
+/// that are independent of each other.
+struct Passing {
+    double expected = 0, half_width = 0;
+};
+/// margin: of each point its value less the limit; standard_error: of that. 0: certain.
+Passing passing(std::span<const double> margin, std::span<const double> standard_error);
+
 /// Share of points whose value is at least the limit.
 double share_at_least(std::span<const double> values, double limit);
 /// Share of points whose value is above the limit.

@@ -15,6 +15,7 @@
 #include "model/material.h"
 #include "model/shading.h"
 #include "model/thing.h"
+#include "model/use.h"
 
 namespace wp::model {
 
@@ -72,6 +73,7 @@ struct Room {
     std::vector<OwnFinish> own_finishes;
     std::vector<Wall> own_walls;  ///< by edge; both sides of a shared wall say the same, else the thicker counts
     std::vector<Opening> openings;
+    Id occupancy;                ///< its pattern of occupied hours; empty: the hours of the question
     Extra extra;
     bool operator==(const Room&) const = default;
 };
@@ -274,6 +276,9 @@ struct Option {
     std::vector<ReferencePlane> planes;
     std::vector<Observer> observers;
     std::vector<Reading> readings;
+    std::vector<WindowGroup> groups;  ///< made by hand
+    BlindControl control;      ///< of all windows that no group by hand holds
+    std::vector<Lighting> lighting;
     std::vector<View> views;
     Extra extra;
     bool operator==(const Option&) const = default;
@@ -355,7 +360,9 @@ struct Question {
     bool probable = false;      ///< sun_hours: only when the weather's sun shines, not whenever it is up
     double accuracy = 0.02;     ///< wanted half-width (95 %) as a share of the stated figure
     unsigned seed = 1;
-    double from = 8, to = 18;   ///< occupied hours; year only
+    double from = 8, to = 18;   ///< occupied hours of standard time, every day, of rooms without a pattern; year only
+    double target = 300;        ///< lux; year only
+    double useful_low = 100, useful_high = 3000;  ///< limits of useful daylight, lux; the target parts it; year only
     int pixels = 256;           ///< picture width, glare only
     int heading = 0;            ///< which of the observer's headings, glare only
     Season season = Season::in_leaf;  ///< daylight factor only
@@ -374,6 +381,8 @@ struct Project {
     std::vector<Material> materials;
     std::vector<Option> options;
     std::vector<Question> questions;
+    std::vector<Occupancy> occupancies;
+    YearCalendar calendar;
     std::vector<std::string> criteria;  ///< ids of criteria sets
     double blind_transmittance = 0.05;  ///< diffuse visible transmittance of closed blinds
     Extra extra;

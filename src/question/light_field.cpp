@@ -17,49 +17,6 @@ namespace wp::question {
 using light::kReplicates;
 using light::Way;
 
-namespace {
-
-// Overcast and clear skies of one day a month, every two hours: what the error is judged by, whatever the weather.
-light::TypicalLight typical_of(const FieldTask& task, const SkyColumns& columns) {
-    std::vector<float> row(columns.layout().columns());
-    light::TypicalLight sum(row.size(), 0.0);
-    int lit = 0;
-    for (int month = 1; month <= 12; ++month)
-        for (int hour = 7; hour <= 17; hour += 2) {
-            const auto sun = climate::sun_position(task.place, climate::Moment{month, 21, static_cast<double>(hour)});
-            if (sun.altitude <= 0) continue;
-            for (const int type : {16, 12}) {
-                const auto light = climate::light_by_altitude(climate::class_of(type), sun.altitude);
-                Shine shine;
-                shine.sun = sun;
-                shine.to_sun = climate::sun_direction(sun, task.north_azimuth);
-                shine.sky = climate::Sky::cie(type, light.diffuse_lux, shine.to_sun, 48);
-                shine.sun_lux = light.direct_lux;
-                const double ground = task.state.ground >= 0 ? task.state.ground : task.surfaces->ground_reflectance;
-                shine.ground_luminance = ground * (light.diffuse_lux + light.direct_lux * shine.to_sun.z) / kPi;
-                columns.fill(shine, row);
-                for (size_t c = 0; c < row.size(); ++c) sum[c] += static_cast<double>(row[c]);
-                ++lit;
-            }
-        }
-    for (double& v : sum) v /= std::max(lit, 1);
-    return sum;
-}
-
-void name_sources(const geometry::Surfaces& surfaces, LightField& field) {
-    for (const auto& portal : surfaces.portals) {
-        if (portal.outside != geometry::kOutdoors && portal.inside != geometry::kOutdoors) {
-            field.source_of_portal.push_back(-1);
-            continue;
-        }
-        auto known = std::find(field.sources.begin(), field.sources.end(), portal.opening);
-        field.source_of_portal.push_back(static_cast<int>(known - field.sources.begin()));
-        if (known == field.sources.end()) field.sources.push_back(portal.opening);
-    }
-}
-
-}  // namespace
-
 Fingerprint light_field_inputs(const FieldTask& task, const Effort& effort) {
     Fingerprint print;
     print.add(std::string_view("light field 1"));
@@ -80,16 +37,19 @@ LightField trace_light_field(const FieldTask& task, const Effort& effort, const 
     field.scene = std::make_shared<const light::Scene>(*task.surfaces, light::Blinds::open, task.state);
     const auto columns = std::make_shared<const SkyColumns>(task.place, task.north_azimuth);
     field.columns = columns;
-    name_sources(*task.surfaces, field);
+    auto sources = light::sources_of(*task.surfaces);
+    field.sources = std::move(sources.openings);
+    field.source_of_portal = std::move(sources.of_portal);
     light::CoefficientTask work;
     work.scene = field.scene.get();
     work.parts = &columns->parts();
     work.nodes = &columns->nodes();
     work.planes = &field.planes;
-    work.typical = typical_of(task, *columns);
+    work.typical = typical_light(*columns, task.place, task.north_azimuth, task.state.ground >= 0 ? task.state.ground : task.surfaces->ground_reflectance);
     work.source_of_portal = field.source_of_portal;
     work.sources = field.sources.size();
-    work.by_way = work.keep_replicates = true;
+    work.split = light::Split::way;
+    work.keep_replicates = true;
     if (step) work.first_samples = 1;
     if (!task.moments.empty())
         work.error = [&](const light::Coefficients& so_far) {

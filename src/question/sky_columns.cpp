@@ -3,40 +3,77 @@
 
 #include <algorithm>
 
+#include "climate/sky_amount.h"
+#include "climate/weather.h"
+
 namespace wp::question {
 
 namespace {
-constexpr int kSkyDivision = 2;
+constexpr int kSkyDivision = 2, kCoarseDivision = 1;
 constexpr int kLooks = 3;  // directions along each side of a part
 }  // namespace
 
-SkyColumns::SkyColumns(const climate::Place& place, double north_azimuth) : parts_(kSkyDivision), nodes_(place, north_azimuth) {
+SkyColumns::SkyColumns(const climate::Place& place, double north_azimuth, bool coarse) : parts_(kSkyDivision), nodes_(place, north_azimuth) {
     layout_.parts = parts_.count();
     layout_.nodes = nodes_.count();
     for (size_t p = 0; p < parts_.count(); ++p) directions_.push_back(parts_.directions(p, kLooks));
+    if (!coarse) return;
+    coarse_.emplace(kCoarseDivision);
+    layout_.coarse = coarse_->count();
+    layout_.split = light::Split::entry;
+    for (size_t p = 0; p < coarse_->count(); ++p) coarse_directions_.push_back(coarse_->directions(p, 2 * kLooks));
+}
+
+void SkyColumns::fill_parts(const climate::Sky& sky, const climate::SkyParts& parts, const Directions& directions, std::span<float> row) {
+    double carried = 0;
+    for (size_t p = 0; p < parts.count(); ++p) {
+        double sum = 0, up = 0;
+        for (const Vec3 d : directions[p]) {
+            sum += sky.luminance(d);
+            up += d.z;
+        }
+        const auto n = static_cast<double>(directions[p].size());
+        row[p] = static_cast<float>(sum / n);
+        carried += sum / n * parts.solid_angle(p) * up / n;
+    }
+    // Parts are coarse around the sun: what they carry is made to equal what the sky was told to carry.
+    if (carried <= 0) return;
+    const auto scale = static_cast<float>(sky.diffuse_lux() / carried);
+    for (float& luminance : row) luminance *= scale;
 }
 
 void SkyColumns::fill(const Shine& shine, std::span<float> row) const {
     std::fill(row.begin(), row.end(), 0.0f);
-    double carried = 0;
-    for (size_t p = 0; p < parts_.count(); ++p) {
-        double sum = 0, up = 0;
-        for (const Vec3 d : directions_[p]) {
-            sum += shine.sky.luminance(d);
-            up += d.z;
-        }
-        const auto n = static_cast<double>(directions_[p].size());
-        row[p] = static_cast<float>(sum / n);
-        carried += sum / n * parts_.solid_angle(p) * up / n;
-    }
-    // Parts are coarse around the sun: what they carry is made to equal what the sky was told to carry.
-    if (carried > 0) {
-        const auto scale = static_cast<float>(shine.sky.diffuse_lux() / carried);
-        for (float& luminance : row.first(parts_.count())) luminance *= scale;
-    }
+    fill_parts(shine.sky, parts_, directions_, row.first(parts_.count()));
+    if (coarse_) fill_parts(shine.sky, *coarse_, coarse_directions_, row.subspan(layout_.coarse_part(0), coarse_->count()));
     row[layout_.ground()] = static_cast<float>(shine.ground_luminance);
     if (shine.sun_lux <= 0) return;
     for (const auto& share : nodes_.around(shine.sun)) row[layout_.node(share.node)] += static_cast<float>(shine.sun_lux * share.weight);
+}
+
+light::TypicalLight typical_light(const SkyColumns& columns, const climate::Place& place, double north_azimuth, double ground_reflectance) {
+    std::vector<float> row(columns.layout().columns());
+    light::TypicalLight sum(row.size(), 0.0);
+    int lit = 0;
+    for (int month = 1; month <= 12; ++month)
+        for (int hour = 7; hour <= 17; hour += 2) {
+            const auto sun = climate::sun_position(place, climate::Moment{month, 21, static_cast<double>(hour)});
+            if (sun.altitude <= 0) continue;
+            for (const int type : {16, 12}) {
+                const auto light = climate::light_by_altitude(climate::class_of(type), sun.altitude);
+                Shine shine;
+                shine.sun = sun;
+                shine.to_sun = climate::sun_direction(sun, north_azimuth);
+                shine.sky = climate::Sky::cie(type, light.diffuse_lux, shine.to_sun, 48);
+                shine.sun_lux = light.direct_lux;
+                shine.ground_luminance = ground_reflectance * (light.diffuse_lux + light.direct_lux * shine.to_sun.z) / kPi;
+                columns.fill(shine, row);
+                for (size_t c = 0; c < row.size(); ++c) sum[c] += static_cast<double>(row[c]);
+                ++lit;
+            }
+        }
+    for (double& v : sum) v /= std::max(lit, 1);
+    return sum;
 }
 
 }  // namespace wp::question

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // A sky, the ground and the sun in the columns of daylight coefficients: the row that turns coefficients into light.
 #pragma once
+#include <optional>
 #include <span>
 #include <vector>
 
@@ -23,20 +24,30 @@ struct Shine {
 class SkyColumns {
  public:
     /// north_azimuth: azimuth of the model's +y, radians clockwise from true north.
-    SkyColumns(const climate::Place& place, double north_azimuth);
+    /// coarse: with columns for coarse sky parts, as rows split by entry want them.
+    SkyColumns(const climate::Place& place, double north_azimuth, bool coarse = false);
 
     const climate::SkyParts& parts() const { return parts_; }
     const light::SunNodes& nodes() const { return nodes_; }
+    /// Null without them.
+    const climate::SkyParts* coarse() const { return coarse_ ? &*coarse_ : nullptr; }
     const light::CoefficientLayout& layout() const { return layout_; }
     /// Writes layout().columns() numbers: mean luminance of each part, scaled so that together they carry what the sky
     /// carries; the ground's; beam illuminance on the nodes around the sun.
     void fill(const Shine& shine, std::span<float> row) const;
 
  private:
+    // Directions that stand for each part.
+    using Directions = std::vector<std::vector<Vec3>>;
+    static void fill_parts(const climate::Sky& sky, const climate::SkyParts& parts, const Directions& directions, std::span<float> row);
     climate::SkyParts parts_;
+    std::optional<climate::SkyParts> coarse_;
     light::SunNodes nodes_;
     light::CoefficientLayout layout_;
-    std::vector<std::vector<Vec3>> directions_;
+    Directions directions_, coarse_directions_;
 };
+
+/// Overcast and clear skies of one day a month, every two hours: what errors are judged by, whatever the weather.
+light::TypicalLight typical_light(const SkyColumns& columns, const climate::Place& place, double north_azimuth, double ground_reflectance);
 
 }  // namespace wp::question

@@ -1,15 +1,15 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// The climate-based year: illuminance of every point in every hour, from daylight coefficients, each hour's own sky, and
-// the exact direct sun; with and without blinds.
+// The climate-based year: illuminance of every point in every hour, from what was traced (year_light.h), each hour's own sky, the
+// exact direct sun, the panes as they are now and blinds as they are worked. Nothing here casts a ray.
 #pragma once
+#include <array>
+#include <memory>
 #include <vector>
 
 #include "climate/weather.h"
-#include "geometry/plane_points.h"
-#include "geometry/surfaces.h"
 #include "metric/annual.h"
-#include "question/record.h"
-#include "base/progress.h"
+#include "question/year_light.h"
+#include "question/year_sky.h"
 
 namespace wp::question {
 
@@ -17,43 +17,96 @@ namespace wp::question {
 /// has direct sun of at least so many lux through the group's windows.
 inline constexpr double kBlindShare = 0.02, kBlindLux = 1000;
 
+/// How blinds are worked: not at all, by the rule of IES LM-83 whatever the control of their group, or as that control says.
+enum class Operation { open, lm83, control };
+inline constexpr size_t kOperations = 3;
+
 struct PlaneYear {
     geometry::PlanePoints plane;
-    metric::HourlyLux open;     ///< blinds open, lux on the plane
-    metric::HourlyLux blinds;   ///< blinds by the rule; as open where no window has one
-    metric::HourlyLux direct;   ///< direct sun alone, no interreflection, blinds open: what sunlight exposure counts
-    std::vector<int> groups;    ///< window groups of the plane's room that have blinds
-    std::vector<metric::Hours> closed;  ///< for each of these groups, the hours in which its blinds are closed
-    double relative_half_width = 0;     ///< 95 %, root mean square over points, of the typical illuminance
+    std::vector<int> groups;                ///< indices of the window groups of the plane's room that have blinds
+    double relative_half_width = 0;         ///< 95 %, root mean square over points, of the typical illuminance
+    std::vector<float> half_width;          ///< the same of each point, interpolation of the interreflected sun included
 };
 
-struct YearAnswer {
+/// What a mean over hours at one point, or over a plane, is made of, lux.
+struct YearShares {
+    double total = 0, sun = 0, sky = 0, ground = 0, outdoors = 0, inside = 0;
+    struct Window {
+        model::Id id;                       ///< empty: past all windows
+        double lux = 0, sun = 0;            ///< sun: direct sun, part of lux
+    };
+    std::vector<Window> windows;            ///< from the brightest
+};
+
+/// One hour of a plane: what each point has, lux.
+struct YearHour {
+    std::vector<double> lux, sun, sky, reflected;
+};
+
+/// Sun's irradiance on and behind the panes of one opening, W/m^2 of pane, by hour of the year.
+struct PaneHeat {
+    model::Id opening;
+    double area = 0;                        ///< of glass, m^2
+    double passes = 0;                      ///< of irradiance square to the pane
+    bool solar_known = false;               ///< passes is the material's solar factor; else its visible transmittance stands in
+    std::vector<float> on, through;         ///< 8760
+};
+
+class YearAnswer {
+ public:
+    struct Inputs {
+        std::shared_ptr<const YearLight> light;
+        std::shared_ptr<const YearSky> sky;
+        std::vector<YearGroup> groups;
+        geometry::Surfaces panes;           ///< portals, glazings and blinds as they are now
+    };
+    YearAnswer() = default;
+    explicit YearAnswer(Inputs inputs);
+    /// A year that is given as numbers, for tests of what is made of it.
+    struct Given {
+        PlaneYear plane;
+        metric::HourlyLux open, blinds, direct;
+    };
+    YearAnswer(std::vector<Given> planes, std::vector<climate::OutdoorHour> outdoor);
+
     std::vector<PlaneYear> planes;
     std::vector<climate::OutdoorHour> outdoor;
-    std::vector<geometry::WindowGroup> groups;
+    std::vector<YearGroup> groups;
     Record record;
+
+    /// Light of a plane by hour; reckoned when first asked for, kept while there is room. May be called from any thread.
+    std::shared_ptr<const metric::HourlyLux> lux(size_t plane, Operation operation) const;
+    /// Direct sun alone, blinds open: what sunlight exposure counts.
+    std::shared_ptr<const metric::HourlyLux> direct(size_t plane) const;
+    /// State of a group in each hour of the year: 0 open, then as YearGroup::states.
+    const std::vector<uint8_t>& states(size_t group, Operation operation) const;
+    /// Hours in which more than kBlindShare of a plane's points have kBlindLux of direct sun or more although blinds are worked:
+    /// no state of the groups meets the rule.
+    metric::Hours unmet(size_t plane, Operation operation) const;
+    YearHour hour(size_t plane, int hour, Operation operation) const;
+    /// point -1: mean of the plane. Mean over the hours that count.
+    YearShares shares(size_t plane, int point, const metric::Hours& hours, Operation operation) const;
+    /// Irradiance of each opening's panes: by its solar factor where it has one, square to the pane, and the pane's angles for light.
+    std::vector<PaneHeat> heat() const;
+    /// Panes have changed since some of the light was traced: what was reflected outdoors takes the pane at its mean angle.
+    bool panes_changed() const;
+    /// Bytes kept for light that was reckoned.
+    size_t kept_bytes() const;
+    const Inputs* inputs() const;
+
+ private:
+    class Reckoner;
+    std::shared_ptr<Reckoner> reckoner_;
+    std::shared_ptr<const std::vector<Given>> given_;
 };
 
-Fingerprint year_inputs(const geometry::Surfaces& surfaces, const std::vector<geometry::PlanePoints>& planes,
-                        const climate::WeatherYear& weather, double north_azimuth, const Effort& effort);
+/// Place of a site in the weather's own time zone: where the sun of a year stands.
+climate::Place place_of_year(climate::Place site, const climate::WeatherYear& weather);
 
-/// north_azimuth: azimuth of the model's +y, radians clockwise from true north. Cancelled: settled is false and planes
-/// are empty.
+/// All at once, where nothing is kept and no project is at hand: windows grouped by themselves, their own blinds by the rule of LM-83. The
+/// place is the weather's. Cancelled: settled is false and planes are empty.
 YearAnswer solve_year(const geometry::Surfaces& surfaces, const std::vector<geometry::PlanePoints>& planes,
                       const climate::WeatherYear& weather, double north_azimuth, const Effort& effort,
                       const Cancel& cancel = {}, const Progress& progress = {});
-
-/// Figures of LM-83 and the like for one plane, with the band that the answer's error leaves.
-struct SpatialAutonomy {
-    double value = 0, low = 0, high = 0;  ///< share of the plane, 0 to 1
-    std::vector<double> autonomy;         ///< of each point
-};
-SpatialAutonomy spatial_autonomy(const PlaneYear& plane, const metric::Hours& hours, double lux, double time_share, bool blinds);
-
-struct SunlightExposure {
-    double value = 0;                     ///< share of the plane with more than the hours
-    std::vector<double> hours;            ///< of each point
-};
-SunlightExposure sunlight_exposure(const PlaneYear& plane, const metric::Hours& hours, double lux, double limit_hours);
 
 }  // namespace wp::question

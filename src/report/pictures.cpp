@@ -111,27 +111,10 @@ std::vector<MapLayer> daylight_maps(const question::DaylightFactorAnswer& answer
     return out;
 }
 
-std::vector<MapLayer> year_maps(const question::YearAnswer& answer, YearMap which, double from, double to) {
+std::vector<MapLayer> year_maps(const question::YearAnswer& answer, question::PointFigure figure, const question::YearUse& use) {
     std::vector<MapLayer> out;
-    const auto hours = metric::daily_hours(from, to);
-    const auto n = static_cast<double>(std::max<size_t>(metric::count(hours), 1));
-    for (const auto& plane : answer.planes) {
-        MapLayer layer{plane.plane, {}, 0, false};
-        if (which == YearMap::autonomy) {
-            layer.value = metric::autonomy(plane.blinds, hours, 300);
-            for (double& v : layer.value) v *= 100;
-        } else if (which == YearMap::sun_hours) {
-            layer.value = metric::hours_at_least(plane.direct, hours, 1000);
-        } else {
-            layer.value.assign(plane.plane.points.size(), 0.0);
-            for (size_t h = 0; h < hours.size(); ++h) {
-                if (!hours[h]) continue;
-                const auto lux = plane.open.at(static_cast<int>(h));
-                for (size_t p = 0; p < lux.size(); ++p) layer.value[p] += static_cast<double>(lux[p]) / n;
-            }
-        }
-        out.push_back(std::move(layer));
-    }
+    for (size_t p = 0; p < answer.planes.size(); ++p)
+        out.push_back({answer.planes[p].plane, question::point_values(answer, p, figure, use.limits, use.hours[p], use.operation).value, answer.planes[p].relative_half_width, false});
     return out;
 }
 

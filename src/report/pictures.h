@@ -7,7 +7,7 @@
 #include "base/result.h"
 #include "question/table.h"
 #include "question/glare.h"
-#include "question/year.h"
+#include "question/ask_year.h"
 #include "report/plan.h"
 
 namespace wp::report {
@@ -30,9 +30,7 @@ double high_of(const std::vector<MapLayer>& layers);
 Scale light_scale(const std::vector<MapLayer>& layers);
 std::vector<MapLayer> maps_of(const question::PointTable& table, size_t column);
 std::vector<MapLayer> daylight_maps(const question::DaylightFactorAnswer& answer);
-/// Which figure of the year is painted.
-enum class YearMap { autonomy, sun_hours, mean_lux };
-std::vector<MapLayer> year_maps(const question::YearAnswer& answer, YearMap which, double from, double to);
+std::vector<MapLayer> year_maps(const question::YearAnswer& answer, question::PointFigure figure, const question::YearUse& use);
 
 /// Luminance in our palette, logarithmic from 10 to 20 000 cd/m^2, round, glare sources outlined.
 QImage luminance_image(const question::GlareAnswer& answer, int size, const Ink& ink);

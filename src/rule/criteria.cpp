@@ -4,6 +4,7 @@
 #include <algorithm>
 
 #include "base/file.h"
+#include "question/year_figures.h"
 #include "store/fields.h"
 
 namespace wp::rule {
@@ -53,19 +54,21 @@ struct Band {
     double value, low, high;
 };
 
-Band measure(const Metric& m, const question::PlaneYear& plane, const metric::Hours& hours) {
+Band measure(const Metric& m, const question::YearAnswer& year, size_t p, const metric::Hours& hours) {
+    const auto operation = m.blinds ? question::Operation::lm83 : question::Operation::open;
     switch (m.kind) {
         case Metric::Kind::spatial_autonomy: {
-            const auto s = question::spatial_autonomy(plane, hours, m.lux, m.time_share, m.blinds);
+            const auto s = question::spatial_autonomy(year, p, hours, m.lux, m.time_share, operation);
             return {s.value, s.low, s.high};
         }
         case Metric::Kind::sunlight_exposure: {
-            const double v = question::sunlight_exposure(plane, hours, m.lux, m.hours_limit).value;
+            const double v = question::sunlight_exposure(year, p, hours, m.lux, m.hours_limit).value;
             return {v, v, v};  // traced exactly
         }
         case Metric::Kind::provision: {
-            const auto& light = m.blinds ? plane.blinds : plane.open;
-            const double w = plane.relative_half_width;
+            const auto kept = year.lux(p, operation);
+            const auto& light = *kept;
+            const double w = year.planes[p].relative_half_width;
             return {metric::spatial_provision(light, hours, m.lux, m.area_share),
                     metric::spatial_provision(light, hours, m.lux / std::max(0.01, 1 - w), m.area_share),
                     metric::spatial_provision(light, hours, m.lux / (1 + w), m.area_share)};
@@ -128,7 +131,7 @@ std::vector<Verdict> evaluate(const CriteriaSet& set, const question::YearAnswer
         double area = 0;
         for (size_t p = 0; p < year.planes.size(); ++p) {
             if (!occupied[p] || year.planes[p].plane.points.empty()) continue;
-            const Band band = measure(c.metric, year.planes[p], hours);
+            const Band band = measure(c.metric, year, p, hours);
             const double a = year.planes[p].plane.area();
             sum = {sum.value + a * band.value, sum.low + a * band.low, sum.high + a * band.high};
             area += a;

@@ -6,6 +6,7 @@
 #include <cmath>
 
 #include "store/material_file.h"
+#include "store/use_fields.h"
 
 namespace wp::store {
 using namespace model;
@@ -108,6 +109,7 @@ void visit(Fields& f, Room& r) {
         g.number("thickness", w.thickness, 0.001, 10);
     }, Fields::optional);
     f.list("openings", r.openings, [](Fields& g, Opening& o) { visit(g, o); });
+    f.text("occupancy", r.occupancy, Fields::optional);
     f.rest(r.extra);
 }
 
@@ -337,6 +339,7 @@ void visit(Fields& f, Option& o) {
     f.list("planes", o.planes, [](Fields& g, ReferencePlane& p) { visit(g, p); });
     f.list("observers", o.observers, [](Fields& g, Observer& e) { visit(g, e); });
     f.list("readings", o.readings, [](Fields& g, Reading& r) { visit(g, r); }, Fields::optional);
+    visit_use(f, o);
     f.list("views", o.views, [](Fields& g, View& v) { visit(g, v); }, Fields::optional);
     f.rest(o.extra);
 }
@@ -359,18 +362,6 @@ void visit(Fields& f, Site& s) {
     f.text("weather", s.weather);
     f.flag("light_from_file", s.light_from_file, Fields::optional);
     f.rest(s.extra);
-}
-
-void visit_day(Fields& f, climate::Moment& m) {
-    f.whole("month", m.month, 1, 12);
-    f.whole("day", m.day, 1, 31);
-    if (f.reading() && m.month >= 1 && m.month <= 12 && m.day > climate::days_in(m.month))
-        f.fail("/day", fmt::format("month {} has no day {}", m.month, m.day), "Give a day of that month");
-}
-
-void visit(Fields& f, climate::Moment& m) {
-    visit_day(f, m);
-    f.number("hour", m.hour, 0, 24);
 }
 
 void visit(Fields& f, SkyChoice& s) {
@@ -418,6 +409,10 @@ void visit(Fields& f, Question& q) {
     if (q.kind == Kind::year) {
         f.number("from", q.from, 0, 24, Fields::optional);
         f.number("to", q.to, 0, 24, Fields::optional);
+        f.number("target", q.target, 1, 100000, Fields::optional);
+        f.number("useful_low", q.useful_low, 0, 100000, Fields::optional);
+        f.number("useful_high", q.useful_high, 1, 200000, Fields::optional);
+        if (f.reading() && !(q.useful_low <= q.target && q.target <= q.useful_high)) f.fail("/target", "does not lie between the limits of useful daylight", "Give a target between them");
         if (f.reading() && q.to <= q.from) f.fail("/to", "the occupied hours end before they begin", "Give a later hour");
     }
     if (q.kind == Kind::moment) visit_moments(f, q);
@@ -440,6 +435,7 @@ void visit(Fields& f, Project& p) {
     f.list("materials", p.materials, [](Fields& g, Material& m) { visit(g, m); });
     f.list("options", p.options, [](Fields& g, Option& o) { visit(g, o); });
     f.list("questions", p.questions, [](Fields& g, Question& q) { visit(g, q); });
+    visit_use(f, p);
     f.texts("criteria", p.criteria, Fields::optional);
     f.rest(p.extra);
 }

@@ -30,6 +30,7 @@ class Checker {
         unique("/materials", project_.materials);
         unique("/options", project_.options);
         unique("/questions", project_.questions);
+        unique("/occupancies", project_.occupancies);
         if (project_.options.empty()) fail("/options", "there is no option", "A project holds at least one option");
         for (size_t i = 0; i < project_.options.size(); ++i) check(fmt::format("/options/{}", i), project_.options[i]);
         return outcome_;
@@ -75,6 +76,8 @@ class Checker {
         unique(place + "/observers", option.observers);
         unique(place + "/readings", option.readings);
         unique(place + "/things", option.things);
+        unique(place + "/groups", option.groups);
+        unique(place + "/lighting", option.lighting);
         for (size_t s = 0; s < option.storeys.size(); ++s)
             for (size_t r = 0; r < option.storeys[s].rooms.size(); ++r) {
                 const Room& room = option.storeys[s].rooms[r];
@@ -94,7 +97,32 @@ class Checker {
             if (!thing.storey.empty() && find(option.storeys, thing.storey) == nullptr)
                 fail(here + "/storey", "there is no storey \"" + thing.storey + "\"", "Name one of this option, or none for a thing outdoors");
         }
+        use(place, option);
         for (size_t p = 0; p < option.planes.size(); ++p) check(fmt::format("{}/planes/{}", place, p), option.planes[p], option, rooms);
+    }
+    // A window of a group, or the plane of a lighting, may be gone: then it counts for nothing. What is named twice is a fault.
+    void use(const std::string& place, const Option& option) {
+        control(place + "/control", option.control);
+        std::set<Id> held;
+        for (size_t g = 0; g < option.groups.size(); ++g) {
+            const std::string here = fmt::format("{}/groups/{}", place, g);
+            control(here + "/control", option.groups[g].control);
+            for (const Id& id : option.groups[g].openings)
+                if (!held.insert(id).second) fail(here + "/openings", "\"" + id + "\" is in another group already, or named twice", "Name each window once");
+        }
+        for (size_t l = 0; l < option.lighting.size(); ++l)
+            if (!option.lighting[l].area.empty()) footprint(fmt::format("{}/lighting/{}/area", place, l), option.lighting[l].area);
+        for (size_t s = 0; s < option.storeys.size(); ++s)
+            for (size_t r = 0; r < option.storeys[s].rooms.size(); ++r)
+                if (const Id& id = option.storeys[s].rooms[r].occupancy; !id.empty() && find(project_.occupancies, id) == nullptr)
+                    fail(fmt::format("{}/storeys/{}/rooms/{}/occupancy", place, s, r), "there is no pattern of hours \"" + id + "\"", "Name one that /occupancies holds, or none");
+    }
+    void control(const std::string& place, const BlindControl& c) {
+        for (size_t i = 0; i < c.states.size(); ++i) {
+            const Material* found = find(project_.materials, c.states[i]);
+            if (found == nullptr || (found->kind != Material::Kind::fabric && found->kind != Material::Kind::slats))
+                fail(fmt::format("{}/states/{}", place, i), "there is no fabric and no slatted blind \"" + c.states[i] + "\"", "Name one that /materials holds");
+        }
     }
     void check(const std::string& place, const ReferencePlane& plane, const Option& option, const std::set<Id>& rooms) {
         if (plane.on == ReferencePlane::On::deck) {

@@ -215,7 +215,7 @@ TEST_F(Desktop, the_year_strip_is_the_clock) {
 TEST_F(Desktop, the_year_runs_in_the_background_and_gives_a_verdict) {
     drive::key(*window, Qt::Key_3, Qt::ControlModifier);
     drive::click(*window, "run-year");
-    EXPECT_TRUE(window->asker().job().is_running());
+    EXPECT_TRUE(window->asker().jobs().is_running());
     EXPECT_TRUE(drive::widget(*window, "cancel")->isVisible());
     // The window goes on answering meanwhile.
     drive::click_sheet(*window, {1, 4});
@@ -241,10 +241,10 @@ TEST_F(Desktop, a_running_year_can_be_cancelled) {
     window->document().edit(QStringLiteral("Very exact"), [](model::Project& p) { p.questions[1].accuracy = 0.001; });
     window->show_desk(Desk::light);
     drive::key(*window, Qt::Key_Y);
-    ASSERT_TRUE(window->asker().job().is_running());
+    ASSERT_TRUE(window->asker().jobs().is_running());
     QTest::qWait(300);
     drive::click(*window, "cancel");
-    EXPECT_TRUE(drive::wait_until([&] { return !window->asker().job().is_running(); }, 20000));
+    EXPECT_TRUE(drive::wait_until([&] { return !window->asker().jobs().is_running(); }, 20000));
     EXPECT_FALSE(window->document().years.contains("a"));
 }
 

@@ -155,14 +155,14 @@ int main(int argc, char** argv) {
         drive::click_sheet(window, {5, 4});
         window.show_eye(true);
         window.asker().ask_glare("reader");
-        drive::wait_until([&] { return !window.asker().job().is_running(); }, 300000);
+        drive::wait_until([&] { return !window.asker().jobs().is_running(); }, 300000);
         take("light-eye");
     }
     if (!wants({"compare", "certify", "light-year", "build-dark"})) return 0;
     window.show_desk(Desk::compare);
     if (wants({"compare", "certify", "light-year"})) {
         window.asker().ask_all();
-        drive::wait_until([&] { return !window.asker().job().is_running() && window.document().years.size() == window.document().project().options.size(); }, 900000);
+        drive::wait_until([&] { return !window.asker().jobs().is_running() && window.document().years.size() == window.document().project().options.size(); }, 900000);
     }
     take("compare");
     window.show_desk(Desk::certify);

@@ -197,7 +197,7 @@ TEST_F(SiteDesk, a_question_is_asked_and_its_moments_stand_side_by_side) {
     go(Desk::light);
     window->show_question("moment");
     drive::click(*window, "ask");
-    ASSERT_TRUE(drive::wait_until([&] { return !window->asker().job().is_running() && window->asker().table() != nullptr; }));
+    ASSERT_TRUE(drive::wait_until([&] { return !window->asker().jobs().is_running() && window->asker().table() != nullptr; }));
     EXPECT_EQ(window->asker().table()->answer->table.columns.size(), 18u) << "whole, sun, sky, ground, outdoors, inside";
     EXPECT_LE(window->asker().table()->answer->record.reached, 0.2) << "every moment is as sure as was asked";
     drive::click(*window, "side-by-side");
@@ -230,7 +230,7 @@ TEST_F(SiteDesk, a_new_question_about_sun_at_the_windows_is_put_by_hand) {
         QTest::mouseClick(dialog->findChild<QDialogButtonBox*>()->button(QDialogButtonBox::Ok), Qt::LeftButton);
     });
     drive::click(*window, "new-question");
-    ASSERT_TRUE(drive::wait_until([&] { return !window->asker().job().is_running() && window->asker().table() != nullptr; }));
+    ASSERT_TRUE(drive::wait_until([&] { return !window->asker().jobs().is_running() && window->asker().table() != nullptr; }));
     const auto& asked = document().project().questions.back();
     EXPECT_EQ(asked.kind, Question::Kind::sun_hours);
     EXPECT_EQ(asked.at, Question::At::windows);

@@ -54,7 +54,8 @@ Coefficients coefficients_of(const geometry::Surfaces& surfaces, const geometry:
     const std::vector<geometry::PlanePoints> planes = {points};
     CoefficientTask task;
     task.scene = &scene;
-    by_group(task);
+    task.sources = static_cast<size_t>(scene.groups());
+    for (const auto& portal : scene.portals()) task.source_of_portal.push_back(portal.group);
     task.parts = &parts;
     task.nodes = &nodes;
     task.planes = &planes;

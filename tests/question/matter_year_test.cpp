@@ -43,8 +43,7 @@ TEST(MatterYear, sun_through_a_crown_is_dimmed_to_its_gap_in_leaf_and_bare_by_th
     const auto shaded = year_of(project, 0.4);
     project.options[0].things.clear();
     const auto open = year_of(project, 0.4);
-    const auto& a = shaded.planes[0].direct;
-    const auto& b = open.planes[0].direct;
+    const auto &a = *shaded.direct(0), &b = *open.direct(0);
     ASSERT_EQ(a.lux.size(), b.lux.size());
     size_t summer = 0, winter = 0;
     for (int h = 0; h < 8760; ++h) {
@@ -82,19 +81,20 @@ TEST(MatterYear, behind_closed_cloth_there_is_its_openness_of_everything_where_n
     project.options[0].storeys[0].rooms[0].openings[0].blind_material = "cloth";
     project.site.ground_reflectance = 0.2;
     const auto year = year_of(project, 0.05);
-    const auto& plane = year.planes[0];
-    ASSERT_EQ(plane.groups.size(), 1u);
+    ASSERT_EQ(year.planes[0].groups.size(), 1u);
+    const auto open = year.lux(0, Operation::open), blinds = year.lux(0, Operation::lm83);
+    const auto& states = year.states(static_cast<size_t>(year.planes[0].groups[0]), Operation::lm83);
     int closed = 0;
     for (int h = 0; h < 8760; ++h) {
-        const int row = plane.open.row_of[static_cast<size_t>(h)];
+        const int row = open->row_of[static_cast<size_t>(h)];
         if (row < 0) continue;
         double with = 0, without = 0;
-        for (size_t p = 0; p < plane.open.points; ++p) {
-            with += static_cast<double>(plane.blinds.lux[static_cast<size_t>(row) * plane.open.points + p]);
-            without += static_cast<double>(plane.open.lux[static_cast<size_t>(row) * plane.open.points + p]);
+        for (size_t p = 0; p < open->points; ++p) {
+            with += static_cast<double>(blinds->lux[static_cast<size_t>(row) * open->points + p]);
+            without += static_cast<double>(open->lux[static_cast<size_t>(row) * open->points + p]);
         }
         if (without < 1) continue;
-        const bool shut = plane.closed[0][static_cast<size_t>(h)];
+        const bool shut = states[static_cast<size_t>(h)] > 0;
         closed += shut;
         EXPECT_NEAR(with / without, shut ? 0.1 : 1.0, shut ? 0.004 : 1e-6);
     }

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "question/year.h"
+#include "question/year_figures.h"
 
 #include <gtest/gtest.h>
 
@@ -48,6 +48,7 @@ TEST(Year, every_hour_agrees_with_brute_force_under_its_own_sky_and_sun) {
     const auto surfaces = geometry::build_surfaces(project, project.options[0]);
     const auto& year = plain_year();
     const auto& plane = year.planes[0];
+    const auto light = year.lux(0, Operation::open);
     const light::Scene scene(surfaces);
     double brute_sum = 0, ours_sum = 0;
     int hours = 0;
@@ -60,7 +61,7 @@ TEST(Year, every_hour_agrees_with_brute_force_under_its_own_sky_and_sun) {
         daylight.sun_lux = outdoor.direct_lux;
         daylight.ground_luminance = 0.2 * outdoor.global_lux() / kPi;
         ++hours;
-        const auto lux = plane.open.at(h);
+        const auto lux = light->at(h);
         double brute_mean = 0, ours_mean = 0;
         for (size_t p = 0; p < plane.plane.points.size(); ++p) {
             BruteSink sink{scene, daylight};
@@ -81,8 +82,7 @@ TEST(Year, every_hour_agrees_with_brute_force_under_its_own_sky_and_sun) {
 
 TEST(Year, has_the_same_bits_with_one_thread_and_with_two) {
     const auto a = year_of(test::one_room(), test::weather(), 0.4, 1), b = year_of(test::one_room(), test::weather(), 0.4, 2);
-    EXPECT_EQ(a.planes[0].open.lux, b.planes[0].open.lux);
-    EXPECT_EQ(a.planes[0].blinds.lux, b.planes[0].blinds.lux);
+    for (const auto operation : {Operation::open, Operation::lm83}) EXPECT_EQ(a.lux(0, operation)->lux, b.lux(0, operation)->lux);
     EXPECT_EQ(a.record.rays, b.record.rays);
 }
 
@@ -94,8 +94,8 @@ TEST(Year, a_building_turned_with_its_site_has_the_same_year) {
     for (Vec2& p : room.footprint) p = {p.y, -p.x};
     const auto a = plain_year(), b = year_of(turned, test::weather(), 0.06);
     const auto hours = metric::daily_hours(8, 18);
-    EXPECT_NEAR(metric::mean_lux(b.planes[0].open, hours) / metric::mean_lux(a.planes[0].open, hours), 1, 0.02);
-    const auto sa = sunlight_exposure(a.planes[0], hours, 1000, 250), sb = sunlight_exposure(b.planes[0], hours, 1000, 250);
+    EXPECT_NEAR(metric::mean_lux(*b.lux(0, Operation::open), hours) / metric::mean_lux(*a.lux(0, Operation::open), hours), 1, 0.02);
+    const auto sa = sunlight_exposure(a, 0, hours, 1000, 250), sb = sunlight_exposure(b, 0, hours, 1000, 250);
     EXPECT_DOUBLE_EQ(sa.value, sb.value);
     EXPECT_NEAR(std::accumulate(sa.hours.begin(), sa.hours.end(), 0.0), std::accumulate(sb.hours.begin(), sb.hours.end(), 0.0), 2);
 }
@@ -105,10 +105,11 @@ TEST(Year, direct_sun_on_an_open_plane_is_the_weathers_own) {
     const auto weather = test::weather();
     const auto plane = validation::points_at({{0, 0, 1}}, {0, 0, 1}, -1);
     const auto year = solve_year(nothing, {plane}, weather, 0, {0.05, 1, 0});
+    const auto all_direct = year.direct(0), all = year.lux(0, Operation::open);
     double lux = 0, expected = 0;
     for (int h = 0; h < 8760; ++h) {
         const auto& o = year.outdoor[static_cast<size_t>(h)];
-        const auto direct = year.planes[0].direct.at(h), total = year.planes[0].open.at(h);
+        const auto direct = all_direct->at(h), total = all->at(h);
         const double beam = o.direct_lux * std::max(0.0, std::sin(o.sun.sun.altitude)) * o.sun.sunlit;
         if (direct.empty()) {
             EXPECT_EQ(o.diffuse_lux, 0);
@@ -124,13 +125,15 @@ TEST(Year, direct_sun_on_an_open_plane_is_the_weathers_own) {
 TEST(Year, blinds_close_only_with_the_sun_and_only_dim) {
     const auto& plane = plain_year().planes[0];
     ASSERT_EQ(plane.groups.size(), 1u);
-    const size_t closed = metric::count(plane.closed[0]);
-    EXPECT_GT(closed, 100u);
-    EXPECT_LT(closed, 3000u);
+    const auto all_open = plain_year().lux(0, Operation::open), all_dimmed = plain_year().lux(0, Operation::lm83), all_direct = plain_year().direct(0);
+    const auto& states = plain_year().states(static_cast<size_t>(plane.groups[0]), Operation::lm83);
+    const auto closed = std::count(states.begin(), states.end(), 1);
+    EXPECT_GT(closed, 100);
+    EXPECT_LT(closed, 3000);
     for (int h = 0; h < 8760; ++h) {
-        const auto open = plane.open.at(h), dimmed = plane.blinds.at(h), direct = plane.direct.at(h);
+        const auto open = all_open->at(h), dimmed = all_dimmed->at(h), direct = all_direct->at(h);
         if (open.empty()) continue;
-        const bool shut = plane.closed[0][static_cast<size_t>(h)];
+        const bool shut = states[static_cast<size_t>(h)] > 0;
         const auto sunny = std::count_if(direct.begin(), direct.end(), [](float v) { return v >= 1000; });
         EXPECT_EQ(shut, static_cast<double>(sunny) > 0.02 * static_cast<double>(direct.size()));
         if (!shut) {
@@ -145,7 +148,7 @@ TEST(Year, more_transmittance_never_gives_less_autonomy) {
     auto clearer = test::one_room();
     clearer.materials[1].transmittance = 0.9;
     const auto hours = metric::daily_hours(8, 18);
-    EXPECT_GT(metric::mean_lux(year_of(clearer, test::weather(), 0.06).planes[0].open, hours), 1.08 * metric::mean_lux(plain_year().planes[0].open, hours));
+    EXPECT_GT(metric::mean_lux(*year_of(clearer, test::weather(), 0.06).lux(0, Operation::open), hours), 1.08 * metric::mean_lux(*plain_year().lux(0, Operation::open), hours));
 }
 
 TEST(Year, cancel_leaves_nothing_half_done) {

@@ -11,11 +11,11 @@ using namespace wp::rule;
 namespace {
 
 // A plane of four points of 1 m2: in every hour the k-th has lux[k]; direct sun likewise.
-question::PlaneYear plane_with(std::vector<float> lux, std::vector<float> direct, double half_width) {
-    question::PlaneYear plane;
-    plane.plane.plane = "p";
-    plane.plane.points.resize(lux.size());
-    plane.plane.dx = plane.plane.dy = 1;
+question::YearAnswer::Given plane_with(std::vector<float> lux, std::vector<float> direct, double half_width) {
+    question::YearAnswer::Given plane;
+    plane.plane.plane.plane = "p";
+    plane.plane.plane.points.resize(lux.size());
+    plane.plane.plane.dx = plane.plane.plane.dy = 1;
     const auto fill = [&](metric::HourlyLux& year, const std::vector<float>& v) {
         year.points = v.size();
         year.row_of.assign(8760, 0);
@@ -24,16 +24,11 @@ question::PlaneYear plane_with(std::vector<float> lux, std::vector<float> direct
     fill(plane.open, lux);
     fill(plane.blinds, lux);
     fill(plane.direct, direct);
-    plane.relative_half_width = half_width;
+    plane.plane.relative_half_width = half_width;
     return plane;
 }
 
-question::YearAnswer year_with(std::vector<question::PlaneYear> planes) {
-    question::YearAnswer year;
-    year.planes = std::move(planes);
-    year.outdoor.resize(8760);
-    return year;
-}
+question::YearAnswer year_with(std::vector<question::YearAnswer::Given> planes) { return {std::move(planes), std::vector<climate::OutdoorHour>(8760)}; }
 
 }  // namespace
 
@@ -73,11 +68,13 @@ TEST(Criteria, three_quarters_of_the_area_earn_three_points_and_half_earns_one) 
 
 TEST(Criteria, a_verdict_within_the_error_says_so) {
     const auto set = *question::criteria_set("leed-v41-daylight-option-1");
+    // Two of four points have 310 lx give or take a tenth: each has the 300 lx with a chance of three quarters only.
     const auto close = year_with({plane_with({310, 310, 100, 100}, {0, 0, 0, 0}, 0.10)});
     const auto v = evaluate(set, close, {"Room"}, {true})[0];
     EXPECT_TRUE(v.met);
     EXPECT_FALSE(v.certain);
-    EXPECT_DOUBLE_EQ(v.low, 0);
+    EXPECT_LT(v.low, 0.2);
+    EXPECT_GE(v.high, 0.5);
 }
 
 TEST(Criteria, too_much_sun_is_told_by_room) {

@@ -26,9 +26,8 @@ std::vector<QRectF> SeriesView::cells() const { return cells_in(size()); }
 
 // As many columns as make the plans largest.
 std::vector<QRectF> SeriesView::cells_in(QSizeF size) const {
-    const auto* kept = asker_.table();
-    if (kept == nullptr || document_.option().storeys.empty()) return {};
-    const size_t n = (kept->answer->table.columns.size() + kept->answer->main_columns - 1) / kept->answer->main_columns;
+    const size_t n = frames().size();
+    if (n == 0 || document_.option().storeys.empty()) return {};
     // How wide a plan is for its height.
     const auto view = report::PlanView::fit(document_.option(), document_.storey_index(), QRectF(0, 0, 1000, 1000));
     double low_x = 1e9, high_x = -1e9, low_y = 1e9, high_y = -1e9;
@@ -52,30 +51,59 @@ std::vector<QRectF> SeriesView::cells_in(QSizeF size) const {
     return out;
 }
 
+std::vector<SeriesView::Frame> SeriesView::frames() const {
+    static constexpr const char* months[] = {"January", "February", "March", "April", "May", "June", "July", "August", "September", "October", "November", "December"};
+    std::vector<Frame> out;
+    if (months_) {
+        const auto reading = asker_.year_reading();
+        if (reading == nullptr || reading->by_month.size() != 12) return out;
+        for (size_t m = 0; m < 12; ++m) out.push_back({QString::fromLatin1(months[m]), reading->by_month[m], false});
+        return out;
+    }
+    const auto* kept = asker_.table();
+    if (kept == nullptr) return out;
+    const SheetMap map = asker_.map(Shown::table);
+    const bool stale = !map.layers.empty() && map.layers.front().stale;
+    const size_t step = kept->answer->main_columns;
+    for (size_t c = 0; c < kept->answer->table.columns.size(); c += step) {
+        Frame frame{QString::fromStdString(kept->answer->table.columns[c].name), report::maps_of(kept->answer->table, c), c == asker_.table_column() / step * step};
+        for (auto& layer : frame.layers) layer.stale = stale;
+        out.push_back(std::move(frame));
+    }
+    return out;
+}
+
 void SeriesView::paint(QPainter& painter, QSizeF size, const report::Ink& ink) const {
     painter.fillRect(QRectF(QPointF(0, 0), size), ink.paper);
-    const auto* kept = asker_.table();
+    const auto all_frames = frames();
     const auto boxes = cells_in(size);
-    if (kept == nullptr || boxes.empty()) {
+    if (boxes.empty()) {
         painter.setPen(ink.faint);
-        painter.drawText(QRectF(QPointF(0, 0), size), Qt::AlignCenter, QStringLiteral("Nothing asked yet: press Ask."));
+        painter.drawText(QRectF(QPointF(0, 0), size), Qt::AlignCenter, months_ ? QStringLiteral("The months are being reckoned\u2026") : QStringLiteral("Nothing asked yet: press Ask."));
         return;
     }
-    const auto& table = kept->answer->table;
-    const SheetMap map = asker_.map(Shown::table);
     std::vector<report::MapLayer> all;
-    for (size_t c = 0; c < table.columns.size(); c += kept->answer->main_columns)
-        for (auto& layer : report::maps_of(table, c)) all.push_back(std::move(layer));
-    const report::Scale scale = report::light_scale(all);
+    for (const Frame& frame : all_frames) all.insert(all.end(), frame.layers.begin(), frame.layers.end());
+    const auto* kept = asker_.table();
+    QString unit = QStringLiteral("lx"), legend = QStringLiteral("Illuminance");
+    report::Scale scale = report::light_scale(all);
+    if (months_) {
+        const auto& name = question::name_of(asker_.year_reading()->wish.figure);
+        legend = QString::fromLatin1(name.name);
+        unit = asker_.year_reading()->wish.figure == question::PointFigure::sun_hours ? QStringLiteral("h a month") : QString::fromLatin1(name.unit);
+        if (unit != QStringLiteral("lx")) scale = {0, unit == QStringLiteral("%") ? 100 : report::nice_top(report::high_of(all)), false};
+    } else {
+        unit = QString::fromStdString(kept->answer->table.columns[0].unit);
+        if (unit != QStringLiteral("lx")) legend = QString::fromStdString(kept->answer->table.columns[0].name);
+    }
     for (size_t i = 0; i < boxes.size(); ++i) {
-        const size_t column = i * kept->answer->main_columns;
+        const Frame& frame = all_frames[i];
         const QRectF plan = boxes[i].adjusted(0, kCaption, 0, 0);
         report::PlanScene scene;
         scene.option = &document_.option();
         scene.project = &document_.project();
         scene.storey = document_.storey_index();
-        scene.maps = report::maps_of(table, column);
-        for (auto& layer : scene.maps) layer.stale = !map.layers.empty() && map.layers.front().stale;
+        scene.maps = frame.layers;
         scene.scale = scale;
         scene.marks.values = scene.room_names = scene.dimensions = scene.show_below = false;
         scene.north = document_.project().site.north;
@@ -94,18 +122,18 @@ void SeriesView::paint(QPainter& painter, QSizeF size, const report::Ink& ink) c
         font.setPixelSize(type::body);
         font.setWeight(QFont::DemiBold);
         painter.setFont(font);
-        painter.setPen(column == asker_.table_column() / kept->answer->main_columns * kept->answer->main_columns ? ink.accent : ink.ink);
-        const QString name = QString::fromStdString(table.columns[column].name);
+        painter.setPen(frame.chosen ? ink.accent : ink.ink);
+        const QString& name = frame.name;
         painter.drawText(boxes[i].adjusted(8, 12, -8, 0), Qt::AlignTop | Qt::AlignLeft, name);
         const double used = painter.fontMetrics().horizontalAdvance(name) + 18;
         font.setWeight(QFont::Normal);
         font.setPixelSize(type::small);
         painter.setFont(font);
         painter.setPen(ink.ink);
-        if (count > 0) painter.drawText(boxes[i].adjusted(8 + used, 14, -8, 0), Qt::AlignTop | Qt::AlignLeft, QStringLiteral("mean %1 %2").arg(report::figure(sum / static_cast<double>(count)), QString::fromStdString(table.columns[column].unit)));
+        if (count > 0) painter.drawText(boxes[i].adjusted(8 + used, 14, -8, 0), Qt::AlignTop | Qt::AlignLeft, QStringLiteral("mean %1 %2").arg(report::figure(sum / static_cast<double>(count)), unit));
     }
     const double w = std::min(340.0, size.width() - 40);
-    report::draw_legend(painter, scale, QString::fromStdString(table.columns[0].unit == "lx" ? "Illuminance" : table.columns[0].name), QString::fromStdString(table.columns[0].unit), ink, QRectF((size.width() - w) / 2, size.height() - kLegend + 8, w, kLegend - 8));
+    report::draw_legend(painter, scale, legend, unit, ink, QRectF((size.width() - w) / 2, size.height() - kLegend + 8, w, kLegend - 8));
 }
 
 void SeriesView::paintEvent(QPaintEvent*) {
@@ -117,20 +145,23 @@ void SeriesView::paintEvent(QPaintEvent*) {
 void SeriesView::mousePressEvent(QMouseEvent* event) {
     const auto boxes = cells();
     const auto* kept = asker_.table();
-    for (size_t i = 0; i < boxes.size() && kept != nullptr; ++i)
-        if (boxes[i].contains(event->position())) emit column_chosen(i * kept->answer->main_columns);
+    for (size_t i = 0; i < boxes.size(); ++i) {
+        if (!boxes[i].contains(event->position())) continue;
+        if (months_) return emit month_chosen(static_cast<int>(i));
+        if (kept != nullptr) return emit column_chosen(i * kept->answer->main_columns);
+    }
 }
 
 Takeaway SeriesView::takeaway() const {
     Takeaway out;
-    out.title = QStringLiteral("Moments");
+    out.title = months_ ? QStringLiteral("Months") : QStringLiteral("Moments");
     out.size = {1400, 900};
     out.paint = [this](QPainter& painter) {
         painter.setFont(report::page_font(12));
         painter.setRenderHint(QPainter::Antialiasing);
         paint(painter, {1400, 900}, report::Ink());
     };
-    out.csv = [this] { return asker_.table() != nullptr ? exchange::table_csv(asker_.table()->answer->table) : std::string(); };
+    if (!months_) out.csv = [this] { return asker_.table() != nullptr ? exchange::table_csv(asker_.table()->answer->table) : std::string(); };
     return out;
 }
 

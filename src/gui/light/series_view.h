@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// Several moments of one answer side by side on one legend.
+// Several moments of one answer, or the months of a year, side by side on one legend.
 #pragma once
 #include <QWidget>
 
@@ -12,23 +12,34 @@ class SeriesView : public QWidget {
     Q_OBJECT
  public:
     SeriesView(Document& document, Asker& asker, QWidget* parent = nullptr);
-    /// Rectangles of the small plans, in the order of the columns.
+    /// Shows the months of the year instead of the moments of a question; its map, for name and scale.
+    void show_months(bool on) { months_ = on; update(); }
+    /// Rectangles of the small plans, in the order of the columns or months.
     std::vector<QRectF> cells() const;
     Takeaway takeaway() const;
 
  signals:
     /// A small plan was clicked.
     void column_chosen(size_t column);
+    void month_chosen(int month);
 
  protected:
     void paintEvent(QPaintEvent*) override;
     void mousePressEvent(QMouseEvent*) override;
 
  private:
+    /// One small plan.
+    struct Frame {
+        QString name;
+        std::vector<report::MapLayer> layers;
+        bool chosen = false;
+    };
+    std::vector<Frame> frames() const;
     void paint(QPainter& painter, QSizeF size, const report::Ink& ink) const;
     std::vector<QRectF> cells_in(QSizeF size) const;
     Document& document_;
     Asker& asker_;
+    bool months_ = false;
 };
 
 }  // namespace wp::gui

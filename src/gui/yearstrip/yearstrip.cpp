@@ -7,7 +7,7 @@
 #include <QPainter>
 #include <algorithm>
 #include <cmath>
-#include <numeric>
+#include <array>
 
 #include "climate/statistics.h"
 #include "gui/look/look.h"
@@ -34,7 +34,30 @@ YearStrip::YearStrip(Document& document, QWidget* parent) : QWidget(parent), doc
     connect(&document, &Document::weather_changed, this, &YearStrip::find_sun_lines);
     for (const auto signal : {&Document::moment_changed, &Document::sky_changed}) connect(&document, signal, this, qOverload<>(&QWidget::update));
     build_clock();
+    build_choice();
     colour();
+}
+
+// What the strip is coloured by stands above its legend, and is chosen there.
+void YearStrip::build_choice() {
+    choice_ = new QToolButton(this);
+    choice_->setObjectName(QStringLiteral("strip-of"));
+    choice_->setAccessibleName(QStringLiteral("The strip shows"));
+    choice_->setToolTip(QStringLiteral("What colours the year strip"));
+    choice_->setPopupMode(QToolButton::InstantPopup);
+    auto* menu = new QMenu(choice_);
+    menu->setObjectName(QStringLiteral("strip-menu"));
+    for (const auto& [name, of] : {std::pair{"Outdoor illuminance", StripOf::outdoor}, {"Mean illuminance of the room", StripOf::room}, {"Area of the room with the target", StripOf::share},
+                                   {"The point that is asked about", StripOf::point}, {"Blinds", StripOf::blinds}, {"Electric light", StripOf::power}})
+        menu->addAction(QString::fromLatin1(name), this, [this, of] { emit strip_wanted(of); })->setObjectName(QStringLiteral("strip-%1").arg(static_cast<int>(of)));
+    choice_->setMenu(menu);
+}
+
+void YearStrip::show_strip_of(StripOf of) {
+    of_ = of;
+    coloured_from_.reset();
+    colour();
+    update();
 }
 
 // The moment as a field, and moments that have a name.
@@ -106,40 +129,46 @@ climate::Moment YearStrip::moment_at(QPointF at) const {
     return climate::moment_of(day, std::round(hour * 4) / 4);
 }
 
-// The strip shows the selected room's mean where the year is known, else the light outdoors.
+// Of the year's reading where it is wanted and there, else the light outdoors.
+void YearStrip::read_values(std::vector<double>& hours) {
+    const auto reading = document_.year_readings.find(document_.option().id);
+    if (of_ != StripOf::outdoor && reading != document_.year_readings.end() && reading->second->strip.size() == hours.size()) {
+        for (size_t h = 0; h < hours.size(); ++h) hours[h] = static_cast<double>(reading->second->strip[h]);
+        caption_ = QString::fromStdString(reading->second->strip_name);
+        unit_ = QString::fromStdString(reading->second->strip_unit);
+        top_ = reading->second->strip_top;
+        return;
+    }
+    unit_ = QStringLiteral("lx");
+    top_ = 100000;
+    if (document_.outdoor().empty()) {
+        caption_ = QStringLiteral("No weather file: choose one on the Site desk");
+        return;
+    }
+    for (size_t h = 0; h < hours.size(); ++h) hours[h] = document_.outdoor()[h].global_lux();
+    caption_ = QStringLiteral("Outdoor illuminance");
+}
+
 void YearStrip::colour() {
-    const auto year = document_.years.find(document_.option().id);
-    const auto& selection = document_.selection();
-    const std::shared_ptr<const void> source = year != document_.years.end() ? std::shared_ptr<const void>(year->second) : document_.weather();
-    if (!image_.isNull() && source != nullptr && source == coloured_from_ && selection.id == coloured_room_) return;
+    const auto reading = document_.year_readings.find(document_.option().id);
+    const bool read = of_ != StripOf::outdoor && reading != document_.year_readings.end();
+    const std::shared_ptr<const void> source = read ? std::shared_ptr<const void>(reading->second) : document_.weather();
+    if (!image_.isNull() && source != nullptr && source == coloured_from_) return;
     coloured_from_ = source;
-    coloured_room_ = selection.id;
     image_ = QImage(365, 24, QImage::Format_RGB32);
     std::vector<double> hours(8760, 0.0);
-    const question::PlaneYear* plane = nullptr;
-    if (year != document_.years.end())
-        for (const auto& p : year->second->planes)
-            if (p.plane.room == selection.id) plane = &p;
-    if (plane != nullptr) {
-        for (int h = 0; h < 8760; ++h) {
-            const auto lux = plane->open.at(h);
-            if (!lux.empty()) hours[static_cast<size_t>(h)] = std::accumulate(lux.begin(), lux.end(), 0.0) / static_cast<double>(lux.size());
-        }
-        const auto place = model::find_room(document_.option(), selection.id);
-        caption_ = QStringLiteral("Mean illuminance, %1").arg(QString::fromStdString(place ? place.room->name : selection.id));
-        top_ = 3000;
-    } else if (!document_.outdoor().empty()) {
-        for (size_t h = 0; h < hours.size(); ++h) hours[h] = document_.outdoor()[h].global_lux();
-        caption_ = QStringLiteral("Outdoor illuminance");
-        top_ = 100000;
-    } else {
-        caption_ = QStringLiteral("No weather file: choose one on the Site desk");
-    }
+    read_values(hours);
+    choice_->setText(caption_);
+    choice_->setEnabled(document_.weather() != nullptr);
+    // Lux in the eye's way, shares as they are.
+    const double power = unit_ == QStringLiteral("lx") ? 0.5 : 1.0;
+    std::array<QRgb, 257> ramp{};
+    for (size_t i = 0; i < ramp.size(); ++i) ramp[i] = report::light_colour(static_cast<double>(i) / 256).rgb();
     for (int day = 0; day < 365; ++day)
         for (int hour = 0; hour < 24; ++hour) {
             const double v = hours[static_cast<size_t>(day * 24 + hour)];
-            const double t = v > 0 ? std::pow(std::min(1.0, v / top_), 0.5) : 0;
-            image_.setPixelColor(day, 23 - hour, v > 0 ? report::light_colour(t) : report::light_colour(0));
+            const double t = v > 0 ? std::pow(std::min(1.0, v / top_), power) : 0;
+            reinterpret_cast<QRgb*>(image_.scanLine(23 - hour))[day] = ramp[static_cast<size_t>(std::lround(256 * t))];
         }
 }
 
@@ -190,14 +219,8 @@ void YearStrip::paintEvent(QPaintEvent*) {
     }
     for (int h = 0; h <= 24; h += 6)
         painter.drawText(QRectF(0, r.bottom() - h / 24.0 * r.height() - 8, 38, 16), Qt::AlignRight | Qt::AlignVCenter, QStringLiteral("%1:00").arg(h, 2, 10, QLatin1Char('0')));
-    // Occupied hours as a bracket at both ends.
-    double from = 8, to = 18;
-    for (const auto& q : document_.project().questions)
-        if (q.kind == model::Question::Kind::year) {
-            from = q.from;
-            to = q.to;
-        }
-    const double y0 = r.bottom() - from / 24 * r.height(), y1 = r.bottom() - to / 24 * r.height();
+    // Occupied hours: a bracket at the end, and lines that can be dragged.
+    const auto [y0, y1] = band();
     painter.setPen(QPen(QColor(255, 250, 240, 150), 1, Qt::DashLine));
     painter.drawLine(QPointF(r.left(), y0), QPointF(r.right(), y0));
     painter.drawLine(QPointF(r.left(), y1), QPointF(r.right(), y1));
@@ -227,8 +250,10 @@ void YearStrip::paintEvent(QPaintEvent*) {
     for (int i = 0; i < 256; ++i) ramp.setPixelColor(i, 0, report::light_colour(i / 255.0));
     painter.drawImage(QRectF(x, 11, swatch, 7), ramp);
 
-    painter.drawText(QRectF(r.left(), 5, r.width() - swatch - 24, 18), Qt::AlignRight | Qt::AlignVCenter,
-                     QStringLiteral("%1 up to %2 lx").arg(caption_).arg(top_, 0, 'f', 0));
+    const QString upto = QStringLiteral("up to %1 %2").arg(top_, 0, 'f', 0).arg(unit_);
+    painter.drawText(QRectF(r.left(), 5, r.width() - swatch - 10, 18), Qt::AlignRight | Qt::AlignVCenter, upto);
+    const int w = choice_->sizeHint().width(), left = static_cast<int>(r.right() - swatch - 16 - painter.fontMetrics().horizontalAdvance(upto)) - w;
+    if (choice_->geometry() != QRect(left, 2, w, 25)) choice_->setGeometry(left, 2, w, 25);
     if (hasFocus()) {
         painter.setBrush(Qt::NoBrush);
         painter.setPen(QPen(ink().accent, 1));
@@ -236,13 +261,76 @@ void YearStrip::paintEvent(QPaintEvent*) {
     }
 }
 
+std::pair<double, double> YearStrip::occupied() const {
+    const auto& project = document_.project();
+    const auto place = model::find_room(document_.option(), document_.selection().id);
+    if (const auto* pattern = place ? model::find(project.occupancies, place.room->occupancy) : nullptr)
+        for (const auto& day : pattern->week)
+            if (day.to > day.from) return {day.from, day.to};
+    const auto question = model::question_of(project, model::Question::Kind::year);
+    return {question.from, question.to};
+}
+
+std::pair<double, double> YearStrip::band() const {
+    const QRectF r = carpet();
+    const auto [from, to] = occupied();
+    return {r.bottom() - from / 24 * r.height(), r.bottom() - to / 24 * r.height()};
+}
+
+// Whole hours of the pattern of the selected room, on all its working days; of the question where it has none.
+void YearStrip::drag_band(double y) {
+    const QRectF r = carpet();
+    auto [from, to] = occupied();
+    const double hour = std::clamp(std::round((r.bottom() - y) / r.height() * 24), 0.0, 24.0);
+    if (held_ == Held::from) from = std::min(hour, to - 1);
+    else to = std::max(hour, from + 1);
+    const auto room = document_.selection().id;
+    document_.edit(QStringLiteral("Occupied hours"), [&, from = from, to = to](model::Project& p) {
+        const auto place = model::find_room(p.options[document_.option_index()], room);
+        if (auto* pattern = place ? model::find(p.occupancies, place.room->occupancy) : nullptr) {
+            for (auto& day : pattern->week)
+                if (day.to > day.from) day = {from, to};
+            return;
+        }
+        auto year = std::find_if(p.questions.begin(), p.questions.end(), [](const auto& q) { return q.kind == model::Question::Kind::year; });
+        if (year == p.questions.end()) {
+            p.questions.push_back(model::question_of(p, model::Question::Kind::year));
+            year = p.questions.end() - 1;
+            year->kind = model::Question::Kind::year;
+            if (year->id.empty()) year->id = "year";
+            if (year->name.empty()) year->name = "The year";
+        }
+        year->from = from;
+        year->to = to;
+    });
+}
+
 void YearStrip::mousePressEvent(QMouseEvent* event) {
     setFocus();
-    document_.show_moment(moment_at(event->position()));
+    constexpr double near = 5;
+    const double y = event->position().y();
+    const auto [from, to] = band();
+    held_ = Held::moment;
+    if (event->position().x() >= carpet().left() && event->button() == Qt::LeftButton) {
+        if (std::fabs(y - from) <= near) held_ = Held::from;
+        else if (std::fabs(y - to) <= near) held_ = Held::to;
+    }
+    if (held_ == Held::moment) return document_.show_moment(moment_at(event->position()));
+    document_.begin_live();
 }
 
 void YearStrip::mouseMoveEvent(QMouseEvent* event) {
-    if (event->buttons() & Qt::LeftButton) document_.show_moment(moment_at(event->position()));
+    const double y = event->position().y();
+    const auto [from, to] = band();
+    const bool at_band = std::min(std::fabs(y - from), std::fabs(y - to)) <= 5 && event->position().x() >= carpet().left();
+    setCursor(held_ == Held::from || held_ == Held::to || (held_ == Held::nothing && at_band) ? Qt::SizeVerCursor : Qt::ArrowCursor);
+    if (held_ == Held::moment) document_.show_moment(moment_at(event->position()));
+    if (held_ == Held::from || held_ == Held::to) drag_band(y);
+}
+
+void YearStrip::mouseReleaseEvent(QMouseEvent*) {
+    if (held_ == Held::from || held_ == Held::to) document_.end_live();
+    held_ = Held::nothing;
 }
 
 void YearStrip::keyPressEvent(QKeyEvent* event) {

@@ -19,16 +19,29 @@ class YearStrip : public QWidget {
     /// Where a moment falls, and which moment a place is: for the pointer and for tests.
     QPointF place_of(const climate::Moment& moment) const;
     climate::Moment moment_at(QPointF at) const;
+    /// What colours it; the reading of the year brings the values.
+    void show_strip_of(StripOf of);
+    /// Where the ends of the occupied hours are drawn, for the pointer and for tests: y of the earlier, then of the later.
+    std::pair<double, double> band() const;
+
+ signals:
+    void strip_wanted(StripOf of);
 
  protected:
     void paintEvent(QPaintEvent*) override;
     void mousePressEvent(QMouseEvent*) override;
     void mouseMoveEvent(QMouseEvent*) override;
+    void mouseReleaseEvent(QMouseEvent*) override;
     void keyPressEvent(QKeyEvent*) override;
 
  private:
     void resizeEvent(QResizeEvent*) override;
     void build_clock();
+    void build_choice();
+    void read_values(std::vector<double>& hours);
+    // Occupied hours of the selected room, or of the question.
+    std::pair<double, double> occupied() const;
+    void drag_band(double y);
     void fill_moments();
     QRectF carpet() const;
     void colour();
@@ -46,7 +59,9 @@ class YearStrip : public QWidget {
     double top_ = 1;
     // What the image was coloured from.
     std::shared_ptr<const void> coloured_from_;
-    model::Id coloured_room_;
+    enum class Held { nothing, moment, from, to } held_ = Held::nothing;
+    StripOf of_ = StripOf::outdoor;
+    QToolButton* choice_ = nullptr;
     QPointF pointer_{-1, -1};
     QLineEdit* clock_ = nullptr;
     QToolButton* named_ = nullptr;

@@ -1,0 +1,184 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The asker's years: traced as jobs, kept beside the project, read live.
+#include <fmt/core.h>
+
+#include "gui/asker.h"
+#include "question/ask.h"
+
+namespace wp::gui {
+using model::Question;
+using model::question_of;
+
+namespace {
+
+std::shared_ptr<question::DaylightFactorAnswer> solve_daylight(const model::Project& project, const model::Option& option, const Cancel& cancel) {
+    const auto question = question_of(project, Question::Kind::daylight_factor);
+    question::DaylightFactorSetup setup;
+    setup.season = question.season;
+    return std::make_shared<question::DaylightFactorAnswer>(question::daylight_factor(
+        geometry::build_surfaces(project, option, question.without), *question::planes_of(option, question, project.site.north), question::effort_of(question), cancel, {}, setup));
+}
+
+store::AnswerEntry entry_of(const model::Option& option, const Question& question, const question::Record& record) {
+    store::AnswerEntry e;
+    e.inputs = record.inputs.text();
+    e.kind = "year";
+    e.option = option.id;
+    e.question = question.id.empty() ? "year" : question.id;
+    e.settings = fmt::format("{{\"from\":{},\"to\":{},\"target\":{}}}", question.from, question.to, question.target);
+    e.version = record.version;
+    e.seed = record.seed;
+    e.wanted = record.wanted;
+    e.reached = record.reached;
+    e.settled = record.settled;
+    e.rays = record.rays;
+    e.paths = record.paths;
+    e.seconds = record.seconds;
+    return e;
+}
+
+}  // namespace
+
+void Asker::build_years() {
+    connect(&live_year_, &LiveYear::read, this, [this](const std::shared_ptr<const YearReading>& reading, const QString& option, bool whole) {
+        const model::Id id = option.toStdString();
+        // A map without its tables does not take theirs away.
+        auto kept = reading;
+        if (const auto before = year_reading(id); !whole && before != nullptr && before->answer == reading->answer) {
+            auto both = std::make_shared<YearReading>(*reading);
+            both->rooms = before->rooms;
+            both->lighting = before->lighting;
+            both->worst = before->worst;
+            both->best = before->best;
+            both->failing = before->failing;
+            both->counted = before->counted;
+            both->unmet = before->unmet;
+            both->groups = before->groups;
+            kept = both;
+        }
+        document_.year_readings[id] = kept;
+        document_.years[id] = kept->answer;
+        document_.wanted_year[id] = kept->wanted;
+        document_.tell_answers();
+        emit year_read();
+    });
+    connect(&document_, &Document::option_changed, this, [this] { request_year(document_.option_index()); });
+    connect(&document_, &Document::weather_changed, this, [this] { request_year(document_.option_index()); });
+    connect(&document_, &Document::selection_changed, this, [this] {
+        const auto& item = document_.selection();
+        if (item.kind != Selection::Kind::room || item.id == wish_.room) return;
+        YearWish wish = wish_;
+        wish.room = item.id;
+        wish.plane.clear();
+        wish.point = -1;
+        wish_year(wish);
+    });
+    connect(&document_, &Document::moment_changed, this, [this] {
+        YearWish wish = wish_;
+        wish.hour = document_.moment().hour_of_year();
+        if (wish.hour_on_map) return wish_year(wish);
+        wish_ = wish;
+    });
+    connect(&document_, &Document::project_replaced, this, &Asker::open_kept_years, Qt::QueuedConnection);
+}
+
+std::shared_ptr<const YearReading> Asker::year_reading(const model::Id& option) const {
+    const auto it = document_.year_readings.find(option);
+    return it != document_.year_readings.end() ? it->second : nullptr;
+}
+
+void Asker::wish_year(YearWish wish) {
+    if (wish == wish_) return;
+    wish_ = std::move(wish);
+    request_year(document_.option_index());
+    for (size_t i = 0; i < document_.project().options.size(); ++i)
+        if (document_.project().options[i].id == beside_ && i != document_.option_index()) request_year(i);
+}
+
+void Asker::request_year(size_t index) {
+    if (index >= document_.project().options.size()) return;
+    const auto it = document_.years.find(document_.project().options[index].id);
+    if (it == document_.years.end() || it->second->inputs() == nullptr) return;
+    live_year_.request({document_.snapshot(), index, document_.weather(), it->second, wish_});
+}
+
+// None where the project has no file yet, or none can be made beside it: that is said once.
+std::shared_ptr<store::Answers> Asker::answers() {
+    if (document_.path().empty()) return nullptr;
+    const auto file = store::answers_beside(document_.path());
+    if (file == answers_of_) return answers_;
+    answers_of_ = file;
+    answers_.reset();
+    auto opened = store::Answers::open(file);
+    if (opened) answers_ = *opened;
+    else emit said(QString::fromStdString(opened.fault().line()));
+    return answers_;
+}
+
+// Years that were answered when the project was open last come back without a ray, and one is told of work that was cut off.
+void Asker::open_kept_years() {
+    if (document_.path().empty() || !std::filesystem::exists(store::answers_beside(document_.path())) || document_.weather() == nullptr) return;
+    const auto kept = answers();
+    if (kept == nullptr) return;
+    const auto list = kept->list();
+    if (!list) return emit said(QString::fromStdString(list.fault().line()));
+    for (size_t i = 0; i < document_.project().options.size(); ++i) {
+        const auto& id = document_.project().options[i].id;
+        if (std::any_of(list->begin(), list->end(), [&](const auto& e) { return e.option == id && e.kind == "year"; })) run_year(i, true);
+    }
+    if (const auto pieces = kept->cut_off(); pieces && *pieces > 0) emit said(QStringLiteral("A year was being traced when the program ended: Run the year (Y) goes on from there"));
+}
+
+void Asker::ask_year() {
+    if (document_.weather() == nullptr) return emit said(QStringLiteral("The year needs a weather file: choose one on the Site desk"));
+    if (document_.option().planes.empty()) return emit said(QStringLiteral("Draw a room first: the year is asked on its reference plane"));
+    run_year(document_.option_index(), false);
+}
+
+void Asker::ask_all() {
+    if (document_.weather() == nullptr) emit said(QStringLiteral("Only the daylight factor can be asked: the year needs a weather file"));
+    for (size_t i = 0; i < document_.project().options.size(); ++i)
+        if (!document_.project().options[i].planes.empty() && document_.weather() != nullptr) run_year(i, false);
+}
+
+void Asker::run_year(size_t index, bool only_if_kept) {
+    const auto project = document_.snapshot();
+    const auto weather = document_.weather();
+    if (weather == nullptr || index >= project->options.size()) return;
+    const auto& option = project->options[index];
+    const bool needs_daylight = !only_if_kept && !document_.daylight.contains(option.id);
+    const auto known = document_.years.find(option.id);
+    const auto before = known != document_.years.end() ? known->second : nullptr;
+    const auto kept = answers();
+    jobs_.add(QStringLiteral("year %1").arg(QString::fromStdString(option.id)), QStringLiteral("The year: %1").arg(QString::fromStdString(option.name)),
+              [this, project, weather, index, needs_daylight, only_if_kept, before, kept](const Cancel& cancel, const Progress& progress) -> JobQueue::Finish {
+        const auto& option = project->options[index];
+        const auto question = question_of(*project, Question::Kind::year);
+        const auto scene = question::year_scene(*project, option, question, *weather);
+        if (!scene) return [this, line = scene.fault().line()] { emit said(QString::fromStdString(line)); };
+        const auto effort = question::effort_of(question);
+        if (only_if_kept) {
+            const auto list = kept->list();
+            const std::string inputs = question::year_inputs(*scene, *weather, effort).text();
+            if (!list || std::none_of(list->begin(), list->end(), [&](const auto& e) { return e.inputs == inputs; })) return {};
+        }
+        std::shared_ptr<const question::DaylightFactorAnswer> daylight;
+        if (needs_daylight) daylight = solve_daylight(*project, option, cancel);
+        store::JobShelf shelf(kept);
+        const question::YearKnown known = before != nullptr && before->inputs() != nullptr ? question::YearKnown{before->inputs()->light, before->inputs()->sky} : question::YearKnown{};
+        auto year = std::make_shared<const question::YearAnswer>(question::ask_year(*scene, *weather, effort, known, cancel, progress, kept != nullptr ? shelf.shelf() : memory_.shelf()));
+        if (cancel.requested()) return {};
+        if (!only_if_kept) shelf.finish(entry_of(option, question, year->record));
+        return [this, id = option.id, index, year, daylight, fault = shelf.fault()] {
+            document_.years[id] = year;
+            document_.wanted_year[id] = year->record.inputs;
+            if (daylight) document_.daylight.try_emplace(id, daylight);
+            if (fault) emit said(QString::fromStdString(fault->line()));
+            // The project may have moved on meanwhile: the reading will tell.
+            request_year(index);
+            document_.tell_answers();
+        };
+    });
+}
+
+}  // namespace wp::gui

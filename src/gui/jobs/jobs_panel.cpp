@@ -1,0 +1,153 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "gui/jobs/jobs_panel.h"
+
+#include <QHBoxLayout>
+#include <QHeaderView>
+#include <QVBoxLayout>
+
+#include "gui/inspector/rows.h"
+#include "gui/look/look.h"
+
+namespace wp::gui {
+using State = JobQueue::State;
+
+namespace {
+
+constexpr int kId = Qt::UserRole + 1;
+
+QTreeWidget* list(const char* name, const QString& title, const QStringList& heads) {
+    auto* tree = new QTreeWidget;
+    tree->setObjectName(QString::fromLatin1(name));
+    tree->setAccessibleName(title);
+    tree->setHeaderLabels(heads);
+    tree->setRootIsDecorated(false);
+    tree->setUniformRowHeights(true);
+    tree->header()->setStretchLastSection(false);
+    tree->header()->setSectionResizeMode(QHeaderView::ResizeToContents);
+    tree->header()->setSectionResizeMode(0, QHeaderView::Stretch);
+    return tree;
+}
+
+QString words(const JobQueue::Entry& e) {
+    if (e.state == State::running) return QStringLiteral("running, %1 %").arg(100 * e.share, 0, 'f', 0);
+    return e.state == State::paused ? QStringLiteral("paused") : QStringLiteral("waiting");
+}
+
+}  // namespace
+
+JobsPanel::JobsPanel(Document& document, Asker& asker, QWidget* parent) : QDialog(parent), document_(document), asker_(asker) {
+    setObjectName(QStringLiteral("jobs-panel"));
+    setWindowTitle(QStringLiteral("Jobs and answers"));
+    resize(760, 460);
+    auto* column = new QVBoxLayout(this);
+    column->addWidget(label(QStringLiteral("Jobs"), "heading"));
+    none_ = label(QStringLiteral("Nothing runs and nothing waits."), "small");
+    column->addWidget(none_);
+    jobs_ = list("jobs", QStringLiteral("Jobs"), {QStringLiteral("Job"), QStringLiteral("State")});
+    column->addWidget(jobs_, 2);
+    auto* row = new QHBoxLayout;
+    const auto button = [&](const char* text, const char* icon_name, const char* name, const char* tip) {
+        auto* b = new QPushButton(QString::fromLatin1(text));
+        set_icon(b, QString::fromLatin1(icon_name));
+        b->setObjectName(QString::fromLatin1(name));
+        b->setToolTip(QString::fromLatin1(tip));
+        b->setAutoDefault(false);
+        row->addWidget(b);
+        return b;
+    };
+    up_ = button("Sooner", "arrow-up", "job-sooner", "Before the one that stands above it");
+    down_ = button("Later", "arrow-down", "job-later", "After the one that stands below it");
+    pause_ = button("Pause", "pause", "job-pause", "What is traced so far is kept; going on begins there");
+    cancel_ = button("Cancel job", "circle-stop", "job-cancel", "What is traced so far is kept: asking again begins there");
+    row->addStretch(1);
+    column->addLayout(row);
+    column->addWidget(label(QStringLiteral("Answers beside the project"), "heading"));
+    file_ = label({}, "small");
+    column->addWidget(file_);
+    kept_ = list("kept-answers", QStringLiteral("Answers beside the project"),
+                 {QStringLiteral("Option"), QStringLiteral("Made"), QStringLiteral("Error"), QStringLiteral("Wanted"), QStringLiteral("Seed"), QStringLiteral("Million rays"), QStringLiteral("Seconds"), QStringLiteral("MB"), QStringLiteral("Program")});
+    column->addWidget(kept_, 3);
+    auto* below = new QHBoxLayout;
+    forget_ = new QPushButton(QStringLiteral("Forget answer"));
+    forget_->setObjectName(QStringLiteral("forget-answer"));
+    forget_->setToolTip(QStringLiteral("Takes the answer out of the file; it can be traced again"));
+    forget_->setAutoDefault(false);
+    below->addWidget(forget_);
+    below->addStretch(1);
+    column->addLayout(below);
+    auto& queue = asker_.jobs();
+    connect(&queue, &JobQueue::changed, this, &JobsPanel::refresh);
+    connect(&queue, &JobQueue::changed, this, [this] {
+        if (!asker_.jobs().is_running()) refresh_kept();
+    });
+    connect(jobs_, &QTreeWidget::currentItemChanged, this, [this] {
+        if (!filling_) refresh();
+    });
+    connect(up_, &QPushButton::clicked, this, [this] { asker_.jobs().move(chosen(), -1); });
+    connect(down_, &QPushButton::clicked, this, [this] { asker_.jobs().move(chosen(), 1); });
+    connect(pause_, &QPushButton::clicked, this, [this] {
+        const int id = chosen();
+        for (const auto& e : asker_.jobs().entries())
+            if (e.id == id) return e.state == State::paused ? asker_.jobs().go_on(id) : asker_.jobs().pause(id);
+    });
+    connect(cancel_, &QPushButton::clicked, this, [this] { asker_.jobs().cancel(chosen()); });
+    connect(forget_, &QPushButton::clicked, this, [this] {
+        auto* item = kept_->currentItem();
+        const auto answers = asker_.answers();
+        if (item == nullptr || answers == nullptr) return;
+        if (const auto fault = answers->forget(item->data(0, kId).toString().toStdString())) file_->setText(name_of(fault->line()));
+        refresh_kept();
+    });
+    refresh();
+    refresh_kept();
+}
+
+int JobsPanel::chosen() const { return jobs_->currentItem() != nullptr ? jobs_->currentItem()->data(0, kId).toInt() : 0; }
+
+void JobsPanel::refresh() {
+    filling_ = true;
+    const int id = chosen();
+    const auto& entries = asker_.jobs().entries();
+    // Rows stay where they can: progress comes often.
+    while (jobs_->topLevelItemCount() > static_cast<int>(entries.size())) delete jobs_->takeTopLevelItem(jobs_->topLevelItemCount() - 1);
+    while (jobs_->topLevelItemCount() < static_cast<int>(entries.size())) jobs_->addTopLevelItem(new QTreeWidgetItem);
+    const JobQueue::Entry* entry = nullptr;
+    for (size_t i = 0; i < entries.size(); ++i) {
+        auto* item = jobs_->topLevelItem(static_cast<int>(i));
+        item->setText(0, entries[i].title);
+        item->setText(1, words(entries[i]));
+        item->setData(0, kId, entries[i].id);
+        if (entries[i].id == id || (entry == nullptr && id == 0)) {
+            jobs_->setCurrentItem(item);
+            entry = &entries[i];
+        }
+    }
+    none_->setVisible(entries.empty());
+    jobs_->setVisible(!entries.empty());
+    for (QPushButton* b : {up_, down_, pause_, cancel_}) b->setEnabled(entry != nullptr);
+    pause_->setText(entry != nullptr && entry->state == State::paused ? QStringLiteral("Go on") : QStringLiteral("Pause"));
+    filling_ = false;
+}
+
+void JobsPanel::refresh_kept() {
+    kept_->clear();
+    const auto answers = asker_.answers();
+    file_->setText(document_.path().empty() ? QStringLiteral("Save the project: its answers are then kept beside it.")
+                   : answers == nullptr     ? QStringLiteral("No answers can be kept beside this project.")
+                                            : QStringLiteral("%1: may be deleted at any time; everything in it can be traced again.").arg(name_of(answers->file().filename().string())));
+    forget_->setEnabled(answers != nullptr);
+    if (answers == nullptr) return;
+    const auto list = answers->list();
+    if (!list) return file_->setText(name_of(list.fault().line()));
+    for (const auto& e : *list) {
+        const auto* option = model::find(document_.project().options, e.option);
+        auto* item = new QTreeWidgetItem({name_of(option != nullptr ? option->name : e.option), name_of(e.made), QStringLiteral("%1 %").arg(100 * e.reached, 0, 'g', 2), QStringLiteral("%1 %").arg(100 * e.wanted, 0, 'g', 2),
+                                          QString::number(e.seed), QString::number(static_cast<double>(e.rays) / 1e6, 'f', 1), QString::number(e.seconds, 'f', 0), QString::number(static_cast<double>(e.bytes) / 1e6, 'f', 1), name_of(e.version)});
+        item->setData(0, kId, name_of(e.inputs));
+        item->setToolTip(0, QStringLiteral("Fingerprint %1\nSettings %2%3").arg(name_of(e.inputs), name_of(e.settings), e.settled ? QString() : QStringLiteral("\nNot settled")));
+        for (int c = 2; c < 8; ++c) item->setTextAlignment(c, Qt::AlignRight | Qt::AlignVCenter);
+        kept_->addTopLevelItem(item);
+    }
+}
+
+}  // namespace wp::gui

@@ -1,0 +1,92 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "gui/year/live_year.h"
+
+#include "base/parallel.h"
+#include "question/ask.h"
+
+namespace wp::gui {
+
+LiveYear::LiveYear(QObject* parent) : QObject(parent) { thread_ = std::thread([this] { loop(); }); }
+
+LiveYear::~LiveYear() {
+    {
+        const std::lock_guard lock(mutex_);
+        quit_ = true;
+    }
+    wake_.notify_all();
+    thread_.join();
+}
+
+void LiveYear::request(Request request) {
+    const model::Id id = request.project->options[request.option].id;
+    {
+        const std::lock_guard lock(mutex_);
+        next_.insert_or_assign(id, std::move(request));
+    }
+    wake_.notify_all();
+}
+
+void LiveYear::loop() {
+    step_behind();
+    for (;;) {
+        Request request;
+        {
+            std::unique_lock lock(mutex_);
+            wake_.wait(lock, [&] { return quit_ || !next_.empty(); });
+            if (quit_) return;
+            request = std::move(next_.begin()->second);
+            next_.erase(next_.begin());
+        }
+        const auto& option = request.project->options[request.option];
+        Known& known = known_[option.id];
+        follow(request, known);
+        if (known.answer == nullptr) continue;
+        publish(read_year(known.answer, *request.project, option, request.wish, false), request, known, false);
+        {
+            const std::lock_guard lock(mutex_);
+            if (quit_) return;
+            if (next_.contains(option.id)) continue;
+        }
+        if (known.heat.empty()) known.heat = known.answer->heat();
+        publish(read_year(known.answer, *request.project, option, request.wish, true), request, known, true);
+    }
+}
+
+// Takes the answer along with the project, as far as that goes without rays.
+void LiveYear::follow(const Request& request, Known& known) {
+    const auto& option = request.project->options[request.option];
+    const bool fresh = request.answer != known.given;
+    if (fresh) {
+        known.given = known.answer = request.answer;
+        known.heat.clear();
+    }
+    if (known.answer == nullptr || known.answer->inputs() == nullptr || request.weather == nullptr) return;
+    if (!fresh && known.project != nullptr && known.weather == request.weather && (known.project == request.project || same_building(*known.project, *request.project, option.id))) {
+        known.project = request.project;
+        return;
+    }
+    known.project = request.project;
+    known.weather = request.weather;
+    const auto question = model::question_of(*request.project, model::Question::Kind::year);
+    const auto scene = question::year_scene(*request.project, option, question, *request.weather);
+    if (!scene) return;
+    const auto effort = question::effort_of(question);
+    known.wanted = question::year_inputs(*scene, *request.weather, effort);
+    if (known.wanted == known.answer->record.inputs) return;
+    const auto& light = known.given->inputs()->light;
+    if (question::year_light_inputs(scene->task(), effort) != light->record.inputs) return;  // stale: rays are wanted
+    known.answer = std::make_shared<const question::YearAnswer>(question::ask_year(*scene, *request.weather, effort, {light, known.answer->inputs()->sky}));
+    known.heat.clear();
+}
+
+void LiveYear::publish(YearReading reading, const Request& request, const Known& known, bool whole) {
+    reading.wanted = known.wanted;
+    reading.heat = known.heat;
+    const bool stale = known.wanted != known.answer->record.inputs;
+    for (auto& layer : reading.layers) layer.stale = stale;
+    auto shared = std::make_shared<const YearReading>(std::move(reading));
+    const QString id = QString::fromStdString(request.project->options[request.option].id);
+    QMetaObject::invokeMethod(this, [this, shared, id, whole] { emit read(shared, id, whole); }, Qt::QueuedConnection);
+}
+
+}  // namespace wp::gui

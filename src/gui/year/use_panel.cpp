@@ -1,0 +1,488 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "gui/year/use_panel.h"
+
+#include <QHeaderView>
+#include <QRegularExpression>
+#include <QScrollBar>
+#include <QTreeWidget>
+#include <QVBoxLayout>
+#include <set>
+
+#include "geometry/edit.h"
+#include "gui/inspector/rows.h"
+#include "gui/look/look.h"
+#include "question/ask.h"
+
+namespace wp::gui {
+using namespace model;
+
+namespace {
+
+constexpr const char* kDays[] = {"Mon", "Tue", "Wed", "Thu", "Fri", "Sat", "Sun"};
+
+QFormLayout* new_form(QVBoxLayout& column) {
+    auto* form = new QFormLayout;
+    form->setContentsMargins(0, 0, 0, 0);
+    form->setSpacing(space::tight);
+    column.addLayout(form);
+    return form;
+}
+
+// "8 to 18", or "off".
+QString hours_text(const DayHours& d) {
+    if (d.to <= d.from) return QStringLiteral("off");
+    const auto clock = [](double h) { return h == std::floor(h) ? QString::number(h, 'f', 0) : QStringLiteral("%1:%2").arg(static_cast<int>(h)).arg(static_cast<int>(std::lround(60 * (h - std::floor(h)))), 2, 10, QLatin1Char('0')); };
+    return QStringLiteral("%1 to %2").arg(clock(d.from), clock(d.to));
+}
+
+// What people write for hours: "8 to 18", "8:30-17", "off".
+std::optional<DayHours> read_hours(const QString& text) {
+    static const QRegularExpression words(QStringLiteral("^\\s*(\\d{1,2})(?::(\\d{2}))?\\s*(?:to|-|\\x{2013})\\s*(\\d{1,2})(?::(\\d{2}))?\\s*$"));
+    const QString plain = text.trimmed().toLower();
+    if (plain == QStringLiteral("off") || plain.isEmpty()) return DayHours{0, 0};
+    const auto m = words.match(plain);
+    if (!m.hasMatch()) return {};
+    const DayHours d{m.captured(1).toDouble() + m.captured(2).toDouble() / 60, m.captured(3).toDouble() + m.captured(4).toDouble() / 60};
+    if (d.from > 24 || d.to > 24 || d.to <= d.from) return {};
+    return d;
+}
+
+// Summer time begins and ends on Sundays: they move with the weekday of the first of January.
+void set_calendar(YearCalendar& c, int first_weekday, bool summer_time) {
+    c.first_weekday = first_weekday;
+    c.summer_time = summer_time;
+    c.summer_from = last_sunday(c, 3);
+    c.summer_to = last_sunday(c, 10);
+}
+
+template <class T>
+Id fresh(const std::vector<T>& list, const std::string& prefix) {
+    for (int n = 1;; ++n)
+        if (const Id id = prefix + "-" + std::to_string(n); model::find(list, id) == nullptr) return id;
+}
+
+}  // namespace
+
+UsePanel::UsePanel(Document& document, Asker& asker, QWidget* parent) : QScrollArea(parent), document_(document), asker_(asker) {
+    setWidgetResizable(true);
+    setObjectName(QStringLiteral("use-page"));
+    setAccessibleName(QStringLiteral("Use"));
+    setFrameShape(QFrame::NoFrame);
+    setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    for (const auto signal : {&Document::project_changed, &Document::option_changed, &Document::selection_changed})
+        connect(&document, signal, this, [this] {
+            stale_ = true;
+            refresh();
+        });
+    connect(&asker, &Asker::year_read, this, [this] {
+        stale_ = true;
+        refresh();
+    });
+}
+
+void UsePanel::showEvent(QShowEvent* event) {
+    QScrollArea::showEvent(event);
+    refresh();
+}
+
+void UsePanel::leaveEvent(QEvent* event) {
+    QScrollArea::leaveEvent(event);
+    emit pointed_at({});
+}
+
+// The selected room, else the first that has a plane.
+Id UsePanel::room() const {
+    const auto& item = document_.selection();
+    if (item.kind == Selection::Kind::room || item.kind == Selection::Kind::wall) return item.id;
+    if (item.kind == Selection::Kind::opening)
+        for (const auto& storey : document_.option().storeys)
+            for (const auto& r : storey.rooms)
+                if (model::find(r.openings, item.id) != nullptr) return r.id;
+    for (const auto& plane : document_.option().planes)
+        if (!plane.room.empty()) return plane.room;
+    return {};
+}
+
+const std::vector<question::YearGroup>& UsePanel::groups() {
+    // The year knows them; before there is one they are formed here.
+    if (const auto reading = asker_.year_reading(); reading != nullptr && reading->wanted == reading->answer->record.inputs) {
+        groups_ = reading->answer->groups;
+        groups_of_.reset();
+        return groups_;
+    }
+    const auto project = document_.snapshot();
+    if (groups_of_ == project && groups_of_option_ == document_.option().id) return groups_;
+    auto surfaces = geometry::build_surfaces(*project, document_.option());
+    groups_ = question::window_groups(*project, document_.option(), surfaces);
+    groups_of_ = project;
+    groups_of_option_ = document_.option().id;
+    return groups_;
+}
+
+void UsePanel::refresh() {
+    if (!stale_ || !isVisible()) return;
+    // What is being typed into stays.
+    if (widget() != nullptr && widget()->focusWidget() != nullptr && widget()->focusWidget()->hasFocus() && document_.is_live()) return;
+    stale_ = false;
+    const int scrolled = verticalScrollBar()->value();
+    auto* page = new QWidget;
+    page->setObjectName(QStringLiteral("panel"));
+    auto* column = new QVBoxLayout(page);
+    column->setContentsMargins(space::small, space::small, space::medium, space::medium);
+    column->setSpacing(space::tight);
+    add_hours(*column);
+    column->addSpacing(space::small);
+    add_blinds(*column);
+    column->addSpacing(space::small);
+    add_lighting(*column);
+    column->addStretch(1);
+    if (QWidget* old = takeWidget()) old->deleteLater();
+    setWidget(page);
+    verticalScrollBar()->setValue(scrolled);
+}
+
+void UsePanel::add_hours(QVBoxLayout& column) {
+    const auto& project = document_.project();
+    const auto place = find_room(document_.option(), room());
+    column.addWidget(label(QStringLiteral("Occupied hours"), "heading"));
+    if (!place) return column.addWidget(label(QStringLiteral("Draw a room first."), "small"));
+    auto* form = new_form(column);
+    auto* box = new QComboBox;
+    box->setObjectName(QStringLiteral("occupancy"));
+    box->setAccessibleName(QStringLiteral("Pattern of hours"));
+    box->setToolTip(QStringLiteral("When people are in this room; the band on the year strip can be dragged too"));
+    const auto question = question_of(project, Question::Kind::year);
+    box->addItem(QStringLiteral("every day, %1").arg(hours_text({question.from, question.to})), QString());
+    for (const auto& o : project.occupancies) box->addItem(name_of(o.name), name_of(o.id));
+    box->addItem(QStringLiteral("New pattern\u2026"), QStringLiteral("*new"));
+    box->setCurrentIndex(std::max(0, box->findData(name_of(place.room->occupancy))));
+    const Id id = place.room->id;
+    connect(box, &QComboBox::activated, box, [this, box, id] {
+        const QString data = box->currentData().toString();
+        document_.edit(QStringLiteral("Occupied hours"), [&](Project& p) {
+            const auto at = find_room(p.options[document_.option_index()], id);
+            if (!at) return;
+            at.room->occupancy = data.toStdString();
+            if (data != QStringLiteral("*new")) return;
+            Occupancy fresh_one;
+            fresh_one.id = at.room->occupancy = fresh(p.occupancies, "hours");
+            fresh_one.name = "Working week " + std::to_string(p.occupancies.size() + 1);
+            fresh_one.week[5] = fresh_one.week[6] = {0, 0};
+            p.occupancies.push_back(fresh_one);
+        });
+    });
+    form->addRow(name_of(place.room->name), box);
+    if (const auto* pattern = model::find(project.occupancies, place.room->occupancy)) {
+        add_pattern(column, *pattern);
+        add_calendar(column);
+    }
+}
+
+void UsePanel::add_pattern(QVBoxLayout& column, const Occupancy& pattern) {
+    auto* form = new_form(column);
+    const Id id = pattern.id;
+    const auto change = [this, id](const QString& what, const std::function<void(Occupancy&)>& how) {
+        document_.edit(what, [&](Project& p) {
+            if (auto* o = model::find(p.occupancies, id)) how(*o);
+        });
+    };
+    add_name(*form, pattern.name, [change](const std::string& name) { change(QStringLiteral("Rename pattern"), [&](Occupancy& o) { o.name = name; }); });
+    auto* week = new QHBoxLayout;
+    week->setSpacing(2);
+    auto* days = new QGridLayout;
+    days->setSpacing(2);
+    for (size_t d = 0; d < 7; ++d) {
+        auto* title = new QLabel(QString::fromLatin1(kDays[d]));
+        title->setProperty("role", QStringLiteral("small"));
+        auto* field = new QLineEdit(hours_text(pattern.week[d]));
+        field->setObjectName(QStringLiteral("hours-%1").arg(QString::fromLatin1(kDays[d]).toLower()));
+        field->setAccessibleName(QString::fromLatin1(kDays[d]));
+        field->setToolTip(QStringLiteral("\"8 to 18\", \"8:30-17\", or \"off\""));
+        connect(field, &QLineEdit::editingFinished, field, [this, field, change, d, now = pattern.week[d]] {
+            const auto hours = read_hours(field->text());
+            if (!hours) {
+                field->setText(hours_text(now));
+                return emit said(QStringLiteral("Write hours like \"8 to 18\", or \"off\""));
+            }
+            if (*hours != now) change(QStringLiteral("Occupied hours"), [&](Occupancy& o) { o.week[d] = *hours; });
+        });
+        days->addWidget(title, static_cast<int>(d) % 4, static_cast<int>(d) / 4 * 2);
+        days->addWidget(field, static_cast<int>(d) % 4, static_cast<int>(d) / 4 * 2 + 1);
+    }
+    column.addLayout(days);
+    auto* more = new_form(column);
+    add_flag(*more, QString(), QStringLiteral("works on holidays"), pattern.on_holidays, [change](bool on) { change(QStringLiteral("Holidays"), [&](Occupancy& o) { o.on_holidays = on; }); });
+    auto* remove = add_button(*more, QStringLiteral("Remove pattern"), "remove-occupancy", [this, id] {
+        document_.edit(QStringLiteral("Remove pattern"), [&](Project& p) {
+            std::erase_if(p.occupancies, [&](const Occupancy& o) { return o.id == id; });
+            for (auto& option : p.options)
+                for (auto& storey : option.storeys)
+                    for (auto& r : storey.rooms)
+                        if (r.occupancy == id) r.occupancy.clear();
+        });
+    });
+    remove->setToolTip(QStringLiteral("Its rooms take the hours of the question again"));
+}
+
+// Holidays as text, one field: "25 Dec - 1 Jan, 6 May".
+void UsePanel::add_calendar(QVBoxLayout& column) {
+    const auto& calendar = document_.project().calendar;
+    auto* form = new_form(column);
+    auto* first = new QComboBox;
+    first->setObjectName(QStringLiteral("first-weekday"));
+    for (const char* d : kDays) first->addItem(QString::fromLatin1(d));
+    first->setCurrentIndex(calendar.first_weekday);
+    connect(first, &QComboBox::activated, first, [this](int d) { document_.edit(QStringLiteral("Calendar"), [&](Project& p) { set_calendar(p.calendar, d, p.calendar.summer_time); }); });
+    form->addRow(QStringLiteral("1 Jan is a"), first);
+    QStringList parts;
+    const auto day = [](const climate::Moment& m) { return name_of(climate::text({m.month, m.day, 0})).section(QLatin1Char(' '), 0, 1); };
+    for (const auto& h : calendar.holidays) parts << (h.first == h.last ? day(h.first) : QStringLiteral("%1 - %2").arg(day(h.first), day(h.last)));
+    auto* holidays = new QLineEdit(parts.join(QStringLiteral(", ")));
+    holidays->setObjectName(QStringLiteral("holidays"));
+    holidays->setPlaceholderText(QStringLiteral("25 Dec - 1 Jan, 6 May"));
+    holidays->setToolTip(QStringLiteral("Days on which nobody is there: \"25 Dec - 1 Jan, 6 May\""));
+    connect(holidays, &QLineEdit::editingFinished, holidays, [this, holidays] {
+        std::vector<Holiday> list;
+        for (const QString& part : holidays->text().split(QLatin1Char(','), Qt::SkipEmptyParts)) {
+            const QStringList ends = part.split(QRegularExpression(QStringLiteral("\\s*[-\\x{2013}]\\s*")));
+            const auto a = climate::read_moment(ends.first().trimmed().toStdString(), {1, 1, 0}), b = climate::read_moment(ends.last().trimmed().toStdString(), {1, 1, 0});
+            if (!a || !b) return emit said(QStringLiteral("\"%1\" is no day: write \"25 Dec - 1 Jan, 6 May\"").arg(part.trimmed()));
+            list.push_back({part.trimmed().toStdString(), {a->month, a->day, 0}, {b->month, b->day, 0}});
+        }
+        if (list != document_.project().calendar.holidays) document_.edit(QStringLiteral("Holidays"), [&](Project& p) { p.calendar.holidays = list; });
+    });
+    form->addRow(QStringLiteral("Holidays"), holidays);
+    add_flag(*form, QString(), QStringLiteral("summer time"), calendar.summer_time, [this](bool on) { document_.edit(QStringLiteral("Summer time"), [&](Project& p) { set_calendar(p.calendar, p.calendar.first_weekday, on); }); })
+        ->setToolTip(QStringLiteral("The clock is an hour ahead from the last Sunday of March to the last of October"));
+    name_fields(*form);
+}
+
+void UsePanel::add_blinds(QVBoxLayout& column) {
+    column.addWidget(label(QStringLiteral("Window groups and blinds"), "heading"));
+    const auto& all = groups();
+    auto* tree = new QTreeWidget;
+    tree->setObjectName(QStringLiteral("groups"));
+    tree->setAccessibleName(QStringLiteral("Window groups"));
+    tree->setHeaderLabels({QStringLiteral("Group"), QStringLiteral("Windows"), QStringLiteral("Open")});
+    tree->setRootIsDecorated(false);
+    tree->setUniformRowHeights(true);
+    tree->setMouseTracking(true);
+    tree->setFixedHeight(std::clamp(24 * static_cast<int>(all.size()) + 34, 80, 190));
+    tree->header()->setStretchLastSection(false);
+    tree->header()->setSectionResizeMode(QHeaderView::ResizeToContents);
+    tree->header()->setSectionResizeMode(0, QHeaderView::Stretch);
+    const auto reading = asker_.year_reading();
+    const auto open_share = [&](const std::string& name) {
+        if (reading != nullptr)
+            for (const auto& g : reading->groups)
+                if (reading->answer->groups[g.group].name == name) return QStringLiteral("%1 %").arg(100 * g.of_state[0], 0, 'f', 0);
+        return QStringLiteral("\u2013");
+    };
+    const question::YearGroup* shown = nullptr;
+    for (const auto& g : all) {
+        if (g.name == chosen_) shown = &g;
+        auto* item = new QTreeWidgetItem({name_of(g.name), QString::number(g.openings.size()), g.states.empty() ? QStringLiteral("no blind") : open_share(g.name)});
+        for (const int c : {1, 2}) item->setTextAlignment(c, Qt::AlignRight | Qt::AlignVCenter);
+        QStringList ids;
+        for (const auto& id : g.openings) ids << name_of(id);
+        item->setToolTip(0, QStringLiteral("%1%2: %3").arg(name_of(g.name), g.id.empty() ? QStringLiteral(", formed by itself") : QStringLiteral(", by hand"), ids.join(QStringLiteral(", "))));
+        item->setToolTip(2, QStringLiteral("Share of the daylit hours in which its blinds are open"));
+        tree->addTopLevelItem(item);
+        if (g.name == chosen_) tree->setCurrentItem(item);
+    }
+    const auto windows = [this](const QTreeWidgetItem* item) {
+        std::set<Id> ids;
+        for (const auto& g : groups_)
+            if (item != nullptr && name_of(g.name) == item->text(0)) ids.insert(g.openings.begin(), g.openings.end());
+        return ids;
+    };
+    connect(tree, &QTreeWidget::itemEntered, this, [this, windows](QTreeWidgetItem* item) { emit pointed_at(windows(item)); });
+    connect(tree, &QTreeWidget::itemClicked, this, [this](QTreeWidgetItem* item) {
+        chosen_ = item->text(0).toStdString();
+        YearWish wish = asker_.wish();
+        wish.group = chosen_;
+        asker_.wish_year(wish);
+        stale_ = true;
+        QMetaObject::invokeMethod(this, &UsePanel::refresh, Qt::QueuedConnection);
+    });
+    column.addWidget(tree);
+    auto* form = new_form(column);
+    add_button(*form, QStringLiteral("Group the selected windows"), "group-windows", [this] { group_selected(); })->setToolTip(QStringLiteral("Select windows on the sheet (Shift adds): their blinds then move together"));
+    // The control of a group by hand is its own; all others share the option's.
+    const bool by_hand = shown != nullptr && !shown->id.empty();
+    if (by_hand) {
+        const Id id = shown->id;
+        const auto change = [this, id](const QString& what, const std::function<void(WindowGroup&)>& how) {
+            document_.edit_option(what, [&](Option& o) {
+                if (auto* g = model::find(o.groups, id)) how(*g);
+            });
+        };
+        add_name(*form, shown->name, [this, change](const std::string& name) {
+            chosen_ = name;
+            change(QStringLiteral("Rename group"), [&](WindowGroup& g) { g.name = name; });
+        });
+        add_control(*form, shown->control, QStringLiteral("group"), [change](const std::function<void(BlindControl&)>& how) { change(QStringLiteral("Blinds"), [&](WindowGroup& g) { how(g.control); }); });
+        add_button(*form, QStringLiteral("Dissolve this group"), "dissolve-group", [this, id] {
+            document_.edit_option(QStringLiteral("Dissolve group"), [&](Option& o) { std::erase_if(o.groups, [&](const WindowGroup& g) { return g.id == id; }); });
+        });
+        return;
+    }
+    form->addRow(label(shown != nullptr ? QStringLiteral("%1 formed by itself. All such groups are worked alike:").arg(name_of(shown->name)) : QStringLiteral("Groups that formed themselves are worked alike:"), "small"));
+    add_control(*form, document_.option().control, QStringLiteral("all"), [this](const std::function<void(BlindControl&)>& how) {
+        document_.edit_option(QStringLiteral("Blinds"), [&](Option& o) { how(o.control); });
+    });
+}
+
+void UsePanel::add_control(QFormLayout& form, const BlindControl& c, const QString& key, std::function<void(const std::function<void(BlindControl&)>&)> change) {
+    using Kind = BlindControl::Kind;
+    auto* kind = new QComboBox;
+    kind->setObjectName(QStringLiteral("control-") + key);
+    kind->setAccessibleName(QStringLiteral("Blinds are"));
+    for (const Kind k : {Kind::open, Kind::closed, Kind::schedule, Kind::direct_sun, Kind::plane_lux, Kind::window_lux, Kind::window_irradiance})
+        kind->addItem(QString::fromUtf8(control_name(k)), static_cast<int>(k));
+    kind->setCurrentIndex(kind->findData(static_cast<int>(c.kind)));
+    kind->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
+    kind->setMinimumContentsLength(10);
+    connect(kind, &QComboBox::activated, kind, [kind, change] {
+        const auto k = static_cast<Kind>(kind->currentData().toInt());
+        change([&](BlindControl& b) {
+            b.kind = k;
+            if (k == Kind::window_irradiance) b.limit = 200;
+            if (k == Kind::plane_lux) b.limit = 2000;
+            if (k == Kind::window_lux) b.limit = 25000;
+        });
+    });
+    form.addRow(QStringLiteral("Closed"), kind);
+    if (c.kind == Kind::plane_lux || c.kind == Kind::window_lux || c.kind == Kind::window_irradiance)
+        add_number(form, c.kind == Kind::window_irradiance ? QStringLiteral("Above, W/m\u00b2") : QStringLiteral("Above, lx"), c.limit, Unit::plain, [change](double v) { change([&](BlindControl& b) { b.limit = std::clamp(v, 0.0, 200000.0); }); });
+    if (c.kind == Kind::schedule) {
+        auto* hours = new QLineEdit(hours_text({c.from, c.to}));
+        hours->setObjectName(QStringLiteral("control-hours"));
+        connect(hours, &QLineEdit::editingFinished, hours, [hours, change, c] {
+            const auto read = read_hours(hours->text());
+            if (!read || read->to <= read->from) return hours->setText(hours_text({c.from, c.to}));
+            if (read->from != c.from || read->to != c.to) change([&](BlindControl& b) {
+                    b.from = read->from;
+                    b.to = read->to;
+                });
+        });
+        form.addRow(QStringLiteral("Hours"), hours);
+        add_number(form, QStringLiteral("From month"), c.month_from, Unit::plain, [change](double v) { change([&](BlindControl& b) { b.month_from = whole_number(v, 1, 12); }); });
+        add_number(form, QStringLiteral("To month"), c.month_to, Unit::plain, [change](double v) { change([&](BlindControl& b) { b.month_to = whole_number(v, 1, 12); }); });
+    }
+    auto* states = new QComboBox;
+    states->setObjectName(QStringLiteral("states-") + key);
+    states->setAccessibleName(QStringLiteral("Blinds"));
+    states->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
+    states->setMinimumContentsLength(10);
+    states->setToolTip(QStringLiteral("What hangs there, from the most open to the most closed: add a state, or take them all away for each window's own blind"));
+    QStringList names;
+    for (const Id& id : c.states)
+        if (const auto* m = model::find(document_.project().materials, id)) names << name_of(m->name);
+    states->addItem(names.isEmpty() ? QStringLiteral("each window's own") : names.join(QStringLiteral(", then ")), QString());
+    if (!names.isEmpty()) states->addItem(QStringLiteral("each window's own"), QStringLiteral("*own"));
+    for (const auto& m : document_.project().materials)
+        if (m.kind == Material::Kind::fabric || m.kind == Material::Kind::slats) states->addItem((names.isEmpty() ? QStringLiteral("") : QStringLiteral("then ")) + name_of(m.name), name_of(m.id));
+    connect(states, &QComboBox::activated, states, [states, change] {
+        const QString data = states->currentData().toString();
+        if (data.isEmpty()) return;
+        change([&](BlindControl& b) {
+            if (data == QStringLiteral("*own")) b.states.clear();
+            else if (b.states.size() < 8) b.states.push_back(data.toStdString());
+        });
+    });
+    form.addRow(QStringLiteral("Blind"), states);
+    add_flag(form, QString(), QStringLiteral("slats follow the sun"), c.tracks_sun, [change](bool on) { change([&](BlindControl& b) { b.tracks_sun = on; }); })
+        ->setToolTip(QStringLiteral("Slats are tilted just as far as keeps the direct sun out: five tilts are traced"));
+}
+
+void UsePanel::group_selected() {
+    std::vector<Id> windows;
+    for (const auto& item : document_.selected())
+        if (item.kind == Selection::Kind::opening || item.kind == Selection::Kind::rooflight) windows.push_back(item.id);
+    if (windows.empty()) return emit said(QStringLiteral("Select windows on the sheet first: click one, Shift adds"));
+    document_.edit_option(QStringLiteral("Group windows"), [&](Option& o) {
+        for (auto& g : o.groups) std::erase_if(g.openings, [&](const Id& id) { return std::find(windows.begin(), windows.end(), id) != windows.end(); });
+        std::erase_if(o.groups, [](const WindowGroup& g) { return g.openings.empty(); });
+        WindowGroup group;
+        group.id = fresh(o.groups, "group");
+        group.name = "Group " + std::to_string(o.groups.size() + 1);
+        group.openings = windows;
+        group.control = o.control;
+        chosen_ = group.name;
+        o.groups.push_back(std::move(group));
+    });
+}
+
+void UsePanel::add_lighting(QVBoxLayout& column) {
+    column.addWidget(label(QStringLiteral("Electric light"), "heading"));
+    const Id in = room();
+    const ReferencePlane* first = nullptr;
+    for (const auto& plane : document_.option().planes) {
+        if (plane.room != in) continue;
+        if (first == nullptr) first = &plane;
+        for (const auto& l : document_.option().lighting)
+            if (l.plane == plane.id) add_light(column, l);
+    }
+    if (first == nullptr) return column.addWidget(label(QStringLiteral("The room has no reference plane: electric light is told of one."), "small"));
+    auto* form = new_form(column);
+    add_button(*form, QStringLiteral("Add electric light"), "add-lighting", [this, plane = first->id] {
+        document_.edit_option(QStringLiteral("Electric light"), [&](Option& o) {
+            Lighting l;
+            l.id = fresh(o.lighting, "light");
+            l.name = "Light " + std::to_string(o.lighting.size() + 1);
+            l.plane = plane;
+            l.target = question_of(document_.project(), Question::Kind::year).target;
+            o.lighting.push_back(l);
+        });
+    });
+}
+
+void UsePanel::add_light(QVBoxLayout& column, const Lighting& l) {
+    using Control = Lighting::Control;
+    auto* form = new_form(column);
+    const Id id = l.id;
+    const auto change = [this, id](const std::function<void(Lighting&)>& how) {
+        document_.edit_option(QStringLiteral("Electric light"), [&](Option& o) {
+            if (auto* light = model::find(o.lighting, id)) how(*light);
+        });
+    };
+    add_name(*form, l.name, [change](const std::string& name) { change([&](Lighting& x) { x.name = name; }); });
+    add_number(*form, QStringLiteral("Installed, W/m\u00b2"), l.power, Unit::plain, [change](double v) { change([&](Lighting& x) { x.power = std::clamp(v, 0.0, 1000.0); }); })->setObjectName(QStringLiteral("light-power"));
+    add_number(*form, QStringLiteral("Target, lx"), l.target, Unit::plain, [change](double v) { change([&](Lighting& x) { x.target = std::clamp(v, 1.0, 100000.0); }); });
+    add_choice<Control>(*form, QStringLiteral("Switched"), {{"by hand", Control::manual}, {"on and off", Control::switched}, {"in steps", Control::stepped}, {"dimmed", Control::dimmed}}, l.control,
+                        [change](Control c) { change([&](Lighting& x) { x.control = c; }); });
+    if (l.control == Control::stepped) add_number(*form, QStringLiteral("Steps"), l.steps, Unit::plain, [change](double v) { change([&](Lighting& x) { x.steps = whole_number(v, 1, 20); }); });
+    if (l.control == Control::dimmed) {
+        add_number(*form, QStringLiteral("Least power"), l.least_power, Unit::percent, [change](double v) { change([&](Lighting& x) { x.least_power = std::clamp(v, 0.0, 1.0); }); });
+        add_number(*form, QStringLiteral("Least light"), l.least_light, Unit::percent, [change](double v) { change([&](Lighting& x) { x.least_light = std::clamp(v, 0.0, 1.0); }); });
+    }
+    add_number(*form, QStringLiteral("Stand-by, W/m\u00b2"), l.stand_by, Unit::plain, [change](double v) { change([&](Lighting& x) { x.stand_by = std::clamp(v, 0.0, 100.0); }); });
+    const auto reading = asker_.year_reading();
+    if (reading != nullptr)
+        for (const auto& year : reading->lighting)
+            if (year.id == id)
+                form->addRow(label(QStringLiteral("%1 \u00b1 %2 kWh a year, %3 % less than always on. Sensor: %4.")
+                                       .arg(report::figure(year.kwh), report::error_figure((year.kwh_high - year.kwh_low) / 2)).arg(100 * year.saved(), 0, 'f', 0)
+                                       .arg(l.sensor_placed ? QStringLiteral("where it was placed") : QStringLiteral("the darkest point")), "small"));
+    // The point that is asked about is where the photosensor may go.
+    const auto* place = reading != nullptr && reading->place && reading->place->point >= 0 ? &*reading->place : nullptr;
+    auto* sensor = add_button(*form, l.sensor_placed ? QStringLiteral("Sensor back to the darkest point") : QStringLiteral("Sensor at the point asked about"), "light-sensor", [this, change, on = l.sensor_placed] {
+        const auto now = asker_.year_reading();
+        if (on) return change([](Lighting& x) { x.sensor_placed = false; });
+        if (now == nullptr || !now->place || now->place->point < 0) return;
+        const Vec3 at = now->answer->planes[now->place->plane].plane.points[static_cast<size_t>(now->place->point)];
+        change([&](Lighting& x) {
+            x.sensor = {at.x, at.y};
+            x.sensor_placed = true;
+        });
+    });
+    sensor->setEnabled(l.sensor_placed || place != nullptr);
+    sensor->setToolTip(QStringLiteral("Click a point of the map of the year first"));
+    add_button(*form, QStringLiteral("Remove electric light"), "remove-lighting", [this, id] {
+        document_.edit_option(QStringLiteral("Remove electric light"), [&](Option& o) { std::erase_if(o.lighting, [&](const Lighting& x) { return x.id == id; }); });
+    });
+    name_fields(*form);
+}
+
+}  // namespace wp::gui

@@ -1,0 +1,51 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// How the building is used: occupied hours, window groups and their blinds, electric light. Everything here takes effect at once: nothing of
+// it traces a ray, but states of blinds that were never traced.
+#pragma once
+#include <QScrollArea>
+
+#include "gui/asker.h"
+
+class QFormLayout;
+class QVBoxLayout;
+
+namespace wp::gui {
+
+class UsePanel : public QScrollArea {
+    Q_OBJECT
+ public:
+    UsePanel(Document& document, Asker& asker, QWidget* parent = nullptr);
+
+ signals:
+    void said(const QString& text);
+    /// Windows of a group to be pointed at on the sheet.
+    void pointed_at(std::set<model::Id> windows);
+
+ protected:
+    void showEvent(QShowEvent*) override;
+    void leaveEvent(QEvent*) override;
+
+ private:
+    void refresh();
+    void add_hours(QVBoxLayout& column);
+    void add_pattern(QVBoxLayout& column, const model::Occupancy& pattern);
+    void add_calendar(QVBoxLayout& column);
+    void add_blinds(QVBoxLayout& column);
+    void add_control(QFormLayout& form, const model::BlindControl& control, const QString& key, std::function<void(const std::function<void(model::BlindControl&)>&)> change);
+    void add_lighting(QVBoxLayout& column);
+    void add_light(QVBoxLayout& column, const model::Lighting& lighting);
+    void group_selected();
+    model::Id room() const;
+    /// Groups of the option, as they form themselves: dear enough to be kept while the building stays.
+    const std::vector<question::YearGroup>& groups();
+
+    Document& document_;
+    Asker& asker_;
+    std::shared_ptr<const model::Project> groups_of_;
+    model::Id groups_of_option_;
+    std::vector<question::YearGroup> groups_;
+    std::string chosen_;          ///< name of the group whose control is shown
+    bool stale_ = true;
+};
+
+}  // namespace wp::gui

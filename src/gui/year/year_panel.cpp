@@ -1,0 +1,263 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "gui/year/year_panel.h"
+
+#include <QHBoxLayout>
+#include <QHeaderView>
+#include <QVBoxLayout>
+
+#include "gui/inspector/rows.h"
+#include "gui/look/look.h"
+#include "question/ask.h"
+
+namespace wp::gui {
+using question::Operation;
+using question::RoomFigure;
+
+namespace {
+
+// Columns of the table of rooms.
+constexpr const char* kColumns[] = {"autonomy", "spatial_autonomy_lm83", "sunlight_exposure_lm83"};
+constexpr int kHour = Qt::UserRole + 1;
+
+const RoomFigure* room_figure(const std::vector<RoomFigure>& figures, const std::string& id) {
+    for (const auto& f : figures)
+        if (f.id == id) return &f;
+    return nullptr;
+}
+
+QString words(const RoomFigure& f) {
+    const double half = (f.high - f.low) / 2;
+    return half > 0 ? QStringLiteral("%1 \u00b1 %2 %3").arg(report::figure(f.value), report::error_figure(half), name_of(f.unit)) : QStringLiteral("%1 %2").arg(report::figure(f.value), name_of(f.unit));
+}
+
+// Sorted by number, not by word.
+class NumberItem : public QTableWidgetItem {
+ public:
+    NumberItem(const QString& text, double value) : QTableWidgetItem(text), value_(value) { setTextAlignment(Qt::AlignRight | Qt::AlignVCenter); }
+    bool operator<(const QTableWidgetItem& other) const override {
+        const auto* number = dynamic_cast<const NumberItem*>(&other);
+        return number != nullptr ? value_ < number->value_ : QTableWidgetItem::operator<(other);
+    }
+
+ private:
+    double value_;
+};
+
+QTableWidget* table(const char* name, const QString& title, const QStringList& heads) {
+    auto* t = new QTableWidget(0, static_cast<int>(heads.size()));
+    t->setObjectName(QString::fromLatin1(name));
+    t->setAccessibleName(title);
+    t->setHorizontalHeaderLabels(heads);
+    t->verticalHeader()->hide();
+    t->verticalHeader()->setDefaultSectionSize(24);
+    t->setSelectionBehavior(QAbstractItemView::SelectRows);
+    t->setSelectionMode(QAbstractItemView::SingleSelection);
+    t->setEditTriggers(QAbstractItemView::NoEditTriggers);
+    t->setTabKeyNavigation(false);
+    t->setShowGrid(false);
+    t->horizontalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents);
+    t->horizontalHeader()->setSectionResizeMode(0, QHeaderView::Stretch);
+    for (int c = 1; c < heads.size(); ++c) t->horizontalHeaderItem(c)->setTextAlignment(Qt::AlignRight | Qt::AlignVCenter);
+    return t;
+}
+
+}  // namespace
+
+YearPanel::YearPanel(Document& document, Asker& asker, QWidget* parent) : QWidget(parent), document_(document), asker_(asker) {
+    setObjectName(QStringLiteral("year-page"));
+    setAccessibleName(QStringLiteral("Year"));
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(space::small, space::small, space::small, space::small);
+    column->setSpacing(space::small);
+    empty_ = label({}, "small");
+    empty_->setAlignment(Qt::AlignTop | Qt::AlignLeft);
+    column->addWidget(empty_, 1);
+    body_ = new QWidget;
+    column->addWidget(body_, 1);
+    auto* inner = new QVBoxLayout(body_);
+    inner->setContentsMargins(0, 0, 0, 0);
+    inner->setSpacing(space::tight);
+    auto* row = new QHBoxLayout;
+    auto* blinds = new QLabel(QStringLiteral("Blinds"));
+    blinds->setProperty("role", QStringLiteral("small"));
+    row->addWidget(blinds);
+    operation_ = new QComboBox;
+    operation_->setObjectName(QStringLiteral("operation"));
+    operation_->setAccessibleName(QStringLiteral("Blinds"));
+    operation_->setToolTip(QStringLiteral("How blinds are worked in all figures that do not say so themselves"));
+    operation_->addItem(QStringLiteral("as their groups say"), static_cast<int>(Operation::control));
+    operation_->addItem(QStringLiteral("by the rule of LM-83"), static_cast<int>(Operation::lm83));
+    operation_->addItem(QStringLiteral("open all the time"), static_cast<int>(Operation::open));
+    connect(operation_, &QComboBox::activated, this, [this] {
+        YearWish wish = asker_.wish();
+        wish.operation = static_cast<Operation>(operation_->currentData().toInt());
+        asker_.wish_year(wish);
+    });
+    row->addWidget(operation_, 1);
+    inner->addLayout(row);
+    auto* months = new QHBoxLayout;
+    months->setSpacing(0);
+    static constexpr const char* names[] = {"Jan", "Feb", "Mar", "Apr", "May", "Jun", "Jul", "Aug", "Sep", "Oct", "Nov", "Dec"};
+    for (int m = 0; m < 12; ++m) {
+        auto* button = months_[static_cast<size_t>(m)] = new QToolButton;
+        button->setText(QString::fromLatin1(names[m]).left(1));
+        button->setCheckable(true);
+        button->setChecked(true);
+        button->setObjectName(QStringLiteral("month-%1").arg(m + 1));
+        button->setAccessibleName(QString::fromLatin1(names[m]));
+        button->setToolTip(QStringLiteral("%1 counts").arg(QString::fromLatin1(names[m])));
+        button->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
+        button->setMinimumWidth(18);
+        connect(button, &QToolButton::clicked, this, [this, m](bool on) { choose_months(m, on); });
+        months->addWidget(button);
+    }
+    inner->addLayout(months);
+    rooms_ = table("year-rooms", QStringLiteral("Rooms"), {QStringLiteral("Room"), QStringLiteral("Autonomy"), QStringLiteral("LM-83"), QStringLiteral("Sun")});
+    rooms_->horizontalHeaderItem(1)->setToolTip(meaning_of("autonomy"));
+    rooms_->horizontalHeaderItem(2)->setToolTip(meaning_of("spatial_autonomy_lm83"));
+    rooms_->horizontalHeaderItem(3)->setToolTip(meaning_of("sunlight_exposure_lm83"));
+    rooms_->setSortingEnabled(true);
+    rooms_->sortByColumn(0, Qt::AscendingOrder);
+    connect(rooms_, &QTableWidget::itemSelectionChanged, this, [this] {
+        const int at = rooms_->currentRow();
+        if (filling_ || at < 0 || rooms_->item(at, 0) == nullptr) return;
+        document_.select({Selection::Kind::room, rooms_->item(at, 0)->data(Qt::UserRole).toString().toStdString(), -1});
+    });
+    inner->addWidget(rooms_, 3);
+    title_ = label({}, "heading");
+    title_->setObjectName(QStringLiteral("year-title"));
+    inner->addWidget(title_);
+    figures_ = table("year-figures", QStringLiteral("Figures of the room"), {QStringLiteral("Figure"), QStringLiteral("Value")});
+    inner->addWidget(figures_, 5);
+    failing_ = label({}, "small");
+    failing_->setObjectName(QStringLiteral("year-failing"));
+    inner->addWidget(failing_);
+    hours_ = new QTreeWidget;
+    hours_->setObjectName(QStringLiteral("year-hours"));
+    hours_->setAccessibleName(QStringLiteral("Best and worst hours"));
+    hours_->setHeaderLabels({QStringLiteral("Worst hours"), QStringLiteral("Area"), QStringLiteral("Best hours"), QStringLiteral("Area")});
+    hours_->setRootIsDecorated(false);
+    hours_->setUniformRowHeights(true);
+    hours_->header()->setStretchLastSection(false);
+    hours_->header()->setSectionResizeMode(QHeaderView::ResizeToContents);
+    hours_->header()->setSectionResizeMode(0, QHeaderView::Stretch);
+    hours_->setToolTip(QStringLiteral("Click an hour: its light comes onto the sheet"));
+    connect(hours_, &QTreeWidget::itemClicked, this, [this](QTreeWidgetItem* item, int at) {
+        const int hour = item->data(at < 2 ? 0 : 2, kHour).toInt();
+        document_.show_moment(climate::moment_of(hour / 24, hour % 24 + 0.5));
+        emit hour_wanted();
+    });
+    inner->addWidget(hours_, 3);
+    connect(&asker, &Asker::year_read, this, &YearPanel::refresh);
+    for (const auto signal : {&Document::option_changed, &Document::selection_changed, &Document::path_changed, &Document::answers_changed}) connect(&document, signal, this, &YearPanel::refresh);
+    refresh();
+}
+
+void YearPanel::showEvent(QShowEvent* event) {
+    QWidget::showEvent(event);
+    refresh();
+}
+
+QString YearPanel::meaning_of(const std::string& figure) {
+    const auto* of = question::usual_values().find(figure);
+    if (of == nullptr) return {};
+    QString text = name_of(of->definition);
+    for (const auto& v : of->values) text += QStringLiteral("\n%1 %2: %3 (%4)").arg(v.value).arg(name_of(of->unit), name_of(v.meaning), name_of(v.source));
+    return text;
+}
+
+// One click on a month among all of them takes that one alone; further clicks add and take away; none is all.
+void YearPanel::choose_months(int month, bool on) {
+    YearWish wish = asker_.wish();
+    const auto count = std::count(wish.months.begin(), wish.months.end(), true);
+    if (count == 12) {
+        wish.months.fill(false);
+        on = true;
+    }
+    wish.months[static_cast<size_t>(month)] = on;
+    if (std::count(wish.months.begin(), wish.months.end(), true) == 0) wish.months.fill(true);
+    asker_.wish_year(wish);
+    refresh();
+}
+
+void YearPanel::refresh() {
+    for (size_t m = 0; m < 12; ++m) months_[m]->setChecked(asker_.wish().months[m]);
+    operation_->setCurrentIndex(operation_->findData(static_cast<int>(asker_.wish().operation)));
+    if (!isVisible()) return;
+    const auto reading = asker_.year_reading();
+    const bool running = asker_.jobs().is_running();
+    empty_->setVisible(reading == nullptr);
+    body_->setVisible(reading != nullptr);
+    if (reading == nullptr)
+        return empty_->setText(running ? QStringLiteral("The year is being traced: its progress is below. All else may go on meanwhile.")
+                                       : QStringLiteral("No year yet. Press Run the year (Y): light is traced once; after that hours, glass, dirt, blinds and targets change without waiting."));
+    filling_ = true;
+    if (!reading->rooms.empty()) {
+        fill_rooms(*reading);
+        fill_figures(*reading);
+    }
+    fill_hours(*reading);
+    filling_ = false;
+}
+
+void YearPanel::fill_rooms(const YearReading& reading) {
+    rooms_->setSortingEnabled(false);
+    rooms_->setRowCount(static_cast<int>(reading.rooms.size()));
+    std::vector<geometry::PlanePoints> planes;
+    for (const auto& p : reading.answer->planes) planes.push_back(p.plane);
+    const auto names = question::plane_names(document_.option(), planes);
+    for (size_t p = 0; p < reading.rooms.size(); ++p) {
+        const int row = static_cast<int>(p);
+        auto* name = new QTableWidgetItem(name_of(names[p]));
+        name->setToolTip(name->text());
+        name->setData(Qt::UserRole, name_of(planes[p].room));
+        rooms_->setItem(row, 0, name);
+        for (int c = 0; c < 3; ++c) {
+            const auto* f = room_figure(reading.rooms[p], kColumns[c]);
+            if (f == nullptr) continue;
+            auto* item = new NumberItem(QStringLiteral("%1 %").arg(f->value, 0, 'f', 0), f->value);
+            item->setToolTip(QStringLiteral("%1: %2\n%3").arg(name_of(f->name), words(*f), meaning_of(f->id)));
+            rooms_->setItem(row, c + 1, item);
+        }
+    }
+    rooms_->setSortingEnabled(true);
+    for (int r = 0; r < rooms_->rowCount(); ++r)
+        if (rooms_->item(r, 0)->data(Qt::UserRole).toString().toStdString() == reading.wish.room) rooms_->selectRow(r);
+}
+
+void YearPanel::fill_figures(const YearReading& reading) {
+    if (!reading.place) return;
+    const auto& plane = reading.answer->planes[reading.place->plane].plane;
+    title_->setText(name_of(question::plane_names(document_.option(), {plane})[0]));
+    const auto& list = reading.rooms[reading.place->plane];
+    figures_->setRowCount(static_cast<int>(list.size()));
+    for (size_t i = 0; i < list.size(); ++i) {
+        auto* name = new QTableWidgetItem(name_of(list[i].name));
+        auto* value = new QTableWidgetItem(words(list[i]));
+        value->setTextAlignment(Qt::AlignRight | Qt::AlignVCenter);
+        const QString band = list[i].high > list[i].low ? QStringLiteral("\n95 %: %1 to %2 %3").arg(report::figure(list[i].low), report::figure(list[i].high), name_of(list[i].unit)) : QStringLiteral("\nNothing is sampled here: exact for these hours");
+        for (auto* item : {name, value}) item->setToolTip(name_of(list[i].name) + QStringLiteral("\n") + meaning_of(list[i].id) + band);
+        figures_->setItem(static_cast<int>(i), 0, name);
+        figures_->setItem(static_cast<int>(i), 1, value);
+    }
+}
+
+void YearPanel::fill_hours(const YearReading& reading) {
+    const auto when = [](int h) { return name_of(climate::text(climate::moment_of(h / 24, h % 24))); };
+    failing_->setText(QStringLiteral("In %1 of %2 occupied hours less than half of it has %3 lx.%4")
+                          .arg(reading.failing).arg(reading.counted).arg(reading.use.limits.target)
+                          .arg(reading.unmet > 0 ? QStringLiteral(" In %1 hours of the year no blind keeps the sun out.").arg(reading.unmet) : QString()));
+    failing_->setToolTip(QStringLiteral("No state of its window groups keeps 1000 lx of direct sun from more than 2 % of its points: the rule of LM-83 cannot be met then"));
+    hours_->clear();
+    for (size_t i = 0; i < reading.worst.size(); ++i) {
+        const auto& w = reading.worst[i];
+        const auto& b = reading.best[i];
+        auto* item = new QTreeWidgetItem({when(w.hour), QStringLiteral("%1 %").arg(100 * w.share, 0, 'f', 0), when(b.hour), QStringLiteral("%1 %").arg(100 * b.share, 0, 'f', 0)});
+        item->setData(0, kHour, w.hour);
+        item->setData(2, kHour, b.hour);
+        for (const int c : {1, 3}) item->setTextAlignment(c, Qt::AlignRight | Qt::AlignVCenter);
+        hours_->addTopLevelItem(item);
+    }
+}
+
+}  // namespace wp::gui

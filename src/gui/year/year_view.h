@@ -1,0 +1,38 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// A point's year, or a room's: typical days of each month, how often how much light, what it is made of; the sun on its glass; its
+// electric light.
+#pragma once
+#include <QButtonGroup>
+#include <QWidget>
+
+#include "gui/asker.h"
+#include "gui/look/save.h"
+
+namespace wp::gui {
+
+class YearView : public QWidget {
+    Q_OBJECT
+ public:
+    YearView(Document& document, Asker& asker, QWidget* parent = nullptr);
+    enum class Page { light, glass, electric };
+    void show_page(Page page);
+    Page page() const { return page_; }
+    Takeaway takeaway() const;
+
+ protected:
+    void paintEvent(QPaintEvent*) override;
+
+ private:
+    void paint(QPainter& painter, QRectF box, const report::Ink& ink) const;
+    void paint_light(QPainter& painter, QRectF box, const report::Ink& ink, const YearReading& reading) const;
+    void paint_glass(QPainter& painter, QRectF box, const report::Ink& ink, const YearReading& reading) const;
+    void paint_electric(QPainter& painter, QRectF box, const report::Ink& ink, const YearReading& reading) const;
+    QString subject(const YearReading& reading) const;
+
+    Document& document_;
+    Asker& asker_;
+    QButtonGroup* pages_;
+    Page page_ = Page::light;
+};
+
+}  // namespace wp::gui

@@ -1,0 +1,60 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// What panes and the blinds before them do with light, portal by portal: all of a scene that can change without a ray.
+#pragma once
+#include <memory>
+#include <vector>
+
+#include "base/vec.h"
+#include "geometry/surfaces.h"
+#include "light/glass.h"
+#include "light/slats.h"
+
+namespace wp::light {
+
+/// What a portal does with a ray: shares of it. Scattered light leaves evenly on its side.
+struct Pass {
+    float straight = 0, mirror = 0;  ///< unchanged, and as from a mirror
+    float through = 0, back = 0;     ///< scattered to the other side, and to the side the ray came from
+};
+
+/// What the engine knows of a portal.
+struct ScenePortal {
+    Vec3f corner, u, v;         ///< rectangle corner + s u + t v
+    Vec3f unit_u, unit_v, normal;  ///< normal points from inside to outside
+    Vec3f centre;
+    float length_u, length_v, area;
+    int inside, outside;        ///< spaces
+    int group;                  ///< window group, -1 for portals between rooms
+    const GlassCurve* glass;    ///< null: a hole
+    float diffuse;              ///< of the glass: which part is scattered
+    float free_share;           ///< what frame and dirt leave
+    // A closed blind on the inside; null and 0 where there is none.
+    const SlatCurve* slats;
+    float blind_openness, blind_through, blind_back;
+    bool blind_closed;
+    bool slats_upright;
+
+    Pass pass(Vec3f direction) const;
+};
+
+/// Of each portal the blind that hangs closed before it: an index into Surfaces::blinds, or one of these.
+using BlindLayers = std::vector<int>;
+inline constexpr int kNoBlind = -2, kPlainBlind = -1;
+/// All windows' own blinds open, or all closed.
+enum class Blinds { open, closed };
+BlindLayers layers_of(const geometry::Surfaces& surfaces, Blinds blinds);
+
+/// Only surfaces' portals, glazings, blinds and air are looked at.
+class Panes {
+ public:
+    Panes(const geometry::Surfaces& surfaces, const BlindLayers& layers);
+    const std::vector<ScenePortal>& portals() const { return portals_; }
+
+ private:
+    void close_blind(ScenePortal& portal, const geometry::Surfaces& surfaces, int layer);
+    std::vector<ScenePortal> portals_;
+    std::vector<std::unique_ptr<GlassCurve>> glasses_;
+    std::vector<std::unique_ptr<SlatCurve>> slats_;
+};
+
+}  // namespace wp::light

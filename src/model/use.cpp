@@ -1,0 +1,58 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "model/use.h"
+
+#include <algorithm>
+
+namespace wp::model {
+
+namespace {
+
+// Whether a day lies between two, both included, maybe over the new year.
+bool within_days(int first, int last, int day) { return first <= last ? day >= first && day <= last : day >= first || day <= last; }
+
+}  // namespace
+
+int weekday(const YearCalendar& calendar, int day_of_year) { return (calendar.first_weekday + day_of_year) % 7; }
+
+climate::Moment last_sunday(const YearCalendar& calendar, int month) {
+    int day = climate::days_in(month);
+    while (weekday(calendar, climate::days_before(month) + day - 1) != 6) --day;
+    return {month, day, 2};
+}
+
+bool is_holiday(const YearCalendar& calendar, int day) {
+    return std::any_of(calendar.holidays.begin(), calendar.holidays.end(), [&](const Holiday& h) { return within_days(h.first.day_of_year(), h.last.day_of_year(), day); });
+}
+
+int clock_ahead(const YearCalendar& calendar, int hour) {
+    if (!calendar.summer_time) return 0;
+    const int from = calendar.summer_from.hour_of_year(), to = calendar.summer_to.hour_of_year();
+    const bool in = from <= to ? hour >= from && hour < to : hour >= from || hour < to;
+    return in ? 1 : 0;
+}
+
+bool within_months(int from, int to, int month) { return from <= to ? month >= from && month <= to : month >= from || month <= to; }
+
+std::vector<bool> hours_of(const Occupancy& pattern, const YearCalendar& calendar) {
+    std::vector<bool> out(climate::kHours, false);
+    for (int h = 0; h < climate::kHours; ++h) {
+        // The clock may have gone on to the next day.
+        const int clock = h + clock_ahead(calendar, h), day = clock / 24 % 365;
+        const DayHours& hours = pattern.week[static_cast<size_t>(weekday(calendar, clock / 24))];
+        const double middle = clock % 24 + 0.5;
+        out[static_cast<size_t>(h)] = middle > hours.from && middle < hours.to && (pattern.on_holidays || !is_holiday(calendar, day));
+    }
+    return out;
+}
+
+const char* control_name(BlindControl::Kind kind) {
+    static constexpr const char* names[] = {"never closed", "always closed", "by the clock", "against direct sun (LM-83)", "above a mean on the plane", "above lux on the window", "above W/m\u00b2 on the window"};
+    return names[static_cast<int>(kind)];
+}
+
+const char* control_name(Lighting::Control control) {
+    static constexpr const char* names[] = {"by hand", "on and off", "in steps", "dimmed"};
+    return names[static_cast<int>(control)];
+}
+
+}  // namespace wp::model

@@ -1,0 +1,83 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "question/ask_year.h"
+
+#include <algorithm>
+
+#include "question/ask.h"
+
+namespace wp::question {
+
+metric::Hours occupied_hours(const model::Project& project, const model::Option& option, const model::Question& question, const model::Id& room) {
+    const auto place = model::find_room(option, room);
+    const auto* pattern = place ? model::find(project.occupancies, place.room->occupancy) : nullptr;
+    return pattern != nullptr ? model::hours_of(*pattern, project.calendar) : metric::daily_hours(question.from, question.to);
+}
+
+YearUse year_use(const model::Project& project, const model::Option& option, const model::Question& question, const std::vector<geometry::PlanePoints>& planes) {
+    YearUse out;
+    out.limits = {question.target, question.useful_low, question.useful_high};
+    for (const auto& plane : planes) out.hours.push_back(occupied_hours(project, option, question, plane.room));
+    return out;
+}
+
+Result<YearScene> year_scene(const model::Project& project, const model::Option& option, const model::Question& question, const climate::WeatherYear& weather) {
+    auto planes = planes_of(option, question, project.site.north);
+    if (!planes) return planes.fault();
+    YearScene out;
+    out.surfaces = geometry::build_surfaces(project, option, question.without);
+    out.groups = window_groups(project, option, out.surfaces);
+    out.planes = std::move(*planes);
+    out.place = place_of_year(place_of(project.site), weather);
+    out.north_azimuth = radians(project.site.north);
+    out.ground_by_month = ground_of_months(project.site);
+    return out;
+}
+
+YearAnswer ask_year(const YearScene& scene, const climate::WeatherYear& weather, const Effort& effort, const YearKnown& known, const Cancel& cancel, const Progress& progress, const Shelf& shelf) {
+    const YearTask task = scene.task();
+    std::shared_ptr<const YearLight> light = known.light;
+    const Fingerprint wanted = year_light_inputs(task, effort);
+    if (light == nullptr || light->record.inputs != wanted || !light->record.settled) light = std::make_shared<const YearLight>(trace_year_light(task, effort, cancel, progress, shelf));
+    if (cancel.requested()) {
+        YearAnswer none;
+        none.record = light->record;
+        none.record.settled = false;
+        return none;
+    }
+    auto sky = known.sky;
+    if (sky == nullptr || sky->inputs != year_sky_inputs(weather, scene.place, scene.north_azimuth, scene.ground_by_month)) sky = year_sky(weather, scene.place, scene.north_azimuth, scene.ground_by_month);
+    YearAnswer::Inputs inputs{light, sky, scene.groups, scene.surfaces};
+    YearAnswer answer(std::move(inputs));
+    answer.record.inputs = year_inputs(scene, weather, effort);
+    return answer;
+}
+
+Fingerprint year_inputs(const YearScene& scene, const climate::WeatherYear& weather, const Effort& effort) {
+    Fingerprint print;
+    print.add(std::string_view("year 3"));
+    print.add(year_light_inputs(scene.task(), effort));
+    print.add(year_sky_inputs(weather, scene.place, scene.north_azimuth, scene.ground_by_month));
+    for (const float f : light::figures_of(scene.surfaces)) print.add(static_cast<double>(f));
+    for (const auto& g : scene.surfaces.glazings) print.add(g.solar_factor);
+    for (const auto& group : scene.groups) {
+        print.add(group.name);
+        for (const auto& id : group.openings) print.add(id);
+        const auto& c = group.control;
+        print.add(static_cast<int>(c.kind));
+        for (const double v : {c.limit, c.from, c.to}) print.add(v);
+        for (const int v : {c.month_from, c.month_to, static_cast<int>(c.tracks_sun)}) print.add(v);
+        print.add(group.states.size());
+    }
+    return print;
+}
+
+std::vector<LightingYear> electric_years(const YearAnswer& year, const model::Option& option, const YearUse& use) {
+    std::vector<LightingYear> out;
+    for (const auto& lighting : option.lighting)
+        for (size_t p = 0; p < year.planes.size(); ++p)
+            if (year.planes[p].plane.plane == lighting.plane)
+                if (auto one = electric_year(year, lighting, use.hours[p], use.operation)) out.push_back(std::move(*one));
+    return out;
+}
+
+}  // namespace wp::question

@@ -1,0 +1,52 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// A project's year: from its words to what is traced, and what hours, limits and light its figures are for.
+#pragma once
+#include <memory>
+#include <string>
+#include <vector>
+
+#include "question/electric.h"
+#include "question/year.h"
+#include "question/year_figures.h"
+
+namespace wp::question {
+
+/// What figures of a year are told of.
+struct YearUse {
+    YearLimits limits;
+    std::vector<metric::Hours> hours;      ///< by plane: when its room is occupied
+    Operation operation = Operation::control;
+};
+/// planes: in the order of the answer.
+YearUse year_use(const model::Project& project, const model::Option& option, const model::Question& question, const std::vector<geometry::PlanePoints>& planes);
+/// Occupied hours of a room; the question's where it has no pattern.
+metric::Hours occupied_hours(const model::Project& project, const model::Option& option, const model::Question& question, const model::Id& room);
+
+/// What a year needs of an option: built once, and again when the option changes.
+struct YearScene {
+    geometry::Surfaces surfaces;           ///< with the blinds of all states
+    std::vector<YearGroup> groups;
+    std::vector<geometry::PlanePoints> planes;
+    climate::Place place;
+    double north_azimuth = 0;
+    std::vector<double> ground_by_month;
+    YearTask task() const { return {&surfaces, &planes, &groups, place, north_azimuth}; }
+};
+Result<YearScene> year_scene(const model::Project& project, const model::Option& option, const model::Question& question, const climate::WeatherYear& weather);
+
+/// What may be used again from an earlier answer.
+struct YearKnown {
+    std::shared_ptr<const YearLight> light;
+    std::shared_ptr<const YearSky> sky;
+};
+
+/// Traces what is not known and not on the shelf. Cancelled: settled is false and planes are empty.
+YearAnswer ask_year(const YearScene& scene, const climate::WeatherYear& weather, const Effort& effort, const YearKnown& known = {}, const Cancel& cancel = {}, const Progress& progress = {},
+                    const Shelf& shelf = {});
+/// What an answer hangs on, traced or not: hours, limits and electric light are not among it.
+Fingerprint year_inputs(const YearScene& scene, const climate::WeatherYear& weather, const Effort& effort);
+
+/// All of the option's electric light.
+std::vector<LightingYear> electric_years(const YearAnswer& year, const model::Option& option, const YearUse& use);
+
+}  // namespace wp::question

@@ -1,0 +1,140 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// When blinds are closed, group by group.
+#include "question/year_reckoner.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace wp::question {
+
+// Planes that lie in a room: what stands upright, or outdoors, asks for no blinds.
+bool YearAnswer::Reckoner::counts_for_blinds(size_t plane) const {
+    const auto& points = in_.light->planes[plane];
+    return points.space >= 0 && points.lies() && !points.points.empty();
+}
+
+void YearAnswer::Reckoner::decide(Operation operation) {
+    if (states_.contains(operation)) return;
+    using Kind = model::BlindControl::Kind;
+    std::vector<std::vector<uint8_t>> all;
+    for (size_t g = 0; g < in_.groups.size(); ++g) {
+        const auto& group = in_.groups[g];
+        const Kind kind = operation == Operation::lm83 ? Kind::direct_sun : group.control.kind;
+        std::vector<uint8_t> states(climate::kHours, 0);
+        if (!group.states.empty() && operation != Operation::open) {
+            if (kind == Kind::direct_sun) states = decide_direct_sun(g);
+            if (kind == Kind::plane_lux) states = decide_plane(g, group.control.limit);
+            if (kind == Kind::window_lux || kind == Kind::window_irradiance) states = decide_window(g, group.control.limit, kind == Kind::window_irradiance);
+            if (kind == Kind::closed) states.assign(climate::kHours, static_cast<uint8_t>(group.states.size()));
+            if (kind == Kind::schedule) states = decide_schedule(group.control, g);
+            const bool follows = kind == Kind::closed || kind == Kind::schedule || kind == Kind::window_lux || kind == Kind::window_irradiance;
+            if (group.control.tracks_sun && follows) track_sun(g, states);
+        }
+        all.push_back(std::move(states));
+    }
+    states_[operation] = std::move(all);
+}
+
+// The first state that keeps enough of the sun out of every plane; the last where none does.
+std::vector<uint8_t> YearAnswer::Reckoner::decide_direct_sun(size_t group) {
+    const size_t n = layers_of(static_cast<int>(group));
+    std::vector<uint8_t> states(climate::kHours, 0);
+    for (size_t plane = 0; plane < in_.light->planes.size(); ++plane) {
+        if (!counts_for_blinds(plane)) continue;
+        const auto& points = in_.light->planes[plane];
+        std::vector<uint32_t> sunny(lit() * n, 0);
+        each_beam(*in_.light->sun[plane], points, [&](size_t row, uint32_t, int portal, float lux, const std::vector<float>& left) {
+            if (portal < 0 || group_of_portal_[static_cast<size_t>(portal)] != static_cast<int>(group)) return;
+            for (size_t k = 0; k < n; ++k) sunny[row * n + k] += static_cast<double>(lux * left[k]) >= kBlindLux;
+        });
+        for (size_t r = 0; r < lit(); ++r) {
+            size_t k = 0;
+            while (k + 1 < n && static_cast<double>(sunny[r * n + k]) > kBlindShare * static_cast<double>(points.points.size())) ++k;
+            auto& state = states[static_cast<size_t>(in_.sky->hours[r])];
+            state = std::max(state, static_cast<uint8_t>(k));
+        }
+    }
+    return states;
+}
+
+std::vector<uint8_t> YearAnswer::Reckoner::decide_schedule(const model::BlindControl& control, size_t group) const {
+    std::vector<uint8_t> states(climate::kHours, 0);
+    for (int h = 0; h < climate::kHours; ++h) {
+        const double middle = h % 24 + 0.5;
+        const bool by_day = control.from <= control.to ? middle > control.from && middle < control.to : middle > control.from || middle < control.to;
+        if (by_day && model::within_months(control.month_from, control.month_to, climate::moment_of(h / 24, 12).month))
+            states[static_cast<size_t>(h)] = static_cast<uint8_t>(in_.groups[group].states.size());
+    }
+    return states;
+}
+
+// Means over the planes of the group's room with all other blinds open: the first state that keeps below the limit.
+std::vector<uint8_t> YearAnswer::Reckoner::decide_plane(size_t group, double limit) {
+    const size_t n = layers_of(static_cast<int>(group));
+    std::vector<uint8_t> states(climate::kHours, 0);
+    for (size_t plane = 0; plane < in_.light->planes.size(); ++plane) {
+        const auto& points = in_.light->planes[plane];
+        if (!counts_for_blinds(plane) || points.room != in_.groups[group].room) continue;
+        const auto light = plane_light(plane);
+        Eigen::ArrayXXd mean = Eigen::ArrayXXd::Zero(static_cast<Eigen::Index>(lit()), static_cast<Eigen::Index>(n));
+        for (const GroupLight& g : *light)
+            for (size_t k = 0; k < n; ++k)
+                mean.col(static_cast<Eigen::Index>(k)) += g.by_state[g.group == static_cast<int>(group) ? k : 0]->rowwise().mean().array().cast<double>();
+        each_beam(*in_.light->sun[plane], points, [&](size_t row, uint32_t, int portal, float lux, const std::vector<float>& left) {
+            const bool own = portal >= 0 && group_of_portal_[static_cast<size_t>(portal)] == static_cast<int>(group);
+            for (size_t k = 0; k < n; ++k)
+                mean(static_cast<Eigen::Index>(row), static_cast<Eigen::Index>(k)) += static_cast<double>(lux * left[own ? k : 0]) / static_cast<double>(points.points.size());
+        });
+        for (size_t r = 0; r < lit(); ++r) {
+            size_t k = 0;
+            while (k + 1 < n && mean(static_cast<Eigen::Index>(r), static_cast<Eigen::Index>(k)) > limit) ++k;
+            auto& state = states[static_cast<size_t>(in_.sky->hours[r])];
+            state = std::max(state, static_cast<uint8_t>(k));
+        }
+    }
+    return states;
+}
+
+std::vector<uint8_t> YearAnswer::Reckoner::decide_window(size_t group, double limit, bool watts) {
+    std::vector<double> sum(lit(), 0.0);
+    double area = 0;
+    for (size_t f = 0; f < in_.light->faces.size(); ++f) {
+        const auto& list = in_.groups[group].openings;
+        if (std::find(list.begin(), list.end(), in_.light->faces[f].plane) == list.end()) continue;
+        const auto face = face_light(f, watts);
+        // Four points a pane: as good a weight as its area where panes are alike.
+        const auto weight = static_cast<double>(in_.light->faces[f].points.size());
+        for (size_t r = 0; r < lit(); ++r) sum[r] += weight * static_cast<double>(face.on[r]);
+        area += weight;
+    }
+    std::vector<uint8_t> states(climate::kHours, 0);
+    for (size_t r = 0; r < lit() && area > 0; ++r)
+        if (sum[r] / area > limit) states[static_cast<size_t>(in_.sky->hours[r])] = static_cast<uint8_t>(in_.groups[group].states.size());
+    return states;
+}
+
+// Where blinds are closed, no farther than keeps the beam out of every window of the group.
+void YearAnswer::Reckoner::track_sun(size_t group, std::vector<uint8_t>& states) const {
+    const size_t n = in_.groups[group].states.size() + 1;
+    std::vector<std::unique_ptr<light::Panes>> panes;
+    for (size_t k = 0; k < n; ++k) panes.push_back(std::make_unique<light::Panes>(in_.panes, in_.light->layers[std::min(k, in_.light->layers.size() - 1)]));
+    for (int h = 0; h < climate::kHours; ++h) {
+        auto& state = states[static_cast<size_t>(h)];
+        if (state == 0) continue;
+        const int row = in_.sky->row_of[static_cast<size_t>(h)];
+        state = 1;
+        if (row < 0 || in_.sky->beam[static_cast<size_t>(row)] <= 0) continue;
+        const Vec3f to = in_.sky->to_sun[static_cast<size_t>(row)].as<float>();
+        const auto shines = [&](size_t k) {
+            for (size_t p = 0; p < group_of_portal_.size(); ++p) {
+                const auto& portal = panes[k]->portals()[p];
+                const Vec3f outward = portal.outside == geometry::kOutdoors ? portal.normal : -portal.normal;
+                if (group_of_portal_[p] == static_cast<int>(group) && dot(to, outward) > 0 && portal.pass(to).straight > 1e-3f) return true;
+            }
+            return false;
+        };
+        while (state + 1u < n && shines(state)) ++state;
+    }
+}
+
+}  // namespace wp::question

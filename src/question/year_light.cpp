@@ -1,0 +1,372 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "question/year_light.h"
+
+#include <algorithm>
+#include <atomic>
+#include <chrono>
+#include <cmath>
+#include <map>
+
+#include "base/parallel.h"
+#include "climate/weather.h"
+#include "light/replicates.h"
+
+namespace wp::question {
+
+namespace {
+
+using light::CompactCoefficients;
+
+std::vector<YearBlock> blocks_of(const std::vector<geometry::PlanePoints>& planes) {
+    std::vector<YearBlock> out;
+    for (size_t p = 0; p < planes.size(); ++p)
+        for (size_t first = 0; first < planes[p].points.size(); first += kBlock) out.push_back({p, first, std::min(kBlock, planes[p].points.size() - first)});
+    return out;
+}
+
+// A piece of a plane, as far as tracing is concerned.
+geometry::PlanePoints points_of(const geometry::PlanePoints& plane, size_t first, size_t count) {
+    geometry::PlanePoints out;
+    out.space = plane.space;
+    out.normal = plane.normal;
+    out.points.assign(plane.points.begin() + static_cast<std::ptrdiff_t>(first), plane.points.begin() + static_cast<std::ptrdiff_t>(first + count));
+    return out;
+}
+
+// Four points before each pane that leads to the open, on its outer side.
+std::vector<geometry::PlanePoints> faces_of(const geometry::Surfaces& surfaces) {
+    std::vector<geometry::PlanePoints> out;
+    for (const auto& portal : surfaces.portals) {
+        if (portal.group < 0) continue;
+        const Vec3 normal = normalized(cross(portal.u, portal.v)) * (portal.outside == geometry::kOutdoors ? 1.0 : -1.0);
+        auto at = std::find_if(out.begin(), out.end(), [&](const auto& f) { return f.plane == portal.opening; });
+        if (at == out.end()) {
+            out.emplace_back();
+            at = out.end() - 1;
+            at->plane = portal.opening;
+            at->room = surfaces.groups[static_cast<size_t>(portal.group)].room;
+            at->normal = normal;
+        }
+        // Parts of one opening that look elsewhere are told by its first.
+        if (dot(at->normal, normal) < 0.999) continue;
+        for (const double s : {0.25, 0.75})
+            for (const double t : {0.25, 0.75}) at->points.push_back(portal.corner + portal.u * s + portal.v * t + normal * 1e-3);
+    }
+    return out;
+}
+
+geometry::Surfaces panes_of(const geometry::Surfaces& surfaces) {
+    geometry::Surfaces out;
+    out.portals = surfaces.portals;
+    out.glazings = surfaces.glazings;
+    out.blinds = surfaces.blinds;
+    out.blind_transmittance = surfaces.blind_transmittance;
+    out.spaces = surfaces.spaces;
+    return out;
+}
+
+void add(Fingerprint& print, const geometry::PlanePoints& points) {
+    for (const Vec3 v : points.points)
+        for (const double c : {v.x, v.y, v.z}) print.add(c);
+    for (const double c : {points.normal.x, points.normal.y, points.normal.z}) print.add(c);
+    print.add(points.space);
+}
+
+void add(Fingerprint& print, const geometry::Blind& b) {
+    for (const double v : {b.reflectance, b.transmittance, b.openness, b.slat_width, b.slat_spacing, b.slat_tilt}) print.add(v);
+    for (const bool v : {b.slats, b.upright}) print.add(static_cast<int>(v));
+}
+
+// Blinds that hang in what a space shares light with.
+void add(Fingerprint& print, const geometry::Surfaces& surfaces, const light::BlindLayers& layers, const std::vector<bool>& joined) {
+    for (size_t i = 0; i < layers.size(); ++i) {
+        const auto& portal = surfaces.portals[i];
+        const int inner = std::max(portal.inside, portal.outside);
+        if (layers[i] == light::kNoBlind || inner < 0 || static_cast<size_t>(inner) >= joined.size() || !joined[static_cast<size_t>(inner)]) continue;
+        print.add(portal.opening);
+        if (layers[i] >= 0) add(print, surfaces.blinds[static_cast<size_t>(layers[i])]);
+        else print.add(layers[i]);
+    }
+}
+
+class Tracing {
+ public:
+    Tracing(const YearTask& task, const Effort& effort, const Cancel& cancel, const Progress& progress, const Shelf& shelf)
+        : task_(task), surfaces_(*task.surfaces), effort_(effort), cancel_(cancel), progress_(progress), shelf_(shelf), columns_(task.place, task.north_azimuth, true) {
+        const light::Sources sources = light::sources_of(surfaces_);
+        out_.planes = *task.planes;
+        out_.faces = faces_of(surfaces_);
+        out_.openings = sources.openings;
+        out_.opening_of_portal = sources.of_portal;
+        out_.layout = columns_.layout();
+        out_.layout.sources = sources.openings.size();
+        out_.panes = panes_of(surfaces_);
+        out_.states = light::states_of(surfaces_);
+        out_.place = task.place;
+        out_.north_azimuth = task.north_azimuth;
+        out_.blocks = blocks_of(out_.planes);
+        for (size_t k = 0; k < state_count(*task.groups); ++k) out_.layers.push_back(layers_of(surfaces_, *task.groups, k));
+        for (const auto& state : out_.states.all)
+            typical_.push_back(typical_light(columns_, task.place, task.north_azimuth, state.ground >= 0 ? state.ground : surfaces_.ground_reflectance));
+        out_.record.inputs = year_light_inputs(task, effort);
+        out_.record.wanted = effort.accuracy;
+        out_.record.seed = effort.seed;
+        total_ = 0;
+        for (const YearBlock& b : out_.blocks) total_ += static_cast<double>(b.count) * static_cast<double>(out_.states.all.size() * out_.layers.size());
+    }
+
+    YearLight run() {
+        const auto start = std::chrono::steady_clock::now();
+        out_.record.settled = true;
+        out_.pieces.resize(out_.blocks.size() * out_.states.all.size() * out_.layers.size());
+        for (size_t b = 0; b < out_.blocks.size() && !cancel_.requested(); ++b) trace_block(b);
+        out_.face_pieces.resize(out_.faces.size() * out_.states.all.size());
+        for (size_t s = 0; s < out_.states.all.size() && !cancel_.requested(); ++s) trace_faces(s);
+        for (const auto* planes : {&out_.planes, &out_.faces})
+            for (const auto& plane : *planes) {
+                if (cancel_.requested()) break;
+                (planes == &out_.planes ? out_.sun : out_.face_sun).push_back(direct_sun(plane));
+            }
+        if (cancel_.requested()) out_.record.settled = false;
+        else
+            for (size_t p = 0; p < out_.planes.size(); ++p) out_.sun_error.push_back(sun_interpolation_error(out_, p));
+        out_.record.seconds = std::chrono::duration<double>(std::chrono::steady_clock::now() - start).count();
+        return std::move(out_);
+    }
+
+ private:
+    const light::Scene& scene(size_t state, size_t layer) {
+        // Scenes are made when they are first wanted: pieces that are found need none.
+        scenes_.resize(out_.states.all.size() * out_.layers.size());
+        auto& known = scenes_[state * out_.layers.size() + layer];
+        if (!known) known = std::make_unique<light::Scene>(surfaces_, out_.layers[layer], out_.states.all[state]);
+        return *known;
+    }
+
+    const Fingerprint& light_of(int space) {
+        const auto [it, is_new] = light_.try_emplace(space);
+        if (is_new) it->second = surfaces_.light_fingerprint(space);
+        return it->second;
+    }
+
+    Fingerprint piece_inputs(const geometry::PlanePoints& points, size_t first, size_t state, size_t layer) {
+        Fingerprint print;
+        print.add(std::string_view("year piece 1"));
+        print.add(light_of(points.space));
+        add(print, points);
+        add(print, surfaces_, out_.layers[layer], surfaces_.joined(points.space));
+        for (const double v : {task_.place.latitude, task_.place.longitude, task_.place.time_zone, task_.north_azimuth, out_.states.all[state].ground, effort_.accuracy}) print.add(v);
+        print.add(static_cast<int>(out_.states.all[state].season));
+        // Rows are told by the number of their opening.
+        for (const auto& id : out_.openings) print.add(id);
+        print.add(first);
+        print.add(effort_.seed);
+        return print;
+    }
+
+    YearLight::Piece find(const Fingerprint& print) {
+        if (!shelf_.find) return nullptr;
+        const auto bytes = shelf_.find(print);
+        if (!bytes) return nullptr;
+        auto piece = CompactCoefficients::read(*bytes, out_.layout);
+        if (!piece) return nullptr;
+        ++out_.found;
+        return std::make_shared<const CompactCoefficients>(std::move(*piece));
+    }
+
+    YearLight::Piece trace(const geometry::PlanePoints& points, size_t first, size_t state, size_t layer, double worth) {
+        const Fingerprint print = piece_inputs(points, first, state, layer);
+        YearLight::Piece piece = find(print);
+        if (!piece) {
+            const std::vector<geometry::PlanePoints> planes{points};
+            light::CoefficientTask work;
+            work.scene = &scene(state, layer);
+            work.parts = &columns_.parts();
+            work.coarse = columns_.coarse();
+            work.nodes = &columns_.nodes();
+            work.planes = &planes;
+            work.typical = typical_[state];
+            work.sources = out_.openings.size();
+            work.source_of_portal = out_.opening_of_portal;
+            work.split = light::Split::entry;
+            work.first_point = static_cast<uint32_t>(first);
+            work.accuracy = effort_.accuracy;
+            work.seed = effort_.seed;
+            const auto dense = light::trace_coefficients(work, cancel_, [&](double share) { report(done_ + share * worth); });
+            if (cancel_.requested()) return nullptr;
+            CompactCoefficients made(dense);
+            made.panes = light::figures_of(surfaces_);
+            piece = std::make_shared<const CompactCoefficients>(std::move(made));
+            ++out_.traced;
+            out_.record.rays += piece->tally.rays;
+            out_.record.paths += piece->tally.paths;
+            if (shelf_.keep) shelf_.keep(print, piece->write());
+        }
+        done_ += worth;
+        report(done_);
+        return piece;
+    }
+
+    void note(const CompactCoefficients& piece) {
+        out_.record.reached = std::max(out_.record.reached, piece.reached);
+        out_.record.settled = out_.record.settled && piece.settled;
+    }
+
+    void trace_block(size_t b) {
+        const YearBlock& block = out_.blocks[b];
+        const auto points = points_of(out_.planes[block.plane], block.first, block.count);
+        const size_t layers = out_.layers.size();
+        for (size_t s = 0; s < out_.states.all.size(); ++s)
+            for (size_t k = 0; k < layers && !cancel_.requested(); ++k) {
+                auto& place = out_.pieces[(b * out_.states.all.size() + s) * layers + k];
+                const auto worth = static_cast<double>(block.count);
+                if (k > 0 && !changes(*out_.piece(b, s, 0), out_.layers[k - 1], out_.layers[k])) {
+                    done_ += worth;
+                    continue;
+                }
+                place = trace(points, block.first, s, k, worth);
+                if (place) note(*place);
+            }
+    }
+
+    // Whether any window that gives light to a piece has another blind in one state than in the one before.
+    bool changes(const CompactCoefficients& open, const light::BlindLayers& before, const light::BlindLayers& after) const {
+        std::vector<bool> gives(out_.openings.size() + 1, false);
+        for (size_t i = 0; i < open.points(); ++i)
+            for (const auto& row : open.rows(i)) gives[row.row / light::kEntries] = true;
+        for (size_t p = 0; p < before.size(); ++p) {
+            const int source = out_.opening_of_portal[p];
+            if (source >= 0 && gives[static_cast<size_t>(source)] && before[p] != after[p]) return true;
+        }
+        return false;
+    }
+
+    // Outer faces see no blinds worth speaking of.
+    void trace_faces(size_t state) {
+        for (size_t f = 0; f < out_.faces.size() && !cancel_.requested(); ++f) {
+            auto& place = out_.face_pieces[f * out_.states.all.size() + state];
+            place = trace(points_of(out_.faces[f], 0, out_.faces[f].points.size()), 0, state, 0, 0);
+        }
+    }
+
+    Fingerprint sun_inputs(const geometry::PlanePoints& plane) {
+        Fingerprint print = piece_inputs(points_of(plane, 0, plane.points.size()), 0, 0, 0);
+        print.add(std::string_view("direct sun"));
+        return print;
+    }
+
+    std::shared_ptr<const light::DirectSun> direct_sun(const geometry::PlanePoints& plane) {
+        const Fingerprint print = sun_inputs(plane);
+        if (shelf_.find)
+            if (const auto bytes = shelf_.find(print))
+                if (auto known = light::DirectSun::read(*bytes, plane.points.size(), surfaces_.portals.size())) return std::make_shared<const light::DirectSun>(std::move(*known));
+        auto found = std::make_shared<light::DirectSun>(trace_sun(plane));
+        if (!cancel_.requested() && shelf_.keep) shelf_.keep(print, found->write());
+        return found;
+    }
+
+    light::DirectSun trace_sun(const geometry::PlanePoints& plane) {
+        if (suns_.empty()) suns_ = climate::sun_of_year(task_.place);
+        for (size_t s = 0; s < out_.states.all.size(); ++s) scene(s, 0);
+        std::vector<std::vector<light::DirectSun::Beam>> by_hour(climate::kHours);
+        std::atomic<uint64_t> rays{0};
+        parallel_for(climate::kHours, [&](size_t h) {
+            if (suns_[h].sunlit <= 0 || cancel_.requested()) return;
+            const Vec3 to = climate::sun_direction(suns_[h].sun, task_.north_azimuth);
+            if (to.z <= 0 || dot(to, plane.normal) <= 0) return;
+            const size_t state = out_.states.in(climate::moment_of(static_cast<int>(h) / 24, 12).month);
+            const light::Scene& scene = *scenes_[state * out_.layers.size()];
+            for (size_t p = 0; p < plane.points.size(); ++p) {
+                const auto beam = scene.beam((plane.points[p] + plane.normal * 1e-4).as<float>(), to.as<float>());
+                if (beam.share > 0) by_hour[h].push_back({static_cast<uint32_t>(p), beam.portal, beam.share});
+            }
+            rays += plane.points.size();
+        }, 16);
+        out_.record.rays += rays;
+        light::DirectSun out;
+        out.panes = light::figures_of(surfaces_);
+        out.first.push_back(0);
+        for (const auto& beams : by_hour) {
+            out.beams.insert(out.beams.end(), beams.begin(), beams.end());
+            out.first.push_back(static_cast<uint32_t>(out.beams.size()));
+        }
+        return out;
+    }
+
+    void report(double done) const {
+        if (progress_) progress_(total_ > 0 ? std::min(1.0, done / total_) : 1.0);
+    }
+
+    const YearTask& task_;
+    const geometry::Surfaces& surfaces_;
+    Effort effort_;
+    Cancel cancel_;
+    Progress progress_;
+    Shelf shelf_;
+    SkyColumns columns_;
+    YearLight out_;
+    std::vector<light::TypicalLight> typical_;
+    std::vector<std::unique_ptr<light::Scene>> scenes_;
+    std::map<int, Fingerprint> light_;
+    std::vector<climate::SunHour> suns_;
+    double done_ = 0, total_ = 1;
+};
+
+}  // namespace
+
+Fingerprint year_light_inputs(const YearTask& task, const Effort& effort) {
+    Fingerprint print;
+    print.add(std::string_view("year light 1"));
+    std::map<int, Fingerprint> known;
+    for (const auto& plane : *task.planes) {
+        print.add(plane.fingerprint());
+        const auto [it, is_new] = known.try_emplace(plane.space);
+        if (is_new) it->second = task.surfaces->light_fingerprint(plane.space);
+        print.add(it->second);
+    }
+    const std::vector<bool> all(task.surfaces->spaces.size(), true);
+    for (size_t k = 1; k < state_count(*task.groups); ++k) add(print, *task.surfaces, layers_of(*task.surfaces, *task.groups, k), all);
+    for (const double v : {task.place.latitude, task.place.longitude, task.place.time_zone, task.north_azimuth, effort.accuracy}) print.add(v);
+    print.add(effort.seed);
+    return print;
+}
+
+YearLight trace_year_light(const YearTask& task, const Effort& effort, const Cancel& cancel, const Progress& progress, const Shelf& shelf) {
+    YearLight out;
+    with_threads(effort.threads, [&] { out = Tracing(task, effort, cancel, progress, shelf).run(); });
+    return out;
+}
+
+float sun_interpolation_error(const YearLight& light, size_t plane) {
+    const auto& layout = light.layout;
+    std::vector<double> mean(layout.nodes, 0.0);
+    double typical = 0;
+    size_t points = 0;
+    for (size_t b = 0; b < light.blocks.size(); ++b) {
+        if (light.blocks[b].plane != plane) continue;
+        const auto* piece = light.piece(b, 0, 0);
+        if (piece == nullptr) continue;
+        for (size_t i = 0; i < piece->points(); ++i, ++points)
+            for (const auto& row : piece->rows(i)) {
+                const auto columns = piece->columns(row);
+                for (uint32_t e = 0; e < columns.size(); ++e)
+                    if (columns[e] >= layout.node(0) && columns[e] < layout.coarse_part(0)) mean[columns[e] - layout.node(0)] += static_cast<double>(piece->value(row, e));
+            }
+    }
+    if (points == 0) return 0;
+    const light::SunNodes nodes(light.place, light.north_azimuth);
+    double square = 0;
+    size_t count = 0;
+    for (size_t n = 0; n < mean.size(); ++n) {
+        const auto [before, after] = nodes.beside(n);
+        typical += mean[n];
+        if (before == n || after == n) continue;
+        const double second = mean[before] - 2 * mean[n] + mean[after];
+        square += second * second / 64;
+        ++count;
+    }
+    if (count == 0 || typical <= 0) return 0;
+    return static_cast<float>(1.96 * std::sqrt(square / static_cast<double>(count)) / (typical / static_cast<double>(mean.size())));
+}
+
+}  // namespace wp::question

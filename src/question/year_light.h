@@ -1,0 +1,73 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// What is traced of a year: daylight coefficients of every point by window and state of the blinds, and the direct sun of every
+// hour. Everything else of a year - weather of the place, glass, dirt, hours, control of blinds, targets - is reckoned
+// from this without a ray: see year.h.
+#pragma once
+#include <memory>
+#include <optional>
+#include <string>
+#include <vector>
+
+#include "base/progress.h"
+#include "base/shelf.h"
+#include "geometry/plane_points.h"
+#include "geometry/surfaces.h"
+#include "light/compact.h"
+#include "question/record.h"
+#include "question/sky_columns.h"
+#include "question/window_groups.h"
+
+namespace wp::question {
+
+/// Points that are traced together and settle for themselves: of one plane, at most kBlock of them.
+inline constexpr size_t kBlock = 1024;
+struct YearBlock {
+    size_t plane = 0, first = 0, count = 0;
+};
+
+struct YearTask {
+    const geometry::Surfaces* surfaces = nullptr;              ///< with the blinds that window_groups added
+    const std::vector<geometry::PlanePoints>* planes = nullptr;
+    const std::vector<YearGroup>* groups = nullptr;            ///< only their states matter
+    climate::Place place;
+    double north_azimuth = 0;                                  ///< of the model's +y, radians clockwise from true north
+};
+
+struct YearLight {
+    /// One block in one state of trees and ground and one of the blinds. Empty where that state changes nothing for the block.
+    using Piece = std::shared_ptr<const light::CompactCoefficients>;
+    std::vector<geometry::PlanePoints> planes;
+    /// The outside of every pane, as planes of a few points: PlanePoints::plane is the opening. Blinds open only.
+    std::vector<geometry::PlanePoints> faces;
+    light::CoefficientLayout layout;
+    std::vector<model::Id> openings;                           ///< sources of the layout
+    std::vector<int> opening_of_portal;
+    geometry::Surfaces panes;                                  ///< portals, glazings and blinds as they were traced; nothing else
+    std::vector<light::BlindLayers> layers;                    ///< of each state of the blinds, the open one first
+    light::States states;                                      ///< of trees and ground
+    climate::Place place;
+    double north_azimuth = 0;
+    std::vector<YearBlock> blocks;                             ///< of planes
+    std::vector<Piece> pieces;                                 ///< blocks x states x layers
+    std::vector<std::shared_ptr<const light::DirectSun>> sun;  ///< by plane
+    std::vector<Piece> face_pieces;                            ///< faces x states
+    std::vector<std::shared_ptr<const light::DirectSun>> face_sun;
+    std::vector<float> sun_error;                              ///< by plane: see sun_interpolation_error
+    Record record;                                             ///< rays and seconds of what was traced now; found pieces count nothing
+    size_t found = 0, traced = 0;                              ///< pieces
+
+    const light::CompactCoefficients* piece(size_t block, size_t state, size_t layer) const { return pieces[(block * states.all.size() + state) * layers.size() + layer].get(); }
+};
+
+/// Fingerprint of all that is traced. Two tasks that differ only in what scales outer panes, or in hours, weather and control, have the same.
+Fingerprint year_light_inputs(const YearTask& task, const Effort& effort);
+
+/// Traces what the shelf does not hold. Cancelled: record.settled is false and pieces are missing.
+YearLight trace_year_light(const YearTask& task, const Effort& effort, const Cancel& cancel = {}, const Progress& progress = {}, const Shelf& shelf = {});
+
+/// How far interreflected sun may be off because it is reckoned between directions of the sun that were traced: 95 %, as a share of a plane's typical light.
+/// From the second differences of the plane's mean along the sun's path: a parabola through three nodes departs from the chord between
+/// two by an eighth of these.
+float sun_interpolation_error(const YearLight& light, size_t plane);
+
+}  // namespace wp::question

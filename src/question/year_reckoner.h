@@ -1,0 +1,134 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// How a year's light is reckoned from coefficients: the working part of YearAnswer, used by it alone.
+#pragma once
+#include <Eigen/Core>
+#include <map>
+#include <mutex>
+#include <optional>
+
+#include "question/year.h"
+
+namespace wp::question {
+
+/// What panes do now, over what they did when a piece was traced, by the direction light came from outdoors.
+class PaneChange {
+ public:
+    /// layer_then, layer_now: blinds of the two states. openings' panes are told by the first portal of each.
+    PaneChange(const geometry::Surfaces& then, const geometry::Surfaces& now, const light::BlindLayers& layers, const std::vector<int>& opening_of_portal, size_t openings);
+    /// d: unit, towards where the light comes from.
+    float at(size_t opening, Vec3f d) const;
+    float evenly(size_t opening) const { return evenly_[opening]; }
+
+ private:
+    light::Panes then_, now_;
+    std::vector<int> portal_of_;
+    std::vector<float> evenly_;
+};
+
+class YearAnswer::Reckoner {
+ public:
+    explicit Reckoner(Inputs inputs);
+    PlaneYear describe(size_t plane) const;
+    std::shared_ptr<const metric::HourlyLux> lux(size_t plane, Operation operation);
+    std::shared_ptr<const metric::HourlyLux> direct(size_t plane);
+    const std::vector<uint8_t>& states(size_t group, Operation operation);
+    metric::Hours unmet(size_t plane, Operation operation);
+    YearHour hour(size_t plane, int hour, Operation operation);
+    YearShares shares(size_t plane, int point, const metric::Hours& hours, Operation operation);
+    std::vector<PaneHeat> heat();
+    bool panes_changed() const { return changed_; }
+    size_t kept_bytes() const;
+    const Inputs& inputs() const { return in_; }
+
+ private:
+    using Matrix = Eigen::Matrix<float, Eigen::Dynamic, Eigen::Dynamic, Eigen::RowMajor>;
+    /// Light but direct sun through one group, by state of its blinds: hours x points. A state that changes nothing shares the matrix before.
+    struct GroupLight {
+        int group = -1;   ///< -1: through no window
+        std::vector<std::shared_ptr<const Matrix>> by_state;
+    };
+    using PlaneLight = std::vector<GroupLight>;
+    /// Hours that follow each other in one state of trees and ground.
+    struct Band {
+        Eigen::Index first, count;
+        size_t state;
+    };
+
+    size_t lit() const { return in_.sky->hours.size(); }
+    int group_of(size_t opening) const { return group_of_opening_[opening]; }
+    size_t layers_of(int group) const { return group < 0 ? 1 : in_.groups[static_cast<size_t>(group)].states.size() + 1; }
+    bool counts_for_blinds(size_t plane) const;
+
+    std::shared_ptr<const PlaneLight> plane_light(size_t plane);
+    std::shared_ptr<const Matrix> group_light(size_t plane, int group, size_t layer);
+    // Rows of all points of a block through one group, all entries together, panes as they are now.
+    Matrix group_rows(size_t block, size_t state, size_t layer, int group);
+    const light::CompactCoefficients* piece(size_t block, size_t state, size_t layer) const;
+    const PaneChange* change_of(const light::PaneFigures& then, size_t layer);
+    float factor(const PaneChange* change, light::Entry entry, size_t opening, size_t column) const;
+
+    // Direct sun on a plane: calls see(lit hour, point, portal, lux with blinds open, share that each state leaves).
+    template <class See>
+    void each_beam(const light::DirectSun& sun, const geometry::PlanePoints& plane, See&& see);
+    /// What a portal lets straight through in a layer's blinds, over what it did when traced open.
+    float straight(const light::PaneFigures& then, size_t portal, size_t layer, Vec3f to_sun);
+    size_t state_of_portal(int portal, Operation operation, size_t lit_hour);
+
+    void decide(Operation operation);
+    std::vector<uint8_t> decide_direct_sun(size_t group);
+    std::vector<uint8_t> decide_schedule(const model::BlindControl& control, size_t group) const;
+    std::vector<uint8_t> decide_plane(size_t group, double limit);
+    std::vector<uint8_t> decide_window(size_t group, double limit, bool watts);
+    void track_sun(size_t group, std::vector<uint8_t>& states) const;
+    /// Mean over the pane of light or irradiance onto an opening's outside, by lit hour; through: behind it.
+    struct FaceLight {
+        std::vector<float> on, through;
+    };
+    FaceLight face_light(size_t face, bool watts);
+    void make_room(size_t bytes);
+
+    Inputs in_;
+    std::vector<int> group_of_opening_, group_of_portal_;
+    std::vector<Vec3f> direction_of_column_;
+    std::vector<Band> bands_;
+    std::vector<size_t> state_of_lit_;
+    bool changed_ = false;
+    light::PaneFigures figures_now_;
+    // Panes now, in each state of the blinds; panes open as a set of beams was traced.
+    std::vector<std::unique_ptr<light::Panes>> panes_now_;
+    std::vector<std::pair<light::PaneFigures, std::unique_ptr<light::Panes>>> panes_then_;
+    std::vector<std::tuple<light::PaneFigures, size_t, std::unique_ptr<PaneChange>>> changes_;
+
+    mutable std::recursive_mutex mutex_;
+    std::map<size_t, std::shared_ptr<const PlaneLight>> lights_;
+    std::map<std::pair<size_t, Operation>, std::shared_ptr<const metric::HourlyLux>> lux_;
+    std::map<size_t, std::shared_ptr<const metric::HourlyLux>> direct_;
+    std::map<Operation, std::vector<std::vector<uint8_t>>> states_;
+    size_t kept_ = 0;
+};
+
+template <class See>
+void YearAnswer::Reckoner::each_beam(const light::DirectSun& sun, const geometry::PlanePoints& plane, See&& see) {
+    const YearSky& sky = *in_.sky;
+    const size_t layers = in_.light->layers.size();
+    std::vector<std::vector<float>> left(group_of_portal_.size());  // of this hour, by portal
+    const std::vector<float> all(layers, 1.0f);
+    for (size_t r = 0; r < lit(); ++r) {
+        if (sky.beam[r] <= 0) continue;
+        const float cosine = static_cast<float>(dot(sky.to_sun[r], plane.normal));
+        if (cosine <= 0) continue;
+        for (auto& l : left) l.clear();
+        for (const auto& beam : sun.at(sky.hours[r])) {
+            const std::vector<float>* shares = &all;
+            if (beam.portal >= 0) {
+                auto& known = left[static_cast<size_t>(beam.portal)];
+                if (known.empty())
+                    for (size_t k = 0; k < layers; ++k) known.push_back(straight(sun.panes, static_cast<size_t>(beam.portal), k, sky.to_sun[r].as<float>()));
+                shares = &known;
+            }
+            see(r, beam.point, beam.portal, sky.beam[r] * cosine * beam.share, *shares);
+        }
+    }
+}
+
+}  // namespace wp::question

@@ -1,0 +1,196 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// One hour of the year, what a mean over hours is made of, and the irradiance of panes.
+#include "question/year_reckoner.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace wp::question {
+
+using light::Entry;
+
+YearAnswer::Reckoner::FaceLight YearAnswer::Reckoner::face_light(size_t face, bool watts) {
+    const YearLight& light = *in_.light;
+    const auto& points = light.faces[face];
+    const auto& layout = light.layout;
+    const auto n = static_cast<float>(points.points.size());
+    FaceLight out{std::vector<float>(lit(), 0.0f), std::vector<float>(lit(), 0.0f)};
+    if (panes_now_.empty())
+        for (const auto& layers : light.layers) panes_now_.push_back(std::make_unique<light::Panes>(in_.panes, layers));
+    // What the pane passes of light square to it: through is told as a share of that, so that the solar factor may take its place.
+    size_t portal = 0;
+    while (portal < light.panes.portals.size() && light.panes.portals[portal].opening != points.plane) ++portal;
+    const auto& pane = panes_now_[0]->portals()[portal];
+    const auto passes = [&](Vec3f d) {
+        const auto p = pane.pass(d);
+        return p.straight + p.through;
+    };
+    const float square = std::max(1e-6f, passes(points.normal.as<float>()));
+    const float evenly = pane.glass != nullptr ? pane.glass->hemispherical() / std::max(1e-6f, pane.glass->transmittance(1.0f)) : 1.0f;
+    for (size_t s = 0; s < light.states.all.size(); ++s) {
+        const auto* piece = light.face_pieces[face * light.states.all.size() + s].get();
+        if (piece == nullptr) continue;
+        Eigen::VectorXf on = Eigen::VectorXf::Zero(static_cast<Eigen::Index>(layout.columns())), through = on;
+        for (size_t i = 0; i < piece->points(); ++i)
+            for (const auto& row : piece->rows(i)) {
+                const bool straight = static_cast<Entry>(row.row % light::kEntries) == Entry::straight;
+                const auto columns = piece->columns(row);
+                for (uint32_t e = 0; e < columns.size(); ++e) {
+                    const float v = piece->value(row, e) / n;
+                    on[columns[e]] += v;
+                    through[columns[e]] += v * (straight ? passes(direction_of_column_[columns[e]]) / square : evenly);
+                }
+            }
+        for (size_t r = 0; r < lit(); ++r) {
+            if (state_of_lit_[r] != s) continue;
+            const Eigen::Map<const Eigen::VectorXf> shine(in_.sky->row(r).data(), static_cast<Eigen::Index>(layout.columns()));
+            const auto sun = Eigen::seqN(static_cast<Eigen::Index>(layout.node(0)), static_cast<Eigen::Index>(layout.nodes));
+            const float sky_watts = watts ? in_.sky->watts_of_sky[r] : 1.0f, beam_watts = watts ? in_.sky->watts_of_beam[r] : 1.0f;
+            const auto add = [&](const Eigen::VectorXf& row) {
+                const float of_sun = shine(sun).dot(row(sun));
+                return sky_watts * (shine.dot(row) - of_sun) + beam_watts * of_sun;
+            };
+            out.on[r] += add(on);
+            out.through[r] += add(through);
+        }
+    }
+    each_beam(*light.face_sun[face], points, [&](size_t row, uint32_t, int, float lux, const std::vector<float>&) {
+        const float v = lux / n * (watts ? in_.sky->watts_of_beam[row] : 1.0f);
+        out.on[row] += v;
+        out.through[row] += v * passes(in_.sky->to_sun[row].as<float>()) / square;
+    });
+    return out;
+}
+
+std::vector<PaneHeat> YearAnswer::Reckoner::heat() {
+    const std::lock_guard lock(mutex_);
+    std::vector<PaneHeat> out;
+    for (size_t f = 0; f < in_.light->faces.size(); ++f) {
+        PaneHeat heat;
+        heat.opening = in_.light->faces[f].plane;
+        for (const auto& portal : in_.panes.portals) {
+            if (portal.opening != heat.opening) continue;
+            heat.area += length(portal.u) * length(portal.v) * portal.free_share;
+            if (portal.glazing < 0) {
+                heat.passes = 1;
+                heat.solar_known = true;
+                continue;
+            }
+            const auto& glass = in_.panes.glazings[static_cast<size_t>(portal.glazing)];
+            heat.solar_known = glass.solar_factor > 0;
+            heat.passes = heat.solar_known ? glass.solar_factor : glass.transmittance;
+        }
+        const auto light = face_light(f, true);
+        heat.on.assign(climate::kHours, 0.0f);
+        heat.through.assign(climate::kHours, 0.0f);
+        for (size_t r = 0; r < lit(); ++r) {
+            heat.on[static_cast<size_t>(in_.sky->hours[r])] = light.on[r];
+            heat.through[static_cast<size_t>(in_.sky->hours[r])] = light.through[r] * static_cast<float>(heat.passes);
+        }
+        out.push_back(std::move(heat));
+    }
+    return out;
+}
+
+YearHour YearAnswer::Reckoner::hour(size_t plane, int hour, Operation operation) {
+    const std::lock_guard lock(mutex_);
+    decide(operation);
+    const YearLight& light = *in_.light;
+    const size_t n = light.planes[plane].points.size();
+    YearHour out;
+    for (auto* list : {&out.lux, &out.sun, &out.sky, &out.reflected}) list->assign(n, 0.0);
+    const int lit_row = in_.sky->row_of[static_cast<size_t>(hour)];
+    if (lit_row < 0) return out;
+    const auto r = static_cast<size_t>(lit_row);
+    const auto shine = in_.sky->row(r);
+    for (size_t b = 0; b < light.blocks.size(); ++b) {
+        if (light.blocks[b].plane != plane) continue;
+        for (size_t k = 0; k < light.layers.size(); ++k) {
+            const auto* from = piece(b, state_of_lit_[r], k);
+            if (from == nullptr) continue;
+            const PaneChange* change = change_of(from->panes, k);
+            for (size_t i = 0; i < from->points(); ++i)
+                for (const auto& row : from->rows(i)) {
+                    const size_t opening = row.row / light::kEntries;
+                    const int group = group_of(opening);
+                    const size_t state = group < 0 || operation == Operation::open ? 0 : states_.at(operation)[static_cast<size_t>(group)][static_cast<size_t>(hour)];
+                    if (state != k) continue;
+                    const auto entry = static_cast<Entry>(row.row % light::kEntries);
+                    const auto columns = from->columns(row);
+                    double sum = 0;
+                    for (uint32_t e = 0; e < columns.size(); ++e) sum += static_cast<double>(from->value(row, e) * shine[columns[e]] * factor(change, entry, opening, columns[e]));
+                    (entry == Entry::straight ? out.sky : out.reflected)[light.blocks[b].first + i] += sum;
+                }
+        }
+    }
+    each_beam(*light.sun[plane], light.planes[plane], [&](size_t row, uint32_t point, int portal, float lux, const std::vector<float>& left) {
+        if (row == r) out.sun[point] += static_cast<double>(lux * left[state_of_portal(portal, operation, row)]);
+    });
+    for (size_t i = 0; i < n; ++i) out.lux[i] = out.sun[i] + out.sky[i] + out.reflected[i];
+    return out;
+}
+
+YearShares YearAnswer::Reckoner::shares(size_t plane, int point, const metric::Hours& hours, Operation operation) {
+    const std::lock_guard lock(mutex_);
+    decide(operation);
+    const YearLight& light = *in_.light;
+    const size_t width = light.layout.columns(), states = light.states.all.size(), layers = light.layers.size(), points = light.planes[plane].points.size();
+    const double counted = std::max<size_t>(1, metric::count(hours)), share = 1 / (counted * (point < 0 ? static_cast<double>(points) : 1.0));
+    // What shone in all these hours together, by state of the trees and, for each group, by state of its blinds.
+    std::vector<std::vector<double>> shone((in_.groups.size() + 1) * states * layers);
+    for (size_t r = 0; r < lit(); ++r) {
+        const auto h = static_cast<size_t>(in_.sky->hours[r]);
+        if (!hours[h]) continue;
+        for (size_t g = 0; g <= in_.groups.size(); ++g) {
+            const size_t k = g == in_.groups.size() || operation == Operation::open ? 0 : states_.at(operation)[g][h];
+            auto& sum = shone[(g * states + state_of_lit_[r]) * layers + k];
+            if (sum.empty()) sum.assign(width, 0.0);
+            const auto row = in_.sky->row(r);
+            for (size_t c = 0; c < width; ++c) sum[c] += static_cast<double>(row[c]);
+        }
+    }
+    YearShares out;
+    std::vector<YearShares::Window> windows(light.openings.size() + 1);
+    for (size_t o = 0; o < light.openings.size(); ++o) windows[o].id = light.openings[o];
+    for (size_t b = 0; b < light.blocks.size(); ++b) {
+        if (light.blocks[b].plane != plane) continue;
+        for (size_t s = 0; s < states; ++s)
+            for (size_t k = 0; k < layers; ++k) {
+                const auto* from = piece(b, s, k);
+                if (from == nullptr) continue;
+                const PaneChange* change = change_of(from->panes, k);
+                for (size_t i = 0; i < from->points(); ++i) {
+                    if (point >= 0 && light.blocks[b].first + i != static_cast<size_t>(point)) continue;
+                    for (const auto& row : from->rows(i)) {
+                        const size_t opening = row.row / light::kEntries;
+                        const int group = group_of(opening);
+                        const auto& sum = shone[((group < 0 ? in_.groups.size() : static_cast<size_t>(group)) * states + s) * layers + k];
+                        if (sum.empty()) continue;
+                        const auto entry = static_cast<Entry>(row.row % light::kEntries);
+                        const auto columns = from->columns(row);
+                        double lux = 0;
+                        for (uint32_t e = 0; e < columns.size(); ++e) lux += static_cast<double>(from->value(row, e) * factor(change, entry, opening, columns[e])) * sum[columns[e]];
+                        lux *= share;
+                        windows[opening].lux += lux;
+                        (entry == Entry::straight ? out.sky : entry == Entry::interreflected ? out.inside : entry == Entry::off_ground ? out.ground : out.outdoors) += lux;
+                    }
+                }
+            }
+    }
+    each_beam(*light.sun[plane], light.planes[plane], [&](size_t row, uint32_t p, int portal, float lux, const std::vector<float>& left) {
+        if (!hours[static_cast<size_t>(in_.sky->hours[row])] || (point >= 0 && p != static_cast<uint32_t>(point))) return;
+        const double v = share * static_cast<double>(lux * left[state_of_portal(portal, operation, row)]);
+        const int opening = portal >= 0 ? light.opening_of_portal[static_cast<size_t>(portal)] : -1;
+        auto& window = windows[opening >= 0 ? static_cast<size_t>(opening) : light.openings.size()];
+        window.lux += v;
+        window.sun += v;
+        out.sun += v;
+    });
+    out.total = out.sun + out.sky + out.inside + out.ground + out.outdoors;
+    for (auto& w : windows)
+        if (w.lux > 0) out.windows.push_back(w);
+    std::stable_sort(out.windows.begin(), out.windows.end(), [](const auto& a, const auto& b) { return a.lux > b.lux; });
+    return out;
+}
+
+}  // namespace wp::question

@@ -1,0 +1,282 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "store/answers.h"
+
+#include <fmt/core.h>
+#include <sqlite3.h>
+#include <zstd.h>
+
+#include <ctime>
+
+namespace wp::store {
+
+namespace {
+
+constexpr int kFormat = 1;
+constexpr int kWaitForOthers = 20000;       // milliseconds
+constexpr size_t kLargestPiece = size_t{1} << 31;
+constexpr int kLevel = 3;
+
+constexpr const char* kTables = R"(
+CREATE TABLE IF NOT EXISTS about (format INTEGER NOT NULL);
+CREATE TABLE IF NOT EXISTS piece (print TEXT PRIMARY KEY, bytes BLOB NOT NULL) WITHOUT ROWID;
+CREATE TABLE IF NOT EXISTS answer (option TEXT NOT NULL, question TEXT NOT NULL, inputs TEXT NOT NULL, kind TEXT NOT NULL, settings TEXT NOT NULL, made TEXT NOT NULL,
+    version TEXT NOT NULL, seed INTEGER NOT NULL, wanted REAL NOT NULL, reached REAL NOT NULL, settled INTEGER NOT NULL, rays INTEGER NOT NULL, paths INTEGER NOT NULL, seconds REAL NOT NULL,
+    PRIMARY KEY (option, question, inputs));
+CREATE TABLE IF NOT EXISTS stands_on (inputs TEXT NOT NULL, print TEXT NOT NULL, PRIMARY KEY (inputs, print)) WITHOUT ROWID;
+)";
+
+std::string packed(std::string_view bytes) {
+    std::string out(ZSTD_compressBound(bytes.size()), '\0');
+    std::unique_ptr<ZSTD_CCtx, size_t (*)(ZSTD_CCtx*)> context(ZSTD_createCCtx(), ZSTD_freeCCtx);
+    ZSTD_CCtx_setParameter(context.get(), ZSTD_c_compressionLevel, kLevel);
+    ZSTD_CCtx_setParameter(context.get(), ZSTD_c_checksumFlag, 1);
+    out.resize(ZSTD_compress2(context.get(), out.data(), out.size(), bytes.data(), bytes.size()));
+    return out;
+}
+
+std::optional<std::string> unpacked(std::string_view bytes) {
+    const auto size = ZSTD_getFrameContentSize(bytes.data(), bytes.size());
+    if (size == ZSTD_CONTENTSIZE_UNKNOWN || size == ZSTD_CONTENTSIZE_ERROR || size > kLargestPiece) return {};
+    std::string out(size, '\0');
+    const size_t got = ZSTD_decompress(out.data(), out.size(), bytes.data(), bytes.size());
+    if (ZSTD_isError(got) || got != size) return {};
+    return out;
+}
+
+std::string now() {
+    const std::time_t t = std::time(nullptr);
+    std::tm utc{};
+    gmtime_r(&t, &utc);
+    return fmt::format("{:04}-{:02}-{:02} {:02}:{:02}", utc.tm_year + 1900, utc.tm_mon + 1, utc.tm_mday, utc.tm_hour, utc.tm_min);
+}
+
+}  // namespace
+
+std::filesystem::path answers_beside(const std::filesystem::path& project) {
+    auto out = project;
+    return out.replace_extension(".answers");
+}
+
+// One statement, from its text to its end.
+class Answers::Statement {
+ public:
+    Statement(sqlite3* base, const char* sql) { sqlite3_prepare_v2(base, sql, -1, &statement_, nullptr); }
+    ~Statement() { sqlite3_finalize(statement_); }
+    Statement(const Statement&) = delete;
+    Statement& operator=(const Statement&) = delete;
+    Statement& text(int at, const std::string& value) {
+        sqlite3_bind_text(statement_, at, value.data(), static_cast<int>(value.size()), SQLITE_TRANSIENT);
+        return *this;
+    }
+    Statement& bytes(int at, std::string_view value) {
+        sqlite3_bind_blob64(statement_, at, value.data(), value.size(), SQLITE_STATIC);
+        return *this;
+    }
+    Statement& whole(int at, int64_t value) {
+        sqlite3_bind_int64(statement_, at, value);
+        return *this;
+    }
+    Statement& number(int at, double value) {
+        sqlite3_bind_double(statement_, at, value);
+        return *this;
+    }
+    /// Whether there is a row.
+    bool next() { return (code_ = statement_ != nullptr ? sqlite3_step(statement_) : SQLITE_ERROR) == SQLITE_ROW; }
+    bool run() {
+        next();
+        return code_ == SQLITE_DONE;
+    }
+    bool ended_well() const { return code_ == SQLITE_DONE; }
+    std::string text_of(int column) {
+        const auto* bytes = reinterpret_cast<const char*>(sqlite3_column_text(statement_, column));
+        return bytes != nullptr ? std::string(bytes, static_cast<size_t>(sqlite3_column_bytes(statement_, column))) : std::string();
+    }
+    std::string bytes_of(int column) {
+        const auto* bytes = static_cast<const char*>(sqlite3_column_blob(statement_, column));
+        return bytes != nullptr ? std::string(bytes, static_cast<size_t>(sqlite3_column_bytes(statement_, column))) : std::string();
+    }
+    int64_t whole_of(int column) { return sqlite3_column_int64(statement_, column); }
+    double number_of(int column) { return sqlite3_column_double(statement_, column); }
+
+ private:
+    sqlite3_stmt* statement_ = nullptr;
+    int code_ = SQLITE_OK;
+};
+
+Fault Answers::fault(const std::string& what) const {
+    const int code = base_ != nullptr ? sqlite3_errcode(base_) : SQLITE_CANTOPEN;
+    const std::string place = file_.string();
+    switch (code) {
+        case SQLITE_FULL: return {place, what + ": the disk is full", "Make room; answers stay in memory till the program is closed"};
+        case SQLITE_BUSY: return {place, what + ": another program holds the file", "Close the other program, or wait"};
+        case SQLITE_NOTADB:
+        case SQLITE_CORRUPT: return {place, what + ": the file is damaged or no answers file", "Move it away or delete it: everything in it can be reckoned again"};
+        case SQLITE_READONLY:
+        case SQLITE_PERM:
+        case SQLITE_CANTOPEN: return {place, what + ": the file cannot be written to", "Give yourself the right to write there, or save the project elsewhere"};
+        default: return {place, fmt::format("{}: {}", what, base_ != nullptr ? sqlite3_errmsg(base_) : "cannot be opened"), "Move the file away or delete it: everything in it can be reckoned again"};
+    }
+}
+
+Outcome Answers::run(const char* sql) {
+    if (sqlite3_exec(base_, sql, nullptr, nullptr, nullptr) != SQLITE_OK) return fault("answers are not kept");
+    return {};
+}
+
+Result<std::shared_ptr<Answers>> Answers::open(const std::filesystem::path& file) {
+    std::shared_ptr<Answers> out(new Answers);
+    out->file_ = file;
+    if (sqlite3_open_v2(file.c_str(), &out->base_, SQLITE_OPEN_READWRITE | SQLITE_OPEN_CREATE | SQLITE_OPEN_FULLMUTEX, nullptr) != SQLITE_OK) return out->fault("answers cannot be kept");
+    sqlite3_busy_timeout(out->base_, kWaitForOthers);
+    sqlite3_extended_result_codes(out->base_, 0);
+    // A rollback journal: at rest there is one file only. Full: what was said to be written survives a power cut.
+    for (const char* sql : {"PRAGMA trusted_schema=OFF", "PRAGMA synchronous=FULL", "BEGIN IMMEDIATE"})
+        if (auto problem = out->run(sql)) return *problem;
+    if (auto problem = out->run(kTables)) return *problem;
+    int64_t format = 0;
+    {
+        Statement about(out->base_, "SELECT format FROM about");
+        if (about.next()) format = about.whole_of(0);
+    }
+    if (format > kFormat) return Fault{file.string(), "the answers were written by a newer program", "Update Warm Pane, or move the file away"};
+    if (format == 0 && !Statement(out->base_, "INSERT INTO about VALUES (?)").whole(1, kFormat).run()) return out->fault("answers cannot be kept");
+    if (auto problem = out->run("COMMIT")) return *problem;
+    return out;
+}
+
+Answers::~Answers() { sqlite3_close_v2(base_); }
+
+std::optional<std::string> Answers::piece(const Fingerprint& print) {
+    const std::lock_guard lock(mutex_);
+    Statement find(base_, "SELECT bytes FROM piece WHERE print = ?");
+    if (!find.text(1, print.text()).next()) return {};
+    return unpacked(find.bytes_of(0));
+}
+
+Outcome Answers::keep_piece(const Fingerprint& print, std::string_view bytes) {
+    const std::string small = packed(bytes);
+    const std::lock_guard lock(mutex_);
+    if (!Statement(base_, "INSERT OR REPLACE INTO piece VALUES (?, ?)").text(1, print.text()).bytes(2, small).run()) return fault("a part of an answer is not kept");
+    return {};
+}
+
+Outcome Answers::keep(const AnswerEntry& e, const std::set<Fingerprint>& pieces) {
+    const std::lock_guard lock(mutex_);
+    if (auto problem = run("BEGIN IMMEDIATE")) return problem;
+    Statement add(base_, "INSERT OR REPLACE INTO answer VALUES (?,?,?,?,?,?,?,?,?,?,?,?,?,?)");
+    add.text(1, e.option).text(2, e.question).text(3, e.inputs).text(4, e.kind).text(5, e.settings).text(6, e.made.empty() ? now() : e.made).text(7, e.version);
+    add.whole(8, e.seed).number(9, e.wanted).number(10, e.reached).whole(11, e.settled).whole(12, static_cast<int64_t>(e.rays));
+    add.whole(13, static_cast<int64_t>(e.paths)).number(14, e.seconds);
+    bool well = add.run();
+    for (const Fingerprint& print : pieces) well = well && Statement(base_, "INSERT OR IGNORE INTO stands_on VALUES (?, ?)").text(1, e.inputs).text(2, print.text()).run();
+    if (!well) {
+        const Fault problem = fault("an answer is not kept");
+        run("ROLLBACK");
+        return problem;
+    }
+    return run("COMMIT");
+}
+
+Result<std::vector<AnswerEntry>> Answers::list() {
+    const std::lock_guard lock(mutex_);
+    std::vector<AnswerEntry> out;
+    Statement all(base_, "SELECT option, question, inputs, kind, settings, made, version, seed, wanted, reached, settled, rays, paths, seconds, "
+                         "(SELECT count(*) FROM stands_on s WHERE s.inputs = a.inputs), "
+                         "(SELECT coalesce(sum(length(p.bytes)), 0) FROM stands_on s JOIN piece p ON p.print = s.print WHERE s.inputs = a.inputs) FROM answer a ORDER BY made, option, question");
+    while (all.next()) {
+        AnswerEntry e;
+        e.option = all.text_of(0);
+        e.question = all.text_of(1);
+        e.inputs = all.text_of(2);
+        e.kind = all.text_of(3);
+        e.settings = all.text_of(4);
+        e.made = all.text_of(5);
+        e.version = all.text_of(6);
+        e.seed = static_cast<unsigned>(all.whole_of(7));
+        e.wanted = all.number_of(8);
+        e.reached = all.number_of(9);
+        e.settled = all.whole_of(10) != 0;
+        e.rays = static_cast<uint64_t>(all.whole_of(11));
+        e.paths = static_cast<uint64_t>(all.whole_of(12));
+        e.seconds = all.number_of(13);
+        e.pieces = static_cast<uint64_t>(all.whole_of(14));
+        e.bytes = static_cast<uint64_t>(all.whole_of(15));
+        out.push_back(std::move(e));
+    }
+    if (!all.ended_well()) return fault("answers cannot be listed");
+    return out;
+}
+
+Outcome Answers::forget(const std::string& inputs) {
+    if (inputs.size() < 6) return Fault{file_.string(), "\"" + inputs + "\" is too short for a fingerprint", "Give at least its first 6 digits"};
+    {
+        const std::lock_guard lock(mutex_);
+        const int before = sqlite3_total_changes(base_);
+        if (!Statement(base_, "DELETE FROM answer WHERE substr(inputs, 1, length(?1)) = ?1").text(1, inputs).run()) return fault("nothing was forgotten");
+        if (sqlite3_total_changes(base_) == before) return Fault{file_.string(), "there is no answer \"" + inputs + "\"", "List the answers to see their fingerprints"};
+    }
+    const auto tidied = tidy();
+    if (!tidied) return tidied.fault();
+    return {};
+}
+
+Result<int> Answers::tidy() {
+    const std::lock_guard lock(mutex_);
+    if (auto problem = run("BEGIN IMMEDIATE; DELETE FROM stands_on WHERE inputs NOT IN (SELECT inputs FROM answer)")) {
+        run("ROLLBACK");
+        return *problem;
+    }
+    const int before = sqlite3_total_changes(base_);
+    if (auto problem = run("DELETE FROM piece WHERE print NOT IN (SELECT print FROM stands_on); COMMIT")) {
+        run("ROLLBACK");
+        return *problem;
+    }
+    const int gone = sqlite3_total_changes(base_) - before;
+    if (gone > 0)
+        if (auto problem = run("VACUUM")) return *problem;
+    return gone;
+}
+
+Result<int> Answers::cut_off() {
+    const std::lock_guard lock(mutex_);
+    Statement count(base_, "SELECT count(*) FROM piece WHERE print NOT IN (SELECT print FROM stands_on)");
+    if (!count.next()) return fault("answers cannot be listed");
+    return static_cast<int>(count.whole_of(0));
+}
+
+Shelf MemoryShelf::shelf() {
+    return {[this](const Fingerprint& print) -> std::optional<std::string> {
+                const std::lock_guard lock(mutex_);
+                const auto it = pieces_.find(print);
+                if (it == pieces_.end()) return {};
+                return unpacked(it->second);
+            },
+            [this](const Fingerprint& print, std::string_view bytes) {
+                const std::lock_guard lock(mutex_);
+                if (bytes_ > (size_t{512} << 20)) {
+                    pieces_.clear();
+                    bytes_ = 0;
+                }
+                auto& piece = pieces_[print] = packed(bytes);
+                bytes_ += piece.size();
+            }};
+}
+
+Shelf JobShelf::shelf() {
+    if (!answers_) return {};
+    return {[this](const Fingerprint& print) {
+                pieces_.insert(print);
+                return answers_->piece(print);
+            },
+            [this](const Fingerprint& print, std::string_view bytes) {
+                pieces_.insert(print);
+                if (auto problem = answers_->keep_piece(print, bytes); problem && !fault_) fault_ = problem;
+            }};
+}
+
+void JobShelf::finish(AnswerEntry entry) {
+    if (!answers_ || fault_) return;
+    fault_ = answers_->keep(entry, pieces_);
+}
+
+}  // namespace wp::store
