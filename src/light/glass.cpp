@@ -58,9 +58,10 @@ GlassCurve::GlassCurve(double normal_transmittance, int panes, double reflectanc
         reflectance_.push_back(coated(reflectance_in));
         outside_.push_back(coated(reflectance_out));
     }
+    hemispherical_ = mean_over_hemisphere();
 }
 
-float GlassCurve::hemispherical() const {
+float GlassCurve::mean_over_hemisphere() const {
     double sum = 0;
     for (int i = 0; i < kSteps; ++i) {
         const double c = (i + 0.5) / kSteps;

@@ -27,7 +27,7 @@ class GlassCurve {
     float reflectance(float cosine, bool from_outside = false) const { return look_up(from_outside ? outside_ : reflectance_, cosine); }
 
     /// Transmittance for evenly spread light: 2 times the integral of t(c) c dc from 0 to 1.
-    float hemispherical() const;
+    float hemispherical() const { return hemispherical_; }
     /// The closed form that the table holds.
     PaneAnswer exact(double cosine) const;
 
@@ -42,7 +42,9 @@ class GlassCurve {
     int panes_;
     double clear_path_;  ///< transmittance of one pane's thickness at normal incidence
     double scale_ = 1;   ///< for glazings clearer than index 1.526 allows
+    float mean_over_hemisphere() const;
     std::vector<float> transmittance_, reflectance_, outside_;
+    float hemispherical_ = 1;
 };
 
 }  // namespace wp::light

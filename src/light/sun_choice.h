@@ -53,6 +53,7 @@ class SunChoice {
     // A portal's axes by node: across its plane, and along its sides.
     struct Axes {
         std::vector<float> inverse_through, along_u, along_v;
+        std::vector<uint32_t> node;  // of those whose sun can come in through the portal at all
     };
     const Scene& scene_;
     const SunNodes& nodes_;

@@ -21,7 +21,7 @@ SkyColumns::SkyColumns(const climate::Place& place, double north_azimuth, bool c
     coarse_.emplace(kCoarseDivision);
     layout_.coarse = coarse_->count();
     layout_.split = light::Split::entry;
-    for (size_t p = 0; p < coarse_->count(); ++p) coarse_directions_.push_back(coarse_->directions(p, 2 * kLooks));
+    for (size_t p = 0; p < coarse_->count(); ++p) coarse_directions_.push_back(coarse_->directions(p, kLooks));
 }
 
 void SkyColumns::fill_parts(const climate::Sky& sky, const climate::SkyParts& parts, const Directions& directions, std::span<float> row) {

@@ -16,7 +16,7 @@ namespace wp::validation {
 bool Row::holds() const {
     const double slack = reference_error * std::max(1.0, std::fabs(reference));
     if (standard_error > 0 && std::fabs(deviation()) > 3 * standard_error + slack) return false;
-    return std::fabs(deviation()) <= 0.01 * std::fabs(reference) + slack;
+    return std::fabs(deviation()) <= bound * std::fabs(reference) + slack;
 }
 
 namespace {
