@@ -218,3 +218,28 @@ TEST_F(CommandLine, answers_moments_sun_hours_sky_and_exposure_at_planes_and_win
     const auto sun = *read_file(fs::path(out) / "a.sun.csv");
     EXPECT_NE(sun.find("\nW-01,room,0,"), std::string::npos) << sun;
 }
+
+TEST_F(CommandLine, a_year_that_is_killed_anywhere_goes_on_to_the_same_bytes) {
+    const auto ask = [&](const std::string& to) { return "solve " + file + " --question year --accuracy 0.2 --out " + to; };
+    ASSERT_EQ(run(ask(out) + " --no-answers").code, 0);
+    const auto whole = *read_file(fs::path(out) / "a.year.csv");
+    const auto kept = folder / "p.answers";
+    EXPECT_FALSE(fs::exists(kept));
+    for (const char* after : {"0.2", "0.6", "1.2", "2"}) {
+        fs::remove(kept);
+        const std::string killed = std::string("timeout -s KILL ") + after + " " + WARMPANE_CLI + " " + ask((folder / "lost").string()) + " >/dev/null 2>&1";
+        [[maybe_unused]] const int code = std::system(killed.c_str());
+        const auto again = (folder / "again").string();
+        ASSERT_EQ(run(ask(again)).code, 0) << after;
+        EXPECT_EQ(*read_file(fs::path(again) / "a.year.csv"), whole) << "killed after " << after << " s";
+    }
+    const auto list = run("answers " + file);
+    EXPECT_EQ(list.code, 0);
+    EXPECT_NE(list.output.find("million rays"), std::string::npos) << list.output;
+    // A damaged file is told of, and the year is answered all the same.
+    ASSERT_FALSE(write_file(kept, std::string(4096, 'z')));
+    const auto hurt = run(ask(out));
+    EXPECT_EQ(hurt.code, 0);
+    EXPECT_NE(hurt.output.find("damaged"), std::string::npos) << hurt.output;
+    EXPECT_EQ(run("answers " + file).code, 3);
+}

@@ -1,0 +1,165 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// What is done with a year once its light is traced: glass, blinds, hours, electric light, the sun on panes.
+#include <gtest/gtest.h>
+
+#include <numeric>
+
+#include "question/ask_year.h"
+#include "support.h"
+
+using namespace wp;
+using namespace wp::question;
+using Kind = model::BlindControl::Kind;
+
+namespace {
+
+YearAnswer year_of(const model::Project& project, double accuracy = 0.2, const YearKnown& known = {}) {
+    const auto weather = test::weather();
+    const auto scene = year_scene(project, project.options[0], {}, weather);
+    return ask_year(*scene, weather, {accuracy, 1, 0}, known);
+}
+
+const YearAnswer& plain() {
+    static const YearAnswer year = year_of(test::one_room());
+    return year;
+}
+
+YearKnown known() { return {plain().inputs()->light, plain().inputs()->sky}; }
+
+model::Project with_control(Kind kind, double limit = 0) {
+    auto project = test::one_room();
+    project.options[0].control.kind = kind;
+    project.options[0].control.limit = limit;
+    return project;
+}
+
+double mean(const YearAnswer& year, Operation operation) { return metric::mean_lux(*year.lux(0, operation), metric::daily_hours(8, 18)); }
+
+}  // namespace
+
+TEST(YearUse, windows_sun_sky_and_reflections_add_up_to_the_whole) {
+    const auto hours = metric::daily_hours(8, 18);
+    const auto shares = plain().shares(0, -1, hours, Operation::lm83);
+    EXPECT_NEAR(shares.total / mean(plain(), Operation::lm83), 1, 1e-4);
+    double windows = 0;
+    for (const auto& w : shares.windows) windows += w.lux;
+    EXPECT_NEAR(windows / shares.total, 1, 1e-9);
+}
+
+TEST(YearUse, one_hour_on_demand_is_that_hour_of_the_year) {
+    for (const int hour : {24 * 100 + 12, 24 * 180 + 9, 24 * 350 + 14}) {
+        const auto now = plain().hour(0, hour, Operation::lm83);
+        const auto light = plain().lux(0, Operation::lm83);
+        const auto lux = light->at(hour);
+        for (size_t p = 0; p < lux.size(); ++p) EXPECT_NEAR(now.lux[p], static_cast<double>(lux[p]), 1e-3 * static_cast<double>(lux[p]) + 0.01);
+    }
+}
+
+TEST(YearUse, other_glass_and_dirt_cast_no_ray_and_give_what_tracing_gives) {
+    auto dim = test::one_room();
+    dim.materials[1].transmittance = 0.4;
+    dim.site.dirt = 0.1;
+    const auto quick = year_of(dim, 0.2, known());
+    EXPECT_EQ(quick.inputs()->light, plain().inputs()->light);
+    EXPECT_TRUE(quick.panes_changed());
+    EXPECT_NE(quick.record.inputs, plain().record.inputs);
+    const auto traced = year_of(dim);
+    EXPECT_FALSE(traced.panes_changed());
+    EXPECT_NEAR(mean(quick, Operation::open) / mean(traced, Operation::open), 1, 0.015);
+}
+
+TEST(YearUse, a_blind_that_is_always_closed_is_that_cloth_in_every_hour) {
+    const auto always = year_of(with_control(Kind::closed), 0.2, known());
+    EXPECT_EQ(always.inputs()->light, plain().inputs()->light);
+    const auto& states = always.states(0, Operation::control);
+    EXPECT_TRUE(std::all_of(states.begin(), states.end(), [](uint8_t s) { return s == 1; }));
+    // The plain blind scatters 5 % through: direct sun is gone, and of all light about that is left.
+    EXPECT_EQ(always.shares(0, -1, metric::daily_hours(0, 24), Operation::control).sun, 0);
+    EXPECT_LT(mean(always, Operation::control), 0.1 * mean(always, Operation::open));
+    const auto never = year_of(with_control(Kind::open), 0.2, known());
+    EXPECT_DOUBLE_EQ(mean(never, Operation::control), mean(never, Operation::open));
+}
+
+TEST(YearUse, a_higher_limit_closes_blinds_in_fewer_hours) {
+    for (const Kind kind : {Kind::plane_lux, Kind::window_lux, Kind::window_irradiance}) {
+        long before = 9000;
+        for (const double limit : {100.0, 400.0, 1600.0}) {
+            const auto year = year_of(with_control(kind, kind == Kind::window_lux ? 25 * limit : limit), 0.2, known());
+            const auto& states = year.states(0, Operation::control);
+            const auto closed = std::count(states.begin(), states.end(), 1);
+            EXPECT_LT(closed, before) << static_cast<int>(kind) << " above " << limit;
+            before = closed;
+        }
+    }
+}
+
+TEST(YearUse, the_open_sky_shines_on_a_south_pane_more_than_through_it) {
+    const auto heat = plain().heat();
+    ASSERT_EQ(heat.size(), 1u);
+    EXPECT_FALSE(heat[0].solar_known);
+    double on = 0, through = 0, global = 0;
+    const auto weather = test::weather();
+    for (size_t h = 0; h < 8760; ++h) {
+        on += static_cast<double>(heat[0].on[h]);
+        through += static_cast<double>(heat[0].through[h]);
+        global += weather.hours[h].global_horizontal;
+    }
+    EXPECT_GT(on, 0.5 * global);
+    EXPECT_LT(on, 1.1 * global);
+    EXPECT_LT(through, 0.8 * on);
+    EXPECT_GT(through, 0.5 * on);
+}
+
+TEST(ElectricLight, takes_what_daylight_leaves) {
+    model::Lighting l;
+    l.power = 10;
+    l.target = 500;
+    l.least_power = 0.2;
+    l.least_light = 0.1;
+    l.stand_by = 0.5;
+    EXPECT_DOUBLE_EQ(power_at(l, 500), 0.5);
+    EXPECT_DOUBLE_EQ(power_at(l, 0), 10);
+    EXPECT_DOUBLE_EQ(power_at(l, 475), 2);  // below its least light it does not go
+    l.control = model::Lighting::Control::stepped;
+    EXPECT_DOUBLE_EQ(power_at(l, 260), 5);
+    EXPECT_DOUBLE_EQ(power_at(l, 240), 10);
+    l.control = model::Lighting::Control::switched;
+    EXPECT_DOUBLE_EQ(power_at(l, 499), 10);
+}
+
+TEST(ElectricLight, dimming_saves_more_than_switching_and_that_more_than_a_hand) {
+    const auto hours = metric::daily_hours(8, 18);
+    model::Lighting l;
+    l.plane = "plane";
+    double before = 1e9;
+    for (const auto control : {model::Lighting::Control::manual, model::Lighting::Control::switched, model::Lighting::Control::dimmed}) {
+        l.control = control;
+        const auto year = electric_year(plain(), l, hours, Operation::lm83);
+        ASSERT_TRUE(year);
+        EXPECT_LE(year->kwh, before);
+        EXPECT_LE(year->kwh_low, year->kwh);
+        EXPECT_GE(year->kwh_high, year->kwh);
+        EXPECT_NEAR(std::accumulate(year->by_month.begin(), year->by_month.end(), 0.0), year->kwh, 1e-3 * year->kwh);
+        before = year->kwh;
+    }
+    l.plane = "nowhere";
+    EXPECT_FALSE(electric_year(plain(), l, hours, Operation::lm83));
+}
+
+TEST(YearFigures, four_bands_of_useful_light_are_all_of_the_hours) {
+    const auto hours = metric::daily_hours(8, 18);
+    std::vector<double> sum;
+    for (const auto f : {PointFigure::too_dark, PointFigure::supplementary, PointFigure::useful, PointFigure::too_bright}) {
+        const auto v = point_values(plain(), 0, f, {}, hours, Operation::lm83);
+        sum.resize(v.value.size(), 0.0);
+        for (size_t i = 0; i < sum.size(); ++i) sum[i] += v.value[i];
+    }
+    for (const double s : sum) EXPECT_NEAR(s, 100, 1e-9);
+}
+
+TEST(YearFigures, every_figure_of_a_room_lies_within_its_band) {
+    for (const auto& f : room_figures(plain(), 0, {}, metric::daily_hours(8, 18), Operation::lm83)) {
+        EXPECT_LE(f.low, f.value + 1e-9) << f.id;
+        EXPECT_GE(f.high, f.value - 1e-9) << f.id;
+    }
+}
