@@ -151,7 +151,9 @@ class Tracing {
 
     Fingerprint piece_inputs(const geometry::PlanePoints& points, size_t first, size_t state, size_t layer) {
         Fingerprint print;
-        print.add(std::string_view("year piece 1"));
+        print.add(std::string_view("year piece 2"));
+        // What a column means hangs on how many there are.
+        for (const size_t n : {out_.layout.parts, out_.layout.nodes, out_.layout.coarse}) print.add(n);
         print.add(light_of(points.space));
         add(print, points);
         add(print, surfaces_, out_.layers[layer], surfaces_.joined(points.space));
