@@ -10,6 +10,7 @@
 #include "question/light_field.h"
 #include "question/table.h"
 #include "support.h"
+#include "validation/brute.h"
 
 using namespace wp;
 using namespace wp::question;
@@ -61,29 +62,11 @@ model::SkyChoice given(int type, double diffuse, double direct) {
 }
 
 // The very moment, path by path, with its own sky and its own sun.
-struct BruteSink {
-    const light::Scene& scene;
-    const Shine& shine;
-    double sum = 0;
-    void sky(Vec3f d, float w, const light::Trail&) { sum += static_cast<double>(w) * shine.sky.luminance(d.as<double>()); }
-    void ground(float w, const light::Trail&) { sum += static_cast<double>(w) * shine.ground_luminance; }
-    void vertex(Vec3f at, Vec3f n, int, float w, const light::Trail&, random::Stream&) {
-        const Vec3f sun = shine.to_sun.as<float>();
-        const float c = dot(sun, n);
-        if (c > 0) sum += static_cast<double>(w * c * scene.beam(at, sun).share) * shine.sun_lux;
-    }
-};
-
 light::Estimate brute(const Outdoors& outdoors, Vec3 point) {
     const light::Scene scene(room().surfaces);
     std::vector<double> sums;
     constexpr uint32_t n = 1024;
-    for (uint32_t r = 0; r < light::kReplicates; ++r) {
-        BruteSink sink{scene, outdoors.shine};
-        light::Tracer<random::Stream, BruteSink> tracer(scene, sink, light::Guidance::openings);
-        for (uint32_t i = 0; i < n; ++i) tracer.from_point(point.as<float>(), {0, 0, 1}, 0, 1.0f, random::Stream(random::hash(91, r), i));
-        sums.push_back(sink.sum);
-    }
+    for (uint32_t r = 0; r < light::kReplicates; ++r) sums.push_back(validation::brute_sum(scene, outdoors.shine, point, {0, 0, 1}, 0, n, random::hash(91, r)));
     return light::estimate(sums, n);
 }
 

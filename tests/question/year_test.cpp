@@ -5,10 +5,9 @@
 
 #include <numeric>
 
-#include "light/picture.h"
-#include "light/replicates.h"
 #include "question/ask.h"
 #include "support.h"
+#include "validation/brute.h"
 #include "validation/scenes.h"
 
 using namespace wp;
@@ -27,20 +26,6 @@ const YearAnswer& plain_year() {
     return year;
 }
 
-// Illuminance of one point at one hour by plain path tracing with that hour's own sky and sun.
-struct BruteSink {
-    const light::Scene& scene;
-    const light::Daylight& daylight;
-    double sum = 0;
-    void sky(Vec3f d, float w, const light::Trail&) { sum += static_cast<double>(w) * daylight.sky.luminance(d.as<double>()); }
-    void ground(float w, const light::Trail&) { sum += static_cast<double>(w) * daylight.ground_luminance; }
-    void vertex(Vec3f at, Vec3f n, int, float w, const light::Trail&, random::Stream&) {
-        const Vec3f sun = daylight.sun.as<float>();
-        const float c = dot(sun, n);
-        if (c > 0) sum += static_cast<double>(w * c * scene.beam(at, sun).share) * daylight.sun_lux;
-    }
-};
-
 }  // namespace
 
 TEST(Year, every_hour_agrees_with_brute_force_under_its_own_sky_and_sun) {
@@ -55,21 +40,13 @@ TEST(Year, every_hour_agrees_with_brute_force_under_its_own_sky_and_sun) {
     for (int h = 12; h < 8760; h += 24 * 13 + 1) {
         const auto& outdoor = year.outdoor[static_cast<size_t>(h)];
         if (outdoor.diffuse_lux < 1000 || outdoor.sun.sunlit < 1) continue;
-        light::Daylight daylight;
-        daylight.sky = climate::sky_of(outdoor, 0);
-        daylight.sun = climate::sun_direction(outdoor.sun.sun, 0);
-        daylight.sun_lux = outdoor.direct_lux;
-        daylight.ground_luminance = 0.2 * outdoor.global_lux() / kPi;
+        const Shine shine = validation::shine_of(outdoor, 0.2);
         ++hours;
         const auto lux = light->at(h);
         double brute_mean = 0, ours_mean = 0;
         for (size_t p = 0; p < plane.plane.points.size(); ++p) {
-            BruteSink sink{scene, daylight};
-            light::Tracer<random::Stream, BruteSink> tracer(scene, sink, light::Guidance::openings);
             constexpr uint32_t n = 2048;
-            for (uint32_t i = 0; i < n; ++i)
-                tracer.from_point(plane.plane.points[p].as<float>(), {0, 0, 1}, 0, 1.0f, random::Stream(random::hash(91, static_cast<uint32_t>(p)), i));
-            brute_mean += sink.sum / n;
+            brute_mean += validation::brute_sum(scene, shine, plane.plane.points[p], {0, 0, 1}, 0, n, random::hash(91, static_cast<uint32_t>(p))) / n;
             ours_mean += static_cast<double>(lux[p]);
         }
         brute_sum += brute_mean;

@@ -3,6 +3,8 @@
 
 #include <gtest/gtest.h>
 
+#include <cmath>
+
 #include "question/ask.h"
 
 using namespace wp;
@@ -73,8 +75,9 @@ TEST(Criteria, a_verdict_within_the_error_says_so) {
     const auto v = evaluate(set, close, {"Room"}, {true})[0];
     EXPECT_TRUE(v.met);
     EXPECT_FALSE(v.certain);
-    EXPECT_LT(v.low, 0.2);
-    EXPECT_GE(v.high, 0.5);
+    const double chance = 0.5 * std::erfc(-10 / (310 * 0.10 / 2.131) / std::sqrt(2.0)), half = 1.96 * std::sqrt(2 * chance * (1 - chance)) / 4;
+    EXPECT_NEAR(v.low, 2 * chance / 4 - half, 1e-9);
+    EXPECT_NEAR(v.high, 2 * chance / 4 + half, 1e-9);
 }
 
 TEST(Criteria, too_much_sun_is_told_by_room) {

@@ -5,14 +5,13 @@
 
 #include <algorithm>
 #include <cmath>
-#include <map>
 
 #include "base/parallel.h"
-#include "light/path.h"
 #include "light/replicates.h"
 #include "model/shading.h"
 #include "question/ask_year.h"
 #include "support.h"
+#include "validation/brute.h"
 #include "validation/cases.h"
 
 namespace wp::validation {
@@ -87,32 +86,12 @@ Scene lit_through_another() {
     return out;
 }
 
-// What a path brings under one sky and sun.
-struct HourSink {
-    const light::Scene& scene;
-    const climate::Sky& sky_of_hour;
-    Vec3f to_sun;
-    double sun_lux, ground_luminance;
-    double sum = 0;
-    void sky(Vec3f d, float w, const light::Trail&) { sum += static_cast<double>(w) * sky_of_hour.luminance(d.as<double>()); }
-    void ground(float w, const light::Trail&) { sum += static_cast<double>(w) * ground_luminance; }
-    void vertex(Vec3f at, Vec3f n, int, float w, const light::Trail&, random::Stream&) {
-        const float c = dot(to_sun, n);
-        if (c > 0 && sun_lux > 0) sum += static_cast<double>(w * c * scene.beam(at, to_sun).share) * sun_lux;
-    }
-};
-
 light::Estimate brute(const light::Scene& scene, const geometry::PlanePoints& plane, const climate::OutdoorHour& hour, double ground, unsigned samples, uint32_t seed) {
-    const climate::Sky sky = climate::sky_of(hour, 0);
+    const question::Shine shine = shine_of(hour, ground);
     std::vector<double> sums(light::kReplicates, 0.0);
     for (size_t p = 0; p < plane.points.size(); ++p)
-        for (uint32_t r = 0; r < light::kReplicates; ++r) {
-            HourSink sink{scene, sky, climate::sun_direction(hour.sun.sun, 0).as<float>(), hour.direct_lux * hour.sun.sunlit, ground * hour.global_lux() / kPi};
-            light::Tracer<random::Stream, HourSink> tracer(scene, sink, light::Guidance::openings);
-            const uint32_t key = light::replicate_seed(seed, static_cast<uint32_t>(p), r);
-            for (uint32_t i = 0; i < samples; ++i) tracer.from_point(plane.points[p].as<float>(), plane.normal.as<float>(), plane.space, 1.0f, random::Stream(key, i));
-            sums[r] += sink.sum / static_cast<double>(plane.points.size());
-        }
+        for (uint32_t r = 0; r < light::kReplicates; ++r)
+            sums[r] += brute_sum(scene, shine, plane.points[p], plane.normal, plane.space, samples, light::replicate_seed(seed, static_cast<uint32_t>(p), r)) / static_cast<double>(plane.points.size());
     return light::estimate(sums, samples);
 }
 
