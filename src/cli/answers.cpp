@@ -46,8 +46,8 @@ int answers(const AnswersArguments& arguments) {
     }
     for (const auto& e : *list)
         fmt::print("{}  {:<16} {:<16} {}  {} % reached of {} % wanted{}  seed {}  {:.1f} million rays  {:.0f} s  {:.1f} MB  Warm Pane {}\n", e.inputs.substr(0, 12), e.option, e.question, e.made,
-                   fmt::format("{:.2g}", 100 * e.reached), fmt::format("{:.2g}", 100 * e.wanted), e.settled ? "" : " (not settled)", e.seed,
-                   static_cast<double>(e.rays) / 1e6, e.seconds, static_cast<double>(e.bytes) / 1e6, e.version);
+                   fmt::format("{:.2g}", 100 * e.record.reached), fmt::format("{:.2g}", 100 * e.record.wanted), e.record.settled ? "" : " (not settled)", e.record.seed,
+                   static_cast<double>(e.record.rays) / 1e6, e.record.seconds, static_cast<double>(e.bytes) / 1e6, e.record.version);
     if (list->empty()) fmt::print("No answers are kept beside {}\n", arguments.project);
     return kDone;
 }

@@ -258,14 +258,7 @@ class Solver {
         e.option = job.option->id;
         e.question = job.question.id;
         e.settings = fmt::format("{{\"from\":{},\"to\":{},\"target\":{}}}", job.question.from, job.question.to, job.question.target);
-        e.version = record.version;
-        e.seed = record.seed;
-        e.wanted = record.wanted;
-        e.reached = record.reached;
-        e.settled = record.settled;
-        e.rays = record.rays;
-        e.paths = record.paths;
-        e.seconds = record.seconds;
+        e.record = record;
         return e;
     }
 

@@ -61,10 +61,7 @@ void Builder::equip_portal(const Pane& pane, const O& opening, bool may_have_bli
         if (portal.glazing >= 0 && pane.outside == kOutdoors)
             portal.maintenance = maintenance_factor(project_.site, opening.exposure, degrees(std::asin(std::clamp(std::fabs(pane.normal.z), 0.0, 1.0))));
         const Material* m = opening.blind_material.empty() ? nullptr : find(project_.materials, opening.blind_material);
-        if (opening.blind && m != nullptr) {
-            const Material b = possible(*m);
-            portal.blind_layer = out_.keep_blind({b.kind == Material::Kind::slats, b.reflectance, b.transmittance, b.openness, b.slat_width, b.slat_spacing, b.slat_tilt, b.slats_upright});
-        }
+        if (opening.blind && m != nullptr) portal.blind_layer = out_.keep_blind(blind_of(*m));
     }
     ShadeFrame frame{pane.corner, normalized(pane.u), normalized(pane.v), pane.normal, length(pane.u), length(pane.v), to_outer, to_inner};
     for (const ShadeLayer& layer : opening.shading) {

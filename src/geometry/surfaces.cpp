@@ -53,7 +53,18 @@ bool Surfaces::has_seasons() const {
 }
 
 namespace {
+// A pane that lets less through lets nothing through: there is nothing to scale.
 constexpr double kOpaquePane = 1e-3;
+}  // namespace
+
+void Blind::add_to(Fingerprint& print) const {
+    for (const double v : {reflectance, transmittance, openness, slat_width, slat_spacing, slat_tilt}) print.add(v);
+    for (const bool v : {slats, upright}) print.add(static_cast<int>(v));
+}
+
+Blind blind_of(const model::Material& material) {
+    const model::Material b = model::possible(material);
+    return {b.kind == model::Material::Kind::slats, b.reflectance, b.transmittance, b.openness, b.slat_width, b.slat_spacing, b.slat_tilt, b.slats_upright};
 }
 
 Fingerprint Surfaces::fingerprint() const {
@@ -79,10 +90,7 @@ Fingerprint Surfaces::fingerprint() const {
         for (const double v : {g.transmittance, g.diffuse, g.reflectance_out, g.reflectance_in}) print.add(v);
         print.add(g.panes);
     }
-    for (const Blind& b : blinds) {
-        for (const double v : {b.reflectance, b.transmittance, b.openness, b.slat_width, b.slat_spacing, b.slat_tilt}) print.add(v);
-        for (const bool v : {b.slats, b.upright}) print.add(static_cast<int>(v));
-    }
+    for (const Blind& b : blinds) b.add_to(print);
     for (const int a : air) print.add(a);
     for (const double v : {ground_reflectance, blind_transmittance}) print.add(v);
     if (has_seasons())
@@ -122,6 +130,7 @@ Fingerprint Surfaces::light_fingerprint(int space) const {
         if (!counts(s.space)) continue;
         for (const uint32_t k : triangles[i]) add(vertices[k]);
         print.add(static_cast<int>(s.element));
+        print.add(s.space);
         for (const double v : {s.reflectance, s.specular, s.roughness, s.openness, s.bare_openness, s.through}) print.add(v);
     }
     for (const Portal& p : portals) {
@@ -129,19 +138,21 @@ Fingerprint Surfaces::light_fingerprint(int space) const {
         for (const Vec3 v : {p.corner, p.u, p.v}) add(v);
         const bool outer = p.inside < 0 || p.outside < 0;
         print.add(static_cast<int>(outer));
+        for (const int side : {p.inside, p.outside}) print.add(side);
         print.add(p.free_share * (outer ? 1 : p.maintenance));
         print.add(p.opening);
         if (p.glazing < 0) continue;
         const Glazing& g = glazings[static_cast<size_t>(p.glazing)];
         for (const double v : {g.diffuse, g.reflectance_out, g.reflectance_in}) print.add(v);
         print.add(g.panes);
-        // Nothing comes of scaling nothing.
         print.add(outer ? (g.transmittance > kOpaquePane ? 1.0 : 0.0) : g.transmittance);
     }
     for (const double v : {ground_reflectance, blind_transmittance}) print.add(v);
     if (has_seasons())
         for (const int month : {leaf_from, leaf_to}) print.add(month);
     for (const double v : ground_by_month) print.add(v);
+    for (size_t i = 0; i < air.size(); ++i)
+        if (in.size() > i && in[i]) print.add(air[i]);
     return print;
 }
 

@@ -67,7 +67,10 @@ struct Blind {
     double slat_width = 0.05, slat_spacing = 0.04, slat_tilt = 45;  ///< metres, metres, degrees with the outer edge down
     bool upright = false;
     bool operator==(const Blind&) const = default;
+    void add_to(Fingerprint& print) const;
 };
+/// What a fabric or slatted blind of the project is to light.
+Blind blind_of(const model::Material& material);
 
 /// Windows of one room that look the same way.
 struct WindowGroup {

@@ -26,34 +26,20 @@ store::AnswerEntry entry_of(const model::Option& option, const Question& questio
     e.option = option.id;
     e.question = question.id.empty() ? "year" : question.id;
     e.settings = fmt::format("{{\"from\":{},\"to\":{},\"target\":{}}}", question.from, question.to, question.target);
-    e.version = record.version;
-    e.seed = record.seed;
-    e.wanted = record.wanted;
-    e.reached = record.reached;
-    e.settled = record.settled;
-    e.rays = record.rays;
-    e.paths = record.paths;
-    e.seconds = record.seconds;
+    e.record = record;
     return e;
 }
 
 }  // namespace
 
 void Asker::build_years() {
-    connect(&live_year_, &LiveYear::read, this, [this](const std::shared_ptr<const YearReading>& reading, const QString& option, bool whole) {
+    connect(&live_year_, &LiveYear::read, this, [this](const std::shared_ptr<const YearReading>& reading, const QString& option) {
         const model::Id id = option.toStdString();
         // A map without its tables does not take theirs away.
         auto kept = reading;
-        if (const auto before = year_reading(id); !whole && before != nullptr && before->answer == reading->answer) {
+        if (const auto before = year_reading(id); reading->tables == nullptr && before != nullptr && before->answer == reading->answer) {
             auto both = std::make_shared<YearReading>(*reading);
-            both->rooms = before->rooms;
-            both->lighting = before->lighting;
-            both->worst = before->worst;
-            both->best = before->best;
-            both->failing = before->failing;
-            both->counted = before->counted;
-            both->unmet = before->unmet;
-            both->groups = before->groups;
+            both->tables = before->tables;
             kept = both;
         }
         document_.year_readings[id] = kept;

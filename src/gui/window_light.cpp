@@ -264,12 +264,7 @@ void Window::new_question() {
     q.first = q.last = document_.moment();
     auto asked = ask_question(this, document_, q);
     if (!asked) return;
-    std::set<model::Id> taken;
-    for (const auto& known : document_.project().questions) taken.insert(known.id);
-    for (int n = 1;; ++n) {
-        asked->id = "q-" + std::to_string(n);
-        if (!taken.contains(asked->id)) break;
-    }
+    asked->id = model::unused_id(document_.project().questions, "q");
     document_.edit(QStringLiteral("New question"), [&](model::Project& p) { p.questions.push_back(*asked); });
     show_question(asked->id);
     asker_.ask_question(asked->id);

@@ -111,10 +111,6 @@ float CompactCoefficients::value(const Row& row, uint32_t entry) const {
     return row.scale * Eigen::half_impl::half_to_float(Eigen::half_impl::raw_uint16_to_half(values_[row.begin + entry]));
 }
 
-size_t CompactCoefficients::bytes() const {
-    return first_.size() * sizeof(uint32_t) + rows_.size() * sizeof(Row) + columns_.size() * 4 + half_width_.size() * sizeof(float);
-}
-
 std::string CompactCoefficients::write() const {
     Writer w;
     w.put(reached);

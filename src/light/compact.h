@@ -23,7 +23,6 @@ class CompactCoefficients {
     explicit CompactCoefficients(const Coefficients& dense);
 
     size_t points() const { return half_width_.size(); }
-    size_t bytes() const;
     struct Row {
         uint32_t row = 0;          ///< of the layout
         float scale = 0;

@@ -44,7 +44,7 @@ inline constexpr int kNoBlind = -2, kPlainBlind = -1;
 enum class Blinds { open, closed };
 BlindLayers layers_of(const geometry::Surfaces& surfaces, Blinds blinds);
 
-/// Only surfaces' portals, glazings, blinds and air are looked at.
+/// Only surfaces' portals, glazings and blinds are looked at.
 class Panes {
  public:
     Panes(const geometry::Surfaces& surfaces, const BlindLayers& layers);

@@ -81,8 +81,7 @@ std::string view_name(const Observer& observer, size_t heading) {
 }
 
 Season season_of(int leaf_from, int leaf_to, int month) {
-    const bool within = leaf_from <= leaf_to ? month >= leaf_from && month <= leaf_to : month >= leaf_from || month <= leaf_to;
-    return within ? Season::in_leaf : Season::bare;
+    return within_months(leaf_from, leaf_to, month) ? Season::in_leaf : Season::bare;
 }
 
 double maintenance_factor(const Site& site, Exposure exposure, double tilt) {

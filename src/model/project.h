@@ -437,6 +437,13 @@ Placed<T> find_on_storeys(Option& option, std::vector<T> Storey::*list, const Id
     return {};
 }
 
+/// The smallest "prefix-N" that nothing of a list has.
+template <class T>
+Id unused_id(const std::vector<T>& list, const std::string& prefix) {
+    for (int n = 1;; ++n)
+        if (Id id = prefix + "-" + std::to_string(n); find(list, id) == nullptr) return id;
+}
+
 /// An empty storey.
 Storey new_storey(const Id& id, const std::string& name, double level);
 

@@ -7,8 +7,8 @@ namespace wp::model {
 
 namespace {
 
-// Whether a day lies between two, both included, maybe over the new year.
-bool within_days(int first, int last, int day) { return first <= last ? day >= first && day <= last : day >= first || day <= last; }
+// Whether something of a circle lies between two, both included: days and months run over the new year.
+bool between(int first, int last, int it) { return first <= last ? it >= first && it <= last : it >= first || it <= last; }
 
 }  // namespace
 
@@ -21,17 +21,17 @@ climate::Moment last_sunday(const YearCalendar& calendar, int month) {
 }
 
 bool is_holiday(const YearCalendar& calendar, int day) {
-    return std::any_of(calendar.holidays.begin(), calendar.holidays.end(), [&](const Holiday& h) { return within_days(h.first.day_of_year(), h.last.day_of_year(), day); });
+    return std::any_of(calendar.holidays.begin(), calendar.holidays.end(), [&](const Holiday& h) { return between(h.first.day_of_year(), h.last.day_of_year(), day); });
 }
 
 int clock_ahead(const YearCalendar& calendar, int hour) {
     if (!calendar.summer_time) return 0;
     const int from = calendar.summer_from.hour_of_year(), to = calendar.summer_to.hour_of_year();
-    const bool in = from <= to ? hour >= from && hour < to : hour >= from || hour < to;
-    return in ? 1 : 0;
+    // The moment it ends is no part of it, and one that begins and ends at once is none.
+    return from != to && between(from, to - 1, hour) ? 1 : 0;
 }
 
-bool within_months(int from, int to, int month) { return from <= to ? month >= from && month <= to : month >= from || month <= to; }
+bool within_months(int from, int to, int month) { return between(from, to, month); }
 
 std::vector<bool> hours_of(const Occupancy& pattern, const YearCalendar& calendar) {
     std::vector<bool> out(climate::kHours, false);

@@ -1,14 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// What is kept with every answer: how it was asked and how sure it is.
+// How a question is to be worked on, and what is kept of how it was.
 #pragma once
-#include <cstdint>
-#include <string>
-
-#include "base/fingerprint.h"
+#include "base/record.h"
 
 namespace wp::question {
-
-inline constexpr const char* kVersion = "0.1.0";
 
 /// How to work. accuracy: wanted half-width (95 %) as a share of the stated figure.
 struct Effort {
@@ -17,15 +12,7 @@ struct Effort {
     int threads = 0;  ///< 0: all
 };
 
-struct Record {
-    Fingerprint inputs;        ///< of all that the answer depends on
-    double wanted = 0;         ///< accuracy asked for
-    double reached = 0;        ///< accuracy there is, in the same terms
-    bool settled = false;      ///< reached <= wanted
-    unsigned seed = 1;
-    uint64_t rays = 0, paths = 0;
-    double seconds = 0;        ///< of wall clock
-    std::string version = kVersion;
-};
+using wp::kVersion;
+using wp::Record;
 
 }  // namespace wp::question

@@ -73,11 +73,6 @@ std::vector<Window> windows_of(const model::Option& option, const Surfaces& surf
     return out;
 }
 
-geometry::Blind blind_of(const model::Material& material) {
-    const model::Material b = model::possible(material);
-    return {b.kind == model::Material::Kind::slats, b.reflectance, b.transmittance, b.openness, b.slat_width, b.slat_spacing, b.slat_tilt, b.slats_upright};
-}
-
 /// Tilts between which slats that follow the sun move, degrees.
 constexpr double kTilts[] = {0, 25, 45, 60, 75};
 
@@ -118,7 +113,7 @@ void add_states(const model::Project& project, Surfaces& surfaces, YearGroup& gr
         group.state_names.push_back(name);
     };
     for (const Id& id : group.control.states)
-        if (const auto* material = model::find(project.materials, id)) add(std::vector<int>(group.openings.size(), surfaces.keep_blind(blind_of(*material))), material->name);
+        if (const auto* material = model::find(project.materials, id)) add(std::vector<int>(group.openings.size(), surfaces.keep_blind(geometry::blind_of(*material))), material->name);
     if (!group.states.empty()) return;
     auto own = own_blinds(surfaces, group);
     if (std::any_of(own.begin(), own.end(), [](int l) { return l != light::kNoBlind; })) add(std::move(own), "closed");

@@ -41,7 +41,6 @@ YearHour YearAnswer::hour(size_t plane, int hour, Operation operation) const { r
 YearShares YearAnswer::shares(size_t plane, int point, const metric::Hours& hours, Operation operation) const { return reckoner_->shares(plane, point, hours, operation); }
 std::vector<PaneHeat> YearAnswer::heat() const { return reckoner_ ? reckoner_->heat() : std::vector<PaneHeat>(); }
 bool YearAnswer::panes_changed() const { return reckoner_ && reckoner_->panes_changed(); }
-size_t YearAnswer::kept_bytes() const { return reckoner_ ? reckoner_->kept_bytes() : 0; }
 const YearAnswer::Inputs* YearAnswer::inputs() const { return reckoner_ ? &reckoner_->inputs() : nullptr; }
 
 climate::Place place_of_year(climate::Place site, const climate::WeatherYear& weather) {

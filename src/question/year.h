@@ -90,8 +90,6 @@ class YearAnswer {
     std::vector<PaneHeat> heat() const;
     /// Panes have changed since some of the light was traced: what was reflected outdoors takes the pane at its mean angle.
     bool panes_changed() const;
-    /// Bytes kept for light that was reckoned.
-    size_t kept_bytes() const;
     const Inputs* inputs() const;
 
  private:

@@ -114,10 +114,8 @@ std::vector<uint8_t> YearAnswer::Reckoner::decide_window(size_t group, double li
 }
 
 // Where blinds are closed, no farther than keeps the beam out of every window of the group.
-void YearAnswer::Reckoner::track_sun(size_t group, std::vector<uint8_t>& states) const {
+void YearAnswer::Reckoner::track_sun(size_t group, std::vector<uint8_t>& states) {
     const size_t n = in_.groups[group].states.size() + 1;
-    std::vector<std::unique_ptr<light::Panes>> panes;
-    for (size_t k = 0; k < n; ++k) panes.push_back(std::make_unique<light::Panes>(in_.panes, in_.light->layers[std::min(k, in_.light->layers.size() - 1)]));
     for (int h = 0; h < climate::kHours; ++h) {
         auto& state = states[static_cast<size_t>(h)];
         if (state == 0) continue;
@@ -127,7 +125,7 @@ void YearAnswer::Reckoner::track_sun(size_t group, std::vector<uint8_t>& states)
         const Vec3f to = in_.sky->to_sun[static_cast<size_t>(row)].as<float>();
         const auto shines = [&](size_t k) {
             for (size_t p = 0; p < group_of_portal_.size(); ++p) {
-                const auto& portal = panes[k]->portals()[p];
+                const auto& portal = portals_now(k)[p];
                 const Vec3f outward = portal.outside == geometry::kOutdoors ? portal.normal : -portal.normal;
                 if (group_of_portal_[p] == static_cast<int>(group) && dot(to, outward) > 0 && portal.pass(to).straight > 1e-3f) return true;
             }

@@ -65,18 +65,6 @@ geometry::Surfaces panes_of(const geometry::Surfaces& surfaces) {
     return out;
 }
 
-void add(Fingerprint& print, const geometry::PlanePoints& points) {
-    for (const Vec3 v : points.points)
-        for (const double c : {v.x, v.y, v.z}) print.add(c);
-    for (const double c : {points.normal.x, points.normal.y, points.normal.z}) print.add(c);
-    print.add(points.space);
-}
-
-void add(Fingerprint& print, const geometry::Blind& b) {
-    for (const double v : {b.reflectance, b.transmittance, b.openness, b.slat_width, b.slat_spacing, b.slat_tilt}) print.add(v);
-    for (const bool v : {b.slats, b.upright}) print.add(static_cast<int>(v));
-}
-
 // Blinds that hang in what a space shares light with.
 void add(Fingerprint& print, const geometry::Surfaces& surfaces, const light::BlindLayers& layers, const std::vector<bool>& joined) {
     for (size_t i = 0; i < layers.size(); ++i) {
@@ -84,7 +72,7 @@ void add(Fingerprint& print, const geometry::Surfaces& surfaces, const light::Bl
         const int inner = std::max(portal.inside, portal.outside);
         if (layers[i] == light::kNoBlind || inner < 0 || static_cast<size_t>(inner) >= joined.size() || !joined[static_cast<size_t>(inner)]) continue;
         print.add(portal.opening);
-        if (layers[i] >= 0) add(print, surfaces.blinds[static_cast<size_t>(layers[i])]);
+        if (layers[i] >= 0) surfaces.blinds[static_cast<size_t>(layers[i])].add_to(print);
         else print.add(layers[i]);
     }
 }
@@ -143,20 +131,26 @@ class Tracing {
         return *known;
     }
 
-    const Fingerprint& light_of(int space) {
-        const auto [it, is_new] = light_.try_emplace(space);
-        if (is_new) it->second = surfaces_.light_fingerprint(space);
+    // What a space shares light with, and what that light hangs on.
+    struct Surroundings {
+        std::vector<bool> joined;
+        Fingerprint light;
+    };
+    const Surroundings& surroundings(int space) {
+        const auto [it, is_new] = surroundings_.try_emplace(space);
+        if (is_new) it->second = {surfaces_.joined(space), surfaces_.light_fingerprint(space)};
         return it->second;
     }
 
     Fingerprint piece_inputs(const geometry::PlanePoints& points, size_t first, size_t state, size_t layer) {
         Fingerprint print;
-        print.add(std::string_view("year piece 2"));
+        print.add(std::string_view("year piece 3"));
         // What a column means hangs on how many there are.
         for (const size_t n : {out_.layout.parts, out_.layout.nodes, out_.layout.coarse}) print.add(n);
-        print.add(light_of(points.space));
-        add(print, points);
-        add(print, surfaces_, out_.layers[layer], surfaces_.joined(points.space));
+        const Surroundings& around = surroundings(points.space);
+        print.add(around.light);
+        print.add(points.fingerprint());
+        add(print, surfaces_, out_.layers[layer], around.joined);
         for (const double v : {task_.place.latitude, task_.place.longitude, task_.place.time_zone, task_.north_azimuth, out_.states.all[state].ground, effort_.accuracy}) print.add(v);
         print.add(static_cast<int>(out_.states.all[state].season));
         // Rows are told by the number of their opening.
@@ -309,7 +303,7 @@ class Tracing {
     YearLight out_;
     std::vector<light::TypicalLight> typical_;
     std::vector<std::unique_ptr<light::Scene>> scenes_;
-    std::map<int, Fingerprint> light_;
+    std::map<int, Surroundings> surroundings_;
     std::vector<climate::SunHour> suns_;
     double done_ = 0, total_ = 1;
 };
@@ -318,7 +312,7 @@ class Tracing {
 
 Fingerprint year_light_inputs(const YearTask& task, const Effort& effort) {
     Fingerprint print;
-    print.add(std::string_view("year light 1"));
+    print.add(std::string_view("year light 2"));
     std::map<int, Fingerprint> known;
     for (const auto& plane : *task.planes) {
         print.add(plane.fingerprint());

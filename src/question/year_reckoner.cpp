@@ -209,21 +209,20 @@ void YearAnswer::Reckoner::make_room(size_t bytes) {
     kept_ += bytes;
 }
 
-size_t YearAnswer::Reckoner::kept_bytes() const {
-    const std::lock_guard lock(mutex_);
-    return kept_;
+const std::vector<light::ScenePortal>& YearAnswer::Reckoner::portals_now(size_t layer) {
+    panes_now_.resize(in_.light->layers.size());
+    if (!panes_now_[layer]) panes_now_[layer] = std::make_unique<light::Panes>(in_.panes, in_.light->layers[layer]);
+    return panes_now_[layer]->portals();
 }
 
 float YearAnswer::Reckoner::straight(const light::PaneFigures& then, size_t portal, size_t layer, Vec3f to_sun) {
-    if (panes_now_.empty())
-        for (const auto& layers : in_.light->layers) panes_now_.push_back(std::make_unique<light::Panes>(in_.panes, layers));
     auto known = std::find_if(panes_then_.begin(), panes_then_.end(), [&](const auto& k) { return k.first == then; });
     if (known == panes_then_.end()) {
         panes_then_.emplace_back(then, std::make_unique<light::Panes>(light::with_figures(in_.panes, then), light::BlindLayers()));
         known = panes_then_.end() - 1;
     }
     const float before = known->second->portals()[portal].pass(to_sun).straight;
-    return before > 0 ? panes_now_[layer]->portals()[portal].pass(to_sun).straight / before : 0.0f;
+    return before > 0 ? portals_now(layer)[portal].pass(to_sun).straight / before : 0.0f;
 }
 
 size_t YearAnswer::Reckoner::state_of_portal(int portal, Operation operation, size_t lit_hour) {

@@ -37,7 +37,6 @@ class YearAnswer::Reckoner {
     YearShares shares(size_t plane, int point, const metric::Hours& hours, Operation operation);
     std::vector<PaneHeat> heat();
     bool panes_changed() const { return changed_; }
-    size_t kept_bytes() const;
     const Inputs& inputs() const { return in_; }
 
  private:
@@ -69,7 +68,12 @@ class YearAnswer::Reckoner {
 
     // Direct sun on a plane: calls see(lit hour, point, portal, lux with blinds open, share that each state leaves).
     template <class See>
-    void each_beam(const light::DirectSun& sun, const geometry::PlanePoints& plane, See&& see);
+    void each_beam(const light::DirectSun& sun, const geometry::PlanePoints& plane, See&& see) { each_beam(sun, plane, 0, lit(), see); }
+    /// Of some lit hours only.
+    template <class See>
+    void each_beam(const light::DirectSun& sun, const geometry::PlanePoints& plane, size_t first, size_t end, See&& see);
+    /// Panes now, in a state of the blinds.
+    const std::vector<light::ScenePortal>& portals_now(size_t layer);
     /// What a portal lets straight through in a layer's blinds, over what it did when traced open.
     float straight(const light::PaneFigures& then, size_t portal, size_t layer, Vec3f to_sun);
     size_t state_of_portal(int portal, Operation operation, size_t lit_hour);
@@ -79,7 +83,7 @@ class YearAnswer::Reckoner {
     std::vector<uint8_t> decide_schedule(const model::BlindControl& control, size_t group) const;
     std::vector<uint8_t> decide_plane(size_t group, double limit);
     std::vector<uint8_t> decide_window(size_t group, double limit, bool watts);
-    void track_sun(size_t group, std::vector<uint8_t>& states) const;
+    void track_sun(size_t group, std::vector<uint8_t>& states);
     /// Mean over the pane of light or irradiance onto an opening's outside, by lit hour; through: behind it.
     struct FaceLight {
         std::vector<float> on, through;
@@ -108,12 +112,12 @@ class YearAnswer::Reckoner {
 };
 
 template <class See>
-void YearAnswer::Reckoner::each_beam(const light::DirectSun& sun, const geometry::PlanePoints& plane, See&& see) {
+void YearAnswer::Reckoner::each_beam(const light::DirectSun& sun, const geometry::PlanePoints& plane, size_t first, size_t end, See&& see) {
     const YearSky& sky = *in_.sky;
     const size_t layers = in_.light->layers.size();
     std::vector<std::vector<float>> left(group_of_portal_.size());  // of this hour, by portal
     const std::vector<float> all(layers, 1.0f);
-    for (size_t r = 0; r < lit(); ++r) {
+    for (size_t r = first; r < end; ++r) {
         if (sky.beam[r] <= 0) continue;
         const float cosine = static_cast<float>(dot(sky.to_sun[r], plane.normal));
         if (cosine <= 0) continue;

@@ -15,12 +15,10 @@ YearAnswer::Reckoner::FaceLight YearAnswer::Reckoner::face_light(size_t face, bo
     const auto& layout = light.layout;
     const auto n = static_cast<float>(points.points.size());
     FaceLight out{std::vector<float>(lit(), 0.0f), std::vector<float>(lit(), 0.0f)};
-    if (panes_now_.empty())
-        for (const auto& layers : light.layers) panes_now_.push_back(std::make_unique<light::Panes>(in_.panes, layers));
     // What the pane passes of light square to it: through is told as a share of that, so that the solar factor may take its place.
     size_t portal = 0;
     while (portal < light.panes.portals.size() && light.panes.portals[portal].opening != points.plane) ++portal;
-    const auto& pane = panes_now_[0]->portals()[portal];
+    const auto& pane = portals_now(0)[portal];
     const auto passes = [&](Vec3f d) {
         const auto p = pane.pass(d);
         return p.straight + p.through;
@@ -123,8 +121,8 @@ YearHour YearAnswer::Reckoner::hour(size_t plane, int hour, Operation operation)
                 }
         }
     }
-    each_beam(*light.sun[plane], light.planes[plane], [&](size_t row, uint32_t point, int portal, float lux, const std::vector<float>& left) {
-        if (row == r) out.sun[point] += static_cast<double>(lux * left[state_of_portal(portal, operation, row)]);
+    each_beam(*light.sun[plane], light.planes[plane], r, r + 1, [&](size_t row, uint32_t point, int portal, float lux, const std::vector<float>& left) {
+        out.sun[point] += static_cast<double>(lux * left[state_of_portal(portal, operation, row)]);
     });
     for (size_t i = 0; i < n; ++i) out.lux[i] = out.sun[i] + out.sky[i] + out.reflected[i];
     return out;

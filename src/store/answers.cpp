@@ -164,9 +164,9 @@ Outcome Answers::keep(const AnswerEntry& e, const std::set<Fingerprint>& pieces)
     const std::lock_guard lock(mutex_);
     if (auto problem = run("BEGIN IMMEDIATE")) return problem;
     Statement add(base_, "INSERT OR REPLACE INTO answer VALUES (?,?,?,?,?,?,?,?,?,?,?,?,?,?)");
-    add.text(1, e.option).text(2, e.question).text(3, e.inputs).text(4, e.kind).text(5, e.settings).text(6, e.made.empty() ? now() : e.made).text(7, e.version);
-    add.whole(8, e.seed).number(9, e.wanted).number(10, e.reached).whole(11, e.settled).whole(12, static_cast<int64_t>(e.rays));
-    add.whole(13, static_cast<int64_t>(e.paths)).number(14, e.seconds);
+    add.text(1, e.option).text(2, e.question).text(3, e.inputs).text(4, e.kind).text(5, e.settings).text(6, e.made.empty() ? now() : e.made).text(7, e.record.version);
+    add.whole(8, e.record.seed).number(9, e.record.wanted).number(10, e.record.reached).whole(11, e.record.settled).whole(12, static_cast<int64_t>(e.record.rays));
+    add.whole(13, static_cast<int64_t>(e.record.paths)).number(14, e.record.seconds);
     bool well = add.run();
     for (const Fingerprint& print : pieces) well = well && Statement(base_, "INSERT OR IGNORE INTO stands_on VALUES (?, ?)").text(1, e.inputs).text(2, print.text()).run();
     if (!well) {
@@ -191,14 +191,14 @@ Result<std::vector<AnswerEntry>> Answers::list() {
         e.kind = all.text_of(3);
         e.settings = all.text_of(4);
         e.made = all.text_of(5);
-        e.version = all.text_of(6);
-        e.seed = static_cast<unsigned>(all.whole_of(7));
-        e.wanted = all.number_of(8);
-        e.reached = all.number_of(9);
-        e.settled = all.whole_of(10) != 0;
-        e.rays = static_cast<uint64_t>(all.whole_of(11));
-        e.paths = static_cast<uint64_t>(all.whole_of(12));
-        e.seconds = all.number_of(13);
+        e.record.version = all.text_of(6);
+        e.record.seed = static_cast<unsigned>(all.whole_of(7));
+        e.record.wanted = all.number_of(8);
+        e.record.reached = all.number_of(9);
+        e.record.settled = all.whole_of(10) != 0;
+        e.record.rays = static_cast<uint64_t>(all.whole_of(11));
+        e.record.paths = static_cast<uint64_t>(all.whole_of(12));
+        e.record.seconds = all.number_of(13);
         e.pieces = static_cast<uint64_t>(all.whole_of(14));
         e.bytes = static_cast<uint64_t>(all.whole_of(15));
         out.push_back(std::move(e));

@@ -13,6 +13,7 @@
 #include <vector>
 
 #include "base/fingerprint.h"
+#include "base/record.h"
 #include "base/result.h"
 #include "base/shelf.h"
 
@@ -30,12 +31,7 @@ struct AnswerEntry {
     std::string kind, option, question;
     std::string settings;           ///< as JSON: accuracy, occupied hours and the like
     std::string made;               ///< "2026-11-23 14:05", UTC
-    std::string version;            ///< of the program
-    unsigned seed = 1;
-    double wanted = 0, reached = 0; ///< relative half-widths, 95 %
-    bool settled = false;
-    uint64_t rays = 0, paths = 0;
-    double seconds = 0;
+    Record record;                  ///< its fingerprint stands in inputs, too
     uint64_t pieces = 0, bytes = 0; ///< filled when listed: what it stands on, on disk
 };
 

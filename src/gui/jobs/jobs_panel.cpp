@@ -141,10 +141,10 @@ void JobsPanel::refresh_kept() {
     if (!list) return file_->setText(name_of(list.fault().line()));
     for (const auto& e : *list) {
         const auto* option = model::find(document_.project().options, e.option);
-        auto* item = new QTreeWidgetItem({name_of(option != nullptr ? option->name : e.option), name_of(e.made), QStringLiteral("%1 %").arg(100 * e.reached, 0, 'g', 2), QStringLiteral("%1 %").arg(100 * e.wanted, 0, 'g', 2),
-                                          QString::number(e.seed), QString::number(static_cast<double>(e.rays) / 1e6, 'f', 1), QString::number(e.seconds, 'f', 0), QString::number(static_cast<double>(e.bytes) / 1e6, 'f', 1), name_of(e.version)});
+        auto* item = new QTreeWidgetItem({name_of(option != nullptr ? option->name : e.option), name_of(e.made), QStringLiteral("%1 %").arg(100 * e.record.reached, 0, 'g', 2), QStringLiteral("%1 %").arg(100 * e.record.wanted, 0, 'g', 2),
+                                          QString::number(e.record.seed), QString::number(static_cast<double>(e.record.rays) / 1e6, 'f', 1), QString::number(e.record.seconds, 'f', 0), QString::number(static_cast<double>(e.bytes) / 1e6, 'f', 1), name_of(e.record.version)});
         item->setData(0, kId, name_of(e.inputs));
-        item->setToolTip(0, QStringLiteral("Fingerprint %1\nSettings %2%3").arg(name_of(e.inputs), name_of(e.settings), e.settled ? QString() : QStringLiteral("\nNot settled")));
+        item->setToolTip(0, QStringLiteral("Fingerprint %1\nSettings %2%3").arg(name_of(e.inputs), name_of(e.settings), e.record.settled ? QString() : QStringLiteral("\nNot settled")));
         for (int c = 2; c < 8; ++c) item->setTextAlignment(c, Qt::AlignRight | Qt::AlignVCenter);
         kept_->addTopLevelItem(item);
     }

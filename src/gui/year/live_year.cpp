@@ -41,14 +41,20 @@ void LiveYear::loop() {
         Known& known = known_[option.id];
         follow(request, known);
         if (known.answer == nullptr) continue;
-        publish(read_year(known.answer, *request.project, option, request.wish, false), request, known, false);
+        YearReading reading = read_year(known.answer, *request.project, option, request.wish);
+        reading.wanted = known.wanted;
+        for (auto& layer : reading.layers) layer.stale = known.wanted != known.answer->record.inputs;
+        publish(reading, request);
         {
             const std::lock_guard lock(mutex_);
             if (quit_) return;
             if (next_.contains(option.id)) continue;
         }
         if (known.heat.empty()) known.heat = known.answer->heat();
-        publish(read_year(known.answer, *request.project, option, request.wish, true), request, known, true);
+        auto tables = std::make_shared<YearTables>(read_tables(reading, option));
+        tables->heat = known.heat;
+        reading.tables = std::move(tables);
+        publish(std::move(reading), request);
     }
 }
 
@@ -79,14 +85,10 @@ void LiveYear::follow(const Request& request, Known& known) {
     known.heat.clear();
 }
 
-void LiveYear::publish(YearReading reading, const Request& request, const Known& known, bool whole) {
-    reading.wanted = known.wanted;
-    reading.heat = known.heat;
-    const bool stale = known.wanted != known.answer->record.inputs;
-    for (auto& layer : reading.layers) layer.stale = stale;
+void LiveYear::publish(YearReading reading, const Request& request) {
     auto shared = std::make_shared<const YearReading>(std::move(reading));
     const QString id = QString::fromStdString(request.project->options[request.option].id);
-    QMetaObject::invokeMethod(this, [this, shared, id, whole] { emit read(shared, id, whole); }, Qt::QueuedConnection);
+    QMetaObject::invokeMethod(this, [this, shared, id] { emit read(shared, id); }, Qt::QueuedConnection);
 }
 
 }  // namespace wp::gui

@@ -29,7 +29,7 @@ class LiveYear : public QObject {
 
  signals:
     /// In the interface thread; twice for each request that is not overtaken, the second time with tables.
-    void read(std::shared_ptr<const YearReading> reading, QString option, bool whole);
+    void read(std::shared_ptr<const YearReading> reading, QString option);
 
  private:
     /// What is known of an option: the answer to the project it was last seen in.
@@ -42,7 +42,7 @@ class LiveYear : public QObject {
     };
     void loop();
     void follow(const Request& request, Known& known);
-    void publish(YearReading reading, const Request& request, const Known& known, bool whole);
+    void publish(YearReading reading, const Request& request);
 
     std::mutex mutex_;
     std::condition_variable wake_;

@@ -55,12 +55,6 @@ void set_calendar(YearCalendar& c, int first_weekday, bool summer_time) {
     c.summer_to = last_sunday(c, 10);
 }
 
-template <class T>
-Id fresh(const std::vector<T>& list, const std::string& prefix) {
-    for (int n = 1;; ++n)
-        if (const Id id = prefix + "-" + std::to_string(n); model::find(list, id) == nullptr) return id;
-}
-
 }  // namespace
 
 UsePanel::UsePanel(Document& document, Asker& asker, QWidget* parent) : QScrollArea(parent), document_(document), asker_(asker) {
@@ -165,7 +159,7 @@ void UsePanel::add_hours(QVBoxLayout& column) {
             at.room->occupancy = data.toStdString();
             if (data != QStringLiteral("*new")) return;
             Occupancy fresh_one;
-            fresh_one.id = at.room->occupancy = fresh(p.occupancies, "hours");
+            fresh_one.id = at.room->occupancy = unused_id(p.occupancies, "hours");
             fresh_one.name = "Working week " + std::to_string(p.occupancies.size() + 1);
             fresh_one.week[5] = fresh_one.week[6] = {0, 0};
             p.occupancies.push_back(fresh_one);
@@ -273,8 +267,8 @@ void UsePanel::add_blinds(QVBoxLayout& column) {
     tree->header()->setSectionResizeMode(0, QHeaderView::Stretch);
     const auto reading = asker_.year_reading();
     const auto open_share = [&](const std::string& name) {
-        if (reading != nullptr)
-            for (const auto& g : reading->groups)
+        if (reading != nullptr && reading->tables != nullptr)
+            for (const auto& g : reading->tables->groups)
                 if (reading->answer->groups[g.group].name == name) return QStringLiteral("%1 %").arg(100 * g.of_state[0], 0, 'f', 0);
         return QStringLiteral("\u2013");
     };
@@ -405,7 +399,7 @@ void UsePanel::group_selected() {
         for (auto& g : o.groups) std::erase_if(g.openings, [&](const Id& id) { return std::find(windows.begin(), windows.end(), id) != windows.end(); });
         std::erase_if(o.groups, [](const WindowGroup& g) { return g.openings.empty(); });
         WindowGroup group;
-        group.id = fresh(o.groups, "group");
+        group.id = unused_id(o.groups, "group");
         group.name = "Group " + std::to_string(o.groups.size() + 1);
         group.openings = windows;
         group.control = o.control;
@@ -429,7 +423,7 @@ void UsePanel::add_lighting(QVBoxLayout& column) {
     add_button(*form, QStringLiteral("Add electric light"), "add-lighting", [this, plane = first->id] {
         document_.edit_option(QStringLiteral("Electric light"), [&](Option& o) {
             Lighting l;
-            l.id = fresh(o.lighting, "light");
+            l.id = unused_id(o.lighting, "light");
             l.name = "Light " + std::to_string(o.lighting.size() + 1);
             l.plane = plane;
             l.target = question_of(document_.project(), Question::Kind::year).target;
@@ -459,8 +453,8 @@ void UsePanel::add_light(QVBoxLayout& column, const Lighting& l) {
     }
     add_number(*form, QStringLiteral("Stand-by, W/m\u00b2"), l.stand_by, Unit::plain, [change](double v) { change([&](Lighting& x) { x.stand_by = std::clamp(v, 0.0, 100.0); }); });
     const auto reading = asker_.year_reading();
-    if (reading != nullptr)
-        for (const auto& year : reading->lighting)
+    if (reading != nullptr && reading->tables != nullptr)
+        for (const auto& year : reading->tables->lighting)
             if (year.id == id)
                 form->addRow(label(QStringLiteral("%1 \u00b1 %2 kWh a year, %3 % less than always on. Sensor: %4.")
                                        .arg(report::figure(year.kwh), report::error_figure((year.kwh_high - year.kwh_low) / 2)).arg(100 * year.saved(), 0, 'f', 0)

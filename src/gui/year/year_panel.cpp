@@ -192,28 +192,28 @@ void YearPanel::refresh() {
         return empty_->setText(running ? QStringLiteral("The year is being traced: its progress is below. All else may go on meanwhile.")
                                        : QStringLiteral("No year yet. Press Run the year (Y): light is traced once; after that hours, glass, dirt, blinds and targets change without waiting."));
     filling_ = true;
-    if (!reading->rooms.empty()) {
+    if (reading->tables != nullptr) {
         fill_rooms(*reading);
         fill_figures(*reading);
+        fill_hours(*reading);
     }
-    fill_hours(*reading);
     filling_ = false;
 }
 
 void YearPanel::fill_rooms(const YearReading& reading) {
     rooms_->setSortingEnabled(false);
-    rooms_->setRowCount(static_cast<int>(reading.rooms.size()));
+    rooms_->setRowCount(static_cast<int>(reading.tables->rooms.size()));
     std::vector<geometry::PlanePoints> planes;
     for (const auto& p : reading.answer->planes) planes.push_back(p.plane);
     const auto names = question::plane_names(document_.option(), planes);
-    for (size_t p = 0; p < reading.rooms.size(); ++p) {
+    for (size_t p = 0; p < reading.tables->rooms.size(); ++p) {
         const int row = static_cast<int>(p);
         auto* name = new QTableWidgetItem(name_of(names[p]));
         name->setToolTip(name->text());
         name->setData(Qt::UserRole, name_of(planes[p].room));
         rooms_->setItem(row, 0, name);
         for (int c = 0; c < 3; ++c) {
-            const auto* f = room_figure(reading.rooms[p], kColumns[c]);
+            const auto* f = room_figure(reading.tables->rooms[p], kColumns[c]);
             if (f == nullptr) continue;
             auto* item = new NumberItem(QStringLiteral("%1 %").arg(f->value, 0, 'f', 0), f->value);
             item->setToolTip(QStringLiteral("%1: %2\n%3").arg(name_of(f->name), words(*f), meaning_of(f->id)));
@@ -229,7 +229,7 @@ void YearPanel::fill_figures(const YearReading& reading) {
     if (!reading.place) return;
     const auto& plane = reading.answer->planes[reading.place->plane].plane;
     title_->setText(name_of(question::plane_names(document_.option(), {plane})[0]));
-    const auto& list = reading.rooms[reading.place->plane];
+    const auto& list = reading.tables->rooms[reading.place->plane];
     figures_->setRowCount(static_cast<int>(list.size()));
     for (size_t i = 0; i < list.size(); ++i) {
         auto* name = new QTableWidgetItem(name_of(list[i].name));
@@ -245,13 +245,13 @@ void YearPanel::fill_figures(const YearReading& reading) {
 void YearPanel::fill_hours(const YearReading& reading) {
     const auto when = [](int h) { return name_of(climate::text(climate::moment_of(h / 24, h % 24))); };
     failing_->setText(QStringLiteral("In %1 of %2 occupied hours less than half of it has %3 lx.%4")
-                          .arg(reading.failing).arg(reading.counted).arg(reading.use.limits.target)
-                          .arg(reading.unmet > 0 ? QStringLiteral(" In %1 hours of the year no blind keeps the sun out.").arg(reading.unmet) : QString()));
+                          .arg(reading.tables->failing).arg(reading.tables->counted).arg(reading.use.limits.target)
+                          .arg(reading.tables->unmet > 0 ? QStringLiteral(" In %1 hours of the year no blind keeps the sun out.").arg(reading.tables->unmet) : QString()));
     failing_->setToolTip(QStringLiteral("No state of its window groups keeps 1000 lx of direct sun from more than 2 % of its points: the rule of LM-83 cannot be met then"));
     hours_->clear();
-    for (size_t i = 0; i < reading.worst.size(); ++i) {
-        const auto& w = reading.worst[i];
-        const auto& b = reading.best[i];
+    for (size_t i = 0; i < reading.tables->worst.size(); ++i) {
+        const auto& w = reading.tables->worst[i];
+        const auto& b = reading.tables->best[i];
         auto* item = new QTreeWidgetItem({when(w.hour), QStringLiteral("%1 %").arg(100 * w.share, 0, 'f', 0), when(b.hour), QStringLiteral("%1 %").arg(100 * b.share, 0, 'f', 0)});
         item->setData(0, kHour, w.hour);
         item->setData(2, kHour, b.hour);

@@ -118,7 +118,7 @@ void add_strip(YearReading& out, const model::Option& option) {
         case StripOf::power: {
             std::vector<float> sum(climate::kHours, 0.0f);
             double installed = 0;
-            for (const auto& l : out.lighting) {
+            for (const auto& l : question::electric_years(year, option, out.use)) {
                 if (!out.wish.room.empty() && year.planes[l.plane].plane.room != out.wish.room) continue;
                 for (size_t h = 0; h < sum.size(); ++h) sum[h] += l.watts[h];
                 installed += static_cast<double>(*std::max_element(l.watts.begin(), l.watts.end()));
@@ -130,13 +130,13 @@ void add_strip(YearReading& out, const model::Option& option) {
 }
 
 // Hours of the room, from the worst to the best: by the share of it that has the target, then by its light.
-void add_hours(YearReading& out) {
-    if (!out.place) return;
-    const YearAnswer& year = *out.answer;
-    const size_t plane = out.place->plane;
-    const auto share = question::share_above(year, plane, out.use.limits.target, out.wish.operation);
-    const auto mean = question::year_of_plane(year, plane, out.wish.operation);
-    const auto hours = question::in_months(out.use.hours[plane], out.wish.months);
+void add_hours(const YearReading& reading, YearTables& out) {
+    if (!reading.place) return;
+    const YearAnswer& year = *reading.answer;
+    const size_t plane = reading.place->plane;
+    const auto share = question::share_above(year, plane, reading.use.limits.target, reading.wish.operation);
+    const auto mean = question::year_of_plane(year, plane, reading.wish.operation);
+    const auto hours = question::in_months(reading.use.hours[plane], reading.wish.months);
     std::vector<int> all;
     for (int h = 0; h < climate::kHours; ++h)
         if (hours[static_cast<size_t>(h)]) {
@@ -153,7 +153,7 @@ void add_hours(YearReading& out) {
         const int b = all[all.size() - 1 - i];
         out.best.push_back({b, static_cast<double>(share[static_cast<size_t>(b)])});
     }
-    out.unmet = metric::count(year.unmet(plane, out.wish.operation));
+    out.unmet = metric::count(year.unmet(plane, reading.wish.operation));
 }
 
 void add_months(YearReading& out) {
@@ -168,13 +168,13 @@ void add_months(YearReading& out) {
     }
 }
 
-void add_groups(YearReading& out) {
-    const YearAnswer& year = *out.answer;
+void add_groups(const YearReading& reading, YearTables& out) {
+    const YearAnswer& year = *reading.answer;
     const auto daylit = std::max<double>(1, static_cast<double>(std::count_if(year.outdoor.begin(), year.outdoor.end(), [](const auto& h) { return h.daylit(); })));
     for (size_t g = 0; g < year.groups.size(); ++g) {
         if (year.groups[g].states.empty()) continue;
-        YearReading::GroupShare share{g, std::vector<double>(year.groups[g].states.size() + 1, 0.0)};
-        const auto& states = year.states(g, out.wish.operation);
+        YearTables::GroupShare share{g, std::vector<double>(year.groups[g].states.size() + 1, 0.0)};
+        const auto& states = year.states(g, reading.wish.operation);
         for (size_t h = 0; h < states.size(); ++h)
             if (year.outdoor[h].daylit()) share.of_state[states[h]] += 1 / daylit;
         out.groups.push_back(std::move(share));
@@ -200,7 +200,7 @@ bool same_building(const model::Project& a, const model::Project& b, const model
     return was == is;
 }
 
-YearReading read_year(std::shared_ptr<const YearAnswer> answer, const model::Project& project, const model::Option& option, const YearWish& wish, bool rich) {
+YearReading read_year(std::shared_ptr<const YearAnswer> answer, const model::Project& project, const model::Option& option, const YearWish& wish) {
     YearReading out;
     out.answer = std::move(answer);
     out.wish = wish;
@@ -208,16 +208,20 @@ YearReading read_year(std::shared_ptr<const YearAnswer> answer, const model::Pro
     for (const auto& p : out.answer->planes) planes.push_back(p.plane);
     out.use = question::year_use(project, option, model::question_of(project, model::Question::Kind::year), planes);
     out.use.operation = wish.operation;
-    if (rich || wish.strip == StripOf::power) out.lighting = question::electric_years(*out.answer, option, out.use);
     add_map(out);
     add_place(out, option);
     add_strip(out, option);
     if (wish.by_month && !wish.hour_on_map) add_months(out);
-    if (!rich) return out;
-    add_hours(out);
-    add_groups(out);
-    for (size_t p = 0; p < out.answer->planes.size(); ++p)
-        out.rooms.push_back(question::room_figures(*out.answer, p, out.use.limits, question::in_months(out.use.hours[p], wish.months), wish.operation));
+    return out;
+}
+
+YearTables read_tables(const YearReading& reading, const model::Option& option) {
+    YearTables out;
+    out.lighting = question::electric_years(*reading.answer, option, reading.use);
+    add_hours(reading, out);
+    add_groups(reading, out);
+    for (size_t p = 0; p < reading.answer->planes.size(); ++p)
+        out.rooms.push_back(question::room_figures(*reading.answer, p, reading.use.limits, question::in_months(reading.use.hours[p], reading.wish.months), reading.wish.operation));
     return out;
 }
 

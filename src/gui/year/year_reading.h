@@ -31,6 +31,25 @@ struct YearWish {
     bool operator==(const YearWish&) const = default;
 };
 
+/// Tables and lists of a year.
+struct YearTables {
+    std::vector<std::vector<question::RoomFigure>> rooms;       ///< by plane
+    struct HourOf {
+        int hour = 0;
+        double share = 0;               ///< of the plane with the target
+    };
+    std::vector<HourOf> worst, best;    ///< occupied hours of the place that is asked about
+    size_t failing = 0, counted = 0;    ///< occupied hours in which less than half of the plane has the target
+    size_t unmet = 0;                   ///< hours in which no state of the blinds keeps the sun out
+    std::vector<question::LightingYear> lighting;
+    std::vector<question::PaneHeat> heat;
+    struct GroupShare {
+        size_t group = 0;
+        std::vector<double> of_state;   ///< share of the daylit hours in each
+    };
+    std::vector<GroupShare> groups;     ///< those with blinds
+};
+
 struct YearReading {
     std::shared_ptr<const question::YearAnswer> answer;
     YearWish wish;
@@ -38,7 +57,6 @@ struct YearReading {
     Fingerprint wanted;                 ///< of an answer to the project as it is: another than the answer's where that is stale
     std::vector<report::MapLayer> layers;
     std::vector<std::vector<double>> half_width;
-    std::vector<std::vector<question::RoomFigure>> rooms;       ///< by plane; empty until reckoned
     // The strip: one value an hour, its name, its unit, and what stands for the brightest.
     std::vector<float> strip;
     std::string strip_name, strip_unit;
@@ -52,28 +70,17 @@ struct YearReading {
         double half_width = 0;          ///< relative, 95 %
     };
     std::optional<Place> place;
-    struct HourOf {
-        int hour = 0;
-        double share = 0;               ///< of the plane with the target
-    };
-    std::vector<HourOf> worst, best;    ///< occupied hours of the selected room
-    size_t failing = 0, counted = 0;    ///< occupied hours in which less than half of the plane has the target
-    size_t unmet = 0;                   ///< hours in which no state of the blinds keeps the sun out
     std::vector<std::vector<report::MapLayer>> by_month;
-    std::vector<question::LightingYear> lighting;
-    std::vector<question::PaneHeat> heat;
-    struct GroupShare {
-        size_t group = 0;
-        std::vector<double> of_state;   ///< share of the daylit hours in each
-    };
-    std::vector<GroupShare> groups;     ///< those with blinds
+    std::shared_ptr<const YearTables> tables;  ///< they take longer than the map: null until reckoned
 };
 
 /// Whether two projects differ for an option only in hours, targets, electric light and what is not built: then a year needs no look at
 /// surfaces.
 bool same_building(const model::Project& a, const model::Project& b, const model::Id& option);
 
-/// All of a reading. rich: tables and lists too, which take longer than the map.
-YearReading read_year(std::shared_ptr<const question::YearAnswer> answer, const model::Project& project, const model::Option& option, const YearWish& wish, bool rich);
+/// All of a reading but its tables.
+YearReading read_year(std::shared_ptr<const question::YearAnswer> answer, const model::Project& project, const model::Option& option, const YearWish& wish);
+/// Tables to a reading; the sun on the panes is whoever's who keeps it.
+YearTables read_tables(const YearReading& reading, const model::Option& option);
 
 }  // namespace wp::gui

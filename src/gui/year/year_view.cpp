@@ -10,6 +10,7 @@
 #include <cmath>
 #include <map>
 
+#include "gui/inspector/rows.h"
 #include "gui/look/look.h"
 #include "question/ask.h"
 #include "report/pictures.h"
@@ -20,8 +21,6 @@ namespace {
 
 constexpr const char* kMonths[] = {"J", "F", "M", "A", "M", "J", "J", "A", "S", "O", "N", "D"};
 constexpr double kTabs = 40;
-
-QString text(const std::string& s) { return QString::fromStdString(s); }
 
 void set_size(QPainter& painter, int pixels, bool bold = false) {
     QFont font = painter.font();
@@ -90,7 +89,7 @@ void YearView::show_page(Page page) {
 
 QString YearView::subject(const YearReading& reading) const {
     if (!reading.place) return {};
-    const auto name = text(question::plane_names(document_.option(), {reading.answer->planes[reading.place->plane].plane})[0]);
+    const auto name = name_of(question::plane_names(document_.option(), {reading.answer->planes[reading.place->plane].plane})[0]);
     return reading.place->point < 0 ? name : QStringLiteral("A point of %1").arg(name);
 }
 
@@ -110,6 +109,7 @@ void YearView::paint(QPainter& painter, QRectF box, const report::Ink& ink) cons
         return;
     }
     if (page_ == Page::light) paint_light(painter, box, ink, *reading);
+    if (page_ != Page::light && reading->tables == nullptr) return painter.drawText(box, Qt::AlignTop | Qt::AlignLeft, QStringLiteral("Being reckoned\u2026"));
     if (page_ == Page::glass) paint_glass(painter, box, ink, *reading);
     if (page_ == Page::electric) paint_electric(painter, box, ink, *reading);
 }
@@ -191,7 +191,7 @@ void YearView::paint_light(QPainter& painter, QRectF box, const report::Ink& ink
                                                 {QStringLiteral("in off the ground"), s.ground}, {QStringLiteral("off facades and trees"), s.outdoors}};
     std::vector<std::pair<QString, double>> windows;
     for (const auto& window : s.windows)
-        if (windows.size() < rows.size()) windows.emplace_back(window.id.empty() ? QStringLiteral("past windows") : text(window.id), window.lux);
+        if (windows.size() < rows.size()) windows.emplace_back(window.id.empty() ? QStringLiteral("past windows") : name_of(window.id), window.lux);
     const double half = parts.width() / 2;
     for (const auto& [list, left] : {std::pair{&rows, parts.left()}, {&windows, parts.left() + half + 6}})
         for (size_t i = 0; i < list->size(); ++i) {
@@ -248,9 +248,9 @@ void YearView::paint_glass(QPainter& painter, QRectF box, const report::Ink& ink
         bool known;
     };
     std::vector<Line> lines;
-    for (const auto& heat : reading.heat) {
+    for (const auto& heat : reading.tables->heat) {
         if (std::find(of_room.begin(), of_room.end(), heat.opening) == of_room.end()) continue;
-        Line line{text(heat.opening), heat.area, 0, 0, heat.solar_known};
+        Line line{name_of(heat.opening), heat.area, 0, 0, heat.solar_known};
         for (int h = 0; h < climate::kHours; ++h) {
             const auto m = static_cast<size_t>(climate::moment_of(h / 24, 12).month - 1);
             const double a = static_cast<double>(heat.on[static_cast<size_t>(h)]) * heat.area / 1000, b = static_cast<double>(heat.through[static_cast<size_t>(h)]) * heat.area / 1000;
@@ -262,9 +262,9 @@ void YearView::paint_glass(QPainter& painter, QRectF box, const report::Ink& ink
         lines.push_back(line);
     }
     const auto place = model::find_room(document_.option(), room);
-    title(painter, box, ink, place ? text(place.room->name) : QString(), QStringLiteral("solar irradiation of its glass by month, kWh"));
+    title(painter, box, ink, place ? name_of(place.room->name) : QString(), QStringLiteral("solar irradiation of its glass by month, kWh"));
     if (lines.empty()) {
-        painter.drawText(box, Qt::AlignTop | Qt::AlignLeft | Qt::TextWordWrap, reading.heat.empty() ? QStringLiteral("Being reckoned\u2026") : QStringLiteral("This room has no glass of its own to the open."));
+        painter.drawText(box, Qt::AlignTop | Qt::AlignLeft | Qt::TextWordWrap, QStringLiteral("This room has no glass of its own to the open."));
         return;
     }
     const QRectF r = QRectF(box.left() + 54, box.top() + 4, box.width() - 58, box.height() * 0.42);
@@ -297,21 +297,21 @@ void YearView::paint_glass(QPainter& painter, QRectF box, const report::Ink& ink
 
 void YearView::paint_electric(QPainter& painter, QRectF box, const report::Ink& ink, const YearReading& reading) const {
     title(painter, box, ink, QStringLiteral("Electric light"), QStringLiteral("kWh by month"));
-    if (reading.lighting.empty()) {
+    if (reading.tables->lighting.empty()) {
         painter.drawText(box, Qt::AlignTop | Qt::AlignLeft | Qt::TextWordWrap, QStringLiteral("No electric light yet: give a room some on the page Use, on the right."));
         return;
     }
     Bars sum{QStringLiteral("all"), {}, kThrough};
-    for (const auto& l : reading.lighting)
+    for (const auto& l : reading.tables->lighting)
         for (size_t m = 0; m < 12; ++m) sum.value[m] += l.by_month[m];
     const QRectF r = QRectF(box.left() + 54, box.top() + 4, box.width() - 58, box.height() * 0.42);
     draw_months(painter, r, {sum}, report::nice_top(most_of({sum})), QStringLiteral("kWh"), ink);
     double y = r.bottom() + 26;
-    for (const auto& l : reading.lighting) {
+    for (const auto& l : reading.tables->lighting) {
         if (y > box.bottom() - 18) break;
         set_size(painter, type::small, true);
         painter.setPen(ink.ink);
-        painter.drawText(QRectF(box.left(), y, box.width(), 16), Qt::AlignLeft | Qt::AlignVCenter, text(l.name));
+        painter.drawText(QRectF(box.left(), y, box.width(), 16), Qt::AlignLeft | Qt::AlignVCenter, name_of(l.name));
         set_size(painter, type::small);
         painter.drawText(QRectF(box.left(), y, box.width(), 16), Qt::AlignRight | Qt::AlignVCenter,
                          QStringLiteral("%1 \u00b1 %2 kWh a year, %3 % less than always on").arg(report::figure(l.kwh), report::error_figure((l.kwh_high - l.kwh_low) / 2)).arg(100 * l.saved(), 0, 'f', 0));
