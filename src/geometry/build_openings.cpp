@@ -93,6 +93,7 @@ void Builder::add_frame(const Pane& pane, const Id& source, const Id& own, doubl
         out_.add_quad(in, a - step, a, b, b - step);
     };
     const double light_u = (w - bar_u * (columns + 1)) / columns, light_v = (h - bar_v * (rows + 1)) / rows;
+    if (!out_.portals.empty() && out_.portals.back().opening == source) out_.portals.back().glass_share = light_u * columns * light_v * rows / (w * h);
     for (int i = 0; i <= columns; ++i) plate(i * (bar_u + light_u), 0, i * (bar_u + light_u) + bar_u, h);
     for (int i = 0; i < columns; ++i) {
         const double s0 = bar_u + i * (bar_u + light_u), s1 = s0 + light_u;

@@ -43,6 +43,7 @@ struct Portal {
     int glazing = -1;           ///< index into Surfaces::glazings; -1: nothing in the hole
     double free_share = 1;      ///< what the frame leaves open
     double maintenance = 1;     ///< what dirt leaves of the light
+    double glass_share = 1;     ///< of the rectangle that is glass between frame and bars: for areas, light meets the bars themselves
     int group = -1;             ///< window group, for portals to outdoors
     bool blind = false;         ///< has a blind that criteria may close
     int blind_layer = -1;       ///< index into Surfaces::blinds; -1: the plain one

@@ -33,6 +33,9 @@ geometry::PlanePoints points_of(const geometry::PlanePoints& plane, size_t first
     return out;
 }
 
+/// From the middle of a pane: before its frame and bars, which stand out 0.03 m at most, and behind what shades it.
+constexpr double kBeforePane = 0.032;
+
 // Four points before each pane that leads to the open, on its outer side.
 std::vector<geometry::PlanePoints> faces_of(const geometry::Surfaces& surfaces) {
     std::vector<geometry::PlanePoints> out;
@@ -50,7 +53,7 @@ std::vector<geometry::PlanePoints> faces_of(const geometry::Surfaces& surfaces) 
         // Parts of one opening that look elsewhere are told by its first.
         if (dot(at->normal, normal) < 0.999) continue;
         for (const double s : {0.25, 0.75})
-            for (const double t : {0.25, 0.75}) at->points.push_back(portal.corner + portal.u * s + portal.v * t + normal * 1e-3);
+            for (const double t : {0.25, 0.75}) at->points.push_back(portal.corner + portal.u * s + portal.v * t + normal * kBeforePane);
     }
     return out;
 }

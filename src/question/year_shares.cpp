@@ -68,7 +68,7 @@ std::vector<PaneHeat> YearAnswer::Reckoner::heat() {
         heat.opening = in_.light->faces[f].plane;
         for (const auto& portal : in_.panes.portals) {
             if (portal.opening != heat.opening) continue;
-            heat.area += length(portal.u) * length(portal.v) * portal.free_share;
+            heat.area += length(portal.u) * length(portal.v) * portal.free_share * portal.glass_share;
             if (portal.glazing < 0) {
                 heat.passes = 1;
                 heat.solar_known = true;

@@ -110,6 +110,16 @@ TEST(YearUse, the_open_sky_shines_on_a_south_pane_more_than_through_it) {
     EXPECT_GT(through, 0.5 * on);
 }
 
+TEST(YearUse, bars_across_a_window_take_nothing_of_the_sun_on_its_glass) {
+    auto barred = test::one_room();
+    barred.options[0].storeys[0].rooms[0].openings[0].columns = 4;
+    barred.options[0].storeys[0].rooms[0].openings[0].rows = 4;
+    const auto free = plain().heat()[0], behind_bars = year_of(barred).heat()[0];
+    const auto sum = [](const std::vector<float>& v) { return std::accumulate(v.begin(), v.end(), 0.0); };
+    EXPECT_NEAR(sum(behind_bars.on) / sum(free.on), 1, 0.03);
+    EXPECT_LT(behind_bars.area, free.area);
+}
+
 TEST(ElectricLight, takes_what_daylight_leaves) {
     model::Lighting l;
     l.power = 10;

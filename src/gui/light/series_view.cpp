@@ -130,7 +130,11 @@ void SeriesView::paint(QPainter& painter, QSizeF size, const report::Ink& ink) c
         font.setPixelSize(type::small);
         painter.setFont(font);
         painter.setPen(ink.ink);
-        if (count > 0) painter.drawText(boxes[i].adjusted(8 + used, 14, -8, 0), Qt::AlignTop | Qt::AlignLeft, QStringLiteral("mean %1 %2").arg(report::figure(sum / static_cast<double>(count)), unit));
+        if (count == 0) continue;
+        // Where there is no room for the word, the figure says enough.
+        const QString mean = QStringLiteral("%1 %2").arg(report::figure(sum / static_cast<double>(count)), unit), words = QStringLiteral("mean ") + mean;
+        const QRectF place = boxes[i].adjusted(8 + used, 14, -4, 0);
+        painter.drawText(place, Qt::AlignTop | Qt::AlignLeft, painter.fontMetrics().horizontalAdvance(words) <= place.width() ? words : mean);
     }
     const double w = std::min(340.0, size.width() - 40);
     report::draw_legend(painter, scale, legend, unit, ink, QRectF((size.width() - w) / 2, size.height() - kLegend + 8, w, kLegend - 8));

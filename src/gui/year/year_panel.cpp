@@ -57,6 +57,8 @@ QTableWidget* table(const char* name, const QString& title, const QStringList& h
     t->setShowGrid(false);
     t->horizontalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents);
     t->horizontalHeader()->setSectionResizeMode(0, QHeaderView::Stretch);
+    t->horizontalHeaderItem(0)->setTextAlignment(Qt::AlignLeft | Qt::AlignVCenter);
+    t->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     for (int c = 1; c < heads.size(); ++c) t->horizontalHeaderItem(c)->setTextAlignment(Qt::AlignRight | Qt::AlignVCenter);
     return t;
 }
@@ -108,11 +110,12 @@ YearPanel::YearPanel(Document& document, Asker& asker, QWidget* parent) : QWidge
         button->setToolTip(QStringLiteral("%1 counts").arg(QString::fromLatin1(names[m])));
         button->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
         button->setMinimumWidth(18);
+        button->setStyleSheet(QStringLiteral("padding: 4px 0px"));
         connect(button, &QToolButton::clicked, this, [this, m](bool on) { choose_months(m, on); });
         months->addWidget(button);
     }
     inner->addLayout(months);
-    rooms_ = table("year-rooms", QStringLiteral("Rooms"), {QStringLiteral("Room"), QStringLiteral("Autonomy"), QStringLiteral("LM-83"), QStringLiteral("Sun")});
+    rooms_ = table("year-rooms", QStringLiteral("Rooms"), {QStringLiteral("Room"), QStringLiteral("DA %"), QStringLiteral("sDA %"), QStringLiteral("ASE %")});
     rooms_->horizontalHeaderItem(1)->setToolTip(meaning_of("autonomy"));
     rooms_->horizontalHeaderItem(2)->setToolTip(meaning_of("spatial_autonomy_lm83"));
     rooms_->horizontalHeaderItem(3)->setToolTip(meaning_of("sunlight_exposure_lm83"));
@@ -215,7 +218,7 @@ void YearPanel::fill_rooms(const YearReading& reading) {
         for (int c = 0; c < 3; ++c) {
             const auto* f = room_figure(reading.tables->rooms[p], kColumns[c]);
             if (f == nullptr) continue;
-            auto* item = new NumberItem(QStringLiteral("%1 %").arg(f->value, 0, 'f', 0), f->value);
+            auto* item = new NumberItem(QString::number(f->value, 'f', 0), f->value);
             item->setToolTip(QStringLiteral("%1: %2\n%3").arg(name_of(f->name), words(*f), meaning_of(f->id)));
             rooms_->setItem(row, c + 1, item);
         }

@@ -40,14 +40,14 @@ void title(QPainter& painter, QRectF& box, const report::Ink& ink, const QString
 }
 
 // Lines at round values, their figures on the left.
-void grid(QPainter& painter, QRectF r, double top, const QString& unit, const report::Ink& ink) {
+void grid(QPainter& painter, QRectF r, double top, const report::Ink& ink) {
     set_size(painter, type::small);
     for (int i = 0; i <= 2; ++i) {
         const double y = r.bottom() - i / 2.0 * r.height();
         painter.setPen(QPen(ink.faint, 0.5));
         painter.drawLine(QPointF(r.left(), y), QPointF(r.right(), y));
         painter.setPen(ink.ink);
-        painter.drawText(QRectF(r.left() - 52, y - 8, 47, 16), Qt::AlignRight | Qt::AlignVCenter, i == 2 ? QStringLiteral("%1 %2").arg(report::figure(top), unit) : report::figure(top * i / 2));
+        painter.drawText(QRectF(r.left() - 52, y - 8, 47, 16), Qt::AlignRight | Qt::AlignVCenter, i == 0 ? QStringLiteral("0") : report::figure(top * i / 2));
     }
 }
 
@@ -119,13 +119,13 @@ void YearView::paint_light(QPainter& painter, QRectF box, const report::Ink& ink
     const double third = (box.height() - 66) / 3;
     // Typical days: twelve small days side by side, occupied hours shaded.
     QRectF days = QRectF(box.left(), box.top(), box.width(), third + 22);
-    title(painter, days, ink, subject(reading), QStringLiteral("typical day of each month"));
+    title(painter, days, ink, subject(reading), QStringLiteral("typical day of each month, lx"));
     QRectF r = days.adjusted(54, 4, -4, -18);
     const auto typical = question::typical_days(place.lux);
     double most = 1;
     for (const auto& day : typical) most = std::max(most, *std::max_element(day.begin(), day.end()));
     const double top = report::nice_top(most);
-    grid(painter, r, top, QStringLiteral("lx"), ink);
+    grid(painter, r, top, ink);
     const double w = r.width() / 12;
     for (size_t m = 0; m < 12; ++m) {
         QPainterPath line;
@@ -148,14 +148,14 @@ void YearView::paint_light(QPainter& painter, QRectF box, const report::Ink& ink
     }
     // How often how much.
     QRectF curve = QRectF(box.left(), days.bottom() + 8, box.width(), third + 22);
-    title(painter, curve, ink, QStringLiteral("How often how much"), QStringLiteral("share of the occupied hours with at least so many lux"));
+    title(painter, curve, ink, QStringLiteral("How often how much"), QStringLiteral("% of the occupied hours with at least so many lux"));
     r = curve.adjusted(54, 4, -4, -18);
     const auto hours = question::in_months(reading.use.hours[place.plane], reading.wish.months);
     std::vector<double> sorted;
     for (size_t h = 0; h < hours.size(); ++h)
         if (hours[h]) sorted.push_back(static_cast<double>(place.lux[h]));
     std::sort(sorted.begin(), sorted.end(), std::greater<>());
-    grid(painter, r, 100, QStringLiteral("%"), ink);
+    grid(painter, r, 100, ink);
     constexpr double low = 10, high = 10000;
     const auto x_of = [&](double lux) { return r.left() + std::log10(std::clamp(lux, low, high) / low) / std::log10(high / low) * r.width(); };
     if (!sorted.empty()) {
@@ -213,8 +213,8 @@ struct Bars {
 };
 
 // Months side by side, of each month all bars.
-void draw_months(QPainter& painter, QRectF r, const std::vector<Bars>& bars, double top, const QString& unit, const report::Ink& ink) {
-    grid(painter, r, top, unit, ink);
+void draw_months(QPainter& painter, QRectF r, const std::vector<Bars>& bars, double top, const report::Ink& ink) {
+    grid(painter, r, top, ink);
     const double w = r.width() / 12, each = w * 0.8 / static_cast<double>(std::max<size_t>(bars.size(), 1));
     for (size_t m = 0; m < 12; ++m) {
         for (size_t b = 0; b < bars.size(); ++b) {
@@ -268,7 +268,7 @@ void YearView::paint_glass(QPainter& painter, QRectF box, const report::Ink& ink
         return;
     }
     const QRectF r = QRectF(box.left() + 54, box.top() + 4, box.width() - 58, box.height() * 0.42);
-    draw_months(painter, r, {on, through}, report::nice_top(most_of({on})), QStringLiteral("kWh"), ink);
+    draw_months(painter, r, {on, through}, report::nice_top(most_of({on})), ink);
     double x = r.left(), y = r.bottom() + 22;
     for (const Bars& b : {on, through}) {
         painter.fillRect(QRectF(x, y + 3, 12, 10), b.colour);
@@ -305,7 +305,7 @@ void YearView::paint_electric(QPainter& painter, QRectF box, const report::Ink& 
     for (const auto& l : reading.tables->lighting)
         for (size_t m = 0; m < 12; ++m) sum.value[m] += l.by_month[m];
     const QRectF r = QRectF(box.left() + 54, box.top() + 4, box.width() - 58, box.height() * 0.42);
-    draw_months(painter, r, {sum}, report::nice_top(most_of({sum})), QStringLiteral("kWh"), ink);
+    draw_months(painter, r, {sum}, report::nice_top(most_of({sum})), ink);
     double y = r.bottom() + 26;
     for (const auto& l : reading.tables->lighting) {
         if (y > box.bottom() - 18) break;

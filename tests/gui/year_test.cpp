@@ -1,0 +1,176 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The year as a person reads and works it: run once, then figures, hours, blinds, electric light and jobs by mouse and keyboard.
+#include <QMenu>
+#include <QTableWidget>
+#include <QToolButton>
+#include <QTreeWidget>
+
+#include "base/file.h"
+#include "climate/epw.h"
+#include "matter_hands.h"
+
+using namespace wp;
+using namespace wp::test;
+
+namespace {
+
+class YearDesk : public Hands {
+ protected:
+    void SetUp() override {
+        auto project = one_room();
+        project.site.weather = "year.epw";
+        Question year;
+        year.id = "year";
+        year.name = "The year";
+        year.kind = Question::Kind::year;
+        year.accuracy = 0.4;
+        project.questions.push_back(year);
+        ASSERT_FALSE(write_file(folder / "year.epw", climate::write_epw(test::weather(50, 3))));
+        open(project);
+        window->show_desk(Desk::light);
+        window->set_shown(Shown::autonomy);
+    }
+    Document& document() { return window->document(); }
+    std::shared_ptr<const YearReading> reading() { return window->asker().year_reading(); }
+    // Until what is read is of the project and the wishes as they are, tables and all.
+    bool whole() {
+        return drive::wait_until([&] {
+            const auto now = reading();
+            return now != nullptr && now->tables != nullptr && now->wish == window->asker().wish() && now->use.limits.target == document().project().questions[1].target && now->wanted == now->answer->record.inputs && !window->asker().jobs().is_running();
+        }, 120000);
+    }
+    bool run() {
+        drive::key(*window, Qt::Key_Y);
+        return drive::wait_until([&] { return reading() != nullptr; }, 120000) && whole();
+    }
+    void page(const char* name) {
+        auto* tabs = window->findChild<QTabWidget*>(QStringLiteral("pages"));
+        for (int i = 0; i < tabs->count(); ++i)
+            if (tabs->tabText(i) == QString::fromLatin1(name)) tabs->setCurrentIndex(i);
+        QTest::qWait(30);
+    }
+    void strip_of(StripOf of) {
+        auto* button = static_cast<QToolButton*>(widget("strip-of"));
+        for (auto* action : button->menu()->actions())
+            if (action->objectName() == QStringLiteral("strip-%1").arg(static_cast<int>(of))) action->trigger();
+    }
+};
+
+}  // namespace
+
+TEST_F(YearDesk, a_run_fills_map_table_and_hours_and_a_click_gives_a_points_year) {
+    ASSERT_TRUE(run());
+    ASSERT_FALSE(window->sheet().map().layers.empty());
+    EXPECT_EQ(window->sheet().map().unit, QStringLiteral("%"));
+    page("Year");
+    auto* rooms = static_cast<QTableWidget*>(widget("year-rooms"));
+    ASSERT_EQ(rooms->rowCount(), 1);
+    QTest::mouseClick(rooms->viewport(), Qt::LeftButton, {}, rooms->visualItemRect(rooms->item(0, 0)).center());
+    EXPECT_EQ(document().selection().id, "room");
+    EXPECT_GT(static_cast<QTableWidget*>(widget("year-figures"))->rowCount(), 10);
+    drive::click_sheet(*window, {2, 1.5});
+    ASSERT_TRUE(drive::wait_until([&] { return reading()->place && reading()->place->point >= 0; }));
+    // By the window there is more light than at the back.
+    const double near = reading()->place->shares.total;
+    drive::click_sheet(*window, {2, 5});
+    ASSERT_TRUE(drive::wait_until([&] { return reading()->place->shares.total < 0.7 * near; }));
+    // The worst hour comes onto the sheet.
+    ASSERT_TRUE(whole());
+    auto* hours = static_cast<QTreeWidget*>(widget("year-hours"));
+    ASSERT_GT(hours->topLevelItemCount(), 5);
+    QTest::mouseClick(hours->viewport(), Qt::LeftButton, {}, hours->visualItemRect(hours->topLevelItem(0)).center());
+    ASSERT_TRUE(drive::wait_until([&] { return reading()->wish.hour_on_map && window->sheet().map().unit == QStringLiteral("lx"); }));
+    EXPECT_EQ(document().moment().hour_of_year(), reading()->wish.hour);
+}
+
+TEST_F(YearDesk, the_band_of_occupied_hours_is_dragged_and_figures_follow_before_it_is_let_go) {
+    ASSERT_TRUE(run());
+    const double before = reading()->tables->rooms[0][1].value;
+    auto& strip = window->year_strip();
+    const auto x = static_cast<int>(strip.place_of({6, 21, 12}).x());
+    const double to = strip.band().second, hour = (strip.band().first - to) / 10;
+    QTest::mousePress(&strip, Qt::LeftButton, {}, {x, static_cast<int>(std::lround(to))});
+    for (int i = 1; i <= 4; ++i) {
+        QTest::mouseMove(&strip, {x, static_cast<int>(std::lround(to - hour * i))});
+        QTest::qWait(30);
+    }
+    // Evenings are dark: the share of hours with the target sinks while the hand still holds the band.
+    EXPECT_TRUE(drive::wait_until([&] { return document().project().questions[1].to == 22 && reading()->tables->rooms[0][1].value < before - 1; }, 20000));
+    QTest::mouseRelease(&strip, Qt::LeftButton, {}, {x, static_cast<int>(std::lround(to - hour * 4))});
+    EXPECT_EQ(window->asker().jobs().entries().size(), 0u) << "no ray is cast for hours";
+    document().undo_stack().undo();
+    EXPECT_EQ(document().project().questions[1].to, 18);
+    EXPECT_FALSE(document().undo_stack().canUndo()) << "a drag is one step";
+}
+
+TEST_F(YearDesk, the_strip_shows_room_share_point_blinds_and_power) {
+    ASSERT_TRUE(run());
+    for (const StripOf of : {StripOf::room, StripOf::share, StripOf::point, StripOf::blinds, StripOf::power}) {
+        strip_of(of);
+        ASSERT_TRUE(whole());
+        EXPECT_EQ(reading()->strip.size(), 8760u) << static_cast<int>(of);
+        EXPECT_TRUE(drive::wait_until([&] { return static_cast<QToolButton*>(widget("strip-of"))->text().toStdString() == reading()->strip_name; }));
+    }
+}
+
+TEST_F(YearDesk, blinds_and_electric_light_are_chosen_on_their_page_and_cast_no_ray) {
+    ASSERT_TRUE(run());
+    page("Use");
+    auto* groups = static_cast<QTreeWidget*>(widget("groups"));
+    ASSERT_EQ(groups->topLevelItemCount(), 1);
+    EXPECT_NE(groups->topLevelItem(0)->text(2), QStringLiteral("100 %"));
+    const auto light = reading()->answer->inputs()->light;
+    auto* control = static_cast<QComboBox*>(widget("control-all"));
+    choose(control, control->findData(static_cast<int>(model::BlindControl::Kind::open)));
+    ASSERT_TRUE(drive::wait_until([&] { return reading()->tables != nullptr && !reading()->tables->groups.empty() && reading()->tables->groups[0].of_state[0] > 0.999; }, 20000));
+    EXPECT_EQ(reading()->answer->inputs()->light, light);
+    drive::click(*window, "add-lighting");
+    ASSERT_EQ(document().option().lighting.size(), 1u);
+    ASSERT_TRUE(drive::wait_until([&] { return reading()->tables != nullptr && reading()->tables->lighting.size() == 1; }, 20000));
+    EXPECT_GT(reading()->tables->lighting[0].saved(), 0.1);
+}
+
+TEST_F(YearDesk, a_pattern_of_hours_is_made_for_a_room) {
+    page("Use");
+    auto* box = static_cast<QComboBox*>(widget("occupancy"));
+    choose(box, box->count() - 1);
+    ASSERT_EQ(document().project().occupancies.size(), 1u);
+    EXPECT_EQ(document().option().storeys[0].rooms[0].occupancy, document().project().occupancies[0].id);
+    QTest::qWait(30);
+    drive::type_into(widget("hours-mon"), "7:30-16");
+    EXPECT_EQ(document().project().occupancies[0].week[0], (model::DayHours{7.5, 16}));
+    QTest::qWait(30);
+    drive::type_into(widget("holidays"), "24 Dec - 2 Jan");
+    ASSERT_EQ(document().project().calendar.holidays.size(), 1u);
+    EXPECT_EQ(document().project().calendar.holidays[0].last.month, 1);
+}
+
+TEST_F(YearDesk, jobs_are_paused_gone_on_with_and_their_answers_listed) {
+    document().edit(QStringLiteral("Exact"), [](model::Project& p) { p.questions[1].accuracy = 0.02; });
+    drive::key(*window, Qt::Key_Y);
+    drive::click(*window, "show-jobs");
+    QTest::qWait(50);
+    auto* panel = window->findChild<QDialog*>(QStringLiteral("jobs-panel"));
+    ASSERT_NE(panel, nullptr);
+    ASSERT_EQ(window->asker().jobs().entries().size(), 1u);
+    QTest::mouseClick(panel->findChild<QPushButton*>(QStringLiteral("job-pause")), Qt::LeftButton);
+    ASSERT_TRUE(drive::wait_until([&] { return !window->asker().jobs().is_running(); }, 20000));
+    EXPECT_EQ(window->asker().jobs().entries()[0].state, JobQueue::State::paused);
+    document().edit(QStringLiteral("Coarse"), [](model::Project& p) { p.questions[1].accuracy = 0.4; });
+    QTest::mouseClick(panel->findChild<QPushButton*>(QStringLiteral("job-cancel")), Qt::LeftButton);
+    EXPECT_TRUE(window->asker().jobs().entries().empty());
+    ASSERT_TRUE(run());
+    auto* kept = panel->findChild<QTreeWidget*>(QStringLiteral("kept-answers"));
+    ASSERT_TRUE(drive::wait_until([&] { return kept->topLevelItemCount() == 1; }));
+    EXPECT_TRUE(kept->topLevelItem(0)->text(3).startsWith(QStringLiteral("40")));
+}
+
+TEST_F(YearDesk, a_year_that_was_answered_comes_back_with_the_project) {
+    ASSERT_TRUE(run());
+    const auto inputs = reading()->answer->record.inputs;
+    const auto path = document().path();
+    ASSERT_FALSE(window->open(path));
+    ASSERT_TRUE(drive::wait_until([&] { return reading() != nullptr && reading()->tables != nullptr; }, 60000));
+    EXPECT_EQ(reading()->answer->record.inputs, inputs);
+    EXPECT_EQ(reading()->answer->inputs()->light->traced, 0u);
+}
