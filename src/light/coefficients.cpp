@@ -28,7 +28,7 @@ struct CoefficientSink {
     Rows& rows;
     Tally& tally;
     const SunChoice& choice;
-    std::vector<float>& room;  // to work in
+    SunChoice::Room& room;
     float* nodes = nullptr;    // of this replicate, where they are kept
     double typical_sky = 0, typical_sun = 0;
 
@@ -51,15 +51,12 @@ struct CoefficientSink {
     // facade belongs to the window that the path left by.
     void vertex(Vec3f at, Vec3f normal, int space, float weight, const Trail& trail, random::Stream& stream) {
         if (trail.order == 0) return;
-        from_sun(at, space, weight, trail, stream, [&](Vec3f to) { return dot(to, normal); });
+        if (layout.nodes > 0) from_sun(at, weight, trail, choice.pick(at, normal, space, stream.next().u, room));
     }
     void gloss(Vec3f at, const GlossLobe& lobe, int space, float weight, const Trail& trail, random::Stream& stream) {
-        from_sun(at, space, weight, trail, stream, [&](Vec3f to) { return lobe.density(to); });
+        if (layout.nodes > 0) from_sun(at, weight, trail, choice.pick(at, lobe.normal, space, stream.next().u, [&](Vec3f to) { return lobe.density(to); }, room));
     }
-    template <class Share>
-    void from_sun(Vec3f at, int space, float weight, const Trail& trail, random::Stream& stream, Share&& share) {
-        if (layout.nodes == 0) return;
-        const auto pick = choice.pick(at, space, stream.next().u, share, room);
+    void from_sun(Vec3f at, float weight, const Trail& trail, const SunChoice::Pick& pick) {
         if (pick.share <= 0) return;
         ++tally.rays;
         const Scene::Beam beam = task.scene->beam(at, task.nodes->direction(pick.node));
@@ -138,7 +135,7 @@ class Work {
         const auto& plane = (*task_.planes)[sites_[s].plane];
         const Vec3f at = plane.points[sites_[s].point].as<float>(), normal = plane.normal.as<float>();
         Tally tally;
-        std::vector<float> room;
+        SunChoice::Room room;
         for (uint32_t r = 0; r < kReplicates; ++r) {
             float* kept = task_.keep_replicates ? &kept_[(s * kReplicates + r) * kept_width()] : nullptr;
             CoefficientSink sink{task_, layout_, rows_[s], tally, choice_, room, kept != nullptr ? kept + 1 : nullptr};

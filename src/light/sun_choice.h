@@ -17,47 +17,39 @@ class SunChoice {
 
     struct Pick {
         size_t node = 0;
-        float share = 0;   ///< of share(direction) at that node; 0: there is nothing to look for
+        float share = 0;   ///< of what the place takes of a beam from that node; 0: there is nothing to look for
         float chance = 1;  ///< that this node was picked
     };
-    /// share: what the place takes of a beam from a unit direction. dice in [0, 1). weights: room to work in.
+    /// Room to work in, kept between picks of one thread.
+    using Room = std::vector<float>;
+    /// For a matt place: it takes the cosine to its unit normal. dice in [0, 1).
+    Pick pick(Vec3f at, Vec3f normal, int space, float dice, Room& room) const;
+    /// For any other that takes nothing from below its normal. share: what it takes of a beam from a unit direction.
     template <class Share>
-    Pick pick(Vec3f at, int space, float dice, Share&& share, std::vector<float>& weights) const {
-        const size_t n = worth_.size();
-        weights.assign(n, space < 0 ? 1.0f : 0.0f);
-        if (space >= 0)
-            for (const int portal : scene_.portals_of(space)) open(static_cast<size_t>(portal), at, weights.data());
-        float sum = 0;
-        for (size_t i = 0; i < n; ++i) {
-            if (weights[i] <= 0) continue;
-            const float taken = share(nodes_.direction(i));
-            weights[i] = taken > 0 ? taken * worth_[i] : 0.0f;
-            sum += weights[i];
-        }
-        if (sum <= 0) return {};
-        float left = dice * sum;
-        size_t node = n;
-        for (size_t i = 0; i < n; ++i) {
-            if (weights[i] <= 0) continue;
-            node = i;
-            if (left < weights[i]) break;
-            left -= weights[i];
-        }
-        return {node, weights[node] / worth_[node], weights[node] / sum};
+    Pick pick(Vec3f at, Vec3f normal, int space, float dice, Share&& share, Room& room) const {
+        if (!in_sight(at, normal, space, room)) return {};
+        for (size_t i = 0; i < worth_.size(); ++i)
+            if (room[i] > 0) room[i] = share(nodes_.direction(i)) * worth_[i];
+        return draw(dice, room);
     }
 
  private:
+    // Worked on in lanes: lists are filled up to a whole number of these with nodes that are never met.
+    static constexpr size_t kLanes = 8;
+    // 1 for nodes that may be seen from the place through an opening of its space, else 0. False: there are none.
+    bool in_sight(Vec3f at, Vec3f normal, int space, Room& room) const;
     // Marks the nodes that are seen through the rectangle of a portal.
     void open(size_t portal, Vec3f at, float* marks) const;
+    Pick draw(float dice, const Room& weights) const;
 
-    // A portal's axes by node: across its plane, and along its sides.
+    // A portal's axes by node: across its plane, and along its sides. Nodes whose sun cannot come in through it have no way across.
     struct Axes {
         std::vector<float> inverse_through, along_u, along_v;
-        std::vector<uint32_t> node;  // of those whose sun can come in through the portal at all
     };
     const Scene& scene_;
     const SunNodes& nodes_;
-    std::vector<float> worth_;
+    size_t lanes_ = 0;  // numbers in a list
+    std::vector<float> worth_, x_, y_, z_;
     std::vector<Axes> axes_;
 };
 
