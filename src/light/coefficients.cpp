@@ -25,21 +25,27 @@ struct Rows {
 struct CoefficientSink {
     const CoefficientTask& task;
     const CoefficientLayout& layout;
-    Rows& rows;
+    const size_t states;
+    Rows* rows;                // of this point, by state
     Tally& tally;
     const SunChoice& choice;
     SunChoice::Room& room;
-    float* nodes = nullptr;    // of this replicate, where they are kept
-    double typical_sky = 0, typical_sun = 0;
+    std::array<float*, kMostStates> nodes{};  // of this replicate by state, where they are kept
+    std::array<double, kMostStates> typical_sky{}, typical_sun{};
 
-    float* row(int portal, const Trail& trail) {
+    size_t row_of(int portal, const Trail& trail) const {
         const int found = portal >= 0 ? task.source_of_portal[static_cast<size_t>(portal)] : -1;
         const size_t source = found >= 0 ? static_cast<size_t>(found) : layout.sources;
-        return rows.row(layout.split == Split::entry ? layout.row(source, entry_of(trail)) : layout.row(source, trail.way), layout.columns());
+        return layout.split == Split::entry ? layout.row(source, entry_of(trail)) : layout.row(source, trail.way);
     }
     void add(const Trail& trail, size_t column, float weight) {
-        row(trail.portal, trail)[column] += weight;
-        typical_sky += static_cast<double>(weight) * task.typical[column];
+        const size_t row = row_of(trail.portal, trail);
+        for (size_t k = 0; k < states; ++k) {
+            const float found = weight * trail.states[k];
+            if (!(found > 0)) continue;
+            rows[k].row(row, layout.columns())[column] += found;
+            typical_sky[k] += static_cast<double>(found) * task.typical[k][column];
+        }
     }
     void sky(Vec3f d, float weight, const Trail& trail) {
         const bool fine = layout.split != Split::entry || entry_of(trail) == Entry::straight;
@@ -60,11 +66,15 @@ struct CoefficientSink {
         if (pick.share <= 0) return;
         ++tally.rays;
         const Scene::Beam beam = task.scene->beam(at, task.nodes->direction(pick.node));
-        if (beam.share <= 0) return;
-        const float found = weight * pick.share * beam.share / pick.chance;
-        row(beam.portal >= 0 ? beam.portal : trail.portal, trail)[layout.node(pick.node)] += found;
-        typical_sun += static_cast<double>(found) * task.typical[layout.node(pick.node)];
-        if (nodes != nullptr) nodes[pick.node] += found;
+        if (!beam.passes()) return;
+        const size_t row = row_of(beam.portal >= 0 ? beam.portal : trail.portal, trail), column = layout.node(pick.node);
+        for (size_t k = 0; k < states; ++k) {
+            const float found = weight * trail.states[k] * pick.share * beam.states[k] / pick.chance;
+            if (!(found > 0)) continue;
+            rows[k].row(row, layout.columns())[column] += found;
+            typical_sun[k] += static_cast<double>(found) * task.typical[k][column];
+            if (nodes[k] != nullptr) nodes[k][pick.node] += found;
+        }
     }
 };
 
@@ -82,15 +92,16 @@ class Work {
         layout_.coarse = task.coarse != nullptr ? task.coarse->count() : 0;
         for (size_t p = 0; p < task.planes->size(); ++p)
             for (size_t i = 0; i < (*task.planes)[p].points.size(); ++i) sites_.push_back({p, i});
-        rows_.resize(sites_.size());
+        states_ = task.scene->states();
+        rows_.resize(sites_.size() * states_);
         for (Rows& rows : rows_) rows.all.resize(layout_.rows());
-        typical_.assign(sites_.size() * kReplicates, 0.0);
-        if (task.keep_replicates) kept_.assign(sites_.size() * kReplicates * kept_width(), 0.0f);
+        typical_.assign(states_ * sites_.size() * kReplicates, 0.0);
+        if (task.keep_replicates) kept_.assign(states_ * sites_.size() * kReplicates * kept_width(), 0.0f);
     }
 
-    Coefficients run(const Cancel& cancel, const Progress& progress, const CoefficientStep& step) {
-        Coefficients out;
-        out.layout = layout_;
+    std::vector<Coefficients> run(const Cancel& cancel, const Progress& progress, const CoefficientStep& step) {
+        std::vector<Coefficients> all(states_);
+        Coefficients& out = all[0];
         // Spreads of very few samples are not to be trusted.
         constexpr uint32_t trusted = 8;
         Round round{0, task_.first_samples};
@@ -98,35 +109,39 @@ class Work {
             parallel_for(sites_.size(), [&](size_t s) {
                 if (!cancel.requested()) trace(s, round);
             });
-            if (cancel.requested()) return out;
-            out.samples = round.end;
-            out.reached = judge(round.end);
+            if (cancel.requested()) return all;
+            double worst = 0;
+            for (size_t k = 0; k < states_; ++k) {
+                all[k].samples = round.end;
+                all[k].reached = judge(k, round.end);
+                worst = std::max(worst, all[k].reached);
+            }
             if (task_.error) {
-                collect(out);
-                out.reached = task_.error(out);
+                collect(0, out);
+                worst = out.reached = task_.error(out);
             }
-            out.settled = out.reached <= task_.accuracy && round.end >= trusted;
+            for (Coefficients& c : all) c.settled = worst <= task_.accuracy && round.end >= trusted;
             // Error falls with the samples: a fair guess of the share done.
-            if (progress) progress(std::min(1.0, std::pow(task_.accuracy / std::max(out.reached, 1e-9), 1.5)));
+            if (progress) progress(std::min(1.0, std::pow(task_.accuracy / std::max(worst, 1e-9), 1.5)));
             const bool last = out.settled || round.end >= kMostSamples;
-            if (step || last) {
-                out.tally = tally_;
-                collect(out);
-            }
+            out.tally = tally_;
+            if (step || last) collect(0, out);
             if (step) step(out);
             if (last) break;
             round = round.next();
         }
-        if (sites_.empty()) {
-            out.settled = true;
-            collect(out);
+        for (size_t k = 0; k < states_; ++k) {
+            all[k].layout = layout_;
+            if (sites_.empty()) all[k].settled = true;
+            else if (k > 0) collect(k, all[k]);
         }
-        return out;
+        return all;
     }
 
  private:
     static std::vector<double> worth_of_nodes(const CoefficientTask& task) {
-        const auto first = task.typical.begin() + static_cast<std::ptrdiff_t>(task.parts->count() + 1);
+        const TypicalLight& typical = task.typical[0];
+        const auto first = typical.begin() + static_cast<std::ptrdiff_t>(task.parts->count() + 1);
         return {first, first + static_cast<std::ptrdiff_t>(task.nodes->count())};
     }
     size_t kept_width() const { return 1 + layout_.nodes; }
@@ -137,26 +152,32 @@ class Work {
         Tally tally;
         SunChoice::Room room;
         for (uint32_t r = 0; r < kReplicates; ++r) {
-            float* kept = task_.keep_replicates ? &kept_[(s * kReplicates + r) * kept_width()] : nullptr;
-            CoefficientSink sink{task_, layout_, rows_[s], tally, choice_, room, kept != nullptr ? kept + 1 : nullptr};
+            CoefficientSink sink{task_, layout_, states_, &rows_[s * states_], tally, choice_, room};
+            for (size_t k = 0; k < states_ && task_.keep_replicates; ++k) sink.nodes[k] = kept(k, s, r) + 1;
             Tracer<random::Stream, CoefficientSink> tracer(*task_.scene, sink, Guidance::openings);
             const uint32_t seed = replicate_seed(task_.seed, task_.first_point + static_cast<uint32_t>(s), r);
-            for (uint32_t i = round.begin; i < round.end; ++i) tracer.from_point(at, normal, plane.space, 1.0f, random::Stream(seed, i));
-            typical_[s * kReplicates + r] += sink.typical_sky + sink.typical_sun;
-            if (kept != nullptr) kept[0] += static_cast<float>(sink.typical_sky);
+            for (uint32_t i = round.begin; i < round.end; ++i) tracer.from_point(at, normal, plane.space, task_.boost, random::Stream(seed, i));
+            for (size_t k = 0; k < states_; ++k) {
+                typical_[(k * sites_.size() + s) * kReplicates + r] += sink.typical_sky[k] + sink.typical_sun[k];
+                if (task_.keep_replicates) kept(k, s, r)[0] += static_cast<float>(sink.typical_sky[k]);
+            }
             tally += tracer.tally();
         }
         const std::lock_guard lock(mutex_);
         tally_ += tally;
     }
 
-    double judge(uint32_t samples) const {
+    float* kept(size_t state, size_t site, uint32_t replicate) { return &kept_[((state * sites_.size() + site) * kReplicates + replicate) * kept_width()]; }
+    // Typical light of a point: of each replicate, the boost still in it.
+    std::span<const double> typical_of(size_t state, size_t site) const { return {&typical_[(state * sites_.size() + site) * kReplicates], kReplicates}; }
+
+    double judge(size_t state, uint32_t samples) const {
         double worst = 0;
         for (size_t p = 0, s = 0; p < task_.planes->size(); ++p) {
             const size_t n = (*task_.planes)[p].points.size();
             double mean = 0, square = 0;
             for (size_t i = 0; i < n; ++i, ++s) {
-                const Estimate e = estimate({&typical_[s * kReplicates], kReplicates}, samples);
+                const Estimate e = estimate(typical_of(state, s), samples);
                 mean += e.mean;
                 square += e.half_width() * e.half_width();
             }
@@ -165,30 +186,32 @@ class Work {
         return worst;
     }
 
-    void collect(Coefficients& out) {
-        const float scale = 1.0f / (static_cast<float>(out.samples) * kReplicates);
+    void collect(size_t state, Coefficients& out) {
+        const float scale = 1.0f / (static_cast<float>(out.samples) * kReplicates * task_.boost);
+        out.layout = layout_;
         out.points.resize(sites_.size());
         for (size_t s = 0; s < sites_.size(); ++s) {
             PointCoefficients& point = out.points[s];
             point = {};
-            const Estimate typical = estimate({&typical_[s * kReplicates], kReplicates}, out.samples);
+            const Estimate typical = estimate(typical_of(state, s), out.samples);
             point.half_width = typical.mean > 0 ? static_cast<float>(typical.half_width() / typical.mean) : 0.0f;
+            const Rows& rows = rows_[s * states_ + state];
             for (size_t k = 0; k < layout_.rows(); ++k) {
-                const auto& row = rows_[s].all[k];
-                if (row.empty()) continue;
+                if (rows.all[k].empty()) continue;
                 point.rows.push_back(static_cast<int>(k));
-                for (const float v : row) point.values.push_back(v * scale);
+                for (const float v : rows.all[k]) point.values.push_back(v * scale);
             }
             if (!task_.keep_replicates) continue;
-            const size_t width = kReplicates * kept_width();
-            point.replicates.assign(kept_.begin() + static_cast<std::ptrdiff_t>(s * width), kept_.begin() + static_cast<std::ptrdiff_t>((s + 1) * width));
-            for (float& v : point.replicates) v /= static_cast<float>(out.samples);
+            const float* from = kept(state, s, 0);
+            point.replicates.assign(from, from + kReplicates * kept_width());
+            for (float& v : point.replicates) v /= static_cast<float>(out.samples) * task_.boost;
         }
     }
 
     const CoefficientTask& task_;
     SunChoice choice_;
     CoefficientLayout layout_;
+    size_t states_ = 1;
     std::vector<Site> sites_;
     std::vector<Rows> rows_;
     std::vector<double> typical_;
@@ -199,7 +222,7 @@ class Work {
 
 }  // namespace
 
-Coefficients trace_coefficients(const CoefficientTask& task, const Cancel& cancel, const Progress& progress, const CoefficientStep& step) {
+std::vector<Coefficients> trace_coefficients(const CoefficientTask& task, const Cancel& cancel, const Progress& progress, const CoefficientStep& step) {
     return Work(task).run(cancel, progress, step);
 }
 

@@ -48,6 +48,7 @@ struct CoefficientLayout {
     size_t columns() const { return parts + 1 + nodes + coarse; }
     size_t ground() const { return parts; }
     size_t node(size_t n) const { return parts + 1 + n; }
+    bool is_node(size_t column) const { return column > parts && column <= parts + nodes; }
     size_t coarse_part(size_t n) const { return parts + 1 + nodes + n; }
 };
 
@@ -77,7 +78,9 @@ struct CoefficientTask {
     const climate::SkyParts* parts = nullptr;
     const SunNodes* nodes = nullptr;
     const std::vector<geometry::PlanePoints>* planes = nullptr;  ///< points in the order of planes
-    TypicalLight typical;
+    std::vector<TypicalLight> typical;  ///< by state of the scene
+    /// Roulette judges what a path carries as if it had begun with this much: for scenes in which little light is left of what comes in.
+    float boost = 1;
     std::vector<int> source_of_portal;  ///< -1: none
     size_t sources = 0;
     Split split = Split::none;
@@ -92,9 +95,10 @@ struct CoefficientTask {
 };
 
 /// Traces until the root mean square over each plane of the half-widths of typical illuminance is at most accuracy times
-/// its mean. Same bits for any number of threads. step, where given, sees the coefficients after every round.
+/// its mean, in every state of the scene. Gives one set for each; rays and paths are told with the first. Same bits for any number of
+/// threads. step, where given, sees the coefficients of the first state after every round, as error does.
 using CoefficientStep = std::function<void(const Coefficients&)>;
-Coefficients trace_coefficients(const CoefficientTask& task, const Cancel& cancel, const Progress& progress, const CoefficientStep& step = {});
+std::vector<Coefficients> trace_coefficients(const CoefficientTask& task, const Cancel& cancel, const Progress& progress, const CoefficientStep& step = {});
 
 /// Sources by opening: a name each, and which of them every portal belongs to; -1 for portals between rooms.
 struct Sources {

@@ -6,6 +6,8 @@
 #include <cstring>
 #include <type_traits>
 
+#include "light/replicates.h"
+
 namespace wp::light {
 
 namespace {
@@ -103,8 +105,31 @@ CompactCoefficients::CompactCoefficients(const Coefficients& dense)
             rows_.push_back(row);
         }
         first_.push_back(static_cast<uint32_t>(rows_.size()));
-        half_width_.push_back(point.half_width);
+        note_spread(point, dense.layout.nodes);
     }
+}
+
+void CompactCoefficients::note_spread(const PointCoefficients& point, size_t nodes) {
+    const auto spread = [&](size_t of) {
+        std::array<double, kReplicates> sums{};
+        for (size_t r = 0; r < kReplicates; ++r) sums[r] = static_cast<double>(point.replicates[r * (1 + nodes) + of]);
+        return estimate(sums, 1);
+    };
+    const Estimate sky = spread(0);
+    half_width_.push_back(sky.mean > 0 ? static_cast<float>(sky.half_width() / sky.mean) : 0.0f);
+    std::vector<float> widths(nodes);
+    for (size_t n = 0; n < nodes; ++n) widths[n] = static_cast<float>(spread(1 + n).half_width());
+    const float most = nodes > 0 ? *std::max_element(widths.begin(), widths.end()) : 0.0f;
+    most_of_nodes_.push_back(most);
+    for (const float w : widths) of_nodes_.push_back(Eigen::half(most > 0 ? w / most : 0.0f).x);
+}
+
+std::vector<float> CompactCoefficients::node_half_widths(size_t point) const {
+    if (!(most_of_nodes_[point] > 0)) return {};
+    const size_t nodes = of_nodes_.size() / points();
+    std::vector<float> out(nodes);
+    for (size_t n = 0; n < nodes; ++n) out[n] = most_of_nodes_[point] * Eigen::half_impl::half_to_float(Eigen::half_impl::raw_uint16_to_half(of_nodes_[point * nodes + n]));
+    return out;
 }
 
 float CompactCoefficients::value(const Row& row, uint32_t entry) const {
@@ -123,6 +148,8 @@ std::string CompactCoefficients::write() const {
     w.put(columns_);
     w.put(values_);
     w.put(half_width_);
+    w.put(most_of_nodes_);
+    w.put(of_nodes_);
     w.put(panes);
     return w.take();
 }
@@ -132,9 +159,10 @@ Result<CompactCoefficients> CompactCoefficients::read(std::string_view bytes, co
     Reader r(bytes);
     uint8_t settled = 0;
     const bool whole = r.take(out.reached) && r.take(settled) && r.take(out.samples) && r.take(out.tally.rays) && r.take(out.tally.paths) && r.take(out.first_) &&
-                       r.take(out.rows_) && r.take(out.columns_) && r.take(out.values_) && r.take(out.half_width_) && r.take(out.panes) && r.done();
+                       r.take(out.rows_) && r.take(out.columns_) && r.take(out.values_) && r.take(out.half_width_) && r.take(out.most_of_nodes_) && r.take(out.of_nodes_) && r.take(out.panes) && r.done();
     out.settled = settled != 0;
     if (!whole || out.first_.size() != out.half_width_.size() + 1 || !ascending(out.first_, out.rows_.size()) || out.columns_.size() != out.values_.size()) return kDamaged;
+    if (out.most_of_nodes_.size() != out.points() || out.of_nodes_.size() != out.points() * layout.nodes) return kDamaged;
     for (const Row& row : out.rows_)
         if (row.row >= layout.rows() || row.begin > row.end || row.end > out.columns_.size()) return kDamaged;
     if (std::any_of(out.columns_.begin(), out.columns_.end(), [&](uint16_t c) { return c >= layout.columns(); })) return kDamaged;

@@ -20,6 +20,7 @@ geometry::Surfaces with_figures(geometry::Surfaces surfaces, const PaneFigures& 
 class CompactCoefficients {
  public:
     CompactCoefficients() = default;
+    /// dense: with replicates, which tell how sure each part is.
     explicit CompactCoefficients(const Coefficients& dense);
 
     size_t points() const { return half_width_.size(); }
@@ -32,8 +33,10 @@ class CompactCoefficients {
     std::span<const uint16_t> columns(const Row& row) const { return {columns_.data() + row.begin, columns_.data() + row.end}; }
     /// Value of an entry, as a float.
     float value(const Row& row, uint32_t entry) const;
-    /// 95 %, as a share of a point's typical light.
-    float half_width(size_t point) const { return half_width_[point]; }
+    /// 95 %, of a point's light from sky and ground, as a share of that.
+    float sky_half_width(size_t point) const { return half_width_[point]; }
+    /// 95 %, of what a point has of each sun node for a beam of one lux, lux. Empty where the sun never reached it.
+    std::vector<float> node_half_widths(size_t point) const;
 
     double reached = 0;
     bool settled = false;
@@ -46,10 +49,14 @@ class CompactCoefficients {
     static Result<CompactCoefficients> read(std::string_view bytes, const CoefficientLayout& layout);
 
  private:
+    void note_spread(const PointCoefficients& point, size_t nodes);
     std::vector<uint32_t> first_{0};
     std::vector<Row> rows_;
     std::vector<uint16_t> columns_, values_;
     std::vector<float> half_width_;
+    // Of the nodes: each point's largest, and shares of it.
+    std::vector<float> most_of_nodes_;
+    std::vector<uint16_t> of_nodes_;
 };
 
 /// Direct sun of every hour of the year with the sun up, exact: which points it reaches, through what, and what is left of it behind the

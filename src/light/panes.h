@@ -35,6 +35,8 @@ struct ScenePortal {
     bool slats_upright;
 
     Pass pass(Vec3f direction) const;
+    /// What it lets through, straight and scattered, of evenly spread light from outside.
+    float passes_evenly() const;
 };
 
 /// Of each portal the blind that hangs closed before it: an index into Surfaces::blinds, or one of these.

@@ -48,6 +48,7 @@ struct Trail {
     int order = 0;    ///< reflections
     Way way = Way::straight;
     bool outdoors = false;  ///< it has met something out there
+    ByState states = kAllAlike;  ///< of a scene in several states: each one's share of what the path carries
     Trail reflected(Way by) const {
         Trail out = *this;
         ++out.order;
@@ -57,8 +58,9 @@ struct Trail {
         out.outdoors = outdoors || by != Way::from_inside;
         return out;
     }
-    Trail scattered(int through) const { return {through, order + 1, way, outdoors}; }
-    Trail past(int through) const { return {through, order, way, outdoors}; }
+    Trail scattered(int through) const { return {through, order + 1, way, outdoors, states}; }
+    Trail past(int through) const { return {through, order, way, outdoors, states}; }
+    Trail weighed(const ByState& by) const { return {portal, order, way, outdoors, states * by}; }
 };
 
 /// Rays cast, for the record.
@@ -248,11 +250,12 @@ class Tracer {
         ++tally_.rays;
         const Hit hit = scene_.intersect(x.at, direction, k);
         if (hit.distance < distance - 2 * kLift) return;  // something stands before the opening
+        const Trail trail = arrived(hit, x.trail);
         // Scattered light is found by every cosine ray that meets the portal, light that passes straight only by some of them.
         if (at.through > 0)
-            scatter_through(portal, k, x.at + direction * distance, direction, x.weight * cosine * at.through / (guided + by_cosine), x.trail, stream.branch());
+            scatter_through(portal, k, x.at + direction * distance, direction, x.weight * cosine * at.through / (guided + by_cosine), trail, stream.branch());
         if (at.straight > 0)
-            continue_with(hit, x.at, direction, x.weight * cosine * at.straight / (guided + by_cosine * at.pass_chance), x.trail.past(beyond(portal, k, direction, x.trail.portal)), stream);
+            continue_with(hit, x.at, direction, x.weight * cosine * at.straight / (guided + by_cosine * at.pass_chance), trail.past(beyond(portal, k, direction, trail.portal)), stream);
     }
 
     void gather_by_cosine(const Vertex& x, Stream stream, const std::vector<int>& portals, bool guided) {
@@ -261,27 +264,28 @@ class Tracer {
         const float full = x.weight * static_cast<float>(kPi);
         ++tally_.rays;
         const Hit hit = scene_.intersect(x.at, direction);
+        const Trail trail = arrived(hit, x.trail);
         if (hit.what != Hit::What::portal || !guided)
-            return continue_with(hit, x.at, direction, full, x.trail, stream);
+            return continue_with(hit, x.at, direction, full, trail, stream);
         // The other way of drawing could have found this portal too.
         size_t pick = 0;
         while (pick < portals.size() && portals[pick] != hit.portal) ++pick;
         if (pick == portals.size() || chances_[pick] <= 0)
-            return continue_with(hit, x.at, direction, full, x.trail, stream);
+            return continue_with(hit, x.at, direction, full, trail, stream);
         const ScenePortal& portal = scene_.portals()[static_cast<size_t>(hit.portal)];
         const Crossing at = crossing(portal, direction);
         const float by_cosine = local.z * static_cast<float>(1 / kPi);
         const float towards = static_cast<float>(portal_samples(x.trail.order)) * chances_[pick] * PortalView(portal, x.at).density(direction, hit.distance);
         const Vec3f at_portal = x.at + direction * hit.distance;
         // What is sent back cannot be drawn towards the portal.
-        if (at.through > 0) scatter_through(portal, hit.portal, at_portal, direction, x.weight * local.z * at.through / (towards + by_cosine), x.trail, stream.branch());
-        if (at.back > 0) scatter_back(portal, at_portal, direction, full * at.back, x.trail, stream.branch());
+        if (at.through > 0) scatter_through(portal, hit.portal, at_portal, direction, x.weight * local.z * at.through / (towards + by_cosine), trail, stream.branch());
+        if (at.back > 0) scatter_back(portal, at_portal, direction, full * at.back, trail, stream.branch());
         if (at.straight + at.mirror <= 0) return;
         if (stream.next().u < at.pass_chance) {
             const float weight = x.weight * local.z * at.straight / (towards + by_cosine * at.pass_chance);
-            return arrive(at_portal, direction, weight, x.trail.past(beyond(portal, hit.portal, direction, x.trail.portal)), stream, hit.portal);
+            return arrive(at_portal, direction, weight, trail.past(beyond(portal, hit.portal, direction, trail.portal)), stream, hit.portal);
         }
-        mirror(portal, at_portal, direction, full * (at.straight + at.mirror), x.trail, stream, hit.portal);
+        mirror(portal, at_portal, direction, full * (at.straight + at.mirror), trail, stream, hit.portal);
     }
 
     // The portal to remember after passing one: only those that lead to the open count.
@@ -293,8 +297,11 @@ class Tracer {
     // A ray that starts on a portal's plane looks through that one portal.
     void arrive(Vec3f origin, Vec3f direction, float weight, const Trail& trail, Stream stream, int leaving) {
         ++tally_.rays;
-        continue_with(scene_.intersect(origin, direction, leaving), origin, direction, weight, trail, stream);
+        const Hit hit = scene_.intersect(origin, direction, leaving);
+        continue_with(hit, origin, direction, weight, arrived(hit, trail), stream);
     }
+    // States in which a ray would have come here more or less often are given more or less of what it finds.
+    Trail arrived(const Hit& hit, const Trail& trail) const { return scene_.states() > 1 ? trail.weighed(hit.arrives) : trail; }
 
     static Trail mirrored(const Trail& trail, int space) {
         Trail out = trail.reflected(way_off(space, false));
@@ -327,7 +334,7 @@ class Tracer {
                 if (direction.z >= 0) sink_.sky(direction, weight, trail);
                 else sink_.ground(weight, trail.reflected(Way::from_ground));
                 return;
-            case Hit::What::surface: return leave_surface(hit, origin + direction * hit.distance, direction, weight, trail, stream);
+            case Hit::What::surface: return leave_surface(hit, origin + direction * hit.distance, direction, weight, scene_.states() > 1 ? trail.weighed(hit.sends) : trail, stream);
             case Hit::What::portal: return meet(hit, origin, direction, weight, trail, stream);
         }
     }

@@ -2,6 +2,7 @@
 // Error estimates for low-discrepancy points: the same estimate is made kReplicates times with independent scramblings;
 // the spread of the replicates gives the standard error of their mean, whatever the integrand.
 #pragma once
+#include <algorithm>
 #include <cmath>
 #include <cstdint>
 #include <span>
@@ -35,10 +36,11 @@ constexpr uint32_t replicate_seed(uint32_t seed, uint32_t point, uint32_t replic
     return random::hash(random::hash(random::hash(seed, 0x9d2c5680u), point), replicate);
 }
 
-/// Work in rounds: each round doubles the samples of every replicate. Sample indices [begin, end).
+/// Work in rounds: samples of every replicate grow to a power of two, then to half as many again, in turn: low-discrepancy points are even at both, and
+/// little more is traced than is wanted. Sample indices [begin, end).
 struct Round {
     uint32_t begin = 0, end = 1;
-    Round next() const { return {end, end * 2}; }
+    Round next() const { return {end, (end & (end - 1)) == 0 ? end + std::max(end / 2, 1u) : end / 3 * 4}; }
 };
 
 /// Round after which work is given up as unsettled: this many samples of every replicate.

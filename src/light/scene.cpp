@@ -37,12 +37,14 @@ RTCDevice device() {
 struct Context {
     RTCIntersectContext base;
     const ScenePortal* portals;
-    const float* openness;
+    const Holes* openness;     // of each porous face
     int skip;
     Scene::Beam beam;
     // What a beam went through last: on the seam between two triangles the kernels tell of both.
     unsigned last_portal;
     float last_hole;
+    // Porous faces that a ray passed, and how far off, where anybody asks. The kernels do not tell of them in order.
+    std::vector<std::pair<float, unsigned>>* passed;
 };
 
 void skip_one(const RTCFilterFunctionNArguments* args) {
@@ -61,7 +63,10 @@ void dim_beam(const RTCFilterFunctionNArguments* args) {
                   RTCRayN_dir_z(args->ray, args->N, 0)};
     const float straight = portal.pass(d).straight;
     if (straight <= 0) return;
-    if (index != context->last_portal) context->beam.share *= straight;
+    if (index != context->last_portal) {
+        context->beam.share *= straight;
+        for (float& share : context->beam.states) share *= straight;
+    }
     context->last_portal = index;
     if (portal.group >= 0) context->beam.portal = static_cast<int>(index);
     args->valid[0] = 0;
@@ -85,33 +90,37 @@ void pass_some(const RTCFilterFunctionNArguments* args) {
     for (const float part : {RTCRayN_org_x(args->ray, args->N, 0), RTCRayN_org_y(args->ray, args->N, 0), RTCRayN_org_z(args->ray, args->N, 0),
                              RTCRayN_dir_x(args->ray, args->N, 0), RTCRayN_dir_y(args->ray, args->N, 0), RTCRayN_dir_z(args->ray, args->N, 0)})
         h = mix(h ^ std::bit_cast<uint32_t>(part)) + 0x9e3779b9u;
-    if (static_cast<float>(h >> 8) * 0x1p-24f < context->openness[face]) args->valid[0] = 0;
+    if (static_cast<float>(h >> 8) * 0x1p-24f >= context->openness[face].drawn) return;
+    args->valid[0] = 0;
+    if (context->passed != nullptr) context->passed->emplace_back(RTCRayN_tfar(args->ray, args->N, 0), face);
 }
 
 // A beam is dimmed by what is partly open.
 void dim_by_holes(const RTCFilterFunctionNArguments* args) {
     if (args->valid[0] != -1) return;
     auto* context = reinterpret_cast<Context*>(args->context);
-    const float open = context->openness[RTCHitN_primID(args->hit, args->N, 0)];
-    if (open <= 0) return;
+    const Holes& holes = context->openness[RTCHitN_primID(args->hit, args->N, 0)];
+    if (holes.drawn <= 0) return;
     const float distance = RTCRayN_tfar(args->ray, args->N, 0);
     if (std::fabs(distance - context->last_hole) > 1e-5f * distance) {
-        context->beam.share *= open;
-        context->beam.holes *= open;
+        context->beam.share *= holes.open[0];
+        context->beam.holes *= holes.open[0];
+        context->beam.states = context->beam.states * holes.open;
     }
     context->last_hole = distance;
     args->valid[0] = 0;
 }
 
-Context new_context(const std::vector<ScenePortal>& portals, const std::vector<float>& openness, int skip) {
+Context new_context(const std::vector<ScenePortal>& portals, const std::vector<Holes>& openness, int skip) {
     Context context{};
     rtcInitIntersectContext(&context.base);
     context.portals = portals.data();
     context.openness = openness.data();
     context.skip = skip;
-    context.beam = {1, -1, 1};
+    context.beam = {1, -1, 1, kAllAlike};
     context.last_portal = 0xffffffffu;
     context.last_hole = -1;
+    context.passed = nullptr;
     return context;
 }
 
@@ -125,29 +134,53 @@ void put(float* to, Vec3f v) {
 
 Scene::Scene(const geometry::Surfaces& surfaces, Blinds blinds, const State& state) : Scene(surfaces, layers_of(surfaces, blinds), state) {}
 
-Scene::Scene(const geometry::Surfaces& surfaces, const BlindLayers& layers, const State& state)
-    : panes_(surfaces, layers), groups_(static_cast<int>(surfaces.groups.size())), ground_reflectance_(static_cast<float>(state.ground >= 0 ? state.ground : surfaces.ground_reflectance)) {
-    const model::Season season = state.season;
+Scene::Scene(const geometry::Surfaces& surfaces, const BlindLayers& layers, const State& state) : Scene(surfaces, layers, std::span(&state, 1)) {}
+
+Scene::Scene(const geometry::Surfaces& surfaces, const BlindLayers& layers, std::span<const State> states)
+    : panes_(surfaces, layers), groups_(static_cast<int>(surfaces.groups.size())), states_(std::clamp<size_t>(states.size(), 1, kMostStates)),
+      ground_reflectance_(static_cast<float>(states[0].ground >= 0 ? states[0].ground : surfaces.ground_reflectance)) {
     portals_of_.resize(surfaces.spaces.size());
     for (size_t i = 0; i < portals().size(); ++i)
         for (const int space : {portals()[i].inside, portals()[i].outside})
             if (space >= 0) add_portal_to(space, static_cast<int>(i), surfaces.air);
     scene_ = rtcNewScene(device());
     rtcSetSceneFlags(scene_, RTC_SCENE_FLAG_ROBUST);
-    for (const auto& s : surfaces.surfaces) {
-        const double open = season == model::Season::in_leaf ? s.openness : s.bare_openness, closed = std::max(1e-9, 1 - open);
-        // Of the rays that are met: those that went through the holes are not among them.
-        const bool open_ground = state.ground >= 0 && s.element == geometry::Element::ground;
-        matters_.push_back({open_ground ? ground_reflectance_ : static_cast<float>(s.reflectance / closed), static_cast<float>(s.specular / closed), sharpness(s.roughness), static_cast<float>(s.through / closed),
-                           s.element == geometry::Element::ground || s.element == geometry::Element::terrain});
-    }
-    add_triangles(surfaces, false, season);
-    add_triangles(surfaces, true, season);
+    add_matters(surfaces, states.first(states_));
+    add_triangles(surfaces, false, states.first(states_));
+    add_triangles(surfaces, true, states.first(states_));
     if (!portals().empty()) add_panes();
     rtcCommitScene(scene_);
 }
 
-void Scene::add_triangles(const geometry::Surfaces& surfaces, bool porous, model::Season season) {
+Holes Scene::holes_of(const geometry::Surface& surface, std::span<const State> states) {
+    Holes out;
+    // Drawn between the states, so that none is met by rays that are rare among those drawn.
+    for (size_t k = 0; k < states.size(); ++k) {
+        out.open[k] = static_cast<float>(states[k].season == model::Season::in_leaf ? surface.openness : surface.bare_openness);
+        out.drawn += out.open[k] / static_cast<float>(states.size());
+    }
+    return out;
+}
+
+void Scene::add_matters(const geometry::Surfaces& surfaces, std::span<const State> states) {
+    for (const auto& s : surfaces.surfaces) {
+        const Holes holes = holes_of(s, states);
+        const bool open_ground = s.element == geometry::Element::ground && states[0].ground >= 0;
+        // Of the rays that are met: those that went through the holes are not among them.
+        const float closed = std::max(1e-9f, 1 - holes.drawn);
+        double ground = 0;
+        for (const State& state : states) ground += state.ground / static_cast<double>(states.size());
+        ByState sends = kAllAlike;
+        for (size_t k = 0; k < states.size(); ++k) {
+            sends[k] = closed / std::max(1e-9f, 1 - holes.open[k]);
+            if (open_ground) sends[k] = ground > 0 ? static_cast<float>(states[k].ground / ground) : 0.0f;
+        }
+        matters_.push_back({open_ground ? static_cast<float>(ground) : static_cast<float>(s.reflectance) / closed, static_cast<float>(s.specular) / closed, sharpness(s.roughness), static_cast<float>(s.through) / closed,
+                           s.element == geometry::Element::ground || s.element == geometry::Element::terrain, sends});
+    }
+}
+
+void Scene::add_triangles(const geometry::Surfaces& surfaces, bool porous, std::span<const State> states) {
     std::vector<uint32_t> mine;
     for (size_t i = 0; i < surfaces.triangles.size(); ++i)
         if (surfaces.surfaces[surfaces.surface_of[i]].porous() == porous) mine.push_back(static_cast<uint32_t>(i));
@@ -168,7 +201,7 @@ void Scene::add_triangles(const geometry::Surfaces& surfaces, bool porous, model
         const uint32_t surface = surfaces.surface_of[mine[i]];
         const auto& s = surfaces.surfaces[surface];
         faces.push_back({twice_area > 0 ? (across * (1 / twice_area)).as<float>() : Vec3f{0, 0, 1}, surface, s.space});
-        if (porous) openness_.push_back(static_cast<float>(season == model::Season::in_leaf ? s.openness : s.bare_openness));
+        if (porous) openness_.push_back(holes_of(s, states));
     }
     if (porous) {
         rtcSetGeometryIntersectFilterFunction(mesh, pass_some);
@@ -216,14 +249,37 @@ const std::vector<int>& Scene::portals_of(int space) const {
     return space >= 0 && static_cast<size_t>(space) < portals_of_.size() ? portals_of_[static_cast<size_t>(space)] : no_portals_;
 }
 
+ByState Scene::likelihood(const std::vector<std::pair<float, unsigned>>& passed, float distance, int met) const {
+    ByState out = kAllAlike;
+    for (size_t i = 0; i < passed.size(); ++i) {
+        // Beyond the hit nothing was passed; and of a face that is told of twice there was one throw.
+        const auto [far, face] = passed[i];
+        const auto same = [face = face](const auto& other) { return other.second == face; };
+        if (far >= distance || std::any_of(passed.begin(), passed.begin() + static_cast<std::ptrdiff_t>(i), same)) continue;
+        for (size_t k = 0; k < states_; ++k) out[k] *= openness_[face].open[k] / openness_[face].drawn;
+    }
+    if (met >= 0)
+        for (size_t k = 0; k < states_; ++k) out[k] *= (1 - openness_[static_cast<size_t>(met)].open[k]) / (1 - openness_[static_cast<size_t>(met)].drawn);
+    return out;
+}
+
 Hit Scene::intersect(Vec3f origin, Vec3f direction, int skip_portal) const {
+    static thread_local std::vector<std::pair<float, unsigned>> passed;
     Context context = new_context(portals(), openness_, skip_portal);
+    if (states_ > 1) {
+        passed.clear();
+        context.passed = &passed;
+    }
     RTCRayHit ray;
     ray.ray = {origin.x, origin.y, origin.z, 0, direction.x, direction.y, direction.z, 0, kFar, 0xffffffffu, 0, 0};
     ray.hit.geomID = RTC_INVALID_GEOMETRY_ID;
     ray.hit.instID[0] = RTC_INVALID_GEOMETRY_ID;
     rtcIntersect1(scene_, &context.base, &ray);
     Hit hit;
+    if (states_ > 1) {
+        const bool met = ray.hit.geomID == kPorous;
+        if (met || !passed.empty()) hit.arrives = likelihood(passed, ray.ray.tfar, met ? static_cast<int>(ray.hit.primID) : -1);
+    }
     if (ray.hit.geomID == RTC_INVALID_GEOMETRY_ID) return hit;
     hit.distance = ray.ray.tfar;
     if (ray.hit.geomID == kPortals) {
@@ -243,14 +299,31 @@ Hit Scene::intersect(Vec3f origin, Vec3f direction, int skip_portal) const {
     hit.space = face.space;
     hit.ground = matter.ground;
     hit.source = face.matter;
+    hit.sends = matter.sends;
     return hit;
+}
+
+bool Scene::leads_out(int space, Vec3f origin, Vec3f direction) const {
+    if (space < 0) return true;
+    constexpr float margin = 1e-3f;
+    return std::ranges::any_of(portals_of(space), [&](int index) {
+        const ScenePortal& p = portals()[static_cast<size_t>(index)];
+        const Vec3f from = origin - p.corner;
+        const float through = dot(direction, p.normal), height = -dot(from, p.normal);
+        // In the portal's own plane there is nothing to reckon with.
+        if (std::fabs(through) < 1e-6f || std::fabs(height) < margin) return true;
+        const float t = height / through;
+        if (t < 0) return false;
+        const float u = dot(from, p.unit_u) + t * dot(direction, p.unit_u), v = dot(from, p.unit_v) + t * dot(direction, p.unit_v);
+        return u > -margin && v > -margin && u < p.length_u + margin && v < p.length_v + margin;
+    });
 }
 
 Scene::Beam Scene::beam(Vec3f origin, Vec3f direction) const {
     Context context = new_context(portals(), openness_, -1);
     RTCRay ray{origin.x, origin.y, origin.z, 0, direction.x, direction.y, direction.z, 0, kFar, 0xffffffffu, 0, 0};
     rtcOccluded1(scene_, &context.base, &ray);
-    return ray.tfar < 0 ? Beam{0, -1, 0} : context.beam;
+    return ray.tfar < 0 ? Beam{0, -1, 0, {}} : context.beam;
 }
 
 }  // namespace wp::light

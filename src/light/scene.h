@@ -3,6 +3,7 @@
 #pragma once
 #include <cstdint>
 #include <memory>
+#include <span>
 #include <vector>
 
 #include "base/vec.h"
@@ -33,12 +34,24 @@ struct Hit {
     uint32_t source = 0;        ///< surface only: its index in Surfaces::surfaces
     bool ground = false;        ///< surface only: open ground or terrain
     bool lit_side = true;       ///< the ray met the side the surface is meant to be seen from
+    // Of a scene in several states, over what is drawn: how often each state would have let the ray come here, and, surface only, what it
+    // sends on from there.
+    ByState arrives = kAllAlike, sends = kAllAlike;
+};
+
+/// What a porous face lets through: of rays that are drawn, and in each state.
+struct Holes {
+    float drawn = 0;
+    ByState open{};
 };
 
 class Scene {
  public:
     explicit Scene(const geometry::Surfaces& surfaces, Blinds blinds = Blinds::open, const State& state = {});
     Scene(const geometry::Surfaces& surfaces, const BlindLayers& layers, const State& state = {});
+    /// In up to kMostStates states at once: rays go by what is common to them, and tell by how much each departs from it. One path thus serves
+    /// all; of each state it is an unbiased estimate.
+    Scene(const geometry::Surfaces& surfaces, const BlindLayers& layers, std::span<const State> states);
     ~Scene();
     Scene(const Scene&) = delete;
     Scene& operator=(const Scene&) = delete;
@@ -48,16 +61,22 @@ class Scene {
     Hit intersect(Vec3f origin, Vec3f direction, int skip_portal = -1) const;
     /// What is left of a narrow beam that leaves origin along a unit direction for the open.
     struct Beam {
-        float share = 0;   ///< 0 where something solid stands; dimmed by panes, and by what has holes
+        float share = 0;   ///< 0 where something solid stands; dimmed by panes, and by what has holes (in the first state)
         int portal = -1;   ///< the portal it passes to the open
         float holes = 1;   ///< of that, what crowns and cloth outdoors leave
+        ByState states{};  ///< share by state
+        bool passes() const { return states[0] > 0 || states[1] > 0 || states[2] > 0 || states[3] > 0; }
     };
     Beam beam(Vec3f origin, Vec3f direction) const;
+    /// False: a beam along a unit direction cannot leave the space, for it meets none of its openings' rectangles. Outdoors always true.
+    bool leads_out(int space, Vec3f origin, Vec3f direction) const;
 
     const std::vector<ScenePortal>& portals() const { return panes_.portals(); }
     /// Portals that a space looks at; empty outdoors.
     const std::vector<int>& portals_of(int space) const;
     int groups() const { return groups_; }
+    /// How many states it is in at once.
+    size_t states() const { return states_; }
     float ground_reflectance() const { return ground_reflectance_; }
     RTCSceneTy* kernel() const { return scene_; }
 
@@ -70,18 +89,24 @@ class Scene {
     struct Matter {
         float reflectance, specular, sharpness, through;
         bool ground;
+        ByState sends;
     };
-    void add_triangles(const geometry::Surfaces& surfaces, bool porous, model::Season season);
+    void add_matters(const geometry::Surfaces& surfaces, std::span<const State> states);
+    void add_triangles(const geometry::Surfaces& surfaces, bool porous, std::span<const State> states);
+    static Holes holes_of(const geometry::Surface& surface, std::span<const State> states);
+    // How often each state would have let a ray pass the faces that this one passed before its hit, and meet the one it met.
+    ByState likelihood(const std::vector<std::pair<float, unsigned>>& passed, float distance, int met) const;
     void add_panes();
     void add_portal_to(int space, int portal, const std::vector<int>& air);
     RTCSceneTy* scene_ = nullptr;
     std::vector<Face> faces_, porous_;
-    std::vector<float> openness_;  // of each porous face
+    std::vector<Holes> openness_;  // of each porous face
     std::vector<Matter> matters_;
     Panes panes_;
     std::vector<std::vector<int>> portals_of_;
     std::vector<int> no_portals_;
     int groups_ = 0;
+    size_t states_ = 1;
     float ground_reflectance_ = 0.2f;
 };
 

@@ -20,34 +20,34 @@ Hours daily_hours(double from, double to) {
 
 size_t count(const Hours& hours) { return static_cast<size_t>(std::count(hours.begin(), hours.end(), true)); }
 
-std::vector<double> hours_at_least(const HourlyLux& year, const Hours& hours, double limit_lux) {
+std::vector<double> hours_at_least(const HourlyLux& year, const Hours& hours, double limit_lux, Scale scale) {
     std::vector<double> sum(year.points, 0.0);
     for (size_t h = 0; h < hours.size(); ++h) {
         if (!hours[h]) continue;
         const auto lux = year.at(static_cast<int>(h));
         for (size_t p = 0; p < lux.size(); ++p)
-            if (static_cast<double>(lux[p]) >= limit_lux) sum[p] += 1;
+            if (static_cast<double>(lux[p]) * (scale.empty() ? 1.0 : scale[p]) >= limit_lux) sum[p] += 1;
     }
     return sum;
 }
 
-std::vector<double> autonomy(const HourlyLux& year, const Hours& hours, double target_lux, double scale) {
-    std::vector<double> share = hours_at_least(year, hours, target_lux / scale);
+std::vector<double> autonomy(const HourlyLux& year, const Hours& hours, double target_lux, Scale scale) {
+    std::vector<double> share = hours_at_least(year, hours, target_lux, scale);
     const auto n = static_cast<double>(count(hours));
     for (double& s : share) s = n > 0 ? s / n : 0;
     return share;
 }
 
-std::vector<double> continuous_autonomy(const HourlyLux& year, const Hours& hours, double target_lux, double scale) {
-    return mean_over_hours(year, hours, [&](double lux) { return std::min(1.0, lux * scale / target_lux); });
+std::vector<double> continuous_autonomy(const HourlyLux& year, const Hours& hours, double target_lux, Scale scale) {
+    return mean_over_hours(year, hours, scale, [&](double lux) { return std::min(1.0, lux / target_lux); });
 }
 
-std::vector<double> share_between(const HourlyLux& year, const Hours& hours, double low, double high, double scale) {
-    return mean_over_hours(year, hours, [&](double lux) { return lux * scale >= low && lux * scale < high ? 1.0 : 0.0; });
+std::vector<double> share_between(const HourlyLux& year, const Hours& hours, double low, double high, Scale scale) {
+    return mean_over_hours(year, hours, scale, [&](double lux) { return lux >= low && lux < high ? 1.0 : 0.0; });
 }
 
 std::vector<double> mean_of_points(const HourlyLux& year, const Hours& hours) {
-    return mean_over_hours(year, hours, [](double lux) { return lux; });
+    return mean_over_hours(year, hours, {}, [](double lux) { return lux; });
 }
 
 std::vector<double> lux_in_share(const HourlyLux& year, const Hours& hours, double share) {

@@ -28,13 +28,15 @@ struct HourlyLux {
     }
 };
 
-/// Share of the hours in which each point has at least target lux (daylight autonomy). scale multiplies the light: the
-/// ends of its error band go in here.
-std::vector<double> autonomy(const HourlyLux& year, const Hours& hours, double target_lux, double scale = 1.0);
+/// A number for each point that its light is multiplied by; empty: as it is. The ends of an error band go in here.
+using Scale = std::span<const double>;
+
+/// Share of the hours in which each point has at least target lux (daylight autonomy).
+std::vector<double> autonomy(const HourlyLux& year, const Hours& hours, double target_lux, Scale scale = {});
 
 /// Mean over the hours of what worth(lux) makes of each point's light; hours without light are worth(0).
 template <class Worth>
-std::vector<double> mean_over_hours(const HourlyLux& year, const Hours& hours, Worth&& worth) {
+std::vector<double> mean_over_hours(const HourlyLux& year, const Hours& hours, Scale scale, Worth&& worth) {
     std::vector<double> sum(year.points, 0.0);
     size_t n = 0, dark = 0;
     for (size_t h = 0; h < hours.size(); ++h) {
@@ -42,7 +44,7 @@ std::vector<double> mean_over_hours(const HourlyLux& year, const Hours& hours, W
         ++n;
         const auto lux = year.at(static_cast<int>(h));
         dark += lux.empty();
-        for (size_t p = 0; p < lux.size(); ++p) sum[p] += worth(static_cast<double>(lux[p]));
+        for (size_t p = 0; p < lux.size(); ++p) sum[p] += worth(static_cast<double>(lux[p]) * (scale.empty() ? 1.0 : scale[p]));
     }
     const double of_dark = static_cast<double>(dark) * worth(0.0);
     for (double& s : sum) s = n > 0 ? (s + of_dark) / static_cast<double>(n) : 0;
@@ -50,10 +52,10 @@ std::vector<double> mean_over_hours(const HourlyLux& year, const Hours& hours, W
 }
 
 /// Continuous daylight autonomy (Z. Rogers, Daylighting Metric Development, 2006): hours below the target count by the part of it they have.
-std::vector<double> continuous_autonomy(const HourlyLux& year, const Hours& hours, double target_lux, double scale = 1.0);
+std::vector<double> continuous_autonomy(const HourlyLux& year, const Hours& hours, double target_lux, Scale scale = {});
 /// Share of the hours in which each point has at least low and less than high: the bands of useful daylight illuminance (A. Nabil,
 /// J. Mardaljevic, Lighting Research and Technology 37 (2005) 41-59) and of saturation.
-std::vector<double> share_between(const HourlyLux& year, const Hours& hours, double low, double high, double scale = 1.0);
+std::vector<double> share_between(const HourlyLux& year, const Hours& hours, double low, double high, Scale scale = {});
 /// Mean of each point, lux.
 std::vector<double> mean_of_points(const HourlyLux& year, const Hours& hours);
 /// The illuminance that each point has in at least that share of the hours, lux.
@@ -73,7 +75,7 @@ double share_at_least(std::span<const double> values, double limit);
 double share_above(std::span<const double> values, double limit);
 
 /// Hours in which each point has at least limit lux.
-std::vector<double> hours_at_least(const HourlyLux& year, const Hours& hours, double limit_lux);
+std::vector<double> hours_at_least(const HourlyLux& year, const Hours& hours, double limit_lux, Scale scale = {});
 
 /// Share of the hours in which at least `share` of the points have at least target lux. EN 17037:2018 counts the daylight
 /// hours in which the target stands over half of the plane, or the minimum over 95 % of it.

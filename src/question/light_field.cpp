@@ -45,7 +45,7 @@ LightField trace_light_field(const FieldTask& task, const Effort& effort, const 
     work.parts = &columns->parts();
     work.nodes = &columns->nodes();
     work.planes = &field.planes;
-    work.typical = typical_light(*columns, task.place, task.north_azimuth, task.state.ground >= 0 ? task.state.ground : task.surfaces->ground_reflectance);
+    work.typical = {typical_light(*columns, task.place, task.north_azimuth, task.state.ground >= 0 ? task.state.ground : task.surfaces->ground_reflectance)};
     work.source_of_portal = field.source_of_portal;
     work.sources = field.sources.size();
     work.split = light::Split::way;
@@ -71,11 +71,11 @@ LightField trace_light_field(const FieldTask& task, const Effort& effort, const 
     field.record.wanted = effort.accuracy;
     field.record.seed = effort.seed;
     with_threads(effort.threads, [&] {
-        auto settled = light::trace_coefficients(work, cancel, {}, !step ? light::CoefficientStep{} : [&](const light::Coefficients& so_far) {
+        auto settled = std::move(light::trace_coefficients(work, cancel, {}, !step ? light::CoefficientStep{} : [&](const light::Coefficients& so_far) {
             field.coefficients = so_far;
             note(so_far);
             if (!so_far.settled) step(field);
-        });
+        }).front());
         note(settled);
         field.coefficients = std::move(settled);
     });

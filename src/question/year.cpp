@@ -2,11 +2,23 @@
 #include "question/year.h"
 
 #include <algorithm>
+#include <cmath>
 #include <mutex>
 
 #include "question/year_reckoner.h"
 
 namespace wp::question {
+
+double PlaneYear::width_of(size_t point, Operation operation) const {
+    const auto& of = operation != Operation::open && !closed_half_width.empty() ? closed_half_width : half_width;
+    return point < of.size() ? static_cast<double>(of[point]) : relative_half_width;
+}
+
+double PlaneYear::width(Operation operation) const {
+    double square = 0;
+    for (size_t i = 0; i < half_width.size(); ++i) square += std::pow(width_of(i, operation), 2);
+    return half_width.empty() ? relative_half_width : std::sqrt(square / static_cast<double>(half_width.size()));
+}
 
 YearAnswer::YearAnswer(Inputs inputs) {
     const YearLight& light = *inputs.light;

@@ -24,8 +24,13 @@ inline constexpr size_t kOperations = 3;
 struct PlaneYear {
     geometry::PlanePoints plane;
     std::vector<int> groups;                ///< indices of the window groups of the plane's room that have blinds
-    double relative_half_width = 0;         ///< 95 %, root mean square over points, of the typical illuminance
-    std::vector<float> half_width;          ///< the same of each point, interpolation of the interreflected sun included
+    double relative_half_width = 0;         ///< 95 %, blinds open: root mean square over points and hours, as a share of that of their light
+    /// The same of each point by itself, interpolation of the interreflected sun included; and the largest in any state of the blinds (empty: that
+    /// with open ones). Empty: as the plane's.
+    std::vector<float> half_width, closed_half_width;
+    double width_of(size_t point, Operation operation) const;
+    /// Root mean square over points.
+    double width(Operation operation) const;
 };
 
 /// What a mean over hours at one point, or over a plane, is made of, lux.
@@ -41,6 +46,7 @@ struct YearShares {
 /// One hour of a plane: what each point has, lux.
 struct YearHour {
     std::vector<double> lux, sun, sky, reflected;
+    std::vector<double> half_width;         ///< 95 % of lux, lux
 };
 
 /// Sun's irradiance on and behind the panes of one opening, W/m^2 of pane, by hour of the year.

@@ -16,7 +16,7 @@ constexpr double kThreeLow = 100, kThreeHigh = 2000, kSaturated[2] = {430, 4300}
 /// Maximum autonomy: ten times the target (Z. Rogers 2006); a point counts as over-lit above 5 % of the hours.
 constexpr double kTooMuch = 10, kOverLitShare = 0.05;
 
-std::vector<double> reckon(const metric::HourlyLux& light, PointFigure figure, const YearLimits& l, const metric::Hours& hours, double scale) {
+std::vector<double> reckon(const metric::HourlyLux& light, PointFigure figure, const YearLimits& l, const metric::Hours& hours, metric::Scale scale) {
     const auto band = [&](double low, double high) { return metric::share_between(light, hours, low, high, scale); };
     switch (figure) {
         case PointFigure::autonomy: return metric::autonomy(light, hours, l.target, scale);
@@ -32,7 +32,7 @@ std::vector<double> reckon(const metric::HourlyLux& light, PointFigure figure, c
         case PointFigure::sun_hours: return metric::hours_at_least(light, hours, kBlindLux);
         case PointFigure::mean: {
             auto mean = metric::mean_of_points(light, hours);
-            for (double& v : mean) v *= scale;
+            for (size_t i = 0; i < scale.size(); ++i) mean[i] *= scale[i];
             return mean;
         }
     }
@@ -75,16 +75,21 @@ const PointFigureName& name_of(PointFigure figure) {
 PointValues point_values(const YearAnswer& year, size_t plane, PointFigure figure, const YearLimits& limits, const metric::Hours& hours, Operation operation) {
     PointValues out;
     if (figure == PointFigure::sun_hours) {
-        out.value = reckon(*year.direct(plane), figure, limits, hours, 1);
+        out.value = reckon(*year.direct(plane), figure, limits, hours, {});
         out.low = out.high = out.value;
         return out;
     }
     const auto light = year.lux(plane, operation);
-    out.value = reckon(*light, figure, limits, hours, 1);
-    // The error of a point is about the same share of its light in all hours: it is moved as a whole.
-    const double w = std::clamp(year.planes[plane].relative_half_width, 0.0, 0.95);
-    out.low = reckon(*light, figure, limits, hours, 1 - w);
-    out.high = reckon(*light, figure, limits, hours, 1 + w);
+    out.value = reckon(*light, figure, limits, hours, {});
+    // The error of a point's light is of one piece for the sky, by the hour for the sun. To move it as a whole is on the safe side.
+    std::vector<double> below(light->points), above(light->points);
+    for (size_t i = 0; i < light->points; ++i) {
+        const double w = std::min(year.planes[plane].width_of(i, operation), 0.95);
+        below[i] = 1 - w;
+        above[i] = 1 + w;
+    }
+    out.low = reckon(*light, figure, limits, hours, below);
+    out.high = reckon(*light, figure, limits, hours, above);
     const double percent = figure == PointFigure::mean ? 1 : 100;
     for (size_t i = 0; i < out.value.size(); ++i) {
         const double ends[3] = {out.value[i], out.low[i], out.high[i]};
@@ -106,8 +111,7 @@ SpatialAutonomy spatial_autonomy(const YearAnswer& year, size_t plane, const met
     std::vector<double> margin(has.size()), error(has.size());
     for (size_t i = 0; i < has.size(); ++i) {
         margin[i] = has[i] - lux;
-        const double w = i < p.half_width.size() ? static_cast<double>(p.half_width[i]) : p.relative_half_width;
-        error[i] = has[i] * w / light::kStudent95;
+        error[i] = has[i] * p.width_of(i, operation) / light::kStudent95;
     }
     set_band(out, metric::passing(margin, error));
     return out;
@@ -123,7 +127,7 @@ SunlightExposure sunlight_exposure(const YearAnswer& year, size_t plane, const m
 SpatialAutonomy provision(const YearAnswer& year, size_t plane, const metric::Hours& hours, double lux, double area_share, Operation operation) {
     const auto light = year.lux(plane, operation);
     // Whatever share of the plane is asked for hangs on few points: their error is taken whole, which is on the safe side.
-    const double w = std::clamp(year.planes[plane].relative_half_width, 0.0, 0.95);
+    const double w = std::min(year.planes[plane].width(operation), 0.95);
     SpatialAutonomy out;
     out.value = metric::spatial_provision(*light, hours, lux, area_share);
     out.low = metric::spatial_provision(*light, hours, lux / (1 - w), area_share);

@@ -112,7 +112,7 @@ class Tracing {
         out_.pieces.resize(out_.blocks.size() * out_.states.all.size() * out_.layers.size());
         for (size_t b = 0; b < out_.blocks.size() && !cancel_.requested(); ++b) trace_block(b);
         out_.face_pieces.resize(out_.faces.size() * out_.states.all.size());
-        for (size_t s = 0; s < out_.states.all.size() && !cancel_.requested(); ++s) trace_faces(s);
+        trace_faces();
         for (const auto* planes : {&out_.planes, &out_.faces})
             for (const auto& plane : *planes) {
                 if (cancel_.requested()) break;
@@ -126,11 +126,19 @@ class Tracing {
     }
 
  private:
-    const light::Scene& scene(size_t state, size_t layer) {
+    // States of trees and ground that are traced together: from first on.
+    struct Together {
+        size_t first, count;
+    };
+    std::vector<Together> batches() const {
+        std::vector<Together> out;
+        for (size_t s = 0; s < out_.states.all.size(); s += light::kMostStates) out.push_back({s, std::min(light::kMostStates, out_.states.all.size() - s)});
+        return out;
+    }
+    const light::Scene& scene(const Together& states, size_t layer) {
         // Scenes are made when they are first wanted: pieces that are found need none.
-        scenes_.resize(out_.states.all.size() * out_.layers.size());
-        auto& known = scenes_[state * out_.layers.size() + layer];
-        if (!known) known = std::make_unique<light::Scene>(surfaces_, out_.layers[layer], out_.states.all[state]);
+        auto& known = scenes_[{states.first, layer}];
+        if (!known) known = std::make_unique<light::Scene>(surfaces_, out_.layers[layer], std::span(out_.states.all).subspan(states.first, states.count));
         return *known;
     }
 
@@ -145,17 +153,22 @@ class Tracing {
         return it->second;
     }
 
-    Fingerprint piece_inputs(const geometry::PlanePoints& points, size_t first, size_t state, size_t layer) {
+    Fingerprint piece_inputs(const geometry::PlanePoints& points, size_t first, const Together& together, size_t state, size_t layer) {
         Fingerprint print;
-        print.add(std::string_view("year piece 3"));
+        print.add(std::string_view("year piece 4"));
         // What a column means hangs on how many there are.
         for (const size_t n : {out_.layout.parts, out_.layout.nodes, out_.layout.coarse}) print.add(n);
         const Surroundings& around = surroundings(points.space);
         print.add(around.light);
         print.add(points.fingerprint());
         add(print, surfaces_, out_.layers[layer], around.joined);
-        for (const double v : {task_.place.latitude, task_.place.longitude, task_.place.time_zone, task_.north_azimuth, out_.states.all[state].ground, effort_.accuracy}) print.add(v);
-        print.add(static_cast<int>(out_.states.all[state].season));
+        for (const double v : {task_.place.latitude, task_.place.longitude, task_.place.time_zone, task_.north_azimuth, effort_.accuracy}) print.add(v);
+        // What is drawn lies between the states that are traced together.
+        for (size_t s = together.first; s < together.first + together.count; ++s) {
+            print.add(out_.states.all[s].ground);
+            print.add(static_cast<int>(out_.states.all[s].season));
+        }
+        print.add(state - together.first);
         // Rows are told by the number of their opening.
         for (const auto& id : out_.openings) print.add(id);
         print.add(first);
@@ -173,37 +186,72 @@ class Tracing {
         return std::make_shared<const CompactCoefficients>(std::move(*piece));
     }
 
-    YearLight::Piece trace(const geometry::PlanePoints& points, size_t first, size_t state, size_t layer, double worth) {
-        const Fingerprint print = piece_inputs(points, first, state, layer);
-        YearLight::Piece piece = find(print);
-        if (!piece) {
-            const std::vector<geometry::PlanePoints> planes{points};
-            light::CoefficientTask work;
-            work.scene = &scene(state, layer);
-            work.parts = &columns_.parts();
-            work.coarse = columns_.coarse();
-            work.nodes = &columns_.nodes();
-            work.planes = &planes;
-            work.typical = typical_[state];
-            work.sources = out_.openings.size();
-            work.source_of_portal = out_.opening_of_portal;
-            work.split = light::Split::entry;
-            work.first_point = static_cast<uint32_t>(first);
-            work.accuracy = effort_.accuracy;
-            work.seed = effort_.seed;
-            const auto dense = light::trace_coefficients(work, cancel_, [&](double share) { report(done_ + share * worth); });
-            if (cancel_.requested()) return nullptr;
-            CompactCoefficients made(dense);
-            made.panes = light::figures_of(surfaces_);
-            piece = std::make_shared<const CompactCoefficients>(std::move(made));
-            ++out_.traced;
-            out_.record.rays += piece->tally.rays;
-            out_.record.paths += piece->tally.paths;
-            if (shelf_.keep) shelf_.keep(print, piece->write());
+    // Pieces of all states of trees and ground, in their order; missing where it was cancelled.
+    std::vector<YearLight::Piece> trace(const geometry::PlanePoints& points, size_t first, size_t layer, double worth) {
+        std::vector<YearLight::Piece> out(out_.states.all.size());
+        for (const Together& together : batches()) {
+            const std::span<YearLight::Piece> found(out.data() + together.first, together.count);
+            std::vector<Fingerprint> prints;
+            for (size_t s = 0; s < together.count; ++s) {
+                prints.push_back(piece_inputs(points, first, together, together.first + s, layer));
+                found[s] = find(prints[s]);
+            }
+            const double share = worth * static_cast<double>(together.count);
+            if (std::any_of(found.begin(), found.end(), [](const auto& piece) { return piece == nullptr; }) && !trace_together(points, first, together, layer, share, prints, found)) return out;
+            done_ += share;
+            report(done_);
         }
-        done_ += worth;
-        report(done_);
-        return piece;
+        return out;
+    }
+
+    bool trace_together(const geometry::PlanePoints& points, size_t first, const Together& together, size_t layer, double worth, const std::vector<Fingerprint>& prints,
+                        std::span<YearLight::Piece> to) {
+        const std::vector<geometry::PlanePoints> planes{points};
+        light::CoefficientTask work;
+        work.scene = &scene(together, layer);
+        work.parts = &columns_.parts();
+        work.coarse = columns_.coarse();
+        work.nodes = &columns_.nodes();
+        work.planes = &planes;
+        work.typical.assign(typical_.begin() + static_cast<std::ptrdiff_t>(together.first), typical_.begin() + static_cast<std::ptrdiff_t>(together.first + together.count));
+        work.sources = out_.openings.size();
+        work.source_of_portal = out_.opening_of_portal;
+        work.split = light::Split::entry;
+        work.keep_replicates = true;
+        work.boost = boost_of(points.space, layer);
+        work.first_point = static_cast<uint32_t>(first);
+        work.accuracy = effort_.accuracy;
+        work.seed = effort_.seed;
+        const auto dense = light::trace_coefficients(work, cancel_, [&](double share) { report(done_ + share * worth); });
+        if (cancel_.requested()) return false;
+        for (size_t s = 0; s < together.count; ++s) {
+            CompactCoefficients made(dense[s]);
+            made.panes = light::figures_of(surfaces_);
+            out_.record.rays += made.tally.rays;
+            out_.record.paths += made.tally.paths;
+            // What was found is what would have been made again.
+            if (to[s] != nullptr) continue;
+            to[s] = std::make_shared<const CompactCoefficients>(std::move(made));
+            ++out_.traced;
+            if (shelf_.keep) shelf_.keep(prints[s], to[s]->write());
+        }
+        return true;
+    }
+
+    // How much less of what comes in is left behind closed blinds: paths that carry little there are not to be given up for it. A power of two, that
+    // leaves every number its bits.
+    float boost_of(int space, size_t layer) {
+        if (layer == 0 || space < 0) return 1;
+        const Surroundings& around = surroundings(space);
+        const light::Panes open(surfaces_, out_.layers[0]), closed(surfaces_, out_.layers[layer]);
+        double before = 0, after = 0;
+        for (size_t p = 0; p < surfaces_.portals.size(); ++p) {
+            const int inner = std::max(surfaces_.portals[p].inside, surfaces_.portals[p].outside);
+            if (surfaces_.portals[p].group < 0 || inner < 0 || static_cast<size_t>(inner) >= around.joined.size() || !around.joined[static_cast<size_t>(inner)]) continue;
+            before += static_cast<double>(open.portals()[p].area * open.portals()[p].passes_evenly());
+            after += static_cast<double>(closed.portals()[p].area * closed.portals()[p].passes_evenly());
+        }
+        return after > 0 ? static_cast<float>(std::exp2(std::floor(std::log2(std::clamp(before / after, 1.0, 16.0))))) : 1.0f;
     }
 
     void note(const CompactCoefficients& piece) {
@@ -214,18 +262,21 @@ class Tracing {
     void trace_block(size_t b) {
         const YearBlock& block = out_.blocks[b];
         const auto points = points_of(out_.planes[block.plane], block.first, block.count);
-        const size_t layers = out_.layers.size();
-        for (size_t s = 0; s < out_.states.all.size(); ++s)
-            for (size_t k = 0; k < layers && !cancel_.requested(); ++k) {
-                auto& place = out_.pieces[(b * out_.states.all.size() + s) * layers + k];
-                const auto worth = static_cast<double>(block.count);
-                if (k > 0 && !changes(*out_.piece(b, s, 0), out_.layers[k - 1], out_.layers[k])) {
-                    done_ += worth;
-                    continue;
-                }
-                place = trace(points, block.first, s, k, worth);
-                if (place) note(*place);
+        const size_t layers = out_.layers.size(), states = out_.states.all.size();
+        const auto worth = static_cast<double>(block.count);
+        for (size_t k = 0; k < layers && !cancel_.requested(); ++k) {
+            bool other = k == 0;
+            for (size_t s = 0; s < states && !other; ++s) other = changes(*out_.piece(b, s, 0), out_.layers[k - 1], out_.layers[k]);
+            if (!other) {
+                done_ += worth * static_cast<double>(states);
+                continue;
             }
+            auto pieces = trace(points, block.first, k, worth);
+            for (size_t s = 0; s < states; ++s) {
+                if (pieces[s]) note(*pieces[s]);
+                out_.pieces[(b * states + s) * layers + k] = std::move(pieces[s]);
+            }
+        }
     }
 
     // Whether any window that gives light to a piece has another blind in one state than in the one before.
@@ -241,15 +292,16 @@ class Tracing {
     }
 
     // Outer faces see no blinds worth speaking of.
-    void trace_faces(size_t state) {
+    void trace_faces() {
+        const size_t states = out_.states.all.size();
         for (size_t f = 0; f < out_.faces.size() && !cancel_.requested(); ++f) {
-            auto& place = out_.face_pieces[f * out_.states.all.size() + state];
-            place = trace(points_of(out_.faces[f], 0, out_.faces[f].points.size()), 0, state, 0, 0);
+            auto pieces = trace(points_of(out_.faces[f], 0, out_.faces[f].points.size()), 0, 0, 0);
+            for (size_t s = 0; s < states; ++s) out_.face_pieces[f * states + s] = std::move(pieces[s]);
         }
     }
 
     Fingerprint sun_inputs(const geometry::PlanePoints& plane) {
-        Fingerprint print = piece_inputs(points_of(plane, 0, plane.points.size()), 0, 0, 0);
+        Fingerprint print = piece_inputs(points_of(plane, 0, plane.points.size()), 0, {0, out_.states.all.size()}, 0, 0);
         print.add(std::string_view("direct sun"));
         return print;
     }
@@ -266,7 +318,8 @@ class Tracing {
 
     light::DirectSun trace_sun(const geometry::PlanePoints& plane) {
         if (suns_.empty()) suns_ = climate::sun_of_year(task_.place);
-        for (size_t s = 0; s < out_.states.all.size(); ++s) scene(s, 0);
+        const auto all = batches();
+        for (const Together& together : all) scene(together, 0);
         std::vector<std::vector<light::DirectSun::Beam>> by_hour(climate::kHours);
         std::atomic<uint64_t> rays{0};
         parallel_for(climate::kHours, [&](size_t h) {
@@ -274,12 +327,18 @@ class Tracing {
             const Vec3 to = climate::sun_direction(suns_[h].sun, task_.north_azimuth);
             if (to.z <= 0 || dot(to, plane.normal) <= 0) return;
             const size_t state = out_.states.in(climate::moment_of(static_cast<int>(h) / 24, 12).month);
-            const light::Scene& scene = *scenes_[state * out_.layers.size()];
+            const Together& together = all[state / light::kMostStates];
+            const light::Scene& scene = *scenes_.at({together.first, 0});
+            uint64_t cast = 0;
             for (size_t p = 0; p < plane.points.size(); ++p) {
-                const auto beam = scene.beam((plane.points[p] + plane.normal * 1e-4).as<float>(), to.as<float>());
-                if (beam.share > 0) by_hour[h].push_back({static_cast<uint32_t>(p), beam.portal, beam.share});
+                const Vec3f at = (plane.points[p] + plane.normal * 1e-4).as<float>();
+                if (!scene.leads_out(plane.space, at, to.as<float>())) continue;
+                ++cast;
+                const auto beam = scene.beam(at, to.as<float>());
+                const float share = beam.states[state - together.first];
+                if (share > 0) by_hour[h].push_back({static_cast<uint32_t>(p), beam.portal, share});
             }
-            rays += plane.points.size();
+            rays += cast;
         }, 16);
         out_.record.rays += rays;
         light::DirectSun out;
@@ -305,7 +364,7 @@ class Tracing {
     SkyColumns columns_;
     YearLight out_;
     std::vector<light::TypicalLight> typical_;
-    std::vector<std::unique_ptr<light::Scene>> scenes_;
+    std::map<std::pair<size_t, size_t>, std::unique_ptr<light::Scene>> scenes_;  // by first of the states, and layer
     std::map<int, Surroundings> surroundings_;
     std::vector<climate::SunHour> suns_;
     double done_ = 0, total_ = 1;
@@ -315,7 +374,7 @@ class Tracing {
 
 Fingerprint year_light_inputs(const YearTask& task, const Effort& effort) {
     Fingerprint print;
-    print.add(std::string_view("year light 2"));
+    print.add(std::string_view("year light 3"));
     std::map<int, Fingerprint> known;
     for (const auto& plane : *task.planes) {
         print.add(plane.fingerprint());

@@ -23,19 +23,9 @@ PaneChange::PaneChange(const geometry::Surfaces& then, const geometry::Surfaces&
     for (size_t p = 0; p < opening_of_portal.size(); ++p)
         if (const int o = opening_of_portal[p]; o >= 0 && portal_of_[static_cast<size_t>(o)] < 0) portal_of_[static_cast<size_t>(o)] = static_cast<int>(p);
     for (size_t o = 0; o < openings; ++o) {
-        // Evenly spread light: by the cosine, in rings and around.
         if (portal_of_[o] < 0) continue;
-        const auto& portal = now_.portals()[static_cast<size_t>(portal_of_[o])];
-        float sum_then = 0, sum_now = 0;
-        constexpr int rings = 12, around = 12;
-        for (int i = 0; i < rings; ++i)
-            for (int j = 0; j < around; ++j) {
-                const float sine = std::sqrt((static_cast<float>(i) + 0.5f) / rings), angle = 2 * static_cast<float>(kPi) * (static_cast<float>(j) + 0.5f) / around;
-                const Vec3f d = portal.unit_u * (sine * std::cos(angle)) + portal.unit_v * (sine * std::sin(angle)) + portal.normal * std::sqrt(std::max(0.0f, 1 - sine * sine));
-                const auto a = then_.portals()[static_cast<size_t>(portal_of_[o])].pass(d), b = portal.pass(d);
-                sum_then += a.straight + a.through;
-                sum_now += b.straight + b.through;
-            }
+        const auto portal = static_cast<size_t>(portal_of_[o]);
+        const float sum_then = then_.portals()[portal].passes_evenly(), sum_now = now_.portals()[portal].passes_evenly();
         evenly_[o] = sum_then > 0 ? sum_now / sum_then : 0.0f;
     }
 }
@@ -70,6 +60,7 @@ YearAnswer::Reckoner::Reckoner(Inputs inputs) : in_(std::move(inputs)) {
         if (bands_.empty() || bands_.back().state != state || bands_.back().count >= longest) bands_.push_back({static_cast<Eigen::Index>(r), 0, state});
         ++bands_.back().count;
     }
+    shone_ = shone_by_state();
     figures_now_ = light::figures_of(in_.panes);
     for (const auto& p : light.pieces) changed_ = changed_ || (p && p->panes != figures_now_);
 }
@@ -80,18 +71,73 @@ PlaneYear YearAnswer::Reckoner::describe(size_t plane) const {
     out.plane = light.planes[plane];
     for (size_t g = 0; g < in_.groups.size(); ++g)
         if (!in_.groups[g].states.empty() && in_.groups[g].room == out.plane.room) out.groups.push_back(static_cast<int>(g));
-    const double between = plane < light.sun_error.size() ? static_cast<double>(light.sun_error[plane]) : 0;
-    double square = 0;
     for (size_t b = 0; b < light.blocks.size(); ++b) {
-        const auto* piece = light.blocks[b].plane == plane ? light.piece(b, 0, 0) : nullptr;
-        if (piece == nullptr) continue;
-        for (size_t i = 0; i < piece->points(); ++i) {
-            const double w = std::hypot(static_cast<double>(piece->half_width(i)), between);
-            out.half_width.push_back(static_cast<float>(w));
-            square += w * w;
+        if (light.blocks[b].plane != plane) continue;
+        std::vector<float> open(light.blocks[b].count, 0.0f), most;
+        for (size_t k = 0; k < light.layers.size(); ++k) {
+            const auto widths = half_widths(b, k);
+            if (k == 0) most = open = widths;
+            for (size_t i = 0; i < widths.size(); ++i) most[i] = std::max(most[i], widths[i]);
+        }
+        out.half_width.insert(out.half_width.end(), open.begin(), open.end());
+        out.closed_half_width.insert(out.closed_half_width.end(), most.begin(), most.end());
+    }
+    if (light.layers.size() < 2) out.closed_half_width.clear();
+    out.relative_half_width = out.width(Operation::open);
+    return out;
+}
+
+// What shone in the lit hours of one state of trees and ground: sums, and how uneven it was.
+std::vector<YearAnswer::Reckoner::Shone> YearAnswer::Reckoner::shone_by_state() const {
+    const auto& layout = in_.light->layout;
+    std::vector<Shone> out(in_.light->states.all.size());
+    for (Shone& s : out) {
+        s.sum.assign(layout.columns(), 0.0);
+        s.node_square.assign(layout.nodes, 0.0);
+    }
+    for (size_t r = 0; r < lit(); ++r) {
+        Shone& s = out[state_of_lit_[r]];
+        const auto row = in_.sky->row(r);
+        for (size_t c = 0; c < row.size(); ++c) s.sum[c] += static_cast<double>(row[c]);
+        for (size_t n = 0; n < layout.nodes; ++n) s.node_square[n] += std::pow(static_cast<double>(row[layout.node(n)]), 2);
+        const double sky = in_.sky->outdoor[static_cast<size_t>(in_.sky->hours[r])].diffuse_lux, sun = static_cast<double>(in_.sky->beam[r]);
+        ++s.hours;
+        s.sky += sky;
+        s.sky_square += sky * sky;
+        s.sun += sun;
+        s.sun_square += sun * sun;
+    }
+    return out;
+}
+
+// Root mean square over the lit hours of each point's error, as a share of that of its light. Sky and sun at a point are as uneven over the year as they
+// are outdoors; that both may shine at once, which would make the share less, is left out.
+std::vector<float> YearAnswer::Reckoner::half_widths(size_t block, size_t layer) const {
+    const YearLight& light = *in_.light;
+    const size_t plane = light.blocks[block].plane;
+    const double between = plane < light.sun_error.size() ? static_cast<double>(light.sun_error[plane]) : 0;
+    std::vector<double> error(light.blocks[block].count, 0.0), lux(error);
+    for (size_t s = 0; s < light.states.all.size(); ++s) {
+        const auto* from = piece(block, s, layer);
+        const Shone& shone = shone_[s];
+        if (from == nullptr || shone.hours == 0) continue;
+        // Sum of squares over hours of what is in proportion to outdoors, from its sum.
+        const double of_sky = shone.sky > 0 ? shone.sky_square / (shone.sky * shone.sky) : 0, of_sun = shone.sun > 0 ? shone.sun_square / (shone.sun * shone.sun) : 0;
+        for (size_t i = 0; i < from->points(); ++i) {
+            double sky = 0, sun = 0;
+            for (const auto& row : from->rows(i)) {
+                const auto columns = from->columns(row);
+                for (uint32_t e = 0; e < columns.size(); ++e) (light.layout.is_node(columns[e]) ? sun : sky) += static_cast<double>(from->value(row, e)) * shone.sum[columns[e]];
+            }
+            const auto widths = from->node_half_widths(i);
+            for (size_t n = 0; n < widths.size(); ++n) error[i] += std::pow(static_cast<double>(widths[n]), 2) * shone.node_square[n];
+            error[i] += std::pow(static_cast<double>(from->sky_half_width(i)) * sky, 2) * of_sky + std::pow(between * sun, 2) * of_sun;
+            lux[i] += sky * sky * of_sky + sun * sun * of_sun;
         }
     }
-    if (!out.half_width.empty()) out.relative_half_width = std::sqrt(square / static_cast<double>(out.half_width.size()));
+    std::vector<float> out(error.size(), 0.0f);
+    for (size_t i = 0; i < out.size(); ++i)
+        if (lux[i] > 0) out[i] = static_cast<float>(std::sqrt(error[i] / lux[i]));
     return out;
 }
 

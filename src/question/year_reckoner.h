@@ -53,6 +53,15 @@ class YearAnswer::Reckoner {
         size_t state;
     };
 
+    struct Shone {
+        std::vector<double> sum;          // by column
+        std::vector<double> node_square;  // of the beam at each sun node, lux^2
+        size_t hours = 0;
+        double sky = 0, sky_square = 0, sun = 0, sun_square = 0;  // outdoors, lux
+    };
+    std::vector<Shone> shone_by_state() const;
+    std::vector<float> half_widths(size_t block, size_t layer) const;
+
     size_t lit() const { return in_.sky->hours.size(); }
     int group_of(size_t opening) const { return group_of_opening_[opening]; }
     size_t layers_of(int group) const { return group < 0 ? 1 : in_.groups[static_cast<size_t>(group)].states.size() + 1; }
@@ -96,6 +105,7 @@ class YearAnswer::Reckoner {
     std::vector<Vec3f> direction_of_column_;
     std::vector<Band> bands_;
     std::vector<size_t> state_of_lit_;
+    std::vector<Shone> shone_;
     bool changed_ = false;
     light::PaneFigures figures_now_;
     // Panes now, in each state of the blinds; panes open as a set of beams was traced.

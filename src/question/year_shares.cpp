@@ -90,35 +90,68 @@ std::vector<PaneHeat> YearAnswer::Reckoner::heat() {
     return out;
 }
 
+namespace {
+
+// What a piece gives a point in one hour, lux: all of it, and what counts because its windows are in the piece's state.
+struct Spread {
+    double all = 0, used = 0, sky = 0, sun = 0;
+};
+
+// The sky's part by its own error; the sun's by that of the nodes about it and by what lies between these. What is used of a piece is as
+// sure as all of it.
+double half_width_of(const light::CompactCoefficients& piece, size_t point, const Spread& spread, std::span<const float> shine, double between) {
+    if (!(spread.used > 0)) return 0;
+    double square = std::pow(static_cast<double>(piece.sky_half_width(point)) * spread.sky, 2) + std::pow(between * spread.sun, 2);
+    const auto widths = piece.node_half_widths(point);
+    double nodes = 0;
+    for (size_t n = 0; n < widths.size(); ++n) nodes += std::pow(static_cast<double>(widths[n] * shine[n]), 2);
+    return std::sqrt(square + nodes * std::pow(spread.used / spread.all, 2));
+}
+
+}  // namespace
+
 YearHour YearAnswer::Reckoner::hour(size_t plane, int hour, Operation operation) {
     const std::lock_guard lock(mutex_);
     decide(operation);
     const YearLight& light = *in_.light;
     const size_t n = light.planes[plane].points.size();
     YearHour out;
-    for (auto* list : {&out.lux, &out.sun, &out.sky, &out.reflected}) list->assign(n, 0.0);
+    for (auto* list : {&out.lux, &out.sun, &out.sky, &out.reflected, &out.half_width}) list->assign(n, 0.0);
     const int lit_row = in_.sky->row_of[static_cast<size_t>(hour)];
     if (lit_row < 0) return out;
     const auto r = static_cast<size_t>(lit_row);
     const auto shine = in_.sky->row(r);
+    const auto nodes = shine.subspan(light.layout.node(0), light.layout.nodes);
+    const double between = plane < light.sun_error.size() ? static_cast<double>(light.sun_error[plane]) : 0;
     for (size_t b = 0; b < light.blocks.size(); ++b) {
         if (light.blocks[b].plane != plane) continue;
         for (size_t k = 0; k < light.layers.size(); ++k) {
             const auto* from = piece(b, state_of_lit_[r], k);
             if (from == nullptr) continue;
             const PaneChange* change = change_of(from->panes, k);
-            for (size_t i = 0; i < from->points(); ++i)
+            for (size_t i = 0; i < from->points(); ++i) {
+                Spread spread;
                 for (const auto& row : from->rows(i)) {
                     const size_t opening = row.row / light::kEntries;
                     const int group = group_of(opening);
                     const size_t state = group < 0 || operation == Operation::open ? 0 : states_.at(operation)[static_cast<size_t>(group)][static_cast<size_t>(hour)];
-                    if (state != k) continue;
                     const auto entry = static_cast<Entry>(row.row % light::kEntries);
                     const auto columns = from->columns(row);
-                    double sum = 0;
-                    for (uint32_t e = 0; e < columns.size(); ++e) sum += static_cast<double>(from->value(row, e) * shine[columns[e]] * factor(change, entry, opening, columns[e]));
+                    double sum = 0, of_sun = 0;
+                    for (uint32_t e = 0; e < columns.size(); ++e) {
+                        const auto lux = static_cast<double>(from->value(row, e) * shine[columns[e]] * factor(change, entry, opening, columns[e]));
+                        sum += lux;
+                        if (light.layout.is_node(columns[e])) of_sun += lux;
+                    }
+                    spread.all += sum;
+                    if (state != k) continue;
+                    spread.used += sum;
+                    spread.sky += sum - of_sun;
+                    spread.sun += of_sun;
                     (entry == Entry::straight ? out.sky : out.reflected)[light.blocks[b].first + i] += sum;
                 }
+                out.half_width[light.blocks[b].first + i] += half_width_of(*from, i, spread, nodes, between);
+            }
         }
     }
     each_beam(*light.sun[plane], light.planes[plane], r, r + 1, [&](size_t row, uint32_t point, int portal, float lux, const std::vector<float>& left) {

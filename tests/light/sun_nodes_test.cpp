@@ -60,9 +60,10 @@ Coefficients coefficients_of(const geometry::Surfaces& surfaces, const geometry:
     task.nodes = &nodes;
     task.planes = &planes;
     // Uneven weights: an even sky over an open point would be exact after one path, and settle before its parts are known.
-    for (size_t c = 0; c < parts.count() + 1 + nodes.count(); ++c) task.typical.push_back(c % 5 == 0 ? 1.0 : 0.1);
+    task.typical.resize(1);
+    for (size_t c = 0; c < parts.count() + 1 + nodes.count(); ++c) task.typical[0].push_back(c % 5 == 0 ? 1.0 : 0.1);
     task.accuracy = accuracy;
-    return trace_coefficients(task, {}, {});
+    return std::move(trace_coefficients(task, {}, {}).front());
 }
 
 double sum_of_sky(const Coefficients& c, size_t point, const climate::SkyParts& parts) {

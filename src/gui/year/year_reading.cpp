@@ -38,8 +38,9 @@ void add_map(YearReading& out) {
         report::MapLayer layer{year.planes[p].plane, {}, year.planes[p].relative_half_width, false};
         std::vector<double> half;
         if (out.wish.hour_on_map) {
-            layer.value = year.hour(p, out.wish.hour, out.wish.operation).lux;
-            for (size_t i = 0; i < layer.value.size(); ++i) half.push_back(layer.value[i] * static_cast<double>(year.planes[p].half_width[i]));
+            auto hour = year.hour(p, out.wish.hour, out.wish.operation);
+            layer.value = std::move(hour.lux);
+            half = std::move(hour.half_width);
         } else {
             auto values = question::point_values(year, p, out.wish.figure, out.use.limits, question::in_months(out.use.hours[p], out.wish.months), out.wish.operation);
             for (size_t i = 0; i < values.value.size(); ++i) half.push_back((values.high[i] - values.low[i]) / 2);
@@ -62,9 +63,9 @@ void add_place(YearReading& out, const model::Option& option) {
     const auto hours = question::in_months(out.use.hours[*plane], out.wish.months);
     place.lux = point < 0 ? question::year_of_plane(year, *plane, out.wish.operation) : question::year_of_point(year, *plane, static_cast<size_t>(point), out.wish.operation);
     place.shares = year.shares(*plane, point, hours, out.wish.operation);
-    const auto& all = year.planes[*plane].half_width;
-    place.half_width = point >= 0 && static_cast<size_t>(point) < all.size() ? static_cast<double>(all[static_cast<size_t>(point)])
-                                                                             : year.planes[*plane].relative_half_width / std::sqrt(static_cast<double>(std::max<size_t>(all.size(), 1)));
+    const auto& of = year.planes[*plane];
+    place.half_width = point >= 0 ? of.width_of(static_cast<size_t>(point), out.wish.operation)
+                                  : of.width(out.wish.operation) / std::sqrt(static_cast<double>(std::max<size_t>(of.plane.points.size(), 1)));
     out.place = std::move(place);
 }
 
