@@ -22,6 +22,10 @@ struct Rows {
     }
 };
 
+/// Below this throughput the sun is looked for by roulette only: a look costs as much as a ray. Chosen by the least product of squared error and time
+/// on the demo's five rooms, blinds open and closed.
+constexpr float kSunRoulette = 0.2f;
+
 struct CoefficientSink {
     const CoefficientTask& task;
     const CoefficientLayout& layout;
@@ -57,7 +61,14 @@ struct CoefficientSink {
     // facade belongs to the window that the path left by.
     void vertex(Vec3f at, Vec3f normal, int space, float weight, const Trail& trail, random::Stream& stream) {
         if (trail.order == 0) return;
-        if (layout.nodes > 0) from_sun(at, weight, trail, choice.pick(at, normal, space, stream.next().u, room));
+        if (layout.nodes == 0) return;
+        random::Pair dice = stream.next();
+        const float least = kSunRoulette * task.boost;
+        if (space >= 0 && weight < least) {
+            if (dice.v * least >= weight) return;
+            weight = least;
+        }
+        from_sun(at, weight, trail, choice.pick(at, normal, space, dice.u, room));
     }
     void gloss(Vec3f at, const GlossLobe& lobe, int space, float weight, const Trail& trail, random::Stream& stream) {
         if (layout.nodes > 0) from_sun(at, weight, trail, choice.pick(at, lobe.normal, space, stream.next().u, [&](Vec3f to) { return lobe.density(to); }, room));

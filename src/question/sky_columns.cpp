@@ -53,27 +53,36 @@ void SkyColumns::fill(const Shine& shine, std::span<float> row) const {
 
 light::TypicalLight typical_light(const SkyColumns& columns, const climate::Place& place, double north_azimuth, double ground_reflectance) {
     std::vector<float> row(columns.layout().columns());
-    light::TypicalLight sum(row.size(), 0.0);
-    int lit = 0;
-    for (int month = 1; month <= 12; ++month)
+    light::TypicalLight sky(row.size(), 0.0), sun(row.size(), 0.0);
+    int lit = 0, sunny = 0;
+    for (int month = 1; month <= 12; ++month) {
         for (int hour = 7; hour <= 17; hour += 2) {
-            const auto sun = climate::sun_position(place, climate::Moment{month, 21, static_cast<double>(hour)});
-            if (sun.altitude <= 0) continue;
+            const auto at = climate::sun_position(place, climate::Moment{month, 21, static_cast<double>(hour)});
+            if (at.altitude <= 0) continue;
             for (const int type : {16, 12}) {
-                const auto light = climate::light_by_altitude(climate::class_of(type), sun.altitude);
+                const auto light = climate::light_by_altitude(climate::class_of(type), at.altitude);
                 Shine shine;
-                shine.sun = sun;
-                shine.to_sun = climate::sun_direction(sun, north_azimuth);
+                shine.sun = at;
+                shine.to_sun = climate::sun_direction(at, north_azimuth);
                 shine.sky = climate::Sky::cie(type, light.diffuse_lux, shine.to_sun, 48);
-                shine.sun_lux = light.direct_lux;
                 shine.ground_luminance = ground_reflectance * (light.diffuse_lux + light.direct_lux * shine.to_sun.z) / kPi;
                 columns.fill(shine, row);
-                for (size_t c = 0; c < row.size(); ++c) sum[c] += static_cast<double>(row[c]);
+                for (size_t c = 0; c < row.size(); ++c) sky[c] += static_cast<double>(row[c]);
                 ++lit;
             }
         }
-    for (double& v : sum) v /= std::max(lit, 1);
-    return sum;
+        // The sun is looked for by what is typical: no node may be left out because it lies between hours.
+        for (double hour = 0; hour < 24; hour += 1.0 / 6) {
+            const auto at = climate::sun_position(place, climate::Moment{month, 21, hour});
+            if (at.altitude <= 0) continue;
+            ++sunny;
+            const double lux = climate::light_by_altitude(climate::class_of(12), at.altitude).direct_lux;
+            for (const auto& share : columns.nodes().around(at)) sun[columns.layout().node(share.node)] += lux * share.weight;
+        }
+    }
+    // Half of the time it is overcast.
+    for (size_t c = 0; c < row.size(); ++c) sky[c] = sky[c] / std::max(lit, 1) + 0.5 * sun[c] / std::max(sunny, 1);
+    return sky;
 }
 
 }  // namespace wp::question

@@ -47,7 +47,7 @@ class SkyColumns {
     Directions directions_, coarse_directions_;
 };
 
-/// Overcast and clear skies of one day a month, every two hours: what errors are judged by, whatever the weather.
+/// Overcast and clear skies of one day a month, every two hours, and the sun of that day every ten minutes: what errors are judged by, whatever the weather.
 light::TypicalLight typical_light(const SkyColumns& columns, const climate::Place& place, double north_azimuth, double ground_reflectance);
 
 }  // namespace wp::question

@@ -34,7 +34,7 @@ TEST(SunChoice, leaves_out_no_sun_that_shines_on_a_place_in_the_room) {
         std::vector<float> room;
         std::vector<bool> offered(s.nodes.count(), false);
         for (int k = 0; k < 400; ++k) {
-            const auto pick = s.choice.pick(at, 0, (static_cast<float>(k) + 0.5f) / 400, [](Vec3f) { return 1.0f; }, room);
+            const auto pick = s.choice.pick(at, {0, 0, 1}, 0, (static_cast<float>(k) + 0.5f) / 400, [](Vec3f) { return 1.0f; }, room);
             if (pick.share > 0) offered[pick.node] = true;
         }
         for (size_t n = 0; n < s.nodes.count(); ++n) {
@@ -56,7 +56,7 @@ TEST(SunChoice, estimates_the_sum_over_all_suns_without_bias) {
     double sum = 0;
     constexpr int trials = 20000;
     for (int k = 0; k < trials; ++k) {
-        const auto pick = s.choice.pick(at, 0, (static_cast<float>(k) + 0.5f) / trials, [&](Vec3f to) { return dot(to, up); }, room);
+        const auto pick = s.choice.pick(at, up, 0, (static_cast<float>(k) + 0.5f) / trials, room);
         if (pick.share > 0) sum += static_cast<double>(pick.share * s.scene.beam(at, s.nodes.direction(pick.node)).share / pick.chance);
     }
     EXPECT_NEAR(sum / trials, truth, 0.01 * truth);
@@ -66,7 +66,7 @@ TEST(SunChoice, finds_nothing_to_look_for_where_no_opening_lets_a_sun_in) {
     const Setting s;
     std::vector<float> room;
     // Close under the ceiling, far from the window: only a sun below the horizon would come up there.
-    const auto pick = s.choice.pick({2, 5.5f, 2.98f}, 0, 0.3f, [](Vec3f) { return 1.0f; }, room);
+    const auto pick = s.choice.pick({2, 5.5f, 2.98f}, {0, 0, -1}, 0, 0.3f, [](Vec3f) { return 1.0f; }, room);
     EXPECT_EQ(pick.share, 0);
 }
 
@@ -74,9 +74,40 @@ TEST(SunChoice, outdoors_every_sun_before_the_surface_has_its_chance) {
     const Setting s;
     std::vector<float> room;
     std::vector<bool> offered(s.nodes.count(), false);
-    for (int k = 0; k < 5000; ++k) offered[s.choice.pick({0, -20, 0}, geometry::kOutdoors, (static_cast<float>(k) + 0.5f) / 5000, [](Vec3f to) { return to.z; }, room).node] = true;
+    for (int k = 0; k < 5000; ++k) offered[s.choice.pick({0, -20, 0}, {0, 0, 1}, geometry::kOutdoors, (static_cast<float>(k) + 0.5f) / 5000, room).node] = true;
     for (size_t n = 0; n < s.nodes.count(); ++n)
         if (s.nodes.direction(n).z > 0.02f) EXPECT_TRUE(offered[n]) << n;
+}
+
+TEST(SunChoice, a_glossy_place_is_offered_what_a_matt_one_is_where_its_lobe_is_the_cosine) {
+    const Setting s;
+    const Vec3f at{2, 2, 0.01f}, up{0, 0, 1};
+    SunChoice::Room room;
+    for (int k = 0; k < 100; ++k) {
+        const float dice = (static_cast<float>(k) + 0.5f) / 100;
+        const auto matt = s.choice.pick(at, up, 0, dice, room), glossy = s.choice.pick(at, up, 0, dice, [&](Vec3f to) { return std::max(0.0f, dot(to, up)); }, room);
+        EXPECT_EQ(matt.node, glossy.node);
+        EXPECT_FLOAT_EQ(matt.chance, glossy.chance);
+    }
+}
+
+TEST(Scene, no_beam_that_shines_in_is_said_to_lead_nowhere) {
+    const Setting s;
+    std::mt19937 dice(11);
+    std::uniform_real_distribution<float> u(0, 1);
+    int shining = 0, dark = 0;
+    for (int trial = 0; trial < 20000; ++trial) {
+        const Vec3f at{0.01f + 3.98f * u(dice), 0.01f + 5.98f * u(dice), 0.01f + 2.9f * u(dice)};
+        const Vec3f to = normalized(Vec3f{u(dice) - 0.5f, u(dice) - 0.7f, u(dice) - 0.3f});
+        const bool leads = s.scene.leads_out(0, at, to);
+        if (s.scene.beam(at, to).share > 0) {
+            ++shining;
+            EXPECT_TRUE(leads);
+        }
+        dark += !leads;
+    }
+    EXPECT_GT(shining, 500);
+    EXPECT_GT(dark, 5000) << "it is there to spare rays";
 }
 
 TEST(States, differ_only_where_trees_or_ground_do) {

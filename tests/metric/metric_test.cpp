@@ -42,7 +42,8 @@ TEST(Autonomy, counts_the_hours_that_reach_the_target) {
     EXPECT_DOUBLE_EQ(a[0], 1.0);
     EXPECT_DOUBLE_EQ(a[1], 0.2);  // at 16 and 17
     EXPECT_DOUBLE_EQ(autonomy(year, daily_hours(0, 24), 300)[0], 0.5);  // dark hours count against
-    EXPECT_DOUBLE_EQ(autonomy(year, daily_hours(8, 18), 800, 1.1)[1], 0.3);  // the upper end of a 10 % band
+    const std::vector<double> tenth_more(2, 1.1);
+    EXPECT_DOUBLE_EQ(autonomy(year, daily_hours(8, 18), 800, tenth_more)[1], 0.3);  // the upper end of a 10 % band
 }
 
 TEST(Autonomy, shares_of_points_have_the_right_edge) {

@@ -55,6 +55,26 @@ TEST(YearUse, one_hour_on_demand_is_that_hour_of_the_year) {
     }
 }
 
+TEST(YearUse, an_hours_band_holds_what_other_dice_give) {
+    const auto project = test::one_room();
+    const auto weather = test::weather();
+    const auto scene = year_scene(project, project.options[0], {}, weather);
+    const auto one = ask_year(*scene, weather, {0.1, 1, 0}), other = ask_year(*scene, weather, {0.1, 2, 0});
+    int within = 0, all = 0;
+    for (int h = 8; h < climate::kHours; h += 97) {
+        const auto a = one.hour(0, h, Operation::open), b = other.hour(0, h, Operation::open);
+        for (size_t i = 0; i < a.lux.size(); ++i) {
+            if (a.lux[i] <= 0) continue;
+            ++all;
+            within += std::fabs(a.lux[i] - b.lux[i]) <= std::hypot(a.half_width[i], b.half_width[i]);
+        }
+    }
+    ASSERT_GT(all, 200);
+    const double share = static_cast<double>(within) / all;
+    EXPECT_GT(share, 0.90) << "95 % is what is said";
+    EXPECT_LT(share, 0.995) << "and no more than is so";
+}
+
 TEST(YearUse, other_glass_and_dirt_cast_no_ray_and_give_what_tracing_gives) {
     auto dim = test::one_room();
     dim.materials[1].transmittance = 0.4;
