@@ -4,6 +4,7 @@
 #include <algorithm>
 #include <cmath>
 #include <stdexcept>
+#include <vector>
 
 namespace wp::climate {
 
@@ -77,14 +78,24 @@ const SkyShape& cie_shape(int type) {
     return kGeneral[static_cast<size_t>(type - 1)];
 }
 
+namespace {
+
+// Perez' fits may turn negative in odd corners; light cannot.
+double gradation(const SkyShape& s, double cos_zenith) { return std::max(0.0, 1 + s.a * std::exp(s.b / std::max(cos_zenith, 0.01))); }
+double indicatrix(const SkyShape& s, double chi, double cosine) { return std::max(0.0, 1 + s.c * (std::exp(s.d * chi) - std::exp(s.d * kPi / 2)) + s.e * cosine * cosine); }
+
+}  // namespace
+
 double relative_luminance(const SkyShape& s, double cos_zenith, double cos_sun) {
-    // Perez' fits may turn negative in odd corners; light cannot.
-    const double gradation = 1 + s.a * std::exp(s.b / std::max(cos_zenith, 0.01));
     const double clamped = std::clamp(cos_sun, -1.0, 1.0);
-    const double chi = std::acos(clamped);
-    const double indicatrix =
-        1 + s.c * (std::exp(s.d * chi) - std::exp(s.d * kPi / 2)) + s.e * clamped * clamped;
-    return std::max(0.0, gradation) * std::max(0.0, indicatrix);
+    return gradation(s, cos_zenith) * indicatrix(s, std::acos(clamped), clamped);
+}
+
+Indicatrix::Indicatrix(const SkyShape& shape) {
+    for (int i = 0; i <= kSteps; ++i) {
+        const double s = static_cast<double>(i) / kSteps;
+        table_[static_cast<size_t>(i)] = indicatrix(shape, 2 * std::asin(s), 1 - 2 * s * s);
+    }
 }
 
 Sky::Sky(Kind kind, SkyShape shape, double diffuse_lux, Vec3 sun, int rings)
@@ -101,13 +112,15 @@ Sky::Sky(Kind kind, SkyShape shape, double diffuse_lux, Vec3 sun, int rings)
     // Midpoint rule in sin^2(altitude), where cos-weighted solid angle is uniform, and in azimuth from the sun.
     const int steps = rings;
     double sum = 0;
+    const Indicatrix by_sun(shape);
+    std::vector<double> from_sun;
+    for (int j = 0; j < steps; ++j) from_sun.push_back(std::cos(kPi * (j + 0.5) / steps));  // symmetric, so half the turn is enough
     const double sun_horizontal = std::hypot(sun.x, sun.y);
     for (int i = 0; i < rings; ++i) {
         const double s2 = (i + 0.5) / rings, cz = std::sqrt(s2), horizontal = std::sqrt(1 - s2);
-        for (int j = 0; j < steps; ++j) {
-            const double from_sun = kPi * (j + 0.5) / steps;  // symmetric, so half the turn is enough
-            sum += relative_luminance(shape, cz, cz * sun.z + horizontal * sun_horizontal * std::cos(from_sun));
-        }
+        double ring = 0;
+        for (const double cosine : from_sun) ring += by_sun.at(cz * sun.z + horizontal * sun_horizontal * cosine);
+        sum += gradation(shape, cz) * ring;
     }
     const double carried = kPi * sum / (rings * steps);
     scale_ = carried > 0 ? diffuse_lux / carried : 0;
@@ -135,6 +148,17 @@ double Sky::luminance(Vec3 direction) const {
     }
     return 0;
 }
+
+double Sky::by_height(double cos_zenith) const {
+    switch (kind_) {
+        case Kind::uniform: return scale_;
+        case Kind::overcast: return scale_ * (1 + 2 * cos_zenith) / 3;
+        case Kind::general: return scale_ * gradation(shape_, cos_zenith);
+    }
+    return 0;
+}
+
+Indicatrix Sky::by_angle() const { return Indicatrix(kind_ == Kind::general ? shape_ : SkyShape{0, 0, 0, 0, 0}); }
 
 Clearness clearness(double diffuse, double direct_normal, double zenith, double extraterrestrial) {
     const double cube = 1.041 * zenith * zenith * zenith;

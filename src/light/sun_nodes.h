@@ -31,7 +31,7 @@ class SunNodes {
     std::array<Share, 4> around(const climate::SunPosition& sun) const;
 
  private:
-    static constexpr int kDeclinations = 7, kHourAngles = 36;
+    static constexpr int kDeclinations = 9, kHourAngles = 36;
     size_t index(int declination, int hour_angle) const;
     std::vector<Vec3f> directions_;
     std::vector<int> index_;

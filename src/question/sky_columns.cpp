@@ -2,6 +2,7 @@
 #include "question/sky_columns.h"
 
 #include <algorithm>
+#include <cmath>
 
 #include "climate/sky_amount.h"
 #include "climate/weather.h"
@@ -16,25 +17,38 @@ constexpr int kLooks = 3;  // directions along each side of a part
 SkyColumns::SkyColumns(const climate::Place& place, double north_azimuth, bool coarse) : parts_(kSkyDivision), nodes_(place, north_azimuth) {
     layout_.parts = parts_.count();
     layout_.nodes = nodes_.count();
-    for (size_t p = 0; p < parts_.count(); ++p) directions_.push_back(parts_.directions(p, kLooks));
+    directions_.emplace(parts_);
     if (!coarse) return;
     coarse_.emplace(kCoarseDivision);
     layout_.coarse = coarse_->count();
     layout_.split = light::Split::entry;
-    for (size_t p = 0; p < coarse_->count(); ++p) coarse_directions_.push_back(coarse_->directions(p, kLooks));
+    coarse_directions_.emplace(*coarse_);
 }
 
-void SkyColumns::fill_parts(const climate::Sky& sky, const climate::SkyParts& parts, const Directions& directions, std::span<float> row) {
-    double carried = 0;
+SkyColumns::Directions::Directions(const climate::SkyParts& parts) {
     for (size_t p = 0; p < parts.count(); ++p) {
-        double sum = 0, up = 0;
-        for (const Vec3 d : directions[p]) {
-            sum += sky.luminance(d);
+        double up = 0;
+        for (const Vec3 d : parts.directions(p, kLooks)) {
+            all.push_back(d);
+            const auto known = std::find_if(heights.begin(), heights.end(), [&](double z) { return std::fabs(z - d.z) < 1e-12; });
+            height.push_back(static_cast<size_t>(known - heights.begin()));
+            if (known == heights.end()) heights.push_back(d.z);
             up += d.z;
         }
-        const auto n = static_cast<double>(directions[p].size());
-        row[p] = static_cast<float>(sum / n);
-        carried += sum / n * parts.solid_angle(p) * up / n;
+        weight.push_back(parts.solid_angle(p) * up / (kLooks * kLooks));
+    }
+}
+
+void SkyColumns::fill_parts(const climate::Sky& sky, const climate::Indicatrix& by_angle, const Directions& directions, std::span<float> row) {
+    std::vector<double> by_height;
+    for (const double z : directions.heights) by_height.push_back(sky.by_height(z));
+    double carried = 0;
+    constexpr size_t looks = kLooks * kLooks;
+    for (size_t p = 0; p < row.size(); ++p) {
+        double sum = 0;
+        for (size_t i = p * looks; i < (p + 1) * looks; ++i) sum += by_height[directions.height[i]] * by_angle.at(dot(directions.all[i], sky.sun()));
+        row[p] = static_cast<float>(sum / looks);
+        carried += sum / looks * directions.weight[p];
     }
     // Parts are coarse around the sun: what they carry is made to equal what the sky was told to carry.
     if (carried <= 0) return;
@@ -44,8 +58,9 @@ void SkyColumns::fill_parts(const climate::Sky& sky, const climate::SkyParts& pa
 
 void SkyColumns::fill(const Shine& shine, std::span<float> row) const {
     std::fill(row.begin(), row.end(), 0.0f);
-    fill_parts(shine.sky, parts_, directions_, row.first(parts_.count()));
-    if (coarse_) fill_parts(shine.sky, *coarse_, coarse_directions_, row.subspan(layout_.coarse_part(0), coarse_->count()));
+    const climate::Indicatrix by_angle = shine.sky.by_angle();
+    fill_parts(shine.sky, by_angle, *directions_, row.first(parts_.count()));
+    if (coarse_) fill_parts(shine.sky, by_angle, *coarse_directions_, row.subspan(layout_.coarse_part(0), coarse_->count()));
     row[layout_.ground()] = static_cast<float>(shine.ground_luminance);
     if (shine.sun_lux <= 0) return;
     for (const auto& share : nodes_.around(shine.sun)) row[layout_.node(share.node)] += static_cast<float>(shine.sun_lux * share.weight);

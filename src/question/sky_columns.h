@@ -37,14 +37,20 @@ class SkyColumns {
     void fill(const Shine& shine, std::span<float> row) const;
 
  private:
-    // Directions that stand for each part.
-    using Directions = std::vector<std::vector<Vec3>>;
-    static void fill_parts(const climate::Sky& sky, const climate::SkyParts& parts, const Directions& directions, std::span<float> row);
+    // Directions that stand for each part: so many each, in their order; of each its height's place in the list of heights, for they are few.
+    struct Directions {
+        Directions(const climate::SkyParts& parts);
+        std::vector<Vec3> all;
+        std::vector<size_t> height;
+        std::vector<double> heights;
+        std::vector<double> weight;  // by part: what unit luminance of it carries on the horizontal
+    };
+    static void fill_parts(const climate::Sky& sky, const climate::Indicatrix& by_angle, const Directions& directions, std::span<float> row);
     climate::SkyParts parts_;
     std::optional<climate::SkyParts> coarse_;
     light::SunNodes nodes_;
     light::CoefficientLayout layout_;
-    Directions directions_, coarse_directions_;
+    std::optional<Directions> directions_, coarse_directions_;
 };
 
 /// Overcast and clear skies of one day a month, every two hours, and the sun of that day every ten minutes: what errors are judged by, whatever the weather.

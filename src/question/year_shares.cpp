@@ -97,11 +97,10 @@ struct Spread {
     double all = 0, used = 0, sky = 0, sun = 0;
 };
 
-// The sky's part by its own error; the sun's by that of the nodes about it and by what lies between these. What is used of a piece is as
-// sure as all of it.
-double half_width_of(const light::CompactCoefficients& piece, size_t point, const Spread& spread, std::span<const float> shine, double between) {
+// The sky's part by its own error; the sun's by that of the nodes about it. What is used of a piece is as sure as all of it.
+double traced_half_width(const light::CompactCoefficients& piece, size_t point, const Spread& spread, std::span<const float> shine) {
     if (!(spread.used > 0)) return 0;
-    double square = std::pow(static_cast<double>(piece.sky_half_width(point)) * spread.sky, 2) + std::pow(between * spread.sun, 2);
+    const double square = std::pow(static_cast<double>(piece.sky_half_width(point)) * spread.sky, 2);
     const auto widths = piece.node_half_widths(point);
     double nodes = 0;
     for (size_t n = 0; n < widths.size(); ++n) nodes += std::pow(static_cast<double>(widths[n] * shine[n]), 2);
@@ -123,6 +122,7 @@ YearHour YearAnswer::Reckoner::hour(size_t plane, int hour, Operation operation)
     const auto shine = in_.sky->row(r);
     const auto nodes = shine.subspan(light.layout.node(0), light.layout.nodes);
     const double between = plane < light.sun_error.size() ? static_cast<double>(light.sun_error[plane]) : 0;
+    std::vector<double> interpolated(n, 0.0);
     for (size_t b = 0; b < light.blocks.size(); ++b) {
         if (light.blocks[b].plane != plane) continue;
         for (size_t k = 0; k < light.layers.size(); ++k) {
@@ -150,14 +150,22 @@ YearHour YearAnswer::Reckoner::hour(size_t plane, int hour, Operation operation)
                     spread.sun += of_sun;
                     (entry == Entry::straight ? out.sky : out.reflected)[light.blocks[b].first + i] += sum;
                 }
-                out.half_width[light.blocks[b].first + i] += half_width_of(*from, i, spread, nodes, between);
+                out.half_width[light.blocks[b].first + i] += traced_half_width(*from, i, spread, nodes);
+                interpolated[light.blocks[b].first + i] += between * spread.sun;
             }
         }
     }
     each_beam(*light.sun[plane], light.planes[plane], r, r + 1, [&](size_t row, uint32_t point, int portal, float lux, const std::vector<float>& left) {
         out.sun[point] += static_cast<double>(lux * left[state_of_portal(portal, operation, row)]);
     });
-    for (size_t i = 0; i < n; ++i) out.lux[i] = out.sun[i] + out.sky[i] + out.reflected[i];
+    double independent = 0, common = 0;
+    for (size_t i = 0; i < n; ++i) {
+        out.lux[i] = out.sun[i] + out.sky[i] + out.reflected[i];
+        independent += out.half_width[i] * out.half_width[i];
+        common += interpolated[i];
+        out.half_width[i] = std::hypot(out.half_width[i], interpolated[i]);
+    }
+    if (n > 0) out.mean_half_width = std::hypot(std::sqrt(independent), common) / static_cast<double>(n);
     return out;
 }
 

@@ -120,11 +120,10 @@ void compare(std::vector<Row>& rows, const Scene& scene, unsigned samples, doubl
         const auto h = static_cast<size_t>(hours[i]);
         const size_t state = year.groups.empty() ? 0 : year.states(0, scene.operation)[h];
         const auto reference = brute(*states[state], plane, year.outdoor[h], scene.project.site.ground_reflectance, samples, 977u + static_cast<uint32_t>(i));
-        double mean = 0, square = 0;
+        double mean = 0;
         for (const float v : light->at(hours[i])) mean += static_cast<double>(v) / static_cast<double>(plane.points.size());
-        // Ours is as sure as it says of each point in this hour; points are independent of each other.
-        for (const double w : year.hour(0, hours[i], scene.operation).half_width) square += w * w;
-        const double own = std::sqrt(square) / light::kStudent95 / static_cast<double>(plane.points.size());
+        // Ours is as sure as it says.
+        const double own = year.hour(0, hours[i], scene.operation).mean_half_width / light::kStudent95;
         const auto moment = climate::moment_of(hours[i] / 24, hours[i] % 24);
         found[i] = {"The year against brute force: " + scene.name, fmt::format("{}{}, {:.0f} lx outdoors", climate::text(moment), state > 0 ? ", blinds closed" : "", year.outdoor[h].global_lux()), "lx",
                     mean, reference.mean, std::hypot(own, reference.standard_error), "path tracing with this hour's sky and sun", 0, 0.02};
