@@ -52,7 +52,10 @@ struct CoefficientSink {
         }
     }
     void sky(Vec3f d, float weight, const Trail& trail) {
-        const bool fine = layout.split != Split::entry || entry_of(trail) == Entry::straight;
+        // What was reflected outdoors came to the window from anywhere: coarse parts do. What came in straight does not: near the sun the sky is
+        // uneven, and a patch of it on a floor is all the light of a room behind.
+        const Entry entry = entry_of(trail);
+        const bool fine = layout.split != Split::entry || entry == Entry::straight || entry == Entry::interreflected;
         add(trail, fine ? task.parts->part_of(d) : layout.coarse_part(task.coarse->part_of(d)), weight);
     }
     void ground(float weight, const Trail& trail) { add(trail, layout.ground(), weight); }

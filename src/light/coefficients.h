@@ -34,7 +34,7 @@ inline Entry entry_of(const Trail& trail) {
 enum class Split { none, way, entry };
 
 /// Columns of a coefficient row: sky parts, then the far ground (per unit luminance), then sun nodes (interreflected
-/// light per lux of the beam, normal to it), then, where rows are split by entry, the coarse sky parts of all that is not straight.
+/// light per lux of the beam, normal to it), then, where rows are split by entry, the coarse sky parts of what was reflected outdoors.
 struct CoefficientLayout {
     size_t parts = 0, nodes = 0;
     size_t sources = 0;   ///< window groups or windows; one more stands for light through none of them

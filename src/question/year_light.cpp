@@ -155,7 +155,7 @@ class Tracing {
 
     Fingerprint piece_inputs(const geometry::PlanePoints& points, size_t first, const Together& together, size_t state, size_t layer) {
         Fingerprint print;
-        print.add(std::string_view("year piece 4"));
+        print.add(std::string_view("year piece 5"));
         // What a column means hangs on how many there are.
         for (const size_t n : {out_.layout.parts, out_.layout.nodes, out_.layout.coarse}) print.add(n);
         const Surroundings& around = surroundings(points.space);
