@@ -144,7 +144,7 @@ void changes(const Desk& d, const Full& full, question::YearUse use) {
     say("Other hours", seconds([&] { reckon(full.year, use); }));
     use.limits.target = 500;
     say("Another target", seconds([&] { reckon(full.year, use); }));
-    const question::YearKnown known{full.light, full.year.inputs()->sky};
+    const question::YearKnown known(full.year);
     Desk other = d;
     for (auto& glass : other.scene.surfaces.glazings) glass.transmittance *= 0.8;
     question::YearAnswer answer;

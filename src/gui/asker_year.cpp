@@ -151,7 +151,7 @@ void Asker::run_year(size_t index, bool only_if_kept) {
         std::shared_ptr<const question::DaylightFactorAnswer> daylight;
         if (needs_daylight) daylight = solve_daylight(*project, option, cancel);
         store::JobShelf shelf(kept);
-        const question::YearKnown known = before != nullptr && before->inputs() != nullptr ? question::YearKnown{before->inputs()->light, before->inputs()->sky} : question::YearKnown{};
+        const question::YearKnown known = before != nullptr ? question::YearKnown(*before) : question::YearKnown();
         auto year = std::make_shared<const question::YearAnswer>(question::ask_year(*scene, *weather, effort, known, cancel, progress, kept != nullptr ? shelf.shelf() : memory_.shelf()));
         if (cancel.requested()) return {};
         if (!only_if_kept) shelf.finish(entry_of(option, question, year->record));

@@ -4,7 +4,10 @@
 #include <algorithm>
 #include <cmath>
 #include <functional>
+#include <limits>
 #include <numeric>
+
+#include "base/parallel.h"
 
 namespace wp::metric {
 
@@ -20,15 +23,46 @@ Hours daily_hours(double from, double to) {
 
 size_t count(const Hours& hours) { return static_cast<size_t>(std::count(hours.begin(), hours.end(), true)); }
 
-std::vector<double> hours_at_least(const HourlyLux& year, const Hours& hours, double limit_lux, Scale scale) {
-    std::vector<double> sum(year.points, 0.0);
+namespace {
+
+// The least float that is not below a number: what a float must reach to be at least it.
+float least(double limit) {
+    const auto out = static_cast<float>(limit);
+    return static_cast<double>(out) < limit ? std::nextafter(out, std::numeric_limits<float>::max()) : out;
+}
+
+// Light of the hours that count and are not dark; and how many count.
+struct Rows {
+    std::vector<const float*> lit;
+    size_t counted = 0;
+};
+Rows rows_of(const HourlyLux& year, const Hours& hours) {
+    Rows out;
     for (size_t h = 0; h < hours.size(); ++h) {
         if (!hours[h]) continue;
-        const auto lux = year.at(static_cast<int>(h));
-        for (size_t p = 0; p < lux.size(); ++p)
-            if (static_cast<double>(lux[p]) * (scale.empty() ? 1.0 : scale[p]) >= limit_lux) sum[p] += 1;
+        ++out.counted;
+        if (const auto lux = year.at(static_cast<int>(h)); !lux.empty()) out.lit.push_back(lux.data());
     }
-    return sum;
+    return out;
+}
+
+// Whole numbers abreast: this runs while a band of hours is dragged.
+std::vector<uint32_t> counts(const Rows& rows, size_t points, double limit, Scale scale) {
+    std::vector<uint32_t> out(points, 0);
+    std::vector<float> limits(points, least(limit));
+    for (size_t p = 0; p < scale.size(); ++p) limits[p] = static_cast<float>(limit / scale[p]);
+    for (const float* lux : rows.lit)
+        for (size_t p = 0; p < points; ++p) out[p] += lux[p] >= limits[p] ? 1u : 0u;
+    return out;
+}
+
+}  // namespace
+
+std::vector<double> hours_at_least(const HourlyLux& year, const Hours& hours, double limit_lux, Scale scale) {
+    const Rows rows = rows_of(year, hours);
+    if (limit_lux <= 0) return std::vector<double>(year.points, static_cast<double>(rows.counted));
+    const auto found = counts(rows, year.points, limit_lux, scale);
+    return {found.begin(), found.end()};
 }
 
 std::vector<double> autonomy(const HourlyLux& year, const Hours& hours, double target_lux, Scale scale) {
@@ -39,34 +73,51 @@ std::vector<double> autonomy(const HourlyLux& year, const Hours& hours, double t
 }
 
 std::vector<double> continuous_autonomy(const HourlyLux& year, const Hours& hours, double target_lux, Scale scale) {
-    return mean_over_hours(year, hours, scale, [&](double lux) { return std::min(1.0, lux / target_lux); });
+    const Rows rows = rows_of(year, hours);
+    std::vector<double> out(year.points, 0.0), share(year.points, 1 / target_lux);
+    for (size_t p = 0; p < scale.size(); ++p) share[p] *= scale[p];
+    for (const float* lux : rows.lit)
+        for (size_t p = 0; p < year.points; ++p) out[p] += std::min(1.0, static_cast<double>(lux[p]) * share[p]);
+    for (double& v : out) v = rows.counted > 0 ? v / static_cast<double>(rows.counted) : 0;
+    return out;
 }
 
 std::vector<double> share_between(const HourlyLux& year, const Hours& hours, double low, double high, Scale scale) {
-    return mean_over_hours(year, hours, scale, [&](double lux) { return lux >= low && lux < high ? 1.0 : 0.0; });
+    std::vector<double> out = hours_at_least(year, hours, low, scale);
+    const auto beyond = hours_at_least(year, hours, high, scale);
+    const auto n = static_cast<double>(count(hours));
+    for (size_t p = 0; p < out.size(); ++p) out[p] = n > 0 ? (out[p] - beyond[p]) / n : 0;
+    return out;
 }
 
 std::vector<double> mean_of_points(const HourlyLux& year, const Hours& hours) {
-    return mean_over_hours(year, hours, {}, [](double lux) { return lux; });
+    const Rows rows = rows_of(year, hours);
+    std::vector<double> out(year.points, 0.0);
+    for (const float* lux : rows.lit)
+        for (size_t p = 0; p < year.points; ++p) out[p] += static_cast<double>(lux[p]);
+    for (double& v : out) v = rows.counted > 0 ? v / static_cast<double>(rows.counted) : 0;
+    return out;
 }
 
 std::vector<double> lux_in_share(const HourlyLux& year, const Hours& hours, double share) {
-    const size_t n = count(hours);
+    const Rows rows = rows_of(year, hours);
     std::vector<double> out(year.points, 0.0);
-    if (n == 0) return out;
+    if (rows.counted == 0) return out;
     // So many hours must have at least it.
-    const auto wanted = std::clamp<size_t>(static_cast<size_t>(std::ceil(share * static_cast<double>(n) - 1e-9)), 1, n);
-    std::vector<float> all(n);
-    for (size_t p = 0; p < year.points; ++p) {
-        size_t k = 0;
-        for (size_t h = 0; h < hours.size(); ++h) {
-            if (!hours[h]) continue;
-            const auto lux = year.at(static_cast<int>(h));
-            all[k++] = lux.empty() ? 0.0f : lux[p];
+    const auto wanted = std::clamp<size_t>(static_cast<size_t>(std::ceil(share * static_cast<double>(rows.counted) - 1e-9)), 1, rows.counted);
+    if (wanted > rows.lit.size()) return out;
+    constexpr size_t together = 16;  // points whose numbers lie in one line of the cache
+    parallel_for((year.points + together - 1) / together, [&](size_t tile) {
+        const size_t first = tile * together, n = std::min(together, year.points - first);
+        std::vector<float> all(n * rows.lit.size());
+        for (size_t h = 0; h < rows.lit.size(); ++h)
+            for (size_t p = 0; p < n; ++p) all[p * rows.lit.size() + h] = rows.lit[h][first + p];
+        for (size_t p = 0; p < n; ++p) {
+            const auto begin = all.begin() + static_cast<std::ptrdiff_t>(p * rows.lit.size()), at = begin + static_cast<std::ptrdiff_t>(wanted - 1);
+            std::nth_element(begin, at, begin + static_cast<std::ptrdiff_t>(rows.lit.size()), std::greater<>());
+            out[first + p] = static_cast<double>(*at);
         }
-        std::nth_element(all.begin(), all.begin() + static_cast<std::ptrdiff_t>(wanted - 1), all.end(), std::greater<>());
-        out[p] = static_cast<double>(all[wanted - 1]);
-    }
+    });
     return out;
 }
 
@@ -97,16 +148,15 @@ double share_above(std::span<const double> values, double limit) {
 }
 
 double spatial_provision(const HourlyLux& year, const Hours& hours, double target_lux, double share) {
+    const Rows rows = rows_of(year, hours);
+    const float limit = least(target_lux);
     size_t reached = 0;
-    for (size_t h = 0; h < hours.size(); ++h) {
-        if (!hours[h]) continue;
-        const auto lux = year.at(static_cast<int>(h));
-        if (lux.empty()) continue;
-        const auto enough = std::count_if(lux.begin(), lux.end(), [&](float v) { return static_cast<double>(v) >= target_lux; });
-        if (static_cast<double>(enough) >= share * static_cast<double>(lux.size())) ++reached;
+    for (const float* lux : rows.lit) {
+        uint32_t enough = 0;
+        for (size_t p = 0; p < year.points; ++p) enough += lux[p] >= limit ? 1u : 0u;
+        if (static_cast<double>(enough) >= share * static_cast<double>(year.points)) ++reached;
     }
-    const size_t n = count(hours);
-    return n > 0 ? static_cast<double>(reached) / static_cast<double>(n) : 0;
+    return rows.counted > 0 ? static_cast<double>(reached) / static_cast<double>(rows.counted) : 0;
 }
 
 double mean_lux(const HourlyLux& year, const Hours& hours) {

@@ -34,23 +34,6 @@ using Scale = std::span<const double>;
 /// Share of the hours in which each point has at least target lux (daylight autonomy).
 std::vector<double> autonomy(const HourlyLux& year, const Hours& hours, double target_lux, Scale scale = {});
 
-/// Mean over the hours of what worth(lux) makes of each point's light; hours without light are worth(0).
-template <class Worth>
-std::vector<double> mean_over_hours(const HourlyLux& year, const Hours& hours, Scale scale, Worth&& worth) {
-    std::vector<double> sum(year.points, 0.0);
-    size_t n = 0, dark = 0;
-    for (size_t h = 0; h < hours.size(); ++h) {
-        if (!hours[h]) continue;
-        ++n;
-        const auto lux = year.at(static_cast<int>(h));
-        dark += lux.empty();
-        for (size_t p = 0; p < lux.size(); ++p) sum[p] += worth(static_cast<double>(lux[p]) * (scale.empty() ? 1.0 : scale[p]));
-    }
-    const double of_dark = static_cast<double>(dark) * worth(0.0);
-    for (double& s : sum) s = n > 0 ? (s + of_dark) / static_cast<double>(n) : 0;
-    return sum;
-}
-
 /// Continuous daylight autonomy (Z. Rogers, Daylighting Metric Development, 2006): hours below the target count by the part of it they have.
 std::vector<double> continuous_autonomy(const HourlyLux& year, const Hours& hours, double target_lux, Scale scale = {});
 /// Share of the hours in which each point has at least low and less than high: the bands of useful daylight illuminance (A. Nabil,

@@ -33,6 +33,10 @@ Result<YearScene> year_scene(const model::Project& project, const model::Option&
     return out;
 }
 
+YearKnown::YearKnown(const YearAnswer& before) {
+    if (const auto* inputs = before.inputs()) light = inputs->light, sky = inputs->sky, hourly = inputs->hourly;
+}
+
 YearAnswer ask_year(const YearScene& scene, const climate::WeatherYear& weather, const Effort& effort, const YearKnown& known, const Cancel& cancel, const Progress& progress, const Shelf& shelf) {
     const YearTask task = scene.task();
     std::shared_ptr<const YearLight> light = known.light;
@@ -46,7 +50,7 @@ YearAnswer ask_year(const YearScene& scene, const climate::WeatherYear& weather,
     }
     auto sky = known.sky;
     if (sky == nullptr || sky->inputs != year_sky_inputs(weather, scene.place, scene.north_azimuth, scene.ground_by_month)) sky = year_sky(weather, scene.place, scene.north_azimuth, scene.ground_by_month);
-    YearAnswer::Inputs inputs{light, sky, scene.groups, scene.surfaces};
+    YearAnswer::Inputs inputs{light, sky, scene.groups, panes_of(scene.surfaces), known.hourly};
     YearAnswer answer(std::move(inputs));
     answer.record.inputs = year_inputs(scene, weather, effort);
     return answer;

@@ -38,6 +38,10 @@ Result<YearScene> year_scene(const model::Project& project, const model::Option&
 struct YearKnown {
     std::shared_ptr<const YearLight> light;
     std::shared_ptr<const YearSky> sky;
+    std::shared_ptr<HourlyLight> hourly;   ///< what was reckoned for another control or other hours
+    YearKnown() = default;
+    YearKnown(std::shared_ptr<const YearLight> traced, std::shared_ptr<const YearSky> shone) : light(std::move(traced)), sky(std::move(shone)) {}
+    explicit YearKnown(const YearAnswer& before);
 };
 
 /// Traces what is not known and not on the shelf. Cancelled: settled is false and planes are empty.

@@ -13,6 +13,8 @@
 
 namespace wp::question {
 
+class HourlyLight;
+
 /// Rule of IES LM-83 for blinds: a group's are closed in every hour in which more than this share of the plane's points
 /// has direct sun of at least so many lux through the group's windows.
 inline constexpr double kBlindShare = 0.02, kBlindLux = 1000;
@@ -66,6 +68,7 @@ class YearAnswer {
         std::shared_ptr<const YearSky> sky;
         std::vector<YearGroup> groups;
         geometry::Surfaces panes;           ///< portals, glazings and blinds as they are now
+        std::shared_ptr<HourlyLight> hourly;  ///< of an answer before, to be taken over where it serves; made otherwise
     };
     YearAnswer() = default;
     explicit YearAnswer(Inputs inputs);

@@ -75,19 +75,23 @@ std::vector<uint8_t> YearAnswer::Reckoner::decide_plane(size_t group, double lim
     for (size_t plane = 0; plane < in_.light->planes.size(); ++plane) {
         const auto& points = in_.light->planes[plane];
         if (!counts_for_blinds(plane) || points.room != in_.groups[group].room) continue;
-        const auto light = plane_light(plane);
-        Eigen::ArrayXXd mean = Eigen::ArrayXXd::Zero(static_cast<Eigen::Index>(lit()), static_cast<Eigen::Index>(n));
-        for (const GroupLight& g : *light)
-            for (size_t k = 0; k < n; ++k)
-                mean.col(static_cast<Eigen::Index>(k)) += g.by_state[g.group == static_cast<int>(group) ? k : 0]->rowwise().mean().array().cast<double>();
+        // By state of the group's blinds: what comes through the others, and through it.
+        std::vector<std::vector<double>> mean(n, std::vector<double>(lit(), 0.0));
+        for (int g = -1; g < static_cast<int>(in_.groups.size()); ++g)
+            for (size_t k = 0; k < n; ++k) {
+                if (k > 0 && g != static_cast<int>(group)) continue;
+                const auto through = in_.hourly->mean_through(plane, g, k);
+                for (size_t to = g == static_cast<int>(group) ? k : 0; to < (g == static_cast<int>(group) ? k + 1 : n); ++to)
+                    for (size_t r = 0; r < lit(); ++r) mean[to][r] += through[r];
+            }
         each_beam(*in_.light->sun[plane], points, [&](size_t row, uint32_t, int portal, float lux, const std::vector<float>& left) {
             const bool own = portal >= 0 && group_of_portal_[static_cast<size_t>(portal)] == static_cast<int>(group);
             for (size_t k = 0; k < n; ++k)
-                mean(static_cast<Eigen::Index>(row), static_cast<Eigen::Index>(k)) += static_cast<double>(lux * left[own ? k : 0]) / static_cast<double>(points.points.size());
+                mean[k][row] += static_cast<double>(lux * left[own ? k : 0]) / static_cast<double>(points.points.size());
         });
         for (size_t r = 0; r < lit(); ++r) {
             size_t k = 0;
-            while (k + 1 < n && mean(static_cast<Eigen::Index>(r), static_cast<Eigen::Index>(k)) > limit) ++k;
+            while (k + 1 < n && mean[k][r] > limit) ++k;
             auto& state = states[static_cast<size_t>(in_.sky->hours[r])];
             state = std::max(state, static_cast<uint8_t>(k));
         }

@@ -58,16 +58,6 @@ std::vector<geometry::PlanePoints> faces_of(const geometry::Surfaces& surfaces) 
     return out;
 }
 
-geometry::Surfaces panes_of(const geometry::Surfaces& surfaces) {
-    geometry::Surfaces out;
-    out.portals = surfaces.portals;
-    out.glazings = surfaces.glazings;
-    out.blinds = surfaces.blinds;
-    out.blind_transmittance = surfaces.blind_transmittance;
-    out.spaces = surfaces.spaces;
-    return out;
-}
-
 // Blinds that hang in what a space shares light with.
 void add(Fingerprint& print, const geometry::Surfaces& surfaces, const light::BlindLayers& layers, const std::vector<bool>& joined) {
     for (size_t i = 0; i < layers.size(); ++i) {
@@ -371,6 +361,16 @@ class Tracing {
 };
 
 }  // namespace
+
+geometry::Surfaces panes_of(const geometry::Surfaces& surfaces) {
+    geometry::Surfaces out;
+    out.portals = surfaces.portals;
+    out.glazings = surfaces.glazings;
+    out.blinds = surfaces.blinds;
+    out.blind_transmittance = surfaces.blind_transmittance;
+    out.spaces = surfaces.spaces;
+    return out;
+}
 
 Fingerprint year_light_inputs(const YearTask& task, const Effort& effort) {
     Fingerprint print;

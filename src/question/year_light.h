@@ -59,6 +59,9 @@ struct YearLight {
     const light::CompactCoefficients* piece(size_t block, size_t state, size_t layer) const { return pieces[(block * states.all.size() + state) * layers.size() + layer].get(); }
 };
 
+/// Portals, glazings and blinds, without what rays meet.
+geometry::Surfaces panes_of(const geometry::Surfaces& surfaces);
+
 /// Fingerprint of all that is traced. Two tasks that differ only in what scales outer panes, or in hours, weather and control, have the same.
 Fingerprint year_light_inputs(const YearTask& task, const Effort& effort);
 

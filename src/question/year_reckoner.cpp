@@ -14,29 +14,9 @@ using metric::HourlyLux;
 namespace {
 
 /// Light that was reckoned is kept up to this many bytes.
-constexpr size_t kRoom = size_t{768} << 20;
+constexpr size_t kRoom = size_t{512} << 20;
 
 }  // namespace
-
-PaneChange::PaneChange(const geometry::Surfaces& then, const geometry::Surfaces& now, const light::BlindLayers& layers, const std::vector<int>& opening_of_portal, size_t openings)
-    : then_(then, layers), now_(now, layers), portal_of_(openings, -1), evenly_(openings, 1.0f) {
-    for (size_t p = 0; p < opening_of_portal.size(); ++p)
-        if (const int o = opening_of_portal[p]; o >= 0 && portal_of_[static_cast<size_t>(o)] < 0) portal_of_[static_cast<size_t>(o)] = static_cast<int>(p);
-    for (size_t o = 0; o < openings; ++o) {
-        if (portal_of_[o] < 0) continue;
-        const auto portal = static_cast<size_t>(portal_of_[o]);
-        const float sum_then = then_.portals()[portal].passes_evenly(), sum_now = now_.portals()[portal].passes_evenly();
-        evenly_[o] = sum_then > 0 ? sum_now / sum_then : 0.0f;
-    }
-}
-
-float PaneChange::at(size_t opening, Vec3f d) const {
-    const int portal = portal_of_[opening];
-    if (portal < 0) return 1;
-    const auto a = then_.portals()[static_cast<size_t>(portal)].pass(d), b = now_.portals()[static_cast<size_t>(portal)].pass(d);
-    const float before = a.straight + a.through;
-    return before > 1e-6f ? (b.straight + b.through) / before : evenly_[opening];
-}
 
 YearAnswer::Reckoner::Reckoner(Inputs inputs) : in_(std::move(inputs)) {
     const YearLight& light = *in_.light;
@@ -47,22 +27,10 @@ YearAnswer::Reckoner::Reckoner(Inputs inputs) : in_(std::move(inputs)) {
             if (std::find(list.begin(), list.end(), light.openings[o]) != list.end()) group_of_opening_[o] = static_cast<int>(g);
         }
     for (const int o : light.opening_of_portal) group_of_portal_.push_back(o < 0 ? -1 : group_of_opening_[static_cast<size_t>(o)]);
-    const SkyColumns columns(light.place, light.north_azimuth, true);
-    const auto& layout = light.layout;
-    direction_of_column_.assign(layout.columns(), Vec3f{0, 0, 1});
-    for (size_t c = 0; c < layout.parts; ++c) direction_of_column_[c] = columns.parts().directions(c, 1)[0].as<float>();
-    for (size_t c = 0; c < layout.nodes; ++c) direction_of_column_[layout.node(c)] = columns.nodes().direction(c);
-    for (size_t c = 0; c < layout.coarse; ++c) direction_of_column_[layout.coarse_part(c)] = columns.coarse()->directions(c, 1)[0].as<float>();
-    for (size_t r = 0; r < lit(); ++r) {
-        const size_t state = light.states.in(climate::moment_of(in_.sky->hours[r] / 24, 12).month);
-        state_of_lit_.push_back(state);
-        constexpr Eigen::Index longest = 256;
-        if (bands_.empty() || bands_.back().state != state || bands_.back().count >= longest) bands_.push_back({static_cast<Eigen::Index>(r), 0, state});
-        ++bands_.back().count;
-    }
+    // Another answer's will do where nothing but control differs.
+    if (in_.hourly == nullptr || !in_.hourly->serves(in_.light.get(), in_.sky.get(), in_.panes, group_of_opening_))
+        in_.hourly = std::make_shared<HourlyLight>(in_.light, in_.sky, in_.panes, group_of_opening_, in_.groups.size());
     shone_ = shone_by_state();
-    figures_now_ = light::figures_of(in_.panes);
-    for (const auto& p : light.pieces) changed_ = changed_ || (p && p->panes != figures_now_);
 }
 
 PlaneYear YearAnswer::Reckoner::describe(size_t plane) const {
@@ -96,7 +64,7 @@ std::vector<YearAnswer::Reckoner::Shone> YearAnswer::Reckoner::shone_by_state() 
         s.node_square.assign(layout.nodes, 0.0);
     }
     for (size_t r = 0; r < lit(); ++r) {
-        Shone& s = out[state_of_lit_[r]];
+        Shone& s = out[in_.hourly->state_of(r)];
         const auto row = in_.sky->row(r);
         for (size_t c = 0; c < row.size(); ++c) s.sum[c] += static_cast<double>(row[c]);
         for (size_t n = 0; n < layout.nodes; ++n) s.node_square[n] += std::pow(static_cast<double>(row[layout.node(n)]), 2);
@@ -118,7 +86,7 @@ std::vector<float> YearAnswer::Reckoner::half_widths(size_t block, size_t layer)
     const double between = plane < light.sun_error.size() ? static_cast<double>(light.sun_error[plane]) : 0;
     std::vector<double> error(light.blocks[block].count, 0.0), lux(error);
     for (size_t s = 0; s < light.states.all.size(); ++s) {
-        const auto* from = piece(block, s, layer);
+        const auto* from = in_.hourly->piece(block, s, layer);
         const Shone& shone = shone_[s];
         if (from == nullptr || shone.hours == 0) continue;
         // Sum of squares over hours of what is in proportion to outdoors, from its sum.
@@ -141,113 +109,9 @@ std::vector<float> YearAnswer::Reckoner::half_widths(size_t block, size_t layer)
     return out;
 }
 
-const light::CompactCoefficients* YearAnswer::Reckoner::piece(size_t block, size_t state, size_t layer) const {
-    // A state that changes nothing has no piece of its own.
-    for (size_t k = layer + 1; k-- > 0;)
-        if (const auto* found = in_.light->piece(block, state, k)) return found;
-    return nullptr;
-}
-
-const PaneChange* YearAnswer::Reckoner::change_of(const light::PaneFigures& then, size_t layer) {
-    if (then == figures_now_) return nullptr;
-    for (const auto& [figures, k, change] : changes_)
-        if (k == layer && figures == then) return change.get();
-    changes_.emplace_back(then, layer, std::make_unique<PaneChange>(light::with_figures(in_.panes, then), in_.panes, in_.light->layers[layer], in_.light->opening_of_portal, in_.light->openings.size()));
-    return std::get<2>(changes_.back()).get();
-}
-
-float YearAnswer::Reckoner::factor(const PaneChange* change, Entry entry, size_t opening, size_t column) const {
-    if (change == nullptr || opening >= in_.light->openings.size()) return 1;
-    // Off the ground and what stands outdoors, light comes to the pane from anywhere.
-    if (entry == Entry::off_ground || entry == Entry::off_outdoors || column == in_.light->layout.ground()) return change->evenly(opening);
-    return change->at(opening, direction_of_column_[column]);
-}
-
-YearAnswer::Reckoner::Matrix YearAnswer::Reckoner::group_rows(size_t block, size_t state, size_t layer, int group) {
-    const auto* from = piece(block, state, layer);
-    const auto& layout = in_.light->layout;
-    Matrix out = Matrix::Zero(static_cast<Eigen::Index>(in_.light->blocks[block].count), static_cast<Eigen::Index>(layout.columns()));
-    if (from == nullptr) return out;
-    const PaneChange* change = change_of(from->panes, layer);
-    for (size_t i = 0; i < from->points(); ++i)
-        for (const auto& row : from->rows(i)) {
-            const size_t opening = row.row / light::kEntries;
-            if (group_of(opening) != group) continue;
-            const auto entry = static_cast<Entry>(row.row % light::kEntries);
-            const auto columns = from->columns(row);
-            float* to = out.row(static_cast<Eigen::Index>(i)).data();
-            for (uint32_t e = 0; e < columns.size(); ++e) to[columns[e]] += from->value(row, e) * (change != nullptr ? factor(change, entry, opening, columns[e]) : 1.0f);
-        }
-    return out;
-}
-
-std::shared_ptr<const YearAnswer::Reckoner::Matrix> YearAnswer::Reckoner::group_light(size_t plane, int group, size_t layer) {
-    const YearLight& light = *in_.light;
-    const size_t points = light.planes[plane].points.size();
-    auto out = std::make_shared<Matrix>(Matrix::Zero(static_cast<Eigen::Index>(lit()), static_cast<Eigen::Index>(points)));
-    const Eigen::Map<const Matrix> sky(in_.sky->light.data(), static_cast<Eigen::Index>(lit()), static_cast<Eigen::Index>(in_.sky->columns));
-    for (size_t b = 0; b < light.blocks.size(); ++b) {
-        if (light.blocks[b].plane != plane) continue;
-        const auto first = static_cast<Eigen::Index>(light.blocks[b].first), count = static_cast<Eigen::Index>(light.blocks[b].count);
-        std::vector<Matrix> rows;
-        std::vector<std::vector<Eigen::Index>> used(light.states.all.size());
-        for (size_t s = 0; s < light.states.all.size(); ++s) {
-            // Only columns in which any point has light: of straight light few are.
-            const Matrix all = group_rows(b, s, layer, group);
-            for (Eigen::Index c = 0; c < all.cols(); ++c)
-                if (all.col(c).maxCoeff() > 0) used[s].push_back(c);
-            Matrix kept(static_cast<Eigen::Index>(used[s].size()), count);
-            for (size_t c = 0; c < used[s].size(); ++c) kept.row(static_cast<Eigen::Index>(c)) = all.col(used[s][c]).transpose();
-            rows.push_back(std::move(kept));
-        }
-        // Bands of hours on the threads; each number is one dot product, so the split does not change its bits.
-        parallel_for(bands_.size(), [&](size_t k) {
-            const Band& band = bands_[k];
-            const auto& columns = used[band.state];
-            Matrix shine(band.count, static_cast<Eigen::Index>(columns.size()));
-            for (Eigen::Index h = 0; h < band.count; ++h)
-                for (size_t c = 0; c < columns.size(); ++c) shine(h, static_cast<Eigen::Index>(c)) = sky(band.first + h, columns[c]);
-            out->block(band.first, first, band.count, count).noalias() = shine * rows[band.state];
-        });
-    }
-    return out;
-}
-
-std::shared_ptr<const YearAnswer::Reckoner::PlaneLight> YearAnswer::Reckoner::plane_light(size_t plane) {
-    if (const auto it = lights_.find(plane); it != lights_.end()) return it->second;
-    const YearLight& light = *in_.light;
-    // Groups that give light to any of the points.
-    std::vector<int> groups;
-    for (size_t b = 0; b < light.blocks.size(); ++b) {
-        if (light.blocks[b].plane != plane) continue;
-        for (size_t s = 0; s < light.states.all.size(); ++s)
-            if (const auto* from = light.piece(b, s, 0))
-                for (size_t i = 0; i < from->points(); ++i)
-                    for (const auto& row : from->rows(i)) groups.push_back(group_of(row.row / light::kEntries));
-    }
-    std::sort(groups.begin(), groups.end());
-    groups.erase(std::unique(groups.begin(), groups.end()), groups.end());
-    auto out = std::make_shared<PlaneLight>();
-    size_t bytes = 0;
-    for (const int g : groups) {
-        GroupLight one{g, {}};
-        for (size_t k = 0; k < layers_of(g); ++k) {
-            bool own = k == 0;
-            for (size_t b = 0; b < light.blocks.size() && !own; ++b)
-                for (size_t s = 0; s < light.states.all.size(); ++s) own = own || (light.blocks[b].plane == plane && light.piece(b, s, k) != nullptr);
-            one.by_state.push_back(own ? group_light(plane, g, k) : one.by_state.back());
-            if (own) bytes += static_cast<size_t>(one.by_state.back()->size()) * sizeof(float);
-        }
-        out->push_back(std::move(one));
-    }
-    make_room(bytes);
-    return lights_[plane] = out;
-}
-
 // What is kept is let go all at once where it grows too much: it is quickly made again.
 void YearAnswer::Reckoner::make_room(size_t bytes) {
     if (kept_ + bytes > kRoom) {
-        lights_.clear();
         lux_.clear();
         direct_.clear();
         kept_ = 0;
@@ -300,21 +164,20 @@ std::shared_ptr<const HourlyLux> YearAnswer::Reckoner::direct(size_t plane) {
     return direct_[plane] = out;
 }
 
+HourlyLight::Course YearAnswer::Reckoner::course(Operation operation) const {
+    HourlyLight::Course out(in_.groups.size(), std::vector<uint8_t>(lit(), 0));
+    for (size_t g = 0; g < out.size() && operation != Operation::open; ++g)
+        for (size_t r = 0; r < lit(); ++r) out[g][r] = states_.at(operation)[g][static_cast<size_t>(in_.sky->hours[r])];
+    return out;
+}
+
 std::shared_ptr<const HourlyLux> YearAnswer::Reckoner::lux(size_t plane, Operation operation) {
     const std::lock_guard lock(mutex_);
     if (const auto it = lux_.find({plane, operation}); it != lux_.end()) return it->second;
     decide(operation);
-    const auto light = plane_light(plane);
     const auto& points = in_.light->planes[plane];
     auto out = std::make_shared<HourlyLux>(empty_year(*in_.sky, points.points.size()));
-    parallel_for(lit(), [&](size_t r) {
-        float* to = out->lux.data() + r * out->points;
-        for (const GroupLight& group : *light) {
-            const size_t state = group.group < 0 || operation == Operation::open ? 0 : states_.at(operation)[static_cast<size_t>(group.group)][static_cast<size_t>(in_.sky->hours[r])];
-            const float* from = group.by_state[state]->row(static_cast<Eigen::Index>(r)).data();
-            for (size_t p = 0; p < out->points; ++p) to[p] += from[p];
-        }
-    }, 64);
+    out->lux = *in_.hourly->plane(plane, course(operation));
     each_beam(*in_.light->sun[plane], points, [&](size_t row, uint32_t point, int portal, float lux, const std::vector<float>& left) {
         out->lux[row * out->points + point] += lux * left[state_of_portal(portal, operation, row)];
     });

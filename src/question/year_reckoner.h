@@ -1,29 +1,14 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // How a year's light is reckoned from coefficients: the working part of YearAnswer, used by it alone.
 #pragma once
-#include <Eigen/Core>
 #include <map>
 #include <mutex>
 #include <optional>
 
+#include "question/hourly_light.h"
 #include "question/year.h"
 
 namespace wp::question {
-
-/// What panes do now, over what they did when a piece was traced, by the direction light came from outdoors.
-class PaneChange {
- public:
-    /// layer_then, layer_now: blinds of the two states. openings' panes are told by the first portal of each.
-    PaneChange(const geometry::Surfaces& then, const geometry::Surfaces& now, const light::BlindLayers& layers, const std::vector<int>& opening_of_portal, size_t openings);
-    /// d: unit, towards where the light comes from.
-    float at(size_t opening, Vec3f d) const;
-    float evenly(size_t opening) const { return evenly_[opening]; }
-
- private:
-    light::Panes then_, now_;
-    std::vector<int> portal_of_;
-    std::vector<float> evenly_;
-};
 
 class YearAnswer::Reckoner {
  public:
@@ -36,23 +21,10 @@ class YearAnswer::Reckoner {
     YearHour hour(size_t plane, int hour, Operation operation);
     YearShares shares(size_t plane, int point, const metric::Hours& hours, Operation operation);
     std::vector<PaneHeat> heat();
-    bool panes_changed() const { return changed_; }
+    bool panes_changed() const { return in_.hourly->changed(); }
     const Inputs& inputs() const { return in_; }
 
  private:
-    using Matrix = Eigen::Matrix<float, Eigen::Dynamic, Eigen::Dynamic, Eigen::RowMajor>;
-    /// Light but direct sun through one group, by state of its blinds: hours x points. A state that changes nothing shares the matrix before.
-    struct GroupLight {
-        int group = -1;   ///< -1: through no window
-        std::vector<std::shared_ptr<const Matrix>> by_state;
-    };
-    using PlaneLight = std::vector<GroupLight>;
-    /// Hours that follow each other in one state of trees and ground.
-    struct Band {
-        Eigen::Index first, count;
-        size_t state;
-    };
-
     struct Shone {
         std::vector<double> sum;          // by column
         std::vector<double> node_square;  // of the beam at each sun node, lux^2
@@ -63,17 +35,10 @@ class YearAnswer::Reckoner {
     std::vector<float> half_widths(size_t block, size_t layer) const;
 
     size_t lit() const { return in_.sky->hours.size(); }
-    int group_of(size_t opening) const { return group_of_opening_[opening]; }
     size_t layers_of(int group) const { return group < 0 ? 1 : in_.groups[static_cast<size_t>(group)].states.size() + 1; }
     bool counts_for_blinds(size_t plane) const;
 
-    std::shared_ptr<const PlaneLight> plane_light(size_t plane);
-    std::shared_ptr<const Matrix> group_light(size_t plane, int group, size_t layer);
-    // Rows of all points of a block through one group, all entries together, panes as they are now.
-    Matrix group_rows(size_t block, size_t state, size_t layer, int group);
-    const light::CompactCoefficients* piece(size_t block, size_t state, size_t layer) const;
-    const PaneChange* change_of(const light::PaneFigures& then, size_t layer);
-    float factor(const PaneChange* change, light::Entry entry, size_t opening, size_t column) const;
+    HourlyLight::Course course(Operation operation) const;
 
     // Direct sun on a plane: calls see(lit hour, point, portal, lux with blinds open, share that each state leaves).
     template <class See>
@@ -102,19 +67,12 @@ class YearAnswer::Reckoner {
 
     Inputs in_;
     std::vector<int> group_of_opening_, group_of_portal_;
-    std::vector<Vec3f> direction_of_column_;
-    std::vector<Band> bands_;
-    std::vector<size_t> state_of_lit_;
     std::vector<Shone> shone_;
-    bool changed_ = false;
-    light::PaneFigures figures_now_;
     // Panes now, in each state of the blinds; panes open as a set of beams was traced.
     std::vector<std::unique_ptr<light::Panes>> panes_now_;
     std::vector<std::pair<light::PaneFigures, std::unique_ptr<light::Panes>>> panes_then_;
-    std::vector<std::tuple<light::PaneFigures, size_t, std::unique_ptr<PaneChange>>> changes_;
 
     mutable std::recursive_mutex mutex_;
-    std::map<size_t, std::shared_ptr<const PlaneLight>> lights_;
     std::map<std::pair<size_t, Operation>, std::shared_ptr<const metric::HourlyLux>> lux_;
     std::map<size_t, std::shared_ptr<const metric::HourlyLux>> direct_;
     std::map<Operation, std::vector<std::vector<uint8_t>>> states_;

@@ -2,6 +2,7 @@
 // One hour of the year, what a mean over hours is made of, and the irradiance of panes.
 #include "question/year_reckoner.h"
 
+#include <Eigen/Core>
 #include <algorithm>
 #include <cmath>
 
@@ -36,11 +37,11 @@ YearAnswer::Reckoner::FaceLight YearAnswer::Reckoner::face_light(size_t face, bo
                 for (uint32_t e = 0; e < columns.size(); ++e) {
                     const float v = piece->value(row, e) / n;
                     on[columns[e]] += v;
-                    through[columns[e]] += v * (straight ? passes(direction_of_column_[columns[e]]) / square : evenly);
+                    through[columns[e]] += v * (straight ? passes(in_.hourly->direction_of(columns[e])) / square : evenly);
                 }
             }
         for (size_t r = 0; r < lit(); ++r) {
-            if (state_of_lit_[r] != s) continue;
+            if (in_.hourly->state_of(r) != s) continue;
             const Eigen::Map<const Eigen::VectorXf> shine(in_.sky->row(r).data(), static_cast<Eigen::Index>(layout.columns()));
             const auto sun = Eigen::seqN(static_cast<Eigen::Index>(layout.node(0)), static_cast<Eigen::Index>(layout.nodes));
             const float sky_watts = watts ? in_.sky->watts_of_sky[r] : 1.0f, beam_watts = watts ? in_.sky->watts_of_beam[r] : 1.0f;
@@ -126,20 +127,20 @@ YearHour YearAnswer::Reckoner::hour(size_t plane, int hour, Operation operation)
     for (size_t b = 0; b < light.blocks.size(); ++b) {
         if (light.blocks[b].plane != plane) continue;
         for (size_t k = 0; k < light.layers.size(); ++k) {
-            const auto* from = piece(b, state_of_lit_[r], k);
+            const auto* from = in_.hourly->piece(b, in_.hourly->state_of(r), k);
             if (from == nullptr) continue;
-            const PaneChange* change = change_of(from->panes, k);
+            const PaneChange* change = in_.hourly->change_of(from->panes, k);
             for (size_t i = 0; i < from->points(); ++i) {
                 Spread spread;
                 for (const auto& row : from->rows(i)) {
                     const size_t opening = row.row / light::kEntries;
-                    const int group = group_of(opening);
+                    const int group = in_.hourly->group_of(opening);
                     const size_t state = group < 0 || operation == Operation::open ? 0 : states_.at(operation)[static_cast<size_t>(group)][static_cast<size_t>(hour)];
                     const auto entry = static_cast<Entry>(row.row % light::kEntries);
                     const auto columns = from->columns(row);
                     double sum = 0, of_sun = 0;
                     for (uint32_t e = 0; e < columns.size(); ++e) {
-                        const auto lux = static_cast<double>(from->value(row, e) * shine[columns[e]] * factor(change, entry, opening, columns[e]));
+                        const auto lux = static_cast<double>(from->value(row, e) * shine[columns[e]] * in_.hourly->factor(change, entry, opening, columns[e]));
                         sum += lux;
                         if (light.layout.is_node(columns[e])) of_sun += lux;
                     }
@@ -182,7 +183,7 @@ YearShares YearAnswer::Reckoner::shares(size_t plane, int point, const metric::H
         if (!hours[h]) continue;
         for (size_t g = 0; g <= in_.groups.size(); ++g) {
             const size_t k = g == in_.groups.size() || operation == Operation::open ? 0 : states_.at(operation)[g][h];
-            auto& sum = shone[(g * states + state_of_lit_[r]) * layers + k];
+            auto& sum = shone[(g * states + in_.hourly->state_of(r)) * layers + k];
             if (sum.empty()) sum.assign(width, 0.0);
             const auto row = in_.sky->row(r);
             for (size_t c = 0; c < width; ++c) sum[c] += static_cast<double>(row[c]);
@@ -195,20 +196,20 @@ YearShares YearAnswer::Reckoner::shares(size_t plane, int point, const metric::H
         if (light.blocks[b].plane != plane) continue;
         for (size_t s = 0; s < states; ++s)
             for (size_t k = 0; k < layers; ++k) {
-                const auto* from = piece(b, s, k);
+                const auto* from = in_.hourly->piece(b, s, k);
                 if (from == nullptr) continue;
-                const PaneChange* change = change_of(from->panes, k);
+                const PaneChange* change = in_.hourly->change_of(from->panes, k);
                 for (size_t i = 0; i < from->points(); ++i) {
                     if (point >= 0 && light.blocks[b].first + i != static_cast<size_t>(point)) continue;
                     for (const auto& row : from->rows(i)) {
                         const size_t opening = row.row / light::kEntries;
-                        const int group = group_of(opening);
+                        const int group = in_.hourly->group_of(opening);
                         const auto& sum = shone[((group < 0 ? in_.groups.size() : static_cast<size_t>(group)) * states + s) * layers + k];
                         if (sum.empty()) continue;
                         const auto entry = static_cast<Entry>(row.row % light::kEntries);
                         const auto columns = from->columns(row);
                         double lux = 0;
-                        for (uint32_t e = 0; e < columns.size(); ++e) lux += static_cast<double>(from->value(row, e) * factor(change, entry, opening, columns[e])) * sum[columns[e]];
+                        for (uint32_t e = 0; e < columns.size(); ++e) lux += static_cast<double>(from->value(row, e) * in_.hourly->factor(change, entry, opening, columns[e])) * sum[columns[e]];
                         lux *= share;
                         windows[opening].lux += lux;
                         (entry == Entry::straight ? out.sky : entry == Entry::interreflected ? out.inside : entry == Entry::off_ground ? out.ground : out.outdoors) += lux;

@@ -81,7 +81,7 @@ void LiveYear::follow(const Request& request, Known& known) {
     if (known.wanted == known.answer->record.inputs) return;
     const auto& light = known.given->inputs()->light;
     if (question::year_light_inputs(scene->task(), effort) != light->record.inputs) return;  // stale: rays are wanted
-    known.answer = std::make_shared<const question::YearAnswer>(question::ask_year(*scene, *request.weather, effort, {light, known.answer->inputs()->sky}));
+    known.answer = std::make_shared<const question::YearAnswer>(question::ask_year(*scene, *request.weather, effort, question::YearKnown(*known.answer)));
     known.heat.clear();
 }
 

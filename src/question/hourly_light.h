@@ -1,0 +1,106 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Light of points by hour, but for direct sun, from traced pieces, panes as they are now and any course of the blinds. What was reckoned for
+// one course is taken over by the next wherever the blinds stand the same, so that another control costs the hours it changes.
+#pragma once
+#include <map>
+#include <memory>
+#include <mutex>
+#include <vector>
+
+#include "question/year_light.h"
+#include "question/year_sky.h"
+
+namespace wp::question {
+
+/// What panes do now, over what they did when a piece was traced, by the direction light came from outdoors.
+class PaneChange {
+ public:
+    /// layers: of the state of the blinds. Openings' panes are told by the first portal of each.
+    PaneChange(const geometry::Surfaces& then, const geometry::Surfaces& now, const light::BlindLayers& layers, const std::vector<int>& opening_of_portal, size_t openings);
+    /// d: unit, towards where the light comes from.
+    float at(size_t opening, Vec3f d) const;
+    float evenly(size_t opening) const { return evenly_[opening]; }
+
+ private:
+    light::Panes then_, now_;
+    std::vector<int> portal_of_;
+    std::vector<float> evenly_;
+};
+
+class HourlyLight {
+ public:
+    /// groups: of which window group each source of the light is, -1 none. panes: as they are now.
+    HourlyLight(std::shared_ptr<const YearLight> light, std::shared_ptr<const YearSky> sky, const geometry::Surfaces& panes, std::vector<int> group_of_opening, size_t groups);
+
+    /// State of the blinds by group and lit hour.
+    using Course = std::vector<std::vector<uint8_t>>;
+    /// Lit hours x points, lux.
+    using Hours = std::shared_ptr<const std::vector<float>>;
+    /// May be called from any thread. The same bits whatever was asked before.
+    Hours plane(size_t plane, const Course& course);
+    /// Mean over a plane through one group (-1: through none) in one state of its blinds, by lit hour.
+    std::vector<double> mean_through(size_t plane, int group, size_t layer);
+
+    /// The piece that holds in a state of the blinds: one that changes nothing has none of its own. Null where nothing was traced.
+    const light::CompactCoefficients* piece(size_t block, size_t state, size_t layer) const;
+    /// Null: panes are what they were.
+    const PaneChange* change_of(const light::PaneFigures& then, size_t layer);
+    float factor(const PaneChange* change, light::Entry entry, size_t opening, size_t column) const;
+    int group_of(size_t opening) const { return group_of_opening_[opening]; }
+    Vec3f direction_of(size_t column) const { return direction_of_column_[column]; }
+    size_t state_of(size_t lit_hour) const { return state_of_lit_[lit_hour]; }
+    /// Some of the light was traced with other panes.
+    bool changed() const { return changed_; }
+
+    /// Whether answers made of these may share one of this class.
+    bool serves(const YearLight* light, const YearSky* sky, const geometry::Surfaces& panes, const std::vector<int>& group_of_opening) const;
+
+ private:
+    // Hours that are reckoned with the same rows: of one state of trees and ground, and one of the blinds of every group.
+    struct Bucket {
+        std::vector<uint8_t> blinds;
+        size_t state;
+        std::vector<size_t> hours;  // lit
+    };
+    // Rows of all points of a block, in tiles of points, for columns that any of them uses.
+    struct Packed {
+        size_t tiles = 0;
+        std::vector<float> dense, nodes;
+    };
+    // Of a block in a state of trees and ground: which columns any point uses in any state of the blinds, sun nodes apart.
+    struct Used {
+        std::vector<uint32_t> columns, nodes;
+        std::vector<int> place;  // of each column in its list, or -1
+    };
+    struct Kept {
+        Course course;
+        Hours light;
+    };
+    const Used& used(size_t block, size_t state);
+    // What has changed about the panes of each layer's piece. Looked up before threads share the work: they must not wait for the lock.
+    using Changes = std::vector<const PaneChange*>;
+    Changes changes_of(size_t block, size_t state);
+    Packed pack(size_t block, const Bucket& bucket, const Used& used, const Changes& changes) const;
+    void reckon(size_t block, const Bucket& bucket, const Used& used, const Packed& rows, size_t first, size_t count, float* to, size_t stride) const;
+    bool same(const Course& a, const Course& b, size_t lit_hour) const;
+    std::vector<Bucket> buckets(const Course& course, const std::vector<size_t>& hours) const;
+
+    std::shared_ptr<const YearLight> light_;
+    std::shared_ptr<const YearSky> sky_;
+    geometry::Surfaces panes_;
+    light::PaneFigures figures_now_;
+    Fingerprint glass_;
+    std::vector<int> group_of_opening_;
+    size_t groups_;
+    bool changed_ = false;
+    std::vector<Vec3f> direction_of_column_;
+    std::vector<size_t> state_of_lit_;
+
+    std::recursive_mutex mutex_;
+    std::vector<std::tuple<light::PaneFigures, size_t, std::unique_ptr<PaneChange>>> changes_;
+    std::map<std::pair<size_t, size_t>, Used> used_;
+    std::map<size_t, std::vector<Kept>> kept_;  // by plane
+    size_t bytes_ = 0;
+};
+
+}  // namespace wp::question
