@@ -33,8 +33,9 @@ std::string year_csv(const question::YearAnswer& answer, const question::YearUse
     out += "relative_standard_error\n";
     for (size_t p = 0; p < answer.planes.size(); ++p) {
         const auto& plane = answer.planes[p];
-        std::vector<question::PointValues> all;
-        for (size_t f = 0; f < question::kPointFigures; ++f) all.push_back(question::point_values(answer, p, static_cast<PointFigure>(f), use.limits, use.hours[p], use.operation));
+        std::vector<PointFigure> every;
+        for (size_t f = 0; f < question::kPointFigures; ++f) every.push_back(static_cast<PointFigure>(f));
+        const auto all = question::point_values(answer, p, every, use.limits, use.hours[p], use.operation);
         for (size_t i = 0; i < plane.plane.points.size(); ++i) {
             place(out, plane.plane, i);
             for (const auto& v : all) fmt::format_to(std::back_inserter(out), "{:.4g},{:.4g},{:.4g},", v.value[i], v.low[i], v.high[i]);

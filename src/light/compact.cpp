@@ -132,10 +132,6 @@ std::vector<float> CompactCoefficients::node_half_widths(size_t point) const {
     return out;
 }
 
-float CompactCoefficients::value(const Row& row, uint32_t entry) const {
-    return row.scale * Eigen::half_impl::half_to_float(Eigen::half_impl::raw_uint16_to_half(values_[row.begin + entry]));
-}
-
 std::string CompactCoefficients::write() const {
     Writer w;
     w.put(reached);

@@ -2,6 +2,7 @@
 // Daylight coefficients as they are kept: only columns in which light was found, each as a half-precision share of the largest
 // of its row (a rounding of 0.05 %). A tenth of the dense ones, and less on disk.
 #pragma once
+#include <Eigen/Core>
 #include <span>
 #include <string>
 #include <string_view>
@@ -32,7 +33,7 @@ class CompactCoefficients {
     std::span<const Row> rows(size_t point) const { return {rows_.data() + first_[point], rows_.data() + first_[point + 1]}; }
     std::span<const uint16_t> columns(const Row& row) const { return {columns_.data() + row.begin, columns_.data() + row.end}; }
     /// Value of an entry, as a float.
-    float value(const Row& row, uint32_t entry) const;
+    float value(const Row& row, uint32_t entry) const { return row.scale * Eigen::half_impl::half_to_float(Eigen::half_impl::raw_uint16_to_half(values_[row.begin + entry])); }
     /// 95 %, of a point's light from sky and ground, as a share of that.
     float sky_half_width(size_t point) const { return half_width_[point]; }
     /// 95 %, of what a point has of each sun node for a beam of one lux, lux. Empty where the sun never reached it.

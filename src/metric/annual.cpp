@@ -46,31 +46,53 @@ Rows rows_of(const HourlyLux& year, const Hours& hours) {
     return out;
 }
 
-// Whole numbers abreast: this runs while a band of hours is dragged.
-std::vector<uint32_t> counts(const Rows& rows, size_t points, double limit, Scale scale) {
-    std::vector<uint32_t> out(points, 0);
-    std::vector<float> limits(points, least(limit));
-    for (size_t p = 0; p < scale.size(); ++p) limits[p] = static_cast<float>(limit / scale[p]);
-    for (const float* lux : rows.lit)
-        for (size_t p = 0; p < points; ++p) out[p] += lux[p] >= limits[p] ? 1u : 0u;
-    return out;
+// Points whose light lies in one line of the cache.
+constexpr size_t kTogether = 16;
+
+// All limits while a line of the cache is at hand: light of a year is far larger than caches, and this runs while a band of hours is dragged.
+[[gnu::always_inline]] inline void count_lanes(const Rows& rows, size_t first, const float* __restrict limits, size_t count, uint32_t* __restrict out) {
+    for (const float* row : rows.lit) {
+        const float* lux = row + first;
+        for (size_t k = 0; k < count; ++k)
+            for (size_t p = 0; p < kTogether; ++p) out[k * kTogether + p] += lux[p] >= limits[k * kTogether + p] ? 1u : 0u;
+    }
 }
+void count_tile(const Rows& rows, size_t first, const float* limits, size_t count, uint32_t* out) { count_lanes(rows, first, limits, count, out); }
+[[gnu::target("avx2")]] void count_tile_wide(const Rows& rows, size_t first, const float* limits, size_t count, uint32_t* out) { count_lanes(rows, first, limits, count, out); }
 
 }  // namespace
 
-std::vector<double> hours_at_least(const HourlyLux& year, const Hours& hours, double limit_lux, Scale scale) {
+std::vector<std::vector<double>> hours_at_least(const HourlyLux& year, const Hours& hours, std::span<const Limit> limits) {
+    static const bool wide = __builtin_cpu_supports("avx2");
     const Rows rows = rows_of(year, hours);
-    if (limit_lux <= 0) return std::vector<double>(year.points, static_cast<double>(rows.counted));
-    const auto found = counts(rows, year.points, limit_lux, scale);
-    return {found.begin(), found.end()};
+    std::vector<std::vector<double>> out(limits.size(), std::vector<double>(year.points, 0.0));
+    const auto limit_of = [&](size_t k, size_t p) { return limits[k].scale.empty() ? least(limits[k].lux) : static_cast<float>(limits[k].lux / limits[k].scale[p]); };
+    parallel_for(year.points / kTogether, [&](size_t tile) {
+        std::vector<float> at(limits.size() * kTogether);
+        std::vector<uint32_t> found(at.size(), 0);
+        for (size_t k = 0; k < limits.size(); ++k)
+            for (size_t p = 0; p < kTogether; ++p) at[k * kTogether + p] = limit_of(k, tile * kTogether + p);
+        (wide ? count_tile_wide : count_tile)(rows, tile * kTogether, at.data(), limits.size(), found.data());
+        for (size_t k = 0; k < limits.size(); ++k)
+            for (size_t p = 0; p < kTogether; ++p) out[k][tile * kTogether + p] = found[k * kTogether + p];
+    });
+    for (size_t p = year.points / kTogether * kTogether; p < year.points; ++p)
+        for (size_t k = 0; k < limits.size(); ++k) {
+            const float limit = limit_of(k, p);
+            out[k][p] = static_cast<double>(std::count_if(rows.lit.begin(), rows.lit.end(), [&](const float* lux) { return lux[p] >= limit; }));
+        }
+    // Dark hours have at least nothing.
+    for (size_t k = 0; k < limits.size(); ++k)
+        if (limits[k].lux <= 0) std::fill(out[k].begin(), out[k].end(), static_cast<double>(rows.counted));
+    return out;
 }
 
-std::vector<double> autonomy(const HourlyLux& year, const Hours& hours, double target_lux, Scale scale) {
-    std::vector<double> share = hours_at_least(year, hours, target_lux, scale);
-    const auto n = static_cast<double>(count(hours));
-    for (double& s : share) s = n > 0 ? s / n : 0;
-    return share;
+std::vector<double> hours_at_least(const HourlyLux& year, const Hours& hours, double limit_lux) {
+    const Limit limit{limit_lux, {}};
+    return std::move(hours_at_least(year, hours, std::span(&limit, 1)).front());
 }
+
+std::vector<double> autonomy(const HourlyLux& year, const Hours& hours, double target_lux, Scale scale) { return share_between(year, hours, target_lux, std::numeric_limits<double>::max(), scale); }
 
 std::vector<double> continuous_autonomy(const HourlyLux& year, const Hours& hours, double target_lux, Scale scale) {
     const Rows rows = rows_of(year, hours);
@@ -83,11 +105,11 @@ std::vector<double> continuous_autonomy(const HourlyLux& year, const Hours& hour
 }
 
 std::vector<double> share_between(const HourlyLux& year, const Hours& hours, double low, double high, Scale scale) {
-    std::vector<double> out = hours_at_least(year, hours, low, scale);
-    const auto beyond = hours_at_least(year, hours, high, scale);
+    const Limit limits[] = {{low, scale}, {high, scale}};
+    auto found = hours_at_least(year, hours, limits);
     const auto n = static_cast<double>(count(hours));
-    for (size_t p = 0; p < out.size(); ++p) out[p] = n > 0 ? (out[p] - beyond[p]) / n : 0;
-    return out;
+    for (size_t p = 0; p < year.points; ++p) found[0][p] = n > 0 ? (found[0][p] - found[1][p]) / n : 0;
+    return std::move(found[0]);
 }
 
 std::vector<double> mean_of_points(const HourlyLux& year, const Hours& hours) {
@@ -106,9 +128,8 @@ std::vector<double> lux_in_share(const HourlyLux& year, const Hours& hours, doub
     // So many hours must have at least it.
     const auto wanted = std::clamp<size_t>(static_cast<size_t>(std::ceil(share * static_cast<double>(rows.counted) - 1e-9)), 1, rows.counted);
     if (wanted > rows.lit.size()) return out;
-    constexpr size_t together = 16;  // points whose numbers lie in one line of the cache
-    parallel_for((year.points + together - 1) / together, [&](size_t tile) {
-        const size_t first = tile * together, n = std::min(together, year.points - first);
+    parallel_for((year.points + kTogether - 1) / kTogether, [&](size_t tile) {
+        const size_t first = tile * kTogether, n = std::min(kTogether, year.points - first);
         std::vector<float> all(n * rows.lit.size());
         for (size_t h = 0; h < rows.lit.size(); ++h)
             for (size_t p = 0; p < n; ++p) all[p * rows.lit.size() + h] = rows.lit[h][first + p];

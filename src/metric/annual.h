@@ -58,7 +58,13 @@ double share_at_least(std::span<const double> values, double limit);
 double share_above(std::span<const double> values, double limit);
 
 /// Hours in which each point has at least limit lux.
-std::vector<double> hours_at_least(const HourlyLux& year, const Hours& hours, double limit_lux, Scale scale = {});
+std::vector<double> hours_at_least(const HourlyLux& year, const Hours& hours, double limit_lux);
+/// The same of many limits in one pass.
+struct Limit {
+    double lux = 0;
+    Scale scale;
+};
+std::vector<std::vector<double>> hours_at_least(const HourlyLux& year, const Hours& hours, std::span<const Limit> limits);
 
 /// Share of the hours in which at least `share` of the points have at least target lux. EN 17037:2018 counts the daylight
 /// hours in which the target stands over half of the plane, or the minimum over 95 % of it.

@@ -51,24 +51,24 @@ Fingerprint print_of(const std::vector<geometry::Glazing>& glazings) {
 
 }  // namespace
 
-PaneChange::PaneChange(const geometry::Surfaces& then, const geometry::Surfaces& now, const light::BlindLayers& layers, const std::vector<int>& opening_of_portal, size_t openings)
-    : then_(then, layers), now_(now, layers), portal_of_(openings, -1), evenly_(openings, 1.0f) {
-    for (size_t p = 0; p < opening_of_portal.size(); ++p)
-        if (const int o = opening_of_portal[p]; o >= 0 && portal_of_[static_cast<size_t>(o)] < 0) portal_of_[static_cast<size_t>(o)] = static_cast<int>(p);
-    for (size_t o = 0; o < openings; ++o) {
-        if (portal_of_[o] < 0) continue;
-        const auto portal = static_cast<size_t>(portal_of_[o]);
-        const float before = then_.portals()[portal].passes_evenly(), after = now_.portals()[portal].passes_evenly();
-        evenly_[o] = before > 0 ? after / before : 0.0f;
+PaneChange::PaneChange(const geometry::Surfaces& then, const geometry::Surfaces& now, const light::BlindLayers& layers, const std::vector<int>& opening_of_portal, size_t openings,
+                       const std::vector<Vec3f>& directions)
+    : columns_(directions.size()), at_(openings * directions.size(), 1.0f), evenly_(openings, 1.0f) {
+    const light::Panes panes_then(then, layers), panes_now(now, layers);
+    std::vector<bool> known(openings, false);
+    for (size_t p = 0; p < opening_of_portal.size(); ++p) {
+        if (opening_of_portal[p] < 0 || known[static_cast<size_t>(opening_of_portal[p])]) continue;
+        const auto o = static_cast<size_t>(opening_of_portal[p]);
+        known[o] = true;
+        const auto &old = panes_then.portals()[p], &fresh = panes_now.portals()[p];
+        const float before = old.passes_evenly();
+        evenly_[o] = before > 0 ? fresh.passes_evenly() / before : 0.0f;
+        for (size_t c = 0; c < columns_; ++c) {
+            const auto a = old.pass(directions[c]), b = fresh.pass(directions[c]);
+            const float all = a.straight + a.through;
+            at_[o * columns_ + c] = all > 1e-6f ? (b.straight + b.through) / all : evenly_[o];
+        }
     }
-}
-
-float PaneChange::at(size_t opening, Vec3f d) const {
-    const int portal = portal_of_[opening];
-    if (portal < 0) return 1;
-    const auto a = then_.portals()[static_cast<size_t>(portal)].pass(d), b = now_.portals()[static_cast<size_t>(portal)].pass(d);
-    const float before = a.straight + a.through;
-    return before > 1e-6f ? (b.straight + b.through) / before : evenly_[opening];
 }
 
 HourlyLight::HourlyLight(std::shared_ptr<const YearLight> light, std::shared_ptr<const YearSky> sky, const geometry::Surfaces& panes, std::vector<int> group_of_opening, size_t groups)
@@ -98,7 +98,7 @@ const PaneChange* HourlyLight::change_of(const light::PaneFigures& then, size_t 
     const std::lock_guard lock(mutex_);
     for (const auto& [figures, k, change] : changes_)
         if (k == layer && figures == then) return change.get();
-    changes_.emplace_back(then, layer, std::make_unique<PaneChange>(light::with_figures(panes_, then), panes_, light_->layers[layer], light_->opening_of_portal, light_->openings.size()));
+    changes_.emplace_back(then, layer, std::make_unique<PaneChange>(light::with_figures(panes_, then), panes_, light_->layers[layer], light_->opening_of_portal, light_->openings.size(), direction_of_column_));
     return std::get<2>(changes_.back()).get();
 }
 
@@ -106,7 +106,28 @@ float HourlyLight::factor(const PaneChange* change, Entry entry, size_t opening,
     if (change == nullptr || opening >= light_->openings.size()) return 1;
     // Off the ground and what stands outdoors, light comes to the pane from anywhere.
     if (entry == Entry::off_ground || entry == Entry::off_outdoors || column == light_->layout.ground()) return change->evenly(opening);
-    return change->at(opening, direction_of_column_[column]);
+    return change->at(opening, column);
+}
+
+std::shared_ptr<const HourlyLight::BeamShares> HourlyLight::beam_shares(const light::PaneFigures& then) {
+    const std::lock_guard lock(mutex_);
+    for (const auto& [figures, known] : beams_)
+        if (figures == then) return known;
+    const size_t portals = panes_.portals.size(), layers = light_->layers.size();
+    const light::Panes open(light::with_figures(panes_, then), light::BlindLayers());
+    std::vector<light::Panes> now;
+    for (const auto& layer : light_->layers) now.emplace_back(panes_, layer);
+    auto out = std::make_shared<BeamShares>(sky_->hours.size() * portals * layers, 0.0f);
+    parallel_for(sky_->hours.size(), [&](size_t r) {
+        if (sky_->beam[r] <= 0) return;
+        const Vec3f to = sky_->to_sun[r].as<float>();
+        for (size_t p = 0; p < portals; ++p) {
+            const float before = open.portals()[p].pass(to).straight;
+            for (size_t k = 0; k < layers && before > 0; ++k) (*out)[(r * portals + p) * layers + k] = now[k].portals()[p].pass(to).straight / before;
+        }
+    }, 64);
+    beams_.emplace_back(then, out);
+    return out;
 }
 
 const HourlyLight::Used& HourlyLight::used(size_t block, size_t state) {
@@ -139,7 +160,7 @@ HourlyLight::Changes HourlyLight::changes_of(size_t block, size_t state) {
     return out;
 }
 
-HourlyLight::Packed HourlyLight::pack(size_t block, const Bucket& bucket, const Used& used, const Changes& changes) const {
+HourlyLight::Packed HourlyLight::pack(size_t block, const Bucket& bucket, const Used& used, const Changes& changes, bool spread) const {
     Packed out;
     const size_t points = light_->blocks[block].count;
     out.tiles = (points + kTile - 1) / kTile;
@@ -152,7 +173,9 @@ HourlyLight::Packed HourlyLight::pack(size_t block, const Bucket& bucket, const 
         const auto* from = wanted[k] ? piece(block, bucket.state, k) : nullptr;
         if (from == nullptr) continue;
         const PaneChange* change = changes[k];
-        for (size_t i = 0; i < from->points(); ++i)
+        const size_t grain = spread ? kTile : from->points();
+        parallel_for((from->points() + grain - 1) / grain, [&](size_t part) {
+          for (size_t i = part * grain; i < std::min(from->points(), (part + 1) * grain); ++i)
             for (const auto& row : from->rows(i)) {
                 const size_t opening = row.row / light::kEntries;
                 const int group = group_of(opening);
@@ -165,6 +188,7 @@ HourlyLight::Packed HourlyLight::pack(size_t block, const Bucket& bucket, const 
                     (node ? out.nodes : out.dense)[at] += from->value(row, e) * (change != nullptr ? factor(change, entry, opening, columns[e]) : 1.0f);
                 }
             }
+        });
     }
     return out;
 }
@@ -260,13 +284,13 @@ HourlyLight::Hours HourlyLight::plane(size_t plane, const Course& given) {
                 few.push_back(&bucket);
                 continue;
             }
-            const Packed rows = pack(b, bucket, used(b, bucket.state), changes[bucket.state]);
+            const Packed rows = pack(b, bucket, used(b, bucket.state), changes[bucket.state], true);
             const size_t parts = (bucket.hours.size() + kPanel - 1) / kPanel;
             parallel_for(parts, [&](size_t k) { reckon(b, bucket, used_.at({b, bucket.state}), rows, k * kPanel, std::min(kPanel, bucket.hours.size() - k * kPanel), out->data(), points); });
         }
         parallel_for(few.size(), [&](size_t k) {
             const Used& columns = used_.at({b, few[k]->state});
-            reckon(b, *few[k], columns, pack(b, *few[k], columns, changes[few[k]->state]), 0, few[k]->hours.size(), out->data(), points);
+            reckon(b, *few[k], columns, pack(b, *few[k], columns, changes[few[k]->state], false), 0, few[k]->hours.size(), out->data(), points);
         });
     }
     const size_t bytes = out->size() * sizeof(float);

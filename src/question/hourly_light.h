@@ -16,15 +16,14 @@ namespace wp::question {
 class PaneChange {
  public:
     /// layers: of the state of the blinds. Openings' panes are told by the first portal of each.
-    PaneChange(const geometry::Surfaces& then, const geometry::Surfaces& now, const light::BlindLayers& layers, const std::vector<int>& opening_of_portal, size_t openings);
-    /// d: unit, towards where the light comes from.
-    float at(size_t opening, Vec3f d) const;
+    /// directions: of the columns, unit, towards where the light comes from.
+    PaneChange(const geometry::Surfaces& then, const geometry::Surfaces& now, const light::BlindLayers& layers, const std::vector<int>& opening_of_portal, size_t openings, const std::vector<Vec3f>& directions);
+    float at(size_t opening, size_t column) const { return at_[opening * columns_ + column]; }
     float evenly(size_t opening) const { return evenly_[opening]; }
 
  private:
-    light::Panes then_, now_;
-    std::vector<int> portal_of_;
-    std::vector<float> evenly_;
+    size_t columns_;
+    std::vector<float> at_, evenly_;
 };
 
 class HourlyLight {
@@ -47,6 +46,9 @@ class HourlyLight {
     const PaneChange* change_of(const light::PaneFigures& then, size_t layer);
     float factor(const PaneChange* change, light::Entry entry, size_t opening, size_t column) const;
     int group_of(size_t opening) const { return group_of_opening_[opening]; }
+    /// What a beam that came through a portal with blinds open, as it was traced, has left now in each state of the blinds: lit hours x portals x layers.
+    using BeamShares = std::vector<float>;
+    std::shared_ptr<const BeamShares> beam_shares(const light::PaneFigures& then);
     Vec3f direction_of(size_t column) const { return direction_of_column_[column]; }
     size_t state_of(size_t lit_hour) const { return state_of_lit_[lit_hour]; }
     /// Some of the light was traced with other panes.
@@ -80,7 +82,8 @@ class HourlyLight {
     // What has changed about the panes of each layer's piece. Looked up before threads share the work: they must not wait for the lock.
     using Changes = std::vector<const PaneChange*>;
     Changes changes_of(size_t block, size_t state);
-    Packed pack(size_t block, const Bucket& bucket, const Used& used, const Changes& changes) const;
+    /// spread: with all threads.
+    Packed pack(size_t block, const Bucket& bucket, const Used& used, const Changes& changes, bool spread) const;
     void reckon(size_t block, const Bucket& bucket, const Used& used, const Packed& rows, size_t first, size_t count, float* to, size_t stride) const;
     bool same(const Course& a, const Course& b, size_t lit_hour) const;
     std::vector<Bucket> buckets(const Course& course, const std::vector<size_t>& hours) const;
@@ -98,6 +101,7 @@ class HourlyLight {
 
     std::recursive_mutex mutex_;
     std::vector<std::tuple<light::PaneFigures, size_t, std::unique_ptr<PaneChange>>> changes_;
+    std::vector<std::pair<light::PaneFigures, std::shared_ptr<const BeamShares>>> beams_;
     std::map<std::pair<size_t, size_t>, Used> used_;
     std::map<size_t, std::vector<Kept>> kept_;  // by plane
     size_t bytes_ = 0;

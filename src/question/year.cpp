@@ -3,6 +3,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <map>
 #include <mutex>
 
 #include "question/year_reckoner.h"
@@ -20,7 +21,23 @@ double PlaneYear::width(Operation operation) const {
     return half_width.empty() ? relative_half_width : std::sqrt(square / static_cast<double>(half_width.size()));
 }
 
-YearAnswer::YearAnswer(Inputs inputs) {
+struct YearAnswer::Once {
+    std::mutex mutex;
+    std::map<std::pair<size_t, std::string>, std::array<double, 3>> known;
+};
+
+std::array<double, 3> YearAnswer::once(size_t plane, const std::string& name, const std::function<std::array<double, 3>()>& reckon) const {
+    if (once_ == nullptr) return reckon();
+    {
+        const std::lock_guard lock(once_->mutex);
+        if (const auto it = once_->known.find({plane, name}); it != once_->known.end()) return it->second;
+    }
+    const auto found = reckon();
+    const std::lock_guard lock(once_->mutex);
+    return once_->known[{plane, name}] = found;
+}
+
+YearAnswer::YearAnswer(Inputs inputs) : once_(std::make_shared<Once>()) {
     const YearLight& light = *inputs.light;
     groups = inputs.groups;
     outdoor = inputs.sky->outdoor;
@@ -29,7 +46,7 @@ YearAnswer::YearAnswer(Inputs inputs) {
     for (size_t p = 0; p < light.planes.size(); ++p) planes.push_back(reckoner_->describe(p));
 }
 
-YearAnswer::YearAnswer(std::vector<Given> made, std::vector<climate::OutdoorHour> hours) : outdoor(std::move(hours)) {
+YearAnswer::YearAnswer(std::vector<Given> made, std::vector<climate::OutdoorHour> hours) : outdoor(std::move(hours)), once_(std::make_shared<Once>()) {
     for (const Given& g : made) planes.push_back(g.plane);
     given_ = std::make_shared<const std::vector<Given>>(std::move(made));
 }

@@ -3,6 +3,7 @@
 // exact direct sun, the panes as they are now and blinds as they are worked. Nothing here casts a ray.
 #pragma once
 #include <array>
+#include <functional>
 #include <memory>
 #include <vector>
 
@@ -101,11 +102,15 @@ class YearAnswer {
     /// Panes have changed since some of the light was traced: what was reflected outdoors takes the pane at its mean angle.
     bool panes_changed() const;
     const Inputs* inputs() const;
+    /// What hangs on nothing but the answer, reckoned once: shares of a plane and their band. May be called from any thread.
+    std::array<double, 3> once(size_t plane, const std::string& name, const std::function<std::array<double, 3>()>& reckon) const;
 
  private:
     class Reckoner;
     std::shared_ptr<Reckoner> reckoner_;
     std::shared_ptr<const std::vector<Given>> given_;
+    struct Once;
+    std::shared_ptr<Once> once_;
 };
 
 /// Place of a site in the weather's own time zone: where the sun of a year stands.

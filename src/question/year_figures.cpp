@@ -4,6 +4,7 @@
 #include <algorithm>
 #include <cmath>
 #include <numeric>
+#include <optional>
 
 #include "light/replicates.h"
 
@@ -16,27 +17,20 @@ constexpr double kThreeLow = 100, kThreeHigh = 2000, kSaturated[2] = {430, 4300}
 /// Maximum autonomy: ten times the target (Z. Rogers 2006); a point counts as over-lit above 5 % of the hours.
 constexpr double kTooMuch = 10, kOverLitShare = 0.05;
 
-std::vector<double> reckon(const metric::HourlyLux& light, PointFigure figure, const YearLimits& l, const metric::Hours& hours, metric::Scale scale) {
-    const auto band = [&](double low, double high) { return metric::share_between(light, hours, low, high, scale); };
+// Between which limits, lux, the hours of a figure lie; none for figures that are no shares of hours.
+std::optional<std::pair<double, double>> limits_of(PointFigure figure, const YearLimits& l) {
     switch (figure) {
-        case PointFigure::autonomy: return metric::autonomy(light, hours, l.target, scale);
-        case PointFigure::continuous: return metric::continuous_autonomy(light, hours, l.target, scale);
-        case PointFigure::maximum: return metric::autonomy(light, hours, kTooMuch * l.target, scale);
-        case PointFigure::too_dark: return band(0, l.low);
-        case PointFigure::supplementary: return band(l.low, l.target);
-        case PointFigure::useful: return band(l.target, l.high);
-        case PointFigure::too_bright: return band(l.high, kEndless);
-        case PointFigure::useful_three: return band(kThreeLow, kThreeHigh);
-        case PointFigure::bright_three: return band(kThreeHigh, kEndless);
-        case PointFigure::saturation: return band(kSaturated[0], kSaturated[1]);
-        case PointFigure::sun_hours: return metric::hours_at_least(light, hours, kBlindLux);
-        case PointFigure::mean: {
-            auto mean = metric::mean_of_points(light, hours);
-            for (size_t i = 0; i < scale.size(); ++i) mean[i] *= scale[i];
-            return mean;
-        }
+        case PointFigure::autonomy: return {{l.target, kEndless}};
+        case PointFigure::maximum: return {{kTooMuch * l.target, kEndless}};
+        case PointFigure::too_dark: return {{0, l.low}};
+        case PointFigure::supplementary: return {{l.low, l.target}};
+        case PointFigure::useful: return {{l.target, l.high}};
+        case PointFigure::too_bright: return {{l.high, kEndless}};
+        case PointFigure::useful_three: return {{kThreeLow, kThreeHigh}};
+        case PointFigure::bright_three: return {{kThreeHigh, kEndless}};
+        case PointFigure::saturation: return {{kSaturated[0], kSaturated[1]}};
+        default: return {};
     }
-    return {};
 }
 
 double mean_of(const std::vector<double>& v) { return v.empty() ? 0 : std::accumulate(v.begin(), v.end(), 0.0) / static_cast<double>(v.size()); }
@@ -72,15 +66,22 @@ const PointFigureName& name_of(PointFigure figure) {
     return names[static_cast<size_t>(figure)];
 }
 
-PointValues point_values(const YearAnswer& year, size_t plane, PointFigure figure, const YearLimits& limits, const metric::Hours& hours, Operation operation) {
-    PointValues out;
-    if (figure == PointFigure::sun_hours) {
-        out.value = reckon(*year.direct(plane), figure, limits, hours, {});
-        out.low = out.high = out.value;
-        return out;
+namespace {
+
+// Ends of a band that was reckoned as value, less, more: the value is never outside.
+void set_ends(PointValues& out, double unit) {
+    for (size_t i = 0; i < out.value.size(); ++i) {
+        const double ends[3] = {out.value[i], out.low[i], out.high[i]};
+        out.value[i] *= unit;
+        out.low[i] = unit * *std::min_element(ends, ends + 3);
+        out.high[i] = unit * *std::max_element(ends, ends + 3);
     }
+}
+
+}  // namespace
+
+std::vector<PointValues> point_values(const YearAnswer& year, size_t plane, std::span<const PointFigure> figures, const YearLimits& limits, const metric::Hours& hours, Operation operation) {
     const auto light = year.lux(plane, operation);
-    out.value = reckon(*light, figure, limits, hours, {});
     // The error of a point's light is of one piece for the sky, by the hour for the sun. To move it as a whole is on the safe side.
     std::vector<double> below(light->points), above(light->points);
     for (size_t i = 0; i < light->points; ++i) {
@@ -88,16 +89,44 @@ PointValues point_values(const YearAnswer& year, size_t plane, PointFigure figur
         below[i] = 1 - w;
         above[i] = 1 + w;
     }
-    out.low = reckon(*light, figure, limits, hours, below);
-    out.high = reckon(*light, figure, limits, hours, above);
-    const double percent = figure == PointFigure::mean ? 1 : 100;
-    for (size_t i = 0; i < out.value.size(); ++i) {
-        const double ends[3] = {out.value[i], out.low[i], out.high[i]};
-        out.value[i] *= percent;
-        out.low[i] = percent * *std::min_element(ends, ends + 3);
-        out.high[i] = percent * *std::max_element(ends, ends + 3);
+    const metric::Scale ends[3] = {{}, below, above};
+    std::vector<metric::Limit> wanted;
+    for (const PointFigure f : figures)
+        if (const auto between = limits_of(f, limits))
+            for (const auto& end : ends) wanted.insert(wanted.end(), {{between->first, end}, {between->second, end}});
+    const auto found = metric::hours_at_least(*light, hours, wanted);
+    const auto n = static_cast<double>(std::max<size_t>(metric::count(hours), 1));
+    std::vector<PointValues> out;
+    size_t next = 0;
+    for (const PointFigure f : figures) {
+        PointValues& v = out.emplace_back();
+        if (f == PointFigure::sun_hours) {
+            v.value = metric::hours_at_least(*year.direct(plane), hours, kBlindLux);
+            v.low = v.high = v.value;
+            continue;
+        }
+        if (f == PointFigure::mean) {
+            v.value = v.low = v.high = metric::mean_of_points(*light, hours);
+            for (size_t i = 0; i < v.value.size(); ++i) v.low[i] *= below[i], v.high[i] *= above[i];
+            continue;
+        }
+        size_t end = 0;
+        for (auto* list : {&v.value, &v.low, &v.high}) {
+            if (f == PointFigure::continuous) {
+                *list = metric::continuous_autonomy(*light, hours, limits.target, ends[end++]);
+                continue;
+            }
+            *list = found[next];
+            for (size_t i = 0; i < list->size(); ++i) (*list)[i] = ((*list)[i] - found[next + 1][i]) / n;
+            next += 2;
+        }
+        set_ends(v, 100);
     }
     return out;
+}
+
+PointValues point_values(const YearAnswer& year, size_t plane, PointFigure figure, const YearLimits& limits, const metric::Hours& hours, Operation operation) {
+    return std::move(point_values(year, plane, std::span(&figure, 1), limits, hours, operation).front());
 }
 
 SpatialAutonomy spatial_autonomy(const YearAnswer& year, size_t plane, const metric::Hours& hours, double lux, double time_share, Operation operation) {
@@ -137,24 +166,38 @@ SpatialAutonomy provision(const YearAnswer& year, size_t plane, const metric::Ho
 
 std::vector<RoomFigure> room_figures(const YearAnswer& year, size_t plane, const YearLimits& limits, const metric::Hours& hours, Operation operation) {
     std::vector<RoomFigure> out;
-    const auto of_points = [&](PointFigure f) { return point_values(year, plane, f, limits, hours, operation); };
-    const auto mean = [&](PointFigure f) { out.push_back(mean_figure(name_of(f).id, name_of(f).name, name_of(f).unit, of_points(f))); };
+    static constexpr PointFigure figures[] = {PointFigure::mean, PointFigure::autonomy, PointFigure::continuous, PointFigure::too_dark, PointFigure::supplementary, PointFigure::useful,
+                                              PointFigure::too_bright, PointFigure::useful_three, PointFigure::saturation, PointFigure::maximum};
+    const auto values = point_values(year, plane, figures, limits, hours, operation);
+    const auto mean = [&](PointFigure f) {
+        const auto at = static_cast<size_t>(std::find(std::begin(figures), std::end(figures), f) - std::begin(figures));
+        out.push_back(mean_figure(name_of(f).id, name_of(f).name, name_of(f).unit, values[at]));
+    };
     const auto share = [&](const char* id, const char* name, const SpatialAutonomy& s) { out.push_back({id, name, "%", 100 * s.value, 100 * s.low, 100 * s.high}); };
+    // These have hours of their own: whoever drags a band of others does not wait for them.
+    const auto fixed = [&](const char* id, const char* name, const std::function<SpatialAutonomy()>& reckon) {
+        const auto [value, low, high] = year.once(plane, id, [&]() -> std::array<double, 3> {
+            const SpatialAutonomy s = reckon();
+            return {s.value, s.low, s.high};
+        });
+        out.push_back({id, name, "%", 100 * value, 100 * low, 100 * high});
+    };
     const auto usual = metric::daily_hours(8, 18);
-    const auto daylight = climate::daylight_hours(year.outdoor);
     mean(PointFigure::mean);
     mean(PointFigure::autonomy);
     mean(PointFigure::continuous);
     share("spatial_autonomy", "Area with the target half the time", spatial_autonomy(year, plane, hours, limits.target, 0.5, operation));
-    share("spatial_autonomy_lm83", "Spatial autonomy 300 lx / 50 %, LM-83", spatial_autonomy(year, plane, usual, 300, 0.5, Operation::lm83));
-    const double exposed = 100 * sunlight_exposure(year, plane, usual, 1000, 250).value;
-    out.push_back({"sunlight_exposure_lm83", "Sunlight exposure 1000 lx / 250 h, LM-83", "%", exposed, exposed, exposed});
+    fixed("spatial_autonomy_lm83", "Spatial autonomy 300 lx / 50 %, LM-83", [&] { return spatial_autonomy(year, plane, usual, 300, 0.5, Operation::lm83); });
+    fixed("sunlight_exposure_lm83", "Sunlight exposure 1000 lx / 250 h, LM-83", [&] {
+        const double exposed = sunlight_exposure(year, plane, usual, 1000, 250).value;
+        return SpatialAutonomy{exposed, exposed, exposed, {}};
+    });
     for (const auto f : {PointFigure::too_dark, PointFigure::supplementary, PointFigure::useful, PointFigure::too_bright, PointFigure::useful_three, PointFigure::saturation}) mean(f);
-    const auto most = of_points(PointFigure::maximum);
+    const PointValues& most = values.back();
     const auto over = [&](const std::vector<double>& v) { return 100 * metric::share_above(v, 100 * kOverLitShare); };
     out.push_back({"over_lit", "Over-lit area", "%", over(most.value), over(most.low), over(most.high)});
-    share("provision_target", "EN 17037, 300 lx over half, of daylight hours", provision(year, plane, daylight, 300, 0.5, Operation::open));
-    share("provision_minimum", "EN 17037, 100 lx over 95 %, of daylight hours", provision(year, plane, daylight, 100, 0.95, Operation::open));
+    fixed("provision_target", "EN 17037, 300 lx over half, of daylight hours", [&] { return provision(year, plane, climate::daylight_hours(year.outdoor), 300, 0.5, Operation::open); });
+    fixed("provision_minimum", "EN 17037, 100 lx over 95 %, of daylight hours", [&] { return provision(year, plane, climate::daylight_hours(year.outdoor), 100, 0.95, Operation::open); });
     return out;
 }
 

@@ -2,6 +2,7 @@
 // Figures of a year: of every point, and of every room, each with its 95 % error.
 #pragma once
 #include <array>
+#include <span>
 #include <string>
 #include <vector>
 
@@ -31,7 +32,8 @@ struct YearLimits {
 struct PointValues {
     std::vector<double> value, low, high;  ///< low and high: ends of the 95 % band
 };
-/// In per cent of the hours, hours, or lux.
+/// In per cent of the hours, hours, or lux. Many at once cost little more than one.
+std::vector<PointValues> point_values(const YearAnswer& year, size_t plane, std::span<const PointFigure> figures, const YearLimits& limits, const metric::Hours& hours, Operation operation);
 PointValues point_values(const YearAnswer& year, size_t plane, PointFigure figure, const YearLimits& limits, const metric::Hours& hours, Operation operation);
 
 /// A figure of a room, with the ends of its 95 % band.

@@ -125,16 +125,6 @@ const std::vector<light::ScenePortal>& YearAnswer::Reckoner::portals_now(size_t 
     return panes_now_[layer]->portals();
 }
 
-float YearAnswer::Reckoner::straight(const light::PaneFigures& then, size_t portal, size_t layer, Vec3f to_sun) {
-    auto known = std::find_if(panes_then_.begin(), panes_then_.end(), [&](const auto& k) { return k.first == then; });
-    if (known == panes_then_.end()) {
-        panes_then_.emplace_back(then, std::make_unique<light::Panes>(light::with_figures(in_.panes, then), light::BlindLayers()));
-        known = panes_then_.end() - 1;
-    }
-    const float before = known->second->portals()[portal].pass(to_sun).straight;
-    return before > 0 ? portals_now(layer)[portal].pass(to_sun).straight / before : 0.0f;
-}
-
 size_t YearAnswer::Reckoner::state_of_portal(int portal, Operation operation, size_t lit_hour) {
     if (portal < 0 || operation == Operation::open) return 0;
     const int group = group_of_portal_[static_cast<size_t>(portal)];
@@ -159,7 +149,7 @@ std::shared_ptr<const HourlyLux> YearAnswer::Reckoner::direct(size_t plane) {
     if (const auto it = direct_.find(plane); it != direct_.end()) return it->second;
     const auto& points = in_.light->planes[plane];
     auto out = std::make_shared<HourlyLux>(empty_year(*in_.sky, points.points.size()));
-    each_beam(*in_.light->sun[plane], points, [&](size_t row, uint32_t point, int, float lux, const std::vector<float>& left) { out->lux[row * out->points + point] += lux * left[0]; });
+    each_beam(*in_.light->sun[plane], points, [&](size_t row, uint32_t point, int, float lux, const float* left) { out->lux[row * out->points + point] += lux * left[0]; });
     make_room(out->lux.size() * sizeof(float));
     return direct_[plane] = out;
 }
@@ -178,7 +168,7 @@ std::shared_ptr<const HourlyLux> YearAnswer::Reckoner::lux(size_t plane, Operati
     const auto& points = in_.light->planes[plane];
     auto out = std::make_shared<HourlyLux>(empty_year(*in_.sky, points.points.size()));
     out->lux = *in_.hourly->plane(plane, course(operation));
-    each_beam(*in_.light->sun[plane], points, [&](size_t row, uint32_t point, int portal, float lux, const std::vector<float>& left) {
+    each_beam(*in_.light->sun[plane], points, [&](size_t row, uint32_t point, int portal, float lux, const float* left) {
         out->lux[row * out->points + point] += lux * left[state_of_portal(portal, operation, row)];
     });
     make_room(out->lux.size() * sizeof(float));
@@ -196,7 +186,7 @@ metric::Hours YearAnswer::Reckoner::unmet(size_t plane, Operation operation) {
     decide(operation);
     const auto& points = in_.light->planes[plane];
     std::vector<uint32_t> sunny(lit(), 0);
-    each_beam(*in_.light->sun[plane], points, [&](size_t row, uint32_t, int portal, float lux, const std::vector<float>& left) {
+    each_beam(*in_.light->sun[plane], points, [&](size_t row, uint32_t, int portal, float lux, const float* left) {
         if (static_cast<double>(lux * left[state_of_portal(portal, operation, row)]) >= kBlindLux) ++sunny[row];
     });
     metric::Hours out(climate::kHours, false);

@@ -48,8 +48,6 @@ class YearAnswer::Reckoner {
     void each_beam(const light::DirectSun& sun, const geometry::PlanePoints& plane, size_t first, size_t end, See&& see);
     /// Panes now, in a state of the blinds.
     const std::vector<light::ScenePortal>& portals_now(size_t layer);
-    /// What a portal lets straight through in a layer's blinds, over what it did when traced open.
-    float straight(const light::PaneFigures& then, size_t portal, size_t layer, Vec3f to_sun);
     size_t state_of_portal(int portal, Operation operation, size_t lit_hour);
 
     void decide(Operation operation);
@@ -68,9 +66,8 @@ class YearAnswer::Reckoner {
     Inputs in_;
     std::vector<int> group_of_opening_, group_of_portal_;
     std::vector<Shone> shone_;
-    // Panes now, in each state of the blinds; panes open as a set of beams was traced.
+    // Panes now, in each state of the blinds.
     std::vector<std::unique_ptr<light::Panes>> panes_now_;
-    std::vector<std::pair<light::PaneFigures, std::unique_ptr<light::Panes>>> panes_then_;
 
     mutable std::recursive_mutex mutex_;
     std::map<std::pair<size_t, Operation>, std::shared_ptr<const metric::HourlyLux>> lux_;
@@ -82,24 +79,15 @@ class YearAnswer::Reckoner {
 template <class See>
 void YearAnswer::Reckoner::each_beam(const light::DirectSun& sun, const geometry::PlanePoints& plane, size_t first, size_t end, See&& see) {
     const YearSky& sky = *in_.sky;
-    const size_t layers = in_.light->layers.size();
-    std::vector<std::vector<float>> left(group_of_portal_.size());  // of this hour, by portal
+    const size_t layers = in_.light->layers.size(), portals = group_of_portal_.size();
+    const auto shares = in_.hourly->beam_shares(sun.panes);
     const std::vector<float> all(layers, 1.0f);
     for (size_t r = first; r < end; ++r) {
         if (sky.beam[r] <= 0) continue;
         const float cosine = static_cast<float>(dot(sky.to_sun[r], plane.normal));
         if (cosine <= 0) continue;
-        for (auto& l : left) l.clear();
-        for (const auto& beam : sun.at(sky.hours[r])) {
-            const std::vector<float>* shares = &all;
-            if (beam.portal >= 0) {
-                auto& known = left[static_cast<size_t>(beam.portal)];
-                if (known.empty())
-                    for (size_t k = 0; k < layers; ++k) known.push_back(straight(sun.panes, static_cast<size_t>(beam.portal), k, sky.to_sun[r].as<float>()));
-                shares = &known;
-            }
-            see(r, beam.point, beam.portal, sky.beam[r] * cosine * beam.share, *shares);
-        }
+        for (const auto& beam : sun.at(sky.hours[r]))
+            see(r, beam.point, beam.portal, sky.beam[r] * cosine * beam.share, beam.portal >= 0 ? shares->data() + (r * portals + static_cast<size_t>(beam.portal)) * layers : all.data());
     }
 }
 

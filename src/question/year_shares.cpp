@@ -53,7 +53,7 @@ YearAnswer::Reckoner::FaceLight YearAnswer::Reckoner::face_light(size_t face, bo
             out.through[r] += add(through);
         }
     }
-    each_beam(*light.face_sun[face], points, [&](size_t row, uint32_t, int, float lux, const std::vector<float>&) {
+    each_beam(*light.face_sun[face], points, [&](size_t row, uint32_t, int, float lux, const float*) {
         const float v = lux / n * (watts ? in_.sky->watts_of_beam[row] : 1.0f);
         out.on[row] += v;
         out.through[row] += v * passes(in_.sky->to_sun[row].as<float>()) / square;
@@ -156,7 +156,7 @@ YearHour YearAnswer::Reckoner::hour(size_t plane, int hour, Operation operation)
             }
         }
     }
-    each_beam(*light.sun[plane], light.planes[plane], r, r + 1, [&](size_t row, uint32_t point, int portal, float lux, const std::vector<float>& left) {
+    each_beam(*light.sun[plane], light.planes[plane], r, r + 1, [&](size_t row, uint32_t point, int portal, float lux, const float* left) {
         out.sun[point] += static_cast<double>(lux * left[state_of_portal(portal, operation, row)]);
     });
     double independent = 0, common = 0;
@@ -217,7 +217,7 @@ YearShares YearAnswer::Reckoner::shares(size_t plane, int point, const metric::H
                 }
             }
     }
-    each_beam(*light.sun[plane], light.planes[plane], [&](size_t row, uint32_t p, int portal, float lux, const std::vector<float>& left) {
+    each_beam(*light.sun[plane], light.planes[plane], [&](size_t row, uint32_t p, int portal, float lux, const float* left) {
         if (!hours[static_cast<size_t>(in_.sky->hours[row])] || (point >= 0 && p != static_cast<uint32_t>(point))) return;
         const double v = share * static_cast<double>(lux * left[state_of_portal(portal, operation, row)]);
         const int opening = portal >= 0 ? light.opening_of_portal[static_cast<size_t>(portal)] : -1;
