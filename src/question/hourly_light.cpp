@@ -16,8 +16,8 @@ namespace {
 constexpr size_t kRoom = size_t{512} << 20;
 /// Points of a tile, and hours that are reckoned with it together: as many sums as registers hold.
 constexpr size_t kTile = 16, kAbreast = 4;
-/// Hours whose sky is laid out together, and from which on a bucket is worth all threads.
-constexpr size_t kPanel = 32, kManyHours = 128;
+/// Hours whose sky is laid out together.
+constexpr size_t kPanel = 32;
 
 // Eight numbers abreast, in one register where the machine has such wide ones. Each sum is made in the order of its columns whatever the
 // width and whatever hours are made with it, so that every machine gives the same bits.
@@ -130,177 +130,155 @@ std::shared_ptr<const HourlyLight::BeamShares> HourlyLight::beam_shares(const li
     return out;
 }
 
-const HourlyLight::Used& HourlyLight::used(size_t block, size_t state) {
-    const auto [it, is_new] = used_.try_emplace({block, state});
-    Used& out = it->second;
-    if (!is_new) return out;
+HourlyLight::Part HourlyLight::unpack(size_t block, size_t state, int group, size_t layer) {
+    Part out;
+    const auto* from = piece(block, state, layer);
+    if (from == nullptr) return out;
     const auto& layout = light_->layout;
-    std::vector<bool> met(layout.columns(), false);
-    for (size_t k = 0; k < light_->layers.size(); ++k)
-        if (const auto* from = light_->piece(block, state, k))
-            for (size_t i = 0; i < from->points(); ++i)
-                for (const auto& row : from->rows(i))
-                    for (const uint16_t c : from->columns(row)) met[c] = true;
-    out.place.assign(layout.columns(), -1);
+    const auto through = [&](const auto& row) { return group_of(row.row / light::kEntries) == group; };
+    std::vector<int> place(layout.columns(), -1);
+    for (size_t i = 0; i < from->points(); ++i)
+        for (const auto& row : from->rows(i))
+            if (through(row))
+                for (const uint16_t c : from->columns(row)) place[c] = 0;
     for (uint32_t c = 0; c < layout.columns(); ++c) {
-        if (!met[c]) continue;
+        if (place[c] < 0) continue;
         auto& list = layout.is_node(c) ? out.nodes : out.columns;
-        out.place[c] = static_cast<int>(list.size());
+        place[c] = static_cast<int>(list.size());
         list.push_back(c);
     }
-    return out;
-}
-
-HourlyLight::Changes HourlyLight::changes_of(size_t block, size_t state) {
-    Changes out;
-    for (size_t k = 0; k < light_->layers.size(); ++k) {
-        const auto* from = piece(block, state, k);
-        out.push_back(from != nullptr ? change_of(from->panes, k) : nullptr);
-    }
-    return out;
-}
-
-HourlyLight::Packed HourlyLight::pack(size_t block, const Bucket& bucket, const Used& used, const Changes& changes, bool spread) const {
-    Packed out;
-    const size_t points = light_->blocks[block].count;
-    out.tiles = (points + kTile - 1) / kTile;
-    out.dense.assign(out.tiles * used.columns.size() * kTile, 0.0f);
-    out.nodes.assign(out.tiles * used.nodes.size() * kTile, 0.0f);
-    std::vector<bool> wanted(light_->layers.size(), false);
-    wanted[0] = true;  // what comes through no group
-    for (const uint8_t k : bucket.blinds) wanted[k] = true;
-    for (size_t k = 0; k < wanted.size(); ++k) {
-        const auto* from = wanted[k] ? piece(block, bucket.state, k) : nullptr;
-        if (from == nullptr) continue;
-        const PaneChange* change = changes[k];
-        const size_t grain = spread ? kTile : from->points();
-        parallel_for((from->points() + grain - 1) / grain, [&](size_t part) {
-          for (size_t i = part * grain; i < std::min(from->points(), (part + 1) * grain); ++i)
+    if (out.columns.empty() && out.nodes.empty()) return out;
+    out.tiles = (light_->blocks[block].count + kTile - 1) / kTile;
+    out.dense.assign(out.tiles * out.columns.size() * kTile, 0.0f);
+    out.of_nodes.assign(out.tiles * out.nodes.size() * kTile, 0.0f);
+    const PaneChange* change = change_of(from->panes, layer);
+    parallel_for(out.tiles, [&](size_t tile) {
+        for (size_t i = tile * kTile; i < std::min(from->points(), (tile + 1) * kTile); ++i)
             for (const auto& row : from->rows(i)) {
+                if (!through(row)) continue;
                 const size_t opening = row.row / light::kEntries;
-                const int group = group_of(opening);
-                if ((group < 0 ? 0u : bucket.blinds[static_cast<size_t>(group)]) != k) continue;
                 const auto entry = static_cast<Entry>(row.row % light::kEntries);
                 const auto columns = from->columns(row);
                 for (uint32_t e = 0; e < columns.size(); ++e) {
-                    const bool node = light_->layout.is_node(columns[e]);
-                    const size_t width = node ? used.nodes.size() : used.columns.size(), at = (i / kTile * width + static_cast<size_t>(used.place[columns[e]])) * kTile + i % kTile;
-                    (node ? out.nodes : out.dense)[at] += from->value(row, e) * (change != nullptr ? factor(change, entry, opening, columns[e]) : 1.0f);
+                    const bool node = layout.is_node(columns[e]);
+                    const size_t width = node ? out.nodes.size() : out.columns.size(), at = (tile * width + static_cast<size_t>(place[columns[e]])) * kTile + i % kTile;
+                    (node ? out.of_nodes : out.dense)[at] += from->value(row, e) * factor(change, entry, opening, columns[e]);
                 }
             }
-        });
-    }
+    });
     return out;
 }
 
-void HourlyLight::reckon(size_t block, const Bucket& bucket, const Used& used, const Packed& rows, size_t first, size_t count, float* to, size_t stride) const {
+const HourlyLight::Part& HourlyLight::part(size_t block, size_t state, int group, size_t layer) {
+    if (bytes_of_parts_ > kRoom / 2) {
+        parts_.clear();
+        bytes_of_parts_ = 0;
+    }
+    const auto [it, is_new] = parts_.try_emplace({block, state, group, layer});
+    if (is_new) {
+        it->second = unpack(block, state, group, layer);
+        bytes_of_parts_ += (it->second.dense.size() + it->second.of_nodes.size()) * sizeof(float);
+    }
+    return it->second;
+}
+
+void HourlyLight::reckon(size_t block, const Part& rows, std::span<const size_t> hours, float* to, size_t stride) const {
     static const bool wide = __builtin_cpu_supports("avx2");
-    const size_t width = used.columns.size(), begin = light_->blocks[block].first, points = light_->blocks[block].count;
-    std::vector<float> shine(kPanel * width);
+    const size_t width = rows.columns.size(), begin = light_->blocks[block].first, points = light_->blocks[block].count;
+    std::vector<float> shine((hours.size() + kAbreast - 1) / kAbreast * kAbreast * width, 0.0f);
+    for (size_t h = 0; h < hours.size(); ++h) {
+        const auto row = sky_->row(hours[h]);
+        for (size_t c = 0; c < width; ++c) shine[h * width + c] = row[rows.columns[c]];
+    }
     float sums[kAbreast * kTile];
-    for (size_t panel = first; panel < first + count; panel += kPanel) {
-        const size_t hours = std::min(kPanel, first + count - panel);
-        std::fill(shine.begin(), shine.end(), 0.0f);
-        for (size_t h = 0; h < hours; ++h) {
-            const auto row = sky_->row(bucket.hours[panel + h]);
-            for (size_t c = 0; c < width; ++c) shine[h * width + c] = row[used.columns[c]];
-        }
-        for (size_t t = 0; t < rows.tiles; ++t)
-            for (size_t h = 0; h < hours; h += kAbreast) {
-                (wide ? tile_wide : tile)(shine.data() + h * width, width, rows.dense.data() + t * width * kTile, width, sums);
-                const size_t last = std::min(kTile, points - t * kTile);
-                for (size_t k = 0; k < kAbreast && h + k < hours; ++k) {
-                    const size_t lit = bucket.hours[panel + h + k];
-                    const auto row = sky_->row(lit);
-                    float* sum = sums + k * kTile;
-                    // The sun stands between few of its nodes.
-                    for (size_t n = 0; n < used.nodes.size(); ++n) {
-                        const float beam = row[used.nodes[n]];
-                        if (beam == 0) continue;
-                        const float* of = rows.nodes.data() + (t * used.nodes.size() + n) * kTile;
-                        for (size_t p = 0; p < kTile; ++p) sum[p] += beam * of[p];
-                    }
-                    std::copy(sum, sum + last, to + lit * stride + begin + t * kTile);
+    for (size_t t = 0; t < rows.tiles; ++t)
+        for (size_t h = 0; h < hours.size(); h += kAbreast) {
+            (wide ? tile_wide : tile)(shine.data() + h * width, width, rows.dense.data() + t * width * kTile, width, sums);
+            for (size_t k = 0; k < kAbreast && h + k < hours.size(); ++k) {
+                const auto row = sky_->row(hours[h + k]);
+                float* sum = sums + k * kTile;
+                // The sun stands between few of its nodes.
+                for (size_t n = 0; n < rows.nodes.size(); ++n) {
+                    const float beam = row[rows.nodes[n]];
+                    if (beam == 0) continue;
+                    const float* of = rows.of_nodes.data() + (t * rows.nodes.size() + n) * kTile;
+                    for (size_t p = 0; p < kTile; ++p) sum[p] += beam * of[p];
                 }
+                float* out = to + hours[h + k] * stride + begin + t * kTile;
+                for (size_t p = 0; p < std::min(kTile, points - t * kTile); ++p) out[p] += sum[p];
             }
-    }
+        }
 }
 
-bool HourlyLight::same(const Course& a, const Course& b, size_t lit_hour) const {
-    for (size_t g = 0; g < groups_; ++g)
-        if (a[g][lit_hour] != b[g][lit_hour]) return false;
-    return true;
-}
-
-std::vector<HourlyLight::Bucket> HourlyLight::buckets(const Course& course, const std::vector<size_t>& hours) const {
-    std::map<std::pair<size_t, std::vector<uint8_t>>, std::vector<size_t>> found;
-    for (const size_t r : hours) {
-        std::vector<uint8_t> blinds;
-        for (size_t g = 0; g < groups_; ++g) blinds.push_back(course[g][r]);
-        found[{state_of_lit_[r], blinds}].push_back(r);
-    }
-    std::vector<Bucket> out;
-    for (auto& [key, list] : found) out.push_back({key.second, key.first, std::move(list)});
-    return out;
-}
-
-HourlyLight::Hours HourlyLight::plane(size_t plane, const Course& given) {
-    const std::lock_guard lock(mutex_);
-    // Groups that give this plane no light may stand as they like.
-    Course course = given;
-    std::vector<bool> gives(groups_, false);
+bool HourlyLight::gives(size_t plane, int group) const {
     for (size_t b = 0; b < light_->blocks.size(); ++b)
         for (size_t s = 0; s < light_->states.all.size() && light_->blocks[b].plane == plane; ++s)
             if (const auto* from = light_->piece(b, s, 0))
                 for (size_t i = 0; i < from->points(); ++i)
                     for (const auto& row : from->rows(i))
-                        if (const int g = group_of(row.row / light::kEntries); g >= 0) gives[static_cast<size_t>(g)] = true;
-    for (size_t g = 0; g < groups_; ++g)
-        if (!gives[g]) std::fill(course[g].begin(), course[g].end(), uint8_t{0});
+                        if (group_of(row.row / light::kEntries) == group) return true;
+    return false;
+}
 
-    auto& kept = kept_[plane];
-    const size_t lit = sky_->hours.size(), points = light_->planes[plane].points.size();
-    auto out = std::make_shared<std::vector<float>>(lit * points, 0.0f);
-    std::vector<size_t> left;
-    for (size_t r = 0; r < lit; ++r) {
-        const auto known = std::find_if(kept.begin(), kept.end(), [&](const Kept& k) { return same(k.course, course, r); });
-        if (known == kept.end()) left.push_back(r);
-        else std::copy_n(known->light->begin() + static_cast<std::ptrdiff_t>(r * points), points, out->begin() + static_cast<std::ptrdiff_t>(r * points));
-    }
-    if (left.empty())
-        for (const Kept& k : kept)
-            if (k.course == course) return k.light;
-    const auto all = buckets(course, left);
-    for (size_t b = 0; b < light_->blocks.size(); ++b) {
-        if (light_->blocks[b].plane != plane) continue;
-        std::vector<Changes> changes;
-        for (size_t s = 0; s < light_->states.all.size(); ++s) {
-            used(b, s);
-            changes.push_back(changes_of(b, s));
+size_t HourlyLight::same_layer(size_t plane, size_t layer) const {
+    for (; layer > 0; --layer)
+        for (size_t b = 0; b < light_->blocks.size(); ++b)
+            for (size_t s = 0; s < light_->states.all.size() && light_->blocks[b].plane == plane; ++s)
+                if (light_->piece(b, s, layer) != nullptr) return layer;
+    return 0;
+}
+
+void HourlyLight::reckon_plane(size_t plane, int group, size_t layer, const std::vector<size_t>& hours, float* to) {
+    const size_t points = light_->planes[plane].points.size();
+    for (size_t s = 0; s < light_->states.all.size(); ++s) {
+        std::vector<size_t> here;
+        std::copy_if(hours.begin(), hours.end(), std::back_inserter(here), [&](size_t r) { return state_of_lit_[r] == s; });
+        for (size_t b = 0; b < light_->blocks.size(); ++b) {
+            if (light_->blocks[b].plane != plane || here.empty()) continue;
+            // Made before threads share the work: those must not wait for the lock.
+            const Part& rows = part(b, s, group, layer);
+            parallel_for((here.size() + kPanel - 1) / kPanel, [&](size_t k) { reckon(b, rows, std::span(here).subspan(k * kPanel, std::min(kPanel, here.size() - k * kPanel)), to, points); });
         }
-        std::vector<const Bucket*> few;
-        for (const Bucket& bucket : all) {
-            if (bucket.hours.size() < kManyHours) {
-                few.push_back(&bucket);
-                continue;
-            }
-            const Packed rows = pack(b, bucket, used(b, bucket.state), changes[bucket.state], true);
-            const size_t parts = (bucket.hours.size() + kPanel - 1) / kPanel;
-            parallel_for(parts, [&](size_t k) { reckon(b, bucket, used_.at({b, bucket.state}), rows, k * kPanel, std::min(kPanel, bucket.hours.size() - k * kPanel), out->data(), points); });
+    }
+}
+
+// Kept where there is room: another control wants most of it again.
+void HourlyLight::add(size_t plane, int group, size_t layer, const std::vector<size_t>& hours, float* to) {
+    const size_t points = light_->planes[plane].points.size(), size = sky_->hours.size() * points, bytes = size * sizeof(float);
+    if (bytes > kRoom / 8) return reckon_plane(plane, group, layer, hours, to);
+    auto it = through_.find({plane, group, layer});
+    if (it == through_.end()) {
+        if (bytes_ + bytes > kRoom) {
+            through_.clear();
+            bytes_ = 0;
         }
-        parallel_for(few.size(), [&](size_t k) {
-            const Used& columns = used_.at({b, few[k]->state});
-            reckon(b, *few[k], columns, pack(b, *few[k], columns, changes[few[k]->state], false), 0, few[k]->hours.size(), out->data(), points);
-        });
-    }
-    const size_t bytes = out->size() * sizeof(float);
-    if (bytes_ + bytes > kRoom) {
-        kept_.clear();
-        bytes_ = 0;
-    }
-    if (bytes <= kRoom) {
-        kept_[plane].push_back({std::move(course), out});
+        it = through_.try_emplace({plane, group, layer}).first;
+        it->second.light.assign(size, 0.0f);
+        it->second.known.assign(sky_->hours.size(), false);
         bytes_ += bytes;
+    }
+    Through& kept = it->second;
+    std::vector<size_t> left;
+    std::copy_if(hours.begin(), hours.end(), std::back_inserter(left), [&](size_t r) { return !kept.known[r]; });
+    reckon_plane(plane, group, layer, left, kept.light.data());
+    for (const size_t r : left) kept.known[r] = true;
+    parallel_for(hours.size(), [&](size_t k) {
+        const float* from = kept.light.data() + hours[k] * points;
+        float* out = to + hours[k] * points;
+        for (size_t p = 0; p < points; ++p) out[p] += from[p];
+    }, 128);
+}
+
+HourlyLight::Hours HourlyLight::plane(size_t plane, const Course& course) {
+    const std::lock_guard lock(mutex_);
+    const size_t lit = sky_->hours.size();
+    auto out = std::make_shared<std::vector<float>>(lit * light_->planes[plane].points.size(), 0.0f);
+    // Group by group in their order: the sum's bits do not hang on what was asked before.
+    for (int g = -1; g < static_cast<int>(groups_); ++g) {
+        if (!gives(plane, g)) continue;
+        std::map<size_t, std::vector<size_t>> hours;
+        for (size_t r = 0; r < lit; ++r) hours[g < 0 ? 0 : same_layer(plane, course[static_cast<size_t>(g)][r])].push_back(r);
+        for (const auto& [layer, list] : hours) add(plane, g, layer, list, out->data());
     }
     return out;
 }

@@ -1,10 +1,11 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Light of points by hour, but for direct sun, from traced pieces, panes as they are now and any course of the blinds. What was reckoned for
-// one course is taken over by the next wherever the blinds stand the same, so that another control costs the hours it changes.
+// one course is taken over by the next wherever blinds stand the same, so that another control costs the hours in which it does what none did before.
 #pragma once
 #include <map>
 #include <memory>
 #include <mutex>
+#include <span>
 #include <vector>
 
 #include "question/year_light.h"
@@ -58,35 +59,27 @@ class HourlyLight {
     bool serves(const YearLight* light, const YearSky* sky, const geometry::Surfaces& panes, const std::vector<int>& group_of_opening) const;
 
  private:
-    // Hours that are reckoned with the same rows: of one state of trees and ground, and one of the blinds of every group.
-    struct Bucket {
-        std::vector<uint8_t> blinds;
-        size_t state;
-        std::vector<size_t> hours;  // lit
-    };
-    // Rows of all points of a block, in tiles of points, for columns that any of them uses.
-    struct Packed {
+    // Rows of all points of a block through one group (-1: through none), in one state of its blinds and one of trees and ground: in tiles of points, for
+    // the columns that any of them uses. No tiles: no light.
+    struct Part {
         size_t tiles = 0;
-        std::vector<float> dense, nodes;
+        std::vector<uint32_t> columns, nodes;  // of the layout; the sun's nodes apart
+        std::vector<float> dense, of_nodes;    // tile x column x point
     };
-    // Of a block in a state of trees and ground: which columns any point uses in any state of the blinds, sun nodes apart.
-    struct Used {
-        std::vector<uint32_t> columns, nodes;
-        std::vector<int> place;  // of each column in its list, or -1
+    // Light of a plane through one group in one state of its blinds, of the hours that were wanted so far.
+    struct Through {
+        std::vector<float> light;              // lit hours x points
+        std::vector<bool> known;
     };
-    struct Kept {
-        Course course;
-        Hours light;
-    };
-    const Used& used(size_t block, size_t state);
-    // What has changed about the panes of each layer's piece. Looked up before threads share the work: they must not wait for the lock.
-    using Changes = std::vector<const PaneChange*>;
-    Changes changes_of(size_t block, size_t state);
-    /// spread: with all threads.
-    Packed pack(size_t block, const Bucket& bucket, const Used& used, const Changes& changes, bool spread) const;
-    void reckon(size_t block, const Bucket& bucket, const Used& used, const Packed& rows, size_t first, size_t count, float* to, size_t stride) const;
-    bool same(const Course& a, const Course& b, size_t lit_hour) const;
-    std::vector<Bucket> buckets(const Course& course, const std::vector<size_t>& hours) const;
+    const Part& part(size_t block, size_t state, int group, size_t layer);
+    Part unpack(size_t block, size_t state, int group, size_t layer);
+    // Adds up hours of a block into lit hours x stride.
+    void reckon(size_t block, const Part& rows, std::span<const size_t> hours, float* to, size_t stride) const;
+    void add(size_t plane, int group, size_t layer, const std::vector<size_t>& hours, float* to);
+    void reckon_plane(size_t plane, int group, size_t layer, const std::vector<size_t>& hours, float* to);
+    bool gives(size_t plane, int group) const;
+    // The least state of the blinds that is traced no differently.
+    size_t same_layer(size_t plane, size_t layer) const;
 
     std::shared_ptr<const YearLight> light_;
     std::shared_ptr<const YearSky> sky_;
@@ -102,9 +95,9 @@ class HourlyLight {
     std::recursive_mutex mutex_;
     std::vector<std::tuple<light::PaneFigures, size_t, std::unique_ptr<PaneChange>>> changes_;
     std::vector<std::pair<light::PaneFigures, std::shared_ptr<const BeamShares>>> beams_;
-    std::map<std::pair<size_t, size_t>, Used> used_;
-    std::map<size_t, std::vector<Kept>> kept_;  // by plane
-    size_t bytes_ = 0;
+    std::map<std::tuple<size_t, size_t, int, size_t>, Part> parts_;
+    std::map<std::tuple<size_t, int, size_t>, Through> through_;
+    size_t bytes_of_parts_ = 0, bytes_ = 0;
 };
 
 }  // namespace wp::question
