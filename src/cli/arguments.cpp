@@ -4,6 +4,7 @@
 #include <fmt/core.h>
 
 #include <CLI/CLI.hpp>
+#include <map>
 
 #include "question/record.h"
 
@@ -51,6 +52,10 @@ std::optional<int> parse_arguments(int argc, char** argv, Arguments& out) {
     solve->add_option("--accuracy", s.accuracy, "Wanted half-width (95 %) as a share of the figure, 0.0005 to 0.5")->check(CLI::Range(0.0005, 0.5));
     solve->add_option("--seed", s.seed, "Seed of the sampling; the same seed gives the same bits");
     solve->add_option("--threads", s.threads, "Threads to use, 0 for all; the answer does not depend on it")->check(CLI::Range(0, 1024));
+    solve->add_option("--month", s.months, "Only this month counts in a year's figures, 1 to 12 (may be repeated)")->check(CLI::Range(1, 12));
+    solve->add_option("--blinds", s.blinds, "How blinds are worked in a year: groups (as their groups say), lm83, open")
+        ->transform(CLI::CheckedTransformer(std::map<std::string, question::Operation>{{"groups", question::Operation::control}, {"lm83", question::Operation::lm83}, {"open", question::Operation::open}}))
+        ->default_str("groups");
     solve->add_flag("--hourly", s.hourly, "Also write every hour of a year: light of every point (large), state of blinds, electric power, sun on panes");
     solve->add_flag("--no-answers", s.forget, "Do not keep the traced light of a year beside the project, and do not look for it there");
     solve->add_flag("--windows", s.windows, "Also write what each window gives to every point");

@@ -5,6 +5,8 @@
 #include <string>
 #include <vector>
 
+#include "question/year.h"
+
 namespace wp::cli {
 
 /// Exit codes that scripts can rely on.
@@ -24,6 +26,8 @@ struct SolveArguments {
     std::optional<double> accuracy;
     std::optional<unsigned> seed;
     int threads = 0;
+    std::vector<int> months;      ///< that count in figures of a year; empty: all
+    question::Operation blinds = question::Operation::control;
     bool hourly = false, windows = false, pictures = false, drawings = false, forget = false;
 };
 struct AnswersArguments {

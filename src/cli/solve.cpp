@@ -15,12 +15,14 @@
 #endif
 #include "cli/terminal.h"
 #include "exchange/exr.h"
+#include "exchange/kept_table.h"
 #include "exchange/point_table.h"
 #include "exchange/summary.h"
 #include "exchange/tables.h"
 #include "question/ask_table.h"
 #include "question/ask_year.h"
 #include "store/answers.h"
+#include "store/asked.h"
 #include "store/project_file.h"
 
 namespace wp::cli {
@@ -167,12 +169,18 @@ class Solver {
     }
 
     int table(const Job& job, const question::Effort& effort, ProgressLine& progress) {
-        const auto answer = question::ask_table(plan_.project, *job.option, job.question, plan_.weather ? &*plan_.weather : nullptr, effort, interrupted(),
-                                                [&](double share) { progress.show(share); });
+        const climate::WeatherYear* weather = plan_.weather ? &*plan_.weather : nullptr;
+        const auto kept = answers();
+        const Fingerprint print = store::asked_print(plan_.project, *job.option, job.question, weather);
+        auto before = kept_table(kept.get(), print);
+        const bool found = before.has_value();
+        const auto answer = found ? Result<question::TableAnswer>(std::move(*before)) : question::ask_table(plan_.project, *job.option, job.question, weather, effort, interrupted(), [&](double share) { progress.show(share); });
         if (!answer) {
             complain(answer.fault());
             return kBadInput;
         }
+        if (!found && kept != nullptr && !interrupted().requested())
+            if (const auto fault = keep_table(*kept, print, job, *answer)) complain(*fault);
         const auto& table = answer->table;
         if (interrupted().requested() || table.columns.empty()) return finish(job, answer->record, "", {});
         const auto names = question::plane_names(*job.option, table.planes);
@@ -187,8 +195,20 @@ class Solver {
         }
         std::vector<std::pair<fs::path, std::string>> files = {{name(job, ".csv"), exchange::table_csv(table)},
                                                                {name(job, ".json"), exchange::table_json(origin(job), answer->record, answer->kind.c_str(), table, names, answer->facts)}};
+        if (found) line += " (kept beside the project)";
         if (arguments_.windows && answer->windows) files.emplace_back(name(job, ".windows.csv"), exchange::windows_csv(*answer->windows));
         return finish(job, answer->record, line, std::move(files));
+    }
+
+    static std::optional<question::TableAnswer> kept_table(store::Answers* kept, const Fingerprint& print) {
+        const auto bytes = kept != nullptr ? kept->piece(print) : std::nullopt;
+        if (!bytes) return {};
+        auto read = exchange::read_kept(*bytes);
+        return read ? std::optional(std::move(*read)) : std::nullopt;
+    }
+    static Outcome keep_table(store::Answers& kept, const Fingerprint& print, const Job& job, const question::TableAnswer& answer) {
+        if (auto fault = kept.keep_piece(print, exchange::write_kept(answer))) return fault;
+        return kept.keep(store::entry_of(answer.kind, *job.option, job.question, answer.record), {print});
     }
 
     // Answers are kept beside the project where that can be; where not, it is said once and the work goes on.
@@ -211,13 +231,16 @@ class Solver {
         const auto answer = question::ask_year(*scene, *plan_.weather, effort, {nullptr, sky_}, interrupted(), [&](double share) { progress.show(share); }, shelf.shelf());
         if (interrupted().requested()) return finish(job, answer.record, "", {});
         sky_ = answer.inputs()->sky;
-        const auto use = question::year_use(plan_.project, *job.option, job.question, scene->planes);
-        shelf.finish(entry(job, answer.record));
+        auto use = question::year_use(plan_.project, *job.option, job.question, scene->planes);
+        use.operation = arguments_.blinds;
+        // Electric light is told of the whole year: its stand-by goes on.
+        const auto lighting = question::electric_years(answer, *job.option, use);
+        for (auto& hours : use.hours) hours = in_wanted_months(std::move(hours));
+        shelf.finish(store::entry_of("year", *job.option, job.question, answer.record));
         if (shelf.fault()) complain(*shelf.fault());
         if (!drawn(job, plan_.project, *job.option, answer, use)) return kCannotWrite;
         const auto names = question::plane_names(*job.option, scene->planes);
         const auto occupied = question::occupied_planes(*job.option, scene->planes);
-        const auto lighting = question::electric_years(answer, *job.option, use);
         std::vector<exchange::JudgedSet> judged;
         for (const auto& set : plan_.criteria) {
             judged.push_back({set, {}});
@@ -235,6 +258,12 @@ class Solver {
         return finish(job, answer.record, year_lines(answer, names, use, lighting, judged) + "\n   ", std::move(files));
     }
 
+    metric::Hours in_wanted_months(metric::Hours hours) const {
+        std::array<bool, 12> wanted{};
+        for (const int month : arguments_.months) wanted[static_cast<size_t>(month - 1)] = true;
+        return arguments_.months.empty() ? hours : question::in_months(std::move(hours), wanted);
+    }
+
     static std::string year_lines(const question::YearAnswer& answer, const std::vector<std::string>& names, const question::YearUse& use, const std::vector<question::LightingYear>& lighting,
                                   const std::vector<exchange::JudgedSet>& judged) {
         std::string line;
@@ -249,17 +278,6 @@ class Solver {
                     line += fmt::format("\n    {} {:<22} {:<58} {:5.1f} %  ({} {:.0f} %)", v.met ? "met    " : "not met", v.subject, v.criterion->name, 100 * v.value,
                                         v.criterion->at_least ? "at least" : "at most", 100 * v.threshold);
         return line;
-    }
-
-    static store::AnswerEntry entry(const Job& job, const question::Record& record) {
-        store::AnswerEntry e;
-        e.inputs = record.inputs.text();
-        e.kind = "year";
-        e.option = job.option->id;
-        e.question = job.question.id;
-        e.settings = fmt::format("{{\"from\":{},\"to\":{},\"target\":{}}}", job.question.from, job.question.to, job.question.target);
-        e.record = record;
-        return e;
     }
 
     int glare(const Job& job, const geometry::Surfaces& surfaces, const question::Effort& effort, ProgressLine& progress) {

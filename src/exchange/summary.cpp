@@ -101,6 +101,8 @@ std::string year_json(const Origin& origin, const question::YearAnswer& answer, 
     j["settings"]["target_lux"] = use.limits.target;
     j["settings"]["useful_lux"] = {use.limits.low, use.limits.high};
     j["settings"]["blind_rule"] = {{"area_share", question::kBlindShare}, {"direct_lux", question::kBlindLux}};
+    static constexpr const char* worked[] = {"open", "lm83", "groups"};
+    j["settings"]["blinds"] = worked[static_cast<size_t>(use.operation)];
     j["settings"]["panes_changed_since_traced"] = answer.panes_changed();
     j["outdoor_median_diffuse_lux"] = tidy(climate::median_diffuse(answer.outdoor));
     j["planes"] = Json::array();

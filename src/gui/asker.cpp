@@ -4,8 +4,10 @@
 #include <algorithm>
 #include <cmath>
 
+#include "exchange/kept_table.h"
 #include "exchange/point_table.h"
 #include "question/ask.h"
+#include "store/asked.h"
 
 namespace wp::gui {
 using model::Question;
@@ -186,18 +188,39 @@ void Asker::ask_question(const model::Id& id) {
     if (question->kind == Question::Kind::glare) return ask_glare(question->observer, question->heading);
     const auto weather = document_.weather();
     const size_t index = document_.option_index();
+    const auto beside = answers();
     jobs_.add(QStringLiteral("table %1 %2").arg(QString::fromStdString(project->options[index].id), QString::fromStdString(id)), QStringLiteral("%1: %2").arg(QString::fromStdString(question->name), QString::fromStdString(project->options[index].name)),
-              [this, project, weather, index, wanted = *question](const Cancel& cancel, const Progress& progress) -> JobQueue::Finish {
+              [this, project, weather, index, beside, wanted = *question](const Cancel& cancel, const Progress& progress) -> JobQueue::Finish {
         const auto& option = project->options[index];
         auto answer = question::ask_table(*project, option, wanted, weather.get(), question::effort_of(wanted), cancel, progress);
         if (!answer) return [this, line = answer.fault().line()] { emit said(QString::fromStdString(line)); };
         auto kept = std::make_shared<const question::TableAnswer>(std::move(*answer));
-        return [this, kept, project, id = option.id, question = wanted.id] {
+        Outcome fault;
+        if (beside != nullptr && !cancel.requested()) {
+            const Fingerprint print = store::asked_print(*project, option, wanted, weather.get());
+            fault = beside->keep_piece(print, exchange::write_kept(*kept));
+            if (!fault) fault = beside->keep(store::entry_of(kept->kind, option, wanted, kept->record), {print});
+        }
+        return [this, kept, project, fault, id = option.id, question = wanted.id] {
+            if (fault) emit said(QString::fromStdString(fault->line()));
             document_.tables[{id, question}] = {kept, project, false};
             document_.tell_answers();
             emit said(QStringLiteral("Answered in %1 s, %2 million rays").arg(kept->record.seconds, 0, 'f', 1).arg(static_cast<double>(kept->record.rays) / 1e6, 0, 'f', 1));
         };
     });
+}
+
+// Answers to the project's questions as they stand come back from beside the project.
+void Asker::open_kept_tables(store::Answers& kept) {
+    const auto project = document_.snapshot();
+    for (const auto& option : project->options)
+        for (const auto& question : project->questions) {
+            if (!question::gives_table(question.kind) || document_.tables.contains({option.id, question.id})) continue;
+            const auto bytes = kept.piece(store::asked_print(*project, option, question, document_.weather().get()));
+            if (!bytes) continue;
+            if (auto answer = exchange::read_kept(*bytes)) document_.tables[{option.id, question.id}] = {std::make_shared<const question::TableAnswer>(std::move(*answer)), project, false};
+        }
+    document_.tell_answers();
 }
 
 Result<model::Id> Asker::open_table(const std::filesystem::path& path) {

@@ -105,7 +105,8 @@ class Asker : public QObject {
     void build_years();
     void run_year(size_t option, bool only_if_kept);
     void request_year(size_t option);
-    void open_kept_years();
+    void open_kept_answers();
+    void open_kept_tables(store::Answers& kept);
     void request_moment();
     // A live answer of an option, and the project it was asked of.
     void take(const std::shared_ptr<const question::DaylightFactorAnswer>& answer, const std::shared_ptr<const model::Project>& asked, const QString& option);

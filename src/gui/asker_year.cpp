@@ -4,6 +4,7 @@
 
 #include "gui/asker.h"
 #include "question/ask.h"
+#include "store/asked.h"
 
 namespace wp::gui {
 using model::Question;
@@ -19,16 +20,7 @@ std::shared_ptr<question::DaylightFactorAnswer> solve_daylight(const model::Proj
         geometry::build_surfaces(project, option, question.without), *question::planes_of(option, question, project.site.north), question::effort_of(question), cancel, {}, setup));
 }
 
-store::AnswerEntry entry_of(const model::Option& option, const Question& question, const question::Record& record) {
-    store::AnswerEntry e;
-    e.inputs = record.inputs.text();
-    e.kind = "year";
-    e.option = option.id;
-    e.question = question.id.empty() ? "year" : question.id;
-    e.settings = fmt::format("{{\"from\":{},\"to\":{},\"target\":{}}}", question.from, question.to, question.target);
-    e.record = record;
-    return e;
-}
+QString year_job(const model::Id& option) { return QStringLiteral("year ") + QString::fromStdString(option); }
 
 }  // namespace
 
@@ -65,7 +57,13 @@ void Asker::build_years() {
         if (wish.hour_on_map) return wish_year(wish);
         wish_ = wish;
     });
-    connect(&document_, &Document::project_replaced, this, &Asker::open_kept_years, Qt::QueuedConnection);
+    connect(&document_, &Document::project_replaced, this, &Asker::open_kept_answers, Qt::QueuedConnection);
+    connect(&jobs_, &JobQueue::dropped, this, [this](const QString& key) {
+        const auto kept = answers();
+        if (kept == nullptr || !key.startsWith(year_job({}))) return;
+        const auto question = question_of(document_.project(), Question::Kind::year);
+        if (const auto fault = kept->let_go(key.mid(year_job({}).size()).toStdString(), store::name_of(question))) emit said(QString::fromStdString(fault->line()));
+    });
 }
 
 std::shared_ptr<const YearReading> Asker::year_reading(const model::Id& option) const {
@@ -101,18 +99,30 @@ std::shared_ptr<store::Answers> Asker::answers() {
     return answers_;
 }
 
-// Years that were answered when the project was open last come back without a ray, and one is told of work that was cut off.
-void Asker::open_kept_years() {
-    if (document_.path().empty() || !std::filesystem::exists(store::answers_beside(document_.path())) || document_.weather() == nullptr) return;
+// Years that were answered when the project was open last come back without a ray, and what was cut off goes on.
+void Asker::open_kept_answers() {
+    if (document_.path().empty() || !std::filesystem::exists(store::answers_beside(document_.path()))) return;
     const auto kept = answers();
     if (kept == nullptr) return;
+    open_kept_tables(*kept);
     const auto list = kept->list();
     if (!list) return emit said(QString::fromStdString(list.fault().line()));
     for (size_t i = 0; i < document_.project().options.size(); ++i) {
         const auto& id = document_.project().options[i].id;
         if (std::any_of(list->begin(), list->end(), [&](const auto& e) { return e.option == id && e.kind == "year"; })) run_year(i, true);
     }
-    if (const auto pieces = kept->cut_off(); pieces && *pieces > 0) emit said(QStringLiteral("A year was being traced when the program ended: Run the year (Y) goes on from there"));
+    const auto begun = kept->left_behind();
+    if (!begun) return emit said(QString::fromStdString(begun.fault().line()));
+    for (const auto& job : *begun) {
+        const auto& options = document_.project().options;
+        const auto at = std::find_if(options.begin(), options.end(), [&](const auto& o) { return o.id == job.option; });
+        if (at == options.end()) {
+            kept->let_go(job.option, job.question);
+            continue;
+        }
+        run_year(static_cast<size_t>(at - options.begin()), false);
+        emit said(QStringLiteral("The year of %1 was being traced when the program ended: it goes on from there").arg(QString::fromStdString(at->name)));
+    }
 }
 
 void Asker::ask_year() {
@@ -136,7 +146,7 @@ void Asker::run_year(size_t index, bool only_if_kept) {
     const auto known = document_.years.find(option.id);
     const auto before = known != document_.years.end() ? known->second : nullptr;
     const auto kept = answers();
-    jobs_.add(QStringLiteral("year %1").arg(QString::fromStdString(option.id)), QStringLiteral("The year: %1").arg(QString::fromStdString(option.name)),
+    jobs_.add(year_job(option.id), QStringLiteral("The year: %1").arg(QString::fromStdString(option.name)),
               [this, project, weather, index, needs_daylight, only_if_kept, before, kept](const Cancel& cancel, const Progress& progress) -> JobQueue::Finish {
         const auto& option = project->options[index];
         const auto question = question_of(*project, Question::Kind::year);
@@ -151,10 +161,11 @@ void Asker::run_year(size_t index, bool only_if_kept) {
         std::shared_ptr<const question::DaylightFactorAnswer> daylight;
         if (needs_daylight) daylight = solve_daylight(*project, option, cancel);
         store::JobShelf shelf(kept);
+        if (!only_if_kept) shelf.begin(option.id, store::name_of(question));
         const question::YearKnown known = before != nullptr ? question::YearKnown(*before) : question::YearKnown();
         auto year = std::make_shared<const question::YearAnswer>(question::ask_year(*scene, *weather, effort, known, cancel, progress, kept != nullptr ? shelf.shelf() : memory_.shelf()));
         if (cancel.requested()) return {};
-        if (!only_if_kept) shelf.finish(entry_of(option, question, year->record));
+        if (!only_if_kept) shelf.finish(store::entry_of("year", option, question, year->record));
         return [this, id = option.id, index, year, daylight, fault = shelf.fault()] {
             document_.years[id] = year;
             document_.wanted_year[id] = year->record.inputs;

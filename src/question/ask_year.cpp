@@ -30,6 +30,7 @@ Result<YearScene> year_scene(const model::Project& project, const model::Option&
     out.place = place_of_year(place_of(project.site), weather);
     out.north_azimuth = radians(project.site.north);
     out.ground_by_month = ground_of_months(project.site);
+    out.calendar = project.calendar;
     return out;
 }
 
@@ -50,7 +51,7 @@ YearAnswer ask_year(const YearScene& scene, const climate::WeatherYear& weather,
     }
     auto sky = known.sky;
     if (sky == nullptr || sky->inputs != year_sky_inputs(weather, scene.place, scene.north_azimuth, scene.ground_by_month)) sky = year_sky(weather, scene.place, scene.north_azimuth, scene.ground_by_month);
-    YearAnswer::Inputs inputs{light, sky, scene.groups, panes_of(scene.surfaces), known.hourly};
+    YearAnswer::Inputs inputs{light, sky, scene.groups, panes_of(scene.surfaces), known.hourly, scene.calendar};
     YearAnswer answer(std::move(inputs));
     answer.record.inputs = year_inputs(scene, weather, effort);
     return answer;
@@ -71,6 +72,12 @@ Fingerprint year_inputs(const YearScene& scene, const climate::WeatherYear& weat
         for (const double v : {c.limit, c.from, c.to}) print.add(v);
         for (const int v : {c.month_from, c.month_to, static_cast<int>(c.tracks_sun)}) print.add(v);
         print.add(group.states.size());
+        if (c.kind != model::BlindControl::Kind::schedule || !scene.calendar.summer_time) continue;
+        for (const auto& m : {scene.calendar.summer_from, scene.calendar.summer_to}) {
+            print.add(m.month);
+            print.add(m.day);
+            print.add(m.hour);
+        }
     }
     return print;
 }

@@ -30,6 +30,7 @@ struct YearScene {
     climate::Place place;
     double north_azimuth = 0;
     std::vector<double> ground_by_month;
+    model::YearCalendar calendar;          ///< only summer time matters to it, and only to schedules of blinds
     YearTask task() const { return {&surfaces, &planes, &groups, place, north_azimuth}; }
 };
 Result<YearScene> year_scene(const model::Project& project, const model::Option& option, const model::Question& question, const climate::WeatherYear& weather);

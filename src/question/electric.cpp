@@ -87,8 +87,7 @@ std::optional<LightingYear> electric_year(const YearAnswer& year, const Lighting
         const size_t sensor = sensor_of(year, p, lighting, points, hours, operation);
         out.sensor = static_cast<int>(sensor);
         const auto lux = year_of_point(year, p, sensor, operation);
-        const auto& known = year.planes[p].half_width;
-        const double w = std::min(0.95, sensor < known.size() ? static_cast<double>(known[sensor]) : year.planes[p].relative_half_width);
+        const double w = std::min(0.95, year.planes[p].width_of(sensor, operation));
         const auto each = powers(lighting, lux, hours, 1);
         out.kwh = sum_kwh(each, out.area);
         out.kwh_low = std::min(out.kwh, sum_kwh(powers(lighting, lux, hours, 1 + w), out.area));

@@ -90,7 +90,7 @@ YearAnswer solve_year(const geometry::Surfaces& given, const std::vector<geometr
         return none;
     }
     const std::vector<double> ground = surfaces.ground_by_month.size() == 12 ? surfaces.ground_by_month : std::vector<double>(12, surfaces.ground_reflectance);
-    YearAnswer::Inputs inputs{light, year_sky(weather, weather.place, north, ground), std::move(groups), light->panes, nullptr};
+    YearAnswer::Inputs inputs{light, year_sky(weather, weather.place, north, ground), std::move(groups), light->panes, nullptr, {}};
     return YearAnswer(std::move(inputs));
 }
 

@@ -70,6 +70,7 @@ class YearAnswer {
         std::vector<YearGroup> groups;
         geometry::Surfaces panes;           ///< portals, glazings and blinds as they are now
         std::shared_ptr<HourlyLight> hourly;  ///< of an answer before, to be taken over where it serves; made otherwise
+        model::YearCalendar calendar;       ///< schedules of blinds are told by the clock
     };
     YearAnswer() = default;
     explicit YearAnswer(Inputs inputs);

@@ -60,7 +60,7 @@ std::vector<uint8_t> YearAnswer::Reckoner::decide_direct_sun(size_t group) {
 std::vector<uint8_t> YearAnswer::Reckoner::decide_schedule(const model::BlindControl& control, size_t group) const {
     std::vector<uint8_t> states(climate::kHours, 0);
     for (int h = 0; h < climate::kHours; ++h) {
-        const double middle = h % 24 + 0.5;
+        const double middle = std::fmod(h % 24 + 0.5 + model::clock_ahead(in_.calendar, h), 24.0);
         const bool by_day = control.from <= control.to ? middle > control.from && middle < control.to : middle > control.from || middle < control.to;
         if (by_day && model::within_months(control.month_from, control.month_to, climate::moment_of(h / 24, 12).month))
             states[static_cast<size_t>(h)] = static_cast<uint8_t>(in_.groups[group].states.size());

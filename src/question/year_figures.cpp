@@ -17,6 +17,16 @@ constexpr double kThreeLow = 100, kThreeHigh = 2000, kSaturated[2] = {430, 4300}
 /// Maximum autonomy: ten times the target (Z. Rogers 2006); a point counts as over-lit above 5 % of the hours.
 constexpr double kTooMuch = 10, kOverLitShare = 0.05;
 
+/// EN 17037:2018, table A.1: a target over half of the plane, a minimum over 95 % of it, lux.
+struct Level {
+    const char *target_id, *target_name, *minimum_id, *minimum_name;
+    double target, minimum;
+};
+constexpr Level kLevels[] = {
+    {"provision_target", "EN 17037, 300 lx over half, of daylight hours", "provision_minimum", "EN 17037, 100 lx over 95 %, of daylight hours", 300, 100},
+    {"provision_target_medium", "EN 17037, 500 lx over half, medium", "provision_minimum_medium", "EN 17037, 300 lx over 95 %, medium", 500, 300},
+    {"provision_target_high", "EN 17037, 750 lx over half, high", "provision_minimum_high", "EN 17037, 500 lx over 95 %, high", 750, 500}};
+
 // Between which limits, lux, the hours of a figure lie; none for figures that are no shares of hours.
 std::optional<std::pair<double, double>> limits_of(PointFigure figure, const YearLimits& l) {
     switch (figure) {
@@ -188,6 +198,7 @@ std::vector<RoomFigure> room_figures(const YearAnswer& year, size_t plane, const
     mean(PointFigure::continuous);
     share("spatial_autonomy", "Area with the target half the time", spatial_autonomy(year, plane, hours, limits.target, 0.5, operation));
     fixed("spatial_autonomy_lm83", "Spatial autonomy 300 lx / 50 %, LM-83", [&] { return spatial_autonomy(year, plane, usual, 300, 0.5, Operation::lm83); });
+    fixed("spatial_autonomy_open", "The same, no blind ever closed", [&] { return spatial_autonomy(year, plane, usual, 300, 0.5, Operation::open); });
     fixed("sunlight_exposure_lm83", "Sunlight exposure 1000 lx / 250 h, LM-83", [&] {
         const double exposed = sunlight_exposure(year, plane, usual, 1000, 250).value;
         return SpatialAutonomy{exposed, exposed, exposed, {}};
@@ -196,8 +207,13 @@ std::vector<RoomFigure> room_figures(const YearAnswer& year, size_t plane, const
     const PointValues& most = values.back();
     const auto over = [&](const std::vector<double>& v) { return 100 * metric::share_above(v, 100 * kOverLitShare); };
     out.push_back({"over_lit", "Over-lit area", "%", over(most.value), over(most.low), over(most.high)});
-    fixed("provision_target", "EN 17037, 300 lx over half, of daylight hours", [&] { return provision(year, plane, climate::daylight_hours(year.outdoor), 300, 0.5, Operation::open); });
-    fixed("provision_minimum", "EN 17037, 100 lx over 95 %, of daylight hours", [&] { return provision(year, plane, climate::daylight_hours(year.outdoor), 100, 0.95, Operation::open); });
+    for (const Level& l : kLevels) {
+        const auto provided = [&](double lux, double area) { return provision(year, plane, climate::daylight_hours(year.outdoor), lux, area, Operation::open); };
+        fixed(l.target_id, l.target_name, [&] { return provided(l.target, 0.5); });
+        fixed(l.minimum_id, l.minimum_name, [&] { return provided(l.minimum, 0.95); });
+    }
+    const double unmet = year.once(plane, "unmet_hours " + std::to_string(static_cast<int>(operation)), [&]() -> std::array<double, 3> { return {static_cast<double>(metric::count(year.unmet(plane, operation)))}; })[0];
+    out.push_back({"unmet_hours", "Hours in which no blind keeps the sun out", "h a year", unmet, unmet, unmet});
     return out;
 }
 

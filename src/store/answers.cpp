@@ -3,9 +3,12 @@
 
 #include <fmt/core.h>
 #include <sqlite3.h>
+#include <unistd.h>
 #include <zstd.h>
 
 #include <ctime>
+#include <fstream>
+#include <sstream>
 
 namespace wp::store {
 
@@ -23,6 +26,7 @@ CREATE TABLE IF NOT EXISTS answer (option TEXT NOT NULL, question TEXT NOT NULL,
     version TEXT NOT NULL, seed INTEGER NOT NULL, wanted REAL NOT NULL, reached REAL NOT NULL, settled INTEGER NOT NULL, rays INTEGER NOT NULL, paths INTEGER NOT NULL, seconds REAL NOT NULL,
     PRIMARY KEY (option, question, inputs));
 CREATE TABLE IF NOT EXISTS stands_on (inputs TEXT NOT NULL, print TEXT NOT NULL, PRIMARY KEY (inputs, print)) WITHOUT ROWID;
+CREATE TABLE IF NOT EXISTS begun (option TEXT NOT NULL, question TEXT NOT NULL, program TEXT NOT NULL, PRIMARY KEY (option, question)) WITHOUT ROWID;
 )";
 
 std::string packed(std::string_view bytes) {
@@ -48,6 +52,38 @@ std::string now() {
     std::tm utc{};
     gmtime_r(&t, &utc);
     return fmt::format("{:04}-{:02}-{:02} {:02}:{:02}", utc.tm_year + 1900, utc.tm_mon + 1, utc.tm_mday, utc.tm_hour, utc.tm_min);
+}
+
+// When a process began, in the kernel's ticks: numbers of processes come round again. Empty: there is no such process.
+std::string began(const std::string& process) {
+    std::ifstream stat("/proc/" + process + "/stat");
+    std::string line;
+    std::getline(stat, line);
+    // Fields are counted from behind the name, which may hold blanks.
+    std::istringstream fields(line.substr(std::min(line.rfind(')') + 1, line.size())));
+    std::string field;
+    for (int i = 3; i <= 22 && fields >> field; ++i)
+        if (i == 22) return field;
+    return {};
+}
+
+std::string this_host() {
+    char name[256] = {};
+    return ::gethostname(name, sizeof name - 1) == 0 ? name : "";
+}
+
+// "12345 678901 host"
+std::string this_program() {
+    const std::string process = std::to_string(::getpid());
+    return process + " " + began(process) + " " + this_host();
+}
+
+// Of a program on another machine nothing can be known: it is taken to run.
+bool runs(const std::string& program) {
+    std::istringstream words(program);
+    std::string process, since, host;
+    words >> process >> since >> host;
+    return host != this_host() || (!since.empty() && began(process) == since);
 }
 
 }  // namespace
@@ -107,7 +143,8 @@ Fault Answers::fault(const std::string& what) const {
     const int code = base_ != nullptr ? sqlite3_errcode(base_) : SQLITE_CANTOPEN;
     const std::string place = file_.string();
     switch (code) {
-        case SQLITE_FULL: return {place, what + ": the disk is full", "Make room; answers stay in memory till the program is closed"};
+        case SQLITE_FULL:
+        case SQLITE_IOERR: return {place, what + ": the disk is full or cannot be written to", "Make room there and ask again; till the program is closed the answer stays in memory"};
         case SQLITE_BUSY: return {place, what + ": another program holds the file", "Close the other program, or wait"};
         case SQLITE_NOTADB:
         case SQLITE_CORRUPT: return {place, what + ": the file is damaged or no answers file", "Move it away or delete it: everything in it can be reckoned again"};
@@ -163,12 +200,14 @@ Outcome Answers::keep_piece(const Fingerprint& print, std::string_view bytes) {
 Outcome Answers::keep(const AnswerEntry& e, const std::set<Fingerprint>& pieces) {
     const std::lock_guard lock(mutex_);
     if (auto problem = run("BEGIN IMMEDIATE")) return problem;
-    Statement add(base_, "INSERT OR REPLACE INTO answer VALUES (?,?,?,?,?,?,?,?,?,?,?,?,?,?)");
+    // How it was made stays as it was where nothing was traced this time.
+    Statement add(base_, e.record.rays > 0 ? "INSERT OR REPLACE INTO answer VALUES (?,?,?,?,?,?,?,?,?,?,?,?,?,?)" : "INSERT OR IGNORE INTO answer VALUES (?,?,?,?,?,?,?,?,?,?,?,?,?,?)");
     add.text(1, e.option).text(2, e.question).text(3, e.inputs).text(4, e.kind).text(5, e.settings).text(6, e.made.empty() ? now() : e.made).text(7, e.record.version);
     add.whole(8, e.record.seed).number(9, e.record.wanted).number(10, e.record.reached).whole(11, e.record.settled).whole(12, static_cast<int64_t>(e.record.rays));
     add.whole(13, static_cast<int64_t>(e.record.paths)).number(14, e.record.seconds);
     bool well = add.run();
     for (const Fingerprint& print : pieces) well = well && Statement(base_, "INSERT OR IGNORE INTO stands_on VALUES (?, ?)").text(1, e.inputs).text(2, print.text()).run();
+    well = well && Statement(base_, "DELETE FROM begun WHERE option = ? AND question = ?").text(1, e.option).text(2, e.question).run();
     if (!well) {
         const Fault problem = fault("an answer is not kept");
         run("ROLLBACK");
@@ -237,11 +276,26 @@ Result<int> Answers::tidy() {
     return gone;
 }
 
-Result<int> Answers::cut_off() {
+Outcome Answers::begin(const std::string& option, const std::string& question) {
     const std::lock_guard lock(mutex_);
-    Statement count(base_, "SELECT count(*) FROM piece WHERE print NOT IN (SELECT print FROM stands_on)");
-    if (!count.next()) return fault("answers cannot be listed");
-    return static_cast<int>(count.whole_of(0));
+    if (!Statement(base_, "INSERT OR REPLACE INTO begun VALUES (?, ?, ?)").text(1, option).text(2, question).text(3, this_program()).run()) return fault("answers are not kept");
+    return {};
+}
+
+Outcome Answers::let_go(const std::string& option, const std::string& question) {
+    const std::lock_guard lock(mutex_);
+    if (!Statement(base_, "DELETE FROM begun WHERE option = ? AND question = ?").text(1, option).text(2, question).run()) return fault("answers are not kept");
+    return {};
+}
+
+Result<std::vector<Answers::Begun>> Answers::left_behind() {
+    const std::lock_guard lock(mutex_);
+    std::vector<Begun> out;
+    Statement all(base_, "SELECT option, question, program FROM begun ORDER BY option, question");
+    while (all.next())
+        if (!runs(all.text_of(2))) out.push_back({all.text_of(0), all.text_of(1)});
+    if (!all.ended_well()) return fault("answers cannot be listed");
+    return out;
 }
 
 Shelf MemoryShelf::shelf() {
@@ -272,6 +326,11 @@ Shelf JobShelf::shelf() {
                 pieces_.insert(print);
                 if (auto problem = answers_->keep_piece(print, bytes); problem && !fault_) fault_ = problem;
             }};
+}
+
+void JobShelf::begin(const std::string& option, const std::string& question) {
+    if (!answers_) return;
+    if (auto problem = answers_->begin(option, question); problem && !fault_) fault_ = problem;
 }
 
 void JobShelf::finish(AnswerEntry entry) {

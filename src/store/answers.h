@@ -46,15 +46,21 @@ class Answers {
     /// None where it is not there, or damaged: then it is as if it were not.
     std::optional<std::string> piece(const Fingerprint& print);
     Outcome keep_piece(const Fingerprint& print, std::string_view bytes);
-    /// Notes an answer and which pieces it stands on; in place of one of the same option, question and inputs.
+    /// Notes an answer and which pieces it stands on; in place of one of the same option, question and inputs, but where no ray was cast for it now.
     Outcome keep(const AnswerEntry& entry, const std::set<Fingerprint>& pieces);
     Result<std::vector<AnswerEntry>> list();
     /// Forgets an answer by the beginning of its fingerprint (at least 6 digits), and pieces that no answer stands on.
     Outcome forget(const std::string& inputs);
     /// Forgets pieces that no answer stands on: what cancelled jobs left. Gives their number.
     Result<int> tidy();
-    /// Pieces that no answer stands on: more than none after a job was cut off.
-    Result<int> cut_off();
+    /// Notes that a job of this program is at work on an option's question, until its answer is kept or it is let go.
+    Outcome begin(const std::string& option, const std::string& question);
+    Outcome let_go(const std::string& option, const std::string& question);
+    struct Begun {
+        std::string option, question;
+    };
+    /// Jobs whose program has ended without keeping an answer or letting go: killed, or closed meanwhile.
+    Result<std::vector<Begun>> left_behind();
     const std::filesystem::path& file() const { return file_; }
 
  private:
@@ -85,6 +91,7 @@ class JobShelf {
     Shelf shelf();
     const std::set<Fingerprint>& pieces() const { return pieces_; }
     const Outcome& fault() const { return fault_; }
+    void begin(const std::string& option, const std::string& question);
     /// Notes the whole answer, if all its pieces could be written.
     void finish(AnswerEntry entry);
 

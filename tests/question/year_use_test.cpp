@@ -4,6 +4,7 @@
 
 #include <numeric>
 
+#include "question/ask.h"
 #include "question/ask_year.h"
 #include "support.h"
 
@@ -113,6 +114,22 @@ TEST(YearUse, a_higher_limit_closes_blinds_in_fewer_hours) {
     }
 }
 
+TEST(YearUse, blinds_by_the_clock_close_an_hour_earlier_by_the_sun_in_summer_time) {
+    auto project = with_control(Kind::schedule);
+    project.options[0].control.from = 12;
+    project.options[0].control.to = 14;
+    project.calendar.summer_time = true;
+    const auto year = year_of(project, 0.2, known());
+    const auto& states = year.states(0, Operation::control);
+    const auto closed = [&](int month, int hour) { return states[static_cast<size_t>(climate::Moment{month, 15, static_cast<double>(hour)}.hour_of_year())] > 0; };
+    EXPECT_FALSE(closed(1, 11));
+    EXPECT_TRUE(closed(1, 12));
+    EXPECT_TRUE(closed(1, 13));
+    EXPECT_TRUE(closed(7, 11));
+    EXPECT_TRUE(closed(7, 12));
+    EXPECT_FALSE(closed(7, 13));
+}
+
 TEST(YearUse, the_open_sky_shines_on_a_south_pane_more_than_through_it) {
     const auto heat = plain().heat();
     ASSERT_EQ(heat.size(), 1u);
@@ -185,6 +202,30 @@ TEST(YearFigures, four_bands_of_useful_light_are_all_of_the_hours) {
         for (size_t i = 0; i < sum.size(); ++i) sum[i] += v.value[i];
     }
     for (const double s : sum) EXPECT_NEAR(s, 100, 1e-9);
+}
+
+TEST(YearFigures, every_figure_has_its_definition) {
+    for (const auto& f : room_figures(plain(), 0, {}, metric::daily_hours(8, 18), Operation::lm83)) {
+        const auto* of = usual_values().find(f.id);
+        ASSERT_NE(of, nullptr) << f.id;
+        EXPECT_GT(of->definition.size(), 20u) << f.id;
+        EXPECT_EQ(of->unit, f.unit) << f.id;
+    }
+    for (size_t i = 0; i < kPointFigures; ++i) EXPECT_NE(usual_values().find(name_of(static_cast<PointFigure>(i)).id), nullptr) << name_of(static_cast<PointFigure>(i)).id;
+}
+
+TEST(YearFigures, a_higher_level_of_provision_is_met_in_fewer_hours_and_blinds_take_area_away) {
+    const auto all = room_figures(plain(), 0, {}, metric::daily_hours(8, 18), Operation::lm83);
+    const auto value = [&](const std::string& id) {
+        for (const auto& f : all)
+            if (f.id == id) return f.value;
+        return -1.0;
+    };
+    EXPECT_GE(value("provision_target"), value("provision_target_medium"));
+    EXPECT_GE(value("provision_target_medium"), value("provision_target_high"));
+    EXPECT_GE(value("provision_minimum"), value("provision_minimum_medium"));
+    EXPECT_GE(value("provision_minimum_high"), 0);
+    EXPECT_GE(value("spatial_autonomy_open"), value("spatial_autonomy_lm83"));
 }
 
 TEST(YearFigures, every_figure_of_a_room_lies_within_its_band) {

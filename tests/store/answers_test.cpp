@@ -3,7 +3,16 @@
 
 #include <gtest/gtest.h>
 
+#include <sys/resource.h>
+#include <sys/wait.h>
+#include <unistd.h>
+
+#include <csignal>
+
 #include "base/file.h"
+#include "base/random.h"
+#include "exchange/kept_table.h"
+#include "store/asked.h"
 #include "support.h"
 
 using namespace wp;
@@ -51,7 +60,7 @@ TEST(Answers, forgetting_an_answer_forgets_what_only_it_stood_on) {
     second.inputs = print_of(200).text();
     EXPECT_FALSE(answers->keep(first, {print_of(0), print_of(1)}));
     EXPECT_FALSE(answers->keep(second, {print_of(1)}));
-    EXPECT_EQ(*answers->cut_off(), 1);
+    EXPECT_EQ(*answers->tidy(), 1) << "piece 2 belongs to nobody";
     EXPECT_FALSE(answers->forget(first.inputs.substr(0, 8)));
     EXPECT_FALSE(answers->piece(print_of(0)));
     EXPECT_TRUE(answers->piece(print_of(1)));
@@ -66,4 +75,151 @@ TEST(Answers, a_file_that_is_none_is_refused_with_a_remedy) {
     ASSERT_FALSE(answers);
     EXPECT_FALSE(answers.fault().remedy.empty());
     EXPECT_FALSE(Answers::open(folder.path() / "nowhere" / "a.answers"));
+}
+
+TEST(Answers, how_an_answer_was_made_is_not_forgotten_when_it_is_found_again) {
+    const test::Folder folder;
+    auto answers = *Answers::open(folder / "a.answers");
+    AnswerEntry e;
+    e.option = "tall";
+    e.question = "year";
+    e.inputs = print_of(1).text();
+    e.record.rays = 1000;
+    e.record.seconds = 12;
+    EXPECT_FALSE(answers->keep(e, {}));
+    e.record.rays = 0;
+    e.record.seconds = 0.1;
+    EXPECT_FALSE(answers->keep(e, {}));
+    ASSERT_EQ(answers->list()->size(), 1u);
+    EXPECT_EQ(answers->list()->front().record.rays, 1000u);
+    EXPECT_EQ(answers->list()->front().record.seconds, 12);
+}
+
+namespace {
+
+// What a child process does, by its exit code; killed where it says so itself.
+int in_a_child(const std::function<int()>& work) {
+    const pid_t child = ::fork();
+    if (child == 0) ::_exit(work());
+    int status = 0;
+    ::waitpid(child, &status, 0);
+    return WIFEXITED(status) ? WEXITSTATUS(status) : 128 + WTERMSIG(status);
+}
+
+}  // namespace
+
+TEST(Answers, a_job_is_left_behind_when_its_program_is_gone_and_not_while_it_runs) {
+    const test::Folder folder;
+    const auto file = folder / "a.answers";
+    EXPECT_EQ(in_a_child([&] {
+        auto answers = *Answers::open(file);
+        if (answers->begin("tall", "year") || answers->begin("found", "year") || answers->begin("louvres", "year")) return 1;
+        if (answers->let_go("found", "year")) return 2;
+        AnswerEntry done;
+        done.option = "louvres";
+        done.question = "year";
+        done.inputs = print_of(1).text();
+        if (answers->keep(done, {})) return 3;
+        return answers->left_behind()->empty() ? std::raise(SIGKILL) : 4;
+    }), 128 + SIGKILL);
+    auto answers = *Answers::open(file);
+    const auto left = answers->left_behind();
+    ASSERT_TRUE(left);
+    ASSERT_EQ(left->size(), 1u) << "what was let go and what was answered is not left";
+    EXPECT_EQ(left->front().option, "tall");
+    // Whoever takes it up holds it, for all who look.
+    EXPECT_FALSE(answers->begin("tall", "year"));
+    EXPECT_TRUE((*Answers::open(file))->left_behind()->empty());
+}
+
+TEST(Answers, a_full_disk_loses_nothing_that_was_kept_and_is_said) {
+    const test::Folder folder;
+    const auto file = folder / "a.answers";
+    std::string noise(200000, '\0');
+    for (size_t i = 0; i < noise.size(); ++i) noise[i] = static_cast<char>(random::hash(7, static_cast<uint32_t>(i)));
+    {
+        auto answers = *Answers::open(file);
+        ASSERT_FALSE(answers->keep_piece(print_of(1), noise));
+    }
+    EXPECT_EQ(in_a_child([&] {
+        // No file may grow beyond this: writing fails as on a full disk.
+        std::signal(SIGXFSZ, SIG_IGN);
+        const rlimit most{400000, 400000};
+        ::setrlimit(RLIMIT_FSIZE, &most);
+        auto answers = Answers::open(file);
+        if (!answers) return 1;
+        for (int i = 2; i < 10; ++i)
+            if (const auto fault = (*answers)->keep_piece(print_of(i), noise)) {
+                if (fault->what.find("disk is full") == std::string::npos || fault->remedy.empty()) return 2;
+                // What was there is still told, by this program too.
+                return (*answers)->piece(print_of(1)) == noise ? 0 : 3;
+            }
+        return 4;
+    }), 0);
+    auto again = Answers::open(file);
+    ASSERT_TRUE(again) << again.fault().line();
+    EXPECT_EQ((*again)->piece(print_of(1)), noise);
+    EXPECT_FALSE((*again)->keep_piece(print_of(50), noise)) << "there is room again";
+    EXPECT_EQ((*again)->piece(print_of(50)), noise);
+}
+
+TEST(Answers, a_table_comes_back_as_it_was_and_a_damaged_one_not_at_all) {
+    const auto project = test::one_room();
+    const auto& option = project.options[0];
+    model::Question factor;
+    factor.id = "factor";
+    factor.kind = model::Question::Kind::daylight_factor;
+    factor.accuracy = 0.3;
+    const auto weather = test::weather();
+    const auto answer = question::ask_table(project, option, factor, &weather, question::effort_of(factor));
+    ASSERT_TRUE(answer);
+    const std::string bytes = exchange::write_kept(*answer);
+    const auto again = exchange::read_kept(bytes);
+    ASSERT_TRUE(again);
+    ASSERT_EQ(again->table.columns.size(), answer->table.columns.size());
+    for (size_t c = 0; c < again->table.columns.size(); ++c) {
+        EXPECT_EQ(again->table.columns[c].id, answer->table.columns[c].id);
+        EXPECT_EQ(again->table.columns[c].value, answer->table.columns[c].value);
+        EXPECT_EQ(again->table.columns[c].standard_error, answer->table.columns[c].standard_error);
+    }
+    EXPECT_EQ(again->table.planes[0].points, answer->table.planes[0].points);
+    EXPECT_EQ(again->table.planes[0].fingerprint(), answer->table.planes[0].fingerprint());
+    EXPECT_EQ(again->record.inputs, answer->record.inputs);
+    EXPECT_EQ(again->record.rays, answer->record.rays);
+    ASSERT_TRUE(again->windows);
+    EXPECT_EQ(again->windows->value, answer->windows->value);
+    for (size_t cut = 0; cut < bytes.size(); cut += 1 + bytes.size() / 97) {
+        EXPECT_FALSE(exchange::read_kept(std::string_view(bytes).substr(0, cut))) << cut;
+        std::string hurt = bytes;
+        hurt[cut] = static_cast<char>(hurt[cut] ^ 0x55);
+        if (const auto read = exchange::read_kept(hurt); read && !read->table.columns.empty()) EXPECT_EQ(read->table.columns[0].value.size(), read->table.planes.size()) << cut;
+    }
+}
+
+TEST(Answers, what_is_asked_is_told_apart_by_all_that_light_hangs_on_and_nothing_else) {
+    const auto project = test::one_room();
+    const auto weather = test::weather();
+    model::Question sun;
+    sun.id = "sun";
+    sun.kind = model::Question::Kind::sun_hours;
+    const auto print = [&](const model::Project& p, const model::Question& q) { return asked_print(p, p.options[0], q, &weather); };
+    const auto was = print(project, sun);
+    auto other = project;
+    other.name = "another name";
+    other.options[0].storeys[0].rooms[0].occupancy = "week";
+    other.options[0].lighting.push_back({});
+    EXPECT_EQ(print(other, sun), was);
+    other = project;
+    other.options[0].storeys[0].rooms[0].openings[0].width += 0.01;
+    EXPECT_NE(print(other, sun), was);
+    other = project;
+    other.materials[0].reflectance += 0.01;
+    EXPECT_NE(print(other, sun), was);
+    other = project;
+    other.site.latitude += 1;
+    EXPECT_NE(print(other, sun), was);
+    auto asked = sun;
+    asked.accuracy *= 2;
+    EXPECT_NE(print(project, asked), was);
+    EXPECT_NE(asked_print(project, project.options[0], sun, nullptr), was);
 }

@@ -53,7 +53,11 @@ double JobQueue::share() const {
 
 void JobQueue::cancel(int id) {
     if (id == running_) cancel_.request();
+    const Entry* entry = find(id);
+    if (entry == nullptr) return;
+    const QString key = entry->key;
     std::erase_if(entries_, [id](const Entry& e) { return e.id == id; });
+    emit dropped(key);
     emit changed();
 }
 

@@ -45,6 +45,8 @@ class JobQueue : public QObject {
 
  signals:
     void changed();
+    /// A job was cancelled by hand: it is not to be gone on with.
+    void dropped(QString key);
 
  private:
     Entry* find(int id);

@@ -4,6 +4,7 @@
 #include <algorithm>
 #include <cmath>
 #include <numeric>
+#include <tuple>
 
 #include "question/ask.h"
 #include "report/pictures.h"
@@ -186,6 +187,9 @@ void add_groups(const YearReading& reading, YearTables& out) {
 
 bool same_building(const model::Project& a, const model::Project& b, const model::Id& id) {
     if (a.site != b.site || a.materials != b.materials || a.blind_transmittance != b.blind_transmittance) return false;
+    // Blinds may be worked by the clock.
+    const auto summer = [](const model::YearCalendar& c) { return std::tuple(c.summer_time, c.summer_from.hour_of_year(), c.summer_to.hour_of_year()); };
+    if (summer(a.calendar) != summer(b.calendar)) return false;
     const auto *x = model::find(a.options, id), *y = model::find(b.options, id);
     if (x == nullptr || y == nullptr) return false;
     if (x == y) return true;
