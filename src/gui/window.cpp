@@ -78,7 +78,7 @@ Window::Window(QWidget* parent) : QMainWindow(parent), asker_(document_) {
         show_eye(true);
         asker_.ask_glare(id.toStdString(), heading);
     });
-    connect(inspector_, &Inspector::area_wanted, this, [this](const QString& id, bool out) { sheet_->draw_area(id.toStdString(), out); });
+    connect(inspector_, &Inspector::area_wanted, this, [this](const QString& id, bool out) { sheet_->draw_area(id.toStdString(), out ? Sheet::AreaOf::left_out : Sheet::AreaOf::plane); });
     connect(inspector_, &Inspector::aim_wanted, this, [this](const QString& id) { sheet_->aim_observer(id.toStdString()); });
     connect(certify_panel_, &CertifyPanel::ask_year, this, [this] { asker_.ask_year(); });
     connect(compare_panel_, &ComparePanel::ask_all, this, [this] { asker_.ask_all(); });

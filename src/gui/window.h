@@ -138,6 +138,7 @@ class Window : public QMainWindow {
     void close_pair();
     // window_year.cpp
     void build_year();
+    void run_year();
     void ask_year_at(Vec2 at);
     void show_jobs();
     // window.cpp
@@ -212,6 +213,7 @@ class Window : public QMainWindow {
     UsePanel* use_ = nullptr;
     YearView* year_view_ = nullptr;
     JobsPanel* jobs_panel_ = nullptr;
+    std::optional<Shown> before_year_;  // what was on the sheet when the year was asked for
     QToolButton* jobs_button_ = nullptr;
     QSplitter* middle_ = nullptr;
     QButtonGroup *desks_ = nullptr, *tool_buttons_ = nullptr, *companion_buttons_ = nullptr;

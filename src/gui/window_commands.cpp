@@ -98,7 +98,7 @@ void Window::build_actions() {
     tool("Measure", "M", Tool::measure);
     tool("Cut section", "C", Tool::section);
     add_action(QStringLiteral("Fit the sheet"), QKeySequence(QStringLiteral("F")), [this] { sheet_->fit(); });
-    add_action(QStringLiteral("Run the year"), QKeySequence(QStringLiteral("Y")), [this] { asker_.ask_year(); });
+    add_action(QStringLiteral("Run the year"), QKeySequence(QStringLiteral("Y")), [this] { run_year(); });
     add_action(QStringLiteral("Look through the observer"), QKeySequence(QStringLiteral("L")), [this] {
         show_eye(true);
         asker_.ask_glare(document_.selection().id);

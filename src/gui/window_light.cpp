@@ -147,7 +147,7 @@ QWidget* Window::build_light_bar() {
     set_icon(run_year_, QStringLiteral("play"));
     run_year_->setObjectName(QStringLiteral("run-year"));
     run_year_->setToolTip(QStringLiteral("All 8760 hours of this option, in the background (Y)"));
-    connect(run_year_, &QPushButton::clicked, this, [this] { asker_.ask_year(); });
+    connect(run_year_, &QPushButton::clicked, this, [this] { run_year(); });
     row->addWidget(run_year_);
     ask_button_ = new QPushButton(QStringLiteral("Ask"));
     set_icon(ask_button_, QStringLiteral("play"));

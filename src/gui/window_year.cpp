@@ -1,5 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Reading the year: its pages, its charts, the strip, jobs.
+#include <utility>
+
 #include "gui/window.h"
 
 namespace wp::gui {
@@ -11,6 +13,7 @@ void Window::build_year() {
     connect(year_, &YearPanel::hour_wanted, this, [this] { set_shown(Shown::year_hour); });
     connect(use_, &UsePanel::said, this, [this](const QString& text) { hint_->setText(text); });
     connect(use_, &UsePanel::pointed_at, this, [this](const std::set<model::Id>& windows) { sheet_->highlight(windows); });
+    connect(use_, &UsePanel::area_wanted, this, [this](const model::Id& lighting) { sheet_->draw_area(lighting, Sheet::AreaOf::lighting); });
     connect(sheet_, &Sheet::place_read, this, &Window::ask_year_at);
     connect(strip_, &YearStrip::strip_wanted, this, [this](StripOf of) {
         YearWish wish = asker_.wish();
@@ -19,7 +22,10 @@ void Window::build_year() {
         strip_->show_strip_of(of);
         if (of != StripOf::outdoor && asker_.year_reading() == nullptr) hint_->setText(QStringLiteral("The strip shows this once the year has run: press Y"));
     });
+    connect(&asker_.jobs(), &JobQueue::dropped, this, [this] { before_year_.reset(); });
     connect(&asker_, &Asker::year_read, this, [this] {
+        if (before_year_ && !asker_.jobs().is_running())
+            if (std::exchange(before_year_, {}) == shown_ && desk_ == Desk::light) set_shown(Shown::autonomy);
         if (middle_views_ != nullptr && middle_views_->currentWidget() == series_view_) series_view_->update();
     });
     add_action(QStringLiteral("Jobs and answers"), QKeySequence(QStringLiteral("Ctrl+J")), [this] { show_jobs(); });
@@ -29,6 +35,14 @@ void Window::build_year() {
         pages_->setCurrentWidget(year_);
         show_companion(year_view_);
     });
+}
+
+// Who runs the year wants to read it: its page comes at once, its map with the answer, unless another map was chosen meanwhile.
+void Window::run_year() {
+    asker_.ask_year();
+    if (desk_ != Desk::light || !asker_.jobs().is_running()) return;
+    pages_->setCurrentWidget(year_);
+    if (!is_year(shown_)) before_year_ = shown_;
 }
 
 // A click on the map of the year asks for that point's year.

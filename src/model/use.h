@@ -86,7 +86,7 @@ struct Lighting {
     Id plane;                        ///< whose points it lights
     std::vector<Vec2> area;          ///< only within; empty: all of the plane
     Vec2 sensor;                     ///< in plan: the point of the plane that is nearest is what the photosensor knows
-    bool sensor_placed = false;      ///< else the darkest point of the area is taken
+    bool sensor_placed = false;      ///< else the point of the area that a tenth of it is darker than
     double power = 6;                ///< installed, W/m^2
     double target = 300;             ///< lux
     Control control = Control::dimmed;

@@ -45,8 +45,12 @@ size_t sensor_of(const YearAnswer& year, size_t plane, const Lighting& lighting,
             const auto away = [&](size_t i) { return std::hypot(all[i].x - lighting.sensor.x, all[i].y - lighting.sensor.y); };
             return away(a) < away(b);
         });
+    // Not the darkest of all: that may lie in a cupboard.
     const auto mean = metric::mean_of_points(*year.lux(plane, operation), hours);
-    return *std::min_element(points.begin(), points.end(), [&](size_t a, size_t b) { return mean[a] < mean[b]; });
+    std::vector<size_t> rising = points;
+    const auto dark = rising.begin() + static_cast<std::ptrdiff_t>(rising.size() / 10);
+    std::nth_element(rising.begin(), dark, rising.end(), [&](size_t a, size_t b) { return std::pair(mean[a], a) < std::pair(mean[b], b); });
+    return *dark;
 }
 
 // W/m^2 in every hour.

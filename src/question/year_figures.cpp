@@ -23,9 +23,9 @@ struct Level {
     double target, minimum;
 };
 constexpr Level kLevels[] = {
-    {"provision_target", "EN 17037, 300 lx over half, of daylight hours", "provision_minimum", "EN 17037, 100 lx over 95 %, of daylight hours", 300, 100},
-    {"provision_target_medium", "EN 17037, 500 lx over half, medium", "provision_minimum_medium", "EN 17037, 300 lx over 95 %, medium", 500, 300},
-    {"provision_target_high", "EN 17037, 750 lx over half, high", "provision_minimum_high", "EN 17037, 500 lx over 95 %, high", 750, 500}};
+    {"provision_target", "EN 17037, 300 lx on half", "provision_minimum", "EN 17037, 100 lx on 95 %", 300, 100},
+    {"provision_target_medium", "EN 17037, 500 lx on half", "provision_minimum_medium", "EN 17037, 300 lx on 95 %", 500, 300},
+    {"provision_target_high", "EN 17037, 750 lx on half", "provision_minimum_high", "EN 17037, 500 lx on 95 %", 750, 500}};
 
 // Between which limits, lux, the hours of a figure lie; none for figures that are no shares of hours.
 std::optional<std::pair<double, double>> limits_of(PointFigure figure, const YearLimits& l) {
@@ -196,10 +196,10 @@ std::vector<RoomFigure> room_figures(const YearAnswer& year, size_t plane, const
     mean(PointFigure::mean);
     mean(PointFigure::autonomy);
     mean(PointFigure::continuous);
-    share("spatial_autonomy", "Area with the target half the time", spatial_autonomy(year, plane, hours, limits.target, 0.5, operation));
-    fixed("spatial_autonomy_lm83", "Spatial autonomy 300 lx / 50 %, LM-83", [&] { return spatial_autonomy(year, plane, usual, 300, 0.5, Operation::lm83); });
-    fixed("spatial_autonomy_open", "The same, no blind ever closed", [&] { return spatial_autonomy(year, plane, usual, 300, 0.5, Operation::open); });
-    fixed("sunlight_exposure_lm83", "Sunlight exposure 1000 lx / 250 h, LM-83", [&] {
+    share("spatial_autonomy", "Area with target half the time", spatial_autonomy(year, plane, hours, limits.target, 0.5, operation));
+    fixed("spatial_autonomy_lm83", "Spatial autonomy, LM-83", [&] { return spatial_autonomy(year, plane, usual, 300, 0.5, Operation::lm83); });
+    fixed("spatial_autonomy_open", "The same without blinds", [&] { return spatial_autonomy(year, plane, usual, 300, 0.5, Operation::open); });
+    fixed("sunlight_exposure_lm83", "Sunlight exposure, LM-83", [&] {
         const double exposed = sunlight_exposure(year, plane, usual, 1000, 250).value;
         return SpatialAutonomy{exposed, exposed, exposed, {}};
     });
@@ -213,7 +213,7 @@ std::vector<RoomFigure> room_figures(const YearAnswer& year, size_t plane, const
         fixed(l.minimum_id, l.minimum_name, [&] { return provided(l.minimum, 0.95); });
     }
     const double unmet = year.once(plane, "unmet_hours " + std::to_string(static_cast<int>(operation)), [&]() -> std::array<double, 3> { return {static_cast<double>(metric::count(year.unmet(plane, operation)))}; })[0];
-    out.push_back({"unmet_hours", "Hours in which no blind keeps the sun out", "h a year", unmet, unmet, unmet});
+    out.push_back({"unmet_hours", "No blind keeps the sun out", "h a year", unmet, unmet, unmet});
     return out;
 }
 

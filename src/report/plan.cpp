@@ -408,6 +408,7 @@ void draw_plan(QPainter& painter, const PlanScene& scene, const PlanView& view, 
     draw_from_below(hand);
     draw_above(hand, storey, walls.outline);
     draw_planes(painter, scene, view, ink);
+    draw_lighting(painter, scene, view, ink);
     if (scene.dimensions) draw_dimensions(hand, storey);
     for (const Observer& observer : option.observers)
         if (find(storey.rooms, observer.room) != nullptr) draw_observer(painter, scene, view, ink, observer);

@@ -239,6 +239,25 @@ void draw_planes(QPainter& painter, const PlanScene& scene, const PlanView& view
     }
 }
 
+// What electric light is for and where its sensor is, in rooms that are selected.
+void draw_lighting(QPainter& painter, const PlanScene& scene, const PlanView& view, const Ink& ink) {
+    const Storey& storey = scene.option->storeys[scene.storey];
+    for (const Lighting& light : scene.option->lighting) {
+        const ReferencePlane* plane = model::find(scene.option->planes, light.plane);
+        if (plane == nullptr || model::find(storey.rooms, plane->room) == nullptr || !(scene.selected.contains(plane->room) || scene.selected.contains(plane->id))) continue;
+        painter.setBrush(Qt::NoBrush);
+        painter.setPen(QPen(ink.accent, 1.6, Qt::DotLine));
+        if (!light.area.empty()) painter.drawPolygon(polygon(view, light.area));
+        if (!light.sensor_placed) continue;
+        painter.setPen(QPen(ink.accent, 1.6));
+        painter.setBrush(ink.paper);
+        const QPointF at = view.to_screen(light.sensor);
+        painter.drawEllipse(at, 5, 5);
+        painter.drawLine(at - QPointF(2, 2), at + QPointF(2, 2));
+        painter.drawLine(at - QPointF(-2, 2), at + QPointF(-2, 2));
+    }
+}
+
 void draw_wall_tints(QPainter& painter, const PlanScene& scene, const PlanView& view, const geometry::StoreyWalls& walls) {
     if (scene.tint == TintBy::nothing || scene.project == nullptr) return;
     const Storey& storey = scene.option->storeys[scene.storey];

@@ -1,12 +1,18 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // The year as a person reads and works it: run once, then figures, hours, blinds, electric light and jobs by mouse and keyboard.
+#include <signal.h>
+#include <sys/wait.h>
+#include <unistd.h>
+
 #include <QMenu>
 #include <QTableWidget>
+#include <QTextBrowser>
 #include <QToolButton>
 #include <QTreeWidget>
 
 #include "base/file.h"
 #include "climate/epw.h"
+#include "store/answers.h"
 #include "matter_hands.h"
 
 using namespace wp;
@@ -76,6 +82,7 @@ TEST_F(YearDesk, a_run_fills_map_table_and_hours_and_a_click_gives_a_points_year
     ASSERT_TRUE(drive::wait_until([&] { return reading()->place->shares.total < 0.7 * near; }));
     // The worst hour comes onto the sheet.
     ASSERT_TRUE(whole());
+    drive::click(*window, "year-show-hours");
     auto* hours = static_cast<QTreeWidget*>(widget("year-hours"));
     ASSERT_GT(hours->topLevelItemCount(), 5);
     QTest::mouseClick(hours->viewport(), Qt::LeftButton, {}, hours->visualItemRect(hours->topLevelItem(0)).center());
@@ -118,7 +125,7 @@ TEST_F(YearDesk, blinds_and_electric_light_are_chosen_on_their_page_and_cast_no_
     page("Use");
     auto* groups = static_cast<QTreeWidget*>(widget("groups"));
     ASSERT_EQ(groups->topLevelItemCount(), 1);
-    EXPECT_NE(groups->topLevelItem(0)->text(2), QStringLiteral("100 %"));
+    EXPECT_NE(groups->topLevelItem(0)->text(1), QStringLiteral("100 %"));
     const auto light = reading()->answer->inputs()->light;
     auto* control = static_cast<QComboBox*>(widget("control-all"));
     choose(control, control->findData(static_cast<int>(model::BlindControl::Kind::open)));
@@ -173,4 +180,113 @@ TEST_F(YearDesk, a_year_that_was_answered_comes_back_with_the_project) {
     ASSERT_TRUE(drive::wait_until([&] { return reading() != nullptr && reading()->tables != nullptr; }, 60000));
     EXPECT_EQ(reading()->answer->record.inputs, inputs);
     EXPECT_EQ(reading()->answer->inputs()->light->traced, 0u);
+}
+
+TEST_F(YearDesk, what_was_cut_off_goes_on_by_itself_when_the_project_is_opened_again) {
+    const auto path = document().path();
+    const auto option = document().option().id;
+    const pid_t child = ::fork();
+    if (child == 0) {
+        // A program that is killed while it traces.
+        auto answers = store::Answers::open(store::answers_beside(path));
+        if (!answers || (*answers)->begin(option, "year")) ::_exit(1);
+        ::kill(::getpid(), SIGKILL);
+    }
+    int status = 0;
+    ::waitpid(child, &status, 0);
+    ASSERT_TRUE(WIFSIGNALED(status));
+    ASSERT_FALSE(window->open(path));
+    EXPECT_TRUE(drive::wait_until([&] { return reading() != nullptr; }, 120000));
+    const auto kept = window->asker().answers();
+    EXPECT_TRUE(drive::wait_until([&] { return kept->list()->size() == 1; }));
+    EXPECT_TRUE(kept->left_behind()->empty());
+    // What was cancelled by hand does not come back.
+    document().edit(QStringLiteral("Exact"), [](model::Project& p) { p.questions[1].accuracy = 0.02; });
+    drive::key(*window, Qt::Key_Y);
+    ASSERT_TRUE(drive::wait_until([&] { return window->asker().jobs().is_running(); }));
+    QTest::qWait(300);
+    window->asker().jobs().cancel(window->asker().jobs().entries()[0].id);
+    ASSERT_TRUE(drive::wait_until([&] { return !window->asker().jobs().is_running(); }, 20000));
+    const pid_t looker = ::fork();
+    if (looker == 0) {
+        // Seen from another program, while this one still runs and after: nothing is begun.
+        auto answers = store::Answers::open(store::answers_beside(path));
+        ::_exit(answers && (*answers)->left_behind()->empty() ? 0 : 1);
+    }
+    ::waitpid(looker, &status, 0);
+    EXPECT_EQ(WEXITSTATUS(status), 0);
+}
+
+TEST_F(YearDesk, two_windows_on_one_project_keep_one_answer) {
+    Window second;
+    ASSERT_FALSE(second.open(document().path()));
+    second.asker().ask_year();
+    ASSERT_TRUE(run());
+    ASSERT_TRUE(drive::wait_until([&] { return second.asker().year_reading() != nullptr && !second.asker().jobs().is_running(); }, 120000));
+    EXPECT_EQ(second.asker().year_reading()->answer->lux(0, question::Operation::control)->lux, reading()->answer->lux(0, question::Operation::control)->lux);
+    EXPECT_EQ(window->asker().answers()->list()->size(), 1u);
+}
+
+TEST_F(YearDesk, who_runs_the_year_gets_its_page_and_its_map) {
+    window->set_shown(Shown::daylight_factor);
+    drive::click(*window, "run-year");
+    EXPECT_EQ(static_cast<QTabWidget*>(widget("pages"))->currentWidget()->objectName(), QStringLiteral("year-page"));
+    EXPECT_TRUE(drive::wait_until([&] { return window->sheet().map().name.startsWith(QStringLiteral("Daylight autonomy")) && !window->sheet().map().layers.empty(); }, 120000));
+}
+
+TEST_F(YearDesk, a_figure_that_is_chosen_is_explained_with_its_source) {
+    ASSERT_TRUE(run());
+    page("Year");
+    auto* figures = static_cast<QTableWidget*>(widget("year-figures"));
+    auto* explained = static_cast<QTextBrowser*>(widget("year-explained"));
+    for (int row = 0; row < figures->rowCount(); ++row) {
+        figures->setCurrentCell(row, 0);
+        EXPECT_GT(explained->toPlainText().size(), 20) << figures->item(row, 0)->text().toStdString();
+    }
+    figures->setCurrentCell(4, 0);
+    EXPECT_TRUE(explained->toPlainText().contains(QStringLiteral("LM-83"))) << explained->toPlainText().toStdString();
+}
+
+TEST_F(YearDesk, hours_that_no_blind_meets_are_listed_and_come_onto_the_sheet) {
+    document().edit_option(QStringLiteral("No blind"), [](model::Option& o) { o.storeys[0].rooms[0].openings[0].blind = false; });
+    ASSERT_TRUE(run());
+    page("Year");
+    ASSERT_GT(reading()->tables->unmet.size(), 10u);
+    drive::click(*window, "year-show-hours");
+    choose(static_cast<QComboBox*>(widget("hours-of")), 1);
+    auto* hours = static_cast<QTreeWidget*>(widget("year-hours"));
+    EXPECT_EQ(hours->topLevelItemCount(), static_cast<int>((reading()->tables->unmet.size() + 1) / 2));
+    QTest::mouseClick(hours->viewport(), Qt::LeftButton, {}, hours->visualItemRect(hours->topLevelItem(0)).center());
+    EXPECT_TRUE(drive::wait_until([&] { return reading()->wish.hour_on_map && reading()->wish.hour == reading()->tables->unmet[0].hour; }));
+}
+
+TEST_F(YearDesk, electric_light_is_for_a_part_of_the_plane_that_is_dragged_on_the_sheet) {
+    ASSERT_TRUE(run());
+    page("Use");
+    drive::click(*window, "add-lighting");
+    ASSERT_TRUE(drive::wait_until([&] { return reading()->tables != nullptr && reading()->tables->lighting.size() == 1; }, 20000));
+    const double all = reading()->tables->lighting[0].area;
+    drive::click(*window, "light-area");
+    drive::drag(*window, {0.5, 0.5}, {2, 2.5});
+    ASSERT_EQ(document().option().lighting[0].area.size(), 4u);
+    EXPECT_TRUE(drive::wait_until([&] { return reading()->tables != nullptr && reading()->tables->lighting.size() == 1 && reading()->tables->lighting[0].area < 0.5 * all; }, 20000));
+    QTest::qWait(50);
+    drive::click(*window, "light-area");
+    EXPECT_TRUE(document().option().lighting[0].area.empty());
+}
+
+TEST_F(YearDesk, a_page_that_is_scrolled_under_the_pointer_changes_nothing) {
+    page("Use");
+    auto* box = static_cast<QComboBox*>(widget("control-all"));
+    const int before = box->currentIndex();
+    const auto turn = [&] {
+        const QPointF at = box->rect().center();
+        QWheelEvent wheel(at, box->mapToGlobal(at), {}, {0, -240}, Qt::NoButton, Qt::NoModifier, Qt::NoScrollPhase, false);
+        QApplication::sendEvent(box, &wheel);
+        QTest::qWait(30);
+    };
+    turn();
+    EXPECT_EQ(box->currentIndex(), before);
+    EXPECT_FALSE(document().undo_stack().canUndo());
+    EXPECT_EQ(box->focusPolicy(), Qt::StrongFocus) << "the wheel would else give it the focus first";
 }

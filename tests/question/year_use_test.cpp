@@ -193,6 +193,21 @@ TEST(ElectricLight, dimming_saves_more_than_switching_and_that_more_than_a_hand)
     EXPECT_FALSE(electric_year(plain(), l, hours, Operation::lm83));
 }
 
+TEST(ElectricLight, its_sensor_stands_where_a_tenth_of_the_area_is_darker_unless_it_is_placed) {
+    const auto hours = metric::daily_hours(8, 18);
+    model::Lighting l;
+    l.plane = "plane";
+    const auto mean = metric::mean_of_points(*plain().lux(0, Operation::lm83), hours);
+    const auto year = electric_year(plain(), l, hours, Operation::lm83);
+    const double own = mean[static_cast<size_t>(year->sensor)];
+    const auto darker = std::count_if(mean.begin(), mean.end(), [&](double v) { return v < own; });
+    EXPECT_EQ(darker, static_cast<long>(mean.size() / 10));
+    l.sensor = {2, 1};
+    l.sensor_placed = true;
+    const auto& at = plain().planes[0].plane.points[static_cast<size_t>(electric_year(plain(), l, hours, Operation::lm83)->sensor)];
+    EXPECT_LT(std::hypot(at.x - 2, at.y - 1), 0.75);
+}
+
 TEST(YearFigures, four_bands_of_useful_light_are_all_of_the_hours) {
     const auto hours = metric::daily_hours(8, 18);
     std::vector<double> sum;

@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "gui/look/look.h"
 
+#include <QComboBox>
+#include <QEvent>
 #include <QFile>
 #include <QFont>
 #include <QPainter>
@@ -28,6 +30,7 @@ QMainWindow, QDialog, #panel, #bar, QStackedWidget, QSplitter { background: %2; 
 QToolTip { background: %3; color: %1; border: 1px solid %4; padding: 4px; }
 QLabel[role="heading"] { font-size: 15px; font-weight: 600; }
 QLabel[role="small"] { font-size: 11px; color: %6; }
+QTextBrowser[role="small"] { font-size: 11px; color: %6; background: transparent; border: none; }
 QToolButton, QPushButton { background: transparent; border: 1px solid transparent; border-radius: 4px; padding: 4px 9px; }
 QPushButton { border: 1px solid %4; background: %3; }
 QToolButton:hover, QPushButton:hover { background: %4; }
@@ -71,8 +74,31 @@ QStatusBar { background: %2; color: %6; }
 
 }  // namespace
 
+namespace {
+
+// The wheel turns what has the focus: a page that is scrolled under the pointer must not change the project.
+class WheelGuard : public QObject {
+ public:
+    using QObject::QObject;
+    bool eventFilter(QObject* object, QEvent* event) override {
+        auto* box = qobject_cast<QComboBox*>(object);
+        if (box == nullptr) return false;
+        if (event->type() == QEvent::Polish && box->focusPolicy() == Qt::WheelFocus) box->setFocusPolicy(Qt::StrongFocus);
+        if (event->type() != QEvent::Wheel || box->hasFocus()) return false;
+        event->ignore();
+        return true;
+    }
+};
+
+}  // namespace
+
 void apply_look(QApplication& application, Paper paper) {
     load_icons();
+    if (application.findChild<QObject*>(QStringLiteral("wheel-guard"), Qt::FindDirectChildrenOnly) == nullptr) {
+        auto* guard = new WheelGuard(&application);
+        guard->setObjectName(QStringLiteral("wheel-guard"));
+        application.installEventFilter(guard);
+    }
     g_paper = paper;
     g_ink = paper == Paper::dark ? report::Ink::dark() : report::Ink{};
     application.setStyle(QStyleFactory::create(QStringLiteral("Fusion")));

@@ -74,8 +74,9 @@ class Sheet : public QWidget {
     /// Takes up the tool that places that kind of thing.
     void place_things(model::Thing::Kind kind);
     model::Thing::Kind thing_kind() const { return thing_kind_; }
-    /// The next rectangle is a part of a plane, or left out of it.
-    void draw_area(const model::Id& plane, bool leave_out);
+    /// What the next rectangle is: the part that a plane covers, one that it leaves out, or the part that electric light is for.
+    enum class AreaOf { plane, left_out, lighting };
+    void draw_area(const model::Id& subject, AreaOf of);
     /// The next click is what an observer looks at.
     void aim_observer(const model::Id& observer);
     void set_tint(report::TintBy by);
@@ -241,7 +242,7 @@ class Sheet : public QWidget {
     TypedEntry* entry_ = nullptr;
     model::Thing::Kind thing_kind_ = model::Thing::Kind::table;
     model::Id subject_;                   // the plane or observer that a tool works for
-    bool leave_out_ = false;
+    AreaOf area_of_ = AreaOf::plane;
     report::TintBy tint_ = report::TintBy::nothing;
 };
 

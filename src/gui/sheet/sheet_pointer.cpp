@@ -77,7 +77,7 @@ void Sheet::say_hint() {
             case Tool::section: return begun ? "Click the other end: one looks to the left of the line" : "Click where the section begins";
             case Tool::thing: return thing_hint(thing_kind_, begun);
             case Tool::block: return begun ? "Click the opposite corner, or type width and depth" : "Click or drag the footprint of a neighbouring building";
-            case Tool::area: return leave_out_ ? "Click or drag the part that the plane leaves out" : "Click or drag the part that the plane covers";
+            case Tool::area: return area_of_ == AreaOf::left_out ? "Click or drag the part that the plane leaves out" : area_of_ == AreaOf::lighting ? "Click or drag the part that this electric light is for" : "Click or drag the part that the plane covers";
             case Tool::reading: return "Click a desk, a stair, the floor or a wall: the light there is told from now on; Escape leaves";
             case Tool::profile: return begun ? "Click the other end of the profile" : "Drag a line across the rooms: the curve along it is drawn beside";
             case Tool::aim: return "Click what the observer looks at";

@@ -45,9 +45,9 @@ void Sheet::place_things(Thing::Kind kind) {
     set_tool(Tool::thing);
 }
 
-void Sheet::draw_area(const Id& plane, bool leave_out) {
-    subject_ = plane;
-    leave_out_ = leave_out;
+void Sheet::draw_area(const Id& subject, AreaOf of) {
+    subject_ = subject;
+    area_of_ = of;
     set_tool(Tool::area);
     setFocus();
 }
@@ -177,10 +177,14 @@ void Sheet::make_area(Vec2 a, Vec2 b) {
     const Vec2 low{std::min(a.x, b.x), std::min(a.y, b.y)}, high{std::max(a.x, b.x), std::max(a.y, b.y)};
     if (high.x - low.x < 0.05 || high.y - low.y < 0.05) return;
     const std::vector<Vec2> box = {low, {high.x, low.y}, high, {low.x, high.y}};
-    document_.edit_option(leave_out_ ? QStringLiteral("Leave a part out") : QStringLiteral("Part of the room"), [&](Option& option) {
+    if (area_of_ == AreaOf::lighting)
+        document_.edit_option(QStringLiteral("Lit part"), [&](Option& option) {
+            if (auto* light = model::find(option.lighting, subject_)) light->area = box;
+        });
+    else document_.edit_option(area_of_ == AreaOf::left_out ? QStringLiteral("Leave a part out") : QStringLiteral("Part of the room"), [&](Option& option) {
         ReferencePlane* plane = model::find(option.planes, subject_);
         if (plane == nullptr) return;
-        if (leave_out_) plane->left_out.push_back(box);
+        if (area_of_ == AreaOf::left_out) plane->left_out.push_back(box);
         else plane->area = box;
     });
     set_tool(Tool::select);

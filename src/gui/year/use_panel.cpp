@@ -257,13 +257,15 @@ void UsePanel::add_blinds(QVBoxLayout& column) {
     auto* tree = new QTreeWidget;
     tree->setObjectName(QStringLiteral("groups"));
     tree->setAccessibleName(QStringLiteral("Window groups"));
-    tree->setHeaderLabels({QStringLiteral("Group"), QStringLiteral("Windows"), QStringLiteral("Open")});
+    tree->setHeaderLabels({QStringLiteral("Group"), QStringLiteral("Open")});
     tree->setRootIsDecorated(false);
     tree->setUniformRowHeights(true);
     tree->setMouseTracking(true);
     tree->setFixedHeight(std::clamp(24 * static_cast<int>(all.size()) + 34, 80, 190));
     tree->header()->setStretchLastSection(false);
-    tree->header()->setSectionResizeMode(QHeaderView::ResizeToContents);
+    // Names are what tells groups apart: theirs is all the width there is. How many windows they have stands in the tip.
+    tree->header()->setSectionResizeMode(1, QHeaderView::Fixed);
+    tree->header()->resizeSection(1, 64);
     tree->header()->setSectionResizeMode(0, QHeaderView::Stretch);
     const auto reading = asker_.year_reading();
     const auto open_share = [&](const std::string& name) {
@@ -275,12 +277,12 @@ void UsePanel::add_blinds(QVBoxLayout& column) {
     const question::YearGroup* shown = nullptr;
     for (const auto& g : all) {
         if (g.name == chosen_) shown = &g;
-        auto* item = new QTreeWidgetItem({name_of(g.name), QString::number(g.openings.size()), g.states.empty() ? QStringLiteral("no blind") : open_share(g.name)});
-        for (const int c : {1, 2}) item->setTextAlignment(c, Qt::AlignRight | Qt::AlignVCenter);
+        auto* item = new QTreeWidgetItem({name_of(g.name), g.states.empty() ? QStringLiteral("no blind") : open_share(g.name)});
+        item->setTextAlignment(1, Qt::AlignRight | Qt::AlignVCenter);
         QStringList ids;
         for (const auto& id : g.openings) ids << name_of(id);
         item->setToolTip(0, QStringLiteral("%1%2: %3").arg(name_of(g.name), g.id.empty() ? QStringLiteral(", formed by itself") : QStringLiteral(", by hand"), ids.join(QStringLiteral(", "))));
-        item->setToolTip(2, QStringLiteral("Share of the daylit hours in which its blinds are open"));
+        item->setToolTip(1, QStringLiteral("Share of the daylit hours in which its blinds are open"));
         tree->addTopLevelItem(item);
         if (g.name == chosen_) tree->setCurrentItem(item);
     }
@@ -458,10 +460,15 @@ void UsePanel::add_light(QVBoxLayout& column, const Lighting& l) {
             if (year.id == id)
                 form->addRow(label(QStringLiteral("%1 \u00b1 %2 kWh a year, %3 % less than always on. Sensor: %4.")
                                        .arg(report::figure(year.kwh), report::error_figure((year.kwh_high - year.kwh_low) / 2)).arg(100 * year.saved(), 0, 'f', 0)
-                                       .arg(l.sensor_placed ? QStringLiteral("where it was placed") : QStringLiteral("the darkest point")), "small"));
+                                       .arg(l.sensor_placed ? QStringLiteral("where it was placed") : QStringLiteral("where a tenth of the area is darker")), "small"));
+    const bool whole = l.area.empty();
+    add_button(*form, whole ? QStringLiteral("Only a part of the plane") : QStringLiteral("All of the plane again"), "light-area", [this, change, id, whole] {
+        if (whole) emit area_wanted(id);
+        else change([](Lighting& x) { x.area.clear(); });
+    })->setToolTip(QStringLiteral("Drag the part on the sheet: its points alone are lit, and set the light"));
     // The point that is asked about is where the photosensor may go.
     const auto* place = reading != nullptr && reading->place && reading->place->point >= 0 ? &*reading->place : nullptr;
-    auto* sensor = add_button(*form, l.sensor_placed ? QStringLiteral("Sensor back to the darkest point") : QStringLiteral("Sensor at the point asked about"), "light-sensor", [this, change, on = l.sensor_placed] {
+    auto* sensor = add_button(*form, l.sensor_placed ? QStringLiteral("Sensor back to the dark tenth") : QStringLiteral("Sensor at the point asked about"), "light-sensor", [this, change, on = l.sensor_placed] {
         const auto now = asker_.year_reading();
         if (on) return change([](Lighting& x) { x.sensor_placed = false; });
         if (now == nullptr || !now->place || now->place->point < 0) return;

@@ -20,6 +20,8 @@ class UsePanel : public QScrollArea {
     void said(const QString& text);
     /// Windows of a group to be pointed at on the sheet.
     void pointed_at(std::set<model::Id> windows);
+    /// The part of its plane that an electric light is for is to be drawn on the sheet.
+    void area_wanted(model::Id lighting);
 
  protected:
     void showEvent(QShowEvent*) override;

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "gui/year/year_panel.h"
 
+#include <QButtonGroup>
 #include <QHBoxLayout>
 #include <QHeaderView>
 #include <QVBoxLayout>
@@ -18,6 +19,8 @@ namespace {
 // Columns of the table of rooms.
 constexpr const char* kColumns[] = {"autonomy", "spatial_autonomy_lm83", "sunlight_exposure_lm83"};
 constexpr int kHour = Qt::UserRole + 1;
+/// Of tables: the page takes no height from what stands below it.
+constexpr int kLeastHeight = 60;
 
 const RoomFigure* room_figure(const std::vector<RoomFigure>& figures, const std::string& id) {
     for (const auto& f : figures)
@@ -49,7 +52,7 @@ QTableWidget* table(const char* name, const QString& title, const QStringList& h
     t->setAccessibleName(title);
     t->setHorizontalHeaderLabels(heads);
     t->verticalHeader()->hide();
-    t->verticalHeader()->setDefaultSectionSize(24);
+    t->verticalHeader()->setDefaultSectionSize(21);
     t->setSelectionBehavior(QAbstractItemView::SelectRows);
     t->setSelectionMode(QAbstractItemView::SingleSelection);
     t->setEditTriggers(QAbstractItemView::NoEditTriggers);
@@ -57,8 +60,10 @@ QTableWidget* table(const char* name, const QString& title, const QStringList& h
     t->setShowGrid(false);
     t->horizontalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents);
     t->horizontalHeader()->setSectionResizeMode(0, QHeaderView::Stretch);
+    t->horizontalHeader()->setMinimumSectionSize(30);
     t->horizontalHeaderItem(0)->setTextAlignment(Qt::AlignLeft | Qt::AlignVCenter);
     t->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    t->setMinimumHeight(kLeastHeight);
     for (int c = 1; c < heads.size(); ++c) t->horizontalHeaderItem(c)->setTextAlignment(Qt::AlignRight | Qt::AlignVCenter);
     return t;
 }
@@ -115,10 +120,13 @@ YearPanel::YearPanel(Document& document, Asker& asker, QWidget* parent) : QWidge
         months->addWidget(button);
     }
     inner->addLayout(months);
-    rooms_ = table("year-rooms", QStringLiteral("Rooms"), {QStringLiteral("Room"), QStringLiteral("DA %"), QStringLiteral("sDA %"), QStringLiteral("ASE %")});
-    rooms_->horizontalHeaderItem(1)->setToolTip(meaning_of("autonomy"));
-    rooms_->horizontalHeaderItem(2)->setToolTip(meaning_of("spatial_autonomy_lm83"));
-    rooms_->horizontalHeaderItem(3)->setToolTip(meaning_of("sunlight_exposure_lm83"));
+    rooms_ = table("year-rooms", QStringLiteral("Rooms"), {QStringLiteral("Room, in %"), QStringLiteral("DA"), QStringLiteral("sDA"), QStringLiteral("ASE")});
+    for (int c = 0; c < 3; ++c) {
+        rooms_->horizontalHeaderItem(c + 1)->setToolTip(meaning_of(kColumns[c]));
+        // Three digits below a short head: room for the names.
+        rooms_->horizontalHeader()->setSectionResizeMode(c + 1, QHeaderView::Fixed);
+        rooms_->setColumnWidth(c + 1, 46);
+    }
     rooms_->setSortingEnabled(true);
     rooms_->sortByColumn(0, Qt::AscendingOrder);
     connect(rooms_, &QTableWidget::itemSelectionChanged, this, [this] {
@@ -126,34 +134,85 @@ YearPanel::YearPanel(Document& document, Asker& asker, QWidget* parent) : QWidge
         if (filling_ || at < 0 || rooms_->item(at, 0) == nullptr) return;
         document_.select({Selection::Kind::room, rooms_->item(at, 0)->data(Qt::UserRole).toString().toStdString(), -1});
     });
-    inner->addWidget(rooms_, 3);
+    inner->addWidget(rooms_, 4);
+    auto* heads = new QHBoxLayout;
     title_ = label({}, "heading");
     title_->setObjectName(QStringLiteral("year-title"));
-    inner->addWidget(title_);
-    figures_ = table("year-figures", QStringLiteral("Figures of the room"), {QStringLiteral("Figure"), QStringLiteral("Value")});
-    inner->addWidget(figures_, 5);
+    heads->addWidget(title_, 1);
+    pages_ = new QStackedWidget;
+    auto* choice = new QButtonGroup(this);
+    for (const auto& [text, name, page] : {std::tuple{"Figures", "year-show-figures", 0}, std::tuple{"Hours", "year-show-hours", 1}}) {
+        auto* button = new QToolButton;
+        button->setText(QString::fromLatin1(text));
+        button->setObjectName(QString::fromLatin1(name));
+        button->setCheckable(true);
+        button->setChecked(page == 0);
+        choice->addButton(button, page);
+        heads->addWidget(button);
+    }
+    connect(choice, &QButtonGroup::idClicked, pages_, &QStackedWidget::setCurrentIndex);
+    inner->addLayout(heads);
+    pages_->addWidget(figures_page());
+    pages_->addWidget(hours_page());
+    inner->addWidget(pages_, 6);
+    connect(&asker, &Asker::year_read, this, &YearPanel::refresh);
+    for (const auto signal : {&Document::option_changed, &Document::selection_changed, &Document::path_changed, &Document::answers_changed}) connect(&document, signal, this, &YearPanel::refresh);
+    refresh();
+}
+
+// All figures of a room, and beside the one that is chosen what it means and what is usual.
+QWidget* YearPanel::figures_page() {
+    auto* page = new QWidget;
+    auto* column = new QVBoxLayout(page);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(space::tight);
+    figures_ = table("year-figures", QStringLiteral("Figures of the room"), {QStringLiteral("Figure"), QStringLiteral("Value, 95 %")});
+    connect(figures_, &QTableWidget::itemSelectionChanged, this, &YearPanel::explain);
+    column->addWidget(figures_, 1);
+    explained_ = new QTextBrowser;
+    explained_->setObjectName(QStringLiteral("year-explained"));
+    explained_->setAccessibleName(QStringLiteral("What the figure means"));
+    explained_->setFrameShape(QFrame::NoFrame);
+    explained_->setProperty("role", QStringLiteral("small"));
+    explained_->setFixedHeight(86);
+    explained_->setTabChangesFocus(true);
+    column->addWidget(explained_);
+    return page;
+}
+
+QWidget* YearPanel::hours_page() {
+    auto* page = new QWidget;
+    auto* column = new QVBoxLayout(page);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(space::tight);
     failing_ = label({}, "small");
     failing_->setObjectName(QStringLiteral("year-failing"));
-    inner->addWidget(failing_);
+    column->addWidget(failing_);
+    hours_of_ = new QComboBox;
+    hours_of_->setObjectName(QStringLiteral("hours-of"));
+    hours_of_->setAccessibleName(QStringLiteral("Which hours"));
+    hours_of_->addItems({QStringLiteral("The least and the most light"), QStringLiteral("No blind keeps the sun out")});
+    connect(hours_of_, &QComboBox::activated, this, &YearPanel::refresh);
+    column->addWidget(hours_of_);
     hours_ = new QTreeWidget;
     hours_->setObjectName(QStringLiteral("year-hours"));
-    hours_->setAccessibleName(QStringLiteral("Best and worst hours"));
-    hours_->setHeaderLabels({QStringLiteral("Worst hours"), QStringLiteral("Area"), QStringLiteral("Best hours"), QStringLiteral("Area")});
+    hours_->setAccessibleName(QStringLiteral("Hours of the room"));
     hours_->setRootIsDecorated(false);
     hours_->setUniformRowHeights(true);
+    hours_->setColumnCount(4);
+    hours_->setMinimumHeight(kLeastHeight);
     hours_->header()->setStretchLastSection(false);
     hours_->header()->setSectionResizeMode(QHeaderView::ResizeToContents);
     hours_->header()->setSectionResizeMode(0, QHeaderView::Stretch);
     hours_->setToolTip(QStringLiteral("Click an hour: its light comes onto the sheet"));
     connect(hours_, &QTreeWidget::itemClicked, this, [this](QTreeWidgetItem* item, int at) {
-        const int hour = item->data(at < 2 ? 0 : 2, kHour).toInt();
-        document_.show_moment(climate::moment_of(hour / 24, hour % 24 + 0.5));
+        const QVariant hour = item->data(at < 2 ? 0 : 2, kHour);
+        if (!hour.isValid()) return;
+        document_.show_moment(climate::moment_of(hour.toInt() / 24, hour.toInt() % 24 + 0.5));
         emit hour_wanted();
     });
-    inner->addWidget(hours_, 3);
-    connect(&asker, &Asker::year_read, this, &YearPanel::refresh);
-    for (const auto signal : {&Document::option_changed, &Document::selection_changed, &Document::path_changed, &Document::answers_changed}) connect(&document, signal, this, &YearPanel::refresh);
-    refresh();
+    column->addWidget(hours_, 1);
+    return page;
 }
 
 void YearPanel::showEvent(QShowEvent* event) {
@@ -239,26 +298,43 @@ void YearPanel::fill_figures(const YearReading& reading) {
         auto* value = new QTableWidgetItem(words(list[i]));
         value->setTextAlignment(Qt::AlignRight | Qt::AlignVCenter);
         const QString band = list[i].high > list[i].low ? QStringLiteral("\n95 %: %1 to %2 %3").arg(report::figure(list[i].low), report::figure(list[i].high), name_of(list[i].unit)) : QStringLiteral("\nNothing is sampled here: exact for these hours");
+        name->setData(Qt::UserRole, name_of(list[i].id));
         for (auto* item : {name, value}) item->setToolTip(name_of(list[i].name) + QStringLiteral("\n") + meaning_of(list[i].id) + band);
         figures_->setItem(static_cast<int>(i), 0, name);
         figures_->setItem(static_cast<int>(i), 1, value);
     }
+    explain();
+}
+
+void YearPanel::explain() {
+    const auto* item = figures_->currentRow() >= 0 ? figures_->item(figures_->currentRow(), 0) : nullptr;
+    explained_->setPlainText(item != nullptr ? meaning_of(item->data(Qt::UserRole).toString().toStdString()) : QStringLiteral("Choose a figure: here stands what it means and what is usual."));
 }
 
 void YearPanel::fill_hours(const YearReading& reading) {
-    const auto when = [](int h) { return name_of(climate::text(climate::moment_of(h / 24, h % 24))); };
+    const auto& tables = *reading.tables;
     failing_->setText(QStringLiteral("In %1 of %2 occupied hours less than half of it has %3 lx.%4")
-                          .arg(reading.tables->failing).arg(reading.tables->counted).arg(reading.use.limits.target)
-                          .arg(reading.tables->unmet > 0 ? QStringLiteral(" In %1 hours of the year no blind keeps the sun out.").arg(reading.tables->unmet) : QString()));
+                          .arg(tables.failing).arg(tables.counted).arg(reading.use.limits.target)
+                          .arg(tables.unmet.empty() ? QString() : QStringLiteral(" In %1 hours no blind keeps the sun out.").arg(tables.unmet.size())));
     failing_->setToolTip(QStringLiteral("No state of its window groups keeps 1000 lx of direct sun from more than 2 % of its points: the rule of LM-83 cannot be met then"));
+    const bool unmet = hours_of_->currentIndex() == 1;
+    hours_->setHeaderLabels(unmet ? QStringList{QStringLiteral("Hour"), QStringLiteral("Area"), QStringLiteral("Hour"), QStringLiteral("Area")}
+                                  : QStringList{QStringLiteral("Least light"), QStringLiteral("Area"), QStringLiteral("Most light"), QStringLiteral("Area")});
+    hours_->headerItem()->setToolTip(1, QStringLiteral("Share of the room that has the target"));
     hours_->clear();
-    for (size_t i = 0; i < reading.tables->worst.size(); ++i) {
-        const auto& w = reading.tables->worst[i];
-        const auto& b = reading.tables->best[i];
-        auto* item = new QTreeWidgetItem({when(w.hour), QStringLiteral("%1 %").arg(100 * w.share, 0, 'f', 0), when(b.hour), QStringLiteral("%1 %").arg(100 * b.share, 0, 'f', 0)});
-        item->setData(0, kHour, w.hour);
-        item->setData(2, kHour, b.hour);
-        for (const int c : {1, 3}) item->setTextAlignment(c, Qt::AlignRight | Qt::AlignVCenter);
+    const auto& left = unmet ? tables.unmet : tables.worst;
+    const size_t rows = unmet ? (left.size() + 1) / 2 : left.size();
+    for (size_t i = 0; i < rows; ++i) {
+        auto* item = new QTreeWidgetItem;
+        const auto put = [&](int column, const YearTables::HourOf& hour) {
+            item->setText(column, name_of(climate::text(climate::moment_of(hour.hour / 24, hour.hour % 24))));
+            item->setText(column + 1, QStringLiteral("%1 %").arg(100 * hour.share, 0, 'f', 0));
+            item->setTextAlignment(column + 1, Qt::AlignRight | Qt::AlignVCenter);
+            item->setData(column, kHour, hour.hour);
+        };
+        put(0, left[i]);
+        if (!unmet) put(2, tables.best[i]);
+        else if (rows + i < left.size()) put(2, left[rows + i]);
         hours_->addTopLevelItem(item);
     }
 }

@@ -3,7 +3,9 @@
 #pragma once
 #include <QComboBox>
 #include <QLabel>
+#include <QStackedWidget>
 #include <QTableWidget>
+#include <QTextBrowser>
 #include <QToolButton>
 #include <QTreeWidget>
 #include <array>
@@ -31,6 +33,9 @@ class YearPanel : public QWidget {
     void fill_rooms(const YearReading& reading);
     void fill_figures(const YearReading& reading);
     void fill_hours(const YearReading& reading);
+    void explain();
+    QWidget* figures_page();
+    QWidget* hours_page();
     void choose_months(int month, bool on);
 
     Document& document_;
@@ -41,6 +46,9 @@ class YearPanel : public QWidget {
     QTableWidget *rooms_, *figures_;
     QTreeWidget* hours_;
     QLabel *empty_, *title_, *failing_;
+    QTextBrowser* explained_;
+    QComboBox* hours_of_;
+    QStackedWidget* pages_;
     QWidget* body_;
 };
 

@@ -142,10 +142,11 @@ void add_hours(const YearReading& reading, YearTables& out) {
     std::vector<int> all;
     for (int h = 0; h < climate::kHours; ++h)
         if (hours[static_cast<size_t>(h)]) {
-            all.push_back(h);
+            ++out.counted;
             out.failing += share[static_cast<size_t>(h)] < 0.5f;
+            // That it is dark at night is no news.
+            if (year.outdoor[static_cast<size_t>(h)].daylit()) all.push_back(h);
         }
-    out.counted = all.size();
     std::stable_sort(all.begin(), all.end(), [&](int a, int b) {
         const auto key = [&](int h) { return std::pair{share[static_cast<size_t>(h)], mean[static_cast<size_t>(h)]}; };
         return key(a) < key(b);
@@ -155,7 +156,9 @@ void add_hours(const YearReading& reading, YearTables& out) {
         const int b = all[all.size() - 1 - i];
         out.best.push_back({b, static_cast<double>(share[static_cast<size_t>(b)])});
     }
-    out.unmet = metric::count(year.unmet(plane, reading.wish.operation));
+    const auto unmet = question::in_months(year.unmet(plane, reading.wish.operation), reading.wish.months);
+    for (int h = 0; h < climate::kHours; ++h)
+        if (unmet[static_cast<size_t>(h)]) out.unmet.push_back({h, static_cast<double>(share[static_cast<size_t>(h)])});
 }
 
 void add_months(YearReading& out) {

@@ -38,9 +38,9 @@ struct YearTables {
         int hour = 0;
         double share = 0;               ///< of the plane with the target
     };
-    std::vector<HourOf> worst, best;    ///< occupied hours of the place that is asked about
+    std::vector<HourOf> worst, best;    ///< occupied hours with daylight outdoors, of the place that is asked about
     size_t failing = 0, counted = 0;    ///< occupied hours in which less than half of the plane has the target
-    size_t unmet = 0;                   ///< hours in which no state of the blinds keeps the sun out
+    std::vector<HourOf> unmet;          ///< hours in which no state of the blinds keeps the sun out
     std::vector<question::LightingYear> lighting;
     std::vector<question::PaneHeat> heat;
     struct GroupShare {

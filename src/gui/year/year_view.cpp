@@ -287,8 +287,13 @@ void YearView::paint_glass(QPainter& painter, QRectF box, const report::Ink& ink
     };
     row({QStringLiteral("Window"), QStringLiteral("glass, m\u00b2"), QStringLiteral("on, kWh a year"), QStringLiteral("behind")}, true);
     bool unknown = false;
+    size_t shown = 0;
     for (const auto& l : lines) {
-        if (y > box.bottom() - 34) break;
+        if (y > box.bottom() - 51) {
+            row({QStringLiteral("and %1 more").arg(lines.size() - shown), QString(), QString(), QString()}, false);
+            break;
+        }
+        ++shown;
         row({l.name + (l.known ? QString() : QStringLiteral(" *")), QString::number(l.area, 'f', 2), QString::number(l.on, 'f', 0), QString::number(l.through, 'f', 0)}, false);
         unknown = unknown || !l.known;
     }
@@ -314,7 +319,7 @@ void YearView::paint_electric(QPainter& painter, QRectF box, const report::Ink& 
         painter.drawText(QRectF(box.left(), y, box.width(), 16), Qt::AlignLeft | Qt::AlignVCenter, name_of(l.name));
         set_size(painter, type::small);
         painter.drawText(QRectF(box.left(), y, box.width(), 16), Qt::AlignRight | Qt::AlignVCenter,
-                         QStringLiteral("%1 \u00b1 %2 kWh a year, %3 % less than always on").arg(report::figure(l.kwh), report::error_figure((l.kwh_high - l.kwh_low) / 2)).arg(100 * l.saved(), 0, 'f', 0));
+                         QStringLiteral("%1%2 kWh a year, %3 % less than always on").arg(report::figure(l.kwh), l.kwh_high > l.kwh_low ? QStringLiteral(" \u00b1 ") + report::error_figure((l.kwh_high - l.kwh_low) / 2) : QString()).arg(100 * l.saved(), 0, 'f', 0));
         y += 18;
     }
 }

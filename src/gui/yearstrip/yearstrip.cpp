@@ -19,8 +19,8 @@ constexpr int kHeader = 30, kClock = 116, kNamed = 116;
 }
 
 YearStrip::YearStrip(Document& document, QWidget* parent) : QWidget(parent), document_(document) {
-    setMinimumHeight(126);
-    setMaximumHeight(158);
+    // The same whatever stands above: it does not jump while one works.
+    setFixedHeight(140);
     setFocusPolicy(Qt::StrongFocus);
     setMouseTracking(true);
     setAccessibleName(QStringLiteral("Year strip"));
