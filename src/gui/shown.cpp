@@ -75,6 +75,20 @@ std::optional<question::Shares> Asker::why(Shown shown, size_t layer, int point)
         const auto it = document_.moments.find(id);
         if (it != document_.moments.end() && layer < it->second->planes.size()) return question::shares_of(*it->second, layer, point);
     }
+    // Of a year what was asked about last is known: the mean light over the hours that count.
+    if (is_year(shown))
+        if (const auto reading = year_reading(id); reading != nullptr && reading->place && reading->place->plane == layer && reading->place->point == point) {
+            const auto& made = reading->place->shares;
+            question::Shares out;
+            for (const auto& w : made.windows) out.windows.push_back({w.id, w.lux});
+            out.total = made.total;
+            out.sun = made.sun;
+            out.sky = made.sky;
+            out.ground = made.ground;
+            out.around = made.outdoors;
+            out.inside = made.inside;
+            return out;
+        }
     return {};
 }
 

@@ -5,6 +5,7 @@
 #include <QComboBox>
 #include <QDir>
 #include <QTabWidget>
+#include <QTableWidget>
 #include <QTreeWidget>
 #include <algorithm>
 #include <cstdio>
@@ -158,9 +159,9 @@ int main(int argc, char** argv) {
         drive::wait_until([&] { return !window.asker().jobs().is_running(); }, 300000);
         take("light-eye");
     }
-    if (!wants({"compare", "certify", "light-year", "build-dark"})) return 0;
+    if (!wants({"compare", "certify", "light-year", "light-use", "light-months", "build-dark"})) return 0;
     window.show_desk(Desk::compare);
-    if (wants({"compare", "certify", "light-year"})) {
+    if (wants({"compare", "certify", "light-year", "light-use", "light-months"})) {
         window.asker().ask_all();
         drive::wait_until([&] { return !window.asker().jobs().is_running() && window.document().years.size() == window.document().project().options.size(); }, 900000);
     }
@@ -170,8 +171,30 @@ int main(int argc, char** argv) {
     window.show_desk(Desk::light);
     window.show_eye(false);
     window.set_shown(Shown::autonomy);
+    const auto strip_of = [&](StripOf of) {
+        YearWish wish = window.asker().wish();
+        wish.strip = of;
+        window.asker().wish_year(wish);
+        window.year_strip().show_strip_of(of);
+        drive::wait_until([&] { return window.asker().year_reading()->wish == window.asker().wish() && window.asker().year_reading()->tables != nullptr; }, 20000);
+    };
+    drive::key(window, Qt::Key_Y, Qt::ShiftModifier);
     drive::click_sheet(window, {12, 2});
+    if (auto* figures = window.findChild<QTableWidget*>(QStringLiteral("year-figures"))) figures->setCurrentCell(4, 0);
+    strip_of(StripOf::share);
     take("light-year");
+    drive::click(window, "side-by-side");
+    drive::wait_until([&] { return !window.asker().year_reading()->by_month.empty(); }, 20000);
+    drive::click(window, "year-show-hours");
+    take("light-months");
+    drive::click(window, "side-by-side");
+    for (int i = 0; i < pages->count(); ++i)
+        if (pages->tabText(i) == QStringLiteral("Use")) pages->setCurrentIndex(i);
+    drive::click_sheet(window, {4, 5});
+    window.year_view().show_page(YearView::Page::electric);
+    strip_of(StripOf::blinds);
+    take("light-use");
+    strip_of(StripOf::outdoor);
     apply_look(application, Paper::dark);
     renew_icons(window);
     window.document().show_option(1);

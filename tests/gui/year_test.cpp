@@ -4,6 +4,7 @@
 #include <sys/wait.h>
 #include <unistd.h>
 
+#include <QLabel>
 #include <QMenu>
 #include <QTableWidget>
 #include <QTextBrowser>
@@ -289,4 +290,42 @@ TEST_F(YearDesk, a_page_that_is_scrolled_under_the_pointer_changes_nothing) {
     EXPECT_EQ(box->currentIndex(), before);
     EXPECT_FALSE(document().undo_stack().canUndo());
     EXPECT_EQ(box->focusPolicy(), Qt::StrongFocus) << "the wheel would else give it the focus first";
+}
+
+TEST_F(YearDesk, a_dragged_band_moves_the_days_that_end_alike_and_leaves_a_long_evening_alone) {
+    document().edit(QStringLiteral("Pattern"), [](model::Project& p) {
+        model::Occupancy week;
+        week.id = week.name = "week";
+        week.week[3].to = 21;
+        week.week[5] = week.week[6] = {0, 0};
+        p.occupancies.push_back(week);
+        p.options[0].storeys[0].rooms[0].occupancy = "week";
+    });
+    document().select({Selection::Kind::room, "room", -1});
+    auto& strip = window->year_strip();
+    const auto x = static_cast<int>(strip.place_of({6, 21, 12}).x());
+    const double to = strip.band().second, hour = (strip.band().first - to) / 10;
+    QTest::mousePress(&strip, Qt::LeftButton, {}, {x, static_cast<int>(std::lround(to))});
+    QTest::mouseMove(&strip, {x, static_cast<int>(std::lround(to + hour))});
+    QTest::mouseMove(&strip, {x, static_cast<int>(std::lround(to + 2 * hour))});
+    QTest::mouseRelease(&strip, Qt::LeftButton, {}, {x, static_cast<int>(std::lround(to + 2 * hour))});
+    const auto& week = document().project().occupancies[0].week;
+    for (const size_t day : {0u, 1u, 2u, 4u}) EXPECT_EQ(week[day], (model::DayHours{8, 16})) << day;
+    EXPECT_EQ(week[3], (model::DayHours{8, 21}));
+    EXPECT_LE(week[5].to, week[5].from) << "a day off stays one";
+}
+
+TEST_F(YearDesk, why_tells_of_a_year_what_its_light_is_made_of) {
+    ASSERT_TRUE(run());
+    page("Why");
+    drive::click_sheet(*window, {2, 1.5});
+    auto* parts = static_cast<QTreeWidget*>(widget("why-parts"));
+    ASSERT_TRUE(drive::wait_until([&] { return reading()->place && reading()->place->point >= 0 && parts->isVisible() && parts->topLevelItemCount() == 5; }));
+    double sum = 0;
+    for (int i = 0; i < 5; ++i) sum += parts->topLevelItem(i)->text(1).section(QLatin1Char(' '), 0, 0).toDouble();
+    EXPECT_NEAR(sum, 100, 1.5);
+    auto* windows = static_cast<QTreeWidget*>(widget("why-windows"));
+    ASSERT_EQ(windows->topLevelItemCount(), 1);
+    EXPECT_TRUE(windows->topLevelItem(0)->text(1).startsWith(QStringLiteral("100")));
+    EXPECT_TRUE(static_cast<QLabel*>(widget("why-total"))->text().contains(QStringLiteral("lx"))) << "the map is in per cent of hours, light in lux";
 }

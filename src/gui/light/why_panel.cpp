@@ -55,6 +55,8 @@ QString part_meaning(const std::string& name) {
     if (name.starts_with("Sky")) return QStringLiteral("From the sky that the point sees: the sky component");
     if (name.starts_with("Ground")) return QStringLiteral("From lit ground that the point sees; a table, which looks up, sees none");
     if (name.starts_with("Facades")) return QStringLiteral("From facades, neighbours, trees and blades that the point sees");
+    if (name.starts_with("In off the ground")) return QStringLiteral("What came in through the windows off the ground, straight or reflected in the room");
+    if (name.starts_with("In off")) return QStringLiteral("What came in off facades, neighbours, trees and blades, straight or reflected in the room");
     if (name.ends_with("ground")) return QStringLiteral("Reflected last within the room, of light that came in off the ground");
     return QStringLiteral("Reflected last within the room, of light that came in from the sky, the sun or facades");
 }
@@ -174,25 +176,30 @@ void WhyPanel::refresh() {
     if (!has) {
         title_->setText(QStringLiteral("Why"));
         empty_->setText(is_daylight(shown_) || is_moment(shown_) ? QStringLiteral("Click a point of the map, or select a room: what its light is made of is told here.")
+                        : is_year(shown_)                         ? QStringLiteral("Click a point of the map of the year, or select a room: what its mean light is made of is told here.")
                                                                   : QStringLiteral("Put the daylight factor or the moment on the sheet: of these it is known which window gives what."));
         return;
     }
     title_->setText(about->name);
     const auto& half = map_.half_width;
     const bool at_point = about->point >= 0 && about->layer < half.size() && static_cast<size_t>(about->point) < half[about->layer].size();
-    fill(shares->times(legends_.shown(map_.figure, 1)), at_point ? half[about->layer][static_cast<size_t>(about->point)] : 0);
+    if (is_year(shown_)) return fill(*shares, 0, QStringLiteral("lx"));
+    fill(shares->times(legends_.shown(map_.figure, 1)), at_point ? half[about->layer][static_cast<size_t>(about->point)] : 0, map_.unit);
 }
 
-void WhyPanel::fill(const question::Shares& shares, double half_width) {
+void WhyPanel::fill(const question::Shares& shares, double half_width, const QString& unit) {
+    const bool year = is_year(shown_);
     const QString error = half_width > 0 ? QStringLiteral(" \u00b1 %1").arg(report::error_figure(half_width)) : QString();
     filling_ = true;
-    total_->setText(QStringLiteral("%1%2 %3").arg(report::figure(shares.total), error, map_.unit));
-    const std::pair<const char*, double> parts[] = {{"Sun, straight", shares.sun}, {"Sky, straight", shares.sky}, {"Ground, straight", shares.ground}, {"Facades, neighbours", shares.around}, {"Inside, from the sky", shares.inside}, {"Inside, off the ground", shares.inside_off_ground}};
+    total_->setText(QStringLiteral("%1%2 %3").arg(report::figure(shares.total), error, unit) + (year ? QStringLiteral(", mean of the occupied hours") : QString()));
+    using Parts = std::vector<std::pair<const char*, double>>;
+    const Parts parts = year ? Parts{{"Sun, straight", shares.sun}, {"Sky, straight", shares.sky}, {"In off the ground", shares.ground}, {"In off facades and trees", shares.around}, {"Inside, reflected", shares.inside}}
+                             : Parts{{"Sun, straight", shares.sun}, {"Sky, straight", shares.sky}, {"Ground, straight", shares.ground}, {"Facades, neighbours", shares.around}, {"Inside, from the sky", shares.inside}, {"Inside, off the ground", shares.inside_off_ground}};
     parts_->clear();
     for (const auto& [name, value] : parts) {
         if (value <= 0 && is_daylight(shown_) && name == parts[0].first) continue;
         auto* item = new QTreeWidgetItem(parts_, {QString::fromLatin1(name)});
-        set_figures(item, value, shares.total, map_.unit);
+        set_figures(item, value, shares.total, unit);
         item->setToolTip(0, part_meaning(name));
     }
     double left = shares.total;
@@ -201,17 +208,19 @@ void WhyPanel::fill(const question::Shares& shares, double half_width) {
     for (const auto& window : shares.windows) {
         const QString id = QString::fromStdString(window.id);
         auto* item = new QTreeWidgetItem(windows_, {window.id.empty() ? QStringLiteral("past all windows") : id});
-        set_figures(item, window.value, shares.total, map_.unit);
+        set_figures(item, window.value, shares.total, unit);
         item->setData(0, kId, id);
-        if (window.id.empty()) continue;
+        if (id == current) windows_->setCurrentItem(item);
+        // What a figure of the year would be without a window is not in proportion to its light.
+        if (window.id.empty() || year) continue;
         const bool gone = asker_.gone().contains(window.id);
         item->setCheckState(0, gone ? Qt::Unchecked : Qt::Checked);
         if (gone) left -= window.value;
-        if (id == current) windows_->setCurrentItem(item);
     }
     filling_ = false;
+    without_->setVisible(!year);
     without_->setText(asker_.gone().empty() ? QStringLiteral("Take a window's tick away: the map shows what would be without it.")
-                                            : QStringLiteral("Without %1: %2 %3, %4 % less. Nothing was traced for it.").arg(asker_.gone().size() == 1 ? QString::fromStdString(*asker_.gone().begin()) : QStringLiteral("%1 windows").arg(asker_.gone().size()), report::figure(left), map_.unit)
+                                            : QStringLiteral("Without %1: %2 %3, %4 % less. Nothing was traced for it.").arg(asker_.gone().size() == 1 ? QString::fromStdString(*asker_.gone().begin()) : QStringLiteral("%1 windows").arg(asker_.gone().size()), report::figure(left), unit)
                                                   .arg(shares.total > 0 ? 100 * (1 - left / shares.total) : 0, 0, 'f', 0));
 }
 

@@ -37,7 +37,7 @@ class WhyPanel : public QWidget {
     };
     std::optional<Subject> subject() const;
     void refresh();
-    void fill(const question::Shares& shares, double half_width);
+    void fill(const question::Shares& shares, double half_width, const QString& unit);
     void point_at(QTreeWidgetItem* item);
     void tick(QTreeWidgetItem* item);
 

@@ -277,7 +277,7 @@ std::pair<double, double> YearStrip::band() const {
     return {r.bottom() - from / 24 * r.height(), r.bottom() - to / 24 * r.height()};
 }
 
-// Whole hours of the pattern of the selected room, on all its working days; of the question where it has none.
+// Whole hours of the pattern of the selected room; of the question where it has none.
 void YearStrip::drag_band(double y) {
     const QRectF r = carpet();
     auto [from, to] = occupied();
@@ -287,9 +287,14 @@ void YearStrip::drag_band(double y) {
     const auto room = document_.selection().id;
     document_.edit(QStringLiteral("Occupied hours"), [&, from = from, to = to](model::Project& p) {
         const auto place = model::find_room(p.options[document_.option_index()], room);
-        if (auto* pattern = place ? model::find(p.occupancies, place.room->occupancy) : nullptr) {
+        auto* pattern = place ? model::find(p.occupancies, place.room->occupancy) : nullptr;
+        const auto works = [](const model::DayHours& day) { return day.to > day.from; };
+        if (pattern != nullptr && std::any_of(pattern->week.begin(), pattern->week.end(), works)) {
+            // Days that begin or end when the shown one did go along; a long evening of one day stays its own.
+            const model::DayHours was = *std::find_if(pattern->week.begin(), pattern->week.end(), works);
             for (auto& day : pattern->week)
-                if (day.to > day.from) day = {from, to};
+                if (works(day) && held_ == Held::from && day.from == was.from) day.from = std::min(from, day.to - 1);
+                else if (works(day) && held_ == Held::to && day.to == was.to) day.to = std::max(to, day.from + 1);
             return;
         }
         auto year = std::find_if(p.questions.begin(), p.questions.end(), [](const auto& q) { return q.kind == model::Question::Kind::year; });
