@@ -46,18 +46,21 @@ size_t SunNodes::index(int declination, int hour_angle) const {
     return i < 0 ? 0 : static_cast<size_t>(i);
 }
 
-std::pair<size_t, size_t> SunNodes::beside(size_t node) const {
+std::pair<size_t, size_t> SunNodes::neighbours(size_t node, int by_declination, int by_hour_angle) const {
     for (size_t i = 0; i < index_.size(); ++i) {
         if (index_[i] != static_cast<int>(node)) continue;
-        const auto d = static_cast<int>(i) / kHourAngles, h = static_cast<int>(i) % kHourAngles;
-        const auto at = [&](int hour) {
-            const int found = index_[static_cast<size_t>(d * kHourAngles + (hour + kHourAngles) % kHourAngles)];
+        const auto at = [&](int steps) {
+            const int d = static_cast<int>(i) / kHourAngles + steps * by_declination, h = static_cast<int>(i) % kHourAngles + steps * by_hour_angle;
+            const int found = d >= 0 && d < kDeclinations ? index_[static_cast<size_t>(d * kHourAngles + (h + kHourAngles) % kHourAngles)] : -1;
             return found < 0 ? node : static_cast<size_t>(found);
         };
-        return {at(h - 1), at(h + 1)};
+        return {at(-1), at(1)};
     }
     return {node, node};
 }
+
+std::pair<size_t, size_t> SunNodes::beside(size_t node) const { return neighbours(node, 0, 1); }
+std::pair<size_t, size_t> SunNodes::across(size_t node) const { return neighbours(node, 1, 0); }
 
 std::array<SunNodes::Share, 4> SunNodes::around(const climate::SunPosition& sun) const {
     const double d = std::clamp((sun.declination / kLargest + 1) / 2, 0.0, 1.0) * (kDeclinations - 1);

@@ -20,8 +20,10 @@ class SunNodes {
     /// Unit direction to the sun in the model's axes.
     Vec3f direction(size_t node) const { return directions_[node]; }
 
-    /// The nodes an hour before and after, of the same declination; itself where there is none.
+    /// The nodes before and after in hour angle, of the same declination; itself where there is none.
     std::pair<size_t, size_t> beside(size_t node) const;
+    /// The nodes below and above in declination, of the same hour angle; itself where there is none.
+    std::pair<size_t, size_t> across(size_t node) const;
 
     struct Share {
         size_t node;
@@ -31,8 +33,9 @@ class SunNodes {
     std::array<Share, 4> around(const climate::SunPosition& sun) const;
 
  private:
-    static constexpr int kDeclinations = 9, kHourAngles = 36;
+    static constexpr int kDeclinations = 11, kHourAngles = 36;
     size_t index(int declination, int hour_angle) const;
+    std::pair<size_t, size_t> neighbours(size_t node, int by_declination, int by_hour_angle) const;
     std::vector<Vec3f> directions_;
     std::vector<int> index_;
 };

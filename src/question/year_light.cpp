@@ -414,17 +414,21 @@ float sun_interpolation_error(const YearLight& light, size_t plane) {
     if (points == 0) return 0;
     const light::SunNodes nodes(light.place, light.north_azimuth);
     double square = 0;
-    size_t count = 0;
-    for (size_t n = 0; n < mean.size(); ++n) {
-        const auto [before, after] = nodes.beside(n);
-        typical += mean[n];
-        if (before == n || after == n) continue;
-        const double second = mean[before] - 2 * mean[n] + mean[after];
-        square += second * second / 64;
-        ++count;
+    // Both ways add up: along the day and along the year.
+    for (const bool along_year : {false, true}) {
+        double sum = 0;
+        size_t count = 0;
+        for (size_t n = 0; n < mean.size(); ++n) {
+            const auto [before, after] = along_year ? nodes.across(n) : nodes.beside(n);
+            if (before == n || after == n) continue;
+            sum += std::pow(mean[before] - 2 * mean[n] + mean[after], 2) / 64;
+            ++count;
+        }
+        if (count > 0) square += sum / static_cast<double>(count);
     }
-    if (count == 0 || typical <= 0) return 0;
-    return static_cast<float>(1.96 * std::sqrt(square / static_cast<double>(count)) / (typical / static_cast<double>(mean.size())));
+    for (const double m : mean) typical += m;
+    if (typical <= 0) return 0;
+    return static_cast<float>(1.96 * std::sqrt(square) / (typical / static_cast<double>(mean.size())));
 }
 
 }  // namespace wp::question

@@ -69,7 +69,7 @@ Fingerprint year_light_inputs(const YearTask& task, const Effort& effort);
 YearLight trace_year_light(const YearTask& task, const Effort& effort, const Cancel& cancel = {}, const Progress& progress = {}, const Shelf& shelf = {});
 
 /// How far interreflected sun may be off because it is reckoned between directions of the sun that were traced: 95 %, as a share of a plane's typical light.
-/// From the second differences of the plane's mean along the sun's path: a parabola through three nodes departs from the chord between
+/// From the second differences of the plane's mean along day and year: a parabola through three nodes departs from the chord between
 /// two by an eighth of these.
 float sun_interpolation_error(const YearLight& light, size_t plane);
 

@@ -19,7 +19,7 @@ int main(int argc, char** argv) {
     text += fmt::format("\n{} samples for each of 16 replicates at every point; seed 1.\n", samples);
     std::string group;
     int failed = 0, count = 0;
-    for (const auto& rows : {validation::closed_forms(samples), validation::sky_through_openings(samples), validation::skies_and_reflections(samples / 4), validation::sun_and_glass(), validation::matter(samples), validation::year_hours(samples / 32, 0.015, 50)})
+    for (const auto& rows : {validation::closed_forms(samples), validation::sky_through_openings(samples), validation::skies_and_reflections(samples / 4), validation::sun_and_glass(), validation::matter(samples), validation::year_hours(samples / 16, 0.008, 50)})
         for (const auto& row : rows) {
             if (row.group != group) {
                 group = row.group;
