@@ -39,7 +39,7 @@ std::string year_csv(const question::YearAnswer& answer, const question::YearUse
         for (size_t i = 0; i < plane.plane.points.size(); ++i) {
             place(out, plane.plane, i);
             for (const auto& v : all) fmt::format_to(std::back_inserter(out), "{:.4g},{:.4g},{:.4g},", v.value[i], v.low[i], v.high[i]);
-            fmt::format_to(std::back_inserter(out), "{:.5f}\n", plane.width_of(i, use.operation) / light::kStudent95);
+            fmt::format_to(std::back_inserter(out), "{:.5f}\n", answer.width_of(p, i, use.operation) / light::kStudent95);
         }
     }
     return out;

@@ -91,7 +91,7 @@ std::optional<LightingYear> electric_year(const YearAnswer& year, const Lighting
         const size_t sensor = sensor_of(year, p, lighting, points, hours, operation);
         out.sensor = static_cast<int>(sensor);
         const auto lux = year_of_point(year, p, sensor, operation);
-        const double w = std::min(0.95, year.planes[p].width_of(sensor, operation));
+        const double w = std::min(0.95, year.width_of(p, sensor, operation));
         const auto each = powers(lighting, lux, hours, 1);
         out.kwh = sum_kwh(each, out.area);
         out.kwh_low = std::min(out.kwh, sum_kwh(powers(lighting, lux, hours, 1 + w), out.area));

@@ -10,14 +10,15 @@
 
 namespace wp::question {
 
-double PlaneYear::width_of(size_t point, Operation operation) const {
-    const auto& of = operation != Operation::open && !closed_half_width.empty() ? closed_half_width : half_width;
-    return point < of.size() ? static_cast<double>(of[point]) : relative_half_width;
+double PlaneYear::width_of(size_t point, double closed) const {
+    const auto of = [&](const std::vector<float>& widths) { return point < widths.size() ? static_cast<double>(widths[point]) : relative_half_width; };
+    const double open = of(half_width);
+    return closed_half_width.empty() || closed <= 0 ? open : std::sqrt((1 - closed) * open * open + closed * std::pow(of(closed_half_width), 2));
 }
 
-double PlaneYear::width(Operation operation) const {
+double PlaneYear::width(double closed) const {
     double square = 0;
-    for (size_t i = 0; i < half_width.size(); ++i) square += std::pow(width_of(i, operation), 2);
+    for (size_t i = 0; i < half_width.size(); ++i) square += std::pow(width_of(i, closed), 2);
     return half_width.empty() ? relative_half_width : std::sqrt(square / static_cast<double>(half_width.size()));
 }
 
@@ -66,6 +67,17 @@ std::shared_ptr<const metric::HourlyLux> YearAnswer::direct(size_t plane) const 
 
 const std::vector<uint8_t>& YearAnswer::states(size_t group, Operation operation) const { return reckoner_->states(group, operation); }
 metric::Hours YearAnswer::unmet(size_t plane, Operation operation) const { return reckoner_ ? reckoner_->unmet(plane, operation) : metric::Hours(climate::kHours, false); }
+double YearAnswer::closed_share(size_t plane, Operation operation) const {
+    if (operation == Operation::open || planes[plane].closed_half_width.empty()) return 0;
+    // A year that is given as numbers does not tell: the worst is taken.
+    if (reckoner_ == nullptr) return 1;
+    return once(plane, "closed share " + std::to_string(static_cast<int>(operation)), [&]() -> std::array<double, 3> {
+        const auto& lit = reckoner_->inputs().sky->hours;
+        size_t closed = 0;
+        for (const int h : lit) closed += std::any_of(planes[plane].groups.begin(), planes[plane].groups.end(), [&](int g) { return states(static_cast<size_t>(g), operation)[static_cast<size_t>(h)] > 0; });
+        return {static_cast<double>(closed) / static_cast<double>(std::max<size_t>(lit.size(), 1))};
+    })[0];
+}
 YearHour YearAnswer::hour(size_t plane, int hour, Operation operation) const { return reckoner_->hour(plane, hour, operation); }
 YearShares YearAnswer::shares(size_t plane, int point, const metric::Hours& hours, Operation operation) const { return reckoner_->shares(plane, point, hours, operation); }
 std::vector<PaneHeat> YearAnswer::heat() const { return reckoner_ ? reckoner_->heat() : std::vector<PaneHeat>(); }

@@ -31,9 +31,10 @@ struct PlaneYear {
     /// The same of each point by itself, interpolation of the interreflected sun included; and the largest in any state of the blinds (empty: that
     /// with open ones). Empty: as the plane's.
     std::vector<float> half_width, closed_half_width;
-    double width_of(size_t point, Operation operation) const;
+    /// Where blinds are closed in that share of the lit hours: root mean square over these, each with the error of its state.
+    double width_of(size_t point, double closed) const;
     /// Root mean square over points.
-    double width(Operation operation) const;
+    double width(double closed) const;
 };
 
 /// What a mean over hours at one point, or over a plane, is made of, lux.
@@ -95,6 +96,11 @@ class YearAnswer {
     /// Hours in which more than kBlindShare of a plane's points have kBlindLux of direct sun or more although blinds are worked:
     /// no state of the groups meets the rule.
     metric::Hours unmet(size_t plane, Operation operation) const;
+    /// Share of the lit hours in which any of the plane's groups is closed.
+    double closed_share(size_t plane, Operation operation) const;
+    /// 95 %, of a point's light in the lit hours, blinds as they are worked; and root mean square over the plane's points.
+    double width_of(size_t plane, size_t point, Operation operation) const { return planes[plane].width_of(point, closed_share(plane, operation)); }
+    double width(size_t plane, Operation operation) const { return planes[plane].width(closed_share(plane, operation)); }
     YearHour hour(size_t plane, int hour, Operation operation) const;
     /// point -1: mean of the plane. Mean over the hours that count.
     YearShares shares(size_t plane, int point, const metric::Hours& hours, Operation operation) const;

@@ -94,8 +94,10 @@ std::vector<PointValues> point_values(const YearAnswer& year, size_t plane, std:
     const auto light = year.lux(plane, operation);
     // The error of a point's light is of one piece for the sky, by the hour for the sun. To move it as a whole is on the safe side.
     std::vector<double> below(light->points), above(light->points);
+    const PlaneYear& widths = year.planes[plane];
+    const double closed = year.closed_share(plane, operation);
     for (size_t i = 0; i < light->points; ++i) {
-        const double w = std::min(year.planes[plane].width_of(i, operation), 0.95);
+        const double w = std::min(widths.width_of(i, closed), 0.95);
         below[i] = 1 - w;
         above[i] = 1 + w;
     }
@@ -147,10 +149,11 @@ SpatialAutonomy spatial_autonomy(const YearAnswer& year, size_t plane, const met
     // A point passes where the light it has in that share of the hours reaches the target: its error is a share of that light.
     const auto has = metric::lux_in_share(*light, hours, time_share);
     const PlaneYear& p = year.planes[plane];
+    const double closed = year.closed_share(plane, operation);
     std::vector<double> margin(has.size()), error(has.size());
     for (size_t i = 0; i < has.size(); ++i) {
         margin[i] = has[i] - lux;
-        error[i] = has[i] * p.width_of(i, operation) / light::kStudent95;
+        error[i] = has[i] * p.width_of(i, closed) / light::kStudent95;
     }
     set_band(out, metric::passing(margin, error));
     return out;
@@ -166,7 +169,7 @@ SunlightExposure sunlight_exposure(const YearAnswer& year, size_t plane, const m
 SpatialAutonomy provision(const YearAnswer& year, size_t plane, const metric::Hours& hours, double lux, double area_share, Operation operation) {
     const auto light = year.lux(plane, operation);
     // Whatever share of the plane is asked for hangs on few points: their error is taken whole, which is on the safe side.
-    const double w = std::min(year.planes[plane].width(operation), 0.95);
+    const double w = std::min(year.width(plane, operation), 0.95);
     SpatialAutonomy out;
     out.value = metric::spatial_provision(*light, hours, lux, area_share);
     out.low = metric::spatial_provision(*light, hours, lux / (1 - w), area_share);

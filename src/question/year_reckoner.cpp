@@ -51,7 +51,7 @@ PlaneYear YearAnswer::Reckoner::describe(size_t plane) const {
         out.closed_half_width.insert(out.closed_half_width.end(), most.begin(), most.end());
     }
     if (light.layers.size() < 2) out.closed_half_width.clear();
-    out.relative_half_width = out.width(Operation::open);
+    out.relative_half_width = out.width(0);
     return out;
 }
 

@@ -243,6 +243,22 @@ TEST(YearFigures, a_higher_level_of_provision_is_met_in_fewer_hours_and_blinds_t
     EXPECT_GE(value("spatial_autonomy_open"), value("spatial_autonomy_lm83"));
 }
 
+TEST(YearFigures, the_error_of_a_year_is_that_of_its_hours_as_blinds_are_worked) {
+    const auto& p = plain().planes[0];
+    const auto always = year_of(with_control(Kind::closed), 0.2, known());
+    EXPECT_EQ(plain().closed_share(0, Operation::open), 0);
+    EXPECT_EQ(always.closed_share(0, Operation::control), 1);
+    const double share = plain().closed_share(0, Operation::lm83);
+    EXPECT_GT(share, 0.02);
+    EXPECT_LT(share, 0.6);
+    for (size_t i = 0; i < p.half_width.size(); ++i) {
+        const double open = p.half_width[i], closed = p.closed_half_width[i];
+        EXPECT_DOUBLE_EQ(plain().width_of(0, i, Operation::open), open);
+        EXPECT_DOUBLE_EQ(always.width_of(0, i, Operation::control), always.planes[0].closed_half_width[i]);
+        EXPECT_NEAR(plain().width_of(0, i, Operation::lm83), std::sqrt((1 - share) * open * open + share * closed * closed), 1e-9);
+    }
+}
+
 TEST(YearFigures, every_figure_of_a_room_lies_within_its_band) {
     for (const auto& f : room_figures(plain(), 0, {}, metric::daily_hours(8, 18), Operation::lm83)) {
         EXPECT_LE(f.low, f.value + 1e-9) << f.id;

@@ -65,8 +65,8 @@ void add_place(YearReading& out, const model::Option& option) {
     place.lux = point < 0 ? question::year_of_plane(year, *plane, out.wish.operation) : question::year_of_point(year, *plane, static_cast<size_t>(point), out.wish.operation);
     place.shares = year.shares(*plane, point, hours, out.wish.operation);
     const auto& of = year.planes[*plane];
-    place.half_width = point >= 0 ? of.width_of(static_cast<size_t>(point), out.wish.operation)
-                                  : of.width(out.wish.operation) / std::sqrt(static_cast<double>(std::max<size_t>(of.plane.points.size(), 1)));
+    place.half_width = point >= 0 ? year.width_of(*plane, static_cast<size_t>(point), out.wish.operation)
+                                  : year.width(*plane, out.wish.operation) / std::sqrt(static_cast<double>(std::max<size_t>(of.plane.points.size(), 1)));
     out.place = std::move(place);
 }
 
