@@ -27,11 +27,11 @@ inline constexpr size_t kOperations = 3;
 struct PlaneYear {
     geometry::PlanePoints plane;
     std::vector<int> groups;                ///< indices of the window groups of the plane's room that have blinds
-    double relative_half_width = 0;         ///< 95 %, blinds open: root mean square over points and hours, as a share of that of their light
+    double relative_half_width = 0;         ///< 95 %, blinds open, of the points' mean light over the lit hours, as a share of that: root mean square over points
     /// The same of each point by itself, interpolation of the interreflected sun included; and the largest in any state of the blinds (empty: that
     /// with open ones). Empty: as the plane's.
     std::vector<float> half_width, closed_half_width;
-    /// Where blinds are closed in that share of the lit hours: root mean square over these, each with the error of its state.
+    /// Where blinds are closed in that share of the lit hours: root mean square over these, each with the error of its state's light.
     double width_of(size_t point, double closed) const;
     /// Root mean square over points.
     double width(double closed) const;

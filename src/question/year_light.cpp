@@ -397,19 +397,22 @@ YearLight trace_year_light(const YearTask& task, const Effort& effort, const Can
 
 float sun_interpolation_error(const YearLight& light, size_t plane) {
     const auto& layout = light.layout;
-    std::vector<double> mean(layout.nodes, 0.0);
+    std::vector<double> mean(layout.nodes, 0.0), noise(layout.nodes, 0.0);  // of each node: the plane's sum, and the square of its standard error
     double typical = 0;
     size_t points = 0;
     for (size_t b = 0; b < light.blocks.size(); ++b) {
         if (light.blocks[b].plane != plane) continue;
         const auto* piece = light.piece(b, 0, 0);
         if (piece == nullptr) continue;
-        for (size_t i = 0; i < piece->points(); ++i, ++points)
+        for (size_t i = 0; i < piece->points(); ++i, ++points) {
             for (const auto& row : piece->rows(i)) {
                 const auto columns = piece->columns(row);
                 for (uint32_t e = 0; e < columns.size(); ++e)
-                    if (columns[e] >= layout.node(0) && columns[e] < layout.coarse_part(0)) mean[columns[e] - layout.node(0)] += static_cast<double>(piece->value(row, e));
+                    if (layout.is_node(columns[e])) mean[columns[e] - layout.node(0)] += static_cast<double>(piece->value(row, e));
             }
+            const auto widths = piece->node_half_widths(i);
+            for (size_t n = 0; n < widths.size(); ++n) noise[n] += std::pow(static_cast<double>(widths[n]) / light::kStudent95, 2);
+        }
     }
     if (points == 0) return 0;
     const light::SunNodes nodes(light.place, light.north_azimuth);
@@ -421,10 +424,11 @@ float sun_interpolation_error(const YearLight& light, size_t plane) {
         for (size_t n = 0; n < mean.size(); ++n) {
             const auto [before, after] = along_year ? nodes.across(n) : nodes.beside(n);
             if (before == n || after == n) continue;
-            sum += std::pow(mean[before] - 2 * mean[n] + mean[after], 2) / 64;
+            // What is noise is told elsewhere.
+            sum += (std::pow(mean[before] - 2 * mean[n] + mean[after], 2) - noise[before] - 4 * noise[n] - noise[after]) / 64;
             ++count;
         }
-        if (count > 0) square += sum / static_cast<double>(count);
+        if (count > 0) square += std::max(0.0, sum) / static_cast<double>(count);
     }
     for (const double m : mean) typical += m;
     if (typical <= 0) return 0;

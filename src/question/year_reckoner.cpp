@@ -55,31 +55,22 @@ PlaneYear YearAnswer::Reckoner::describe(size_t plane) const {
     return out;
 }
 
-// What shone in the lit hours of one state of trees and ground: sums, and how uneven it was.
+// What shone in the lit hours of one state of trees and ground.
 std::vector<YearAnswer::Reckoner::Shone> YearAnswer::Reckoner::shone_by_state() const {
-    const auto& layout = in_.light->layout;
     std::vector<Shone> out(in_.light->states.all.size());
-    for (Shone& s : out) {
-        s.sum.assign(layout.columns(), 0.0);
-        s.node_square.assign(layout.nodes, 0.0);
-    }
+    for (Shone& s : out) s.sum.assign(in_.light->layout.columns(), 0.0);
     for (size_t r = 0; r < lit(); ++r) {
         Shone& s = out[in_.hourly->state_of(r)];
         const auto row = in_.sky->row(r);
         for (size_t c = 0; c < row.size(); ++c) s.sum[c] += static_cast<double>(row[c]);
-        for (size_t n = 0; n < layout.nodes; ++n) s.node_square[n] += std::pow(static_cast<double>(row[layout.node(n)]), 2);
-        const double sky = in_.sky->outdoor[static_cast<size_t>(in_.sky->hours[r])].diffuse_lux, sun = static_cast<double>(in_.sky->beam[r]);
         ++s.hours;
-        s.sky += sky;
-        s.sky_square += sky * sky;
-        s.sun += sun;
-        s.sun_square += sun * sun;
     }
     return out;
 }
 
-// Root mean square over the lit hours of each point's error, as a share of that of its light. Sky and sun at a point are as uneven over the year as they
-// are outdoors; that both may shine at once, which would make the share less, is left out.
+// Of each point the error of its mean light over the lit hours, as a share of that: what figures of a year hang on. The sky's error is one and the same in all hours; those of
+// the sun's nodes are independent, each for all hours it serves; states of trees and ground are told apart as if they were independent, too. What lies between nodes
+// is taken to be of one sign, which is on the safe side.
 std::vector<float> YearAnswer::Reckoner::half_widths(size_t block, size_t layer) const {
     const YearLight& light = *in_.light;
     const size_t plane = light.blocks[block].plane;
@@ -89,8 +80,6 @@ std::vector<float> YearAnswer::Reckoner::half_widths(size_t block, size_t layer)
         const auto* from = in_.hourly->piece(block, s, layer);
         const Shone& shone = shone_[s];
         if (from == nullptr || shone.hours == 0) continue;
-        // Sum of squares over hours of what is in proportion to outdoors, from its sum.
-        const double of_sky = shone.sky > 0 ? shone.sky_square / (shone.sky * shone.sky) : 0, of_sun = shone.sun > 0 ? shone.sun_square / (shone.sun * shone.sun) : 0;
         for (size_t i = 0; i < from->points(); ++i) {
             double sky = 0, sun = 0;
             for (const auto& row : from->rows(i)) {
@@ -98,14 +87,14 @@ std::vector<float> YearAnswer::Reckoner::half_widths(size_t block, size_t layer)
                 for (uint32_t e = 0; e < columns.size(); ++e) (light.layout.is_node(columns[e]) ? sun : sky) += static_cast<double>(from->value(row, e)) * shone.sum[columns[e]];
             }
             const auto widths = from->node_half_widths(i);
-            for (size_t n = 0; n < widths.size(); ++n) error[i] += std::pow(static_cast<double>(widths[n]), 2) * shone.node_square[n];
-            error[i] += std::pow(static_cast<double>(from->sky_half_width(i)) * sky, 2) * of_sky + std::pow(between * sun, 2) * of_sun;
-            lux[i] += sky * sky * of_sky + sun * sun * of_sun;
+            for (size_t n = 0; n < widths.size(); ++n) error[i] += std::pow(static_cast<double>(widths[n]) * shone.sum[light.layout.node(n)], 2);
+            error[i] += std::pow(static_cast<double>(from->sky_half_width(i)) * sky, 2) + std::pow(between * sun, 2);
+            lux[i] += sky + sun;
         }
     }
     std::vector<float> out(error.size(), 0.0f);
     for (size_t i = 0; i < out.size(); ++i)
-        if (lux[i] > 0) out[i] = static_cast<float>(std::sqrt(error[i] / lux[i]));
+        if (lux[i] > 0) out[i] = static_cast<float>(std::sqrt(error[i]) / lux[i]);
     return out;
 }
 

@@ -26,10 +26,8 @@ class YearAnswer::Reckoner {
 
  private:
     struct Shone {
-        std::vector<double> sum;          // by column
-        std::vector<double> node_square;  // of the beam at each sun node, lux^2
+        std::vector<double> sum;  // by column
         size_t hours = 0;
-        double sky = 0, sky_square = 0, sun = 0, sun_square = 0;  // outdoors, lux
     };
     std::vector<Shone> shone_by_state() const;
     std::vector<float> half_widths(size_t block, size_t layer) const;

@@ -243,6 +243,31 @@ TEST(YearFigures, a_higher_level_of_provision_is_met_in_fewer_hours_and_blinds_t
     EXPECT_GE(value("spatial_autonomy_open"), value("spatial_autonomy_lm83"));
 }
 
+TEST(YearFigures, bands_hold_what_other_dice_give_and_are_not_much_wider_than_need_be) {
+    const auto hours = metric::daily_hours(8, 18);
+    const auto exact = point_values(year_of(test::one_room(), 0.04), 0, PointFigure::autonomy, {}, hours, Operation::open);
+    int within = 0, all = 0;
+    double off = 0, said = 0;
+    for (unsigned seed = 1; seed <= 6; ++seed) {
+        const auto project = test::one_room();
+        const auto weather = test::weather();
+        const auto scene = year_scene(project, project.options[0], {}, weather);
+        const auto v = point_values(ask_year(*scene, weather, {0.25, seed, 0}), 0, PointFigure::autonomy, {}, hours, Operation::open);
+        for (size_t i = 0; i < v.value.size(); ++i) {
+            ++all;
+            // A count of hours may be off by one hour where the band is a hair.
+            within += exact.value[i] >= v.low[i] - 0.03 && exact.value[i] <= v.high[i] + 0.03;
+            off += std::fabs(v.value[i] - exact.value[i]);
+            said += (v.high[i] - v.low[i]) / 2;
+        }
+    }
+    ASSERT_GT(all, 100);
+    EXPECT_GT(static_cast<double>(within) / all, 0.85);
+    // Half-widths of 95 % are about two and a half times the mean distance.
+    EXPECT_GT(said / off, 1.5);
+    EXPECT_LT(said / off, 6) << "no wider than can be believed";
+}
+
 TEST(YearFigures, the_error_of_a_year_is_that_of_its_hours_as_blinds_are_worked) {
     const auto& p = plain().planes[0];
     const auto always = year_of(with_control(Kind::closed), 0.2, known());
