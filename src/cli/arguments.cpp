@@ -57,7 +57,7 @@ std::optional<int> parse_arguments(int argc, char** argv, Arguments& out) {
         ->transform(CLI::CheckedTransformer(std::map<std::string, question::Operation>{{"groups", question::Operation::control}, {"lm83", question::Operation::lm83}, {"open", question::Operation::open}}))
         ->default_str("groups");
     solve->add_flag("--hourly", s.hourly, "Also write every hour of a year: light of every point (large), state of blinds, electric power, sun on panes");
-    solve->add_flag("--no-answers", s.forget, "Do not keep the traced light of a year beside the project, and do not look for it there");
+    solve->add_flag("--no-answers", s.forget, "Do not keep answers and the traced light of a year beside the project, and do not look for them there");
     solve->add_flag("--windows", s.windows, "Also write what each window gives to every point");
 #ifdef WARMPANE_PICTURES
     solve->add_flag("--pictures", s.pictures, "Also draw each answer as a picture (PNG)");

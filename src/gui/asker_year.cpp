@@ -1,7 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // The asker's years: traced as jobs, kept beside the project, read live.
-#include <fmt/core.h>
-
 #include "gui/asker.h"
 #include "question/ask.h"
 #include "store/asked.h"

@@ -62,9 +62,7 @@ void JobQueue::cancel(int id) {
 }
 
 void JobQueue::cancel_all() {
-    cancel_.request();
-    entries_.clear();
-    emit changed();
+    while (!entries_.empty()) cancel(entries_.back().id);
 }
 
 void JobQueue::pause(int id) {
