@@ -159,7 +159,8 @@ void Asker::run_year(size_t index, bool only_if_kept) {
         std::shared_ptr<const question::DaylightFactorAnswer> daylight;
         if (needs_daylight) daylight = solve_daylight(*project, option, cancel);
         store::JobShelf shelf(kept);
-        if (!only_if_kept) shelf.begin(option.id, store::name_of(question));
+        // What was cancelled meanwhile was let go: it must not be begun after that.
+        if (!only_if_kept && !cancel.requested()) shelf.begin(option.id, store::name_of(question));
         const question::YearKnown known = before != nullptr ? question::YearKnown(*before) : question::YearKnown();
         auto year = std::make_shared<const question::YearAnswer>(question::ask_year(*scene, *weather, effort, known, cancel, progress, kept != nullptr ? shelf.shelf() : memory_.shelf()));
         if (cancel.requested()) return {};
