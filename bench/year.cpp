@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// What a year costs beside other things, in one run: warmpane-bench-year PROJECT [OPTION] [MOST POINTS]. Ratios only; nothing is
-// judged by the clock alone. With MOST POINTS (say 100000) also how time and memory grow up to that many; that takes a quarter of an hour.
+// What a year costs beside other things, in one run: warmpane-bench-year PROJECT [OPTION]. Ratios only; nothing is judged by the clock alone.
+// warmpane-bench-year PROJECT OPTION MOST tells instead how time and memory grow from a thousand points to that many (say 100000: half an hour).
 #include <embree3/rtcore.h>
 #include <fmt/core.h>
 #include <sys/resource.h>
@@ -150,14 +150,14 @@ void changes(const Desk& d, const Full& full, question::YearUse use) {
     question::YearAnswer answer;
     say("Other glass, light of all planes and hours", seconds([&] {
         answer = question::ask_year(other.scene, other.weather, {d.question.accuracy, 1, 0}, known);
-        for (size_t p = 0; p < answer.planes.size(); ++p) answer.lux(p, Operation::control);
+        for (size_t p = 0; p < answer.planes.size(); ++p) for (size_t k = 0; k < answer.parts(p); ++k) answer.lux_part(p, k, Operation::control);
     }));
     say("Other glass, every figure of every room", seconds([&] { reckon(answer, use); }));
     other = d;
     for (auto& group : other.scene.groups) group.control.kind = model::BlindControl::Kind::window_irradiance, group.control.limit = 200;
     say("Another control, light of all planes and hours", seconds([&] {
         answer = question::ask_year(other.scene, other.weather, {d.question.accuracy, 1, 0}, known);
-        for (size_t p = 0; p < answer.planes.size(); ++p) answer.lux(p, Operation::control);
+        for (size_t p = 0; p < answer.planes.size(); ++p) for (size_t k = 0; k < answer.parts(p); ++k) answer.lux_part(p, k, Operation::control);
     }));
 }
 
@@ -209,7 +209,7 @@ void growth(const Desk& d, size_t most) {
 
 int main(int count, char** arguments) {
     if (count < 2) {
-        fmt::print(stderr, "warmpane-bench-year PROJECT [OPTION] [MOST POINTS]\n");
+        fmt::print(stderr, "warmpane-bench-year PROJECT [OPTION [MOST POINTS]]\n");
         return 2;
     }
     auto project = store::read_project(arguments[1]);
@@ -236,10 +236,14 @@ int main(int count, char** arguments) {
     d.scene = std::move(*scene);
     for (const auto& p : d.scene.planes) d.points += p.points.size();
     const question::YearUse use = question::year_use(d.project, *d.option, d.question, d.scene.planes);
+    setlinebuf(stdout);
+    if (count > 3) {
+        growth(d, static_cast<size_t>(std::atol(arguments[3])));
+        return 0;
+    }
     kernels(d);
     const Full full = full_year(d, use);
     brute_force(d, full);
     changes(d, full, use);
     threads(d);
-    if (count > 3) growth(d, static_cast<size_t>(std::atol(arguments[3])));
 }

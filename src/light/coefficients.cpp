@@ -131,7 +131,7 @@ class Work {
                 worst = std::max(worst, all[k].reached);
             }
             if (task_.error) {
-                collect(0, out);
+                collect(0, out, false);
                 worst = out.reached = task_.error(out);
             }
             for (Coefficients& c : all) c.settled = worst <= task_.accuracy && round.end >= trusted;
@@ -139,7 +139,7 @@ class Work {
             if (progress) progress(std::min(1.0, std::pow(task_.accuracy / std::max(worst, 1e-9), 1.5)));
             const bool last = out.settled || round.end >= kMostSamples;
             out.tally = tally_;
-            if (step || last) collect(0, out);
+            if (step || last) collect(0, out, last);
             if (step) step(out);
             if (last) break;
             round = round.next();
@@ -147,7 +147,7 @@ class Work {
         for (size_t k = 0; k < states_; ++k) {
             all[k].layout = layout_;
             if (sites_.empty()) all[k].settled = true;
-            else if (k > 0) collect(k, all[k]);
+            else if (k > 0) collect(k, all[k], true);
         }
         return all;
     }
@@ -200,7 +200,8 @@ class Work {
         return worst;
     }
 
-    void collect(size_t state, Coefficients& out) {
+    // last: what was collected is let go, point by point, so that it does not stand in memory twice.
+    void collect(size_t state, Coefficients& out, bool last) {
         const float scale = 1.0f / (static_cast<float>(out.samples) * kReplicates * task_.boost);
         out.layout = layout_;
         out.points.resize(sites_.size());
@@ -209,11 +210,12 @@ class Work {
             point = {};
             const Estimate typical = estimate(typical_of(state, s), out.samples);
             point.half_width = typical.mean > 0 ? static_cast<float>(typical.half_width() / typical.mean) : 0.0f;
-            const Rows& rows = rows_[s * states_ + state];
+            Rows& rows = rows_[s * states_ + state];
             for (size_t k = 0; k < layout_.rows(); ++k) {
                 if (rows.all[k].empty()) continue;
                 point.rows.push_back(static_cast<int>(k));
                 for (const float v : rows.all[k]) point.values.push_back(v * scale);
+                if (last) std::vector<float>().swap(rows.all[k]);
             }
             if (!task_.keep_replicates) continue;
             const float* from = kept(state, s, 0);

@@ -132,6 +132,11 @@ std::vector<float> CompactCoefficients::node_half_widths(size_t point) const {
     return out;
 }
 
+size_t CompactCoefficients::bytes() const {
+    return first_.size() * sizeof(uint32_t) + rows_.size() * sizeof(Row) + (columns_.size() + values_.size() + of_nodes_.size()) * sizeof(uint16_t) +
+           (half_width_.size() + most_of_nodes_.size() + panes.size()) * sizeof(float);
+}
+
 std::string CompactCoefficients::write() const {
     Writer w;
     w.put(reached);
@@ -164,6 +169,8 @@ Result<CompactCoefficients> CompactCoefficients::read(std::string_view bytes, co
     if (std::any_of(out.columns_.begin(), out.columns_.end(), [&](uint16_t c) { return c >= layout.columns(); })) return kDamaged;
     return out;
 }
+
+size_t DirectSun::bytes() const { return first.size() * sizeof(uint32_t) + beams.size() * sizeof(Beam) + panes.size() * sizeof(float); }
 
 std::string DirectSun::write() const {
     Writer w;

@@ -45,6 +45,8 @@ class CompactCoefficients {
     Tally tally;
     PaneFigures panes;   ///< that it was traced with
 
+    /// Memory it takes.
+    size_t bytes() const;
     /// For the disk; what comes from there is checked.
     std::string write() const;
     static Result<CompactCoefficients> read(std::string_view bytes, const CoefficientLayout& layout);
@@ -60,7 +62,7 @@ class CompactCoefficients {
     std::vector<uint16_t> of_nodes_;
 };
 
-/// Direct sun of every hour of the year with the sun up, exact: which points it reaches, through what, and what is left of it behind the
+/// Direct sun of some points in every hour of the year with the sun up, exact: which of them it reaches, through what, and what is left of it behind the
 /// panes that were there when it was traced, blinds open.
 struct DirectSun {
     struct Beam {
@@ -73,6 +75,7 @@ struct DirectSun {
     PaneFigures panes;             ///< that it was traced with
     std::span<const Beam> at(int hour) const { return {beams.data() + first[static_cast<size_t>(hour)], beams.data() + first[static_cast<size_t>(hour) + 1]}; }
 
+    size_t bytes() const;
     std::string write() const;
     static Result<DirectSun> read(std::string_view bytes, size_t points, size_t portals);
 };

@@ -168,16 +168,29 @@ double share_above(std::span<const double> values, double limit) {
            static_cast<double>(values.size());
 }
 
-double spatial_provision(const HourlyLux& year, const Hours& hours, double target_lux, double share) {
-    const Rows rows = rows_of(year, hours);
-    const float limit = least(target_lux);
-    size_t reached = 0;
-    for (const float* lux : rows.lit) {
-        uint32_t enough = 0;
-        for (size_t p = 0; p < year.points; ++p) enough += lux[p] >= limit ? 1u : 0u;
-        if (static_cast<double>(enough) >= share * static_cast<double>(year.points)) ++reached;
+void add_points_at_least(const HourlyLux& year, const Hours& hours, double lux, std::vector<uint32_t>& found) {
+    const float limit = least(lux);
+    found.resize(hours.size(), 0);
+    for (size_t h = 0; h < hours.size(); ++h) {
+        if (!hours[h]) continue;
+        for (const float v : year.at(static_cast<int>(h))) found[h] += v >= limit ? 1u : 0u;
     }
-    return rows.counted > 0 ? static_cast<double>(reached) / static_cast<double>(rows.counted) : 0;
+}
+
+double share_with_enough(const std::vector<uint32_t>& found, const Hours& hours, size_t points, double share) {
+    size_t reached = 0, counted = 0;
+    for (size_t h = 0; h < found.size(); ++h) {
+        if (!hours[h]) continue;
+        ++counted;
+        reached += found[h] > 0 && static_cast<double>(found[h]) >= share * static_cast<double>(points);
+    }
+    return counted > 0 ? static_cast<double>(reached) / static_cast<double>(counted) : 0;
+}
+
+double spatial_provision(const HourlyLux& year, const Hours& hours, double target_lux, double share) {
+    std::vector<uint32_t> found;
+    add_points_at_least(year, hours, target_lux, found);
+    return share_with_enough(found, hours, year.points, share);
 }
 
 double mean_lux(const HourlyLux& year, const Hours& hours) {

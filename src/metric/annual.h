@@ -69,6 +69,10 @@ std::vector<std::vector<double>> hours_at_least(const HourlyLux& year, const Hou
 /// Share of the hours in which at least `share` of the points have at least target lux. EN 17037:2018 counts the daylight
 /// hours in which the target stands over half of the plane, or the minimum over 95 % of it.
 double spatial_provision(const HourlyLux& year, const Hours& hours, double target_lux, double share);
+/// The same in two steps, for planes that are looked at part by part: points with the light in each of 8760 hours, added to what was found before;
+/// then the share of the hours in which there are enough of them.
+void add_points_at_least(const HourlyLux& year, const Hours& hours, double lux, std::vector<uint32_t>& found);
+double share_with_enough(const std::vector<uint32_t>& found, const Hours& hours, size_t points, double share);
 
 /// Mean over hours and points, lux.
 double mean_lux(const HourlyLux& year, const Hours& hours);

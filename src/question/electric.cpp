@@ -46,7 +46,7 @@ size_t sensor_of(const YearAnswer& year, size_t plane, const Lighting& lighting,
             return away(a) < away(b);
         });
     // Not the darkest of all: that may lie in a cupboard.
-    const auto mean = metric::mean_of_points(*year.lux(plane, operation), hours);
+    const auto mean = mean_of_points(year, plane, hours, operation);
     std::vector<size_t> rising = points;
     const auto dark = rising.begin() + static_cast<std::ptrdiff_t>(rising.size() / 10);
     std::nth_element(rising.begin(), dark, rising.end(), [&](size_t a, size_t b) { return std::pair(mean[a], a) < std::pair(mean[b], b); });

@@ -80,16 +80,19 @@ HourlyLight::HourlyLight(std::shared_ptr<const YearLight> light, std::shared_ptr
     for (size_t c = 0; c < layout.nodes; ++c) direction_of_column_[layout.node(c)] = columns.nodes().direction(c);
     for (size_t c = 0; c < layout.coarse; ++c) direction_of_column_[layout.coarse_part(c)] = columns.coarse()->directions(c, 1)[0].as<float>();
     for (const int hour : sky_->hours) state_of_lit_.push_back(light_->states.in(climate::moment_of(hour / 24, 12).month));
-    for (const auto& p : light_->pieces) changed_ = changed_ || (p && p->panes != figures_now_);
+    for (const auto& note : light_->notes) changed_ = changed_ || (!note.panes.empty() && note.panes != figures_now_);
+    size_t points = 0;
+    for (const auto& block : light_->blocks) points += block.count;
+    keeps_ = points * sky_->hours.size() * sizeof(float) <= kRoom / 4;
 }
 
 bool HourlyLight::serves(const YearLight* light, const YearSky* sky, const geometry::Surfaces& panes, const std::vector<int>& group_of_opening) const {
     return light == light_.get() && sky == sky_.get() && light::figures_of(panes) == figures_now_ && print_of(panes.glazings) == glass_ && group_of_opening == group_of_opening_;
 }
 
-const light::CompactCoefficients* HourlyLight::piece(size_t block, size_t state, size_t layer) const {
+YearLight::Piece HourlyLight::piece(size_t block, size_t state, size_t layer) const {
     for (size_t k = layer + 1; k-- > 0;)
-        if (const auto* found = light_->piece(block, state, k)) return found;
+        if (light_->has_piece(block, state, k)) return light_->piece(block, state, k);
     return nullptr;
 }
 
@@ -132,7 +135,7 @@ std::shared_ptr<const HourlyLight::BeamShares> HourlyLight::beam_shares(const li
 
 HourlyLight::Part HourlyLight::unpack(size_t block, size_t state, int group, size_t layer) {
     Part out;
-    const auto* from = piece(block, state, layer);
+    const auto from = piece(block, state, layer);
     if (from == nullptr) return out;
     const auto& layout = light_->layout;
     const auto through = [&](const auto& row) { return group_of(row.row / light::kEntries) == group; };
@@ -170,7 +173,7 @@ HourlyLight::Part HourlyLight::unpack(size_t block, size_t state, int group, siz
 }
 
 const HourlyLight::Part& HourlyLight::part(size_t block, size_t state, int group, size_t layer) {
-    if (bytes_of_parts_ > kRoom / 2) {
+    if (bytes_of_parts_ > kRoom / 4) {
         parts_.clear();
         bytes_of_parts_ = 0;
     }
@@ -182,9 +185,9 @@ const HourlyLight::Part& HourlyLight::part(size_t block, size_t state, int group
     return it->second;
 }
 
-void HourlyLight::reckon(size_t block, const Part& rows, std::span<const size_t> hours, float* to, size_t stride) const {
+void HourlyLight::reckon(size_t points, const Part& rows, std::span<const size_t> hours, float* to) const {
     static const bool wide = __builtin_cpu_supports("avx2");
-    const size_t width = rows.columns.size(), begin = light_->blocks[block].first, points = light_->blocks[block].count;
+    const size_t width = rows.columns.size();
     std::vector<float> shine((hours.size() + kAbreast - 1) / kAbreast * kAbreast * width, 0.0f);
     for (size_t h = 0; h < hours.size(); ++h) {
         const auto row = sky_->row(hours[h]);
@@ -204,55 +207,50 @@ void HourlyLight::reckon(size_t block, const Part& rows, std::span<const size_t>
                     const float* of = rows.of_nodes.data() + (t * rows.nodes.size() + n) * kTile;
                     for (size_t p = 0; p < kTile; ++p) sum[p] += beam * of[p];
                 }
-                float* out = to + hours[h + k] * stride + begin + t * kTile;
+                float* out = to + hours[h + k] * points + t * kTile;
                 for (size_t p = 0; p < std::min(kTile, points - t * kTile); ++p) out[p] += sum[p];
             }
         }
 }
 
-bool HourlyLight::gives(size_t plane, int group) const {
-    for (size_t b = 0; b < light_->blocks.size(); ++b)
-        for (size_t s = 0; s < light_->states.all.size() && light_->blocks[b].plane == plane; ++s)
-            if (const auto* from = light_->piece(b, s, 0))
-                for (size_t i = 0; i < from->points(); ++i)
-                    for (const auto& row : from->rows(i))
-                        if (group_of(row.row / light::kEntries) == group) return true;
+bool HourlyLight::gives(size_t block, int group) const {
+    for (size_t s = 0; s < light_->states.all.size(); ++s) {
+        const auto& gives = light_->notes[light_->piece_index(block, s, 0)].gives;
+        for (size_t o = 0; o < gives.size(); ++o)
+            if (gives[o] && group_of(o) == group) return true;
+    }
     return false;
 }
 
-size_t HourlyLight::same_layer(size_t plane, size_t layer) const {
+size_t HourlyLight::same_layer(size_t block, size_t layer) const {
     for (; layer > 0; --layer)
-        for (size_t b = 0; b < light_->blocks.size(); ++b)
-            for (size_t s = 0; s < light_->states.all.size() && light_->blocks[b].plane == plane; ++s)
-                if (light_->piece(b, s, layer) != nullptr) return layer;
+        for (size_t s = 0; s < light_->states.all.size(); ++s)
+            if (light_->has_piece(block, s, layer)) return layer;
     return 0;
 }
 
-void HourlyLight::reckon_plane(size_t plane, int group, size_t layer, const std::vector<size_t>& hours, float* to) {
-    const size_t points = light_->planes[plane].points.size();
+void HourlyLight::reckon_block(size_t block, int group, size_t layer, const std::vector<size_t>& hours, float* to) {
     for (size_t s = 0; s < light_->states.all.size(); ++s) {
         std::vector<size_t> here;
         std::copy_if(hours.begin(), hours.end(), std::back_inserter(here), [&](size_t r) { return state_of_lit_[r] == s; });
-        for (size_t b = 0; b < light_->blocks.size(); ++b) {
-            if (light_->blocks[b].plane != plane || here.empty()) continue;
-            // Made before threads share the work: those must not wait for the lock.
-            const Part& rows = part(b, s, group, layer);
-            parallel_for((here.size() + kPanel - 1) / kPanel, [&](size_t k) { reckon(b, rows, std::span(here).subspan(k * kPanel, std::min(kPanel, here.size() - k * kPanel)), to, points); });
-        }
+        if (here.empty()) continue;
+        // Made before threads share the work: those must not wait for the lock.
+        const Part& rows = part(block, s, group, layer);
+        parallel_for((here.size() + kPanel - 1) / kPanel, [&](size_t k) { reckon(light_->blocks[block].count, rows, std::span(here).subspan(k * kPanel, std::min(kPanel, here.size() - k * kPanel)), to); });
     }
 }
 
 // Kept where there is room: another control wants most of it again.
-void HourlyLight::add(size_t plane, int group, size_t layer, const std::vector<size_t>& hours, float* to) {
-    const size_t points = light_->planes[plane].points.size(), size = sky_->hours.size() * points, bytes = size * sizeof(float);
-    if (bytes > kRoom / 8) return reckon_plane(plane, group, layer, hours, to);
-    auto it = through_.find({plane, group, layer});
+void HourlyLight::add(size_t block, int group, size_t layer, const std::vector<size_t>& hours, float* to) {
+    const size_t points = light_->blocks[block].count, size = sky_->hours.size() * points, bytes = size * sizeof(float);
+    if (!keeps_) return reckon_block(block, group, layer, hours, to);
+    auto it = through_.find({block, group, layer});
     if (it == through_.end()) {
         if (bytes_ + bytes > kRoom) {
             through_.clear();
             bytes_ = 0;
         }
-        it = through_.try_emplace({plane, group, layer}).first;
+        it = through_.try_emplace({block, group, layer}).first;
         it->second.light.assign(size, 0.0f);
         it->second.known.assign(sky_->hours.size(), false);
         bytes_ += bytes;
@@ -260,7 +258,7 @@ void HourlyLight::add(size_t plane, int group, size_t layer, const std::vector<s
     Through& kept = it->second;
     std::vector<size_t> left;
     std::copy_if(hours.begin(), hours.end(), std::back_inserter(left), [&](size_t r) { return !kept.known[r]; });
-    reckon_plane(plane, group, layer, left, kept.light.data());
+    reckon_block(block, group, layer, left, kept.light.data());
     for (const size_t r : left) kept.known[r] = true;
     parallel_for(hours.size(), [&](size_t k) {
         const float* from = kept.light.data() + hours[k] * points;
@@ -269,16 +267,16 @@ void HourlyLight::add(size_t plane, int group, size_t layer, const std::vector<s
     }, 128);
 }
 
-HourlyLight::Hours HourlyLight::plane(size_t plane, const Course& course) {
+std::vector<float> HourlyLight::block(size_t block, const Course& course) {
     const std::lock_guard lock(mutex_);
     const size_t lit = sky_->hours.size();
-    auto out = std::make_shared<std::vector<float>>(lit * light_->planes[plane].points.size(), 0.0f);
+    std::vector<float> out(lit * light_->blocks[block].count, 0.0f);
     // Group by group in their order: the sum's bits do not hang on what was asked before.
     for (int g = -1; g < static_cast<int>(groups_); ++g) {
-        if (!gives(plane, g)) continue;
+        if (!gives(block, g)) continue;
         std::map<size_t, std::vector<size_t>> hours;
-        for (size_t r = 0; r < lit; ++r) hours[g < 0 ? 0 : same_layer(plane, course[static_cast<size_t>(g)][r])].push_back(r);
-        for (const auto& [layer, list] : hours) add(plane, g, layer, list, out->data());
+        for (size_t r = 0; r < lit; ++r) hours[g < 0 ? 0 : same_layer(block, course[static_cast<size_t>(g)][r])].push_back(r);
+        for (const auto& [layer, list] : hours) add(block, g, layer, list, out.data());
     }
     return out;
 }
@@ -290,7 +288,7 @@ std::vector<double> HourlyLight::mean_through(size_t plane, int group, size_t la
     const auto points = static_cast<double>(light_->planes[plane].points.size());
     for (size_t b = 0; b < light_->blocks.size(); ++b)
         for (size_t s = 0; s < states && light_->blocks[b].plane == plane; ++s) {
-            const auto* from = piece(b, s, layer);
+            const auto from = piece(b, s, layer);
             if (from == nullptr) continue;
             const PaneChange* change = change_of(from->panes, layer);
             for (size_t i = 0; i < from->points(); ++i)

@@ -34,15 +34,13 @@ class HourlyLight {
 
     /// State of the blinds by group and lit hour.
     using Course = std::vector<std::vector<uint8_t>>;
-    /// Lit hours x points, lux.
-    using Hours = std::shared_ptr<const std::vector<float>>;
-    /// May be called from any thread. The same bits whatever was asked before.
-    Hours plane(size_t plane, const Course& course);
+    /// Of the points of a block: lit hours x points, lux. May be called from any thread. The same bits whatever was asked before.
+    std::vector<float> block(size_t block, const Course& course);
     /// Mean over a plane through one group (-1: through none) in one state of its blinds, by lit hour.
     std::vector<double> mean_through(size_t plane, int group, size_t layer);
 
     /// The piece that holds in a state of the blinds: one that changes nothing has none of its own. Null where nothing was traced.
-    const light::CompactCoefficients* piece(size_t block, size_t state, size_t layer) const;
+    YearLight::Piece piece(size_t block, size_t state, size_t layer) const;
     /// Null: panes are what they were.
     const PaneChange* change_of(const light::PaneFigures& then, size_t layer);
     float factor(const PaneChange* change, light::Entry entry, size_t opening, size_t column) const;
@@ -66,20 +64,20 @@ class HourlyLight {
         std::vector<uint32_t> columns, nodes;  // of the layout; the sun's nodes apart
         std::vector<float> dense, of_nodes;    // tile x column x point
     };
-    // Light of a plane through one group in one state of its blinds, of the hours that were wanted so far.
+    // Light of a block through one group in one state of its blinds, of the hours that were wanted so far.
     struct Through {
         std::vector<float> light;              // lit hours x points
         std::vector<bool> known;
     };
     const Part& part(size_t block, size_t state, int group, size_t layer);
     Part unpack(size_t block, size_t state, int group, size_t layer);
-    // Adds up hours of a block into lit hours x stride.
-    void reckon(size_t block, const Part& rows, std::span<const size_t> hours, float* to, size_t stride) const;
-    void add(size_t plane, int group, size_t layer, const std::vector<size_t>& hours, float* to);
-    void reckon_plane(size_t plane, int group, size_t layer, const std::vector<size_t>& hours, float* to);
-    bool gives(size_t plane, int group) const;
+    // Adds up hours of a block into lit hours x points.
+    void reckon(size_t points, const Part& rows, std::span<const size_t> hours, float* to) const;
+    void add(size_t block, int group, size_t layer, const std::vector<size_t>& hours, float* to);
+    void reckon_block(size_t block, int group, size_t layer, const std::vector<size_t>& hours, float* to);
+    bool gives(size_t block, int group) const;
     // The least state of the blinds that is traced no differently.
-    size_t same_layer(size_t plane, size_t layer) const;
+    size_t same_layer(size_t block, size_t layer) const;
 
     std::shared_ptr<const YearLight> light_;
     std::shared_ptr<const YearSky> sky_;
@@ -97,6 +95,7 @@ class HourlyLight {
     std::vector<std::pair<light::PaneFigures, std::shared_ptr<const BeamShares>>> beams_;
     std::map<std::tuple<size_t, size_t, int, size_t>, Part> parts_;
     std::map<std::tuple<size_t, int, size_t>, Through> through_;
+    bool keeps_ = false;  // there is room for all points
     size_t bytes_of_parts_ = 0, bytes_ = 0;
 };
 

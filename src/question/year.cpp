@@ -27,16 +27,25 @@ struct YearAnswer::Once {
     std::map<std::pair<size_t, std::string>, std::array<double, 3>> known;
 };
 
-std::array<double, 3> YearAnswer::once(size_t plane, const std::string& name, const std::function<std::array<double, 3>()>& reckon) const {
-    if (once_ == nullptr) return reckon();
-    {
-        const std::lock_guard lock(once_->mutex);
-        if (const auto it = once_->known.find({plane, name}); it != once_->known.end()) return it->second;
-    }
-    const auto found = reckon();
+std::optional<std::array<double, 3>> YearAnswer::known(size_t plane, const std::string& name) const {
     const std::lock_guard lock(once_->mutex);
-    return once_->known[{plane, name}] = found;
+    const auto it = once_->known.find({plane, name});
+    return it != once_->known.end() ? std::optional(it->second) : std::nullopt;
 }
+
+void YearAnswer::note(size_t plane, const std::string& name, const std::array<double, 3>& figures) const {
+    const std::lock_guard lock(once_->mutex);
+    once_->known[{plane, name}] = figures;
+}
+
+std::array<double, 3> YearAnswer::once(size_t plane, const std::string& name, const std::function<std::array<double, 3>()>& reckon) const {
+    if (const auto found = known(plane, name)) return *found;
+    const auto made = reckon();
+    note(plane, name, made);
+    return made;
+}
+
+YearAnswer::YearAnswer() : once_(std::make_shared<Once>()) {}
 
 YearAnswer::YearAnswer(Inputs inputs) : once_(std::make_shared<Once>()) {
     const YearLight& light = *inputs.light;
@@ -52,17 +61,48 @@ YearAnswer::YearAnswer(std::vector<Given> made, std::vector<climate::OutdoorHour
     given_ = std::make_shared<const std::vector<Given>>(std::move(made));
 }
 
-std::shared_ptr<const metric::HourlyLux> YearAnswer::lux(size_t plane, Operation operation) const {
+size_t YearAnswer::parts(size_t plane) const { return given_ ? 1 : reckoner_->blocks_of(plane).size(); }
+
+YearAnswer::Part YearAnswer::lux_part(size_t plane, size_t part, Operation operation) const {
     if (given_) {
         const Given& g = (*given_)[plane];
-        return {given_, operation == Operation::open ? &g.open : &g.blinds};
+        return {0, {given_, operation == Operation::open ? &g.open : &g.blinds}};
     }
-    return reckoner_->lux(plane, operation);
+    const size_t block = reckoner_->blocks_of(plane)[part];
+    return {reckoner_->first_of(block), reckoner_->lux(block, operation)};
 }
 
+YearAnswer::Part YearAnswer::direct_part(size_t plane, size_t part) const {
+    if (given_) return {0, {given_, &(*given_)[plane].direct}};
+    const size_t block = reckoner_->blocks_of(plane)[part];
+    return {reckoner_->first_of(block), reckoner_->direct(block)};
+}
+
+namespace {
+
+std::shared_ptr<const metric::HourlyLux> joined(size_t parts, size_t points, const std::function<YearAnswer::Part(size_t)>& part_of) {
+    if (parts == 1) return part_of(0).light;
+    auto out = std::make_shared<metric::HourlyLux>();
+    out->points = points;
+    for (size_t k = 0; k < parts; ++k) {
+        const auto part = part_of(k);
+        const size_t few = part.light->points, rows = few > 0 ? part.light->lux.size() / few : 0;
+        out->row_of = part.light->row_of;
+        out->lux.resize(rows * points);
+        for (size_t r = 0; r < rows; ++r) std::copy_n(part.light->lux.data() + r * few, few, out->lux.data() + r * points + part.first);
+    }
+    // A plane without points has no part: it is dark.
+    if (parts == 0) out->row_of.assign(climate::kHours, -1);
+    return out;
+}
+
+}  // namespace
+
+std::shared_ptr<const metric::HourlyLux> YearAnswer::lux(size_t plane, Operation operation) const {
+    return joined(parts(plane), planes[plane].plane.points.size(), [&](size_t k) { return lux_part(plane, k, operation); });
+}
 std::shared_ptr<const metric::HourlyLux> YearAnswer::direct(size_t plane) const {
-    if (given_) return {given_, &(*given_)[plane].direct};
-    return reckoner_->direct(plane);
+    return joined(parts(plane), planes[plane].plane.points.size(), [&](size_t k) { return direct_part(plane, k); });
 }
 
 const std::vector<uint8_t>& YearAnswer::states(size_t group, Operation operation) const { return reckoner_->states(group, operation); }

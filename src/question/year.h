@@ -5,6 +5,8 @@
 #include <array>
 #include <functional>
 #include <memory>
+#include <optional>
+#include <string>
 #include <vector>
 
 #include "climate/weather.h"
@@ -73,7 +75,7 @@ class YearAnswer {
         std::shared_ptr<HourlyLight> hourly;  ///< of an answer before, to be taken over where it serves; made otherwise
         model::YearCalendar calendar;       ///< schedules of blinds are told by the clock
     };
-    YearAnswer() = default;
+    YearAnswer();
     explicit YearAnswer(Inputs inputs);
     /// A year that is given as numbers, for tests of what is made of it.
     struct Given {
@@ -87,9 +89,18 @@ class YearAnswer {
     std::vector<YearGroup> groups;
     Record record;
 
-    /// Light of a plane by hour; reckoned when first asked for, kept while there is room. May be called from any thread.
-    std::shared_ptr<const metric::HourlyLux> lux(size_t plane, Operation operation) const;
+    /// Light of a plane by hour comes in parts of its points, one after the other: that of large planes is never held whole. Reckoned when it is asked
+    /// for, kept while there is room. May be called from any thread.
+    struct Part {
+        size_t first = 0;                   ///< point
+        std::shared_ptr<const metric::HourlyLux> light;
+    };
+    size_t parts(size_t plane) const;
+    Part lux_part(size_t plane, size_t part, Operation operation) const;
     /// Direct sun alone, blinds open: what sunlight exposure counts.
+    Part direct_part(size_t plane, size_t part) const;
+    /// Of all points at once, for those who need them side by side.
+    std::shared_ptr<const metric::HourlyLux> lux(size_t plane, Operation operation) const;
     std::shared_ptr<const metric::HourlyLux> direct(size_t plane) const;
     /// State of a group in each hour of the year: 0 open, then as YearGroup::states.
     const std::vector<uint8_t>& states(size_t group, Operation operation) const;
@@ -111,6 +122,9 @@ class YearAnswer {
     const Inputs* inputs() const;
     /// What hangs on nothing but the answer, reckoned once: shares of a plane and their band. May be called from any thread.
     std::array<double, 3> once(size_t plane, const std::string& name, const std::function<std::array<double, 3>()>& reckon) const;
+    /// The same in two steps. None: nothing was noted under that name.
+    std::optional<std::array<double, 3>> known(size_t plane, const std::string& name) const;
+    void note(size_t plane, const std::string& name, const std::array<double, 3>& figures) const;
 
  private:
     class Reckoner;

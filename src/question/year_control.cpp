@@ -43,7 +43,7 @@ std::vector<uint8_t> YearAnswer::Reckoner::decide_direct_sun(size_t group) {
         if (!counts_for_blinds(plane)) continue;
         const auto& points = in_.light->planes[plane];
         std::vector<uint32_t> sunny(lit() * n, 0);
-        each_beam(*in_.light->sun[plane], points, [&](size_t row, uint32_t, int portal, float lux, const float* left) {
+        each_beam_of_plane(plane, [&](size_t row, size_t, int portal, float lux, const float* left) {
             if (portal < 0 || group_of_portal_[static_cast<size_t>(portal)] != static_cast<int>(group)) return;
             for (size_t k = 0; k < n; ++k) sunny[row * n + k] += static_cast<double>(lux * left[k]) >= kBlindLux;
         });
@@ -84,7 +84,7 @@ std::vector<uint8_t> YearAnswer::Reckoner::decide_plane(size_t group, double lim
                 for (size_t to = g == static_cast<int>(group) ? k : 0; to < (g == static_cast<int>(group) ? k + 1 : n); ++to)
                     for (size_t r = 0; r < lit(); ++r) mean[to][r] += through[r];
             }
-        each_beam(*in_.light->sun[plane], points, [&](size_t row, uint32_t, int portal, float lux, const float* left) {
+        each_beam_of_plane(plane, [&](size_t row, size_t, int portal, float lux, const float* left) {
             const bool own = portal >= 0 && group_of_portal_[static_cast<size_t>(portal)] == static_cast<int>(group);
             for (size_t k = 0; k < n; ++k)
                 mean[k][row] += static_cast<double>(lux * left[own ? k : 0]) / static_cast<double>(points.points.size());

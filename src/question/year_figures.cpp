@@ -3,6 +3,8 @@
 
 #include <algorithm>
 #include <cmath>
+#include <functional>
+#include <map>
 #include <numeric>
 #include <optional>
 
@@ -90,51 +92,200 @@ void set_ends(PointValues& out, double unit) {
 
 }  // namespace
 
-std::vector<PointValues> point_values(const YearAnswer& year, size_t plane, std::span<const PointFigure> figures, const YearLimits& limits, const metric::Hours& hours, Operation operation) {
-    const auto light = year.lux(plane, operation);
-    // The error of a point's light is of one piece for the sky, by the hour for the sun. To move it as a whole is on the safe side.
-    std::vector<double> below(light->points), above(light->points);
-    const PlaneYear& widths = year.planes[plane];
-    const double closed = year.closed_share(plane, operation);
-    for (size_t i = 0; i < light->points; ++i) {
-        const double w = std::min(widths.width_of(i, closed), 0.95);
-        below[i] = 1 - w;
-        above[i] = 1 + w;
+namespace {
+
+/// Looks at a plane's light part by part, and once for all that is to be told of it.
+class Look {
+ public:
+    using See = std::function<void(const YearAnswer::Part&)>;
+    Look(const YearAnswer& year, size_t plane) : year_(year), plane_(plane) {}
+    void at(Operation operation, See see) { at_light_[operation].push_back(std::move(see)); }
+    void at_direct(See see) { at_direct_.push_back(std::move(see)); }
+    void run() const {
+        for (const auto& [operation, all] : at_light_) each_part(all, [&](size_t k) { return year_.lux_part(plane_, k, operation); });
+        each_part(at_direct_, [&](size_t k) { return year_.direct_part(plane_, k); });
     }
-    const metric::Scale ends[3] = {{}, below, above};
-    std::vector<metric::Limit> wanted;
-    for (const PointFigure f : figures)
-        if (const auto between = limits_of(f, limits))
-            for (const auto& end : ends) wanted.insert(wanted.end(), {{between->first, end}, {between->second, end}});
-    const auto found = metric::hours_at_least(*light, hours, wanted);
-    const auto n = static_cast<double>(std::max<size_t>(metric::count(hours), 1));
-    std::vector<PointValues> out;
-    size_t next = 0;
-    for (const PointFigure f : figures) {
-        PointValues& v = out.emplace_back();
-        if (f == PointFigure::sun_hours) {
-            v.value = metric::hours_at_least(*year.direct(plane), hours, kBlindLux);
-            v.low = v.high = v.value;
-            continue;
+
+ private:
+    void each_part(const std::vector<See>& all, const std::function<YearAnswer::Part(size_t)>& part_of) const {
+        for (size_t k = 0; k < year_.parts(plane_) && !all.empty(); ++k) {
+            const auto part = part_of(k);
+            for (const See& see : all) see(part);
         }
-        if (f == PointFigure::mean) {
-            v.value = v.low = v.high = metric::mean_of_points(*light, hours);
-            for (size_t i = 0; i < v.value.size(); ++i) v.low[i] *= below[i], v.high[i] *= above[i];
-            continue;
+    }
+    const YearAnswer& year_;
+    size_t plane_;
+    std::map<Operation, std::vector<See>> at_light_;
+    std::vector<See> at_direct_;
+};
+
+void append(std::vector<double>& to, const std::vector<double>& more) { to.insert(to.end(), more.begin(), more.end()); }
+
+/// Figures of each point, in the making.
+class PointLook {
+ public:
+    PointLook(const YearAnswer& year, size_t plane, std::span<const PointFigure> figures, const YearLimits& limits, const metric::Hours& hours, Operation operation)
+        : figures_(figures), limits_(limits), hours_(hours), operation_(operation), out_(figures.size()) {
+        // The error of a point's light is of one piece for the sky, by the hour for the sun. To move it as a whole is on the safe side.
+        const PlaneYear& widths = year.planes[plane];
+        const double closed = year.closed_share(plane, operation);
+        for (size_t i = 0; i < widths.plane.points.size(); ++i) {
+            const double w = std::min(widths.width_of(i, closed), 0.95);
+            below_.push_back(1 - w);
+            above_.push_back(1 + w);
         }
-        size_t end = 0;
-        for (auto* list : {&v.value, &v.low, &v.high}) {
-            if (f == PointFigure::continuous) {
-                *list = metric::continuous_autonomy(*light, hours, limits.target, ends[end++]);
-                continue;
+    }
+    void join(Look& look) {
+        const auto is_sun = [](PointFigure f) { return f == PointFigure::sun_hours; };
+        if (!std::all_of(figures_.begin(), figures_.end(), is_sun)) look.at(operation_, [this](const auto& part) { see(part); });
+        if (std::any_of(figures_.begin(), figures_.end(), is_sun)) look.at_direct([this](const auto& part) { see_direct(part); });
+    }
+    std::vector<PointValues> take() { return std::move(out_); }
+
+ private:
+    void see_direct(const YearAnswer::Part& part) {
+        for (size_t k = 0; k < figures_.size(); ++k)
+            if (figures_[k] == PointFigure::sun_hours) {
+                append(out_[k].value, metric::hours_at_least(*part.light, hours_, kBlindLux));
+                out_[k].low = out_[k].high = out_[k].value;
             }
-            *list = found[next];
-            for (size_t i = 0; i < list->size(); ++i) (*list)[i] = ((*list)[i] - found[next + 1][i]) / n;
-            next += 2;
-        }
-        set_ends(v, 100);
     }
-    return out;
+    void see(const YearAnswer::Part& part) {
+        const auto& light = *part.light;
+        const metric::Scale below = std::span(below_).subspan(part.first, light.points), above = std::span(above_).subspan(part.first, light.points), ends[3] = {{}, below, above};
+        std::vector<metric::Limit> wanted;
+        for (const PointFigure f : figures_)
+            if (const auto between = limits_of(f, limits_))
+                for (const auto& end : ends) wanted.insert(wanted.end(), {{between->first, end}, {between->second, end}});
+        const auto found = metric::hours_at_least(light, hours_, wanted);
+        const auto n = static_cast<double>(std::max<size_t>(metric::count(hours_), 1));
+        size_t next = 0;
+        for (size_t k = 0; k < figures_.size(); ++k) {
+            const PointFigure f = figures_[k];
+            if (f == PointFigure::sun_hours) continue;
+            PointValues v;
+            if (f == PointFigure::mean) {
+                v.value = v.low = v.high = metric::mean_of_points(light, hours_);
+                for (size_t i = 0; i < v.value.size(); ++i) v.low[i] *= below[i], v.high[i] *= above[i];
+            } else {
+                size_t end = 0;
+                for (auto* list : {&v.value, &v.low, &v.high}) {
+                    if (f == PointFigure::continuous) {
+                        *list = metric::continuous_autonomy(light, hours_, limits_.target, ends[end++]);
+                        continue;
+                    }
+                    *list = found[next];
+                    for (size_t i = 0; i < list->size(); ++i) (*list)[i] = ((*list)[i] - found[next + 1][i]) / n;
+                    next += 2;
+                }
+                set_ends(v, 100);
+            }
+            append(out_[k].value, v.value);
+            append(out_[k].low, v.low);
+            append(out_[k].high, v.high);
+        }
+    }
+
+    std::span<const PointFigure> figures_;
+    const YearLimits& limits_;
+    const metric::Hours& hours_;
+    Operation operation_;
+    std::vector<double> below_, above_;
+    std::vector<PointValues> out_;
+};
+
+/// Spatial autonomy, in the making.
+class SpatialLook {
+ public:
+    SpatialLook(const YearAnswer& year, size_t plane, const metric::Hours& hours, double lux, double time_share, Operation operation)
+        : year_(year), plane_(plane), hours_(hours), lux_(lux), time_share_(time_share), operation_(operation) {}
+    void join(Look& look) {
+        look.at(operation_, [this](const auto& part) {
+            append(out_.autonomy, metric::autonomy(*part.light, hours_, lux_));
+            append(has_, metric::lux_in_share(*part.light, hours_, time_share_));
+        });
+    }
+    SpatialAutonomy take() {
+        out_.value = metric::share_at_least(out_.autonomy, time_share_);
+        // A point passes where the light it has in that share of the hours reaches the target: its error is a share of that light.
+        const double closed = year_.closed_share(plane_, operation_);
+        std::vector<double> margin(has_.size()), error(has_.size());
+        for (size_t i = 0; i < has_.size(); ++i) {
+            margin[i] = has_[i] - lux_;
+            error[i] = has_[i] * year_.planes[plane_].width_of(i, closed) / light::kStudent95;
+        }
+        set_band(out_, metric::passing(margin, error));
+        return std::move(out_);
+    }
+
+ private:
+    const YearAnswer& year_;
+    size_t plane_;
+    const metric::Hours& hours_;
+    double lux_, time_share_;
+    Operation operation_;
+    std::vector<double> has_;
+    SpatialAutonomy out_;
+};
+
+/// Sunlight exposure, in the making.
+class ExposureLook {
+ public:
+    ExposureLook(const metric::Hours& hours, double lux, double limit_hours) : hours_(hours), lux_(lux), limit_hours_(limit_hours) {}
+    void join(Look& look) {
+        look.at_direct([this](const auto& part) { append(out_.hours, metric::hours_at_least(*part.light, hours_, lux_)); });
+    }
+    SunlightExposure take() {
+        out_.value = metric::share_above(out_.hours, limit_hours_);
+        return std::move(out_);
+    }
+
+ private:
+    const metric::Hours& hours_;
+    double lux_, limit_hours_;
+    SunlightExposure out_;
+};
+
+/// Provision, in the making: points with the light by hour, as they are and at both ends of the band.
+class ProvisionLook {
+ public:
+    ProvisionLook(const YearAnswer& year, size_t plane, const metric::Hours& hours, double lux, double area_share, Operation operation)
+        : points_(year.planes[plane].plane.points.size()), hours_(hours), area_share_(area_share), operation_(operation) {
+        // Whatever share of the plane is asked for hangs on few points: their error is taken whole, which is on the safe side.
+        const double w = std::min(year.width(plane, operation), 0.95);
+        limits_ = {lux, lux / (1 - w), lux / (1 + w)};
+    }
+    void join(Look& look) {
+        look.at(operation_, [this](const auto& part) {
+            for (size_t k = 0; k < limits_.size(); ++k) metric::add_points_at_least(*part.light, hours_, limits_[k], found_[k]);
+        });
+    }
+    SpatialAutonomy take() const {
+        const auto share = [&](size_t k) { return metric::share_with_enough(found_[k], hours_, points_, area_share_); };
+        return {share(0), share(1), share(2), {}};
+    }
+
+ private:
+    size_t points_;
+    const metric::Hours& hours_;
+    double area_share_;
+    Operation operation_;
+    std::array<double, 3> limits_{};
+    std::array<std::vector<uint32_t>, 3> found_;
+};
+
+template <class Making>
+auto looked_at(const YearAnswer& year, size_t plane, Making making) {
+    Look look(year, plane);
+    making.join(look);
+    look.run();
+    return making.take();
+}
+
+}  // namespace
+
+std::vector<PointValues> point_values(const YearAnswer& year, size_t plane, std::span<const PointFigure> figures, const YearLimits& limits, const metric::Hours& hours, Operation operation) {
+    return looked_at(year, plane, PointLook(year, plane, figures, limits, hours, operation));
 }
 
 PointValues point_values(const YearAnswer& year, size_t plane, PointFigure figure, const YearLimits& limits, const metric::Hours& hours, Operation operation) {
@@ -142,78 +293,87 @@ PointValues point_values(const YearAnswer& year, size_t plane, PointFigure figur
 }
 
 SpatialAutonomy spatial_autonomy(const YearAnswer& year, size_t plane, const metric::Hours& hours, double lux, double time_share, Operation operation) {
-    const auto light = year.lux(plane, operation);
-    SpatialAutonomy out;
-    out.autonomy = metric::autonomy(*light, hours, lux);
-    out.value = metric::share_at_least(out.autonomy, time_share);
-    // A point passes where the light it has in that share of the hours reaches the target: its error is a share of that light.
-    const auto has = metric::lux_in_share(*light, hours, time_share);
-    const PlaneYear& p = year.planes[plane];
-    const double closed = year.closed_share(plane, operation);
-    std::vector<double> margin(has.size()), error(has.size());
-    for (size_t i = 0; i < has.size(); ++i) {
-        margin[i] = has[i] - lux;
-        error[i] = has[i] * p.width_of(i, closed) / light::kStudent95;
-    }
-    set_band(out, metric::passing(margin, error));
-    return out;
+    return looked_at(year, plane, SpatialLook(year, plane, hours, lux, time_share, operation));
 }
 
 SunlightExposure sunlight_exposure(const YearAnswer& year, size_t plane, const metric::Hours& hours, double lux, double limit_hours) {
-    SunlightExposure out;
-    out.hours = metric::hours_at_least(*year.direct(plane), hours, lux);
-    out.value = metric::share_above(out.hours, limit_hours);
-    return out;
+    return looked_at(year, plane, ExposureLook(hours, lux, limit_hours));
 }
 
 SpatialAutonomy provision(const YearAnswer& year, size_t plane, const metric::Hours& hours, double lux, double area_share, Operation operation) {
-    const auto light = year.lux(plane, operation);
-    // Whatever share of the plane is asked for hangs on few points: their error is taken whole, which is on the safe side.
-    const double w = std::min(year.width(plane, operation), 0.95);
-    SpatialAutonomy out;
-    out.value = metric::spatial_provision(*light, hours, lux, area_share);
-    out.low = metric::spatial_provision(*light, hours, lux / (1 - w), area_share);
-    out.high = metric::spatial_provision(*light, hours, lux / (1 + w), area_share);
-    return out;
+    return looked_at(year, plane, ProvisionLook(year, plane, hours, lux, area_share, operation));
 }
 
+namespace {
+
+// Figures with hours and operation of their own: whoever drags a band of others does not wait for them.
+class Fixed {
+ public:
+    Fixed(const YearAnswer& year, size_t plane) : year_(year), plane_(plane) {}
+    template <class Making, class Value>
+    void want(const char* id, Look& look, Making making, Value value) {
+        if (year_.known(plane_, id)) return;
+        auto kept = std::make_shared<Making>(std::move(making));
+        kept->join(look);
+        after_.push_back([this, id, kept, value] { year_.note(plane_, id, value(kept->take())); });
+    }
+    /// After the look.
+    void settle() {
+        for (const auto& after : after_) after();
+    }
+    std::array<double, 3> of(const char* id) const { return *year_.known(plane_, id); }
+
+ private:
+    const YearAnswer& year_;
+    size_t plane_;
+    std::vector<std::function<void()>> after_;
+};
+
+std::array<double, 3> ends_of(const SpatialAutonomy& s) { return {s.value, s.low, s.high}; }
+
+}  // namespace
+
 std::vector<RoomFigure> room_figures(const YearAnswer& year, size_t plane, const YearLimits& limits, const metric::Hours& hours, Operation operation) {
-    std::vector<RoomFigure> out;
     static constexpr PointFigure figures[] = {PointFigure::mean, PointFigure::autonomy, PointFigure::continuous, PointFigure::too_dark, PointFigure::supplementary, PointFigure::useful,
                                               PointFigure::too_bright, PointFigure::useful_three, PointFigure::saturation, PointFigure::maximum};
-    const auto values = point_values(year, plane, figures, limits, hours, operation);
+    const auto usual = metric::daily_hours(8, 18), daylight = climate::daylight_hours(year.outdoor);
+    Look look(year, plane);
+    PointLook points(year, plane, figures, limits, hours, operation);
+    points.join(look);
+    SpatialLook spatial(year, plane, hours, limits.target, 0.5, operation);
+    spatial.join(look);
+    Fixed fixed(year, plane);
+    fixed.want("spatial_autonomy_lm83", look, SpatialLook(year, plane, usual, 300, 0.5, Operation::lm83), ends_of);
+    fixed.want("spatial_autonomy_open", look, SpatialLook(year, plane, usual, 300, 0.5, Operation::open), ends_of);
+    fixed.want("sunlight_exposure_lm83", look, ExposureLook(usual, 1000, 250), [](const SunlightExposure& e) -> std::array<double, 3> { return {e.value, e.value, e.value}; });
+    for (const Level& l : kLevels) {
+        fixed.want(l.target_id, look, ProvisionLook(year, plane, daylight, l.target, 0.5, Operation::open), ends_of);
+        fixed.want(l.minimum_id, look, ProvisionLook(year, plane, daylight, l.minimum, 0.95, Operation::open), ends_of);
+    }
+    look.run();
+    fixed.settle();
+
+    std::vector<RoomFigure> out;
+    const auto values = points.take();
     const auto mean = [&](PointFigure f) {
         const auto at = static_cast<size_t>(std::find(std::begin(figures), std::end(figures), f) - std::begin(figures));
         out.push_back(mean_figure(name_of(f).id, name_of(f).name, name_of(f).unit, values[at]));
     };
-    const auto share = [&](const char* id, const char* name, const SpatialAutonomy& s) { out.push_back({id, name, "%", 100 * s.value, 100 * s.low, 100 * s.high}); };
-    // These have hours of their own: whoever drags a band of others does not wait for them.
-    const auto fixed = [&](const char* id, const char* name, const std::function<SpatialAutonomy()>& reckon) {
-        const auto [value, low, high] = year.once(plane, id, [&]() -> std::array<double, 3> {
-            const SpatialAutonomy s = reckon();
-            return {s.value, s.low, s.high};
-        });
-        out.push_back({id, name, "%", 100 * value, 100 * low, 100 * high});
-    };
-    const auto usual = metric::daily_hours(8, 18);
+    const auto share = [&](const char* id, const char* name, const std::array<double, 3>& s) { out.push_back({id, name, "%", 100 * s[0], 100 * s[1], 100 * s[2]}); };
     mean(PointFigure::mean);
     mean(PointFigure::autonomy);
     mean(PointFigure::continuous);
-    share("spatial_autonomy", "Area with target half the time", spatial_autonomy(year, plane, hours, limits.target, 0.5, operation));
-    fixed("spatial_autonomy_lm83", "Spatial autonomy, LM-83", [&] { return spatial_autonomy(year, plane, usual, 300, 0.5, Operation::lm83); });
-    fixed("spatial_autonomy_open", "The same without blinds", [&] { return spatial_autonomy(year, plane, usual, 300, 0.5, Operation::open); });
-    fixed("sunlight_exposure_lm83", "Sunlight exposure, LM-83", [&] {
-        const double exposed = sunlight_exposure(year, plane, usual, 1000, 250).value;
-        return SpatialAutonomy{exposed, exposed, exposed, {}};
-    });
+    share("spatial_autonomy", "Area with target half the time", ends_of(spatial.take()));
+    share("spatial_autonomy_lm83", "Spatial autonomy, LM-83", fixed.of("spatial_autonomy_lm83"));
+    share("spatial_autonomy_open", "The same without blinds", fixed.of("spatial_autonomy_open"));
+    share("sunlight_exposure_lm83", "Sunlight exposure, LM-83", fixed.of("sunlight_exposure_lm83"));
     for (const auto f : {PointFigure::too_dark, PointFigure::supplementary, PointFigure::useful, PointFigure::too_bright, PointFigure::useful_three, PointFigure::saturation}) mean(f);
     const PointValues& most = values.back();
     const auto over = [&](const std::vector<double>& v) { return 100 * metric::share_above(v, 100 * kOverLitShare); };
     out.push_back({"over_lit", "Over-lit area", "%", over(most.value), over(most.low), over(most.high)});
     for (const Level& l : kLevels) {
-        const auto provided = [&](double lux, double area) { return provision(year, plane, climate::daylight_hours(year.outdoor), lux, area, Operation::open); };
-        fixed(l.target_id, l.target_name, [&] { return provided(l.target, 0.5); });
-        fixed(l.minimum_id, l.minimum_name, [&] { return provided(l.minimum, 0.95); });
+        share(l.target_id, l.target_name, fixed.of(l.target_id));
+        share(l.minimum_id, l.minimum_name, fixed.of(l.minimum_id));
     }
     const double unmet = year.once(plane, "unmet_hours " + std::to_string(static_cast<int>(operation)), [&]() -> std::array<double, 3> { return {static_cast<double>(metric::count(year.unmet(plane, operation)))}; })[0];
     out.push_back({"unmet_hours", "No blind keeps the sun out", "h a year", unmet, unmet, unmet});
@@ -235,30 +395,50 @@ std::array<std::array<double, 24>, 12> typical_days(const std::vector<float>& va
     return out;
 }
 
+std::vector<double> mean_of_points(const YearAnswer& year, size_t plane, const metric::Hours& hours, Operation operation) {
+    std::vector<double> out;
+    Look look(year, plane);
+    look.at(operation, [&](const auto& part) { append(out, metric::mean_of_points(*part.light, hours)); });
+    look.run();
+    return out;
+}
+
+std::vector<float> year_of_point(const YearAnswer& year, size_t plane, size_t point, Operation operation) {
+    std::vector<float> out(climate::kHours, 0.0f);
+    size_t k = 0;
+    while (k + 1 < year.parts(plane) && point >= (k + 1) * kBlock) ++k;
+    const auto part = year.lux_part(plane, k, operation);
+    for (int h = 0; h < climate::kHours; ++h)
+        if (const auto lux = part.light->at(h); !lux.empty()) out[static_cast<size_t>(h)] = lux[point - part.first];
+    return out;
+}
+
 namespace {
 
-template <class Of>
-std::vector<float> by_hour(const metric::HourlyLux& light, Of&& of) {
-    std::vector<float> out(climate::kHours, 0.0f);
-    for (int h = 0; h < climate::kHours; ++h)
-        if (const auto lux = light.at(h); !lux.empty()) out[static_cast<size_t>(h)] = of(lux);
+/// Of each hour the mean over the plane's points of what each adds.
+template <class Sum>
+std::vector<float> mean_by_hour(const YearAnswer& year, size_t plane, Operation operation, Sum&& sum_of) {
+    std::vector<double> sum(climate::kHours, 0.0);
+    Look look(year, plane);
+    look.at(operation, [&](const auto& part) {
+        for (int h = 0; h < climate::kHours; ++h)
+            if (const auto lux = part.light->at(h); !lux.empty()) sum[static_cast<size_t>(h)] += sum_of(lux);
+    });
+    look.run();
+    const auto n = static_cast<double>(std::max<size_t>(year.planes[plane].plane.points.size(), 1));
+    std::vector<float> out;
+    for (const double s : sum) out.push_back(static_cast<float>(s / n));
     return out;
 }
 
 }  // namespace
 
-std::vector<float> year_of_point(const YearAnswer& year, size_t plane, size_t point, Operation operation) {
-    return by_hour(*year.lux(plane, operation), [&](auto lux) { return lux[point]; });
-}
-
 std::vector<float> year_of_plane(const YearAnswer& year, size_t plane, Operation operation) {
-    return by_hour(*year.lux(plane, operation), [](auto lux) { return std::accumulate(lux.begin(), lux.end(), 0.0f) / static_cast<float>(lux.size()); });
+    return mean_by_hour(year, plane, operation, [](auto lux) { return static_cast<double>(std::accumulate(lux.begin(), lux.end(), 0.0f)); });
 }
 
 std::vector<float> share_above(const YearAnswer& year, size_t plane, double target, Operation operation) {
-    return by_hour(*year.lux(plane, operation), [&](auto lux) {
-        return static_cast<float>(std::count_if(lux.begin(), lux.end(), [&](float v) { return static_cast<double>(v) >= target; })) / static_cast<float>(lux.size());
-    });
+    return mean_by_hour(year, plane, operation, [&](auto lux) { return static_cast<double>(std::count_if(lux.begin(), lux.end(), [&](float v) { return static_cast<double>(v) >= target; })); });
 }
 
 }  // namespace wp::question

@@ -6,6 +6,7 @@
 #include <chrono>
 #include <cmath>
 #include <map>
+#include <stdexcept>
 
 #include "base/parallel.h"
 #include "climate/weather.h"
@@ -24,8 +25,11 @@ std::vector<YearBlock> blocks_of(const std::vector<geometry::PlanePoints>& plane
     return out;
 }
 
-// A piece of a plane, as far as tracing is concerned.
-geometry::PlanePoints points_of(const geometry::PlanePoints& plane, size_t first, size_t count) {
+/// Of pieces, in memory at once; of direct sun a quarter of that.
+constexpr size_t kRoom = size_t{256} << 20;
+
+// Some points of a plane, as far as tracing is concerned.
+geometry::PlanePoints part_of(const geometry::PlanePoints& plane, size_t first, size_t count) {
     geometry::PlanePoints out;
     out.space = plane.space;
     out.normal = plane.normal;
@@ -99,15 +103,13 @@ class Tracing {
     YearLight run() {
         const auto start = std::chrono::steady_clock::now();
         out_.record.settled = true;
-        out_.pieces.resize(out_.blocks.size() * out_.states.all.size() * out_.layers.size());
+        make_room();
         for (size_t b = 0; b < out_.blocks.size() && !cancel_.requested(); ++b) trace_block(b);
         out_.face_pieces.resize(out_.faces.size() * out_.states.all.size());
         trace_faces();
-        for (const auto* planes : {&out_.planes, &out_.faces})
-            for (const auto& plane : *planes) {
-                if (cancel_.requested()) break;
-                (planes == &out_.planes ? out_.sun : out_.face_sun).push_back(direct_sun(plane));
-            }
+        for (size_t b = 0; b < out_.blocks.size() && !cancel_.requested(); ++b) out_.sun->set(b, direct_sun(points_of(out_.blocks[b]), out_.blocks[b].first));
+        for (const auto& face : out_.faces)
+            if (!cancel_.requested()) out_.face_sun.push_back(direct_sun(face, 0));
         if (cancel_.requested()) out_.record.settled = false;
         else
             for (size_t p = 0; p < out_.planes.size(); ++p) out_.sun_error.push_back(sun_interpolation_error(out_, p));
@@ -116,6 +118,21 @@ class Tracing {
     }
 
  private:
+    void make_room() {
+        const size_t pieces = out_.blocks.size() * out_.states.all.size() * out_.layers.size();
+        out_.notes.resize(pieces);
+        // What was written is read back as it was: a piece that is not has been spoilt on the disk.
+        const auto back = [](auto piece) {
+            if (!piece) throw std::runtime_error(piece.fault().line());
+            return std::make_shared<const std::decay_t<decltype(*piece)>>(std::move(*piece));
+        };
+        out_.pieces = std::make_shared<Aside<CompactCoefficients>>(pieces, kRoom, [back, layout = out_.layout](std::string_view bytes) { return back(CompactCoefficients::read(bytes, layout)); });
+        out_.sun = std::make_shared<Aside<light::DirectSun>>(out_.blocks.size(), kRoom / 4, [back, portals = surfaces_.portals.size()](std::string_view bytes) {
+            return back(light::DirectSun::read(bytes, kBlock, portals));
+        });
+    }
+    geometry::PlanePoints points_of(const YearBlock& block) const { return part_of(out_.planes[block.plane], block.first, block.count); }
+
     // States of trees and ground that are traced together: from first on.
     struct Together {
         size_t first, count;
@@ -244,36 +261,39 @@ class Tracing {
         return after > 0 ? static_cast<float>(std::exp2(std::floor(std::log2(std::clamp(before / after, 1.0, 16.0))))) : 1.0f;
     }
 
-    void note(const CompactCoefficients& piece) {
+    void note(size_t index, const CompactCoefficients& piece) {
+        auto& note = out_.notes[index];
+        note.panes = piece.panes;
+        note.gives.assign(out_.openings.size() + 1, false);
+        for (size_t i = 0; i < piece.points(); ++i)
+            for (const auto& row : piece.rows(i)) note.gives[row.row / light::kEntries] = true;
         out_.record.reached = std::max(out_.record.reached, piece.reached);
         out_.record.settled = out_.record.settled && piece.settled;
     }
 
     void trace_block(size_t b) {
         const YearBlock& block = out_.blocks[b];
-        const auto points = points_of(out_.planes[block.plane], block.first, block.count);
-        const size_t layers = out_.layers.size(), states = out_.states.all.size();
+        const auto points = points_of(block);
+        const size_t states = out_.states.all.size();
         const auto worth = static_cast<double>(block.count);
-        for (size_t k = 0; k < layers && !cancel_.requested(); ++k) {
+        for (size_t k = 0; k < out_.layers.size() && !cancel_.requested(); ++k) {
             bool other = k == 0;
-            for (size_t s = 0; s < states && !other; ++s) other = changes(*out_.piece(b, s, 0), out_.layers[k - 1], out_.layers[k]);
+            for (size_t s = 0; s < states && !other; ++s) other = changes(out_.notes[out_.piece_index(b, s, 0)].gives, out_.layers[k - 1], out_.layers[k]);
             if (!other) {
                 done_ += worth * static_cast<double>(states);
                 continue;
             }
             auto pieces = trace(points, block.first, k, worth);
             for (size_t s = 0; s < states; ++s) {
-                if (pieces[s]) note(*pieces[s]);
-                out_.pieces[(b * states + s) * layers + k] = std::move(pieces[s]);
+                if (!pieces[s]) continue;
+                note(out_.piece_index(b, s, k), *pieces[s]);
+                out_.pieces->set(out_.piece_index(b, s, k), std::move(pieces[s]));
             }
         }
     }
 
-    // Whether any window that gives light to a piece has another blind in one state than in the one before.
-    bool changes(const CompactCoefficients& open, const light::BlindLayers& before, const light::BlindLayers& after) const {
-        std::vector<bool> gives(out_.openings.size() + 1, false);
-        for (size_t i = 0; i < open.points(); ++i)
-            for (const auto& row : open.rows(i)) gives[row.row / light::kEntries] = true;
+    // Whether any of the windows that give light has another blind in one state than in the one before.
+    bool changes(const std::vector<bool>& gives, const light::BlindLayers& before, const light::BlindLayers& after) const {
         for (size_t p = 0; p < before.size(); ++p) {
             const int source = out_.opening_of_portal[p];
             if (source >= 0 && gives[static_cast<size_t>(source)] && before[p] != after[p]) return true;
@@ -285,19 +305,19 @@ class Tracing {
     void trace_faces() {
         const size_t states = out_.states.all.size();
         for (size_t f = 0; f < out_.faces.size() && !cancel_.requested(); ++f) {
-            auto pieces = trace(points_of(out_.faces[f], 0, out_.faces[f].points.size()), 0, 0, 0);
+            auto pieces = trace(out_.faces[f], 0, 0, 0);
             for (size_t s = 0; s < states; ++s) out_.face_pieces[f * states + s] = std::move(pieces[s]);
         }
     }
 
-    Fingerprint sun_inputs(const geometry::PlanePoints& plane) {
-        Fingerprint print = piece_inputs(points_of(plane, 0, plane.points.size()), 0, {0, out_.states.all.size()}, 0, 0);
+    Fingerprint sun_inputs(const geometry::PlanePoints& points, size_t first) {
+        Fingerprint print = piece_inputs(part_of(points, 0, points.points.size()), first, {0, out_.states.all.size()}, 0, 0);
         print.add(std::string_view("direct sun"));
         return print;
     }
 
-    std::shared_ptr<const light::DirectSun> direct_sun(const geometry::PlanePoints& plane) {
-        const Fingerprint print = sun_inputs(plane);
+    std::shared_ptr<const light::DirectSun> direct_sun(const geometry::PlanePoints& plane, size_t first) {
+        const Fingerprint print = sun_inputs(plane, first);
         if (shelf_.find)
             if (const auto bytes = shelf_.find(print))
                 if (auto known = light::DirectSun::read(*bytes, plane.points.size(), surfaces_.portals.size())) return std::make_shared<const light::DirectSun>(std::move(*known));
@@ -402,7 +422,7 @@ float sun_interpolation_error(const YearLight& light, size_t plane) {
     size_t points = 0;
     for (size_t b = 0; b < light.blocks.size(); ++b) {
         if (light.blocks[b].plane != plane) continue;
-        const auto* piece = light.piece(b, 0, 0);
+        const auto piece = light.piece(b, 0, 0);
         if (piece == nullptr) continue;
         for (size_t i = 0; i < piece->points(); ++i, ++points) {
             for (const auto& row : piece->rows(i)) {

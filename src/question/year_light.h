@@ -8,6 +8,7 @@
 #include <string>
 #include <vector>
 
+#include "base/aside.h"
 #include "base/progress.h"
 #include "base/shelf.h"
 #include "geometry/plane_points.h"
@@ -19,8 +20,9 @@
 
 namespace wp::question {
 
-/// Points that are traced together and settle for themselves: of one plane, at most kBlock of them.
-inline constexpr size_t kBlock = 1024;
+/// Points that are traced together and settle for themselves: of one plane, at most kBlock of them. All that is held of a year by point is held
+/// by blocks, so that large planes never stand in memory whole.
+inline constexpr size_t kBlock = 512;
 struct YearBlock {
     size_t plane = 0, first = 0, count = 0;
 };
@@ -48,15 +50,24 @@ struct YearLight {
     climate::Place place;
     double north_azimuth = 0;
     std::vector<YearBlock> blocks;                             ///< of planes
-    std::vector<Piece> pieces;                                 ///< blocks x states x layers
-    std::vector<std::shared_ptr<const light::DirectSun>> sun;  ///< by plane
+    std::shared_ptr<Aside<light::CompactCoefficients>> pieces;  ///< blocks x states x layers
+    /// What is asked of pieces again and again, without the pieces: the panes they were traced with, and which openings they have light from. As
+    /// many as pieces.
+    struct Note {
+        light::PaneFigures panes;
+        std::vector<bool> gives;                               ///< openings, and past all openings
+    };
+    std::vector<Note> notes;
+    std::shared_ptr<Aside<light::DirectSun>> sun;              ///< by block
     std::vector<Piece> face_pieces;                            ///< faces x states
     std::vector<std::shared_ptr<const light::DirectSun>> face_sun;
     std::vector<float> sun_error;                              ///< by plane: see sun_interpolation_error
     Record record;                                             ///< rays and seconds of what was traced now; found pieces count nothing
     size_t found = 0, traced = 0;                              ///< pieces
 
-    const light::CompactCoefficients* piece(size_t block, size_t state, size_t layer) const { return pieces[(block * states.all.size() + state) * layers.size() + layer].get(); }
+    size_t piece_index(size_t block, size_t state, size_t layer) const { return (block * states.all.size() + state) * layers.size() + layer; }
+    Piece piece(size_t block, size_t state, size_t layer) const { return pieces->at(piece_index(block, state, layer)); }
+    bool has_piece(size_t block, size_t state, size_t layer) const { return pieces->has(piece_index(block, state, layer)); }
 };
 
 /// Portals, glazings and blinds, without what rays meet.

@@ -26,6 +26,8 @@ YearAnswer::Reckoner::Reckoner(Inputs inputs) : in_(std::move(inputs)) {
             const auto& list = in_.groups[g].openings;
             if (std::find(list.begin(), list.end(), light.openings[o]) != list.end()) group_of_opening_[o] = static_cast<int>(g);
         }
+    blocks_of_plane_.resize(light.planes.size());
+    for (size_t b = 0; b < light.blocks.size(); ++b) blocks_of_plane_[light.blocks[b].plane].push_back(b);
     for (const int o : light.opening_of_portal) group_of_portal_.push_back(o < 0 ? -1 : group_of_opening_[static_cast<size_t>(o)]);
     // Another answer's will do where nothing but control differs.
     if (in_.hourly == nullptr || !in_.hourly->serves(in_.light.get(), in_.sky.get(), in_.panes, group_of_opening_))
@@ -39,8 +41,7 @@ PlaneYear YearAnswer::Reckoner::describe(size_t plane) const {
     out.plane = light.planes[plane];
     for (size_t g = 0; g < in_.groups.size(); ++g)
         if (!in_.groups[g].states.empty() && in_.groups[g].room == out.plane.room) out.groups.push_back(static_cast<int>(g));
-    for (size_t b = 0; b < light.blocks.size(); ++b) {
-        if (light.blocks[b].plane != plane) continue;
+    for (const size_t b : blocks_of(plane)) {
         std::vector<float> open(light.blocks[b].count, 0.0f), most;
         for (size_t k = 0; k < light.layers.size(); ++k) {
             const auto widths = half_widths(b, k);
@@ -77,7 +78,7 @@ std::vector<float> YearAnswer::Reckoner::half_widths(size_t block, size_t layer)
     const double between = plane < light.sun_error.size() ? static_cast<double>(light.sun_error[plane]) : 0;
     std::vector<double> error(light.blocks[block].count, 0.0), lux(error);
     for (size_t s = 0; s < light.states.all.size(); ++s) {
-        const auto* from = in_.hourly->piece(block, s, layer);
+        const auto from = in_.hourly->piece(block, s, layer);
         const Shone& shone = shone_[s];
         if (from == nullptr || shone.hours == 0) continue;
         for (size_t i = 0; i < from->points(); ++i) {
@@ -133,14 +134,14 @@ HourlyLux empty_year(const YearSky& sky, size_t points) {
 
 }  // namespace
 
-std::shared_ptr<const HourlyLux> YearAnswer::Reckoner::direct(size_t plane) {
+std::shared_ptr<const HourlyLux> YearAnswer::Reckoner::direct(size_t block) {
     const std::lock_guard lock(mutex_);
-    if (const auto it = direct_.find(plane); it != direct_.end()) return it->second;
-    const auto& points = in_.light->planes[plane];
-    auto out = std::make_shared<HourlyLux>(empty_year(*in_.sky, points.points.size()));
-    each_beam(*in_.light->sun[plane], points, [&](size_t row, uint32_t point, int, float lux, const float* left) { out->lux[row * out->points + point] += lux * left[0]; });
+    if (const auto it = direct_.find(block); it != direct_.end()) return it->second;
+    const YearBlock& points = in_.light->blocks[block];
+    auto out = std::make_shared<HourlyLux>(empty_year(*in_.sky, points.count));
+    each_beam(*in_.light->sun->at(block), in_.light->planes[points.plane].normal, [&](size_t row, uint32_t point, int, float lux, const float* left) { out->lux[row * out->points + point] += lux * left[0]; });
     make_room(out->lux.size() * sizeof(float));
-    return direct_[plane] = out;
+    return direct_[block] = out;
 }
 
 HourlyLight::Course YearAnswer::Reckoner::course(Operation operation) const {
@@ -150,18 +151,20 @@ HourlyLight::Course YearAnswer::Reckoner::course(Operation operation) const {
     return out;
 }
 
-std::shared_ptr<const HourlyLux> YearAnswer::Reckoner::lux(size_t plane, Operation operation) {
+std::shared_ptr<const HourlyLux> YearAnswer::Reckoner::lux(size_t block, Operation operation) {
     const std::lock_guard lock(mutex_);
-    if (const auto it = lux_.find({plane, operation}); it != lux_.end()) return it->second;
+    if (const auto it = lux_.find({block, operation}); it != lux_.end()) return it->second;
     decide(operation);
-    const auto& points = in_.light->planes[plane];
-    auto out = std::make_shared<HourlyLux>(empty_year(*in_.sky, points.points.size()));
-    out->lux = *in_.hourly->plane(plane, course(operation));
-    each_beam(*in_.light->sun[plane], points, [&](size_t row, uint32_t point, int portal, float lux, const float* left) {
+    const YearBlock& points = in_.light->blocks[block];
+    auto out = std::make_shared<HourlyLux>();
+    out->points = points.count;
+    out->row_of = in_.sky->row_of;
+    out->lux = in_.hourly->block(block, course(operation));
+    each_beam(*in_.light->sun->at(block), in_.light->planes[points.plane].normal, [&](size_t row, uint32_t point, int portal, float lux, const float* left) {
         out->lux[row * out->points + point] += lux * left[state_of_portal(portal, operation, row)];
     });
     make_room(out->lux.size() * sizeof(float));
-    return lux_[{plane, operation}] = out;
+    return lux_[{block, operation}] = out;
 }
 
 const std::vector<uint8_t>& YearAnswer::Reckoner::states(size_t group, Operation operation) {
@@ -175,7 +178,7 @@ metric::Hours YearAnswer::Reckoner::unmet(size_t plane, Operation operation) {
     decide(operation);
     const auto& points = in_.light->planes[plane];
     std::vector<uint32_t> sunny(lit(), 0);
-    each_beam(*in_.light->sun[plane], points, [&](size_t row, uint32_t, int portal, float lux, const float* left) {
+    each_beam_of_plane(plane, [&](size_t row, size_t, int portal, float lux, const float* left) {
         if (static_cast<double>(lux * left[state_of_portal(portal, operation, row)]) >= kBlindLux) ++sunny[row];
     });
     metric::Hours out(climate::kHours, false);

@@ -14,8 +14,11 @@ class YearAnswer::Reckoner {
  public:
     explicit Reckoner(Inputs inputs);
     PlaneYear describe(size_t plane) const;
-    std::shared_ptr<const metric::HourlyLux> lux(size_t plane, Operation operation);
-    std::shared_ptr<const metric::HourlyLux> direct(size_t plane);
+    /// Blocks of a plane, in their order.
+    const std::vector<size_t>& blocks_of(size_t plane) const { return blocks_of_plane_[plane]; }
+    size_t first_of(size_t block) const { return in_.light->blocks[block].first; }
+    std::shared_ptr<const metric::HourlyLux> lux(size_t block, Operation operation);
+    std::shared_ptr<const metric::HourlyLux> direct(size_t block);
     const std::vector<uint8_t>& states(size_t group, Operation operation);
     metric::Hours unmet(size_t plane, Operation operation);
     YearHour hour(size_t plane, int hour, Operation operation);
@@ -38,12 +41,21 @@ class YearAnswer::Reckoner {
 
     HourlyLight::Course course(Operation operation) const;
 
-    // Direct sun on a plane: calls see(lit hour, point, portal, lux with blinds open, share that each state leaves).
+    // Direct sun on some points: calls see(lit hour, point, portal, lux with blinds open, share that each state leaves). normal: of their plane.
     template <class See>
-    void each_beam(const light::DirectSun& sun, const geometry::PlanePoints& plane, See&& see) { each_beam(sun, plane, 0, lit(), see); }
-    /// Of some lit hours only.
+    void each_beam(const light::DirectSun& sun, Vec3 normal, See&& see) { each_beam(sun, normal, 0, lit(), see); }
+    // Of some lit hours only.
     template <class See>
-    void each_beam(const light::DirectSun& sun, const geometry::PlanePoints& plane, size_t first, size_t end, See&& see);
+    void each_beam(const light::DirectSun& sun, Vec3 normal, size_t first, size_t end, See&& see);
+    // On all points of a plane: block after block.
+    template <class See>
+    void each_beam_of_plane(size_t plane, See&& see) { each_beam_of_plane(plane, 0, lit(), see); }
+    template <class See>
+    void each_beam_of_plane(size_t plane, size_t first, size_t end, See&& see) {
+        for (const size_t b : blocks_of_plane_[plane])
+            each_beam(*in_.light->sun->at(b), in_.light->planes[plane].normal, first, end,
+                      [&, begin = first_of(b)](size_t row, uint32_t point, int portal, float lux, const float* left) { see(row, begin + point, portal, lux, left); });
+    }
     /// Panes now, in a state of the blinds.
     const std::vector<light::ScenePortal>& portals_now(size_t layer);
     size_t state_of_portal(int portal, Operation operation, size_t lit_hour);
@@ -63,11 +75,13 @@ class YearAnswer::Reckoner {
 
     Inputs in_;
     std::vector<int> group_of_opening_, group_of_portal_;
+    std::vector<std::vector<size_t>> blocks_of_plane_;
     std::vector<Shone> shone_;
     // Panes now, in each state of the blinds.
     std::vector<std::unique_ptr<light::Panes>> panes_now_;
 
     mutable std::recursive_mutex mutex_;
+    // By block.
     std::map<std::pair<size_t, Operation>, std::shared_ptr<const metric::HourlyLux>> lux_;
     std::map<size_t, std::shared_ptr<const metric::HourlyLux>> direct_;
     std::map<Operation, std::vector<std::vector<uint8_t>>> states_;
@@ -75,14 +89,14 @@ class YearAnswer::Reckoner {
 };
 
 template <class See>
-void YearAnswer::Reckoner::each_beam(const light::DirectSun& sun, const geometry::PlanePoints& plane, size_t first, size_t end, See&& see) {
+void YearAnswer::Reckoner::each_beam(const light::DirectSun& sun, Vec3 normal, size_t first, size_t end, See&& see) {
     const YearSky& sky = *in_.sky;
     const size_t layers = in_.light->layers.size(), portals = group_of_portal_.size();
     const auto shares = in_.hourly->beam_shares(sun.panes);
     const std::vector<float> all(layers, 1.0f);
     for (size_t r = first; r < end; ++r) {
         if (sky.beam[r] <= 0) continue;
-        const float cosine = static_cast<float>(dot(sky.to_sun[r], plane.normal));
+        const float cosine = static_cast<float>(dot(sky.to_sun[r], normal));
         if (cosine <= 0) continue;
         for (const auto& beam : sun.at(sky.hours[r]))
             see(r, beam.point, beam.portal, sky.beam[r] * cosine * beam.share, beam.portal >= 0 ? shares->data() + (r * portals + static_cast<size_t>(beam.portal)) * layers : all.data());

@@ -53,7 +53,7 @@ YearAnswer::Reckoner::FaceLight YearAnswer::Reckoner::face_light(size_t face, bo
             out.through[r] += add(through);
         }
     }
-    each_beam(*light.face_sun[face], points, [&](size_t row, uint32_t, int, float lux, const float*) {
+    each_beam(*light.face_sun[face], points.normal, [&](size_t row, uint32_t, int, float lux, const float*) {
         const float v = lux / n * (watts ? in_.sky->watts_of_beam[row] : 1.0f);
         out.on[row] += v;
         out.through[row] += v * passes(in_.sky->to_sun[row].as<float>()) / square;
@@ -124,10 +124,9 @@ YearHour YearAnswer::Reckoner::hour(size_t plane, int hour, Operation operation)
     const auto nodes = shine.subspan(light.layout.node(0), light.layout.nodes);
     const double between = plane < light.sun_error.size() ? static_cast<double>(light.sun_error[plane]) : 0;
     std::vector<double> interpolated(n, 0.0);
-    for (size_t b = 0; b < light.blocks.size(); ++b) {
-        if (light.blocks[b].plane != plane) continue;
+    for (const size_t b : blocks_of(plane)) {
         for (size_t k = 0; k < light.layers.size(); ++k) {
-            const auto* from = in_.hourly->piece(b, in_.hourly->state_of(r), k);
+            const auto from = in_.hourly->piece(b, in_.hourly->state_of(r), k);
             if (from == nullptr) continue;
             const PaneChange* change = in_.hourly->change_of(from->panes, k);
             for (size_t i = 0; i < from->points(); ++i) {
@@ -156,7 +155,7 @@ YearHour YearAnswer::Reckoner::hour(size_t plane, int hour, Operation operation)
             }
         }
     }
-    each_beam(*light.sun[plane], light.planes[plane], r, r + 1, [&](size_t row, uint32_t point, int portal, float lux, const float* left) {
+    each_beam_of_plane(plane, r, r + 1, [&](size_t row, size_t point, int portal, float lux, const float* left) {
         out.sun[point] += static_cast<double>(lux * left[state_of_portal(portal, operation, row)]);
     });
     double independent = 0, common = 0;
@@ -192,11 +191,10 @@ YearShares YearAnswer::Reckoner::shares(size_t plane, int point, const metric::H
     YearShares out;
     std::vector<YearShares::Window> windows(light.openings.size() + 1);
     for (size_t o = 0; o < light.openings.size(); ++o) windows[o].id = light.openings[o];
-    for (size_t b = 0; b < light.blocks.size(); ++b) {
-        if (light.blocks[b].plane != plane) continue;
+    for (const size_t b : blocks_of(plane)) {
         for (size_t s = 0; s < states; ++s)
             for (size_t k = 0; k < layers; ++k) {
-                const auto* from = in_.hourly->piece(b, s, k);
+                const auto from = in_.hourly->piece(b, s, k);
                 if (from == nullptr) continue;
                 const PaneChange* change = in_.hourly->change_of(from->panes, k);
                 for (size_t i = 0; i < from->points(); ++i) {
@@ -217,8 +215,8 @@ YearShares YearAnswer::Reckoner::shares(size_t plane, int point, const metric::H
                 }
             }
     }
-    each_beam(*light.sun[plane], light.planes[plane], [&](size_t row, uint32_t p, int portal, float lux, const float* left) {
-        if (!hours[static_cast<size_t>(in_.sky->hours[row])] || (point >= 0 && p != static_cast<uint32_t>(point))) return;
+    each_beam_of_plane(plane, [&](size_t row, size_t p, int portal, float lux, const float* left) {
+        if (!hours[static_cast<size_t>(in_.sky->hours[row])] || (point >= 0 && p != static_cast<size_t>(point))) return;
         const double v = share * static_cast<double>(lux * left[state_of_portal(portal, operation, row)]);
         const int opening = portal >= 0 ? light.opening_of_portal[static_cast<size_t>(portal)] : -1;
         auto& window = windows[opening >= 0 ? static_cast<size_t>(opening) : light.openings.size()];

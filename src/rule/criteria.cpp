@@ -66,12 +66,8 @@ Band measure(const Metric& m, const question::YearAnswer& year, size_t p, const 
             return {v, v, v};  // traced exactly
         }
         case Metric::Kind::provision: {
-            const auto kept = year.lux(p, operation);
-            const auto& light = *kept;
-            const double w = year.planes[p].relative_half_width;
-            return {metric::spatial_provision(light, hours, m.lux, m.area_share),
-                    metric::spatial_provision(light, hours, m.lux / std::max(0.01, 1 - w), m.area_share),
-                    metric::spatial_provision(light, hours, m.lux / (1 + w), m.area_share)};
+            const auto s = question::provision(year, p, hours, m.lux, m.area_share, operation);
+            return {s.value, s.low, s.high};
         }
     }
     return {};
