@@ -74,9 +74,9 @@ struct Tally {
 };
 
 /// Below this throughput a path lives on by roulette. Chosen by the least product of squared error and rays on a side-lit
-/// storey: higher, and the few rays that fetch light from the ground outside carry too much each; lower, and rays are
-/// spent on what hardly counts.
-inline constexpr float kRoulette = 0.05f;
+/// storey and on the demo's rooms, blinds open and closed: higher, and the few rays that fetch light from the ground outside carry too much each;
+/// lower, and rays are spent on what hardly counts.
+inline constexpr float kRoulette = 0.2f;
 /// Outdoors a path is soon over, so that little is saved by giving it up.
 inline constexpr float kRouletteOutdoors = 0.01f;
 /// Samples towards the openings at the first vertex and at the later ones: the first sees them best.

@@ -31,7 +31,7 @@ TEST(SunChoice, leaves_out_no_sun_that_shines_on_a_place_in_the_room) {
     int shining = 0;
     for (int trial = 0; trial < 400; ++trial) {
         const Vec3f at{0.1f + 3.8f * u(dice), 0.1f + 5.8f * u(dice), 0.01f + 2.5f * u(dice)};
-        std::vector<float> room;
+        SunChoice::Room room;
         std::vector<bool> offered(s.nodes.count(), false);
         for (int k = 0; k < 400; ++k) {
             const auto pick = s.choice.pick(at, {0, 0, 1}, 0, (static_cast<float>(k) + 0.5f) / 400, [](Vec3f) { return 1.0f; }, room);
@@ -52,7 +52,7 @@ TEST(SunChoice, estimates_the_sum_over_all_suns_without_bias) {
     double truth = 0;
     for (size_t n = 0; n < s.nodes.count(); ++n) truth += static_cast<double>(std::max(0.0f, dot(s.nodes.direction(n), up)) * s.scene.beam(at, s.nodes.direction(n)).share);
     ASSERT_GT(truth, 0);
-    std::vector<float> room;
+    SunChoice::Room room;
     double sum = 0;
     constexpr int trials = 20000;
     for (int k = 0; k < trials; ++k) {
@@ -64,7 +64,7 @@ TEST(SunChoice, estimates_the_sum_over_all_suns_without_bias) {
 
 TEST(SunChoice, finds_nothing_to_look_for_where_no_opening_lets_a_sun_in) {
     const Setting s;
-    std::vector<float> room;
+    SunChoice::Room room;
     // Close under the ceiling, far from the window: only a sun below the horizon would come up there.
     const auto pick = s.choice.pick({2, 5.5f, 2.98f}, {0, 0, -1}, 0, 0.3f, [](Vec3f) { return 1.0f; }, room);
     EXPECT_EQ(pick.share, 0);
@@ -72,7 +72,7 @@ TEST(SunChoice, finds_nothing_to_look_for_where_no_opening_lets_a_sun_in) {
 
 TEST(SunChoice, outdoors_every_sun_before_the_surface_has_its_chance) {
     const Setting s;
-    std::vector<float> room;
+    SunChoice::Room room;
     std::vector<bool> offered(s.nodes.count(), false);
     for (int k = 0; k < 5000; ++k) offered[s.choice.pick({0, -20, 0}, {0, 0, 1}, geometry::kOutdoors, (static_cast<float>(k) + 0.5f) / 5000, room).node] = true;
     for (size_t n = 0; n < s.nodes.count(); ++n)
