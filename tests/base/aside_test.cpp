@@ -16,13 +16,13 @@ struct Text {
     size_t bytes() const { return text.size(); }
     std::string write() const { return text; }
 };
-std::shared_ptr<const Text> read(std::string_view bytes) { return std::make_shared<const Text>(Text{std::string(bytes)}); }
-std::shared_ptr<const Text> text_of(size_t i) { return read(std::string(1000, static_cast<char>('a' + i))); }
+std::shared_ptr<const Text> text_from(std::string_view bytes) { return std::make_shared<const Text>(Text{std::string(bytes)}); }
+std::shared_ptr<const Text> text_of(size_t i) { return text_from(std::string(1000, static_cast<char>('a' + i))); }
 
 }  // namespace
 
 TEST(Aside, values_come_back_whatever_is_in_memory) {
-    Aside<Text> aside(26, 5000, read);
+    Aside<Text> aside(26, 5000, text_from);
     for (size_t i = 0; i < 26; ++i)
         if (i != 3) aside.set(i, text_of(i));
     for (const size_t step : {1u, 7u, 25u})
@@ -38,7 +38,7 @@ TEST(Aside, values_come_back_whatever_is_in_memory) {
 }
 
 TEST(Aside, what_is_in_use_stays_what_it_is) {
-    Aside<Text> aside(20, 2000, read);
+    Aside<Text> aside(20, 2000, text_from);
     aside.set(0, text_of(0));
     const auto held = aside.at(0);
     for (size_t i = 1; i < 20; ++i) aside.set(i, text_of(i));
@@ -52,7 +52,7 @@ TEST(Aside, on_a_full_disk_everything_stays_in_memory) {
     getrlimit(RLIMIT_FSIZE, &before);
     const rlimit few{3000, before.rlim_max};
     ASSERT_EQ(setrlimit(RLIMIT_FSIZE, &few), 0);
-    Aside<Text> aside(20, 2000, read);
+    Aside<Text> aside(20, 2000, text_from);
     for (size_t i = 0; i < 20; ++i) aside.set(i, text_of(i));
     for (size_t i = 0; i < 20; ++i) EXPECT_EQ(aside.at(i)->text, text_of(i)->text);
     EXPECT_GT(aside.bytes(), 2000u);

@@ -62,6 +62,123 @@ TEST(Provision, needs_the_target_over_the_share_of_the_plane_in_the_same_hour) {
     EXPECT_NEAR(mean_lux(year, hours), 0.75 * 1250, 1e-3);
 }
 
+namespace {
+
+// So many points and lit hours with light of many sizes, told apart by hour and point; every third hour of the year is dark.
+HourlyLux uneven_year(size_t points) {
+    HourlyLux year;
+    year.points = points;
+    year.row_of.assign(8760, -1);
+    for (size_t h = 0; h < 8760; ++h) {
+        if (h % 3 == 0) continue;
+        year.row_of[h] = static_cast<int>(year.lux.size() / points);
+        for (size_t p = 0; p < points; ++p) year.lux.push_back(static_cast<float>((h * 7919 + p * 104729) % 5000));
+    }
+    return year;
+}
+
+double lux_at(const HourlyLux& year, size_t hour, size_t point) {
+    const auto lux = year.at(static_cast<int>(hour));
+    return lux.empty() ? 0.0 : static_cast<double>(lux[point]);
+}
+
+}  // namespace
+
+TEST(Autonomy, is_the_same_counted_hour_by_hour_for_any_number_of_points) {
+    // Points are worked on many abreast: what is left at the end must be counted, too.
+    for (const size_t points : {1u, 15u, 16u, 17u, 40u}) {
+        const auto year = uneven_year(points);
+        const auto hours = daily_hours(8, 18);
+        const auto told = autonomy(year, hours, 1234);
+        const auto many = hours_at_least(year, hours, std::vector<Limit>{{1234, {}}, {0, {}}, {4999, {}}});
+        for (size_t p = 0; p < points; ++p) {
+            size_t found = 0, most = 0;
+            for (size_t h = 0; h < 8760; ++h) {
+                found += hours[h] && lux_at(year, h, p) >= 1234;
+                most += hours[h] && lux_at(year, h, p) >= 4999;
+            }
+            EXPECT_DOUBLE_EQ(told[p], static_cast<double>(found) / 3650);
+            EXPECT_DOUBLE_EQ(many[0][p], static_cast<double>(found));
+            EXPECT_DOUBLE_EQ(many[1][p], 3650) << "every hour has at least nothing";
+            EXPECT_DOUBLE_EQ(many[2][p], static_cast<double>(most));
+        }
+    }
+}
+
+TEST(Autonomy, continuous_autonomy_gives_credit_for_a_part_of_the_target) {
+    const auto year = made_up_year();
+    // 8..17 of 2000 lx: the first point has 0.4 to 0.85 of it, the second half of that.
+    EXPECT_NEAR(continuous_autonomy(year, daily_hours(8, 18), 2000)[0], 0.625, 1e-9);
+    EXPECT_NEAR(continuous_autonomy(year, daily_hours(8, 18), 2000)[1], 0.3125, 1e-9);
+    // No hour counts for more than itself, a dark one for nothing.
+    EXPECT_NEAR(continuous_autonomy(year, daily_hours(8, 18), 10)[0], 1, 1e-9);
+    EXPECT_NEAR(continuous_autonomy(year, daily_hours(0, 24), 10)[0], 0.5, 1e-9);
+    const auto plain = autonomy(uneven_year(20), daily_hours(8, 18), 900), with_credit = continuous_autonomy(uneven_year(20), daily_hours(8, 18), 900);
+    for (size_t p = 0; p < plain.size(); ++p) EXPECT_GT(with_credit[p], plain[p]);
+}
+
+TEST(UsefulDaylight, bands_that_touch_hold_every_hour_once) {
+    const auto year = uneven_year(19);
+    const auto hours = daily_hours(7, 19);
+    const auto low = share_between(year, hours, 0, 100), some = share_between(year, hours, 100, 300), useful = share_between(year, hours, 300, 3000), high = share_between(year, hours, 3000, 1e9);
+    for (size_t p = 0; p < year.points; ++p) {
+        EXPECT_NEAR(low[p] + some[p] + useful[p] + high[p], 1, 1e-12);
+        EXPECT_GT(low[p], 1.0 / 3 - 0.01) << "the dark hours are too dark";
+    }
+}
+
+TEST(UsefulDaylight, a_limit_belongs_to_the_band_above_it) {
+    const auto year = made_up_year();
+    // The first point has just 900 lx from 9 to 10.
+    EXPECT_DOUBLE_EQ(share_between(year, daily_hours(9, 10), 900, 1000)[0], 1);
+    EXPECT_DOUBLE_EQ(share_between(year, daily_hours(9, 10), 800, 900)[0], 0);
+}
+
+TEST(LightInAShareOfTheHours, is_what_autonomy_of_that_light_says) {
+    const auto year = uneven_year(18);
+    const auto hours = daily_hours(8, 18);
+    for (const double share : {0.1, 0.5, 0.65}) {
+        const auto lux = lux_in_share(year, hours, share);
+        for (size_t p = 0; p < year.points; ++p) {
+            EXPECT_GE(autonomy(year, hours, lux[p])[p], share);
+            EXPECT_LT(autonomy(year, hours, lux[p] + 1)[p], share) << "and more than that it has in fewer";
+        }
+    }
+    EXPECT_EQ(lux_in_share(year, hours, 0.7)[0], 0) << "a third of the hours is dark";
+    EXPECT_EQ(lux_in_share(year, Hours(8760, false), 0.5)[0], 0);
+}
+
+TEST(Provision, of_a_plane_in_parts_is_that_of_the_plane) {
+    const auto year = uneven_year(50);
+    const auto hours = daily_hours(6, 20);
+    std::vector<uint32_t> found;
+    for (size_t first = 0; first < 50; first += 20) {
+        HourlyLux part;
+        part.points = std::min<size_t>(20, 50 - first);
+        part.row_of = year.row_of;
+        for (size_t row = 0; row < year.lux.size() / 50; ++row)
+            for (size_t p = 0; p < part.points; ++p) part.lux.push_back(year.lux[row * 50 + first + p]);
+        add_points_at_least(part, hours, 2000, found);
+    }
+    for (const double share : {0.3, 0.5, 0.6, 0.95}) EXPECT_DOUBLE_EQ(share_with_enough(found, hours, 50, share), spatial_provision(year, hours, 2000, share)) << share;
+    EXPECT_GT(spatial_provision(year, hours, 2000, 0.5), 0.2);
+    EXPECT_LT(spatial_provision(year, hours, 0, 0.5), 0.7) << "a dark hour provides nothing";
+}
+
+TEST(Passing, points_far_from_the_limit_are_certain_and_those_at_it_are_even_chances) {
+    const std::vector<double> far = {100, 100, -100, 50}, error(4, 1.0);
+    EXPECT_NEAR(passing(far, error).expected, 0.75, 1e-9);
+    EXPECT_NEAR(passing(far, error).half_width, 0, 1e-9);
+    const std::vector<double> at(100, 0.0), errors(100, 5.0);
+    EXPECT_NEAR(passing(at, errors).expected, 0.5, 1e-9);
+    // Of a hundred even chances: five in a hundred either way is one standard deviation.
+    EXPECT_NEAR(passing(at, errors).half_width, 1.96 * 0.05, 1e-9);
+    // One standard error above passes with 84 %.
+    EXPECT_NEAR(passing(std::vector<double>{2}, std::vector<double>{2}).expected, 0.8413, 1e-4);
+    // Without error the margin alone decides; the limit itself passes.
+    EXPECT_EQ(passing(std::vector<double>{0, -0.001}, std::vector<double>{0, 0}).expected, 0.5);
+}
+
 TEST(Glare, probability_follows_the_published_formula) {
     // Ev = 2000 lx, one source of 10 000 cd/m2, 0.05 sr, P = 2, by hand:
     const double expected = 5.87e-5 * 2000 + 9.18e-2 * std::log10(1 + 1e8 * 0.05 / (std::pow(2000, 1.87) * 4)) + 0.16;

@@ -290,3 +290,74 @@ TEST(YearFigures, every_figure_of_a_room_lies_within_its_band) {
         EXPECT_GE(f.high, f.value - 1e-9) << f.id;
     }
 }
+
+namespace {
+
+// The room's plane in cells of 0.11 m: some 1900 points, of four blocks.
+model::Project fine_room() {
+    auto project = test::one_room();
+    project.options[0].planes[0].spacing = 0.11;
+    return project;
+}
+const YearAnswer& fine() {
+    static const YearAnswer year = year_of(fine_room(), 0.9);
+    return year;
+}
+
+}  // namespace
+
+TEST(LargePlanes, figures_are_told_part_by_part_as_of_all_points_side_by_side) {
+    ASSERT_GT(fine().parts(0), 2u);
+    const auto hours = metric::daily_hours(8, 18);
+    const YearLimits limits;
+    for (const auto operation : {Operation::open, Operation::lm83}) {
+        const auto whole = fine().lux(0, operation);
+        const auto autonomy = metric::autonomy(*whole, hours, limits.target), told = point_values(fine(), 0, PointFigure::autonomy, limits, hours, operation).value;
+        ASSERT_EQ(told.size(), fine().planes[0].plane.points.size());
+        for (size_t i = 0; i < told.size(); ++i) EXPECT_DOUBLE_EQ(told[i], 100 * autonomy[i]) << i;
+        EXPECT_DOUBLE_EQ(spatial_autonomy(fine(), 0, hours, 300, 0.5, operation).value, metric::share_at_least(autonomy, 0.5));
+        EXPECT_DOUBLE_EQ(provision(fine(), 0, hours, 100, 0.95, operation).value, metric::spatial_provision(*whole, hours, 100, 0.95));
+        const auto above = share_above(fine(), 0, 300, operation);
+        for (const size_t h : {12u, 24u * 172 + 12, 24u * 60 + 9}) {
+            const auto lux = whole->at(static_cast<int>(h));
+            EXPECT_FLOAT_EQ(above[h], static_cast<float>(std::count_if(lux.begin(), lux.end(), [](float v) { return v >= 300; })) / static_cast<float>(lux.size()));
+        }
+    }
+    const auto exposure = sunlight_exposure(fine(), 0, hours, 1000, 250).hours, side_by_side = metric::hours_at_least(*fine().direct(0), hours, 1000);
+    EXPECT_EQ(exposure, side_by_side);
+    EXPECT_GT(metric::share_above(exposure, 250), 0) << "some of the plane has much sun";
+}
+
+TEST(LargePlanes, a_points_year_is_its_own_wherever_its_part_begins) {
+    const auto whole = fine().lux(0, Operation::lm83);
+    for (const size_t point : {size_t{0}, kBlock - 1, kBlock, 2 * kBlock + 7}) {
+        const auto year = year_of_point(fine(), 0, point, Operation::lm83);
+        for (const int h : {24 * 172 + 12, 24 * 20 + 11}) {
+            EXPECT_FLOAT_EQ(year[static_cast<size_t>(h)], whole->at(h)[point]);
+            EXPECT_NEAR(fine().hour(0, h, Operation::lm83).lux[point], static_cast<double>(whole->at(h)[point]), 0.01 + 1e-3 * static_cast<double>(whole->at(h)[point]));
+        }
+    }
+}
+
+TEST(LargePlanes, blinds_close_for_the_sun_on_the_whole_plane_not_on_a_part_of_it) {
+    const auto& states = fine().states(0, Operation::lm83);
+    const auto direct = fine().direct(0);
+    const auto points = static_cast<double>(direct->points);
+    size_t closed = 0;
+    for (int h = 0; h < climate::kHours; ++h) {
+        const auto lux = direct->at(h);
+        const auto sunny = static_cast<double>(std::count_if(lux.begin(), lux.end(), [](float v) { return static_cast<double>(v) >= kBlindLux; }));
+        EXPECT_EQ(states[static_cast<size_t>(h)] > 0, sunny > kBlindShare * points) << "hour " << h;
+        closed += states[static_cast<size_t>(h)] > 0;
+    }
+    EXPECT_GT(closed, 100u);
+}
+
+TEST(LargePlanes, a_finer_plane_sees_the_same_sun_and_about_the_same_light) {
+    const auto hours = metric::daily_hours(8, 18);
+    auto coarse_room = test::one_room();
+    coarse_room.options[0].planes[0].spacing = 0.5;
+    const auto coarse = year_of(coarse_room, 0.2);
+    const auto mean_of = [&](const YearAnswer& year) { return metric::mean_lux(*year.lux(0, Operation::open), hours); };
+    EXPECT_NEAR(mean_of(fine()) / mean_of(coarse), 1, 0.05);
+}

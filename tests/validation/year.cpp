@@ -5,6 +5,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <map>
 
 #include "base/parallel.h"
 #include "light/replicates.h"
@@ -22,6 +23,7 @@ struct Scene {
     std::string name;
     model::Project project;
     question::Operation operation = question::Operation::open;
+    bool mixed = false;  // only hours in which one group's blinds are closed and another's open
 };
 
 model::Material material(const char* id, model::Material::Kind kind) {
@@ -86,6 +88,19 @@ Scene lit_through_another() {
     return out;
 }
 
+// Windows to the south and to the west, each with blinds of its own.
+Scene two_sides() {
+    Scene out{"blinds closed on one side, open on the other", test::one_room(), question::Operation::lm83, true};
+    auto& room = out.project.options[0].storeys[0].rooms[0];
+    model::Opening west = room.openings[0];
+    west.id = west.name = "W-02";
+    west.edge = 3;
+    west.along = 2;
+    room.openings.push_back(west);
+    out.project.options[0].planes[0].spacing = 1.5;
+    return out;
+}
+
 light::Estimate brute(const light::Scene& scene, const geometry::PlanePoints& plane, const climate::OutdoorHour& hour, double ground, unsigned samples, uint32_t seed) {
     const question::Shine shine = shine_of(hour, ground);
     std::vector<double> sums(light::kReplicates, 0.0);
@@ -95,13 +110,39 @@ light::Estimate brute(const light::Scene& scene, const geometry::PlanePoints& pl
     return light::estimate(sums, samples);
 }
 
+// State of every group's blinds in an hour.
+std::vector<size_t> states_at(const question::YearAnswer& year, question::Operation operation, int hour) {
+    std::vector<size_t> out;
+    for (size_t g = 0; g < year.groups.size(); ++g) out.push_back(year.states(g, operation)[static_cast<size_t>(hour)]);
+    return out;
+}
+
+// The building with each group's blinds in a state of their own.
+light::BlindLayers layers_in(const question::YearScene& scene, const std::vector<size_t>& states) {
+    light::BlindLayers out = question::layers_of(scene.surfaces, scene.groups, 0);
+    for (size_t p = 0; p < out.size(); ++p)
+        for (size_t g = 0; g < states.size(); ++g) {
+            const auto& list = scene.groups[g].openings;
+            if (std::find(list.begin(), list.end(), scene.surfaces.portals[p].opening) != list.end()) out[p] = question::layers_of(scene.surfaces, scene.groups, states[g])[p];
+        }
+    return out;
+}
+
 // Daylit hours, evenly over the year, at all times of the day.
-std::vector<int> hours_of(const std::vector<climate::OutdoorHour>& outdoor, int count) {
+std::vector<int> hours_of(const question::YearAnswer& year, const Scene& scene, int count) {
     std::vector<int> lit, out;
-    for (int h = 0; h < climate::kHours; ++h)
-        if (outdoor[static_cast<size_t>(h)].diffuse_lux > 500) lit.push_back(h);
+    for (int h = 0; h < climate::kHours; ++h) {
+        const auto states = states_at(year, scene.operation, h);
+        if (year.outdoor[static_cast<size_t>(h)].diffuse_lux > 500 && (!scene.mixed || *std::max_element(states.begin(), states.end()) != *std::min_element(states.begin(), states.end()))) lit.push_back(h);
+    }
     for (int i = 0; i < count; ++i) out.push_back(lit[static_cast<size_t>((i + 0.5) / count * static_cast<double>(lit.size()))]);
     return out;
+}
+
+std::string blinds_of(const std::vector<size_t>& states) {
+    const auto closed = std::count_if(states.begin(), states.end(), [](size_t s) { return s > 0; });
+    if (closed == 0) return "";
+    return closed == static_cast<std::ptrdiff_t>(states.size()) ? ", blinds closed" : ", some blinds closed";
 }
 
 void compare(std::vector<Row>& rows, const Scene& scene, unsigned samples, double accuracy, int count) {
@@ -111,21 +152,23 @@ void compare(std::vector<Row>& rows, const Scene& scene, unsigned samples, doubl
     const auto year = question::ask_year(*prepared, weather, {accuracy, 1, 0});
     const auto light = year.lux(0, scene.operation);
     const auto& plane = year.planes[0].plane;
-    std::vector<std::unique_ptr<light::Scene>> states;
-    for (size_t k = 0; k < question::state_count(prepared->groups); ++k) states.push_back(std::make_unique<light::Scene>(prepared->surfaces, question::layers_of(prepared->surfaces, prepared->groups, k)));
-    // One group here: its state is the scene's.
-    const auto hours = hours_of(year.outdoor, count);
+    const auto hours = hours_of(year, scene, count);
+    std::map<std::vector<size_t>, std::unique_ptr<light::Scene>> scenes;
+    for (const int h : hours) {
+        auto& known = scenes[states_at(year, scene.operation, h)];
+        if (!known) known = std::make_unique<light::Scene>(prepared->surfaces, layers_in(*prepared, states_at(year, scene.operation, h)));
+    }
     std::vector<Row> found(hours.size());
     parallel_for(hours.size(), [&](size_t i) {
         const auto h = static_cast<size_t>(hours[i]);
-        const size_t state = year.groups.empty() ? 0 : year.states(0, scene.operation)[h];
-        const auto reference = brute(*states[state], plane, year.outdoor[h], scene.project.site.ground_reflectance, samples, 977u + static_cast<uint32_t>(i));
+        const auto states = states_at(year, scene.operation, hours[i]);
+        const auto reference = brute(*scenes.at(states), plane, year.outdoor[h], scene.project.site.ground_reflectance, samples, 977u + static_cast<uint32_t>(i));
         double mean = 0;
         for (const float v : light->at(hours[i])) mean += static_cast<double>(v) / static_cast<double>(plane.points.size());
         // Ours is as sure as it says.
         const double own = year.hour(0, hours[i], scene.operation).mean_half_width / light::kStudent95;
         const auto moment = climate::moment_of(hours[i] / 24, hours[i] % 24);
-        found[i] = {"The year against brute force: " + scene.name, fmt::format("{}{}, {:.0f} lx outdoors", climate::text(moment), state > 0 ? ", blinds closed" : "", year.outdoor[h].global_lux()), "lx",
+        found[i] = {"The year against brute force: " + scene.name, fmt::format("{}{}, {:.0f} lx outdoors", climate::text(moment), blinds_of(states), year.outdoor[h].global_lux()), "lx",
                     mean, reference.mean, std::hypot(own, reference.standard_error), "path tracing with this hour's sky and sun", 0, 0.02};
     });
     rows.insert(rows.end(), found.begin(), found.end());
@@ -135,7 +178,7 @@ void compare(std::vector<Row>& rows, const Scene& scene, unsigned samples, doubl
 
 std::vector<Row> year_hours(unsigned samples, double accuracy, int hours) {
     std::vector<Row> rows;
-    for (const Scene& scene : {side_lit(), louvred(), lit_through_another()}) compare(rows, scene, samples, accuracy, hours);
+    for (const Scene& scene : {side_lit(), louvred(), lit_through_another(), two_sides()}) compare(rows, scene, samples, accuracy, hours);
     return rows;
 }
 
