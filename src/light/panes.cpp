@@ -68,19 +68,25 @@ Pass ScenePortal::pass(Vec3f direction) const {
     return out;
 }
 
-float ScenePortal::passes_evenly() const {
+template <class Of>
+float ScenePortal::evenly(bool outwards, Of&& of) const {
     // By the cosine, in rings and around.
     constexpr int rings = 12, around = 12;
-    const Vec3f inwards = outside == geometry::kOutdoors ? -normal : normal;
+    const Vec3f axis = (outside == geometry::kOutdoors) == outwards ? normal : -normal;
     float sum = 0;
     for (int i = 0; i < rings; ++i)
         for (int j = 0; j < around; ++j) {
             const float sine = std::sqrt((static_cast<float>(i) + 0.5f) / rings), angle = 2 * static_cast<float>(kPi) * (static_cast<float>(j) + 0.5f) / around;
-            const Vec3f d = unit_u * (sine * std::cos(angle)) + unit_v * (sine * std::sin(angle)) + inwards * std::sqrt(std::max(0.0f, 1 - sine * sine));
-            const Pass p = pass(d);
-            sum += p.straight + p.through;
+            sum += of(pass(unit_u * (sine * std::cos(angle)) + unit_v * (sine * std::sin(angle)) + axis * std::sqrt(std::max(0.0f, 1 - sine * sine))));
         }
     return sum / (rings * around);
+}
+
+float ScenePortal::passes_evenly() const {
+    return evenly(false, [](const Pass& p) { return p.straight + p.through; });
+}
+float ScenePortal::sends_back_evenly() const {
+    return evenly(true, [](const Pass& p) { return p.mirror + p.back; });
 }
 
 Panes::Panes(const geometry::Surfaces& surfaces, const BlindLayers& layers) {

@@ -35,8 +35,13 @@ struct ScenePortal {
     bool slats_upright;
 
     Pass pass(Vec3f direction) const;
+    /// Mean of what pass gives over evenly spread light that travels to one side.
+    template <class Of>
+    float evenly(bool outwards, Of&& of) const;
     /// What it lets through, straight and scattered, of evenly spread light from outside.
     float passes_evenly() const;
+    /// What it sends back, scattered and mirrored, of evenly spread light from inside.
+    float sends_back_evenly() const;
 };
 
 /// Of each portal the blind that hangs closed before it: an index into Surfaces::blinds, or one of these.

@@ -71,8 +71,17 @@ PaneChange::PaneChange(const geometry::Surfaces& then, const geometry::Surfaces&
     }
 }
 
+namespace {
+std::vector<int> groups_of_portals(const YearLight& light, const std::vector<int>& group_of_opening) {
+    std::vector<int> out;
+    for (const int o : light.opening_of_portal) out.push_back(o < 0 ? -1 : group_of_opening[static_cast<size_t>(o)]);
+    return out;
+}
+}  // namespace
+
 HourlyLight::HourlyLight(std::shared_ptr<const YearLight> light, std::shared_ptr<const YearSky> sky, const geometry::Surfaces& panes, std::vector<int> group_of_opening, size_t groups)
-    : light_(std::move(light)), sky_(std::move(sky)), panes_(panes), figures_now_(light::figures_of(panes)), glass_(print_of(panes.glazings)), group_of_opening_(std::move(group_of_opening)), groups_(groups) {
+    : light_(std::move(light)), sky_(std::move(sky)), panes_(panes), figures_now_(light::figures_of(panes)), glass_(print_of(panes.glazings)), group_of_opening_(std::move(group_of_opening)), groups_(groups),
+      mixed_(light_->enclosures, panes_, light_->layers, groups_of_portals(*light_, group_of_opening_)) {
     const SkyColumns columns(light_->place, light_->north_azimuth, true);
     const auto& layout = light_->layout;
     direction_of_column_.assign(layout.columns(), Vec3f{0, 0, 1});
@@ -81,6 +90,14 @@ HourlyLight::HourlyLight(std::shared_ptr<const YearLight> light, std::shared_ptr
     for (size_t c = 0; c < layout.coarse; ++c) direction_of_column_[layout.coarse_part(c)] = columns.coarse()->directions(c, 1)[0].as<float>();
     for (const int hour : sky_->hours) state_of_lit_.push_back(light_->states.in(climate::moment_of(hour / 24, 12).month));
     for (const auto& note : light_->notes) changed_ = changed_ || (!note.panes.empty() && note.panes != figures_now_);
+    shone_.resize(light_->states.all.size());
+    for (Shone& s : shone_) s.sum.assign(layout.columns(), 0.0);
+    for (size_t r = 0; r < sky_->hours.size(); ++r) {
+        Shone& s = shone_[state_of_lit_[r]];
+        const auto row = sky_->row(r);
+        for (size_t c = 0; c < row.size(); ++c) s.sum[c] += static_cast<double>(row[c]);
+        ++s.hours;
+    }
     size_t points = 0;
     for (const auto& block : light_->blocks) points += block.count;
     keeps_ = points * sky_->hours.size() * sizeof(float) <= kRoom / 4;
@@ -240,10 +257,58 @@ void HourlyLight::reckon_block(size_t block, int group, size_t layer, const std:
     }
 }
 
+const std::vector<float>& HourlyLight::reflected_share(size_t block, size_t state, int group, size_t layer) {
+    const std::lock_guard lock(mutex_);
+    const auto [it, is_new] = reflected_.try_emplace({block, state, group, layer});
+    if (!is_new) return it->second;
+    std::vector<float>& out = it->second;
+    out.assign(light_->blocks[block].count, 0.0f);
+    const auto from = piece(block, state, layer);
+    if (from == nullptr) return out;
+    const auto& shone = shone_[state].sum;
+    // Onto what faces up, light off the ground comes by the ceiling.
+    const bool up = light_->planes[light_->blocks[block].plane].normal.z > 0.5;
+    for (size_t i = 0; i < out.size(); ++i) {
+        double all = 0, reflected = 0;
+        for (const auto& row : from->rows(i)) {
+            if (group_of(row.row / light::kEntries) != group) continue;
+            const auto entry = static_cast<Entry>(row.row % light::kEntries);
+            const auto columns = from->columns(row);
+            double sum = 0;
+            for (uint32_t e = 0; e < columns.size(); ++e) sum += static_cast<double>(from->value(row, e)) * shone[columns[e]];
+            all += sum;
+            if (entry == Entry::interreflected || (up && entry == Entry::off_ground)) reflected += sum;
+        }
+        if (all > 0) out[i] = static_cast<float>(reflected / all);
+    }
+    return out;
+}
+
+void HourlyLight::add_lightened(size_t block, int group, size_t layer, const std::vector<size_t>& hours, const std::vector<float>& more, const float* from, float* to) {
+    const size_t points = light_->blocks[block].count;
+    std::vector<const float*> share;
+    for (size_t s = 0; s < light_->states.all.size(); ++s) share.push_back(more.empty() ? nullptr : reflected_share(block, s, group, layer).data());
+    parallel_for(hours.size(), [&](size_t k) {
+        const float* light = from + hours[k] * points;
+        float* out = to + hours[k] * points;
+        const float lightened = more.empty() ? 0.0f : more[k];
+        const float* of = share[state_of_lit_[hours[k]]];
+        if (lightened == 0)
+            for (size_t p = 0; p < points; ++p) out[p] += light[p];
+        else
+            for (size_t p = 0; p < points; ++p) out[p] += light[p] * (1 + lightened * of[p]);
+    }, 128);
+}
+
 // Kept where there is room: another control wants most of it again.
-void HourlyLight::add(size_t block, int group, size_t layer, const std::vector<size_t>& hours, float* to) {
+void HourlyLight::add(size_t block, int group, size_t layer, const std::vector<size_t>& hours, const std::vector<float>& more, float* to) {
     const size_t points = light_->blocks[block].count, size = sky_->hours.size() * points, bytes = size * sizeof(float);
-    if (!keeps_) return reckon_block(block, group, layer, hours, to);
+    if (!keeps_ && more.empty()) return reckon_block(block, group, layer, hours, to);
+    if (!keeps_) {
+        std::vector<float> light(size, 0.0f);
+        reckon_block(block, group, layer, hours, light.data());
+        return add_lightened(block, group, layer, hours, more, light.data(), to);
+    }
     auto it = through_.find({block, group, layer});
     if (it == through_.end()) {
         if (bytes_ + bytes > kRoom) {
@@ -260,23 +325,28 @@ void HourlyLight::add(size_t block, int group, size_t layer, const std::vector<s
     std::copy_if(hours.begin(), hours.end(), std::back_inserter(left), [&](size_t r) { return !kept.known[r]; });
     reckon_block(block, group, layer, left, kept.light.data());
     for (const size_t r : left) kept.known[r] = true;
-    parallel_for(hours.size(), [&](size_t k) {
-        const float* from = kept.light.data() + hours[k] * points;
-        float* out = to + hours[k] * points;
-        for (size_t p = 0; p < points; ++p) out[p] += from[p];
-    }, 128);
+    add_lightened(block, group, layer, hours, more, kept.light.data(), to);
 }
 
 std::vector<float> HourlyLight::block(size_t block, const Course& course) {
     const std::lock_guard lock(mutex_);
     const size_t lit = sky_->hours.size();
     std::vector<float> out(lit * light_->blocks[block].count, 0.0f);
+    std::vector<uint8_t> states(groups_, 0);
     // Group by group in their order: the sum's bits do not hang on what was asked before.
     for (int g = -1; g < static_cast<int>(groups_); ++g) {
         if (!gives(block, g)) continue;
         std::map<size_t, std::vector<size_t>> hours;
         for (size_t r = 0; r < lit; ++r) hours[g < 0 ? 0 : same_layer(block, course[static_cast<size_t>(g)][r])].push_back(r);
-        for (const auto& [layer, list] : hours) add(block, g, layer, list, out.data());
+        for (const auto& [layer, list] : hours) {
+            std::vector<float> lightened;
+            for (const size_t r : list) {
+                for (size_t k = 0; k < groups_; ++k) states[k] = course[k][r];
+                lightened.push_back(static_cast<float>(more(light_->blocks[block].plane, layer, states)));
+            }
+            if (std::all_of(lightened.begin(), lightened.end(), [](float v) { return v == 0; })) lightened.clear();
+            add(block, g, layer, list, lightened, out.data());
+        }
     }
     return out;
 }
@@ -286,18 +356,23 @@ std::vector<double> HourlyLight::mean_through(size_t plane, int group, size_t la
     const size_t states = light_->states.all.size();
     std::vector<std::vector<double>> mean(states, std::vector<double>(layout.columns(), 0.0));
     const auto points = static_cast<double>(light_->planes[plane].points.size());
+    std::vector<uint8_t> others_open(groups_, 0);
+    if (group >= 0) others_open[static_cast<size_t>(group)] = static_cast<uint8_t>(layer);
+    const double lightened = more(plane, layer, others_open);
     for (size_t b = 0; b < light_->blocks.size(); ++b)
         for (size_t s = 0; s < states && light_->blocks[b].plane == plane; ++s) {
             const auto from = piece(b, s, layer);
             if (from == nullptr) continue;
             const PaneChange* change = change_of(from->panes, layer);
+            const std::vector<float>* share = lightened != 0 ? &reflected_share(b, s, group, layer) : nullptr;
             for (size_t i = 0; i < from->points(); ++i)
                 for (const auto& row : from->rows(i)) {
                     const size_t opening = row.row / light::kEntries;
                     if (group_of(opening) != group) continue;
+                    const double times = share != nullptr ? 1 + lightened * static_cast<double>((*share)[i]) : 1;
                     const auto columns = from->columns(row);
                     for (uint32_t e = 0; e < columns.size(); ++e)
-                        mean[s][columns[e]] += static_cast<double>(from->value(row, e) * factor(change, static_cast<Entry>(row.row % light::kEntries), opening, columns[e])) / points;
+                        mean[s][columns[e]] += times * static_cast<double>(from->value(row, e) * factor(change, static_cast<Entry>(row.row % light::kEntries), opening, columns[e])) / points;
                 }
         }
     std::vector<double> out(sky_->hours.size(), 0.0);

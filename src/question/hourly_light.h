@@ -8,6 +8,7 @@
 #include <span>
 #include <vector>
 
+#include "question/mixed_blinds.h"
 #include "question/year_light.h"
 #include "question/year_sky.h"
 
@@ -36,11 +37,24 @@ class HourlyLight {
     using Course = std::vector<std::vector<uint8_t>>;
     /// Of the points of a block: lit hours x points, lux. May be called from any thread. The same bits whatever was asked before.
     std::vector<float> block(size_t block, const Course& course);
-    /// Mean over a plane through one group (-1: through none) in one state of its blinds, by lit hour.
+    /// Mean over a plane through one group (-1: through none) in one state of its blinds, all others open, by lit hour.
     std::vector<double> mean_through(size_t plane, int group, size_t layer);
+
+    /// By what share light reflected indoors is more than it was traced for a plane and a state of the blinds it came through: others stand otherwise.
+    double more(size_t plane, size_t layer, std::span<const uint8_t> states) const { return mixed_.more(light_->planes[plane].space, layer, states); }
+    /// Which share of a point's light through one group, in one state of its blinds, was reflected indoors last, typically: of all that shines in a year.
+    const std::vector<float>& reflected_share(size_t block, size_t state, int group, size_t layer);
+    /// What shone in all lit hours of one state of trees and ground, by column.
+    struct Shone {
+        std::vector<double> sum;
+        size_t hours = 0;
+    };
+    const Shone& shone(size_t state) const { return shone_[state]; }
 
     /// The piece that holds in a state of the blinds: one that changes nothing has none of its own. Null where nothing was traced.
     YearLight::Piece piece(size_t block, size_t state, size_t layer) const;
+    /// The least state of the blinds that is traced no differently.
+    size_t same_layer(size_t block, size_t layer) const;
     /// Null: panes are what they were.
     const PaneChange* change_of(const light::PaneFigures& then, size_t layer);
     float factor(const PaneChange* change, light::Entry entry, size_t opening, size_t column) const;
@@ -73,11 +87,11 @@ class HourlyLight {
     Part unpack(size_t block, size_t state, int group, size_t layer);
     // Adds up hours of a block into lit hours x points.
     void reckon(size_t points, const Part& rows, std::span<const size_t> hours, float* to) const;
-    void add(size_t block, int group, size_t layer, const std::vector<size_t>& hours, float* to);
+    // more: by hour of the list, see above; empty: nothing anywhere.
+    void add(size_t block, int group, size_t layer, const std::vector<size_t>& hours, const std::vector<float>& more, float* to);
+    void add_lightened(size_t block, int group, size_t layer, const std::vector<size_t>& hours, const std::vector<float>& more, const float* from, float* to);
     void reckon_block(size_t block, int group, size_t layer, const std::vector<size_t>& hours, float* to);
     bool gives(size_t block, int group) const;
-    // The least state of the blinds that is traced no differently.
-    size_t same_layer(size_t block, size_t layer) const;
 
     std::shared_ptr<const YearLight> light_;
     std::shared_ptr<const YearSky> sky_;
@@ -89,11 +103,14 @@ class HourlyLight {
     bool changed_ = false;
     std::vector<Vec3f> direction_of_column_;
     std::vector<size_t> state_of_lit_;
+    MixedBlinds mixed_;
+    std::vector<Shone> shone_;  // by state of trees and ground
 
     std::recursive_mutex mutex_;
     std::vector<std::tuple<light::PaneFigures, size_t, std::unique_ptr<PaneChange>>> changes_;
     std::vector<std::pair<light::PaneFigures, std::shared_ptr<const BeamShares>>> beams_;
     std::map<std::tuple<size_t, size_t, int, size_t>, Part> parts_;
+    std::map<std::tuple<size_t, size_t, int, size_t>, std::vector<float>> reflected_;
     std::map<std::tuple<size_t, int, size_t>, Through> through_;
     bool keeps_ = false;  // there is room for all points
     size_t bytes_of_parts_ = 0, bytes_ = 0;

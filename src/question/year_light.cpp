@@ -86,6 +86,7 @@ class Tracing {
         out_.layout = columns_.layout();
         out_.layout.sources = sources.openings.size();
         out_.panes = panes_of(surfaces_);
+        out_.enclosures = enclosures_of(surfaces_);
         out_.states = light::states_of(surfaces_);
         out_.place = task.place;
         out_.north_azimuth = task.north_azimuth;
@@ -389,6 +390,7 @@ geometry::Surfaces panes_of(const geometry::Surfaces& surfaces) {
     out.blinds = surfaces.blinds;
     out.blind_transmittance = surfaces.blind_transmittance;
     out.spaces = surfaces.spaces;
+    out.air = surfaces.air;
     return out;
 }
 

@@ -14,6 +14,7 @@
 #include "geometry/plane_points.h"
 #include "geometry/surfaces.h"
 #include "light/compact.h"
+#include "question/mixed_blinds.h"
 #include "question/record.h"
 #include "question/sky_columns.h"
 #include "question/window_groups.h"
@@ -45,6 +46,7 @@ struct YearLight {
     std::vector<model::Id> openings;                           ///< sources of the layout
     std::vector<int> opening_of_portal;
     geometry::Surfaces panes;                                  ///< portals, glazings and blinds as they were traced; nothing else
+    std::vector<Enclosure> enclosures;                         ///< by space
     std::vector<light::BlindLayers> layers;                    ///< of each state of the blinds, the open one first
     light::States states;                                      ///< of trees and ground
     climate::Place place;

@@ -32,7 +32,6 @@ YearAnswer::Reckoner::Reckoner(Inputs inputs) : in_(std::move(inputs)) {
     // Another answer's will do where nothing but control differs.
     if (in_.hourly == nullptr || !in_.hourly->serves(in_.light.get(), in_.sky.get(), in_.panes, group_of_opening_))
         in_.hourly = std::make_shared<HourlyLight>(in_.light, in_.sky, in_.panes, group_of_opening_, in_.groups.size());
-    shone_ = shone_by_state();
 }
 
 PlaneYear YearAnswer::Reckoner::describe(size_t plane) const {
@@ -56,19 +55,6 @@ PlaneYear YearAnswer::Reckoner::describe(size_t plane) const {
     return out;
 }
 
-// What shone in the lit hours of one state of trees and ground.
-std::vector<YearAnswer::Reckoner::Shone> YearAnswer::Reckoner::shone_by_state() const {
-    std::vector<Shone> out(in_.light->states.all.size());
-    for (Shone& s : out) s.sum.assign(in_.light->layout.columns(), 0.0);
-    for (size_t r = 0; r < lit(); ++r) {
-        Shone& s = out[in_.hourly->state_of(r)];
-        const auto row = in_.sky->row(r);
-        for (size_t c = 0; c < row.size(); ++c) s.sum[c] += static_cast<double>(row[c]);
-        ++s.hours;
-    }
-    return out;
-}
-
 // Of each point the error of its mean light over the lit hours, as a share of that: what figures of a year hang on. The sky's error is one and the same in all hours; those of
 // the sun's nodes are independent, each for all hours it serves; states of trees and ground are told apart as if they were independent, too. What lies between nodes
 // is taken to be of one sign, which is on the safe side.
@@ -79,7 +65,7 @@ std::vector<float> YearAnswer::Reckoner::half_widths(size_t block, size_t layer)
     std::vector<double> error(light.blocks[block].count, 0.0), lux(error);
     for (size_t s = 0; s < light.states.all.size(); ++s) {
         const auto from = in_.hourly->piece(block, s, layer);
-        const Shone& shone = shone_[s];
+        const auto& shone = in_.hourly->shone(s);
         if (from == nullptr || shone.hours == 0) continue;
         for (size_t i = 0; i < from->points(); ++i) {
             double sky = 0, sun = 0;

@@ -28,11 +28,6 @@ class YearAnswer::Reckoner {
     const Inputs& inputs() const { return in_; }
 
  private:
-    struct Shone {
-        std::vector<double> sum;  // by column
-        size_t hours = 0;
-    };
-    std::vector<Shone> shone_by_state() const;
     std::vector<float> half_widths(size_t block, size_t layer) const;
 
     size_t lit() const { return in_.sky->hours.size(); }
@@ -58,6 +53,8 @@ class YearAnswer::Reckoner {
     }
     /// Panes now, in a state of the blinds.
     const std::vector<light::ScenePortal>& portals_now(size_t layer);
+    /// Of every group.
+    std::vector<uint8_t> states_in(Operation operation, size_t hour) const;
     size_t state_of_portal(int portal, Operation operation, size_t lit_hour);
 
     void decide(Operation operation);
@@ -76,7 +73,6 @@ class YearAnswer::Reckoner {
     Inputs in_;
     std::vector<int> group_of_opening_, group_of_portal_;
     std::vector<std::vector<size_t>> blocks_of_plane_;
-    std::vector<Shone> shone_;
     // Panes now, in each state of the blinds.
     std::vector<std::unique_ptr<light::Panes>> panes_now_;
 

@@ -110,6 +110,30 @@ double traced_half_width(const light::CompactCoefficients& piece, size_t point, 
 
 }  // namespace
 
+namespace {
+
+// What light through each group is multiplied by in a block because others' blinds stand otherwise than they were traced.
+class Lightened {
+ public:
+    Lightened(HourlyLight& light, size_t block, size_t state, size_t layer, double more, size_t groups) : more_(more) {
+        for (int g = -1; g < static_cast<int>(groups) && more != 0; ++g) share_.push_back(&light.reflected_share(block, state, g, layer));
+    }
+    double times(int group, size_t point) const { return share_.empty() ? 1 : 1 + more_ * of(group, point); }
+    double of(int group, size_t point) const { return share_.empty() ? 0 : static_cast<double>((*share_[static_cast<size_t>(group + 1)])[point]); }
+
+ private:
+    double more_;
+    std::vector<const std::vector<float>*> share_;  // through none, then by group
+};
+
+}  // namespace
+
+std::vector<uint8_t> YearAnswer::Reckoner::states_in(Operation operation, size_t hour) const {
+    std::vector<uint8_t> out(in_.groups.size(), 0);
+    for (size_t g = 0; g < out.size() && operation != Operation::open; ++g) out[g] = states_.at(operation)[g][hour];
+    return out;
+}
+
 YearHour YearAnswer::Reckoner::hour(size_t plane, int hour, Operation operation) {
     const std::lock_guard lock(mutex_);
     decide(operation);
@@ -124,17 +148,19 @@ YearHour YearAnswer::Reckoner::hour(size_t plane, int hour, Operation operation)
     const auto nodes = shine.subspan(light.layout.node(0), light.layout.nodes);
     const double between = plane < light.sun_error.size() ? static_cast<double>(light.sun_error[plane]) : 0;
     std::vector<double> interpolated(n, 0.0);
+    const auto states = states_in(operation, static_cast<size_t>(hour));
     for (const size_t b : blocks_of(plane)) {
         for (size_t k = 0; k < light.layers.size(); ++k) {
             const auto from = in_.hourly->piece(b, in_.hourly->state_of(r), k);
             if (from == nullptr) continue;
             const PaneChange* change = in_.hourly->change_of(from->panes, k);
+            const Lightened lightened(*in_.hourly, b, in_.hourly->state_of(r), k, in_.hourly->more(plane, in_.hourly->same_layer(b, k), states), in_.groups.size());
             for (size_t i = 0; i < from->points(); ++i) {
                 Spread spread;
                 for (const auto& row : from->rows(i)) {
                     const size_t opening = row.row / light::kEntries;
                     const int group = in_.hourly->group_of(opening);
-                    const size_t state = group < 0 || operation == Operation::open ? 0 : states_.at(operation)[static_cast<size_t>(group)][static_cast<size_t>(hour)];
+                    const size_t state = group < 0 ? 0 : states[static_cast<size_t>(group)];
                     const auto entry = static_cast<Entry>(row.row % light::kEntries);
                     const auto columns = from->columns(row);
                     double sum = 0, of_sun = 0;
@@ -143,6 +169,8 @@ YearHour YearAnswer::Reckoner::hour(size_t plane, int hour, Operation operation)
                         sum += lux;
                         if (light.layout.is_node(columns[e])) of_sun += lux;
                     }
+                    sum *= lightened.times(group, i);
+                    of_sun *= lightened.times(group, i);
                     spread.all += sum;
                     if (state != k) continue;
                     spread.used += sum;
@@ -175,17 +203,22 @@ YearShares YearAnswer::Reckoner::shares(size_t plane, int point, const metric::H
     const YearLight& light = *in_.light;
     const size_t width = light.layout.columns(), states = light.states.all.size(), layers = light.layers.size(), points = light.planes[plane].points.size();
     const double counted = std::max<size_t>(1, metric::count(hours)), share = 1 / (counted * (point < 0 ? static_cast<double>(points) : 1.0));
-    // What shone in all these hours together, by state of the trees and, for each group, by state of its blinds.
-    std::vector<std::vector<double>> shone((in_.groups.size() + 1) * states * layers);
+    // What shone in all these hours together, by state of the trees and, for each group, by state of its blinds; and what comes to it, for light that is reflected
+    // indoors, because other groups stand otherwise.
+    std::vector<std::vector<double>> shone((in_.groups.size() + 1) * states * layers), more(shone.size());
     for (size_t r = 0; r < lit(); ++r) {
         const auto h = static_cast<size_t>(in_.sky->hours[r]);
         if (!hours[h]) continue;
+        const auto now = states_in(operation, h);
         for (size_t g = 0; g <= in_.groups.size(); ++g) {
-            const size_t k = g == in_.groups.size() || operation == Operation::open ? 0 : states_.at(operation)[g][h];
-            auto& sum = shone[(g * states + in_.hourly->state_of(r)) * layers + k];
-            if (sum.empty()) sum.assign(width, 0.0);
+            const size_t k = g == in_.groups.size() ? 0 : now[g], at = (g * states + in_.hourly->state_of(r)) * layers + k;
             const auto row = in_.sky->row(r);
-            for (size_t c = 0; c < width; ++c) sum[c] += static_cast<double>(row[c]);
+            const auto add = [&](std::vector<double>& sum, double times) {
+                if (sum.empty()) sum.assign(width, 0.0);
+                for (size_t c = 0; c < width; ++c) sum[c] += times * static_cast<double>(row[c]);
+            };
+            add(shone[at], 1);
+            if (const double lightened = in_.hourly->more(plane, k, now); lightened != 0) add(more[at], lightened);
         }
     }
     YearShares out;
@@ -202,12 +235,14 @@ YearShares YearAnswer::Reckoner::shares(size_t plane, int point, const metric::H
                     for (const auto& row : from->rows(i)) {
                         const size_t opening = row.row / light::kEntries;
                         const int group = in_.hourly->group_of(opening);
-                        const auto& sum = shone[((group < 0 ? in_.groups.size() : static_cast<size_t>(group)) * states + s) * layers + k];
+                        const size_t at = ((group < 0 ? in_.groups.size() : static_cast<size_t>(group)) * states + s) * layers + k;
+                        const auto &sum = shone[at], &lightened = more[at];
                         if (sum.empty()) continue;
+                        const double reflected = lightened.empty() ? 0 : static_cast<double>(in_.hourly->reflected_share(b, s, group, k)[i]);
                         const auto entry = static_cast<Entry>(row.row % light::kEntries);
                         const auto columns = from->columns(row);
                         double lux = 0;
-                        for (uint32_t e = 0; e < columns.size(); ++e) lux += static_cast<double>(from->value(row, e) * in_.hourly->factor(change, entry, opening, columns[e])) * sum[columns[e]];
+                        for (uint32_t e = 0; e < columns.size(); ++e) lux += static_cast<double>(from->value(row, e) * in_.hourly->factor(change, entry, opening, columns[e])) * (sum[columns[e]] + (reflected != 0 ? reflected * lightened[columns[e]] : 0));
                         lux *= share;
                         windows[opening].lux += lux;
                         (entry == Entry::straight ? out.sky : entry == Entry::interreflected ? out.inside : entry == Entry::off_ground ? out.ground : out.outdoors) += lux;
