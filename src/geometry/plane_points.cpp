@@ -87,13 +87,13 @@ void fill(PlanePoints& out, double width, double height, const ReferencePlane& p
     }
 }
 
-// Over a floor void, where a partition stands, and within what stands on the floor and is higher, nobody works.
+// Over a floor void, where a partition stands, and within or under what stands on the floor and is higher, nobody works.
 bool is_free(const Option& option, const Storey& storey, Vec2 p, double height) {
     const auto in = [&](const FloorVoid& hole) { return contains(hole.outline, p); };
     const auto on = [&](const Partition& wall) { return distance_to_segment(p, wall.from, wall.to) < wall.thickness / 2; };
     const auto within = [&](const Thing& t) {
-        const bool solid = t.kind == Thing::Kind::shelf || t.kind == Thing::Kind::box || t.kind == Thing::Kind::stair || t.kind == Thing::Kind::ramp;
-        return solid && t.storey == storey.id && height >= t.base && height < t.base + t.height && contains(footprint_of(t), p);
+        const bool stands = t.kind != Thing::Kind::tree && t.kind != Thing::Kind::fence && t.kind != Thing::Kind::terrain;
+        return stands && t.storey == storey.id && height >= t.base && height < t.base + t.height && contains(footprint_of(t), p);
     };
     return std::none_of(storey.voids.begin(), storey.voids.end(), in) && std::none_of(storey.partitions.begin(), storey.partitions.end(), on) &&
            std::none_of(option.things.begin(), option.things.end(), within);

@@ -78,7 +78,58 @@ QPainterPath rings_path(const PlanView& view, const std::vector<geometry::Polygo
     return path;
 }
 
-void draw_map(QPainter& painter, const PlanScene& scene, const MapLayer& layer, const PlanView& view, const Ink& ink) {
+QFont title_font(const QPainter& painter) {
+    QFont font = painter.font();
+    font.setPixelSize(12);
+    font.setWeight(QFont::DemiBold);
+    return font;
+}
+QFont line_font(const QPainter& painter) {
+    QFont font = painter.font();
+    font.setPixelSize(11);
+    font.setWeight(QFont::Normal);
+    return font;
+}
+
+// A room's name with its area; under it, where they are wanted, the figures of its floor's map.
+struct NamePlate {
+    QRectF box;
+    QString title;
+    QStringList lines;
+};
+
+std::vector<NamePlate> name_plates(const QPainter& painter, const PlanScene& scene, const PlanView& view, const Storey& storey) {
+    std::vector<NamePlate> out;
+    const QFontMetricsF metrics(title_font(painter)), small(line_font(painter));
+    for (const Room& room : storey.rooms) {
+        const QRectF bounds = polygon(view, room.footprint).boundingRect();
+        const double room_for = bounds.width() - 22;
+        QString title = metrics.elidedText(QString::fromStdString(room.name), Qt::ElideRight, room_for);
+        // The selected room carries its dimensions there, and its name in the inspector.
+        if (title.size() < 3 || (scene.selected.contains(room.id) && !scene.marks.figures)) continue;
+        if (scene.show_areas) {
+            const QString with_area = title + QStringLiteral("  %1 m\u00b2").arg(geometry::floor_area(*scene.option, storey, room), 0, 'f', 1);
+            if (metrics.horizontalAdvance(with_area) <= room_for) title = with_area;
+        }
+        QStringList lines;
+        if (scene.marks.figures)
+            for (const MapLayer& layer : scene.maps) {
+                const auto* plane = find(scene.option->planes, layer.plane.plane);
+                if (lines.isEmpty() && plane != nullptr && plane->on == ReferencePlane::On::floor && layer.plane.room == room.id) lines = figure_lines(figures_of(layer, scene.marks), scene.marks, scene.unit);
+            }
+        double width = metrics.horizontalAdvance(title);
+        for (const QString& line : lines) width = std::max(width, small.horizontalAdvance(line));
+        if (width > room_for || bounds.height() < 70) {
+            lines.clear();
+            width = metrics.horizontalAdvance(title);
+        }
+        out.push_back({QRectF(bounds.left() + 6, bounds.top() + 6, width + 10, 18 + 14 * static_cast<double>(lines.size())), title, lines});
+    }
+    return out;
+}
+
+// taken: places that are written over later.
+void draw_map(QPainter& painter, const PlanScene& scene, const MapLayer& layer, const PlanView& view, const Ink& ink, const std::vector<QRectF>& taken) {
     if (layer.value.empty() || scene.option->storeys.empty()) return;
     if (!layer.plane.lies()) return draw_upright_map(painter, scene, layer, view, ink);
     const Storey& storey = scene.option->storeys[std::min(scene.storey, scene.option->storeys.size() - 1)];
@@ -94,7 +145,7 @@ void draw_map(QPainter& painter, const PlanScene& scene, const MapLayer& layer, 
             painter.setClipPath(rings_path(view, within), Qt::IntersectClip);
         }
     // A slope is drawn as its shadow on the floor.
-    draw_layer(painter, layer, scene.scale, scene.marks, [&view](Vec3 at) { return view.to_screen({at.x, at.y}); }, ink);
+    draw_layer(painter, layer, scene.scale, scene.marks, [&view](Vec3 at) { return view.to_screen({at.x, at.y}); }, ink, taken);
     painter.restore();
 }
 
@@ -289,48 +340,19 @@ void draw_observer(QPainter& painter, const PlanScene& scene, const PlanView& vi
     painter.drawEllipse(at, 4, 4);
 }
 
-// A room's name with its area; under it, where they are wanted, the figures of its floor's map.
-void draw_names(const Hand& hand, const Storey& storey) {
-    auto& [painter, scene, view, ink] = hand;
-    for (const Room& room : storey.rooms) {
-        const QRectF bounds = polygon(view, room.footprint).boundingRect();
-        QFont heavy = painter.font(), plain = painter.font();
-        heavy.setPixelSize(12);
-        heavy.setWeight(QFont::DemiBold);
-        plain.setPixelSize(11);
-        plain.setWeight(QFont::Normal);
-        const QFontMetricsF metrics(heavy), small(plain);
-        const double room_for = bounds.width() - 22;
-        QString title = metrics.elidedText(QString::fromStdString(room.name), Qt::ElideRight, room_for);
-        // The selected room carries its dimensions there, and its name in the inspector.
-        if (title.size() < 3 || (scene.selected.contains(room.id) && !scene.marks.figures)) continue;
-        if (scene.show_areas) {
-            const QString with_area = title + QStringLiteral("  %1 m\u00b2").arg(geometry::floor_area(*scene.option, storey, room), 0, 'f', 1);
-            if (metrics.horizontalAdvance(with_area) <= room_for) title = with_area;
-        }
-        QStringList lines;
-        if (scene.marks.figures)
-            for (const MapLayer& layer : scene.maps) {
-                const auto* plane = find(scene.option->planes, layer.plane.plane);
-                if (lines.isEmpty() && plane != nullptr && plane->on == ReferencePlane::On::floor && layer.plane.room == room.id) lines = figure_lines(figures_of(layer, scene.marks), scene.marks, scene.unit);
-            }
-        double width = metrics.horizontalAdvance(title);
-        for (const QString& line : lines) width = std::max(width, small.horizontalAdvance(line));
-        if (width > room_for || bounds.height() < 70) {
-            lines.clear();
-            width = metrics.horizontalAdvance(title);
-        }
-        const QRectF box(bounds.left() + 6, bounds.top() + 6, width + 10, 18 + 14 * static_cast<double>(lines.size()));
+void draw_names(QPainter& painter, const std::vector<NamePlate>& plates, const Ink& ink) {
+    for (const NamePlate& name : plates) {
+        const QRectF& box = name.box;
         painter.setPen(Qt::NoPen);
         QColor plate = ink.paper;
         plate.setAlpha(225);
         painter.setBrush(plate);
         painter.drawRoundedRect(box, 3, 3);
         painter.setPen(ink.ink);
-        painter.setFont(heavy);
-        painter.drawText(QRectF(box.left() + 5, box.top(), box.width() - 10, 18), Qt::AlignLeft | Qt::AlignVCenter, title);
-        painter.setFont(plain);
-        for (int k = 0; k < lines.size(); ++k) painter.drawText(QRectF(box.left() + 5, box.top() + 16 + 14 * k, box.width() - 10, 14), Qt::AlignLeft | Qt::AlignVCenter, lines[k]);
+        painter.setFont(title_font(painter));
+        painter.drawText(QRectF(box.left() + 5, box.top(), box.width() - 10, 18), Qt::AlignLeft | Qt::AlignVCenter, name.title);
+        painter.setFont(line_font(painter));
+        for (int k = 0; k < name.lines.size(); ++k) painter.drawText(QRectF(box.left() + 5, box.top() + 16 + 14 * k, box.width() - 10, 14), Qt::AlignLeft | Qt::AlignVCenter, name.lines[k]);
     }
 }
 
@@ -395,7 +417,10 @@ void draw_plan(QPainter& painter, const PlanScene& scene, const PlanView& view, 
         painter.drawPolygon(shape);
     }
     draw_wall_tints(painter, scene, view, walls);
-    for (const MapLayer& layer : scene.maps) draw_map(painter, scene, layer, view, ink);
+    const auto names = scene.room_names ? name_plates(painter, scene, view, storey) : std::vector<NamePlate>();
+    std::vector<QRectF> taken;
+    for (const NamePlate& name : names) taken.push_back(name.box);
+    for (const MapLayer& layer : scene.maps) draw_map(painter, scene, layer, view, ink, taken);
     draw_floor_voids(hand, storey);
     painter.setRenderHint(QPainter::SmoothPixmapTransform);
     if (!scene.sun.isNull()) painter.drawImage(QRectF(view.to_screen({scene.sun_low.x, scene.sun_high.y}), view.to_screen({scene.sun_high.x, scene.sun_low.y})), scene.sun);
@@ -412,7 +437,7 @@ void draw_plan(QPainter& painter, const PlanScene& scene, const PlanView& view, 
     if (scene.dimensions) draw_dimensions(hand, storey);
     for (const Observer& observer : option.observers)
         if (find(storey.rooms, observer.room) != nullptr) draw_observer(painter, scene, view, ink, observer);
-    if (scene.room_names) draw_names(hand, storey);
+    draw_names(painter, names, ink);
 }
 
 }  // namespace wp::report

@@ -129,7 +129,7 @@ void draw_single(QPainter& painter, const MapLayer& layer, const Frame& frame, c
 }
 
 // Every so many columns and rows that figures do not touch.
-void draw_values(QPainter& painter, const MapLayer& layer, const Scale& scale, const Frame& frame, const Ink& ink) {
+void draw_values(QPainter& painter, const MapLayer& layer, const Scale& scale, const Frame& frame, const Ink& ink, const std::vector<QRectF>& taken) {
     const auto& p = layer.plane;
     if (p.columns == 1 && p.rows == 1) return draw_single(painter, layer, frame, ink);
     const auto stride = [](double cell, double wanted) { return std::max(1, static_cast<int>(std::ceil(wanted / std::max(cell, 0.1)))); };
@@ -144,9 +144,14 @@ void draw_values(QPainter& painter, const MapLayer& layer, const Scale& scale, c
     for (size_t i = 0; i < p.points.size(); ++i) {
         const int column = p.cell_of[i] % p.columns, row = p.cell_of[i] / p.columns;
         if (std::isnan(layer.value[i]) || column % every_column != (every_column - 1) / 2 || row % every_row != (every_row - 1) / 2) continue;
-        painter.setPen(layer.stale ? ink.faint : scale.ink(layer.value[i]));
         const QPointF at = frame(column + 0.5, row + 0.5);
-        painter.drawText(QRectF(at.x() - 30, at.y() - 9, 60, 18), Qt::AlignCenter, figure(layer.value[i]));
+        const QString text = figure(layer.value[i]);
+        // Half a number is worse than none.
+        const double w = painter.fontMetrics().horizontalAdvance(text);
+        const QRectF box(at.x() - w / 2, at.y() - 6, w, 12);
+        if (std::any_of(taken.begin(), taken.end(), [&](const QRectF& r) { return r.intersects(box); })) continue;
+        painter.setPen(layer.stale ? ink.faint : scale.ink(layer.value[i]));
+        painter.drawText(QRectF(at.x() - 30, at.y() - 9, 60, 18), Qt::AlignCenter, text);
     }
 }
 
@@ -175,7 +180,7 @@ QImage map_image(const MapLayer& layer, const Scale& scale) {
     return image;
 }
 
-void draw_layer(QPainter& painter, const MapLayer& layer, const Scale& scale, const MapMarks& marks, const OnPaper& on_paper, const Ink& ink) {
+void draw_layer(QPainter& painter, const MapLayer& layer, const Scale& scale, const MapMarks& marks, const OnPaper& on_paper, const Ink& ink, const std::vector<QRectF>& taken) {
     if (layer.value.empty() || layer.plane.columns < 1 || layer.plane.rows < 1) return;
     const Frame frame = frame_of(layer.plane, on_paper);
     painter.save();
@@ -191,7 +196,7 @@ void draw_layer(QPainter& painter, const MapLayer& layer, const Scale& scale, co
         if (marks.has_band()) draw_hatching(painter, lattice, marks, frame, ink);
         if (marks.contours) draw_contours(painter, lattice, scale, frame, ink);
     }
-    if (marks.values) draw_values(painter, layer, scale, frame, ink);
+    if (marks.values) draw_values(painter, layer, scale, frame, ink, taken);
 }
 
 LayerFigures figures_of(const MapLayer& layer, const MapMarks& marks) {

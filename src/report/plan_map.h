@@ -10,7 +10,8 @@ namespace wp::report {
 /// Where a place of the model is on the paper; must be affine over the plane.
 using OnPaper = std::function<QPointF(Vec3)>;
 
-void draw_layer(QPainter& painter, const MapLayer& layer, const Scale& scale, const MapMarks& marks, const OnPaper& on_paper, const Ink& ink);
+/// taken: places that are written over later; no value is begun there.
+void draw_layer(QPainter& painter, const MapLayer& layer, const Scale& scale, const MapMarks& marks, const OnPaper& on_paper, const Ink& ink, const std::vector<QRectF>& taken = {});
 
 /// Fits the plane's values into an image of its cells, missing ones taken from their neighbours. The first line is the last row.
 QImage map_image(const MapLayer& layer, const Scale& scale);

@@ -75,6 +75,26 @@ TEST(Planes, leave_out_what_stands_in_their_way) {
     EXPECT_NEAR(points_of(project).area(), before, 1e-9) << "lower than the plane";
 }
 
+TEST(Planes, leave_out_the_dark_under_a_bench_that_is_higher_than_they_are) {
+    auto project = test::one_room();
+    project.options[0].planes[0].spacing = 0.25;
+    project.options[0].planes[0].height = 0.76;
+    const double before = points_of(project).area();
+    Thing bench = usual(Thing::Kind::table);
+    bench.id = "bench";
+    bench.storey = "ground";
+    bench.at = {2, 3};
+    bench.width = 2;
+    bench.length = 1;
+    bench.height = 0.86;
+    project.options[0].things = {bench};
+    EXPECT_NEAR(points_of(project).area(), before - 2, 0.5);
+    project.options[0].things[0].height = 0.74;
+    EXPECT_NEAR(points_of(project).area(), before, 1e-9) << "on a desk light is wanted";
+    project.options[0].things[0].base = 2;
+    EXPECT_NEAR(points_of(project).area(), before, 1e-9) << "what hangs above does not take the place";
+}
+
 TEST(Planes, follow_their_room) {
     auto project = test::one_room();
     const double before = points_of(project).area();

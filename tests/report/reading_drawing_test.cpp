@@ -34,12 +34,12 @@ MapLayer slope(int columns = 8, int rows = 12) {
     return layer;
 }
 
-QImage drawn(const MapLayer& layer, const MapMarks& marks, double pixels = 60, const Scale& scale = {0, 10, false}) {
+QImage drawn(const MapLayer& layer, const MapMarks& marks, double pixels = 60, const Scale& scale = {0, 10, false}, const std::vector<QRectF>& taken = {}) {
     QImage image(static_cast<int>(4 * pixels), static_cast<int>(6 * pixels), QImage::Format_RGB32);
     image.fill(Qt::white);
     QPainter painter(&image);
     painter.setFont(page_font(11));
-    draw_layer(painter, layer, scale, marks, [&](Vec3 p) { return QPointF(p.x * pixels, (6 - p.y) * pixels); }, Ink());
+    draw_layer(painter, layer, scale, marks, [&](Vec3 p) { return QPointF(p.x * pixels, (6 - p.y) * pixels); }, Ink(), taken);
     return image;
 }
 
@@ -55,6 +55,23 @@ const MapMarks kBare = [] {
     marks.values = false;
     return marks;
 }();
+
+TEST(Values, none_is_begun_where_a_rooms_name_will_stand) {
+    MapMarks bare;
+    bare.values = false;
+    const QImage empty = drawn(slope(), bare), all = drawn(slope(), {});
+    const QRectF plate(10, 8, 120, 40);
+    const QImage spared = drawn(slope(), {}, 60, {0, 10, false}, {plate});
+    const auto in_plate = [&](const QImage& image) {
+        int n = 0;
+        for (int y = 8; y < 48; ++y)
+            for (int x = 10; x < 130; ++x) n += image.pixel(x, y) != empty.pixel(x, y);
+        return n;
+    };
+    EXPECT_GT(in_plate(all), 50) << "there would be values";
+    EXPECT_EQ(in_plate(spared), 0) << "not even a part of one";
+    EXPECT_EQ(differing(all, spared, 80), 0) << "elsewhere they stand as before";
+}
 
 TEST(MapMarks, hatch_what_is_below_and_above_and_leave_the_band_alone) {
     MapMarks band = kBare;
