@@ -206,23 +206,29 @@ void HourlyLight::reckon(size_t points, const Part& rows, std::span<const size_t
     static const bool wide = __builtin_cpu_supports("avx2");
     const size_t width = rows.columns.size();
     std::vector<float> shine((hours.size() + kAbreast - 1) / kAbreast * kAbreast * width, 0.0f);
+    // The sun stands between few of its nodes.
+    struct Beam {
+        size_t node;
+        float lux;
+    };
+    std::vector<Beam> beams;
+    std::vector<size_t> first{0};  // of each hour's
     for (size_t h = 0; h < hours.size(); ++h) {
         const auto row = sky_->row(hours[h]);
         for (size_t c = 0; c < width; ++c) shine[h * width + c] = row[rows.columns[c]];
+        for (size_t n = 0; n < rows.nodes.size(); ++n)
+            if (row[rows.nodes[n]] != 0) beams.push_back({n, row[rows.nodes[n]]});
+        first.push_back(beams.size());
     }
     float sums[kAbreast * kTile];
     for (size_t t = 0; t < rows.tiles; ++t)
         for (size_t h = 0; h < hours.size(); h += kAbreast) {
             (wide ? tile_wide : tile)(shine.data() + h * width, width, rows.dense.data() + t * width * kTile, width, sums);
             for (size_t k = 0; k < kAbreast && h + k < hours.size(); ++k) {
-                const auto row = sky_->row(hours[h + k]);
                 float* sum = sums + k * kTile;
-                // The sun stands between few of its nodes.
-                for (size_t n = 0; n < rows.nodes.size(); ++n) {
-                    const float beam = row[rows.nodes[n]];
-                    if (beam == 0) continue;
-                    const float* of = rows.of_nodes.data() + (t * rows.nodes.size() + n) * kTile;
-                    for (size_t p = 0; p < kTile; ++p) sum[p] += beam * of[p];
+                for (size_t b = first[h + k]; b < first[h + k + 1]; ++b) {
+                    const float* of = rows.of_nodes.data() + (t * rows.nodes.size() + beams[b].node) * kTile;
+                    for (size_t p = 0; p < kTile; ++p) sum[p] += beams[b].lux * of[p];
                 }
                 float* out = to + hours[h + k] * points + t * kTile;
                 for (size_t p = 0; p < std::min(kTile, points - t * kTile); ++p) out[p] += sum[p];
