@@ -145,7 +145,7 @@ std::vector<std::string> plane_names(const model::Option& option, const std::vec
         const auto* thing = plane_thing(option, points.plane);
         std::string name = place ? place.room->name : thing != nullptr ? thing->name : points.plane;
         const auto same = std::count_if(option.planes.begin(), option.planes.end(), [&](const auto& p) { return p.room == points.room; });
-        if (plane != nullptr && (same > 1 || !place)) name += ", " + plane->name;
+        if (plane != nullptr && (same > 1 || !place || plane->on != model::ReferencePlane::On::floor)) name += ", " + plane->name;
         if (plane == nullptr && thing == nullptr) {
             const std::string window = window_name(option, points.plane);
             name = place ? place.room->name + ", " + window : window;

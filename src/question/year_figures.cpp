@@ -363,7 +363,7 @@ std::vector<RoomFigure> room_figures(const YearAnswer& year, size_t plane, const
     mean(PointFigure::mean);
     mean(PointFigure::autonomy);
     mean(PointFigure::continuous);
-    share("spatial_autonomy", "Area with target half the time", ends_of(spatial.take()));
+    share("spatial_autonomy", "Spatial autonomy", ends_of(spatial.take()));
     share("spatial_autonomy_lm83", "Spatial autonomy, LM-83", fixed.of("spatial_autonomy_lm83"));
     share("spatial_autonomy_open", "The same without blinds", fixed.of("spatial_autonomy_open"));
     share("sunlight_exposure_lm83", "Sunlight exposure, LM-83", fixed.of("sunlight_exposure_lm83"));

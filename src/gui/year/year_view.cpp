@@ -47,7 +47,7 @@ void grid(QPainter& painter, QRectF r, double top, const report::Ink& ink) {
         painter.setPen(QPen(ink.faint, 0.5));
         painter.drawLine(QPointF(r.left(), y), QPointF(r.right(), y));
         painter.setPen(ink.ink);
-        painter.drawText(QRectF(r.left() - 52, y - 8, 47, 16), Qt::AlignRight | Qt::AlignVCenter, i == 0 ? QStringLiteral("0") : report::figure(top * i / 2));
+        painter.drawText(QRectF(r.left() - 52, y - 8, 47, 16), Qt::AlignRight | Qt::AlignVCenter, QString::number(top * i / 2));
     }
 }
 
