@@ -106,8 +106,7 @@ std::vector<uint8_t> YearAnswer::Reckoner::decide_window(size_t group, double li
         const auto& list = in_.groups[group].openings;
         if (std::find(list.begin(), list.end(), in_.light->faces[f].plane) == list.end()) continue;
         const auto face = face_light(f, watts);
-        // Four points a pane: as good a weight as its area where panes are alike.
-        const auto weight = static_cast<double>(in_.light->faces[f].points.size());
+        const double weight = glass_area(in_.light->faces[f].plane);
         for (size_t r = 0; r < lit(); ++r) sum[r] += weight * static_cast<double>(face.on[r]);
         area += weight;
     }

@@ -68,6 +68,8 @@ class YearAnswer::Reckoner {
         std::vector<float> on, through;
     };
     FaceLight face_light(size_t face, bool watts);
+    /// Of an opening, between frame and bars, m^2.
+    double glass_area(const model::Id& opening) const;
     void make_room(size_t bytes);
 
     Inputs in_;

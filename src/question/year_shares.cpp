@@ -61,15 +61,22 @@ YearAnswer::Reckoner::FaceLight YearAnswer::Reckoner::face_light(size_t face, bo
     return out;
 }
 
+double YearAnswer::Reckoner::glass_area(const model::Id& opening) const {
+    double area = 0;
+    for (const auto& portal : in_.panes.portals)
+        if (portal.opening == opening) area += length(portal.u) * length(portal.v) * portal.free_share * portal.glass_share;
+    return area;
+}
+
 std::vector<PaneHeat> YearAnswer::Reckoner::heat() {
     const std::lock_guard lock(mutex_);
     std::vector<PaneHeat> out;
     for (size_t f = 0; f < in_.light->faces.size(); ++f) {
         PaneHeat heat;
         heat.opening = in_.light->faces[f].plane;
+        heat.area = glass_area(heat.opening);
         for (const auto& portal : in_.panes.portals) {
             if (portal.opening != heat.opening) continue;
-            heat.area += length(portal.u) * length(portal.v) * portal.free_share * portal.glass_share;
             if (portal.glazing < 0) {
                 heat.passes = 1;
                 heat.solar_known = true;

@@ -184,6 +184,35 @@ TEST(BlindControl, above_a_limit_on_the_window_they_close_whatever_reaches_the_r
     EXPECT_GT(closed_hours(states), 500u);
 }
 
+TEST(BlindControl, a_large_window_of_a_group_counts_for_more_than_a_small_one) {
+    // One by hand of a large window to the south and a slit to the north: what falls onto the group is nearly what falls onto the large one.
+    auto project = room_with({fabric("cloth", 0.01, 0.05)}, Kind::window_irradiance);
+    auto& option = project.options[0];
+    auto slit = option.storeys[0].rooms[0].openings[0];
+    slit.id = slit.name = "slit";
+    slit.edge = 2;
+    slit.width = 0.2;
+    slit.height = 0.5;
+    option.storeys[0].rooms[0].openings.push_back(slit);
+    model::WindowGroup both;
+    both.id = "both";
+    both.name = "Both";
+    both.openings = {"W-01", "slit"};
+    both.control = option.control;
+    both.control.limit = 250;
+    option.groups = {both};
+    const auto year = year_of(project);
+    ASSERT_EQ(year.groups.size(), 1u);
+    const auto heat = year.heat();
+    ASSERT_EQ(heat.size(), 2u);
+    EXPECT_GT(std::max(heat[0].area, heat[1].area), 10 * std::min(heat[0].area, heat[1].area));
+    const auto& states = year.states(0, Operation::control);
+    for (size_t h = 0; h < states.size(); ++h) {
+        const double on = (heat[0].area * static_cast<double>(heat[0].on[h]) + heat[1].area * static_cast<double>(heat[1].on[h])) / (heat[0].area + heat[1].area);
+        if (std::fabs(on - 250) > 1) EXPECT_EQ(states[h] > 0, on > 250) << "hour " << h << ", " << on << " W/m2";
+    }
+}
+
 TEST(BlindControl, by_the_clock_only_in_its_months_which_may_run_over_the_new_year) {
     auto project = room_with({fabric("cloth", 0.01, 0.05)}, Kind::schedule);
     auto& control = project.options[0].control;
