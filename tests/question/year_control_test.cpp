@@ -315,3 +315,27 @@ TEST(Retracing, another_plane_traces_its_own_points_only) {
     project.options[0].planes[1].height = 1.2;
     EXPECT_EQ(traced_and_found(project, kept).first, 2u);
 }
+
+TEST(Retracing, furniture_in_one_room_traces_that_room_alone) {
+    std::map<Fingerprint, std::string> kept;
+    auto project = two_rooms();
+    traced_and_found(project, kept);
+    model::Thing table = model::usual(model::Thing::Kind::table);
+    table.id = table.name = "table";
+    table.storey = "ground";
+    table.at = {6, 3};
+    table.width = 1.5;
+    table.length = 0.8;
+    table.height = 0.7;
+    project.options[0].things = {table};
+    EXPECT_EQ(traced_and_found(project, kept).first, 2u);
+}
+
+TEST(Retracing, a_blind_of_another_cloth_traces_closed_blinds_only) {
+    std::map<Fingerprint, std::string> kept;
+    auto project = two_rooms();
+    traced_and_found(project, kept);
+    project.materials.push_back(fabric("cloth", 0.02, 0.08));
+    project.options[0].control.states = {"cloth"};
+    EXPECT_EQ(traced_and_found(project, kept).first, 2u) << "each room behind the new cloth; with blinds open nothing is new";
+}
