@@ -73,13 +73,20 @@ Outcome put_in_place(const fs::path& finished, const fs::path& target) {
 }
 
 Outcome write_file(const fs::path& path, std::string_view bytes) {
+    return write_file(path, [&](const TakeBytes& take) { take(bytes); });
+}
+
+Outcome write_file(const fs::path& path, const std::function<void(const TakeBytes&)>& make) {
     // Follow links, so that a linked project stays a link.
     std::error_code error;
     const fs::path target = fs::is_symlink(path, error) ? fs::canonical(path, error) : path;
     const fs::path part = name_beside(target);
     const int handle = ::open(part.c_str(), O_WRONLY | O_CREAT | O_TRUNC | O_CLOEXEC, 0644);
     if (handle < 0) return cannot_write(path, errno);
-    int failed = write_all(handle, bytes);
+    int failed = 0;
+    make([&](std::string_view bytes) {
+        if (failed == 0) failed = write_all(handle, bytes);
+    });
     if (::close(handle) != 0 && failed == 0) failed = errno;
     if (failed != 0) {
         fs::remove(part, error);

@@ -2,6 +2,7 @@
 // Reading whole files and writing them so that a reader never sees half of one.
 #pragma once
 #include <filesystem>
+#include <functional>
 #include <string>
 #include <string_view>
 
@@ -14,6 +15,9 @@ Result<std::string> read_file(const std::filesystem::path& path, size_t limit = 
 
 /// Writes beside the target, flushes to the disk, then renames over it: after a crash or a full disk the old file stands.
 Outcome write_file(const std::filesystem::path& path, std::string_view bytes);
+/// The same of bytes that come one after the other: make is given what takes them.
+using TakeBytes = std::function<void(std::string_view)>;
+Outcome write_file(const std::filesystem::path& path, const std::function<void(const TakeBytes&)>& make);
 
 /// Moves a finished file that another library wrote over its target, flushed.
 Outcome put_in_place(const std::filesystem::path& finished, const std::filesystem::path& target);

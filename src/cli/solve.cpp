@@ -249,8 +249,12 @@ class Solver {
         std::vector<std::pair<fs::path, std::string>> files = {{name(job, ".csv"), exchange::year_csv(answer, use)},
                                                                {name(job, ".json"), exchange::year_json(origin(job), answer, names, judged, use, lighting)}};
         if (arguments_.hourly) {
-            for (size_t p = 0; p < answer.planes.size(); ++p)
-                files.emplace_back(name(job, ("." + answer.planes[p].plane.plane + ".hours.csv").c_str()), exchange::hourly_csv(answer, p, use.operation));
+            for (size_t p = 0; p < answer.planes.size(); ++p) {
+                const auto fault = write_file(name(job, ("." + answer.planes[p].plane.plane + ".hours.csv").c_str()), [&](const TakeBytes& take) { exchange::hourly_csv(answer, p, use.operation, take); });
+                if (!fault) continue;
+                complain(*fault);
+                return kCannotWrite;
+            }
             files.emplace_back(name(job, ".blinds.csv"), exchange::blinds_csv(answer, use.operation));
             if (!lighting.empty()) files.emplace_back(name(job, ".power.csv"), exchange::power_csv(lighting));
             files.emplace_back(name(job, ".sun-on-glass.csv"), exchange::heat_csv(answer.heat()));

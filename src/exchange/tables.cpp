@@ -4,8 +4,12 @@
 #include <fmt/core.h>
 #include <fmt/format.h>
 
+#include <algorithm>
+#include <cstring>
 #include <iterator>
+#include <optional>
 
+#include "base/aside.h"
 #include "light/replicates.h"
 
 namespace wp::exchange {
@@ -67,17 +71,61 @@ std::string plain(std::string name) {
 
 }  // namespace
 
-std::string hourly_csv(const question::YearAnswer& answer, size_t plane, question::Operation operation) {
+namespace {
+
+// Light of a plane's parts, to be read hour by hour: that of a plane of several parts lies on the disk meanwhile, where there is room.
+class ByHour {
+ public:
+    ByHour(const question::YearAnswer& answer, size_t plane, question::Operation operation) {
+        for (size_t k = 0; k < answer.parts(plane); ++k) {
+            Part part{answer.lux_part(plane, k, operation).light, {}, 0};
+            part.points = part.light->points;
+            if (row_of_.empty()) row_of_ = part.light->row_of;
+            if (answer.parts(plane) > 1) part.slot = aside_.put({reinterpret_cast<const char*>(part.light->lux.data()), part.light->lux.size() * sizeof(float)});
+            if (part.slot) part.light = nullptr;
+            parts_.push_back(std::move(part));
+        }
+    }
+    /// Of all points; empty where it is dark.
+    std::vector<float> at(int hour) const {
+        std::vector<float> out;
+        const int row = row_of_.empty() ? -1 : row_of_[static_cast<size_t>(hour)];
+        if (row < 0) return out;
+        for (const Part& part : parts_) {
+            const size_t size = part.points * sizeof(float), before = out.size();
+            out.resize(before + part.points);
+            if (part.slot) std::memcpy(out.data() + before, aside_.get({part.slot->at + static_cast<size_t>(row) * size, size}).data(), size);
+            else std::copy_n(part.light->lux.data() + static_cast<size_t>(row) * part.points, part.points, out.data() + before);
+        }
+        return out;
+    }
+
+ private:
+    struct Part {
+        std::shared_ptr<const metric::HourlyLux> light;
+        std::optional<AsideFile::Slot> slot;
+        size_t points = 0;
+    };
+    AsideFile aside_;
+    std::vector<Part> parts_;
+    std::vector<int> row_of_;
+};
+
+}  // namespace
+
+void hourly_csv(const question::YearAnswer& answer, size_t plane, question::Operation operation, const TakeBytes& take) {
     std::string out = "month,day,hour_ending";
     const size_t points = answer.planes[plane].plane.points.size();
     for (size_t i = 0; i < points; ++i) fmt::format_to(std::back_inserter(out), ",point_{}_lux", i);
     out += "\n";
-    const auto light = answer.lux(plane, operation);
+    const ByHour light(answer, plane, operation);
     each_hour(out, [&](int h) {
-        const auto lux = light->at(h);
+        const auto lux = light.at(h);
         for (size_t i = 0; i < points; ++i) fmt::format_to(std::back_inserter(out), ",{:.1f}", lux.empty() ? 0.0f : lux[i]);
+        take(out);
+        out.clear();
     });
-    return out;
+    take(out);
 }
 
 std::string blinds_csv(const question::YearAnswer& answer, question::Operation operation) {

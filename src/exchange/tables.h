@@ -3,6 +3,7 @@
 #pragma once
 #include <string>
 
+#include "base/file.h"
 #include "model/project.h"
 #include "question/daylight_factor.h"
 #include "question/glare.h"
@@ -12,8 +13,8 @@ namespace wp::exchange {
 
 /// One line a point: every figure with the ends of its 95 % band, for the hours its room is occupied.
 std::string year_csv(const question::YearAnswer& answer, const question::YearUse& use);
-/// One line an hour of the year, one column a point.
-std::string hourly_csv(const question::YearAnswer& answer, size_t plane, question::Operation operation);
+/// One line an hour of the year, one column a point: line by line, so that no plane is too large.
+void hourly_csv(const question::YearAnswer& answer, size_t plane, question::Operation operation, const TakeBytes& take);
 /// One line an hour, one column a window group: the state of its blinds; then one a plane: 1 where no state keeps the sun out.
 std::string blinds_csv(const question::YearAnswer& answer, question::Operation operation);
 /// One line an hour, one column an electric light.

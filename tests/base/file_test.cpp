@@ -27,6 +27,18 @@ TEST(Files, what_cannot_be_written_leaves_the_old_file) {
     EXPECT_EQ(*read_file(folder / "a.txt"), "old");
 }
 
+TEST(Files, what_comes_in_pieces_is_whole_and_not_there_before_its_end) {
+    const test::Folder folder;
+    const auto path = folder / "long.txt";
+    const auto fault = write_file(path, [&](const TakeBytes& take) {
+        for (int i = 0; i < 1000; ++i) take("light ");
+        EXPECT_FALSE(std::filesystem::exists(path)) << "half a table is none";
+    });
+    EXPECT_FALSE(fault);
+    EXPECT_EQ(read_file(path)->size(), 6000u);
+    EXPECT_TRUE(write_file(folder / "no such folder" / "x", [](const TakeBytes& take) { take("lost"); }));
+}
+
 TEST(Files, a_link_stays_a_link) {
     const test::Folder folder;
     ASSERT_FALSE(write_file(folder / "real.txt", "old"));

@@ -52,8 +52,35 @@ TEST(Summaries, a_year_carries_its_verdicts_and_its_blinds) {
     EXPECT_LE(mean["band_95"][0], mean["value"]);
     const std::string csv = exchange::year_csv(year, {{}, {metric::daily_hours(8, 18)}, question::Operation::lm83});
     EXPECT_EQ(static_cast<size_t>(std::count(csv.begin(), csv.end(), '\n')), 1 + planes[0].points.size());
-    const std::string hours = exchange::hourly_csv(year, 0, question::Operation::open);
+    std::string hours;
+    exchange::hourly_csv(year, 0, question::Operation::open, [&](std::string_view bytes) { hours += bytes; });
     EXPECT_EQ(std::count(hours.begin(), hours.end(), '\n'), 8761);
+}
+
+TEST(HourlyTable, of_a_plane_of_many_points_has_every_points_light_in_its_own_column) {
+    auto project = test::one_room();
+    project.options[0].planes[0].spacing = 0.15;
+    const auto planes = *question::planes_of(project.options[0], project.questions[0]);
+    const auto year = question::solve_year(geometry::build_surfaces(project, project.options[0]), planes, test::weather(), 0, {0.9, 1, 0});
+    ASSERT_GT(year.parts(0), 1u);
+    std::vector<std::string> lines(1);
+    exchange::hourly_csv(year, 0, question::Operation::open, [&](std::string_view bytes) {
+        for (const char c : bytes)
+            if (c == '\n') lines.emplace_back();
+            else lines.back() += c;
+    });
+    ASSERT_EQ(lines.size(), 8762u) << "a head, 8760 hours, and nothing after the last";
+    EXPECT_TRUE(lines.back().empty());
+    const auto light = year.lux(0, question::Operation::open);
+    for (const int hour : {3, 24 * 172 + 12, 8759 - 12}) {
+        std::vector<std::string> cells(1);
+        for (const char c : lines[static_cast<size_t>(hour) + 1])
+            if (c == ',') cells.emplace_back();
+            else cells.back() += c;
+        ASSERT_EQ(cells.size(), 3 + light->points);
+        const auto lux = light->at(hour);
+        for (size_t i = 0; i < light->points; ++i) EXPECT_NEAR(std::stod(cells[3 + i]), lux.empty() ? 0.0 : static_cast<double>(lux[i]), 0.051);
+    }
 }
 
 TEST(Summaries, figures_are_rounded_to_what_they_are_worth) {
