@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // What a year costs beside other things, in one run: warmpane-bench-year PROJECT [OPTION]. Ratios only; nothing is judged by the clock alone.
-// warmpane-bench-year PROJECT OPTION MOST tells instead how time and memory grow from a thousand points to that many (say 100000: half an hour).
+// warmpane-bench-year PROJECT OPTION MOST tells instead how time and memory grow from a thousand points to that many (say 100000: a quarter of an hour).
 #include <embree3/rtcore.h>
 #include <fmt/core.h>
 #include <sys/resource.h>

@@ -69,10 +69,6 @@ std::string plain(std::string name) {
     return name;
 }
 
-}  // namespace
-
-namespace {
-
 // Light of a plane's parts, to be read hour by hour: that of a plane of several parts lies on the disk meanwhile, where there is room.
 class ByHour {
  public:

@@ -71,13 +71,11 @@ PaneChange::PaneChange(const geometry::Surfaces& then, const geometry::Surfaces&
     }
 }
 
-namespace {
 std::vector<int> groups_of_portals(const YearLight& light, const std::vector<int>& group_of_opening) {
     std::vector<int> out;
     for (const int o : light.opening_of_portal) out.push_back(o < 0 ? -1 : group_of_opening[static_cast<size_t>(o)]);
     return out;
 }
-}  // namespace
 
 HourlyLight::HourlyLight(std::shared_ptr<const YearLight> light, std::shared_ptr<const YearSky> sky, const geometry::Surfaces& panes, std::vector<int> group_of_opening, size_t groups)
     : light_(std::move(light)), sky_(std::move(sky)), panes_(panes), figures_now_(light::figures_of(panes)), glass_(print_of(panes.glazings)), group_of_opening_(std::move(group_of_opening)), groups_(groups),

@@ -28,6 +28,9 @@ class PaneChange {
     std::vector<float> at_, evenly_;
 };
 
+/// From the group of each opening that of each portal: -1 for those of none.
+std::vector<int> groups_of_portals(const YearLight& light, const std::vector<int>& group_of_opening);
+
 class HourlyLight {
  public:
     /// groups: of which window group each source of the light is, -1 none. panes: as they are now.

@@ -28,7 +28,7 @@ YearAnswer::Reckoner::Reckoner(Inputs inputs) : in_(std::move(inputs)) {
         }
     blocks_of_plane_.resize(light.planes.size());
     for (size_t b = 0; b < light.blocks.size(); ++b) blocks_of_plane_[light.blocks[b].plane].push_back(b);
-    for (const int o : light.opening_of_portal) group_of_portal_.push_back(o < 0 ? -1 : group_of_opening_[static_cast<size_t>(o)]);
+    group_of_portal_ = groups_of_portals(light, group_of_opening_);
     // Another answer's will do where nothing but control differs.
     if (in_.hourly == nullptr || !in_.hourly->serves(in_.light.get(), in_.sky.get(), in_.panes, group_of_opening_))
         in_.hourly = std::make_shared<HourlyLight>(in_.light, in_.sky, in_.panes, group_of_opening_, in_.groups.size());

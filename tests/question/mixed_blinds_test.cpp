@@ -6,7 +6,7 @@
 
 #include "geometry/builder.h"
 #include "question/ask_year.h"
-#include "support.h"
+#include "question/two_sides.h"
 
 using namespace wp;
 using namespace wp::question;
@@ -21,12 +21,7 @@ struct Setting {
     std::vector<light::BlindLayers> layers;
     Setting() {
         auto project = test::one_room();
-        auto& room = project.options[0].storeys[0].rooms[0];
-        auto west = room.openings[0];
-        west.id = west.name = "west";
-        west.edge = 3;
-        west.along = 2;
-        room.openings.push_back(west);
+        test::add_west_window(project);
         surfaces = geometry::build_surfaces(project, project.options[0]);
         groups = window_groups(project, project.options[0], surfaces);
         for (size_t k = 0; k < state_count(groups); ++k) layers.push_back(layers_of(surfaces, groups, k));

@@ -7,7 +7,7 @@
 
 #include "question/ask.h"
 #include "question/ask_year.h"
-#include "support.h"
+#include "question/two_sides.h"
 
 using namespace wp;
 using namespace wp::question;
@@ -104,12 +104,7 @@ TEST(BlindControl, of_several_states_the_most_open_one_that_meets_the_rule_is_ta
 
 TEST(BlindControl, windows_of_two_sides_close_each_for_its_own_sun) {
     auto project = room_with({fabric("cloth", 0.01, 0.05)});
-    auto& room = project.options[0].storeys[0].rooms[0];
-    auto west = room.openings[0];
-    west.id = west.name = "west";
-    west.edge = 3;
-    west.along = 2;
-    room.openings.push_back(west);
+    test::add_west_window(project);
     const auto year = year_of(project);
     ASSERT_EQ(year.groups.size(), 2u);
     const size_t w = year.groups[0].openings[0] == "west" ? 0 : 1, s = 1 - w;

@@ -11,7 +11,7 @@
 #include "light/replicates.h"
 #include "model/shading.h"
 #include "question/ask_year.h"
-#include "support.h"
+#include "question/two_sides.h"
 #include "validation/brute.h"
 #include "validation/cases.h"
 
@@ -91,12 +91,7 @@ Scene lit_through_another() {
 // Windows to the south and to the west, each with blinds of its own.
 Scene two_sides() {
     Scene out{"blinds closed on one side, open on the other", test::one_room(), question::Operation::lm83, true};
-    auto& room = out.project.options[0].storeys[0].rooms[0];
-    model::Opening west = room.openings[0];
-    west.id = west.name = "W-02";
-    west.edge = 3;
-    west.along = 2;
-    room.openings.push_back(west);
+    test::add_west_window(out.project);
     out.project.options[0].planes[0].spacing = 1.5;
     return out;
 }
