@@ -110,13 +110,8 @@ size_t YearAnswer::Reckoner::state_of_portal(int portal, Operation operation, si
 
 namespace {
 
-HourlyLux empty_year(const YearSky& sky, size_t points) {
-    HourlyLux out;
-    out.points = points;
-    out.row_of = sky.row_of;
-    out.lux.assign(sky.hours.size() * points, 0.0f);
-    return out;
-}
+/// lux: lit hours x points.
+std::shared_ptr<HourlyLux> year_of(const YearSky& sky, size_t points, std::vector<float> lux) { return std::make_shared<HourlyLux>(HourlyLux{points, sky.row_of, std::move(lux)}); }
 
 }  // namespace
 
@@ -124,7 +119,7 @@ std::shared_ptr<const HourlyLux> YearAnswer::Reckoner::direct(size_t block) {
     const std::lock_guard lock(mutex_);
     if (const auto it = direct_.find(block); it != direct_.end()) return it->second;
     const YearBlock& points = in_.light->blocks[block];
-    auto out = std::make_shared<HourlyLux>(empty_year(*in_.sky, points.count));
+    auto out = year_of(*in_.sky, points.count, std::vector<float>(lit() * points.count, 0.0f));
     each_beam(*in_.light->sun->at(block), in_.light->planes[points.plane].normal, [&](size_t row, uint32_t point, int, float lux, const float* left) { out->lux[row * out->points + point] += lux * left[0]; });
     make_room(out->lux.size() * sizeof(float));
     return direct_[block] = out;
@@ -142,10 +137,7 @@ std::shared_ptr<const HourlyLux> YearAnswer::Reckoner::lux(size_t block, Operati
     if (const auto it = lux_.find({block, operation}); it != lux_.end()) return it->second;
     decide(operation);
     const YearBlock& points = in_.light->blocks[block];
-    auto out = std::make_shared<HourlyLux>();
-    out->points = points.count;
-    out->row_of = in_.sky->row_of;
-    out->lux = in_.hourly->block(block, course(operation));
+    auto out = year_of(*in_.sky, points.count, in_.hourly->block(block, course(operation)));
     each_beam(*in_.light->sun->at(block), in_.light->planes[points.plane].normal, [&](size_t row, uint32_t point, int portal, float lux, const float* left) {
         out->lux[row * out->points + point] += lux * left[state_of_portal(portal, operation, row)];
     });
