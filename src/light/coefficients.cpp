@@ -7,7 +7,6 @@
 
 #include "base/parallel.h"
 #include "light/replicates.h"
-#include "light/sun_choice.h"
 
 namespace wp::light {
 
@@ -22,20 +21,15 @@ struct Rows {
     }
 };
 
-/// Below this throughput the sun is looked for by roulette only: a look costs as much as a ray. Chosen by the least product of squared error and time
-/// on the demo's five rooms, blinds open and closed.
-constexpr float kSunRoulette = 0.2f;
-
 struct CoefficientSink {
     const CoefficientTask& task;
     const CoefficientLayout& layout;
     const size_t states;
     Rows* rows;                // of this point, by state
-    Tally& tally;
-    const SunChoice& choice;
-    SunChoice::Room& room;
-    std::array<float*, kMostStates> nodes{};  // of this replicate by state, where they are kept
-    std::array<double, kMostStates> typical_sky{}, typical_sun{};
+    PatchSums* sums;           // likewise
+    PatchGatherer& met;
+    uint32_t dice;             // of this path
+    std::array<double, kMostStates> typical_sky{};
 
     size_t row_of(int portal, const Trail& trail) const {
         const int found = portal >= 0 ? task.source_of_portal[static_cast<size_t>(portal)] : -1;
@@ -48,7 +42,7 @@ struct CoefficientSink {
             const float found = weight * trail.states[k];
             if (!(found > 0)) continue;
             rows[k].row(row, layout.columns())[column] += found;
-            typical_sky[k] += static_cast<double>(found) * task.typical[k][column];
+            typical_sky[k] += static_cast<double>(found) * task.typical[k].columns[column];
         }
     }
     void sky(Vec3f d, float weight, const Trail& trail) {
@@ -59,36 +53,19 @@ struct CoefficientSink {
         add(trail, fine ? task.parts->part_of(d) : layout.coarse_part(task.coarse->part_of(d)), weight);
     }
     void ground(float weight, const Trail& trail) { add(trail, layout.ground(), weight); }
-    // Sunlight on what the path met: one node a vertex, drawn by what it would bring. The first vertex is the point itself, whose direct
-    // sun is reckoned exactly elsewhere. A beam that passed a window came through its group; one that fell on ground or
-    // facade belongs to the window that the path left by.
-    void vertex(Vec3f at, Vec3f normal, int space, float weight, const Trail& trail, random::Stream& stream) {
-        if (trail.order == 0) return;
-        if (layout.nodes == 0) return;
-        random::Pair dice = stream.next();
-        const float least = kSunRoulette * task.boost;
-        if (space >= 0 && weight < least) {
-            if (dice.v * least >= weight) return;
-            weight = least;
-        }
-        from_sun(at, weight, trail, choice.pick(at, normal, space, dice.u, room));
+    // What sunlight may fall onto. The first vertex is the point itself, whose direct sun is reckoned exactly elsewhere.
+    void vertex(const LitPlace& place, float weight, const Trail& trail, random::Stream&) {
+        if (trail.order > 0) note(place, nullptr, weight, trail);
     }
-    void gloss(Vec3f at, const GlossLobe& lobe, int space, float weight, const Trail& trail, random::Stream& stream) {
-        if (layout.nodes > 0) from_sun(at, weight, trail, choice.pick(at, lobe.normal, space, stream.next().u, [&](Vec3f to) { return lobe.density(to); }, room));
-    }
-    void from_sun(Vec3f at, float weight, const Trail& trail, const SunChoice::Pick& pick) {
-        if (pick.share <= 0) return;
-        ++tally.rays;
-        const Scene::Beam beam = task.scene->beam(at, task.nodes->direction(pick.node));
-        if (!beam.passes()) return;
-        const size_t row = row_of(beam.portal >= 0 ? beam.portal : trail.portal, trail), column = layout.node(pick.node);
-        for (size_t k = 0; k < states; ++k) {
-            const float found = weight * trail.states[k] * pick.share * beam.states[k] / pick.chance;
-            if (!(found > 0)) continue;
-            rows[k].row(row, layout.columns())[column] += found;
-            typical_sun[k] += static_cast<double>(found) * task.typical[k][column];
-            if (nodes[k] != nullptr) nodes[k][pick.node] += found;
-        }
+    void gloss(const LitPlace& place, const GlossLobe& lobe, float weight, const Trail& trail, random::Stream&) { note(place, &lobe, weight, trail); }
+    void note(const LitPlace& place, const GlossLobe* lobe, float weight, const Trail& trail) {
+        const PatchKeys keys = keys_of(place, task.patch_size, lobe);
+        const auto row = static_cast<uint32_t>(row_of(place.space >= 0 ? -1 : trail.portal, trail));
+        for (size_t k = 0; k < states; ++k)
+            if (weight * trail.states[k] > 0) sums[k].add(keys.patch, row, place.space, weight * trail.states[k]);
+        PatchSpot spot{place.at, place.normal, {}, -1, random::hash(dice, static_cast<uint32_t>(keys.part)), 1, keys.part};
+        if (lobe != nullptr) spot.mirror = lobe->mirror, spot.sharpness = lobe->sharpness;
+        met.add({keys.patch, keys.parent, place.space, place.veil, spot});
     }
 };
 
@@ -98,9 +75,8 @@ struct Site {
 
 class Work {
  public:
-    explicit Work(const CoefficientTask& task) : task_(task), choice_(*task.scene, *task.nodes, worth_of_nodes(task)) {
+    explicit Work(const CoefficientTask& task) : task_(task) {
         layout_.parts = task.parts->count();
-        layout_.nodes = task.nodes->count();
         layout_.sources = task.sources;
         layout_.split = task.split;
         layout_.coarse = task.coarse != nullptr ? task.coarse->count() : 0;
@@ -109,8 +85,8 @@ class Work {
         states_ = task.scene->states();
         rows_.resize(sites_.size() * states_);
         for (Rows& rows : rows_) rows.all.resize(layout_.rows());
+        sums_.resize(sites_.size() * states_);
         typical_.assign(states_ * sites_.size() * kReplicates, 0.0);
-        if (task.keep_replicates) kept_.assign(states_ * sites_.size() * kReplicates * kept_width(), 0.0f);
     }
 
     std::vector<Coefficients> run(const Cancel& cancel, const Progress& progress, const CoefficientStep& step) {
@@ -124,6 +100,7 @@ class Work {
                 if (!cancel.requested()) trace(s, round);
             });
             if (cancel.requested()) return all;
+            look_for_typical_suns(cancel);
             double worst = 0;
             for (size_t k = 0; k < states_; ++k) {
                 all[k].samples = round.end;
@@ -153,37 +130,81 @@ class Work {
     }
 
  private:
-    static std::vector<double> worth_of_nodes(const CoefficientTask& task) {
-        const TypicalLight& typical = task.typical[0];
-        const auto first = typical.begin() + static_cast<std::ptrdiff_t>(task.parts->count() + 1);
-        return {first, first + static_cast<std::ptrdiff_t>(task.nodes->count())};
-    }
-    size_t kept_width() const { return 1 + layout_.nodes; }
-
     void trace(size_t s, Round round) {
         const auto& plane = (*task_.planes)[sites_[s].plane];
         const Vec3f at = plane.points[sites_[s].point].as<float>(), normal = plane.normal.as<float>();
         Tally tally;
-        SunChoice::Room room;
+        PatchGatherer met;
         for (uint32_t r = 0; r < kReplicates; ++r) {
-            CoefficientSink sink{task_, layout_, states_, &rows_[s * states_], tally, choice_, room};
-            for (size_t k = 0; k < states_ && task_.keep_replicates; ++k) sink.nodes[k] = kept(k, s, r) + 1;
+            CoefficientSink sink{task_, layout_, states_, &rows_[s * states_], &sums_[s * states_], met, 0};
             Tracer<random::Stream, CoefficientSink> tracer(*task_.scene, sink, Guidance::openings);
             const uint32_t seed = replicate_seed(task_.seed, task_.first_point + static_cast<uint32_t>(s), r);
-            for (uint32_t i = round.begin; i < round.end; ++i) tracer.from_point(at, normal, plane.space, task_.boost, random::Stream(seed, i));
-            for (size_t k = 0; k < states_; ++k) {
-                typical_[(k * sites_.size() + s) * kReplicates + r] += sink.typical_sky[k] + sink.typical_sun[k];
-                if (task_.keep_replicates) kept(k, s, r)[0] += static_cast<float>(sink.typical_sky[k]);
+            for (uint32_t i = round.begin; i < round.end; ++i) {
+                sink.dice = random::hash(seed, i);
+                tracer.from_point(at, normal, plane.space, task_.boost, random::Stream(seed, i));
             }
+            for (size_t k = 0; k < states_; ++k) typical_[(k * sites_.size() + s) * kReplicates + r] += sink.typical_sky[k];
             tally += tracer.tally();
         }
         const std::lock_guard lock(mutex_);
         tally_ += tally;
+        met_.add(met);
     }
 
-    float* kept(size_t state, size_t site, uint32_t replicate) { return &kept_[((state * sites_.size() + site) * kReplicates + replicate) * kept_width()]; }
+    // What typical suns bring onto patches that are new since the last round, by state: error is judged by it.
+    void look_for_typical_suns(const Cancel& cancel) {
+        set_ = met_.take();
+        std::vector<SunLook> looks;
+        for (const TypicalSun& sun : task_.typical[0].suns) looks.push_back({sun.to, task_.scene, 0});
+        PatchSet fresh;
+        for (const Patch& p : set_.patches) {
+            if (shone_.contains(p.key)) continue;
+            shone_[p.key] = {};
+            // One spot of each is enough for that.
+            fresh.patches.push_back(p);
+            fresh.patches.back().first = static_cast<uint32_t>(fresh.spots.size());
+            fresh.spots.push_back(set_.spots[p.first]);
+            fresh.patches.back().last = static_cast<uint32_t>(fresh.spots.size());
+        }
+        size_t spaces = 0;
+        for (const Patch& p : set_.patches) spaces = std::max(spaces, static_cast<size_t>(p.space + 1));
+        for (size_t k = 0; k < states_; ++k) {
+            for (SunLook& look : looks) look.state = k;
+            const Sunlit found = look_for_suns(fresh, looks, spaces, [&] { return cancel.requested(); });
+            tally_.rays += found.rays;
+            for (size_t sun = 0; sun < looks.size(); ++sun)
+                for (uint32_t b = found.first[sun * (spaces + 1)]; b < found.first[(sun + 1) * (spaces + 1)]; ++b) {
+                    const Patch& p = fresh.patches[found.beams[b].patch];
+                    const float veil = p.veil < 0 ? 1.0f : task_.scene->portals()[static_cast<size_t>(p.veil)].scatter_share(looks[sun].to);
+                    shone_[p.key][k] += static_cast<float>(task_.typical[k].suns[sun].lux) * found.beams[b].share * veil;
+                }
+        }
+    }
+
     // Typical light of a point: of each replicate, the boost still in it.
     std::span<const double> typical_of(size_t state, size_t site) const { return {&typical_[(state * sites_.size() + site) * kReplicates], kReplicates}; }
+
+    float sky_noise(size_t state, size_t site, uint32_t samples, const PointCoefficients& point) const {
+        const double error = estimate(typical_of(state, site), samples).standard_error / static_cast<double>(task_.boost);
+        double sum = 0;
+        for (size_t k = 0; k < point.values.size(); ++k) sum += static_cast<double>(point.values[k]) * std::pow(task_.typical[state].columns[k % layout_.columns()], 2);
+        return sum > 0 ? static_cast<float>(error * error / sum) : 0.0f;
+    }
+
+    // Of sky and ground by the spread of the replicates, of the sun by that of what single paths brought.
+    Estimate typical(size_t state, size_t site, uint32_t samples) const {
+        Estimate out = estimate(typical_of(state, site), samples);
+        double sum = 0, square = 0;
+        for (const auto& s : sums_[site * states_ + state].all()) {
+            const double shone = shone_.at(s.key)[state];
+            sum += static_cast<double>(s.weight) * shone;
+            square += static_cast<double>(s.square) * shone * shone;
+        }
+        const double n = static_cast<double>(samples) * kReplicates;
+        out.mean += sum / n;
+        out.standard_error = std::hypot(out.standard_error, std::sqrt(square) / n);
+        return out;
+    }
 
     double judge(size_t state, uint32_t samples) const {
         double worst = 0;
@@ -191,7 +212,7 @@ class Work {
             const size_t n = (*task_.planes)[p].points.size();
             double mean = 0, square = 0;
             for (size_t i = 0; i < n; ++i, ++s) {
-                const Estimate e = estimate(typical_of(state, s), samples);
+                const Estimate e = typical(state, s, samples);
                 mean += e.mean;
                 square += e.half_width() * e.half_width();
             }
@@ -204,12 +225,14 @@ class Work {
     void collect(size_t state, Coefficients& out, bool last) {
         const float scale = 1.0f / (static_cast<float>(out.samples) * kReplicates * task_.boost);
         out.layout = layout_;
+        if (state == 0) patches_ = std::make_shared<const PatchSet>(set_);
+        out.patches = patches_;
         out.points.resize(sites_.size());
         for (size_t s = 0; s < sites_.size(); ++s) {
             PointCoefficients& point = out.points[s];
             point = {};
-            const Estimate typical = estimate(typical_of(state, s), out.samples);
-            point.half_width = typical.mean > 0 ? static_cast<float>(typical.half_width() / typical.mean) : 0.0f;
+            const Estimate e = typical(state, s, out.samples);
+            point.half_width = e.mean > 0 ? static_cast<float>(e.half_width() / e.mean) : 0.0f;
             Rows& rows = rows_[s * states_ + state];
             for (size_t k = 0; k < layout_.rows(); ++k) {
                 if (rows.all[k].empty()) continue;
@@ -217,21 +240,25 @@ class Work {
                 for (const float v : rows.all[k]) point.values.push_back(v * scale);
                 if (last) std::vector<float>().swap(rows.all[k]);
             }
-            if (!task_.keep_replicates) continue;
-            const float* from = kept(state, s, 0);
-            point.replicates.assign(from, from + kReplicates * kept_width());
-            for (float& v : point.replicates) v /= static_cast<float>(out.samples) * task_.boost;
+            point.sky_noise = sky_noise(state, s, out.samples, point);
+            for (const auto& sum : sums_[s * states_ + state].all())
+                point.patches.push_back({static_cast<uint32_t>(set_.find(sum.space, sum.key)), sum.row, sum.weight * scale, sum.square * scale * scale});
+            std::sort(point.patches.begin(), point.patches.end(), [](const PatchShare& a, const PatchShare& b) { return std::pair{a.row, a.patch} < std::pair{b.row, b.patch}; });
+            if (last) sums_[s * states_ + state].clear();
         }
     }
 
     const CoefficientTask& task_;
-    SunChoice choice_;
     CoefficientLayout layout_;
     size_t states_ = 1;
     std::vector<Site> sites_;
     std::vector<Rows> rows_;
+    std::vector<PatchSums> sums_;
     std::vector<double> typical_;
-    std::vector<float> kept_;
+    PatchGatherer met_;
+    PatchSet set_;
+    std::shared_ptr<const PatchSet> patches_;
+    std::unordered_map<PatchKey, ByState> shone_;
     Tally tally_;
     std::mutex mutex_;
 };

@@ -1,17 +1,18 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Daylight coefficients (P. R. Tregenza, I. M. Waters, Lighting Research and Technology 15 (1983) 65-71): the illuminance
-// of a point for a unit luminance of each sky part, and for a unit illuminance of the sun at each of its nodes, by the
-// source the light came through (a window group, or a single window) and, where that is wanted, by the way it came.
+// of a point for a unit luminance of each sky part, by the source the light came through (a window group, or a single window) and, where that is wanted,
+// by the way it came; and for a unit illuminance of each patch that sunlight may fall onto (patches.h).
 #pragma once
 #include <functional>
+#include <memory>
 #include <vector>
 
 #include "base/progress.h"
 #include "climate/sky_parts.h"
 #include "geometry/plane_points.h"
+#include "light/patches.h"
 #include "light/path.h"
 #include "light/scene.h"
-#include "light/sun_nodes.h"
 
 namespace wp::light {
 
@@ -33,10 +34,10 @@ inline Entry entry_of(const Trail& trail) {
 /// What rows are split by, besides sources.
 enum class Split { none, way, entry };
 
-/// Columns of a coefficient row: sky parts, then the far ground (per unit luminance), then sun nodes (interreflected
-/// light per lux of the beam, normal to it), then, where rows are split by entry, the coarse sky parts of what was reflected outdoors.
+/// Columns of a coefficient row: sky parts, then the far ground (per unit luminance), then, where rows are split by entry, the coarse sky parts of what
+/// was reflected outdoors.
 struct CoefficientLayout {
-    size_t parts = 0, nodes = 0;
+    size_t parts = 0;
     size_t sources = 0;   ///< window groups or windows; one more stands for light through none of them
     Split split = Split::none;
     size_t coarse = 0;    ///< coarse sky parts
@@ -45,40 +46,56 @@ struct CoefficientLayout {
     /// Row of a source (sources: through none) and a way.
     size_t row(size_t source, Way way = Way::straight) const { return source * ways() + (split == Split::way ? static_cast<size_t>(way) : 0); }
     size_t row(size_t source, Entry entry) const { return source * kEntries + static_cast<size_t>(entry); }
-    size_t columns() const { return parts + 1 + nodes + coarse; }
+    size_t columns() const { return parts + 1 + coarse; }
     size_t ground() const { return parts; }
-    size_t node(size_t n) const { return parts + 1 + n; }
-    bool is_node(size_t column) const { return column > parts && column <= parts + nodes; }
-    size_t coarse_part(size_t n) const { return parts + 1 + nodes + n; }
+    size_t coarse_part(size_t n) const { return parts + 1 + n; }
+};
+
+/// What a point takes of light that falls onto a patch: of one lux there. Light onto patches indoors came through the window that the sun shone through,
+/// and stands in the rows of no source; that onto patches outdoors in those of the window it was seen through.
+struct PatchShare {
+    uint32_t patch = 0;   ///< place in the set
+    uint32_t row = 0;
+    float value = 0;
+    float variance = 0;   ///< of the estimate
 };
 
 struct PointCoefficients {
-    std::vector<int> rows;        ///< rows of the layout in which light was found, ascending
+    std::vector<int> rows;        ///< rows of the layout in which light of sky or ground was found, ascending
     std::vector<float> values;    ///< row-major: for each of them, columns() numbers
-    /// Spread of the estimate between replicates, for errors of any moment: of the typical sky and ground together, then of
-    /// each sun node; replicate-major, kReplicates x (1 + nodes), each as an estimate of the whole. Empty where not wanted.
-    std::vector<float> replicates;
+    std::vector<PatchShare> patches;  ///< by row, then by patch
+    /// Variance of what sky and ground bring: so many times the sum of value times the square of the luminance. From the spread of the replicates under typical light.
+    float sky_noise = 0;
     float half_width = 0;         ///< 95 %, as a share of the point's typical light
 };
 
 struct Coefficients {
     CoefficientLayout layout;
     std::vector<PointCoefficients> points;
+    std::shared_ptr<const PatchSet> patches;
     double reached = 0;   ///< root mean square of the points' relative half-widths of the typical illuminance
     bool settled = false;
     uint32_t samples = 0; ///< of each replicate
     Tally tally;
 };
 
-/// Luminances and beam illuminances typical of the year, in the layout's columns: the weights by which error is judged.
-using TypicalLight = std::vector<double>;
+/// Light typical of a place, by which error is judged: luminances in the layout's columns, and suns, each with its illuminance normal to it times its share
+/// of all the time that counts.
+struct TypicalSun {
+    Vec3f to;
+    double lux = 0;
+};
+struct TypicalLight {
+    std::vector<double> columns;
+    std::vector<TypicalSun> suns;
+};
 
 struct CoefficientTask {
     const Scene* scene = nullptr;
     const climate::SkyParts* parts = nullptr;
-    const SunNodes* nodes = nullptr;
     const std::vector<geometry::PlanePoints>* planes = nullptr;  ///< points in the order of planes
-    std::vector<TypicalLight> typical;  ///< by state of the scene
+    std::vector<TypicalLight> typical;  ///< by state of the scene; all with the same suns in the same order
+    PatchSize patch_size;
     /// Roulette judges what a path carries as if it had begun with this much: for scenes in which little light is left of what comes in.
     float boost = 1;
     std::vector<int> source_of_portal;  ///< -1: none
@@ -86,7 +103,6 @@ struct CoefficientTask {
     Split split = Split::none;
     const climate::SkyParts* coarse = nullptr;  ///< wanted with Split::entry
     uint32_t first_point = 0;  ///< number of the first point among all: what its random numbers hang on
-    bool keep_replicates = false;
     /// What to settle by instead of typical light, where given: the error there is now, as a share.
     std::function<double(const Coefficients&)> error;
     uint32_t first_samples = 8;  ///< of each replicate in the first round; fewer show a map sooner

@@ -3,66 +3,11 @@
 
 #include <Eigen/Core>
 #include <algorithm>
-#include <cstring>
-#include <type_traits>
+#include <cmath>
 
-#include "light/replicates.h"
+#include "light/plain_bytes.h"
 
 namespace wp::light {
-
-namespace {
-
-// Arrays of plain values, each with its length before it.
-class Writer {
- public:
-    template <class T>
-    void put(const T& value) {
-        static_assert(std::is_trivially_copyable_v<T>);
-        bytes_.append(reinterpret_cast<const char*>(&value), sizeof value);
-    }
-    template <class T>
-    void put(const std::vector<T>& list) {
-        put(static_cast<uint64_t>(list.size()));
-        if (!list.empty()) bytes_.append(reinterpret_cast<const char*>(list.data()), list.size() * sizeof(T));
-    }
-    std::string take() { return std::move(bytes_); }
-
- private:
-    std::string bytes_;
-};
-
-class Reader {
- public:
-    explicit Reader(std::string_view bytes) : left_(bytes) {}
-    template <class T>
-    bool take(T& value) {
-        if (left_.size() < sizeof value) return false;
-        std::memcpy(&value, left_.data(), sizeof value);
-        left_.remove_prefix(sizeof value);
-        return true;
-    }
-    template <class T>
-    bool take(std::vector<T>& list) {
-        uint64_t n = 0;
-        if (!take(n) || n > left_.size() / sizeof(T)) return false;
-        list.resize(n);
-        if (n > 0) std::memcpy(list.data(), left_.data(), n * sizeof(T));
-        left_.remove_prefix(n * sizeof(T));
-        return true;
-    }
-    bool done() const { return left_.empty(); }
-
- private:
-    std::string_view left_;
-};
-
-const Fault kDamaged{"stored light", "is damaged", "It is traced anew"};
-
-bool ascending(const std::vector<uint32_t>& first, size_t last) {
-    return !first.empty() && first.front() == 0 && first.back() == last && std::is_sorted(first.begin(), first.end());
-}
-
-}  // namespace
 
 PaneFigures figures_of(const geometry::Surfaces& surfaces) {
     PaneFigures out;
@@ -89,6 +34,7 @@ geometry::Surfaces with_figures(geometry::Surfaces surfaces, const PaneFigures& 
 CompactCoefficients::CompactCoefficients(const Coefficients& dense)
     : reached(dense.reached), settled(dense.settled), samples(dense.samples), tally(dense.tally) {
     const size_t width = dense.layout.columns();
+    if (dense.patches) set_ = dense.patches;
     for (const PointCoefficients& point : dense.points) {
         for (size_t r = 0; r < point.rows.size(); ++r) {
             const float* values = point.values.data() + r * width;
@@ -105,40 +51,37 @@ CompactCoefficients::CompactCoefficients(const Coefficients& dense)
             rows_.push_back(row);
         }
         first_.push_back(static_cast<uint32_t>(rows_.size()));
-        note_spread(point, dense.layout.nodes);
+        sky_noise_.push_back(point.sky_noise);
+        note_patches(point);
     }
 }
 
-void CompactCoefficients::note_spread(const PointCoefficients& point, size_t nodes) {
-    const auto spread = [&](size_t of) {
-        std::array<double, kReplicates> sums{};
-        for (size_t r = 0; r < kReplicates; ++r) sums[r] = static_cast<double>(point.replicates[r * (1 + nodes) + of]);
-        return estimate(sums, 1);
-    };
-    const Estimate sky = spread(0);
-    half_width_.push_back(sky.mean > 0 ? static_cast<float>(sky.half_width() / sky.mean) : 0.0f);
-    std::vector<float> widths(nodes);
-    for (size_t n = 0; n < nodes; ++n) widths[n] = static_cast<float>(spread(1 + n).half_width());
-    const float most = nodes > 0 ? *std::max_element(widths.begin(), widths.end()) : 0.0f;
-    most_of_nodes_.push_back(most);
-    for (const float w : widths) of_nodes_.push_back(Eigen::half(most > 0 ? w / most : 0.0f).x);
-}
-
-std::vector<float> CompactCoefficients::node_half_widths(size_t point) const {
-    if (!(most_of_nodes_[point] > 0)) return {};
-    const size_t nodes = of_nodes_.size() / points();
-    std::vector<float> out(nodes);
-    for (size_t n = 0; n < nodes; ++n) out[n] = most_of_nodes_[point] * Eigen::half_impl::half_to_float(Eigen::half_impl::raw_uint16_to_half(of_nodes_[point * nodes + n]));
-    return out;
+void CompactCoefficients::note_patches(const PointCoefficients& point) {
+    for (auto it = point.patches.begin(); it != point.patches.end();) {
+        const auto end = std::find_if(it, point.patches.end(), [&](const PatchShare& p) { return p.row != it->row; });
+        PatchRow row{it->row, 0, 0, static_cast<uint32_t>(patches_.size()), 0};
+        double value = 0, variance = 0;
+        for (auto p = it; p != end; ++p) row.scale = std::max(row.scale, p->value), value += static_cast<double>(p->value), variance += static_cast<double>(p->variance);
+        row.noise = value > 0 ? static_cast<float>(variance / value) : 0.0f;
+        for (; it != end; ++it) {
+            const Eigen::half half(row.scale > 0 ? it->value / row.scale : 0.0f);
+            if (half.x == 0) continue;
+            patches_.push_back(it->patch);
+            patch_values_.push_back(half.x);
+        }
+        row.end = static_cast<uint32_t>(patches_.size());
+        if (row.end > row.begin) patch_rows_.push_back(row);
+    }
+    first_patch_row_.push_back(static_cast<uint32_t>(patch_rows_.size()));
 }
 
 size_t CompactCoefficients::bytes() const {
-    return first_.size() * sizeof(uint32_t) + rows_.size() * sizeof(Row) + (columns_.size() + values_.size() + of_nodes_.size()) * sizeof(uint16_t) +
-           (half_width_.size() + most_of_nodes_.size() + panes.size()) * sizeof(float);
+    return (first_.size() + first_patch_row_.size() + patches_.size()) * sizeof(uint32_t) + rows_.size() * sizeof(Row) + patch_rows_.size() * sizeof(PatchRow) +
+           (columns_.size() + values_.size() + patch_values_.size()) * sizeof(uint16_t) + (sky_noise_.size() + panes.size()) * sizeof(float) + set_->bytes();
 }
 
 std::string CompactCoefficients::write() const {
-    Writer w;
+    ByteWriter w;
     w.put(reached);
     w.put(static_cast<uint8_t>(settled));
     w.put(samples);
@@ -148,32 +91,60 @@ std::string CompactCoefficients::write() const {
     w.put(rows_);
     w.put(columns_);
     w.put(values_);
-    w.put(half_width_);
-    w.put(most_of_nodes_);
-    w.put(of_nodes_);
+    w.put(sky_noise_);
+    w.put(first_patch_row_);
+    w.put(patch_rows_);
+    w.put(patches_);
+    w.put(patch_values_);
+    w.put(set_->patches);
+    w.put(set_->spots);
     w.put(panes);
     return w.take();
 }
 
-Result<CompactCoefficients> CompactCoefficients::read(std::string_view bytes, const CoefficientLayout& layout) {
+namespace {
+
+bool is_sound(const PatchSet& set, size_t spaces, size_t portals) {
+    uint32_t last = 0;
+    for (const Patch& p : set.patches) {
+        if (p.first != last || p.last <= p.first || p.last > set.spots.size() || p.space < -1 || p.space >= static_cast<int32_t>(spaces) || p.veil < -1 || p.veil >= static_cast<int32_t>(portals)) return false;
+        last = p.last;
+    }
+    const auto finite = [](Vec3f v) { return std::isfinite(v.x) && std::isfinite(v.y) && std::isfinite(v.z); };
+    return last == set.spots.size() && std::all_of(set.spots.begin(), set.spots.end(), [&](const PatchSpot& s) { return finite(s.at) && finite(s.normal) && finite(s.mirror) && s.hits > 0; });
+}
+
+}  // namespace
+
+bool CompactCoefficients::is_sound(const CoefficientLayout& layout, size_t spaces, size_t portals) const {
+    if (first_.size() != sky_noise_.size() + 1 || !ascending(first_, rows_.size()) || columns_.size() != values_.size()) return false;
+    if (first_patch_row_.size() != first_.size() || !ascending(first_patch_row_, patch_rows_.size()) || patches_.size() != patch_values_.size()) return false;
+    const auto within = [&](const auto& rows, size_t size) {
+        return std::all_of(rows.begin(), rows.end(), [&](const auto& row) { return row.row < layout.rows() && row.begin <= row.end && row.end <= size; });
+    };
+    if (!within(rows_, columns_.size()) || !within(patch_rows_, patches_.size()) || !light::is_sound(*set_, spaces, portals)) return false;
+    return std::all_of(columns_.begin(), columns_.end(), [&](uint16_t c) { return c < layout.columns(); }) &&
+           std::all_of(patches_.begin(), patches_.end(), [&](uint32_t p) { return p < set_->count(); });
+}
+
+Result<CompactCoefficients> CompactCoefficients::read(std::string_view bytes, const CoefficientLayout& layout, size_t spaces, size_t portals) {
     CompactCoefficients out;
-    Reader r(bytes);
+    ByteReader r(bytes);
     uint8_t settled = 0;
-    const bool whole = r.take(out.reached) && r.take(settled) && r.take(out.samples) && r.take(out.tally.rays) && r.take(out.tally.paths) && r.take(out.first_) &&
-                       r.take(out.rows_) && r.take(out.columns_) && r.take(out.values_) && r.take(out.half_width_) && r.take(out.most_of_nodes_) && r.take(out.of_nodes_) && r.take(out.panes) && r.done();
+    PatchSet set;
+    const bool whole = r.take(out.reached) && r.take(settled) && r.take(out.samples) && r.take(out.tally.rays) && r.take(out.tally.paths) && r.take(out.first_) && r.take(out.rows_) &&
+                       r.take(out.columns_) && r.take(out.values_) && r.take(out.sky_noise_) && r.take(out.first_patch_row_) && r.take(out.patch_rows_) && r.take(out.patches_) &&
+                       r.take(out.patch_values_) && r.take(set.patches) && r.take(set.spots) && r.take(out.panes) && r.done();
     out.settled = settled != 0;
-    if (!whole || out.first_.size() != out.half_width_.size() + 1 || !ascending(out.first_, out.rows_.size()) || out.columns_.size() != out.values_.size()) return kDamaged;
-    if (out.most_of_nodes_.size() != out.points() || out.of_nodes_.size() != out.points() * layout.nodes) return kDamaged;
-    for (const Row& row : out.rows_)
-        if (row.row >= layout.rows() || row.begin > row.end || row.end > out.columns_.size()) return kDamaged;
-    if (std::any_of(out.columns_.begin(), out.columns_.end(), [&](uint16_t c) { return c >= layout.columns(); })) return kDamaged;
+    out.set_ = std::make_shared<const PatchSet>(std::move(set));
+    if (!whole || !out.is_sound(layout, spaces, portals)) return kDamaged;
     return out;
 }
 
 size_t DirectSun::bytes() const { return first.size() * sizeof(uint32_t) + beams.size() * sizeof(Beam) + panes.size() * sizeof(float); }
 
 std::string DirectSun::write() const {
-    Writer w;
+    ByteWriter w;
     w.put(first);
     w.put(beams);
     w.put(panes);
@@ -182,7 +153,7 @@ std::string DirectSun::write() const {
 
 Result<DirectSun> DirectSun::read(std::string_view bytes, size_t points, size_t portals) {
     DirectSun out;
-    Reader r(bytes);
+    ByteReader r(bytes);
     if (!r.take(out.first) || !r.take(out.beams) || !r.take(out.panes) || !r.done() || out.first.size() != climate::kHours + 1 || !ascending(out.first, out.beams.size())) return kDamaged;
     for (const Beam& beam : out.beams)
         if (beam.point >= points || beam.portal < -1 || beam.portal >= static_cast<int32_t>(portals)) return kDamaged;

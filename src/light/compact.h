@@ -3,6 +3,7 @@
 // of its row (a rounding of 0.05 %). A tenth of the dense ones, and less on disk.
 #pragma once
 #include <Eigen/Core>
+#include <memory>
 #include <span>
 #include <string>
 #include <string_view>
@@ -21,10 +22,9 @@ geometry::Surfaces with_figures(geometry::Surfaces surfaces, const PaneFigures& 
 class CompactCoefficients {
  public:
     CompactCoefficients() = default;
-    /// dense: with replicates, which tell how sure each part is.
     explicit CompactCoefficients(const Coefficients& dense);
 
-    size_t points() const { return half_width_.size(); }
+    size_t points() const { return sky_noise_.size(); }
     struct Row {
         uint32_t row = 0;          ///< of the layout
         float scale = 0;
@@ -34,10 +34,19 @@ class CompactCoefficients {
     std::span<const uint16_t> columns(const Row& row) const { return {columns_.data() + row.begin, columns_.data() + row.end}; }
     /// Value of an entry, as a float.
     float value(const Row& row, uint32_t entry) const { return row.scale * Eigen::half_impl::half_to_float(Eigen::half_impl::raw_uint16_to_half(values_[row.begin + entry])); }
-    /// 95 %, of a point's light from sky and ground, as a share of that.
-    float sky_half_width(size_t point) const { return half_width_[point]; }
-    /// 95 %, of what a point has of each sun node for a beam of one lux, lux. Empty where the sun never reached it.
-    std::vector<float> node_half_widths(size_t point) const;
+    /// See PointCoefficients.
+    float sky_noise(size_t point) const { return sky_noise_[point]; }
+    /// Light that a point takes off patches, by row of the layout (see PatchShare).
+    struct PatchRow {
+        uint32_t row = 0;
+        float scale = 0;
+        float noise = 0;              ///< variance of the sum of value times light on the patch: noise times the sum of value times its square
+        uint32_t begin = 0, end = 0;  ///< of patches and values
+    };
+    std::span<const PatchRow> patch_rows(size_t point) const { return {patch_rows_.data() + first_patch_row_[point], patch_rows_.data() + first_patch_row_[point + 1]}; }
+    std::span<const uint32_t> patches_of(const PatchRow& row) const { return {patches_.data() + row.begin, patches_.data() + row.end}; }
+    float value(const PatchRow& row, uint32_t entry) const { return row.scale * Eigen::half_impl::half_to_float(Eigen::half_impl::raw_uint16_to_half(patch_values_[row.begin + entry])); }
+    const PatchSet& patches() const { return *set_; }
 
     double reached = 0;
     bool settled = false;
@@ -49,17 +58,20 @@ class CompactCoefficients {
     size_t bytes() const;
     /// For the disk; what comes from there is checked.
     std::string write() const;
-    static Result<CompactCoefficients> read(std::string_view bytes, const CoefficientLayout& layout);
+    static Result<CompactCoefficients> read(std::string_view bytes, const CoefficientLayout& layout, size_t spaces, size_t portals);
 
  private:
-    void note_spread(const PointCoefficients& point, size_t nodes);
+    void note_patches(const PointCoefficients& point);
+    bool is_sound(const CoefficientLayout& layout, size_t spaces, size_t portals) const;
     std::vector<uint32_t> first_{0};
     std::vector<Row> rows_;
     std::vector<uint16_t> columns_, values_;
-    std::vector<float> half_width_;
-    // Of the nodes: each point's largest, and shares of it.
-    std::vector<float> most_of_nodes_;
-    std::vector<uint16_t> of_nodes_;
+    std::vector<float> sky_noise_;
+    std::shared_ptr<const PatchSet> set_ = std::make_shared<const PatchSet>();
+    std::vector<uint32_t> first_patch_row_{0};
+    std::vector<PatchRow> patch_rows_;
+    std::vector<uint32_t> patches_;
+    std::vector<uint16_t> patch_values_;
 };
 
 /// Direct sun of some points in every hour of the year with the sun up, exact: which of them it reaches, through what, and what is left of it behind the

@@ -51,35 +51,60 @@ Pass ScenePortal::pass(Vec3f direction) const {
         out = {all * (1 - diffuse), reflected * (1 - diffuse), all * diffuse, reflected * diffuse};
         return out;
     }
-    // The blind hangs behind the pane. What it scatters meets the pane from everywhere, what it lets pass at its own angle;
-    // light that goes to and fro between the two is left out.
-    const float evenly = free_share * (glass != nullptr ? glass->hemispherical() : 1.0f);
-    float open = blind_openness, scattered = blind_through;
-    out.back = blind_back;
-    if (slats != nullptr) {
-        const Vec3f outwards = along < 0 ? -direction : direction;
-        const SlatAnswer a = slats->at(dot(outwards, slats_upright ? unit_u : unit_v) / std::max(cosine, 1e-6f));
-        open = static_cast<float>(a.direct);
-        scattered = static_cast<float>(a.through);
-        out.back = static_cast<float>(a.back);
-    }
-    out.straight = open * all * (1 - diffuse);
-    out.through = open * all * diffuse + scattered * evenly;
+    const Layer blind = blind_at(direction);
+    out.back = blind.back;
+    out.straight = blind.open * all * (1 - diffuse);
+    out.through = scatters(direction);
     return out;
 }
 
+ScenePortal::Layer ScenePortal::blind_at(Vec3f direction) const {
+    if (!blind_closed) return {1, 0, 0};
+    if (slats == nullptr) return {blind_openness, blind_through, blind_back};
+    const float along = dot(direction, normal);
+    const Vec3f outwards = along < 0 ? -direction : direction;
+    const SlatAnswer a = slats->at(dot(outwards, slats_upright ? unit_u : unit_v) / std::max(std::fabs(along), 1e-6f));
+    return {static_cast<float>(a.direct), static_cast<float>(a.through), static_cast<float>(a.back)};
+}
+
+// The blind hangs behind the pane. Light from outside meets the pane at its own angle and the blind after it; light from inside meets the blind, and what that scatters
+// meets the pane from everywhere. Light that goes to and fro between the two is left out.
+float ScenePortal::scatters(Vec3f towards) const {
+    const float along = dot(towards, normal);
+    const float at_angle = free_share * (glass != nullptr ? glass->transmittance(std::fabs(along)) : 1.0f);
+    const Layer blind = blind_at(towards);
+    const bool from_outside = (along > 0) == (outside == geometry::kOutdoors);
+    const float after = from_outside ? at_angle : free_share * (glass != nullptr ? glass->hemispherical() : 1.0f);
+    return blind.open * at_angle * diffuse + blind.through * after;
+}
+
+namespace {
+
+// Mean by the cosine over the half of all directions around an axis, in rings and around.
 template <class Of>
-float ScenePortal::evenly(bool outwards, Of&& of) const {
-    // By the cosine, in rings and around.
-    constexpr int rings = 12, around = 12;
-    const Vec3f axis = (outside == geometry::kOutdoors) == outwards ? normal : -normal;
+float over_hemisphere(const ScenePortal& portal, Vec3f axis, int rings, int around, Of&& of) {
     float sum = 0;
     for (int i = 0; i < rings; ++i)
         for (int j = 0; j < around; ++j) {
-            const float sine = std::sqrt((static_cast<float>(i) + 0.5f) / rings), angle = 2 * static_cast<float>(kPi) * (static_cast<float>(j) + 0.5f) / around;
-            sum += of(pass(unit_u * (sine * std::cos(angle)) + unit_v * (sine * std::sin(angle)) + axis * std::sqrt(std::max(0.0f, 1 - sine * sine))));
+            const float sine = std::sqrt((static_cast<float>(i) + 0.5f) / static_cast<float>(rings));
+            const float angle = 2 * static_cast<float>(kPi) * (static_cast<float>(j) + 0.5f) / static_cast<float>(around);
+            sum += of(portal.unit_u * (sine * std::cos(angle)) + portal.unit_v * (sine * std::sin(angle)) + axis * std::sqrt(std::max(0.0f, 1 - sine * sine)));
         }
-    return sum / (rings * around);
+    return sum / static_cast<float>(rings * around);
+}
+
+}  // namespace
+
+template <class Of>
+float ScenePortal::evenly(bool outwards, Of&& of) const {
+    const Vec3f axis = (outside == geometry::kOutdoors) == outwards ? normal : -normal;
+    return over_hemisphere(*this, axis, 12, 12, [&](Vec3f d) { return of(pass(d)); });
+}
+
+void ScenePortal::note_scatter() {
+    if (diffuse <= 0 && !blind_closed) return;
+    scatters_from_outside = over_hemisphere(*this, normal, 24, 24, [&](Vec3f d) { return scatters(d); });
+    scatters_from_inside = over_hemisphere(*this, -normal, 24, 24, [&](Vec3f d) { return scatters(d); });
 }
 
 float ScenePortal::passes_evenly() const {
@@ -97,6 +122,7 @@ Panes::Panes(const geometry::Surfaces& surfaces, const BlindLayers& layers) {
         ScenePortal portal = make_portal(p, glasses_);
         if (p.glazing >= 0) portal.diffuse = static_cast<float>(surfaces.glazings[static_cast<size_t>(p.glazing)].diffuse);
         if (i < layers.size() && layers[i] != kNoBlind) close_blind(portal, surfaces, layers[i]);
+        portal.note_scatter();
         portals_.push_back(portal);
     }
 }

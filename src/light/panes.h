@@ -34,7 +34,30 @@ struct ScenePortal {
     bool blind_closed;
     bool slats_upright;
 
+    // Of what comes evenly from outside and from inside, what is scattered through.
+    float scatters_from_outside = 0, scatters_from_inside = 0;
+
+    /// Finds the two; after everything else is set.
+    void note_scatter();
+
+    /// Of a ray along a unit direction that meets it; light that comes from that direction is told alike.
     Pass pass(Vec3f direction) const;
+    struct Layer {
+        float open, through, back;
+    };
+    /// Of the blind alone, for a ray; without one all is open.
+    Layer blind_at(Vec3f direction) const;
+    /// Of light that comes from a unit direction, what leaves scattered on the other side: the layer it meets first takes it at its angle.
+    float scatters(Vec3f towards) const;
+    /// Its mean over light that comes evenly from the side of that direction, and what it is over that mean there.
+    float scatter_mean(Vec3f towards) const { return dot(towards, normal) > 0 ? scatters_from_outside : scatters_from_inside; }
+    /// What of light that comes evenly from behind is seen along a unit direction, scattered. A blind sends it on evenly; a pane that scatters does in every direction as much
+    /// less as it takes from there, so that it sends to a place what that place would send through it.
+    float scatter_seen(Vec3f direction) const { return blind_closed ? scatter_mean(direction) : scatters(direction); }
+    float scatter_share(Vec3f towards) const {
+        const float mean = scatter_mean(towards);
+        return mean > 0 ? scatters(towards) / mean : 0.0f;
+    }
     /// Mean of what pass gives over evenly spread light that travels to one side.
     template <class Of>
     float evenly(bool outwards, Of&& of) const;

@@ -8,9 +8,10 @@
 //
 //   void sky(Vec3f direction, float weight, const Trail&)  the open sky in that direction
 //   void ground(float weight, const Trail&)                ground beyond the modelled disc
-//   void vertex(Vec3f at, Vec3f normal, int space, float weight, const Trail&, Stream&)   at: just off the surface
-//                                                          a lit place: weight times its irradiance is a contribution
-//   void gloss(Vec3f at, GlossLobe, int space, float weight, const Trail&, Stream&)
+//   void vertex(const LitPlace&, float weight, const Trail&, Stream&)
+//                                                          a lit place: weight times its irradiance is a contribution; light
+//                                                          onto a veil counts by the angle it comes from (veil_share)
+//   void gloss(const LitPlace&, const GlossLobe&, float weight, const Trail&, Stream&)
 //                                                          a glossy place: weight times the lobe's density towards a narrow
 //                                                          source times its illuminance normal to it is a contribution
 // The sum of weight times luminance is an estimate of irradiance at the first vertex.
@@ -119,6 +120,19 @@ struct GlossLobe {
     }
 };
 
+/// Where a path met something that light falls onto.
+struct LitPlace {
+    Vec3f at, normal;   ///< just off the surface; unit, towards where light comes from
+    int space;
+    int veil = -1;      ///< the portal whose far side this is, seen through what it scatters; -1: a surface
+    float reach = 0;    ///< from the place before, metres
+};
+
+/// Light from a unit direction onto a veil, over the mean over all directions: the path carries that mean already. 1 for surfaces.
+inline float veil_share(const Scene& scene, const LitPlace& place, Vec3f towards) {
+    return place.veil < 0 ? 1.0f : scene.portals()[static_cast<size_t>(place.veil)].scatter_share(towards);
+}
+
 template <class Stream, class Sink>
 class Tracer {
  public:
@@ -127,7 +141,7 @@ class Tracer {
     /// One path tree from a point that faces a unit normal in a space; weight scales all it finds.
     void from_point(Vec3f at, Vec3f normal, int space, float weight, Stream stream) {
         ++tally_.paths;
-        pending_.push_back({at, normal, space, weight, {}, stream});
+        pending_.push_back({{at, normal, space}, weight, {}, stream});
         run();
     }
     /// One path along a ray: estimates luminance towards the origin.
@@ -139,9 +153,7 @@ class Tracer {
     const Tally& tally() const { return tally_; }
 
  private:
-    struct Vertex {
-        Vec3f at, normal;
-        int space;
+    struct Vertex : LitPlace {
         float weight;   ///< times the irradiance here is the contribution
         Trail trail;
         Stream stream;
@@ -156,11 +168,13 @@ class Tracer {
     }
 
     // What a portal lets a ray do, and how often a ray that is drawn by cosine goes straight on and is not mirrored.
+    // What it scatters through is what is seen of light from everywhere: the angle at which light comes counts beyond it (veil_share).
     struct Crossing : Pass {
         float pass_chance = 0;
     };
     static Crossing crossing(const ScenePortal& portal, Vec3f direction) {
         Crossing c{portal.pass(direction), 0};
+        c.through = portal.scatter_seen(direction);
         if (c.straight > 0) c.pass_chance = c.straight / (c.straight + c.mirror);
         return c;
     }
@@ -211,8 +225,7 @@ class Tracer {
         // From here on the vertex is where its rays start: directions, densities and rays must agree on the place.
         x.at = x.at + x.normal * (x.trail.order == 0 ? kFirstLift : kLift);
         Stream stream = x.stream;
-        if constexpr (requires { sink_.vertex(x.at, x.normal, x.space, x.weight, x.trail, stream); })
-            sink_.vertex(x.at, x.normal, x.space, x.weight, x.trail, stream);
+        if constexpr (requires { sink_.vertex(x, x.weight, x.trail, stream); }) sink_.vertex(x, x.weight, x.trail, stream);
         static const std::vector<int> none;
         const std::vector<int>& portals = guidance_ == Guidance::openings ? scene_.portals_of(x.space) : none;
         const bool guided = !portals.empty() && portal_chances(x, portals) > 0;
@@ -243,6 +256,7 @@ class Tracer {
         const Vec3f direction = to * (1 / distance);
         const float cosine = dot(direction, x.normal);
         if (cosine <= 0) return;
+        const float taken = x.weight * cosine * veil_share(scene_, x, direction);
         const Crossing at = crossing(portal, direction);
         const float guided = static_cast<float>(portal_samples(x.trail.order)) * chances_[pick] * view.density(direction, distance);
         const float by_cosine = cosine * static_cast<float>(1 / kPi);
@@ -253,15 +267,15 @@ class Tracer {
         const Trail trail = arrived(hit, x.trail);
         // Scattered light is found by every cosine ray that meets the portal, light that passes straight only by some of them.
         if (at.through > 0)
-            scatter_through(portal, k, x.at + direction * distance, direction, x.weight * cosine * at.through / (guided + by_cosine), trail, stream.branch());
+            scatter_through(portal, k, x.at + direction * distance, direction, taken * at.through / (guided + by_cosine), trail, stream.branch());
         if (at.straight > 0)
-            continue_with(hit, x.at, direction, x.weight * cosine * at.straight / (guided + by_cosine * at.pass_chance), trail.past(beyond(portal, k, direction, trail.portal)), stream);
+            continue_with(hit, x.at, direction, taken * at.straight / (guided + by_cosine * at.pass_chance), trail.past(beyond(portal, k, direction, trail.portal)), stream);
     }
 
     void gather_by_cosine(const Vertex& x, Stream stream, const std::vector<int>& portals, bool guided) {
         const Vec3f local = cosine_direction(stream.next());
         const Vec3f direction = Frame(x.normal).out(local);
-        const float full = x.weight * static_cast<float>(kPi);
+        const float carried = x.weight * veil_share(scene_, x, direction), full = carried * static_cast<float>(kPi);
         ++tally_.rays;
         const Hit hit = scene_.intersect(x.at, direction);
         const Trail trail = arrived(hit, x.trail);
@@ -278,11 +292,11 @@ class Tracer {
         const float towards = static_cast<float>(portal_samples(x.trail.order)) * chances_[pick] * PortalView(portal, x.at).density(direction, hit.distance);
         const Vec3f at_portal = x.at + direction * hit.distance;
         // What is sent back cannot be drawn towards the portal.
-        if (at.through > 0) scatter_through(portal, hit.portal, at_portal, direction, x.weight * local.z * at.through / (towards + by_cosine), trail, stream.branch());
+        if (at.through > 0) scatter_through(portal, hit.portal, at_portal, direction, carried * local.z * at.through / (towards + by_cosine), trail, stream.branch());
         if (at.back > 0) scatter_back(portal, at_portal, direction, full * at.back, trail, stream.branch());
         if (at.straight + at.mirror <= 0) return;
         if (stream.next().u < at.pass_chance) {
-            const float weight = x.weight * local.z * at.straight / (towards + by_cosine * at.pass_chance);
+            const float weight = carried * local.z * at.straight / (towards + by_cosine * at.pass_chance);
             return arrive(at_portal, direction, weight, trail.past(beyond(portal, hit.portal, direction, trail.portal)), stream, hit.portal);
         }
         mirror(portal, at_portal, direction, full * (at.straight + at.mirror), trail, stream, hit.portal);
@@ -318,13 +332,13 @@ class Tracer {
     // Scattered light leaves evenly, to the other side of the portal or back to the side it was seen from.
     void scatter_through(const ScenePortal& portal, int index, Vec3f at, Vec3f direction, float weight, const Trail& trail, Stream stream) {
         const bool outward = dot(direction, portal.normal) > 0;
-        live_on({at, outward ? portal.normal : -portal.normal, outward ? portal.outside : portal.inside,
-                 weight * static_cast<float>(1 / kPi), trail.scattered(beyond(portal, index, direction, trail.portal)), stream});
+        live_on({{at, outward ? portal.normal : -portal.normal, outward ? portal.outside : portal.inside, index}, weight * static_cast<float>(1 / kPi),
+                 trail.scattered(beyond(portal, index, direction, trail.portal)), stream});
     }
     void scatter_back(const ScenePortal& portal, Vec3f at, Vec3f direction, float weight, const Trail& trail, Stream stream) {
         const bool outward = dot(direction, portal.normal) > 0;
         const int space = outward ? portal.inside : portal.outside;
-        live_on({at, outward ? -portal.normal : portal.normal, space, weight * static_cast<float>(1 / kPi), trail.reflected(way_off(space, false)), stream});
+        live_on({{at, outward ? -portal.normal : portal.normal, space}, weight * static_cast<float>(1 / kPi), trail.reflected(way_off(space, false)), stream});
     }
 
     void continue_with(const Hit& hit, Vec3f origin, Vec3f direction, float weight, const Trail& trail, Stream& stream) {
@@ -351,7 +365,7 @@ class Tracer {
         } else {
             weight *= hit.reflectance;
         }
-        live_on({at, normal, hit.space, weight * static_cast<float>(1 / kPi), trail.reflected(way_off(hit.space, hit.ground)), stream.branch()});
+        live_on({{at, normal, hit.space, -1, hit.distance}, weight * static_cast<float>(1 / kPi), trail.reflected(way_off(hit.space, hit.ground)), stream.branch()});
     }
 
     // Around the mirrored direction: the power of a cosine, what would go into the surface folded back out of it, so that
@@ -364,8 +378,8 @@ class Tracer {
         }
         const Vec3f away = direction - hit.normal * (2 * dot(direction, hit.normal));
         const Vec3f from = at + hit.normal * kLift;
-        if constexpr (requires { sink_.gloss(from, GlossLobe{}, hit.space, weight, after, stream); })
-            sink_.gloss(from, GlossLobe{hit.normal, away, hit.sharpness}, hit.space, weight, after, stream);
+        const LitPlace place{from, hit.normal, hit.space, -1, hit.distance};
+        if constexpr (requires { sink_.gloss(place, GlossLobe{}, weight, after, stream); }) sink_.gloss(place, GlossLobe{hit.normal, away, hit.sharpness}, weight, after, stream);
         const random::Pair pair = stream.next();
         const float cosine = std::pow(1 - pair.u, 1 / (hit.sharpness + 1)), sine = std::sqrt(std::max(0.0f, 1 - cosine * cosine));
         const float angle = static_cast<float>(2 * kPi) * pair.v;

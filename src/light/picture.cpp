@@ -45,18 +45,18 @@ struct EyeSink {
 
     void sky(Vec3f d, float weight, const Trail&) { sum += static_cast<double>(weight) * daylight.sky.luminance(d.as<double>()); }
     void ground(float weight, const Trail&) { sum += static_cast<double>(weight) * daylight.ground_luminance; }
-    void vertex(Vec3f at, Vec3f normal, int, float weight, const Trail&, random::Stream&) {
-        const float cosine = dot(sun, normal);
+    void vertex(const LitPlace& place, float weight, const Trail&, random::Stream&) {
+        const float cosine = dot(sun, place.normal);
         if (daylight.sun_lux <= 0 || cosine <= 0) return;
         ++tally.rays;
-        const float share = scene.beam(at, sun).share;
+        const float share = scene.beam(place.at, sun).share * veil_share(scene, place, sun);
         sum += static_cast<double>(weight * cosine * share) * daylight.sun_lux;
     }
-    void gloss(Vec3f at, const GlossLobe& lobe, int, float weight, const Trail&, random::Stream&) {
+    void gloss(const LitPlace& place, const GlossLobe& lobe, float weight, const Trail&, random::Stream&) {
         const float density = daylight.sun_lux > 0 ? lobe.density(sun) : 0;
         if (density <= 0) return;
         ++tally.rays;
-        sum += static_cast<double>(weight * density * scene.beam(at, sun).share) * daylight.sun_lux;
+        sum += static_cast<double>(weight * density * scene.beam(place.at, sun).share) * daylight.sun_lux;
     }
 };
 

@@ -78,13 +78,12 @@ std::vector<int> groups_of_portals(const YearLight& light, const std::vector<int
 }
 
 HourlyLight::HourlyLight(std::shared_ptr<const YearLight> light, std::shared_ptr<const YearSky> sky, const geometry::Surfaces& panes, std::vector<int> group_of_opening, size_t groups)
-    : light_(std::move(light)), sky_(std::move(sky)), panes_(panes), figures_now_(light::figures_of(panes)), glass_(print_of(panes.glazings)), group_of_opening_(std::move(group_of_opening)), groups_(groups),
-      mixed_(light_->enclosures, panes_, light_->layers, groups_of_portals(*light_, group_of_opening_)) {
-    const SkyColumns columns(light_->place, light_->north_azimuth, true);
+    : light_(std::move(light)), sky_(std::move(sky)), panes_(panes), figures_now_(light::figures_of(panes)), glass_(print_of(panes.glazings)), group_of_opening_(std::move(group_of_opening)), group_of_portal_(groups_of_portals(*light_, group_of_opening_)), groups_(groups),
+      mixed_(light_->enclosures, panes_, light_->layers, group_of_portal_) {
+    const SkyColumns columns(true);
     const auto& layout = light_->layout;
     direction_of_column_.assign(layout.columns(), Vec3f{0, 0, 1});
     for (size_t c = 0; c < layout.parts; ++c) direction_of_column_[c] = columns.parts().directions(c, 1)[0].as<float>();
-    for (size_t c = 0; c < layout.nodes; ++c) direction_of_column_[layout.node(c)] = columns.nodes().direction(c);
     for (size_t c = 0; c < layout.coarse; ++c) direction_of_column_[layout.coarse_part(c)] = columns.coarse()->directions(c, 1)[0].as<float>();
     for (const int hour : sky_->hours) state_of_lit_.push_back(light_->states.in(climate::moment_of(hour / 24, 12).month));
     for (const auto& note : light_->notes) changed_ = changed_ || (!note.panes.empty() && note.panes != figures_now_);
@@ -105,10 +104,47 @@ bool HourlyLight::serves(const YearLight* light, const YearSky* sky, const geome
     return light == light_.get() && sky == sky_.get() && light::figures_of(panes) == figures_now_ && print_of(panes.glazings) == glass_ && group_of_opening == group_of_opening_;
 }
 
+size_t HourlyLight::piece_index(size_t block, size_t state, size_t layer) const {
+    while (layer > 0 && !light_->has_piece(block, state, layer)) --layer;
+    return light_->piece_index(block, state, layer);
+}
+
 YearLight::Piece HourlyLight::piece(size_t block, size_t state, size_t layer) const {
-    for (size_t k = layer + 1; k-- > 0;)
-        if (light_->has_piece(block, state, k)) return light_->piece(block, state, k);
-    return nullptr;
+    const size_t index = piece_index(block, state, layer);
+    return light_->pieces->has(index) ? light_->pieces->at(index) : nullptr;
+}
+
+std::shared_ptr<const std::vector<float>> HourlyLight::veils_of(const light::PaneFigures& then, size_t layer) {
+    const std::lock_guard lock(mutex_);
+    for (const auto& [figures, k, veils] : veils_)
+        if (k == layer && figures == then) return veils;
+    const size_t portals = panes_.portals.size();
+    auto out = std::make_shared<std::vector<float>>(sky_->hours.size() * portals, 0.0f);
+    const light::Panes before(light::with_figures(panes_, then), light_->layers[layer]), now(panes_, light_->layers[layer]);
+    const bool any = std::any_of(before.portals().begin(), before.portals().end(), [](const auto& p) { return p.scatters_from_outside > 0 || p.scatters_from_inside > 0; });
+    for (size_t r = 0; r < sky_->hours.size() && any; ++r) {
+        const Vec3f to = sky_->to_sun[r].as<float>();
+        for (size_t p = 0; p < portals && sky_->beam[r] > 0; ++p) {
+            const float mean = before.portals()[p].scatter_mean(to);
+            if (mean > 0) (*out)[r * portals + p] = now.portals()[p].scatters(to) / mean;
+        }
+    }
+    veils_.emplace_back(then, layer, out);
+    return out;
+}
+
+const std::vector<double>& HourlyLight::sunlit_sum(size_t state, int group, size_t layer, const light::PaneFigures& then) {
+    const std::lock_guard lock(mutex_);
+    const auto [it, is_new] = sunlit_sums_.try_emplace({state, group, layer, then});
+    if (!is_new) return it->second;
+    it->second.assign(light_->patches.count(), 0.0);
+    const SunThrough through = sun_through(then, layer);
+    for (size_t r = 0; r < sky_->hours.size(); ++r)
+        if (state_of_lit_[r] == state)
+            each_sunlit(r, through, [&](const light::Sunlit::Beam& beam, float lux) {
+                if (group == kAnyGroup || light_->patches.patches[beam.patch].space < 0 || group_of_portal(beam.portal) == group) it->second[beam.patch] += static_cast<double>(lux);
+            });
+    return it->second;
 }
 
 const PaneChange* HourlyLight::change_of(const light::PaneFigures& then, size_t layer) {
@@ -161,14 +197,12 @@ HourlyLight::Part HourlyLight::unpack(size_t block, size_t state, int group, siz
                 for (const uint16_t c : from->columns(row)) place[c] = 0;
     for (uint32_t c = 0; c < layout.columns(); ++c) {
         if (place[c] < 0) continue;
-        auto& list = layout.is_node(c) ? out.nodes : out.columns;
-        place[c] = static_cast<int>(list.size());
-        list.push_back(c);
+        place[c] = static_cast<int>(out.columns.size());
+        out.columns.push_back(c);
     }
-    if (out.columns.empty() && out.nodes.empty()) return out;
     out.tiles = (light_->blocks[block].count + kTile - 1) / kTile;
+    unpack_patches(block, state, group, layer, *from, out);
     out.dense.assign(out.tiles * out.columns.size() * kTile, 0.0f);
-    out.of_nodes.assign(out.tiles * out.nodes.size() * kTile, 0.0f);
     const PaneChange* change = change_of(from->panes, layer);
     parallel_for(out.tiles, [&](size_t tile) {
         for (size_t i = tile * kTile; i < std::min(from->points(), (tile + 1) * kTile); ++i)
@@ -177,14 +211,65 @@ HourlyLight::Part HourlyLight::unpack(size_t block, size_t state, int group, siz
                 const size_t opening = row.row / light::kEntries;
                 const auto entry = static_cast<Entry>(row.row % light::kEntries);
                 const auto columns = from->columns(row);
-                for (uint32_t e = 0; e < columns.size(); ++e) {
-                    const bool node = layout.is_node(columns[e]);
-                    const size_t width = node ? out.nodes.size() : out.columns.size(), at = (tile * width + static_cast<size_t>(place[columns[e]])) * kTile + i % kTile;
-                    (node ? out.of_nodes : out.dense)[at] += from->value(row, e) * factor(change, entry, opening, columns[e]);
-                }
+                for (uint32_t e = 0; e < columns.size(); ++e)
+                    out.dense[(tile * out.columns.size() + static_cast<size_t>(place[columns[e]])) * kTile + i % kTile] += from->value(row, e) * factor(change, entry, opening, columns[e]);
             }
     });
     return out;
+}
+
+// Light onto a patch indoors came by whatever window the sun shone through, so that each group has all of these.
+void HourlyLight::unpack_patches(size_t block, size_t state, int group, size_t layer, const light::CompactCoefficients& from, Part& out) {
+    const auto& all = patches_of(block, state, layer);
+    const auto counts = [&](const light::CompactCoefficients::PatchRow& row, uint32_t patch) { return from.patches().patches[patch].space >= 0 || group_of(row.row / light::kEntries) == group; };
+    out.panes = from.panes;
+    out.place.assign(light_->patches.count(), -1);
+    for (size_t i = 0; i < from.points(); ++i)
+        for (const auto& row : from.patch_rows(i))
+            for (const uint32_t p : from.patches_of(row))
+                if (counts(row, p)) out.place[all[p]] = 0;
+    for (int32_t& place : out.place)
+        if (place == 0) place = static_cast<int32_t>(out.patches++);
+    out.of_patches.assign(out.tiles * out.patches * kTile, 0.0f);
+    const PaneChange* change = change_of(from.panes, layer);
+    for (size_t i = 0; i < from.points(); ++i)
+        for (const auto& row : from.patch_rows(i)) {
+            const auto patches = from.patches_of(row);
+            const float times = patch_factor(change, row.row);
+            for (uint32_t e = 0; e < patches.size(); ++e)
+                if (counts(row, patches[e])) out.of_patches[(i / kTile * out.patches + static_cast<size_t>(out.place[all[patches[e]]])) * kTile + i % kTile] += from.value(row, e) * times;
+        }
+}
+
+float HourlyLight::patch_factor(const PaneChange* change, uint32_t row) const {
+    const auto entry = static_cast<Entry>(row % light::kEntries);
+    return entry == Entry::off_ground || entry == Entry::off_outdoors ? factor(change, entry, row / light::kEntries, 0) : 1.0f;
+}
+
+void HourlyLight::add_sun(size_t points, const Part& rows, int group, const SunThrough& through, std::span<const size_t> hours, float* to) {
+    if (rows.patches == 0) return;
+    struct Beam {
+        size_t patch;
+        float lux;
+    };
+    std::vector<Beam> beams;
+    for (const size_t r : hours) {
+        beams.clear();
+        each_sunlit(r, through, [&](const light::Sunlit::Beam& beam, float lux) {
+            const int32_t place = rows.place[beam.patch];
+            if (place < 0 || (light_->patches.patches[beam.patch].space >= 0 && group_of_portal(beam.portal) != group)) return;
+            beams.push_back({static_cast<size_t>(place), lux});
+        });
+        for (size_t t = 0; t < rows.tiles && !beams.empty(); ++t) {
+            float sum[kTile] = {};
+            for (const Beam& beam : beams) {
+                const float* of = rows.of_patches.data() + (t * rows.patches + beam.patch) * kTile;
+                for (size_t p = 0; p < kTile; ++p) sum[p] += beam.lux * of[p];
+            }
+            float* out = to + r * points + t * kTile;
+            for (size_t p = 0; p < std::min(kTile, points - t * kTile); ++p) out[p] += sum[p];
+        }
+    }
 }
 
 const HourlyLight::Part& HourlyLight::part(size_t block, size_t state, int group, size_t layer) {
@@ -195,7 +280,7 @@ const HourlyLight::Part& HourlyLight::part(size_t block, size_t state, int group
     const auto [it, is_new] = parts_.try_emplace({block, state, group, layer});
     if (is_new) {
         it->second = unpack(block, state, group, layer);
-        bytes_of_parts_ += (it->second.dense.size() + it->second.of_nodes.size()) * sizeof(float);
+        bytes_of_parts_ += (it->second.dense.size() + it->second.of_patches.size() + it->second.place.size()) * sizeof(float);
     }
     return it->second;
 }
@@ -204,30 +289,16 @@ void HourlyLight::reckon(size_t points, const Part& rows, std::span<const size_t
     static const bool wide = __builtin_cpu_supports("avx2");
     const size_t width = rows.columns.size();
     std::vector<float> shine((hours.size() + kAbreast - 1) / kAbreast * kAbreast * width, 0.0f);
-    // The sun stands between few of its nodes.
-    struct Beam {
-        size_t node;
-        float lux;
-    };
-    std::vector<Beam> beams;
-    std::vector<size_t> first{0};  // of each hour's
     for (size_t h = 0; h < hours.size(); ++h) {
         const auto row = sky_->row(hours[h]);
         for (size_t c = 0; c < width; ++c) shine[h * width + c] = row[rows.columns[c]];
-        for (size_t n = 0; n < rows.nodes.size(); ++n)
-            if (row[rows.nodes[n]] != 0) beams.push_back({n, row[rows.nodes[n]]});
-        first.push_back(beams.size());
     }
     float sums[kAbreast * kTile];
     for (size_t t = 0; t < rows.tiles; ++t)
         for (size_t h = 0; h < hours.size(); h += kAbreast) {
             (wide ? tile_wide : tile)(shine.data() + h * width, width, rows.dense.data() + t * width * kTile, width, sums);
             for (size_t k = 0; k < kAbreast && h + k < hours.size(); ++k) {
-                float* sum = sums + k * kTile;
-                for (size_t b = first[h + k]; b < first[h + k + 1]; ++b) {
-                    const float* of = rows.of_nodes.data() + (t * rows.nodes.size() + beams[b].node) * kTile;
-                    for (size_t p = 0; p < kTile; ++p) sum[p] += beams[b].lux * of[p];
-                }
+                const float* sum = sums + k * kTile;
                 float* out = to + hours[h + k] * points + t * kTile;
                 for (size_t p = 0; p < std::min(kTile, points - t * kTile); ++p) out[p] += sum[p];
             }
@@ -257,7 +328,13 @@ void HourlyLight::reckon_block(size_t block, int group, size_t layer, const std:
         if (here.empty()) continue;
         // Made before threads share the work: those must not wait for the lock.
         const Part& rows = part(block, s, group, layer);
-        parallel_for((here.size() + kPanel - 1) / kPanel, [&](size_t k) { reckon(light_->blocks[block].count, rows, std::span(here).subspan(k * kPanel, std::min(kPanel, here.size() - k * kPanel)), to); });
+        if (rows.tiles == 0) continue;
+        const SunThrough through = sun_through(rows.panes, layer);
+        parallel_for((here.size() + kPanel - 1) / kPanel, [&](size_t k) {
+            const auto panel = std::span(here).subspan(k * kPanel, std::min(kPanel, here.size() - k * kPanel));
+            reckon(light_->blocks[block].count, rows, panel, to);
+            add_sun(light_->blocks[block].count, rows, group, through, panel, to);
+        });
     }
 }
 
@@ -270,6 +347,8 @@ const std::vector<float>& HourlyLight::reflected_share(size_t block, size_t stat
     const auto from = piece(block, state, layer);
     if (from == nullptr) return out;
     const auto& shone = shone_[state].sum;
+    const auto& sunlit = sunlit_sum(state, group, layer, from->panes);
+    const auto& all_patches = patches_of(block, state, layer);
     // Onto what faces up, light off the ground comes by the ceiling.
     const bool up = light_->planes[light_->blocks[block].plane].normal.z > 0.5;
     for (size_t i = 0; i < out.size(); ++i) {
@@ -280,6 +359,15 @@ const std::vector<float>& HourlyLight::reflected_share(size_t block, size_t stat
             const auto columns = from->columns(row);
             double sum = 0;
             for (uint32_t e = 0; e < columns.size(); ++e) sum += static_cast<double>(from->value(row, e)) * shone[columns[e]];
+            all += sum;
+            if (entry == Entry::interreflected || (up && entry == Entry::off_ground)) reflected += sum;
+        }
+        for (const auto& row : from->patch_rows(i)) {
+            const auto entry = static_cast<Entry>(row.row % light::kEntries);
+            const auto patches = from->patches_of(row);
+            double sum = 0;
+            for (uint32_t e = 0; e < patches.size(); ++e)
+                if (from->patches().patches[patches[e]].space >= 0 || group_of(row.row / light::kEntries) == group) sum += static_cast<double>(from->value(row, e)) * sunlit[all_patches[patches[e]]];
             all += sum;
             if (entry == Entry::interreflected || (up && entry == Entry::off_ground)) reflected += sum;
         }
@@ -359,6 +447,8 @@ std::vector<double> HourlyLight::mean_through(size_t plane, int group, size_t la
     const auto& layout = light_->layout;
     const size_t states = light_->states.all.size();
     std::vector<std::vector<double>> mean(states, std::vector<double>(layout.columns(), 0.0));
+    std::vector<std::vector<double>> off_patches(states, std::vector<double>(light_->patches.count(), 0.0));
+    light::PaneFigures figures_then = figures_now_;
     const auto points = static_cast<double>(light_->planes[plane].points.size());
     std::vector<uint8_t> others_open(groups_, 0);
     if (group >= 0) others_open[static_cast<size_t>(group)] = static_cast<uint8_t>(layer);
@@ -368,6 +458,8 @@ std::vector<double> HourlyLight::mean_through(size_t plane, int group, size_t la
             const auto from = piece(b, s, layer);
             if (from == nullptr) continue;
             const PaneChange* change = change_of(from->panes, layer);
+            figures_then = from->panes;
+            const auto& all_patches = patches_of(b, s, layer);
             const std::vector<float>* share = lightened != 0 ? &reflected_share(b, s, group, layer) : nullptr;
             for (size_t i = 0; i < from->points(); ++i)
                 for (const auto& row : from->rows(i)) {
@@ -378,11 +470,23 @@ std::vector<double> HourlyLight::mean_through(size_t plane, int group, size_t la
                     for (uint32_t e = 0; e < columns.size(); ++e)
                         mean[s][columns[e]] += times * static_cast<double>(from->value(row, e) * factor(change, static_cast<Entry>(row.row % light::kEntries), opening, columns[e])) / points;
                 }
+            for (size_t i = 0; i < from->points(); ++i)
+                for (const auto& row : from->patch_rows(i)) {
+                    const double times = (share != nullptr ? 1 + lightened * static_cast<double>((*share)[i]) : 1) * static_cast<double>(patch_factor(change, row.row)) / points;
+                    const auto patches = from->patches_of(row);
+                    for (uint32_t e = 0; e < patches.size(); ++e)
+                        if (from->patches().patches[patches[e]].space >= 0 || group_of(row.row / light::kEntries) == group) off_patches[s][all_patches[patches[e]]] += times * static_cast<double>(from->value(row, e));
+                }
         }
     std::vector<double> out(sky_->hours.size(), 0.0);
+    const SunThrough through = sun_through(figures_then, layer);
     for (size_t r = 0; r < out.size(); ++r) {
         const auto row = sky_->row(r);
-        for (size_t c = 0; c < row.size(); ++c) out[r] += mean[state_of_lit_[r]][c] * static_cast<double>(row[c]);
+        const size_t s = state_of_lit_[r];
+        for (size_t c = 0; c < row.size(); ++c) out[r] += mean[s][c] * static_cast<double>(row[c]);
+        each_sunlit(r, through, [&](const light::Sunlit::Beam& beam, float lux) {
+            if (light_->patches.patches[beam.patch].space < 0 || group_of_portal(beam.portal) == group) out[r] += static_cast<double>(lux) * off_patches[s][beam.patch];
+        });
     }
     return out;
 }

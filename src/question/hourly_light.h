@@ -54,13 +54,45 @@ class HourlyLight {
     };
     const Shone& shone(size_t state) const { return shone_[state]; }
 
+    /// What panes and veils leave of the sun, in a state of the blinds of what it comes through, for pieces that were traced with some panes.
+    struct SunThrough {
+        std::shared_ptr<const std::vector<float>> beams;   ///< lit hours x portals x layers
+        std::shared_ptr<const std::vector<float>> veils;   ///< lit hours x portals; over the mean that pieces were traced with
+        size_t layer = 0;
+    };
+    SunThrough sun_through(const light::PaneFigures& then, size_t layer) { return {beam_shares(light_->sunlit_panes), veils_of(then, layer), layer}; }
+    /// The sun of a lit hour on patches. Calls see(beam, lux): indoors lux of the beam that came by beam.portal, outdoors of all that falls there. Waits for no lock.
+    template <class See>
+    void each_sunlit(size_t lit_hour, const SunThrough& through, See&& see) const {
+        const int sun = light_->sun_of_hour[static_cast<size_t>(sky_->hours[lit_hour])];
+        if (sun < 0 || sky_->beam[lit_hour] <= 0) return;
+        const size_t portals = panes_.portals.size(), layers = light_->layers.size();
+        for (int space = geometry::kOutdoors; space < static_cast<int>(light_->sunlit.spaces); ++space)
+            for (const auto& beam : light_->sunlit.at(static_cast<size_t>(sun), space)) {
+                float lux = sky_->beam[lit_hour] * beam.share;
+                if (space >= 0 && beam.portal >= 0) lux *= (*through.beams)[(lit_hour * portals + static_cast<size_t>(beam.portal)) * layers + through.layer];
+                const int veil = light_->patches.patches[beam.patch].veil;
+                if (veil >= 0) lux *= (*through.veils)[lit_hour * portals + static_cast<size_t>(veil)];
+                if (lux > 0) see(beam, lux);
+            }
+    }
+    /// What the sun brought onto each patch in all lit hours of one state of trees and ground, lux times hours. Onto patches indoors: through the windows of one group only, or
+    /// of kAnyGroup.
+    static constexpr int kAnyGroup = -2;
+    const std::vector<double>& sunlit_sum(size_t state, int group, size_t layer, const light::PaneFigures& then);
+    int group_of_portal(int portal) const { return portal < 0 ? -1 : group_of_portal_[static_cast<size_t>(portal)]; }
+
     /// The piece that holds in a state of the blinds: one that changes nothing has none of its own. Null where nothing was traced.
     YearLight::Piece piece(size_t block, size_t state, size_t layer) const;
+    /// Of each of that piece's patches the place among those of all.
+    const std::vector<uint32_t>& patches_of(size_t block, size_t state, size_t layer) const { return light_->notes[piece_index(block, state, layer)].patches; }
     /// The least state of the blinds that is traced no differently.
     size_t same_layer(size_t block, size_t layer) const;
     /// Null: panes are what they were.
     const PaneChange* change_of(const light::PaneFigures& then, size_t layer);
     float factor(const PaneChange* change, light::Entry entry, size_t opening, size_t column) const;
+    /// The same of light off patches, by row: what was reflected outdoors came to the pane from anywhere; that of others is in each_sunlit.
+    float patch_factor(const PaneChange* change, uint32_t row) const;
     int group_of(size_t opening) const { return group_of_opening_[opening]; }
     /// What a beam that came through a portal with blinds open, as it was traced, has left now in each state of the blinds: lit hours x portals x layers.
     using BeamShares = std::vector<float>;
@@ -78,9 +110,17 @@ class HourlyLight {
     // the columns that any of them uses. No tiles: no light.
     struct Part {
         size_t tiles = 0;
-        std::vector<uint32_t> columns, nodes;  // of the layout; the sun's nodes apart
-        std::vector<float> dense, of_nodes;    // tile x column x point
+        std::vector<uint32_t> columns;         // of the layout
+        std::vector<float> dense;              // tile x column x point
+        // What points take off patches: those outdoors through this group; those indoors through any, each light by where it came in.
+        std::vector<int32_t> place;            // of each patch of all; -1: no point takes anything
+        size_t patches = 0;
+        std::vector<float> of_patches;         // tile x patch x point
+        light::PaneFigures panes;
     };
+    std::shared_ptr<const std::vector<float>> veils_of(const light::PaneFigures& then, size_t layer);
+    void unpack_patches(size_t block, size_t state, int group, size_t layer, const light::CompactCoefficients& from, Part& out);
+    void add_sun(size_t points, const Part& rows, int group, const SunThrough& through, std::span<const size_t> hours, float* to);
     // Light of a block through one group in one state of its blinds, of the hours that were wanted so far.
     struct Through {
         std::vector<float> light;              // lit hours x points
@@ -90,6 +130,7 @@ class HourlyLight {
     Part unpack(size_t block, size_t state, int group, size_t layer);
     // Adds up hours of a block into lit hours x points.
     void reckon(size_t points, const Part& rows, std::span<const size_t> hours, float* to) const;
+    size_t piece_index(size_t block, size_t state, size_t layer) const;
     // more: by hour of the list, see above; empty: nothing anywhere.
     void add(size_t block, int group, size_t layer, const std::vector<size_t>& hours, const std::vector<float>& more, float* to);
     void add_lightened(size_t block, int group, size_t layer, const std::vector<size_t>& hours, const std::vector<float>& more, const float* from, float* to);
@@ -101,7 +142,7 @@ class HourlyLight {
     geometry::Surfaces panes_;
     light::PaneFigures figures_now_;
     Fingerprint glass_;
-    std::vector<int> group_of_opening_;
+    std::vector<int> group_of_opening_, group_of_portal_;
     size_t groups_;
     bool changed_ = false;
     std::vector<Vec3f> direction_of_column_;
@@ -112,6 +153,8 @@ class HourlyLight {
     std::recursive_mutex mutex_;
     std::vector<std::tuple<light::PaneFigures, size_t, std::unique_ptr<PaneChange>>> changes_;
     std::vector<std::pair<light::PaneFigures, std::shared_ptr<const BeamShares>>> beams_;
+    std::vector<std::tuple<light::PaneFigures, size_t, std::shared_ptr<const std::vector<float>>>> veils_;
+    std::map<std::tuple<size_t, int, size_t, light::PaneFigures>, std::vector<double>> sunlit_sums_;
     std::map<std::tuple<size_t, size_t, int, size_t>, Part> parts_;
     std::map<std::tuple<size_t, size_t, int, size_t>, std::vector<float>> reflected_;
     std::map<std::tuple<size_t, int, size_t>, Through> through_;

@@ -14,12 +14,11 @@
 
 namespace wp::question {
 
-using light::kReplicates;
 using light::Way;
 
 Fingerprint light_field_inputs(const FieldTask& task, const Effort& effort) {
     Fingerprint print;
-    print.add(std::string_view("light field 1"));
+    print.add(std::string_view("light field 2"));
     print.add(task.surfaces->fingerprint());
     for (const auto& plane : *task.planes) print.add(plane.fingerprint());
     for (const double v : {task.place.latitude, task.place.longitude, task.place.time_zone, task.north_azimuth, task.state.ground, effort.accuracy}) print.add(v);
@@ -29,27 +28,39 @@ Fingerprint light_field_inputs(const FieldTask& task, const Effort& effort) {
     return print;
 }
 
+namespace {
+
+// Moments that are asked for are judged by their own suns.
+void add_suns(light::TypicalLight& typical, const std::vector<Outdoors>& moments) {
+    typical.suns.clear();
+    for (const Outdoors& o : moments)
+        if (o.shine.sun_lux > 0) typical.suns.push_back({o.shine.to_sun.as<float>(), o.shine.sun_lux / static_cast<double>(moments.size())});
+}
+
+}  // namespace
+
 LightField trace_light_field(const FieldTask& task, const Effort& effort, const Cancel& cancel, const FieldStep& step) {
     const auto start = std::chrono::steady_clock::now();
     LightField field;
     field.planes = *task.planes;
     field.state = task.state;
     field.scene = std::make_shared<const light::Scene>(*task.surfaces, light::Blinds::open, task.state);
-    const auto columns = std::make_shared<const SkyColumns>(task.place, task.north_azimuth);
+    const auto columns = std::make_shared<const SkyColumns>();
     field.columns = columns;
     auto sources = light::sources_of(*task.surfaces);
     field.sources = std::move(sources.openings);
     field.source_of_portal = std::move(sources.of_portal);
+    field.spaces = task.surfaces->spaces.size();
     light::CoefficientTask work;
     work.scene = field.scene.get();
     work.parts = &columns->parts();
-    work.nodes = &columns->nodes();
     work.planes = &field.planes;
     work.typical = {typical_light(*columns, task.place, task.north_azimuth, task.state.ground >= 0 ? task.state.ground : task.surfaces->ground_reflectance)};
     work.source_of_portal = field.source_of_portal;
     work.sources = field.sources.size();
     work.split = light::Split::way;
-    work.keep_replicates = true;
+    work.patch_size = light::patch_size(effort.accuracy, *task.surfaces);
+    if (!task.moments.empty()) add_suns(work.typical[0], task.moments);
     if (step) work.first_samples = 1;
     if (!task.moments.empty())
         work.error = [&](const light::Coefficients& so_far) {
@@ -87,45 +98,93 @@ namespace {
 
 using Row = Eigen::Map<const Eigen::RowVectorXf>;
 
-// Sky, ground and interreflected sun of one point by way and, where wanted, by source; lux.
+// What the sun of a moment brings onto the patches of a field, lux: all of it, and what of it came by which beam.
+class SunOnPatches {
+ public:
+    SunOnPatches(const LightField& field, Vec3 to_sun, double lux) : field_(field) {
+        const auto& set = field.coefficients.patches;
+        if (set == nullptr || lux <= 0 || to_sun.z <= 0) return;
+        lux_.assign(set->count(), 0.0f);
+        doubt_.assign(set->count(), 0.0f);
+        first_.assign(set->count(), 0);
+        const light::SunLook look{to_sun.as<float>(), field.scene.get(), 0};
+        auto found = light::look_for_suns(*set, std::span(&look, 1), field.spaces);
+        beams_ = std::move(found.beams);
+        for (uint32_t b = 0; b < beams_.size(); ++b) {
+            auto& beam = beams_[b];
+            const int veil = set->patches[beam.patch].veil;
+            beam.share *= static_cast<float>(lux) * (veil < 0 ? 1.0f : field.scene->portals()[static_cast<size_t>(veil)].scatter_share(look.to));
+            if (lux_[beam.patch] == 0) first_[beam.patch] = b;
+            lux_[beam.patch] += beam.share;
+            doubt_[beam.patch] += light::doubt_of(beam);
+        }
+    }
+    float on(uint32_t patch) const { return lux_.empty() ? 0.0f : lux_[patch]; }
+    /// Square of its standard error, for what of a patch is looked at.
+    float doubt(uint32_t patch) const { return doubt_.empty() ? 0.0f : doubt_[patch]; }
+    template <class See>
+    void each(uint32_t patch, See&& see) const {
+        for (size_t b = first_[patch]; b < beams_.size() && beams_[b].patch == patch; ++b) see(beams_[b]);
+    }
+
+ private:
+    const LightField& field_;
+    std::vector<float> lux_, doubt_;
+    std::vector<uint32_t> first_;
+    std::vector<light::Sunlit::Beam> beams_;
+};
+
+// Sky, ground and reflected sun of one point by way and, where wanted, by source; lux.
 struct Reflected {
     std::array<double, light::kWays> by_way{};
+    double sun = 0;
+    double variance = 0;  // of the sun's part
     double of(Way way) const { return by_way[static_cast<size_t>(way)]; }
     double total() const { return std::accumulate(by_way.begin(), by_way.end(), 0.0); }
 };
 
-Reflected reflected(const light::CoefficientLayout& layout, const light::PointCoefficients& point, const Row& shine, double* by_source) {
+Reflected reflected(const light::CoefficientLayout& layout, const light::PointCoefficients& point, const Row& shine) {
     Reflected out;
-    for (size_t r = 0; r < point.rows.size(); ++r) {
-        const auto row = static_cast<size_t>(point.rows[r]);
-        const auto lux = static_cast<double>(Row(point.values.data() + r * layout.columns(), shine.size()).dot(shine));
-        out.by_way[row % light::kWays] += lux;
-        if (by_source != nullptr) by_source[row / light::kWays] += lux;
-    }
+    for (size_t r = 0; r < point.rows.size(); ++r)
+        out.by_way[static_cast<size_t>(point.rows[r]) % light::kWays] += static_cast<double>(Row(point.values.data() + r * layout.columns(), shine.size()).dot(shine));
     return out;
 }
 
-// Half-width of what was traced: the sky's part in the proportion of the typical sky, the sun's nodes each by their own spread.
-double half_width_of(const light::CoefficientLayout& layout, const light::PointCoefficients& point, double sky_lux, const Row& shine) {
-    if (point.replicates.empty()) return 0;
-    const size_t width = 1 + layout.nodes;
-    double typical = 0;
-    for (size_t r = 0; r < kReplicates; ++r) typical += static_cast<double>(point.replicates[r * width]);
-    const double scale = typical > 0 ? sky_lux * kReplicates / typical : 0;
-    std::array<double, kReplicates> sums{};
-    for (size_t r = 0; r < kReplicates; ++r) {
-        const float* of = point.replicates.data() + r * width;
-        sums[r] = scale * static_cast<double>(of[0]) + static_cast<double>(Row(of + 1, static_cast<Eigen::Index>(layout.nodes)).dot(shine.tail(static_cast<Eigen::Index>(layout.nodes))));
-    }
-    return light::estimate(sums, 1).half_width();
+void add_by_source(const light::CoefficientLayout& layout, const light::PointCoefficients& point, const Row& shine, double* by_source) {
+    for (size_t r = 0; r < point.rows.size(); ++r)
+        by_source[static_cast<size_t>(point.rows[r]) / light::kWays] += static_cast<double>(Row(point.values.data() + r * layout.columns(), shine.size()).dot(shine));
 }
 
-double nodes_lux(const light::CoefficientLayout& layout, const light::PointCoefficients& point, const Row& shine) {
-    double lux = 0;
-    const auto n = static_cast<Eigen::Index>(layout.nodes);
+void add_sun(Reflected& to, const light::PointCoefficients& point, const SunOnPatches& sun) {
+    for (const light::PatchShare& p : point.patches) {
+        const float on = sun.on(p.patch);
+        if (on <= 0) continue;
+        const double lux = static_cast<double>(p.value * on);
+        to.by_way[p.row % light::kWays] += lux;
+        to.sun += lux;
+        to.variance += static_cast<double>(p.variance * on * on + p.value * p.value * sun.doubt(p.patch));
+    }
+}
+
+// Onto patches indoors the sun came by the window of its beam.
+void add_sun_by_source(const LightField& field, const light::PointCoefficients& point, const SunOnPatches& sun, double* by_source) {
+    const size_t none = field.sources.size();
+    for (const light::PatchShare& p : point.patches) {
+        if (sun.on(p.patch) <= 0) continue;
+        const size_t source = p.row / light::kWays;
+        sun.each(p.patch, [&](const light::Sunlit::Beam& beam) {
+            const int by = source == none && beam.portal >= 0 ? field.source_of_portal[static_cast<size_t>(beam.portal)] : -1;
+            by_source[by >= 0 ? static_cast<size_t>(by) : source] += static_cast<double>(p.value * beam.share);
+        });
+    }
+}
+
+// Of what was traced.
+double half_width_of(const light::CoefficientLayout& layout, const light::PointCoefficients& point, const Row& shine, double sun_variance) {
+    double sum = 0;
     for (size_t r = 0; r < point.rows.size(); ++r)
-        lux += static_cast<double>(Row(point.values.data() + r * layout.columns(), shine.size()).tail(n).dot(shine.tail(n)));
-    return lux;
+        sum += static_cast<double>((Row(point.values.data() + r * layout.columns(), shine.size()).array() * shine.array().square()).sum());
+    return light::kStudent95 * std::sqrt(sun_variance + static_cast<double>(point.sky_noise) * sum);
 }
 
 struct DirectSun {
@@ -158,6 +217,7 @@ MomentAnswer light_at(const LightField& field, const Outdoors& outdoors, bool by
     std::vector<float> row(layout.columns());
     if (!row.empty()) field.columns->fill(outdoors.shine, row);
     const Row shine(row.data(), static_cast<Eigen::Index>(row.size()));
+    const SunOnPatches on_patches(field, outdoors.shine.to_sun, outdoors.shine.sun_lux);
     size_t first = 0;
     double worst = 0;
     for (const auto& points : field.planes) {
@@ -171,7 +231,12 @@ MomentAnswer light_at(const LightField& field, const Outdoors& outdoors, bool by
             if (first + i >= field.coefficients.points.size()) return;  // nothing traced yet
             const auto& point = field.coefficients.points[first + i];
             double* sources = by_source ? &plane.by_source[i * across] : nullptr;
-            const Reflected light = reflected(layout, point, shine, sources);
+            Reflected light = reflected(layout, point, shine);
+            add_sun(light, point, on_patches);
+            if (sources != nullptr) {
+                add_by_source(layout, point, shine, sources);
+                add_sun_by_source(field, point, on_patches, sources);
+            }
             const DirectSun sun = outdoors.shine.sun_lux > 0 ? direct_sun(*field.scene, points, i, outdoors.shine.to_sun) : DirectSun{};
             plane.sun[i] = outdoors.shine.sun_lux * sun.share;
             plane.sky[i] = light.of(Way::straight);
@@ -180,7 +245,7 @@ MomentAnswer light_at(const LightField& field, const Outdoors& outdoors, bool by
             plane.inside_off_ground[i] = light.of(Way::inside_off_ground);
             plane.inside[i] = light.of(Way::from_inside) + plane.inside_off_ground[i];
             plane.lux[i] = plane.sun[i] + light.total();
-            plane.half_width[i] = half_width_of(layout, point, light.total() - nodes_lux(layout, point, shine), shine);
+            plane.half_width[i] = half_width_of(layout, point, shine, light.variance);
             if (sources == nullptr) return;
             const int source = sun.portal >= 0 ? field.source_of_portal[static_cast<size_t>(sun.portal)] : -1;
             sources[source >= 0 ? static_cast<size_t>(source) : across - 1] += plane.sun[i];
@@ -204,6 +269,7 @@ struct Heap {
         double lux, watts;
     };
     std::vector<Sun> suns;
+    std::vector<double> patch_lux, patch_watts;  // what all suns brought onto each patch
 };
 
 void heap_hour(Heap& heap, const climate::OutdoorHour& hour, const climate::WeatherHour& weather, double north, double ground) {
@@ -219,14 +285,31 @@ void heap_hour(Heap& heap, const climate::OutdoorHour& hour, const climate::Weat
     const double beam_watts = shine.sun_lux > 0 ? weather.direct_normal : 0;
     const double up = std::max(0.0, shine.to_sun.z);
     const auto of_sky = static_cast<float>(hour.diffuse_lux > 0 ? weather.diffuse_horizontal / hour.diffuse_lux : 0);
-    const auto of_sun = static_cast<float>(shine.sun_lux > 0 ? beam_watts / shine.sun_lux : 0);
     const double global_lux = hour.global_lux();
     const auto of_ground = static_cast<float>(global_lux > 0 ? (weather.diffuse_horizontal + beam_watts * up) / global_lux : 0);
     for (size_t c = 0; c < row.size(); ++c) {
         heap.lux[c] += row[c];
-        heap.watts[c] += row[c] * (c < layout.parts ? of_sky : c == layout.ground() ? of_ground : of_sun);
+        heap.watts[c] += row[c] * (c < layout.parts ? of_sky : of_ground);
     }
     if (shine.sun_lux > 0 && up > 0) heap.suns.push_back({shine.to_sun, shine.sun_lux, beam_watts});
+}
+
+void look_for_suns(Heap& heap) {
+    const auto& set = heap.field->coefficients.patches;
+    if (set == nullptr) return;
+    heap.patch_lux.assign(set->count(), 0.0);
+    heap.patch_watts = heap.patch_lux;
+    std::vector<light::SunLook> looks;
+    for (const Heap::Sun& sun : heap.suns) looks.push_back({sun.to.as<float>(), heap.field->scene.get(), 0});
+    const auto found = light::look_for_suns(*set, looks, heap.field->spaces);
+    for (size_t s = 0; s < looks.size(); ++s)
+        for (int space = geometry::kOutdoors; space < static_cast<int>(heap.field->spaces); ++space)
+            for (const auto& beam : found.at(s, space)) {
+                const int veil = set->patches[beam.patch].veil;
+                const auto share = static_cast<double>(beam.share * (veil < 0 ? 1.0f : heap.field->scene->portals()[static_cast<size_t>(veil)].scatter_share(looks[s].to)));
+                heap.patch_lux[beam.patch] += share * heap.suns[s].lux;
+                heap.patch_watts[beam.patch] += share * heap.suns[s].watts;
+            }
 }
 
 void add_heap(const Heap& heap, ExposureAnswer& out) {
@@ -240,10 +323,16 @@ void add_heap(const Heap& heap, ExposureAnswer& out) {
         parallel_for(points.points.size(), [&](size_t i) {
             if (first + i >= field.coefficients.points.size()) return;
             const auto& point = field.coefficients.points[first + i];
-            const double light = reflected(layout, point, lux, nullptr).total();
+            const double light = reflected(layout, point, lux).total();
             plane.lux_hours[i] += light;
-            plane.irradiation[i] += reflected(layout, point, watts, nullptr).total();
-            plane.half_width[i] += half_width_of(layout, point, light - nodes_lux(layout, point, lux), lux);
+            plane.irradiation[i] += reflected(layout, point, watts).total();
+            double variance = 0;
+            for (const auto& p : point.patches) {
+                plane.lux_hours[i] += static_cast<double>(p.value) * heap.patch_lux[p.patch];
+                plane.irradiation[i] += static_cast<double>(p.value) * heap.patch_watts[p.patch];
+                variance += static_cast<double>(p.variance) * std::pow(heap.patch_lux[p.patch], 2);
+            }
+            plane.half_width[i] += half_width_of(layout, point, lux, variance);
             for (const Heap::Sun& sun : heap.suns) {
                 const double share = direct_sun(*field.scene, points, i, sun.to).share;
                 plane.lux_hours[i] += share * sun.lux;
@@ -268,7 +357,7 @@ ExposureAnswer exposure(const std::function<const LightField&(int month)>& field
         auto heap = std::find_if(heaps.begin(), heaps.end(), [&](const Heap& h) { return h.field == &field; });
         if (heap == heaps.end()) {
             const size_t width = field.columns->layout().columns();
-            heaps.push_back({&field, std::vector<float>(width, 0.0f), std::vector<float>(width, 0.0f), {}});
+            heaps.push_back({&field, std::vector<float>(width, 0.0f), std::vector<float>(width, 0.0f), {}, {}, {}});
             heap = heaps.end() - 1;
         }
         for (int h = 0; h < 24; ++h) {
@@ -290,7 +379,8 @@ ExposureAnswer exposure(const std::function<const LightField&(int month)>& field
         const size_t n = points.points.size();
         out.planes.push_back({points, std::vector<double>(n, 0.0), std::vector<double>(n, 0.0), std::vector<double>(n, 0.0)});
     }
-    for (const Heap& heap : heaps) {
+    for (Heap& heap : heaps) {
+        look_for_suns(heap);
         out.record.inputs.add(heap.field->record.inputs);
         out.record.reached = std::max(out.record.reached, heap.field->record.reached);
         out.record.settled = out.record.settled && heap.field->record.settled;

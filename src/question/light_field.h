@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // What a settled model does with any light outdoors: daylight coefficients by window and by the way light came, traced once.
-// After that a moment is a product of numbers, and one look towards the sun from every point.
+// After that a moment is a product of numbers, and a look towards its own sun from every point and from every patch that the sun may reach.
 #pragma once
 #include <functional>
 #include <memory>
@@ -20,6 +20,7 @@ struct LightField {
     std::vector<geometry::PlanePoints> planes;
     std::vector<model::Id> sources;                ///< windows and rooflights, in the order of the coefficients' sources
     std::vector<int> source_of_portal;
+    size_t spaces = 0;
     light::State state;                            ///< of trees and ground
     std::shared_ptr<const light::Scene> scene;
     std::shared_ptr<const SkyColumns> columns;

@@ -14,9 +14,8 @@ constexpr int kSkyDivision = 2, kCoarseDivision = 1;
 constexpr int kLooks = 3;  // directions along each side of a part
 }  // namespace
 
-SkyColumns::SkyColumns(const climate::Place& place, double north_azimuth, bool coarse) : parts_(kSkyDivision), nodes_(place, north_azimuth) {
+SkyColumns::SkyColumns(bool coarse) : parts_(kSkyDivision) {
     layout_.parts = parts_.count();
-    layout_.nodes = nodes_.count();
     directions_.emplace(parts_);
     if (!coarse) return;
     coarse_.emplace(kCoarseDivision);
@@ -62,14 +61,14 @@ void SkyColumns::fill(const Shine& shine, std::span<float> row) const {
     fill_parts(shine.sky, by_angle, *directions_, row.first(parts_.count()));
     if (coarse_) fill_parts(shine.sky, by_angle, *coarse_directions_, row.subspan(layout_.coarse_part(0), coarse_->count()));
     row[layout_.ground()] = static_cast<float>(shine.ground_luminance);
-    if (shine.sun_lux <= 0) return;
-    for (const auto& share : nodes_.around(shine.sun)) row[layout_.node(share.node)] += static_cast<float>(shine.sun_lux * share.weight);
 }
 
 light::TypicalLight typical_light(const SkyColumns& columns, const climate::Place& place, double north_azimuth, double ground_reflectance) {
     std::vector<float> row(columns.layout().columns());
-    light::TypicalLight sky(row.size(), 0.0), sun(row.size(), 0.0);
-    int lit = 0, sunny = 0;
+    light::TypicalLight out;
+    auto& sky = out.columns;
+    sky.assign(row.size(), 0.0);
+    int lit = 0;
     for (int month = 1; month <= 12; ++month) {
         for (int hour = 7; hour <= 17; hour += 2) {
             const auto at = climate::sun_position(place, climate::Moment{month, 21, static_cast<double>(hour)});
@@ -86,18 +85,16 @@ light::TypicalLight typical_light(const SkyColumns& columns, const climate::Plac
                 ++lit;
             }
         }
-        // The sun is looked for by what is typical: no node may be left out because it lies between hours.
-        for (double hour = 0; hour < 24; hour += 1.0 / 6) {
+        // The other half of the year repeats these. Hours are moved from month to month, so that no edge is met at the same hour always.
+        for (double hour = (month % 3) * 0.5; hour < 24 && month >= 1 && month <= 6; hour += 1.5) {
             const auto at = climate::sun_position(place, climate::Moment{month, 21, hour});
-            if (at.altitude <= 0) continue;
-            ++sunny;
-            const double lux = climate::light_by_altitude(climate::class_of(12), at.altitude).direct_lux;
-            for (const auto& share : columns.nodes().around(at)) sun[columns.layout().node(share.node)] += lux * share.weight;
+            if (at.altitude > 0) out.suns.push_back({climate::sun_direction(at, north_azimuth).as<float>(), climate::light_by_altitude(climate::class_of(12), at.altitude).direct_lux});
         }
     }
+    for (double& v : sky) v /= std::max(lit, 1);
     // Half of the time it is overcast.
-    for (size_t c = 0; c < row.size(); ++c) sky[c] = sky[c] / std::max(lit, 1) + 0.5 * sun[c] / std::max(sunny, 1);
-    return sky;
+    for (auto& sun : out.suns) sun.lux *= 0.5 / static_cast<double>(out.suns.size());
+    return out;
 }
 
 }  // namespace wp::question

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// A sky, the ground and the sun in the columns of daylight coefficients: the row that turns coefficients into light.
+// A sky and the ground in the columns of daylight coefficients: the row that turns coefficients into light. The sun has none: see light/patches.h.
 #pragma once
 #include <optional>
 #include <span>
@@ -8,7 +8,7 @@
 #include "climate/sky.h"
 #include "climate/sky_parts.h"
 #include "light/coefficients.h"
-#include "light/sun_nodes.h"
+#include "climate/sun.h"
 
 namespace wp::question {
 
@@ -23,17 +23,15 @@ struct Shine {
 
 class SkyColumns {
  public:
-    /// north_azimuth: azimuth of the model's +y, radians clockwise from true north.
     /// coarse: with columns for coarse sky parts, as rows split by entry want them.
-    SkyColumns(const climate::Place& place, double north_azimuth, bool coarse = false);
+    explicit SkyColumns(bool coarse = false);
 
     const climate::SkyParts& parts() const { return parts_; }
-    const light::SunNodes& nodes() const { return nodes_; }
     /// Null without them.
     const climate::SkyParts* coarse() const { return coarse_ ? &*coarse_ : nullptr; }
     const light::CoefficientLayout& layout() const { return layout_; }
     /// Writes layout().columns() numbers: mean luminance of each part, scaled so that together they carry what the sky
-    /// carries; the ground's; beam illuminance on the nodes around the sun.
+    /// carries; the ground's.
     void fill(const Shine& shine, std::span<float> row) const;
 
  private:
@@ -48,12 +46,12 @@ class SkyColumns {
     static void fill_parts(const climate::Sky& sky, const climate::Indicatrix& by_angle, const Directions& directions, std::span<float> row);
     climate::SkyParts parts_;
     std::optional<climate::SkyParts> coarse_;
-    light::SunNodes nodes_;
     light::CoefficientLayout layout_;
     std::optional<Directions> directions_, coarse_directions_;
 };
 
-/// Overcast and clear skies of one day a month, every two hours, and the sun of that day every ten minutes: what errors are judged by, whatever the weather.
+/// Overcast and clear skies of one day a month, every two hours, and the sun of six of these days: what errors are judged by, whatever the weather. north_azimuth:
+/// azimuth of the model's +y, radians clockwise from true north.
 light::TypicalLight typical_light(const SkyColumns& columns, const climate::Place& place, double north_azimuth, double ground_reflectance);
 
 }  // namespace wp::question

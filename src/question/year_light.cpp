@@ -77,7 +77,7 @@ void add(Fingerprint& print, const geometry::Surfaces& surfaces, const light::Bl
 class Tracing {
  public:
     Tracing(const YearTask& task, const Effort& effort, const Cancel& cancel, const Progress& progress, const Shelf& shelf)
-        : task_(task), surfaces_(*task.surfaces), effort_(effort), cancel_(cancel), progress_(progress), shelf_(shelf), columns_(task.place, task.north_azimuth, true) {
+        : task_(task), surfaces_(*task.surfaces), effort_(effort), cancel_(cancel), progress_(progress), shelf_(shelf), columns_(true), patch_size_(light::patch_size(effort.accuracy, *task.surfaces)) {
         const light::Sources sources = light::sources_of(surfaces_);
         out_.planes = *task.planes;
         out_.faces = faces_of(surfaces_);
@@ -111,9 +111,8 @@ class Tracing {
         for (size_t b = 0; b < out_.blocks.size() && !cancel_.requested(); ++b) out_.sun->set(b, direct_sun(points_of(out_.blocks[b]), out_.blocks[b].first));
         for (const auto& face : out_.faces)
             if (!cancel_.requested()) out_.face_sun.push_back(direct_sun(face, 0));
+        if (!cancel_.requested()) look_for_suns();
         if (cancel_.requested()) out_.record.settled = false;
-        else
-            for (size_t p = 0; p < out_.planes.size(); ++p) out_.sun_error.push_back(sun_interpolation_error(out_, p));
         out_.record.seconds = std::chrono::duration<double>(std::chrono::steady_clock::now() - start).count();
         return std::move(out_);
     }
@@ -127,7 +126,7 @@ class Tracing {
             if (!piece) throw std::runtime_error(piece.fault().line());
             return std::make_shared<const std::decay_t<decltype(*piece)>>(std::move(*piece));
         };
-        out_.pieces = std::make_shared<Aside<CompactCoefficients>>(pieces, kRoom, [back, layout = out_.layout](std::string_view bytes) { return back(CompactCoefficients::read(bytes, layout)); });
+        out_.pieces = std::make_shared<Aside<CompactCoefficients>>(pieces, kRoom, [back, layout = out_.layout, spaces = surfaces_.spaces.size(), portals = surfaces_.portals.size()](std::string_view bytes) { return back(CompactCoefficients::read(bytes, layout, spaces, portals)); });
         out_.sun = std::make_shared<Aside<light::DirectSun>>(out_.blocks.size(), kRoom / 4, [back, portals = surfaces_.portals.size()](std::string_view bytes) {
             return back(light::DirectSun::read(bytes, kBlock, portals));
         });
@@ -163,9 +162,10 @@ class Tracing {
 
     Fingerprint piece_inputs(const geometry::PlanePoints& points, size_t first, const Together& together, size_t state, size_t layer) {
         Fingerprint print;
-        print.add(std::string_view("year piece 5"));
+        print.add(std::string_view("year piece 6"));
         // What a column means hangs on how many there are.
-        for (const size_t n : {out_.layout.parts, out_.layout.nodes, out_.layout.coarse}) print.add(n);
+        for (const size_t n : {out_.layout.parts, out_.layout.coarse}) print.add(n);
+        for (const float v : {patch_size_.indoors, patch_size_.outdoors}) print.add(static_cast<double>(v));
         const Surroundings& around = surroundings(points.space);
         print.add(around.light);
         print.add(points.fingerprint());
@@ -188,7 +188,7 @@ class Tracing {
         if (!shelf_.find) return nullptr;
         const auto bytes = shelf_.find(print);
         if (!bytes) return nullptr;
-        auto piece = CompactCoefficients::read(*bytes, out_.layout);
+        auto piece = CompactCoefficients::read(*bytes, out_.layout, surfaces_.spaces.size(), surfaces_.portals.size());
         if (!piece) return nullptr;
         ++out_.found;
         return std::make_shared<const CompactCoefficients>(std::move(*piece));
@@ -202,6 +202,7 @@ class Tracing {
             std::vector<Fingerprint> prints;
             for (size_t s = 0; s < together.count; ++s) {
                 prints.push_back(piece_inputs(points, first, together, together.first + s, layer));
+                pieces_print_.add(prints[s]);
                 found[s] = find(prints[s]);
             }
             const double share = worth * static_cast<double>(together.count);
@@ -219,13 +220,12 @@ class Tracing {
         work.scene = &scene(together, layer);
         work.parts = &columns_.parts();
         work.coarse = columns_.coarse();
-        work.nodes = &columns_.nodes();
         work.planes = &planes;
         work.typical.assign(typical_.begin() + static_cast<std::ptrdiff_t>(together.first), typical_.begin() + static_cast<std::ptrdiff_t>(together.first + together.count));
         work.sources = out_.openings.size();
         work.source_of_portal = out_.opening_of_portal;
         work.split = light::Split::entry;
-        work.keep_replicates = true;
+        work.patch_size = patch_size_;
         work.boost = boost_of(points.space, layer);
         work.first_point = static_cast<uint32_t>(first);
         work.accuracy = effort_.accuracy;
@@ -268,6 +268,7 @@ class Tracing {
         note.gives.assign(out_.openings.size() + 1, false);
         for (size_t i = 0; i < piece.points(); ++i)
             for (const auto& row : piece.rows(i)) note.gives[row.row / light::kEntries] = true;
+        gatherer_.add(piece.patches());
         out_.record.reached = std::max(out_.record.reached, piece.reached);
         out_.record.settled = out_.record.settled && piece.settled;
     }
@@ -307,7 +308,10 @@ class Tracing {
         const size_t states = out_.states.all.size();
         for (size_t f = 0; f < out_.faces.size() && !cancel_.requested(); ++f) {
             auto pieces = trace(out_.faces[f], 0, 0, 0);
-            for (size_t s = 0; s < states; ++s) out_.face_pieces[f * states + s] = std::move(pieces[s]);
+            for (size_t s = 0; s < states; ++s) {
+                if (pieces[s]) gatherer_.add(pieces[s]->patches());
+                out_.face_pieces[f * states + s] = std::move(pieces[s]);
+            }
         }
     }
 
@@ -325,6 +329,46 @@ class Tracing {
         auto found = std::make_shared<light::DirectSun>(trace_sun(plane));
         if (!cancel_.requested() && shelf_.keep) shelf_.keep(print, found->write());
         return found;
+    }
+
+    // Patches of all pieces together, and the sun of every hour on them.
+    void look_for_suns() {
+        out_.patches = gatherer_.take();
+        const auto places = [&](const light::PatchSet& set) {
+            std::vector<uint32_t> places;
+            for (const light::Patch& p : set.patches) places.push_back(static_cast<uint32_t>(out_.patches.find(p.space, p.key)));
+            return places;
+        };
+        for (size_t i = 0; i < out_.notes.size(); ++i)
+            if (out_.pieces->has(i)) out_.notes[i].patches = places(out_.pieces->at(i)->patches());
+        for (const auto& piece : out_.face_pieces) out_.face_patches.push_back(piece ? places(piece->patches()) : std::vector<uint32_t>());
+        if (suns_.empty()) suns_ = climate::sun_of_year(task_.place);
+        const auto all = batches();
+        std::vector<light::SunLook> looks;
+        out_.sun_of_hour.assign(climate::kHours, -1);
+        for (size_t h = 0; h < climate::kHours; ++h) {
+            const Vec3 to = climate::sun_direction(suns_[h].sun, task_.north_azimuth);
+            if (suns_[h].sunlit <= 0 || to.z <= 0) continue;
+            const size_t state = out_.states.in(climate::moment_of(static_cast<int>(h) / 24, 12).month);
+            const Together& together = all[state / light::kMostStates];
+            out_.sun_of_hour[h] = static_cast<int>(looks.size());
+            looks.push_back({to.as<float>(), nullptr, state - together.first});
+        }
+        out_.sunlit_panes = light::figures_of(surfaces_);
+        Fingerprint print = pieces_print_;
+        print.add(std::string_view("sun on patches 1"));
+        for (const float v : out_.sunlit_panes) print.add(static_cast<double>(v));
+        if (shelf_.find)
+            if (const auto bytes = shelf_.find(print))
+                if (auto known = light::Sunlit::read(*bytes, looks.size(), surfaces_.spaces.size(), out_.patches.count(), surfaces_.portals.size())) {
+                    out_.sunlit = std::move(*known);
+                    return;
+                }
+        for (size_t h = 0; h < climate::kHours; ++h)
+            if (out_.sun_of_hour[h] >= 0) looks[static_cast<size_t>(out_.sun_of_hour[h])].scene = &scene(all[out_.states.in(climate::moment_of(static_cast<int>(h) / 24, 12).month) / light::kMostStates], 0);
+        out_.sunlit = light::look_for_suns(out_.patches, looks, surfaces_.spaces.size(), [&] { return cancel_.requested(); });
+        out_.record.rays += out_.sunlit.rays;
+        if (!cancel_.requested() && shelf_.keep) shelf_.keep(print, out_.sunlit.write());
     }
 
     light::DirectSun trace_sun(const geometry::PlanePoints& plane) {
@@ -373,6 +417,9 @@ class Tracing {
     Progress progress_;
     Shelf shelf_;
     SkyColumns columns_;
+    light::PatchSize patch_size_;
+    light::PatchGatherer gatherer_;
+    Fingerprint pieces_print_;
     YearLight out_;
     std::vector<light::TypicalLight> typical_;
     std::map<std::pair<size_t, size_t>, std::unique_ptr<light::Scene>> scenes_;  // by first of the states, and layer
@@ -415,46 +462,6 @@ YearLight trace_year_light(const YearTask& task, const Effort& effort, const Can
     YearLight out;
     with_threads(effort.threads, [&] { out = Tracing(task, effort, cancel, progress, shelf).run(); });
     return out;
-}
-
-float sun_interpolation_error(const YearLight& light, size_t plane) {
-    const auto& layout = light.layout;
-    std::vector<double> mean(layout.nodes, 0.0), noise(layout.nodes, 0.0);  // of each node: the plane's sum, and the square of its standard error
-    double typical = 0;
-    size_t points = 0;
-    for (size_t b = 0; b < light.blocks.size(); ++b) {
-        if (light.blocks[b].plane != plane) continue;
-        const auto piece = light.piece(b, 0, 0);
-        if (piece == nullptr) continue;
-        for (size_t i = 0; i < piece->points(); ++i, ++points) {
-            for (const auto& row : piece->rows(i)) {
-                const auto columns = piece->columns(row);
-                for (uint32_t e = 0; e < columns.size(); ++e)
-                    if (layout.is_node(columns[e])) mean[columns[e] - layout.node(0)] += static_cast<double>(piece->value(row, e));
-            }
-            const auto widths = piece->node_half_widths(i);
-            for (size_t n = 0; n < widths.size(); ++n) noise[n] += std::pow(static_cast<double>(widths[n]) / light::kStudent95, 2);
-        }
-    }
-    if (points == 0) return 0;
-    const light::SunNodes nodes(light.place, light.north_azimuth);
-    double square = 0;
-    // Both ways add up: along the day and along the year.
-    for (const bool along_year : {false, true}) {
-        double sum = 0;
-        size_t count = 0;
-        for (size_t n = 0; n < mean.size(); ++n) {
-            const auto [before, after] = along_year ? nodes.across(n) : nodes.beside(n);
-            if (before == n || after == n) continue;
-            // What is noise is told elsewhere.
-            sum += (std::pow(mean[before] - 2 * mean[n] + mean[after], 2) - noise[before] - 4 * noise[n] - noise[after]) / 64;
-            ++count;
-        }
-        if (count > 0) square += std::max(0.0, sum) / static_cast<double>(count);
-    }
-    for (const double m : mean) typical += m;
-    if (typical <= 0) return 0;
-    return static_cast<float>(1.96 * std::sqrt(square) / (typical / static_cast<double>(mean.size())));
 }
 
 }  // namespace wp::question

@@ -58,12 +58,18 @@ struct YearLight {
     struct Note {
         light::PaneFigures panes;
         std::vector<bool> gives;                               ///< openings, and past all openings
+        std::vector<uint32_t> patches;                         ///< of each of the piece's patches the place among those of all
     };
     std::vector<Note> notes;
     std::shared_ptr<Aside<light::DirectSun>> sun;              ///< by block
     std::vector<Piece> face_pieces;                            ///< faces x states
+    std::vector<std::vector<uint32_t>> face_patches;           ///< likewise, as Note::patches
     std::vector<std::shared_ptr<const light::DirectSun>> face_sun;
-    std::vector<float> sun_error;                              ///< by plane: see sun_interpolation_error
+    /// Patches of all pieces, faces' among them, and which of them the sun reaches in each hour that it is up in: through panes as they were when it was looked for.
+    light::PatchSet patches;
+    light::Sunlit sunlit;
+    std::vector<int> sun_of_hour;                              ///< 8760: place among the suns of sunlit; -1: it is down
+    light::PaneFigures sunlit_panes;
     Record record;                                             ///< rays and seconds of what was traced now; found pieces count nothing
     size_t found = 0, traced = 0;                              ///< pieces
 
@@ -80,10 +86,5 @@ Fingerprint year_light_inputs(const YearTask& task, const Effort& effort);
 
 /// Traces what the shelf does not hold. Cancelled: record.settled is false and pieces are missing.
 YearLight trace_year_light(const YearTask& task, const Effort& effort, const Cancel& cancel = {}, const Progress& progress = {}, const Shelf& shelf = {});
-
-/// How far interreflected sun may be off because it is reckoned between directions of the sun that were traced: 95 %, as a share of a plane's typical light.
-/// From the second differences of the plane's mean along day and year: a parabola through three nodes departs from the chord between
-/// two by an eighth of these.
-float sun_interpolation_error(const YearLight& light, size_t plane);
 
 }  // namespace wp::question

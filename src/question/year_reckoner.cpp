@@ -5,6 +5,7 @@
 #include <cmath>
 
 #include "base/parallel.h"
+#include "light/replicates.h"
 
 namespace wp::question {
 
@@ -56,26 +57,36 @@ PlaneYear YearAnswer::Reckoner::describe(size_t plane) const {
 }
 
 // Of each point the error of its mean light over the lit hours, as a share of that: what figures of a year hang on. The sky's error is one and the same in all hours; those of
-// the sun's nodes are independent, each for all hours it serves; states of trees and ground are told apart as if they were independent, too. What lies between nodes
-// is taken to be of one sign, which is on the safe side.
+// what is taken off patches are independent, each for all hours the patch is lit in; states of trees and ground are told apart as if they were independent, too.
 std::vector<float> YearAnswer::Reckoner::half_widths(size_t block, size_t layer) const {
     const YearLight& light = *in_.light;
-    const size_t plane = light.blocks[block].plane;
-    const double between = plane < light.sun_error.size() ? static_cast<double>(light.sun_error[plane]) : 0;
     std::vector<double> error(light.blocks[block].count, 0.0), lux(error);
     for (size_t s = 0; s < light.states.all.size(); ++s) {
         const auto from = in_.hourly->piece(block, s, layer);
         const auto& shone = in_.hourly->shone(s);
         if (from == nullptr || shone.hours == 0) continue;
+        const auto& sunlit = in_.hourly->sunlit_sum(s, HourlyLight::kAnyGroup, layer, from->panes);
+        const auto& patches = in_.hourly->patches_of(block, s, layer);
         for (size_t i = 0; i < from->points(); ++i) {
             double sky = 0, sun = 0;
             for (const auto& row : from->rows(i)) {
                 const auto columns = from->columns(row);
-                for (uint32_t e = 0; e < columns.size(); ++e) (light.layout.is_node(columns[e]) ? sun : sky) += static_cast<double>(from->value(row, e)) * shone.sum[columns[e]];
+                for (uint32_t e = 0; e < columns.size(); ++e) {
+                    const double light_hours = static_cast<double>(from->value(row, e)) * shone.sum[columns[e]];
+                    sky += light_hours;
+                    error[i] += std::pow(light::kStudent95, 2) * static_cast<double>(from->sky_noise(i)) * light_hours * shone.sum[columns[e]];
+                }
             }
-            const auto widths = from->node_half_widths(i);
-            for (size_t n = 0; n < widths.size(); ++n) error[i] += std::pow(static_cast<double>(widths[n]) * shone.sum[light.layout.node(n)], 2);
-            error[i] += std::pow(static_cast<double>(from->sky_half_width(i)) * sky, 2) + std::pow(between * sun, 2);
+            for (const auto& row : from->patch_rows(i)) {
+                const auto of = from->patches_of(row);
+                double square = 0;
+                for (uint32_t e = 0; e < of.size(); ++e) {
+                    const double fell = sunlit[patches[of[e]]], lux_hours = static_cast<double>(from->value(row, e)) * fell;
+                    sun += lux_hours;
+                    square += lux_hours * fell;
+                }
+                error[i] += std::pow(light::kStudent95, 2) * static_cast<double>(row.noise) * square;
+            }
             lux[i] += sky + sun;
         }
     }

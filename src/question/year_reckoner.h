@@ -29,6 +29,8 @@ class YearAnswer::Reckoner {
 
  private:
     std::vector<float> half_widths(size_t block, size_t layer) const;
+    class PatchesSum;
+    PatchesSum sunlit_in(size_t block, size_t trees, size_t layer, size_t plane, const light::CompactCoefficients& piece, const metric::Hours& hours, Operation operation);
 
     size_t lit() const { return in_.sky->hours.size(); }
     size_t layers_of(int group) const { return group < 0 ? 1 : in_.groups[static_cast<size_t>(group)].states.size() + 1; }

@@ -2,9 +2,12 @@
 // One hour of the year, what a mean over hours is made of, and the irradiance of panes.
 #include "question/year_reckoner.h"
 
+#include "light/replicates.h"
+
 #include <Eigen/Core>
 #include <algorithm>
 #include <cmath>
+#include <map>
 
 namespace wp::question {
 
@@ -40,17 +43,23 @@ YearAnswer::Reckoner::FaceLight YearAnswer::Reckoner::face_light(size_t face, bo
                     through[columns[e]] += v * (straight ? passes(in_.hourly->direction_of(columns[e])) / square : evenly);
                 }
             }
+        // What the sun makes of ground and facades comes to the pane from anywhere.
+        const auto& places = light.face_patches[face * light.states.all.size() + s];
+        std::vector<float> off_patches(light.patches.count(), 0.0f);
+        for (size_t i = 0; i < piece->points(); ++i)
+            for (const auto& row : piece->patch_rows(i)) {
+                const auto of = piece->patches_of(row);
+                for (uint32_t e = 0; e < of.size(); ++e) off_patches[places[of[e]]] += piece->value(row, e) / n;
+            }
+        const auto sun = in_.hourly->sun_through(piece->panes, 0);
         for (size_t r = 0; r < lit(); ++r) {
             if (in_.hourly->state_of(r) != s) continue;
             const Eigen::Map<const Eigen::VectorXf> shine(in_.sky->row(r).data(), static_cast<Eigen::Index>(layout.columns()));
-            const auto sun = Eigen::seqN(static_cast<Eigen::Index>(layout.node(0)), static_cast<Eigen::Index>(layout.nodes));
             const float sky_watts = watts ? in_.sky->watts_of_sky[r] : 1.0f, beam_watts = watts ? in_.sky->watts_of_beam[r] : 1.0f;
-            const auto add = [&](const Eigen::VectorXf& row) {
-                const float of_sun = shine(sun).dot(row(sun));
-                return sky_watts * (shine.dot(row) - of_sun) + beam_watts * of_sun;
-            };
-            out.on[r] += add(on);
-            out.through[r] += add(through);
+            float reflected = 0;
+            in_.hourly->each_sunlit(r, sun, [&](const light::Sunlit::Beam& beam, float lux) { reflected += lux * off_patches[beam.patch]; });
+            out.on[r] += sky_watts * shine.dot(on) + beam_watts * reflected;
+            out.through[r] += sky_watts * shine.dot(through) + beam_watts * reflected * evenly;
         }
     }
     each_beam(*light.face_sun[face], points.normal, [&](size_t row, uint32_t, int, float lux, const float*) {
@@ -100,25 +109,6 @@ std::vector<PaneHeat> YearAnswer::Reckoner::heat() {
 
 namespace {
 
-// What a piece gives a point in one hour, lux: all of it, and what counts because its windows are in the piece's state.
-struct Spread {
-    double all = 0, used = 0, sky = 0, sun = 0;
-};
-
-// The sky's part by its own error; the sun's by that of the nodes about it. What is used of a piece is as sure as all of it.
-double traced_half_width(const light::CompactCoefficients& piece, size_t point, const Spread& spread, std::span<const float> shine) {
-    if (!(spread.used > 0)) return 0;
-    const double square = std::pow(static_cast<double>(piece.sky_half_width(point)) * spread.sky, 2);
-    const auto widths = piece.node_half_widths(point);
-    double nodes = 0;
-    for (size_t n = 0; n < widths.size(); ++n) nodes += std::pow(static_cast<double>(widths[n] * shine[n]), 2);
-    return std::sqrt(square + nodes * std::pow(spread.used / spread.all, 2));
-}
-
-}  // namespace
-
-namespace {
-
 // What light through each group is multiplied by in a block because others' blinds stand otherwise than they were traced.
 class Lightened {
  public:
@@ -141,6 +131,17 @@ std::vector<uint8_t> YearAnswer::Reckoner::states_in(Operation operation, size_t
     return out;
 }
 
+namespace {
+
+// The sun of one hour on patches, lux: outdoors all that falls there; indoors by the group of the windows that it came through.
+struct HourSun {
+    std::vector<float> outdoors;
+    std::map<int, std::vector<float>> indoors;
+    std::vector<float> doubt;  // square of the standard error of either
+};
+
+}  // namespace
+
 YearHour YearAnswer::Reckoner::hour(size_t plane, int hour, Operation operation) {
     const std::lock_guard lock(mutex_);
     decide(operation);
@@ -151,56 +152,141 @@ YearHour YearAnswer::Reckoner::hour(size_t plane, int hour, Operation operation)
     const int lit_row = in_.sky->row_of[static_cast<size_t>(hour)];
     if (lit_row < 0) return out;
     const auto r = static_cast<size_t>(lit_row);
+    const size_t trees = in_.hourly->state_of(r);
     const auto shine = in_.sky->row(r);
-    const auto nodes = shine.subspan(light.layout.node(0), light.layout.nodes);
-    const double between = plane < light.sun_error.size() ? static_cast<double>(light.sun_error[plane]) : 0;
-    std::vector<double> interpolated(n, 0.0);
     const auto states = states_in(operation, static_cast<size_t>(hour));
+    const auto state_of_group = [&](int group) { return group < 0 ? size_t{0} : static_cast<size_t>(states[static_cast<size_t>(group)]); };
+    std::vector<double> square(n, 0.0);                              // of the points' own standard errors
+    std::vector<double> common(light.patches.count(), 0.0);          // by patch: what its edge may be off, summed over the plane's points
     for (const size_t b : blocks_of(plane)) {
         for (size_t k = 0; k < light.layers.size(); ++k) {
-            const auto from = in_.hourly->piece(b, in_.hourly->state_of(r), k);
+            const auto from = in_.hourly->piece(b, trees, k);
             if (from == nullptr) continue;
             const PaneChange* change = in_.hourly->change_of(from->panes, k);
-            const Lightened lightened(*in_.hourly, b, in_.hourly->state_of(r), k, in_.hourly->more(plane, in_.hourly->same_layer(b, k), states), in_.groups.size());
+            const Lightened lightened(*in_.hourly, b, trees, k, in_.hourly->more(plane, in_.hourly->same_layer(b, k), states), in_.groups.size());
+            const auto& patches = in_.hourly->patches_of(b, trees, k);
+            HourSun sun;
+            sun.outdoors.assign(light.patches.count(), 0.0f);
+            sun.doubt = sun.outdoors;
+            in_.hourly->each_sunlit(r, in_.hourly->sun_through(from->panes, k), [&](const light::Sunlit::Beam& beam, float lux) {
+                const int group = in_.hourly->group_of_portal(beam.portal);
+                const bool indoors = light.patches.patches[beam.patch].space >= 0;
+                if (indoors && state_of_group(group) != k) return;
+                auto& list = indoors ? sun.indoors[group] : sun.outdoors;
+                if (list.empty()) list.assign(light.patches.count(), 0.0f);
+                list[beam.patch] += lux;
+                auto edge = beam;
+                edge.share = lux;
+                sun.doubt[beam.patch] += light::doubt_of(edge);
+            });
             for (size_t i = 0; i < from->points(); ++i) {
-                Spread spread;
+                const size_t point = light.blocks[b].first + i;
                 for (const auto& row : from->rows(i)) {
                     const size_t opening = row.row / light::kEntries;
                     const int group = in_.hourly->group_of(opening);
-                    const size_t state = group < 0 ? 0 : states[static_cast<size_t>(group)];
+                    if (state_of_group(group) != k) continue;
                     const auto entry = static_cast<Entry>(row.row % light::kEntries);
                     const auto columns = from->columns(row);
-                    double sum = 0, of_sun = 0;
+                    double sum = 0;
+                    const double times = lightened.times(group, i);
                     for (uint32_t e = 0; e < columns.size(); ++e) {
-                        const auto lux = static_cast<double>(from->value(row, e) * shine[columns[e]] * in_.hourly->factor(change, entry, opening, columns[e]));
+                        const double factor = times * static_cast<double>(in_.hourly->factor(change, entry, opening, columns[e])), luminance = static_cast<double>(shine[columns[e]]);
+                        const double lux = factor * static_cast<double>(from->value(row, e)) * luminance;
                         sum += lux;
-                        if (light.layout.is_node(columns[e])) of_sun += lux;
+                        square[point] += static_cast<double>(from->sky_noise(i)) * factor * lux * luminance;
                     }
-                    sum *= lightened.times(group, i);
-                    of_sun *= lightened.times(group, i);
-                    spread.all += sum;
-                    if (state != k) continue;
-                    spread.used += sum;
-                    spread.sky += sum - of_sun;
-                    spread.sun += of_sun;
-                    (entry == Entry::straight ? out.sky : out.reflected)[light.blocks[b].first + i] += sum;
+                    (entry == Entry::straight ? out.sky : out.reflected)[point] += sum;
                 }
-                out.half_width[light.blocks[b].first + i] += traced_half_width(*from, i, spread, nodes);
-                interpolated[light.blocks[b].first + i] += between * spread.sun;
+                for (const auto& row : from->patch_rows(i)) {
+                    const auto of = from->patches_of(row);
+                    const int group = in_.hourly->group_of(row.row / light::kEntries);
+                    const double factor = static_cast<double>(in_.hourly->patch_factor(change, row.row));
+                    auto& to = static_cast<Entry>(row.row % light::kEntries) == Entry::straight ? out.sky[point] : out.reflected[point];
+                    const auto add = [&](const std::vector<float>& lux, bool indoors, double times) {
+                        for (uint32_t e = 0; e < of.size(); ++e) {
+                            const uint32_t patch = patches[of[e]];
+                            if (lux[patch] <= 0 || (light.patches.patches[patch].space >= 0) != indoors) continue;
+                            const double value = static_cast<double>(from->value(row, e)) * times, found = value * static_cast<double>(lux[patch]);
+                            to += found;
+                            square[point] += static_cast<double>(row.noise) * times * found * static_cast<double>(lux[patch]) + value * value * static_cast<double>(sun.doubt[patch]);
+                            common[patch] += value * std::sqrt(static_cast<double>(sun.doubt[patch]));
+                        }
+                    };
+                    if (state_of_group(group) == k) add(sun.outdoors, false, factor * lightened.times(group, i));
+                    for (const auto& [through, lux] : sun.indoors) add(lux, true, factor * lightened.times(through, i));
+                }
             }
         }
     }
     each_beam_of_plane(plane, r, r + 1, [&](size_t row, size_t point, int portal, float lux, const float* left) {
         out.sun[point] += static_cast<double>(lux * left[state_of_portal(portal, operation, row)]);
     });
-    double independent = 0, common = 0;
+    double all = 0;
     for (size_t i = 0; i < n; ++i) {
         out.lux[i] = out.sun[i] + out.sky[i] + out.reflected[i];
-        independent += out.half_width[i] * out.half_width[i];
-        common += interpolated[i];
-        out.half_width[i] = std::hypot(out.half_width[i], interpolated[i]);
+        out.half_width[i] = light::kStudent95 * std::sqrt(square[i]);
+        all += square[i];
     }
-    if (n > 0) out.mean_half_width = std::hypot(std::sqrt(independent), common) / static_cast<double>(n);
+    for (const double c : common) all += c * c;
+    if (n > 0) out.mean_half_width = light::kStudent95 * std::sqrt(all) / static_cast<double>(n);
+    return out;
+}
+
+// What the sun brought onto patches in the hours that count and in which what it came through, or what it is seen through, stands in one state of its blinds.
+class YearAnswer::Reckoner::PatchesSum {
+ public:
+    struct Fell {
+        int group = -1, window = -1;  // it came through; window -1: outdoors, of that it is seen through
+        double lux = 0, more = 0;     // more: by what share on average reflected light is more than it was traced
+    };
+    explicit PatchesSum(size_t patches) : by_patch_(patches) {}
+    void add(uint32_t patch, int group, int window, double lux, double more) {
+        auto& list = by_patch_[patch];
+        auto known = std::find_if(list.begin(), list.end(), [&](const Fell& f) { return f.group == group && f.window == window; });
+        if (known == list.end()) known = list.insert(list.end(), {group, window, 0, 0});
+        known->lux += lux;
+        known->more += lux * more;
+    }
+    void settle() {
+        for (auto& list : by_patch_)
+            for (Fell& f : list) f.more = f.lux > 0 ? f.more / f.lux : 0;
+    }
+    // group: that a patch outdoors is seen through.
+    std::vector<Fell> on(uint32_t patch, int group) const {
+        std::vector<Fell> out;
+        for (const Fell& f : by_patch_[patch])
+            if (f.window >= 0 || f.group == group) out.push_back(f);
+        return out;
+    }
+
+ private:
+    std::vector<std::vector<Fell>> by_patch_;
+};
+
+YearAnswer::Reckoner::PatchesSum YearAnswer::Reckoner::sunlit_in(size_t block, size_t trees, size_t layer, size_t plane, const light::CompactCoefficients& piece, const metric::Hours& hours, Operation operation) {
+    const YearLight& light = *in_.light;
+    PatchesSum out(light.patches.count());
+    std::vector<bool> wanted(light.patches.count(), false);
+    for (const uint32_t p : in_.hourly->patches_of(block, trees, layer)) wanted[p] = true;
+    const auto through = in_.hourly->sun_through(piece.panes, layer);
+    for (size_t r = 0; r < lit(); ++r) {
+        const auto h = static_cast<size_t>(in_.sky->hours[r]);
+        if (!hours[h] || in_.hourly->state_of(r) != trees) continue;
+        const auto now = states_in(operation, h);
+        const auto state_of = [&](int group) { return group < 0 ? size_t{0} : static_cast<size_t>(now[static_cast<size_t>(group)]); };
+        const double more = in_.hourly->more(plane, layer, now);
+        in_.hourly->each_sunlit(r, through, [&](const light::Sunlit::Beam& beam, float lux) {
+            if (!wanted[beam.patch]) return;
+            if (light.patches.patches[beam.patch].space >= 0) {
+                const int group = in_.hourly->group_of_portal(beam.portal), opening = beam.portal >= 0 ? light.opening_of_portal[static_cast<size_t>(beam.portal)] : -1;
+                if (state_of(group) == layer) out.add(beam.patch, group, opening >= 0 ? opening : static_cast<int>(light.openings.size()), static_cast<double>(lux), more);
+                return;
+            }
+            for (int g = -1; g < static_cast<int>(in_.groups.size()); ++g)
+                if (state_of(g) == layer) out.add(beam.patch, g, -1, static_cast<double>(lux), more);
+        });
+    }
+    out.settle();
     return out;
 }
 
@@ -237,6 +323,8 @@ YearShares YearAnswer::Reckoner::shares(size_t plane, int point, const metric::H
                 const auto from = in_.hourly->piece(b, s, k);
                 if (from == nullptr) continue;
                 const PaneChange* change = in_.hourly->change_of(from->panes, k);
+                const PatchesSum sun = sunlit_in(b, s, k, plane, *from, hours, operation);
+                const auto& patches = in_.hourly->patches_of(b, s, k);
                 for (size_t i = 0; i < from->points(); ++i) {
                     if (point >= 0 && light.blocks[b].first + i != static_cast<size_t>(point)) continue;
                     for (const auto& row : from->rows(i)) {
@@ -253,6 +341,20 @@ YearShares YearAnswer::Reckoner::shares(size_t plane, int point, const metric::H
                         lux *= share;
                         windows[opening].lux += lux;
                         (entry == Entry::straight ? out.sky : entry == Entry::interreflected ? out.inside : entry == Entry::off_ground ? out.ground : out.outdoors) += lux;
+                    }
+                    for (const auto& row : from->patch_rows(i)) {
+                        const size_t opening = row.row / light::kEntries;
+                        const auto entry = static_cast<Entry>(row.row % light::kEntries);
+                        auto& to = entry == Entry::straight ? out.sky : entry == Entry::interreflected ? out.inside : entry == Entry::off_ground ? out.ground : out.outdoors;
+                        const auto of = from->patches_of(row);
+                        const double factor = share * static_cast<double>(in_.hourly->patch_factor(change, row.row));
+                        for (uint32_t e = 0; e < of.size(); ++e)
+                            for (const auto& fell : sun.on(patches[of[e]], in_.hourly->group_of(opening))) {
+                                const double times = fell.more == 0 ? 1.0 : 1 + fell.more * static_cast<double>(in_.hourly->reflected_share(b, s, fell.group, k)[i]);
+                                const double lux = factor * static_cast<double>(from->value(row, e)) * fell.lux * times;
+                                windows[fell.window < 0 ? opening : static_cast<size_t>(fell.window)].lux += lux;
+                                to += lux;
+                            }
                     }
                 }
             }

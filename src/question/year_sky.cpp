@@ -7,7 +7,7 @@ namespace wp::question {
 
 Fingerprint year_sky_inputs(const climate::WeatherYear& weather, const climate::Place& place, double north, const std::vector<double>& ground) {
     Fingerprint print;
-    print.add(std::string_view("year sky 1"));
+    print.add(std::string_view("year sky 2"));
     print.add(weather.fingerprint());
     print.add(static_cast<int>(weather.light_from));
     for (const double v : {place.latitude, place.longitude, place.time_zone, north}) print.add(v);
@@ -26,7 +26,7 @@ std::shared_ptr<const YearSky> year_sky(const climate::WeatherYear& weather, con
         out->row_of[h] = static_cast<int>(out->hours.size());
         out->hours.push_back(static_cast<int>(h));
     }
-    const SkyColumns columns(place, north, true);
+    const SkyColumns columns(true);
     const size_t n = out->hours.size();
     out->columns = columns.layout().columns();
     out->light.assign(n * out->columns, 0.0f);

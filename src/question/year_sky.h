@@ -15,7 +15,7 @@ struct YearSky {
     std::vector<int> hours;                     ///< the lit ones
     std::vector<int> row_of;                    ///< 8760: of each hour its place in hours, or -1
     size_t columns = 0;
-    std::vector<float> light;                   ///< hours x columns: luminances, and beam illuminances at the sun's nodes
+    std::vector<float> light;                   ///< hours x columns: luminances
     std::vector<Vec3> to_sun;                   ///< of each lit hour, unit, in the model's axes
     std::vector<float> beam;                    ///< lux normal to the sun, mean over the hour
     // Irradiance for each lux, for the sky (and what the ground makes of all) and for the beam.

@@ -53,7 +53,6 @@ Estimate under_even_sky(const Coefficients& c) {
 std::vector<Coefficients> traced(const Surfaces& surfaces, std::span<const State> states, double z, Vec3 normal, unsigned seed) {
     const Scene scene(surfaces, BlindLayers(), states);
     const climate::SkyParts parts(1);
-    const SunNodes nodes({55, 0, 0, 0}, 0);
     const std::vector<geometry::PlanePoints> planes = {[&] {
         geometry::PlanePoints p;
         p.space = geometry::kOutdoors;
@@ -64,11 +63,9 @@ std::vector<Coefficients> traced(const Surfaces& surfaces, std::span<const State
     CoefficientTask task;
     task.scene = &scene;
     task.parts = &parts;
-    task.nodes = &nodes;
     task.planes = &planes;
     // An even sky, and no sun: what is asked below.
-    TypicalLight even(parts.count() + 1, 1.0);
-    even.resize(even.size() + nodes.count(), 0.0);
+    const TypicalLight even{std::vector<double>(parts.count() + 1, 1.0), {}};
     task.typical.assign(states.size(), even);
     task.accuracy = 0.01;
     task.seed = seed;

@@ -14,10 +14,10 @@ struct ShineSink {
     double sum = 0;
     void sky(Vec3f d, float w, const light::Trail&) { sum += static_cast<double>(w) * shine.sky.luminance(d.as<double>()); }
     void ground(float w, const light::Trail&) { sum += static_cast<double>(w) * shine.ground_luminance; }
-    void vertex(Vec3f at, Vec3f n, int, float w, const light::Trail&, random::Stream&) {
+    void vertex(const light::LitPlace& place, float w, const light::Trail&, random::Stream&) {
         const Vec3f sun = shine.to_sun.as<float>();
-        const float c = dot(sun, n);
-        if (c > 0 && shine.sun_lux > 0) sum += static_cast<double>(w * c * scene.beam(at, sun).share) * shine.sun_lux;
+        const float c = dot(sun, place.normal);
+        if (c > 0 && shine.sun_lux > 0) sum += static_cast<double>(w * c * scene.beam(place.at, sun).share * light::veil_share(scene, place, sun)) * shine.sun_lux;
     }
 };
 

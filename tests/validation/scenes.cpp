@@ -103,7 +103,7 @@ struct GlowSink {
     double rho, sum = 0;
     void sky(Vec3f, float, const light::Trail&) {}
     void ground(float, const light::Trail&) {}
-    void vertex(Vec3f, Vec3f, int, float weight, const light::Trail& trail, random::Stream&) {
+    void vertex(const light::LitPlace&, float weight, const light::Trail& trail, random::Stream&) {
         if (trail.order > 0) sum += static_cast<double>(weight) / rho;
     }
 };

@@ -1,0 +1,135 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Sunlight that is reflected before it comes to a point, in two halves. How much of what falls onto a place comes to the point is smooth from place to
+// place: paths find it, and it is summed by patch, a small square of a surface. Which patches the sun reaches at a moment is sharp: that is looked for
+// with the true sun of that moment, from spots that paths met, past every edge. What is left of interpolation is that all of a patch counts alike.
+#pragma once
+#include <cstdint>
+#include <functional>
+#include <span>
+#include <string>
+#include <string_view>
+#include <unordered_map>
+#include <vector>
+
+#include "base/random.h"
+#include "base/result.h"
+#include "light/path.h"
+#include "light/scene.h"
+
+namespace wp::light {
+
+/// A place on a surface by square, direction of its normal and side; of a glossy one also by where it mirrors to.
+using PatchKey = uint64_t;
+
+/// How surfaces are cut into squares.
+struct PatchSize {
+    float indoors = 0.25f;   ///< edge of a square indoors and on panes, metres
+    float outdoors = 0.15f;  ///< the same outdoors, over the distance it is seen from
+};
+/// Fine enough for an accuracy (a share), coarse enough for the size of the building.
+PatchSize patch_size(double accuracy, const geometry::Surfaces& surfaces);
+
+struct PatchKeys {
+    PatchKey patch = 0, parent = 0, part = 0;  ///< parent: the square twice as wide; part: half as wide
+};
+/// lobe: null for matt places.
+PatchKeys keys_of(const LitPlace& place, const PatchSize& size, const GlossLobe* lobe);
+
+/// Where the sun is looked for: one place that paths met of a part of a patch, and how often that part was met.
+struct PatchSpot {
+    Vec3f at, normal;
+    Vec3f mirror{};             ///< of a glossy place
+    float sharpness = -1;       ///< below 0: matt
+    uint32_t dice = 0, hits = 0;  ///< of all that were met the one of the least dice stands
+    PatchKey part = 0;
+};
+
+struct Patch {
+    PatchKey key = 0, parent = 0;
+    int32_t space = geometry::kOutdoors, veil = -1;
+    uint32_t first = 0, last = 0;  ///< of its spots
+};
+
+/// Patches in the order of their spaces, outdoors first, then of their keys.
+class PatchSet {
+ public:
+    std::vector<Patch> patches;
+    std::vector<PatchSpot> spots;
+    std::span<const PatchSpot> spots_of(size_t patch) const { return {spots.data() + patches[patch].first, spots.data() + patches[patch].last}; }
+    size_t count() const { return patches.size(); }
+    /// Place of a patch; count() where it is none of these.
+    size_t find(int space, PatchKey key) const;
+    size_t bytes() const { return patches.size() * sizeof(Patch) + spots.size() * sizeof(PatchSpot); }
+};
+
+/// Sums by patch and row of what a point takes of light that falls onto patches.
+class PatchSums {
+ public:
+    struct Sum {
+        PatchKey key = 0;
+        uint32_t row = 0;
+        int32_t space = geometry::kOutdoors;
+        float weight = 0, square = 0;  ///< of what paths carry, and of its square
+    };
+    void add(PatchKey key, uint32_t row, int space, float weight);
+    const std::vector<Sum>& all() const { return sums_; }
+    void clear() { sums_ = {}, slots_ = {}; }
+
+ private:
+    void grow();
+    std::vector<Sum> sums_;
+    std::vector<uint32_t> slots_;  // place in sums_ + 1
+};
+
+/// Gathers what paths meet into patches. The same whatever the order in which it is told.
+class PatchGatherer {
+ public:
+    struct Met {
+        PatchKey patch, parent;
+        int32_t space, veil;
+        PatchSpot spot;
+    };
+    void add(const Met& met);
+    void add(const PatchGatherer& other);
+    void add(const PatchSet& set);
+    PatchSet take() const;
+
+ private:
+    std::unordered_map<PatchKey, Met> parts_;
+};
+
+/// A sun that is looked for: unit direction in the model's axes, and in which state of which scene. Below the horizon there is nothing to see.
+struct SunLook {
+    Vec3f to;
+    const Scene* scene = nullptr;
+    size_t state = 0;
+};
+
+/// Which patches each of some suns reaches.
+struct Sunlit {
+    struct Beam {
+        uint32_t patch = 0;
+        int16_t portal = -1;   ///< that leads to the open; -1: none
+        uint8_t lit = 0, of = 0;  ///< spots that it reaches, and all
+        float share = 0;       ///< of the beam: illuminance of the patch for a beam of one lux; of glossy patches the lobe's density times the beam, of veils before what these take
+    };
+    size_t spaces = 0;
+    std::vector<uint32_t> first{0};  ///< by sun and space, outdoors first
+    std::vector<Beam> beams;
+    std::span<const Beam> at(size_t sun, int space) const {
+        const size_t slot = sun * (spaces + 1) + static_cast<size_t>(space + 1);
+        return {beams.data() + first[slot], beams.data() + first[slot + 1]};
+    }
+    uint64_t rays = 0;
+    /// For the disk; what comes from there is checked.
+    std::string write() const;
+    static Result<Sunlit> read(std::string_view bytes, size_t suns, size_t spaces, size_t patches, size_t portals);
+    size_t bytes() const { return first.size() * sizeof(uint32_t) + beams.size() * sizeof(Beam); }
+};
+/// Square of the standard error that a beam's share has because the sun's edge runs through the patch: its spots lie evenly over it, so that they err by less
+/// than chance would.
+float doubt_of(const Sunlit::Beam& beam);
+/// All suns that share a scene's geometry of portals: it is the same in all of them. Same bits for any number of threads.
+Sunlit look_for_suns(const PatchSet& set, std::span<const SunLook> suns, size_t spaces, const std::function<bool()>& cancelled = {});
+
+}  // namespace wp::light
