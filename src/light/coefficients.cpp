@@ -62,10 +62,10 @@ struct CoefficientSink {
         const PatchKeys keys = keys_of(place, task.patch_size, lobe);
         const auto row = static_cast<uint32_t>(row_of(place.space >= 0 ? -1 : trail.portal, trail));
         for (size_t k = 0; k < states; ++k)
-            if (weight * trail.states[k] > 0) sums[k].add(keys.patch, row, place.space, weight * trail.states[k]);
+            if (weight * trail.states[k] > 0) sums[k].add(keys.patch, row, weight * trail.states[k]);
         PatchSpot spot{place.at, place.normal, {}, -1, random::hash(dice, static_cast<uint32_t>(keys.part)), 1, keys.part};
         if (lobe != nullptr) spot.mirror = lobe->mirror, spot.sharpness = lobe->sharpness;
-        met.add({keys.patch, keys.parent, place.space, place.veil, spot});
+        met.add({keys.patch, place.space, place.veil, keys.level, spot});
     }
 };
 
@@ -146,37 +146,59 @@ class Work {
             for (size_t k = 0; k < states_; ++k) typical_[(k * sites_.size() + s) * kReplicates + r] += sink.typical_sky[k];
             tally += tracer.tally();
         }
-        const std::lock_guard lock(mutex_);
-        tally_ += tally;
-        met_.add(met);
+        {
+            const std::lock_guard lock(mutex_);
+            tally_ += tally;
+        }
+        Shard& shard = met_[s % met_.size()];
+        const std::lock_guard lock(shard.mutex);
+        shard.met.add(met);
     }
 
-    // What typical suns bring onto patches that are new since the last round, by state: error is judged by it.
+    // What was met so far, and of patches that are new what typical suns bring onto them, by state: error is judged by it.
     void look_for_typical_suns(const Cancel& cancel) {
-        set_ = met_.take();
-        std::vector<SunLook> looks;
-        for (const TypicalSun& sun : task_.typical[0].suns) looks.push_back({sun.to, task_.scene, 0});
+        PatchGatherer all;
+        for (const Shard& shard : met_) all.add(shard.met);
+        set_ = all.take();
+        number_of_place_.clear();
         PatchSet fresh;
+        std::vector<uint32_t> fresh_number;
         for (const Patch& p : set_.patches) {
-            if (shone_.contains(p.key)) continue;
-            shone_[p.key] = {};
+            const auto [known, is_new] = numbers_.try_emplace(p.key, static_cast<uint32_t>(numbers_.size()));
+            number_of_place_.push_back(known->second);
+            if (!is_new) continue;
             // One spot of each is enough for that.
+            fresh_number.push_back(known->second);
             fresh.patches.push_back(p);
             fresh.patches.back().first = static_cast<uint32_t>(fresh.spots.size());
             fresh.spots.push_back(set_.spots[p.first]);
             fresh.patches.back().last = static_cast<uint32_t>(fresh.spots.size());
         }
+        place_of_number_.resize(numbers_.size());
+        for (uint32_t i = 0; i < number_of_place_.size(); ++i) place_of_number_[number_of_place_[i]] = i;
+        shone_.resize(numbers_.size(), ByState{});
+        parallel_for(sums_.size(), [&](size_t i) {
+            for (PatchSums::Sum& sum : sums_[i].all())
+                if (sum.number == PatchSums::kUnknown) sum.number = numbers_.at(sum.key);
+        });
+        shine_on(fresh, fresh_number, cancel);
+    }
+
+    void shine_on(const PatchSet& fresh, const std::vector<uint32_t>& numbers, const Cancel& cancel) {
+        std::vector<SunLook> looks;
+        for (const TypicalSun& sun : task_.typical[0].suns) looks.push_back({sun.to, task_.scene, 0});
         size_t spaces = 0;
-        for (const Patch& p : set_.patches) spaces = std::max(spaces, static_cast<size_t>(p.space + 1));
+        for (const Patch& p : fresh.patches) spaces = std::max(spaces, static_cast<size_t>(p.space + 1));
         for (size_t k = 0; k < states_; ++k) {
             for (SunLook& look : looks) look.state = k;
             const Sunlit found = look_for_suns(fresh, looks, spaces, [&] { return cancel.requested(); });
             tally_.rays += found.rays;
             for (size_t sun = 0; sun < looks.size(); ++sun)
                 for (uint32_t b = found.first[sun * (spaces + 1)]; b < found.first[(sun + 1) * (spaces + 1)]; ++b) {
-                    const Patch& p = fresh.patches[found.beams[b].patch];
-                    const float veil = p.veil < 0 ? 1.0f : task_.scene->portals()[static_cast<size_t>(p.veil)].scatter_share(looks[sun].to);
-                    shone_[p.key][k] += static_cast<float>(task_.typical[k].suns[sun].lux) * found.beams[b].share * veil;
+                    const Sunlit::Beam& beam = found.beams[b];
+                    const int veil = fresh.patches[beam.patch].veil;
+                    const float share = veil < 0 ? 1.0f : task_.scene->portals()[static_cast<size_t>(veil)].scatter_share(looks[sun].to);
+                    shone_[numbers[beam.patch]][k] += static_cast<float>(task_.typical[k].suns[sun].lux) * beam.share * share;
                 }
         }
     }
@@ -191,12 +213,33 @@ class Work {
         return sum > 0 ? static_cast<float>(error * error / sum) : 0.0f;
     }
 
+    // Of each patch the share of the typical light of all points that comes off it, in the state in which that is most. What the few typical suns missed may be met by others:
+    // each has some of the mean.
+    void note_worth(uint32_t samples) {
+        for (size_t k = 0; k < states_; ++k) {
+            double all = 0, lit[2] = {0, 0}, count[2] = {0, 0};
+            for (size_t s = 0; s < sites_.size(); ++s) all += typical(k, s, samples).mean;
+            for (size_t p = 0; p < set_.count(); ++p) {
+                lit[set_.patches[p].space >= 0] += static_cast<double>(shone_[number_of_place_[p]][k]);
+                ++count[set_.patches[p].space >= 0];
+            }
+            std::vector<double> taken(set_.count(), 0.0);
+            for (size_t s = 0; s < sites_.size(); ++s)
+                for (const auto& sum : sums_[s * states_ + k].all()) taken[place_of_number_[sum.number]] += static_cast<double>(sum.weight);
+            for (size_t p = 0; p < set_.count() && all > 0; ++p) {
+                const bool indoors = set_.patches[p].space >= 0;
+                const double light = static_cast<double>(shone_[number_of_place_[p]][k]) + 0.25 * lit[indoors] / std::max(1.0, count[indoors]);
+                set_.patches[p].worth = std::max(set_.patches[p].worth, static_cast<float>(taken[p] * light / (static_cast<double>(samples) * kReplicates * all)));
+            }
+        }
+    }
+
     // Of sky and ground by the spread of the replicates, of the sun by that of what single paths brought.
     Estimate typical(size_t state, size_t site, uint32_t samples) const {
         Estimate out = estimate(typical_of(state, site), samples);
         double sum = 0, square = 0;
         for (const auto& s : sums_[site * states_ + state].all()) {
-            const double shone = shone_.at(s.key)[state];
+            const double shone = shone_[s.number][state];
             sum += static_cast<double>(s.weight) * shone;
             square += static_cast<double>(s.square) * shone * shone;
         }
@@ -225,10 +268,13 @@ class Work {
     void collect(size_t state, Coefficients& out, bool last) {
         const float scale = 1.0f / (static_cast<float>(out.samples) * kReplicates * task_.boost);
         out.layout = layout_;
-        if (state == 0) patches_ = std::make_shared<const PatchSet>(set_);
+        if (state == 0) {
+            note_worth(out.samples);
+            patches_ = std::make_shared<const PatchSet>(set_);
+        }
         out.patches = patches_;
         out.points.resize(sites_.size());
-        for (size_t s = 0; s < sites_.size(); ++s) {
+        parallel_for(sites_.size(), [&](size_t s) {
             PointCoefficients& point = out.points[s];
             point = {};
             const Estimate e = typical(state, s, out.samples);
@@ -242,10 +288,12 @@ class Work {
             }
             point.sky_noise = sky_noise(state, s, out.samples, point);
             for (const auto& sum : sums_[s * states_ + state].all())
-                point.patches.push_back({static_cast<uint32_t>(set_.find(sum.space, sum.key)), sum.row, sum.weight * scale, sum.square * scale * scale});
+                point.patches.push_back({place_of_number_[sum.number], sum.row, sum.weight * scale, sum.square * scale * scale});
             std::sort(point.patches.begin(), point.patches.end(), [](const PatchShare& a, const PatchShare& b) { return std::pair{a.row, a.patch} < std::pair{b.row, b.patch}; });
-            if (last) sums_[s * states_ + state].clear();
-        }
+        });
+        // Worth is asked of all states first.
+        for (size_t s = 0; s < sites_.size() && last && state + 1 == states_; ++s)
+            for (size_t k = 0; k < states_; ++k) sums_[s * states_ + k].clear();
     }
 
     const CoefficientTask& task_;
@@ -255,10 +303,17 @@ class Work {
     std::vector<Rows> rows_;
     std::vector<PatchSums> sums_;
     std::vector<double> typical_;
-    PatchGatherer met_;
+    struct Shard {
+        std::mutex mutex;
+        PatchGatherer met;
+    };
+    std::array<Shard, 16> met_;
     PatchSet set_;
     std::shared_ptr<const PatchSet> patches_;
-    std::unordered_map<PatchKey, ByState> shone_;
+    // Patches are numbered as they are met first, round by round; what the typical suns bring onto each, by state.
+    std::unordered_map<PatchKey, uint32_t> numbers_;
+    std::vector<uint32_t> number_of_place_, place_of_number_;
+    std::vector<ByState> shone_;
     Tally tally_;
     std::mutex mutex_;
 };

@@ -111,7 +111,8 @@ bool is_sound(const PatchSet& set, size_t spaces, size_t portals) {
         last = p.last;
     }
     const auto finite = [](Vec3f v) { return std::isfinite(v.x) && std::isfinite(v.y) && std::isfinite(v.z); };
-    return last == set.spots.size() && std::all_of(set.spots.begin(), set.spots.end(), [&](const PatchSpot& s) { return finite(s.at) && finite(s.normal) && finite(s.mirror) && s.hits > 0; });
+    return last == set.spots.size() && std::all_of(set.spots.begin(), set.spots.end(), [&](const PatchSpot& s) { return finite(s.at) && finite(s.normal) && finite(s.mirror) && s.hits > 0; }) &&
+           std::all_of(set.patches.begin(), set.patches.end(), [](const Patch& p) { return std::isfinite(p.worth) && p.level < 64; });
 }
 
 }  // namespace

@@ -53,21 +53,35 @@ PatchSize patch_size(double accuracy, const geometry::Surfaces& surfaces) {
     return out;
 }
 
+namespace {
+
+// What sets patches of one place apart.
+uint64_t what_of(int space, int veil, Vec3f normal, Vec3f mirror, float sharpness) {
+    uint64_t what = static_cast<uint64_t>(space + 1) & 0xffff;
+    what |= (static_cast<uint64_t>(veil + 1) & 0xffff) << 16;
+    what = mix(what | coarse(normal, 3) << 32);
+    return sharpness < 0 ? what : mix(what ^ coarse(mirror, 4) ^ static_cast<uint64_t>(std::bit_cast<uint32_t>(sharpness)) << 24);
+}
+
+float edge_of(const PatchSize& size, uint32_t level) { return size.indoors * std::exp2(static_cast<float>(level) - 1); }
+
+}  // namespace
+
 PatchKeys keys_of(const LitPlace& place, const PatchSize& size, const GlossLobe* lobe) {
+    constexpr uint32_t widest = 16;
+    uint32_t level = 1;
     float edge = size.indoors;
-    uint64_t level = 1;
     if (place.space < 0 && place.veil < 0)
-        for (; level < 24 && edge * 2 <= size.outdoors * place.reach; ++level) edge *= 2;
-    uint64_t what = static_cast<uint64_t>(place.space + 1) & 0xffff;
-    what |= (static_cast<uint64_t>(place.veil + 1) & 0xffff) << 16;
-    what = mix(what | coarse(place.normal, 3) << 32);
-    if (lobe != nullptr) {
-        what = mix(what ^ coarse(lobe->mirror, 8) ^ static_cast<uint64_t>(std::bit_cast<uint32_t>(lobe->sharpness)) << 24);
-        edge *= 2;
-        ++level;
-    }
+        for (; level < widest && edge * 2 <= size.outdoors * place.reach; ++level) edge *= 2;
+    // A glossy place is told by where it mirrors to.
+    if (lobe != nullptr) ++level, edge *= 2;
+    const uint64_t what = what_of(place.space, place.veil, place.normal, lobe != nullptr ? lobe->mirror : Vec3f{}, lobe != nullptr ? lobe->sharpness : -1);
     const Vec3f at = place.at + kOffset;
-    return {key_of(what, at, edge, level), key_of(what, at, edge * 2, level + 1), key_of(what, at, edge / 2, level - 1)};
+    return {key_of(what, at, edge, level), key_of(what, at, edge / 2, level - 1), level};
+}
+
+PatchKey key_at(const Patch& patch, const PatchSpot& spot, const PatchSize& size, uint32_t level) {
+    return key_of(what_of(patch.space, patch.veil, spot.normal, spot.mirror, spot.sharpness), spot.at + kOffset, edge_of(size, level), level);
 }
 
 size_t PatchSet::find(int space, PatchKey key) const {
@@ -84,12 +98,12 @@ void PatchSums::grow() {
     }
 }
 
-void PatchSums::add(PatchKey key, uint32_t row, int space, float weight) {
+void PatchSums::add(PatchKey key, uint32_t row, float weight) {
     if (sums_.size() * 2 >= slots_.size()) grow();
     size_t at = mix(key ^ row) & (slots_.size() - 1);
     while (slots_[at] != 0 && (sums_[slots_[at] - 1].key != key || sums_[slots_[at] - 1].row != row)) at = (at + 1) & (slots_.size() - 1);
     if (slots_[at] == 0) {
-        sums_.push_back({key, row, space, 0, 0});
+        sums_.push_back({key, row, kUnknown, 0, 0});
         slots_[at] = static_cast<uint32_t>(sums_.size());
     }
     Sum& sum = sums_[slots_[at] - 1];
@@ -98,9 +112,16 @@ void PatchSums::add(PatchKey key, uint32_t row, int space, float weight) {
 }
 
 void PatchGatherer::add(const Met& met) {
-    const auto [it, is_new] = parts_.try_emplace(met.spot.part, met);
-    if (is_new) return;
-    PatchSpot& known = it->second.spot;
+    if (parts_.size() * 2 >= slots_.size()) grow();
+    // Keys are mixed well already.
+    size_t at = met.spot.part & (slots_.size() - 1);
+    while (slots_[at] != 0 && parts_[slots_[at] - 1].spot.part != met.spot.part) at = (at + 1) & (slots_.size() - 1);
+    if (slots_[at] == 0) {
+        parts_.push_back(met);
+        slots_[at] = static_cast<uint32_t>(parts_.size());
+        return;
+    }
+    PatchSpot& known = parts_[slots_[at] - 1].spot;
     // Of two with one dice the place decides: nothing hangs on which was told first.
     const auto order = [](const PatchSpot& s) { return std::tuple{s.dice, s.at.x, s.at.y, s.at.z, s.mirror.x, s.mirror.y, s.mirror.z}; };
     const uint32_t hits = known.hits + met.spot.hits;
@@ -108,23 +129,27 @@ void PatchGatherer::add(const Met& met) {
     known.hits = hits;
 }
 
-void PatchGatherer::add(const PatchGatherer& other) {
-    for (const auto& [part, met] : other.parts_) add(met);
+void PatchGatherer::grow() {
+    slots_.assign(std::max<size_t>(1024, slots_.size() * 2), 0);
+    for (uint32_t i = 0; i < parts_.size(); ++i) {
+        size_t at = parts_[i].spot.part & (slots_.size() - 1);
+        while (slots_[at] != 0) at = (at + 1) & (slots_.size() - 1);
+        slots_[at] = i + 1;
+    }
 }
 
-void PatchGatherer::add(const PatchSet& set) {
-    for (size_t i = 0; i < set.count(); ++i)
-        for (const PatchSpot& spot : set.spots_of(i)) add(Met{set.patches[i].key, set.patches[i].parent, set.patches[i].space, set.patches[i].veil, spot});
+void PatchGatherer::add(const PatchGatherer& other) {
+    for (const Met& met : other.parts_) add(met);
 }
 
 PatchSet PatchGatherer::take() const {
     std::vector<const Met*> all;
-    for (const auto& [part, met] : parts_) all.push_back(&met);
+    for (const Met& met : parts_) all.push_back(&met);
     std::sort(all.begin(), all.end(), [](const Met* a, const Met* b) { return std::tuple{a->space, a->patch, a->spot.part} < std::tuple{b->space, b->patch, b->spot.part}; });
     PatchSet out;
     for (const Met* met : all) {
         if (out.patches.empty() || out.patches.back().key != met->patch || out.patches.back().space != met->space)
-            out.patches.push_back({met->patch, met->parent, met->space, met->veil, static_cast<uint32_t>(out.spots.size()), 0});
+            out.patches.push_back({met->patch, met->space, met->veil, static_cast<uint32_t>(out.spots.size()), 0, met->level, 0});
         out.spots.push_back(met->spot);
         out.patches.back().last = static_cast<uint32_t>(out.spots.size());
     }
@@ -175,14 +200,15 @@ class Culling {
 };
 
 /// Of a lobe's height, below which it is not looked along.
-constexpr float kLobeFoot = 1e-3f;
+constexpr float kLobeFoot = 1e-3f, kLogLobeFoot = -6.9077553f;
 
 // What a spot takes of a beam from a direction, before what stands between.
 float taken(const PatchSpot& spot, Vec3f to) {
     const float cosine = dot(to, spot.normal);
     if (cosine <= 0 || spot.sharpness < 0) return std::max(cosine, 0.0f);
     const float along = dot(to, spot.mirror);
-    if (along <= 0 || std::pow(along, spot.sharpness) < kLobeFoot) return 0;
+    // cos^s is below exp(-s (1 - cos)).
+    if (along <= 0 || spot.sharpness * (1 - along) > -kLogLobeFoot || std::pow(along, spot.sharpness) < kLobeFoot) return 0;
     return GlossLobe{spot.normal, spot.mirror, spot.sharpness}.density(to);
 }
 
@@ -198,7 +224,8 @@ class Looking {
     uint64_t look(size_t index, std::vector<Found>& to) const {
         const Patch& patch = set_.patches[index];
         const auto spots = set_.spots_of(index);
-        std::vector<uint8_t> marks(suns_.size(), patch.space < 0 ? 1 : 0);
+        static thread_local std::vector<uint8_t> marks;
+        marks.assign(suns_.size(), patch.space < 0 ? 1 : 0);
         if (patch.space >= 0) mark(patch, spots, marks);
         uint64_t rays = 0;
         for (size_t s = 0; s < suns_.size(); ++s)

@@ -30,7 +30,8 @@ struct PatchSize {
 PatchSize patch_size(double accuracy, const geometry::Surfaces& surfaces);
 
 struct PatchKeys {
-    PatchKey patch = 0, parent = 0, part = 0;  ///< parent: the square twice as wide; part: half as wide
+    PatchKey patch = 0, part = 0;  ///< part: the square half as wide
+    uint32_t level = 1;            ///< squares of every level are twice as wide as those of the one before; those of the first as PatchSize says
 };
 /// lobe: null for matt places.
 PatchKeys keys_of(const LitPlace& place, const PatchSize& size, const GlossLobe* lobe);
@@ -45,9 +46,11 @@ struct PatchSpot {
 };
 
 struct Patch {
-    PatchKey key = 0, parent = 0;
+    PatchKey key = 0;
     int32_t space = geometry::kOutdoors, veil = -1;
     uint32_t first = 0, last = 0;  ///< of its spots
+    uint32_t level = 1;
+    float worth = 0;               ///< share of a plane's typical light that comes off it, about
 };
 
 /// Patches in the order of their spaces, outdoors first, then of their keys.
@@ -68,11 +71,13 @@ class PatchSums {
     struct Sum {
         PatchKey key = 0;
         uint32_t row = 0;
-        int32_t space = geometry::kOutdoors;
+        uint32_t number = kUnknown;    ///< of the patch, for whoever counts them
         float weight = 0, square = 0;  ///< of what paths carry, and of its square
     };
-    void add(PatchKey key, uint32_t row, int space, float weight);
+    static constexpr uint32_t kUnknown = 0xffffffffu;
+    void add(PatchKey key, uint32_t row, float weight);
     const std::vector<Sum>& all() const { return sums_; }
+    std::vector<Sum>& all() { return sums_; }
     void clear() { sums_ = {}, slots_ = {}; }
 
  private:
@@ -85,18 +90,23 @@ class PatchSums {
 class PatchGatherer {
  public:
     struct Met {
-        PatchKey patch, parent;
-        int32_t space, veil;
+        PatchKey patch = 0;
+        int32_t space = geometry::kOutdoors, veil = -1;
+        uint32_t level = 1;
         PatchSpot spot;
     };
     void add(const Met& met);
     void add(const PatchGatherer& other);
-    void add(const PatchSet& set);
     PatchSet take() const;
 
  private:
-    std::unordered_map<PatchKey, Met> parts_;
+    void grow();
+    std::vector<Met> parts_;
+    std::vector<uint32_t> slots_;  // place in parts_ + 1
 };
+
+/// The key of the square of some level that holds a spot of a patch.
+PatchKey key_at(const Patch& patch, const PatchSpot& spot, const PatchSize& size, uint32_t level);
 
 /// A sun that is looked for: unit direction in the model's axes, and in which state of which scene. Below the horizon there is nothing to see.
 struct SunLook {

@@ -10,6 +10,7 @@
 
 #include "base/parallel.h"
 #include "climate/sky_amount.h"
+#include "light/patch_merging.h"
 #include "light/replicates.h"
 
 namespace wp::question {
@@ -35,6 +36,16 @@ void add_suns(light::TypicalLight& typical, const std::vector<Outdoors>& moments
     typical.suns.clear();
     for (const Outdoors& o : moments)
         if (o.shine.sun_lux > 0) typical.suns.push_back({o.shine.to_sun.as<float>(), o.shine.sun_lux / static_cast<double>(moments.size())});
+}
+
+// Only as many patches as are worth a look at every moment.
+void merge(light::Coefficients& coefficients, const light::PatchSize& size, double accuracy) {
+    const light::WeighedPatches all{coefficients.patches.get(), 1};
+    auto merged = light::merge_patches(std::span(&all, 1), size, light::patch_budget(accuracy));
+    parallel_for(coefficients.points.size(), [&](size_t i) {
+        for (light::PatchShare& p : coefficients.points[i].patches) p.patch = merged.place[0][p.patch];
+    }, 16);
+    coefficients.patches = std::make_shared<const light::PatchSet>(std::move(merged.set));
 }
 
 }  // namespace
@@ -65,6 +76,7 @@ LightField trace_light_field(const FieldTask& task, const Effort& effort, const 
     if (!task.moments.empty())
         work.error = [&](const light::Coefficients& so_far) {
             field.coefficients = so_far;
+            merge(field.coefficients, work.patch_size, effort.accuracy);
             double worst = 0;
             for (const Outdoors& outdoors : task.moments) worst = std::max(worst, light_at(field, outdoors).record.reached);
             return worst;
@@ -84,11 +96,13 @@ LightField trace_light_field(const FieldTask& task, const Effort& effort, const 
     with_threads(effort.threads, [&] {
         auto settled = std::move(light::trace_coefficients(work, cancel, {}, !step ? light::CoefficientStep{} : [&](const light::Coefficients& so_far) {
             field.coefficients = so_far;
+            merge(field.coefficients, work.patch_size, effort.accuracy);
             note(so_far);
             if (!so_far.settled) step(field);
         }).front());
         note(settled);
         field.coefficients = std::move(settled);
+        if (field.coefficients.patches) merge(field.coefficients, work.patch_size, effort.accuracy);
     });
     if (cancel.requested()) field.record.settled = false;
     return field;

@@ -10,6 +10,7 @@
 
 #include "base/parallel.h"
 #include "climate/weather.h"
+#include "light/patch_merging.h"
 #include "light/replicates.h"
 
 namespace wp::question {
@@ -268,7 +269,6 @@ class Tracing {
         note.gives.assign(out_.openings.size() + 1, false);
         for (size_t i = 0; i < piece.points(); ++i)
             for (const auto& row : piece.rows(i)) note.gives[row.row / light::kEntries] = true;
-        gatherer_.add(piece.patches());
         out_.record.reached = std::max(out_.record.reached, piece.reached);
         out_.record.settled = out_.record.settled && piece.settled;
     }
@@ -309,7 +309,6 @@ class Tracing {
         for (size_t f = 0; f < out_.faces.size() && !cancel_.requested(); ++f) {
             auto pieces = trace(out_.faces[f], 0, 0, 0);
             for (size_t s = 0; s < states; ++s) {
-                if (pieces[s]) gatherer_.add(pieces[s]->patches());
                 out_.face_pieces[f * states + s] = std::move(pieces[s]);
             }
         }
@@ -331,17 +330,25 @@ class Tracing {
         return found;
     }
 
+    void merge() {
+        std::vector<YearLight::Piece> held;
+        std::vector<light::WeighedPatches> sets;
+        const auto hold = [&](YearLight::Piece piece, float weight) {
+            sets.push_back({piece ? &piece->patches() : nullptr, weight});
+            held.push_back(std::move(piece));
+        };
+        for (size_t i = 0; i < out_.notes.size(); ++i) hold(out_.pieces->has(i) ? out_.pieces->at(i) : nullptr, 1);
+        // Of the outer faces of panes little is asked: heat, and whether a limit is passed.
+        for (const auto& piece : out_.face_pieces) hold(piece, 0.1f);
+        auto merged = light::merge_patches(sets, patch_size_, light::patch_budget(effort_.accuracy));
+        out_.patches = std::move(merged.set);
+        for (size_t i = 0; i < out_.notes.size(); ++i) out_.notes[i].patches = std::move(merged.place[i]);
+        out_.face_patches.assign(std::make_move_iterator(merged.place.begin() + static_cast<std::ptrdiff_t>(out_.notes.size())), std::make_move_iterator(merged.place.end()));
+    }
+
     // Patches of all pieces together, and the sun of every hour on them.
     void look_for_suns() {
-        out_.patches = gatherer_.take();
-        const auto places = [&](const light::PatchSet& set) {
-            std::vector<uint32_t> places;
-            for (const light::Patch& p : set.patches) places.push_back(static_cast<uint32_t>(out_.patches.find(p.space, p.key)));
-            return places;
-        };
-        for (size_t i = 0; i < out_.notes.size(); ++i)
-            if (out_.pieces->has(i)) out_.notes[i].patches = places(out_.pieces->at(i)->patches());
-        for (const auto& piece : out_.face_pieces) out_.face_patches.push_back(piece ? places(piece->patches()) : std::vector<uint32_t>());
+        merge();
         if (suns_.empty()) suns_ = climate::sun_of_year(task_.place);
         const auto all = batches();
         std::vector<light::SunLook> looks;
@@ -356,7 +363,7 @@ class Tracing {
         }
         out_.sunlit_panes = light::figures_of(surfaces_);
         Fingerprint print = pieces_print_;
-        print.add(std::string_view("sun on patches 1"));
+        print.add(std::string_view("sun on patches 2"));
         for (const float v : out_.sunlit_panes) print.add(static_cast<double>(v));
         if (shelf_.find)
             if (const auto bytes = shelf_.find(print))
@@ -418,7 +425,6 @@ class Tracing {
     Shelf shelf_;
     SkyColumns columns_;
     light::PatchSize patch_size_;
-    light::PatchGatherer gatherer_;
     Fingerprint pieces_print_;
     YearLight out_;
     std::vector<light::TypicalLight> typical_;
