@@ -126,6 +126,7 @@ struct LitPlace {
     int space;
     int veil = -1;      ///< the portal whose far side this is, seen through what it scatters; -1: a surface
     float reach = 0;    ///< from the place before, metres
+    float drawn = 0;    ///< by area, how densely the place before draws such places by its cosine; 0: it could not be joined to this one by a straight line
 };
 
 /// Light from a unit direction onto a veil, over the mean over all directions: the path carries that mean already. 1 for surfaces.
@@ -280,7 +281,7 @@ class Tracer {
         const Hit hit = scene_.intersect(x.at, direction);
         const Trail trail = arrived(hit, x.trail);
         if (hit.what != Hit::What::portal || !guided)
-            return continue_with(hit, x.at, direction, full, trail, stream);
+            return continue_with(hit, x.at, direction, full, trail, stream, x.veil < 0 ? local.z * static_cast<float>(1 / kPi) : 0.0f);
         // The other way of drawing could have found this portal too.
         size_t pick = 0;
         while (pick < portals.size() && portals[pick] != hit.portal) ++pick;
@@ -341,36 +342,38 @@ class Tracer {
         live_on({{at, outward ? -portal.normal : portal.normal, space}, weight * static_cast<float>(1 / kPi), trail.reflected(way_off(space, false)), stream});
     }
 
-    void continue_with(const Hit& hit, Vec3f origin, Vec3f direction, float weight, const Trail& trail, Stream& stream) {
+    // by_cosine: how densely the direction was drawn, where it was drawn from a matt place; else 0.
+    void continue_with(const Hit& hit, Vec3f origin, Vec3f direction, float weight, const Trail& trail, Stream& stream, float by_cosine = 0) {
         if (!(weight > 0)) return;
         switch (hit.what) {
             case Hit::What::nothing:
                 if (direction.z >= 0) sink_.sky(direction, weight, trail);
                 else sink_.ground(weight, trail.reflected(Way::from_ground));
                 return;
-            case Hit::What::surface: return leave_surface(hit, origin + direction * hit.distance, direction, weight, scene_.states() > 1 ? trail.weighed(hit.sends) : trail, stream);
+            case Hit::What::surface: return leave_surface(hit, origin + direction * hit.distance, direction, weight, scene_.states() > 1 ? trail.weighed(hit.sends) : trail, stream, by_cosine);
             case Hit::What::portal: return meet(hit, origin, direction, weight, trail, stream);
         }
     }
 
-    void leave_surface(const Hit& hit, Vec3f at, Vec3f direction, float weight, const Trail& trail, Stream& stream) {
+    void leave_surface(const Hit& hit, Vec3f at, Vec3f direction, float weight, const Trail& trail, Stream& stream, float by_cosine) {
         Vec3f normal = hit.normal;
+        const float drawn = hit.through > 0 ? 0.0f : by_cosine * std::fabs(dot(direction, normal)) / (hit.distance * hit.distance + 1e-12f);
         if (hit.specular + hit.through > 0) {
             // One of the three ways is drawn, as often as light takes it.
             const float all = hit.reflectance + hit.specular + hit.through;
             const float dice = stream.next().u * all;
             weight *= all;
-            if (dice < hit.specular) return gloss(hit, at, direction, weight, trail, stream);
+            if (dice < hit.specular) return gloss(hit, at, direction, weight, trail, stream, drawn);
             if (dice < hit.specular + hit.through) normal = -normal;
         } else {
             weight *= hit.reflectance;
         }
-        live_on({{at, normal, hit.space, -1, hit.distance}, weight * static_cast<float>(1 / kPi), trail.reflected(way_off(hit.space, hit.ground)), stream.branch()});
+        live_on({{at, normal, hit.space, -1, hit.distance, drawn}, weight * static_cast<float>(1 / kPi), trail.reflected(way_off(hit.space, hit.ground)), stream.branch()});
     }
 
     // Around the mirrored direction: the power of a cosine, what would go into the surface folded back out of it, so that
     // nothing is lost however rough it is.
-    void gloss(const Hit& hit, Vec3f at, Vec3f direction, float weight, const Trail& trail, Stream& stream) {
+    void gloss(const Hit& hit, Vec3f at, Vec3f direction, float weight, const Trail& trail, Stream& stream, float drawn) {
         const Trail after = trail.reflected(way_off(hit.space, hit.ground));
         if (trail.order > kLongChain) {  // two mirrors face to face
             if (stream.next().u >= kChainLives) return;
@@ -378,7 +381,7 @@ class Tracer {
         }
         const Vec3f away = direction - hit.normal * (2 * dot(direction, hit.normal));
         const Vec3f from = at + hit.normal * kLift;
-        const LitPlace place{from, hit.normal, hit.space, -1, hit.distance};
+        const LitPlace place{from, hit.normal, hit.space, -1, hit.distance, drawn};
         if constexpr (requires { sink_.gloss(place, GlossLobe{}, weight, after, stream); }) sink_.gloss(place, GlossLobe{hit.normal, away, hit.sharpness}, weight, after, stream);
         const random::Pair pair = stream.next();
         const float cosine = std::pow(1 - pair.u, 1 / (hit.sharpness + 1)), sine = std::sqrt(std::max(0.0f, 1 - cosine * cosine));

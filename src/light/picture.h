@@ -5,7 +5,7 @@
 #include <vector>
 
 #include "base/progress.h"
-#include "climate/sky.h"
+#include "light/daylight.h"
 #include "light/path.h"
 #include "light/scene.h"
 
@@ -19,14 +19,6 @@ struct Eye {
 };
 /// heading and altitude in radians; heading clockwise from +y.
 Eye make_eye(Vec3 at, double heading, double altitude, int space);
-
-/// What shines outside at a moment.
-struct Daylight {
-    climate::Sky sky = climate::Sky::uniform(0);
-    Vec3 sun{0, 0, -1};
-    double sun_lux = 0;          ///< normal to the beam
-    double ground_luminance = 0; ///< of the far ground, cd/m^2
-};
 
 struct Picture {
     int size = 0;                    ///< width and height in pixels

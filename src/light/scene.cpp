@@ -39,6 +39,7 @@ struct Context {
     const ScenePortal* portals;
     const Holes* openness;     // of each porous face
     int skip;
+    bool stops_at_portals;
     Scene::Beam beam;
     // What a beam went through last: on the seam between two triangles the kernels tell of both.
     unsigned last_portal;
@@ -56,7 +57,7 @@ void skip_one(const RTCFilterFunctionNArguments* args) {
 // A beam passes panes and is dimmed by each.
 void dim_beam(const RTCFilterFunctionNArguments* args) {
     auto* context = reinterpret_cast<Context*>(args->context);
-    if (args->valid[0] != -1) return;
+    if (args->valid[0] != -1 || context->stops_at_portals) return;
     const unsigned index = RTCHitN_primID(args->hit, args->N, 0);
     const ScenePortal& portal = context->portals[index];
     const Vec3f d{RTCRayN_dir_x(args->ray, args->N, 0), RTCRayN_dir_y(args->ray, args->N, 0),
@@ -117,6 +118,7 @@ Context new_context(const std::vector<ScenePortal>& portals, const std::vector<H
     context.portals = portals.data();
     context.openness = openness.data();
     context.skip = skip;
+    context.stops_at_portals = false;
     context.beam = {1, -1, 1, kAllAlike};
     context.last_portal = 0xffffffffu;
     context.last_hole = -1;
@@ -140,6 +142,7 @@ Scene::Scene(const geometry::Surfaces& surfaces, const BlindLayers& layers, std:
     : panes_(surfaces, layers), groups_(static_cast<int>(surfaces.groups.size())), states_(std::clamp<size_t>(states.size(), 1, kMostStates)),
       ground_reflectance_(static_cast<float>(states[0].ground >= 0 ? states[0].ground : surfaces.ground_reflectance)) {
     portals_of_.resize(surfaces.spaces.size());
+    for (size_t i = 0; i < surfaces.spaces.size(); ++i) airs_.push_back(surfaces.air.empty() ? static_cast<int>(i) : surfaces.air[i]);
     for (size_t i = 0; i < portals().size(); ++i)
         for (const int space : {portals()[i].inside, portals()[i].outside})
             if (space >= 0) add_portal_to(space, static_cast<int>(i), surfaces.air);
@@ -317,6 +320,16 @@ bool Scene::leads_out(int space, Vec3f origin, Vec3f direction) const {
         const float u = dot(from, p.unit_u) + t * dot(direction, p.unit_u), v = dot(from, p.unit_v) + t * dot(direction, p.unit_v);
         return u > -margin && v > -margin && u < p.length_u + margin && v < p.length_v + margin;
     });
+}
+
+ByState Scene::between(Vec3f from, Vec3f to) const {
+    Context context = new_context(portals(), openness_, -1);
+    context.stops_at_portals = true;
+    const Vec3f d = to - from;
+    // Both ends stand off their surfaces.
+    RTCRay ray{from.x, from.y, from.z, 0, d.x, d.y, d.z, 0, 1, 0xffffffffu, 0, 0};
+    rtcOccluded1(scene_, &context.base, &ray);
+    return ray.tfar < 0 ? ByState{} : context.beam.states;
 }
 
 Scene::Beam Scene::beam(Vec3f origin, Vec3f direction) const {

@@ -68,10 +68,14 @@ class Scene {
         bool passes() const { return states[0] > 0 || states[1] > 0 || states[2] > 0 || states[3] > 0; }
     };
     Beam beam(Vec3f origin, Vec3f direction) const;
+    /// What of the straight way between two places is open, by state of the scene: 0 where something solid or a portal stands between them.
+    ByState between(Vec3f from, Vec3f to) const;
     /// False: a beam along a unit direction cannot leave the space, for it meets none of its openings' rectangles. Outdoors always true.
     bool leads_out(int space, Vec3f origin, Vec3f direction) const;
 
     const std::vector<ScenePortal>& portals() const { return panes_.portals(); }
+    /// Spaces of one air are of one number; outdoors -1.
+    int air_of(int space) const { return space < 0 ? -1 : airs_[static_cast<size_t>(space)]; }
     /// Portals that a space looks at; empty outdoors.
     const std::vector<int>& portals_of(int space) const;
     int groups() const { return groups_; }
@@ -104,6 +108,7 @@ class Scene {
     std::vector<Matter> matters_;
     Panes panes_;
     std::vector<std::vector<int>> portals_of_;
+    std::vector<int> airs_;
     std::vector<int> no_portals_;
     int groups_ = 0;
     size_t states_ = 1;

@@ -49,9 +49,8 @@ Result<std::vector<geometry::PlanePoints>> points_of(const model::Project& proje
 
 climate::Place place_of(const model::Site& site) { return {site.latitude, site.longitude, site.time_zone, site.elevation}; }
 
-FieldTask field_task(const model::Project& project, const geometry::Surfaces& surfaces, const std::vector<geometry::PlanePoints>& points, const light::State& state,
-                     std::vector<Outdoors> moments) {
-    return {&surfaces, &points, place_of(project.site), radians(project.site.north), state, std::move(moments)};
+FieldTask field_task(const model::Project& project, const geometry::Surfaces& surfaces, const std::vector<geometry::PlanePoints>& points, const light::State& state) {
+    return {&surfaces, &points, place_of(project.site), radians(project.site.north), state};
 }
 
 SunHoursTask sun_hours_task(const model::Project& project, const model::Question& question, const geometry::Surfaces& surfaces, const std::vector<geometry::PlanePoints>& points,

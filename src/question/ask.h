@@ -30,8 +30,7 @@ Result<std::vector<geometry::PlanePoints>> points_of(const model::Project& proje
 climate::Place place_of(const model::Site& site);
 
 /// Tasks of a question; surfaces, points and weather must outlive them. weather: null where there is none.
-FieldTask field_task(const model::Project& project, const geometry::Surfaces& surfaces, const std::vector<geometry::PlanePoints>& points, const light::State& state,
-                     std::vector<Outdoors> moments = {});
+FieldTask field_task(const model::Project& project, const geometry::Surfaces& surfaces, const std::vector<geometry::PlanePoints>& points, const light::State& state);
 SunHoursTask sun_hours_task(const model::Project& project, const model::Question& question, const geometry::Surfaces& surfaces, const std::vector<geometry::PlanePoints>& points,
                             const climate::WeatherYear* weather);
 /// Twelve reflectances of the open ground.

@@ -67,16 +67,13 @@ TableAnswer ask_daylight_factor(const Asked& a) {
 // Fields of the states that months need, each traced once.
 class Fields {
  public:
-    Fields(const Asked& asked, const std::vector<int>& months, const std::vector<Outdoors>& moments = {}) : asked_(asked), states_(light::states_of(asked.surfaces)) {
+    Fields(const Asked& asked, const std::vector<int>& months) : asked_(asked), states_(light::states_of(asked.surfaces)) {
         std::vector<size_t> wanted;
         for (const int month : months)
             if (std::find(wanted.begin(), wanted.end(), states_.in(month)) == wanted.end()) wanted.push_back(states_.in(month));
         for (size_t i = 0; i < wanted.size(); ++i) {
             const double span = 1.0 / static_cast<double>(wanted.size());
-            std::vector<Outdoors> here;
-            for (const Outdoors& moment : moments)
-                if (states_.in(moment.moment.month) == wanted[i]) here.push_back(moment);
-            fields_[wanted[i]] = trace_light_field(field_task(asked.project, asked.surfaces, asked.points, states_.all[wanted[i]], std::move(here)), asked.effort, asked.cancel,
+            fields_[wanted[i]] = trace_light_field(field_task(asked.project, asked.surfaces, asked.points, states_.all[wanted[i]]), asked.effort, asked.cancel,
                                                    [&](const LightField& so_far) { asked.report(so_far.record.reached, static_cast<double>(i) * span, span); });
         }
     }
@@ -101,26 +98,59 @@ class Fields {
     std::map<size_t, LightField> fields_;
 };
 
+// Moments of each state of trees and ground together; in the order in which they are asked. Empty where it was cancelled.
+std::vector<MomentAnswer> answer_moments(const Asked& a, const std::vector<Outdoors>& skies) {
+    const auto states = light::states_of(a.surfaces);
+    std::vector<MomentAnswer> out(skies.size());
+    size_t done = 0;
+    for (size_t s = 0; s < states.all.size(); ++s) {
+        std::vector<Outdoors> here;
+        std::vector<size_t> places;
+        for (size_t i = 0; i < skies.size(); ++i)
+            if (states.in(skies[i].moment.month) == s) here.push_back(skies[i]), places.push_back(i);
+        if (here.empty()) continue;
+        const double from = static_cast<double>(done) / static_cast<double>(skies.size()), span = static_cast<double>(here.size()) / static_cast<double>(skies.size());
+        auto answers = trace_moments(field_task(a.project, a.surfaces, a.points, states.all[s]), here, a.effort, a.cancel, [&](double reached) { a.report(reached, from, span); });
+        if (answers.empty()) return {};
+        for (size_t i = 0; i < places.size(); ++i) {
+            // What was traced together is counted once.
+            if (i > 0) answers[i].record.rays = answers[i].record.paths = 0, answers[i].record.seconds = 0;
+            out[places[i]] = std::move(answers[i]);
+        }
+        done += here.size();
+    }
+    return out;
+}
+
+Record record_of(const std::vector<MomentAnswer>& answers) {
+    Record out = answers.front().record;
+    for (size_t i = 1; i < answers.size(); ++i) {
+        const Record& r = answers[i].record;
+        out.inputs.add(r.inputs);
+        out.reached = std::max(out.reached, r.reached);
+        out.settled = out.settled && r.settled;
+        out.rays += r.rays;
+        out.paths += r.paths;
+        out.seconds += r.seconds;
+    }
+    return out;
+}
+
 Result<TableAnswer> ask_moments(const Asked& a) {
     const std::vector<climate::OutdoorHour> outdoor = a.weather != nullptr ? climate::outdoor_year(*a.weather) : std::vector<climate::OutdoorHour>{};
     std::vector<Outdoors> skies;
-    std::vector<int> months;
     for (const auto& moment : a.question.moments) {
         auto sky = outdoors_at(a.project.site, a.question.sky, moment, outdoor);
         if (!sky) return sky.fault();
-        months.push_back(moment.month);
         skies.push_back(std::move(*sky));
     }
-    const Fields fields(a, months, skies);
-    std::vector<MomentAnswer> answers;
+    const auto answers = answer_moments(a, skies);
     std::string said = "[";
     TableAnswer out;
-    out.record = fields.record();
-    for (const Outdoors& sky : skies) {
-        if (a.cancel.requested()) break;
-        answers.push_back(light_at(fields.of(sky.moment.month), sky, true));
-        out.record.inputs.add(answers.back().record.inputs);
-        out.record.reached = std::max(out.record.reached, answers.back().record.reached);
+    out.record.settled = false;
+    if (!answers.empty()) out.record = record_of(answers);
+    for (const MomentAnswer& answer : answers) {
+        const Outdoors& sky = answer.outdoors;
         said += fmt::format(R"({}{{"moment":"{}","sky":"{}","diffuse_lux":{:.0f},"carried_lux":{:.0f},"direct_normal_lux":{:.0f},"sun_altitude_degrees":{:.2f},"sun_azimuth_degrees":{:.2f}}})",
                             said.size() > 1 ? "," : "", climate::text(sky.moment), sky.words, sky.diffuse_lux, carried_lux(sky.shine.sky), sky.direct_lux(),
                             degrees(sky.shine.sun.altitude), degrees(sky.shine.sun.azimuth));

@@ -50,6 +50,7 @@ class Solver {
         sums_.assign(sites_.size() * kWays * kReplicates, 0.0);
         by_portal_.assign(sites_.size() * portals_, 0.0);
         answer_.planes.resize(planes.size());
+        done_.assign(planes.size(), 0);
         for (size_t p = 0; p < planes.size(); ++p) answer_.planes[p].plane = planes[p];
         for (const auto& portal : surfaces.portals) answer_.portals.push_back(portal.opening);
         answer_.surfaces = surfaces.fingerprint();
@@ -125,7 +126,7 @@ class Solver {
     void one_round(light::Round round, const Cancel& cancel) {
         with_threads(effort_.threads, [&] {
             parallel_for(sites_.size(), [&](size_t site) {
-                if (cancel.requested() || known_[site].plane != nullptr) return;
+                if (cancel.requested() || known_[site].plane != nullptr || done_[sites_[site].plane]) return;
                 if (setup_.low_discrepancy) trace<random::Stream>(site, round);
                 else trace<random::PlainStream>(site, round);
             });
@@ -143,7 +144,9 @@ class Solver {
         }
         for (size_t s = 0; s < sites_.size(); ++s) {
             auto& plane = answer_.planes[sites_[s].plane];
+            if (done_[sites_[s].plane]) continue;
             const size_t i = sites_[s].point;
+            const double wider = light::after_stopping(plane.plane.points.size());
             if (const Known& known = known_[s]; known.plane != nullptr) {
                 plane.value[i] = known.plane->value[known.point];
                 plane.half_width[i] = known.plane->half_width[known.point];
@@ -159,17 +162,18 @@ class Solver {
                 const double* of_way = &sums_[(s * kWays + w) * kReplicates];
                 const auto e = light::estimate({of_way, kReplicates}, samples);
                 plane.by_way[i * kWays + w] = 100 * e.mean;
-                plane.by_way_half_width[i * kWays + w] = 100 * e.half_width();
+                plane.by_way_half_width[i * kWays + w] = 100 * wider * e.half_width();
                 for (size_t r = 0; r < kReplicates; ++r) all[r] += of_way[r];
             }
             const auto e = light::estimate(all, samples);
             plane.value[i] = 100 * e.mean;
-            plane.half_width[i] = 100 * e.half_width();
+            plane.half_width[i] = 100 * wider * e.half_width();
             for (size_t k = 0; k < portals_; ++k)
                 plane.by_portal[i * portals_ + k] = 100 * by_portal_[s * portals_ + k] / (static_cast<double>(samples) * kReplicates);
         }
         double worst = 0;
-        for (auto& plane : answer_.planes) {
+        for (size_t p = 0; p < answer_.planes.size(); ++p) {
+            auto& plane = answer_.planes[p];
             plane.figures = figures_of(plane.value, plane.half_width);
             double square = 0;
             for (const double h : plane.half_width) square += h * h;
@@ -177,9 +181,10 @@ class Solver {
             // A plane without any light is settled at zero once nothing was found in a fair number of paths.
             plane.reached = plane.figures.mean > 0 ? std::sqrt(square / n) / plane.figures.mean : (samples >= 64 ? 0.0 : 1.0);
             if (!plane.value.empty()) worst = std::max(worst, plane.reached);
+            // Each plane is traced until it is as sure as it shall be, whatever others need. Spreads of very few samples are not to be trusted.
+            done_[p] = plane.reached <= effort_.accuracy && samples >= 8 && setup_.fixed_samples == 0;
         }
         answer_.record.reached = worst;
-        // Spreads of very few samples are not to be trusted.
         answer_.record.settled = worst <= effort_.accuracy && samples >= 8;
     }
 
@@ -191,6 +196,7 @@ class Solver {
     size_t portals_;
     std::vector<Site> sites_;
     std::vector<Known> known_;
+    std::vector<char> done_;   // by plane
     std::vector<double> sums_, by_portal_;
     DaylightFactorAnswer answer_;
     std::mutex mutex_;

@@ -10,6 +10,7 @@
 
 #include "base/parallel.h"
 #include "climate/sky_amount.h"
+#include "light/moments.h"
 #include "light/patch_merging.h"
 #include "light/replicates.h"
 
@@ -24,19 +25,11 @@ Fingerprint light_field_inputs(const FieldTask& task, const Effort& effort) {
     for (const auto& plane : *task.planes) print.add(plane.fingerprint());
     for (const double v : {task.place.latitude, task.place.longitude, task.place.time_zone, task.north_azimuth, task.state.ground, effort.accuracy}) print.add(v);
     print.add(static_cast<int>(task.state.season));
-    for (const Outdoors& outdoors : task.moments) print.add(outdoors.fingerprint());
     print.add(effort.seed);
     return print;
 }
 
 namespace {
-
-// Moments that are asked for are judged by their own suns.
-void add_suns(light::TypicalLight& typical, const std::vector<Outdoors>& moments) {
-    typical.suns.clear();
-    for (const Outdoors& o : moments)
-        if (o.shine.sun_lux > 0) typical.suns.push_back({o.shine.to_sun.as<float>(), o.shine.sun_lux / static_cast<double>(moments.size())});
-}
 
 // Only as many patches as are worth a look at every moment.
 void merge(light::Coefficients& coefficients, const light::PatchSize& size, double accuracy) {
@@ -71,16 +64,7 @@ LightField trace_light_field(const FieldTask& task, const Effort& effort, const 
     work.sources = field.sources.size();
     work.split = light::Split::way;
     work.patch_size = light::patch_size(effort.accuracy, *task.surfaces);
-    if (!task.moments.empty()) add_suns(work.typical[0], task.moments);
     if (step) work.first_samples = 1;
-    if (!task.moments.empty())
-        work.error = [&](const light::Coefficients& so_far) {
-            field.coefficients = so_far;
-            merge(field.coefficients, work.patch_size, effort.accuracy);
-            double worst = 0;
-            for (const Outdoors& outdoors : task.moments) worst = std::max(worst, light_at(field, outdoors).record.reached);
-            return worst;
-        };
     work.accuracy = effort.accuracy;
     work.seed = effort.seed;
     const auto note = [&](const light::Coefficients& c) {
@@ -269,6 +253,99 @@ MomentAnswer light_at(const LightField& field, const Outdoors& outdoors, bool by
         worst = std::max(worst, plane.reached);
     }
     out.record.reached = worst;
+    return out;
+}
+
+namespace {
+
+// Direct sun on every point of all planes, by moment; lux, and the portal that it came by.
+struct Direct {
+    std::vector<double> lux;
+    std::vector<int> portal;
+};
+Direct direct_on(const light::Scene& scene, const std::vector<geometry::PlanePoints>& planes, const Outdoors& outdoors) {
+    Direct out;
+    for (const auto& plane : planes)
+        for (size_t i = 0; i < plane.points.size(); ++i) {
+            const DirectSun sun = outdoors.shine.sun_lux > 0 ? direct_sun(scene, plane, i, outdoors.shine.to_sun) : DirectSun{};
+            out.lux.push_back(outdoors.shine.sun_lux * sun.share);
+            out.portal.push_back(sun.portal);
+        }
+    return out;
+}
+
+PlaneMoment plane_moment(const geometry::PlanePoints& points, size_t first, size_t across, const std::vector<light::PointMoment>& traced, const Direct& direct, const std::vector<int>& source_of_portal) {
+    PlaneMoment plane;
+    plane.plane = points;
+    const size_t n = points.points.size();
+    for (auto* values : {&plane.lux, &plane.half_width, &plane.sun, &plane.sky, &plane.ground, &plane.outside, &plane.inside, &plane.inside_off_ground}) values->assign(n, 0.0);
+    plane.by_source.assign(n * across, 0.0);
+    for (size_t i = 0; i < n; ++i) {
+        const light::PointMoment& point = traced[first + i];
+        const auto of = [&](Way way) { return point.by_way[static_cast<size_t>(way)]; };
+        plane.sun[i] = direct.lux[first + i];
+        plane.sky[i] = of(Way::straight);
+        plane.ground[i] = of(Way::from_ground);
+        plane.outside[i] = of(Way::from_outside);
+        plane.inside_off_ground[i] = of(Way::inside_off_ground);
+        plane.inside[i] = of(Way::from_inside) + plane.inside_off_ground[i];
+        plane.lux[i] = plane.sun[i] + point.all.mean;
+        plane.half_width[i] = point.all.half_width();
+        std::copy(point.by_source.begin(), point.by_source.end(), plane.by_source.begin() + static_cast<std::ptrdiff_t>(i * across));
+        const int portal = direct.portal[first + i], source = portal >= 0 ? source_of_portal[static_cast<size_t>(portal)] : -1;
+        plane.by_source[i * across + (source >= 0 ? static_cast<size_t>(source) : across - 1)] += plane.sun[i];
+    }
+    judge(plane);
+    return plane;
+}
+
+}  // namespace
+
+std::vector<MomentAnswer> trace_moments(const FieldTask& task, const std::vector<Outdoors>& moments, const Effort& effort, const Cancel& cancel, const MomentsStep& step) {
+    const auto start = std::chrono::steady_clock::now();
+    const light::Scene scene(*task.surfaces, light::Blinds::open, task.state);
+    const auto sources = light::sources_of(*task.surfaces);
+    light::MomentTask work;
+    work.scene = &scene;
+    work.planes = task.planes;
+    work.source_of_portal = sources.of_portal;
+    work.sources = sources.openings.size();
+    work.accuracy = effort.accuracy;
+    work.seed = effort.seed;
+    std::vector<Direct> direct;
+    std::vector<std::vector<double>> direct_lux;
+    for (const Outdoors& m : moments) {
+        work.moments.push_back({m.shine.sky, m.shine.to_sun, m.shine.sun_lux, m.shine.ground_luminance});
+        direct.push_back(direct_on(scene, *task.planes, m));
+        direct_lux.push_back(direct.back().lux);
+    }
+    const auto answers = [&](const light::TracedMoments& traced) {
+        std::vector<MomentAnswer> out;
+        for (size_t m = 0; m < moments.size() && m < traced.points.size(); ++m) {
+            MomentAnswer answer;
+            answer.outdoors = moments[m];
+            answer.sources = sources.openings;
+            Record& record = answer.record;
+            record.inputs = light_field_inputs(task, effort);
+            record.inputs.add(moments[m].fingerprint());
+            record.wanted = effort.accuracy;
+            record.seed = effort.seed;
+            record.settled = traced.settled;
+            record.rays = traced.tally.rays;
+            record.paths = traced.tally.paths;
+            record.seconds = std::chrono::duration<double>(std::chrono::steady_clock::now() - start).count();
+            size_t first = 0;
+            for (const auto& points : *task.planes) {
+                answer.planes.push_back(plane_moment(points, first, sources.openings.size() + 1, traced.points[m], direct[m], sources.of_portal));
+                first += points.points.size();
+                record.reached = std::max(record.reached, answer.planes.back().reached);
+            }
+            out.push_back(std::move(answer));
+        }
+        return out;
+    };
+    std::vector<MomentAnswer> out;
+    with_threads(effort.threads, [&] { out = answers(light::trace_moments(work, direct_lux, cancel, !step ? light::MomentStep{} : [&](const light::TracedMoments& so_far) { step(so_far.reached); })); });
     return out;
 }
 

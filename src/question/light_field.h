@@ -34,8 +34,6 @@ struct FieldTask {
     climate::Place place;
     double north_azimuth = 0;                      ///< radians
     light::State state;
-    /// Moments that are asked for: settled by the worst of them. Empty: by light typical of the place.
-    std::vector<Outdoors> moments;
 };
 Fingerprint light_field_inputs(const FieldTask& task, const Effort& effort);
 
@@ -62,7 +60,11 @@ struct MomentAnswer {
     std::vector<model::Id> sources;
     Record record;
 };
-/// Traces only the direct sun.
+/// Given moments of one state, each traced with its own sky and sun until the worst of them has the accuracy; no field is left. Empty where it was cancelled. step sees what was reached so far.
+using MomentsStep = std::function<void(double reached)>;
+std::vector<MomentAnswer> trace_moments(const FieldTask& task, const std::vector<Outdoors>& moments, const Effort& effort, const Cancel& cancel = {}, const MomentsStep& step = {});
+
+/// Looks for its sun, and traces nothing else.
 MomentAnswer light_at(const LightField& field, const Outdoors& outdoors, bool by_source = false);
 
 /// Light and irradiation added up over hours of the weather.

@@ -91,7 +91,7 @@ boxes::Scene Town::scene() const {
     return s;
 }
 
-std::vector<TownPoint> compare_moment(const Town& town, int month, int day, double hour, double accuracy, size_t paths, double diffuse, double direct) {
+std::vector<TownPoint> compare_moment(const Town& town, int month, int day, double hour, double accuracy, size_t paths, bool by_field, double diffuse, double direct) {
     const auto project = town.project();
     const auto surfaces = geometry::build_surfaces(project, project.options[0]);
     geometry::PlanePoints plane;
@@ -111,8 +111,8 @@ std::vector<TownPoint> compare_moment(const Town& town, int month, int day, doub
     sky.direct = direct;
     const auto outdoors = question::outdoors_at(project.site, sky, {month, day, hour}, {});
     const std::vector planes{plane};
-    const auto field = question::trace_light_field(question::field_task(project, surfaces, planes, {}, {*outdoors}), {accuracy, 1, 0});
-    const auto moment = question::light_at(field, *outdoors);
+    const auto task = question::field_task(project, surfaces, planes, {});
+    const auto moment = by_field ? question::light_at(question::trace_light_field(task, {accuracy, 1, 0}), *outdoors) : question::trace_moments(task, {*outdoors}, {accuracy, 1, 0}).front();
     const auto scene = town.scene();
     boxes::Sky own;
     own.diffuse = diffuse;

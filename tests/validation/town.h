@@ -19,12 +19,13 @@ struct Town {
     boxes::Scene scene() const;
 };
 
+/// by_field: from what serves every moment, else from this one alone.
 /// What the engine says of a moment with typed amounts, and what the boxes say, at points 0.8 m above the floor in the middle of the room.
 struct TownPoint {
     double y = 0;               ///< from the window wall
     double engine = 0, half_width = 0;  ///< lux; half_width: 95 %, as stated
     double boxes = 0, standard_error = 0;
 };
-std::vector<TownPoint> compare_moment(const Town& town, int month, int day, double hour, double accuracy, size_t paths, double diffuse = 12000, double direct = 85000);
+std::vector<TownPoint> compare_moment(const Town& town, int month, int day, double hour, double accuracy, size_t paths, bool by_field = false, double diffuse = 12000, double direct = 85000);
 
 }  // namespace wp::validation

@@ -1,0 +1,243 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "light/moments.h"
+
+#include <algorithm>
+#include <cmath>
+#include <memory>
+#include <mutex>
+
+#include "base/parallel.h"
+#include "light/sun_landings.h"
+
+namespace wp::light {
+
+namespace {
+
+/// Below this throughput the sun is looked for, and landings are joined, by roulette only: either costs as much as a ray.
+constexpr float kSunRoulette = 0.1f;
+/// Landings of one replicate for every sample of a round, and bounds to that.
+constexpr uint32_t kLandings = 32, kFewestLandings = 256, kMostLandings = 8192;
+
+/// Spreads of fewer samples are not to be trusted.
+constexpr uint32_t kTrusted = 8;
+
+struct Sums {
+    std::vector<double> by_way, by_source;   // moments x ways, moments x sources + 1
+    std::vector<double> all;                 // moments x replicates
+};
+
+struct MomentSink {
+    const MomentTask& task;
+    const std::vector<size_t>& suns;                             // moments with a sun
+    const std::vector<std::unique_ptr<SunLandings>>& landings;   // of those
+    Sums& sums;
+    size_t replicate;
+    Tally& tally;
+
+    void add(size_t moment, const Trail& trail, int portal, double lux) {
+        const int found = portal >= 0 ? task.source_of_portal[static_cast<size_t>(portal)] : -1;
+        sums.by_way[moment * kWays + static_cast<size_t>(trail.way)] += lux;
+        sums.by_source[moment * (task.sources + 1) + (found >= 0 ? static_cast<size_t>(found) : task.sources)] += lux;
+        sums.all[moment * kReplicates + replicate] += lux;
+    }
+    void sky(Vec3f d, float weight, const Trail& trail) {
+        for (size_t m = 0; m < task.moments.size(); ++m) add(m, trail, trail.portal, static_cast<double>(weight) * task.moments[m].sky.luminance(d.as<double>()));
+    }
+    void ground(float weight, const Trail& trail) {
+        for (size_t m = 0; m < task.moments.size(); ++m) add(m, trail, trail.portal, static_cast<double>(weight) * task.moments[m].ground_luminance);
+    }
+
+    // One of the suns stands for all.
+    struct Drawn {
+        size_t sun = 0;
+        float weight = 0;   // 0: none is looked for
+        float dice = 0;
+    };
+    Drawn draw(float weight, random::Stream& stream) const {
+        if (suns.empty()) return {};
+        random::Pair dice = stream.next();
+        if (weight < kSunRoulette) {
+            if (dice.v * kSunRoulette >= weight) return {};
+            weight = kSunRoulette;
+        }
+        const auto n = static_cast<float>(suns.size());
+        const auto sun = std::min(static_cast<size_t>(dice.u * n), suns.size() - 1);
+        return {sun, weight * n, std::min(dice.u * n - static_cast<float>(sun), 0x1.fffffep-1f)};
+    }
+    Vec3f to(size_t sun) const { return task.moments[suns[sun]].sun.as<float>(); }
+    double lux(size_t sun) const { return task.moments[suns[sun]].sun_lux; }
+
+    void vertex(const LitPlace& place, float weight, const Trail& trail, random::Stream& stream) {
+        const Drawn drawn = draw(weight, stream);
+        if (drawn.weight <= 0) return;
+        // The first is the point itself, whose direct sun is exact elsewhere.
+        if (trail.order > 0) look(place, drawn, trail);
+        if (place.space >= 0 && place.veil < 0) join(place, drawn, trail);
+    }
+    void look(const LitPlace& place, const Drawn& drawn, const Trail& trail) {
+        const Vec3f sun = to(drawn.sun);
+        const float cosine = dot(sun, place.normal);
+        if (cosine <= 0 || !task.scene->leads_out(place.space, place.at, sun)) return;
+        ++tally.rays;
+        const Scene::Beam beam = task.scene->beam(place.at, sun);
+        if (beam.share <= 0) return;
+        float found = drawn.weight * cosine * beam.share * veil_share(*task.scene, place, sun);
+        if (place.drawn > 0) found *= place.drawn / (place.drawn + landings[drawn.sun]->density(place.space, beam, cosine));
+        add(suns[drawn.sun], trail, place.space >= 0 && beam.portal >= 0 ? beam.portal : trail.portal, lux(drawn.sun) * static_cast<double>(found));
+    }
+    void join(const LitPlace& place, const Drawn& drawn, const Trail& trail) {
+        const auto& all = landings[drawn.sun]->in(place.space);
+        if (all.empty()) return;
+        const Landing& landing = all[std::min(static_cast<size_t>(drawn.dice * static_cast<float>(all.size())), all.size() - 1)];
+        const Vec3f way = landing.at - place.at;
+        const float square = dot(way, way), distance = std::sqrt(square), here = dot(way, place.normal), there = -dot(way, landing.normal);
+        if (here <= 0 || there <= 0 || distance < 1e-3f) return;
+        ++tally.rays;
+        const float open = task.scene->between(place.at, landing.at)[0];
+        if (open <= 0) return;
+        const float by_cosine = here * there / (square * square) * static_cast<float>(1 / kPi);
+        // Towards here, over what a matt surface of that illuminance sends: by its gloss it sends the sun on to where it mirrors it.
+        float sends = landing.reflectance * landing.lux[0];
+        if (landing.specular > 0) {
+            const Vec3f sun = to(drawn.sun), back = way * (1 / distance);
+            const GlossLobe lobe{landing.normal, back - landing.normal * (2 * dot(back, landing.normal)), landing.sharpness};
+            sends += landing.specular * lobe.density(sun) * static_cast<float>(kPi) * landing.lux[0] / std::max(dot(sun, landing.normal), 1e-4f);
+        }
+        const float found = drawn.weight * open * sends * by_cosine / (landing.density + by_cosine);
+        add(suns[drawn.sun], trail.reflected(way_off(landing.space, false)), landing.portal, lux(drawn.sun) * static_cast<double>(found));
+    }
+    void gloss(const LitPlace& place, const GlossLobe& lobe, float weight, const Trail& trail, random::Stream& stream) {
+        const Drawn drawn = draw(weight, stream);
+        if (drawn.weight <= 0) return;
+        const Vec3f sun = to(drawn.sun);
+        float density = lobe.density(sun);
+        if (density <= 0 || !task.scene->leads_out(place.space, place.at, sun)) return;
+        ++tally.rays;
+        const Scene::Beam beam = task.scene->beam(place.at, sun);
+        if (beam.share <= 0) return;
+        if (place.drawn > 0) density *= place.drawn / (place.drawn + landings[drawn.sun]->density(place.space, beam, dot(sun, place.normal)));
+        add(suns[drawn.sun], trail, place.space >= 0 && beam.portal >= 0 ? beam.portal : trail.portal, lux(drawn.sun) * static_cast<double>(drawn.weight * density * beam.share));
+    }
+};
+
+class Work {
+ public:
+    Work(const MomentTask& task, const std::vector<std::vector<double>>& direct) : task_(task), direct_(direct) {
+        for (size_t p = 0; p < task.planes->size(); ++p)
+            for (size_t i = 0; i < (*task.planes)[p].points.size(); ++i) sites_.push_back({p, i});
+        const size_t n = task.moments.size();
+        done_.assign(task.planes->size(), 0);
+        samples_.assign(task.planes->size(), 0);
+        sums_.resize(sites_.size());
+        for (Sums& s : sums_) {
+            s.by_way.assign(n * kWays, 0.0);
+            s.by_source.assign(n * (task.sources + 1), 0.0);
+            s.all.assign(n * kReplicates, 0.0);
+        }
+        for (size_t m = 0; m < n; ++m)
+            if (task.moments[m].sun_lux > 0 && task.moments[m].sun.z > 0) suns_.push_back(m);
+    }
+
+    TracedMoments run(const Cancel& cancel, const MomentStep& step) {
+        TracedMoments out;
+        for (Round round{0, task_.first_samples};; round = round.next()) {
+            land(round);
+            parallel_for(sites_.size(), [&](size_t s) {
+                if (!cancel.requested() && !done_[sites_[s].plane]) trace(s, round);
+            });
+            if (cancel.requested()) return out;
+            out = judged(round.end);
+            out.settled = (out.reached <= task_.accuracy && round.end >= kTrusted) || sites_.empty();
+            if (step) step(out);
+            if (out.settled || round.end >= kMostSamples) return out;
+        }
+    }
+
+ private:
+    struct Site {
+        size_t plane, point;
+    };
+    // Every replicate and every round has landings of its own: what they have in common shows between replicates.
+    void land(Round round) {
+        landings_.clear();
+        landings_.resize(kReplicates);
+        const uint32_t count = std::clamp(kLandings * (round.end - round.begin), kFewestLandings, kMostLandings);
+        std::vector<Tally> tallies(kReplicates);
+        parallel_for(kReplicates, [&](size_t r) {
+            for (const size_t m : suns_)
+                landings_[r].push_back(std::make_unique<SunLandings>(*task_.scene, task_.moments[m].sun.as<float>(), count, random::hash(random::hash(task_.seed ^ 0x5bd1e995u, static_cast<uint32_t>(m)), round.begin * kReplicates + static_cast<uint32_t>(r)), tallies[r]));
+        });
+        for (const Tally& t : tallies) tally_ += t;
+    }
+    void trace(size_t s, Round round) {
+        const auto& plane = (*task_.planes)[sites_[s].plane];
+        const Vec3f at = plane.points[sites_[s].point].as<float>(), normal = plane.normal.as<float>();
+        Tally tally;
+        for (uint32_t r = 0; r < kReplicates; ++r) {
+            MomentSink sink{task_, suns_, landings_[r], sums_[s], r, tally};
+            Tracer<random::Stream, MomentSink> tracer(*task_.scene, sink, Guidance::openings);
+            const uint32_t seed = replicate_seed(task_.seed, static_cast<uint32_t>(s), r);
+            for (uint32_t i = round.begin; i < round.end; ++i) tracer.from_point(at, normal, plane.space, 1, random::Stream(seed, i));
+            tally += tracer.tally();
+        }
+        const std::lock_guard lock(mutex_);
+        tally_ += tally;
+    }
+
+    TracedMoments judged(uint32_t samples) {
+        TracedMoments out;
+        out.tally = tally_;
+        out.points.resize(task_.moments.size());
+        // Each plane is traced until it is as sure as it shall be, whatever others need.
+        for (size_t p = 0; p < done_.size(); ++p)
+            if (!done_[p]) samples_[p] = samples;
+        std::vector<double> reached(done_.size(), 0.0);
+        for (size_t m = 0; m < task_.moments.size(); ++m) {
+            for (size_t at = 0; at < sums_.size(); ++at) {
+                const Sums& s = sums_[at];
+                const size_t plane = sites_[at].plane;
+                const double scale = 1.0 / (static_cast<double>(samples_[plane]) * kReplicates);
+                PointMoment p;
+                for (size_t w = 0; w < kWays; ++w) p.by_way[w] = s.by_way[m * kWays + w] * scale;
+                for (size_t k = 0; k <= task_.sources; ++k) p.by_source.push_back(s.by_source[m * (task_.sources + 1) + k] * scale);
+                p.all = estimate(std::span(s.all).subspan(m * kReplicates, kReplicates), samples_[plane]);
+                p.all.standard_error *= after_stopping((*task_.planes)[plane].points.size());
+                out.points[m].push_back(std::move(p));
+            }
+            note_reached(out.points[m], direct_[m], reached);
+        }
+        for (size_t p = 0; p < done_.size(); ++p) {
+            done_[p] = reached[p] <= task_.accuracy && samples >= kTrusted;
+            out.reached = std::max(out.reached, reached[p]);
+        }
+        return out;
+    }
+    void note_reached(const std::vector<PointMoment>& points, const std::vector<double>& direct, std::vector<double>& reached) const {
+        for (size_t p = 0, s = 0; p < task_.planes->size(); ++p) {
+            const size_t n = (*task_.planes)[p].points.size();
+            double mean = 0, square = 0;
+            for (size_t i = 0; i < n; ++i, ++s) {
+                mean += points[s].all.mean + direct[s];
+                square += std::pow(points[s].all.half_width(), 2);
+            }
+            if (n > 0 && mean > 0) reached[p] = std::max(reached[p], std::sqrt(square / static_cast<double>(n)) / (mean / static_cast<double>(n)));
+        }
+    }
+
+    const MomentTask& task_;
+    const std::vector<std::vector<double>>& direct_;
+    std::vector<Site> sites_;
+    std::vector<char> done_;         // by plane
+    std::vector<uint32_t> samples_;
+    std::vector<size_t> suns_;
+    std::vector<std::vector<std::unique_ptr<SunLandings>>> landings_;
+    std::vector<Sums> sums_;
+    Tally tally_;
+    std::mutex mutex_;
+};
+
+}  // namespace
+
+TracedMoments trace_moments(const MomentTask& task, const std::vector<std::vector<double>>& direct, const Cancel& cancel, const MomentStep& step) { return Work(task, direct).run(cancel, step); }
+
+}  // namespace wp::light
