@@ -24,11 +24,12 @@ int check(const CheckArguments& arguments) {
         }
         for (const auto& criterion : set->criteria) blinds = blinds || criterion.metric.blinds;
     }
+    const auto weather = question::weather_of(*project, arguments.project);
     size_t faults = 0;
     for (const auto& option : project->options) {
         fmt::print("Option {}: {}\n", option.id, option.name);
         size_t of_this = 0;
-        for (const auto& fault : geometry::check_model(*project, option, blinds)) {
+        for (const auto& fault : geometry::check_model(*project, option, blinds, weather ? &weather->measured : nullptr)) {
             if (!is_assumption(fault)) ++of_this;
             fmt::print("  {} {}{}\n", is_assumption(fault) ? "assumed" : "fault  ", fault.what, fault.mend.empty() ? "" : " Mend: " + fault.mend + ".");
         }

@@ -90,7 +90,10 @@ std::optional<Refusal> make_plan(const SolveArguments& a, Plan& plan) {
     // Weather that no question needs is used where it is there, and not missed where it is not.
     auto weather = question::weather_of(plan.project, plan.file);
     if (!weather && needs_weather) return Refusal{weather.fault(), kBadInput};
-    if (weather) plan.weather = std::move(*weather);
+    if (weather) {
+        if (const auto apart = climate::measured_elsewhere(weather->measured, question::place_of(plan.project.site)); !apart.empty()) fmt::print(stderr, "note: {}\n", apart);
+        plan.weather = std::move(*weather);
+    }
     for (const auto& id : plan.project.criteria) {
         if (!has_year) break;
         auto set = question::criteria_set(id);
@@ -156,7 +159,9 @@ class Solver {
     }
 
     exchange::Origin origin(const Job& job) const {
-        return {plan_.project.name, job.option->id, job.question.id, plan_.weather ? plan_.weather->station + ", " + plan_.weather->source : ""};
+        std::string weather = plan_.weather ? plan_.weather->station + ", " + plan_.weather->source : "";
+        if (const auto apart = plan_.weather ? climate::measured_elsewhere(plan_.weather->measured, question::place_of(plan_.project.site)) : ""; !apart.empty()) weather += ". " + apart;
+        return {plan_.project.name, job.option->id, job.question.id, weather};
     }
 
     int answer(const Job& job) {

@@ -271,6 +271,7 @@ Result<WeatherYear> parse_epw(std::string_view text, const std::string& name) {
         fault->place = name + ", " + fault->place;
         return *fault;
     }
+    weather.measured = weather.place;
     return std::move(weather);
 }
 

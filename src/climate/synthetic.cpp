@@ -42,7 +42,7 @@ WeatherYear synthetic_year(const Place& place, const std::string& station, unsig
     weather.country = "XXX";
     weather.source = "Synthetic year";
     weather.comment = fmt::format("Synthetic: made by the generator of Warm Pane from seed {}; not a measurement", seed);
-    weather.place = place;
+    weather.place = weather.measured = place;
     weather.hours.resize(kHours);
     const Dice dice{seed};
     const auto suns = sun_of_year(place);

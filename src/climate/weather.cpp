@@ -145,6 +145,23 @@ Outcome fill_gaps(WeatherYear& weather) {
     return {};
 }
 
+WeatherYear at_site(WeatherYear weather, const Place& site) {
+    const double zone = weather.place.time_zone;
+    weather.place = site;
+    weather.place.time_zone = zone;
+    return weather;
+}
+
+std::string measured_elsewhere(const Place& measured, const Place& site) {
+    constexpr double far = 0.5, late = 0.5;
+    const auto up = [](const Place& p) { return direction(radians(p.longitude), radians(p.latitude)); };
+    const double apart = degrees(std::acos(std::clamp(dot(up(measured), up(site)), -1.0, 1.0))), zones = std::fabs(measured.time_zone - site.time_zone);
+    if (apart <= far && zones <= late) return {};
+    std::string out = fmt::format("The weather was measured at {:.2f}\u00b0 N, {:.2f}\u00b0 E, {:.0f} km from the site", measured.latitude, measured.longitude, radians(apart) * 6371);
+    if (zones > late) out += fmt::format(", and its hours are those of UT{:+g}, the site's of UT{:+g}", measured.time_zone, site.time_zone);
+    return out + "; the sun stands where the site is";
+}
+
 std::vector<OutdoorHour> outdoor_year(const WeatherYear& weather) {
     const auto suns = sun_of_year(weather.place);
     std::vector<OutdoorHour> year(suns.size());
@@ -167,6 +184,23 @@ std::vector<OutdoorHour> outdoor_year(const WeatherYear& weather) {
                              : beam * direct_efficacy(sky, zenith, h.dew_point);
     }
     return year;
+}
+
+OutdoorHour weather_at(const std::vector<OutdoorHour>& outdoor, const Moment& moment) {
+    const double at = moment.day_of_year() * 24 + moment.hour - 0.5;
+    const double floor = std::floor(at), t = at - floor;
+    const auto n = static_cast<long>(outdoor.size());
+    const auto& a = outdoor[static_cast<size_t>((static_cast<long>(floor) + n) % n)];
+    const auto& b = outdoor[static_cast<size_t>((static_cast<long>(floor) + 1) % n)];
+    const auto between = [&](double from, double to) { return from + (to - from) * t; };
+    OutdoorHour out = t < 0.5 ? a : b;
+    out.diffuse_lux = between(a.diffuse_lux, b.diffuse_lux);
+    out.direct_lux = a.sun.sunlit <= 0 ? b.direct_lux : b.sun.sunlit <= 0 ? a.direct_lux : between(a.direct_lux, b.direct_lux);
+    const auto& lit = a.diffuse_lux > 0 ? a : b;
+    const bool both = a.diffuse_lux > 0 && b.diffuse_lux > 0;
+    out.epsilon = both ? between(a.epsilon, b.epsilon) : lit.epsilon;
+    out.delta = both ? between(a.delta, b.delta) : lit.delta;
+    return out;
 }
 
 Vec3 sun_direction(const SunPosition& sun, double north_azimuth) {

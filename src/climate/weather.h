@@ -32,7 +32,8 @@ struct WeatherHour {
 /// A weather file as read: 8760 hours from 1 January, leap day left out.
 struct WeatherYear {
     std::string station, country, source, comment;
-    Place place;
+    Place place;                     ///< where its sun is reckoned for: where it was measured, or the site it is used at
+    Place measured;                  ///< as the file says
     std::vector<WeatherHour> hours;  ///< kHours of them
     std::vector<std::string> notes;  ///< what was doubtful, missing, filled or left out, in plain words
     int first_year = 0, last_year = 0;  ///< that the hours were taken from; 0: not from a file
@@ -41,6 +42,11 @@ struct WeatherYear {
 
     Fingerprint fingerprint() const;
 };
+
+/// The weather as a site uses it: one sun, the site's, for all that is asked; hours stay those of the file's time zone.
+WeatherYear at_site(WeatherYear weather, const Place& site);
+/// How far weather was measured from a site, in plain words; empty where that is of no account: below half a degree of the sphere, and half an hour of time zone.
+std::string measured_elsewhere(const Place& measured, const Place& site);
 
 /// The light of one hour outdoors.
 struct OutdoorHour {
@@ -55,6 +61,10 @@ struct OutdoorHour {
 
 /// The outdoor light of the year: from irradiance by Perez' luminous efficacies, or as the file carries it.
 std::vector<OutdoorHour> outdoor_year(const WeatherYear& weather);
+
+/// The weather at a moment: each row tells the mean of an hour, which is taken for its middle, and between two middles amounts and the figures of the sky's shape go straight. Where one
+/// of the two is dark, the shape is the other's; where the sun does not shine in one, its beam is the other's. outdoor: 8760 hours. The sun is left as it stands in the nearer row.
+OutdoorHour weather_at(const std::vector<OutdoorHour>& outdoor, const Moment& moment);
 
 /// The sky of an hour (without the sun's disc), with the sun's azimuth turned so that model +y has azimuth north_azimuth
 /// (radians clockwise from true north).

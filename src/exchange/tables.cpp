@@ -6,6 +6,7 @@
 
 #include <algorithm>
 #include <cstring>
+#include <functional>
 #include <iterator>
 #include <optional>
 
@@ -72,12 +73,13 @@ std::string plain(std::string name) {
 // Light of a plane's parts, to be read hour by hour: that of a plane of several parts lies on the disk meanwhile, where there is room.
 class ByHour {
  public:
-    ByHour(const question::YearAnswer& answer, size_t plane, question::Operation operation) {
-        for (size_t k = 0; k < answer.parts(plane); ++k) {
-            Part part{answer.lux_part(plane, k, operation).light, {}, 0};
+    /// part_of: light of a part of the plane.
+    ByHour(size_t parts, const std::function<std::shared_ptr<const metric::HourlyLux>(size_t)>& part_of) {
+        for (size_t k = 0; k < parts; ++k) {
+            Part part{part_of(k), {}, 0};
             part.points = part.light->points;
             if (row_of_.empty()) row_of_ = part.light->row_of;
-            if (answer.parts(plane) > 1) part.slot = aside_.put({reinterpret_cast<const char*>(part.light->lux.data()), part.light->lux.size() * sizeof(float)});
+            if (parts > 1) part.slot = aside_.put({reinterpret_cast<const char*>(part.light->lux.data()), part.light->lux.size() * sizeof(float)});
             if (part.slot) part.light = nullptr;
             parts_.push_back(std::move(part));
         }
@@ -112,12 +114,13 @@ class ByHour {
 void hourly_csv(const question::YearAnswer& answer, size_t plane, question::Operation operation, const TakeBytes& take) {
     std::string out = "month,day,hour_ending";
     const size_t points = answer.planes[plane].plane.points.size();
-    for (size_t i = 0; i < points; ++i) fmt::format_to(std::back_inserter(out), ",point_{}_lux", i);
+    for (size_t i = 0; i < points; ++i) fmt::format_to(std::back_inserter(out), ",point_{0}_lux,point_{0}_half_width", i);
     out += "\n";
-    const ByHour light(answer, plane, operation);
+    const ByHour light(answer.parts(plane), [&](size_t k) { return answer.lux_part(plane, k, operation).light; });
+    const ByHour error(answer.parts(plane), [&](size_t k) { return answer.half_width_part(plane, k, operation).light; });
     each_hour(out, [&](int h) {
-        const auto lux = light.at(h);
-        for (size_t i = 0; i < points; ++i) fmt::format_to(std::back_inserter(out), ",{:.1f}", lux.empty() ? 0.0f : lux[i]);
+        const auto lux = light.at(h), half_width = error.at(h);
+        for (size_t i = 0; i < points; ++i) fmt::format_to(std::back_inserter(out), ",{:.1f},{:.1f}", lux.empty() ? 0.0f : lux[i], half_width.empty() ? 0.0f : half_width[i]);
         take(out);
         out.clear();
     });

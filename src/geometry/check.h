@@ -4,6 +4,7 @@
 #include <string>
 #include <vector>
 
+#include "climate/sun.h"
 #include "geometry/edit.h"
 
 namespace wp::geometry {
@@ -35,6 +36,7 @@ struct ModelFault {
         shade_without_blades, ///< a layer that leaves nothing
         odd_size,             ///< looks like a slip of units
         sun_down,             ///< a moment that is asked about in the night
+        weather_elsewhere,    ///< measured far from the site, or by another clock
         assumed,              ///< no fault: what nobody has chosen or measured yet
     };
     Kind kind;
@@ -52,8 +54,8 @@ inline bool is_assumption(const ModelFault& fault) { return fault.kind == ModelF
 std::vector<ModelFault> check_drawing(const model::Option& option);
 
 /// Those, then faults of matter, things, planes, observers and questions; last what is only assumed. blinds_wanted: a
-/// criteria set of the project reckons with blinds.
-std::vector<ModelFault> check_model(const model::Project& project, const model::Option& option, bool blinds_wanted = false);
+/// criteria set of the project reckons with blinds. weather_measured: where the project's weather was; null: it has none.
+std::vector<ModelFault> check_model(const model::Project& project, const model::Option& option, bool blinds_wanted = false, const climate::Place* weather_measured = nullptr);
 
 /// Mends a fault that offers it. False where that is not possible (any more).
 bool mend_fault(model::Project& project, size_t option, const ModelFault& fault);

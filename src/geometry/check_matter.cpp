@@ -6,6 +6,7 @@
 #include <cmath>
 #include <map>
 
+#include "climate/weather.h"
 #include "climate/sun.h"
 #include "geometry/block_shape.h"
 #include "geometry/check_parts.h"
@@ -298,8 +299,15 @@ Shaded shaded(Option& option, const Item& item) {
     return {&at.item->shading, at.item->width, length};
 }
 
-std::vector<ModelFault> check_model(const Project& project, const Option& option, bool blinds_wanted) {
+std::vector<ModelFault> check_model(const Project& project, const Option& option, bool blinds_wanted, const climate::Place* weather_measured) {
     auto out = check_drawing(option);
+    if (weather_measured != nullptr) {
+        const model::Site& site = project.site;
+        ModelFault fault;
+        fault.kind = ModelFault::Kind::weather_elsewhere;
+        fault.what = climate::measured_elsewhere(*weather_measured, {site.latitude, site.longitude, site.time_zone, site.elevation});
+        if (!fault.what.empty()) fault.what += ". Choose a file of the place, or set the site's place and time zone on the Site desk.", out.push_back(fault);
+    }
     auto more = MatterCheck(project, option, blinds_wanted).run();
     out.insert(out.end(), std::make_move_iterator(more.begin()), std::make_move_iterator(more.end()));
     std::stable_partition(out.begin(), out.end(), [](const ModelFault& f) { return !is_assumption(f); });

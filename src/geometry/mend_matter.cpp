@@ -211,6 +211,7 @@ bool mend_fault(Project& project, size_t index, const ModelFault& fault) {
             if (question != nullptr) question->moment.hour = 12;
             return question != nullptr;
         }
+        case Kind::weather_elsewhere:
         case Kind::assumed: return false;
         default: return mend_drawing(option, fault);
     }

@@ -89,7 +89,7 @@ void Window::show_sun(const question::SunPatches& patches, double altitude) {
 }
 
 void Window::refresh_faults() {
-    faults_found_ = geometry::check_model(document_.project(), document_.option(), document_.blinds_wanted());
+    faults_found_ = geometry::check_model(document_.project(), document_.option(), document_.blinds_wanted(), document_.weather() ? &document_.weather()->measured : nullptr);
     std::vector<Vec2> places;
     size_t count = 0;
     for (const auto& fault : faults_found_) {

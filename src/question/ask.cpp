@@ -39,7 +39,8 @@ Result<climate::WeatherYear> weather_of(const model::Project& project, const fs:
             return Fault{"/site/light_from_file", "the weather file carries no illuminance in some daylit hours", "Take the light from irradiance"};
         year->light_from = climate::LightFrom::file;
     }
-    return year;
+    if (!year) return year;
+    return climate::at_site(std::move(*year), place_of(project.site));
 }
 
 Result<std::vector<geometry::PlanePoints>> points_of(const model::Project& project, const model::Option& option, const model::Question& question, const geometry::Surfaces& surfaces) {

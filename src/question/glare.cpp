@@ -11,7 +11,7 @@ namespace wp::question {
 
 light::Daylight daylight_at(const std::vector<climate::OutdoorHour>& outdoor, const climate::Place& place, const climate::Moment& moment,
                             double north, double ground_reflectance) {
-    climate::OutdoorHour hour = outdoor[static_cast<size_t>(moment.hour_of_year())];
+    climate::OutdoorHour hour = climate::weather_at(outdoor, moment);
     hour.sun.sun = climate::sun_position(place, moment);
     light::Daylight out;
     out.sky = climate::sky_of(hour, north);
@@ -51,7 +51,7 @@ GlareAnswer solve_glare(const GlareTask& task, const Effort& effort, const Cance
     answer.in_range = metric::dgp_in_range(answer.vertical_lux, answer.dgp);
 
     Record& record = answer.record;
-    record.inputs.add(std::string_view("glare 2"));
+    record.inputs.add(std::string_view("glare 3"));
     record.inputs.add(task.surfaces->fingerprint());
     record.inputs.add(task.weather->fingerprint());
     for (const double v : {task.observer.eye.x, task.observer.eye.y, task.observer.eye.z, task.observer.heading, task.observer.altitude,

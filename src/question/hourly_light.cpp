@@ -184,7 +184,7 @@ std::shared_ptr<const HourlyLight::BeamShares> HourlyLight::beam_shares(const li
     return out;
 }
 
-HourlyLight::Part HourlyLight::unpack(size_t block, size_t state, int group, size_t layer) {
+HourlyLight::Part HourlyLight::unpack(size_t block, size_t state, int group, size_t layer, bool noise) {
     Part out;
     const auto from = piece(block, state, layer);
     if (from == nullptr) return out;
@@ -201,7 +201,7 @@ HourlyLight::Part HourlyLight::unpack(size_t block, size_t state, int group, siz
         out.columns.push_back(c);
     }
     out.tiles = (light_->blocks[block].count + kTile - 1) / kTile;
-    unpack_patches(block, state, group, layer, *from, out);
+    unpack_patches(block, state, group, layer, *from, noise, out);
     out.dense.assign(out.tiles * out.columns.size() * kTile, 0.0f);
     const PaneChange* change = change_of(from->panes, layer);
     parallel_for(out.tiles, [&](size_t tile) {
@@ -219,7 +219,7 @@ HourlyLight::Part HourlyLight::unpack(size_t block, size_t state, int group, siz
 }
 
 // Light onto a patch indoors came by whatever window the sun shone through, so that each group has all of these.
-void HourlyLight::unpack_patches(size_t block, size_t state, int group, size_t layer, const light::CompactCoefficients& from, Part& out) {
+void HourlyLight::unpack_patches(size_t block, size_t state, int group, size_t layer, const light::CompactCoefficients& from, bool noise, Part& out) {
     const auto& all = patches_of(block, state, layer);
     const auto counts = [&](const light::CompactCoefficients::PatchRow& row, uint32_t patch) { return from.patches().patches[patch].space >= 0 || group_of(row.row / light::kEntries) == group; };
     out.panes = from.panes;
@@ -231,13 +231,18 @@ void HourlyLight::unpack_patches(size_t block, size_t state, int group, size_t l
     for (int32_t& place : out.place)
         if (place == 0) place = static_cast<int32_t>(out.patches++);
     out.of_patches.assign(out.tiles * out.patches * kTile, 0.0f);
+    if (noise) out.noise_of_patches = out.of_patches;
     const PaneChange* change = change_of(from.panes, layer);
     for (size_t i = 0; i < from.points(); ++i)
         for (const auto& row : from.patch_rows(i)) {
             const auto patches = from.patches_of(row);
             const float times = patch_factor(change, row.row);
-            for (uint32_t e = 0; e < patches.size(); ++e)
-                if (counts(row, patches[e])) out.of_patches[(i / kTile * out.patches + static_cast<size_t>(out.place[all[patches[e]]])) * kTile + i % kTile] += from.value(row, e) * times;
+            for (uint32_t e = 0; e < patches.size(); ++e) {
+                if (!counts(row, patches[e])) continue;
+                const size_t at = (i / kTile * out.patches + static_cast<size_t>(out.place[all[patches[e]]])) * kTile + i % kTile;
+                out.of_patches[at] += from.value(row, e) * times;
+                if (noise) out.noise_of_patches[at] += from.value(row, e) * times * times * row.noise;
+            }
         }
 }
 
@@ -285,13 +290,13 @@ const HourlyLight::Part& HourlyLight::part(size_t block, size_t state, int group
     return it->second;
 }
 
-void HourlyLight::reckon(size_t points, const Part& rows, std::span<const size_t> hours, float* to) const {
+void HourlyLight::reckon(size_t points, const Part& rows, std::span<const size_t> hours, bool squared, float* to) const {
     static const bool wide = __builtin_cpu_supports("avx2");
     const size_t width = rows.columns.size();
     std::vector<float> shine((hours.size() + kAbreast - 1) / kAbreast * kAbreast * width, 0.0f);
     for (size_t h = 0; h < hours.size(); ++h) {
         const auto row = sky_->row(hours[h]);
-        for (size_t c = 0; c < width; ++c) shine[h * width + c] = row[rows.columns[c]];
+        for (size_t c = 0; c < width; ++c) shine[h * width + c] = row[rows.columns[c]] * (squared ? row[rows.columns[c]] : 1.0f);
     }
     float sums[kAbreast * kTile];
     for (size_t t = 0; t < rows.tiles; ++t)
@@ -332,7 +337,7 @@ void HourlyLight::reckon_block(size_t block, int group, size_t layer, const std:
         const SunThrough through = sun_through(rows.panes, layer);
         parallel_for((here.size() + kPanel - 1) / kPanel, [&](size_t k) {
             const auto panel = std::span(here).subspan(k * kPanel, std::min(kPanel, here.size() - k * kPanel));
-            reckon(light_->blocks[block].count, rows, panel, to);
+            reckon(light_->blocks[block].count, rows, panel, false, to);
             add_sun(light_->blocks[block].count, rows, group, through, panel, to);
         });
     }
@@ -439,6 +444,52 @@ std::vector<float> HourlyLight::block(size_t block, const Course& course) {
             if (std::all_of(lightened.begin(), lightened.end(), [](float v) { return v == 0; })) lightened.clear();
             add(block, g, layer, list, lightened, out.data());
         }
+    }
+    return out;
+}
+
+void HourlyLight::add_sun_variance(size_t points, const Part& rows, int group, const SunThrough& through, std::span<const size_t> hours, float* to) const {
+    for (const size_t r : hours)
+        each_sunlit(r, through, [&](const light::Sunlit::Beam& beam, float lux) {
+            const int32_t place = rows.place.empty() ? -1 : rows.place[beam.patch];
+            if (place < 0 || (light_->patches.patches[beam.patch].space >= 0 && group_of_portal(beam.portal) != group)) return;
+            auto edge = beam;
+            edge.share = lux;
+            const float doubt = light::doubt_of(edge);
+            for (size_t t = 0; t < rows.tiles; ++t) {
+                const size_t at = (t * rows.patches + static_cast<size_t>(place)) * kTile;
+                for (size_t p = 0; p < std::min(kTile, points - t * kTile); ++p)
+                    to[r * points + t * kTile + p] += rows.noise_of_patches[at + p] * lux * lux + rows.of_patches[at + p] * rows.of_patches[at + p] * doubt;
+            }
+        });
+}
+
+void HourlyLight::add_variance(size_t block, size_t state, int group, size_t layer, std::span<const size_t> hours, std::vector<float>& to) {
+    const auto from = piece(block, state, layer);
+    if (from == nullptr || hours.empty()) return;
+    const Part rows = unpack(block, state, group, layer, true);
+    if (rows.tiles == 0) return;
+    const size_t points = light_->blocks[block].count;
+    const SunThrough through = sun_through(rows.panes, layer);
+    std::vector<float> sky(to.size(), 0.0f);
+    parallel_for((hours.size() + kPanel - 1) / kPanel, [&](size_t k) {
+        const auto panel = hours.subspan(k * kPanel, std::min(kPanel, hours.size() - k * kPanel));
+        reckon(points, rows, panel, true, sky.data());
+        for (const size_t r : panel)
+            for (size_t p = 0; p < points; ++p) to[r * points + p] += sky[r * points + p] * from->sky_noise(p);
+        add_sun_variance(points, rows, group, through, panel, to.data());
+    });
+}
+
+std::vector<float> HourlyLight::variance(size_t block, const Course& course) {
+    const std::lock_guard lock(mutex_);
+    const size_t lit = sky_->hours.size();
+    std::vector<float> out(lit * light_->blocks[block].count, 0.0f);
+    for (int g = -1; g < static_cast<int>(groups_); ++g) {
+        if (!gives(block, g)) continue;
+        std::map<std::pair<size_t, size_t>, std::vector<size_t>> hours;
+        for (size_t r = 0; r < lit; ++r) hours[{g < 0 ? 0 : same_layer(block, course[static_cast<size_t>(g)][r]), state_of_lit_[r]}].push_back(r);
+        for (const auto& [key, list] : hours) add_variance(block, key.second, g, key.first, list, out);
     }
     return out;
 }

@@ -40,6 +40,8 @@ class HourlyLight {
     using Course = std::vector<std::vector<uint8_t>>;
     /// Of the points of a block: lit hours x points, lux. May be called from any thread. The same bits whatever was asked before.
     std::vector<float> block(size_t block, const Course& course);
+    /// Of the same the squares of the standard errors. Nothing of it is kept.
+    std::vector<float> variance(size_t block, const Course& course);
     /// Mean over a plane through one group (-1: through none) in one state of its blinds, all others open, by lit hour.
     std::vector<double> mean_through(size_t plane, int group, size_t layer);
 
@@ -116,10 +118,11 @@ class HourlyLight {
         std::vector<int32_t> place;            // of each patch of all; -1: no point takes anything
         size_t patches = 0;
         std::vector<float> of_patches;         // tile x patch x point
+        std::vector<float> noise_of_patches;   // likewise, times the noise; only where errors are asked for
         light::PaneFigures panes;
     };
     std::shared_ptr<const std::vector<float>> veils_of(const light::PaneFigures& then, size_t layer);
-    void unpack_patches(size_t block, size_t state, int group, size_t layer, const light::CompactCoefficients& from, Part& out);
+    void unpack_patches(size_t block, size_t state, int group, size_t layer, const light::CompactCoefficients& from, bool noise, Part& out);
     void add_sun(size_t points, const Part& rows, int group, const SunThrough& through, std::span<const size_t> hours, float* to);
     // Light of a block through one group in one state of its blinds, of the hours that were wanted so far.
     struct Through {
@@ -127,9 +130,12 @@ class HourlyLight {
         std::vector<bool> known;
     };
     const Part& part(size_t block, size_t state, int group, size_t layer);
-    Part unpack(size_t block, size_t state, int group, size_t layer);
+    Part unpack(size_t block, size_t state, int group, size_t layer, bool noise = false);
     // Adds up hours of a block into lit hours x points.
-    void reckon(size_t points, const Part& rows, std::span<const size_t> hours, float* to) const;
+    // squared: of what shines its square.
+    void reckon(size_t points, const Part& rows, std::span<const size_t> hours, bool squared, float* to) const;
+    void add_sun_variance(size_t points, const Part& rows, int group, const SunThrough& through, std::span<const size_t> hours, float* to) const;
+    void add_variance(size_t block, size_t state, int group, size_t layer, std::span<const size_t> hours, std::vector<float>& to);
     size_t piece_index(size_t block, size_t state, size_t layer) const;
     // more: by hour of the list, see above; empty: nothing anywhere.
     void add(size_t block, int group, size_t layer, const std::vector<size_t>& hours, const std::vector<float>& more, float* to);

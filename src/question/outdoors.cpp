@@ -6,6 +6,7 @@
 #include <algorithm>
 #include <array>
 #include <cmath>
+#include <optional>
 
 #include "climate/sky_amount.h"
 
@@ -55,7 +56,7 @@ Amounts amounts(const SkyChoice& choice, const climate::SunPosition& sun, const 
         case SkyChoice::Amount::weather:
             out.diffuse = hour->diffuse_lux;
             out.direct = hour->direct_lux;
-            out.source = "the weather's hour";
+            out.source = "the weather's hours on both sides";
             break;
         case SkyChoice::Amount::place: {
             const auto light = climate::light_by_altitude(class_of(choice, out.epsilon), sun.altitude);
@@ -104,8 +105,9 @@ Result<Outdoors> outdoors_at(const model::Site& site, const SkyChoice& choice, c
     out.shine.sun = climate::sun_position(place, moment);
     out.shine.to_sun = climate::sun_direction(out.shine.sun, north);
     const bool up = out.shine.sun.altitude > 0;
-    const auto* hour = outdoor.size() == climate::kHours ? &outdoor[static_cast<size_t>(moment.hour_of_year())] : nullptr;
-    const Amounts light = amounts(choice, out.shine.sun, hour);
+    std::optional<climate::OutdoorHour> hour;
+    if (outdoor.size() == climate::kHours) hour = climate::weather_at(outdoor, moment);
+    const Amounts light = amounts(choice, out.shine.sun, hour ? &*hour : nullptr);
     out.diffuse_lux = light.diffuse;
     out.shine.sun_lux = up ? light.direct : 0;
     // A sky at dusk takes its shape from a sun on the horizon.

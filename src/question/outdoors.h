@@ -22,6 +22,7 @@ struct Outdoors {
     Fingerprint fingerprint() const;
 };
 
+/// The weather at a moment goes straight between the middles of the hours on both sides of it.
 /// outdoor: the light of the weather's hours; empty where there is no weather, which is a fault if the choice needs it.
 /// Sun and hour angle are those of the site. Refuses day and type out of range.
 Result<Outdoors> outdoors_at(const model::Site& site, const model::SkyChoice& choice, const climate::Moment& moment,

@@ -72,6 +72,16 @@ YearAnswer::Part YearAnswer::lux_part(size_t plane, size_t part, Operation opera
     return {reckoner_->first_of(block), reckoner_->lux(block, operation)};
 }
 
+YearAnswer::Part YearAnswer::half_width_part(size_t plane, size_t part, Operation operation) const {
+    if (given_) {
+        auto none = std::make_shared<metric::HourlyLux>((*given_)[plane].open);
+        std::fill(none->lux.begin(), none->lux.end(), 0.0f);
+        return {0, std::move(none)};
+    }
+    const size_t block = reckoner_->blocks_of(plane)[part];
+    return {reckoner_->first_of(block), reckoner_->half_widths_by_hour(block, operation)};
+}
+
 YearAnswer::Part YearAnswer::direct_part(size_t plane, size_t part) const {
     if (given_) return {0, {given_, &(*given_)[plane].direct}};
     const size_t block = reckoner_->blocks_of(plane)[part];

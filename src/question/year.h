@@ -97,6 +97,8 @@ class YearAnswer {
     };
     size_t parts(size_t plane) const;
     Part lux_part(size_t plane, size_t part, Operation operation) const;
+    /// The same of the half-widths of 95 %, hour by hour: a single hour is less sure than a year. Not kept. A year that is given as numbers has none: zero.
+    Part half_width_part(size_t plane, size_t part, Operation operation) const;
     /// Direct sun alone, blinds open: what sunlight exposure counts.
     Part direct_part(size_t plane, size_t part) const;
     /// Of all points at once, for those who need them side by side.

@@ -156,6 +156,14 @@ std::shared_ptr<const HourlyLux> YearAnswer::Reckoner::lux(size_t block, Operati
     return lux_[{block, operation}] = out;
 }
 
+std::shared_ptr<const HourlyLux> YearAnswer::Reckoner::half_widths_by_hour(size_t block, Operation operation) {
+    const std::lock_guard lock(mutex_);
+    decide(operation);
+    auto variance = in_.hourly->variance(block, course(operation));
+    for (float& v : variance) v = static_cast<float>(light::kStudent95) * std::sqrt(v);
+    return year_of(*in_.sky, in_.light->blocks[block].count, std::move(variance));
+}
+
 const std::vector<uint8_t>& YearAnswer::Reckoner::states(size_t group, Operation operation) {
     const std::lock_guard lock(mutex_);
     decide(operation);

@@ -19,6 +19,8 @@ class YearAnswer::Reckoner {
     size_t first_of(size_t block) const { return in_.light->blocks[block].first; }
     std::shared_ptr<const metric::HourlyLux> lux(size_t block, Operation operation);
     std::shared_ptr<const metric::HourlyLux> direct(size_t block);
+    /// 95 %, of lux; nothing of it is kept.
+    std::shared_ptr<const metric::HourlyLux> half_widths_by_hour(size_t block, Operation operation);
     const std::vector<uint8_t>& states(size_t group, Operation operation);
     metric::Hours unmet(size_t plane, Operation operation);
     YearHour hour(size_t plane, int hour, Operation operation);

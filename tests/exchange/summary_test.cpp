@@ -77,9 +77,13 @@ TEST(HourlyTable, of_a_plane_of_many_points_has_every_points_light_in_its_own_co
         for (const char c : lines[static_cast<size_t>(hour) + 1])
             if (c == ',') cells.emplace_back();
             else cells.back() += c;
-        ASSERT_EQ(cells.size(), 3 + light->points);
+        ASSERT_EQ(cells.size(), 3 + 2 * light->points);
         const auto lux = light->at(hour);
-        for (size_t i = 0; i < light->points; ++i) EXPECT_NEAR(std::stod(cells[3 + i]), lux.empty() ? 0.0 : static_cast<double>(lux[i]), 0.051);
+        const auto alone = year.hour(0, hour, question::Operation::open);
+        for (size_t i = 0; i < light->points; ++i) {
+            EXPECT_NEAR(std::stod(cells[3 + 2 * i]), lux.empty() ? 0.0 : static_cast<double>(lux[i]), 0.051);
+            EXPECT_NEAR(std::stod(cells[4 + 2 * i]), alone.half_width[i], 0.051 + 0.01 * alone.half_width[i]) << "the error of that very hour";
+        }
     }
 }
 

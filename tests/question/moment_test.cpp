@@ -96,8 +96,27 @@ TEST(MomentLight, agrees_with_tracing_the_moment_itself_under_the_weathers_sky_a
         const auto& plane = moment.planes[0];
         for (const size_t i : {size_t{1}, plane.lux.size() / 2}) {
             const auto e = brute(outdoors, plane.plane.points[i]);
-            // Interreflected sun leans on neighbouring directions: 3 % of the whole is what that may take.
-            EXPECT_NEAR(plane.lux[i], e.mean, 3 * e.standard_error + 1.5 * plane.half_width[i] + 0.03 * e.mean) << climate::text(m) << " point " << i;
+            EXPECT_NEAR(plane.lux[i], e.mean, 3 * e.standard_error + 1.5 * plane.half_width[i] + 0.005 * e.mean) << climate::text(m) << " point " << i;
+        }
+    }
+}
+
+TEST(MomentLight, traced_for_itself_alone_is_the_moment_path_by_path) {
+    std::vector<Outdoors> moments;
+    for (const climate::Moment& m : {climate::Moment{3, 21, 12.25}, climate::Moment{6, 21, 15.5}, climate::Moment{12, 3, 11}}) moments.push_back(room().at(given(12, 9000, 60000), m));
+    const auto task = field_task(room().project, room().surfaces, room().planes, light::states_of(room().surfaces).all[0]);
+    const auto answers = trace_moments(task, moments, {0.01, 3, 1}), again = trace_moments(task, moments, {0.01, 3, 2});
+    ASSERT_EQ(answers.size(), 3u);
+    for (size_t m = 0; m < answers.size(); ++m) {
+        const auto& plane = answers[m].planes[0];
+        EXPECT_TRUE(answers[m].record.settled);
+        EXPECT_LE(plane.reached, 0.01);
+        EXPECT_EQ(plane.lux, again[m].planes[0].lux) << "the same bits for one thread and two";
+        for (const size_t i : {size_t{1}, plane.lux.size() / 2}) {
+            const auto e = brute(moments[m], plane.plane.points[i]);
+            EXPECT_NEAR(plane.lux[i], e.mean, 3 * std::hypot(e.standard_error, plane.half_width[i] / 2.131) + 0.002 * e.mean) << m << " point " << i;
+            EXPECT_NEAR(plane.lux[i], plane.sun[i] + plane.sky[i] + plane.ground[i] + plane.outside[i] + plane.inside[i], 1e-6 * plane.lux[i]);
+            EXPECT_NEAR(plane.lux[i], plane.by_source[2 * i] + plane.by_source[2 * i + 1], 1e-6 * plane.lux[i]);
         }
     }
 }

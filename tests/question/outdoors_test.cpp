@@ -45,7 +45,7 @@ TEST(Outdoors, every_sky_carries_its_light_to_a_thousandth) {
 TEST(Outdoors, the_weathers_own_sky_carries_the_hours_diffuse_light_all_the_year) {
     int tried = 0;
     for (int day = 0; day < 365; day += 5)
-        for (const double hour : {8.5, 12.5, 16.0}) {
+        for (const double hour : {8.5, 12.5, 15.5}) {
             const Outdoors o = at({}, climate::moment_of(day, hour));
             if (o.diffuse_lux < 200) continue;
             ++tried;
@@ -135,4 +135,42 @@ TEST(Moments, of_a_day_and_of_a_year_are_counted_out) {
     ASSERT_EQ(year.size(), 12u);
     EXPECT_EQ(year[1].day, 28);
     EXPECT_EQ(year[11].day, 31);
+}
+
+TEST(Outdoors, at_the_middle_of_an_hour_the_weather_is_that_hours_and_at_a_full_hour_the_mean_of_both_sides) {
+    const size_t h = 24 * 172 + 11;  // from 11 to 12
+    const auto &before = outdoor()[h], &after = outdoor()[h + 1];
+    const auto day = climate::moment_of(172, 0);
+    const Outdoors middle = at({}, {day.month, day.day, 11.5}), full = at({}, {day.month, day.day, 12});
+    EXPECT_NEAR(middle.diffuse_lux, before.diffuse_lux, 1e-6);
+    EXPECT_NEAR(middle.direct_lux(), before.direct_lux, 1e-6);
+    EXPECT_NEAR(full.diffuse_lux, (before.diffuse_lux + after.diffuse_lux) / 2, 1e-6);
+    EXPECT_NEAR(full.direct_lux(), (before.direct_lux + after.direct_lux) / 2, 1e-6);
+    // The new year follows the old one.
+    EXPECT_GE(at({}, {1, 1, 0.1}).diffuse_lux, 0);
+}
+
+TEST(Outdoors, a_sun_that_has_just_risen_shines_as_the_first_sunlit_hour_says) {
+    const auto& year = outdoor();
+    size_t h = 24 * 172;
+    while (year[h].sun.sunlit <= 0) ++h;
+    const auto hour = climate::weather_at(year, climate::moment_of(172, static_cast<double>(h % 24) + 0.2));
+    EXPECT_DOUBLE_EQ(hour.direct_lux, year[h].direct_lux) << "the dark hour before has no beam to mix in";
+    EXPECT_LE(hour.diffuse_lux, year[h].diffuse_lux);
+}
+
+TEST(OneSun, weather_from_elsewhere_shines_where_the_site_is_and_that_is_said) {
+    const auto far = test::weather(50, 3);
+    const climate::Place site{55.4, -3.1, 0, 10};
+    const auto here = climate::at_site(far, site);
+    const auto suns = climate::sun_of_year(site);
+    const auto outdoor = climate::outdoor_year(here);
+    for (const size_t h : {size_t{24 * 80 + 9}, size_t{24 * 172 + 15}}) {
+        EXPECT_DOUBLE_EQ(outdoor[h].sun.sun.azimuth, suns[h].sun.azimuth);
+        EXPECT_DOUBLE_EQ(outdoor[h].sun.sun.altitude, suns[h].sun.altitude);
+    }
+    EXPECT_NE(climate::measured_elsewhere(here.measured, site).find("km from the site"), std::string::npos);
+    EXPECT_EQ(climate::measured_elsewhere({55.2, -3.0, 0, 0}, site), "") << "0.2 degrees are of no account";
+    EXPECT_NE(climate::measured_elsewhere({55.4, -3.1, 1, 0}, site).find("UT+1"), std::string::npos) << "another clock";
+    EXPECT_EQ(climate::measured_elsewhere({0, 179.9, 0, 0}, {0, -179.9, 0, 0}), "") << "the date line parts nothing";
 }

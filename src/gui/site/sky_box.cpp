@@ -62,7 +62,7 @@ std::optional<SkyChoice> ask_sky(QWidget* parent, SkyChoice sky) {
     for (int type = 1; type <= 16; ++type) shapes << QStringLiteral("CIE %1: %2").arg(type).arg(cie_words(type));
     auto* shape = box.choice(QStringLiteral("Shape"), shapes, "sky-shape");
     shape->setCurrentIndex(sky.shape == Shape::weather ? 0 : sky.shape == Shape::uniform ? 1 : sky.type + 1);
-    auto* amount = box.choice(QStringLiteral("Light from"), {QStringLiteral("the weather's hour"), QStringLiteral("latitude and the sun's altitude"), QStringLiteral("given illuminances, lx"), QStringLiteral("given irradiances, W/m\u00b2")}, "sky-amount");
+    auto* amount = box.choice(QStringLiteral("Light from"), {QStringLiteral("the weather's hours"), QStringLiteral("latitude and the sun's altitude"), QStringLiteral("given illuminances, lx"), QStringLiteral("given irradiances, W/m\u00b2")}, "sky-amount");
     amount->setCurrentIndex(static_cast<int>(sky.amount));
     box.number(QStringLiteral("Diffuse, on the horizontal"), sky.diffuse, Unit::plain, "sky-diffuse");
     box.number(QStringLiteral("Direct, normal to the sun"), sky.direct, Unit::plain, "sky-direct");

@@ -1,0 +1,127 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Where sunlight falls, square by square.
+#include "light/patches.h"
+
+#include <gtest/gtest.h>
+
+#include <cmath>
+#include <numeric>
+
+#include "light/patch_merging.h"
+#include "validation/scenes.h"
+
+using namespace wp;
+using namespace wp::light;
+
+namespace {
+
+const PatchSize kSize{0.25f, 0.15f};
+
+// Places all over a square of ground that were met once each, in patches.
+PatchGatherer ground(double width, int across, int from = 0, int step = 1) {
+    PatchGatherer out;
+    for (int i = from; i < across * across; i += step) {
+        const LitPlace place{{static_cast<float>(width * (i % across + 0.5) / across), static_cast<float>(width * (i / across + 0.5) / across), 1e-4f}, {0, 0, 1}, geometry::kOutdoors, -1, 0};
+        const auto keys = keys_of(place, kSize, nullptr);
+        PatchGatherer::Met met;
+        met.patch = keys.patch;
+        met.level = keys.level;
+        met.spot = {place.at, place.normal, {}, -1, random::hash(7, static_cast<uint32_t>(i)), 1, keys.part};
+        out.add(met);
+    }
+    return out;
+}
+
+bool same(const PatchSet& a, const PatchSet& b) {
+    if (a.count() != b.count() || a.spots.size() != b.spots.size()) return false;
+    for (size_t i = 0; i < a.count(); ++i)
+        if (a.patches[i].key != b.patches[i].key || a.patches[i].first != b.patches[i].first) return false;
+    for (size_t i = 0; i < a.spots.size(); ++i)
+        if (!(a.spots[i].at == b.spots[i].at) || a.spots[i].hits != b.spots[i].hits) return false;
+    return true;
+}
+
+uint32_t hits(const PatchSet& set) {
+    return std::accumulate(set.spots.begin(), set.spots.end(), 0u, [](uint32_t sum, const PatchSpot& s) { return sum + s.hits; });
+}
+
+}  // namespace
+
+TEST(Patches, are_the_same_whatever_the_order_in_which_paths_met_them) {
+    PatchGatherer one = ground(2, 40), other = ground(2, 40, 1, 2);
+    other.add(ground(2, 40, 0, 2));
+    EXPECT_TRUE(same(one.take(), other.take()));
+    EXPECT_EQ(hits(one.take()), 1600u) << "every place that was met counts once";
+    EXPECT_NEAR(static_cast<double>(one.take().count()), 81, 19) << "squares of a quarter of a metre, some cut by the rim";
+}
+
+TEST(Patches, are_larger_where_they_are_seen_from_far_outdoors_and_not_indoors) {
+    LitPlace place{{3, 4, 0.0001f}, {0, 0, 1}, geometry::kOutdoors, -1, 1};
+    EXPECT_EQ(keys_of(place, kSize, nullptr).level, 1u);
+    place.reach = 40;
+    EXPECT_EQ(keys_of(place, kSize, nullptr).level, 5u) << "4 m of the 6 m that 40 m allow";
+    place.space = 0;
+    EXPECT_EQ(keys_of(place, kSize, nullptr).level, 1u);
+    EXPECT_NE(keys_of(place, kSize, nullptr).patch, keys_of({place.at, {0, 0, -1}, 0}, kSize, nullptr).patch) << "two sides of a sheet are two places";
+}
+
+TEST(Patches, half_in_the_shadow_of_a_wall_have_half_of_the_sun) {
+    // A wall along x = 0, 1 m high, and the sun at 45 degrees in the west: the ground is dark up to x = 1.
+    geometry::Surfaces s;
+    const uint32_t wall = s.add_surface({});
+    s.add_quad(wall, {0, -50, 0}, {0, 50, 0}, {0, 50, 1}, {0, -50, 1});
+    s.add_quad(wall, {0, 50, 0}, {0, -50, 0}, {0, -50, 1}, {0, 50, 1});
+    const Scene scene(s);
+    const PatchSet set = ground(2, 64).take();
+    const float half = std::sqrt(0.5f);
+    const SunLook look{{-half, 0, half}, &scene, 0};
+    const Sunlit lit = look_for_suns(set, std::span(&look, 1), 0);
+    double light = 0, all = 0;
+    for (size_t i = 0; i < set.count(); ++i)
+        for (const PatchSpot& spot : set.spots_of(i)) all += spot.hits;
+    for (const auto& beam : lit.beams) {
+        double weight = 0;
+        for (const PatchSpot& spot : set.spots_of(beam.patch)) weight += spot.hits;
+        light += static_cast<double>(beam.share) * weight;
+        EXPECT_LE(beam.share, half * 1.0001f);
+        if (beam.lit < beam.of) EXPECT_GT(doubt_of(beam), 0) << "an edge runs through";
+        else EXPECT_EQ(doubt_of(beam), 0);
+    }
+    EXPECT_NEAR(light / all, 0.5 * std::sqrt(0.5), 0.02);
+}
+
+TEST(Patches, of_little_worth_are_taken_together_and_none_is_lost) {
+    PatchSet set = ground(8, 160).take();
+    for (Patch& p : set.patches) p.worth = 0.5f / static_cast<float>(set.count());
+    const PatchBudget budget{0.01f, 0.02f, 4, 4};
+    const WeighedPatches all{&set, 1};
+    const auto merged = merge_patches(std::span(&all, 1), kSize, budget);
+    ASSERT_EQ(merged.place[0].size(), set.count());
+    for (const uint32_t place : merged.place[0]) ASSERT_LT(place, merged.set.count());
+    EXPECT_LT(merged.set.count(), set.count() / 4);
+    double worth = 0;
+    for (const Patch& p : merged.set.patches) {
+        worth += static_cast<double>(p.worth);
+        EXPECT_LE(p.worth, budget.outdoors * 1.0001f);
+        EXPECT_GT(p.last, p.first);
+    }
+    EXPECT_NEAR(worth, 0.5, 1e-3);
+    EXPECT_LE(merged.set.spots.size(), 4 * merged.set.count());
+}
+
+TEST(Patches, sun_that_was_written_comes_back_and_damaged_sun_does_not) {
+    geometry::Surfaces s;
+    s.add_quad(s.add_surface({}), {0, -5, 0}, {0, 5, 0}, {0, 5, 1}, {0, -5, 1});
+    const Scene scene(s);
+    const PatchSet set = ground(2, 16).take();
+    const SunLook look{normalized(Vec3f{0.3f, 0.2f, 0.7f}), &scene, 0};
+    const Sunlit lit = look_for_suns(set, std::span(&look, 1), 0);
+    const auto back = Sunlit::read(lit.write(), 1, 0, set.count(), 0);
+    ASSERT_TRUE(back);
+    EXPECT_EQ(back->beams.size(), lit.beams.size());
+    std::string cut = lit.write();
+    cut.pop_back();
+    EXPECT_FALSE(Sunlit::read(cut, 1, 0, set.count(), 0));
+    EXPECT_FALSE(Sunlit::read(lit.write(), 2, 0, set.count(), 0)) << "of another number of suns";
+    EXPECT_FALSE(Sunlit::read(lit.write(), 1, 0, 1, 0)) << "of patches that are not there";
+}
