@@ -1,13 +1,18 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// What a further moment costs beside the first one, and what a storey's daylight factor costs beside plain path tracing:
+// What a sunny moment costs beside a daylight factor of the same accuracy and beside path tracing without landings, what a further moment costs beside what serves them all, and what a storey's
+// daylight factor costs beside plain path tracing:
 // warmpane-bench-moments [PROJECT]. Ratios within one run; nothing is judged by the clock alone.
 #include <fmt/core.h>
 
 #include <chrono>
 
+#include "base/parallel.h"
+#include "light/replicates.h"
 #include "question/ask.h"
+#include "question/daylight_factor.h"
 #include "question/light_field.h"
 #include "store/project_file.h"
+#include "validation/brute.h"
 
 using namespace wp;
 
@@ -46,6 +51,46 @@ void moments(const model::Project& project, const std::string& file) {
     }) / n;
     fmt::print("{} points: first moment settled at {:.1f} % in {:.2f} s ({:.1f} million rays); a further one {:.2f} ms, split by window {:.2f} ms: {:.5f} of the first{}\n", points, 100 * field.record.reached, first,
                static_cast<double>(field.record.rays) / 1e6, 1000 * further, 1000 * split, further / first, sum < 0 ? "!" : "");
+}
+
+// Every plane of every option at noon of 21 March under a clear sky, each to 5 %. Brute force looks for the sun from every place that a path meets; it is run for a while, and what its error would take to come
+// down to ours is reckoned plane by plane.
+void sunny(const model::Project& project) {
+    constexpr double wanted = 0.05;
+    model::SkyChoice sky;
+    sky.shape = model::SkyChoice::Shape::cie;
+    sky.type = 12;
+    sky.amount = model::SkyChoice::Amount::place;
+    for (const auto& option : project.options) {
+        const auto surfaces = geometry::build_surfaces(project, option);
+        const auto planes = *question::planes_of(option, model::question_of(project, model::Question::Kind::moment), project.site.north);
+        const auto states = light::states_of(surfaces);
+        const auto outdoors = *question::outdoors_at(project.site, sky, {3, 21, 12}, {});
+        question::DaylightFactorAnswer factor;
+        const double factor_time = seconds([&] { factor = question::daylight_factor(surfaces, planes, {wanted, 1, 0}); });
+        std::vector<question::MomentAnswer> moment;
+        const double time = seconds([&] { moment = question::trace_moments(question::field_task(project, surfaces, planes, states.all[states.in(3)]), {outdoors}, {wanted, 1, 0}); });
+        const light::Scene scene(surfaces, light::Blinds::open, states.all[states.in(3)]);
+        constexpr uint32_t samples = 8;
+        double brute = 0;
+        for (size_t p = 0; p < planes.size(); ++p) {
+            std::vector<double> square(planes[p].points.size(), 0.0);
+            const double took = seconds([&] {
+                parallel_for(planes[p].points.size(), [&](size_t i) {
+                    std::array<double, light::kReplicates> sums{};
+                    for (uint32_t r = 0; r < light::kReplicates; ++r)
+                        sums[r] = validation::brute_sum(scene, outdoors.shine, planes[p].points[i], planes[p].normal, planes[p].space, samples, light::replicate_seed(9, static_cast<uint32_t>(i), r));
+                    square[i] = std::pow(light::estimate(sums, samples).half_width(), 2);
+                });
+            });
+            double sum = 0;
+            for (const double v : square) sum += v;
+            const double error = std::sqrt(sum / static_cast<double>(square.size())) / moment[0].planes[p].figures.mean;
+            brute += took * std::pow(error / std::max(moment[0].planes[p].reached, 1e-9), 2);
+        }
+        fmt::print("{}: sunny moment {:.2f} s, {:.1f} million rays, \u00b1 {:.1f} %; daylight factor {:.2f} s, {:.1f} million rays: {:.2f} times; brute force to the same errors {:.1f} s: {:.0f} times\n", option.id, time,
+                   static_cast<double>(moment[0].record.rays) / 1e6, 100 * moment[0].record.reached, factor_time, static_cast<double>(factor.record.rays) / 1e6, time / factor_time, brute, brute / time);
+    }
 }
 
 // Ten rooms of 4 x 6 m in two rows, each with a window.
@@ -116,6 +161,7 @@ int main(int argc, char** argv) {
         fmt::print(stderr, "{}\n", project.fault().line());
         return 3;
     }
+    sunny(*project);
     moments(*project, file);
     storey();
 }

@@ -284,6 +284,7 @@ std::string Sunlit::write() const {
     ByteWriter w;
     w.put(first);
     w.put(beams);
+    w.put(panes);
     return w.take();
 }
 
@@ -291,7 +292,7 @@ Result<Sunlit> Sunlit::read(std::string_view bytes, size_t suns, size_t spaces, 
     Sunlit out;
     ByteReader r(bytes);
     out.spaces = spaces;
-    if (!r.take(out.first) || !r.take(out.beams) || !r.done() || out.first.size() != suns * (spaces + 1) + 1 || !ascending(out.first, out.beams.size())) return kDamaged;
+    if (!r.take(out.first) || !r.take(out.beams) || !r.take(out.panes) || !r.done() || out.first.size() != suns * (spaces + 1) + 1 || !ascending(out.first, out.beams.size())) return kDamaged;
     for (const Beam& b : out.beams)
         if (b.patch >= patches || b.portal < -1 || b.portal >= static_cast<int>(portals) || b.of == 0 || b.lit > b.of || !std::isfinite(b.share)) return kDamaged;
     return out;

@@ -131,6 +131,7 @@ struct Sunlit {
         return {beams.data() + first[slot], beams.data() + first[slot + 1]};
     }
     uint64_t rays = 0;
+    std::vector<float> panes;  ///< figures of the panes that the sun was looked for through (see compact.h), for whoever keeps it
     /// For the disk; what comes from there is checked.
     std::string write() const;
     static Result<Sunlit> read(std::string_view bytes, size_t suns, size_t spaces, size_t patches, size_t portals);

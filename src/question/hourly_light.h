@@ -62,7 +62,7 @@ class HourlyLight {
         std::shared_ptr<const std::vector<float>> veils;   ///< lit hours x portals; over the mean that pieces were traced with
         size_t layer = 0;
     };
-    SunThrough sun_through(const light::PaneFigures& then, size_t layer) { return {beam_shares(light_->sunlit_panes), veils_of(then, layer), layer}; }
+    SunThrough sun_through(const light::PaneFigures& then, size_t layer) { return {beam_shares(light_->sunlit.panes), veils_of(then, layer), layer}; }
     /// The sun of a lit hour on patches. Calls see(beam, lux): indoors lux of the beam that came by beam.portal, outdoors of all that falls there. Waits for no lock.
     template <class See>
     void each_sunlit(size_t lit_hour, const SunThrough& through, See&& see) const {

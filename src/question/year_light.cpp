@@ -361,19 +361,18 @@ class Tracing {
             out_.sun_of_hour[h] = static_cast<int>(looks.size());
             looks.push_back({to.as<float>(), nullptr, state - together.first});
         }
-        out_.sunlit_panes = light::figures_of(surfaces_);
         Fingerprint print = pieces_print_;
-        print.add(std::string_view("sun on patches 2"));
-        for (const float v : out_.sunlit_panes) print.add(static_cast<double>(v));
+        print.add(std::string_view("sun on patches 3"));
         if (shelf_.find)
             if (const auto bytes = shelf_.find(print))
-                if (auto known = light::Sunlit::read(*bytes, looks.size(), surfaces_.spaces.size(), out_.patches.count(), surfaces_.portals.size())) {
+                if (auto known = light::Sunlit::read(*bytes, looks.size(), surfaces_.spaces.size(), out_.patches.count(), surfaces_.portals.size()); known && known->panes.size() == light::figures_of(surfaces_).size()) {
                     out_.sunlit = std::move(*known);
                     return;
                 }
         for (size_t h = 0; h < climate::kHours; ++h)
             if (out_.sun_of_hour[h] >= 0) looks[static_cast<size_t>(out_.sun_of_hour[h])].scene = &scene(all[out_.states.in(climate::moment_of(static_cast<int>(h) / 24, 12).month) / light::kMostStates], 0);
         out_.sunlit = light::look_for_suns(out_.patches, looks, surfaces_.spaces.size(), [&] { return cancel_.requested(); });
+        out_.sunlit.panes = light::figures_of(surfaces_);
         out_.record.rays += out_.sunlit.rays;
         if (!cancel_.requested() && shelf_.keep) shelf_.keep(print, out_.sunlit.write());
     }

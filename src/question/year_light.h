@@ -69,7 +69,6 @@ struct YearLight {
     light::PatchSet patches;
     light::Sunlit sunlit;
     std::vector<int> sun_of_hour;                              ///< 8760: place among the suns of sunlit; -1: it is down
-    light::PaneFigures sunlit_panes;
     Record record;                                             ///< rays and seconds of what was traced now; found pieces count nothing
     size_t found = 0, traced = 0;                              ///< pieces
 
