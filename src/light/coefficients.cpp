@@ -196,9 +196,8 @@ class Work {
             for (size_t sun = 0; sun < looks.size(); ++sun)
                 for (uint32_t b = found.first[sun * (spaces + 1)]; b < found.first[(sun + 1) * (spaces + 1)]; ++b) {
                     const Sunlit::Beam& beam = found.beams[b];
-                    const int veil = fresh.patches[beam.patch].veil;
-                    const float share = veil < 0 ? 1.0f : task_.scene->portals()[static_cast<size_t>(veil)].scatter_share(looks[sun].to);
-                    shone_[numbers[beam.patch]][k] += static_cast<float>(task_.typical[k].suns[sun].lux) * beam.share * share;
+                    const float share = beam.share * veil_share(*task_.scene, fresh.patches[beam.patch].veil, looks[sun].to);
+                    shone_[numbers[beam.patch]][k] += static_cast<float>(task_.typical[k].suns[sun].lux) * share;
                 }
         }
     }

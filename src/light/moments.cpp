@@ -81,7 +81,7 @@ struct MomentSink {
         ++tally.rays;
         const Scene::Beam beam = task.scene->beam(place.at, sun);
         if (beam.share <= 0) return;
-        float found = drawn.weight * cosine * beam.share * veil_share(*task.scene, place, sun);
+        float found = drawn.weight * cosine * beam.share * veil_share(*task.scene, place.veil, sun);
         if (place.drawn > 0) found *= place.drawn / (place.drawn + landings[drawn.sun]->density(place.space, beam, cosine));
         add(suns[drawn.sun], trail, place.space >= 0 && beam.portal >= 0 ? beam.portal : trail.portal, lux(drawn.sun) * static_cast<double>(found));
     }

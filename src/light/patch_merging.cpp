@@ -10,6 +10,8 @@ namespace wp::light {
 namespace {
 
 constexpr uint32_t kWidest = 12;
+/// Of one patch: a beam counts them in a byte.
+constexpr float kMostSpots = 250;
 /// Of glossy patches each looks elsewhere: they are taken together less. What falls onto a pane is much the same all over it.
 constexpr float kGlossShare = 0.25f, kVeilShare = 3;
 
@@ -68,13 +70,8 @@ class Merging {
     void add_spot(PatchKey patch, const PatchSpot& spot) {
         auto& list = spots_[patch];
         const auto known = std::find_if(list.begin(), list.end(), [&](const PatchSpot& s) { return s.part == spot.part; });
-        if (known == list.end()) {
-            list.push_back(spot);
-            return;
-        }
-        const uint32_t hits = known->hits + spot.hits;
-        if (std::tuple{spot.dice, spot.at.x, spot.at.y, spot.at.z} < std::tuple{known->dice, known->at.x, known->at.y, known->at.z}) *known = spot;
-        known->hits = hits;
+        if (known == list.end()) list.push_back(spot);
+        else join_spot(*known, spot);
     }
 
     float share_of(const Node& node) const {
@@ -133,7 +130,7 @@ class Merging {
         }
         std::sort(all.begin(), all.end(), [](const PatchSpot& a, const PatchSpot& b) { return std::pair{order_of(a.at), a.part} < std::pair{order_of(b.at), b.part}; });
         const float wanted = (node.patch->space >= 0 ? budget_.spots_indoors : budget_.spots_outdoors) * node.worth / share_of(node);
-        const auto n = static_cast<size_t>(std::clamp(std::ceil(wanted), 1.0f, 250.0f));
+        const auto n = static_cast<size_t>(std::clamp(std::ceil(wanted), 1.0f, kMostSpots));
         if (all.size() <= n) {
             to.insert(to.end(), all.begin(), all.end());
             return;

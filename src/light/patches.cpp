@@ -84,11 +84,6 @@ PatchKey key_at(const Patch& patch, const PatchSpot& spot, const PatchSize& size
     return key_of(what_of(patch.space, patch.veil, spot.normal, spot.mirror, spot.sharpness), spot.at + kOffset, edge_of(size, level), level);
 }
 
-size_t PatchSet::find(int space, PatchKey key) const {
-    const auto at = std::lower_bound(patches.begin(), patches.end(), std::pair{space, key}, [](const Patch& p, const auto& k) { return std::pair{p.space, p.key} < k; });
-    return at != patches.end() && at->space == space && at->key == key ? static_cast<size_t>(at - patches.begin()) : count();
-}
-
 void PatchSums::grow() {
     slots_.assign(std::max<size_t>(256, slots_.size() * 2), 0);
     for (uint32_t i = 0; i < sums_.size(); ++i) {
@@ -111,6 +106,14 @@ void PatchSums::add(PatchKey key, uint32_t row, float weight) {
     sum.square += weight * weight;
 }
 
+void join_spot(PatchSpot& known, const PatchSpot& other) {
+    // Of two with one dice the place decides.
+    const auto order = [](const PatchSpot& s) { return std::tuple{s.dice, s.at.x, s.at.y, s.at.z, s.mirror.x, s.mirror.y, s.mirror.z}; };
+    const uint32_t hits = known.hits + other.hits;
+    if (order(other) < order(known)) known = other;
+    known.hits = hits;
+}
+
 void PatchGatherer::add(const Met& met) {
     if (parts_.size() * 2 >= slots_.size()) grow();
     // Keys are mixed well already.
@@ -121,12 +124,7 @@ void PatchGatherer::add(const Met& met) {
         slots_[at] = static_cast<uint32_t>(parts_.size());
         return;
     }
-    PatchSpot& known = parts_[slots_[at] - 1].spot;
-    // Of two with one dice the place decides: nothing hangs on which was told first.
-    const auto order = [](const PatchSpot& s) { return std::tuple{s.dice, s.at.x, s.at.y, s.at.z, s.mirror.x, s.mirror.y, s.mirror.z}; };
-    const uint32_t hits = known.hits + met.spot.hits;
-    if (order(met.spot) < order(known)) known = met.spot;
-    known.hits = hits;
+    join_spot(parts_[slots_[at] - 1].spot, met.spot);
 }
 
 void PatchGatherer::grow() {

@@ -45,6 +45,9 @@ struct PatchSpot {
     PatchKey part = 0;
 };
 
+/// Of two spots of one part the one of the lesser dice stands, for the hits of both; the same whichever was told first.
+void join_spot(PatchSpot& known, const PatchSpot& other);
+
 struct Patch {
     PatchKey key = 0;
     int32_t space = geometry::kOutdoors, veil = -1;
@@ -60,8 +63,6 @@ class PatchSet {
     std::vector<PatchSpot> spots;
     std::span<const PatchSpot> spots_of(size_t patch) const { return {spots.data() + patches[patch].first, spots.data() + patches[patch].last}; }
     size_t count() const { return patches.size(); }
-    /// Place of a patch; count() where it is none of these.
-    size_t find(int space, PatchKey key) const;
     size_t bytes() const { return patches.size() * sizeof(Patch) + spots.size() * sizeof(PatchSpot); }
 };
 
@@ -135,7 +136,6 @@ struct Sunlit {
     /// For the disk; what comes from there is checked.
     std::string write() const;
     static Result<Sunlit> read(std::string_view bytes, size_t suns, size_t spaces, size_t patches, size_t portals);
-    size_t bytes() const { return first.size() * sizeof(uint32_t) + beams.size() * sizeof(Beam); }
 };
 /// Square of the standard error that a beam's share has because the sun's edge runs through the patch: its spots lie evenly over it, so that they err by less
 /// than chance would.

@@ -129,9 +129,9 @@ struct LitPlace {
     float drawn = 0;    ///< by area, how densely the place before draws such places by its cosine; 0: it could not be joined to this one by a straight line
 };
 
-/// Light from a unit direction onto a veil, over the mean over all directions: the path carries that mean already. 1 for surfaces.
-inline float veil_share(const Scene& scene, const LitPlace& place, Vec3f towards) {
-    return place.veil < 0 ? 1.0f : scene.portals()[static_cast<size_t>(place.veil)].scatter_share(towards);
+/// Light from a unit direction onto a veil (see LitPlace), over the mean over all directions: the path carries that mean already. 1 for surfaces.
+inline float veil_share(const Scene& scene, int veil, Vec3f towards) {
+    return veil < 0 ? 1.0f : scene.portals()[static_cast<size_t>(veil)].scatter_share(towards);
 }
 
 template <class Stream, class Sink>
@@ -257,7 +257,7 @@ class Tracer {
         const Vec3f direction = to * (1 / distance);
         const float cosine = dot(direction, x.normal);
         if (cosine <= 0) return;
-        const float taken = x.weight * cosine * veil_share(scene_, x, direction);
+        const float taken = x.weight * cosine * veil_share(scene_, x.veil, direction);
         const Crossing at = crossing(portal, direction);
         const float guided = static_cast<float>(portal_samples(x.trail.order)) * chances_[pick] * view.density(direction, distance);
         const float by_cosine = cosine * static_cast<float>(1 / kPi);
@@ -276,7 +276,7 @@ class Tracer {
     void gather_by_cosine(const Vertex& x, Stream stream, const std::vector<int>& portals, bool guided) {
         const Vec3f local = cosine_direction(stream.next());
         const Vec3f direction = Frame(x.normal).out(local);
-        const float carried = x.weight * veil_share(scene_, x, direction), full = carried * static_cast<float>(kPi);
+        const float carried = x.weight * veil_share(scene_, x.veil, direction), full = carried * static_cast<float>(kPi);
         ++tally_.rays;
         const Hit hit = scene_.intersect(x.at, direction);
         const Trail trail = arrived(hit, x.trail);

@@ -49,7 +49,7 @@ struct EyeSink {
         const float cosine = dot(sun, place.normal);
         if (daylight.sun_lux <= 0 || cosine <= 0) return;
         ++tally.rays;
-        const float share = scene.beam(place.at, sun).share * veil_share(scene, place, sun);
+        const float share = scene.beam(place.at, sun).share * veil_share(scene, place.veil, sun);
         sum += static_cast<double>(weight * cosine * share) * daylight.sun_lux;
     }
     void gloss(const LitPlace& place, const GlossLobe& lobe, float weight, const Trail&, random::Stream&) {

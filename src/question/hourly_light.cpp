@@ -14,10 +14,8 @@ namespace {
 
 /// Light that was reckoned is kept up to this many bytes.
 constexpr size_t kRoom = size_t{512} << 20;
-/// Points of a tile, and hours that are reckoned with it together: as many sums as registers hold.
-constexpr size_t kTile = 16, kAbreast = 4;
-/// Hours whose sky is laid out together.
-constexpr size_t kPanel = 32;
+/// Hours that are reckoned with a tile together: as many sums as registers hold.
+constexpr size_t kAbreast = 4, kLanes = 16;
 
 // Eight numbers abreast, in one register where the machine has such wide ones. Each sum is made in the order of its columns whatever the
 // width and whatever hours are made with it, so that every machine gives the same bits.
@@ -26,7 +24,7 @@ using Lanes = float __attribute__((vector_size(32), aligned(4), may_alias));
 [[gnu::always_inline]] inline void tile_lanes(const float* shine, size_t stride, const float* rows, size_t columns, float* sums) {
     Lanes a[kAbreast][2] = {};
     for (size_t c = 0; c < columns; ++c) {
-        const Lanes* row = reinterpret_cast<const Lanes*>(rows + c * kTile);
+        const Lanes* row = reinterpret_cast<const Lanes*>(rows + c * kLanes);
         const Lanes low = row[0], high = row[1];
         for (size_t h = 0; h < kAbreast; ++h) {
             const float s = shine[h * stride + c];
@@ -35,8 +33,8 @@ using Lanes = float __attribute__((vector_size(32), aligned(4), may_alias));
         }
     }
     for (size_t h = 0; h < kAbreast; ++h) {
-        reinterpret_cast<Lanes*>(sums + h * kTile)[0] = a[h][0];
-        reinterpret_cast<Lanes*>(sums + h * kTile)[1] = a[h][1];
+        reinterpret_cast<Lanes*>(sums + h * kLanes)[0] = a[h][0];
+        reinterpret_cast<Lanes*>(sums + h * kLanes)[1] = a[h][1];
     }
 }
 void tile(const float* shine, size_t stride, const float* rows, size_t columns, float* sums) { tile_lanes(shine, stride, rows, columns, sums); }
@@ -291,6 +289,7 @@ const HourlyLight::Part& HourlyLight::part(size_t block, size_t state, int group
 }
 
 void HourlyLight::reckon(size_t points, const Part& rows, std::span<const size_t> hours, bool squared, float* to) const {
+    static_assert(kLanes == kTile);
     static const bool wide = __builtin_cpu_supports("avx2");
     const size_t width = rows.columns.size();
     std::vector<float> shine((hours.size() + kAbreast - 1) / kAbreast * kAbreast * width, 0.0f);
@@ -444,52 +443,6 @@ std::vector<float> HourlyLight::block(size_t block, const Course& course) {
             if (std::all_of(lightened.begin(), lightened.end(), [](float v) { return v == 0; })) lightened.clear();
             add(block, g, layer, list, lightened, out.data());
         }
-    }
-    return out;
-}
-
-void HourlyLight::add_sun_variance(size_t points, const Part& rows, int group, const SunThrough& through, std::span<const size_t> hours, float* to) const {
-    for (const size_t r : hours)
-        each_sunlit(r, through, [&](const light::Sunlit::Beam& beam, float lux) {
-            const int32_t place = rows.place.empty() ? -1 : rows.place[beam.patch];
-            if (place < 0 || (light_->patches.patches[beam.patch].space >= 0 && group_of_portal(beam.portal) != group)) return;
-            auto edge = beam;
-            edge.share = lux;
-            const float doubt = light::doubt_of(edge);
-            for (size_t t = 0; t < rows.tiles; ++t) {
-                const size_t at = (t * rows.patches + static_cast<size_t>(place)) * kTile;
-                for (size_t p = 0; p < std::min(kTile, points - t * kTile); ++p)
-                    to[r * points + t * kTile + p] += rows.noise_of_patches[at + p] * lux * lux + rows.of_patches[at + p] * rows.of_patches[at + p] * doubt;
-            }
-        });
-}
-
-void HourlyLight::add_variance(size_t block, size_t state, int group, size_t layer, std::span<const size_t> hours, std::vector<float>& to) {
-    const auto from = piece(block, state, layer);
-    if (from == nullptr || hours.empty()) return;
-    const Part rows = unpack(block, state, group, layer, true);
-    if (rows.tiles == 0) return;
-    const size_t points = light_->blocks[block].count;
-    const SunThrough through = sun_through(rows.panes, layer);
-    std::vector<float> sky(to.size(), 0.0f);
-    parallel_for((hours.size() + kPanel - 1) / kPanel, [&](size_t k) {
-        const auto panel = hours.subspan(k * kPanel, std::min(kPanel, hours.size() - k * kPanel));
-        reckon(points, rows, panel, true, sky.data());
-        for (const size_t r : panel)
-            for (size_t p = 0; p < points; ++p) to[r * points + p] += sky[r * points + p] * from->sky_noise(p);
-        add_sun_variance(points, rows, group, through, panel, to.data());
-    });
-}
-
-std::vector<float> HourlyLight::variance(size_t block, const Course& course) {
-    const std::lock_guard lock(mutex_);
-    const size_t lit = sky_->hours.size();
-    std::vector<float> out(lit * light_->blocks[block].count, 0.0f);
-    for (int g = -1; g < static_cast<int>(groups_); ++g) {
-        if (!gives(block, g)) continue;
-        std::map<std::pair<size_t, size_t>, std::vector<size_t>> hours;
-        for (size_t r = 0; r < lit; ++r) hours[{g < 0 ? 0 : same_layer(block, course[static_cast<size_t>(g)][r]), state_of_lit_[r]}].push_back(r);
-        for (const auto& [key, list] : hours) add_variance(block, key.second, g, key.first, list, out);
     }
     return out;
 }

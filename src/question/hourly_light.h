@@ -108,6 +108,8 @@ class HourlyLight {
     bool serves(const YearLight* light, const YearSky* sky, const geometry::Surfaces& panes, const std::vector<int>& group_of_opening) const;
 
  private:
+    /// Points of a tile, and hours whose sky is laid out together.
+    static constexpr size_t kTile = 16, kPanel = 32;
     // Rows of all points of a block through one group (-1: through none), in one state of its blinds and one of trees and ground: in tiles of points, for
     // the columns that any of them uses. No tiles: no light.
     struct Part {

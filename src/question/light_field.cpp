@@ -99,7 +99,7 @@ using Row = Eigen::Map<const Eigen::RowVectorXf>;
 // What the sun of a moment brings onto the patches of a field, lux: all of it, and what of it came by which beam.
 class SunOnPatches {
  public:
-    SunOnPatches(const LightField& field, Vec3 to_sun, double lux) : field_(field) {
+    SunOnPatches(const LightField& field, Vec3 to_sun, double lux) {
         const auto& set = field.coefficients.patches;
         if (set == nullptr || lux <= 0 || to_sun.z <= 0) return;
         lux_.assign(set->count(), 0.0f);
@@ -110,8 +110,7 @@ class SunOnPatches {
         beams_ = std::move(found.beams);
         for (uint32_t b = 0; b < beams_.size(); ++b) {
             auto& beam = beams_[b];
-            const int veil = set->patches[beam.patch].veil;
-            beam.share *= static_cast<float>(lux) * (veil < 0 ? 1.0f : field.scene->portals()[static_cast<size_t>(veil)].scatter_share(look.to));
+            beam.share *= static_cast<float>(lux) * light::veil_share(*field.scene, set->patches[beam.patch].veil, look.to);
             if (lux_[beam.patch] == 0) first_[beam.patch] = b;
             lux_[beam.patch] += beam.share;
             doubt_[beam.patch] += light::doubt_of(beam);
@@ -126,7 +125,6 @@ class SunOnPatches {
     }
 
  private:
-    const LightField& field_;
     std::vector<float> lux_, doubt_;
     std::vector<uint32_t> first_;
     std::vector<light::Sunlit::Beam> beams_;
@@ -135,7 +133,6 @@ class SunOnPatches {
 // Sky, ground and reflected sun of one point by way and, where wanted, by source; lux.
 struct Reflected {
     std::array<double, light::kWays> by_way{};
-    double sun = 0;
     double variance = 0;  // of the sun's part
     double of(Way way) const { return by_way[static_cast<size_t>(way)]; }
     double total() const { return std::accumulate(by_way.begin(), by_way.end(), 0.0); }
@@ -159,7 +156,6 @@ void add_sun(Reflected& to, const light::PointCoefficients& point, const SunOnPa
         if (on <= 0) continue;
         const double lux = static_cast<double>(p.value * on);
         to.by_way[p.row % light::kWays] += lux;
-        to.sun += lux;
         to.variance += static_cast<double>(p.variance * on * on + p.value * p.value * sun.doubt(p.patch));
     }
 }
@@ -196,6 +192,34 @@ DirectSun direct_sun(const light::Scene& scene, const geometry::PlanePoints& pla
     return {cosine * static_cast<double>(beam.share), beam.portal};
 }
 
+// A plane of a moment in the making: by_source where light is told by it.
+PlaneMoment empty_plane(const geometry::PlanePoints& points, size_t sources) {
+    PlaneMoment plane;
+    plane.plane = points;
+    const size_t n = points.points.size();
+    for (auto* values : {&plane.lux, &plane.half_width, &plane.sun, &plane.sky, &plane.ground, &plane.outside, &plane.inside, &plane.inside_off_ground}) values->assign(n, 0.0);
+    plane.by_source.assign(n * sources, 0.0);
+    return plane;
+}
+
+void set_point(PlaneMoment& plane, size_t i, double sun, const std::array<double, light::kWays>& by_way, double half_width) {
+    const auto of = [&](Way way) { return by_way[static_cast<size_t>(way)]; };
+    plane.sun[i] = sun;
+    plane.sky[i] = of(Way::straight);
+    plane.ground[i] = of(Way::from_ground);
+    plane.outside[i] = of(Way::from_outside);
+    plane.inside_off_ground[i] = of(Way::inside_off_ground);
+    plane.inside[i] = of(Way::from_inside) + plane.inside_off_ground[i];
+    plane.lux[i] = sun + std::accumulate(by_way.begin(), by_way.end(), 0.0);
+    plane.half_width[i] = half_width;
+}
+
+// Direct sun by the window that it came through.
+void add_direct(double* by_source, size_t sources, double lux, int portal, const std::vector<int>& source_of_portal) {
+    const int source = portal >= 0 ? source_of_portal[static_cast<size_t>(portal)] : -1;
+    by_source[source >= 0 ? static_cast<size_t>(source) : sources] += lux;
+}
+
 void judge(PlaneMoment& plane) {
     plane.figures = figures_of(plane.lux, plane.half_width);
     double square = 0;
@@ -219,12 +243,9 @@ MomentAnswer light_at(const LightField& field, const Outdoors& outdoors, bool by
     size_t first = 0;
     double worst = 0;
     for (const auto& points : field.planes) {
-        out.planes.emplace_back();
-        PlaneMoment& plane = out.planes.back();
-        plane.plane = points;
         const size_t n = points.points.size(), across = field.sources.size() + 1;
-        for (auto* values : {&plane.lux, &plane.half_width, &plane.sun, &plane.sky, &plane.ground, &plane.outside, &plane.inside, &plane.inside_off_ground}) values->assign(n, 0.0);
-        if (by_source) plane.by_source.assign(n * across, 0.0);
+        out.planes.push_back(empty_plane(points, by_source ? across : 0));
+        PlaneMoment& plane = out.planes.back();
         parallel_for(n, [&](size_t i) {
             if (first + i >= field.coefficients.points.size()) return;  // nothing traced yet
             const auto& point = field.coefficients.points[first + i];
@@ -236,17 +257,8 @@ MomentAnswer light_at(const LightField& field, const Outdoors& outdoors, bool by
                 add_sun_by_source(field, point, on_patches, sources);
             }
             const DirectSun sun = outdoors.shine.sun_lux > 0 ? direct_sun(*field.scene, points, i, outdoors.shine.to_sun) : DirectSun{};
-            plane.sun[i] = outdoors.shine.sun_lux * sun.share;
-            plane.sky[i] = light.of(Way::straight);
-            plane.ground[i] = light.of(Way::from_ground);
-            plane.outside[i] = light.of(Way::from_outside);
-            plane.inside_off_ground[i] = light.of(Way::inside_off_ground);
-            plane.inside[i] = light.of(Way::from_inside) + plane.inside_off_ground[i];
-            plane.lux[i] = plane.sun[i] + light.total();
-            plane.half_width[i] = half_width_of(layout, point, shine, light.variance);
-            if (sources == nullptr) return;
-            const int source = sun.portal >= 0 ? field.source_of_portal[static_cast<size_t>(sun.portal)] : -1;
-            sources[source >= 0 ? static_cast<size_t>(source) : across - 1] += plane.sun[i];
+            set_point(plane, i, outdoors.shine.sun_lux * sun.share, light.by_way, half_width_of(layout, point, shine, light.variance));
+            if (sources != nullptr) add_direct(sources, across - 1, plane.sun[i], sun.portal, field.source_of_portal);
         }, 16);
         first += n;
         judge(plane);
@@ -265,35 +277,28 @@ struct Direct {
 };
 Direct direct_on(const light::Scene& scene, const std::vector<geometry::PlanePoints>& planes, const Outdoors& outdoors) {
     Direct out;
-    for (const auto& plane : planes)
-        for (size_t i = 0; i < plane.points.size(); ++i) {
-            const DirectSun sun = outdoors.shine.sun_lux > 0 ? direct_sun(scene, plane, i, outdoors.shine.to_sun) : DirectSun{};
-            out.lux.push_back(outdoors.shine.sun_lux * sun.share);
-            out.portal.push_back(sun.portal);
-        }
+    for (const auto& plane : planes) {
+        const size_t first = out.lux.size();
+        out.lux.resize(first + plane.points.size(), 0.0);
+        out.portal.resize(out.lux.size(), -1);
+        if (outdoors.shine.sun_lux <= 0) continue;
+        parallel_for(plane.points.size(), [&](size_t i) {
+            const DirectSun sun = direct_sun(scene, plane, i, outdoors.shine.to_sun);
+            out.lux[first + i] = outdoors.shine.sun_lux * sun.share;
+            out.portal[first + i] = sun.portal;
+        }, 64);
+    }
     return out;
 }
 
 PlaneMoment plane_moment(const geometry::PlanePoints& points, size_t first, size_t across, const std::vector<light::PointMoment>& traced, const Direct& direct, const std::vector<int>& source_of_portal) {
-    PlaneMoment plane;
-    plane.plane = points;
-    const size_t n = points.points.size();
-    for (auto* values : {&plane.lux, &plane.half_width, &plane.sun, &plane.sky, &plane.ground, &plane.outside, &plane.inside, &plane.inside_off_ground}) values->assign(n, 0.0);
-    plane.by_source.assign(n * across, 0.0);
-    for (size_t i = 0; i < n; ++i) {
+    PlaneMoment plane = empty_plane(points, across);
+    for (size_t i = 0; i < points.points.size(); ++i) {
         const light::PointMoment& point = traced[first + i];
-        const auto of = [&](Way way) { return point.by_way[static_cast<size_t>(way)]; };
-        plane.sun[i] = direct.lux[first + i];
-        plane.sky[i] = of(Way::straight);
-        plane.ground[i] = of(Way::from_ground);
-        plane.outside[i] = of(Way::from_outside);
-        plane.inside_off_ground[i] = of(Way::inside_off_ground);
-        plane.inside[i] = of(Way::from_inside) + plane.inside_off_ground[i];
-        plane.lux[i] = plane.sun[i] + point.all.mean;
-        plane.half_width[i] = point.all.half_width();
-        std::copy(point.by_source.begin(), point.by_source.end(), plane.by_source.begin() + static_cast<std::ptrdiff_t>(i * across));
-        const int portal = direct.portal[first + i], source = portal >= 0 ? source_of_portal[static_cast<size_t>(portal)] : -1;
-        plane.by_source[i * across + (source >= 0 ? static_cast<size_t>(source) : across - 1)] += plane.sun[i];
+        set_point(plane, i, direct.lux[first + i], point.by_way, point.all.half_width());
+        double* sources = &plane.by_source[i * across];
+        std::copy(point.by_source.begin(), point.by_source.end(), sources);
+        add_direct(sources, across - 1, plane.sun[i], direct.portal[first + i], source_of_portal);
     }
     judge(plane);
     return plane;
@@ -396,8 +401,7 @@ void look_for_suns(Heap& heap) {
     for (size_t s = 0; s < looks.size(); ++s)
         for (int space = geometry::kOutdoors; space < static_cast<int>(heap.field->spaces); ++space)
             for (const auto& beam : found.at(s, space)) {
-                const int veil = set->patches[beam.patch].veil;
-                const auto share = static_cast<double>(beam.share * (veil < 0 ? 1.0f : heap.field->scene->portals()[static_cast<size_t>(veil)].scatter_share(looks[s].to)));
+                const auto share = static_cast<double>(beam.share * light::veil_share(*heap.field->scene, set->patches[beam.patch].veil, looks[s].to));
                 heap.patch_lux[beam.patch] += share * heap.suns[s].lux;
                 heap.patch_watts[beam.patch] += share * heap.suns[s].watts;
             }

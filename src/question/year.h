@@ -53,7 +53,7 @@ struct YearShares {
 struct YearHour {
     std::vector<double> lux, sun, sky, reflected;
     std::vector<double> half_width;         ///< 95 % of lux, lux
-    double mean_half_width = 0;             ///< 95 % of the plane's mean: of what was traced, which is independent between points, and of what lies between directions of the sun
+    double mean_half_width = 0;             ///< 95 % of the plane's mean: of what was traced, which is independent between points, and of where the sun's edge runs through patches, which is not
 };
 
 /// Sun's irradiance on and behind the panes of one opening, W/m^2 of pane, by hour of the year.

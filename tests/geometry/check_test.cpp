@@ -224,6 +224,20 @@ TEST(MatterCheck, what_is_only_assumed_is_listed_apart_and_last) {
     EXPECT_NE(all.back().what.find("IES LM-83-12"), std::string::npos);
 }
 
+TEST(MatterCheck, weather_that_was_measured_elsewhere_is_a_fault_and_nothing_is_mended_unasked) {
+    const auto project = test::one_room();
+    const auto& site = project.site;
+    const climate::Place near{site.latitude + 0.3, site.longitude, site.time_zone, 0}, far{site.latitude + 2, site.longitude, site.time_zone, 0}, late{site.latitude, site.longitude, site.time_zone + 1, 0};
+    const auto faults = [&](const climate::Place* place) {
+        const auto all = check_model(project, project.options[0], false, place);
+        return std::count_if(all.begin(), all.end(), [](const ModelFault& f) { return f.kind == Kind::weather_elsewhere && f.mend.empty(); });
+    };
+    EXPECT_EQ(faults(nullptr), 0) << "there is no weather";
+    EXPECT_EQ(faults(&near), 0);
+    EXPECT_EQ(faults(&far), 1);
+    EXPECT_EQ(faults(&late), 1) << "another clock";
+}
+
 TEST(MatterCheck, the_demo_has_no_faults) {
     const auto project = store::read_project(WARMPANE_DEMO);
     ASSERT_TRUE(project);

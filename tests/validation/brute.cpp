@@ -17,7 +17,7 @@ struct ShineSink {
     void vertex(const light::LitPlace& place, float w, const light::Trail&, random::Stream&) {
         const Vec3f sun = shine.to_sun.as<float>();
         const float c = dot(sun, place.normal);
-        if (c > 0 && shine.sun_lux > 0) sum += static_cast<double>(w * c * scene.beam(place.at, sun).share * light::veil_share(scene, place, sun)) * shine.sun_lux;
+        if (c > 0 && shine.sun_lux > 0) sum += static_cast<double>(w * c * scene.beam(place.at, sun).share * light::veil_share(scene, place.veil, sun)) * shine.sun_lux;
     }
 };
 

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// Light under one sky and sun, path by path: what coefficients, sky parts and nodes of the sun are checked against.
+// Light under one sky and sun, path by path: what coefficients, sky parts and patches are checked against.
 #pragma once
 #include "climate/weather.h"
 #include "light/scene.h"

@@ -12,8 +12,6 @@ struct Town {
         double x0, x1, y0, y1, height;
     };
     std::vector<Block> blocks;
-    double overhang = 0;        ///< depth of a board above the window, metres
-    double louvres = 0;         ///< depth of level blades before the window, 0.4 m apart
 
     model::Project project() const;
     boxes::Scene scene() const;
