@@ -17,7 +17,7 @@ struct MergedPatches {
 /// Neighbours are taken together while their worth is at most share; every share has about so many spots as spots_of_share says, and every patch one at least.
 struct PatchBudget {
     float indoors = 0.002f, outdoors = 0.006f;  ///< shares
-    float spots_indoors = 4, spots_outdoors = 2;
+    float spots_indoors = 16, spots_outdoors = 2;
 };
 PatchBudget patch_budget(double accuracy);
 

@@ -297,9 +297,11 @@ Result<Sunlit> Sunlit::read(std::string_view bytes, size_t suns, size_t spaces, 
 }
 
 float doubt_of(const Sunlit::Beam& beam) {
-    if (beam.lit >= beam.of || beam.lit == 0) return 0;
-    const float part = static_cast<float>(beam.lit) / static_cast<float>(beam.of), whole = beam.share / part;
-    return 0.5f * whole * whole * part * (1 - part) / static_cast<float>(beam.of);
+    if (beam.lit == 0) return 0;
+    // Few spots that agree prove little: the edge may run between them (H. Jeffreys' prior of a share).
+    const auto lit = static_cast<float>(beam.lit), of = static_cast<float>(beam.of);
+    const float whole = beam.share * of / lit, part = (lit + 0.5f) / (of + 1);
+    return 0.5f * whole * whole * part * (1 - part) / of;
 }
 
 Sunlit look_for_suns(const PatchSet& set, std::span<const SunLook> suns, size_t spaces, const std::function<bool()>& cancelled) {

@@ -84,8 +84,11 @@ TEST(Patches, half_in_the_shadow_of_a_wall_have_half_of_the_sun) {
         for (const PatchSpot& spot : set.spots_of(beam.patch)) weight += spot.hits;
         light += static_cast<double>(beam.share) * weight;
         EXPECT_LE(beam.share, half * 1.0001f);
-        if (beam.lit < beam.of) EXPECT_GT(doubt_of(beam), 0) << "an edge runs through";
-        else EXPECT_EQ(doubt_of(beam), 0);
+        // Of the whole of the light: largest where an edge runs through, and never nought, since few spots that agree prove little.
+        const float whole = half, relative = doubt_of(beam) / (whole * whole);
+        if (beam.lit < beam.of) EXPECT_GT(relative, 0.4f * 0.5f * 0.5f / static_cast<float>(2 * beam.of));
+        else EXPECT_LT(relative, 0.1f);
+        EXPECT_GT(relative, 0);
     }
     EXPECT_NEAR(light / all, 0.5 * std::sqrt(0.5), 0.02);
 }
@@ -124,4 +127,14 @@ TEST(Patches, sun_that_was_written_comes_back_and_damaged_sun_does_not) {
     EXPECT_FALSE(Sunlit::read(cut, 1, 0, set.count(), 0));
     EXPECT_FALSE(Sunlit::read(lit.write(), 2, 0, set.count(), 0)) << "of another number of suns";
     EXPECT_FALSE(Sunlit::read(lit.write(), 1, 0, 1, 0)) << "of patches that are not there";
+}
+
+TEST(Patches, the_more_spots_agree_the_less_is_left_to_doubt) {
+    float before = 1;
+    for (const uint8_t n : {uint8_t{1}, uint8_t{4}, uint8_t{16}, uint8_t{64}}) {
+        const float doubt = doubt_of({0, -1, n, n, 1});
+        EXPECT_LT(doubt, before / 2);
+        before = doubt;
+    }
+    EXPECT_EQ(doubt_of({0, -1, 0, 4, 0}), 0) << "where nothing is lit there is nothing to be told of";
 }

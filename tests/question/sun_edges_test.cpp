@@ -5,7 +5,10 @@
 #include "base/random.h"
 #include "climate/sun.h"
 #include "climate/weather.h"
+#include "light/glass.h"
 #include "light/replicates.h"
+#include "question/ask_year.h"
+#include "climate/synthetic.h"
 #include "validation/brute.h"
 #include "validation/town.h"
 
@@ -38,6 +41,20 @@ TEST(SunBesideEdges, the_yardsticks_own_sun_and_pane_agree_with_the_engines) {
         }
 }
 
+TEST(SunBesideEdges, the_yardsticks_own_pane_agrees_with_the_engines) {
+    for (const double normal : {0.5, 0.8, 0.88}) {
+        const light::GlassCurve ours(normal, 1);
+        for (const double degrees : {0.0, 30.0, 60.0, 75.0, 85.0}) {
+            const auto theirs = boxes::pane_at(std::cos(radians(degrees)), normal);
+            EXPECT_NEAR(static_cast<double>(ours.transmittance(static_cast<float>(std::cos(radians(degrees))))), theirs.transmittance, 1e-3) << normal << " at " << degrees;
+            EXPECT_NEAR(static_cast<double>(ours.reflectance(static_cast<float>(std::cos(radians(degrees))))), theirs.reflectance, 1e-3) << normal << " at " << degrees;
+        }
+    }
+}
+
+// Walls on three sides, so near that most of what comes in was reflected by them.
+TEST(SunBesideEdges, light_is_right_in_a_courtyard) { expect_alike({{{-5, -3, -12, -0.4, 7}, {8, 10, -12, -0.4, 7}, {-5, 10, -14, -12, 5}}}, 12.5); }
+
 TEST(SunBesideEdges, light_is_right_in_the_gap_between_two_blocks) { expect_alike(gap(), 12.5); }
 TEST(SunBesideEdges, light_is_right_a_quarter_hour_before_the_gap) { expect_alike(gap(), 12.25); }
 TEST(SunBesideEdges, light_is_right_beside_a_tower) { expect_alike(tower(), 12.5); }
@@ -45,6 +62,39 @@ TEST(SunBesideEdges, light_is_right_behind_a_tower) { expect_alike(tower(), 12.7
 TEST(SunBesideEdges, coefficients_that_serve_every_moment_are_right_there_too) {
     for (const double hour : {12.25, 12.5})
         for (const TownPoint& p : compare_moment(gap(), 4, 23, hour, 0.01, 100000, true)) EXPECT_NEAR(p.engine, p.boxes, 3.5 * std::hypot(p.half_width / 2.131, p.standard_error) + 0.01 * p.boxes) << hour << " " << p.y;
+}
+
+// The whole way of a year: pieces, patches taken together, the sun of every hour. All but the beam is taken out of the weather, so that the sky's shape does not matter.
+TEST(SunBesideEdges, hours_of_a_year_are_right_before_in_and_behind_the_gap) {
+    const Town town = gap();
+    auto project = town.project();
+    project.options[0].planes[0].spacing = 1;
+    auto weather = climate::synthetic_year({55, 0, 0, 0}, "Nowhere", 3);
+    for (auto& h : weather.hours) h.direct_normal = 500, h.diffuse_horizontal = 0.02, h.dew_point = 8;
+    const auto scene = question::year_scene(project, project.options[0], {}, weather);
+    const auto year = question::ask_year(*scene, weather, {0.03, 1, 0});
+    const auto& plane = year.planes[0].plane;
+    const size_t i = plane.points.size() / 2;
+    int lit = 0;
+    for (const int day : {66, 83, 112, 131}) {
+        for (int hour = 10; hour <= 14; ++hour) {
+            const int h = day * 24 + hour;
+            const auto& out = year.outdoor[static_cast<size_t>(h)];
+            const auto ours = year.hour(0, h, question::Operation::open);
+            if (ours.sun[i] > 0) continue;  // a beam beside which nothing else is seen
+            boxes::Sky sky;
+            sky.type = 5;
+            sky.diffuse = out.diffuse_lux;
+            sky.direct = out.direct_lux;
+            // A row's hour ends at its label: its middle is half an hour after it began.
+            sky.sun = boxes::almanac_sun(55, 0, day, hour + 0.5);
+            const auto theirs = boxes::illuminance(town.scene(), sky, plane.points[i], 60000, static_cast<unsigned>(h));
+            EXPECT_NEAR(ours.lux[i], theirs.mean, 3.5 * std::hypot(ours.half_width[i] / 2.131, theirs.standard_error) + 0.02 * theirs.mean) << climate::text(climate::moment_of(day, hour)) << " of " << plane.points[i].y;
+            EXPECT_LT(ours.half_width[i], 0.5 * ours.lux[i]);
+            ++lit;
+        }
+    }
+    EXPECT_GE(lit, 12);
 }
 
 TEST(ClosedBlinds, take_the_sun_at_the_angle_at_which_the_pane_takes_it) {
