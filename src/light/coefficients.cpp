@@ -155,51 +155,56 @@ class Work {
         shard.met.add(met);
     }
 
-    // What was met so far, and of patches that are new what typical suns bring onto them, by state: error is judged by it.
+    // Of patches that were not met before, what typical suns bring onto them, by state: error is judged by it.
     void look_for_typical_suns(const Cancel& cancel) {
-        PatchGatherer all;
-        for (const Shard& shard : met_) all.add(shard.met);
-        set_ = all.take();
-        number_of_place_.clear();
+        std::vector<const PatchGatherer::Met*> seen;
+        for (const Shard& shard : met_)
+            for (const auto& met : shard.met.all())
+                if (!numbers_.contains(met.patch)) seen.push_back(&met);
+        // One spot of each is enough for that, the same whatever the order in which they were met.
+        std::sort(seen.begin(), seen.end(), [](const auto* a, const auto* b) { return std::pair{a->space, a->patch} != std::pair{b->space, b->patch} ? std::pair{a->space, a->patch} < std::pair{b->space, b->patch} : stands_before(a->spot, b->spot); });
         PatchSet fresh;
-        std::vector<uint32_t> fresh_number;
-        for (const Patch& p : set_.patches) {
-            const auto [known, is_new] = numbers_.try_emplace(p.key, static_cast<uint32_t>(numbers_.size()));
-            number_of_place_.push_back(known->second);
+        std::vector<uint32_t> numbers;
+        for (const auto* met : seen) {
+            const auto [known, is_new] = numbers_.try_emplace(met->patch, static_cast<uint32_t>(numbers_.size()));
             if (!is_new) continue;
-            // One spot of each is enough for that.
-            fresh_number.push_back(known->second);
-            fresh.patches.push_back(p);
-            fresh.patches.back().first = static_cast<uint32_t>(fresh.spots.size());
-            fresh.spots.push_back(set_.spots[p.first]);
-            fresh.patches.back().last = static_cast<uint32_t>(fresh.spots.size());
+            numbers.push_back(known->second);
+            const auto spot = static_cast<uint32_t>(fresh.spots.size());
+            fresh.spots.push_back(met->spot);
+            fresh.patches.push_back({met->patch, met->space, met->veil, spot, spot + 1, met->level, 0});
         }
-        place_of_number_.resize(numbers_.size());
-        for (uint32_t i = 0; i < number_of_place_.size(); ++i) place_of_number_[number_of_place_[i]] = i;
         shone_.resize(numbers_.size(), ByState{});
         parallel_for(sums_.size(), [&](size_t i) {
             for (PatchSums::Sum& sum : sums_[i].all())
                 if (sum.number == PatchSums::kUnknown) sum.number = numbers_.at(sum.key);
         });
-        shine_on(fresh, fresh_number, cancel);
+        shine_on(fresh, numbers, cancel);
+    }
+
+    void take_patches() {
+        PatchGatherer all;
+        for (const Shard& shard : met_) all.add(shard.met);
+        set_ = all.take();
+        number_of_place_.clear();
+        for (const Patch& p : set_.patches) number_of_place_.push_back(numbers_.at(p.key));
+        place_of_number_.resize(numbers_.size());
+        for (uint32_t i = 0; i < number_of_place_.size(); ++i) place_of_number_[number_of_place_[i]] = i;
     }
 
     void shine_on(const PatchSet& fresh, const std::vector<uint32_t>& numbers, const Cancel& cancel) {
+        // All states are seen by one ray.
+        const auto suns = static_cast<uint32_t>(task_.typical[0].suns.size());
         std::vector<SunLook> looks;
-        for (const TypicalSun& sun : task_.typical[0].suns) looks.push_back({sun.to, task_.scene, 0});
-        size_t spaces = 0;
-        for (const Patch& p : fresh.patches) spaces = std::max(spaces, static_cast<size_t>(p.space + 1));
-        for (size_t k = 0; k < states_; ++k) {
-            for (SunLook& look : looks) look.state = k;
-            const Sunlit found = look_for_suns(fresh, looks, spaces, [&] { return cancel.requested(); });
-            tally_.rays += found.rays;
-            for (size_t sun = 0; sun < looks.size(); ++sun)
-                for (uint32_t b = found.first[sun * (spaces + 1)]; b < found.first[(sun + 1) * (spaces + 1)]; ++b) {
-                    const Sunlit::Beam& beam = found.beams[b];
-                    const float share = beam.share * veil_share(*task_.scene, fresh.patches[beam.patch].veil, looks[sun].to);
-                    shone_[numbers[beam.patch]][k] += static_cast<float>(task_.typical[k].suns[sun].lux) * share;
-                }
-        }
+        for (size_t k = 0; k < states_; ++k)
+            for (uint32_t sun = 0; sun < suns; ++sun) looks.push_back({task_.typical[k].suns[sun].to, task_.scene, k, {sun, sun, sun}});
+        const Sunlit found = look_for_suns(fresh, looks, [&] { return cancel.requested(); });
+        tally_.rays += found.rays;
+        for (size_t p = 0; p < fresh.count(); ++p)
+            for (const Sunlit::Beam& beam : found.on(p)) {
+                const size_t k = beam.sun / suns;
+                const float share = beam.share * veil_share(*task_.scene, fresh.patches[p].veil, looks[beam.sun].to);
+                shone_[numbers[p]][k] += static_cast<float>(task_.typical[k].suns[beam.sun % suns].lux) * share;
+            }
     }
 
     // Typical light of a point: of each replicate, the boost still in it.
@@ -268,6 +273,7 @@ class Work {
         const float scale = 1.0f / (static_cast<float>(out.samples) * kReplicates * task_.boost);
         out.layout = layout_;
         if (state == 0) {
+            take_patches();
             note_worth(out.samples);
             patches_ = std::make_shared<const PatchSet>(set_);
         }

@@ -3,7 +3,9 @@
 
 #include <algorithm>
 #include <cmath>
-#include <map>
+#include <tuple>
+
+#include "base/parallel.h"
 
 namespace wp::light {
 
@@ -15,12 +17,16 @@ constexpr float kMostSpots = 250;
 /// Of glossy patches each looks elsewhere: they are taken together less. What falls onto a pane is much the same all over it.
 constexpr float kGlossShare = 0.25f, kVeilShare = 3;
 
+constexpr uint32_t kNone = 0xffffffffu;
+
 // A square in the making.
 struct Node {
-    const Patch* patch = nullptr;          // any of them
+    PatchKey key = 0;
+    uint32_t level = 1;
+    const Patch* patch = nullptr;          // any of those it is made of
     const PatchSpot* spot = nullptr;       // any of it
     float worth = 0;
-    std::vector<PatchKey> parts;           // patches of the sets that it is made of
+    uint32_t into = kNone;                 // the square that it became a part of
 };
 
 // Along a curve on which neighbours follow each other.
@@ -40,38 +46,34 @@ class Merging {
         gather();
         for (uint32_t level = 0; level < kWidest; ++level) merge(level);
         MergedPatches out;
-        std::unordered_map<PatchKey, uint32_t> place;
-        make(out.set, place);
-        for (const auto& [set, weight] : sets_) {
-            out.place.emplace_back();
-            if (set == nullptr) continue;
-            for (const Patch& p : set->patches) out.place.back().push_back(place.at(p.key));
-        }
+        make(out);
         return out;
     }
 
  private:
+    // Squares as they were met, each once, by key.
     void gather() {
-        for (const auto& [set, weight] : sets_) {
-            if (set == nullptr) continue;
-            for (size_t i = 0; i < set->count(); ++i) {
-                const Patch& p = set->patches[i];
-                auto& node = levels_[p.level][p.key];
-                if (node.patch == nullptr) {
-                    node.patch = &p;
-                    node.spot = &set->spots[p.first];
-                    node.parts = {p.key};
-                }
-                node.worth = std::max(node.worth, weight * p.worth);
-                for (const PatchSpot& spot : set->spots_of(i)) add_spot(p.key, spot);
-            }
+        std::vector<Origin> all;
+        for (uint32_t s = 0; s < sets_.size(); ++s)
+            for (uint32_t i = 0; sets_[s].set != nullptr && i < sets_[s].set->count(); ++i) all.push_back({sets_[s].set->patches[i].key, s, i});
+        std::sort(all.begin(), all.end(), [](const Origin& a, const Origin& b) { return std::tuple{a.key, a.set, a.patch} < std::tuple{b.key, b.set, b.patch}; });
+        for (const auto& [set, weight] : sets_) node_of_.emplace_back(set == nullptr ? 0 : set->count());
+        for (const Origin& origin : all) {
+            const PatchSet& set = *sets_[origin.set].set;
+            const Patch& p = set.patches[origin.patch];
+            if (nodes_.empty() || nodes_.back().key != p.key) nodes_.push_back({p.key, p.level, &p, &set.spots[p.first], 0, kNone});
+            nodes_.back().worth = std::max(nodes_.back().worth, sets_[origin.set].weight * p.worth);
+            node_of_[origin.set][origin.patch] = static_cast<uint32_t>(nodes_.size() - 1);
         }
+        for (uint32_t n = 0; n < nodes_.size(); ++n) at_level(nodes_[n].level).push_back(n);
     }
-    void add_spot(PatchKey patch, const PatchSpot& spot) {
-        auto& list = spots_[patch];
-        const auto known = std::find_if(list.begin(), list.end(), [&](const PatchSpot& s) { return s.part == spot.part; });
-        if (known == list.end()) list.push_back(spot);
-        else join_spot(*known, spot);
+    struct Origin {
+        PatchKey key;
+        uint32_t set, patch;
+    };
+    std::vector<uint32_t>& at_level(uint32_t level) {
+        if (levels_.size() <= level) levels_.resize(level + 1);
+        return levels_[level];
     }
 
     float share_of(const Node& node) const {
@@ -81,77 +83,108 @@ class Merging {
 
     // Squares of one level into those of the next, where all that would be one is not worth more than a share.
     void merge(uint32_t level) {
-        auto here = levels_.find(level);
-        if (here == levels_.end()) return;
-        std::map<PatchKey, std::vector<PatchKey>> by_parent;
-        for (const auto& [key, node] : here->second) by_parent[key_at(*node.patch, *node.spot, size_, level + 1)].push_back(key);
-        auto& next = levels_[level + 1];
-        for (const auto& [parent, children] : by_parent) {
+        at_level(level + 1);
+        struct Child {
+            PatchKey parent, key;
+            uint32_t node;
+        };
+        std::vector<Child> children(levels_[level].size());
+        parallel_for(children.size(), [&](size_t i) {
+            const Node& node = nodes_[levels_[level][i]];
+            children[i] = {key_at(*node.patch, *node.spot, size_, level + 1), node.key, levels_[level][i]};
+        }, 256);
+        std::sort(children.begin(), children.end(), [](const Child& a, const Child& b) { return std::pair{a.parent, a.key} < std::pair{b.parent, b.key}; });
+        std::unordered_map<PatchKey, uint32_t> known;
+        for (const uint32_t n : levels_[level + 1]) known[nodes_[n].key] = n;
+        levels_[level].clear();
+        for (size_t first = 0, last = 0; first < children.size(); first = last) {
             float worth = 0;
-            for (const PatchKey key : children) worth += here->second.at(key).worth;
-            const auto known = next.find(parent);
-            if (known != next.end()) worth += known->second.worth;
-            if (worth > share_of(here->second.at(children.front()))) continue;
-            Node& to = next[parent];
-            for (const PatchKey key : children) {
-                Node& from = here->second.at(key);
-                if (to.patch == nullptr) to.patch = from.patch, to.spot = from.spot;
-                to.parts.insert(to.parts.end(), from.parts.begin(), from.parts.end());
-                here->second.erase(key);
+            for (; last < children.size() && children[last].parent == children[first].parent; ++last) worth += nodes_[children[last].node].worth;
+            const auto parent = known.find(children[first].parent);
+            if (parent != known.end()) worth += nodes_[parent->second].worth;
+            if (worth > share_of(nodes_[children[first].node])) {
+                for (size_t i = first; i < last; ++i) levels_[level].push_back(children[i].node);
+                continue;
             }
-            to.worth = worth;
+            const uint32_t to = parent != known.end() ? parent->second : new_node(children[first].parent, level + 1, nodes_[children[first].node]);
+            nodes_[to].worth = worth;
+            for (size_t i = first; i < last; ++i) nodes_[children[i].node].into = to;
         }
     }
+    uint32_t new_node(PatchKey key, uint32_t level, const Node& like) {
+        nodes_.push_back({key, level, like.patch, like.spot, 0, kNone});
+        levels_[level].push_back(static_cast<uint32_t>(nodes_.size() - 1));
+        return levels_[level].back();
+    }
 
-    void make(PatchSet& out, std::unordered_map<PatchKey, uint32_t>& place) {
-        struct Made {
-            PatchKey key;
-            uint32_t level;
-            const Node* node;
-        };
-        std::vector<Made> all;
-        for (const auto& [level, nodes] : levels_)
-            for (const auto& [key, node] : nodes) all.push_back({key, level, &node});
-        std::sort(all.begin(), all.end(), [](const Made& a, const Made& b) { return std::pair{a.node->patch->space, a.key} < std::pair{b.node->patch->space, b.key}; });
-        for (const Made& made : all) {
-            const auto first = static_cast<uint32_t>(out.spots.size());
-            choose(*made.node, made.key, out.spots);
-            for (const PatchKey part : made.node->parts) place[part] = static_cast<uint32_t>(out.patches.size());
-            out.patches.push_back({made.key, made.node->patch->space, made.node->patch->veil, first, static_cast<uint32_t>(out.spots.size()), made.level, made.node->worth});
+    void make(MergedPatches& out) {
+        std::vector<uint32_t> made;
+        for (const auto& level : levels_) made.insert(made.end(), level.begin(), level.end());
+        std::sort(made.begin(), made.end(), [&](uint32_t a, uint32_t b) { return std::pair{nodes_[a].patch->space, nodes_[a].key} < std::pair{nodes_[b].patch->space, nodes_[b].key}; });
+        std::vector<uint32_t> place_of(nodes_.size(), kNone);
+        for (uint32_t k = 0; k < made.size(); ++k) place_of[made[k]] = k;
+        // Parents stand behind their children.
+        for (size_t n = nodes_.size(); n-- > 0;)
+            if (nodes_[n].into != kNone) place_of[n] = place_of[root(static_cast<uint32_t>(n))];
+        std::vector<std::vector<PatchSpot>> spots(made.size());
+        for (size_t s = 0; s < sets_.size(); ++s) {
+            out.place.emplace_back();
+            for (uint32_t i = 0; i < node_of_[s].size(); ++i) {
+                const uint32_t place = place_of[node_of_[s][i]];
+                const auto own = sets_[s].set->spots_of(i);
+                spots[place].insert(spots[place].end(), own.begin(), own.end());
+                out.place.back().push_back(place);
+            }
         }
+        parallel_for(made.size(), [&](size_t k) { choose(nodes_[made[k]], spots[k]); }, 64);
+        for (size_t k = 0; k < made.size(); ++k) {
+            const Node& node = nodes_[made[k]];
+            const auto first = static_cast<uint32_t>(out.set.spots.size());
+            out.set.spots.insert(out.set.spots.end(), spots[k].begin(), spots[k].end());
+            out.set.patches.push_back({node.key, node.patch->space, node.patch->veil, first, static_cast<uint32_t>(out.set.spots.size()), node.level, node.worth});
+        }
+    }
+    uint32_t root(uint32_t node) const {
+        while (nodes_[node].into != kNone) node = nodes_[node].into;
+        return node;
+    }
+
+    // Of what all sets met of one part one stands.
+    static void join_parts(std::vector<PatchSpot>& spots) {
+        std::stable_sort(spots.begin(), spots.end(), [](const PatchSpot& a, const PatchSpot& b) { return a.part < b.part; });
+        size_t n = 0;
+        for (size_t i = 0; i < spots.size(); ++i) {
+            if (n > 0 && spots[n - 1].part == spots[i].part) join_spot(spots[n - 1], spots[i]);
+            else spots[n++] = spots[i];
+        }
+        spots.resize(n);
     }
 
     // Evenly along the curve, each in proportion to how often its place was met.
-    void choose(const Node& node, PatchKey key, std::vector<PatchSpot>& to) {
-        std::vector<PatchSpot> all;
-        for (const PatchKey part : node.parts) {
-            const auto& list = spots_.at(part);
-            all.insert(all.end(), list.begin(), list.end());
-        }
-        std::sort(all.begin(), all.end(), [](const PatchSpot& a, const PatchSpot& b) { return std::pair{order_of(a.at), a.part} < std::pair{order_of(b.at), b.part}; });
+    void choose(const Node& node, std::vector<PatchSpot>& spots) const {
+        join_parts(spots);
+        std::sort(spots.begin(), spots.end(), [](const PatchSpot& a, const PatchSpot& b) { return std::pair{order_of(a.at), a.part} < std::pair{order_of(b.at), b.part}; });
         const float wanted = (node.patch->space >= 0 ? budget_.spots_indoors : budget_.spots_outdoors) * node.worth / share_of(node);
         const auto n = static_cast<size_t>(std::clamp(std::ceil(wanted), 1.0f, kMostSpots));
-        if (all.size() <= n) {
-            to.insert(to.end(), all.begin(), all.end());
-            return;
-        }
+        if (spots.size() <= n) return;
         double sum = 0;
-        for (const PatchSpot& s : all) sum += s.hits;
+        for (const PatchSpot& s : spots) sum += s.hits;
         const double step = sum / static_cast<double>(n);
-        double next = step * static_cast<double>(random::unit(random::hash(static_cast<uint32_t>(key), static_cast<uint32_t>(key >> 32)))), passed = 0;
-        for (PatchSpot& s : all) {
+        double next = step * static_cast<double>(random::unit(random::hash(static_cast<uint32_t>(node.key), static_cast<uint32_t>(node.key >> 32)))), passed = 0;
+        for (PatchSpot& s : spots) {
             passed += s.hits;
             s.hits = 0;
             for (; next < passed; next += step) ++s.hits;
-            if (s.hits > 0) to.push_back(s);
         }
+        std::erase_if(spots, [](const PatchSpot& s) { return s.hits == 0; });
     }
 
     std::span<const WeighedPatches> sets_;
     const PatchSize& size_;
     const PatchBudget& budget_;
-    std::map<uint32_t, std::map<PatchKey, Node>> levels_;
-    std::unordered_map<PatchKey, std::vector<PatchSpot>> spots_;
+    std::vector<Node> nodes_;
+    std::vector<std::vector<uint32_t>> levels_;   // nodes that are part of no other
+    std::vector<std::vector<uint32_t>> node_of_;  // by set and patch
 };
 
 }  // namespace

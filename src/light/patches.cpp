@@ -106,11 +106,14 @@ void PatchSums::add(PatchKey key, uint32_t row, float weight) {
     sum.square += weight * weight;
 }
 
-void join_spot(PatchSpot& known, const PatchSpot& other) {
-    // Of two with one dice the place decides.
+bool stands_before(const PatchSpot& a, const PatchSpot& b) {
     const auto order = [](const PatchSpot& s) { return std::tuple{s.dice, s.at.x, s.at.y, s.at.z, s.mirror.x, s.mirror.y, s.mirror.z}; };
+    return order(a) < order(b);
+}
+
+void join_spot(PatchSpot& known, const PatchSpot& other) {
     const uint32_t hits = known.hits + other.hits;
-    if (order(other) < order(known)) known = other;
+    if (stands_before(other, known)) known = other;
     known.hits = hits;
 }
 
@@ -210,24 +213,69 @@ float taken(const PatchSpot& spot, Vec3f to) {
     return GlossLobe{spot.normal, spot.mirror, spot.sharpness}.density(to);
 }
 
-struct Found {
-    uint32_t sun;
-    Sunlit::Beam beam;
+// Of one patch: which suns may reach it, what was found on the way to each from one spot, and what all spots found.
+struct Lookout {
+    static constexpr uint32_t kNone = 0xffffffffu;
+    struct Way {
+        uint64_t spot = 0;       // of which it is known
+        Scene::Beam beam;
+    };
+    struct Made {
+        Sunlit::Beam beam;
+        uint32_t next;           // of the same sun
+    };
+    std::vector<uint8_t> marks;
+    std::vector<uint32_t> active, first;   // first: of made, by sun
+    std::vector<Way> ways;                 // by sun
+    std::vector<Made> made;
+    uint64_t spot = 0;                     // ways are told apart by it, and need not be cleared
+
+    void begin(size_t suns, uint8_t mark) {
+        marks.assign(suns, mark);
+        ways.resize(suns);
+        first.assign(suns, kNone);
+        active.clear();
+        made.clear();
+    }
+    // Few portals light one patch at once.
+    Sunlit::Beam& beam(const Sunlit::Beam& fresh) {
+        uint32_t* at = &first[fresh.sun];
+        while (*at != kNone && made[*at].beam.portal != fresh.portal) at = &made[*at].next;
+        if (*at != kNone) return made[*at].beam;
+        *at = static_cast<uint32_t>(made.size());
+        return made.emplace_back(fresh, kNone).beam;
+    }
 };
 
 class Looking {
  public:
-    Looking(const PatchSet& set, std::span<const SunLook> suns) : set_(set), suns_(suns), scene_(*suns.front().scene), culling_(suns, scene_.portals()) {}
+    Looking(const PatchSet& set, std::span<const SunLook> suns) : set_(set), suns_(suns), scene_(*suns.front().scene), culling_(suns, scene_.portals()) {
+        for (auto& list : seen_as_) list.resize(suns.size());
+        for (uint32_t s = 0; s < suns.size(); ++s)
+            for (size_t k = 0; k < seen_as_.size(); ++k) seen_as_[k][s] = suns[s].seen_as[k] == SunLook::kItself ? s : suns[s].seen_as[k];
+    }
 
-    uint64_t look(size_t index, std::vector<Found>& to) const {
+    uint64_t look(size_t index, std::vector<Sunlit::Beam>& to) const {
         const Patch& patch = set_.patches[index];
         const auto spots = set_.spots_of(index);
-        static thread_local std::vector<uint8_t> marks;
-        marks.assign(suns_.size(), patch.space < 0 ? 1 : 0);
-        if (patch.space >= 0) mark(patch, spots, marks);
+        static thread_local Lookout here;
+        here.begin(suns_.size(), patch.space < 0 ? 1 : 0);
+        if (patch.space >= 0) mark(patch, spots, here.marks);
+        for (uint32_t s = 0; s < suns_.size(); ++s) {
+            const bool may = (here.marks[seen_as_[0][s]] | here.marks[seen_as_[1][s]] | here.marks[seen_as_[2][s]]) != 0;
+            if (may && suns_[s].to.z > 0) here.active.push_back(s);
+        }
         uint64_t rays = 0;
-        for (size_t s = 0; s < suns_.size(); ++s)
-            if (marks[s] != 0 && suns_[s].to.z > 0) rays += look_at(patch, spots, static_cast<uint32_t>(index), static_cast<uint32_t>(s), to);
+        float hits = 0;
+        for (const PatchSpot& spot : spots) {
+            hits += static_cast<float>(spot.hits);
+            rays += look_from(spot, patch.space, static_cast<uint8_t>(spots.size()), here);
+        }
+        for (const uint32_t s : here.active)
+            for (uint32_t at = here.first[s]; at != Lookout::kNone; at = here.made[at].next) {
+                to.push_back(here.made[at].beam);
+                to.back().share /= hits;
+            }
         return rays;
     }
 
@@ -243,37 +291,39 @@ class Looking {
         for (const int p : scene_.portals_of(patch.space)) culling_.mark(scene_.portals()[static_cast<size_t>(p)], static_cast<size_t>(p), middle, radius, marks);
     }
 
-    uint64_t look_at(const Patch& patch, std::span<const PatchSpot> spots, uint32_t index, uint32_t s, std::vector<Found>& to) const {
-        const SunLook& sun = suns_[s];
-        // Few portals light one patch at once.
-        static thread_local std::vector<Sunlit::Beam> here;
-        here.clear();
+    uint64_t look_from(const PatchSpot& spot, int space, uint8_t spots, Lookout& here) const {
+        const auto& seen_as = seen_as_[spot.part % seen_as_.size()];
+        ++here.spot;
         uint64_t rays = 0;
-        float hits = 0;
-        for (const PatchSpot& spot : spots) {
-            hits += static_cast<float>(spot.hits);
-            const float takes = taken(spot, sun.to);
-            if (takes <= 0 || !sun.scene->leads_out(patch.space, spot.at, sun.to)) continue;
-            ++rays;
-            const auto beam = sun.scene->beam(spot.at, sun.to);
-            const float share = takes * beam.states[sun.state];
+        for (const uint32_t s : here.active) {
+            const uint32_t stand_in = seen_as[s];
+            if (here.marks[stand_in] == 0) continue;
+            const float takes = taken(spot, suns_[s].to);
+            if (takes <= 0) continue;
+            auto& way = here.ways[stand_in];
+            if (way.spot != here.spot) rays += go(spot.at, space, suns_[stand_in], way), way.spot = here.spot;
+            const float share = takes * way.beam.states[suns_[s].state];
             if (share <= 0) continue;
-            auto known = std::find_if(here.begin(), here.end(), [&](const auto& b) { return b.portal == beam.portal; });
-            if (known == here.end()) known = here.insert(here.end(), {index, static_cast<int16_t>(beam.portal), 0, static_cast<uint8_t>(spots.size()), 0});
-            ++known->lit;
-            known->share += share * static_cast<float>(spot.hits);
-        }
-        for (auto& beam : here) {
-            beam.share /= hits;
-            to.push_back({s, beam});
+            Sunlit::Beam& beam = here.beam({static_cast<uint16_t>(s), static_cast<int16_t>(way.beam.portal), 0, spots, 0});
+            ++beam.lit;
+            beam.share += share * static_cast<float>(spot.hits);
         }
         return rays;
+    }
+
+    static uint64_t go(Vec3f at, int space, const SunLook& sun, Lookout::Way& way) {
+        way.beam = {};
+        way.beam.states = {};
+        if (!sun.scene->leads_out(space, at, sun.to)) return 0;
+        way.beam = sun.scene->beam(at, sun.to);
+        return 1;
     }
 
     const PatchSet& set_;
     std::span<const SunLook> suns_;
     const Scene& scene_;
     Culling culling_;
+    std::array<std::vector<uint32_t>, 3> seen_as_;
 };
 
 }  // namespace
@@ -286,13 +336,21 @@ std::string Sunlit::write() const {
     return w.take();
 }
 
-Result<Sunlit> Sunlit::read(std::string_view bytes, size_t suns, size_t spaces, size_t patches, size_t portals) {
+std::span<const Sunlit::Beam> Sunlit::on(size_t patch, uint32_t from, uint32_t to) const {
+    const auto all = on(patch);
+    const auto before = [](const Beam& b, uint32_t sun) { return b.sun < sun; };
+    const auto begin = std::lower_bound(all.begin(), all.end(), from, before);
+    return {begin, std::lower_bound(begin, all.end(), to, before)};
+}
+
+Result<Sunlit> Sunlit::read(std::string_view bytes, size_t suns, size_t patches, size_t portals) {
     Sunlit out;
     ByteReader r(bytes);
-    out.spaces = spaces;
-    if (!r.take(out.first) || !r.take(out.beams) || !r.take(out.panes) || !r.done() || out.first.size() != suns * (spaces + 1) + 1 || !ascending(out.first, out.beams.size())) return kDamaged;
+    if (!r.take(out.first) || !r.take(out.beams) || !r.take(out.panes) || !r.done() || out.first.size() != patches + 1 || !ascending(out.first, out.beams.size())) return kDamaged;
     for (const Beam& b : out.beams)
-        if (b.patch >= patches || b.portal < -1 || b.portal >= static_cast<int>(portals) || b.of == 0 || b.lit > b.of || !std::isfinite(b.share)) return kDamaged;
+        if (b.sun >= suns || b.portal < -1 || b.portal >= static_cast<int>(portals) || b.of == 0 || b.lit > b.of || !std::isfinite(b.share)) return kDamaged;
+    for (size_t p = 0; p < patches; ++p)
+        if (!std::ranges::is_sorted(out.on(p), {}, &Beam::sun)) return kDamaged;
     return out;
 }
 
@@ -304,26 +362,23 @@ float doubt_of(const Sunlit::Beam& beam) {
     return 0.5f * whole * whole * part * (1 - part) / of;
 }
 
-Sunlit look_for_suns(const PatchSet& set, std::span<const SunLook> suns, size_t spaces, const std::function<bool()>& cancelled) {
+Sunlit look_for_suns(const PatchSet& set, std::span<const SunLook> suns, const std::function<bool()>& cancelled) {
     Sunlit out;
-    out.spaces = spaces;
-    out.first.assign(suns.size() * (spaces + 1) + 1, 0);
+    out.first.assign(set.count() + 1, 0);
     if (suns.empty() || set.count() == 0) return out;
     const Looking looking(set, suns);
-    std::vector<std::vector<Found>> found(set.count());
+    std::vector<std::vector<Sunlit::Beam>> found(set.count());
     std::atomic<uint64_t> rays{0};
     parallel_for(set.count(), [&](size_t i) {
         if (!cancelled || !cancelled()) rays += looking.look(i, found[i]);
     }, 8);
     out.rays = rays;
-    const auto slot = [&](const Found& f) { return f.sun * (spaces + 1) + static_cast<size_t>(set.patches[f.beam.patch].space + 1); };
-    for (const auto& list : found)
-        for (const Found& f : list) ++out.first[slot(f) + 1];
-    for (size_t i = 1; i < out.first.size(); ++i) out.first[i] += out.first[i - 1];
-    out.beams.resize(out.first.back());
-    auto next = out.first;
-    for (const auto& list : found)
-        for (const Found& f : list) out.beams[next[slot(f)]++] = f.beam;
+    for (size_t i = 0; i < found.size(); ++i) out.first[i + 1] = out.first[i] + static_cast<uint32_t>(found[i].size());
+    out.beams.reserve(out.first.back());
+    for (auto& list : found) {
+        out.beams.insert(out.beams.end(), list.begin(), list.end());
+        std::vector<Sunlit::Beam>().swap(list);
+    }
     return out;
 }
 

@@ -3,6 +3,7 @@
 // place: paths find it, and it is summed by patch, a small square of a surface. Which patches the sun reaches at a moment is sharp: that is looked for
 // with the true sun of that moment, from spots that paths met, past every edge. What is left of interpolation is that all of a patch counts alike.
 #pragma once
+#include <array>
 #include <cstdint>
 #include <functional>
 #include <span>
@@ -45,7 +46,9 @@ struct PatchSpot {
     PatchKey part = 0;
 };
 
-/// Of two spots of one part the one of the lesser dice stands, for the hits of both; the same whichever was told first.
+/// Of two spots of one part the one of the lesser dice stands; of two with one dice the place decides.
+bool stands_before(const PatchSpot& a, const PatchSpot& b);
+/// For the hits of both; the same whichever was told first.
 void join_spot(PatchSpot& known, const PatchSpot& other);
 
 struct Patch {
@@ -99,6 +102,7 @@ class PatchGatherer {
     void add(const Met& met);
     void add(const PatchGatherer& other);
     PatchSet take() const;
+    const std::vector<Met>& all() const { return parts_; }
 
  private:
     void grow();
@@ -111,36 +115,37 @@ PatchKey key_at(const Patch& patch, const PatchSpot& spot, const PatchSize& size
 
 /// A sun that is looked for: unit direction in the model's axes, and in which state of which scene. Below the horizon there is nothing to see.
 struct SunLook {
+    static constexpr uint32_t kItself = 0xffffffffu;
     Vec3f to;
     const Scene* scene = nullptr;
     size_t state = 0;
+    /// Suns of the same scene whose way to a spot stands for this one's; each spot takes one of the three, so that on average an edge lies where it is.
+    std::array<uint32_t, 3> seen_as{kItself, kItself, kItself};
 };
 
-/// Which patches each of some suns reaches.
+/// Which of some suns, at most 65536, reach each patch.
 struct Sunlit {
     struct Beam {
-        uint32_t patch = 0;
+        uint16_t sun = 0;
         int16_t portal = -1;   ///< that leads to the open; -1: none
         uint8_t lit = 0, of = 0;  ///< spots that it reaches, and all
         float share = 0;       ///< of the beam: illuminance of the patch for a beam of one lux; of glossy patches the lobe's density times the beam, of veils before what these take
     };
-    size_t spaces = 0;
-    std::vector<uint32_t> first{0};  ///< by sun and space, outdoors first
-    std::vector<Beam> beams;
-    std::span<const Beam> at(size_t sun, int space) const {
-        const size_t slot = sun * (spaces + 1) + static_cast<size_t>(space + 1);
-        return {beams.data() + first[slot], beams.data() + first[slot + 1]};
-    }
+    std::vector<uint32_t> first{0};  ///< by patch
+    std::vector<Beam> beams;         ///< of each patch in the order of suns
+    std::span<const Beam> on(size_t patch) const { return {beams.data() + first[patch], beams.data() + first[patch + 1]}; }
+    /// Of suns from one to before another.
+    std::span<const Beam> on(size_t patch, uint32_t from, uint32_t to) const;
     uint64_t rays = 0;
     std::vector<float> panes;  ///< figures of the panes that the sun was looked for through (see compact.h), for whoever keeps it
     /// For the disk; what comes from there is checked.
     std::string write() const;
-    static Result<Sunlit> read(std::string_view bytes, size_t suns, size_t spaces, size_t patches, size_t portals);
+    static Result<Sunlit> read(std::string_view bytes, size_t suns, size_t patches, size_t portals);
 };
 /// Square of the standard error that a beam's share has because the sun's edge runs through the patch: its spots lie evenly over it, so that they err by less
 /// than chance would.
 float doubt_of(const Sunlit::Beam& beam);
 /// All suns that share a scene's geometry of portals: it is the same in all of them. Same bits for any number of threads.
-Sunlit look_for_suns(const PatchSet& set, std::span<const SunLook> suns, size_t spaces, const std::function<bool()>& cancelled = {});
+Sunlit look_for_suns(const PatchSet& set, std::span<const SunLook> suns, const std::function<bool()>& cancelled = {});
 
 }  // namespace wp::light

@@ -6,19 +6,15 @@
 namespace wp::question {
 
 void HourlyLight::add_sun_variance(size_t points, const Part& rows, int group, const SunThrough& through, std::span<const size_t> hours, float* to) const {
-    for (const size_t r : hours)
-        each_sunlit(r, through, [&](const light::Sunlit::Beam& beam, float lux) {
-            const int32_t place = rows.place.empty() ? -1 : rows.place[beam.patch];
-            if (place < 0 || (light_->patches.patches[beam.patch].space >= 0 && group_of_portal(beam.portal) != group)) return;
-            auto edge = beam;
-            edge.share = lux;
-            const float doubt = light::doubt_of(edge);
-            for (size_t t = 0; t < rows.tiles; ++t) {
-                const size_t at = (t * rows.patches + static_cast<size_t>(place)) * kTile;
-                for (size_t p = 0; p < std::min(kTile, points - t * kTile); ++p)
-                    to[r * points + t * kTile + p] += rows.noise_of_patches[at + p] * lux * lux + rows.of_patches[at + p] * rows.of_patches[at + p] * doubt;
-            }
-        });
+    each_of_part(rows, group, through, hours, [&](uint32_t place, size_t h, light::Sunlit::Beam beam, float lux) {
+        beam.share = lux;
+        const float doubt = light::doubt_of(beam);
+        for (size_t t = 0; t < rows.tiles; ++t) {
+            const size_t at = (t * rows.patches.size() + place) * kTile;
+            for (size_t p = 0; p < std::min(kTile, points - t * kTile); ++p)
+                to[hours[h] * points + t * kTile + p] += rows.noise_of_patches[at + p] * lux * lux + rows.of_patches[at + p] * rows.of_patches[at + p] * doubt;
+        }
+    });
 }
 
 void HourlyLight::add_variance(size_t block, size_t state, int group, size_t layer, std::span<const size_t> hours, std::vector<float>& to) {

@@ -37,6 +37,40 @@ using Lanes = float __attribute__((vector_size(32), aligned(4), may_alias));
         reinterpret_cast<Lanes*>(sums + h * kLanes)[1] = a[h][1];
     }
 }
+// Of patches: rows that the sun reaches only.
+template <class Row>
+[[gnu::always_inline]] inline void rows_lanes(const std::vector<Row>& sun, const float* rows, float* sums) {
+    Lanes a[kAbreast][2] = {};
+    for (const auto& patch : sun) {
+        const Lanes* row = reinterpret_cast<const Lanes*>(rows + patch.place * kLanes);
+        const Lanes low = row[0], high = row[1];
+        for (size_t h = 0; h < kAbreast; ++h) {
+            a[h][0] += patch.lux[h] * low;
+            a[h][1] += patch.lux[h] * high;
+        }
+    }
+    for (size_t h = 0; h < kAbreast; ++h) {
+        reinterpret_cast<Lanes*>(sums + h * kLanes)[0] = a[h][0];
+        reinterpret_cast<Lanes*>(sums + h * kLanes)[1] = a[h][1];
+    }
+}
+template <class Row>
+void rows_tile(const std::vector<Row>& sun, const float* rows, float* sums) { rows_lanes(sun, rows, sums); }
+template <class Row>
+[[gnu::target("avx2")]] void rows_wide(const std::vector<Row>& sun, const float* rows, float* sums) { rows_lanes(sun, rows, sums); }
+template <class Row>
+void tile_of(const std::vector<Row>& sun, const float* rows, float* sums) {
+    static const bool wide = __builtin_cpu_supports("avx2");
+    (wide ? rows_wide<Row> : rows_tile<Row>)(sun, rows, sums);
+}
+
+void add_sums(const float* sums, size_t points, size_t tile, std::span<const size_t> hours, float* to) {
+    for (size_t k = 0; k < hours.size(); ++k) {
+        float* out = to + hours[k] * points + tile * kLanes;
+        for (size_t p = 0; p < std::min(kLanes, points - tile * kLanes); ++p) out[p] += sums[k * kLanes + p];
+    }
+}
+
 void tile(const float* shine, size_t stride, const float* rows, size_t columns, float* sums) { tile_lanes(shine, stride, rows, columns, sums); }
 [[gnu::target("avx2")]] void tile_wide(const float* shine, size_t stride, const float* rows, size_t columns, float* sums) { tile_lanes(shine, stride, rows, columns, sums); }
 
@@ -93,9 +127,24 @@ HourlyLight::HourlyLight(std::shared_ptr<const YearLight> light, std::shared_ptr
         for (size_t c = 0; c < row.size(); ++c) s.sum[c] += static_cast<double>(row[c]);
         ++s.hours;
     }
+    number_suns();
     size_t points = 0;
     for (const auto& block : light_->blocks) points += block.count;
     keeps_ = points * sky_->hours.size() * sizeof(float) <= kRoom / 4;
+}
+
+void HourlyLight::number_suns() {
+    uint32_t suns = 0;
+    for (size_t r = 0, h = 0; h < climate::kHours; ++h) {
+        const bool lit = r < sky_->hours.size() && static_cast<size_t>(sky_->hours[r]) == h;
+        if (lit) first_sun_.push_back(suns);
+        if (light_->sun_of_hour[h] >= 0) {
+            lit_of_sun_.push_back(lit && sky_->beam[r] > 0 ? static_cast<int>(r) : -1);
+            ++suns;
+        }
+        r += lit ? 1 : 0;
+    }
+    first_sun_.push_back(suns);
 }
 
 bool HourlyLight::serves(const YearLight* light, const YearSky* sky, const geometry::Surfaces& panes, const std::vector<int>& group_of_opening) const {
@@ -133,16 +182,22 @@ std::shared_ptr<const std::vector<float>> HourlyLight::veils_of(const light::Pan
 
 const std::vector<double>& HourlyLight::sunlit_sum(size_t state, int group, size_t layer, const light::PaneFigures& then) {
     const std::lock_guard lock(mutex_);
-    const auto [it, is_new] = sunlit_sums_.try_emplace({state, group, layer, then});
-    if (!is_new) return it->second;
-    it->second.assign(light_->patches.count(), 0.0);
+    const auto [it, is_new] = sunlit_sums_.try_emplace({state, layer, then});
+    auto& sums = it->second;
+    const auto place = [&](int g) { return g == kAnyGroup ? groups_ + 1 : static_cast<size_t>(g + 1); };
+    if (!is_new) return sums[place(group)];
+    sums.assign(groups_ + 2, std::vector<double>(light_->patches.count(), 0.0));
     const SunThrough through = sun_through(then, layer);
-    for (size_t r = 0; r < sky_->hours.size(); ++r)
-        if (state_of_lit_[r] == state)
-            each_sunlit(r, through, [&](const light::Sunlit::Beam& beam, float lux) {
-                if (group == kAnyGroup || light_->patches.patches[beam.patch].space < 0 || group_of_portal(beam.portal) == group) it->second[beam.patch] += static_cast<double>(lux);
-            });
-    return it->second;
+    parallel_for(light_->patches.count(), [&](size_t p) {
+        const bool indoors = light_->patches.patches[p].space >= 0;
+        each_hour_on(p, through, [&](size_t r, const light::Sunlit::Beam& beam, float lux) {
+            if (state_of_lit_[r] != state) return;
+            sums[groups_ + 1][p] += static_cast<double>(lux);
+            if (indoors) sums[place(group_of_portal(beam.portal))][p] += static_cast<double>(lux);
+        });
+        for (size_t g = 0; g <= groups_ && !indoors; ++g) sums[g][p] = sums[groups_ + 1][p];
+    }, 64);
+    return sums[place(group)];
 }
 
 const PaneChange* HourlyLight::change_of(const light::PaneFigures& then, size_t layer) {
@@ -221,27 +276,32 @@ void HourlyLight::unpack_patches(size_t block, size_t state, int group, size_t l
     const auto& all = patches_of(block, state, layer);
     const auto counts = [&](const light::CompactCoefficients::PatchRow& row, uint32_t patch) { return from.patches().patches[patch].space >= 0 || group_of(row.row / light::kEntries) == group; };
     out.panes = from.panes;
-    out.place.assign(light_->patches.count(), -1);
+    std::vector<int32_t> place(light_->patches.count(), -1);
     for (size_t i = 0; i < from.points(); ++i)
         for (const auto& row : from.patch_rows(i))
             for (const uint32_t p : from.patches_of(row))
-                if (counts(row, p)) out.place[all[p]] = 0;
-    for (int32_t& place : out.place)
-        if (place == 0) place = static_cast<int32_t>(out.patches++);
-    out.of_patches.assign(out.tiles * out.patches * kTile, 0.0f);
+                if (counts(row, p)) place[all[p]] = 0;
+    for (uint32_t p = 0; p < place.size(); ++p) {
+        if (place[p] < 0) continue;
+        place[p] = static_cast<int32_t>(out.patches.size());
+        out.patches.push_back(p);
+    }
+    out.of_patches.assign(out.tiles * out.patches.size() * kTile, 0.0f);
     if (noise) out.noise_of_patches = out.of_patches;
     const PaneChange* change = change_of(from.panes, layer);
-    for (size_t i = 0; i < from.points(); ++i)
-        for (const auto& row : from.patch_rows(i)) {
-            const auto patches = from.patches_of(row);
-            const float times = patch_factor(change, row.row);
-            for (uint32_t e = 0; e < patches.size(); ++e) {
-                if (!counts(row, patches[e])) continue;
-                const size_t at = (i / kTile * out.patches + static_cast<size_t>(out.place[all[patches[e]]])) * kTile + i % kTile;
-                out.of_patches[at] += from.value(row, e) * times;
-                if (noise) out.noise_of_patches[at] += from.value(row, e) * times * times * row.noise;
+    parallel_for(out.tiles, [&](size_t tile) {
+        for (size_t i = tile * kTile; i < std::min(from.points(), (tile + 1) * kTile); ++i)
+            for (const auto& row : from.patch_rows(i)) {
+                const auto patches = from.patches_of(row);
+                const float times = patch_factor(change, row.row);
+                for (uint32_t e = 0; e < patches.size(); ++e) {
+                    if (!counts(row, patches[e])) continue;
+                    const size_t at = (tile * out.patches.size() + static_cast<size_t>(place[all[patches[e]]])) * kTile + i % kTile;
+                    out.of_patches[at] += from.value(row, e) * times;
+                    if (noise) out.noise_of_patches[at] += from.value(row, e) * times * times * row.noise;
+                }
             }
-        }
+    });
 }
 
 float HourlyLight::patch_factor(const PaneChange* change, uint32_t row) const {
@@ -249,30 +309,32 @@ float HourlyLight::patch_factor(const PaneChange* change, uint32_t row) const {
     return entry == Entry::off_ground || entry == Entry::off_outdoors ? factor(change, entry, row / light::kEntries, 0) : 1.0f;
 }
 
-void HourlyLight::add_sun(size_t points, const Part& rows, int group, const SunThrough& through, std::span<const size_t> hours, float* to) {
-    if (rows.patches == 0) return;
-    struct Beam {
-        size_t patch;
-        float lux;
-    };
-    std::vector<Beam> beams;
-    for (const size_t r : hours) {
-        beams.clear();
-        each_sunlit(r, through, [&](const light::Sunlit::Beam& beam, float lux) {
-            const int32_t place = rows.place[beam.patch];
-            if (place < 0 || (light_->patches.patches[beam.patch].space >= 0 && group_of_portal(beam.portal) != group)) return;
-            beams.push_back({static_cast<size_t>(place), lux});
-        });
-        for (size_t t = 0; t < rows.tiles && !beams.empty(); ++t) {
-            float sum[kTile] = {};
-            for (const Beam& beam : beams) {
-                const float* of = rows.of_patches.data() + (t * rows.patches + beam.patch) * kTile;
-                for (size_t p = 0; p < kTile; ++p) sum[p] += beam.lux * of[p];
-            }
-            float* out = to + r * points + t * kTile;
-            for (size_t p = 0; p < std::min(kTile, points - t * kTile); ++p) out[p] += sum[p];
+std::vector<std::vector<HourlyLight::SunRow>> HourlyLight::sun_rows(const Part& rows, int group, const SunThrough& through, std::span<const size_t> hours) const {
+    std::vector<std::vector<SunRow>> out((hours.size() + kAbreast - 1) / kAbreast);
+    each_of_part(rows, group, through, hours, [&](uint32_t place, size_t h, const light::Sunlit::Beam&, float lux) {
+        auto& list = out[h / kAbreast];
+        if (list.empty() || list.back().place != place) list.push_back({place, {}});
+        list.back().lux[h % kAbreast] += lux;
+    });
+    return out;
+}
+
+void HourlyLight::add_sun(size_t points, const Part& rows, int group, const SunThrough& through, std::span<const size_t> hours, float* to) const {
+    if (rows.patches.empty()) return;
+    const auto sun = sun_rows(rows, group, through, hours);
+    float sums[kAbreast * kTile];
+    for (size_t t = 0; t < rows.tiles; ++t)
+        for (size_t h = 0; h < hours.size(); h += kAbreast) {
+            if (sun[h / kAbreast].empty()) continue;
+            tile_of(sun[h / kAbreast], rows.of_patches.data() + t * rows.patches.size() * kTile, sums);
+            add_sums(sums, points, t, hours.subspan(h, std::min(kAbreast, hours.size() - h)), to);
         }
-    }
+}
+
+std::vector<size_t> HourlyLight::alike(std::span<const size_t> hours) const {
+    std::vector<size_t> out(hours.begin(), hours.end());
+    std::stable_sort(out.begin(), out.end(), [&](size_t a, size_t b) { return sky_->hours[a] % 24 < sky_->hours[b] % 24; });
+    return out;
 }
 
 const HourlyLight::Part& HourlyLight::part(size_t block, size_t state, int group, size_t layer) {
@@ -283,7 +345,7 @@ const HourlyLight::Part& HourlyLight::part(size_t block, size_t state, int group
     const auto [it, is_new] = parts_.try_emplace({block, state, group, layer});
     if (is_new) {
         it->second = unpack(block, state, group, layer);
-        bytes_of_parts_ += (it->second.dense.size() + it->second.of_patches.size() + it->second.place.size()) * sizeof(float);
+        bytes_of_parts_ += (it->second.dense.size() + it->second.of_patches.size() + it->second.patches.size()) * sizeof(float);
     }
     return it->second;
 }
@@ -301,11 +363,7 @@ void HourlyLight::reckon(size_t points, const Part& rows, std::span<const size_t
     for (size_t t = 0; t < rows.tiles; ++t)
         for (size_t h = 0; h < hours.size(); h += kAbreast) {
             (wide ? tile_wide : tile)(shine.data() + h * width, width, rows.dense.data() + t * width * kTile, width, sums);
-            for (size_t k = 0; k < kAbreast && h + k < hours.size(); ++k) {
-                const float* sum = sums + k * kTile;
-                float* out = to + hours[h + k] * points + t * kTile;
-                for (size_t p = 0; p < std::min(kTile, points - t * kTile); ++p) out[p] += sum[p];
-            }
+            add_sums(sums, points, t, hours.subspan(h, std::min(kAbreast, hours.size() - h)), to);
         }
 }
 
@@ -334,10 +392,11 @@ void HourlyLight::reckon_block(size_t block, int group, size_t layer, const std:
         const Part& rows = part(block, s, group, layer);
         if (rows.tiles == 0) continue;
         const SunThrough through = sun_through(rows.panes, layer);
-        parallel_for((here.size() + kPanel - 1) / kPanel, [&](size_t k) {
-            const auto panel = std::span(here).subspan(k * kPanel, std::min(kPanel, here.size() - k * kPanel));
-            reckon(light_->blocks[block].count, rows, panel, false, to);
-            add_sun(light_->blocks[block].count, rows, group, through, panel, to);
+        const size_t points = light_->blocks[block].count;
+        parallel_for((here.size() + kSpan - 1) / kSpan, [&](size_t k) {
+            const auto span = alike(std::span(here).subspan(k * kSpan, std::min(kSpan, here.size() - k * kSpan)));
+            for (size_t h = 0; h < span.size(); h += kPanel) reckon(points, rows, std::span(span).subspan(h, std::min(kPanel, span.size() - h)), false, to);
+            add_sun(points, rows, group, through, span, to);
         });
     }
 }
@@ -488,8 +547,12 @@ std::vector<double> HourlyLight::mean_through(size_t plane, int group, size_t la
         const auto row = sky_->row(r);
         const size_t s = state_of_lit_[r];
         for (size_t c = 0; c < row.size(); ++c) out[r] += mean[s][c] * static_cast<double>(row[c]);
-        each_sunlit(r, through, [&](const light::Sunlit::Beam& beam, float lux) {
-            if (light_->patches.patches[beam.patch].space < 0 || group_of_portal(beam.portal) == group) out[r] += static_cast<double>(lux) * off_patches[s][beam.patch];
+    }
+    for (size_t p = 0; p < light_->patches.count(); ++p) {
+        if (std::all_of(off_patches.begin(), off_patches.end(), [&](const auto& list) { return list[p] == 0; })) continue;
+        const bool outdoors = light_->patches.patches[p].space < 0;
+        each_hour_on(p, through, [&](size_t r, const light::Sunlit::Beam& beam, float lux) {
+            if (outdoors || group_of_portal(beam.portal) == group) out[r] += static_cast<double>(lux) * off_patches[state_of_lit_[r]][p];
         });
     }
     return out;

@@ -2,6 +2,8 @@
 // Light of points by hour, but for direct sun, from traced pieces, panes as they are now and any course of the blinds. What was reckoned for
 // one course is taken over by the next wherever blinds stand the same, so that another control costs the hours in which it does what none did before.
 #pragma once
+#include <algorithm>
+#include <array>
 #include <map>
 #include <memory>
 #include <mutex>
@@ -63,20 +65,21 @@ class HourlyLight {
         size_t layer = 0;
     };
     SunThrough sun_through(const light::PaneFigures& then, size_t layer) { return {beam_shares(light_->sunlit.panes), veils_of(then, layer), layer}; }
-    /// The sun of a lit hour on patches. Calls see(beam, lux): indoors lux of the beam that came by beam.portal, outdoors of all that falls there. Waits for no lock.
+    /// The sun on one patch. Calls see(lit hour, beam, lux), hours ascending: indoors lux of the beam that came by beam.portal, outdoors of all that falls there. Waits for no lock.
+    template <class See>
+    void each_hour_on(size_t patch, const SunThrough& through, See&& see) const {
+        see_beams(patch, light_->sunlit.on(patch), through, see);
+    }
+    /// The same of lit hours from one to before another.
+    template <class See>
+    void each_hour_on(size_t patch, size_t from, size_t to, const SunThrough& through, See&& see) const {
+        see_beams(patch, light_->sunlit.on(patch, first_sun_[from], first_sun_[to]), through, see);
+    }
+    /// The sun of a lit hour on all patches: see(patch, beam, lux).
     template <class See>
     void each_sunlit(size_t lit_hour, const SunThrough& through, See&& see) const {
-        const int sun = light_->sun_of_hour[static_cast<size_t>(sky_->hours[lit_hour])];
-        if (sun < 0 || sky_->beam[lit_hour] <= 0) return;
-        const size_t portals = panes_.portals.size(), layers = light_->layers.size();
-        for (int space = geometry::kOutdoors; space < static_cast<int>(light_->sunlit.spaces); ++space)
-            for (const auto& beam : light_->sunlit.at(static_cast<size_t>(sun), space)) {
-                float lux = sky_->beam[lit_hour] * beam.share;
-                if (space >= 0 && beam.portal >= 0) lux *= (*through.beams)[(lit_hour * portals + static_cast<size_t>(beam.portal)) * layers + through.layer];
-                const int veil = light_->patches.patches[beam.patch].veil;
-                if (veil >= 0) lux *= (*through.veils)[lit_hour * portals + static_cast<size_t>(veil)];
-                if (lux > 0) see(beam, lux);
-            }
+        for (size_t p = 0; p < light_->patches.count(); ++p)
+            each_hour_on(p, lit_hour, lit_hour + 1, through, [&](size_t, const light::Sunlit::Beam& beam, float lux) { see(p, beam, lux); });
     }
     /// What the sun brought onto each patch in all lit hours of one state of trees and ground, lux times hours. Onto patches indoors: through the windows of one group only, or
     /// of kAnyGroup.
@@ -108,8 +111,9 @@ class HourlyLight {
     bool serves(const YearLight* light, const YearSky* sky, const geometry::Surfaces& panes, const std::vector<int>& group_of_opening) const;
 
  private:
-    /// Points of a tile, and hours whose sky is laid out together.
-    static constexpr size_t kTile = 16, kPanel = 32;
+    void number_suns();
+    /// Points of a tile, hours whose sky is laid out together, and hours whose sun is looked up together.
+    static constexpr size_t kTile = 16, kPanel = 32, kSpan = 256;
     // Rows of all points of a block through one group (-1: through none), in one state of its blinds and one of trees and ground: in tiles of points, for
     // the columns that any of them uses. No tiles: no light.
     struct Part {
@@ -117,15 +121,53 @@ class HourlyLight {
         std::vector<uint32_t> columns;         // of the layout
         std::vector<float> dense;              // tile x column x point
         // What points take off patches: those outdoors through this group; those indoors through any, each light by where it came in.
-        std::vector<int32_t> place;            // of each patch of all; -1: no point takes anything
-        size_t patches = 0;
+        std::vector<uint32_t> patches;         // of all; that points take anything off, ascending
         std::vector<float> of_patches;         // tile x patch x point
         std::vector<float> noise_of_patches;   // likewise, times the noise; only where errors are asked for
         light::PaneFigures panes;
     };
     std::shared_ptr<const std::vector<float>> veils_of(const light::PaneFigures& then, size_t layer);
     void unpack_patches(size_t block, size_t state, int group, size_t layer, const light::CompactCoefficients& from, bool noise, Part& out);
-    void add_sun(size_t points, const Part& rows, int group, const SunThrough& through, std::span<const size_t> hours, float* to);
+    template <class See>
+    void see_beams(size_t patch, std::span<const light::Sunlit::Beam> beams, const SunThrough& through, See&& see) const {
+        const size_t portals = panes_.portals.size(), layers = light_->layers.size();
+        const bool indoors = light_->patches.patches[patch].space >= 0;
+        const int veil = light_->patches.patches[patch].veil;
+        for (const auto& beam : beams) {
+            const int r = lit_of_sun_[beam.sun];
+            if (r < 0) continue;
+            const auto lit_hour = static_cast<size_t>(r);
+            float lux = sky_->beam[lit_hour] * beam.share;
+            if (indoors && beam.portal >= 0) lux *= (*through.beams)[(lit_hour * portals + static_cast<size_t>(beam.portal)) * layers + through.layer];
+            if (veil >= 0) lux *= (*through.veils)[lit_hour * portals + static_cast<size_t>(veil)];
+            if (lux > 0) see(lit_hour, beam, lux);
+        }
+    }
+    // What the sun brings onto a patch in hours that are reckoned together.
+    struct SunRow {
+        uint32_t place = 0;                    // in Part
+        std::array<float, 4> lux{};
+    };
+    std::vector<std::vector<SunRow>> sun_rows(const Part& rows, int group, const SunThrough& through, std::span<const size_t> hours) const;
+    // Calls see(place, index of the hour, beam, lux), places ascending, for what comes through a group.
+    template <class See>
+    void each_of_part(const Part& rows, int group, const SunThrough& through, std::span<const size_t> hours, See&& see) const {
+        if (hours.empty()) return;
+        static thread_local std::vector<int> index;  // of each lit hour
+        index.assign(sky_->hours.size(), -1);
+        for (size_t h = 0; h < hours.size(); ++h) index[hours[h]] = static_cast<int>(h);
+        const auto [first, last] = std::ranges::minmax(hours);
+        for (uint32_t place = 0; place < rows.patches.size(); ++place) {
+            const uint32_t patch = rows.patches[place];
+            const bool indoors = light_->patches.patches[patch].space >= 0;
+            each_hour_on(patch, first, last + 1, through, [&](size_t r, const light::Sunlit::Beam& beam, float lux) {
+                if (index[r] >= 0 && (!indoors || group_of_portal(beam.portal) == group)) see(place, static_cast<size_t>(index[r]), beam, lux);
+            });
+        }
+    }
+    // Each hour beside the same hour of the next days: what is reckoned together is lit alike.
+    std::vector<size_t> alike(std::span<const size_t> hours) const;
+    void add_sun(size_t points, const Part& rows, int group, const SunThrough& through, std::span<const size_t> hours, float* to) const;
     // Light of a block through one group in one state of its blinds, of the hours that were wanted so far.
     struct Through {
         std::vector<float> light;              // lit hours x points
@@ -155,6 +197,8 @@ class HourlyLight {
     bool changed_ = false;
     std::vector<Vec3f> direction_of_column_;
     std::vector<size_t> state_of_lit_;
+    std::vector<int> lit_of_sun_;              // -1: no light then
+    std::vector<uint32_t> first_sun_;          // of each lit hour, and past them: the first sun that is up in it or later
     MixedBlinds mixed_;
     std::vector<Shone> shone_;  // by state of trees and ground
 
@@ -162,7 +206,8 @@ class HourlyLight {
     std::vector<std::tuple<light::PaneFigures, size_t, std::unique_ptr<PaneChange>>> changes_;
     std::vector<std::pair<light::PaneFigures, std::shared_ptr<const BeamShares>>> beams_;
     std::vector<std::tuple<light::PaneFigures, size_t, std::shared_ptr<const std::vector<float>>>> veils_;
-    std::map<std::tuple<size_t, int, size_t, light::PaneFigures>, std::vector<double>> sunlit_sums_;
+    // By group, through none first, then of all together.
+    std::map<std::tuple<size_t, size_t, light::PaneFigures>, std::vector<std::vector<double>>> sunlit_sums_;
     std::map<std::tuple<size_t, size_t, int, size_t>, Part> parts_;
     std::map<std::tuple<size_t, size_t, int, size_t>, std::vector<float>> reflected_;
     std::map<std::tuple<size_t, int, size_t>, Through> through_;

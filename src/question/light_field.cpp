@@ -54,7 +54,6 @@ LightField trace_light_field(const FieldTask& task, const Effort& effort, const 
     auto sources = light::sources_of(*task.surfaces);
     field.sources = std::move(sources.openings);
     field.source_of_portal = std::move(sources.of_portal);
-    field.spaces = task.surfaces->spaces.size();
     light::CoefficientTask work;
     work.scene = field.scene.get();
     work.parts = &columns->parts();
@@ -104,30 +103,27 @@ class SunOnPatches {
         if (set == nullptr || lux <= 0 || to_sun.z <= 0) return;
         lux_.assign(set->count(), 0.0f);
         doubt_.assign(set->count(), 0.0f);
-        first_.assign(set->count(), 0);
         const light::SunLook look{to_sun.as<float>(), field.scene.get(), 0};
-        auto found = light::look_for_suns(*set, std::span(&look, 1), field.spaces);
-        beams_ = std::move(found.beams);
-        for (uint32_t b = 0; b < beams_.size(); ++b) {
-            auto& beam = beams_[b];
-            beam.share *= static_cast<float>(lux) * light::veil_share(*field.scene, set->patches[beam.patch].veil, look.to);
-            if (lux_[beam.patch] == 0) first_[beam.patch] = b;
-            lux_[beam.patch] += beam.share;
-            doubt_[beam.patch] += light::doubt_of(beam);
-        }
+        sunlit_ = light::look_for_suns(*set, std::span(&look, 1));
+        for (size_t p = 0; p < set->count(); ++p)
+            for (uint32_t b = sunlit_.first[p]; b < sunlit_.first[p + 1]; ++b) {
+                auto& beam = sunlit_.beams[b];
+                beam.share *= static_cast<float>(lux) * light::veil_share(*field.scene, set->patches[p].veil, look.to);
+                lux_[p] += beam.share;
+                doubt_[p] += light::doubt_of(beam);
+            }
     }
     float on(uint32_t patch) const { return lux_.empty() ? 0.0f : lux_[patch]; }
     /// Square of its standard error, for what of a patch is looked at.
     float doubt(uint32_t patch) const { return doubt_.empty() ? 0.0f : doubt_[patch]; }
     template <class See>
     void each(uint32_t patch, See&& see) const {
-        for (size_t b = first_[patch]; b < beams_.size() && beams_[b].patch == patch; ++b) see(beams_[b]);
+        for (const auto& beam : sunlit_.on(patch)) see(beam);
     }
 
  private:
     std::vector<float> lux_, doubt_;
-    std::vector<uint32_t> first_;
-    std::vector<light::Sunlit::Beam> beams_;
+    light::Sunlit sunlit_;
 };
 
 // Sky, ground and reflected sun of one point by way and, where wanted, by source; lux.
@@ -397,14 +393,13 @@ void look_for_suns(Heap& heap) {
     heap.patch_watts = heap.patch_lux;
     std::vector<light::SunLook> looks;
     for (const Heap::Sun& sun : heap.suns) looks.push_back({sun.to.as<float>(), heap.field->scene.get(), 0});
-    const auto found = light::look_for_suns(*set, looks, heap.field->spaces);
-    for (size_t s = 0; s < looks.size(); ++s)
-        for (int space = geometry::kOutdoors; space < static_cast<int>(heap.field->spaces); ++space)
-            for (const auto& beam : found.at(s, space)) {
-                const auto share = static_cast<double>(beam.share * light::veil_share(*heap.field->scene, set->patches[beam.patch].veil, looks[s].to));
-                heap.patch_lux[beam.patch] += share * heap.suns[s].lux;
-                heap.patch_watts[beam.patch] += share * heap.suns[s].watts;
-            }
+    const auto found = light::look_for_suns(*set, looks);
+    for (size_t p = 0; p < set->count(); ++p)
+        for (const auto& beam : found.on(p)) {
+            const auto share = static_cast<double>(beam.share * light::veil_share(*heap.field->scene, set->patches[p].veil, looks[beam.sun].to));
+            heap.patch_lux[p] += share * heap.suns[beam.sun].lux;
+            heap.patch_watts[p] += share * heap.suns[beam.sun].watts;
+        }
 }
 
 void add_heap(const Heap& heap, ExposureAnswer& out) {

@@ -20,7 +20,6 @@ struct LightField {
     std::vector<geometry::PlanePoints> planes;
     std::vector<model::Id> sources;                ///< windows and rooflights, in the order of the coefficients' sources
     std::vector<int> source_of_portal;
-    size_t spaces = 0;
     light::State state;                            ///< of trees and ground
     std::shared_ptr<const light::Scene> scene;
     std::shared_ptr<const SkyColumns> columns;

@@ -346,6 +346,22 @@ class Tracing {
         out_.face_patches.assign(std::make_move_iterator(merged.place.begin() + static_cast<std::ptrdiff_t>(out_.notes.size())), std::make_move_iterator(merged.place.end()));
     }
 
+    // Three days share a look: at one hour the sun of the day before or after is at most 0.4 degrees off, less than its own disc is wide. Which days
+    // are taken together is another matter from spot to spot.
+    static constexpr int kDays = climate::kHours / 24;
+    void share_ways(std::vector<light::SunLook>& looks) const {
+        const auto number = [&](int day, size_t hour) { return day < 0 || day >= kDays ? -1 : out_.sun_of_hour[static_cast<size_t>(day) * 24 + hour]; };
+        const auto scene_of = [&](int day) { return out_.states.in(climate::moment_of(day, 12).month) / light::kMostStates; };
+        for (int day = 0; day < kDays; ++day)
+            for (size_t hour = 0; hour < 24; ++hour) {
+                const int own = number(day, hour);
+                for (int k = 0; k < 3 && own >= 0; ++k) {
+                    const int middle = (day + k) / 3 * 3 - k + 1, other = number(middle, hour);
+                    looks[static_cast<size_t>(own)].seen_as[static_cast<size_t>(k)] = static_cast<uint32_t>(other >= 0 && scene_of(middle) == scene_of(day) ? other : own);
+                }
+            }
+    }
+
     // Patches of all pieces together, and the sun of every hour on them.
     void look_for_suns() {
         merge();
@@ -361,17 +377,18 @@ class Tracing {
             out_.sun_of_hour[h] = static_cast<int>(looks.size());
             looks.push_back({to.as<float>(), nullptr, state - together.first});
         }
+        share_ways(looks);
         Fingerprint print = pieces_print_;
-        print.add(std::string_view("sun on patches 3"));
+        print.add(std::string_view("sun on patches 5"));
         if (shelf_.find)
             if (const auto bytes = shelf_.find(print))
-                if (auto known = light::Sunlit::read(*bytes, looks.size(), surfaces_.spaces.size(), out_.patches.count(), surfaces_.portals.size()); known && known->panes.size() == light::figures_of(surfaces_).size()) {
+                if (auto known = light::Sunlit::read(*bytes, looks.size(), out_.patches.count(), surfaces_.portals.size()); known && known->panes.size() == light::figures_of(surfaces_).size()) {
                     out_.sunlit = std::move(*known);
                     return;
                 }
         for (size_t h = 0; h < climate::kHours; ++h)
             if (out_.sun_of_hour[h] >= 0) looks[static_cast<size_t>(out_.sun_of_hour[h])].scene = &scene(all[out_.states.in(climate::moment_of(static_cast<int>(h) / 24, 12).month) / light::kMostStates], 0);
-        out_.sunlit = light::look_for_suns(out_.patches, looks, surfaces_.spaces.size(), [&] { return cancel_.requested(); });
+        out_.sunlit = light::look_for_suns(out_.patches, looks, [&] { return cancel_.requested(); });
         out_.sunlit.panes = light::figures_of(surfaces_);
         out_.record.rays += out_.sunlit.rays;
         if (!cancel_.requested() && shelf_.keep) shelf_.keep(print, out_.sunlit.write());

@@ -52,12 +52,14 @@ YearAnswer::Reckoner::FaceLight YearAnswer::Reckoner::face_light(size_t face, bo
                 for (uint32_t e = 0; e < of.size(); ++e) off_patches[places[of[e]]] += piece->value(row, e) / n;
             }
         const auto sun = in_.hourly->sun_through(piece->panes, 0);
+        std::vector<float> off_sunlit(lit(), 0.0f);
+        for (size_t p = 0; p < off_patches.size(); ++p)
+            if (off_patches[p] > 0) in_.hourly->each_hour_on(p, sun, [&](size_t r, const light::Sunlit::Beam&, float lux) { off_sunlit[r] += lux * off_patches[p]; });
         for (size_t r = 0; r < lit(); ++r) {
             if (in_.hourly->state_of(r) != s) continue;
             const Eigen::Map<const Eigen::VectorXf> shine(in_.sky->row(r).data(), static_cast<Eigen::Index>(layout.columns()));
             const float sky_watts = watts ? in_.sky->watts_of_sky[r] : 1.0f, beam_watts = watts ? in_.sky->watts_of_beam[r] : 1.0f;
-            float reflected = 0;
-            in_.hourly->each_sunlit(r, sun, [&](const light::Sunlit::Beam& beam, float lux) { reflected += lux * off_patches[beam.patch]; });
+            const float reflected = off_sunlit[r];
             out.on[r] += sky_watts * shine.dot(on) + beam_watts * reflected;
             out.through[r] += sky_watts * shine.dot(through) + beam_watts * reflected * evenly;
         }
@@ -168,16 +170,16 @@ YearHour YearAnswer::Reckoner::hour(size_t plane, int hour, Operation operation)
             HourSun sun;
             sun.outdoors.assign(light.patches.count(), 0.0f);
             sun.doubt = sun.outdoors;
-            in_.hourly->each_sunlit(r, in_.hourly->sun_through(from->panes, k), [&](const light::Sunlit::Beam& beam, float lux) {
+            in_.hourly->each_sunlit(r, in_.hourly->sun_through(from->panes, k), [&](size_t patch, const light::Sunlit::Beam& beam, float lux) {
                 const int group = in_.hourly->group_of_portal(beam.portal);
-                const bool indoors = light.patches.patches[beam.patch].space >= 0;
+                const bool indoors = light.patches.patches[patch].space >= 0;
                 if (indoors && state_of_group(group) != k) return;
                 auto& list = indoors ? sun.indoors[group] : sun.outdoors;
                 if (list.empty()) list.assign(light.patches.count(), 0.0f);
-                list[beam.patch] += lux;
+                list[patch] += lux;
                 auto edge = beam;
                 edge.share = lux;
-                sun.doubt[beam.patch] += light::doubt_of(edge);
+                sun.doubt[patch] += light::doubt_of(edge);
             });
             for (size_t i = 0; i < from->points(); ++i) {
                 const size_t point = light.blocks[b].first + i;
@@ -269,21 +271,29 @@ YearAnswer::Reckoner::PatchesSum YearAnswer::Reckoner::sunlit_in(size_t block, s
     std::vector<bool> wanted(light.patches.count(), false);
     for (const uint32_t p : in_.hourly->patches_of(block, trees, layer)) wanted[p] = true;
     const auto through = in_.hourly->sun_through(piece.panes, layer);
+    const int groups = static_cast<int>(in_.groups.size());
+    // By lit hour, of those that count: which groups stand in this state, through none first; and what comes to it because others stand otherwise.
+    std::vector<std::vector<bool>> stands(lit());
+    std::vector<double> more(lit(), 0.0);
     for (size_t r = 0; r < lit(); ++r) {
         const auto h = static_cast<size_t>(in_.sky->hours[r]);
         if (!hours[h] || in_.hourly->state_of(r) != trees) continue;
         const auto now = states_in(operation, h);
-        const auto state_of = [&](int group) { return group < 0 ? size_t{0} : static_cast<size_t>(now[static_cast<size_t>(group)]); };
-        const double more = in_.hourly->more(plane, layer, now);
-        in_.hourly->each_sunlit(r, through, [&](const light::Sunlit::Beam& beam, float lux) {
-            if (!wanted[beam.patch]) return;
-            if (light.patches.patches[beam.patch].space >= 0) {
+        for (int g = -1; g < groups; ++g) stands[r].push_back((g < 0 ? 0 : static_cast<size_t>(now[static_cast<size_t>(g)])) == layer);
+        more[r] = in_.hourly->more(plane, layer, now);
+    }
+    for (uint32_t p = 0; p < wanted.size(); ++p) {
+        if (!wanted[p]) continue;
+        const bool indoors = light.patches.patches[p].space >= 0;
+        in_.hourly->each_hour_on(p, through, [&](size_t r, const light::Sunlit::Beam& beam, float lux) {
+            if (stands[r].empty()) return;
+            if (indoors) {
                 const int group = in_.hourly->group_of_portal(beam.portal), opening = beam.portal >= 0 ? light.opening_of_portal[static_cast<size_t>(beam.portal)] : -1;
-                if (state_of(group) == layer) out.add(beam.patch, group, opening >= 0 ? opening : static_cast<int>(light.openings.size()), static_cast<double>(lux), more);
+                if (stands[r][static_cast<size_t>(group + 1)]) out.add(p, group, opening >= 0 ? opening : static_cast<int>(light.openings.size()), static_cast<double>(lux), more[r]);
                 return;
             }
-            for (int g = -1; g < static_cast<int>(in_.groups.size()); ++g)
-                if (state_of(g) == layer) out.add(beam.patch, g, -1, static_cast<double>(lux), more);
+            for (int g = -1; g < groups; ++g)
+                if (stands[r][static_cast<size_t>(g + 1)]) out.add(p, g, -1, static_cast<double>(lux), more[r]);
         });
     }
     out.settle();

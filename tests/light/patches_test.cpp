@@ -75,13 +75,16 @@ TEST(Patches, half_in_the_shadow_of_a_wall_have_half_of_the_sun) {
     const PatchSet set = ground(2, 64).take();
     const float half = std::sqrt(0.5f);
     const SunLook look{{-half, 0, half}, &scene, 0};
-    const Sunlit lit = look_for_suns(set, std::span(&look, 1), 0);
+    const Sunlit lit = look_for_suns(set, std::span(&look, 1));
     double light = 0, all = 0;
     for (size_t i = 0; i < set.count(); ++i)
         for (const PatchSpot& spot : set.spots_of(i)) all += spot.hits;
-    for (const auto& beam : lit.beams) {
+    for (size_t patch = 0; patch < set.count(); ++patch) {
+        if (lit.on(patch).empty()) continue;
+        ASSERT_EQ(lit.on(patch).size(), 1u);
+        const auto& beam = lit.on(patch)[0];
         double weight = 0;
-        for (const PatchSpot& spot : set.spots_of(beam.patch)) weight += spot.hits;
+        for (const PatchSpot& spot : set.spots_of(patch)) weight += spot.hits;
         light += static_cast<double>(beam.share) * weight;
         EXPECT_LE(beam.share, half * 1.0001f);
         // Of the whole of the light: largest where an edge runs through, and never nought, since few spots that agree prove little.
@@ -118,15 +121,15 @@ TEST(Patches, sun_that_was_written_comes_back_and_damaged_sun_does_not) {
     const Scene scene(s);
     const PatchSet set = ground(2, 16).take();
     const SunLook look{normalized(Vec3f{0.3f, 0.2f, 0.7f}), &scene, 0};
-    const Sunlit lit = look_for_suns(set, std::span(&look, 1), 0);
-    const auto back = Sunlit::read(lit.write(), 1, 0, set.count(), 0);
+    const Sunlit lit = look_for_suns(set, std::span(&look, 1));
+    const auto back = Sunlit::read(lit.write(), 1, set.count(), 0);
     ASSERT_TRUE(back);
     EXPECT_EQ(back->beams.size(), lit.beams.size());
     std::string cut = lit.write();
     cut.pop_back();
-    EXPECT_FALSE(Sunlit::read(cut, 1, 0, set.count(), 0));
-    EXPECT_FALSE(Sunlit::read(lit.write(), 2, 0, set.count(), 0)) << "of another number of suns";
-    EXPECT_FALSE(Sunlit::read(lit.write(), 1, 0, 1, 0)) << "of patches that are not there";
+    EXPECT_FALSE(Sunlit::read(cut, 1, set.count(), 0));
+    EXPECT_FALSE(Sunlit::read(lit.write(), 0, set.count(), 0)) << "of fewer suns";
+    EXPECT_FALSE(Sunlit::read(lit.write(), 1, 1, 0)) << "of patches that are not there";
 }
 
 TEST(Patches, the_more_spots_agree_the_less_is_left_to_doubt) {
@@ -137,4 +140,30 @@ TEST(Patches, the_more_spots_agree_the_less_is_left_to_doubt) {
         before = doubt;
     }
     EXPECT_EQ(doubt_of({0, -1, 0, 4, 0}), 0) << "where nothing is lit there is nothing to be told of";
+}
+
+TEST(Patches, a_spot_may_look_for_the_sun_of_a_neighbouring_day_instead) {
+    geometry::Surfaces s;
+    const uint32_t wall = s.add_surface({});
+    s.add_quad(wall, {0, -50, 0}, {0, 50, 0}, {0, 50, 1}, {0, -50, 1});
+    s.add_quad(wall, {0, 50, 0}, {0, -50, 0}, {0, -50, 1}, {0, 50, 1});
+    const Scene scene(s);
+    const PatchSet set = ground(2, 64).take();
+    // Three suns in the west, 0.4 degrees apart, each looked for by itself and by a third of the spots for the others.
+    std::vector<SunLook> each, shared;
+    for (uint32_t k = 0; k < 3; ++k) {
+        const float height = 0.785f + 0.007f * (static_cast<float>(k) - 1);
+        each.push_back({{-std::cos(height), 0, std::sin(height)}, &scene, 0});
+        shared.push_back(each.back());
+        shared.back().seen_as = {k, 1, std::min(k + 1, 2u)};
+    }
+    const Sunlit exact = look_for_suns(set, each), near = look_for_suns(set, shared);
+    EXPECT_LT(near.rays, exact.rays);
+    for (uint16_t k = 0; k < 3; ++k) {
+        double light[2] = {0, 0};
+        for (size_t p = 0; p < set.count(); ++p)
+            for (const auto* lit : {&exact, &near})
+                for (const auto& beam : lit->on(p, k, k + 1u)) light[lit == &near] += static_cast<double>(beam.share);
+        EXPECT_NEAR(light[1] / light[0], 1, 0.01) << k;
+    }
 }
