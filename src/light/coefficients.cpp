@@ -73,6 +73,19 @@ struct Site {
     size_t plane, point;
 };
 
+// Patches that were not met before, a spot of each.
+struct Fresh {
+    PatchSet set;
+    std::vector<uint32_t> numbers;
+    void add(const PatchGatherer::Met& met, uint32_t number) {
+        const auto spot = static_cast<uint32_t>(set.spots.size());
+        set.spots.push_back(met.spot);
+        set.patches.push_back({met.patch, met.space, met.veil, spot, spot + 1, met.level, 0});
+        numbers.push_back(number);
+    }
+};
+constexpr uint32_t kThirds = 3;
+
 class Work {
  public:
     explicit Work(const CoefficientTask& task) : task_(task) {
@@ -163,22 +176,19 @@ class Work {
                 if (!numbers_.contains(met.patch)) seen.push_back(&met);
         // One spot of each is enough for that, the same whatever the order in which they were met.
         std::sort(seen.begin(), seen.end(), [](const auto* a, const auto* b) { return std::pair{a->space, a->patch} != std::pair{b->space, b->patch} ? std::pair{a->space, a->patch} < std::pair{b->space, b->patch} : stands_before(a->spot, b->spot); });
-        PatchSet fresh;
-        std::vector<uint32_t> numbers;
+        // What lies outdoors is lit by half of all suns: a third of them tells enough, another third from patch to patch.
+        std::array<Fresh, kThirds + 1> fresh;
         for (const auto* met : seen) {
             const auto [known, is_new] = numbers_.try_emplace(met->patch, static_cast<uint32_t>(numbers_.size()));
-            if (!is_new) continue;
-            numbers.push_back(known->second);
-            const auto spot = static_cast<uint32_t>(fresh.spots.size());
-            fresh.spots.push_back(met->spot);
-            fresh.patches.push_back({met->patch, met->space, met->veil, spot, spot + 1, met->level, 0});
+            if (is_new) fresh[met->space >= 0 ? kThirds : met->patch % kThirds].add(*met, known->second);
         }
         shone_.resize(numbers_.size(), ByState{});
         parallel_for(sums_.size(), [&](size_t i) {
             for (PatchSums::Sum& sum : sums_[i].all())
                 if (sum.number == PatchSums::kUnknown) sum.number = numbers_.at(sum.key);
         });
-        shine_on(fresh, numbers, cancel);
+        for (uint32_t third = 0; third < kThirds; ++third) shine_on(fresh[third], third, kThirds, cancel);
+        shine_on(fresh[kThirds], 0, 1, cancel);
     }
 
     void take_patches() {
@@ -191,19 +201,23 @@ class Work {
         for (uint32_t i = 0; i < number_of_place_.size(); ++i) place_of_number_[number_of_place_[i]] = i;
     }
 
-    void shine_on(const PatchSet& fresh, const std::vector<uint32_t>& numbers, const Cancel& cancel) {
-        // All states are seen by one ray.
+    // Every so manieth of the typical suns from first on stands for all. All states are seen by one ray.
+    void shine_on(const Fresh& fresh, uint32_t first, uint32_t step, const Cancel& cancel) {
         const auto suns = static_cast<uint32_t>(task_.typical[0].suns.size());
         std::vector<SunLook> looks;
+        std::vector<std::pair<size_t, size_t>> of;  // state and sun
         for (size_t k = 0; k < states_; ++k)
-            for (uint32_t sun = 0; sun < suns; ++sun) looks.push_back({task_.typical[k].suns[sun].to, task_.scene, k, {sun, sun, sun}});
-        const Sunlit found = look_for_suns(fresh, looks, [&] { return cancel.requested(); });
+            for (uint32_t sun = first, n = 0; sun < suns; sun += step, ++n) {
+                looks.push_back({task_.typical[k].suns[sun].to, task_.scene, k, {n, n, n}});
+                of.emplace_back(k, sun);
+            }
+        const Sunlit found = look_for_suns(fresh.set, looks, [&] { return cancel.requested(); });
         tally_.rays += found.rays;
-        for (size_t p = 0; p < fresh.count(); ++p)
+        for (size_t p = 0; p < fresh.set.count(); ++p)
             for (const Sunlit::Beam& beam : found.on(p)) {
-                const size_t k = beam.sun / suns;
-                const float share = beam.share * veil_share(*task_.scene, fresh.patches[p].veil, looks[beam.sun].to);
-                shone_[numbers[p]][k] += static_cast<float>(task_.typical[k].suns[beam.sun % suns].lux) * share;
+                const auto [k, sun] = of[beam.sun];
+                const float share = static_cast<float>(step) * beam.share * veil_share(*task_.scene, fresh.set.patches[p].veil, looks[beam.sun].to);
+                shone_[fresh.numbers[p]][k] += static_cast<float>(task_.typical[k].suns[sun].lux) * share;
             }
     }
 

@@ -45,6 +45,7 @@ class Merging {
     MergedPatches run() {
         gather();
         for (uint32_t level = 0; level < kWidest; ++level) merge(level);
+        pack();
         MergedPatches out;
         make(out);
         return out;
@@ -115,6 +116,26 @@ class Merging {
         nodes_.push_back({key, level, like.patch, like.spot, 0, kNone});
         levels_[level].push_back(static_cast<uint32_t>(nodes_.size() - 1));
         return levels_[level].back();
+    }
+
+    // What is left at the widest level has no neighbour that mirrors or faces alike, often of next to no worth: those of one space are taken together one after another.
+    void pack() {
+        std::vector<uint32_t> left;
+        std::swap(left, at_level(kWidest));
+        at_level(kWidest + 1);
+        const auto order = [&](uint32_t n) {
+            const Node& node = nodes_[n];
+            return std::tuple{node.patch->veil, node.patch->space, node.spot->sharpness, order_of(node.spot->sharpness < 0 ? node.spot->normal : node.spot->mirror), node.key};
+        };
+        std::sort(left.begin(), left.end(), [&](uint32_t a, uint32_t b) { return order(a) < order(b); });
+        const auto alike = [&](const Node& a, const Node& b) { return a.patch->veil == b.patch->veil && a.patch->space == b.patch->space && (a.spot->sharpness < 0) == (b.spot->sharpness < 0); };
+        for (size_t first = 0, last = 0; first < left.size(); first = last) {
+            float worth = 0;
+            for (; last < left.size() && alike(nodes_[left[first]], nodes_[left[last]]) && (last == first || worth + nodes_[left[last]].worth <= share_of(nodes_[left[first]])); ++last) worth += nodes_[left[last]].worth;
+            const uint32_t to = new_node(nodes_[left[first]].key, kWidest + 1, nodes_[left[first]]);
+            nodes_[to].worth = worth;
+            for (size_t i = first; i < last; ++i) nodes_[left[i]].into = to;
+        }
     }
 
     void make(MergedPatches& out) {

@@ -5,14 +5,14 @@
 
 namespace wp::question {
 
-void HourlyLight::add_sun_variance(size_t points, const Part& rows, int group, const SunThrough& through, std::span<const size_t> hours, float* to) const {
+void HourlyLight::add_sun_variance(size_t points, const PatchPart& rows, int group, const SunThrough& through, std::span<const size_t> hours, float* to) const {
     each_of_part(rows, group, through, hours, [&](uint32_t place, size_t h, light::Sunlit::Beam beam, float lux) {
         beam.share = lux;
         const float doubt = light::doubt_of(beam);
-        for (size_t t = 0; t < rows.tiles; ++t) {
+        for (size_t t = 0; t * kTile < points; ++t) {
             const size_t at = (t * rows.patches.size() + place) * kTile;
             for (size_t p = 0; p < std::min(kTile, points - t * kTile); ++p)
-                to[hours[h] * points + t * kTile + p] += rows.noise_of_patches[at + p] * lux * lux + rows.of_patches[at + p] * rows.of_patches[at + p] * doubt;
+                to[hours[h] * points + t * kTile + p] += rows.noise[at + p] * lux * lux + rows.taken[at + p] * rows.taken[at + p] * doubt;
         }
     });
 }
@@ -25,12 +25,13 @@ void HourlyLight::add_variance(size_t block, size_t state, int group, size_t lay
     const size_t points = light_->blocks[block].count;
     const SunThrough through = sun_through(rows.panes, layer);
     std::vector<float> sky(to.size(), 0.0f);
-    parallel_for((hours.size() + kPanel - 1) / kPanel, [&](size_t k) {
-        const auto panel = hours.subspan(k * kPanel, std::min(kPanel, hours.size() - k * kPanel));
-        reckon(points, rows, panel, true, sky.data());
-        for (const size_t r : panel)
+    const auto spans = by_span(hours);
+    parallel_for(spans.size(), [&](size_t k) {
+        for (size_t h = 0; h < spans[k].size(); h += kPanel) reckon(points, rows, spans[k].subspan(h, std::min(kPanel, spans[k].size() - h)), true, sky.data());
+        for (const size_t r : spans[k])
             for (size_t p = 0; p < points; ++p) to[r * points + p] += sky[r * points + p] * from->sky_noise(p);
-        add_sun_variance(points, rows, group, through, panel, to.data());
+        add_sun_variance(points, rows.outdoors, group, through, spans[k], to.data());
+        add_sun_variance(points, *rows.indoors, group, through, spans[k], to.data());
     });
 }
 

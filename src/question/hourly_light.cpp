@@ -145,6 +145,14 @@ void HourlyLight::number_suns() {
         r += lit ? 1 : 0;
     }
     first_sun_.push_back(suns);
+    spans_ = (sky_->hours.size() + kSpan - 1) / kSpan + 1;
+    span_first_.resize(light_->patches.count() * spans_);
+    parallel_for(light_->patches.count(), [&](size_t p) {
+        const auto before = [](const light::Sunlit::Beam& beam, uint32_t sun) { return beam.sun < sun; };
+        const auto all = light_->sunlit.on(p);
+        for (size_t n = 0; n < spans_; ++n)
+            span_first_[p * spans_ + n] = light_->sunlit.first[p] + static_cast<uint32_t>(std::lower_bound(all.begin(), all.end(), first_sun_[std::min(n * kSpan, sky_->hours.size())], before) - all.begin());
+    }, 64);
 }
 
 bool HourlyLight::serves(const YearLight* light, const YearSky* sky, const geometry::Surfaces& panes, const std::vector<int>& group_of_opening) const {
@@ -254,7 +262,9 @@ HourlyLight::Part HourlyLight::unpack(size_t block, size_t state, int group, siz
         out.columns.push_back(c);
     }
     out.tiles = (light_->blocks[block].count + kTile - 1) / kTile;
-    unpack_patches(block, state, group, layer, *from, noise, out);
+    out.panes = from->panes;
+    out.outdoors = unpack_patches(block, state, group, layer, *from, noise);
+    out.indoors = indoors(block, state, layer, *from, noise);
     out.dense.assign(out.tiles * out.columns.size() * kTile, 0.0f);
     const PaneChange* change = change_of(from->panes, layer);
     parallel_for(out.tiles, [&](size_t tile) {
@@ -271,11 +281,13 @@ HourlyLight::Part HourlyLight::unpack(size_t block, size_t state, int group, siz
     return out;
 }
 
-// Light onto a patch indoors came by whatever window the sun shone through, so that each group has all of these.
-void HourlyLight::unpack_patches(size_t block, size_t state, int group, size_t layer, const light::CompactCoefficients& from, bool noise, Part& out) {
+HourlyLight::PatchPart HourlyLight::unpack_patches(size_t block, size_t state, int group, size_t layer, const light::CompactCoefficients& from, bool noise) {
     const auto& all = patches_of(block, state, layer);
-    const auto counts = [&](const light::CompactCoefficients::PatchRow& row, uint32_t patch) { return from.patches().patches[patch].space >= 0 || group_of(row.row / light::kEntries) == group; };
-    out.panes = from.panes;
+    const auto counts = [&](const light::CompactCoefficients::PatchRow& row, uint32_t patch) {
+        const bool inside = from.patches().patches[patch].space >= 0;
+        return group == kAnyGroup ? inside : !inside && group_of(row.row / light::kEntries) == group;
+    };
+    PatchPart out;
     std::vector<int32_t> place(light_->patches.count(), -1);
     for (size_t i = 0; i < from.points(); ++i)
         for (const auto& row : from.patch_rows(i))
@@ -286,10 +298,11 @@ void HourlyLight::unpack_patches(size_t block, size_t state, int group, size_t l
         place[p] = static_cast<int32_t>(out.patches.size());
         out.patches.push_back(p);
     }
-    out.of_patches.assign(out.tiles * out.patches.size() * kTile, 0.0f);
-    if (noise) out.noise_of_patches = out.of_patches;
+    const size_t tiles = (from.points() + kTile - 1) / kTile;
+    out.taken.assign(tiles * out.patches.size() * kTile, 0.0f);
+    if (noise) out.noise = out.taken;
     const PaneChange* change = change_of(from.panes, layer);
-    parallel_for(out.tiles, [&](size_t tile) {
+    parallel_for(tiles, [&](size_t tile) {
         for (size_t i = tile * kTile; i < std::min(from.points(), (tile + 1) * kTile); ++i)
             for (const auto& row : from.patch_rows(i)) {
                 const auto patches = from.patches_of(row);
@@ -297,11 +310,22 @@ void HourlyLight::unpack_patches(size_t block, size_t state, int group, size_t l
                 for (uint32_t e = 0; e < patches.size(); ++e) {
                     if (!counts(row, patches[e])) continue;
                     const size_t at = (tile * out.patches.size() + static_cast<size_t>(place[all[patches[e]]])) * kTile + i % kTile;
-                    out.of_patches[at] += from.value(row, e) * times;
-                    if (noise) out.noise_of_patches[at] += from.value(row, e) * times * times * row.noise;
+                    out.taken[at] += from.value(row, e) * times;
+                    if (noise) out.noise[at] += from.value(row, e) * times * times * row.noise;
                 }
             }
     });
+    return out;
+}
+
+std::shared_ptr<const HourlyLight::PatchPart> HourlyLight::indoors(size_t block, size_t state, size_t layer, const light::CompactCoefficients& from, bool noise) {
+    if (noise) return std::make_shared<const PatchPart>(unpack_patches(block, state, kAnyGroup, layer, from, true));
+    auto& known = indoors_[{block, state, layer}];
+    if (known == nullptr) {
+        known = std::make_shared<const PatchPart>(unpack_patches(block, state, kAnyGroup, layer, from, false));
+        bytes_of_parts_ += known->bytes();
+    }
+    return known;
 }
 
 float HourlyLight::patch_factor(const PaneChange* change, uint32_t row) const {
@@ -309,7 +333,7 @@ float HourlyLight::patch_factor(const PaneChange* change, uint32_t row) const {
     return entry == Entry::off_ground || entry == Entry::off_outdoors ? factor(change, entry, row / light::kEntries, 0) : 1.0f;
 }
 
-std::vector<std::vector<HourlyLight::SunRow>> HourlyLight::sun_rows(const Part& rows, int group, const SunThrough& through, std::span<const size_t> hours) const {
+std::vector<std::vector<HourlyLight::SunRow>> HourlyLight::sun_rows(const PatchPart& rows, int group, const SunThrough& through, std::span<const size_t> hours) const {
     std::vector<std::vector<SunRow>> out((hours.size() + kAbreast - 1) / kAbreast);
     each_of_part(rows, group, through, hours, [&](uint32_t place, size_t h, const light::Sunlit::Beam&, float lux) {
         auto& list = out[h / kAbreast];
@@ -319,16 +343,25 @@ std::vector<std::vector<HourlyLight::SunRow>> HourlyLight::sun_rows(const Part& 
     return out;
 }
 
-void HourlyLight::add_sun(size_t points, const Part& rows, int group, const SunThrough& through, std::span<const size_t> hours, float* to) const {
+void HourlyLight::add_sun(size_t points, const PatchPart& rows, int group, const SunThrough& through, std::span<const size_t> hours, float* to) const {
     if (rows.patches.empty()) return;
     const auto sun = sun_rows(rows, group, through, hours);
     float sums[kAbreast * kTile];
-    for (size_t t = 0; t < rows.tiles; ++t)
+    for (size_t t = 0; t * kTile < points; ++t)
         for (size_t h = 0; h < hours.size(); h += kAbreast) {
             if (sun[h / kAbreast].empty()) continue;
-            tile_of(sun[h / kAbreast], rows.of_patches.data() + t * rows.patches.size() * kTile, sums);
+            tile_of(sun[h / kAbreast], rows.taken.data() + t * rows.patches.size() * kTile, sums);
             add_sums(sums, points, t, hours.subspan(h, std::min(kAbreast, hours.size() - h)), to);
         }
+}
+
+std::vector<std::span<const size_t>> HourlyLight::by_span(std::span<const size_t> hours) {
+    std::vector<std::span<const size_t>> out;
+    for (size_t first = 0, last = 0; first < hours.size(); first = last) {
+        while (last < hours.size() && hours[last] / kSpan == hours[first] / kSpan) ++last;
+        out.push_back(hours.subspan(first, last - first));
+    }
+    return out;
 }
 
 std::vector<size_t> HourlyLight::alike(std::span<const size_t> hours) const {
@@ -340,12 +373,13 @@ std::vector<size_t> HourlyLight::alike(std::span<const size_t> hours) const {
 const HourlyLight::Part& HourlyLight::part(size_t block, size_t state, int group, size_t layer) {
     if (bytes_of_parts_ > kRoom / 4) {
         parts_.clear();
+        indoors_.clear();
         bytes_of_parts_ = 0;
     }
     const auto [it, is_new] = parts_.try_emplace({block, state, group, layer});
     if (is_new) {
         it->second = unpack(block, state, group, layer);
-        bytes_of_parts_ += (it->second.dense.size() + it->second.of_patches.size() + it->second.patches.size()) * sizeof(float);
+        bytes_of_parts_ += it->second.dense.size() * sizeof(float) + it->second.outdoors.bytes();
     }
     return it->second;
 }
@@ -393,10 +427,12 @@ void HourlyLight::reckon_block(size_t block, int group, size_t layer, const std:
         if (rows.tiles == 0) continue;
         const SunThrough through = sun_through(rows.panes, layer);
         const size_t points = light_->blocks[block].count;
-        parallel_for((here.size() + kSpan - 1) / kSpan, [&](size_t k) {
-            const auto span = alike(std::span(here).subspan(k * kSpan, std::min(kSpan, here.size() - k * kSpan)));
+        const auto spans = by_span(here);
+        parallel_for(spans.size(), [&](size_t k) {
+            const auto span = alike(spans[k]);
             for (size_t h = 0; h < span.size(); h += kPanel) reckon(points, rows, std::span(span).subspan(h, std::min(kPanel, span.size() - h)), false, to);
-            add_sun(points, rows, group, through, span, to);
+            add_sun(points, rows.outdoors, group, through, span, to);
+            add_sun(points, *rows.indoors, group, through, span, to);
         });
     }
 }

@@ -68,18 +68,14 @@ class HourlyLight {
     /// The sun on one patch. Calls see(lit hour, beam, lux), hours ascending: indoors lux of the beam that came by beam.portal, outdoors of all that falls there. Waits for no lock.
     template <class See>
     void each_hour_on(size_t patch, const SunThrough& through, See&& see) const {
-        see_beams(patch, light_->sunlit.on(patch), through, see);
-    }
-    /// The same of lit hours from one to before another.
-    template <class See>
-    void each_hour_on(size_t patch, size_t from, size_t to, const SunThrough& through, See&& see) const {
-        see_beams(patch, light_->sunlit.on(patch, first_sun_[from], first_sun_[to]), through, see);
+        see_beams(patch, light_->sunlit.on(patch), through, [](size_t, const light::Sunlit::Beam&) { return true; }, see);
     }
     /// The sun of a lit hour on all patches: see(patch, beam, lux).
     template <class See>
     void each_sunlit(size_t lit_hour, const SunThrough& through, See&& see) const {
         for (size_t p = 0; p < light_->patches.count(); ++p)
-            each_hour_on(p, lit_hour, lit_hour + 1, through, [&](size_t, const light::Sunlit::Beam& beam, float lux) { see(p, beam, lux); });
+            see_beams(p, light_->sunlit.on(p, first_sun_[lit_hour], first_sun_[lit_hour + 1]), through, [](size_t, const light::Sunlit::Beam&) { return true; },
+                      [&](size_t, const light::Sunlit::Beam& beam, float lux) { see(p, beam, lux); });
     }
     /// What the sun brought onto each patch in all lit hours of one state of trees and ground, lux times hours. Onto patches indoors: through the windows of one group only, or
     /// of kAnyGroup.
@@ -114,28 +110,35 @@ class HourlyLight {
     void number_suns();
     /// Points of a tile, hours whose sky is laid out together, and hours whose sun is looked up together.
     static constexpr size_t kTile = 16, kPanel = 32, kSpan = 256;
+    // What points take off patches.
+    struct PatchPart {
+        std::vector<uint32_t> patches;         // of all; that points take anything off, ascending
+        std::vector<float> taken;              // tile x patch x point
+        std::vector<float> noise;              // likewise, times the noise; only where errors are asked for
+        size_t bytes() const { return (taken.size() + noise.size() + patches.size()) * sizeof(float); }
+    };
     // Rows of all points of a block through one group (-1: through none), in one state of its blinds and one of trees and ground: in tiles of points, for
     // the columns that any of them uses. No tiles: no light.
     struct Part {
         size_t tiles = 0;
         std::vector<uint32_t> columns;         // of the layout
         std::vector<float> dense;              // tile x column x point
-        // What points take off patches: those outdoors through this group; those indoors through any, each light by where it came in.
-        std::vector<uint32_t> patches;         // of all; that points take anything off, ascending
-        std::vector<float> of_patches;         // tile x patch x point
-        std::vector<float> noise_of_patches;   // likewise, times the noise; only where errors are asked for
+        PatchPart outdoors;                    // through this group
+        std::shared_ptr<const PatchPart> indoors;  // the same for all groups: each light counts by where it came in
         light::PaneFigures panes;
     };
     std::shared_ptr<const std::vector<float>> veils_of(const light::PaneFigures& then, size_t layer);
-    void unpack_patches(size_t block, size_t state, int group, size_t layer, const light::CompactCoefficients& from, bool noise, Part& out);
-    template <class See>
-    void see_beams(size_t patch, std::span<const light::Sunlit::Beam> beams, const SunThrough& through, See&& see) const {
+    // group: kAnyGroup: of patches indoors.
+    PatchPart unpack_patches(size_t block, size_t state, int group, size_t layer, const light::CompactCoefficients& from, bool noise);
+    std::shared_ptr<const PatchPart> indoors(size_t block, size_t state, size_t layer, const light::CompactCoefficients& from, bool noise);
+    template <class Wanted, class See>
+    void see_beams(size_t patch, std::span<const light::Sunlit::Beam> beams, const SunThrough& through, Wanted&& wanted, See&& see) const {
         const size_t portals = panes_.portals.size(), layers = light_->layers.size();
         const bool indoors = light_->patches.patches[patch].space >= 0;
         const int veil = light_->patches.patches[patch].veil;
         for (const auto& beam : beams) {
             const int r = lit_of_sun_[beam.sun];
-            if (r < 0) continue;
+            if (r < 0 || !wanted(static_cast<size_t>(r), beam)) continue;
             const auto lit_hour = static_cast<size_t>(r);
             float lux = sky_->beam[lit_hour] * beam.share;
             if (indoors && beam.portal >= 0) lux *= (*through.beams)[(lit_hour * portals + static_cast<size_t>(beam.portal)) * layers + through.layer];
@@ -143,31 +146,37 @@ class HourlyLight {
             if (lux > 0) see(lit_hour, beam, lux);
         }
     }
+    // Beams of a patch in lit hours from n kSpan on, kSpan of them.
+    std::span<const light::Sunlit::Beam> beams_of_span(size_t patch, size_t n) const {
+        const uint32_t* at = &span_first_[patch * spans_ + n];
+        return {light_->sunlit.beams.data() + at[0], light_->sunlit.beams.data() + at[1]};
+    }
     // What the sun brings onto a patch in hours that are reckoned together.
     struct SunRow {
-        uint32_t place = 0;                    // in Part
+        uint32_t place = 0;                    // in PatchPart
         std::array<float, 4> lux{};
     };
-    std::vector<std::vector<SunRow>> sun_rows(const Part& rows, int group, const SunThrough& through, std::span<const size_t> hours) const;
-    // Calls see(place, index of the hour, beam, lux), places ascending, for what comes through a group.
+    std::vector<std::vector<SunRow>> sun_rows(const PatchPart& rows, int group, const SunThrough& through, std::span<const size_t> hours) const;
+    // Calls see(place, index of the hour, beam, lux), places ascending, for what comes through a group. The hours are of one span.
     template <class See>
-    void each_of_part(const Part& rows, int group, const SunThrough& through, std::span<const size_t> hours, See&& see) const {
+    void each_of_part(const PatchPart& rows, int group, const SunThrough& through, std::span<const size_t> hours, See&& see) const {
         if (hours.empty()) return;
-        static thread_local std::vector<int> index;  // of each lit hour
-        index.assign(sky_->hours.size(), -1);
-        for (size_t h = 0; h < hours.size(); ++h) index[hours[h]] = static_cast<int>(h);
-        const auto [first, last] = std::ranges::minmax(hours);
+        std::array<int16_t, kSpan> index;
+        index.fill(-1);
+        const size_t span = hours[0] / kSpan;
+        for (size_t h = 0; h < hours.size(); ++h) index[hours[h] - span * kSpan] = static_cast<int16_t>(h);
         for (uint32_t place = 0; place < rows.patches.size(); ++place) {
             const uint32_t patch = rows.patches[place];
-            const bool indoors = light_->patches.patches[patch].space >= 0;
-            each_hour_on(patch, first, last + 1, through, [&](size_t r, const light::Sunlit::Beam& beam, float lux) {
-                if (index[r] >= 0 && (!indoors || group_of_portal(beam.portal) == group)) see(place, static_cast<size_t>(index[r]), beam, lux);
-            });
+            const bool any = light_->patches.patches[patch].space < 0;
+            see_beams(patch, beams_of_span(patch, span), through, [&](size_t r, const light::Sunlit::Beam& beam) { return (any || group_of_portal(beam.portal) == group) && index[r - span * kSpan] >= 0; },
+                      [&](size_t r, const light::Sunlit::Beam& beam, float lux) { see(place, static_cast<size_t>(index[r - span * kSpan]), beam, lux); });
         }
     }
+    // Hours cut where spans end.
+    static std::vector<std::span<const size_t>> by_span(std::span<const size_t> hours);
     // Each hour beside the same hour of the next days: what is reckoned together is lit alike.
     std::vector<size_t> alike(std::span<const size_t> hours) const;
-    void add_sun(size_t points, const Part& rows, int group, const SunThrough& through, std::span<const size_t> hours, float* to) const;
+    void add_sun(size_t points, const PatchPart& rows, int group, const SunThrough& through, std::span<const size_t> hours, float* to) const;
     // Light of a block through one group in one state of its blinds, of the hours that were wanted so far.
     struct Through {
         std::vector<float> light;              // lit hours x points
@@ -178,7 +187,7 @@ class HourlyLight {
     // Adds up hours of a block into lit hours x points.
     // squared: of what shines its square.
     void reckon(size_t points, const Part& rows, std::span<const size_t> hours, bool squared, float* to) const;
-    void add_sun_variance(size_t points, const Part& rows, int group, const SunThrough& through, std::span<const size_t> hours, float* to) const;
+    void add_sun_variance(size_t points, const PatchPart& rows, int group, const SunThrough& through, std::span<const size_t> hours, float* to) const;
     void add_variance(size_t block, size_t state, int group, size_t layer, std::span<const size_t> hours, std::vector<float>& to);
     size_t piece_index(size_t block, size_t state, size_t layer) const;
     // more: by hour of the list, see above; empty: nothing anywhere.
@@ -198,6 +207,8 @@ class HourlyLight {
     std::vector<Vec3f> direction_of_column_;
     std::vector<size_t> state_of_lit_;
     std::vector<int> lit_of_sun_;              // -1: no light then
+    size_t spans_ = 0;                         // and one past them
+    std::vector<uint32_t> span_first_;         // of the beams: patches x spans
     std::vector<uint32_t> first_sun_;          // of each lit hour, and past them: the first sun that is up in it or later
     MixedBlinds mixed_;
     std::vector<Shone> shone_;  // by state of trees and ground
@@ -209,6 +220,7 @@ class HourlyLight {
     // By group, through none first, then of all together.
     std::map<std::tuple<size_t, size_t, light::PaneFigures>, std::vector<std::vector<double>>> sunlit_sums_;
     std::map<std::tuple<size_t, size_t, int, size_t>, Part> parts_;
+    std::map<std::tuple<size_t, size_t, size_t>, std::shared_ptr<const PatchPart>> indoors_;
     std::map<std::tuple<size_t, size_t, int, size_t>, std::vector<float>> reflected_;
     std::map<std::tuple<size_t, int, size_t>, Through> through_;
     bool keeps_ = false;  // there is room for all points

@@ -18,8 +18,8 @@ using namespace wp::validation;
 namespace {
 
 // Within three standard errors of both and what interpolation may leave; and what is stated holds the difference.
-void expect_alike(const Town& town, double hour) {
-    for (const TownPoint& p : compare_moment(town, 4, 23, hour, 0.005, 150000)) {
+void expect_alike(const Town& town, double hour, double accuracy = 0.005) {
+    for (const TownPoint& p : compare_moment(town, 4, 23, hour, accuracy, 150000)) {
         const double error = std::hypot(p.half_width / 2.131, p.standard_error);
         EXPECT_NEAR(p.engine, p.boxes, 3.5 * error) << hour << " h, " << p.y << " m from the window";
         EXPECT_LT(p.half_width, 0.15 * p.engine) << "an error that says nothing proves nothing";
@@ -55,6 +55,31 @@ TEST(SunBesideEdges, the_yardsticks_own_pane_agrees_with_the_engines) {
 // Walls on three sides, so near that most of what comes in was reflected by them.
 TEST(SunBesideEdges, light_is_right_in_a_courtyard) { expect_alike({{{-5, -3, -12, -0.4, 7}, {8, 10, -12, -0.4, 7}, {-5, 10, -14, -12, 5}}}, 12.5); }
 
+TEST(SunBesideEdges, light_is_right_under_an_overhang) {
+    Town town;
+    town.overhang = 1;
+    expect_alike(town, 12.5);
+}
+TEST(SunBesideEdges, light_is_right_behind_louvres) {
+    Town town;
+    town.blades = 0.15;
+    expect_alike(town, 12.5);
+}
+TEST(SunBesideEdges, light_is_right_in_a_deep_reveal) {
+    Town town;
+    town.reveal = 0.02;
+    expect_alike(town, 10.25);
+}
+TEST(SunBesideEdges, light_is_right_behind_a_tree) {
+    Town town;
+    town.tree = true;
+    expect_alike(town, 12.5);
+}
+TEST(SunBesideEdges, light_is_right_in_a_room_behind_another) {
+    Town town;
+    town.back_room = true;
+    expect_alike(town, 12.5, 0.01);
+}
 TEST(SunBesideEdges, light_is_right_in_the_gap_between_two_blocks) { expect_alike(gap(), 12.5); }
 TEST(SunBesideEdges, light_is_right_a_quarter_hour_before_the_gap) { expect_alike(gap(), 12.25); }
 TEST(SunBesideEdges, light_is_right_beside_a_tower) { expect_alike(tower(), 12.5); }

@@ -3,7 +3,6 @@
 
 #include <algorithm>
 #include <cmath>
-#include <map>
 
 namespace wp::validation::boxes {
 
@@ -36,12 +35,9 @@ PaneShares with_body(double cosine, double normal_body) {
 }
 
 double body_for(double normal_transmittance) {
-    static std::map<double, double> known;  // tests are of one thread
-    const auto [it, is_new] = known.try_emplace(normal_transmittance);
-    if (!is_new) return it->second;
     double low = 0, high = 1;
     for (int i = 0; i < 50; ++i) (with_body(1, (low + high) / 2).transmittance < normal_transmittance ? low : high) = (low + high) / 2;
-    return it->second = (low + high) / 2;
+    return (low + high) / 2;
 }
 
 struct Hit {
@@ -119,7 +115,21 @@ class Tracer {
         }
         return found;
     }
-    Hit nearest(Vec3 at, Vec3 d) const {
+    // Whether a leaf is met is thrown anew for every ray.
+    void meet_leaves(Vec3 at, Vec3 d, Hit& out) {
+        for (const Leaf& leaf : scene_.leaves) {
+            const Vec3 u = leaf.b - leaf.a, v = leaf.c - leaf.a, n = wp::cross(u, v);
+            const double facing = dot(n, d);
+            if (std::fabs(facing) < 1e-14) continue;
+            const double t = dot(n, leaf.a - at) / facing;
+            if (t < 1e-9 || t >= out.distance) continue;
+            const Vec3 p = at + d * t - leaf.a;
+            const double inverse = 1 / dot(n, n), s = dot(wp::cross(p, v), n) * inverse, r = dot(wp::cross(u, p), n) * inverse;
+            if (s < 0 || r < 0 || s + r > 1 || roll() < leaf.through) continue;
+            out = {t, normalized(n) * (facing < 0 ? 1.0 : -1.0), leaf.reflectance, nullptr};
+        }
+    }
+    Hit nearest(Vec3 at, Vec3 d) {
         Hit out;
         if (d.z < 0) {
             const double t = -at.z / d.z;
@@ -143,6 +153,7 @@ class Tracer {
             if (axis < 0 || in > away || in >= out.distance) continue;
             out = {in, {axis == 0 ? side : 0, axis == 1 ? side : 0, axis == 2 ? side : 0}, b.reflectance, nullptr};
         }
+        if (!scene_.leaves.empty()) meet_leaves(at, d, out);
         double distance = out.distance;
         if (const Pane* pane = pane_between(at, d, out.distance, distance)) return {distance, {0, d.y > 0 ? -1.0 : 1.0, 0}, 0, pane};
         return out;
@@ -176,12 +187,12 @@ class Tracer {
         weight *= shares(p, std::fabs(d.y)).transmittance;
         return weight > 0;
     }
-    bool open(Vec3 at, Vec3 d) const {
+    bool open(Vec3 at, Vec3 d) {
         const Hit hit = nearest(at, d);
         return hit.distance > 1e29;
     }
     // Direct sun onto a place, through clear panes.
-    double sunlight(Vec3 at, Vec3 normal) const {
+    double sunlight(Vec3 at, Vec3 normal) {
         const double facing = dot(normal, sun_);
         if (facing <= 0 || sky_.direct <= 0) return 0;
         double left = sky_.direct * facing;

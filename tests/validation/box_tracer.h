@@ -23,6 +23,12 @@ struct Pane {
     double cloth_through = 0, cloth_back = 0;
 };
 
+/// A triangle with holes: so much of the light that meets it goes straight through; the rest is reflected by the side that is met, or lost.
+struct Leaf {
+    Vec3 a, b, c;
+    double through = 0.5, reflectance = 0.3;
+};
+
 struct Sky {
     int type = 12;                  ///< 12: clear, low turbidity; 5: uniform
     double diffuse = 10000, direct = 80000;  ///< horizontal, and normal to the sun, lux
@@ -32,6 +38,7 @@ struct Sky {
 struct Scene {
     std::vector<Box> boxes;
     std::vector<Pane> panes;
+    std::vector<Leaf> leaves;
     double ground = 0.2;            ///< reflectance of the plane z = 0 outside the boxes
 };
 

@@ -30,6 +30,9 @@ std::vector<Row> skies_and_reflections(unsigned samples);
 std::vector<Row> sun_and_glass();
 /// Hours of the year on three scenes; accuracy: of our year.
 std::vector<Row> year_hours(unsigned samples, double accuracy, int hours);
+/// Reflected sunlight beside edges, against the tracer of boxes: moments of a day, and so many hours of a year, in nine surroundings. accuracy: of ours; paths: of theirs, by point.
+std::vector<Row> moments_beside_edges(double accuracy, size_t paths);
+std::vector<Row> hours_beside_edges(double accuracy, size_t paths, int hours);
 /// Panes, gloss, cloth, blades, slats, crowns.
 std::vector<Row> matter(unsigned samples);
 

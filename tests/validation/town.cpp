@@ -10,7 +10,11 @@ namespace wp::validation {
 namespace {
 
 constexpr double kWidth = 5, kDepth = 4, kHeight = 3, kWall = 0.35, kRoof = 0.3;
-constexpr double kX0 = 1, kX1 = 4, kZ0 = 0.9, kZ1 = 2.5, kReveal = 0.12;
+constexpr double kX0 = 1, kX1 = 4, kZ0 = 0.9, kZ1 = 2.5;
+// The room behind: a wall of 0.1 m between, with glass of 3 x 2 m in its middle.
+constexpr double kBack = kDepth + 0.1, kBackDepth = 3, kBackZ0 = 0.5, kBackZ1 = 2.5;
+// The tree: its foot, the crown's radius, the trunk's height and its own.
+constexpr double kTreeX = 2, kTreeY = -6, kCrown = 2.5, kTrunk = 1.5, kTreeTop = 7, kThrough = 0.36;
 constexpr double kInside = 0.5, kAround = 0.4, kBlocks = 0.35, kGround = 0.2;
 
 model::Material matt(const char* id, double reflectance) {
@@ -20,7 +24,70 @@ model::Material matt(const char* id, double reflectance) {
     return m;
 }
 
+model::ShadeLayer shade(model::ShadeLayer::Kind kind, double depth) {
+    model::ShadeLayer layer;
+    layer.kind = kind;
+    layer.depth = depth;
+    layer.spacing = 0.2;
+    layer.thickness = kind == model::ShadeLayer::Kind::overhang ? 0.05 : 0.01;
+    layer.offset = kind == model::ShadeLayer::Kind::overhang ? 0.0 : 0.02;
+    layer.material = "around";
+    return layer;
+}
+
+model::Thing tree_thing() {
+    model::Thing tree;
+    tree.id = tree.name = "tree";
+    tree.kind = model::Thing::Kind::tree;
+    tree.at = {kTreeX, kTreeY};
+    tree.width = 2 * kCrown;
+    tree.height = kTreeTop;
+    tree.landing = kTrunk;
+    tree.gap = tree.bare_gap = kThrough;
+    tree.material = "around";
+    return tree;
+}
+
+void add_back_room(model::Option& option) {
+    model::Room back = option.storeys[0].rooms[0];
+    back.id = "back";
+    back.name = "Back";
+    back.footprint = {{0, kBack}, {kWidth, kBack}, {kWidth, kBack + kBackDepth}, {0, kBack + kBackDepth}};
+    model::Opening& glass = back.openings[0];
+    glass.id = glass.name = "G-01";
+    glass.sill = kBackZ0;
+    glass.height = kBackZ1 - kBackZ0;
+    glass.reveal = 0.05;
+    glass.blind = false;
+    glass.shading.clear();
+    option.storeys[0].rooms.push_back(back);
+    option.planes[0].room = "back";
+}
+
+// The crown that the engine makes: 14 parts round, 7 high, each line crossing it twice.
+void add_crown(boxes::Scene& scene) {
+    const double half = (kTreeTop - kTrunk) / 2, middle = kTrunk + half;
+    const auto at = [&](int i, int j) {
+        const double a = 2 * kPi * i / 14, b = kPi * j / 7 - kPi / 2;
+        return Vec3{kTreeX + kCrown * std::cos(b) * std::cos(a), kTreeY + kCrown * std::cos(b) * std::sin(a), middle + half * std::sin(b)};
+    };
+    for (int j = 0; j < 7; ++j)
+        for (int i = 0; i < 14; ++i) {
+            if (j > 0) scene.leaves.push_back({at(i, j), at(i + 1, j), at(i, j + 1), std::sqrt(kThrough), kAround});
+            if (j < 6) scene.leaves.push_back({at(i + 1, j), at(i + 1, j + 1), at(i, j + 1), std::sqrt(kThrough), kAround});
+        }
+}
+
 }  // namespace
+
+std::vector<Vec3> Town::points() const {
+    std::vector<Vec3> out;
+    if (back_room)
+        for (const double y : {0.4, 1.0, 1.6, 2.2, 2.7}) out.push_back({2.6, kBack + y, 0.8});
+    else
+        for (const double y : {0.6, 1.4, 2.3, 3.2, 3.7}) out.push_back({2.6, y, 0.8});
+    return out;
+}
 
 model::Project Town::project() const {
     model::Project p = test::one_room();
@@ -37,9 +104,13 @@ model::Project Town::project() const {
     window.sill = kZ0;
     window.height = kZ1 - kZ0;
     window.frame = 0;
-    window.reveal = kReveal;
+    window.reveal = reveal;
     window.reveals = "around";
     option.types = {{model::Part::reveal, "around"}, {model::Part::facade, "around"}, {model::Part::roof, "around"}, {model::Part::block, "block"}, {model::Part::shading, "around"}};
+    if (overhang > 0) window.shading.push_back(shade(model::ShadeLayer::Kind::overhang, overhang));
+    if (blades > 0) window.shading.push_back(shade(model::ShadeLayer::Kind::louvres, blades));
+    if (tree) option.things.push_back(tree_thing());
+    if (back_room) add_back_room(option);
     int n = 0;
     for (const Block& b : blocks) {
         model::Block block;
@@ -55,16 +126,29 @@ model::Project Town::project() const {
 boxes::Scene Town::scene() const {
     boxes::Scene s;
     s.ground = kGround;
-    const double top = kHeight + kRoof, w = kWall;
+    const double top = kHeight + kRoof, w = kWall, end = back_room ? kBack + kBackDepth : kDepth;
     // Inner faces and outer ones differ in reflectance: each wall is two sheets.
     const auto add = [&](Vec3 low, Vec3 high, double reflectance) { s.boxes.push_back({low, high, reflectance}); };
     constexpr double t = 0.001;
     // A hair above the ground, which would be met in its place.
-    add({-t, -t, -0.01}, {kWidth + t, kDepth + t, 1e-5}, kInside);
-    add({-t, -t, kHeight}, {kWidth + t, kDepth + t, kHeight + t}, kInside);
-    add({-t, -t, 0}, {0, kDepth + t, kHeight}, kInside);
-    add({kWidth, -t, 0}, {kWidth + t, kDepth + t, kHeight}, kInside);
-    add({-t, kDepth, 0}, {kWidth + t, kDepth + t, kHeight}, kInside);
+    add({-t, -t, -0.01}, {kWidth + t, end + t, 1e-5}, kInside);
+    add({-t, -t, kHeight}, {kWidth + t, end + t, kHeight + t}, kInside);
+    add({-t, -t, 0}, {0, end + t, kHeight}, kInside);
+    add({kWidth, -t, 0}, {kWidth + t, end + t, kHeight}, kInside);
+    add({-t, end, 0}, {kWidth + t, end + t, kHeight}, kInside);
+    if (back_room) {
+        // The wall between: its faces, and the reveals of another colour between them.
+        for (const double y : {kDepth, kBack - t}) {
+            add({0, y, 0}, {kX0, y + t, kHeight}, kInside);
+            add({kX1, y, 0}, {kWidth, y + t, kHeight}, kInside);
+            add({kX0, y, 0}, {kX1, y + t, kBackZ0}, kInside);
+            add({kX0, y, kBackZ1}, {kX1, y + t, kHeight}, kInside);
+        }
+        add({0, kDepth + t, 0}, {kX0, kBack - t, kHeight}, kAround);
+        add({kX1, kDepth + t, 0}, {kWidth, kBack - t, kHeight}, kAround);
+        add({kX0, kDepth + t, 0}, {kX1, kBack - t, kBackZ0}, kAround);
+        add({kX0, kDepth + t, kBackZ1}, {kX1, kBack - t, kHeight}, kAround);
+    }
     // The window wall's inner face, around the hole.
     add({0, -t, 0}, {kX0, 0, kHeight}, kInside);
     add({kX1, -t, 0}, {kWidth, 0, kHeight}, kInside);
@@ -75,19 +159,32 @@ boxes::Scene Town::scene() const {
     add({kX1, -w, 0}, {kWidth + w, -t, top}, kAround);
     add({kX0, -w, 0}, {kX1, -t, kZ0}, kAround);
     add({kX0, -w, kZ1}, {kX1, -t, top}, kAround);
-    add({-w, -t, 0}, {-t, kDepth + w, top}, kAround);
-    add({kWidth + t, -t, 0}, {kWidth + w, kDepth + w, top}, kAround);
-    add({-t, kDepth + t, 0}, {kWidth + t, kDepth + w, top}, kAround);
-    add({-t, -t, kHeight + t}, {kWidth + t, kDepth + t, top}, kAround);
+    add({-w, -t, 0}, {-t, end + w, top}, kAround);
+    add({kWidth + t, -t, 0}, {kWidth + w, end + w, top}, kAround);
+    add({-t, end + t, 0}, {kWidth + t, end + w, top}, kAround);
+    add({-t, -t, kHeight + t}, {kWidth + t, end + t, top}, kAround);
+    if (overhang > 0) add({kX0, -w - overhang, kZ1}, {kX1, -w, kZ1 + 0.05}, kAround);
+    for (double z = kZ0; blades > 0 && z < kZ1 - 0.0099; z += 0.2) add({kX0, -w - 0.02 - blades, z}, {kX1, -w - 0.02, z + 0.01}, kAround);
+    if (tree) {
+        const double r = 0.03 * kTreeTop;
+        add({kTreeX - r, kTreeY - r, 0}, {kTreeX + r, kTreeY + r, kTrunk + 0.3 * (kTreeTop - kTrunk)}, kAround);
+        add_crown(s);
+    }
     for (const Block& b : blocks) add({b.x0, b.y0, 0}, {b.x1, b.y1, b.height}, kBlocks);
     boxes::Pane pane;
-    pane.y = -kReveal;
+    pane.y = -reveal;
     pane.x0 = kX0;
     pane.x1 = kX1;
     pane.z0 = kZ0;
     pane.z1 = kZ1;
     pane.transmittance = 0.8;
     s.panes = {pane};
+    if (back_room) {
+        pane.y = kBack - 0.05;
+        pane.z0 = kBackZ0;
+        pane.z1 = kBackZ1;
+        s.panes.push_back(pane);
+    }
     return s;
 }
 
@@ -96,13 +193,11 @@ std::vector<TownPoint> compare_moment(const Town& town, int month, int day, doub
     const auto surfaces = geometry::build_surfaces(project, project.options[0]);
     geometry::PlanePoints plane;
     plane.plane = "plane";
-    plane.room = "room";
-    plane.space = 0;
+    plane.room = town.back_room ? "back" : "room";
+    plane.space = town.back_room ? 1 : 0;
+    plane.points = town.points();
     std::vector<TownPoint> out;
-    for (const double y : {0.6, 1.4, 2.3, 3.2, 3.7}) {
-        plane.points.push_back({2.6, y, 0.8});
-        out.push_back({y, 0, 0, 0, 0});
-    }
+    for (const Vec3& at : plane.points) out.push_back({at.y, 0, 0, 0, 0});
     model::SkyChoice sky;
     sky.shape = model::SkyChoice::Shape::cie;
     sky.type = 12;
