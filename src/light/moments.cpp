@@ -201,7 +201,7 @@ class Work {
                 for (size_t w = 0; w < kWays; ++w) p.by_way[w] = s.by_way[m * kWays + w] * scale;
                 for (size_t k = 0; k <= task_.sources; ++k) p.by_source.push_back(s.by_source[m * (task_.sources + 1) + k] * scale);
                 p.all = estimate(std::span(s.all).subspan(m * kReplicates, kReplicates), samples_[plane]);
-                p.all.standard_error *= after_stopping((*task_.planes)[plane].points.size());
+                p.all.standard_error *= after_stopping((*task_.planes)[plane].points.size()) * after_few(samples_[plane]);
                 out.points[m].push_back(std::move(p));
             }
             note_reached(out.points[m], direct_[m], reached);
