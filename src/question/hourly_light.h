@@ -11,6 +11,7 @@
 #include <vector>
 
 #include "question/mixed_blinds.h"
+#include "question/tiles.h"
 #include "question/year_light.h"
 #include "question/year_sky.h"
 
@@ -154,7 +155,7 @@ class HourlyLight {
     // What the sun brings onto a patch in hours that are reckoned together.
     struct SunRow {
         uint32_t place = 0;                    // in PatchPart
-        std::array<float, 4> lux{};
+        std::array<float, kAbreast> lux{};
     };
     std::vector<std::vector<SunRow>> sun_rows(const PatchPart& rows, int group, const SunThrough& through, std::span<const size_t> hours) const;
     // Calls see(place, index of the hour, beam, lux), places ascending, for what comes through a group. The hours are of one span.

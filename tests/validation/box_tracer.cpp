@@ -63,6 +63,7 @@ class Tracer {
         for (const Pane& p : scene.panes) bodies_.push_back(body_for(p.transmittance));
     }
 
+    bool sees_sun(Vec3 at) { return sunlight(at, {0, 0, 1}) > 0; }
     // Of one path: illuminance.
     double path(Vec3 at, Vec3 normal) {
         double sum = 0, weight = 1;
@@ -216,6 +217,8 @@ class Tracer {
 };
 
 }  // namespace
+
+bool sees_sun(const Scene& scene, const Sky& sky, Vec3 at) { return Tracer(scene, sky, 1).sees_sun(at); }
 
 PaneShares pane_at(double cosine, double normal_transmittance) { return with_body(cosine, body_for(normal_transmittance)); }
 

@@ -83,6 +83,7 @@ void add_hours(std::vector<Row>& rows, const Named& scene, double accuracy, size
     std::vector<size_t> middle;
     for (size_t i = 0; i < plane.points.size(); ++i)
         if (std::fabs(plane.points[i].x - 2.5) < 0.6) middle.push_back(i);
+    const boxes::Scene boxed = scene.town.scene();
     std::vector<int> lit;
     for (int h = 0; h < climate::kHours; ++h)
         if (year.outdoor[static_cast<size_t>(h)].direct_lux > 0 && year.outdoor[static_cast<size_t>(h)].sun.sunlit == 1) lit.push_back(h);
@@ -99,8 +100,8 @@ void add_hours(std::vector<Row>& rows, const Named& scene, double accuracy, size
         sky.sun = boxes::almanac_sun(55, 0, h / 24, h % 24 + 0.5);
         double ours = 0, theirs = 0, own_error = 0, their_error = 0;
         for (const size_t i : middle) {
-            if (hour.sun[i] > 0) continue;
-            const auto e = boxes::illuminance(scene.town.scene(), sky, plane.points[i], paths, static_cast<unsigned>(h + 8760 * static_cast<int>(i)));
+            if (hour.sun[i] > 0 || boxes::sees_sun(boxed, sky, plane.points[i])) continue;
+            const auto e = boxes::illuminance(boxed, sky, plane.points[i], paths, static_cast<unsigned>(h + 8760 * static_cast<int>(i)));
             ours += hour.lux[i];
             theirs += e.mean;
             // Points of one plane share what the edge may be off.
