@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // What panes do with light by angle: Fresnel's equations with absorption, panes in series with all interreflections.
 #pragma once
+#include <cstddef>
 #include <vector>
 
 namespace wp::light {

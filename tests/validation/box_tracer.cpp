@@ -232,7 +232,10 @@ Vec3 almanac_sun(double latitude, double longitude, int day, double hour) {
     const double sidereal = 6.697375 + 0.0657098242 * n + hour, angle = rad(sidereal * 15 + longitude) - ascension, phi = rad(latitude);
     const double east = -std::cos(declination) * std::sin(angle), north = std::sin(declination) * std::cos(phi) - std::cos(declination) * std::cos(angle) * std::sin(phi);
     const double up = std::sin(declination) * std::sin(phi) + std::cos(declination) * std::cos(angle) * std::cos(phi);
-    return {east, north, up};
+    // Lifted by the air: T. Saemundsson, Sky and Telescope 72 (1986) 70; true altitude in degrees, minutes of arc.
+    const double true_altitude = std::asin(up), h = true_altitude * 180 / kPi, lift = h > -1 ? rad(1.02 / std::tan(rad(h + 10.3 / (h + 5.11))) / 60) : 0;
+    const double level = std::hypot(east, north), across = level > 0 ? std::cos(true_altitude + lift) / level : 0;
+    return {east * across, north * across, std::sin(true_altitude + lift)};
 }
 
 Estimate illuminance(const Scene& scene, const Sky& sky, Vec3 at, size_t paths, unsigned seed) {

@@ -42,7 +42,7 @@ struct Scene {
     double ground = 0.2;            ///< reflectance of the plane z = 0 outside the boxes
 };
 
-/// Direction to the sun with x east and y north: Astronomical Almanac's low-precision formulae, good to 0.01 degrees between 1950 and 2050.
+/// Direction to the sun with x east and y north: Astronomical Almanac's low-precision formulae, good to 0.01 degrees between 1950 and 2050, lifted by the air.
 /// day: of the year 2023, from 0; hour: universal time.
 Vec3 almanac_sun(double latitude, double longitude, int day, double hour);
 
