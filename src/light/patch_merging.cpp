@@ -144,14 +144,11 @@ class Merging {
         std::sort(made.begin(), made.end(), [&](uint32_t a, uint32_t b) { return std::pair{nodes_[a].patch->space, nodes_[a].key} < std::pair{nodes_[b].patch->space, nodes_[b].key}; });
         std::vector<uint32_t> place_of(nodes_.size(), kNone);
         for (uint32_t k = 0; k < made.size(); ++k) place_of[made[k]] = k;
-        // Parents stand behind their children.
-        for (size_t n = nodes_.size(); n-- > 0;)
-            if (nodes_[n].into != kNone) place_of[n] = place_of[root(static_cast<uint32_t>(n))];
         std::vector<std::vector<PatchSpot>> spots(made.size());
         for (size_t s = 0; s < sets_.size(); ++s) {
             out.place.emplace_back();
             for (uint32_t i = 0; i < node_of_[s].size(); ++i) {
-                const uint32_t place = place_of[node_of_[s][i]];
+                const uint32_t place = place_of[root(node_of_[s][i])];
                 const auto own = sets_[s].set->spots_of(i);
                 spots[place].insert(spots[place].end(), own.begin(), own.end());
                 out.place.back().push_back(place);

@@ -14,10 +14,10 @@ struct MergedPatches {
     std::vector<std::vector<uint32_t>> place;  ///< by set that was given, of each of its patches the place among these
 };
 
-/// Neighbours are taken together while their worth is at most share; every share has about so many spots as spots_of_share says, and every patch one at least.
+/// Neighbours are taken together while their worth is at most share; every share has about so many spots, and every patch one at least.
 struct PatchBudget {
     float indoors = 0.002f, outdoors = 0.006f;  ///< shares
-    float spots_indoors = 16, spots_outdoors = 2;
+    float spots_indoors = 16, spots_outdoors = 2;  ///< of a share
 };
 PatchBudget patch_budget(double accuracy);
 

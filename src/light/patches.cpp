@@ -344,11 +344,9 @@ std::string Sunlit::write() const {
     return w.take();
 }
 
-std::span<const Sunlit::Beam> Sunlit::on(size_t patch, uint32_t from, uint32_t to) const {
+uint32_t Sunlit::from_sun(size_t patch, uint32_t sun) const {
     const auto all = on(patch);
-    const auto before = [](const Beam& b, uint32_t sun) { return b.sun < sun; };
-    const auto begin = std::lower_bound(all.begin(), all.end(), from, before);
-    return {begin, std::lower_bound(begin, all.end(), to, before)};
+    return first[patch] + static_cast<uint32_t>(std::ranges::lower_bound(all, sun, {}, [](const Beam& b) { return uint32_t{b.sun}; }) - all.begin());
 }
 
 Result<Sunlit> Sunlit::read(std::string_view bytes, size_t suns, size_t patches, size_t portals) {
@@ -362,11 +360,10 @@ Result<Sunlit> Sunlit::read(std::string_view bytes, size_t suns, size_t patches,
     return out;
 }
 
-float doubt_of(const Sunlit::Beam& beam) {
+float doubt_of(const Sunlit::Beam& beam, float lux) {
     if (beam.lit == 0) return 0;
-    // Few spots that agree prove little: the edge may run between them (H. Jeffreys' prior of a share).
     const auto lit = static_cast<float>(beam.lit), of = static_cast<float>(beam.of);
-    const float whole = beam.share * of / lit, part = (lit + 0.5f) / (of + 1);
+    const float whole = lux * of / lit, part = (lit + 0.5f) / (of + 1);
     return 0.5f * whole * whole * part * (1 - part) / of;
 }
 

@@ -135,16 +135,18 @@ struct Sunlit {
     std::vector<Beam> beams;         ///< of each patch in the order of suns
     std::span<const Beam> on(size_t patch) const { return {beams.data() + first[patch], beams.data() + first[patch + 1]}; }
     /// Of suns from one to before another.
-    std::span<const Beam> on(size_t patch, uint32_t from, uint32_t to) const;
+    std::span<const Beam> on(size_t patch, uint32_t from, uint32_t to) const { return {beams.data() + from_sun(patch, from), beams.data() + from_sun(patch, to)}; }
+    /// Place among beams of the first of a patch whose sun is that one or later.
+    uint32_t from_sun(size_t patch, uint32_t sun) const;
     uint64_t rays = 0;
     std::vector<float> panes;  ///< figures of the panes that the sun was looked for through (see compact.h), for whoever keeps it
     /// For the disk; what comes from there is checked.
     std::string write() const;
     static Result<Sunlit> read(std::string_view bytes, size_t suns, size_t patches, size_t portals);
 };
-/// Square of the standard error that a beam's share has because the sun's edge runs through the patch: its spots lie evenly over it, so that they err by less
-/// than chance would.
-float doubt_of(const Sunlit::Beam& beam);
+/// Square of the standard error of what a beam brings, so much light, because the sun's edge may run through the patch: its spots lie evenly over it, so that they err by less
+/// than chance would; and few that agree prove little (H. Jeffreys' prior of a share).
+float doubt_of(const Sunlit::Beam& beam, float lux);
 /// All suns that share a scene's geometry of portals: it is the same in all of them. Same bits for any number of threads.
 Sunlit look_for_suns(const PatchSet& set, std::span<const SunLook> suns, const std::function<bool()>& cancelled = {});
 

@@ -6,9 +6,8 @@
 namespace wp::question {
 
 void HourlyLight::add_sun_variance(size_t points, const PatchPart& rows, int group, const SunThrough& through, std::span<const size_t> hours, float* to) const {
-    each_of_part(rows, group, through, hours, [&](uint32_t place, size_t h, light::Sunlit::Beam beam, float lux) {
-        beam.share = lux;
-        const float doubt = light::doubt_of(beam);
+    each_of_part(rows, group, through, hours, [&](uint32_t place, size_t h, const light::Sunlit::Beam& beam, float lux) {
+        const float doubt = light::doubt_of(beam, lux);
         for (size_t t = 0; t * kTile < points; ++t) {
             const size_t at = (t * rows.patches.size() + place) * kTile;
             for (size_t p = 0; p < std::min(kTile, points - t * kTile); ++p)

@@ -15,24 +15,12 @@ namespace {
 /// Light that was reckoned is kept up to this many bytes.
 constexpr size_t kRoom = size_t{512} << 20;
 
-[[gnu::always_inline]] inline void tile_lanes(const float* shine, size_t stride, const float* rows, size_t columns, float* sums) {
-    Lanes a[kAbreast][2] = {};
-    for (size_t c = 0; c < columns; ++c) {
-        const Lanes* row = reinterpret_cast<const Lanes*>(rows + c * kLanes);
-        const Lanes low = row[0], high = row[1];
-        for (size_t h = 0; h < kAbreast; ++h) {
-            const float s = shine[h * stride + c];
-            a[h][0] += s * low;
-            a[h][1] += s * high;
-        }
-    }
-    for (size_t h = 0; h < kAbreast; ++h) {
-        reinterpret_cast<Lanes*>(sums + h * kLanes)[0] = a[h][0];
-        reinterpret_cast<Lanes*>(sums + h * kLanes)[1] = a[h][1];
-    }
+// All columns, of which each hour has a number in shine.
+[[gnu::always_inline]] inline void sum_columns(const float* shine, const float* rows, size_t columns, float* sums) {
+    sum_rows(columns, rows, [](size_t c) { return c; }, [&](size_t c, size_t h) { return shine[h * columns + c]; }, sums);
 }
-void tile(const float* shine, size_t stride, const float* rows, size_t columns, float* sums) { tile_lanes(shine, stride, rows, columns, sums); }
-[[gnu::target("avx2")]] void tile_wide(const float* shine, size_t stride, const float* rows, size_t columns, float* sums) { tile_lanes(shine, stride, rows, columns, sums); }
+void tile(const float* shine, const float* rows, size_t columns, float* sums) { sum_columns(shine, rows, columns, sums); }
+[[gnu::target("avx2")]] void tile_wide(const float* shine, const float* rows, size_t columns, float* sums) { sum_columns(shine, rows, columns, sums); }
 
 Fingerprint print_of(const std::vector<geometry::Glazing>& glazings) {
     Fingerprint print;
@@ -189,7 +177,6 @@ const HourlyLight::Part& HourlyLight::part(size_t block, size_t state, int group
 }
 
 void HourlyLight::reckon(size_t points, const Part& rows, std::span<const size_t> hours, bool squared, float* to) const {
-    static_assert(kLanes == kTile);
     static const bool wide = __builtin_cpu_supports("avx2");
     const size_t width = rows.columns.size();
     std::vector<float> shine((hours.size() + kAbreast - 1) / kAbreast * kAbreast * width, 0.0f);
@@ -200,7 +187,7 @@ void HourlyLight::reckon(size_t points, const Part& rows, std::span<const size_t
     float sums[kAbreast * kTile];
     for (size_t t = 0; t < rows.tiles; ++t)
         for (size_t h = 0; h < hours.size(); h += kAbreast) {
-            (wide ? tile_wide : tile)(shine.data() + h * width, width, rows.dense.data() + t * width * kTile, width, sums);
+            (wide ? tile_wide : tile)(shine.data() + h * width, rows.dense.data() + t * width * kTile, width, sums);
             add_sums(sums, points, t, hours.subspan(h, std::min(kAbreast, hours.size() - h)), to);
         }
 }

@@ -69,13 +69,13 @@ class HourlyLight {
     /// The sun on one patch. Calls see(lit hour, beam, lux), hours ascending: indoors lux of the beam that came by beam.portal, outdoors of all that falls there. Waits for no lock.
     template <class See>
     void each_hour_on(size_t patch, const SunThrough& through, See&& see) const {
-        see_beams(patch, light_->sunlit.on(patch), through, [](size_t, const light::Sunlit::Beam&) { return true; }, see);
+        see_beams(patch, light_->sunlit.on(patch), through, kAll, see);
     }
     /// The sun of a lit hour on all patches: see(patch, beam, lux).
     template <class See>
     void each_sunlit(size_t lit_hour, const SunThrough& through, See&& see) const {
         for (size_t p = 0; p < light_->patches.count(); ++p)
-            see_beams(p, light_->sunlit.on(p, first_sun_[lit_hour], first_sun_[lit_hour + 1]), through, [](size_t, const light::Sunlit::Beam&) { return true; },
+            see_beams(p, light_->sunlit.on(p, first_sun_[lit_hour], first_sun_[lit_hour + 1]), through, kAll,
                       [&](size_t, const light::Sunlit::Beam& beam, float lux) { see(p, beam, lux); });
     }
     /// What the sun brought onto each patch in all lit hours of one state of trees and ground, lux times hours. Onto patches indoors: through the windows of one group only, or
@@ -108,9 +108,11 @@ class HourlyLight {
     bool serves(const YearLight* light, const YearSky* sky, const geometry::Surfaces& panes, const std::vector<int>& group_of_opening) const;
 
  private:
+    static constexpr auto kAll = [](size_t, const light::Sunlit::Beam&) { return true; };
+    // Which suns are up in which lit hours, and where the beams of each span begin.
     void number_suns();
-    /// Points of a tile, hours whose sky is laid out together, and hours whose sun is looked up together.
-    static constexpr size_t kTile = 16, kPanel = 32, kSpan = 256;
+    /// Hours whose sky is laid out together, and hours whose sun is looked up together.
+    static constexpr size_t kPanel = 32, kSpan = 256;
     // What points take off patches.
     struct PatchPart {
         std::vector<uint32_t> patches;         // of all; that points take anything off, ascending
@@ -132,6 +134,7 @@ class HourlyLight {
     // group: kAnyGroup: of patches indoors.
     PatchPart unpack_patches(size_t block, size_t state, int group, size_t layer, const light::CompactCoefficients& from, bool noise);
     std::shared_ptr<const PatchPart> indoors(size_t block, size_t state, size_t layer, const light::CompactCoefficients& from, bool noise);
+    // Those that are wanted(lit hour, beam).
     template <class Wanted, class See>
     void see_beams(size_t patch, std::span<const light::Sunlit::Beam> beams, const SunThrough& through, Wanted&& wanted, See&& see) const {
         const size_t portals = panes_.portals.size(), layers = light_->layers.size();

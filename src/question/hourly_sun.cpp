@@ -13,32 +13,15 @@ using light::Entry;
 
 namespace {
 
-// Of patches: rows that the sun reaches only.
+// Of patches those that the sun reaches.
 template <class Row>
-[[gnu::always_inline]] inline void rows_lanes(const std::vector<Row>& sun, const float* rows, float* sums) {
-    Lanes a[kAbreast][2] = {};
-    for (const auto& patch : sun) {
-        const Lanes* row = reinterpret_cast<const Lanes*>(rows + patch.place * kLanes);
-        const Lanes low = row[0], high = row[1];
-        for (size_t h = 0; h < kAbreast; ++h) {
-            a[h][0] += patch.lux[h] * low;
-            a[h][1] += patch.lux[h] * high;
-        }
-    }
-    for (size_t h = 0; h < kAbreast; ++h) {
-        reinterpret_cast<Lanes*>(sums + h * kLanes)[0] = a[h][0];
-        reinterpret_cast<Lanes*>(sums + h * kLanes)[1] = a[h][1];
-    }
+[[gnu::always_inline]] inline void sum_patches(const std::vector<Row>& sun, const float* rows, float* sums) {
+    sum_rows(sun.size(), rows, [&](size_t i) { return sun[i].place; }, [&](size_t i, size_t h) { return sun[i].lux[h]; }, sums);
 }
 template <class Row>
-void rows_tile(const std::vector<Row>& sun, const float* rows, float* sums) { rows_lanes(sun, rows, sums); }
+void tile(const std::vector<Row>& sun, const float* rows, float* sums) { sum_patches(sun, rows, sums); }
 template <class Row>
-[[gnu::target("avx2")]] void rows_wide(const std::vector<Row>& sun, const float* rows, float* sums) { rows_lanes(sun, rows, sums); }
-template <class Row>
-void tile_of(const std::vector<Row>& sun, const float* rows, float* sums) {
-    static const bool wide = __builtin_cpu_supports("avx2");
-    (wide ? rows_wide<Row> : rows_tile<Row>)(sun, rows, sums);
-}
+[[gnu::target("avx2")]] void tile_wide(const std::vector<Row>& sun, const float* rows, float* sums) { sum_patches(sun, rows, sums); }
 
 }  // namespace
 
@@ -57,10 +40,7 @@ void HourlyLight::number_suns() {
     spans_ = (sky_->hours.size() + kSpan - 1) / kSpan + 1;
     span_first_.resize(light_->patches.count() * spans_);
     parallel_for(light_->patches.count(), [&](size_t p) {
-        const auto before = [](const light::Sunlit::Beam& beam, uint32_t sun) { return beam.sun < sun; };
-        const auto all = light_->sunlit.on(p);
-        for (size_t n = 0; n < spans_; ++n)
-            span_first_[p * spans_ + n] = light_->sunlit.first[p] + static_cast<uint32_t>(std::lower_bound(all.begin(), all.end(), first_sun_[std::min(n * kSpan, sky_->hours.size())], before) - all.begin());
+        for (size_t n = 0; n < spans_; ++n) span_first_[p * spans_ + n] = light_->sunlit.from_sun(p, first_sun_[std::min(n * kSpan, sky_->hours.size())]);
     }, 64);
 }
 
@@ -189,11 +169,12 @@ std::vector<std::vector<HourlyLight::SunRow>> HourlyLight::sun_rows(const PatchP
 void HourlyLight::add_sun(size_t points, const PatchPart& rows, int group, const SunThrough& through, std::span<const size_t> hours, float* to) const {
     if (rows.patches.empty()) return;
     const auto sun = sun_rows(rows, group, through, hours);
+    static const bool wide = __builtin_cpu_supports("avx2");
     float sums[kAbreast * kTile];
     for (size_t t = 0; t * kTile < points; ++t)
         for (size_t h = 0; h < hours.size(); h += kAbreast) {
             if (sun[h / kAbreast].empty()) continue;
-            tile_of(sun[h / kAbreast], rows.taken.data() + t * rows.patches.size() * kTile, sums);
+            (wide ? tile_wide<SunRow> : tile<SunRow>)(sun[h / kAbreast], rows.taken.data() + t * rows.patches.size() * kTile, sums);
             add_sums(sums, points, t, hours.subspan(h, std::min(kAbreast, hours.size() - h)), to);
         }
 }

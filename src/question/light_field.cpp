@@ -110,7 +110,7 @@ class SunOnPatches {
                 auto& beam = sunlit_.beams[b];
                 beam.share *= static_cast<float>(lux) * light::veil_share(*field.scene, set->patches[p].veil, look.to);
                 lux_[p] += beam.share;
-                doubt_[p] += light::doubt_of(beam);
+                doubt_[p] += light::doubt_of(beam, beam.share);
             }
     }
     float on(uint32_t patch) const { return lux_.empty() ? 0.0f : lux_[patch]; }

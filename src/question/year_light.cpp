@@ -143,6 +143,8 @@ class Tracing {
         for (size_t s = 0; s < out_.states.all.size(); s += light::kMostStates) out.push_back({s, std::min(light::kMostStates, out_.states.all.size() - s)});
         return out;
     }
+    // Of trees and ground, on a day of the year.
+    size_t state_of(int day) const { return out_.states.in(climate::moment_of(day, 12).month); }
     const light::Scene& scene(const Together& states, size_t layer) {
         // Scenes are made when they are first wanted: pieces that are found need none.
         auto& known = scenes_[{states.first, layer}];
@@ -351,13 +353,12 @@ class Tracing {
     static constexpr int kDays = climate::kHours / 24;
     void share_ways(std::vector<light::SunLook>& looks) const {
         const auto number = [&](int day, size_t hour) { return day < 0 || day >= kDays ? -1 : out_.sun_of_hour[static_cast<size_t>(day) * 24 + hour]; };
-        const auto scene_of = [&](int day) { return out_.states.in(climate::moment_of(day, 12).month) / light::kMostStates; };
         for (int day = 0; day < kDays; ++day)
             for (size_t hour = 0; hour < 24; ++hour) {
                 const int own = number(day, hour);
                 for (int k = 0; k < 3 && own >= 0; ++k) {
                     const int middle = (day + k) / 3 * 3 - k + 1, other = number(middle, hour);
-                    looks[static_cast<size_t>(own)].seen_as[static_cast<size_t>(k)] = static_cast<uint32_t>(other >= 0 && scene_of(middle) == scene_of(day) ? other : own);
+                    looks[static_cast<size_t>(own)].seen_as[static_cast<size_t>(k)] = static_cast<uint32_t>(other >= 0 && state_of(middle) / light::kMostStates == state_of(day) / light::kMostStates ? other : own);
                 }
             }
     }
@@ -372,7 +373,7 @@ class Tracing {
         for (size_t h = 0; h < climate::kHours; ++h) {
             const Vec3 to = climate::sun_direction(suns_[h].sun, task_.north_azimuth);
             if (suns_[h].sunlit <= 0 || to.z <= 0) continue;
-            const size_t state = out_.states.in(climate::moment_of(static_cast<int>(h) / 24, 12).month);
+            const size_t state = state_of(static_cast<int>(h) / 24);
             const Together& together = all[state / light::kMostStates];
             out_.sun_of_hour[h] = static_cast<int>(looks.size());
             looks.push_back({to.as<float>(), nullptr, state - together.first});
@@ -387,7 +388,7 @@ class Tracing {
                     return;
                 }
         for (size_t h = 0; h < climate::kHours; ++h)
-            if (out_.sun_of_hour[h] >= 0) looks[static_cast<size_t>(out_.sun_of_hour[h])].scene = &scene(all[out_.states.in(climate::moment_of(static_cast<int>(h) / 24, 12).month) / light::kMostStates], 0);
+            if (out_.sun_of_hour[h] >= 0) looks[static_cast<size_t>(out_.sun_of_hour[h])].scene = &scene(all[state_of(static_cast<int>(h) / 24) / light::kMostStates], 0);
         out_.sunlit = light::look_for_suns(out_.patches, looks, [&] { return cancel_.requested(); });
         out_.sunlit.panes = light::figures_of(surfaces_);
         out_.record.rays += out_.sunlit.rays;
@@ -404,7 +405,7 @@ class Tracing {
             if (suns_[h].sunlit <= 0 || cancel_.requested()) return;
             const Vec3 to = climate::sun_direction(suns_[h].sun, task_.north_azimuth);
             if (to.z <= 0 || dot(to, plane.normal) <= 0) return;
-            const size_t state = out_.states.in(climate::moment_of(static_cast<int>(h) / 24, 12).month);
+            const size_t state = state_of(static_cast<int>(h) / 24);
             const Together& together = all[state / light::kMostStates];
             const light::Scene& scene = *scenes_.at({together.first, 0});
             uint64_t cast = 0;

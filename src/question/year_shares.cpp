@@ -177,9 +177,7 @@ YearHour YearAnswer::Reckoner::hour(size_t plane, int hour, Operation operation)
                 auto& list = indoors ? sun.indoors[group] : sun.outdoors;
                 if (list.empty()) list.assign(light.patches.count(), 0.0f);
                 list[patch] += lux;
-                auto edge = beam;
-                edge.share = lux;
-                sun.doubt[patch] += light::doubt_of(edge);
+                sun.doubt[patch] += light::doubt_of(beam, lux);
             });
             for (size_t i = 0; i < from->points(); ++i) {
                 const size_t point = light.blocks[b].first + i;

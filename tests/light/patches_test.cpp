@@ -41,6 +41,15 @@ bool same(const PatchSet& a, const PatchSet& b) {
     return true;
 }
 
+// Along x = 0, 1 m high, seen from both sides.
+geometry::Surfaces wall() {
+    geometry::Surfaces s;
+    const uint32_t wall = s.add_surface({});
+    s.add_quad(wall, {0, -50, 0}, {0, 50, 0}, {0, 50, 1}, {0, -50, 1});
+    s.add_quad(wall, {0, 50, 0}, {0, -50, 0}, {0, -50, 1}, {0, 50, 1});
+    return s;
+}
+
 uint32_t hits(const PatchSet& set) {
     return std::accumulate(set.spots.begin(), set.spots.end(), 0u, [](uint32_t sum, const PatchSpot& s) { return sum + s.hits; });
 }
@@ -66,12 +75,8 @@ TEST(Patches, are_larger_where_they_are_seen_from_far_outdoors_and_not_indoors) 
 }
 
 TEST(Patches, half_in_the_shadow_of_a_wall_have_half_of_the_sun) {
-    // A wall along x = 0, 1 m high, and the sun at 45 degrees in the west: the ground is dark up to x = 1.
-    geometry::Surfaces s;
-    const uint32_t wall = s.add_surface({});
-    s.add_quad(wall, {0, -50, 0}, {0, 50, 0}, {0, 50, 1}, {0, -50, 1});
-    s.add_quad(wall, {0, 50, 0}, {0, -50, 0}, {0, -50, 1}, {0, 50, 1});
-    const Scene scene(s);
+    // The sun at 45 degrees in the west: the ground is dark up to x = 1.
+    const Scene scene(wall());
     const PatchSet set = ground(2, 64).take();
     const float half = std::sqrt(0.5f);
     const SunLook look{{-half, 0, half}, &scene, 0};
@@ -88,7 +93,7 @@ TEST(Patches, half_in_the_shadow_of_a_wall_have_half_of_the_sun) {
         light += static_cast<double>(beam.share) * weight;
         EXPECT_LE(beam.share, half * 1.0001f);
         // Of the whole of the light: largest where an edge runs through, and never nought, since few spots that agree prove little.
-        const float whole = half, relative = doubt_of(beam) / (whole * whole);
+        const float whole = half, relative = doubt_of(beam, beam.share) / (whole * whole);
         if (beam.lit < beam.of) EXPECT_GT(relative, 0.4f * 0.5f * 0.5f / static_cast<float>(2 * beam.of));
         else EXPECT_LT(relative, 0.1f);
         EXPECT_GT(relative, 0);
@@ -130,24 +135,26 @@ TEST(Patches, sun_that_was_written_comes_back_and_damaged_sun_does_not) {
     EXPECT_FALSE(Sunlit::read(cut, 1, set.count(), 0));
     EXPECT_FALSE(Sunlit::read(lit.write(), 0, set.count(), 0)) << "of fewer suns";
     EXPECT_FALSE(Sunlit::read(lit.write(), 1, 1, 0)) << "of patches that are not there";
+    Sunlit turned = lit;
+    turned.beams[0].sun = 1;
+    ASSERT_TRUE(Sunlit::read(turned.write(), 2, set.count(), 0));
+    turned.first.assign(set.count() + 1, static_cast<uint32_t>(turned.beams.size()));
+    turned.first[0] = 0;
+    EXPECT_FALSE(Sunlit::read(turned.write(), 2, set.count(), 0)) << "suns of a patch out of order";
 }
 
 TEST(Patches, the_more_spots_agree_the_less_is_left_to_doubt) {
     float before = 1;
     for (const uint8_t n : {uint8_t{1}, uint8_t{4}, uint8_t{16}, uint8_t{64}}) {
-        const float doubt = doubt_of({0, -1, n, n, 1});
+        const float doubt = doubt_of({0, -1, n, n, 1}, 1);
         EXPECT_LT(doubt, before / 2);
         before = doubt;
     }
-    EXPECT_EQ(doubt_of({0, -1, 0, 4, 0}), 0) << "where nothing is lit there is nothing to be told of";
+    EXPECT_EQ(doubt_of({0, -1, 0, 4, 0}, 0), 0) << "where nothing is lit there is nothing to be told of";
 }
 
 TEST(Patches, a_spot_may_look_for_the_sun_of_a_neighbouring_day_instead) {
-    geometry::Surfaces s;
-    const uint32_t wall = s.add_surface({});
-    s.add_quad(wall, {0, -50, 0}, {0, 50, 0}, {0, 50, 1}, {0, -50, 1});
-    s.add_quad(wall, {0, 50, 0}, {0, -50, 0}, {0, -50, 1}, {0, 50, 1});
-    const Scene scene(s);
+    const Scene scene(wall());
     const PatchSet set = ground(2, 64).take();
     // Three suns in the west, 0.4 degrees apart, each looked for by itself and by a third of the spots for the others.
     std::vector<SunLook> each, shared;
@@ -166,4 +173,38 @@ TEST(Patches, a_spot_may_look_for_the_sun_of_a_neighbouring_day_instead) {
                 for (const auto& beam : lit->on(p, k, k + 1u)) light[lit == &near] += static_cast<double>(beam.share);
         EXPECT_NEAR(light[1] / light[0], 1, 0.01) << k;
     }
+}
+
+TEST(Patches, of_two_sets_that_met_one_place_it_counts_once_with_the_hits_of_both) {
+    PatchSet one = ground(2, 40, 0, 2).take(), other = ground(2, 40, 1, 2).take();
+    for (PatchSet* set : {&one, &other})
+        for (Patch& p : set->patches) p.worth = 1;  // too much for any to be taken together
+    const WeighedPatches both[2] = {{&one, 1}, {&other, 1}};
+    const auto merged = merge_patches(both, kSize, {0.5f, 0.5f, 1000, 1000});
+    EXPECT_EQ(hits(merged.set), 1600u);
+    EXPECT_EQ(merged.set.count(), ground(2, 40).take().count());
+    for (size_t i = 0; i < one.count(); ++i)
+        for (size_t k = 0; k < other.count(); ++k) EXPECT_EQ(merged.place[0][i] == merged.place[1][k], one.patches[i].key == other.patches[k].key);
+}
+
+TEST(Patches, that_mirror_elsewhere_are_taken_together_in_the_end_and_those_behind_other_panes_never) {
+    // Each patch of one place alone: no neighbour that looks the same way.
+    PatchGatherer met;
+    for (int i = 0; i < 64; ++i) {
+        const float turn = 0.09f * static_cast<float>(i);
+        const GlossLobe lobe{{0, 0, 1}, {std::cos(turn) * 0.8f, std::sin(turn) * 0.8f, 0.6f}, 40};
+        LitPlace place{{0.1f, 0.1f, 1e-4f}, {0, 0, 1}, 0};
+        const auto keys = keys_of(place, kSize, &lobe);
+        met.add({keys.patch, 0, -1, keys.level, {place.at, place.normal, lobe.mirror, lobe.sharpness, static_cast<uint32_t>(i), 1, keys.part}});
+        place.veil = i % 2;
+        const auto veil = keys_of(place, kSize, nullptr);
+        met.add({veil.patch, 0, place.veil, veil.level, {place.at, place.normal, {}, -1, static_cast<uint32_t>(i), 1, veil.part}});
+    }
+    PatchSet set = met.take();
+    for (Patch& p : set.patches) p.worth = 0.001f;
+    ASSERT_GT(set.count(), 10u);
+    const WeighedPatches all{&set, 1};
+    const auto merged = merge_patches(std::span(&all, 1), kSize, {1, 1, 1000, 1000});
+    EXPECT_EQ(merged.set.count(), 3u) << "one of all that mirror, one behind each pane";
+    EXPECT_EQ(hits(merged.set), hits(set));
 }

@@ -51,15 +51,6 @@ class Tracer {
  public:
     Tracer(const Scene& scene, const Sky& sky, unsigned seed) : scene_(scene), sky_(sky), dice_(seed) {
         sun_ = normalized(sky.sun);
-        // What the sky carries on the horizontal at unit scale, by rings.
-        double sum = 0;
-        for (int i = 0; i < 400; ++i)
-            for (int j = 0; j < 400; ++j) {
-                const double altitude = (i + 0.5) / 400 * kPi / 2, azimuth = (j + 0.5) / 400 * 2 * kPi;
-                const Vec3 d{std::cos(altitude) * std::sin(azimuth), std::cos(altitude) * std::cos(azimuth), std::sin(altitude)};
-                sum += shape(d) * std::sin(altitude) * std::cos(altitude) * (kPi / 800) * (2 * kPi / 400);
-            }
-        scale_ = sky.diffuse / sum;
         for (const Pane& p : scene.panes) bodies_.push_back(body_for(p.transmittance));
     }
 
@@ -105,7 +96,21 @@ class Tracer {
         const double chi = std::acos(std::clamp(dot(d, sun_), -1.0, 1.0));
         return (1 + a * std::exp(b / std::max(d.z, 1e-4))) * (1 + c * (std::exp(dd * chi) - std::exp(dd * kPi / 2)) + e * std::cos(chi) * std::cos(chi));
     }
-    double luminance(Vec3 d) const { return d.z > 0 ? scale_ * shape(d) : 0; }
+    // What the sky carries on the horizontal at unit scale, by rings.
+    double carried() const {
+        double sum = 0;
+        for (int i = 0; i < 400; ++i)
+            for (int j = 0; j < 400; ++j) {
+                const double altitude = (i + 0.5) / 400 * kPi / 2, azimuth = (j + 0.5) / 400 * 2 * kPi;
+                const Vec3 d{std::cos(altitude) * std::sin(azimuth), std::cos(altitude) * std::cos(azimuth), std::sin(altitude)};
+                sum += shape(d) * std::sin(altitude) * std::cos(altitude) * (kPi / 800) * (2 * kPi / 400);
+            }
+        return sum;
+    }
+    double luminance(Vec3 d) {
+        if (scale_ < 0) scale_ = sky_.diffuse / carried();
+        return d.z > 0 ? scale_ * shape(d) : 0;
+    }
 
     const Pane* pane_between(Vec3 at, Vec3 d, double to, double& distance) const {
         const Pane* found = nullptr;
@@ -211,14 +216,19 @@ class Tracer {
     const Scene& scene_;
     const Sky& sky_;
     Vec3 sun_;
-    double scale_ = 1;
+    double scale_ = -1;  // not known before light of the sky is asked for
     std::vector<double> bodies_;
     std::mt19937 dice_;
 };
 
 }  // namespace
 
-bool sees_sun(const Scene& scene, const Sky& sky, Vec3 at) { return Tracer(scene, sky, 1).sees_sun(at); }
+double sunlit_around(const Scene& scene, const Sky& sky, Vec3 at) {
+    Tracer tracer(scene, sky, 1);
+    double lit = 0;
+    for (const Vec3& beside : {Vec3{0, 0, 0}, Vec3{0.01, 0, 0}, Vec3{-0.01, 0, 0}, Vec3{0, 0.01, 0}, Vec3{0, -0.01, 0}}) lit += tracer.sees_sun(at + beside) ? 0.2 : 0;
+    return lit;
+}
 
 PaneShares pane_at(double cosine, double normal_transmittance) { return with_body(cosine, body_for(normal_transmittance)); }
 

@@ -52,8 +52,8 @@ struct Estimate {
 /// Illuminance of a point that faces up.
 Estimate illuminance(const Scene& scene, const Sky& sky, Vec3 at, size_t paths, unsigned seed);
 
-/// Whether a beam falls onto a point that faces up: beside such a beam nothing else is seen. Leaves are thrown for.
-bool sees_sun(const Scene& scene, const Sky& sky, Vec3 at);
+/// Of five places on the level, a point and those a centimetre beside it, the share that a beam falls onto: neither 0 nor 1 where a beam's edge runs. Leaves are thrown for.
+double sunlit_around(const Scene& scene, const Sky& sky, Vec3 at);
 
 /// Of one pane of index 1.526 that passes so much at normal incidence: transmittance and reflectance at an angle of incidence, by adding up what goes to and fro.
 struct PaneShares {

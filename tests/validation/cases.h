@@ -33,6 +33,8 @@ std::vector<Row> year_hours(unsigned samples, double accuracy, int hours);
 /// Reflected sunlight beside edges, against the tracer of boxes: moments of a day, and so many hours of a year, in nine surroundings. accuracy: of ours; paths: of theirs, by point.
 std::vector<Row> moments_beside_edges(double accuracy, size_t paths);
 std::vector<Row> hours_beside_edges(double accuracy, size_t paths, int hours);
+/// The sun at 25 to 85 degrees on cloth behind a pane, against the same.
+std::vector<Row> closed_blinds(unsigned samples, size_t paths);
 /// Panes, gloss, cloth, blades, slats, crowns.
 std::vector<Row> matter(unsigned samples);
 

@@ -1,7 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "validation/town.h"
 
+#include "climate/synthetic.h"
 #include "question/ask.h"
+#include "question/ask_year.h"
 #include "question/light_field.h"
 #include "support.h"
 
@@ -79,6 +81,10 @@ void add_crown(boxes::Scene& scene) {
 }
 
 }  // namespace
+
+Town tower() { return {{{-12.2, -4.2, -28, -20, 30}}}; }
+Town gap() { return {{{-14, -4.4, -28, -20, 30}, {-0.3, 10, -28, -20, 30}}}; }
+Town courtyard() { return {{{-5, -3, -12, -0.4, 7}, {8, 10, -12, -0.4, 7}, {-5, 10, -14, -12, 5}}}; }
 
 std::vector<Vec3> Town::points() const {
     std::vector<Vec3> out;
@@ -221,6 +227,39 @@ std::vector<TownPoint> compare_moment(const Town& town, int month, int day, doub
         out[i].standard_error = e.standard_error;
     }
     return out;
+}
+
+question::YearAnswer sun_only_year(const Town& town, double accuracy) {
+    auto project = town.project();
+    project.options[0].planes[0].spacing = 1;
+    auto weather = climate::synthetic_year({55, 0, 0, 0}, "Nowhere", 3);
+    for (auto& h : weather.hours) h.direct_normal = 500, h.diffuse_horizontal = 0.02, h.dew_point = 8;
+    return question::ask_year(*question::year_scene(project, project.options[0], {}, weather), weather, {accuracy, 1, 0});
+}
+
+TownHour compare_hour(const Town& town, const question::YearAnswer& year, int hour, const std::vector<size_t>& points, size_t paths) {
+    const auto& out = year.outdoor[static_cast<size_t>(hour)];
+    const auto ours = year.hour(0, hour, question::Operation::open);
+    const boxes::Scene scene = town.scene();
+    boxes::Sky sky;
+    sky.type = 5;
+    sky.diffuse = out.diffuse_lux;
+    sky.direct = out.direct_lux;
+    // A row's hour ends at its label: its middle is half an hour after it began.
+    sky.sun = boxes::almanac_sun(55, 0, hour / 24, hour % 24 + 0.5);
+    TownHour sum;
+    for (const size_t i : points) {
+        const Vec3 at = year.planes[0].plane.points[i];
+        const double lit = boxes::sunlit_around(scene, sky, at);
+        if ((lit > 0 && lit < 0.99) || (lit > 0 && ours.sun[i] > 0)) continue;
+        const auto e = boxes::illuminance(scene, sky, at, paths, static_cast<unsigned>(hour + 8760 * static_cast<int>(i)));
+        ++sum.points;
+        sum.engine += ours.lux[i];
+        sum.half_width += ours.half_width[i];
+        sum.boxes += e.mean;
+        sum.standard_error = std::hypot(sum.standard_error, e.standard_error);
+    }
+    return sum;
 }
 
 }  // namespace wp::validation

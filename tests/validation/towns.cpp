@@ -6,9 +6,8 @@
 #include <cmath>
 
 #include "base/parallel.h"
-#include "climate/synthetic.h"
+#include "base/random.h"
 #include "light/replicates.h"
-#include "question/ask_year.h"
 #include "validation/brute.h"
 #include "validation/cases.h"
 #include "validation/town.h"
@@ -20,25 +19,20 @@ namespace {
 struct Named {
     const char* name;
     Town town;
+    bool quarter_hours = false;  // where the sun comes and goes
 };
-
-Town with(void (*change)(Town&)) {
-    Town out;
-    change(out);
-    return out;
-}
 
 std::vector<Named> towns() {
     return {
         {"nothing around", {}},
-        {"beside a tower", {{{-12.2, -4.2, -28, -20, 30}}}},
-        {"in the gap between two blocks", {{{-14, -4.4, -28, -20, 30}, {-0.3, 10, -28, -20, 30}}}},
-        {"in a courtyard", {{{-5, -3, -12, -0.4, 7}, {8, 10, -12, -0.4, 7}, {-5, 10, -14, -12, 5}}}},
-        {"under an overhang", with([](Town& t) { t.overhang = 1; })},
-        {"behind louvres", with([](Town& t) { t.blades = 0.15; })},
-        {"in a deep reveal", with([](Town& t) { t.reveal = 0.02; })},
-        {"behind a tree", with([](Town& t) { t.tree = true; })},
-        {"behind another room", with([](Town& t) { t.back_room = true; })},
+        {"beside a tower", tower()},
+        {"in the gap between two blocks", gap(), true},
+        {"in a courtyard", courtyard()},
+        {"under an overhang", {.overhang = 1}},
+        {"behind louvres", {.blades = 0.15}},
+        {"in a deep reveal", {.reveal = 0.02}},
+        {"behind a tree", {.tree = true}},
+        {"behind another room", {.back_room = true}},
     };
 }
 
@@ -65,50 +59,20 @@ void add_moment(std::vector<Row>& rows, const Named& scene, double hour, double 
     rows.push_back(row_of("Moments against boxes", fmt::format("{}, {}, the point farthest from the window", scene.name, clock), far.engine, far.half_width / light::kStudent95, far.boxes, far.standard_error));
 }
 
-// All but the beam is taken out of the weather, so that the sky's shape does not matter: what is left is reflected sunlight.
-climate::WeatherYear sun_only() {
-    auto weather = climate::synthetic_year({55, 0, 0, 0}, "Nowhere", 3);
-    for (auto& h : weather.hours) h.direct_normal = 500, h.diffuse_horizontal = 0.02, h.dew_point = 8;
-    return weather;
-}
-
 void add_hours(std::vector<Row>& rows, const Named& scene, double accuracy, size_t paths, int count) {
-    auto project = scene.town.project();
-    project.options[0].planes[0].spacing = 1;
-    const auto weather = sun_only();
-    const auto prepared = question::year_scene(project, project.options[0], {}, weather);
-    const auto year = question::ask_year(*prepared, weather, {accuracy, 1, 0});
-    const auto& plane = year.planes[0].plane;
-    // The plane's middle line, where no beam falls in that hour.
+    const auto year = sun_only_year(scene.town, accuracy);
     std::vector<size_t> middle;
-    for (size_t i = 0; i < plane.points.size(); ++i)
-        if (std::fabs(plane.points[i].x - 2.5) < 0.6) middle.push_back(i);
-    const boxes::Scene boxed = scene.town.scene();
+    const auto& points = year.planes[0].plane.points;
+    for (size_t i = 0; i < points.size(); ++i)
+        if (std::fabs(points[i].x - 2.5) < 0.6) middle.push_back(i);
     std::vector<int> lit;
     for (int h = 0; h < climate::kHours; ++h)
         if (year.outdoor[static_cast<size_t>(h)].direct_lux > 0 && year.outdoor[static_cast<size_t>(h)].sun.sunlit == 1) lit.push_back(h);
     std::vector<Row> found(static_cast<size_t>(count));
     parallel_for(found.size(), [&](size_t k) {
         const int h = lit[static_cast<size_t>((static_cast<double>(k) + 0.5) / count * static_cast<double>(lit.size()))];
-        const auto& out = year.outdoor[static_cast<size_t>(h)];
-        const auto hour = year.hour(0, h, question::Operation::open);
-        boxes::Sky sky;
-        sky.type = 5;
-        sky.diffuse = out.diffuse_lux;
-        sky.direct = out.direct_lux;
-        // A row's hour ends at its label: its middle is half an hour after it began.
-        sky.sun = boxes::almanac_sun(55, 0, h / 24, h % 24 + 0.5);
-        double ours = 0, theirs = 0, own_error = 0, their_error = 0;
-        for (const size_t i : middle) {
-            if (hour.sun[i] > 0 || boxes::sees_sun(boxed, sky, plane.points[i])) continue;
-            const auto e = boxes::illuminance(boxed, sky, plane.points[i], paths, static_cast<unsigned>(h + 8760 * static_cast<int>(i)));
-            ours += hour.lux[i];
-            theirs += e.mean;
-            // Points of one plane share what the edge may be off.
-            own_error += hour.half_width[i] / light::kStudent95;
-            their_error = std::hypot(their_error, e.standard_error);
-        }
-        found[k] = row_of("Hours of a year against boxes", fmt::format("{}, {}", scene.name, climate::text(climate::moment_of(h / 24, h % 24))), ours, own_error, theirs, their_error);
+        const TownHour sum = compare_hour(scene.town, year, h, middle, paths);
+        found[k] = row_of("Hours of a year against boxes", fmt::format("{}, {}", scene.name, climate::text(climate::moment_of(h / 24, h % 24))), sum.engine, sum.half_width / light::kStudent95, sum.boxes, sum.standard_error);
     });
     rows.insert(rows.end(), found.begin(), found.end());
 }
@@ -118,9 +82,7 @@ void add_hours(std::vector<Row>& rows, const Named& scene, double accuracy, size
 std::vector<Row> moments_beside_edges(double accuracy, size_t paths) {
     std::vector<Row> rows;
     for (const Named& scene : towns()) {
-        // Where the sun comes and goes, every quarter hour.
-        const bool all = scene.town.blocks.size() == 2;
-        for (double hour = all ? 8 : 9.4; hour <= 16; hour += all ? 0.25 : 2.1) add_moment(rows, scene, hour, accuracy, paths);
+        for (double hour = scene.quarter_hours ? 8 : 9.4; hour <= 16; hour += scene.quarter_hours ? 0.25 : 2.1) add_moment(rows, scene, hour, accuracy, paths);
     }
     return rows;
 }
@@ -128,6 +90,42 @@ std::vector<Row> moments_beside_edges(double accuracy, size_t paths) {
 std::vector<Row> hours_beside_edges(double accuracy, size_t paths, int hours) {
     std::vector<Row> rows;
     for (const Named& scene : towns()) add_hours(rows, scene, accuracy, paths, hours);
+    return rows;
+}
+
+// Cloth without holes behind the pane: what comes in falls with the pane's transmittance as the sun goes higher, from 0.69 at 30 degrees to 0.22 at 80.
+std::vector<Row> closed_blinds(unsigned samples, size_t paths) {
+    const Town plain;
+    const auto project = plain.project();
+    auto surfaces = geometry::build_surfaces(project, project.options[0]);
+    geometry::Blind cloth;
+    cloth.transmittance = 0.3;
+    cloth.reflectance = 0.4;
+    surfaces.portals[0].blind = true;
+    surfaces.portals[0].blind_layer = surfaces.keep_blind(cloth);
+    const light::Scene scene(surfaces, light::Blinds::closed);
+    auto own = plain.scene();
+    own.panes[0].scatters = true;
+    own.panes[0].cloth_through = cloth.transmittance;
+    own.panes[0].cloth_back = cloth.reflectance;
+    std::vector<Row> rows;
+    for (const double altitude : {25.0, 40.0, 55.0, 65.0, 75.0, 85.0}) {
+        question::Shine shine;
+        shine.to_sun = {0, -std::cos(radians(altitude)), std::sin(radians(altitude))};
+        shine.sun_lux = 80000;
+        shine.sky = climate::Sky::uniform(100);
+        boxes::Sky sky;
+        sky.type = 5;
+        sky.diffuse = 100;
+        sky.direct = 80000;
+        sky.sun = shine.to_sun;
+        const Vec3 at{2.5, 1.5, 0.8};
+        std::vector<double> sums;
+        for (uint32_t r = 0; r < light::kReplicates; ++r) sums.push_back(brute_sum(scene, shine, at, {0, 0, 1}, 0, samples, random::hash(3, r)));
+        const auto ours = light::estimate(sums, samples);
+        const auto theirs = boxes::illuminance(own, sky, at, paths, 7);
+        rows.push_back(row_of("Sun on closed blinds against boxes", fmt::format("cloth behind a pane, the sun {:.0f} degrees up", altitude), ours.mean, ours.standard_error, theirs.mean, theirs.standard_error));
+    }
     return rows;
 }
 

@@ -20,7 +20,7 @@ int main(int argc, char** argv) {
     std::string group;
     int failed = 0, count = 0;
     for (const auto& rows : {validation::closed_forms(samples), validation::sky_through_openings(samples), validation::skies_and_reflections(samples / 4), validation::sun_and_glass(), validation::matter(samples), validation::year_hours(samples / 16, 0.008, 50),
-                             validation::moments_beside_edges(0.008, samples * 6), validation::hours_beside_edges(0.015, samples * 2, 60)})
+                             validation::closed_blinds(samples, samples * 100), validation::moments_beside_edges(0.008, samples * 6), validation::hours_beside_edges(0.015, samples * 2, 60)})
         for (const auto& row : rows) {
             if (row.group != group) {
                 group = row.group;
