@@ -25,10 +25,10 @@ struct CoefficientSink {
     const CoefficientTask& task;
     const CoefficientLayout& layout;
     const size_t states;
-    Rows* rows;                // of this point, by state
-    PatchSums* sums;           // likewise
+    Rows* rows;       // of this point, by state
+    PatchSums* sums;  // likewise
     PatchGatherer& met;
-    uint32_t dice;             // of this path
+    uint32_t dice;  // of this path
     std::array<double, kMostStates> typical_sky{};
 
     size_t row_of(int portal, const Trail& trail) const {
@@ -46,24 +46,28 @@ struct CoefficientSink {
         }
     }
     void sky(Vec3f d, float weight, const Trail& trail) {
-        // What was reflected outdoors came to the window from anywhere: coarse parts do. What came in straight does not: near the sun the sky is
-        // uneven, and a patch of it on a floor is all the light of a room behind.
+        // What was reflected outdoors came to the window from anywhere: coarse parts do. What came in straight does
+        // not: near the sun the sky is uneven, and a patch of it on a floor is all the light of a room behind.
         const Entry entry = entry_of(trail);
         const bool fine = layout.split != Split::entry || entry == Entry::straight || entry == Entry::interreflected;
         add(trail, fine ? task.parts->part_of(d) : layout.coarse_part(task.coarse->part_of(d)), weight);
     }
     void ground(float weight, const Trail& trail) { add(trail, layout.ground(), weight); }
-    // What sunlight may fall onto. The first vertex is the point itself, whose direct sun is reckoned exactly elsewhere.
+    // What sunlight may fall onto. The first vertex is the point itself, whose direct sun is reckoned exactly
+    // elsewhere.
     void vertex(const LitPlace& place, float weight, const Trail& trail, random::Stream&) {
         if (trail.order > 0) note(place, nullptr, weight, trail);
     }
-    void gloss(const LitPlace& place, const GlossLobe& lobe, float weight, const Trail& trail, random::Stream&) { note(place, &lobe, weight, trail); }
+    void gloss(const LitPlace& place, const GlossLobe& lobe, float weight, const Trail& trail, random::Stream&) {
+        note(place, &lobe, weight, trail);
+    }
     void note(const LitPlace& place, const GlossLobe* lobe, float weight, const Trail& trail) {
         const PatchKeys keys = keys_of(place, task.patch_size, lobe);
         const auto row = static_cast<uint32_t>(row_of(place.space >= 0 ? -1 : trail.portal, trail));
         for (size_t k = 0; k < states; ++k)
             if (weight * trail.states[k] > 0) sums[k].add(keys.patch, row, weight * trail.states[k]);
-        PatchSpot spot{place.at, place.normal, {}, -1, random::hash(dice, static_cast<uint32_t>(keys.part)), 1, keys.part};
+        PatchSpot spot{place.at, place.normal, {}, -1, random::hash(dice, static_cast<uint32_t>(keys.part)),
+                       1,        keys.part};
         if (lobe != nullptr) spot.mirror = lobe->mirror, spot.sharpness = lobe->sharpness;
         met.add({keys.patch, place.space, place.veil, keys.level, spot});
     }
@@ -136,8 +140,10 @@ class Work {
         }
         for (size_t k = 0; k < states_; ++k) {
             all[k].layout = layout_;
-            if (sites_.empty()) all[k].settled = true;
-            else if (k > 0) collect(k, all[k], true);
+            if (sites_.empty())
+                all[k].settled = true;
+            else if (k > 0)
+                collect(k, all[k], true);
         }
         return all;
     }
@@ -156,7 +162,8 @@ class Work {
                 sink.dice = random::hash(seed, i);
                 tracer.from_point(at, normal, plane.space, task_.boost, random::Stream(seed, i));
             }
-            for (size_t k = 0; k < states_; ++k) typical_[(k * sites_.size() + s) * kReplicates + r] += sink.typical_sky[k];
+            for (size_t k = 0; k < states_; ++k)
+                typical_[(k * sites_.size() + s) * kReplicates + r] += sink.typical_sky[k];
             tally += tracer.tally();
         }
         {
@@ -175,8 +182,13 @@ class Work {
             for (const auto& met : shard.met.all())
                 if (!numbers_.contains(met.patch)) seen.push_back(&met);
         // One spot of each is enough for that, the same whatever the order in which they were met.
-        std::sort(seen.begin(), seen.end(), [](const auto* a, const auto* b) { return std::pair{a->space, a->patch} != std::pair{b->space, b->patch} ? std::pair{a->space, a->patch} < std::pair{b->space, b->patch} : stands_before(a->spot, b->spot); });
-        // What lies outdoors is lit by half of all suns: a third of them tells enough, another third from patch to patch.
+        std::sort(seen.begin(), seen.end(), [](const auto* a, const auto* b) {
+            return std::pair{a->space, a->patch} != std::pair{b->space, b->patch}
+                       ? std::pair{a->space, a->patch} < std::pair{b->space, b->patch}
+                       : stands_before(a->spot, b->spot);
+        });
+        // What lies outdoors is lit by half of all suns: a third of them tells enough, another third from patch to
+        // patch.
         std::array<Fresh, kThirds + 1> fresh;
         for (const auto* met : seen) {
             const auto [known, is_new] = numbers_.try_emplace(met->patch, static_cast<uint32_t>(numbers_.size()));
@@ -216,23 +228,29 @@ class Work {
         for (size_t p = 0; p < fresh.set.count(); ++p)
             for (const Sunlit::Beam& beam : found.on(p)) {
                 const auto [k, sun] = of[beam.sun];
-                const float share = static_cast<float>(step) * beam.share * veil_share(*task_.scene, fresh.set.patches[p].veil, looks[beam.sun].to);
+                const float share = static_cast<float>(step) * beam.share *
+                                    veil_share(*task_.scene, fresh.set.patches[p].veil, looks[beam.sun].to);
                 shone_[fresh.numbers[p]][k] += static_cast<float>(task_.typical[k].suns[sun].lux) * share;
             }
     }
 
     // Typical light of a point: of each replicate, the boost still in it.
-    std::span<const double> typical_of(size_t state, size_t site) const { return {&typical_[(state * sites_.size() + site) * kReplicates], kReplicates}; }
+    std::span<const double> typical_of(size_t state, size_t site) const {
+        return {&typical_[(state * sites_.size() + site) * kReplicates], kReplicates};
+    }
 
     float sky_noise(size_t state, size_t site, uint32_t samples, const PointCoefficients& point) const {
-        const double error = estimate(typical_of(state, site), samples).standard_error / static_cast<double>(task_.boost);
+        const double error =
+            estimate(typical_of(state, site), samples).standard_error / static_cast<double>(task_.boost);
         double sum = 0;
-        for (size_t k = 0; k < point.values.size(); ++k) sum += static_cast<double>(point.values[k]) * std::pow(task_.typical[state].columns[k % layout_.columns()], 2);
+        for (size_t k = 0; k < point.values.size(); ++k)
+            sum +=
+                static_cast<double>(point.values[k]) * std::pow(task_.typical[state].columns[k % layout_.columns()], 2);
         return sum > 0 ? static_cast<float>(error * error / sum) : 0.0f;
     }
 
-    // Of each patch the share of the typical light of all points that comes off it, in the state in which that is most. What the few typical suns missed may be met by others:
-    // each has some of the mean.
+    // Of each patch the share of the typical light of all points that comes off it, in the state in which that is most.
+    // What the few typical suns missed may be met by others: each has some of the mean.
     void note_worth(uint32_t samples) {
         for (size_t k = 0; k < states_; ++k) {
             double all = 0, lit[2] = {0, 0}, count[2] = {0, 0};
@@ -243,11 +261,15 @@ class Work {
             }
             std::vector<double> taken(set_.count(), 0.0);
             for (size_t s = 0; s < sites_.size(); ++s)
-                for (const auto& sum : sums_[s * states_ + k].all()) taken[place_of_number_[sum.number]] += static_cast<double>(sum.weight);
+                for (const auto& sum : sums_[s * states_ + k].all())
+                    taken[place_of_number_[sum.number]] += static_cast<double>(sum.weight);
             for (size_t p = 0; p < set_.count() && all > 0; ++p) {
                 const bool indoors = set_.patches[p].space >= 0;
-                const double light = static_cast<double>(shone_[number_of_place_[p]][k]) + 0.25 * lit[indoors] / std::max(1.0, count[indoors]);
-                set_.patches[p].worth = std::max(set_.patches[p].worth, static_cast<float>(taken[p] * light / (static_cast<double>(samples) * kReplicates * all)));
+                const double light = static_cast<double>(shone_[number_of_place_[p]][k]) +
+                                     0.25 * lit[indoors] / std::max(1.0, count[indoors]);
+                set_.patches[p].worth =
+                    std::max(set_.patches[p].worth,
+                             static_cast<float>(taken[p] * light / (static_cast<double>(samples) * kReplicates * all)));
             }
         }
     }
@@ -277,7 +299,8 @@ class Work {
                 mean += e.mean;
                 square += e.half_width() * e.half_width();
             }
-            if (n > 0 && mean > 0) worst = std::max(worst, std::sqrt(square / static_cast<double>(n)) / (mean / static_cast<double>(n)));
+            if (n > 0 && mean > 0)
+                worst = std::max(worst, std::sqrt(square / static_cast<double>(n)) / (mean / static_cast<double>(n)));
         }
         return worst;
     }
@@ -307,8 +330,11 @@ class Work {
             }
             point.sky_noise = sky_noise(state, s, out.samples, point);
             for (const auto& sum : sums_[s * states_ + state].all())
-                point.patches.push_back({place_of_number_[sum.number], sum.row, sum.weight * scale, sum.square * scale * scale});
-            std::sort(point.patches.begin(), point.patches.end(), [](const PatchShare& a, const PatchShare& b) { return std::pair{a.row, a.patch} < std::pair{b.row, b.patch}; });
+                point.patches.push_back(
+                    {place_of_number_[sum.number], sum.row, sum.weight * scale, sum.square * scale * scale});
+            std::sort(point.patches.begin(), point.patches.end(), [](const PatchShare& a, const PatchShare& b) {
+                return std::pair{a.row, a.patch} < std::pair{b.row, b.patch};
+            });
         });
         // Worth is asked of all states first.
         for (size_t s = 0; s < sites_.size() && last && state + 1 == states_; ++s)
@@ -339,7 +365,8 @@ class Work {
 
 }  // namespace
 
-std::vector<Coefficients> trace_coefficients(const CoefficientTask& task, const Cancel& cancel, const Progress& progress, const CoefficientStep& step) {
+std::vector<Coefficients> trace_coefficients(const CoefficientTask& task, const Cancel& cancel,
+                                             const Progress& progress, const CoefficientStep& step) {
     return Work(task).run(cancel, progress, step);
 }
 

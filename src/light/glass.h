@@ -13,19 +13,21 @@ struct PaneAnswer {
     double transmittance, reflectance;
 };
 
-/// Uncoated glazing of so many panes whose transmittance at normal incidence is given. What Fresnel's reflection at index
-/// 1.526 does not take away is reckoned as absorption, the same in every pane; a glazing clearer than that keeps its normal
-/// transmittance and the angle dependence of clear panes. Both polarisations are reckoned apart and averaged (Hecht,
-/// Optics, ch. 4; layers combined as in ISO 9050:2003, clause 5).
+/// Uncoated glazing of so many panes whose transmittance at normal incidence is given. What Fresnel's reflection at
+/// index 1.526 does not take away is reckoned as absorption, the same in every pane; a glazing clearer than that keeps
+/// its normal transmittance and the angle dependence of clear panes. Both polarisations are reckoned apart and averaged
+/// (Hecht, Optics, ch. 4; layers combined as in ISO 9050:2003, clause 5).
 class GlassCurve {
  public:
-    /// reflectance_out, reflectance_in: at normal incidence, as coatings make it; 0: uncoated. Towards grazing angles they rise
-    /// like those of the uncoated panes, and never beyond what the transmittance leaves.
+    /// reflectance_out, reflectance_in: at normal incidence, as coatings make it; 0: uncoated. Towards grazing angles
+    /// they rise like those of the uncoated panes, and never beyond what the transmittance leaves.
     GlassCurve(double normal_transmittance, int panes, double reflectance_out = 0, double reflectance_in = 0);
     /// cosine of the angle of incidence, 0 to 1. Linear between 1024 stored values.
     float transmittance(float cosine) const { return look_up(transmittance_, cosine); }
     /// Seen from inside, unless told otherwise.
-    float reflectance(float cosine, bool from_outside = false) const { return look_up(from_outside ? outside_ : reflectance_, cosine); }
+    float reflectance(float cosine, bool from_outside = false) const {
+        return look_up(from_outside ? outside_ : reflectance_, cosine);
+    }
 
     /// Transmittance for evenly spread light: 2 times the integral of t(c) c dc from 0 to 1.
     float hemispherical() const { return hemispherical_; }

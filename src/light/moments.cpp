@@ -13,7 +13,8 @@ namespace wp::light {
 
 namespace {
 
-/// Below this throughput the sun is looked for, and landings are joined, by roulette only: either costs as much as a ray.
+/// Below this throughput the sun is looked for, and landings are joined, by roulette only: either costs as much as a
+/// ray.
 constexpr float kSunRoulette = 0.1f;
 /// Landings of one replicate for every sample of a round, and bounds to that.
 constexpr uint32_t kLandings = 32, kFewestLandings = 256, kMostLandings = 8192;
@@ -22,14 +23,14 @@ constexpr uint32_t kLandings = 32, kFewestLandings = 256, kMostLandings = 8192;
 constexpr uint32_t kTrusted = 8;
 
 struct Sums {
-    std::vector<double> by_way, by_source;   // moments x ways, moments x sources + 1
-    std::vector<double> all;                 // moments x replicates
+    std::vector<double> by_way, by_source;  // moments x ways, moments x sources + 1
+    std::vector<double> all;                // moments x replicates
 };
 
 struct MomentSink {
     const MomentTask& task;
-    const std::vector<size_t>& suns;                             // moments with a sun
-    const std::vector<std::unique_ptr<SunLandings>>& landings;   // of those
+    const std::vector<size_t>& suns;                            // moments with a sun
+    const std::vector<std::unique_ptr<SunLandings>>& landings;  // of those
     Sums& sums;
     size_t replicate;
     Tally& tally;
@@ -41,16 +42,18 @@ struct MomentSink {
         sums.all[moment * kReplicates + replicate] += lux;
     }
     void sky(Vec3f d, float weight, const Trail& trail) {
-        for (size_t m = 0; m < task.moments.size(); ++m) add(m, trail, trail.portal, static_cast<double>(weight) * task.moments[m].sky.luminance(d.as<double>()));
+        for (size_t m = 0; m < task.moments.size(); ++m)
+            add(m, trail, trail.portal, static_cast<double>(weight) * task.moments[m].sky.luminance(d.as<double>()));
     }
     void ground(float weight, const Trail& trail) {
-        for (size_t m = 0; m < task.moments.size(); ++m) add(m, trail, trail.portal, static_cast<double>(weight) * task.moments[m].ground_luminance);
+        for (size_t m = 0; m < task.moments.size(); ++m)
+            add(m, trail, trail.portal, static_cast<double>(weight) * task.moments[m].ground_luminance);
     }
 
     // One of the suns stands for all.
     struct Drawn {
         size_t sun = 0;
-        float weight = 0;   // 0: none is looked for
+        float weight = 0;  // 0: none is looked for
         float dice = 0;
     };
     Drawn draw(float weight, random::Stream& stream) const {
@@ -82,29 +85,37 @@ struct MomentSink {
         const Scene::Beam beam = task.scene->beam(place.at, sun);
         if (beam.share <= 0) return;
         float found = drawn.weight * cosine * beam.share * veil_share(*task.scene, place.veil, sun);
-        if (place.drawn > 0) found *= place.drawn / (place.drawn + landings[drawn.sun]->density(place.space, beam, cosine));
-        add(suns[drawn.sun], trail, place.space >= 0 && beam.portal >= 0 ? beam.portal : trail.portal, lux(drawn.sun) * static_cast<double>(found));
+        if (place.drawn > 0)
+            found *= place.drawn / (place.drawn + landings[drawn.sun]->density(place.space, beam, cosine));
+        add(suns[drawn.sun], trail, place.space >= 0 && beam.portal >= 0 ? beam.portal : trail.portal,
+            lux(drawn.sun) * static_cast<double>(found));
     }
     void join(const LitPlace& place, const Drawn& drawn, const Trail& trail) {
         const auto& all = landings[drawn.sun]->in(place.space);
         if (all.empty()) return;
-        const Landing& landing = all[std::min(static_cast<size_t>(drawn.dice * static_cast<float>(all.size())), all.size() - 1)];
+        const Landing& landing =
+            all[std::min(static_cast<size_t>(drawn.dice * static_cast<float>(all.size())), all.size() - 1)];
         const Vec3f way = landing.at - place.at;
-        const float square = dot(way, way), distance = std::sqrt(square), here = dot(way, place.normal), there = -dot(way, landing.normal);
+        const float square = dot(way, way), distance = std::sqrt(square), here = dot(way, place.normal),
+                    there = -dot(way, landing.normal);
         if (here <= 0 || there <= 0 || distance < 1e-3f) return;
         ++tally.rays;
         const float open = task.scene->between(place.at, landing.at)[0];
         if (open <= 0) return;
         const float by_cosine = here * there / (square * square) * static_cast<float>(1 / kPi);
-        // Towards here, over what a matt surface of that illuminance sends: by its gloss it sends the sun on to where it mirrors it.
+        // Towards here, over what a matt surface of that illuminance sends: by its gloss it sends the sun on to where
+        // it mirrors it.
         float sends = landing.reflectance * landing.lux[0];
         if (landing.specular > 0) {
             const Vec3f sun = to(drawn.sun), back = way * (1 / distance);
-            const GlossLobe lobe{landing.normal, back - landing.normal * (2 * dot(back, landing.normal)), landing.sharpness};
-            sends += landing.specular * lobe.density(sun) * static_cast<float>(kPi) * landing.lux[0] / std::max(dot(sun, landing.normal), 1e-4f);
+            const GlossLobe lobe{landing.normal, back - landing.normal * (2 * dot(back, landing.normal)),
+                                 landing.sharpness};
+            sends += landing.specular * lobe.density(sun) * static_cast<float>(kPi) * landing.lux[0] /
+                     std::max(dot(sun, landing.normal), 1e-4f);
         }
         const float found = drawn.weight * open * sends * by_cosine / (landing.density + by_cosine);
-        add(suns[drawn.sun], trail.reflected(way_off(landing.space, false)), landing.portal, lux(drawn.sun) * static_cast<double>(found));
+        add(suns[drawn.sun], trail.reflected(way_off(landing.space, false)), landing.portal,
+            lux(drawn.sun) * static_cast<double>(found));
     }
     void gloss(const LitPlace& place, const GlossLobe& lobe, float weight, const Trail& trail, random::Stream& stream) {
         const Drawn drawn = draw(weight, stream);
@@ -115,8 +126,11 @@ struct MomentSink {
         ++tally.rays;
         const Scene::Beam beam = task.scene->beam(place.at, sun);
         if (beam.share <= 0) return;
-        if (place.drawn > 0) density *= place.drawn / (place.drawn + landings[drawn.sun]->density(place.space, beam, dot(sun, place.normal)));
-        add(suns[drawn.sun], trail, place.space >= 0 && beam.portal >= 0 ? beam.portal : trail.portal, lux(drawn.sun) * static_cast<double>(drawn.weight * density * beam.share));
+        if (place.drawn > 0)
+            density *=
+                place.drawn / (place.drawn + landings[drawn.sun]->density(place.space, beam, dot(sun, place.normal)));
+        add(suns[drawn.sun], trail, place.space >= 0 && beam.portal >= 0 ? beam.portal : trail.portal,
+            lux(drawn.sun) * static_cast<double>(drawn.weight * density * beam.share));
     }
 };
 
@@ -165,7 +179,11 @@ class Work {
         std::vector<Tally> tallies(kReplicates);
         parallel_for(kReplicates, [&](size_t r) {
             for (const size_t m : suns_)
-                landings_[r].push_back(std::make_unique<SunLandings>(*task_.scene, task_.moments[m].sun.as<float>(), count, random::hash(random::hash(task_.seed ^ 0x5bd1e995u, static_cast<uint32_t>(m)), round.begin * kReplicates + static_cast<uint32_t>(r)), tallies[r]));
+                landings_[r].push_back(std::make_unique<SunLandings>(
+                    *task_.scene, task_.moments[m].sun.as<float>(), count,
+                    random::hash(random::hash(task_.seed ^ 0x5bd1e995u, static_cast<uint32_t>(m)),
+                                 round.begin * kReplicates + static_cast<uint32_t>(r)),
+                    tallies[r]));
         });
         for (const Tally& t : tallies) tally_ += t;
     }
@@ -177,7 +195,8 @@ class Work {
             MomentSink sink{task_, suns_, landings_[r], sums_[s], r, tally};
             Tracer<random::Stream, MomentSink> tracer(*task_.scene, sink, Guidance::openings);
             const uint32_t seed = replicate_seed(task_.seed, static_cast<uint32_t>(s), r);
-            for (uint32_t i = round.begin; i < round.end; ++i) tracer.from_point(at, normal, plane.space, 1, random::Stream(seed, i));
+            for (uint32_t i = round.begin; i < round.end; ++i)
+                tracer.from_point(at, normal, plane.space, 1, random::Stream(seed, i));
             tally += tracer.tally();
         }
         const std::lock_guard lock(mutex_);
@@ -199,9 +218,11 @@ class Work {
                 const double scale = 1.0 / (static_cast<double>(samples_[plane]) * kReplicates);
                 PointMoment p;
                 for (size_t w = 0; w < kWays; ++w) p.by_way[w] = s.by_way[m * kWays + w] * scale;
-                for (size_t k = 0; k <= task_.sources; ++k) p.by_source.push_back(s.by_source[m * (task_.sources + 1) + k] * scale);
+                for (size_t k = 0; k <= task_.sources; ++k)
+                    p.by_source.push_back(s.by_source[m * (task_.sources + 1) + k] * scale);
                 p.all = estimate(std::span(s.all).subspan(m * kReplicates, kReplicates), samples_[plane]);
-                p.all.standard_error *= after_stopping((*task_.planes)[plane].points.size()) * after_few(samples_[plane]);
+                p.all.standard_error *=
+                    after_stopping((*task_.planes)[plane].points.size()) * after_few(samples_[plane]);
                 out.points[m].push_back(std::move(p));
             }
             note_reached(out.points[m], direct_[m], reached);
@@ -212,7 +233,8 @@ class Work {
         }
         return out;
     }
-    void note_reached(const std::vector<PointMoment>& points, const std::vector<double>& direct, std::vector<double>& reached) const {
+    void note_reached(const std::vector<PointMoment>& points, const std::vector<double>& direct,
+                      std::vector<double>& reached) const {
         for (size_t p = 0, s = 0; p < task_.planes->size(); ++p) {
             const size_t n = (*task_.planes)[p].points.size();
             double mean = 0, square = 0;
@@ -220,14 +242,16 @@ class Work {
                 mean += points[s].all.mean + direct[s];
                 square += std::pow(points[s].all.half_width(), 2);
             }
-            if (n > 0 && mean > 0) reached[p] = std::max(reached[p], std::sqrt(square / static_cast<double>(n)) / (mean / static_cast<double>(n)));
+            if (n > 0 && mean > 0)
+                reached[p] =
+                    std::max(reached[p], std::sqrt(square / static_cast<double>(n)) / (mean / static_cast<double>(n)));
         }
     }
 
     const MomentTask& task_;
     const std::vector<std::vector<double>>& direct_;
     std::vector<Site> sites_;
-    std::vector<char> done_;         // by plane
+    std::vector<char> done_;  // by plane
     std::vector<uint32_t> samples_;
     std::vector<size_t> suns_;
     std::vector<std::vector<std::unique_ptr<SunLandings>>> landings_;
@@ -238,6 +262,9 @@ class Work {
 
 }  // namespace
 
-TracedMoments trace_moments(const MomentTask& task, const std::vector<std::vector<double>>& direct, const Cancel& cancel, const MomentStep& step) { return Work(task, direct).run(cancel, step); }
+TracedMoments trace_moments(const MomentTask& task, const std::vector<std::vector<double>>& direct,
+                            const Cancel& cancel, const MomentStep& step) {
+    return Work(task, direct).run(cancel, step);
+}
 
 }  // namespace wp::light

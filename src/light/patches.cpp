@@ -31,7 +31,9 @@ uint64_t coarse(Vec3f unit, float steps) {
 }
 
 PatchKey key_of(uint64_t what, Vec3f at, float edge, uint64_t level) {
-    const auto part = [&](float v) { return static_cast<uint64_t>(static_cast<int64_t>(std::floor(v / edge))) & 0x1fffff; };
+    const auto part = [&](float v) {
+        return static_cast<uint64_t>(static_cast<int64_t>(std::floor(v / edge))) & 0x1fffff;
+    };
     const uint64_t place = part(at.x) | part(at.y) << 21 | part(at.z) << 42;
     return mix(mix(place) ^ what ^ level << 58);
 }
@@ -47,7 +49,9 @@ PatchSize patch_size(double accuracy, const geometry::Surfaces& surfaces) {
     for (size_t i = 0; i < surfaces.triangles.size(); ++i) {
         if (surfaces.surfaces[surfaces.surface_of[i]].space == geometry::kOutdoors) continue;
         const auto& t = surfaces.triangles[i];
-        area += length(cross(surfaces.vertices[t[1]] - surfaces.vertices[t[0]], surfaces.vertices[t[2]] - surfaces.vertices[t[0]])) / 2;
+        area += length(cross(surfaces.vertices[t[1]] - surfaces.vertices[t[0]],
+                             surfaces.vertices[t[2]] - surfaces.vertices[t[0]])) /
+                2;
     }
     while (area / static_cast<double>(out.indoors * out.indoors) > kMostIndoors) out.indoors *= 2;
     return out;
@@ -60,7 +64,9 @@ uint64_t what_of(int space, int veil, Vec3f normal, Vec3f mirror, float sharpnes
     uint64_t what = static_cast<uint64_t>(space + 1) & 0xffff;
     what |= (static_cast<uint64_t>(veil + 1) & 0xffff) << 16;
     what = mix(what | coarse(normal, 3) << 32);
-    return sharpness < 0 ? what : mix(what ^ coarse(mirror, 4) ^ static_cast<uint64_t>(std::bit_cast<uint32_t>(sharpness)) << 24);
+    return sharpness < 0
+               ? what
+               : mix(what ^ coarse(mirror, 4) ^ static_cast<uint64_t>(std::bit_cast<uint32_t>(sharpness)) << 24);
 }
 
 float edge_of(const PatchSize& size, uint32_t level) { return size.indoors * std::exp2(static_cast<float>(level) - 1); }
@@ -75,13 +81,15 @@ PatchKeys keys_of(const LitPlace& place, const PatchSize& size, const GlossLobe*
         for (; level < widest && edge * 2 <= size.outdoors * place.reach; ++level) edge *= 2;
     // A glossy place is told by where it mirrors to.
     if (lobe != nullptr) ++level, edge *= 2;
-    const uint64_t what = what_of(place.space, place.veil, place.normal, lobe != nullptr ? lobe->mirror : Vec3f{}, lobe != nullptr ? lobe->sharpness : -1);
+    const uint64_t what = what_of(place.space, place.veil, place.normal, lobe != nullptr ? lobe->mirror : Vec3f{},
+                                  lobe != nullptr ? lobe->sharpness : -1);
     const Vec3f at = place.at + kOffset;
     return {key_of(what, at, edge, level), key_of(what, at, edge / 2, level - 1), level};
 }
 
 PatchKey key_at(const Patch& patch, const PatchSpot& spot, const PatchSize& size, uint32_t level) {
-    return key_of(what_of(patch.space, patch.veil, spot.normal, spot.mirror, spot.sharpness), spot.at + kOffset, edge_of(size, level), level);
+    return key_of(what_of(patch.space, patch.veil, spot.normal, spot.mirror, spot.sharpness), spot.at + kOffset,
+                  edge_of(size, level), level);
 }
 
 void PatchSums::grow() {
@@ -96,7 +104,8 @@ void PatchSums::grow() {
 void PatchSums::add(PatchKey key, uint32_t row, float weight) {
     if (sums_.size() * 2 >= slots_.size()) grow();
     size_t at = mix(key ^ row) & (slots_.size() - 1);
-    while (slots_[at] != 0 && (sums_[slots_[at] - 1].key != key || sums_[slots_[at] - 1].row != row)) at = (at + 1) & (slots_.size() - 1);
+    while (slots_[at] != 0 && (sums_[slots_[at] - 1].key != key || sums_[slots_[at] - 1].row != row))
+        at = (at + 1) & (slots_.size() - 1);
     if (slots_[at] == 0) {
         sums_.push_back({key, row, kUnknown, 0, 0});
         slots_[at] = static_cast<uint32_t>(sums_.size());
@@ -107,7 +116,9 @@ void PatchSums::add(PatchKey key, uint32_t row, float weight) {
 }
 
 bool stands_before(const PatchSpot& a, const PatchSpot& b) {
-    const auto order = [](const PatchSpot& s) { return std::tuple{s.dice, s.at.x, s.at.y, s.at.z, s.mirror.x, s.mirror.y, s.mirror.z}; };
+    const auto order = [](const PatchSpot& s) {
+        return std::tuple{s.dice, s.at.x, s.at.y, s.at.z, s.mirror.x, s.mirror.y, s.mirror.z};
+    };
     return order(a) < order(b);
 }
 
@@ -146,11 +157,14 @@ void PatchGatherer::add(const PatchGatherer& other) {
 PatchSet PatchGatherer::take() const {
     std::vector<const Met*> all;
     for (const Met& met : parts_) all.push_back(&met);
-    std::sort(all.begin(), all.end(), [](const Met* a, const Met* b) { return std::tuple{a->space, a->patch, a->spot.part} < std::tuple{b->space, b->patch, b->spot.part}; });
+    std::sort(all.begin(), all.end(), [](const Met* a, const Met* b) {
+        return std::tuple{a->space, a->patch, a->spot.part} < std::tuple{b->space, b->patch, b->spot.part};
+    });
     PatchSet out;
     for (const Met* met : all) {
         if (out.patches.empty() || out.patches.back().key != met->patch || out.patches.back().space != met->space)
-            out.patches.push_back({met->patch, met->space, met->veil, static_cast<uint32_t>(out.spots.size()), 0, met->level, 0});
+            out.patches.push_back(
+                {met->patch, met->space, met->veil, static_cast<uint32_t>(out.spots.size()), 0, met->level, 0});
         out.spots.push_back(met->spot);
         out.patches.back().last = static_cast<uint32_t>(out.spots.size());
     }
@@ -159,7 +173,8 @@ PatchSet PatchGatherer::take() const {
 
 namespace {
 
-// Suns in arrays, and where the way to each leads along every portal: what a patch far from all of these need not ask the rays.
+// Suns in arrays, and where the way to each leads along every portal: what a patch far from all of these need not ask
+// the rays.
 class Culling {
  public:
     Culling(std::span<const SunLook> suns, const std::vector<ScenePortal>& portals) : n_(suns.size()) {
@@ -169,7 +184,9 @@ class Culling {
             for (size_t i = 0; i < n_; ++i) {
                 const Vec3f d = suns[i].to;
                 const float through = dot(d, p.normal);
-                if (d.z <= 0 || (p.outside < 0 && p.inside >= 0 && through <= 0) || (p.inside < 0 && p.outside >= 0 && through >= 0)) continue;
+                if (d.z <= 0 || (p.outside < 0 && p.inside >= 0 && through <= 0) ||
+                    (p.inside < 0 && p.outside >= 0 && through >= 0))
+                    continue;
                 // Along the plane there is no meeting: the look along it decides.
                 a.inverse[i] = std::fabs(through) > 1e-4f ? 1 / through : 1e4f;
                 a.u[i] = dot(d, p.unit_u);
@@ -182,7 +199,10 @@ class Culling {
     void mark(const ScenePortal& p, size_t index, Vec3f at, float radius, std::vector<uint8_t>& marks) const {
         const Vec3f from = at - p.corner;
         static const bool wide = __builtin_cpu_supports("avx2");
-        (wide ? mark_wide : mark_narrow)(axes_[index], n_, {-dot(from, p.normal), dot(from, p.unit_u), dot(from, p.unit_v), p.length_u, p.length_v, radius}, marks.data());
+        (wide ? mark_wide : mark_narrow)(
+            axes_[index], n_,
+            {-dot(from, p.normal), dot(from, p.unit_u), dot(from, p.unit_v), p.length_u, p.length_v, radius},
+            marks.data());
     }
 
  private:
@@ -192,17 +212,22 @@ class Culling {
     struct Place {
         float height, u, v, length_u, length_v, radius;
     };
-    [[gnu::always_inline]] static inline void mark_all(const Axes& a, size_t n, const Place& p, uint8_t* __restrict marks) {
+    [[gnu::always_inline]] static inline void mark_all(const Axes& a, size_t n, const Place& p,
+                                                       uint8_t* __restrict marks) {
         const float *inverse = a.inverse.data(), *au = a.u.data(), *av = a.v.data();
         for (size_t i = 0; i < n; ++i) {
-            const float t = p.height * inverse[i], u = p.u + t * au[i], v = p.v + t * av[i], slack = p.radius * (1 + std::fabs(inverse[i]));
-            const bool may = (inverse[i] != 0) & (t > -slack) & (u > -slack) & (v > -slack) & (u < p.length_u + slack) & (v < p.length_v + slack);
+            const float t = p.height * inverse[i], u = p.u + t * au[i], v = p.v + t * av[i],
+                        slack = p.radius * (1 + std::fabs(inverse[i]));
+            const bool may = (inverse[i] != 0) & (t > -slack) & (u > -slack) & (v > -slack) & (u < p.length_u + slack) &
+                             (v < p.length_v + slack);
             marks[i] = static_cast<uint8_t>(marks[i] | static_cast<uint8_t>(may));
         }
     }
     // Of one function for two machines: chosen here, since what the loader chooses runs before a sanitizer is there.
     static void mark_narrow(const Axes& a, size_t n, const Place& p, uint8_t* marks) { mark_all(a, n, p, marks); }
-    [[gnu::target("avx2")]] static void mark_wide(const Axes& a, size_t n, const Place& p, uint8_t* marks) { mark_all(a, n, p, marks); }
+    [[gnu::target("avx2")]] static void mark_wide(const Axes& a, size_t n, const Place& p, uint8_t* marks) {
+        mark_all(a, n, p, marks);
+    }
 
     size_t n_;
     std::vector<Axes> axes_;
@@ -217,7 +242,8 @@ float taken(const PatchSpot& spot, Vec3f to) {
     if (cosine <= 0 || spot.sharpness < 0) return std::max(cosine, 0.0f);
     const float along = dot(to, spot.mirror);
     // cos^s is below exp(-s (1 - cos)).
-    if (along <= 0 || spot.sharpness * (1 - along) > -kLogLobeFoot || std::pow(along, spot.sharpness) < kLobeFoot) return 0;
+    if (along <= 0 || spot.sharpness * (1 - along) > -kLogLobeFoot || std::pow(along, spot.sharpness) < kLobeFoot)
+        return 0;
     return GlossLobe{spot.normal, spot.mirror, spot.sharpness}.density(to);
 }
 
@@ -225,18 +251,18 @@ float taken(const PatchSpot& spot, Vec3f to) {
 struct Lookout {
     static constexpr uint32_t kNone = 0xffffffffu;
     struct Way {
-        uint64_t spot = 0;       // of which it is known
+        uint64_t spot = 0;  // of which it is known
         Scene::Beam beam;
     };
     struct Made {
         Sunlit::Beam beam;
-        uint32_t next;           // of the same sun
+        uint32_t next;  // of the same sun
     };
     std::vector<uint8_t> marks;
-    std::vector<uint32_t> active, first;   // first: of made, by sun
-    std::vector<Way> ways;                 // by sun
+    std::vector<uint32_t> active, first;  // first: of made, by sun
+    std::vector<Way> ways;                // by sun
     std::vector<Made> made;
-    uint64_t spot = 0;                     // ways are told apart by it, and need not be cleared
+    uint64_t spot = 0;  // ways are told apart by it, and need not be cleared
 
     void begin(size_t suns, uint8_t mark) {
         marks.assign(suns, mark);
@@ -257,10 +283,12 @@ struct Lookout {
 
 class Looking {
  public:
-    Looking(const PatchSet& set, std::span<const SunLook> suns) : set_(set), suns_(suns), scene_(*suns.front().scene), culling_(suns, scene_.portals()) {
+    Looking(const PatchSet& set, std::span<const SunLook> suns)
+        : set_(set), suns_(suns), scene_(*suns.front().scene), culling_(suns, scene_.portals()) {
         for (auto& list : seen_as_) list.resize(suns.size());
         for (uint32_t s = 0; s < suns.size(); ++s)
-            for (size_t k = 0; k < seen_as_.size(); ++k) seen_as_[k][s] = suns[s].seen_as[k] == SunLook::kItself ? s : suns[s].seen_as[k];
+            for (size_t k = 0; k < seen_as_.size(); ++k)
+                seen_as_[k][s] = suns[s].seen_as[k] == SunLook::kItself ? s : suns[s].seen_as[k];
     }
 
     uint64_t look(size_t index, std::vector<Sunlit::Beam>& to) const {
@@ -270,7 +298,8 @@ class Looking {
         here.begin(suns_.size(), patch.space < 0 ? 1 : 0);
         if (patch.space >= 0) mark(patch, spots, here.marks);
         for (uint32_t s = 0; s < suns_.size(); ++s) {
-            const bool may = (here.marks[seen_as_[0][s]] | here.marks[seen_as_[1][s]] | here.marks[seen_as_[2][s]]) != 0;
+            const bool may =
+                (here.marks[seen_as_[0][s]] | here.marks[seen_as_[1][s]] | here.marks[seen_as_[2][s]]) != 0;
             if (may && suns_[s].to.z > 0) here.active.push_back(s);
         }
         uint64_t rays = 0;
@@ -296,7 +325,8 @@ class Looking {
         }
         const Vec3f middle = (low + high) * 0.5f;
         const float radius = length(high - low) * 0.5f + 2e-3f;
-        for (const int p : scene_.portals_of(patch.space)) culling_.mark(scene_.portals()[static_cast<size_t>(p)], static_cast<size_t>(p), middle, radius, marks);
+        for (const int p : scene_.portals_of(patch.space))
+            culling_.mark(scene_.portals()[static_cast<size_t>(p)], static_cast<size_t>(p), middle, radius, marks);
     }
 
     uint64_t look_from(const PatchSpot& spot, int space, uint8_t spots, Lookout& here) const {
@@ -312,7 +342,8 @@ class Looking {
             if (way.spot != here.spot) rays += go(spot.at, space, suns_[stand_in], way), way.spot = here.spot;
             const float share = takes * way.beam.states[suns_[s].state];
             if (share <= 0) continue;
-            Sunlit::Beam& beam = here.beam({static_cast<uint16_t>(s), static_cast<int16_t>(way.beam.portal), 0, spots, 0});
+            Sunlit::Beam& beam =
+                here.beam({static_cast<uint16_t>(s), static_cast<int16_t>(way.beam.portal), 0, spots, 0});
             ++beam.lit;
             beam.share += share * static_cast<float>(spot.hits);
         }
@@ -346,15 +377,21 @@ std::string Sunlit::write() const {
 
 uint32_t Sunlit::from_sun(size_t patch, uint32_t sun) const {
     const auto all = on(patch);
-    return first[patch] + static_cast<uint32_t>(std::ranges::lower_bound(all, sun, {}, [](const Beam& b) { return uint32_t{b.sun}; }) - all.begin());
+    return first[patch] +
+           static_cast<uint32_t>(std::ranges::lower_bound(all, sun, {}, [](const Beam& b) { return uint32_t{b.sun}; }) -
+                                 all.begin());
 }
 
 Result<Sunlit> Sunlit::read(std::string_view bytes, size_t suns, size_t patches, size_t portals) {
     Sunlit out;
     ByteReader r(bytes);
-    if (!r.take(out.first) || !r.take(out.beams) || !r.take(out.panes) || !r.done() || out.first.size() != patches + 1 || !ascending(out.first, out.beams.size())) return kDamaged;
+    if (!r.take(out.first) || !r.take(out.beams) || !r.take(out.panes) || !r.done() ||
+        out.first.size() != patches + 1 || !ascending(out.first, out.beams.size()))
+        return kDamaged;
     for (const Beam& b : out.beams)
-        if (b.sun >= suns || b.portal < -1 || b.portal >= static_cast<int>(portals) || b.of == 0 || b.lit > b.of || !std::isfinite(b.share)) return kDamaged;
+        if (b.sun >= suns || b.portal < -1 || b.portal >= static_cast<int>(portals) || b.of == 0 || b.lit > b.of ||
+            !std::isfinite(b.share))
+            return kDamaged;
     for (size_t p = 0; p < patches; ++p)
         if (!std::ranges::is_sorted(out.on(p), {}, &Beam::sun)) return kDamaged;
     return out;
@@ -374,9 +411,12 @@ Sunlit look_for_suns(const PatchSet& set, std::span<const SunLook> suns, const s
     const Looking looking(set, suns);
     std::vector<std::vector<Sunlit::Beam>> found(set.count());
     std::atomic<uint64_t> rays{0};
-    parallel_for(set.count(), [&](size_t i) {
-        if (!cancelled || !cancelled()) rays += looking.look(i, found[i]);
-    }, 8);
+    parallel_for(
+        set.count(),
+        [&](size_t i) {
+            if (!cancelled || !cancelled()) rays += looking.look(i, found[i]);
+        },
+        8);
     out.rays = rays;
     for (size_t i = 0; i < found.size(); ++i) out.first[i + 1] = out.first[i] + static_cast<uint32_t>(found[i].size());
     out.beams.reserve(out.first.back());

@@ -1,7 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// Sunlight that is reflected before it comes to a point, in two halves. How much of what falls onto a place comes to the point is smooth from place to
-// place: paths find it, and it is summed by patch, a small square of a surface. Which patches the sun reaches at a moment is sharp: that is looked for
-// with the true sun of that moment, from spots that paths met, past every edge. What is left of interpolation is that all of a patch counts alike.
+// Sunlight that is reflected before it comes to a point, in two halves. How much of what falls onto a place comes to
+// the point is smooth from place to place: paths find it, and it is summed by patch, a small square of a surface. Which
+// patches the sun reaches at a moment is sharp: that is looked for with the true sun of that moment, from spots that
+// paths met, past every edge. What is left of interpolation is that all of a patch counts alike.
 #pragma once
 #include <array>
 #include <cstdint>
@@ -32,7 +33,8 @@ PatchSize patch_size(double accuracy, const geometry::Surfaces& surfaces);
 
 struct PatchKeys {
     PatchKey patch = 0, part = 0;  ///< part: the square half as wide
-    uint32_t level = 1;            ///< squares of every level are twice as wide as those of the one before; those of the first as PatchSize says
+    uint32_t level = 1;  ///< squares of every level are twice as wide as those of the one before; those of the first as
+                         ///< PatchSize says
 };
 /// lobe: null for matt places.
 PatchKeys keys_of(const LitPlace& place, const PatchSize& size, const GlossLobe* lobe);
@@ -40,8 +42,8 @@ PatchKeys keys_of(const LitPlace& place, const PatchSize& size, const GlossLobe*
 /// Where the sun is looked for: one place that paths met of a part of a patch, and how often that part was met.
 struct PatchSpot {
     Vec3f at, normal;
-    Vec3f mirror{};             ///< of a glossy place
-    float sharpness = -1;       ///< below 0: matt
+    Vec3f mirror{};               ///< of a glossy place
+    float sharpness = -1;         ///< below 0: matt
     uint32_t dice = 0, hits = 0;  ///< of all that were met the one of the least dice stands
     PatchKey part = 0;
 };
@@ -56,7 +58,7 @@ struct Patch {
     int32_t space = geometry::kOutdoors, veil = -1;
     uint32_t first = 0, last = 0;  ///< of its spots
     uint32_t level = 1;
-    float worth = 0;               ///< share of a plane's typical light that comes off it, about
+    float worth = 0;  ///< share of a plane's typical light that comes off it, about
 };
 
 /// Patches in the order of their spaces, outdoors first, then of their keys.
@@ -64,7 +66,9 @@ class PatchSet {
  public:
     std::vector<Patch> patches;
     std::vector<PatchSpot> spots;
-    std::span<const PatchSpot> spots_of(size_t patch) const { return {spots.data() + patches[patch].first, spots.data() + patches[patch].last}; }
+    std::span<const PatchSpot> spots_of(size_t patch) const {
+        return {spots.data() + patches[patch].first, spots.data() + patches[patch].last};
+    }
     size_t count() const { return patches.size(); }
     size_t bytes() const { return patches.size() * sizeof(Patch) + spots.size() * sizeof(PatchSpot); }
 };
@@ -113,13 +117,15 @@ class PatchGatherer {
 /// The key of the square of some level that holds a spot of a patch.
 PatchKey key_at(const Patch& patch, const PatchSpot& spot, const PatchSize& size, uint32_t level);
 
-/// A sun that is looked for: unit direction in the model's axes, and in which state of which scene. Below the horizon there is nothing to see.
+/// A sun that is looked for: unit direction in the model's axes, and in which state of which scene. Below the horizon
+/// there is nothing to see.
 struct SunLook {
     static constexpr uint32_t kItself = 0xffffffffu;
     Vec3f to;
     const Scene* scene = nullptr;
     size_t state = 0;
-    /// Suns of the same scene whose way to a spot stands for this one's; each spot takes one of the three, so that on average an edge lies where it is.
+    /// Suns of the same scene whose way to a spot stands for this one's; each spot takes one of the three, so that on
+    /// average an edge lies where it is.
     std::array<uint32_t, 3> seen_as{kItself, kItself, kItself};
 };
 
@@ -127,27 +133,35 @@ struct SunLook {
 struct Sunlit {
     struct Beam {
         uint16_t sun = 0;
-        int16_t portal = -1;   ///< that leads to the open; -1: none
+        int16_t portal = -1;      ///< that leads to the open; -1: none
         uint8_t lit = 0, of = 0;  ///< spots that it reaches, and all
-        float share = 0;       ///< of the beam: illuminance of the patch for a beam of one lux; of glossy patches the lobe's density times the beam, of veils before what these take
+        float share = 0;  ///< of the beam: illuminance of the patch for a beam of one lux; of glossy patches the lobe's
+                          ///< density times the beam, of veils before what these take
     };
     std::vector<uint32_t> first{0};  ///< by patch
     std::vector<Beam> beams;         ///< of each patch in the order of suns
-    std::span<const Beam> on(size_t patch) const { return {beams.data() + first[patch], beams.data() + first[patch + 1]}; }
+    std::span<const Beam> on(size_t patch) const {
+        return {beams.data() + first[patch], beams.data() + first[patch + 1]};
+    }
     /// Of suns from one to before another.
-    std::span<const Beam> on(size_t patch, uint32_t from, uint32_t to) const { return {beams.data() + from_sun(patch, from), beams.data() + from_sun(patch, to)}; }
+    std::span<const Beam> on(size_t patch, uint32_t from, uint32_t to) const {
+        return {beams.data() + from_sun(patch, from), beams.data() + from_sun(patch, to)};
+    }
     /// Place among beams of the first of a patch whose sun is that one or later.
     uint32_t from_sun(size_t patch, uint32_t sun) const;
     uint64_t rays = 0;
-    std::vector<float> panes;  ///< figures of the panes that the sun was looked for through (see compact.h), for whoever keeps it
+    std::vector<float>
+        panes;  ///< figures of the panes that the sun was looked for through (see compact.h), for whoever keeps it
     /// For the disk; what comes from there is checked.
     std::string write() const;
     static Result<Sunlit> read(std::string_view bytes, size_t suns, size_t patches, size_t portals);
 };
-/// Square of the standard error of what a beam brings, so much light, because the sun's edge may run through the patch: its spots lie evenly over it, so that they err by less
-/// than chance would; and few that agree prove little (H. Jeffreys' prior of a share).
+/// Square of the standard error of what a beam brings, so much light, because the sun's edge may run through the patch:
+/// its spots lie evenly over it, so that they err by less than chance would; and few that agree prove little (H.
+/// Jeffreys' prior of a share).
 float doubt_of(const Sunlit::Beam& beam, float lux);
-/// All suns that share a scene's geometry of portals: it is the same in all of them. Same bits for any number of threads.
+/// All suns that share a scene's geometry of portals: it is the same in all of them. Same bits for any number of
+/// threads.
 Sunlit look_for_suns(const PatchSet& set, std::span<const SunLook> suns, const std::function<bool()>& cancelled = {});
 
 }  // namespace wp::light

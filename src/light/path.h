@@ -1,19 +1,21 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Unbiased path tracing from where light is wanted back to where it comes from.
 //
-// At every vertex in a space two directions are drawn: one towards the space's openings, uniform in solid angle, and one
-// by the cosine of the surface itself. What both could have found is weighted by the balance heuristic (E. Veach, "Robust
-// Monte Carlo Methods for Light Transport Simulation", Stanford 1997, ch. 9), so nothing is counted twice and nothing is
-// missed. Paths end by Russian roulette on what they still carry. What a path finds goes to a sink:
+// At every vertex in a space two directions are drawn: one towards the space's openings, uniform in solid angle, and
+// one by the cosine of the surface itself. What both could have found is weighted by the balance heuristic (E. Veach,
+// "Robust Monte Carlo Methods for Light Transport Simulation", Stanford 1997, ch. 9), so nothing is counted twice and
+// nothing is missed. Paths end by Russian roulette on what they still carry. What a path finds goes to a sink:
 //
 //   void sky(Vec3f direction, float weight, const Trail&)  the open sky in that direction
 //   void ground(float weight, const Trail&)                ground beyond the modelled disc
 //   void vertex(const LitPlace&, float weight, const Trail&, Stream&)
-//                                                          a lit place: weight times its irradiance is a contribution; light
-//                                                          onto a veil counts by the angle it comes from (veil_share)
+//                                                          a lit place: weight times its irradiance is a contribution;
+//                                                          light onto a veil counts by the angle it comes from
+//                                                          (veil_share)
 //   void gloss(const LitPlace&, const GlossLobe&, float weight, const Trail&, Stream&)
-//                                                          a glossy place: weight times the lobe's density towards a narrow
-//                                                          source times its illuminance normal to it is a contribution
+//                                                          a glossy place: weight times the lobe's density towards a
+//                                                          narrow source times its illuminance normal to it is a
+//                                                          contribution
 // The sum of weight times luminance is an estimate of irradiance at the first vertex.
 #pragma once
 #include <array>
@@ -33,29 +35,32 @@ enum class Guidance { openings, by_cosine };
 /// How light came to the point that is asked, told by what it met last before it: the components of the daylight factor
 /// (CIE S 017, 17-29-128 to 131). Light that a diffusing pane scatters counts as straight.
 enum class Way : uint8_t {
-    straight,     ///< from the sky, unreflected
-    from_ground,  ///< reflected last by the ground outdoors
-    from_outside, ///< reflected last by facades, other buildings, trees, blades before the pane
-    from_inside,  ///< reflected last within the room
+    straight,           ///< from the sky, unreflected
+    from_ground,        ///< reflected last by the ground outdoors
+    from_outside,       ///< reflected last by facades, other buildings, trees, blades before the pane
+    from_inside,        ///< reflected last within the room
     inside_off_ground,  ///< the same, of light that came in off the ground outdoors
 };
 inline constexpr size_t kWays = 5;
 /// By what a reflection in that space, off ground or not, is told.
-inline Way way_off(int space, bool ground) { return ground ? Way::from_ground : space != geometry::kOutdoors ? Way::from_inside : Way::from_outside; }
+inline Way way_off(int space, bool ground) {
+    return ground ? Way::from_ground : space != geometry::kOutdoors ? Way::from_inside : Way::from_outside;
+}
 
 /// What a path remembers of itself.
 struct Trail {
     int portal = -1;  ///< the last portal it crossed to the open
     int order = 0;    ///< reflections
     Way way = Way::straight;
-    bool outdoors = false;  ///< it has met something out there
+    bool outdoors = false;       ///< it has met something out there
     ByState states = kAllAlike;  ///< of a scene in several states: each one's share of what the path carries
     Trail reflected(Way by) const {
         Trail out = *this;
         ++out.order;
         if (way == Way::straight) out.way = by;
         // What it meets first outdoors, seen from the point, is what sent the light in.
-        else if (way == Way::from_inside && !outdoors && by == Way::from_ground) out.way = Way::inside_off_ground;
+        else if (way == Way::from_inside && !outdoors && by == Way::from_ground)
+            out.way = Way::inside_off_ground;
         out.outdoors = outdoors || by != Way::from_inside;
         return out;
     }
@@ -74,9 +79,9 @@ struct Tally {
     }
 };
 
-/// Below this throughput a path lives on by roulette. Chosen by the least product of squared error and rays on a side-lit
-/// storey and on the demo's rooms, blinds open and closed: higher, and the few rays that fetch light from the ground outside carry too much each;
-/// lower, and rays are spent on what hardly counts.
+/// Below this throughput a path lives on by roulette. Chosen by the least product of squared error and rays on a
+/// side-lit storey and on the demo's rooms, blinds open and closed: higher, and the few rays that fetch light from the
+/// ground outside carry too much each; lower, and rays are spent on what hardly counts.
 inline constexpr float kRoulette = 0.2f;
 /// Outdoors a path is soon over, so that little is saved by giving it up.
 inline constexpr float kRouletteOutdoors = 0.01f;
@@ -122,14 +127,16 @@ struct GlossLobe {
 
 /// Where a path met something that light falls onto.
 struct LitPlace {
-    Vec3f at, normal;   ///< just off the surface; unit, towards where light comes from
+    Vec3f at, normal;  ///< just off the surface; unit, towards where light comes from
     int space;
-    int veil = -1;      ///< the portal whose far side this is, seen through what it scatters; -1: a surface
-    float reach = 0;    ///< from the place before, metres
-    float drawn = 0;    ///< by area, how densely the place before draws such places by its cosine; 0: it could not be joined to this one by a straight line
+    int veil = -1;    ///< the portal whose far side this is, seen through what it scatters; -1: a surface
+    float reach = 0;  ///< from the place before, metres
+    float drawn = 0;  ///< by area, how densely the place before draws such places by its cosine; 0: it could not be
+                      ///< joined to this one by a straight line
 };
 
-/// Light from a unit direction onto a veil (see LitPlace), over the mean over all directions: the path carries that mean already. 1 for surfaces.
+/// Light from a unit direction onto a veil (see LitPlace), over the mean over all directions: the path carries that
+/// mean already. 1 for surfaces.
 inline float veil_share(const Scene& scene, int veil, Vec3f towards) {
     return veil < 0 ? 1.0f : scene.portals()[static_cast<size_t>(veil)].scatter_share(towards);
 }
@@ -155,7 +162,7 @@ class Tracer {
 
  private:
     struct Vertex : LitPlace {
-        float weight;   ///< times the irradiance here is the contribution
+        float weight;  ///< times the irradiance here is the contribution
         Trail trail;
         Stream stream;
     };
@@ -169,7 +176,8 @@ class Tracer {
     }
 
     // What a portal lets a ray do, and how often a ray that is drawn by cosine goes straight on and is not mirrored.
-    // What it scatters through is what is seen of light from everywhere: the angle at which light comes counts beyond it (veil_share).
+    // What it scatters through is what is seen of light from everywhere: the angle at which light comes counts beyond
+    // it (veil_share).
     struct Crossing : Pass {
         float pass_chance = 0;
     };
@@ -226,7 +234,8 @@ class Tracer {
         // From here on the vertex is where its rays start: directions, densities and rays must agree on the place.
         x.at = x.at + x.normal * (x.trail.order == 0 ? kFirstLift : kLift);
         Stream stream = x.stream;
-        if constexpr (requires { sink_.vertex(x, x.weight, x.trail, stream); }) sink_.vertex(x, x.weight, x.trail, stream);
+        if constexpr (requires { sink_.vertex(x, x.weight, x.trail, stream); })
+            sink_.vertex(x, x.weight, x.trail, stream);
         static const std::vector<int> none;
         const std::vector<int>& portals = guidance_ == Guidance::openings ? scene_.portals_of(x.space) : none;
         const bool guided = !portals.empty() && portal_chances(x, portals) > 0;
@@ -235,17 +244,19 @@ class Tracer {
         if (!guided) return;
         const int samples = portal_samples(x.trail.order);
         for (int k = 0; k < samples; ++k)
-            gather_through_portal(x, portal_stream.split(static_cast<uint32_t>(k), static_cast<uint32_t>(samples)), portals);
+            gather_through_portal(x, portal_stream.split(static_cast<uint32_t>(k), static_cast<uint32_t>(samples)),
+                                  portals);
     }
 
     static int portal_samples(int order) { return order == 0 ? kFirstSamples : 1; }
 
     void gather_through_portal(const Vertex& x, Stream stream, const std::vector<int>& portals) {
-        // One pair picks the portal and, with what is left of it, the place in the portal: so that all openings together
-        // are covered as evenly as one.
+        // One pair picks the portal and, with what is left of it, the place in the portal: so that all openings
+        // together are covered as evenly as one.
         random::Pair dice = stream.next();
         size_t pick = 0;
-        while (pick + 1 < portals.size() && (dice.u >= chances_[pick] || chances_[pick] == 0)) dice.u -= chances_[pick++];
+        while (pick + 1 < portals.size() && (dice.u >= chances_[pick] || chances_[pick] == 0))
+            dice.u -= chances_[pick++];
         if (chances_[pick] <= 0) return;
         dice.u = std::min(dice.u / chances_[pick], 0x1.fffffep-1f);
         const int k = portals[pick];
@@ -259,29 +270,35 @@ class Tracer {
         if (cosine <= 0) return;
         const float taken = x.weight * cosine * veil_share(scene_, x.veil, direction);
         const Crossing at = crossing(portal, direction);
-        const float guided = static_cast<float>(portal_samples(x.trail.order)) * chances_[pick] * view.density(direction, distance);
+        const float guided =
+            static_cast<float>(portal_samples(x.trail.order)) * chances_[pick] * view.density(direction, distance);
         const float by_cosine = cosine * static_cast<float>(1 / kPi);
         if (!(guided > 0)) return;
         ++tally_.rays;
         const Hit hit = scene_.intersect(x.at, direction, k);
         if (hit.distance < distance - 2 * kLift) return;  // something stands before the opening
         const Trail trail = arrived(hit, x.trail);
-        // Scattered light is found by every cosine ray that meets the portal, light that passes straight only by some of them.
+        // Scattered light is found by every cosine ray that meets the portal, light that passes straight only by some
+        // of them.
         if (at.through > 0)
-            scatter_through(portal, k, x.at + direction * distance, direction, taken * at.through / (guided + by_cosine), trail, stream.branch());
+            scatter_through(portal, k, x.at + direction * distance, direction,
+                            taken * at.through / (guided + by_cosine), trail, stream.branch());
         if (at.straight > 0)
-            continue_with(hit, x.at, direction, taken * at.straight / (guided + by_cosine * at.pass_chance), trail.past(beyond(portal, k, direction, trail.portal)), stream);
+            continue_with(hit, x.at, direction, taken * at.straight / (guided + by_cosine * at.pass_chance),
+                          trail.past(beyond(portal, k, direction, trail.portal)), stream);
     }
 
     void gather_by_cosine(const Vertex& x, Stream stream, const std::vector<int>& portals, bool guided) {
         const Vec3f local = cosine_direction(stream.next());
         const Vec3f direction = Frame(x.normal).out(local);
-        const float carried = x.weight * veil_share(scene_, x.veil, direction), full = carried * static_cast<float>(kPi);
+        const float carried = x.weight * veil_share(scene_, x.veil, direction),
+                    full = carried * static_cast<float>(kPi);
         ++tally_.rays;
         const Hit hit = scene_.intersect(x.at, direction);
         const Trail trail = arrived(hit, x.trail);
         if (hit.what != Hit::What::portal || !guided)
-            return continue_with(hit, x.at, direction, full, trail, stream, x.veil < 0 ? local.z * static_cast<float>(1 / kPi) : 0.0f);
+            return continue_with(hit, x.at, direction, full, trail, stream,
+                                 x.veil < 0 ? local.z * static_cast<float>(1 / kPi) : 0.0f);
         // The other way of drawing could have found this portal too.
         size_t pick = 0;
         while (pick < portals.size() && portals[pick] != hit.portal) ++pick;
@@ -290,15 +307,19 @@ class Tracer {
         const ScenePortal& portal = scene_.portals()[static_cast<size_t>(hit.portal)];
         const Crossing at = crossing(portal, direction);
         const float by_cosine = local.z * static_cast<float>(1 / kPi);
-        const float towards = static_cast<float>(portal_samples(x.trail.order)) * chances_[pick] * PortalView(portal, x.at).density(direction, hit.distance);
+        const float towards = static_cast<float>(portal_samples(x.trail.order)) * chances_[pick] *
+                              PortalView(portal, x.at).density(direction, hit.distance);
         const Vec3f at_portal = x.at + direction * hit.distance;
         // What is sent back cannot be drawn towards the portal.
-        if (at.through > 0) scatter_through(portal, hit.portal, at_portal, direction, carried * local.z * at.through / (towards + by_cosine), trail, stream.branch());
+        if (at.through > 0)
+            scatter_through(portal, hit.portal, at_portal, direction,
+                            carried * local.z * at.through / (towards + by_cosine), trail, stream.branch());
         if (at.back > 0) scatter_back(portal, at_portal, direction, full * at.back, trail, stream.branch());
         if (at.straight + at.mirror <= 0) return;
         if (stream.next().u < at.pass_chance) {
             const float weight = carried * local.z * at.straight / (towards + by_cosine * at.pass_chance);
-            return arrive(at_portal, direction, weight, trail.past(beyond(portal, hit.portal, direction, trail.portal)), stream, hit.portal);
+            return arrive(at_portal, direction, weight, trail.past(beyond(portal, hit.portal, direction, trail.portal)),
+                          stream, hit.portal);
         }
         mirror(portal, at_portal, direction, full * (at.straight + at.mirror), trail, stream, hit.portal);
     }
@@ -316,14 +337,17 @@ class Tracer {
         continue_with(hit, origin, direction, weight, arrived(hit, trail), stream);
     }
     // States in which a ray would have come here more or less often are given more or less of what it finds.
-    Trail arrived(const Hit& hit, const Trail& trail) const { return scene_.states() > 1 ? trail.weighed(hit.arrives) : trail; }
+    Trail arrived(const Hit& hit, const Trail& trail) const {
+        return scene_.states() > 1 ? trail.weighed(hit.arrives) : trail;
+    }
 
     static Trail mirrored(const Trail& trail, int space) {
         Trail out = trail.reflected(way_off(space, false));
         out.order = trail.order;
         return out;
     }
-    void mirror(const ScenePortal& portal, Vec3f at, Vec3f direction, float weight, const Trail& trail, Stream stream, int index) {
+    void mirror(const ScenePortal& portal, Vec3f at, Vec3f direction, float weight, const Trail& trail, Stream stream,
+                int index) {
         const Vec3f away = direction - portal.normal * (2 * dot(direction, portal.normal));
         const int space = dot(direction, portal.normal) > 0 ? portal.inside : portal.outside;
         // A mirrored ray counts no reflection of its own: orders are those of surfaces.
@@ -331,33 +355,49 @@ class Tracer {
     }
 
     // Scattered light leaves evenly, to the other side of the portal or back to the side it was seen from.
-    void scatter_through(const ScenePortal& portal, int index, Vec3f at, Vec3f direction, float weight, const Trail& trail, Stream stream) {
+    void scatter_through(const ScenePortal& portal, int index, Vec3f at, Vec3f direction, float weight,
+                         const Trail& trail, Stream stream) {
         const bool outward = dot(direction, portal.normal) > 0;
-        live_on({{at, outward ? portal.normal : -portal.normal, outward ? portal.outside : portal.inside, index}, weight * static_cast<float>(1 / kPi),
-                 trail.scattered(beyond(portal, index, direction, trail.portal)), stream});
+        live_on({{at, outward ? portal.normal : -portal.normal, outward ? portal.outside : portal.inside, index},
+                 weight * static_cast<float>(1 / kPi),
+                 trail.scattered(beyond(portal, index, direction, trail.portal)),
+                 stream});
     }
-    void scatter_back(const ScenePortal& portal, Vec3f at, Vec3f direction, float weight, const Trail& trail, Stream stream) {
+    void scatter_back(const ScenePortal& portal, Vec3f at, Vec3f direction, float weight, const Trail& trail,
+                      Stream stream) {
         const bool outward = dot(direction, portal.normal) > 0;
         const int space = outward ? portal.inside : portal.outside;
-        live_on({{at, outward ? -portal.normal : portal.normal, space}, weight * static_cast<float>(1 / kPi), trail.reflected(way_off(space, false)), stream});
+        live_on({{at, outward ? -portal.normal : portal.normal, space},
+                 weight * static_cast<float>(1 / kPi),
+                 trail.reflected(way_off(space, false)),
+                 stream});
     }
 
     // by_cosine: how densely the direction was drawn, where it was drawn from a matt place; else 0.
-    void continue_with(const Hit& hit, Vec3f origin, Vec3f direction, float weight, const Trail& trail, Stream& stream, float by_cosine = 0) {
+    void continue_with(const Hit& hit, Vec3f origin, Vec3f direction, float weight, const Trail& trail, Stream& stream,
+                       float by_cosine = 0) {
         if (!(weight > 0)) return;
         switch (hit.what) {
             case Hit::What::nothing:
-                if (direction.z >= 0) sink_.sky(direction, weight, trail);
-                else sink_.ground(weight, trail.reflected(Way::from_ground));
+                if (direction.z >= 0)
+                    sink_.sky(direction, weight, trail);
+                else
+                    sink_.ground(weight, trail.reflected(Way::from_ground));
                 return;
-            case Hit::What::surface: return leave_surface(hit, origin + direction * hit.distance, direction, weight, scene_.states() > 1 ? trail.weighed(hit.sends) : trail, stream, by_cosine);
-            case Hit::What::portal: return meet(hit, origin, direction, weight, trail, stream);
+            case Hit::What::surface:
+                return leave_surface(hit, origin + direction * hit.distance, direction, weight,
+                                     scene_.states() > 1 ? trail.weighed(hit.sends) : trail, stream, by_cosine);
+            case Hit::What::portal:
+                return meet(hit, origin, direction, weight, trail, stream);
         }
     }
 
-    void leave_surface(const Hit& hit, Vec3f at, Vec3f direction, float weight, const Trail& trail, Stream& stream, float by_cosine) {
+    void leave_surface(const Hit& hit, Vec3f at, Vec3f direction, float weight, const Trail& trail, Stream& stream,
+                       float by_cosine) {
         Vec3f normal = hit.normal;
-        const float drawn = hit.through > 0 ? 0.0f : by_cosine * std::fabs(dot(direction, normal)) / (hit.distance * hit.distance + 1e-12f);
+        const float drawn =
+            hit.through > 0 ? 0.0f
+                            : by_cosine * std::fabs(dot(direction, normal)) / (hit.distance * hit.distance + 1e-12f);
         if (hit.specular + hit.through > 0) {
             // One of the three ways is drawn, as often as light takes it.
             const float all = hit.reflectance + hit.specular + hit.through;
@@ -368,12 +408,16 @@ class Tracer {
         } else {
             weight *= hit.reflectance;
         }
-        live_on({{at, normal, hit.space, -1, hit.distance, drawn}, weight * static_cast<float>(1 / kPi), trail.reflected(way_off(hit.space, hit.ground)), stream.branch()});
+        live_on({{at, normal, hit.space, -1, hit.distance, drawn},
+                 weight * static_cast<float>(1 / kPi),
+                 trail.reflected(way_off(hit.space, hit.ground)),
+                 stream.branch()});
     }
 
-    // Around the mirrored direction: the power of a cosine, what would go into the surface folded back out of it, so that
-    // nothing is lost however rough it is.
-    void gloss(const Hit& hit, Vec3f at, Vec3f direction, float weight, const Trail& trail, Stream& stream, float drawn) {
+    // Around the mirrored direction: the power of a cosine, what would go into the surface folded back out of it, so
+    // that nothing is lost however rough it is.
+    void gloss(const Hit& hit, Vec3f at, Vec3f direction, float weight, const Trail& trail, Stream& stream,
+               float drawn) {
         const Trail after = trail.reflected(way_off(hit.space, hit.ground));
         if (trail.order > kLongChain) {  // two mirrors face to face
             if (stream.next().u >= kChainLives) return;
@@ -382,9 +426,11 @@ class Tracer {
         const Vec3f away = direction - hit.normal * (2 * dot(direction, hit.normal));
         const Vec3f from = at + hit.normal * kLift;
         const LitPlace place{from, hit.normal, hit.space, -1, hit.distance, drawn};
-        if constexpr (requires { sink_.gloss(place, GlossLobe{}, weight, after, stream); }) sink_.gloss(place, GlossLobe{hit.normal, away, hit.sharpness}, weight, after, stream);
+        if constexpr (requires { sink_.gloss(place, GlossLobe{}, weight, after, stream); })
+            sink_.gloss(place, GlossLobe{hit.normal, away, hit.sharpness}, weight, after, stream);
         const random::Pair pair = stream.next();
-        const float cosine = std::pow(1 - pair.u, 1 / (hit.sharpness + 1)), sine = std::sqrt(std::max(0.0f, 1 - cosine * cosine));
+        const float cosine = std::pow(1 - pair.u, 1 / (hit.sharpness + 1)),
+                    sine = std::sqrt(std::max(0.0f, 1 - cosine * cosine));
         const float angle = static_cast<float>(2 * kPi) * pair.v;
         Vec3f out = Frame(away).out({sine * std::cos(angle), sine * std::sin(angle), cosine});
         const float above = dot(out, hit.normal);
@@ -396,12 +442,14 @@ class Tracer {
         const ScenePortal& portal = scene_.portals()[static_cast<size_t>(hit.portal)];
         const Vec3f at = origin + direction * hit.distance;
         const Crossing c = crossing(portal, direction);
-        if (c.through > 0) scatter_through(portal, hit.portal, at, direction, weight * c.through, trail, stream.branch());
+        if (c.through > 0)
+            scatter_through(portal, hit.portal, at, direction, weight * c.through, trail, stream.branch());
         if (c.back > 0) scatter_back(portal, at, direction, weight * c.back, trail, stream.branch());
         const float both = c.straight + c.mirror;
         if (both <= 0) return;
         if (stream.next().u < c.pass_chance)
-            return arrive(at, direction, weight * both, trail.past(beyond(portal, hit.portal, direction, trail.portal)), stream, hit.portal);
+            return arrive(at, direction, weight * both, trail.past(beyond(portal, hit.portal, direction, trail.portal)),
+                          stream, hit.portal);
         if (c.mirror > 0) mirror(portal, at, direction, weight * both, trail, stream, hit.portal);
     }
 

@@ -43,7 +43,9 @@ struct EyeSink {
     Tally& tally;
     double sum = 0;
 
-    void sky(Vec3f d, float weight, const Trail&) { sum += static_cast<double>(weight) * daylight.sky.luminance(d.as<double>()); }
+    void sky(Vec3f d, float weight, const Trail&) {
+        sum += static_cast<double>(weight) * daylight.sky.luminance(d.as<double>());
+    }
     void ground(float weight, const Trail&) { sum += static_cast<double>(weight) * daylight.ground_luminance; }
     void vertex(const LitPlace& place, float weight, const Trail&, random::Stream&) {
         const float cosine = dot(sun, place.normal);
@@ -64,8 +66,8 @@ constexpr uint32_t kFewest = 16, kMost = 4096;
 
 }  // namespace
 
-Picture trace_picture(const Scene& scene, const Eye& eye, const Daylight& daylight, int size, double accuracy, unsigned seed,
-                      const Cancel& cancel, const Progress& progress) {
+Picture trace_picture(const Scene& scene, const Eye& eye, const Daylight& daylight, int size, double accuracy,
+                      unsigned seed, const Cancel& cancel, const Progress& progress) {
     Picture picture;
     picture.size = size;
     picture.sun = daylight.sun;
@@ -73,7 +75,8 @@ Picture trace_picture(const Scene& scene, const Eye& eye, const Daylight& daylig
     picture.luminance.assign(pixels, 0.0f);
     std::vector<double> sums(pixels, 0.0), squares(pixels, 0.0);
     if (daylight.sun_lux > 0 && dot(daylight.sun, eye.forward) > 0) {
-        picture.sun_normal_lux = daylight.sun_lux * static_cast<double>(scene.beam(eye.at.as<float>(), daylight.sun.as<float>()).share);
+        picture.sun_normal_lux =
+            daylight.sun_lux * static_cast<double>(scene.beam(eye.at.as<float>(), daylight.sun.as<float>()).share);
         ++picture.tally.rays;
     }
     std::mutex mutex;
@@ -91,7 +94,9 @@ Picture trace_picture(const Scene& scene, const Eye& eye, const Daylight& daylig
                     const random::Pair place = stream.next();
                     Vec3 d;
                     double omega;
-                    if (!pixel_direction(eye, size, static_cast<double>(column) + place.u, static_cast<double>(row) + place.v, d, omega)) continue;
+                    if (!pixel_direction(eye, size, static_cast<double>(column) + place.u,
+                                         static_cast<double>(row) + place.v, d, omega))
+                        continue;
                     sink.sum = 0;
                     tracer.from_ray(eye.at.as<float>(), d.as<float>(), 1.0f, stream);
                     sums[at] += sink.sum;

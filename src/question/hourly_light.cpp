@@ -17,22 +17,29 @@ constexpr size_t kRoom = size_t{512} << 20;
 
 // All columns, of which each hour has a number in shine.
 [[gnu::always_inline]] inline void sum_columns(const float* shine, const float* rows, size_t columns, float* sums) {
-    sum_rows(columns, rows, [](size_t c) { return c; }, [&](size_t c, size_t h) { return shine[h * columns + c]; }, sums);
+    sum_rows(
+        columns, rows, [](size_t c) { return c; }, [&](size_t c, size_t h) { return shine[h * columns + c]; }, sums);
 }
-void tile(const float* shine, const float* rows, size_t columns, float* sums) { sum_columns(shine, rows, columns, sums); }
-[[gnu::target("avx2")]] void tile_wide(const float* shine, const float* rows, size_t columns, float* sums) { sum_columns(shine, rows, columns, sums); }
+void tile(const float* shine, const float* rows, size_t columns, float* sums) {
+    sum_columns(shine, rows, columns, sums);
+}
+[[gnu::target("avx2")]] void tile_wide(const float* shine, const float* rows, size_t columns, float* sums) {
+    sum_columns(shine, rows, columns, sums);
+}
 
 Fingerprint print_of(const std::vector<geometry::Glazing>& glazings) {
     Fingerprint print;
     for (const auto& g : glazings)
-        for (const double v : {g.transmittance, g.reflectance_out, g.reflectance_in, g.diffuse, static_cast<double>(g.panes)}) print.add(v);
+        for (const double v :
+             {g.transmittance, g.reflectance_out, g.reflectance_in, g.diffuse, static_cast<double>(g.panes)})
+            print.add(v);
     return print;
 }
 
 }  // namespace
 
-PaneChange::PaneChange(const geometry::Surfaces& then, const geometry::Surfaces& now, const light::BlindLayers& layers, const std::vector<int>& opening_of_portal, size_t openings,
-                       const std::vector<Vec3f>& directions)
+PaneChange::PaneChange(const geometry::Surfaces& then, const geometry::Surfaces& now, const light::BlindLayers& layers,
+                       const std::vector<int>& opening_of_portal, size_t openings, const std::vector<Vec3f>& directions)
     : columns_(directions.size()), at_(openings * directions.size(), 1.0f), evenly_(openings, 1.0f) {
     const light::Panes panes_then(then, layers), panes_now(now, layers);
     std::vector<bool> known(openings, false);
@@ -57,15 +64,25 @@ std::vector<int> groups_of_portals(const YearLight& light, const std::vector<int
     return out;
 }
 
-HourlyLight::HourlyLight(std::shared_ptr<const YearLight> light, std::shared_ptr<const YearSky> sky, const geometry::Surfaces& panes, std::vector<int> group_of_opening, size_t groups)
-    : light_(std::move(light)), sky_(std::move(sky)), panes_(panes), figures_now_(light::figures_of(panes)), glass_(print_of(panes.glazings)), group_of_opening_(std::move(group_of_opening)), group_of_portal_(groups_of_portals(*light_, group_of_opening_)), groups_(groups),
+HourlyLight::HourlyLight(std::shared_ptr<const YearLight> light, std::shared_ptr<const YearSky> sky,
+                         const geometry::Surfaces& panes, std::vector<int> group_of_opening, size_t groups)
+    : light_(std::move(light)),
+      sky_(std::move(sky)),
+      panes_(panes),
+      figures_now_(light::figures_of(panes)),
+      glass_(print_of(panes.glazings)),
+      group_of_opening_(std::move(group_of_opening)),
+      group_of_portal_(groups_of_portals(*light_, group_of_opening_)),
+      groups_(groups),
       mixed_(light_->enclosures, panes_, light_->layers, group_of_portal_) {
     const SkyColumns columns(true);
     const auto& layout = light_->layout;
     direction_of_column_.assign(layout.columns(), Vec3f{0, 0, 1});
     for (size_t c = 0; c < layout.parts; ++c) direction_of_column_[c] = columns.parts().directions(c, 1)[0].as<float>();
-    for (size_t c = 0; c < layout.coarse; ++c) direction_of_column_[layout.coarse_part(c)] = columns.coarse()->directions(c, 1)[0].as<float>();
-    for (const int hour : sky_->hours) state_of_lit_.push_back(light_->states.in(climate::moment_of(hour / 24, 12).month));
+    for (size_t c = 0; c < layout.coarse; ++c)
+        direction_of_column_[layout.coarse_part(c)] = columns.coarse()->directions(c, 1)[0].as<float>();
+    for (const int hour : sky_->hours)
+        state_of_lit_.push_back(light_->states.in(climate::moment_of(hour / 24, 12).month));
     for (const auto& note : light_->notes) changed_ = changed_ || (!note.panes.empty() && note.panes != figures_now_);
     shone_.resize(light_->states.all.size());
     for (Shone& s : shone_) s.sum.assign(layout.columns(), 0.0);
@@ -81,8 +98,10 @@ HourlyLight::HourlyLight(std::shared_ptr<const YearLight> light, std::shared_ptr
     keeps_ = points * sky_->hours.size() * sizeof(float) <= kRoom / 4;
 }
 
-bool HourlyLight::serves(const YearLight* light, const YearSky* sky, const geometry::Surfaces& panes, const std::vector<int>& group_of_opening) const {
-    return light == light_.get() && sky == sky_.get() && light::figures_of(panes) == figures_now_ && print_of(panes.glazings) == glass_ && group_of_opening == group_of_opening_;
+bool HourlyLight::serves(const YearLight* light, const YearSky* sky, const geometry::Surfaces& panes,
+                         const std::vector<int>& group_of_opening) const {
+    return light == light_.get() && sky == sky_.get() && light::figures_of(panes) == figures_now_ &&
+           print_of(panes.glazings) == glass_ && group_of_opening == group_of_opening_;
 }
 
 size_t HourlyLight::piece_index(size_t block, size_t state, size_t layer) const {
@@ -100,14 +119,18 @@ const PaneChange* HourlyLight::change_of(const light::PaneFigures& then, size_t 
     const std::lock_guard lock(mutex_);
     for (const auto& [figures, k, change] : changes_)
         if (k == layer && figures == then) return change.get();
-    changes_.emplace_back(then, layer, std::make_unique<PaneChange>(light::with_figures(panes_, then), panes_, light_->layers[layer], light_->opening_of_portal, light_->openings.size(), direction_of_column_));
+    changes_.emplace_back(
+        then, layer,
+        std::make_unique<PaneChange>(light::with_figures(panes_, then), panes_, light_->layers[layer],
+                                     light_->opening_of_portal, light_->openings.size(), direction_of_column_));
     return std::get<2>(changes_.back()).get();
 }
 
 float HourlyLight::factor(const PaneChange* change, Entry entry, size_t opening, size_t column) const {
     if (change == nullptr || opening >= light_->openings.size()) return 1;
     // Off the ground and what stands outdoors, light comes to the pane from anywhere.
-    if (entry == Entry::off_ground || entry == Entry::off_outdoors || column == light_->layout.ground()) return change->evenly(opening);
+    if (entry == Entry::off_ground || entry == Entry::off_outdoors || column == light_->layout.ground())
+        return change->evenly(opening);
     return change->at(opening, column);
 }
 
@@ -141,7 +164,8 @@ HourlyLight::Part HourlyLight::unpack(size_t block, size_t state, int group, siz
                 const auto entry = static_cast<Entry>(row.row % light::kEntries);
                 const auto columns = from->columns(row);
                 for (uint32_t e = 0; e < columns.size(); ++e)
-                    out.dense[(tile * out.columns.size() + static_cast<size_t>(place[columns[e]])) * kTile + i % kTile] += from->value(row, e) * factor(change, entry, opening, columns[e]);
+                    out.dense[(tile * out.columns.size() + static_cast<size_t>(place[columns[e]])) * kTile +
+                              i % kTile] += from->value(row, e) * factor(change, entry, opening, columns[e]);
             }
     });
     return out;
@@ -158,7 +182,8 @@ std::vector<std::span<const size_t>> HourlyLight::by_span(std::span<const size_t
 
 std::vector<size_t> HourlyLight::alike(std::span<const size_t> hours) const {
     std::vector<size_t> out(hours.begin(), hours.end());
-    std::stable_sort(out.begin(), out.end(), [&](size_t a, size_t b) { return sky_->hours[a] % 24 < sky_->hours[b] % 24; });
+    std::stable_sort(out.begin(), out.end(),
+                     [&](size_t a, size_t b) { return sky_->hours[a] % 24 < sky_->hours[b] % 24; });
     return out;
 }
 
@@ -176,13 +201,15 @@ const HourlyLight::Part& HourlyLight::part(size_t block, size_t state, int group
     return it->second;
 }
 
-void HourlyLight::reckon(size_t points, const Part& rows, std::span<const size_t> hours, bool squared, float* to) const {
+void HourlyLight::reckon(size_t points, const Part& rows, std::span<const size_t> hours, bool squared,
+                         float* to) const {
     static const bool wide = __builtin_cpu_supports("avx2");
     const size_t width = rows.columns.size();
     std::vector<float> shine((hours.size() + kAbreast - 1) / kAbreast * kAbreast * width, 0.0f);
     for (size_t h = 0; h < hours.size(); ++h) {
         const auto row = sky_->row(hours[h]);
-        for (size_t c = 0; c < width; ++c) shine[h * width + c] = row[rows.columns[c]] * (squared ? row[rows.columns[c]] : 1.0f);
+        for (size_t c = 0; c < width; ++c)
+            shine[h * width + c] = row[rows.columns[c]] * (squared ? row[rows.columns[c]] : 1.0f);
     }
     float sums[kAbreast * kTile];
     for (size_t t = 0; t < rows.tiles; ++t)
@@ -211,7 +238,8 @@ size_t HourlyLight::same_layer(size_t block, size_t layer) const {
 void HourlyLight::reckon_block(size_t block, int group, size_t layer, const std::vector<size_t>& hours, float* to) {
     for (size_t s = 0; s < light_->states.all.size(); ++s) {
         std::vector<size_t> here;
-        std::copy_if(hours.begin(), hours.end(), std::back_inserter(here), [&](size_t r) { return state_of_lit_[r] == s; });
+        std::copy_if(hours.begin(), hours.end(), std::back_inserter(here),
+                     [&](size_t r) { return state_of_lit_[r] == s; });
         if (here.empty()) continue;
         // Made before threads share the work: those must not wait for the lock.
         const Part& rows = part(block, s, group, layer);
@@ -221,7 +249,8 @@ void HourlyLight::reckon_block(size_t block, int group, size_t layer, const std:
         const auto spans = by_span(here);
         parallel_for(spans.size(), [&](size_t k) {
             const auto span = alike(spans[k]);
-            for (size_t h = 0; h < span.size(); h += kPanel) reckon(points, rows, std::span(span).subspan(h, std::min(kPanel, span.size() - h)), false, to);
+            for (size_t h = 0; h < span.size(); h += kPanel)
+                reckon(points, rows, std::span(span).subspan(h, std::min(kPanel, span.size() - h)), false, to);
             add_sun(points, rows.outdoors, group, through, span, to);
             add_sun(points, *rows.indoors, group, through, span, to);
         });
@@ -248,7 +277,8 @@ const std::vector<float>& HourlyLight::reflected_share(size_t block, size_t stat
             const auto entry = static_cast<Entry>(row.row % light::kEntries);
             const auto columns = from->columns(row);
             double sum = 0;
-            for (uint32_t e = 0; e < columns.size(); ++e) sum += static_cast<double>(from->value(row, e)) * shone[columns[e]];
+            for (uint32_t e = 0; e < columns.size(); ++e)
+                sum += static_cast<double>(from->value(row, e)) * shone[columns[e]];
             all += sum;
             if (entry == Entry::interreflected || (up && entry == Entry::off_ground)) reflected += sum;
         }
@@ -257,7 +287,8 @@ const std::vector<float>& HourlyLight::reflected_share(size_t block, size_t stat
             const auto patches = from->patches_of(row);
             double sum = 0;
             for (uint32_t e = 0; e < patches.size(); ++e)
-                if (from->patches().patches[patches[e]].space >= 0 || group_of(row.row / light::kEntries) == group) sum += static_cast<double>(from->value(row, e)) * sunlit[all_patches[patches[e]]];
+                if (from->patches().patches[patches[e]].space >= 0 || group_of(row.row / light::kEntries) == group)
+                    sum += static_cast<double>(from->value(row, e)) * sunlit[all_patches[patches[e]]];
             all += sum;
             if (entry == Entry::interreflected || (up && entry == Entry::off_ground)) reflected += sum;
         }
@@ -266,24 +297,30 @@ const std::vector<float>& HourlyLight::reflected_share(size_t block, size_t stat
     return out;
 }
 
-void HourlyLight::add_lightened(size_t block, int group, size_t layer, const std::vector<size_t>& hours, const std::vector<float>& more, const float* from, float* to) {
+void HourlyLight::add_lightened(size_t block, int group, size_t layer, const std::vector<size_t>& hours,
+                                const std::vector<float>& more, const float* from, float* to) {
     const size_t points = light_->blocks[block].count;
     std::vector<const float*> share;
-    for (size_t s = 0; s < light_->states.all.size(); ++s) share.push_back(more.empty() ? nullptr : reflected_share(block, s, group, layer).data());
-    parallel_for(hours.size(), [&](size_t k) {
-        const float* light = from + hours[k] * points;
-        float* out = to + hours[k] * points;
-        const float lightened = more.empty() ? 0.0f : more[k];
-        const float* of = share[state_of_lit_[hours[k]]];
-        if (lightened == 0)
-            for (size_t p = 0; p < points; ++p) out[p] += light[p];
-        else
-            for (size_t p = 0; p < points; ++p) out[p] += light[p] * (1 + lightened * of[p]);
-    }, 128);
+    for (size_t s = 0; s < light_->states.all.size(); ++s)
+        share.push_back(more.empty() ? nullptr : reflected_share(block, s, group, layer).data());
+    parallel_for(
+        hours.size(),
+        [&](size_t k) {
+            const float* light = from + hours[k] * points;
+            float* out = to + hours[k] * points;
+            const float lightened = more.empty() ? 0.0f : more[k];
+            const float* of = share[state_of_lit_[hours[k]]];
+            if (lightened == 0)
+                for (size_t p = 0; p < points; ++p) out[p] += light[p];
+            else
+                for (size_t p = 0; p < points; ++p) out[p] += light[p] * (1 + lightened * of[p]);
+        },
+        128);
 }
 
 // Kept where there is room: another control wants most of it again.
-void HourlyLight::add(size_t block, int group, size_t layer, const std::vector<size_t>& hours, const std::vector<float>& more, float* to) {
+void HourlyLight::add(size_t block, int group, size_t layer, const std::vector<size_t>& hours,
+                      const std::vector<float>& more, float* to) {
     const size_t points = light_->blocks[block].count, size = sky_->hours.size() * points, bytes = size * sizeof(float);
     if (!keeps_ && more.empty()) return reckon_block(block, group, layer, hours, to);
     if (!keeps_) {
@@ -319,7 +356,8 @@ std::vector<float> HourlyLight::block(size_t block, const Course& course) {
     for (int g = -1; g < static_cast<int>(groups_); ++g) {
         if (!gives(block, g)) continue;
         std::map<size_t, std::vector<size_t>> hours;
-        for (size_t r = 0; r < lit; ++r) hours[g < 0 ? 0 : same_layer(block, course[static_cast<size_t>(g)][r])].push_back(r);
+        for (size_t r = 0; r < lit; ++r)
+            hours[g < 0 ? 0 : same_layer(block, course[static_cast<size_t>(g)][r])].push_back(r);
         for (const auto& [layer, list] : hours) {
             std::vector<float> lightened;
             for (const size_t r : list) {
@@ -358,14 +396,22 @@ std::vector<double> HourlyLight::mean_through(size_t plane, int group, size_t la
                     const double times = share != nullptr ? 1 + lightened * static_cast<double>((*share)[i]) : 1;
                     const auto columns = from->columns(row);
                     for (uint32_t e = 0; e < columns.size(); ++e)
-                        mean[s][columns[e]] += times * static_cast<double>(from->value(row, e) * factor(change, static_cast<Entry>(row.row % light::kEntries), opening, columns[e])) / points;
+                        mean[s][columns[e]] +=
+                            times *
+                            static_cast<double>(
+                                from->value(row, e) *
+                                factor(change, static_cast<Entry>(row.row % light::kEntries), opening, columns[e])) /
+                            points;
                 }
             for (size_t i = 0; i < from->points(); ++i)
                 for (const auto& row : from->patch_rows(i)) {
-                    const double times = (share != nullptr ? 1 + lightened * static_cast<double>((*share)[i]) : 1) * static_cast<double>(patch_factor(change, row.row)) / points;
+                    const double times = (share != nullptr ? 1 + lightened * static_cast<double>((*share)[i]) : 1) *
+                                         static_cast<double>(patch_factor(change, row.row)) / points;
                     const auto patches = from->patches_of(row);
                     for (uint32_t e = 0; e < patches.size(); ++e)
-                        if (from->patches().patches[patches[e]].space >= 0 || group_of(row.row / light::kEntries) == group) off_patches[s][all_patches[patches[e]]] += times * static_cast<double>(from->value(row, e));
+                        if (from->patches().patches[patches[e]].space >= 0 ||
+                            group_of(row.row / light::kEntries) == group)
+                            off_patches[s][all_patches[patches[e]]] += times * static_cast<double>(from->value(row, e));
                 }
         }
     std::vector<double> out(sky_->hours.size(), 0.0);
@@ -376,10 +422,12 @@ std::vector<double> HourlyLight::mean_through(size_t plane, int group, size_t la
         for (size_t c = 0; c < row.size(); ++c) out[r] += mean[s][c] * static_cast<double>(row[c]);
     }
     for (size_t p = 0; p < light_->patches.count(); ++p) {
-        if (std::all_of(off_patches.begin(), off_patches.end(), [&](const auto& list) { return list[p] == 0; })) continue;
+        if (std::all_of(off_patches.begin(), off_patches.end(), [&](const auto& list) { return list[p] == 0; }))
+            continue;
         const bool outdoors = light_->patches.patches[p].space < 0;
         each_hour_on(p, through, [&](size_t r, const light::Sunlit::Beam& beam, float lux) {
-            if (outdoors || group_of_portal(beam.portal) == group) out[r] += static_cast<double>(lux) * off_patches[state_of_lit_[r]][p];
+            if (outdoors || group_of_portal(beam.portal) == group)
+                out[r] += static_cast<double>(lux) * off_patches[state_of_lit_[r]][p];
         });
     }
     return out;

@@ -23,7 +23,9 @@ Fingerprint light_field_inputs(const FieldTask& task, const Effort& effort) {
     print.add(std::string_view("light field 2"));
     print.add(task.surfaces->fingerprint());
     for (const auto& plane : *task.planes) print.add(plane.fingerprint());
-    for (const double v : {task.place.latitude, task.place.longitude, task.place.time_zone, task.north_azimuth, task.state.ground, effort.accuracy}) print.add(v);
+    for (const double v : {task.place.latitude, task.place.longitude, task.place.time_zone, task.north_azimuth,
+                           task.state.ground, effort.accuracy})
+        print.add(v);
     print.add(static_cast<int>(task.state.season));
     print.add(effort.seed);
     return print;
@@ -35,9 +37,12 @@ namespace {
 void merge(light::Coefficients& coefficients, const light::PatchSize& size, double accuracy) {
     const light::WeighedPatches all{coefficients.patches.get(), 1};
     auto merged = light::merge_patches(std::span(&all, 1), size, light::patch_budget(accuracy));
-    parallel_for(coefficients.points.size(), [&](size_t i) {
-        for (light::PatchShare& p : coefficients.points[i].patches) p.patch = merged.place[0][p.patch];
-    }, 16);
+    parallel_for(
+        coefficients.points.size(),
+        [&](size_t i) {
+            for (light::PatchShare& p : coefficients.points[i].patches) p.patch = merged.place[0][p.patch];
+        },
+        16);
     coefficients.patches = std::make_shared<const light::PatchSet>(std::move(merged.set));
 }
 
@@ -58,7 +63,8 @@ LightField trace_light_field(const FieldTask& task, const Effort& effort, const 
     work.scene = field.scene.get();
     work.parts = &columns->parts();
     work.planes = &field.planes;
-    work.typical = {typical_light(*columns, task.place, task.north_azimuth, task.state.ground >= 0 ? task.state.ground : task.surfaces->ground_reflectance)};
+    work.typical = {typical_light(*columns, task.place, task.north_azimuth,
+                                  task.state.ground >= 0 ? task.state.ground : task.surfaces->ground_reflectance)};
     work.source_of_portal = field.source_of_portal;
     work.sources = field.sources.size();
     work.split = light::Split::way;
@@ -137,13 +143,16 @@ struct Reflected {
 Reflected reflected(const light::CoefficientLayout& layout, const light::PointCoefficients& point, const Row& shine) {
     Reflected out;
     for (size_t r = 0; r < point.rows.size(); ++r)
-        out.by_way[static_cast<size_t>(point.rows[r]) % light::kWays] += static_cast<double>(Row(point.values.data() + r * layout.columns(), shine.size()).dot(shine));
+        out.by_way[static_cast<size_t>(point.rows[r]) % light::kWays] +=
+            static_cast<double>(Row(point.values.data() + r * layout.columns(), shine.size()).dot(shine));
     return out;
 }
 
-void add_by_source(const light::CoefficientLayout& layout, const light::PointCoefficients& point, const Row& shine, double* by_source) {
+void add_by_source(const light::CoefficientLayout& layout, const light::PointCoefficients& point, const Row& shine,
+                   double* by_source) {
     for (size_t r = 0; r < point.rows.size(); ++r)
-        by_source[static_cast<size_t>(point.rows[r]) / light::kWays] += static_cast<double>(Row(point.values.data() + r * layout.columns(), shine.size()).dot(shine));
+        by_source[static_cast<size_t>(point.rows[r]) / light::kWays] +=
+            static_cast<double>(Row(point.values.data() + r * layout.columns(), shine.size()).dot(shine));
 }
 
 void add_sun(Reflected& to, const light::PointCoefficients& point, const SunOnPatches& sun) {
@@ -157,23 +166,27 @@ void add_sun(Reflected& to, const light::PointCoefficients& point, const SunOnPa
 }
 
 // Onto patches indoors the sun came by the window of its beam.
-void add_sun_by_source(const LightField& field, const light::PointCoefficients& point, const SunOnPatches& sun, double* by_source) {
+void add_sun_by_source(const LightField& field, const light::PointCoefficients& point, const SunOnPatches& sun,
+                       double* by_source) {
     const size_t none = field.sources.size();
     for (const light::PatchShare& p : point.patches) {
         if (sun.on(p.patch) <= 0) continue;
         const size_t source = p.row / light::kWays;
         sun.each(p.patch, [&](const light::Sunlit::Beam& beam) {
-            const int by = source == none && beam.portal >= 0 ? field.source_of_portal[static_cast<size_t>(beam.portal)] : -1;
+            const int by =
+                source == none && beam.portal >= 0 ? field.source_of_portal[static_cast<size_t>(beam.portal)] : -1;
             by_source[by >= 0 ? static_cast<size_t>(by) : source] += static_cast<double>(p.value * beam.share);
         });
     }
 }
 
 // Of what was traced.
-double half_width_of(const light::CoefficientLayout& layout, const light::PointCoefficients& point, const Row& shine, double sun_variance) {
+double half_width_of(const light::CoefficientLayout& layout, const light::PointCoefficients& point, const Row& shine,
+                     double sun_variance) {
     double sum = 0;
     for (size_t r = 0; r < point.rows.size(); ++r)
-        sum += static_cast<double>((Row(point.values.data() + r * layout.columns(), shine.size()).array() * shine.array().square()).sum());
+        sum += static_cast<double>(
+            (Row(point.values.data() + r * layout.columns(), shine.size()).array() * shine.array().square()).sum());
     return light::kStudent95 * std::sqrt(sun_variance + static_cast<double>(point.sky_noise) * sum);
 }
 
@@ -193,12 +206,15 @@ PlaneMoment empty_plane(const geometry::PlanePoints& points, size_t sources) {
     PlaneMoment plane;
     plane.plane = points;
     const size_t n = points.points.size();
-    for (auto* values : {&plane.lux, &plane.half_width, &plane.sun, &plane.sky, &plane.ground, &plane.outside, &plane.inside, &plane.inside_off_ground}) values->assign(n, 0.0);
+    for (auto* values : {&plane.lux, &plane.half_width, &plane.sun, &plane.sky, &plane.ground, &plane.outside,
+                         &plane.inside, &plane.inside_off_ground})
+        values->assign(n, 0.0);
     plane.by_source.assign(n * sources, 0.0);
     return plane;
 }
 
-void set_point(PlaneMoment& plane, size_t i, double sun, const std::array<double, light::kWays>& by_way, double half_width) {
+void set_point(PlaneMoment& plane, size_t i, double sun, const std::array<double, light::kWays>& by_way,
+               double half_width) {
     const auto of = [&](Way way) { return by_way[static_cast<size_t>(way)]; };
     plane.sun[i] = sun;
     plane.sky[i] = of(Way::straight);
@@ -220,7 +236,8 @@ void judge(PlaneMoment& plane) {
     plane.figures = figures_of(plane.lux, plane.half_width);
     double square = 0;
     for (const double h : plane.half_width) square += h * h;
-    plane.reached = plane.figures.mean > 0 ? std::sqrt(square / static_cast<double>(plane.lux.size())) / plane.figures.mean : 0;
+    plane.reached =
+        plane.figures.mean > 0 ? std::sqrt(square / static_cast<double>(plane.lux.size())) / plane.figures.mean : 0;
 }
 
 }  // namespace
@@ -242,20 +259,27 @@ MomentAnswer light_at(const LightField& field, const Outdoors& outdoors, bool by
         const size_t n = points.points.size(), across = field.sources.size() + 1;
         out.planes.push_back(empty_plane(points, by_source ? across : 0));
         PlaneMoment& plane = out.planes.back();
-        parallel_for(n, [&](size_t i) {
-            if (first + i >= field.coefficients.points.size()) return;  // nothing traced yet
-            const auto& point = field.coefficients.points[first + i];
-            double* sources = by_source ? &plane.by_source[i * across] : nullptr;
-            Reflected light = reflected(layout, point, shine);
-            add_sun(light, point, on_patches);
-            if (sources != nullptr) {
-                add_by_source(layout, point, shine, sources);
-                add_sun_by_source(field, point, on_patches, sources);
-            }
-            const DirectSun sun = outdoors.shine.sun_lux > 0 ? direct_sun(*field.scene, points, i, outdoors.shine.to_sun) : DirectSun{};
-            set_point(plane, i, outdoors.shine.sun_lux * sun.share, light.by_way, half_width_of(layout, point, shine, light.variance));
-            if (sources != nullptr) add_direct(sources, across - 1, plane.sun[i], sun.portal, field.source_of_portal);
-        }, 16);
+        parallel_for(
+            n,
+            [&](size_t i) {
+                if (first + i >= field.coefficients.points.size()) return;  // nothing traced yet
+                const auto& point = field.coefficients.points[first + i];
+                double* sources = by_source ? &plane.by_source[i * across] : nullptr;
+                Reflected light = reflected(layout, point, shine);
+                add_sun(light, point, on_patches);
+                if (sources != nullptr) {
+                    add_by_source(layout, point, shine, sources);
+                    add_sun_by_source(field, point, on_patches, sources);
+                }
+                const DirectSun sun = outdoors.shine.sun_lux > 0
+                                          ? direct_sun(*field.scene, points, i, outdoors.shine.to_sun)
+                                          : DirectSun{};
+                set_point(plane, i, outdoors.shine.sun_lux * sun.share, light.by_way,
+                          half_width_of(layout, point, shine, light.variance));
+                if (sources != nullptr)
+                    add_direct(sources, across - 1, plane.sun[i], sun.portal, field.source_of_portal);
+            },
+            16);
         first += n;
         judge(plane);
         worst = std::max(worst, plane.reached);
@@ -271,23 +295,29 @@ struct Direct {
     std::vector<double> lux;
     std::vector<int> portal;
 };
-Direct direct_on(const light::Scene& scene, const std::vector<geometry::PlanePoints>& planes, const Outdoors& outdoors) {
+Direct direct_on(const light::Scene& scene, const std::vector<geometry::PlanePoints>& planes,
+                 const Outdoors& outdoors) {
     Direct out;
     for (const auto& plane : planes) {
         const size_t first = out.lux.size();
         out.lux.resize(first + plane.points.size(), 0.0);
         out.portal.resize(out.lux.size(), -1);
         if (outdoors.shine.sun_lux <= 0) continue;
-        parallel_for(plane.points.size(), [&](size_t i) {
-            const DirectSun sun = direct_sun(scene, plane, i, outdoors.shine.to_sun);
-            out.lux[first + i] = outdoors.shine.sun_lux * sun.share;
-            out.portal[first + i] = sun.portal;
-        }, 64);
+        parallel_for(
+            plane.points.size(),
+            [&](size_t i) {
+                const DirectSun sun = direct_sun(scene, plane, i, outdoors.shine.to_sun);
+                out.lux[first + i] = outdoors.shine.sun_lux * sun.share;
+                out.portal[first + i] = sun.portal;
+            },
+            64);
     }
     return out;
 }
 
-PlaneMoment plane_moment(const geometry::PlanePoints& points, size_t first, size_t across, const std::vector<light::PointMoment>& traced, const Direct& direct, const std::vector<int>& source_of_portal) {
+PlaneMoment plane_moment(const geometry::PlanePoints& points, size_t first, size_t across,
+                         const std::vector<light::PointMoment>& traced, const Direct& direct,
+                         const std::vector<int>& source_of_portal) {
     PlaneMoment plane = empty_plane(points, across);
     for (size_t i = 0; i < points.points.size(); ++i) {
         const light::PointMoment& point = traced[first + i];
@@ -302,7 +332,8 @@ PlaneMoment plane_moment(const geometry::PlanePoints& points, size_t first, size
 
 }  // namespace
 
-std::vector<MomentAnswer> trace_moments(const FieldTask& task, const std::vector<Outdoors>& moments, const Effort& effort, const Cancel& cancel, const MomentsStep& step) {
+std::vector<MomentAnswer> trace_moments(const FieldTask& task, const std::vector<Outdoors>& moments,
+                                        const Effort& effort, const Cancel& cancel, const MomentsStep& step) {
     const auto start = std::chrono::steady_clock::now();
     const light::Scene scene(*task.surfaces, light::Blinds::open, task.state);
     const auto sources = light::sources_of(*task.surfaces);
@@ -337,7 +368,8 @@ std::vector<MomentAnswer> trace_moments(const FieldTask& task, const std::vector
             record.seconds = std::chrono::duration<double>(std::chrono::steady_clock::now() - start).count();
             size_t first = 0;
             for (const auto& points : *task.planes) {
-                answer.planes.push_back(plane_moment(points, first, sources.openings.size() + 1, traced.points[m], direct[m], sources.of_portal));
+                answer.planes.push_back(plane_moment(points, first, sources.openings.size() + 1, traced.points[m],
+                                                     direct[m], sources.of_portal));
                 first += points.points.size();
                 record.reached = std::max(record.reached, answer.planes.back().reached);
             }
@@ -346,7 +378,11 @@ std::vector<MomentAnswer> trace_moments(const FieldTask& task, const std::vector
         return out;
     };
     std::vector<MomentAnswer> out;
-    with_threads(effort.threads, [&] { out = answers(light::trace_moments(work, direct_lux, cancel, !step ? light::MomentStep{} : [&](const light::TracedMoments& so_far) { step(so_far.reached); })); });
+    with_threads(effort.threads, [&] {
+        out = answers(light::trace_moments(
+            work, direct_lux, cancel,
+            !step ? light::MomentStep{} : [&](const light::TracedMoments& so_far) { step(so_far.reached); }));
+    });
     return out;
 }
 
@@ -364,7 +400,8 @@ struct Heap {
     std::vector<double> patch_lux, patch_watts;  // what all suns brought onto each patch
 };
 
-void heap_hour(Heap& heap, const climate::OutdoorHour& hour, const climate::WeatherHour& weather, double north, double ground) {
+void heap_hour(Heap& heap, const climate::OutdoorHour& hour, const climate::WeatherHour& weather, double north,
+               double ground) {
     const auto& layout = heap.field->columns->layout();
     Shine shine;
     shine.sun = hour.sun.sun;
@@ -378,7 +415,8 @@ void heap_hour(Heap& heap, const climate::OutdoorHour& hour, const climate::Weat
     const double up = std::max(0.0, shine.to_sun.z);
     const auto of_sky = static_cast<float>(hour.diffuse_lux > 0 ? weather.diffuse_horizontal / hour.diffuse_lux : 0);
     const double global_lux = hour.global_lux();
-    const auto of_ground = static_cast<float>(global_lux > 0 ? (weather.diffuse_horizontal + beam_watts * up) / global_lux : 0);
+    const auto of_ground =
+        static_cast<float>(global_lux > 0 ? (weather.diffuse_horizontal + beam_watts * up) / global_lux : 0);
     for (size_t c = 0; c < row.size(); ++c) {
         heap.lux[c] += row[c];
         heap.watts[c] += row[c] * (c < layout.parts ? of_sky : of_ground);
@@ -396,7 +434,8 @@ void look_for_suns(Heap& heap) {
     const auto found = light::look_for_suns(*set, looks);
     for (size_t p = 0; p < set->count(); ++p)
         for (const auto& beam : found.on(p)) {
-            const auto share = static_cast<double>(beam.share * light::veil_share(*heap.field->scene, set->patches[p].veil, looks[beam.sun].to));
+            const auto share = static_cast<double>(
+                beam.share * light::veil_share(*heap.field->scene, set->patches[p].veil, looks[beam.sun].to));
             heap.patch_lux[p] += share * heap.suns[beam.sun].lux;
             heap.patch_watts[p] += share * heap.suns[beam.sun].watts;
         }
@@ -405,38 +444,43 @@ void look_for_suns(Heap& heap) {
 void add_heap(const Heap& heap, ExposureAnswer& out) {
     const LightField& field = *heap.field;
     const auto& layout = field.coefficients.layout;
-    const Row lux(heap.lux.data(), static_cast<Eigen::Index>(heap.lux.size())), watts(heap.watts.data(), static_cast<Eigen::Index>(heap.watts.size()));
+    const Row lux(heap.lux.data(), static_cast<Eigen::Index>(heap.lux.size())),
+        watts(heap.watts.data(), static_cast<Eigen::Index>(heap.watts.size()));
     size_t first = 0;
     for (size_t p = 0; p < field.planes.size(); ++p) {
         const auto& points = field.planes[p];
         PlaneExposure& plane = out.planes[p];
-        parallel_for(points.points.size(), [&](size_t i) {
-            if (first + i >= field.coefficients.points.size()) return;
-            const auto& point = field.coefficients.points[first + i];
-            const double light = reflected(layout, point, lux).total();
-            plane.lux_hours[i] += light;
-            plane.irradiation[i] += reflected(layout, point, watts).total();
-            double variance = 0;
-            for (const auto& p : point.patches) {
-                plane.lux_hours[i] += static_cast<double>(p.value) * heap.patch_lux[p.patch];
-                plane.irradiation[i] += static_cast<double>(p.value) * heap.patch_watts[p.patch];
-                variance += static_cast<double>(p.variance) * std::pow(heap.patch_lux[p.patch], 2);
-            }
-            plane.half_width[i] += half_width_of(layout, point, lux, variance);
-            for (const Heap::Sun& sun : heap.suns) {
-                const double share = direct_sun(*field.scene, points, i, sun.to).share;
-                plane.lux_hours[i] += share * sun.lux;
-                plane.irradiation[i] += share * sun.watts;
-            }
-        }, 8);
+        parallel_for(
+            points.points.size(),
+            [&](size_t i) {
+                if (first + i >= field.coefficients.points.size()) return;
+                const auto& point = field.coefficients.points[first + i];
+                const double light = reflected(layout, point, lux).total();
+                plane.lux_hours[i] += light;
+                plane.irradiation[i] += reflected(layout, point, watts).total();
+                double variance = 0;
+                for (const auto& p : point.patches) {
+                    plane.lux_hours[i] += static_cast<double>(p.value) * heap.patch_lux[p.patch];
+                    plane.irradiation[i] += static_cast<double>(p.value) * heap.patch_watts[p.patch];
+                    variance += static_cast<double>(p.variance) * std::pow(heap.patch_lux[p.patch], 2);
+                }
+                plane.half_width[i] += half_width_of(layout, point, lux, variance);
+                for (const Heap::Sun& sun : heap.suns) {
+                    const double share = direct_sun(*field.scene, points, i, sun.to).share;
+                    plane.lux_hours[i] += share * sun.lux;
+                    plane.irradiation[i] += share * sun.watts;
+                }
+            },
+            8);
         first += points.points.size();
     }
 }
 
 }  // namespace
 
-ExposureAnswer exposure(const std::function<const LightField&(int month)>& field_of, const climate::WeatherYear& weather, double north,
-                        const std::vector<double>& ground_by_month, int first_day, int last_day) {
+ExposureAnswer exposure(const std::function<const LightField&(int month)>& field_of,
+                        const climate::WeatherYear& weather, double north, const std::vector<double>& ground_by_month,
+                        int first_day, int last_day) {
     const auto outdoor = climate::outdoor_year(weather);
     ExposureAnswer out;
     std::vector<Heap> heaps;
@@ -457,7 +501,10 @@ ExposureAnswer exposure(const std::function<const LightField&(int month)>& field
             ++out.hours;
             heap_hour(*heap, hour, weather.hours[index], north, ground_by_month[static_cast<size_t>(month - 1)]);
             out.outdoor_lux_hours += hour.global_lux();
-            out.outdoor_irradiation += weather.hours[index].diffuse_horizontal + weather.hours[index].direct_normal * std::max(0.0, std::sin(hour.sun.sun.altitude)) * (hour.sun.sunlit > 0 ? 1 : 0);
+            out.outdoor_irradiation +=
+                weather.hours[index].diffuse_horizontal + weather.hours[index].direct_normal *
+                                                              std::max(0.0, std::sin(hour.sun.sun.altitude)) *
+                                                              (hour.sun.sunlit > 0 ? 1 : 0);
         }
     }
     if (heaps.empty()) return out;
@@ -467,7 +514,8 @@ ExposureAnswer exposure(const std::function<const LightField&(int month)>& field
     for (const int day : {first_day, last_day}) out.record.inputs.add(day);
     for (const auto& points : any.planes) {
         const size_t n = points.points.size();
-        out.planes.push_back({points, std::vector<double>(n, 0.0), std::vector<double>(n, 0.0), std::vector<double>(n, 0.0)});
+        out.planes.push_back(
+            {points, std::vector<double>(n, 0.0), std::vector<double>(n, 0.0), std::vector<double>(n, 0.0)});
     }
     for (Heap& heap : heaps) {
         look_for_suns(heap);

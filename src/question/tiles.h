@@ -10,11 +10,12 @@ namespace wp::question {
 /// Hours that are reckoned with a tile together, and points of a tile: as many sums as registers hold.
 inline constexpr size_t kAbreast = 4, kTile = 16;
 
-/// Eight numbers abreast, in one register where the machine has such wide ones. Each sum is made in the order of its rows whatever the
-/// width and whatever hours are made with it, so that every machine gives the same bits.
+/// Eight numbers abreast, in one register where the machine has such wide ones. Each sum is made in the order of its
+/// rows whatever the width and whatever hours are made with it, so that every machine gives the same bits.
 using Lanes = float __attribute__((vector_size(32), aligned(4), may_alias));
 
-/// Sums of n rows, each of a tile's points, times what an hour brings of it: kAbreast x kTile. place(i): of the i-th row among rows; light(i, hour).
+/// Sums of n rows, each of a tile's points, times what an hour brings of it: kAbreast x kTile. place(i): of the i-th
+/// row among rows; light(i, hour).
 template <class Place, class Light>
 [[gnu::always_inline]] inline void sum_rows(size_t n, const float* rows, Place&& place, Light&& light, float* sums) {
     Lanes a[kAbreast][2] = {};

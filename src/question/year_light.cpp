@@ -22,7 +22,8 @@ using light::CompactCoefficients;
 std::vector<YearBlock> blocks_of(const std::vector<geometry::PlanePoints>& planes) {
     std::vector<YearBlock> out;
     for (size_t p = 0; p < planes.size(); ++p)
-        for (size_t first = 0; first < planes[p].points.size(); first += kBlock) out.push_back({p, first, std::min(kBlock, planes[p].points.size() - first)});
+        for (size_t first = 0; first < planes[p].points.size(); first += kBlock)
+            out.push_back({p, first, std::min(kBlock, planes[p].points.size() - first)});
     return out;
 }
 
@@ -34,7 +35,8 @@ geometry::PlanePoints part_of(const geometry::PlanePoints& plane, size_t first, 
     geometry::PlanePoints out;
     out.space = plane.space;
     out.normal = plane.normal;
-    out.points.assign(plane.points.begin() + static_cast<std::ptrdiff_t>(first), plane.points.begin() + static_cast<std::ptrdiff_t>(first + count));
+    out.points.assign(plane.points.begin() + static_cast<std::ptrdiff_t>(first),
+                      plane.points.begin() + static_cast<std::ptrdiff_t>(first + count));
     return out;
 }
 
@@ -46,7 +48,8 @@ std::vector<geometry::PlanePoints> faces_of(const geometry::Surfaces& surfaces) 
     std::vector<geometry::PlanePoints> out;
     for (const auto& portal : surfaces.portals) {
         if (portal.group < 0) continue;
-        const Vec3 normal = normalized(cross(portal.u, portal.v)) * (portal.outside == geometry::kOutdoors ? 1.0 : -1.0);
+        const Vec3 normal =
+            normalized(cross(portal.u, portal.v)) * (portal.outside == geometry::kOutdoors ? 1.0 : -1.0);
         auto at = std::find_if(out.begin(), out.end(), [&](const auto& f) { return f.plane == portal.opening; });
         if (at == out.end()) {
             out.emplace_back();
@@ -58,27 +61,41 @@ std::vector<geometry::PlanePoints> faces_of(const geometry::Surfaces& surfaces) 
         // Parts of one opening that look elsewhere are told by its first.
         if (dot(at->normal, normal) < 0.999) continue;
         for (const double s : {0.25, 0.75})
-            for (const double t : {0.25, 0.75}) at->points.push_back(portal.corner + portal.u * s + portal.v * t + normal * kBeforePane);
+            for (const double t : {0.25, 0.75})
+                at->points.push_back(portal.corner + portal.u * s + portal.v * t + normal * kBeforePane);
     }
     return out;
 }
 
 // Blinds that hang in what a space shares light with.
-void add(Fingerprint& print, const geometry::Surfaces& surfaces, const light::BlindLayers& layers, const std::vector<bool>& joined) {
+void add(Fingerprint& print, const geometry::Surfaces& surfaces, const light::BlindLayers& layers,
+         const std::vector<bool>& joined) {
     for (size_t i = 0; i < layers.size(); ++i) {
         const auto& portal = surfaces.portals[i];
         const int inner = std::max(portal.inside, portal.outside);
-        if (layers[i] == light::kNoBlind || inner < 0 || static_cast<size_t>(inner) >= joined.size() || !joined[static_cast<size_t>(inner)]) continue;
+        if (layers[i] == light::kNoBlind || inner < 0 || static_cast<size_t>(inner) >= joined.size() ||
+            !joined[static_cast<size_t>(inner)])
+            continue;
         print.add(portal.opening);
-        if (layers[i] >= 0) surfaces.blinds[static_cast<size_t>(layers[i])].add_to(print);
-        else print.add(layers[i]);
+        if (layers[i] >= 0)
+            surfaces.blinds[static_cast<size_t>(layers[i])].add_to(print);
+        else
+            print.add(layers[i]);
     }
 }
 
 class Tracing {
  public:
-    Tracing(const YearTask& task, const Effort& effort, const Cancel& cancel, const Progress& progress, const Shelf& shelf)
-        : task_(task), surfaces_(*task.surfaces), effort_(effort), cancel_(cancel), progress_(progress), shelf_(shelf), columns_(true), patch_size_(light::patch_size(effort.accuracy, *task.surfaces)) {
+    Tracing(const YearTask& task, const Effort& effort, const Cancel& cancel, const Progress& progress,
+            const Shelf& shelf)
+        : task_(task),
+          surfaces_(*task.surfaces),
+          effort_(effort),
+          cancel_(cancel),
+          progress_(progress),
+          shelf_(shelf),
+          columns_(true),
+          patch_size_(light::patch_size(effort.accuracy, *task.surfaces)) {
         const light::Sources sources = light::sources_of(surfaces_);
         out_.planes = *task.planes;
         out_.faces = faces_of(surfaces_);
@@ -92,14 +109,17 @@ class Tracing {
         out_.place = task.place;
         out_.north_azimuth = task.north_azimuth;
         out_.blocks = blocks_of(out_.planes);
-        for (size_t k = 0; k < state_count(*task.groups); ++k) out_.layers.push_back(layers_of(surfaces_, *task.groups, k));
+        for (size_t k = 0; k < state_count(*task.groups); ++k)
+            out_.layers.push_back(layers_of(surfaces_, *task.groups, k));
         for (const auto& state : out_.states.all)
-            typical_.push_back(typical_light(columns_, task.place, task.north_azimuth, state.ground >= 0 ? state.ground : surfaces_.ground_reflectance));
+            typical_.push_back(typical_light(columns_, task.place, task.north_azimuth,
+                                             state.ground >= 0 ? state.ground : surfaces_.ground_reflectance));
         out_.record.inputs = year_light_inputs(task, effort);
         out_.record.wanted = effort.accuracy;
         out_.record.seed = effort.seed;
         total_ = 0;
-        for (const YearBlock& b : out_.blocks) total_ += static_cast<double>(b.count) * static_cast<double>(out_.states.all.size() * out_.layers.size());
+        for (const YearBlock& b : out_.blocks)
+            total_ += static_cast<double>(b.count) * static_cast<double>(out_.states.all.size() * out_.layers.size());
     }
 
     YearLight run() {
@@ -109,7 +129,8 @@ class Tracing {
         for (size_t b = 0; b < out_.blocks.size() && !cancel_.requested(); ++b) trace_block(b);
         out_.face_pieces.resize(out_.faces.size() * out_.states.all.size());
         trace_faces();
-        for (size_t b = 0; b < out_.blocks.size() && !cancel_.requested(); ++b) out_.sun->set(b, direct_sun(points_of(out_.blocks[b]), out_.blocks[b].first));
+        for (size_t b = 0; b < out_.blocks.size() && !cancel_.requested(); ++b)
+            out_.sun->set(b, direct_sun(points_of(out_.blocks[b]), out_.blocks[b].first));
         for (const auto& face : out_.faces)
             if (!cancel_.requested()) out_.face_sun.push_back(direct_sun(face, 0));
         if (!cancel_.requested()) look_for_suns();
@@ -127,12 +148,18 @@ class Tracing {
             if (!piece) throw std::runtime_error(piece.fault().line());
             return std::make_shared<const std::decay_t<decltype(*piece)>>(std::move(*piece));
         };
-        out_.pieces = std::make_shared<Aside<CompactCoefficients>>(pieces, kRoom, [back, layout = out_.layout, spaces = surfaces_.spaces.size(), portals = surfaces_.portals.size()](std::string_view bytes) { return back(CompactCoefficients::read(bytes, layout, spaces, portals)); });
-        out_.sun = std::make_shared<Aside<light::DirectSun>>(out_.blocks.size(), kRoom / 4, [back, portals = surfaces_.portals.size()](std::string_view bytes) {
-            return back(light::DirectSun::read(bytes, kBlock, portals));
-        });
+        out_.pieces = std::make_shared<Aside<CompactCoefficients>>(
+            pieces, kRoom,
+            [back, layout = out_.layout, spaces = surfaces_.spaces.size(), portals = surfaces_.portals.size()](
+                std::string_view bytes) { return back(CompactCoefficients::read(bytes, layout, spaces, portals)); });
+        out_.sun = std::make_shared<Aside<light::DirectSun>>(
+            out_.blocks.size(), kRoom / 4, [back, portals = surfaces_.portals.size()](std::string_view bytes) {
+                return back(light::DirectSun::read(bytes, kBlock, portals));
+            });
     }
-    geometry::PlanePoints points_of(const YearBlock& block) const { return part_of(out_.planes[block.plane], block.first, block.count); }
+    geometry::PlanePoints points_of(const YearBlock& block) const {
+        return part_of(out_.planes[block.plane], block.first, block.count);
+    }
 
     // States of trees and ground that are traced together: from first on.
     struct Together {
@@ -140,7 +167,8 @@ class Tracing {
     };
     std::vector<Together> batches() const {
         std::vector<Together> out;
-        for (size_t s = 0; s < out_.states.all.size(); s += light::kMostStates) out.push_back({s, std::min(light::kMostStates, out_.states.all.size() - s)});
+        for (size_t s = 0; s < out_.states.all.size(); s += light::kMostStates)
+            out.push_back({s, std::min(light::kMostStates, out_.states.all.size() - s)});
         return out;
     }
     // Of trees and ground, on a day of the year.
@@ -148,7 +176,9 @@ class Tracing {
     const light::Scene& scene(const Together& states, size_t layer) {
         // Scenes are made when they are first wanted: pieces that are found need none.
         auto& known = scenes_[{states.first, layer}];
-        if (!known) known = std::make_unique<light::Scene>(surfaces_, out_.layers[layer], std::span(out_.states.all).subspan(states.first, states.count));
+        if (!known)
+            known = std::make_unique<light::Scene>(surfaces_, out_.layers[layer],
+                                                   std::span(out_.states.all).subspan(states.first, states.count));
         return *known;
     }
 
@@ -163,7 +193,8 @@ class Tracing {
         return it->second;
     }
 
-    Fingerprint piece_inputs(const geometry::PlanePoints& points, size_t first, const Together& together, size_t state, size_t layer) {
+    Fingerprint piece_inputs(const geometry::PlanePoints& points, size_t first, const Together& together, size_t state,
+                             size_t layer) {
         Fingerprint print;
         print.add(std::string_view("year piece 6"));
         // What a column means hangs on how many there are.
@@ -173,7 +204,9 @@ class Tracing {
         print.add(around.light);
         print.add(points.fingerprint());
         add(print, surfaces_, out_.layers[layer], around.joined);
-        for (const double v : {task_.place.latitude, task_.place.longitude, task_.place.time_zone, task_.north_azimuth, effort_.accuracy}) print.add(v);
+        for (const double v : {task_.place.latitude, task_.place.longitude, task_.place.time_zone, task_.north_azimuth,
+                               effort_.accuracy})
+            print.add(v);
         // What is drawn lies between the states that are traced together.
         for (size_t s = together.first; s < together.first + together.count; ++s) {
             print.add(out_.states.all[s].ground);
@@ -209,22 +242,25 @@ class Tracing {
                 found[s] = find(prints[s]);
             }
             const double share = worth * static_cast<double>(together.count);
-            if (std::any_of(found.begin(), found.end(), [](const auto& piece) { return piece == nullptr; }) && !trace_together(points, first, together, layer, share, prints, found)) return out;
+            if (std::any_of(found.begin(), found.end(), [](const auto& piece) { return piece == nullptr; }) &&
+                !trace_together(points, first, together, layer, share, prints, found))
+                return out;
             done_ += share;
             report(done_);
         }
         return out;
     }
 
-    bool trace_together(const geometry::PlanePoints& points, size_t first, const Together& together, size_t layer, double worth, const std::vector<Fingerprint>& prints,
-                        std::span<YearLight::Piece> to) {
+    bool trace_together(const geometry::PlanePoints& points, size_t first, const Together& together, size_t layer,
+                        double worth, const std::vector<Fingerprint>& prints, std::span<YearLight::Piece> to) {
         const std::vector<geometry::PlanePoints> planes{points};
         light::CoefficientTask work;
         work.scene = &scene(together, layer);
         work.parts = &columns_.parts();
         work.coarse = columns_.coarse();
         work.planes = &planes;
-        work.typical.assign(typical_.begin() + static_cast<std::ptrdiff_t>(together.first), typical_.begin() + static_cast<std::ptrdiff_t>(together.first + together.count));
+        work.typical.assign(typical_.begin() + static_cast<std::ptrdiff_t>(together.first),
+                            typical_.begin() + static_cast<std::ptrdiff_t>(together.first + together.count));
         work.sources = out_.openings.size();
         work.source_of_portal = out_.opening_of_portal;
         work.split = light::Split::entry;
@@ -233,7 +269,8 @@ class Tracing {
         work.first_point = static_cast<uint32_t>(first);
         work.accuracy = effort_.accuracy;
         work.seed = effort_.seed;
-        const auto dense = light::trace_coefficients(work, cancel_, [&](double share) { report(done_ + share * worth); });
+        const auto dense =
+            light::trace_coefficients(work, cancel_, [&](double share) { report(done_ + share * worth); });
         if (cancel_.requested()) return false;
         for (size_t s = 0; s < together.count; ++s) {
             CompactCoefficients made(dense[s]);
@@ -249,8 +286,8 @@ class Tracing {
         return true;
     }
 
-    // How much less of what comes in is left behind closed blinds: paths that carry little there are not to be given up for it. A power of two, that
-    // leaves every number its bits.
+    // How much less of what comes in is left behind closed blinds: paths that carry little there are not to be given up
+    // for it. A power of two, that leaves every number its bits.
     float boost_of(int space, size_t layer) {
         if (layer == 0 || space < 0) return 1;
         const Surroundings& around = surroundings(space);
@@ -258,11 +295,14 @@ class Tracing {
         double before = 0, after = 0;
         for (size_t p = 0; p < surfaces_.portals.size(); ++p) {
             const int inner = std::max(surfaces_.portals[p].inside, surfaces_.portals[p].outside);
-            if (surfaces_.portals[p].group < 0 || inner < 0 || static_cast<size_t>(inner) >= around.joined.size() || !around.joined[static_cast<size_t>(inner)]) continue;
+            if (surfaces_.portals[p].group < 0 || inner < 0 || static_cast<size_t>(inner) >= around.joined.size() ||
+                !around.joined[static_cast<size_t>(inner)])
+                continue;
             before += static_cast<double>(open.portals()[p].area * open.portals()[p].passes_evenly());
             after += static_cast<double>(closed.portals()[p].area * closed.portals()[p].passes_evenly());
         }
-        return after > 0 ? static_cast<float>(std::exp2(std::floor(std::log2(std::clamp(before / after, 1.0, 16.0))))) : 1.0f;
+        return after > 0 ? static_cast<float>(std::exp2(std::floor(std::log2(std::clamp(before / after, 1.0, 16.0)))))
+                         : 1.0f;
     }
 
     void note(size_t index, const CompactCoefficients& piece) {
@@ -282,7 +322,8 @@ class Tracing {
         const auto worth = static_cast<double>(block.count);
         for (size_t k = 0; k < out_.layers.size() && !cancel_.requested(); ++k) {
             bool other = k == 0;
-            for (size_t s = 0; s < states && !other; ++s) other = changes(out_.notes[out_.piece_index(b, s, 0)].gives, out_.layers[k - 1], out_.layers[k]);
+            for (size_t s = 0; s < states && !other; ++s)
+                other = changes(out_.notes[out_.piece_index(b, s, 0)].gives, out_.layers[k - 1], out_.layers[k]);
             if (!other) {
                 done_ += worth * static_cast<double>(states);
                 continue;
@@ -297,7 +338,8 @@ class Tracing {
     }
 
     // Whether any of the windows that give light has another blind in one state than in the one before.
-    bool changes(const std::vector<bool>& gives, const light::BlindLayers& before, const light::BlindLayers& after) const {
+    bool changes(const std::vector<bool>& gives, const light::BlindLayers& before,
+                 const light::BlindLayers& after) const {
         for (size_t p = 0; p < before.size(); ++p) {
             const int source = out_.opening_of_portal[p];
             if (source >= 0 && gives[static_cast<size_t>(source)] && before[p] != after[p]) return true;
@@ -317,7 +359,8 @@ class Tracing {
     }
 
     Fingerprint sun_inputs(const geometry::PlanePoints& points, size_t first) {
-        Fingerprint print = piece_inputs(part_of(points, 0, points.points.size()), first, {0, out_.states.all.size()}, 0, 0);
+        Fingerprint print =
+            piece_inputs(part_of(points, 0, points.points.size()), first, {0, out_.states.all.size()}, 0, 0);
         print.add(std::string_view("direct sun"));
         return print;
     }
@@ -326,7 +369,8 @@ class Tracing {
         const Fingerprint print = sun_inputs(plane, first);
         if (shelf_.find)
             if (const auto bytes = shelf_.find(print))
-                if (auto known = light::DirectSun::read(*bytes, plane.points.size(), surfaces_.portals.size())) return std::make_shared<const light::DirectSun>(std::move(*known));
+                if (auto known = light::DirectSun::read(*bytes, plane.points.size(), surfaces_.portals.size()))
+                    return std::make_shared<const light::DirectSun>(std::move(*known));
         auto found = std::make_shared<light::DirectSun>(trace_sun(plane));
         if (!cancel_.requested() && shelf_.keep) shelf_.keep(print, found->write());
         return found;
@@ -345,20 +389,27 @@ class Tracing {
         auto merged = light::merge_patches(sets, patch_size_, light::patch_budget(effort_.accuracy));
         out_.patches = std::move(merged.set);
         for (size_t i = 0; i < out_.notes.size(); ++i) out_.notes[i].patches = std::move(merged.place[i]);
-        out_.face_patches.assign(std::make_move_iterator(merged.place.begin() + static_cast<std::ptrdiff_t>(out_.notes.size())), std::make_move_iterator(merged.place.end()));
+        out_.face_patches.assign(
+            std::make_move_iterator(merged.place.begin() + static_cast<std::ptrdiff_t>(out_.notes.size())),
+            std::make_move_iterator(merged.place.end()));
     }
 
-    // Three days share a look: at one hour the sun of the day before or after is at most 0.4 degrees off, less than its own disc is wide. Which days
-    // are taken together is another matter from spot to spot.
+    // Three days share a look: at one hour the sun of the day before or after is at most 0.4 degrees off, less than its
+    // own disc is wide. Which days are taken together is another matter from spot to spot.
     static constexpr int kDays = climate::kHours / 24;
     void share_ways(std::vector<light::SunLook>& looks) const {
-        const auto number = [&](int day, size_t hour) { return day < 0 || day >= kDays ? -1 : out_.sun_of_hour[static_cast<size_t>(day) * 24 + hour]; };
+        const auto number = [&](int day, size_t hour) {
+            return day < 0 || day >= kDays ? -1 : out_.sun_of_hour[static_cast<size_t>(day) * 24 + hour];
+        };
         for (int day = 0; day < kDays; ++day)
             for (size_t hour = 0; hour < 24; ++hour) {
                 const int own = number(day, hour);
                 for (int k = 0; k < 3 && own >= 0; ++k) {
                     const int middle = (day + k) / 3 * 3 - k + 1, other = number(middle, hour);
-                    looks[static_cast<size_t>(own)].seen_as[static_cast<size_t>(k)] = static_cast<uint32_t>(other >= 0 && state_of(middle) / light::kMostStates == state_of(day) / light::kMostStates ? other : own);
+                    looks[static_cast<size_t>(own)].seen_as[static_cast<size_t>(k)] = static_cast<uint32_t>(
+                        other >= 0 && state_of(middle) / light::kMostStates == state_of(day) / light::kMostStates
+                            ? other
+                            : own);
                 }
             }
     }
@@ -383,12 +434,16 @@ class Tracing {
         print.add(std::string_view("sun on patches 5"));
         if (shelf_.find)
             if (const auto bytes = shelf_.find(print))
-                if (auto known = light::Sunlit::read(*bytes, looks.size(), out_.patches.count(), surfaces_.portals.size()); known && known->panes.size() == light::figures_of(surfaces_).size()) {
+                if (auto known =
+                        light::Sunlit::read(*bytes, looks.size(), out_.patches.count(), surfaces_.portals.size());
+                    known && known->panes.size() == light::figures_of(surfaces_).size()) {
                     out_.sunlit = std::move(*known);
                     return;
                 }
         for (size_t h = 0; h < climate::kHours; ++h)
-            if (out_.sun_of_hour[h] >= 0) looks[static_cast<size_t>(out_.sun_of_hour[h])].scene = &scene(all[state_of(static_cast<int>(h) / 24) / light::kMostStates], 0);
+            if (out_.sun_of_hour[h] >= 0)
+                looks[static_cast<size_t>(out_.sun_of_hour[h])].scene =
+                    &scene(all[state_of(static_cast<int>(h) / 24) / light::kMostStates], 0);
         out_.sunlit = light::look_for_suns(out_.patches, looks, [&] { return cancel_.requested(); });
         out_.sunlit.panes = light::figures_of(surfaces_);
         out_.record.rays += out_.sunlit.rays;
@@ -401,24 +456,27 @@ class Tracing {
         for (const Together& together : all) scene(together, 0);
         std::vector<std::vector<light::DirectSun::Beam>> by_hour(climate::kHours);
         std::atomic<uint64_t> rays{0};
-        parallel_for(climate::kHours, [&](size_t h) {
-            if (suns_[h].sunlit <= 0 || cancel_.requested()) return;
-            const Vec3 to = climate::sun_direction(suns_[h].sun, task_.north_azimuth);
-            if (to.z <= 0 || dot(to, plane.normal) <= 0) return;
-            const size_t state = state_of(static_cast<int>(h) / 24);
-            const Together& together = all[state / light::kMostStates];
-            const light::Scene& scene = *scenes_.at({together.first, 0});
-            uint64_t cast = 0;
-            for (size_t p = 0; p < plane.points.size(); ++p) {
-                const Vec3f at = (plane.points[p] + plane.normal * 1e-4).as<float>();
-                if (!scene.leads_out(plane.space, at, to.as<float>())) continue;
-                ++cast;
-                const auto beam = scene.beam(at, to.as<float>());
-                const float share = beam.states[state - together.first];
-                if (share > 0) by_hour[h].push_back({static_cast<uint32_t>(p), beam.portal, share});
-            }
-            rays += cast;
-        }, 16);
+        parallel_for(
+            climate::kHours,
+            [&](size_t h) {
+                if (suns_[h].sunlit <= 0 || cancel_.requested()) return;
+                const Vec3 to = climate::sun_direction(suns_[h].sun, task_.north_azimuth);
+                if (to.z <= 0 || dot(to, plane.normal) <= 0) return;
+                const size_t state = state_of(static_cast<int>(h) / 24);
+                const Together& together = all[state / light::kMostStates];
+                const light::Scene& scene = *scenes_.at({together.first, 0});
+                uint64_t cast = 0;
+                for (size_t p = 0; p < plane.points.size(); ++p) {
+                    const Vec3f at = (plane.points[p] + plane.normal * 1e-4).as<float>();
+                    if (!scene.leads_out(plane.space, at, to.as<float>())) continue;
+                    ++cast;
+                    const auto beam = scene.beam(at, to.as<float>());
+                    const float share = beam.states[state - together.first];
+                    if (share > 0) by_hour[h].push_back({static_cast<uint32_t>(p), beam.portal, share});
+                }
+                rays += cast;
+            },
+            16);
         out_.record.rays += rays;
         light::DirectSun out;
         out.panes = light::figures_of(surfaces_);
@@ -475,13 +533,17 @@ Fingerprint year_light_inputs(const YearTask& task, const Effort& effort) {
         print.add(it->second);
     }
     const std::vector<bool> all(task.surfaces->spaces.size(), true);
-    for (size_t k = 1; k < state_count(*task.groups); ++k) add(print, *task.surfaces, layers_of(*task.surfaces, *task.groups, k), all);
-    for (const double v : {task.place.latitude, task.place.longitude, task.place.time_zone, task.north_azimuth, effort.accuracy}) print.add(v);
+    for (size_t k = 1; k < state_count(*task.groups); ++k)
+        add(print, *task.surfaces, layers_of(*task.surfaces, *task.groups, k), all);
+    for (const double v :
+         {task.place.latitude, task.place.longitude, task.place.time_zone, task.north_azimuth, effort.accuracy})
+        print.add(v);
     print.add(effort.seed);
     return print;
 }
 
-YearLight trace_year_light(const YearTask& task, const Effort& effort, const Cancel& cancel, const Progress& progress, const Shelf& shelf) {
+YearLight trace_year_light(const YearTask& task, const Effort& effort, const Cancel& cancel, const Progress& progress,
+                           const Shelf& shelf) {
     YearLight out;
     with_threads(effort.threads, [&] { out = Tracing(task, effort, cancel, progress, shelf).run(); });
     return out;

@@ -19,7 +19,8 @@ YearAnswer::Reckoner::FaceLight YearAnswer::Reckoner::face_light(size_t face, bo
     const auto& layout = light.layout;
     const auto n = static_cast<float>(points.points.size());
     FaceLight out{std::vector<float>(lit(), 0.0f), std::vector<float>(lit(), 0.0f)};
-    // What the pane passes of light square to it: through is told as a share of that, so that the solar factor may take its place.
+    // What the pane passes of light square to it: through is told as a share of that, so that the solar factor may take
+    // its place.
     size_t portal = 0;
     while (portal < light.panes.portals.size() && light.panes.portals[portal].opening != points.plane) ++portal;
     const auto& pane = portals_now(0)[portal];
@@ -28,7 +29,8 @@ YearAnswer::Reckoner::FaceLight YearAnswer::Reckoner::face_light(size_t face, bo
         return p.straight + p.through;
     };
     const float square = std::max(1e-6f, passes(points.normal.as<float>()));
-    const float evenly = pane.glass != nullptr ? pane.glass->hemispherical() / std::max(1e-6f, pane.glass->transmittance(1.0f)) : 1.0f;
+    const float evenly =
+        pane.glass != nullptr ? pane.glass->hemispherical() / std::max(1e-6f, pane.glass->transmittance(1.0f)) : 1.0f;
     for (size_t s = 0; s < light.states.all.size(); ++s) {
         const auto* piece = light.face_pieces[face * light.states.all.size() + s].get();
         if (piece == nullptr) continue;
@@ -40,7 +42,8 @@ YearAnswer::Reckoner::FaceLight YearAnswer::Reckoner::face_light(size_t face, bo
                 for (uint32_t e = 0; e < columns.size(); ++e) {
                     const float v = piece->value(row, e) / n;
                     on[columns[e]] += v;
-                    through[columns[e]] += v * (straight ? passes(in_.hourly->direction_of(columns[e])) / square : evenly);
+                    through[columns[e]] +=
+                        v * (straight ? passes(in_.hourly->direction_of(columns[e])) / square : evenly);
                 }
             }
         // What the sun makes of ground and facades comes to the pane from anywhere.
@@ -54,11 +57,16 @@ YearAnswer::Reckoner::FaceLight YearAnswer::Reckoner::face_light(size_t face, bo
         const auto sun = in_.hourly->sun_through(piece->panes, 0);
         std::vector<float> off_sunlit(lit(), 0.0f);
         for (size_t p = 0; p < off_patches.size(); ++p)
-            if (off_patches[p] > 0) in_.hourly->each_hour_on(p, sun, [&](size_t r, const light::Sunlit::Beam&, float lux) { off_sunlit[r] += lux * off_patches[p]; });
+            if (off_patches[p] > 0)
+                in_.hourly->each_hour_on(p, sun, [&](size_t r, const light::Sunlit::Beam&, float lux) {
+                    off_sunlit[r] += lux * off_patches[p];
+                });
         for (size_t r = 0; r < lit(); ++r) {
             if (in_.hourly->state_of(r) != s) continue;
-            const Eigen::Map<const Eigen::VectorXf> shine(in_.sky->row(r).data(), static_cast<Eigen::Index>(layout.columns()));
-            const float sky_watts = watts ? in_.sky->watts_of_sky[r] : 1.0f, beam_watts = watts ? in_.sky->watts_of_beam[r] : 1.0f;
+            const Eigen::Map<const Eigen::VectorXf> shine(in_.sky->row(r).data(),
+                                                          static_cast<Eigen::Index>(layout.columns()));
+            const float sky_watts = watts ? in_.sky->watts_of_sky[r] : 1.0f,
+                        beam_watts = watts ? in_.sky->watts_of_beam[r] : 1.0f;
             const float reflected = off_sunlit[r];
             out.on[r] += sky_watts * shine.dot(on) + beam_watts * reflected;
             out.through[r] += sky_watts * shine.dot(through) + beam_watts * reflected * evenly;
@@ -75,7 +83,8 @@ YearAnswer::Reckoner::FaceLight YearAnswer::Reckoner::face_light(size_t face, bo
 double YearAnswer::Reckoner::glass_area(const model::Id& opening) const {
     double area = 0;
     for (const auto& portal : in_.panes.portals)
-        if (portal.opening == opening) area += length(portal.u) * length(portal.v) * portal.free_share * portal.glass_share;
+        if (portal.opening == opening)
+            area += length(portal.u) * length(portal.v) * portal.free_share * portal.glass_share;
     return area;
 }
 
@@ -111,14 +120,18 @@ std::vector<PaneHeat> YearAnswer::Reckoner::heat() {
 
 namespace {
 
-// What light through each group is multiplied by in a block because others' blinds stand otherwise than they were traced.
+// What light through each group is multiplied by in a block because others' blinds stand otherwise than they were
+// traced.
 class Lightened {
  public:
     Lightened(HourlyLight& light, size_t block, size_t state, size_t layer, double more, size_t groups) : more_(more) {
-        for (int g = -1; g < static_cast<int>(groups) && more != 0; ++g) share_.push_back(&light.reflected_share(block, state, g, layer));
+        for (int g = -1; g < static_cast<int>(groups) && more != 0; ++g)
+            share_.push_back(&light.reflected_share(block, state, g, layer));
     }
     double times(int group, size_t point) const { return share_.empty() ? 1 : 1 + more_ * of(group, point); }
-    double of(int group, size_t point) const { return share_.empty() ? 0 : static_cast<double>((*share_[static_cast<size_t>(group + 1)])[point]); }
+    double of(int group, size_t point) const {
+        return share_.empty() ? 0 : static_cast<double>((*share_[static_cast<size_t>(group + 1)])[point]);
+    }
 
  private:
     double more_;
@@ -135,7 +148,8 @@ std::vector<uint8_t> YearAnswer::Reckoner::states_in(Operation operation, size_t
 
 namespace {
 
-// The sun of one hour on patches, lux: outdoors all that falls there; indoors by the group of the windows that it came through.
+// The sun of one hour on patches, lux: outdoors all that falls there; indoors by the group of the windows that it came
+// through.
 struct HourSun {
     std::vector<float> outdoors;
     std::map<int, std::vector<float>> indoors;
@@ -157,28 +171,33 @@ YearHour YearAnswer::Reckoner::hour(size_t plane, int hour, Operation operation)
     const size_t trees = in_.hourly->state_of(r);
     const auto shine = in_.sky->row(r);
     const auto states = states_in(operation, static_cast<size_t>(hour));
-    const auto state_of_group = [&](int group) { return group < 0 ? size_t{0} : static_cast<size_t>(states[static_cast<size_t>(group)]); };
-    std::vector<double> square(n, 0.0);                              // of the points' own standard errors
-    std::vector<double> common(light.patches.count(), 0.0);          // by patch: what its edge may be off, summed over the plane's points
+    const auto state_of_group = [&](int group) {
+        return group < 0 ? size_t{0} : static_cast<size_t>(states[static_cast<size_t>(group)]);
+    };
+    std::vector<double> square(n, 0.0);  // of the points' own standard errors
+    std::vector<double> common(light.patches.count(),
+                               0.0);  // by patch: what its edge may be off, summed over the plane's points
     for (const size_t b : blocks_of(plane)) {
         for (size_t k = 0; k < light.layers.size(); ++k) {
             const auto from = in_.hourly->piece(b, trees, k);
             if (from == nullptr) continue;
             const PaneChange* change = in_.hourly->change_of(from->panes, k);
-            const Lightened lightened(*in_.hourly, b, trees, k, in_.hourly->more(plane, in_.hourly->same_layer(b, k), states), in_.groups.size());
+            const Lightened lightened(*in_.hourly, b, trees, k,
+                                      in_.hourly->more(plane, in_.hourly->same_layer(b, k), states), in_.groups.size());
             const auto& patches = in_.hourly->patches_of(b, trees, k);
             HourSun sun;
             sun.outdoors.assign(light.patches.count(), 0.0f);
             sun.doubt = sun.outdoors;
-            in_.hourly->each_sunlit(r, in_.hourly->sun_through(from->panes, k), [&](size_t patch, const light::Sunlit::Beam& beam, float lux) {
-                const int group = in_.hourly->group_of_portal(beam.portal);
-                const bool indoors = light.patches.patches[patch].space >= 0;
-                if (indoors && state_of_group(group) != k) return;
-                auto& list = indoors ? sun.indoors[group] : sun.outdoors;
-                if (list.empty()) list.assign(light.patches.count(), 0.0f);
-                list[patch] += lux;
-                sun.doubt[patch] += light::doubt_of(beam, lux);
-            });
+            in_.hourly->each_sunlit(r, in_.hourly->sun_through(from->panes, k),
+                                    [&](size_t patch, const light::Sunlit::Beam& beam, float lux) {
+                                        const int group = in_.hourly->group_of_portal(beam.portal);
+                                        const bool indoors = light.patches.patches[patch].space >= 0;
+                                        if (indoors && state_of_group(group) != k) return;
+                                        auto& list = indoors ? sun.indoors[group] : sun.outdoors;
+                                        if (list.empty()) list.assign(light.patches.count(), 0.0f);
+                                        list[patch] += lux;
+                                        sun.doubt[patch] += light::doubt_of(beam, lux);
+                                    });
             for (size_t i = 0; i < from->points(); ++i) {
                 const size_t point = light.blocks[b].first + i;
                 for (const auto& row : from->rows(i)) {
@@ -190,7 +209,9 @@ YearHour YearAnswer::Reckoner::hour(size_t plane, int hour, Operation operation)
                     double sum = 0;
                     const double times = lightened.times(group, i);
                     for (uint32_t e = 0; e < columns.size(); ++e) {
-                        const double factor = times * static_cast<double>(in_.hourly->factor(change, entry, opening, columns[e])), luminance = static_cast<double>(shine[columns[e]]);
+                        const double factor = times * static_cast<double>(
+                                                          in_.hourly->factor(change, entry, opening, columns[e])),
+                                     luminance = static_cast<double>(shine[columns[e]]);
                         const double lux = factor * static_cast<double>(from->value(row, e)) * luminance;
                         sum += lux;
                         square[point] += static_cast<double>(from->sky_noise(i)) * factor * lux * luminance;
@@ -201,14 +222,18 @@ YearHour YearAnswer::Reckoner::hour(size_t plane, int hour, Operation operation)
                     const auto of = from->patches_of(row);
                     const int group = in_.hourly->group_of(row.row / light::kEntries);
                     const double factor = static_cast<double>(in_.hourly->patch_factor(change, row.row));
-                    auto& to = static_cast<Entry>(row.row % light::kEntries) == Entry::straight ? out.sky[point] : out.reflected[point];
+                    auto& to = static_cast<Entry>(row.row % light::kEntries) == Entry::straight ? out.sky[point]
+                                                                                                : out.reflected[point];
                     const auto add = [&](const std::vector<float>& lux, bool indoors, double times) {
                         for (uint32_t e = 0; e < of.size(); ++e) {
                             const uint32_t patch = patches[of[e]];
                             if (lux[patch] <= 0 || (light.patches.patches[patch].space >= 0) != indoors) continue;
-                            const double value = static_cast<double>(from->value(row, e)) * times, found = value * static_cast<double>(lux[patch]);
+                            const double value = static_cast<double>(from->value(row, e)) * times,
+                                         found = value * static_cast<double>(lux[patch]);
                             to += found;
-                            square[point] += static_cast<double>(row.noise) * times * found * static_cast<double>(lux[patch]) + value * value * static_cast<double>(sun.doubt[patch]);
+                            square[point] +=
+                                static_cast<double>(row.noise) * times * found * static_cast<double>(lux[patch]) +
+                                value * value * static_cast<double>(sun.doubt[patch]);
                             common[patch] += value * std::sqrt(static_cast<double>(sun.doubt[patch]));
                         }
                     };
@@ -232,7 +257,8 @@ YearHour YearAnswer::Reckoner::hour(size_t plane, int hour, Operation operation)
     return out;
 }
 
-// What the sun brought onto patches in the hours that count and in which what it came through, or what it is seen through, stands in one state of its blinds.
+// What the sun brought onto patches in the hours that count and in which what it came through, or what it is seen
+// through, stands in one state of its blinds.
 class YearAnswer::Reckoner::PatchesSum {
  public:
     struct Fell {
@@ -242,7 +268,8 @@ class YearAnswer::Reckoner::PatchesSum {
     explicit PatchesSum(size_t patches) : by_patch_(patches) {}
     void add(uint32_t patch, int group, int window, double lux, double more) {
         auto& list = by_patch_[patch];
-        auto known = std::find_if(list.begin(), list.end(), [&](const Fell& f) { return f.group == group && f.window == window; });
+        auto known = std::find_if(list.begin(), list.end(),
+                                  [&](const Fell& f) { return f.group == group && f.window == window; });
         if (known == list.end()) known = list.insert(list.end(), {group, window, 0, 0});
         known->lux += lux;
         known->more += lux * more;
@@ -263,21 +290,25 @@ class YearAnswer::Reckoner::PatchesSum {
     std::vector<std::vector<Fell>> by_patch_;
 };
 
-YearAnswer::Reckoner::PatchesSum YearAnswer::Reckoner::sunlit_in(size_t block, size_t trees, size_t layer, size_t plane, const light::CompactCoefficients& piece, const metric::Hours& hours, Operation operation) {
+YearAnswer::Reckoner::PatchesSum YearAnswer::Reckoner::sunlit_in(size_t block, size_t trees, size_t layer, size_t plane,
+                                                                 const light::CompactCoefficients& piece,
+                                                                 const metric::Hours& hours, Operation operation) {
     const YearLight& light = *in_.light;
     PatchesSum out(light.patches.count());
     std::vector<bool> wanted(light.patches.count(), false);
     for (const uint32_t p : in_.hourly->patches_of(block, trees, layer)) wanted[p] = true;
     const auto through = in_.hourly->sun_through(piece.panes, layer);
     const int groups = static_cast<int>(in_.groups.size());
-    // By lit hour, of those that count: which groups stand in this state, through none first; and what comes to it because others stand otherwise.
+    // By lit hour, of those that count: which groups stand in this state, through none first; and what comes to it
+    // because others stand otherwise.
     std::vector<std::vector<bool>> stands(lit());
     std::vector<double> more(lit(), 0.0);
     for (size_t r = 0; r < lit(); ++r) {
         const auto h = static_cast<size_t>(in_.sky->hours[r]);
         if (!hours[h] || in_.hourly->state_of(r) != trees) continue;
         const auto now = states_in(operation, h);
-        for (int g = -1; g < groups; ++g) stands[r].push_back((g < 0 ? 0 : static_cast<size_t>(now[static_cast<size_t>(g)])) == layer);
+        for (int g = -1; g < groups; ++g)
+            stands[r].push_back((g < 0 ? 0 : static_cast<size_t>(now[static_cast<size_t>(g)])) == layer);
         more[r] = in_.hourly->more(plane, layer, now);
     }
     for (uint32_t p = 0; p < wanted.size(); ++p) {
@@ -286,8 +317,11 @@ YearAnswer::Reckoner::PatchesSum YearAnswer::Reckoner::sunlit_in(size_t block, s
         in_.hourly->each_hour_on(p, through, [&](size_t r, const light::Sunlit::Beam& beam, float lux) {
             if (stands[r].empty()) return;
             if (indoors) {
-                const int group = in_.hourly->group_of_portal(beam.portal), opening = beam.portal >= 0 ? light.opening_of_portal[static_cast<size_t>(beam.portal)] : -1;
-                if (stands[r][static_cast<size_t>(group + 1)]) out.add(p, group, opening >= 0 ? opening : static_cast<int>(light.openings.size()), static_cast<double>(lux), more[r]);
+                const int group = in_.hourly->group_of_portal(beam.portal),
+                          opening = beam.portal >= 0 ? light.opening_of_portal[static_cast<size_t>(beam.portal)] : -1;
+                if (stands[r][static_cast<size_t>(group + 1)])
+                    out.add(p, group, opening >= 0 ? opening : static_cast<int>(light.openings.size()),
+                            static_cast<double>(lux), more[r]);
                 return;
             }
             for (int g = -1; g < groups; ++g)
@@ -302,17 +336,20 @@ YearShares YearAnswer::Reckoner::shares(size_t plane, int point, const metric::H
     const std::lock_guard lock(mutex_);
     decide(operation);
     const YearLight& light = *in_.light;
-    const size_t width = light.layout.columns(), states = light.states.all.size(), layers = light.layers.size(), points = light.planes[plane].points.size();
-    const double counted = std::max<size_t>(1, metric::count(hours)), share = 1 / (counted * (point < 0 ? static_cast<double>(points) : 1.0));
-    // What shone in all these hours together, by state of the trees and, for each group, by state of its blinds; and what comes to it, for light that is reflected
-    // indoors, because other groups stand otherwise.
+    const size_t width = light.layout.columns(), states = light.states.all.size(), layers = light.layers.size(),
+                 points = light.planes[plane].points.size();
+    const double counted = std::max<size_t>(1, metric::count(hours)),
+                 share = 1 / (counted * (point < 0 ? static_cast<double>(points) : 1.0));
+    // What shone in all these hours together, by state of the trees and, for each group, by state of its blinds; and
+    // what comes to it, for light that is reflected indoors, because other groups stand otherwise.
     std::vector<std::vector<double>> shone((in_.groups.size() + 1) * states * layers), more(shone.size());
     for (size_t r = 0; r < lit(); ++r) {
         const auto h = static_cast<size_t>(in_.sky->hours[r]);
         if (!hours[h]) continue;
         const auto now = states_in(operation, h);
         for (size_t g = 0; g <= in_.groups.size(); ++g) {
-            const size_t k = g == in_.groups.size() ? 0 : now[g], at = (g * states + in_.hourly->state_of(r)) * layers + k;
+            const size_t k = g == in_.groups.size() ? 0 : now[g],
+                         at = (g * states + in_.hourly->state_of(r)) * layers + k;
             const auto row = in_.sky->row(r);
             const auto add = [&](std::vector<double>& sum, double times) {
                 if (sum.empty()) sum.assign(width, 0.0);
@@ -338,27 +375,41 @@ YearShares YearAnswer::Reckoner::shares(size_t plane, int point, const metric::H
                     for (const auto& row : from->rows(i)) {
                         const size_t opening = row.row / light::kEntries;
                         const int group = in_.hourly->group_of(opening);
-                        const size_t at = ((group < 0 ? in_.groups.size() : static_cast<size_t>(group)) * states + s) * layers + k;
+                        const size_t at =
+                            ((group < 0 ? in_.groups.size() : static_cast<size_t>(group)) * states + s) * layers + k;
                         const auto &sum = shone[at], &lightened = more[at];
                         if (sum.empty()) continue;
-                        const double reflected = lightened.empty() ? 0 : static_cast<double>(in_.hourly->reflected_share(b, s, group, k)[i]);
+                        const double reflected =
+                            lightened.empty() ? 0 : static_cast<double>(in_.hourly->reflected_share(b, s, group, k)[i]);
                         const auto entry = static_cast<Entry>(row.row % light::kEntries);
                         const auto columns = from->columns(row);
                         double lux = 0;
-                        for (uint32_t e = 0; e < columns.size(); ++e) lux += static_cast<double>(from->value(row, e) * in_.hourly->factor(change, entry, opening, columns[e])) * (sum[columns[e]] + (reflected != 0 ? reflected * lightened[columns[e]] : 0));
+                        for (uint32_t e = 0; e < columns.size(); ++e)
+                            lux += static_cast<double>(from->value(row, e) *
+                                                       in_.hourly->factor(change, entry, opening, columns[e])) *
+                                   (sum[columns[e]] + (reflected != 0 ? reflected * lightened[columns[e]] : 0));
                         lux *= share;
                         windows[opening].lux += lux;
-                        (entry == Entry::straight ? out.sky : entry == Entry::interreflected ? out.inside : entry == Entry::off_ground ? out.ground : out.outdoors) += lux;
+                        (entry == Entry::straight         ? out.sky
+                         : entry == Entry::interreflected ? out.inside
+                         : entry == Entry::off_ground     ? out.ground
+                                                          : out.outdoors) += lux;
                     }
                     for (const auto& row : from->patch_rows(i)) {
                         const size_t opening = row.row / light::kEntries;
                         const auto entry = static_cast<Entry>(row.row % light::kEntries);
-                        auto& to = entry == Entry::straight ? out.sky : entry == Entry::interreflected ? out.inside : entry == Entry::off_ground ? out.ground : out.outdoors;
+                        auto& to = entry == Entry::straight         ? out.sky
+                                   : entry == Entry::interreflected ? out.inside
+                                   : entry == Entry::off_ground     ? out.ground
+                                                                    : out.outdoors;
                         const auto of = from->patches_of(row);
                         const double factor = share * static_cast<double>(in_.hourly->patch_factor(change, row.row));
                         for (uint32_t e = 0; e < of.size(); ++e)
                             for (const auto& fell : sun.on(patches[of[e]], in_.hourly->group_of(opening))) {
-                                const double times = fell.more == 0 ? 1.0 : 1 + fell.more * static_cast<double>(in_.hourly->reflected_share(b, s, fell.group, k)[i]);
+                                const double times =
+                                    fell.more == 0 ? 1.0
+                                                   : 1 + fell.more * static_cast<double>(in_.hourly->reflected_share(
+                                                                         b, s, fell.group, k)[i]);
                                 const double lux = factor * static_cast<double>(from->value(row, e)) * fell.lux * times;
                                 windows[fell.window < 0 ? opening : static_cast<size_t>(fell.window)].lux += lux;
                                 to += lux;
@@ -379,7 +430,8 @@ YearShares YearAnswer::Reckoner::shares(size_t plane, int point, const metric::H
     out.total = out.sun + out.sky + out.inside + out.ground + out.outdoors;
     for (auto& w : windows)
         if (w.lux > 0) out.windows.push_back(w);
-    std::stable_sort(out.windows.begin(), out.windows.end(), [](const auto& a, const auto& b) { return a.lux > b.lux; });
+    std::stable_sort(out.windows.begin(), out.windows.end(),
+                     [](const auto& a, const auto& b) { return a.lux > b.lux; });
     return out;
 }
 

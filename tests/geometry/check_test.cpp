@@ -187,7 +187,8 @@ TEST(MatterCheck, sizes_that_look_like_a_slip_of_units_are_told) {
     project.options[0].planes[0].height = 0;
     project.options[0].observers.clear();
     const auto faults = faults_of(project);
-    const auto odd = std::find_if(faults.begin(), faults.end(), [](const ModelFault& f) { return f.kind == Kind::odd_size; });
+    const auto odd =
+        std::find_if(faults.begin(), faults.end(), [](const ModelFault& f) { return f.kind == Kind::odd_size; });
     ASSERT_NE(odd, faults.end());
     EXPECT_NE(odd->what.find("3 mm high"), std::string::npos) << odd->what;
     EXPECT_NE(odd->mend.find("3 m"), std::string::npos) << odd->mend;
@@ -195,7 +196,9 @@ TEST(MatterCheck, sizes_that_look_like_a_slip_of_units_are_told) {
     EXPECT_NEAR(room(project).height, 3, 1e-9);
     project = test::one_room();
     project.options[0].things = {thing(Thing::Kind::box, {30, 30})};
-    for (double* size : {&project.options[0].things[0].width, &project.options[0].things[0].length, &project.options[0].things[0].height}) *size = 2400;
+    for (double* size : {&project.options[0].things[0].width, &project.options[0].things[0].length,
+                         &project.options[0].things[0].height})
+        *size = 2400;
     expect_one(project, Kind::odd_size, "2.4 km");
 }
 
@@ -227,10 +230,13 @@ TEST(MatterCheck, what_is_only_assumed_is_listed_apart_and_last) {
 TEST(MatterCheck, weather_that_was_measured_elsewhere_is_a_fault_and_nothing_is_mended_unasked) {
     const auto project = test::one_room();
     const auto& site = project.site;
-    const climate::Place near{site.latitude + 0.3, site.longitude, site.time_zone, 0}, far{site.latitude + 2, site.longitude, site.time_zone, 0}, late{site.latitude, site.longitude, site.time_zone + 1, 0};
+    const climate::Place near{site.latitude + 0.3, site.longitude, site.time_zone, 0},
+        far{site.latitude + 2, site.longitude, site.time_zone, 0},
+        late{site.latitude, site.longitude, site.time_zone + 1, 0};
     const auto faults = [&](const climate::Place* place) {
         const auto all = check_model(project, project.options[0], false, place);
-        return std::count_if(all.begin(), all.end(), [](const ModelFault& f) { return f.kind == Kind::weather_elsewhere && f.mend.empty(); });
+        return std::count_if(all.begin(), all.end(),
+                             [](const ModelFault& f) { return f.kind == Kind::weather_elsewhere && f.mend.empty(); });
     };
     EXPECT_EQ(faults(nullptr), 0) << "there is no weather";
     EXPECT_EQ(faults(&near), 0);

@@ -21,7 +21,12 @@ const PatchSize kSize{0.25f, 0.15f};
 PatchGatherer ground(double width, int across, int from = 0, int step = 1) {
     PatchGatherer out;
     for (int i = from; i < across * across; i += step) {
-        const LitPlace place{{static_cast<float>(width * (i % across + 0.5) / across), static_cast<float>(width * (i / across + 0.5) / across), 1e-4f}, {0, 0, 1}, geometry::kOutdoors, -1, 0};
+        const LitPlace place{{static_cast<float>(width * (i % across + 0.5) / across),
+                              static_cast<float>(width * (i / across + 0.5) / across), 1e-4f},
+                             {0, 0, 1},
+                             geometry::kOutdoors,
+                             -1,
+                             0};
         const auto keys = keys_of(place, kSize, nullptr);
         PatchGatherer::Met met;
         met.patch = keys.patch;
@@ -51,7 +56,8 @@ geometry::Surfaces wall() {
 }
 
 uint32_t hits(const PatchSet& set) {
-    return std::accumulate(set.spots.begin(), set.spots.end(), 0u, [](uint32_t sum, const PatchSpot& s) { return sum + s.hits; });
+    return std::accumulate(set.spots.begin(), set.spots.end(), 0u,
+                           [](uint32_t sum, const PatchSpot& s) { return sum + s.hits; });
 }
 
 }  // namespace
@@ -61,7 +67,8 @@ TEST(Patches, are_the_same_whatever_the_order_in_which_paths_met_them) {
     other.add(ground(2, 40, 0, 2));
     EXPECT_TRUE(same(one.take(), other.take()));
     EXPECT_EQ(hits(one.take()), 1600u) << "every place that was met counts once";
-    EXPECT_NEAR(static_cast<double>(one.take().count()), 81, 19) << "squares of a quarter of a metre, some cut by the rim";
+    EXPECT_NEAR(static_cast<double>(one.take().count()), 81, 19)
+        << "squares of a quarter of a metre, some cut by the rim";
 }
 
 TEST(Patches, are_larger_where_they_are_seen_from_far_outdoors_and_not_indoors) {
@@ -71,7 +78,8 @@ TEST(Patches, are_larger_where_they_are_seen_from_far_outdoors_and_not_indoors) 
     EXPECT_EQ(keys_of(place, kSize, nullptr).level, 5u) << "4 m of the 6 m that 40 m allow";
     place.space = 0;
     EXPECT_EQ(keys_of(place, kSize, nullptr).level, 1u);
-    EXPECT_NE(keys_of(place, kSize, nullptr).patch, keys_of({place.at, {0, 0, -1}, 0}, kSize, nullptr).patch) << "two sides of a sheet are two places";
+    EXPECT_NE(keys_of(place, kSize, nullptr).patch, keys_of({place.at, {0, 0, -1}, 0}, kSize, nullptr).patch)
+        << "two sides of a sheet are two places";
 }
 
 TEST(Patches, half_in_the_shadow_of_a_wall_have_half_of_the_sun) {
@@ -92,10 +100,13 @@ TEST(Patches, half_in_the_shadow_of_a_wall_have_half_of_the_sun) {
         for (const PatchSpot& spot : set.spots_of(patch)) weight += spot.hits;
         light += static_cast<double>(beam.share) * weight;
         EXPECT_LE(beam.share, half * 1.0001f);
-        // Of the whole of the light: largest where an edge runs through, and never nought, since few spots that agree prove little.
+        // Of the whole of the light: largest where an edge runs through, and never nought, since few spots that agree
+        // prove little.
         const float whole = half, relative = doubt_of(beam, beam.share) / (whole * whole);
-        if (beam.lit < beam.of) EXPECT_GT(relative, 0.4f * 0.5f * 0.5f / static_cast<float>(2 * beam.of));
-        else EXPECT_LT(relative, 0.1f);
+        if (beam.lit < beam.of)
+            EXPECT_GT(relative, 0.4f * 0.5f * 0.5f / static_cast<float>(2 * beam.of));
+        else
+            EXPECT_LT(relative, 0.1f);
         EXPECT_GT(relative, 0);
     }
     EXPECT_NEAR(light / all, 0.5 * std::sqrt(0.5), 0.02);
@@ -184,7 +195,8 @@ TEST(Patches, of_two_sets_that_met_one_place_it_counts_once_with_the_hits_of_bot
     EXPECT_EQ(hits(merged.set), 1600u);
     EXPECT_EQ(merged.set.count(), ground(2, 40).take().count());
     for (size_t i = 0; i < one.count(); ++i)
-        for (size_t k = 0; k < other.count(); ++k) EXPECT_EQ(merged.place[0][i] == merged.place[1][k], one.patches[i].key == other.patches[k].key);
+        for (size_t k = 0; k < other.count(); ++k)
+            EXPECT_EQ(merged.place[0][i] == merged.place[1][k], one.patches[i].key == other.patches[k].key);
 }
 
 TEST(Patches, that_mirror_elsewhere_are_taken_together_in_the_end_and_those_behind_other_panes_never) {
@@ -195,10 +207,18 @@ TEST(Patches, that_mirror_elsewhere_are_taken_together_in_the_end_and_those_behi
         const GlossLobe lobe{{0, 0, 1}, {std::cos(turn) * 0.8f, std::sin(turn) * 0.8f, 0.6f}, 40};
         LitPlace place{{0.1f, 0.1f, 1e-4f}, {0, 0, 1}, 0};
         const auto keys = keys_of(place, kSize, &lobe);
-        met.add({keys.patch, 0, -1, keys.level, {place.at, place.normal, lobe.mirror, lobe.sharpness, static_cast<uint32_t>(i), 1, keys.part}});
+        met.add({keys.patch,
+                 0,
+                 -1,
+                 keys.level,
+                 {place.at, place.normal, lobe.mirror, lobe.sharpness, static_cast<uint32_t>(i), 1, keys.part}});
         place.veil = i % 2;
         const auto veil = keys_of(place, kSize, nullptr);
-        met.add({veil.patch, 0, place.veil, veil.level, {place.at, place.normal, {}, -1, static_cast<uint32_t>(i), 1, veil.part}});
+        met.add({veil.patch,
+                 0,
+                 place.veil,
+                 veil.level,
+                 {place.at, place.normal, {}, -1, static_cast<uint32_t>(i), 1, veil.part}});
     }
     PatchSet set = met.take();
     for (Patch& p : set.patches) p.worth = 0.001f;

@@ -35,9 +35,12 @@ struct Room {
     std::vector<geometry::PlanePoints> planes = *planes_of(project.options[0], project.questions[0]);
     std::vector<climate::OutdoorHour> outdoor = climate::outdoor_year(test::weather(50, 3));
     LightField field(double accuracy, unsigned seed = 1) const {
-        return trace_light_field(field_task(project, surfaces, planes, light::states_of(surfaces).all[0]), {accuracy, seed, 0});
+        return trace_light_field(field_task(project, surfaces, planes, light::states_of(surfaces).all[0]),
+                                 {accuracy, seed, 0});
     }
-    Outdoors at(const model::SkyChoice& sky, const climate::Moment& moment) const { return *outdoors_at(project.site, sky, moment, outdoor); }
+    Outdoors at(const model::SkyChoice& sky, const climate::Moment& moment) const {
+        return *outdoors_at(project.site, sky, moment, outdoor);
+    }
 };
 
 const Room& room() {
@@ -66,7 +69,8 @@ light::Estimate brute(const Outdoors& outdoors, Vec3 point) {
     const light::Scene scene(room().surfaces);
     std::vector<double> sums;
     constexpr uint32_t n = 1024;
-    for (uint32_t r = 0; r < light::kReplicates; ++r) sums.push_back(validation::brute_sum(scene, outdoors.shine, point, {0, 0, 1}, 0, n, random::hash(91, r)));
+    for (uint32_t r = 0; r < light::kReplicates; ++r)
+        sums.push_back(validation::brute_sum(scene, outdoors.shine, point, {0, 0, 1}, 0, n, random::hash(91, r)));
     return light::estimate(sums, n);
 }
 
@@ -77,34 +81,43 @@ TEST(MomentLight, under_the_overcast_sky_is_the_daylight_factor) {
     const auto factor = daylight_factor(room().surfaces, room().planes, {0.01, 5, 0});
     const auto& plane = moment.planes[0];
     for (size_t i = 0; i < plane.lux.size(); ++i) {
-        EXPECT_NEAR(plane.lux[i], factor.planes[0].value[i] * 100, 4 * (plane.half_width[i] + 100 * factor.planes[0].half_width[i]) + 0.01 * plane.lux[i]) << i;
+        EXPECT_NEAR(plane.lux[i], factor.planes[0].value[i] * 100,
+                    4 * (plane.half_width[i] + 100 * factor.planes[0].half_width[i]) + 0.01 * plane.lux[i])
+            << i;
         EXPECT_EQ(plane.sun[i], 0);
     }
     EXPECT_NEAR(plane.figures.mean, factor.planes[0].figures.mean * 100, 0.015 * plane.figures.mean);
     EXPECT_NEAR(sum(plane.sky), 100 * sum(factor.planes[0].component(light::Way::straight)), 0.02 * sum(plane.sky));
-    const double ground = 100 * sum(factor.planes[0].component(light::Way::from_ground)), around = 100 * sum(factor.planes[0].component(light::Way::from_outside));
+    const double ground = 100 * sum(factor.planes[0].component(light::Way::from_ground)),
+                 around = 100 * sum(factor.planes[0].component(light::Way::from_outside));
     EXPECT_NEAR(sum(plane.ground), ground, 0.04 * ground);
-    const double inside = 100 * (sum(factor.planes[0].component(light::Way::from_inside)) + sum(factor.planes[0].component(light::Way::inside_off_ground)));
+    const double inside = 100 * (sum(factor.planes[0].component(light::Way::from_inside)) +
+                                 sum(factor.planes[0].component(light::Way::inside_off_ground)));
     EXPECT_NEAR(sum(plane.outside), around, 0.04 * (ground + around));
     EXPECT_NEAR(sum(plane.inside), inside, 0.03 * sum(plane.inside));
 }
 
 TEST(MomentLight, agrees_with_tracing_the_moment_itself_under_the_weathers_sky_and_sun) {
-    for (const climate::Moment& m : {climate::Moment{3, 21, 12.25}, climate::Moment{6, 21, 15.5}, climate::Moment{12, 3, 11}, climate::Moment{10, 10, 9.75}}) {
+    for (const climate::Moment& m : {climate::Moment{3, 21, 12.25}, climate::Moment{6, 21, 15.5},
+                                     climate::Moment{12, 3, 11}, climate::Moment{10, 10, 9.75}}) {
         const Outdoors outdoors = room().at({}, m);
         const auto moment = light_at(settled(), outdoors);
         const auto& plane = moment.planes[0];
         for (const size_t i : {size_t{1}, plane.lux.size() / 2}) {
             const auto e = brute(outdoors, plane.plane.points[i]);
-            EXPECT_NEAR(plane.lux[i], e.mean, 3 * e.standard_error + 1.5 * plane.half_width[i] + 0.005 * e.mean) << climate::text(m) << " point " << i;
+            EXPECT_NEAR(plane.lux[i], e.mean, 3 * e.standard_error + 1.5 * plane.half_width[i] + 0.005 * e.mean)
+                << climate::text(m) << " point " << i;
         }
     }
 }
 
 TEST(MomentLight, traced_for_itself_alone_is_the_moment_path_by_path) {
     std::vector<Outdoors> moments;
-    for (const climate::Moment& m : {climate::Moment{3, 21, 12.25}, climate::Moment{6, 21, 15.5}, climate::Moment{12, 3, 11}}) moments.push_back(room().at(given(12, 9000, 60000), m));
-    const auto task = field_task(room().project, room().surfaces, room().planes, light::states_of(room().surfaces).all[0]);
+    for (const climate::Moment& m :
+         {climate::Moment{3, 21, 12.25}, climate::Moment{6, 21, 15.5}, climate::Moment{12, 3, 11}})
+        moments.push_back(room().at(given(12, 9000, 60000), m));
+    const auto task =
+        field_task(room().project, room().surfaces, room().planes, light::states_of(room().surfaces).all[0]);
     const auto answers = trace_moments(task, moments, {0.04, 3, 1}), again = trace_moments(task, moments, {0.04, 3, 2});
     ASSERT_EQ(answers.size(), 3u);
     for (size_t m = 0; m < answers.size(); ++m) {
@@ -114,8 +127,12 @@ TEST(MomentLight, traced_for_itself_alone_is_the_moment_path_by_path) {
         EXPECT_EQ(plane.lux, again[m].planes[0].lux) << "the same bits for one thread and two";
         for (const size_t i : {size_t{1}, plane.lux.size() / 2}) {
             const auto e = brute(moments[m], plane.plane.points[i]);
-            EXPECT_NEAR(plane.lux[i], e.mean, 3 * std::hypot(e.standard_error, plane.half_width[i] / 2.131) + 0.002 * e.mean) << m << " point " << i;
-            EXPECT_NEAR(plane.lux[i], plane.sun[i] + plane.sky[i] + plane.ground[i] + plane.outside[i] + plane.inside[i], 1e-6 * plane.lux[i]);
+            EXPECT_NEAR(plane.lux[i], e.mean,
+                        3 * std::hypot(e.standard_error, plane.half_width[i] / 2.131) + 0.002 * e.mean)
+                << m << " point " << i;
+            EXPECT_NEAR(plane.lux[i],
+                        plane.sun[i] + plane.sky[i] + plane.ground[i] + plane.outside[i] + plane.inside[i],
+                        1e-6 * plane.lux[i]);
             EXPECT_NEAR(plane.lux[i], plane.by_source[2 * i] + plane.by_source[2 * i + 1], 1e-6 * plane.lux[i]);
         }
     }
@@ -127,9 +144,11 @@ TEST(MomentLight, splits_into_sun_sky_and_reflections_and_into_windows_without_a
     ASSERT_EQ(moment.sources, std::vector<model::Id>{"W-01"});
     EXPECT_GT(sum(plane.sun), 0);
     for (size_t i = 0; i < plane.lux.size(); ++i) {
-        EXPECT_NEAR(plane.lux[i], plane.sun[i] + plane.sky[i] + plane.outside[i] + plane.inside[i], 1e-6 * plane.lux[i]);
+        EXPECT_NEAR(plane.lux[i], plane.sun[i] + plane.sky[i] + plane.outside[i] + plane.inside[i],
+                    1e-6 * plane.lux[i]);
         EXPECT_NEAR(plane.lux[i], plane.by_source[2 * i] + plane.by_source[2 * i + 1], 1e-4 * plane.lux[i]);
-        EXPECT_NEAR(plane.by_source[2 * i + 1], 0, 1e-3 * plane.lux[i]) << "all light of this room comes through its window";
+        EXPECT_NEAR(plane.by_source[2 * i + 1], 0, 1e-3 * plane.lux[i])
+            << "all light of this room comes through its window";
     }
 }
 
@@ -140,7 +159,8 @@ TEST(MomentLight, direct_sun_is_the_beam_through_the_pane_at_its_angle) {
     const auto& plane = moment.planes[0];
     int lit = 0;
     for (size_t i = 0; i < plane.lux.size(); ++i) {
-        const auto beam = scene.beam((plane.plane.points[i] + Vec3{0, 0, 1e-4}).as<float>(), outdoors.shine.to_sun.as<float>());
+        const auto beam =
+            scene.beam((plane.plane.points[i] + Vec3{0, 0, 1e-4}).as<float>(), outdoors.shine.to_sun.as<float>());
         EXPECT_NEAR(plane.sun[i], 80000 * outdoors.shine.to_sun.z * static_cast<double>(beam.share), 1e-6);
         lit += plane.sun[i] > 0;
     }
@@ -165,8 +185,10 @@ TEST(MomentLight, the_stated_error_is_the_spread_of_independent_answers) {
 }
 
 TEST(MomentLight, brighter_outdoors_is_brighter_indoors_in_proportion) {
-    const auto one = light_at(settled(), room().at(given(5, 5000, 20000), {6, 1, 11})), two = light_at(settled(), room().at(given(5, 10000, 40000), {6, 1, 11}));
-    for (size_t i = 0; i < one.planes[0].lux.size(); ++i) EXPECT_NEAR(two.planes[0].lux[i], 2 * one.planes[0].lux[i], 1e-5 * two.planes[0].lux[i]);
+    const auto one = light_at(settled(), room().at(given(5, 5000, 20000), {6, 1, 11})),
+               two = light_at(settled(), room().at(given(5, 10000, 40000), {6, 1, 11}));
+    for (size_t i = 0; i < one.planes[0].lux.size(); ++i)
+        EXPECT_NEAR(two.planes[0].lux[i], 2 * one.planes[0].lux[i], 1e-5 * two.planes[0].lux[i]);
 }
 
 TEST(MomentLight, at_night_there_is_none) {
@@ -184,17 +206,22 @@ TEST(MomentLight, snow_on_the_ground_brightens_its_months_only) {
     EXPECT_NE(states.in(1), states.in(2));
     EXPECT_EQ(states.in(2), states.in(12));
     const auto in = [&](int month) {
-        const auto field = trace_light_field(field_task(project, surfaces, room().planes, states.all[states.in(month)]), {0.05, 1, 0});
-        return light_at(field, *outdoors_at(project.site, given(16, 10000, 0), {month, 15, 12}, {})).planes[0].figures.mean;
+        const auto field =
+            trace_light_field(field_task(project, surfaces, room().planes, states.all[states.in(month)]), {0.05, 1, 0});
+        return light_at(field, *outdoors_at(project.site, given(16, 10000, 0), {month, 15, 12}, {}))
+            .planes[0]
+            .figures.mean;
     };
     EXPECT_GT(in(1), 1.1 * in(2));
-    EXPECT_NEAR(in(2), light_at(settled(), room().at(given(16, 10000, 0), {2, 15, 12})).planes[0].figures.mean, 0.05 * in(2));
+    EXPECT_NEAR(in(2), light_at(settled(), room().at(given(16, 10000, 0), {2, 15, 12})).planes[0].figures.mean,
+                0.05 * in(2));
 }
 
 TEST(Exposure, is_the_sum_of_the_hours) {
     const auto weather = test::weather(50, 3);
     const int first = climate::days_before(3) + 9, last = first + 2;
-    const auto added = exposure([](int) -> const LightField& { return settled(); }, weather, 0, std::vector<double>(12, 0.2), first, last);
+    const auto added = exposure([](int) -> const LightField& { return settled(); }, weather, 0,
+                                std::vector<double>(12, 0.2), first, last);
     std::vector<double> lux(added.planes[0].lux_hours.size(), 0.0);
     for (int h = first * 24; h < (last + 1) * 24; ++h) {
         const auto& hour = room().outdoor[static_cast<size_t>(h)];
@@ -225,7 +252,8 @@ TEST(Exposure, of_an_open_roof_is_what_the_weather_brings) {
     const std::vector<geometry::PlanePoints> planes = {open};
     const auto weather = test::weather(50, 3);
     const auto field = trace_light_field(field_task(project, nothing, planes, {}), {0.002, 1, 0});
-    const auto year = exposure([&](int) -> const LightField& { return field; }, weather, 0, std::vector<double>(12, 0.2), 0, 364);
+    const auto year =
+        exposure([&](int) -> const LightField& { return field; }, weather, 0, std::vector<double>(12, 0.2), 0, 364);
     EXPECT_NEAR(year.planes[0].lux_hours[0], year.outdoor_lux_hours, 0.01 * year.outdoor_lux_hours);
     EXPECT_NEAR(year.planes[0].irradiation[0], year.outdoor_irradiation, 0.01 * year.outdoor_irradiation);
 }
@@ -233,8 +261,11 @@ TEST(Exposure, of_an_open_roof_is_what_the_weather_brings) {
 TEST(DaylightFactorParts, sum_to_the_whole_and_know_where_light_was_reflected_last) {
     const auto answer = daylight_factor(room().surfaces, room().planes, {0.02, 1, 0});
     const auto& plane = answer.planes[0];
-    const auto sky = plane.component(light::Way::straight), ground = plane.component(light::Way::from_ground), outside = plane.component(light::Way::from_outside), inside = plane.component(light::Way::from_inside), off_ground = plane.component(light::Way::inside_off_ground);
-    for (size_t i = 0; i < plane.value.size(); ++i) EXPECT_NEAR(plane.value[i], sky[i] + ground[i] + outside[i] + inside[i] + off_ground[i], 1e-9);
+    const auto sky = plane.component(light::Way::straight), ground = plane.component(light::Way::from_ground),
+               outside = plane.component(light::Way::from_outside), inside = plane.component(light::Way::from_inside),
+               off_ground = plane.component(light::Way::inside_off_ground);
+    for (size_t i = 0; i < plane.value.size(); ++i)
+        EXPECT_NEAR(plane.value[i], sky[i] + ground[i] + outside[i] + inside[i] + off_ground[i], 1e-9);
     // A table looks up: the ground lights it by way of walls and ceiling only.
     EXPECT_EQ(sum(ground), 0);
     EXPECT_GT(sum(off_ground), 0);
@@ -243,7 +274,8 @@ TEST(DaylightFactorParts, sum_to_the_whole_and_know_where_light_was_reflected_la
     auto black = test::one_room();
     black.materials[0].reflectance = 0;
     black.site.ground_reflectance = 0;
-    const auto bare = daylight_factor(geometry::build_surfaces(black, black.options[0]), room().planes, {0.02, 1, 0}).planes[0];
+    const auto bare =
+        daylight_factor(geometry::build_surfaces(black, black.options[0]), room().planes, {0.02, 1, 0}).planes[0];
     // The pane itself mirrors a little of what the room's black walls do not send.
     EXPECT_NEAR(sum(bare.component(light::Way::from_inside)), 0, 1e-9);
     EXPECT_NEAR(sum(bare.component(light::Way::inside_off_ground)), 0, 1e-9);

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// Work stops when the spread looks small enough. That picks spreads that came out small by chance: what is stated must hold all the same.
+// Work stops when the spread looks small enough. That picks spreads that came out small by chance: what is stated must
+// hold all the same.
 #include <gtest/gtest.h>
 
 #include <cmath>
@@ -51,7 +52,8 @@ TEST(Stopping, bands_of_daylight_factors_hold_in_95_of_100_runs) {
     Held held;
     for (unsigned seed = 1; seed <= kDice; ++seed) {
         const auto one = question::daylight_factor(room.surfaces, room.planes, {0.1, seed, 0});
-        for (size_t i = 0; i < one.planes[0].value.size(); ++i) held.add(one.planes[0].value[i], one.planes[0].half_width[i], truth.planes[0].value[i]);
+        for (size_t i = 0; i < one.planes[0].value.size(); ++i)
+            held.add(one.planes[0].value[i], one.planes[0].half_width[i], truth.planes[0].value[i]);
     }
     expect_95(held);
 }
@@ -70,7 +72,8 @@ TEST(Stopping, bands_of_sunny_moments_hold_in_95_of_100_runs) {
     Held held;
     for (unsigned seed = 1; seed <= kDice; ++seed) {
         const auto one = question::trace_moments(task, {outdoors}, {0.1, seed, 0}).front();
-        for (size_t i = 0; i < one.planes[0].lux.size(); ++i) held.add(one.planes[0].lux[i], one.planes[0].half_width[i], truth.planes[0].lux[i]);
+        for (size_t i = 0; i < one.planes[0].lux.size(); ++i)
+            held.add(one.planes[0].lux[i], one.planes[0].half_width[i], truth.planes[0].lux[i]);
     }
     expect_95(held);
 }

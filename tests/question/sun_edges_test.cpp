@@ -29,7 +29,8 @@ TEST(SunBesideEdges, the_yardsticks_own_sun_and_pane_agree_with_the_engines) {
         for (const double hour : {4.5, 5.5, 8.3, 12.0, 15.7}) {
             const auto at = climate::sun_position({55, 0, 0, 0}, climate::moment_of(day, hour));
             if (at.altitude <= 0.05) continue;
-            EXPECT_LT(length(boxes::almanac_sun(55, 0, day, hour) - climate::sun_direction(at, 0)), 0.0001) << day << " " << hour << " " << at.altitude;
+            EXPECT_LT(length(boxes::almanac_sun(55, 0, day, hour) - climate::sun_direction(at, 0)), 0.0001)
+                << day << " " << hour << " " << at.altitude;
         }
 }
 
@@ -38,8 +39,12 @@ TEST(SunBesideEdges, the_yardsticks_own_pane_agrees_with_the_engines) {
         const light::GlassCurve ours(normal, 1);
         for (const double degrees : {0.0, 30.0, 60.0, 75.0, 85.0}) {
             const auto theirs = boxes::pane_at(std::cos(radians(degrees)), normal);
-            EXPECT_NEAR(static_cast<double>(ours.transmittance(static_cast<float>(std::cos(radians(degrees))))), theirs.transmittance, 1e-3) << normal << " at " << degrees;
-            EXPECT_NEAR(static_cast<double>(ours.reflectance(static_cast<float>(std::cos(radians(degrees))))), theirs.reflectance, 1e-3) << normal << " at " << degrees;
+            EXPECT_NEAR(static_cast<double>(ours.transmittance(static_cast<float>(std::cos(radians(degrees))))),
+                        theirs.transmittance, 1e-3)
+                << normal << " at " << degrees;
+            EXPECT_NEAR(static_cast<double>(ours.reflectance(static_cast<float>(std::cos(radians(degrees))))),
+                        theirs.reflectance, 1e-3)
+                << normal << " at " << degrees;
         }
     }
 }
@@ -56,7 +61,9 @@ TEST(SunBesideEdges, light_is_right_beside_a_tower) { expect_alike(tower(), 12.5
 TEST(SunBesideEdges, light_is_right_behind_a_tower) { expect_alike(tower(), 12.75); }
 TEST(SunBesideEdges, coefficients_that_serve_every_moment_are_right_there_too) {
     for (const double hour : {12.25, 12.5})
-        for (const TownPoint& p : compare_moment(gap(), 4, 23, hour, 0.01, 100000, true)) EXPECT_NEAR(p.engine, p.boxes, 3.5 * std::hypot(p.half_width / 2.131, p.standard_error) + 0.01 * p.boxes) << hour << " " << p.y;
+        for (const TownPoint& p : compare_moment(gap(), 4, 23, hour, 0.01, 100000, true))
+            EXPECT_NEAR(p.engine, p.boxes, 3.5 * std::hypot(p.half_width / 2.131, p.standard_error) + 0.01 * p.boxes)
+                << hour << " " << p.y;
 }
 
 // The whole way of a year: pieces, patches taken together, the sun of every hour.
@@ -67,7 +74,8 @@ TEST(SunBesideEdges, hours_of_a_year_are_right_before_in_and_behind_the_gap) {
     for (const int day : {66, 83, 112, 131})
         for (int hour = 10; hour <= 14; ++hour) {
             const TownHour h = compare_hour(gap(), year, day * 24 + hour, middle, 60000);
-            EXPECT_NEAR(h.engine, h.boxes, 3.5 * std::hypot(h.half_width / 2.131, h.standard_error) + 0.02 * h.boxes) << climate::text(climate::moment_of(day, hour));
+            EXPECT_NEAR(h.engine, h.boxes, 3.5 * std::hypot(h.half_width / 2.131, h.standard_error) + 0.02 * h.boxes)
+                << climate::text(climate::moment_of(day, hour));
             EXPECT_LE(h.half_width, 0.5 * h.engine);
             seen += h.points;
         }

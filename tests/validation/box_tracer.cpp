@@ -10,7 +10,8 @@ namespace {
 
 constexpr double kIndex = 1.526;
 
-// Transmittance and reflectance of one pane for one face reflectance r and a body that passes a, terms added up one by one.
+// Transmittance and reflectance of one pane for one face reflectance r and a body that passes a, terms added up one by
+// one.
 PaneShares series(double r, double a) {
     double t = 0, back = r, inside = (1 - r) * a;
     for (int i = 0; i < 60; ++i) {
@@ -24,7 +25,8 @@ PaneShares series(double r, double a) {
 
 PaneShares with_body(double cosine, double normal_body) {
     const double incident = std::acos(std::clamp(cosine, 0.0, 1.0));
-    const double refracted = std::asin(std::sin(incident) / kIndex), body = std::pow(normal_body, 1 / std::cos(refracted));
+    const double refracted = std::asin(std::sin(incident) / kIndex),
+                 body = std::pow(normal_body, 1 / std::cos(refracted));
     double s = std::pow((kIndex - 1) / (kIndex + 1), 2), p = s;
     if (incident > 1e-6) {
         s = std::pow(std::sin(incident - refracted) / std::sin(incident + refracted), 2);
@@ -36,7 +38,8 @@ PaneShares with_body(double cosine, double normal_body) {
 
 double body_for(double normal_transmittance) {
     double low = 0, high = 1;
-    for (int i = 0; i < 50; ++i) (with_body(1, (low + high) / 2).transmittance < normal_transmittance ? low : high) = (low + high) / 2;
+    for (int i = 0; i < 50; ++i)
+        (with_body(1, (low + high) / 2).transmittance < normal_transmittance ? low : high) = (low + high) / 2;
     return (low + high) / 2;
 }
 
@@ -92,9 +95,11 @@ class Tracer {
         return l > 1e-9 ? d * (1 / l) : n;
     }
     double shape(Vec3 d) const {
-        const double a = sky_.type == 12 ? -1 : 0, b = sky_.type == 12 ? -0.32 : -1, c = sky_.type == 12 ? 10 : 0, dd = -3, e = sky_.type == 12 ? 0.45 : 0;
+        const double a = sky_.type == 12 ? -1 : 0, b = sky_.type == 12 ? -0.32 : -1, c = sky_.type == 12 ? 10 : 0,
+                     dd = -3, e = sky_.type == 12 ? 0.45 : 0;
         const double chi = std::acos(std::clamp(dot(d, sun_), -1.0, 1.0));
-        return (1 + a * std::exp(b / std::max(d.z, 1e-4))) * (1 + c * (std::exp(dd * chi) - std::exp(dd * kPi / 2)) + e * std::cos(chi) * std::cos(chi));
+        return (1 + a * std::exp(b / std::max(d.z, 1e-4))) *
+               (1 + c * (std::exp(dd * chi) - std::exp(dd * kPi / 2)) + e * std::cos(chi) * std::cos(chi));
     }
     // What the sky carries on the horizontal at unit scale, by rings.
     double carried() const {
@@ -102,7 +107,8 @@ class Tracer {
         for (int i = 0; i < 400; ++i)
             for (int j = 0; j < 400; ++j) {
                 const double altitude = (i + 0.5) / 400 * kPi / 2, azimuth = (j + 0.5) / 400 * 2 * kPi;
-                const Vec3 d{std::cos(altitude) * std::sin(azimuth), std::cos(altitude) * std::cos(azimuth), std::sin(altitude)};
+                const Vec3 d{std::cos(altitude) * std::sin(azimuth), std::cos(altitude) * std::cos(azimuth),
+                             std::sin(altitude)};
                 sum += shape(d) * std::sin(altitude) * std::cos(altitude) * (kPi / 800) * (2 * kPi / 400);
             }
         return sum;
@@ -130,7 +136,8 @@ class Tracer {
             const double t = dot(n, leaf.a - at) / facing;
             if (t < 1e-9 || t >= out.distance) continue;
             const Vec3 p = at + d * t - leaf.a;
-            const double inverse = 1 / dot(n, n), s = dot(wp::cross(p, v), n) * inverse, r = dot(wp::cross(u, p), n) * inverse;
+            const double inverse = 1 / dot(n, n), s = dot(wp::cross(p, v), n) * inverse,
+                         r = dot(wp::cross(u, p), n) * inverse;
             if (s < 0 || r < 0 || s + r > 1 || roll() < leaf.through) continue;
             out = {t, normalized(n) * (facing < 0 ? 1.0 : -1.0), leaf.reflectance, nullptr};
         }
@@ -161,12 +168,16 @@ class Tracer {
         }
         if (!scene_.leaves.empty()) meet_leaves(at, d, out);
         double distance = out.distance;
-        if (const Pane* pane = pane_between(at, d, out.distance, distance)) return {distance, {0, d.y > 0 ? -1.0 : 1.0, 0}, 0, pane};
+        if (const Pane* pane = pane_between(at, d, out.distance, distance))
+            return {distance, {0, d.y > 0 ? -1.0 : 1.0, 0}, 0, pane};
         return out;
     }
-    PaneShares shares(const Pane& p, double cosine) const { return with_body(cosine, bodies_[static_cast<size_t>(&p - scene_.panes.data())]); }
+    PaneShares shares(const Pane& p, double cosine) const {
+        return with_body(cosine, bodies_[static_cast<size_t>(&p - scene_.panes.data())]);
+    }
 
-    // A path that meets a pane: goes on beyond it, comes back as from a mirror, or ends. Behind a cloth light comes from everywhere, each way by the pane's angle.
+    // A path that meets a pane: goes on beyond it, comes back as from a mirror, or ends. Behind a cloth light comes
+    // from everywhere, each way by the pane's angle.
     bool cross(const Pane& p, Vec3& at, Vec3& d, double& weight, double& sum) {
         if (p.scatters) return scatter(p, at, d, weight, sum);
         const auto s = shares(p, std::fabs(d.y));
@@ -226,24 +237,33 @@ class Tracer {
 double sunlit_around(const Scene& scene, const Sky& sky, Vec3 at) {
     Tracer tracer(scene, sky, 1);
     double lit = 0;
-    for (const Vec3& beside : {Vec3{0, 0, 0}, Vec3{0.01, 0, 0}, Vec3{-0.01, 0, 0}, Vec3{0, 0.01, 0}, Vec3{0, -0.01, 0}}) lit += tracer.sees_sun(at + beside) ? 0.2 : 0;
+    for (const Vec3& beside : {Vec3{0, 0, 0}, Vec3{0.01, 0, 0}, Vec3{-0.01, 0, 0}, Vec3{0, 0.01, 0}, Vec3{0, -0.01, 0}})
+        lit += tracer.sees_sun(at + beside) ? 0.2 : 0;
     return lit;
 }
 
-PaneShares pane_at(double cosine, double normal_transmittance) { return with_body(cosine, body_for(normal_transmittance)); }
+PaneShares pane_at(double cosine, double normal_transmittance) {
+    return with_body(cosine, body_for(normal_transmittance));
+}
 
 Vec3 almanac_sun(double latitude, double longitude, int day, double hour) {
     // Days from 2000-01-01 12:00: 2023-01-01 0:00 is 8400.5 of them later.
     const double n = 8400.5 + day + hour / 24;
     const auto rad = [](double d) { return d * kPi / 180; };
     const double mean = 280.460 + 0.9856474 * n, anomaly = rad(357.528 + 0.9856003 * n);
-    const double ecliptic = rad(mean + 1.915 * std::sin(anomaly) + 0.020 * std::sin(2 * anomaly)), tilt = rad(23.439 - 0.0000004 * n);
-    const double ascension = std::atan2(std::cos(tilt) * std::sin(ecliptic), std::cos(ecliptic)), declination = std::asin(std::sin(tilt) * std::sin(ecliptic));
-    const double sidereal = 6.697375 + 0.0657098242 * n + hour, angle = rad(sidereal * 15 + longitude) - ascension, phi = rad(latitude);
-    const double east = -std::cos(declination) * std::sin(angle), north = std::sin(declination) * std::cos(phi) - std::cos(declination) * std::cos(angle) * std::sin(phi);
+    const double ecliptic = rad(mean + 1.915 * std::sin(anomaly) + 0.020 * std::sin(2 * anomaly)),
+                 tilt = rad(23.439 - 0.0000004 * n);
+    const double ascension = std::atan2(std::cos(tilt) * std::sin(ecliptic), std::cos(ecliptic)),
+                 declination = std::asin(std::sin(tilt) * std::sin(ecliptic));
+    const double sidereal = 6.697375 + 0.0657098242 * n + hour, angle = rad(sidereal * 15 + longitude) - ascension,
+                 phi = rad(latitude);
+    const double east = -std::cos(declination) * std::sin(angle),
+                 north =
+                     std::sin(declination) * std::cos(phi) - std::cos(declination) * std::cos(angle) * std::sin(phi);
     const double up = std::sin(declination) * std::sin(phi) + std::cos(declination) * std::cos(angle) * std::cos(phi);
     // Lifted by the air: T. Saemundsson, Sky and Telescope 72 (1986) 70; true altitude in degrees, minutes of arc.
-    const double true_altitude = std::asin(up), h = true_altitude * 180 / kPi, lift = h > -1 ? rad(1.02 / std::tan(rad(h + 10.3 / (h + 5.11))) / 60) : 0;
+    const double true_altitude = std::asin(up), h = true_altitude * 180 / kPi,
+                 lift = h > -1 ? rad(1.02 / std::tan(rad(h + 10.3 / (h + 5.11))) / 60) : 0;
     const double level = std::hypot(east, north), across = level > 0 ? std::cos(true_altitude + lift) / level : 0;
     return {east * across, north * across, std::sin(true_altitude + lift)};
 }

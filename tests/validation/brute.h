@@ -18,6 +18,7 @@ inline question::Shine shine_of(const climate::OutdoorHour& hour, double ground)
 }
 
 /// Sum over so many paths from a point; key: its random numbers.
-double brute_sum(const light::Scene& scene, const question::Shine& shine, Vec3 point, Vec3 normal, int space, uint32_t samples, uint32_t key);
+double brute_sum(const light::Scene& scene, const question::Shine& shine, Vec3 point, Vec3 normal, int space,
+                 uint32_t samples, uint32_t key);
 
 }  // namespace wp::validation

@@ -71,12 +71,14 @@ void add_crown(boxes::Scene& scene) {
     const double half = (kTreeTop - kTrunk) / 2, middle = kTrunk + half;
     const auto at = [&](int i, int j) {
         const double a = 2 * kPi * i / 14, b = kPi * j / 7 - kPi / 2;
-        return Vec3{kTreeX + kCrown * std::cos(b) * std::cos(a), kTreeY + kCrown * std::cos(b) * std::sin(a), middle + half * std::sin(b)};
+        return Vec3{kTreeX + kCrown * std::cos(b) * std::cos(a), kTreeY + kCrown * std::cos(b) * std::sin(a),
+                    middle + half * std::sin(b)};
     };
     for (int j = 0; j < 7; ++j)
         for (int i = 0; i < 14; ++i) {
             if (j > 0) scene.leaves.push_back({at(i, j), at(i + 1, j), at(i, j + 1), std::sqrt(kThrough), kAround});
-            if (j < 6) scene.leaves.push_back({at(i + 1, j), at(i + 1, j + 1), at(i, j + 1), std::sqrt(kThrough), kAround});
+            if (j < 6)
+                scene.leaves.push_back({at(i + 1, j), at(i + 1, j + 1), at(i, j + 1), std::sqrt(kThrough), kAround});
         }
 }
 
@@ -112,7 +114,11 @@ model::Project Town::project() const {
     window.frame = 0;
     window.reveal = reveal;
     window.reveals = "around";
-    option.types = {{model::Part::reveal, "around"}, {model::Part::facade, "around"}, {model::Part::roof, "around"}, {model::Part::block, "block"}, {model::Part::shading, "around"}};
+    option.types = {{model::Part::reveal, "around"},
+                    {model::Part::facade, "around"},
+                    {model::Part::roof, "around"},
+                    {model::Part::block, "block"},
+                    {model::Part::shading, "around"}};
     if (overhang > 0) window.shading.push_back(shade(model::ShadeLayer::Kind::overhang, overhang));
     if (blades > 0) window.shading.push_back(shade(model::ShadeLayer::Kind::louvres, blades));
     if (tree) option.things.push_back(tree_thing());
@@ -170,7 +176,8 @@ boxes::Scene Town::scene() const {
     add({-t, end + t, 0}, {kWidth + t, end + w, top}, kAround);
     add({-t, -t, kHeight + t}, {kWidth + t, end + t, top}, kAround);
     if (overhang > 0) add({kX0, -w - overhang, kZ1}, {kX1, -w, kZ1 + 0.05}, kAround);
-    for (double z = kZ0; blades > 0 && z < kZ1 - 0.0099; z += 0.2) add({kX0, -w - 0.02 - blades, z}, {kX1, -w - 0.02, z + 0.01}, kAround);
+    for (double z = kZ0; blades > 0 && z < kZ1 - 0.0099; z += 0.2)
+        add({kX0, -w - 0.02 - blades, z}, {kX1, -w - 0.02, z + 0.01}, kAround);
     if (tree) {
         const double r = 0.03 * kTreeTop;
         add({kTreeX - r, kTreeY - r, 0}, {kTreeX + r, kTreeY + r, kTrunk + 0.3 * (kTreeTop - kTrunk)}, kAround);
@@ -194,7 +201,8 @@ boxes::Scene Town::scene() const {
     return s;
 }
 
-std::vector<TownPoint> compare_moment(const Town& town, int month, int day, double hour, double accuracy, size_t paths, bool by_field, double diffuse, double direct) {
+std::vector<TownPoint> compare_moment(const Town& town, int month, int day, double hour, double accuracy, size_t paths,
+                                      bool by_field, double diffuse, double direct) {
     const auto project = town.project();
     const auto surfaces = geometry::build_surfaces(project, project.options[0]);
     geometry::PlanePoints plane;
@@ -213,7 +221,8 @@ std::vector<TownPoint> compare_moment(const Town& town, int month, int day, doub
     const auto outdoors = question::outdoors_at(project.site, sky, {month, day, hour}, {});
     const std::vector planes{plane};
     const auto task = question::field_task(project, surfaces, planes, {});
-    const auto moment = by_field ? question::light_at(question::trace_light_field(task, {accuracy, 1, 0}), *outdoors) : question::trace_moments(task, {*outdoors}, {accuracy, 1, 0}).front();
+    const auto moment = by_field ? question::light_at(question::trace_light_field(task, {accuracy, 1, 0}), *outdoors)
+                                 : question::trace_moments(task, {*outdoors}, {accuracy, 1, 0}).front();
     const auto scene = town.scene();
     boxes::Sky own;
     own.diffuse = diffuse;
@@ -234,10 +243,12 @@ question::YearAnswer sun_only_year(const Town& town, double accuracy) {
     project.options[0].planes[0].spacing = 1;
     auto weather = climate::synthetic_year({55, 0, 0, 0}, "Nowhere", 3);
     for (auto& h : weather.hours) h.direct_normal = 500, h.diffuse_horizontal = 0.02, h.dew_point = 8;
-    return question::ask_year(*question::year_scene(project, project.options[0], {}, weather), weather, {accuracy, 1, 0});
+    return question::ask_year(*question::year_scene(project, project.options[0], {}, weather), weather,
+                              {accuracy, 1, 0});
 }
 
-TownHour compare_hour(const Town& town, const question::YearAnswer& year, int hour, const std::vector<size_t>& points, size_t paths) {
+TownHour compare_hour(const Town& town, const question::YearAnswer& year, int hour, const std::vector<size_t>& points,
+                      size_t paths) {
     const auto& out = year.outdoor[static_cast<size_t>(hour)];
     const auto ours = year.hour(0, hour, question::Operation::open);
     const boxes::Scene scene = town.scene();
@@ -252,7 +263,8 @@ TownHour compare_hour(const Town& town, const question::YearAnswer& year, int ho
         const Vec3 at = year.planes[0].plane.points[i];
         const double lit = boxes::sunlit_around(scene, sky, at);
         if ((lit > 0 && lit < 0.99) || (lit > 0 && ours.sun[i] > 0)) continue;
-        const auto e = boxes::illuminance(scene, sky, at, paths, static_cast<unsigned>(hour + 8760 * static_cast<int>(i)));
+        const auto e =
+            boxes::illuminance(scene, sky, at, paths, static_cast<unsigned>(hour + 8760 * static_cast<int>(i)));
         ++sum.points;
         sum.engine += ours.lux[i];
         sum.half_width += ours.half_width[i];
