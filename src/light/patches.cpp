@@ -398,9 +398,8 @@ Result<Sunlit> Sunlit::read(std::string_view bytes, size_t suns, size_t patches,
 }
 
 float doubt_of(const Sunlit::Beam& beam, float lux) {
-    if (beam.lit == 0) return 0;
     const auto lit = static_cast<float>(beam.lit), of = static_cast<float>(beam.of);
-    const float whole = lux * of / lit, part = (lit + 0.5f) / (of + 1);
+    const float whole = beam.lit > 0 ? lux * of / lit : lux, part = (lit + 0.5f) / (of + 1);
     return 0.5f * whole * whole * part * (1 - part) / of;
 }
 

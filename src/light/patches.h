@@ -135,7 +135,7 @@ struct Sunlit {
         uint16_t sun = 0;
         int16_t portal = -1;      ///< that leads to the open; -1: none
         uint8_t lit = 0, of = 0;  ///< spots that it reaches, and all
-        float share = 0;  ///< of the beam: illuminance of the patch for a beam of one lux; of glossy patches the lobe's
+        float share = 0;  ///< where no spot is lit, what it would bring onto all of them. Of the beam: illuminance of the patch for a beam of one lux; of glossy patches the lobe's
                           ///< density times the beam, of veils before what these take
     };
     std::vector<uint32_t> first{0};  ///< by patch
@@ -158,10 +158,13 @@ struct Sunlit {
 };
 /// Square of the standard error of what a beam brings, so much light, because the sun's edge may run through the patch:
 /// its spots lie evenly over it, so that they err by less than chance would; and few that agree prove little (H.
-/// Jeffreys' prior of a share).
+/// Jeffreys' prior of a share). Where no spot is lit: of what the beam would bring.
 float doubt_of(const Sunlit::Beam& beam, float lux);
 /// All suns that share a scene's geometry of portals: it is the same in all of them. Same bits for any number of
 /// threads.
 Sunlit look_for_suns(const PatchSet& set, std::span<const SunLook> suns, const std::function<bool()>& cancelled = {});
+/// Adds beams that no spot found, before and behind those that some did: of suns in the order of time. They bring no
+/// light, only doubt.
+void add_edges(Sunlit& sunlit, const PatchSet& set, std::span<const SunLook> suns);
 
 }  // namespace wp::light

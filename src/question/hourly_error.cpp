@@ -7,7 +7,7 @@ namespace wp::question {
 
 void HourlyLight::add_sun_variance(size_t points, const PatchPart& rows, int group, const SunThrough& through,
                                    std::span<const size_t> hours, float* to) const {
-    each_of_part(rows, group, through, hours,
+    each_of_part(rows, group, through, hours, kAll,
                  [&](uint32_t place, size_t h, const light::Sunlit::Beam& beam, float lux) {
                      const float doubt = light::doubt_of(beam, lux);
                      for (size_t t = 0; t * kTile < points; ++t) {

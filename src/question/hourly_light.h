@@ -82,9 +82,9 @@ class HourlyLight {
     /// beam.portal, outdoors of all that falls there. Waits for no lock.
     template <class See>
     void each_hour_on(size_t patch, const SunThrough& through, See&& see) const {
-        see_beams(patch, light_->sunlit.on(patch), through, kAll, see);
+        see_beams(patch, light_->sunlit.on(patch), through, kLit, see);
     }
-    /// The sun of a lit hour on all patches: see(patch, beam, lux).
+    /// The sun of a lit hour on all patches: see(patch, beam, lux), of beams without a lit spot what they would bring.
     template <class See>
     void each_sunlit(size_t lit_hour, const SunThrough& through, See&& see) const {
         for (size_t p = 0; p < light_->patches.count(); ++p)
@@ -128,6 +128,7 @@ class HourlyLight {
 
  private:
     static constexpr auto kAll = [](size_t, const light::Sunlit::Beam&) { return true; };
+    static constexpr auto kLit = [](size_t, const light::Sunlit::Beam& beam) { return beam.lit > 0; };
     // Which suns are up in which lit hours, and where the beams of each span begin.
     void number_suns();
     /// Hours whose sky is laid out together, and hours whose sun is looked up together.
@@ -187,10 +188,10 @@ class HourlyLight {
     std::vector<std::vector<SunRow>> sun_rows(const PatchPart& rows, int group, const SunThrough& through,
                                               std::span<const size_t> hours) const;
     // Calls see(place, index of the hour, beam, lux), places ascending, for what comes through a group. The hours are
-    // of one span.
-    template <class See>
+    // of one span. which: kLit or kAll.
+    template <class Which, class See>
     void each_of_part(const PatchPart& rows, int group, const SunThrough& through, std::span<const size_t> hours,
-                      See&& see) const {
+                      Which&& which, See&& see) const {
         if (hours.empty()) return;
         std::array<int16_t, kSpan> index;
         index.fill(-1);
@@ -202,7 +203,8 @@ class HourlyLight {
             see_beams(
                 patch, beams_of_span(patch, span), through,
                 [&](size_t r, const light::Sunlit::Beam& beam) {
-                    return (any || group_of_portal(beam.portal) == group) && index[r - span * kSpan] >= 0;
+                    return which(r, beam) && (any || group_of_portal(beam.portal) == group) &&
+                           index[r - span * kSpan] >= 0;
                 },
                 [&](size_t r, const light::Sunlit::Beam& beam, float lux) {
                     see(place, static_cast<size_t>(index[r - span * kSpan]), beam, lux);

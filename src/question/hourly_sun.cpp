@@ -186,11 +186,12 @@ std::vector<std::vector<HourlyLight::SunRow>> HourlyLight::sun_rows(const PatchP
                                                                     const SunThrough& through,
                                                                     std::span<const size_t> hours) const {
     std::vector<std::vector<SunRow>> out((hours.size() + kAbreast - 1) / kAbreast);
-    each_of_part(rows, group, through, hours, [&](uint32_t place, size_t h, const light::Sunlit::Beam&, float lux) {
-        auto& list = out[h / kAbreast];
-        if (list.empty() || list.back().place != place) list.push_back({place, {}});
-        list.back().lux[h % kAbreast] += lux;
-    });
+    each_of_part(rows, group, through, hours, kLit,
+                 [&](uint32_t place, size_t h, const light::Sunlit::Beam&, float lux) {
+                     auto& list = out[h / kAbreast];
+                     if (list.empty() || list.back().place != place) list.push_back({place, {}});
+                     list.back().lux[h % kAbreast] += lux;
+                 });
     return out;
 }
 

@@ -431,7 +431,7 @@ class Tracing {
         }
         share_ways(looks);
         Fingerprint print = pieces_print_;
-        print.add(std::string_view("sun on patches 5"));
+        print.add(std::string_view("sun on patches 6"));
         if (shelf_.find)
             if (const auto bytes = shelf_.find(print))
                 if (auto known =
@@ -445,6 +445,7 @@ class Tracing {
                 looks[static_cast<size_t>(out_.sun_of_hour[h])].scene =
                     &scene(all[state_of(static_cast<int>(h) / 24) / light::kMostStates], 0);
         out_.sunlit = light::look_for_suns(out_.patches, looks, [&] { return cancel_.requested(); });
+        light::add_edges(out_.sunlit, out_.patches, looks);
         out_.sunlit.panes = light::figures_of(surfaces_);
         out_.record.rays += out_.sunlit.rays;
         if (!cancel_.requested() && shelf_.keep) shelf_.keep(print, out_.sunlit.write());

@@ -195,7 +195,7 @@ YearHour YearAnswer::Reckoner::hour(size_t plane, int hour, Operation operation)
                                         if (indoors && state_of_group(group) != k) return;
                                         auto& list = indoors ? sun.indoors[group] : sun.outdoors;
                                         if (list.empty()) list.assign(light.patches.count(), 0.0f);
-                                        list[patch] += lux;
+                                        if (beam.lit > 0) list[patch] += lux;
                                         sun.doubt[patch] += light::doubt_of(beam, lux);
                                     });
             for (size_t i = 0; i < from->points(); ++i) {

@@ -4,6 +4,7 @@
 
 #include <gtest/gtest.h>
 
+#include <algorithm>
 #include <cmath>
 #include <numeric>
 
@@ -227,4 +228,42 @@ TEST(Patches, that_mirror_elsewhere_are_taken_together_in_the_end_and_those_behi
     const auto merged = merge_patches(std::span(&all, 1), kSize, {1, 1, 1000, 1000});
     EXPECT_EQ(merged.set.count(), 3u) << "one of all that mirror, one behind each pane";
     EXPECT_EQ(hits(merged.set), hits(set));
+}
+
+TEST(Patches, that_no_spot_finds_lit_are_in_doubt_in_the_hours_beside_those_that_some_do) {
+    const Scene scene(wall());
+    const PatchSet set = ground(2, 16).take();
+    // Two days of suns that rise over the wall, ten degrees from one to the next.
+    std::vector<SunLook> suns;
+    for (int day = 0; day < 2; ++day)
+        for (int k = 2; k <= 8; ++k) {
+            const float height = 0.1745f * static_cast<float>(k);
+            suns.push_back({{-std::cos(height), 0, std::sin(height)}, &scene, 0});
+        }
+    const Sunlit found = look_for_suns(set, suns);
+    Sunlit told = found;
+    add_edges(told, set, suns);
+    size_t edges = 0;
+    for (size_t p = 0; p < set.count(); ++p) {
+        EXPECT_TRUE(std::ranges::is_sorted(told.on(p), {}, &Sunlit::Beam::sun));
+        for (uint32_t s = 0; s < suns.size(); ++s) {
+            const auto was = found.on(p, s, s + 1), now = told.on(p, s, s + 1);
+            ASSERT_LE(now.size(), 1u);
+            if (!was.empty()) {
+                EXPECT_EQ(now[0].lit, was[0].lit) << "what was found stays";
+                continue;
+            }
+            // Each day's sun only rises: what lies in the shadow is lit later, never sooner; a night lies between.
+            const bool later = s % 7 < 6 && !found.on(p, s + 1, s + 2).empty();
+            ASSERT_EQ(now.size(), later ? 1u : 0u) << p << " " << s;
+            if (!later) continue;
+            ++edges;
+            EXPECT_EQ(now[0].lit, 0);
+            const float whole = found.on(p, s + 1, s + 2)[0].share;
+            EXPECT_GE(now[0].share, whole);
+            EXPECT_GT(doubt_of(now[0], now[0].share), 0);
+            EXPECT_LT(doubt_of(now[0], now[0].share), 0.25f * now[0].share * now[0].share);
+        }
+    }
+    EXPECT_GT(edges, set.count() / 4);
 }
