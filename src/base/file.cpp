@@ -2,16 +2,24 @@
 #include "base/file.h"
 
 #include <fcntl.h>
+#include <sys/random.h>
+#include <sys/stat.h>
 #include <unistd.h>
 
 #include <cerrno>
 #include <cstring>
 #include <fstream>
+#include <random>
+
+#include "base/process.h"
 
 namespace wp {
 namespace fs = std::filesystem;
 
 namespace {
+
+constexpr const char* kPart = ".part";
+constexpr int kMostLinks = 40;  // as the kernel follows
 
 Fault cannot_write(const fs::path& path, int error) {
     return {path.string(), std::string("cannot be written: ") + std::strerror(error),
@@ -53,11 +61,40 @@ Result<std::string> read_file(const fs::path& path, size_t limit) {
     return bytes;
 }
 
+// "target.part" + run + "-" + what nobody can foresee: nothing can be laid in its way.
 fs::path name_beside(const fs::path& target) {
+    uint64_t dice = 0;
+    if (::getrandom(&dice, sizeof dice, 0) != sizeof dice) dice = static_cast<uint64_t>(std::random_device()());
     fs::path name = target;
-    name += ".part" + std::to_string(::getpid());
+    name += kPart + this_run() + "-" + std::to_string(dice);
     return name;
 }
+
+namespace {
+
+// What runs that were killed left of this very file.
+void sweep(const fs::path& target) {
+    const std::string begins = target.filename().string() + kPart;
+    std::error_code error;
+    for (const auto& entry : fs::directory_iterator(target.has_parent_path() ? target.parent_path() : fs::path("."), error)) {
+        const std::string name = entry.path().filename().string();
+        if (!name.starts_with(begins)) continue;
+        const std::string run = name.substr(begins.size());
+        const size_t dice = run.rfind('-');
+        std::error_code ignored;
+        if (dice != std::string::npos && run.find('-') < dice && !runs(run.substr(0, dice))) fs::remove(entry.path(), ignored);
+    }
+}
+
+// Mode and, where it may be given, owner of what is replaced. A group that cannot be given gets no rights.
+void take_after(int handle, const struct stat& old) {
+    mode_t mode = old.st_mode & 07777;
+    if (::fchown(handle, old.st_uid, old.st_gid) != 0 && ::fchown(handle, static_cast<uid_t>(-1), old.st_gid) != 0)
+        mode &= static_cast<mode_t>(~(S_IRWXG | S_ISUID | S_ISGID));
+    if (::fchmod(handle, mode) != 0) return;  // it stays as strict as it was made
+}
+
+}  // namespace
 
 Outcome put_in_place(const fs::path& finished, const fs::path& target) {
     int error = flush_to_disk(finished, O_RDONLY);
@@ -77,12 +114,22 @@ Outcome write_file(const fs::path& path, std::string_view bytes) {
 }
 
 Outcome write_file(const fs::path& path, const std::function<void(const TakeBytes&)>& make) {
-    // Follow links, so that a linked project stays a link.
+    // Follow links, so that a linked project stays a link, also one whose target is still to be made.
     std::error_code error;
-    const fs::path target = fs::is_symlink(path, error) ? fs::canonical(path, error) : path;
+    fs::path target = path;
+    for (int steps = 0; fs::is_symlink(target, error); ++steps) {
+        if (steps == kMostLinks) return cannot_write(path, ELOOP);
+        target = target.parent_path() / fs::read_symlink(target, error);
+        if (error) return cannot_write(path, error.value());
+    }
+    struct stat old {};
+    const bool replaces = ::stat(target.c_str(), &old) == 0;
+    if (replaces && !S_ISREG(old.st_mode)) return Fault{path.string(), "is not a file", "Name a file"};
+    sweep(target);
     const fs::path part = name_beside(target);
-    const int handle = ::open(part.c_str(), O_WRONLY | O_CREAT | O_TRUNC | O_CLOEXEC, 0644);
+    const int handle = ::open(part.c_str(), O_WRONLY | O_CREAT | O_EXCL | O_NOFOLLOW | O_CLOEXEC, replaces ? 0600 : 0666);
     if (handle < 0) return cannot_write(path, errno);
+    if (replaces) take_after(handle, old);
     int failed = 0;
     make([&](std::string_view bytes) {
         if (failed == 0) failed = write_all(handle, bytes);

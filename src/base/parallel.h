@@ -7,6 +7,7 @@
 namespace wp {
 
 /// Runs body(i) for 0 <= i < count on the scheduler's threads. The order is free, so bodies must only write what is theirs.
+/// In them numbers too small for full precision are nothing (flushed to zero).
 void parallel_for(size_t count, const std::function<void(size_t)>& body, size_t grain = 1);
 
 /// Runs work with at most so many threads (0: all there are).

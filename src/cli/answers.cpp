@@ -18,7 +18,7 @@ int answers(const AnswersArguments& arguments) {
     }
     const auto file = store::answers_beside(arguments.project);
     if (!std::filesystem::exists(file)) {
-        fmt::print("No answers are kept beside {}\n", arguments.project);
+        say("No answers are kept beside {}\n", arguments.project);
         return kDone;
     }
     auto answers = store::Answers::open(file);
@@ -37,7 +37,7 @@ int answers(const AnswersArguments& arguments) {
             complain(gone.fault());
             return kCannotWrite;
         }
-        fmt::print("{} pieces forgotten\n", *gone);
+        say("{} pieces forgotten\n", *gone);
     }
     const auto list = (*answers)->list();
     if (!list) {
@@ -45,10 +45,10 @@ int answers(const AnswersArguments& arguments) {
         return kBadInput;
     }
     for (const auto& e : *list)
-        fmt::print("{}  {:<16} {:<16} {}  {} % reached of {} % wanted{}  seed {}  {:.1f} million rays  {:.0f} s  {:.1f} MB  Warm Pane {}\n", e.inputs.substr(0, 12), e.option, e.question, e.made,
+        say("{}  {:<16} {:<16} {}  {} % reached of {} % wanted{}  seed {}  {:.1f} million rays  {:.0f} s  {:.1f} MB  Warm Pane {}\n", e.inputs.substr(0, 12), e.option, e.question, e.made,
                    fmt::format("{:.2g}", 100 * e.record.reached), fmt::format("{:.2g}", 100 * e.record.wanted), e.record.settled ? "" : " (not settled)", e.record.seed,
                    static_cast<double>(e.record.rays) / 1e6, e.record.seconds, static_cast<double>(e.bytes) / 1e6, e.record.version);
-    if (list->empty()) fmt::print("No answers are kept beside {}\n", arguments.project);
+    if (list->empty()) say("No answers are kept beside {}\n", arguments.project);
     return kDone;
 }
 

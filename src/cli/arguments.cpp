@@ -4,8 +4,13 @@
 #include <fmt/core.h>
 
 #include <CLI/CLI.hpp>
+#include <algorithm>
+#include <charconv>
 #include <map>
+#include <sstream>
 
+#include "base/text.h"
+#include "cli/terminal.h"
 #include "question/record.h"
 
 namespace wp::cli {
@@ -33,7 +38,23 @@ constexpr const char* kExamples = R"(Examples:
       a made-up year for trying things out
 
 Exit codes: 0 done; 2 bad arguments; 3 a file is missing or damaged; 4 written, but not settled to the accuracy asked for;
-5 cannot write; 6 the check found faults; 130 cancelled (Ctrl-C), nothing more was written.)";
+5 cannot write; 6 the check found faults, or solve was stopped by
+some; 7 out of memory; 130 cancelled (Ctrl-C), what was finished stays.)";
+
+// A finite number within bounds: the library's own check lets pass what is no number.
+class Within : public CLI::Validator {
+ public:
+    Within(double low, double high) {
+        description(fmt::format("NUMBER from {} to {}", low, high));
+        func_ = [low, high](std::string& text) {
+            double value = 0;
+            const char* end = text.data() + text.size();
+            const auto read = std::from_chars(text.data() + (text.starts_with('+') ? 1 : 0), end, value);
+            if (read.ec == std::errc() && read.ptr == end && value >= low && value <= high) return std::string();
+            return fmt::format("\"{}\" is not a number from {} to {}", plain_text(text, 40), low, high);
+        };
+    }
+};
 
 }  // namespace
 
@@ -49,7 +70,7 @@ std::optional<int> parse_arguments(int argc, char** argv, Arguments& out) {
     solve->add_option("--option", s.options, "Only this option (may be repeated)");
     solve->add_option("--question", s.questions, "Only this question (may be repeated)");
     solve->add_option("--out", s.out, "Folder to write to")->capture_default_str();
-    solve->add_option("--accuracy", s.accuracy, "Wanted half-width (95 %) as a share of the figure, 0.0005 to 0.5")->check(CLI::Range(0.0005, 0.5));
+    solve->add_option("--accuracy", s.accuracy, "Wanted half-width (95 %) as a share of the figure, 0.0005 to 0.5")->check(Within(0.0005, 0.5));
     solve->add_option("--seed", s.seed, "Seed of the sampling; the same seed gives the same bits");
     solve->add_option("--threads", s.threads, "Threads to use, 0 for all; the answer does not depend on it")->check(CLI::Range(0, 1024));
     solve->add_option("--month", s.months, "Only this month counts in a year's figures, 1 to 12 (may be repeated)")->check(CLI::Range(1, 12));
@@ -58,6 +79,7 @@ std::optional<int> parse_arguments(int argc, char** argv, Arguments& out) {
         ->default_str("groups");
     solve->add_flag("--hourly", s.hourly, "Also write every hour of a year: light of every point (large), state of blinds, electric power, sun on panes");
     solve->add_flag("--no-answers", s.forget, "Do not keep answers and the traced light of a year beside the project, and do not look for them there");
+    solve->add_flag("--despite-faults", s.despite_faults, "Answer although the model check finds faults that make answers wrong");
     solve->add_flag("--windows", s.windows, "Also write what each window gives to every point");
 #ifdef WARMPANE_PICTURES
     solve->add_flag("--pictures", s.pictures, "Also draw each answer as a picture (PNG)");
@@ -71,8 +93,8 @@ std::optional<int> parse_arguments(int argc, char** argv, Arguments& out) {
     AnswersArguments n;
     auto* answers = app.add_subcommand("answers", "List the answers that are kept beside a project: accuracy, seed, rays, time, program");
     answers->add_option("project", n.project, "The project file")->required();
-    answers->add_option("--forget", n.forget, "Forget one, by the first 6 or more digits of its fingerprint");
-    answers->add_flag("--tidy", n.tidy, "Forget what cancelled jobs left");
+    auto* forget = answers->add_option("--forget", n.forget, "Forget one, by the first 6 or more digits of its fingerprint");
+    answers->add_flag("--tidy", n.tidy, "Forget what cancelled jobs left")->excludes(forget);
 
     CheckArguments k;
     auto* check = app.add_subcommand("check", "Say what is wrong with the models of a project, with remedies, and what is only assumed");
@@ -92,19 +114,24 @@ std::optional<int> parse_arguments(int argc, char** argv, Arguments& out) {
     sky->add_option("project", y.project, "The project file")->required();
     sky->add_option("--option", y.option, "The option; the first where none is named");
     sky->add_option("--out", y.out, "Folder to write to")->capture_default_str();
-    sky->add_option("--x", y.x, "Metres, in the drawing's axes")->capture_default_str();
-    sky->add_option("--y", y.y, "Metres, in the drawing's axes")->capture_default_str();
-    sky->add_option("--z", y.z, "Metres above the site's zero")->capture_default_str();
+    sky->add_option("--x", y.x, "Metres, in the drawing's axes")->check(Within(-1e5, 1e5))->capture_default_str();
+    sky->add_option("--y", y.y, "Metres, in the drawing's axes")->check(Within(-1e5, 1e5))->capture_default_str();
+    sky->add_option("--z", y.z, "Metres above the site's zero")->check(Within(-1e4, 1e4))->capture_default_str();
     sky->add_option("--month", y.month, "1 to 12")->check(CLI::Range(1, 12))->capture_default_str();
     sky->add_option("--day", y.day, "1 to 31")->check(CLI::Range(1, 31))->capture_default_str();
-    sky->add_option("--hour", y.hour, "Local standard time, 13.5 is half past one")->check(CLI::Range(0.0, 24.0))->capture_default_str();
-    sky->add_option("--type", y.type, "A sky of CIE S 011 instead of the weather's own")->check(CLI::Range(1, 16));
-    sky->add_flag("--uniform", y.uniform, "A sky as bright everywhere");
-    sky->add_flag("--by-place", y.by_place, "Light by the sun's altitude at the site instead of the weather's");
-    sky->add_option("--diffuse-lux", y.diffuse_lux, "Given diffuse horizontal illuminance")->check(CLI::Range(0.0, 200000.0));
-    sky->add_option("--direct-lux", y.direct_lux, "Given direct normal illuminance")->check(CLI::Range(0.0, 200000.0));
-    sky->add_option("--diffuse-watts", y.diffuse_watts, "Given diffuse horizontal irradiance, W/m2")->check(CLI::Range(0.0, 1500.0));
-    sky->add_option("--direct-watts", y.direct_watts, "Given direct normal irradiance, W/m2")->check(CLI::Range(0.0, 1500.0));
+    sky->add_option("--hour", y.hour, "Local standard time, 13.5 is half past one")->check(Within(0.0, 24.0))->capture_default_str();
+    auto* type = sky->add_option("--type", y.type, "A sky of CIE S 011 instead of the weather's own")->check(CLI::Range(1, 16));
+    sky->add_flag("--uniform", y.uniform, "A sky as bright everywhere")->excludes(type);
+    auto* by_place = sky->add_flag("--by-place", y.by_place, "Light by the sun's altitude at the site instead of the weather's");
+    auto* diffuse_lux = sky->add_option("--diffuse-lux", y.diffuse_lux, "Given diffuse horizontal illuminance")->check(Within(0.0, 200000.0));
+    auto* direct_lux = sky->add_option("--direct-lux", y.direct_lux, "Given direct normal illuminance")->check(Within(0.0, 200000.0));
+    auto* diffuse_watts = sky->add_option("--diffuse-watts", y.diffuse_watts, "Given diffuse horizontal irradiance, W/m2")->check(Within(0.0, 1500.0));
+    auto* direct_watts = sky->add_option("--direct-watts", y.direct_watts, "Given direct normal irradiance, W/m2")->check(Within(0.0, 1500.0));
+    for (auto* lux : {diffuse_lux, direct_lux}) {
+        lux->excludes(by_place);
+        for (auto* watts : {diffuse_watts, direct_watts}) lux->excludes(watts);
+    }
+    for (auto* watts : {diffuse_watts, direct_watts}) watts->excludes(by_place);
 #ifdef WARMPANE_PICTURES
     climate->add_flag("--pictures", c.pictures, "Also charts (PNG)");
     climate->add_flag("--drawings", c.drawings, "Also charts (SVG)");
@@ -116,21 +143,24 @@ std::optional<int> parse_arguments(int argc, char** argv, Arguments& out) {
     auto* make = app.add_subcommand("make-weather", "Write a synthetic weather year as EPW");
     make->add_option("out", m.out, "The EPW file to write")->required();
     make->add_option("--station", m.station, "Name in the header")->capture_default_str();
-    make->add_option("--latitude", m.latitude, "Degrees, north positive")->check(CLI::Range(-90.0, 90.0))->capture_default_str();
-    make->add_option("--longitude", m.longitude, "Degrees, east positive")->check(CLI::Range(-180.0, 180.0))->capture_default_str();
-    make->add_option("--time-zone", m.time_zone, "Hours ahead of UT")->check(CLI::Range(-12.0, 14.0))->capture_default_str();
-    make->add_option("--elevation", m.elevation, "Metres above the sea")->check(CLI::Range(-500.0, 6000.0))->capture_default_str();
+    make->add_option("--latitude", m.latitude, "Degrees, north positive")->check(Within(-90.0, 90.0))->capture_default_str();
+    make->add_option("--longitude", m.longitude, "Degrees, east positive")->check(Within(-180.0, 180.0))->capture_default_str();
+    make->add_option("--time-zone", m.time_zone, "Hours ahead of UT")->check(Within(-12.0, 14.0))->capture_default_str();
+    make->add_option("--elevation", m.elevation, "Metres above the sea")->check(Within(-500.0, 6000.0))->capture_default_str();
     make->add_option("--seed", m.seed, "The same seed gives the same year")->capture_default_str();
+    make->add_flag("--force", m.force, "Overwrite a file that is there");
 
     try {
         app.parse(argc, argv);
     } catch (const CLI::Success& asked) {  // help or version
-        return app.exit(asked) == 0 ? kDone : kBadArguments;
+        std::ostringstream text, faults;
+        const int code = app.exit(asked, text, faults);
+        say_text(text.str());
+        return code == 0 ? kDone : kBadArguments;
     } catch (const CLI::ParseError& error) {
         std::string what = error.what();
-        for (char& c : what)
-            if (c == '\n') c = ' ';
-        fmt::print(stderr, "warmpane-cli: {} (see warmpane-cli --help)\n", what);
+        std::ranges::replace(what, '\n', ' ');
+        note_text("warmpane-cli: " + plain_text(what) + " (see warmpane-cli --help)\n");
         return kBadArguments;
     }
     if (*solve) out.solve = s;

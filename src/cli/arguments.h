@@ -17,6 +17,7 @@ enum Exit {
     kNotSettled = 4,    ///< written, but an answer did not reach the accuracy asked for
     kCannotWrite = 5,
     kFaults = 6,          ///< the model check found faults
+    kNoMemory = 7,
     kCancelled = 130,
 };
 
@@ -28,7 +29,7 @@ struct SolveArguments {
     int threads = 0;
     std::vector<int> months;      ///< that count in figures of a year; empty: all
     question::Operation blinds = question::Operation::control;
-    bool hourly = false, windows = false, pictures = false, drawings = false, forget = false;
+    bool hourly = false, windows = false, pictures = false, drawings = false, forget = false, despite_faults = false;
 };
 struct AnswersArguments {
     std::string project, forget;
@@ -60,6 +61,7 @@ struct MakeWeatherArguments {
     std::string out, station = "Tern Quay";
     double latitude = 55.4, longitude = -3.1, time_zone = 0, elevation = 4;
     unsigned seed = 1;
+    bool force = false;
 };
 
 struct Arguments {

@@ -27,13 +27,13 @@ int check(const CheckArguments& arguments) {
     const auto weather = question::weather_of(*project, arguments.project);
     size_t faults = 0;
     for (const auto& option : project->options) {
-        fmt::print("Option {}: {}\n", option.id, option.name);
+        say("Option {}: {}\n", option.id, option.name);
         size_t of_this = 0;
         for (const auto& fault : geometry::check_model(*project, option, blinds, weather ? &weather->measured : nullptr)) {
             if (!is_assumption(fault)) ++of_this;
-            fmt::print("  {} {}{}\n", is_assumption(fault) ? "assumed" : "fault  ", fault.what, fault.mend.empty() ? "" : " Mend: " + fault.mend + ".");
+            say("  {} {}{}\n", is_assumption(fault) ? "assumed" : "fault  ", fault.what, fault.mend.empty() ? "" : " Mend: " + fault.mend + ".");
         }
-        if (of_this == 0) fmt::print("  no faults\n");
+        if (of_this == 0) say("  no faults\n");
         faults += of_this;
     }
     return faults == 0 ? kDone : kFaults;

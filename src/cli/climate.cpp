@@ -7,7 +7,9 @@
 #include <filesystem>
 #include <numeric>
 
+#include "base/csv.h"
 #include "base/file.h"
+#include "base/text.h"
 #include "cli/arguments.h"
 #ifdef WARMPANE_PICTURES
 #include "cli/pictures.h"
@@ -42,14 +44,14 @@ void print_climate(const climate::WeatherYear& year, const std::vector<climate::
     const std::vector<double> levels = {5000, 10000, 20000, 50000};
     const auto above_diffuse = climate::hours_above(diffuse, levels), above_global = climate::hours_above(global, levels);
     for (size_t i = 0; i < levels.size(); ++i)
-        fmt::print("Hours above {:5.0f} lx: diffuse {:4.0f}, global {:4.0f}\n", levels[i], above_diffuse[i], above_global[i]);
+        say("Hours above {:5.0f} lx: diffuse {:4.0f}, global {:4.0f}\n", levels[i], above_diffuse[i], above_global[i]);
     const auto sunshine = climate::sunshine_hours(year, outdoor);
-    fmt::print("Sunshine {:.0f} h a year\n", std::accumulate(sunshine.begin(), sunshine.end(), 0.0));
-    fmt::print("Daylit hours by nearest CIE sky type:");
+    say("Sunshine {:.0f} h a year\n", std::accumulate(sunshine.begin(), sunshine.end(), 0.0));
+    say("Daylit hours by nearest CIE sky type:");
     const auto types = climate::sky_types(outdoor);
-    for (size_t t = 0; t < types.size(); ++t) fmt::print(" {}:{}", t + 1, types[t]);
-    fmt::print("\n");
-    for (const auto& day : climate::notable_days(year, outdoor)) fmt::print("{:<26} {:<13} {}\n", day.name, climate::text(day.moment), day.why);
+    for (size_t t = 0; t < types.size(); ++t) say(" {}:{}", t + 1, types[t]);
+    say("\n");
+    for (const auto& day : climate::notable_days(year, outdoor)) say("{:<26} {:<13} {}\n", day.name, climate::text(day.moment), day.why);
 }
 
 }  // namespace
@@ -112,7 +114,7 @@ std::string dome_csv(const question::Outdoors& outdoors, const question::Dome& d
             const double azimuth = 2 * kPi * (column + 0.5) / dome.columns, altitude = kPi / 2 * (row + 0.5) / dome.rows;
             const int stands = dome.at(azimuth, altitude);
             out += fmt::format("{:.2f},{:.2f},{:.6g},{}\n", degrees(azimuth), degrees(altitude), outdoors.shine.sky.luminance(direction(azimuth - north, altitude)),
-                               stands == question::Dome::kSky ? "" : question::surface_words(surfaces.surfaces[static_cast<size_t>(stands)], option));
+                               stands == question::Dome::kSky ? "" : csv_field(question::surface_words(surfaces.surfaces[static_cast<size_t>(stands)], option)));
         }
     return out;
 }
@@ -122,7 +124,7 @@ std::string cut_csv(const light::Scene& scene, Vec3 from, const model::Site& sit
     for (int month = 1; month <= 12; ++month)
         for (const auto& stretch : question::sun_cut_off(scene, from, question::place_of(site), radians(site.north), climate::days_before(month) + 20))
             out += fmt::format("{},21,{:.2f},{:.2f},{}\n", month, stretch.from, stretch.to,
-                               stretch.surface == question::Dome::kSky ? "" : question::surface_words(surfaces.surfaces[static_cast<size_t>(stretch.surface)], option));
+                               stretch.surface == question::Dome::kSky ? "" : csv_field(question::surface_words(surfaces.surfaces[static_cast<size_t>(stretch.surface)], option)));
     return out;
 }
 
@@ -165,10 +167,10 @@ int sky(const SkyArguments& a) {
     const double north = radians(project->site.north);
     const auto dome = question::sky_dome(scene, from, north);
     const double carried = question::carried_lux(outdoors->shine.sky);
-    fmt::print("{}: {}\nSun {:.2f} degrees up, azimuth {:.2f} degrees\n", climate::text(outdoors->moment), outdoors->words, degrees(outdoors->shine.sun.altitude), degrees(outdoors->shine.sun.azimuth));
-    fmt::print("Diffuse told {:.1f} lx, carried {:.1f} lx ({:+.3f} %); direct normal {:.0f} lx; global {:.0f} lx\n", outdoors->diffuse_lux, carried,
+    say("{}: {}\nSun {:.2f} degrees up, azimuth {:.2f} degrees\n", climate::text(outdoors->moment), outdoors->words, degrees(outdoors->shine.sun.altitude), degrees(outdoors->shine.sun.azimuth));
+    say("Diffuse told {:.1f} lx, carried {:.1f} lx ({:+.3f} %); direct normal {:.0f} lx; global {:.0f} lx\n", outdoors->diffuse_lux, carried,
                outdoors->diffuse_lux > 0 ? 100 * (carried / outdoors->diffuse_lux - 1) : 0, outdoors->direct_lux(), outdoors->global_lux());
-    const fs::path base = fs::path(a.out) / (option->id + ".sky");
+    const fs::path base = fs::path(a.out) / (file_name_of(option->id) + ".sky");
     if (const int code = write_all({{base.string() + ".csv", dome_csv(*outdoors, dome, surfaces, *option, north)}, {base.string() + ".sun.csv", cut_csv(scene, from, project->site, surfaces, *option)}}); code != kDone)
         return code;
 #ifdef WARMPANE_PICTURES

@@ -1,33 +1,46 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include <fmt/core.h>
-
 #include <exception>
+#include <new>
 
 #include "cli/arguments.h"
 #ifdef WARMPANE_PICTURES
 #include "cli/pictures.h"
 #endif
+#include "cli/terminal.h"
+
+namespace {
+
+int answer(const wp::cli::Arguments& arguments) {
+    using namespace wp::cli;
+    if (arguments.solve) return solve(*arguments.solve);
+    if (arguments.show) return show(*arguments.show);
+    if (arguments.answers) return answers(*arguments.answers);
+    if (arguments.check) return check(*arguments.check);
+    if (arguments.weather) return weather(*arguments.weather);
+    if (arguments.climate) return climate(*arguments.climate);
+    if (arguments.sky) return sky(*arguments.sky);
+    return make_weather(*arguments.make_weather);
+}
+
+}  // namespace
 
 int main(int argc, char** argv) {
     using namespace wp::cli;
-    Arguments arguments;
-    if (const auto leave = parse_arguments(argc, argv, arguments)) return *leave;
+    begin_output();
     try {
+        Arguments arguments;
+        if (const auto leave = parse_arguments(argc, argv, arguments)) return end_output(*leave);
 #ifdef WARMPANE_PICTURES
         if (arguments.solve && (arguments.solve->pictures || arguments.solve->drawings)) start_drawing(argc, argv);
         if (arguments.climate && (arguments.climate->pictures || arguments.climate->drawings)) start_drawing(argc, argv);
         if (arguments.sky && (arguments.sky->pictures || arguments.sky->drawings)) start_drawing(argc, argv);
 #endif
-        if (arguments.solve) return solve(*arguments.solve);
-        if (arguments.show) return show(*arguments.show);
-        if (arguments.answers) return answers(*arguments.answers);
-        if (arguments.check) return check(*arguments.check);
-        if (arguments.weather) return weather(*arguments.weather);
-        if (arguments.climate) return climate(*arguments.climate);
-        if (arguments.sky) return sky(*arguments.sky);
-        return make_weather(*arguments.make_weather);
+        return end_output(answer(arguments));
+    } catch (const std::bad_alloc&) {
+        complain({"memory", "there is not enough for this", "Ask on fewer points, or for fewer windows at once"});
+        return kNoMemory;
     } catch (const std::exception& error) {
-        fmt::print(stderr, "warmpane-cli: {}\n", error.what());
+        complain({"", std::string("something went wrong that should not: ") + error.what(), "Tell us, with the project if you may"});
         return 1;
     }
 }

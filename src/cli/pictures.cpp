@@ -7,6 +7,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "base/text.h"
 #include "report/climate_charts.h"
 #include "report/paper.h"
 #include "report/pictures.h"
@@ -47,7 +48,7 @@ Outcome draw_storeys(report::PlanScene scene, const std::string& title, const st
         const bool has_map = std::any_of(scene.maps.begin(), scene.maps.end(), [&](const report::MapLayer& map) { return map.plane.storey == storeys[s].id; });
         if (!has_map) continue;
         scene.storey = s;
-        const std::filesystem::path page = first ? path : path.parent_path() / (path.stem().string() + "-" + storeys[s].id + path.extension().string());
+        const std::filesystem::path page = first ? path : path.parent_path() / (path.stem().string() + ".storey-" + file_name_of(storeys[s].id) + path.extension().string());
         if (const auto fault = report::write_map(scene, storeys.size() > 1 ? title + ", " + storeys[s].name : title, legend, unit, page)) return fault;
         first = false;
     }
@@ -66,7 +67,7 @@ Outcome draw(const model::Project& project, const model::Option& option, const q
     for (size_t c = 0; c < columns.size(); c += answer.main_columns) {
         auto scene = scene_of(project, option, report::maps_of(answer.table, c));
         scene.scale = scale;
-        const auto page = c == 0 ? path : path.parent_path() / (path.stem().string() + "." + columns[c].id + path.extension().string());
+        const auto page = c == 0 ? path : path.parent_path() / (path.stem().string() + "." + file_name_of(columns[c].id) + path.extension().string());
         if (const auto fault = draw_storeys(scene, project.name + ", " + option.name + ": " + columns[c].name, columns[c].name, columns[c].unit, page)) return fault;
     }
     return {};

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include <fmt/core.h>
+#include <filesystem>
 
 #include "base/file.h"
 #include "cli/arguments.h"
@@ -17,24 +17,24 @@ int show(const ShowArguments& arguments) {
         complain(project.fault());
         return kBadInput;
     }
-    fmt::print("{}\n{}: {:.2f} N, {:.2f} E, weather {}\n", project->name, project->site.name, project->site.latitude,
+    say("{}\n{}: {:.2f} N, {:.2f} E, weather {}\n", project->name, project->site.name, project->site.latitude,
                project->site.longitude, project->site.weather);
     for (const auto& option : project->options) {
-        fmt::print("\nOption {}: {}\n", option.id, option.name);
+        say("\nOption {}: {}\n", option.id, option.name);
         for (const auto& storey : option.storeys)
             for (const auto& room : storey.rooms)
-                fmt::print("  room {:<18} {:<24} {:7.1f} m2  {} openings  ({})\n", room.id, room.name,
+                say("  room {:<18} {:<24} {:7.1f} m2  {} openings  ({})\n", room.id, room.name,
                            geometry::floor_area(option, storey, room), room.openings.size(), storey.name);
         for (const auto& plane : option.planes)
-            fmt::print("  plane {:<17} {:<24} {:.2f} m high, {:.2f} m apart\n", plane.id, plane.name, plane.height, plane.spacing);
+            say("  plane {:<17} {:<24} {:.2f} m high, {:.2f} m apart\n", plane.id, plane.name, plane.height, plane.spacing);
         for (const auto& observer : option.observers)
-            fmt::print("  observer {:<14} {:<24} heading {:.0f} degrees\n", observer.id, observer.name, observer.heading);
+            say("  observer {:<14} {:<24} heading {:.0f} degrees\n", observer.id, observer.name, observer.heading);
     }
-    fmt::print("\nQuestions:");
-    for (const auto& question : project->questions) fmt::print(" {}", question.id);
-    fmt::print("\nCriteria:");
-    for (const auto& id : project->criteria) fmt::print(" {}", id);
-    fmt::print("\n");
+    say("\nQuestions:");
+    for (const auto& question : project->questions) say(" {}", question.id);
+    say("\nCriteria:");
+    for (const auto& id : project->criteria) say(" {}", id);
+    say("\n");
     return kDone;
 }
 
@@ -50,16 +50,21 @@ int weather(const WeatherArguments& arguments) {
         direct += h.direct_normal / 1000;
         diffuse += h.diffuse_horizontal / 1000;
     }
-    fmt::print("{} ({}): {:.2f} N, {:.2f} E, UT{:+g}, {:.0f} m\n{}\n", year->station, year->source, year->place.latitude,
+    say("{} ({}): {:.2f} N, {:.2f} E, UT{:+g}, {:.0f} m\n{}\n", year->station, year->source, year->place.latitude,
                year->place.longitude, year->place.time_zone, year->place.elevation, year->comment);
-    if (year->first_year > 0) fmt::print("Hours of the years {} to {}\n", year->first_year, year->last_year);
-    fmt::print("Direct normal {:.0f} kWh/m2 a year, diffuse horizontal {:.0f} kWh/m2 a year\n", direct, diffuse);
-    fmt::print("Median diffuse illuminance over the 4380 daylight hours: {:.0f} lx\n", climate::median_diffuse(outdoor));
-    for (const auto& note : year->notes) fmt::print("Note: {}\n", note);
+    if (year->first_year > 0) say("Hours of the years {} to {}\n", year->first_year, year->last_year);
+    say("Direct normal {:.0f} kWh/m2 a year, diffuse horizontal {:.0f} kWh/m2 a year\n", direct, diffuse);
+    say("Median diffuse illuminance over the 4380 daylight hours: {:.0f} lx\n", climate::median_diffuse(outdoor));
+    for (const auto& note : year->notes) say("Note: {}\n", note);
     return kDone;
 }
 
 int make_weather(const MakeWeatherArguments& a) {
+    std::error_code error;
+    if (!a.force && std::filesystem::exists(a.out, error)) {
+        complain({a.out, "is there already", "Name another file, or overwrite it with --force"});
+        return kCannotWrite;
+    }
     const auto year = climate::synthetic_year({a.latitude, a.longitude, a.time_zone, a.elevation}, a.station, a.seed);
     if (const auto fault = write_file(a.out, climate::write_epw(year))) {
         complain(*fault);

@@ -9,6 +9,7 @@
 #include <optional>
 
 #include "base/file.h"
+#include "base/text.h"
 #include "cli/arguments.h"
 #ifdef WARMPANE_PICTURES
 #include "cli/pictures.h"
@@ -19,6 +20,7 @@
 #include "exchange/point_table.h"
 #include "exchange/summary.h"
 #include "exchange/tables.h"
+#include "geometry/check.h"
 #include "question/ask_table.h"
 #include "question/ask_year.h"
 #include "store/answers.h"
@@ -64,6 +66,33 @@ struct Refusal {
     int code;
 };
 
+// Rank of a kind by how long its answer takes, about.
+int cost_of(Question::Kind kind) {
+    switch (kind) {
+        case Question::Kind::daylight_factor: return 0;
+        case Question::Kind::sky_view: return 1;
+        case Question::Kind::sun_hours: return 2;
+        case Question::Kind::moment: return 3;
+        case Question::Kind::glare: return 4;
+        case Question::Kind::exposure: return 5;
+        case Question::Kind::year: return 6;
+    }
+    return 7;
+}
+
+// Tells faults of the models; true where answers would be wrong for them.
+bool told_of_faults(const model::Project& project, const std::vector<const model::Option*>& options, const climate::Place* measured) {
+    bool spoilt = false;
+    for (const auto* option : options)
+        for (const auto& fault : geometry::check_model(project, *option, false, measured)) {
+            if (is_assumption(fault)) continue;
+            const bool spoils = geometry::spoils_answers(fault.kind);
+            spoilt = spoilt || spoils;
+            note("{}: option {}: {}\n", spoils ? "fault" : "note", plain_text(option->id, 60), plain_text(fault.what));
+        }
+    return spoilt;
+}
+
 std::optional<Refusal> make_plan(const SolveArguments& a, Plan& plan) {
     auto project = store::read_project(a.project);
     if (!project) return Refusal{project.fault(), kBadInput};
@@ -79,7 +108,7 @@ std::optional<Refusal> make_plan(const SolveArguments& a, Plan& plan) {
             Job job{option, *question};
             if (a.accuracy) job.question.accuracy = *a.accuracy;
             if (a.seed) job.question.seed = *a.seed;
-            if (auto planes = question::planes_of(*option, *question, plan.project.site.north); !planes) return Refusal{planes.fault(), kBadInput};
+            if (auto fault = question::can_be_asked(*option, *question)) return Refusal{*fault, kBadInput};
             needs_weather = needs_weather || question::needs_weather(*question);
             has_year = has_year || question->kind == Question::Kind::year;
             if (question->kind == Question::Kind::glare && model::find(option->observers, question->observer) == nullptr)
@@ -87,13 +116,18 @@ std::optional<Refusal> make_plan(const SolveArguments& a, Plan& plan) {
                                 "Name another, or leave this question out"}, kBadInput};
             plan.jobs.push_back(std::move(job));
         }
+    if (plan.jobs.empty()) return Refusal{{plan.file.filename().string(), "there is no question to be answered", "Ask one in the project"}, kBadInput};
+    // What costs least is answered first.
+    std::ranges::stable_sort(plan.jobs, {}, [](const Job& job) { return cost_of(job.question.kind); });
     // Weather that no question needs is used where it is there, and not missed where it is not.
     auto weather = question::weather_of(plan.project, plan.file);
     if (!weather && needs_weather) return Refusal{weather.fault(), kBadInput};
     if (weather) {
-        if (const auto apart = climate::measured_elsewhere(weather->measured, question::place_of(plan.project.site)); !apart.empty()) fmt::print(stderr, "note: {}\n", apart);
+        if (const auto apart = climate::measured_elsewhere(weather->measured, question::place_of(plan.project.site)); !apart.empty()) note("note: {}\n", apart);
         plan.weather = std::move(*weather);
     }
+    if (told_of_faults(plan.project, options, plan.weather ? &plan.weather->measured : nullptr) && !a.despite_faults)
+        return Refusal{{plan.file.filename().string(), "nothing was solved: these faults would make answers wrong", "Mend them, or solve with --despite-faults"}, kFaults};
     for (const auto& id : plan.project.criteria) {
         if (!has_year) break;
         auto set = question::criteria_set(id);
@@ -109,14 +143,23 @@ class Solver {
 
     int run() {
         for (const Job& job : plan_.jobs) {
-            if (const int code = answer(job); code != kDone) return code;
+            const int code = answer(job);
+            if (code == kCancelled) tell_finished();
+            if (code != kDone) return code;
+            finished_.push_back(job.option->id + ", " + job.question.id);
         }
         return unsettled_ ? kNotSettled : kDone;
     }
 
  private:
-    fs::path name(const Job& job, const char* suffix) const {
-        return fs::path(arguments_.out) / (job.option->id + "." + job.question.id + suffix);
+    fs::path name(const Job& job, const std::string& suffix) const {
+        return fs::path(arguments_.out) / (file_name_of(job.option->id) + "." + file_name_of(job.question.id) + suffix);
+    }
+
+    void tell_finished() const {
+        note("warmpane-cli: cancelled; finished: ");
+        for (size_t i = 0; i < finished_.size(); ++i) note("{}{}", i > 0 ? "; " : "", plain_text(finished_[i], 120));
+        note("{}\n", finished_.empty() ? "nothing" : "");
     }
 
     int write(const fs::path& path, const std::string& text) {
@@ -129,15 +172,12 @@ class Solver {
 
     // Figures for a person, then the files.
     int finish(const Job& job, const question::Record& record, const std::string& line, std::vector<std::pair<fs::path, std::string>> files) {
-        if (interrupted().requested()) {
-            fmt::print(stderr, "warmpane-cli: cancelled\n");
-            return kCancelled;
-        }
+        if (interrupted().requested()) return kCancelled;
         for (const auto& [path, text] : files)
             if (const int code = write(path, text); code != kDone) return code;
-        fmt::print("{}, {}: {} ({:.1f} s, {:.2f} million rays{})\n", job.option->name, job.question.name, line, record.seconds,
+        say("{}, {}: {} ({:.1f} s, {:.2f} million rays{})\n", job.option->name, job.question.name, line, record.seconds,
                    static_cast<double>(record.rays) / 1e6, record.settled ? "" : ", NOT settled");
-        std::fflush(stdout);
+        std::fflush(stdout);  // a line of figures is read while the next are traced
         unsettled_ = unsettled_ || !record.settled;
         return kDone;
     }
@@ -255,7 +295,7 @@ class Solver {
                                                                {name(job, ".json"), exchange::year_json(origin(job), answer, names, judged, use, lighting)}};
         if (arguments_.hourly) {
             for (size_t p = 0; p < answer.planes.size(); ++p) {
-                const auto fault = write_file(name(job, ("." + answer.planes[p].plane.plane + ".hours.csv").c_str()), [&](const TakeBytes& take) { exchange::hourly_csv(answer, p, use.operation, take); });
+                const auto fault = write_file(name(job, "." + file_name_of(answer.planes[p].plane.plane) + ".hours.csv"), [&](const TakeBytes& take) { exchange::hourly_csv(answer, p, use.operation, take); });
                 if (!fault) continue;
                 complain(*fault);
                 return kCannotWrite;
@@ -315,6 +355,7 @@ class Solver {
     const Plan& plan_;
     const SolveArguments& arguments_;
     bool unsettled_ = false;
+    std::vector<std::string> finished_;
     std::shared_ptr<store::Answers> answers_;
     bool answers_asked_ = false;
     std::shared_ptr<const question::YearSky> sky_;

@@ -11,6 +11,7 @@
 #include <optional>
 
 #include "base/file.h"
+#include "base/text.h"
 
 namespace wp::climate {
 
@@ -87,21 +88,29 @@ struct Reader {
         if (line->find(';') != std::string_view::npos && fields.size() == 1)
             return fault(1, "fields are separated by semicolons", "Save the file with commas between fields and full stops in numbers");
         if (fields[0] != keyword)
-            return fault(1, fmt::format("\"{}\" stands where the header line {} is due", fields[0].substr(0, 40), wanted),
+            return fault(1, fmt::format("this is not the header line {}, which is due here", wanted),
                          "Check that this is an EPW file, with commas between its fields and eight header lines");
         return fields;
     }
 };
+
+// A comma at the end of a line is let pass.
+bool has_more(const Fields& fields, size_t due) {
+    return fields.size() > due + 1 || (fields.size() == due + 1 && !fields.back().empty());
+}
 
 Outcome read_location(Reader& in, Header& header) {
     auto line = in.header_line("LOCATION");
     if (!line) return line.fault();
     const Fields& f = *line;
     if (f.size() < 10) return in.fault(0, fmt::format("LOCATION has {} fields of 10", f.size()), "Fetch the file again");
+    if (has_more(f, 10))
+        return in.fault(0, fmt::format("LOCATION has {} fields, 10 are due", f.size()),
+                        "Write numbers with full stops, and names without commas");
     auto& w = header.weather;
-    w.station = f[1];
-    w.country = f[3];
-    w.source = f[4];
+    w.station = as_utf8(f[1]);
+    w.country = as_utf8(f[3]);
+    w.source = as_utf8(f[4]);
     struct Range {
         double Place::*field;
         size_t index;
@@ -116,7 +125,7 @@ Outcome read_location(Reader& in, Header& header) {
         const auto value = number(f[r.index]);
         if (!value || *value < r.low || *value > r.high)
             return in.fault(static_cast<int>(r.index) + 1,
-                            fmt::format("{} is \"{}\", not a number from {} to {}", r.name, f[r.index], r.low, r.high),
+                            fmt::format("{} is \"{}\", not a number from {} to {}", r.name, plain_text(f[r.index], 20), r.low, r.high),
                             "Correct it in the file's first line");
         w.place.*r.field = *value;
     }
@@ -129,7 +138,7 @@ Outcome read_header(Reader& in, Header& header) {
                                 "HOLIDAYS/DAYLIGHT SAVINGS", "COMMENTS 1", "COMMENTS 2"}) {
         auto line = in.header_line(keyword);
         if (!line) return line.fault();
-        if (std::string_view(keyword) == "COMMENTS 1" && line->size() > 1) header.weather.comment = (*line)[1];
+        if (std::string_view(keyword) == "COMMENTS 1" && line->size() > 1) header.weather.comment = as_utf8((*line)[1]);
     }
     auto periods = in.header_line("DATA PERIODS");
     if (!periods) return periods.fault();
@@ -168,7 +177,7 @@ Outcome read_values(const Reader& in, const Fields& f, WeatherHour& out) {
     for (const Column& c : kColumns) {
         const auto value = number(f[c.index]);
         if (!value && !f[c.index].empty())
-            return in.fault(static_cast<int>(c.index) + 1, fmt::format("{} is \"{}\", not a number", c.name, f[c.index].substr(0, 20)),
+            return in.fault(static_cast<int>(c.index) + 1, fmt::format("{} is \"{}\", not a number", c.name, plain_text(f[c.index], 20)),
                             "Correct the value, or put the missing code there");
         if (!value || *value >= c.missing || *value <= -9999) {
             out.*c.field = kMissing;
@@ -191,6 +200,9 @@ Result<Slot> read_slot(const Reader& in, const Fields& f, int records_per_hour) 
     if (f.size() < 34)
         return in.fault(0, fmt::format("{} fields where 35 are due", f.size()),
                         "Check that fields are parted by commas and the line is whole");
+    if (has_more(f, 35))
+        return in.fault(0, fmt::format("{} fields where 35 are due", f.size()),
+                        "Write numbers with full stops: a decimal comma parts a number into two fields");
     constexpr const char* names[] = {"year", "month", "day", "hour", "minute"};
     int values[5];
     constexpr int low[] = {1, 1, 1, 1, 0}, high[] = {9999, 12, 31, 24, 60};
@@ -198,7 +210,7 @@ Result<Slot> read_slot(const Reader& in, const Fields& f, int records_per_hour) 
         const auto value = number(f[static_cast<size_t>(i)]);
         if (!value || std::floor(*value) != *value || *value < low[i] || *value > high[i])
             return in.fault(i + 1, fmt::format("{} is \"{}\", not a whole number from {} to {}", names[i],
-                                               f[static_cast<size_t>(i)].substr(0, 20), low[i], high[i]),
+                                               plain_text(f[static_cast<size_t>(i)], 20), low[i], high[i]),
                             "Correct the value");
         values[i] = static_cast<int>(*value);
     }
@@ -281,13 +293,24 @@ Result<WeatherYear> read_epw(const std::filesystem::path& path) {
     return parse_epw(*bytes, path.filename().string());
 }
 
+namespace {
+
+// A file of this kind knows no quotation: what parts fields or lines is left out.
+std::string as_field(const std::string& text) {
+    std::string out = plain_text(text);
+    std::ranges::replace(out, ',', ' ');
+    return out;
+}
+
+}  // namespace
+
 std::string write_epw(const WeatherYear& weather) {
     const Place& p = weather.place;
-    std::string out = fmt::format("LOCATION,{},-,{},{},000000,{:.2f},{:.2f},{:.1f},{:.1f}\n", weather.station,
-                                  weather.country, weather.source, p.latitude, p.longitude, p.time_zone, p.elevation);
+    std::string out = fmt::format("LOCATION,{},-,{},{},000000,{:.2f},{:.2f},{:.1f},{:.1f}\n", as_field(weather.station),
+                                  as_field(weather.country), as_field(weather.source), p.latitude, p.longitude, p.time_zone, p.elevation);
     out += "DESIGN CONDITIONS,0\nTYPICAL/EXTREME PERIODS,0\nGROUND TEMPERATURES,0\n";
     out += "HOLIDAYS/DAYLIGHT SAVINGS,No,0,0,0\n";
-    out += fmt::format("COMMENTS 1,{}\nCOMMENTS 2,\n", weather.comment);
+    out += fmt::format("COMMENTS 1,{}\nCOMMENTS 2,\n", as_field(weather.comment));
     out += "DATA PERIODS,1,1,Data,Sunday,1/1,12/31\n";
     const auto or_code = [](double v, double code) { return std::isnan(v) ? code : v; };
     const auto suns = sun_of_year(p);

@@ -2,7 +2,8 @@
 #include "exchange/kept_table.h"
 
 #include <cmath>
-#include <nlohmann/json.hpp>
+
+#include "base/json_text.h"
 
 namespace wp::exchange {
 using geometry::PlanePoints;
@@ -134,6 +135,7 @@ std::string write_kept(const question::TableAnswer& a) {
 
 Result<question::TableAnswer> read_kept(std::string_view bytes) {
     const Fault damaged{"a kept answer", "its bytes are damaged", "Ask the question again"};
+    if (!is_sound_cbor(bytes)) return damaged;
     const Json j = Json::from_cbor(bytes, true, false);
     if (!j.is_object()) return damaged;
     // Whatever is missing or of another kind ends here: the library has no way to ask without throwing.

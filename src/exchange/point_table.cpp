@@ -13,7 +13,9 @@
 #include <map>
 #include <optional>
 
+#include "base/csv.h"
 #include "base/file.h"
+#include "base/text.h"
 
 namespace wp::exchange {
 
@@ -24,7 +26,7 @@ constexpr size_t kMostLines = 2000000, kMostBytes = size_t{512} << 20;
 
 void place(std::string& out, const geometry::PlanePoints& plane, size_t i) {
     const Vec3 p = plane.points[i], n = plane.normal;
-    fmt::format_to(std::back_inserter(out), "{},{},{},{:.4f},{:.4f},{:.4f},{:.4f},{:.4f},{:.4f}", plane.plane, plane.room, i, p.x, p.y, p.z, n.x, n.y, n.z);
+    fmt::format_to(std::back_inserter(out), "{},{},{},{:.4f},{:.4f},{:.4f},{:.4f},{:.4f},{:.4f}", csv_field(plane.plane), csv_field(plane.room), i, p.x, p.y, p.z, n.x, n.y, n.z);
 }
 
 constexpr const char* kPlace = "plane,room,point,x_m,y_m,z_m,nx,ny,nz";
@@ -40,8 +42,8 @@ void number(std::string& out, double v) {
 std::string table_csv(const question::PointTable& table) {
     std::string out = kPlace;
     for (const auto& column : table.columns) {
-        out += "," + column.id;
-        if (!column.standard_error.empty()) out += "," + column.id + "_standard_error";
+        out += "," + csv_field(column.id);
+        if (!column.standard_error.empty()) out += "," + csv_field(column.id + "_standard_error");
     }
     out += "\n";
     for (size_t p = 0; p < table.planes.size(); ++p)
@@ -58,7 +60,7 @@ std::string table_csv(const question::PointTable& table) {
 
 std::string windows_csv(const question::WindowTable& table) {
     std::string out = std::string(kPlace) + ",window";
-    for (const auto& id : table.ids) out += "," + id;
+    for (const auto& id : table.ids) out += "," + csv_field(id);
     out += "\n";
     const size_t across = table.windows.size();
     for (size_t p = 0; p < table.planes.size(); ++p)
@@ -67,7 +69,7 @@ std::string windows_csv(const question::WindowTable& table) {
                 const bool any = std::any_of(table.value.begin(), table.value.end(), [&](const auto& figure) { return figure[p][i * across + w] > 0; });
                 if (!any) continue;
                 place(out, table.planes[p], i);
-                out += "," + table.windows[w];
+                out += "," + csv_field(table.windows[w]);
                 for (const auto& figure : table.value) number(out, figure[p][i * across + w]);
                 out += "\n";
             }
@@ -75,19 +77,6 @@ std::string windows_csv(const question::WindowTable& table) {
 }
 
 namespace {
-
-std::vector<std::string_view> split(std::string_view line) {
-    std::vector<std::string_view> out;
-    for (size_t begin = 0;;) {
-        const size_t end = std::min(line.find(',', begin), line.size());
-        std::string_view field = line.substr(begin, end - begin);
-        while (!field.empty() && (field.front() == ' ' || field.front() == '"')) field.remove_prefix(1);
-        while (!field.empty() && (field.back() == ' ' || field.back() == '"' || field.back() == '\r')) field.remove_suffix(1);
-        out.push_back(field);
-        if (end == line.size()) return out;
-        begin = end + 1;
-    }
-}
 
 std::optional<double> read_number(std::string_view s) {
     double value = 0;
@@ -105,16 +94,15 @@ struct Header {
     std::vector<std::pair<size_t, std::string>> figures;
 };
 
-Result<Header> read_header(std::string_view line, const std::string& name) {
+Result<Header> read_header(const std::vector<std::string_view>& fields, const std::string& name) {
     Header out;
-    const auto fields = split(line);
     out.fields = fields.size();
-    if (fields.size() == 1 && line.find(';') != std::string_view::npos)
+    if (fields.size() == 1 && fields[0].find(';') != std::string_view::npos)
         return Fault{name + ", line 1", "fields are separated by semicolons", "Save the table with commas between fields and full stops in numbers"};
     for (size_t i = 0; i < fields.size(); ++i) {
         const auto axis = std::find(kAxes.begin(), kAxes.end(), fields[i]);
         if (axis != kAxes.end()) out.axis[static_cast<size_t>(axis - kAxes.begin())] = static_cast<int>(i);
-        else if (fields[i] != "plane" && fields[i] != "room" && fields[i] != "point" && fields[i] != "window") out.figures.emplace_back(i, fields[i].substr(0, 80));
+        else if (fields[i] != "plane" && fields[i] != "room" && fields[i] != "point" && fields[i] != "window") out.figures.emplace_back(i, plain_text(fields[i], 80));
     }
     for (size_t k = 0; k < 3; ++k)
         if (out.axis[k] < 0) return Fault{name + ", line 1", fmt::format("there is no column \"{}\"", kAxes[k]), "Name the columns of positions x_m, y_m, z_m, in metres"};
@@ -129,13 +117,13 @@ std::optional<std::string> read_line(const std::vector<std::string_view>& fields
     for (size_t k = 0; k < 6; ++k) {
         if (header.axis[k] < 0) continue;
         const auto value = read_number(fields[static_cast<size_t>(header.axis[k])]);
-        if (!value || std::fabs(*value) > 1e6) return fmt::format("column {} is no place: \"{}\"", kAxes[k], fields[static_cast<size_t>(header.axis[k])].substr(0, 40));
+        if (!value || std::fabs(*value) > 1e6) return fmt::format("column {} is no place: \"{}\"", kAxes[k], plain_text(fields[static_cast<size_t>(header.axis[k])], 40));
         axis[k] = *value;
     }
     for (size_t c = 0; c < header.figures.size(); ++c) {
         const std::string_view field = fields[header.figures[c].first];
         const auto value = read_number(field);
-        if (!value && !field.empty()) return fmt::format("column {} is no number: \"{}\"", header.figures[c].second, field.substr(0, 40));
+        if (!value && !field.empty()) return fmt::format("column {} is no number: \"{}\"", header.figures[c].second, plain_text(field, 40));
         out.columns[c].value.push_back(value.value_or(kNone));
     }
     out.at.push_back({axis[0], axis[1], axis[2]});
@@ -146,26 +134,25 @@ std::optional<std::string> read_line(const std::vector<std::string_view>& fields
 }  // namespace
 
 Result<ForeignTable> parse_table(std::string_view text, const std::string& name) {
-    if (text.substr(0, 3) == "\xef\xbb\xbf") text.remove_prefix(3);
     ForeignTable out;
     out.name = name;
     std::optional<Header> header;
-    size_t line_number = 0;
-    while (!text.empty()) {
-        const size_t end = std::min(text.find('\n'), text.size());
-        std::string_view line = text.substr(0, end);
-        text.remove_prefix(std::min(end + 1, text.size()));
-        if (!line.empty() && line.back() == '\r') line.remove_suffix(1);
-        if (++line_number > kMostLines) return Fault{name, "has more than 2 million lines", "Leave out points that are not needed"};
-        if (line.empty()) continue;
+    CsvReader reader(text);
+    std::vector<std::string_view> fields;
+    for (;;) {
+        const auto any = reader.next(fields);
+        if (!any) return Fault{name + ", " + any.fault().place, any.fault().what, any.fault().remedy};
+        if (!*any) break;
+        if (reader.line() > kMostLines) return Fault{name, "has more than 2 million lines", "Leave out points that are not needed"};
+        if (fields.size() == 1 && fields[0].empty()) continue;
         if (!header) {
-            auto found = read_header(line, name);
+            auto found = read_header(fields, name);
             if (!found) return found.fault();
             header = std::move(*found);
             for (const auto& [field, id] : header->figures) out.columns.push_back({id, {}});
             continue;
         }
-        if (const auto what = read_line(split(line), *header, out)) return Fault{fmt::format("{}, line {}", name, line_number), *what, "Correct the line, or export the table again"};
+        if (const auto what = read_line(fields, *header, out)) return Fault{fmt::format("{}, line {}", name, reader.line()), *what, "Correct the line, or export the table again"};
     }
     if (!header) return Fault{name, "is empty", "Choose a table of an answer"};
     if (out.at.empty()) return Fault{name, "has a header and no points", "Choose a table with at least one point"};

@@ -2,7 +2,8 @@
 #include "exchange/summary.h"
 
 #include <cmath>
-#include <nlohmann/json.hpp>
+
+#include "base/json_text.h"
 
 #include "light/replicates.h"
 
@@ -10,7 +11,6 @@ namespace wp::exchange {
 
 namespace {
 
-using Json = nlohmann::ordered_json;
 
 // Figures beyond six digits are noise.
 double tidy(double v) {
@@ -42,7 +42,10 @@ Json head(const Origin& origin, const question::Record& record, const char* kind
 std::string table_json(const Origin& origin, const question::Record& record, const char* kind, const question::PointTable& table, const std::vector<std::string>& names,
                        const std::vector<std::pair<std::string, std::string>>& facts) {
     Json j = head(origin, record, kind);
-    for (const auto& [name, value] : facts) j[name] = Json::accept(value) ? Json::parse(value) : Json(value);
+    for (const auto& [name, value] : facts) {
+        auto known = parse_json(value, "");
+        j[name] = known ? std::move(*known) : Json(value);
+    }
     j["planes"] = Json::array();
     for (size_t p = 0; p < table.planes.size(); ++p) {
         Json plane = {{"plane", table.planes[p].plane}, {"room", names[p]}, {"points", table.planes[p].points.size()}};
@@ -53,7 +56,7 @@ std::string table_json(const Origin& origin, const question::Record& record, con
         }
         j["planes"].push_back(plane);
     }
-    return j.dump(1) + "\n";
+    return j.dump(1, ' ', false, Json::error_handler_t::replace) + "\n";
 }
 
 namespace {
@@ -136,7 +139,7 @@ std::string year_json(const Origin& origin, const question::YearAnswer& answer, 
                             {"certain", v.certain}, {"level", v.level}, {"source", v.criterion->source}});
         j["criteria"].push_back({{"set", set.set.id}, {"name", set.set.name}, {"source", set.set.source}, {"verdicts", rows}});
     }
-    return j.dump(1) + "\n";
+    return j.dump(1, ' ', false, Json::error_handler_t::replace) + "\n";
 }
 
 std::string glare_json(const Origin& origin, const question::GlareAnswer& answer) {
@@ -154,7 +157,7 @@ std::string glare_json(const Origin& origin, const question::GlareAnswer& answer
     j["dgp_band"] = {tidy(answer.dgp_low), tidy(answer.dgp_high)};
     j["dgp_in_fitted_range"] = answer.in_range;
     j["sources"] = answer.sources.size();
-    return j.dump(1) + "\n";
+    return j.dump(1, ' ', false, Json::error_handler_t::replace) + "\n";
 }
 
 }  // namespace wp::exchange

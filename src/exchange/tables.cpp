@@ -11,6 +11,7 @@
 #include <optional>
 
 #include "base/aside.h"
+#include "base/csv.h"
 #include "light/replicates.h"
 
 namespace wp::exchange {
@@ -19,7 +20,7 @@ namespace {
 
 void place(std::string& out, const geometry::PlanePoints& plane, size_t i) {
     const Vec3 p = plane.points[i], n = plane.normal;
-    fmt::format_to(std::back_inserter(out), "{},{},{},{:.4f},{:.4f},{:.4f},{:.4f},{:.4f},{:.4f},", plane.plane, plane.room, i, p.x, p.y,
+    fmt::format_to(std::back_inserter(out), "{},{},{},{:.4f},{:.4f},{:.4f},{:.4f},{:.4f},{:.4f},", csv_field(plane.plane), csv_field(plane.room), i, p.x, p.y,
                    p.z, n.x, n.y, n.z);
 }
 
@@ -61,13 +62,6 @@ void each_hour(std::string& out, What&& what) {
         what(h);
         out += "\n";
     }
-}
-
-// Names go into heads of columns: without what parts columns.
-std::string plain(std::string name) {
-    for (char& c : name)
-        if (c == ',' || c == '"' || c == '\n') c = ' ';
-    return name;
 }
 
 // Light of a plane's parts, to be read hour by hour: that of a plane of several parts lies on the disk meanwhile, where there is room.
@@ -129,8 +123,8 @@ void hourly_csv(const question::YearAnswer& answer, size_t plane, question::Oper
 
 std::string blinds_csv(const question::YearAnswer& answer, question::Operation operation) {
     std::string out = "month,day,hour_ending";
-    for (const auto& group : answer.groups) out += "," + plain(group.name);
-    for (const auto& plane : answer.planes) out += ",unmet_" + plain(plane.plane.plane);
+    for (const auto& group : answer.groups) out += "," + csv_field(group.name);
+    for (const auto& plane : answer.planes) out += "," + csv_field("unmet_" + plane.plane.plane);
     out += "\n";
     std::vector<metric::Hours> unmet;
     for (size_t p = 0; p < answer.planes.size(); ++p) unmet.push_back(answer.unmet(p, operation));
@@ -143,7 +137,7 @@ std::string blinds_csv(const question::YearAnswer& answer, question::Operation o
 
 std::string power_csv(const std::vector<question::LightingYear>& lighting) {
     std::string out = "month,day,hour_ending";
-    for (const auto& l : lighting) out += "," + plain(l.id) + "_watts";
+    for (const auto& l : lighting) out += "," + csv_field(l.id + "_watts");
     out += "\n";
     each_hour(out, [&](int h) {
         for (const auto& l : lighting) fmt::format_to(std::back_inserter(out), ",{:.2f}", l.watts[static_cast<size_t>(h)]);
@@ -153,7 +147,7 @@ std::string power_csv(const std::vector<question::LightingYear>& lighting) {
 
 std::string heat_csv(const std::vector<question::PaneHeat>& panes) {
     std::string out = "month,day,hour_ending";
-    for (const auto& p : panes) out += "," + plain(p.opening) + "_on_w_m2," + plain(p.opening) + "_through_w_m2";
+    for (const auto& p : panes) out += "," + csv_field(p.opening + "_on_w_m2") + "," + csv_field(p.opening + "_through_w_m2");
     out += "\n";
     each_hour(out, [&](int h) {
         for (const auto& p : panes) fmt::format_to(std::back_inserter(out), ",{:.2f},{:.2f}", p.on[static_cast<size_t>(h)], p.through[static_cast<size_t>(h)]);

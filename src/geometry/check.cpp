@@ -70,6 +70,10 @@ class Check {
     void rooms() {
         const auto& list = storey().rooms;
         for (size_t i = 0; i < list.size(); ++i) {
+            if (crosses_itself(list[i].footprint)) {
+                add(Kind::crosses_itself, list[i].footprint[0], {room_item(list[i])}, fmt::format("The walls of {} cross one another.", list[i].name));
+                continue;
+            }
             if (signed_area(walls_.rooms[i].ring) < 0.05 * signed_area(list[i].footprint) || walls_.rooms[i].ring.size() < 3 || takes_all(i))
                 add(Kind::thin_room, list[i].footprint[0], {room_item(list[i])}, fmt::format("The walls around {} are thicker than it is wide.", list[i].name), fmt::format("Take {} away", list[i].name));
             for (size_t k = 0; k < list.size(); ++k) {
@@ -305,6 +309,22 @@ bool mend_beside(Option& option, const ModelFault& fault) {
 }
 
 }  // namespace
+
+bool spoils_answers(Kind kind) {
+    switch (kind) {
+        case Kind::rooms_overlap:
+        case Kind::crosses_itself:
+        case Kind::thin_room:
+        case Kind::openings_overlap:
+        case Kind::rooflights_overlap:
+        case Kind::storeys_overlap:
+        case Kind::impossible_material:
+        case Kind::inside_out:
+        case Kind::plane_misses:
+        case Kind::context_cuts_room: return true;
+        default: return false;
+    }
+}
 
 std::vector<ModelFault> check_drawing(const Option& option) { return Check(option).run(); }
 

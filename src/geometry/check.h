@@ -13,6 +13,7 @@ struct ModelFault {
     enum class Kind {
         rooms_overlap,        ///< two rooms claim the same floor
         near_miss,            ///< a corner lies close to a neighbour's corner or wall, but not on it
+        crosses_itself,       ///< a room whose walls cross: it has no inside
         thin_room,            ///< walls leave nothing of the room
         opening_off_wall,     ///< reaches past the end or the top of its wall: it is cut off there
         openings_overlap,     ///< in the same wall, from whichever side
@@ -49,6 +50,10 @@ struct ModelFault {
     model::Part part = model::Part::wall;  ///< no_material, assumed
 };
 inline bool is_assumption(const ModelFault& fault) { return fault.kind == ModelFault::Kind::assumed; }
+
+/// Whether answers are wrong while a fault of this kind stands; the others leave something out, or are slips that may be
+/// meant.
+bool spoils_answers(ModelFault::Kind kind);
 
 /// Faults of what is drawn, storey by storey.
 std::vector<ModelFault> check_drawing(const model::Option& option);

@@ -3,6 +3,7 @@
 
 #include <QUndoCommand>
 
+#include "base/file.h"
 #include "geometry/edit.h"
 #include "question/ask.h"
 #include "store/project_file.h"
@@ -49,10 +50,23 @@ void Document::show_option(size_t index) {
     emit project_changed();
 }
 
+namespace {
+
+std::optional<Fingerprint> print_of(const std::filesystem::path& path) {
+    const auto bytes = read_file(path);
+    if (!bytes) return {};
+    Fingerprint print;
+    print.add(std::string_view(*bytes));
+    return print;
+}
+
+}  // namespace
+
 Outcome Document::open(const std::filesystem::path& path) {
     auto project = store::read_project(path);
     if (!project) return project.fault();
     take_up(std::move(*project), path);
+    on_disk_ = print_of(path);
     for (const auto& q : project_->questions)
         if (q.kind == model::Question::Kind::glare) moment_ = q.moment;
     emit selection_changed();
@@ -63,9 +77,15 @@ Outcome Document::open(const std::filesystem::path& path) {
 Outcome Document::save(const std::filesystem::path& path) {
     if (const auto fault = store::save_project(*project_, path)) return fault;
     path_ = path;
+    on_disk_ = print_of(path);
     undo_.setClean();
     emit path_changed();
     return {};
+}
+
+bool Document::changed_outside() const {
+    const auto now = print_of(path_);
+    return on_disk_ && now && *now != *on_disk_;
 }
 
 void Document::start_new() {
@@ -83,6 +103,7 @@ void Document::restore(model::Project project, const std::filesystem::path& save
 void Document::take_up(model::Project project, const std::filesystem::path& path) {
     undo_.clear();
     path_ = path;
+    on_disk_.reset();
     option_ = 0;
     selected_.clear();
     storey_ = 0;

@@ -47,6 +47,8 @@ class Document : public QObject {
     const std::filesystem::path& path() const { return path_; }
     Outcome open(const std::filesystem::path& path);
     Outcome save(const std::filesystem::path& path);
+    /// Whether the file is another by now than was opened or saved here.
+    bool changed_outside() const;
     void start_new();
     /// Takes up unsaved work that another run left behind: changed, and to be saved under its old path.
     void restore(model::Project project, const std::filesystem::path& saved_as);
@@ -129,6 +131,7 @@ class Document : public QObject {
     std::shared_ptr<const model::Project> project_;
     size_t option_ = 0;
     std::filesystem::path path_;
+    std::optional<Fingerprint> on_disk_;  ///< of the file, as it was opened or saved here
     QUndoStack undo_;
     std::shared_ptr<const model::Project> live_base_;
     int live_count_ = 0;

@@ -3,11 +3,28 @@
 #include <QSettings>
 #include <cstdio>
 
+#include "base/text.h"
 #include "gui/look/look.h"
+#include "gui/mishaps.h"
 #include "gui/window.h"
 
+namespace {
+
+// What a slot throws ends the slot, not the program.
+class Application : public QApplication {
+ public:
+    using QApplication::QApplication;
+    bool notify(QObject* receiver, QEvent* event) override {
+        bool taken = false;
+        wp::gui::guarded("What was asked for", [&] { taken = QApplication::notify(receiver, event); });
+        return taken;
+    }
+};
+
+}  // namespace
+
 int main(int argc, char** argv) {
-    QApplication application(argc, argv);
+    Application application(argc, argv);
     QApplication::setApplicationName(QStringLiteral("warmpane"));
     QApplication::setOrganizationName(QStringLiteral("warmpane"));
     QApplication::setApplicationVersion(QString::fromLatin1(wp::question::kVersion));
@@ -18,13 +35,14 @@ int main(int argc, char** argv) {
     }
     wp::gui::apply_look(application, QSettings().value(QStringLiteral("dark")).toBool() ? wp::gui::Paper::dark : wp::gui::Paper::light);
     wp::gui::Window window;
+    window.show();
     if (arguments.size() == 2) {
+        // From a file manager nobody reads what is said on a terminal.
         if (const auto fault = window.open(arguments[1].toStdString())) {
-            std::fprintf(stderr, "warmpane: %s\n", fault->line().c_str());
-            return 3;
+            std::fprintf(stderr, "warmpane: %s\n", wp::plain_text(fault->line()).c_str());
+            window.tell_not_opened(*fault);
         }
     }
-    window.show();
     window.offer_leftovers();
     return QApplication::exec();
 }

@@ -8,6 +8,7 @@
 #include <thread>
 
 #include "base/parallel.h"
+#include "gui/mishaps.h"
 
 namespace wp::gui {
 
@@ -48,7 +49,7 @@ class Newest {
                 if (quit_) return;
                 request = std::exchange(next_, std::nullopt);
             }
-            work_(*request);
+            guarded("Background work", [&] { work_(*request); });
         }
     }
 

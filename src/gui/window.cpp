@@ -32,6 +32,7 @@ Window::Window(QWidget* parent) : QMainWindow(parent), asker_(document_) {
     column->setSpacing(0);
     hint_ = new QLabel;
     column->addWidget(build_bar());
+    column->addWidget(build_mishap_bar());
     tools_ = build_tools();
     build_reading();
     build_middle();

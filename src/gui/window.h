@@ -70,6 +70,8 @@ class Window : public QMainWindow {
 
     /// Asks about unsaved work of runs that ended without saving.
     void offer_leftovers();
+    /// Says why a project was not opened, and offers a way on.
+    void tell_not_opened(const Fault& fault);
     /// Where unsaved work is kept.
     static std::filesystem::path unsaved_folder();
     void set_underlay(const QString& file);
@@ -151,8 +153,11 @@ class Window : public QMainWindow {
     void refresh_answers();
     void refresh_job();
     bool may_lose_changes();
+    QWidget* build_mishap_bar();
     bool save();
     bool save_as();
+    enum class Outside { keep_mine, mine_elsewhere, cancel };
+    Outside ask_about_outside();
     void ask_open();
     void fill_recent();
     void remember_recent();

@@ -6,6 +6,7 @@
 #include <QMessageBox>
 #include <QSettings>
 
+#include "gui/look/save.h"
 #include "gui/look/look.h"
 #include "gui/window.h"
 
@@ -146,6 +147,13 @@ bool Window::may_lose_changes() {
 
 bool Window::save() {
     if (document_.path().empty()) return save_as();
+    if (document_.changed_outside()) {
+        switch (ask_about_outside()) {
+            case Outside::keep_mine: break;
+            case Outside::mine_elsewhere: return save_as();
+            case Outside::cancel: return false;
+        }
+    }
     if (const auto fault = document_.save(document_.path())) {
         QMessageBox::warning(this, QStringLiteral("Not saved"), QString::fromStdString(fault->line()));
         return false;
@@ -155,10 +163,22 @@ bool Window::save() {
     return true;
 }
 
+// Somebody else, or a second window, saved the same project meanwhile.
+Window::Outside Window::ask_about_outside() {
+    QMessageBox box(QMessageBox::Question, QStringLiteral("Changed outside"),
+                    QStringLiteral("%1 was changed by another program since it was opened or saved here.").arg(QString::fromStdString(document_.path().filename().string())), QMessageBox::NoButton, this);
+    box.setInformativeText(QStringLiteral("Saving over it takes away what was changed there. Saved under another name, both are kept."));
+    auto* elsewhere = box.addButton(QStringLiteral("Save mine under another name\u2026"), QMessageBox::AcceptRole);
+    auto* over = box.addButton(QStringLiteral("Save mine over it"), QMessageBox::DestructiveRole);
+    box.addButton(QStringLiteral("Do not save"), QMessageBox::RejectRole);
+    box.setDefaultButton(elsewhere);
+    box.exec();
+    return box.clickedButton() == elsewhere ? Outside::mine_elsewhere : box.clickedButton() == over ? Outside::keep_mine : Outside::cancel;
+}
+
 bool Window::save_as() {
-    QString file = QFileDialog::getSaveFileName(this, QStringLiteral("Save project"), {}, kFilter);
+    const QString file = file_to_write(this, QStringLiteral("Save project"), kFilter, QStringLiteral(".warmpane"));
     if (file.isEmpty()) return false;
-    if (!file.contains(QLatin1Char('.'))) file += QStringLiteral(".warmpane");
     if (const auto fault = document_.save(file.toStdString())) {
         QMessageBox::warning(this, QStringLiteral("Not saved"), QString::fromStdString(fault->line()));
         return false;

@@ -6,6 +6,7 @@
 
 #include "base/parallel.h"
 #include "geometry/readings.h"
+#include "gui/mishaps.h"
 #include "question/ask.h"
 
 namespace wp::gui {
@@ -57,7 +58,7 @@ void LiveDaylight::loop() {
             cancel_ = Cancel();
             may_cancel_ = false;
         }
-        solve(request);
+        guarded("The live daylight factor", [&] { solve(request); });
     }
 }
 

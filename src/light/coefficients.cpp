@@ -114,7 +114,7 @@ class Work {
         Round round{0, task_.first_samples};
         while (!sites_.empty()) {
             parallel_for(sites_.size(), [&](size_t s) {
-                if (!cancel.requested()) trace(s, round);
+                if (!cancel.requested()) trace(s, round, cancel);
             });
             if (cancel.requested()) return all;
             look_for_typical_suns(cancel);
@@ -149,7 +149,7 @@ class Work {
     }
 
  private:
-    void trace(size_t s, Round round) {
+    void trace(size_t s, Round round, const Cancel& cancel) {
         const auto& plane = (*task_.planes)[sites_[s].plane];
         const Vec3f at = plane.points[sites_[s].point].as<float>(), normal = plane.normal.as<float>();
         Tally tally;
@@ -158,7 +158,7 @@ class Work {
             CoefficientSink sink{task_, layout_, states_, &rows_[s * states_], &sums_[s * states_], met, 0};
             Tracer<random::Stream, CoefficientSink> tracer(*task_.scene, sink, Guidance::openings);
             const uint32_t seed = replicate_seed(task_.seed, task_.first_point + static_cast<uint32_t>(s), r);
-            for (uint32_t i = round.begin; i < round.end; ++i) {
+            for (uint32_t i = round.begin; i < round.end && !cancel.requested(); ++i) {
                 sink.dice = random::hash(seed, i);
                 tracer.from_point(at, normal, plane.space, task_.boost, random::Stream(seed, i));
             }
@@ -299,8 +299,9 @@ class Work {
                 mean += e.mean;
                 square += e.half_width() * e.half_width();
             }
-            if (n > 0 && mean > 0)
-                worst = std::max(worst, std::sqrt(square / static_cast<double>(n)) / (mean / static_cast<double>(n)));
+            if (n == 0 || !(mean > 0)) continue;
+            worst = std::max(worst, std::sqrt(square / static_cast<double>(n)) /
+                                        std::max(mean / static_cast<double>(n), kLeastLux * static_cast<double>(task_.boost)));
         }
         return worst;
     }

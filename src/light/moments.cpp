@@ -157,7 +157,7 @@ class Work {
         for (Round round{0, task_.first_samples};; round = round.next()) {
             land(round);
             parallel_for(sites_.size(), [&](size_t s) {
-                if (!cancel.requested() && !done_[sites_[s].plane]) trace(s, round);
+                if (!cancel.requested() && !done_[sites_[s].plane]) trace(s, round, cancel);
             });
             if (cancel.requested()) return out;
             out = judged(round.end);
@@ -187,7 +187,7 @@ class Work {
         });
         for (const Tally& t : tallies) tally_ += t;
     }
-    void trace(size_t s, Round round) {
+    void trace(size_t s, Round round, const Cancel& cancel) {
         const auto& plane = (*task_.planes)[sites_[s].plane];
         const Vec3f at = plane.points[sites_[s].point].as<float>(), normal = plane.normal.as<float>();
         Tally tally;
@@ -195,7 +195,7 @@ class Work {
             MomentSink sink{task_, suns_, landings_[r], sums_[s], r, tally};
             Tracer<random::Stream, MomentSink> tracer(*task_.scene, sink, Guidance::openings);
             const uint32_t seed = replicate_seed(task_.seed, static_cast<uint32_t>(s), r);
-            for (uint32_t i = round.begin; i < round.end; ++i)
+            for (uint32_t i = round.begin; i < round.end && !cancel.requested(); ++i)
                 tracer.from_point(at, normal, plane.space, 1, random::Stream(seed, i));
             tally += tracer.tally();
         }
@@ -242,9 +242,9 @@ class Work {
                 mean += points[s].all.mean + direct[s];
                 square += std::pow(points[s].all.half_width(), 2);
             }
-            if (n > 0 && mean > 0)
-                reached[p] =
-                    std::max(reached[p], std::sqrt(square / static_cast<double>(n)) / (mean / static_cast<double>(n)));
+            if (n == 0 || !(mean > 0)) continue;
+            reached[p] = std::max(reached[p], std::sqrt(square / static_cast<double>(n)) /
+                                                  std::max(mean / static_cast<double>(n), kLeastLux));
         }
     }
 

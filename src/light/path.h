@@ -21,6 +21,7 @@
 #include <array>
 #include <cmath>
 #include <cstdint>
+#include <optional>
 #include <vector>
 
 #include "base/random.h"
@@ -88,9 +89,11 @@ inline constexpr float kRouletteOutdoors = 0.01f;
 /// Samples towards the openings at the first vertex and at the later ones: the first sees them best.
 inline constexpr int kFirstSamples = 4;
 
-/// Further reflections than this are between mirrors: each ends some of the paths, so that a chain has an end.
+/// Further reflections, or panes and mirrors met on end, than this hardly lose light any more: each ends some of the
+/// paths, so that every path has an end, between mirrors and in a room that absorbs nothing too. Of surfaces few, so
+/// that rooms of a reflectance up to 0.99 keep a spread that settles.
 inline constexpr int kLongChain = 64;
-inline constexpr float kChainLives = 0.95f;
+inline constexpr float kChainLives = 0.95f, kReflectionLives = 0.98f;
 
 struct Frame {
     Vec3f t, b, n;
@@ -156,6 +159,7 @@ class Tracer {
     void from_ray(Vec3f origin, Vec3f direction, float weight, Stream stream) {
         ++tally_.paths;
         arrive(origin, direction, weight, {}, stream, -1);
+        follow();
         run();
     }
     const Tally& tally() const { return tally_; }
@@ -167,12 +171,37 @@ class Tracer {
         Stream stream;
     };
 
+    // A ray on its way: past a pane, off a mirror.
+    struct Ray {
+        Vec3f origin, direction;
+        float weight;
+        Trail trail;
+        Stream stream;
+        int leaving;  ///< the portal on whose plane it starts; -1: none
+    };
+
     void run() {
         while (!pending_.empty()) {
             const Vertex vertex = pending_.back();
             pending_.pop_back();
             gather(vertex);
         }
+    }
+    // Step by step, not each ray from within the one before: a chain between panes may be of any length.
+    void follow() {
+        for (int steps = 0; next_; ++steps) {
+            Ray ray = *next_;
+            next_.reset();
+            if (steps > kLongChain && !lives_on(ray.stream, kChainLives, ray.weight)) return;
+            ++tally_.rays;
+            const Hit hit = scene_.intersect(ray.origin, ray.direction, ray.leaving);
+            continue_with(hit, ray.origin, ray.direction, ray.weight, arrived(hit, ray.trail), ray.stream);
+        }
+    }
+    static bool lives_on(Stream& stream, float share, float& weight) {
+        if (stream.next().u >= share) return false;
+        weight *= 1 / share;
+        return true;
     }
 
     // What a portal lets a ray do, and how often a ray that is drawn by cosine goes straight on and is not mirrored.
@@ -241,11 +270,14 @@ class Tracer {
         const bool guided = !portals.empty() && portal_chances(x, portals) > 0;
         const Stream cosine_stream = stream.branch(), portal_stream = stream.branch();
         gather_by_cosine(x, cosine_stream, portals, guided);
+        follow();
         if (!guided) return;
         const int samples = portal_samples(x.trail.order);
-        for (int k = 0; k < samples; ++k)
+        for (int k = 0; k < samples; ++k) {
             gather_through_portal(x, portal_stream.split(static_cast<uint32_t>(k), static_cast<uint32_t>(samples)),
                                   portals);
+            follow();
+        }
     }
 
     static int portal_samples(int order) { return order == 0 ? kFirstSamples : 1; }
@@ -330,11 +362,10 @@ class Tracer {
         return (outward ? portal.outside : portal.inside) == geometry::kOutdoors ? index : before;
     }
 
-    // A ray that starts on a portal's plane looks through that one portal.
+    // The ray that is followed next: each ray leads to one at most. One that starts on a portal's plane looks through
+    // that one portal.
     void arrive(Vec3f origin, Vec3f direction, float weight, const Trail& trail, Stream stream, int leaving) {
-        ++tally_.rays;
-        const Hit hit = scene_.intersect(origin, direction, leaving);
-        continue_with(hit, origin, direction, weight, arrived(hit, trail), stream);
+        if (weight > 0) next_.emplace(Ray{origin, direction, weight, trail, stream, leaving});
     }
     // States in which a ray would have come here more or less often are given more or less of what it finds.
     Trail arrived(const Hit& hit, const Trail& trail) const {
@@ -419,10 +450,7 @@ class Tracer {
     void gloss(const Hit& hit, Vec3f at, Vec3f direction, float weight, const Trail& trail, Stream& stream,
                float drawn) {
         const Trail after = trail.reflected(way_off(hit.space, hit.ground));
-        if (trail.order > kLongChain) {  // two mirrors face to face
-            if (stream.next().u >= kChainLives) return;
-            weight *= 1 / kChainLives;
-        }
+        if (trail.order > kLongChain && !lives_on(stream, kChainLives, weight)) return;  // two mirrors face to face
         const Vec3f away = direction - hit.normal * (2 * dot(direction, hit.normal));
         const Vec3f from = at + hit.normal * kLift;
         const LitPlace place{from, hit.normal, hit.space, -1, hit.distance, drawn};
@@ -460,6 +488,7 @@ class Tracer {
             if (vertex.stream.next().u * least >= vertex.weight) return;
             vertex.weight = least;
         }
+        if (vertex.trail.order > kLongChain && !lives_on(vertex.stream, kReflectionLives, vertex.weight)) return;
         pending_.push_back(vertex);
     }
 
@@ -468,6 +497,7 @@ class Tracer {
     Guidance guidance_;
     Tally tally_;
     std::vector<Vertex> pending_;
+    std::optional<Ray> next_;
     std::vector<float> chances_;
     bool first_known_ = false;
     Vec3f first_at_{}, first_normal_{};

@@ -89,7 +89,7 @@ Picture trace_picture(const Scene& scene, const Eye& eye, const Daylight& daylig
             for (size_t column = 0; column < static_cast<size_t>(size); ++column) {
                 const size_t at = row * static_cast<size_t>(size) + column;
                 const uint32_t pixel_seed = random::hash(seed, static_cast<uint32_t>(at));
-                for (uint32_t i = done; i < target; ++i) {
+                for (uint32_t i = done; i < target && !cancel.requested(); ++i) {
                     random::Stream stream(pixel_seed, i);
                     const random::Pair place = stream.next();
                     Vec3 d;

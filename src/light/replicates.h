@@ -42,6 +42,10 @@ inline double after_stopping(size_t points) {
 /// side-lit room hold the truth in 92 of 100 without it.
 inline double after_few(uint32_t samples) { return 1 + 2.0 / std::max(samples, 1u); }
 
+/// Darker than this nobody asks how sure a share of the light is: accuracies are shares of it at least. A daylight
+/// factor's likewise, of an overcast sky of so many lux.
+inline constexpr double kLeastLux = 1, kOvercastLux = 10000;
+
 /// The scrambling of a point's replicate.
 constexpr uint32_t replicate_seed(uint32_t seed, uint32_t point, uint32_t replicate) {
     return random::hash(random::hash(random::hash(seed, 0x9d2c5680u), point), replicate);

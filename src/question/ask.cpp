@@ -2,6 +2,7 @@
 #include "question/ask.h"
 
 #include <algorithm>
+#include <cmath>
 #include <cstdlib>
 
 #include "climate/epw.h"
@@ -27,6 +28,45 @@ Result<std::vector<geometry::PlanePoints>> planes_of(const model::Option& option
         if (auto points = geometry::plane_points(option, plane, north)) out.push_back(std::move(*points));
     }
     return out;
+}
+
+namespace {
+
+// More than a year of any building needs, and than memory holds.
+constexpr double kMostPoints = 1e6;
+
+// Of the box around what a plane covers.
+double points_about(const model::Option& option, const model::ReferencePlane& plane) {
+    const auto found = model::find_room(option, plane.room);
+    const std::vector<Vec2>* ring = !plane.area.empty() ? &plane.area : found.room != nullptr ? &found.room->footprint : nullptr;
+    if (ring == nullptr || ring->empty()) return 0;
+    Vec2 low = ring->front(), high = low;
+    for (const Vec2& p : *ring) {
+        low = {std::min(low.x, p.x), std::min(low.y, p.y)};
+        high = {std::max(high.x, p.x), std::max(high.y, p.y)};
+    }
+    const double wide = plane.on == model::ReferencePlane::On::floor ? high.x - low.x : std::hypot(high.x - low.x, high.y - low.y);
+    const double deep = plane.on == model::ReferencePlane::On::floor ? high.y - low.y : 10;
+    return wide * deep / (plane.spacing * plane.spacing);
+}
+
+}  // namespace
+
+Outcome can_be_asked(const model::Option& option, const model::Question& question) {
+    if (question.kind == model::Question::Kind::glare || question.at != model::Question::At::planes) return {};
+    const std::string place = "question " + question.id;
+    if (option.planes.empty()) return Fault{place, "option " + option.id + " has no plane to ask on", "Lay a reference plane into a room"};
+    double points = 0;
+    for (const auto& plane : option.planes)
+        if (question.planes.empty() || std::ranges::find(question.planes, plane.id) != question.planes.end()) points += points_about(option, plane);
+    if (points > kMostPoints)
+        return Fault{place, "about " + std::to_string(std::llround(points / 1e6)) + " million points would be asked on option " + option.id,
+                     "Widen the spacing of its planes, or lay them over less; check that lengths are in metres"};
+    const auto planes = planes_of(option, question);
+    if (!planes) return planes.fault();
+    for (const auto& plane : *planes)
+        if (!plane.points.empty()) return {};
+    return Fault{place, "the planes of option " + option.id + " have no point", "Lay them within their rooms, below the ceiling"};
 }
 
 Result<climate::WeatherYear> weather_of(const model::Project& project, const fs::path& project_file) {

@@ -20,6 +20,9 @@ namespace wp::question {
 /// The planes a question is asked on, in the option's order. All of the option where the question names none. north: Site::north.
 Result<std::vector<geometry::PlanePoints>> planes_of(const model::Option& option, const model::Question& question, double north = 0);
 
+/// What keeps a question from being asked on an option: it has no plane, one without a point, or far too many points.
+Outcome can_be_asked(const model::Option& option, const model::Question& question);
+
 /// The site's weather file, found beside the project file.
 Result<climate::WeatherYear> weather_of(const model::Project& project, const std::filesystem::path& project_file);
 

@@ -204,8 +204,11 @@ Result<TableAnswer> ask_table(const model::Project& project, const model::Option
         case Question::Kind::sun_hours: return ask_sun_hours(asked);
         case Question::Kind::sky_view: return ask_sky_view(asked);
         case Question::Kind::exposure: return ask_exposure(asked);
-        default: return ask_daylight_factor(asked);
+        case Question::Kind::daylight_factor: return ask_daylight_factor(asked);
+        case Question::Kind::year:
+        case Question::Kind::glare: break;
     }
+    return Fault{"question " + question.id, "a question of this kind gives no table of points", "Ask it as what it is"};
 }
 
 }  // namespace wp::question

@@ -20,6 +20,8 @@ namespace {
 using light::kReplicates;
 using light::kWays;
 
+constexpr double kLeastPercent = 100 * light::kLeastLux / light::kOvercastLux;
+
 struct DaylightSink {
     const climate::Sky& source;
     double ground_luminance;
@@ -103,7 +105,7 @@ class Solver {
     }
 
     template <class Stream>
-    void trace(size_t site, light::Round round) {
+    void trace(size_t site, light::Round round, const Cancel& cancel) {
         const auto& plane = planes_[sites_[site].plane];
         const Vec3f at = plane.points[sites_[site].point].as<float>(), normal = plane.normal.as<float>();
         // Summed per replicate and then by replicate order: the same bits whatever the threads do.
@@ -113,7 +115,7 @@ class Solver {
             DaylightSink sink{sky_, static_cast<double>(scene_.ground_reflectance()) / kPi, by_portal.data()};
             light::Tracer<Stream, DaylightSink> tracer(scene_, sink, setup_.guidance);
             const uint32_t seed = light::replicate_seed(effort_.seed, static_cast<uint32_t>(site), static_cast<uint32_t>(r));
-            for (uint32_t i = round.begin; i < round.end; ++i) tracer.from_point(at, normal, plane.space, 1.0f, Stream(seed, i));
+            for (uint32_t i = round.begin; i < round.end && !cancel.requested(); ++i) tracer.from_point(at, normal, plane.space, 1.0f, Stream(seed, i));
             for (size_t w = 0; w < kWays; ++w) sums_[(site * kWays + w) * kReplicates + static_cast<size_t>(r)] += sink.by_way[w];
             tally += tracer.tally();
         }
@@ -127,8 +129,8 @@ class Solver {
         with_threads(effort_.threads, [&] {
             parallel_for(sites_.size(), [&](size_t site) {
                 if (cancel.requested() || known_[site].plane != nullptr || done_[sites_[site].plane]) return;
-                if (setup_.low_discrepancy) trace<random::Stream>(site, round);
-                else trace<random::PlainStream>(site, round);
+                if (setup_.low_discrepancy) trace<random::Stream>(site, round, cancel);
+                else trace<random::PlainStream>(site, round, cancel);
             });
         });
     }
@@ -178,8 +180,9 @@ class Solver {
             double square = 0;
             for (const double h : plane.half_width) square += h * h;
             const double n = static_cast<double>(std::max<size_t>(plane.value.size(), 1));
-            // A plane without any light is settled at zero once nothing was found in a fair number of paths.
-            plane.reached = plane.figures.mean > 0 ? std::sqrt(square / n) / plane.figures.mean : (samples >= 64 ? 0.0 : 1.0);
+            // A plane without any light is settled at zero once nothing was found in a fair number of paths. In next to
+            // none nobody asks for a share of it: then it is a share of what is asked at least.
+            plane.reached = plane.figures.mean > 0 || samples >= 64 ? std::sqrt(square / n) / std::max(plane.figures.mean, kLeastPercent) : 1.0;
             if (!plane.value.empty()) worst = std::max(worst, plane.reached);
             // Each plane is traced until it is as sure as it shall be, whatever others need. Spreads of very few samples are not to be trusted.
             done_[p] = plane.reached <= effort_.accuracy && samples >= 8 && setup_.fixed_samples == 0;

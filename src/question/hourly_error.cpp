@@ -9,12 +9,12 @@ void HourlyLight::add_sun_variance(size_t points, const PatchPart& rows, int gro
                                    std::span<const size_t> hours, float* to) const {
     each_of_part(rows, group, through, hours, kAll,
                  [&](uint32_t place, size_t h, const light::Sunlit::Beam& beam, float lux) {
-                     const float doubt = light::doubt_of(beam, lux);
+                     const float doubt = light::doubt_of(beam, lux), fallen = beam.lit > 0 ? lux * lux : 0.0f;
                      for (size_t t = 0; t * kTile < points; ++t) {
                          const size_t at = (t * rows.patches.size() + place) * kTile;
                          for (size_t p = 0; p < std::min(kTile, points - t * kTile); ++p)
                              to[hours[h] * points + t * kTile + p] +=
-                                 rows.noise[at + p] * lux * lux + rows.taken[at + p] * rows.taken[at + p] * doubt;
+                                 rows.noise[at + p] * fallen + rows.taken[at + p] * rows.taken[at + p] * doubt;
                      }
                  });
 }

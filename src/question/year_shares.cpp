@@ -151,9 +151,16 @@ namespace {
 // The sun of one hour on patches, lux: outdoors all that falls there; indoors by the group of the windows that it came
 // through.
 struct HourSun {
-    std::vector<float> outdoors;
-    std::map<int, std::vector<float>> indoors;
-    std::vector<float> doubt;  // square of the standard error of either
+    struct Fallen {
+        std::vector<float> lux, doubt;  // doubt: square of its standard error
+        void add(size_t patches, size_t patch, const light::Sunlit::Beam& beam, float brings) {
+            if (lux.empty()) lux.assign(patches, 0.0f), doubt.assign(patches, 0.0f);
+            if (beam.lit > 0) lux[patch] += brings;
+            doubt[patch] += light::doubt_of(beam, brings);
+        }
+    };
+    Fallen outdoors;
+    std::map<int, Fallen> indoors;
 };
 
 }  // namespace
@@ -186,17 +193,13 @@ YearHour YearAnswer::Reckoner::hour(size_t plane, int hour, Operation operation)
                                       in_.hourly->more(plane, in_.hourly->same_layer(b, k), states), in_.groups.size());
             const auto& patches = in_.hourly->patches_of(b, trees, k);
             HourSun sun;
-            sun.outdoors.assign(light.patches.count(), 0.0f);
-            sun.doubt = sun.outdoors;
             in_.hourly->each_sunlit(r, in_.hourly->sun_through(from->panes, k),
                                     [&](size_t patch, const light::Sunlit::Beam& beam, float lux) {
                                         const int group = in_.hourly->group_of_portal(beam.portal);
                                         const bool indoors = light.patches.patches[patch].space >= 0;
                                         if (indoors && state_of_group(group) != k) return;
-                                        auto& list = indoors ? sun.indoors[group] : sun.outdoors;
-                                        if (list.empty()) list.assign(light.patches.count(), 0.0f);
-                                        if (beam.lit > 0) list[patch] += lux;
-                                        sun.doubt[patch] += light::doubt_of(beam, lux);
+                                        auto& on = indoors ? sun.indoors[group] : sun.outdoors;
+                                        on.add(light.patches.count(), patch, beam, lux);
                                     });
             for (size_t i = 0; i < from->points(); ++i) {
                 const size_t point = light.blocks[b].first + i;
@@ -224,21 +227,22 @@ YearHour YearAnswer::Reckoner::hour(size_t plane, int hour, Operation operation)
                     const double factor = static_cast<double>(in_.hourly->patch_factor(change, row.row));
                     auto& to = static_cast<Entry>(row.row % light::kEntries) == Entry::straight ? out.sky[point]
                                                                                                 : out.reflected[point];
-                    const auto add = [&](const std::vector<float>& lux, bool indoors, double times) {
-                        for (uint32_t e = 0; e < of.size(); ++e) {
+                    const auto add = [&](const HourSun::Fallen& on, bool indoors, double times) {
+                        for (uint32_t e = 0; e < of.size() && !on.lux.empty(); ++e) {
                             const uint32_t patch = patches[of[e]];
-                            if (lux[patch] <= 0 || (light.patches.patches[patch].space >= 0) != indoors) continue;
+                            const auto lux = static_cast<double>(on.lux[patch]),
+                                       doubt = static_cast<double>(on.doubt[patch]);
+                            if (doubt <= 0 || (light.patches.patches[patch].space >= 0) != indoors) continue;
                             const double value = static_cast<double>(from->value(row, e)) * times,
-                                         found = value * static_cast<double>(lux[patch]);
+                                         found = value * lux;
                             to += found;
                             square[point] +=
-                                static_cast<double>(row.noise) * times * found * static_cast<double>(lux[patch]) +
-                                value * value * static_cast<double>(sun.doubt[patch]);
-                            common[patch] += value * std::sqrt(static_cast<double>(sun.doubt[patch]));
+                                static_cast<double>(row.noise) * times * found * lux + value * value * doubt;
+                            common[patch] += value * std::sqrt(doubt);
                         }
                     };
                     if (state_of_group(group) == k) add(sun.outdoors, false, factor * lightened.times(group, i));
-                    for (const auto& [through, lux] : sun.indoors) add(lux, true, factor * lightened.times(through, i));
+                    for (const auto& [through, on] : sun.indoors) add(on, true, factor * lightened.times(through, i));
                 }
             }
         }

@@ -1,7 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "rule/criteria.h"
 
+#include <fmt/core.h>
+
 #include <algorithm>
+#include <set>
 
 #include "base/file.h"
 #include "question/year_figures.h"
@@ -24,12 +27,18 @@ void visit(Fields& f, Metric& m) {
     f.flag("blinds", m.blinds, Fields::optional);
     f.number("from", m.from, 0, 24, Fields::optional);
     f.number("to", m.to, 0, 24, Fields::optional);
+    f.no_more();
+    if (f.reading() && m.to <= m.from) f.fail("/to", "the hours end before they begin", "Give hours of one day, the first before the last");
 }
 
 void visit(Fields& f, Threshold& t) {
     f.number("threshold", t.value, 0, 1e6);
     f.text("level", t.level);
+    f.no_more();
 }
+
+// All metrics of today are shares: of area or of time.
+bool is_share(const Criterion& c) { return c.unit == "%"; }
 
 void visit(Fields& f, Criterion& c) {
     f.text("id", c.id);
@@ -43,7 +52,15 @@ void visit(Fields& f, Criterion& c) {
     f.flag("at_least", c.at_least);
     f.flag("optional", c.optional, Fields::optional);
     f.list("thresholds", c.thresholds, [](Fields& g, Threshold& t) { visit(g, t); });
-    if (f.reading() && c.thresholds.empty()) f.fail("/thresholds", "there is no threshold", "Give at least one");
+    f.no_more();
+    if (!f.reading()) return;
+    if (c.thresholds.empty()) f.fail("/thresholds", "there is no threshold", "Give at least one");
+    if (is_share(c) && std::ranges::any_of(c.thresholds, [](const Threshold& t) { return t.value > 1; }))
+        f.fail("/thresholds", "a share is more than 1", "Give shares from 0 to 1: 0.5 for 50 %");
+    const auto rises = [&](const Threshold& a, const Threshold& b) { return c.at_least ? a.value < b.value : a.value > b.value; };
+    for (size_t i = 1; i < c.thresholds.size(); ++i)
+        if (!rises(c.thresholds[i - 1], c.thresholds[i]))
+            f.fail(fmt::format("/thresholds/{}/threshold", i), "the levels do not go from the easiest to the hardest", "Sort them");
 }
 
 metric::Hours hours_of(const Metric& m, const question::YearAnswer& year) {
@@ -98,8 +115,9 @@ Verdict judge(const Criterion& c, Band band, std::string subject, model::Id plan
 }  // namespace
 
 Result<CriteriaSet> parse_criteria(std::string_view text, const std::string& name) {
-    store::Json document = store::Json::parse(text, nullptr, false);
-    if (document.is_discarded()) return store::syntax_fault(text, name);
+    auto parsed = parse_json(text, name);
+    if (!parsed) return parsed.fault();
+    Json& document = *parsed;
     CriteriaSet set;
     int format = 0;
     Fields f = Fields::reader(document);
@@ -108,6 +126,10 @@ Result<CriteriaSet> parse_criteria(std::string_view text, const std::string& nam
     f.text("name", set.name);
     f.text("source", set.source);
     f.list("criteria", set.criteria, [](Fields& g, Criterion& c) { visit(g, c); });
+    f.no_more();
+    std::set<std::string> seen;
+    for (size_t i = 0; i < set.criteria.size(); ++i)
+        if (!seen.insert(set.criteria[i].id).second) f.fail(fmt::format("/criteria/{}/id", i), "\"" + set.criteria[i].id + "\" is taken already", "Give it an id of its own");
     if (f.fault()) return Fault{name + ", " + f.fault()->place, f.fault()->what, f.fault()->remedy};
     return set;
 }

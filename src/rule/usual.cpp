@@ -15,8 +15,9 @@ const UsualValues::Of* UsualValues::find(const std::string& figure) const {
 
 Result<UsualValues> parse_usual_values(std::string_view text, const std::string& name) {
     using store::Fields;
-    store::Json document = store::Json::parse(text, nullptr, false);
-    if (document.is_discarded()) return store::syntax_fault(text, name);
+    auto parsed = parse_json(text, name);
+    if (!parsed) return parsed.fault();
+    Json& document = *parsed;
     UsualValues out;
     int format = 0;
     Fields f = Fields::reader(document);
@@ -30,6 +31,7 @@ Result<UsualValues> parse_usual_values(std::string_view text, const std::string&
             h.text("meaning", v.meaning);
             h.text("source", v.source);
             h.flag("key", v.key, Fields::optional);
+            h.no_more();
         });
         if (g.reading() && !std::is_sorted(of.values.begin(), of.values.end(), [](const auto& a, const auto& b) { return a.value < b.value; }))
             g.fail("/values", "the values do not rise", "Sort them from the least to the greatest");

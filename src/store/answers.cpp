@@ -6,9 +6,11 @@
 #include <unistd.h>
 #include <zstd.h>
 
+#include <algorithm>
 #include <ctime>
-#include <fstream>
 #include <sstream>
+
+#include "base/process.h"
 
 namespace wp::store {
 
@@ -16,7 +18,7 @@ namespace {
 
 constexpr int kFormat = 1;
 constexpr int kWaitForOthers = 20000;       // milliseconds
-constexpr size_t kLargestPiece = size_t{1} << 31;
+constexpr size_t kLargestPiece = size_t{1} << 30;
 constexpr int kLevel = 3;
 
 constexpr const char* kTables = R"(
@@ -38,12 +40,21 @@ std::string packed(std::string_view bytes) {
     return out;
 }
 
+// Grows as it is unpacked: what a frame claims to hold is not believed.
 std::optional<std::string> unpacked(std::string_view bytes) {
-    const auto size = ZSTD_getFrameContentSize(bytes.data(), bytes.size());
-    if (size == ZSTD_CONTENTSIZE_UNKNOWN || size == ZSTD_CONTENTSIZE_ERROR || size > kLargestPiece) return {};
-    std::string out(size, '\0');
-    const size_t got = ZSTD_decompress(out.data(), out.size(), bytes.data(), bytes.size());
-    if (ZSTD_isError(got) || got != size) return {};
+    std::unique_ptr<ZSTD_DCtx, size_t (*)(ZSTD_DCtx*)> context(ZSTD_createDCtx(), ZSTD_freeDCtx);
+    ZSTD_inBuffer in{bytes.data(), bytes.size(), 0};
+    std::string out, step(ZSTD_DStreamOutSize(), '\0');
+    for (;;) {
+        ZSTD_outBuffer to{step.data(), step.size(), 0};
+        const size_t before = in.pos, left = ZSTD_decompressStream(context.get(), &to, &in);
+        if (ZSTD_isError(left)) return {};
+        out.append(step.data(), to.pos);
+        if (out.size() > kLargestPiece) return {};
+        if (left == 0) break;
+        if (to.pos == 0 && in.pos == before) return {};  // it is cut short
+    }
+    if (in.pos != bytes.size()) return {};
     return out;
 }
 
@@ -54,19 +65,6 @@ std::string now() {
     return fmt::format("{:04}-{:02}-{:02} {:02}:{:02}", utc.tm_year + 1900, utc.tm_mon + 1, utc.tm_mday, utc.tm_hour, utc.tm_min);
 }
 
-// When a process began, in the kernel's ticks: numbers of processes come round again. Empty: there is no such process.
-std::string began(const std::string& process) {
-    std::ifstream stat("/proc/" + process + "/stat");
-    std::string line;
-    std::getline(stat, line);
-    // Fields are counted from behind the name, which may hold blanks.
-    std::istringstream fields(line.substr(std::min(line.rfind(')') + 1, line.size())));
-    std::string field;
-    for (int i = 3; i <= 22 && fields >> field; ++i)
-        if (i == 22) return field;
-    return {};
-}
-
 std::string this_host() {
     char name[256] = {};
     return ::gethostname(name, sizeof name - 1) == 0 ? name : "";
@@ -74,12 +72,13 @@ std::string this_host() {
 
 // "12345 678901 host"
 std::string this_program() {
-    const std::string process = std::to_string(::getpid());
-    return process + " " + began(process) + " " + this_host();
+    std::string run = this_run();
+    std::replace(run.begin(), run.end(), '-', ' ');
+    return run + " " + this_host();
 }
 
 // Of a program on another machine nothing can be known: it is taken to run.
-bool runs(const std::string& program) {
+bool may_run(const std::string& program) {
     std::istringstream words(program);
     std::string process, since, host;
     words >> process >> since >> host;
@@ -169,6 +168,8 @@ Result<std::shared_ptr<Answers>> Answers::open(const std::filesystem::path& file
     // A rollback journal: at rest there is one file only. Full: what was said to be written survives a power cut.
     for (const char* sql : {"PRAGMA trusted_schema=OFF", "PRAGMA synchronous=FULL", "BEGIN IMMEDIATE"})
         if (auto problem = out->run(sql)) return *problem;
+    if (out->is_foreign())
+        return Fault{file.string(), "is a data base of another program, and is left as it is", "Move it away, or save the project under another name: then answers are kept beside it"};
     if (auto problem = out->run(kTables)) return *problem;
     int64_t format = 0;
     {
@@ -179,6 +180,12 @@ Result<std::shared_ptr<Answers>> Answers::open(const std::filesystem::path& file
     if (format == 0 && !Statement(out->base_, "INSERT INTO about VALUES (?)").whole(1, kFormat).run()) return out->fault("answers cannot be kept");
     if (auto problem = out->run("COMMIT")) return *problem;
     return out;
+}
+
+// Tables, and none of them ours.
+bool Answers::is_foreign() {
+    Statement tables(base_, "SELECT count(*), sum(name = 'about'), sum(name = 'piece') FROM sqlite_master WHERE name NOT LIKE 'sqlite_%'");
+    return tables.next() && tables.whole_of(0) > 0 && (tables.whole_of(1) == 0 || tables.whole_of(2) == 0);
 }
 
 Answers::~Answers() { sqlite3_close_v2(base_); }
@@ -293,7 +300,7 @@ Result<std::vector<Answers::Begun>> Answers::left_behind() {
     std::vector<Begun> out;
     Statement all(base_, "SELECT option, question, program FROM begun ORDER BY option, question");
     while (all.next())
-        if (!runs(all.text_of(2))) out.push_back({all.text_of(0), all.text_of(1)});
+        if (!may_run(all.text_of(2))) out.push_back({all.text_of(0), all.text_of(1)});
     if (!all.ended_well()) return fault("answers cannot be listed");
     return out;
 }

@@ -67,6 +67,7 @@ class Answers {
     Answers() = default;
     class Statement;
     Outcome run(const char* sql);
+    bool is_foreign();
     Fault fault(const std::string& what) const;
     sqlite3* base_ = nullptr;
     std::filesystem::path file_;

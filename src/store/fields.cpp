@@ -6,21 +6,9 @@
 #include <algorithm>
 #include <cmath>
 
-namespace wp::store {
+#include "base/text.h"
 
-Fault syntax_fault(std::string_view text, const std::string& name) {
-    size_t at = 0;
-    try {
-        const Json whole = Json::parse(text);
-    } catch (const Json::parse_error& error) {
-        at = std::min(error.byte > 0 ? error.byte - 1 : 0, text.size());
-    }
-    const auto line = 1 + std::count(text.begin(), text.begin() + static_cast<std::ptrdiff_t>(at), '\n');
-    const size_t begin = at == 0 ? std::string_view::npos : text.rfind('\n', at - 1);
-    const size_t column = at - (begin == std::string_view::npos ? 0 : begin + 1) + 1;
-    return {fmt::format("{}, line {}, column {}", name, line, column), "the text stops being JSON here",
-            "Restore the file from a copy; it was left as it is"};
-}
+namespace wp::store {
 
 Fields::Fields(Json& object, std::string place, bool reading)
     : object_(object), place_(std::move(place)), reading_(reading) {}
@@ -163,8 +151,8 @@ void Fields::triple(const char* key, double& x, double& y, double& z) {
 void Fields::rest(std::string& extra) {
     if (!reading_) {
         if (extra.empty()) return;
-        const Json more = Json::parse(extra);
-        for (const auto& [key, value] : more.items()) object_[key] = value;
+        const auto more = parse_json(extra, "");
+        for (const auto& [key, value] : more->items()) object_[key] = value;
         return;
     }
     Json more = Json::object();
@@ -172,6 +160,12 @@ void Fields::rest(std::string& extra) {
         for (const auto& [key, value] : object_.items())
             if (!named_.contains(key)) more[key] = value;
     extra = more.empty() ? "" : more.dump();
+}
+
+void Fields::no_more() {
+    if (!reading_ || !object_.is_object()) return;
+    for (const auto& [key, value] : object_.items())
+        if (!named_.contains(key)) return fail("/" + plain_text(key, 60), "nothing is known by this name", "Correct its spelling, or take it away");
 }
 
 }  // namespace wp::store

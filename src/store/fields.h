@@ -4,22 +4,19 @@
 #pragma once
 #include <cstdint>
 #include <initializer_list>
-#include <nlohmann/json.hpp>
 #include <optional>
 #include <set>
 #include <string>
 #include <utility>
 #include <vector>
 
+#include "base/json_text.h"
 #include "base/result.h"
 #include "base/vec.h"
 
 namespace wp::store {
 
-using Json = nlohmann::ordered_json;
-
-/// Where a text stops being JSON, as line and column.
-Fault syntax_fault(std::string_view text, const std::string& name);
+using wp::Json;
 
 class Fields {
  public:
@@ -47,6 +44,8 @@ class Fields {
     void triple(const char* key, double& x, double& y, double& z);
     /// Keys not named so far; call last.
     void rest(std::string& extra);
+    /// Keys not named so far are a fault; call last.
+    void no_more();
 
     template <class E>
     void choice(const char* key, E& value, std::initializer_list<std::pair<const char*, E>> names, Need need = required) {

@@ -55,13 +55,14 @@ Result<Json> read_document(const std::filesystem::path& path, const char* key, c
     const auto bytes = read_file(path, size_t{8} << 20);
     if (!bytes) return bytes.fault();
     const std::string name = path.filename().string();
-    Json document = Json::parse(*bytes, nullptr, false);
-    if (document.is_discarded()) return syntax_fault(*bytes, name);
+    auto parsed = parse_json(*bytes, name);
+    if (!parsed) return parsed.fault();
+    Json& document = *parsed;
     if (!document.is_object() || !document.contains(key)) return Fault{name, fmt::format("this is no {}", what), "Open a file that Warm Pane wrote, or see docs/formats/materials.md"};
     if (!document[key].is_number_integer() || document[key].get<int64_t>() < 1 || document[key].get<int64_t>() > kMaterialsVersion)
         return Fault{name + ", /" + key, "the version is not one that this program reads", "Update Warm Pane; the file was left as it is"};
     document.erase(key);
-    return document;
+    return std::move(document);
 }
 
 Outcome check(const std::vector<Material>& list, const std::string& place) {
@@ -93,7 +94,7 @@ std::string write_materials(std::vector<Material> materials) {
     document["warmpane_materials"] = kMaterialsVersion;
     Fields fields = Fields::writer(document);
     fields.list("materials", materials, [](Fields& f, Material& m) { visit(f, m); });
-    return document.dump(1) + "\n";
+    return document.dump(1, ' ', false, Json::error_handler_t::replace) + "\n";
 }
 
 Outcome save_materials(const std::vector<Material>& materials, const std::filesystem::path& path) {

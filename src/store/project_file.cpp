@@ -203,8 +203,9 @@ Fault in_file(const std::string& name, const Fault& fault) { return {name + ", "
 }  // namespace
 
 Result<Project> parse_project(std::string_view text, const std::string& name) {
-    Json document = Json::parse(text, nullptr, false);
-    if (document.is_discarded()) return syntax_fault(text, name);
+    auto parsed = parse_json(text, name);
+    if (!parsed) return parsed.fault();
+    Json& document = *parsed;
     if (!document.is_object() || !document.contains("warmpane"))
         return Fault{name, "this is no Warm Pane project", "Open a .warmpane file"};
     if (!document["warmpane"].is_number_integer() || document["warmpane"].get<int64_t>() < 1)
@@ -250,7 +251,7 @@ std::string write_project(const Project& project) {
     Project copy = project;  // the visitors read and write through one signature
     Fields fields = Fields::writer(document);
     visit(fields, copy);
-    return document.dump(1) + "\n";
+    return document.dump(1, ' ', false, Json::error_handler_t::replace) + "\n";
 }
 
 Outcome save_project(const Project& project, const std::filesystem::path& path) {

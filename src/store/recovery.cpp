@@ -2,17 +2,14 @@
 #include "store/recovery.h"
 
 #include <fmt/core.h>
-#include <signal.h>
-#include <unistd.h>
 
 #include <algorithm>
-#include <cerrno>
-#include <charconv>
 #include <chrono>
 #include <ctime>
-#include <nlohmann/json.hpp>
 
 #include "base/file.h"
+#include "base/json_text.h"
+#include "base/process.h"
 #include "store/project_file.h"
 
 namespace wp::store {
@@ -23,8 +20,6 @@ namespace {
 constexpr const char* kSuffix = ".unsaved";
 constexpr size_t kLargest = size_t{64} << 20;
 
-bool runs(long process) { return process > 0 && (::kill(static_cast<pid_t>(process), 0) == 0 || errno == EPERM); }
-
 std::string now() {
     const std::time_t t = std::chrono::system_clock::to_time_t(std::chrono::system_clock::now());
     std::tm parts{};
@@ -32,19 +27,23 @@ std::string now() {
     return fmt::format("{:04}-{:02}-{:02} {:02}:{:02}", parts.tm_year + 1900, parts.tm_mon + 1, parts.tm_mday, parts.tm_hour, parts.tm_min);
 }
 
-// "process-counter.unsaved"
-long process_of(const fs::path& copy) {
-    const std::string name = copy.filename().string();
-    long process = 0;
-    const auto [end, error] = std::from_chars(name.data(), name.data() + name.size(), process);
-    return error == std::errc() && *end == '-' ? process : 0;
+// "process-start-counter.unsaved"
+std::string run_of(const fs::path& copy) {
+    const std::string name = copy.stem().string();
+    return name.substr(0, std::min(name.rfind('-'), name.size()));
+}
+
+// Null where it is none.
+Json note_of(const std::string& text) {
+    auto note = parse_json(text, "");
+    return note ? std::move(*note) : Json();
 }
 
 }  // namespace
 
 Recovery::Recovery(fs::path folder) : folder_(std::move(folder)) {
     static int counter = 0;
-    copy_ = folder_ / fmt::format("{}-{}{}", ::getpid(), ++counter, kSuffix);
+    copy_ = folder_ / fmt::format("{}-{}{}", this_run(), ++counter, kSuffix);
 }
 
 Recovery::~Recovery() { drop(); }
@@ -52,11 +51,11 @@ Recovery::~Recovery() { drop(); }
 Outcome Recovery::keep(const model::Project& project, const fs::path& saved_as) {
     std::error_code error;
     fs::create_directories(folder_, error);
-    nlohmann::ordered_json note;
+    Json note;
     note["saved_as"] = saved_as.string();
     note["when"] = now();
     note["project"] = write_project(project);
-    return write_file(copy_, note.dump(-1, ' ', false, nlohmann::json::error_handler_t::replace) + "\n");
+    return write_file(copy_, note.dump(-1, ' ', false, Json::error_handler_t::replace) + "\n");
 }
 
 void Recovery::drop() {
@@ -68,10 +67,10 @@ std::vector<Leftover> find_leftovers(const fs::path& folder) {
     std::vector<std::pair<fs::file_time_type, Leftover>> found;
     std::error_code error;
     for (const auto& entry : fs::directory_iterator(folder, error)) {
-        if (entry.path().extension() != kSuffix || runs(process_of(entry.path()))) continue;
+        if (entry.path().extension() != kSuffix || runs(run_of(entry.path()))) continue;
         const auto text = read_file(entry.path(), kLargest);
         if (!text) continue;
-        const auto note = nlohmann::json::parse(*text, nullptr, false);
+        const auto note = note_of(*text);
         if (!note.is_object() || !note.contains("project") || !note["project"].is_string()) continue;
         Leftover leftover{entry.path(), note.contains("saved_as") && note["saved_as"].is_string() ? note["saved_as"].get<std::string>() : std::string(),
                           note.contains("when") && note["when"].is_string() ? note["when"].get<std::string>() : std::string()};
@@ -86,7 +85,7 @@ std::vector<Leftover> find_leftovers(const fs::path& folder) {
 Result<model::Project> read_leftover(const Leftover& leftover) {
     const auto text = read_file(leftover.copy, kLargest);
     if (!text) return text.fault();
-    const auto note = nlohmann::json::parse(*text, nullptr, false);
+    const auto note = note_of(*text);
     if (!note.is_object() || !note.contains("project") || !note["project"].is_string())
         return Fault{leftover.copy.filename().string(), "the kept copy is damaged", "Open the last saved project instead"};
     return parse_project(note["project"].get<std::string>(), leftover.copy.filename().string());

@@ -6,6 +6,7 @@
 #include <fstream>
 
 #include "base/fingerprint.h"
+#include "base/process.h"
 #include "support.h"
 
 using namespace wp;
@@ -46,6 +47,34 @@ TEST(Files, a_link_stays_a_link) {
     ASSERT_FALSE(write_file(folder / "link.txt", "new"));
     EXPECT_TRUE(fs::is_symlink(folder / "link.txt"));
     EXPECT_EQ(*read_file(folder / "real.txt"), "new");
+}
+
+TEST(Files, what_is_replaced_keeps_its_mode_and_a_link_to_nothing_makes_its_target) {
+    const test::Folder folder;
+    ASSERT_FALSE(write_file(folder / "mine.txt", "old"));
+    fs::permissions(folder / "mine.txt", fs::perms::owner_read | fs::perms::owner_write);
+    ASSERT_FALSE(write_file(folder / "mine.txt", "new"));
+    EXPECT_EQ(fs::status(folder / "mine.txt").permissions(), fs::perms::owner_read | fs::perms::owner_write);
+    fs::create_symlink("later.txt", folder / "link.txt");
+    ASSERT_FALSE(write_file(folder / "link.txt", "made"));
+    EXPECT_TRUE(fs::is_symlink(folder / "link.txt"));
+    EXPECT_EQ(*read_file(folder / "later.txt"), "made");
+}
+
+TEST(Files, what_a_killed_run_left_goes_and_what_others_laid_there_stays) {
+    const test::Folder folder;
+    const std::string dead = "a.txt.part999999999-1-77", running = "a.txt.part" + this_run() + "-78";
+    for (const std::string& name : {dead, running, std::string("a.txt.partner"), std::string("b.txt.part999999999-1-77")})
+        std::ofstream(folder / name) << "x";
+    ASSERT_FALSE(write_file(folder / "a.txt", "whole"));
+    EXPECT_FALSE(fs::exists(folder / dead));
+    EXPECT_TRUE(fs::exists(folder / running)) << "somebody is writing it";
+    EXPECT_TRUE(fs::exists(folder / "a.txt.partner"));
+    EXPECT_TRUE(fs::exists(folder / "b.txt.part999999999-1-77")) << "of another file";
+}
+
+TEST(Files, a_side_file_has_a_name_that_nobody_can_foresee) {
+    EXPECT_NE(name_beside("a.txt"), name_beside("a.txt"));
 }
 
 TEST(Files, folders_missing_and_huge_files_are_refused) {

@@ -144,6 +144,31 @@ TEST(Epw, damage_is_named_with_its_line_and_field) {
     expect_fault(semicolons, "line 1", "semicolons");
 }
 
+TEST(Epw, decimal_commas_are_told_and_never_taken_for_more_fields) {
+    expect_fault(with_field(good(), 500, 7, "11,5"), "line 500", "fields where 35 are due");
+    expect_fault(with_field(good(), 1, 7, "55,4"), "line 1", "10 are due");
+    std::string trailing = good();
+    trailing.insert(trailing.find('\n', trailing.find("\n2023,")+ 1), ",");
+    EXPECT_TRUE(parse_epw(trailing, "x")) << "a comma at the end of a line harms nobody";
+}
+
+TEST(Epw, names_of_old_files_become_utf_8_and_none_breaks_a_written_line) {
+    const auto read = parse_epw(with_field(good(), 1, 2, "K\xf8" "benhavn"), "x.epw");
+    ASSERT_TRUE(read);
+    EXPECT_EQ(read->station, "K\xc3\xb8" "benhavn");
+    auto odd = test::weather();
+    odd.station = "Quay, north\nDESIGN";
+    const auto again = parse_epw(write_epw(odd), "x.epw");
+    ASSERT_TRUE(again) << again.fault().line();
+    EXPECT_EQ(again->station, "Quay  north?DESIGN");
+}
+
+TEST(Epw, what_is_no_weather_file_is_not_shown) {
+    const auto secret = parse_epw("root:secret:0\nmore\n", "x.epw");
+    ASSERT_FALSE(secret);
+    EXPECT_EQ(secret.fault().line().find("secret"), std::string::npos);
+}
+
 TEST(Epw, a_year_that_is_cut_at_a_line_names_the_first_missing_hour) {
     std::string text = good();
     text.resize(text.find("\n2023,7,1,1,") + 1);

@@ -5,6 +5,7 @@
 
 #include <cmath>
 
+#include "base/file.h"
 #include "question/ask.h"
 
 using namespace wp;
@@ -47,6 +48,24 @@ TEST(Criteria, the_sets_that_come_with_the_program_are_sound) {
     }
     EXPECT_FALSE(question::criteria_set("../secrets"));
     EXPECT_FALSE(question::criteria_set("no-such-set"));
+}
+
+TEST(Criteria, a_file_with_a_slip_is_refused_and_says_where) {
+    const std::string good = *read_file(question::data_folder() / "criteria" / "leed-v41-daylight-option-1.json");
+    ASSERT_TRUE(parse_criteria(good, "c"));
+    const auto with = [&](const std::string& from, const std::string& to) {
+        std::string text = good;
+        const size_t at = text.find(from);
+        EXPECT_NE(at, std::string::npos) << from;
+        text.replace(at, from.size(), to);
+        const auto read = parse_criteria(text, "c");
+        return read ? std::string("taken") : read.fault().line();
+    };
+    EXPECT_NE(with("\"time_share\"", "\"time_shares\"").find("time_shares"), std::string::npos) << "a misspelt key";
+    EXPECT_NE(with("\"from\": 8", "\"from\": 18").find("end before they begin"), std::string::npos) << with("\"from\": 8", "\"from\": 18");
+    EXPECT_NE(with("\"threshold\": 0.4", "\"threshold\": 40").find("more than 1"), std::string::npos);
+    EXPECT_NE(with("\"threshold\": 0.4", "\"threshold\": 0.6").find("easiest"), std::string::npos);
+    EXPECT_NE(with("\"id\": \"ase\"", "\"id\": \"sda\"").find("taken already"), std::string::npos);
 }
 
 TEST(Criteria, three_quarters_of_the_area_earn_three_points_and_half_earns_one) {

@@ -13,6 +13,7 @@
 #include "base/parallel.h"
 #include "geometry/polygon.h"
 #include "geometry/surfaces.h"
+#include "gui/mishaps.h"
 #include "gui/look/look.h"
 
 namespace wp::gui {
@@ -214,12 +215,14 @@ void ModelView::request_surfaces() {
     building_ = true;
     pool_.start([this, project = document_.snapshot(), index = document_.option_index()] {
         step_behind();
-        auto built = std::make_shared<const geometry::Surfaces>(geometry::build_surfaces(*project, project->options[index]));
+        std::shared_ptr<const geometry::Surfaces> built;
+        guarded("Building the model's picture", [&] { built = std::make_shared<const geometry::Surfaces>(geometry::build_surfaces(*project, project->options[index])); });
         QMetaObject::invokeMethod(this, [this, project, index, built = std::move(built)] {
             building_ = false;
             built_ = project;
             dirty_ = true;
             if (index != document_.option_index()) return update();
+            if (built == nullptr) return;
             surfaces_ = built;
             built_option_ = index;
             update();

@@ -4,6 +4,7 @@
 #include <algorithm>
 
 #include "base/parallel.h"
+#include "gui/mishaps.h"
 
 namespace wp::gui {
 
@@ -108,7 +109,8 @@ void JobQueue::start_next() {
                 }
             }, Qt::QueuedConnection);
         };
-        Finish finish = work(cancel, progress);
+        Finish finish;
+        guarded("A job", [&] { finish = work(cancel, progress); });
         QMetaObject::invokeMethod(this, [this, id, cancel, finish = std::move(finish)] { ended(id, finish, cancel.requested()); }, Qt::QueuedConnection);
     });
 }

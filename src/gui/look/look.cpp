@@ -27,6 +27,7 @@ QString sheet_style(const report::Ink& i) {
     return QStringLiteral(R"(
 QWidget { color: %1; }
 QMainWindow, QDialog, #panel, #bar, QStackedWidget, QSplitter { background: %2; }
+#mishap { background: %3; border: none; border-bottom: 2px solid %5; }
 QToolTip { background: %3; color: %1; border: 1px solid %4; padding: 4px; }
 QLabel[role="heading"] { font-size: 15px; font-weight: 600; }
 QLabel[role="small"] { font-size: 11px; color: %6; }

@@ -3,6 +3,7 @@
 
 #include <QClipboard>
 #include <QFileDialog>
+#include <QFileInfo>
 #include <QHBoxLayout>
 #include <QMessageBox>
 #include <QMimeData>
@@ -66,14 +67,26 @@ bool ask_wish(QWidget* parent, const Takeaway& what, Wish& wish) {
 
 }  // namespace
 
+QString file_to_write(QWidget* parent, const QString& title, const QString& filter, const QString& suffix, const QString& proposal) {
+    QString file = QFileDialog::getSaveFileName(parent, title, proposal, filter);
+    if (file.isEmpty() || file.endsWith(suffix, Qt::CaseInsensitive)) return file;
+    // The dialog asked about the name as it was typed, not about this one.
+    file += suffix;
+    if (!QFileInfo::exists(file)) return file;
+    QMessageBox box(QMessageBox::Question, title, QStringLiteral("%1 is there already.").arg(QFileInfo(file).fileName()), QMessageBox::NoButton, parent);
+    auto* replace = box.addButton(QStringLiteral("Replace it"), QMessageBox::DestructiveRole);
+    box.setDefaultButton(box.addButton(QStringLiteral("Keep it"), QMessageBox::RejectRole));
+    box.exec();
+    return box.clickedButton() == replace ? file : QString();
+}
+
 void save_out(QWidget* parent, const Takeaway& what) {
     Wish wish;
     if (!ask_wish(parent, what, wish)) return;
     const bool svg = wish.form == Form::drawing || wish.form == Form::plan_drawing;
     const QString suffix = svg ? QStringLiteral("svg") : wish.form == Form::table ? QStringLiteral("csv") : QStringLiteral("png");
-    QString file = QFileDialog::getSaveFileName(parent, QStringLiteral("Save %1").arg(what.title), {}, QStringLiteral("%1 (*.%2)").arg(suffix.toUpper(), suffix));
+    const QString file = file_to_write(parent, QStringLiteral("Save %1").arg(what.title), QStringLiteral("%1 (*.%2)").arg(suffix.toUpper(), suffix), QLatin1Char('.') + suffix);
     if (file.isEmpty()) return;
-    if (!file.endsWith(QLatin1Char('.') + suffix)) file += QLatin1Char('.') + suffix;
     const std::filesystem::path path = file.toStdString();
     const bool plan = wish.form == Form::plan_picture || wish.form == Form::plan_drawing;
     const double pixels = std::min(wish.width / 1000 / report::kInch * wish.dots, report::kMostPixels) / what.size.width();

@@ -21,6 +21,10 @@ struct Takeaway {
     std::function<Outcome(const std::filesystem::path&, double scale, double dots)> plan;
 };
 
+/// Asks for a file to write to. Its name ends in the suffix, with a dot; where that was added and such a file is there,
+/// it is asked whether it may be replaced. Empty: none was chosen.
+QString file_to_write(QWidget* parent, const QString& title, const QString& filter, const QString& suffix, const QString& proposal = {});
+
 /// Puts the picture and, where there is one, the table on the clipboard.
 void copy_out(const Takeaway& what);
 /// Asks what is wanted, how large on paper, and for a file; its suffix says what is written: png, svg, csv. A fault is shown.

@@ -14,6 +14,7 @@
 #include "geometry/finishes.h"
 #include "gui/inspector/rows.h"
 #include "gui/look/look.h"
+#include "gui/look/save.h"
 #include "question/ask.h"
 #include "store/material_file.h"
 
@@ -109,7 +110,7 @@ MaterialsPanel::MaterialsPanel(Document& document, QWidget* parent) : QWidget(pa
         emit said(fault ? QString::fromStdString(fault->line()) : QStringLiteral("Taken into the project"));
     });
     exchange->addAction(QStringLiteral("Give out this project's\u2026"), this, [this] {
-        QString file = QFileDialog::getSaveFileName(this, QStringLiteral("Give out materials"), QStringLiteral("project.materials.json"), QString::fromLatin1(kFilter));
+        const QString file = file_to_write(this, QStringLiteral("Give out materials"), QString::fromLatin1(kFilter), QStringLiteral(".json"), QStringLiteral("project.materials.json"));
         if (file.isEmpty()) return;
         const auto fault = export_file(file.toStdString());
         emit said(fault ? QString::fromStdString(fault->line()) : QStringLiteral("Written"));

@@ -9,6 +9,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "base/csv.h"
 #include "geometry/edit.h"
 #include "gui/inspector/number_field.h"
 #include "gui/look/look.h"
@@ -299,7 +300,7 @@ Takeaway SkyPage::takeaway() const {
         for (const auto& path : found_->paths)
             for (const auto& s : path.stretches) {
                 const auto m = climate::moment_of(path.day, 0);
-                text += fmt::format("{},{},{:.2f},{:.2f},{}\n", m.month, m.day, s.from, s.to, s.surface == question::Dome::kSky ? std::string() : stands(s.surface).toStdString());
+                text += fmt::format("{},{},{:.2f},{:.2f},{}\n", m.month, m.day, s.from, s.to, s.surface == question::Dome::kSky ? std::string() : csv_field(stands(s.surface).toStdString()));
             }
         return text;
     };

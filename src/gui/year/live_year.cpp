@@ -2,11 +2,14 @@
 #include "gui/year/live_year.h"
 
 #include "base/parallel.h"
+#include "gui/mishaps.h"
 #include "question/ask.h"
 
 namespace wp::gui {
 
-LiveYear::LiveYear(QObject* parent) : QObject(parent) { thread_ = std::thread([this] { loop(); }); }
+LiveYear::LiveYear(QObject* parent) : QObject(parent) {
+    thread_ = std::thread([this] { loop(); });
+}
 
 LiveYear::~LiveYear() {
     {
@@ -37,25 +40,29 @@ void LiveYear::loop() {
             request = std::move(next_.begin()->second);
             next_.erase(next_.begin());
         }
-        const auto& option = request.project->options[request.option];
-        Known& known = known_[option.id];
-        follow(request, known);
-        if (known.answer == nullptr) continue;
-        YearReading reading = read_year(known.answer, *request.project, option, request.wish);
-        reading.wanted = known.wanted;
-        for (auto& layer : reading.layers) layer.stale = known.wanted != known.answer->record.inputs;
-        publish(reading, request);
-        {
-            const std::lock_guard lock(mutex_);
-            if (quit_) return;
-            if (next_.contains(option.id)) continue;
-        }
-        if (known.heat.empty()) known.heat = known.answer->heat();
-        auto tables = std::make_shared<YearTables>(read_tables(reading, option));
-        tables->heat = known.heat;
-        reading.tables = std::move(tables);
-        publish(std::move(reading), request);
+        guarded("Reading the year", [&] { read_one(request); });
     }
+}
+
+void LiveYear::read_one(const Request& request) {
+    const auto& option = request.project->options[request.option];
+    Known& known = known_[option.id];
+    follow(request, known);
+    if (known.answer == nullptr) return;
+    YearReading reading = read_year(known.answer, *request.project, option, request.wish);
+    reading.wanted = known.wanted;
+    for (auto& layer : reading.layers) layer.stale = known.wanted != known.answer->record.inputs;
+    publish(reading, request);
+    {
+        const std::lock_guard lock(mutex_);
+        if (quit_) return;
+        if (next_.contains(option.id)) return;
+    }
+    if (known.heat.empty()) known.heat = known.answer->heat();
+    auto tables = std::make_shared<YearTables>(read_tables(reading, option));
+    tables->heat = known.heat;
+    reading.tables = std::move(tables);
+    publish(std::move(reading), request);
 }
 
 // Takes the answer along with the project, as far as that goes without rays.
@@ -67,7 +74,8 @@ void LiveYear::follow(const Request& request, Known& known) {
         known.heat.clear();
     }
     if (known.answer == nullptr || known.answer->inputs() == nullptr || request.weather == nullptr) return;
-    if (!fresh && known.project != nullptr && known.weather == request.weather && (known.project == request.project || same_building(*known.project, *request.project, option.id))) {
+    if (!fresh && known.project != nullptr && known.weather == request.weather &&
+        (known.project == request.project || same_building(*known.project, *request.project, option.id))) {
         known.project = request.project;
         return;
     }
@@ -81,14 +89,16 @@ void LiveYear::follow(const Request& request, Known& known) {
     if (known.wanted == known.answer->record.inputs) return;
     const auto& light = known.given->inputs()->light;
     if (question::year_light_inputs(scene->task(), effort) != light->record.inputs) return;  // stale: rays are wanted
-    known.answer = std::make_shared<const question::YearAnswer>(question::ask_year(*scene, *request.weather, effort, question::YearKnown(*known.answer)));
+    known.answer = std::make_shared<const question::YearAnswer>(
+        question::ask_year(*scene, *request.weather, effort, question::YearKnown(*known.answer)));
     known.heat.clear();
 }
 
 void LiveYear::publish(YearReading reading, const Request& request) {
     auto shared = std::make_shared<const YearReading>(std::move(reading));
     const QString id = QString::fromStdString(request.project->options[request.option].id);
-    QMetaObject::invokeMethod(this, [this, shared, id] { emit read(shared, id); }, Qt::QueuedConnection);
+    QMetaObject::invokeMethod(
+        this, [this, shared, id] { emit read(shared, id); }, Qt::QueuedConnection);
 }
 
 }  // namespace wp::gui
