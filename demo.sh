@@ -9,7 +9,7 @@ cmake --build build-demo
 if [ -n "${DISPLAY:-}${WAYLAND_DISPLAY:-}" ]; then
     exec build-demo/src/gui/warmpane demo/tern-quay.warmpane
 fi
-echo "There is no display: solving all options of the demo into out/ instead (a few minutes)."
+echo "There is no display: solving all options of the demo into out/ instead (under three minutes on two idle cores)."
 mkdir -p out
 build-demo/src/cli/warmpane-cli solve demo/tern-quay.warmpane --pictures --out out | tee out/summary.txt
 echo "Tables (CSV), summaries (JSON), pictures (PNG, EXR) and summary.txt are in out/."

@@ -79,6 +79,7 @@ std::optional<int> parse_arguments(int argc, char** argv, Arguments& out) {
         ->default_str("groups");
     solve->add_flag("--hourly", s.hourly, "Also write every hour of a year: light of every point (large), state of blinds, electric power, sun on panes");
     solve->add_flag("--no-answers", s.forget, "Do not keep answers and the traced light of a year beside the project, and do not look for them there");
+    solve->add_flag("--readings", s.readings, "Ask at the readings of the drawing instead of where the questions say; years and glare are left out");
     solve->add_flag("--despite-faults", s.despite_faults, "Answer although the model check finds faults that make answers wrong");
     solve->add_flag("--windows", s.windows, "Also write what each window gives to every point");
 #ifdef WARMPANE_PICTURES

@@ -55,6 +55,8 @@ int weather(const WeatherArguments& arguments) {
     if (year->first_year > 0) say("Hours of the years {} to {}\n", year->first_year, year->last_year);
     say("Direct normal {:.0f} kWh/m2 a year, diffuse horizontal {:.0f} kWh/m2 a year\n", direct, diffuse);
     say("Median diffuse illuminance over the 4380 daylight hours: {:.0f} lx\n", climate::median_diffuse(outdoor));
+    if (year->summer_time)
+        say("Summer time by the file: {} to {}; a project's own calendar is what counts\n", climate::text(year->summer_time->first), climate::text(year->summer_time->second));
     for (const auto& note : year->notes) say("Note: {}\n", note);
     return kDone;
 }

@@ -6,6 +6,7 @@
 #include <algorithm>
 #include <cmath>
 #include <filesystem>
+#include <limits>
 #include <optional>
 
 #include "base/file.h"
@@ -66,18 +67,19 @@ struct Refusal {
     int code;
 };
 
-// Rank of a kind by how long its answer takes, about.
-int cost_of(Question::Kind kind) {
-    switch (kind) {
-        case Question::Kind::daylight_factor: return 0;
+// Rank of a question by how long its answer takes, about.
+int cost_of(const Question& question) {
+    const bool at_windows = question.at != Question::At::planes;
+    switch (question.kind) {
+        case Question::Kind::sun_hours: return 0;
         case Question::Kind::sky_view: return 1;
-        case Question::Kind::sun_hours: return 2;
-        case Question::Kind::moment: return 3;
-        case Question::Kind::glare: return 4;
-        case Question::Kind::exposure: return 5;
-        case Question::Kind::year: return 6;
+        case Question::Kind::daylight_factor: return at_windows ? 2 : 4;
+        case Question::Kind::glare: return 3;
+        case Question::Kind::exposure: return 6;
+        case Question::Kind::moment: return at_windows ? 5 : 8;
+        case Question::Kind::year: return 7;
     }
-    return 7;
+    return 9;
 }
 
 // Tells faults of the models; true where answers would be wrong for them.
@@ -108,7 +110,12 @@ std::optional<Refusal> make_plan(const SolveArguments& a, Plan& plan) {
             Job job{option, *question};
             if (a.accuracy) job.question.accuracy = *a.accuracy;
             if (a.seed) job.question.seed = *a.seed;
-            if (auto fault = question::can_be_asked(*option, *question)) return Refusal{*fault, kBadInput};
+            if (a.readings) {
+                if (!question::gives_table(question->kind)) continue;
+                job.question.at = Question::At::readings;
+                job.question.planes.clear();
+            }
+            if (auto fault = question::can_be_asked(*option, job.question)) return Refusal{*fault, kBadInput};
             needs_weather = needs_weather || question::needs_weather(*question);
             has_year = has_year || question->kind == Question::Kind::year;
             if (question->kind == Question::Kind::glare && model::find(option->observers, question->observer) == nullptr)
@@ -118,7 +125,7 @@ std::optional<Refusal> make_plan(const SolveArguments& a, Plan& plan) {
         }
     if (plan.jobs.empty()) return Refusal{{plan.file.filename().string(), "there is no question to be answered", "Ask one in the project"}, kBadInput};
     // What costs least is answered first.
-    std::ranges::stable_sort(plan.jobs, {}, [](const Job& job) { return cost_of(job.question.kind); });
+    std::ranges::stable_sort(plan.jobs, {}, [](const Job& job) { return cost_of(job.question); });
     // Weather that no question needs is used where it is there, and not missed where it is not.
     auto weather = question::weather_of(plan.project, plan.file);
     if (!weather && needs_weather) return Refusal{weather.fault(), kBadInput};
@@ -153,7 +160,7 @@ class Solver {
 
  private:
     fs::path name(const Job& job, const std::string& suffix) const {
-        return fs::path(arguments_.out) / (file_name_of(job.option->id) + "." + file_name_of(job.question.id) + suffix);
+        return fs::path(arguments_.out) / (file_name_of(job.option->id) + "." + file_name_of(job.question.id) + (arguments_.readings ? ".readings" : "") + suffix);
     }
 
     void tell_finished() const {
@@ -233,7 +240,8 @@ class Solver {
         std::string line;
         for (size_t c = 0; c < table.columns.size(); c += answer->main_columns) {
             if (table.columns.size() > answer->main_columns) line += (c > 0 ? "\n    " : "") + table.columns[c].name + ": ";
-            for (size_t p = 0; p < table.planes.size(); ++p) {
+            if (table.planes.size() > kMostNamed) line += in_short(table.columns[c]);
+            for (size_t p = 0; p < table.planes.size() && table.planes.size() <= kMostNamed; ++p) {
                 const auto f = question::figures_of(table.columns[c], p);
                 line += fmt::format("{}{} {:.4g} {}{}", p > 0 ? "; " : "", names[p], f.mean, table.columns[c].unit, f.mean_half_width > 0 ? fmt::format(" \u00b1 {:.2g}", f.mean_half_width) : "");
             }
@@ -243,6 +251,20 @@ class Solver {
         if (found) line += " (kept beside the project)";
         if (arguments_.windows && answer->windows) files.emplace_back(name(job, ".windows.csv"), exchange::windows_csv(*answer->windows));
         return finish(job, answer->record, line, std::move(files));
+    }
+
+    // Many windows are told by what they span; each is in the table.
+    static constexpr size_t kMostNamed = 12;
+    static std::string in_short(const question::Column& column) {
+        double low = std::numeric_limits<double>::infinity(), high = -low, sum = 0;
+        size_t n = 0;
+        for (const auto& plane : column.value)
+            for (const double v : plane) {
+                if (std::isnan(v)) continue;
+                low = std::min(low, v), high = std::max(high, v), sum += v, ++n;
+            }
+        if (n == 0) return "nowhere";
+        return fmt::format("{}: {:.3g} to {:.3g} {}, mean {:.3g}, at {} places", column.name, low, high, column.unit, sum / static_cast<double>(n), n);
     }
 
     static std::optional<question::TableAnswer> kept_table(store::Answers* kept, const Fingerprint& print) {
@@ -329,7 +351,15 @@ class Solver {
         return line;
     }
 
-    int glare(const Job& job, const geometry::Surfaces& surfaces, const question::Effort& effort, ProgressLine& progress) {
+    // What of the blinds is not open, or not known.
+    static std::string blinds_said(const question::GlareAnswer& answer) {
+        std::string out;
+        for (const auto& group : answer.blinds)
+            if (group.find(": open (") == std::string::npos || group.find("only") != std::string::npos) out += "; blinds: " + group;
+        return out.empty() && !answer.blinds.empty() ? "; all blinds open" : out;
+    }
+
+    int glare(const Job& job, geometry::Surfaces surfaces, const question::Effort& effort, ProgressLine& progress) {
         auto task = question::glare_task(plan_.project, *job.option, job.question, surfaces, *plan_.weather);
         if (!task) {
             complain(task.fault());
@@ -347,8 +377,8 @@ class Solver {
             }
         }
         return finish(job, answer.record,
-                      fmt::format("{} at {}: Ev {:.0f} lx \u00b1 {:.0f}, DGP {:.3f}{}", answer.observer.name, climate::text(answer.moment),
-                                  answer.vertical_lux, answer.half_width, answer.dgp, answer.in_range ? "" : " (outside the range DGP was fitted for)"),
+                      fmt::format("{} at {}: Ev {:.0f} lx \u00b1 {:.0f}, DGP {:.3f} ({:.3f} to {:.3f}){}{}", answer.observer.name, climate::text(answer.moment),
+                                  answer.vertical_lux, answer.half_width, answer.dgp, answer.dgp_low, answer.dgp_high, blinds_said(answer), answer.in_range ? "" : " (outside the range DGP was fitted for)"),
                       {{name(job, ".csv"), exchange::glare_csv(answer)}, {name(job, ".json"), exchange::glare_json(origin(job), answer)}});
     }
 

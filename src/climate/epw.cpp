@@ -5,6 +5,7 @@
 
 #include <algorithm>
 #include <array>
+#include <cctype>
 #include <charconv>
 #include <cmath>
 #include <limits>
@@ -73,6 +74,7 @@ struct Header {
 struct Reader {
     std::string name;
     Lines lines;
+    std::vector<std::string> summer_line{};
 
     Fault fault(int field, const std::string& what, const std::string& remedy) const {
         std::string place = fmt::format("{}, line {}", name, lines.number());
@@ -132,12 +134,65 @@ Outcome read_location(Reader& in, Header& header) {
     return {};
 }
 
+std::string lower(std::string_view text) {
+    std::string out(text);
+    std::ranges::transform(out, out.begin(), [](unsigned char c) { return static_cast<char>(std::tolower(c)); });
+    return out;
+}
+
+constexpr std::array<std::string_view, 7> kWeekdays = {"monday", "tuesday", "wednesday", "thursday", "friday", "saturday", "sunday"};
+constexpr std::array<std::string_view, 12> kMonths = {"jan", "feb", "mar", "apr", "may", "jun", "jul", "aug", "sep", "oct", "nov", "dec"};
+
+template <size_t N>
+int place_in(const std::array<std::string_view, N>& words, std::string_view word) {
+    for (size_t i = 0; i < N; ++i)
+        if (word.starts_with(words[i])) return static_cast<int>(i);
+    return -1;
+}
+
+std::vector<std::string> words_of(const std::string& text) {
+    std::vector<std::string> words;
+    for (size_t begin = 0; (begin = text.find_first_not_of(' ', begin)) != std::string::npos;) {
+        const size_t end = std::min(text.find(' ', begin), text.size());
+        words.push_back(text.substr(begin, end - begin));
+        begin = end;
+    }
+    return words;
+}
+
+// "3/29", or "last sunday in march", "2nd sunday in march"; first: weekday of 1 January, below 0 where it is not known.
+std::optional<Moment> summer_day(const std::string& text, int first) {
+    if (const size_t slash = text.find('/'); slash != std::string::npos) {
+        const auto month = number(trimmed(std::string_view(text).substr(0, slash))), day = number(trimmed(std::string_view(text).substr(slash + 1)));
+        if (!month || !day || *month < 1 || *month > 12 || *day < 1 || *day > days_in(static_cast<int>(*month))) return {};
+        return Moment{static_cast<int>(*month), static_cast<int>(*day), 2};
+    }
+    const auto words = words_of(text);
+    if (words.size() < 3 || first < 0) return {};
+    const int weekday = place_in(kWeekdays, words[1]), month = place_in(kMonths, words.back()) + 1;
+    const bool last = words[0] == "last";
+    if (weekday < 0 || month < 1 || (!last && (words[0][0] < '1' || words[0][0] > '5'))) return {};
+    int day = 1 + (weekday - (first + days_before(month)) % 7 + 7) % 7;
+    day += last ? 7 * ((days_in(month) - day) / 7) : 7 * (words[0][0] - '1');
+    if (day > days_in(month)) return {};
+    return Moment{month, day, 2};
+}
+
+// What cannot be read counts as none: the building's own calendar is what is reckoned by.
+void read_summer_time(const Reader& in, const std::string& first_weekday, WeatherYear& weather) {
+    if (in.summer_line.size() < 4) return;
+    const int first = place_in(kWeekdays, first_weekday);
+    const auto from = summer_day(lower(in.summer_line[2]), first), to = summer_day(lower(in.summer_line[3]), first);
+    if (from && to) weather.summer_time = {*from, *to};
+}
+
 Outcome read_header(Reader& in, Header& header) {
     if (auto fault = read_location(in, header)) return fault;
     for (const auto* keyword : {"DESIGN CONDITIONS", "TYPICAL/EXTREME PERIODS", "GROUND TEMPERATURES",
                                 "HOLIDAYS/DAYLIGHT SAVINGS", "COMMENTS 1", "COMMENTS 2"}) {
         auto line = in.header_line(keyword);
         if (!line) return line.fault();
+        if (std::string_view(keyword) == "HOLIDAYS/DAYLIGHT SAVINGS") in.summer_line = {line->begin(), line->end()};
         if (std::string_view(keyword) == "COMMENTS 1" && line->size() > 1) header.weather.comment = as_utf8((*line)[1]);
     }
     auto periods = in.header_line("DATA PERIODS");
@@ -150,6 +205,7 @@ Outcome read_header(Reader& in, Header& header) {
     if (!records || *records < 1 || *records > 60 || std::floor(*records) != *records || 60 % static_cast<int>(*records) != 0)
         return in.fault(3, "records per hour must be a whole number that divides 60", "Correct the DATA PERIODS line");
     header.records_per_hour = static_cast<int>(*records);
+    read_summer_time(in, f.size() > 4 ? lower(f[4]) : std::string(), header.weather);
     return {};
 }
 
@@ -309,7 +365,9 @@ std::string write_epw(const WeatherYear& weather) {
     std::string out = fmt::format("LOCATION,{},-,{},{},000000,{:.2f},{:.2f},{:.1f},{:.1f}\n", as_field(weather.station),
                                   as_field(weather.country), as_field(weather.source), p.latitude, p.longitude, p.time_zone, p.elevation);
     out += "DESIGN CONDITIONS,0\nTYPICAL/EXTREME PERIODS,0\nGROUND TEMPERATURES,0\n";
-    out += "HOLIDAYS/DAYLIGHT SAVINGS,No,0,0,0\n";
+    const auto day = [](const Moment& m) { return fmt::format("{}/{}", m.month, m.day); };
+    out += fmt::format("HOLIDAYS/DAYLIGHT SAVINGS,No,{},{},0\n", weather.summer_time ? day(weather.summer_time->first) : "0",
+                       weather.summer_time ? day(weather.summer_time->second) : "0");
     out += fmt::format("COMMENTS 1,{}\nCOMMENTS 2,\n", as_field(weather.comment));
     out += "DATA PERIODS,1,1,Data,Sunday,1/1,12/31\n";
     const auto or_code = [](double v, double code) { return std::isnan(v) ? code : v; };

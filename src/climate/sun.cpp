@@ -111,4 +111,8 @@ std::vector<SunHour> sun_of_year(const Place& place) {
     return year;
 }
 
+double sunlight_least_altitude(double latitude) {
+    return std::round(std::clamp(11 + 0.5 * (51.5 - std::fabs(latitude)), 5.0, 25.0));
+}
+
 }  // namespace wp::climate

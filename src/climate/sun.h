@@ -53,4 +53,9 @@ std::vector<SunHour> sun_of_year(const Place& place);
 /// distance in astronomical units.
 constexpr double extraterrestrial_normal(double distance) { return 1361.1 / (distance * distance); }
 
+/// The least altitude of the sun that counts for EN 17037's sunlight at a latitude, whole degrees: falls from about 18 at
+/// Athens to 7 at Helsinki. From memory of EN 17037:2018+A1:2021, annex D, by a straight line through its capitals: a
+/// national annex may set another, and whoever signs looks it up.
+double sunlight_least_altitude(double latitude);
+
 }  // namespace wp::climate

@@ -1,7 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // An hourly weather year as the program uses it: gaps filled, light made from irradiance, everything that was done noted.
 #pragma once
+#include <optional>
 #include <string>
+#include <utility>
 #include <vector>
 
 #include "base/fingerprint.h"
@@ -37,6 +39,7 @@ struct WeatherYear {
     std::vector<WeatherHour> hours;  ///< kHours of them
     std::vector<std::string> notes;  ///< what was doubtful, missing, filled or left out, in plain words
     int first_year = 0, last_year = 0;  ///< that the hours were taken from; 0: not from a file
+    std::optional<std::pair<Moment, Moment>> summer_time;  ///< from and to, standard time; as the file says
     bool has_illuminance = false;    ///< the file carries illuminance for every daylit hour
     LightFrom light_from = LightFrom::irradiance;  ///< what outdoor_year makes light of
 

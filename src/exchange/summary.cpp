@@ -106,6 +106,7 @@ std::string year_json(const Origin& origin, const question::YearAnswer& answer, 
     j["settings"]["blind_rule"] = {{"area_share", question::kBlindShare}, {"direct_lux", question::kBlindLux}};
     static constexpr const char* worked[] = {"open", "lm83", "groups"};
     j["settings"]["blinds"] = worked[static_cast<size_t>(use.operation)];
+    j["settings"]["hours"] = answer.clock_words();
     j["settings"]["panes_changed_since_traced"] = answer.panes_changed();
     j["outdoor_median_diffuse_lux"] = tidy(climate::median_diffuse(answer.outdoor));
     j["planes"] = Json::array();
@@ -155,6 +156,9 @@ std::string glare_json(const Origin& origin, const question::GlareAnswer& answer
     j["half_width_95_lux"] = tidy(answer.half_width);
     j["dgp"] = tidy(answer.dgp);
     j["dgp_band"] = {tidy(answer.dgp_low), tidy(answer.dgp_high)};
+    j["dgp_band_from"] = {{"chance", tidy(answer.dgp_by_chance)}, {"resolution", tidy(answer.dgp_by_resolution)}, {"sources_at_4_or_6_times_the_mean", tidy(answer.dgp_by_sources)}};
+    j["blinds"] = answer.blinds;
+    j["blinds_known"] = answer.blinds_sure;
     j["dgp_in_fitted_range"] = answer.in_range;
     j["sources"] = answer.sources.size();
     return j.dump(1, ' ', false, Json::error_handler_t::replace) + "\n";

@@ -103,6 +103,8 @@ class MatterCheck {
                 fault.subject = id;
                 fault.part = rest.second.begin()->first;
             }
+        if (project_.site.dirt == 0 && std::ranges::any_of(used, [&](const auto& u) { const Material* m = find(project_.materials, u.first); return m != nullptr && m->kind == Material::Kind::glazing; }))
+            add(Kind::assumed, 0, {}, {}, "No dirt is assumed on glass: maintenance factor 1. The Site desk has figures for it.");
     }
 
     void check_storey(size_t s) {

@@ -304,7 +304,7 @@ void Asker::ask_glare(const model::Id& wanted, int heading) {
     jobs_.add(QStringLiteral("glare"), QStringLiteral("Looking through %1").arg(QString::fromStdString(observer->others.empty() ? observer->name : model::view_name(*observer, static_cast<size_t>(question.heading)))),
                [this, project, weather, question, index](const Cancel& cancel, const Progress& progress) -> JobQueue::Finish {
                    const auto& option = project->options[index];
-                   const auto surfaces = geometry::build_surfaces(*project, option, question.without);
+                   auto surfaces = geometry::build_surfaces(*project, option, question.without);
                    const auto task = question::glare_task(*project, option, question, surfaces, *weather);
                    if (!task) return {};
                    auto answer = std::make_shared<const question::GlareAnswer>(question::solve_glare(*task, question::effort_of(question), cancel, progress));

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include <QApplication>
+#include <QIcon>
 #include <QSettings>
 #include <cstdio>
 
@@ -27,6 +28,8 @@ int main(int argc, char** argv) {
     Application application(argc, argv);
     QApplication::setApplicationName(QStringLiteral("warmpane"));
     QApplication::setOrganizationName(QStringLiteral("warmpane"));
+    QApplication::setDesktopFileName(QStringLiteral("eu.warmpane.WarmPane"));
+    QApplication::setWindowIcon(QIcon(QStringLiteral(":/icons/eu.warmpane.WarmPane.svg")));
     QApplication::setApplicationVersion(QString::fromLatin1(wp::question::kVersion));
     const QStringList arguments = QApplication::arguments();
     if (arguments.size() > 2 || (arguments.size() == 2 && arguments[1].startsWith(QLatin1Char('-')))) {

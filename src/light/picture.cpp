@@ -74,6 +74,7 @@ Picture trace_picture(const Scene& scene, const Eye& eye, const Daylight& daylig
     const auto pixels = static_cast<size_t>(size) * static_cast<size_t>(size);
     picture.luminance.assign(pixels, 0.0f);
     std::vector<double> sums(pixels, 0.0), squares(pixels, 0.0);
+    picture.parts.assign(Picture::kParts, std::vector<float>(pixels, 0.0f));  // sums till the end
     if (daylight.sun_lux > 0 && dot(daylight.sun, eye.forward) > 0) {
         picture.sun_normal_lux =
             daylight.sun_lux * static_cast<double>(scene.beam(eye.at.as<float>(), daylight.sun.as<float>()).share);
@@ -100,6 +101,7 @@ Picture trace_picture(const Scene& scene, const Eye& eye, const Daylight& daylig
                     sink.sum = 0;
                     tracer.from_ray(eye.at.as<float>(), d.as<float>(), 1.0f, stream);
                     sums[at] += sink.sum;
+                    picture.parts[i % Picture::kParts][at] += static_cast<float>(sink.sum);
                     squares[at] += sink.sum * sink.sum;
                 }
             }
@@ -127,6 +129,10 @@ Picture trace_picture(const Scene& scene, const Eye& eye, const Daylight& daylig
         if (progress) progress(std::min(1.0, std::pow(accuracy / std::max(picture.relative_half_width, 1e-9), 2)));
         if (picture.relative_half_width <= accuracy) break;
     }
+    // kFewest and its doubles are multiples of the number of parts.
+    const float scale = static_cast<float>(Picture::kParts) / static_cast<float>(std::max(picture.samples, 1u));
+    for (auto& part : picture.parts)
+        for (float& v : part) v *= scale;
     return picture;
 }
 

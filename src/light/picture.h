@@ -28,6 +28,9 @@ struct Picture {
     double relative_half_width = 0;  ///< 95 %, of the vertical illuminance without the disc
     double sky_vertical_lux = 0;     ///< vertical illuminance without the disc: sum over the pixels
     uint32_t samples = 0;            ///< of each pixel
+    /// The same picture of every kParts-th sample, each alone: what they differ by is what chance leaves.
+    static constexpr size_t kParts = 8;
+    std::vector<std::vector<float>> parts;
     Tally tally;
 };
 

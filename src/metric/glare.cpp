@@ -49,7 +49,7 @@ Pixel pixel_at(int size, int x, int y) {
 
 }  // namespace
 
-std::vector<GlareSource> find_sources(const GlareField& field) {
+std::vector<GlareSource> find_sources(const GlareField& field, const SourceRule& rule) {
     const int n = field.size;
     const auto& lum = *field.luminance;
     double total = 0, solid = 0;
@@ -60,7 +60,8 @@ std::vector<GlareSource> find_sources(const GlareField& field) {
     }
     std::vector<GlareSource> sources;
     if (solid <= 0) return sources;
-    const double limit = std::max(kFaintestSource, kSourceOverMean * total / solid);
+    const double limit = std::max(rule.faintest, rule.over_mean * total / solid);
+    if (limit <= 0) return sources;
     std::vector<char> seen(lum.size(), 0);
     for (int start = 0; start < n * n; ++start) {
         if (seen[static_cast<size_t>(start)] || static_cast<double>(lum[static_cast<size_t>(start)]) < limit) continue;

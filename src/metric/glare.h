@@ -35,9 +35,12 @@ struct GlareField {
     Vec3 sun;                             ///< unit, in the eye's axes
 };
 
-/// Parts of the picture at least so many times as bright as the mean of the whole picture, grouped where they touch; the
-/// sun's disc is a source of its own. Fainter than 500 cd/m^2 is no source.
-inline constexpr double kSourceOverMean = 5.0, kFaintestSource = 500.0;
-std::vector<GlareSource> find_sources(const GlareField& field);
+/// What counts as a source: parts of the picture at least so many times as bright as the mean of the whole picture.
+/// faintest: cd/m^2, below which nothing counts; no publication asks for it, so that it is nought unless it is asked for.
+struct SourceRule {
+    double over_mean = 5, faintest = 0;
+};
+/// Grouped where they touch; the sun's disc is a source of its own.
+std::vector<GlareSource> find_sources(const GlareField& field, const SourceRule& rule = {});
 
 }  // namespace wp::metric

@@ -344,11 +344,13 @@ struct Question {
         planes,
         windows,         ///< the middle of every window and rooflight, on the outer face of its wall
         window_reveals,  ///< the same on the inner face, 1.2 m above the floor and 0.3 m above the sill at least
+        readings,        ///< at the option's readings
     };
     Id id;
     std::string name;
     Kind kind = Kind::daylight_factor;
     At at = At::planes;         ///< not for the year and glare
+    double faintest_source = 0;  ///< glare: cd/m^2 below which nothing is a source of glare; 0: the usual rule alone
     std::vector<Id> planes;     ///< none means all of the option
     Id observer;                ///< glare only
     climate::Moment moment;     ///< glare only

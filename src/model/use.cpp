@@ -31,6 +31,20 @@ int clock_ahead(const YearCalendar& calendar, int hour) {
     return from != to && between(from, to - 1, hour) ? 1 : 0;
 }
 
+std::vector<bool> clock_hours(const YearCalendar& calendar, double from, double to) {
+    std::vector<bool> out(climate::kHours, false);
+    for (int h = 0; h < climate::kHours; ++h) {
+        const double middle = (h + clock_ahead(calendar, h)) % 24 + 0.5;
+        out[static_cast<size_t>(h)] = middle > from && middle < to;
+    }
+    return out;
+}
+
+std::string clock_words(const YearCalendar& calendar) {
+    if (!calendar.summer_time) return "local standard time, no summer time";
+    return "hours of the clock: an hour ahead of standard time from " + climate::text(calendar.summer_from) + " to " + climate::text(calendar.summer_to);
+}
+
 bool within_months(int from, int to, int month) { return between(from, to, month); }
 
 std::vector<bool> hours_of(const Occupancy& pattern, const YearCalendar& calendar) {

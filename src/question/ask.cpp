@@ -6,11 +6,9 @@
 #include <cstdlib>
 
 #include "climate/epw.h"
+#include "geometry/readings.h"
 #include "geometry/window_points.h"
-
-#ifndef WARMPANE_DATA_DIR
-#define WARMPANE_DATA_DIR "/usr/share/warmpane"
-#endif
+#include "question/blinds_now.h"
 
 namespace wp::question {
 namespace fs = std::filesystem;
@@ -53,8 +51,9 @@ double points_about(const model::Option& option, const model::ReferencePlane& pl
 }  // namespace
 
 Outcome can_be_asked(const model::Option& option, const model::Question& question) {
-    if (question.kind == model::Question::Kind::glare || question.at != model::Question::At::planes) return {};
     const std::string place = "question " + question.id;
+    if (question.at == model::Question::At::readings && option.readings.empty()) return Fault{place, "option " + option.id + " has no readings", "Put some into the drawing"};
+    if (question.kind == model::Question::Kind::glare || question.at != model::Question::At::planes) return {};
     if (option.planes.empty()) return Fault{place, "option " + option.id + " has no plane to ask on", "Lay a reference plane into a room"};
     double points = 0;
     for (const auto& plane : option.planes)
@@ -85,6 +84,7 @@ Result<climate::WeatherYear> weather_of(const model::Project& project, const fs:
 
 Result<std::vector<geometry::PlanePoints>> points_of(const model::Project& project, const model::Option& option, const model::Question& question, const geometry::Surfaces& surfaces) {
     if (question.at == model::Question::At::planes) return planes_of(option, question, project.site.north);
+    if (question.at == model::Question::At::readings) return geometry::reading_points(option);
     return geometry::window_points(option, surfaces, question.at == model::Question::At::windows ? geometry::WindowPoint::outer_face : geometry::WindowPoint::inner_face);
 }
 
@@ -136,7 +136,7 @@ int space_of(const model::Option& option, const model::Id& room) {
 }
 
 Result<GlareTask> glare_task(const model::Project& project, const model::Option& option, const model::Question& question,
-                             const geometry::Surfaces& surfaces, const climate::WeatherYear& weather) {
+                             geometry::Surfaces& surfaces, const climate::WeatherYear& weather) {
     const model::Observer* observer = model::find(option.observers, question.observer);
     if (observer == nullptr)
         return Fault{"question " + question.id, "option " + option.id + " has no observer \"" + question.observer + "\"",
@@ -154,6 +154,12 @@ Result<GlareTask> glare_task(const model::Project& project, const model::Option&
     task.moment = question.moment;
     task.north_azimuth = radians(project.site.north);
     task.pixels = question.pixels;
+    task.sources.faintest = question.faintest_source;
+    const auto daylight = daylight_at(climate::outdoor_year(weather), weather.place, task.moment, task.north_azimuth, 0);
+    auto blinds = blinds_now(project, option, surfaces, task.moment, daylight.sun, daylight.sun_lux);
+    task.blinds = std::move(blinds.layers);
+    task.blind_words = std::move(blinds.words);
+    task.blinds_sure = blinds.sure;
     return task;
 }
 
@@ -207,8 +213,9 @@ std::vector<bool> occupied_planes(const model::Option& option, const std::vector
 fs::path data_folder() {
     if (const char* own = std::getenv("WARMPANE_DATA")) return own;
     std::error_code error;
-    const fs::path installed = fs::read_symlink("/proc/self/exe", error).parent_path().parent_path() / "share" / "warmpane";
-    return fs::is_directory(installed, error) ? installed : fs::path(WARMPANE_DATA_DIR);
+    // Beside the program, in the build folder too: no path of the machine it was built on is in it.
+    const fs::path beside = fs::read_symlink("/proc/self/exe", error).parent_path().parent_path() / "share" / "warmpane";
+    return fs::is_directory(beside, error) ? beside : fs::path("/usr/share/warmpane");
 }
 
 Result<rule::CriteriaSet> criteria_set(const std::string& id) {

@@ -46,9 +46,10 @@ Effort effort_of(const model::Question& question);
 /// Space index of a room, or outdoors.
 int space_of(const model::Option& option, const model::Id& room);
 
-/// The glare task of a question; surfaces and weather must outlive it.
+/// The glare task of a question, blinds as their groups stand at that moment; surfaces, which get the blinds of their
+/// states, and weather must outlive it.
 Result<GlareTask> glare_task(const model::Project& project, const model::Option& option, const model::Question& question,
-                             const geometry::Surfaces& surfaces, const climate::WeatherYear& weather);
+                             geometry::Surfaces& surfaces, const climate::WeatherYear& weather);
 
 /// Names for planes in reports: the plane's own, with its room.
 std::vector<std::string> plane_names(const model::Option& option, const std::vector<geometry::PlanePoints>& planes);

@@ -48,6 +48,15 @@ Column in_lux(const Column& factor, const char* id, const char* name, double lux
     return out;
 }
 
+// Of a window's outer face the vertical sky component is the figure that is asked for; the whole follows it.
+void lead_with_sky(PointTable& table) {
+    const auto sky = std::ranges::find(table.columns, "sky_component_percent", &Column::id);
+    if (sky == table.columns.end()) return;
+    sky->id = "vertical_sky_component_percent";
+    sky->name = "Vertical sky component";
+    std::rotate(table.columns.begin(), sky, sky + 1);
+}
+
 TableAnswer ask_daylight_factor(const Asked& a) {
     DaylightFactorSetup setup;
     setup.season = a.question.season;
@@ -55,12 +64,15 @@ TableAnswer ask_daylight_factor(const Asked& a) {
     TableAnswer out{answer.record, "daylight_factor", table_of(answer), windows_of(answer), {}, 100};
     const double design = climate::design_sky(a.project.site.latitude);
     out.facts = {{"sky", "CIE S 011 type 16, traditional overcast"}, {"design_sky_lux", fmt::format("{:.0f}", design)}};
-    out.table.columns.push_back(in_lux(out.table.columns[0], "lux_by_design_sky", "Under the design sky", design));
+    // Near the equator the sun stands so high that overcast skies tell little of a year's light.
+    if (std::fabs(a.project.site.latitude) < 20) out.facts.emplace_back("design_sky_doubt", "the design sky of CIE 16-1970 was made for temperate latitudes; within 20 degrees of the equator take the median");
     if (a.weather != nullptr) {
         const double median = climate::median_diffuse(climate::outdoor_year(*a.weather));
         out.facts.emplace_back("median_diffuse_lux", fmt::format("{:.0f}", median));
-        out.table.columns.push_back(in_lux(out.table.columns[0], "lux_by_median", "Under the weather's median sky", median));
+        out.table.columns.push_back(in_lux(out.table.columns[0], "lux_by_median", "Under the weather's median sky (Ev,d,med)", median));
     }
+    out.table.columns.push_back(in_lux(out.table.columns[0], "lux_by_design_sky", "Under the design sky", design));
+    if (a.question.at == Question::At::windows) lead_with_sky(out.table);
     return out;
 }
 

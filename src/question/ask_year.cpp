@@ -10,7 +10,7 @@ namespace wp::question {
 metric::Hours occupied_hours(const model::Project& project, const model::Option& option, const model::Question& question, const model::Id& room) {
     const auto place = model::find_room(option, room);
     const auto* pattern = place ? model::find(project.occupancies, place.room->occupancy) : nullptr;
-    return pattern != nullptr ? model::hours_of(*pattern, project.calendar) : metric::daily_hours(question.from, question.to);
+    return pattern != nullptr ? model::hours_of(*pattern, project.calendar) : model::clock_hours(project.calendar, question.from, question.to);
 }
 
 YearUse year_use(const model::Project& project, const model::Option& option, const model::Question& question, const std::vector<geometry::PlanePoints>& planes) {
@@ -31,6 +31,7 @@ Result<YearScene> year_scene(const model::Project& project, const model::Option&
     out.north_azimuth = radians(project.site.north);
     out.ground_by_month = ground_of_months(project.site);
     out.calendar = project.calendar;
+    out.occupied = occupied_planes(option, out.planes);
     return out;
 }
 
@@ -51,7 +52,7 @@ YearAnswer ask_year(const YearScene& scene, const climate::WeatherYear& weather,
     }
     auto sky = known.sky;
     if (sky == nullptr || sky->inputs != year_sky_inputs(weather, scene.place, scene.north_azimuth, scene.ground_by_month)) sky = year_sky(weather, scene.place, scene.north_azimuth, scene.ground_by_month);
-    YearAnswer::Inputs inputs{light, sky, scene.groups, panes_of(scene.surfaces), known.hourly, scene.calendar};
+    YearAnswer::Inputs inputs{light, sky, scene.groups, panes_of(scene.surfaces), known.hourly, scene.calendar, scene.occupied};
     YearAnswer answer(std::move(inputs));
     answer.record.inputs = year_inputs(scene, weather, effort);
     return answer;
@@ -72,7 +73,9 @@ Fingerprint year_inputs(const YearScene& scene, const climate::WeatherYear& weat
         for (const double v : {c.limit, c.from, c.to}) print.add(v);
         for (const int v : {c.month_from, c.month_to, static_cast<int>(c.tracks_sun)}) print.add(v);
         print.add(group.states.size());
-        if (c.kind != model::BlindControl::Kind::schedule || !scene.calendar.summer_time) continue;
+    }
+    for (const bool o : scene.occupied) print.add(static_cast<int>(o));
+    if (scene.calendar.summer_time) {
         for (const auto& m : {scene.calendar.summer_from, scene.calendar.summer_to}) {
             print.add(m.month);
             print.add(m.day);

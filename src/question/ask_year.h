@@ -30,7 +30,8 @@ struct YearScene {
     climate::Place place;
     double north_azimuth = 0;
     std::vector<double> ground_by_month;
-    model::YearCalendar calendar;          ///< only summer time matters to it, and only to schedules of blinds
+    std::vector<bool> occupied;            ///< by plane
+    model::YearCalendar calendar;          ///< hours are told by its clock
     YearTask task() const { return {&surfaces, &planes, &groups, place, north_azimuth}; }
 };
 Result<YearScene> year_scene(const model::Project& project, const model::Option& option, const model::Question& question, const climate::WeatherYear& weather);

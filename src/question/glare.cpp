@@ -22,6 +22,64 @@ light::Daylight daylight_at(const std::vector<climate::OutdoorHour>& outdoor, co
     return out;
 }
 
+namespace {
+
+// Student's t for 95 % and 7 degrees of freedom.
+constexpr double kStudentOfParts = 2.365;
+
+double dgp_of(metric::GlareField field, const std::vector<float>& luminance, int size, double vertical_lux, const metric::SourceRule& rule) {
+    field.luminance = &luminance;
+    field.size = size;
+    return metric::daylight_glare_probability(vertical_lux, metric::find_sources(field, rule));
+}
+
+// Vertical illuminance that a picture alone gives, without the sun's disc.
+double vertical_of(const light::Picture& picture, const std::vector<float>& luminance) {
+    const light::Eye eye;
+    double out = 0;
+    for (size_t at = 0; at < luminance.size(); ++at) {
+        Vec3 d;
+        double omega;
+        const auto size = static_cast<size_t>(picture.size);
+        if (light::pixel_direction(eye, picture.size, static_cast<double>(at % size) + 0.5, static_cast<double>(at / size) + 0.5, d, omega))
+            out += static_cast<double>(luminance[at]) * omega * dot(d, eye.forward);
+    }
+    return out;
+}
+
+// Half as many pixels each way.
+std::vector<float> coarser(const std::vector<float>& fine, int size) {
+    const auto half = static_cast<size_t>(size / 2), wide = static_cast<size_t>(size);
+    std::vector<float> out(half * half);
+    for (size_t y = 0; y < half; ++y)
+        for (size_t x = 0; x < half; ++x) {
+            const size_t at = 2 * y * wide + 2 * x;
+            out[y * half + x] = (fine[at] + fine[at + 1] + fine[at + wide] + fine[at + wide + 1]) / 4;
+        }
+    return out;
+}
+
+void tell_band(GlareAnswer& answer, const metric::GlareField& field, double disc, const metric::SourceRule& rule) {
+    const auto& picture = answer.picture;
+    double sum = 0, square = 0;
+    for (const auto& part : picture.parts) {
+        const double dgp = dgp_of(field, part, picture.size, vertical_of(picture, part) + disc, rule);
+        sum += dgp;
+        square += dgp * dgp;
+    }
+    const auto n = static_cast<double>(std::max<size_t>(picture.parts.size(), 1));
+    const double variance = std::max(0.0, square / n - sum / n * sum / n) / std::max(1.0, n - 1);
+    answer.dgp_by_chance = kStudentOfParts * std::sqrt(variance);
+    answer.dgp_by_resolution = std::fabs(dgp_of(field, coarser(picture.luminance, picture.size), picture.size / 2, answer.vertical_lux, rule) - answer.dgp);
+    for (const double times : {0.8, 1.2})
+        answer.dgp_by_sources = std::max(answer.dgp_by_sources, std::fabs(dgp_of(field, picture.luminance, picture.size, answer.vertical_lux, {rule.over_mean * times, rule.faintest}) - answer.dgp));
+    const double all = std::hypot(answer.dgp_by_chance, answer.dgp_by_resolution, answer.dgp_by_sources);
+    answer.dgp_low = std::max(0.0, answer.dgp - all);
+    answer.dgp_high = std::min(1.0, answer.dgp + all);
+}
+
+}  // namespace
+
 GlareAnswer solve_glare(const GlareTask& task, const Effort& effort, const Cancel& cancel, const Progress& progress) {
     const auto start = std::chrono::steady_clock::now();
     GlareAnswer answer;
@@ -32,26 +90,25 @@ GlareAnswer solve_glare(const GlareTask& task, const Effort& effort, const Cance
     const auto daylight = daylight_at(climate::outdoor_year(*task.weather), task.weather->place, task.moment, task.north_azimuth, state.ground);
     answer.sun_altitude = degrees(std::asin(std::clamp(daylight.sun.z, -1.0, 1.0)));
     const light::Eye eye = light::make_eye(task.observer.eye, radians(task.observer.heading), radians(task.observer.altitude), task.space);
-    const light::Scene scene(*task.surfaces, light::Blinds::open, state);
+    const light::Scene scene(*task.surfaces, task.blinds.empty() ? light::layers_of(*task.surfaces, light::Blinds::open) : task.blinds, state);
+    answer.blinds = task.blind_words;
+    answer.blinds_sure = task.blinds_sure;
     with_threads(effort.threads, [&] {
         answer.picture = light::trace_picture(scene, eye, daylight, task.pixels, effort.accuracy, effort.seed, cancel, progress);
     });
     const Vec3 right = cross(eye.forward, eye.up), sun = daylight.sun;
     metric::GlareField field{task.pixels, &answer.picture.luminance, answer.picture.sun_normal_lux,
                              {dot(sun, right), dot(sun, eye.up), dot(sun, eye.forward)}};
-    answer.sources = metric::find_sources(field);
+    answer.sources = metric::find_sources(field, task.sources);
     const double disc = answer.picture.sun_normal_lux * std::max(0.0, field.sun.z);
     answer.vertical_lux = answer.picture.sky_vertical_lux + disc;
     answer.half_width = answer.picture.relative_half_width * answer.picture.sky_vertical_lux;
     answer.dgp = metric::daylight_glare_probability(answer.vertical_lux, answer.sources);
-    const double a = metric::daylight_glare_probability(std::max(0.0, answer.vertical_lux - answer.half_width), answer.sources);
-    const double b = metric::daylight_glare_probability(answer.vertical_lux + answer.half_width, answer.sources);
-    answer.dgp_low = std::min({a, b, answer.dgp});
-    answer.dgp_high = std::max({a, b, answer.dgp});
+    tell_band(answer, field, disc, task.sources);
     answer.in_range = metric::dgp_in_range(answer.vertical_lux, answer.dgp);
 
     Record& record = answer.record;
-    record.inputs.add(std::string_view("glare 3"));
+    record.inputs.add(std::string_view("glare 4"));
     record.inputs.add(task.surfaces->fingerprint());
     record.inputs.add(task.weather->fingerprint());
     for (const double v : {task.observer.eye.x, task.observer.eye.y, task.observer.eye.z, task.observer.heading, task.observer.altitude,
@@ -59,6 +116,8 @@ GlareAnswer solve_glare(const GlareTask& task, const Effort& effort, const Cance
         record.inputs.add(v);
     record.inputs.add(state.ground);
     for (const int v : {task.moment.month, task.moment.day, task.pixels}) record.inputs.add(v);
+    for (const int layer : task.blinds) record.inputs.add(layer);
+    record.inputs.add(task.sources.faintest);
     record.inputs.add(effort.seed);
     record.wanted = effort.accuracy;
     record.reached = answer.picture.relative_half_width;

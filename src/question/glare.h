@@ -1,6 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // One observer's view at one moment: luminance picture, vertical illuminance at the eye, daylight glare probability.
 #pragma once
+#include <string>
+#include <vector>
+
 #include "base/progress.h"
 #include "climate/weather.h"
 #include "geometry/surfaces.h"
@@ -17,7 +20,12 @@ struct GlareAnswer {
     double vertical_lux = 0;       ///< at the eye, sun's disc included
     double half_width = 0;         ///< 95 %, lux
     double dgp = 0;
-    double dgp_low = 0, dgp_high = 0;  ///< what the error of the illuminance leaves
+    /// 95 %: what chance leaves of illuminance and picture, what the picture's resolution does, and what finding the
+    /// sources at 4 or 6 times the mean instead of 5 would change; each is told.
+    double dgp_low = 0, dgp_high = 0;
+    double dgp_by_chance = 0, dgp_by_resolution = 0, dgp_by_sources = 0;
+    std::vector<std::string> blinds;   ///< how each group of windows stood
+    bool blinds_sure = true;
     bool in_range = true;          ///< within what DGP was fitted for
     model::Observer observer;
     climate::Moment moment;
@@ -37,6 +45,10 @@ struct GlareTask {
     climate::Moment moment;
     double north_azimuth = 0;         ///< radians
     int pixels = 256;
+    metric::SourceRule sources;
+    light::BlindLayers blinds;               ///< of every portal; empty: all open
+    std::vector<std::string> blind_words;
+    bool blinds_sure = true;
 };
 GlareAnswer solve_glare(const GlareTask& task, const Effort& effort, const Cancel& cancel = {}, const Progress& progress = {});
 

@@ -134,6 +134,16 @@ std::vector<PaneHeat> YearAnswer::heat() const { return reckoner_ ? reckoner_->h
 bool YearAnswer::panes_changed() const { return reckoner_ && reckoner_->panes_changed(); }
 const YearAnswer::Inputs* YearAnswer::inputs() const { return reckoner_ ? &reckoner_->inputs() : nullptr; }
 
+metric::Hours YearAnswer::clock_hours(double from, double to) const {
+    const Inputs* in = inputs();
+    return model::clock_hours(in != nullptr ? in->calendar : model::YearCalendar{}, from, to);
+}
+
+std::string YearAnswer::clock_words() const {
+    const Inputs* in = inputs();
+    return model::clock_words(in != nullptr ? in->calendar : model::YearCalendar{});
+}
+
 climate::Place place_of_year(climate::Place site, const climate::WeatherYear& weather) {
     site.time_zone = weather.place.time_zone;
     return site;
@@ -152,7 +162,7 @@ YearAnswer solve_year(const geometry::Surfaces& given, const std::vector<geometr
         return none;
     }
     const std::vector<double> ground = surfaces.ground_by_month.size() == 12 ? surfaces.ground_by_month : std::vector<double>(12, surfaces.ground_reflectance);
-    YearAnswer::Inputs inputs{light, year_sky(weather, weather.place, north, ground), std::move(groups), light->panes, nullptr, {}};
+    YearAnswer::Inputs inputs{light, year_sky(weather, weather.place, north, ground), std::move(groups), light->panes, nullptr, {}, {}};
     return YearAnswer(std::move(inputs));
 }
 

@@ -7,10 +7,11 @@
 
 namespace wp::question {
 
-// Planes that lie in a room: what stands upright, or outdoors, asks for no blinds.
+// Planes that lie in a room where people are: what stands upright, or outdoors, asks for no blinds.
 bool YearAnswer::Reckoner::counts_for_blinds(size_t plane) const {
     const auto& points = in_.light->planes[plane];
-    return points.space >= 0 && points.lies() && !points.points.empty();
+    const bool occupied = in_.occupied.empty() || in_.occupied[plane];
+    return occupied && points.space >= 0 && points.lies() && !points.points.empty();
 }
 
 void YearAnswer::Reckoner::decide(Operation operation) {

@@ -336,7 +336,7 @@ std::array<double, 3> ends_of(const SpatialAutonomy& s) { return {s.value, s.low
 std::vector<RoomFigure> room_figures(const YearAnswer& year, size_t plane, const YearLimits& limits, const metric::Hours& hours, Operation operation) {
     static constexpr PointFigure figures[] = {PointFigure::mean, PointFigure::autonomy, PointFigure::continuous, PointFigure::too_dark, PointFigure::supplementary, PointFigure::useful,
                                               PointFigure::too_bright, PointFigure::useful_three, PointFigure::saturation, PointFigure::maximum};
-    const auto usual = metric::daily_hours(8, 18), daylight = climate::daylight_hours(year.outdoor);
+    const auto usual = year.clock_hours(8, 18), daylight = climate::daylight_hours(year.outdoor);
     Look look(year, plane);
     PointLook points(year, plane, figures, limits, hours, operation);
     points.join(look);

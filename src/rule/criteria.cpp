@@ -4,6 +4,9 @@
 #include <fmt/core.h>
 
 #include <algorithm>
+#include <cmath>
+#include <map>
+#include <optional>
 #include <set>
 
 #include "base/file.h"
@@ -64,7 +67,7 @@ void visit(Fields& f, Criterion& c) {
 }
 
 metric::Hours hours_of(const Metric& m, const question::YearAnswer& year) {
-    return m.daylight_hours ? climate::daylight_hours(year.outdoor) : metric::daily_hours(m.from, m.to);
+    return m.daylight_hours ? climate::daylight_hours(year.outdoor) : year.clock_hours(m.from, m.to);
 }
 
 struct Band {
@@ -112,6 +115,51 @@ Verdict judge(const Criterion& c, Band band, std::string subject, model::Id plan
     return v;
 }
 
+// Planes of one room: where two lie over the same floor it counts once, and both count in what is said of it.
+class OfRoom {
+ public:
+    void add(const geometry::PlanePoints& plane, Band band) {
+        const double area = plane.area();
+        sum_ = {sum_.value + area * band.value, sum_.low + area * band.low, sum_.high + area * band.high};
+        area_ += area;
+        for (const Vec3& p : plane.points) cover(plane, p);
+    }
+    Band mean() const { return {sum_.value / area_, sum_.low / area_, sum_.high / area_}; }
+    double floor() const { return std::min(static_cast<double>(covered_.size()) * kGrain * kGrain, area_); }
+
+ private:
+    static constexpr double kGrain = 0.1;  // metres
+    // Squares of the floor whose middles lie within a point's cell.
+    void cover(const geometry::PlanePoints& plane, Vec3 p) {
+        const double reach = 0.5 * std::hypot(plane.dx, plane.dy);
+        const auto first = [&](double v) { return std::lround(std::floor((v - reach) / kGrain)); };
+        const auto last = [&](double v) { return std::lround(std::floor((v + reach) / kGrain)); };
+        for (long i = first(p.x); i <= last(p.x); ++i)
+            for (long j = first(p.y); j <= last(p.y); ++j) {
+                const Vec3 off{(static_cast<double>(i) + 0.5) * kGrain - p.x, (static_cast<double>(j) + 0.5) * kGrain - p.y, 0};
+                if (std::fabs(dot(off, plane.across)) <= plane.dx / 2 && std::fabs(dot(off, plane.up)) <= plane.dy / 2)
+                    covered_.insert({i, j});
+            }
+    }
+
+    Band sum_{0, 0, 0};
+    double area_ = 0;
+    std::set<std::pair<long, long>> covered_;
+};
+
+std::optional<Band> over_floor(const std::map<std::string, OfRoom>& rooms) {
+    Band sum{0, 0, 0};
+    double floor = 0;
+    for (const auto& [id, room] : rooms) {
+        const Band mean = room.mean();
+        const double area = room.floor();
+        sum = {sum.value + area * mean.value, sum.low + area * mean.low, sum.high + area * mean.high};
+        floor += area;
+    }
+    if (floor <= 0) return {};
+    return Band{sum.value / floor, sum.low / floor, sum.high / floor};
+}
+
 }  // namespace
 
 Result<CriteriaSet> parse_criteria(std::string_view text, const std::string& name) {
@@ -145,18 +193,14 @@ std::vector<Verdict> evaluate(const CriteriaSet& set, const question::YearAnswer
     std::vector<Verdict> verdicts;
     for (const Criterion& c : set.criteria) {
         const auto hours = hours_of(c.metric, year);
-        Band sum{0, 0, 0};
-        double area = 0;
+        std::map<std::string, OfRoom> rooms;
         for (size_t p = 0; p < year.planes.size(); ++p) {
             if (!occupied[p] || year.planes[p].plane.points.empty()) continue;
             const Band band = measure(c.metric, year, p, hours);
-            const double a = year.planes[p].plane.area();
-            sum = {sum.value + a * band.value, sum.low + a * band.low, sum.high + a * band.high};
-            area += a;
+            rooms[year.planes[p].plane.room].add(year.planes[p].plane, band);
             if (!c.occupied_area) verdicts.push_back(judge(c, band, names[p], year.planes[p].plane.plane));
         }
-        if (c.occupied_area && area > 0)
-            verdicts.push_back(judge(c, {sum.value / area, sum.low / area, sum.high / area}, "Occupied area", {}));
+        if (const auto all = over_floor(rooms); c.occupied_area && all) verdicts.push_back(judge(c, *all, "Occupied area", {}));
     }
     return verdicts;
 }

@@ -148,18 +148,64 @@ void Fields::triple(const char* key, double& x, double& y, double& z) {
         numbers(*found, std::string("/") + key, {&x, &y, &z});
 }
 
-void Fields::rest(std::string& extra) {
-    if (!reading_) {
-        if (extra.empty()) return;
-        const auto more = parse_json(extra, "");
-        for (const auto& [key, value] : more->items()) object_[key] = value;
-        return;
-    }
-    Json more = Json::object();
+namespace {
+
+// In what is kept of an object: what belongs to objects within it, by JSON pointer.
+constexpr const char* kWithin = "~within";
+constexpr const char* kItsId = "~id";
+
+void add_missing(Json& to, const Json& keys) {
+    for (const auto& [key, value] : keys.items())
+        if (key != kItsId && !to.contains(key)) to[key] = value;
+}
+
+}  // namespace
+
+Json Fields::unknown() const {
+    Json out = Json::object();
     if (object_.is_object())
         for (const auto& [key, value] : object_.items())
-            if (!named_.contains(key)) more[key] = value;
-    extra = more.empty() ? "" : more.dump();
+            if (!named_.contains(key)) out[key] = value;
+    return out;
+}
+
+void Fields::adopt(const Fields& inner) {
+    if (!fault_) fault_ = inner.fault_;
+    if (!reading_ || inner.keeps_rest_) return;
+    const std::string pointer = inner.place_.substr(place_.size());
+    if (Json keys = inner.unknown(); !keys.empty()) {
+        if (inner.object_.contains("id")) keys[kItsId] = inner.object_["id"];
+        within_[pointer] = std::move(keys);
+    }
+    for (const auto& [deeper, keys] : inner.within_.items()) within_[pointer + deeper] = keys;
+}
+
+// Items of a list may have moved: one with an id is found by it.
+void Fields::put_back(const std::string& pointer, const Json& keys) {
+    const Json::json_pointer at(pointer);
+    const auto is_it = [&](const Json& item) { return item.is_object() && (!keys.contains(kItsId) || (item.contains("id") && item["id"] == keys[kItsId])); };
+    if (object_.contains(at) && is_it(object_[at])) return add_missing(object_[at], keys);
+    const auto list = at.parent_pointer();
+    if (!keys.contains(kItsId) || !object_.contains(list) || !object_[list].is_array()) return;
+    for (Json& item : object_[list])
+        if (is_it(item)) return add_missing(item, keys);
+}
+
+void Fields::rest(std::string& extra) {
+    keeps_rest_ = true;
+    if (reading_) {
+        Json more = unknown();
+        more.erase(kWithin);  // a name that is ours, whatever a file says
+        if (!within_.empty()) more[kWithin] = within_;
+        extra = more.empty() ? "" : more.dump();
+        return;
+    }
+    if (extra.empty()) return;
+    const auto more = parse_json(extra, "");
+    for (const auto& [key, value] : more->items())
+        if (key != kWithin) object_[key] = value;
+    if (more->contains(kWithin))
+        for (const auto& [pointer, keys] : (*more)[kWithin].items()) put_back(pointer, keys);
 }
 
 void Fields::no_more() {

@@ -42,7 +42,7 @@ class Fields {
     void point(const char* key, Vec2& value);
     bool has(const char* key) const { return object_.is_object() && object_.contains(key); }
     void triple(const char* key, double& x, double& y, double& z);
-    /// Keys not named so far; call last.
+    /// Keys not named so far, and those of objects within that keep none themselves; call last.
     void rest(std::string& extra);
     /// Keys not named so far are a fault; call last.
     void no_more();
@@ -111,15 +111,18 @@ class Fields {
     Fields(Json& object, std::string place, bool reading);
     Json* take(const char* key, Need need, Json::value_t type, const char* wanted);
     void numbers(Json& array, const std::string& place, std::initializer_list<double*> values);
-    void adopt(const Fields& inner) {
-        if (!fault_) fault_ = inner.fault_;
-    }
+    /// Takes over what an object within met: its fault, and the keys that it does not keep itself.
+    void adopt(const Fields& inner);
+    Json unknown() const;
+    void put_back(const std::string& pointer, const Json& keys);
 
     Json& object_;
     std::string place_;
     bool reading_;
     Outcome fault_;
     std::set<std::string> named_;
+    bool keeps_rest_ = false;
+    Json within_ = Json::object();  // unknown keys of objects within, by JSON pointer
 };
 
 }  // namespace wp::store

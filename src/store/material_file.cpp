@@ -126,6 +126,7 @@ Result<AssumedSet> read_assumed(const std::filesystem::path& path) {
             list.push_back(m);
         }
     });
+    if (fields.has("ground_reflectance")) fields.number("ground_reflectance", set.ground.emplace(), 0, 1);
     const std::string name = path.filename().string();
     const Outcome fault = fields.fault() ? fields.fault() : check(list, "/parts");
     if (fault) return Fault{name + ", " + fault->place, fault->what, fault->remedy};

@@ -23,6 +23,7 @@ Outcome save_materials(const std::vector<model::Material>& materials, const std:
 struct AssumedSet {
     std::string id, name, source;
     std::map<model::Part, model::Material> by_part;
+    std::optional<double> ground;  ///< reflectance of open ground, where the standard assumes one
 };
 Result<AssumedSet> read_assumed(const std::filesystem::path& path);
 

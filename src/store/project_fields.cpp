@@ -400,7 +400,7 @@ void visit(Fields& f, Question& q) {
     f.choice("kind", q.kind, {{"daylight_factor", Kind::daylight_factor}, {"moment", Kind::moment}, {"sun_hours", Kind::sun_hours}, {"sky_view", Kind::sky_view},
                               {"exposure", Kind::exposure}, {"year", Kind::year}, {"glare", Kind::glare}});
     if (q.kind != Kind::year && q.kind != Kind::glare)
-        f.choice("at", q.at, {{"planes", Question::At::planes}, {"windows", Question::At::windows}, {"window_reveals", Question::At::window_reveals}}, Fields::optional);
+        f.choice("at", q.at, {{"planes", Question::At::planes}, {"windows", Question::At::windows}, {"window_reveals", Question::At::window_reveals}, {"readings", Question::At::readings}}, Fields::optional);
     f.texts("planes", q.planes, Fields::optional);
     f.texts("without", q.without, Fields::optional);
     if (q.kind == Kind::daylight_factor || q.kind == Kind::sky_view) f.choice("season", q.season, {{"in_leaf", Season::in_leaf}, {"bare", Season::bare}}, Fields::optional);
@@ -422,6 +422,7 @@ void visit(Fields& f, Question& q) {
         f.whole("heading", q.heading, 0, 999, Fields::optional);
         f.object("moment", [&](Fields& g) { visit(g, q.moment); });
         f.whole("pixels", q.pixels, 16, 4096, Fields::optional);
+        if (f.reading() || q.faintest_source > 0) f.number("faintest_source", q.faintest_source, 0, 100000, Fields::optional);
     }
     f.rest(q.extra);
 }

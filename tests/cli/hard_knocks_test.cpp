@@ -173,6 +173,26 @@ TEST_F(HardKnocks, a_window_of_a_millimetre_is_settled_by_what_it_gives_and_not_
     EXPECT_LT(r.seconds, 10);
 }
 
+TEST_F(HardKnocks, readings_are_asked_from_the_command_line_too) {
+    auto project = quick_room();
+    const auto none = solve(save(project), "--readings");
+    EXPECT_EQ(none.code, 3);
+    EXPECT_NE(none.output.find("no readings"), std::string::npos) << none.output;
+    model::Reading near, far;
+    near.id = near.name = "near";
+    far.id = far.name = "far";
+    near.room = far.room = "room";
+    near.at = {2, 0.6, 0.8};
+    far.at = {2, 5.5, 0.8};
+    near.facing = far.facing = {0, 0, 1};
+    project.options[0].readings = {near, far};
+    const auto asked = solve(save(project, "read.warmpane"), "--readings");
+    EXPECT_EQ(asked.code, 0) << asked.output;
+    const std::string table = *read_file(folder / "out" / "a.df.readings.csv");
+    EXPECT_EQ(std::count(table.begin(), table.end(), '\n'), 3);
+    EXPECT_NE(table.find("near,room,0,2.0000,0.6000"), std::string::npos) << table;
+}
+
 TEST_F(HardKnocks, files_that_nest_claim_or_overflow_are_told_and_cost_nothing) {
     const auto say = [&](const std::string& name, const std::string& text) {
         std::ofstream(folder / name) << text;

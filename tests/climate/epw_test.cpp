@@ -152,6 +152,23 @@ TEST(Epw, decimal_commas_are_told_and_never_taken_for_more_fields) {
     EXPECT_TRUE(parse_epw(trailing, "x")) << "a comma at the end of a line harms nobody";
 }
 
+TEST(Epw, summer_time_is_read_as_days_or_as_weekdays) {
+    const auto between = [](const std::string& from, const std::string& to) {
+        const auto year = parse_epw(with_field(with_field(good(), 5, 3, from), 5, 4, to), "x");
+        if (!year || !year->summer_time) return std::string("none");
+        const auto [a, b] = *year->summer_time;
+        return std::to_string(a.month) + "/" + std::to_string(a.day) + " " + std::to_string(b.month) + "/" + std::to_string(b.day);
+    };
+    EXPECT_EQ(between("3/29", "10/25"), "3/29 10/25");
+    // The made-up year begins on a Sunday: the Sundays of March are the 5th to the 26th.
+    EXPECT_EQ(between("Last Sunday in March", "Last Sunday In October"), "3/26 10/29");
+    EXPECT_EQ(between("2nd Sunday in March", "1st sunday in november"), "3/12 11/5");
+    for (const char* odd : {"0", "", "13/1", "2/30", "6th Sunday in March", "some day"}) EXPECT_EQ(between(odd, "10/25"), "none") << odd;
+    auto told = test::weather();
+    told.summer_time = {{3, 29, 2}, {10, 25, 2}};
+    EXPECT_EQ(parse_epw(write_epw(told), "x")->summer_time, told.summer_time);
+}
+
 TEST(Epw, names_of_old_files_become_utf_8_and_none_breaks_a_written_line) {
     const auto read = parse_epw(with_field(good(), 1, 2, "K\xf8" "benhavn"), "x.epw");
     ASSERT_TRUE(read);

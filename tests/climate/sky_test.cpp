@@ -86,3 +86,11 @@ TEST(SkyParts, cover_the_dome_once) {
     EXPECT_EQ(SkyParts(1).count(), 145u);  // Tregenza 1987
     EXPECT_EQ(SkyParts(2).count(), 577u);
 }
+
+// Some lift it to a fifth in the middle bins of clearness; we take it as it comes (docs/physics.md).
+TEST(Sky, brightness_below_a_fifth_is_its_own_sky_and_is_not_lifted) {
+    const Vec3 sun = normalized(Vec3{0, -1, 0.8});
+    const Vec3 low = normalized(Vec3{0, 1, 0.1});
+    const auto dim = Sky::all_weather(1.2, 0.08, 5000, sun), fifth = Sky::all_weather(1.2, 0.2, 5000, sun);
+    EXPECT_GT(std::fabs(dim.luminance(low) / fifth.luminance(low) - 1), 0.02);
+}

@@ -71,6 +71,28 @@ TEST(PointTable, every_kind_of_question_gives_one) {
         }
 }
 
+TEST(PointTable, at_a_window_in_the_open_the_figure_is_the_vertical_sky_component_of_39_6_percent) {
+    auto project = test::one_room();
+    model::Question q = project.questions[0];
+    q.at = model::Question::At::windows;
+    q.accuracy = 0.005;
+    const auto weather = test::weather();
+    const auto answer = question::ask_table(project, project.options[0], q, &weather, question::effort_of(q));
+    ASSERT_TRUE(answer);
+    const auto& columns = answer->table.columns;
+    EXPECT_EQ(columns[0].id, "vertical_sky_component_percent");
+    // Upright, of half the sky, over the horizontal of all of it: 39.6 %, in every textbook.
+    EXPECT_NEAR(columns[0].value[0][0], 39.6, 0.4);
+    EXPECT_EQ(columns[1].id, "daylight_factor_percent");
+    EXPECT_GT(columns[1].value[0][0], 45) << "with what the ground sends up";
+    size_t median = 0, design = 0;
+    for (size_t c = 0; c < columns.size(); ++c) {
+        if (columns[c].id == "lux_by_median") median = c;
+        if (columns[c].id == "lux_by_design_sky") design = c;
+    }
+    EXPECT_LT(median, design) << "the median of the place is offered first";
+}
+
 TEST(PointTable, a_question_that_needs_weather_says_so) {
     const auto project = test::one_room();
     const auto refused = question::ask_table(project, project.options[0], of_kind(model::Question::Kind::exposure), nullptr, {0.2, 1, 0});

@@ -256,7 +256,7 @@ TEST(Observers, have_a_task_for_each_of_their_directions) {
     question.kind = Question::Kind::glare;
     question.observer = "eye";
     question.heading = 1;
-    const auto surfaces = build_surfaces(project, option);
+    auto surfaces = build_surfaces(project, option);
     const auto weather = test::weather();
     const auto task = question::glare_task(project, option, question, surfaces, weather);
     ASSERT_TRUE(task);

@@ -4,6 +4,7 @@
 
 #include <QAbstractItemModel>
 #include <QApplication>
+#include <QLabel>
 #include <QLineEdit>
 #include <QMessageBox>
 #include <QTimer>
@@ -13,7 +14,10 @@
 #include "geometry/polygon.h"
 #include "gui/drive.h"
 #include "gui/inspector/inspector.h"
+#include "gui/jobs/job_queue.h"
 #include "gui/look/look.h"
+#include "gui/newest.h"
+#include "gui/work.h"
 #include "store/project_file.h"
 #include "asked_room.h"
 
@@ -288,6 +292,70 @@ TEST_F(Desktop, a_damaged_project_is_refused_and_the_open_one_stays) {
     ASSERT_TRUE(fault);
     EXPECT_NE(fault->what.find("newer"), std::string::npos);
     EXPECT_EQ(window->document().project().name, "One room");
+}
+
+TEST_F(Desktop, work_that_fails_is_told_and_the_project_and_all_other_work_go_on) {
+    auto* words = static_cast<QLabel*>(drive::widget(*window, "mishap-words"));
+    EXPECT_FALSE(words->isVisible());
+    JobQueue queue;
+    bool done = false;
+    queue.add(QStringLiteral("a"), QStringLiteral("Fails"), [](const Cancel&, const Progress&) -> JobQueue::Finish { throw std::bad_alloc(); });
+    queue.add(QStringLiteral("b"), QStringLiteral("Works"), [&](const Cancel&, const Progress&) -> JobQueue::Finish { return [&] { done = true; }; });
+    ASSERT_TRUE(drive::wait_until([&] { return done && words->isVisible(); }, 5000)) << "the next job runs although the one before failed";
+    EXPECT_TRUE(words->text().contains(QStringLiteral("not enough memory"))) << words->text().toStdString();
+    EXPECT_TRUE(queue.entries().empty());
+    drive::click(*window, "mishap-away");
+    EXPECT_FALSE(words->isVisible());
+
+    LiveDaylight live([](const model::Project&, const model::Option&, const model::Question&) -> std::vector<geometry::PlanePoints> { throw std::runtime_error("no \x1b[31mpoints"); });
+    live.request(window->document().snapshot(), 0);
+    ASSERT_TRUE(drive::wait_until([&] { return words->isVisible(); }, 5000));
+    EXPECT_TRUE(words->text().contains(QStringLiteral("no ?[31mpoints"))) << words->text().toStdString();
+    live.request(window->document().snapshot(), 0);  // its thread still listens
+    drive::click(*window, "mishap-away");
+    ASSERT_TRUE(drive::wait_until([&] { return words->isVisible(); }, 5000));
+
+    Newest<int> newest([](const int& n) { if (n == 1) throw n; });
+    drive::click(*window, "mishap-away");
+    newest.ask(1);
+    ASSERT_TRUE(drive::wait_until([&] { return words->isVisible(); }, 5000));
+    EXPECT_EQ(window->document().project().name, "One room");
+    ASSERT_TRUE(drive::settle(*window));
+}
+
+TEST_F(Desktop, a_project_that_was_saved_by_another_window_meanwhile_is_not_lost) {
+    drive::drag(*window, {2, -0.15}, {1.4, -0.15});
+    auto theirs = *store::read_project(folder / "p.warmpane");
+    theirs.name = "Theirs";
+    ASSERT_FALSE(store::save_project(theirs, folder / "p.warmpane"));
+    QString asked;
+    QTimer answer;
+    const auto press = [&](const char* part) {
+        QObject::connect(&answer, &QTimer::timeout, [&, part] {
+            auto* box = qobject_cast<QMessageBox*>(QApplication::activeModalWidget());
+            if (box == nullptr) return;
+            asked = box->text();
+            for (auto* button : box->buttons())
+                if (button->text().contains(QLatin1String(part))) return QTest::mouseClick(button, Qt::LeftButton);
+        });
+        answer.start(100);
+        drive::key(*window, Qt::Key_S, Qt::ControlModifier);
+        QTest::qWait(300);
+        answer.stop();
+        answer.disconnect();
+    };
+    press("Do not save");
+    EXPECT_TRUE(asked.contains(QStringLiteral("changed by another program"))) << asked.toStdString();
+    EXPECT_TRUE(window->isWindowModified());
+    EXPECT_EQ(store::read_project(folder / "p.warmpane")->name, "Theirs");
+    press("over it");
+    ASSERT_TRUE(drive::wait_until([&] { return !window->isWindowModified(); }, 5000));
+    EXPECT_EQ(store::read_project(folder / "p.warmpane")->name, "One room");
+    asked.clear();
+    drive::drag(*window, {1.4, -0.15}, {1.8, -0.15});
+    press("over it");
+    EXPECT_TRUE(asked.isEmpty()) << "what this window saved itself is nobody else's";
+    EXPECT_FALSE(window->isWindowModified());
 }
 
 TEST_F(Desktop, options_are_made_and_compared) {

@@ -34,6 +34,21 @@ TEST(OccupiedHours, nobody_comes_on_holidays_unless_the_pattern_says_so) {
     EXPECT_EQ(count(hours_of(every_day, calendar)), 3650);
 }
 
+TEST(ClockHours, of_a_criterion_go_with_the_clock) {
+    YearCalendar calendar;
+    const auto standard = clock_hours(calendar, 8, 18);
+    calendar.summer_time = true;
+    const auto by_clock = clock_hours(calendar, 8, 18);
+    const size_t winter = 10 * 24, summer = 180 * 24;
+    EXPECT_TRUE(standard[winter + 8] && by_clock[winter + 8]);
+    EXPECT_FALSE(standard[summer + 7]);
+    EXPECT_TRUE(by_clock[summer + 7]) << "8 by the clock is 7 by the sun's standard time";
+    EXPECT_FALSE(by_clock[summer + 17]);
+    EXPECT_EQ(std::count(by_clock.begin(), by_clock.end(), true), 3650);
+    EXPECT_NE(clock_words(calendar).find("29 Mar"), std::string::npos) << clock_words(calendar);
+    EXPECT_NE(clock_words({}).find("no summer time"), std::string::npos);
+}
+
 TEST(OccupiedHours, in_summer_time_people_come_an_hour_earlier_by_the_sun) {
     YearCalendar calendar;
     calendar.summer_time = true;

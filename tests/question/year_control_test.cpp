@@ -75,6 +75,17 @@ TEST(BlindControl, the_rule_of_lm83_closes_in_the_hours_that_break_it_and_in_no_
     EXPECT_EQ(metric::count(year.unmet(0, Operation::lm83)), 0u);
 }
 
+TEST(BlindControl, a_plane_where_nobody_is_closes_no_blinds_and_takes_no_new_rays) {
+    auto project = test::one_room();
+    const auto busy = year_of(project);
+    project.options[0].planes[0].occupied = false;
+    const auto idle = year_of(project, YearKnown(busy));
+    EXPECT_GT(busy.closed_share(0, Operation::lm83), 0.01);
+    EXPECT_EQ(idle.closed_share(0, Operation::lm83), 0);
+    EXPECT_EQ(idle.inputs()->light, busy.inputs()->light);
+    EXPECT_NE(idle.record.inputs, busy.record.inputs) << "an answer of before is stale";
+}
+
 TEST(BlindControl, a_coarse_cloth_cannot_meet_the_rule_and_its_hours_are_told) {
     const auto year = year_of(room_with({fabric("net", 0.5, 0.1)}));
     const auto unmet = year.unmet(0, Operation::lm83);

@@ -141,7 +141,7 @@ TEST(Year, cancel_leaves_nothing_half_done) {
 TEST(GlareQuestion, an_eye_at_a_sunlit_window_is_dazzled_more_than_one_with_its_back_to_it) {
     auto project = test::one_room();
     const auto weather = test::weather();
-    const auto surfaces = geometry::build_surfaces(project, project.options[0]);
+    auto surfaces = geometry::build_surfaces(project, project.options[0]);
     model::Question q;
     q.observer = "eye";
     q.moment = {6, 21, 12};
@@ -155,6 +155,56 @@ TEST(GlareQuestion, an_eye_at_a_sunlit_window_is_dazzled_more_than_one_with_its_
     EXPECT_GT(towards.vertical_lux, 1.5 * away.vertical_lux);
     EXPECT_LE(towards.dgp_low, towards.dgp);
     EXPECT_GE(towards.dgp_high, towards.dgp);
+    EXPECT_GT(towards.dgp_high - towards.dgp_low, 0);
+    EXPECT_GT(towards.dgp_by_chance, 0);
     q.observer = "nobody";
     EXPECT_FALSE(glare_task(project, project.options[0], q, surfaces, weather));
+}
+
+TEST(GlareQuestion, the_band_holds_what_more_pixels_and_more_samples_find) {
+    auto project = test::one_room();
+    const auto weather = test::weather();
+    auto surfaces = geometry::build_surfaces(project, project.options[0]);
+    model::Question q;
+    q.observer = "eye";
+    q.moment = {4, 23, 13};
+    const auto look = [&](int pixels, double accuracy, unsigned seed) {
+        q.pixels = pixels;
+        return solve_glare(*glare_task(project, project.options[0], q, surfaces, weather), {accuracy, seed, 0});
+    };
+    const double truth = look(512, 0.002, 99).dgp;
+    int held = 0;
+    for (unsigned seed = 1; seed <= 12; ++seed) {
+        const auto one = look(96, 0.05, seed);
+        held += one.dgp_low <= truth && truth <= one.dgp_high;
+        EXPECT_LT(one.dgp_high - one.dgp_low, 0.2) << "a band that says nothing proves nothing";
+    }
+    EXPECT_GE(held, 11);
+}
+
+TEST(GlareQuestion, blinds_are_as_their_groups_stand_and_the_answer_says_how) {
+    auto project = test::one_room();
+    const auto weather = test::weather();
+    model::Question q;
+    q.observer = "eye";
+    q.pixels = 64;
+    const auto look = [&](model::BlindControl::Kind kind, double hour) {
+        project.options[0].control.kind = kind;
+        project.options[0].control.from = 8;
+        project.options[0].control.to = 12;
+        q.moment = {6, 21, hour};
+        auto surfaces = geometry::build_surfaces(project, project.options[0]);
+        return solve_glare(*glare_task(project, project.options[0], q, surfaces, weather), {0.05, 1, 0});
+    };
+    using Kind = model::BlindControl::Kind;
+    const auto open = look(Kind::open, 11), closed = look(Kind::closed, 11);
+    EXPECT_LT(closed.vertical_lux, 0.5 * open.vertical_lux);
+    ASSERT_EQ(open.blinds.size(), 1u);
+    EXPECT_NE(open.blinds[0].find(": open"), std::string::npos) << open.blinds[0];
+    EXPECT_EQ(closed.blinds[0].find(": open"), std::string::npos) << closed.blinds[0];
+    EXPECT_EQ(look(Kind::schedule, 11).vertical_lux, closed.vertical_lux);
+    EXPECT_NE(look(Kind::schedule, 13).blinds[0].find(": open"), std::string::npos);
+    const auto unknown = look(Kind::window_lux, 11);
+    EXPECT_FALSE(unknown.blinds_sure);
+    EXPECT_EQ(unknown.vertical_lux, open.vertical_lux);
 }

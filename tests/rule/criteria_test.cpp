@@ -110,6 +110,21 @@ TEST(Criteria, too_much_sun_is_told_by_room) {
     EXPECT_TRUE(verdicts[2].met);
 }
 
+TEST(Criteria, two_planes_over_one_floor_count_it_once) {
+    const auto set = *question::criteria_set("leed-v41-daylight-option-1");
+    // A room of 4 m2 with two planes one over the other, and one of 4 m2 with a single plane: dark, dark, bright.
+    auto planes = std::vector{plane_with({0, 0, 0, 0}, {0, 0, 0, 0}, 0.02), plane_with({0, 0, 0, 0}, {0, 0, 0, 0}, 0.02), plane_with({900, 900, 900, 900}, {0, 0, 0, 0}, 0.02)};
+    for (size_t p = 0; p < planes.size(); ++p) {
+        auto& plane = planes[p].plane.plane;
+        plane.room = p < 2 ? "a" : "b";
+        for (size_t i = 0; i < 4; ++i) plane.points[i] = {0.53 + static_cast<double>(i % 2) + (p == 2 ? 10 : 0), 0.5 + static_cast<double>(i / 2), p == 1 ? 1.2 : 0.8};
+    }
+    EXPECT_NEAR(evaluate(set, year_with(planes), {"A", "A", "B"}, {true, true, true})[0].value, 0.5, 0.02) << "half of the floor, not a third of the planes";
+    // Beside each other they are two parts of the floor.
+    for (auto& p : planes[1].plane.plane.points) p.x += 2;
+    EXPECT_NEAR(evaluate(set, year_with(planes), {"A", "A", "B"}, {true, true, true})[0].value, 1.0 / 3, 0.02);
+}
+
 TEST(Criteria, planes_that_are_not_occupied_do_not_count) {
     const auto set = *question::criteria_set("leed-v41-daylight-option-1");
     const auto year = year_with({plane_with({400, 400, 400, 400}, {0, 0, 0, 0}, 0.02), plane_with({0, 0, 0, 0}, {0, 0, 0, 0}, 0.02)});

@@ -63,6 +63,45 @@ TEST(ProjectFile, unknown_keys_survive_at_every_level) {
     EXPECT_EQ(again["site"]["tides"], 2);
 }
 
+namespace {
+
+// Every object below, this one included.
+void each_object(Json& j, const std::function<void(Json&)>& see) {
+    if (j.is_object()) see(j);
+    if (j.is_structured())
+        for (Json& item : j) each_object(item, see);
+}
+
+}  // namespace
+
+TEST(ProjectFile, unknown_keys_survive_in_every_object_of_the_demo) {
+    Json demo = Json::parse(*read_file(WARMPANE_DEMO));
+    size_t objects = 0;
+    each_object(demo, [&](Json& object) { object["x-note"] = objects++; });
+    ASSERT_GT(objects, 500u);
+    const auto read = store::parse_project(demo.dump(), "demo");
+    ASSERT_TRUE(read) << read.fault().line();
+    Json again = Json::parse(store::write_project(*read));
+    EXPECT_EQ(again, demo);
+
+    // Views and the like have no place of their own for them: they are found by their id where the list has changed.
+    auto viewed = test::one_room();
+    model::View view;
+    for (const char* id : {"first", "second"}) {
+        view.id = view.name = id;
+        viewed.options[0].views.push_back(view);
+    }
+    Json with_notes = Json::parse(store::write_project(viewed));
+    each_object(with_notes, [&](Json& object) { object["x-note"] = objects++; });
+    auto project = *store::parse_project(with_notes.dump(), "x");
+    project.options[0].views.erase(project.options[0].views.begin());
+    const Json moved = Json::parse(store::write_project(project));
+    EXPECT_EQ(moved["options"][0]["views"][0]["x-note"], with_notes["options"][0]["views"][1]["x-note"]);
+    const auto odd = store::parse_project(changed([](Json& j) { j["~within"] = {{"no pointer~", 1}}; }), "x");
+    ASSERT_TRUE(odd);
+    EXPECT_TRUE(store::parse_project(store::write_project(*odd), "x"));
+}
+
 TEST(ProjectFile, damage_is_named_with_its_place_and_remedy) {
     expect_fault(good().substr(0, 300), "line", "JSON");
     expect_fault("[]", "x.warmpane", "no Warm Pane project");

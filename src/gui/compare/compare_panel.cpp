@@ -93,7 +93,7 @@ const std::vector<ComparePanel::YearFigures>& ComparePanel::figures_of(const std
     const auto [it, is_new] = known_.try_emplace(year);
     if (is_new)
         for (size_t p = 0; p < year->planes.size(); ++p) {
-            const auto hours = metric::daily_hours(8, 18);
+            const auto hours = year->clock_hours(8, 18);
             it->second.push_back({question::spatial_autonomy(*year, p, hours, 300, 0.5, question::Operation::lm83).value, question::sunlight_exposure(*year, p, hours, 1000, 250).value});
         }
     return it->second;

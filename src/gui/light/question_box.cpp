@@ -25,7 +25,7 @@ QString day_words(const climate::Moment& m) {
 }
 
 QString at_words(Question::At at) {
-    return at == Question::At::planes ? QString() : at == Question::At::windows ? QStringLiteral(" at the windows") : QStringLiteral(" at the windows' inner faces");
+    return at == Question::At::planes ? QString() : at == Question::At::readings ? QStringLiteral(" at the readings") : at == Question::At::windows ? QStringLiteral(" at the windows") : QStringLiteral(" at the windows' inner faces");
 }
 
 QString period_words(const Question& q) {
@@ -42,16 +42,25 @@ void set_period(Question& q, Days days, const climate::Moment& now) {
             q.first = day(now.month, 1);
             q.last = day(now.month, climate::days_in(now.month));
             break;
-        case Days::standard:
-            q.first = day(2, 1);
-            q.last = day(3, 21);
+        case Days::standard: {
+            // One day, freely chosen from these.
+            const int today = now.day_of_year(), first = day(2, 1).day_of_year(), last = day(3, 21).day_of_year();
+            q.first = q.last = today >= first && today <= last ? day(now.month, now.day) : day(3, 21);
             break;
+        }
         case Days::year:
             q.first = day(1, 1);
             q.last = day(12, 31);
             break;
         case Days::as_is: break;
     }
+}
+
+// The clock's day where EN 17037 lets it be chosen, else the last that may be.
+QString standard_day(const climate::Moment& now) {
+    const int today = now.day_of_year();
+    const bool fits = today >= climate::Moment{2, 1, 0}.day_of_year() && today <= climate::Moment{3, 21, 0}.day_of_year();
+    return fits ? day_words(now) : QStringLiteral("21 Mar");
 }
 
 }  // namespace
@@ -77,9 +86,9 @@ std::optional<Question> ask_question(QWidget* parent, const Document& document, 
     FigureBox box(parent, QStringLiteral("Ask"));
     auto* kind = box.choice(QStringLiteral("What"), {QStringLiteral("illuminance at moments"), QStringLiteral("sun hours"), QStringLiteral("view of the sky, no-sky line"), QStringLiteral("daylight factor, sky component"), QStringLiteral("light and irradiation added up")}, "question-kind");
     kind->setCurrentIndex(static_cast<int>(std::find(std::begin(kKinds), std::end(kKinds), q.kind) - std::begin(kKinds)));
-    auto* at = box.choice(QStringLiteral("Where"), {QStringLiteral("on the reference planes"), QStringLiteral("at the windows, outer face"), QStringLiteral("at the windows, inner face (EN 17037)")}, "question-at");
+    auto* at = box.choice(QStringLiteral("Where"), {QStringLiteral("on the reference planes"), QStringLiteral("at the windows, outer face"), QStringLiteral("at the windows, inner face (EN 17037)"), QStringLiteral("at the readings")}, "question-at");
     at->setCurrentIndex(static_cast<int>(q.at));
-    double error = 100 * q.accuracy, from = 8, to = 18, step = 2, lowest = q.least_altitude, minutes = q.step;
+    double error = 100 * q.accuracy, from = 8, to = 18, step = 2, lowest = q.least_altitude > 0 ? q.least_altitude : climate::sunlight_least_altitude(document.project().site.latitude), minutes = q.step;
     box.number(QStringLiteral("Error wanted, \u00b1 % of the mean"), error, Unit::plain, "question-error");
     box.text(QStringLiteral("Moments, under \u201c%1\u201d").arg(sky_words(document.sky())));
     auto* when = box.choice(QStringLiteral("Moments"), {QStringLiteral("the one of the clock, %1").arg(QString::fromStdString(climate::text(now))), QStringLiteral("hours of that day"), QStringLiteral("that day and hour in every month")}, "question-when");
@@ -87,10 +96,12 @@ std::optional<Question> ask_question(QWidget* parent, const Document& document, 
     box.number(QStringLiteral("to"), to, Unit::plain, "question-to");
     box.number(QStringLiteral("every"), step, Unit::plain, "question-every");
     box.text(QStringLiteral("Sun hours and exposure"));
-    auto* days = box.choice(QStringLiteral("Days"), {QStringLiteral("%1").arg(day_words(now)), QStringLiteral("the month of the clock"), QStringLiteral("1 Feb to 21 Mar (EN 17037)"), QStringLiteral("the year"), QStringLiteral("as they are: %1").arg(period_words(q))}, "question-days");
+    auto* days = box.choice(QStringLiteral("Days"), {QStringLiteral("%1").arg(day_words(now)), QStringLiteral("the month of the clock"), QStringLiteral("one day for EN 17037, %1").arg(standard_day(now)), QStringLiteral("the year"), QStringLiteral("as they are: %1").arg(period_words(q))}, "question-days");
     auto* sun = box.choice(QStringLiteral("Sun counts"), {QStringLiteral("whenever it is up"), QStringLiteral("when the weather's sun shines (120 W/m\u00b2)")}, "question-sun");
     sun->setCurrentIndex(q.probable ? 1 : 0);
     box.number(QStringLiteral("from an altitude of, \u00b0"), lowest, Unit::plain, "question-altitude");
+    box.text(QStringLiteral("%1\u00b0: about what EN 17037:2018+A1:2021, annex D, asks for at this latitude, from memory; look it up before you sign. 0\u00b0 for other standards.")
+                 .arg(climate::sunlight_least_altitude(document.project().site.latitude), 0, 'f', 0));
     box.number(QStringLiteral("looked at every, minutes"), minutes, Unit::plain, "question-minutes");
     if (!box.ask()) return {};
     q.kind = kKinds[kind->currentIndex()];

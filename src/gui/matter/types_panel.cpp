@@ -68,8 +68,16 @@ void TypesPanel::assume(const std::string& id) {
     const auto set = store::read_assumed(question::data_folder() / "assumed" / (id + ".json"));
     if (!set) return emit said(QString::fromStdString(set.fault().line()));
     int given = 0;
-    document_.edit(QStringLiteral("Assume unknown finishes"), [&](Project& p) { given = geometry::assume_unknown(p, document_.option_index(), set->by_part); });
-    emit said(given == 0 ? QStringLiteral("Nothing is unknown here") : QStringLiteral("%1 kinds of part: %2").arg(given).arg(name_of(set->name)));
+    bool ground = false;
+    document_.edit(QStringLiteral("Assume unknown finishes"), [&](Project& p) {
+        given = geometry::assume_unknown(p, document_.option_index(), set->by_part);
+        // The ground is a finish nobody chose while it is as a new project has it.
+        const model::Site fresh;
+        ground = set->ground && p.site.ground_by_month.empty() && p.site.ground_reflectance == fresh.ground_reflectance && *set->ground != fresh.ground_reflectance;
+        if (ground) p.site.ground_reflectance = *set->ground;
+    });
+    const QString with_ground = ground ? QStringLiteral(", and the ground (%1 %)").arg(100 * *set->ground, 0, 'f', 0) : QString();
+    emit said(given == 0 && !ground ? QStringLiteral("Nothing is unknown here") : QStringLiteral("%1 kinds of part%2: %3").arg(given).arg(with_ground, name_of(set->name)));
 }
 
 }  // namespace wp::gui

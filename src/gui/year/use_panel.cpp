@@ -2,6 +2,7 @@
 #include "gui/year/use_panel.h"
 
 #include <QHeaderView>
+#include <QPushButton>
 #include <QRegularExpression>
 #include <QScrollBar>
 #include <QTreeWidget>
@@ -248,7 +249,28 @@ void UsePanel::add_calendar(QVBoxLayout& column) {
     form->addRow(QStringLiteral("Holidays"), holidays);
     add_flag(*form, QString(), QStringLiteral("summer time"), calendar.summer_time, [this](bool on) { document_.edit(QStringLiteral("Summer time"), [&](Project& p) { set_calendar(p.calendar, p.calendar.first_weekday, on); }); })
         ->setToolTip(QStringLiteral("The clock is an hour ahead from the last Sunday of March to the last of October"));
+    add_summer_of_weather(*form);
     name_fields(*form);
+}
+
+// The weather file may know when the clocks are put on.
+void UsePanel::add_summer_of_weather(QFormLayout& form) {
+    const auto& calendar = document_.project().calendar;
+    const auto weather = document_.weather();
+    if (!weather || !weather->summer_time) return;
+    const auto from = weather->summer_time->first, to = weather->summer_time->second;
+    if (calendar.summer_time && from == calendar.summer_from && to == calendar.summer_to) return;
+    const auto day = [](const climate::Moment& m) { return name_of(climate::text({m.month, m.day, 0})).section(QLatin1Char(' '), 0, 1); };
+    auto* take = new QPushButton(QStringLiteral("As the weather file: %1 to %2").arg(day(from), day(to)));
+    take->setObjectName(QStringLiteral("summer-of-weather"));
+    connect(take, &QPushButton::clicked, take, [this, from, to] {
+        document_.edit(QStringLiteral("Summer time"), [&](Project& p) {
+            p.calendar.summer_time = true;
+            p.calendar.summer_from = from;
+            p.calendar.summer_to = to;
+        });
+    });
+    form.addRow(QString(), take);
 }
 
 void UsePanel::add_blinds(QVBoxLayout& column) {

@@ -32,6 +32,7 @@ class UsePanel : public QScrollArea {
     void add_hours(QVBoxLayout& column);
     void add_pattern(QVBoxLayout& column, const model::Occupancy& pattern);
     void add_calendar(QVBoxLayout& column);
+    void add_summer_of_weather(QFormLayout& form);
     void add_blinds(QVBoxLayout& column);
     void add_control(QFormLayout& form, const model::BlindControl& control, const QString& key, std::function<void(const std::function<void(model::BlindControl&)>&)> change);
     void add_lighting(QVBoxLayout& column);
