@@ -57,11 +57,19 @@ void lead_with_sky(PointTable& table) {
     std::rotate(table.columns.begin(), sky, sky + 1);
 }
 
+// A table of all windows at all points is laid out whole.
+constexpr double kMostWindowShares = 1e7;
+bool few_enough(const DaylightFactorAnswer& answer) {
+    double points = 0;
+    for (const auto& plane : answer.planes) points += static_cast<double>(plane.value.size());
+    return points * static_cast<double>(answer.portals.size()) <= kMostWindowShares;
+}
+
 TableAnswer ask_daylight_factor(const Asked& a) {
     DaylightFactorSetup setup;
     setup.season = a.question.season;
     const auto answer = daylight_factor(a.surfaces, a.points, a.effort, a.cancel, [&](const auto& so_far) { a.report(so_far.record.reached); }, setup);
-    TableAnswer out{answer.record, "daylight_factor", table_of(answer), windows_of(answer), {}, 100};
+    TableAnswer out{answer.record, "daylight_factor", table_of(answer), few_enough(answer) ? std::optional(windows_of(answer)) : std::nullopt, {}, 100};
     const double design = climate::design_sky(a.project.site.latitude);
     out.facts = {{"sky", "CIE S 011 type 16, traditional overcast"}, {"design_sky_lux", fmt::format("{:.0f}", design)}};
     // Near the equator the sun stands so high that overcast skies tell little of a year's light.

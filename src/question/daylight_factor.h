@@ -2,8 +2,11 @@
 // Daylight factor on reference planes: illuminance inside as a share of the unobstructed horizontal illuminance outside
 // under the CIE traditional overcast sky (CIE S 011 type 16), all interreflection included.
 #pragma once
+#include <cstdint>
 #include <functional>
 #include <memory>
+#include <span>
+#include <utility>
 #include <vector>
 
 #include "base/progress.h"
@@ -25,6 +28,25 @@ struct PlaneFigures {
 /// which is part of the last two.
 enum class Component { sky, external, internal, off_ground };
 
+/// What came past each portal of the surfaces to each point of a plane, per cent. Most portals give a point nothing: those
+/// are not kept, so that memory grows by what is seen and not by points times windows.
+class PortalShares {
+ public:
+    /// The next point's, portals ascending.
+    void add_point(std::span<const std::pair<uint32_t, double>> shares);
+    double at(size_t point, size_t portal) const;
+    /// Calls see(portal, per cent).
+    template <class See>
+    void each(size_t point, See&& see) const {
+        for (uint32_t i = first_[point]; i < first_[point + 1]; ++i) see(size_t{portal_[i]}, percent_[i]);
+    }
+    bool operator==(const PortalShares&) const = default;
+
+ private:
+    std::vector<uint32_t> first_{0}, portal_;
+    std::vector<double> percent_;
+};
+
 struct PlaneDaylight {
     geometry::PlanePoints plane;
     std::vector<double> value;       ///< daylight factor of each point, per cent
@@ -32,7 +54,7 @@ struct PlaneDaylight {
     /// Point-major by light::Way, per cent; they sum to value. The externally reflected component is that of the ground and of
     /// what stands outdoors together.
     std::vector<double> by_way, by_way_half_width;
-    std::vector<double> by_portal;   ///< point-major share of each portal of the surfaces, per cent; the rest came past none
+    PortalShares by_portal;          ///< the rest came past none
     PlaneFigures figures;
     /// What came one way to each point.
     std::vector<double> component(light::Way way) const;

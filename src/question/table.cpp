@@ -121,15 +121,15 @@ WindowTable windows_of(const DaylightFactorAnswer& answer) {
         if (known == out.windows.end()) out.windows.push_back(id);
     }
     out.windows.push_back("none");
-    const size_t across = out.windows.size(), portals = answer.portals.size();
+    const size_t across = out.windows.size();
     for (const auto& plane : answer.planes) {
         Values shares(plane.value.size() * across, 0.0);
         for (size_t i = 0; i < plane.value.size(); ++i) {
             double rest = plane.value[i];
-            for (size_t k = 0; k < portals; ++k) {
-                shares[i * across + window_of[k]] += plane.by_portal[i * portals + k];
-                rest -= plane.by_portal[i * portals + k];
-            }
+            plane.by_portal.each(i, [&](size_t k, double percent) {
+                shares[i * across + window_of[k]] += percent;
+                rest -= percent;
+            });
             shares[i * across + across - 1] = std::max(0.0, rest);
         }
         out.value[0].push_back(std::move(shares));

@@ -48,7 +48,7 @@ Shares Shares::times(double factor) const {
 Shares shares_of(const DaylightFactorAnswer& answer, size_t index, int point) {
     using light::Way;
     const auto& plane = answer.planes[index];
-    const size_t n = plane.value.size(), portals = answer.portals.size();
+    const size_t n = plane.value.size();
     const auto by = [&](Way way) { return mean_over(n, point, [&](size_t i) { return plane.by_way[i * light::kWays + static_cast<size_t>(way)]; }); };
     Shares out;
     out.total = mean_over(n, point, [&](size_t i) { return plane.value[i]; });
@@ -57,7 +57,7 @@ Shares shares_of(const DaylightFactorAnswer& answer, size_t index, int point) {
     out.around = by(Way::from_outside);
     out.inside = by(Way::from_inside);
     out.inside_off_ground = by(Way::inside_off_ground);
-    add_windows(out, answer.portals, n, point, [&](size_t i, size_t k) { return plane.by_portal[i * portals + k]; });
+    add_windows(out, answer.portals, n, point, [&](size_t i, size_t k) { return plane.by_portal.at(i, k); });
     return out;
 }
 
@@ -84,7 +84,7 @@ std::vector<std::vector<double>> value_without(const DaylightFactorAnswer& answe
         out.push_back(plane.value);
         for (size_t k = 0; k < portals; ++k)
             if (windows.contains(answer.portals[k]))
-                for (size_t i = 0; i < out.back().size(); ++i) out.back()[i] = std::max(0.0, out.back()[i] - plane.by_portal[i * portals + k]);
+                for (size_t i = 0; i < out.back().size(); ++i) out.back()[i] = std::max(0.0, out.back()[i] - plane.by_portal.at(i, k));
     }
     return out;
 }

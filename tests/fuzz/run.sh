@@ -1,6 +1,6 @@
 #!/usr/bin/env bash
 # SPDX-License-Identifier: GPL-3.0-or-later
-# Fuzzes a reader: tests/fuzz/run.sh [project|weather|table] [seconds]. Needs clang and its libFuzzer (Debian: clang-14). New finds are
+# Fuzzes a reader: tests/fuzz/run.sh [project|weather|table|criteria|kept] [seconds]. Needs clang and its libFuzzer (Debian: clang-14). New finds are
 # written to the folder it names; put what is worth keeping into the reader's corpus here.
 set -euo pipefail
 cd "$(dirname "$0")/../.."
@@ -11,10 +11,19 @@ corpus="tests/fuzz/corpus"
 [ "$reader" = project ] || corpus="tests/fuzz/corpus-$reader"
 mkdir -p "$out/finds" "$out/corpus"
 compiler="$(command -v clang++-14 || command -v clang++)"
-sources=("tests/fuzz/${reader}_fuzzer.cpp" src/base/*.cpp src/climate/*.cpp)
-[ "$reader" = project ] && sources+=(src/model/*.cpp src/geometry/*.cpp src/store/*.cpp)
-[ "$reader" = table ] && sources+=(src/exchange/point_table.cpp)
-"$compiler" -std=c++20 -O2 -g -fsanitize=fuzzer,address,undefined -fno-sanitize-recover=undefined -Isrc -Itests -I/usr/include/eigen3 \
-    $(pkg-config --cflags polyclipping) "${sources[@]}" -lfmt -ltbb $(pkg-config --libs polyclipping) -o "$out/fuzzer"
+core=(src/base src/climate src/model src/geometry src/light src/question src/metric src/rule src/store src/exchange)
+# All of the core: readers are built as the program builds them. Kept till a source is newer.
+objects="$out/../warmpane-fuzz-objects"
+mkdir -p "$objects"
+flags=(-std=c++20 -O1 -g -fsanitize=fuzzer-no-link,address,undefined -fno-sanitize-recover=undefined -DFMT_SHARED -Isrc -Itests -I/usr/include/eigen3
+    -include algorithm -include cmath -include functional -include map -include string -include vector -include fmt/core.h
+    $(pkg-config --cflags polyclipping OpenEXR))
+export objects compiler
+printf '%s\n' "${core[@]/%//*.cpp}" | while read -r pattern; do ls $pattern; done | xargs -P 2 -I{} bash -c '
+    source="$1"; shift
+    object="$objects/$(echo "$source" | tr / _).o"
+    [ "$object" -nt "$source" ] || "$compiler" "$@" -c "$source" -o "$object"' _ {} "${flags[@]}"
+"$compiler" "${flags[@]}" -fsanitize=fuzzer "tests/fuzz/${reader}_fuzzer.cpp" "$objects"/*.o -lembree3 -lfmt -ltbb -lsqlite3 -lzstd \
+    $(pkg-config --libs polyclipping OpenEXR) -o "$out/fuzzer"
 echo "finds go to $out/finds"
 "$out/fuzzer" -max_total_time="$seconds" -max_len=60000 -timeout=20 -rss_limit_mb=3000 -artifact_prefix="$out/finds/" "$out/corpus" "$corpus"

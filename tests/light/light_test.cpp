@@ -138,7 +138,7 @@ TEST(DaylightFactor, the_stated_error_is_honest) {
 TEST(DaylightFactor, the_shares_of_the_windows_add_up_to_the_whole) {
     const auto answer = ask(test::one_room(), {0.05, 1, 0});
     const auto& plane = answer.planes[0];
-    for (size_t i = 0; i < plane.value.size(); ++i) EXPECT_NEAR(plane.by_portal[i], plane.value[i], 1e-9 * plane.value[i]);
+    for (size_t i = 0; i < plane.value.size(); ++i) EXPECT_NEAR(plane.by_portal.at(i, 0), plane.value[i], 1e-9 * plane.value[i]);
 }
 
 TEST(DaylightFactor, more_glass_and_brighter_walls_never_take_light_away) {

@@ -5,6 +5,8 @@
 #include <filesystem>
 
 #include "base/file.h"
+#include "fuzz/criteria_fuzzer.h"
+#include "fuzz/kept_fuzzer.h"
 #include "fuzz/project_fuzzer.h"
 #include "fuzz/table_fuzzer.h"
 #include "fuzz/weather_fuzzer.h"
@@ -28,3 +30,5 @@ size_t all_of(const char* folder, void (*one)(std::string_view)) {
 TEST(Fuzz, every_project_of_the_corpus_is_read_or_refused) { EXPECT_GT(all_of("corpus", wp::fuzz::one_project), 10u); }
 TEST(Fuzz, every_weather_file_of_the_corpus_is_read_or_refused) { EXPECT_GT(all_of("corpus-weather", wp::fuzz::one_weather), 20u); }
 TEST(Fuzz, every_table_of_the_corpus_is_read_or_refused) { EXPECT_GE(all_of("corpus-table", wp::fuzz::one_table), 8u); }
+TEST(Fuzz, every_set_of_criteria_of_the_corpus_is_read_or_refused) { EXPECT_GE(all_of("corpus-criteria", wp::fuzz::one_criteria), 5u); }
+TEST(Fuzz, every_kept_answer_of_the_corpus_is_read_or_refused) { EXPECT_GE(all_of("corpus-kept", wp::fuzz::one_kept), 5u); }

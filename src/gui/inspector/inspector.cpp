@@ -22,7 +22,7 @@ double share_of_light(const question::DaylightFactorAnswer& answer, const Id& op
         for (size_t i = 0; i < plane.value.size(); ++i) {
             all += plane.value[i];
             for (size_t k = 0; k < answer.portals.size(); ++k)
-                if (answer.portals[k] == opening) part += plane.by_portal[i * answer.portals.size() + k];
+                if (answer.portals[k] == opening) part += plane.by_portal.at(i, k);
         }
     }
     return all > 0 ? part / all : 0;
