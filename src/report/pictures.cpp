@@ -5,6 +5,7 @@
 #include <QPainterPath>
 #include <algorithm>
 #include <cmath>
+#include <functional>
 
 #include "base/file.h"
 #include "metric/annual.h"
@@ -118,6 +119,18 @@ std::vector<MapLayer> year_maps(const question::YearAnswer& answer, question::Po
     return out;
 }
 
+namespace {
+
+// Those that dazzle most, most first: a noisy picture has many of a single pixel, which would hide what they lie on.
+std::vector<metric::GlareSource> strongest(std::vector<metric::GlareSource> all) {
+    constexpr size_t most = 9;
+    std::ranges::stable_sort(all, std::greater<>{}, [](const metric::GlareSource& s) { return s.luminance * s.luminance * s.solid_angle / (s.position * s.position); });
+    all.resize(std::min(all.size(), most));
+    return all;
+}
+
+}  // namespace
+
 QImage luminance_image(const question::GlareAnswer& answer, int size, const Ink& ink) {
     const int n = answer.picture.size;
     QImage raw(n, n, QImage::Format_ARGB32_Premultiplied);
@@ -141,7 +154,7 @@ QImage luminance_image(const question::GlareAnswer& answer, int size, const Ink&
     painter.drawPath(circle);
     // Sources by number, the sun by a ring with rays: not by colour alone.
     int number = 1;
-    for (const auto& source : answer.sources) {
+    for (const auto& source : strongest(answer.sources)) {
         const double theta = std::acos(std::clamp(source.direction.z, -1.0, 1.0)), r = theta / (kPi / 2) * size / 2;
         const double s = std::hypot(source.direction.x, source.direction.y);
         const QPointF at = s > 0 ? QPointF(size / 2.0 + r * source.direction.x / s, size / 2.0 - r * source.direction.y / s) : QPointF(size / 2.0, size / 2.0);

@@ -83,7 +83,7 @@ void EyeView::paintEvent(QPaintEvent*) {
     font.setPixelSize(type::heading);
     font.setWeight(QFont::DemiBold);
     painter.setFont(font);
-    painter.drawText(QRectF(12, y, width() - 24, 22), Qt::AlignHCenter, QStringLiteral("DGP %1, %2").arg(glare->dgp, 0, 'f', 3).arg(dgp_words(glare->dgp)));
+    painter.drawText(QRectF(12, y, width() - 24, 22), Qt::AlignHCenter, QStringLiteral("DGP %1 (%2 to %3), %4").arg(glare->dgp, 0, 'f', 3).arg(glare->dgp_low, 0, 'f', 2).arg(glare->dgp_high, 0, 'f', 2).arg(dgp_words(glare->dgp)));
     font.setPixelSize(type::body);
     font.setWeight(QFont::Normal);
     painter.setFont(font);
@@ -95,6 +95,9 @@ void EyeView::paintEvent(QPaintEvent*) {
     painter.drawText(QRectF(12, y + 42, width() - 24, 32), Qt::AlignHCenter | Qt::TextWordWrap,
                      glare->in_range ? QStringLiteral("0.35 perceptible, 0.40 disturbing, 0.45 intolerable (Wienold 2009)")
                                      : QStringLiteral("Outside the range that DGP was fitted for (above 380 lx, 0.2 to 0.8)"));
+    QStringList blinds;
+    for (const auto& group : glare->blinds) blinds << QString::fromStdString(group);
+    setToolTip(blinds.isEmpty() ? QString() : QStringLiteral("Blinds at that moment:\n%1").arg(blinds.join(QLatin1Char('\n'))));
     if (!disc.contains(pointer_)) return;
     const int n = glare->picture.size;
     const int px = static_cast<int>((pointer_.x() - disc.left()) / disc.width() * n), py = static_cast<int>((pointer_.y() - disc.top()) / disc.height() * n);
