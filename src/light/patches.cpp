@@ -277,7 +277,8 @@ struct Lookout {
         while (*at != kNone && made[*at].beam.portal != fresh.portal) at = &made[*at].next;
         if (*at != kNone) return made[*at].beam;
         *at = static_cast<uint32_t>(made.size());
-        return made.emplace_back(fresh, kNone).beam;
+        made.push_back({fresh, kNone});
+        return made.back().beam;
     }
 };
 

@@ -102,7 +102,7 @@ class Look {
     void at(Operation operation, See see) { at_light_[operation].push_back(std::move(see)); }
     void at_direct(See see) { at_direct_.push_back(std::move(see)); }
     void run() const {
-        for (const auto& [operation, all] : at_light_) each_part(all, [&](size_t k) { return year_.lux_part(plane_, k, operation); });
+        for (const auto& [operation, all] : at_light_) each_part(all, [&, operation = operation](size_t k) { return year_.lux_part(plane_, k, operation); });
         each_part(at_direct_, [&](size_t k) { return year_.direct_part(plane_, k); });
     }
 
