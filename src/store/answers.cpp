@@ -82,7 +82,7 @@ bool may_run(const std::string& program) {
     std::istringstream words(program);
     std::string process, since, host;
     words >> process >> since >> host;
-    return host != this_host() || (!since.empty() && began(process) == since);
+    return host != this_host() || runs(process + "-" + since);
 }
 
 }  // namespace

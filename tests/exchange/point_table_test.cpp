@@ -93,6 +93,18 @@ TEST(PointTable, at_a_window_in_the_open_the_figure_is_the_vertical_sky_componen
     EXPECT_LT(median, design) << "the median of the place is offered first";
 }
 
+TEST(PointTable, a_question_that_has_no_table_is_refused_and_not_answered_as_another) {
+    const auto project = test::one_room();
+    const auto weather = test::weather();
+    for (const auto kind : {model::Question::Kind::year, model::Question::Kind::glare}) {
+        model::Question q = project.questions[0];
+        q.kind = kind;
+        const auto answer = question::ask_table(project, project.options[0], q, &weather, {0.5, 1, 0});
+        ASSERT_FALSE(answer);
+        EXPECT_NE(answer.fault().what.find("no table"), std::string::npos);
+    }
+}
+
 TEST(PointTable, a_question_that_needs_weather_says_so) {
     const auto project = test::one_room();
     const auto refused = question::ask_table(project, project.options[0], of_kind(model::Question::Kind::exposure), nullptr, {0.2, 1, 0});
