@@ -140,7 +140,7 @@ void brute_force(const Desk& d, const Full& full) {
 void changes(const Desk& d, const Full& full, question::YearUse use) {
     const auto say = [&](const char* what, double s) { fmt::print("{}: {:.1f} ms, {:.5f} of the year\n", what, 1000 * s, s / full.all); };
     reckon(full.year, use);
-    for (auto& hours : use.hours) hours = metric::daily_hours(9, 17);
+    for (auto& hours : use.hours) hours = model::clock_hours({}, 9, 17);
     say("Other hours", seconds([&] { reckon(full.year, use); }));
     use.limits.target = 500;
     say("Another target", seconds([&] { reckon(full.year, use); }));

@@ -94,6 +94,8 @@ Result<Json> parse_json(std::string_view text, const std::string& name) {
     return fault_at(text, at, name, "the text stops being JSON here", "Restore the file from a copy; it was left as it is");
 }
 
+std::string json_file(const Json& value) { return value.dump(1, ' ', false, Json::error_handler_t::replace) + "\n"; }
+
 namespace {
 
 // Walks heads of items without going into them: a stack of how many items are still due at each depth.

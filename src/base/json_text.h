@@ -18,6 +18,9 @@ inline constexpr size_t kDeepest = 64;
 /// name: of the file, for the fault's place.
 Result<Json> parse_json(std::string_view text, const std::string& name);
 
+/// As our files have it: keys line by line, and what is no UTF-8 replaced.
+std::string json_file(const Json& value);
+
 /// Whether bytes are one CBOR value (RFC 8949), no deeper, whose claimed sizes fit into them: then a reader may be let
 /// loose on it.
 bool is_sound_cbor(std::string_view bytes);

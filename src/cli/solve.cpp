@@ -356,9 +356,9 @@ class Solver {
     // What of the blinds is not open, or not known.
     static std::string blinds_said(const question::GlareAnswer& answer) {
         std::string out;
-        for (const auto& group : answer.blinds)
-            if (group.find(": open (") == std::string::npos || group.find("only") != std::string::npos) out += "; blinds: " + group;
-        return out.empty() && !answer.blinds.empty() ? "; all blinds open" : out;
+        for (const auto& group : answer.blinds.groups)
+            if (!group.open || !group.sure) out += "; blinds: " + group.words;
+        return out.empty() && !answer.blinds.groups.empty() ? "; all blinds open" : out;
     }
 
     int glare(const Job& job, geometry::Surfaces surfaces, const question::Effort& effort, ProgressLine& progress) {

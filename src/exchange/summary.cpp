@@ -56,7 +56,7 @@ std::string table_json(const Origin& origin, const question::Record& record, con
         }
         j["planes"].push_back(plane);
     }
-    return j.dump(1, ' ', false, Json::error_handler_t::replace) + "\n";
+    return json_file(j);
 }
 
 namespace {
@@ -140,7 +140,7 @@ std::string year_json(const Origin& origin, const question::YearAnswer& answer, 
                             {"certain", v.certain}, {"level", v.level}, {"source", v.criterion->source}});
         j["criteria"].push_back({{"set", set.set.id}, {"name", set.set.name}, {"source", set.set.source}, {"verdicts", rows}});
     }
-    return j.dump(1, ' ', false, Json::error_handler_t::replace) + "\n";
+    return json_file(j);
 }
 
 std::string glare_json(const Origin& origin, const question::GlareAnswer& answer) {
@@ -157,11 +157,12 @@ std::string glare_json(const Origin& origin, const question::GlareAnswer& answer
     j["dgp"] = tidy(answer.dgp);
     j["dgp_band"] = {tidy(answer.dgp_low), tidy(answer.dgp_high)};
     j["dgp_band_from"] = {{"chance", tidy(answer.dgp_by_chance)}, {"resolution", tidy(answer.dgp_by_resolution)}, {"sources_at_4_or_6_times_the_mean", tidy(answer.dgp_by_sources)}};
-    j["blinds"] = answer.blinds;
-    j["blinds_known"] = answer.blinds_sure;
+    j["blinds"] = Json::array();
+    for (const auto& group : answer.blinds.groups) j["blinds"].push_back(group.words);
+    j["blinds_known"] = answer.blinds.sure();
     j["dgp_in_fitted_range"] = answer.in_range;
     j["sources"] = answer.sources.size();
-    return j.dump(1, ' ', false, Json::error_handler_t::replace) + "\n";
+    return json_file(j);
 }
 
 }  // namespace wp::exchange

@@ -135,8 +135,9 @@ struct Sunlit {
         uint16_t sun = 0;
         int16_t portal = -1;      ///< that leads to the open; -1: none
         uint8_t lit = 0, of = 0;  ///< spots that it reaches, and all
-        float share = 0;  ///< where no spot is lit, what it would bring onto all of them. Of the beam: illuminance of the patch for a beam of one lux; of glossy patches the lobe's
-                          ///< density times the beam, of veils before what these take
+        float share = 0;  ///< of the beam: illuminance of the patch for a beam of one lux; of glossy patches the lobe's
+                          ///< density times the beam, of veils before what these take. Where no spot is lit, what it
+                          ///< would bring onto all of them
     };
     std::vector<uint32_t> first{0};  ///< by patch
     std::vector<Beam> beams;         ///< of each patch in the order of suns

@@ -64,7 +64,28 @@ struct EyeSink {
 
 constexpr uint32_t kFewest = 16, kMost = 4096;
 
+// By what each pixel's luminance counts in the vertical illuminance; nothing outside the circle.
+std::vector<double> vertical_weights(int size) {
+    const Eye eye;
+    const auto wide = static_cast<size_t>(size);
+    std::vector<double> out(wide * wide, 0.0);
+    for (size_t at = 0; at < out.size(); ++at) {
+        Vec3 d;
+        double omega;
+        if (pixel_direction(eye, size, static_cast<double>(at % wide) + 0.5, static_cast<double>(at / wide) + 0.5, d, omega))
+            out[at] = omega * dot(d, eye.forward);
+    }
+    return out;
+}
+
 }  // namespace
+
+double vertical_illuminance(const std::vector<float>& luminance, int size) {
+    const auto weights = vertical_weights(size);
+    double out = 0;
+    for (size_t at = 0; at < luminance.size(); ++at) out += static_cast<double>(luminance[at]) * weights[at];
+    return out;
+}
 
 Picture trace_picture(const Scene& scene, const Eye& eye, const Daylight& daylight, int size, double accuracy,
                       unsigned seed, const Cancel& cancel, const Progress& progress) {
@@ -81,6 +102,7 @@ Picture trace_picture(const Scene& scene, const Eye& eye, const Daylight& daylig
         ++picture.tally.rays;
     }
     std::mutex mutex;
+    const auto weights = vertical_weights(size);
     for (uint32_t done = 0, target = kFewest; done < kMost && !cancel.requested(); target *= 2) {
         parallel_for(static_cast<size_t>(size), [&](size_t row) {
             if (cancel.requested()) return;
@@ -114,12 +136,7 @@ Picture trace_picture(const Scene& scene, const Eye& eye, const Daylight& daylig
         picture.samples = done;
         double vertical = 0, variance = 0;
         for (size_t at = 0; at < pixels; ++at) {
-            Vec3 d;
-            double omega;
-            if (!pixel_direction(eye, size, static_cast<double>(at % static_cast<size_t>(size)) + 0.5,
-                                 static_cast<double>(at / static_cast<size_t>(size)) + 0.5, d, omega))
-                continue;
-            const double n = done, mean = sums[at] / n, weight = omega * dot(d, eye.forward);
+            const double n = done, mean = sums[at] / n, weight = weights[at];
             picture.luminance[at] = static_cast<float>(mean);
             vertical += mean * weight;
             variance += weight * weight * std::max(0.0, squares[at] / n - mean * mean) / n;

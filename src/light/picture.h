@@ -37,6 +37,9 @@ struct Picture {
 /// Direction through the middle of a pixel (or a place in it), and the solid angle of the pixel; false outside the circle.
 bool pixel_direction(const Eye& eye, int size, double x, double y, Vec3& direction, double& solid_angle);
 
+/// Vertical illuminance at the eye that a picture gives, lux: the sum over its pixels.
+double vertical_illuminance(const std::vector<float>& luminance, int size);
+
 /// Traces until the vertical illuminance's relative half-width is at most accuracy, and at least a handful of samples
 /// stand in every pixel.
 Picture trace_picture(const Scene& scene, const Eye& eye, const Daylight& daylight, int size, double accuracy, unsigned seed,

@@ -11,16 +11,6 @@
 
 namespace wp::metric {
 
-Hours daily_hours(double from, double to) {
-    Hours hours(8760);
-    // An hour counts when its middle lies within.
-    for (size_t h = 0; h < hours.size(); ++h) {
-        const double middle = static_cast<double>(h % 24) + 0.5;
-        hours[h] = middle > from && middle < to;
-    }
-    return hours;
-}
-
 size_t count(const Hours& hours) { return static_cast<size_t>(std::count(hours.begin(), hours.end(), true)); }
 
 namespace {

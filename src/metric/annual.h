@@ -10,8 +10,6 @@ namespace wp::metric {
 /// Hours of a year that count, 8760 flags.
 using Hours = std::vector<bool>;
 
-/// Every day from hour `from` to hour `to` of local standard time; the ten hours of IES LM-83 are 8 to 18.
-Hours daily_hours(double from, double to);
 size_t count(const Hours& hours);
 
 /// Illuminance of points by hour: lux[hour * points + point]. Hours without light may be left out of `daylit` and count

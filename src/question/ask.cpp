@@ -156,10 +156,7 @@ Result<GlareTask> glare_task(const model::Project& project, const model::Option&
     task.pixels = question.pixels;
     task.sources.faintest = question.faintest_source;
     const auto daylight = daylight_at(climate::outdoor_year(weather), weather.place, task.moment, task.north_azimuth, 0);
-    auto blinds = blinds_now(project, option, surfaces, task.moment, daylight.sun, daylight.sun_lux);
-    task.blinds = std::move(blinds.layers);
-    task.blind_words = std::move(blinds.words);
-    task.blinds_sure = blinds.sure;
+    task.blinds = blinds_now(project, option, surfaces, task.moment, daylight.sun, daylight.sun_lux);
     return task;
 }
 

@@ -23,10 +23,7 @@ class Now {
           to_(to_sun.as<float>()), sun_lux_(to_sun.z > 0 ? sun_lux : 0) {
         for (size_t k = 0; k < state_count(groups); ++k)
             panes_.emplace_back(surfaces, layers_of(surfaces, groups, k));
-        for (const auto& portal : surfaces.portals) {
-            const auto of = std::ranges::find_if(groups, [&](const YearGroup& g) { return std::ranges::count(g.openings, portal.opening) > 0; });
-            group_of_portal_.push_back(of == groups.end() ? -1 : static_cast<int>(of - groups.begin()));
-        }
+        for (const auto& portal : surfaces.portals) group_of_portal_.push_back(group_of_opening(groups, portal.opening));
     }
 
     size_t state(size_t group, bool& sure) const {
@@ -57,22 +54,14 @@ class Now {
     size_t followed(size_t group, size_t last) const {
         if (!groups_[group].control.tracks_sun) return last;
         size_t k = 1;
-        while (k < last && sun_lux_ > 0 && shines(group, k)) ++k;
+        while (k < last && sun_lux_ > 0 && sun_shines_through(panes_[k].portals(), group_of_portal_, group, to_)) ++k;
         return k;
-    }
-    bool shines(size_t group, size_t k) const {
-        for (size_t p = 0; p < group_of_portal_.size(); ++p) {
-            const auto& portal = panes_[k].portals()[p];
-            const Vec3f outward = portal.outside == geometry::kOutdoors ? portal.normal : -portal.normal;
-            if (group_of_portal_[p] == static_cast<int>(group) && dot(to_, outward) > 0 && portal.pass(to_).straight > 1e-3f) return true;
-        }
-        return false;
     }
     // The first state that keeps enough of the sun out of every plane; the last where none does.
     size_t against_sun(size_t group) const {
         const size_t last = groups_[group].states.size();
         if (sun_lux_ <= 0) return 0;
-        const light::Scene open(surfaces_, panes_layers(0));
+        const light::Scene open(surfaces_, layers_of(surfaces_, groups_, 0));
         size_t state = 0;
         for (const auto& drawn : option_.planes) {
             const auto plane = drawn.occupied ? geometry::plane_points(option_, drawn, project_.site.north) : std::nullopt;
@@ -98,8 +87,6 @@ class Now {
             sunny[k] += sun_lux_ * static_cast<double>(beam.share * cosine * left) >= kBlindLux;
         }
     }
-    light::BlindLayers panes_layers(size_t k) const { return layers_of(surfaces_, groups_, k); }
-
     const model::Project& project_;
     const model::Option& option_;
     const geometry::Surfaces& surfaces_;
@@ -123,12 +110,11 @@ BlindsNow blinds_now(const model::Project& project, const model::Option& option,
         if (groups[g].states.empty()) continue;
         bool sure = true;
         const size_t k = now.state(g, sure);
-        out.sure = out.sure && sure;
         const auto closed = layers_of(surfaces, groups, k);
         for (size_t p = 0; p < surfaces.portals.size(); ++p)
-            if (std::ranges::count(groups[g].openings, surfaces.portals[p].opening) > 0) out.layers[p] = closed[p];
-        out.words.push_back(groups[g].name + ": " + (k == 0 ? "open" : groups[g].state_names[k - 1]) + " (" + model::control_name(groups[g].control.kind) +
-                            (sure ? ")" : "; its light is known to a year only, so that it is taken as open)"));
+            if (group_of_opening(groups, surfaces.portals[p].opening) == static_cast<int>(g)) out.layers[p] = closed[p];
+        out.groups.push_back({groups[g].name + ": " + (k == 0 ? "open" : groups[g].state_names[k - 1]) + " (" + model::control_name(groups[g].control.kind) +
+                            (sure ? ")" : "; its light is known to a year only, so that it is taken as open)"), k == 0, sure});
     }
     return out;
 }

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // How blinds stand at one moment, for a picture of that moment.
 #pragma once
+#include <algorithm>
 #include <string>
 #include <vector>
 
@@ -10,9 +11,17 @@
 namespace wp::question {
 
 struct BlindsNow {
-    light::BlindLayers layers;       ///< of every portal
-    std::vector<std::string> words;  ///< of each group with a blind: how it stands and by which rule
-    bool sure = true;                ///< false: a group's rule asks for light that only a year has; it is taken as open
+    light::BlindLayers layers;  ///< of every portal; empty: all open
+    /// A group that has a blind.
+    struct Group {
+        std::string words;  ///< its name, how it stands and by which rule
+        bool open = true;
+        bool sure = true;   ///< false: its rule asks for light that only a year has; it is taken as open
+    };
+    std::vector<Group> groups;
+    bool sure() const {
+        return std::ranges::all_of(groups, &Group::sure);
+    }
 };
 
 /// States of an option's window groups under a sun: by the clock, always, never, or against direct sun (IES LM-83, on

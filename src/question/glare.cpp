@@ -33,20 +33,6 @@ double dgp_of(metric::GlareField field, const std::vector<float>& luminance, int
     return metric::daylight_glare_probability(vertical_lux, metric::find_sources(field, rule));
 }
 
-// Vertical illuminance that a picture alone gives, without the sun's disc.
-double vertical_of(const light::Picture& picture, const std::vector<float>& luminance) {
-    const light::Eye eye;
-    double out = 0;
-    for (size_t at = 0; at < luminance.size(); ++at) {
-        Vec3 d;
-        double omega;
-        const auto size = static_cast<size_t>(picture.size);
-        if (light::pixel_direction(eye, picture.size, static_cast<double>(at % size) + 0.5, static_cast<double>(at / size) + 0.5, d, omega))
-            out += static_cast<double>(luminance[at]) * omega * dot(d, eye.forward);
-    }
-    return out;
-}
-
 // Half as many pixels each way.
 std::vector<float> coarser(const std::vector<float>& fine, int size) {
     const auto half = static_cast<size_t>(size / 2), wide = static_cast<size_t>(size);
@@ -63,7 +49,7 @@ void tell_band(GlareAnswer& answer, const metric::GlareField& field, double disc
     const auto& picture = answer.picture;
     double sum = 0, square = 0;
     for (const auto& part : picture.parts) {
-        const double dgp = dgp_of(field, part, picture.size, vertical_of(picture, part) + disc, rule);
+        const double dgp = dgp_of(field, part, picture.size, light::vertical_illuminance(part, picture.size) + disc, rule);
         sum += dgp;
         square += dgp * dgp;
     }
@@ -90,9 +76,8 @@ GlareAnswer solve_glare(const GlareTask& task, const Effort& effort, const Cance
     const auto daylight = daylight_at(climate::outdoor_year(*task.weather), task.weather->place, task.moment, task.north_azimuth, state.ground);
     answer.sun_altitude = degrees(std::asin(std::clamp(daylight.sun.z, -1.0, 1.0)));
     const light::Eye eye = light::make_eye(task.observer.eye, radians(task.observer.heading), radians(task.observer.altitude), task.space);
-    const light::Scene scene(*task.surfaces, task.blinds.empty() ? light::layers_of(*task.surfaces, light::Blinds::open) : task.blinds, state);
-    answer.blinds = task.blind_words;
-    answer.blinds_sure = task.blinds_sure;
+    const light::Scene scene(*task.surfaces, task.blinds.layers.empty() ? light::layers_of(*task.surfaces, light::Blinds::open) : task.blinds.layers, state);
+    answer.blinds = task.blinds;
     with_threads(effort.threads, [&] {
         answer.picture = light::trace_picture(scene, eye, daylight, task.pixels, effort.accuracy, effort.seed, cancel, progress);
     });
@@ -116,7 +101,7 @@ GlareAnswer solve_glare(const GlareTask& task, const Effort& effort, const Cance
         record.inputs.add(v);
     record.inputs.add(state.ground);
     for (const int v : {task.moment.month, task.moment.day, task.pixels}) record.inputs.add(v);
-    for (const int layer : task.blinds) record.inputs.add(layer);
+    for (const int layer : task.blinds.layers) record.inputs.add(layer);
     record.inputs.add(task.sources.faintest);
     record.inputs.add(effort.seed);
     record.wanted = effort.accuracy;

@@ -1,7 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // One observer's view at one moment: luminance picture, vertical illuminance at the eye, daylight glare probability.
 #pragma once
-#include <string>
 #include <vector>
 
 #include "base/progress.h"
@@ -10,6 +9,7 @@
 #include "light/picture.h"
 #include "metric/glare.h"
 #include "model/project.h"
+#include "question/blinds_now.h"
 #include "question/record.h"
 
 namespace wp::question {
@@ -24,8 +24,7 @@ struct GlareAnswer {
     /// sources at 4 or 6 times the mean instead of 5 would change; each is told.
     double dgp_low = 0, dgp_high = 0;
     double dgp_by_chance = 0, dgp_by_resolution = 0, dgp_by_sources = 0;
-    std::vector<std::string> blinds;   ///< how each group of windows stood
-    bool blinds_sure = true;
+    BlindsNow blinds;              ///< how they stood
     bool in_range = true;          ///< within what DGP was fitted for
     model::Observer observer;
     climate::Moment moment;
@@ -46,9 +45,7 @@ struct GlareTask {
     double north_azimuth = 0;         ///< radians
     int pixels = 256;
     metric::SourceRule sources;
-    light::BlindLayers blinds;               ///< of every portal; empty: all open
-    std::vector<std::string> blind_words;
-    bool blinds_sure = true;
+    BlindsNow blinds;
 };
 GlareAnswer solve_glare(const GlareTask& task, const Effort& effort, const Cancel& cancel = {}, const Progress& progress = {});
 

@@ -161,6 +161,20 @@ std::vector<YearGroup> window_groups(const model::Project& project, const model:
     return out;
 }
 
+int group_of_opening(const std::vector<YearGroup>& groups, const model::Id& opening) {
+    const auto of = std::ranges::find_if(groups, [&](const YearGroup& g) { return std::ranges::find(g.openings, opening) != g.openings.end(); });
+    return of == groups.end() ? -1 : static_cast<int>(of - groups.begin());
+}
+
+bool sun_shines_through(const std::vector<light::ScenePortal>& portals, const std::vector<int>& group_of_portal, size_t group, Vec3f to_sun) {
+    for (size_t p = 0; p < portals.size(); ++p) {
+        const auto& portal = portals[p];
+        const Vec3f outward = portal.outside == geometry::kOutdoors ? portal.normal : -portal.normal;
+        if (group_of_portal[p] == static_cast<int>(group) && dot(to_sun, outward) > 0 && portal.pass(to_sun).straight > 1e-3f) return true;
+    }
+    return false;
+}
+
 size_t state_count(const std::vector<YearGroup>& groups) {
     size_t most = 1;
     for (const auto& g : groups) most = std::max(most, g.states.size() + 1);

@@ -30,6 +30,12 @@ std::vector<YearGroup> window_groups(const model::Project& project, const model:
 /// The most states any group has, the open one included.
 size_t state_count(const std::vector<YearGroup>& groups);
 
+/// Index of the group that holds an opening; -1: none.
+int group_of_opening(const std::vector<YearGroup>& groups, const model::Id& opening);
+
+/// Whether the sun passes straight through any portal of a group. portals: as blinds hang before them.
+bool sun_shines_through(const std::vector<light::ScenePortal>& portals, const std::vector<int>& group_of_portal, size_t group, Vec3f to_sun);
+
 /// Blinds of all portals when each group is in its state `state` (0: open), or in its last where it has fewer.
 light::BlindLayers layers_of(const geometry::Surfaces& surfaces, const std::vector<YearGroup>& groups, size_t state);
 

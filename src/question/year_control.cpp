@@ -127,15 +127,7 @@ void YearAnswer::Reckoner::track_sun(size_t group, std::vector<uint8_t>& states)
         state = 1;
         if (row < 0 || in_.sky->beam[static_cast<size_t>(row)] <= 0) continue;
         const Vec3f to = in_.sky->to_sun[static_cast<size_t>(row)].as<float>();
-        const auto shines = [&](size_t k) {
-            for (size_t p = 0; p < group_of_portal_.size(); ++p) {
-                const auto& portal = portals_now(k)[p];
-                const Vec3f outward = portal.outside == geometry::kOutdoors ? portal.normal : -portal.normal;
-                if (group_of_portal_[p] == static_cast<int>(group) && dot(to, outward) > 0 && portal.pass(to).straight > 1e-3f) return true;
-            }
-            return false;
-        };
-        while (state + 1u < n && shines(state)) ++state;
+        while (state + 1u < n && sun_shines_through(portals_now(state), group_of_portal_, group, to)) ++state;
     }
 }
 

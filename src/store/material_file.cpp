@@ -94,7 +94,7 @@ std::string write_materials(std::vector<Material> materials) {
     document["warmpane_materials"] = kMaterialsVersion;
     Fields fields = Fields::writer(document);
     fields.list("materials", materials, [](Fields& f, Material& m) { visit(f, m); });
-    return document.dump(1, ' ', false, Json::error_handler_t::replace) + "\n";
+    return json_file(document);
 }
 
 Outcome save_materials(const std::vector<Material>& materials, const std::filesystem::path& path) {

@@ -251,7 +251,7 @@ std::string write_project(const Project& project) {
     Project copy = project;  // the visitors read and write through one signature
     Fields fields = Fields::writer(document);
     visit(fields, copy);
-    return document.dump(1, ' ', false, Json::error_handler_t::replace) + "\n";
+    return json_file(document);
 }
 
 Outcome save_project(const Project& project, const std::filesystem::path& path) {

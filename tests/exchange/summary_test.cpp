@@ -38,7 +38,7 @@ TEST(Summaries, a_year_carries_its_verdicts_and_its_blinds) {
     const auto year = question::solve_year(geometry::build_surfaces(project, project.options[0]), planes, test::weather(), 0, {0.5, 1, 0});
     exchange::JudgedSet judged{*question::criteria_set("leed-v41-daylight-option-1"), {}};
     judged.verdicts = rule::evaluate(judged.set, year, {"Room"}, {true});
-    const auto j = json::parse(exchange::year_json(kOrigin, year, {"Room"}, {judged}, {{}, {metric::daily_hours(8, 18)}, question::Operation::lm83}, {}));
+    const auto j = json::parse(exchange::year_json(kOrigin, year, {"Room"}, {judged}, {{}, {model::clock_hours({}, 8, 18)}, question::Operation::lm83}, {}));
     EXPECT_EQ(j["criteria"][0]["verdicts"].size(), 2u);
     for (const auto& v : j["criteria"][0]["verdicts"]) {
         EXPECT_LE(v["band"][0], v["value"]);
@@ -50,7 +50,7 @@ TEST(Summaries, a_year_carries_its_verdicts_and_its_blinds) {
     EXPECT_EQ(j["sun_on_glazing"][0]["on_kwh_m2_by_month"].size(), 12u);
     const auto& mean = j["planes"][0]["figures"]["mean"];
     EXPECT_LE(mean["band_95"][0], mean["value"]);
-    const std::string csv = exchange::year_csv(year, {{}, {metric::daily_hours(8, 18)}, question::Operation::lm83});
+    const std::string csv = exchange::year_csv(year, {{}, {model::clock_hours({}, 8, 18)}, question::Operation::lm83});
     EXPECT_EQ(static_cast<size_t>(std::count(csv.begin(), csv.end(), '\n')), 1 + planes[0].points.size());
     std::string hours;
     exchange::hourly_csv(year, 0, question::Operation::open, [&](std::string_view bytes) { hours += bytes; });

@@ -6,6 +6,7 @@
 #include "climate/sun.h"
 #include "metric/annual.h"
 #include "metric/glare.h"
+#include "model/use.h"
 
 using namespace wp;
 using namespace wp::metric;
@@ -29,21 +30,21 @@ HourlyLux made_up_year() {
 }  // namespace
 
 TEST(Hours, ten_hours_a_day_are_3650_a_year) {
-    EXPECT_EQ(count(daily_hours(8, 18)), 3650u);
-    EXPECT_TRUE(daily_hours(8, 18)[8]) << "the hour from 8 to 9";
-    EXPECT_FALSE(daily_hours(8, 18)[7]);
-    EXPECT_FALSE(daily_hours(8, 18)[18]);
+    EXPECT_EQ(count(model::clock_hours({}, 8, 18)), 3650u);
+    EXPECT_TRUE(model::clock_hours({}, 8, 18)[8]) << "the hour from 8 to 9";
+    EXPECT_FALSE(model::clock_hours({}, 8, 18)[7]);
+    EXPECT_FALSE(model::clock_hours({}, 8, 18)[18]);
 }
 
 TEST(Autonomy, counts_the_hours_that_reach_the_target) {
     const auto year = made_up_year();
     // 8..17: the first point has 800 to 1700 lx, the second 400 to 850.
-    const auto a = autonomy(year, daily_hours(8, 18), 800);
+    const auto a = autonomy(year, model::clock_hours({}, 8, 18), 800);
     EXPECT_DOUBLE_EQ(a[0], 1.0);
     EXPECT_DOUBLE_EQ(a[1], 0.2);  // at 16 and 17
-    EXPECT_DOUBLE_EQ(autonomy(year, daily_hours(0, 24), 300)[0], 0.5);  // dark hours count against
+    EXPECT_DOUBLE_EQ(autonomy(year, model::clock_hours({}, 0, 24), 300)[0], 0.5);  // dark hours count against
     const std::vector<double> tenth_more(2, 1.1);
-    EXPECT_DOUBLE_EQ(autonomy(year, daily_hours(8, 18), 800, tenth_more)[1], 0.3);  // the upper end of a 10 % band
+    EXPECT_DOUBLE_EQ(autonomy(year, model::clock_hours({}, 8, 18), 800, tenth_more)[1], 0.3);  // the upper end of a 10 % band
 }
 
 TEST(Autonomy, shares_of_points_have_the_right_edge) {
@@ -55,7 +56,7 @@ TEST(Autonomy, shares_of_points_have_the_right_edge) {
 
 TEST(Provision, needs_the_target_over_the_share_of_the_plane_in_the_same_hour) {
     const auto year = made_up_year();
-    const auto hours = daily_hours(8, 18);
+    const auto hours = model::clock_hours({}, 8, 18);
     EXPECT_DOUBLE_EQ(spatial_provision(year, hours, 800, 0.5), 1.0);
     EXPECT_DOUBLE_EQ(spatial_provision(year, hours, 800, 0.95), 0.2);
     EXPECT_DOUBLE_EQ(spatial_provision(year, hours, 5000, 0.5), 0.0);
@@ -88,7 +89,7 @@ TEST(Autonomy, is_the_same_counted_hour_by_hour_for_any_number_of_points) {
     // Points are worked on many abreast: what is left at the end must be counted, too.
     for (const size_t points : {1u, 15u, 16u, 17u, 40u}) {
         const auto year = uneven_year(points);
-        const auto hours = daily_hours(8, 18);
+        const auto hours = model::clock_hours({}, 8, 18);
         const auto told = autonomy(year, hours, 1234);
         const auto many = hours_at_least(year, hours, std::vector<Limit>{{1234, {}}, {0, {}}, {4999, {}}});
         for (size_t p = 0; p < points; ++p) {
@@ -108,18 +109,18 @@ TEST(Autonomy, is_the_same_counted_hour_by_hour_for_any_number_of_points) {
 TEST(Autonomy, continuous_autonomy_gives_credit_for_a_part_of_the_target) {
     const auto year = made_up_year();
     // 8..17 of 2000 lx: the first point has 0.4 to 0.85 of it, the second half of that.
-    EXPECT_NEAR(continuous_autonomy(year, daily_hours(8, 18), 2000)[0], 0.625, 1e-9);
-    EXPECT_NEAR(continuous_autonomy(year, daily_hours(8, 18), 2000)[1], 0.3125, 1e-9);
+    EXPECT_NEAR(continuous_autonomy(year, model::clock_hours({}, 8, 18), 2000)[0], 0.625, 1e-9);
+    EXPECT_NEAR(continuous_autonomy(year, model::clock_hours({}, 8, 18), 2000)[1], 0.3125, 1e-9);
     // No hour counts for more than itself, a dark one for nothing.
-    EXPECT_NEAR(continuous_autonomy(year, daily_hours(8, 18), 10)[0], 1, 1e-9);
-    EXPECT_NEAR(continuous_autonomy(year, daily_hours(0, 24), 10)[0], 0.5, 1e-9);
-    const auto plain = autonomy(uneven_year(20), daily_hours(8, 18), 900), with_credit = continuous_autonomy(uneven_year(20), daily_hours(8, 18), 900);
+    EXPECT_NEAR(continuous_autonomy(year, model::clock_hours({}, 8, 18), 10)[0], 1, 1e-9);
+    EXPECT_NEAR(continuous_autonomy(year, model::clock_hours({}, 0, 24), 10)[0], 0.5, 1e-9);
+    const auto plain = autonomy(uneven_year(20), model::clock_hours({}, 8, 18), 900), with_credit = continuous_autonomy(uneven_year(20), model::clock_hours({}, 8, 18), 900);
     for (size_t p = 0; p < plain.size(); ++p) EXPECT_GT(with_credit[p], plain[p]);
 }
 
 TEST(UsefulDaylight, bands_that_touch_hold_every_hour_once) {
     const auto year = uneven_year(19);
-    const auto hours = daily_hours(7, 19);
+    const auto hours = model::clock_hours({}, 7, 19);
     const auto low = share_between(year, hours, 0, 100), some = share_between(year, hours, 100, 300), useful = share_between(year, hours, 300, 3000), high = share_between(year, hours, 3000, 1e9);
     for (size_t p = 0; p < year.points; ++p) {
         EXPECT_NEAR(low[p] + some[p] + useful[p] + high[p], 1, 1e-12);
@@ -130,13 +131,13 @@ TEST(UsefulDaylight, bands_that_touch_hold_every_hour_once) {
 TEST(UsefulDaylight, a_limit_belongs_to_the_band_above_it) {
     const auto year = made_up_year();
     // The first point has just 900 lx from 9 to 10.
-    EXPECT_DOUBLE_EQ(share_between(year, daily_hours(9, 10), 900, 1000)[0], 1);
-    EXPECT_DOUBLE_EQ(share_between(year, daily_hours(9, 10), 800, 900)[0], 0);
+    EXPECT_DOUBLE_EQ(share_between(year, model::clock_hours({}, 9, 10), 900, 1000)[0], 1);
+    EXPECT_DOUBLE_EQ(share_between(year, model::clock_hours({}, 9, 10), 800, 900)[0], 0);
 }
 
 TEST(LightInAShareOfTheHours, is_what_autonomy_of_that_light_says) {
     const auto year = uneven_year(18);
-    const auto hours = daily_hours(8, 18);
+    const auto hours = model::clock_hours({}, 8, 18);
     for (const double share : {0.1, 0.5, 0.65}) {
         const auto lux = lux_in_share(year, hours, share);
         for (size_t p = 0; p < year.points; ++p) {
@@ -150,7 +151,7 @@ TEST(LightInAShareOfTheHours, is_what_autonomy_of_that_light_says) {
 
 TEST(Provision, of_a_plane_in_parts_is_that_of_the_plane) {
     const auto year = uneven_year(50);
-    const auto hours = daily_hours(6, 20);
+    const auto hours = model::clock_hours({}, 6, 20);
     std::vector<uint32_t> found;
     for (size_t first = 0; first < 50; first += 20) {
         HourlyLux part;

@@ -158,7 +158,7 @@ TEST(BlindControl, a_net_that_is_always_closed_is_a_window_of_half_the_glass_in_
         ++compared;
     }
     EXPECT_GT(compared, 250u);
-    const auto hours = metric::daily_hours(0, 24);
+    const auto hours = model::clock_hours({}, 0, 24);
     EXPECT_NEAR(behind_net.shares(0, -1, hours, Operation::control).sun / dirty.shares(0, -1, hours, Operation::control).sun, 1, 1e-4) << "direct sun is exact";
 }
 
@@ -191,7 +191,7 @@ TEST(BlindControl, slats_that_follow_the_sun_leave_more_light_than_slats_that_ar
     following.options[0].control.tracks_sun = true;
     auto shut = room_with({slats("slats")}, Kind::closed);
     shut.materials.back().slat_tilt = 75;
-    const auto hours = metric::daily_hours(8, 18);
+    const auto hours = model::clock_hours({}, 8, 18);
     const auto mean = [&](const YearAnswer& year) { return metric::mean_lux(*year.lux(0, Operation::control), hours); };
     EXPECT_GT(mean(year_of(following)), 1.3 * mean(year_of(shut)));
 }

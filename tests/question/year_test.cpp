@@ -70,7 +70,7 @@ TEST(Year, a_building_turned_with_its_site_has_the_same_year) {
     auto& room = turned.options[0].storeys[0].rooms[0];
     for (Vec2& p : room.footprint) p = {p.y, -p.x};
     const auto a = plain_year(), b = year_of(turned, test::weather(), 0.06);
-    const auto hours = metric::daily_hours(8, 18);
+    const auto hours = model::clock_hours({}, 8, 18);
     EXPECT_NEAR(metric::mean_lux(*b.lux(0, Operation::open), hours) / metric::mean_lux(*a.lux(0, Operation::open), hours), 1, 0.02);
     const auto sa = sunlight_exposure(a, 0, hours, 1000, 250), sb = sunlight_exposure(b, 0, hours, 1000, 250);
     EXPECT_DOUBLE_EQ(sa.value, sb.value);
@@ -124,7 +124,7 @@ TEST(Year, blinds_close_only_with_the_sun_and_only_dim) {
 TEST(Year, more_transmittance_never_gives_less_autonomy) {
     auto clearer = test::one_room();
     clearer.materials[1].transmittance = 0.9;
-    const auto hours = metric::daily_hours(8, 18);
+    const auto hours = model::clock_hours({}, 8, 18);
     EXPECT_GT(metric::mean_lux(*year_of(clearer, test::weather(), 0.06).lux(0, Operation::open), hours), 1.08 * metric::mean_lux(*plain_year().lux(0, Operation::open), hours));
 }
 
@@ -138,17 +138,33 @@ TEST(Year, cancel_leaves_nothing_half_done) {
     EXPECT_FALSE(year.record.settled);
 }
 
+namespace {
+
+// The eye of the one room, looking.
+struct Looker {
+    model::Project project = test::one_room();
+    climate::WeatherYear weather = test::weather();
+    model::Question question;
+    explicit Looker(climate::Moment moment, int pixels = 64) {
+        question.observer = "eye";
+        question.moment = moment;
+        question.pixels = pixels;
+    }
+    Result<GlareAnswer> look(double accuracy, unsigned seed = 1) const {
+        auto surfaces = geometry::build_surfaces(project, project.options[0]);
+        const auto task = glare_task(project, project.options[0], question, surfaces, weather);
+        if (!task) return task.fault();
+        return solve_glare(*task, {accuracy, seed, 0});
+    }
+};
+
+}  // namespace
+
 TEST(GlareQuestion, an_eye_at_a_sunlit_window_is_dazzled_more_than_one_with_its_back_to_it) {
-    auto project = test::one_room();
-    const auto weather = test::weather();
-    auto surfaces = geometry::build_surfaces(project, project.options[0]);
-    model::Question q;
-    q.observer = "eye";
-    q.moment = {6, 21, 12};
-    q.pixels = 96;
+    Looker eye({6, 21, 12}, 96);
     const auto look = [&](double heading) {
-        project.options[0].observers[0].heading = heading;
-        return solve_glare(*glare_task(project, project.options[0], q, surfaces, weather), {0.02, 1, 0});
+        eye.project.options[0].observers[0].heading = heading;
+        return *eye.look(0.02);
     };
     const auto towards = look(180), away = look(0);
     EXPECT_GT(towards.dgp, away.dgp);
@@ -157,20 +173,15 @@ TEST(GlareQuestion, an_eye_at_a_sunlit_window_is_dazzled_more_than_one_with_its_
     EXPECT_GE(towards.dgp_high, towards.dgp);
     EXPECT_GT(towards.dgp_high - towards.dgp_low, 0);
     EXPECT_GT(towards.dgp_by_chance, 0);
-    q.observer = "nobody";
-    EXPECT_FALSE(glare_task(project, project.options[0], q, surfaces, weather));
+    eye.question.observer = "nobody";
+    EXPECT_FALSE(eye.look(0.02));
 }
 
 TEST(GlareQuestion, the_band_holds_what_more_pixels_and_more_samples_find) {
-    auto project = test::one_room();
-    const auto weather = test::weather();
-    auto surfaces = geometry::build_surfaces(project, project.options[0]);
-    model::Question q;
-    q.observer = "eye";
-    q.moment = {4, 23, 13};
+    Looker eye({4, 23, 13});
     const auto look = [&](int pixels, double accuracy, unsigned seed) {
-        q.pixels = pixels;
-        return solve_glare(*glare_task(project, project.options[0], q, surfaces, weather), {accuracy, seed, 0});
+        eye.question.pixels = pixels;
+        return *eye.look(accuracy, seed);
     };
     const double truth = look(512, 0.002, 99).dgp;
     int held = 0;
@@ -183,28 +194,25 @@ TEST(GlareQuestion, the_band_holds_what_more_pixels_and_more_samples_find) {
 }
 
 TEST(GlareQuestion, blinds_are_as_their_groups_stand_and_the_answer_says_how) {
-    auto project = test::one_room();
-    const auto weather = test::weather();
-    model::Question q;
-    q.observer = "eye";
-    q.pixels = 64;
+    Looker eye({6, 21, 12});
     const auto look = [&](model::BlindControl::Kind kind, double hour) {
-        project.options[0].control.kind = kind;
-        project.options[0].control.from = 8;
-        project.options[0].control.to = 12;
-        q.moment = {6, 21, hour};
-        auto surfaces = geometry::build_surfaces(project, project.options[0]);
-        return solve_glare(*glare_task(project, project.options[0], q, surfaces, weather), {0.05, 1, 0});
+        auto& control = eye.project.options[0].control;
+        control.kind = kind;
+        control.from = 8;
+        control.to = 12;
+        eye.question.moment.hour = hour;
+        return *eye.look(0.05);
     };
     using Kind = model::BlindControl::Kind;
     const auto open = look(Kind::open, 11), closed = look(Kind::closed, 11);
     EXPECT_LT(closed.vertical_lux, 0.5 * open.vertical_lux);
-    ASSERT_EQ(open.blinds.size(), 1u);
-    EXPECT_NE(open.blinds[0].find(": open"), std::string::npos) << open.blinds[0];
-    EXPECT_EQ(closed.blinds[0].find(": open"), std::string::npos) << closed.blinds[0];
+    ASSERT_EQ(open.blinds.groups.size(), 1u);
+    EXPECT_TRUE(open.blinds.groups[0].open && open.blinds.sure());
+    EXPECT_FALSE(closed.blinds.groups[0].open);
+    EXPECT_NE(closed.blinds.groups[0].words.find("always closed"), std::string::npos) << closed.blinds.groups[0].words;
     EXPECT_EQ(look(Kind::schedule, 11).vertical_lux, closed.vertical_lux);
-    EXPECT_NE(look(Kind::schedule, 13).blinds[0].find(": open"), std::string::npos);
+    EXPECT_TRUE(look(Kind::schedule, 13).blinds.groups[0].open);
     const auto unknown = look(Kind::window_lux, 11);
-    EXPECT_FALSE(unknown.blinds_sure);
+    EXPECT_FALSE(unknown.blinds.sure());
     EXPECT_EQ(unknown.vertical_lux, open.vertical_lux);
 }

@@ -34,12 +34,12 @@ model::Project with_control(Kind kind, double limit = 0) {
     return project;
 }
 
-double mean(const YearAnswer& year, Operation operation) { return metric::mean_lux(*year.lux(0, operation), metric::daily_hours(8, 18)); }
+double mean(const YearAnswer& year, Operation operation) { return metric::mean_lux(*year.lux(0, operation), model::clock_hours({}, 8, 18)); }
 
 }  // namespace
 
 TEST(YearUse, windows_sun_sky_and_reflections_add_up_to_the_whole) {
-    const auto hours = metric::daily_hours(8, 18);
+    const auto hours = model::clock_hours({}, 8, 18);
     const auto shares = plain().shares(0, -1, hours, Operation::lm83);
     EXPECT_NEAR(shares.total / mean(plain(), Operation::lm83), 1, 1e-4);
     double windows = 0;
@@ -95,7 +95,7 @@ TEST(YearUse, a_blind_that_is_always_closed_is_that_cloth_in_every_hour) {
     const auto& states = always.states(0, Operation::control);
     EXPECT_TRUE(std::all_of(states.begin(), states.end(), [](uint8_t s) { return s == 1; }));
     // The plain blind scatters 5 % through: direct sun is gone, and of all light about that is left.
-    EXPECT_EQ(always.shares(0, -1, metric::daily_hours(0, 24), Operation::control).sun, 0);
+    EXPECT_EQ(always.shares(0, -1, model::clock_hours({}, 0, 24), Operation::control).sun, 0);
     EXPECT_LT(mean(always, Operation::control), 0.1 * mean(always, Operation::open));
     const auto never = year_of(with_control(Kind::open), 0.2, known());
     EXPECT_DOUBLE_EQ(mean(never, Operation::control), mean(never, Operation::open));
@@ -175,7 +175,7 @@ TEST(ElectricLight, takes_what_daylight_leaves) {
 }
 
 TEST(ElectricLight, dimming_saves_more_than_switching_and_a_hand_more_than_nothing) {
-    const auto hours = metric::daily_hours(8, 18);
+    const auto hours = model::clock_hours({}, 8, 18);
     model::Lighting l;
     l.plane = "plane";
     // A hand looks once, when it comes: it may well save more than a switch that follows the light.
@@ -197,7 +197,7 @@ TEST(ElectricLight, dimming_saves_more_than_switching_and_a_hand_more_than_nothi
 }
 
 TEST(ElectricLight, its_sensor_stands_where_a_tenth_of_the_area_is_darker_unless_it_is_placed) {
-    const auto hours = metric::daily_hours(8, 18);
+    const auto hours = model::clock_hours({}, 8, 18);
     model::Lighting l;
     l.plane = "plane";
     const auto mean = metric::mean_of_points(*plain().lux(0, Operation::lm83), hours);
@@ -212,7 +212,7 @@ TEST(ElectricLight, its_sensor_stands_where_a_tenth_of_the_area_is_darker_unless
 }
 
 TEST(YearFigures, four_bands_of_useful_light_are_all_of_the_hours) {
-    const auto hours = metric::daily_hours(8, 18);
+    const auto hours = model::clock_hours({}, 8, 18);
     std::vector<double> sum;
     for (const auto f : {PointFigure::too_dark, PointFigure::supplementary, PointFigure::useful, PointFigure::too_bright}) {
         const auto v = point_values(plain(), 0, f, {}, hours, Operation::lm83);
@@ -223,7 +223,7 @@ TEST(YearFigures, four_bands_of_useful_light_are_all_of_the_hours) {
 }
 
 TEST(YearFigures, every_figure_has_its_definition) {
-    for (const auto& f : room_figures(plain(), 0, {}, metric::daily_hours(8, 18), Operation::lm83)) {
+    for (const auto& f : room_figures(plain(), 0, {}, model::clock_hours({}, 8, 18), Operation::lm83)) {
         const auto* of = usual_values().find(f.id);
         ASSERT_NE(of, nullptr) << f.id;
         EXPECT_GT(of->definition.size(), 20u) << f.id;
@@ -233,7 +233,7 @@ TEST(YearFigures, every_figure_has_its_definition) {
 }
 
 TEST(YearFigures, a_higher_level_of_provision_is_met_in_fewer_hours_and_blinds_take_area_away) {
-    const auto all = room_figures(plain(), 0, {}, metric::daily_hours(8, 18), Operation::lm83);
+    const auto all = room_figures(plain(), 0, {}, model::clock_hours({}, 8, 18), Operation::lm83);
     const auto value = [&](const std::string& id) {
         for (const auto& f : all)
             if (f.id == id) return f.value;
@@ -247,7 +247,7 @@ TEST(YearFigures, a_higher_level_of_provision_is_met_in_fewer_hours_and_blinds_t
 }
 
 TEST(YearFigures, bands_hold_what_other_dice_give_and_are_not_much_wider_than_need_be) {
-    const auto hours = metric::daily_hours(8, 18);
+    const auto hours = model::clock_hours({}, 8, 18);
     const auto exact = point_values(year_of(test::one_room(), 0.04), 0, PointFigure::autonomy, {}, hours, Operation::open);
     int within = 0, all = 0;
     double off = 0, said = 0;
@@ -288,7 +288,7 @@ TEST(YearFigures, the_error_of_a_year_is_that_of_its_hours_as_blinds_are_worked)
 }
 
 TEST(YearFigures, every_figure_of_a_room_lies_within_its_band) {
-    for (const auto& f : room_figures(plain(), 0, {}, metric::daily_hours(8, 18), Operation::lm83)) {
+    for (const auto& f : room_figures(plain(), 0, {}, model::clock_hours({}, 8, 18), Operation::lm83)) {
         EXPECT_LE(f.low, f.value + 1e-9) << f.id;
         EXPECT_GE(f.high, f.value - 1e-9) << f.id;
     }
@@ -311,7 +311,7 @@ const YearAnswer& fine() {
 
 TEST(LargePlanes, figures_are_told_part_by_part_as_of_all_points_side_by_side) {
     ASSERT_GT(fine().parts(0), 2u);
-    const auto hours = metric::daily_hours(8, 18);
+    const auto hours = model::clock_hours({}, 8, 18);
     const YearLimits limits;
     for (const auto operation : {Operation::open, Operation::lm83}) {
         const auto whole = fine().lux(0, operation);
@@ -357,7 +357,7 @@ TEST(LargePlanes, blinds_close_for_the_sun_on_the_whole_plane_not_on_a_part_of_i
 }
 
 TEST(LargePlanes, a_finer_plane_sees_the_same_sun_and_about_the_same_light) {
-    const auto hours = metric::daily_hours(8, 18);
+    const auto hours = model::clock_hours({}, 8, 18);
     auto coarse_room = test::one_room();
     coarse_room.options[0].planes[0].spacing = 0.5;
     const auto coarse = year_of(coarse_room, 0.2);

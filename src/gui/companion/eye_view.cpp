@@ -96,7 +96,7 @@ void EyeView::paintEvent(QPaintEvent*) {
                      glare->in_range ? QStringLiteral("0.35 perceptible, 0.40 disturbing, 0.45 intolerable (Wienold 2009)")
                                      : QStringLiteral("Outside the range that DGP was fitted for (above 380 lx, 0.2 to 0.8)"));
     QStringList blinds;
-    for (const auto& group : glare->blinds) blinds << QString::fromStdString(group);
+    for (const auto& group : glare->blinds.groups) blinds << QString::fromStdString(group.words);
     setToolTip(blinds.isEmpty() ? QString() : QStringLiteral("Blinds at that moment:\n%1").arg(blinds.join(QLatin1Char('\n'))));
     if (!disc.contains(pointer_)) return;
     const int n = glare->picture.size;

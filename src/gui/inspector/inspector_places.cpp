@@ -251,7 +251,7 @@ void Inspector::show_observer(QFormLayout& form) {
     add_fact(form, QStringLiteral("At"), [picture] { return name_of(climate::text(picture->moment)); });
     add_fact(form, QStringLiteral("DGP"), [picture] { return QStringLiteral("%1 (%2 to %3)").arg(picture->dgp, 0, 'f', 3).arg(picture->dgp_low, 0, 'f', 3).arg(picture->dgp_high, 0, 'f', 3); });
     QStringList blinds;
-    for (const auto& group : picture->blinds) blinds << name_of(group);
+    for (const auto& group : picture->blinds.groups) blinds << name_of(group.words);
     if (!blinds.isEmpty()) add_fact(form, QStringLiteral("Blinds"), [blinds] { return blinds.join(QStringLiteral("\n")); });
     add_fact(form, QStringLiteral("Ev"), [picture] { return QStringLiteral("%1 \u00b1 %2 lx").arg(report::figure(picture->vertical_lux), report::figure(picture->half_width)); });
 }
