@@ -12,22 +12,13 @@
 #include "geometry/edit.h"
 #include "gui/inspector/rows.h"
 #include "gui/look/look.h"
+#include "gui/year/use_parts.h"
 #include "question/ask.h"
 
 namespace wp::gui {
 using namespace model;
 
 namespace {
-
-constexpr const char* kDays[] = {"Mon", "Tue", "Wed", "Thu", "Fri", "Sat", "Sun"};
-
-QFormLayout* new_form(QVBoxLayout& column) {
-    auto* form = new QFormLayout;
-    form->setContentsMargins(0, 0, 0, 0);
-    form->setSpacing(space::tight);
-    column.addLayout(form);
-    return form;
-}
 
 // "8 to 18", or "off".
 QString hours_text(const DayHours& d) {
@@ -46,14 +37,6 @@ std::optional<DayHours> read_hours(const QString& text) {
     const DayHours d{m.captured(1).toDouble() + m.captured(2).toDouble() / 60, m.captured(3).toDouble() + m.captured(4).toDouble() / 60};
     if (d.from > 24 || d.to > 24 || d.to <= d.from) return {};
     return d;
-}
-
-// Summer time begins and ends on Sundays: they move with the weekday of the first of January.
-void set_calendar(YearCalendar& c, int first_weekday, bool summer_time) {
-    c.first_weekday = first_weekday;
-    c.summer_time = summer_time;
-    c.summer_from = last_sunday(c, 3);
-    c.summer_to = last_sunday(c, 10);
 }
 
 }  // namespace
@@ -217,60 +200,6 @@ void UsePanel::add_pattern(QVBoxLayout& column, const Occupancy& pattern) {
         });
     });
     remove->setToolTip(QStringLiteral("Its rooms take the hours of the question again"));
-}
-
-// Holidays as text, one field: "25 Dec - 1 Jan, 6 May".
-void UsePanel::add_calendar(QVBoxLayout& column) {
-    const auto& calendar = document_.project().calendar;
-    auto* form = new_form(column);
-    auto* first = new QComboBox;
-    first->setObjectName(QStringLiteral("first-weekday"));
-    for (const char* d : kDays) first->addItem(QString::fromLatin1(d));
-    first->setCurrentIndex(calendar.first_weekday);
-    connect(first, &QComboBox::activated, first, [this](int d) { document_.edit(QStringLiteral("Calendar"), [&](Project& p) { set_calendar(p.calendar, d, p.calendar.summer_time); }); });
-    form->addRow(QStringLiteral("1 Jan is a"), first);
-    QStringList parts;
-    const auto day = [](const climate::Moment& m) { return name_of(climate::text({m.month, m.day, 0})).section(QLatin1Char(' '), 0, 1); };
-    for (const auto& h : calendar.holidays) parts << (h.first == h.last ? day(h.first) : QStringLiteral("%1 - %2").arg(day(h.first), day(h.last)));
-    auto* holidays = new QLineEdit(parts.join(QStringLiteral(", ")));
-    holidays->setObjectName(QStringLiteral("holidays"));
-    holidays->setPlaceholderText(QStringLiteral("25 Dec - 1 Jan, 6 May"));
-    holidays->setToolTip(QStringLiteral("Days on which nobody is there: \"25 Dec - 1 Jan, 6 May\""));
-    connect(holidays, &QLineEdit::editingFinished, holidays, [this, holidays] {
-        std::vector<Holiday> list;
-        for (const QString& part : holidays->text().split(QLatin1Char(','), Qt::SkipEmptyParts)) {
-            const QStringList ends = part.split(QRegularExpression(QStringLiteral("\\s*[-\\x{2013}]\\s*")));
-            const auto a = climate::read_moment(ends.first().trimmed().toStdString(), {1, 1, 0}), b = climate::read_moment(ends.last().trimmed().toStdString(), {1, 1, 0});
-            if (!a || !b) return emit said(QStringLiteral("\"%1\" is no day: write \"25 Dec - 1 Jan, 6 May\"").arg(part.trimmed()));
-            list.push_back({part.trimmed().toStdString(), {a->month, a->day, 0}, {b->month, b->day, 0}});
-        }
-        if (list != document_.project().calendar.holidays) document_.edit(QStringLiteral("Holidays"), [&](Project& p) { p.calendar.holidays = list; });
-    });
-    form->addRow(QStringLiteral("Holidays"), holidays);
-    add_flag(*form, QString(), QStringLiteral("summer time"), calendar.summer_time, [this](bool on) { document_.edit(QStringLiteral("Summer time"), [&](Project& p) { set_calendar(p.calendar, p.calendar.first_weekday, on); }); })
-        ->setToolTip(QStringLiteral("The clock is an hour ahead from the last Sunday of March to the last of October"));
-    add_summer_of_weather(*form);
-    name_fields(*form);
-}
-
-// The weather file may know when the clocks are put on.
-void UsePanel::add_summer_of_weather(QFormLayout& form) {
-    const auto& calendar = document_.project().calendar;
-    const auto weather = document_.weather();
-    if (!weather || !weather->summer_time) return;
-    const auto from = weather->summer_time->first, to = weather->summer_time->second;
-    if (calendar.summer_time && from == calendar.summer_from && to == calendar.summer_to) return;
-    const auto day = [](const climate::Moment& m) { return name_of(climate::text({m.month, m.day, 0})).section(QLatin1Char(' '), 0, 1); };
-    auto* take = new QPushButton(QStringLiteral("As the weather file: %1 to %2").arg(day(from), day(to)));
-    take->setObjectName(QStringLiteral("summer-of-weather"));
-    connect(take, &QPushButton::clicked, take, [this, from, to] {
-        document_.edit(QStringLiteral("Summer time"), [&](Project& p) {
-            p.calendar.summer_time = true;
-            p.calendar.summer_from = from;
-            p.calendar.summer_to = to;
-        });
-    });
-    form.addRow(QString(), take);
 }
 
 void UsePanel::add_blinds(QVBoxLayout& column) {
