@@ -4,6 +4,7 @@
 
 #include <QAbstractItemModel>
 #include <QApplication>
+#include <QFileDialog>
 #include <QLabel>
 #include <QLineEdit>
 #include <QMessageBox>
@@ -16,6 +17,7 @@
 #include "gui/inspector/inspector.h"
 #include "gui/jobs/job_queue.h"
 #include "gui/look/look.h"
+#include "gui/look/save.h"
 #include "gui/newest.h"
 #include "gui/work.h"
 #include "store/project_file.h"
@@ -356,6 +358,51 @@ TEST_F(Desktop, a_project_that_was_saved_by_another_window_meanwhile_is_not_lost
     press("over it");
     EXPECT_TRUE(asked.isEmpty()) << "what this window saved itself is nobody else's";
     EXPECT_FALSE(window->isWindowModified());
+}
+
+TEST_F(Desktop, a_project_that_cannot_be_opened_says_why_and_offers_a_way_on) {
+    QString words, remedy;
+    QTimer::singleShot(100, [&] {
+        auto* box = qobject_cast<QMessageBox*>(QApplication::activeModalWidget());
+        ASSERT_NE(box, nullptr);
+        words = box->text();
+        remedy = box->informativeText();
+        ASSERT_EQ(box->buttons().size(), 2);
+        for (auto* button : box->buttons())
+            if (button->text() == QStringLiteral("Begin a new project")) QTest::mouseClick(button, Qt::LeftButton);
+    });
+    ASSERT_FALSE(write_file(folder / "bad.warmpane", "{"));
+    const auto fault = window->open(folder / "bad.warmpane");
+    ASSERT_TRUE(fault);
+    window->tell_not_opened(*fault);
+    EXPECT_TRUE(words.contains(QStringLiteral("bad.warmpane, line 1"))) << words.toStdString();
+    EXPECT_TRUE(remedy.contains(QStringLiteral("left as it is")));
+    EXPECT_TRUE(window->isVisible());
+}
+
+TEST_F(Desktop, a_name_that_is_completed_does_not_replace_another_project_unasked) {
+    ASSERT_FALSE(write_file(folder / "other.warmpane", "dear to somebody"));
+    QString asked;
+    // First the dialog of files, typed into without the ending; then the question about what is there.
+    QTimer answer;
+    QObject::connect(&answer, &QTimer::timeout, [&] {
+        QWidget* modal = QApplication::activeModalWidget();
+        if (auto* box = qobject_cast<QMessageBox*>(modal)) {
+            asked = box->text();
+            for (auto* button : box->buttons())
+                if (button->text() == QStringLiteral("Keep it")) return QTest::mouseClick(button, Qt::LeftButton);
+        } else if (auto* files = qobject_cast<QFileDialog*>(modal)) {
+            auto* name = files->findChild<QLineEdit*>(QStringLiteral("fileNameEdit"));
+            ASSERT_NE(name, nullptr);
+            name->setText(QString::fromStdString((folder / "other").string()));
+            QTest::keyClick(name, Qt::Key_Return);
+        }
+    });
+    answer.start(100);
+    EXPECT_TRUE(file_to_write(window.get(), QStringLiteral("Save project"), QStringLiteral("Projects (*.warmpane)"), QStringLiteral(".warmpane")).isEmpty());
+    answer.stop();
+    EXPECT_TRUE(asked.contains(QStringLiteral("other.warmpane is there already"))) << asked.toStdString();
+    EXPECT_EQ(*read_file(folder / "other.warmpane"), "dear to somebody");
 }
 
 TEST_F(Desktop, options_are_made_and_compared) {

@@ -139,6 +139,20 @@ TEST_F(Matter, unknown_finishes_are_assumed_in_one_action) {
     EXPECT_TRUE(window->faults().empty()) << window->faults()[0].what;
 }
 
+TEST_F(Matter, the_ground_of_lm_83_is_assumed_where_nobody_chose_one) {
+    auto project = two_rooms();
+    project.options[0].types.clear();
+    open(project);
+    auto* pages = static_cast<QTabWidget*>(widget("pages"));
+    QTest::mouseClick(pages->tabBar(), Qt::LeftButton, {}, pages->tabBar()->tabRect(2).center());
+    click("assume-lm-83");
+    EXPECT_EQ(window->document().project().site.ground_reflectance, 0.1);
+    project.site.ground_reflectance = 0.35;
+    open(project);
+    click("assume-lm-83");
+    EXPECT_EQ(window->document().project().site.ground_reflectance, 0.35) << "what was chosen stays";
+}
+
 TEST_F(Matter, a_library_material_is_found_by_typing_and_given_to_what_is_selected) {
     drive::click_sheet(*window, {10, 3});
     auto* pages = static_cast<QTabWidget*>(widget("pages"));

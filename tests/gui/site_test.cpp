@@ -240,6 +240,26 @@ TEST_F(SiteDesk, a_new_question_about_sun_at_the_windows_is_put_by_hand) {
     EXPECT_GT(table.columns[0].value[0][0], 2);
 }
 
+TEST_F(SiteDesk, sunlight_of_en_17037_is_asked_of_one_day_above_an_altitude_offered_by_place) {
+    go(Desk::light);
+    QTimer::singleShot(200, [] {
+        QWidget* dialog = QApplication::activeModalWidget();
+        ASSERT_NE(dialog, nullptr);
+        dialog->findChild<QComboBox*>(QStringLiteral("question-kind"))->setCurrentIndex(1);
+        dialog->findChild<QComboBox*>(QStringLiteral("question-at"))->setCurrentIndex(2);
+        dialog->findChild<QComboBox*>(QStringLiteral("question-days"))->setCurrentIndex(2);
+        QTest::mouseClick(dialog->findChild<QDialogButtonBox*>()->button(QDialogButtonBox::Ok), Qt::LeftButton);
+    });
+    drive::click(*window, "new-question");
+    ASSERT_TRUE(drive::wait_until([&] { return !window->asker().jobs().is_running() && window->asker().table() != nullptr; }));
+    const auto& asked = document().project().questions.back();
+    EXPECT_EQ(asked.first, asked.last) << "one day";
+    EXPECT_GE(asked.first.day_of_year(), (climate::Moment{2, 1, 0}).day_of_year());
+    EXPECT_LE(asked.first.day_of_year(), (climate::Moment{3, 21, 0}).day_of_year());
+    // At 50 degrees north about 12 degrees: more than in Helsinki, less than in Athens.
+    EXPECT_EQ(asked.least_altitude, 12);
+}
+
 TEST_F(SiteDesk, a_table_from_elsewhere_is_shown_as_what_it_is) {
     go(Desk::light);
     ASSERT_TRUE(drive::settle(*window));

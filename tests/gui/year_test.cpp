@@ -33,7 +33,9 @@ class YearDesk : public Hands {
         year.kind = Question::Kind::year;
         year.accuracy = 0.4;
         project.questions.push_back(year);
-        ASSERT_FALSE(write_file(folder / "year.epw", climate::write_epw(test::weather(50, 3))));
+        auto weather = test::weather(50, 3);
+        weather.summer_time = {{3, 29, 2}, {10, 25, 2}};
+        ASSERT_FALSE(write_file(folder / "year.epw", climate::write_epw(weather)));
         open(project);
         window->show_desk(Desk::light);
         window->set_shown(Shown::autonomy);
@@ -164,6 +166,18 @@ TEST_F(YearDesk, a_pattern_of_hours_is_made_for_a_room) {
     drive::type_into(widget("holidays"), "24 Dec - 2 Jan");
     ASSERT_EQ(document().project().calendar.holidays.size(), 1u);
     EXPECT_EQ(document().project().calendar.holidays[0].last.month, 1);
+}
+
+TEST_F(YearDesk, summer_time_of_the_weather_file_is_offered_and_taken) {
+    page("Use");
+    EXPECT_FALSE(document().project().calendar.summer_time);
+    click("summer-of-weather");
+    const auto& calendar = document().project().calendar;
+    EXPECT_TRUE(calendar.summer_time);
+    EXPECT_EQ(calendar.summer_from, (climate::Moment{3, 29, 2}));
+    EXPECT_EQ(calendar.summer_to, (climate::Moment{10, 25, 2}));
+    QTest::qWait(50);
+    EXPECT_EQ(window->findChild<QPushButton*>(QStringLiteral("summer-of-weather")), nullptr) << "what is taken is offered no more";
 }
 
 TEST_F(YearDesk, jobs_are_paused_gone_on_with_and_their_answers_listed) {

@@ -150,10 +150,9 @@ void UsePanel::add_hours(QVBoxLayout& column) {
         });
     });
     form->addRow(name_of(place.room->name), box);
-    if (const auto* pattern = model::find(project.occupancies, place.room->occupancy)) {
-        add_pattern(column, *pattern);
-        add_calendar(column);
-    }
+    if (const auto* pattern = model::find(project.occupancies, place.room->occupancy)) add_pattern(column, *pattern);
+    // Hours of criteria go by the clock too, whoever is there.
+    add_calendar(column);
 }
 
 void UsePanel::add_pattern(QVBoxLayout& column, const Occupancy& pattern) {
