@@ -81,7 +81,7 @@ std::optional<int> parse_arguments(int argc, char** argv, Arguments& out) {
     solve->add_flag("--no-answers", s.forget, "Do not keep answers and the traced light of a year beside the project, and do not look for them there");
     solve->add_flag("--readings", s.readings, "Ask at the readings of the drawing instead of where the questions say; years and glare are left out");
     solve->add_flag("--despite-faults", s.despite_faults, "Answer although the model check finds faults that make answers wrong");
-    solve->add_flag("--windows", s.windows, "Also write what each window gives to every point");
+    solve->add_flag("--windows", s.windows, "Also write what each window gives to every point, of daylight factors and moments");
 #ifdef WARMPANE_PICTURES
     solve->add_flag("--pictures", s.pictures, "Also draw each answer as a picture (PNG)");
     solve->add_flag("--drawings", s.drawings, "Also draw each answer as a drawing of lines and text (SVG)");

@@ -249,7 +249,9 @@ class Solver {
         std::vector<std::pair<fs::path, std::string>> files = {{name(job, ".csv"), exchange::table_csv(table)},
                                                                {name(job, ".json"), exchange::table_json(origin(job), answer->record, answer->kind.c_str(), table, names, answer->facts)}};
         if (found) line += " (kept beside the project)";
-        if (arguments_.windows && !answer->windows)
+        using Kind = model::Question::Kind;
+        const bool by_windows = job.question.kind == Kind::daylight_factor || job.question.kind == Kind::moment;
+        if (arguments_.windows && by_windows && !answer->windows)
             note("note: {}: what each window gives is left out: there are too many points and windows. Ask on fewer planes\n", job.question.id);
         if (arguments_.windows && answer->windows) files.emplace_back(name(job, ".windows.csv"), exchange::windows_csv(*answer->windows));
         return finish(job, answer->record, line, std::move(files));

@@ -23,8 +23,9 @@ constexpr uint32_t kLandings = 32, kFewestLandings = 256, kMostLandings = 8192;
 constexpr uint32_t kTrusted = 8;
 
 struct Sums {
-    std::vector<double> by_way, by_source;  // moments x ways, moments x sources + 1
-    std::vector<double> all;                // moments x replicates
+    std::vector<double> by_way;        // moments x ways
+    std::vector<double> all;           // moments x replicates
+    std::vector<SparseRow> by_source;  // of each moment, sources + 1
 };
 
 struct MomentSink {
@@ -32,13 +33,14 @@ struct MomentSink {
     const std::vector<size_t>& suns;                            // moments with a sun
     const std::vector<std::unique_ptr<SunLandings>>& landings;  // of those
     Sums& sums;
+    std::vector<double>& by_source;  // of this round, moments x sources + 1
     size_t replicate;
     Tally& tally;
 
     void add(size_t moment, const Trail& trail, int portal, double lux) {
         const int found = portal >= 0 ? task.source_of_portal[static_cast<size_t>(portal)] : -1;
         sums.by_way[moment * kWays + static_cast<size_t>(trail.way)] += lux;
-        sums.by_source[moment * (task.sources + 1) + (found >= 0 ? static_cast<size_t>(found) : task.sources)] += lux;
+        by_source[moment * (task.sources + 1) + (found >= 0 ? static_cast<size_t>(found) : task.sources)] += lux;
         sums.all[moment * kReplicates + replicate] += lux;
     }
     void sky(Vec3f d, float weight, const Trail& trail) {
@@ -145,7 +147,7 @@ class Work {
         sums_.resize(sites_.size());
         for (Sums& s : sums_) {
             s.by_way.assign(n * kWays, 0.0);
-            s.by_source.assign(n * (task.sources + 1), 0.0);
+            s.by_source.resize(n);
             s.all.assign(n * kReplicates, 0.0);
         }
         for (size_t m = 0; m < n; ++m)
@@ -191,14 +193,18 @@ class Work {
         const auto& plane = (*task_.planes)[sites_[s].plane];
         const Vec3f at = plane.points[sites_[s].point].as<float>(), normal = plane.normal.as<float>();
         Tally tally;
+        std::vector<double> by_source(task_.moments.size() * (task_.sources + 1), 0.0);
         for (uint32_t r = 0; r < kReplicates; ++r) {
-            MomentSink sink{task_, suns_, landings_[r], sums_[s], r, tally};
+            MomentSink sink{task_, suns_, landings_[r], sums_[s], by_source, r, tally};
             Tracer<random::Stream, MomentSink> tracer(*task_.scene, sink, Guidance::openings);
             const uint32_t seed = replicate_seed(task_.seed, static_cast<uint32_t>(s), r);
             for (uint32_t i = round.begin; i < round.end && !cancel.requested(); ++i)
                 tracer.from_point(at, normal, plane.space, 1, random::Stream(seed, i));
             tally += tracer.tally();
         }
+        for (size_t m = 0; m < task_.moments.size(); ++m)
+            add_dense(sums_[s].by_source[m],
+                      std::span(by_source).subspan(m * (task_.sources + 1), task_.sources + 1));
         const std::lock_guard lock(mutex_);
         tally_ += tally;
     }
@@ -218,8 +224,8 @@ class Work {
                 const double scale = 1.0 / (static_cast<double>(samples_[plane]) * kReplicates);
                 PointMoment p;
                 for (size_t w = 0; w < kWays; ++w) p.by_way[w] = s.by_way[m * kWays + w] * scale;
-                for (size_t k = 0; k <= task_.sources; ++k)
-                    p.by_source.push_back(s.by_source[m * (task_.sources + 1) + k] * scale);
+                p.by_source = s.by_source[m];
+                for (auto& [source, lux] : p.by_source) lux *= scale;
                 p.all = estimate(std::span(s.all).subspan(m * kReplicates, kReplicates), samples_[plane]);
                 p.all.standard_error *=
                     after_stopping((*task_.planes)[plane].points.size()) * after_few(samples_[plane]);

@@ -9,6 +9,7 @@
 #include <vector>
 
 #include "base/progress.h"
+#include "base/sparse_rows.h"
 #include "geometry/plane_points.h"
 #include "light/daylight.h"
 #include "light/path.h"
@@ -30,7 +31,7 @@ struct MomentTask {
 /// One point at one moment, lux; direct sun is not in it.
 struct PointMoment {
     std::array<double, kWays> by_way{};
-    std::vector<double> by_source;                               ///< one more than sources: the last came through none
+    SparseRow by_source;                                         ///< one more than sources: the last came through none
     Estimate all;
 };
 

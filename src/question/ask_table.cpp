@@ -59,17 +59,17 @@ void lead_with_sky(PointTable& table) {
 
 // A table of all windows at all points is laid out whole.
 constexpr double kMostWindowShares = 1e7;
-bool few_enough(const DaylightFactorAnswer& answer) {
+bool few_enough(const std::vector<geometry::PlanePoints>& planes, size_t windows, size_t figures) {
     double points = 0;
-    for (const auto& plane : answer.planes) points += static_cast<double>(plane.value.size());
-    return points * static_cast<double>(answer.portals.size()) <= kMostWindowShares;
+    for (const auto& plane : planes) points += static_cast<double>(plane.points.size());
+    return points * static_cast<double>(windows) * static_cast<double>(figures) <= kMostWindowShares;
 }
 
 TableAnswer ask_daylight_factor(const Asked& a) {
     DaylightFactorSetup setup;
     setup.season = a.question.season;
     const auto answer = daylight_factor(a.surfaces, a.points, a.effort, a.cancel, [&](const auto& so_far) { a.report(so_far.record.reached); }, setup);
-    TableAnswer out{answer.record, "daylight_factor", table_of(answer), few_enough(answer) ? std::optional(windows_of(answer)) : std::nullopt, {}, 100};
+    TableAnswer out{answer.record, "daylight_factor", table_of(answer), few_enough(a.points, answer.portals.size(), 1) ? std::optional(windows_of(answer)) : std::nullopt, {}, 100};
     const double design = climate::design_sky(a.project.site.latitude);
     out.facts = {{"sky", "CIE S 011 type 16, traditional overcast"}, {"design_sky_lux", fmt::format("{:.0f}", design)}};
     // Near the equator the sun stands so high that overcast skies tell little of a year's light.
@@ -177,7 +177,7 @@ Result<TableAnswer> ask_moments(const Asked& a) {
     }
     out.kind = "moment";
     out.table = table_of(answers);
-    out.windows = windows_of(answers);
+    if (!answers.empty() && few_enough(a.points, answers.front().sources.size(), answers.size())) out.windows = windows_of(answers);
     out.facts = {{"moments", said + "]"}};
     out.main_columns = 6;
     return out;

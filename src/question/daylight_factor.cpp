@@ -104,19 +104,6 @@ class Solver {
         }
     }
 
-    using OfPortals = std::vector<std::pair<uint32_t, double>>;
-    static void add_portals(OfPortals& to, const std::vector<double>& more) {
-        OfPortals all;
-        size_t at = 0;
-        for (uint32_t k = 0; k < more.size(); ++k) {
-            const bool known = at < to.size() && to[at].first == k;
-            if (!known && more[k] == 0) continue;
-            all.emplace_back(k, more[k] + (known ? to[at].second : 0.0));
-            at += known ? 1 : 0;
-        }
-        to.swap(all);
-    }
-
     template <class Stream>
     void trace(size_t site, light::Round round, const Cancel& cancel) {
         const auto& plane = planes_[sites_[site].plane];
@@ -132,7 +119,7 @@ class Solver {
             for (size_t w = 0; w < kWays; ++w) sums_[(site * kWays + w) * kReplicates + static_cast<size_t>(r)] += sink.by_way[w];
             tally += tracer.tally();
         }
-        add_portals(by_portal_[site], by_portal);
+        add_dense(by_portal_[site], by_portal);
         const std::lock_guard lock(mutex_);
         answer_.record.rays += tally.rays;
         answer_.record.paths += tally.paths;
@@ -170,9 +157,9 @@ class Solver {
                     plane.by_way[i * kWays + w] = known.plane->by_way[known.point * kWays + w];
                     plane.by_way_half_width[i * kWays + w] = known.plane->by_way_half_width[known.point * kWays + w];
                 }
-                OfPortals shares;
+                SparseRow shares;
                 known.plane->by_portal.each(known.point, [&](size_t k, double percent) { shares.emplace_back(static_cast<uint32_t>(k), percent); });
-                plane.by_portal.add_point(shares);
+                plane.by_portal.add_row(shares);
                 continue;
             }
             std::array<double, kReplicates> all{};
@@ -186,9 +173,9 @@ class Solver {
             const auto e = light::estimate(all, samples);
             plane.value[i] = 100 * e.mean;
             plane.half_width[i] = 100 * wider * e.half_width();
-            OfPortals shares = by_portal_[s];
+            SparseRow shares = by_portal_[s];
             for (auto& [k, sum] : shares) sum *= 100 / (static_cast<double>(samples) * kReplicates);
-            plane.by_portal.add_point(shares);
+            plane.by_portal.add_row(shares);
         }
         double worst = 0;
         for (size_t p = 0; p < answer_.planes.size(); ++p) {
@@ -218,7 +205,7 @@ class Solver {
     std::vector<Known> known_;
     std::vector<char> done_;   // by plane
     std::vector<double> sums_;
-    std::vector<OfPortals> by_portal_;  // by site, sums
+    std::vector<SparseRow> by_portal_;  // by site, sums
     DaylightFactorAnswer answer_;
     std::mutex mutex_;
 };
@@ -237,20 +224,6 @@ std::vector<double> sum_of(const std::vector<double>& by_way, size_t points, Com
 }
 
 }  // namespace
-
-void PortalShares::add_point(std::span<const std::pair<uint32_t, double>> shares) {
-    for (const auto& [portal, percent] : shares) {
-        portal_.push_back(portal);
-        percent_.push_back(percent);
-    }
-    first_.push_back(static_cast<uint32_t>(portal_.size()));
-}
-
-double PortalShares::at(size_t point, size_t portal) const {
-    const auto begin = portal_.begin() + first_[point], end = portal_.begin() + first_[point + 1];
-    const auto found = std::lower_bound(begin, end, static_cast<uint32_t>(portal));
-    return found != end && *found == portal ? percent_[static_cast<size_t>(found - portal_.begin())] : 0.0;
-}
 
 std::vector<double> PlaneDaylight::component(Component which) const { return sum_of(by_way, value.size(), which); }
 std::vector<double> PlaneDaylight::half_width_of(Component which) const { return sum_of(by_way_half_width, value.size(), which); }

@@ -10,6 +10,7 @@
 #include <vector>
 
 #include "base/progress.h"
+#include "base/sparse_rows.h"
 #include "geometry/plane_points.h"
 #include "geometry/surfaces.h"
 #include "light/path.h"
@@ -28,25 +29,6 @@ struct PlaneFigures {
 /// which is part of the last two.
 enum class Component { sky, external, internal, off_ground };
 
-/// What came past each portal of the surfaces to each point of a plane, per cent. Most portals give a point nothing: those
-/// are not kept, so that memory grows by what is seen and not by points times windows.
-class PortalShares {
- public:
-    /// The next point's, portals ascending.
-    void add_point(std::span<const std::pair<uint32_t, double>> shares);
-    double at(size_t point, size_t portal) const;
-    /// Calls see(portal, per cent).
-    template <class See>
-    void each(size_t point, See&& see) const {
-        for (uint32_t i = first_[point]; i < first_[point + 1]; ++i) see(size_t{portal_[i]}, percent_[i]);
-    }
-    bool operator==(const PortalShares&) const = default;
-
- private:
-    std::vector<uint32_t> first_{0}, portal_;
-    std::vector<double> percent_;
-};
-
 struct PlaneDaylight {
     geometry::PlanePoints plane;
     std::vector<double> value;       ///< daylight factor of each point, per cent
@@ -54,7 +36,7 @@ struct PlaneDaylight {
     /// Point-major by light::Way, per cent; they sum to value. The externally reflected component is that of the ground and of
     /// what stands outdoors together.
     std::vector<double> by_way, by_way_half_width;
-    PortalShares by_portal;          ///< the rest came past none
+    SparseRows by_portal;            ///< of each point what came past each portal, per cent; the rest came past none
     PlaneFigures figures;
     /// What came one way to each point.
     std::vector<double> component(light::Way way) const;

@@ -201,15 +201,14 @@ DirectSun direct_sun(const light::Scene& scene, const geometry::PlanePoints& pla
     return {cosine * static_cast<double>(beam.share), beam.portal};
 }
 
-// A plane of a moment in the making: by_source where light is told by it.
-PlaneMoment empty_plane(const geometry::PlanePoints& points, size_t sources) {
+// A plane of a moment in the making.
+PlaneMoment empty_plane(const geometry::PlanePoints& points) {
     PlaneMoment plane;
     plane.plane = points;
     const size_t n = points.points.size();
     for (auto* values : {&plane.lux, &plane.half_width, &plane.sun, &plane.sky, &plane.ground, &plane.outside,
                          &plane.inside, &plane.inside_off_ground})
         values->assign(n, 0.0);
-    plane.by_source.assign(n * sources, 0.0);
     return plane;
 }
 
@@ -227,9 +226,9 @@ void set_point(PlaneMoment& plane, size_t i, double sun, const std::array<double
 }
 
 // Direct sun by the window that it came through.
-void add_direct(double* by_source, size_t sources, double lux, int portal, const std::vector<int>& source_of_portal) {
+size_t source_of(int portal, const std::vector<int>& source_of_portal, size_t sources) {
     const int source = portal >= 0 ? source_of_portal[static_cast<size_t>(portal)] : -1;
-    by_source[source >= 0 ? static_cast<size_t>(source) : sources] += lux;
+    return source >= 0 ? static_cast<size_t>(source) : sources;
 }
 
 void judge(PlaneMoment& plane) {
@@ -257,29 +256,32 @@ MomentAnswer light_at(const LightField& field, const Outdoors& outdoors, bool by
     double worst = 0;
     for (const auto& points : field.planes) {
         const size_t n = points.points.size(), across = field.sources.size() + 1;
-        out.planes.push_back(empty_plane(points, by_source ? across : 0));
+        out.planes.push_back(empty_plane(points));
         PlaneMoment& plane = out.planes.back();
+        std::vector<SparseRow> rows(by_source ? n : 0);
         parallel_for(
             n,
             [&](size_t i) {
                 if (first + i >= field.coefficients.points.size()) return;  // nothing traced yet
                 const auto& point = field.coefficients.points[first + i];
-                double* sources = by_source ? &plane.by_source[i * across] : nullptr;
+                std::vector<double> sources(by_source ? across : 0, 0.0);
                 Reflected light = reflected(layout, point, shine);
                 add_sun(light, point, on_patches);
-                if (sources != nullptr) {
-                    add_by_source(layout, point, shine, sources);
-                    add_sun_by_source(field, point, on_patches, sources);
+                if (by_source) {
+                    add_by_source(layout, point, shine, sources.data());
+                    add_sun_by_source(field, point, on_patches, sources.data());
                 }
                 const DirectSun sun = outdoors.shine.sun_lux > 0
                                           ? direct_sun(*field.scene, points, i, outdoors.shine.to_sun)
                                           : DirectSun{};
                 set_point(plane, i, outdoors.shine.sun_lux * sun.share, light.by_way,
                           half_width_of(layout, point, shine, light.variance));
-                if (sources != nullptr)
-                    add_direct(sources, across - 1, plane.sun[i], sun.portal, field.source_of_portal);
+                if (!by_source) return;
+                sources[source_of(sun.portal, field.source_of_portal, across - 1)] += plane.sun[i];
+                add_dense(rows[i], sources);
             },
             16);
+        for (const SparseRow& row : rows) plane.by_source.add_row(row);
         first += n;
         judge(plane);
         worst = std::max(worst, plane.reached);
@@ -318,13 +320,17 @@ Direct direct_on(const light::Scene& scene, const std::vector<geometry::PlanePoi
 PlaneMoment plane_moment(const geometry::PlanePoints& points, size_t first, size_t across,
                          const std::vector<light::PointMoment>& traced, const Direct& direct,
                          const std::vector<int>& source_of_portal) {
-    PlaneMoment plane = empty_plane(points, across);
+    PlaneMoment plane = empty_plane(points);
+    std::vector<double> sun(across, 0.0);
     for (size_t i = 0; i < points.points.size(); ++i) {
         const light::PointMoment& point = traced[first + i];
         set_point(plane, i, direct.lux[first + i], point.by_way, point.all.half_width());
-        double* sources = &plane.by_source[i * across];
-        std::copy(point.by_source.begin(), point.by_source.end(), sources);
-        add_direct(sources, across - 1, plane.sun[i], direct.portal[first + i], source_of_portal);
+        double& by = sun[source_of(direct.portal[first + i], source_of_portal, across - 1)];
+        by = plane.sun[i];
+        SparseRow row = point.by_source;
+        add_dense(row, sun);
+        by = 0;
+        plane.by_source.add_row(row);
     }
     judge(plane);
     return plane;

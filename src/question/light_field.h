@@ -7,6 +7,7 @@
 #include <memory>
 #include <vector>
 
+#include "base/sparse_rows.h"
 #include "climate/weather.h"
 #include "geometry/plane_points.h"
 #include "light/coefficients.h"
@@ -51,8 +52,7 @@ struct PlaneMoment {
     std::vector<double> ground, outside,
         inside;  ///< reflected last by the ground, by what stands outdoors, or in the room; sky and sun together
     std::vector<double> inside_off_ground;  ///< the part of inside that came in off the ground
-    std::vector<double>
-        by_source;         ///< point-major, one more than sources: the last came through none. Empty unless asked
+    SparseRows by_source;  ///< of each point; one more than sources: the last came through none. Empty unless asked
     PlaneFigures figures;  ///< lux
     double reached = 0;
 };

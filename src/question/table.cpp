@@ -146,7 +146,12 @@ WindowTable windows_of(const std::vector<MomentAnswer>& moments) {
     for (const MomentAnswer& moment : moments) {
         out.ids.push_back("lux_" + stamp(moment.outdoors.moment));
         out.value.emplace_back();
-        for (const auto& plane : moment.planes) out.value.back().push_back(plane.by_source);
+        for (const auto& plane : moment.planes) {
+            Values shares(plane.lux.size() * out.windows.size(), 0.0);
+            for (size_t i = 0; i < plane.by_source.rows(); ++i)
+                plane.by_source.each(i, [&](size_t k, double lux) { shares[i * out.windows.size() + k] = lux; });
+            out.value.back().push_back(std::move(shares));
+        }
     }
     return out;
 }

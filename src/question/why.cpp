@@ -63,7 +63,7 @@ Shares shares_of(const DaylightFactorAnswer& answer, size_t index, int point) {
 
 Shares shares_of(const MomentAnswer& answer, size_t index, int point) {
     const auto& plane = answer.planes[index];
-    const size_t n = plane.lux.size(), across = answer.sources.size() + 1;
+    const size_t n = plane.lux.size();
     const auto mean = [&](const std::vector<double>& values) { return mean_over(n, point, [&](size_t i) { return values[i]; }); };
     Shares out;
     out.total = mean(plane.lux);
@@ -73,7 +73,7 @@ Shares shares_of(const MomentAnswer& answer, size_t index, int point) {
     out.around = mean(plane.outside);
     out.inside_off_ground = mean(plane.inside_off_ground);
     out.inside = mean(plane.inside) - out.inside_off_ground;
-    if (plane.by_source.size() == n * across) add_windows(out, answer.sources, n, point, [&](size_t i, size_t k) { return plane.by_source[i * across + k]; });
+    if (plane.by_source.rows() == n) add_windows(out, answer.sources, n, point, [&](size_t i, size_t k) { return plane.by_source.at(i, k); });
     return out;
 }
 
@@ -91,13 +91,12 @@ std::vector<std::vector<double>> value_without(const DaylightFactorAnswer& answe
 
 std::vector<std::vector<double>> value_without(const MomentAnswer& answer, const std::set<model::Id>& windows) {
     std::vector<std::vector<double>> out;
-    const size_t across = answer.sources.size() + 1;
     for (const auto& plane : answer.planes) {
         out.push_back(plane.lux);
-        if (plane.by_source.size() != plane.lux.size() * across) continue;
-        for (size_t k = 0; k + 1 < across; ++k)
+        if (plane.by_source.rows() != plane.lux.size()) continue;
+        for (size_t k = 0; k < answer.sources.size(); ++k)
             if (windows.contains(answer.sources[k]))
-                for (size_t i = 0; i < out.back().size(); ++i) out.back()[i] = std::max(0.0, out.back()[i] - plane.by_source[i * across + k]);
+                for (size_t i = 0; i < out.back().size(); ++i) out.back()[i] = std::max(0.0, out.back()[i] - plane.by_source.at(i, k));
     }
     return out;
 }

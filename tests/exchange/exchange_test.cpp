@@ -28,6 +28,19 @@ TEST(Exr, damage_is_refused_and_a_bad_place_leaves_nothing) {
     EXPECT_TRUE(exchange::write_exr({2, 2, {1, 2, 3, 4}, {}}, folder / "missing" / "a.exr"));
 }
 
+TEST(Exr, a_picture_that_claims_more_than_its_file_can_hold_is_refused_before_it_takes_memory) {
+    const auto claims = exchange::read_exr(WARMPANE_SOURCE "/tests/fuzz/corpus-picture/claims.exr");
+    ASSERT_FALSE(claims);
+    EXPECT_NE(claims.fault().what.find("usable size"), std::string::npos) << claims.fault().line();
+}
+
+TEST(Exr, a_window_far_from_the_origin_is_read_like_any_other) {
+    const auto picture = exchange::read_exr(WARMPANE_SOURCE "/tests/fuzz/corpus-picture/good.exr");
+    ASSERT_TRUE(picture) << picture.fault().line();
+    EXPECT_EQ(picture->width, 4);
+    EXPECT_EQ(picture->luminance[4 * 2 + 3], 0.5f * 3 + 2);
+}
+
 TEST(Tables, a_point_a_line_with_place_normal_value_and_standard_error) {
     const auto project = test::one_room();
     const auto answer = question::daylight_factor(geometry::build_surfaces(project, project.options[0]),

@@ -1,6 +1,6 @@
 #!/usr/bin/env bash
 # SPDX-License-Identifier: GPL-3.0-or-later
-# Fuzzes a reader: tests/fuzz/run.sh [project|weather|table|criteria|kept] [seconds]. Needs clang and its libFuzzer (Debian: clang-14). New finds are
+# Fuzzes a reader: tests/fuzz/run.sh [project|weather|table|criteria|kept|material|picture] [seconds]. Needs clang and its libFuzzer (Debian: clang-14). New finds are
 # written to the folder it names; put what is worth keeping into the reader's corpus here.
 set -euo pipefail
 cd "$(dirname "$0")/../.."

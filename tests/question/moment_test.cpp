@@ -133,7 +133,7 @@ TEST(MomentLight, traced_for_itself_alone_is_the_moment_path_by_path) {
             EXPECT_NEAR(plane.lux[i],
                         plane.sun[i] + plane.sky[i] + plane.ground[i] + plane.outside[i] + plane.inside[i],
                         1e-6 * plane.lux[i]);
-            EXPECT_NEAR(plane.lux[i], plane.by_source[2 * i] + plane.by_source[2 * i + 1], 1e-6 * plane.lux[i]);
+            EXPECT_NEAR(plane.lux[i], plane.by_source.at(i, 0) + plane.by_source.at(i, 1), 1e-6 * plane.lux[i]);
         }
     }
 }
@@ -146,8 +146,8 @@ TEST(MomentLight, splits_into_sun_sky_and_reflections_and_into_windows_without_a
     for (size_t i = 0; i < plane.lux.size(); ++i) {
         EXPECT_NEAR(plane.lux[i], plane.sun[i] + plane.sky[i] + plane.outside[i] + plane.inside[i],
                     1e-6 * plane.lux[i]);
-        EXPECT_NEAR(plane.lux[i], plane.by_source[2 * i] + plane.by_source[2 * i + 1], 1e-4 * plane.lux[i]);
-        EXPECT_NEAR(plane.by_source[2 * i + 1], 0, 1e-3 * plane.lux[i])
+        EXPECT_NEAR(plane.lux[i], plane.by_source.at(i, 0) + plane.by_source.at(i, 1), 1e-4 * plane.lux[i]);
+        EXPECT_NEAR(plane.by_source.at(i, 1), 0, 1e-3 * plane.lux[i])
             << "all light of this room comes through its window";
     }
 }

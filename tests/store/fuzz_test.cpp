@@ -7,6 +7,8 @@
 #include "base/file.h"
 #include "fuzz/criteria_fuzzer.h"
 #include "fuzz/kept_fuzzer.h"
+#include "fuzz/material_fuzzer.h"
+#include "fuzz/picture_fuzzer.h"
 #include "fuzz/project_fuzzer.h"
 #include "fuzz/table_fuzzer.h"
 #include "fuzz/weather_fuzzer.h"
@@ -32,3 +34,5 @@ TEST(Fuzz, every_weather_file_of_the_corpus_is_read_or_refused) { EXPECT_GT(all_
 TEST(Fuzz, every_table_of_the_corpus_is_read_or_refused) { EXPECT_GE(all_of("corpus-table", wp::fuzz::one_table), 8u); }
 TEST(Fuzz, every_set_of_criteria_of_the_corpus_is_read_or_refused) { EXPECT_GE(all_of("corpus-criteria", wp::fuzz::one_criteria), 5u); }
 TEST(Fuzz, every_kept_answer_of_the_corpus_is_read_or_refused) { EXPECT_GE(all_of("corpus-kept", wp::fuzz::one_kept), 5u); }
+TEST(Fuzz, every_library_of_materials_of_the_corpus_is_read_or_refused) { EXPECT_GE(all_of("corpus-material", wp::fuzz::one_library), 5u); }
+TEST(Fuzz, every_picture_of_the_corpus_is_read_or_refused) { EXPECT_GE(all_of("corpus-picture", wp::fuzz::one_picture), 6u); }

@@ -88,7 +88,7 @@ std::optional<size_t> group_shown(const YearReading& out) {
 
 void add_strip(YearReading& out, const model::Option& option) {
     const YearAnswer& year = *out.answer;
-    const auto plane = out.place ? std::optional<size_t>(out.place->plane) : std::nullopt;
+    const YearReading::Place* const place = out.place ? &*out.place : nullptr;
     const auto name_of = [&](size_t p) {
         const auto place = model::find_room(option, year.planes[p].plane.room);
         return place ? place.room->name : year.planes[p].plane.plane;
@@ -96,17 +96,17 @@ void add_strip(YearReading& out, const model::Option& option) {
     switch (out.wish.strip) {
         case StripOf::outdoor: return;
         case StripOf::room:
-            if (plane) set_strip(out, question::year_of_plane(year, *plane, out.wish.operation), "Mean illuminance, " + name_of(*plane), "lx", 3000);
+            if (place) set_strip(out, question::year_of_plane(year, place->plane, out.wish.operation), "Mean illuminance, " + name_of(place->plane), "lx", 3000);
             return;
         case StripOf::share:
-            if (plane) {
-                auto share = question::share_above(year, *plane, out.use.limits.target, out.wish.operation);
+            if (place) {
+                auto share = question::share_above(year, place->plane, out.use.limits.target, out.wish.operation);
                 for (float& v : share) v *= 100;
-                set_strip(out, std::move(share), "Area with the target, " + name_of(*plane), "%", 100);
+                set_strip(out, std::move(share), "Area with the target, " + name_of(place->plane), "%", 100);
             }
             return;
         case StripOf::point:
-            if (out.place) set_strip(out, out.place->lux, (out.place->point < 0 ? "Mean of " : "A point of ") + name_of(out.place->plane), "lx", 3000);
+            if (place) set_strip(out, place->lux, (place->point < 0 ? "Mean of " : "A point of ") + name_of(place->plane), "lx", 3000);
             return;
         case StripOf::blinds:
             if (const auto group = group_shown(out)) {
