@@ -13,4 +13,4 @@ folder=build
 # Embree and Mesa keep memory and threads to the end of the process; their own races are not ours to judge.
 export ASAN_OPTIONS="detect_leaks=0:${ASAN_OPTIONS:-}" TSAN_OPTIONS="suppressions=$PWD/tests/tsan.supp:${TSAN_OPTIONS:-}"
 export UBSAN_OPTIONS="print_stacktrace=1"
-xvfb-run -a -s "-screen 0 1400x900x24 +extension GLX" ctest --test-dir "$folder" --output-on-failure --timeout 1200
+xvfb-run -a -s "-screen 0 1400x900x24 +extension GLX" ctest --test-dir "$folder" -j "$(nproc)" --output-on-failure --timeout 1200

@@ -44,7 +44,7 @@ struct Material {
     double low = 0, high = 0;    ///< the range in which real ones lie; both 0: not told
     std::string source;          ///< where the figures come from
     Extra extra;
-    bool operator==(const Material&) const = default;
+    bool operator==(const Material&) const;
 };
 
 /// The figure that a material is told by: reflectance, or all that it passes.

@@ -31,7 +31,7 @@ struct ShadeLayer {
     bool from_end = false;       ///< louvres: the first blade at the head (upright: at the right), instead of the sill (the left)
     bool fin_left = true, fin_right = true;
     Id material;                 ///< empty: the option's, by type
-    bool operator==(const ShadeLayer&) const = default;
+    bool operator==(const ShadeLayer&) const;
 };
 
 const char* kind_name(ShadeLayer::Kind kind);

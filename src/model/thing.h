@@ -25,7 +25,7 @@ struct Thing {
     double bare_gap = 0.2;       ///< tree without leaves
     Id material;                 ///< empty: the option's, by type
     Extra extra;
-    bool operator==(const Thing&) const = default;
+    bool operator==(const Thing&) const;
 };
 
 const char* kind_name(Thing::Kind kind);

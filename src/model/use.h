@@ -14,7 +14,7 @@ namespace wp::model {
 /// Hours of the clock in which a place is occupied on one weekday; to <= from: not at all.
 struct DayHours {
     double from = 8, to = 18;
-    bool operator==(const DayHours&) const = default;
+    bool operator==(const DayHours&) const;
 };
 
 /// A pattern of occupied hours.
@@ -24,14 +24,14 @@ struct Occupancy {
     std::array<DayHours, 7> week{};  ///< Monday to Sunday
     bool on_holidays = false;        ///< holidays are days like others
     Extra extra;
-    bool operator==(const Occupancy&) const = default;
+    bool operator==(const Occupancy&) const;
 };
 
 /// Days on which nobody is there, both included; may run over the new year.
 struct Holiday {
     std::string name;
     climate::Moment first{12, 25, 0}, last{12, 26, 0};
-    bool operator==(const Holiday&) const = default;
+    bool operator==(const Holiday&) const;
 };
 
 /// What patterns of hours need to know of the year.
@@ -40,7 +40,7 @@ struct YearCalendar {
     std::vector<Holiday> holidays;
     bool summer_time = false;        ///< the clock is an hour ahead of standard time between these moments of standard time
     climate::Moment summer_from{3, 29, 2}, summer_to{10, 25, 2};
-    bool operator==(const YearCalendar&) const = default;
+    bool operator==(const YearCalendar&) const;
 };
 
 /// When the blinds of a window group are closed, and how far.
@@ -60,7 +60,7 @@ struct BlindControl {
     int month_from = 1, month_to = 12;  ///< schedule: both included; may run over the new year
     std::vector<Id> states;          ///< fabrics and slatted blinds, from the most open to the most closed; empty: each window's own blind
     bool tracks_sun = false;         ///< slats: tilted just as far as keeps the direct sun out
-    bool operator==(const BlindControl&) const = default;
+    bool operator==(const BlindControl&) const;
 };
 
 /// Windows whose blinds move together: formed by hand. All other windows are grouped by themselves.
@@ -70,7 +70,7 @@ struct WindowGroup {
     std::vector<Id> openings;        ///< windows and rooflights
     BlindControl control;
     Extra extra;
-    bool operator==(const WindowGroup&) const = default;
+    bool operator==(const WindowGroup&) const;
 };
 
 /// Electric light over a plane or a part of it.
@@ -95,7 +95,7 @@ struct Lighting {
     double least_light = 0.1;        ///< dimmed: share of the light there
     double stand_by = 0.1;           ///< W/m^2 at all hours in which the light is not on
     Extra extra;
-    bool operator==(const Lighting&) const = default;
+    bool operator==(const Lighting&) const;
 };
 
 /// Hours of the year (8760 of standard time) in which a pattern has people in the place. An hour counts when its middle does.

@@ -1,0 +1,86 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// What the compiler writes of a model: compiled here, and in no other file.
+#include "model/project.h"
+
+namespace wp::model {
+
+bool Opening::operator==(const Opening&) const = default;
+bool Wall::operator==(const Wall&) const = default;
+bool OwnFinish::operator==(const OwnFinish&) const = default;
+bool Room::operator==(const Room&) const = default;
+bool Partition::operator==(const Partition&) const = default;
+bool FloorVoid::operator==(const FloorVoid&) const = default;
+bool Roof::operator==(const Roof&) const = default;
+bool Rooflight::operator==(const Rooflight&) const = default;
+bool Underlay::operator==(const Underlay&) const = default;
+bool Dimension::operator==(const Dimension&) const = default;
+bool Storey::operator==(const Storey&) const = default;
+bool Block::operator==(const Block&) const = default;
+bool ReferencePlane::operator==(const ReferencePlane&) const = default;
+bool Observer::operator==(const Observer&) const = default;
+bool Reading::operator==(const Reading&) const = default;
+bool View::operator==(const View&) const = default;
+bool Option::operator==(const Option&) const = default;
+bool Site::operator==(const Site&) const = default;
+bool SkyChoice::operator==(const SkyChoice&) const = default;
+bool Question::operator==(const Question&) const = default;
+bool Project::operator==(const Project&) const = default;
+bool Material::operator==(const Material&) const = default;
+bool ShadeLayer::operator==(const ShadeLayer&) const = default;
+bool Thing::operator==(const Thing&) const = default;
+bool DayHours::operator==(const DayHours&) const = default;
+bool Occupancy::operator==(const Occupancy&) const = default;
+bool Holiday::operator==(const Holiday&) const = default;
+bool YearCalendar::operator==(const YearCalendar&) const = default;
+bool BlindControl::operator==(const BlindControl&) const = default;
+bool WindowGroup::operator==(const WindowGroup&) const = default;
+bool Lighting::operator==(const Lighting&) const = default;
+
+Project::Project() = default;
+Project::Project(const Project&) = default;
+Project::Project(Project&&) noexcept = default;
+Project& Project::operator=(const Project&) = default;
+Project& Project::operator=(Project&&) noexcept = default;
+Project::~Project() = default;
+
+Option::Option() = default;
+Option::Option(const Option&) = default;
+Option::Option(Option&&) noexcept = default;
+Option& Option::operator=(const Option&) = default;
+Option& Option::operator=(Option&&) noexcept = default;
+Option::~Option() = default;
+
+Storey::Storey() = default;
+Storey::Storey(const Storey&) = default;
+Storey::Storey(Storey&&) noexcept = default;
+Storey& Storey::operator=(const Storey&) = default;
+Storey& Storey::operator=(Storey&&) noexcept = default;
+Storey::~Storey() = default;
+
+}  // namespace wp::model
+
+template class std::vector<wp::model::Opening>;
+template class std::vector<wp::model::Wall>;
+template class std::vector<wp::model::OwnFinish>;
+template class std::vector<wp::model::Room>;
+template class std::vector<wp::model::Partition>;
+template class std::vector<wp::model::FloorVoid>;
+template class std::vector<wp::model::Roof>;
+template class std::vector<wp::model::Rooflight>;
+template class std::vector<wp::model::Dimension>;
+template class std::vector<wp::model::Storey>;
+template class std::vector<wp::model::Block>;
+template class std::vector<wp::model::ReferencePlane>;
+template class std::vector<wp::model::Observer>;
+template class std::vector<wp::model::Reading>;
+template class std::vector<wp::model::View>;
+template class std::vector<wp::model::Option>;
+template class std::vector<wp::model::Question>;
+template class std::vector<wp::model::ShadeLayer>;
+template class std::vector<wp::model::WindowGroup>;
+template class std::vector<wp::model::Thing>;
+template class std::vector<wp::model::Material>;
+template class std::vector<wp::model::Lighting>;
+template class std::vector<wp::model::Occupancy>;
+template class std::vector<wp::model::Holiday>;
+template class std::vector<wp::model::Underlay>;
