@@ -162,9 +162,34 @@ int main(int argc, char** argv) {
     application.begin("the moment chosen");
     auto* shown = window.findChild<QComboBox*>(QStringLiteral("shown"));
     shown->setCurrentIndex(shown->findData(static_cast<int>(Shown::moment)));
+    QElapsedTimer since_chosen;
+    since_chosen.start();
     emit shown->activated(shown->currentIndex());
     drive::wait_until([&] { return !sheet.map().layers.empty(); });
-    QTest::qWait(3000);
+    const double chosen_first = static_cast<double>(since_chosen.nsecsElapsed()) / 1e6;
+    const auto is_settled = [&] { return window.asker().lamp(Shown::moment).state == Lamp::State::settled; };
+    drive::wait_until(is_settled, 300000);
+    const double chosen_settled = static_cast<double>(since_chosen.nsecsElapsed()) / 1e6;
+    application.begin("hour dragged");
+    std::vector<double> dragged_first, dragged_settled;
+    auto& strip = window.year_strip();
+    const auto lux = [&] { return window.asker().map(Shown::moment).layers.at(0).value; };
+    for (const int month : {3, 5, 6, 7, 9}) {
+        QTest::mousePress(&strip, Qt::LeftButton, {}, strip.place_of({month, 2, 8}).toPoint());
+        drive::wait_until(is_settled, 300000);
+        for (int i = 1; i <= 9; ++i) {
+            const auto before = lux();
+            const auto painted = sheet.maps_painted();
+            QElapsedTimer timer;
+            timer.start();
+            QTest::mouseMove(&strip, strip.place_of({month, 2 + i, 8 + 0.9 * i}).toPoint());
+            if (drive::wait_until([&] { return sheet.maps_painted() > painted && lux() != before; }, 2000)) dragged_first.push_back(static_cast<double>(timer.nsecsElapsed()) / 1e6);
+            if (i < 9) continue;
+            QTest::mouseRelease(&strip, Qt::LeftButton, {}, strip.place_of({month, 11, 16.1}).toPoint());
+            drive::wait_until(is_settled, 300000);
+            dragged_settled.push_back(static_cast<double>(timer.nsecsElapsed()) / 1e6);
+        }
+    }
     application.begin("clock turned");
     for (int i = 0; i < 24; ++i) {
         window.document().show_moment({6, 1 + i % 20, 8.0 + 0.4 * i});
@@ -180,6 +205,9 @@ int main(int argc, char** argv) {
     std::printf("first repainted map: median %.0f ms, worst %.0f ms; settled: median %.0f ms; ratio 1/%.0f\n", percentile(first, 50), percentile(first, 100), percentile(settled, 50),
                 percentile(settled, 50) / percentile(first, 50));
     std::printf("frames of the map while settling: %zu, apart by median %.0f ms, 95 %% %.0f ms, longest %.0f ms\n", frames.size(), percentile(frames, 50), percentile(frames, 95), percentile(frames, 100));
+    std::printf("the moment chosen: first map after %.0f ms, settled after %.0f ms\n", chosen_first, chosen_settled);
+    std::printf("hour dragged on the year strip: map of the new moment after median %.0f ms, longest %.0f ms; settled after the last move: median %.0f ms, longest %.0f ms\n", percentile(dragged_first, 50),
+                percentile(dragged_first, 100), percentile(dragged_settled, 50), percentile(dragged_settled, 100));
     application.report();
     return 0;
 }
