@@ -5,6 +5,7 @@ set -euo pipefail
 cd "$(dirname "$0")"
 preset="${1:-release}"
 packaging/install-packages.sh
+tests/format_check.sh
 cmake --preset "$preset" >/dev/null
 cmake --build --preset "$preset"
 folder=build

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// How drawing feels as a building grows: warmpane-bench-drawing, under a display. Frame times at the 95th percentile for
-// panning and zooming the sheet, dragging a window and turning the model, by the number of rooms; and the work of building
-// anew one changed room, and all of them.
+// How drawing feels as a building grows: warmpane-bench-drawing, under a display. Frame times at the 95th percentile
+// for panning and zooming the sheet, dragging a window and turning the model, by the number of rooms; and the work of
+// building anew one changed room, and all of them.
 #include <QApplication>
 #include <QElapsedTimer>
 #include <QMouseEvent>
@@ -104,13 +104,16 @@ int main(int argc, char** argv) {
             QApplication::sendEvent(&sheet, &event);
             paint(sheet);
         };
-        QMouseEvent middle(QEvent::MouseButtonPress, QPointF(200, 200), sheet.mapToGlobal(QPointF(200, 200)), Qt::MiddleButton, Qt::MiddleButton, Qt::NoModifier);
+        QMouseEvent middle(QEvent::MouseButtonPress, QPointF(200, 200), sheet.mapToGlobal(QPointF(200, 200)),
+                           Qt::MiddleButton, Qt::MiddleButton, Qt::NoModifier);
         QApplication::sendEvent(&sheet, &middle);
         const double pan = frames(60, [&](int i) { send_move(QPointF(200 + i % 30, 200 + i % 17), Qt::MiddleButton); });
-        QMouseEvent up(QEvent::MouseButtonRelease, QPointF(200, 200), sheet.mapToGlobal(QPointF(200, 200)), Qt::MiddleButton, Qt::NoButton, Qt::NoModifier);
+        QMouseEvent up(QEvent::MouseButtonRelease, QPointF(200, 200), sheet.mapToGlobal(QPointF(200, 200)),
+                       Qt::MiddleButton, Qt::NoButton, Qt::NoModifier);
         QApplication::sendEvent(&sheet, &up);
         const double zoom = frames(60, [&](int i) {
-            QWheelEvent event(QPointF(250, 250), sheet.mapToGlobal(QPointF(250, 250)), {}, {0, i % 20 < 10 ? 40 : -40}, Qt::NoButton, Qt::NoModifier, Qt::NoScrollPhase, false);
+            QWheelEvent event(QPointF(250, 250), sheet.mapToGlobal(QPointF(250, 250)), {}, {0, i % 20 < 10 ? 40 : -40},
+                              Qt::NoButton, Qt::NoModifier, Qt::NoScrollPhase, false);
             QApplication::sendEvent(&sheet, &event);
             paint(sheet);
         });
@@ -118,29 +121,39 @@ int main(int argc, char** argv) {
         paint(sheet);
         const Vec2 at{0.45 + 2 * 0.75, -0.15};
         const QPointF start = sheet.view().to_screen(at);
-        QMouseEvent press(QEvent::MouseButtonPress, start, sheet.mapToGlobal(start), Qt::LeftButton, Qt::LeftButton, Qt::NoModifier);
+        QMouseEvent press(QEvent::MouseButtonPress, start, sheet.mapToGlobal(start), Qt::LeftButton, Qt::LeftButton,
+                          Qt::NoModifier);
         QApplication::sendEvent(&sheet, &press);
         const double drag = frames(40, [&](int i) {
-            send_move(start + QPointF((i % 2 == 0 ? 1 : -1) * sheet.view().scale * 0.1 * (1 + i % 3) + 3, 0), Qt::LeftButton);
+            send_move(start + QPointF((i % 2 == 0 ? 1 : -1) * sheet.view().scale * 0.1 * (1 + i % 3) + 3, 0),
+                      Qt::LeftButton);
             QApplication::processEvents();
         });
-        QMouseEvent let_go(QEvent::MouseButtonRelease, start, sheet.mapToGlobal(start), Qt::LeftButton, Qt::NoButton, Qt::NoModifier);
+        QMouseEvent let_go(QEvent::MouseButtonRelease, start, sheet.mapToGlobal(start), Qt::LeftButton, Qt::NoButton,
+                           Qt::NoModifier);
         QApplication::sendEvent(&sheet, &let_go);
         auto& model = window.model_view();
-        const auto drawn = [&] { while (!model.is_current()) QApplication::processEvents(); };
+        const auto drawn = [&] {
+            while (!model.is_current()) QApplication::processEvents();
+        };
         drawn();
-        QMouseEvent turn_press(QEvent::MouseButtonPress, QPointF(100, 100), model.mapToGlobal(QPointF(100, 100)), Qt::LeftButton, Qt::LeftButton, Qt::NoModifier);
+        QMouseEvent turn_press(QEvent::MouseButtonPress, QPointF(100, 100), model.mapToGlobal(QPointF(100, 100)),
+                               Qt::LeftButton, Qt::LeftButton, Qt::NoModifier);
         QApplication::sendEvent(&model, &turn_press);
         const double turn = frames(40, [&](int i) {
-            QMouseEvent event(QEvent::MouseMove, QPointF(100 + i, 100), model.mapToGlobal(QPointF(100 + i, 100)), Qt::NoButton, Qt::LeftButton, Qt::NoModifier);
+            QMouseEvent event(QEvent::MouseMove, QPointF(100 + i, 100), model.mapToGlobal(QPointF(100 + i, 100)),
+                              Qt::NoButton, Qt::LeftButton, Qt::NoModifier);
             QApplication::sendEvent(&model, &event);
             drawn();
         });
         const Option& option = project.options[0];
-        const double one = frames(60, [&](int) { geometry::inner_face(option, option.storeys[1], option.storeys[1].rooms[static_cast<size_t>(rooms) / 8]); });
+        const double one = frames(60, [&](int) {
+            geometry::inner_face(option, option.storeys[1], option.storeys[1].rooms[static_cast<size_t>(rooms) / 8]);
+        });
         const double check = frames(5, [&](int) { geometry::check_drawing(option); });
         const double all = frames(5, [&](int) { geometry::build_surfaces(project, option); });
-        std::printf("%5d  %8d | %5.1f  %5.1f  %5.1f | %5.1f | %16.3f %12.1f %14.1f\n", rooms, rooms * 5, pan, zoom, drag, turn, one, check, all);
+        std::printf("%5d  %8d | %5.1f  %5.1f  %5.1f | %5.1f | %16.3f %12.1f %14.1f\n", rooms, rooms * 5, pan, zoom,
+                    drag, turn, one, check, all);
         window.document().undo_stack().setClean();
         std::filesystem::remove(path);
     }

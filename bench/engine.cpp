@@ -52,7 +52,9 @@ using namespace wp;
 struct FluxSink {
     climate::Sky source = climate::Sky::cie(16, 1, {0, 0, 1});
     double sum = 0;
-    void sky(Vec3f d, float w, const light::Trail&) { sum += static_cast<double>(w) * source.luminance(d.as<double>()); }
+    void sky(Vec3f d, float w, const light::Trail&) {
+        sum += static_cast<double>(w) * source.luminance(d.as<double>());
+    }
     void ground(float w, const light::Trail&) { sum += static_cast<double>(w); }
 };
 
@@ -61,7 +63,8 @@ uint64_t trace_some(const light::Scene& scene, const geometry::PlanePoints& plan
     light::Tracer<random::Stream, FluxSink> tracer(scene, sink, light::Guidance::openings);
     for (size_t p = 0; p < plane.points.size(); ++p)
         for (uint32_t i = 0; i < samples; ++i)
-            tracer.from_point(plane.points[p].as<float>(), {0, 0, 1}, plane.space, 1, random::Stream(static_cast<uint32_t>(p), i));
+            tracer.from_point(plane.points[p].as<float>(), {0, 0, 1}, plane.space, 1,
+                              random::Stream(static_cast<uint32_t>(p), i));
     return tracer.tally().rays;
 }
 
@@ -83,15 +86,17 @@ void rays_over_kernel(const geometry::Surfaces& surfaces, const geometry::PlaneP
         }
         kernel.push_back(static_cast<double>(rays.size()) / seconds_since(start));
     }
-    fmt::print("rays per second: engine {:.2f} million, kernel alone on the same rays {:.2f} million, ratio {:.2f}\n", median(ours) / 1e6,
-               median(kernel) / 1e6, median(ours) / median(kernel));
+    fmt::print("rays per second: engine {:.2f} million, kernel alone on the same rays {:.2f} million, ratio {:.2f}\n",
+               median(ours) / 1e6, median(kernel) / 1e6, median(ours) / median(kernel));
 }
 
-// Cost: rays (or seconds) times squared relative error; the ratio of two costs is the ratio of the work to a given error.
+// Cost: rays (or seconds) times squared relative error; the ratio of two costs is the ratio of the work to a given
+// error.
 struct Cost {
     double seconds, rays;
 };
-Cost cost(const geometry::Surfaces& surfaces, const geometry::PlanePoints& plane, const question::DaylightFactorSetup& setup) {
+Cost cost(const geometry::Surfaces& surfaces, const geometry::PlanePoints& plane,
+          const question::DaylightFactorSetup& setup) {
     const auto answer = question::daylight_factor(surfaces, {plane}, {0.02, 1, 1}, {}, {}, setup);
     double square = 0;
     for (const double h : answer.planes[0].half_width) square += std::pow(h / light::kStudent95, 2);
@@ -106,8 +111,10 @@ void cost_over_plain(const geometry::Surfaces& surfaces, const geometry::PlanePo
     guided.fixed_samples = 256;
     plain.fixed_samples = unguided.fixed_samples = 1024;
     const Cost a = cost(surfaces, plane, guided), b = cost(surfaces, plane, plain), c = cost(surfaces, plane, unguided);
-    fmt::print("{}: work to a given error, plain cosine-weighted over ours: {:.1f} in time, {:.1f} in rays (low-discrepancy points alone: {:.1f} in rays)\n",
-               name, b.seconds / a.seconds, b.rays / a.rays, b.rays / c.rays);
+    fmt::print(
+        "{}: work to a given error, plain cosine-weighted over ours: {:.1f} in time, {:.1f} in rays (low-discrepancy "
+        "points alone: {:.1f} in rays)\n",
+        name, b.seconds / a.seconds, b.rays / a.rays, b.rays / c.rays);
 }
 
 void first_map(const model::Project& project, const model::Option& option) {
@@ -120,8 +127,10 @@ void first_map(const model::Project& project, const model::Option& option) {
         if (first == 0) first = seconds_since(start);
     });
     const double settled = seconds_since(start);
-    fmt::print("{}: first map after {:.3f} s, settled (+-{:.1f} %) after {:.2f} s, ratio 1/{:.0f}; {:.1f} million rays\n", option.name, first,
-               100 * answer.record.reached, settled, settled / first, static_cast<double>(answer.record.rays) / 1e6);
+    fmt::print(
+        "{}: first map after {:.3f} s, settled (+-{:.1f} %) after {:.2f} s, ratio 1/{:.0f}; {:.1f} million rays\n",
+        option.name, first, 100 * answer.record.reached, settled, settled / first,
+        static_cast<double>(answer.record.rays) / 1e6);
 }
 
 model::Project side_lit_room() {

@@ -57,7 +57,8 @@ BENCHMARK(sky_part_of_a_direction);
 static void all_weather_luminance(benchmark::State& state) {
     const auto sky = climate::Sky::all_weather(3, 0.2, 20000, direction(1, 0.6));
     uint32_t i = 0;
-    for (auto _ : state) benchmark::DoNotOptimize(sky.luminance(light::cosine_direction(random::pair(7, ++i)).as<double>()));
+    for (auto _ : state)
+        benchmark::DoNotOptimize(sky.luminance(light::cosine_direction(random::pair(7, ++i)).as<double>()));
 }
 BENCHMARK(all_weather_luminance);
 

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // How alive the desktop is: warmpane-bench-liveness PROJECT, under a display. From a mouse move that shifts a window to
-// repainted pixels, against the settled map; times of frames while it settles; and how long single events held the interface
-// thread during a walk through what people do.
+// repainted pixels, against the settled map; times of frames while it settles; and how long single events held the
+// interface thread during a walk through what people do.
 #include <QApplication>
 #include <QComboBox>
 #include <QElapsedTimer>
@@ -44,22 +44,31 @@ class Watch : public QApplication {
         const double held = static_cast<double>(timer.nsecsElapsed()) / 1e6;
         --depth_;
         of_action_[action_].push_back(held);
-        if (held > worst_[action_].first) worst_[action_] = {held, name + ", event " + std::to_string(type) + (inner_.first > held / 4 ? "; in it " + std::to_string(static_cast<int>(inner_.first)) + " ms of " + inner_.second : "")};
+        if (held > worst_[action_].first)
+            worst_[action_] = {
+                held, name + ", event " + std::to_string(type) +
+                          (inner_.first > held / 4
+                               ? "; in it " + std::to_string(static_cast<int>(inner_.first)) + " ms of " + inner_.second
+                               : "")};
         return done;
     }
     void begin(const std::string& action) { action_ = action; }
     void report() const {
         std::vector<double> all;
-        std::printf("%-28s %7s %8s %8s %8s  %s\n", "held by single events, ms", "events", "95 %", "99 %", "longest", "by");
+        std::printf("%-28s %7s %8s %8s %8s  %s\n", "held by single events, ms", "events", "95 %", "99 %", "longest",
+                    "by");
         for (const auto& [action, times] : of_action_) {
             auto sorted = times;
             std::sort(sorted.begin(), sorted.end());
             all.insert(all.end(), sorted.begin(), sorted.end());
-            std::printf("%-28s %7zu %8.1f %8.1f %8.1f  %s\n", action.c_str(), sorted.size(), sorted[sorted.size() * 95 / 100], sorted[sorted.size() * 99 / 100], sorted.back(), worst_.at(action).second.c_str());
+            std::printf("%-28s %7zu %8.1f %8.1f %8.1f  %s\n", action.c_str(), sorted.size(),
+                        sorted[sorted.size() * 95 / 100], sorted[sorted.size() * 99 / 100], sorted.back(),
+                        worst_.at(action).second.c_str());
         }
         std::sort(all.begin(), all.end());
         const auto over = static_cast<size_t>(all.end() - std::upper_bound(all.begin(), all.end(), 50.0));
-        std::printf("%-28s %7zu %8.1f %8.1f %8.1f  over 50 ms: %zu\n", "all", all.size(), all[all.size() * 95 / 100], all[all.size() * 99 / 100], all.back(), over);
+        std::printf("%-28s %7zu %8.1f %8.1f %8.1f  over 50 ms: %zu\n", "all", all.size(), all[all.size() * 95 / 100],
+                    all[all.size() * 99 / 100], all.back(), over);
     }
 
  private:
@@ -103,7 +112,10 @@ int main(int argc, char** argv) {
         const auto before = sheet.maps_painted();
         const auto stale = window.document().daylight.at(window.document().option().id);
         drive::move(window, to);
-        drive::wait_until([&] { return sheet.maps_painted() > before && window.document().daylight.at(window.document().option().id) != stale; });
+        drive::wait_until([&] {
+            return sheet.maps_painted() > before &&
+                   window.document().daylight.at(window.document().option().id) != stale;
+        });
         first.push_back(static_cast<double>(timer.nsecsElapsed()) / 1e6);
         drive::release(window, to);
         auto painted = sheet.maps_painted();
@@ -183,7 +195,8 @@ int main(int argc, char** argv) {
             QElapsedTimer timer;
             timer.start();
             QTest::mouseMove(&strip, strip.place_of({month, 2 + i, 8 + 0.9 * i}).toPoint());
-            if (drive::wait_until([&] { return sheet.maps_painted() > painted && lux() != before; }, 2000)) dragged_first.push_back(static_cast<double>(timer.nsecsElapsed()) / 1e6);
+            if (drive::wait_until([&] { return sheet.maps_painted() > painted && lux() != before; }, 2000))
+                dragged_first.push_back(static_cast<double>(timer.nsecsElapsed()) / 1e6);
             if (i < 9) continue;
             QTest::mouseRelease(&strip, Qt::LeftButton, {}, strip.place_of({month, 11, 16.1}).toPoint());
             drive::wait_until(is_settled, 300000);
@@ -198,16 +211,22 @@ int main(int argc, char** argv) {
     QTest::qWait(500);
     application.begin("sheet zoomed");
     for (int i = 0; i < 30; ++i) {
-        QWheelEvent wheel(QPointF(300, 250), sheet.mapToGlobal(QPointF(300, 250)), {}, {0, i < 15 ? 60 : -60}, Qt::NoButton, Qt::NoModifier, Qt::NoScrollPhase, false);
+        QWheelEvent wheel(QPointF(300, 250), sheet.mapToGlobal(QPointF(300, 250)), {}, {0, i < 15 ? 60 : -60},
+                          Qt::NoButton, Qt::NoModifier, Qt::NoScrollPhase, false);
         QCoreApplication::sendEvent(&sheet, &wheel);
         QTest::qWait(8);
     }
-    std::printf("first repainted map: median %.0f ms, worst %.0f ms; settled: median %.0f ms; ratio 1/%.0f\n", percentile(first, 50), percentile(first, 100), percentile(settled, 50),
+    std::printf("first repainted map: median %.0f ms, worst %.0f ms; settled: median %.0f ms; ratio 1/%.0f\n",
+                percentile(first, 50), percentile(first, 100), percentile(settled, 50),
                 percentile(settled, 50) / percentile(first, 50));
-    std::printf("frames of the map while settling: %zu, apart by median %.0f ms, 95 %% %.0f ms, longest %.0f ms\n", frames.size(), percentile(frames, 50), percentile(frames, 95), percentile(frames, 100));
+    std::printf("frames of the map while settling: %zu, apart by median %.0f ms, 95 %% %.0f ms, longest %.0f ms\n",
+                frames.size(), percentile(frames, 50), percentile(frames, 95), percentile(frames, 100));
     std::printf("the moment chosen: first map after %.0f ms, settled after %.0f ms\n", chosen_first, chosen_settled);
-    std::printf("hour dragged on the year strip: map of the new moment after median %.0f ms, longest %.0f ms; settled after the last move: median %.0f ms, longest %.0f ms\n", percentile(dragged_first, 50),
-                percentile(dragged_first, 100), percentile(dragged_settled, 50), percentile(dragged_settled, 100));
+    std::printf(
+        "hour dragged on the year strip: map of the new moment after median %.0f ms, longest %.0f ms; settled after "
+        "the last move: median %.0f ms, longest %.0f ms\n",
+        percentile(dragged_first, 50), percentile(dragged_first, 100), percentile(dragged_settled, 50),
+        percentile(dragged_settled, 100));
     application.report();
     return 0;
 }

@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// What shading costs: windows with many blades each. Time and memory to make the surfaces and the ray accelerator, and the
-// engine's rays per second and work to a given error against the same building without blades, in one run.
+// What shading costs: windows with many blades each. Time and memory to make the surfaces and the ray accelerator, and
+// the engine's rays per second and work to a given error against the same building without blades, in one run.
 //   warmpane-bench-louvres [WINDOWS] [BLADES]
 #include <fmt/core.h>
 
@@ -18,7 +18,9 @@ using namespace wp;
 
 namespace {
 
-double seconds_since(std::chrono::steady_clock::time_point start) { return std::chrono::duration<double>(std::chrono::steady_clock::now() - start).count(); }
+double seconds_since(std::chrono::steady_clock::time_point start) {
+    return std::chrono::duration<double>(std::chrono::steady_clock::now() - start).count();
+}
 
 // Resident memory of this process, MB.
 double resident() {
@@ -93,7 +95,8 @@ Measured measure(const model::Project& p) {
         out.acceleration = seconds_since(start);
         out.memory = resident() - before;
     }
-    std::vector<geometry::PlanePoints> planes = {*geometry::plane_points(p.options[0], p.options[0].planes[p.options[0].planes.size() / 2])};
+    std::vector<geometry::PlanePoints> planes = {
+        *geometry::plane_points(p.options[0], p.options[0].planes[p.options[0].planes.size() / 2])};
     question::DaylightFactorSetup setup;
     setup.fixed_samples = 256;
     start = std::chrono::steady_clock::now();
@@ -108,15 +111,21 @@ Measured measure(const model::Project& p) {
 
 int main(int argc, char** argv) {
     const int windows = argc > 1 ? std::atoi(argv[1]) : 100, blades = argc > 2 ? std::atoi(argv[2]) : 40;
-    const Measured bare = measure(street(windows, 0)), half = measure(street(windows, blades / 2)), full = measure(street(windows, blades));
+    const Measured bare = measure(street(windows, 0)), half = measure(street(windows, blades / 2)),
+                   full = measure(street(windows, blades));
     const auto line = [](const char* name, const Measured& m) {
-        fmt::print("{:<22} {:>8} triangles; surfaces {:7.1f} ms; accelerator {:7.1f} ms; {:6.1f} MB; {:6.2f} million rays a second on one core\n", name, m.triangles, 1e3 * m.generation, 1e3 * m.acceleration,
-                   m.memory, m.rays_per_second / 1e6);
+        fmt::print(
+            "{:<22} {:>8} triangles; surfaces {:7.1f} ms; accelerator {:7.1f} ms; {:6.1f} MB; {:6.2f} million rays a "
+            "second on one core\n",
+            name, m.triangles, 1e3 * m.generation, 1e3 * m.acceleration, m.memory, m.rays_per_second / 1e6);
     };
     line("no blades", bare);
     line(fmt::format("{} blades a window", blades / 2).c_str(), half);
     line(fmt::format("{} blades a window", blades).c_str(), full);
-    fmt::print("{} windows, {} blades each, over the same without blades: rays per second {:.2f}, work to a given relative error {:.1f}; surfaces of {} over {} blades: {:.2f} in time\n", windows, blades,
-               full.rays_per_second / bare.rays_per_second, full.work / bare.work, blades, blades / 2, full.generation / half.generation);
+    fmt::print(
+        "{} windows, {} blades each, over the same without blades: rays per second {:.2f}, work to a given relative "
+        "error {:.1f}; surfaces of {} over {} blades: {:.2f} in time\n",
+        windows, blades, full.rays_per_second / bare.rays_per_second, full.work / bare.work, blades, blades / 2,
+        full.generation / half.generation);
     return 0;
 }

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// What a year costs beside other things, in one run: warmpane-bench-year PROJECT [OPTION]. Ratios only; nothing is judged by the clock alone.
-// warmpane-bench-year PROJECT OPTION MOST tells instead how time and memory grow from a thousand points to that many (say 100000: a quarter of an hour).
+// What a year costs beside other things, in one run: warmpane-bench-year PROJECT [OPTION]. Ratios only; nothing is
+// judged by the clock alone. warmpane-bench-year PROJECT OPTION MOST tells instead how time and memory grow from a
+// thousand points to that many (say 100000: a quarter of an hour).
 #include <embree3/rtcore.h>
 #include <fmt/core.h>
 #include <sys/resource.h>
@@ -24,7 +25,8 @@ thread_local uint64_t g_kernel = 0;
 thread_local bool g_watch = false;
 }  // namespace
 
-// Every ray passes this bench on its way to the kernel. What the engine itself does within - holes, panes - counts as kernel.
+// Every ray passes this bench on its way to the kernel. What the engine itself does within - holes, panes - counts as
+// kernel.
 extern "C" void __real_rtcIntersect1(RTCScene, RTCIntersectContext*, RTCRayHit*);
 extern "C" void __wrap_rtcIntersect1(RTCScene scene, RTCIntersectContext* context, RTCRayHit* ray) {
     if (!g_watch) return __real_rtcIntersect1(scene, context, ray);
@@ -76,7 +78,8 @@ void kernels(const Desk& d) {
         const auto light = question::trace_year_light(d.scene.task(), {0.2, 1, 1});
         share = static_cast<double>(g_kernel) / static_cast<double>(__rdtsc() - start);
         g_watch = false;
-        fmt::print("Ray kernels: {:.2f} of the time of tracing, {:.1f} million rays, one thread\n", share, static_cast<double>(light.record.rays) / 1e6);
+        fmt::print("Ray kernels: {:.2f} of the time of tracing, {:.1f} million rays, one thread\n", share,
+                   static_cast<double>(light.record.rays) / 1e6);
     });
 }
 
@@ -88,15 +91,23 @@ struct Full {
 
 Full full_year(const Desk& d, const question::YearUse& use) {
     Full out;
-    out.trace = seconds([&] { out.light = std::make_shared<const question::YearLight>(question::trace_year_light(d.scene.task(), {d.question.accuracy, 1, 0})); });
+    out.trace = seconds([&] {
+        out.light = std::make_shared<const question::YearLight>(
+            question::trace_year_light(d.scene.task(), {d.question.accuracy, 1, 0}));
+    });
     double sum = 0;
     out.all = out.trace + seconds([&] {
-        out.year = question::ask_year(d.scene, d.weather, {d.question.accuracy, 1, 0}, {out.light, {}});
-        sum = reckon(out.year, use);
+                  out.year = question::ask_year(d.scene, d.weather, {d.question.accuracy, 1, 0}, {out.light, {}});
+                  sum = reckon(out.year, use);
+              });
+    const double factor = seconds([&] {
+        question::daylight_factor(d.scene.surfaces, d.scene.planes, {d.question.accuracy, 1, 0});
     });
-    const double factor = seconds([&] { question::daylight_factor(d.scene.surfaces, d.scene.planes, {d.question.accuracy, 1, 0}); });
-    fmt::print("Year of {} points at {:.0f} %: {:.1f} s, of it {:.1f} s tracing ({:.1f} million rays, {} states of blinds, {} of trees and ground); daylight factor at the same {:.1f} s: {:.1f} times{}\n", d.points,
-               100 * d.question.accuracy, out.all, out.trace, static_cast<double>(out.light->record.rays) / 1e6, out.light->layers.size(), out.light->states.all.size(), factor, out.all / factor, sum < 0 ? "!" : "");
+    fmt::print(
+        "Year of {} points at {:.0f} %: {:.1f} s, of it {:.1f} s tracing ({:.1f} million rays, {} states of blinds, {} "
+        "of trees and ground); daylight factor at the same {:.1f} s: {:.1f} times{}\n",
+        d.points, 100 * d.question.accuracy, out.all, out.trace, static_cast<double>(out.light->record.rays) / 1e6,
+        out.light->layers.size(), out.light->states.all.size(), factor, out.all / factor, sum < 0 ? "!" : "");
     return out;
 }
 
@@ -113,7 +124,8 @@ void brute_force(const Desk& d, const Full& full) {
             const auto& points = d.scene.planes[plane];
             const auto hour = full.year.hour(plane, static_cast<int>(h), Operation::open);
             double wanted = 0, mean = 0;
-            for (size_t i = 0; i < points.points.size(); ++i) wanted += hour.half_width[i] * hour.half_width[i], mean += hour.lux[i];
+            for (size_t i = 0; i < points.points.size(); ++i)
+                wanted += hour.half_width[i] * hour.half_width[i], mean += hour.lux[i];
             if (mean <= 0) continue;
             spent += seconds([&] {
                 std::vector<double> sums(points.points.size() * light::kReplicates, 0.0);
@@ -121,8 +133,9 @@ void brute_force(const Desk& d, const Full& full) {
                     std::vector<double> square(points.points.size());
                     parallel_for(points.points.size(), [&](size_t i) {
                         for (uint32_t r = 0; r < light::kReplicates; ++r)
-                            sums[i * light::kReplicates + r] += validation::brute_sum(scene, shine, points.points[i], points.normal, points.space, round.end - round.begin,
-                                                                                    light::replicate_seed(round.end, static_cast<uint32_t>(i), r));
+                            sums[i * light::kReplicates + r] += validation::brute_sum(
+                                scene, shine, points.points[i], points.normal, points.space, round.end - round.begin,
+                                light::replicate_seed(round.end, static_cast<uint32_t>(i), r));
                         const auto e = light::estimate({&sums[i * light::kReplicates], light::kReplicates}, round.end);
                         square[i] = e.half_width() * e.half_width();
                     });
@@ -134,11 +147,16 @@ void brute_force(const Desk& d, const Full& full) {
         }
     }
     const double year = spent / some * static_cast<double>(sky.hours.size());
-    fmt::print("Path tracing hour by hour to the error each hour has here, blinds open only: {:.0f} s for {} lit hours ({} measured): {:.0f} times the year\n", year, sky.hours.size(), some, year / full.trace);
+    fmt::print(
+        "Path tracing hour by hour to the error each hour has here, blinds open only: {:.0f} s for {} lit hours ({} "
+        "measured): {:.0f} times the year\n",
+        year, sky.hours.size(), some, year / full.trace);
 }
 
 void changes(const Desk& d, const Full& full, question::YearUse use) {
-    const auto say = [&](const char* what, double s) { fmt::print("{}: {:.1f} ms, {:.5f} of the year\n", what, 1000 * s, s / full.all); };
+    const auto say = [&](const char* what, double s) {
+        fmt::print("{}: {:.1f} ms, {:.5f} of the year\n", what, 1000 * s, s / full.all);
+    };
     reckon(full.year, use);
     for (auto& hours : use.hours) hours = model::clock_hours({}, 9, 17);
     say("Other hours", seconds([&] { reckon(full.year, use); }));
@@ -149,16 +167,19 @@ void changes(const Desk& d, const Full& full, question::YearUse use) {
     for (auto& glass : other.scene.surfaces.glazings) glass.transmittance *= 0.8;
     question::YearAnswer answer;
     say("Other glass, light of all planes and hours", seconds([&] {
-        answer = question::ask_year(other.scene, other.weather, {d.question.accuracy, 1, 0}, known);
-        for (size_t p = 0; p < answer.planes.size(); ++p) for (size_t k = 0; k < answer.parts(p); ++k) answer.lux_part(p, k, Operation::control);
-    }));
+            answer = question::ask_year(other.scene, other.weather, {d.question.accuracy, 1, 0}, known);
+            for (size_t p = 0; p < answer.planes.size(); ++p)
+                for (size_t k = 0; k < answer.parts(p); ++k) answer.lux_part(p, k, Operation::control);
+        }));
     say("Other glass, every figure of every room", seconds([&] { reckon(answer, use); }));
     other = d;
-    for (auto& group : other.scene.groups) group.control.kind = model::BlindControl::Kind::window_irradiance, group.control.limit = 200;
+    for (auto& group : other.scene.groups)
+        group.control.kind = model::BlindControl::Kind::window_irradiance, group.control.limit = 200;
     say("Another control, light of all planes and hours", seconds([&] {
-        answer = question::ask_year(other.scene, other.weather, {d.question.accuracy, 1, 0}, known);
-        for (size_t p = 0; p < answer.planes.size(); ++p) for (size_t k = 0; k < answer.parts(p); ++k) answer.lux_part(p, k, Operation::control);
-    }));
+            answer = question::ask_year(other.scene, other.weather, {d.question.accuracy, 1, 0}, known);
+            for (size_t p = 0; p < answer.planes.size(); ++p)
+                for (size_t k = 0; k < answer.parts(p); ++k) answer.lux_part(p, k, Operation::control);
+        }));
 }
 
 void threads(const Desk& d) {
@@ -179,7 +200,8 @@ void growth(const Desk& d, size_t most) {
     for (size_t wanted = 1000; wanted <= most; wanted *= 10) {
         Desk fine = d;
         for (auto& option : fine.project.options)
-            for (auto& plane : option.planes) plane.spacing *= std::sqrt(static_cast<double>(d.points) / static_cast<double>(wanted));
+            for (auto& plane : option.planes)
+                plane.spacing *= std::sqrt(static_cast<double>(d.points) / static_cast<double>(wanted));
         fine.option = model::find(fine.project.options, d.option->id);
         fine.scene = *question::year_scene(fine.project, *fine.option, fine.question, fine.weather);
         size_t points = 0;
@@ -191,18 +213,21 @@ void growth(const Desk& d, size_t most) {
             auto answers = store::Answers::open(folder);
             std::optional<store::JobShelf> shelf;
             if (answers) shelf.emplace(*answers);
-            const question::YearUse use = question::year_use(fine.project, *fine.option, fine.question, fine.scene.planes);
-            const auto year = question::ask_year(fine.scene, fine.weather, {0.5, 1, 0}, {}, {}, {}, shelf ? shelf->shelf() : Shelf{});
+            const question::YearUse use =
+                question::year_use(fine.project, *fine.option, fine.question, fine.scene.planes);
+            const auto year =
+                question::ask_year(fine.scene, fine.weather, {0.5, 1, 0}, {}, {}, {}, shelf ? shelf->shelf() : Shelf{});
             sum = reckon(year, use);
         });
         if (std::filesystem::exists(folder)) bytes = static_cast<double>(std::filesystem::file_size(folder));
         std::filesystem::remove(folder);
         each = spent / static_cast<double>(points);
-        fmt::print("{} points at 50 %: {:.1f} s, {:.2f} ms a point{}; at most {:.0f} MB of memory, {:.0f} MB on disk{}\n", points, spent, 1000 * each, before > 0 ? fmt::format(" ({:.2f} of the row before)", each / before) : "",
-                   megabytes(), bytes / 1e6, sum < 0 ? "!" : "");
+        fmt::print(
+            "{} points at 50 %: {:.1f} s, {:.2f} ms a point{}; at most {:.0f} MB of memory, {:.0f} MB on disk{}\n",
+            points, spent, 1000 * each, before > 0 ? fmt::format(" ({:.2f} of the row before)", each / before) : "",
+            megabytes(), bytes / 1e6, sum < 0 ? "!" : "");
         before = each;
     }
-
 }
 
 }  // namespace

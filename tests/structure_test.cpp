@@ -13,12 +13,18 @@ namespace fs = std::filesystem;
 
 namespace {
 
-const std::set<std::string> kCore = {"base", "climate", "model", "geometry", "light", "question", "metric", "rule", "store", "exchange"};
+const std::set<std::string> kCore = {"base",     "climate", "model", "geometry", "light",
+                                     "question", "metric",  "rule",  "store",    "exchange"};
 // What each folder may include besides itself. One exception is written down: question/ask joins rule and store.
 const std::map<std::string, std::set<std::string>> kMay = {
-    {"base", {}}, {"climate", {"base"}}, {"model", {"base", "climate"}}, {"geometry", {"base", "climate", "model"}},
-    {"light", {"base", "climate", "model", "geometry"}}, {"metric", {"base", "climate"}},
-    {"question", {"base", "climate", "model", "geometry", "light", "metric", "rule"}}, {"store", {"base", "climate", "model"}},
+    {"base", {}},
+    {"climate", {"base"}},
+    {"model", {"base", "climate"}},
+    {"geometry", {"base", "climate", "model"}},
+    {"light", {"base", "climate", "model", "geometry"}},
+    {"metric", {"base", "climate"}},
+    {"question", {"base", "climate", "model", "geometry", "light", "metric", "rule"}},
+    {"store", {"base", "climate", "model"}},
     {"rule", {"base", "climate", "model", "geometry", "question", "metric", "store"}},
     {"exchange", {"base", "climate", "model", "geometry", "light", "question", "metric", "rule"}}};
 
@@ -49,5 +55,6 @@ TEST(Structure, the_core_knows_no_qt_and_arrows_point_one_way) {
 
 TEST(Structure, every_source_carries_its_licence) {
     for (const auto* root : {WARMPANE_SOURCE "/src", WARMPANE_SOURCE "/tests", WARMPANE_SOURCE "/bench"})
-        for (const auto& file : sources(root)) EXPECT_EQ(wp::read_file(file)->rfind("// SPDX-License-Identifier: GPL-3.0-or-later", 0), 0u) << file;
+        for (const auto& file : sources(root))
+            EXPECT_EQ(wp::read_file(file)->rfind("// SPDX-License-Identifier: GPL-3.0-or-later", 0), 0u) << file;
 }

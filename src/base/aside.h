@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// Values that are put aside: of many large ones only some stay in memory, the others lie in a file without a name, which is gone with the program,
-// and are read again when they are wanted.
+// Values that are put aside: of many large ones only some stay in memory, the others lie in a file without a name,
+// which is gone with the program, and are read again when they are wanted.
 #pragma once
 #include <cstdint>
 #include <functional>
@@ -13,7 +13,8 @@
 
 namespace wp {
 
-/// A file without a name: where TMPDIR says, else in /var/tmp, else where the system keeps what is passing. Made when first written to.
+/// A file without a name: where TMPDIR says, else in /var/tmp, else where the system keeps what is passing. Made when
+/// first written to.
 class AsideFile {
  public:
     AsideFile() = default;
@@ -85,7 +86,8 @@ class Aside {
         while (bytes_ > room_) {
             Item* oldest = nullptr;
             for (size_t i = 0; i < items_.size(); ++i)
-                if (i != wanted && items_[i].value && (oldest == nullptr || items_[i].used < oldest->used)) oldest = &items_[i];
+                if (i != wanted && items_[i].value && (oldest == nullptr || items_[i].used < oldest->used))
+                    oldest = &items_[i];
             if (oldest == nullptr) return;
             if (!oldest->slot) oldest->slot = file_.put(oldest->value->write());
             if (!oldest->slot) return;

@@ -76,7 +76,8 @@ Result<std::string_view> CsvReader::quoted() {
     for (;;) {
         const size_t end = rest_.find('"');
         if (end == std::string_view::npos)
-            return Fault{"line " + std::to_string(begun_), "a quotation mark is not closed", "Close it, or leave both out"};
+            return Fault{"line " + std::to_string(begun_), "a quotation mark is not closed",
+                         "Close it, or leave both out"};
         out += rest_.substr(0, end);
         rest_.remove_prefix(end + 1);
         if (!rest_.starts_with('"')) break;
@@ -86,7 +87,8 @@ Result<std::string_view> CsvReader::quoted() {
     line_ += static_cast<size_t>(std::count(out.begin(), out.end(), '\n'));
     const size_t end = std::min(rest_.find_first_of(",\r\n"), rest_.size());
     if (rest_.substr(0, end).find_first_not_of(" \t") != std::string_view::npos)
-        return Fault{"line " + std::to_string(begun_), "text stands behind a closing quotation mark", "Double quotation marks within a field"};
+        return Fault{"line " + std::to_string(begun_), "text stands behind a closing quotation mark",
+                     "Double quotation marks within a field"};
     rest_.remove_prefix(end);
     kept_.push_back(std::move(out));
     return without_apostrophe(kept_.back());

@@ -108,9 +108,11 @@ class Reader {
 
     std::optional<double> number() {
         skip();
-        if (at_ == text_.size() || !(std::isdigit(static_cast<unsigned char>(text_[at_])) || text_[at_] == '.')) return {};
+        if (at_ == text_.size() || !(std::isdigit(static_cast<unsigned char>(text_[at_])) || text_[at_] == '.'))
+            return {};
         double value = 0;
-        const auto [end, error] = std::from_chars(text_.data() + at_, text_.data() + text_.size(), value, std::chars_format::fixed);
+        const auto [end, error] =
+            std::from_chars(text_.data() + at_, text_.data() + text_.size(), value, std::chars_format::fixed);
         if (error != std::errc()) return {};
         at_ = static_cast<size_t>(end - text_.data());
         return value;

@@ -76,13 +76,15 @@ namespace {
 void sweep(const fs::path& target) {
     const std::string begins = target.filename().string() + kPart;
     std::error_code error;
-    for (const auto& entry : fs::directory_iterator(target.has_parent_path() ? target.parent_path() : fs::path("."), error)) {
+    for (const auto& entry :
+         fs::directory_iterator(target.has_parent_path() ? target.parent_path() : fs::path("."), error)) {
         const std::string name = entry.path().filename().string();
         if (!name.starts_with(begins)) continue;
         const std::string run = name.substr(begins.size());
         const size_t dice = run.rfind('-');
         std::error_code ignored;
-        if (dice != std::string::npos && run.find('-') < dice && !runs(run.substr(0, dice))) fs::remove(entry.path(), ignored);
+        if (dice != std::string::npos && run.find('-') < dice && !runs(run.substr(0, dice)))
+            fs::remove(entry.path(), ignored);
     }
 }
 
@@ -127,7 +129,8 @@ Outcome write_file(const fs::path& path, const std::function<void(const TakeByte
     if (replaces && !S_ISREG(old.st_mode)) return Fault{path.string(), "is not a file", "Name a file"};
     sweep(target);
     const fs::path part = name_beside(target);
-    const int handle = ::open(part.c_str(), O_WRONLY | O_CREAT | O_EXCL | O_NOFOLLOW | O_CLOEXEC, replaces ? 0600 : 0666);
+    const int handle =
+        ::open(part.c_str(), O_WRONLY | O_CREAT | O_EXCL | O_NOFOLLOW | O_CLOEXEC, replaces ? 0600 : 0666);
     if (handle < 0) return cannot_write(path, errno);
     if (replaces) take_after(handle, old);
     int failed = 0;

@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// A fingerprint is a hash of inputs: equal inputs have equal fingerprints, so a result whose fingerprint still matches is
-// current. 128 bits, so that collisions need not be feared; not for cryptography.
+// A fingerprint is a hash of inputs: equal inputs have equal fingerprints, so a result whose fingerprint still matches
+// is current. 128 bits, so that collisions need not be feared; not for cryptography.
 #pragma once
 #include <bit>
 #include <concepts>
@@ -29,7 +29,9 @@ struct Fingerprint {
     }
     void add(double value) { add_word(std::bit_cast<uint64_t>(value == 0 ? 0.0 : value)); }
     template <std::integral I>
-    void add(I value) { add_word(static_cast<uint64_t>(value)); }
+    void add(I value) {
+        add_word(static_cast<uint64_t>(value));
+    }
     void add(const Fingerprint& other) {
         add_word(other.high);
         add_word(other.low);

@@ -16,7 +16,8 @@ namespace {
 // Of all files of ours none has a number this long.
 constexpr size_t kLongestNumber = 400;
 
-Fault fault_at(std::string_view text, size_t at, const std::string& name, const std::string& what, const std::string& remedy) {
+Fault fault_at(std::string_view text, size_t at, const std::string& name, const std::string& what,
+               const std::string& remedy) {
     at = std::min(at, text.size());
     const auto line = 1 + std::count(text.begin(), text.begin() + static_cast<std::ptrdiff_t>(at), '\n');
     const size_t begin = at == 0 ? std::string_view::npos : text.rfind('\n', at - 1);
@@ -31,16 +32,20 @@ Outcome look_over(std::string_view text, const std::string& name) {
     for (size_t i = 0; i < text.size(); ++i) {
         const char c = text[i];
         if (quoted) {
-            if (c == '\\') ++i;
-            else if (c == '"') quoted = false;
+            if (c == '\\')
+                ++i;
+            else if (c == '"')
+                quoted = false;
             continue;
         }
         quoted = c == '"';
         if ((c == '[' || c == '{') && ++depth > kDeepest)
-            return fault_at(text, i, name, fmt::format("brackets stand in one another more than {} deep", kDeepest), "Restore the file from a copy; it was left as it is");
+            return fault_at(text, i, name, fmt::format("brackets stand in one another more than {} deep", kDeepest),
+                            "Restore the file from a copy; it was left as it is");
         if ((c == ']' || c == '}') && depth > 0) --depth;
         digits = c >= '0' && c <= '9' ? digits + 1 : 0;
-        if (digits > kLongestNumber) return fault_at(text, i, name, "a number has more digits than any value needs", "Round it");
+        if (digits > kLongestNumber)
+            return fault_at(text, i, name, "a number has more digits than any value needs", "Round it");
     }
     return {};
 }
@@ -88,10 +93,12 @@ Result<Json> parse_json(std::string_view text, const std::string& name) {
     Builder builder(out);
     if (Json::sax_parse(text, &builder)) return out;
     if (builder.twice)
-        return Fault{name, fmt::format("the key \"{}\" stands twice in one object", plain_text(*builder.twice, 60)), "Take one of the two away"};
+        return Fault{name, fmt::format("the key \"{}\" stands twice in one object", plain_text(*builder.twice, 60)),
+                     "Take one of the two away"};
     const size_t at = builder.byte > 0 ? builder.byte - 1 : 0;
     if (builder.too_large) return fault_at(text, at, name, "a number is too large", "Give one within 1e300");
-    return fault_at(text, at, name, "the text stops being JSON here", "Restore the file from a copy; it was left as it is");
+    return fault_at(text, at, name, "the text stops being JSON here",
+                    "Restore the file from a copy; it was left as it is");
 }
 
 std::string json_file(const Json& value) { return value.dump(1, ' ', false, Json::error_handler_t::replace) + "\n"; }
@@ -142,8 +149,10 @@ class CborWalk {
                 if (value > left || due_.size() >= kDeepest) return false;
                 due_.push_back(major == 5 ? 2 * value : value);
                 return true;
-            case 6: return false;
-            default: return true;
+            case 6:
+                return false;
+            default:
+                return true;
         }
     }
 

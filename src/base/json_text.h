@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// The one reader of JSON from outside: what is too deep, stands twice or is no number a program can hold is a fault, and
-// no exception leaves it.
+// The one reader of JSON from outside: what is too deep, stands twice or is no number a program can hold is a fault,
+// and no exception leaves it.
 #pragma once
 #include <nlohmann/json.hpp>
 #include <string>

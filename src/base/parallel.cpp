@@ -1,10 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "base/parallel.h"
 
-#include <tbb/blocked_range.h>
-#include <tbb/parallel_for.h>
 #include <sys/resource.h>
 #include <sys/syscall.h>
+#include <tbb/blocked_range.h>
+#include <tbb/parallel_for.h>
 #include <tbb/task_arena.h>
 #include <tbb/task_scheduler_observer.h>
 #include <unistd.h>
@@ -37,12 +37,14 @@ void parallel_for(size_t count, const std::function<void(size_t)>& body, size_t 
     std::atomic<size_t> begun{1}, done{0};
     begun.store(2, std::memory_order_release);
     // Isolated: whoever waits here, perhaps with a lock held, is not given other work that may want the same lock.
-    tbb::this_task_arena::isolate([&] { tbb::parallel_for(tbb::blocked_range<size_t>(0, count, grain), [&](const tbb::blocked_range<size_t>& range) {
-        (void)begun.load(std::memory_order_acquire);
-        const SmallIsNothing while_it_runs;
-        for (size_t i = range.begin(); i != range.end(); ++i) body(i);
-        done.fetch_add(range.size(), std::memory_order_acq_rel);
-    }); });
+    tbb::this_task_arena::isolate([&] {
+        tbb::parallel_for(tbb::blocked_range<size_t>(0, count, grain), [&](const tbb::blocked_range<size_t>& range) {
+            (void)begun.load(std::memory_order_acquire);
+            const SmallIsNothing while_it_runs;
+            for (size_t i = range.begin(); i != range.end(); ++i) body(i);
+            done.fetch_add(range.size(), std::memory_order_acq_rel);
+        });
+    });
     (void)done.load(std::memory_order_acquire);
 }
 

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// Which run of a program something is from. Numbers of processes come round again: the time of the start tells runs apart.
+// Which run of a program something is from. Numbers of processes come round again: the time of the start tells runs
+// apart.
 #pragma once
 #include <string>
 

@@ -2,8 +2,8 @@
 // Low-discrepancy points that are a pure function of (seed, index, dimension): the same bits for any number of threads.
 //
 // Sobol' (0,2)-sequences, padded pair by pair and Owen-scrambled by hashing: B. Burley, "Practical Hash-based Owen
-// Scrambling", Journal of Computer Graphics Techniques 9(4), 2020. Every replicate of an estimate takes another seed, so
-// that the spread of the replicates is an honest estimate of the error.
+// Scrambling", Journal of Computer Graphics Techniques 9(4), 2020. Every replicate of an estimate takes another seed,
+// so that the spread of the replicates is an honest estimate of the error.
 #pragma once
 #include <cstdint>
 
@@ -58,7 +58,8 @@ constexpr uint32_t sobol1_reversed(uint32_t index) {
 constexpr Pair pair(uint32_t seed, uint32_t index) {
     // Shuffle the order of points so that padded pairs do not correlate.
     const uint32_t shuffled = reverse_bits(scramble_reversed(reverse_bits(index), hash(seed, 0u)));
-    // The first dimension is the van der Corput sequence: index with reversed bits. In reversed order that is the index.
+    // The first dimension is the van der Corput sequence: index with reversed bits. In reversed order that is the
+    // index.
     const uint32_t x = reverse_bits(scramble_reversed(shuffled, hash(seed, 1u)));
     const uint32_t y = reverse_bits(scramble_reversed(sobol1_reversed(shuffled), hash(seed, 2u)));
     return {unit(x), unit(y)};
@@ -71,8 +72,11 @@ class Stream {
     constexpr Pair next() { return pair(hash(seed_, ++dimension_), index_); }
     /// A stream for a branch of the path, with dimensions of its own.
     constexpr Stream branch() { return Stream(hash(seed_ ^ 0x68bc21ebu, ++dimension_), index_); }
-    /// The k-th of n streams that together continue one low-discrepancy sequence: for several samples where a path has one.
-    constexpr Stream split(uint32_t k, uint32_t n) const { return Stream(hash(seed_ ^ 0x2c1b3c6du, dimension_), index_ * n + k); }
+    /// The k-th of n streams that together continue one low-discrepancy sequence: for several samples where a path has
+    /// one.
+    constexpr Stream split(uint32_t k, uint32_t n) const {
+        return Stream(hash(seed_ ^ 0x2c1b3c6du, dimension_), index_ * n + k);
+    }
 
  private:
     uint32_t seed_, index_, dimension_ = 0;
@@ -87,7 +91,9 @@ class PlainStream {
         return {unit(a), unit(b)};
     }
     constexpr PlainStream branch() { return PlainStream(hash(seed_, ++dimension_), 0x51ed270bu); }
-    constexpr PlainStream split(uint32_t k, uint32_t) const { return PlainStream(hash(seed_ ^ 0x2c1b3c6du, dimension_), k); }
+    constexpr PlainStream split(uint32_t k, uint32_t) const {
+        return PlainStream(hash(seed_ ^ 0x2c1b3c6du, dimension_), k);
+    }
 
  private:
     uint32_t seed_, dimension_ = 0;

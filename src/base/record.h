@@ -11,13 +11,13 @@ namespace wp {
 inline constexpr const char* kVersion = "0.1.0";
 
 struct Record {
-    Fingerprint inputs;        ///< of all that the answer depends on
-    double wanted = 0;         ///< accuracy asked for
-    double reached = 0;        ///< accuracy there is, in the same terms
-    bool settled = false;      ///< reached <= wanted
+    Fingerprint inputs;    ///< of all that the answer depends on
+    double wanted = 0;     ///< accuracy asked for
+    double reached = 0;    ///< accuracy there is, in the same terms
+    bool settled = false;  ///< reached <= wanted
     unsigned seed = 1;
     uint64_t rays = 0, paths = 0;
-    double seconds = 0;        ///< of wall clock
+    double seconds = 0;  ///< of wall clock
     std::string version = kVersion;
 };
 

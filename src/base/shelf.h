@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// Where pieces of an answer are kept, so that what was traced once is found again: after a change that does not touch them, after a
-// kill, by another process.
+// Where pieces of an answer are kept, so that what was traced once is found again: after a change that does not touch
+// them, after a kill, by another process.
 #pragma once
 #include <functional>
 #include <optional>

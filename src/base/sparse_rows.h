@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// Rows of numbers of which most are nothing: what each of many windows gives to each of many points. Memory grows by what
-// is not nothing, not by rows times columns.
+// Rows of numbers of which most are nothing: what each of many windows gives to each of many points. Memory grows by
+// what is not nothing, not by rows times columns.
 #pragma once
 #include <cstdint>
 #include <span>

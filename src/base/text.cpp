@@ -107,7 +107,8 @@ std::string plain_text(std::string_view text, size_t most) {
 std::string plain_lines(std::string_view text) { return without_commands(text, true); }
 
 std::string file_name_of(std::string_view id) {
-    const bool stays = !id.empty() && id.size() <= kLongestName && id.front() != '-' && std::ranges::all_of(id, fits_a_name);
+    const bool stays =
+        !id.empty() && id.size() <= kLongestName && id.front() != '-' && std::ranges::all_of(id, fits_a_name);
     if (stays) return std::string(id);
     std::string name;
     for (const char c : id.substr(0, kLongestName)) name += fits_a_name(c) ? c : '_';

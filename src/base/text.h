@@ -9,8 +9,8 @@ namespace wp {
 /// The same text where it is UTF-8; else its bytes are taken as Latin-1, the usual other encoding of old files.
 std::string as_utf8(std::string_view bytes);
 
-/// For a terminal or a message: UTF-8, control characters and marks that turn the writing direction replaced by "?", the
-/// middle left out beyond so many bytes.
+/// For a terminal or a message: UTF-8, control characters and marks that turn the writing direction replaced by "?",
+/// the middle left out beyond so many bytes.
 std::string plain_text(std::string_view text, size_t most = 600);
 /// The same of text of several lines and any length: line ends stay.
 std::string plain_lines(std::string_view text);

@@ -37,20 +37,30 @@ using Vec3 = Vec3T<double>;
 using Vec3f = Vec3T<float>;
 
 template <class T>
-constexpr T dot(Vec2T<T> a, Vec2T<T> b) { return a.x * b.x + a.y * b.y; }
+constexpr T dot(Vec2T<T> a, Vec2T<T> b) {
+    return a.x * b.x + a.y * b.y;
+}
 /// Twice the signed area of the triangle 0, a, b: positive when b lies left of a.
 template <class T>
-constexpr T cross(Vec2T<T> a, Vec2T<T> b) { return a.x * b.y - a.y * b.x; }
+constexpr T cross(Vec2T<T> a, Vec2T<T> b) {
+    return a.x * b.y - a.y * b.x;
+}
 template <class T>
-constexpr T dot(Vec3T<T> a, Vec3T<T> b) { return a.x * b.x + a.y * b.y + a.z * b.z; }
+constexpr T dot(Vec3T<T> a, Vec3T<T> b) {
+    return a.x * b.x + a.y * b.y + a.z * b.z;
+}
 template <class T>
 constexpr Vec3T<T> cross(Vec3T<T> a, Vec3T<T> b) {
     return {a.y * b.z - a.z * b.y, a.z * b.x - a.x * b.z, a.x * b.y - a.y * b.x};
 }
 template <class V>
-auto length(V a) { return std::sqrt(dot(a, a)); }
+auto length(V a) {
+    return std::sqrt(dot(a, a));
+}
 template <class V>
-V normalized(V a) { return a * (1 / length(a)); }
+V normalized(V a) {
+    return a * (1 / length(a));
+}
 
 /// Unit vector towards an azimuth (radians, clockwise from +y) and altitude (radians from the horizon).
 inline Vec3 direction(double azimuth, double altitude) {

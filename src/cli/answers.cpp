@@ -45,9 +45,12 @@ int answers(const AnswersArguments& arguments) {
         return kBadInput;
     }
     for (const auto& e : *list)
-        say("{}  {:<16} {:<16} {}  {} % reached of {} % wanted{}  seed {}  {:.1f} million rays  {:.0f} s  {:.1f} MB  Warm Pane {}\n", e.inputs.substr(0, 12), e.option, e.question, e.made,
-                   fmt::format("{:.2g}", 100 * e.record.reached), fmt::format("{:.2g}", 100 * e.record.wanted), e.record.settled ? "" : " (not settled)", e.record.seed,
-                   static_cast<double>(e.record.rays) / 1e6, e.record.seconds, static_cast<double>(e.bytes) / 1e6, e.record.version);
+        say("{}  {:<16} {:<16} {}  {} % reached of {} % wanted{}  seed {}  {:.1f} million rays  {:.0f} s  {:.1f} MB  "
+            "Warm Pane {}\n",
+            e.inputs.substr(0, 12), e.option, e.question, e.made, fmt::format("{:.2g}", 100 * e.record.reached),
+            fmt::format("{:.2g}", 100 * e.record.wanted), e.record.settled ? "" : " (not settled)", e.record.seed,
+            static_cast<double>(e.record.rays) / 1e6, e.record.seconds, static_cast<double>(e.bytes) / 1e6,
+            e.record.version);
     if (list->empty()) say("No answers are kept beside {}\n", arguments.project);
     return kDone;
 }

@@ -65,23 +65,38 @@ std::optional<int> parse_arguments(int argc, char** argv, Arguments& out) {
     app.require_subcommand(1);
 
     SolveArguments s;
-    auto* solve = app.add_subcommand("solve", "Answer questions of a project; write tables (CSV), summaries (JSON) and pictures (EXR)");
+    auto* solve = app.add_subcommand(
+        "solve", "Answer questions of a project; write tables (CSV), summaries (JSON) and pictures (EXR)");
     solve->add_option("project", s.project, "The project file")->required();
     solve->add_option("--option", s.options, "Only this option (may be repeated)");
     solve->add_option("--question", s.questions, "Only this question (may be repeated)");
     solve->add_option("--out", s.out, "Folder to write to")->capture_default_str();
-    solve->add_option("--accuracy", s.accuracy, "Wanted half-width (95 %) as a share of the figure, 0.0005 to 0.5")->check(Within(0.0005, 0.5));
+    solve->add_option("--accuracy", s.accuracy, "Wanted half-width (95 %) as a share of the figure, 0.0005 to 0.5")
+        ->check(Within(0.0005, 0.5));
     solve->add_option("--seed", s.seed, "Seed of the sampling; the same seed gives the same bits");
-    solve->add_option("--threads", s.threads, "Threads to use, 0 for all; the answer does not depend on it")->check(CLI::Range(0, 1024));
-    solve->add_option("--month", s.months, "Only this month counts in a year's figures, 1 to 12 (may be repeated)")->check(CLI::Range(1, 12));
+    solve->add_option("--threads", s.threads, "Threads to use, 0 for all; the answer does not depend on it")
+        ->check(CLI::Range(0, 1024));
+    solve->add_option("--month", s.months, "Only this month counts in a year's figures, 1 to 12 (may be repeated)")
+        ->check(CLI::Range(1, 12));
     solve->add_option("--blinds", s.blinds, "How blinds are worked in a year: groups (as their groups say), lm83, open")
-        ->transform(CLI::CheckedTransformer(std::map<std::string, question::Operation>{{"groups", question::Operation::control}, {"lm83", question::Operation::lm83}, {"open", question::Operation::open}}))
+        ->transform(
+            CLI::CheckedTransformer(std::map<std::string, question::Operation>{{"groups", question::Operation::control},
+                                                                               {"lm83", question::Operation::lm83},
+                                                                               {"open", question::Operation::open}}))
         ->default_str("groups");
-    solve->add_flag("--hourly", s.hourly, "Also write every hour of a year: light of every point (large), state of blinds, electric power, sun on panes");
-    solve->add_flag("--no-answers", s.forget, "Do not keep answers and the traced light of a year beside the project, and do not look for them there");
-    solve->add_flag("--readings", s.readings, "Ask at the readings of the drawing instead of where the questions say; years and glare are left out");
-    solve->add_flag("--despite-faults", s.despite_faults, "Answer although the model check finds faults that make answers wrong");
-    solve->add_flag("--windows", s.windows, "Also write what each window gives to every point, of daylight factors and moments");
+    solve->add_flag(
+        "--hourly", s.hourly,
+        "Also write every hour of a year: light of every point (large), state of blinds, electric power, sun on panes");
+    solve->add_flag(
+        "--no-answers", s.forget,
+        "Do not keep answers and the traced light of a year beside the project, and do not look for them there");
+    solve->add_flag(
+        "--readings", s.readings,
+        "Ask at the readings of the drawing instead of where the questions say; years and glare are left out");
+    solve->add_flag("--despite-faults", s.despite_faults,
+                    "Answer although the model check finds faults that make answers wrong");
+    solve->add_flag("--windows", s.windows,
+                    "Also write what each window gives to every point, of daylight factors and moments");
 #ifdef WARMPANE_PICTURES
     solve->add_flag("--pictures", s.pictures, "Also draw each answer as a picture (PNG)");
     solve->add_flag("--drawings", s.drawings, "Also draw each answer as a drawing of lines and text (SVG)");
@@ -92,13 +107,16 @@ std::optional<int> parse_arguments(int argc, char** argv, Arguments& out) {
     show->add_option("project", h.project, "The project file")->required();
 
     AnswersArguments n;
-    auto* answers = app.add_subcommand("answers", "List the answers that are kept beside a project: accuracy, seed, rays, time, program");
+    auto* answers = app.add_subcommand(
+        "answers", "List the answers that are kept beside a project: accuracy, seed, rays, time, program");
     answers->add_option("project", n.project, "The project file")->required();
-    auto* forget = answers->add_option("--forget", n.forget, "Forget one, by the first 6 or more digits of its fingerprint");
+    auto* forget =
+        answers->add_option("--forget", n.forget, "Forget one, by the first 6 or more digits of its fingerprint");
     answers->add_flag("--tidy", n.tidy, "Forget what cancelled jobs left")->excludes(forget);
 
     CheckArguments k;
-    auto* check = app.add_subcommand("check", "Say what is wrong with the models of a project, with remedies, and what is only assumed");
+    auto* check = app.add_subcommand(
+        "check", "Say what is wrong with the models of a project, with remedies, and what is only assumed");
     check->add_option("project", k.project, "The project file")->required();
 
     WeatherArguments w;
@@ -106,12 +124,14 @@ std::optional<int> parse_arguments(int argc, char** argv, Arguments& out) {
     weather->add_option("file", w.file, "The EPW file")->required();
 
     ClimateArguments c;
-    auto* climate = app.add_subcommand("climate", "Write what a weather file holds as tables; say what the climate is like");
+    auto* climate =
+        app.add_subcommand("climate", "Write what a weather file holds as tables; say what the climate is like");
     climate->add_option("file", c.file, "The EPW file")->required();
     climate->add_option("--out", c.out, "Folder to write to")->capture_default_str();
 
     SkyArguments y;
-    auto* sky = app.add_subcommand("sky", "The sky as it is seen from a point of a project, with the sun's paths and what cuts them off");
+    auto* sky = app.add_subcommand(
+        "sky", "The sky as it is seen from a point of a project, with the sun's paths and what cuts them off");
     sky->add_option("project", y.project, "The project file")->required();
     sky->add_option("--option", y.option, "The option; the first where none is named");
     sky->add_option("--out", y.out, "Folder to write to")->capture_default_str();
@@ -120,14 +140,23 @@ std::optional<int> parse_arguments(int argc, char** argv, Arguments& out) {
     sky->add_option("--z", y.z, "Metres above the site's zero")->check(Within(-1e4, 1e4))->capture_default_str();
     sky->add_option("--month", y.month, "1 to 12")->check(CLI::Range(1, 12))->capture_default_str();
     sky->add_option("--day", y.day, "1 to 31")->check(CLI::Range(1, 31))->capture_default_str();
-    sky->add_option("--hour", y.hour, "Local standard time, 13.5 is half past one")->check(Within(0.0, 24.0))->capture_default_str();
-    auto* type = sky->add_option("--type", y.type, "A sky of CIE S 011 instead of the weather's own")->check(CLI::Range(1, 16));
+    sky->add_option("--hour", y.hour, "Local standard time, 13.5 is half past one")
+        ->check(Within(0.0, 24.0))
+        ->capture_default_str();
+    auto* type =
+        sky->add_option("--type", y.type, "A sky of CIE S 011 instead of the weather's own")->check(CLI::Range(1, 16));
     sky->add_flag("--uniform", y.uniform, "A sky as bright everywhere")->excludes(type);
-    auto* by_place = sky->add_flag("--by-place", y.by_place, "Light by the sun's altitude at the site instead of the weather's");
-    auto* diffuse_lux = sky->add_option("--diffuse-lux", y.diffuse_lux, "Given diffuse horizontal illuminance")->check(Within(0.0, 200000.0));
-    auto* direct_lux = sky->add_option("--direct-lux", y.direct_lux, "Given direct normal illuminance")->check(Within(0.0, 200000.0));
-    auto* diffuse_watts = sky->add_option("--diffuse-watts", y.diffuse_watts, "Given diffuse horizontal irradiance, W/m2")->check(Within(0.0, 1500.0));
-    auto* direct_watts = sky->add_option("--direct-watts", y.direct_watts, "Given direct normal irradiance, W/m2")->check(Within(0.0, 1500.0));
+    auto* by_place =
+        sky->add_flag("--by-place", y.by_place, "Light by the sun's altitude at the site instead of the weather's");
+    auto* diffuse_lux = sky->add_option("--diffuse-lux", y.diffuse_lux, "Given diffuse horizontal illuminance")
+                            ->check(Within(0.0, 200000.0));
+    auto* direct_lux =
+        sky->add_option("--direct-lux", y.direct_lux, "Given direct normal illuminance")->check(Within(0.0, 200000.0));
+    auto* diffuse_watts =
+        sky->add_option("--diffuse-watts", y.diffuse_watts, "Given diffuse horizontal irradiance, W/m2")
+            ->check(Within(0.0, 1500.0));
+    auto* direct_watts = sky->add_option("--direct-watts", y.direct_watts, "Given direct normal irradiance, W/m2")
+                             ->check(Within(0.0, 1500.0));
     for (auto* lux : {diffuse_lux, direct_lux}) {
         lux->excludes(by_place);
         for (auto* watts : {diffuse_watts, direct_watts}) lux->excludes(watts);
@@ -144,10 +173,18 @@ std::optional<int> parse_arguments(int argc, char** argv, Arguments& out) {
     auto* make = app.add_subcommand("make-weather", "Write a synthetic weather year as EPW");
     make->add_option("out", m.out, "The EPW file to write")->required();
     make->add_option("--station", m.station, "Name in the header")->capture_default_str();
-    make->add_option("--latitude", m.latitude, "Degrees, north positive")->check(Within(-90.0, 90.0))->capture_default_str();
-    make->add_option("--longitude", m.longitude, "Degrees, east positive")->check(Within(-180.0, 180.0))->capture_default_str();
-    make->add_option("--time-zone", m.time_zone, "Hours ahead of UT")->check(Within(-12.0, 14.0))->capture_default_str();
-    make->add_option("--elevation", m.elevation, "Metres above the sea")->check(Within(-500.0, 6000.0))->capture_default_str();
+    make->add_option("--latitude", m.latitude, "Degrees, north positive")
+        ->check(Within(-90.0, 90.0))
+        ->capture_default_str();
+    make->add_option("--longitude", m.longitude, "Degrees, east positive")
+        ->check(Within(-180.0, 180.0))
+        ->capture_default_str();
+    make->add_option("--time-zone", m.time_zone, "Hours ahead of UT")
+        ->check(Within(-12.0, 14.0))
+        ->capture_default_str();
+    make->add_option("--elevation", m.elevation, "Metres above the sea")
+        ->check(Within(-500.0, 6000.0))
+        ->capture_default_str();
     make->add_option("--seed", m.seed, "The same seed gives the same year")->capture_default_str();
     make->add_flag("--force", m.force, "Overwrite a file that is there");
 

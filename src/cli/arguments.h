@@ -13,10 +13,10 @@ namespace wp::cli {
 enum Exit {
     kDone = 0,
     kBadArguments = 2,
-    kBadInput = 3,      ///< a file is missing, damaged or does not fit
-    kNotSettled = 4,    ///< written, but an answer did not reach the accuracy asked for
+    kBadInput = 3,    ///< a file is missing, damaged or does not fit
+    kNotSettled = 4,  ///< written, but an answer did not reach the accuracy asked for
     kCannotWrite = 5,
-    kFaults = 6,          ///< the model check found faults
+    kFaults = 6,  ///< the model check found faults
     kNoMemory = 7,
     kCancelled = 130,
 };
@@ -27,9 +27,10 @@ struct SolveArguments {
     std::optional<double> accuracy;
     std::optional<unsigned> seed;
     int threads = 0;
-    std::vector<int> months;      ///< that count in figures of a year; empty: all
+    std::vector<int> months;  ///< that count in figures of a year; empty: all
     question::Operation blinds = question::Operation::control;
-    bool hourly = false, windows = false, pictures = false, drawings = false, forget = false, despite_faults = false, readings = false;
+    bool hourly = false, windows = false, pictures = false, drawings = false, forget = false, despite_faults = false,
+         readings = false;
 };
 struct AnswersArguments {
     std::string project, forget;

@@ -29,9 +29,11 @@ int check(const CheckArguments& arguments) {
     for (const auto& option : project->options) {
         say("Option {}: {}\n", option.id, option.name);
         size_t of_this = 0;
-        for (const auto& fault : geometry::check_model(*project, option, blinds, weather ? &weather->measured : nullptr)) {
+        for (const auto& fault :
+             geometry::check_model(*project, option, blinds, weather ? &weather->measured : nullptr)) {
             if (!is_assumption(fault)) ++of_this;
-            say("  {} {}{}\n", is_assumption(fault) ? "assumed" : "fault  ", fault.what, fault.mend.empty() ? "" : " Mend: " + fault.mend + ".");
+            say("  {} {}{}\n", is_assumption(fault) ? "assumed" : "fault  ", fault.what,
+                fault.mend.empty() ? "" : " Mend: " + fault.mend + ".");
         }
         if (of_this == 0) say("  no faults\n");
         faults += of_this;

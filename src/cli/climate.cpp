@@ -40,9 +40,11 @@ int write_all(const std::vector<std::pair<fs::path, std::string>>& files) {
 }
 
 void print_climate(const climate::WeatherYear& year, const std::vector<climate::OutdoorHour>& outdoor) {
-    const auto diffuse = climate::hourly(year, outdoor, climate::Quantity::diffuse_illuminance), global = climate::hourly(year, outdoor, climate::Quantity::global_illuminance);
+    const auto diffuse = climate::hourly(year, outdoor, climate::Quantity::diffuse_illuminance),
+               global = climate::hourly(year, outdoor, climate::Quantity::global_illuminance);
     const std::vector<double> levels = {5000, 10000, 20000, 50000};
-    const auto above_diffuse = climate::hours_above(diffuse, levels), above_global = climate::hours_above(global, levels);
+    const auto above_diffuse = climate::hours_above(diffuse, levels),
+               above_global = climate::hours_above(global, levels);
     for (size_t i = 0; i < levels.size(); ++i)
         say("Hours above {:5.0f} lx: diffuse {:4.0f}, global {:4.0f}\n", levels[i], above_diffuse[i], above_global[i]);
     const auto sunshine = climate::sunshine_hours(year, outdoor);
@@ -51,7 +53,8 @@ void print_climate(const climate::WeatherYear& year, const std::vector<climate::
     const auto types = climate::sky_types(outdoor);
     for (size_t t = 0; t < types.size(); ++t) say(" {}:{}", t + 1, types[t]);
     say("\n");
-    for (const auto& day : climate::notable_days(year, outdoor)) say("{:<26} {:<13} {}\n", day.name, climate::text(day.moment), day.why);
+    for (const auto& day : climate::notable_days(year, outdoor))
+        say("{:<26} {:<13} {}\n", day.name, climate::text(day.moment), day.why);
 }
 
 }  // namespace
@@ -107,24 +110,35 @@ model::SkyChoice choice_of(const SkyArguments& a) {
     return out;
 }
 
-std::string dome_csv(const question::Outdoors& outdoors, const question::Dome& dome, const geometry::Surfaces& surfaces, const model::Option& option, double north) {
+std::string dome_csv(const question::Outdoors& outdoors, const question::Dome& dome, const geometry::Surfaces& surfaces,
+                     const model::Option& option, double north) {
     std::string out = "azimuth_degrees,altitude_degrees,sky_cd_m2,stands\n";
     for (int row = 0; row < dome.rows; ++row)
         for (int column = 0; column < dome.columns; ++column) {
-            const double azimuth = 2 * kPi * (column + 0.5) / dome.columns, altitude = kPi / 2 * (row + 0.5) / dome.rows;
+            const double azimuth = 2 * kPi * (column + 0.5) / dome.columns,
+                         altitude = kPi / 2 * (row + 0.5) / dome.rows;
             const int stands = dome.at(azimuth, altitude);
-            out += fmt::format("{:.2f},{:.2f},{:.6g},{}\n", degrees(azimuth), degrees(altitude), outdoors.shine.sky.luminance(direction(azimuth - north, altitude)),
-                               stands == question::Dome::kSky ? "" : csv_field(question::surface_words(surfaces.surfaces[static_cast<size_t>(stands)], option)));
+            out += fmt::format(
+                "{:.2f},{:.2f},{:.6g},{}\n", degrees(azimuth), degrees(altitude),
+                outdoors.shine.sky.luminance(direction(azimuth - north, altitude)),
+                stands == question::Dome::kSky
+                    ? ""
+                    : csv_field(question::surface_words(surfaces.surfaces[static_cast<size_t>(stands)], option)));
         }
     return out;
 }
 
-std::string cut_csv(const light::Scene& scene, Vec3 from, const model::Site& site, const geometry::Surfaces& surfaces, const model::Option& option) {
+std::string cut_csv(const light::Scene& scene, Vec3 from, const model::Site& site, const geometry::Surfaces& surfaces,
+                    const model::Option& option) {
     std::string out = "month,day,from_hour,to_hour,stands\n";
     for (int month = 1; month <= 12; ++month)
-        for (const auto& stretch : question::sun_cut_off(scene, from, question::place_of(site), radians(site.north), climate::days_before(month) + 20))
+        for (const auto& stretch : question::sun_cut_off(scene, from, question::place_of(site), radians(site.north),
+                                                         climate::days_before(month) + 20))
             out += fmt::format("{},21,{:.2f},{:.2f},{}\n", month, stretch.from, stretch.to,
-                               stretch.surface == question::Dome::kSky ? "" : csv_field(question::surface_words(surfaces.surfaces[static_cast<size_t>(stretch.surface)], option)));
+                               stretch.surface == question::Dome::kSky
+                                   ? ""
+                                   : csv_field(question::surface_words(
+                                         surfaces.surfaces[static_cast<size_t>(stretch.surface)], option)));
     return out;
 }
 
@@ -136,7 +150,8 @@ int sky(const SkyArguments& a) {
         complain(project.fault());
         return kBadInput;
     }
-    const model::Option* option = a.option.empty() ? &project->options.front() : model::find(project->options, a.option);
+    const model::Option* option =
+        a.option.empty() ? &project->options.front() : model::find(project->options, a.option);
     if (option == nullptr) {
         complain({"--option", fmt::format("the project has no option \"{}\"", a.option), "Name one of its options"});
         return kBadArguments;
@@ -167,11 +182,16 @@ int sky(const SkyArguments& a) {
     const double north = radians(project->site.north);
     const auto dome = question::sky_dome(scene, from, north);
     const double carried = question::carried_lux(outdoors->shine.sky);
-    say("{}: {}\nSun {:.2f} degrees up, azimuth {:.2f} degrees\n", climate::text(outdoors->moment), outdoors->words, degrees(outdoors->shine.sun.altitude), degrees(outdoors->shine.sun.azimuth));
-    say("Diffuse told {:.1f} lx, carried {:.1f} lx ({:+.3f} %); direct normal {:.0f} lx; global {:.0f} lx\n", outdoors->diffuse_lux, carried,
-               outdoors->diffuse_lux > 0 ? 100 * (carried / outdoors->diffuse_lux - 1) : 0, outdoors->direct_lux(), outdoors->global_lux());
+    say("{}: {}\nSun {:.2f} degrees up, azimuth {:.2f} degrees\n", climate::text(outdoors->moment), outdoors->words,
+        degrees(outdoors->shine.sun.altitude), degrees(outdoors->shine.sun.azimuth));
+    say("Diffuse told {:.1f} lx, carried {:.1f} lx ({:+.3f} %); direct normal {:.0f} lx; global {:.0f} lx\n",
+        outdoors->diffuse_lux, carried, outdoors->diffuse_lux > 0 ? 100 * (carried / outdoors->diffuse_lux - 1) : 0,
+        outdoors->direct_lux(), outdoors->global_lux());
     const fs::path base = fs::path(a.out) / (file_name_of(option->id) + ".sky");
-    if (const int code = write_all({{base.string() + ".csv", dome_csv(*outdoors, dome, surfaces, *option, north)}, {base.string() + ".sun.csv", cut_csv(scene, from, project->site, surfaces, *option)}}); code != kDone)
+    if (const int code =
+            write_all({{base.string() + ".csv", dome_csv(*outdoors, dome, surfaces, *option, north)},
+                       {base.string() + ".sun.csv", cut_csv(scene, from, project->site, surfaces, *option)}});
+        code != kDone)
         return code;
 #ifdef WARMPANE_PICTURES
     for (const char* kind : {".png", ".svg"}) {

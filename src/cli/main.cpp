@@ -32,7 +32,8 @@ int main(int argc, char** argv) {
         if (const auto leave = parse_arguments(argc, argv, arguments)) return end_output(*leave);
 #ifdef WARMPANE_PICTURES
         if (arguments.solve && (arguments.solve->pictures || arguments.solve->drawings)) start_drawing(argc, argv);
-        if (arguments.climate && (arguments.climate->pictures || arguments.climate->drawings)) start_drawing(argc, argv);
+        if (arguments.climate && (arguments.climate->pictures || arguments.climate->drawings))
+            start_drawing(argc, argv);
         if (arguments.sky && (arguments.sky->pictures || arguments.sky->drawings)) start_drawing(argc, argv);
 #endif
         return end_output(answer(arguments));
@@ -40,7 +41,8 @@ int main(int argc, char** argv) {
         complain({"memory", "there is not enough for this", "Ask on fewer points, or for fewer windows at once"});
         return kNoMemory;
     } catch (const std::exception& error) {
-        complain({"", std::string("something went wrong that should not: ") + error.what(), "Tell us, with the project if you may"});
+        complain({"", std::string("something went wrong that should not: ") + error.what(),
+                  "Tell us, with the project if you may"});
         return 1;
     }
 }

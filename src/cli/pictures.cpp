@@ -24,7 +24,8 @@ void start_drawing(int& argc, char** argv) {
 
 namespace {
 
-report::PlanScene scene_of(const model::Project& project, const model::Option& option, std::vector<report::MapLayer> maps) {
+report::PlanScene scene_of(const model::Project& project, const model::Option& option,
+                           std::vector<report::MapLayer> maps) {
     report::PlanScene scene;
     scene.option = &option;
     scene.maps = std::move(maps);
@@ -41,15 +42,23 @@ double most(const std::vector<report::MapLayer>& maps) {
 }
 
 // A page for every storey with an answer: the first under the name given, the others with their storey's id behind it.
-Outcome draw_storeys(report::PlanScene scene, const std::string& title, const std::string& legend, const std::string& unit, const std::filesystem::path& path) {
+Outcome draw_storeys(report::PlanScene scene, const std::string& title, const std::string& legend,
+                     const std::string& unit, const std::filesystem::path& path) {
     const auto& storeys = scene.option->storeys;
     bool first = true;
     for (size_t s = 0; s < storeys.size(); ++s) {
-        const bool has_map = std::any_of(scene.maps.begin(), scene.maps.end(), [&](const report::MapLayer& map) { return map.plane.storey == storeys[s].id; });
+        const bool has_map = std::any_of(scene.maps.begin(), scene.maps.end(), [&](const report::MapLayer& map) {
+            return map.plane.storey == storeys[s].id;
+        });
         if (!has_map) continue;
         scene.storey = s;
-        const std::filesystem::path page = first ? path : path.parent_path() / (path.stem().string() + ".storey-" + file_name_of(storeys[s].id) + path.extension().string());
-        if (const auto fault = report::write_map(scene, storeys.size() > 1 ? title + ", " + storeys[s].name : title, legend, unit, page)) return fault;
+        const std::filesystem::path page =
+            first ? path
+                  : path.parent_path() /
+                        (path.stem().string() + ".storey-" + file_name_of(storeys[s].id) + path.extension().string());
+        if (const auto fault = report::write_map(scene, storeys.size() > 1 ? title + ", " + storeys[s].name : title,
+                                                 legend, unit, page))
+            return fault;
         first = false;
     }
     return {};
@@ -57,52 +66,69 @@ Outcome draw_storeys(report::PlanScene scene, const std::string& title, const st
 
 }  // namespace
 
-Outcome draw(const model::Project& project, const model::Option& option, const question::TableAnswer& answer, const std::filesystem::path& path) {
+Outcome draw(const model::Project& project, const model::Option& option, const question::TableAnswer& answer,
+             const std::filesystem::path& path) {
     const auto& columns = answer.table.columns;
     std::vector<report::MapLayer> all;
     for (size_t c = 0; c < columns.size(); c += answer.main_columns)
         for (auto& layer : report::maps_of(answer.table, c)) all.push_back(std::move(layer));
     // One legend for all moments.
-    const report::Scale scale = answer.kind == "moment" ? report::light_scale(all) : report::Scale{0, report::nice_top(most(all)), false};
+    const report::Scale scale =
+        answer.kind == "moment" ? report::light_scale(all) : report::Scale{0, report::nice_top(most(all)), false};
     for (size_t c = 0; c < columns.size(); c += answer.main_columns) {
         auto scene = scene_of(project, option, report::maps_of(answer.table, c));
         scene.scale = scale;
-        const auto page = c == 0 ? path : path.parent_path() / (path.stem().string() + "." + file_name_of(columns[c].id) + path.extension().string());
-        if (const auto fault = draw_storeys(scene, project.name + ", " + option.name + ": " + columns[c].name, columns[c].name, columns[c].unit, page)) return fault;
-    }
-    return {};
-}
-
-Outcome draw(const model::Project& project, const model::Option& option, const question::YearAnswer& answer, const question::YearUse& use, const std::filesystem::path& path) {
-    using question::PointFigure;
-    for (const auto figure : {PointFigure::autonomy, PointFigure::useful, PointFigure::sun_hours}) {
-        const auto& name = question::name_of(figure);
-        auto scene = scene_of(project, option, report::year_maps(answer, figure, use));
-        scene.scale = {0, figure == PointFigure::sun_hours ? report::nice_top(most(scene.maps)) : 100, false};
-        const auto page = figure == PointFigure::autonomy ? path : path.parent_path() / (path.stem().string() + "." + name.id + path.extension().string());
-        const std::string what = figure == PointFigure::autonomy ? fmt::format("{} of {:g} lx", name.name, use.limits.target) : name.name;
-        if (const auto fault = draw_storeys(scene, project.name + ", " + option.name + ": " + what, what, name.unit, page)) return fault;
-    }
-    return {};
-}
-
-Outcome draw(const question::GlareAnswer& answer, const std::filesystem::path& path) { return report::write_luminance(answer, path); }
-
-Outcome draw_climate(const climate::WeatherYear& weather, const std::vector<climate::OutdoorHour>& outdoor, const std::filesystem::path& base, const std::string& suffix) {
-    const QSize size(1200, 900);
-    for (const auto quantity : climate::kQuantities) {
-        const auto& name = climate::name_of(quantity);
-        if (const auto fault = report::write_paper(base.string() + "." + name.id + suffix, size, QString::fromUtf8(name.name), [&](QPainter& painter) {
-                painter.setFont(report::page_font(11));
-                report::draw_climate_page(painter, weather, outdoor, quantity, report::Ink(), size);
-            }))
+        const auto page = c == 0 ? path
+                                 : path.parent_path() / (path.stem().string() + "." + file_name_of(columns[c].id) +
+                                                         path.extension().string());
+        if (const auto fault = draw_storeys(scene, project.name + ", " + option.name + ": " + columns[c].name,
+                                            columns[c].name, columns[c].unit, page))
             return fault;
     }
     return {};
 }
 
-Outcome draw_sky_views(const model::Project& project, const question::Outdoors& outdoors, const light::Scene& scene, const geometry::Surfaces& surfaces, Vec3 from,
-                       const std::filesystem::path& base, const std::string& suffix) {
+Outcome draw(const model::Project& project, const model::Option& option, const question::YearAnswer& answer,
+             const question::YearUse& use, const std::filesystem::path& path) {
+    using question::PointFigure;
+    for (const auto figure : {PointFigure::autonomy, PointFigure::useful, PointFigure::sun_hours}) {
+        const auto& name = question::name_of(figure);
+        auto scene = scene_of(project, option, report::year_maps(answer, figure, use));
+        scene.scale = {0, figure == PointFigure::sun_hours ? report::nice_top(most(scene.maps)) : 100, false};
+        const auto page = figure == PointFigure::autonomy
+                              ? path
+                              : path.parent_path() / (path.stem().string() + "." + name.id + path.extension().string());
+        const std::string what =
+            figure == PointFigure::autonomy ? fmt::format("{} of {:g} lx", name.name, use.limits.target) : name.name;
+        if (const auto fault =
+                draw_storeys(scene, project.name + ", " + option.name + ": " + what, what, name.unit, page))
+            return fault;
+    }
+    return {};
+}
+
+Outcome draw(const question::GlareAnswer& answer, const std::filesystem::path& path) {
+    return report::write_luminance(answer, path);
+}
+
+Outcome draw_climate(const climate::WeatherYear& weather, const std::vector<climate::OutdoorHour>& outdoor,
+                     const std::filesystem::path& base, const std::string& suffix) {
+    const QSize size(1200, 900);
+    for (const auto quantity : climate::kQuantities) {
+        const auto& name = climate::name_of(quantity);
+        if (const auto fault = report::write_paper(
+                base.string() + "." + name.id + suffix, size, QString::fromUtf8(name.name), [&](QPainter& painter) {
+                    painter.setFont(report::page_font(11));
+                    report::draw_climate_page(painter, weather, outdoor, quantity, report::Ink(), size);
+                }))
+            return fault;
+    }
+    return {};
+}
+
+Outcome draw_sky_views(const model::Project& project, const question::Outdoors& outdoors, const light::Scene& scene,
+                       const geometry::Surfaces& surfaces, Vec3 from, const std::filesystem::path& base,
+                       const std::string& suffix) {
     report::SkyScene sky;
     sky.place = question::place_of(project.site);
     sky.north = radians(project.site.north);
@@ -113,14 +139,18 @@ Outcome draw_sky_views(const model::Project& project, const question::Outdoors& 
         sky.paths.push_back({day, question::sun_cut_off(scene, from, sky.place, sky.north, day)});
         sky.path_names.push_back(report::path_name(day));
     }
-    for (const auto& [projection, name] : {std::pair{report::SkyProjection::equidistant, "equidistant"}, {report::SkyProjection::stereographic, "stereographic"}, {report::SkyProjection::unrolled, "unrolled"}}) {
+    for (const auto& [projection, name] : {std::pair{report::SkyProjection::equidistant, "equidistant"},
+                                           {report::SkyProjection::stereographic, "stereographic"},
+                                           {report::SkyProjection::unrolled, "unrolled"}}) {
         const QSize size = projection == report::SkyProjection::unrolled ? QSize(1200, 400) : QSize(800, 800);
-        if (const auto fault = report::write_paper(base.string() + "." + name + suffix, size, QStringLiteral("Sky"), [&, which = projection](QPainter& painter) {
-                const report::Ink ink;
-                painter.fillRect(QRect(QPoint(0, 0), size), ink.paper);
-                painter.setFont(report::page_font(11));
-                report::draw_sky(painter, sky, which, ink, QRectF(QPointF(0, 0), QSizeF(size)));
-            }))
+        if (const auto fault = report::write_paper(base.string() + "." + name + suffix, size, QStringLiteral("Sky"),
+                                                   [&, which = projection](QPainter& painter) {
+                                                       const report::Ink ink;
+                                                       painter.fillRect(QRect(QPoint(0, 0), size), ink.paper);
+                                                       painter.setFont(report::page_font(11));
+                                                       report::draw_sky(painter, sky, which, ink,
+                                                                        QRectF(QPointF(0, 0), QSizeF(size)));
+                                                   }))
             return fault;
     }
     return {};

@@ -18,15 +18,16 @@ int show(const ShowArguments& arguments) {
         return kBadInput;
     }
     say("{}\n{}: {:.2f} N, {:.2f} E, weather {}\n", project->name, project->site.name, project->site.latitude,
-               project->site.longitude, project->site.weather);
+        project->site.longitude, project->site.weather);
     for (const auto& option : project->options) {
         say("\nOption {}: {}\n", option.id, option.name);
         for (const auto& storey : option.storeys)
             for (const auto& room : storey.rooms)
                 say("  room {:<18} {:<24} {:7.1f} m2  {} openings  ({})\n", room.id, room.name,
-                           geometry::floor_area(option, storey, room), room.openings.size(), storey.name);
+                    geometry::floor_area(option, storey, room), room.openings.size(), storey.name);
         for (const auto& plane : option.planes)
-            say("  plane {:<17} {:<24} {:.2f} m high, {:.2f} m apart\n", plane.id, plane.name, plane.height, plane.spacing);
+            say("  plane {:<17} {:<24} {:.2f} m high, {:.2f} m apart\n", plane.id, plane.name, plane.height,
+                plane.spacing);
         for (const auto& observer : option.observers)
             say("  observer {:<14} {:<24} heading {:.0f} degrees\n", observer.id, observer.name, observer.heading);
     }
@@ -51,12 +52,13 @@ int weather(const WeatherArguments& arguments) {
         diffuse += h.diffuse_horizontal / 1000;
     }
     say("{} ({}): {:.2f} N, {:.2f} E, UT{:+g}, {:.0f} m\n{}\n", year->station, year->source, year->place.latitude,
-               year->place.longitude, year->place.time_zone, year->place.elevation, year->comment);
+        year->place.longitude, year->place.time_zone, year->place.elevation, year->comment);
     if (year->first_year > 0) say("Hours of the years {} to {}\n", year->first_year, year->last_year);
     say("Direct normal {:.0f} kWh/m2 a year, diffuse horizontal {:.0f} kWh/m2 a year\n", direct, diffuse);
     say("Median diffuse illuminance over the 4380 daylight hours: {:.0f} lx\n", climate::median_diffuse(outdoor));
     if (year->summer_time)
-        say("Summer time by the file: {} to {}; a project's own calendar is what counts\n", climate::text(year->summer_time->first), climate::text(year->summer_time->second));
+        say("Summer time by the file: {} to {}; a project's own calendar is what counts\n",
+            climate::text(year->summer_time->first), climate::text(year->summer_time->second));
     for (const auto& note : year->notes) say("Note: {}\n", note);
     return kDone;
 }

@@ -49,12 +49,14 @@ struct Plan {
 };
 
 template <class T>
-Outcome pick(const std::vector<T>& all, const std::vector<std::string>& wanted, const char* word, std::vector<const T*>& out) {
+Outcome pick(const std::vector<T>& all, const std::vector<std::string>& wanted, const char* word,
+             std::vector<const T*>& out) {
     for (const auto& id : wanted)
         if (model::find(all, id) == nullptr) {
             std::string known;
             for (const T& item : all) known += (known.empty() ? "" : ", ") + item.id;
-            return Fault{std::string("--") + word, fmt::format("the project has no {} \"{}\"", word, id), "It has: " + known};
+            return Fault{std::string("--") + word, fmt::format("the project has no {} \"{}\"", word, id),
+                         "It has: " + known};
         }
     for (const T& item : all)
         if (wanted.empty() || std::find(wanted.begin(), wanted.end(), item.id) != wanted.end()) out.push_back(&item);
@@ -71,19 +73,27 @@ struct Refusal {
 int cost_of(const Question& question) {
     const bool at_windows = question.at != Question::At::planes;
     switch (question.kind) {
-        case Question::Kind::sun_hours: return 0;
-        case Question::Kind::sky_view: return 1;
-        case Question::Kind::daylight_factor: return at_windows ? 2 : 4;
-        case Question::Kind::glare: return 3;
-        case Question::Kind::exposure: return 6;
-        case Question::Kind::moment: return at_windows ? 5 : 8;
-        case Question::Kind::year: return 7;
+        case Question::Kind::sun_hours:
+            return 0;
+        case Question::Kind::sky_view:
+            return 1;
+        case Question::Kind::daylight_factor:
+            return at_windows ? 2 : 4;
+        case Question::Kind::glare:
+            return 3;
+        case Question::Kind::exposure:
+            return 6;
+        case Question::Kind::moment:
+            return at_windows ? 5 : 8;
+        case Question::Kind::year:
+            return 7;
     }
     return 9;
 }
 
 // Tells faults of the models; true where answers would be wrong for them.
-bool told_of_faults(const model::Project& project, const std::vector<const model::Option*>& options, const climate::Place* measured) {
+bool told_of_faults(const model::Project& project, const std::vector<const model::Option*>& options,
+                    const climate::Place* measured) {
     bool spoilt = false;
     for (const auto* option : options)
         for (const auto& fault : geometry::check_model(project, *option, false, measured)) {
@@ -103,7 +113,8 @@ std::optional<Refusal> make_plan(const SolveArguments& a, Plan& plan) {
     std::vector<const model::Option*> options;
     std::vector<const Question*> questions;
     if (auto fault = pick(plan.project.options, a.options, "option", options)) return Refusal{*fault, kBadArguments};
-    if (auto fault = pick(plan.project.questions, a.questions, "question", questions)) return Refusal{*fault, kBadArguments};
+    if (auto fault = pick(plan.project.questions, a.questions, "question", questions))
+        return Refusal{*fault, kBadArguments};
     bool needs_weather = false, has_year = false;
     for (const auto* option : options)
         for (const auto* question : questions) {
@@ -118,23 +129,32 @@ std::optional<Refusal> make_plan(const SolveArguments& a, Plan& plan) {
             if (auto fault = question::can_be_asked(*option, job.question)) return Refusal{*fault, kBadInput};
             needs_weather = needs_weather || question::needs_weather(*question);
             has_year = has_year || question->kind == Question::Kind::year;
-            if (question->kind == Question::Kind::glare && model::find(option->observers, question->observer) == nullptr)
-                return Refusal{{"question " + question->id, "option " + option->id + " has no observer \"" + question->observer + "\"",
-                                "Name another, or leave this question out"}, kBadInput};
+            if (question->kind == Question::Kind::glare &&
+                model::find(option->observers, question->observer) == nullptr)
+                return Refusal{{"question " + question->id,
+                                "option " + option->id + " has no observer \"" + question->observer + "\"",
+                                "Name another, or leave this question out"},
+                               kBadInput};
             plan.jobs.push_back(std::move(job));
         }
-    if (plan.jobs.empty()) return Refusal{{plan.file.filename().string(), "there is no question to be answered", "Ask one in the project"}, kBadInput};
+    if (plan.jobs.empty())
+        return Refusal{{plan.file.filename().string(), "there is no question to be answered", "Ask one in the project"},
+                       kBadInput};
     // What costs least is answered first.
     std::ranges::stable_sort(plan.jobs, {}, [](const Job& job) { return cost_of(job.question); });
     // Weather that no question needs is used where it is there, and not missed where it is not.
     auto weather = question::weather_of(plan.project, plan.file);
     if (!weather && needs_weather) return Refusal{weather.fault(), kBadInput};
     if (weather) {
-        if (const auto apart = climate::measured_elsewhere(weather->measured, question::place_of(plan.project.site)); !apart.empty()) note("note: {}\n", apart);
+        if (const auto apart = climate::measured_elsewhere(weather->measured, question::place_of(plan.project.site));
+            !apart.empty())
+            note("note: {}\n", apart);
         plan.weather = std::move(*weather);
     }
     if (told_of_faults(plan.project, options, plan.weather ? &plan.weather->measured : nullptr) && !a.despite_faults)
-        return Refusal{{plan.file.filename().string(), "nothing was solved: these faults would make answers wrong", "Mend them, or solve with --despite-faults"}, kFaults};
+        return Refusal{{plan.file.filename().string(), "nothing was solved: these faults would make answers wrong",
+                        "Mend them, or solve with --despite-faults"},
+                       kFaults};
     for (const auto& id : plan.project.criteria) {
         if (!has_year) break;
         auto set = question::criteria_set(id);
@@ -160,7 +180,8 @@ class Solver {
 
  private:
     fs::path name(const Job& job, const std::string& suffix) const {
-        return fs::path(arguments_.out) / (file_name_of(job.option->id) + "." + file_name_of(job.question.id) + (arguments_.readings ? ".readings" : "") + suffix);
+        return fs::path(arguments_.out) / (file_name_of(job.option->id) + "." + file_name_of(job.question.id) +
+                                           (arguments_.readings ? ".readings" : "") + suffix);
     }
 
     void tell_finished() const {
@@ -178,12 +199,13 @@ class Solver {
     }
 
     // Figures for a person, then the files.
-    int finish(const Job& job, const question::Record& record, const std::string& line, std::vector<std::pair<fs::path, std::string>> files) {
+    int finish(const Job& job, const question::Record& record, const std::string& line,
+               std::vector<std::pair<fs::path, std::string>> files) {
         if (interrupted().requested()) return kCancelled;
         for (const auto& [path, text] : files)
             if (const int code = write(path, text); code != kDone) return code;
         say("{}, {}: {} ({:.1f} s, {:.2f} million rays{})\n", job.option->name, job.question.name, line, record.seconds,
-                   static_cast<double>(record.rays) / 1e6, record.settled ? "" : ", NOT settled");
+            static_cast<double>(record.rays) / 1e6, record.settled ? "" : ", NOT settled");
         std::fflush(stdout);  // a line of figures is read while the next are traced
         unsettled_ = unsettled_ || !record.settled;
         return kDone;
@@ -207,7 +229,11 @@ class Solver {
 
     exchange::Origin origin(const Job& job) const {
         std::string weather = plan_.weather ? plan_.weather->station + ", " + plan_.weather->source : "";
-        if (const auto apart = plan_.weather ? climate::measured_elsewhere(plan_.weather->measured, question::place_of(plan_.project.site)) : ""; !apart.empty()) weather += ". " + apart;
+        if (const auto apart = plan_.weather ? climate::measured_elsewhere(plan_.weather->measured,
+                                                                           question::place_of(plan_.project.site))
+                                             : "";
+            !apart.empty())
+            weather += ". " + apart;
         return {plan_.project.name, job.option->id, job.question.id, weather};
     }
 
@@ -226,7 +252,9 @@ class Solver {
         const Fingerprint print = store::asked_print(plan_.project, *job.option, job.question, weather);
         auto before = kept_table(kept.get(), print);
         const bool found = before.has_value();
-        const auto answer = found ? Result<question::TableAnswer>(std::move(*before)) : question::ask_table(plan_.project, *job.option, job.question, weather, effort, interrupted(), [&](double share) { progress.show(share); });
+        const auto answer = found ? Result<question::TableAnswer>(std::move(*before))
+                                  : question::ask_table(plan_.project, *job.option, job.question, weather, effort,
+                                                        interrupted(), [&](double share) { progress.show(share); });
         if (!answer) {
             complain(answer.fault());
             return kBadInput;
@@ -239,21 +267,29 @@ class Solver {
         if (!drawn(job, plan_.project, *job.option, *answer)) return kCannotWrite;
         std::string line;
         for (size_t c = 0; c < table.columns.size(); c += answer->main_columns) {
-            if (table.columns.size() > answer->main_columns) line += (c > 0 ? "\n    " : "") + table.columns[c].name + ": ";
+            if (table.columns.size() > answer->main_columns)
+                line += (c > 0 ? "\n    " : "") + table.columns[c].name + ": ";
             if (table.planes.size() > kMostNamed) line += in_short(table.columns[c]);
             for (size_t p = 0; p < table.planes.size() && table.planes.size() <= kMostNamed; ++p) {
                 const auto f = question::figures_of(table.columns[c], p);
-                line += fmt::format("{}{} {:.4g} {}{}", p > 0 ? "; " : "", names[p], f.mean, table.columns[c].unit, f.mean_half_width > 0 ? fmt::format(" \u00b1 {:.2g}", f.mean_half_width) : "");
+                line += fmt::format("{}{} {:.4g} {}{}", p > 0 ? "; " : "", names[p], f.mean, table.columns[c].unit,
+                                    f.mean_half_width > 0 ? fmt::format(" \u00b1 {:.2g}", f.mean_half_width) : "");
             }
         }
-        std::vector<std::pair<fs::path, std::string>> files = {{name(job, ".csv"), exchange::table_csv(table)},
-                                                               {name(job, ".json"), exchange::table_json(origin(job), answer->record, answer->kind.c_str(), table, names, answer->facts)}};
+        std::vector<std::pair<fs::path, std::string>> files = {
+            {name(job, ".csv"), exchange::table_csv(table)},
+            {name(job, ".json"),
+             exchange::table_json(origin(job), answer->record, answer->kind.c_str(), table, names, answer->facts)}};
         if (found) line += " (kept beside the project)";
         using Kind = model::Question::Kind;
         const bool by_windows = job.question.kind == Kind::daylight_factor || job.question.kind == Kind::moment;
         if (arguments_.windows && by_windows && !answer->windows)
-            note("note: {}: what each window gives is left out: there are too many points and windows. Ask on fewer planes\n", job.question.id);
-        if (arguments_.windows && answer->windows) files.emplace_back(name(job, ".windows.csv"), exchange::windows_csv(*answer->windows));
+            note(
+                "note: {}: what each window gives is left out: there are too many points and windows. Ask on fewer "
+                "planes\n",
+                job.question.id);
+        if (arguments_.windows && answer->windows)
+            files.emplace_back(name(job, ".windows.csv"), exchange::windows_csv(*answer->windows));
         return finish(job, answer->record, line, std::move(files));
     }
 
@@ -268,7 +304,8 @@ class Solver {
                 low = std::min(low, v), high = std::max(high, v), sum += v, ++n;
             }
         if (n == 0) return "nowhere";
-        return fmt::format("{}: {:.3g} to {:.3g} {}, mean {:.3g}, at {} places", column.name, low, high, column.unit, sum / static_cast<double>(n), n);
+        return fmt::format("{}: {:.3g} to {:.3g} {}, mean {:.3g}, at {} places", column.name, low, high, column.unit,
+                           sum / static_cast<double>(n), n);
     }
 
     static std::optional<question::TableAnswer> kept_table(store::Answers* kept, const Fingerprint& print) {
@@ -277,7 +314,8 @@ class Solver {
         auto read = exchange::read_kept(*bytes);
         return read ? std::optional(std::move(*read)) : std::nullopt;
     }
-    static Outcome keep_table(store::Answers& kept, const Fingerprint& print, const Job& job, const question::TableAnswer& answer) {
+    static Outcome keep_table(store::Answers& kept, const Fingerprint& print, const Job& job,
+                              const question::TableAnswer& answer) {
         if (auto fault = kept.keep_piece(print, exchange::write_kept(answer))) return fault;
         return kept.keep(store::entry_of(answer.kind, *job.option, job.question, answer.record), {print});
     }
@@ -287,8 +325,10 @@ class Solver {
         if (arguments_.forget || answers_asked_) return answers_;
         answers_asked_ = true;
         auto opened = store::Answers::open(store::answers_beside(plan_.file));
-        if (!opened) complain(opened.fault());
-        else answers_ = std::move(*opened);
+        if (!opened)
+            complain(opened.fault());
+        else
+            answers_ = std::move(*opened);
         return answers_;
     }
 
@@ -299,7 +339,9 @@ class Solver {
             return kBadInput;
         }
         store::JobShelf shelf(answers());
-        const auto answer = question::ask_year(*scene, *plan_.weather, effort, {nullptr, sky_}, interrupted(), [&](double share) { progress.show(share); }, shelf.shelf());
+        const auto answer = question::ask_year(
+            *scene, *plan_.weather, effort, {nullptr, sky_}, interrupted(), [&](double share) { progress.show(share); },
+            shelf.shelf());
         if (interrupted().requested()) return finish(job, answer.record, "", {});
         sky_ = answer.inputs()->sky;
         auto use = question::year_use(plan_.project, *job.option, job.question, scene->planes);
@@ -317,11 +359,14 @@ class Solver {
             judged.push_back({set, {}});
             judged.back().verdicts = rule::evaluate(judged.back().set, answer, names, occupied);
         }
-        std::vector<std::pair<fs::path, std::string>> files = {{name(job, ".csv"), exchange::year_csv(answer, use)},
-                                                               {name(job, ".json"), exchange::year_json(origin(job), answer, names, judged, use, lighting)}};
+        std::vector<std::pair<fs::path, std::string>> files = {
+            {name(job, ".csv"), exchange::year_csv(answer, use)},
+            {name(job, ".json"), exchange::year_json(origin(job), answer, names, judged, use, lighting)}};
         if (arguments_.hourly) {
             for (size_t p = 0; p < answer.planes.size(); ++p) {
-                const auto fault = write_file(name(job, "." + file_name_of(answer.planes[p].plane.plane) + ".hours.csv"), [&](const TakeBytes& take) { exchange::hourly_csv(answer, p, use.operation, take); });
+                const auto fault =
+                    write_file(name(job, "." + file_name_of(answer.planes[p].plane.plane) + ".hours.csv"),
+                               [&](const TakeBytes& take) { exchange::hourly_csv(answer, p, use.operation, take); });
                 if (!fault) continue;
                 complain(*fault);
                 return kCannotWrite;
@@ -339,18 +384,24 @@ class Solver {
         return arguments_.months.empty() ? hours : question::in_months(std::move(hours), wanted);
     }
 
-    static std::string year_lines(const question::YearAnswer& answer, const std::vector<std::string>& names, const question::YearUse& use, const std::vector<question::LightingYear>& lighting,
+    static std::string year_lines(const question::YearAnswer& answer, const std::vector<std::string>& names,
+                                  const question::YearUse& use, const std::vector<question::LightingYear>& lighting,
                                   const std::vector<exchange::JudgedSet>& judged) {
         std::string line;
         for (size_t p = 0; p < names.size(); ++p)
             for (const auto& f : question::room_figures(answer, p, use.limits, use.hours[p], use.operation))
                 if (f.id == "mean" || f.id == "autonomy" || f.id == "useful")
-                    line += fmt::format("{}{} {:.3g} {} ({:.3g} to {:.3g})", f.id == "mean" ? fmt::format("\n    {:<22} ", names[p]) : "; ", f.name, f.value, f.unit, f.low, f.high);
-        for (const auto& l : lighting) line += fmt::format("\n    {:<22} {:.0f} kWh a year ({:.0f} to {:.0f}), {:.0f} % less than always on", l.name, l.kwh, l.kwh_low, l.kwh_high, 100 * l.saved());
+                    line += fmt::format("{}{} {:.3g} {} ({:.3g} to {:.3g})",
+                                        f.id == "mean" ? fmt::format("\n    {:<22} ", names[p]) : "; ", f.name, f.value,
+                                        f.unit, f.low, f.high);
+        for (const auto& l : lighting)
+            line += fmt::format("\n    {:<22} {:.0f} kWh a year ({:.0f} to {:.0f}), {:.0f} % less than always on",
+                                l.name, l.kwh, l.kwh_low, l.kwh_high, 100 * l.saved());
         for (const auto& set : judged)
             for (const auto& v : set.verdicts)
                 if (!v.criterion->optional)
-                    line += fmt::format("\n    {} {:<22} {:<58} {:5.1f} %  ({} {:.0f} %)", v.met ? "met    " : "not met", v.subject, v.criterion->name, 100 * v.value,
+                    line += fmt::format("\n    {} {:<22} {:<58} {:5.1f} %  ({} {:.0f} %)",
+                                        v.met ? "met    " : "not met", v.subject, v.criterion->name, 100 * v.value,
                                         v.criterion->at_least ? "at least" : "at most", 100 * v.threshold);
         return line;
     }
@@ -369,21 +420,28 @@ class Solver {
             complain(task.fault());
             return kBadInput;
         }
-        const auto answer = question::solve_glare(*task, effort, interrupted(), [&](double share) { progress.show(share); });
+        const auto answer =
+            question::solve_glare(*task, effort, interrupted(), [&](double share) { progress.show(share); });
         if (!drawn(job, answer)) return kCannotWrite;
         if (!interrupted().requested()) {
             exchange::LuminanceImage image{answer.picture.size, answer.picture.size, answer.picture.luminance, {}};
-            image.attributes = {{"observer", answer.observer.id}, {"moment", climate::text(answer.moment)}, {"unit", "cd/m2"},
-                                {"projection", "equidistant hemisphere"}, {"program", std::string("Warm Pane ") + question::kVersion}};
+            image.attributes = {{"observer", answer.observer.id},
+                                {"moment", climate::text(answer.moment)},
+                                {"unit", "cd/m2"},
+                                {"projection", "equidistant hemisphere"},
+                                {"program", std::string("Warm Pane ") + question::kVersion}};
             if (const auto fault = exchange::write_exr(image, name(job, ".exr"))) {
                 complain(*fault);
                 return kCannotWrite;
             }
         }
         return finish(job, answer.record,
-                      fmt::format("{} at {}: Ev {:.0f} lx \u00b1 {:.0f}, DGP {:.3f} ({:.3f} to {:.3f}){}{}", answer.observer.name, climate::text(answer.moment),
-                                  answer.vertical_lux, answer.half_width, answer.dgp, answer.dgp_low, answer.dgp_high, blinds_said(answer), answer.in_range ? "" : " (outside the range DGP was fitted for)"),
-                      {{name(job, ".csv"), exchange::glare_csv(answer)}, {name(job, ".json"), exchange::glare_json(origin(job), answer)}});
+                      fmt::format("{} at {}: Ev {:.0f} lx \u00b1 {:.0f}, DGP {:.3f} ({:.3f} to {:.3f}){}{}",
+                                  answer.observer.name, climate::text(answer.moment), answer.vertical_lux,
+                                  answer.half_width, answer.dgp, answer.dgp_low, answer.dgp_high, blinds_said(answer),
+                                  answer.in_range ? "" : " (outside the range DGP was fitted for)"),
+                      {{name(job, ".csv"), exchange::glare_csv(answer)},
+                       {name(job, ".json"), exchange::glare_json(origin(job), answer)}});
     }
 
     const Plan& plan_;

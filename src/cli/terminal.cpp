@@ -50,7 +50,8 @@ int end_output(int code) {
 
 void complain(const Fault& fault) { note_text("warmpane-cli: " + plain_text(fault.line()) + "\n"); }
 
-ProgressLine::ProgressLine(std::string title) : title_(plain_text(title, 100)), terminal_(::isatty(STDERR_FILENO) == 1) {}
+ProgressLine::ProgressLine(std::string title)
+    : title_(plain_text(title, 100)), terminal_(::isatty(STDERR_FILENO) == 1) {}
 
 ProgressLine::~ProgressLine() {
     if (terminal_) std::fputs("\r\033[K", stderr);

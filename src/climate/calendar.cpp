@@ -32,7 +32,8 @@ struct Part {
 };
 
 int month_of(std::string_view word) {
-    static constexpr const char* names[] = {"jan", "feb", "mar", "apr", "may", "jun", "jul", "aug", "sep", "oct", "nov", "dec"};
+    static constexpr const char* names[] = {"jan", "feb", "mar", "apr", "may", "jun",
+                                            "jul", "aug", "sep", "oct", "nov", "dec"};
     std::string low;
     for (const char c : word.substr(0, 3)) low += static_cast<char>(c >= 'A' && c <= 'Z' ? c - 'A' + 'a' : c);
     for (int m = 0; m < 12; ++m)
@@ -47,16 +48,20 @@ std::optional<std::vector<Part>> parts_of(std::string_view text) {
         size_t end = i;
         if (digit(text[i])) {
             int number = 0;
-            for (; end < text.size() && digit(text[end]) && end - i < 3; ++end) number = number * 10 + (text[end] - '0');
+            for (; end < text.size() && digit(text[end]) && end - i < 3; ++end)
+                number = number * 10 + (text[end] - '0');
             Part part;
             part.number = number;
             if (end + 1 < text.size() && text[end] == ':' && digit(text[end + 1])) {
                 part.clock = true;
-                for (++end; end < text.size() && digit(text[end]) && part.minutes < 60; ++end) part.minutes = part.minutes * 10 + (text[end] - '0');
+                for (++end; end < text.size() && digit(text[end]) && part.minutes < 60; ++end)
+                    part.minutes = part.minutes * 10 + (text[end] - '0');
             }
             out.push_back(part);
         } else if ((text[i] >= 'A' && text[i] <= 'Z') || (text[i] >= 'a' && text[i] <= 'z')) {
-            while (end < text.size() && ((text[end] >= 'A' && text[end] <= 'Z') || (text[end] >= 'a' && text[end] <= 'z'))) ++end;
+            while (end < text.size() &&
+                   ((text[end] >= 'A' && text[end] <= 'Z') || (text[end] >= 'a' && text[end] <= 'z')))
+                ++end;
             Part part;
             part.month = month_of(text.substr(i, end - i));
             if (part.month == 0) return {};
@@ -93,10 +98,14 @@ std::optional<Moment> read_moment(std::string_view text, const Moment& before) {
     // Day, then month where it has no name, then the hour.
     size_t next = 0;
     if (next < numbers.size()) out.day = numbers[next++];
-    if (!named_month && next < numbers.size()) out.month = numbers[next++];
-    else if (!named_month && !numbers.empty()) return {};
+    if (!named_month && next < numbers.size())
+        out.month = numbers[next++];
+    else if (!named_month && !numbers.empty())
+        return {};
     if (next < numbers.size()) out.hour = numbers[next++];
-    if (next < numbers.size() || out.month < 1 || out.month > 12 || out.day < 1 || out.day > days_in(out.month) || out.hour > 24) return {};
+    if (next < numbers.size() || out.month < 1 || out.month > 12 || out.day < 1 || out.day > days_in(out.month) ||
+        out.hour > 24)
+        return {};
     return out;
 }
 

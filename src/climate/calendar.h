@@ -33,8 +33,8 @@ Moment moment_of(int day_of_year, double hour);
 /// "21 Mar 12:30"
 std::string text(const Moment& moment);
 
-/// What people write: "21 Mar 13:00", "Mar 21 1:30", "21.3. 13", "13:30" (the day stays), "21 Mar" (the hour stays). None where it is
-/// no moment of the year.
+/// What people write: "21 Mar 13:00", "Mar 21 1:30", "21.3. 13", "13:30" (the day stays), "21 Mar" (the hour stays).
+/// None where it is no moment of the year.
 std::optional<Moment> read_moment(std::string_view text, const Moment& before);
 
 /// Days from 2000-01-01 12:00 UT (the epoch J2000.0) to a date and time of the Gregorian calendar. Hours UT.

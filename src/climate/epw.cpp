@@ -85,10 +85,12 @@ struct Reader {
         const auto line = lines.next();
         const std::string wanted(keyword);
         if (!line)
-            return Fault{name, "the file ends before the header line " + wanted, "Fetch the file again: it is cut short"};
+            return Fault{name, "the file ends before the header line " + wanted,
+                         "Fetch the file again: it is cut short"};
         Fields fields = split(*line);
         if (line->find(';') != std::string_view::npos && fields.size() == 1)
-            return fault(1, "fields are separated by semicolons", "Save the file with commas between fields and full stops in numbers");
+            return fault(1, "fields are separated by semicolons",
+                         "Save the file with commas between fields and full stops in numbers");
         if (fields[0] != keyword)
             return fault(1, fmt::format("this is not the header line {}, which is due here", wanted),
                          "Check that this is an EPW file, with commas between its fields and eight header lines");
@@ -105,7 +107,8 @@ Outcome read_location(Reader& in, Header& header) {
     auto line = in.header_line("LOCATION");
     if (!line) return line.fault();
     const Fields& f = *line;
-    if (f.size() < 10) return in.fault(0, fmt::format("LOCATION has {} fields of 10", f.size()), "Fetch the file again");
+    if (f.size() < 10)
+        return in.fault(0, fmt::format("LOCATION has {} fields of 10", f.size()), "Fetch the file again");
     if (has_more(f, 10))
         return in.fault(0, fmt::format("LOCATION has {} fields, 10 are due", f.size()),
                         "Write numbers with full stops, and names without commas");
@@ -127,7 +130,8 @@ Outcome read_location(Reader& in, Header& header) {
         const auto value = number(f[r.index]);
         if (!value || *value < r.low || *value > r.high)
             return in.fault(static_cast<int>(r.index) + 1,
-                            fmt::format("{} is \"{}\", not a number from {} to {}", r.name, plain_text(f[r.index], 20), r.low, r.high),
+                            fmt::format("{} is \"{}\", not a number from {} to {}", r.name, plain_text(f[r.index], 20),
+                                        r.low, r.high),
                             "Correct it in the file's first line");
         w.place.*r.field = *value;
     }
@@ -140,8 +144,10 @@ std::string lower(std::string_view text) {
     return out;
 }
 
-constexpr std::array<std::string_view, 7> kWeekdays = {"monday", "tuesday", "wednesday", "thursday", "friday", "saturday", "sunday"};
-constexpr std::array<std::string_view, 12> kMonths = {"jan", "feb", "mar", "apr", "may", "jun", "jul", "aug", "sep", "oct", "nov", "dec"};
+constexpr std::array<std::string_view, 7> kWeekdays = {"monday", "tuesday",  "wednesday", "thursday",
+                                                       "friday", "saturday", "sunday"};
+constexpr std::array<std::string_view, 12> kMonths = {"jan", "feb", "mar", "apr", "may", "jun",
+                                                      "jul", "aug", "sep", "oct", "nov", "dec"};
 
 template <size_t N>
 int place_in(const std::array<std::string_view, N>& words, std::string_view word) {
@@ -163,8 +169,10 @@ std::vector<std::string> words_of(const std::string& text) {
 // "3/29", or "last sunday in march", "2nd sunday in march"; first: weekday of 1 January, below 0 where it is not known.
 std::optional<Moment> summer_day(const std::string& text, int first) {
     if (const size_t slash = text.find('/'); slash != std::string::npos) {
-        const auto month = number(trimmed(std::string_view(text).substr(0, slash))), day = number(trimmed(std::string_view(text).substr(slash + 1)));
-        if (!month || !day || *month < 1 || *month > 12 || *day < 1 || *day > days_in(static_cast<int>(*month))) return {};
+        const auto month = number(trimmed(std::string_view(text).substr(0, slash))),
+                   day = number(trimmed(std::string_view(text).substr(slash + 1)));
+        if (!month || !day || *month < 1 || *month > 12 || *day < 1 || *day > days_in(static_cast<int>(*month)))
+            return {};
         return Moment{static_cast<int>(*month), static_cast<int>(*day), 2};
     }
     const auto words = words_of(text);
@@ -202,7 +210,8 @@ Outcome read_header(Reader& in, Header& header) {
     const auto records = f.size() > 2 ? number(f[2]) : std::nullopt;
     if (!count || *count < 1)
         return in.fault(2, "the number of data periods is not a number", "Correct the DATA PERIODS line");
-    if (!records || *records < 1 || *records > 60 || std::floor(*records) != *records || 60 % static_cast<int>(*records) != 0)
+    if (!records || *records < 1 || *records > 60 || std::floor(*records) != *records ||
+        60 % static_cast<int>(*records) != 0)
         return in.fault(3, "records per hour must be a whole number that divides 60", "Correct the DATA PERIODS line");
     header.records_per_hour = static_cast<int>(*records);
     read_summer_time(in, f.size() > 4 ? lower(f[4]) : std::string(), header.weather);
@@ -233,7 +242,8 @@ Outcome read_values(const Reader& in, const Fields& f, WeatherHour& out) {
     for (const Column& c : kColumns) {
         const auto value = number(f[c.index]);
         if (!value && !f[c.index].empty())
-            return in.fault(static_cast<int>(c.index) + 1, fmt::format("{} is \"{}\", not a number", c.name, plain_text(f[c.index], 20)),
+            return in.fault(static_cast<int>(c.index) + 1,
+                            fmt::format("{} is \"{}\", not a number", c.name, plain_text(f[c.index], 20)),
                             "Correct the value, or put the missing code there");
         if (!value || *value >= c.missing || *value <= -9999) {
             out.*c.field = kMissing;
@@ -265,8 +275,9 @@ Result<Slot> read_slot(const Reader& in, const Fields& f, int records_per_hour) 
     for (int i = 0; i < 5; ++i) {
         const auto value = number(f[static_cast<size_t>(i)]);
         if (!value || std::floor(*value) != *value || *value < low[i] || *value > high[i])
-            return in.fault(i + 1, fmt::format("{} is \"{}\", not a whole number from {} to {}", names[i],
-                                               plain_text(f[static_cast<size_t>(i)], 20), low[i], high[i]),
+            return in.fault(i + 1,
+                            fmt::format("{} is \"{}\", not a whole number from {} to {}", names[i],
+                                        plain_text(f[static_cast<size_t>(i)], 20), low[i], high[i]),
                             "Correct the value");
         values[i] = static_cast<int>(*value);
     }
@@ -315,7 +326,9 @@ Result<WeatherYear> parse_epw(std::string_view text, const std::string& name) {
             return in.fault(4, fmt::format("month {} day {} hour {} stands twice", slot->month, slot->day, slot->hour),
                             "Remove the line that does not belong");
         if (last >= 0 && index != last && index != (last + 1) % kHours)
-            return in.fault(4, fmt::format("month {} day {} hour {} does not follow the line before", slot->month, slot->day, slot->hour),
+            return in.fault(4,
+                            fmt::format("month {} day {} hour {} does not follow the line before", slot->month,
+                                        slot->day, slot->hour),
                             "Put the lines in order of time, without gaps");
         last = index;
         add(weather.hours[static_cast<size_t>(index)], hour);
@@ -363,10 +376,12 @@ std::string as_field(const std::string& text) {
 std::string write_epw(const WeatherYear& weather) {
     const Place& p = weather.place;
     std::string out = fmt::format("LOCATION,{},-,{},{},000000,{:.2f},{:.2f},{:.1f},{:.1f}\n", as_field(weather.station),
-                                  as_field(weather.country), as_field(weather.source), p.latitude, p.longitude, p.time_zone, p.elevation);
+                                  as_field(weather.country), as_field(weather.source), p.latitude, p.longitude,
+                                  p.time_zone, p.elevation);
     out += "DESIGN CONDITIONS,0\nTYPICAL/EXTREME PERIODS,0\nGROUND TEMPERATURES,0\n";
     const auto day = [](const Moment& m) { return fmt::format("{}/{}", m.month, m.day); };
-    out += fmt::format("HOLIDAYS/DAYLIGHT SAVINGS,No,{},{},0\n", weather.summer_time ? day(weather.summer_time->first) : "0",
+    out += fmt::format("HOLIDAYS/DAYLIGHT SAVINGS,No,{},{},0\n",
+                       weather.summer_time ? day(weather.summer_time->first) : "0",
                        weather.summer_time ? day(weather.summer_time->second) : "0");
     out += fmt::format("COMMENTS 1,{}\nCOMMENTS 2,\n", as_field(weather.comment));
     out += "DATA PERIODS,1,1,Data,Sunday,1/1,12/31\n";
@@ -380,15 +395,17 @@ std::string write_epw(const WeatherYear& weather) {
         const double global_lux = std::isnan(h.direct_lux) || std::isnan(h.diffuse_lux)
                                       ? 999999
                                       : h.diffuse_lux + h.direct_lux * std::max(0.0, std::sin(sun.sun.altitude));
-        const double humidity = 100 * std::exp(17.625 * h.dew_point / (243.04 + h.dew_point) -
-                                               17.625 * h.dry_bulb / (243.04 + h.dry_bulb));
-        out += fmt::format("2023,{},{},{},60,?9?9?9?9E0?9?9?9?9?9?9?9?9?9?9?9?9?9?9?9*9*9?9?9?9,", m.month, m.day, i % 24 + 1);
-        out += fmt::format("{:.1f},{:.1f},{:.0f},101325,{:.0f},{:.0f},9999,{:.0f},{:.0f},{:.0f},", h.dry_bulb, h.dew_point,
-                           std::min(100.0, humidity), outside * std::max(0.0, std::sin(sun.sun.altitude)), outside,
-                           or_code(h.global_horizontal, 9999), or_code(h.direct_normal, 9999),
+        const double humidity =
+            100 * std::exp(17.625 * h.dew_point / (243.04 + h.dew_point) - 17.625 * h.dry_bulb / (243.04 + h.dry_bulb));
+        out += fmt::format("2023,{},{},{},60,?9?9?9?9E0?9?9?9?9?9?9?9?9?9?9?9?9?9?9?9*9*9?9?9?9,", m.month, m.day,
+                           i % 24 + 1);
+        out += fmt::format("{:.1f},{:.1f},{:.0f},101325,{:.0f},{:.0f},9999,{:.0f},{:.0f},{:.0f},", h.dry_bulb,
+                           h.dew_point, std::min(100.0, humidity), outside * std::max(0.0, std::sin(sun.sun.altitude)),
+                           outside, or_code(h.global_horizontal, 9999), or_code(h.direct_normal, 9999),
                            or_code(h.diffuse_horizontal, 9999));
-        out += fmt::format("{:.0f},{:.0f},{:.0f},9999,999,999,{:.0f},99,9999,99999,9,999999999,999,.999,999,99,999,999,99\n",
-                           global_lux, or_code(h.direct_lux, 999999), or_code(h.diffuse_lux, 999999), or_code(h.cloud, 99));
+        out += fmt::format(
+            "{:.0f},{:.0f},{:.0f},9999,999,999,{:.0f},99,9999,99999,9,999999999,999,.999,999,99,999,999,99\n",
+            global_lux, or_code(h.direct_lux, 999999), or_code(h.diffuse_lux, 999999), or_code(h.cloud, 99));
     }
     return out;
 }

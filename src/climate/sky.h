@@ -26,7 +26,8 @@ class Indicatrix;
 /// A whole sky: luminance in cd/m^2 for any upward direction, without the sun's disc.
 class Sky {
  public:
-    /// One of the 16 types of CIE S 011 (16: the traditional overcast sky), scaled to carry diffuse_lux on the horizontal.
+    /// One of the 16 types of CIE S 011 (16: the traditional overcast sky), scaled to carry diffuse_lux on the
+    /// horizontal.
     static Sky cie(int type, double diffuse_lux, Vec3 sun, int rings = 400);
     /// Luminance the same everywhere.
     static Sky uniform(double diffuse_lux);
@@ -52,15 +53,16 @@ class Sky {
     Vec3 sun_;
 };
 
-/// What the angle to the sun makes of a sky's luminance, tabulated by the sine of half the angle, in which it is smooth: good to 1e-4 of it, and
-/// twenty times as fast where a sky is asked in thousands of directions.
+/// What the angle to the sun makes of a sky's luminance, tabulated by the sine of half the angle, in which it is
+/// smooth: good to 1e-4 of it, and twenty times as fast where a sky is asked in thousands of directions.
 class Indicatrix {
  public:
     explicit Indicatrix(const SkyShape& shape);
     double at(double cos_sun) const {
         const double s = std::sqrt(std::max(0.0, 0.5 - 0.5 * cos_sun)) * kSteps;
         const int i = s < kSteps ? static_cast<int>(s) : kSteps - 1;
-        return table_[static_cast<size_t>(i)] + (s - i) * (table_[static_cast<size_t>(i) + 1] - table_[static_cast<size_t>(i)]);
+        return table_[static_cast<size_t>(i)] +
+               (s - i) * (table_[static_cast<size_t>(i) + 1] - table_[static_cast<size_t>(i)]);
     }
 
  private:
@@ -68,8 +70,8 @@ class Indicatrix {
     std::array<double, kSteps + 1> table_;
 };
 
-/// Clearness epsilon and brightness delta (Perez et al. 1990, 1993) from horizontal diffuse and normal direct irradiance in
-/// W/m^2, the sun's zenith angle in radians and the extraterrestrial normal irradiance.
+/// Clearness epsilon and brightness delta (Perez et al. 1990, 1993) from horizontal diffuse and normal direct
+/// irradiance in W/m^2, the sun's zenith angle in radians and the extraterrestrial normal irradiance.
 struct Clearness {
     double epsilon, delta;
     int bin;  ///< 0 to 7

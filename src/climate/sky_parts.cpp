@@ -19,7 +19,8 @@ float turns(float x, float y) {
     const float ax = std::fabs(x), ay = std::fabs(y), high = std::max(ax, ay), low = std::min(ax, ay);
     const float r = high > 0 ? low / high : 0.0f, s = r * r;
     float a = ((((((-0.0117212f * s + 0.05265332f) * s - 0.11643287f) * s + 0.19354346f) * s - 0.33262347f) * s +
-                0.99997726f)) * r;
+                0.99997726f)) *
+              r;
     if (ax > ay) a = static_cast<float>(kPi / 2) - a;
     if (y < 0) a = static_cast<float>(kPi) - a;
     if (x < 0) a = kTurn - a;
@@ -59,8 +60,8 @@ size_t SkyParts::part_of(Vec3f d) const {
 }
 
 const SkyParts::Row& SkyParts::row_of(size_t part) const {
-    const auto it = std::upper_bound(rows_.begin(), rows_.end(), part,
-                                     [](size_t p, const Row& row) { return p < row.first; });
+    const auto it =
+        std::upper_bound(rows_.begin(), rows_.end(), part, [](size_t p, const Row& row) { return p < row.first; });
     return *(it - 1);
 }
 

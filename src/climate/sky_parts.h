@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// The dome cut into parts for daylight coefficients: Tregenza's 145 (Lighting Research and Technology 19 (1987) 13-16) and
-// its regular subdivision into half-height rows.
+// The dome cut into parts for daylight coefficients: Tregenza's 145 (Lighting Research and Technology 19 (1987) 13-16)
+// and its regular subdivision into half-height rows.
 #pragma once
 #include <vector>
 

@@ -33,14 +33,30 @@ std::vector<double> hourly(const WeatherYear& weather, const std::vector<Outdoor
         const WeatherHour& w = weather.hours[h];
         const OutdoorHour& o = outdoor[h];
         switch (quantity) {
-            case Quantity::dry_bulb: out[h] = w.dry_bulb; break;
-            case Quantity::global_irradiance: out[h] = w.global_horizontal; break;
-            case Quantity::direct_irradiance: out[h] = w.direct_normal; break;
-            case Quantity::diffuse_irradiance: out[h] = w.diffuse_horizontal; break;
-            case Quantity::global_illuminance: out[h] = o.global_lux(); break;
-            case Quantity::direct_illuminance: out[h] = o.direct_lux * o.sun.sunlit; break;
-            case Quantity::diffuse_illuminance: out[h] = o.diffuse_lux; break;
-            case Quantity::cloud: out[h] = w.cloud; break;
+            case Quantity::dry_bulb:
+                out[h] = w.dry_bulb;
+                break;
+            case Quantity::global_irradiance:
+                out[h] = w.global_horizontal;
+                break;
+            case Quantity::direct_irradiance:
+                out[h] = w.direct_normal;
+                break;
+            case Quantity::diffuse_irradiance:
+                out[h] = w.diffuse_horizontal;
+                break;
+            case Quantity::global_illuminance:
+                out[h] = o.global_lux();
+                break;
+            case Quantity::direct_illuminance:
+                out[h] = o.direct_lux * o.sun.sunlit;
+                break;
+            case Quantity::diffuse_illuminance:
+                out[h] = o.diffuse_lux;
+                break;
+            case Quantity::cloud:
+                out[h] = w.cloud;
+                break;
         }
     }
     return out;
@@ -56,7 +72,8 @@ MeanDays mean_days(const std::vector<double>& hours) {
         ++count[month][h % 24];
     }
     for (size_t m = 0; m < 12; ++m)
-        for (size_t h = 0; h < 24; ++h) sum[m][h] = count[m][h] > 0 ? sum[m][h] / count[m][h] : std::numeric_limits<double>::quiet_NaN();
+        for (size_t h = 0; h < 24; ++h)
+            sum[m][h] = count[m][h] > 0 ? sum[m][h] / count[m][h] : std::numeric_limits<double>::quiet_NaN();
     return sum;
 }
 
@@ -66,7 +83,8 @@ std::vector<double> hours_above(const std::vector<double>& hours, const std::vec
         if (!std::isnan(v)) sorted.push_back(v);
     std::sort(sorted.begin(), sorted.end());
     std::vector<double> out;
-    for (const double level : levels) out.push_back(static_cast<double>(sorted.end() - std::upper_bound(sorted.begin(), sorted.end(), level)));
+    for (const double level : levels)
+        out.push_back(static_cast<double>(sorted.end() - std::upper_bound(sorted.begin(), sorted.end(), level)));
     return out;
 }
 
@@ -89,7 +107,8 @@ class Types {
         const Sky sky = Sky::all_weather(hour.epsilon, hour.delta, 1, direction(0, altitude), 24);
         std::vector<float> own;
         for (const Vec3 d : directions_) own.push_back(static_cast<float>(sky.luminance(d)));
-        const float* all = luminance_.data() + static_cast<size_t>(std::lround(degrees(altitude))) * 16 * directions_.size();
+        const float* all =
+            luminance_.data() + static_cast<size_t>(std::lround(degrees(altitude))) * 16 * directions_.size();
         int best = 0;
         float least = std::numeric_limits<float>::max();
         for (int type = 1; type <= 16; ++type, all += directions_.size()) {
@@ -125,7 +144,8 @@ std::array<int, 16> sky_types(const std::vector<OutdoorHour>& outdoor) {
 std::array<double, 12> sunshine_hours(const WeatherYear& weather, const std::vector<OutdoorHour>& outdoor) {
     std::array<double, 12> out{};
     for (size_t h = 0; h < weather.hours.size(); ++h)
-        if (weather.hours[h].direct_normal >= 120) out[static_cast<size_t>(moment_of(static_cast<int>(h / 24), 0).month - 1)] += outdoor[h].sun.sunlit;
+        if (weather.hours[h].direct_normal >= 120)
+            out[static_cast<size_t>(moment_of(static_cast<int>(h / 24), 0).month - 1)] += outdoor[h].sun.sunlit;
     return out;
 }
 
@@ -148,20 +168,25 @@ DaySums sums_of(const WeatherYear& weather, const std::vector<OutdoorHour>& outd
 Moment brightest_hour(const std::vector<OutdoorHour>& outdoor, int day) {
     int best = 12;
     for (int h = 0; h < 24; ++h)
-        if (outdoor[static_cast<size_t>(day * 24 + h)].global_lux() > outdoor[static_cast<size_t>(day * 24 + best)].global_lux()) best = h;
+        if (outdoor[static_cast<size_t>(day * 24 + h)].global_lux() >
+            outdoor[static_cast<size_t>(day * 24 + best)].global_lux())
+            best = h;
     return moment_of(day, best + 0.5);
 }
 
 // The day of a month that lies nearest to the month's mean in light and sunshine alike.
 int typical_day(const DaySums& sums, int month) {
     const int first = days_before(month), n = days_in(month);
-    const auto mean = [&](const std::array<double, 365>& v) { return std::accumulate(v.begin() + first, v.begin() + first + n, 0.0) / n; };
+    const auto mean = [&](const std::array<double, 365>& v) {
+        return std::accumulate(v.begin() + first, v.begin() + first + n, 0.0) / n;
+    };
     const double direct = mean(sums.direct), diffuse = mean(sums.diffuse);
     int best = first;
     double least = 1e30;
     for (int day = first; day < first + n; ++day) {
         const auto d = static_cast<size_t>(day);
-        const double off = std::fabs(sums.direct[d] - direct) / std::max(direct, 0.01) + std::fabs(sums.diffuse[d] - diffuse) / std::max(diffuse, 0.01);
+        const double off = std::fabs(sums.direct[d] - direct) / std::max(direct, 0.01) +
+                           std::fabs(sums.diffuse[d] - diffuse) / std::max(diffuse, 0.01);
         if (off < least) {
             least = off;
             best = day;
@@ -181,14 +206,20 @@ int best_near(int day, const std::function<double(size_t)>& value) {
 }  // namespace
 
 std::vector<NotableDay> notable_days(const WeatherYear& weather, const std::vector<OutdoorHour>& outdoor) {
-    static constexpr const char* months[] = {"January", "February", "March", "April", "May", "June", "July", "August", "September", "October", "November", "December"};
+    static constexpr const char* months[] = {"January", "February", "March",     "April",   "May",      "June",
+                                             "July",    "August",   "September", "October", "November", "December"};
     const DaySums sums = sums_of(weather, outdoor);
     std::vector<NotableDay> out;
-    const auto add = [&](std::string name, int day, std::string why) { out.push_back({std::move(name), brightest_hour(outdoor, day), std::move(why)}); };
+    const auto add = [&](std::string name, int day, std::string why) {
+        out.push_back({std::move(name), brightest_hour(outdoor, day), std::move(why)});
+    };
     const auto at = [](const auto& v, int day) { return v[static_cast<size_t>(day)]; };
-    const auto most = [](const std::array<double, 365>& v) { return static_cast<int>(std::max_element(v.begin(), v.end()) - v.begin()); };
+    const auto most = [](const std::array<double, 365>& v) {
+        return static_cast<int>(std::max_element(v.begin(), v.end()) - v.begin());
+    };
     const int sunniest = most(sums.direct), brightest = most(sums.global);
-    const int dullest = static_cast<int>(std::min_element(sums.global.begin(), sums.global.end()) - sums.global.begin());
+    const int dullest =
+        static_cast<int>(std::min_element(sums.global.begin(), sums.global.end()) - sums.global.begin());
     add("Sunniest day", sunniest, fmt::format("{:.1f} kWh/m\u00b2 direct normal", at(sums.direct, sunniest)));
     add("Brightest day", brightest, fmt::format("{:.0f} klx h global", at(sums.global, brightest)));
     add("Dullest day", dullest, fmt::format("{:.1f} klx h global", at(sums.global, dullest)));
@@ -196,16 +227,22 @@ std::vector<NotableDay> notable_days(const WeatherYear& weather, const std::vect
         int month, day;
         const char* name;
     };
-    for (const Turn& turn : {Turn{3, 21, "21 Mar"}, Turn{6, 21, "21 Jun"}, Turn{9, 23, "23 Sep"}, Turn{12, 21, "21 Dec"}}) {
+    for (const Turn& turn :
+         {Turn{3, 21, "21 Mar"}, Turn{6, 21, "21 Jun"}, Turn{9, 23, "23 Sep"}, Turn{12, 21, "21 Dec"}}) {
         const int middle = days_before(turn.month) + turn.day - 1;
         const int clear = best_near(middle, [&](size_t d) { return sums.direct[d]; });
         const int overcast = best_near(middle, [&](size_t d) { return -sums.direct[d] - sums.global[d] * 1e-6; });
-        add(fmt::format("Clear day near {}", turn.name), clear, fmt::format("{:.1f} kWh/m\u00b2 direct normal", at(sums.direct, clear)));
-        add(fmt::format("Overcast day near {}", turn.name), overcast, fmt::format("{:.1f} kWh/m\u00b2 direct normal, {:.0f} klx h global", at(sums.direct, overcast), at(sums.global, overcast)));
+        add(fmt::format("Clear day near {}", turn.name), clear,
+            fmt::format("{:.1f} kWh/m\u00b2 direct normal", at(sums.direct, clear)));
+        add(fmt::format("Overcast day near {}", turn.name), overcast,
+            fmt::format("{:.1f} kWh/m\u00b2 direct normal, {:.0f} klx h global", at(sums.direct, overcast),
+                        at(sums.global, overcast)));
     }
     for (int month = 1; month <= 12; ++month) {
         const int day = typical_day(sums, month);
-        add(fmt::format("Typical day of {}", months[month - 1]), day, fmt::format("{:.1f} kWh/m\u00b2 direct normal, {:.0f} klx h global", at(sums.direct, day), at(sums.global, day)));
+        add(fmt::format("Typical day of {}", months[month - 1]), day,
+            fmt::format("{:.1f} kWh/m\u00b2 direct normal, {:.0f} klx h global", at(sums.direct, day),
+                        at(sums.global, day)));
     }
     return out;
 }

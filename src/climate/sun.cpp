@@ -31,10 +31,10 @@ Equatorial apparent_sun(double days_tt) {
     const double node = radians(wrap_degrees(125.04452 - 1934.136261 * t));
     const double sun2 = radians(wrap_degrees(2 * (280.4665 + 36000.7698 * t)));
     const double moon2 = radians(wrap_degrees(2 * (218.3165 + 481267.8813 * t)));
-    const double nutation = (-17.20 * std::sin(node) - 1.32 * std::sin(sun2) - 0.23 * std::sin(moon2) +
-                             0.21 * std::sin(2 * node)) / 3600.0;
-    const double obliquity_change = (9.20 * std::cos(node) + 0.57 * std::cos(sun2) + 0.10 * std::cos(moon2) -
-                                     0.09 * std::cos(2 * node)) / 3600.0;
+    const double nutation =
+        (-17.20 * std::sin(node) - 1.32 * std::sin(sun2) - 0.23 * std::sin(moon2) + 0.21 * std::sin(2 * node)) / 3600.0;
+    const double obliquity_change =
+        (9.20 * std::cos(node) + 0.57 * std::cos(sun2) + 0.10 * std::cos(moon2) - 0.09 * std::cos(2 * node)) / 3600.0;
     const double obliquity =
         radians(23.0 + 26.0 / 60 + (21.448 - t * (46.8150 + t * (0.00059 - t * 0.001813))) / 3600 + obliquity_change);
     const double aberration = -20.4898 / 3600.0 / distance;
@@ -69,13 +69,15 @@ SunPosition sun_position(const Place& place, double days_ut, double delta_t, dou
     const double parallax = radians(8.794 / 3600.0) / sun.distance;
     const double x = std::cos(sun.declination) - rho_cos * std::sin(parallax) * std::cos(hour_angle);
     const double shift = std::atan2(-rho_cos * std::sin(parallax) * std::sin(hour_angle), x);
-    const double declination = std::atan2((std::sin(sun.declination) - rho_sin * std::sin(parallax)) * std::cos(shift), x);
+    const double declination =
+        std::atan2((std::sin(sun.declination) - rho_sin * std::sin(parallax)) * std::cos(shift), x);
     hour_angle = wrap_pi(hour_angle - shift);
 
-    const double altitude = std::asin(std::sin(phi) * std::sin(declination) +
-                                      std::cos(phi) * std::cos(declination) * std::cos(hour_angle));
-    const double azimuth = std::atan2(std::sin(hour_angle), std::cos(hour_angle) * std::sin(phi) -
-                                                                std::tan(declination) * std::cos(phi)) + kPi;
+    const double altitude =
+        std::asin(std::sin(phi) * std::sin(declination) + std::cos(phi) * std::cos(declination) * std::cos(hour_angle));
+    const double azimuth =
+        std::atan2(std::sin(hour_angle), std::cos(hour_angle) * std::sin(phi) - std::tan(declination) * std::cos(phi)) +
+        kPi;
     const double seen = degrees(altitude) + refraction(degrees(altitude), pressure, temperature);
     return {azimuth, radians(seen), declination, hour_angle, sun.distance};
 }

@@ -15,10 +15,10 @@ inline constexpr double kSunSolidAngle = 2 * kPi * (1 - 0.99998918394);  // 1 - 
 
 /// A place on the earth.
 struct Place {
-    double latitude = 0;    ///< degrees, north positive
-    double longitude = 0;   ///< degrees, east positive
-    double time_zone = 0;   ///< hours ahead of UT
-    double elevation = 0;   ///< metres above sea level
+    double latitude = 0;   ///< degrees, north positive
+    double longitude = 0;  ///< degrees, east positive
+    double time_zone = 0;  ///< hours ahead of UT
+    double elevation = 0;  ///< metres above sea level
 };
 
 struct SunPosition {
@@ -30,16 +30,16 @@ struct SunPosition {
 };
 
 /// Position at an instant given as days since J2000.0 in UT. delta_t: seconds between TT and UT. pressure hPa and
-/// temperature in degrees Celsius set the refraction. Source: Meeus, Astronomical Algorithms (2nd ed.), chapters 12, 13,
-/// 16, 22, 25, 40; checked against the worked case of NREL/TP-560-34302.
+/// temperature in degrees Celsius set the refraction. Source: Meeus, Astronomical Algorithms (2nd ed.), chapters 12,
+/// 13, 16, 22, 25, 40; checked against the worked case of NREL/TP-560-34302.
 SunPosition sun_position(const Place& place, double days_ut, double delta_t = 69.0, double pressure = 1010.0,
                          double temperature = 10.0);
 
 /// Position at a moment of a year without a leap day (2023 stands for it).
 SunPosition sun_position(const Place& place, const Moment& moment);
 
-/// The sun as it represents a weather hour (0 to 8759): the middle of the sunlit part of the interval, and how long that
-/// part is. Sunlit means the centre of the disc is above the horizon.
+/// The sun as it represents a weather hour (0 to 8759): the middle of the sunlit part of the interval, and how long
+/// that part is. Sunlit means the centre of the disc is above the horizon.
 struct SunHour {
     SunPosition sun;
     double sunlit = 0;  ///< share of the hour with the sun up, 0 to 1
@@ -53,9 +53,9 @@ std::vector<SunHour> sun_of_year(const Place& place);
 /// distance in astronomical units.
 constexpr double extraterrestrial_normal(double distance) { return 1361.1 / (distance * distance); }
 
-/// The least altitude of the sun that counts for EN 17037's sunlight at a latitude, whole degrees: falls from about 18 at
-/// Athens to 7 at Helsinki. From memory of EN 17037:2018+A1:2021, annex D, by a straight line through its capitals: a
-/// national annex may set another, and whoever signs looks it up.
+/// The least altitude of the sun that counts for EN 17037's sunlight at a latitude, whole degrees: falls from about 18
+/// at Athens to 7 at Helsinki. From memory of EN 17037:2018+A1:2021, annex D, by a straight line through its capitals:
+/// a national annex may set another, and whoever signs looks it up.
 double sunlight_least_altitude(double latitude);
 
 }  // namespace wp::climate

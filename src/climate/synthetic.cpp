@@ -41,7 +41,8 @@ WeatherYear synthetic_year(const Place& place, const std::string& station, unsig
     weather.station = station;
     weather.country = "XXX";
     weather.source = "Synthetic year";
-    weather.comment = fmt::format("Synthetic: made by the generator of Warm Pane from seed {}; not a measurement", seed);
+    weather.comment =
+        fmt::format("Synthetic: made by the generator of Warm Pane from seed {}; not a measurement", seed);
     weather.place = weather.measured = place;
     weather.hours.resize(kHours);
     const Dice dice{seed};
@@ -83,8 +84,8 @@ WeatherYear synthetic_year(const Place& place, const std::string& station, unsig
         const double clear_diffuse = outside * (0.015 + 0.13 * sine);
         const double cloud_diffuse = outside * (0.02 + 0.36 * sine) * (1.05 - 0.45 * cloud * cloud);
         const double twilight = altitude < 0 ? 1 + altitude / radians(4.0) : 1.0;
-        const double diffuse = (clear_diffuse + (cloud_diffuse - clear_diffuse) * std::sin(cloud * kPi / 1.7)) * twilight *
-                               std::max(sun.sunlit, altitude < 0 ? 0.5 : sun.sunlit);
+        const double diffuse = (clear_diffuse + (cloud_diffuse - clear_diffuse) * std::sin(cloud * kPi / 1.7)) *
+                               twilight * std::max(sun.sunlit, altitude < 0 ? 0.5 : sun.sunlit);
         h.direct_normal = std::round(beam * sun.sunlit);
         h.diffuse_horizontal = std::round(std::max(diffuse, 0.0));
         h.global_horizontal = std::round(h.direct_normal * sine + h.diffuse_horizontal);

@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// A made-up weather year for demos and tests: a seeded stochastic climate, marked as synthetic in its header. It has the
-// statistics of a temperate coast and belongs to no station.
+// A made-up weather year for demos and tests: a seeded stochastic climate, marked as synthetic in its header. It has
+// the statistics of a temperate coast and belongs to no station.
 #pragma once
 #include "climate/weather.h"
 

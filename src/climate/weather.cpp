@@ -14,8 +14,8 @@ Fingerprint WeatherYear::fingerprint() const {
     for (const double v : {place.latitude, place.longitude, place.time_zone, place.elevation}) print.add(v);
     if (light_from == LightFrom::file) print.add(1);
     for (const WeatherHour& h : hours)
-        for (const double v : {h.dew_point, h.global_horizontal, h.direct_normal, h.diffuse_horizontal, h.direct_lux,
-                               h.diffuse_lux})
+        for (const double v :
+             {h.dew_point, h.global_horizontal, h.direct_normal, h.diffuse_horizontal, h.direct_lux, h.diffuse_lux})
             print.add(v);
     return print;
 }
@@ -105,10 +105,17 @@ Outcome fill_gaps(WeatherYear& weather) {
         }
         ++daylit;
         switch (complete_hour(h, suns[i])) {
-            case Irradiance::complete: break;
-            case Irradiance::derived: ++derived, h.doubt |= kDerived; break;
-            case Irradiance::split: ++split, h.doubt |= kSplit; break;
-            case Irradiance::missing: ++missing; break;
+            case Irradiance::complete:
+                break;
+            case Irradiance::derived:
+                ++derived, h.doubt |= kDerived;
+                break;
+            case Irradiance::split:
+                ++split, h.doubt |= kSplit;
+                break;
+            case Irradiance::missing:
+                ++missing;
+                break;
         }
         const double outside = extraterrestrial_normal(suns[i].sun.distance);
         if (h.direct_normal > outside) {
@@ -127,15 +134,19 @@ Outcome fill_gaps(WeatherYear& weather) {
             if (std::isnan(h.global_horizontal)) h.global_horizontal = h.diffuse_horizontal;
     }
     if (derived > 0)
-        weather.notes.push_back(fmt::format("Direct or diffuse irradiance missing in {} hours: taken from the global", derived));
-    if (split > 0)
         weather.notes.push_back(
-            fmt::format("Only global irradiance in {} hours: split by the model of Erbs, Klein and Duffie (1982)", split));
+            fmt::format("Direct or diffuse irradiance missing in {} hours: taken from the global", derived));
+    if (split > 0)
+        weather.notes.push_back(fmt::format(
+            "Only global irradiance in {} hours: split by the model of Erbs, Klein and Duffie (1982)", split));
     if (night > 0)
-        weather.notes.push_back(fmt::format("Irradiance above 5 W/m\u00b2 in {} hours of night: set to zero. "
-                                            "Check time zone and longitude", night));
+        weather.notes.push_back(
+            fmt::format("Irradiance above 5 W/m\u00b2 in {} hours of night: set to zero. "
+                        "Check time zone and longitude",
+                        night));
     if (excess > 0)
-        weather.notes.push_back(fmt::format("Direct irradiance above the extraterrestrial in {} hours: cut to it", excess));
+        weather.notes.push_back(
+            fmt::format("Direct irradiance above the extraterrestrial in {} hours: cut to it", excess));
     weather.has_illuminance = true;
     for (size_t i = 0; i < weather.hours.size(); ++i) {
         const WeatherHour& h = weather.hours[i];
@@ -155,10 +166,14 @@ WeatherYear at_site(WeatherYear weather, const Place& site) {
 std::string measured_elsewhere(const Place& measured, const Place& site) {
     constexpr double far = 0.5, late = 0.5;
     const auto up = [](const Place& p) { return direction(radians(p.longitude), radians(p.latitude)); };
-    const double apart = degrees(std::acos(std::clamp(dot(up(measured), up(site)), -1.0, 1.0))), zones = std::fabs(measured.time_zone - site.time_zone);
+    const double apart = degrees(std::acos(std::clamp(dot(up(measured), up(site)), -1.0, 1.0))),
+                 zones = std::fabs(measured.time_zone - site.time_zone);
     if (apart <= far && zones <= late) return {};
-    std::string out = fmt::format("The weather was measured at {:.2f}\u00b0 N, {:.2f}\u00b0 E, {:.0f} km from the site", measured.latitude, measured.longitude, radians(apart) * 6371);
-    if (zones > late) out += fmt::format(", and its hours are those of UT{:+g}, the site's of UT{:+g}", measured.time_zone, site.time_zone);
+    std::string out = fmt::format("The weather was measured at {:.2f}\u00b0 N, {:.2f}\u00b0 E, {:.0f} km from the site",
+                                  measured.latitude, measured.longitude, radians(apart) * 6371);
+    if (zones > late)
+        out += fmt::format(", and its hours are those of UT{:+g}, the site's of UT{:+g}", measured.time_zone,
+                           site.time_zone);
     return out + "; the sun stands where the site is";
 }
 
@@ -178,10 +193,11 @@ std::vector<OutdoorHour> outdoor_year(const WeatherYear& weather) {
         const Clearness sky = clearness(h.diffuse_horizontal, h.direct_normal, zenith, outside);
         out.epsilon = sky.epsilon;
         out.delta = sky.delta;
-        const bool own = weather.light_from == LightFrom::file && !std::isnan(h.direct_lux) && !std::isnan(h.diffuse_lux);
+        const bool own =
+            weather.light_from == LightFrom::file && !std::isnan(h.direct_lux) && !std::isnan(h.diffuse_lux);
         out.diffuse_lux = own ? h.diffuse_lux : h.diffuse_horizontal * diffuse_efficacy(sky, zenith, h.dew_point);
-        out.direct_lux = own ? (suns[i].sunlit > 0 ? h.direct_lux / sunlit : 0.0)
-                             : beam * direct_efficacy(sky, zenith, h.dew_point);
+        out.direct_lux =
+            own ? (suns[i].sunlit > 0 ? h.direct_lux / sunlit : 0.0) : beam * direct_efficacy(sky, zenith, h.dew_point);
     }
     return year;
 }
@@ -195,7 +211,9 @@ OutdoorHour weather_at(const std::vector<OutdoorHour>& outdoor, const Moment& mo
     const auto between = [&](double from, double to) { return from + (to - from) * t; };
     OutdoorHour out = t < 0.5 ? a : b;
     out.diffuse_lux = between(a.diffuse_lux, b.diffuse_lux);
-    out.direct_lux = a.sun.sunlit <= 0 ? b.direct_lux : b.sun.sunlit <= 0 ? a.direct_lux : between(a.direct_lux, b.direct_lux);
+    out.direct_lux = a.sun.sunlit <= 0   ? b.direct_lux
+                     : b.sun.sunlit <= 0 ? a.direct_lux
+                                         : between(a.direct_lux, b.direct_lux);
     const auto& lit = a.diffuse_lux > 0 ? a : b;
     const bool both = a.diffuse_lux > 0 && b.diffuse_lux > 0;
     out.epsilon = both ? between(a.epsilon, b.epsilon) : lit.epsilon;

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// An hourly weather year as the program uses it: gaps filled, light made from irradiance, everything that was done noted.
+// An hourly weather year as the program uses it: gaps filled, light made from irradiance, everything that was done
+// noted.
 #pragma once
 #include <optional>
 #include <string>
@@ -34,28 +35,29 @@ struct WeatherHour {
 /// A weather file as read: 8760 hours from 1 January, leap day left out.
 struct WeatherYear {
     std::string station, country, source, comment;
-    Place place;                     ///< where its sun is reckoned for: where it was measured, or the site it is used at
-    Place measured;                  ///< as the file says
-    std::vector<WeatherHour> hours;  ///< kHours of them
-    std::vector<std::string> notes;  ///< what was doubtful, missing, filled or left out, in plain words
+    Place place;     ///< where its sun is reckoned for: where it was measured, or the site it is used at
+    Place measured;  ///< as the file says
+    std::vector<WeatherHour> hours;     ///< kHours of them
+    std::vector<std::string> notes;     ///< what was doubtful, missing, filled or left out, in plain words
     int first_year = 0, last_year = 0;  ///< that the hours were taken from; 0: not from a file
     std::optional<std::pair<Moment, Moment>> summer_time;  ///< from and to, standard time; as the file says
-    bool has_illuminance = false;    ///< the file carries illuminance for every daylit hour
-    LightFrom light_from = LightFrom::irradiance;  ///< what outdoor_year makes light of
+    bool has_illuminance = false;                          ///< the file carries illuminance for every daylit hour
+    LightFrom light_from = LightFrom::irradiance;          ///< what outdoor_year makes light of
 
     Fingerprint fingerprint() const;
 };
 
 /// The weather as a site uses it: one sun, the site's, for all that is asked; hours stay those of the file's time zone.
 WeatherYear at_site(WeatherYear weather, const Place& site);
-/// How far weather was measured from a site, in plain words; empty where that is of no account: below half a degree of the sphere, and half an hour of time zone.
+/// How far weather was measured from a site, in plain words; empty where that is of no account: below half a degree of
+/// the sphere, and half an hour of time zone.
 std::string measured_elsewhere(const Place& measured, const Place& site);
 
 /// The light of one hour outdoors.
 struct OutdoorHour {
-    SunHour sun;               ///< azimuth clockwise from true north
-    double direct_lux = 0;     ///< normal to the sun, mean over the sunlit part of the hour
-    double diffuse_lux = 0;    ///< horizontal, mean over the hour
+    SunHour sun;             ///< azimuth clockwise from true north
+    double direct_lux = 0;   ///< normal to the sun, mean over the sunlit part of the hour
+    double diffuse_lux = 0;  ///< horizontal, mean over the hour
     double epsilon = 1, delta = 0;
 
     double global_lux() const;  ///< horizontal
@@ -65,19 +67,21 @@ struct OutdoorHour {
 /// The outdoor light of the year: from irradiance by Perez' luminous efficacies, or as the file carries it.
 std::vector<OutdoorHour> outdoor_year(const WeatherYear& weather);
 
-/// The weather at a moment: each row tells the mean of an hour, which is taken for its middle, and between two middles amounts and the figures of the sky's shape go straight. Where one
-/// of the two is dark, the shape is the other's; where the sun does not shine in one, its beam is the other's. outdoor: 8760 hours. The sun is left as it stands in the nearer row.
+/// The weather at a moment: each row tells the mean of an hour, which is taken for its middle, and between two middles
+/// amounts and the figures of the sky's shape go straight. Where one of the two is dark, the shape is the other's;
+/// where the sun does not shine in one, its beam is the other's. outdoor: 8760 hours. The sun is left as it stands in
+/// the nearer row.
 OutdoorHour weather_at(const std::vector<OutdoorHour>& outdoor, const Moment& moment);
 
-/// The sky of an hour (without the sun's disc), with the sun's azimuth turned so that model +y has azimuth north_azimuth
-/// (radians clockwise from true north).
+/// The sky of an hour (without the sun's disc), with the sun's azimuth turned so that model +y has azimuth
+/// north_azimuth (radians clockwise from true north).
 Sky sky_of(const OutdoorHour& hour, double north_azimuth);
 
 /// Unit vector to the sun in the model's axes.
 Vec3 sun_direction(const SunPosition& sun, double north_azimuth);
 
-/// The hours EN 17037 calls daylight hours: the half of the year (4380 h) with the highest diffuse horizontal illuminance.
-/// Returned as a mask of 8760.
+/// The hours EN 17037 calls daylight hours: the half of the year (4380 h) with the highest diffuse horizontal
+/// illuminance. Returned as a mask of 8760.
 std::vector<bool> daylight_hours(const std::vector<OutdoorHour>& outdoor);
 /// Median diffuse horizontal illuminance over those hours, lux (EN 17037:2018, annex A).
 double median_diffuse(const std::vector<OutdoorHour>& outdoor);

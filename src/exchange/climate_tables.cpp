@@ -23,11 +23,14 @@ std::string climate_hours_csv(const climate::WeatherYear& weather, const std::ve
         const auto m = climate::moment_of(static_cast<int>(h / 24), 0);
         fmt::format_to(std::back_inserter(out), "{},{},{}", m.month, m.day, h % 24 + 1);
         for (const auto& column : columns) {
-            if (std::isnan(column[h])) out += ",";
-            else fmt::format_to(std::back_inserter(out), ",{:.6g}", column[h]);
+            if (std::isnan(column[h]))
+                out += ",";
+            else
+                fmt::format_to(std::back_inserter(out), ",{:.6g}", column[h]);
         }
         const auto& sun = outdoor[h].sun.sun;
-        fmt::format_to(std::back_inserter(out), ",{:.3f},{:.3f},{},{}\n", degrees(sun.altitude), degrees(sun.azimuth), climate::sky_type(outdoor[h]), weather.hours[h].doubt != 0 ? 1 : 0);
+        fmt::format_to(std::back_inserter(out), ",{:.3f},{:.3f},{},{}\n", degrees(sun.altitude), degrees(sun.azimuth),
+                       climate::sky_type(outdoor[h]), weather.hours[h].doubt != 0 ? 1 : 0);
     }
     return out;
 }
@@ -44,8 +47,10 @@ std::string mean_days_csv(const climate::WeatherYear& weather, const std::vector
         for (size_t h = 0; h < 24; ++h) {
             fmt::format_to(std::back_inserter(out), "{},{}", m + 1, h + 1);
             for (const auto& days : all) {
-                if (std::isnan(days[m][h])) out += ",";
-                else fmt::format_to(std::back_inserter(out), ",{:.6g}", days[m][h]);
+                if (std::isnan(days[m][h]))
+                    out += ",";
+                else
+                    fmt::format_to(std::back_inserter(out), ",{:.6g}", days[m][h]);
             }
             out += "\n";
         }
@@ -62,7 +67,9 @@ std::string hours_above_csv(const climate::WeatherYear& weather, const std::vect
         std::vector<double> levels;
         for (int i = 0; i <= 40; ++i) levels.push_back(low + (high - low) * i / 40);
         const auto above = climate::hours_above(hours, levels);
-        for (size_t i = 0; i < levels.size(); ++i) fmt::format_to(std::back_inserter(out), "{},{:.6g},{},{:.0f}\n", climate::name_of(q).id, levels[i], climate::name_of(q).unit, above[i]);
+        for (size_t i = 0; i < levels.size(); ++i)
+            fmt::format_to(std::back_inserter(out), "{},{:.6g},{},{:.0f}\n", climate::name_of(q).id, levels[i],
+                           climate::name_of(q).unit, above[i]);
     }
     return out;
 }

@@ -42,7 +42,8 @@ Outcome write_exr(const LuminanceImage& image, const std::filesystem::path& path
     } catch (const std::exception& error) {
         std::error_code ignored;
         std::filesystem::remove(part, ignored);
-        return Fault{path.string(), std::string("the picture cannot be written: ") + error.what(), "Choose a folder you may write to"};
+        return Fault{path.string(), std::string("the picture cannot be written: ") + error.what(),
+                     "Choose a folder you may write to"};
     }
     return put_in_place(part, path);
 }
@@ -51,27 +52,33 @@ Result<LuminanceImage> read_exr(const std::filesystem::path& path) {
     try {
         Imf::InputFile file(path.c_str());
         const Imath::Box2i window = file.header().dataWindow();
-        const int64_t width = int64_t{window.max.x} - window.min.x + 1, height = int64_t{window.max.y} - window.min.y + 1;
+        const int64_t width = int64_t{window.max.x} - window.min.x + 1,
+                      height = int64_t{window.max.y} - window.min.y + 1;
         const Imf::Channel* channel = file.header().channels().findChannel("Y");
         std::error_code error;
         const uintmax_t bytes = std::filesystem::file_size(path, error);
-        if (channel == nullptr || channel->xSampling != 1 || channel->ySampling != 1 || width > kMostAcross || height > kMostAcross || error ||
+        if (channel == nullptr || channel->xSampling != 1 || channel->ySampling != 1 || width > kMostAcross ||
+            height > kMostAcross || error ||
             static_cast<uintmax_t>(width * height) * sizeof(float) > bytes * kMostPacked)
-            return Fault{path.string(), "holds no luminance channel Y of a usable size", "Choose a picture that Warm Pane wrote"};
+            return Fault{path.string(), "holds no luminance channel Y of a usable size",
+                         "Choose a picture that Warm Pane wrote"};
         LuminanceImage image{static_cast<int>(width), static_cast<int>(height), {}, {}};
         image.luminance.resize(static_cast<size_t>(width * height));
         Imf::FrameBuffer frame;
-        // The library counts pixels from the origin of its window, which may be far away: whole numbers, no pointer arithmetic.
+        // The library counts pixels from the origin of its window, which may be far away: whole numbers, no pointer
+        // arithmetic.
         const auto first = reinterpret_cast<std::intptr_t>(image.luminance.data()) -
                            (window.min.x + window.min.y * width) * static_cast<std::intptr_t>(sizeof(float));
         frame.insert("Y", slice(reinterpret_cast<float*>(first), image.width));
         file.setFrameBuffer(frame);
         file.readPixels(window.min.y, window.max.y);
         for (auto it = file.header().begin(); it != file.header().end(); ++it)
-            if (const auto* text = dynamic_cast<const Imf::StringAttribute*>(&it.attribute())) image.attributes[it.name()] = text->value();
+            if (const auto* text = dynamic_cast<const Imf::StringAttribute*>(&it.attribute()))
+                image.attributes[it.name()] = text->value();
         return image;
     } catch (const std::exception& error) {
-        return Fault{path.string(), std::string("is no readable OpenEXR picture: ") + error.what(), "Fetch or write it again"};
+        return Fault{path.string(), std::string("is no readable OpenEXR picture: ") + error.what(),
+                     "Fetch or write it again"};
     }
 }
 

@@ -12,7 +12,7 @@ namespace wp::exchange {
 
 struct LuminanceImage {
     int width = 0, height = 0;
-    std::vector<float> luminance;                     ///< row 0 on top
+    std::vector<float> luminance;  ///< row 0 on top
     std::map<std::string, std::string> attributes;
 };
 

@@ -18,8 +18,20 @@ Json json_of(const PlanePoints& p) {
     Json points = Json::array();
     for (const Vec3& v : p.points)
         for (const double d : {v.x, v.y, v.z}) points.push_back(d);
-    return {{"plane", p.plane}, {"room", p.room}, {"storey", p.storey}, {"space", p.space}, {"corner", json_of(p.corner)}, {"across", json_of(p.across)}, {"up", json_of(p.up)},
-            {"dx", p.dx}, {"dy", p.dy}, {"columns", p.columns}, {"rows", p.rows}, {"cells", p.cell_of}, {"points", points}, {"normal", json_of(p.normal)}};
+    return {{"plane", p.plane},
+            {"room", p.room},
+            {"storey", p.storey},
+            {"space", p.space},
+            {"corner", json_of(p.corner)},
+            {"across", json_of(p.across)},
+            {"up", json_of(p.up)},
+            {"dx", p.dx},
+            {"dy", p.dy},
+            {"columns", p.columns},
+            {"rows", p.rows},
+            {"cells", p.cell_of},
+            {"points", points},
+            {"normal", json_of(p.normal)}};
 }
 
 PlanePoints plane_of(const Json& j) {
@@ -43,8 +55,15 @@ PlanePoints plane_of(const Json& j) {
 }
 
 Json json_of(const Record& r) {
-    return {{"inputs", {r.inputs.high, r.inputs.low}}, {"wanted", r.wanted}, {"reached", r.reached}, {"settled", r.settled}, {"seed", r.seed}, {"rays", r.rays}, {"paths", r.paths},
-            {"seconds", r.seconds}, {"version", r.version}};
+    return {{"inputs", {r.inputs.high, r.inputs.low}},
+            {"wanted", r.wanted},
+            {"reached", r.reached},
+            {"settled", r.settled},
+            {"seed", r.seed},
+            {"rays", r.rays},
+            {"paths", r.paths},
+            {"seconds", r.seconds},
+            {"version", r.version}};
 }
 
 Record record_of(const Json& j) {
@@ -85,7 +104,8 @@ bool sound(const question::TableAnswer& a) {
     for (const auto& p : a.table.planes)
         if (!sound(p)) return false;
     for (const auto& c : a.table.columns)
-        if (!fits(a.table.planes, c.value) || (!c.standard_error.empty() && !fits(a.table.planes, c.standard_error))) return false;
+        if (!fits(a.table.planes, c.value) || (!c.standard_error.empty() && !fits(a.table.planes, c.standard_error)))
+            return false;
     if (a.windows) {
         for (const auto& p : a.windows->planes)
             if (!sound(p)) return false;
@@ -104,7 +124,9 @@ question::TableAnswer answer_of(const Json& j) {
     a.facts = j.at("facts").get<std::vector<std::pair<std::string, std::string>>>();
     for (const Json& p : j.at("planes")) a.table.planes.push_back(plane_of(p));
     for (const Json& c : j.at("columns"))
-        a.table.columns.push_back({c.at("id").get<std::string>(), c.at("name").get<std::string>(), c.at("unit").get<std::string>(), c.at("value").get<ByPlane>(), c.at("standard_error").get<ByPlane>()});
+        a.table.columns.push_back({c.at("id").get<std::string>(), c.at("name").get<std::string>(),
+                                   c.at("unit").get<std::string>(), c.at("value").get<ByPlane>(),
+                                   c.at("standard_error").get<ByPlane>()});
     if (const Json& w = j.at("windows"); w.is_object()) {
         question::WindowTable table;
         for (const Json& p : w.at("planes")) table.planes.push_back(plane_of(p));
@@ -121,13 +143,25 @@ question::TableAnswer answer_of(const Json& j) {
 std::string write_kept(const question::TableAnswer& a) {
     Json planes = Json::array(), columns = Json::array(), windows;
     for (const auto& p : a.table.planes) planes.push_back(json_of(p));
-    for (const auto& c : a.table.columns) columns.push_back({{"id", c.id}, {"name", c.name}, {"unit", c.unit}, {"value", c.value}, {"standard_error", c.standard_error}});
+    for (const auto& c : a.table.columns)
+        columns.push_back({{"id", c.id},
+                           {"name", c.name},
+                           {"unit", c.unit},
+                           {"value", c.value},
+                           {"standard_error", c.standard_error}});
     if (a.windows) {
         Json of = Json::array();
         for (const auto& p : a.windows->planes) of.push_back(json_of(p));
-        windows = {{"planes", of}, {"windows", a.windows->windows}, {"ids", a.windows->ids}, {"value", a.windows->value}};
+        windows = {
+            {"planes", of}, {"windows", a.windows->windows}, {"ids", a.windows->ids}, {"value", a.windows->value}};
     }
-    const Json all = {{"record", json_of(a.record)}, {"kind", a.kind}, {"main_columns", a.main_columns}, {"facts", a.facts}, {"planes", planes}, {"columns", columns}, {"windows", windows}};
+    const Json all = {{"record", json_of(a.record)},
+                      {"kind", a.kind},
+                      {"main_columns", a.main_columns},
+                      {"facts", a.facts},
+                      {"planes", planes},
+                      {"columns", columns},
+                      {"windows", windows}};
     std::string out;
     Json::to_cbor(all, nlohmann::detail::output_adapter<char>(out));
     return out;

@@ -11,7 +11,6 @@ namespace wp::exchange {
 
 namespace {
 
-
 // Figures beyond six digits are noise.
 double tidy(double v) {
     if (v == 0 || !std::isfinite(v)) return 0;
@@ -39,7 +38,8 @@ Json head(const Origin& origin, const question::Record& record, const char* kind
 
 }  // namespace
 
-std::string table_json(const Origin& origin, const question::Record& record, const char* kind, const question::PointTable& table, const std::vector<std::string>& names,
+std::string table_json(const Origin& origin, const question::Record& record, const char* kind,
+                       const question::PointTable& table, const std::vector<std::string>& names,
                        const std::vector<std::pair<std::string, std::string>>& facts) {
     Json j = head(origin, record, kind);
     for (const auto& [name, value] : facts) {
@@ -51,8 +51,9 @@ std::string table_json(const Origin& origin, const question::Record& record, con
         Json plane = {{"plane", table.planes[p].plane}, {"room", names[p]}, {"points", table.planes[p].points.size()}};
         for (const auto& column : table.columns) {
             const auto f = question::figures_of(column, p);
-            plane[column.id] = {{"mean", tidy(f.mean)}, {"mean_half_width_95", tidy(f.mean_half_width)}, {"median", tidy(f.median)},
-                                {"least", tidy(f.least)}, {"most", tidy(f.most)}, {"uniformity", tidy(f.uniformity)}};
+            plane[column.id] = {{"mean", tidy(f.mean)},     {"mean_half_width_95", tidy(f.mean_half_width)},
+                                {"median", tidy(f.median)}, {"least", tidy(f.least)},
+                                {"most", tidy(f.most)},     {"uniformity", tidy(f.uniformity)}};
         }
         j["planes"].push_back(plane);
     }
@@ -61,16 +62,23 @@ std::string table_json(const Origin& origin, const question::Record& record, con
 
 namespace {
 
-Json group_json(const question::YearAnswer& answer, size_t g, const metric::Hours& daylit, question::Operation operation) {
+Json group_json(const question::YearAnswer& answer, size_t g, const metric::Hours& daylit,
+                question::Operation operation) {
     const auto& group = answer.groups[g];
     const auto& states = answer.states(g, operation);
     std::vector<int> hours(group.states.size() + 1, 0);
     for (size_t h = 0; h < states.size(); ++h)
         if (daylit[h]) ++hours[states[h]];
     Json by_state = Json::array();
-    for (size_t k = 0; k < hours.size(); ++k) by_state.push_back({{"state", k == 0 ? "open" : group.state_names[k - 1]}, {"daylit_hours", hours[k]}});
+    for (size_t k = 0; k < hours.size(); ++k)
+        by_state.push_back({{"state", k == 0 ? "open" : group.state_names[k - 1]}, {"daylit_hours", hours[k]}});
     const double all = std::max<double>(1, static_cast<double>(metric::count(daylit)));
-    return {{"group", group.name}, {"room", group.room}, {"windows", group.openings}, {"control", model::control_name(group.control.kind)}, {"open_share_of_daylit_hours", tidy(hours[0] / all)}, {"states", by_state}};
+    return {{"group", group.name},
+            {"room", group.room},
+            {"windows", group.openings},
+            {"control", model::control_name(group.control.kind)},
+            {"open_share_of_daylit_hours", tidy(hours[0] / all)},
+            {"states", by_state}};
 }
 
 Json heat_json(const question::PaneHeat& heat) {
@@ -80,7 +88,10 @@ Json heat_json(const question::PaneHeat& heat) {
         on[m] += static_cast<double>(heat.on[static_cast<size_t>(h)]) / 1000;
         through[m] += static_cast<double>(heat.through[static_cast<size_t>(h)]) / 1000;
     }
-    Json j = {{"window", heat.opening}, {"glass_m2", tidy(heat.area)}, {"passes_square_to_it", tidy(heat.passes)}, {"solar_factor_known", heat.solar_known}};
+    Json j = {{"window", heat.opening},
+              {"glass_m2", tidy(heat.area)},
+              {"passes_square_to_it", tidy(heat.passes)},
+              {"solar_factor_known", heat.solar_known}};
     for (const auto& [key, list] : {std::pair{"on_kwh_m2_by_month", &on}, {"through_kwh_m2_by_month", &through}}) {
         j[key] = Json::array();
         for (const double v : *list) j[key].push_back(tidy(v));
@@ -92,14 +103,16 @@ Json heat_json(const question::PaneHeat& heat) {
 Json hours_json(const metric::Hours& hours) {
     Json out = Json::array();
     for (size_t h = 0; h < hours.size() && out.size() < 200; ++h)
-        if (hours[h]) out.push_back(climate::text(climate::moment_of(static_cast<int>(h) / 24, static_cast<double>(h % 24))));
+        if (hours[h])
+            out.push_back(climate::text(climate::moment_of(static_cast<int>(h) / 24, static_cast<double>(h % 24))));
     return out;
 }
 
 }  // namespace
 
-std::string year_json(const Origin& origin, const question::YearAnswer& answer, const std::vector<std::string>& names, const std::vector<JudgedSet>& judged,
-                      const question::YearUse& use, const std::vector<question::LightingYear>& lighting) {
+std::string year_json(const Origin& origin, const question::YearAnswer& answer, const std::vector<std::string>& names,
+                      const std::vector<JudgedSet>& judged, const question::YearUse& use,
+                      const std::vector<question::LightingYear>& lighting) {
     Json j = head(origin, answer.record, "year");
     j["settings"]["target_lux"] = use.limits.target;
     j["settings"]["useful_lux"] = {use.limits.low, use.limits.high};
@@ -116,9 +129,14 @@ std::string year_json(const Origin& origin, const question::YearAnswer& answer, 
         Json figures = Json::object();
         for (const auto& f : question::room_figures(answer, p, use.limits, use.hours[p], use.operation))
             figures[f.id] = {{"value", tidy(f.value)}, {"band_95", {tidy(f.low), tidy(f.high)}}, {"unit", f.unit}};
-        j["planes"].push_back({{"plane", plane.plane.plane}, {"room", names[p]}, {"points", plane.plane.points.size()}, {"occupied_hours", metric::count(use.hours[p])},
-                               {"relative_half_width_95", tidy(plane.relative_half_width)}, {"figures", figures},
-                               {"hours_no_blind_meets_the_rule", metric::count(unmet)}, {"hours_no_blind_meets_the_rule_first", hours_json(unmet)}});
+        j["planes"].push_back({{"plane", plane.plane.plane},
+                               {"room", names[p]},
+                               {"points", plane.plane.points.size()},
+                               {"occupied_hours", metric::count(use.hours[p])},
+                               {"relative_half_width_95", tidy(plane.relative_half_width)},
+                               {"figures", figures},
+                               {"hours_no_blind_meets_the_rule", metric::count(unmet)},
+                               {"hours_no_blind_meets_the_rule_first", hours_json(unmet)}});
     }
     metric::Hours daylit(climate::kHours, false);
     for (size_t h = 0; h < daylit.size(); ++h) daylit[h] = answer.outdoor[h].daylit();
@@ -127,18 +145,33 @@ std::string year_json(const Origin& origin, const question::YearAnswer& answer, 
         if (!answer.groups[g].states.empty()) j["blinds"].push_back(group_json(answer, g, daylit, use.operation));
     j["electric_light"] = Json::array();
     for (const auto& l : lighting)
-        j["electric_light"].push_back({{"lighting", l.id}, {"name", l.name}, {"area_m2", tidy(l.area)}, {"sensor_point", l.sensor}, {"kwh", tidy(l.kwh)}, {"kwh_band_95", {tidy(l.kwh_low), tidy(l.kwh_high)}},
-                                       {"kwh_always_on", tidy(l.kwh_always)}, {"saved_share", tidy(l.saved())}});
+        j["electric_light"].push_back({{"lighting", l.id},
+                                       {"name", l.name},
+                                       {"area_m2", tidy(l.area)},
+                                       {"sensor_point", l.sensor},
+                                       {"kwh", tidy(l.kwh)},
+                                       {"kwh_band_95", {tidy(l.kwh_low), tidy(l.kwh_high)}},
+                                       {"kwh_always_on", tidy(l.kwh_always)},
+                                       {"saved_share", tidy(l.saved())}});
     j["sun_on_glazing"] = Json::array();
     for (const auto& heat : answer.heat()) j["sun_on_glazing"].push_back(heat_json(heat));
     j["criteria"] = Json::array();
     for (const auto& set : judged) {
         Json rows = Json::array();
         for (const auto& v : set.verdicts)
-            rows.push_back({{"criterion", v.criterion->id}, {"name", v.criterion->name}, {"subject", v.subject}, {"value", tidy(v.value)},
-                            {"band", {tidy(v.low), tidy(v.high)}}, {"threshold", v.threshold}, {"margin", tidy(v.margin)}, {"met", v.met},
-                            {"certain", v.certain}, {"level", v.level}, {"source", v.criterion->source}});
-        j["criteria"].push_back({{"set", set.set.id}, {"name", set.set.name}, {"source", set.set.source}, {"verdicts", rows}});
+            rows.push_back({{"criterion", v.criterion->id},
+                            {"name", v.criterion->name},
+                            {"subject", v.subject},
+                            {"value", tidy(v.value)},
+                            {"band", {tidy(v.low), tidy(v.high)}},
+                            {"threshold", v.threshold},
+                            {"margin", tidy(v.margin)},
+                            {"met", v.met},
+                            {"certain", v.certain},
+                            {"level", v.level},
+                            {"source", v.criterion->source}});
+        j["criteria"].push_back(
+            {{"set", set.set.id}, {"name", set.set.name}, {"source", set.set.source}, {"verdicts", rows}});
     }
     return json_file(j);
 }
@@ -156,7 +189,9 @@ std::string glare_json(const Origin& origin, const question::GlareAnswer& answer
     j["half_width_95_lux"] = tidy(answer.half_width);
     j["dgp"] = tidy(answer.dgp);
     j["dgp_band"] = {tidy(answer.dgp_low), tidy(answer.dgp_high)};
-    j["dgp_band_from"] = {{"chance", tidy(answer.dgp_by_chance)}, {"resolution", tidy(answer.dgp_by_resolution)}, {"sources_at_4_or_6_times_the_mean", tidy(answer.dgp_by_sources)}};
+    j["dgp_band_from"] = {{"chance", tidy(answer.dgp_by_chance)},
+                          {"resolution", tidy(answer.dgp_by_resolution)},
+                          {"sources_at_4_or_6_times_the_mean", tidy(answer.dgp_by_sources)}};
     j["blinds"] = Json::array();
     for (const auto& group : answer.blinds.groups) j["blinds"].push_back(group.words);
     j["blinds_known"] = answer.blinds.sure();

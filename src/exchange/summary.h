@@ -4,9 +4,9 @@
 #include <string>
 
 #include "model/project.h"
-#include "question/table.h"
-#include "question/glare.h"
 #include "question/ask_year.h"
+#include "question/glare.h"
+#include "question/table.h"
 #include "rule/criteria.h"
 
 namespace wp::exchange {
@@ -17,14 +17,16 @@ struct Origin {
 };
 
 /// kind: "daylight_factor" and the like. facts: what else is to be said, name and value, numbers as text of JSON.
-std::string table_json(const Origin& origin, const question::Record& record, const char* kind, const question::PointTable& table, const std::vector<std::string>& names,
+std::string table_json(const Origin& origin, const question::Record& record, const char* kind,
+                       const question::PointTable& table, const std::vector<std::string>& names,
                        const std::vector<std::pair<std::string, std::string>>& facts);
 struct JudgedSet {
     rule::CriteriaSet set;
     std::vector<rule::Verdict> verdicts;
 };
-std::string year_json(const Origin& origin, const question::YearAnswer& answer, const std::vector<std::string>& names, const std::vector<JudgedSet>& judged,
-                      const question::YearUse& use, const std::vector<question::LightingYear>& lighting);
+std::string year_json(const Origin& origin, const question::YearAnswer& answer, const std::vector<std::string>& names,
+                      const std::vector<JudgedSet>& judged, const question::YearUse& use,
+                      const std::vector<question::LightingYear>& lighting);
 std::string glare_json(const Origin& origin, const question::GlareAnswer& answer);
 
 }  // namespace wp::exchange

@@ -20,8 +20,8 @@ namespace {
 
 void place(std::string& out, const geometry::PlanePoints& plane, size_t i) {
     const Vec3 p = plane.points[i], n = plane.normal;
-    fmt::format_to(std::back_inserter(out), "{},{},{},{:.4f},{:.4f},{:.4f},{:.4f},{:.4f},{:.4f},", csv_field(plane.plane), csv_field(plane.room), i, p.x, p.y,
-                   p.z, n.x, n.y, n.z);
+    fmt::format_to(std::back_inserter(out), "{},{},{},{:.4f},{:.4f},{:.4f},{:.4f},{:.4f},{:.4f},",
+                   csv_field(plane.plane), csv_field(plane.room), i, p.x, p.y, p.z, n.x, n.y, n.z);
 }
 
 constexpr const char* kPlace = "plane,room,point,x_m,y_m,z_m,nx,ny,nz,";
@@ -44,8 +44,10 @@ std::string year_csv(const question::YearAnswer& answer, const question::YearUse
         const auto all = question::point_values(answer, p, every, use.limits, use.hours[p], use.operation);
         for (size_t i = 0; i < plane.plane.points.size(); ++i) {
             place(out, plane.plane, i);
-            for (const auto& v : all) fmt::format_to(std::back_inserter(out), "{:.4g},{:.4g},{:.4g},", v.value[i], v.low[i], v.high[i]);
-            fmt::format_to(std::back_inserter(out), "{:.5f}\n", answer.width_of(p, i, use.operation) / light::kStudent95);
+            for (const auto& v : all)
+                fmt::format_to(std::back_inserter(out), "{:.4g},{:.4g},{:.4g},", v.value[i], v.low[i], v.high[i]);
+            fmt::format_to(std::back_inserter(out), "{:.5f}\n",
+                           answer.width_of(p, i, use.operation) / light::kStudent95);
         }
     }
     return out;
@@ -64,7 +66,8 @@ void each_hour(std::string& out, What&& what) {
     }
 }
 
-// Light of a plane's parts, to be read hour by hour: that of a plane of several parts lies on the disk meanwhile, where there is room.
+// Light of a plane's parts, to be read hour by hour: that of a plane of several parts lies on the disk meanwhile, where
+// there is room.
 class ByHour {
  public:
     /// part_of: light of a part of the plane.
@@ -73,7 +76,9 @@ class ByHour {
             Part part{part_of(k), {}, 0};
             part.points = part.light->points;
             if (row_of_.empty()) row_of_ = part.light->row_of;
-            if (parts > 1) part.slot = aside_.put({reinterpret_cast<const char*>(part.light->lux.data()), part.light->lux.size() * sizeof(float)});
+            if (parts > 1)
+                part.slot = aside_.put(
+                    {reinterpret_cast<const char*>(part.light->lux.data()), part.light->lux.size() * sizeof(float)});
             if (part.slot) part.light = nullptr;
             parts_.push_back(std::move(part));
         }
@@ -86,8 +91,12 @@ class ByHour {
         for (const Part& part : parts_) {
             const size_t size = part.points * sizeof(float), before = out.size();
             out.resize(before + part.points);
-            if (part.slot) std::memcpy(out.data() + before, aside_.get({part.slot->at + static_cast<size_t>(row) * size, size}).data(), size);
-            else std::copy_n(part.light->lux.data() + static_cast<size_t>(row) * part.points, part.points, out.data() + before);
+            if (part.slot)
+                std::memcpy(out.data() + before,
+                            aside_.get({part.slot->at + static_cast<size_t>(row) * size, size}).data(), size);
+            else
+                std::copy_n(part.light->lux.data() + static_cast<size_t>(row) * part.points, part.points,
+                            out.data() + before);
         }
         return out;
     }
@@ -105,16 +114,21 @@ class ByHour {
 
 }  // namespace
 
-void hourly_csv(const question::YearAnswer& answer, size_t plane, question::Operation operation, const TakeBytes& take) {
+void hourly_csv(const question::YearAnswer& answer, size_t plane, question::Operation operation,
+                const TakeBytes& take) {
     std::string out = "month,day,hour_ending";
     const size_t points = answer.planes[plane].plane.points.size();
-    for (size_t i = 0; i < points; ++i) fmt::format_to(std::back_inserter(out), ",point_{0}_lux,point_{0}_half_width", i);
+    for (size_t i = 0; i < points; ++i)
+        fmt::format_to(std::back_inserter(out), ",point_{0}_lux,point_{0}_half_width", i);
     out += "\n";
     const ByHour light(answer.parts(plane), [&](size_t k) { return answer.lux_part(plane, k, operation).light; });
-    const ByHour error(answer.parts(plane), [&](size_t k) { return answer.half_width_part(plane, k, operation).light; });
+    const ByHour error(answer.parts(plane),
+                       [&](size_t k) { return answer.half_width_part(plane, k, operation).light; });
     each_hour(out, [&](int h) {
         const auto lux = light.at(h), half_width = error.at(h);
-        for (size_t i = 0; i < points; ++i) fmt::format_to(std::back_inserter(out), ",{:.1f},{:.1f}", lux.empty() ? 0.0f : lux[i], half_width.empty() ? 0.0f : half_width[i]);
+        for (size_t i = 0; i < points; ++i)
+            fmt::format_to(std::back_inserter(out), ",{:.1f},{:.1f}", lux.empty() ? 0.0f : lux[i],
+                           half_width.empty() ? 0.0f : half_width[i]);
         take(out);
         out.clear();
     });
@@ -129,7 +143,8 @@ std::string blinds_csv(const question::YearAnswer& answer, question::Operation o
     std::vector<metric::Hours> unmet;
     for (size_t p = 0; p < answer.planes.size(); ++p) unmet.push_back(answer.unmet(p, operation));
     each_hour(out, [&](int h) {
-        for (size_t g = 0; g < answer.groups.size(); ++g) fmt::format_to(std::back_inserter(out), ",{}", answer.states(g, operation)[static_cast<size_t>(h)]);
+        for (size_t g = 0; g < answer.groups.size(); ++g)
+            fmt::format_to(std::back_inserter(out), ",{}", answer.states(g, operation)[static_cast<size_t>(h)]);
         for (const auto& hours : unmet) out += hours[static_cast<size_t>(h)] ? ",1" : ",0";
     });
     return out;
@@ -140,17 +155,21 @@ std::string power_csv(const std::vector<question::LightingYear>& lighting) {
     for (const auto& l : lighting) out += "," + csv_field(l.id + "_watts");
     out += "\n";
     each_hour(out, [&](int h) {
-        for (const auto& l : lighting) fmt::format_to(std::back_inserter(out), ",{:.2f}", l.watts[static_cast<size_t>(h)]);
+        for (const auto& l : lighting)
+            fmt::format_to(std::back_inserter(out), ",{:.2f}", l.watts[static_cast<size_t>(h)]);
     });
     return out;
 }
 
 std::string heat_csv(const std::vector<question::PaneHeat>& panes) {
     std::string out = "month,day,hour_ending";
-    for (const auto& p : panes) out += "," + csv_field(p.opening + "_on_w_m2") + "," + csv_field(p.opening + "_through_w_m2");
+    for (const auto& p : panes)
+        out += "," + csv_field(p.opening + "_on_w_m2") + "," + csv_field(p.opening + "_through_w_m2");
     out += "\n";
     each_hour(out, [&](int h) {
-        for (const auto& p : panes) fmt::format_to(std::back_inserter(out), ",{:.2f},{:.2f}", p.on[static_cast<size_t>(h)], p.through[static_cast<size_t>(h)]);
+        for (const auto& p : panes)
+            fmt::format_to(std::back_inserter(out), ",{:.2f},{:.2f}", p.on[static_cast<size_t>(h)],
+                           p.through[static_cast<size_t>(h)]);
     });
     return out;
 }
@@ -159,8 +178,9 @@ std::string glare_csv(const question::GlareAnswer& answer) {
     std::string out = "source,is_sun,luminance_cd_m2,solid_angle_sr,position_index,right,up,forward\n";
     int n = 0;
     for (const auto& s : answer.sources)
-        fmt::format_to(std::back_inserter(out), "{},{},{:.1f},{:.6g},{:.3f},{:.4f},{:.4f},{:.4f}\n", n++, s.is_sun ? 1 : 0, s.luminance,
-                       s.solid_angle, s.position, s.direction.x, s.direction.y, s.direction.z);
+        fmt::format_to(std::back_inserter(out), "{},{},{:.1f},{:.6g},{:.3f},{:.4f},{:.4f},{:.4f}\n", n++,
+                       s.is_sun ? 1 : 0, s.luminance, s.solid_angle, s.position, s.direction.x, s.direction.y,
+                       s.direction.z);
     return out;
 }
 

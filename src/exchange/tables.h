@@ -1,13 +1,14 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// Answers of the year and of glare as CSV tables (point_table.h has the others): comma, full stop, one header line, position and normal first, standard error beside each figure.
+// Answers of the year and of glare as CSV tables (point_table.h has the others): comma, full stop, one header line,
+// position and normal first, standard error beside each figure.
 #pragma once
 #include <string>
 
 #include "base/file.h"
 #include "model/project.h"
+#include "question/ask_year.h"
 #include "question/daylight_factor.h"
 #include "question/glare.h"
-#include "question/ask_year.h"
 
 namespace wp::exchange {
 
@@ -15,7 +16,8 @@ namespace wp::exchange {
 std::string year_csv(const question::YearAnswer& answer, const question::YearUse& use);
 /// One line an hour of the year, one column a point: line by line, so that no plane is too large.
 void hourly_csv(const question::YearAnswer& answer, size_t plane, question::Operation operation, const TakeBytes& take);
-/// One line an hour, one column a window group: the state of its blinds; then one a plane: 1 where no state keeps the sun out.
+/// One line an hour, one column a window group: the state of its blinds; then one a plane: 1 where no state keeps the
+/// sun out.
 std::string blinds_csv(const question::YearAnswer& answer, question::Operation operation);
 /// One line an hour, one column an electric light.
 std::string power_csv(const std::vector<question::LightingYear>& lighting);

@@ -64,19 +64,23 @@ void build_block(const Block& block, double ground, const std::function<void(Vec
         const Vec2 across{rise.way.y, -rise.way.x};
         const double wide = 1e4;
         const auto strip = [&](double from, double to) {
-            return Polygon{rise.way * from - across * wide, rise.way * from + across * wide, rise.way * to + across * wide, rise.way * to - across * wide};
+            return Polygon{rise.way * from - across * wide, rise.way * from + across * wide,
+                           rise.way * to + across * wide, rise.way * to - across * wide};
         };
         const auto turned = [](Polygon p) {
             if (signed_area(p) < 0) std::reverse(p.begin(), p.end());
             return p;
         };
         parts = intersection({block.footprint}, {turned(strip(rise.low - 1, rise.ridge()))});
-        for (Region& r : intersection({block.footprint}, {turned(strip(rise.ridge(), rise.high + 1))})) parts.push_back(std::move(r));
+        for (Region& r : intersection({block.footprint}, {turned(strip(rise.ridge(), rise.high + 1))}))
+            parts.push_back(std::move(r));
     }
     for (const Region& part : parts)
-        for (const auto& t : triangulate(part)) add(lift(t[0], top(t[0])), lift(t[1], top(t[1])), lift(t[2], top(t[2])));
+        for (const auto& t : triangulate(part))
+            add(lift(t[0], top(t[0])), lift(t[1], top(t[1])), lift(t[2], top(t[2])));
     if (block.base > ground)
-        for (const auto& t : triangulate({block.footprint, {}})) add(lift(t[0], block.base), lift(t[2], block.base), lift(t[1], block.base));
+        for (const auto& t : triangulate({block.footprint, {}}))
+            add(lift(t[0], block.base), lift(t[2], block.base), lift(t[1], block.base));
 }
 
 }  // namespace wp::geometry

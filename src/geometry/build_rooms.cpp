@@ -38,7 +38,8 @@ void Builder::add_room(size_t s, size_t index) {
     const Storey& storey = option_.storeys[s];
     const Room& room = storey.rooms[index];
     RoomFaces& faces = rooms_[s][index];
-    const uint32_t floor = add_finished(Element::floor, room.id, Part::floor, room_finish(project_, option_, room, OwnFinish::kFloor), space({s, index}));
+    const uint32_t floor = add_finished(Element::floor, room.id, Part::floor,
+                                        room_finish(project_, option_, room, OwnFinish::kFloor), space({s, index}));
     faces.floor.push_back(&keep(Face(floor, walls_[s].rooms[index].ring, level_lift(on_grid(storey.level)), false)));
     add_ceiling(s, index, faces);
     add_walls(s, index, faces);
@@ -52,15 +53,18 @@ void Builder::add_ceiling(size_t s, size_t index, RoomFaces& faces) {
         faces.shape = shape_of(s, roof);
         return add_sloped_ceiling(s, index, *faces.shape, faces);
     }
-    const uint32_t ceiling = add_finished(Element::ceiling, room.id, Part::ceiling, room_finish(project_, option_, room, OwnFinish::kCeiling), space({s, index}));
-    faces.ceiling.push_back(&keep(Face(ceiling, walls_[s].rooms[index].ring, level_lift(on_grid(storey.level + room.height)), true)));
+    const uint32_t ceiling = add_finished(Element::ceiling, room.id, Part::ceiling,
+                                          room_finish(project_, option_, room, OwnFinish::kCeiling), space({s, index}));
+    faces.ceiling.push_back(
+        &keep(Face(ceiling, walls_[s].rooms[index].ring, level_lift(on_grid(storey.level + room.height)), true)));
     faces.slope.push_back(nullptr);
 }
 
 void Builder::add_sloped_ceiling(size_t s, size_t index, const RoofShape& shape, RoomFaces& faces) {
     const Room& room = option_.storeys[s].rooms[index];
     const Polygon& ring = walls_[s].rooms[index].ring;
-    const uint32_t ceiling = add_finished(Element::ceiling, room.id, Part::ceiling, room_finish(project_, option_, room, OwnFinish::kCeiling), space({s, index}));
+    const uint32_t ceiling = add_finished(Element::ceiling, room.id, Part::ceiling,
+                                          room_finish(project_, option_, room, OwnFinish::kCeiling), space({s, index}));
     Places places(ring);
     for (size_t k = 0; k < shape.inner().size(); ++k) {
         const auto& slope = shape.inner()[k];
@@ -75,7 +79,8 @@ void Builder::add_sloped_ceiling(size_t s, size_t index, const RoofShape& shape,
     }
 }
 
-void Builder::add_inner_risers(const RoofShape& shape, const Polygon& ring, const std::vector<Region>& regions, size_t k, uint32_t surface, RoomFaces& faces) {
+void Builder::add_inner_risers(const RoofShape& shape, const Polygon& ring, const std::vector<Region>& regions,
+                               size_t k, uint32_t surface, RoomFaces& faces) {
     if (k + 1 >= shape.inner().size()) return;
     const auto &high = shape.inner()[k], &low = shape.inner()[k + 1];
     if (high.at(high.to) - low.at(high.to) < 1e-6) return;
@@ -108,14 +113,17 @@ void Builder::add_walls(size_t s, size_t index, RoomFaces& faces) {
         const int edge = walls_[s].rooms[index].edge[side];
         if (edge >= 0) last = edge;
         const auto [it, is_new] = surface_of.try_emplace(last, 0u);
-        if (is_new) it->second = add_finished(Element::wall, room.id, Part::wall, room_finish(project_, option_, room, last), space({s, index}));
+        if (is_new)
+            it->second = add_finished(Element::wall, room.id, Part::wall, room_finish(project_, option_, room, last),
+                                      space({s, index}));
         return it->second;
     };
     const double z0 = on_grid(storey.level), flat = on_grid(storey.level + room.height);
     // Where the ceiling has corners over a wall, the wall has them too.
     std::vector<Vec2> corners;
     if (faces.shape != nullptr)
-        for (const Face* face : faces.ceiling) corners.insert(corners.end(), face->outline().begin(), face->outline().end());
+        for (const Face* face : faces.ceiling)
+            corners.insert(corners.end(), face->outline().begin(), face->outline().end());
     for (size_t i = 0; i < ring.size(); ++i) {
         const Vec2 a = ring[i], b = ring[(i + 1) % ring.size()];
         Face face = Face::upright(wall_surface(i), a, b, true);
@@ -143,7 +151,8 @@ void Builder::add_walls(size_t s, size_t index, RoomFaces& faces) {
             std::vector<std::pair<double, Vec2>> between;
             for (const Vec2 p : corners) {
                 const double way = on_grid(dot(p - a, face.along()));
-                if (way > 1e-4 && way < l - 1e-4 && std::fabs(cross(face.along(), p - a)) < kFound) between.emplace_back(way, p);
+                if (way > 1e-4 && way < l - 1e-4 && std::fabs(cross(face.along(), p - a)) < kFound)
+                    between.emplace_back(way, p);
             }
             std::sort(between.begin(), between.end(), [](const auto& x, const auto& y) { return x.first > y.first; });
             top(l, height(b, -1), b);
@@ -165,7 +174,8 @@ void Builder::add_floor_voids(size_t s) {
         for (size_t above = 0; above < option_.storeys[s].rooms.size(); ++above)
             for (size_t below = 0; below < option_.storeys[s - 1].rooms.size(); ++below) {
                 RoomFaces &upper = rooms_[s][above], &lower = rooms_[s - 1][below];
-                const double z0 = on_grid(option_.storeys[s - 1].level + option_.storeys[s - 1].rooms[below].height), z1 = on_grid(option_.storeys[s].level);
+                const double z0 = on_grid(option_.storeys[s - 1].level + option_.storeys[s - 1].rooms[below].height),
+                             z1 = on_grid(option_.storeys[s].level);
                 if (lower.shape != nullptr || z0 > z1) continue;
                 const auto both = intersection({walls_[s].rooms[above].ring}, {walls_[s - 1].rooms[below].ring});
                 for (const Region& region : intersection({hole.outline}, rings(both))) {
@@ -173,7 +183,8 @@ void Builder::add_floor_voids(size_t s) {
                     upper.floor[0]->cut(region.outer);
                     lower.ceiling[0]->cut(region.outer);
                     const int space_above = space({s, above}), space_below = space({s - 1, below});
-                    const int keep_air = out_.air[static_cast<size_t>(space_below)], lose_air = out_.air[static_cast<size_t>(space_above)];
+                    const int keep_air = out_.air[static_cast<size_t>(space_below)],
+                              lose_air = out_.air[static_cast<size_t>(space_above)];
                     for (int& air : out_.air)
                         if (air == lose_air) air = keep_air;
                     if (z1 - z0 < 1e-6) continue;
@@ -202,17 +213,21 @@ void Builder::add_partition(size_t s, const Partition& partition) {
         const Polygon& ring = walls_[s].rooms[r].ring;
         const double z0 = on_grid(option_.storeys[s].level);
         for (const Region& region : intersection({plan}, {ring})) {
-            const uint32_t surface = add_finished(Element::partition, partition.id, Part::partition, finish_of(project_, option_, Part::partition, partition.material), space({s, r}));
+            const uint32_t surface =
+                add_finished(Element::partition, partition.id, Part::partition,
+                             finish_of(project_, option_, Part::partition, partition.material), space({s, r}));
             // Never through the ceiling: the lowest of it above the partition's corners is as high as it goes.
             double z1 = z0 + partition.height;
             for (const Vec2 p : region.outer)
-                z1 = std::min(z1, faces.shape != nullptr ? RoofShape::height(faces.shape->inner(), faces.shape->along(p))
-                                                         : option_.storeys[s].level + option_.storeys[s].rooms[r].height);
+                z1 = std::min(z1, faces.shape != nullptr
+                                      ? RoofShape::height(faces.shape->inner(), faces.shape->along(p))
+                                      : option_.storeys[s].level + option_.storeys[s].rooms[r].height);
             z1 = on_grid(z1);
             keep(Face(surface, region.outer, level_lift(z1), false));
             for (size_t i = 0; i < region.outer.size(); ++i) {
                 const Vec2 a = region.outer[i], b = region.outer[(i + 1) % region.outer.size()];
-                if (distance_to_edges(ring, (a + b) * 0.5) < 1e-4 && distance_to_edges(ring, a * 0.9 + b * 0.1) < 1e-4) continue;  // against the wall
+                if (distance_to_edges(ring, (a + b) * 0.5) < 1e-4 && distance_to_edges(ring, a * 0.9 + b * 0.1) < 1e-4)
+                    continue;  // against the wall
                 out_.add_quad(surface, {a.x, a.y, z0}, {b.x, b.y, z0}, {b.x, b.y, z1}, {a.x, a.y, z1});
             }
         }

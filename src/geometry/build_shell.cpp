@@ -56,7 +56,8 @@ void Builder::each_outer_at(Vec2 a, Vec2 b, const std::function<void(Face&)>& vi
 double Builder::flat_top(size_t s) const {
     double top = option_.storeys[s].level;
     for (const RoomIndex k : walls_[s].standing)
-        if (roof_over(option_.storeys[k.storey], room(k)) == nullptr) top = std::max(top, option_.storeys[k.storey].level + room(k).height);
+        if (roof_over(option_.storeys[k.storey], room(k)) == nullptr)
+            top = std::max(top, option_.storeys[k.storey].level + room(k).height);
     return on_grid(top + option_.roof);
 }
 
@@ -80,16 +81,20 @@ std::vector<Builder::Cover> Builder::covers(size_t s) {
             if (rooms.empty()) continue;
             // A roof belongs to the highest storey that its eaves reach.
             size_t reach = of;
-            while (reach + 1 < option_.storeys.size() && option_.storeys[of].level + roof.eaves > option_.storeys[reach + 1].level) ++reach;
+            while (reach + 1 < option_.storeys.size() &&
+                   option_.storeys[of].level + roof.eaves > option_.storeys[reach + 1].level)
+                ++reach;
             if (reach != s) continue;
             Cover cover;
             cover.kind = Cover::Kind::roof;
             cover.shape = shape_of(of, &roof);
             cover.roof = &roof;
-            cover.rings = without_hairs(difference(rings(intersection(outline, rings(outer_faces(option_, of, rooms)))), taken));
+            cover.rings =
+                without_hairs(difference(rings(intersection(outline, rings(outer_faces(option_, of, rooms)))), taken));
             taken.insert(taken.end(), cover.rings.begin(), cover.rings.end());
             if (cover.rings.empty()) continue;
-            if (roof.overhang > 1e-3) cover.eaves = difference(rings(offset_union(cover.rings, roof.overhang)), outline);
+            if (roof.overhang > 1e-3)
+                cover.eaves = difference(rings(offset_union(cover.rings, roof.overhang)), outline);
             out.push_back(cover);
         }
     Cover flat;
@@ -101,7 +106,8 @@ std::vector<Builder::Cover> Builder::covers(size_t s) {
 
 void Builder::add_shell(size_t s) {
     if (walls_[s].outline.empty()) return;
-    const double base = on_grid(s == 0 ? std::min(option_.storeys[s].level, project_.site.ground_level) : option_.storeys[s].level);
+    const double base =
+        on_grid(s == 0 ? std::min(option_.storeys[s].level, project_.site.ground_level) : option_.storeys[s].level);
     const auto parts = covers(s);
     const uint32_t facade = add_by_type(Element::facade, option_.storeys[s].id, Part::facade, kOutdoors);
     const uint32_t roof = add_by_type(Element::roof, option_.storeys[s].id, Part::roof, kOutdoors);
@@ -124,11 +130,13 @@ void Builder::add_overhang(size_t s, double level, uint32_t surface) {
             const double l = length(b - a);
             if (l < 1e-4) continue;
             const Vec2 d = (b - a) * (1 / l), outward{d.y, -d.x};
-            if (!inside(below, (a + b) * 0.5 + outward * 1e-3)) out_.add_quad(surface, at(a, under), at(b, under), at(b, level), at(a, level));
+            if (!inside(below, (a + b) * 0.5 + outward * 1e-3))
+                out_.add_quad(surface, at(a, under), at(b, under), at(b, level), at(a, level));
         }
 }
 
-void Builder::add_facade(const std::vector<Cover>& parts, const Cover& cover, const Polygon& ring, double base, uint32_t surface) {
+void Builder::add_facade(const std::vector<Cover>& parts, const Cover& cover, const Polygon& ring, double base,
+                         uint32_t surface) {
     for (size_t i = 0; i < ring.size(); ++i) {
         const Vec2 a = ring[i], b = ring[(i + 1) % ring.size()];
         const double l = length(b - a);
@@ -158,7 +166,8 @@ void Builder::add_facade(const std::vector<Cover>& parts, const Cover& cover, co
 
 // The upright face between what covers this part and what covers the part beside it, where this one is higher.
 // Under eaves it ends at their soffit.
-void Builder::add_facade_stretch(const Cover& cover, const Cover* beside, bool under_eaves, Vec2 a, Vec2 b, double base, uint32_t surface) {
+void Builder::add_facade_stretch(const Cover& cover, const Cover* beside, bool under_eaves, Vec2 a, Vec2 b, double base,
+                                 uint32_t surface) {
     Face whole = Face::upright(surface, a, b, false);
     const double l = on_grid(length(b - a));
     std::vector<double> cuts = {0, l};
@@ -182,11 +191,15 @@ void Builder::add_facade_stretch(const Cover& cover, const Cover* beside, bool u
         double s = cuts[k], t = cuts[k + 1];
         if (t - s < 1e-4) continue;
         const double middle = (s + t) / 2;
-        const auto low = [&](double way) { return beside != nullptr ? std::max(base, height(*beside, way, middle)) : base; };
+        const auto low = [&](double way) {
+            return beside != nullptr ? std::max(base, height(*beside, way, middle)) : base;
+        };
         const double gap_s = height(cover, s, middle) - low(s), gap_t = height(cover, t, middle) - low(t);
         if (gap_s <= 1e-6 && gap_t <= 1e-6) continue;
-        if (gap_s < 0) s = on_grid(s + (t - s) * gap_s / (gap_s - gap_t));
-        else if (gap_t < 0) t = on_grid(s + (t - s) * gap_s / (gap_s - gap_t));
+        if (gap_s < 0)
+            s = on_grid(s + (t - s) * gap_s / (gap_s - gap_t));
+        else if (gap_t < 0)
+            t = on_grid(s + (t - s) * gap_s / (gap_s - gap_t));
         Face face = Face::upright(surface, a, b, false);
         Polygon outline = {{s, low(s)}, {t, low(t)}, {t, height(cover, t, middle)}, {s, height(cover, s, middle)}};
         for (const double way : {s, t}) {
@@ -201,7 +214,8 @@ void Builder::add_facade_stretch(const Cover& cover, const Cover* beside, bool u
 void Builder::add_roof_faces(const Cover& cover, size_t s, uint32_t surface) {
     if (cover.shape == nullptr) {
         for (const Region& region : difference(cover.rings, {})) {
-            Face& face = keep(Face(surface, region.outer, [z = cover.z](Vec2 p) { return at(p, z); }, false));
+            Face& face = keep(Face(
+                surface, region.outer, [z = cover.z](Vec2 p) { return at(p, z); }, false));
             for (const Polygon& hole : region.holes) face.cut(hole);
             tops_.push_back({&face, nullptr, nullptr, s, cover.z});
         }
@@ -215,7 +229,9 @@ void Builder::add_roof_faces(const Cover& cover, size_t s, uint32_t surface) {
     for (size_t k = 0; k < slopes.size(); ++k) {
         const auto& slope = slopes[k];
         for (const Region& region : intersection(plan, {cover.shape->strip(slope)})) {
-            Face& face = keep(Face(surface, region.outer, [shape = cover.shape, &slope](Vec2 p) { return at(p, on_grid(slope.at(shape->along(p)))); }, false));
+            Face& face = keep(Face(
+                surface, region.outer,
+                [shape = cover.shape, &slope](Vec2 p) { return at(p, on_grid(slope.at(shape->along(p)))); }, false));
             for (const Polygon& hole : region.holes) face.cut(hole);
             tops_.push_back({&face, cover.shape, &slope, s, 0});
             if (k + 1 == slopes.size()) continue;
@@ -224,8 +240,12 @@ void Builder::add_roof_faces(const Cover& cover, size_t s, uint32_t surface) {
             if (slope.at(slope.to) - next.at(slope.to) < 1e-6) continue;
             for (size_t i = 0; i < region.outer.size(); ++i) {
                 const Vec2 p = region.outer[i], q = region.outer[(i + 1) % region.outer.size()];
-                if (length(q - p) < 1e-4 || std::fabs(cover.shape->along(p) - slope.to) > 3e-5 || std::fabs(cover.shape->along(q) - slope.to) > 3e-5) continue;
-                const auto z = [&](const RoofShape::Slope& of, Vec2 at_place) { return on_grid(of.at(cover.shape->along(at_place))); };
+                if (length(q - p) < 1e-4 || std::fabs(cover.shape->along(p) - slope.to) > 3e-5 ||
+                    std::fabs(cover.shape->along(q) - slope.to) > 3e-5)
+                    continue;
+                const auto z = [&](const RoofShape::Slope& of, Vec2 at_place) {
+                    return on_grid(of.at(cover.shape->along(at_place)));
+                };
                 Face riser = Face::upright(surface, p, q, false);
                 const double l = on_grid(length(q - p));
                 riser.set_outline({{0, z(next, p)}, {l, z(next, q)}, {l, z(slope, q)}, {0, z(slope, p)}});
@@ -242,7 +262,9 @@ void Builder::add_eaves(const Cover& cover, size_t s, uint32_t surface) {
     for (size_t k = 0; k < shape.inner().size(); ++k) {
         const auto& slope = shape.inner()[k];
         for (const Region& region : intersection(under, {shape.strip(slope)})) {
-            Face& face = keep(Face(surface, region.outer, [&shape, &slope](Vec2 p) { return at(p, on_grid(slope.at(shape.along(p)))); }, true));
+            Face& face = keep(Face(
+                surface, region.outer, [&shape, &slope](Vec2 p) { return at(p, on_grid(slope.at(shape.along(p)))); },
+                true));
             for (const Polygon& hole : region.holes) face.cut(hole);
         }
     }
@@ -257,13 +279,18 @@ void Builder::add_eaves(const Cover& cover, size_t s, uint32_t surface) {
             const double climb = dot(d, shape.rise());
             for (const auto* face : {&shape.inner(), &shape.outer()})
                 for (const auto& slope : *face)
-                    if (const double way = std::fabs(climb) > 1e-9 ? (slope.to - shape.along(a)) / climb : -1; way > 1e-4 && way < l - 1e-4) cuts.push_back(way);
+                    if (const double way = std::fabs(climb) > 1e-9 ? (slope.to - shape.along(a)) / climb : -1;
+                        way > 1e-4 && way < l - 1e-4)
+                        cuts.push_back(way);
             std::sort(cuts.begin(), cuts.end());
             for (size_t k = 0; k + 1 < cuts.size(); ++k) {
                 const Vec2 p = a + d * cuts[k], q = a + d * cuts[k + 1];
                 const double middle = shape.along((p + q) * 0.5);
-                const auto z = [&](const std::vector<RoofShape::Slope>& face, Vec2 place) { return on_grid(RoofShape::slope_at(face, middle).at(shape.along(place))); };
-                out_.add_quad(surface, at(p, z(shape.inner(), p)), at(q, z(shape.inner(), q)), at(q, z(shape.outer(), q)), at(p, z(shape.outer(), p)));
+                const auto z = [&](const std::vector<RoofShape::Slope>& face, Vec2 place) {
+                    return on_grid(RoofShape::slope_at(face, middle).at(shape.along(place)));
+                };
+                out_.add_quad(surface, at(p, z(shape.inner(), p)), at(q, z(shape.inner(), q)),
+                              at(q, z(shape.outer(), q)), at(p, z(shape.outer(), p)));
             }
         }
 }
@@ -271,8 +298,10 @@ void Builder::add_eaves(const Cover& cover, size_t s, uint32_t surface) {
 void Builder::add_flat(uint32_t surface, const std::vector<Region>& regions, double z, bool up) {
     for (const Region& region : regions)
         for (const auto& t : triangulate(region)) {
-            if (up) out_.add_triangle(surface, at(t[0], z), at(t[1], z), at(t[2], z));
-            else out_.add_triangle(surface, at(t[0], z), at(t[2], z), at(t[1], z));
+            if (up)
+                out_.add_triangle(surface, at(t[0], z), at(t[1], z), at(t[2], z));
+            else
+                out_.add_triangle(surface, at(t[0], z), at(t[2], z), at(t[1], z));
         }
 }
 
@@ -295,7 +324,8 @@ void Builder::add_ground() {
     std::vector<Polygon> standing;
     if (!walls_.empty()) standing = walls_.front().outline;
     for (const Block& block : option_.blocks)
-        if (block.base <= project_.site.ground_level && !left_out(without_, block.id, "block")) standing.push_back(block.footprint);
+        if (block.base <= project_.site.ground_level && !left_out(without_, block.id, "block"))
+            standing.push_back(block.footprint);
     const uint32_t ground = out_.add_surface({Element::ground, "ground", project_.site.ground_reflectance, kOutdoors});
     add_flat(ground, difference({disc}, standing), project_.site.ground_level, true);
 }

@@ -12,7 +12,7 @@ using namespace model;
 
 namespace {
 
-constexpr double kBoard = 0.03, kLeg = 0.06;   // thickness of boards and legs
+constexpr double kBoard = 0.03, kLeg = 0.06;     // thickness of boards and legs
 constexpr int kCrownRound = 14, kCrownHigh = 7;  // parts of a crown
 constexpr double kLeast = 1e-4;
 
@@ -22,7 +22,9 @@ class ThingShape {
     ThingShape(Surfaces& out, const Thing& thing, double level) : out_(out), t_(thing), level_(level) {}
 
     void box(uint32_t surface, Vec3 low, Vec3 high, bool with_foot) const {
-        const auto p = [&](int i, int j, int k) { return at({i ? high.x : low.x, j ? high.y : low.y, k ? high.z : low.z}); };
+        const auto p = [&](int i, int j, int k) {
+            return at({i ? high.x : low.x, j ? high.y : low.y, k ? high.z : low.z});
+        };
         if (high.x - low.x < kLeast || high.y - low.y < kLeast || high.z - low.z < kLeast) return;
         out_.add_quad(surface, p(0, 0, 0), p(1, 0, 0), p(1, 0, 1), p(0, 0, 1));
         out_.add_quad(surface, p(1, 0, 0), p(1, 1, 0), p(1, 1, 1), p(1, 0, 1));
@@ -31,22 +33,27 @@ class ThingShape {
         out_.add_quad(surface, p(0, 0, 1), p(1, 0, 1), p(1, 1, 1), p(0, 1, 1));
         if (with_foot) out_.add_quad(surface, p(0, 0, 0), p(0, 1, 0), p(1, 1, 0), p(1, 0, 0));
     }
-    void quad(uint32_t surface, Vec3 a, Vec3 b, Vec3 c, Vec3 d) const { out_.add_quad(surface, at(a), at(b), at(c), at(d)); }
+    void quad(uint32_t surface, Vec3 a, Vec3 b, Vec3 c, Vec3 d) const {
+        out_.add_quad(surface, at(a), at(b), at(c), at(d));
+    }
     void triangle(uint32_t surface, Vec3 a, Vec3 b, Vec3 c) const { out_.add_triangle(surface, at(a), at(b), at(c)); }
 
     void table(uint32_t surface) const {
-        const double x = t_.width / 2, y = t_.length / 2, z = t_.base, top = z + t_.height, under = std::max(z, top - kBoard), leg = std::min(kLeg, std::min(x, y));
+        const double x = t_.width / 2, y = t_.length / 2, z = t_.base, top = z + t_.height,
+                     under = std::max(z, top - kBoard), leg = std::min(kLeg, std::min(x, y));
         box(surface, {-x, -y, under}, {x, y, top}, under > 0);
         for (const double i : {-1.0, 1.0})
             for (const double j : {-1.0, 1.0}) {
                 const double ax = i * x, bx = i * (x - leg), ay = j * y, by = j * (y - leg);
-                box(surface, {std::min(ax, bx), std::min(ay, by), z}, {std::max(ax, bx), std::max(ay, by), under}, z > 0);
+                box(surface, {std::min(ax, bx), std::min(ay, by), z}, {std::max(ax, bx), std::max(ay, by), under},
+                    z > 0);
             }
     }
     void shelf(uint32_t surface) const {
         const double x = t_.width / 2, y = t_.length / 2, z = t_.base, top = z + t_.height;
         box(surface, {-x, y - kBoard / 2, z}, {x, y, top}, z > 0);
-        for (const double side : {-x, x - kBoard}) box(surface, {side, -y, z}, {side + kBoard, y - kBoard / 2, top}, z > 0);
+        for (const double side : {-x, x - kBoard})
+            box(surface, {side, -y, z}, {side + kBoard, y - kBoard / 2, top}, z > 0);
         const int n = std::max(t_.parts, 2);
         for (int i = 0; i < n; ++i) {
             const double foot = z + (t_.height - kBoard) * i / (n - 1);
@@ -92,9 +99,12 @@ class ThingShape {
         };
         for (int j = 0; j < kCrownHigh; ++j)
             for (int i = 0; i < kCrownRound; ++i) {
-                if (j == 0) triangle(surface, {0, 0, middle - half}, p(i + 1, 1), p(i, 1));
-                else if (j == kCrownHigh - 1) triangle(surface, p(i, j), p(i + 1, j), {0, 0, middle + half});
-                else quad(surface, p(i, j), p(i + 1, j), p(i + 1, j + 1), p(i, j + 1));
+                if (j == 0)
+                    triangle(surface, {0, 0, middle - half}, p(i + 1, 1), p(i, 1));
+                else if (j == kCrownHigh - 1)
+                    triangle(surface, p(i, j), p(i + 1, j), {0, 0, middle + half});
+                else
+                    quad(surface, p(i, j), p(i + 1, j), p(i + 1, j + 1), p(i, j + 1));
             }
     }
 
@@ -111,11 +121,16 @@ class ThingShape {
 Element element_of(Thing::Kind kind) {
     switch (kind) {
         case Thing::Kind::stair:
-        case Thing::Kind::ramp: return Element::stair;
-        case Thing::Kind::tree: return Element::tree;
-        case Thing::Kind::fence: return Element::fence;
-        case Thing::Kind::terrain: return Element::terrain;
-        default: return Element::furniture;
+        case Thing::Kind::ramp:
+            return Element::stair;
+        case Thing::Kind::tree:
+            return Element::tree;
+        case Thing::Kind::fence:
+            return Element::fence;
+        case Thing::Kind::terrain:
+            return Element::terrain;
+        default:
+            return Element::furniture;
     }
 }
 
@@ -139,15 +154,22 @@ void Builder::add_thing(const Thing& drawn) {
         }
     const ThingShape shape(out_, thing, level);
     const Part part = part_of(thing.kind);
-    const uint32_t surface = add_finished(element_of(thing.kind), thing.id, part, finish_of(project_, option_, part, thing.material), seen_from);
+    const uint32_t surface = add_finished(element_of(thing.kind), thing.id, part,
+                                          finish_of(project_, option_, part, thing.material), seen_from);
     switch (thing.kind) {
         case Thing::Kind::table:
-        case Thing::Kind::bench: return shape.table(surface);
-        case Thing::Kind::shelf: return shape.shelf(surface);
-        case Thing::Kind::box: return shape.box(surface, {-thing.width / 2, -thing.length / 2, thing.base}, {thing.width / 2, thing.length / 2, thing.base + thing.height}, thing.base > 0);
-        case Thing::Kind::stair: return shape.stair(surface);
+        case Thing::Kind::bench:
+            return shape.table(surface);
+        case Thing::Kind::shelf:
+            return shape.shelf(surface);
+        case Thing::Kind::box:
+            return shape.box(surface, {-thing.width / 2, -thing.length / 2, thing.base},
+                             {thing.width / 2, thing.length / 2, thing.base + thing.height}, thing.base > 0);
+        case Thing::Kind::stair:
+            return shape.stair(surface);
         case Thing::Kind::ramp:
-        case Thing::Kind::terrain: return shape.wedge(surface);
+        case Thing::Kind::terrain:
+            return shape.wedge(surface);
         case Thing::Kind::fence: {
             // A sheet in the middle of its thickness; gaps of its own, unless its material has them.
             Surface& s = out_.surfaces[surface];
@@ -174,8 +196,10 @@ void Builder::add_thing(const Thing& drawn) {
 }
 
 void Builder::add_block(const Block& block) {
-    const uint32_t surface = add_finished(Element::block, block.id, Part::block, finish_of(project_, option_, Part::block, block.material), kOutdoors);
-    build_block(block, project_.site.ground_level, [&](Vec3 a, Vec3 b, Vec3 c) { out_.add_triangle(surface, a, b, c); });
+    const uint32_t surface = add_finished(Element::block, block.id, Part::block,
+                                          finish_of(project_, option_, Part::block, block.material), kOutdoors);
+    build_block(block, project_.site.ground_level,
+                [&](Vec3 a, Vec3 b, Vec3 c) { out_.add_triangle(surface, a, b, c); });
 }
 
 }  // namespace wp::geometry

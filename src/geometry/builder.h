@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// How surfaces are built: first the faces of all rooms, then the openings that cut them, then the shell around them; last
-// every face becomes triangles. Sections ask it what covers a storey.
+// How surfaces are built: first the faces of all rooms, then the openings that cut them, then the shell around them;
+// last every face becomes triangles. Sections ask it what covers a storey.
 #pragma once
 #include <list>
 #include <map>
@@ -26,7 +26,7 @@ class Builder {
         const RoofShape* shape = nullptr;
         const model::Roof* roof = nullptr;
         std::vector<Polygon> rings;
-        std::vector<Region> eaves;   // where the roof hangs over the open
+        std::vector<Region> eaves;  // where the roof hangs over the open
     };
     std::vector<Cover> covers(size_t storey);
 
@@ -38,7 +38,8 @@ class Builder {
         const RoofShape* shape = nullptr;            // that the ceiling follows
     };
     /// A surface with the figures of its material; those assumed for its part where it has none.
-    uint32_t add_finished(Element element, const model::Id& source, model::Part part, const model::Finish& finish, int space);
+    uint32_t add_finished(Element element, const model::Id& source, model::Part part, const model::Finish& finish,
+                          int space);
     uint32_t add_by_type(Element element, const model::Id& source, model::Part part, int space) {
         return add_finished(element, source, part, model::finish_of(project_, option_, part, {}), space);
     }
@@ -52,7 +53,8 @@ class Builder {
     void add_ceiling(size_t storey, size_t index, RoomFaces& faces);
     void add_sloped_ceiling(size_t storey, size_t index, const RoofShape& shape, RoomFaces& faces);
     void add_walls(size_t storey, size_t index, RoomFaces& faces);
-    void add_inner_risers(const RoofShape& shape, const Polygon& ring, const std::vector<Region>& regions, size_t slope, uint32_t surface, RoomFaces& faces);
+    void add_inner_risers(const RoofShape& shape, const Polygon& ring, const std::vector<Region>& regions, size_t slope,
+                          uint32_t surface, RoomFaces& faces);
     void add_floor_voids(size_t storey);
     void add_partition(size_t storey, const model::Partition& partition);
 
@@ -64,25 +66,30 @@ class Builder {
     void add_lying_light(size_t storey, size_t index, const model::Rooflight& light);
     void add_upright_light(size_t storey, size_t index, const model::Rooflight& light);
     struct Pane {
-        Vec3 corner, u, v, normal;   // normal to the outside, unit
+        Vec3 corner, u, v, normal;  // normal to the outside, unit
         int inside, outside;
-        double half_depth;           // of the frame
+        double half_depth;  // of the frame
     };
-    void add_frame(const Pane& pane, const model::Id& source, const model::Id& own, double width, int columns, int rows);
-    void add_leaf(const Pane& pane, const Passage& way, double share, const model::Id& source, const model::Finish& finish);
+    void add_frame(const Pane& pane, const model::Id& source, const model::Id& own, double width, int columns,
+                   int rows);
+    void add_leaf(const Pane& pane, const Passage& way, double share, const model::Id& source,
+                  const model::Finish& finish);
     void add_portal(const Pane& pane, const model::Id& source, const model::Material* glass, int group);
     /// What hangs before and behind a pane, and the rain on it.
     template <class O>
     void equip_portal(const Pane& pane, const O& opening, bool may_have_blind, double to_outer, double to_inner);
-    void add_reveal(const model::Id& source, const model::Id& own, const Vec2 from[2], const Vec2 to[2], double z0, double z1, int space);
+    void add_reveal(const model::Id& source, const model::Id& own, const Vec2 from[2], const Vec2 to[2], double z0,
+                    double z1, int space);
     void glaze_rooflight(const Pane& pane, const model::Rooflight& light, int group, double to_outer, double to_inner);
     int group_of(RoomIndex room, std::optional<double> azimuth);
 
     // shell: build_shell.cpp
     void add_shell(size_t storey);
     double flat_top(size_t storey) const;
-    void add_facade(const std::vector<Cover>& covers, const Cover& cover, const Polygon& ring, double base, uint32_t surface);
-    void add_facade_stretch(const Cover& cover, const Cover* beside, bool under_eaves, Vec2 a, Vec2 b, double base, uint32_t surface);
+    void add_facade(const std::vector<Cover>& covers, const Cover& cover, const Polygon& ring, double base,
+                    uint32_t surface);
+    void add_facade_stretch(const Cover& cover, const Cover* beside, bool under_eaves, Vec2 a, Vec2 b, double base,
+                            uint32_t surface);
     void add_roof_faces(const Cover& cover, size_t storey, uint32_t surface);
     void add_eaves(const Cover& cover, size_t storey, uint32_t surface);
     void add_overhang(size_t storey, double level, uint32_t surface);
@@ -101,7 +108,7 @@ class Builder {
     std::vector<int> first_space_;
     std::vector<StoreyWalls> walls_;
     std::vector<std::vector<RoomFaces>> rooms_;
-    std::list<Face> faces_;              // stable addresses
+    std::list<Face> faces_;  // stable addresses
     // Facades and risers seen from outside, by the line they stand on: an opening meets few of them.
     using LineKey = std::pair<long, long>;
     static LineKey line_of(Vec2 at, Vec2 along);
@@ -112,7 +119,7 @@ class Builder {
         Vec2 a, b;
         double z0, z1;
     };
-    std::vector<Cut> outer_cuts_;        // that openings make in them
+    std::vector<Cut> outer_cuts_;  // that openings make in them
     struct TopFace {
         Face* face;
         const RoofShape* shape;
@@ -120,7 +127,7 @@ class Builder {
         size_t storey;
         double z;
     };
-    std::vector<TopFace> tops_;          // roofs seen from above
+    std::vector<TopFace> tops_;  // roofs seen from above
     std::map<const model::Roof*, RoofShape> shapes_;
     std::map<std::pair<model::Id, long>, int> groups_;
 };

@@ -16,7 +16,8 @@ double likely_factor(double size, double low, double high);
 const model::Room* room_at(const model::Storey& storey, Vec2 p);
 const model::Room* nearest_room(const model::Storey& storey, Vec2 p);
 /// How much of a thing's rectangle lies beyond the inner faces of a room, m2.
-double area_outside(const model::Option& option, const model::Storey& storey, const model::Room& room, const model::Thing& thing);
+double area_outside(const model::Option& option, const model::Storey& storey, const model::Room& room,
+                    const model::Thing& thing);
 
 /// What a block or an outdoor thing takes up. Of a tree its crown.
 struct Body {

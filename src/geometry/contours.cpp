@@ -13,7 +13,8 @@ Lattice lattice_of(const PlanePoints& plane, const std::vector<double>& value) {
     const int w = plane.columns, h = plane.rows;
     auto& cell = out.cell;
     cell.assign(static_cast<size_t>(w) * static_cast<size_t>(h), NAN);
-    for (size_t i = 0; i < value.size() && i < plane.cell_of.size(); ++i) cell[static_cast<size_t>(plane.cell_of[i])] = value[i];
+    for (size_t i = 0; i < value.size() && i < plane.cell_of.size(); ++i)
+        cell[static_cast<size_t>(plane.cell_of[i])] = value[i];
     for (bool holes = !value.empty(); holes;) {
         holes = false;
         bool filled = false;
@@ -27,7 +28,8 @@ Lattice lattice_of(const PlanePoints& plane, const std::vector<double>& value) {
                 for (const auto& [dx, dy] : {std::pair{1, 0}, {-1, 0}, {0, 1}, {0, -1}}) {
                     const int u = x + dx, v = y + dy;
                     if (u < 0 || v < 0 || u >= w || v >= h) continue;
-                    const double other = before[static_cast<size_t>(v) * static_cast<size_t>(w) + static_cast<size_t>(u)];
+                    const double other =
+                        before[static_cast<size_t>(v) * static_cast<size_t>(w) + static_cast<size_t>(u)];
                     if (std::isnan(other)) continue;
                     sum += other;
                     ++n;
@@ -75,7 +77,9 @@ void cross_square(const Lattice& lattice, int i, int j, double level, std::vecto
     for (int k = 0; k < 4; ++k)
         if (high[k] != high[(k + 1) % 4]) crossed.push_back(k);
     const auto piece = [&](int s, int t) {
-        const auto at = [&](int k) { return crossing(place[k], corner[k], place[(k + 1) % 4], corner[(k + 1) % 4], level); };
+        const auto at = [&](int k) {
+            return crossing(place[k], corner[k], place[(k + 1) % 4], corner[(k + 1) % 4], level);
+        };
         out.push_back({side[s], side[t], at(s), at(t)});
     };
     if (crossed.size() == 2) return piece(crossed[0], crossed[1]);
@@ -86,7 +90,8 @@ void cross_square(const Lattice& lattice, int i, int j, double level, std::vecto
         if (high[k] != middle) piece((k + 3) % 4, k);
 }
 
-// The lattice with its outermost values carried on to the border: middles now lie on whole numbers less a half, or the border.
+// The lattice with its outermost values carried on to the border: middles now lie on whole numbers less a half, or the
+// border.
 struct Grown {
     std::vector<double> x, y;
     const Lattice& lattice;
@@ -132,7 +137,9 @@ std::vector<Line> contour_lines(const Lattice& lattice, double level) {
     std::vector<Line> out;
     // Open lines first, from their ends; what is left is closed.
     for (const auto& [side, meeting] : at)
-        if (meeting.size() == 1 && !used[meeting[0]]) out.push_back(follow(meeting[0], side == pieces[meeting[0]].from ? pieces[meeting[0]].to : pieces[meeting[0]].from));
+        if (meeting.size() == 1 && !used[meeting[0]])
+            out.push_back(
+                follow(meeting[0], side == pieces[meeting[0]].from ? pieces[meeting[0]].to : pieces[meeting[0]].from));
     for (size_t k = 0; k < pieces.size(); ++k)
         if (!used[k]) out.push_back(follow(k, pieces[k].to));
     return out;
@@ -145,13 +152,17 @@ std::vector<std::vector<Vec2>> area_beyond(const Lattice& lattice, double level,
     const auto beyond = [&](double v) { return above ? v > level : v < level; };
     for (size_t j = 0; j + 1 < grown.y.size(); ++j)
         for (size_t i = 0; i + 1 < grown.x.size(); ++i) {
-            const Vec2 place[4] = {{grown.x[i], grown.y[j]}, {grown.x[i + 1], grown.y[j]}, {grown.x[i + 1], grown.y[j + 1]}, {grown.x[i], grown.y[j + 1]}};
+            const Vec2 place[4] = {{grown.x[i], grown.y[j]},
+                                   {grown.x[i + 1], grown.y[j]},
+                                   {grown.x[i + 1], grown.y[j + 1]},
+                                   {grown.x[i], grown.y[j + 1]}};
             const double corner[4] = {grown.at(i, j), grown.at(i + 1, j), grown.at(i + 1, j + 1), grown.at(i, j + 1)};
             std::vector<Vec2> polygon;
             for (int k = 0; k < 4; ++k) {
                 const int next = (k + 1) % 4;
                 if (beyond(corner[k])) polygon.push_back(place[k]);
-                if (beyond(corner[k]) != beyond(corner[next]) && !std::isnan(corner[k] + corner[next])) polygon.push_back(crossing(place[k], corner[k], place[next], corner[next], level));
+                if (beyond(corner[k]) != beyond(corner[next]) && !std::isnan(corner[k] + corner[next]))
+                    polygon.push_back(crossing(place[k], corner[k], place[next], corner[next], level));
             }
             if (polygon.size() >= 3) out.push_back(std::move(polygon));
         }

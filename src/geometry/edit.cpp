@@ -70,7 +70,8 @@ void place(ReferencePlane& p, const Placing& placing, int edges) {
     };
     ring(p.area);
     for (auto& hole : p.left_out) ring(hole);
-    if (placing.mirrors() && (p.on == ReferencePlane::On::wall || p.on == ReferencePlane::On::facade)) p.edge = (2 * edges - 2 - p.edge) % edges;
+    if (placing.mirrors() && (p.on == ReferencePlane::On::wall || p.on == ReferencePlane::On::facade))
+        p.edge = (2 * edges - 2 - p.edge) % edges;
 }
 
 void place(Reading& r, const Placing& placing) {
@@ -80,7 +81,9 @@ void place(Reading& r, const Placing& placing) {
 }
 
 // What stands in a room, by its middle.
-bool stands_in(const Thing& thing, const Storey& storey, const Room& room) { return thing.storey == storey.id && contains(room.footprint, thing.at); }
+bool stands_in(const Thing& thing, const Storey& storey, const Room& room) {
+    return thing.storey == storey.id && contains(room.footprint, thing.at);
+}
 
 // Whoever looks around in a room, and its planes, go with it.
 void place_observers_of(Option& option, const Room& room, const Placing& placing) {
@@ -92,7 +95,9 @@ void place_observers_of(Option& option, const Room& room, const Placing& placing
         if (p.room == room.id) place(p, placing, static_cast<int>(room.footprint.size()));
 }
 
-bool has(const Items& items, Kind kind, const Id& id) { return std::find(items.begin(), items.end(), Item{kind, id, -1}) != items.end(); }
+bool has(const Items& items, Kind kind, const Id& id) {
+    return std::find(items.begin(), items.end(), Item{kind, id, -1}) != items.end();
+}
 
 void place_opening(Option& option, const Id& id, const Placing& placing) {
     const auto at = find_opening(option, id);
@@ -126,16 +131,19 @@ std::vector<Vec2> outline_of(const Option& given, const Item& item) {
             if (const auto at = find_room(option, item.id)) return at.room->footprint;
             return {};
         case Kind::wall:
-            if (const auto at = find_room(option, item.id)) return {edge_begin(*at.room, item.edge), edge_end(*at.room, item.edge)};
+            if (const auto at = find_room(option, item.id))
+                return {edge_begin(*at.room, item.edge), edge_end(*at.room, item.edge)};
             return {};
         case Kind::opening:
             if (const auto at = find_opening(option, item.id)) {
-                const Vec2 a = edge_begin(*at.room, at.opening->edge), d = normalized(edge_end(*at.room, at.opening->edge) - a);
+                const Vec2 a = edge_begin(*at.room, at.opening->edge),
+                           d = normalized(edge_end(*at.room, at.opening->edge) - a);
                 return {a + d * at.opening->along, a + d * (at.opening->along + at.opening->width)};
             }
             return {};
         case Kind::partition:
-            if (const auto at = find_on_storeys(option, &Storey::partitions, item.id)) return {at.item->from, at.item->to};
+            if (const auto at = find_on_storeys(option, &Storey::partitions, item.id))
+                return {at.item->from, at.item->to};
             return {};
         case Kind::floor_void:
             if (const auto at = find_on_storeys(option, &Storey::voids, item.id)) return at.item->outline;
@@ -157,9 +165,11 @@ std::vector<Vec2> outline_of(const Option& given, const Item& item) {
             return {};
         case Kind::plane:
             if (const ReferencePlane* plane = find(option.planes, item.id))
-                return plane->on == ReferencePlane::On::deck ? outline_of(option, {Kind::thing, plane->thing, -1}) : outline_of(option, {Kind::room, plane->room, -1});
+                return plane->on == ReferencePlane::On::deck ? outline_of(option, {Kind::thing, plane->thing, -1})
+                                                             : outline_of(option, {Kind::room, plane->room, -1});
             return {};
-        default: return {};
+        default:
+            return {};
     }
 }
 
@@ -198,13 +208,27 @@ bool place_items(Option& option, const Items& items, const Placing& placing) {
                 if (at && !has(items, Kind::room, at.room->id)) place_opening(option, item.id, placing);
                 break;
             }
-            case Kind::partition: place(*find_on_storeys(option, &Storey::partitions, item.id).item, placing); break;
-            case Kind::floor_void: place(*find_on_storeys(option, &Storey::voids, item.id).item, placing); break;
-            case Kind::roof: place(*find_on_storeys(option, &Storey::roofs, item.id).item, placing); break;
-            case Kind::rooflight: place(*find_on_storeys(option, &Storey::rooflights, item.id).item, placing); break;
-            case Kind::dimension: place(*find_on_storeys(option, &Storey::dimensions, item.id).item, placing); break;
-            case Kind::block: place(*find(option.blocks, item.id), placing); break;
-            case Kind::thing: place(*find(option.things, item.id), placing); break;
+            case Kind::partition:
+                place(*find_on_storeys(option, &Storey::partitions, item.id).item, placing);
+                break;
+            case Kind::floor_void:
+                place(*find_on_storeys(option, &Storey::voids, item.id).item, placing);
+                break;
+            case Kind::roof:
+                place(*find_on_storeys(option, &Storey::roofs, item.id).item, placing);
+                break;
+            case Kind::rooflight:
+                place(*find_on_storeys(option, &Storey::rooflights, item.id).item, placing);
+                break;
+            case Kind::dimension:
+                place(*find_on_storeys(option, &Storey::dimensions, item.id).item, placing);
+                break;
+            case Kind::block:
+                place(*find(option.blocks, item.id), placing);
+                break;
+            case Kind::thing:
+                place(*find(option.things, item.id), placing);
+                break;
             case Kind::observer: {
                 Observer& o = *find(option.observers, item.id);
                 if (!has(items, Kind::room, o.room)) place(o, placing);
@@ -215,7 +239,8 @@ bool place_items(Option& option, const Items& items, const Placing& placing) {
                 if (!has(items, Kind::room, r.room)) place(r, placing);
                 break;
             }
-            default: break;
+            default:
+                break;
         }
     }
     return true;
@@ -298,10 +323,19 @@ Items copy_items(Option& option, const Items& items, size_t to, const Placing& p
                 made.push_back({Kind::opening, o.id, -1});
                 break;
             }
-            case Kind::partition: add(&Storey::partitions, *find_on_storeys(option, &Storey::partitions, item.id).item, "screen", item.kind); break;
-            case Kind::floor_void: add(&Storey::voids, *find_on_storeys(option, &Storey::voids, item.id).item, "void", item.kind); break;
-            case Kind::rooflight: add(&Storey::rooflights, *find_on_storeys(option, &Storey::rooflights, item.id).item, "R", item.kind); break;
-            case Kind::dimension: add(&Storey::dimensions, *find_on_storeys(option, &Storey::dimensions, item.id).item, "dim", item.kind); break;
+            case Kind::partition:
+                add(&Storey::partitions, *find_on_storeys(option, &Storey::partitions, item.id).item, "screen",
+                    item.kind);
+                break;
+            case Kind::floor_void:
+                add(&Storey::voids, *find_on_storeys(option, &Storey::voids, item.id).item, "void", item.kind);
+                break;
+            case Kind::rooflight:
+                add(&Storey::rooflights, *find_on_storeys(option, &Storey::rooflights, item.id).item, "R", item.kind);
+                break;
+            case Kind::dimension:
+                add(&Storey::dimensions, *find_on_storeys(option, &Storey::dimensions, item.id).item, "dim", item.kind);
+                break;
             case Kind::block: {
                 Block b = *find(option.blocks, item.id);
                 b.id = fresh("block");
@@ -337,13 +371,15 @@ Items copy_items(Option& option, const Items& items, size_t to, const Placing& p
                 made.push_back({Kind::reading, r.id, -1});
                 break;
             }
-            default: break;
+            default:
+                break;
         }
     }
     return made;
 }
 
-Items insert_items(Option& option, size_t to, const Storey& from, const std::vector<ReferencePlane>& planes, const std::vector<Thing>& things, const Placing& placing) {
+Items insert_items(Option& option, size_t to, const Storey& from, const std::vector<ReferencePlane>& planes,
+                   const std::vector<Thing>& things, const Placing& placing) {
     // For a moment the other drawing is a storey of this one, under ids that nothing here has.
     static const std::string mark = "inserted:";
     Storey guest = from;
@@ -368,7 +404,9 @@ Items insert_items(Option& option, size_t to, const Storey& from, const std::vec
         t.id = mark + t.id;
         if (!t.storey.empty()) t.storey = guest.id;
         // What stands in a room comes with the room.
-        if (std::none_of(guest.rooms.begin(), guest.rooms.end(), [&](const Room& room) { return stands_in(t, guest, room); })) items.push_back({Kind::thing, t.id, -1});
+        if (std::none_of(guest.rooms.begin(), guest.rooms.end(),
+                         [&](const Room& room) { return stands_in(t, guest, room); }))
+            items.push_back({Kind::thing, t.id, -1});
         option.things.push_back(t);
     }
     const size_t own_planes = option.planes.size();
@@ -381,8 +419,10 @@ Items insert_items(Option& option, size_t to, const Storey& from, const std::vec
     option.storeys.push_back(std::move(guest));
     const Items made = copy_items(option, items, to, placing);
     option.storeys.pop_back();
-    option.things.erase(option.things.begin() + static_cast<std::ptrdiff_t>(own_things), option.things.begin() + static_cast<std::ptrdiff_t>(own_things + things.size()));
-    option.planes.erase(option.planes.begin() + static_cast<std::ptrdiff_t>(own_planes), option.planes.begin() + static_cast<std::ptrdiff_t>(own_planes + planes.size()));
+    option.things.erase(option.things.begin() + static_cast<std::ptrdiff_t>(own_things),
+                        option.things.begin() + static_cast<std::ptrdiff_t>(own_things + things.size()));
+    option.planes.erase(option.planes.begin() + static_cast<std::ptrdiff_t>(own_planes),
+                        option.planes.begin() + static_cast<std::ptrdiff_t>(own_planes + planes.size()));
     return made;
 }
 
@@ -392,12 +432,15 @@ void keep_planes_on_walls(const Option& before, Option& after) {
         const ReferencePlane* was = find(before.planes, plane.id);
         const auto from = find_room(before, plane.room);
         const auto to = find_room(static_cast<const Option&>(after), plane.room);
-        if (was == nullptr || was->edge != plane.edge || !from || !to || from.room->footprint.size() == to.room->footprint.size()) continue;
+        if (was == nullptr || was->edge != plane.edge || !from || !to ||
+            from.room->footprint.size() == to.room->footprint.size())
+            continue;
         if (plane.edge >= static_cast<int>(from.room->footprint.size())) continue;
         const Vec2 middle = (edge_begin(*from.room, plane.edge) + edge_end(*from.room, plane.edge)) * 0.5;
         double nearest = 1e18;
         for (int e = 0; e < static_cast<int>(to.room->footprint.size()); ++e)
-            if (const double d = distance_to_segment(middle, edge_begin(*to.room, e), edge_end(*to.room, e)); d < nearest) {
+            if (const double d = distance_to_segment(middle, edge_begin(*to.room, e), edge_end(*to.room, e));
+                d < nearest) {
                 nearest = d;
                 plane.edge = e;
             }
@@ -408,7 +451,8 @@ namespace {
 
 void remove_room(Option& option, Storey& storey, const Id& id) {
     erase_by_id(storey.rooms, id);
-    std::erase_if(option.planes, [&](const ReferencePlane& p) { return p.room == id && p.on != ReferencePlane::On::deck; });
+    std::erase_if(option.planes,
+                  [&](const ReferencePlane& p) { return p.room == id && p.on != ReferencePlane::On::deck; });
     std::erase_if(option.observers, [&](const Observer& o) { return o.room == id; });
     std::erase_if(option.readings, [&](const Reading& r) { return r.room == id; });
     for (ReferencePlane& p : option.planes)
@@ -420,7 +464,8 @@ void remove_room(Option& option, Storey& storey, const Id& id) {
 
 bool remove_wall(Option& option, const Item& item) {
     const size_t s = storey_of(option, item);
-    if (const auto behind = wall_behind(option, s, item.id, item.edge)) return join_rooms(option, s, item.id, behind->id);
+    if (const auto behind = wall_behind(option, s, item.id, item.edge))
+        return join_rooms(option, s, item.id, behind->id);
     const auto at = find_room(option, item.id);
     if (!at) return false;
     std::erase_if(at.room->openings, [&](const Opening& o) { return o.edge == item.edge; });
@@ -446,24 +491,53 @@ bool remove_items(Option& option, const Items& items) {
         const size_t s = storey_of(option, item);
         any = true;
         switch (item.kind) {
-            case Kind::storey: any = remove_storey(option, s) || any; break;
-            case Kind::room: remove_room(option, option.storeys[s], item.id); break;
-            case Kind::wall: any = remove_wall(option, item) || any; break;
-            case Kind::opening: erase_by_id(find_opening(option, item.id).room->openings, item.id); break;
-            case Kind::partition: erase_by_id(option.storeys[s].partitions, item.id); break;
-            case Kind::floor_void: erase_by_id(option.storeys[s].voids, item.id); break;
-            case Kind::roof: erase_by_id(option.storeys[s].roofs, item.id); break;
-            case Kind::rooflight: erase_by_id(option.storeys[s].rooflights, item.id); break;
-            case Kind::dimension: erase_by_id(option.storeys[s].dimensions, item.id); break;
-            case Kind::observer: erase_by_id(option.observers, item.id); break;
-            case Kind::reading: erase_by_id(option.readings, item.id); break;
-            case Kind::block: erase_by_id(option.blocks, item.id); break;
-            case Kind::plane: erase_by_id(option.planes, item.id); break;
+            case Kind::storey:
+                any = remove_storey(option, s) || any;
+                break;
+            case Kind::room:
+                remove_room(option, option.storeys[s], item.id);
+                break;
+            case Kind::wall:
+                any = remove_wall(option, item) || any;
+                break;
+            case Kind::opening:
+                erase_by_id(find_opening(option, item.id).room->openings, item.id);
+                break;
+            case Kind::partition:
+                erase_by_id(option.storeys[s].partitions, item.id);
+                break;
+            case Kind::floor_void:
+                erase_by_id(option.storeys[s].voids, item.id);
+                break;
+            case Kind::roof:
+                erase_by_id(option.storeys[s].roofs, item.id);
+                break;
+            case Kind::rooflight:
+                erase_by_id(option.storeys[s].rooflights, item.id);
+                break;
+            case Kind::dimension:
+                erase_by_id(option.storeys[s].dimensions, item.id);
+                break;
+            case Kind::observer:
+                erase_by_id(option.observers, item.id);
+                break;
+            case Kind::reading:
+                erase_by_id(option.readings, item.id);
+                break;
+            case Kind::block:
+                erase_by_id(option.blocks, item.id);
+                break;
+            case Kind::plane:
+                erase_by_id(option.planes, item.id);
+                break;
             case Kind::thing:
                 erase_by_id(option.things, item.id);
-                std::erase_if(option.planes, [&](const ReferencePlane& p) { return p.on == ReferencePlane::On::deck && p.thing == item.id; });
+                std::erase_if(option.planes, [&](const ReferencePlane& p) {
+                    return p.on == ReferencePlane::On::deck && p.thing == item.id;
+                });
                 break;
-            case Kind::none: break;
+            case Kind::none:
+                break;
         }
     }
     return any;

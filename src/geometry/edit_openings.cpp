@@ -34,8 +34,10 @@ int fill_wall(Option& option, const Id& id, double between) {
             o.extra.clear();
         }
         o.along = std::max(0.0, gap + i * (model.width + gap));
-        if (i == 0) *find_opening(option, id).opening = o;
-        else at.room->openings.push_back(o);
+        if (i == 0)
+            *find_opening(option, id).opening = o;
+        else
+            at.room->openings.push_back(o);
     }
     return n;
 }
@@ -74,10 +76,19 @@ bool align_openings(Option& option, const Items& items, Align how) {
         Opening& o = *at.opening;
         const double head = first->sill + first->height;
         switch (how) {
-            case Align::sill: o.sill = first->sill; break;
-            case Align::head: o.sill = std::max(0.0, head - o.height); break;
-            case Align::width: o.along += (o.width - first->width) / 2; o.width = first->width; break;
-            case Align::height: o.height = first->height; break;
+            case Align::sill:
+                o.sill = first->sill;
+                break;
+            case Align::head:
+                o.sill = std::max(0.0, head - o.height);
+                break;
+            case Align::width:
+                o.along += (o.width - first->width) / 2;
+                o.width = first->width;
+                break;
+            case Align::height:
+                o.height = first->height;
+                break;
         }
         keep_in_wall(option, *at.storey, *at.room, o);
         any = true;
@@ -98,7 +109,8 @@ bool spread_openings(Option& option, const Items& items) {
     std::sort(row.begin(), row.end(), [](const Opening* a, const Opening* b) { return a->along < b->along; });
     double widths = 0;
     for (const Opening* o : row) widths += o->width;
-    const double gap = (row.back()->along + row.back()->width - row.front()->along - widths) / static_cast<double>(row.size() - 1);
+    const double gap =
+        (row.back()->along + row.back()->width - row.front()->along - widths) / static_cast<double>(row.size() - 1);
     double at = row.front()->along;
     for (Opening* o : row) {
         o->along = at;

@@ -14,7 +14,8 @@ using namespace model;
 inline constexpr double kLeastRoom = 0.25, kLeastEdge = 0.02;
 
 inline bool is_whole(const Room& room) {
-    if (room.footprint.size() < 3 || signed_area(room.footprint) < kLeastRoom || crosses_itself(room.footprint)) return false;
+    if (room.footprint.size() < 3 || signed_area(room.footprint) < kLeastRoom || crosses_itself(room.footprint))
+        return false;
     for (int e = 0; e < static_cast<int>(room.footprint.size()); ++e)
         if (edge_length(room, e) < kLeastEdge) return false;
     return true;
@@ -44,9 +45,12 @@ inline void settle_openings(Room& room, const std::vector<Spot>& all) {
     for (const Spot& spot : all)
         for (int e = 0; e < static_cast<int>(room.footprint.size()); ++e) {
             const Vec2 a = edge_begin(room, e), b = edge_end(room, e), middle = (spot.from + spot.to) * 0.5;
-            if (distance_to_segment(middle, a, b) > 2 * kSameLine || dot(b - a, spot.to - spot.from) < 0.99 * length(b - a) * length(spot.to - spot.from)) continue;
+            if (distance_to_segment(middle, a, b) > 2 * kSameLine ||
+                dot(b - a, spot.to - spot.from) < 0.99 * length(b - a) * length(spot.to - spot.from))
+                continue;
             Opening o = spot.opening;
-            const double l = length(b - a), from = std::max(0.0, dot(spot.from - a, normalized(b - a))), to = std::min(l, dot(spot.to - a, normalized(b - a)));
+            const double l = length(b - a), from = std::max(0.0, dot(spot.from - a, normalized(b - a))),
+                         to = std::min(l, dot(spot.to - a, normalized(b - a)));
             if (to - from < 0.05) continue;
             o.edge = e;
             o.along = from;
@@ -76,17 +80,22 @@ inline void settle_walls(Room& room, const Room& before) {
     for (int e = 0; e < static_cast<int>(room.footprint.size()); ++e) {
         const Vec2 middle = (edge_begin(room, e) + edge_end(room, e)) * 0.5;
         for (const Wall& wall : before.own_walls)
-            if (distance_to_segment(middle, edge_begin(before, wall.edge), edge_end(before, wall.edge)) < 2 * kSameLine) room.own_walls.push_back({e, wall.thickness});
+            if (distance_to_segment(middle, edge_begin(before, wall.edge), edge_end(before, wall.edge)) < 2 * kSameLine)
+                room.own_walls.push_back({e, wall.thickness});
         for (const OwnFinish& f : before.own_finishes)
-            if (f.surface >= 0 && distance_to_segment(middle, edge_begin(before, f.surface), edge_end(before, f.surface)) < 2 * kSameLine) room.own_finishes.push_back({e, f.material});
+            if (f.surface >= 0 &&
+                distance_to_segment(middle, edge_begin(before, f.surface), edge_end(before, f.surface)) < 2 * kSameLine)
+                room.own_finishes.push_back({e, f.material});
     }
 }
 
 inline Polygon without_doubles(Polygon ring) {
     for (size_t i = 0; i < ring.size() && ring.size() > 3;) {
         const Vec2 a = ring[(i + ring.size() - 1) % ring.size()], b = ring[i], c = ring[(i + 1) % ring.size()];
-        if (length(b - a) < kSameLine || distance_to_segment(b, a, c) < 1e-5) ring.erase(ring.begin() + static_cast<std::ptrdiff_t>(i));
-        else ++i;
+        if (length(b - a) < kSameLine || distance_to_segment(b, a, c) < 1e-5)
+            ring.erase(ring.begin() + static_cast<std::ptrdiff_t>(i));
+        else
+            ++i;
     }
     return ring;
 }

@@ -28,17 +28,25 @@ bool remove_corner(Room& room, int corner) {
     after.footprint.erase(after.footprint.begin() + corner);
     if (!is_whole(after)) return false;
     // Both edges at the corner become one: the one before it.
-    const auto renumbered = [&](int edge) { return edge == corner || edge == before ? (corner == 0 ? n - 2 : before) : edge > corner ? edge - 1 : edge; };
+    const auto renumbered = [&](int edge) {
+        return edge == corner || edge == before ? (corner == 0 ? n - 2 : before) : edge > corner ? edge - 1 : edge;
+    };
     const double first = edge_length(room, before);
     for (Opening& o : after.openings) {
         if (o.edge == corner) o.along += first;
         o.edge = renumbered(o.edge);
     }
     each_wall_edge(after, [&](int& e) { e = renumbered(e); });
-    std::stable_sort(after.own_finishes.begin(), after.own_finishes.end(), [](const OwnFinish& a, const OwnFinish& b) { return a.surface < b.surface; });
-    after.own_finishes.erase(std::unique(after.own_finishes.begin(), after.own_finishes.end(), [](const OwnFinish& a, const OwnFinish& b) { return a.surface == b.surface; }), after.own_finishes.end());
-    std::sort(after.own_walls.begin(), after.own_walls.end(), [](const Wall& a, const Wall& b) { return a.edge < b.edge; });
-    after.own_walls.erase(std::unique(after.own_walls.begin(), after.own_walls.end(), [](const Wall& a, const Wall& b) { return a.edge == b.edge; }), after.own_walls.end());
+    std::stable_sort(after.own_finishes.begin(), after.own_finishes.end(),
+                     [](const OwnFinish& a, const OwnFinish& b) { return a.surface < b.surface; });
+    after.own_finishes.erase(std::unique(after.own_finishes.begin(), after.own_finishes.end(),
+                                         [](const OwnFinish& a, const OwnFinish& b) { return a.surface == b.surface; }),
+                             after.own_finishes.end());
+    std::sort(after.own_walls.begin(), after.own_walls.end(),
+              [](const Wall& a, const Wall& b) { return a.edge < b.edge; });
+    after.own_walls.erase(std::unique(after.own_walls.begin(), after.own_walls.end(),
+                                      [](const Wall& a, const Wall& b) { return a.edge == b.edge; }),
+                          after.own_walls.end());
     for (Opening& o : after.openings) model::keep_in_wall(after, o);
     room = std::move(after);
     return true;
@@ -46,8 +54,8 @@ bool remove_corner(Room& room, int corner) {
 
 namespace {
 
-// Makes the stretch between two points an edge of its own wherever a room has them on a longer edge. Where the rest of the
-// edge stays behind, the corner is doubled, so that a jog can open there.
+// Makes the stretch between two points an edge of its own wherever a room has them on a longer edge. Where the rest of
+// the edge stays behind, the corner is doubled, so that a jog can open there.
 void free_stretch(Room& room, Vec2 a, Vec2 b) {
     for (const Vec2 p : {a, b})
         for (int e = 0; e < static_cast<int>(room.footprint.size()); ++e) {
@@ -74,7 +82,8 @@ bool move_edge(Option& option, size_t s, const Id& id, int edge, double outwards
     Storey& storey = after.storeys[s];
     Room* own = find(storey.rooms, id);
     if (own == nullptr || edge < 0 || edge >= static_cast<int>(own->footprint.size())) return false;
-    const Vec2 a = edge_begin(*own, edge), b = edge_end(*own, edge), d = normalized(b - a), shift = Vec2{d.y, -d.x} * outwards;
+    const Vec2 a = edge_begin(*own, edge), b = edge_end(*own, edge), d = normalized(b - a),
+               shift = Vec2{d.y, -d.x} * outwards;
     for (Room& room : storey.rooms) {
         if (&room != own) free_stretch(room, a, b);
         const auto n = static_cast<int>(room.footprint.size());
@@ -83,20 +92,25 @@ bool move_edge(Option& option, size_t s, const Id& id, int edge, double outwards
             const Vec2 p = edge_begin(room, e), q = edge_end(room, e);
             if (length(q - p) < kSameLine) continue;
             // Edges that lie on the moved stretch move as a whole.
-            if (std::fabs(cross(normalized(q - p), d)) > 1e-3 || distance_to_segment(p, a, b) > kSameLine || distance_to_segment(q, a, b) > kSameLine) continue;
+            if (std::fabs(cross(normalized(q - p), d)) > 1e-3 || distance_to_segment(p, a, b) > kSameLine ||
+                distance_to_segment(q, a, b) > kSameLine)
+                continue;
             moves[static_cast<size_t>(e)] = moves[static_cast<size_t>((e + 1) % n)] = true;
         }
         // A wall that ends on the moved stretch from the other side follows it.
         for (int e = 0; e < n; ++e)
             if (&room != own && distance_to_segment(room.footprint[static_cast<size_t>(e)], a, b) < kSameLine) {
-                const Vec2 before = room.footprint[static_cast<size_t>((e + n - 1) % n)], next = room.footprint[static_cast<size_t>((e + 1) % n)], at = room.footprint[static_cast<size_t>(e)];
+                const Vec2 before = room.footprint[static_cast<size_t>((e + n - 1) % n)],
+                           next = room.footprint[static_cast<size_t>((e + 1) % n)],
+                           at = room.footprint[static_cast<size_t>(e)];
                 const bool doubled = length(before - at) < kSameLine || length(next - at) < kSameLine;
                 // Where the line goes on past the stretch, the corner stays with it.
                 const auto on_line = [&](Vec2 q) { return std::fabs(cross(normalized(q - at), d)) < 1e-3; };
                 if (!doubled && !on_line(before) && !on_line(next)) moves[static_cast<size_t>(e)] = true;
             }
         for (int e = 0; e < n; ++e)
-            if (moves[static_cast<size_t>(e)]) room.footprint[static_cast<size_t>(e)] = room.footprint[static_cast<size_t>(e)] + shift;
+            if (moves[static_cast<size_t>(e)])
+                room.footprint[static_cast<size_t>(e)] = room.footprint[static_cast<size_t>(e)] + shift;
         // Doubled corners that did not part are one again.
         for (int e = 0; e < static_cast<int>(room.footprint.size()); ++e)
             if (edge_length(room, e) < kSameLine && room.footprint.size() > 3) {
@@ -115,7 +129,8 @@ bool stretch_wall(Option& option, size_t s, const Id& id, int edge, double by) {
     const Room* room = find(option.storeys[s].rooms, id);
     if (room == nullptr || edge < 0 || edge >= static_cast<int>(room->footprint.size())) return false;
     const int next = (edge + 1) % static_cast<int>(room->footprint.size());
-    const Vec2 d = normalized(edge_end(*room, edge) - edge_begin(*room, edge)), e = normalized(edge_end(*room, next) - edge_begin(*room, next));
+    const Vec2 d = normalized(edge_end(*room, edge) - edge_begin(*room, edge)),
+               e = normalized(edge_end(*room, next) - edge_begin(*room, next));
     const double facing = dot(d, Vec2{e.y, -e.x});
     return std::fabs(facing) > 0.1 && move_edge(option, s, id, next, by * facing);
 }
@@ -149,7 +164,9 @@ Id split_room(Option& option, size_t s, const Id& id, Vec2 a, Vec2 b) {
     const Vec2 p = a - d * 1e3, q = a + d * 1e3;
     const auto one = intersection({room->footprint}, {{p, q, q + left * 2e3, p + left * 2e3}});
     const auto other = intersection({room->footprint}, {{p - left * 2e3, q - left * 2e3, q, p}});
-    if (one.size() != 1 || other.size() != 1 || signed_area(one[0].outer) < kLeastRoom || signed_area(other[0].outer) < kLeastRoom) return {};
+    if (one.size() != 1 || other.size() != 1 || signed_area(one[0].outer) < kLeastRoom ||
+        signed_area(other[0].outer) < kLeastRoom)
+        return {};
     const auto all = spots(*room);
     const Room before = *room;
     Room second = before;
@@ -211,7 +228,8 @@ bool join_rooms(Option& option, size_t s, const Id& first, const Id& second) {
     for (Roof& roof : storey.roofs) {
         const bool covered = std::find(roof.rooms.begin(), roof.rooms.end(), second) != roof.rooms.end();
         std::erase(roof.rooms, second);
-        if (covered && std::find(roof.rooms.begin(), roof.rooms.end(), first) == roof.rooms.end()) roof.rooms.push_back(first);
+        if (covered && std::find(roof.rooms.begin(), roof.rooms.end(), first) == roof.rooms.end())
+            roof.rooms.push_back(first);
     }
     std::erase_if(option.planes, [&](const ReferencePlane& p) { return p.room == second; });
     erase_by_id(storey.rooms, second);
@@ -224,14 +242,16 @@ bool offset_room(Option& option, size_t s, const Id& id, double distance) {
     Room after = *room;
     const size_t n = after.footprint.size();
     for (size_t i = 0; i < n; ++i) {
-        const Vec2 before = room->footprint[(i + n - 1) % n], at = room->footprint[i], next = room->footprint[(i + 1) % n];
+        const Vec2 before = room->footprint[(i + n - 1) % n], at = room->footprint[i],
+                   next = room->footprint[(i + 1) % n];
         const Vec2 d = normalized(at - before), e = normalized(next - at), out{d.y, -d.x};
         const double turn = cross(d, e);
         after.footprint[i] = std::fabs(turn) < 1e-6 ? at + out * distance : at + (d - e) * (distance / turn);
     }
     // Every edge keeps its direction, or the room has turned inside out.
     for (int e = 0; e < static_cast<int>(n); ++e)
-        if (dot(edge_end(after, e) - edge_begin(after, e), edge_end(*room, e) - edge_begin(*room, e)) <= 0) return false;
+        if (dot(edge_end(after, e) - edge_begin(after, e), edge_end(*room, e) - edge_begin(*room, e)) <= 0)
+            return false;
     if (!is_whole(after)) return false;
     keep_openings(option, option.storeys[s], after);
     *room = std::move(after);

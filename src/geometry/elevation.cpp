@@ -20,13 +20,15 @@ std::vector<Vec2> wall_profile(const Option& option, const Storey& storey, const
     const double climb = dot(d, shape.rise()), u = shape.along(a);
     std::vector<double> ways = {0, l};
     for (const auto& slope : shape.inner())
-        if (const double way = std::fabs(climb) > 1e-9 ? (slope.to - u) / climb : -1; way > 1e-6 && way < l - 1e-6) ways.push_back(way);
+        if (const double way = std::fabs(climb) > 1e-9 ? (slope.to - u) / climb : -1; way > 1e-6 && way < l - 1e-6)
+            ways.push_back(way);
     std::sort(ways.begin(), ways.end());
     std::vector<Vec2> out;
     for (size_t i = 0; i < ways.size(); ++i)
         for (const double side : {-1.0, 1.0}) {
             if ((i == 0 && side < 0) || (i + 1 == ways.size() && side > 0)) continue;
-            const Vec2 p{ways[i], RoofShape::height(shape.inner(), u + climb * ways[i], side * climb * 1e-6) - storey.level};
+            const Vec2 p{ways[i],
+                         RoofShape::height(shape.inner(), u + climb * ways[i], side * climb * 1e-6) - storey.level};
             if (out.empty() || length(out.back() - p) > 1e-6) out.push_back(p);
         }
     return out;
@@ -70,7 +72,8 @@ class Drawing {
         for (const Vec2 p : top) place(p.x, p.y);
         if (signed_area(outline) < 0) std::reverse(outline.begin(), outline.end());
         out_.walls.push_back(std::move(outline));
-        if (std::find(out_.levels.begin(), out_.levels.end(), storey.level) == out_.levels.end()) out_.levels.push_back(storey.level);
+        if (std::find(out_.levels.begin(), out_.levels.end(), storey.level) == out_.levels.end())
+            out_.levels.push_back(storey.level);
     }
 
     void add_openings(const Storey& storey, const Room& room, int edge, bool from_behind) {
@@ -87,7 +90,8 @@ class Drawing {
         double top = -1e18;
         for (const Polygon& wall : out_.walls)
             for (const Vec2 p : wall) top = std::max(top, p.y);
-        return std::any_of(out_.openings.begin(), out_.openings.end(), [&](const ElevationOpening& o) { return o.high.y > top + 1e-6; });
+        return std::any_of(out_.openings.begin(), out_.openings.end(),
+                           [&](const ElevationOpening& o) { return o.high.y > top + 1e-6; });
     }
     double x_of(Vec2 p) const { return dot(p - out_.origin, out_.right); }
     /// Whether an edge lies on the plane of the drawing, seen from the same side (or from the other).
@@ -124,7 +128,8 @@ Elevation wall_elevation(const Option& option, size_t s, const Id& id, int edge,
             for (int e = 0; &other != room && e < static_cast<int>(other.footprint.size()); ++e)
                 if (drawing.is_on(other, e, false)) {
                     const double x = drawing.x_of(edge_begin(other, e)), y = drawing.x_of(edge_end(other, e));
-                    if (std::min(std::max(x, y), edge_length(*room, edge)) - std::max(std::min(x, y), 0.0) > kSameLine) drawing.add_openings(storey, other, e, true);
+                    if (std::min(std::max(x, y), edge_length(*room, edge)) - std::max(std::min(x, y), 0.0) > kSameLine)
+                        drawing.add_openings(storey, other, e, true);
                 }
         return drawing.take();
     }

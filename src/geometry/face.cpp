@@ -20,7 +20,12 @@ Face::Key Face::key(Vec2 own) { return {std::llround(own.x * 1e5), std::llround(
 
 Face Face::upright(uint32_t surface, Vec2 a, Vec2 b, bool flip) {
     const Vec2 d = normalized(b - a);
-    Face face(surface, {}, [a, d](Vec2 own) { return Vec3{a.x + d.x * own.x, a.y + d.y * own.x, own.y}; }, flip);
+    Face face(
+        surface, {},
+        [a, d](Vec2 own) {
+            return Vec3{a.x + d.x * own.x, a.y + d.y * own.x, own.y};
+        },
+        flip);
     face.begin_ = a;
     face.along_ = d;
     return face;
@@ -29,7 +34,9 @@ Face Face::upright(uint32_t surface, Vec2 a, Vec2 b, bool flip) {
 void Face::pin(Vec2 own, Vec3 place) { pins_.emplace(key(own), place); }
 
 bool Face::cut_stretch(Vec2 a, Vec2 b, double z0, double z1) {
-    if (outline_.empty() || std::fabs(cross(along_, a - begin_)) > 2 * kSameLine || std::fabs(cross(along_, b - begin_)) > 2 * kSameLine) return false;
+    if (outline_.empty() || std::fabs(cross(along_, a - begin_)) > 2 * kSameLine ||
+        std::fabs(cross(along_, b - begin_)) > 2 * kSameLine)
+        return false;
     double s = on_grid(dot(a - begin_, along_)), t = on_grid(dot(b - begin_, along_));
     if (s > t) {
         std::swap(s, t);
@@ -50,7 +57,9 @@ bool Face::cut_stretch(Vec2 a, Vec2 b, double z0, double z1) {
 }
 
 std::optional<std::pair<double, double>> Face::span_over(Vec2 a, Vec2 b, bool whole) const {
-    if (outline_.size() < 3 || std::fabs(cross(along_, a - begin_)) > 2 * kSameLine || std::fabs(cross(along_, b - begin_)) > 2 * kSameLine) return {};
+    if (outline_.size() < 3 || std::fabs(cross(along_, a - begin_)) > 2 * kSameLine ||
+        std::fabs(cross(along_, b - begin_)) > 2 * kSameLine)
+        return {};
     double s = dot(a - begin_, along_), t = dot(b - begin_, along_);
     if (s > t) std::swap(s, t);
     // Outlines run along the foot first, then back along the top.
@@ -80,8 +89,10 @@ void Face::add_to(Surfaces& surfaces) const {
     const auto add = [&](const Region& region) {
         for (const auto& t : triangulate(region)) {
             const Vec3 a = place(t[0]), b = place(t[1]), c = place(t[2]);
-            if (flip_) surfaces.add_triangle(surface_, a, c, b);
-            else surfaces.add_triangle(surface_, a, b, c);
+            if (flip_)
+                surfaces.add_triangle(surface_, a, c, b);
+            else
+                surfaces.add_triangle(surface_, a, b, c);
         }
     };
     if (holes_.empty()) return add({outline_, {}});

@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// A flat part of a surface before it is cut into triangles: a polygon in its own two coordinates, the holes in it, and the
-// corners it must share exactly with its neighbours, so that no ray slips through between them.
+// A flat part of a surface before it is cut into triangles: a polygon in its own two coordinates, the holes in it, and
+// the corners it must share exactly with its neighbours, so that no ray slips through between them.
 #pragma once
 #include <functional>
 #include <map>
@@ -37,8 +37,8 @@ class Face {
     /// False where it does not. The corners of the hole are pinned to the places given.
     bool cut_stretch(Vec2 a, Vec2 b, double z0, double z1);
 
-    /// Upright faces only: the foot and the least height of the top over the stretch between two places in plan; none where
-    /// the face holds nothing of the stretch, or, if whole is asked for, not all of it.
+    /// Upright faces only: the foot and the least height of the top over the stretch between two places in plan; none
+    /// where the face holds nothing of the stretch, or, if whole is asked for, not all of it.
     std::optional<std::pair<double, double>> span_over(Vec2 a, Vec2 b, bool whole) const;
 
     void add_to(Surfaces& surfaces) const;
@@ -53,7 +53,7 @@ class Face {
     std::map<Key, Vec3> pins_;
     Lift lift_;
     bool flip_;
-    Vec2 begin_, along_;   // upright faces
+    Vec2 begin_, along_;  // upright faces
 };
 
 }  // namespace wp::geometry

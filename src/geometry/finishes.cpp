@@ -16,12 +16,14 @@ void each_of_room(const Project& project, const Option& option, const Room& room
     const Item item{Kind::room, room.id, -1};
     visit(Part::floor, item, room_finish(project, option, room, OwnFinish::kFloor));
     visit(Part::ceiling, item, room_finish(project, option, room, OwnFinish::kCeiling));
-    for (int e = 0; e < static_cast<int>(room.footprint.size()); ++e) visit(Part::wall, {Kind::wall, room.id, e}, room_finish(project, option, room, e));
+    for (int e = 0; e < static_cast<int>(room.footprint.size()); ++e)
+        visit(Part::wall, {Kind::wall, room.id, e}, room_finish(project, option, room, e));
 }
 
 template <class O>
 void each_layer(const Project& project, const Option& option, const O& opening, const Item& item, const Visit& visit) {
-    for (const ShadeLayer& layer : opening.shading) visit(Part::shading, item, finish_of(project, option, Part::shading, layer.material));
+    for (const ShadeLayer& layer : opening.shading)
+        visit(Part::shading, item, finish_of(project, option, Part::shading, layer.material));
 }
 
 void each_of_opening(const Project& project, const Option& option, const Opening& o, const Visit& visit) {
@@ -32,7 +34,8 @@ void each_of_opening(const Project& project, const Option& option, const Opening
     const Part part = o.kind == Opening::Kind::window ? Part::glazing : Part::door;
     const Finish fill = finish_of(project, option, part, o.glazing);
     visit(part, item, fill);
-    if (fill.material == nullptr || fill.material->kind != Material::Kind::glazing || o.kind == Opening::Kind::panel) return;
+    if (fill.material == nullptr || fill.material->kind != Material::Kind::glazing || o.kind == Opening::Kind::panel)
+        return;
     const Finish frame = finish_of(project, option, Part::frame, o.frames);
     visit(Part::frame, item, frame.id.empty() ? finish_of(project, option, Part::reveal, {}) : frame);
 }
@@ -50,15 +53,19 @@ void each_finish(const Project& project, const Option& option, const Visit& visi
             each_of_room(project, option, room, visit);
             for (const Opening& o : room.openings) each_of_opening(project, option, o, visit);
         }
-        for (const Partition& p : storey.partitions) visit(Part::partition, {Kind::partition, p.id, -1}, finish_of(project, option, Part::partition, p.material));
+        for (const Partition& p : storey.partitions)
+            visit(Part::partition, {Kind::partition, p.id, -1},
+                  finish_of(project, option, Part::partition, p.material));
         for (const Rooflight& r : storey.rooflights) {
             const Item item{Kind::rooflight, r.id, -1};
             visit(Part::rooflight, item, finish_of(project, option, Part::rooflight, r.glazing));
             each_layer(project, option, r, item, visit);
         }
     }
-    for (const Thing& t : option.things) visit(part_of(t.kind), {Kind::thing, t.id, -1}, finish_of(project, option, part_of(t.kind), t.material));
-    for (const Block& b : option.blocks) visit(Part::block, {Kind::block, b.id, -1}, finish_of(project, option, Part::block, b.material));
+    for (const Thing& t : option.things)
+        visit(part_of(t.kind), {Kind::thing, t.id, -1}, finish_of(project, option, part_of(t.kind), t.material));
+    for (const Block& b : option.blocks)
+        visit(Part::block, {Kind::block, b.id, -1}, finish_of(project, option, Part::block, b.material));
 }
 
 std::vector<Item> users_of(const Project& project, const Option& option, const Id& material) {

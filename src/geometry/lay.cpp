@@ -37,7 +37,9 @@ Items lay_planes(Option& option, const std::vector<Id>& rooms, const PlaneWish& 
     Items made;
     for (const Id& room : rooms) {
         if (!find_room(option, room)) continue;
-        auto it = std::find_if(option.planes.begin(), option.planes.end(), [&](const ReferencePlane& p) { return p.room == room && p.on == ReferencePlane::On::floor; });
+        auto it = std::find_if(option.planes.begin(), option.planes.end(), [&](const ReferencePlane& p) {
+            return p.room == room && p.on == ReferencePlane::On::floor;
+        });
         if (it == option.planes.end()) {
             ReferencePlane plane = new_plane(option, "Desk height");
             plane.room = room;
@@ -59,7 +61,9 @@ Items lay_on_decks(Option& option, const Id& id, double spacing, double margin) 
     if (thing == nullptr) return made;
     const auto decks = decks_of(within_reason(*thing));
     for (int d = 0; d < static_cast<int>(decks.size()); ++d) {
-        const bool there = std::any_of(option.planes.begin(), option.planes.end(), [&](const ReferencePlane& p) { return p.on == ReferencePlane::On::deck && p.thing == id && p.deck == d; });
+        const bool there = std::any_of(option.planes.begin(), option.planes.end(), [&](const ReferencePlane& p) {
+            return p.on == ReferencePlane::On::deck && p.thing == id && p.deck == d;
+        });
         if (there) continue;
         ReferencePlane plane = new_plane(option, thing->name + ", " + decks[static_cast<size_t>(d)].name);
         plane.on = ReferencePlane::On::deck;
@@ -78,7 +82,9 @@ Items lay_on_decks(Option& option, const Id& id, double spacing, double margin) 
 Items lay_on_wall(Option& option, const Id& room, int edge, bool facade, double spacing) {
     const auto on = facade ? ReferencePlane::On::facade : ReferencePlane::On::wall;
     const auto place = find_room(option, room);
-    const bool there = std::any_of(option.planes.begin(), option.planes.end(), [&](const ReferencePlane& p) { return p.on == on && p.room == room && p.edge == edge; });
+    const bool there = std::any_of(option.planes.begin(), option.planes.end(), [&](const ReferencePlane& p) {
+        return p.on == on && p.room == room && p.edge == edge;
+    });
     if (there || !place) return {};
     ReferencePlane plane = new_plane(option, fmt::format("{} {}", facade ? "Facade" : "Wall", edge + 1));
     plane.on = on;
@@ -98,10 +104,12 @@ bool make_finer(const Option& option, ReferencePlane& plane, double north) {
     const double w = points->dx * points->columns, h = points->dy * points->rows;
     // Three times as many cells each way leave every middle where it is. The spacing must round up to just that.
     const double least = std::max(points->dx, points->dy) / 3;
-    const double most = std::min(w / std::max(0.5, 3.0 * points->columns - 1), h / std::max(0.5, 3.0 * points->rows - 1));
+    const double most =
+        std::min(w / std::max(0.5, 3.0 * points->columns - 1), h / std::max(0.5, 3.0 * points->rows - 1));
     plane.number = 0;
     const bool kept = least < most * (1 - 1e-9);
-    plane.spacing = std::max(0.02, kept ? std::min(least * 1.000001, (least + most) / 2) : std::max(points->dx, points->dy) / 2);
+    plane.spacing =
+        std::max(0.02, kept ? std::min(least * 1.000001, (least + most) / 2) : std::max(points->dx, points->dy) / 2);
     return kept;
 }
 
@@ -151,7 +159,8 @@ void aim(Observer& observer, Vec3 at) {
 
 void look_around(Observer& observer, int directions) {
     observer.others.clear();
-    for (int k = 1; k < std::clamp(directions, 1, 360); ++k) observer.others.push_back(round_heading(observer.heading + 360.0 * k / directions));
+    for (int k = 1; k < std::clamp(directions, 1, 360); ++k)
+        observer.others.push_back(round_heading(observer.heading + 360.0 * k / directions));
 }
 
 }  // namespace wp::geometry

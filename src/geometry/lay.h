@@ -10,11 +10,11 @@ namespace wp::geometry {
 
 struct PlaneWish {
     double height = 0.76, margin = 0.3, spacing = 0.5;
-    int number = 0;                         ///< so many points at least; 0: by spacing
+    int number = 0;  ///< so many points at least; 0: by spacing
     model::ReferencePlane::Along along = model::ReferencePlane::Along::drawing;
 };
-/// One plane on the floor of each room: the room's first such plane is fitted anew, its sub-areas stay; where there is none it is
-/// made. The planes.
+/// One plane on the floor of each room: the room's first such plane is fitted anew, its sub-areas stay; where there is
+/// none it is made. The planes.
 Items lay_planes(model::Option& option, const std::vector<model::Id>& rooms, const PlaneWish& wish);
 
 /// A plane on every deck of a thing that has none yet: each flight and landing, or the top of a table.
@@ -29,12 +29,12 @@ bool make_finer(const model::Option& option, model::ReferencePlane& plane, doubl
 
 struct LatticeWish {
     double spacing = 2, margin = 0.6;
-    double eye = model::kSeatedEye;         ///< above the floor
-    int directions = 4;                     ///< evenly around, the first one as below
-    double first = 0;                       ///< degrees clockwise from +y
+    double eye = model::kSeatedEye;  ///< above the floor
+    int directions = 4;              ///< evenly around, the first one as below
+    double first = 0;                ///< degrees clockwise from +y
 };
-/// Observers over a room, row by row. Each is named by its room, the letter of its row (from the foot of the drawing) and its
-/// number in the row, so that a picture is told by name and direction: "Reading room B3, 090\u00b0".
+/// Observers over a room, row by row. Each is named by its room, the letter of its row (from the foot of the drawing)
+/// and its number in the row, so that a picture is told by name and direction: "Reading room B3, 090\u00b0".
 Items place_lattice(model::Option& option, const model::Id& room, const LatticeWish& wish);
 
 /// Turns an observer towards a place, up or down too.

@@ -31,7 +31,8 @@ void drop_lost_names(const Project& project, Option& option) {
     for (Storey& storey : option.storeys) {
         for (Room& room : storey.rooms) {
             for (Id* id : {&room.floor, &room.walls, &room.ceiling}) lost(*id);
-            std::erase_if(room.own_finishes, [&](const OwnFinish& f) { return model::find(project.materials, f.material) == nullptr; });
+            std::erase_if(room.own_finishes,
+                          [&](const OwnFinish& f) { return model::find(project.materials, f.material) == nullptr; });
             for (Opening& o : room.openings) {
                 lost(o.glazing);
                 lost(o.reveals);
@@ -75,7 +76,8 @@ bool mend_size(Option& option, const Item& item) {
     }
     Thing* t = find(option.things, item.id);
     if (t == nullptr) return false;
-    const double wide = likely_factor(t->width, 0.05, 500), factor = wide != 1 ? wide : likely_factor(t->height, 0.05, 500);
+    const double wide = likely_factor(t->width, 0.05, 500),
+                 factor = wide != 1 ? wide : likely_factor(t->height, 0.05, 500);
     for (double* size : {&t->width, &t->length, &t->height}) *size *= factor;
     return true;
 }
@@ -88,12 +90,14 @@ bool move_clear(const Project& project, Option& option, const Item& item) {
     for (int step = 0; step < 400; ++step) {
         const auto room = room_cut_by(option, block != nullptr ? body_of(*block) : body_of(project.site, *thing));
         if (!room) return step > 0;
-        const Vec2 from = middle(option.storeys[room->storey].rooms[room->room].footprint), at = block != nullptr ? middle(block->footprint) : thing->at;
+        const Vec2 from = middle(option.storeys[room->storey].rooms[room->room].footprint),
+                   at = block != nullptr ? middle(block->footprint) : thing->at;
         const Vec2 way = length(at - from) > 1e-3 ? normalized(at - from) : Vec2{0, -1};
         const Vec2 shift = way * 0.5;
         if (block != nullptr)
             for (Vec2& p : block->footprint) p = p + shift;
-        else thing->at = thing->at + shift;
+        else
+            thing->at = thing->at + shift;
     }
     return false;
 }
@@ -145,12 +149,14 @@ bool return_observer(Option& option, const Item& item) {
     const Polygon ring = inner_face(option, *place.storey, *place.room).ring;
     if (!contains(ring, p)) {
         const Vec2 to = middle(ring), from = p;
-        for (int i = 1; i <= 100 && !(contains(ring, p) && distance_to_edges(ring, p) > 0.3); ++i) p = from + (to - from) * (i / 100.0);
+        for (int i = 1; i <= 100 && !(contains(ring, p) && distance_to_edges(ring, p) > 0.3); ++i)
+            p = from + (to - from) * (i / 100.0);
     }
     eye->eye.x = p.x;
     eye->eye.y = p.y;
     const double floor = place.storey->level;
-    if (eye->eye.z <= floor || eye->eye.z >= ceiling_at(option, *place.storey, *place.room, p)) eye->eye.z = floor + kSeatedEye;
+    if (eye->eye.z <= floor || eye->eye.z >= ceiling_at(option, *place.storey, *place.room, p))
+        eye->eye.z = floor + kSeatedEye;
     return contains(ring, p);
 }
 
@@ -165,11 +171,16 @@ bool mend_fault(Project& project, size_t index, const ModelFault& fault) {
             drop_lost_names(project, option);
             give_assumed(project, option, fault.part);
             return true;
-        case Kind::impossible_material: return mend_material(project, fault.subject);
-        case Kind::inside_out: return turn_over(option, item);
-        case Kind::odd_size: return mend_size(option, item);
-        case Kind::context_cuts_room: return move_clear(project, option, item);
-        case Kind::thing_in_wall: return move_into_room(option, item);
+        case Kind::impossible_material:
+            return mend_material(project, fault.subject);
+        case Kind::inside_out:
+            return turn_over(option, item);
+        case Kind::odd_size:
+            return mend_size(option, item);
+        case Kind::context_cuts_room:
+            return move_clear(project, option, item);
+        case Kind::thing_in_wall:
+            return move_into_room(option, item);
         case Kind::thing_under_roof: {
             Thing* t = find(option.things, item.id);
             const Storey* storey = t == nullptr ? nullptr : find(option.storeys, t->storey);
@@ -178,7 +189,8 @@ bool mend_fault(Project& project, size_t index, const ModelFault& fault) {
             t->height = std::max(0.05, ceiling_at(option, *storey, *room, t->at) - storey->level - t->base - 0.01);
             return true;
         }
-        case Kind::plane_misses: return refit_plane(project, option, item);
+        case Kind::plane_misses:
+            return refit_plane(project, option, item);
         case Kind::plane_faces_down: {
             ReferencePlane* plane = find(option.planes, item.id);
             if (plane != nullptr) plane->turned_over = false;
@@ -201,10 +213,13 @@ bool mend_fault(Project& project, size_t index, const ModelFault& fault) {
             for (const Item& window : fault.items)
                 if (const auto at = find_opening(option, window.id)) at.opening->blind = true;
             return true;
-        case Kind::observer_lost: return return_observer(option, item);
+        case Kind::observer_lost:
+            return return_observer(option, item);
         case Kind::shade_without_blades: {
             const Shaded at = shaded(option, item);
-            return at.layers != nullptr && std::erase_if(*at.layers, [&](const ShadeLayer& layer) { return leaves_no_blade(layer, at.width, at.height); }) > 0;
+            return at.layers != nullptr && std::erase_if(*at.layers, [&](const ShadeLayer& layer) {
+                                               return leaves_no_blade(layer, at.width, at.height);
+                                           }) > 0;
         }
         case Kind::sun_down: {
             Question* question = find(project.questions, fault.subject);
@@ -212,8 +227,10 @@ bool mend_fault(Project& project, size_t index, const ModelFault& fault) {
             return question != nullptr;
         }
         case Kind::weather_elsewhere:
-        case Kind::assumed: return false;
-        default: return mend_drawing(option, fault);
+        case Kind::assumed:
+            return false;
+        default:
+            return mend_drawing(option, fault);
     }
 }
 

@@ -60,8 +60,11 @@ namespace {
 constexpr int kMostCells = 1000;  // each way: a slip of the spacing must not eat the memory
 
 // A rectangle in space, cut into cells; those that are wanted become points.
-void fill(PlanePoints& out, double width, double height, const ReferencePlane& plane, const std::function<bool(Vec2 own, Vec3 place)>& wanted) {
-    const auto cells = [](double span, double spacing) { return std::clamp(static_cast<int>(std::ceil(span / spacing - 1e-9)), 1, kMostCells); };
+void fill(PlanePoints& out, double width, double height, const ReferencePlane& plane,
+          const std::function<bool(Vec2 own, Vec3 place)>& wanted) {
+    const auto cells = [](double span, double spacing) {
+        return std::clamp(static_cast<int>(std::ceil(span / spacing - 1e-9)), 1, kMostCells);
+    };
     const auto lay = [&](double spacing) {
         out.cell_of.clear();
         out.points.clear();
@@ -87,15 +90,21 @@ void fill(PlanePoints& out, double width, double height, const ReferencePlane& p
     }
 }
 
-// Over a floor void, where a partition stands, and within or under what stands on the floor and is higher, nobody works.
+// Over a floor void, where a partition stands, and within or under what stands on the floor and is higher, nobody
+// works.
 bool is_free(const Option& option, const Storey& storey, Vec2 p, double height) {
     const auto in = [&](const FloorVoid& hole) { return contains(hole.outline, p); };
-    const auto on = [&](const Partition& wall) { return distance_to_segment(p, wall.from, wall.to) < wall.thickness / 2; };
-    const auto within = [&](const Thing& t) {
-        const bool stands = t.kind != Thing::Kind::tree && t.kind != Thing::Kind::fence && t.kind != Thing::Kind::terrain;
-        return stands && t.storey == storey.id && height >= t.base && height < t.base + t.height && contains(footprint_of(t), p);
+    const auto on = [&](const Partition& wall) {
+        return distance_to_segment(p, wall.from, wall.to) < wall.thickness / 2;
     };
-    return std::none_of(storey.voids.begin(), storey.voids.end(), in) && std::none_of(storey.partitions.begin(), storey.partitions.end(), on) &&
+    const auto within = [&](const Thing& t) {
+        const bool stands =
+            t.kind != Thing::Kind::tree && t.kind != Thing::Kind::fence && t.kind != Thing::Kind::terrain;
+        return stands && t.storey == storey.id && height >= t.base && height < t.base + t.height &&
+               contains(footprint_of(t), p);
+    };
+    return std::none_of(storey.voids.begin(), storey.voids.end(), in) &&
+           std::none_of(storey.partitions.begin(), storey.partitions.end(), on) &&
            std::none_of(option.things.begin(), option.things.end(), within);
 }
 
@@ -113,7 +122,8 @@ double turn_of(const ReferencePlane& plane, const Room& room, double north) {
     return angle - std::round(angle / (kPi / 2)) * (kPi / 2);
 }
 
-void lay_on_floor(PlanePoints& out, const Option& option, const Storey& on, const Room& room, const ReferencePlane& plane, double north) {
+void lay_on_floor(PlanePoints& out, const Option& option, const Storey& on, const Room& room,
+                  const ReferencePlane& plane, double north) {
     const Polygon ring = inner_face(option, on, room).ring;
     const double turn = turn_of(plane, room, north);
     out.across = {std::cos(turn), std::sin(turn), 0};
@@ -143,7 +153,9 @@ void lay_on_floor(PlanePoints& out, const Option& option, const Storey& on, cons
         const Vec2 p{place.x, place.y};
         if (!contains(ring, p) || distance_to_edges(ring, p) < plane.margin) return false;
         if (!plane.area.empty() && !contains(plane.area, p)) return false;
-        if (std::any_of(plane.left_out.begin(), plane.left_out.end(), [&](const auto& hole) { return contains(hole, p); })) return false;
+        if (std::any_of(plane.left_out.begin(), plane.left_out.end(),
+                        [&](const auto& hole) { return contains(hole, p); }))
+            return false;
         return is_free(option, on, p, plane.height) && ceiling_at(option, on, room, p) >= z;
     });
 }
@@ -178,8 +190,9 @@ void lay_on_wall(PlanePoints& out, const Option& option, size_t storey, size_t i
         const double along = inside ? width - plane.margin - own.x : plane.margin + own.x, z = place.z - on.level;
         const bool in_wall = z < wall_top(option, on, room, plane.edge, std::clamp(along - 0.01, 0.0, width), 0.02);
         return in_wall && std::none_of(room.openings.begin(), room.openings.end(), [&](const Opening& o) {
-            return o.edge == plane.edge && along > o.along && along < o.along + o.width && z > o.sill && z < o.sill + o.height;
-        });
+                   return o.edge == plane.edge && along > o.along && along < o.along + o.width && z > o.sill &&
+                          z < o.sill + o.height;
+               });
     });
 }
 
@@ -206,7 +219,8 @@ void lay_on_deck(PlanePoints& out, const Option& option, const Thing& drawn, con
         const Vec2 p = place_of(thing, {own.x, own.y});
         return Vec3{p.x, p.y, level + own.z};
     };
-    const Vec3 begin = lift(deck.corner), u = lift(deck.corner + deck.u) - begin, v = lift(deck.corner + deck.v) - begin;
+    const Vec3 begin = lift(deck.corner), u = lift(deck.corner + deck.u) - begin,
+               v = lift(deck.corner + deck.v) - begin;
     out.across = normalized(u);
     out.up = normalized(v);
     out.normal = normalized(cross(u, v));
@@ -214,7 +228,8 @@ void lay_on_deck(PlanePoints& out, const Option& option, const Thing& drawn, con
     if (w < 1e-3 || h < 1e-3) return;
     // Steps rise above the slope through their edges: the points stand at least that much higher.
     const double step = thing.kind == Thing::Kind::stair && deck.v.z != 0 ? thing.height / thing.parts : 0;
-    out.corner = begin + out.across * plane.margin + out.up * plane.margin + out.normal * (std::max(plane.height, 0.005) + step);
+    out.corner =
+        begin + out.across * plane.margin + out.up * plane.margin + out.normal * (std::max(plane.height, 0.005) + step);
     fill(out, w, h, plane, [](Vec2, Vec3) { return true; });
 }
 
@@ -239,8 +254,10 @@ std::optional<PlanePoints> lay(const Option& option, const ReferencePlane& plane
             if (storey.rooms[r].id != plane.room) continue;
             out.space = space;
             out.storey = storey.id;
-            if (plane.on == ReferencePlane::On::floor) lay_on_floor(out, option, storey, storey.rooms[r], plane, north);
-            else lay_on_wall(out, option, s, r, plane);
+            if (plane.on == ReferencePlane::On::floor)
+                lay_on_floor(out, option, storey, storey.rooms[r], plane, north);
+            else
+                lay_on_wall(out, option, s, r, plane);
             return out;
         }
     return {};

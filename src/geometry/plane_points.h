@@ -10,25 +10,26 @@
 
 namespace wp::geometry {
 
-/// A lattice of near-square cells in a plane: a room's floor lifted, a wall, a flight of a stair. Cell (i, j) has its middle at
-/// corner + across dx (i + 1/2) + up dy (j + 1/2). A cell counts when its middle lies where the plane wants points.
+/// A lattice of near-square cells in a plane: a room's floor lifted, a wall, a flight of a stair. Cell (i, j) has its
+/// middle at corner + across dx (i + 1/2) + up dy (j + 1/2). A cell counts when its middle lies where the plane wants
+/// points.
 struct PlanePoints {
-    model::Id plane, room;          ///< room empty: on a thing that stands in none
-    model::Id storey;               ///< whose plan it is drawn on; empty outdoors
-    int space = -1;                 ///< index of the room's space in Surfaces
-    Vec3 corner;                    ///< lower left corner of cell (0, 0)
+    model::Id plane, room;              ///< room empty: on a thing that stands in none
+    model::Id storey;                   ///< whose plan it is drawn on; empty outdoors
+    int space = -1;                     ///< index of the room's space in Surfaces
+    Vec3 corner;                        ///< lower left corner of cell (0, 0)
     Vec3 across{1, 0, 0}, up{0, 1, 0};  ///< unit
-    double dx = 0, dy = 0;          ///< cell size, m
+    double dx = 0, dy = 0;              ///< cell size, m
     int columns = 0, rows = 0;
-    std::vector<int> cell_of;       ///< for each point: row * columns + column
+    std::vector<int> cell_of;  ///< for each point: row * columns + column
     std::vector<Vec3> points;
     Vec3 normal{0, 0, 1};
 
     double area() const { return static_cast<double>(points.size()) * dx * dy; }
     /// Whether a plan shows it as an area, and not as a line.
     bool lies() const { return std::fabs(normal.z) > 0.3; }
-    /// A place in plan, counted in cells across and up from the corner; none for a plane that stands upright. A slope is met where its
-    /// shadow is.
+    /// A place in plan, counted in cells across and up from the corner; none for a plane that stands upright. A slope
+    /// is met where its shadow is.
     std::optional<Vec2> cells_at(Vec2 place) const;
     /// Index of the point in a cell; -1 where there is none, or no such cell.
     int point_of(int column, int row) const;
@@ -39,9 +40,10 @@ struct PlanePoints {
     Fingerprint fingerprint() const;
 };
 
-/// None where the plane's room or thing does not exist. A room too small for its margin has no points. north: azimuth of the
-/// drawing's +y in degrees, for planes along true north.
-std::optional<PlanePoints> plane_points(const model::Option& option, const model::ReferencePlane& plane, double north = 0);
+/// None where the plane's room or thing does not exist. A room too small for its margin has no points. north: azimuth
+/// of the drawing's +y in degrees, for planes along true north.
+std::optional<PlanePoints> plane_points(const model::Option& option, const model::ReferencePlane& plane,
+                                        double north = 0);
 
 /// Heights that are usual, for offering them.
 struct UsualHeight {

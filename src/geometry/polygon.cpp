@@ -47,7 +47,8 @@ bool proper_cross(Vec2 a, Vec2 b, Vec2 c, Vec2 d) {
     const auto side = [](Vec2 p, Vec2 q, Vec2 r) { return cross(q - p, r - p); };
     const double c_side = side(a, b, c), d_side = side(a, b, d);
     if (c_side == 0 && d_side == 0) {  // on one line: they meet where their stretches do
-        const double from = std::min(dot(c - a, b - a), dot(d - a, b - a)), to = std::max(dot(c - a, b - a), dot(d - a, b - a));
+        const double from = std::min(dot(c - a, b - a), dot(d - a, b - a)),
+                     to = std::max(dot(c - a, b - a), dot(d - a, b - a));
         return to >= 0 && from <= dot(b - a, b - a);
     }
     return c_side * d_side <= 0 && side(c, d, a) * side(c, d, b) <= 0;
@@ -105,7 +106,8 @@ std::vector<Region> offset_union(const std::vector<Polygon>& polygons, double di
 
 namespace {
 
-std::vector<Region> clip(ClipperLib::ClipType type, const std::vector<Polygon>& subject, const std::vector<Polygon>& clips) {
+std::vector<Region> clip(ClipperLib::ClipType type, const std::vector<Polygon>& subject,
+                         const std::vector<Polygon>& clips) {
     ClipperLib::Clipper clipper;
     clipper.AddPaths(to_paths(subject), ClipperLib::ptSubject, true);
     clipper.AddPaths(to_paths(clips), ClipperLib::ptClip, true);
@@ -139,7 +141,8 @@ std::vector<Polygon> rings(const std::vector<Region>& regions) {
 
 namespace {
 
-// Whether the segment from ring[k] to p starts into the polygon: tells apart corners that lie in one place after a bridge.
+// Whether the segment from ring[k] to p starts into the polygon: tells apart corners that lie in one place after a
+// bridge.
 bool opens_towards(const Polygon& ring, size_t k, Vec2 p) {
     const size_t n = ring.size();
     const Vec2 before = ring[(k + n - 1) % n], at = ring[k], after = ring[(k + 1) % n];
@@ -166,7 +169,8 @@ void bridge(Polygon& ring, Polygon hole) {
         best = a.x > b.x ? k : (k + 1) % n;
     }
     if (best == n) return;
-    // Corners inside the triangle between the hole, that place and that end stand before it: the flattest of them is seen.
+    // Corners inside the triangle between the hole, that place and that end stand before it: the flattest of them is
+    // seen.
     const Vec2 hit{nearest, m.y}, end = ring[best];
     const auto inside = [&](Vec2 p) {
         const double u = cross(hit - m, p - m), v = cross(end - hit, p - hit), w = cross(m - end, p - end);
@@ -210,8 +214,8 @@ using Triangles = std::vector<std::array<Vec2, 3>>;
 
 constexpr size_t kManyHoles = 6;
 
-// Bands between the heights of all corners, each cut into trapezoids: slower and with more pieces than ears, but a ring may
-// touch itself or its holes anywhere.
+// Bands between the heights of all corners, each cut into trapezoids: slower and with more pieces than ears, but a ring
+// may touch itself or its holes anywhere.
 Triangles band_triangles(const Region& region) {
     std::vector<std::pair<Vec2, Vec2>> edges;
     std::vector<double> heights;
@@ -280,7 +284,8 @@ Triangles ear_triangles(const Region& region) {
     const auto rightmost = [](const Polygon& p) {
         return std::max_element(p.begin(), p.end(), [](Vec2 a, Vec2 b) { return a.x < b.x; })->x;
     };
-    std::sort(holes.begin(), holes.end(), [&](const Polygon& a, const Polygon& b) { return rightmost(a) > rightmost(b); });
+    std::sort(holes.begin(), holes.end(),
+              [&](const Polygon& a, const Polygon& b) { return rightmost(a) > rightmost(b); });
     for (const Polygon& hole : holes) bridge(ring, hole);
 
     std::vector<std::array<Vec2, 3>> triangles;

@@ -59,7 +59,8 @@ std::optional<double> plane_over(const Option& option, const Room& room, Vec2 at
 
 }  // namespace
 
-std::optional<Reading> reading_under(const Option& option, const Surfaces& surfaces, size_t storey, Vec2 at, double cut) {
+std::optional<Reading> reading_under(const Option& option, const Surfaces& surfaces, size_t storey, Vec2 at,
+                                     double cut) {
     if (storey >= option.storeys.size()) return {};
     const Storey& of = option.storeys[storey];
     const Room* room = nullptr;
@@ -83,7 +84,8 @@ std::optional<Reading> reading_on_wall(const Option& option, size_t storey, cons
     const Storey& of = option.storeys[storey];
     const Room* room = find(of.rooms, id);
     if (room == nullptr || edge < 0 || edge >= static_cast<int>(room->footprint.size())) return {};
-    const Vec2 a = edge_begin(*room, edge), d = normalized(edge_end(*room, edge) - a), out{d.y, -d.x}, p = a + d * along;
+    const Vec2 a = edge_begin(*room, edge), d = normalized(edge_end(*room, edge) - a), out{d.y, -d.x},
+               p = a + d * along;
     // The inner face lies inwards of the drawn line by what the wall takes there.
     const auto ring = inner_face(option, of, *room).ring;
     double best = 1e9;

@@ -26,7 +26,8 @@ std::vector<RoofShape::Slope> lifted(const std::vector<RoofShape::Slope>& inner,
         // A ridge stays where the two lifted slopes meet; with equal pitches that is above the inner one.
         const double place = step ? inner[i].to + thickness
                              : std::fabs(out[i].pitch - out[i + 1].pitch) > 1e-9
-                                 ? (out[i + 1].start - out[i].start) / (out[i].pitch - out[i + 1].pitch) : inner[i].to;
+                                 ? (out[i + 1].start - out[i].start) / (out[i].pitch - out[i + 1].pitch)
+                                 : inner[i].to;
         out[i].to = out[i + 1].from = place;
     }
     return out;
@@ -46,7 +47,9 @@ RoofShape::RoofShape(const Storey& storey, const Roof& roof, double thickness)
     if (low_ > high_) low_ = high_ = 0;
     const double base = storey.level + roof.eaves, pitch = std::tan(radians(roof.pitch));
     switch (roof.kind) {
-        case Roof::Kind::mono_pitch: inner_ = {{-kFar, kFar, base - pitch * low_, pitch}}; break;
+        case Roof::Kind::mono_pitch:
+            inner_ = {{-kFar, kFar, base - pitch * low_, pitch}};
+            break;
         case Roof::Kind::gable: {
             const double middle = (low_ + high_) / 2;
             inner_ = {{-kFar, middle, base - pitch * low_, pitch}, {middle, kFar, base + pitch * high_, -pitch}};
@@ -57,7 +60,8 @@ RoofShape::RoofShape(const Storey& storey, const Roof& roof, double thickness)
             const double width = (high_ - low_) / bays;
             for (int i = 0; i < bays; ++i) {
                 const double from = low_ + width * i;
-                inner_.push_back({i == 0 ? -kFar : from, i + 1 == bays ? kFar : from + width, base - pitch * from, pitch});
+                inner_.push_back(
+                    {i == 0 ? -kFar : from, i + 1 == bays ? kFar : from + width, base - pitch * from, pitch});
             }
             break;
         }
@@ -71,7 +75,9 @@ const RoofShape::Slope& RoofShape::slope_at(const std::vector<Slope>& face, doub
     return face.back();
 }
 
-double RoofShape::height(const std::vector<Slope>& face, double u, double side) { return slope_at(face, u + side).at(u); }
+double RoofShape::height(const std::vector<Slope>& face, double u, double side) {
+    return slope_at(face, u + side).at(u);
+}
 
 Polygon RoofShape::strip(const Slope& slope) const {
     const Vec2 across{rise_.y, -rise_.x};
@@ -103,14 +109,17 @@ double ceiling_at(const Option& option, const Storey& storey, const Room& room, 
 double wall_top(const Option& option, const Storey& storey, const Room& room, int edge, double along, double width) {
     const Vec2 a = edge_begin(room, edge), d = normalized(edge_end(room, edge) - a), inward{-d.y, d.x};
     const Vec2 p = a + d * along, q = p + d * width, middle = (p + q) * 0.5 + inward * (option.inner_wall + 0.02);
-    const double top = std::min({ceiling_at(option, storey, room, p), ceiling_at(option, storey, room, q)}) - storey.level;
+    const double top =
+        std::min({ceiling_at(option, storey, room, p), ceiling_at(option, storey, room, q)}) - storey.level;
     const size_t above = static_cast<size_t>(&storey - option.storeys.data()) + 1;
     if (above >= option.storeys.size()) return top;
     const Storey& next = option.storeys[above];
-    const bool open = std::any_of(next.voids.begin(), next.voids.end(), [&](const FloorVoid& v) { return contains(v.outline, middle); });
+    const bool open = std::any_of(next.voids.begin(), next.voids.end(),
+                                  [&](const FloorVoid& v) { return contains(v.outline, middle); });
     if (!open) return top;
     for (const Room& over : next.rooms)
-        if (contains(over.footprint, middle)) return std::min(ceiling_at(option, next, over, p), ceiling_at(option, next, over, q)) - storey.level;
+        if (contains(over.footprint, middle))
+            return std::min(ceiling_at(option, next, over, p), ceiling_at(option, next, over, q)) - storey.level;
     return top;
 }
 
@@ -128,7 +137,8 @@ void each_slope(const Option& option, const Storey& storey, const Room& room, Vi
     if (roof == nullptr) return visit(std::vector<Region>{{ring, {}}}, [&](Vec2) { return room.height; });
     const RoofShape shape(storey, *roof, option.roof);
     for (const auto& slope : shape.inner())
-        visit(intersection({ring}, {shape.strip(slope)}), [&](Vec2 p) { return slope.at(shape.along(p)) - storey.level; });
+        visit(intersection({ring}, {shape.strip(slope)}),
+              [&](Vec2 p) { return slope.at(shape.along(p)) - storey.level; });
 }
 
 }  // namespace

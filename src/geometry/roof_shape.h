@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// The shape of a roof: a profile along the way it rises. Ceilings that follow it are its inner face; the outer face lies
-// above by the roof's thickness, and before its risers by the same.
+// The shape of a roof: a profile along the way it rises. Ceilings that follow it are its inner face; the outer face
+// lies above by the roof's thickness, and before its risers by the same.
 #pragma once
 #include <optional>
 #include <vector>
@@ -48,11 +48,13 @@ const model::Roof* roof_over(const model::Storey& storey, const model::Room& roo
 
 /// Height of the ceiling over a place of a room, on the grid.
 double ceiling_at(const model::Option& option, const model::Storey& storey, const model::Room& room, Vec2 p);
-/// How high a stretch of a drawn wall reaches above its room's floor, metres: to the ceiling, and where a floor void lies
-/// along the wall, to the ceiling of the room above.
-double wall_top(const model::Option& option, const model::Storey& storey, const model::Room& room, int edge, double along, double width);
+/// How high a stretch of a drawn wall reaches above its room's floor, metres: to the ceiling, and where a floor void
+/// lies along the wall, to the ceiling of the room above.
+double wall_top(const model::Option& option, const model::Storey& storey, const model::Room& room, int edge,
+                double along, double width);
 /// keep_in_wall with that height.
-void keep_in_wall(const model::Option& option, const model::Storey& storey, const model::Room& room, model::Opening& opening);
+void keep_in_wall(const model::Option& option, const model::Storey& storey, const model::Room& room,
+                  model::Opening& opening);
 
 /// Lowest and highest of a room's ceiling above its floor.
 struct CeilingSpan {

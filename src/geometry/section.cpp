@@ -34,11 +34,14 @@ std::vector<Interval> inside_of(const std::vector<Polygon>& rings, Vec2 a, Vec2 
 Polygon box(double x0, double y0, double x1, double y1) { return {{x0, y0}, {x1, y0}, {x1, y1}, {x0, y1}}; }
 
 // From the foot to a row of slopes.
-Polygon under_slopes(const RoofShape& shape, const std::vector<RoofShape::Slope>& face, Interval in, double foot, Vec2 a, Vec2 d) {
+Polygon under_slopes(const RoofShape& shape, const std::vector<RoofShape::Slope>& face, Interval in, double foot,
+                     Vec2 a, Vec2 d) {
     const double climb = dot(d, shape.rise()), u = shape.along(a);
     std::vector<double> ways = {in.from, in.to};
     for (const auto& slope : face)
-        if (const double way = std::fabs(climb) > 1e-9 ? (slope.to - u) / climb : in.from; way > in.from + 1e-6 && way < in.to - 1e-6) ways.push_back(way);
+        if (const double way = std::fabs(climb) > 1e-9 ? (slope.to - u) / climb : in.from;
+            way > in.from + 1e-6 && way < in.to - 1e-6)
+            ways.push_back(way);
     std::sort(ways.begin(), ways.end(), std::greater<>());
     Polygon out = {{in.from, foot}, {in.to, foot}};
     for (size_t i = 0; i < ways.size(); ++i)
@@ -64,7 +67,9 @@ Section cut_section(const Project& project, const Option& option, Vec2 a, Vec2 b
         const double base = s == 0 ? std::min(storey.level, out.ground) - option.roof : storey.level - option.roof;
         for (const auto& cover : builder.covers(s))
             for (const Interval in : inside_of(cover.rings, a, d))
-                solid.push_back(cover.shape != nullptr ? under_slopes(*cover.shape, cover.shape->outer(), in, base, a, d) : box(in.from, base, in.to, cover.z));
+                solid.push_back(cover.shape != nullptr
+                                    ? under_slopes(*cover.shape, cover.shape->outer(), in, base, a, d)
+                                    : box(in.from, base, in.to, cover.z));
         for (size_t r = 0; r < storey.rooms.size(); ++r) {
             const Room& room = storey.rooms[r];
             const Roof* roof = room.top == Room::Top::follows_roof ? roof_over(storey, room) : nullptr;
@@ -85,7 +90,8 @@ Section cut_section(const Project& project, const Option& option, Vec2 a, Vec2 b
                 for (const Interval in : through) {
                     air.push_back(box(in.from, z0, in.to, z1));
                     const double share = std::clamp(o.reveal / way.depth, 0.0, 1.0);
-                    const Vec2 p = way.inner[0] + (way.outer[0] - way.inner[0]) * share, q = way.inner[1] + (way.outer[1] - way.inner[1]) * share;
+                    const Vec2 p = way.inner[0] + (way.outer[0] - way.inner[0]) * share,
+                               q = way.inner[1] + (way.outer[1] - way.inner[1]) * share;
                     const double u = cross(d, p - a), v = cross(d, q - a);
                     if (o.kind == Opening::Kind::opening_void || (u > 0) == (v > 0)) continue;
                     const double at = dot(p - a, d) + dot(q - p, d) * u / (u - v);
@@ -93,7 +99,9 @@ Section cut_section(const Project& project, const Option& option, Vec2 a, Vec2 b
                 }
                 // Openings behind the cut, in walls of rooms that are cut, seen face on.
                 const Vec2 middle = (way.inner[0] + way.inner[1]) * 0.5;
-                if (through.empty() && cross(d, middle - a) > 0 && std::fabs(cross(d, normalized(way.inner[1] - way.inner[0]))) < 0.7 && !inside_of({walls.rooms[r].ring}, a, d).empty()) {
+                if (through.empty() && cross(d, middle - a) > 0 &&
+                    std::fabs(cross(d, normalized(way.inner[1] - way.inner[0]))) < 0.7 &&
+                    !inside_of({walls.rooms[r].ring}, a, d).empty()) {
                     const double x = dot(way.inner[0] - a, d), y = dot(way.inner[1] - a, d);
                     out.beyond.push_back({o.id, box(std::min(x, y), z0, std::max(x, y), z1)});
                 }
@@ -102,7 +110,8 @@ Section cut_section(const Project& project, const Option& option, Vec2 a, Vec2 b
         if (s == 0) continue;
         for (const FloorVoid& hole : storey.voids)
             for (const Room& below : option.storeys[s - 1].rooms)
-                for (const Region& region : intersection({hole.outline}, {inner_face(option, option.storeys[s - 1], below).ring}))
+                for (const Region& region :
+                     intersection({hole.outline}, {inner_face(option, option.storeys[s - 1], below).ring}))
                     for (const Interval in : inside_of({region.outer}, a, d)) {
                         air.push_back(box(in.from, option.storeys[s - 1].level + below.height, in.to, storey.level));
                         out.air.push_back({below.id, air.back()});

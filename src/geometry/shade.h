@@ -11,11 +11,11 @@ namespace wp::geometry {
 
 /// The opening that a layer follows. Unit axes as seen from outside: right, up, out.
 struct ShadeFrame {
-    Vec3 corner;                 ///< lower left corner of the pane, seen from outside
+    Vec3 corner;  ///< lower left corner of the pane, seen from outside
     Vec3 right, up, out;
     double width = 1, height = 1;
-    double to_outer_face = 0;    ///< from the pane's plane to the outer face of the wall or roof
-    double to_inner_face = 0;    ///< and to the inner one
+    double to_outer_face = 0;  ///< from the pane's plane to the outer face of the wall or roof
+    double to_inner_face = 0;  ///< and to the inner one
 };
 
 /// Corners counter-clockwise seen from the lit side; sheets are seen from both.

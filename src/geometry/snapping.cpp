@@ -10,7 +10,8 @@ namespace wp::geometry {
 using namespace model;
 
 const char* snap_name(Snap::Kind kind) {
-    static constexpr const char* names[] = {"", "", "corner", "middle", "on wall", "square to wall", "in line", "other storey"};
+    static constexpr const char* names[] = {
+        "", "", "corner", "middle", "on wall", "square to wall", "in line", "other storey"};
     return names[static_cast<int>(kind)];
 }
 
@@ -76,7 +77,8 @@ std::vector<Vec2> middles(const Drawn& drawn) {
 
 }  // namespace
 
-Snap find_snap(const Option& option, size_t storey, Vec2 p, double reach, const SnapSettings& settings, std::optional<Vec2> from, const std::set<Id>& ignore) {
+Snap find_snap(const Option& option, size_t storey, Vec2 p, double reach, const SnapSettings& settings,
+               std::optional<Vec2> from, const std::set<Id>& ignore) {
     const Drawn drawn = storey < option.storeys.size() ? drawn_on(option.storeys[storey], ignore) : Drawn{};
     Drawn others;
     if (settings.storeys)
@@ -96,7 +98,8 @@ Snap find_snap(const Option& option, size_t storey, Vec2 p, double reach, const 
     if (settings.perpendicular && from)
         for (const Line& line : drawn.lines) {
             const Vec2 foot = nearest_on(line, *from);
-            if (length(foot - p) < reach && length(foot - *from) > 1e-3 && std::fabs(dot(normalized(foot - *from), normalized(line.b - line.a))) < 1e-3)
+            if (length(foot - p) < reach && length(foot - *from) > 1e-3 &&
+                std::fabs(dot(normalized(foot - *from), normalized(line.b - line.a))) < 1e-3)
                 return {Snap::Kind::perpendicular, foot, {{*from, foot}}};
         }
 
@@ -141,7 +144,8 @@ Snap find_snap(const Option& option, size_t storey, Vec2 p, double reach, const 
                 out.at = wall->a + d * ((by_y->y - wall->a.y) / d.y);
                 out.guides = {{*by_y, out.at}};
             } else if (settings.grid) {
-                out.at = wall->a + d * std::clamp(to_grid(dot(*on - wall->a, d), settings.step), 0.0, length(wall->b - wall->a));
+                out.at = wall->a +
+                         d * std::clamp(to_grid(dot(*on - wall->a, d), settings.step), 0.0, length(wall->b - wall->a));
             }
             return out;
         }
@@ -158,7 +162,8 @@ std::vector<Vec2> arc_points(Vec2 a, Vec2 b, Vec2 through) {
     if (std::fabs(turn) < 1e-6) return {b};
     const Vec2 centre = a + Vec2{v.y * dot(u, u) - u.y * dot(v, v), u.x * dot(v, v) - v.x * dot(u, u)} * (1 / turn);
     const double radius = length(a - centre), start = std::atan2(a.y - centre.y, a.x - centre.x);
-    double end = std::atan2(b.y - centre.y, b.x - centre.x), middle = std::atan2(through.y - centre.y, through.x - centre.x);
+    double end = std::atan2(b.y - centre.y, b.x - centre.x),
+           middle = std::atan2(through.y - centre.y, through.x - centre.x);
     const auto after = [&](double angle) { return angle < start ? angle + 2 * kPi : angle; };
     end = after(end);
     middle = after(middle);

@@ -23,12 +23,13 @@ struct Snap {
 /// What people call it; empty for free and grid.
 const char* snap_name(Snap::Kind kind);
 
-/// The place meant by p. reach: how far away a thing still attracts, metres. from: the last point of a line being drawn.
-/// ignore: rooms that are being moved themselves.
-Snap find_snap(const model::Option& option, size_t storey, Vec2 p, double reach, const SnapSettings& settings, std::optional<Vec2> from = {},
-               const std::set<model::Id>& ignore = {});
+/// The place meant by p. reach: how far away a thing still attracts, metres. from: the last point of a line being
+/// drawn. ignore: rooms that are being moved themselves.
+Snap find_snap(const model::Option& option, size_t storey, Vec2 p, double reach, const SnapSettings& settings,
+               std::optional<Vec2> from = {}, const std::set<model::Id>& ignore = {});
 
-/// Points of an arc from a to b through c, without a, in steps of at most 15 degrees; the straight end where the three lie in line.
+/// Points of an arc from a to b through c, without a, in steps of at most 15 degrees; the straight end where the three
+/// lie in line.
 std::vector<Vec2> arc_points(Vec2 a, Vec2 b, Vec2 through);
 
 }  // namespace wp::geometry

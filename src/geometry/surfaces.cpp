@@ -10,7 +10,9 @@ namespace wp::geometry {
 using namespace model;
 
 const char* name(Element element) {
-    static constexpr const char* names[] = {"floor", "ceiling", "wall", "reveal", "facade", "roof", "ground", "block", "frame", "leaf", "partition", "furniture", "stair", "shading", "tree", "fence", "terrain"};
+    static constexpr const char* names[] = {"floor",  "ceiling", "wall",  "reveal", "facade",    "roof",
+                                            "ground", "block",   "frame", "leaf",   "partition", "furniture",
+                                            "stair",  "shading", "tree",  "fence",  "terrain"};
     return names[static_cast<int>(element)];
 }
 
@@ -49,7 +51,8 @@ int Surfaces::keep_blind(const Blind& blind) {
 }
 
 bool Surfaces::has_seasons() const {
-    return std::any_of(surfaces.begin(), surfaces.end(), [](const Surface& s) { return s.openness != s.bare_openness; });
+    return std::any_of(surfaces.begin(), surfaces.end(),
+                       [](const Surface& s) { return s.openness != s.bare_openness; });
 }
 
 namespace {
@@ -64,7 +67,14 @@ void Blind::add_to(Fingerprint& print) const {
 
 Blind blind_of(const model::Material& material) {
     const model::Material b = model::possible(material);
-    return {b.kind == model::Material::Kind::slats, b.reflectance, b.transmittance, b.openness, b.slat_width, b.slat_spacing, b.slat_tilt, b.slats_upright};
+    return {b.kind == model::Material::Kind::slats,
+            b.reflectance,
+            b.transmittance,
+            b.openness,
+            b.slat_width,
+            b.slat_spacing,
+            b.slat_tilt,
+            b.slats_upright};
 }
 
 Fingerprint Surfaces::fingerprint() const {
@@ -77,13 +87,15 @@ Fingerprint Surfaces::fingerprint() const {
     }
     for (const Surface& s : surfaces) {
         print.add(static_cast<int>(s.element));
-        for (const double v : {s.reflectance, s.specular, s.roughness, s.openness, s.bare_openness, s.through}) print.add(v);
+        for (const double v : {s.reflectance, s.specular, s.roughness, s.openness, s.bare_openness, s.through})
+            print.add(v);
         print.add(s.space);
     }
     for (const Portal& p : portals) {
         for (const Vec3 v : {p.corner, p.u, p.v})
             for (const double c : {v.x, v.y, v.z}) print.add(c);
-        for (const int k : {p.inside, p.outside, p.glazing, p.group, static_cast<int>(p.blind), p.blind_layer}) print.add(k);
+        for (const int k : {p.inside, p.outside, p.glazing, p.group, static_cast<int>(p.blind), p.blind_layer})
+            print.add(k);
         for (const double v : {p.free_share, p.maintenance}) print.add(v);
     }
     for (const Glazing& g : glazings) {
@@ -120,7 +132,9 @@ std::vector<bool> Surfaces::joined(int space) const {
 
 Fingerprint Surfaces::light_fingerprint(int space) const {
     const std::vector<bool> in = joined(space);
-    const auto counts = [&](int s) { return s < 0 || static_cast<size_t>(s) >= in.size() || in[static_cast<size_t>(s)]; };
+    const auto counts = [&](int s) {
+        return s < 0 || static_cast<size_t>(s) >= in.size() || in[static_cast<size_t>(s)];
+    };
     Fingerprint print;
     const auto add = [&](Vec3 v) {
         for (const double c : {v.x, v.y, v.z}) print.add(c);
@@ -131,7 +145,8 @@ Fingerprint Surfaces::light_fingerprint(int space) const {
         for (const uint32_t k : triangles[i]) add(vertices[k]);
         print.add(static_cast<int>(s.element));
         print.add(s.space);
-        for (const double v : {s.reflectance, s.specular, s.roughness, s.openness, s.bare_openness, s.through}) print.add(v);
+        for (const double v : {s.reflectance, s.specular, s.roughness, s.openness, s.bare_openness, s.through})
+            print.add(v);
     }
     for (const Portal& p : portals) {
         if (!counts(p.inside) || !counts(p.outside)) continue;
@@ -156,7 +171,8 @@ Fingerprint Surfaces::light_fingerprint(int space) const {
     return print;
 }
 
-Builder::Builder(const Project& project, const Option& option, std::vector<std::string> without) : project_(project), option_(option), without_(std::move(without)) {
+Builder::Builder(const Project& project, const Option& option, std::vector<std::string> without)
+    : project_(project), option_(option), without_(std::move(without)) {
     out_.ground_reflectance = project.site.ground_reflectance;
     out_.ground_by_month = project.site.ground_by_month;
     out_.blind_transmittance = project.blind_transmittance;

@@ -13,7 +13,25 @@
 
 namespace wp::geometry {
 
-enum class Element { floor, ceiling, wall, reveal, facade, roof, ground, block, frame, leaf, partition, furniture, stair, shading, tree, fence, terrain };
+enum class Element {
+    floor,
+    ceiling,
+    wall,
+    reveal,
+    facade,
+    roof,
+    ground,
+    block,
+    frame,
+    leaf,
+    partition,
+    furniture,
+    stair,
+    shading,
+    tree,
+    fence,
+    terrain
+};
 const char* name(Element element);
 
 /// Index of a space: rooms in the order of storeys and rooms; outdoors is kOutdoors.
@@ -22,15 +40,15 @@ inline constexpr int kOutdoors = -1;
 /// One part of the building with one finish, that light is reflected by.
 struct Surface {
     Element element = Element::wall;
-    model::Id source{};         ///< room, opening, thing or block it came from
-    double reflectance = 0;     ///< diffuse, 0 to 1
-    int space = kOutdoors;      ///< the space its visible side looks into
-    double specular = 0;        ///< mirrored, 0 to 1 - reflectance
-    double roughness = 0.1;     ///< of what mirrors: root mean square slope
-    double openness = 0;        ///< what passes straight through, trees in leaf
-    double bare_openness = 0;   ///< the same, trees without leaves
-    double through = 0;         ///< what is scattered through to the other side
-    model::Id material{};       ///< empty: it has none, and figures are assumed
+    model::Id source{};        ///< room, opening, thing or block it came from
+    double reflectance = 0;    ///< diffuse, 0 to 1
+    int space = kOutdoors;     ///< the space its visible side looks into
+    double specular = 0;       ///< mirrored, 0 to 1 - reflectance
+    double roughness = 0.1;    ///< of what mirrors: root mean square slope
+    double openness = 0;       ///< what passes straight through, trees in leaf
+    double bare_openness = 0;  ///< the same, trees without leaves
+    double through = 0;        ///< what is scattered through to the other side
+    model::Id material{};      ///< empty: it has none, and figures are assumed
     model::Reason reason = model::Reason::none;
     model::Part part = model::Part::wall;
     bool porous() const { return openness > 0 || bare_openness > 0; }
@@ -40,32 +58,34 @@ struct Surface {
 struct Portal {
     Vec3 corner, u, v;
     int inside = kOutdoors, outside = kOutdoors;  ///< spaces on both sides
-    int glazing = -1;           ///< index into Surfaces::glazings; -1: nothing in the hole
-    double free_share = 1;      ///< what the frame leaves open
-    double maintenance = 1;     ///< what dirt leaves of the light
-    double glass_share = 1;     ///< of the rectangle that is glass between frame and bars: for areas, light meets the bars themselves
-    int group = -1;             ///< window group, for portals to outdoors
-    bool blind = false;         ///< has a blind that criteria may close
-    int blind_layer = -1;       ///< index into Surfaces::blinds; -1: the plain one
+    int glazing = -1;                             ///< index into Surfaces::glazings; -1: nothing in the hole
+    double free_share = 1;                        ///< what the frame leaves open
+    double maintenance = 1;                       ///< what dirt leaves of the light
+    double glass_share =
+        1;  ///< of the rectangle that is glass between frame and bars: for areas, light meets the bars themselves
+    int group = -1;        ///< window group, for portals to outdoors
+    bool blind = false;    ///< has a blind that criteria may close
+    int blind_layer = -1;  ///< index into Surfaces::blinds; -1: the plain one
     model::Id opening;
 };
 
 struct Glazing {
-    double transmittance = 1;   ///< visible, normal incidence
+    double transmittance = 1;  ///< visible, normal incidence
     int panes = 1;
-    double diffuse = 0;         ///< which part of what passes, and of what is reflected, is scattered
+    double diffuse = 0;  ///< which part of what passes, and of what is reflected, is scattered
     double reflectance_out = 0, reflectance_in = 0;  ///< normal incidence, by side; 0: as uncoated panes reflect
-    double solar_factor = 0;    ///< total solar energy transmittance (EN 410); 0: not known. Nothing to light
+    double solar_factor = 0;  ///< total solar energy transmittance (EN 410); 0: not known. Nothing to light
     bool operator==(const Glazing&) const = default;
 };
 
 /// A blind that can be closed, on the room's side of a pane.
 struct Blind {
     bool slats = false;
-    double reflectance = 0.5;   ///< of cloth, holes included; of a slat's faces
-    double transmittance = 0;   ///< of cloth: what it scatters through
-    double openness = 0;        ///< of cloth
-    double slat_width = 0.05, slat_spacing = 0.04, slat_tilt = 45;  ///< metres, metres, degrees with the outer edge down
+    double reflectance = 0.5;  ///< of cloth, holes included; of a slat's faces
+    double transmittance = 0;  ///< of cloth: what it scatters through
+    double openness = 0;       ///< of cloth
+    double slat_width = 0.05, slat_spacing = 0.04,
+           slat_tilt = 45;  ///< metres, metres, degrees with the outer edge down
     bool upright = false;
     bool operator==(const Blind&) const = default;
     void add_to(Fingerprint& print) const;
@@ -76,34 +96,37 @@ Blind blind_of(const model::Material& material);
 /// Windows of one room that look the same way.
 struct WindowGroup {
     model::Id room;
-    double azimuth = 0;         ///< degrees clockwise from +y
+    double azimuth = 0;  ///< degrees clockwise from +y
     std::string name;
 };
 
 struct Surfaces {
     std::vector<Vec3> vertices;
-    std::vector<std::array<uint32_t, 3>> triangles;   ///< counter-clockwise seen from the lit side
-    std::vector<uint32_t> surface_of;                 ///< for each triangle
+    std::vector<std::array<uint32_t, 3>> triangles;  ///< counter-clockwise seen from the lit side
+    std::vector<uint32_t> surface_of;                ///< for each triangle
     std::vector<Surface> surfaces;
     std::vector<Portal> portals;
     std::vector<Glazing> glazings;
     std::vector<Blind> blinds;
     std::vector<WindowGroup> groups;
-    std::vector<model::Id> spaces;                    ///< room of each space
-    /// For each space the air it is part of: rooms that a floor void joins see each other's openings. Empty: each its own.
+    std::vector<model::Id> spaces;  ///< room of each space
+    /// For each space the air it is part of: rooms that a floor void joins see each other's openings. Empty: each its
+    /// own.
     std::vector<int> air;
-    double ground_reflectance = 0.2;                  ///< also of the ground beyond the modelled disc
-    std::vector<double> ground_by_month;              ///< empty, or twelve that take its place in their months
+    double ground_reflectance = 0.2;      ///< also of the ground beyond the modelled disc
+    std::vector<double> ground_by_month;  ///< empty, or twelve that take its place in their months
     double blind_transmittance = 0.05;
-    int leaf_from = 5, leaf_to = 10;                  ///< months in which trees are in leaf
+    int leaf_from = 5, leaf_to = 10;  ///< months in which trees are in leaf
 
     /// Of all but ground_by_month: whoever reckons with months adds their states.
     Fingerprint fingerprint() const;
 
-    /// Spaces that share light with one through floor voids or inner openings, itself included; of outdoors: none but the open air.
+    /// Spaces that share light with one through floor voids or inner openings, itself included; of outdoors: none but
+    /// the open air.
     std::vector<bool> joined(int space) const;
-    /// Of what light in a space hangs on, less what only scales light through outer panes (their transmittance, dirt) and less rooms that share
-    /// no light with it but through the open air. What may be left out of a room behind two outer windows is below what can be measured.
+    /// Of what light in a space hangs on, less what only scales light through outer panes (their transmittance, dirt)
+    /// and less rooms that share no light with it but through the open air. What may be left out of a room behind two
+    /// outer windows is below what can be measured.
     Fingerprint light_fingerprint(int space) const;
 
     // Building blocks, also for tests that need a scene of their own.
@@ -118,6 +141,7 @@ struct Surfaces {
 };
 
 /// Closed surfaces of an option on its site. without: things and blocks that a question leaves out, by id or kind.
-Surfaces build_surfaces(const model::Project& project, const model::Option& option, const std::vector<std::string>& without = {});
+Surfaces build_surfaces(const model::Project& project, const model::Option& option,
+                        const std::vector<std::string>& without = {});
 
 }  // namespace wp::geometry

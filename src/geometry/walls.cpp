@@ -26,7 +26,8 @@ Box box_of(const Polygon& polygon) {
 }
 
 bool touch(const Box& a, const Box& b, double slack) {
-    return a.low.x <= b.high.x + slack && b.low.x <= a.high.x + slack && a.low.y <= b.high.y + slack && b.low.y <= a.high.y + slack;
+    return a.low.x <= b.high.x + slack && b.low.x <= a.high.x + slack && a.low.y <= b.high.y + slack &&
+           b.low.y <= a.high.y + slack;
 }
 
 struct Shared {
@@ -36,27 +37,30 @@ struct Shared {
 };
 
 // Where other rooms lie with an edge on this one, the other way round.
-void find_shared(const Option& option, const Room& room, int edge, const Room& other, int index, std::vector<Shared>& out) {
+void find_shared(const Option& option, const Room& room, int edge, const Room& other, int index,
+                 std::vector<Shared>& out) {
     const Vec2 a = edge_begin(room, edge), b = edge_end(room, edge);
     const double l = length(b - a);
     if (l < kSameLine) return;
     const Vec2 d = (b - a) * (1 / l);
     for (int e = 0; e < static_cast<int>(other.footprint.size()); ++e) {
         const Vec2 p = edge_begin(other, e), q = edge_end(other, e);
-        if (dot(q - p, d) >= 0 || std::fabs(cross(d, p - a)) > kSameLine || std::fabs(cross(d, q - a)) > kSameLine) continue;
+        if (dot(q - p, d) >= 0 || std::fabs(cross(d, p - a)) > kSameLine || std::fabs(cross(d, q - a)) > kSameLine)
+            continue;
         const double from = std::max(0.0, dot(q - a, d)), to = std::min(l, dot(p - a, d));
         if (to - from < kSameLine) continue;
         const double mine = own_thickness(room, edge, 0), theirs = own_thickness(other, e, 0);
         const double own = std::max(mine, theirs);
-        out.push_back({from < kSameLine ? 0 : from, to > l - kSameLine ? l : to, index, own > 0 ? own : option.inner_wall});
+        out.push_back(
+            {from < kSameLine ? 0 : from, to > l - kSameLine ? l : to, index, own > 0 ? own : option.inner_wall});
     }
 }
 
 // Moves every side of a ring along its outward normal by its own distance; corners are mitred.
 struct Side {
     Vec2 begin;
-    Vec2 along;      // unit
-    double shift;    // outwards
+    Vec2 along;    // unit
+    double shift;  // outwards
     int tag;
 };
 
@@ -77,7 +81,8 @@ Moved move_sides(const std::vector<Side>& sides) {
     };
     for (size_t i = 0; i < n; ++i) {
         const Side &before = sides[(i + n - 1) % n], &side = sides[i];
-        const Vec2 p = side.begin + outward(before.along) * before.shift, q = side.begin + outward(side.along) * side.shift;
+        const Vec2 p = side.begin + outward(before.along) * before.shift,
+                   q = side.begin + outward(side.along) * side.shift;
         const double turn = cross(before.along, side.along);
         if (std::fabs(turn) < 1e-4) {
             // Straight on: where the thickness changes there is a jog.
@@ -128,8 +133,8 @@ double hit_segment(Vec2 p, Vec2 d, Vec2 a, Vec2 b) {
 // The other face of a wall may stand askew to this one, up to the cosine here; beyond, nothing opens through it.
 constexpr double kMostSlant = 0.5;
 
-// The point of a face that lies from p along a direction, on the grid along the face and within it. A jamb always remains:
-// two openings at a corner would else share a reveal without thickness.
+// The point of a face that lies from p along a direction, on the grid along the face and within it. A jamb always
+// remains: two openings at a corner would else share a reveal without thickness.
 Vec2 across(Vec2 p, Vec2 direction, Vec2 a, Vec2 b) {
     const double l = length(b - a), turn = cross(direction, b - a);
     const Vec2 d = (b - a) * (1 / l);
@@ -144,7 +149,8 @@ std::vector<RoomIndex> standing_rooms(const Option& option, size_t storey) {
     for (size_t r = 0; r < option.storeys[storey].rooms.size(); ++r) out.push_back({storey, r});
     for (size_t s = 0; s < storey; ++s)
         for (size_t r = 0; r < option.storeys[s].rooms.size(); ++r)
-            if (option.storeys[s].level + option.storeys[s].rooms[r].height > option.storeys[storey].level + kSameLine) out.push_back({s, r});
+            if (option.storeys[s].level + option.storeys[s].rooms[r].height > option.storeys[storey].level + kSameLine)
+                out.push_back({s, r});
     return out;
 }
 
@@ -163,7 +169,8 @@ std::vector<WallPiece> pieces_among(const Option& option, const std::vector<Room
         const double l = edge_length(room, e), own = own_thickness(room, e, option.outer_wall);
         if (l < 1e-9) continue;
         std::vector<Shared> shared;
-        for (const size_t k : near) find_shared(option, room, e, room_at(option, standing[k]), static_cast<int>(k), shared);
+        for (const size_t k : near)
+            find_shared(option, room, e, room_at(option, standing[k]), static_cast<int>(k), shared);
         std::sort(shared.begin(), shared.end(), [](const Shared& a, const Shared& b) { return a.from < b.from; });
         double at = 0;
         for (const Shared& s : shared) {
@@ -172,8 +179,10 @@ std::vector<WallPiece> pieces_among(const Option& option, const std::vector<Room
             out.push_back({e, std::max(at, s.from), s.to, s.neighbour, s.thickness});
             at = s.to;
         }
-        if (at < l - kSameLine || at == 0) out.push_back({e, at, l, -1, own});
-        else out.back().to = l;
+        if (at < l - kSameLine || at == 0)
+            out.push_back({e, at, l, -1, own});
+        else
+            out.back().to = l;
     }
     return out;
 }
@@ -200,7 +209,8 @@ InnerFace inner_face(const Room& room, const std::vector<WallPiece>& pieces) {
 }
 
 InnerFace inner_face(const Option& option, const Storey& storey, const Room& room) {
-    return inner_face(room, wall_pieces(option, static_cast<size_t>(&storey - option.storeys.data()), static_cast<size_t>(&room - storey.rooms.data())));
+    return inner_face(room, wall_pieces(option, static_cast<size_t>(&storey - option.storeys.data()),
+                                        static_cast<size_t>(&room - storey.rooms.data())));
 }
 
 namespace {
@@ -208,7 +218,8 @@ namespace {
 Polygon grown(const Option& option, const Room& room, const std::vector<WallPiece>& pieces) {
     std::vector<Side> sides = sides_of(room, pieces);
     // Under a neighbour the outside thickness too: so that corners are whole where two rooms' walls meet.
-    for (size_t i = 0; i < sides.size(); ++i) sides[i].shift = pieces[i].neighbour >= 0 ? option.outer_wall : pieces[i].thickness;
+    for (size_t i = 0; i < sides.size(); ++i)
+        sides[i].shift = pieces[i].neighbour >= 0 ? option.outer_wall : pieces[i].thickness;
     return move_sides(sides).ring;
 }
 
@@ -216,7 +227,8 @@ Polygon grown(const Option& option, const Room& room, const std::vector<WallPiec
 
 std::vector<Region> outer_faces(const Option& option, size_t storey, const std::vector<size_t>& rooms) {
     std::vector<Polygon> all;
-    for (const size_t k : rooms) all.push_back(grown(option, option.storeys[storey].rooms[k], wall_pieces(option, storey, k)));
+    for (const size_t k : rooms)
+        all.push_back(grown(option, option.storeys[storey].rooms[k], wall_pieces(option, storey, k)));
     return unite(all);
 }
 
@@ -227,7 +239,8 @@ StoreyWalls storey_walls(const Option& option, size_t storey) {
     for (size_t k = 0; k < out.standing.size(); ++k) {
         const RoomIndex at = out.standing[k];
         // A tall room's walls are those of the storey it stands on.
-        out.pieces.push_back(at.storey == storey ? pieces_among(option, out.standing, k) : wall_pieces(option, at.storey, at.room));
+        out.pieces.push_back(at.storey == storey ? pieces_among(option, out.standing, k)
+                                                 : wall_pieces(option, at.storey, at.room));
         out.rooms.push_back(inner_face(room_at(option, at), out.pieces.back()));
         all.push_back(grown(option, room_at(option, at), out.pieces.back()));
     }
@@ -275,7 +288,8 @@ Passage passage(const StoreyWalls& walls, const Option& option, size_t index, in
     };
     const double reach = 2 * option.outer_wall + option.inner_wall + 1e-6;
     for (size_t k = 0; k < walls.rooms.size(); ++k)
-        if (k != index && distance_to_edges(walls.rooms[k].ring, middle) < reach) consider(walls.rooms[k].ring, true, static_cast<int>(k));
+        if (k != index && distance_to_edges(walls.rooms[k].ring, middle) < reach)
+            consider(walls.rooms[k].ring, true, static_cast<int>(k));
     if (depth > reach) {
         depth = std::numeric_limits<double>::infinity();
         found.room_behind = -1;
@@ -294,8 +308,10 @@ Passage passage(const StoreyWalls& walls, const Option& option, size_t index, in
     // Cut to what both faces have: jambs run straight through the wall, never askew.
     const Vec2 s = ring[static_cast<size_t>(found.side)], t = ring[(static_cast<size_t>(found.side) + 1) % ring.size()];
     for (int i = 0; i < 2; ++i) found.inner[i] = across(found.outer[i], out, s, t);
-    const Polygon* behind = found.room_behind >= 0 ? &walls.rooms[static_cast<size_t>(found.room_behind)].ring : outer_ring;
-    const Vec2 u = (*behind)[static_cast<size_t>(found.side_behind)], v = (*behind)[(static_cast<size_t>(found.side_behind) + 1) % behind->size()];
+    const Polygon* behind =
+        found.room_behind >= 0 ? &walls.rooms[static_cast<size_t>(found.room_behind)].ring : outer_ring;
+    const Vec2 u = (*behind)[static_cast<size_t>(found.side_behind)],
+               v = (*behind)[(static_cast<size_t>(found.side_behind) + 1) % behind->size()];
     for (int i = 0; i < 2; ++i) found.outer[i] = across(found.inner[i], out, u, v);
     found.depth = depth;
     return found;

@@ -11,7 +11,7 @@ using namespace model;
 
 namespace {
 
-constexpr double kOff = 0.01;                       // before the face, metres
+constexpr double kOff = 0.01;                          // before the face, metres
 constexpr double kAboveFloor = 1.2, kAboveSill = 0.3;  // EN 17037:2018, 5.3
 
 std::set<Id> glazed_outwards(const Surfaces& surfaces) {
@@ -51,7 +51,8 @@ PlanePoints in_wall(const Storey& storey, const Room& room, const Opening& o, do
     const Vec2 a = edge_begin(room, o.edge), d = normalized(edge_end(room, o.edge) - a), outwards{d.y, -d.x};
     const bool outer = where == WindowPoint::outer_face;
     const Vec2 at = a + d * (o.along + o.width / 2) + outwards * (outer ? thickness + kOff : 0.0);
-    const double inner_height = std::clamp(std::max(kAboveFloor, o.sill + kAboveSill), o.sill + 0.02, std::max(o.sill + 0.02, o.sill + o.height - 0.02));
+    const double inner_height = std::clamp(std::max(kAboveFloor, o.sill + kAboveSill), o.sill + 0.02,
+                                           std::max(o.sill + 0.02, o.sill + o.height - 0.02));
     const double z = storey.level + (outer ? o.sill + o.height / 2 : inner_height);
     return one_cell(o.id, {at.x, at.y, z}, {d.x, d.y, 0}, {0, 0, 1}, o.width, o.height);
 }
@@ -67,7 +68,8 @@ PlanePoints in_roof(const Surfaces& surfaces, const Rooflight& light, WindowPoin
             ++n;
         }
     const double side = where == WindowPoint::outer_face ? kOff : -kOff;
-    return one_cell(light.id, sum * (1.0 / std::max(n, 1)) + normalized(cross(u, v)) * side, u, v, light.width, light.length);
+    return one_cell(light.id, sum * (1.0 / std::max(n, 1)) + normalized(cross(u, v)) * side, u, v, light.width,
+                    light.length);
 }
 
 }  // namespace
@@ -94,7 +96,8 @@ std::vector<PlanePoints> window_points(const Option& option, const Surfaces& sur
         }
         for (const Rooflight& light : storey.rooflights) {
             if (!glazed.contains(light.id)) continue;
-            const auto portal = std::find_if(surfaces.portals.begin(), surfaces.portals.end(), [&](const Portal& p) { return p.opening == light.id; });
+            const auto portal = std::find_if(surfaces.portals.begin(), surfaces.portals.end(),
+                                             [&](const Portal& p) { return p.opening == light.id; });
             const Id room = portal->inside >= 0 ? surfaces.spaces[static_cast<size_t>(portal->inside)] : Id();
             keep(in_roof(surfaces, light, where), storey, room, portal->inside);
         }

@@ -1,16 +1,17 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Who asks the questions for the desktop: keeps daylight factor and the moment's light alive, runs questions, years and
-// glare pictures in the background, and files the answers in the document. What the sheet shows of them is in shown.cpp.
+// glare pictures in the background, and files the answers in the document. What the sheet shows of them is in
+// shown.cpp.
 #pragma once
 #include <QObject>
 #include <optional>
 #include <set>
 
 #include "gui/document.h"
+#include "gui/jobs/job_queue.h"
 #include "gui/lamp.h"
 #include "gui/live_moment.h"
 #include "gui/sheet/sheet.h"
-#include "gui/jobs/job_queue.h"
 #include "gui/work.h"
 #include "gui/year/live_year.h"
 #include "question/why.h"
@@ -20,16 +21,38 @@ namespace wp::gui {
 
 /// What the sheet paints.
 enum class Shown {
-    daylight_factor, sky_component, outside_component, inside_component, ground_component, lux_by_design_sky, lux_by_median,
-    moment, moment_sun, moment_sky, moment_reflected,
-    autonomy, continuous, maximum, too_dark, supplementary, useful, too_bright, useful_three, bright_three, saturation, sun_hours, mean_lux,  // as question::PointFigure
+    daylight_factor,
+    sky_component,
+    outside_component,
+    inside_component,
+    ground_component,
+    lux_by_design_sky,
+    lux_by_median,
+    moment,
+    moment_sun,
+    moment_sky,
+    moment_reflected,
+    autonomy,
+    continuous,
+    maximum,
+    too_dark,
+    supplementary,
+    useful,
+    too_bright,
+    useful_three,
+    bright_three,
+    saturation,
+    sun_hours,
+    mean_lux,   // as question::PointFigure
     year_hour,  ///< the year at the hour of the moment, blinds as they are worked
-    table,  ///< a column of a question's answer
+    table,      ///< a column of a question's answer
 };
 inline bool is_daylight(Shown s) { return s <= Shown::lux_by_median; }
 inline bool is_moment(Shown s) { return s >= Shown::moment && s <= Shown::moment_reflected; }
 inline bool is_year(Shown s) { return s >= Shown::autonomy && s <= Shown::year_hour; }
-inline Shown shown_of(question::PointFigure f) { return static_cast<Shown>(static_cast<int>(Shown::autonomy) + static_cast<int>(f)); }
+inline Shown shown_of(question::PointFigure f) {
+    return static_cast<Shown>(static_cast<int>(Shown::autonomy) + static_cast<int>(f));
+}
 
 class Asker : public QObject {
     Q_OBJECT
@@ -72,8 +95,8 @@ class Asker : public QObject {
     /// Windows whose light is taken out of the live maps: what if they were gone.
     void set_gone(std::set<model::Id> windows);
     const std::set<model::Id>& gone() const { return gone_; }
-    /// What light at a point of a layer of the map is made of, in the map's own unit (lux, not footcandles); point -1: the mean of the
-    /// layer. None where the answer cannot tell.
+    /// What light at a point of a layer of the map is made of, in the map's own unit (lux, not footcandles); point -1:
+    /// the mean of the layer. None where the answer cannot tell.
     std::optional<question::Shares> why(Shown shown, size_t layer, int point) const;
     /// Which question's answer, and which of its columns, Shown::table means.
     void choose_table(const model::Id& question, size_t column);
@@ -109,8 +132,10 @@ class Asker : public QObject {
     void open_kept_tables(store::Answers& kept);
     void request_moment();
     // A live answer of an option, and the project it was asked of.
-    void take(const std::shared_ptr<const question::DaylightFactorAnswer>& answer, const std::shared_ptr<const model::Project>& asked, const QString& option);
-    void take(const std::shared_ptr<const question::MomentAnswer>& answer, const std::shared_ptr<const model::Project>& asked, const QString& option);
+    void take(const std::shared_ptr<const question::DaylightFactorAnswer>& answer,
+              const std::shared_ptr<const model::Project>& asked, const QString& option);
+    void take(const std::shared_ptr<const question::MomentAnswer>& answer,
+              const std::shared_ptr<const model::Project>& asked, const QString& option);
     void request_readings();
     void request_beside();
     SheetMap daylight_map(Shown shown, const model::Id& option) const;

@@ -10,12 +10,14 @@ using model::question_of;
 
 namespace {
 
-std::shared_ptr<question::DaylightFactorAnswer> solve_daylight(const model::Project& project, const model::Option& option, const Cancel& cancel) {
+std::shared_ptr<question::DaylightFactorAnswer> solve_daylight(const model::Project& project,
+                                                               const model::Option& option, const Cancel& cancel) {
     const auto question = question_of(project, Question::Kind::daylight_factor);
     question::DaylightFactorSetup setup;
     setup.season = question.season;
     return std::make_shared<question::DaylightFactorAnswer>(question::daylight_factor(
-        geometry::build_surfaces(project, option, question.without), *question::planes_of(option, question, project.site.north), question::effort_of(question), cancel, {}, setup));
+        geometry::build_surfaces(project, option, question.without),
+        *question::planes_of(option, question, project.site.north), question::effort_of(question), cancel, {}, setup));
 }
 
 QString year_job(const model::Id& option) { return QStringLiteral("year ") + QString::fromStdString(option); }
@@ -23,21 +25,23 @@ QString year_job(const model::Id& option) { return QStringLiteral("year ") + QSt
 }  // namespace
 
 void Asker::build_years() {
-    connect(&live_year_, &LiveYear::read, this, [this](const std::shared_ptr<const YearReading>& reading, const QString& option) {
-        const model::Id id = option.toStdString();
-        // A map without its tables does not take theirs away.
-        auto kept = reading;
-        if (const auto before = year_reading(id); reading->tables == nullptr && before != nullptr && before->answer == reading->answer) {
-            auto both = std::make_shared<YearReading>(*reading);
-            both->tables = before->tables;
-            kept = both;
-        }
-        document_.year_readings[id] = kept;
-        document_.years[id] = kept->answer;
-        document_.wanted_year[id] = kept->wanted;
-        document_.tell_answers();
-        emit year_read();
-    });
+    connect(&live_year_, &LiveYear::read, this,
+            [this](const std::shared_ptr<const YearReading>& reading, const QString& option) {
+                const model::Id id = option.toStdString();
+                // A map without its tables does not take theirs away.
+                auto kept = reading;
+                if (const auto before = year_reading(id);
+                    reading->tables == nullptr && before != nullptr && before->answer == reading->answer) {
+                    auto both = std::make_shared<YearReading>(*reading);
+                    both->tables = before->tables;
+                    kept = both;
+                }
+                document_.year_readings[id] = kept;
+                document_.years[id] = kept->answer;
+                document_.wanted_year[id] = kept->wanted;
+                document_.tell_answers();
+                emit year_read();
+            });
     connect(&document_, &Document::option_changed, this, [this] { request_year(document_.option_index()); });
     connect(&document_, &Document::weather_changed, this, [this] { request_year(document_.option_index()); });
     connect(&document_, &Document::selection_changed, this, [this] {
@@ -60,7 +64,8 @@ void Asker::build_years() {
         const auto kept = answers();
         if (kept == nullptr || !key.startsWith(year_job({}))) return;
         const auto question = question_of(document_.project(), Question::Kind::year);
-        if (const auto fault = kept->let_go(key.mid(year_job({}).size()).toStdString(), store::name_of(question))) emit said(QString::fromStdString(fault->line()));
+        if (const auto fault = kept->let_go(key.mid(year_job({}).size()).toStdString(), store::name_of(question)))
+            emit said(QString::fromStdString(fault->line()));
     });
 }
 
@@ -92,8 +97,10 @@ std::shared_ptr<store::Answers> Asker::answers() {
     answers_of_ = file;
     answers_.reset();
     auto opened = store::Answers::open(file);
-    if (opened) answers_ = *opened;
-    else emit said(QString::fromStdString(opened.fault().line()));
+    if (opened)
+        answers_ = *opened;
+    else
+        emit said(QString::fromStdString(opened.fault().line()));
     return answers_;
 }
 
@@ -107,7 +114,8 @@ void Asker::open_kept_answers() {
     if (!list) return emit said(QString::fromStdString(list.fault().line()));
     for (size_t i = 0; i < document_.project().options.size(); ++i) {
         const auto& id = document_.project().options[i].id;
-        if (std::any_of(list->begin(), list->end(), [&](const auto& e) { return e.option == id && e.kind == "year"; })) run_year(i, true);
+        if (std::any_of(list->begin(), list->end(), [&](const auto& e) { return e.option == id && e.kind == "year"; }))
+            run_year(i, true);
     }
     const auto begun = kept->left_behind();
     if (!begun) return emit said(QString::fromStdString(begun.fault().line()));
@@ -119,18 +127,22 @@ void Asker::open_kept_answers() {
             continue;
         }
         run_year(static_cast<size_t>(at - options.begin()), false);
-        emit said(QStringLiteral("The year of %1 was being traced when the program ended: it goes on from there").arg(QString::fromStdString(at->name)));
+        emit said(QStringLiteral("The year of %1 was being traced when the program ended: it goes on from there")
+                      .arg(QString::fromStdString(at->name)));
     }
 }
 
 void Asker::ask_year() {
-    if (document_.weather() == nullptr) return emit said(QStringLiteral("The year needs a weather file: choose one on the Site desk"));
-    if (document_.option().planes.empty()) return emit said(QStringLiteral("Draw a room first: the year is asked on its reference plane"));
+    if (document_.weather() == nullptr)
+        return emit said(QStringLiteral("The year needs a weather file: choose one on the Site desk"));
+    if (document_.option().planes.empty())
+        return emit said(QStringLiteral("Draw a room first: the year is asked on its reference plane"));
     run_year(document_.option_index(), false);
 }
 
 void Asker::ask_all() {
-    if (document_.weather() == nullptr) emit said(QStringLiteral("Only the daylight factor can be asked: the year needs a weather file"));
+    if (document_.weather() == nullptr)
+        emit said(QStringLiteral("Only the daylight factor can be asked: the year needs a weather file"));
     for (size_t i = 0; i < document_.project().options.size(); ++i)
         if (!document_.project().options[i].planes.empty() && document_.weather() != nullptr) run_year(i, false);
 }
@@ -144,37 +156,42 @@ void Asker::run_year(size_t index, bool only_if_kept) {
     const auto known = document_.years.find(option.id);
     const auto before = known != document_.years.end() ? known->second : nullptr;
     const auto kept = answers();
-    jobs_.add(year_job(option.id), QStringLiteral("The year: %1").arg(QString::fromStdString(option.name)),
-              [this, project, weather, index, needs_daylight, only_if_kept, before, kept](const Cancel& cancel, const Progress& progress) -> JobQueue::Finish {
-        const auto& option = project->options[index];
-        const auto question = question_of(*project, Question::Kind::year);
-        const auto scene = question::year_scene(*project, option, question, *weather);
-        if (!scene) return [this, line = scene.fault().line()] { emit said(QString::fromStdString(line)); };
-        const auto effort = question::effort_of(question);
-        if (only_if_kept) {
-            const auto list = kept->list();
-            const std::string inputs = question::year_inputs(*scene, *weather, effort).text();
-            if (!list || std::none_of(list->begin(), list->end(), [&](const auto& e) { return e.inputs == inputs; })) return {};
-        }
-        std::shared_ptr<const question::DaylightFactorAnswer> daylight;
-        if (needs_daylight) daylight = solve_daylight(*project, option, cancel);
-        store::JobShelf shelf(kept);
-        // What was cancelled meanwhile was let go: it must not be begun after that.
-        if (!only_if_kept && !cancel.requested()) shelf.begin(option.id, store::name_of(question));
-        const question::YearKnown known = before != nullptr ? question::YearKnown(*before) : question::YearKnown();
-        auto year = std::make_shared<const question::YearAnswer>(question::ask_year(*scene, *weather, effort, known, cancel, progress, kept != nullptr ? shelf.shelf() : memory_.shelf()));
-        if (cancel.requested()) return {};
-        if (!only_if_kept) shelf.finish(store::entry_of("year", option, question, year->record));
-        return [this, id = option.id, index, year, daylight, fault = shelf.fault()] {
-            document_.years[id] = year;
-            document_.wanted_year[id] = year->record.inputs;
-            if (daylight) document_.daylight.try_emplace(id, daylight);
-            if (fault) emit said(QString::fromStdString(fault->line()));
-            // The project may have moved on meanwhile: the reading will tell.
-            request_year(index);
-            document_.tell_answers();
-        };
-    });
+    jobs_.add(
+        year_job(option.id), QStringLiteral("The year: %1").arg(QString::fromStdString(option.name)),
+        [this, project, weather, index, needs_daylight, only_if_kept, before, kept](
+            const Cancel& cancel, const Progress& progress) -> JobQueue::Finish {
+            const auto& option = project->options[index];
+            const auto question = question_of(*project, Question::Kind::year);
+            const auto scene = question::year_scene(*project, option, question, *weather);
+            if (!scene) return [this, line = scene.fault().line()] { emit said(QString::fromStdString(line)); };
+            const auto effort = question::effort_of(question);
+            if (only_if_kept) {
+                const auto list = kept->list();
+                const std::string inputs = question::year_inputs(*scene, *weather, effort).text();
+                if (!list ||
+                    std::none_of(list->begin(), list->end(), [&](const auto& e) { return e.inputs == inputs; }))
+                    return {};
+            }
+            std::shared_ptr<const question::DaylightFactorAnswer> daylight;
+            if (needs_daylight) daylight = solve_daylight(*project, option, cancel);
+            store::JobShelf shelf(kept);
+            // What was cancelled meanwhile was let go: it must not be begun after that.
+            if (!only_if_kept && !cancel.requested()) shelf.begin(option.id, store::name_of(question));
+            const question::YearKnown known = before != nullptr ? question::YearKnown(*before) : question::YearKnown();
+            auto year = std::make_shared<const question::YearAnswer>(question::ask_year(
+                *scene, *weather, effort, known, cancel, progress, kept != nullptr ? shelf.shelf() : memory_.shelf()));
+            if (cancel.requested()) return {};
+            if (!only_if_kept) shelf.finish(store::entry_of("year", option, question, year->record));
+            return [this, id = option.id, index, year, daylight, fault = shelf.fault()] {
+                document_.years[id] = year;
+                document_.wanted_year[id] = year->record.inputs;
+                if (daylight) document_.daylight.try_emplace(id, daylight);
+                if (fault) emit said(QString::fromStdString(fault->line()));
+                // The project may have moved on meanwhile: the reading will tell.
+                request_year(index);
+                document_.tell_answers();
+            };
+        });
 }
 
 }  // namespace wp::gui

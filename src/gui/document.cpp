@@ -14,7 +14,11 @@ namespace wp::gui {
 class EditStep : public QUndoCommand {
  public:
     EditStep(Document& document, const QString& name, std::shared_ptr<const model::Project> after, QString gesture)
-        : QUndoCommand(name), document_(document), before_(document.snapshot()), after_(std::move(after)), gesture_(std::move(gesture)) {}
+        : QUndoCommand(name),
+          document_(document),
+          before_(document.snapshot()),
+          after_(std::move(after)),
+          gesture_(std::move(gesture)) {}
     void undo() override { document_.set_project(before_); }
     void redo() override { document_.set_project(after_); }
     int id() const override { return gesture_.isEmpty() ? -1 : 1; }
@@ -128,9 +132,11 @@ void Document::edit(const QString& name, const std::function<void(model::Project
     auto after = std::make_shared<model::Project>(*base);
     change(*after);
     for (model::Option& option : after->options)
-        if (const model::Option* was = model::find(base->options, option.id)) geometry::keep_planes_on_walls(*was, option);
+        if (const model::Option* was = model::find(base->options, option.id))
+            geometry::keep_planes_on_walls(*was, option);
     if (*after == *project_) return;
-    undo_.push(new EditStep(*this, name, std::move(after), live_base_ ? QStringLiteral("live %1").arg(live_count_) : gesture));
+    undo_.push(
+        new EditStep(*this, name, std::move(after), live_base_ ? QStringLiteral("live %1").arg(live_count_) : gesture));
 }
 
 bool Document::blinds_wanted() const {
@@ -149,8 +155,10 @@ void Document::begin_live() {
     ++live_count_;
 }
 
-void Document::edit_option(const QString& name, const std::function<void(model::Option&)>& change, const QString& gesture) {
-    edit(name, [&](model::Project& project) { change(project.options[option_]); }, gesture);
+void Document::edit_option(const QString& name, const std::function<void(model::Option&)>& change,
+                           const QString& gesture) {
+    edit(
+        name, [&](model::Project& project) { change(project.options[option_]); }, gesture);
 }
 
 void Document::select(const Selection& selection) {
@@ -179,7 +187,8 @@ void Document::show_storey(size_t index) {
 
 // Undo may take away what is selected.
 void Document::forget_lost_items() {
-    if (std::erase_if(selected_, [&](const Selection& item) { return !model::exists(option(), item); }) > 0) emit selection_changed();
+    if (std::erase_if(selected_, [&](const Selection& item) { return !model::exists(option(), item); }) > 0)
+        emit selection_changed();
 }
 
 void Document::show_moment(const climate::Moment& moment) {
@@ -222,8 +231,11 @@ model::Project blank_project() {
         m.name = name;
         return m;
     };
-    p.materials = {opaque("floor", "Floors and the like, assumed", Part::floor), opaque("walls", "Walls and the like, assumed", Part::wall), opaque("ceiling", "Ceiling, assumed", Part::ceiling),
-                   opaque("facade", "Facades and the like, assumed", Part::facade), opaque("roof", "Roofs and the like, assumed", Part::roof)};
+    p.materials = {opaque("floor", "Floors and the like, assumed", Part::floor),
+                   opaque("walls", "Walls and the like, assumed", Part::wall),
+                   opaque("ceiling", "Ceiling, assumed", Part::ceiling),
+                   opaque("facade", "Facades and the like, assumed", Part::facade),
+                   opaque("roof", "Roofs and the like, assumed", Part::roof)};
     model::Material glass;
     glass.id = "double-clear";
     glass.name = "Double clear pane, assumed";
@@ -238,9 +250,15 @@ model::Project blank_project() {
     model::Option option;
     option.id = "first";
     option.name = "First idea";
-    option.types = {{Part::floor, "floor"}, {Part::wall, "walls"}, {Part::ceiling, "ceiling"}, {Part::reveal, "walls"}, {Part::facade, "facade"},
-                    {Part::partition, "walls"}, {Part::frame, "walls"}, {Part::door, "walls"}, {Part::furniture, "walls"}, {Part::shading, "walls"}, {Part::fence, "walls"},
-                    {Part::stair, "floor"}, {Part::block, "facade"}, {Part::tree, "roof"}, {Part::terrain, "roof"}, {Part::roof, "roof"}, {Part::glazing, "double-clear"}, {Part::rooflight, "double-clear"}};
+    option.types = {{Part::floor, "floor"},          {Part::wall, "walls"},
+                    {Part::ceiling, "ceiling"},      {Part::reveal, "walls"},
+                    {Part::facade, "facade"},        {Part::partition, "walls"},
+                    {Part::frame, "walls"},          {Part::door, "walls"},
+                    {Part::furniture, "walls"},      {Part::shading, "walls"},
+                    {Part::fence, "walls"},          {Part::stair, "floor"},
+                    {Part::block, "facade"},         {Part::tree, "roof"},
+                    {Part::terrain, "roof"},         {Part::roof, "roof"},
+                    {Part::glazing, "double-clear"}, {Part::rooflight, "double-clear"}};
     option.storeys.push_back(model::new_storey("ground", "Ground floor", 0));
     p.options.push_back(option);
     model::Question df, year, glare;

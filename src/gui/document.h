@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// What all desks share: the project, one selection, one moment, one option, and the answers so far. Every edit is a named
-// step that can be undone.
+// What all desks share: the project, one selection, one moment, one option, and the answers so far. Every edit is a
+// named step that can be undone.
 #pragma once
 #include <QObject>
 #include <QString>
@@ -13,8 +13,8 @@
 #include <optional>
 
 #include "climate/weather.h"
-#include "model/item.h"
 #include "gui/year/year_reading.h"
+#include "model/item.h"
 #include "question/ask_table.h"
 #include "question/daylight_factor.h"
 #include "question/glare.h"
@@ -41,7 +41,9 @@ class Document : public QObject {
     size_t option_index() const { return option_; }
     void show_option(size_t index);
     /// The storey that is drawn.
-    size_t storey_index() const { return std::min(storey_, option().storeys.empty() ? size_t{0} : option().storeys.size() - 1); }
+    size_t storey_index() const {
+        return std::min(storey_, option().storeys.empty() ? size_t{0} : option().storeys.size() - 1);
+    }
     void show_storey(size_t index);
 
     const std::filesystem::path& path() const { return path_; }
@@ -57,9 +59,10 @@ class Document : public QObject {
     /// Changes the project by one undoable step. Steps of one non-empty gesture key merge into one.
     void edit(const QString& name, const std::function<void(model::Project&)>& change, const QString& gesture = {});
     /// The same on the option that is shown.
-    void edit_option(const QString& name, const std::function<void(model::Option&)>& change, const QString& gesture = {});
-    /// Until end_live every edit is made on the project as it is now and takes the place of the one before: what is tried
-    /// while a figure is typed or dragged is one step in the end.
+    void edit_option(const QString& name, const std::function<void(model::Option&)>& change,
+                     const QString& gesture = {});
+    /// Until end_live every edit is made on the project as it is now and takes the place of the one before: what is
+    /// tried while a figure is typed or dragged is one step in the end.
     void begin_live();
     void end_live() { live_base_.reset(); }
     bool is_live() const { return live_base_ != nullptr; }
@@ -70,7 +73,9 @@ class Document : public QObject {
     /// What was selected last; of kind none where nothing is.
     const Selection& selection() const { return selected_.empty() ? nothing_ : selected_.back(); }
     const std::vector<Selection>& selected() const { return selected_; }
-    bool is_selected(const Selection& item) const { return std::find(selected_.begin(), selected_.end(), item) != selected_.end(); }
+    bool is_selected(const Selection& item) const {
+        return std::find(selected_.begin(), selected_.end(), item) != selected_.end();
+    }
     void select(const Selection& selection);
     void select_all(std::vector<Selection> items);
     /// Adds an item to what is selected, or takes it out.
@@ -81,7 +86,9 @@ class Document : public QObject {
     const model::SkyChoice& sky() const { return sky_; }
     void show_sky(const model::SkyChoice& sky);
     /// Light outdoors at the moment under that sky; the fault where it cannot be told.
-    Result<question::Outdoors> outdoors() const { return question::outdoors_at(project_->site, sky_, moment_, outdoor_); }
+    Result<question::Outdoors> outdoors() const {
+        return question::outdoors_at(project_->site, sky_, moment_, outdoor_);
+    }
 
     /// The site's weather; null where the file is missing or damaged, then weather_fault says why.
     std::shared_ptr<const climate::WeatherYear> weather() const { return weather_; }
@@ -102,7 +109,7 @@ class Document : public QObject {
     struct KeptTable {
         std::shared_ptr<const question::TableAnswer> answer;
         std::shared_ptr<const model::Project> project;  ///< as it was when it was asked
-        bool foreign = false;  ///< read from a file
+        bool foreign = false;                           ///< read from a file
     };
     std::map<std::pair<model::Id, model::Id>, KeptTable> tables;
     /// Fingerprint that a current answer of an option must carry; set by whoever asks.

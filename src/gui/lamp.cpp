@@ -18,12 +18,18 @@ Lamp::Lamp(QWidget* parent) : QWidget(parent) {
 QString Lamp::words() const {
     const QString error = QStringLiteral("\u00b1 %1 %").arg(100 * reached_, 0, 'f', 100 * reached_ < 9.95 ? 1 : 0);
     switch (state_) {
-        case State::nothing: return QStringLiteral("nothing to show yet");
-        case State::settling: return QStringLiteral("settling  ") + error;
-        case State::settled: return QStringLiteral("settled  ") + error;
-        case State::stale: return QStringLiteral("stale");
-        case State::foreign: return QStringLiteral("from elsewhere");
-        case State::held: return QStringLiteral("on hold  ") + error;
+        case State::nothing:
+            return QStringLiteral("nothing to show yet");
+        case State::settling:
+            return QStringLiteral("settling  ") + error;
+        case State::settled:
+            return QStringLiteral("settled  ") + error;
+        case State::stale:
+            return QStringLiteral("stale");
+        case State::foreign:
+            return QStringLiteral("from elsewhere");
+        case State::held:
+            return QStringLiteral("on hold  ") + error;
     }
     return {};
 }
@@ -32,9 +38,12 @@ void Lamp::show_state(State state, double reached, double wanted) {
     state_ = state;
     reached_ = reached;
     wanted_ = wanted;
-    setToolTip(QStringLiteral("%1 of the room's mean at a point (95 %, root mean square over the points); wanted \u00b1 %2 %.\n"
-                              "A ring: nothing yet. A filling disc: settling. A full disc: settled. A struck ring: stale. A ring with a cross: read from a file.")
-                   .arg(words()).arg(100 * wanted, 0, 'g', 3));
+    setToolTip(QStringLiteral(
+                   "%1 of the room's mean at a point (95 %, root mean square over the points); wanted \u00b1 %2 %.\n"
+                   "A ring: nothing yet. A filling disc: settling. A full disc: settled. A struck ring: stale. A ring "
+                   "with a cross: read from a file.")
+                   .arg(words())
+                   .arg(100 * wanted, 0, 'g', 3));
     update();
 }
 

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// The settling lamp: how far the visible answer is, its error now, and whether work is going on. Told by shape and word,
-// not by colour alone: a ring is nothing yet, a filling disc is settling, a full disc is settled, a struck ring is stale.
+// The settling lamp: how far the visible answer is, its error now, and whether work is going on. Told by shape and
+// word, not by colour alone: a ring is nothing yet, a filling disc is settling, a full disc is settled, a struck ring
+// is stale.
 #pragma once
 #include <QWidget>
 

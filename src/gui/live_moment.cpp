@@ -15,17 +15,24 @@ constexpr size_t kFieldsKept = 6;
 }  // namespace
 
 LiveMoment::LiveMoment(PointsOf points, QObject* parent)
-    : QObject(parent), points_(std::move(points)), looker_([this](const Look& wanted) { look(wanted); }), other_looker_([this](const Others& wanted) { look_at_others(wanted); }), tracer_([this](const Key& key) { trace(key); }) {}
+    : QObject(parent),
+      points_(std::move(points)),
+      looker_([this](const Look& wanted) { look(wanted); }),
+      other_looker_([this](const Others& wanted) { look_at_others(wanted); }),
+      tracer_([this](const Key& key) { trace(key); }) {}
 
 LiveMoment::~LiveMoment() { quit_ = true; }
 
-void LiveMoment::request(std::shared_ptr<const model::Project> project, size_t option, const question::Outdoors& outdoors) {
+void LiveMoment::request(std::shared_ptr<const model::Project> project, size_t option,
+                         const question::Outdoors& outdoors) {
     const auto& site = project->site;
     const int month = outdoors.moment.month;
-    const light::State state(model::season_of(site.leaf_from, site.leaf_to, month), question::ground_of_months(site)[static_cast<size_t>(month - 1)]);
+    const light::State state(model::season_of(site.leaf_from, site.leaf_to, month),
+                             question::ground_of_months(site)[static_cast<size_t>(month - 1)]);
     outdoors_ = outdoors;
     Key key{std::move(project), option, state};
-    if (key.project == wanted_.project && key.option == wanted_.option && key.state == wanted_.state) key.refined = wanted_.refined;
+    if (key.project == wanted_.project && key.option == wanted_.option && key.state == wanted_.state)
+        key.refined = wanted_.refined;
     const bool same = key.project == shown_.project && key.option == shown_.option && key.state == shown_.state;
     if (field_ && same) looker_.ask({field_, outdoors, shown_.project, shown_.option, working_});
     if (key == wanted_ || held_) return;
@@ -67,14 +74,17 @@ void LiveMoment::trace(const Key& key) {
 }
 
 void LiveMoment::publish(const Key& key, std::shared_ptr<const question::LightField> field, bool working) {
-    QMetaObject::invokeMethod(this, [this, key, field = std::move(field), working] {
-        if (key != wanted_) return;
-        shown_ = key;
-        field_ = field;
-        working_ = working;
-        looker_.ask({field_, outdoors_, key.project, key.option, working});
-        if (!others_.empty()) other_looker_.ask({field_, others_});
-    }, Qt::QueuedConnection);
+    QMetaObject::invokeMethod(
+        this,
+        [this, key, field = std::move(field), working] {
+            if (key != wanted_) return;
+            shown_ = key;
+            field_ = field;
+            working_ = working;
+            looker_.ask({field_, outdoors_, key.project, key.option, working});
+            if (!others_.empty()) other_looker_.ask({field_, others_});
+        },
+        Qt::QueuedConnection);
 }
 
 // Some moments, low suns above all, are noisier than light typical of the place: then the field is traced on.
@@ -87,7 +97,8 @@ void LiveMoment::refine() {
 }
 
 void LiveMoment::look_at(const std::vector<question::Outdoors>& moments) {
-    const bool same = std::equal(moments.begin(), moments.end(), others_.begin(), others_.end(), [](const auto& a, const auto& b) { return a.fingerprint() == b.fingerprint(); });
+    const bool same = std::equal(moments.begin(), moments.end(), others_.begin(), others_.end(),
+                                 [](const auto& a, const auto& b) { return a.fingerprint() == b.fingerprint(); });
     if (same) return;
     others_ = moments;
     if (field_ && !moments.empty()) other_looker_.ask({field_, moments});
@@ -95,18 +106,25 @@ void LiveMoment::look_at(const std::vector<question::Outdoors>& moments) {
 
 void LiveMoment::look_at_others(const Others& wanted) {
     std::vector<std::shared_ptr<const question::MomentAnswer>> answers;
-    for (const auto& outdoors : wanted.moments) answers.push_back(std::make_shared<const question::MomentAnswer>(question::light_at(*wanted.field, outdoors)));
-    QMetaObject::invokeMethod(this, [this, answers = std::move(answers)] { emit looked_at(answers); }, Qt::QueuedConnection);
+    for (const auto& outdoors : wanted.moments)
+        answers.push_back(std::make_shared<const question::MomentAnswer>(question::light_at(*wanted.field, outdoors)));
+    QMetaObject::invokeMethod(
+        this, [this, answers = std::move(answers)] { emit looked_at(answers); }, Qt::QueuedConnection);
 }
 
 void LiveMoment::look(const Look& wanted) {
-    auto answer = std::make_shared<const question::MomentAnswer>(question::light_at(*wanted.field, wanted.outdoors, true));
-    QMetaObject::invokeMethod(this, [this, answer = std::move(answer), project = wanted.project, option = QString::fromStdString(wanted.project->options[wanted.option].id), working = wanted.working] {
-        const double wanted_error = answer->record.wanted * std::pow(2.0, shown_.refined);
-        const bool coarse = !working && answer->record.reached > wanted_error;
-        if (coarse) refine();
-        emit found(answer, project, option, working || (coarse && working_));
-    }, Qt::QueuedConnection);
+    auto answer =
+        std::make_shared<const question::MomentAnswer>(question::light_at(*wanted.field, wanted.outdoors, true));
+    QMetaObject::invokeMethod(
+        this,
+        [this, answer = std::move(answer), project = wanted.project,
+         option = QString::fromStdString(wanted.project->options[wanted.option].id), working = wanted.working] {
+            const double wanted_error = answer->record.wanted * std::pow(2.0, shown_.refined);
+            const bool coarse = !working && answer->record.reached > wanted_error;
+            if (coarse) refine();
+            emit found(answer, project, option, working || (coarse && working_));
+        },
+        Qt::QueuedConnection);
 }
 
 }  // namespace wp::gui

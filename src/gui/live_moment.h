@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// The light of the moment that lives: the model's light field is traced once and settles in the background; turning the clock
-// or changing the sky only looks at it again.
+// The light of the moment that lives: the model's light field is traced once and settles in the background; turning the
+// clock or changing the sky only looks at it again.
 #pragma once
 #include <QObject>
 #include <atomic>
@@ -23,7 +23,8 @@ class LiveMoment : public QObject {
     void request(std::shared_ptr<const model::Project> project, size_t option, const question::Outdoors& outdoors);
     /// Let go, what was stopped is begun again by the next request.
     void hold(bool on);
-    /// Light at other moments from the field that is on screen, in the same thread and after what is looked at: told by looked_at.
+    /// Light at other moments from the field that is on screen, in the same thread and after what is looked at: told by
+    /// looked_at.
     void look_at(const std::vector<question::Outdoors>& moments);
     /// How often a field had to be traced: a moment alone never adds to it.
     int traced() const { return traced_; }
@@ -31,7 +32,8 @@ class LiveMoment : public QObject {
  signals:
     /// In the interface thread. working: the field is still settling.
     /// project: what the field was traced of.
-    void found(std::shared_ptr<const question::MomentAnswer> answer, std::shared_ptr<const model::Project> project, QString option, bool working);
+    void found(std::shared_ptr<const question::MomentAnswer> answer, std::shared_ptr<const model::Project> project,
+               QString option, bool working);
     void looked_at(std::vector<std::shared_ptr<const question::MomentAnswer>> answers);
 
  private:
@@ -40,7 +42,8 @@ class LiveMoment : public QObject {
         std::shared_ptr<const model::Project> project;
         size_t option = 0;
         light::State state;
-        int refined = 0;  ///< how often the error wanted was halved, because a moment asked for more than light typical of the place
+        int refined = 0;  ///< how often the error wanted was halved, because a moment asked for more than light typical
+                          ///< of the place
         bool operator==(const Key&) const = default;
     };
     struct Look {

@@ -33,10 +33,12 @@ int main(int argc, char** argv) {
     QApplication::setApplicationVersion(QString::fromLatin1(wp::question::kVersion));
     const QStringList arguments = QApplication::arguments();
     if (arguments.size() > 2 || (arguments.size() == 2 && arguments[1].startsWith(QLatin1Char('-')))) {
-        std::fputs("usage: warmpane [PROJECT.warmpane]\n", arguments.value(1) == QStringLiteral("--help") ? stdout : stderr);
+        std::fputs("usage: warmpane [PROJECT.warmpane]\n",
+                   arguments.value(1) == QStringLiteral("--help") ? stdout : stderr);
         return arguments.value(1) == QStringLiteral("--help") ? 0 : 2;
     }
-    wp::gui::apply_look(application, QSettings().value(QStringLiteral("dark")).toBool() ? wp::gui::Paper::dark : wp::gui::Paper::light);
+    wp::gui::apply_look(
+        application, QSettings().value(QStringLiteral("dark")).toBool() ? wp::gui::Paper::dark : wp::gui::Paper::light);
     wp::gui::Window window;
     window.show();
     if (arguments.size() == 2) {

@@ -16,7 +16,8 @@ Mishaps& Mishaps::all() {
 }
 
 void Mishaps::tell(const QString& what) {
-    QMetaObject::invokeMethod(this, [this, what] { emit happened(what); }, Qt::QueuedConnection);
+    QMetaObject::invokeMethod(
+        this, [this, what] { emit happened(what); }, Qt::QueuedConnection);
 }
 
 bool guarded(const char* name, const std::function<void()>& work) noexcept {
@@ -25,9 +26,11 @@ bool guarded(const char* name, const std::function<void()>& work) noexcept {
         work();
         return true;
     } catch (const std::bad_alloc&) {
-        why = QStringLiteral("there is not enough memory. Ask on fewer points, or close other programs; the project is as it was");
+        why = QStringLiteral(
+            "there is not enough memory. Ask on fewer points, or close other programs; the project is as it was");
     } catch (const std::exception& error) {
-        why = QStringLiteral("%1. Save the project; what it shows may be old").arg(QString::fromStdString(plain_text(error.what(), 200)));
+        why = QStringLiteral("%1. Save the project; what it shows may be old")
+                  .arg(QString::fromStdString(plain_text(error.what(), 200)));
     } catch (...) {
         why = QStringLiteral("something unknown went wrong. Save the project");
     }

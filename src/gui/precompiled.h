@@ -9,8 +9,8 @@
 #include <QDialog>
 #include <QFileDialog>
 #include <QFormLayout>
-#include <QHeaderView>
 #include <QHBoxLayout>
+#include <QHeaderView>
 #include <QImage>
 #include <QInputDialog>
 #include <QKeyEvent>
@@ -41,8 +41,8 @@
 #include <optional>
 #include <set>
 #include <string>
-#include <vector>
 #include <thread>
+#include <vector>
 #include "gui/document.h"
 #include "gui/look/look.h"
 #include "question/ask.h"

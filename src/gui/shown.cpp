@@ -27,12 +27,23 @@ report::Scale scale_of_all(const question::PointTable& table, size_t main_column
 
 // The parts of a figure, and the windows that give most, at most three.
 QStringList lines_of(const question::Shares& shares) {
-    const auto percent = [&](double part) { return QString::number(shares.total > 0 ? 100 * part / shares.total : 0, 'f', 0); };
+    const auto percent = [&](double part) {
+        return QString::number(shares.total > 0 ? 100 * part / shares.total : 0, 'f', 0);
+    };
     QStringList parts, windows;
-    for (const auto& [name, part] : {std::pair{"sun", shares.sun}, {"sky", shares.sky}, {"ground", shares.ground}, {"outdoors", shares.around}, {"inside", shares.inside}, {"inside off the ground", shares.inside_off_ground}})
-        if (part > 0.005 * shares.total) parts << QStringLiteral("%1 %2 %").arg(QString::fromLatin1(name), percent(part));
+    for (const auto& [name, part] : {std::pair{"sun", shares.sun},
+                                     {"sky", shares.sky},
+                                     {"ground", shares.ground},
+                                     {"outdoors", shares.around},
+                                     {"inside", shares.inside},
+                                     {"inside off the ground", shares.inside_off_ground}})
+        if (part > 0.005 * shares.total)
+            parts << QStringLiteral("%1 %2 %").arg(QString::fromLatin1(name), percent(part));
     for (const auto& window : shares.windows)
-        if (window.value > 0.005 * shares.total && windows.size() < 3) windows << QStringLiteral("%1 %2 %").arg(window.id.empty() ? QStringLiteral("past windows") : QString::fromStdString(window.id), percent(window.value));
+        if (window.value > 0.005 * shares.total && windows.size() < 3)
+            windows << QStringLiteral("%1 %2 %").arg(
+                window.id.empty() ? QStringLiteral("past windows") : QString::fromStdString(window.id),
+                percent(window.value));
     return {parts.join(QStringLiteral(", ")), windows.join(QStringLiteral(", "))};
 }
 
@@ -43,7 +54,10 @@ void mark_usual(SheetMap& map, const char* figure) {
     if (of == nullptr) return;
     map.definition = QString::fromStdString(of->definition);
     for (const auto& v : of->values) {
-        map.usual.push_back({v.value, QStringLiteral("%1 %2: %3 (%4)").arg(v.value).arg(map.unit, QString::fromStdString(v.meaning), QString::fromStdString(v.source))});
+        map.usual.push_back(
+            {v.value, QStringLiteral("%1 %2: %3 (%4)")
+                          .arg(v.value)
+                          .arg(map.unit, QString::fromStdString(v.meaning), QString::fromStdString(v.source))});
         if (v.key) map.marks.level = v.value;
     }
 }
@@ -69,15 +83,18 @@ std::optional<question::Shares> Asker::why(Shown shown, size_t layer, int point)
     const auto& id = document_.option().id;
     if (is_daylight(shown)) {
         const auto it = document_.daylight.find(id);
-        if (it != document_.daylight.end() && layer < it->second->planes.size()) return question::shares_of(*it->second, layer, point).times(daylight_unit(shown));
+        if (it != document_.daylight.end() && layer < it->second->planes.size())
+            return question::shares_of(*it->second, layer, point).times(daylight_unit(shown));
     }
     if (is_moment(shown)) {
         const auto it = document_.moments.find(id);
-        if (it != document_.moments.end() && layer < it->second->planes.size()) return question::shares_of(*it->second, layer, point);
+        if (it != document_.moments.end() && layer < it->second->planes.size())
+            return question::shares_of(*it->second, layer, point);
     }
     // Of a year what was asked about last is known: the mean light over the hours that count.
     if (is_year(shown))
-        if (const auto reading = year_reading(id); reading != nullptr && reading->place && reading->place->plane == layer && reading->place->point == point) {
+        if (const auto reading = year_reading(id);
+            reading != nullptr && reading->place && reading->place->plane == layer && reading->place->point == point) {
             const auto& made = reading->place->shares;
             question::Shares out;
             for (const auto& w : made.windows) out.windows.push_back({w.id, w.lux});
@@ -97,7 +114,8 @@ namespace {
 // Whether an option, and what it stands on, is what it was.
 bool is_same(const model::Project& then, const model::Project& now, const model::Id& id) {
     const auto *was = model::find(then.options, id), *is = model::find(now.options, id);
-    return was != nullptr && is != nullptr && *was == *is && then.site == now.site && then.materials == now.materials && then.blind_transmittance == now.blind_transmittance;
+    return was != nullptr && is != nullptr && *was == *is && then.site == now.site && then.materials == now.materials &&
+           then.blind_transmittance == now.blind_transmittance;
 }
 
 }  // namespace
@@ -105,7 +123,8 @@ bool is_same(const model::Project& then, const model::Project& now, const model:
 bool Asker::is_stale(const Then& then, const model::Id& id) const {
     const auto asked = then.find(id);
     if (asked == then.end()) return true;
-    return asked->second.get() != &document_.project() && (!is_same(*asked->second, document_.project(), id) || asked->second->questions != document_.project().questions);
+    return asked->second.get() != &document_.project() && (!is_same(*asked->second, document_.project(), id) ||
+                                                           asked->second->questions != document_.project().questions);
 }
 
 double Asker::daylight_unit(Shown shown) const {
@@ -116,11 +135,18 @@ double Asker::daylight_unit(Shown shown) const {
 
 QString Asker::words_of_gone() const {
     const QString first = QString::fromStdString(*gone_.begin());
-    return gone_.size() == 1 ? QStringLiteral("without %1").arg(first) : QStringLiteral("without %1 and %2 more").arg(first).arg(gone_.size() - 1);
+    return gone_.size() == 1 ? QStringLiteral("without %1").arg(first)
+                             : QStringLiteral("without %1 and %2 more").arg(first).arg(gone_.size() - 1);
 }
 
 SheetMap Asker::daylight_map(Shown shown, const model::Id& id) const {
-    static constexpr const char* names[] = {"Daylight factor", "Sky component", "Externally reflected component", "Internally reflected component", "In off the ground, straight or interreflected", "Under the design sky", "Under the weather's median sky"};
+    static constexpr const char* names[] = {"Daylight factor",
+                                            "Sky component",
+                                            "Externally reflected component",
+                                            "Internally reflected component",
+                                            "In off the ground, straight or interreflected",
+                                            "Under the design sky",
+                                            "Under the weather's median sky"};
     SheetMap map;
     map.name = QString::fromLatin1(names[static_cast<int>(shown)]);
     const bool lux = shown == Shown::lux_by_design_sky || shown == Shown::lux_by_median;
@@ -141,7 +167,8 @@ SheetMap Asker::daylight_map(Shown shown, const model::Id& id) const {
         const auto& plane = answer->planes[p];
         std::vector<double> half = plane.half_width;
         if (shown != Shown::daylight_factor && !lux) {
-            const auto component = static_cast<question::Component>(static_cast<int>(shown) - static_cast<int>(Shown::sky_component));
+            const auto component =
+                static_cast<question::Component>(static_cast<int>(shown) - static_cast<int>(Shown::sky_component));
             map.layers[p].value = plane.component(component);
             half = plane.half_width_of(component);
         }
@@ -151,16 +178,23 @@ SheetMap Asker::daylight_map(Shown shown, const model::Id& id) const {
         map.half_width.push_back(std::move(half));
         map.layers[p].stale = stale;
     }
-    map.detail = [answer](size_t layer, size_t i) { return lines_of(question::shares_of(*answer, layer, static_cast<int>(i))); };
+    map.detail = [answer](size_t layer, size_t i) {
+        return lines_of(question::shares_of(*answer, layer, static_cast<int>(i)));
+    };
     // What would be is judged on the scale of what is.
-    map.scale = {0, report::nice_top(high_of(without ? report::daylight_maps(*answer) : map.layers) * (without ? scale : 1)), false};
+    map.scale = {
+        0, report::nice_top(high_of(without ? report::daylight_maps(*answer) : map.layers) * (without ? scale : 1)),
+        false};
     return map;
 }
 
 SheetMap Asker::moment_map(Shown shown, const model::Id& id) const {
-    static constexpr const char* names[] = {"Illuminance", "Direct sun", "Straight from the sky", "Reflected, inside and outside"};
+    static constexpr const char* names[] = {"Illuminance", "Direct sun", "Straight from the sky",
+                                            "Reflected, inside and outside"};
     SheetMap map;
-    map.name = QStringLiteral("%1, %2").arg(QString::fromLatin1(names[static_cast<int>(shown) - static_cast<int>(Shown::moment)]), QString::fromStdString(climate::text(document_.moment())));
+    map.name = QStringLiteral("%1, %2").arg(
+        QString::fromLatin1(names[static_cast<int>(shown) - static_cast<int>(Shown::moment)]),
+        QString::fromStdString(climate::text(document_.moment())));
     map.unit = QStringLiteral("lx");
     mark_usual(map, "illuminance");
     const auto it = document_.moments.find(id);
@@ -172,19 +206,27 @@ SheetMap Asker::moment_map(Shown shown, const model::Id& id) const {
     std::vector<report::MapLayer> whole;
     for (size_t p = 0; p < answer->planes.size(); ++p) {
         const auto& plane = answer->planes[p];
-        report::MapLayer layer{plane.plane, shown == Shown::moment_sun ? plane.sun : shown == Shown::moment_sky ? plane.sky : plane.lux, plane.reached, stale};
+        report::MapLayer layer{plane.plane,
+                               shown == Shown::moment_sun   ? plane.sun
+                               : shown == Shown::moment_sky ? plane.sky
+                                                            : plane.lux,
+                               plane.reached, stale};
         if (shown == Shown::moment_reflected)
-            for (size_t i = 0; i < layer.value.size(); ++i) layer.value[i] = plane.ground[i] + plane.outside[i] + plane.inside[i];
+            for (size_t i = 0; i < layer.value.size(); ++i)
+                layer.value[i] = plane.ground[i] + plane.outside[i] + plane.inside[i];
         if (without) {
             whole.push_back(layer);
             layer.value = left[p];
         }
         // The error is that of the whole: it is traced together, only direct sun is exact.
-        map.half_width.push_back(shown == Shown::moment_sun ? std::vector<double>(plane.lux.size(), 0.0) : plane.half_width);
+        map.half_width.push_back(shown == Shown::moment_sun ? std::vector<double>(plane.lux.size(), 0.0)
+                                                            : plane.half_width);
         map.layers.push_back(std::move(layer));
     }
     if (without) map.name += QStringLiteral(", ") + words_of_gone();
-    map.detail = [answer](size_t layer, size_t i) { return lines_of(question::shares_of(*answer, layer, static_cast<int>(i))); };
+    map.detail = [answer](size_t layer, size_t i) {
+        return lines_of(question::shares_of(*answer, layer, static_cast<int>(i)));
+    };
     map.scale = report::light_scale(without ? whole : map.layers);
     return map;
 }
@@ -196,7 +238,8 @@ SheetMap Asker::table_map(const model::Id& id) const {
     map.name = question != nullptr ? QString::fromStdString(question->name) : QString::fromStdString(table_question_);
     if (kept == nullptr || kept->answer->table.columns.empty()) return map;
     const auto& table = kept->answer->table;
-    const size_t column = std::min(table_column_, table.columns.size() - 1), main = column / kept->answer->main_columns * kept->answer->main_columns;
+    const size_t column = std::min(table_column_, table.columns.size() - 1),
+                 main = column / kept->answer->main_columns * kept->answer->main_columns;
     map.name = QString::fromStdString(table.columns[column].name);
     map.unit = QString::fromStdString(table.columns[column].unit);
     mark_usual(map, figure_of(table.columns[column].id, table.columns[column].unit));
@@ -209,7 +252,8 @@ SheetMap Asker::table_map(const model::Id& id) const {
     // The question's own columns share a legend, so that moments can be told apart.
     double top = 0;
     for (size_t c = main % kept->answer->main_columns; c < table.columns.size(); c += kept->answer->main_columns)
-        if (column == main && table.columns[c].unit == table.columns[column].unit) top = std::max(top, high_of(report::maps_of(table, c)));
+        if (column == main && table.columns[c].unit == table.columns[column].unit)
+            top = std::max(top, high_of(report::maps_of(table, c)));
     map.scale = {0, report::nice_top(column == main ? top : high_of(map.layers)), false};
     if (table.columns[column].id.ends_with("_minus_ours")) {
         // As much above nought as below.
@@ -220,7 +264,8 @@ SheetMap Asker::table_map(const model::Id& id) const {
         const double end = report::nice_top(most);
         map.scale = {-end, end, false, 0, true};
     }
-    if (kept->answer->kind == "moment" && column == main) map.scale = scale_of_all(kept->answer->table, kept->answer->main_columns);
+    if (kept->answer->kind == "moment" && column == main)
+        map.scale = scale_of_all(kept->answer->table, kept->answer->main_columns);
     const bool stale = is_stale(*kept, id);
     for (auto& layer : map.layers) layer.stale = stale;
     return map;
@@ -228,8 +273,10 @@ SheetMap Asker::table_map(const model::Id& id) const {
 
 bool Asker::is_stale(const Document::KeptTable& kept, const model::Id& id) const {
     if (kept.foreign) return false;
-    const auto *asked = model::find(kept.project->questions, table_question_), *wanted = model::find(document_.project().questions, table_question_);
-    return asked == nullptr || wanted == nullptr || *asked != *wanted || !is_same(*kept.project, document_.project(), id);
+    const auto *asked = model::find(kept.project->questions, table_question_),
+               *wanted = model::find(document_.project().questions, table_question_);
+    return asked == nullptr || wanted == nullptr || *asked != *wanted ||
+           !is_same(*kept.project, document_.project(), id);
 }
 
 SheetMap Asker::year_map(Shown shown, const model::Id& id) const {
@@ -238,19 +285,27 @@ SheetMap Asker::year_map(Shown shown, const model::Id& id) const {
     const auto figure = static_cast<question::PointFigure>(static_cast<int>(shown) - static_cast<int>(Shown::autonomy));
     const auto question = question_of(document_.project(), Question::Kind::year);
     const auto lux = [](double v) { return QStringLiteral("%1 lx").arg(v); };
-    if (hour) map.name = QStringLiteral("Illuminance, hour of %1").arg(QString::fromStdString(climate::text(document_.moment())));
-    else map.name = QString::fromLatin1(question::name_of(figure).name);
+    if (hour)
+        map.name =
+            QStringLiteral("Illuminance, hour of %1").arg(QString::fromStdString(climate::text(document_.moment())));
+    else
+        map.name = QString::fromLatin1(question::name_of(figure).name);
     if (shown == Shown::autonomy || shown == Shown::continuous) map.name += QStringLiteral(", ") + lux(question.target);
     if (shown == Shown::maximum) map.name += QStringLiteral(", ") + lux(10 * question.target);
-    map.unit = hour || shown == Shown::mean_lux ? QStringLiteral("lx") : shown == Shown::sun_hours ? QStringLiteral("h a year") : QStringLiteral("%");
+    map.unit = hour || shown == Shown::mean_lux ? QStringLiteral("lx")
+               : shown == Shown::sun_hours      ? QStringLiteral("h a year")
+                                                : QStringLiteral("%");
     mark_usual(map, hour || shown == Shown::mean_lux ? "illuminance" : question::name_of(figure).id);
     const auto reading = year_reading(id);
-    if (reading == nullptr || reading->wish.hour_on_map != hour || (!hour && reading->wish.figure != figure)) return map;
+    if (reading == nullptr || reading->wish.hour_on_map != hour || (!hour && reading->wish.figure != figure))
+        return map;
     static constexpr const char* worked[] = {", blinds open", ", blinds by LM-83", ""};
     if (shown != Shown::sun_hours) map.name += QString::fromLatin1(worked[static_cast<int>(reading->wish.operation)]);
     map.layers = reading->layers;
     map.half_width = reading->half_width;
-    map.scale = map.unit == QStringLiteral("%") ? report::Scale{0, 100, false} : hour ? report::light_scale(map.layers) : report::Scale{0, report::nice_top(high_of(map.layers)), false};
+    map.scale = map.unit == QStringLiteral("%") ? report::Scale{0, 100, false}
+                : hour                          ? report::light_scale(map.layers)
+                                                : report::Scale{0, report::nice_top(high_of(map.layers)), false};
     return map;
 }
 
@@ -262,28 +317,37 @@ Asker::LampReading Asker::lamp(Shown shown) const {
         const auto& record = it->second->record;
         if (live_.is_held()) return {fresh_ ? Lamp::State::held : Lamp::State::stale, record.reached, record.wanted};
         if (!fresh_) return {Lamp::State::stale, record.reached, record.wanted};
-        return {working_ || !record.settled ? Lamp::State::settling : Lamp::State::settled, record.reached, record.wanted};
+        return {working_ || !record.settled ? Lamp::State::settling : Lamp::State::settled, record.reached,
+                record.wanted};
     }
     if (is_moment(shown)) {
         const auto it = document_.moments.find(id);
-        if (it == document_.moments.end()) return {live_.is_held() ? Lamp::State::held : Lamp::State::settling, 0, 0.05};
+        if (it == document_.moments.end())
+            return {live_.is_held() ? Lamp::State::held : Lamp::State::settling, 0, 0.05};
         const auto& record = it->second->record;
         const double wanted = question_of(document_.project(), Question::Kind::moment).accuracy;
         if (!moment_fresh_) return {Lamp::State::stale, record.reached, wanted};
-        return {live_.is_held() ? Lamp::State::held : moment_working_ ? Lamp::State::settling : Lamp::State::settled, record.reached, wanted};
+        return {live_.is_held()   ? Lamp::State::held
+                : moment_working_ ? Lamp::State::settling
+                                  : Lamp::State::settled,
+                record.reached, wanted};
     }
     if (shown == Shown::table) {
         const auto* kept = table();
         if (kept == nullptr) return {Lamp::State::nothing, 0, 0.05};
         const auto& record = kept->answer->record;
         if (kept->foreign) return {Lamp::State::foreign, 0, 0};
-        return {is_stale(*kept, id) ? Lamp::State::stale : record.settled ? Lamp::State::settled : Lamp::State::settling, record.reached, record.wanted};
+        return {is_stale(*kept, id) ? Lamp::State::stale
+                : record.settled    ? Lamp::State::settled
+                                    : Lamp::State::settling,
+                record.reached, record.wanted};
     }
     const auto it = document_.years.find(id);
     if (it == document_.years.end()) return {Lamp::State::nothing, 0, 0.1};
     const auto& record = it->second->record;
     const auto wanted = document_.wanted_year.find(id);
-    if (wanted != document_.wanted_year.end() && wanted->second != record.inputs) return {Lamp::State::stale, record.reached, record.wanted};
+    if (wanted != document_.wanted_year.end() && wanted->second != record.inputs)
+        return {Lamp::State::stale, record.reached, record.wanted};
     return {record.settled ? Lamp::State::settled : Lamp::State::settling, record.reached, record.wanted};
 }
 

@@ -44,7 +44,9 @@ Window::Window(QWidget* parent) : QMainWindow(parent), asker_(document_) {
 
     side_ = new QStackedWidget;
     companion_ = build_companion();
-    for (QWidget* page : {static_cast<QWidget*>(site_panel_), companion_, static_cast<QWidget*>(compare_panel_), static_cast<QWidget*>(certify_panel_)}) side_->addWidget(page);
+    for (QWidget* page : {static_cast<QWidget*>(site_panel_), companion_, static_cast<QWidget*>(compare_panel_),
+                          static_cast<QWidget*>(certify_panel_)})
+        side_->addWidget(page);
     middle_ = new QSplitter(Qt::Horizontal);
     middle_->setChildrenCollapsible(false);
     middle_->addWidget(middle_views_);
@@ -79,8 +81,11 @@ Window::Window(QWidget* parent) : QMainWindow(parent), asker_(document_) {
         show_eye(true);
         asker_.ask_glare(id.toStdString(), heading);
     });
-    connect(inspector_, &Inspector::area_wanted, this, [this](const QString& id, bool out) { sheet_->draw_area(id.toStdString(), out ? Sheet::AreaOf::left_out : Sheet::AreaOf::plane); });
-    connect(inspector_, &Inspector::aim_wanted, this, [this](const QString& id) { sheet_->aim_observer(id.toStdString()); });
+    connect(inspector_, &Inspector::area_wanted, this, [this](const QString& id, bool out) {
+        sheet_->draw_area(id.toStdString(), out ? Sheet::AreaOf::left_out : Sheet::AreaOf::plane);
+    });
+    connect(inspector_, &Inspector::aim_wanted, this,
+            [this](const QString& id) { sheet_->aim_observer(id.toStdString()); });
     connect(certify_panel_, &CertifyPanel::ask_year, this, [this] { asker_.ask_year(); });
     connect(compare_panel_, &ComparePanel::ask_all, this, [this] { asker_.ask_all(); });
     connect(&document_, &Document::answers_changed, this, &Window::refresh_answers);
@@ -164,27 +169,29 @@ QWidget* Window::build_tools() {
         const char *name, *icon, *key, *tip;
         bool named;
     };
-    for (const Entry& e : {Entry{Tool::select, "Select", "mouse-pointer-2", "S", "Select, move and reshape", true},
-                           Entry{Tool::rectangle, "Room", "square-dashed", "R", "Draw a rectangular room", true},
-                           Entry{Tool::outline, "Outline", "pentagon", "O", "Draw a room corner by corner", true},
-                           Entry{Tool::window, "Window", "grid-2x2", "W", "Place windows on walls", true},
-                           Entry{Tool::door, "Door", "door-closed", "D", "Place doors on walls", true},
-                           Entry{Tool::opening, "Opening", "door-open", "G", "Place openings without a leaf on walls", false},
-                           Entry{Tool::partition, "Partition", "fence", "P", "Draw a free-standing or partial-height wall", false},
-                           Entry{Tool::floor_void, "Floor void", "square-dashed-x", "V", "Open the floor to the room below", false},
-                           Entry{Tool::rooflight, "Rooflight", "panel-top-bottom-dashed", "K", "Place rooflights", false},
-                           Entry{Tool::observer, "Observer", "eye", "E", "Place an observer", false},
-                           Entry{Tool::split, "Split", "split-square-horizontal", "X", "Split a room by a new wall", false},
-                           Entry{Tool::dimension, "Dimension", "ruler-dimension-line", "N", "Place a dimension line", false},
-                           Entry{Tool::measure, "Measure", "ruler", "M", "Measure length, angle and area", false},
-                           Entry{Tool::section, "Section", "scissors", "C", "Cut a section", false}}) {
+    for (const Entry& e :
+         {Entry{Tool::select, "Select", "mouse-pointer-2", "S", "Select, move and reshape", true},
+          Entry{Tool::rectangle, "Room", "square-dashed", "R", "Draw a rectangular room", true},
+          Entry{Tool::outline, "Outline", "pentagon", "O", "Draw a room corner by corner", true},
+          Entry{Tool::window, "Window", "grid-2x2", "W", "Place windows on walls", true},
+          Entry{Tool::door, "Door", "door-closed", "D", "Place doors on walls", true},
+          Entry{Tool::opening, "Opening", "door-open", "G", "Place openings without a leaf on walls", false},
+          Entry{Tool::partition, "Partition", "fence", "P", "Draw a free-standing or partial-height wall", false},
+          Entry{Tool::floor_void, "Floor void", "square-dashed-x", "V", "Open the floor to the room below", false},
+          Entry{Tool::rooflight, "Rooflight", "panel-top-bottom-dashed", "K", "Place rooflights", false},
+          Entry{Tool::observer, "Observer", "eye", "E", "Place an observer", false},
+          Entry{Tool::split, "Split", "split-square-horizontal", "X", "Split a room by a new wall", false},
+          Entry{Tool::dimension, "Dimension", "ruler-dimension-line", "N", "Place a dimension line", false},
+          Entry{Tool::measure, "Measure", "ruler", "M", "Measure length, angle and area", false},
+          Entry{Tool::section, "Section", "scissors", "C", "Cut a section", false}}) {
         auto* button = new QToolButton;
         button->setText(QString::fromLatin1(e.name));
         button->setAccessibleName(button->text());
         set_icon(button, QString::fromLatin1(e.icon));
         button->setToolButtonStyle(e.named ? Qt::ToolButtonTextBesideIcon : Qt::ToolButtonIconOnly);
         button->setCheckable(true);
-        button->setObjectName(QStringLiteral("tool-%1").arg(QString::fromLatin1(e.name).toLower().replace(QLatin1Char(' '), QLatin1Char('-'))));
+        button->setObjectName(QStringLiteral("tool-%1").arg(
+            QString::fromLatin1(e.name).toLower().replace(QLatin1Char(' '), QLatin1Char('-'))));
         button->setToolTip(QStringLiteral("%1 (%2)").arg(QString::fromLatin1(e.tip), QString::fromLatin1(e.key)));
         tool_buttons_->addButton(button, static_cast<int>(e.tool));
         row->addWidget(button);
@@ -239,7 +246,9 @@ void Window::build_job_line() {
     jobs_button_->setAccessibleName(QStringLiteral("Jobs and answers"));
     jobs_button_->setToolTip(QStringLiteral("Jobs and answers: what runs, what waits, what is kept (Ctrl+J)"));
     connect(jobs_button_, &QToolButton::clicked, this, &Window::show_jobs);
-    for (QWidget* part : {static_cast<QWidget*>(job_title_), static_cast<QWidget*>(progress_), static_cast<QWidget*>(cancel_), static_cast<QWidget*>(jobs_button_)}) statusBar()->addPermanentWidget(part);
+    for (QWidget* part : {static_cast<QWidget*>(job_title_), static_cast<QWidget*>(progress_),
+                          static_cast<QWidget*>(cancel_), static_cast<QWidget*>(jobs_button_)})
+        statusBar()->addPermanentWidget(part);
 }
 
 QWidget* Window::build_companion() {
@@ -258,13 +267,14 @@ QWidget* Window::build_companion() {
     check_view_ = new CheckView(document_);
     companion_views_ = new QStackedWidget;
     int index = 0;
-    for (const auto& [name, tip, view] : {std::tuple<const char*, const char*, QWidget*>{"Model", "The building in three dimensions", model_view_},
-                                          {"Wall", "The selected wall straight on: a working view", wall_view_},
-                                          {"Section", "The building cut along a line", section_view_},
-                                          {"Eye", "What an observer sees", eye_view_},
-                                          {"Profile", "The map along a line, over the section cut there", profile_},
-                                          {"Year", "The year of the point or room that is asked about, in charts", year_view_},
-                                          {"Check", "What is wrong with the model, and what is only assumed", check_view_}}) {
+    for (const auto& [name, tip, view] :
+         {std::tuple<const char*, const char*, QWidget*>{"Model", "The building in three dimensions", model_view_},
+          {"Wall", "The selected wall straight on: a working view", wall_view_},
+          {"Section", "The building cut along a line", section_view_},
+          {"Eye", "What an observer sees", eye_view_},
+          {"Profile", "The map along a line, over the section cut there", profile_},
+          {"Year", "The year of the point or room that is asked about, in charts", year_view_},
+          {"Check", "What is wrong with the model, and what is only assumed", check_view_}}) {
         auto* button = new QToolButton;
         button->setText(QString::fromLatin1(name));
         button->setCheckable(true);
@@ -287,7 +297,8 @@ QWidget* Window::build_companion() {
     row->addWidget(views);
     column->addLayout(row);
     column->addWidget(companion_views_, 1);
-    connect(companion_buttons_, &QButtonGroup::idClicked, this, [this](int i) { show_companion(companion_views_->widget(i)); });
+    connect(companion_buttons_, &QButtonGroup::idClicked, this,
+            [this](int i) { show_companion(companion_views_->widget(i)); });
     companion_buttons_->button(0)->setChecked(true);
     return page;
 }
@@ -327,14 +338,17 @@ void Window::build_views() {
     });
     connect(&document_, &Document::project_changed, this, &Window::refresh_sun);
     connect(&document_, &Document::moment_changed, this, &Window::refresh_sun);
-    connect(&sun_, &SunShade::found, this, [this](std::shared_ptr<const question::SunPatches> patches, double altitude) { show_sun(*patches, altitude); });
+    connect(
+        &sun_, &SunShade::found, this,
+        [this](std::shared_ptr<const question::SunPatches> patches, double altitude) { show_sun(*patches, altitude); });
     refresh_faults();
 }
 
 void Window::show_companion(QWidget* view) {
     companion_views_->setCurrentWidget(view);
     companion_buttons_->button(companion_views_->indexOf(view))->setChecked(true);
-    if (desk_ == Desk::site || desk_ == Desk::compare || desk_ == Desk::certify) show_desk(view == eye_view_ ? Desk::light : Desk::build);
+    if (desk_ == Desk::site || desk_ == Desk::compare || desk_ == Desk::certify)
+        show_desk(view == eye_view_ ? Desk::light : Desk::build);
 }
 
 void Window::show_eye(bool on) { show_companion(on ? static_cast<QWidget*>(eye_view_) : model_view_); }
@@ -356,10 +370,15 @@ void Window::show_desk(Desk desk) {
     middle_views_->setVisible(desk != Desk::compare);
     sheet_->set_with_blocks(desk == Desk::site);
     right_->setVisible(!wide && desk != Desk::site);
-    side_->setCurrentWidget(desk == Desk::site ? static_cast<QWidget*>(site_panel_) : desk == Desk::compare ? static_cast<QWidget*>(compare_panel_)
-                            : desk == Desk::certify ? static_cast<QWidget*>(certify_panel_) : companion_);
+    side_->setCurrentWidget(desk == Desk::site      ? static_cast<QWidget*>(site_panel_)
+                            : desk == Desk::compare ? static_cast<QWidget*>(compare_panel_)
+                            : desk == Desk::certify ? static_cast<QWidget*>(certify_panel_)
+                                                    : companion_);
     const int w = middle_->width();
-    middle_->setSizes(desk == Desk::certify ? QList<int>{w * 30 / 100, w * 70 / 100} : desk == Desk::site ? QList<int>{w * 62 / 100, w * 38 / 100} : desk == Desk::light ? QList<int>{w * 66 / 100, w * 34 / 100} : QList<int>{w * 63 / 100, w * 37 / 100});
+    middle_->setSizes(desk == Desk::certify ? QList<int>{w * 30 / 100, w * 70 / 100}
+                      : desk == Desk::site  ? QList<int>{w * 62 / 100, w * 38 / 100}
+                      : desk == Desk::light ? QList<int>{w * 66 / 100, w * 34 / 100}
+                                            : QList<int>{w * 63 / 100, w * 37 / 100});
     sheet_->fit();
     refresh_answers();
     refresh_middle();
@@ -390,7 +409,8 @@ void Window::refresh_options() {
 }
 
 void Window::refresh_title() {
-    const QString name = document_.path().empty() ? QStringLiteral("Untitled") : QString::fromStdString(document_.path().filename().string());
+    const QString name = document_.path().empty() ? QStringLiteral("Untitled")
+                                                  : QString::fromStdString(document_.path().filename().string());
     setWindowTitle(QStringLiteral("%1[*] \u2013 Warm Pane").arg(name));
     setWindowModified(document_.is_changed());
 }

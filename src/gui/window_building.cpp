@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// The window's commands on the building: turning, copying, rows, roofs, storeys, views, faults; the palette and the menu.
+// The window's commands on the building: turning, copying, rows, roofs, storeys, views, faults; the palette and the
+// menu.
 #include <QAction>
 #include <QClipboard>
 #include <QGuiApplication>
@@ -23,7 +24,8 @@ using Kind = Selection::Kind;
 namespace {
 
 std::filesystem::path recovery_folder() {
-    return std::filesystem::path(QStandardPaths::writableLocation(QStandardPaths::AppDataLocation).toStdString()) / "unsaved";
+    return std::filesystem::path(QStandardPaths::writableLocation(QStandardPaths::AppDataLocation).toStdString()) /
+           "unsaved";
 }
 
 constexpr int kKeepAfter = 1500;  // ms without a further edit
@@ -65,7 +67,8 @@ void Window::array_selected() {
     const Option& option = document_.option();
     if (items[0].kind == Kind::room) {
         const auto& ring = find_room(option, items[0].id).room->footprint;
-        const auto [low, high] = std::minmax_element(ring.begin(), ring.end(), [](Vec2 a, Vec2 b) { return a.x < b.x; });
+        const auto [low, high] =
+            std::minmax_element(ring.begin(), ring.end(), [](Vec2 a, Vec2 b) { return a.x < b.x; });
         dx = high->x - low->x;
     } else {
         dx = 1.5;
@@ -78,7 +81,9 @@ void Window::array_selected() {
     std::vector<Selection> made = items;
     document_.edit_option(QStringLiteral("Row of %1 copies").arg(n), [&](Option& o) {
         for (int i = 1; i <= n; ++i)
-            for (const Selection& item : geometry::copy_items(o, items, document_.storey_index(), geometry::Placing::move({dx * i, dy * i}))) made.push_back(item);
+            for (const Selection& item :
+                 geometry::copy_items(o, items, document_.storey_index(), geometry::Placing::move({dx * i, dy * i})))
+                made.push_back(item);
     });
     document_.select_all(made);
 }
@@ -88,7 +93,8 @@ void Window::copy_selected(bool cut) {
     if (items.empty()) return hint_->setText(QStringLiteral("Select what is to be copied"));
     QGuiApplication::clipboard()->setText(clip_of(document_.project(), document_.option(), items));
     if (cut) sheet_->delete_selection();
-    hint_->setText(cut ? QStringLiteral("Cut: paste it on any storey or in another project") : QStringLiteral("Copied: paste it on any storey or in another project"));
+    hint_->setText(cut ? QStringLiteral("Cut: paste it on any storey or in another project")
+                       : QStringLiteral("Copied: paste it on any storey or in another project"));
 }
 
 void Window::paste() {
@@ -115,9 +121,12 @@ void Window::paste() {
 
 void Window::join_selected() {
     const auto items = document_.selected();
-    if (items.size() != 2 || items[0].kind != Kind::room || items[1].kind != Kind::room) return hint_->setText(QStringLiteral("Select the two rooms that are to be one (Shift+click)"));
+    if (items.size() != 2 || items[0].kind != Kind::room || items[1].kind != Kind::room)
+        return hint_->setText(QStringLiteral("Select the two rooms that are to be one (Shift+click)"));
     bool done = false;
-    document_.edit_option(QStringLiteral("Join rooms"), [&](Option& o) { done = geometry::join_rooms(o, document_.storey_index(), items[0].id, items[1].id); });
+    document_.edit_option(QStringLiteral("Join rooms"), [&](Option& o) {
+        done = geometry::join_rooms(o, document_.storey_index(), items[0].id, items[1].id);
+    });
     hint_->setText(done ? QStringLiteral("Two rooms became one") : QStringLiteral("These rooms do not share a wall"));
 }
 
@@ -125,10 +134,13 @@ void Window::offset_selected() {
     const Selection item = document_.selection();
     if (item.kind != Kind::room) return hint_->setText(QStringLiteral("Select a room first"));
     bool ok = false;
-    const QString text = QInputDialog::getText(this, QStringLiteral("Grow room"), QStringLiteral("Outwards on all sides (negative shrinks):"), QLineEdit::Normal, QStringLiteral("0.5 m"), &ok);
+    const QString text = QInputDialog::getText(this, QStringLiteral("Grow room"),
+                                               QStringLiteral("Outwards on all sides (negative shrinks):"),
+                                               QLineEdit::Normal, QStringLiteral("0.5 m"), &ok);
     const auto by = ok ? parse_number(text, Unit::metre) : std::nullopt;
     if (!by) return;
-    document_.edit_option(QStringLiteral("Grow room"), [&](Option& o) { geometry::offset_room(o, document_.storey_index(), item.id, *by); });
+    document_.edit_option(QStringLiteral("Grow room"),
+                          [&](Option& o) { geometry::offset_room(o, document_.storey_index(), item.id, *by); });
 }
 
 void Window::go_to(const Selection& item) {
@@ -143,13 +155,15 @@ void Window::open_palette() {
         if (action->text().isEmpty() || !action->isEnabled()) continue;
         QString text = action->text();
         text.remove(QLatin1Char('&'));
-        commands.push_back({text, action->shortcut().toString(QKeySequence::NativeText), [action] { action->trigger(); }});
+        commands.push_back(
+            {text, action->shortcut().toString(QKeySequence::NativeText), [action] { action->trigger(); }});
     }
     const auto things = [this](const QString& typed) {
         std::vector<Palette::Entry> out;
         for (const Selection& item : find_by_name(document_.option(), typed.toStdString())) {
             if (out.size() >= 30) break;
-            out.push_back({QString::fromStdString(item_name(document_.option(), item)), QString::fromLatin1(kind_name(item.kind)), [this, item] { go_to(item); }});
+            out.push_back({QString::fromStdString(item_name(document_.option(), item)),
+                           QString::fromLatin1(kind_name(item.kind)), [this, item] { go_to(item); }});
         }
         return out;
     };
@@ -170,11 +184,14 @@ void Window::open_menu(const QPoint& at) {
     if (item.kind == Kind::none) {
         for (const char* name : {"Paste", "Select everything", "New storey", "Add roof", "Underlay\u2026"}) add(name);
     } else {
-        menu->addSection(document_.selected().size() > 1 ? QStringLiteral("%1 things").arg(document_.selected().size()) : QString::fromStdString(item_name(document_.option(), item)));
+        menu->addSection(document_.selected().size() > 1 ? QStringLiteral("%1 things").arg(document_.selected().size())
+                                                         : QString::fromStdString(item_name(document_.option(), item)));
         for (const char* name : {"Cut", "Copy", "Paste", "Delete"}) add(name);
         menu->addSeparator();
         if (item.kind == Kind::room)
-            for (const char* name : {"Turn left by 90\u00b0", "Turn by\u2026", "Mirror left to right", "Mirror top to bottom", "Row of copies\u2026", "Join rooms", "Grow room\u2026", "Add roof"}) {
+            for (const char* name :
+                 {"Turn left by 90\u00b0", "Turn by\u2026", "Mirror left to right", "Mirror top to bottom",
+                  "Row of copies\u2026", "Join rooms", "Grow room\u2026", "Add roof"}) {
                 for (QAction* action : actions())
                     if (action->text() == QString::fromUtf8(name)) menu->addAction(action);
             }
@@ -189,21 +206,32 @@ void Window::open_menu(const QPoint& at) {
 
 void Window::build_building_actions() {
     using geometry::Placing;
-    const auto act = [this](const char* text, const char* keys, std::function<void()> run) { return add_action(QString::fromUtf8(text), QKeySequence(QString::fromLatin1(keys)), std::move(run)); };
+    const auto act = [this](const char* text, const char* keys, std::function<void()> run) {
+        return add_action(QString::fromUtf8(text), QKeySequence(QString::fromLatin1(keys)), std::move(run));
+    };
     act("Copy", "Ctrl+C", [this] { copy_selected(false); });
     act("Cut", "Ctrl+X", [this] { copy_selected(true); });
     act("Paste", "Ctrl+V", [this] { paste(); });
     act("Delete", "", [this] { sheet_->delete_selection(); });
     act("Select everything", "Ctrl+A", [this] { sheet_->select_everything(); });
-    act("Turn left by 90\u00b0", "Ctrl+Left", [this] { place_selected(QStringLiteral("Turn left"), [](Vec2 c) { return Placing::turn(c, 90); }); });
-    act("Turn right by 90\u00b0", "Ctrl+Right", [this] { place_selected(QStringLiteral("Turn right"), [](Vec2 c) { return Placing::turn(c, -90); }); });
+    act("Turn left by 90\u00b0", "Ctrl+Left",
+        [this] { place_selected(QStringLiteral("Turn left"), [](Vec2 c) { return Placing::turn(c, 90); }); });
+    act("Turn right by 90\u00b0", "Ctrl+Right",
+        [this] { place_selected(QStringLiteral("Turn right"), [](Vec2 c) { return Placing::turn(c, -90); }); });
     act("Turn by\u2026", "", [this] {
         bool ok = false;
-        const QString text = QInputDialog::getText(this, QStringLiteral("Turn"), QStringLiteral("Degrees to the left:"), QLineEdit::Normal, QStringLiteral("15"), &ok);
-        if (const auto angle = ok ? parse_number(text, Unit::degree) : std::nullopt) place_selected(QStringLiteral("Turn by %1\u00b0").arg(*angle), [a = *angle](Vec2 c) { return Placing::turn(c, a); });
+        const QString text = QInputDialog::getText(this, QStringLiteral("Turn"), QStringLiteral("Degrees to the left:"),
+                                                   QLineEdit::Normal, QStringLiteral("15"), &ok);
+        if (const auto angle = ok ? parse_number(text, Unit::degree) : std::nullopt)
+            place_selected(QStringLiteral("Turn by %1\u00b0").arg(*angle),
+                           [a = *angle](Vec2 c) { return Placing::turn(c, a); });
     });
-    act("Mirror left to right", "Ctrl+M", [this] { place_selected(QStringLiteral("Mirror"), [](Vec2 c) { return Placing::mirror(c, c + Vec2{0, 1}); }); });
-    act("Mirror top to bottom", "Ctrl+Shift+M", [this] { place_selected(QStringLiteral("Mirror"), [](Vec2 c) { return Placing::mirror(c, c + Vec2{1, 0}); }); });
+    act("Mirror left to right", "Ctrl+M", [this] {
+        place_selected(QStringLiteral("Mirror"), [](Vec2 c) { return Placing::mirror(c, c + Vec2{0, 1}); });
+    });
+    act("Mirror top to bottom", "Ctrl+Shift+M", [this] {
+        place_selected(QStringLiteral("Mirror"), [](Vec2 c) { return Placing::mirror(c, c + Vec2{1, 0}); });
+    });
     act("Row of copies\u2026", "Ctrl+R", [this] { array_selected(); });
     act("Join rooms", "J", [this] { join_selected(); });
     act("Grow room\u2026", "", [this] { offset_selected(); });
@@ -224,8 +252,11 @@ void Window::build_building_actions() {
     act("Keep this view\u2026", "", [this] { keep_view(); });
     act("Cut height of the plan\u2026", "", [this] {
         bool ok = false;
-        const QString text = QInputDialog::getText(this, QStringLiteral("Cut height"), QStringLiteral("Above the floor:"), QLineEdit::Normal, QStringLiteral("%1 m").arg(sheet_->cut()), &ok);
-        if (const auto v = ok ? parse_number(text, Unit::metre) : std::nullopt) sheet_->set_cut(std::clamp(*v, 0.0, 50.0));
+        const QString text =
+            QInputDialog::getText(this, QStringLiteral("Cut height"), QStringLiteral("Above the floor:"),
+                                  QLineEdit::Normal, QStringLiteral("%1 m").arg(sheet_->cut()), &ok);
+        if (const auto v = ok ? parse_number(text, Unit::metre) : std::nullopt)
+            sheet_->set_cut(std::clamp(*v, 0.0, 50.0));
     });
     QAction* sun = act("Sun and shade", "U", {});
     sun->disconnect();
@@ -253,8 +284,12 @@ void Window::build_building_actions() {
 
 void Window::offer_leftovers() {
     for (const auto& leftover : store::find_leftovers(recovery_folder())) {
-        const QString name = leftover.project.empty() ? QStringLiteral("an unnamed project") : QString::fromStdString(leftover.project.filename().string());
-        QMessageBox box(QMessageBox::Question, QStringLiteral("Unsaved work found"), QStringLiteral("Warm Pane ended without saving %1 (last kept %2).").arg(name, QString::fromStdString(leftover.when)), QMessageBox::NoButton, this);
+        const QString name = leftover.project.empty() ? QStringLiteral("an unnamed project")
+                                                      : QString::fromStdString(leftover.project.filename().string());
+        QMessageBox box(QMessageBox::Question, QStringLiteral("Unsaved work found"),
+                        QStringLiteral("Warm Pane ended without saving %1 (last kept %2).")
+                            .arg(name, QString::fromStdString(leftover.when)),
+                        QMessageBox::NoButton, this);
         auto* take = box.addButton(QStringLiteral("Take it up again"), QMessageBox::AcceptRole);
         auto* away = box.addButton(QStringLiteral("Throw it away"), QMessageBox::DestructiveRole);
         box.addButton(QStringLiteral("Later"), QMessageBox::RejectRole);
@@ -276,7 +311,9 @@ void Window::build_recovery() {
     keep_timer_.setInterval(kKeepAfter);
     connect(&keep_timer_, &QTimer::timeout, this, [this] {
         if (!document_.is_changed()) return recovery_.drop();
-        if (const auto fault = recovery_.keep(document_.project(), document_.path())) hint_->setText(QStringLiteral("Unsaved work cannot be kept: %1").arg(QString::fromStdString(fault->line())));
+        if (const auto fault = recovery_.keep(document_.project(), document_.path()))
+            hint_->setText(
+                QStringLiteral("Unsaved work cannot be kept: %1").arg(QString::fromStdString(fault->line())));
     });
     connect(&document_, &Document::project_changed, this, [this] { keep_timer_.start(); });
     connect(&document_, &Document::path_changed, this, [this] { keep_timer_.start(); });

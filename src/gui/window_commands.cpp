@@ -6,8 +6,8 @@
 #include <QMessageBox>
 #include <QSettings>
 
-#include "gui/look/save.h"
 #include "gui/look/look.h"
+#include "gui/look/save.h"
 #include "gui/window.h"
 
 namespace wp::gui {
@@ -37,7 +37,8 @@ void Window::build_actions() {
     recent_menu_ = menu->addMenu(QStringLiteral("Recent"));
     connect(recent_menu_, &QMenu::aboutToShow, this, &Window::fill_recent);
     menu->addAction(add_action(QStringLiteral("Save"), QKeySequence::Save, [this] { save(); }));
-    menu->addAction(add_action(QStringLiteral("Save as\u2026"), QKeySequence(QStringLiteral("Ctrl+Shift+S")), [this] { save_as(); }));
+    menu->addAction(add_action(QStringLiteral("Save as\u2026"), QKeySequence(QStringLiteral("Ctrl+Shift+S")),
+                               [this] { save_as(); }));
     menu->addSeparator();
     QAction* undo = document_.undo_stack().createUndoAction(this, QStringLiteral("Undo"));
     undo->setShortcut(QKeySequence::Undo);
@@ -70,13 +71,15 @@ void Window::build_actions() {
         for (QWidget* widget : findChildren<QWidget*>()) widget->update();
     });
     menu->addAction(dark);
-    menu->addAction(add_action(QStringLiteral("Shortcuts"), QKeySequence(QStringLiteral("F1")), [this] { show_shortcuts(); }));
+    menu->addAction(
+        add_action(QStringLiteral("Shortcuts"), QKeySequence(QStringLiteral("F1")), [this] { show_shortcuts(); }));
     menu->addSeparator();
     menu->addAction(add_action(QStringLiteral("Quit"), QKeySequence::Quit, [this] { close(); }));
 
     static constexpr const char* desks[] = {"Site desk", "Build desk", "Light desk", "Compare desk", "Certify desk"};
     for (int i = 0; i < 5; ++i)
-        add_action(QString::fromLatin1(desks[i]), QKeySequence(QStringLiteral("Ctrl+%1").arg(i + 1)), [this, i] { show_desk(static_cast<Desk>(i)); });
+        add_action(QString::fromLatin1(desks[i]), QKeySequence(QStringLiteral("Ctrl+%1").arg(i + 1)),
+                   [this, i] { show_desk(static_cast<Desk>(i)); });
     const auto tool = [this](const char* name, const char* key, Tool which) {
         add_action(QString::fromLatin1(name), QKeySequence(QString::fromLatin1(key)), [this, which] {
             show_desk(Desk::build);
@@ -112,12 +115,17 @@ void Window::show_shortcuts() {
     for (const QAction* action : actions()) {
         if (action->shortcut().isEmpty() || action->text().isEmpty()) continue;
         if (column % 2 == 0) text += QStringLiteral("<tr>");
-        text += QStringLiteral("<td><b>%1</b>&nbsp;</td><td>%2&nbsp;&nbsp;&nbsp;</td>").arg(action->shortcut().toString(QKeySequence::NativeText).toHtmlEscaped(), QString(action->text()).remove(QLatin1Char('&')).toHtmlEscaped());
+        text += QStringLiteral("<td><b>%1</b>&nbsp;</td><td>%2&nbsp;&nbsp;&nbsp;</td>")
+                    .arg(action->shortcut().toString(QKeySequence::NativeText).toHtmlEscaped(),
+                         QString(action->text()).remove(QLatin1Char('&')).toHtmlEscaped());
         if (++column % 2 == 0) text += QStringLiteral("</tr>");
     }
-    text += QStringLiteral("</table><p>While drawing: digits open the entry for lengths and angles (Tab between them), A draws an arc, Backspace takes the last point back, Enter closes, Escape leaves.<br>"
-                           "On the sheet: arrows nudge by a grid step, with Shift by 1 cm; Ctrl+drag copies; Shift+click adds; double-click on a wall makes a corner.<br>"
-                           "Up and Down in a figure change it by a step; figures take units and arithmetic (12'6\", 3*0.9).</p>");
+    text += QStringLiteral(
+        "</table><p>While drawing: digits open the entry for lengths and angles (Tab between them), A draws an arc, "
+        "Backspace takes the last point back, Enter closes, Escape leaves.<br>"
+        "On the sheet: arrows nudge by a grid step, with Shift by 1 cm; Ctrl+drag copies; Shift+click adds; "
+        "double-click on a wall makes a corner.<br>"
+        "Up and Down in a figure change it by a step; figures take units and arithmetic (12'6\", 3*0.9).</p>");
     QMessageBox box(QMessageBox::NoIcon, QStringLiteral("Shortcuts"), text, QMessageBox::Close, this);
     box.setTextFormat(Qt::RichText);
     box.exec();
@@ -137,7 +145,8 @@ Outcome Window::open(const std::filesystem::path& path) {
 
 bool Window::may_lose_changes() {
     if (!document_.is_changed()) return true;
-    QMessageBox box(QMessageBox::Question, QStringLiteral("Unsaved changes"), QStringLiteral("The project has changes that are not saved."),
+    QMessageBox box(QMessageBox::Question, QStringLiteral("Unsaved changes"),
+                    QStringLiteral("The project has changes that are not saved."),
                     QMessageBox::Save | QMessageBox::Discard | QMessageBox::Cancel, this);
     box.setDefaultButton(QMessageBox::Save);
     const int answer = box.exec();
@@ -149,9 +158,12 @@ bool Window::save() {
     if (document_.path().empty()) return save_as();
     if (document_.changed_outside()) {
         switch (ask_about_outside()) {
-            case Outside::keep_mine: break;
-            case Outside::mine_elsewhere: return save_as();
-            case Outside::cancel: return false;
+            case Outside::keep_mine:
+                break;
+            case Outside::mine_elsewhere:
+                return save_as();
+            case Outside::cancel:
+                return false;
         }
     }
     if (const auto fault = document_.save(document_.path())) {
@@ -166,14 +178,19 @@ bool Window::save() {
 // Somebody else, or a second window, saved the same project meanwhile.
 Window::Outside Window::ask_about_outside() {
     QMessageBox box(QMessageBox::Question, QStringLiteral("Changed outside"),
-                    QStringLiteral("%1 was changed by another program since it was opened or saved here.").arg(QString::fromStdString(document_.path().filename().string())), QMessageBox::NoButton, this);
-    box.setInformativeText(QStringLiteral("Saving over it takes away what was changed there. Saved under another name, both are kept."));
+                    QStringLiteral("%1 was changed by another program since it was opened or saved here.")
+                        .arg(QString::fromStdString(document_.path().filename().string())),
+                    QMessageBox::NoButton, this);
+    box.setInformativeText(
+        QStringLiteral("Saving over it takes away what was changed there. Saved under another name, both are kept."));
     auto* elsewhere = box.addButton(QStringLiteral("Save mine under another name\u2026"), QMessageBox::AcceptRole);
     auto* over = box.addButton(QStringLiteral("Save mine over it"), QMessageBox::DestructiveRole);
     box.addButton(QStringLiteral("Do not save"), QMessageBox::RejectRole);
     box.setDefaultButton(elsewhere);
     box.exec();
-    return box.clickedButton() == elsewhere ? Outside::mine_elsewhere : box.clickedButton() == over ? Outside::keep_mine : Outside::cancel;
+    return box.clickedButton() == elsewhere ? Outside::mine_elsewhere
+           : box.clickedButton() == over    ? Outside::keep_mine
+                                            : Outside::cancel;
 }
 
 bool Window::save_as() {
@@ -191,7 +208,8 @@ void Window::ask_open() {
     if (!may_lose_changes()) return;
     const QString file = QFileDialog::getOpenFileName(this, QStringLiteral("Open project"), {}, kFilter);
     if (file.isEmpty()) return;
-    if (const auto fault = open(file.toStdString())) QMessageBox::warning(this, QStringLiteral("Not opened"), QString::fromStdString(fault->line()));
+    if (const auto fault = open(file.toStdString()))
+        QMessageBox::warning(this, QStringLiteral("Not opened"), QString::fromStdString(fault->line()));
 }
 
 void Window::remember_recent() {
@@ -209,7 +227,8 @@ void Window::fill_recent() {
     for (const QString& path : QSettings().value(kRecentKey).toStringList())
         connect(recent_menu_->addAction(path), &QAction::triggered, this, [this, path] {
             if (!may_lose_changes()) return;
-            if (const auto fault = open(path.toStdString())) QMessageBox::warning(this, QStringLiteral("Not opened"), QString::fromStdString(fault->line()));
+            if (const auto fault = open(path.toStdString()))
+                QMessageBox::warning(this, QStringLiteral("Not opened"), QString::fromStdString(fault->line()));
         });
     if (recent_menu_->isEmpty()) recent_menu_->addAction(QStringLiteral("Nothing yet"))->setEnabled(false);
 }
@@ -226,7 +245,8 @@ void Window::add_option() {
     });
     document_.show_option(document_.project().options.size() - 1);
     document_.select({});
-    hint_->setText(QStringLiteral("A new option, the same as the last: change it, and compare them on the Compare desk"));
+    hint_->setText(
+        QStringLiteral("A new option, the same as the last: change it, and compare them on the Compare desk"));
 }
 
 }  // namespace wp::gui

@@ -24,13 +24,30 @@ struct Name {
     Shown shown;
     const char* text;
 };
-constexpr Name kNames[] = {{Shown::daylight_factor, "Daylight factor (live)"}, {Shown::sky_component, "  sky component"}, {Shown::outside_component, "  reflected outdoors"},
-                           {Shown::inside_component, "  reflected inside"}, {Shown::ground_component, "  in off the ground"}, {Shown::lux_by_design_sky, "  in lux, design sky"}, {Shown::lux_by_median, "  in lux, median sky"},
-                           {Shown::moment, "The moment (live)"}, {Shown::moment_sun, "  direct sun"}, {Shown::moment_sky, "  straight from the sky"}, {Shown::moment_reflected, "  reflected"},
-                           {Shown::autonomy, "The year: daylight autonomy"}, {Shown::continuous, "  continuous autonomy"}, {Shown::maximum, "  ten times the target"},
-                           {Shown::too_dark, "  below the useful"}, {Shown::supplementary, "  useful with some electric light"}, {Shown::useful, "  useful by itself"}, {Shown::too_bright, "  above the useful"},
-                           {Shown::useful_three, "  100 to 2000 lx"}, {Shown::bright_three, "  above 2000 lx"}, {Shown::saturation, "  430 to 4300 lx"},
-                           {Shown::sun_hours, "  direct sun of 1000 lx"}, {Shown::mean_lux, "  mean illuminance"}, {Shown::year_hour, "  the hour of the moment"}};
+constexpr Name kNames[] = {{Shown::daylight_factor, "Daylight factor (live)"},
+                           {Shown::sky_component, "  sky component"},
+                           {Shown::outside_component, "  reflected outdoors"},
+                           {Shown::inside_component, "  reflected inside"},
+                           {Shown::ground_component, "  in off the ground"},
+                           {Shown::lux_by_design_sky, "  in lux, design sky"},
+                           {Shown::lux_by_median, "  in lux, median sky"},
+                           {Shown::moment, "The moment (live)"},
+                           {Shown::moment_sun, "  direct sun"},
+                           {Shown::moment_sky, "  straight from the sky"},
+                           {Shown::moment_reflected, "  reflected"},
+                           {Shown::autonomy, "The year: daylight autonomy"},
+                           {Shown::continuous, "  continuous autonomy"},
+                           {Shown::maximum, "  ten times the target"},
+                           {Shown::too_dark, "  below the useful"},
+                           {Shown::supplementary, "  useful with some electric light"},
+                           {Shown::useful, "  useful by itself"},
+                           {Shown::too_bright, "  above the useful"},
+                           {Shown::useful_three, "  100 to 2000 lx"},
+                           {Shown::bright_three, "  above 2000 lx"},
+                           {Shown::saturation, "  430 to 4300 lx"},
+                           {Shown::sun_hours, "  direct sun of 1000 lx"},
+                           {Shown::mean_lux, "  mean illuminance"},
+                           {Shown::year_hour, "  the hour of the moment"}};
 const auto kSeparator = QStringLiteral("question:");
 
 QToolButton* tool(const char* text, const char* icon_name, const char* name, const char* tip) {
@@ -54,8 +71,10 @@ QWidget* Window::build_site_bar() {
     row->setSpacing(space::tight);
     site_buttons_ = new QButtonGroup(this);
     int page = 0;
-    for (const auto& [name, tip] : {std::pair{"Plan", "The site from above: drag the north point, click where the sky is to be seen from"}, {"Sky", "The sky from that point, with what stands before it and the sun's paths"},
-                                    {"Climate", "What the weather file holds"}}) {
+    for (const auto& [name, tip] :
+         {std::pair{"Plan", "The site from above: drag the north point, click where the sky is to be seen from"},
+          {"Sky", "The sky from that point, with what stands before it and the sun's paths"},
+          {"Climate", "What the weather file holds"}}) {
         auto* button = new QToolButton;
         button->setText(QString::fromLatin1(name));
         button->setCheckable(true);
@@ -87,7 +106,9 @@ void Window::refresh_middle() {
     if (desk_ == Desk::site && site_page_ == 1) wanted = sky_page_;
     if (desk_ == Desk::site && site_page_ == 2) wanted = climate_page_;
     if (desk_ == Desk::light && (kept_side_ || !beside_option_.empty())) wanted = pair_;
-    if (desk_ == Desk::light && (shown_ == Shown::table || is_year(shown_)) && series_button_->isChecked() && series_button_->isVisibleTo(light_bar_)) wanted = series_view_;
+    if (desk_ == Desk::light && (shown_ == Shown::table || is_year(shown_)) && series_button_->isChecked() &&
+        series_button_->isVisibleTo(light_bar_))
+        wanted = series_view_;
     middle_views_->setCurrentWidget(wanted);
 }
 
@@ -96,7 +117,10 @@ void Window::build_middle() {
     climate_page_ = new ClimatePage(document_);
     series_view_ = new SeriesView(document_, asker_);
     middle_views_ = new QStackedWidget;
-    for (QWidget* view : {static_cast<QWidget*>(sheet_), static_cast<QWidget*>(sky_page_), static_cast<QWidget*>(climate_page_), static_cast<QWidget*>(series_view_), static_cast<QWidget*>(pair_)}) middle_views_->addWidget(view);
+    for (QWidget* view :
+         {static_cast<QWidget*>(sheet_), static_cast<QWidget*>(sky_page_), static_cast<QWidget*>(climate_page_),
+          static_cast<QWidget*>(series_view_), static_cast<QWidget*>(pair_)})
+        middle_views_->addWidget(view);
     const auto mark = [this] { sheet_->show_sky_point(Vec2{sky_page_->point().x, sky_page_->point().y}); };
     connect(sky_page_, &SkyPage::point_changed, this, mark);
     connect(&document_, &Document::project_replaced, this, mark, Qt::QueuedConnection);
@@ -109,7 +133,8 @@ void Window::build_middle() {
         // A small plan is a moment: the clock goes there.
         const auto* q = model::find(document_.project().questions, asker_.table_question());
         const auto* kept = asker_.table();
-        if (q != nullptr && kept != nullptr && q->kind == model::Question::Kind::moment && column / kept->answer->main_columns < q->moments.size())
+        if (q != nullptr && kept != nullptr && q->kind == model::Question::Kind::moment &&
+            column / kept->answer->main_columns < q->moments.size())
             document_.show_moment(q->moments[column / kept->answer->main_columns]);
         refresh_answers();
         series_view_->update();
@@ -166,12 +191,14 @@ QWidget* Window::build_light_bar() {
     row->addWidget(series_button_);
     row->addStretch(1);
     row->addWidget(build_beside());
-    auto* fresh = tool("New question", "circle-help", "new-question", "Ask something else: moments, sun hours, sky, exposure");
+    auto* fresh =
+        tool("New question", "circle-help", "new-question", "Ask something else: moments, sun hours, sky, exposure");
     connect(fresh, &QToolButton::clicked, this, &Window::new_question);
     row->addWidget(fresh);
     auto* open = tool("", "upload", "open-table", "Open a table of figures from elsewhere on these planes (CSV)");
     connect(open, &QToolButton::clicked, this, [this] {
-        const QString file = QFileDialog::getOpenFileName(this, QStringLiteral("A table of an answer"), {}, QStringLiteral("Tables (*.csv);;All files (*)"));
+        const QString file = QFileDialog::getOpenFileName(this, QStringLiteral("A table of an answer"), {},
+                                                          QStringLiteral("Tables (*.csv);;All files (*)"));
         if (!file.isEmpty()) open_table(file.toStdString());
     });
     row->addWidget(open);
@@ -185,20 +212,23 @@ QWidget* Window::build_light_bar() {
 void Window::fill_shown() {
     shown_box_->clear();
     for (const Name& name : kNames) {
-        if (name.shown == Shown::moment || name.shown == Shown::autonomy) shown_box_->insertSeparator(shown_box_->count());
+        if (name.shown == Shown::moment || name.shown == Shown::autonomy)
+            shown_box_->insertSeparator(shown_box_->count());
         shown_box_->addItem(QString::fromLatin1(name.text), static_cast<int>(name.shown));
     }
     shown_box_->insertSeparator(shown_box_->count());
     bool first = true;
     for (const auto& q : document_.project().questions) {
-        if (!question::gives_table(q.kind) || (first && q.kind == model::Question::Kind::daylight_factor && q.at == model::Question::At::planes)) {
+        if (!question::gives_table(q.kind) ||
+            (first && q.kind == model::Question::Kind::daylight_factor && q.at == model::Question::At::planes)) {
             first = first && q.kind != model::Question::Kind::daylight_factor;
             continue;  // the first of these is the live one
         }
         shown_box_->addItem(QString::fromStdString(q.name), kSeparator + QString::fromStdString(q.id));
     }
     for (const auto& [key, kept] : document_.tables)
-        if (kept.foreign && key.first == document_.option().id) shown_box_->addItem(QString::fromStdString(key.second), kSeparator + QString::fromStdString(key.second));
+        if (kept.foreign && key.first == document_.option().id)
+            shown_box_->addItem(QString::fromStdString(key.second), kSeparator + QString::fromStdString(key.second));
     refresh_shown();
 }
 
@@ -217,15 +247,19 @@ void Window::set_shown(Shown shown) {
     if (is_year(shown)) {
         YearWish wish = asker_.wish();
         wish.hour_on_map = shown == Shown::year_hour;
-        if (!wish.hour_on_map) wish.figure = static_cast<question::PointFigure>(static_cast<int>(shown) - static_cast<int>(Shown::autonomy));
+        if (!wish.hour_on_map)
+            wish.figure =
+                static_cast<question::PointFigure>(static_cast<int>(shown) - static_cast<int>(Shown::autonomy));
         wish.hour = document_.moment().hour_of_year();
         wish.by_month = series_button_->isChecked() && !wish.hour_on_map;
         asker_.wish_year(wish);
         if (shown == Shown::year_hour) series_button_->setChecked(false);
     }
     refresh_answers();
-    if (is_year(shown) && asker_.year_reading() == nullptr) hint_->setText(QStringLiteral("This map is read from the year: press Run the year (Y)"));
-    if (shown == Shown::table && asker_.table() == nullptr) hint_->setText(QStringLiteral("Not asked yet for this option: press Ask"));
+    if (is_year(shown) && asker_.year_reading() == nullptr)
+        hint_->setText(QStringLiteral("This map is read from the year: press Run the year (Y)"));
+    if (shown == Shown::table && asker_.table() == nullptr)
+        hint_->setText(QStringLiteral("Not asked yet for this option: press Ask"));
 }
 
 void Window::show_question(const model::Id& question) {
@@ -235,15 +269,19 @@ void Window::show_question(const model::Id& question) {
 
 void Window::refresh_shown() {
     if (column_box_ == nullptr || series_button_ == nullptr) return;
-    const QVariant wanted = shown_ == Shown::table ? QVariant(kSeparator + QString::fromStdString(asker_.table_question())) : QVariant(static_cast<int>(shown_));
+    const QVariant wanted = shown_ == Shown::table
+                                ? QVariant(kSeparator + QString::fromStdString(asker_.table_question()))
+                                : QVariant(static_cast<int>(shown_));
     shown_box_->setCurrentIndex(shown_box_->findData(wanted));
     const auto* kept = shown_ == Shown::table ? asker_.table() : nullptr;
     const auto columns = kept != nullptr ? kept->answer->table.columns.size() : 0;
     column_box_->setVisible(columns > 1);
     if (columns > 1) {
-        if (static_cast<size_t>(column_box_->count()) != columns || column_box_->itemText(0) != QString::fromStdString(kept->answer->table.columns[0].name)) {
+        if (static_cast<size_t>(column_box_->count()) != columns ||
+            column_box_->itemText(0) != QString::fromStdString(kept->answer->table.columns[0].name)) {
             column_box_->clear();
-            for (const auto& column : kept->answer->table.columns) column_box_->addItem(QString::fromStdString(column.name));
+            for (const auto& column : kept->answer->table.columns)
+                column_box_->addItem(QString::fromStdString(column.name));
         }
         column_box_->setCurrentIndex(static_cast<int>(std::min(asker_.table_column(), columns - 1)));
     }
@@ -281,7 +319,9 @@ void Window::open_table(const std::filesystem::path& path) {
 }
 
 Outcome Window::save_plan(const std::filesystem::path& path, double scale, double dots) const {
-    return report::write_plan_to_scale(plan_scene(document_.project(), document_.option_index(), document_.storey_index(), sheet_->map()), path, scale, dots);
+    return report::write_plan_to_scale(
+        plan_scene(document_.project(), document_.option_index(), document_.storey_index(), sheet_->map()), path, scale,
+        dots);
 }
 
 // The sheet as a page, with the map that is on it.
@@ -295,9 +335,15 @@ Takeaway Window::takeaway() const {
     const size_t option = document_.option_index(), storey = document_.storey_index();
     out.paint = [project, option, storey, map = sheet_->map(), size = out.size](QPainter& painter) {
         const auto scene = plan_scene(*project, option, storey, map);
-        report::draw_map_page(painter, scene, QStringLiteral("%1, %2: %3").arg(QString::fromStdString(project->name), QString::fromStdString(scene.option->name), map.name), map.name, map.unit, size);
+        report::draw_map_page(
+            painter, scene,
+            QStringLiteral("%1, %2: %3")
+                .arg(QString::fromStdString(project->name), QString::fromStdString(scene.option->name), map.name),
+            map.name, map.unit, size);
     };
-    out.plan = [this](const std::filesystem::path& path, double scale, double dots) { return save_plan(path, scale, dots); };
+    out.plan = [this](const std::filesystem::path& path, double scale, double dots) {
+        return save_plan(path, scale, dots);
+    };
     out.csv = [map = sheet_->map()] {
         question::PointTable table;
         question::Column column{map.name.toStdString(), "", map.unit.toStdString(), {}, {}};

@@ -19,8 +19,9 @@ using Kind = Selection::Kind;
 
 namespace {
 
-constexpr Thing::Kind kKinds[] = {Thing::Kind::table, Thing::Kind::bench, Thing::Kind::shelf, Thing::Kind::box, Thing::Kind::stair,
-                                  Thing::Kind::ramp, Thing::Kind::tree, Thing::Kind::fence, Thing::Kind::terrain};
+constexpr Thing::Kind kKinds[] = {Thing::Kind::table, Thing::Kind::bench, Thing::Kind::shelf,
+                                  Thing::Kind::box,   Thing::Kind::stair, Thing::Kind::ramp,
+                                  Thing::Kind::tree,  Thing::Kind::fence, Thing::Kind::terrain};
 
 QString word_of(Thing::Kind kind) {
     QString word = QString::fromLatin1(kind_name(kind));
@@ -86,7 +87,8 @@ QComboBox* Window::build_tint_box() {
     box->setObjectName(QStringLiteral("tint"));
     box->setAccessibleName(QStringLiteral("Colour by"));
     box->setToolTip(QStringLiteral("What sheet, wall and model are coloured by"));
-    box->addItems({QStringLiteral("Drawn plain"), QStringLiteral("By material"), QStringLiteral("By reflectance"), QStringLiteral("By kind of part"), QStringLiteral("By what is assumed")});
+    box->addItems({QStringLiteral("Drawn plain"), QStringLiteral("By material"), QStringLiteral("By reflectance"),
+                   QStringLiteral("By kind of part"), QStringLiteral("By what is assumed")});
     connect(box, &QComboBox::currentIndexChanged, this, [this](int i) {
         const auto by = static_cast<report::TintBy>(i);
         sheet_->set_tint(by);
@@ -99,12 +101,17 @@ QComboBox* Window::build_tint_box() {
 // Each desk has the pages that its work needs; the building is on all of them.
 void Window::show_pages() {
     const bool light = desk_ == Desk::light;
-    for (QWidget* page : {static_cast<QWidget*>(why_), static_cast<QWidget*>(readings_), static_cast<QWidget*>(year_), static_cast<QWidget*>(use_)}) pages_->setTabVisible(pages_->indexOf(page), light);
-    for (QWidget* page : {static_cast<QWidget*>(materials_), static_cast<QWidget*>(types_)}) pages_->setTabVisible(pages_->indexOf(page), !light);
+    for (QWidget* page : {static_cast<QWidget*>(why_), static_cast<QWidget*>(readings_), static_cast<QWidget*>(year_),
+                          static_cast<QWidget*>(use_)})
+        pages_->setTabVisible(pages_->indexOf(page), light);
+    for (QWidget* page : {static_cast<QWidget*>(materials_), static_cast<QWidget*>(types_)})
+        pages_->setTabVisible(pages_->indexOf(page), !light);
     companion_buttons_->button(companion_views_->indexOf(check_view_))->setVisible(!light);
-    for (QWidget* view : {static_cast<QWidget*>(profile_), static_cast<QWidget*>(year_view_)}) companion_buttons_->button(companion_views_->indexOf(view))->setVisible(light);
+    for (QWidget* view : {static_cast<QWidget*>(profile_), static_cast<QWidget*>(year_view_)})
+        companion_buttons_->button(companion_views_->indexOf(view))->setVisible(light);
     if (light && companion_views_->currentWidget() == check_view_) show_companion(model_view_);
-    if (!light && (companion_views_->currentWidget() == profile_ || companion_views_->currentWidget() == year_view_)) show_companion(model_view_);
+    if (!light && (companion_views_->currentWidget() == profile_ || companion_views_->currentWidget() == year_view_))
+        show_companion(model_view_);
     QWidget* const page = pages_->currentWidget();
     const bool reads = page == why_ || page == readings_ || page == year_ || page == use_;
     if (light && !reads) pages_->setCurrentWidget(why_);
@@ -126,10 +133,12 @@ std::vector<Id> Window::rooms_meant() const {
 void Window::lay_planes() {
     const auto rooms = rooms_meant();
     if (rooms.empty()) return hint_->setText(QStringLiteral("Draw a room first"));
-    FigureBox box(this, rooms.size() == 1 ? QStringLiteral("Plane on one room") : QStringLiteral("Planes on %1 rooms").arg(rooms.size()));
+    FigureBox box(this, rooms.size() == 1 ? QStringLiteral("Plane on one room")
+                                          : QStringLiteral("Planes on %1 rooms").arg(rooms.size()));
     geometry::PlaneWish wish;
     QStringList heights{QStringLiteral("own height")};
-    for (const auto& h : geometry::usual_heights()) heights << QStringLiteral("%1 m \u2013 %2").arg(h.height, 0, 'f', 2).arg(QString::fromLatin1(h.source));
+    for (const auto& h : geometry::usual_heights())
+        heights << QStringLiteral("%1 m \u2013 %2").arg(h.height, 0, 'f', 2).arg(QString::fromLatin1(h.source));
     auto* usual = box.choice(QStringLiteral("Usual height"), heights, "plane-usual");
     usual->setCurrentIndex(3);
     double number = 0;
@@ -137,17 +146,23 @@ void Window::lay_planes() {
     box.number(QStringLiteral("Off the walls"), wish.margin, Unit::metre, "plane-margin");
     box.number(QStringLiteral("Spacing at most"), wish.spacing, Unit::metre, "plane-spacing");
     box.number(QStringLiteral("or points at least"), number, Unit::plain, "plane-number");
-    auto* along = box.choice(QStringLiteral("Cells lie"), {QStringLiteral("along the drawing"), QStringLiteral("along the longest wall"), QStringLiteral("along true north")}, "plane-along");
-    box.text(QStringLiteral("Planes that are there are fitted anew; the parts they cover or leave out stay. They follow their rooms."));
+    auto* along = box.choice(QStringLiteral("Cells lie"),
+                             {QStringLiteral("along the drawing"), QStringLiteral("along the longest wall"),
+                              QStringLiteral("along true north")},
+                             "plane-along");
+    box.text(QStringLiteral(
+        "Planes that are there are fitted anew; the parts they cover or leave out stay. They follow their rooms."));
     if (!box.ask()) return;
-    if (usual->currentIndex() > 0) wish.height = geometry::usual_heights()[static_cast<size_t>(usual->currentIndex() - 1)].height;
+    if (usual->currentIndex() > 0)
+        wish.height = geometry::usual_heights()[static_cast<size_t>(usual->currentIndex() - 1)].height;
     wish.height = std::clamp(wish.height, 0.0, 50.0);
     wish.margin = std::clamp(wish.margin, 0.0, 20.0);
     wish.spacing = std::clamp(wish.spacing, 0.05, 20.0);
     wish.number = whole_number(number, 0, 20000);
     wish.along = static_cast<ReferencePlane::Along>(along->currentIndex());
     geometry::Items made;
-    document_.edit_option(QStringLiteral("Lay planes"), [&](Option& o) { made = geometry::lay_planes(o, rooms, wish); });
+    document_.edit_option(QStringLiteral("Lay planes"),
+                          [&](Option& o) { made = geometry::lay_planes(o, rooms, wish); });
     hint_->setText(QStringLiteral("%1 planes laid").arg(made.size()));
 }
 
@@ -159,10 +174,14 @@ void Window::lay_lattice() {
     double directions = wish.directions;
     box.number(QStringLiteral("Apart"), wish.spacing, Unit::metre, "lattice-spacing");
     box.number(QStringLiteral("Off the walls"), wish.margin, Unit::metre, "lattice-margin");
-    auto* eyes = box.choice(QStringLiteral("Eyes"), {QStringLiteral("seated, 1.20 m"), QStringLiteral("standing, 1.70 m")}, "lattice-eyes");
+    auto* eyes = box.choice(QStringLiteral("Eyes"),
+                            {QStringLiteral("seated, 1.20 m"), QStringLiteral("standing, 1.70 m")}, "lattice-eyes");
     box.number(QStringLiteral("Directions"), directions, Unit::plain, "lattice-directions");
     box.number(QStringLiteral("The first towards"), wish.first, Unit::degree, "lattice-first");
-    box.text(QStringLiteral("In %1. Places are named by row and number from the foot of the sheet, views by their direction: \u201cRoom B3, 090\u00b0\u201d.").arg(rooms.size() == 1 ? QString::fromStdString(find_room(document_.option(), rooms[0]).room->name) : QStringLiteral("%1 rooms").arg(rooms.size())));
+    box.text(QStringLiteral("In %1. Places are named by row and number from the foot of the sheet, views by their "
+                            "direction: \u201cRoom B3, 090\u00b0\u201d.")
+                 .arg(rooms.size() == 1 ? QString::fromStdString(find_room(document_.option(), rooms[0]).room->name)
+                                        : QStringLiteral("%1 rooms").arg(rooms.size())));
     if (!box.ask()) return;
     wish.spacing = std::clamp(wish.spacing, 0.2, 50.0);
     wish.margin = std::clamp(wish.margin, 0.05, 20.0);
@@ -174,7 +193,8 @@ void Window::lay_lattice() {
             for (const Selection& item : geometry::place_lattice(o, room, wish)) made.push_back(item);
     });
     document_.select_all(made);
-    hint_->setText(QStringLiteral("%1 observers, %2 views").arg(made.size()).arg(static_cast<int>(made.size()) * wish.directions));
+    hint_->setText(
+        QStringLiteral("%1 observers, %2 views").arg(made.size()).arg(static_cast<int>(made.size()) * wish.directions));
 }
 
 void Window::build_matter_actions() {
@@ -189,7 +209,8 @@ void Window::build_matter_actions() {
         });
     add_action(QStringLiteral("Place: neighbouring block"), {}, [this] { sheet_->set_tool(Tool::block); });
     add_action(QStringLiteral("Lay planes\u2026"), QKeySequence(QStringLiteral("Ctrl+L")), [this] { lay_planes(); });
-    add_action(QStringLiteral("Observers in a lattice\u2026"), QKeySequence(QStringLiteral("Ctrl+E")), [this] { lay_lattice(); });
+    add_action(QStringLiteral("Observers in a lattice\u2026"), QKeySequence(QStringLiteral("Ctrl+E")),
+               [this] { lay_lattice(); });
     add_action(QStringLiteral("Model check"), QKeySequence(QStringLiteral("Ctrl+K")), [this] { show_check(); });
     add_action(QStringLiteral("Materials"), {}, [this] { pages_->setCurrentWidget(materials_); });
     add_action(QStringLiteral("Materials by type"), {}, [this] { pages_->setCurrentWidget(types_); });

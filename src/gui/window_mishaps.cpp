@@ -41,7 +41,8 @@ QWidget* Window::build_mishap_bar() {
 }
 
 void Window::tell_not_opened(const Fault& fault) {
-    QMessageBox box(QMessageBox::Warning, QStringLiteral("Not opened"), QString::fromStdString(fault.place + ": " + fault.what + "."), QMessageBox::NoButton, this);
+    QMessageBox box(QMessageBox::Warning, QStringLiteral("Not opened"),
+                    QString::fromStdString(fault.place + ": " + fault.what + "."), QMessageBox::NoButton, this);
     box.setTextFormat(Qt::PlainText);
     box.setInformativeText(QString::fromStdString(fault.remedy + ". The file was left as it is."));
     auto* other = box.addButton(QStringLiteral("Open another\u2026"), QMessageBox::AcceptRole);

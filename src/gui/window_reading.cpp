@@ -37,13 +37,15 @@ void Window::build_reading() {
         show_companion(profile_);
         profile_->show_line(a, b);
     });
-    connect(why_, &WhyPanel::pointed_at, this, [this](const std::set<model::Id>& windows) { sheet_->highlight(windows); });
+    connect(why_, &WhyPanel::pointed_at, this,
+            [this](const std::set<model::Id>& windows) { sheet_->highlight(windows); });
     connect(why_, &WhyPanel::place_changed, this, &Window::refresh_asked);
     connect(readings_, &ReadingsPanel::place_wanted, this, [this] { sheet_->set_tool(Tool::reading); });
     connect(profile_, &ProfileView::line_wanted, this, [this] { sheet_->set_tool(Tool::profile); });
     connect(profile_, &ProfileView::line_shown, sheet_, &Sheet::show_profile);
     connect(&document_, &Document::selection_changed, this, [this] {
-        if (desk_ == Desk::light && document_.selection().kind == Selection::Kind::reading) pages_->setCurrentWidget(readings_);
+        if (desk_ == Desk::light && document_.selection().kind == Selection::Kind::reading)
+            pages_->setCurrentWidget(readings_);
     });
     const auto on_light = [this](const char* name, const char* key, std::function<void()> run) {
         add_action(QString::fromLatin1(name), QKeySequence(QString::fromLatin1(key)), [this, run] {
@@ -65,7 +67,9 @@ void Window::build_reading() {
 }
 
 void Window::refresh_asked() {
-    const auto on_page = [this](const QWidget* page) { return desk_ == Desk::light && pages_->currentWidget() == page; };
+    const auto on_page = [this](const QWidget* page) {
+        return desk_ == Desk::light && pages_->currentWidget() == page;
+    };
     asker_.watch_readings(on_page(readings_));
     sheet_->show_asked(on_page(why_) ? why_->place() : std::nullopt);
 }
@@ -76,7 +80,8 @@ SheetMap Window::dressed(SheetMap map, const model::Id& option) const {
         std::vector<report::Scale> scales;
         for (const auto& other : document_.project().options)
             if (other.id != option)
-                if (const auto theirs = asker_.map(shown_, other.id); !theirs.layers.empty()) scales.push_back(theirs.scale);
+                if (const auto theirs = asker_.map(shown_, other.id); !theirs.layers.empty())
+                    scales.push_back(theirs.scale);
         return scales;
     });
     return map;
@@ -95,8 +100,12 @@ void Window::refresh_reading(const SheetMap& map) {
 void Window::place_reading(Vec2 at) {
     const size_t storey = document_.storey_index();
     std::optional<model::Reading> reading;
-    if (const auto wall = sheet_->wall_at(at, kWallPixels)) reading = geometry::reading_on_wall(document_.option(), storey, wall->room, wall->edge, wall->along);
-    if (!reading) reading = geometry::reading_under(document_.option(), geometry::build_surfaces(document_.project(), document_.option()), storey, at, sheet_->cut());
+    if (const auto wall = sheet_->wall_at(at, kWallPixels))
+        reading = geometry::reading_on_wall(document_.option(), storey, wall->room, wall->edge, wall->along);
+    if (!reading)
+        reading = geometry::reading_under(document_.option(),
+                                          geometry::build_surfaces(document_.project(), document_.option()), storey, at,
+                                          sheet_->cut());
     if (!reading) return hint_->setText(QStringLiteral("Nothing lies there that light could be read on"));
     document_.edit_option(QStringLiteral("Place reading"), [&](model::Option& o) {
         reading->id = model::fresh_id(o, "reading");
@@ -105,7 +114,9 @@ void Window::place_reading(Vec2 at) {
     });
     pages_->setCurrentWidget(readings_);
     document_.select({Selection::Kind::reading, reading->id, -1});
-    hint_->setText(QStringLiteral("%1, %2 m above the storey's floor: click for further ones, Escape leaves").arg(QString::fromStdString(reading->name)).arg(reading->at.z - document_.option().storeys[storey].level, 0, 'f', 2));
+    hint_->setText(QStringLiteral("%1, %2 m above the storey's floor: click for further ones, Escape leaves")
+                       .arg(QString::fromStdString(reading->name))
+                       .arg(reading->at.z - document_.option().storeys[storey].level, 0, 'f', 2));
 }
 
 QWidget* Window::build_beside() {
@@ -119,17 +130,22 @@ QWidget* Window::build_beside() {
     button->setToolButtonStyle(Qt::ToolButtonTextBesideIcon);
     button->setObjectName(QStringLiteral("beside"));
     button->setAccessibleName(QStringLiteral("Set beside"));
-    button->setToolTip(QStringLiteral("Two maps on one legend: keep this one and look at another moment, sky, question or edit (Z), or take another option"));
+    button->setToolTip(
+        QStringLiteral("Two maps on one legend: keep this one and look at another moment, sky, question or edit (Z), "
+                       "or take another option"));
     button->setPopupMode(QToolButton::InstantPopup);
     auto* menu = new QMenu(button);
     menu->setObjectName(QStringLiteral("beside-menu"));
     button->setMenu(menu);
     connect(menu, &QMenu::aboutToShow, this, [this, menu] {
         menu->clear();
-        menu->addAction(QStringLiteral("Keep this map beside"), this, [this] { keep_beside(); })->setObjectName(QStringLiteral("beside-keep"));
+        menu->addAction(QStringLiteral("Keep this map beside"), this, [this] { keep_beside(); })
+            ->setObjectName(QStringLiteral("beside-keep"));
         for (const auto& option : document_.project().options)
             if (option.id != document_.option().id)
-                menu->addAction(QStringLiteral("Option: %1").arg(QString::fromStdString(option.name)), this, [this, id = option.id] { show_beside(id); })->setObjectName(QStringLiteral("beside-%1").arg(QString::fromStdString(option.id)));
+                menu->addAction(QStringLiteral("Option: %1").arg(QString::fromStdString(option.name)), this,
+                                [this, id = option.id] { show_beside(id); })
+                    ->setObjectName(QStringLiteral("beside-%1").arg(QString::fromStdString(option.id)));
     });
     row->addWidget(button);
     pair_mode_ = new QComboBox;
@@ -155,9 +171,11 @@ QWidget* Window::build_beside() {
 void Window::keep_beside() {
     beside_option_.clear();
     asker_.keep_beside({});
-    kept_side_ = PairSide{document_.snapshot(), document_.option_index(), document_.storey_index(), asker_.map(shown_), QStringLiteral("Kept: %1").arg(QString::fromStdString(document_.option().name))};
+    kept_side_ = PairSide{document_.snapshot(), document_.option_index(), document_.storey_index(), asker_.map(shown_),
+                          QStringLiteral("Kept: %1").arg(QString::fromStdString(document_.option().name))};
     refresh_pair();
-    hint_->setText(QStringLiteral("Kept on the left: now choose another moment, sky, question, option, or edit the model"));
+    hint_->setText(
+        QStringLiteral("Kept on the left: now choose another moment, sky, question, option, or edit the model"));
 }
 
 void Window::show_beside(const model::Id& option) {
@@ -180,14 +198,17 @@ void Window::refresh_pair() {
     pair_mode_->setVisible(on);
     pair_close_->setVisible(on);
     if (on && desk_ == Desk::light) {
-        PairSide left, right{document_.snapshot(), document_.option_index(), document_.storey_index(), asker_.map(shown_), QString::fromStdString(document_.option().name)};
+        PairSide left, right{document_.snapshot(), document_.option_index(), document_.storey_index(),
+                             asker_.map(shown_), QString::fromStdString(document_.option().name)};
         if (kept_side_) {
             left = *kept_side_;
             left.storey = right.storey;
         } else {
             const auto& options = document_.project().options;
-            const auto at = std::find_if(options.begin(), options.end(), [&](const auto& o) { return o.id == beside_option_; });
-            left = {document_.snapshot(), static_cast<size_t>(at - options.begin()), document_.storey_index(), asker_.map(shown_, beside_option_), QString::fromStdString(at->name)};
+            const auto at =
+                std::find_if(options.begin(), options.end(), [&](const auto& o) { return o.id == beside_option_; });
+            left = {document_.snapshot(), static_cast<size_t>(at - options.begin()), document_.storey_index(),
+                    asker_.map(shown_, beside_option_), QString::fromStdString(at->name)};
         }
         // One legend for both, however each would choose its own.
         std::vector<report::Scale> scales;

@@ -18,7 +18,9 @@ using namespace model;
 using Kind = Selection::Kind;
 
 void Window::choose_underlay() {
-    const QString file = QFileDialog::getOpenFileName(this, QStringLiteral("A drawing to trace"), {}, QStringLiteral("Pictures and PDF (*.png *.jpg *.jpeg *.pdf *.tif *.tiff *.bmp *.svg)"));
+    const QString file = QFileDialog::getOpenFileName(
+        this, QStringLiteral("A drawing to trace"), {},
+        QStringLiteral("Pictures and PDF (*.png *.jpg *.jpeg *.pdf *.tif *.tiff *.bmp *.svg)"));
     if (!file.isEmpty()) set_underlay(file);
 }
 
@@ -29,7 +31,8 @@ void Window::set_underlay(const QString& file) {
         return;
     }
     std::filesystem::path path = file.toStdString();
-    if (!document_.path().empty()) path = std::filesystem::proximate(path, std::filesystem::absolute(document_.path()).parent_path());
+    if (!document_.path().empty())
+        path = std::filesystem::proximate(path, std::filesystem::absolute(document_.path()).parent_path());
     document_.edit_option(QStringLiteral("Lay a drawing under the storey"), [&](Option& o) {
         Storey& storey = o.storeys[document_.storey_index()];
         storey.underlay = {};
@@ -43,13 +46,15 @@ void Window::set_underlay(const QString& file) {
 // The picture is read again only when another one, or another page, is wanted.
 void Window::refresh_underlay() {
     const auto& storeys = document_.option().storeys;
-    const Underlay none, &under = document_.storey_index() < storeys.size() ? storeys[document_.storey_index()].underlay : none;
+    const Underlay none,
+        &under = document_.storey_index() < storeys.size() ? storeys[document_.storey_index()].underlay : none;
     const auto key = std::pair{under.file, under.page};
     if (key == underlay_shown_) return;
     underlay_shown_ = key;
     if (under.file.empty()) return sheet_->show_underlay({});
     std::filesystem::path path = under.file;
-    if (path.is_relative() && !document_.path().empty()) path = std::filesystem::absolute(document_.path()).parent_path() / path;
+    if (path.is_relative() && !document_.path().empty())
+        path = std::filesystem::absolute(document_.path()).parent_path() / path;
     const auto picture = read_underlay(path, under.page);
     if (!picture) {
         hint_->setText(QString::fromStdString(picture.fault().line()));
@@ -64,11 +69,13 @@ void Window::refresh_sun() {
         return sheet_->show_sun({}, {}, {});
     }
     const auto& site = document_.project().site;
-    const auto sun = climate::sun_position({site.latitude, site.longitude, site.time_zone, site.elevation}, document_.moment());
+    const auto sun =
+        climate::sun_position({site.latitude, site.longitude, site.time_zone, site.elevation}, document_.moment());
     // The drawing's +y stands at the azimuth site.north.
     const Vec3 to_sun = direction(sun.azimuth - radians(site.north), sun.altitude);
     model_view_->show_sun(to_sun);
-    sun_.request(document_.snapshot(), document_.option_index(), document_.storey_index(), to_sun, document_.moment().month);
+    sun_.request(document_.snapshot(), document_.option_index(), document_.storey_index(), to_sun,
+                 document_.moment().month);
 }
 
 void Window::show_sun(const question::SunPatches& patches, double altitude) {
@@ -78,7 +85,8 @@ void Window::show_sun(const question::SunPatches& patches, double altitude) {
     const QColor lit(255, 214, 120, 120), shade(40, 30, 60, altitude > 0 ? 46 : 0);
     for (int y = 0; y < patches.rows; ++y)
         for (int x = 0; x < patches.columns; ++x) {
-            const float share = patches.share[static_cast<size_t>(y) * static_cast<size_t>(patches.columns) + static_cast<size_t>(x)];
+            const float share =
+                patches.share[static_cast<size_t>(y) * static_cast<size_t>(patches.columns) + static_cast<size_t>(x)];
             if (share < 0) continue;
             QColor c = share > 0 ? lit : shade;
             if (share > 0) c.setAlphaF(0.2f + 0.3f * share);
@@ -89,7 +97,8 @@ void Window::show_sun(const question::SunPatches& patches, double altitude) {
 }
 
 void Window::refresh_faults() {
-    faults_found_ = geometry::check_model(document_.project(), document_.option(), document_.blinds_wanted(), document_.weather() ? &document_.weather()->measured : nullptr);
+    faults_found_ = geometry::check_model(document_.project(), document_.option(), document_.blinds_wanted(),
+                                          document_.weather() ? &document_.weather()->measured : nullptr);
     std::vector<Vec2> places;
     size_t count = 0;
     for (const auto& fault : faults_found_) {
@@ -109,12 +118,15 @@ void Window::show_fault(const geometry::ModelFault& fault) {
     document_.show_storey(fault.storey);
     document_.select_all(fault.items);
     if (!fault.items.empty()) sheet_->reveal(fault.items.front());
-    if (fault.items.empty() && !fault.subject.empty()) hint_->setText(QStringLiteral("This is a matter of the question \"%1\"").arg(QString::fromStdString(fault.subject)));
+    if (fault.items.empty() && !fault.subject.empty())
+        hint_->setText(
+            QStringLiteral("This is a matter of the question \"%1\"").arg(QString::fromStdString(fault.subject)));
 }
 
 void Window::mend(const geometry::ModelFault& fault) {
     bool done = false;
-    document_.edit(QString::fromStdString(fault.mend), [&](Project& p) { done = geometry::mend_fault(p, document_.option_index(), fault); });
+    document_.edit(QString::fromStdString(fault.mend),
+                   [&](Project& p) { done = geometry::mend_fault(p, document_.option_index(), fault); });
     hint_->setText(done ? QStringLiteral("Mended") : QStringLiteral("This could not be mended by itself"));
 }
 
@@ -124,7 +136,8 @@ void Window::mend_all() {
         std::set<std::string> tried;
         for (bool more = true; more;) {
             more = false;
-            for (const auto& fault : geometry::check_model(p, p.options[document_.option_index()], document_.blinds_wanted())) {
+            for (const auto& fault :
+                 geometry::check_model(p, p.options[document_.option_index()], document_.blinds_wanted())) {
                 if (fault.mend.empty() || !tried.insert(fault.what).second) continue;
                 more = geometry::mend_fault(p, document_.option_index(), fault);
                 if (more) break;
@@ -135,7 +148,10 @@ void Window::mend_all() {
 
 void Window::keep_view() {
     bool ok = false;
-    const QString name = QInputDialog::getText(this, QStringLiteral("Keep this view"), QStringLiteral("Name:"), QLineEdit::Normal, QStringLiteral("View %1").arg(document_.option().views.size() + 1), &ok).trimmed();
+    const QString name =
+        QInputDialog::getText(this, QStringLiteral("Keep this view"), QStringLiteral("Name:"), QLineEdit::Normal,
+                              QStringLiteral("View %1").arg(document_.option().views.size() + 1), &ok)
+            .trimmed();
     if (!ok || name.isEmpty()) return;
     View view;
     view.name = name.toStdString();
@@ -166,7 +182,9 @@ void Window::show_view(const View& view) {
     for (size_t s = 0; s < document_.option().storeys.size(); ++s)
         if (document_.option().storeys[s].id == view.storey) document_.show_storey(s);
     switch (view.kind) {
-        case View::Kind::plan: sheet_->set_cut(view.cut); break;
+        case View::Kind::plan:
+            sheet_->set_cut(view.cut);
+            break;
         case View::Kind::elevation:
             show_companion(wall_view_);
             wall_view_->show_wall(view.room, view.edge, view.outside);
@@ -190,13 +208,18 @@ void Window::fill_views() {
     if (!views.empty()) views_menu_->addSeparator();
     for (const View& view : views) {
         static constexpr const char* kinds[] = {"plan", "elevation", "section", "model"};
-        views_menu_->addAction(QStringLiteral("%1  (%2)").arg(QString::fromStdString(view.name), QString::fromLatin1(kinds[static_cast<int>(view.kind)])), this, [this, view] { show_view(view); });
+        views_menu_->addAction(
+            QStringLiteral("%1  (%2)")
+                .arg(QString::fromStdString(view.name), QString::fromLatin1(kinds[static_cast<int>(view.kind)])),
+            this, [this, view] { show_view(view); });
     }
     if (views.empty()) return;
     QMenu* forget = views_menu_->addMenu(QStringLiteral("Forget"));
     for (const View& view : views)
         forget->addAction(QString::fromStdString(view.name), this, [this, id = view.id] {
-            document_.edit_option(QStringLiteral("Forget view"), [&](Option& o) { std::erase_if(o.views, [&](const View& v) { return v.id == id; }); });
+            document_.edit_option(QStringLiteral("Forget view"), [&](Option& o) {
+                std::erase_if(o.views, [&](const View& v) { return v.id == id; });
+            });
         });
 }
 

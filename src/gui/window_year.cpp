@@ -12,15 +12,18 @@ void Window::build_year() {
     year_view_ = new YearView(document_, asker_);
     connect(year_, &YearPanel::hour_wanted, this, [this] { set_shown(Shown::year_hour); });
     connect(use_, &UsePanel::said, this, [this](const QString& text) { hint_->setText(text); });
-    connect(use_, &UsePanel::pointed_at, this, [this](const std::set<model::Id>& windows) { sheet_->highlight(windows); });
-    connect(use_, &UsePanel::area_wanted, this, [this](const model::Id& lighting) { sheet_->draw_area(lighting, Sheet::AreaOf::lighting); });
+    connect(use_, &UsePanel::pointed_at, this,
+            [this](const std::set<model::Id>& windows) { sheet_->highlight(windows); });
+    connect(use_, &UsePanel::area_wanted, this,
+            [this](const model::Id& lighting) { sheet_->draw_area(lighting, Sheet::AreaOf::lighting); });
     connect(sheet_, &Sheet::place_read, this, &Window::ask_year_at);
     connect(strip_, &YearStrip::strip_wanted, this, [this](StripOf of) {
         YearWish wish = asker_.wish();
         wish.strip = of;
         asker_.wish_year(wish);
         strip_->show_strip_of(of);
-        if (of != StripOf::outdoor && asker_.year_reading() == nullptr) hint_->setText(QStringLiteral("The strip shows this once the year has run: press Y"));
+        if (of != StripOf::outdoor && asker_.year_reading() == nullptr)
+            hint_->setText(QStringLiteral("The strip shows this once the year has run: press Y"));
     });
     connect(&asker_.jobs(), &JobQueue::dropped, this, [this] { before_year_.reset(); });
     connect(&asker_, &Asker::year_read, this, [this] {
@@ -37,7 +40,8 @@ void Window::build_year() {
     });
 }
 
-// Who runs the year wants to read it: its page comes at once, its map with the answer, unless another map was chosen meanwhile.
+// Who runs the year wants to read it: its page comes at once, its map with the answer, unless another map was chosen
+// meanwhile.
 void Window::run_year() {
     asker_.ask_year();
     if (desk_ != Desk::light || !asker_.jobs().is_running()) return;

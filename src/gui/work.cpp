@@ -12,14 +12,19 @@
 namespace wp::gui {
 
 PointsOf planes_asked() {
-    return [](const model::Project& project, const model::Option& option, const model::Question& question) { return *question::planes_of(option, question, project.site.north); };
+    return [](const model::Project& project, const model::Option& option, const model::Question& question) {
+        return *question::planes_of(option, question, project.site.north);
+    };
 }
 
 PointsOf readings_asked() {
-    return [](const model::Project&, const model::Option& option, const model::Question&) { return geometry::reading_points(option); };
+    return [](const model::Project&, const model::Option& option, const model::Question&) {
+        return geometry::reading_points(option);
+    };
 }
 
-LiveDaylight::LiveDaylight(PointsOf points, QObject* parent) : QObject(parent), points_(std::move(points)), thread_([this] { loop(); }) {}
+LiveDaylight::LiveDaylight(PointsOf points, QObject* parent)
+    : QObject(parent), points_(std::move(points)), thread_([this] { loop(); }) {}
 
 LiveDaylight::~LiveDaylight() {
     {
@@ -69,7 +74,8 @@ void LiveDaylight::solve(const Request& request) {
     const auto planes = points_(*request.project, option, question);
     const auto effort = question::effort_of(question);
     const Fingerprint inputs = question::daylight_factor_inputs(surfaces, planes, effort, question.season);
-    if (const auto known = settled_.find(inputs); known != settled_.end()) return publish(known->second, request, false);
+    if (const auto known = settled_.find(inputs); known != settled_.end())
+        return publish(known->second, request, false);
     Cancel cancel;
     {
         const std::lock_guard lock(mutex_);
@@ -80,12 +86,16 @@ void LiveDaylight::solve(const Request& request) {
     // A finer spacing keeps the points it can.
     const auto before = last_.find(option.id);
     if (before != last_.end()) setup.known = before->second.get();
-    const auto answer = question::daylight_factor(surfaces, planes, effort, cancel, [&](const question::DaylightFactorAnswer& so_far) {
-        if (!so_far.record.settled) publish(std::make_shared<question::DaylightFactorAnswer>(so_far), request, true);
-        const std::lock_guard lock(mutex_);
-        may_cancel_ = true;
-        if (next_) cancel_.request();
-    }, setup);
+    const auto answer = question::daylight_factor(
+        surfaces, planes, effort, cancel,
+        [&](const question::DaylightFactorAnswer& so_far) {
+            if (!so_far.record.settled)
+                publish(std::make_shared<question::DaylightFactorAnswer>(so_far), request, true);
+            const std::lock_guard lock(mutex_);
+            may_cancel_ = true;
+            if (next_) cancel_.request();
+        },
+        setup);
     if (cancel.requested()) return;
     const auto kept = std::make_shared<const question::DaylightFactorAnswer>(answer);
     if (settled_.size() > 200) settled_.erase(settled_.begin());
@@ -94,9 +104,15 @@ void LiveDaylight::solve(const Request& request) {
     publish(kept, request, false);
 }
 
-void LiveDaylight::publish(std::shared_ptr<const question::DaylightFactorAnswer> answer, const Request& request, bool working) {
+void LiveDaylight::publish(std::shared_ptr<const question::DaylightFactorAnswer> answer, const Request& request,
+                           bool working) {
     const QString id = QString::fromStdString(request.project->options[request.option].id);
-    QMetaObject::invokeMethod(this, [this, answer = std::move(answer), project = request.project, id, working] { emit stepped(answer, project, id, working); }, Qt::QueuedConnection);
+    QMetaObject::invokeMethod(
+        this,
+        [this, answer = std::move(answer), project = request.project, id, working] {
+            emit stepped(answer, project, id, working);
+        },
+        Qt::QueuedConnection);
 }
 
 }  // namespace wp::gui

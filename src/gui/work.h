@@ -13,10 +13,11 @@
 
 namespace wp::gui {
 
-/// The daylight factor that lives: whatever the project is, its map is on the way. A newer request overtakes an older one
-/// as soon as that one has shown its first, coarse map, so that a drag always shows something.
-/// Where a live question is asked.
-using PointsOf = std::function<std::vector<geometry::PlanePoints>(const model::Project&, const model::Option&, const model::Question&)>;
+/// The daylight factor that lives: whatever the project is, its map is on the way. A newer request overtakes an older
+/// one as soon as that one has shown its first, coarse map, so that a drag always shows something. Where a live
+/// question is asked.
+using PointsOf = std::function<std::vector<geometry::PlanePoints>(const model::Project&, const model::Option&,
+                                                                  const model::Question&)>;
 PointsOf planes_asked();
 PointsOf readings_asked();
 
@@ -34,7 +35,8 @@ class LiveDaylight : public QObject {
  signals:
     /// In the interface thread, after every round. fresh is false once a newer request is waiting.
     /// project: what it was asked of, which may not be what is there by now.
-    void stepped(std::shared_ptr<const question::DaylightFactorAnswer> answer, std::shared_ptr<const model::Project> project, QString option, bool working);
+    void stepped(std::shared_ptr<const question::DaylightFactorAnswer> answer,
+                 std::shared_ptr<const model::Project> project, QString option, bool working);
 
  private:
     struct Request {

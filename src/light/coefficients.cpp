@@ -300,8 +300,9 @@ class Work {
                 square += e.half_width() * e.half_width();
             }
             if (n == 0 || !(mean > 0)) continue;
-            worst = std::max(worst, std::sqrt(square / static_cast<double>(n)) /
-                                        std::max(mean / static_cast<double>(n), kLeastLux * static_cast<double>(task_.boost)));
+            worst = std::max(worst,
+                             std::sqrt(square / static_cast<double>(n)) /
+                                 std::max(mean / static_cast<double>(n), kLeastLux * static_cast<double>(task_.boost)));
         }
         return worst;
     }

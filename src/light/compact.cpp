@@ -12,7 +12,9 @@ namespace wp::light {
 PaneFigures figures_of(const geometry::Surfaces& surfaces) {
     PaneFigures out;
     for (const auto& p : surfaces.portals) {
-        out.push_back(p.glazing < 0 ? -1.0f : static_cast<float>(surfaces.glazings[static_cast<size_t>(p.glazing)].transmittance));
+        out.push_back(p.glazing < 0
+                          ? -1.0f
+                          : static_cast<float>(surfaces.glazings[static_cast<size_t>(p.glazing)].transmittance));
         out.push_back(static_cast<float>(p.maintenance));
     }
     return out;
@@ -61,7 +63,9 @@ void CompactCoefficients::note_patches(const PointCoefficients& point) {
         const auto end = std::find_if(it, point.patches.end(), [&](const PatchShare& p) { return p.row != it->row; });
         PatchRow row{it->row, 0, 0, static_cast<uint32_t>(patches_.size()), 0};
         double value = 0, variance = 0;
-        for (auto p = it; p != end; ++p) row.scale = std::max(row.scale, p->value), value += static_cast<double>(p->value), variance += static_cast<double>(p->variance);
+        for (auto p = it; p != end; ++p)
+            row.scale = std::max(row.scale, p->value), value += static_cast<double>(p->value),
+            variance += static_cast<double>(p->variance);
         row.noise = value > 0 ? static_cast<float>(variance / value) : 0.0f;
         for (; it != end; ++it) {
             const Eigen::half half(row.scale > 0 ? it->value / row.scale : 0.0f);
@@ -76,8 +80,10 @@ void CompactCoefficients::note_patches(const PointCoefficients& point) {
 }
 
 size_t CompactCoefficients::bytes() const {
-    return (first_.size() + first_patch_row_.size() + patches_.size()) * sizeof(uint32_t) + rows_.size() * sizeof(Row) + patch_rows_.size() * sizeof(PatchRow) +
-           (columns_.size() + values_.size() + patch_values_.size()) * sizeof(uint16_t) + (sky_noise_.size() + panes.size()) * sizeof(float) + set_->bytes();
+    return (first_.size() + first_patch_row_.size() + patches_.size()) * sizeof(uint32_t) + rows_.size() * sizeof(Row) +
+           patch_rows_.size() * sizeof(PatchRow) +
+           (columns_.size() + values_.size() + patch_values_.size()) * sizeof(uint16_t) +
+           (sky_noise_.size() + panes.size()) * sizeof(float) + set_->bytes();
 }
 
 std::string CompactCoefficients::write() const {
@@ -107,42 +113,61 @@ namespace {
 bool is_sound(const PatchSet& set, size_t spaces, size_t portals) {
     uint32_t last = 0;
     for (const Patch& p : set.patches) {
-        if (p.first != last || p.last <= p.first || p.last > set.spots.size() || p.space < -1 || p.space >= static_cast<int32_t>(spaces) || p.veil < -1 || p.veil >= static_cast<int32_t>(portals)) return false;
+        if (p.first != last || p.last <= p.first || p.last > set.spots.size() || p.space < -1 ||
+            p.space >= static_cast<int32_t>(spaces) || p.veil < -1 || p.veil >= static_cast<int32_t>(portals))
+            return false;
         last = p.last;
     }
     const auto finite = [](Vec3f v) { return std::isfinite(v.x) && std::isfinite(v.y) && std::isfinite(v.z); };
-    return last == set.spots.size() && std::all_of(set.spots.begin(), set.spots.end(), [&](const PatchSpot& s) { return finite(s.at) && finite(s.normal) && finite(s.mirror) && s.hits > 0; }) &&
-           std::all_of(set.patches.begin(), set.patches.end(), [](const Patch& p) { return std::isfinite(p.worth) && p.level < 64; });
+    return last == set.spots.size() &&
+           std::all_of(set.spots.begin(), set.spots.end(),
+                       [&](const PatchSpot& s) {
+                           return finite(s.at) && finite(s.normal) && finite(s.mirror) && s.hits > 0;
+                       }) &&
+           std::all_of(set.patches.begin(), set.patches.end(),
+                       [](const Patch& p) { return std::isfinite(p.worth) && p.level < 64; });
 }
 
 }  // namespace
 
 bool CompactCoefficients::is_sound(const CoefficientLayout& layout, size_t spaces, size_t portals) const {
-    if (first_.size() != sky_noise_.size() + 1 || !ascending(first_, rows_.size()) || columns_.size() != values_.size()) return false;
-    if (first_patch_row_.size() != first_.size() || !ascending(first_patch_row_, patch_rows_.size()) || patches_.size() != patch_values_.size()) return false;
+    if (first_.size() != sky_noise_.size() + 1 || !ascending(first_, rows_.size()) || columns_.size() != values_.size())
+        return false;
+    if (first_patch_row_.size() != first_.size() || !ascending(first_patch_row_, patch_rows_.size()) ||
+        patches_.size() != patch_values_.size())
+        return false;
     const auto within = [&](const auto& rows, size_t size) {
-        return std::all_of(rows.begin(), rows.end(), [&](const auto& row) { return row.row < layout.rows() && row.begin <= row.end && row.end <= size; });
+        return std::all_of(rows.begin(), rows.end(), [&](const auto& row) {
+            return row.row < layout.rows() && row.begin <= row.end && row.end <= size;
+        });
     };
-    if (!within(rows_, columns_.size()) || !within(patch_rows_, patches_.size()) || !light::is_sound(*set_, spaces, portals)) return false;
+    if (!within(rows_, columns_.size()) || !within(patch_rows_, patches_.size()) ||
+        !light::is_sound(*set_, spaces, portals))
+        return false;
     return std::all_of(columns_.begin(), columns_.end(), [&](uint16_t c) { return c < layout.columns(); }) &&
            std::all_of(patches_.begin(), patches_.end(), [&](uint32_t p) { return p < set_->count(); });
 }
 
-Result<CompactCoefficients> CompactCoefficients::read(std::string_view bytes, const CoefficientLayout& layout, size_t spaces, size_t portals) {
+Result<CompactCoefficients> CompactCoefficients::read(std::string_view bytes, const CoefficientLayout& layout,
+                                                      size_t spaces, size_t portals) {
     CompactCoefficients out;
     ByteReader r(bytes);
     uint8_t settled = 0;
     PatchSet set;
-    const bool whole = r.take(out.reached) && r.take(settled) && r.take(out.samples) && r.take(out.tally.rays) && r.take(out.tally.paths) && r.take(out.first_) && r.take(out.rows_) &&
-                       r.take(out.columns_) && r.take(out.values_) && r.take(out.sky_noise_) && r.take(out.first_patch_row_) && r.take(out.patch_rows_) && r.take(out.patches_) &&
-                       r.take(out.patch_values_) && r.take(set.patches) && r.take(set.spots) && r.take(out.panes) && r.done();
+    const bool whole = r.take(out.reached) && r.take(settled) && r.take(out.samples) && r.take(out.tally.rays) &&
+                       r.take(out.tally.paths) && r.take(out.first_) && r.take(out.rows_) && r.take(out.columns_) &&
+                       r.take(out.values_) && r.take(out.sky_noise_) && r.take(out.first_patch_row_) &&
+                       r.take(out.patch_rows_) && r.take(out.patches_) && r.take(out.patch_values_) &&
+                       r.take(set.patches) && r.take(set.spots) && r.take(out.panes) && r.done();
     out.settled = settled != 0;
     out.set_ = std::make_shared<const PatchSet>(std::move(set));
     if (!whole || !out.is_sound(layout, spaces, portals)) return kDamaged;
     return out;
 }
 
-size_t DirectSun::bytes() const { return first.size() * sizeof(uint32_t) + beams.size() * sizeof(Beam) + panes.size() * sizeof(float); }
+size_t DirectSun::bytes() const {
+    return first.size() * sizeof(uint32_t) + beams.size() * sizeof(Beam) + panes.size() * sizeof(float);
+}
 
 std::string DirectSun::write() const {
     ByteWriter w;
@@ -155,7 +180,9 @@ std::string DirectSun::write() const {
 Result<DirectSun> DirectSun::read(std::string_view bytes, size_t points, size_t portals) {
     DirectSun out;
     ByteReader r(bytes);
-    if (!r.take(out.first) || !r.take(out.beams) || !r.take(out.panes) || !r.done() || out.first.size() != climate::kHours + 1 || !ascending(out.first, out.beams.size())) return kDamaged;
+    if (!r.take(out.first) || !r.take(out.beams) || !r.take(out.panes) || !r.done() ||
+        out.first.size() != climate::kHours + 1 || !ascending(out.first, out.beams.size()))
+        return kDamaged;
     for (const Beam& beam : out.beams)
         if (beam.point >= points || beam.portal < -1 || beam.portal >= static_cast<int32_t>(portals)) return kDamaged;
     return out;

@@ -8,8 +8,8 @@ namespace wp::light {
 struct Daylight {
     climate::Sky sky = climate::Sky::uniform(0);
     Vec3 sun{0, 0, -1};
-    double sun_lux = 0;          ///< normal to the beam
-    double ground_luminance = 0; ///< of the far ground, cd/m^2
+    double sun_lux = 0;           ///< normal to the beam
+    double ground_luminance = 0;  ///< of the far ground, cd/m^2
 };
 
 }  // namespace wp::light

@@ -36,7 +36,8 @@ PaneAnswer panes_at(double cosine, int panes, double clear_path) {
 
 }  // namespace
 
-GlassCurve::GlassCurve(double normal_transmittance, int panes, double reflectance_out, double reflectance_in) : panes_(panes), clear_path_(1) {
+GlassCurve::GlassCurve(double normal_transmittance, int panes, double reflectance_out, double reflectance_in)
+    : panes_(panes), clear_path_(1) {
     const double clearest = panes_at(1, panes, 1).transmittance;
     if (normal_transmittance >= clearest) {
         scale_ = normal_transmittance / clearest;
@@ -51,9 +52,11 @@ GlassCurve::GlassCurve(double normal_transmittance, int panes, double reflectanc
     for (int i = 0; i <= kSteps; ++i) {
         const PaneAnswer answer = exact(static_cast<double>(i) / kSteps);
         transmittance_.push_back(static_cast<float>(answer.transmittance));
-        const double plain = exact(1).reflectance, rise = plain < 1 ? std::clamp((answer.reflectance - plain) / (1 - plain), 0.0, 1.0) : 0;
+        const double plain = exact(1).reflectance,
+                     rise = plain < 1 ? std::clamp((answer.reflectance - plain) / (1 - plain), 0.0, 1.0) : 0;
         const auto coated = [&](double normal) {
-            return static_cast<float>(normal > 0 ? std::min(1 - answer.transmittance, normal + (1 - normal) * rise) : answer.reflectance);
+            return static_cast<float>(normal > 0 ? std::min(1 - answer.transmittance, normal + (1 - normal) * rise)
+                                                 : answer.reflectance);
         };
         reflectance_.push_back(coated(reflectance_in));
         outside_.push_back(coated(reflectance_out));

@@ -203,8 +203,7 @@ class Work {
             tally += tracer.tally();
         }
         for (size_t m = 0; m < task_.moments.size(); ++m)
-            add_dense(sums_[s].by_source[m],
-                      std::span(by_source).subspan(m * (task_.sources + 1), task_.sources + 1));
+            add_dense(sums_[s].by_source[m], std::span(by_source).subspan(m * (task_.sources + 1), task_.sources + 1));
         const std::lock_guard lock(mutex_);
         tally_ += tally;
     }

@@ -1,8 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// Light at given moments, each with its own sky and its own sun: nothing is kept that others could use, and nothing stands between.
+// Light at given moments, each with its own sky and its own sun: nothing is kept that others could use, and nothing
+// stands between.
 //
-// What the sun lights is found twice: by paths that meet it, and by joining paths to places where its beams lie (sun_landings.h). The balance heuristic weighs what both could find
-// (E. Veach, "Robust Monte Carlo Methods for Light Transport Simulation", Stanford 1997, ch. 9).
+// What the sun lights is found twice: by paths that meet it, and by joining paths to places where its beams lie
+// (sun_landings.h). The balance heuristic weighs what both could find (E. Veach, "Robust Monte Carlo Methods for Light
+// Transport Simulation", Stanford 1997, ch. 9).
 #pragma once
 #include <array>
 #include <functional>
@@ -18,12 +20,12 @@
 namespace wp::light {
 
 struct MomentTask {
-    const Scene* scene = nullptr;                                ///< in one state
+    const Scene* scene = nullptr;  ///< in one state
     const std::vector<geometry::PlanePoints>* planes = nullptr;
     std::vector<Daylight> moments;
-    std::vector<int> source_of_portal;                           ///< -1: none
+    std::vector<int> source_of_portal;  ///< -1: none
     size_t sources = 0;
-    uint32_t first_samples = 8;                                  ///< of each replicate in the first round
+    uint32_t first_samples = 8;  ///< of each replicate in the first round
     double accuracy = 0.05;
     unsigned seed = 1;
 };
@@ -31,20 +33,22 @@ struct MomentTask {
 /// One point at one moment, lux; direct sun is not in it.
 struct PointMoment {
     std::array<double, kWays> by_way{};
-    SparseRow by_source;                                         ///< one more than sources: the last came through none
+    SparseRow by_source;  ///< one more than sources: the last came through none
     Estimate all;
 };
 
 struct TracedMoments {
-    std::vector<std::vector<PointMoment>> points;                ///< by moment, then by point, planes one after the other
-    double reached = 0;                                          ///< the worst of all planes and moments
+    std::vector<std::vector<PointMoment>> points;  ///< by moment, then by point, planes one after the other
+    double reached = 0;                            ///< the worst of all planes and moments
     bool settled = false;
     Tally tally;
 };
 
-/// direct: of each moment and point the direct sun, lux: what error is judged beside. Traces until on every plane and at every moment the root mean square of the points' half-widths is
-/// at most accuracy times the mean. Same bits for any number of threads.
+/// direct: of each moment and point the direct sun, lux: what error is judged beside. Traces until on every plane and
+/// at every moment the root mean square of the points' half-widths is at most accuracy times the mean. Same bits for
+/// any number of threads.
 using MomentStep = std::function<void(const TracedMoments&)>;
-TracedMoments trace_moments(const MomentTask& task, const std::vector<std::vector<double>>& direct, const Cancel& cancel, const MomentStep& step = {});
+TracedMoments trace_moments(const MomentTask& task, const std::vector<std::vector<double>>& direct,
+                            const Cancel& cancel, const MomentStep& step = {});
 
 }  // namespace wp::light

@@ -67,8 +67,9 @@ ScenePortal::Layer ScenePortal::blind_at(Vec3f direction) const {
     return {static_cast<float>(a.direct), static_cast<float>(a.through), static_cast<float>(a.back)};
 }
 
-// The blind hangs behind the pane. Light from outside meets the pane at its own angle and the blind after it; light from inside meets the blind, and what that scatters
-// meets the pane from everywhere. Light that goes to and fro between the two is left out.
+// The blind hangs behind the pane. Light from outside meets the pane at its own angle and the blind after it; light
+// from inside meets the blind, and what that scatters meets the pane from everywhere. Light that goes to and fro
+// between the two is left out.
 float ScenePortal::scatters(Vec3f towards) const {
     const float along = dot(towards, normal);
     const float at_angle = free_share * (glass != nullptr ? glass->transmittance(std::fabs(along)) : 1.0f);
@@ -87,8 +88,10 @@ float over_hemisphere(const ScenePortal& portal, Vec3f axis, int rings, int arou
     for (int i = 0; i < rings; ++i)
         for (int j = 0; j < around; ++j) {
             const float sine = std::sqrt((static_cast<float>(i) + 0.5f) / static_cast<float>(rings));
-            const float angle = 2 * static_cast<float>(kPi) * (static_cast<float>(j) + 0.5f) / static_cast<float>(around);
-            sum += of(portal.unit_u * (sine * std::cos(angle)) + portal.unit_v * (sine * std::sin(angle)) + axis * std::sqrt(std::max(0.0f, 1 - sine * sine)));
+            const float angle =
+                2 * static_cast<float>(kPi) * (static_cast<float>(j) + 0.5f) / static_cast<float>(around);
+            sum += of(portal.unit_u * (sine * std::cos(angle)) + portal.unit_v * (sine * std::sin(angle)) +
+                      axis * std::sqrt(std::max(0.0f, 1 - sine * sine)));
         }
     return sum / static_cast<float>(rings * around);
 }
@@ -115,12 +118,14 @@ float ScenePortal::sends_back_evenly() const {
 }
 
 Panes::Panes(const geometry::Surfaces& surfaces, const BlindLayers& layers) {
-    for (const auto& g : surfaces.glazings) glasses_.push_back(std::make_unique<GlassCurve>(g.transmittance, g.panes, g.reflectance_out, g.reflectance_in));
+    for (const auto& g : surfaces.glazings)
+        glasses_.push_back(std::make_unique<GlassCurve>(g.transmittance, g.panes, g.reflectance_out, g.reflectance_in));
     slats_.resize(surfaces.blinds.size());
     for (size_t i = 0; i < surfaces.portals.size(); ++i) {
         const geometry::Portal& p = surfaces.portals[i];
         ScenePortal portal = make_portal(p, glasses_);
-        if (p.glazing >= 0) portal.diffuse = static_cast<float>(surfaces.glazings[static_cast<size_t>(p.glazing)].diffuse);
+        if (p.glazing >= 0)
+            portal.diffuse = static_cast<float>(surfaces.glazings[static_cast<size_t>(p.glazing)].diffuse);
         if (i < layers.size() && layers[i] != kNoBlind) close_blind(portal, surfaces, layers[i]);
         portal.note_scatter();
         portals_.push_back(portal);
@@ -137,7 +142,8 @@ void Panes::close_blind(ScenePortal& portal, const geometry::Surfaces& surfaces,
     const geometry::Blind& blind = surfaces.blinds[static_cast<size_t>(layer)];
     // Tables of slats are dear: only where they are asked.
     auto& curve = slats_[static_cast<size_t>(layer)];
-    if (blind.slats && !curve) curve = std::make_unique<SlatCurve>(blind.slat_width, blind.slat_spacing, blind.slat_tilt, blind.reflectance);
+    if (blind.slats && !curve)
+        curve = std::make_unique<SlatCurve>(blind.slat_width, blind.slat_spacing, blind.slat_tilt, blind.reflectance);
     portal.slats = curve.get();
     portal.slats_upright = blind.upright;
     portal.blind_openness = static_cast<float>(blind.openness);

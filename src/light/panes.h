@@ -19,15 +19,15 @@ struct Pass {
 
 /// What the engine knows of a portal.
 struct ScenePortal {
-    Vec3f corner, u, v;         ///< rectangle corner + s u + t v
+    Vec3f corner, u, v;            ///< rectangle corner + s u + t v
     Vec3f unit_u, unit_v, normal;  ///< normal points from inside to outside
     Vec3f centre;
     float length_u, length_v, area;
-    int inside, outside;        ///< spaces
-    int group;                  ///< window group, -1 for portals between rooms
-    const GlassCurve* glass;    ///< null: a hole
-    float diffuse;              ///< of the glass: which part is scattered
-    float free_share;           ///< what frame and dirt leave
+    int inside, outside;      ///< spaces
+    int group;                ///< window group, -1 for portals between rooms
+    const GlassCurve* glass;  ///< null: a hole
+    float diffuse;            ///< of the glass: which part is scattered
+    float free_share;         ///< what frame and dirt leave
     // A closed blind on the inside; null and 0 where there is none.
     const SlatCurve* slats;
     float blind_openness, blind_through, blind_back;
@@ -47,12 +47,16 @@ struct ScenePortal {
     };
     /// Of the blind alone, for a ray; without one all is open.
     Layer blind_at(Vec3f direction) const;
-    /// Of light that comes from a unit direction, what leaves scattered on the other side: the layer it meets first takes it at its angle.
+    /// Of light that comes from a unit direction, what leaves scattered on the other side: the layer it meets first
+    /// takes it at its angle.
     float scatters(Vec3f towards) const;
     /// Its mean over light that comes evenly from the side of that direction, and what it is over that mean there.
-    float scatter_mean(Vec3f towards) const { return dot(towards, normal) > 0 ? scatters_from_outside : scatters_from_inside; }
-    /// What of light that comes evenly from behind is seen along a unit direction, scattered. A blind sends it on evenly; a pane that scatters does in every direction as much
-    /// less as it takes from there, so that it sends to a place what that place would send through it.
+    float scatter_mean(Vec3f towards) const {
+        return dot(towards, normal) > 0 ? scatters_from_outside : scatters_from_inside;
+    }
+    /// What of light that comes evenly from behind is seen along a unit direction, scattered. A blind sends it on
+    /// evenly; a pane that scatters does in every direction as much less as it takes from there, so that it sends to a
+    /// place what that place would send through it.
     float scatter_seen(Vec3f direction) const { return blind_closed ? scatter_mean(direction) : scatters(direction); }
     float scatter_share(Vec3f towards) const {
         const float mean = scatter_mean(towards);

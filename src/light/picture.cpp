@@ -72,7 +72,8 @@ std::vector<double> vertical_weights(int size) {
     for (size_t at = 0; at < out.size(); ++at) {
         Vec3 d;
         double omega;
-        if (pixel_direction(eye, size, static_cast<double>(at % wide) + 0.5, static_cast<double>(at / wide) + 0.5, d, omega))
+        if (pixel_direction(eye, size, static_cast<double>(at % wide) + 0.5, static_cast<double>(at / wide) + 0.5, d,
+                            omega))
             out[at] = omega * dot(d, eye.forward);
     }
     return out;

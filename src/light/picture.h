@@ -21,9 +21,9 @@ struct Eye {
 Eye make_eye(Vec3 at, double heading, double altitude, int space);
 
 struct Picture {
-    int size = 0;                    ///< width and height in pixels
-    std::vector<float> luminance;    ///< cd/m^2, row 0 on top; 0 outside the circle. The sun's disc is not drawn in
-    double sun_normal_lux = 0;       ///< direct sun that reaches the eye, normal to the beam
+    int size = 0;                  ///< width and height in pixels
+    std::vector<float> luminance;  ///< cd/m^2, row 0 on top; 0 outside the circle. The sun's disc is not drawn in
+    double sun_normal_lux = 0;     ///< direct sun that reaches the eye, normal to the beam
     Vec3 sun{0, 0, -1};
     double relative_half_width = 0;  ///< 95 %, of the vertical illuminance without the disc
     double sky_vertical_lux = 0;     ///< vertical illuminance without the disc: sum over the pixels
@@ -34,7 +34,8 @@ struct Picture {
     Tally tally;
 };
 
-/// Direction through the middle of a pixel (or a place in it), and the solid angle of the pixel; false outside the circle.
+/// Direction through the middle of a pixel (or a place in it), and the solid angle of the pixel; false outside the
+/// circle.
 bool pixel_direction(const Eye& eye, int size, double x, double y, Vec3& direction, double& solid_angle);
 
 /// Vertical illuminance at the eye that a picture gives, lux: the sum over its pixels.
@@ -42,7 +43,7 @@ double vertical_illuminance(const std::vector<float>& luminance, int size);
 
 /// Traces until the vertical illuminance's relative half-width is at most accuracy, and at least a handful of samples
 /// stand in every pixel.
-Picture trace_picture(const Scene& scene, const Eye& eye, const Daylight& daylight, int size, double accuracy, unsigned seed,
-                      const Cancel& cancel, const Progress& progress);
+Picture trace_picture(const Scene& scene, const Eye& eye, const Daylight& daylight, int size, double accuracy,
+                      unsigned seed, const Cancel& cancel, const Progress& progress);
 
 }  // namespace wp::light

@@ -12,7 +12,8 @@ constexpr float kTurn = static_cast<float>(2 * kPi);
 void PortalView::prepare() {
     const Vec3f d = portal_.corner - from_;
     z0_ = dot(d, portal_.normal);
-    // The local frame must be right-handed with the rectangle on its negative z side; its sign follows the side we are on.
+    // The local frame must be right-handed with the rectangle on its negative z side; its sign follows the side we are
+    // on.
     if (z0_ > 0) z0_ = -z0_;
     x0_ = dot(d, portal_.unit_u);
     y0_ = dot(d, portal_.unit_v);

@@ -37,7 +37,7 @@ RTCDevice device() {
 struct Context {
     RTCIntersectContext base;
     const ScenePortal* portals;
-    const Holes* openness;     // of each porous face
+    const Holes* openness;  // of each porous face
     int skip;
     bool stops_at_portals;
     Scene::Beam beam;
@@ -88,8 +88,9 @@ void pass_some(const RTCFilterFunctionNArguments* args) {
     const auto* context = reinterpret_cast<const Context*>(args->context);
     const unsigned face = RTCHitN_primID(args->hit, args->N, 0);
     uint32_t h = mix(face + 0x9e3779b9u);
-    for (const float part : {RTCRayN_org_x(args->ray, args->N, 0), RTCRayN_org_y(args->ray, args->N, 0), RTCRayN_org_z(args->ray, args->N, 0),
-                             RTCRayN_dir_x(args->ray, args->N, 0), RTCRayN_dir_y(args->ray, args->N, 0), RTCRayN_dir_z(args->ray, args->N, 0)})
+    for (const float part : {RTCRayN_org_x(args->ray, args->N, 0), RTCRayN_org_y(args->ray, args->N, 0),
+                             RTCRayN_org_z(args->ray, args->N, 0), RTCRayN_dir_x(args->ray, args->N, 0),
+                             RTCRayN_dir_y(args->ray, args->N, 0), RTCRayN_dir_z(args->ray, args->N, 0)})
         h = mix(h ^ std::bit_cast<uint32_t>(part)) + 0x9e3779b9u;
     if (static_cast<float>(h >> 8) * 0x1p-24f >= context->openness[face].drawn) return;
     args->valid[0] = 0;
@@ -134,15 +135,20 @@ void put(float* to, Vec3f v) {
 
 }  // namespace
 
-Scene::Scene(const geometry::Surfaces& surfaces, Blinds blinds, const State& state) : Scene(surfaces, layers_of(surfaces, blinds), state) {}
+Scene::Scene(const geometry::Surfaces& surfaces, Blinds blinds, const State& state)
+    : Scene(surfaces, layers_of(surfaces, blinds), state) {}
 
-Scene::Scene(const geometry::Surfaces& surfaces, const BlindLayers& layers, const State& state) : Scene(surfaces, layers, std::span(&state, 1)) {}
+Scene::Scene(const geometry::Surfaces& surfaces, const BlindLayers& layers, const State& state)
+    : Scene(surfaces, layers, std::span(&state, 1)) {}
 
 Scene::Scene(const geometry::Surfaces& surfaces, const BlindLayers& layers, std::span<const State> states)
-    : panes_(surfaces, layers), groups_(static_cast<int>(surfaces.groups.size())), states_(std::clamp<size_t>(states.size(), 1, kMostStates)),
+    : panes_(surfaces, layers),
+      groups_(static_cast<int>(surfaces.groups.size())),
+      states_(std::clamp<size_t>(states.size(), 1, kMostStates)),
       ground_reflectance_(static_cast<float>(states[0].ground >= 0 ? states[0].ground : surfaces.ground_reflectance)) {
     portals_of_.resize(surfaces.spaces.size());
-    for (size_t i = 0; i < surfaces.spaces.size(); ++i) airs_.push_back(surfaces.air.empty() ? static_cast<int>(i) : surfaces.air[i]);
+    for (size_t i = 0; i < surfaces.spaces.size(); ++i)
+        airs_.push_back(surfaces.air.empty() ? static_cast<int>(i) : surfaces.air[i]);
     for (size_t i = 0; i < portals().size(); ++i)
         for (const int space : {portals()[i].inside, portals()[i].outside})
             if (space >= 0) add_portal_to(space, static_cast<int>(i), surfaces.air);
@@ -159,7 +165,8 @@ Holes Scene::holes_of(const geometry::Surface& surface, std::span<const State> s
     Holes out;
     // Drawn between the states, so that none is met by rays that are rare among those drawn.
     for (size_t k = 0; k < states.size(); ++k) {
-        out.open[k] = static_cast<float>(states[k].season == model::Season::in_leaf ? surface.openness : surface.bare_openness);
+        out.open[k] =
+            static_cast<float>(states[k].season == model::Season::in_leaf ? surface.openness : surface.bare_openness);
         out.drawn += out.open[k] / static_cast<float>(states.size());
     }
     return out;
@@ -178,8 +185,10 @@ void Scene::add_matters(const geometry::Surfaces& surfaces, std::span<const Stat
             sends[k] = closed / std::max(1e-9f, 1 - holes.open[k]);
             if (open_ground) sends[k] = ground > 0 ? static_cast<float>(states[k].ground / ground) : 0.0f;
         }
-        matters_.push_back({open_ground ? static_cast<float>(ground) : static_cast<float>(s.reflectance) / closed, static_cast<float>(s.specular) / closed, sharpness(s.roughness), static_cast<float>(s.through) / closed,
-                           s.element == geometry::Element::ground || s.element == geometry::Element::terrain, sends});
+        matters_.push_back({open_ground ? static_cast<float>(ground) : static_cast<float>(s.reflectance) / closed,
+                            static_cast<float>(s.specular) / closed, sharpness(s.roughness),
+                            static_cast<float>(s.through) / closed,
+                            s.element == geometry::Element::ground || s.element == geometry::Element::terrain, sends});
     }
 }
 
@@ -189,8 +198,10 @@ void Scene::add_triangles(const geometry::Surfaces& surfaces, bool porous, std::
         if (surfaces.surfaces[surfaces.surface_of[i]].porous() == porous) mine.push_back(static_cast<uint32_t>(i));
     if (mine.empty()) return;
     RTCGeometry mesh = rtcNewGeometry(device(), RTC_GEOMETRY_TYPE_TRIANGLE);
-    auto* vertices = static_cast<float*>(rtcSetNewGeometryBuffer(mesh, RTC_BUFFER_TYPE_VERTEX, 0, RTC_FORMAT_FLOAT3, 3 * sizeof(float), 3 * mine.size()));
-    auto* indices = static_cast<uint32_t*>(rtcSetNewGeometryBuffer(mesh, RTC_BUFFER_TYPE_INDEX, 0, RTC_FORMAT_UINT3, 3 * sizeof(uint32_t), mine.size()));
+    auto* vertices = static_cast<float*>(rtcSetNewGeometryBuffer(mesh, RTC_BUFFER_TYPE_VERTEX, 0, RTC_FORMAT_FLOAT3,
+                                                                 3 * sizeof(float), 3 * mine.size()));
+    auto* indices = static_cast<uint32_t*>(
+        rtcSetNewGeometryBuffer(mesh, RTC_BUFFER_TYPE_INDEX, 0, RTC_FORMAT_UINT3, 3 * sizeof(uint32_t), mine.size()));
     auto& faces = porous ? porous_ : faces_;
     for (size_t i = 0; i < mine.size(); ++i) {
         const auto& t = surfaces.triangles[mine[i]];
@@ -249,7 +260,8 @@ void Scene::add_portal_to(int space, int portal, const std::vector<int>& air) {
 Scene::~Scene() { rtcReleaseScene(scene_); }
 
 const std::vector<int>& Scene::portals_of(int space) const {
-    return space >= 0 && static_cast<size_t>(space) < portals_of_.size() ? portals_of_[static_cast<size_t>(space)] : no_portals_;
+    return space >= 0 && static_cast<size_t>(space) < portals_of_.size() ? portals_of_[static_cast<size_t>(space)]
+                                                                         : no_portals_;
 }
 
 ByState Scene::likelihood(const std::vector<std::pair<float, unsigned>>& passed, float distance, int met) const {
@@ -258,11 +270,14 @@ ByState Scene::likelihood(const std::vector<std::pair<float, unsigned>>& passed,
         // Beyond the hit nothing was passed; and of a face that is told of twice there was one throw.
         const auto [far, face] = passed[i];
         const auto same = [face = face](const auto& other) { return other.second == face; };
-        if (far >= distance || std::any_of(passed.begin(), passed.begin() + static_cast<std::ptrdiff_t>(i), same)) continue;
+        if (far >= distance || std::any_of(passed.begin(), passed.begin() + static_cast<std::ptrdiff_t>(i), same))
+            continue;
         for (size_t k = 0; k < states_; ++k) out[k] *= openness_[face].open[k] / openness_[face].drawn;
     }
     if (met >= 0)
-        for (size_t k = 0; k < states_; ++k) out[k] *= (1 - openness_[static_cast<size_t>(met)].open[k]) / (1 - openness_[static_cast<size_t>(met)].drawn);
+        for (size_t k = 0; k < states_; ++k)
+            out[k] *=
+                (1 - openness_[static_cast<size_t>(met)].open[k]) / (1 - openness_[static_cast<size_t>(met)].drawn);
     return out;
 }
 
@@ -281,7 +296,8 @@ Hit Scene::intersect(Vec3f origin, Vec3f direction, int skip_portal) const {
     Hit hit;
     if (states_ > 1) {
         const bool met = ray.hit.geomID == kPorous;
-        if (met || !passed.empty()) hit.arrives = likelihood(passed, ray.ray.tfar, met ? static_cast<int>(ray.hit.primID) : -1);
+        if (met || !passed.empty())
+            hit.arrives = likelihood(passed, ray.ray.tfar, met ? static_cast<int>(ray.hit.primID) : -1);
     }
     if (ray.hit.geomID == RTC_INVALID_GEOMETRY_ID) return hit;
     hit.distance = ray.ray.tfar;
@@ -317,7 +333,8 @@ bool Scene::leads_out(int space, Vec3f origin, Vec3f direction) const {
         if (std::fabs(through) < 1e-6f || std::fabs(height) < margin) return true;
         const float t = height / through;
         if (t < 0) return false;
-        const float u = dot(from, p.unit_u) + t * dot(direction, p.unit_u), v = dot(from, p.unit_v) + t * dot(direction, p.unit_v);
+        const float u = dot(from, p.unit_u) + t * dot(direction, p.unit_u),
+                    v = dot(from, p.unit_v) + t * dot(direction, p.unit_v);
         return u > -margin && v > -margin && u < p.length_u + margin && v < p.length_v + margin;
     });
 }

@@ -16,26 +16,26 @@ struct RTCSceneTy;
 namespace wp::light {
 
 inline constexpr float kFar = 1e8f;
-/// Rays start this far off the surface they leave, metres; those of a point that is asked for, ten times less, so that its
-/// light is that of its own place to a part in 100 000.
+/// Rays start this far off the surface they leave, metres; those of a point that is asked for, ten times less, so that
+/// its light is that of its own place to a part in 100 000.
 inline constexpr float kLift = 1e-4f, kFirstLift = 1e-5f;
 
 struct Hit {
     enum class What { nothing, surface, portal };
     What what = What::nothing;
     float distance = kFar;
-    Vec3f normal;               ///< unit, towards the side the ray came from
-    float reflectance = 0;      ///< surface only: diffuse
-    float specular = 0;         ///< surface only: mirrored
-    float sharpness = 0;        ///< surface only: exponent of the lobe around the mirrored direction
-    float through = 0;          ///< surface only: scattered to the other side
+    Vec3f normal;                     ///< unit, towards the side the ray came from
+    float reflectance = 0;            ///< surface only: diffuse
+    float specular = 0;               ///< surface only: mirrored
+    float sharpness = 0;              ///< surface only: exponent of the lobe around the mirrored direction
+    float through = 0;                ///< surface only: scattered to the other side
     int space = geometry::kOutdoors;  ///< surface only
     int portal = -1;
-    uint32_t source = 0;        ///< surface only: its index in Surfaces::surfaces
-    bool ground = false;        ///< surface only: open ground or terrain
-    bool lit_side = true;       ///< the ray met the side the surface is meant to be seen from
-    // Of a scene in several states, over what is drawn: how often each state would have let the ray come here, and, surface only, what it
-    // sends on from there.
+    uint32_t source = 0;   ///< surface only: its index in Surfaces::surfaces
+    bool ground = false;   ///< surface only: open ground or terrain
+    bool lit_side = true;  ///< the ray met the side the surface is meant to be seen from
+    // Of a scene in several states, over what is drawn: how often each state would have let the ray come here, and,
+    // surface only, what it sends on from there.
     ByState arrives = kAllAlike, sends = kAllAlike;
 };
 
@@ -49,28 +49,32 @@ class Scene {
  public:
     explicit Scene(const geometry::Surfaces& surfaces, Blinds blinds = Blinds::open, const State& state = {});
     Scene(const geometry::Surfaces& surfaces, const BlindLayers& layers, const State& state = {});
-    /// In up to kMostStates states at once: rays go by what is common to them, and tell by how much each departs from it. One path thus serves
-    /// all; of each state it is an unbiased estimate.
+    /// In up to kMostStates states at once: rays go by what is common to them, and tell by how much each departs from
+    /// it. One path thus serves all; of each state it is an unbiased estimate.
     Scene(const geometry::Surfaces& surfaces, const BlindLayers& layers, std::span<const State> states);
     ~Scene();
     Scene(const Scene&) = delete;
     Scene& operator=(const Scene&) = delete;
 
-    /// The nearest thing along a unit direction. skip_portal is looked through. Sheets with holes and crowns of trees are met
-    /// as often as they are closed, each ray by a throw of its own; what they do with it is then given for those that are met.
+    /// The nearest thing along a unit direction. skip_portal is looked through. Sheets with holes and crowns of trees
+    /// are met as often as they are closed, each ray by a throw of its own; what they do with it is then given for
+    /// those that are met.
     Hit intersect(Vec3f origin, Vec3f direction, int skip_portal = -1) const;
     /// What is left of a narrow beam that leaves origin along a unit direction for the open.
     struct Beam {
-        float share = 0;   ///< 0 where something solid stands; dimmed by panes, and by what has holes (in the first state)
+        float share =
+            0;  ///< 0 where something solid stands; dimmed by panes, and by what has holes (in the first state)
         int portal = -1;   ///< the portal it passes to the open
         float holes = 1;   ///< of that, what crowns and cloth outdoors leave
         ByState states{};  ///< share by state
         bool passes() const { return states[0] > 0 || states[1] > 0 || states[2] > 0 || states[3] > 0; }
     };
     Beam beam(Vec3f origin, Vec3f direction) const;
-    /// What of the straight way between two places is open, by state of the scene: 0 where something solid or a portal stands between them.
+    /// What of the straight way between two places is open, by state of the scene: 0 where something solid or a portal
+    /// stands between them.
     ByState between(Vec3f from, Vec3f to) const;
-    /// False: a beam along a unit direction cannot leave the space, for it meets none of its openings' rectangles. Outdoors always true.
+    /// False: a beam along a unit direction cannot leave the space, for it meets none of its openings' rectangles.
+    /// Outdoors always true.
     bool leads_out(int space, Vec3f origin, Vec3f direction) const;
 
     const std::vector<ScenePortal>& portals() const { return panes_.portals(); }
@@ -98,7 +102,8 @@ class Scene {
     void add_matters(const geometry::Surfaces& surfaces, std::span<const State> states);
     void add_triangles(const geometry::Surfaces& surfaces, bool porous, std::span<const State> states);
     static Holes holes_of(const geometry::Surface& surface, std::span<const State> states);
-    // How often each state would have let a ray pass the faces that this one passed before its hit, and meet the one it met.
+    // How often each state would have let a ray pass the faces that this one passed before its hit, and meet the one it
+    // met.
     ByState likelihood(const std::vector<std::pair<float, unsigned>>& passed, float distance, int met) const;
     void add_panes();
     void add_portal_to(int space, int portal, const std::vector<int>& air);

@@ -12,10 +12,10 @@ namespace wp::light {
 
 namespace {
 
-constexpr int kStrips = 16;      // of each face
-constexpr int kTable = 360;      // steps over half a turn
-constexpr double kSteepest = 85; // degrees; slats shut further are reckoned as this
-constexpr int kRays = 512;       // over one gap, for where light first falls
+constexpr int kStrips = 16;       // of each face
+constexpr int kTable = 360;       // steps over half a turn
+constexpr double kSteepest = 85;  // degrees; slats shut further are reckoned as this
+constexpr int kRays = 512;        // over one gap, for where light first falls
 
 using Line = std::array<Vec2, 2>;
 
@@ -29,7 +29,11 @@ double view_factor(const Line& from, const Line& to) {
 }  // namespace
 
 // The gap between two slats: x inwards, y up. The outer side lies at x = 0 from y = 0 to the spacing.
-SlatCurve::SlatCurve(double width, double spacing, double tilt, double reflectance) : width_(width), spacing_(spacing), tilt_(radians(std::clamp(tilt, -kSteepest, kSteepest))), reflectance_(reflectance) {
+SlatCurve::SlatCurve(double width, double spacing, double tilt, double reflectance)
+    : width_(width),
+      spacing_(spacing),
+      tilt_(radians(std::clamp(tilt, -kSteepest, kSteepest))),
+      reflectance_(reflectance) {
     solve_exchange();
     for (int i = 0; i <= kTable; ++i) table_.push_back(exact((static_cast<double>(i) / kTable - 0.5) * kPi));
 }
@@ -37,8 +41,10 @@ SlatCurve::SlatCurve(double width, double spacing, double tilt, double reflectan
 void SlatCurve::solve_exchange() {
     const Vec2 slat{width_ * std::cos(tilt_), width_ * std::sin(tilt_)}, up{0, spacing_};
     std::vector<Line> strips;
-    for (int i = 0; i < kStrips; ++i) strips.push_back({slat * (static_cast<double>(i) / kStrips), slat * ((i + 1.0) / kStrips)});
-    for (int i = 0; i < kStrips; ++i) strips.push_back({strips[static_cast<size_t>(i)][0] + up, strips[static_cast<size_t>(i)][1] + up});
+    for (int i = 0; i < kStrips; ++i)
+        strips.push_back({slat * (static_cast<double>(i) / kStrips), slat * ((i + 1.0) / kStrips)});
+    for (int i = 0; i < kStrips; ++i)
+        strips.push_back({strips[static_cast<size_t>(i)][0] + up, strips[static_cast<size_t>(i)][1] + up});
     const Line outer{Vec2{0, 0}, up}, inner{slat, slat + up};
     // X = (I - rho F)^-1 rho: what leaves each strip in the end for light that first falls on one of them.
     constexpr int n = 2 * kStrips;
@@ -49,16 +55,21 @@ void SlatCurve::solve_exchange() {
         outwards(i) = view_factor(strips[static_cast<size_t>(i)], outer);
         inwards(i) = view_factor(strips[static_cast<size_t>(i)], inner);
         for (int k = 0; k < n; ++k)
-            if ((i < kStrips) != (k < kStrips)) exchange(i, k) -= reflectance_ * view_factor(strips[static_cast<size_t>(i)], strips[static_cast<size_t>(k)]);
+            if ((i < kStrips) != (k < kStrips))
+                exchange(i, k) -=
+                    reflectance_ * view_factor(strips[static_cast<size_t>(i)], strips[static_cast<size_t>(k)]);
     }
     // All strips are equally long, so that flux and radiosity exchange by the same factors.
-    const Eigen::VectorXd out = exchange.fullPivLu().solve(reflectance_ * outwards), in = exchange.fullPivLu().solve(reflectance_ * inwards);
+    const Eigen::VectorXd out = exchange.fullPivLu().solve(reflectance_ * outwards),
+                          in = exchange.fullPivLu().solve(reflectance_ * inwards);
     to_outside_.assign(out.data(), out.data() + n);
     to_inside_.assign(in.data(), in.data() + n);
 }
 
 // What the shadow of a slat leaves free of the gap to the next.
-double SlatCurve::direct(double tangent) const { return std::max(0.0, 1 - std::fabs(width_ * (std::sin(tilt_) + std::cos(tilt_) * tangent)) / spacing_); }
+double SlatCurve::direct(double tangent) const {
+    return std::max(0.0, 1 - std::fabs(width_ * (std::sin(tilt_) + std::cos(tilt_) * tangent)) / spacing_);
+}
 
 SlatAnswer SlatCurve::exact(double profile) const {
     SlatAnswer answer;
@@ -94,7 +105,8 @@ SlatAnswer SlatCurve::at(float tangent) const {
     const double t = place - i;
     const SlatAnswer &a = table_[static_cast<size_t>(i)], &b = table_[static_cast<size_t>(i) + 1];
     // The direct share has a corner at the cut-off that no table shows: it is cheap to reckon.
-    return {direct(static_cast<double>(tangent)), a.through + (b.through - a.through) * t, a.back + (b.back - a.back) * t};
+    return {direct(static_cast<double>(tangent)), a.through + (b.through - a.through) * t,
+            a.back + (b.back - a.back) * t};
 }
 
 double SlatCurve::cut_off() const { return std::atan((spacing_ / width_ - std::sin(tilt_)) / std::cos(tilt_)); }

@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// What a slatted blind does with light, by the geometry of its slats: flat, thin, without end, perfectly diffuse, the same on
-// both faces. Light in the plane square to the slats is all that counts: the profile angle.
+// What a slatted blind does with light, by the geometry of its slats: flat, thin, without end, perfectly diffuse, the
+// same on both faces. Light in the plane square to the slats is all that counts: the profile angle.
 #pragma once
 #include <vector>
 
@@ -19,8 +19,9 @@ class SlatCurve {
     /// reflectance of the faces, 0 to 1.
     SlatCurve(double width, double spacing, double tilt, double reflectance);
 
-    /// Light that comes from outside out of a profile angle: radians above the horizontal, -pi/2 to pi/2. Flat slats look the
-    /// same when turned upside down, so that light from inside that goes up is answered as light from outside that comes down.
+    /// Light that comes from outside out of a profile angle: radians above the horizontal, -pi/2 to pi/2. Flat slats
+    /// look the same when turned upside down, so that light from inside that goes up is answered as light from outside
+    /// that comes down.
     SlatAnswer exact(double profile) const;
     /// The same from a table in steps of half a degree. tangent of the profile angle.
     SlatAnswer at(float tangent) const;
@@ -31,8 +32,8 @@ class SlatCurve {
     void solve_exchange();
     double direct(double tangent) const;
     double width_, spacing_, tilt_, reflectance_;
-    // For each strip of a slat's upper face, then of the lower face of the slat above: what of light that first falls on it
-    // leaves through the outer and the inner side, after all exchange.
+    // For each strip of a slat's upper face, then of the lower face of the slat above: what of light that first falls
+    // on it leaves through the outer and the inner side, after all exchange.
     std::vector<double> to_outside_, to_inside_;
     std::vector<SlatAnswer> table_;
 };

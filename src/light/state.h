@@ -11,15 +11,19 @@ namespace wp::light {
 struct State {
     model::Season season = model::Season::in_leaf;
     double ground = -1;  ///< reflectance of the open ground; below 0: as the surfaces say
-    State(model::Season in = model::Season::in_leaf, double ground_reflectance = -1) : season(in), ground(ground_reflectance) {}
+    State(model::Season in = model::Season::in_leaf, double ground_reflectance = -1)
+        : season(in), ground(ground_reflectance) {}
     bool operator==(const State&) const = default;
 };
 
-/// So many states are traced together at most, and a number for each of them. Numbers of states that are not there are of no meaning.
+/// So many states are traced together at most, and a number for each of them. Numbers of states that are not there are
+/// of no meaning.
 inline constexpr size_t kMostStates = 4;
 using ByState = std::array<float, kMostStates>;
 inline constexpr ByState kAllAlike{1, 1, 1, 1};
-inline ByState operator*(const ByState& a, const ByState& b) { return {a[0] * b[0], a[1] * b[1], a[2] * b[2], a[3] * b[3]}; }
+inline ByState operator*(const ByState& a, const ByState& b) {
+    return {a[0] * b[0], a[1] * b[1], a[2] * b[2], a[3] * b[3]};
+}
 
 /// The states that differ, and which of them holds in each month.
 struct States {

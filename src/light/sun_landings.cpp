@@ -6,9 +6,11 @@
 
 namespace wp::light {
 
-SunLandings::SunLandings(const Scene& scene, Vec3f to_sun, uint32_t count, uint32_t seed, Tally& tally) : scene_(scene), to_sun_(to_sun) {
+SunLandings::SunLandings(const Scene& scene, Vec3f to_sun, uint32_t count, uint32_t seed, Tally& tally)
+    : scene_(scene), to_sun_(to_sun) {
     gather_portals();
-    for (auto& [number, air] : airs_) land(air, number, count, random::hash(seed, static_cast<uint32_t>(number)), tally);
+    for (auto& [number, air] : airs_)
+        land(air, number, count, random::hash(seed, static_cast<uint32_t>(number)), tally);
 }
 
 void SunLandings::gather_portals() {
@@ -31,15 +33,27 @@ void SunLandings::land(Air& air, int number, uint32_t count, uint32_t seed, Tall
         random::Pair dice = stream.next();
         // One number picks the portal and, with what is left of it, the place along it.
         const float sought = dice.u * air.power.back();
-        const auto at = static_cast<size_t>(std::min(std::upper_bound(air.power.begin(), air.power.end(), sought) - air.power.begin(), static_cast<std::ptrdiff_t>(air.power.size()) - 1));
+        const auto at = static_cast<size_t>(
+            std::min(std::upper_bound(air.power.begin(), air.power.end(), sought) - air.power.begin(),
+                     static_cast<std::ptrdiff_t>(air.power.size()) - 1));
         const float before = at > 0 ? air.power[at - 1] : 0.0f;
         dice.u = std::clamp((sought - before) / (air.power[at] - before), 0.0f, 1.0f);
         const ScenePortal& portal = scene_.portals()[static_cast<size_t>(air.portals[at])];
         ++tally.rays;
         const Vec3f from = portal.corner + portal.u * dice.u + portal.v * dice.v;
         const Hit hit = scene_.intersect(from, -to_sun_, air.portals[at]);
-        if (hit.what != Hit::What::surface || hit.through > 0 || hit.reflectance + hit.specular <= 0 || hit.space < 0 || scene_.air_of(hit.space) != number) continue;
-        Landing landing{from - to_sun_ * hit.distance + hit.normal * kLift, hit.normal, hit.reflectance, hit.specular, hit.sharpness, 0, {}, air.portals[at], hit.space};
+        if (hit.what != Hit::What::surface || hit.through > 0 || hit.reflectance + hit.specular <= 0 || hit.space < 0 ||
+            scene_.air_of(hit.space) != number)
+            continue;
+        Landing landing{from - to_sun_ * hit.distance + hit.normal * kLift,
+                        hit.normal,
+                        hit.reflectance,
+                        hit.specular,
+                        hit.sharpness,
+                        0,
+                        {},
+                        air.portals[at],
+                        hit.space};
         const float cosine = dot(to_sun_, hit.normal);
         ++tally.rays;
         const Scene::Beam beam = scene_.beam(landing.at, to_sun_);

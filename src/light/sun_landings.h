@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// Where a sun's beams come to lie in rooms: light sources in their own right, to which paths are joined. Places are drawn evenly over what comes in through the openings.
+// Where a sun's beams come to lie in rooms: light sources in their own right, to which paths are joined. Places are
+// drawn evenly over what comes in through the openings.
 #pragma once
 #include <map>
 #include <vector>
@@ -12,9 +13,9 @@ namespace wp::light {
 struct Landing {
     Vec3f at, normal;
     float reflectance = 0, specular = 0, sharpness = 0;
-    float density = 0;      ///< by area, how densely places like this one are drawn
-    ByState lux{};          ///< for a beam of one lux
-    int portal = -1;        ///< that it came in by
+    float density = 0;  ///< by area, how densely places like this one are drawn
+    ByState lux{};      ///< for a beam of one lux
+    int portal = -1;    ///< that it came in by
     int space = 0;
 };
 
@@ -30,9 +31,9 @@ class SunLandings {
  private:
     struct Air {
         std::vector<int> portals;
-        std::vector<float> power;   // of a beam of one lux, summed up
+        std::vector<float> power;  // of a beam of one lux, summed up
         std::vector<Landing> landings;
-        float per_power = 0;        // density over illuminance behind the pane
+        float per_power = 0;  // density over illuminance behind the pane
     };
     void gather_portals();
     void land(Air& air, int number, uint32_t count, uint32_t seed, Tally& tally);

@@ -39,24 +39,35 @@ Rows rows_of(const HourlyLux& year, const Hours& hours) {
 // Points whose light lies in one line of the cache.
 constexpr size_t kTogether = 16;
 
-// All limits while a line of the cache is at hand: light of a year is far larger than caches, and this runs while a band of hours is dragged.
-[[gnu::always_inline]] inline void count_lanes(const Rows& rows, size_t first, const float* __restrict limits, size_t count, uint32_t* __restrict out) {
+// All limits while a line of the cache is at hand: light of a year is far larger than caches, and this runs while a
+// band of hours is dragged.
+[[gnu::always_inline]] inline void count_lanes(const Rows& rows, size_t first, const float* __restrict limits,
+                                               size_t count, uint32_t* __restrict out) {
     for (const float* row : rows.lit) {
         const float* lux = row + first;
         for (size_t k = 0; k < count; ++k)
-            for (size_t p = 0; p < kTogether; ++p) out[k * kTogether + p] += lux[p] >= limits[k * kTogether + p] ? 1u : 0u;
+            for (size_t p = 0; p < kTogether; ++p)
+                out[k * kTogether + p] += lux[p] >= limits[k * kTogether + p] ? 1u : 0u;
     }
 }
-void count_tile(const Rows& rows, size_t first, const float* limits, size_t count, uint32_t* out) { count_lanes(rows, first, limits, count, out); }
-[[gnu::target("avx2")]] void count_tile_wide(const Rows& rows, size_t first, const float* limits, size_t count, uint32_t* out) { count_lanes(rows, first, limits, count, out); }
+void count_tile(const Rows& rows, size_t first, const float* limits, size_t count, uint32_t* out) {
+    count_lanes(rows, first, limits, count, out);
+}
+[[gnu::target("avx2")]] void count_tile_wide(const Rows& rows, size_t first, const float* limits, size_t count,
+                                             uint32_t* out) {
+    count_lanes(rows, first, limits, count, out);
+}
 
 }  // namespace
 
-std::vector<std::vector<double>> hours_at_least(const HourlyLux& year, const Hours& hours, std::span<const Limit> limits) {
+std::vector<std::vector<double>> hours_at_least(const HourlyLux& year, const Hours& hours,
+                                                std::span<const Limit> limits) {
     static const bool wide = __builtin_cpu_supports("avx2");
     const Rows rows = rows_of(year, hours);
     std::vector<std::vector<double>> out(limits.size(), std::vector<double>(year.points, 0.0));
-    const auto limit_of = [&](size_t k, size_t p) { return limits[k].scale.empty() ? least(limits[k].lux) : static_cast<float>(limits[k].lux / limits[k].scale[p]); };
+    const auto limit_of = [&](size_t k, size_t p) {
+        return limits[k].scale.empty() ? least(limits[k].lux) : static_cast<float>(limits[k].lux / limits[k].scale[p]);
+    };
     parallel_for(year.points / kTogether, [&](size_t tile) {
         std::vector<float> at(limits.size() * kTogether);
         std::vector<uint32_t> found(at.size(), 0);
@@ -69,7 +80,8 @@ std::vector<std::vector<double>> hours_at_least(const HourlyLux& year, const Hou
     for (size_t p = year.points / kTogether * kTogether; p < year.points; ++p)
         for (size_t k = 0; k < limits.size(); ++k) {
             const float limit = limit_of(k, p);
-            out[k][p] = static_cast<double>(std::count_if(rows.lit.begin(), rows.lit.end(), [&](const float* lux) { return lux[p] >= limit; }));
+            out[k][p] = static_cast<double>(
+                std::count_if(rows.lit.begin(), rows.lit.end(), [&](const float* lux) { return lux[p] >= limit; }));
         }
     // Dark hours have at least nothing.
     for (size_t k = 0; k < limits.size(); ++k)
@@ -82,7 +94,9 @@ std::vector<double> hours_at_least(const HourlyLux& year, const Hours& hours, do
     return std::move(hours_at_least(year, hours, std::span(&limit, 1)).front());
 }
 
-std::vector<double> autonomy(const HourlyLux& year, const Hours& hours, double target_lux, Scale scale) { return share_between(year, hours, target_lux, std::numeric_limits<double>::max(), scale); }
+std::vector<double> autonomy(const HourlyLux& year, const Hours& hours, double target_lux, Scale scale) {
+    return share_between(year, hours, target_lux, std::numeric_limits<double>::max(), scale);
+}
 
 std::vector<double> continuous_autonomy(const HourlyLux& year, const Hours& hours, double target_lux, Scale scale) {
     const Rows rows = rows_of(year, hours);
@@ -116,7 +130,8 @@ std::vector<double> lux_in_share(const HourlyLux& year, const Hours& hours, doub
     std::vector<double> out(year.points, 0.0);
     if (rows.counted == 0) return out;
     // So many hours must have at least it.
-    const auto wanted = std::clamp<size_t>(static_cast<size_t>(std::ceil(share * static_cast<double>(rows.counted) - 1e-9)), 1, rows.counted);
+    const auto wanted = std::clamp<size_t>(
+        static_cast<size_t>(std::ceil(share * static_cast<double>(rows.counted) - 1e-9)), 1, rows.counted);
     if (wanted > rows.lit.size()) return out;
     parallel_for((year.points + kTogether - 1) / kTogether, [&](size_t tile) {
         const size_t first = tile * kTogether, n = std::min(kTogether, year.points - first);
@@ -124,7 +139,8 @@ std::vector<double> lux_in_share(const HourlyLux& year, const Hours& hours, doub
         for (size_t h = 0; h < rows.lit.size(); ++h)
             for (size_t p = 0; p < n; ++p) all[p * rows.lit.size() + h] = rows.lit[h][first + p];
         for (size_t p = 0; p < n; ++p) {
-            const auto begin = all.begin() + static_cast<std::ptrdiff_t>(p * rows.lit.size()), at = begin + static_cast<std::ptrdiff_t>(wanted - 1);
+            const auto begin = all.begin() + static_cast<std::ptrdiff_t>(p * rows.lit.size()),
+                       at = begin + static_cast<std::ptrdiff_t>(wanted - 1);
             std::nth_element(begin, at, begin + static_cast<std::ptrdiff_t>(rows.lit.size()), std::greater<>());
             out[first + p] = static_cast<double>(*at);
         }
@@ -136,7 +152,9 @@ Passing passing(std::span<const double> margin, std::span<const double> standard
     Passing out;
     double variance = 0;
     for (size_t i = 0; i < margin.size(); ++i) {
-        const double p = standard_error[i] > 0 ? 0.5 * std::erfc(-margin[i] / standard_error[i] / std::sqrt(2.0)) : margin[i] >= 0 ? 1.0 : 0.0;
+        const double p = standard_error[i] > 0 ? 0.5 * std::erfc(-margin[i] / standard_error[i] / std::sqrt(2.0))
+                         : margin[i] >= 0      ? 1.0
+                                               : 0.0;
         out.expected += p;
         variance += p * (1 - p);
     }
@@ -188,7 +206,8 @@ double mean_lux(const HourlyLux& year, const Hours& hours) {
     for (size_t h = 0; h < hours.size(); ++h) {
         if (!hours[h]) continue;
         const auto lux = year.at(static_cast<int>(h));
-        sum = std::accumulate(lux.begin(), lux.end(), sum, [](double s, float v) { return s + static_cast<double>(v); });
+        sum =
+            std::accumulate(lux.begin(), lux.end(), sum, [](double s, float v) { return s + static_cast<double>(v); });
     }
     const auto n = static_cast<double>(count(hours) * year.points);
     return n > 0 ? sum / n : 0;

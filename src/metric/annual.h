@@ -32,18 +32,19 @@ using Scale = std::span<const double>;
 /// Share of the hours in which each point has at least target lux (daylight autonomy).
 std::vector<double> autonomy(const HourlyLux& year, const Hours& hours, double target_lux, Scale scale = {});
 
-/// Continuous daylight autonomy (Z. Rogers, Daylighting Metric Development, 2006): hours below the target count by the part of it they have.
+/// Continuous daylight autonomy (Z. Rogers, Daylighting Metric Development, 2006): hours below the target count by the
+/// part of it they have.
 std::vector<double> continuous_autonomy(const HourlyLux& year, const Hours& hours, double target_lux, Scale scale = {});
-/// Share of the hours in which each point has at least low and less than high: the bands of useful daylight illuminance (A. Nabil,
-/// J. Mardaljevic, Lighting Research and Technology 37 (2005) 41-59) and of saturation.
+/// Share of the hours in which each point has at least low and less than high: the bands of useful daylight illuminance
+/// (A. Nabil, J. Mardaljevic, Lighting Research and Technology 37 (2005) 41-59) and of saturation.
 std::vector<double> share_between(const HourlyLux& year, const Hours& hours, double low, double high, Scale scale = {});
 /// Mean of each point, lux.
 std::vector<double> mean_of_points(const HourlyLux& year, const Hours& hours);
 /// The illuminance that each point has in at least that share of the hours, lux.
 std::vector<double> lux_in_share(const HourlyLux& year, const Hours& hours, double share);
 
-/// Share of points that pass, where each passes only with a chance: its expectation and the half-width (95 %) around it, for errors of points
-/// that are independent of each other.
+/// Share of points that pass, where each passes only with a chance: its expectation and the half-width (95 %) around
+/// it, for errors of points that are independent of each other.
 struct Passing {
     double expected = 0, half_width = 0;
 };
@@ -62,13 +63,14 @@ struct Limit {
     double lux = 0;
     Scale scale;
 };
-std::vector<std::vector<double>> hours_at_least(const HourlyLux& year, const Hours& hours, std::span<const Limit> limits);
+std::vector<std::vector<double>> hours_at_least(const HourlyLux& year, const Hours& hours,
+                                                std::span<const Limit> limits);
 
-/// Share of the hours in which at least `share` of the points have at least target lux. EN 17037:2018 counts the daylight
-/// hours in which the target stands over half of the plane, or the minimum over 95 % of it.
+/// Share of the hours in which at least `share` of the points have at least target lux. EN 17037:2018 counts the
+/// daylight hours in which the target stands over half of the plane, or the minimum over 95 % of it.
 double spatial_provision(const HourlyLux& year, const Hours& hours, double target_lux, double share);
-/// The same in two steps, for planes that are looked at part by part: points with the light in each of 8760 hours, added to what was found before;
-/// then the share of the hours in which there are enough of them.
+/// The same in two steps, for planes that are looked at part by part: points with the light in each of 8760 hours,
+/// added to what was found before; then the share of the hours in which there are enough of them.
 void add_points_at_least(const HourlyLux& year, const Hours& hours, double lux, std::vector<uint32_t>& found);
 double share_with_enough(const std::vector<uint32_t>& found, const Hours& hours, size_t points, double share);
 

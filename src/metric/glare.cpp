@@ -93,7 +93,8 @@ std::vector<GlareSource> find_sources(const GlareField& field, const SourceRule&
         sources.push_back(source);
     }
     if (field.sun_normal_lux > 0 && field.sun.z > 0)
-        sources.push_back({field.sun_normal_lux / climate::kSunSolidAngle, climate::kSunSolidAngle, position_index(field.sun), field.sun, true});
+        sources.push_back({field.sun_normal_lux / climate::kSunSolidAngle, climate::kSunSolidAngle,
+                           position_index(field.sun), field.sun, true});
     return sources;
 }
 

@@ -21,22 +21,24 @@ struct GlareSource {
 /// direction in the eye's axes.
 double position_index(Vec3 direction);
 
-/// Wienold and Christoffersen, Energy and Buildings 38 (2006) 743-757; below Ev of 1000 lx times the low-light correction of
-/// Wienold, "Dynamic daylight glare evaluation", Building Simulation 2009. Not defined below 380 lx: see dgp_in_range.
+/// Wienold and Christoffersen, Energy and Buildings 38 (2006) 743-757; below Ev of 1000 lx times the low-light
+/// correction of Wienold, "Dynamic daylight glare evaluation", Building Simulation 2009. Not defined below 380 lx: see
+/// dgp_in_range.
 double daylight_glare_probability(double vertical_lux, const std::vector<GlareSource>& sources);
 
 /// DGP was fitted for vertical illuminances above 380 lx and values of 0.2 to 0.8.
 bool dgp_in_range(double vertical_lux, double dgp);
 
 struct GlareField {
-    int size = 0;                         ///< pixels across, equidistant hemisphere
+    int size = 0;  ///< pixels across, equidistant hemisphere
     const std::vector<float>* luminance = nullptr;
-    double sun_normal_lux = 0;            ///< at the eye
-    Vec3 sun;                             ///< unit, in the eye's axes
+    double sun_normal_lux = 0;  ///< at the eye
+    Vec3 sun;                   ///< unit, in the eye's axes
 };
 
 /// What counts as a source: parts of the picture at least so many times as bright as the mean of the whole picture.
-/// faintest: cd/m^2, below which nothing counts; no publication asks for it, so that it is nought unless it is asked for.
+/// faintest: cd/m^2, below which nothing counts; no publication asks for it, so that it is nought unless it is asked
+/// for.
 struct SourceRule {
     double over_mean = 5, faintest = 0;
 };

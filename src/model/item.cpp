@@ -35,7 +35,9 @@ void each(O& option, Visit&& visit) {
         size_t on = option.storeys.size();
         const auto* thing = item.on == ReferencePlane::On::deck ? find(option.things, item.thing) : nullptr;
         for (size_t s = 0; s < option.storeys.size(); ++s)
-            if (find(option.storeys[s].rooms, item.room) != nullptr || (thing != nullptr && thing->storey == option.storeys[s].id)) on = s;
+            if (find(option.storeys[s].rooms, item.room) != nullptr ||
+                (thing != nullptr && thing->storey == option.storeys[s].id))
+                on = s;
         visit(Kind::plane, item, on);
     }
     for (auto& item : option.observers) {
@@ -56,14 +58,17 @@ void each(O& option, Visit&& visit) {
 Kind holder(const Item& item) { return item.kind == Kind::wall ? Kind::room : item.kind; }
 
 std::string lower(std::string text) {
-    std::transform(text.begin(), text.end(), text.begin(), [](unsigned char c) { return static_cast<char>(std::tolower(c)); });
+    std::transform(text.begin(), text.end(), text.begin(),
+                   [](unsigned char c) { return static_cast<char>(std::tolower(c)); });
     return text;
 }
 
 }  // namespace
 
 const char* kind_name(Kind kind) {
-    static constexpr const char* names[] = {"nothing", "storey", "room", "wall", "opening", "partition", "floor void", "roof", "rooflight", "dimension", "observer", "block", "thing", "reference plane", "reading"};
+    static constexpr const char* names[] = {
+        "nothing",   "storey",    "room",     "wall",  "opening", "partition",       "floor void", "roof",
+        "rooflight", "dimension", "observer", "block", "thing",   "reference plane", "reading"};
     return names[static_cast<int>(kind)];
 }
 
@@ -79,10 +84,13 @@ std::string item_name(const Option& option, const Item& item) {
 
 bool exists(const Option& option, const Item& item) {
     if (item.kind == Kind::dimension)
-        return std::any_of(option.storeys.begin(), option.storeys.end(), [&](const Storey& s) { return find(s.dimensions, item.id) != nullptr; });
+        return std::any_of(option.storeys.begin(), option.storeys.end(),
+                           [&](const Storey& s) { return find(s.dimensions, item.id) != nullptr; });
     bool found = false;
-    each(option, [&](Kind kind, const auto& thing, size_t) { found = found || (kind == holder(item) && thing.id == item.id); });
-    if (found && item.kind == Kind::wall) return item.edge >= 0 && item.edge < static_cast<int>(find_room(option, item.id).room->footprint.size());
+    each(option,
+         [&](Kind kind, const auto& thing, size_t) { found = found || (kind == holder(item) && thing.id == item.id); });
+    if (found && item.kind == Kind::wall)
+        return item.edge >= 0 && item.edge < static_cast<int>(find_room(option, item.id).room->footprint.size());
     return found;
 }
 
@@ -109,7 +117,8 @@ std::vector<Item> find_by_name(const Option& option, const std::string& text) {
     std::vector<Item> out;
     const std::string wanted = lower(text);
     each(option, [&](Kind kind, const auto& thing, size_t) {
-        if (lower(thing.name).find(wanted) != std::string::npos || lower(thing.id).find(wanted) != std::string::npos) out.push_back({kind, thing.id, -1});
+        if (lower(thing.name).find(wanted) != std::string::npos || lower(thing.id).find(wanted) != std::string::npos)
+            out.push_back({kind, thing.id, -1});
     });
     return out;
 }

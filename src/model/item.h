@@ -6,9 +6,25 @@
 namespace wp::model {
 
 struct Item {
-    enum class Kind { none, storey, room, wall, opening, partition, floor_void, roof, rooflight, dimension, observer, block, thing, plane, reading } kind = Kind::none;
-    Id id;             ///< of the thing; of the room for a wall
-    int edge = -1;     ///< wall only
+    enum class Kind {
+        none,
+        storey,
+        room,
+        wall,
+        opening,
+        partition,
+        floor_void,
+        roof,
+        rooflight,
+        dimension,
+        observer,
+        block,
+        thing,
+        plane,
+        reading
+    } kind = Kind::none;
+    Id id;          ///< of the thing; of the room for a wall
+    int edge = -1;  ///< wall only
     bool operator==(const Item&) const = default;
 };
 

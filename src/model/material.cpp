@@ -13,13 +13,27 @@ struct Words {
     const char *word, *name;
 };
 constexpr Words kWords[kParts] = {
-    {"floor", "Floors"},         {"wall", "Walls"},         {"ceiling", "Ceilings"},      {"partition", "Partitions"}, {"reveal", "Reveals"},
-    {"frame", "Frames"},         {"door", "Doors and panels"}, {"facade", "Facades"},     {"roof", "Roofs"},           {"glazing", "Windows"},
-    {"rooflight", "Rooflights"}, {"furniture", "Furniture"}, {"stair", "Stairs and ramps"}, {"shading", "Shading"},     {"block", "Neighbouring blocks"},
-    {"tree", "Trees"},           {"fence", "Fences"},        {"terrain", "Terrain"},
+    {"floor", "Floors"},
+    {"wall", "Walls"},
+    {"ceiling", "Ceilings"},
+    {"partition", "Partitions"},
+    {"reveal", "Reveals"},
+    {"frame", "Frames"},
+    {"door", "Doors and panels"},
+    {"facade", "Facades"},
+    {"roof", "Roofs"},
+    {"glazing", "Windows"},
+    {"rooflight", "Rooflights"},
+    {"furniture", "Furniture"},
+    {"stair", "Stairs and ramps"},
+    {"shading", "Shading"},
+    {"block", "Neighbouring blocks"},
+    {"tree", "Trees"},
+    {"fence", "Fences"},
+    {"terrain", "Terrain"},
 };
-// Fresh white plaster and the whitest tiles come to about this much, silvered mirrors to the next, a single low-iron pane to
-// the last.
+// Fresh white plaster and the whitest tiles come to about this much, silvered mirrors to the next, a single low-iron
+// pane to the last.
 constexpr double kBrightest = 0.9, kBestMirror = 0.99, kClearest = 0.93;
 bool is_mirror(const Material& m) { return m.specular >= 0.5 * m.reflectance; }
 
@@ -31,11 +45,15 @@ const char* part_name(Part part) { return kWords[static_cast<int>(part)].name; }
 bool takes(Part part, Material::Kind kind) {
     switch (part) {
         case Part::glazing:
-        case Part::rooflight: return kind == Material::Kind::glazing;
-        case Part::door: return kind == Material::Kind::opaque || kind == Material::Kind::glazing;
+        case Part::rooflight:
+            return kind == Material::Kind::glazing;
+        case Part::door:
+            return kind == Material::Kind::opaque || kind == Material::Kind::glazing;
         case Part::shading:
-        case Part::fence: return kind == Material::Kind::opaque || kind == Material::Kind::fabric;
-        default: return kind == Material::Kind::opaque;
+        case Part::fence:
+            return kind == Material::Kind::opaque || kind == Material::Kind::fabric;
+        default:
+            return kind == Material::Kind::opaque;
     }
 }
 
@@ -43,22 +61,28 @@ std::string impossible(const Material& m) {
     const auto percent = [](double v) { return fmt::format("{:.0f} %", 100 * v); };
     switch (m.kind) {
         case Material::Kind::opaque:
-            if (m.reflectance > kBrightest && !is_mirror(m)) return "reflects " + percent(m.reflectance) + ": no lasting finish does";
+            if (m.reflectance > kBrightest && !is_mirror(m))
+                return "reflects " + percent(m.reflectance) + ": no lasting finish does";
             if (m.reflectance > kBestMirror) return "reflects " + percent(m.reflectance) + ": no mirror does";
-            if (m.specular > m.reflectance + 1e-9) return "mirrors " + percent(m.specular) + ", more than all it reflects";
+            if (m.specular > m.reflectance + 1e-9)
+                return "mirrors " + percent(m.specular) + ", more than all it reflects";
             break;
         case Material::Kind::glazing:
             if (m.transmittance + std::max(m.reflectance_in, m.reflectance_out) > 1 + 1e-9)
-                return "passes " + percent(m.transmittance) + " and reflects " + percent(std::max(m.reflectance_in, m.reflectance_out)) + ": more than all the light";
+                return "passes " + percent(m.transmittance) + " and reflects " +
+                       percent(std::max(m.reflectance_in, m.reflectance_out)) + ": more than all the light";
             if (m.transmittance > kClearest) return "passes " + percent(m.transmittance) + ": no pane does";
             break;
         case Material::Kind::fabric:
             if (m.openness + m.transmittance + m.reflectance > 1 + 1e-9)
-                return "passes " + percent(m.openness + m.transmittance) + " and reflects " + percent(m.reflectance) + ": more than all the light";
+                return "passes " + percent(m.openness + m.transmittance) + " and reflects " + percent(m.reflectance) +
+                       ": more than all the light";
             break;
         case Material::Kind::slats:
-            if (m.reflectance > kBrightest) return "has slats that reflect " + percent(m.reflectance) + ": no lasting finish does";
-            if (m.slat_spacing > 1.0001 * m.slat_width && std::abs(m.slat_tilt) > 85) return "never closes: its slats are further apart than they are wide";
+            if (m.reflectance > kBrightest)
+                return "has slats that reflect " + percent(m.reflectance) + ": no lasting finish does";
+            if (m.slat_spacing > 1.0001 * m.slat_width && std::abs(m.slat_tilt) > 85)
+                return "never closes: its slats are further apart than they are wide";
             break;
     }
     return {};
@@ -66,7 +90,8 @@ std::string impossible(const Material& m) {
 
 Material brought_back(Material m) {
     m = possible(m);
-    if (m.kind == Material::Kind::opaque) m.reflectance = std::min(m.reflectance, is_mirror(m) ? kBestMirror : kBrightest);
+    if (m.kind == Material::Kind::opaque)
+        m.reflectance = std::min(m.reflectance, is_mirror(m) ? kBestMirror : kBrightest);
     if (m.kind == Material::Kind::slats) {
         m.reflectance = std::min(m.reflectance, kBrightest);
         m.slat_spacing = std::min(m.slat_spacing, 0.95 * m.slat_width);

@@ -22,27 +22,30 @@ struct Material {
     Id id;
     std::string name;
     Kind kind = Kind::opaque;
-    std::string colour;          ///< "#rrggbb", of drawings and pictures only; empty: grey by its reflectance
+    std::string colour;  ///< "#rrggbb", of drawings and pictures only; empty: grey by its reflectance
 
-    double reflectance = 0.5;    ///< visible, both ways of reflection together; of a slat's faces; of a fabric's cloth, holes included
-    double specular = 0;         ///< opaque: how much of the reflectance is mirrored, at most all of it
-    double roughness = 0.1;      ///< opaque: root mean square slope of what mirrors; 0 a mirror, 0.3 silk gloss
+    double reflectance =
+        0.5;  ///< visible, both ways of reflection together; of a slat's faces; of a fabric's cloth, holes included
+    double specular = 0;     ///< opaque: how much of the reflectance is mirrored, at most all of it
+    double roughness = 0.1;  ///< opaque: root mean square slope of what mirrors; 0 a mirror, 0.3 silk gloss
 
-    double transmittance = 0.7;  ///< glazing: visible, normal incidence. Fabric: what the cloth scatters through, besides its openness
-    double diffuse = 0;          ///< glazing: which part of the transmitted light is scattered; 1 is opal glass
-    double reflectance_out = 0;  ///< glazing: visible, normal incidence, seen from outside; 0: as uncoated panes reflect
-    double reflectance_in = 0;   ///< the same from inside
-    double solar_factor = 0;     ///< glazing: total solar energy transmittance (EN 410); 0: not known. For the record
-    int panes = 2;               ///< glazing: 1 to 4
+    double transmittance =
+        0.7;  ///< glazing: visible, normal incidence. Fabric: what the cloth scatters through, besides its openness
+    double diffuse = 0;  ///< glazing: which part of the transmitted light is scattered; 1 is opal glass
+    double reflectance_out =
+        0;                      ///< glazing: visible, normal incidence, seen from outside; 0: as uncoated panes reflect
+    double reflectance_in = 0;  ///< the same from inside
+    double solar_factor = 0;    ///< glazing: total solar energy transmittance (EN 410); 0: not known. For the record
+    int panes = 2;              ///< glazing: 1 to 4
 
-    double openness = 0.05;      ///< fabric: share of it that is hole (EN 14500)
+    double openness = 0.05;                          ///< fabric: share of it that is hole (EN 14500)
     double slat_width = 0.08, slat_spacing = 0.072;  ///< slats
-    double slat_tilt = 45;       ///< slats: degrees from square to the pane, the outer edge down
-    bool slats_upright = false;  ///< vertical slats, turned instead of tilted
+    double slat_tilt = 45;                           ///< slats: degrees from square to the pane, the outer edge down
+    bool slats_upright = false;                      ///< vertical slats, turned instead of tilted
 
-    bool assumed = false;        ///< nobody has measured or chosen it yet: listed as an assumption
-    double low = 0, high = 0;    ///< the range in which real ones lie; both 0: not told
-    std::string source;          ///< where the figures come from
+    bool assumed = false;      ///< nobody has measured or chosen it yet: listed as an assumption
+    double low = 0, high = 0;  ///< the range in which real ones lie; both 0: not told
+    std::string source;        ///< where the figures come from
     Extra extra;
     bool operator==(const Material&) const;
 };
@@ -64,7 +67,26 @@ Material brought_back(Material material);
 Material possible(Material material);
 
 /// Kinds of building part that take a material by type.
-enum class Part { floor, wall, ceiling, partition, reveal, frame, door, facade, roof, glazing, rooflight, furniture, stair, shading, block, tree, fence, terrain };
+enum class Part {
+    floor,
+    wall,
+    ceiling,
+    partition,
+    reveal,
+    frame,
+    door,
+    facade,
+    roof,
+    glazing,
+    rooflight,
+    furniture,
+    stair,
+    shading,
+    block,
+    tree,
+    fence,
+    terrain
+};
 inline constexpr int kParts = 18;
 /// The word of a part in files.
 const char* part_word(Part part);

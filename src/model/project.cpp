@@ -100,7 +100,8 @@ Finish finish_of(const Project& project, const Option& option, Part part, const 
     if (!own.empty()) return {find(project.materials, own), own, Reason::own};
     if (!of_room.empty()) return {find(project.materials, of_room), of_room, Reason::room};
     const auto type = option.types.find(part);
-    if (type != option.types.end() && !type->second.empty()) return {find(project.materials, type->second), type->second, Reason::type};
+    if (type != option.types.end() && !type->second.empty())
+        return {find(project.materials, type->second), type->second, Reason::type};
     return {};
 }
 
@@ -125,26 +126,39 @@ Material assumed_for(Part part) {
     m.source = "IES LM-83-12, surfaces of unknown finish";
     switch (part) {
         case Part::floor:
-        case Part::stair: m.reflectance = 0.2; break;
-        case Part::ceiling: m.reflectance = 0.7; break;
+        case Part::stair:
+            m.reflectance = 0.2;
+            break;
+        case Part::ceiling:
+            m.reflectance = 0.7;
+            break;
         case Part::facade:
         case Part::fence:
-        case Part::block: m.reflectance = 0.3; break;
+        case Part::block:
+            m.reflectance = 0.3;
+            break;
         case Part::roof:
-        case Part::tree: m.reflectance = 0.2; break;
-        case Part::terrain: m.reflectance = 0.1; break;
+        case Part::tree:
+            m.reflectance = 0.2;
+            break;
+        case Part::terrain:
+            m.reflectance = 0.1;
+            break;
         case Part::glazing:
         case Part::rooflight:
             m.kind = Material::Kind::glazing;
             m.transmittance = 0.7;
             break;
-        default: m.reflectance = 0.5; break;
+        default:
+            m.reflectance = 0.5;
+            break;
     }
     return m;
 }
 
 bool left_out(const std::vector<std::string>& without, const Id& id, const char* kind) {
-    return std::any_of(without.begin(), without.end(), [&](const std::string& word) { return word == id || word == kind; });
+    return std::any_of(without.begin(), without.end(),
+                       [&](const std::string& word) { return word == id || word == kind; });
 }
 
 Vec2 edge_begin(const Room& room, int edge) { return room.footprint[static_cast<size_t>(edge)]; }

@@ -28,17 +28,19 @@ struct Opening {
     Id id;
     std::string name;
     Kind kind = Kind::window;
-    int edge = 0;                ///< the wall: footprint edge from corner edge to corner edge + 1
-    double along = 0;            ///< from the edge's first corner to the opening's near side
+    int edge = 0;      ///< the wall: footprint edge from corner edge to corner edge + 1
+    double along = 0;  ///< from the edge's first corner to the opening's near side
     double width = 1, height = 1, sill = 0.9;
-    double frame = 0.06;         ///< width seen of the frame, and of every mullion and transom; window only
-    int columns = 1, rows = 1;   ///< lights side by side and above each other, divided by mullions and transoms; window only
-    double reveal = 0.12;        ///< how far the middle of the pane or leaf stands from the inner face of the wall
-    Id glazing;                  ///< what fills it: of a window a glazing; of a door or panel an opaque material or a glazing; empty: by type
-    Id reveals;                  ///< material of reveal, sill and head; empty: by type
-    Id frames;                   ///< of its frame and mullions; empty: by type
-    bool blind = false;          ///< an inner blind that criteria may close
-    Id blind_material;           ///< a fabric or slats; empty: the project's plain blind
+    double frame = 0.06;  ///< width seen of the frame, and of every mullion and transom; window only
+    int columns = 1,
+        rows = 1;          ///< lights side by side and above each other, divided by mullions and transoms; window only
+    double reveal = 0.12;  ///< how far the middle of the pane or leaf stands from the inner face of the wall
+    Id glazing;  ///< what fills it: of a window a glazing; of a door or panel an opaque material or a glazing; empty:
+                 ///< by type
+    Id reveals;  ///< material of reveal, sill and head; empty: by type
+    Id frames;   ///< of its frame and mullions; empty: by type
+    bool blind = false;               ///< an inner blind that criteria may close
+    Id blind_material;                ///< a fabric or slats; empty: the project's plain blind
     std::vector<ShadeLayer> shading;  ///< fixed, from the pane outwards and inwards
     Exposure exposure = Exposure::normal;
     Extra extra;
@@ -55,7 +57,7 @@ struct Wall {
 /// One surface of a room whose material is its own.
 struct OwnFinish {
     static constexpr int kFloor = -1, kCeiling = -2;
-    int surface = 0;             ///< an edge of the footprint, or kFloor, kCeiling
+    int surface = 0;  ///< an edge of the footprint, or kFloor, kCeiling
     Id material;
     bool operator==(const OwnFinish&) const;
 };
@@ -67,13 +69,14 @@ struct Room {
     Id id;
     std::string name;
     std::vector<Vec2> footprint;
-    double height = 3;           ///< clear height; may reach through the storeys above
-    Top top = Top::follows_roof;  ///< whether the ceiling follows a pitched roof, where the storey has one above the room
-    Id floor, walls, ceiling;    ///< materials of this room; empty: by type
+    double height = 3;  ///< clear height; may reach through the storeys above
+    Top top =
+        Top::follows_roof;     ///< whether the ceiling follows a pitched roof, where the storey has one above the room
+    Id floor, walls, ceiling;  ///< materials of this room; empty: by type
     std::vector<OwnFinish> own_finishes;
     std::vector<Wall> own_walls;  ///< by edge; both sides of a shared wall say the same, else the thicker counts
     std::vector<Opening> openings;
-    Id occupancy;                ///< its pattern of occupied hours; empty: the hours of the question
+    Id occupancy;  ///< its pattern of occupied hours; empty: the hours of the question
     Extra extra;
     bool operator==(const Room&) const;
 };
@@ -82,7 +85,7 @@ struct Room {
 struct Partition {
     Id id;
     std::string name;
-    Vec2 from, to;               ///< its middle line
+    Vec2 from, to;  ///< its middle line
     double thickness = 0.1, height = 1.5;
     Id material;
     Extra extra;
@@ -93,7 +96,7 @@ struct Partition {
 struct FloorVoid {
     Id id;
     std::string name;
-    std::vector<Vec2> outline;   ///< counter-clockwise
+    std::vector<Vec2> outline;  ///< counter-clockwise
     Extra extra;
     bool operator==(const FloorVoid&) const;
 };
@@ -104,12 +107,13 @@ struct Roof {
     Id id;
     std::string name;
     Kind kind = Kind::gable;
-    std::vector<Id> rooms;       ///< none means all of the storey
-    double eaves = 2.6;          ///< height of the lowest line of the ceiling above the storey's floor
-    double pitch = 35;           ///< degrees from the horizontal
-    double direction = 0;        ///< degrees clockwise from +y, the way the roof rises; a sawtooth's upright lights look there
-    int bays = 3;                ///< sawtooth only
-    double overhang = 0;         ///< past the outer face of the walls, in plan
+    std::vector<Id> rooms;  ///< none means all of the storey
+    double eaves = 2.6;     ///< height of the lowest line of the ceiling above the storey's floor
+    double pitch = 35;      ///< degrees from the horizontal
+    double direction =
+        0;                ///< degrees clockwise from +y, the way the roof rises; a sawtooth's upright lights look there
+    int bays = 3;         ///< sawtooth only
+    double overhang = 0;  ///< past the outer face of the walls, in plan
     Extra extra;
     bool operator==(const Roof&) const;
 };
@@ -119,13 +123,14 @@ struct Rooflight {
     Id id;
     std::string name;
     Vec2 centre;
-    double width = 1;            ///< across the slope, or along the turned x axis on a flat roof; along the riser
-    double length = 1;           ///< up the slope, in plan; height of the glass where upright
-    double turn = 0;             ///< degrees counter-clockwise, flat roofs only
-    bool upright = false;        ///< stands in the riser nearest to its centre
-    double upstand = 0.15;       ///< of the glass above the roof's outer face; where upright, of its sill above the lower roof
+    double width = 1;      ///< across the slope, or along the turned x axis on a flat roof; along the riser
+    double length = 1;     ///< up the slope, in plan; height of the glass where upright
+    double turn = 0;       ///< degrees counter-clockwise, flat roofs only
+    bool upright = false;  ///< stands in the riser nearest to its centre
+    double upstand =
+        0.15;  ///< of the glass above the roof's outer face; where upright, of its sill above the lower roof
     double frame = 0.06;
-    Id glazing;                  ///< empty: by type
+    Id glazing;  ///< empty: by type
     bool blind = false;
     Id blind_material;
     std::vector<ShadeLayer> shading;
@@ -136,12 +141,12 @@ struct Rooflight {
 
 /// A picture or one page of a PDF, laid under a storey to be traced.
 struct Underlay {
-    std::string file;            ///< relative to the project file; empty: none
+    std::string file;  ///< relative to the project file; empty: none
     int page = 1;
-    Vec2 place;                  ///< where its lower left corner lies
-    double width = 20;           ///< metres that its width stands for
-    double turn = 0;             ///< degrees counter-clockwise about its place
-    double strength = 0.5;       ///< 0 invisible, 1 as it is
+    Vec2 place;             ///< where its lower left corner lies
+    double width = 20;      ///< metres that its width stands for
+    double turn = 0;        ///< degrees counter-clockwise about its place
+    double strength = 0.5;  ///< 0 invisible, 1 as it is
     bool operator==(const Underlay&) const;
 };
 
@@ -149,7 +154,7 @@ struct Underlay {
 struct Dimension {
     Id id;
     Vec2 from, to;
-    double offset = 0.6;         ///< of the line from what it measures, to the left of from-to
+    double offset = 0.6;  ///< of the line from what it measures, to the left of from-to
     bool operator==(const Dimension&) const;
 };
 
@@ -184,9 +189,9 @@ struct Block {
     std::vector<Vec2> footprint;
     double base = 0, height = 6;  ///< to the eaves
     Top top = Top::flat;
-    double pitch = 35;           ///< degrees
-    double direction = 0;        ///< degrees clockwise from +y, the way the roof rises
-    Id material;                 ///< empty: by type
+    double pitch = 35;     ///< degrees
+    double direction = 0;  ///< degrees clockwise from +y, the way the roof rises
+    Id material;           ///< empty: by type
     Extra extra;
     bool operator==(const Block&) const;
 };
@@ -194,28 +199,29 @@ struct Block {
 /// Where light is asked about: points in cells no wider than the spacing.
 struct ReferencePlane {
     enum class On {
-        floor,    ///< level, at a height above a room's floor
-        wall,     ///< upright, before a wall of a room, facing into it
-        facade,   ///< upright, before the outer face of a wall, facing outwards
-        deck,     ///< on a part of a thing: a flight or landing of a stair, a ramp, the top of a table
+        floor,   ///< level, at a height above a room's floor
+        wall,    ///< upright, before a wall of a room, facing into it
+        facade,  ///< upright, before the outer face of a wall, facing outwards
+        deck,    ///< on a part of a thing: a flight or landing of a stair, a ramp, the top of a table
     };
     enum class Along { drawing, longest_edge, true_north };
     Id id;
     std::string name;
     On on = On::floor;
-    Id room;                     ///< floor, wall, facade; of a deck the room its thing stands in, if any
-    int edge = 0;                ///< wall, facade
-    Id thing;                    ///< deck
-    int deck = 0;                ///< which of decks_of(thing)
-    double height = 0.76;        ///< floor: above the floor. Else: how far the points stand before the surface
-    double margin = 0.3;         ///< from the walls, or from the edges
+    Id room;               ///< floor, wall, facade; of a deck the room its thing stands in, if any
+    int edge = 0;          ///< wall, facade
+    Id thing;              ///< deck
+    int deck = 0;          ///< which of decks_of(thing)
+    double height = 0.76;  ///< floor: above the floor. Else: how far the points stand before the surface
+    double margin = 0.3;   ///< from the walls, or from the edges
     double spacing = 0.5;
-    int number = 0;              ///< so many points at least, instead of the spacing; 0: the spacing counts
+    int number = 0;                ///< so many points at least, instead of the spacing; 0: the spacing counts
     Along along = Along::drawing;  ///< floor: which way the cells lie
-    std::vector<Vec2> area;      ///< floor: only within; empty: all of the room
+    std::vector<Vec2> area;        ///< floor: only within; empty: all of the room
     std::vector<std::vector<Vec2>> left_out;  ///< floor: not within
-    bool turned_over = false;    ///< looks the other way: down, or into the wall. The model check asks whether that is meant
-    bool occupied = true;        ///< counts as regularly occupied floor area for criteria
+    bool turned_over =
+        false;             ///< looks the other way: down, or into the wall. The model check asks whether that is meant
+    bool occupied = true;  ///< counts as regularly occupied floor area for criteria
     Extra extra;
     bool operator==(const ReferencePlane&) const;
 };
@@ -226,8 +232,8 @@ struct Observer {
     std::string name;
     Id room;
     Vec3 eye{0, 0, 1.2};
-    double heading = 0;   ///< degrees clockwise from +y of the drawing
-    double altitude = 0;  ///< degrees above the horizon
+    double heading = 0;          ///< degrees clockwise from +y of the drawing
+    double altitude = 0;         ///< degrees above the horizon
     std::vector<double> others;  ///< further headings from the same place
     Extra extra;
     bool operator==(const Observer&) const;
@@ -244,9 +250,9 @@ std::string view_name(const Observer& observer, size_t heading);
 struct Reading {
     Id id;
     std::string name;
-    Id room;                     ///< empty: outdoors
+    Id room;  ///< empty: outdoors
     Vec3 at;
-    Vec3 facing{0, 0, 1};        ///< unit, away from what it lies on
+    Vec3 facing{0, 0, 1};  ///< unit, away from what it lies on
     Extra extra;
     bool operator==(const Reading&) const;
 };
@@ -257,14 +263,14 @@ struct View {
     Id id;
     std::string name;
     Kind kind = Kind::plan;
-    Id storey;                   ///< plan, elevation
-    Id room;                     ///< elevation: of this room's wall
+    Id storey;  ///< plan, elevation
+    Id room;    ///< elevation: of this room's wall
     int edge = 0;
-    bool outside = false;        ///< elevation: seen from outside
-    Vec2 from, to;               ///< section: the cut, seen towards its left
-    double cut = 1.2;            ///< plan: height of the cut above the floor
+    bool outside = false;                        ///< elevation: seen from outside
+    Vec2 from, to;                               ///< section: the cut, seen towards its left
+    double cut = 1.2;                            ///< plan: height of the cut above the floor
     double turn = 30, tilt = 40, distance = 30;  ///< model: degrees, degrees, metres
-    Vec3 target;                 ///< model
+    Vec3 target;                                 ///< model
     bool operator==(const View&) const;
 };
 
@@ -284,7 +290,7 @@ struct Option {
     std::vector<Observer> observers;
     std::vector<Reading> readings;
     std::vector<WindowGroup> groups;  ///< made by hand
-    BlindControl control;      ///< of all windows that no group by hand holds
+    BlindControl control;             ///< of all windows that no group by hand holds
     std::vector<Lighting> lighting;
     std::vector<View> views;
     Extra extra;
@@ -303,11 +309,12 @@ struct Site {
     double latitude = 0, longitude = 0, time_zone = 0, elevation = 0;
     double north = 0;  ///< azimuth of the drawing's +y, degrees clockwise from true north
     double ground_reflectance = 0.2;
-    std::vector<double> ground_by_month;  ///< empty: the same all the year; else twelve reflectances for moments and years
+    std::vector<double>
+        ground_by_month;  ///< empty: the same all the year; else twelve reflectances for moments and years
     double ground_level = 0;
-    double dirt = 0;          ///< share of light that dirt takes from an upright pane under normal exposure
+    double dirt = 0;                  ///< share of light that dirt takes from an upright pane under normal exposure
     int leaf_from = 5, leaf_to = 10;  ///< months in which trees are in leaf, both included; may run over the new year
-    std::string weather;  ///< path of the EPW file, relative to the project file
+    std::string weather;              ///< path of the EPW file, relative to the project file
     bool light_from_file = false;  ///< outdoor light as the file carries it, where it does, instead of from irradiance
     Extra extra;
     bool operator==(const Site&) const;
@@ -323,8 +330,8 @@ double maintenance_factor(const Site& site, Exposure exposure, double tilt);
 /// Which sky and sun are looked at.
 struct SkyChoice {
     enum class Shape {
-        weather,   ///< all-weather sky of the hour
-        cie,       ///< one of the sixteen of CIE S 011
+        weather,  ///< all-weather sky of the hour
+        cie,      ///< one of the sixteen of CIE S 011
         uniform,
     };
     /// Where the amounts of light come from.
@@ -336,10 +343,12 @@ struct SkyChoice {
     };
     Shape shape = Shape::weather;
     Amount amount = Amount::weather;
-    int type = 16;              ///< of CIE S 011, shape cie only
-    double diffuse = 10000;     ///< given amounts: on the horizontal
-    double direct = 0;          ///< and normal to the sun
-    bool needs_weather() const { return amount == Amount::weather || (shape == Shape::weather && amount == Amount::place); }
+    int type = 16;           ///< of CIE S 011, shape cie only
+    double diffuse = 10000;  ///< given amounts: on the horizontal
+    double direct = 0;       ///< and normal to the sun
+    bool needs_weather() const {
+        return amount == Amount::weather || (shape == Shape::weather && amount == Amount::place);
+    }
     bool operator==(const SkyChoice&) const;
 };
 
@@ -363,32 +372,34 @@ struct Question {
     Id id;
     std::string name;
     Kind kind = Kind::daylight_factor;
-    At at = At::planes;         ///< not for the year and glare
+    At at = At::planes;          ///< not for the year and glare
     double faintest_source = 0;  ///< glare: cd/m^2 below which nothing is a source of glare; 0: the usual rule alone
-    std::vector<Id> planes;     ///< none means all of the option
-    Id observer;                ///< glare only
-    climate::Moment moment;     ///< glare only
+    std::vector<Id> planes;      ///< none means all of the option
+    Id observer;                 ///< glare only
+    climate::Moment moment;      ///< glare only
     std::vector<climate::Moment> moments;  ///< moment only: at least one
-    SkyChoice sky;              ///< moment only
-    climate::Moment first{3, 21, 0}, last{3, 21, 24};  ///< sun_hours, exposure: days, both included; may run over the new year
+    SkyChoice sky;                         ///< moment only
+    climate::Moment first{3, 21, 0},
+        last{3, 21, 24};        ///< sun_hours, exposure: days, both included; may run over the new year
     double step = 5;            ///< sun_hours: minutes between looks
     double least_altitude = 0;  ///< sun_hours: degrees; a lower sun does not count
     bool probable = false;      ///< sun_hours: only when the weather's sun shines, not whenever it is up
     double accuracy = 0.02;     ///< wanted half-width (95 %) as a share of the stated figure
     unsigned seed = 1;
-    double from = 8, to = 18;   ///< occupied hours of standard time, every day, of rooms without a pattern; year only
-    double target = 300;        ///< lux; year only
+    double from = 8, to = 18;  ///< occupied hours of standard time, every day, of rooms without a pattern; year only
+    double target = 300;       ///< lux; year only
     double useful_low = 100, useful_high = 3000;  ///< limits of useful daylight, lux; the target parts it; year only
-    int pixels = 256;           ///< picture width, glare only
-    int heading = 0;            ///< which of the observer's headings, glare only
-    Season season = Season::in_leaf;  ///< daylight factor only
+    int pixels = 256;                             ///< picture width, glare only
+    int heading = 0;                              ///< which of the observer's headings, glare only
+    Season season = Season::in_leaf;              ///< daylight factor only
     std::vector<std::string> without;  ///< things and blocks that are left out: ids, or kinds ("tree", "block")
     Extra extra;
     bool operator==(const Question&) const;
 };
 
 struct Project;
-/// The project's first question of a kind that is asked on planes, asked on all of them; a usual one where it has none: what is kept live.
+/// The project's first question of a kind that is asked on planes, asked on all of them; a usual one where it has none:
+/// what is kept live.
 Question question_of(const Project& project, Question::Kind kind);
 
 struct Project {
@@ -508,8 +519,8 @@ void turn_ring(Room& room);
 double own_thickness(const Room& room, int edge, double otherwise);
 void set_own_thickness(Room& room, int edge, double thickness);
 
-/// Moves an opening along its wall and clips its size so that it stays within the wall. top: how high the wall reaches there
-/// above the room's floor; the room's height where nothing else is known.
+/// Moves an opening along its wall and clips its size so that it stays within the wall. top: how high the wall reaches
+/// there above the room's floor; the room's height where nothing else is known.
 void keep_in_wall(const Room& room, Opening& opening, double top);
 void keep_in_wall(const Room& room, Opening& opening);
 

@@ -40,22 +40,53 @@ const std::vector<ShadePreset>& shade_presets() {
         return s;
     };
     static const std::vector<ShadePreset> presets = {
-        {"brow", "Brow", "A shallow board over the head",
-         {layer(Kind::overhang, [](ShadeLayer& s) { s.depth = 0.6, s.thickness = 0.06, s.offset = 0.05, s.left = s.right = 0.2; })}},
-        {"deep-brow", "Deep brow and cheeks", "An overhang with fins on both sides",
-         {layer(Kind::overhang, [](ShadeLayer& s) { s.depth = 1.0, s.thickness = 0.08, s.offset = 0.02, s.left = s.right = 0.05; }),
+        {"brow",
+         "Brow",
+         "A shallow board over the head",
+         {layer(Kind::overhang,
+                [](ShadeLayer& s) { s.depth = 0.6, s.thickness = 0.06, s.offset = 0.05, s.left = s.right = 0.2; })}},
+        {"deep-brow",
+         "Deep brow and cheeks",
+         "An overhang with fins on both sides",
+         {layer(Kind::overhang,
+                [](ShadeLayer& s) { s.depth = 1.0, s.thickness = 0.08, s.offset = 0.02, s.left = s.right = 0.05; }),
           layer(Kind::fins, [](ShadeLayer& s) { s.depth = 1.0, s.thickness = 0.05, s.offset = 0; })}},
-        {"picture-box", "Picture box", "A surround that stands out all around",
+        {"picture-box",
+         "Picture box",
+         "A surround that stands out all around",
          {layer(Kind::surround, [](ShadeLayer& s) { s.depth = 0.4, s.thickness = 0.04; })}},
-        {"shutters", "Shutter slats", "Level blades close before the pane",
-         {layer(Kind::louvres, [](ShadeLayer& s) { s.depth = 0.08, s.thickness = 0.008, s.spacing = 0.08, s.tilt = 30, s.offset = 0.03; })}},
-        {"river-blades", "River blades", "Few wide blades well before the wall",
-         {layer(Kind::louvres, [](ShadeLayer& s) { s.depth = 0.3, s.thickness = 0.03, s.spacing = 0.4, s.tilt = 20, s.offset = 0.1, s.above = 0.1; })}},
-        {"standing-blades", "Standing blades", "Upright blades turned against the low sun",
-         {layer(Kind::louvres, [](ShadeLayer& s) { s.depth = 0.25, s.thickness = 0.02, s.spacing = 0.3, s.tilt = 30, s.offset = 0.08, s.upright = true; })}},
-        {"reading-shelf", "Reading shelf", "A blade inside that sends light to the ceiling",
-         {layer(Kind::louvres, [](ShadeLayer& s) { s.inside = true, s.by_number = true, s.number = 1, s.depth = 0.5, s.thickness = 0.03, s.from_end = true, s.above = -0.45, s.offset = 0; })}},
-        {"veil", "Veil", "A perforated sheet a hand's breadth before the wall",
+        {"shutters",
+         "Shutter slats",
+         "Level blades close before the pane",
+         {layer(Kind::louvres,
+                [](ShadeLayer& s) {
+                    s.depth = 0.08, s.thickness = 0.008, s.spacing = 0.08, s.tilt = 30, s.offset = 0.03;
+                })}},
+        {"river-blades",
+         "River blades",
+         "Few wide blades well before the wall",
+         {layer(Kind::louvres,
+                [](ShadeLayer& s) {
+                    s.depth = 0.3, s.thickness = 0.03, s.spacing = 0.4, s.tilt = 20, s.offset = 0.1, s.above = 0.1;
+                })}},
+        {"standing-blades",
+         "Standing blades",
+         "Upright blades turned against the low sun",
+         {layer(Kind::louvres,
+                [](ShadeLayer& s) {
+                    s.depth = 0.25, s.thickness = 0.02, s.spacing = 0.3, s.tilt = 30, s.offset = 0.08, s.upright = true;
+                })}},
+        {"reading-shelf",
+         "Reading shelf",
+         "A blade inside that sends light to the ceiling",
+         {layer(Kind::louvres,
+                [](ShadeLayer& s) {
+                    s.inside = true, s.by_number = true, s.number = 1, s.depth = 0.5, s.thickness = 0.03,
+                    s.from_end = true, s.above = -0.45, s.offset = 0;
+                })}},
+        {"veil",
+         "Veil",
+         "A perforated sheet a hand's breadth before the wall",
          {layer(Kind::screen, [](ShadeLayer& s) { s.offset = 0.1, s.left = s.right = s.above = s.below = 0.1; })}},
     };
     return presets;

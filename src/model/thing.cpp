@@ -8,18 +8,24 @@ namespace wp::model {
 using Kind = Thing::Kind;
 
 const char* kind_name(Kind kind) {
-    static constexpr const char* names[] = {"table", "shelf", "bench", "box", "stair", "ramp", "tree", "fence", "terrain"};
+    static constexpr const char* names[] = {"table", "shelf", "bench", "box",    "stair",
+                                            "ramp",  "tree",  "fence", "terrain"};
     return names[static_cast<int>(kind)];
 }
 
 Part part_of(Kind kind) {
     switch (kind) {
         case Kind::stair:
-        case Kind::ramp: return Part::stair;
-        case Kind::tree: return Part::tree;
-        case Kind::fence: return Part::fence;
-        case Kind::terrain: return Part::terrain;
-        default: return Part::furniture;
+        case Kind::ramp:
+            return Part::stair;
+        case Kind::tree:
+            return Part::tree;
+        case Kind::fence:
+            return Part::fence;
+        case Kind::terrain:
+            return Part::terrain;
+        default:
+            return Part::furniture;
     }
 }
 
@@ -34,18 +40,26 @@ Thing usual(Kind kind) {
         t.height = h;
     };
     switch (kind) {
-        case Kind::table: size(1.6, 0.8, 0.74); break;
+        case Kind::table:
+            size(1.6, 0.8, 0.74);
+            break;
         case Kind::shelf:
             size(1.0, 0.35, 2.0);
             t.parts = 5;
             break;
-        case Kind::bench: size(1.6, 0.45, 0.45); break;
-        case Kind::box: size(1.0, 0.6, 0.9); break;
+        case Kind::bench:
+            size(1.6, 0.45, 0.45);
+            break;
+        case Kind::box:
+            size(1.0, 0.6, 0.9);
+            break;
         case Kind::stair:
             size(1.1, 4.2, 3.0);
             t.parts = 17;
             break;
-        case Kind::ramp: size(1.5, 6.0, 0.4); break;
+        case Kind::ramp:
+            size(1.5, 6.0, 0.4);
+            break;
         case Kind::tree:
             size(5.0, 5.0, 8.0);
             t.landing = 2.2;
@@ -56,7 +70,9 @@ Thing usual(Kind kind) {
             size(6.0, 0.06, 1.4);
             t.gap = 0.3;
             break;
-        case Kind::terrain: size(20.0, 12.0, 1.5); break;
+        case Kind::terrain:
+            size(20.0, 12.0, 1.5);
+            break;
     }
     return t;
 }
@@ -68,7 +84,8 @@ Thing within_reason(Thing t) {
     t.turn = std::fmod(t.turn, 360.0);
     t.parts = std::clamp(t.parts, 1, 200);
     t.flights = std::clamp(t.flights, 1, 2);
-    t.landing = t.kind == Kind::tree ? std::clamp(t.landing, 0.0, t.height - 0.01) : std::clamp(t.landing, 0.1, std::max(0.1, t.length - 0.1));
+    t.landing = t.kind == Kind::tree ? std::clamp(t.landing, 0.0, t.height - 0.01)
+                                     : std::clamp(t.landing, 0.1, std::max(0.1, t.length - 0.1));
     t.gap = std::clamp(t.gap, 0.0, 1.0);
     t.bare_gap = std::clamp(t.bare_gap, 0.0, 1.0);
     return t;
@@ -89,9 +106,12 @@ std::vector<Deck> decks_of(const Thing& t) {
     switch (t.kind) {
         case Kind::table:
         case Kind::bench:
-        case Kind::box: return {{"top", {-x, -y, z + t.height}, {t.width, 0, 0}, {0, t.length, 0}}};
-        case Kind::ramp: return {{"ramp", {-x, -y, z}, {t.width, 0, 0}, {0, t.length, t.height}}};
-        case Kind::terrain: return {{"slope", {-x, -y, z}, {t.width, 0, 0}, {0, t.length, t.height}}};
+        case Kind::box:
+            return {{"top", {-x, -y, z + t.height}, {t.width, 0, 0}, {0, t.length, 0}}};
+        case Kind::ramp:
+            return {{"ramp", {-x, -y, z}, {t.width, 0, 0}, {0, t.length, t.height}}};
+        case Kind::terrain:
+            return {{"slope", {-x, -y, z}, {t.width, 0, 0}, {0, t.length, t.height}}};
         case Kind::stair: {
             if (t.flights == 1) return {{"flight", {-x, -y, z}, {t.width, 0, 0}, {0, t.length, t.height}}};
             // Up on the right, back down the plan on the left.
@@ -100,7 +120,8 @@ std::vector<Deck> decks_of(const Thing& t) {
                     {"landing", {-x, -y + run, z + half}, {t.width, 0, 0}, {0, t.landing, 0}},
                     {"flight 2", {0, -y + run, z + half}, {-x, 0, 0}, {0, -run, half}}};
         }
-        default: return {};
+        default:
+            return {};
     }
 }
 

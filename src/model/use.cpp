@@ -8,7 +8,9 @@ namespace wp::model {
 namespace {
 
 // Whether something of a circle lies between two, both included: days and months run over the new year.
-bool between(int first, int last, int it) { return first <= last ? it >= first && it <= last : it >= first || it <= last; }
+bool between(int first, int last, int it) {
+    return first <= last ? it >= first && it <= last : it >= first || it <= last;
+}
 
 }  // namespace
 
@@ -21,7 +23,8 @@ climate::Moment last_sunday(const YearCalendar& calendar, int month) {
 }
 
 bool is_holiday(const YearCalendar& calendar, int day) {
-    return std::any_of(calendar.holidays.begin(), calendar.holidays.end(), [&](const Holiday& h) { return between(h.first.day_of_year(), h.last.day_of_year(), day); });
+    return std::any_of(calendar.holidays.begin(), calendar.holidays.end(),
+                       [&](const Holiday& h) { return between(h.first.day_of_year(), h.last.day_of_year(), day); });
 }
 
 int clock_ahead(const YearCalendar& calendar, int hour) {
@@ -42,7 +45,8 @@ std::vector<bool> clock_hours(const YearCalendar& calendar, double from, double 
 
 std::string clock_words(const YearCalendar& calendar) {
     if (!calendar.summer_time) return "local standard time, no summer time";
-    return "hours of the clock: an hour ahead of standard time from " + climate::text(calendar.summer_from) + " to " + climate::text(calendar.summer_to);
+    return "hours of the clock: an hour ahead of standard time from " + climate::text(calendar.summer_from) + " to " +
+           climate::text(calendar.summer_to);
 }
 
 bool within_months(int from, int to, int month) { return between(from, to, month); }
@@ -54,13 +58,20 @@ std::vector<bool> hours_of(const Occupancy& pattern, const YearCalendar& calenda
         const int clock = h + clock_ahead(calendar, h), day = clock / 24 % 365;
         const DayHours& hours = pattern.week[static_cast<size_t>(weekday(calendar, clock / 24))];
         const double middle = clock % 24 + 0.5;
-        out[static_cast<size_t>(h)] = middle > hours.from && middle < hours.to && (pattern.on_holidays || !is_holiday(calendar, day));
+        out[static_cast<size_t>(h)] =
+            middle > hours.from && middle < hours.to && (pattern.on_holidays || !is_holiday(calendar, day));
     }
     return out;
 }
 
 const char* control_name(BlindControl::Kind kind) {
-    static constexpr const char* names[] = {"never closed", "always closed", "by the clock", "against direct sun (LM-83)", "above a mean on the plane", "above lux on the window", "above W/m\u00b2 on the window"};
+    static constexpr const char* names[] = {"never closed",
+                                            "always closed",
+                                            "by the clock",
+                                            "against direct sun (LM-83)",
+                                            "above a mean on the plane",
+                                            "above lux on the window",
+                                            "above W/m\u00b2 on the window"};
     return names[static_cast<int>(kind)];
 }
 

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// How a building is used through the year: when people are there, how blinds are worked, how electric light is switched.
+// How a building is used through the year: when people are there, how blinds are worked, how electric light is
+// switched.
 #pragma once
 #include <array>
 #include <string>
@@ -36,9 +37,9 @@ struct Holiday {
 
 /// What patterns of hours need to know of the year.
 struct YearCalendar {
-    int first_weekday = 0;           ///< of 1 January: 0 Monday to 6 Sunday
+    int first_weekday = 0;  ///< of 1 January: 0 Monday to 6 Sunday
     std::vector<Holiday> holidays;
-    bool summer_time = false;        ///< the clock is an hour ahead of standard time between these moments of standard time
+    bool summer_time = false;  ///< the clock is an hour ahead of standard time between these moments of standard time
     climate::Moment summer_from{3, 29, 2}, summer_to{10, 25, 2};
     bool operator==(const YearCalendar&) const;
 };
@@ -49,17 +50,19 @@ struct BlindControl {
         open,        ///< never closed
         closed,      ///< always
         schedule,    ///< between hours of the clock, in some months
-        direct_sun,  ///< IES LM-83: while more than 2 % of a room's points have 1000 lx or more of direct sun through the group
+        direct_sun,  ///< IES LM-83: while more than 2 % of a room's points have 1000 lx or more of direct sun through
+                     ///< the group
         plane_lux,   ///< while the mean of a room's points would exceed a limit, lux
         window_lux,  ///< while the light onto the outside of the group's windows exceeds a limit, lux
         window_irradiance,  ///< the same for irradiance, W/m^2
     };
     Kind kind = Kind::direct_sun;
-    double limit = 2000;             ///< lux or W/m^2
-    double from = 8, to = 18;        ///< schedule: hours of the clock
+    double limit = 2000;                ///< lux or W/m^2
+    double from = 8, to = 18;           ///< schedule: hours of the clock
     int month_from = 1, month_to = 12;  ///< schedule: both included; may run over the new year
-    std::vector<Id> states;          ///< fabrics and slatted blinds, from the most open to the most closed; empty: each window's own blind
-    bool tracks_sun = false;         ///< slats: tilted just as far as keeps the direct sun out
+    std::vector<Id>
+        states;  ///< fabrics and slatted blinds, from the most open to the most closed; empty: each window's own blind
+    bool tracks_sun = false;  ///< slats: tilted just as far as keeps the direct sun out
     bool operator==(const BlindControl&) const;
 };
 
@@ -67,7 +70,7 @@ struct BlindControl {
 struct WindowGroup {
     Id id;
     std::string name;
-    std::vector<Id> openings;        ///< windows and rooflights
+    std::vector<Id> openings;  ///< windows and rooflights
     BlindControl control;
     Extra extra;
     bool operator==(const WindowGroup&) const;
@@ -83,22 +86,23 @@ struct Lighting {
     };
     Id id;
     std::string name;
-    Id plane;                        ///< whose points it lights
-    std::vector<Vec2> area;          ///< only within; empty: all of the plane
-    Vec2 sensor;                     ///< in plan: the point of the plane that is nearest is what the photosensor knows
-    bool sensor_placed = false;      ///< else the point of the area that a tenth of it is darker than
-    double power = 6;                ///< installed, W/m^2
-    double target = 300;             ///< lux
+    Id plane;                    ///< whose points it lights
+    std::vector<Vec2> area;      ///< only within; empty: all of the plane
+    Vec2 sensor;                 ///< in plan: the point of the plane that is nearest is what the photosensor knows
+    bool sensor_placed = false;  ///< else the point of the area that a tenth of it is darker than
+    double power = 6;            ///< installed, W/m^2
+    double target = 300;         ///< lux
     Control control = Control::dimmed;
-    int steps = 2;                   ///< stepped: above nought
-    double least_power = 0.2;        ///< dimmed: share of the power at the lowest light
-    double least_light = 0.1;        ///< dimmed: share of the light there
-    double stand_by = 0.1;           ///< W/m^2 at all hours in which the light is not on
+    int steps = 2;             ///< stepped: above nought
+    double least_power = 0.2;  ///< dimmed: share of the power at the lowest light
+    double least_light = 0.1;  ///< dimmed: share of the light there
+    double stand_by = 0.1;     ///< W/m^2 at all hours in which the light is not on
     Extra extra;
     bool operator==(const Lighting&) const;
 };
 
-/// Hours of the year (8760 of standard time) in which a pattern has people in the place. An hour counts when its middle does.
+/// Hours of the year (8760 of standard time) in which a pattern has people in the place. An hour counts when its middle
+/// does.
 std::vector<bool> hours_of(const Occupancy& pattern, const YearCalendar& calendar);
 /// Weekday of a day of the year: 0 Monday to 6 Sunday.
 int weekday(const YearCalendar& calendar, int day_of_year);

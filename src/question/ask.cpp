@@ -13,7 +13,8 @@
 namespace wp::question {
 namespace fs = std::filesystem;
 
-Result<std::vector<geometry::PlanePoints>> planes_of(const model::Option& option, const model::Question& question, double north) {
+Result<std::vector<geometry::PlanePoints>> planes_of(const model::Option& option, const model::Question& question,
+                                                     double north) {
     std::vector<geometry::PlanePoints> out;
     for (const auto& id : question.planes)
         if (model::find(option.planes, id) == nullptr)
@@ -36,14 +37,17 @@ constexpr double kMostPoints = 1e6;
 // Of the box around what a plane covers.
 double points_about(const model::Option& option, const model::ReferencePlane& plane) {
     const auto found = model::find_room(option, plane.room);
-    const std::vector<Vec2>* ring = !plane.area.empty() ? &plane.area : found.room != nullptr ? &found.room->footprint : nullptr;
+    const std::vector<Vec2>* ring = !plane.area.empty()     ? &plane.area
+                                    : found.room != nullptr ? &found.room->footprint
+                                                            : nullptr;
     if (ring == nullptr || ring->empty()) return 0;
     Vec2 low = ring->front(), high = low;
     for (const Vec2& p : *ring) {
         low = {std::min(low.x, p.x), std::min(low.y, p.y)};
         high = {std::max(high.x, p.x), std::max(high.y, p.y)};
     }
-    const double wide = plane.on == model::ReferencePlane::On::floor ? high.x - low.x : std::hypot(high.x - low.x, high.y - low.y);
+    const double wide =
+        plane.on == model::ReferencePlane::On::floor ? high.x - low.x : std::hypot(high.x - low.x, high.y - low.y);
     const double deep = plane.on == model::ReferencePlane::On::floor ? high.y - low.y : 10;
     return wide * deep / (plane.spacing * plane.spacing);
 }
@@ -52,20 +56,26 @@ double points_about(const model::Option& option, const model::ReferencePlane& pl
 
 Outcome can_be_asked(const model::Option& option, const model::Question& question) {
     const std::string place = "question " + question.id;
-    if (question.at == model::Question::At::readings && option.readings.empty()) return Fault{place, "option " + option.id + " has no readings", "Put some into the drawing"};
+    if (question.at == model::Question::At::readings && option.readings.empty())
+        return Fault{place, "option " + option.id + " has no readings", "Put some into the drawing"};
     if (question.kind == model::Question::Kind::glare || question.at != model::Question::At::planes) return {};
-    if (option.planes.empty()) return Fault{place, "option " + option.id + " has no plane to ask on", "Lay a reference plane into a room"};
+    if (option.planes.empty())
+        return Fault{place, "option " + option.id + " has no plane to ask on", "Lay a reference plane into a room"};
     double points = 0;
     for (const auto& plane : option.planes)
-        if (question.planes.empty() || std::ranges::find(question.planes, plane.id) != question.planes.end()) points += points_about(option, plane);
+        if (question.planes.empty() || std::ranges::find(question.planes, plane.id) != question.planes.end())
+            points += points_about(option, plane);
     if (points > kMostPoints)
-        return Fault{place, "about " + std::to_string(std::llround(points / 1e6)) + " million points would be asked on option " + option.id,
+        return Fault{place,
+                     "about " + std::to_string(std::llround(points / 1e6)) +
+                         " million points would be asked on option " + option.id,
                      "Widen the spacing of its planes, or lay them over less; check that lengths are in metres"};
     const auto planes = planes_of(option, question);
     if (!planes) return planes.fault();
     for (const auto& plane : *planes)
         if (!plane.points.empty()) return {};
-    return Fault{place, "the planes of option " + option.id + " have no point", "Lay them within their rooms, below the ceiling"};
+    return Fault{place, "the planes of option " + option.id + " have no point",
+                 "Lay them within their rooms, below the ceiling"};
 }
 
 Result<climate::WeatherYear> weather_of(const model::Project& project, const fs::path& project_file) {
@@ -75,26 +85,35 @@ Result<climate::WeatherYear> weather_of(const model::Project& project, const fs:
     auto year = climate::read_epw(path.is_absolute() ? path : project_file.parent_path() / path);
     if (year && project.site.light_from_file) {
         if (!year->has_illuminance)
-            return Fault{"/site/light_from_file", "the weather file carries no illuminance in some daylit hours", "Take the light from irradiance"};
+            return Fault{"/site/light_from_file", "the weather file carries no illuminance in some daylit hours",
+                         "Take the light from irradiance"};
         year->light_from = climate::LightFrom::file;
     }
     if (!year) return year;
     return climate::at_site(std::move(*year), place_of(project.site));
 }
 
-Result<std::vector<geometry::PlanePoints>> points_of(const model::Project& project, const model::Option& option, const model::Question& question, const geometry::Surfaces& surfaces) {
+Result<std::vector<geometry::PlanePoints>> points_of(const model::Project& project, const model::Option& option,
+                                                     const model::Question& question,
+                                                     const geometry::Surfaces& surfaces) {
     if (question.at == model::Question::At::planes) return planes_of(option, question, project.site.north);
     if (question.at == model::Question::At::readings) return geometry::reading_points(option);
-    return geometry::window_points(option, surfaces, question.at == model::Question::At::windows ? geometry::WindowPoint::outer_face : geometry::WindowPoint::inner_face);
+    return geometry::window_points(option, surfaces,
+                                   question.at == model::Question::At::windows ? geometry::WindowPoint::outer_face
+                                                                               : geometry::WindowPoint::inner_face);
 }
 
-climate::Place place_of(const model::Site& site) { return {site.latitude, site.longitude, site.time_zone, site.elevation}; }
+climate::Place place_of(const model::Site& site) {
+    return {site.latitude, site.longitude, site.time_zone, site.elevation};
+}
 
-FieldTask field_task(const model::Project& project, const geometry::Surfaces& surfaces, const std::vector<geometry::PlanePoints>& points, const light::State& state) {
+FieldTask field_task(const model::Project& project, const geometry::Surfaces& surfaces,
+                     const std::vector<geometry::PlanePoints>& points, const light::State& state) {
     return {&surfaces, &points, place_of(project.site), radians(project.site.north), state};
 }
 
-SunHoursTask sun_hours_task(const model::Project& project, const model::Question& question, const geometry::Surfaces& surfaces, const std::vector<geometry::PlanePoints>& points,
+SunHoursTask sun_hours_task(const model::Project& project, const model::Question& question,
+                            const geometry::Surfaces& surfaces, const std::vector<geometry::PlanePoints>& points,
                             const climate::WeatherYear* weather) {
     SunHoursTask task;
     task.surfaces = &surfaces;
@@ -116,10 +135,14 @@ std::vector<double> ground_of_months(const model::Site& site) {
 bool needs_weather(const model::Question& question) {
     switch (question.kind) {
         case model::Question::Kind::daylight_factor:
-        case model::Question::Kind::sky_view: return false;
-        case model::Question::Kind::moment: return question.sky.needs_weather();
-        case model::Question::Kind::sun_hours: return question.probable;
-        default: return true;
+        case model::Question::Kind::sky_view:
+            return false;
+        case model::Question::Kind::moment:
+            return question.sky.needs_weather();
+        case model::Question::Kind::sun_hours:
+            return question.probable;
+        default:
+            return true;
     }
 }
 
@@ -135,11 +158,13 @@ int space_of(const model::Option& option, const model::Id& room) {
     return geometry::kOutdoors;
 }
 
-Result<GlareTask> glare_task(const model::Project& project, const model::Option& option, const model::Question& question,
-                             geometry::Surfaces& surfaces, const climate::WeatherYear& weather) {
+Result<GlareTask> glare_task(const model::Project& project, const model::Option& option,
+                             const model::Question& question, geometry::Surfaces& surfaces,
+                             const climate::WeatherYear& weather) {
     const model::Observer* observer = model::find(option.observers, question.observer);
     if (observer == nullptr)
-        return Fault{"question " + question.id, "option " + option.id + " has no observer \"" + question.observer + "\"",
+        return Fault{"question " + question.id,
+                     "option " + option.id + " has no observer \"" + question.observer + "\"",
                      "Place one, or name another"};
     GlareTask task;
     task.surfaces = &surfaces;
@@ -147,15 +172,19 @@ Result<GlareTask> glare_task(const model::Project& project, const model::Option&
     task.observer = *observer;
     const auto all = model::headings(*observer);
     if (static_cast<size_t>(question.heading) >= all.size())
-        return Fault{"question " + question.id, "observer " + observer->id + " looks in " + std::to_string(all.size()) + " directions only", "Number them from 0"};
+        return Fault{"question " + question.id,
+                     "observer " + observer->id + " looks in " + std::to_string(all.size()) + " directions only",
+                     "Number them from 0"};
     task.observer.heading = all[static_cast<size_t>(question.heading)];
-    task.observer.name = all.size() > 1 ? model::view_name(*observer, static_cast<size_t>(question.heading)) : observer->name;
+    task.observer.name =
+        all.size() > 1 ? model::view_name(*observer, static_cast<size_t>(question.heading)) : observer->name;
     task.space = space_of(option, observer->room);
     task.moment = question.moment;
     task.north_azimuth = radians(project.site.north);
     task.pixels = question.pixels;
     task.sources.faintest = question.faintest_source;
-    const auto daylight = daylight_at(climate::outdoor_year(weather), weather.place, task.moment, task.north_azimuth, 0);
+    const auto daylight =
+        daylight_at(climate::outdoor_year(weather), weather.place, task.moment, task.north_azimuth, 0);
     task.blinds = blinds_now(project, option, surfaces, task.moment, daylight.sun, daylight.sun_lux);
     return task;
 }
@@ -165,15 +194,18 @@ namespace {
 // What a plane lies on, where that is no room.
 const model::Thing* plane_thing(const model::Option& option, const model::Id& id) {
     const auto* plane = model::find(option.planes, id);
-    return plane != nullptr && plane->on == model::ReferencePlane::On::deck ? model::find(option.things, plane->thing) : nullptr;
+    return plane != nullptr && plane->on == model::ReferencePlane::On::deck ? model::find(option.things, plane->thing)
+                                                                            : nullptr;
 }
 
 // Of a window or rooflight: its own name, or its id.
 std::string window_name(const model::Option& option, const model::Id& id) {
     for (const auto& storey : option.storeys) {
-        if (const auto* light = model::find(storey.rooflights, id); light != nullptr && !light->name.empty()) return light->name;
+        if (const auto* light = model::find(storey.rooflights, id); light != nullptr && !light->name.empty())
+            return light->name;
         for (const auto& room : storey.rooms)
-            if (const auto* opening = model::find(room.openings, id); opening != nullptr && !opening->name.empty()) return opening->name;
+            if (const auto* opening = model::find(room.openings, id); opening != nullptr && !opening->name.empty())
+                return opening->name;
     }
     return id;
 }
@@ -187,8 +219,10 @@ std::vector<std::string> plane_names(const model::Option& option, const std::vec
         const auto* plane = model::find(option.planes, points.plane);
         const auto* thing = plane_thing(option, points.plane);
         std::string name = place ? place.room->name : thing != nullptr ? thing->name : points.plane;
-        const auto same = std::count_if(option.planes.begin(), option.planes.end(), [&](const auto& p) { return p.room == points.room; });
-        if (plane != nullptr && (same > 1 || !place || plane->on != model::ReferencePlane::On::floor)) name += ", " + plane->name;
+        const auto same = std::count_if(option.planes.begin(), option.planes.end(),
+                                        [&](const auto& p) { return p.room == points.room; });
+        if (plane != nullptr && (same > 1 || !place || plane->on != model::ReferencePlane::On::floor))
+            name += ", " + plane->name;
         if (plane == nullptr && thing == nullptr) {
             const std::string window = window_name(option, points.plane);
             name = place ? place.room->name + ", " + window : window;
@@ -211,7 +245,8 @@ fs::path data_folder() {
     if (const char* own = std::getenv("WARMPANE_DATA")) return own;
     std::error_code error;
     // Beside the program, in the build folder too: no path of the machine it was built on is in it.
-    const fs::path beside = fs::read_symlink("/proc/self/exe", error).parent_path().parent_path() / "share" / "warmpane";
+    const fs::path beside =
+        fs::read_symlink("/proc/self/exe", error).parent_path().parent_path() / "share" / "warmpane";
     return fs::is_directory(beside, error) ? beside : fs::path("/usr/share/warmpane");
 }
 
@@ -220,7 +255,8 @@ Result<rule::CriteriaSet> criteria_set(const std::string& id) {
         return (c >= 'a' && c <= 'z') || (c >= '0' && c <= '9') || c == '-';
     });
     if (!plain)
-        return Fault{"/criteria", "\"" + id + "\" is no name of a criteria set", "Use small letters, digits and hyphens"};
+        return Fault{"/criteria", "\"" + id + "\" is no name of a criteria set",
+                     "Use small letters, digits and hyphens"};
     return rule::read_criteria(data_folder() / "criteria" / (id + ".json"));
 }
 

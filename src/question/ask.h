@@ -10,15 +10,17 @@
 #include "model/project.h"
 #include "question/glare.h"
 #include "question/light_field.h"
-#include "question/sun_hours.h"
 #include "question/record.h"
+#include "question/sun_hours.h"
 #include "rule/criteria.h"
 #include "rule/usual.h"
 
 namespace wp::question {
 
-/// The planes a question is asked on, in the option's order. All of the option where the question names none. north: Site::north.
-Result<std::vector<geometry::PlanePoints>> planes_of(const model::Option& option, const model::Question& question, double north = 0);
+/// The planes a question is asked on, in the option's order. All of the option where the question names none. north:
+/// Site::north.
+Result<std::vector<geometry::PlanePoints>> planes_of(const model::Option& option, const model::Question& question,
+                                                     double north = 0);
 
 /// What keeps a question from being asked on an option: it has no plane, one without a point, or far too many points.
 Outcome can_be_asked(const model::Option& option, const model::Question& question);
@@ -27,14 +29,18 @@ Outcome can_be_asked(const model::Option& option, const model::Question& questio
 Result<climate::WeatherYear> weather_of(const model::Project& project, const std::filesystem::path& project_file);
 
 /// Where a question is asked: on its planes, or at the windows that surfaces have.
-Result<std::vector<geometry::PlanePoints>> points_of(const model::Project& project, const model::Option& option, const model::Question& question, const geometry::Surfaces& surfaces);
+Result<std::vector<geometry::PlanePoints>> points_of(const model::Project& project, const model::Option& option,
+                                                     const model::Question& question,
+                                                     const geometry::Surfaces& surfaces);
 
 /// Place of the site, as the climate knows places.
 climate::Place place_of(const model::Site& site);
 
 /// Tasks of a question; surfaces, points and weather must outlive them. weather: null where there is none.
-FieldTask field_task(const model::Project& project, const geometry::Surfaces& surfaces, const std::vector<geometry::PlanePoints>& points, const light::State& state);
-SunHoursTask sun_hours_task(const model::Project& project, const model::Question& question, const geometry::Surfaces& surfaces, const std::vector<geometry::PlanePoints>& points,
+FieldTask field_task(const model::Project& project, const geometry::Surfaces& surfaces,
+                     const std::vector<geometry::PlanePoints>& points, const light::State& state);
+SunHoursTask sun_hours_task(const model::Project& project, const model::Question& question,
+                            const geometry::Surfaces& surfaces, const std::vector<geometry::PlanePoints>& points,
                             const climate::WeatherYear* weather);
 /// Twelve reflectances of the open ground.
 std::vector<double> ground_of_months(const model::Site& site);
@@ -48,8 +54,9 @@ int space_of(const model::Option& option, const model::Id& room);
 
 /// The glare task of a question, blinds as their groups stand at that moment; surfaces, which get the blinds of their
 /// states, and weather must outlive it.
-Result<GlareTask> glare_task(const model::Project& project, const model::Option& option, const model::Question& question,
-                             geometry::Surfaces& surfaces, const climate::WeatherYear& weather);
+Result<GlareTask> glare_task(const model::Project& project, const model::Option& option,
+                             const model::Question& question, geometry::Surfaces& surfaces,
+                             const climate::WeatherYear& weather);
 
 /// Names for planes in reports: the plane's own, with its room.
 std::vector<std::string> plane_names(const model::Option& option, const std::vector<geometry::PlanePoints>& planes);

@@ -7,20 +7,24 @@
 
 namespace wp::question {
 
-metric::Hours occupied_hours(const model::Project& project, const model::Option& option, const model::Question& question, const model::Id& room) {
+metric::Hours occupied_hours(const model::Project& project, const model::Option& option,
+                             const model::Question& question, const model::Id& room) {
     const auto place = model::find_room(option, room);
     const auto* pattern = place ? model::find(project.occupancies, place.room->occupancy) : nullptr;
-    return pattern != nullptr ? model::hours_of(*pattern, project.calendar) : model::clock_hours(project.calendar, question.from, question.to);
+    return pattern != nullptr ? model::hours_of(*pattern, project.calendar)
+                              : model::clock_hours(project.calendar, question.from, question.to);
 }
 
-YearUse year_use(const model::Project& project, const model::Option& option, const model::Question& question, const std::vector<geometry::PlanePoints>& planes) {
+YearUse year_use(const model::Project& project, const model::Option& option, const model::Question& question,
+                 const std::vector<geometry::PlanePoints>& planes) {
     YearUse out;
     out.limits = {question.target, question.useful_low, question.useful_high};
     for (const auto& plane : planes) out.hours.push_back(occupied_hours(project, option, question, plane.room));
     return out;
 }
 
-Result<YearScene> year_scene(const model::Project& project, const model::Option& option, const model::Question& question, const climate::WeatherYear& weather) {
+Result<YearScene> year_scene(const model::Project& project, const model::Option& option,
+                             const model::Question& question, const climate::WeatherYear& weather) {
     auto planes = planes_of(option, question, project.site.north);
     if (!planes) return planes.fault();
     YearScene out;
@@ -39,11 +43,13 @@ YearKnown::YearKnown(const YearAnswer& before) {
     if (const auto* inputs = before.inputs()) light = inputs->light, sky = inputs->sky, hourly = inputs->hourly;
 }
 
-YearAnswer ask_year(const YearScene& scene, const climate::WeatherYear& weather, const Effort& effort, const YearKnown& known, const Cancel& cancel, const Progress& progress, const Shelf& shelf) {
+YearAnswer ask_year(const YearScene& scene, const climate::WeatherYear& weather, const Effort& effort,
+                    const YearKnown& known, const Cancel& cancel, const Progress& progress, const Shelf& shelf) {
     const YearTask task = scene.task();
     std::shared_ptr<const YearLight> light = known.light;
     const Fingerprint wanted = year_light_inputs(task, effort);
-    if (light == nullptr || light->record.inputs != wanted || !light->record.settled) light = std::make_shared<const YearLight>(trace_year_light(task, effort, cancel, progress, shelf));
+    if (light == nullptr || light->record.inputs != wanted || !light->record.settled)
+        light = std::make_shared<const YearLight>(trace_year_light(task, effort, cancel, progress, shelf));
     if (cancel.requested()) {
         YearAnswer none;
         none.record = light->record;
@@ -51,8 +57,11 @@ YearAnswer ask_year(const YearScene& scene, const climate::WeatherYear& weather,
         return none;
     }
     auto sky = known.sky;
-    if (sky == nullptr || sky->inputs != year_sky_inputs(weather, scene.place, scene.north_azimuth, scene.ground_by_month)) sky = year_sky(weather, scene.place, scene.north_azimuth, scene.ground_by_month);
-    YearAnswer::Inputs inputs{light, sky, scene.groups, panes_of(scene.surfaces), known.hourly, scene.calendar, scene.occupied};
+    if (sky == nullptr ||
+        sky->inputs != year_sky_inputs(weather, scene.place, scene.north_azimuth, scene.ground_by_month))
+        sky = year_sky(weather, scene.place, scene.north_azimuth, scene.ground_by_month);
+    YearAnswer::Inputs inputs{light,          sky,           scene.groups, panes_of(scene.surfaces), known.hourly,
+                              scene.calendar, scene.occupied};
     YearAnswer answer(std::move(inputs));
     answer.record.inputs = year_inputs(scene, weather, effort);
     return answer;
@@ -90,7 +99,8 @@ std::vector<LightingYear> electric_years(const YearAnswer& year, const model::Op
     for (const auto& lighting : option.lighting)
         for (size_t p = 0; p < year.planes.size(); ++p)
             if (year.planes[p].plane.plane == lighting.plane)
-                if (auto one = electric_year(year, lighting, use.hours[p], use.operation)) out.push_back(std::move(*one));
+                if (auto one = electric_year(year, lighting, use.hours[p], use.operation))
+                    out.push_back(std::move(*one));
     return out;
 }
 

@@ -19,11 +19,16 @@ class Now {
  public:
     Now(const model::Project& project, const model::Option& option, const geometry::Surfaces& surfaces,
         const std::vector<YearGroup>& groups, const climate::Moment& moment, Vec3 to_sun, double sun_lux)
-        : project_(project), option_(option), surfaces_(surfaces), groups_(groups), moment_(moment),
-          to_(to_sun.as<float>()), sun_lux_(to_sun.z > 0 ? sun_lux : 0) {
-        for (size_t k = 0; k < state_count(groups); ++k)
-            panes_.emplace_back(surfaces, layers_of(surfaces, groups, k));
-        for (const auto& portal : surfaces.portals) group_of_portal_.push_back(group_of_opening(groups, portal.opening));
+        : project_(project),
+          option_(option),
+          surfaces_(surfaces),
+          groups_(groups),
+          moment_(moment),
+          to_(to_sun.as<float>()),
+          sun_lux_(to_sun.z > 0 ? sun_lux : 0) {
+        for (size_t k = 0; k < state_count(groups); ++k) panes_.emplace_back(surfaces, layers_of(surfaces, groups, k));
+        for (const auto& portal : surfaces.portals)
+            group_of_portal_.push_back(group_of_opening(groups, portal.opening));
     }
 
     size_t state(size_t group, bool& sure) const {
@@ -31,13 +36,18 @@ class Now {
         const size_t last = of.states.size();
         if (last == 0) return 0;
         switch (of.control.kind) {
-            case Kind::open: return 0;
-            case Kind::closed: return followed(group, last);
-            case Kind::schedule: return by_clock(of.control) ? followed(group, last) : 0;
-            case Kind::direct_sun: return against_sun(group);
+            case Kind::open:
+                return 0;
+            case Kind::closed:
+                return followed(group, last);
+            case Kind::schedule:
+                return by_clock(of.control) ? followed(group, last) : 0;
+            case Kind::direct_sun:
+                return against_sun(group);
             case Kind::plane_lux:
             case Kind::window_lux:
-            case Kind::window_irradiance: break;
+            case Kind::window_irradiance:
+                break;
         }
         sure = false;
         return 0;
@@ -64,22 +74,26 @@ class Now {
         const light::Scene open(surfaces_, layers_of(surfaces_, groups_, 0));
         size_t state = 0;
         for (const auto& drawn : option_.planes) {
-            const auto plane = drawn.occupied ? geometry::plane_points(option_, drawn, project_.site.north) : std::nullopt;
+            const auto plane =
+                drawn.occupied ? geometry::plane_points(option_, drawn, project_.site.north) : std::nullopt;
             if (!plane || plane->space < 0 || !plane->lies() || plane->points.empty()) continue;
             std::vector<size_t> sunny(last + 1, 0);
             for (const Vec3& p : plane->points) count(open, *plane, p, group, sunny);
             const double most = kBlindShare * static_cast<double>(plane->points.size());
             size_t k = 0;
-            while (k < last && static_cast<double>(sunny[k]) > most) ++k;
+            while (k<last&& static_cast<double>(sunny[k])> most) ++k;
             state = std::max(state, k);
         }
         return state;
     }
-    void count(const light::Scene& open, const geometry::PlanePoints& plane, Vec3 p, size_t group, std::vector<size_t>& sunny) const {
+    void count(const light::Scene& open, const geometry::PlanePoints& plane, Vec3 p, size_t group,
+               std::vector<size_t>& sunny) const {
         const float cosine = dot(to_, plane.normal.as<float>());
         if (cosine <= 0) return;
         const auto beam = open.beam((p + plane.normal * 1e-4).as<float>(), to_);
-        if (beam.share <= 0 || beam.portal < 0 || group_of_portal_[static_cast<size_t>(beam.portal)] != static_cast<int>(group)) return;
+        if (beam.share <= 0 || beam.portal < 0 ||
+            group_of_portal_[static_cast<size_t>(beam.portal)] != static_cast<int>(group))
+            return;
         const auto portal = static_cast<size_t>(beam.portal);
         const float before = panes_[0].portals()[portal].pass(to_).straight;
         for (size_t k = 0; k < sunny.size() && before > 0; ++k) {
@@ -113,8 +127,10 @@ BlindsNow blinds_now(const model::Project& project, const model::Option& option,
         const auto closed = layers_of(surfaces, groups, k);
         for (size_t p = 0; p < surfaces.portals.size(); ++p)
             if (group_of_opening(groups, surfaces.portals[p].opening) == static_cast<int>(g)) out.layers[p] = closed[p];
-        out.groups.push_back({groups[g].name + ": " + (k == 0 ? "open" : groups[g].state_names[k - 1]) + " (" + model::control_name(groups[g].control.kind) +
-                            (sure ? ")" : "; its light is known to a year only, so that it is taken as open)"), k == 0, sure});
+        out.groups.push_back({groups[g].name + ": " + (k == 0 ? "open" : groups[g].state_names[k - 1]) + " (" +
+                                  model::control_name(groups[g].control.kind) +
+                                  (sure ? ")" : "; its light is known to a year only, so that it is taken as open)"),
+                              k == 0, sure});
     }
     return out;
 }

@@ -16,12 +16,10 @@ struct BlindsNow {
     struct Group {
         std::string words;  ///< its name, how it stands and by which rule
         bool open = true;
-        bool sure = true;   ///< false: its rule asks for light that only a year has; it is taken as open
+        bool sure = true;  ///< false: its rule asks for light that only a year has; it is taken as open
     };
     std::vector<Group> groups;
-    bool sure() const {
-        return std::ranges::all_of(groups, &Group::sure);
-    }
+    bool sure() const { return std::ranges::all_of(groups, &Group::sure); }
 };
 
 /// States of an option's window groups under a sun: by the clock, always, never, or against direct sun (IES LM-83, on

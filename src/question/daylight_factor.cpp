@@ -45,8 +45,12 @@ class Solver {
  public:
     Solver(const geometry::Surfaces& surfaces, const std::vector<geometry::PlanePoints>& planes, const Effort& effort,
            const DaylightFactorSetup& setup)
-        : scene_(surfaces, light::Blinds::open, setup.season), planes_(planes), effort_(effort), setup_(setup),
-          sky_(climate::Sky::cie(setup.cie_type, 1.0, setup.sun)), portals_(surfaces.portals.size()) {
+        : scene_(surfaces, light::Blinds::open, setup.season),
+          planes_(planes),
+          effort_(effort),
+          setup_(setup),
+          sky_(climate::Sky::cie(setup.cie_type, 1.0, setup.sun)),
+          portals_(surfaces.portals.size()) {
         for (size_t p = 0; p < planes.size(); ++p)
             for (size_t i = 0; i < planes[p].points.size(); ++i) sites_.push_back({p, i});
         sums_.assign(sites_.size() * kWays * kReplicates, 0.0);
@@ -87,11 +91,19 @@ class Solver {
     void take_known() {
         known_.resize(sites_.size());
         const DaylightFactorAnswer* before = setup_.known;
-        if (before == nullptr || before->surfaces != answer_.surfaces || before->portals.size() != portals_ || !before->record.settled || before->record.wanted > effort_.accuracy) return;
+        if (before == nullptr || before->surfaces != answer_.surfaces || before->portals.size() != portals_ ||
+            !before->record.settled || before->record.wanted > effort_.accuracy)
+            return;
         using Place = std::array<long, 7>;
         const auto place = [](const geometry::PlanePoints& plane, size_t i) {
             const Vec3 p = plane.points[i], n = plane.normal;
-            return Place{std::lround(p.x * 1e4), std::lround(p.y * 1e4), std::lround(p.z * 1e4), std::lround(n.x * 1e4), std::lround(n.y * 1e4), std::lround(n.z * 1e4), plane.space};
+            return Place{std::lround(p.x * 1e4),
+                         std::lround(p.y * 1e4),
+                         std::lround(p.z * 1e4),
+                         std::lround(n.x * 1e4),
+                         std::lround(n.y * 1e4),
+                         std::lround(n.z * 1e4),
+                         plane.space};
         };
         std::map<Place, Known> by_place;
         for (const PlaneDaylight& plane : before->planes)
@@ -114,9 +126,12 @@ class Solver {
         for (int r = 0; r < kReplicates; ++r) {
             DaylightSink sink{sky_, static_cast<double>(scene_.ground_reflectance()) / kPi, by_portal.data()};
             light::Tracer<Stream, DaylightSink> tracer(scene_, sink, setup_.guidance);
-            const uint32_t seed = light::replicate_seed(effort_.seed, static_cast<uint32_t>(site), static_cast<uint32_t>(r));
-            for (uint32_t i = round.begin; i < round.end && !cancel.requested(); ++i) tracer.from_point(at, normal, plane.space, 1.0f, Stream(seed, i));
-            for (size_t w = 0; w < kWays; ++w) sums_[(site * kWays + w) * kReplicates + static_cast<size_t>(r)] += sink.by_way[w];
+            const uint32_t seed =
+                light::replicate_seed(effort_.seed, static_cast<uint32_t>(site), static_cast<uint32_t>(r));
+            for (uint32_t i = round.begin; i < round.end && !cancel.requested(); ++i)
+                tracer.from_point(at, normal, plane.space, 1.0f, Stream(seed, i));
+            for (size_t w = 0; w < kWays; ++w)
+                sums_[(site * kWays + w) * kReplicates + static_cast<size_t>(r)] += sink.by_way[w];
             tally += tracer.tally();
         }
         add_dense(by_portal_[site], by_portal);
@@ -129,8 +144,10 @@ class Solver {
         with_threads(effort_.threads, [&] {
             parallel_for(sites_.size(), [&](size_t site) {
                 if (cancel.requested() || known_[site].plane != nullptr || done_[sites_[site].plane]) return;
-                if (setup_.low_discrepancy) trace<random::Stream>(site, round, cancel);
-                else trace<random::PlainStream>(site, round, cancel);
+                if (setup_.low_discrepancy)
+                    trace<random::Stream>(site, round, cancel);
+                else
+                    trace<random::PlainStream>(site, round, cancel);
             });
         });
     }
@@ -158,7 +175,9 @@ class Solver {
                     plane.by_way_half_width[i * kWays + w] = known.plane->by_way_half_width[known.point * kWays + w];
                 }
                 SparseRow shares;
-                known.plane->by_portal.each(known.point, [&](size_t k, double percent) { shares.emplace_back(static_cast<uint32_t>(k), percent); });
+                known.plane->by_portal.each(known.point, [&](size_t k, double percent) {
+                    shares.emplace_back(static_cast<uint32_t>(k), percent);
+                });
                 plane.by_portal.add_row(shares);
                 continue;
             }
@@ -186,9 +205,12 @@ class Solver {
             const double n = static_cast<double>(std::max<size_t>(plane.value.size(), 1));
             // A plane without any light is settled at zero once nothing was found in a fair number of paths. In next to
             // none nobody asks for a share of it: then it is a share of what is asked at least.
-            plane.reached = plane.figures.mean > 0 || samples >= 64 ? std::sqrt(square / n) / std::max(plane.figures.mean, kLeastPercent) : 1.0;
+            plane.reached = plane.figures.mean > 0 || samples >= 64
+                                ? std::sqrt(square / n) / std::max(plane.figures.mean, kLeastPercent)
+                                : 1.0;
             if (!plane.value.empty()) worst = std::max(worst, plane.reached);
-            // Each plane is traced until it is as sure as it shall be, whatever others need. Spreads of very few samples are not to be trusted.
+            // Each plane is traced until it is as sure as it shall be, whatever others need. Spreads of very few
+            // samples are not to be trusted.
             done_[p] = plane.reached <= effort_.accuracy && samples >= 8 && setup_.fixed_samples == 0;
         }
         answer_.record.reached = worst;
@@ -203,7 +225,7 @@ class Solver {
     size_t portals_;
     std::vector<Site> sites_;
     std::vector<Known> known_;
-    std::vector<char> done_;   // by plane
+    std::vector<char> done_;  // by plane
     std::vector<double> sums_;
     std::vector<SparseRow> by_portal_;  // by site, sums
     DaylightFactorAnswer answer_;
@@ -216,7 +238,10 @@ namespace {
 
 std::vector<double> sum_of(const std::vector<double>& by_way, size_t points, Component which) {
     using light::Way;
-    static const std::vector<Way> ways[] = {{Way::straight}, {Way::from_ground, Way::from_outside}, {Way::from_inside, Way::inside_off_ground}, {Way::from_ground, Way::inside_off_ground}};
+    static const std::vector<Way> ways[] = {{Way::straight},
+                                            {Way::from_ground, Way::from_outside},
+                                            {Way::from_inside, Way::inside_off_ground},
+                                            {Way::from_ground, Way::inside_off_ground}};
     std::vector<double> out(points, 0.0);
     for (const Way way : ways[static_cast<size_t>(which)])
         for (size_t i = 0; i < points; ++i) out[i] += by_way[i * kWays + static_cast<size_t>(way)];
@@ -226,7 +251,9 @@ std::vector<double> sum_of(const std::vector<double>& by_way, size_t points, Com
 }  // namespace
 
 std::vector<double> PlaneDaylight::component(Component which) const { return sum_of(by_way, value.size(), which); }
-std::vector<double> PlaneDaylight::half_width_of(Component which) const { return sum_of(by_way_half_width, value.size(), which); }
+std::vector<double> PlaneDaylight::half_width_of(Component which) const {
+    return sum_of(by_way_half_width, value.size(), which);
+}
 
 std::vector<double> PlaneDaylight::component(light::Way way) const {
     std::vector<double> out(value.size());
@@ -264,8 +291,9 @@ Fingerprint daylight_factor_inputs(const geometry::Surfaces& surfaces, const std
     return print;
 }
 
-DaylightFactorAnswer daylight_factor(const geometry::Surfaces& surfaces, const std::vector<geometry::PlanePoints>& planes,
-                                     const Effort& effort, const Cancel& cancel, const DaylightFactorStep& step,
+DaylightFactorAnswer daylight_factor(const geometry::Surfaces& surfaces,
+                                     const std::vector<geometry::PlanePoints>& planes, const Effort& effort,
+                                     const Cancel& cancel, const DaylightFactorStep& step,
                                      const DaylightFactorSetup& setup) {
     return Solver(surfaces, planes, effort, setup).run(cancel, step);
 }

@@ -25,25 +25,25 @@ struct PlaneFigures {
     double uniformity = 0;  ///< least over mean
 };
 
-/// Components as they are told: the three of CIE S 017, 17-29-128 to 131, and light in off the ground, straight or by way of the room,
-/// which is part of the last two.
+/// Components as they are told: the three of CIE S 017, 17-29-128 to 131, and light in off the ground, straight or by
+/// way of the room, which is part of the last two.
 enum class Component { sky, external, internal, off_ground };
 
 struct PlaneDaylight {
     geometry::PlanePoints plane;
     std::vector<double> value;       ///< daylight factor of each point, per cent
     std::vector<double> half_width;  ///< 95 %, per cent
-    /// Point-major by light::Way, per cent; they sum to value. The externally reflected component is that of the ground and of
-    /// what stands outdoors together.
+    /// Point-major by light::Way, per cent; they sum to value. The externally reflected component is that of the ground
+    /// and of what stands outdoors together.
     std::vector<double> by_way, by_way_half_width;
-    SparseRows by_portal;            ///< of each point what came past each portal, per cent; the rest came past none
+    SparseRows by_portal;  ///< of each point what came past each portal, per cent; the rest came past none
     PlaneFigures figures;
     /// What came one way to each point.
     std::vector<double> component(light::Way way) const;
     std::vector<double> component(Component which) const;
     /// Half-widths of ways that were traced together add up at the most: no less than the component's own.
     std::vector<double> half_width_of(Component which) const;
-    double reached = 0;              ///< root mean square of the points' half-widths over the plane's mean
+    double reached = 0;  ///< root mean square of the points' half-widths over the plane's mean
 };
 
 struct DaylightFactorAnswer {
@@ -54,16 +54,16 @@ struct DaylightFactorAnswer {
     Record record;
 };
 
-/// A sky to ask under, scaled to 1 lx on the open horizontal, and the engine's way of drawing directions. What a test or
-/// a bench may vary; the daylight factor proper is the default.
+/// A sky to ask under, scaled to 1 lx on the open horizontal, and the engine's way of drawing directions. What a test
+/// or a bench may vary; the daylight factor proper is the default.
 struct DaylightFactorSetup {
     int cie_type = 16;
     Vec3 sun{0, 0, 1};
     light::Guidance guidance = light::Guidance::openings;
     bool low_discrepancy = true;
     model::Season season = model::Season::in_leaf;
-    /// A settled answer of the same surfaces, sky and season, whose points are taken over where they are in the same place:
-    /// what a finer spacing keeps. Only for the desktop's live map; null elsewhere.
+    /// A settled answer of the same surfaces, sky and season, whose points are taken over where they are in the same
+    /// place: what a finer spacing keeps. Only for the desktop's live map; null elsewhere.
     const DaylightFactorAnswer* known = nullptr;
     uint32_t fixed_samples = 0;  ///< samples of each replicate, regardless of accuracy; 0: until settled
 };
@@ -77,8 +77,9 @@ Fingerprint daylight_factor_inputs(const geometry::Surfaces& surfaces, const std
 
 /// Settles when the root mean square of the points' half-widths is at most accuracy times the mean, on every plane.
 /// Cancelled: the answer so far, with settled false.
-DaylightFactorAnswer daylight_factor(const geometry::Surfaces& surfaces, const std::vector<geometry::PlanePoints>& planes,
-                                     const Effort& effort, const Cancel& cancel = {}, const DaylightFactorStep& step = {},
+DaylightFactorAnswer daylight_factor(const geometry::Surfaces& surfaces,
+                                     const std::vector<geometry::PlanePoints>& planes, const Effort& effort,
+                                     const Cancel& cancel = {}, const DaylightFactorStep& step = {},
                                      const DaylightFactorSetup& setup = {});
 
 PlaneFigures figures_of(const std::vector<double>& value, const std::vector<double>& half_width);

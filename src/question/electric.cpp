@@ -15,13 +15,15 @@ double power_at(const Lighting& l, double lux) {
     if (wanted <= 0) return l.stand_by;
     switch (l.control) {
         case Lighting::Control::manual:
-        case Lighting::Control::switched: return l.power;
+        case Lighting::Control::switched:
+            return l.power;
         case Lighting::Control::stepped: {
             const double steps = std::max(1, l.steps);
             return l.power * std::ceil(wanted * steps - 1e-9) / steps;
         }
         case Lighting::Control::dimmed: {
-            const double over = l.least_light < 1 ? (std::max(wanted, l.least_light) - l.least_light) / (1 - l.least_light) : 1;
+            const double over =
+                l.least_light < 1 ? (std::max(wanted, l.least_light) - l.least_light) / (1 - l.least_light) : 1;
             return l.power * (l.least_power + (1 - l.least_power) * over);
         }
     }
@@ -34,22 +36,27 @@ namespace {
 std::vector<size_t> points_of(const Lighting& lighting, const geometry::PlanePoints& plane) {
     std::vector<size_t> out;
     for (size_t i = 0; i < plane.points.size(); ++i)
-        if (lighting.area.empty() || geometry::contains(lighting.area, {plane.points[i].x, plane.points[i].y})) out.push_back(i);
+        if (lighting.area.empty() || geometry::contains(lighting.area, {plane.points[i].x, plane.points[i].y}))
+            out.push_back(i);
     return out;
 }
 
-size_t sensor_of(const YearAnswer& year, size_t plane, const Lighting& lighting, const std::vector<size_t>& points, const metric::Hours& hours, Operation operation) {
+size_t sensor_of(const YearAnswer& year, size_t plane, const Lighting& lighting, const std::vector<size_t>& points,
+                 const metric::Hours& hours, Operation operation) {
     const auto& all = year.planes[plane].plane.points;
     if (lighting.sensor_placed)
         return *std::min_element(points.begin(), points.end(), [&](size_t a, size_t b) {
-            const auto away = [&](size_t i) { return std::hypot(all[i].x - lighting.sensor.x, all[i].y - lighting.sensor.y); };
+            const auto away = [&](size_t i) {
+                return std::hypot(all[i].x - lighting.sensor.x, all[i].y - lighting.sensor.y);
+            };
             return away(a) < away(b);
         });
     // Not the darkest of all: that may lie in a cupboard.
     const auto mean = mean_of_points(year, plane, hours, operation);
     std::vector<size_t> rising = points;
     const auto dark = rising.begin() + static_cast<std::ptrdiff_t>(rising.size() / 10);
-    std::nth_element(rising.begin(), dark, rising.end(), [&](size_t a, size_t b) { return std::pair(mean[a], a) < std::pair(mean[b], b); });
+    std::nth_element(rising.begin(), dark, rising.end(),
+                     [&](size_t a, size_t b) { return std::pair(mean[a], a) < std::pair(mean[b], b); });
     return *dark;
 }
 
@@ -59,12 +66,14 @@ std::vector<float> powers(const Lighting& l, const std::vector<float>& lux, cons
     bool on = false;
     for (size_t h = 0; h < out.size(); ++h) {
         const double daylight = scale * static_cast<double>(lux[h]);
-        if (!hours[h]) on = false;
+        if (!hours[h])
+            on = false;
         else if (l.control == Lighting::Control::manual) {
             // People look when they come, and forget about it till they go.
             if (h == 0 || !hours[h - 1]) on = daylight < l.target;
             if (on) out[h] = static_cast<float>(l.power);
-        } else out[h] = static_cast<float>(power_at(l, daylight));
+        } else
+            out[h] = static_cast<float>(power_at(l, daylight));
     }
     return out;
 }
@@ -77,7 +86,8 @@ double sum_kwh(const std::vector<float>& watts_per_area, double area) {
 
 }  // namespace
 
-std::optional<LightingYear> electric_year(const YearAnswer& year, const Lighting& lighting, const metric::Hours& hours, Operation operation) {
+std::optional<LightingYear> electric_year(const YearAnswer& year, const Lighting& lighting, const metric::Hours& hours,
+                                          Operation operation) {
     for (size_t p = 0; p < year.planes.size(); ++p) {
         const auto& plane = year.planes[p].plane;
         if (plane.plane != lighting.plane) continue;
@@ -99,7 +109,8 @@ std::optional<LightingYear> electric_year(const YearAnswer& year, const Lighting
         for (size_t h = 0; h < each.size(); ++h) {
             const double watts = static_cast<double>(each[h]) * out.area;
             out.watts.push_back(static_cast<float>(watts));
-            out.by_month[static_cast<size_t>(climate::moment_of(static_cast<int>(h) / 24, 12).month - 1)] += watts / 1000;
+            out.by_month[static_cast<size_t>(climate::moment_of(static_cast<int>(h) / 24, 12).month - 1)] +=
+                watts / 1000;
             out.kwh_always += (hours[h] ? lighting.power : lighting.stand_by) * out.area / 1000;
         }
         return out;

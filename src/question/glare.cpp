@@ -9,8 +9,8 @@
 
 namespace wp::question {
 
-light::Daylight daylight_at(const std::vector<climate::OutdoorHour>& outdoor, const climate::Place& place, const climate::Moment& moment,
-                            double north, double ground_reflectance) {
+light::Daylight daylight_at(const std::vector<climate::OutdoorHour>& outdoor, const climate::Place& place,
+                            const climate::Moment& moment, double north, double ground_reflectance) {
     climate::OutdoorHour hour = climate::weather_at(outdoor, moment);
     hour.sun.sun = climate::sun_position(place, moment);
     light::Daylight out;
@@ -27,7 +27,8 @@ namespace {
 // Student's t for 95 % and 7 degrees of freedom.
 constexpr double kStudentOfParts = 2.365;
 
-double dgp_of(metric::GlareField field, const std::vector<float>& luminance, int size, double vertical_lux, const metric::SourceRule& rule) {
+double dgp_of(metric::GlareField field, const std::vector<float>& luminance, int size, double vertical_lux,
+              const metric::SourceRule& rule) {
     field.luminance = &luminance;
     field.size = size;
     return metric::daylight_glare_probability(vertical_lux, metric::find_sources(field, rule));
@@ -49,16 +50,22 @@ void tell_band(GlareAnswer& answer, const metric::GlareField& field, double disc
     const auto& picture = answer.picture;
     double sum = 0, square = 0;
     for (const auto& part : picture.parts) {
-        const double dgp = dgp_of(field, part, picture.size, light::vertical_illuminance(part, picture.size) + disc, rule);
+        const double dgp =
+            dgp_of(field, part, picture.size, light::vertical_illuminance(part, picture.size) + disc, rule);
         sum += dgp;
         square += dgp * dgp;
     }
     const auto n = static_cast<double>(std::max<size_t>(picture.parts.size(), 1));
     const double variance = std::max(0.0, square / n - sum / n * sum / n) / std::max(1.0, n - 1);
     answer.dgp_by_chance = kStudentOfParts * std::sqrt(variance);
-    answer.dgp_by_resolution = std::fabs(dgp_of(field, coarser(picture.luminance, picture.size), picture.size / 2, answer.vertical_lux, rule) - answer.dgp);
+    answer.dgp_by_resolution =
+        std::fabs(dgp_of(field, coarser(picture.luminance, picture.size), picture.size / 2, answer.vertical_lux, rule) -
+                  answer.dgp);
     for (const double times : {0.8, 1.2})
-        answer.dgp_by_sources = std::max(answer.dgp_by_sources, std::fabs(dgp_of(field, picture.luminance, picture.size, answer.vertical_lux, {rule.over_mean * times, rule.faintest}) - answer.dgp));
+        answer.dgp_by_sources = std::max(answer.dgp_by_sources,
+                                         std::fabs(dgp_of(field, picture.luminance, picture.size, answer.vertical_lux,
+                                                          {rule.over_mean * times, rule.faintest}) -
+                                                   answer.dgp));
     const double all = std::hypot(answer.dgp_by_chance, answer.dgp_by_resolution, answer.dgp_by_sources);
     answer.dgp_low = std::max(0.0, answer.dgp - all);
     answer.dgp_high = std::min(1.0, answer.dgp + all);
@@ -73,16 +80,23 @@ GlareAnswer solve_glare(const GlareTask& task, const Effort& effort, const Cance
     answer.moment = task.moment;
     const light::States states = light::states_of(*task.surfaces);
     const light::State& state = states.all[states.in(task.moment.month)];
-    const auto daylight = daylight_at(climate::outdoor_year(*task.weather), task.weather->place, task.moment, task.north_azimuth, state.ground);
+    const auto daylight = daylight_at(climate::outdoor_year(*task.weather), task.weather->place, task.moment,
+                                      task.north_azimuth, state.ground);
     answer.sun_altitude = degrees(std::asin(std::clamp(daylight.sun.z, -1.0, 1.0)));
-    const light::Eye eye = light::make_eye(task.observer.eye, radians(task.observer.heading), radians(task.observer.altitude), task.space);
-    const light::Scene scene(*task.surfaces, task.blinds.layers.empty() ? light::layers_of(*task.surfaces, light::Blinds::open) : task.blinds.layers, state);
+    const light::Eye eye =
+        light::make_eye(task.observer.eye, radians(task.observer.heading), radians(task.observer.altitude), task.space);
+    const light::Scene scene(
+        *task.surfaces,
+        task.blinds.layers.empty() ? light::layers_of(*task.surfaces, light::Blinds::open) : task.blinds.layers, state);
     answer.blinds = task.blinds;
     with_threads(effort.threads, [&] {
-        answer.picture = light::trace_picture(scene, eye, daylight, task.pixels, effort.accuracy, effort.seed, cancel, progress);
+        answer.picture =
+            light::trace_picture(scene, eye, daylight, task.pixels, effort.accuracy, effort.seed, cancel, progress);
     });
     const Vec3 right = cross(eye.forward, eye.up), sun = daylight.sun;
-    metric::GlareField field{task.pixels, &answer.picture.luminance, answer.picture.sun_normal_lux,
+    metric::GlareField field{task.pixels,
+                             &answer.picture.luminance,
+                             answer.picture.sun_normal_lux,
                              {dot(sun, right), dot(sun, eye.up), dot(sun, eye.forward)}};
     answer.sources = metric::find_sources(field, task.sources);
     const double disc = answer.picture.sun_normal_lux * std::max(0.0, field.sun.z);
@@ -96,8 +110,8 @@ GlareAnswer solve_glare(const GlareTask& task, const Effort& effort, const Cance
     record.inputs.add(std::string_view("glare 4"));
     record.inputs.add(task.surfaces->fingerprint());
     record.inputs.add(task.weather->fingerprint());
-    for (const double v : {task.observer.eye.x, task.observer.eye.y, task.observer.eye.z, task.observer.heading, task.observer.altitude,
-                           task.moment.hour, task.north_azimuth, effort.accuracy})
+    for (const double v : {task.observer.eye.x, task.observer.eye.y, task.observer.eye.z, task.observer.heading,
+                           task.observer.altitude, task.moment.hour, task.north_azimuth, effort.accuracy})
         record.inputs.add(v);
     record.inputs.add(state.ground);
     for (const int v : {task.moment.month, task.moment.day, task.pixels}) record.inputs.add(v);

@@ -17,24 +17,24 @@ namespace wp::question {
 struct GlareAnswer {
     light::Picture picture;
     std::vector<metric::GlareSource> sources;
-    double vertical_lux = 0;       ///< at the eye, sun's disc included
-    double half_width = 0;         ///< 95 %, lux
+    double vertical_lux = 0;  ///< at the eye, sun's disc included
+    double half_width = 0;    ///< 95 %, lux
     double dgp = 0;
     /// 95 %: what chance leaves of illuminance and picture, what the picture's resolution does, and what finding the
     /// sources at 4 or 6 times the mean instead of 5 would change; each is told.
     double dgp_low = 0, dgp_high = 0;
     double dgp_by_chance = 0, dgp_by_resolution = 0, dgp_by_sources = 0;
-    BlindsNow blinds;              ///< how they stood
-    bool in_range = true;          ///< within what DGP was fitted for
+    BlindsNow blinds;      ///< how they stood
+    bool in_range = true;  ///< within what DGP was fitted for
     model::Observer observer;
     climate::Moment moment;
-    double sun_altitude = 0;       ///< degrees
+    double sun_altitude = 0;  ///< degrees
     Record record;
 };
 
 /// Sky and sun of a moment: the weather hour that holds it, with the sun at the moment itself.
-light::Daylight daylight_at(const std::vector<climate::OutdoorHour>& outdoor, const climate::Place& place, const climate::Moment& moment,
-                            double north_azimuth, double ground_reflectance);
+light::Daylight daylight_at(const std::vector<climate::OutdoorHour>& outdoor, const climate::Place& place,
+                            const climate::Moment& moment, double north_azimuth, double ground_reflectance);
 
 struct GlareTask {
     const geometry::Surfaces* surfaces = nullptr;
@@ -42,11 +42,12 @@ struct GlareTask {
     model::Observer observer;
     int space = geometry::kOutdoors;  ///< the room the eye is in
     climate::Moment moment;
-    double north_azimuth = 0;         ///< radians
+    double north_azimuth = 0;  ///< radians
     int pixels = 256;
     metric::SourceRule sources;
     BlindsNow blinds;
 };
-GlareAnswer solve_glare(const GlareTask& task, const Effort& effort, const Cancel& cancel = {}, const Progress& progress = {});
+GlareAnswer solve_glare(const GlareTask& task, const Effort& effort, const Cancel& cancel = {},
+                        const Progress& progress = {});
 
 }  // namespace wp::question

@@ -8,7 +8,9 @@ namespace wp::question {
 namespace {
 
 // Spaces of one air are one room.
-bool same_air(const std::vector<int>& air, size_t a, size_t b) { return a == b || (a < air.size() && b < air.size() && air[a] == air[b]); }
+bool same_air(const std::vector<int>& air, size_t a, size_t b) {
+    return a == b || (a < air.size() && b < air.size() && air[a] == air[b]);
+}
 
 }  // namespace
 
@@ -18,7 +20,8 @@ std::vector<Enclosure> enclosures_of(const geometry::Surfaces& surfaces) {
         const auto& s = surfaces.surfaces[surfaces.surface_of[t]];
         if (s.space < 0 || static_cast<size_t>(s.space) >= own.size()) continue;
         const auto& [a, b, c] = surfaces.triangles[t];
-        const double area = length(cross(surfaces.vertices[b] - surfaces.vertices[a], surfaces.vertices[c] - surfaces.vertices[a])) / 2;
+        const double area =
+            length(cross(surfaces.vertices[b] - surfaces.vertices[a], surfaces.vertices[c] - surfaces.vertices[a])) / 2;
         own[static_cast<size_t>(s.space)].area += area;
         own[static_cast<size_t>(s.space)].reflected += area * (s.reflectance + s.specular);
     }
@@ -29,7 +32,8 @@ std::vector<Enclosure> enclosures_of(const geometry::Surfaces& surfaces) {
     return out;
 }
 
-MixedBlinds::MixedBlinds(std::vector<Enclosure> enclosures, const geometry::Surfaces& panes, const std::vector<light::BlindLayers>& layers, const std::vector<int>& group_of_portal) {
+MixedBlinds::MixedBlinds(std::vector<Enclosure> enclosures, const geometry::Surfaces& panes,
+                         const std::vector<light::BlindLayers>& layers, const std::vector<int>& group_of_portal) {
     std::vector<light::Panes> by_state;
     for (const auto& layer : layers) by_state.emplace_back(panes, layer);
     for (size_t space = 0; space < enclosures.size(); ++space) {
@@ -38,16 +42,21 @@ MixedBlinds::MixedBlinds(std::vector<Enclosure> enclosures, const geometry::Surf
             const auto& portal = by_state[0].portals()[p];
             const int inner = std::max(portal.inside, portal.outside);
             // Inner openings are left out: what goes through them comes back from another room.
-            if (std::min(portal.inside, portal.outside) >= 0 || inner < 0 || !same_air(panes.air, space, static_cast<size_t>(inner))) continue;
+            if (std::min(portal.inside, portal.outside) >= 0 || inner < 0 ||
+                !same_air(panes.air, space, static_cast<size_t>(inner)))
+                continue;
             room.area += static_cast<double>(portal.area);
             const int group = group_of_portal[p];
             if (group < 0) {
                 room.reflected += static_cast<double>(portal.area * portal.sends_back_evenly());
                 continue;
             }
-            auto at = std::find_if(room.groups.begin(), room.groups.end(), [&](const Group& g) { return g.group == static_cast<size_t>(group); });
-            if (at == room.groups.end()) at = room.groups.insert(at, {static_cast<size_t>(group), std::vector<double>(layers.size(), 0.0)});
-            for (size_t k = 0; k < layers.size(); ++k) at->sends_back[k] += static_cast<double>(portal.area * by_state[k].portals()[p].sends_back_evenly());
+            auto at = std::find_if(room.groups.begin(), room.groups.end(),
+                                   [&](const Group& g) { return g.group == static_cast<size_t>(group); });
+            if (at == room.groups.end())
+                at = room.groups.insert(at, {static_cast<size_t>(group), std::vector<double>(layers.size(), 0.0)});
+            for (size_t k = 0; k < layers.size(); ++k)
+                at->sends_back[k] += static_cast<double>(portal.area * by_state[k].portals()[p].sends_back_evenly());
         }
         rooms_.push_back(std::move(room));
     }

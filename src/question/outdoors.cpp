@@ -19,10 +19,13 @@ double Outdoors::global_lux() const { return diffuse_lux + shine.sun_lux * std::
 Fingerprint Outdoors::fingerprint() const {
     Fingerprint print;
     print.add(words);
-    for (const double v : {moment.hour, diffuse_lux, shine.sun_lux, shine.ground_luminance, shine.to_sun.x, shine.to_sun.y, shine.to_sun.z}) print.add(v);
+    for (const double v : {moment.hour, diffuse_lux, shine.sun_lux, shine.ground_luminance, shine.to_sun.x,
+                           shine.to_sun.y, shine.to_sun.z})
+        print.add(v);
     for (const int v : {moment.month, moment.day}) print.add(v);
     // A sky is told apart by what it looks like.
-    for (const Vec3 d : {Vec3{0, 0, 1}, Vec3{0.8, 0, 0.6}, Vec3{0, 0.8, 0.6}, Vec3{-0.8, 0, 0.6}, Vec3{0, -0.8, 0.6}}) print.add(shine.sky.luminance(d));
+    for (const Vec3 d : {Vec3{0, 0, 1}, Vec3{0.8, 0, 0.6}, Vec3{0, 0.8, 0.6}, Vec3{-0.8, 0, 0.6}, Vec3{0, -0.8, 0.6}})
+        print.add(shine.sky.luminance(d));
     return print;
 }
 
@@ -42,11 +45,14 @@ struct Amounts {
 climate::SkyClass class_of(const SkyChoice& choice, double epsilon) {
     if (choice.shape == SkyChoice::Shape::uniform) return climate::SkyClass::overcast;
     if (choice.shape == SkyChoice::Shape::cie) return climate::class_of(choice.type);
-    return epsilon < 1.23 ? climate::SkyClass::overcast : epsilon < 4.5 ? climate::SkyClass::intermediate : climate::SkyClass::clear;
+    return epsilon < 1.23  ? climate::SkyClass::overcast
+           : epsilon < 4.5 ? climate::SkyClass::intermediate
+                           : climate::SkyClass::clear;
 }
 
 Amounts amounts(const SkyChoice& choice, const climate::SunPosition& sun, const climate::OutdoorHour* hour) {
-    const double zenith = kPi / 2 - std::max(0.0, sun.altitude), outside = climate::extraterrestrial_normal(sun.distance);
+    const double zenith = kPi / 2 - std::max(0.0, sun.altitude),
+                 outside = climate::extraterrestrial_normal(sun.distance);
     Amounts out;
     if (hour != nullptr) {
         out.epsilon = hour->epsilon;
@@ -66,15 +72,18 @@ Amounts amounts(const SkyChoice& choice, const climate::SunPosition& sun, const 
             break;
         }
         case SkyChoice::Amount::illuminance: {
-            const auto clear = climate::clearness(choice.diffuse / kEfficacy, choice.direct / kEfficacy, zenith, outside);
+            const auto clear =
+                climate::clearness(choice.diffuse / kEfficacy, choice.direct / kEfficacy, zenith, outside);
             out = {choice.diffuse, choice.direct, clear.epsilon, clear.delta, "given illuminances"};
             break;
         }
         case SkyChoice::Amount::irradiance: {
             const auto clear = climate::clearness(choice.diffuse, choice.direct, zenith, outside);
-            out = {choice.diffuse * climate::diffuse_efficacy(clear, zenith, kTypicalDew), choice.direct * climate::direct_efficacy(clear, zenith, kTypicalDew),
-                   clear.epsilon, clear.delta, fmt::format("given irradiances at {:.0f} lm/W diffuse, {:.0f} lm/W direct", climate::diffuse_efficacy(clear, zenith, kTypicalDew),
-                                                           climate::direct_efficacy(clear, zenith, kTypicalDew))};
+            out = {choice.diffuse * climate::diffuse_efficacy(clear, zenith, kTypicalDew),
+                   choice.direct * climate::direct_efficacy(clear, zenith, kTypicalDew), clear.epsilon, clear.delta,
+                   fmt::format("given irradiances at {:.0f} lm/W diffuse, {:.0f} lm/W direct",
+                               climate::diffuse_efficacy(clear, zenith, kTypicalDew),
+                               climate::direct_efficacy(clear, zenith, kTypicalDew))};
             break;
         }
     }
@@ -88,16 +97,19 @@ std::string shape_words(const SkyChoice& choice) {
 }
 
 double ground_of(const model::Site& site, int month) {
-    return site.ground_by_month.size() == 12 ? site.ground_by_month[static_cast<size_t>(month - 1)] : site.ground_reflectance;
+    return site.ground_by_month.size() == 12 ? site.ground_by_month[static_cast<size_t>(month - 1)]
+                                             : site.ground_reflectance;
 }
 
 }  // namespace
 
-Result<Outdoors> outdoors_at(const model::Site& site, const SkyChoice& choice, const climate::Moment& moment, const std::vector<climate::OutdoorHour>& outdoor) {
+Result<Outdoors> outdoors_at(const model::Site& site, const SkyChoice& choice, const climate::Moment& moment,
+                             const std::vector<climate::OutdoorHour>& outdoor) {
     if (choice.shape == SkyChoice::Shape::cie && (choice.type < 1 || choice.type > 16))
         return Fault{"sky", fmt::format("there is no CIE sky type {}", choice.type), "Give a type from 1 to 16"};
     if (choice.needs_weather() && outdoor.size() != climate::kHours)
-        return Fault{"/site/weather", "this sky takes its light from the weather, and there is none", "Choose a weather file, or a sky whose light is given or follows from the place"};
+        return Fault{"/site/weather", "this sky takes its light from the weather, and there is none",
+                     "Choose a weather file, or a sky whose light is given or follows from the place"};
     const climate::Place place{site.latitude, site.longitude, site.time_zone, site.elevation};
     const double north = radians(site.north);
     Outdoors out;
@@ -115,9 +127,15 @@ Result<Outdoors> outdoors_at(const model::Site& site, const SkyChoice& choice, c
     above.altitude = std::max(above.altitude, 0.0);
     const Vec3 sun = climate::sun_direction(above, north);
     switch (choice.shape) {
-        case SkyChoice::Shape::weather: out.shine.sky = climate::Sky::all_weather(light.epsilon, light.delta, light.diffuse, sun, kFineRings); break;
-        case SkyChoice::Shape::cie: out.shine.sky = climate::Sky::cie(choice.type, light.diffuse, sun); break;
-        case SkyChoice::Shape::uniform: out.shine.sky = climate::Sky::uniform(light.diffuse); break;
+        case SkyChoice::Shape::weather:
+            out.shine.sky = climate::Sky::all_weather(light.epsilon, light.delta, light.diffuse, sun, kFineRings);
+            break;
+        case SkyChoice::Shape::cie:
+            out.shine.sky = climate::Sky::cie(choice.type, light.diffuse, sun);
+            break;
+        case SkyChoice::Shape::uniform:
+            out.shine.sky = climate::Sky::uniform(light.diffuse);
+            break;
     }
     out.shine.ground_luminance = ground_of(site, moment.month) * out.global_lux() / kPi;
     out.words = shape_words(choice) + ", light from " + light.source;
@@ -125,10 +143,12 @@ Result<Outdoors> outdoors_at(const model::Site& site, const SkyChoice& choice, c
 }
 
 double carried_lux(const climate::Sky& sky) {
-    // Gauss-Legendre with five nodes on bands of altitude, trapezia around the horizon. Narrow bands low down, where the
-    // gradation is steep.
-    static constexpr std::array<double, 5> nodes = {-0.9061798459386640, -0.5384693101056831, 0, 0.5384693101056831, 0.9061798459386640};
-    static constexpr std::array<double, 5> weights = {0.2369268850561891, 0.4786286704993665, 0.5688888888888889, 0.4786286704993665, 0.2369268850561891};
+    // Gauss-Legendre with five nodes on bands of altitude, trapezia around the horizon. Narrow bands low down, where
+    // the gradation is steep.
+    static constexpr std::array<double, 5> nodes = {-0.9061798459386640, -0.5384693101056831, 0, 0.5384693101056831,
+                                                    0.9061798459386640};
+    static constexpr std::array<double, 5> weights = {0.2369268850561891, 0.4786286704993665, 0.5688888888888889,
+                                                      0.4786286704993665, 0.2369268850561891};
     constexpr int bands = 36, turns = 360;
     double sum = 0;
     for (int b = 0; b < bands; ++b) {

@@ -28,8 +28,8 @@ struct Outdoors {
 Result<Outdoors> outdoors_at(const model::Site& site, const model::SkyChoice& choice, const climate::Moment& moment,
                              const std::vector<climate::OutdoorHour>& outdoor);
 
-/// Horizontal illuminance that a sky's luminances add up to, by a quadrature that is not the one it was scaled with: the
-/// check that stands beside every sky, lux.
+/// Horizontal illuminance that a sky's luminances add up to, by a quadrature that is not the one it was scaled with:
+/// the check that stands beside every sky, lux.
 double carried_lux(const climate::Sky& sky);
 
 /// Moments that belong together: a day from hour to hour, or one day of every month.

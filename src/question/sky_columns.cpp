@@ -29,7 +29,8 @@ SkyColumns::Directions::Directions(const climate::SkyParts& parts) {
         double up = 0;
         for (const Vec3 d : parts.directions(p, kLooks)) {
             all.push_back(d);
-            const auto known = std::find_if(heights.begin(), heights.end(), [&](double z) { return std::fabs(z - d.z) < 1e-12; });
+            const auto known =
+                std::find_if(heights.begin(), heights.end(), [&](double z) { return std::fabs(z - d.z) < 1e-12; });
             height.push_back(static_cast<size_t>(known - heights.begin()));
             if (known == heights.end()) heights.push_back(d.z);
             up += d.z;
@@ -38,14 +39,16 @@ SkyColumns::Directions::Directions(const climate::SkyParts& parts) {
     }
 }
 
-void SkyColumns::fill_parts(const climate::Sky& sky, const climate::Indicatrix& by_angle, const Directions& directions, std::span<float> row) {
+void SkyColumns::fill_parts(const climate::Sky& sky, const climate::Indicatrix& by_angle, const Directions& directions,
+                            std::span<float> row) {
     std::vector<double> by_height;
     for (const double z : directions.heights) by_height.push_back(sky.by_height(z));
     double carried = 0;
     constexpr size_t looks = kLooks * kLooks;
     for (size_t p = 0; p < row.size(); ++p) {
         double sum = 0;
-        for (size_t i = p * looks; i < (p + 1) * looks; ++i) sum += by_height[directions.height[i]] * by_angle.at(dot(directions.all[i], sky.sun()));
+        for (size_t i = p * looks; i < (p + 1) * looks; ++i)
+            sum += by_height[directions.height[i]] * by_angle.at(dot(directions.all[i], sky.sun()));
         row[p] = static_cast<float>(sum / looks);
         carried += sum / looks * directions.weight[p];
     }
@@ -59,11 +62,13 @@ void SkyColumns::fill(const Shine& shine, std::span<float> row) const {
     std::fill(row.begin(), row.end(), 0.0f);
     const climate::Indicatrix by_angle = shine.sky.by_angle();
     fill_parts(shine.sky, by_angle, *directions_, row.first(parts_.count()));
-    if (coarse_) fill_parts(shine.sky, by_angle, *coarse_directions_, row.subspan(layout_.coarse_part(0), coarse_->count()));
+    if (coarse_)
+        fill_parts(shine.sky, by_angle, *coarse_directions_, row.subspan(layout_.coarse_part(0), coarse_->count()));
     row[layout_.ground()] = static_cast<float>(shine.ground_luminance);
 }
 
-light::TypicalLight typical_light(const SkyColumns& columns, const climate::Place& place, double north_azimuth, double ground_reflectance) {
+light::TypicalLight typical_light(const SkyColumns& columns, const climate::Place& place, double north_azimuth,
+                                  double ground_reflectance) {
     std::vector<float> row(columns.layout().columns());
     light::TypicalLight out;
     auto& sky = out.columns;
@@ -79,16 +84,20 @@ light::TypicalLight typical_light(const SkyColumns& columns, const climate::Plac
                 shine.sun = at;
                 shine.to_sun = climate::sun_direction(at, north_azimuth);
                 shine.sky = climate::Sky::cie(type, light.diffuse_lux, shine.to_sun, 48);
-                shine.ground_luminance = ground_reflectance * (light.diffuse_lux + light.direct_lux * shine.to_sun.z) / kPi;
+                shine.ground_luminance =
+                    ground_reflectance * (light.diffuse_lux + light.direct_lux * shine.to_sun.z) / kPi;
                 columns.fill(shine, row);
                 for (size_t c = 0; c < row.size(); ++c) sky[c] += static_cast<double>(row[c]);
                 ++lit;
             }
         }
-        // The other half of the year repeats these. Hours are moved from month to month, so that no edge is met at the same hour always.
+        // The other half of the year repeats these. Hours are moved from month to month, so that no edge is met at the
+        // same hour always.
         for (double hour = (month % 3) * 0.5; hour < 24 && month >= 1 && month <= 6; hour += 1.5) {
             const auto at = climate::sun_position(place, climate::Moment{month, 21, hour});
-            if (at.altitude > 0) out.suns.push_back({climate::sun_direction(at, north_azimuth).as<float>(), climate::light_by_altitude(climate::class_of(12), at.altitude).direct_lux});
+            if (at.altitude > 0)
+                out.suns.push_back({climate::sun_direction(at, north_azimuth).as<float>(),
+                                    climate::light_by_altitude(climate::class_of(12), at.altitude).direct_lux});
         }
     }
     for (double& v : sky) v /= std::max(lit, 1);

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// A sky and the ground in the columns of daylight coefficients: the row that turns coefficients into light. The sun has none: see light/patches.h.
+// A sky and the ground in the columns of daylight coefficients: the row that turns coefficients into light. The sun has
+// none: see light/patches.h.
 #pragma once
 #include <optional>
 #include <span>
@@ -7,8 +8,8 @@
 
 #include "climate/sky.h"
 #include "climate/sky_parts.h"
-#include "light/coefficients.h"
 #include "climate/sun.h"
+#include "light/coefficients.h"
 
 namespace wp::question {
 
@@ -35,7 +36,8 @@ class SkyColumns {
     void fill(const Shine& shine, std::span<float> row) const;
 
  private:
-    // Directions that stand for each part: so many each, in their order; of each its height's place in the list of heights, for they are few.
+    // Directions that stand for each part: so many each, in their order; of each its height's place in the list of
+    // heights, for they are few.
     struct Directions {
         Directions(const climate::SkyParts& parts);
         std::vector<Vec3> all;
@@ -43,15 +45,17 @@ class SkyColumns {
         std::vector<double> heights;
         std::vector<double> weight;  // by part: what unit luminance of it carries on the horizontal
     };
-    static void fill_parts(const climate::Sky& sky, const climate::Indicatrix& by_angle, const Directions& directions, std::span<float> row);
+    static void fill_parts(const climate::Sky& sky, const climate::Indicatrix& by_angle, const Directions& directions,
+                           std::span<float> row);
     climate::SkyParts parts_;
     std::optional<climate::SkyParts> coarse_;
     light::CoefficientLayout layout_;
     std::optional<Directions> directions_, coarse_directions_;
 };
 
-/// Overcast and clear skies of one day a month, every two hours, and the sun of six of these days: what errors are judged by, whatever the weather. north_azimuth:
-/// azimuth of the model's +y, radians clockwise from true north.
-light::TypicalLight typical_light(const SkyColumns& columns, const climate::Place& place, double north_azimuth, double ground_reflectance);
+/// Overcast and clear skies of one day a month, every two hours, and the sun of six of these days: what errors are
+/// judged by, whatever the weather. north_azimuth: azimuth of the model's +y, radians clockwise from true north.
+light::TypicalLight typical_light(const SkyColumns& columns, const climate::Place& place, double north_azimuth,
+                                  double ground_reflectance);
 
 }  // namespace wp::question

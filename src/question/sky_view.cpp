@@ -29,7 +29,8 @@ Seen through_openings(const light::Scene& scene, Vec3 from, Vec3 normal, int spa
     Seen seen;
     for (const int k : scene.portals_of(space)) {
         const auto& portal = scene.portals()[static_cast<size_t>(k)];
-        const Vec3 corner = portal.corner.as<double>(), u = portal.u.as<double>(), v = portal.v.as<double>(), n = portal.normal.as<double>();
+        const Vec3 corner = portal.corner.as<double>(), u = portal.u.as<double>(), v = portal.v.as<double>(),
+                   n = portal.normal.as<double>();
         const double cell = static_cast<double>(portal.area) / (looks * looks);
         for (int i = 0; i < looks; ++i)
             for (int j = 0; j < looks; ++j) {
@@ -57,8 +58,9 @@ Seen in_the_open(const light::Scene& scene, Vec3 from, Vec3 normal, int looks) {
 
 }  // namespace
 
-SkyViewAnswer sky_view(const geometry::Surfaces& surfaces, const std::vector<geometry::PlanePoints>& planes, const light::State& state, const Effort& effort, int looks,
-                       const Cancel& cancel, const Progress& progress) {
+SkyViewAnswer sky_view(const geometry::Surfaces& surfaces, const std::vector<geometry::PlanePoints>& planes,
+                       const light::State& state, const Effort& effort, int looks, const Cancel& cancel,
+                       const Progress& progress) {
     const auto start = std::chrono::steady_clock::now();
     const light::Scene scene(surfaces, light::Blinds::open, state);
     SkyViewAnswer out;
@@ -66,11 +68,15 @@ SkyViewAnswer sky_view(const geometry::Surfaces& surfaces, const std::vector<geo
         for (const auto& points : planes) {
             const size_t n = points.points.size();
             std::vector<Seen> seen(n);
-            parallel_for(n, [&](size_t i) {
-                if (cancel.requested()) return;
-                const Vec3 from = points.points[i] + points.normal * 1e-4;
-                seen[i] = points.space >= 0 ? through_openings(scene, from, points.normal, points.space, looks) : in_the_open(scene, from, points.normal, looks);
-            }, 8);
+            parallel_for(
+                n,
+                [&](size_t i) {
+                    if (cancel.requested()) return;
+                    const Vec3 from = points.points[i] + points.normal * 1e-4;
+                    seen[i] = points.space >= 0 ? through_openings(scene, from, points.normal, points.space, looks)
+                                                : in_the_open(scene, from, points.normal, looks);
+                },
+                8);
             PlaneSkyView plane{points, {}, {}, 0};
             for (const Seen& s : seen) {
                 plane.solid_angle.push_back(s.solid_angle);
@@ -123,7 +129,8 @@ Dome sky_dome(const light::Scene& scene, Vec3 from, double north_azimuth, int co
     std::vector<unsigned char> pane(out.surface.size(), 0);
     parallel_for(static_cast<size_t>(out.rows), [&](size_t row) {
         for (int c = 0; c < out.columns; ++c) {
-            const double azimuth = 2 * kPi * (c + 0.5) / out.columns, altitude = kPi / 2 * (static_cast<double>(row) + 0.5) / out.rows;
+            const double azimuth = 2 * kPi * (c + 0.5) / out.columns,
+                         altitude = kPi / 2 * (static_cast<double>(row) + 0.5) / out.rows;
             bool through = false;
             const size_t i = row * static_cast<size_t>(out.columns) + static_cast<size_t>(c);
             out.surface[i] = what_stands(scene, from, direction(azimuth - north_azimuth, altitude), &through);
@@ -134,7 +141,8 @@ Dome sky_dome(const light::Scene& scene, Vec3 from, double north_azimuth, int co
     return out;
 }
 
-std::vector<CutOff> sun_cut_off(const light::Scene& scene, Vec3 from, const climate::Place& place, double north_azimuth, int day, double step) {
+std::vector<CutOff> sun_cut_off(const light::Scene& scene, Vec3 from, const climate::Place& place, double north_azimuth,
+                                int day, double step) {
     std::vector<CutOff> out;
     const double hours = step / 60;
     for (int i = 0; i * hours < 24; ++i) {
@@ -142,15 +150,19 @@ std::vector<CutOff> sun_cut_off(const light::Scene& scene, Vec3 from, const clim
         if (sun.altitude <= 0) continue;
         const int surface = what_stands(scene, from, climate::sun_direction(sun, north_azimuth));
         const double begin = i * hours, end = begin + hours;
-        if (!out.empty() && out.back().surface == surface && std::fabs(out.back().to - begin) < 1e-9) out.back().to = end;
-        else out.push_back({begin, end, surface});
+        if (!out.empty() && out.back().surface == surface && std::fabs(out.back().to - begin) < 1e-9)
+            out.back().to = end;
+        else
+            out.push_back({begin, end, surface});
     }
     return out;
 }
 
 std::string surface_words(const geometry::Surface& surface, const model::Option& option) {
-    if (const auto* block = model::find(option.blocks, surface.source)) return block->name.empty() ? block->id : block->name;
-    if (const auto* thing = model::find(option.things, surface.source)) return thing->name.empty() ? thing->id : thing->name;
+    if (const auto* block = model::find(option.blocks, surface.source))
+        return block->name.empty() ? block->id : block->name;
+    if (const auto* thing = model::find(option.things, surface.source))
+        return thing->name.empty() ? thing->id : thing->name;
     std::string what = geometry::name(surface.element);
     if (const auto room = model::find_room(option, surface.source)) return what + " of " + room.room->name;
     return what;

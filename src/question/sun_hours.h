@@ -21,26 +21,29 @@ struct SunHoursTask {
     const geometry::Surfaces* surfaces = nullptr;
     const std::vector<geometry::PlanePoints>* planes = nullptr;
     climate::Place place;
-    double north_azimuth = 0;    ///< radians
+    double north_azimuth = 0;         ///< radians
     int first_day = 0, last_day = 0;  ///< 0 to 364, both included; may run over the new year
-    double step = 5;             ///< minutes
-    double least_altitude = 0;   ///< radians; a lower sun does not count
-    const climate::WeatherYear* weather = nullptr;  ///< given: only hours with sunshine count (probable), else all (possible)
+    double step = 5;                  ///< minutes
+    double least_altitude = 0;        ///< radians; a lower sun does not count
+    const climate::WeatherYear* weather =
+        nullptr;  ///< given: only hours with sunshine count (probable), else all (possible)
 };
 
 struct PlaneSun {
     geometry::PlanePoints plane;
-    std::vector<double> hours;        ///< in the whole period
-    std::vector<double> first, last;  ///< hour of the day, earliest and latest of the period; NaN where the sun never comes
+    std::vector<double> hours;  ///< in the whole period
+    std::vector<double> first,
+        last;  ///< hour of the day, earliest and latest of the period; NaN where the sun never comes
 };
 
 struct SunHoursAnswer {
     std::vector<PlaneSun> planes;
     int days = 1;
-    double open_hours = 0;            ///< of an open place, by the same rules
-    Record record;                    ///< accuracy: minutes between looks; nothing is sampled
+    double open_hours = 0;  ///< of an open place, by the same rules
+    Record record;          ///< accuracy: minutes between looks; nothing is sampled
 };
 
-SunHoursAnswer sun_hours(const SunHoursTask& task, const Effort& effort, const Cancel& cancel = {}, const Progress& progress = {});
+SunHoursAnswer sun_hours(const SunHoursTask& task, const Effort& effort, const Cancel& cancel = {},
+                         const Progress& progress = {});
 
 }  // namespace wp::question

@@ -8,7 +8,8 @@
 
 namespace wp::question {
 
-SunPatches sun_patches(const light::Scene& scene, const model::Project& project, const model::Option& option, size_t storey, Vec3 to_sun, double step, double around, const Cancel& cancel) {
+SunPatches sun_patches(const light::Scene& scene, const model::Project& project, const model::Option& option,
+                       size_t storey, Vec3 to_sun, double step, double around, const Cancel& cancel) {
     SunPatches out;
     if (storey >= option.storeys.size()) return out;
     const auto walls = geometry::storey_walls(option, storey);
@@ -50,7 +51,10 @@ SunPatches sun_patches(const light::Scene& scene, const model::Project& project,
                 z = ground;
             }
             if (to_sun.z <= 0) continue;
-            share = scene.beam(Vec3f{static_cast<float>(p.x), static_cast<float>(p.y), static_cast<float>(z) + 2e-3f}, to_sun.as<float>()).share;
+            share = scene
+                        .beam(Vec3f{static_cast<float>(p.x), static_cast<float>(p.y), static_cast<float>(z) + 2e-3f},
+                              to_sun.as<float>())
+                        .share;
         }
     });
     return out;

@@ -50,14 +50,21 @@ std::string stamp(const climate::Moment& m) {
 
 PointTable table_of(const DaylightFactorAnswer& answer) {
     PointTable out{points_in(answer.planes), {}};
-    out.columns.push_back(column(answer.planes, "daylight_factor_percent", "Daylight factor", "%", [](const auto& p) { return p.value; }, [](const auto& p) { return p.half_width; }));
+    out.columns.push_back(column(
+        answer.planes, "daylight_factor_percent", "Daylight factor", "%", [](const auto& p) { return p.value; },
+        [](const auto& p) { return p.half_width; }));
     struct Part {
         Component component;
         const char *id, *name;
     };
-    for (const Part& part : {Part{Component::sky, "sky_component_percent", "Sky component"}, Part{Component::external, "externally_reflected_percent", "Externally reflected component"},
-                             Part{Component::internal, "internally_reflected_percent", "Internally reflected component"}, Part{Component::off_ground, "off_ground_percent", "In off the ground, straight or interreflected"}})
-        out.columns.push_back(column(answer.planes, part.id, part.name, "%", [&](const auto& p) { return p.component(part.component); }, [&](const auto& p) { return p.half_width_of(part.component); }));
+    for (const Part& part :
+         {Part{Component::sky, "sky_component_percent", "Sky component"},
+          Part{Component::external, "externally_reflected_percent", "Externally reflected component"},
+          Part{Component::internal, "internally_reflected_percent", "Internally reflected component"},
+          Part{Component::off_ground, "off_ground_percent", "In off the ground, straight or interreflected"}})
+        out.columns.push_back(column(
+            answer.planes, part.id, part.name, "%", [&](const auto& p) { return p.component(part.component); },
+            [&](const auto& p) { return p.half_width_of(part.component); }));
     return out;
 }
 
@@ -67,12 +74,19 @@ PointTable table_of(const std::vector<MomentAnswer>& moments) {
     out.planes = points_in(moments.front().planes);
     for (const MomentAnswer& moment : moments) {
         const std::string at = stamp(moment.outdoors.moment), words = climate::text(moment.outdoors.moment);
-        out.columns.push_back(column(moment.planes, "lux_" + at, words, "lx", [](const auto& p) { return p.lux; }, [](const auto& p) { return p.half_width; }));
-        out.columns.push_back(column(moment.planes, "sun_lux_" + at, words + ", direct sun", "lx", [](const auto& p) { return p.sun; }));
-        out.columns.push_back(column(moment.planes, "sky_lux_" + at, words + ", sky", "lx", [](const auto& p) { return p.sky; }));
-        out.columns.push_back(column(moment.planes, "ground_lux_" + at, words + ", reflected by the ground", "lx", [](const auto& p) { return p.ground; }));
-        out.columns.push_back(column(moment.planes, "outside_lux_" + at, words + ", reflected by what stands outdoors", "lx", [](const auto& p) { return p.outside; }));
-        out.columns.push_back(column(moment.planes, "inside_lux_" + at, words + ", reflected inside", "lx", [](const auto& p) { return p.inside; }));
+        out.columns.push_back(column(
+            moment.planes, "lux_" + at, words, "lx", [](const auto& p) { return p.lux; },
+            [](const auto& p) { return p.half_width; }));
+        out.columns.push_back(
+            column(moment.planes, "sun_lux_" + at, words + ", direct sun", "lx", [](const auto& p) { return p.sun; }));
+        out.columns.push_back(
+            column(moment.planes, "sky_lux_" + at, words + ", sky", "lx", [](const auto& p) { return p.sky; }));
+        out.columns.push_back(column(moment.planes, "ground_lux_" + at, words + ", reflected by the ground", "lx",
+                                     [](const auto& p) { return p.ground; }));
+        out.columns.push_back(column(moment.planes, "outside_lux_" + at, words + ", reflected by what stands outdoors",
+                                     "lx", [](const auto& p) { return p.outside; }));
+        out.columns.push_back(column(moment.planes, "inside_lux_" + at, words + ", reflected inside", "lx",
+                                     [](const auto& p) { return p.inside; }));
     }
     return out;
 }
@@ -80,13 +94,16 @@ PointTable table_of(const std::vector<MomentAnswer>& moments) {
 PointTable table_of(const SunHoursAnswer& answer) {
     PointTable out{points_in(answer.planes), {}};
     out.columns.push_back(column(answer.planes, "sun_hours", "Sun hours", "h", [](const auto& p) { return p.hours; }));
-    out.columns.push_back(column(answer.planes, "sun_share_percent", "Share of the open place's sun", "%", [&](const auto& p) {
-        Values share = p.hours;
-        for (double& v : share) v = answer.open_hours > 0 ? 100 * v / answer.open_hours : 0;
-        return share;
-    }));
-    out.columns.push_back(column(answer.planes, "first_sun_hour", "First sun", "h", [](const auto& p) { return p.first; }));
-    out.columns.push_back(column(answer.planes, "last_sun_hour", "Last sun", "h", [](const auto& p) { return p.last; }));
+    out.columns.push_back(
+        column(answer.planes, "sun_share_percent", "Share of the open place's sun", "%", [&](const auto& p) {
+            Values share = p.hours;
+            for (double& v : share) v = answer.open_hours > 0 ? 100 * v / answer.open_hours : 0;
+            return share;
+        }));
+    out.columns.push_back(
+        column(answer.planes, "first_sun_hour", "First sun", "h", [](const auto& p) { return p.first; }));
+    out.columns.push_back(
+        column(answer.planes, "last_sun_hour", "Last sun", "h", [](const auto& p) { return p.last; }));
     return out;
 }
 
@@ -97,7 +114,8 @@ PointTable table_of(const SkyViewAnswer& answer) {
         for (double& v : share) v *= 100 / (2 * kPi);
         return share;
     }));
-    out.columns.push_back(column(answer.planes, "sees_sky", "Before the no-sky line", "", [](const auto& p) { return Values(p.sees.begin(), p.sees.end()); }));
+    out.columns.push_back(column(answer.planes, "sees_sky", "Before the no-sky line", "",
+                                 [](const auto& p) { return Values(p.sees.begin(), p.sees.end()); }));
     return out;
 }
 
@@ -107,8 +125,11 @@ PointTable table_of(const ExposureAnswer& answer) {
         for (double& x : v) x /= 1000;
         return v;
     };
-    out.columns.push_back(column(answer.planes, "exposure_klxh", "Light exposure", "klx h", [&](const auto& p) { return kilo(p.lux_hours); }, [&](const auto& p) { return kilo(p.half_width); }));
-    out.columns.push_back(column(answer.planes, "irradiation_kwh_m2", "Irradiation", "kWh/m\u00b2", [&](const auto& p) { return kilo(p.irradiation); }));
+    out.columns.push_back(column(
+        answer.planes, "exposure_klxh", "Light exposure", "klx h", [&](const auto& p) { return kilo(p.lux_hours); },
+        [&](const auto& p) { return kilo(p.half_width); }));
+    out.columns.push_back(column(answer.planes, "irradiation_kwh_m2", "Irradiation", "kWh/m\u00b2",
+                                 [&](const auto& p) { return kilo(p.irradiation); }));
     return out;
 }
 

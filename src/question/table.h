@@ -35,8 +35,8 @@ PointTable table_of(const ExposureAnswer& answer);
 /// Share of each window in a figure: one row a point and window.
 struct WindowTable {
     std::vector<geometry::PlanePoints> planes;
-    std::vector<model::Id> windows;                  ///< the last, "none", stands for light past all of them
-    std::vector<std::string> ids;                    ///< of the figures
+    std::vector<model::Id> windows;                       ///< the last, "none", stands for light past all of them
+    std::vector<std::string> ids;                         ///< of the figures
     std::vector<std::vector<std::vector<double>>> value;  ///< by figure, by plane, point-major over windows
 };
 WindowTable windows_of(const DaylightFactorAnswer& answer);

@@ -25,14 +25,16 @@ void rank(Shares& out, const std::map<model::Id, double>& by_window) {
         rest -= value;
     }
     if (rest > 1e-6 * out.total) out.windows.push_back({{}, rest});
-    std::sort(out.windows.begin(), out.windows.end(), [](const auto& a, const auto& b) { return a.value != b.value ? a.value > b.value : a.id < b.id; });
+    std::sort(out.windows.begin(), out.windows.end(),
+              [](const auto& a, const auto& b) { return a.value != b.value ? a.value > b.value : a.id < b.id; });
 }
 
 // A window may have several panes, each a source of its own. part: of point i through source k.
 template <class Part>
 void add_windows(Shares& out, const std::vector<model::Id>& sources, size_t points, int point, Part&& part) {
     std::map<model::Id, double> by_window;
-    for (size_t k = 0; k < sources.size(); ++k) by_window[sources[k]] += mean_over(points, point, [&](size_t i) { return part(i, k); });
+    for (size_t k = 0; k < sources.size(); ++k)
+        by_window[sources[k]] += mean_over(points, point, [&](size_t i) { return part(i, k); });
     rank(out, by_window);
 }
 
@@ -40,7 +42,9 @@ void add_windows(Shares& out, const std::vector<model::Id>& sources, size_t poin
 
 Shares Shares::times(double factor) const {
     Shares out = *this;
-    for (double* value : {&out.sun, &out.sky, &out.ground, &out.around, &out.inside, &out.inside_off_ground, &out.total}) *value *= factor;
+    for (double* value :
+         {&out.sun, &out.sky, &out.ground, &out.around, &out.inside, &out.inside_off_ground, &out.total})
+        *value *= factor;
     for (Window& window : out.windows) window.value *= factor;
     return out;
 }
@@ -49,7 +53,9 @@ Shares shares_of(const DaylightFactorAnswer& answer, size_t index, int point) {
     using light::Way;
     const auto& plane = answer.planes[index];
     const size_t n = plane.value.size();
-    const auto by = [&](Way way) { return mean_over(n, point, [&](size_t i) { return plane.by_way[i * light::kWays + static_cast<size_t>(way)]; }); };
+    const auto by = [&](Way way) {
+        return mean_over(n, point, [&](size_t i) { return plane.by_way[i * light::kWays + static_cast<size_t>(way)]; });
+    };
     Shares out;
     out.total = mean_over(n, point, [&](size_t i) { return plane.value[i]; });
     out.sky = by(Way::straight);
@@ -64,7 +70,9 @@ Shares shares_of(const DaylightFactorAnswer& answer, size_t index, int point) {
 Shares shares_of(const MomentAnswer& answer, size_t index, int point) {
     const auto& plane = answer.planes[index];
     const size_t n = plane.lux.size();
-    const auto mean = [&](const std::vector<double>& values) { return mean_over(n, point, [&](size_t i) { return values[i]; }); };
+    const auto mean = [&](const std::vector<double>& values) {
+        return mean_over(n, point, [&](size_t i) { return values[i]; });
+    };
     Shares out;
     out.total = mean(plane.lux);
     out.sun = mean(plane.sun);
@@ -73,7 +81,8 @@ Shares shares_of(const MomentAnswer& answer, size_t index, int point) {
     out.around = mean(plane.outside);
     out.inside_off_ground = mean(plane.inside_off_ground);
     out.inside = mean(plane.inside) - out.inside_off_ground;
-    if (plane.by_source.rows() == n) add_windows(out, answer.sources, n, point, [&](size_t i, size_t k) { return plane.by_source.at(i, k); });
+    if (plane.by_source.rows() == n)
+        add_windows(out, answer.sources, n, point, [&](size_t i, size_t k) { return plane.by_source.at(i, k); });
     return out;
 }
 
@@ -84,7 +93,8 @@ std::vector<std::vector<double>> value_without(const DaylightFactorAnswer& answe
         out.push_back(plane.value);
         for (size_t k = 0; k < portals; ++k)
             if (windows.contains(answer.portals[k]))
-                for (size_t i = 0; i < out.back().size(); ++i) out.back()[i] = std::max(0.0, out.back()[i] - plane.by_portal.at(i, k));
+                for (size_t i = 0; i < out.back().size(); ++i)
+                    out.back()[i] = std::max(0.0, out.back()[i] - plane.by_portal.at(i, k));
     }
     return out;
 }
@@ -96,7 +106,8 @@ std::vector<std::vector<double>> value_without(const MomentAnswer& answer, const
         if (plane.by_source.rows() != plane.lux.size()) continue;
         for (size_t k = 0; k < answer.sources.size(); ++k)
             if (windows.contains(answer.sources[k]))
-                for (size_t i = 0; i < out.back().size(); ++i) out.back()[i] = std::max(0.0, out.back()[i] - plane.by_source.at(i, k));
+                for (size_t i = 0; i < out.back().size(); ++i)
+                    out.back()[i] = std::max(0.0, out.back()[i] - plane.by_source.at(i, k));
     }
     return out;
 }

@@ -18,9 +18,9 @@ namespace {
 // An opening as its first portal shows it.
 struct Window {
     Id id;
-    int sector;                          // of those that look the same way in a room: Portal::group
+    int sector;  // of those that look the same way in a room: Portal::group
     const std::vector<model::ShadeLayer>* shading = nullptr;
-    std::vector<bool> sees;              // the sky, in each of the directions of looks()
+    std::vector<bool> sees;  // the sky, in each of the directions of looks()
 };
 
 const std::vector<model::ShadeLayer>* shading_of(const model::Option& option, const Id& id) {
@@ -45,7 +45,8 @@ std::vector<bool> sky_seen(const light::Scene& scene, const geometry::Portal& po
     // In front of the reveal, behind what shades it.
     const Vec3 at = portal.corner + (portal.u + portal.v) * 0.5 + normal * 0.05;
     std::vector<bool> out;
-    for (const Vec3 d : looks()) out.push_back(dot(d, normal) > 0 && scene.beam(at.as<float>(), d.as<float>()).share > 0.5f);
+    for (const Vec3 d : looks())
+        out.push_back(dot(d, normal) > 0 && scene.beam(at.as<float>(), d.as<float>()).share > 0.5f);
     return out;
 }
 
@@ -67,7 +68,9 @@ std::vector<Window> windows_of(const model::Option& option, const Surfaces& surf
     std::vector<Window> out;
     const light::Scene scene(surfaces);
     for (const auto& portal : surfaces.portals) {
-        if (portal.group < 0 || std::any_of(out.begin(), out.end(), [&](const Window& w) { return w.id == portal.opening; })) continue;
+        if (portal.group < 0 ||
+            std::any_of(out.begin(), out.end(), [&](const Window& w) { return w.id == portal.opening; }))
+            continue;
         out.push_back({portal.opening, portal.group, shading_of(option, portal.opening), sky_seen(scene, portal)});
     }
     return out;
@@ -105,7 +108,8 @@ void add_tilts(Surfaces& surfaces, YearGroup& group, const std::vector<int>& lay
 
 void add_states(const model::Project& project, Surfaces& surfaces, YearGroup& group) {
     const auto is_slats = [&](const std::vector<int>& layers) {
-        return std::any_of(layers.begin(), layers.end(), [&](int l) { return l >= 0 && surfaces.blinds[static_cast<size_t>(l)].slats; });
+        return std::any_of(layers.begin(), layers.end(),
+                           [&](int l) { return l >= 0 && surfaces.blinds[static_cast<size_t>(l)].slats; });
     };
     const auto add = [&](std::vector<int> layers, const std::string& name) {
         if (group.control.tracks_sun && is_slats(layers)) return add_tilts(surfaces, group, layers);
@@ -113,7 +117,9 @@ void add_states(const model::Project& project, Surfaces& surfaces, YearGroup& gr
         group.state_names.push_back(name);
     };
     for (const Id& id : group.control.states)
-        if (const auto* material = model::find(project.materials, id)) add(std::vector<int>(group.openings.size(), surfaces.keep_blind(geometry::blind_of(*material))), material->name);
+        if (const auto* material = model::find(project.materials, id))
+            add(std::vector<int>(group.openings.size(), surfaces.keep_blind(geometry::blind_of(*material))),
+                material->name);
     if (!group.states.empty()) return;
     auto own = own_blinds(surfaces, group);
     if (std::any_of(own.begin(), own.end(), [](int l) { return l != light::kNoBlind; })) add(std::move(own), "closed");
@@ -131,7 +137,9 @@ void tell_apart(std::vector<YearGroup>& groups) {
 
 std::vector<YearGroup> window_groups(const model::Project& project, const model::Option& option, Surfaces& surfaces) {
     const std::vector<Window> windows = windows_of(option, surfaces);
-    const auto room_of = [&](const Window& w) -> const geometry::WindowGroup& { return surfaces.groups[static_cast<size_t>(w.sector)]; };
+    const auto room_of = [&](const Window& w) -> const geometry::WindowGroup& {
+        return surfaces.groups[static_cast<size_t>(w.sector)];
+    };
     std::vector<YearGroup> out;
     std::set<Id> held;
     for (const auto& by_hand : option.groups) {
@@ -162,15 +170,19 @@ std::vector<YearGroup> window_groups(const model::Project& project, const model:
 }
 
 int group_of_opening(const std::vector<YearGroup>& groups, const model::Id& opening) {
-    const auto of = std::ranges::find_if(groups, [&](const YearGroup& g) { return std::ranges::find(g.openings, opening) != g.openings.end(); });
+    const auto of = std::ranges::find_if(
+        groups, [&](const YearGroup& g) { return std::ranges::find(g.openings, opening) != g.openings.end(); });
     return of == groups.end() ? -1 : static_cast<int>(of - groups.begin());
 }
 
-bool sun_shines_through(const std::vector<light::ScenePortal>& portals, const std::vector<int>& group_of_portal, size_t group, Vec3f to_sun) {
+bool sun_shines_through(const std::vector<light::ScenePortal>& portals, const std::vector<int>& group_of_portal,
+                        size_t group, Vec3f to_sun) {
     for (size_t p = 0; p < portals.size(); ++p) {
         const auto& portal = portals[p];
         const Vec3f outward = portal.outside == geometry::kOutdoors ? portal.normal : -portal.normal;
-        if (group_of_portal[p] == static_cast<int>(group) && dot(to_sun, outward) > 0 && portal.pass(to_sun).straight > 1e-3f) return true;
+        if (group_of_portal[p] == static_cast<int>(group) && dot(to_sun, outward) > 0 &&
+            portal.pass(to_sun).straight > 1e-3f)
+            return true;
     }
     return false;
 }
@@ -189,7 +201,8 @@ light::BlindLayers layers_of(const Surfaces& surfaces, const std::vector<YearGro
         const auto& layers = group.states[std::min(state, group.states.size()) - 1];
         for (size_t o = 0; o < group.openings.size(); ++o)
             for (size_t p = 0; p < out.size(); ++p)
-                if (surfaces.portals[p].opening == group.openings[o] && surfaces.portals[p].group >= 0) out[p] = layers[o];
+                if (surfaces.portals[p].opening == group.openings[o] && surfaces.portals[p].group >= 0)
+                    out[p] = layers[o];
     }
     return out;
 }

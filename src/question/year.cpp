@@ -11,9 +11,13 @@
 namespace wp::question {
 
 double PlaneYear::width_of(size_t point, double closed) const {
-    const auto of = [&](const std::vector<float>& widths) { return point < widths.size() ? static_cast<double>(widths[point]) : relative_half_width; };
+    const auto of = [&](const std::vector<float>& widths) {
+        return point < widths.size() ? static_cast<double>(widths[point]) : relative_half_width;
+    };
     const double open = of(half_width);
-    return closed_half_width.empty() || closed <= 0 ? open : std::sqrt((1 - closed) * open * open + closed * std::pow(of(closed_half_width), 2));
+    return closed_half_width.empty() || closed <= 0
+               ? open
+               : std::sqrt((1 - closed) * open * open + closed * std::pow(of(closed_half_width), 2));
 }
 
 double PlaneYear::width(double closed) const {
@@ -38,7 +42,8 @@ void YearAnswer::note(size_t plane, const std::string& name, const std::array<do
     once_->known[{plane, name}] = figures;
 }
 
-std::array<double, 3> YearAnswer::once(size_t plane, const std::string& name, const std::function<std::array<double, 3>()>& reckon) const {
+std::array<double, 3> YearAnswer::once(size_t plane, const std::string& name,
+                                       const std::function<std::array<double, 3>()>& reckon) const {
     if (const auto found = known(plane, name)) return *found;
     const auto made = reckon();
     note(plane, name, made);
@@ -56,7 +61,8 @@ YearAnswer::YearAnswer(Inputs inputs) : once_(std::make_shared<Once>()) {
     for (size_t p = 0; p < light.planes.size(); ++p) planes.push_back(reckoner_->describe(p));
 }
 
-YearAnswer::YearAnswer(std::vector<Given> made, std::vector<climate::OutdoorHour> hours) : outdoor(std::move(hours)), once_(std::make_shared<Once>()) {
+YearAnswer::YearAnswer(std::vector<Given> made, std::vector<climate::OutdoorHour> hours)
+    : outdoor(std::move(hours)), once_(std::make_shared<Once>()) {
     for (const Given& g : made) planes.push_back(g.plane);
     given_ = std::make_shared<const std::vector<Given>>(std::move(made));
 }
@@ -90,7 +96,8 @@ YearAnswer::Part YearAnswer::direct_part(size_t plane, size_t part) const {
 
 namespace {
 
-std::shared_ptr<const metric::HourlyLux> joined(size_t parts, size_t points, const std::function<YearAnswer::Part(size_t)>& part_of) {
+std::shared_ptr<const metric::HourlyLux> joined(size_t parts, size_t points,
+                                                const std::function<YearAnswer::Part(size_t)>& part_of) {
     if (parts == 1) return part_of(0).light;
     auto out = std::make_shared<metric::HourlyLux>();
     out->points = points;
@@ -99,7 +106,8 @@ std::shared_ptr<const metric::HourlyLux> joined(size_t parts, size_t points, con
         const size_t few = part.light->points, rows = few > 0 ? part.light->lux.size() / few : 0;
         out->row_of = part.light->row_of;
         out->lux.resize(rows * points);
-        for (size_t r = 0; r < rows; ++r) std::copy_n(part.light->lux.data() + r * few, few, out->lux.data() + r * points + part.first);
+        for (size_t r = 0; r < rows; ++r)
+            std::copy_n(part.light->lux.data() + r * few, few, out->lux.data() + r * points + part.first);
     }
     // A plane without points has no part: it is dark.
     if (parts == 0) out->row_of.assign(climate::kHours, -1);
@@ -109,14 +117,19 @@ std::shared_ptr<const metric::HourlyLux> joined(size_t parts, size_t points, con
 }  // namespace
 
 std::shared_ptr<const metric::HourlyLux> YearAnswer::lux(size_t plane, Operation operation) const {
-    return joined(parts(plane), planes[plane].plane.points.size(), [&](size_t k) { return lux_part(plane, k, operation); });
+    return joined(parts(plane), planes[plane].plane.points.size(),
+                  [&](size_t k) { return lux_part(plane, k, operation); });
 }
 std::shared_ptr<const metric::HourlyLux> YearAnswer::direct(size_t plane) const {
     return joined(parts(plane), planes[plane].plane.points.size(), [&](size_t k) { return direct_part(plane, k); });
 }
 
-const std::vector<uint8_t>& YearAnswer::states(size_t group, Operation operation) const { return reckoner_->states(group, operation); }
-metric::Hours YearAnswer::unmet(size_t plane, Operation operation) const { return reckoner_ ? reckoner_->unmet(plane, operation) : metric::Hours(climate::kHours, false); }
+const std::vector<uint8_t>& YearAnswer::states(size_t group, Operation operation) const {
+    return reckoner_->states(group, operation);
+}
+metric::Hours YearAnswer::unmet(size_t plane, Operation operation) const {
+    return reckoner_ ? reckoner_->unmet(plane, operation) : metric::Hours(climate::kHours, false);
+}
 double YearAnswer::closed_share(size_t plane, Operation operation) const {
     if (operation == Operation::open || planes[plane].closed_half_width.empty()) return 0;
     // A year that is given as numbers does not tell: the worst is taken.
@@ -124,12 +137,19 @@ double YearAnswer::closed_share(size_t plane, Operation operation) const {
     return once(plane, "closed share " + std::to_string(static_cast<int>(operation)), [&]() -> std::array<double, 3> {
         const auto& lit = reckoner_->inputs().sky->hours;
         size_t closed = 0;
-        for (const int h : lit) closed += std::any_of(planes[plane].groups.begin(), planes[plane].groups.end(), [&](int g) { return states(static_cast<size_t>(g), operation)[static_cast<size_t>(h)] > 0; });
+        for (const int h : lit)
+            closed += std::any_of(planes[plane].groups.begin(), planes[plane].groups.end(), [&](int g) {
+                return states(static_cast<size_t>(g), operation)[static_cast<size_t>(h)] > 0;
+            });
         return {static_cast<double>(closed) / static_cast<double>(std::max<size_t>(lit.size(), 1))};
     })[0];
 }
-YearHour YearAnswer::hour(size_t plane, int hour, Operation operation) const { return reckoner_->hour(plane, hour, operation); }
-YearShares YearAnswer::shares(size_t plane, int point, const metric::Hours& hours, Operation operation) const { return reckoner_->shares(plane, point, hours, operation); }
+YearHour YearAnswer::hour(size_t plane, int hour, Operation operation) const {
+    return reckoner_->hour(plane, hour, operation);
+}
+YearShares YearAnswer::shares(size_t plane, int point, const metric::Hours& hours, Operation operation) const {
+    return reckoner_->shares(plane, point, hours, operation);
+}
 std::vector<PaneHeat> YearAnswer::heat() const { return reckoner_ ? reckoner_->heat() : std::vector<PaneHeat>(); }
 bool YearAnswer::panes_changed() const { return reckoner_ && reckoner_->panes_changed(); }
 const YearAnswer::Inputs* YearAnswer::inputs() const { return reckoner_ ? &reckoner_->inputs() : nullptr; }
@@ -149,8 +169,9 @@ climate::Place place_of_year(climate::Place site, const climate::WeatherYear& we
     return site;
 }
 
-YearAnswer solve_year(const geometry::Surfaces& given, const std::vector<geometry::PlanePoints>& planes, const climate::WeatherYear& weather, double north, const Effort& effort,
-                      const Cancel& cancel, const Progress& progress) {
+YearAnswer solve_year(const geometry::Surfaces& given, const std::vector<geometry::PlanePoints>& planes,
+                      const climate::WeatherYear& weather, double north, const Effort& effort, const Cancel& cancel,
+                      const Progress& progress) {
     geometry::Surfaces surfaces = given;
     auto groups = window_groups({}, {}, surfaces);
     const YearTask task{&surfaces, &planes, &groups, weather.place, north};
@@ -161,8 +182,11 @@ YearAnswer solve_year(const geometry::Surfaces& given, const std::vector<geometr
         none.record.settled = false;
         return none;
     }
-    const std::vector<double> ground = surfaces.ground_by_month.size() == 12 ? surfaces.ground_by_month : std::vector<double>(12, surfaces.ground_reflectance);
-    YearAnswer::Inputs inputs{light, year_sky(weather, weather.place, north, ground), std::move(groups), light->panes, nullptr, {}, {}};
+    const std::vector<double> ground = surfaces.ground_by_month.size() == 12
+                                           ? surfaces.ground_by_month
+                                           : std::vector<double>(12, surfaces.ground_reflectance);
+    YearAnswer::Inputs inputs{
+        light, year_sky(weather, weather.place, north, ground), std::move(groups), light->panes, nullptr, {}, {}};
     return YearAnswer(std::move(inputs));
 }
 

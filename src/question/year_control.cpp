@@ -25,10 +25,12 @@ void YearAnswer::Reckoner::decide(Operation operation) {
         if (!group.states.empty() && operation != Operation::open) {
             if (kind == Kind::direct_sun) states = decide_direct_sun(g);
             if (kind == Kind::plane_lux) states = decide_plane(g, group.control.limit);
-            if (kind == Kind::window_lux || kind == Kind::window_irradiance) states = decide_window(g, group.control.limit, kind == Kind::window_irradiance);
+            if (kind == Kind::window_lux || kind == Kind::window_irradiance)
+                states = decide_window(g, group.control.limit, kind == Kind::window_irradiance);
             if (kind == Kind::closed) states.assign(climate::kHours, static_cast<uint8_t>(group.states.size()));
             if (kind == Kind::schedule) states = decide_schedule(group.control, g);
-            const bool follows = kind == Kind::closed || kind == Kind::schedule || kind == Kind::window_lux || kind == Kind::window_irradiance;
+            const bool follows = kind == Kind::closed || kind == Kind::schedule || kind == Kind::window_lux ||
+                                 kind == Kind::window_irradiance;
             if (group.control.tracks_sun && follows) track_sun(g, states);
         }
         all.push_back(std::move(states));
@@ -50,7 +52,9 @@ std::vector<uint8_t> YearAnswer::Reckoner::decide_direct_sun(size_t group) {
         });
         for (size_t r = 0; r < lit(); ++r) {
             size_t k = 0;
-            while (k + 1 < n && static_cast<double>(sunny[r * n + k]) > kBlindShare * static_cast<double>(points.points.size())) ++k;
+            while (k + 1 < n &&
+                   static_cast<double>(sunny[r * n + k]) > kBlindShare * static_cast<double>(points.points.size()))
+                ++k;
             auto& state = states[static_cast<size_t>(in_.sky->hours[r])];
             state = std::max(state, static_cast<uint8_t>(k));
         }
@@ -62,7 +66,8 @@ std::vector<uint8_t> YearAnswer::Reckoner::decide_schedule(const model::BlindCon
     std::vector<uint8_t> states(climate::kHours, 0);
     for (int h = 0; h < climate::kHours; ++h) {
         const double middle = std::fmod(h % 24 + 0.5 + model::clock_ahead(in_.calendar, h), 24.0);
-        const bool by_day = control.from <= control.to ? middle > control.from && middle < control.to : middle > control.from || middle < control.to;
+        const bool by_day = control.from <= control.to ? middle > control.from && middle < control.to
+                                                       : middle > control.from || middle < control.to;
         if (by_day && model::within_months(control.month_from, control.month_to, climate::moment_of(h / 24, 12).month))
             states[static_cast<size_t>(h)] = static_cast<uint8_t>(in_.groups[group].states.size());
     }
@@ -82,13 +87,15 @@ std::vector<uint8_t> YearAnswer::Reckoner::decide_plane(size_t group, double lim
             for (size_t k = 0; k < n; ++k) {
                 if (k > 0 && g != static_cast<int>(group)) continue;
                 const auto through = in_.hourly->mean_through(plane, g, k);
-                for (size_t to = g == static_cast<int>(group) ? k : 0; to < (g == static_cast<int>(group) ? k + 1 : n); ++to)
+                for (size_t to = g == static_cast<int>(group) ? k : 0; to < (g == static_cast<int>(group) ? k + 1 : n);
+                     ++to)
                     for (size_t r = 0; r < lit(); ++r) mean[to][r] += through[r];
             }
         each_beam_of_plane(plane, [&](size_t row, size_t, int portal, float lux, const float* left) {
             const bool own = portal >= 0 && group_of_portal_[static_cast<size_t>(portal)] == static_cast<int>(group);
             for (size_t k = 0; k < n; ++k)
-                mean[k][row] += static_cast<double>(lux * left[own ? k : 0]) / static_cast<double>(points.points.size());
+                mean[k][row] +=
+                    static_cast<double>(lux * left[own ? k : 0]) / static_cast<double>(points.points.size());
         });
         for (size_t r = 0; r < lit(); ++r) {
             size_t k = 0;
@@ -113,7 +120,8 @@ std::vector<uint8_t> YearAnswer::Reckoner::decide_window(size_t group, double li
     }
     std::vector<uint8_t> states(climate::kHours, 0);
     for (size_t r = 0; r < lit() && area > 0; ++r)
-        if (sum[r] / area > limit) states[static_cast<size_t>(in_.sky->hours[r])] = static_cast<uint8_t>(in_.groups[group].states.size());
+        if (sum[r] / area > limit)
+            states[static_cast<size_t>(in_.sky->hours[r])] = static_cast<uint8_t>(in_.groups[group].states.size());
     return states;
 }
 

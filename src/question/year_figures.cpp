@@ -26,26 +26,40 @@ struct Level {
 };
 constexpr Level kLevels[] = {
     {"provision_target", "EN 17037, 300 lx on half", "provision_minimum", "EN 17037, 100 lx on 95 %", 300, 100},
-    {"provision_target_medium", "EN 17037, 500 lx on half", "provision_minimum_medium", "EN 17037, 300 lx on 95 %", 500, 300},
-    {"provision_target_high", "EN 17037, 750 lx on half", "provision_minimum_high", "EN 17037, 500 lx on 95 %", 750, 500}};
+    {"provision_target_medium", "EN 17037, 500 lx on half", "provision_minimum_medium", "EN 17037, 300 lx on 95 %", 500,
+     300},
+    {"provision_target_high", "EN 17037, 750 lx on half", "provision_minimum_high", "EN 17037, 500 lx on 95 %", 750,
+     500}};
 
 // Between which limits, lux, the hours of a figure lie; none for figures that are no shares of hours.
 std::optional<std::pair<double, double>> limits_of(PointFigure figure, const YearLimits& l) {
     switch (figure) {
-        case PointFigure::autonomy: return {{l.target, kEndless}};
-        case PointFigure::maximum: return {{kTooMuch * l.target, kEndless}};
-        case PointFigure::too_dark: return {{0, l.low}};
-        case PointFigure::supplementary: return {{l.low, l.target}};
-        case PointFigure::useful: return {{l.target, l.high}};
-        case PointFigure::too_bright: return {{l.high, kEndless}};
-        case PointFigure::useful_three: return {{kThreeLow, kThreeHigh}};
-        case PointFigure::bright_three: return {{kThreeHigh, kEndless}};
-        case PointFigure::saturation: return {{kSaturated[0], kSaturated[1]}};
-        default: return {};
+        case PointFigure::autonomy:
+            return {{l.target, kEndless}};
+        case PointFigure::maximum:
+            return {{kTooMuch * l.target, kEndless}};
+        case PointFigure::too_dark:
+            return {{0, l.low}};
+        case PointFigure::supplementary:
+            return {{l.low, l.target}};
+        case PointFigure::useful:
+            return {{l.target, l.high}};
+        case PointFigure::too_bright:
+            return {{l.high, kEndless}};
+        case PointFigure::useful_three:
+            return {{kThreeLow, kThreeHigh}};
+        case PointFigure::bright_three:
+            return {{kThreeHigh, kEndless}};
+        case PointFigure::saturation:
+            return {{kSaturated[0], kSaturated[1]}};
+        default:
+            return {};
     }
 }
 
-double mean_of(const std::vector<double>& v) { return v.empty() ? 0 : std::accumulate(v.begin(), v.end(), 0.0) / static_cast<double>(v.size()); }
+double mean_of(const std::vector<double>& v) {
+    return v.empty() ? 0 : std::accumulate(v.begin(), v.end(), 0.0) / static_cast<double>(v.size());
+}
 
 // A mean over points whose errors are independent: the band of each shrinks with the root of their number.
 RoomFigure mean_figure(std::string id, std::string name, std::string unit, const PointValues& v) {
@@ -70,11 +84,18 @@ void set_band(SpatialAutonomy& share, const metric::Passing& p) {
 }  // namespace
 
 const PointFigureName& name_of(PointFigure figure) {
-    static constexpr PointFigureName names[kPointFigures] = {
-        {"autonomy", "Daylight autonomy", "%"}, {"continuous_autonomy", "Continuous autonomy", "%"}, {"maximum_autonomy", "Ten times the target", "%"},
-        {"too_dark", "Below the useful", "%"}, {"supplementary", "Useful with some electric light", "%"}, {"useful", "Useful by itself", "%"}, {"too_bright", "Above the useful", "%"},
-        {"useful_three", "Useful, 100 to 2000 lx", "%"}, {"bright_three", "Above 2000 lx", "%"}, {"saturation", "Saturation, 430 to 4300 lx", "%"},
-        {"direct_sun_hours", "Direct sun of 1000 lx", "h a year"}, {"mean", "Mean illuminance", "lx"}};
+    static constexpr PointFigureName names[kPointFigures] = {{"autonomy", "Daylight autonomy", "%"},
+                                                             {"continuous_autonomy", "Continuous autonomy", "%"},
+                                                             {"maximum_autonomy", "Ten times the target", "%"},
+                                                             {"too_dark", "Below the useful", "%"},
+                                                             {"supplementary", "Useful with some electric light", "%"},
+                                                             {"useful", "Useful by itself", "%"},
+                                                             {"too_bright", "Above the useful", "%"},
+                                                             {"useful_three", "Useful, 100 to 2000 lx", "%"},
+                                                             {"bright_three", "Above 2000 lx", "%"},
+                                                             {"saturation", "Saturation, 430 to 4300 lx", "%"},
+                                                             {"direct_sun_hours", "Direct sun of 1000 lx", "h a year"},
+                                                             {"mean", "Mean illuminance", "lx"}};
     return names[static_cast<size_t>(figure)];
 }
 
@@ -102,7 +123,8 @@ class Look {
     void at(Operation operation, See see) { at_light_[operation].push_back(std::move(see)); }
     void at_direct(See see) { at_direct_.push_back(std::move(see)); }
     void run() const {
-        for (const auto& [operation, all] : at_light_) each_part(all, [&, operation = operation](size_t k) { return year_.lux_part(plane_, k, operation); });
+        for (const auto& [operation, all] : at_light_)
+            each_part(all, [&, operation = operation](size_t k) { return year_.lux_part(plane_, k, operation); });
         each_part(at_direct_, [&](size_t k) { return year_.direct_part(plane_, k); });
     }
 
@@ -124,9 +146,11 @@ void append(std::vector<double>& to, const std::vector<double>& more) { to.inser
 /// Figures of each point, in the making.
 class PointLook {
  public:
-    PointLook(const YearAnswer& year, size_t plane, std::span<const PointFigure> figures, const YearLimits& limits, const metric::Hours& hours, Operation operation)
+    PointLook(const YearAnswer& year, size_t plane, std::span<const PointFigure> figures, const YearLimits& limits,
+              const metric::Hours& hours, Operation operation)
         : figures_(figures), limits_(limits), hours_(hours), operation_(operation), out_(figures.size()) {
-        // The error of a point's light is of one piece for the sky, by the hour for the sun. To move it as a whole is on the safe side.
+        // The error of a point's light is of one piece for the sky, by the hour for the sun. To move it as a whole is
+        // on the safe side.
         const PlaneYear& widths = year.planes[plane];
         const double closed = year.closed_share(plane, operation);
         for (size_t i = 0; i < widths.plane.points.size(); ++i) {
@@ -137,8 +161,10 @@ class PointLook {
     }
     void join(Look& look) {
         const auto is_sun = [](PointFigure f) { return f == PointFigure::sun_hours; };
-        if (!std::all_of(figures_.begin(), figures_.end(), is_sun)) look.at(operation_, [this](const auto& part) { see(part); });
-        if (std::any_of(figures_.begin(), figures_.end(), is_sun)) look.at_direct([this](const auto& part) { see_direct(part); });
+        if (!std::all_of(figures_.begin(), figures_.end(), is_sun))
+            look.at(operation_, [this](const auto& part) { see(part); });
+        if (std::any_of(figures_.begin(), figures_.end(), is_sun))
+            look.at_direct([this](const auto& part) { see_direct(part); });
     }
     std::vector<PointValues> take() { return std::move(out_); }
 
@@ -152,11 +178,13 @@ class PointLook {
     }
     void see(const YearAnswer::Part& part) {
         const auto& light = *part.light;
-        const metric::Scale below = std::span(below_).subspan(part.first, light.points), above = std::span(above_).subspan(part.first, light.points), ends[3] = {{}, below, above};
+        const metric::Scale below = std::span(below_).subspan(part.first, light.points),
+                            above = std::span(above_).subspan(part.first, light.points), ends[3] = {{}, below, above};
         std::vector<metric::Limit> wanted;
         for (const PointFigure f : figures_)
             if (const auto between = limits_of(f, limits_))
-                for (const auto& end : ends) wanted.insert(wanted.end(), {{between->first, end}, {between->second, end}});
+                for (const auto& end : ends)
+                    wanted.insert(wanted.end(), {{between->first, end}, {between->second, end}});
         const auto found = metric::hours_at_least(light, hours_, wanted);
         const auto n = static_cast<double>(std::max<size_t>(metric::count(hours_), 1));
         size_t next = 0;
@@ -197,7 +225,8 @@ class PointLook {
 /// Spatial autonomy, in the making.
 class SpatialLook {
  public:
-    SpatialLook(const YearAnswer& year, size_t plane, const metric::Hours& hours, double lux, double time_share, Operation operation)
+    SpatialLook(const YearAnswer& year, size_t plane, const metric::Hours& hours, double lux, double time_share,
+                Operation operation)
         : year_(year), plane_(plane), hours_(hours), lux_(lux), time_share_(time_share), operation_(operation) {}
     void join(Look& look) {
         look.at(operation_, [this](const auto& part) {
@@ -207,7 +236,8 @@ class SpatialLook {
     }
     SpatialAutonomy take() {
         out_.value = metric::share_at_least(out_.autonomy, time_share_);
-        // A point passes where the light it has in that share of the hours reaches the target: its error is a share of that light.
+        // A point passes where the light it has in that share of the hours reaches the target: its error is a share of
+        // that light.
         const double closed = year_.closed_share(plane_, operation_);
         std::vector<double> margin(has_.size()), error(has_.size());
         for (size_t i = 0; i < has_.size(); ++i) {
@@ -231,9 +261,11 @@ class SpatialLook {
 /// Sunlight exposure, in the making.
 class ExposureLook {
  public:
-    ExposureLook(const metric::Hours& hours, double lux, double limit_hours) : hours_(hours), lux_(lux), limit_hours_(limit_hours) {}
+    ExposureLook(const metric::Hours& hours, double lux, double limit_hours)
+        : hours_(hours), lux_(lux), limit_hours_(limit_hours) {}
     void join(Look& look) {
-        look.at_direct([this](const auto& part) { append(out_.hours, metric::hours_at_least(*part.light, hours_, lux_)); });
+        look.at_direct(
+            [this](const auto& part) { append(out_.hours, metric::hours_at_least(*part.light, hours_, lux_)); });
     }
     SunlightExposure take() {
         out_.value = metric::share_above(out_.hours, limit_hours_);
@@ -249,15 +281,21 @@ class ExposureLook {
 /// Provision, in the making: points with the light by hour, as they are and at both ends of the band.
 class ProvisionLook {
  public:
-    ProvisionLook(const YearAnswer& year, size_t plane, const metric::Hours& hours, double lux, double area_share, Operation operation)
-        : points_(year.planes[plane].plane.points.size()), hours_(hours), area_share_(area_share), operation_(operation) {
-        // Whatever share of the plane is asked for hangs on few points: their error is taken whole, which is on the safe side.
+    ProvisionLook(const YearAnswer& year, size_t plane, const metric::Hours& hours, double lux, double area_share,
+                  Operation operation)
+        : points_(year.planes[plane].plane.points.size()),
+          hours_(hours),
+          area_share_(area_share),
+          operation_(operation) {
+        // Whatever share of the plane is asked for hangs on few points: their error is taken whole, which is on the
+        // safe side.
         const double w = std::min(year.width(plane, operation), 0.95);
         limits_ = {lux, lux / (1 - w), lux / (1 + w)};
     }
     void join(Look& look) {
         look.at(operation_, [this](const auto& part) {
-            for (size_t k = 0; k < limits_.size(); ++k) metric::add_points_at_least(*part.light, hours_, limits_[k], found_[k]);
+            for (size_t k = 0; k < limits_.size(); ++k)
+                metric::add_points_at_least(*part.light, hours_, limits_[k], found_[k]);
         });
     }
     SpatialAutonomy take() const {
@@ -284,23 +322,28 @@ auto looked_at(const YearAnswer& year, size_t plane, Making making) {
 
 }  // namespace
 
-std::vector<PointValues> point_values(const YearAnswer& year, size_t plane, std::span<const PointFigure> figures, const YearLimits& limits, const metric::Hours& hours, Operation operation) {
+std::vector<PointValues> point_values(const YearAnswer& year, size_t plane, std::span<const PointFigure> figures,
+                                      const YearLimits& limits, const metric::Hours& hours, Operation operation) {
     return looked_at(year, plane, PointLook(year, plane, figures, limits, hours, operation));
 }
 
-PointValues point_values(const YearAnswer& year, size_t plane, PointFigure figure, const YearLimits& limits, const metric::Hours& hours, Operation operation) {
+PointValues point_values(const YearAnswer& year, size_t plane, PointFigure figure, const YearLimits& limits,
+                         const metric::Hours& hours, Operation operation) {
     return std::move(point_values(year, plane, std::span(&figure, 1), limits, hours, operation).front());
 }
 
-SpatialAutonomy spatial_autonomy(const YearAnswer& year, size_t plane, const metric::Hours& hours, double lux, double time_share, Operation operation) {
+SpatialAutonomy spatial_autonomy(const YearAnswer& year, size_t plane, const metric::Hours& hours, double lux,
+                                 double time_share, Operation operation) {
     return looked_at(year, plane, SpatialLook(year, plane, hours, lux, time_share, operation));
 }
 
-SunlightExposure sunlight_exposure(const YearAnswer& year, size_t plane, const metric::Hours& hours, double lux, double limit_hours) {
+SunlightExposure sunlight_exposure(const YearAnswer& year, size_t plane, const metric::Hours& hours, double lux,
+                                   double limit_hours) {
     return looked_at(year, plane, ExposureLook(hours, lux, limit_hours));
 }
 
-SpatialAutonomy provision(const YearAnswer& year, size_t plane, const metric::Hours& hours, double lux, double area_share, Operation operation) {
+SpatialAutonomy provision(const YearAnswer& year, size_t plane, const metric::Hours& hours, double lux,
+                          double area_share, Operation operation) {
     return looked_at(year, plane, ProvisionLook(year, plane, hours, lux, area_share, operation));
 }
 
@@ -333,9 +376,12 @@ std::array<double, 3> ends_of(const SpatialAutonomy& s) { return {s.value, s.low
 
 }  // namespace
 
-std::vector<RoomFigure> room_figures(const YearAnswer& year, size_t plane, const YearLimits& limits, const metric::Hours& hours, Operation operation) {
-    static constexpr PointFigure figures[] = {PointFigure::mean, PointFigure::autonomy, PointFigure::continuous, PointFigure::too_dark, PointFigure::supplementary, PointFigure::useful,
-                                              PointFigure::too_bright, PointFigure::useful_three, PointFigure::saturation, PointFigure::maximum};
+std::vector<RoomFigure> room_figures(const YearAnswer& year, size_t plane, const YearLimits& limits,
+                                     const metric::Hours& hours, Operation operation) {
+    static constexpr PointFigure figures[] = {
+        PointFigure::mean,          PointFigure::autonomy, PointFigure::continuous, PointFigure::too_dark,
+        PointFigure::supplementary, PointFigure::useful,   PointFigure::too_bright, PointFigure::useful_three,
+        PointFigure::saturation,    PointFigure::maximum};
     const auto usual = year.clock_hours(8, 18), daylight = climate::daylight_hours(year.outdoor);
     Look look(year, plane);
     PointLook points(year, plane, figures, limits, hours, operation);
@@ -345,7 +391,10 @@ std::vector<RoomFigure> room_figures(const YearAnswer& year, size_t plane, const
     Fixed fixed(year, plane);
     fixed.want("spatial_autonomy_lm83", look, SpatialLook(year, plane, usual, 300, 0.5, Operation::lm83), ends_of);
     fixed.want("spatial_autonomy_open", look, SpatialLook(year, plane, usual, 300, 0.5, Operation::open), ends_of);
-    fixed.want("sunlight_exposure_lm83", look, ExposureLook(usual, 1000, 250), [](const SunlightExposure& e) -> std::array<double, 3> { return {e.value, e.value, e.value}; });
+    fixed.want("sunlight_exposure_lm83", look, ExposureLook(usual, 1000, 250),
+               [](const SunlightExposure& e) -> std::array<double, 3> {
+                   return {e.value, e.value, e.value};
+               });
     for (const Level& l : kLevels) {
         fixed.want(l.target_id, look, ProvisionLook(year, plane, daylight, l.target, 0.5, Operation::open), ends_of);
         fixed.want(l.minimum_id, look, ProvisionLook(year, plane, daylight, l.minimum, 0.95, Operation::open), ends_of);
@@ -359,7 +408,9 @@ std::vector<RoomFigure> room_figures(const YearAnswer& year, size_t plane, const
         const auto at = static_cast<size_t>(std::find(std::begin(figures), std::end(figures), f) - std::begin(figures));
         out.push_back(mean_figure(name_of(f).id, name_of(f).name, name_of(f).unit, values[at]));
     };
-    const auto share = [&](const char* id, const char* name, const std::array<double, 3>& s) { out.push_back({id, name, "%", 100 * s[0], 100 * s[1], 100 * s[2]}); };
+    const auto share = [&](const char* id, const char* name, const std::array<double, 3>& s) {
+        out.push_back({id, name, "%", 100 * s[0], 100 * s[1], 100 * s[2]});
+    };
     mean(PointFigure::mean);
     mean(PointFigure::autonomy);
     mean(PointFigure::continuous);
@@ -367,7 +418,9 @@ std::vector<RoomFigure> room_figures(const YearAnswer& year, size_t plane, const
     share("spatial_autonomy_lm83", "Spatial autonomy, LM-83", fixed.of("spatial_autonomy_lm83"));
     share("spatial_autonomy_open", "The same without blinds", fixed.of("spatial_autonomy_open"));
     share("sunlight_exposure_lm83", "Sunlight exposure, LM-83", fixed.of("sunlight_exposure_lm83"));
-    for (const auto f : {PointFigure::too_dark, PointFigure::supplementary, PointFigure::useful, PointFigure::too_bright, PointFigure::useful_three, PointFigure::saturation}) mean(f);
+    for (const auto f : {PointFigure::too_dark, PointFigure::supplementary, PointFigure::useful,
+                         PointFigure::too_bright, PointFigure::useful_three, PointFigure::saturation})
+        mean(f);
     const PointValues& most = values.back();
     const auto over = [&](const std::vector<double>& v) { return 100 * metric::share_above(v, 100 * kOverLitShare); };
     out.push_back({"over_lit", "Over-lit area", "%", over(most.value), over(most.low), over(most.high)});
@@ -375,14 +428,18 @@ std::vector<RoomFigure> room_figures(const YearAnswer& year, size_t plane, const
         share(l.target_id, l.target_name, fixed.of(l.target_id));
         share(l.minimum_id, l.minimum_name, fixed.of(l.minimum_id));
     }
-    const double unmet = year.once(plane, "unmet_hours " + std::to_string(static_cast<int>(operation)), [&]() -> std::array<double, 3> { return {static_cast<double>(metric::count(year.unmet(plane, operation)))}; })[0];
+    const double unmet =
+        year.once(plane, "unmet_hours " + std::to_string(static_cast<int>(operation)), [&]() -> std::array<double, 3> {
+            return {static_cast<double>(metric::count(year.unmet(plane, operation)))};
+        })[0];
     out.push_back({"unmet_hours", "No blind keeps the sun out", "h a year", unmet, unmet, unmet});
     return out;
 }
 
 metric::Hours in_months(metric::Hours hours, const std::array<bool, 12>& months) {
     for (size_t h = 0; h < hours.size(); ++h)
-        if (hours[h] && !months[static_cast<size_t>(climate::moment_of(static_cast<int>(h) / 24, 12).month - 1)]) hours[h] = false;
+        if (hours[h] && !months[static_cast<size_t>(climate::moment_of(static_cast<int>(h) / 24, 12).month - 1)])
+            hours[h] = false;
     return hours;
 }
 
@@ -395,7 +452,8 @@ std::array<std::array<double, 24>, 12> typical_days(const std::vector<float>& va
     return out;
 }
 
-std::vector<double> mean_of_points(const YearAnswer& year, size_t plane, const metric::Hours& hours, Operation operation) {
+std::vector<double> mean_of_points(const YearAnswer& year, size_t plane, const metric::Hours& hours,
+                                   Operation operation) {
     std::vector<double> out;
     Look look(year, plane);
     look.at(operation, [&](const auto& part) { append(out, metric::mean_of_points(*part.light, hours)); });
@@ -434,11 +492,15 @@ std::vector<float> mean_by_hour(const YearAnswer& year, size_t plane, Operation 
 }  // namespace
 
 std::vector<float> year_of_plane(const YearAnswer& year, size_t plane, Operation operation) {
-    return mean_by_hour(year, plane, operation, [](auto lux) { return static_cast<double>(std::accumulate(lux.begin(), lux.end(), 0.0f)); });
+    return mean_by_hour(year, plane, operation,
+                        [](auto lux) { return static_cast<double>(std::accumulate(lux.begin(), lux.end(), 0.0f)); });
 }
 
 std::vector<float> share_above(const YearAnswer& year, size_t plane, double target, Operation operation) {
-    return mean_by_hour(year, plane, operation, [&](auto lux) { return static_cast<double>(std::count_if(lux.begin(), lux.end(), [&](float v) { return static_cast<double>(v) >= target; })); });
+    return mean_by_hour(year, plane, operation, [&](auto lux) {
+        return static_cast<double>(
+            std::count_if(lux.begin(), lux.end(), [&](float v) { return static_cast<double>(v) >= target; }));
+    });
 }
 
 }  // namespace wp::question

@@ -25,7 +25,8 @@ YearAnswer::Reckoner::Reckoner(Inputs inputs) : in_(std::move(inputs)) {
     for (size_t o = 0; o < light.openings.size(); ++o)
         for (size_t g = 0; g < in_.groups.size(); ++g) {
             const auto& list = in_.groups[g].openings;
-            if (std::find(list.begin(), list.end(), light.openings[o]) != list.end()) group_of_opening_[o] = static_cast<int>(g);
+            if (std::find(list.begin(), list.end(), light.openings[o]) != list.end())
+                group_of_opening_[o] = static_cast<int>(g);
         }
     blocks_of_plane_.resize(light.planes.size());
     for (size_t b = 0; b < light.blocks.size(); ++b) blocks_of_plane_[light.blocks[b].plane].push_back(b);
@@ -40,7 +41,8 @@ PlaneYear YearAnswer::Reckoner::describe(size_t plane) const {
     PlaneYear out;
     out.plane = light.planes[plane];
     for (size_t g = 0; g < in_.groups.size(); ++g)
-        if (!in_.groups[g].states.empty() && in_.groups[g].room == out.plane.room) out.groups.push_back(static_cast<int>(g));
+        if (!in_.groups[g].states.empty() && in_.groups[g].room == out.plane.room)
+            out.groups.push_back(static_cast<int>(g));
     for (const size_t b : blocks_of(plane)) {
         std::vector<float> open(light.blocks[b].count, 0.0f), most;
         for (size_t k = 0; k < light.layers.size(); ++k) {
@@ -56,8 +58,9 @@ PlaneYear YearAnswer::Reckoner::describe(size_t plane) const {
     return out;
 }
 
-// Of each point the error of its mean light over the lit hours, as a share of that: what figures of a year hang on. The sky's error is one and the same in all hours; those of
-// what is taken off patches are independent, each for all hours the patch is lit in; states of trees and ground are told apart as if they were independent, too.
+// Of each point the error of its mean light over the lit hours, as a share of that: what figures of a year hang on. The
+// sky's error is one and the same in all hours; those of what is taken off patches are independent, each for all hours
+// the patch is lit in; states of trees and ground are told apart as if they were independent, too.
 std::vector<float> YearAnswer::Reckoner::half_widths(size_t block, size_t layer) const {
     const YearLight& light = *in_.light;
     std::vector<double> error(light.blocks[block].count, 0.0), lux(error);
@@ -74,14 +77,16 @@ std::vector<float> YearAnswer::Reckoner::half_widths(size_t block, size_t layer)
                 for (uint32_t e = 0; e < columns.size(); ++e) {
                     const double light_hours = static_cast<double>(from->value(row, e)) * shone.sum[columns[e]];
                     sky += light_hours;
-                    error[i] += std::pow(light::kStudent95, 2) * static_cast<double>(from->sky_noise(i)) * light_hours * shone.sum[columns[e]];
+                    error[i] += std::pow(light::kStudent95, 2) * static_cast<double>(from->sky_noise(i)) * light_hours *
+                                shone.sum[columns[e]];
                 }
             }
             for (const auto& row : from->patch_rows(i)) {
                 const auto of = from->patches_of(row);
                 double square = 0;
                 for (uint32_t e = 0; e < of.size(); ++e) {
-                    const double fell = sunlit[patches[of[e]]], lux_hours = static_cast<double>(from->value(row, e)) * fell;
+                    const double fell = sunlit[patches[of[e]]],
+                                 lux_hours = static_cast<double>(from->value(row, e)) * fell;
                     sun += lux_hours;
                     square += lux_hours * fell;
                 }
@@ -122,7 +127,9 @@ size_t YearAnswer::Reckoner::state_of_portal(int portal, Operation operation, si
 namespace {
 
 /// lux: lit hours x points.
-std::shared_ptr<HourlyLux> year_of(const YearSky& sky, size_t points, std::vector<float> lux) { return std::make_shared<HourlyLux>(HourlyLux{points, sky.row_of, std::move(lux)}); }
+std::shared_ptr<HourlyLux> year_of(const YearSky& sky, size_t points, std::vector<float> lux) {
+    return std::make_shared<HourlyLux>(HourlyLux{points, sky.row_of, std::move(lux)});
+}
 
 }  // namespace
 
@@ -131,7 +138,10 @@ std::shared_ptr<const HourlyLux> YearAnswer::Reckoner::direct(size_t block) {
     if (const auto it = direct_.find(block); it != direct_.end()) return it->second;
     const YearBlock& points = in_.light->blocks[block];
     auto out = year_of(*in_.sky, points.count, std::vector<float>(lit() * points.count, 0.0f));
-    each_beam(*in_.light->sun->at(block), in_.light->planes[points.plane].normal, [&](size_t row, uint32_t point, int, float lux, const float* left) { out->lux[row * out->points + point] += lux * left[0]; });
+    each_beam(*in_.light->sun->at(block), in_.light->planes[points.plane].normal,
+              [&](size_t row, uint32_t point, int, float lux, const float* left) {
+                  out->lux[row * out->points + point] += lux * left[0];
+              });
     make_room(out->lux.size() * sizeof(float));
     return direct_[block] = out;
 }
@@ -149,9 +159,10 @@ std::shared_ptr<const HourlyLux> YearAnswer::Reckoner::lux(size_t block, Operati
     decide(operation);
     const YearBlock& points = in_.light->blocks[block];
     auto out = year_of(*in_.sky, points.count, in_.hourly->block(block, course(operation)));
-    each_beam(*in_.light->sun->at(block), in_.light->planes[points.plane].normal, [&](size_t row, uint32_t point, int portal, float lux, const float* left) {
-        out->lux[row * out->points + point] += lux * left[state_of_portal(portal, operation, row)];
-    });
+    each_beam(*in_.light->sun->at(block), in_.light->planes[points.plane].normal,
+              [&](size_t row, uint32_t point, int portal, float lux, const float* left) {
+                  out->lux[row * out->points + point] += lux * left[state_of_portal(portal, operation, row)];
+              });
     make_room(out->lux.size() * sizeof(float));
     return lux_[{block, operation}] = out;
 }
@@ -180,7 +191,8 @@ metric::Hours YearAnswer::Reckoner::unmet(size_t plane, Operation operation) {
     });
     metric::Hours out(climate::kHours, false);
     for (size_t r = 0; r < lit(); ++r)
-        if (static_cast<double>(sunny[r]) > kBlindShare * static_cast<double>(points.points.size())) out[static_cast<size_t>(in_.sky->hours[r])] = true;
+        if (static_cast<double>(sunny[r]) > kBlindShare * static_cast<double>(points.points.size()))
+            out[static_cast<size_t>(in_.sky->hours[r])] = true;
     return out;
 }
 

@@ -32,28 +32,38 @@ class YearAnswer::Reckoner {
  private:
     std::vector<float> half_widths(size_t block, size_t layer) const;
     class PatchesSum;
-    PatchesSum sunlit_in(size_t block, size_t trees, size_t layer, size_t plane, const light::CompactCoefficients& piece, const metric::Hours& hours, Operation operation);
+    PatchesSum sunlit_in(size_t block, size_t trees, size_t layer, size_t plane,
+                         const light::CompactCoefficients& piece, const metric::Hours& hours, Operation operation);
 
     size_t lit() const { return in_.sky->hours.size(); }
-    size_t layers_of(int group) const { return group < 0 ? 1 : in_.groups[static_cast<size_t>(group)].states.size() + 1; }
+    size_t layers_of(int group) const {
+        return group < 0 ? 1 : in_.groups[static_cast<size_t>(group)].states.size() + 1;
+    }
     bool counts_for_blinds(size_t plane) const;
 
     HourlyLight::Course course(Operation operation) const;
 
-    // Direct sun on some points: calls see(lit hour, point, portal, lux with blinds open, share that each state leaves). normal: of their plane.
+    // Direct sun on some points: calls see(lit hour, point, portal, lux with blinds open, share that each state
+    // leaves). normal: of their plane.
     template <class See>
-    void each_beam(const light::DirectSun& sun, Vec3 normal, See&& see) { each_beam(sun, normal, 0, lit(), see); }
+    void each_beam(const light::DirectSun& sun, Vec3 normal, See&& see) {
+        each_beam(sun, normal, 0, lit(), see);
+    }
     // Of some lit hours only.
     template <class See>
     void each_beam(const light::DirectSun& sun, Vec3 normal, size_t first, size_t end, See&& see);
     // On all points of a plane: block after block.
     template <class See>
-    void each_beam_of_plane(size_t plane, See&& see) { each_beam_of_plane(plane, 0, lit(), see); }
+    void each_beam_of_plane(size_t plane, See&& see) {
+        each_beam_of_plane(plane, 0, lit(), see);
+    }
     template <class See>
     void each_beam_of_plane(size_t plane, size_t first, size_t end, See&& see) {
         for (const size_t b : blocks_of_plane_[plane])
             each_beam(*in_.light->sun->at(b), in_.light->planes[plane].normal, first, end,
-                      [&, begin = first_of(b)](size_t row, uint32_t point, int portal, float lux, const float* left) { see(row, begin + point, portal, lux, left); });
+                      [&, begin = first_of(b)](size_t row, uint32_t point, int portal, float lux, const float* left) {
+                          see(row, begin + point, portal, lux, left);
+                      });
     }
     /// Panes now, in a state of the blinds.
     const std::vector<light::ScenePortal>& portals_now(size_t layer);
@@ -101,7 +111,9 @@ void YearAnswer::Reckoner::each_beam(const light::DirectSun& sun, Vec3 normal, s
         const float cosine = static_cast<float>(dot(sky.to_sun[r], normal));
         if (cosine <= 0) continue;
         for (const auto& beam : sun.at(sky.hours[r]))
-            see(r, beam.point, beam.portal, sky.beam[r] * cosine * beam.share, beam.portal >= 0 ? shares->data() + (r * portals + static_cast<size_t>(beam.portal)) * layers : all.data());
+            see(r, beam.point, beam.portal, sky.beam[r] * cosine * beam.share,
+                beam.portal >= 0 ? shares->data() + (r * portals + static_cast<size_t>(beam.portal)) * layers
+                                 : all.data());
     }
 }
 

@@ -233,8 +233,7 @@ YearHour YearAnswer::Reckoner::hour(size_t plane, int hour, Operation operation)
                             const auto lux = static_cast<double>(on.lux[patch]),
                                        doubt = static_cast<double>(on.doubt[patch]);
                             if (doubt <= 0 || (light.patches.patches[patch].space >= 0) != indoors) continue;
-                            const double value = static_cast<double>(from->value(row, e)) * times,
-                                         found = value * lux;
+                            const double value = static_cast<double>(from->value(row, e)) * times, found = value * lux;
                             to += found;
                             square[point] +=
                                 static_cast<double>(row.noise) * times * found * lux + value * value * doubt;

@@ -5,7 +5,8 @@
 
 namespace wp::question {
 
-Fingerprint year_sky_inputs(const climate::WeatherYear& weather, const climate::Place& place, double north, const std::vector<double>& ground) {
+Fingerprint year_sky_inputs(const climate::WeatherYear& weather, const climate::Place& place, double north,
+                            const std::vector<double>& ground) {
     Fingerprint print;
     print.add(std::string_view("year sky 2"));
     print.add(weather.fingerprint());
@@ -15,7 +16,8 @@ Fingerprint year_sky_inputs(const climate::WeatherYear& weather, const climate::
     return print;
 }
 
-std::shared_ptr<const YearSky> year_sky(const climate::WeatherYear& weather, const climate::Place& place, double north, const std::vector<double>& ground_by_month) {
+std::shared_ptr<const YearSky> year_sky(const climate::WeatherYear& weather, const climate::Place& place, double north,
+                                        const std::vector<double>& ground_by_month) {
     auto out = std::make_shared<YearSky>();
     out->inputs = year_sky_inputs(weather, place, north, ground_by_month);
     out->outdoor = climate::outdoor_year(weather);
@@ -32,22 +34,26 @@ std::shared_ptr<const YearSky> year_sky(const climate::WeatherYear& weather, con
     out->light.assign(n * out->columns, 0.0f);
     out->to_sun.resize(n);
     for (auto* list : {&out->beam, &out->watts_of_sky, &out->watts_of_beam}) list->assign(n, 0.0f);
-    parallel_for(n, [&](size_t row) {
-        const auto h = static_cast<size_t>(out->hours[row]);
-        const auto& hour = out->outdoor[h];
-        const auto& measured = weather.hours[h];
-        Shine shine;
-        shine.sky = climate::sky_of(hour, north);
-        shine.sun = hour.sun.sun;
-        shine.to_sun = out->to_sun[row] = climate::sun_direction(hour.sun.sun, north);
-        shine.sun_lux = hour.direct_lux * hour.sun.sunlit;
-        const int month = climate::moment_of(static_cast<int>(h) / 24, 12).month;
-        shine.ground_luminance = ground_by_month[static_cast<size_t>(month - 1)] * hour.global_lux() / kPi;
-        columns.fill(shine, {out->light.data() + row * out->columns, out->columns});
-        out->beam[row] = static_cast<float>(shine.sun_lux);
-        if (hour.diffuse_lux > 0) out->watts_of_sky[row] = static_cast<float>(measured.diffuse_horizontal / hour.diffuse_lux);
-        if (shine.sun_lux > 0) out->watts_of_beam[row] = static_cast<float>(measured.direct_normal / shine.sun_lux);
-    }, 16);
+    parallel_for(
+        n,
+        [&](size_t row) {
+            const auto h = static_cast<size_t>(out->hours[row]);
+            const auto& hour = out->outdoor[h];
+            const auto& measured = weather.hours[h];
+            Shine shine;
+            shine.sky = climate::sky_of(hour, north);
+            shine.sun = hour.sun.sun;
+            shine.to_sun = out->to_sun[row] = climate::sun_direction(hour.sun.sun, north);
+            shine.sun_lux = hour.direct_lux * hour.sun.sunlit;
+            const int month = climate::moment_of(static_cast<int>(h) / 24, 12).month;
+            shine.ground_luminance = ground_by_month[static_cast<size_t>(month - 1)] * hour.global_lux() / kPi;
+            columns.fill(shine, {out->light.data() + row * out->columns, out->columns});
+            out->beam[row] = static_cast<float>(shine.sun_lux);
+            if (hour.diffuse_lux > 0)
+                out->watts_of_sky[row] = static_cast<float>(measured.diffuse_horizontal / hour.diffuse_lux);
+            if (shine.sun_lux > 0) out->watts_of_beam[row] = static_cast<float>(measured.direct_normal / shine.sun_lux);
+        },
+        16);
     return out;
 }
 

@@ -35,13 +35,16 @@ struct Axis {
 
 // Steps of 1, 2 or 5 that give about so many ticks.
 double nice_step(double span, int ticks) {
-    const double rough = span / std::max(ticks, 1), power = std::pow(10.0, std::floor(std::log10(std::max(rough, 1e-12))));
+    const double rough = span / std::max(ticks, 1),
+                 power = std::pow(10.0, std::floor(std::log10(std::max(rough, 1e-12))));
     for (const double m : {1.0, 2.0, 5.0, 10.0})
         if (m * power >= rough) return m * power;
     return 10 * power;
 }
 
-QString short_figure(double v) { return std::fabs(v) >= 10000 ? QStringLiteral("%1k").arg(v / 1000) : QString::number(v); }
+QString short_figure(double v) {
+    return std::fabs(v) >= 10000 ? QStringLiteral("%1k").arg(v / 1000) : QString::number(v);
+}
 
 void draw_value_axis(QPainter& painter, const Ink& ink, const Axis& axis, double left, double right, int ticks) {
     const double step = nice_step(axis.high - axis.low, ticks);
@@ -50,7 +53,8 @@ void draw_value_axis(QPainter& painter, const Ink& ink, const Axis& axis, double
         painter.setPen(QPen(ink.faint, 0.6, Qt::DotLine));
         painter.drawLine(QPointF(left, y), QPointF(right, y));
         painter.setPen(ink.ink);
-        painter.drawText(QRectF(left - 46, y - 8, 40, 16), Qt::AlignRight | Qt::AlignVCenter, short_figure(std::fabs(v) < step * 1e-6 ? 0 : v));
+        painter.drawText(QRectF(left - 46, y - 8, 40, 16), Qt::AlignRight | Qt::AlignVCenter,
+                         short_figure(std::fabs(v) < step * 1e-6 ? 0 : v));
     }
 }
 
@@ -68,7 +72,8 @@ QRectF chart_area(QRectF area) { return area.adjusted(50, 26, -10, -24); }
 
 }  // namespace
 
-ClimateSeries climate_series(const climate::WeatherYear& weather, const std::vector<climate::OutdoorHour>& outdoor, Quantity quantity) {
+ClimateSeries climate_series(const climate::WeatherYear& weather, const std::vector<climate::OutdoorHour>& outdoor,
+                             Quantity quantity) {
     ClimateSeries out;
     out.quantity = quantity;
     out.hours = climate::hourly(weather, outdoor, quantity);
@@ -77,7 +82,11 @@ ClimateSeries climate_series(const climate::WeatherYear& weather, const std::vec
     out.name = QString::fromUtf8(name.name);
     out.unit = QString::fromUtf8(name.unit);
     const auto [low, high] = range_of(out.hours);
-    out.scale = {quantity == Quantity::dry_bulb ? std::floor(low / 5) * 5 : 0, quantity == Quantity::cloud ? 10 : quantity == Quantity::dry_bulb ? std::ceil(high / 5) * 5 : nice_top(high), false};
+    out.scale = {quantity == Quantity::dry_bulb ? std::floor(low / 5) * 5 : 0,
+                 quantity == Quantity::cloud      ? 10
+                 : quantity == Quantity::dry_bulb ? std::ceil(high / 5) * 5
+                                                  : nice_top(high),
+                 false};
     return out;
 }
 
@@ -100,15 +109,18 @@ void draw_carpet(QPainter& painter, const ClimateSeries& series, const Ink& ink,
     for (size_t h = 0; h < series.doubt.size(); ++h) {
         if (series.doubt[h] == 0) continue;
         ++doubtful;
-        painter.drawPoint(QPointF(r.left() + (static_cast<double>(h / 24) + 0.5) / 365 * r.width(), r.bottom() - (static_cast<double>(h % 24) + 0.5) / 24 * r.height()));
+        painter.drawPoint(QPointF(r.left() + (static_cast<double>(h / 24) + 0.5) / 365 * r.width(),
+                                  r.bottom() - (static_cast<double>(h % 24) + 0.5) / 24 * r.height()));
     }
     painter.setPen(ink.ink);
     for (int hour = 0; hour <= 24; hour += 6) {
         const double y = r.bottom() - hour / 24.0 * r.height();
-        painter.drawText(QRectF(r.left() - 48, y - 8, 42, 16), Qt::AlignRight | Qt::AlignVCenter, QStringLiteral("%1:00").arg(hour));
+        painter.drawText(QRectF(r.left() - 48, y - 8, 42, 16), Qt::AlignRight | Qt::AlignVCenter,
+                         QStringLiteral("%1:00").arg(hour));
     }
     for (int m = 1; m <= 12; ++m) {
-        const double x = r.left() + climate::days_before(m) / 365.0 * r.width(), w = climate::days_in(m) / 365.0 * r.width();
+        const double x = r.left() + climate::days_before(m) / 365.0 * r.width(),
+                     w = climate::days_in(m) / 365.0 * r.width();
         painter.drawText(QRectF(x, r.bottom() + 4, w, 16), Qt::AlignCenter, QString::fromLatin1(kMonths[m - 1]));
         if (m > 1) painter.drawLine(QPointF(x, r.bottom()), QPointF(x, r.bottom() + 4));
     }
@@ -119,11 +131,13 @@ void draw_carpet(QPainter& painter, const ClimateSeries& series, const Ink& ink,
     painter.drawImage(bar, ramp);
     for (int i = 0; i <= 4; ++i) {
         const double v = series.scale.bottom + span * i / 4;
-        painter.drawText(QRectF(bar.right() + 5, bar.bottom() - bar.height() * i / 4 - 8, 46, 16), Qt::AlignLeft | Qt::AlignVCenter, short_figure(v));
+        painter.drawText(QRectF(bar.right() + 5, bar.bottom() - bar.height() * i / 4 - 8, 46, 16),
+                         Qt::AlignLeft | Qt::AlignVCenter, short_figure(v));
     }
     if (doubtful > 0) {
         painter.setPen(ink.faint.darker(120));
-        painter.drawText(QRectF(r.left(), area.top(), r.width(), 18), Qt::AlignRight | Qt::AlignVCenter, QStringLiteral("dotted: %1 hours filled or corrected").arg(doubtful));
+        painter.drawText(QRectF(r.left(), area.top(), r.width(), 18), Qt::AlignRight | Qt::AlignVCenter,
+                         QStringLiteral("dotted: %1 hours filled or corrected").arg(doubtful));
     }
 }
 
@@ -143,9 +157,12 @@ void draw_mean_days(QPainter& painter, const ClimateSeries& series, const Ink& i
         const double left = r.left() + m * w;
         QPolygonF line;
         for (int h = 0; h < 24; ++h)
-            if (const double v = days[static_cast<size_t>(m)][static_cast<size_t>(h)]; !std::isnan(v)) line << QPointF(left + 3 + (h + 0.5) / 24 * (w - 6), y(v));
+            if (const double v = days[static_cast<size_t>(m)][static_cast<size_t>(h)]; !std::isnan(v))
+                line << QPointF(left + 3 + (h + 0.5) / 24 * (w - 6), y(v));
         QPolygonF body = line;
-        if (!line.isEmpty()) body << QPointF(line.last().x(), y(std::max(0.0, y.low))) << QPointF(line.first().x(), y(std::max(0.0, y.low)));
+        if (!line.isEmpty())
+            body << QPointF(line.last().x(), y(std::max(0.0, y.low)))
+                 << QPointF(line.first().x(), y(std::max(0.0, y.low)));
         QColor fill = light_colour(0.62);
         fill.setAlphaF(0.35f);
         painter.setPen(Qt::NoPen);
@@ -161,14 +178,17 @@ void draw_mean_days(QPainter& painter, const ClimateSeries& series, const Ink& i
     }
 }
 
-void draw_hours_above(QPainter& painter, const ClimateSeries& series, const Ink& ink, QRectF area, double marked, const QString& words) {
+void draw_hours_above(QPainter& painter, const ClimateSeries& series, const Ink& ink, QRectF area, double marked,
+                      const QString& words) {
     heading(painter, ink, area, QStringLiteral("Hours of the year above a level, %1").arg(series.unit));
     const QRectF r = chart_area(area);
     std::vector<double> levels;
-    for (int i = 0; i <= 200; ++i) levels.push_back(series.scale.bottom + (series.scale.top - series.scale.bottom) * i / 200);
+    for (int i = 0; i <= 200; ++i)
+        levels.push_back(series.scale.bottom + (series.scale.top - series.scale.bottom) * i / 200);
     const auto above = climate::hours_above(series.hours, levels);
     const double rise = nice_step(std::max(above.front(), 1.0), 5);
-    const Axis x{series.scale.bottom, series.scale.top, r.left(), r.right()}, y{0, std::ceil(above.front() / rise) * rise, r.bottom(), r.top()};
+    const Axis x{series.scale.bottom, series.scale.top, r.left(), r.right()},
+        y{0, std::ceil(above.front() / rise) * rise, r.bottom(), r.top()};
     draw_value_axis(painter, ink, y, r.left(), r.right(), 5);
     QPolygonF line;
     for (size_t i = 0; i < levels.size(); ++i) line << QPointF(x(levels[i]), y(above[i]));
@@ -177,14 +197,16 @@ void draw_hours_above(QPainter& painter, const ClimateSeries& series, const Ink&
     painter.setPen(ink.ink);
     const double step = nice_step(x.high - x.low, 5);
     for (double v = std::ceil(x.low / step) * step; v <= x.high + step * 1e-6; v += step)
-        painter.drawText(QRectF(x(v) - 30, r.bottom() + 4, 60, 16), Qt::AlignCenter, short_figure(std::fabs(v) < step * 1e-6 ? 0 : v));
+        painter.drawText(QRectF(x(v) - 30, r.bottom() + 4, 60, 16), Qt::AlignCenter,
+                         short_figure(std::fabs(v) < step * 1e-6 ? 0 : v));
     if (std::isnan(marked)) return;
     const double hours = climate::hours_above(series.hours, {marked})[0];
     painter.setPen(QPen(ink.ink, 1, Qt::DashLine));
     painter.drawLine(QPointF(x(marked), r.bottom()), QPointF(x(marked), y(hours)));
     painter.setBrush(ink.paper);
     painter.drawEllipse(QPointF(x(marked), y(hours)), 3.5, 3.5);
-    painter.drawText(QRectF(x(marked) + 8, y(hours) - 20, r.right() - x(marked) - 8, 18), Qt::AlignLeft | Qt::AlignVCenter, words);
+    painter.drawText(QRectF(x(marked) + 8, y(hours) - 20, r.right() - x(marked) - 8, 18),
+                     Qt::AlignLeft | Qt::AlignVCenter, words);
 }
 
 void draw_sky_types(QPainter& painter, const std::array<int, 16>& types, const Ink& ink, QRectF area) {
@@ -204,11 +226,15 @@ void draw_sky_types(QPainter& painter, const std::array<int, 16>& types, const I
         painter.setPen(ink.ink);
         painter.drawText(QRectF(r.left() + t * w, r.bottom() + 3, w, 15), Qt::AlignCenter, QString::number(t + 1));
     }
-    for (const auto& [from, to, name] : {std::tuple{0, 5, "overcast"}, std::tuple{5, 10, "intermediate"}, std::tuple{10, 15, "clear"}})
-        painter.drawText(QRectF(r.left() + from * w, r.bottom() + 18, (to - from) * w, 15), Qt::AlignCenter, QString::fromLatin1(name));
+    for (const auto& [from, to, name] :
+         {std::tuple{0, 5, "overcast"}, std::tuple{5, 10, "intermediate"}, std::tuple{10, 15, "clear"}})
+        painter.drawText(QRectF(r.left() + from * w, r.bottom() + 18, (to - from) * w, 15), Qt::AlignCenter,
+                         QString::fromLatin1(name));
 }
 
-void draw_climate_page(QPainter& painter, const climate::WeatherYear& weather, const std::vector<climate::OutdoorHour>& outdoor, Quantity quantity, const Ink& ink, QSize size) {
+void draw_climate_page(QPainter& painter, const climate::WeatherYear& weather,
+                       const std::vector<climate::OutdoorHour>& outdoor, Quantity quantity, const Ink& ink,
+                       QSize size) {
     const double w = size.width(), h = size.height();
     painter.fillRect(QRectF(0, 0, w, h), ink.paper);
     painter.setRenderHint(QPainter::Antialiasing);
@@ -218,7 +244,8 @@ void draw_climate_page(QPainter& painter, const climate::WeatherYear& weather, c
     draw_carpet(painter, series, ink, QRectF(gap, gap, w - 2 * gap, h * 0.36 - gap));
     draw_mean_days(painter, series, ink, QRectF(gap, h * 0.37, w - 2 * gap, h * 0.28));
     const double half = (w - 3 * gap) / 2;
-    draw_hours_above(painter, series, ink, QRectF(gap, h * 0.66, half, h * 0.34 - gap), diffuse ? median : NAN, QStringLiteral("median of the daylight hours %1 lx").arg(median, 0, 'f', 0));
+    draw_hours_above(painter, series, ink, QRectF(gap, h * 0.66, half, h * 0.34 - gap), diffuse ? median : NAN,
+                     QStringLiteral("median of the daylight hours %1 lx").arg(median, 0, 'f', 0));
     draw_sky_types(painter, climate::sky_types(outdoor), ink, QRectF(2 * gap + half, h * 0.66, half, h * 0.34 - gap));
 }
 

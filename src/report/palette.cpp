@@ -23,14 +23,18 @@ Lab to_lab(const QColor& c) {
     const double l = std::cbrt(0.4122214708 * r + 0.5363325363 * g + 0.0514459929 * b);
     const double m = std::cbrt(0.2119034982 * r + 0.6806995451 * g + 0.1073969566 * b);
     const double s = std::cbrt(0.0883024619 * r + 0.2817188376 * g + 0.6299787005 * b);
-    return {0.2104542553 * l + 0.7936177850 * m - 0.0040720468 * s, 1.9779984951 * l - 2.4285922050 * m + 0.4505937099 * s,
+    return {0.2104542553 * l + 0.7936177850 * m - 0.0040720468 * s,
+            1.9779984951 * l - 2.4285922050 * m + 0.4505937099 * s,
             0.0259040371 * l + 0.7827717662 * m - 0.8086757660 * s};
 }
 
 QColor from_lab(const Lab& c) {
-    const double l = std::pow(c.l + 0.3963377774 * c.a + 0.2158037573 * c.b, 3), m = std::pow(c.l - 0.1055613458 * c.a - 0.0638541728 * c.b, 3),
+    const double l = std::pow(c.l + 0.3963377774 * c.a + 0.2158037573 * c.b, 3),
+                 m = std::pow(c.l - 0.1055613458 * c.a - 0.0638541728 * c.b, 3),
                  s = std::pow(c.l - 0.0894841775 * c.a - 1.2914855480 * c.b, 3);
-    const auto channel = [](double v) { return static_cast<float>(std::clamp(from_linear(std::clamp(v, 0.0, 1.0)), 0.0, 1.0)); };
+    const auto channel = [](double v) {
+        return static_cast<float>(std::clamp(from_linear(std::clamp(v, 0.0, 1.0)), 0.0, 1.0));
+    };
     return QColor::fromRgbF(channel(4.0767416621 * l - 3.3077115913 * m + 0.2309699292 * s),
                             channel(-1.2684380046 * l + 2.6097574011 * m - 0.3413193965 * s),
                             channel(-0.0041960863 * l - 0.7034186147 * m + 1.7076147010 * s));
@@ -42,7 +46,8 @@ std::array<QColor, 256> ramp(const std::vector<QColor>& stops) {
     std::vector<double> at{0};
     for (const QColor& c : stops) lab.push_back(to_lab(c));
     for (size_t i = 1; i < lab.size(); ++i)
-        at.push_back(at.back() + std::sqrt(std::pow(lab[i].l - lab[i - 1].l, 2) + std::pow(lab[i].a - lab[i - 1].a, 2) + std::pow(lab[i].b - lab[i - 1].b, 2)));
+        at.push_back(at.back() + std::sqrt(std::pow(lab[i].l - lab[i - 1].l, 2) + std::pow(lab[i].a - lab[i - 1].a, 2) +
+                                           std::pow(lab[i].b - lab[i - 1].b, 2)));
     std::array<QColor, 256> out;
     for (size_t k = 0, i = 1; k < out.size(); ++k) {
         const double want = at.back() * static_cast<double>(k) / 255.0;
@@ -57,8 +62,8 @@ std::array<QColor, 256> ramp(const std::vector<QColor>& stops) {
 }  // namespace
 
 QColor light_colour(double t) {
-    static const auto colours = ramp({QColor(0x2a, 0x13, 0x33), QColor(0x5f, 0x24, 0x4a), QColor(0x9b, 0x45, 0x3d), QColor(0xc7, 0x78, 0x3c),
-                                      QColor(0xe7, 0xb4, 0x6b), QColor(0xf9, 0xee, 0xc9)});
+    static const auto colours = ramp({QColor(0x2a, 0x13, 0x33), QColor(0x5f, 0x24, 0x4a), QColor(0x9b, 0x45, 0x3d),
+                                      QColor(0xc7, 0x78, 0x3c), QColor(0xe7, 0xb4, 0x6b), QColor(0xf9, 0xee, 0xc9)});
     return colours[static_cast<size_t>(std::lround(255 * std::clamp(t, 0.0, 1.0)))];
 }
 
@@ -86,7 +91,9 @@ double Scale::value_at(double t) const {
 namespace {
 
 // The middle of the band that a place on the scale lies in.
-double banded(double t, int steps) { return steps > 0 ? (std::min(std::floor(t * steps), steps - 1.0) + 0.5) / steps : t; }
+double banded(double t, int steps) {
+    return steps > 0 ? (std::min(std::floor(t * steps), steps - 1.0) + 0.5) / steps : t;
+}
 
 }  // namespace
 

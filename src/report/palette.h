@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// Colours for quantities of light: our own sequence from dark plum through copper to pale straw, even in lightness steps
-// (interpolated by arc length in Oklab), and a diverging one for differences.
+// Colours for quantities of light: our own sequence from dark plum through copper to pale straw, even in lightness
+// steps (interpolated by arc length in Oklab), and a diverging one for differences.
 #pragma once
 #include <QColor>
 #include <vector>

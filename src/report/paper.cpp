@@ -52,7 +52,8 @@ QByteArray svg_of(QSize size, const QString& title, const Paint& paint, double d
     return bytes;
 }
 
-Outcome write_paper(const std::filesystem::path& path, QSize size, const QString& title, const Paint& paint, double scale, double dots) {
+Outcome write_paper(const std::filesystem::path& path, QSize size, const QString& title, const Paint& paint,
+                    double scale, double dots) {
     const QByteArray bytes = path.extension() == ".svg" ? svg_of(size, title, paint) : png_of(size, paint, scale, dots);
     return write_file(path, {bytes.constData(), static_cast<size_t>(bytes.size())});
 }

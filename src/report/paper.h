@@ -12,14 +12,17 @@ namespace wp::report {
 
 using Paint = std::function<void(QPainter&)>;
 
-/// The page's bytes. png: pixels times scale; svg: size is the view box. dots: an inch, for whoever lays it on paper; 0: none told.
+/// The page's bytes. png: pixels times scale; svg: size is the view box. dots: an inch, for whoever lays it on paper;
+/// 0: none told.
 QByteArray png_of(QSize size, const Paint& paint, double scale = 1, double dots = 0);
-QByteArray svg_of(QSize size, const QString& title, const Paint& paint, double dots = 0, const QString& description = {});
+QByteArray svg_of(QSize size, const QString& title, const Paint& paint, double dots = 0,
+                  const QString& description = {});
 inline constexpr double kInch = 0.0254;  ///< metres
 inline constexpr double kPageDots = 96;  ///< dots an inch that pages are laid out for
 
 /// ".svg" gives a drawing, anything else a picture.
-Outcome write_paper(const std::filesystem::path& path, QSize size, const QString& title, const Paint& paint, double scale = 1, double dots = 0);
+Outcome write_paper(const std::filesystem::path& path, QSize size, const QString& title, const Paint& paint,
+                    double scale = 1, double dots = 0);
 
 /// The font of pages.
 QFont page_font(int pixels, QFont::Weight weight = QFont::Normal);

@@ -13,7 +13,8 @@
 
 namespace wp::report {
 
-void draw_map_page(QPainter& painter, const PlanScene& scene, const QString& title, const QString& legend, const QString& unit, QSize size) {
+void draw_map_page(QPainter& painter, const PlanScene& scene, const QString& title, const QString& legend,
+                   const QString& unit, QSize size) {
     const Ink ink;
     const double w = size.width(), h = size.height();
     painter.fillRect(QRectF(0, 0, w, h), ink.paper);
@@ -30,10 +31,12 @@ void draw_map_page(QPainter& painter, const PlanScene& scene, const QString& tit
     draw_legend(painter, scene.scale, legend, unit, ink, QRectF(w / 2 - 220, h - 72, 440, 50));
 }
 
-Outcome write_map(const PlanScene& scene, const std::string& title, const std::string& legend, const std::string& unit, const std::filesystem::path& path) {
+Outcome write_map(const PlanScene& scene, const std::string& title, const std::string& legend, const std::string& unit,
+                  const std::filesystem::path& path) {
     const QSize size(1400, 900);
     return write_paper(path, size, QString::fromStdString(title), [&](QPainter& painter) {
-        draw_map_page(painter, scene, QString::fromStdString(title), QString::fromStdString(legend), QString::fromStdString(unit), size);
+        draw_map_page(painter, scene, QString::fromStdString(title), QString::fromStdString(legend),
+                      QString::fromStdString(unit), size);
     });
 }
 
@@ -44,15 +47,19 @@ Outcome write_plan_to_scale(const PlanScene& scene, const std::filesystem::path&
     if (scene.storey < option.storeys.size())
         for (const auto& room : option.storeys[scene.storey].rooms)
             for (const Vec2 p : room.footprint) {
-                low = {std::min(low.x, p.x - option.outer_wall - margin), std::min(low.y, p.y - option.outer_wall - margin)};
-                high = {std::max(high.x, p.x + option.outer_wall + margin), std::max(high.y, p.y + option.outer_wall + margin)};
+                low = {std::min(low.x, p.x - option.outer_wall - margin),
+                       std::min(low.y, p.y - option.outer_wall - margin)};
+                high = {std::max(high.x, p.x + option.outer_wall + margin),
+                        std::max(high.y, p.y + option.outer_wall + margin)};
             }
     if (low.x > high.x) return Fault{path.string(), "there is no room on this storey", "Draw one first"};
     // Pens and letters are those of the screen; the drawing is as large as the paper wants.
     const double zoom = dots / kPageDots, metre = kPageDots / kInch / scale;
-    const QSize size(static_cast<int>(std::ceil((high.x - low.x) * metre)), static_cast<int>(std::ceil((high.y - low.y) * metre)));
+    const QSize size(static_cast<int>(std::ceil((high.x - low.x) * metre)),
+                     static_cast<int>(std::ceil((high.y - low.y) * metre)));
     if (std::max(size.width(), size.height()) * zoom > kMostPixels)
-        return Fault{path.string(), "the picture would be more than 20000 pixels wide or high", "Choose a smaller scale or fewer dots an inch"};
+        return Fault{path.string(), "the picture would be more than 20000 pixels wide or high",
+                     "Choose a smaller scale or fewer dots an inch"};
     PlanView view;
     view.scale = metre;
     view.origin = QPointF(-low.x * metre, high.y * metre);
@@ -63,13 +70,19 @@ Outcome write_plan_to_scale(const PlanScene& scene, const std::filesystem::path&
     const auto number = [](double v) { return QString::number(v, 'f', 9); };
     if (path.extension() == ".svg") {
         const QByteArray bytes = svg_of(size, QString::fromStdString(option.name), paint, kPageDots,
-                                        QStringLiteral("1:%1; upper left corner at x %2 m, y %3 m of the drawing").arg(scale).arg(number(low.x), number(high.y)));
+                                        QStringLiteral("1:%1; upper left corner at x %2 m, y %3 m of the drawing")
+                                            .arg(scale)
+                                            .arg(number(low.x), number(high.y)));
         return write_file(path, {bytes.constData(), static_cast<size_t>(bytes.size())});
     }
     const QByteArray bytes = png_of(size, paint, zoom, dots);
     if (const auto fault = write_file(path, {bytes.constData(), static_cast<size_t>(bytes.size())})) return fault;
     const double pixel = 1 / (metre * zoom);
-    const QString world = QStringList{number(pixel), number(0), number(0), number(-pixel), number(low.x + pixel / 2), number(high.y - pixel / 2)}.join(QLatin1Char('\n')) + QLatin1Char('\n');
+    const QString world =
+        QStringList{
+            number(pixel), number(0), number(0), number(-pixel), number(low.x + pixel / 2), number(high.y - pixel / 2)}
+            .join(QLatin1Char('\n')) +
+        QLatin1Char('\n');
     auto beside = path;
     beside.replace_extension(".pgw");
     return write_file(beside, world.toStdString());
@@ -102,7 +115,8 @@ Scale light_scale(const std::vector<MapLayer>& layers) {
 
 std::vector<MapLayer> maps_of(const question::PointTable& table, size_t column) {
     std::vector<MapLayer> out;
-    for (size_t p = 0; p < table.planes.size(); ++p) out.push_back({table.planes[p], table.columns[column].value[p], 0, false});
+    for (size_t p = 0; p < table.planes.size(); ++p)
+        out.push_back({table.planes[p], table.columns[column].value[p], 0, false});
     return out;
 }
 
@@ -112,10 +126,13 @@ std::vector<MapLayer> daylight_maps(const question::DaylightFactorAnswer& answer
     return out;
 }
 
-std::vector<MapLayer> year_maps(const question::YearAnswer& answer, question::PointFigure figure, const question::YearUse& use) {
+std::vector<MapLayer> year_maps(const question::YearAnswer& answer, question::PointFigure figure,
+                                const question::YearUse& use) {
     std::vector<MapLayer> out;
     for (size_t p = 0; p < answer.planes.size(); ++p)
-        out.push_back({answer.planes[p].plane, question::point_values(answer, p, figure, use.limits, use.hours[p], use.operation).value, answer.planes[p].relative_half_width, false});
+        out.push_back({answer.planes[p].plane,
+                       question::point_values(answer, p, figure, use.limits, use.hours[p], use.operation).value,
+                       answer.planes[p].relative_half_width, false});
     return out;
 }
 
@@ -124,7 +141,9 @@ namespace {
 // Those that dazzle most, most first: a noisy picture has many of a single pixel, which would hide what they lie on.
 std::vector<metric::GlareSource> strongest(std::vector<metric::GlareSource> all) {
     constexpr size_t most = 9;
-    std::ranges::stable_sort(all, std::greater<>{}, [](const metric::GlareSource& s) { return s.luminance * s.luminance * s.solid_angle / (s.position * s.position); });
+    std::ranges::stable_sort(all, std::greater<>{}, [](const metric::GlareSource& s) {
+        return s.luminance * s.luminance * s.solid_angle / (s.position * s.position);
+    });
     all.resize(std::min(all.size(), most));
     return all;
 }
@@ -139,7 +158,9 @@ QImage luminance_image(const question::GlareAnswer& answer, int size, const Ink&
     for (int y = 0; y < n; ++y)
         for (int x = 0; x < n; ++x) {
             if (std::hypot(x + 0.5 - n / 2.0, y + 0.5 - n / 2.0) > n / 2.0) continue;
-            raw.setPixelColor(x, y, light_colour(scale.place(static_cast<double>(answer.picture.luminance[static_cast<size_t>(y * n + x)]))));
+            raw.setPixelColor(x, y,
+                              light_colour(scale.place(
+                                  static_cast<double>(answer.picture.luminance[static_cast<size_t>(y * n + x)]))));
         }
     QImage image(size, size, QImage::Format_ARGB32_Premultiplied);
     image.fill(Qt::transparent);
@@ -157,7 +178,9 @@ QImage luminance_image(const question::GlareAnswer& answer, int size, const Ink&
     for (const auto& source : strongest(answer.sources)) {
         const double theta = std::acos(std::clamp(source.direction.z, -1.0, 1.0)), r = theta / (kPi / 2) * size / 2;
         const double s = std::hypot(source.direction.x, source.direction.y);
-        const QPointF at = s > 0 ? QPointF(size / 2.0 + r * source.direction.x / s, size / 2.0 - r * source.direction.y / s) : QPointF(size / 2.0, size / 2.0);
+        const QPointF at =
+            s > 0 ? QPointF(size / 2.0 + r * source.direction.x / s, size / 2.0 - r * source.direction.y / s)
+                  : QPointF(size / 2.0, size / 2.0);
         painter.setPen(QPen(ink.accent, 2));
         painter.setBrush(Qt::NoBrush);
         const double ring = source.is_sun ? 9 : 7;
@@ -182,11 +205,14 @@ Outcome write_luminance(const question::GlareAnswer& answer, const std::filesyst
         painter.fillRect(QRect(0, 0, 760, 880), ink.paper);
         painter.setFont(page_font(16, QFont::DemiBold));
         painter.setPen(ink.ink);
-        painter.drawText(QRectF(40, 16, 680, 30), Qt::AlignLeft | Qt::AlignVCenter,
-                         QStringLiteral("%1, %2: DGP %3, Ev %4 lx").arg(QString::fromStdString(answer.observer.name), QString::fromStdString(climate::text(answer.moment)),
-                                                                         QString::number(answer.dgp, 'f', 3), figure(answer.vertical_lux)));
+        painter.drawText(
+            QRectF(40, 16, 680, 30), Qt::AlignLeft | Qt::AlignVCenter,
+            QStringLiteral("%1, %2: DGP %3, Ev %4 lx")
+                .arg(QString::fromStdString(answer.observer.name), QString::fromStdString(climate::text(answer.moment)),
+                     QString::number(answer.dgp, 'f', 3), figure(answer.vertical_lux)));
         painter.drawImage(QPointF(40, 60), luminance_image(answer, 680, ink));
-        draw_legend(painter, {kDimLuminance, kBrightLuminance, true}, QStringLiteral("Luminance"), QStringLiteral("cd/m\u00b2, logarithmic"), ink, QRectF(180, 780, 400, 50));
+        draw_legend(painter, {kDimLuminance, kBrightLuminance, true}, QStringLiteral("Luminance"),
+                    QStringLiteral("cd/m\u00b2, logarithmic"), ink, QRectF(180, 780, 400, 50));
     });
 }
 

@@ -35,7 +35,13 @@ QString figure(double v) {
 }
 
 // Two digits: more would be known of the error than of the value.
-QString error_figure(double h) { return h > 0 && h < 0.01 ? QString::number(h, 'f', h < 0.001 ? 4 : 3) : QString::number(h, 'f', h >= 9.95 ? 0 : h >= 0.995 ? 1 : 2); }
+QString error_figure(double h) {
+    return h > 0 && h < 0.01 ? QString::number(h, 'f', h < 0.001 ? 4 : 3)
+                             : QString::number(h, 'f',
+                                               h >= 9.95    ? 0
+                                               : h >= 0.995 ? 1
+                                                            : 2);
+}
 
 PlanView PlanView::fit(const Option& option, size_t storey, QRectF area, bool with_blocks) {
     Vec2 low{1e9, 1e9}, high{-1e9, -1e9};
@@ -98,7 +104,8 @@ struct NamePlate {
     QStringList lines;
 };
 
-std::vector<NamePlate> name_plates(const QPainter& painter, const PlanScene& scene, const PlanView& view, const Storey& storey) {
+std::vector<NamePlate> name_plates(const QPainter& painter, const PlanScene& scene, const PlanView& view,
+                                   const Storey& storey) {
     std::vector<NamePlate> out;
     const QFontMetricsF metrics(title_font(painter)), small(line_font(painter));
     for (const Room& room : storey.rooms) {
@@ -108,14 +115,18 @@ std::vector<NamePlate> name_plates(const QPainter& painter, const PlanScene& sce
         // The selected room carries its dimensions there, and its name in the inspector.
         if (title.size() < 3 || (scene.selected.contains(room.id) && !scene.marks.figures)) continue;
         if (scene.show_areas) {
-            const QString with_area = title + QStringLiteral("  %1 m\u00b2").arg(geometry::floor_area(*scene.option, storey, room), 0, 'f', 1);
+            const QString with_area =
+                title +
+                QStringLiteral("  %1 m\u00b2").arg(geometry::floor_area(*scene.option, storey, room), 0, 'f', 1);
             if (metrics.horizontalAdvance(with_area) <= room_for) title = with_area;
         }
         QStringList lines;
         if (scene.marks.figures)
             for (const MapLayer& layer : scene.maps) {
                 const auto* plane = find(scene.option->planes, layer.plane.plane);
-                if (lines.isEmpty() && plane != nullptr && plane->on == ReferencePlane::On::floor && layer.plane.room == room.id) lines = figure_lines(figures_of(layer, scene.marks), scene.marks, scene.unit);
+                if (lines.isEmpty() && plane != nullptr && plane->on == ReferencePlane::On::floor &&
+                    layer.plane.room == room.id)
+                    lines = figure_lines(figures_of(layer, scene.marks), scene.marks, scene.unit);
             }
         double width = metrics.horizontalAdvance(title);
         for (const QString& line : lines) width = std::max(width, small.horizontalAdvance(line));
@@ -123,13 +134,16 @@ std::vector<NamePlate> name_plates(const QPainter& painter, const PlanScene& sce
             lines.clear();
             width = metrics.horizontalAdvance(title);
         }
-        out.push_back({QRectF(bounds.left() + 6, bounds.top() + 6, width + 10, 18 + 14 * static_cast<double>(lines.size())), title, lines});
+        out.push_back(
+            {QRectF(bounds.left() + 6, bounds.top() + 6, width + 10, 18 + 14 * static_cast<double>(lines.size())),
+             title, lines});
     }
     return out;
 }
 
 // taken: places that are written over later.
-void draw_map(QPainter& painter, const PlanScene& scene, const MapLayer& layer, const PlanView& view, const Ink& ink, const std::vector<QRectF>& taken) {
+void draw_map(QPainter& painter, const PlanScene& scene, const MapLayer& layer, const PlanView& view, const Ink& ink,
+              const std::vector<QRectF>& taken) {
     if (layer.value.empty() || scene.option->storeys.empty()) return;
     if (!layer.plane.lies()) return draw_upright_map(painter, scene, layer, view, ink);
     const Storey& storey = scene.option->storeys[std::min(scene.storey, scene.option->storeys.size() - 1)];
@@ -139,13 +153,19 @@ void draw_map(QPainter& painter, const PlanScene& scene, const MapLayer& layer, 
     painter.save();
     if (plane != nullptr && plane->on == ReferencePlane::On::floor)
         if (const Room* room = find(storey.rooms, p.room)) {
-            auto within = geometry::rings(geometry::offset_union({geometry::inner_face(*scene.option, storey, *room).ring}, -plane->margin));
+            auto within = geometry::rings(
+                geometry::offset_union({geometry::inner_face(*scene.option, storey, *room).ring}, -plane->margin));
             if (!plane->area.empty()) within = geometry::rings(geometry::intersection(within, {plane->area}));
             if (!plane->left_out.empty()) within = geometry::rings(geometry::difference(within, plane->left_out));
             painter.setClipPath(rings_path(view, within), Qt::IntersectClip);
         }
     // A slope is drawn as its shadow on the floor.
-    draw_layer(painter, layer, scene.scale, scene.marks, [&view](Vec3 at) { return view.to_screen({at.x, at.y}); }, ink, taken);
+    draw_layer(
+        painter, layer, scene.scale, scene.marks,
+        [&view](Vec3 at) {
+            return view.to_screen({at.x, at.y});
+        },
+        ink, taken);
     painter.restore();
 }
 
@@ -173,7 +193,8 @@ void draw_opening(const Hand& hand, const geometry::StoreyWalls& walls, size_t i
     }
     painter.setPen(Qt::NoPen);
     painter.setBrush(ink.room);
-    painter.drawPolygon(polygon(view, {p - out * 0.01, q - out * 0.01, q + through + out * 0.01, p + through + out * 0.01}));
+    painter.drawPolygon(
+        polygon(view, {p - out * 0.01, q - out * 0.01, q + through + out * 0.01, p + through + out * 0.01}));
     painter.setPen(QPen(chosen ? ink.accent : ink.ink, chosen ? 2.2 : 1));
     painter.drawLine(view.to_screen(p), view.to_screen(p + through));
     painter.drawLine(view.to_screen(q), view.to_screen(q + through));
@@ -192,9 +213,11 @@ void draw_opening(const Hand& hand, const geometry::StoreyWalls& walls, size_t i
         painter.setPen(QPen(chosen ? ink.accent : ink.faint, 1));
         painter.setBrush(Qt::NoBrush);
         const QPointF c = view.to_screen(hinge);
-        const double r = length(q - p) * view.scale, from = degrees(std::atan2(-out.y, -out.x)), to = degrees(std::atan2(q.y - p.y, q.x - p.x));
+        const double r = length(q - p) * view.scale, from = degrees(std::atan2(-out.y, -out.x)),
+                     to = degrees(std::atan2(q.y - p.y, q.x - p.x));
         const double sweep = std::fmod(to - from + 540, 360) - 180;
-        painter.drawArc(QRectF(c.x() - r, c.y() - r, 2 * r, 2 * r), static_cast<int>(from * 16), static_cast<int>(sweep * 16));
+        painter.drawArc(QRectF(c.x() - r, c.y() - r, 2 * r, 2 * r), static_cast<int>(from * 16),
+                        static_cast<int>(sweep * 16));
         return;
     }
     if (o.kind == Opening::Kind::panel) {
@@ -235,7 +258,8 @@ void draw_storey_below(const Hand& hand) {
     QColor faint = hand.ink.faint;
     faint.setAlpha(150);
     hand.painter.setPen(QPen(faint, 1, Qt::DotLine));
-    for (const Room& room : hand.scene.option->storeys[hand.scene.storey - 1].rooms) hand.painter.drawPolygon(polygon(hand.view, room.footprint));
+    for (const Room& room : hand.scene.option->storeys[hand.scene.storey - 1].rooms)
+        hand.painter.drawPolygon(polygon(hand.view, room.footprint));
 }
 
 void draw_floor_voids(const Hand& hand, const Storey& storey) {
@@ -274,7 +298,9 @@ void draw_above(const Hand& hand, const Storey& storey, const std::vector<geomet
         for (const Room& room : storey.rooms)
             if (geometry::roof_over(storey, room) == &roof) under.push_back(room.footprint);
         painter.save();
-        painter.setClipPath(rings_path(view, roof.rooms.empty() ? outline : geometry::rings(geometry::offset_union(under, 0.02))), Qt::IntersectClip);
+        painter.setClipPath(
+            rings_path(view, roof.rooms.empty() ? outline : geometry::rings(geometry::offset_union(under, 0.02))),
+            Qt::IntersectClip);
         painter.setPen(QPen(chosen ? ink.accent : ink.faint, chosen ? 2 : 1, Qt::DashDotLine));
         for (size_t k = 0; k + 1 < shape.inner().size(); ++k) {
             const Vec2 at = shape.rise() * shape.inner()[k].to;
@@ -283,7 +309,8 @@ void draw_above(const Hand& hand, const Storey& storey, const std::vector<geomet
         painter.restore();
         if (!chosen) continue;
         painter.setPen(QPen(ink.accent, 2));
-        for (const auto& ring : geometry::rings(geometry::offset_union(under, 0.0))) painter.drawPolygon(polygon(view, ring));
+        for (const auto& ring : geometry::rings(geometry::offset_union(under, 0.0)))
+            painter.drawPolygon(polygon(view, ring));
     }
     for (const Rooflight& light : storey.rooflights) {
         const Roof* roof = nullptr;
@@ -294,7 +321,8 @@ void draw_above(const Hand& hand, const Storey& storey, const std::vector<geomet
         const Vec2 u = x * (light.width / 2), v = y * (light.upright ? 0.12 : light.length / 2);
         const bool chosen = scene.selected.contains(light.id);
         painter.setPen(QPen(chosen ? ink.accent : ink.glass, chosen ? 2.4 : 1.6, Qt::DashLine));
-        painter.drawPolygon(polygon(view, {light.centre - u - v, light.centre + u - v, light.centre + u + v, light.centre - u + v}));
+        painter.drawPolygon(
+            polygon(view, {light.centre - u - v, light.centre + u - v, light.centre + u + v, light.centre - u + v}));
     }
 }
 
@@ -312,7 +340,8 @@ void draw_dimensions(const Hand& hand, const Storey& storey) {
         painter.setPen(QPen(scene.selected.contains(line.id) ? ink.accent : ink.ink, 1));
         painter.drawLine(view.to_screen(line.from), view.to_screen(line.from + left * line.offset));
         painter.drawLine(view.to_screen(line.to), view.to_screen(line.to + left * line.offset));
-        draw_dimension(painter, view, ink, line.from, line.to, line.offset < 0 ? left * -1.0 : left, std::fabs(line.offset) * view.scale, metres(length(line.to - line.from)));
+        draw_dimension(painter, view, ink, line.from, line.to, line.offset < 0 ? left * -1.0 : left,
+                       std::fabs(line.offset) * view.scale, metres(length(line.to - line.from)));
     }
 }
 
@@ -350,16 +379,21 @@ void draw_names(QPainter& painter, const std::vector<NamePlate>& plates, const I
         painter.drawRoundedRect(box, 3, 3);
         painter.setPen(ink.ink);
         painter.setFont(title_font(painter));
-        painter.drawText(QRectF(box.left() + 5, box.top(), box.width() - 10, 18), Qt::AlignLeft | Qt::AlignVCenter, name.title);
+        painter.drawText(QRectF(box.left() + 5, box.top(), box.width() - 10, 18), Qt::AlignLeft | Qt::AlignVCenter,
+                         name.title);
         painter.setFont(line_font(painter));
-        for (int k = 0; k < name.lines.size(); ++k) painter.drawText(QRectF(box.left() + 5, box.top() + 16 + 14 * k, box.width() - 10, 14), Qt::AlignLeft | Qt::AlignVCenter, name.lines[k]);
+        for (int k = 0; k < name.lines.size(); ++k)
+            painter.drawText(QRectF(box.left() + 5, box.top() + 16 + 14 * k, box.width() - 10, 14),
+                             Qt::AlignLeft | Qt::AlignVCenter, name.lines[k]);
     }
 }
 
 }  // namespace
 
-QRectF draw_dimension(QPainter& painter, const PlanView& view, const Ink& ink, Vec2 a, Vec2 b, Vec2 away, double pixels, const QString& text) {
-    const QPointF p = view.to_screen(a), q = view.to_screen(b), unit(away.x, -away.y), o = unit * pixels, tick = unit * 4;
+QRectF draw_dimension(QPainter& painter, const PlanView& view, const Ink& ink, Vec2 a, Vec2 b, Vec2 away, double pixels,
+                      const QString& text) {
+    const QPointF p = view.to_screen(a), q = view.to_screen(b), unit(away.x, -away.y), o = unit * pixels,
+                  tick = unit * 4;
     painter.drawLine(p + o, q + o);
     painter.drawLine(p + o - tick, p + o + tick);
     painter.drawLine(q + o - tick, q + o + tick);
@@ -407,7 +441,10 @@ void draw_plan(QPainter& painter, const PlanScene& scene, const PlanView& view, 
         const QPolygonF shape = polygon(view, walls.rooms[k].ring);
         QColor under = floor;
         if (k < storey.rooms.size() && scene.project != nullptr)
-            if (const QColor c = tint_of(scene, Part::floor, room_finish(*scene.project, option, storey.rooms[k], OwnFinish::kFloor)); c.isValid()) under = c;
+            if (const QColor c = tint_of(scene, Part::floor,
+                                         room_finish(*scene.project, option, storey.rooms[k], OwnFinish::kFloor));
+                c.isValid())
+                under = c;
         painter.setBrush(under);
         painter.setPen(QPen(ink.ink, 1.2));
         painter.drawPolygon(shape);
@@ -423,7 +460,10 @@ void draw_plan(QPainter& painter, const PlanScene& scene, const PlanView& view, 
     for (const MapLayer& layer : scene.maps) draw_map(painter, scene, layer, view, ink, taken);
     draw_floor_voids(hand, storey);
     painter.setRenderHint(QPainter::SmoothPixmapTransform);
-    if (!scene.sun.isNull()) painter.drawImage(QRectF(view.to_screen({scene.sun_low.x, scene.sun_high.y}), view.to_screen({scene.sun_high.x, scene.sun_low.y})), scene.sun);
+    if (!scene.sun.isNull())
+        painter.drawImage(QRectF(view.to_screen({scene.sun_low.x, scene.sun_high.y}),
+                                 view.to_screen({scene.sun_high.x, scene.sun_low.y})),
+                          scene.sun);
     draw_storey_below(hand);
     draw_things(painter, scene, view, ink);
     draw_partitions(hand, storey);

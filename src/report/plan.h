@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// A storey drawn like an architect's plan: poche walls, openings, rooms, and an answer painted inside the rooms. The sheet
-// of the desktop and the pictures of the command line draw with the same hand.
+// A storey drawn like an architect's plan: poche walls, openings, rooms, and an answer painted inside the rooms. The
+// sheet of the desktop and the pictures of the command line draw with the same hand.
 #pragma once
 #include <QPainter>
 #include <QString>
@@ -19,8 +19,8 @@ namespace wp::report {
 
 /// Colours of a drawing.
 struct Ink {
-    QColor paper{0xf6, 0xf1, 0xe7}, ink{0x2b, 0x22, 0x1c}, faint{0x9d, 0x92, 0x84}, accent{0xb4, 0x4a, 0x1e}, poche{0x4a, 0x40, 0x38},
-        room{0xff, 0xfc, 0xf5}, glass{0x6d, 0x8a, 0x94}, ground{0xe6, 0xdd, 0xcd};
+    QColor paper{0xf6, 0xf1, 0xe7}, ink{0x2b, 0x22, 0x1c}, faint{0x9d, 0x92, 0x84}, accent{0xb4, 0x4a, 0x1e},
+        poche{0x4a, 0x40, 0x38}, room{0xff, 0xfc, 0xf5}, glass{0x6d, 0x8a, 0x94}, ground{0xe6, 0xdd, 0xcd};
     static Ink dark();
 };
 
@@ -44,9 +44,9 @@ struct MapLayer {
 
 /// What is drawn over the colours of a map.
 struct MapMarks {
-    bool contours = false;   ///< lines at the legend's marks, with their values
-    bool values = true;      ///< at points, thinned where they would crowd
-    bool figures = false;    ///< of a room, under its name
+    bool contours = false;  ///< lines at the legend's marks, with their values
+    bool values = true;     ///< at points, thinned where they would crowd
+    bool figures = false;   ///< of a room, under its name
     /// Below low and above high the map is hatched.
     double low = -std::numeric_limits<double>::infinity(), high = std::numeric_limits<double>::infinity();
     std::optional<double> level;  ///< the share of a room above it is told
@@ -59,26 +59,27 @@ struct PlanScene {
     const model::Option* option = nullptr;
     const model::Project* project = nullptr;  ///< its materials; only needed for colours
     TintBy tint = TintBy::nothing;
-    std::vector<std::string> without;         ///< things that questions leave out are drawn dotted
+    std::vector<std::string> without;  ///< things that questions leave out are drawn dotted
     size_t storey = 0;
     std::vector<MapLayer> maps;
     Scale scale;
     MapMarks marks;
     QString unit;                    ///< of the maps
     std::set<std::string> selected;  ///< ids
-    double cut = 1.35;               ///< height of the cut above the floor: what lies wholly above or below it is drawn thin
-    bool show_below = true;          ///< the storey below as a faint line
-    bool show_areas = false;         ///< inner floor area under the room's name
-    QImage sun;                      ///< where the sun falls, laid over the sheet
-    Vec2 sun_low, sun_high;          ///< the part of the model it covers
-    QImage underlay;                 ///< a drawing to be traced
+    double cut = 1.35;        ///< height of the cut above the floor: what lies wholly above or below it is drawn thin
+    bool show_below = true;   ///< the storey below as a faint line
+    bool show_areas = false;  ///< inner floor area under the room's name
+    QImage sun;               ///< where the sun falls, laid over the sheet
+    Vec2 sun_low, sun_high;   ///< the part of the model it covers
+    QImage underlay;          ///< a drawing to be traced
     bool room_names = true;
-    bool dimensions = true;          ///< permanent dimension lines
-    double north = 0;                ///< azimuth of the drawing's +y, degrees
+    bool dimensions = true;  ///< permanent dimension lines
+    double north = 0;        ///< azimuth of the drawing's +y, degrees
 };
 
 /// A dimension line with its figure; the box that the figure takes is returned. away: unit, the side of the line.
-QRectF draw_dimension(QPainter& painter, const PlanView& view, const Ink& ink, Vec2 a, Vec2 b, Vec2 away, double pixels, const QString& text);
+QRectF draw_dimension(QPainter& painter, const PlanView& view, const Ink& ink, Vec2 a, Vec2 b, Vec2 away, double pixels,
+                      const QString& text);
 
 void draw_plan(QPainter& painter, const PlanScene& scene, const PlanView& view, const Ink& ink, QRectF area);
 /// Scale bar and north point in the lower corners of the area.
@@ -89,7 +90,8 @@ struct LegendMark {
     QString meaning;
 };
 /// Horizontal legend with its ends, steps, name and unit; the band of marks is framed, what is beyond it hatched.
-void draw_legend(QPainter& painter, const Scale& scale, const QString& name, const QString& unit, const Ink& ink, QRectF area, const MapMarks& marks = {}, const std::vector<LegendMark>& usual = {});
+void draw_legend(QPainter& painter, const Scale& scale, const QString& name, const QString& unit, const Ink& ink,
+                 QRectF area, const MapMarks& marks = {}, const std::vector<LegendMark>& usual = {});
 /// Where the legend's bar lies in the area it is given.
 QRectF legend_bar(QRectF area);
 

@@ -56,11 +56,13 @@ void draw_ramp(QPainter& painter, const Scale& scale, QRectF bar) {
 void draw_band(QPainter& painter, const Scale& scale, const MapMarks& marks, QRectF bar, const Ink& ink) {
     if (!marks.has_band()) return;
     const auto x = [&](double value) { return bar.left() + scale.place(value) * bar.width(); };
-    const double low = std::isfinite(marks.low) ? x(marks.low) : bar.left(), high = std::isfinite(marks.high) ? x(marks.high) : bar.right();
+    const double low = std::isfinite(marks.low) ? x(marks.low) : bar.left(),
+                 high = std::isfinite(marks.high) ? x(marks.high) : bar.right();
     QColor veil = ink.paper;
     veil.setAlphaF(0.62f);
-    for (const auto& [beyond, pattern] : {std::pair{QRectF(bar.left(), bar.top(), low - bar.left(), bar.height()), Qt::FDiagPattern},
-                                          {QRectF(high, bar.top(), bar.right() - high, bar.height()), Qt::BDiagPattern}}) {
+    for (const auto& [beyond, pattern] :
+         {std::pair{QRectF(bar.left(), bar.top(), low - bar.left(), bar.height()), Qt::FDiagPattern},
+          {QRectF(high, bar.top(), bar.right() - high, bar.height()), Qt::BDiagPattern}}) {
         painter.fillRect(beyond, veil);
         painter.fillRect(beyond, QBrush(ink.ink, pattern));
     }
@@ -71,7 +73,8 @@ void draw_band(QPainter& painter, const Scale& scale, const MapMarks& marks, QRe
 
 }  // namespace
 
-void draw_legend(QPainter& painter, const Scale& scale, const QString& name, const QString& unit, const Ink& ink, QRectF area, const MapMarks& band, const std::vector<LegendMark>& usual) {
+void draw_legend(QPainter& painter, const Scale& scale, const QString& name, const QString& unit, const Ink& ink,
+                 QRectF area, const MapMarks& band, const std::vector<LegendMark>& usual) {
     const QRectF bar = legend_bar(area);
     draw_ramp(painter, scale, bar);
     draw_band(painter, scale, band, bar, ink);
@@ -82,7 +85,9 @@ void draw_legend(QPainter& painter, const Scale& scale, const QString& name, con
     painter.setPen(ink.ink);
     const QFontMetricsF metrics(font);
     const double unit_width = metrics.horizontalAdvance(unit);
-    painter.drawText(QRectF(area.left(), area.top(), area.width() - unit_width - 8, 16), Qt::AlignLeft | Qt::AlignVCenter, metrics.elidedText(name, Qt::ElideRight, area.width() - unit_width - 8));
+    painter.drawText(QRectF(area.left(), area.top(), area.width() - unit_width - 8, 16),
+                     Qt::AlignLeft | Qt::AlignVCenter,
+                     metrics.elidedText(name, Qt::ElideRight, area.width() - unit_width - 8));
     painter.drawText(QRectF(area.left(), area.top(), area.width(), 16), Qt::AlignRight | Qt::AlignVCenter, unit);
     for (const LegendMark& mark : usual) {
         const double t = scale.place(mark.value);
@@ -90,7 +95,8 @@ void draw_legend(QPainter& painter, const Scale& scale, const QString& name, con
         const double x = bar.left() + t * bar.width();
         painter.setPen(Qt::NoPen);
         painter.setBrush(ink.ink);
-        painter.drawPolygon(QPolygonF{QPointF(x - 4, bar.top() - 5), QPointF(x + 4, bar.top() - 5), QPointF(x, bar.top())});
+        painter.drawPolygon(
+            QPolygonF{QPointF(x - 4, bar.top() - 5), QPointF(x + 4, bar.top() - 5), QPointF(x, bar.top())});
     }
     painter.setPen(ink.ink);
     double taken = -1e9;  // marks that would touch are left without their figure
@@ -99,9 +105,12 @@ void draw_legend(QPainter& painter, const Scale& scale, const QString& name, con
         const double t = scale.place(marks[k]), x = bar.left() + t * bar.width();
         painter.drawLine(QPointF(x, bar.bottom()), QPointF(x, bar.bottom() + 3));
         const QString text = mark_text(marks[k]);
-        const double w = metrics.horizontalAdvance(text) + 4, left = std::clamp(x - w / 2, bar.left() - 4, bar.right() + 4 - w);
+        const double w = metrics.horizontalAdvance(text) + 4,
+                     left = std::clamp(x - w / 2, bar.left() - 4, bar.right() + 4 - w);
         const bool last = k + 1 == marks.size();
-        if (!last && (left < taken || (k > 0 && left + w > bar.right() - metrics.horizontalAdvance(mark_text(marks.back()))))) continue;
+        if (!last &&
+            (left < taken || (k > 0 && left + w > bar.right() - metrics.horizontalAdvance(mark_text(marks.back())))))
+            continue;
         taken = left + w;
         painter.drawText(QRectF(left, bar.bottom() + 3, w, 14), Qt::AlignCenter, text);
     }

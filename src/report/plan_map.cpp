@@ -12,9 +12,9 @@ namespace wp::report {
 
 namespace {
 
-constexpr double kCoarse = 0.15;       // relative error above which a map is smoothed for the eye
+constexpr double kCoarse = 0.15;  // relative error above which a map is smoothed for the eye
 constexpr double kLabelWidth = 34, kLabelHeight = 15;
-constexpr double kLeastContour = 46;   // pixels: a shorter line carries no value
+constexpr double kLeastContour = 46;  // pixels: a shorter line carries no value
 
 // Values smoothed over their neighbours while they are coarse.
 std::vector<double> shown_values(const MapLayer& layer) {
@@ -22,7 +22,8 @@ std::vector<double> shown_values(const MapLayer& layer) {
     const auto at = layer.plane.points_of_cells();
     std::vector<double> out(layer.value.size());
     for (size_t i = 0; i < out.size(); ++i) {
-        const int column = layer.plane.cell_of[i] % layer.plane.columns, row = layer.plane.cell_of[i] / layer.plane.columns;
+        const int column = layer.plane.cell_of[i] % layer.plane.columns,
+                  row = layer.plane.cell_of[i] / layer.plane.columns;
         double sum = 0, weight = 0;
         for (int dy = -1; dy <= 1; ++dy)
             for (int dx = -1; dx <= 1; ++dx) {
@@ -53,10 +54,14 @@ Frame frame_of(const geometry::PlanePoints& p, const OnPaper& on_paper) {
 
 double span(QPointF d) { return std::hypot(d.x(), d.y()); }
 
-QString mark_text(double value) { return std::fabs(value) < 1e-12 ? QStringLiteral("0") : QString::number(value, 'g', 3); }
+QString mark_text(double value) {
+    return std::fabs(value) < 1e-12 ? QStringLiteral("0") : QString::number(value, 'g', 3);
+}
 
-void draw_hatching(QPainter& painter, const geometry::Lattice& lattice, const MapMarks& marks, const Frame& frame, const Ink& ink) {
-    for (const auto& [level, above, pattern] : {std::tuple{marks.low, false, Qt::FDiagPattern}, {marks.high, true, Qt::BDiagPattern}}) {
+void draw_hatching(QPainter& painter, const geometry::Lattice& lattice, const MapMarks& marks, const Frame& frame,
+                   const Ink& ink) {
+    for (const auto& [level, above, pattern] :
+         {std::tuple{marks.low, false, Qt::FDiagPattern}, {marks.high, true, Qt::BDiagPattern}}) {
         if (!std::isfinite(level)) continue;
         QPainterPath path;
         path.setFillRule(Qt::WindingFill);
@@ -76,7 +81,8 @@ void draw_hatching(QPainter& painter, const geometry::Lattice& lattice, const Ma
     }
 }
 
-void draw_contours(QPainter& painter, const geometry::Lattice& lattice, const Scale& scale, const Frame& frame, const Ink& ink) {
+void draw_contours(QPainter& painter, const geometry::Lattice& lattice, const Scale& scale, const Frame& frame,
+                   const Ink& ink) {
     painter.save();
     painter.setRenderHint(QPainter::Antialiasing);
     painter.setBrush(Qt::NoBrush);
@@ -129,13 +135,17 @@ void draw_single(QPainter& painter, const MapLayer& layer, const Frame& frame, c
 }
 
 // Every so many columns and rows that figures do not touch.
-void draw_values(QPainter& painter, const MapLayer& layer, const Scale& scale, const Frame& frame, const Ink& ink, const std::vector<QRectF>& taken) {
+void draw_values(QPainter& painter, const MapLayer& layer, const Scale& scale, const Frame& frame, const Ink& ink,
+                 const std::vector<QRectF>& taken) {
     const auto& p = layer.plane;
     if (p.columns == 1 && p.rows == 1) return draw_single(painter, layer, frame, ink);
-    const auto stride = [](double cell, double wanted) { return std::max(1, static_cast<int>(std::ceil(wanted / std::max(cell, 0.1)))); };
+    const auto stride = [](double cell, double wanted) {
+        return std::max(1, static_cast<int>(std::ceil(wanted / std::max(cell, 0.1))));
+    };
     int every_column = stride(span(frame.across), kLabelWidth), every_row = stride(span(frame.up), kLabelHeight);
     // Thinned evenly both ways, as long as one point is left.
-    if (every_column > 1 || every_row > 1) every_row = std::max(every_row, std::min(every_column, std::max(1, p.rows / 2)));
+    if (every_column > 1 || every_row > 1)
+        every_row = std::max(every_row, std::min(every_column, std::max(1, p.rows / 2)));
     if (every_column > p.columns || every_row > 2 * p.rows) return;
     QFont font = painter.font();
     font.setPixelSize(11);
@@ -143,7 +153,9 @@ void draw_values(QPainter& painter, const MapLayer& layer, const Scale& scale, c
     painter.setFont(font);
     for (size_t i = 0; i < p.points.size(); ++i) {
         const int column = p.cell_of[i] % p.columns, row = p.cell_of[i] / p.columns;
-        if (std::isnan(layer.value[i]) || column % every_column != (every_column - 1) / 2 || row % every_row != (every_row - 1) / 2) continue;
+        if (std::isnan(layer.value[i]) || column % every_column != (every_column - 1) / 2 ||
+            row % every_row != (every_row - 1) / 2)
+            continue;
         const QPointF at = frame(column + 0.5, row + 0.5);
         const QString text = figure(layer.value[i]);
         // Half a number is worse than none.
@@ -165,10 +177,12 @@ QImage map_image(const MapLayer& layer, const Scale& scale) {
     QImage image(w * fine, h * fine, QImage::Format_ARGB32);
     const auto between = [&](double x, double y) {
         const double u = std::clamp(x, 0.0, w - 1.0), v = std::clamp(y, 0.0, h - 1.0);
-        const int i = std::min(static_cast<int>(u), std::max(0, w - 2)), j = std::min(static_cast<int>(v), std::max(0, h - 2));
+        const int i = std::min(static_cast<int>(u), std::max(0, w - 2)),
+                  j = std::min(static_cast<int>(v), std::max(0, h - 2));
         const int i1 = std::min(i + 1, w - 1), j1 = std::min(j + 1, h - 1);
         const double s = u - i, t = v - j;
-        return (lattice.at(i, j) * (1 - s) + lattice.at(i1, j) * s) * (1 - t) + (lattice.at(i, j1) * (1 - s) + lattice.at(i1, j1) * s) * t;
+        return (lattice.at(i, j) * (1 - s) + lattice.at(i1, j) * s) * (1 - t) +
+               (lattice.at(i, j1) * (1 - s) + lattice.at(i1, j1) * s) * t;
     };
     for (int y = 0; y < h * fine; ++y) {
         auto* line = reinterpret_cast<QRgb*>(image.scanLine(h * fine - 1 - y));
@@ -180,14 +194,16 @@ QImage map_image(const MapLayer& layer, const Scale& scale) {
     return image;
 }
 
-void draw_layer(QPainter& painter, const MapLayer& layer, const Scale& scale, const MapMarks& marks, const OnPaper& on_paper, const Ink& ink, const std::vector<QRectF>& taken) {
+void draw_layer(QPainter& painter, const MapLayer& layer, const Scale& scale, const MapMarks& marks,
+                const OnPaper& on_paper, const Ink& ink, const std::vector<QRectF>& taken) {
     if (layer.value.empty() || layer.plane.columns < 1 || layer.plane.rows < 1) return;
     const Frame frame = frame_of(layer.plane, on_paper);
     painter.save();
     painter.setRenderHint(QPainter::SmoothPixmapTransform);
     if (layer.stale) painter.setOpacity(0.45);
     // The picture's upper left corner is that of the last row.
-    const QPointF corner = frame(0, layer.plane.rows), right = frame(layer.plane.columns, layer.plane.rows) - corner, down = frame(0, 0) - corner;
+    const QPointF corner = frame(0, layer.plane.rows), right = frame(layer.plane.columns, layer.plane.rows) - corner,
+                  down = frame(0, 0) - corner;
     painter.setTransform(QTransform(right.x(), right.y(), down.x(), down.y(), corner.x(), corner.y()), true);
     painter.drawImage(QRectF(0, 0, 1, 1), map_image(layer, scale));
     painter.restore();
@@ -229,8 +245,10 @@ QStringList figure_lines(const LayerFigures& f, const MapMarks& marks, const QSt
     if (f.points == 0) return {};
     QStringList lines{QStringLiteral("mean %1 %2   median %3").arg(figure(f.mean), unit, figure(f.median))};
     QString second = QStringLiteral("least %1   Uo %2").arg(figure(f.least), QString::number(f.uniformity, 'f', 2));
-    if (marks.has_band()) second += QStringLiteral("   in band %1 %").arg(100 * f.within, 0, 'f', 0);
-    else if (f.share) second += QStringLiteral("   \u2265 %1: %2 %").arg(figure(*marks.level)).arg(100 * *f.share, 0, 'f', 0);
+    if (marks.has_band())
+        second += QStringLiteral("   in band %1 %").arg(100 * f.within, 0, 'f', 0);
+    else if (f.share)
+        second += QStringLiteral("   \u2265 %1: %2 %").arg(figure(*marks.level)).arg(100 * *f.share, 0, 'f', 0);
     lines << second;
     return lines;
 }

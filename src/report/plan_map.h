@@ -11,9 +11,11 @@ namespace wp::report {
 using OnPaper = std::function<QPointF(Vec3)>;
 
 /// taken: places that are written over later; no value is begun there.
-void draw_layer(QPainter& painter, const MapLayer& layer, const Scale& scale, const MapMarks& marks, const OnPaper& on_paper, const Ink& ink, const std::vector<QRectF>& taken = {});
+void draw_layer(QPainter& painter, const MapLayer& layer, const Scale& scale, const MapMarks& marks,
+                const OnPaper& on_paper, const Ink& ink, const std::vector<QRectF>& taken = {});
 
-/// Fits the plane's values into an image of its cells, missing ones taken from their neighbours. The first line is the last row.
+/// Fits the plane's values into an image of its cells, missing ones taken from their neighbours. The first line is the
+/// last row.
 QImage map_image(const MapLayer& layer, const Scale& scale);
 
 /// Figures of a layer as they are told beside a room.

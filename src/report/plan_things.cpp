@@ -22,7 +22,9 @@ struct Pen {
     QPainter& painter;
     const PlanView& view;
     const Thing& thing;
-    void line(Vec2 a, Vec2 b) const { painter.drawLine(view.to_screen(place_of(thing, a)), view.to_screen(place_of(thing, b))); }
+    void line(Vec2 a, Vec2 b) const {
+        painter.drawLine(view.to_screen(place_of(thing, a)), view.to_screen(place_of(thing, b)));
+    }
 };
 
 void draw_stair(const Pen& pen, bool up) {
@@ -83,7 +85,12 @@ void draw_thing(QPainter& painter, const PlanScene& scene, const PlanView& view,
     on_map.setAlpha(190);
     const QColor line = chosen ? ink.accent : out ? ink.faint : over_map ? on_map : ink.ink;
     QColor fill = ink.paper;
-    if (const QColor c = tint_of(scene, part_of(t.kind), scene.project == nullptr ? Finish{} : finish_of(*scene.project, *scene.option, part_of(t.kind), t.material)); c.isValid()) fill = c;
+    if (const QColor c =
+            tint_of(scene, part_of(t.kind),
+                    scene.project == nullptr ? Finish{}
+                                             : finish_of(*scene.project, *scene.option, part_of(t.kind), t.material));
+        c.isValid())
+        fill = c;
     fill.setAlpha(out || over_map ? 0 : t.kind == Thing::Kind::tree || t.kind == Thing::Kind::terrain ? 120 : 215);
     painter.setPen(QPen(line, chosen ? 2.2 : 1, out ? Qt::DotLine : Qt::SolidLine));
     painter.setBrush(fill);
@@ -91,12 +98,14 @@ void draw_thing(QPainter& painter, const PlanScene& scene, const PlanView& view,
     const Pen pen{painter, view, t};
     const double x = t.width / 2, y = t.length / 2;
     switch (t.kind) {
-        case Thing::Kind::tree: return draw_tree(painter, view, t, line);
+        case Thing::Kind::tree:
+            return draw_tree(painter, view, t, line);
         case Thing::Kind::fence: {
             painter.setPen(QPen(line, chosen ? 2.6 : 1.8));
             pen.line({-x, 0}, {x, 0});
             const int posts = std::clamp(static_cast<int>(t.width / 1.5), 1, 400);
-            for (int i = 0; i <= posts; ++i) pen.line({-x + t.width * i / posts, -0.12}, {-x + t.width * i / posts, 0.12});
+            for (int i = 0; i <= posts; ++i)
+                pen.line({-x + t.width * i / posts, -0.12}, {-x + t.width * i / posts, 0.12});
             return;
         }
         case Thing::Kind::shelf:
@@ -122,7 +131,8 @@ void draw_thing(QPainter& painter, const PlanScene& scene, const PlanView& view,
             }
             return;
         }
-        default: painter.drawPolygon(shape);
+        default:
+            painter.drawPolygon(shape);
     }
 }
 
@@ -136,16 +146,23 @@ void draw_things(QPainter& painter, const PlanScene& scene, const PlanView& view
     const Id& here = scene.option->storeys[scene.storey].id;
     for (const bool outdoors : {true, false})
         for (const Thing& thing : scene.option->things)
-            if (thing.storey.empty() ? outdoors : !outdoors && thing.storey == here) draw_thing(painter, scene, view, ink, thing);
+            if (thing.storey.empty() ? outdoors : !outdoors && thing.storey == here)
+                draw_thing(painter, scene, view, ink, thing);
 }
 
 void draw_blocks(QPainter& painter, const PlanScene& scene, const PlanView& view, const Ink& ink) {
     for (const Block& block : scene.option->blocks) {
         const QPolygonF shape = polygon(view, block.footprint);
-        const bool high = block.base <= 0, out = left_out(scene.without, block.id, "block"), chosen = scene.selected.contains(block.id);
+        const bool high = block.base <= 0, out = left_out(scene.without, block.id, "block"),
+                   chosen = scene.selected.contains(block.id);
         painter.setPen(QPen(chosen ? ink.accent : ink.faint, chosen ? 2.2 : 1, out ? Qt::DotLine : Qt::SolidLine));
         QColor fill = ink.ground;
-        if (const QColor c = tint_of(scene, Part::block, scene.project == nullptr ? Finish{} : finish_of(*scene.project, *scene.option, Part::block, block.material)); c.isValid()) fill = c;
+        if (const QColor c = tint_of(scene, Part::block,
+                                     scene.project == nullptr
+                                         ? Finish{}
+                                         : finish_of(*scene.project, *scene.option, Part::block, block.material));
+            c.isValid())
+            fill = c;
         painter.setBrush(high && !out ? QBrush(fill) : QBrush(Qt::NoBrush));
         painter.drawPolygon(shape);
         if (block.top == Block::Top::gable) {  // its ridge
@@ -179,7 +196,8 @@ void draw_blocks(QPainter& painter, const PlanScene& scene, const PlanView& view
     }
 }
 
-void draw_shading(QPainter& painter, const PlanScene& scene, const PlanView& view, const Ink& ink, const geometry::StoreyWalls& walls) {
+void draw_shading(QPainter& painter, const PlanScene& scene, const PlanView& view, const Ink& ink,
+                  const geometry::StoreyWalls& walls) {
     const Storey& storey = scene.option->storeys[scene.storey];
     for (size_t r = 0; r < storey.rooms.size(); ++r)
         for (const Opening& o : storey.rooms[r].openings) {
@@ -189,12 +207,19 @@ void draw_shading(QPainter& painter, const PlanScene& scene, const PlanView& vie
             const Vec2 u = way.inner[1] - way.inner[0], d = normalized(u), out{d.y, -d.x};
             const double share = std::min(1.0, o.reveal / std::max(1e-6, way.depth));
             const Vec2 corner = way.inner[0] + (way.outer[0] - way.inner[0]) * share;
-            const geometry::ShadeFrame frame{{corner.x, corner.y, o.sill}, {d.x, d.y, 0}, {0, 0, 1}, {out.x, out.y, 0}, length(u), o.height, way.depth * (1 - share), way.depth * share};
+            const geometry::ShadeFrame frame{
+                {corner.x, corner.y, o.sill}, {d.x, d.y, 0},    {0, 0, 1}, {out.x, out.y, 0}, length(u), o.height,
+                way.depth * (1 - share),      way.depth * share};
             const bool chosen = scene.selected.contains(o.id);
             for (const ShadeLayer& layer : o.shading) {
                 painter.setPen(QPen(chosen ? ink.accent : ink.ink, chosen ? 1.6 : 0.8));
                 QColor fill = ink.ground;
-                if (const QColor c = tint_of(scene, Part::shading, scene.project == nullptr ? Finish{} : finish_of(*scene.project, *scene.option, Part::shading, layer.material)); c.isValid()) fill = c;
+                if (const QColor c = tint_of(scene, Part::shading,
+                                             scene.project == nullptr ? Finish{}
+                                                                      : finish_of(*scene.project, *scene.option,
+                                                                                  Part::shading, layer.material));
+                    c.isValid())
+                    fill = c;
                 fill.setAlpha(170);
                 painter.setBrush(fill);
                 // What is seen from above; of level blades one stands for all.
@@ -204,8 +229,10 @@ void draw_shading(QPainter& painter, const PlanScene& scene, const PlanView& vie
                     seen.number = 1;
                 }
                 geometry::build_shade(seen, frame, [&](Vec3 a, Vec3 b, Vec3 c, Vec3 e) {
-                    if (cross(b - a, e - a).z > 1e-9) painter.drawPolygon(polygon(view, {{a.x, a.y}, {b.x, b.y}, {c.x, c.y}, {e.x, e.y}}));
-                    else if (layer.kind == ShadeLayer::Kind::screen) painter.drawLine(view.to_screen({a.x, a.y}), view.to_screen({b.x, b.y}));
+                    if (cross(b - a, e - a).z > 1e-9)
+                        painter.drawPolygon(polygon(view, {{a.x, a.y}, {b.x, b.y}, {c.x, c.y}, {e.x, e.y}}));
+                    else if (layer.kind == ShadeLayer::Kind::screen)
+                        painter.drawLine(view.to_screen({a.x, a.y}), view.to_screen({b.x, b.y}));
                 });
             }
         }
@@ -226,8 +253,11 @@ void draw_planes(QPainter& painter, const PlanScene& scene, const PlanView& view
         const double cell = points->dx * view.scale;
         for (size_t i = 0; i < points->points.size(); ++i) {
             const int column = points->cell_of[i] % points->columns, row = points->cell_of[i] / points->columns;
-            if (cell >= 5) painter.drawPolygon(QPolygonF{at(column, row), at(column + 1, row), at(column + 1, row + 1), at(column, row + 1)});
-            else painter.drawPoint(view.to_screen({points->points[i].x, points->points[i].y}));
+            if (cell >= 5)
+                painter.drawPolygon(
+                    QPolygonF{at(column, row), at(column + 1, row), at(column + 1, row + 1), at(column, row + 1)});
+            else
+                painter.drawPoint(view.to_screen({points->points[i].x, points->points[i].y}));
         }
         painter.setPen(QPen(ink.accent, 1.6, Qt::DashLine));
         if (!plane.area.empty()) painter.drawPolygon(polygon(view, plane.area));
@@ -244,7 +274,9 @@ void draw_lighting(QPainter& painter, const PlanScene& scene, const PlanView& vi
     const Storey& storey = scene.option->storeys[scene.storey];
     for (const Lighting& light : scene.option->lighting) {
         const ReferencePlane* plane = model::find(scene.option->planes, light.plane);
-        if (plane == nullptr || model::find(storey.rooms, plane->room) == nullptr || !(scene.selected.contains(plane->room) || scene.selected.contains(plane->id))) continue;
+        if (plane == nullptr || model::find(storey.rooms, plane->room) == nullptr ||
+            !(scene.selected.contains(plane->room) || scene.selected.contains(plane->id)))
+            continue;
         painter.setBrush(Qt::NoBrush);
         painter.setPen(QPen(ink.accent, 1.6, Qt::DotLine));
         if (!light.area.empty()) painter.drawPolygon(polygon(view, light.area));
@@ -258,21 +290,26 @@ void draw_lighting(QPainter& painter, const PlanScene& scene, const PlanView& vi
     }
 }
 
-void draw_wall_tints(QPainter& painter, const PlanScene& scene, const PlanView& view, const geometry::StoreyWalls& walls) {
+void draw_wall_tints(QPainter& painter, const PlanScene& scene, const PlanView& view,
+                     const geometry::StoreyWalls& walls) {
     if (scene.tint == TintBy::nothing || scene.project == nullptr) return;
     const Storey& storey = scene.option->storeys[scene.storey];
     for (size_t r = 0; r < storey.rooms.size(); ++r) {
         const auto& face = walls.rooms[r];
         for (size_t i = 0; i < face.ring.size(); ++i) {
             if (face.edge[i] < 0) continue;
-            const Vec2 a = face.ring[i], b = face.ring[(i + 1) % face.ring.size()], d = normalized(b - a), in = Vec2{-d.y, d.x} * (3.5 / view.scale);
-            painter.setPen(QPen(tint(scene.tint, Part::wall, room_finish(*scene.project, *scene.option, storey.rooms[r], face.edge[i])), 6, Qt::SolidLine, Qt::FlatCap));
+            const Vec2 a = face.ring[i], b = face.ring[(i + 1) % face.ring.size()], d = normalized(b - a),
+                       in = Vec2{-d.y, d.x} * (3.5 / view.scale);
+            painter.setPen(QPen(
+                tint(scene.tint, Part::wall, room_finish(*scene.project, *scene.option, storey.rooms[r], face.edge[i])),
+                6, Qt::SolidLine, Qt::FlatCap));
             painter.drawLine(view.to_screen(a + in), view.to_screen(b + in));
         }
     }
 }
 
-void draw_upright_map(QPainter& painter, const PlanScene& scene, const MapLayer& layer, const PlanView& view, const Ink& ink) {
+void draw_upright_map(QPainter& painter, const PlanScene& scene, const MapLayer& layer, const PlanView& view,
+                      const Ink& ink) {
     const Storey& storey = scene.option->storeys[std::min(scene.storey, scene.option->storeys.size() - 1)];
     const auto& p = layer.plane;
     if (p.storey != storey.id || p.columns < 1) return;

@@ -11,15 +11,18 @@ void draw_things(QPainter& painter, const PlanScene& scene, const PlanView& view
 /// Neighbouring blocks, hatched, with the ridge of their roofs.
 void draw_blocks(QPainter& painter, const PlanScene& scene, const PlanView& view, const Ink& ink);
 /// Shading layers in plan, of openings that the cut meets or that lie around it.
-void draw_shading(QPainter& painter, const PlanScene& scene, const PlanView& view, const Ink& ink, const geometry::StoreyWalls& walls);
+void draw_shading(QPainter& painter, const PlanScene& scene, const PlanView& view, const Ink& ink,
+                  const geometry::StoreyWalls& walls);
 /// Outline and points of the planes that are selected.
 void draw_planes(QPainter& painter, const PlanScene& scene, const PlanView& view, const Ink& ink);
 /// Which part electric light is for and where its sensor was placed, in rooms that are selected.
 void draw_lighting(QPainter& painter, const PlanScene& scene, const PlanView& view, const Ink& ink);
 /// A map on an upright plane: a band along it in the colours of its columns' means; of a single point also its figure.
-void draw_upright_map(QPainter& painter, const PlanScene& scene, const MapLayer& layer, const PlanView& view, const Ink& ink);
+void draw_upright_map(QPainter& painter, const PlanScene& scene, const MapLayer& layer, const PlanView& view,
+                      const Ink& ink);
 /// Inner faces of the walls in the colour of their finish.
-void draw_wall_tints(QPainter& painter, const PlanScene& scene, const PlanView& view, const geometry::StoreyWalls& walls);
+void draw_wall_tints(QPainter& painter, const PlanScene& scene, const PlanView& view,
+                     const geometry::StoreyWalls& walls);
 
 /// The colour of a part under the scene's tint; invalid where nothing is coloured.
 QColor tint_of(const PlanScene& scene, model::Part part, const model::Finish& finish);

@@ -16,9 +16,12 @@ constexpr double kLeft = 46, kTop = 22, kGap = 30, kMostSection = 0.5;  // kMost
 
 // Lines are told apart by their strokes; colour is kept for light.
 QPen pen_of(const Ink& ink, size_t index, bool main) {
-    static const std::vector<std::vector<qreal>> strokes = {{}, {6, 3}, {1.5, 2.5}, {8, 3, 1.5, 3}, {3, 2}, {10, 2, 2, 2, 2, 2}};
+    static const std::vector<std::vector<qreal>> strokes = {
+        {}, {6, 3}, {1.5, 2.5}, {8, 3, 1.5, 3}, {3, 2}, {10, 2, 2, 2, 2, 2}};
     QPen pen(main ? ink.accent : ink.ink, main ? 2.4 : 1.5);
-    if (!main && !strokes[index % strokes.size()].empty()) pen.setDashPattern(QList<qreal>(strokes[index % strokes.size()].begin(), strokes[index % strokes.size()].end()));
+    if (!main && !strokes[index % strokes.size()].empty())
+        pen.setDashPattern(
+            QList<qreal>(strokes[index % strokes.size()].begin(), strokes[index % strokes.size()].end()));
     pen.setCapStyle(Qt::FlatCap);
     return pen;
 }
@@ -37,7 +40,8 @@ void draw_axes(QPainter& painter, const ProfileChart& chart, const ProfileFrame&
         painter.setPen(QPen(grid, 1));
         painter.drawLine(QPointF(frame.plot.left(), y), QPointF(frame.plot.right(), y));
         painter.setPen(ink.ink);
-        painter.drawText(QRectF(frame.plot.left() - kLeft, y - 8, kLeft - 6, 16), Qt::AlignRight | Qt::AlignVCenter, value >= 10000 ? QStringLiteral("%1k").arg(value / 1000) : QString::number(value, 'g', 4));
+        painter.drawText(QRectF(frame.plot.left() - kLeft, y - 8, kLeft - 6, 16), Qt::AlignRight | Qt::AlignVCenter,
+                         value >= 10000 ? QStringLiteral("%1k").arg(value / 1000) : QString::number(value, 'g', 4));
     }
     for (const LegendMark& mark : chart.usual) {
         const double t = chart.scale.place(mark.value);
@@ -45,21 +49,29 @@ void draw_axes(QPainter& painter, const ProfileChart& chart, const ProfileFrame&
         const double y = frame.at(chart, 0, mark.value).y();
         painter.setPen(Qt::NoPen);
         painter.setBrush(ink.ink);
-        painter.drawPolygon(QPolygonF{QPointF(frame.plot.left() - 5, y - 4), QPointF(frame.plot.left() - 5, y + 4), QPointF(frame.plot.left(), y)});
+        painter.drawPolygon(QPolygonF{QPointF(frame.plot.left() - 5, y - 4), QPointF(frame.plot.left() - 5, y + 4),
+                                      QPointF(frame.plot.left(), y)});
     }
     const double metres = chart.length > 30 ? 5 : chart.length > 12 ? 2 : 1;
     painter.setPen(ink.ink);
     for (double m = 0; m <= chart.length + 1e-9; m += metres) {
         const double x = frame.x(m);
         painter.drawLine(QPointF(x, frame.plot.bottom()), QPointF(x, frame.plot.bottom() + 3));
-        painter.drawText(QRectF(x - 24, frame.plot.bottom() + 3, 48, 14), Qt::AlignCenter, m == 0 ? QStringLiteral("0 m") : QString::number(m));
+        painter.drawText(QRectF(x - 24, frame.plot.bottom() + 3, 48, 14), Qt::AlignCenter,
+                         m == 0 ? QStringLiteral("0 m") : QString::number(m));
     }
 }
 
 // Beyond the band, as on the map.
 void draw_beyond(QPainter& painter, const ProfileChart& chart, const ProfileFrame& frame, const Ink& ink) {
-    if (std::isfinite(chart.marks.low)) painter.fillRect(QRectF(QPointF(frame.plot.left(), frame.at(chart, 0, chart.marks.low).y()), frame.plot.bottomRight()), QBrush(ink.faint, Qt::FDiagPattern));
-    if (std::isfinite(chart.marks.high)) painter.fillRect(QRectF(frame.plot.topLeft(), QPointF(frame.plot.right(), frame.at(chart, 0, chart.marks.high).y())), QBrush(ink.faint, Qt::BDiagPattern));
+    if (std::isfinite(chart.marks.low))
+        painter.fillRect(
+            QRectF(QPointF(frame.plot.left(), frame.at(chart, 0, chart.marks.low).y()), frame.plot.bottomRight()),
+            QBrush(ink.faint, Qt::FDiagPattern));
+    if (std::isfinite(chart.marks.high))
+        painter.fillRect(
+            QRectF(frame.plot.topLeft(), QPointF(frame.plot.right(), frame.at(chart, 0, chart.marks.high).y())),
+            QBrush(ink.faint, Qt::BDiagPattern));
 }
 
 // Stretches of a curve that lie over a plane.
@@ -135,7 +147,8 @@ void draw_labels(QPainter& painter, const ProfileChart& chart, const ProfileFram
         painter.setPen(pen);
         painter.drawLine(QPointF(x - 12, label.y), QPointF(x - 1, label.y));
         painter.setPen(curve.main ? ink.accent : ink.ink);
-        painter.drawText(QRectF(x + 2, label.y - 8, 150, 16), Qt::AlignLeft | Qt::AlignVCenter, metrics.elidedText(curve.name, Qt::ElideRight, 150));
+        painter.drawText(QRectF(x + 2, label.y - 8, 150, 16), Qt::AlignLeft | Qt::AlignVCenter,
+                         metrics.elidedText(curve.name, Qt::ElideRight, 150));
     }
 }
 
@@ -144,7 +157,8 @@ void draw_labels(QPainter& painter, const ProfileChart& chart, const ProfileFram
 QPointF ProfileFrame::at(const ProfileChart& chart, double along, double value) const {
     double t = chart.scale.place(value);
     // Above the top a linear curve leaves the plot instead of lying flat on its edge.
-    if (!chart.scale.logarithmic && chart.scale.top > chart.scale.bottom) t = (value - chart.scale.bottom) / (chart.scale.top - chart.scale.bottom);
+    if (!chart.scale.logarithmic && chart.scale.top > chart.scale.bottom)
+        t = (value - chart.scale.bottom) / (chart.scale.top - chart.scale.bottom);
     return {x(along), plot.bottom() - t * plot.height()};
 }
 
@@ -157,7 +171,10 @@ ProfileFrame profile_frame(const ProfileChart& chart, QRectF area) {
     out.left = area.left() + kLeft;
     out.pixels = width / std::max(chart.length, 0.1);
     double below = 0;
-    if (chart.section != nullptr && !chart.section->solid.empty()) below = std::min((chart.section->high.y - std::min(chart.section->low.y, chart.section->ground)) * out.pixels + 16, area.height() * kMostSection);
+    if (chart.section != nullptr && !chart.section->solid.empty())
+        below =
+            std::min((chart.section->high.y - std::min(chart.section->low.y, chart.section->ground)) * out.pixels + 16,
+                     area.height() * kMostSection);
     out.plot = QRectF(out.left, area.top() + kTop, width, area.height() - kTop - kGap - below);
     out.below = QRectF(area.left(), out.plot.bottom() + kGap, area.width(), below);
     return out;
@@ -183,7 +200,9 @@ void draw_profile(QPainter& painter, const ProfileChart& chart, const Ink& ink, 
     painter.setClipRect(frame.below);
     // Its foot stands on the paper's: what is too high is cut at the top.
     const double foot = std::min(chart.section->low.y, chart.section->ground);
-    const auto place = [&](Vec2 p) { return QPointF(frame.x(p.x), frame.below.bottom() - 8 - (p.y - foot) * frame.pixels); };
+    const auto place = [&](Vec2 p) {
+        return QPointF(frame.x(p.x), frame.below.bottom() - 8 - (p.y - foot) * frame.pixels);
+    };
     draw_section(painter, *chart.section, *chart.option, place, ink, frame.below);
     painter.restore();
 }
@@ -201,7 +220,9 @@ std::string profile_csv(const std::vector<Curve>& curves, const QString& unit) {
         out += QString::number(curves.front().points[i].along, 'f', 3);
         for (const Curve& curve : curves) {
             const bool has = i < curve.points.size() && !std::isnan(curve.points[i].value);
-            out += has ? QStringLiteral(",%1,%2").arg(QString::number(curve.points[i].value, 'g', 6), QString::number(curve.points[i].half_width, 'g', 3)) : QStringLiteral(",,");
+            out += has ? QStringLiteral(",%1,%2").arg(QString::number(curve.points[i].value, 'g', 6),
+                                                      QString::number(curve.points[i].half_width, 'g', 3))
+                       : QStringLiteral(",,");
         }
         out += QLatin1Char('\n');
     }

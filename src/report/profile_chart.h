@@ -11,23 +11,23 @@ struct Curve {
     QString name;
     std::vector<question::ProfilePoint> points;
     bool stale = false;
-    bool main = false;   ///< the one the others stand beside
+    bool main = false;  ///< the one the others stand beside
 };
 
 struct ProfileChart {
     std::vector<Curve> curves;
-    Scale scale;             ///< ends and whether logarithmic
+    Scale scale;  ///< ends and whether logarithmic
     QString unit;
     MapMarks marks;
     std::vector<LegendMark> usual;
-    double length = 1;       ///< of the line, m
+    double length = 1;                           ///< of the line, m
     const geometry::Section* section = nullptr;  ///< along the line, x = 0 at its begin
     const model::Option* option = nullptr;
 };
 
 /// Where things lie on the paper.
 struct ProfileFrame {
-    QRectF plot, below;      ///< of the curves; of the section, under it
+    QRectF plot, below;           ///< of the curves; of the section, under it
     double left = 0, pixels = 1;  ///< x of the line's begin; pixels a metre
     double x(double along) const { return left + along * pixels; }
     double along(double x_) const { return (x_ - left) / pixels; }

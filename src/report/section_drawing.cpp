@@ -17,7 +17,8 @@ QPolygonF on_paper(const geometry::Polygon& polygon, const std::function<QPointF
 
 }  // namespace
 
-void draw_section(QPainter& painter, const geometry::Section& section, const model::Option& option, const std::function<QPointF(Vec2)>& place, const Ink& ink, QRectF area,
+void draw_section(QPainter& painter, const geometry::Section& section, const model::Option& option,
+                  const std::function<QPointF(Vec2)>& place, const Ink& ink, QRectF area,
                   const std::set<std::string>& selected) {
     for (const auto& air : section.air) {
         painter.setPen(selected.contains(air.room) ? QPen(ink.accent, 2) : QPen(Qt::NoPen));
@@ -51,7 +52,9 @@ void draw_section(QPainter& painter, const geometry::Section& section, const mod
     std::map<model::Id, const geometry::Section::Air*> largest;
     for (const auto& air : section.air) {
         auto& known = largest[air.room];
-        if (known == nullptr || std::fabs(geometry::signed_area(air.outline)) > std::fabs(geometry::signed_area(known->outline))) known = &air;
+        if (known == nullptr ||
+            std::fabs(geometry::signed_area(air.outline)) > std::fabs(geometry::signed_area(known->outline)))
+            known = &air;
     }
     for (const auto& [id, piece] : largest) {
         const auto& air = *piece;
@@ -61,7 +64,8 @@ void draw_section(QPainter& painter, const geometry::Section& section, const mod
             if (const auto* found = model::find(storey.rooms, air.room)) room = found;
         if (room == nullptr || box.width() < 40) continue;
         painter.setPen(ink.ink);
-        const QString name = painter.fontMetrics().elidedText(QString::fromStdString(room->name), Qt::ElideRight, static_cast<int>(box.width()) - 8);
+        const QString name = painter.fontMetrics().elidedText(QString::fromStdString(room->name), Qt::ElideRight,
+                                                              static_cast<int>(box.width()) - 8);
         painter.drawText(QRectF(box.left(), box.bottom() - 20, box.width(), 16), Qt::AlignCenter, name);
     }
 }

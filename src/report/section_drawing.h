@@ -11,7 +11,8 @@
 namespace wp::report {
 
 /// place: metres along the cut and absolute height to paper. selected: ids of rooms and openings.
-void draw_section(QPainter& painter, const geometry::Section& section, const model::Option& option, const std::function<QPointF(Vec2)>& place, const Ink& ink, QRectF area,
+void draw_section(QPainter& painter, const geometry::Section& section, const model::Option& option,
+                  const std::function<QPointF(Vec2)>& place, const Ink& ink, QRectF area,
                   const std::set<std::string>& selected = {});
 
 }  // namespace wp::report

@@ -15,7 +15,9 @@ SkyFrame::SkyFrame(SkyProjection projection, QRectF area) : projection_(projecti
     radius_ = std::max(10.0, std::min(area.width(), area.height()) / 2 - 22);
     // Unrolled: 360 degrees across, 90 up, in equal steps where there is room.
     const double w = std::max(20.0, area.width() - 72), h = std::clamp(w / 4, 20.0, std::max(20.0, area.height() - 44));
-    box_ = projection == SkyProjection::unrolled ? QRectF(centre_.x() - w / 2 + 8, centre_.y() - h / 2 - 6, w, h) : QRectF(centre_.x() - radius_, centre_.y() - radius_, 2 * radius_, 2 * radius_);
+    box_ = projection == SkyProjection::unrolled
+               ? QRectF(centre_.x() - w / 2 + 8, centre_.y() - h / 2 - 6, w, h)
+               : QRectF(centre_.x() - radius_, centre_.y() - radius_, 2 * radius_, 2 * radius_);
 }
 
 double SkyFrame::ring(double altitude) const {
@@ -26,7 +28,8 @@ double SkyFrame::ring(double altitude) const {
 QPointF SkyFrame::place(double azimuth, double altitude) const {
     if (!is_round()) {
         const double turn = azimuth / (2 * kPi);
-        return {box_.left() + (turn - std::floor(turn)) * box_.width(), box_.bottom() - altitude / (kPi / 2) * box_.height()};
+        return {box_.left() + (turn - std::floor(turn)) * box_.width(),
+                box_.bottom() - altitude / (kPi / 2) * box_.height()};
     }
     const double r = radius_ * ring(altitude);
     return centre_ + QPointF(std::sin(azimuth) * r, -std::cos(azimuth) * r);
@@ -35,7 +38,8 @@ QPointF SkyFrame::place(double azimuth, double altitude) const {
 std::optional<SkyFrame::Direction> SkyFrame::direction(QPointF at) const {
     if (!is_round()) {
         if (!box_.contains(at)) return {};
-        return Direction{(at.x() - box_.left()) / box_.width() * 2 * kPi, (box_.bottom() - at.y()) / box_.height() * kPi / 2};
+        return Direction{(at.x() - box_.left()) / box_.width() * 2 * kPi,
+                         (box_.bottom() - at.y()) / box_.height() * kPi / 2};
     }
     const QPointF d = at - centre_;
     const double r = std::hypot(d.x(), d.y()) / radius_;
@@ -54,7 +58,9 @@ std::vector<int> path_days() {
 
 QString path_name(int day) {
     // Paths of spring and autumn are the same to a few days.
-    static constexpr const char* names[] = {"21 Jan, Nov", "21 Feb, Oct", "21 Mar, Sep", "21 Apr, Aug", "21 May, Jul", "21 Jun", "", "", "", "", "", "21 Dec"};
+    static constexpr const char* names[] = {
+        "21 Jan, Nov", "21 Feb, Oct", "21 Mar, Sep", "21 Apr, Aug", "21 May, Jul", "21 Jun", "", "", "", "", "",
+        "21 Dec"};
     const auto m = climate::moment_of(day, 0);
     if (m.day == 21 && names[m.month - 1][0] != 0) return QString::fromLatin1(names[m.month - 1]);
     const QString text = QString::fromStdString(climate::text(climate::moment_of(day, 0)));
@@ -66,15 +72,23 @@ namespace {
 using geometry::Element;
 
 QColor stands_colour(const SkyScene& scene, int surface, const Ink& ink) {
-    const auto element = scene.surfaces != nullptr && static_cast<size_t>(surface) < scene.surfaces->surfaces.size() ? scene.surfaces->surfaces[static_cast<size_t>(surface)].element : Element::block;
+    const auto element = scene.surfaces != nullptr && static_cast<size_t>(surface) < scene.surfaces->surfaces.size()
+                             ? scene.surfaces->surfaces[static_cast<size_t>(surface)].element
+                             : Element::block;
     switch (element) {
-        case Element::tree: return ink.poche.lighter(190);
-        case Element::block: return ink.poche.lighter(135);
+        case Element::tree:
+            return ink.poche.lighter(190);
+        case Element::block:
+            return ink.poche.lighter(135);
         case Element::ground:
-        case Element::terrain: return ink.ground.darker(125);
-        case Element::shading: return ink.faint.darker(130);
-        case Element::frame: return ink.faint;
-        default: return ink.poche;
+        case Element::terrain:
+            return ink.ground.darker(125);
+        case Element::shading:
+            return ink.faint.darker(130);
+        case Element::frame:
+            return ink.faint;
+        default:
+            return ink.poche;
     }
 }
 
@@ -90,8 +104,11 @@ QImage sky_image(const SkyScene& scene, const SkyFrame& frame, const Ink& ink) {
             if (!d) continue;
             const int stands = scene.dome.at(d->azimuth, d->altitude);
             QColor c = ink.room;
-            if (stands != question::Dome::kSky) c = stands_colour(scene, stands, ink);
-            else if (scene.outdoors) c = light_colour(scale.place(scene.outdoors->shine.sky.luminance(wp::direction(d->azimuth - scene.north, d->altitude))));
+            if (stands != question::Dome::kSky)
+                c = stands_colour(scene, stands, ink);
+            else if (scene.outdoors)
+                c = light_colour(scale.place(
+                    scene.outdoors->shine.sky.luminance(wp::direction(d->azimuth - scene.north, d->altitude))));
             line[x] = c.rgba();
         }
     }
@@ -106,11 +123,15 @@ void draw_grid(QPainter& painter, const SkyFrame& frame, const Ink& ink) {
         painter.setPen(QPen(ink.ink, 1.2));
         painter.drawEllipse(frame.centre(), frame.radius(), frame.radius());
         painter.setPen(thin);
-        for (int a = 30; a < 90; a += 30) painter.drawEllipse(frame.centre(), frame.radius() * frame.ring(radians(a)), frame.radius() * frame.ring(radians(a)));
-        for (int k = 0; k < 8; ++k) painter.drawLine(frame.place(k * kPi / 4, radians(84)), frame.place(k * kPi / 4, 0));
+        for (int a = 30; a < 90; a += 30)
+            painter.drawEllipse(frame.centre(), frame.radius() * frame.ring(radians(a)),
+                                frame.radius() * frame.ring(radians(a)));
+        for (int k = 0; k < 8; ++k)
+            painter.drawLine(frame.place(k * kPi / 4, radians(84)), frame.place(k * kPi / 4, 0));
         painter.setPen(ink.ink);
         for (int k = 0; k < 4; ++k) {
-            const QPointF p = frame.centre() + (frame.place(k * kPi / 2, 0) - frame.centre()) * (1 + 12 / frame.radius());
+            const QPointF p =
+                frame.centre() + (frame.place(k * kPi / 2, 0) - frame.centre()) * (1 + 12 / frame.radius());
             painter.drawText(QRectF(p.x() - 10, p.y() - 9, 20, 18), Qt::AlignCenter, QString::fromLatin1(winds[k]));
         }
         return;
@@ -123,14 +144,17 @@ void draw_grid(QPainter& painter, const SkyFrame& frame, const Ink& ink) {
         painter.setPen(thin);
         if (a > 0 && a < 90) painter.drawLine(QPointF(box.left(), y), QPointF(box.right(), y));
         painter.setPen(ink.ink);
-        painter.drawText(QRectF(box.left() - 40, y - 8, 34, 16), Qt::AlignRight | Qt::AlignVCenter, QStringLiteral("%1\u00b0").arg(a));
+        painter.drawText(QRectF(box.left() - 40, y - 8, 34, 16), Qt::AlignRight | Qt::AlignVCenter,
+                         QStringLiteral("%1\u00b0").arg(a));
     }
     for (int k = 0; k <= 8; ++k) {
         const double x = box.left() + k / 8.0 * box.width();
         painter.setPen(thin);
         if (k > 0 && k < 8) painter.drawLine(QPointF(x, box.top()), QPointF(x, box.bottom()));
         painter.setPen(ink.ink);
-        if (k % 2 == 0) painter.drawText(QRectF(x - 12, box.bottom() + 4, 24, 16), Qt::AlignCenter, QString::fromLatin1(winds[(k / 2) % 4]));
+        if (k % 2 == 0)
+            painter.drawText(QRectF(x - 12, box.bottom() + 4, 24, 16), Qt::AlignCenter,
+                             QString::fromLatin1(winds[(k / 2) % 4]));
     }
 }
 
@@ -141,7 +165,8 @@ class PathLine {
     ~PathLine() { flush(); }
     void to(double azimuth, double altitude) {
         const QPointF p = frame_.place(azimuth, altitude);
-        if (!frame_.is_round() && !line_.isEmpty() && std::fabs(p.x() - line_.last().x()) > frame_.box().width() / 2) flush();
+        if (!frame_.is_round() && !line_.isEmpty() && std::fabs(p.x() - line_.last().x()) > frame_.box().width() / 2)
+            flush();
         line_ << p;
     }
     void flush() {
@@ -159,10 +184,13 @@ class PathLine {
 void draw_path(QPainter& painter, const SkyScene& scene, const SkyFrame& frame, const SunPath& path, const Ink& ink) {
     const auto stretch = [&](double from, double to, bool free) {
         for (const bool edge : {true, false}) {
-            painter.setPen(edge ? QPen(ink.paper, free ? 3.4 : 2.4) : QPen(free ? ink.accent : ink.ink, free ? 1.8 : 1.0, free ? Qt::SolidLine : Qt::DotLine));
+            painter.setPen(
+                edge ? QPen(ink.paper, free ? 3.4 : 2.4)
+                     : QPen(free ? ink.accent : ink.ink, free ? 1.8 : 1.0, free ? Qt::SolidLine : Qt::DotLine));
             PathLine line(painter, frame);
             for (double hour = from;; hour = std::min(to, hour + 0.1)) {
-                const auto sun = climate::sun_position(scene.place, climate::moment_of(path.day, std::min(hour, 23.999)));
+                const auto sun =
+                    climate::sun_position(scene.place, climate::moment_of(path.day, std::min(hour, 23.999)));
                 if (sun.altitude >= 0) line.to(sun.azimuth, sun.altitude);
                 if (hour >= to) break;
             }
@@ -207,7 +235,8 @@ void draw_hours(QPainter& painter, const SkyScene& scene, const SkyFrame& frame,
         }
         if (!any || hour % 2 != 0) continue;
         const QRectF box(label.x() - 9, label.y() - 16, 18, 13);
-        if (std::any_of(taken.begin(), taken.end(), [&](const QRectF& other) { return other.intersects(box); })) continue;
+        if (std::any_of(taken.begin(), taken.end(), [&](const QRectF& other) { return other.intersects(box); }))
+            continue;
         taken.push_back(box);
         draw_label(painter, ink, box, QString::number(hour));
     }
@@ -221,13 +250,16 @@ void name_paths(QPainter& painter, const SkyScene& scene, const SkyFrame& frame,
         climate::SunPosition top;
         top.altitude = -1;
         for (double h = 0; h < 24; h += 0.1)
-            if (const auto sun = climate::sun_position(scene.place, climate::moment_of(scene.paths[i].day, h)); sun.altitude > top.altitude) top = sun;
+            if (const auto sun = climate::sun_position(scene.place, climate::moment_of(scene.paths[i].day, h));
+                sun.altitude > top.altitude)
+                top = sun;
         if (top.altitude <= 0) continue;
         const QPointF at = frame.place(top.azimuth, top.altitude);
         const QString& name = scene.path_names[i];
         const double w = painter.fontMetrics().horizontalAdvance(name) + 8;
         const QRectF box(at.x() + 16, at.y() - 7, w, 14);
-        if (std::any_of(taken.begin(), taken.end(), [&](const QRectF& other) { return other.intersects(box); })) continue;
+        if (std::any_of(taken.begin(), taken.end(), [&](const QRectF& other) { return other.intersects(box); }))
+            continue;
         taken.push_back(box);
         draw_label(painter, ink, box, name);
     }

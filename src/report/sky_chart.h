@@ -14,8 +14,8 @@ namespace wp::report {
 
 enum class SkyProjection { equidistant, stereographic, unrolled };
 
-/// Directions to places on paper and back. North is up, east to the left as one looks up, but drawn to the right as on a map:
-/// the dome is laid down on the plan. Unrolled: north at both ends, south in the middle.
+/// Directions to places on paper and back. North is up, east to the left as one looks up, but drawn to the right as on
+/// a map: the dome is laid down on the plan. Unrolled: north at both ends, south in the middle.
 class SkyFrame {
  public:
     SkyFrame(SkyProjection projection, QRectF area);
@@ -47,11 +47,11 @@ struct SunPath {
 
 struct SkyScene {
     climate::Place place;
-    double north = 0;                       ///< radians: azimuth of the model's +y
-    std::optional<question::Outdoors> outdoors;  ///< luminance and sun of the moment; none: an even ground
-    question::Dome dome;                    ///< empty: nothing stands in the way
+    double north = 0;                              ///< radians: azimuth of the model's +y
+    std::optional<question::Outdoors> outdoors;    ///< luminance and sun of the moment; none: an even ground
+    question::Dome dome;                           ///< empty: nothing stands in the way
     const geometry::Surfaces* surfaces = nullptr;  ///< of the dome
-    std::vector<SunPath> paths;             ///< days to be drawn; without stretches: all of it reaches the point
+    std::vector<SunPath> paths;                    ///< days to be drawn; without stretches: all of it reaches the point
     std::vector<QString> path_names;
 };
 

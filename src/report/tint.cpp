@@ -14,10 +14,13 @@ using namespace model;
 
 namespace {
 
-const QColor kMissing(0xc2, 0x4a, 0x32), kGuess(0xe2, 0xb4, 0x5c), kOwn(0x6f, 0x8f, 0x86), kByRoom(0x9d, 0xb0, 0xa2), kByType(0xcf, 0xd3, 0xc4);
+const QColor kMissing(0xc2, 0x4a, 0x32), kGuess(0xe2, 0xb4, 0x5c), kOwn(0x6f, 0x8f, 0x86), kByRoom(0x9d, 0xb0, 0xa2),
+    kByType(0xcf, 0xd3, 0xc4);
 
 // Kinds of part side by side must tell apart: hues by the golden angle, all of one lightness.
-QColor part_colour(Part part) { return QColor::fromHslF(static_cast<float>(std::fmod(0.08 + 0.381966 * static_cast<int>(part), 1.0)), 0.34f, 0.66f); }
+QColor part_colour(Part part) {
+    return QColor::fromHslF(static_cast<float>(std::fmod(0.08 + 0.381966 * static_cast<int>(part), 1.0)), 0.34f, 0.66f);
+}
 
 }  // namespace
 
@@ -25,7 +28,8 @@ QColor colour_of(const Material& m) {
     if (!m.colour.empty()) return QColor(QString::fromStdString(m.colour));
     if (m.kind == Material::Kind::glazing) {
         const double t = std::clamp(m.transmittance, 0.0, 1.0), milk = m.diffuse;
-        return QColor::fromRgbF(static_cast<float>(0.36 + 0.44 * t + 0.1 * milk), static_cast<float>(0.47 + 0.4 * t + 0.06 * milk), static_cast<float>(0.5 + 0.4 * t));
+        return QColor::fromRgbF(static_cast<float>(0.36 + 0.44 * t + 0.1 * milk),
+                                static_cast<float>(0.47 + 0.4 * t + 0.06 * milk), static_cast<float>(0.5 + 0.4 * t));
     }
     // Perceived lightness follows the cube root of reflectance (CIE 1976 L*).
     const double y = std::clamp(m.reflectance, 0.0, 1.0), l = std::clamp(1.16 * std::cbrt(y) - 0.16, 0.0, 1.0);
@@ -54,7 +58,9 @@ QPixmap swatch(const Material& m, int size) {
         painter.setPen(Qt::NoPen);
         painter.setBrush(QColor(0x2b, 0x27, 0x22, 150));
         for (int i = 0; i < 3; ++i)
-            for (int k = 0; k < 3; ++k) painter.drawEllipse(QPointF(size * (i + 0.5) / 3, size * (k + 0.5) / 3), size * 0.06 + size * 0.1 * m.openness, size * 0.06 + size * 0.1 * m.openness);
+            for (int k = 0; k < 3; ++k)
+                painter.drawEllipse(QPointF(size * (i + 0.5) / 3, size * (k + 0.5) / 3),
+                                    size * 0.06 + size * 0.1 * m.openness, size * 0.06 + size * 0.1 * m.openness);
     }
     return pixmap;
 }
@@ -63,12 +69,15 @@ QColor tint(TintBy by, Part part, const Finish& finish) {
     if (by == TintBy::part) return part_colour(part);
     if (finish.material == nullptr) return kMissing;
     switch (by) {
-        case TintBy::material: return colour_of(*finish.material);
-        case TintBy::reflectance: return light_colour(figure_of(*finish.material));
+        case TintBy::material:
+            return colour_of(*finish.material);
+        case TintBy::reflectance:
+            return light_colour(figure_of(*finish.material));
         case TintBy::assumed:
             if (finish.material->assumed) return kGuess;
             return finish.reason == Reason::own ? kOwn : finish.reason == Reason::room ? kByRoom : kByType;
-        default: return {};
+        default:
+            return {};
     }
 }
 
@@ -83,10 +92,12 @@ std::vector<TintEntry> tint_legend(TintBy by, const Project& project, const Opti
     geometry::each_finish(project, option, [&](Part part, const Item&, const Finish& finish) {
         missing = missing || finish.material == nullptr;
         if (by == TintBy::part) add(part_colour(part), QString::fromLatin1(part_name(part)));
-        if (by == TintBy::material && finish.material != nullptr) add(colour_of(*finish.material), QString::fromStdString(finish.material->name));
+        if (by == TintBy::material && finish.material != nullptr)
+            add(colour_of(*finish.material), QString::fromStdString(finish.material->name));
     });
     if (by == TintBy::reflectance)
-        for (const int percent : {5, 20, 35, 50, 65, 80}) add(light_colour(percent / 100.0), QStringLiteral("%1 %").arg(percent));
+        for (const int percent : {5, 20, 35, 50, 65, 80})
+            add(light_colour(percent / 100.0), QStringLiteral("%1 %").arg(percent));
     if (by == TintBy::assumed) {
         add(kGuess, QStringLiteral("assumed"));
         add(kByType, QStringLiteral("by type"));

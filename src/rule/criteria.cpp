@@ -21,8 +21,10 @@ using store::Fields;
 
 void visit(Fields& f, Metric& m) {
     using Kind = Metric::Kind;
-    f.choice("kind", m.kind, {{"spatial_autonomy", Kind::spatial_autonomy}, {"sunlight_exposure", Kind::sunlight_exposure},
-                              {"provision", Kind::provision}});
+    f.choice("kind", m.kind,
+             {{"spatial_autonomy", Kind::spatial_autonomy},
+              {"sunlight_exposure", Kind::sunlight_exposure},
+              {"provision", Kind::provision}});
     f.number("lux", m.lux, 0, 1e6);
     f.number("time_share", m.time_share, 0, 1, Fields::optional);
     f.number("hours_limit", m.hours_limit, 0, 8760, Fields::optional);
@@ -31,7 +33,8 @@ void visit(Fields& f, Metric& m) {
     f.number("from", m.from, 0, 24, Fields::optional);
     f.number("to", m.to, 0, 24, Fields::optional);
     f.no_more();
-    if (f.reading() && m.to <= m.from) f.fail("/to", "the hours end before they begin", "Give hours of one day, the first before the last");
+    if (f.reading() && m.to <= m.from)
+        f.fail("/to", "the hours end before they begin", "Give hours of one day, the first before the last");
 }
 
 void visit(Fields& f, Threshold& t) {
@@ -60,10 +63,13 @@ void visit(Fields& f, Criterion& c) {
     if (c.thresholds.empty()) f.fail("/thresholds", "there is no threshold", "Give at least one");
     if (is_share(c) && std::ranges::any_of(c.thresholds, [](const Threshold& t) { return t.value > 1; }))
         f.fail("/thresholds", "a share is more than 1", "Give shares from 0 to 1: 0.5 for 50 %");
-    const auto rises = [&](const Threshold& a, const Threshold& b) { return c.at_least ? a.value < b.value : a.value > b.value; };
+    const auto rises = [&](const Threshold& a, const Threshold& b) {
+        return c.at_least ? a.value < b.value : a.value > b.value;
+    };
     for (size_t i = 1; i < c.thresholds.size(); ++i)
         if (!rises(c.thresholds[i - 1], c.thresholds[i]))
-            f.fail(fmt::format("/thresholds/{}/threshold", i), "the levels do not go from the easiest to the hardest", "Sort them");
+            f.fail(fmt::format("/thresholds/{}/threshold", i), "the levels do not go from the easiest to the hardest",
+                   "Sort them");
 }
 
 metric::Hours hours_of(const Metric& m, const question::YearAnswer& year) {
@@ -101,7 +107,9 @@ Verdict judge(const Criterion& c, Band band, std::string subject, model::Id plan
     v.value = band.value;
     v.low = band.low;
     v.high = band.high;
-    const auto meets = [&](double value, double threshold) { return c.at_least ? value >= threshold : value <= threshold; };
+    const auto meets = [&](double value, double threshold) {
+        return c.at_least ? value >= threshold : value <= threshold;
+    };
     v.threshold = c.thresholds.front().value;
     v.level = c.thresholds.front().level;
     for (const Threshold& t : c.thresholds)
@@ -136,7 +144,8 @@ class OfRoom {
         const auto last = [&](double v) { return std::lround(std::floor((v + reach) / kGrain)); };
         for (long i = first(p.x); i <= last(p.x); ++i)
             for (long j = first(p.y); j <= last(p.y); ++j) {
-                const Vec3 off{(static_cast<double>(i) + 0.5) * kGrain - p.x, (static_cast<double>(j) + 0.5) * kGrain - p.y, 0};
+                const Vec3 off{(static_cast<double>(i) + 0.5) * kGrain - p.x,
+                               (static_cast<double>(j) + 0.5) * kGrain - p.y, 0};
                 if (std::fabs(dot(off, plane.across)) <= plane.dx / 2 && std::fabs(dot(off, plane.up)) <= plane.dy / 2)
                     covered_.insert({i, j});
             }
@@ -177,7 +186,9 @@ Result<CriteriaSet> parse_criteria(std::string_view text, const std::string& nam
     f.no_more();
     std::set<std::string> seen;
     for (size_t i = 0; i < set.criteria.size(); ++i)
-        if (!seen.insert(set.criteria[i].id).second) f.fail(fmt::format("/criteria/{}/id", i), "\"" + set.criteria[i].id + "\" is taken already", "Give it an id of its own");
+        if (!seen.insert(set.criteria[i].id).second)
+            f.fail(fmt::format("/criteria/{}/id", i), "\"" + set.criteria[i].id + "\" is taken already",
+                   "Give it an id of its own");
     if (f.fault()) return Fault{name + ", " + f.fault()->place, f.fault()->what, f.fault()->remedy};
     return set;
 }
@@ -188,8 +199,8 @@ Result<CriteriaSet> read_criteria(const std::filesystem::path& path) {
     return parse_criteria(*bytes, path.filename().string());
 }
 
-std::vector<Verdict> evaluate(const CriteriaSet& set, const question::YearAnswer& year, const std::vector<std::string>& names,
-                              const std::vector<bool>& occupied) {
+std::vector<Verdict> evaluate(const CriteriaSet& set, const question::YearAnswer& year,
+                              const std::vector<std::string>& names, const std::vector<bool>& occupied) {
     std::vector<Verdict> verdicts;
     for (const Criterion& c : set.criteria) {
         const auto hours = hours_of(c.metric, year);
@@ -200,7 +211,8 @@ std::vector<Verdict> evaluate(const CriteriaSet& set, const question::YearAnswer
             rooms[year.planes[p].plane.room].add(year.planes[p].plane, band);
             if (!c.occupied_area) verdicts.push_back(judge(c, band, names[p], year.planes[p].plane.plane));
         }
-        if (const auto all = over_floor(rooms); c.occupied_area && all) verdicts.push_back(judge(c, *all, "Occupied area", {}));
+        if (const auto all = over_floor(rooms); c.occupied_area && all)
+            verdicts.push_back(judge(c, *all, "Occupied area", {}));
     }
     return verdicts;
 }

@@ -33,7 +33,8 @@ Result<UsualValues> parse_usual_values(std::string_view text, const std::string&
             h.flag("key", v.key, Fields::optional);
             h.no_more();
         });
-        if (g.reading() && !std::is_sorted(of.values.begin(), of.values.end(), [](const auto& a, const auto& b) { return a.value < b.value; }))
+        if (g.reading() && !std::is_sorted(of.values.begin(), of.values.end(),
+                                           [](const auto& a, const auto& b) { return a.value < b.value; }))
             g.fail("/values", "the values do not rise", "Sort them from the least to the greatest");
     });
     if (f.fault()) return Fault{name + ", " + f.fault()->place, f.fault()->what, f.fault()->remedy};

@@ -11,10 +11,10 @@
 namespace wp::rule {
 
 struct UsualValue {
-    double value = 0;       ///< in the figure's unit
-    std::string meaning;    ///< of values at or above it
-    std::string source;     ///< standard and clause
-    bool key = false;       ///< the one that a room's share is told of
+    double value = 0;     ///< in the figure's unit
+    std::string meaning;  ///< of values at or above it
+    std::string source;   ///< standard and clause
+    bool key = false;     ///< the one that a room's share is told of
 };
 
 /// By figure: "daylight_factor" in per cent, "illuminance" in lux and the like, from the least value to the greatest.

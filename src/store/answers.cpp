@@ -17,7 +17,7 @@ namespace wp::store {
 namespace {
 
 constexpr int kFormat = 1;
-constexpr int kWaitForOthers = 20000;       // milliseconds
+constexpr int kWaitForOthers = 20000;  // milliseconds
 constexpr size_t kLargestPiece = size_t{1} << 30;
 constexpr int kLevel = 3;
 
@@ -62,7 +62,8 @@ std::string now() {
     const std::time_t t = std::time(nullptr);
     std::tm utc{};
     gmtime_r(&t, &utc);
-    return fmt::format("{:04}-{:02}-{:02} {:02}:{:02}", utc.tm_year + 1900, utc.tm_mon + 1, utc.tm_mday, utc.tm_hour, utc.tm_min);
+    return fmt::format("{:04}-{:02}-{:02} {:02}:{:02}", utc.tm_year + 1900, utc.tm_mon + 1, utc.tm_mday, utc.tm_hour,
+                       utc.tm_min);
 }
 
 std::string this_host() {
@@ -124,11 +125,13 @@ class Answers::Statement {
     bool ended_well() const { return code_ == SQLITE_DONE; }
     std::string text_of(int column) {
         const auto* bytes = reinterpret_cast<const char*>(sqlite3_column_text(statement_, column));
-        return bytes != nullptr ? std::string(bytes, static_cast<size_t>(sqlite3_column_bytes(statement_, column))) : std::string();
+        return bytes != nullptr ? std::string(bytes, static_cast<size_t>(sqlite3_column_bytes(statement_, column)))
+                                : std::string();
     }
     std::string bytes_of(int column) {
         const auto* bytes = static_cast<const char*>(sqlite3_column_blob(statement_, column));
-        return bytes != nullptr ? std::string(bytes, static_cast<size_t>(sqlite3_column_bytes(statement_, column))) : std::string();
+        return bytes != nullptr ? std::string(bytes, static_cast<size_t>(sqlite3_column_bytes(statement_, column)))
+                                : std::string();
     }
     int64_t whole_of(int column) { return sqlite3_column_int64(statement_, column); }
     double number_of(int column) { return sqlite3_column_double(statement_, column); }
@@ -143,14 +146,23 @@ Fault Answers::fault(const std::string& what) const {
     const std::string place = file_.string();
     switch (code) {
         case SQLITE_FULL:
-        case SQLITE_IOERR: return {place, what + ": the disk is full or cannot be written to", "Make room there and ask again; till the program is closed the answer stays in memory"};
-        case SQLITE_BUSY: return {place, what + ": another program holds the file", "Close the other program, or wait"};
+        case SQLITE_IOERR:
+            return {place, what + ": the disk is full or cannot be written to",
+                    "Make room there and ask again; till the program is closed the answer stays in memory"};
+        case SQLITE_BUSY:
+            return {place, what + ": another program holds the file", "Close the other program, or wait"};
         case SQLITE_NOTADB:
-        case SQLITE_CORRUPT: return {place, what + ": the file is damaged or no answers file", "Move it away or delete it: everything in it can be reckoned again"};
+        case SQLITE_CORRUPT:
+            return {place, what + ": the file is damaged or no answers file",
+                    "Move it away or delete it: everything in it can be reckoned again"};
         case SQLITE_READONLY:
         case SQLITE_PERM:
-        case SQLITE_CANTOPEN: return {place, what + ": the file cannot be written to", "Give yourself the right to write there, or save the project elsewhere"};
-        default: return {place, fmt::format("{}: {}", what, base_ != nullptr ? sqlite3_errmsg(base_) : "cannot be opened"), "Move the file away or delete it: everything in it can be reckoned again"};
+        case SQLITE_CANTOPEN:
+            return {place, what + ": the file cannot be written to",
+                    "Give yourself the right to write there, or save the project elsewhere"};
+        default:
+            return {place, fmt::format("{}: {}", what, base_ != nullptr ? sqlite3_errmsg(base_) : "cannot be opened"),
+                    "Move the file away or delete it: everything in it can be reckoned again"};
     }
 }
 
@@ -162,29 +174,37 @@ Outcome Answers::run(const char* sql) {
 Result<std::shared_ptr<Answers>> Answers::open(const std::filesystem::path& file) {
     std::shared_ptr<Answers> out(new Answers);
     out->file_ = file;
-    if (sqlite3_open_v2(file.c_str(), &out->base_, SQLITE_OPEN_READWRITE | SQLITE_OPEN_CREATE | SQLITE_OPEN_FULLMUTEX, nullptr) != SQLITE_OK) return out->fault("answers cannot be kept");
+    if (sqlite3_open_v2(file.c_str(), &out->base_, SQLITE_OPEN_READWRITE | SQLITE_OPEN_CREATE | SQLITE_OPEN_FULLMUTEX,
+                        nullptr) != SQLITE_OK)
+        return out->fault("answers cannot be kept");
     sqlite3_busy_timeout(out->base_, kWaitForOthers);
     sqlite3_extended_result_codes(out->base_, 0);
     // A rollback journal: at rest there is one file only. Full: what was said to be written survives a power cut.
     for (const char* sql : {"PRAGMA trusted_schema=OFF", "PRAGMA synchronous=FULL", "BEGIN IMMEDIATE"})
         if (auto problem = out->run(sql)) return *problem;
     if (out->is_foreign())
-        return Fault{file.string(), "is a data base of another program, and is left as it is", "Move it away, or save the project under another name: then answers are kept beside it"};
+        return Fault{file.string(), "is a data base of another program, and is left as it is",
+                     "Move it away, or save the project under another name: then answers are kept beside it"};
     if (auto problem = out->run(kTables)) return *problem;
     int64_t format = 0;
     {
         Statement about(out->base_, "SELECT format FROM about");
         if (about.next()) format = about.whole_of(0);
     }
-    if (format > kFormat) return Fault{file.string(), "the answers were written by a newer program", "Update Warm Pane, or move the file away"};
-    if (format == 0 && !Statement(out->base_, "INSERT INTO about VALUES (?)").whole(1, kFormat).run()) return out->fault("answers cannot be kept");
+    if (format > kFormat)
+        return Fault{file.string(), "the answers were written by a newer program",
+                     "Update Warm Pane, or move the file away"};
+    if (format == 0 && !Statement(out->base_, "INSERT INTO about VALUES (?)").whole(1, kFormat).run())
+        return out->fault("answers cannot be kept");
     if (auto problem = out->run("COMMIT")) return *problem;
     return out;
 }
 
 // Tables, and none of them ours.
 bool Answers::is_foreign() {
-    Statement tables(base_, "SELECT count(*), sum(name = 'about'), sum(name = 'piece') FROM sqlite_master WHERE name NOT LIKE 'sqlite_%'");
+    Statement tables(
+        base_,
+        "SELECT count(*), sum(name = 'about'), sum(name = 'piece') FROM sqlite_master WHERE name NOT LIKE 'sqlite_%'");
     return tables.next() && tables.whole_of(0) > 0 && (tables.whole_of(1) == 0 || tables.whole_of(2) == 0);
 }
 
@@ -200,7 +220,8 @@ std::optional<std::string> Answers::piece(const Fingerprint& print) {
 Outcome Answers::keep_piece(const Fingerprint& print, std::string_view bytes) {
     const std::string small = packed(bytes);
     const std::lock_guard lock(mutex_);
-    if (!Statement(base_, "INSERT OR REPLACE INTO piece VALUES (?, ?)").text(1, print.text()).bytes(2, small).run()) return fault("a part of an answer is not kept");
+    if (!Statement(base_, "INSERT OR REPLACE INTO piece VALUES (?, ?)").text(1, print.text()).bytes(2, small).run())
+        return fault("a part of an answer is not kept");
     return {};
 }
 
@@ -208,13 +229,31 @@ Outcome Answers::keep(const AnswerEntry& e, const std::set<Fingerprint>& pieces)
     const std::lock_guard lock(mutex_);
     if (auto problem = run("BEGIN IMMEDIATE")) return problem;
     // How it was made stays as it was where nothing was traced this time.
-    Statement add(base_, e.record.rays > 0 ? "INSERT OR REPLACE INTO answer VALUES (?,?,?,?,?,?,?,?,?,?,?,?,?,?)" : "INSERT OR IGNORE INTO answer VALUES (?,?,?,?,?,?,?,?,?,?,?,?,?,?)");
-    add.text(1, e.option).text(2, e.question).text(3, e.inputs).text(4, e.kind).text(5, e.settings).text(6, e.made.empty() ? now() : e.made).text(7, e.record.version);
-    add.whole(8, e.record.seed).number(9, e.record.wanted).number(10, e.record.reached).whole(11, e.record.settled).whole(12, static_cast<int64_t>(e.record.rays));
+    Statement add(base_, e.record.rays > 0 ? "INSERT OR REPLACE INTO answer VALUES (?,?,?,?,?,?,?,?,?,?,?,?,?,?)"
+                                           : "INSERT OR IGNORE INTO answer VALUES (?,?,?,?,?,?,?,?,?,?,?,?,?,?)");
+    add.text(1, e.option)
+        .text(2, e.question)
+        .text(3, e.inputs)
+        .text(4, e.kind)
+        .text(5, e.settings)
+        .text(6, e.made.empty() ? now() : e.made)
+        .text(7, e.record.version);
+    add.whole(8, e.record.seed)
+        .number(9, e.record.wanted)
+        .number(10, e.record.reached)
+        .whole(11, e.record.settled)
+        .whole(12, static_cast<int64_t>(e.record.rays));
     add.whole(13, static_cast<int64_t>(e.record.paths)).number(14, e.record.seconds);
     bool well = add.run();
-    for (const Fingerprint& print : pieces) well = well && Statement(base_, "INSERT OR IGNORE INTO stands_on VALUES (?, ?)").text(1, e.inputs).text(2, print.text()).run();
-    well = well && Statement(base_, "DELETE FROM begun WHERE option = ? AND question = ?").text(1, e.option).text(2, e.question).run();
+    for (const Fingerprint& print : pieces)
+        well = well && Statement(base_, "INSERT OR IGNORE INTO stands_on VALUES (?, ?)")
+                           .text(1, e.inputs)
+                           .text(2, print.text())
+                           .run();
+    well = well && Statement(base_, "DELETE FROM begun WHERE option = ? AND question = ?")
+                       .text(1, e.option)
+                       .text(2, e.question)
+                       .run();
     if (!well) {
         const Fault problem = fault("an answer is not kept");
         run("ROLLBACK");
@@ -226,9 +265,12 @@ Outcome Answers::keep(const AnswerEntry& e, const std::set<Fingerprint>& pieces)
 Result<std::vector<AnswerEntry>> Answers::list() {
     const std::lock_guard lock(mutex_);
     std::vector<AnswerEntry> out;
-    Statement all(base_, "SELECT option, question, inputs, kind, settings, made, version, seed, wanted, reached, settled, rays, paths, seconds, "
-                         "(SELECT count(*) FROM stands_on s WHERE s.inputs = a.inputs), "
-                         "(SELECT coalesce(sum(length(p.bytes)), 0) FROM stands_on s JOIN piece p ON p.print = s.print WHERE s.inputs = a.inputs) FROM answer a ORDER BY made, option, question");
+    Statement all(base_,
+                  "SELECT option, question, inputs, kind, settings, made, version, seed, wanted, reached, settled, "
+                  "rays, paths, seconds, "
+                  "(SELECT count(*) FROM stands_on s WHERE s.inputs = a.inputs), "
+                  "(SELECT coalesce(sum(length(p.bytes)), 0) FROM stands_on s JOIN piece p ON p.print = s.print WHERE "
+                  "s.inputs = a.inputs) FROM answer a ORDER BY made, option, question");
     while (all.next()) {
         AnswerEntry e;
         e.option = all.text_of(0);
@@ -254,12 +296,17 @@ Result<std::vector<AnswerEntry>> Answers::list() {
 }
 
 Outcome Answers::forget(const std::string& inputs) {
-    if (inputs.size() < 6) return Fault{file_.string(), "\"" + inputs + "\" is too short for a fingerprint", "Give at least its first 6 digits"};
+    if (inputs.size() < 6)
+        return Fault{file_.string(), "\"" + inputs + "\" is too short for a fingerprint",
+                     "Give at least its first 6 digits"};
     {
         const std::lock_guard lock(mutex_);
         const int before = sqlite3_total_changes(base_);
-        if (!Statement(base_, "DELETE FROM answer WHERE substr(inputs, 1, length(?1)) = ?1").text(1, inputs).run()) return fault("nothing was forgotten");
-        if (sqlite3_total_changes(base_) == before) return Fault{file_.string(), "there is no answer \"" + inputs + "\"", "List the answers to see their fingerprints"};
+        if (!Statement(base_, "DELETE FROM answer WHERE substr(inputs, 1, length(?1)) = ?1").text(1, inputs).run())
+            return fault("nothing was forgotten");
+        if (sqlite3_total_changes(base_) == before)
+            return Fault{file_.string(), "there is no answer \"" + inputs + "\"",
+                         "List the answers to see their fingerprints"};
     }
     const auto tidied = tidy();
     if (!tidied) return tidied.fault();
@@ -285,13 +332,22 @@ Result<int> Answers::tidy() {
 
 Outcome Answers::begin(const std::string& option, const std::string& question) {
     const std::lock_guard lock(mutex_);
-    if (!Statement(base_, "INSERT OR REPLACE INTO begun VALUES (?, ?, ?)").text(1, option).text(2, question).text(3, this_program()).run()) return fault("answers are not kept");
+    if (!Statement(base_, "INSERT OR REPLACE INTO begun VALUES (?, ?, ?)")
+             .text(1, option)
+             .text(2, question)
+             .text(3, this_program())
+             .run())
+        return fault("answers are not kept");
     return {};
 }
 
 Outcome Answers::let_go(const std::string& option, const std::string& question) {
     const std::lock_guard lock(mutex_);
-    if (!Statement(base_, "DELETE FROM begun WHERE option = ? AND question = ?").text(1, option).text(2, question).run()) return fault("answers are not kept");
+    if (!Statement(base_, "DELETE FROM begun WHERE option = ? AND question = ?")
+             .text(1, option)
+             .text(2, question)
+             .run())
+        return fault("answers are not kept");
     return {};
 }
 

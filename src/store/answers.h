@@ -1,7 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// Answers on disk: one SQLite file beside the project, by fingerprint. Pieces of traced light are written as soon as each is done,
-// so that a job that is killed goes on from there; what is written is whole or not there at all. Two programs may have the
-// same file open: each waits for the other's short writes. The file may be deleted at any time: everything in it can be reckoned again.
+// Answers on disk: one SQLite file beside the project, by fingerprint. Pieces of traced light are written as soon as
+// each is done, so that a job that is killed goes on from there; what is written is whole or not there at all. Two
+// programs may have the same file open: each waits for the other's short writes. The file may be deleted at any time:
+// everything in it can be reckoned again.
 #pragma once
 #include <filesystem>
 #include <map>
@@ -27,17 +28,18 @@ std::filesystem::path answers_beside(const std::filesystem::path& project);
 
 /// How an answer was made: what is kept with it for people to read.
 struct AnswerEntry {
-    std::string inputs;             ///< fingerprint, 32 digits
+    std::string inputs;  ///< fingerprint, 32 digits
     std::string kind, option, question;
-    std::string settings;           ///< as JSON: accuracy, occupied hours and the like
-    std::string made;               ///< "2026-11-23 14:05", UTC
-    Record record;                  ///< its fingerprint stands in inputs, too
-    uint64_t pieces = 0, bytes = 0; ///< filled when listed: what it stands on, on disk
+    std::string settings;            ///< as JSON: accuracy, occupied hours and the like
+    std::string made;                ///< "2026-11-23 14:05", UTC
+    Record record;                   ///< its fingerprint stands in inputs, too
+    uint64_t pieces = 0, bytes = 0;  ///< filled when listed: what it stands on, on disk
 };
 
 class Answers {
  public:
-    /// Makes the file where there is none. Faults: a folder that cannot be written to, a file that is no answers file, or of a newer program.
+    /// Makes the file where there is none. Faults: a folder that cannot be written to, a file that is no answers file,
+    /// or of a newer program.
     static Result<std::shared_ptr<Answers>> open(const std::filesystem::path& file);
     ~Answers();
     Answers(const Answers&) = delete;
@@ -46,7 +48,8 @@ class Answers {
     /// None where it is not there, or damaged: then it is as if it were not.
     std::optional<std::string> piece(const Fingerprint& print);
     Outcome keep_piece(const Fingerprint& print, std::string_view bytes);
-    /// Notes an answer and which pieces it stands on; in place of one of the same option, question and inputs, but where no ray was cast for it now.
+    /// Notes an answer and which pieces it stands on; in place of one of the same option, question and inputs, but
+    /// where no ray was cast for it now.
     Outcome keep(const AnswerEntry& entry, const std::set<Fingerprint>& pieces);
     Result<std::vector<AnswerEntry>> list();
     /// Forgets an answer by the beginning of its fingerprint (at least 6 digits), and pieces that no answer stands on.
@@ -85,7 +88,8 @@ class MemoryShelf {
     size_t bytes_ = 0;
 };
 
-/// A shelf on answers, for one job: notes which pieces the job stood on, and the first fault in writing. answers may be null.
+/// A shelf on answers, for one job: notes which pieces the job stood on, and the first fault in writing. answers may be
+/// null.
 class JobShelf {
  public:
     explicit JobShelf(std::shared_ptr<Answers> answers) : answers_(std::move(answers)) {}

@@ -7,7 +7,8 @@
 
 namespace wp::store {
 
-Fingerprint asked_print(const model::Project& project, const model::Option& option, const model::Question& question, const climate::WeatherYear* weather) {
+Fingerprint asked_print(const model::Project& project, const model::Option& option, const model::Question& question,
+                        const climate::WeatherYear* weather) {
     model::Project asked;
     asked.site = project.site;
     asked.site.weather.clear();
@@ -36,13 +37,17 @@ Fingerprint asked_print(const model::Project& project, const model::Option& opti
 
 std::string name_of(const model::Question& question) { return question.id.empty() ? "year" : question.id; }
 
-AnswerEntry entry_of(const std::string& kind, const model::Option& option, const model::Question& question, const Record& record) {
+AnswerEntry entry_of(const std::string& kind, const model::Option& option, const model::Question& question,
+                     const Record& record) {
     AnswerEntry e;
     e.inputs = record.inputs.text();
     e.kind = kind;
     e.option = option.id;
     e.question = name_of(question);
-    e.settings = kind == "year" ? fmt::format(R"({{"from":{},"to":{},"target":{},"useful_low":{},"useful_high":{}}})", question.from, question.to, question.target, question.useful_low, question.useful_high) : "{}";
+    e.settings = kind == "year" ? fmt::format(R"({{"from":{},"to":{},"target":{},"useful_low":{},"useful_high":{}}})",
+                                              question.from, question.to, question.target, question.useful_low,
+                                              question.useful_high)
+                                : "{}";
     e.record = record;
     return e;
 }

@@ -8,14 +8,17 @@
 
 namespace wp::store {
 
-/// Fingerprint of all that a table's answer hangs on: site, materials, option and question as they are written, and the weather's hours (null: none).
-/// What only a year knows - occupied hours, electric light, blinds - and names of other things are no part of it.
-Fingerprint asked_print(const model::Project& project, const model::Option& option, const model::Question& question, const climate::WeatherYear* weather);
+/// Fingerprint of all that a table's answer hangs on: site, materials, option and question as they are written, and the
+/// weather's hours (null: none). What only a year knows - occupied hours, electric light, blinds - and names of other
+/// things are no part of it.
+Fingerprint asked_print(const model::Project& project, const model::Option& option, const model::Question& question,
+                        const climate::WeatherYear* weather);
 
 /// Name of a question among answers; a year that no question asks for is "year".
 std::string name_of(const model::Question& question);
 
 /// The note that is kept with an answer. kind: "year" and the like. inputs: of the record.
-AnswerEntry entry_of(const std::string& kind, const model::Option& option, const model::Question& question, const Record& record);
+AnswerEntry entry_of(const std::string& kind, const model::Option& option, const model::Question& question,
+                     const Record& record);
 
 }  // namespace wp::store

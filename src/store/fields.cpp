@@ -75,7 +75,8 @@ void Fields::numbers(const char* key, std::vector<double>& value, double low, do
     value.clear();
     for (const Json& item : *found) {
         if (!item.is_number() || !(item.get<double>() >= low && item.get<double>() <= high))
-            return fail(std::string("/") + key, fmt::format("this is not a list of numbers from {} to {}", low, high), "Give only such numbers");
+            return fail(std::string("/") + key, fmt::format("this is not a list of numbers from {} to {}", low, high),
+                        "Give only such numbers");
         value.push_back(item.get<double>());
     }
 }
@@ -109,8 +110,10 @@ void Fields::whole(const char* key, int& value, int low, int high, Need need) {
 void Fields::seed(const char* key, unsigned& value, Need need) {
     double v = value;
     number(key, v, 0, 4294967295.0, need);
-    if (reading_) value = static_cast<unsigned>(v);
-    else object_[key] = value;
+    if (reading_)
+        value = static_cast<unsigned>(v);
+    else
+        object_[key] = value;
 }
 
 void Fields::flag(const char* key, bool& value, Need need) {
@@ -129,7 +132,8 @@ void Fields::numbers(Json& array, const std::string& place, std::initializer_lis
     }
     const auto usable = [](const Json& v) { return v.is_number() && std::fabs(v.get<double>()) <= 1e5; };
     if (!array.is_array() || array.size() != values.size() || !std::all_of(array.begin(), array.end(), usable))
-        return fail(place, fmt::format("this is not a list of {} numbers within 100 km", values.size()), "Give coordinates in metres");
+        return fail(place, fmt::format("this is not a list of {} numbers within 100 km", values.size()),
+                    "Give coordinates in metres");
     size_t i = 0;
     for (double* v : values) *v = array[i++].get<double>();
 }
@@ -183,7 +187,9 @@ void Fields::adopt(const Fields& inner) {
 // Items of a list may have moved: one with an id is found by it.
 void Fields::put_back(const std::string& pointer, const Json& keys) {
     const Json::json_pointer at(pointer);
-    const auto is_it = [&](const Json& item) { return item.is_object() && (!keys.contains(kItsId) || (item.contains("id") && item["id"] == keys[kItsId])); };
+    const auto is_it = [&](const Json& item) {
+        return item.is_object() && (!keys.contains(kItsId) || (item.contains("id") && item["id"] == keys[kItsId]));
+    };
     if (object_.contains(at) && is_it(object_[at])) return add_missing(object_[at], keys);
     const auto list = at.parent_pointer();
     if (!keys.contains(kItsId) || !object_.contains(list) || !object_[list].is_array()) return;
@@ -211,7 +217,9 @@ void Fields::rest(std::string& extra) {
 void Fields::no_more() {
     if (!reading_ || !object_.is_object()) return;
     for (const auto& [key, value] : object_.items())
-        if (!named_.contains(key)) return fail("/" + plain_text(key, 60), "nothing is known by this name", "Correct its spelling, or take it away");
+        if (!named_.contains(key))
+            return fail("/" + plain_text(key, 60), "nothing is known by this name",
+                        "Correct its spelling, or take it away");
 }
 
 }  // namespace wp::store

@@ -48,7 +48,8 @@ class Fields {
     void no_more();
 
     template <class E>
-    void choice(const char* key, E& value, std::initializer_list<std::pair<const char*, E>> names, Need need = required) {
+    void choice(const char* key, E& value, std::initializer_list<std::pair<const char*, E>> names,
+                Need need = required) {
         if (!reading_) {
             for (const auto& [name, v] : names)
                 if (v == value) object_[key] = name;

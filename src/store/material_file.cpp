@@ -15,9 +15,12 @@ void visit(Fields& f, Material& m) {
     using Kind = Material::Kind;
     f.text("id", m.id);
     f.text("name", m.name);
-    f.choice("kind", m.kind, {{"opaque", Kind::opaque}, {"glazing", Kind::glazing}, {"fabric", Kind::fabric}, {"slats", Kind::slats}});
+    f.choice("kind", m.kind,
+             {{"opaque", Kind::opaque}, {"glazing", Kind::glazing}, {"fabric", Kind::fabric}, {"slats", Kind::slats}});
     f.text("colour", m.colour, Fields::optional);
-    if (f.reading() && !m.colour.empty() && (m.colour.size() != 7 || m.colour[0] != '#' || m.colour.find_first_not_of("0123456789abcdefABCDEF", 1) != std::string::npos))
+    if (f.reading() && !m.colour.empty() &&
+        (m.colour.size() != 7 || m.colour[0] != '#' ||
+         m.colour.find_first_not_of("0123456789abcdefABCDEF", 1) != std::string::npos))
         f.fail("/colour", "\"" + m.colour.substr(0, 20) + "\" is no colour", "Give it as #rrggbb");
     if (m.kind != Kind::glazing) f.number("reflectance", m.reflectance, 0, 1);
     if (m.kind == Kind::opaque) {
@@ -58,9 +61,13 @@ Result<Json> read_document(const std::filesystem::path& path, const char* key, c
     auto parsed = parse_json(*bytes, name);
     if (!parsed) return parsed.fault();
     Json& document = *parsed;
-    if (!document.is_object() || !document.contains(key)) return Fault{name, fmt::format("this is no {}", what), "Open a file that Warm Pane wrote, or see docs/formats/materials.md"};
-    if (!document[key].is_number_integer() || document[key].get<int64_t>() < 1 || document[key].get<int64_t>() > kMaterialsVersion)
-        return Fault{name + ", /" + key, "the version is not one that this program reads", "Update Warm Pane; the file was left as it is"};
+    if (!document.is_object() || !document.contains(key))
+        return Fault{name, fmt::format("this is no {}", what),
+                     "Open a file that Warm Pane wrote, or see docs/formats/materials.md"};
+    if (!document[key].is_number_integer() || document[key].get<int64_t>() < 1 ||
+        document[key].get<int64_t>() > kMaterialsVersion)
+        return Fault{name + ", /" + key, "the version is not one that this program reads",
+                     "Update Warm Pane; the file was left as it is"};
     document.erase(key);
     return std::move(document);
 }
@@ -69,8 +76,10 @@ Outcome check(const std::vector<Material>& list, const std::string& place) {
     std::set<std::string> seen;
     for (size_t i = 0; i < list.size(); ++i) {
         const std::string here = fmt::format("{}/{}", place, i);
-        if (list[i].id.empty() || !seen.insert(list[i].id).second) return Fault{here + "/id", "\"" + list[i].id + "\" is empty or taken already", "Give it an id of its own"};
-        if (const auto wrong = impossible(list[i]); !wrong.empty()) return Fault{here, "\"" + list[i].name + "\" " + wrong, "Correct its figures"};
+        if (list[i].id.empty() || !seen.insert(list[i].id).second)
+            return Fault{here + "/id", "\"" + list[i].id + "\" is empty or taken already", "Give it an id of its own"};
+        if (const auto wrong = impossible(list[i]); !wrong.empty())
+            return Fault{here, "\"" + list[i].name + "\" " + wrong, "Correct its figures"};
     }
     return {};
 }
@@ -101,7 +110,8 @@ Outcome save_materials(const std::vector<Material>& materials, const std::filesy
     std::error_code error;
     if (std::filesystem::exists(path, error)) {
         const auto there = read_materials(path);
-        if (!there) return Fault{there.fault().place, "not overwritten: " + there.fault().what, "Save under another name"};
+        if (!there)
+            return Fault{there.fault().place, "not overwritten: " + there.fault().what, "Save under another name"};
     }
     return write_file(path, write_materials(materials));
 }
@@ -136,7 +146,9 @@ Result<AssumedSet> read_assumed(const std::filesystem::path& path) {
 std::vector<model::Id> merge_materials(std::vector<Material>& list, const std::vector<Material>& more) {
     std::vector<model::Id> ids;
     for (Material m : more) {
-        const auto with_id = [&](const model::Id& id) { return std::find_if(list.begin(), list.end(), [&](const Material& x) { return x.id == id; }); };
+        const auto with_id = [&](const model::Id& id) {
+            return std::find_if(list.begin(), list.end(), [&](const Material& x) { return x.id == id; });
+        };
         const model::Id wanted = m.id;
         auto there = with_id(m.id);
         for (int n = 2; there != list.end() && !(*there == m); ++n) {

@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// Libraries of materials as files: what comes with the program, what a user keeps across projects, what people exchange.
-// The format is told in docs/formats/materials.md.
+// Libraries of materials as files: what comes with the program, what a user keeps across projects, what people
+// exchange. The format is told in docs/formats/materials.md.
 #pragma once
 #include <filesystem>
 #include <map>

@@ -19,7 +19,12 @@ void visit(Fields& f, Vec2& p) { f.pair(p.x, p.y); }
 
 void visit(Fields& f, ShadeLayer& s) {
     using Kind = ShadeLayer::Kind;
-    f.choice("kind", s.kind, {{"surround", Kind::surround}, {"overhang", Kind::overhang}, {"fins", Kind::fins}, {"louvres", Kind::louvres}, {"screen", Kind::screen}});
+    f.choice("kind", s.kind,
+             {{"surround", Kind::surround},
+              {"overhang", Kind::overhang},
+              {"fins", Kind::fins},
+              {"louvres", Kind::louvres},
+              {"screen", Kind::screen}});
     const bool boards = s.kind != Kind::screen, blades = s.kind == Kind::louvres;
     f.flag("inside", s.inside, Fields::optional);
     if (boards) {
@@ -55,8 +60,12 @@ template <class O>
 void visit_shading(Fields& f, O& o) {
     f.flag("blind", o.blind, Fields::optional);
     f.text("blind_material", o.blind_material, Fields::optional);
-    f.list("shading", o.shading, [](Fields& g, ShadeLayer& s) { visit(g, s); }, Fields::optional);
-    f.choice("exposure", o.exposure, {{"normal", Exposure::normal}, {"sheltered", Exposure::sheltered}, {"driving_rain", Exposure::driving_rain}}, Fields::optional);
+    f.list(
+        "shading", o.shading, [](Fields& g, ShadeLayer& s) { visit(g, s); }, Fields::optional);
+    f.choice(
+        "exposure", o.exposure,
+        {{"normal", Exposure::normal}, {"sheltered", Exposure::sheltered}, {"driving_rain", Exposure::driving_rain}},
+        Fields::optional);
 }
 
 // Early files gave the frame as a share of the opening: the width of a frame around one light that covers that share.
@@ -71,7 +80,11 @@ void read_frame_share(Fields& f, Opening& o) {
 void visit(Fields& f, Opening& o) {
     f.text("id", o.id);
     f.text("name", o.name);
-    f.choice("kind", o.kind, {{"window", Opening::Kind::window}, {"door", Opening::Kind::door}, {"panel", Opening::Kind::panel}, {"void", Opening::Kind::opening_void}});
+    f.choice("kind", o.kind,
+             {{"window", Opening::Kind::window},
+              {"door", Opening::Kind::door},
+              {"panel", Opening::Kind::panel},
+              {"void", Opening::Kind::opening_void}});
     f.whole("edge", o.edge, 0, 9999);
     f.number("along", o.along, 0, 1e4);
     f.number("width", o.width, 0.01, 1e4);
@@ -84,7 +97,8 @@ void visit(Fields& f, Opening& o) {
         f.whole("rows", o.rows, 1, 50, Fields::optional);
     }
     f.number("reveal", o.reveal, 0, 10, Fields::optional);
-    if (o.kind != Opening::Kind::opening_void) f.text(o.kind == Opening::Kind::window ? "glazing" : "infill", o.glazing, Fields::optional);
+    if (o.kind != Opening::Kind::opening_void)
+        f.text(o.kind == Opening::Kind::window ? "glazing" : "infill", o.glazing, Fields::optional);
     f.text("reveals", o.reveals, Fields::optional);
     f.text("frames", o.frames, Fields::optional);
     visit_shading(f, o);
@@ -100,14 +114,20 @@ void visit(Fields& f, Room& r) {
     f.text("floor", r.floor, Fields::optional);
     f.text("walls", r.walls, Fields::optional);
     f.text("ceiling", r.ceiling, Fields::optional);
-    f.list("own_finishes", r.own_finishes, [](Fields& g, OwnFinish& o) {
-        g.whole("surface", o.surface, OwnFinish::kCeiling, 9999);
-        g.text("material", o.material);
-    }, Fields::optional);
-    f.list("own_walls", r.own_walls, [](Fields& g, Wall& w) {
-        g.whole("edge", w.edge, 0, 9999);
-        g.number("thickness", w.thickness, 0.001, 10);
-    }, Fields::optional);
+    f.list(
+        "own_finishes", r.own_finishes,
+        [](Fields& g, OwnFinish& o) {
+            g.whole("surface", o.surface, OwnFinish::kCeiling, 9999);
+            g.text("material", o.material);
+        },
+        Fields::optional);
+    f.list(
+        "own_walls", r.own_walls,
+        [](Fields& g, Wall& w) {
+            g.whole("edge", w.edge, 0, 9999);
+            g.number("thickness", w.thickness, 0.001, 10);
+        },
+        Fields::optional);
     f.list("openings", r.openings, [](Fields& g, Opening& o) { visit(g, o); });
     f.text("occupancy", r.occupancy, Fields::optional);
     f.rest(r.extra);
@@ -134,7 +154,9 @@ void visit(Fields& f, FloorVoid& v) {
 void visit(Fields& f, Roof& r) {
     f.text("id", r.id);
     f.text("name", r.name);
-    f.choice("kind", r.kind, {{"mono_pitch", Roof::Kind::mono_pitch}, {"gable", Roof::Kind::gable}, {"sawtooth", Roof::Kind::sawtooth}});
+    f.choice(
+        "kind", r.kind,
+        {{"mono_pitch", Roof::Kind::mono_pitch}, {"gable", Roof::Kind::gable}, {"sawtooth", Roof::Kind::sawtooth}});
     f.texts("rooms", r.rooms, Fields::optional);
     f.number("eaves", r.eaves, 0.1, 1000);
     f.number("pitch", r.pitch, 0, 80);
@@ -187,7 +209,8 @@ void visit(Fields& f, Storey& s) {
     f.list("roofs", s.roofs, each, Fields::optional);
     f.list("rooflights", s.rooflights, each, Fields::optional);
     f.list("dimensions", s.dimensions, each, Fields::optional);
-    if (f.reading() ? f.has("underlay") : !s.underlay.file.empty()) f.object("underlay", [&](Fields& g) { visit(g, s.underlay); });
+    if (f.reading() ? f.has("underlay") : !s.underlay.file.empty())
+        f.object("underlay", [&](Fields& g) { visit(g, s.underlay); });
     f.rest(s.extra);
 }
 
@@ -195,7 +218,9 @@ void visit(Fields& f, View& v) {
     using Kind = View::Kind;
     f.text("id", v.id);
     f.text("name", v.name);
-    f.choice("kind", v.kind, {{"plan", Kind::plan}, {"elevation", Kind::elevation}, {"section", Kind::section}, {"model", Kind::model}});
+    f.choice(
+        "kind", v.kind,
+        {{"plan", Kind::plan}, {"elevation", Kind::elevation}, {"section", Kind::section}, {"model", Kind::model}});
     if (v.kind == Kind::plan || v.kind == Kind::elevation) f.text("storey", v.storey);
     if (v.kind == Kind::plan) f.number("cut", v.cut, 0, 1000, Fields::optional);
     if (v.kind == Kind::elevation) {
@@ -221,7 +246,9 @@ void visit(Fields& f, Block& b) {
     f.list("footprint", b.footprint, [](Fields& g, Vec2& p) { visit(g, p); });
     f.number("base", b.base, -1000, 1000);
     f.number("height", b.height, 0.01, 1000);
-    f.choice("top", b.top, {{"flat", Block::Top::flat}, {"mono_pitch", Block::Top::mono_pitch}, {"gable", Block::Top::gable}}, Fields::optional);
+    f.choice("top", b.top,
+             {{"flat", Block::Top::flat}, {"mono_pitch", Block::Top::mono_pitch}, {"gable", Block::Top::gable}},
+             Fields::optional);
     if (b.top != Block::Top::flat) {
         f.number("pitch", b.pitch, 0, 80, Fields::optional);
         f.number("direction", b.direction, -360, 720, Fields::optional);
@@ -234,13 +261,23 @@ void visit(Fields& f, Thing& t) {
     using Kind = Thing::Kind;
     f.text("id", t.id);
     f.text("name", t.name);
-    f.choice("kind", t.kind, {{"table", Kind::table}, {"shelf", Kind::shelf}, {"bench", Kind::bench}, {"box", Kind::box}, {"stair", Kind::stair},
-                              {"ramp", Kind::ramp}, {"tree", Kind::tree}, {"fence", Kind::fence}, {"terrain", Kind::terrain}});
+    f.choice("kind", t.kind,
+             {{"table", Kind::table},
+              {"shelf", Kind::shelf},
+              {"bench", Kind::bench},
+              {"box", Kind::box},
+              {"stair", Kind::stair},
+              {"ramp", Kind::ramp},
+              {"tree", Kind::tree},
+              {"fence", Kind::fence},
+              {"terrain", Kind::terrain}});
     f.text("storey", t.storey, Fields::optional);
     f.point("at", t.at);
     f.number("width", t.width, 0.01, 2000);
-    if (t.kind != Kind::tree) f.number("length", t.length, 0.01, 2000);
-    else t.length = t.width;
+    if (t.kind != Kind::tree)
+        f.number("length", t.length, 0.01, 2000);
+    else
+        t.length = t.width;
     f.number("height", t.height, 0.01, 2000);
     f.number("base", t.base, -100, 500, Fields::optional);
     f.number("turn", t.turn, -360, 360, Fields::optional);
@@ -259,7 +296,8 @@ void visit(Fields& f, ReferencePlane& p) {
     using Along = ReferencePlane::Along;
     f.text("id", p.id);
     f.text("name", p.name);
-    f.choice("on", p.on, {{"floor", On::floor}, {"wall", On::wall}, {"facade", On::facade}, {"deck", On::deck}}, Fields::optional);
+    f.choice("on", p.on, {{"floor", On::floor}, {"wall", On::wall}, {"facade", On::facade}, {"deck", On::deck}},
+             Fields::optional);
     f.text("room", p.room, p.on == On::deck ? Fields::optional : Fields::required);
     if (p.on == On::wall || p.on == On::facade) f.whole("edge", p.edge, 0, 9999);
     if (p.on == On::deck) {
@@ -271,11 +309,18 @@ void visit(Fields& f, ReferencePlane& p) {
     f.number("spacing", p.spacing, 0.02, 100);
     f.whole("number", p.number, 0, 100000, Fields::optional);
     if (p.on == On::floor) {
-        f.choice("along", p.along, {{"drawing", Along::drawing}, {"longest_edge", Along::longest_edge}, {"true_north", Along::true_north}}, Fields::optional);
-        f.list("area", p.area, [](Fields& g, Vec2& v) { visit(g, v); }, Fields::optional);
-        f.list("left_out", p.left_out, [](Fields& g, std::vector<Vec2>& ring) {
-            g.list("outline", ring, [](Fields& h, Vec2& v) { visit(h, v); });
-        }, Fields::optional);
+        f.choice(
+            "along", p.along,
+            {{"drawing", Along::drawing}, {"longest_edge", Along::longest_edge}, {"true_north", Along::true_north}},
+            Fields::optional);
+        f.list(
+            "area", p.area, [](Fields& g, Vec2& v) { visit(g, v); }, Fields::optional);
+        f.list(
+            "left_out", p.left_out,
+            [](Fields& g, std::vector<Vec2>& ring) {
+                g.list("outline", ring, [](Fields& h, Vec2& v) { visit(h, v); });
+            },
+            Fields::optional);
     }
     f.flag("turned_over", p.turned_over, Fields::optional);
     f.flag("occupied", p.occupied, Fields::optional);
@@ -305,7 +350,10 @@ void visit(Fields& f, Reading& r) {
 // Early files had four materials by type under keys of their own.
 void read_early_types(Fields& f, Option& o) {
     if (!f.reading()) return;
-    for (const auto& [key, part] : {std::pair{"reveals", Part::reveal}, {"facade", Part::facade}, {"roof_finish", Part::roof}, {"frames", Part::frame}}) {
+    for (const auto& [key, part] : {std::pair{"reveals", Part::reveal},
+                                    {"facade", Part::facade},
+                                    {"roof_finish", Part::roof},
+                                    {"frames", Part::frame}}) {
         Id id;
         f.text(key, id, Fields::optional);
         if (!id.empty()) o.types[part] = id;
@@ -335,12 +383,15 @@ void visit(Fields& f, Option& o) {
     visit_types(f, o);
     f.list("storeys", o.storeys, [](Fields& g, Storey& s) { visit(g, s); });
     f.list("blocks", o.blocks, [](Fields& g, Block& b) { visit(g, b); });
-    f.list("things", o.things, [](Fields& g, Thing& t) { visit(g, t); }, Fields::optional);
+    f.list(
+        "things", o.things, [](Fields& g, Thing& t) { visit(g, t); }, Fields::optional);
     f.list("planes", o.planes, [](Fields& g, ReferencePlane& p) { visit(g, p); });
     f.list("observers", o.observers, [](Fields& g, Observer& e) { visit(g, e); });
-    f.list("readings", o.readings, [](Fields& g, Reading& r) { visit(g, r); }, Fields::optional);
+    f.list(
+        "readings", o.readings, [](Fields& g, Reading& r) { visit(g, r); }, Fields::optional);
     visit_use(f, o);
-    f.list("views", o.views, [](Fields& g, View& v) { visit(g, v); }, Fields::optional);
+    f.list(
+        "views", o.views, [](Fields& g, View& v) { visit(g, v); }, Fields::optional);
     f.rest(o.extra);
 }
 
@@ -354,7 +405,8 @@ void visit(Fields& f, Site& s) {
     f.number("ground_reflectance", s.ground_reflectance, 0, 1, Fields::optional);
     f.numbers("ground_by_month", s.ground_by_month, 0, 1, Fields::optional);
     if (f.reading() && !s.ground_by_month.empty() && s.ground_by_month.size() != 12)
-        f.fail("/ground_by_month", fmt::format("has {} numbers", s.ground_by_month.size()), "Give twelve, from January on, or leave it out");
+        f.fail("/ground_by_month", fmt::format("has {} numbers", s.ground_by_month.size()),
+               "Give twelve, from January on, or leave it out");
     f.number("ground_level", s.ground_level, -1000, 1000, Fields::optional);
     f.number("dirt", s.dirt, 0, 0.3, Fields::optional);
     f.whole("leaf_from", s.leaf_from, 1, 12, Fields::optional);
@@ -367,8 +419,14 @@ void visit(Fields& f, Site& s) {
 void visit(Fields& f, SkyChoice& s) {
     using Shape = SkyChoice::Shape;
     using Amount = SkyChoice::Amount;
-    f.choice("shape", s.shape, {{"weather", Shape::weather}, {"cie", Shape::cie}, {"uniform", Shape::uniform}}, Fields::optional);
-    f.choice("amount", s.amount, {{"weather", Amount::weather}, {"place", Amount::place}, {"illuminance", Amount::illuminance}, {"irradiance", Amount::irradiance}}, Fields::optional);
+    f.choice("shape", s.shape, {{"weather", Shape::weather}, {"cie", Shape::cie}, {"uniform", Shape::uniform}},
+             Fields::optional);
+    f.choice("amount", s.amount,
+             {{"weather", Amount::weather},
+              {"place", Amount::place},
+              {"illuminance", Amount::illuminance},
+              {"irradiance", Amount::irradiance}},
+             Fields::optional);
     if (s.shape == Shape::cie) f.whole("type", s.type, 1, 16, Fields::optional);
     if (s.amount == Amount::illuminance || s.amount == Amount::irradiance) {
         f.number("diffuse", s.diffuse, 0, 200000, Fields::optional);
@@ -379,8 +437,10 @@ void visit(Fields& f, SkyChoice& s) {
 void visit_moments(Fields& f, Question& q) {
     f.list("moments", q.moments, [](Fields& g, climate::Moment& m) { visit(g, m); });
     if (f.reading() && q.moments.empty()) f.fail("/moments", "no moment is named", "Name at least one");
-    if (f.reading() && q.moments.size() > 8760) f.fail("/moments", "there are more moments than a year has hours", "Name fewer");
-    f.object("sky", [&](Fields& g) { visit(g, q.sky); }, Fields::optional);
+    if (f.reading() && q.moments.size() > 8760)
+        f.fail("/moments", "there are more moments than a year has hours", "Name fewer");
+    f.object(
+        "sky", [&](Fields& g) { visit(g, q.sky); }, Fields::optional);
 }
 
 // Days from the first to the last, both included.
@@ -397,13 +457,25 @@ void visit(Fields& f, Question& q) {
     using Kind = Question::Kind;
     f.text("id", q.id);
     f.text("name", q.name);
-    f.choice("kind", q.kind, {{"daylight_factor", Kind::daylight_factor}, {"moment", Kind::moment}, {"sun_hours", Kind::sun_hours}, {"sky_view", Kind::sky_view},
-                              {"exposure", Kind::exposure}, {"year", Kind::year}, {"glare", Kind::glare}});
+    f.choice("kind", q.kind,
+             {{"daylight_factor", Kind::daylight_factor},
+              {"moment", Kind::moment},
+              {"sun_hours", Kind::sun_hours},
+              {"sky_view", Kind::sky_view},
+              {"exposure", Kind::exposure},
+              {"year", Kind::year},
+              {"glare", Kind::glare}});
     if (q.kind != Kind::year && q.kind != Kind::glare)
-        f.choice("at", q.at, {{"planes", Question::At::planes}, {"windows", Question::At::windows}, {"window_reveals", Question::At::window_reveals}, {"readings", Question::At::readings}}, Fields::optional);
+        f.choice("at", q.at,
+                 {{"planes", Question::At::planes},
+                  {"windows", Question::At::windows},
+                  {"window_reveals", Question::At::window_reveals},
+                  {"readings", Question::At::readings}},
+                 Fields::optional);
     f.texts("planes", q.planes, Fields::optional);
     f.texts("without", q.without, Fields::optional);
-    if (q.kind == Kind::daylight_factor || q.kind == Kind::sky_view) f.choice("season", q.season, {{"in_leaf", Season::in_leaf}, {"bare", Season::bare}}, Fields::optional);
+    if (q.kind == Kind::daylight_factor || q.kind == Kind::sky_view)
+        f.choice("season", q.season, {{"in_leaf", Season::in_leaf}, {"bare", Season::bare}}, Fields::optional);
     f.number("accuracy", q.accuracy, 0.0005, 0.5, Fields::optional);
     f.seed("seed", q.seed, Fields::optional);
     if (q.kind == Kind::year) {
@@ -412,8 +484,10 @@ void visit(Fields& f, Question& q) {
         f.number("target", q.target, 1, 100000, Fields::optional);
         f.number("useful_low", q.useful_low, 0, 100000, Fields::optional);
         f.number("useful_high", q.useful_high, 1, 200000, Fields::optional);
-        if (f.reading() && !(q.useful_low <= q.target && q.target <= q.useful_high)) f.fail("/target", "does not lie between the limits of useful daylight", "Give a target between them");
-        if (f.reading() && q.to <= q.from) f.fail("/to", "the occupied hours end before they begin", "Give a later hour");
+        if (f.reading() && !(q.useful_low <= q.target && q.target <= q.useful_high))
+            f.fail("/target", "does not lie between the limits of useful daylight", "Give a target between them");
+        if (f.reading() && q.to <= q.from)
+            f.fail("/to", "the occupied hours end before they begin", "Give a later hour");
     }
     if (q.kind == Kind::moment) visit_moments(f, q);
     if (q.kind == Kind::sun_hours || q.kind == Kind::exposure) visit_period(f, q);
@@ -422,7 +496,8 @@ void visit(Fields& f, Question& q) {
         f.whole("heading", q.heading, 0, 999, Fields::optional);
         f.object("moment", [&](Fields& g) { visit(g, q.moment); });
         f.whole("pixels", q.pixels, 16, 4096, Fields::optional);
-        if (f.reading() || q.faintest_source > 0) f.number("faintest_source", q.faintest_source, 0, 100000, Fields::optional);
+        if (f.reading() || q.faintest_source > 0)
+            f.number("faintest_source", q.faintest_source, 0, 100000, Fields::optional);
     }
     f.rest(q.extra);
 }

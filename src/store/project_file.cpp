@@ -45,7 +45,8 @@ class Checker {
         std::set<Id> seen;
         for (size_t i = 0; i < list.size(); ++i)
             if (!seen.insert(list[i].id).second)
-                fail(fmt::format("{}/{}/id", place, i), "\"" + list[i].id + "\" is taken already", "Give it an id of its own");
+                fail(fmt::format("{}/{}/id", place, i), "\"" + list[i].id + "\" is taken already",
+                     "Give it an id of its own");
     }
     // A part may have no material (the model check tells); one that is named must be there and of a kind that fits.
     void material(const std::string& place, const Id& id, Part part) {
@@ -57,18 +58,22 @@ class Checker {
     }
     void blind(const std::string& place, const Id& id) {
         const Material* found = find(project_.materials, id);
-        if (!id.empty() && (found == nullptr || (found->kind != Material::Kind::fabric && found->kind != Material::Kind::slats)))
-            fail(place + "/blind_material", "there is no fabric and no slatted blind \"" + id + "\"", "Name one that /materials holds");
+        if (!id.empty() &&
+            (found == nullptr || (found->kind != Material::Kind::fabric && found->kind != Material::Kind::slats)))
+            fail(place + "/blind_material", "there is no fabric and no slatted blind \"" + id + "\"",
+                 "Name one that /materials holds");
     }
     void shading(const std::string& place, const std::vector<ShadeLayer>& layers) {
-        for (size_t i = 0; i < layers.size(); ++i) material(fmt::format("{}/shading/{}/material", place, i), layers[i].material, Part::shading);
+        for (size_t i = 0; i < layers.size(); ++i)
+            material(fmt::format("{}/shading/{}/material", place, i), layers[i].material, Part::shading);
     }
     void footprint(const std::string& place, const std::vector<Vec2>& polygon) {
         if (polygon.size() < 3 || std::fabs(twice_area(polygon)) < 2e-4)
             fail(place, "the footprint has no area", "Give three or more corners that span an area");
     }
     void check(const std::string& place, const Option& option) {
-        for (const auto& [part, id] : option.types) material(fmt::format("{}/types/{}", place, part_word(part)), id, part);
+        for (const auto& [part, id] : option.types)
+            material(fmt::format("{}/types/{}", place, part_word(part)), id, part);
         std::set<Id> rooms, openings;
         unique(place + "/storeys", option.storeys);
         unique(place + "/views", option.views);
@@ -82,10 +87,12 @@ class Checker {
             for (size_t r = 0; r < option.storeys[s].rooms.size(); ++r) {
                 const Room& room = option.storeys[s].rooms[r];
                 const std::string here = fmt::format("{}/storeys/{}/rooms/{}", place, s, r);
-                if (!rooms.insert(room.id).second) fail(here + "/id", "\"" + room.id + "\" is taken already", "Give it an id of its own");
+                if (!rooms.insert(room.id).second)
+                    fail(here + "/id", "\"" + room.id + "\" is taken already", "Give it an id of its own");
                 check(here, room, openings);
             }
-        for (size_t s = 0; s < option.storeys.size(); ++s) check(fmt::format("{}/storeys/{}", place, s), option.storeys[s]);
+        for (size_t s = 0; s < option.storeys.size(); ++s)
+            check(fmt::format("{}/storeys/{}", place, s), option.storeys[s]);
         for (size_t b = 0; b < option.blocks.size(); ++b) {
             footprint(fmt::format("{}/blocks/{}/footprint", place, b), option.blocks[b].footprint);
             material(fmt::format("{}/blocks/{}/material", place, b), option.blocks[b].material, Part::block);
@@ -95,12 +102,15 @@ class Checker {
             const std::string here = fmt::format("{}/things/{}", place, t);
             material(here + "/material", thing.material, part_of(thing.kind));
             if (!thing.storey.empty() && find(option.storeys, thing.storey) == nullptr)
-                fail(here + "/storey", "there is no storey \"" + thing.storey + "\"", "Name one of this option, or none for a thing outdoors");
+                fail(here + "/storey", "there is no storey \"" + thing.storey + "\"",
+                     "Name one of this option, or none for a thing outdoors");
         }
         use(place, option);
-        for (size_t p = 0; p < option.planes.size(); ++p) check(fmt::format("{}/planes/{}", place, p), option.planes[p], option, rooms);
+        for (size_t p = 0; p < option.planes.size(); ++p)
+            check(fmt::format("{}/planes/{}", place, p), option.planes[p], option, rooms);
     }
-    // A window of a group, or the plane of a lighting, may be gone: then it counts for nothing. What is named twice is a fault.
+    // A window of a group, or the plane of a lighting, may be gone: then it counts for nothing. What is named twice is
+    // a fault.
     void use(const std::string& place, const Option& option) {
         control(place + "/control", option.control);
         std::set<Id> held;
@@ -108,20 +118,27 @@ class Checker {
             const std::string here = fmt::format("{}/groups/{}", place, g);
             control(here + "/control", option.groups[g].control);
             for (const Id& id : option.groups[g].openings)
-                if (!held.insert(id).second) fail(here + "/openings", "\"" + id + "\" is in another group already, or named twice", "Name each window once");
+                if (!held.insert(id).second)
+                    fail(here + "/openings", "\"" + id + "\" is in another group already, or named twice",
+                         "Name each window once");
         }
         for (size_t l = 0; l < option.lighting.size(); ++l)
-            if (!option.lighting[l].area.empty()) footprint(fmt::format("{}/lighting/{}/area", place, l), option.lighting[l].area);
+            if (!option.lighting[l].area.empty())
+                footprint(fmt::format("{}/lighting/{}/area", place, l), option.lighting[l].area);
         for (size_t s = 0; s < option.storeys.size(); ++s)
             for (size_t r = 0; r < option.storeys[s].rooms.size(); ++r)
-                if (const Id& id = option.storeys[s].rooms[r].occupancy; !id.empty() && find(project_.occupancies, id) == nullptr)
-                    fail(fmt::format("{}/storeys/{}/rooms/{}/occupancy", place, s, r), "there is no pattern of hours \"" + id + "\"", "Name one that /occupancies holds, or none");
+                if (const Id& id = option.storeys[s].rooms[r].occupancy;
+                    !id.empty() && find(project_.occupancies, id) == nullptr)
+                    fail(fmt::format("{}/storeys/{}/rooms/{}/occupancy", place, s, r),
+                         "there is no pattern of hours \"" + id + "\"", "Name one that /occupancies holds, or none");
     }
     void control(const std::string& place, const BlindControl& c) {
         for (size_t i = 0; i < c.states.size(); ++i) {
             const Material* found = find(project_.materials, c.states[i]);
             if (found == nullptr || (found->kind != Material::Kind::fabric && found->kind != Material::Kind::slats))
-                fail(fmt::format("{}/states/{}", place, i), "there is no fabric and no slatted blind \"" + c.states[i] + "\"", "Name one that /materials holds");
+                fail(fmt::format("{}/states/{}", place, i),
+                     "there is no fabric and no slatted blind \"" + c.states[i] + "\"",
+                     "Name one that /materials holds");
         }
     }
     void check(const std::string& place, const ReferencePlane& plane, const Option& option, const std::set<Id>& rooms) {
@@ -130,11 +147,14 @@ class Checker {
                 fail(place + "/thing", "there is no thing \"" + plane.thing + "\"", "Name one of this option");
             if (plane.room.empty()) return;
         }
-        if (!rooms.contains(plane.room)) return fail(place + "/room", "there is no room \"" + plane.room + "\"", "Name a room of this option");
-        if (plane.on != ReferencePlane::On::floor && static_cast<size_t>(plane.edge) >= find_room(option, plane.room).room->footprint.size())
+        if (!rooms.contains(plane.room))
+            return fail(place + "/room", "there is no room \"" + plane.room + "\"", "Name a room of this option");
+        if (plane.on != ReferencePlane::On::floor &&
+            static_cast<size_t>(plane.edge) >= find_room(option, plane.room).room->footprint.size())
             fail(place + "/edge", fmt::format("the room has no wall {}", plane.edge), "Number walls from 0");
         if (!plane.area.empty()) footprint(place + "/area", plane.area);
-        for (size_t i = 0; i < plane.left_out.size(); ++i) footprint(fmt::format("{}/left_out/{}", place, i), plane.left_out[i]);
+        for (size_t i = 0; i < plane.left_out.size(); ++i)
+            footprint(fmt::format("{}/left_out/{}", place, i), plane.left_out[i]);
     }
     void check(const std::string& place, const Storey& storey) {
         unique(place + "/partitions", storey.partitions);
@@ -146,13 +166,16 @@ class Checker {
             const Partition& p = storey.partitions[i];
             const std::string here = fmt::format("{}/partitions/{}", place, i);
             material(here + "/material", p.material, Part::partition);
-            if (length(p.to - p.from) < 1e-3) fail(here + "/to", "the partition has no length", "Give two different ends");
+            if (length(p.to - p.from) < 1e-3)
+                fail(here + "/to", "the partition has no length", "Give two different ends");
         }
-        for (size_t i = 0; i < storey.voids.size(); ++i) footprint(fmt::format("{}/voids/{}/outline", place, i), storey.voids[i].outline);
+        for (size_t i = 0; i < storey.voids.size(); ++i)
+            footprint(fmt::format("{}/voids/{}/outline", place, i), storey.voids[i].outline);
         for (size_t i = 0; i < storey.roofs.size(); ++i)
             for (const Id& room : storey.roofs[i].rooms)
                 if (find(storey.rooms, room) == nullptr)
-                    fail(fmt::format("{}/roofs/{}/rooms", place, i), "there is no room \"" + room + "\" on this storey", "Name rooms of the same storey");
+                    fail(fmt::format("{}/roofs/{}/rooms", place, i), "there is no room \"" + room + "\" on this storey",
+                         "Name rooms of the same storey");
         for (size_t i = 0; i < storey.rooflights.size(); ++i) {
             const std::string here = fmt::format("{}/rooflights/{}", place, i);
             material(here + "/glazing", storey.rooflights[i].glazing, Part::rooflight);
@@ -169,11 +192,13 @@ class Checker {
             const std::string here = fmt::format("{}/own_finishes/{}", place, i);
             material(here + "/material", room.own_finishes[i].material, Part::wall);
             if (room.own_finishes[i].surface >= static_cast<int>(room.footprint.size()))
-                fail(here + "/surface", fmt::format("the room has no wall {}", room.own_finishes[i].surface), "Number walls from 0; -1 is the floor, -2 the ceiling");
+                fail(here + "/surface", fmt::format("the room has no wall {}", room.own_finishes[i].surface),
+                     "Number walls from 0; -1 is the floor, -2 the ceiling");
         }
         for (size_t w = 0; w < room.own_walls.size(); ++w)
             if (static_cast<size_t>(room.own_walls[w].edge) >= room.footprint.size())
-                fail(fmt::format("{}/own_walls/{}/edge", place, w), fmt::format("the room has no wall {}", room.own_walls[w].edge), "Number walls from 0");
+                fail(fmt::format("{}/own_walls/{}/edge", place, w),
+                     fmt::format("the room has no wall {}", room.own_walls[w].edge), "Number walls from 0");
         for (size_t o = 0; o < room.openings.size(); ++o) {
             const Opening& opening = room.openings[o];
             const std::string here = fmt::format("{}/openings/{}", place, o);
@@ -183,8 +208,10 @@ class Checker {
                 fail(here + "/edge", fmt::format("the room has no wall {}", opening.edge), "Number walls from 0");
                 continue;
             }
-            if (opening.kind == Opening::Kind::window) material(here + "/glazing", opening.glazing, Part::glazing);
-            else if (opening.kind != Opening::Kind::opening_void) material(here + "/infill", opening.glazing, Part::door);
+            if (opening.kind == Opening::Kind::window)
+                material(here + "/glazing", opening.glazing, Part::glazing);
+            else if (opening.kind != Opening::Kind::opening_void)
+                material(here + "/infill", opening.glazing, Part::door);
             material(here + "/reveals", opening.reveals, Part::reveal);
             material(here + "/frames", opening.frames, Part::frame);
             blind(here, opening.blind_material);
@@ -198,7 +225,9 @@ class Checker {
     Outcome outcome_;
 };
 
-Fault in_file(const std::string& name, const Fault& fault) { return {name + ", " + fault.place, fault.what, fault.remedy}; }
+Fault in_file(const std::string& name, const Fault& fault) {
+    return {name + ", " + fault.place, fault.what, fault.remedy};
+}
 
 }  // namespace
 

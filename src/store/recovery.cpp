@@ -24,7 +24,8 @@ std::string now() {
     const std::time_t t = std::chrono::system_clock::to_time_t(std::chrono::system_clock::now());
     std::tm parts{};
     ::localtime_r(&t, &parts);
-    return fmt::format("{:04}-{:02}-{:02} {:02}:{:02}", parts.tm_year + 1900, parts.tm_mon + 1, parts.tm_mday, parts.tm_hour, parts.tm_min);
+    return fmt::format("{:04}-{:02}-{:02} {:02}:{:02}", parts.tm_year + 1900, parts.tm_mon + 1, parts.tm_mday,
+                       parts.tm_hour, parts.tm_min);
 }
 
 // "process-start-counter.unsaved"
@@ -72,8 +73,11 @@ std::vector<Leftover> find_leftovers(const fs::path& folder) {
         if (!text) continue;
         const auto note = note_of(*text);
         if (!note.is_object() || !note.contains("project") || !note["project"].is_string()) continue;
-        Leftover leftover{entry.path(), note.contains("saved_as") && note["saved_as"].is_string() ? note["saved_as"].get<std::string>() : std::string(),
-                          note.contains("when") && note["when"].is_string() ? note["when"].get<std::string>() : std::string()};
+        Leftover leftover{
+            entry.path(),
+            note.contains("saved_as") && note["saved_as"].is_string() ? note["saved_as"].get<std::string>()
+                                                                      : std::string(),
+            note.contains("when") && note["when"].is_string() ? note["when"].get<std::string>() : std::string()};
         if (read_leftover(leftover)) found.emplace_back(fs::last_write_time(entry.path(), error), std::move(leftover));
     }
     std::sort(found.begin(), found.end(), [](const auto& a, const auto& b) { return a.first > b.first; });
@@ -87,7 +91,8 @@ Result<model::Project> read_leftover(const Leftover& leftover) {
     if (!text) return text.fault();
     const auto note = note_of(*text);
     if (!note.is_object() || !note.contains("project") || !note["project"].is_string())
-        return Fault{leftover.copy.filename().string(), "the kept copy is damaged", "Open the last saved project instead"};
+        return Fault{leftover.copy.filename().string(), "the kept copy is damaged",
+                     "Open the last saved project instead"};
     return parse_project(note["project"].get<std::string>(), leftover.copy.filename().string());
 }
 

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// What a crash must not take: a copy of the unsaved project, kept beside the running program and found again by the next.
+// What a crash must not take: a copy of the unsaved project, kept beside the running program and found again by the
+// next.
 #pragma once
 #include <filesystem>
 #include <optional>

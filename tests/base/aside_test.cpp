@@ -16,7 +16,9 @@ struct Text {
     size_t bytes() const { return text.size(); }
     std::string write() const { return text; }
 };
-std::shared_ptr<const Text> text_from(std::string_view bytes) { return std::make_shared<const Text>(Text{std::string(bytes)}); }
+std::shared_ptr<const Text> text_from(std::string_view bytes) {
+    return std::make_shared<const Text>(Text{std::string(bytes)});
+}
 std::shared_ptr<const Text> text_of(size_t i) { return text_from(std::string(1000, static_cast<char>('a' + i))); }
 
 }  // namespace

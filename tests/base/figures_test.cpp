@@ -38,7 +38,10 @@ TEST(Figures, shares_and_angles_have_their_own_signs) {
 }
 
 TEST(Figures, what_is_no_figure_is_none) {
-    for (const char* text : {"", "  ", "m", "1 2", "1..2", "1 +", "(1", "1)", "2 m 3", "nan", "inf", "1/0", "1e5", "3 apples", "--", "*2"}) EXPECT_FALSE(read_figure(text, Unit::metre)) << text;
+    for (const char* text :
+         {"", "  ", "m", "1 2", "1..2", "1 +", "(1", "1)", "2 m 3", "nan", "inf", "1/0", "1e5", "3 apples", "--", "*2"})
+        EXPECT_FALSE(read_figure(text, Unit::metre)) << text;
     EXPECT_FALSE(read_figure(std::string(100000, '('), Unit::metre)) << "deep nesting is refused, not followed";
-    EXPECT_TRUE(rc::check("any text is read or refused", [](const std::string& text) { read_figure(text, Unit::metre); }));
+    EXPECT_TRUE(
+        rc::check("any text is read or refused", [](const std::string& text) { read_figure(text, Unit::metre); }));
 }

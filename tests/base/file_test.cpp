@@ -64,7 +64,8 @@ TEST(Files, what_is_replaced_keeps_its_mode_and_a_link_to_nothing_makes_its_targ
 TEST(Files, what_a_killed_run_left_goes_and_what_others_laid_there_stays) {
     const test::Folder folder;
     const std::string dead = "a.txt.part999999999-1-77", running = "a.txt.part" + this_run() + "-78";
-    for (const std::string& name : {dead, running, std::string("a.txt.partner"), std::string("b.txt.part999999999-1-77")})
+    for (const std::string& name :
+         {dead, running, std::string("a.txt.partner"), std::string("b.txt.part999999999-1-77")})
         std::ofstream(folder / name) << "x";
     ASSERT_FALSE(write_file(folder / "a.txt", "whole"));
     EXPECT_FALSE(fs::exists(folder / dead));
@@ -73,9 +74,7 @@ TEST(Files, what_a_killed_run_left_goes_and_what_others_laid_there_stays) {
     EXPECT_TRUE(fs::exists(folder / "b.txt.part999999999-1-77")) << "of another file";
 }
 
-TEST(Files, a_side_file_has_a_name_that_nobody_can_foresee) {
-    EXPECT_NE(name_beside("a.txt"), name_beside("a.txt"));
-}
+TEST(Files, a_side_file_has_a_name_that_nobody_can_foresee) { EXPECT_NE(name_beside("a.txt"), name_beside("a.txt")); }
 
 TEST(Files, folders_missing_and_huge_files_are_refused) {
     const test::Folder folder;

@@ -28,7 +28,10 @@ TEST(Background, a_thread_that_steps_behind_gives_way_alone) {
 TEST(Background, every_item_is_worked_on_once_by_any_number_of_threads) {
     for (const int threads : {0, 1, 2}) {
         std::vector<std::atomic<int>> seen(1000);
-        with_threads(threads, [&] { parallel_for(seen.size(), [&](size_t i) { ++seen[i]; }, 7); });
+        with_threads(threads, [&] {
+            parallel_for(
+                seen.size(), [&](size_t i) { ++seen[i]; }, 7);
+        });
         for (const auto& count : seen) EXPECT_EQ(count, 1);
     }
 }

@@ -17,7 +17,8 @@ TEST(LowDiscrepancy, every_strip_of_the_square_gets_its_share) {
                 const Pair p = pair(seed, i);
                 ASSERT_GE(p.u, 0.0f);
                 ASSERT_LT(p.u, 1.0f);
-                cells.insert(static_cast<int>(p.u * static_cast<float>(columns)) * rows + static_cast<int>(p.v * static_cast<float>(rows)));
+                cells.insert(static_cast<int>(p.u * static_cast<float>(columns)) * rows +
+                             static_cast<int>(p.v * static_cast<float>(rows)));
             }
             EXPECT_EQ(cells.size(), 64u) << columns << " columns, seed " << seed;
         }

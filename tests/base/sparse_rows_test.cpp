@@ -20,7 +20,8 @@ TEST(SparseRows, give_back_what_was_laid_out_and_nothing_elsewhere) {
     EXPECT_EQ(rows.at(1, 0), 0) << "a point that nothing gives to";
     EXPECT_EQ(rows.at(3, 0), 1);
     size_t seen = 0;
-    rows.each(0, [&](size_t column, double number) { seen += column == 1 ? (number == 2) : (column == 3 && number == 4); });
+    rows.each(
+        0, [&](size_t column, double number) { seen += column == 1 ? (number == 2) : (column == 3 && number == 4); });
     rows.each(2, [&](size_t, double) { ADD_FAILURE() << "nothing is kept of nothing"; });
     EXPECT_EQ(seen, 2u);
 }

@@ -10,13 +10,13 @@
 #include <cstdio>
 #include <nlohmann/json.hpp>
 
+#include "asked_room.h"
 #include "base/file.h"
 #include "base/random.h"
 #include "climate/epw.h"
 #include "exchange/exr.h"
 #include "geometry/random_building.h"
 #include "store/project_file.h"
-#include "asked_room.h"
 
 using namespace wp;
 namespace fs = std::filesystem;
@@ -71,10 +71,12 @@ TEST_F(CommandLine, checks_models_and_leaves_with_a_code_of_its_own_where_there_
 TEST_F(CommandLine, answers_every_question_and_writes_what_it_found) {
     const Ended r = run("solve " + file + " --hourly --out " + out);
     ASSERT_EQ(r.code, 0) << r.output;
-    for (const auto* name : {"a.df.csv", "a.df.json", "a.year.csv", "a.year.json", "a.year.plane.hours.csv", "a.glare.csv", "a.glare.json", "a.glare.exr"})
+    for (const auto* name : {"a.df.csv", "a.df.json", "a.year.csv", "a.year.json", "a.year.plane.hours.csv",
+                             "a.glare.csv", "a.glare.json", "a.glare.exr"})
         EXPECT_TRUE(fs::exists(fs::path(out) / name)) << name;
     const auto year = nlohmann::json::parse(*read_file(fs::path(out) / "a.year.json"));
-    for (const auto* key : {"settings", "inputs", "rays", "seconds", "program", "settled", "criteria"}) EXPECT_TRUE(year.contains(key)) << key;
+    for (const auto* key : {"settings", "inputs", "rays", "seconds", "program", "settled", "criteria"})
+        EXPECT_TRUE(year.contains(key)) << key;
     EXPECT_EQ(year["criteria"].size(), 2u);
     const std::string hours = *read_file(fs::path(out) / "a.year.plane.hours.csv");
     EXPECT_EQ(std::count(hours.begin(), hours.end(), '\n'), 8761);
@@ -92,8 +94,9 @@ TEST_F(CommandLine, the_same_seed_gives_the_same_table_for_any_number_of_threads
 }
 
 TEST_F(CommandLine, bad_arguments_get_one_line_and_leave_nothing) {
-    for (const std::string& arguments : {"solve " + file + " --question tea", "solve " + file + " --option b", "solve " + file + " --accuracy 7",
-                                         "solve " + file + " --colour red", std::string("dance"), std::string()}) {
+    for (const std::string& arguments :
+         {"solve " + file + " --question tea", "solve " + file + " --option b", "solve " + file + " --accuracy 7",
+          "solve " + file + " --colour red", std::string("dance"), std::string()}) {
         const Ended r = run(arguments + (arguments.starts_with("solve") ? " --out " + out : ""));
         EXPECT_EQ(r.code, 2) << arguments << "\n" << r.output;
         EXPECT_EQ(std::count(r.output.begin(), r.output.end(), '\n'), 1) << r.output;
@@ -125,7 +128,8 @@ TEST_F(CommandLine, a_place_that_cannot_be_written_to_is_said_before_work_begins
 TEST_F(CommandLine, explains_itself) {
     const Ended help = run("--help");
     EXPECT_EQ(help.code, 0);
-    for (const auto* word : {"Examples:", "solve", "show", "weather", "make-weather", "Exit codes"}) EXPECT_NE(help.output.find(word), std::string::npos) << word;
+    for (const auto* word : {"Examples:", "solve", "show", "weather", "make-weather", "Exit codes"})
+        EXPECT_NE(help.output.find(word), std::string::npos) << word;
     EXPECT_NE(run("solve --help").output.find("--accuracy"), std::string::npos);
     EXPECT_NE(run("--version").output.find("Warm Pane 0"), std::string::npos);
     const Ended show = run("show " + file);
@@ -186,7 +190,9 @@ TEST_F(CommandLine, tells_a_climate_and_writes_its_tables) {
 }
 
 TEST_F(CommandLine, looks_at_the_sky_and_says_that_it_carries_what_it_was_told) {
-    const auto ended = run("sky " + file + " --x 2 --y -3 --month 6 --day 21 --hour 12 --type 12 --diffuse-lux 12000 --direct-lux 50000 --out " + out);
+    const auto ended =
+        run("sky " + file +
+            " --x 2 --y -3 --month 6 --day 21 --hour 12 --type 12 --diffuse-lux 12000 --direct-lux 50000 --out " + out);
     ASSERT_EQ(ended.code, 0) << ended.output;
     EXPECT_NE(ended.output.find("Diffuse told 12000.0 lx, carried 1"), std::string::npos) << ended.output;
     EXPECT_NE(ended.output.find("CIE sky type 12"), std::string::npos);
@@ -203,7 +209,11 @@ TEST_F(CommandLine, answers_moments_sun_hours_sky_and_exposure_at_planes_and_win
     auto project = test::asked_room(0.2);
     project.questions.clear();
     using Kind = model::Question::Kind;
-    for (const auto& [id, kind] : {std::pair{"moments", Kind::moment}, {"sun", Kind::sun_hours}, {"sky", Kind::sky_view}, {"dose", Kind::exposure}, {"factor", Kind::daylight_factor}}) {
+    for (const auto& [id, kind] : {std::pair{"moments", Kind::moment},
+                                   {"sun", Kind::sun_hours},
+                                   {"sky", Kind::sky_view},
+                                   {"dose", Kind::exposure},
+                                   {"factor", Kind::daylight_factor}}) {
         model::Question q;
         q.id = q.name = id;
         q.kind = kind;
@@ -215,11 +225,14 @@ TEST_F(CommandLine, answers_moments_sun_hours_sky_and_exposure_at_planes_and_win
     ASSERT_FALSE(store::save_project(project, folder / "p.warmpane"));
     const auto ended = run("solve " + file + " --windows --out " + out);
     ASSERT_EQ(ended.code, 0) << ended.output;
-    for (const char* name : {"a.moments.csv", "a.moments.windows.csv", "a.sun.csv", "a.sky.csv", "a.dose.csv", "a.factor.csv", "a.factor.windows.csv"}) EXPECT_TRUE(fs::exists(fs::path(out) / name)) << name;
+    for (const char* name : {"a.moments.csv", "a.moments.windows.csv", "a.sun.csv", "a.sky.csv", "a.dose.csv",
+                             "a.factor.csv", "a.factor.windows.csv"})
+        EXPECT_TRUE(fs::exists(fs::path(out) / name)) << name;
     const auto summary = nlohmann::json::parse(*read_file(fs::path(out) / "a.moments.json"));
     EXPECT_EQ(summary["kind"], "moment");
     ASSERT_EQ(summary["moments"].size(), 2u);
-    EXPECT_NEAR(summary["moments"][0]["carried_lux"].get<double>(), summary["moments"][0]["diffuse_lux"].get<double>(), 0.001 * summary["moments"][0]["diffuse_lux"].get<double>() + 1);
+    EXPECT_NEAR(summary["moments"][0]["carried_lux"].get<double>(), summary["moments"][0]["diffuse_lux"].get<double>(),
+                0.001 * summary["moments"][0]["diffuse_lux"].get<double>() + 1);
     const auto sun = *read_file(fs::path(out) / "a.sun.csv");
     EXPECT_NE(sun.find("\nW-01,room,0,"), std::string::npos) << sun;
 }
@@ -241,9 +254,11 @@ TEST_F(CommandLine, figures_of_a_year_are_told_for_some_months_and_for_blinds_wo
         const auto ended = run("solve " + file + " --question year --accuracy 0.3 --out " + out + how);
         EXPECT_EQ(ended.code, 0) << ended.output;
         const auto j = nlohmann::json::parse(*read_file(fs::path(out) / "a.year.json"));
-        return std::pair{j["planes"][0]["figures"]["mean"]["value"].get<double>(), j["settings"]["blinds"].get<std::string>()};
+        return std::pair{j["planes"][0]["figures"]["mean"]["value"].get<double>(),
+                         j["settings"]["blinds"].get<std::string>()};
     };
-    const auto all = light(""), winter = light(" --month 12 --month 1"), summer = light(" --month 6"), open = light(" --blinds open");
+    const auto all = light(""), winter = light(" --month 12 --month 1"), summer = light(" --month 6"),
+               open = light(" --blinds open");
     EXPECT_LT(winter.first, all.first);
     EXPECT_GT(summer.first, winter.first);
     EXPECT_GE(open.first, all.first);
@@ -254,7 +269,9 @@ TEST_F(CommandLine, figures_of_a_year_are_told_for_some_months_and_for_blinds_wo
 }
 
 TEST_F(CommandLine, a_year_that_is_killed_anywhere_goes_on_to_the_same_bytes) {
-    const auto ask = [&](const std::string& to) { return "solve " + file + " --question year --accuracy 0.2 --out " + to; };
+    const auto ask = [&](const std::string& to) {
+        return "solve " + file + " --question year --accuracy 0.2 --out " + to;
+    };
     ASSERT_EQ(run(ask(out) + " --no-answers").code, 0);
     const auto whole = *read_file(fs::path(out) / "a.year.csv");
     const auto kept = folder / "p.answers";
@@ -267,7 +284,8 @@ TEST_F(CommandLine, a_year_that_is_killed_anywhere_goes_on_to_the_same_bytes) {
     for (uint32_t k = 0; k < 10; ++k) {
         const std::string after = fmt::format("{:.3f}", takes * (k + random::hash(11, k) / 4294967296.0) / 10);
         fs::remove(kept);
-        const std::string killed = "timeout -s KILL " + after + " " + WARMPANE_CLI + " " + ask((folder / "lost").string()) + " >/dev/null 2>&1";
+        const std::string killed = "timeout -s KILL " + after + " " + WARMPANE_CLI + " " +
+                                   ask((folder / "lost").string()) + " >/dev/null 2>&1";
         cut_off += WEXITSTATUS(std::system(killed.c_str())) == 128 + SIGKILL;
         const auto again = (folder / "again").string();
         ASSERT_EQ(run(ask(again)).code, 0) << after;

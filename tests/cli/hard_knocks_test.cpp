@@ -43,9 +43,15 @@ class HardKnocks : public ::testing::Test {
         EXPECT_FALSE(store::save_project(project, folder / name));
         return (folder / name).string();
     }
-    Ended solve(const std::string& file, const std::string& more = {}) { return shell(cli("solve --no-answers " + file + " --out " + out() + " " + more)); }
+    Ended solve(const std::string& file, const std::string& more = {}) {
+        return shell(cli("solve --no-answers " + file + " --out " + out() + " " + more));
+    }
     std::string out() const { return (folder / "out").string(); }
-    size_t written() const { return fs::exists(folder / "out") ? static_cast<size_t>(std::distance(fs::directory_iterator(folder / "out"), {})) : 0; }
+    size_t written() const {
+        return fs::exists(folder / "out")
+                   ? static_cast<size_t>(std::distance(fs::directory_iterator(folder / "out"), {}))
+                   : 0;
+    }
     test::Folder folder;
 };
 
@@ -68,14 +74,18 @@ TEST_F(HardKnocks, a_full_or_closed_output_is_a_failure_and_a_closed_error_strea
     EXPECT_EQ(shell(cli("show " + file) + " 2>&-").code, 0);
     EXPECT_EQ(shell(cli("show " + (folder / "gone").string()) + " 2>&-").code, 3);
     EXPECT_EQ(shell(cli("solve --no-answers " + file + " --out " + out()) + " >&- 2>&- <&-").code, 5);
-    EXPECT_TRUE(read_file(folder / "out" / "a.df.csv")->starts_with("plane,room")) << "no file took the place of a closed stream";
+    EXPECT_TRUE(read_file(folder / "out" / "a.df.csv")->starts_with("plane,room"))
+        << "no file took the place of a closed stream";
 }
 
 TEST_F(HardKnocks, what_is_no_number_passes_no_option_and_what_contradicts_itself_is_refused) {
     const auto file = save(quick_room());
-    for (const std::string more : {"--accuracy nan", "--accuracy inf", "--accuracy -nan", "--accuracy 1e400", "--accuracy 0x1p-3", "--threads -1", "--seed -1"})
+    for (const std::string more : {"--accuracy nan", "--accuracy inf", "--accuracy -nan", "--accuracy 1e400",
+                                   "--accuracy 0x1p-3", "--threads -1", "--seed -1"})
         EXPECT_EQ(solve(file, more).code, 2) << more;
-    for (const std::string more : {"--x nan", "--x inf", "--z 1e9", "--type 3 --uniform", "--by-place --diffuse-lux 100", "--diffuse-lux 5 --diffuse-watts 5", "--by-place --direct-watts 5"})
+    for (const std::string more :
+         {"--x nan", "--x inf", "--z 1e9", "--type 3 --uniform", "--by-place --diffuse-lux 100",
+          "--diffuse-lux 5 --diffuse-watts 5", "--by-place --direct-watts 5"})
         EXPECT_EQ(shell(cli("sky " + file + " " + more + " --out " + out())).code, 2) << more;
     EXPECT_EQ(shell(cli("answers " + file + " --tidy --forget 123456")).code, 2);
     EXPECT_EQ(written(), 0u);
@@ -111,7 +121,8 @@ TEST_F(HardKnocks, ids_never_lead_out_of_the_folder_and_never_share_a_file) {
     const auto r = solve(file);
     EXPECT_EQ(r.code, 0) << r.output;
     EXPECT_EQ(written(), 4u * 2u * 2u) << "a table and a summary for every option and question";
-    EXPECT_EQ(std::distance(fs::directory_iterator(folder.path()), {}), 2) << "the project and the folder, nothing else";
+    EXPECT_EQ(std::distance(fs::directory_iterator(folder.path()), {}), 2)
+        << "the project and the folder, nothing else";
 }
 
 TEST_F(HardKnocks, models_that_would_make_answers_wrong_are_not_solved_unless_told_to) {
@@ -147,8 +158,13 @@ TEST_F(HardKnocks, nothing_asked_is_said_and_is_no_answer) {
     auto vast = quick_room();
     vast.options[0].storeys[0].rooms[0].footprint = {{0, 0}, {4000, 0}, {4000, 5000}, {0, 5000}};
     vast.options[0].planes[0].spacing = 0.25;
-    for (const auto& [project, words] : {std::pair{no_plane, "no plane"}, {no_question, "no question"}, {high, "no point"}, {vast, "million points"}}) {
-        const auto r = solve(save(project, std::string(words).substr(0, 2) + std::to_string(std::string(words).size()) + ".warmpane"), "--despite-faults");
+    for (const auto& [project, words] : {std::pair{no_plane, "no plane"},
+                                         {no_question, "no question"},
+                                         {high, "no point"},
+                                         {vast, "million points"}}) {
+        const auto r = solve(
+            save(project, std::string(words).substr(0, 2) + std::to_string(std::string(words).size()) + ".warmpane"),
+            "--despite-faults");
         EXPECT_EQ(r.code, 3) << r.output;
         EXPECT_NE(r.output.find(words), std::string::npos) << r.output;
         EXPECT_LT(r.seconds, 20);
@@ -212,7 +228,10 @@ TEST_F(HardKnocks, files_that_nest_claim_or_overflow_are_told_and_cost_nothing) 
 
 TEST_F(HardKnocks, a_foreign_data_base_beside_the_project_is_left_alone) {
     const auto file = save(quick_room());
-    ASSERT_EQ(shell("/usr/bin/python3 -c \"import sqlite3; c = sqlite3.connect(\\\"" + (folder / "p.answers").string() + "\\\"); c.execute(\\\"create table mine (a)\\\"); c.commit()\"").code, 0);
+    ASSERT_EQ(shell("/usr/bin/python3 -c \"import sqlite3; c = sqlite3.connect(\\\"" + (folder / "p.answers").string() +
+                    "\\\"); c.execute(\\\"create table mine (a)\\\"); c.commit()\"")
+                  .code,
+              0);
     const std::string before = *read_file(folder / "p.answers");
     const auto r = shell(cli("solve " + file + " --out " + out()));
     EXPECT_EQ(r.code, 0) << r.output;
@@ -236,7 +255,9 @@ TEST_F(HardKnocks, being_cancelled_is_heard_at_once_and_says_what_is_finished) {
     endless.accuracy = 0.0005;
     project.materials[0].reflectance = 0.99;
     project.questions.push_back(endless);
-    const auto r = shell("timeout --preserve-status -s INT 3 " + cli("solve --no-answers " + save(project) + " --despite-faults --out " + out()) + "; echo code $?");
+    const auto r =
+        shell("timeout --preserve-status -s INT 3 " +
+              cli("solve --no-answers " + save(project) + " --despite-faults --out " + out()) + "; echo code $?");
     EXPECT_NE(r.output.find("code 130"), std::string::npos) << r.output;
     EXPECT_NE(r.output.find("finished: a, df"), std::string::npos) << r.output;
     EXPECT_LT(r.seconds, 4.5);

@@ -14,8 +14,11 @@ TEST(Calendar, reads_moments_as_people_write_them) {
         const char* text;
         Moment expected;
     };
-    for (const Case& c : {Case{"21 Jun 9:30", {6, 21, 9.5}}, Case{"Jun 21 9:30", {6, 21, 9.5}}, Case{"21 june, 9:30", {6, 21, 9.5}}, Case{"21.6. 9:30", {6, 21, 9.5}}, Case{"21/6 9", {6, 21, 9}},
-                          Case{"21 Jun 9", {6, 21, 9}}, Case{"1 Dec", {12, 1, 13}}, Case{"15:45", {3, 21, 15.75}}, Case{"  24:00 ", {3, 21, 24}}, Case{"31 Dec 00:00", {12, 31, 0}}, Case{"5 6", {6, 5, 13}}}) {
+    for (const Case& c :
+         {Case{"21 Jun 9:30", {6, 21, 9.5}}, Case{"Jun 21 9:30", {6, 21, 9.5}}, Case{"21 june, 9:30", {6, 21, 9.5}},
+          Case{"21.6. 9:30", {6, 21, 9.5}}, Case{"21/6 9", {6, 21, 9}}, Case{"21 Jun 9", {6, 21, 9}},
+          Case{"1 Dec", {12, 1, 13}}, Case{"15:45", {3, 21, 15.75}}, Case{"  24:00 ", {3, 21, 24}},
+          Case{"31 Dec 00:00", {12, 31, 0}}, Case{"5 6", {6, 5, 13}}}) {
         const auto read = read_moment(c.text, kBefore);
         ASSERT_TRUE(read) << c.text;
         EXPECT_EQ(*read, c.expected) << c.text;
@@ -23,7 +26,9 @@ TEST(Calendar, reads_moments_as_people_write_them) {
 }
 
 TEST(Calendar, refuses_what_is_no_moment_of_the_year) {
-    for (const char* text : {"", " ", "soon", "31 Feb", "31.4. 12:00", "0 Jan", "21 Jun 25:00", "21 Jun 9:75", "13", "21 Jun Jul", "21 13 9:00", "1 2 3 4", "21 Jun 9:30 \xc3\xa9", "99999999999 Jun", "29 Feb 12:00"})
+    for (const char* text :
+         {"", " ", "soon", "31 Feb", "31.4. 12:00", "0 Jan", "21 Jun 25:00", "21 Jun 9:75", "13", "21 Jun Jul",
+          "21 13 9:00", "1 2 3 4", "21 Jun 9:30 \xc3\xa9", "99999999999 Jun", "29 Feb 12:00"})
         EXPECT_FALSE(read_moment(text, kBefore)) << text;
 }
 

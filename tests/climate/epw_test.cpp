@@ -148,7 +148,7 @@ TEST(Epw, decimal_commas_are_told_and_never_taken_for_more_fields) {
     expect_fault(with_field(good(), 500, 7, "11,5"), "line 500", "fields where 35 are due");
     expect_fault(with_field(good(), 1, 7, "55,4"), "line 1", "10 are due");
     std::string trailing = good();
-    trailing.insert(trailing.find('\n', trailing.find("\n2023,")+ 1), ",");
+    trailing.insert(trailing.find('\n', trailing.find("\n2023,") + 1), ",");
     EXPECT_TRUE(parse_epw(trailing, "x")) << "a comma at the end of a line harms nobody";
 }
 
@@ -157,22 +157,29 @@ TEST(Epw, summer_time_is_read_as_days_or_as_weekdays) {
         const auto year = parse_epw(with_field(with_field(good(), 5, 3, from), 5, 4, to), "x");
         if (!year || !year->summer_time) return std::string("none");
         const auto [a, b] = *year->summer_time;
-        return std::to_string(a.month) + "/" + std::to_string(a.day) + " " + std::to_string(b.month) + "/" + std::to_string(b.day);
+        return std::to_string(a.month) + "/" + std::to_string(a.day) + " " + std::to_string(b.month) + "/" +
+               std::to_string(b.day);
     };
     EXPECT_EQ(between("3/29", "10/25"), "3/29 10/25");
     // The made-up year begins on a Sunday: the Sundays of March are the 5th to the 26th.
     EXPECT_EQ(between("Last Sunday in March", "Last Sunday In October"), "3/26 10/29");
     EXPECT_EQ(between("2nd Sunday in March", "1st sunday in november"), "3/12 11/5");
-    for (const char* odd : {"0", "", "13/1", "2/30", "6th Sunday in March", "some day"}) EXPECT_EQ(between(odd, "10/25"), "none") << odd;
+    for (const char* odd : {"0", "", "13/1", "2/30", "6th Sunday in March", "some day"})
+        EXPECT_EQ(between(odd, "10/25"), "none") << odd;
     auto told = test::weather();
     told.summer_time = {{3, 29, 2}, {10, 25, 2}};
     EXPECT_EQ(parse_epw(write_epw(told), "x")->summer_time, told.summer_time);
 }
 
 TEST(Epw, names_of_old_files_become_utf_8_and_none_breaks_a_written_line) {
-    const auto read = parse_epw(with_field(good(), 1, 2, "K\xf8" "benhavn"), "x.epw");
+    const auto read = parse_epw(with_field(good(), 1, 2,
+                                           "K\xf8"
+                                           "benhavn"),
+                                "x.epw");
     ASSERT_TRUE(read);
-    EXPECT_EQ(read->station, "K\xc3\xb8" "benhavn");
+    EXPECT_EQ(read->station,
+              "K\xc3\xb8"
+              "benhavn");
     auto odd = test::weather();
     odd.station = "Quay, north\nDESIGN";
     const auto again = parse_epw(write_epw(odd), "x.epw");
@@ -197,7 +204,9 @@ TEST(Weather, the_daylight_hours_are_the_brighter_half_of_the_year) {
     const auto mask = daylight_hours(outdoor);
     EXPECT_EQ(std::count(mask.begin(), mask.end(), true), 4380);
     double dimmest_in = 1e9, brightest_out = 0;
-    for (size_t h = 0; h < mask.size(); ++h) (mask[h] ? dimmest_in = std::min(dimmest_in, outdoor[h].diffuse_lux) : brightest_out = std::max(brightest_out, outdoor[h].diffuse_lux));
+    for (size_t h = 0; h < mask.size(); ++h)
+        (mask[h] ? dimmest_in = std::min(dimmest_in, outdoor[h].diffuse_lux)
+                 : brightest_out = std::max(brightest_out, outdoor[h].diffuse_lux));
     EXPECT_GE(dimmest_in, brightest_out);
     EXPECT_GT(median_diffuse(outdoor), dimmest_in);
 }

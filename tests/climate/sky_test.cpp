@@ -16,7 +16,8 @@ double horizontal(const Sky& sky) {
     double sum = 0;
     constexpr int n = 600;
     for (int i = 0; i < n; ++i)
-        for (int j = 0; j < n; ++j) sum += sky.luminance(direction(2 * kPi * (j + 0.5) / n, std::asin(std::sqrt((i + 0.5) / n))));
+        for (int j = 0; j < n; ++j)
+            sum += sky.luminance(direction(2 * kPi * (j + 0.5) / n, std::asin(std::sqrt((i + 0.5) / n))));
     return kPi * sum / (n * n);
 }
 
@@ -25,7 +26,8 @@ double horizontal(const Sky& sky) {
 TEST(Sky, every_cie_type_carries_what_it_was_told_to) {
     for (const double altitude : {5.0, 35.0, 80.0})
         for (int type = 1; type <= 16; ++type)
-            EXPECT_NEAR(horizontal(Sky::cie(type, 10000, direction(1, radians(altitude)))), 10000, 10) << "type " << type << " sun at " << altitude;
+            EXPECT_NEAR(horizontal(Sky::cie(type, 10000, direction(1, radians(altitude)))), 10000, 10)
+                << "type " << type << " sun at " << altitude;
 }
 
 TEST(Sky, the_overcast_zenith_is_three_times_the_horizon) {
@@ -53,7 +55,8 @@ TEST(Sky, the_all_weather_sky_carries_the_diffuse_light_in_every_hour_of_a_year)
     for (size_t h = 0; h < outdoor.size(); h += 37) {
         if (outdoor[h].diffuse_lux < 100) continue;
         ++tried;
-        EXPECT_NEAR(horizontal(sky_of(outdoor[h], 0.3)) / outdoor[h].diffuse_lux, 1, 0.002) << "hour " << h << " epsilon " << outdoor[h].epsilon;
+        EXPECT_NEAR(horizontal(sky_of(outdoor[h], 0.3)) / outdoor[h].diffuse_lux, 1, 0.002)
+            << "hour " << h << " epsilon " << outdoor[h].epsilon;
     }
     EXPECT_GT(tried, 80);
 }

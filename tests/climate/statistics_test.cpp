@@ -31,7 +31,8 @@ TEST(Climate, a_mean_day_is_the_mean_of_the_months_days) {
     for (int h = 0; h < kHours; ++h) hours[static_cast<size_t>(h)] = moment_of(h / 24, 0).month * 100 + h % 24;
     const auto days = mean_days(hours);
     for (size_t m = 0; m < 12; ++m)
-        for (size_t h = 0; h < 24; ++h) EXPECT_NEAR(days[m][h], (static_cast<double>(m) + 1) * 100 + static_cast<double>(h), 1e-9);
+        for (size_t h = 0; h < 24; ++h)
+            EXPECT_NEAR(days[m][h], (static_cast<double>(m) + 1) * 100 + static_cast<double>(h), 1e-9);
     for (int d = 0; d < 31; ++d) hours[static_cast<size_t>(d * 24 + 5)] = std::numeric_limits<double>::quiet_NaN();
     EXPECT_TRUE(std::isnan(mean_days(hours)[0][5])) << "an hour that no day has";
 }
@@ -87,7 +88,8 @@ TEST(Climate, notable_days_are_what_they_are_called) {
     EXPECT_EQ(find("Typical day of November").month, 11);
     // A notable day is shown at its brightest hour.
     for (int h = 0; h < 24; ++h)
-        EXPECT_LE(outdoor()[static_cast<size_t>(clear.day_of_year() * 24 + h)].global_lux(), outdoor()[static_cast<size_t>(clear.hour_of_year())].global_lux() + 1e-9);
+        EXPECT_LE(outdoor()[static_cast<size_t>(clear.day_of_year() * 24 + h)].global_lux(),
+                  outdoor()[static_cast<size_t>(clear.hour_of_year())].global_lux() + 1e-9);
 }
 
 TEST(Climate, sunshine_is_counted_by_the_direct_beam) {

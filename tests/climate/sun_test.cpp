@@ -8,14 +8,16 @@ using namespace wp::climate;
 
 TEST(Sun, stands_where_the_published_case_says) {
     // NREL/TP-560-34302, table A5.1.
-    const auto sun = sun_position({39.742476, -105.1786, -7, 1830.14}, days_since_j2000(2003, 10, 17, 12.5 + 7 + 30.0 / 3600), 67, 820, 11);
+    const auto sun = sun_position({39.742476, -105.1786, -7, 1830.14},
+                                  days_since_j2000(2003, 10, 17, 12.5 + 7 + 30.0 / 3600), 67, 820, 11);
     EXPECT_NEAR(90 - degrees(sun.altitude), 50.11162, 0.02);
     EXPECT_NEAR(degrees(sun.azimuth), 194.34024, 0.02);
 }
 
 TEST(Sun, days_are_counted_from_the_epoch) {
     EXPECT_DOUBLE_EQ(days_since_j2000(2000, 1, 1, 12), 0);
-    // Meeus, Astronomical Algorithms, example 7.a (JD 2436116.31) and the table after it (1987 January 27.0: JD 2446822.5).
+    // Meeus, Astronomical Algorithms, example 7.a (JD 2436116.31) and the table after it (1987 January 27.0: JD
+    // 2446822.5).
     EXPECT_NEAR(days_since_j2000(1957, 10, 4, 0.81 * 24), 2436116.31 - 2451545.0, 1e-6);
     EXPECT_NEAR(days_since_j2000(1987, 1, 27, 0), 2446822.5 - 2451545.0, 1e-9);
 }
@@ -24,7 +26,8 @@ TEST(Sun, culminates_in_the_south_north_of_the_tropics_and_in_the_north_south_of
     const auto noon = [](double latitude) {
         SunPosition best;
         for (double h = 10; h < 14; h += 0.02)
-            if (const auto s = sun_position({latitude, 0, 0, 0}, Moment{3, 21, h}); s.altitude > best.altitude) best = s;
+            if (const auto s = sun_position({latitude, 0, 0, 0}, Moment{3, 21, h}); s.altitude > best.altitude)
+                best = s;
         return best;
     };
     EXPECT_NEAR(degrees(noon(55).azimuth), 180, 1);

@@ -43,12 +43,16 @@ TEST(Exr, a_window_far_from_the_origin_is_read_like_any_other) {
 
 TEST(Tables, a_point_a_line_with_place_normal_value_and_standard_error) {
     const auto project = test::one_room();
-    const auto answer = question::daylight_factor(geometry::build_surfaces(project, project.options[0]),
-                                                  *question::planes_of(project.options[0], project.questions[0]), {0.1, 1, 0});
+    const auto answer =
+        question::daylight_factor(geometry::build_surfaces(project, project.options[0]),
+                                  *question::planes_of(project.options[0], project.questions[0]), {0.1, 1, 0});
     const std::string csv = exchange::table_csv(question::table_of(answer));
-    EXPECT_EQ(csv.substr(0, csv.find('\n')), "plane,room,point,x_m,y_m,z_m,nx,ny,nz,daylight_factor_percent,daylight_factor_percent_standard_error,"
-              "sky_component_percent,sky_component_percent_standard_error,externally_reflected_percent,externally_reflected_percent_standard_error,"
-              "internally_reflected_percent,internally_reflected_percent_standard_error,off_ground_percent,off_ground_percent_standard_error");
+    EXPECT_EQ(csv.substr(0, csv.find('\n')),
+              "plane,room,point,x_m,y_m,z_m,nx,ny,nz,daylight_factor_percent,daylight_factor_percent_standard_error,"
+              "sky_component_percent,sky_component_percent_standard_error,externally_reflected_percent,externally_"
+              "reflected_percent_standard_error,"
+              "internally_reflected_percent,internally_reflected_percent_standard_error,off_ground_percent,off_ground_"
+              "percent_standard_error");
     const auto lines = static_cast<size_t>(std::count(csv.begin(), csv.end(), '\n'));
     EXPECT_EQ(lines, 1 + answer.planes[0].value.size());
     const std::string first = csv.substr(csv.find('\n') + 1, csv.find('\n', csv.find('\n') + 1) - csv.find('\n') - 1);

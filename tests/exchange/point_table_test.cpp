@@ -37,14 +37,16 @@ model::Question of_kind(model::Question::Kind kind) {
 
 TEST(PointTable, an_answer_that_went_out_comes_in_at_the_same_points) {
     const auto project = test::one_room();
-    const auto answer = question::ask_table(project, project.options[0], of_kind(model::Question::Kind::daylight_factor), nullptr, {0.2, 1, 0});
+    const auto answer = question::ask_table(project, project.options[0],
+                                            of_kind(model::Question::Kind::daylight_factor), nullptr, {0.2, 1, 0});
     ASSERT_TRUE(answer);
     const auto back = exchange::parse_table(exchange::table_csv(answer->table), "df.csv");
     ASSERT_TRUE(back) << back.fault().line();
     ASSERT_EQ(back->at.size(), answer->table.planes[0].points.size());
     EXPECT_EQ(back->columns[0].id, "daylight_factor_percent");
     const auto laid = exchange::laid_on(*back, 0, answer->table.planes);
-    for (size_t i = 0; i < laid.value[0].size(); ++i) EXPECT_NEAR(laid.value[0][i], answer->table.columns[0].value[0][i], 1e-5 * laid.value[0][i]);
+    for (size_t i = 0; i < laid.value[0].size(); ++i)
+        EXPECT_NEAR(laid.value[0][i], answer->table.columns[0].value[0][i], 1e-5 * laid.value[0][i]);
 }
 
 TEST(PointTable, every_kind_of_question_gives_one) {
@@ -52,7 +54,8 @@ TEST(PointTable, every_kind_of_question_gives_one) {
     const auto weather = test::weather(50, 3);
     using Kind = model::Question::Kind;
     for (const Kind kind : {Kind::daylight_factor, Kind::moment, Kind::sun_hours, Kind::sky_view, Kind::exposure})
-        for (const auto at : {model::Question::At::planes, model::Question::At::windows, model::Question::At::window_reveals}) {
+        for (const auto at :
+             {model::Question::At::planes, model::Question::At::windows, model::Question::At::window_reveals}) {
             auto q = of_kind(kind);
             q.at = at;
             const auto answer = question::ask_table(project, project.options[0], q, &weather, question::effort_of(q));
@@ -107,7 +110,8 @@ TEST(PointTable, a_question_that_has_no_table_is_refused_and_not_answered_as_ano
 
 TEST(PointTable, a_question_that_needs_weather_says_so) {
     const auto project = test::one_room();
-    const auto refused = question::ask_table(project, project.options[0], of_kind(model::Question::Kind::exposure), nullptr, {0.2, 1, 0});
+    const auto refused = question::ask_table(project, project.options[0], of_kind(model::Question::Kind::exposure),
+                                             nullptr, {0.2, 1, 0});
     ASSERT_FALSE(refused);
     EXPECT_NE(refused.fault().remedy.find("weather") + refused.fault().what.find("weather"), std::string::npos);
 }
@@ -115,20 +119,25 @@ TEST(PointTable, a_question_that_needs_weather_says_so) {
 TEST(PointTable, shares_of_windows_sum_to_the_figure) {
     const auto project = test::one_room();
     const auto weather = test::weather(50, 3);
-    const auto answer = question::ask_table(project, project.options[0], of_kind(model::Question::Kind::moment), &weather, {0.2, 1, 0});
+    const auto answer =
+        question::ask_table(project, project.options[0], of_kind(model::Question::Kind::moment), &weather, {0.2, 1, 0});
     ASSERT_TRUE(answer && answer->windows);
     const auto& windows = *answer->windows;
     for (size_t figure = 0; figure < windows.ids.size(); ++figure)
         for (size_t i = 0; i < windows.planes[0].points.size(); ++i) {
             double sum = 0;
-            for (size_t w = 0; w < windows.windows.size(); ++w) sum += windows.value[figure][0][i * windows.windows.size() + w];
+            for (size_t w = 0; w < windows.windows.size(); ++w)
+                sum += windows.value[figure][0][i * windows.windows.size() + w];
             EXPECT_NEAR(sum, answer->table.columns[figure * answer->main_columns].value[0][i], 1e-3 * sum + 1e-9);
         }
     EXPECT_NE(exchange::windows_csv(windows).find(",W-01,"), std::string::npos);
 }
 
 TEST(PointTable, reads_what_others_write_and_leaves_gaps_as_gaps) {
-    const auto table = exchange::parse_table("\xef\xbb\xbf" "lux, x_m, y_m, z_m\r\n250, 1, 1, 0.8\r\n\r\n300,2,1,0.8\r\n", "b.csv");
+    const auto table = exchange::parse_table(
+        "\xef\xbb\xbf"
+        "lux, x_m, y_m, z_m\r\n250, 1, 1, 0.8\r\n\r\n300,2,1,0.8\r\n",
+        "b.csv");
     ASSERT_TRUE(table) << table.fault().line();
     ASSERT_EQ(table->at.size(), 2u);
     EXPECT_EQ(table->columns[0].value, (std::vector<double>{250, 300}));

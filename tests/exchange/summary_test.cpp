@@ -18,9 +18,12 @@ const exchange::Origin kOrigin{"One room", "a", "df", "Nowhere"};
 
 TEST(Summaries, a_daylight_factor_tells_how_it_was_made) {
     const auto project = test::one_room();
-    const auto answer = question::daylight_factor(geometry::build_surfaces(project, project.options[0]),
-                                                  *question::planes_of(project.options[0], project.questions[0]), {0.1, 42, 0});
-    const auto j = json::parse(exchange::table_json(kOrigin, answer.record, "daylight_factor", question::table_of(answer), {"Room"}, {{"sky", "CIE S 011 type 16, traditional overcast"}}));
+    const auto answer =
+        question::daylight_factor(geometry::build_surfaces(project, project.options[0]),
+                                  *question::planes_of(project.options[0], project.questions[0]), {0.1, 42, 0});
+    const auto j =
+        json::parse(exchange::table_json(kOrigin, answer.record, "daylight_factor", question::table_of(answer),
+                                         {"Room"}, {{"sky", "CIE S 011 type 16, traditional overcast"}}));
     EXPECT_EQ(j["kind"], "daylight_factor");
     EXPECT_EQ(j["settings"]["seed"], 42);
     EXPECT_DOUBLE_EQ(j["settings"]["accuracy"], 0.1);
@@ -29,16 +32,19 @@ TEST(Summaries, a_daylight_factor_tells_how_it_was_made) {
     EXPECT_EQ(j["inputs"], answer.record.inputs.text());
     EXPECT_EQ(j["planes"][0]["room"], "Room");
     EXPECT_NEAR(j["planes"][0]["daylight_factor_percent"]["mean"].get<double>(), answer.planes[0].figures.mean, 1e-4);
-    EXPECT_LE(j["planes"][0]["daylight_factor_percent"]["least"].get<double>(), j["planes"][0]["daylight_factor_percent"]["median"].get<double>());
+    EXPECT_LE(j["planes"][0]["daylight_factor_percent"]["least"].get<double>(),
+              j["planes"][0]["daylight_factor_percent"]["median"].get<double>());
 }
 
 TEST(Summaries, a_year_carries_its_verdicts_and_its_blinds) {
     const auto project = test::one_room();
     const auto planes = *question::planes_of(project.options[0], project.questions[0]);
-    const auto year = question::solve_year(geometry::build_surfaces(project, project.options[0]), planes, test::weather(), 0, {0.5, 1, 0});
+    const auto year = question::solve_year(geometry::build_surfaces(project, project.options[0]), planes,
+                                           test::weather(), 0, {0.5, 1, 0});
     exchange::JudgedSet judged{*question::criteria_set("leed-v41-daylight-option-1"), {}};
     judged.verdicts = rule::evaluate(judged.set, year, {"Room"}, {true});
-    const auto j = json::parse(exchange::year_json(kOrigin, year, {"Room"}, {judged}, {{}, {model::clock_hours({}, 8, 18)}, question::Operation::lm83}, {}));
+    const auto j = json::parse(exchange::year_json(
+        kOrigin, year, {"Room"}, {judged}, {{}, {model::clock_hours({}, 8, 18)}, question::Operation::lm83}, {}));
     EXPECT_EQ(j["criteria"][0]["verdicts"].size(), 2u);
     for (const auto& v : j["criteria"][0]["verdicts"]) {
         EXPECT_LE(v["band"][0], v["value"]);
@@ -61,13 +67,16 @@ TEST(HourlyTable, of_a_plane_of_many_points_has_every_points_light_in_its_own_co
     auto project = test::one_room();
     project.options[0].planes[0].spacing = 0.15;
     const auto planes = *question::planes_of(project.options[0], project.questions[0]);
-    const auto year = question::solve_year(geometry::build_surfaces(project, project.options[0]), planes, test::weather(), 0, {0.9, 1, 0});
+    const auto year = question::solve_year(geometry::build_surfaces(project, project.options[0]), planes,
+                                           test::weather(), 0, {0.9, 1, 0});
     ASSERT_GT(year.parts(0), 1u);
     std::vector<std::string> lines(1);
     exchange::hourly_csv(year, 0, question::Operation::open, [&](std::string_view bytes) {
         for (const char c : bytes)
-            if (c == '\n') lines.emplace_back();
-            else lines.back() += c;
+            if (c == '\n')
+                lines.emplace_back();
+            else
+                lines.back() += c;
     });
     ASSERT_EQ(lines.size(), 8762u) << "a head, 8760 hours, and nothing after the last";
     EXPECT_TRUE(lines.back().empty());
@@ -75,14 +84,17 @@ TEST(HourlyTable, of_a_plane_of_many_points_has_every_points_light_in_its_own_co
     for (const int hour : {3, 24 * 172 + 12, 8759 - 12}) {
         std::vector<std::string> cells(1);
         for (const char c : lines[static_cast<size_t>(hour) + 1])
-            if (c == ',') cells.emplace_back();
-            else cells.back() += c;
+            if (c == ',')
+                cells.emplace_back();
+            else
+                cells.back() += c;
         ASSERT_EQ(cells.size(), 3 + 2 * light->points);
         const auto lux = light->at(hour);
         const auto alone = year.hour(0, hour, question::Operation::open);
         for (size_t i = 0; i < light->points; ++i) {
             EXPECT_NEAR(std::stod(cells[3 + 2 * i]), lux.empty() ? 0.0 : static_cast<double>(lux[i]), 0.051);
-            EXPECT_NEAR(std::stod(cells[4 + 2 * i]), alone.half_width[i], 0.051 + 0.01 * alone.half_width[i]) << "the error of that very hour";
+            EXPECT_NEAR(std::stod(cells[4 + 2 * i]), alone.half_width[i], 0.051 + 0.01 * alone.half_width[i])
+                << "the error of that very hour";
         }
     }
 }

@@ -10,9 +10,12 @@ namespace wp::fuzz {
 
 /// What must hold of every text given as a set of criteria, or as usual values.
 inline void one_criteria(std::string_view text) {
-    const auto told = [](const Fault& fault) { must(!fault.place.empty() && !fault.what.empty() && !fault.remedy.empty()); };
+    const auto told = [](const Fault& fault) {
+        must(!fault.place.empty() && !fault.what.empty() && !fault.remedy.empty());
+    };
     const auto set = rule::parse_criteria(text, "fuzz");
-    if (!set) told(set.fault());
+    if (!set)
+        told(set.fault());
     else
         for (const auto& c : set->criteria) {
             must(!c.thresholds.empty() && c.metric.from < c.metric.to);

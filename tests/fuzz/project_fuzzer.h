@@ -2,8 +2,8 @@
 #pragma once
 #include <string_view>
 
-#include "geometry/check.h"
 #include "fuzz/must.h"
+#include "geometry/check.h"
 #include "geometry/surfaces.h"
 #include "store/project_file.h"
 

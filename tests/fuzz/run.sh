@@ -12,17 +12,18 @@ corpus="tests/fuzz/corpus"
 mkdir -p "$out/finds" "$out/corpus"
 compiler="$(command -v clang++-14 || command -v clang++)"
 core=(src/base src/climate src/model src/geometry src/light src/question src/metric src/rule src/store src/exchange)
-# All of the core: readers are built as the program builds them. Kept till a source is newer.
+# All of the core: readers are built as the program builds them. Kept till a source is newer, or any header.
 objects="$out/../warmpane-fuzz-objects"
 mkdir -p "$objects"
 flags=(-std=c++20 -O1 -g -fsanitize=fuzzer-no-link,address,undefined -fno-sanitize-recover=undefined -DFMT_SHARED -Isrc -Itests -I/usr/include/eigen3
     -include algorithm -include cmath -include functional -include map -include string -include vector -include fmt/core.h
     $(pkg-config --cflags polyclipping OpenEXR))
-export objects compiler
+newest_header="$(find src -name '*.h' -printf '%T@ %p\n' | sort -n | tail -1 | cut -d" " -f2-)"
+export objects compiler newest_header
 printf '%s\n' "${core[@]/%//*.cpp}" | while read -r pattern; do ls $pattern; done | xargs -P 2 -I{} bash -c '
     source="$1"; shift
     object="$objects/$(echo "$source" | tr / _).o"
-    [ "$object" -nt "$source" ] || "$compiler" "$@" -c "$source" -o "$object"' _ {} "${flags[@]}"
+    [ "$object" -nt "$source" ] && [ "$object" -nt "$newest_header" ] || "$compiler" "$@" -c "$source" -o "$object"' _ {} "${flags[@]}"
 "$compiler" "${flags[@]}" -fsanitize=fuzzer "tests/fuzz/${reader}_fuzzer.cpp" "$objects"/*.o -lembree3 -lfmt -ltbb -lsqlite3 -lzstd \
     $(pkg-config --libs polyclipping OpenEXR) -o "$out/fuzzer"
 echo "finds go to $out/finds"

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// A weather year is a megabyte of text: too long to be found by chance. What is fuzzed is a list of edits to a good year, a line each:
+// A weather year is a megabyte of text: too long to be found by chance. What is fuzzed is a list of edits to a good
+// year, a line each:
 //   f LINE FIELD TEXT   puts text in the place of a field      l LINE TEXT   in the place of a line
 //   d LINE              leaves a line out                      s LINE        puts a line behind the next
 //   t BYTES             cuts the text off
@@ -29,7 +30,8 @@ inline const std::vector<std::string>& good_lines() {
 
 inline std::string with_field(const std::string& line, size_t field, const std::string& text) {
     size_t begin = 0;
-    for (size_t k = 0; k < field && begin != std::string::npos; ++k) begin = line.find(',', begin) == std::string::npos ? std::string::npos : line.find(',', begin) + 1;
+    for (size_t k = 0; k < field && begin != std::string::npos; ++k)
+        begin = line.find(',', begin) == std::string::npos ? std::string::npos : line.find(',', begin) + 1;
     if (begin == std::string::npos) return line + "," + text;
     const size_t end = std::min(line.find(',', begin), line.size());
     return line.substr(0, begin) + text + line.substr(end);
@@ -71,10 +73,12 @@ inline void one_weather(std::string_view input) {
     must(year->hours.size() == static_cast<size_t>(climate::kHours));
     for (const auto& h : year->hours) {
         must(std::isfinite(h.dry_bulb) && std::isfinite(h.dew_point));
-        must(h.direct_normal >= 0 && h.diffuse_horizontal >= 0 && h.global_horizontal >= 0 && std::isfinite(h.direct_normal + h.diffuse_horizontal + h.global_horizontal));
+        must(h.direct_normal >= 0 && h.diffuse_horizontal >= 0 && h.global_horizontal >= 0 &&
+             std::isfinite(h.direct_normal + h.diffuse_horizontal + h.global_horizontal));
     }
     if (input.size() % 8 != 0) return;  // the rest is slow, and seldom different
-    for (const auto& h : climate::outdoor_year(*year)) must(std::isfinite(h.diffuse_lux) && std::isfinite(h.direct_lux) && h.diffuse_lux >= 0 && h.direct_lux >= 0);
+    for (const auto& h : climate::outdoor_year(*year))
+        must(std::isfinite(h.diffuse_lux) && std::isfinite(h.direct_lux) && h.diffuse_lux >= 0 && h.direct_lux >= 0);
     must(static_cast<bool>(climate::parse_epw(climate::write_epw(*year), "again")));
 }
 

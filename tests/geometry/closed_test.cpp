@@ -75,8 +75,8 @@ TEST(Walls, lines_are_inner_faces_outside_and_middles_between_rooms) {
 TEST(Walls, one_wall_may_have_a_thickness_of_its_own) {
     auto project = test::two_storeys();
     Option& option = project.options[0];
-    set_own_thickness(option.storeys[0].rooms[0], 1, 0.3);   // towards shop and store
-    set_own_thickness(option.storeys[0].rooms[0], 3, 0.6);   // the west wall
+    set_own_thickness(option.storeys[0].rooms[0], 1, 0.3);  // towards shop and store
+    set_own_thickness(option.storeys[0].rooms[0], 3, 0.6);  // the west wall
     const auto walls = storey_walls(option, 0);
     EXPECT_NEAR(signed_area(walls.rooms[0].ring), (6 - 0.15) * 8, 1e-6);
     EXPECT_NEAR(signed_area(walls.rooms[1].ring), (6 - 0.15) * (5 - 0.06), 1e-6);
@@ -120,7 +120,8 @@ TEST(Roofs, a_ceiling_follows_its_roof) {
 TEST(Roofs, a_rooflight_lies_in_the_slope_and_has_its_upstand) {
     const auto project = test::two_storeys();
     const auto surfaces = build_surfaces(project, project.options[0]);
-    const auto light = std::find_if(surfaces.portals.begin(), surfaces.portals.end(), [](const Portal& p) { return p.opening == "light"; });
+    const auto light = std::find_if(surfaces.portals.begin(), surfaces.portals.end(),
+                                    [](const Portal& p) { return p.opening == "light"; });
     ASSERT_NE(light, surfaces.portals.end());
     EXPECT_NEAR(length(light->v), 1 / std::cos(radians(30)), 1e-4) << "length is given in plan";
     const Vec3 normal = normalized(cross(light->u, light->v));
@@ -139,7 +140,8 @@ TEST(Roofs, upright_lights_of_a_sawtooth_look_where_it_rises) {
     upper.rooflights[0].upright = true;
     upper.rooflights[0].width = 2;
     const auto surfaces = build_surfaces(project, project.options[0]);
-    const auto light = std::find_if(surfaces.portals.begin(), surfaces.portals.end(), [](const Portal& p) { return p.opening == "light"; });
+    const auto light = std::find_if(surfaces.portals.begin(), surfaces.portals.end(),
+                                    [](const Portal& p) { return p.opening == "light"; });
     ASSERT_NE(light, surfaces.portals.end());
     const Vec3 normal = normalized(cross(light->u, light->v));
     EXPECT_NEAR(normal.y, 1, 1e-6);
@@ -159,13 +161,15 @@ TEST(Voids, rooms_joined_by_a_void_see_each_others_windows) {
 TEST(Voids, a_window_beside_a_void_goes_on_into_the_next_storey) {
     const auto project = test::two_storeys();
     const auto surfaces = build_surfaces(project, project.options[0]);
-    const auto tall = std::find_if(surfaces.portals.begin(), surfaces.portals.end(), [](const Portal& p) { return p.opening == "tall"; });
+    const auto tall = std::find_if(surfaces.portals.begin(), surfaces.portals.end(),
+                                   [](const Portal& p) { return p.opening == "tall"; });
     ASSERT_NE(tall, surfaces.portals.end());
     EXPECT_NEAR(tall->v.z, 4.2, 1e-6);
     auto closed = project;
     closed.options[0].storeys[1].voids.clear();
     const auto low = build_surfaces(closed, closed.options[0]);
-    const auto cut = std::find_if(low.portals.begin(), low.portals.end(), [](const Portal& p) { return p.opening == "tall"; });
+    const auto cut =
+        std::find_if(low.portals.begin(), low.portals.end(), [](const Portal& p) { return p.opening == "tall"; });
     EXPECT_NEAR(cut->v.z, 2.8 - 0.5, 1e-6) << "without the void it ends at the ceiling";
 }
 

@@ -36,7 +36,8 @@ bool nearly(const Option& a, const Option& b) {
     for (size_t s = 0; s < a.storeys.size(); ++s)
         for (size_t r = 0; r < a.storeys[s].rooms.size(); ++r)
             for (size_t i = 0; i < a.storeys[s].rooms[r].footprint.size(); ++i)
-                if (length(a.storeys[s].rooms[r].footprint[i] - b.storeys[s].rooms[r].footprint[i]) > 1e-6) return false;
+                if (length(a.storeys[s].rooms[r].footprint[i] - b.storeys[s].rooms[r].footprint[i]) > 1e-6)
+                    return false;
     return true;
 }
 
@@ -54,7 +55,8 @@ TEST(DrawingLaws, every_edge_is_covered_by_its_pieces_without_gap) {
                 RC_ASSERT(piece.to > piece.from);
                 at[static_cast<size_t>(piece.edge)] = piece.to;
             }
-            for (int e = 0; e < static_cast<int>(room.footprint.size()); ++e) RC_ASSERT(std::fabs(at[static_cast<size_t>(e)] - edge_length(room, e)) < 2 * kSameLine);
+            for (int e = 0; e < static_cast<int>(room.footprint.size()); ++e)
+                RC_ASSERT(std::fabs(at[static_cast<size_t>(e)] - edge_length(room, e)) < 2 * kSameLine);
         }
     }));
 }
@@ -68,7 +70,10 @@ TEST(DrawingLaws, two_rooms_agree_on_the_wall_between_them) {
                 if (piece.neighbour < 0) continue;
                 bool answered = false;
                 for (const WallPiece& back : walls.pieces[static_cast<size_t>(piece.neighbour)])
-                    answered = answered || (back.neighbour == static_cast<int>(r) && std::fabs((back.to - back.from) - (piece.to - piece.from)) < 5 * kSameLine && back.thickness == piece.thickness);
+                    answered =
+                        answered || (back.neighbour == static_cast<int>(r) &&
+                                     std::fabs((back.to - back.from) - (piece.to - piece.from)) < 5 * kSameLine &&
+                                     back.thickness == piece.thickness);
                 RC_ASSERT(answered);
             }
     }));
@@ -85,7 +90,8 @@ TEST(DrawingLaws, inner_faces_lie_within_the_lines_and_outer_faces_around_them) 
             inner += mine;
             RC_ASSERT(mine <= signed_area(option.storeys[0].rooms[r].footprint) + 1e-3);
             double outside = 0;
-            for (const Region& region : difference({walls.rooms[r].ring}, walls.outline)) outside += std::fabs(signed_area(region.outer));
+            for (const Region& region : difference({walls.rooms[r].ring}, walls.outline))
+                outside += std::fabs(signed_area(region.outer));
             RC_ASSERT(outside < 1e-3);
         }
         RC_ASSERT(inner < outer);
@@ -110,7 +116,8 @@ TEST(DrawingLaws, mirrored_twice_and_turned_back_all_is_where_it_was) {
         for (size_t r = 0; r < rooms.size(); ++r)
             for (size_t o = 0; o < before.storeys[0].rooms[r].openings.size(); ++o) {
                 RC_ASSERT(option.storeys[0].rooms[r].openings[o].edge == before.storeys[0].rooms[r].openings[o].edge);
-                RC_ASSERT(std::fabs(option.storeys[0].rooms[r].openings[o].along - before.storeys[0].rooms[r].openings[o].along) < 1e-6);
+                RC_ASSERT(std::fabs(option.storeys[0].rooms[r].openings[o].along -
+                                    before.storeys[0].rooms[r].openings[o].along) < 1e-6);
             }
     }));
 }
@@ -120,7 +127,8 @@ TEST(DrawingLaws, a_split_loses_no_floor_and_no_wall_opening_moves) {
         Option option = building(seed);
         const Storey before = option.storeys[0];
         const Room& room = before.rooms[0];
-        const Vec2 a = (edge_begin(room, 0) + edge_end(room, 0)) * 0.5, b = (edge_begin(room, 2) + edge_end(room, 2)) * 0.5;
+        const Vec2 a = (edge_begin(room, 0) + edge_end(room, 0)) * 0.5,
+                   b = (edge_begin(room, 2) + edge_end(room, 2)) * 0.5;
         const Id made = split_room(option, 0, room.id, a, b);
         RC_PRE(!made.empty());
         RC_ASSERT(std::fabs(storey_area(option.storeys[0]) - storey_area(before)) < 1e-3);
@@ -148,15 +156,20 @@ TEST(DrawingLaws, a_snap_is_near_what_was_meant) {
         switch (snap.kind) {
             case Snap::Kind::end:
             case Snap::Kind::middle:
-            case Snap::Kind::storey: RC_ASSERT(length(snap.at - p) < reach); break;
+            case Snap::Kind::storey:
+                RC_ASSERT(length(snap.at - p) < reach);
+                break;
             case Snap::Kind::wall: {
                 double nearest = 1e9;
-                for (const Room& room : option.storeys[0].rooms) nearest = std::min(nearest, distance_to_edges(room.footprint, snap.at));
-                for (const Partition& wall : option.storeys[0].partitions) nearest = std::min(nearest, distance_to_segment(snap.at, wall.from, wall.to));
+                for (const Room& room : option.storeys[0].rooms)
+                    nearest = std::min(nearest, distance_to_edges(room.footprint, snap.at));
+                for (const Partition& wall : option.storeys[0].partitions)
+                    nearest = std::min(nearest, distance_to_segment(snap.at, wall.from, wall.to));
                 RC_ASSERT(nearest < 2.5 * reach);  // an alignment may carry it a little past a wall's end
                 break;
             }
-            default: RC_ASSERT(length(snap.at - p) < reach * 1.5);
+            default:
+                RC_ASSERT(length(snap.at - p) < reach * 1.5);
         }
     }));
 }

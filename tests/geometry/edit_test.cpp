@@ -119,7 +119,8 @@ TEST(Edit, deleting_one_thing_deletes_only_that) {
     option = before;
     ASSERT_TRUE(remove_items(option, {item(Item::Kind::wall, "south", 0)}));
     ASSERT_EQ(room_of(option, "south").openings.size(), 1u);
-    EXPECT_EQ(room_of(option, "south").openings[0].kind, Opening::Kind::opening_void) << "without an outside wall the room is open there";
+    EXPECT_EQ(room_of(option, "south").openings[0].kind, Opening::Kind::opening_void)
+        << "without an outside wall the room is open there";
     option = before;
     ASSERT_TRUE(remove_items(option, {item(Item::Kind::opening, "W-left")}));
     EXPECT_TRUE(room_of(option, "left").openings.empty());
@@ -129,7 +130,8 @@ TEST(Edit, deleting_one_thing_deletes_only_that) {
 TEST(Edit, a_room_turned_four_times_is_where_it_was) {
     Option option = three_rooms();
     const Room before = room_of(option, "left");
-    for (int i = 0; i < 4; ++i) ASSERT_TRUE(place_items(option, {item(Item::Kind::room, "left")}, Placing::turn({1, 1}, 90)));
+    for (int i = 0; i < 4; ++i)
+        ASSERT_TRUE(place_items(option, {item(Item::Kind::room, "left")}, Placing::turn({1, 1}, 90)));
     for (size_t i = 0; i < 4; ++i) EXPECT_LT(length(room_of(option, "left").footprint[i] - before.footprint[i]), 1e-9);
 }
 
@@ -202,7 +204,8 @@ TEST(Edit, heads_line_up) {
     Option option = three_rooms();
     Opening& low = room_of(option, "right").openings[0];
     low.height = 0.8;
-    ASSERT_TRUE(align_openings(option, {item(Item::Kind::opening, "W-left"), item(Item::Kind::opening, "W-right")}, Align::head));
+    ASSERT_TRUE(align_openings(option, {item(Item::Kind::opening, "W-left"), item(Item::Kind::opening, "W-right")},
+                               Align::head));
     EXPECT_NEAR(low.sill + low.height, 2.5, 1e-9);
 }
 
@@ -230,12 +233,16 @@ TEST(Edit, moving_walls_of_random_buildings_keeps_them_closed) {
         const double by = *rc::gen::inRange(-40, 40) / 100.0;
         const auto overlaps = [&] {
             const auto faults = check_drawing(option);
-            return std::count_if(faults.begin(), faults.end(), [](const ModelFault& f) { return f.kind == ModelFault::Kind::rooms_overlap && f.storey == 0; });
+            return std::count_if(faults.begin(), faults.end(), [](const ModelFault& f) {
+                return f.kind == ModelFault::Kind::rooms_overlap && f.storey == 0;
+            });
         };
         const auto before = overlaps();
         const Option untouched = option;
-        if (!move_edge(option, 0, storey.rooms[pick].id, edge, by)) RC_ASSERT(option == untouched);
-        else RC_ASSERT(overlaps() <= before);
+        if (!move_edge(option, 0, storey.rooms[pick].id, edge, by))
+            RC_ASSERT(option == untouched);
+        else
+            RC_ASSERT(overlaps() <= before);
         for (const Room& room : option.storeys[0].rooms) RC_ASSERT(signed_area(room.footprint) > 0.2);
     }));
 }
@@ -249,7 +256,8 @@ TEST(ModelCheck, a_corner_three_centimetres_off_is_found_and_mended) {
     EXPECT_NE(faults[0].what.find("3.0 cm"), std::string::npos);
     ASSERT_TRUE(mend_drawing(option, faults[0]));
     EXPECT_TRUE(check_drawing(option).empty());
-    EXPECT_EQ(room_of(option, "left").footprint[1], room_of(option, "right").footprint[0]) << "either may have moved; they meet";
+    EXPECT_EQ(room_of(option, "left").footprint[1], room_of(option, "right").footprint[0])
+        << "either may have moved; they meet";
 }
 
 TEST(ModelCheck, overlapping_rooms_are_found_and_parted) {

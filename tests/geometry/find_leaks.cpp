@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// A longer study than the tests': random buildings, millions of rays. warmpane-leaks [buildings] [rays each] [first seed]
+// A longer study than the tests': random buildings, millions of rays. warmpane-leaks [buildings] [rays each] [first
+// seed]
 #include <cstdio>
 #include <cstdlib>
 
@@ -16,7 +17,8 @@ int main(int count, char** words) {
         shot += leaks.rays;
         lost += leaks.all();
         if (leaks.all() > 0)
-            std::printf("building %u: open %ld, into walls %ld, elsewhere %ld; first %s\n", first + i, leaks.open, leaks.wrong_side, leaks.elsewhere, leaks.first.c_str());
+            std::printf("building %u: open %ld, into walls %ld, elsewhere %ld; first %s\n", first + i, leaks.open,
+                        leaks.wrong_side, leaks.elsewhere, leaks.first.c_str());
     }
     std::printf("%ld rays in %ld buildings, %ld escaped\n", shot, buildings, lost);
     return lost == 0 ? 0 : 1;

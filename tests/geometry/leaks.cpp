@@ -47,7 +47,9 @@ Leaks find_leaks(const Project& project, const Option& option, long rays, uint32
                     Vec2 p{};
                     for (int tries = 0; tries < 1000; ++tries) {
                         p = {low.x + unit(dice) * (high.x - low.x), low.y + unit(dice) * (high.y - low.y)};
-                        if (geometry::contains(ring, p) && geometry::distance_to_edges(ring, p) > 0.005 && !in_partition(storey, p)) break;
+                        if (geometry::contains(ring, p) && geometry::distance_to_edges(ring, p) > 0.005 &&
+                            !in_partition(storey, p))
+                            break;
                     }
                     const double top = geometry::ceiling_at(option, storey, room, p);
                     from = {p.x, p.y, storey.level + (0.01 + 0.98 * unit(dice)) * (top - storey.level)};
@@ -58,16 +60,20 @@ Leaks find_leaks(const Project& project, const Option& option, long rays, uint32
                 ++leaks.rays;
                 const auto air = [&](int of) { return of < 0 ? -1 : surfaces.air[static_cast<size_t>(of)]; };
                 const long before = leaks.all();
-                if (hit.what == light::Hit::What::nothing) ++leaks.open;
-                else if (hit.what == light::Hit::What::surface && !hit.lit_side) ++leaks.wrong_side;
-                else if (hit.what == light::Hit::What::surface && air(hit.space) != air(space)) ++leaks.elsewhere;
+                if (hit.what == light::Hit::What::nothing)
+                    ++leaks.open;
+                else if (hit.what == light::Hit::What::surface && !hit.lit_side)
+                    ++leaks.wrong_side;
+                else if (hit.what == light::Hit::What::surface && air(hit.space) != air(space))
+                    ++leaks.elsewhere;
                 else if (hit.what == light::Hit::What::portal) {
                     const auto& own = scene.portals_of(space);
                     if (std::find(own.begin(), own.end(), hit.portal) == own.end()) ++leaks.elsewhere;
                 }
                 if (leaks.all() > before && leaks.first.empty()) {
                     const Vec3f at = from.as<float>() + direction.as<float>() * hit.distance;
-                    leaks.first = fmt::format("{} from ({:.4f}, {:.4f}, {:.4f}) to ({:.4f}, {:.4f}, {:.4f})", room.id, from.x, from.y, from.z, at.x, at.y, at.z);
+                    leaks.first = fmt::format("{} from ({:.4f}, {:.4f}, {:.4f}) to ({:.4f}, {:.4f}, {:.4f})", room.id,
+                                              from.x, from.y, from.z, at.x, at.y, at.z);
                 }
             }
         }

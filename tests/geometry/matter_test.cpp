@@ -93,8 +93,10 @@ TEST(Finishes, what_has_no_material_is_reckoned_with_what_lm_83_assumes_and_neve
     ASSERT_EQ(without.portals.size(), 1u);
     EXPECT_GE(without.portals[0].glazing, 0) << "an opening without glass would let in too much";
     for (const Surface& s : without.surfaces)
-        if (s.element == Element::floor) EXPECT_EQ(s.reflectance, 0.2);
-        else if (s.element == Element::ceiling) EXPECT_EQ(s.reflectance, 0.7);
+        if (s.element == Element::floor)
+            EXPECT_EQ(s.reflectance, 0.2);
+        else if (s.element == Element::ceiling)
+            EXPECT_EQ(s.reflectance, 0.7);
     EXPECT_EQ(assume_unknown(project, 0, {{Part::floor, opaque("f", 0.2)}, {Part::wall, opaque("w", 0.5)}}), 2);
     EXPECT_EQ(option.types.at(Part::wall), "w");
     EXPECT_EQ(assume_unknown(project, 0, {{Part::floor, opaque("f", 0.2)}}), 0) << "it has one now";
@@ -130,8 +132,8 @@ TEST(Shading, an_overhang_hangs_over_the_head_as_far_as_it_was_told) {
     window(project).shading = {brow};
     const auto corners = corners_of(build_surfaces(project, project.options[0]), Element::shading);
     ASSERT_EQ(corners.size(), 36u) << "a board has six faces";
-    // The window is 1 to 3 m along a south wall whose outer face lies at y = -0.35; its head at 2.5 m. Seen from outside
-    // (from the south) left is west.
+    // The window is 1 to 3 m along a south wall whose outer face lies at y = -0.35; its head at 2.5 m. Seen from
+    // outside (from the south) left is west.
     EXPECT_NEAR(span(corners, &Vec3::x).low, 0.7, 1e-9);
     EXPECT_NEAR(span(corners, &Vec3::x).high, 3.1, 1e-9);
     EXPECT_NEAR(span(corners, &Vec3::y).low, -0.35 - 0.8, 1e-9);
@@ -143,7 +145,8 @@ TEST(Shading, an_overhang_hangs_over_the_head_as_far_as_it_was_told) {
 TEST(Shading, its_faces_look_outwards) {
     auto project = test::one_room();
     for (const bool inside : {false, true})
-        for (const auto kind : {ShadeLayer::Kind::surround, ShadeLayer::Kind::overhang, ShadeLayer::Kind::fins, ShadeLayer::Kind::louvres})
+        for (const auto kind : {ShadeLayer::Kind::surround, ShadeLayer::Kind::overhang, ShadeLayer::Kind::fins,
+                                ShadeLayer::Kind::louvres})
             for (const double tilt : {-40.0, 0.0, 35.0})
                 for (const bool upright : {false, true}) {
                     ShadeLayer board = layer(kind);
@@ -160,7 +163,8 @@ TEST(Shading, its_faces_look_outwards) {
                     for (size_t i = 0; i < s.triangles.size(); ++i) {
                         if (s.surfaces[s.surface_of[i]].element != Element::shading) continue;
                         EXPECT_EQ(s.surfaces[s.surface_of[i]].space, inside ? 0 : kOutdoors);
-                        const Vec3 a = s.vertices[s.triangles[i][0]], b = s.vertices[s.triangles[i][1]], c = s.vertices[s.triangles[i][2]];
+                        const Vec3 a = s.vertices[s.triangles[i][0]], b = s.vertices[s.triangles[i][1]],
+                                   c = s.vertices[s.triangles[i][2]];
                         volume += dot(a, cross(b, c)) / 6;
                     }
                     EXPECT_GT(volume, 1e-4) << kind_name(kind) << (inside ? " inside" : "") << ", tilt " << tilt;
@@ -186,8 +190,10 @@ TEST(Shading, blades_keep_within_the_opening_however_they_are_tilted) {
                 EXPECT_LE(span(corners, &Vec3::x).high, 3 + 1e-9);
                 EXPECT_GE(span(corners, &Vec3::z).low, 1 - 1e-9);
                 EXPECT_LE(span(corners, &Vec3::z).high, 2.5 + 1e-9);
-                if (inside) EXPECT_GE(span(corners, &Vec3::y).low, 0.0);
-                else EXPECT_LE(span(corners, &Vec3::y).high, -0.35) << "nothing reaches into the wall";
+                if (inside)
+                    EXPECT_GE(span(corners, &Vec3::y).low, 0.0);
+                else
+                    EXPECT_LE(span(corners, &Vec3::y).high, -0.35) << "nothing reaches into the wall";
             }
 }
 
@@ -223,7 +229,8 @@ TEST(Shading, goes_with_the_copies_of_its_opening) {
     ASSERT_EQ(made.size(), 1u);
     EXPECT_EQ(find_opening(option, made[0].id).opening->shading, shade_presets()[1].layers);
     EXPECT_EQ(fill_wall(option, "W-01", 0.3), 2);
-    for (const Opening& o : option.storeys[0].rooms[0].openings) EXPECT_EQ(o.shading.size(), 2u) << "a row of them, too";
+    for (const Opening& o : option.storeys[0].rooms[0].openings)
+        EXPECT_EQ(o.shading.size(), 2u) << "a row of them, too";
 }
 
 TEST(Shading, follows_its_opening_and_lies_before_rooflights_too) {
@@ -260,7 +267,8 @@ TEST(Shading, a_perforated_screen_passes_its_openness_of_a_sunbeam) {
     EXPECT_NEAR(light::Scene(build_surfaces(project, project.options[0])).beam(from, to).share, 0.4f * bare, 1e-5f);
     screen.inside = true;
     window(project).shading.push_back(screen);
-    EXPECT_NEAR(light::Scene(build_surfaces(project, project.options[0])).beam(from, to).share, 0.16f * bare, 1e-5f) << "two layers together";
+    EXPECT_NEAR(light::Scene(build_surfaces(project, project.options[0])).beam(from, to).share, 0.16f * bare, 1e-5f)
+        << "two layers together";
 }
 
 TEST(Shading, a_mirrored_opening_has_mirrored_shading) {
@@ -289,13 +297,16 @@ TEST(Blocks, have_roofs_of_their_own) {
         block.base = 1;
         volume = 0;
         build_block(block, 0, [&](Vec3 a, Vec3 b, Vec3 c) { volume += dot(a, cross(b, c)) / 6; });
-        const double roof = top == Block::Top::gable ? 8 * 6 * 3 / 2.0 : top == Block::Top::mono_pitch ? 8 * 6 * 6 / 2.0 : 0;
+        const double roof = top == Block::Top::gable        ? 8 * 6 * 3 / 2.0
+                            : top == Block::Top::mono_pitch ? 8 * 6 * 6 / 2.0
+                                                            : 0;
         EXPECT_NEAR(volume, 8 * 6 * 5 + roof, 1e-6) << "closed, and all faces look outwards";
     }
 }
 
 TEST(Things, are_closed_bodies_of_their_size) {
-    for (const auto kind : {Thing::Kind::table, Thing::Kind::shelf, Thing::Kind::bench, Thing::Kind::box, Thing::Kind::stair, Thing::Kind::ramp, Thing::Kind::terrain}) {
+    for (const auto kind : {Thing::Kind::table, Thing::Kind::shelf, Thing::Kind::bench, Thing::Kind::box,
+                            Thing::Kind::stair, Thing::Kind::ramp, Thing::Kind::terrain}) {
         auto project = test::one_room();
         Thing thing = usual(kind);
         thing.id = thing.name = "thing";
@@ -308,7 +319,8 @@ TEST(Things, are_closed_bodies_of_their_size) {
         Span x, y, z;
         for (size_t i = 0; i < s.triangles.size(); ++i) {
             if (s.surfaces[s.surface_of[i]].source != "thing") continue;
-            const Vec3 a = s.vertices[s.triangles[i][0]], b = s.vertices[s.triangles[i][1]], c = s.vertices[s.triangles[i][2]];
+            const Vec3 a = s.vertices[s.triangles[i][0]], b = s.vertices[s.triangles[i][1]],
+                       c = s.vertices[s.triangles[i][2]];
             volume += dot(a, cross(b, c)) / 6;
             for (const Vec3 p : {a, b, c}) {
                 x = {std::min(x.low, p.x), std::max(x.high, p.x)};

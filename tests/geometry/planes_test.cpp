@@ -16,7 +16,9 @@ using namespace wp::model;
 
 namespace {
 
-PlanePoints points_of(const Project& project, double north = 0) { return *plane_points(project.options[0], project.options[0].planes[0], north); }
+PlanePoints points_of(const Project& project, double north = 0) {
+    return *plane_points(project.options[0], project.options[0].planes[0], north);
+}
 
 }  // namespace
 
@@ -28,7 +30,8 @@ TEST(Planes, lie_along_the_longest_wall_or_true_north_on_request) {
     ReferencePlane& plane = project.options[0].planes[0];
     plane.along = ReferencePlane::Along::longest_edge;
     const auto square = points_of(project);
-    EXPECT_NEAR(std::atan2(square.across.y, square.across.x), a, 1e-9) << "a quarter of a turn from the long wall is the same";
+    EXPECT_NEAR(std::atan2(square.across.y, square.across.x), a, 1e-9)
+        << "a quarter of a turn from the long wall is the same";
     EXPECT_EQ(square.points.size(), static_cast<size_t>(square.columns * square.rows)) << "no cell is cut by a wall";
     plane.along = ReferencePlane::Along::true_north;
     const auto north = points_of(project, 30);
@@ -45,7 +48,8 @@ TEST(Planes, hold_so_many_points_as_were_asked_for) {
         const auto points = points_of(project);
         EXPECT_GE(static_cast<int>(points.points.size()), wanted);
         EXPECT_LE(static_cast<int>(points.points.size()), wanted * 2 + 3) << "and not many more";
-        EXPECT_LT(std::max(points.dx, points.dy) / std::min(points.dx, points.dy), wanted > 5 ? 1.8 : 5.0) << "near square";
+        EXPECT_LT(std::max(points.dx, points.dy) / std::min(points.dx, points.dy), wanted > 5 ? 1.8 : 5.0)
+            << "near square";
     }
 }
 
@@ -168,7 +172,8 @@ TEST(Planes, lie_on_each_flight_and_landing_of_a_stair) {
         const light::Scene scene(surfaces);
         for (const Vec3 p : points.points) {
             const auto up = scene.intersect(p.as<float>(), {0, 0, 1});
-            EXPECT_TRUE(up.what == light::Hit::What::surface && up.lit_side && up.distance > 0.3f) << plane.name << " at " << p.x << " " << p.y << " " << p.z;
+            EXPECT_TRUE(up.what == light::Hit::What::surface && up.lit_side && up.distance > 0.3f)
+                << plane.name << " at " << p.x << " " << p.y << " " << p.z;
         }
     }
 }
@@ -197,9 +202,11 @@ TEST(Planes, finer_ones_keep_the_points_they_can_and_the_answers_with_them) {
     const auto at = static_cast<size_t>(fine.point_at({coarse.points[3].x, coarse.points[3].y}));
     EXPECT_EQ(after.planes[0].value[at], before.planes[0].value[3]) << "the very same";
     const auto plain = question::daylight_factor(surfaces, {fine}, effort);
-    EXPECT_NEAR(after.planes[0].figures.mean, plain.planes[0].figures.mean, 3 * (after.planes[0].figures.mean_half_width + plain.planes[0].figures.mean_half_width));
+    EXPECT_NEAR(after.planes[0].figures.mean, plain.planes[0].figures.mean,
+                3 * (after.planes[0].figures.mean_half_width + plain.planes[0].figures.mean_half_width));
     project.options[0].storeys[0].rooms[0].openings[0].width = 1;
-    const auto other = question::daylight_factor(build_surfaces(project, project.options[0]), {fine}, effort, {}, {}, setup);
+    const auto other =
+        question::daylight_factor(build_surfaces(project, project.options[0]), {fine}, effort, {}, {}, setup);
     EXPECT_EQ(other.kept, 0u) << "another building keeps nothing";
 }
 

@@ -27,7 +27,8 @@ TEST(Polygons, triangles_fill_a_room_of_any_shape) {
     EXPECT_NEAR(area(triangulate({kSquare, {}})), 16, 1e-9);
     EXPECT_NEAR(area(triangulate({kL, {}})), 18, 1e-9);
     Polygon star;
-    for (int i = 0; i < 14; ++i) star.push_back(Vec2{std::cos(kPi * i / 7), std::sin(kPi * i / 7)} * (i % 2 == 0 ? 3.0 : 1.0));
+    for (int i = 0; i < 14; ++i)
+        star.push_back(Vec2{std::cos(kPi * i / 7), std::sin(kPi * i / 7)} * (i % 2 == 0 ? 3.0 : 1.0));
     EXPECT_NEAR(area(triangulate({star, {}})), signed_area(star), 1e-9);
 }
 
@@ -48,7 +49,8 @@ TEST(Polygons, walls_grow_outwards_with_square_corners) {
 TEST(Polygons, an_outline_that_crosses_itself_is_found) {
     EXPECT_FALSE(crosses_itself(kL));
     EXPECT_TRUE(crosses_itself({{0, 0}, {2, 2}, {2, 0}, {0, 2}}));
-    EXPECT_FALSE(crosses_itself({{0, 0}, {6, 0}, {6, 4}, {4, 4}, {4, 2}, {2, 2}, {2, 4}, {0, 4}})) << "two walls on one line";
+    EXPECT_FALSE(crosses_itself({{0, 0}, {6, 0}, {6, 4}, {4, 4}, {4, 2}, {2, 2}, {2, 4}, {0, 4}}))
+        << "two walls on one line";
 }
 
 TEST(Polygons, inside_is_told_from_outside) {

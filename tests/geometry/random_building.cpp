@@ -44,7 +44,8 @@ class Maker {
                 hole.id = hole.name = "void";
                 const Vec2 c = middle(upper.rooms[0]);
                 const double w = number(0.4, 2.5), h = number(0.4, 2.5);
-                hole.outline = {turned({c.x - w, c.y - h}), turned({c.x + w, c.y - h}), turned({c.x + w, c.y + h}), turned({c.x - w, c.y + h})};
+                hole.outline = {turned({c.x - w, c.y - h}), turned({c.x + w, c.y - h}), turned({c.x + w, c.y + h}),
+                                turned({c.x - w, c.y + h})};
                 upper.voids = {hole};
             }
             option.storeys.push_back(upper);
@@ -59,14 +60,18 @@ class Maker {
     double number(double low, double high) { return std::uniform_real_distribution<double>(low, high)(dice_); }
     int whole(int low, int high) { return std::uniform_int_distribution<int>(low, high)(dice_); }
     bool chance(double p) { return number(0, 1) < p; }
-    Vec2 turned(Vec2 p) const { return {centre_.x + p.x * std::cos(turn_) - p.y * std::sin(turn_), centre_.y + p.x * std::sin(turn_) + p.y * std::cos(turn_)}; }
+    Vec2 turned(Vec2 p) const {
+        return {centre_.x + p.x * std::cos(turn_) - p.y * std::sin(turn_),
+                centre_.y + p.x * std::sin(turn_) + p.y * std::cos(turn_)};
+    }
     static Vec2 middle(const Room& room) {
         Vec2 sum{};
         for (const Vec2 q : room.footprint) sum = sum + q;
         return sum * (1.0 / static_cast<double>(room.footprint.size()));
     }
 
-    // A grid of rooms whose corners are moved about, turned as a whole: every wall is shared and stands at an odd angle.
+    // A grid of rooms whose corners are moved about, turned as a whole: every wall is shared and stands at an odd
+    // angle.
     void fill(Storey& storey, double height) {
         const int columns = whole(1, 3), rows = whole(1, 3);
         turn_ = chance(0.3) ? 0 : number(0, 6.28);
@@ -74,7 +79,8 @@ class Maker {
         const double shake = chance(0.3) ? 0 : 0.8;
         std::vector<Vec2> corner;
         for (int j = 0; j <= rows; ++j)
-            for (int i = 0; i <= columns; ++i) corner.push_back(turned({i * 4.5 + number(-shake, shake), j * 4.0 + number(-shake, shake)}));
+            for (int i = 0; i <= columns; ++i)
+                corner.push_back(turned({i * 4.5 + number(-shake, shake), j * 4.0 + number(-shake, shake)}));
         const auto at = [&](int i, int j) { return corner[static_cast<size_t>(j * (columns + 1) + i)]; };
         for (int j = 0; j < rows; ++j)
             for (int i = 0; i < columns; ++i) {
@@ -107,7 +113,9 @@ class Maker {
     void add_openings(Room& room) {
         for (int e = 0; e < static_cast<int>(room.footprint.size()); ++e) {
             // A wall between two rooms is opened from one side only: two openings there could overlap.
-            if (!chance(0.6) || (room.id.find("r0") == std::string::npos && e + 1 == static_cast<int>(room.footprint.size()))) continue;
+            if (!chance(0.6) ||
+                (room.id.find("r0") == std::string::npos && e + 1 == static_cast<int>(room.footprint.size())))
+                continue;
             if (room.id.back() != '0' && e == 0) continue;
             Opening o;
             o.id = o.name = room.id + "-w" + std::to_string(e);
@@ -156,7 +164,10 @@ class Maker {
             light.upstand = number(0, 0.4);
             light.upright = chance(0.4);
             light.glazing = "pane";
-            const bool apart = std::all_of(storey.rooflights.begin(), storey.rooflights.end(), [&](const Rooflight& other) { return length(other.centre - light.centre) > 2.5 && !(other.upright && light.upright); });
+            const bool apart =
+                std::all_of(storey.rooflights.begin(), storey.rooflights.end(), [&](const Rooflight& other) {
+                    return length(other.centre - light.centre) > 2.5 && !(other.upright && light.upright);
+                });
             if (apart) storey.rooflights.push_back(light);
         }
     }

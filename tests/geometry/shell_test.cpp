@@ -25,7 +25,9 @@ Sums sums_of(const Surfaces& surfaces, int space, std::initializer_list<Element>
     Sums out;
     for (size_t t = 0; t < surfaces.triangles.size(); ++t) {
         const Surface& surface = surfaces.surfaces[surfaces.surface_of[t]];
-        if (surface.space != space || (only.size() > 0 && std::find(only.begin(), only.end(), surface.element) == only.end())) continue;
+        if (surface.space != space ||
+            (only.size() > 0 && std::find(only.begin(), only.end(), surface.element) == only.end()))
+            continue;
         const auto& k = surfaces.triangles[t];
         const Vec3 a = surfaces.vertices[k[0]], b = surfaces.vertices[k[1]], c = surfaces.vertices[k[2]];
         const Vec3 area = cross(b - a, c - a) * 0.5;
@@ -105,7 +107,8 @@ TEST(Shell, storeys_that_stand_out_have_an_underside) {
     for (size_t t = 0; t < surfaces.triangles.size(); ++t) {
         if (surfaces.surfaces[surfaces.surface_of[t]].element != Element::facade) continue;
         const auto& k = surfaces.triangles[t];
-        const Vec3 a = surfaces.vertices[k[0]], area = cross(surfaces.vertices[k[1]] - a, surfaces.vertices[k[2]] - a) * 0.5;
+        const Vec3 a = surfaces.vertices[k[0]],
+                   area = cross(surfaces.vertices[k[1]] - a, surfaces.vertices[k[2]] - a) * 0.5;
         if (area.z < -1e-9) {
             under -= area.z;
             EXPECT_NEAR(a.z, 3.1 - option.roof, 1e-6) << "under the slab, not in its floor";
@@ -166,7 +169,8 @@ TEST(TallRooms, stand_in_the_storey_above_as_walls) {
     inner.height = 1;
     option.storeys[1].rooms[0].openings = {inner};
     const auto surfaces = build_surfaces(project, option);
-    const auto portal = std::find_if(surfaces.portals.begin(), surfaces.portals.end(), [](const Portal& p) { return p.opening == "inner"; });
+    const auto portal = std::find_if(surfaces.portals.begin(), surfaces.portals.end(),
+                                     [](const Portal& p) { return p.opening == "inner"; });
     ASSERT_NE(portal, surfaces.portals.end());
     EXPECT_EQ(surfaces.spaces[static_cast<size_t>(portal->outside)], "hall");
 }

@@ -12,7 +12,9 @@ namespace {
 
 const auto kProject = test::one_room();  // 4 x 6 m from the origin
 
-Snap snap(Vec2 p, const SnapSettings& settings = {}, std::optional<Vec2> from = {}) { return find_snap(kProject.options[0], 0, p, 0.15, settings, from); }
+Snap snap(Vec2 p, const SnapSettings& settings = {}, std::optional<Vec2> from = {}) {
+    return find_snap(kProject.options[0], 0, p, 0.15, settings, from);
+}
 
 }  // namespace
 

@@ -23,15 +23,18 @@ class Access : public Hands {
             if (w->isVisible() && w->width() > 0 && w->height() > 0) out.push_back(w);
         return out;
     }
-    static std::string name_of(const QWidget* w) { return std::string(w->metaObject()->className()) + " " + w->objectName().toStdString(); }
+    static std::string name_of(const QWidget* w) {
+        return std::string(w->metaObject()->className()) + " " + w->objectName().toStdString();
+    }
     // Clipped by a scroll area or a parent's edge is not on the screen.
     static bool shown_whole(const QWidget* w) { return w->visibleRegion().boundingRect() == w->rect(); }
 };
 
 bool is_operated(const QWidget* w) {
     if (w->objectName().startsWith(QStringLiteral("qt_"))) return false;
-    return qobject_cast<const QAbstractButton*>(w) != nullptr || qobject_cast<const QComboBox*>(w) != nullptr || qobject_cast<const QLineEdit*>(w) != nullptr ||
-           qobject_cast<const QAbstractSpinBox*>(w) != nullptr || qobject_cast<const QAbstractItemView*>(w) != nullptr;
+    return qobject_cast<const QAbstractButton*>(w) != nullptr || qobject_cast<const QComboBox*>(w) != nullptr ||
+           qobject_cast<const QLineEdit*>(w) != nullptr || qobject_cast<const QAbstractSpinBox*>(w) != nullptr ||
+           qobject_cast<const QAbstractItemView*>(w) != nullptr;
 }
 
 QString words_of(const QWidget* w) {
@@ -47,7 +50,9 @@ TEST_F(Access, whatever_is_operated_has_a_name_on_every_desk) {
         window->show_desk(desk);
         QTest::qWait(60);
         for (const QWidget* w : visible())
-            if (is_operated(w) && qobject_cast<const QHeaderView*>(w) == nullptr && qobject_cast<const QComboBox*>(w->parentWidget()) == nullptr && qobject_cast<const QTabBar*>(w->parentWidget()) == nullptr)
+            if (is_operated(w) && qobject_cast<const QHeaderView*>(w) == nullptr &&
+                qobject_cast<const QComboBox*>(w->parentWidget()) == nullptr &&
+                qobject_cast<const QTabBar*>(w->parentWidget()) == nullptr)
                 EXPECT_FALSE(words_of(w).isEmpty()) << "desk " << static_cast<int>(desk) << ": " << name_of(w);
     }
 }
@@ -58,14 +63,18 @@ TEST_F(Access, every_desk_is_reached_and_left_by_keys_and_tab_goes_round) {
         QTest::qWait(40);
         std::set<QWidget*> reached;
         for (int k = 0; k < 120; ++k) {
-            QTest::keyClick(QApplication::focusWidget() != nullptr ? QApplication::focusWidget() : window.get(), Qt::Key_Tab);
+            QTest::keyClick(QApplication::focusWidget() != nullptr ? QApplication::focusWidget() : window.get(),
+                            Qt::Key_Tab);
             if (QWidget* w = QApplication::focusWidget()) reached.insert(w);
         }
         EXPECT_GE(reached.size(), 6u) << "desk " << i;
         for (const QWidget* w : visible())
-            if (w->focusPolicy() & Qt::TabFocus && is_operated(w) && w->isEnabled() && w->window() == window.get() && shown_whole(w) && qobject_cast<const QHeaderView*>(w) == nullptr) {
-                const bool in_group = qobject_cast<const QAbstractButton*>(w) != nullptr && static_cast<const QAbstractButton*>(w)->group() != nullptr;
-                EXPECT_TRUE(in_group || reached.contains(const_cast<QWidget*>(w))) << "desk " << i << ": " << name_of(w);
+            if (w->focusPolicy() & Qt::TabFocus && is_operated(w) && w->isEnabled() && w->window() == window.get() &&
+                shown_whole(w) && qobject_cast<const QHeaderView*>(w) == nullptr) {
+                const bool in_group = qobject_cast<const QAbstractButton*>(w) != nullptr &&
+                                      static_cast<const QAbstractButton*>(w)->group() != nullptr;
+                EXPECT_TRUE(in_group || reached.contains(const_cast<QWidget*>(w)))
+                    << "desk " << i << ": " << name_of(w);
             }
     }
 }
@@ -75,14 +84,23 @@ TEST_F(Access, no_word_is_cut_off_at_1280_by_800) {
         window->show_desk(desk);
         QTest::qWait(80);
         for (const QWidget* w : visible()) {
-            const bool words = qobject_cast<const QAbstractButton*>(w) != nullptr || qobject_cast<const QComboBox*>(w) != nullptr;
-            if (!words || w->objectName().startsWith(QStringLiteral("qt_")) || qobject_cast<const QTabBar*>(w->parentWidget()) != nullptr) continue;
-            if (const auto* box = qobject_cast<const QComboBox*>(w); box != nullptr && box->sizeAdjustPolicy() == QComboBox::AdjustToMinimumContentsLengthWithIcon) continue;  // elided on purpose, whole in its tip
-            EXPECT_GE(w->width() + 1, std::min(w->minimumSizeHint().width(), w->sizeHint().width())) << "desk " << static_cast<int>(desk) << ": " << name_of(w) << " " << words_of(w).toStdString();
+            const bool words =
+                qobject_cast<const QAbstractButton*>(w) != nullptr || qobject_cast<const QComboBox*>(w) != nullptr;
+            if (!words || w->objectName().startsWith(QStringLiteral("qt_")) ||
+                qobject_cast<const QTabBar*>(w->parentWidget()) != nullptr)
+                continue;
+            if (const auto* box = qobject_cast<const QComboBox*>(w);
+                box != nullptr && box->sizeAdjustPolicy() == QComboBox::AdjustToMinimumContentsLengthWithIcon)
+                continue;  // elided on purpose, whole in its tip
+            EXPECT_GE(w->width() + 1, std::min(w->minimumSizeHint().width(), w->sizeHint().width()))
+                << "desk " << static_cast<int>(desk) << ": " << name_of(w) << " " << words_of(w).toStdString();
             const QRect in_window(w->mapTo(window.get(), QPoint(0, 0)), w->size());
             bool scrolled = false;
-            for (const QWidget* p = w->parentWidget(); p != nullptr; p = p->parentWidget()) scrolled = scrolled || qobject_cast<const QAbstractScrollArea*>(p) != nullptr;
-            if (!scrolled) EXPECT_TRUE(window->rect().contains(in_window)) << "desk " << static_cast<int>(desk) << ": " << name_of(w);
+            for (const QWidget* p = w->parentWidget(); p != nullptr; p = p->parentWidget())
+                scrolled = scrolled || qobject_cast<const QAbstractScrollArea*>(p) != nullptr;
+            if (!scrolled)
+                EXPECT_TRUE(window->rect().contains(in_window))
+                    << "desk " << static_cast<int>(desk) << ": " << name_of(w);
         }
     }
 }

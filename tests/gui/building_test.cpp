@@ -29,16 +29,23 @@ TEST(Building, a_two_storey_building_is_drawn_by_mouse_and_keys_saved_and_opened
     };
 
     // Five rooms on the ground, snapping to each other's corners.
-    for (const auto& [a, b] : {std::pair<Vec2, Vec2>{{0, 0}, {4, 7}}, {{4, 0}, {7, 4}}, {{7, 0}, {10, 4}}, {{4, 4}, {7, 7}}, {{7, 4}, {10, 7}}}) {
+    for (const auto& [a, b] : {std::pair<Vec2, Vec2>{{0, 0}, {4, 7}},
+                               {{4, 0}, {7, 4}},
+                               {{7, 0}, {10, 4}},
+                               {{4, 4}, {7, 7}},
+                               {{7, 4}, {10, 7}}}) {
         sheet_key(Qt::Key_R);
         drive::drag(window, a, b);
     }
     ASSERT_EQ(option().storeys[0].rooms.size(), 5u);
-    EXPECT_NEAR(geometry::signed_area(option().storeys[0].rooms[1].footprint), 12, 1e-9) << "drawn on the corners of the first";
+    EXPECT_NEAR(geometry::signed_area(option().storeys[0].rooms[1].footprint), 12, 1e-9)
+        << "drawn on the corners of the first";
 
     // Eleven windows and four openings between the rooms: fifteen, each by one click.
     sheet_key(Qt::Key_W);
-    for (const Vec2 at : {Vec2{1, 0}, {3, 0}, {5.5, 0}, {8.5, 0}, {10, 2}, {10, 5.5}, {8.5, 7}, {5.5, 7}, {3, 7}, {1, 7}, {0, 2}}) drive::click_sheet(window, at);
+    for (const Vec2 at :
+         {Vec2{1, 0}, {3, 0}, {5.5, 0}, {8.5, 0}, {10, 2}, {10, 5.5}, {8.5, 7}, {5.5, 7}, {3, 7}, {1, 7}, {0, 2}})
+        drive::click_sheet(window, at);
     sheet_key(Qt::Key_D);
     for (const Vec2 at : {Vec2{4, 2}, {7, 2}, {5.5, 4}, {7, 5.5}}) drive::click_sheet(window, at);
     size_t openings = 0;
@@ -71,7 +78,8 @@ TEST(Building, a_two_storey_building_is_drawn_by_mouse_and_keys_saved_and_opened
 
     sheet_key(Qt::Key_S, Qt::ControlModifier);
     ASSERT_TRUE(drive::wait_until([&] { return !window.isWindowModified(); }));
-    std::printf("[   COUNT  ] 10 rooms, 30 openings, 2 voids, a roof, 3 rooflights: %d clicks and drags, %d keys\n", drive::count().clicks, drive::count().keys);
+    std::printf("[   COUNT  ] 10 rooms, 30 openings, 2 voids, a roof, 3 rooflights: %d clicks and drags, %d keys\n",
+                drive::count().clicks, drive::count().keys);
     EXPECT_LT(drive::count().clicks, 60);
     EXPECT_LT(drive::count().keys, 60);
 

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// The desktop as a person uses it: real mouse and key events into the real window, then a look at pixels and at the model.
+// The desktop as a person uses it: real mouse and key events into the real window, then a look at pixels and at the
+// model.
 #include <gtest/gtest.h>
 
 #include <QAbstractItemModel>
@@ -10,6 +11,7 @@
 #include <QMessageBox>
 #include <QTimer>
 
+#include "asked_room.h"
 #include "base/file.h"
 #include "climate/epw.h"
 #include "geometry/polygon.h"
@@ -21,7 +23,6 @@
 #include "gui/newest.h"
 #include "gui/work.h"
 #include "store/project_file.h"
-#include "asked_room.h"
 
 using namespace wp;
 using namespace wp::gui;
@@ -94,7 +95,8 @@ TEST_F(Desktop, a_dragged_window_moves_along_its_wall_and_the_map_repaints_befor
     for (double x = 1.9; x > 1.2; x -= 0.1) drive::move(*window, {x, -0.15});
     drive::move(*window, {1.2, -0.15});
     EXPECT_NEAR(opening().along, before - 0.8, 0.06);
-    EXPECT_TRUE(drive::wait_until([&] { return window->sheet().maps_painted() > painted; }, 20000)) << "no new map while the button is down";
+    EXPECT_TRUE(drive::wait_until([&] { return window->sheet().maps_painted() > painted; }, 20000))
+        << "no new map while the button is down";
     EXPECT_TRUE(drive::wait_until([&] { return map_there() != map_before; }, 20000)) << "the map is still the old one";
     EXPECT_NE(window->lamp().state(), Lamp::State::nothing);
     drive::release(*window, {1.2, -0.15});
@@ -301,15 +303,21 @@ TEST_F(Desktop, work_that_fails_is_told_and_the_project_and_all_other_work_go_on
     EXPECT_FALSE(words->isVisible());
     JobQueue queue;
     bool done = false;
-    queue.add(QStringLiteral("a"), QStringLiteral("Fails"), [](const Cancel&, const Progress&) -> JobQueue::Finish { throw std::bad_alloc(); });
-    queue.add(QStringLiteral("b"), QStringLiteral("Works"), [&](const Cancel&, const Progress&) -> JobQueue::Finish { return [&] { done = true; }; });
-    ASSERT_TRUE(drive::wait_until([&] { return done && words->isVisible(); }, 5000)) << "the next job runs although the one before failed";
+    queue.add(QStringLiteral("a"), QStringLiteral("Fails"),
+              [](const Cancel&, const Progress&) -> JobQueue::Finish { throw std::bad_alloc(); });
+    queue.add(QStringLiteral("b"), QStringLiteral("Works"),
+              [&](const Cancel&, const Progress&) -> JobQueue::Finish { return [&] { done = true; }; });
+    ASSERT_TRUE(drive::wait_until([&] { return done && words->isVisible(); }, 5000))
+        << "the next job runs although the one before failed";
     EXPECT_TRUE(words->text().contains(QStringLiteral("not enough memory"))) << words->text().toStdString();
     EXPECT_TRUE(queue.entries().empty());
     drive::click(*window, "mishap-away");
     EXPECT_FALSE(words->isVisible());
 
-    LiveDaylight live([](const model::Project&, const model::Option&, const model::Question&) -> std::vector<geometry::PlanePoints> { throw std::runtime_error("no \x1b[31mpoints"); });
+    LiveDaylight live(
+        [](const model::Project&, const model::Option&, const model::Question&) -> std::vector<geometry::PlanePoints> {
+            throw std::runtime_error("no \x1b[31mpoints");
+        });
     live.request(window->document().snapshot(), 0);
     ASSERT_TRUE(drive::wait_until([&] { return words->isVisible(); }, 5000));
     EXPECT_TRUE(words->text().contains(QStringLiteral("no ?[31mpoints"))) << words->text().toStdString();
@@ -317,7 +325,9 @@ TEST_F(Desktop, work_that_fails_is_told_and_the_project_and_all_other_work_go_on
     drive::click(*window, "mishap-away");
     ASSERT_TRUE(drive::wait_until([&] { return words->isVisible(); }, 5000));
 
-    Newest<int> newest([](const int& n) { if (n == 1) throw n; });
+    Newest<int> newest([](const int& n) {
+        if (n == 1) throw n;
+    });
     drive::click(*window, "mishap-away");
     newest.ask(1);
     ASSERT_TRUE(drive::wait_until([&] { return words->isVisible(); }, 5000));
@@ -399,7 +409,9 @@ TEST_F(Desktop, a_name_that_is_completed_does_not_replace_another_project_unaske
         }
     });
     answer.start(100);
-    EXPECT_TRUE(file_to_write(window.get(), QStringLiteral("Save project"), QStringLiteral("Projects (*.warmpane)"), QStringLiteral(".warmpane")).isEmpty());
+    EXPECT_TRUE(file_to_write(window.get(), QStringLiteral("Save project"), QStringLiteral("Projects (*.warmpane)"),
+                              QStringLiteral(".warmpane"))
+                    .isEmpty());
     answer.stop();
     EXPECT_TRUE(asked.contains(QStringLiteral("other.warmpane is there already"))) << asked.toStdString();
     EXPECT_EQ(*read_file(folder / "other.warmpane"), "dear to somebody");
@@ -416,8 +428,10 @@ TEST_F(Desktop, options_are_made_and_compared) {
     });
     drive::key(*window, Qt::Key_4, Qt::ControlModifier);
     drive::click(*window, "ask-all");
-    ASSERT_TRUE(drive::wait_until([&] { return window->document().years.contains("a") && window->document().years.contains("b"); }, 240000));
-    EXPECT_GT(window->document().daylight.at("b")->planes[0].figures.mean, 1.2 * window->document().daylight.at("a")->planes[0].figures.mean);
+    ASSERT_TRUE(drive::wait_until(
+        [&] { return window->document().years.contains("a") && window->document().years.contains("b"); }, 240000));
+    EXPECT_GT(window->document().daylight.at("b")->planes[0].figures.mean,
+              1.2 * window->document().daylight.at("a")->planes[0].figures.mean);
     auto* table = static_cast<QTableWidget*>(drive::widget(*window, "comparison"));
     EXPECT_EQ(table->columnCount(), 4);
     EXPECT_TRUE(table->item(0, 3)->text().contains(QStringLiteral("%")));
@@ -430,7 +444,8 @@ TEST(Numbers, are_read_as_people_write_them) {
     EXPECT_NEAR(*parse_number(QStringLiteral("47 in"), Unit::metre), 1.1938, 1e-12);
     EXPECT_NEAR(*parse_number(QStringLiteral("12'6\""), Unit::metre), 3.81, 1e-12);
     EXPECT_DOUBLE_EQ(*parse_number(QStringLiteral("22 %"), Unit::percent), 0.22);
-    for (const auto* bad : {"", "wide", "1 2 3", "1.2 parsec", "nan", "--3"}) EXPECT_FALSE(parse_number(QString::fromLatin1(bad), Unit::metre)) << bad;
+    for (const auto* bad : {"", "wide", "1 2 3", "1.2 parsec", "nan", "--3"})
+        EXPECT_FALSE(parse_number(QString::fromLatin1(bad), Unit::metre)) << bad;
 }
 
 int main(int argc, char** argv) {

@@ -8,7 +8,9 @@
 
 namespace wp::gui::drive {
 
-bool wait_until(const std::function<bool()>& condition, int milliseconds) { return QTest::qWaitFor(condition, milliseconds); }
+bool wait_until(const std::function<bool()>& condition, int milliseconds) {
+    return QTest::qWaitFor(condition, milliseconds);
+}
 
 QWidget* widget(Window& window, const char* name) {
     auto* found = window.findChild<QWidget*>(QString::fromLatin1(name));
@@ -56,7 +58,9 @@ void press(Window& window, Vec2 place) {
     QTest::mousePress(&window.sheet(), Qt::LeftButton, {}, on_sheet(window, place));
 }
 void move(Window& window, Vec2 place) { QTest::mouseMove(&window.sheet(), on_sheet(window, place)); }
-void release(Window& window, Vec2 place) { QTest::mouseRelease(&window.sheet(), Qt::LeftButton, {}, on_sheet(window, place)); }
+void release(Window& window, Vec2 place) {
+    QTest::mouseRelease(&window.sheet(), Qt::LeftButton, {}, on_sheet(window, place));
+}
 
 void click_sheet(Window& window, Vec2 place) {
     ++count().clicks;

@@ -9,7 +9,8 @@
 namespace wp::gui {
 namespace {
 
-SheetMap map_of(const std::vector<double>& values, const char* figure = "illuminance", const report::Scale& scale = {0, 1000, false}) {
+SheetMap map_of(const std::vector<double>& values, const char* figure = "illuminance",
+                const report::Scale& scale = {0, 1000, false}) {
     SheetMap map;
     map.figure = QString::fromLatin1(figure);
     map.unit = QStringLiteral("lx");
@@ -68,7 +69,8 @@ TEST(Legends, in_footcandles_turn_values_errors_marks_and_ends_alike) {
     EXPECT_NEAR(map.marks.low, 2, 1e-9);
     EXPECT_NEAR(*map.marks.level, 2, 1e-9);
     EXPECT_NEAR(map.usual[0].value, 3, 1e-9);
-    EXPECT_NEAR(legends.from_shown(QStringLiteral("illuminance"), legends.shown(QStringLiteral("illuminance"), 77)), 77, 1e-9);
+    EXPECT_NEAR(legends.from_shown(QStringLiteral("illuminance"), legends.shown(QStringLiteral("illuminance"), 77)), 77,
+                1e-9);
     // Percent stay percent.
     auto percent = map_of({3}, "daylight_factor", {0, 5, false});
     legends.dress(percent, kNobody);

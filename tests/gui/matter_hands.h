@@ -62,7 +62,9 @@ inline Project two_rooms() {
     cloth.transmittance = 0.05;
     project.materials.push_back(paint);
     project.materials.push_back(cloth);
-    for (const Part part : {Part::frame, Part::partition, Part::furniture, Part::stair, Part::shading, Part::block, Part::tree, Part::fence, Part::terrain, Part::wall, Part::door}) option.types[part] = "grey";
+    for (const Part part : {Part::frame, Part::partition, Part::furniture, Part::stair, Part::shading, Part::block,
+                            Part::tree, Part::fence, Part::terrain, Part::wall, Part::door})
+        option.types[part] = "grey";
     option.types[Part::glazing] = option.types[Part::rooflight] = "pane";
     return project;
 }
@@ -100,7 +102,8 @@ class Hands : public ::testing::Test {
             auto* menu = qobject_cast<QMenu*>(QApplication::activePopupWidget());
             ASSERT_NE(menu, nullptr);
             for (QAction* action : menu->actions())
-                if (action->objectName() == QString::fromLatin1(entry)) return QTest::mouseClick(menu, Qt::LeftButton, {}, menu->actionGeometry(action).center());
+                if (action->objectName() == QString::fromLatin1(entry))
+                    return QTest::mouseClick(menu, Qt::LeftButton, {}, menu->actionGeometry(action).center());
             menu->close();
             ADD_FAILURE() << "no entry " << entry;
         });
@@ -117,7 +120,8 @@ class Hands : public ::testing::Test {
         while (box->currentIndex() > index) QTest::keyClick(box, Qt::Key_Up);
     }
     // Fills the dialog that a key opens: name and text of its fields; then Ok.
-    void answer(const std::vector<std::pair<const char*, const char*>>& fields, Qt::Key k, Qt::KeyboardModifiers modifiers) {
+    void answer(const std::vector<std::pair<const char*, const char*>>& fields, Qt::Key k,
+                Qt::KeyboardModifiers modifiers) {
         QTimer::singleShot(100, [fields] {
             QWidget* box = QApplication::activeModalWidget();
             ASSERT_NE(box, nullptr);

@@ -186,7 +186,8 @@ TEST_F(Matter, glass_that_nobody_knows_tells_its_range_and_what_to_ask) {
     QTest::mouseClick(list->viewport(), Qt::LeftButton, {}, list->visualItemRect(found).center());
     QTest::qWait(50);
     QString told;
-    for (const auto* text : window->findChild<MaterialsPanel*>()->findChildren<QLabel*>()) told += text->text() + QLatin1Char('\n');
+    for (const auto* text : window->findChild<MaterialsPanel*>()->findChildren<QLabel*>())
+        told += text->text() + QLatin1Char('\n');
     EXPECT_TRUE(told.contains(QStringLiteral("Real ones: 60 to 82 %."))) << told.toStdString();
     EXPECT_TRUE(told.contains(QStringLiteral("Ask its maker for: light transmittance at normal incidence")));
     EXPECT_NE(widget("material-preview")->grab().toImage(), before) << "its curve is drawn";
@@ -210,7 +211,8 @@ TEST_F(Matter, own_materials_are_kept_across_projects_and_exchanged_as_a_file) {
     Window other;
     auto* there = other.findChild<QTreeWidget*>(QStringLiteral("materials"));
     bool found = false;
-    for (QTreeWidgetItemIterator it(there); *it != nullptr; ++it) found = found || (*it)->text(0) == QStringLiteral("Grey cloth");
+    for (QTreeWidgetItemIterator it(there); *it != nullptr; ++it)
+        found = found || (*it)->text(0) == QStringLiteral("Grey cloth");
     EXPECT_TRUE(found);
     ASSERT_FALSE(other.findChild<MaterialsPanel*>()->import_file(folder / "out.materials.json"));
     EXPECT_NE(find(other.document().project().materials, "paint"), nullptr);

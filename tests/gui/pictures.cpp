@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// Makes the pictures of docs/screenshots from the demo, by driving the real window: warmpane-screenshots PROJECT FOLDER [NAME...].
-// With names only those are made; what takes long for the others is left out.
+// Makes the pictures of docs/screenshots from the demo, by driving the real window: warmpane-screenshots PROJECT FOLDER
+// [NAME...]. With names only those are made; what takes long for the others is left out.
 #include <QApplication>
 #include <QComboBox>
 #include <QDir>
@@ -32,7 +32,10 @@ int main(int argc, char** argv) {
     const QString folder = QString::fromLocal8Bit(argv[2]);
     QDir().mkpath(folder);
     std::set<std::string> names(argv + 3, argv + argc);
-    const auto wants = [&](std::initializer_list<const char*> any) { return names.empty() || std::any_of(any.begin(), any.end(), [&](const char* name) { return names.contains(name); }); };
+    const auto wants = [&](std::initializer_list<const char*> any) {
+        return names.empty() ||
+               std::any_of(any.begin(), any.end(), [&](const char* name) { return names.contains(name); });
+    };
     const auto take = [&](const char* name) {
         if (!wants({name})) return;
         QTest::qWait(400);
@@ -77,11 +80,14 @@ int main(int argc, char** argv) {
     pages->setCurrentIndex(0);
     window.document().show_option(2);
     drive::settle(window);
-    window.document().select_all({{Selection::Kind::opening, "W-01", -1}, {Selection::Kind::opening, "W-03", -1}, {Selection::Kind::opening, "W-02", -1}});
+    window.document().select_all({{Selection::Kind::opening, "W-01", -1},
+                                  {Selection::Kind::opening, "W-03", -1},
+                                  {Selection::Kind::opening, "W-02", -1}});
     drive::click(window, "companion-wall");
     if (!window.wall_view().outside()) drive::click(window, "wall-side");
     QTest::qWait(200);
-    if (auto* inspector = window.findChild<QScrollArea*>(QStringLiteral("inspector"))) inspector->ensureWidgetVisible(drive::widget(window, "field-blade-tilt"), 0, 60);
+    if (auto* inspector = window.findChild<QScrollArea*>(QStringLiteral("inspector")))
+        inspector->ensureWidgetVisible(drive::widget(window, "field-blade-tilt"), 0, 60);
     take("build-shading");
     drive::click(window, "wall-side");
     window.document().show_option(1);
@@ -163,7 +169,12 @@ int main(int argc, char** argv) {
     window.show_desk(Desk::compare);
     if (wants({"compare", "certify", "light-year", "light-use", "light-months"})) {
         window.asker().ask_all();
-        drive::wait_until([&] { return !window.asker().jobs().is_running() && window.document().years.size() == window.document().project().options.size(); }, 900000);
+        drive::wait_until(
+            [&] {
+                return !window.asker().jobs().is_running() &&
+                       window.document().years.size() == window.document().project().options.size();
+            },
+            900000);
     }
     take("compare");
     window.show_desk(Desk::certify);
@@ -176,7 +187,12 @@ int main(int argc, char** argv) {
         wish.strip = of;
         window.asker().wish_year(wish);
         window.year_strip().show_strip_of(of);
-        drive::wait_until([&] { return window.asker().year_reading()->wish == window.asker().wish() && window.asker().year_reading()->tables != nullptr; }, 20000);
+        drive::wait_until(
+            [&] {
+                return window.asker().year_reading()->wish == window.asker().wish() &&
+                       window.asker().year_reading()->tables != nullptr;
+            },
+            20000);
     };
     drive::key(window, Qt::Key_Y, Qt::ShiftModifier);
     drive::click_sheet(window, {12, 2});

@@ -140,22 +140,22 @@ TEST_F(Places, a_model_broken_in_every_way_is_mended_by_the_check_alone) {
     auto project = two_rooms();
     Option& option = project.options[0];
     Storey& ground = option.storeys[0];
-    ground.rooms[1].footprint = {{0, 5.5}, {6, 5.5}, {6, 12}, {0, 12}};       // overlaps
+    ground.rooms[1].footprint = {{0, 5.5}, {6, 5.5}, {6, 12}, {0, 12}};  // overlaps
     Room near = ground.rooms[1];
     near.id = near.name = "near";
-    near.footprint = {{6.03, 8}, {9, 8}, {9, 12}, {6.03, 12}};                // three centimetres off
-    near.height = 0.003;                                                       // millimetres
-    ground.rooms.push_back(near);                                              // without a plane
-    ground.rooms[0].openings[0].height = 9;                                    // through the ceiling
-    ground.rooms[0].openings[1].along = 0.9;                                   // over its neighbour
+    near.footprint = {{6.03, 8}, {9, 8}, {9, 12}, {6.03, 12}};  // three centimetres off
+    near.height = 0.003;                                        // millimetres
+    ground.rooms.push_back(near);                               // without a plane
+    ground.rooms[0].openings[0].height = 9;                     // through the ceiling
+    ground.rooms[0].openings[1].along = 0.9;                    // over its neighbour
     ground.rooms[0].openings[2].glazing = "";
     ground.rooms[0].openings[3].blind = false;
     ShadeLayer blades;
     blades.depth = 9;
     blades.tilt = 80;
     ground.rooms[0].openings[4].shading = {blades};
-    option.types.erase(Part::glazing);                                         // no material
-    project.materials[2].reflectance = 0.97;                                   // impossible
+    option.types.erase(Part::glazing);        // no material
+    project.materials[2].reflectance = 0.97;  // impossible
     option.types[Part::facade] = "paint";
     project.criteria = {"leed-v41-daylight-option-1"};
     Thing table = usual(Thing::Kind::table), shelf = usual(Thing::Kind::shelf), tree = usual(Thing::Kind::tree);
@@ -169,10 +169,10 @@ TEST_F(Places, a_model_broken_in_every_way_is_mended_by_the_check_alone) {
     tree.at = {10, -1};
     tree.landing = 1;
     option.things = {table, shelf, tree};
-    option.planes[0].height = 8;                                               // above the ceiling
+    option.planes[0].height = 8;  // above the ceiling
     option.planes[1].turned_over = true;
     geometry::lay_on_wall(option, "room", 0, true, 0.5);
-    option.planes.back().edge = 2;                                             // a facade plane indoors
+    option.planes.back().edge = 2;  // a facade plane indoors
     option.observers[0].eye = {40, 3, 1.2};
     Question night;
     night.id = night.name = "night";
@@ -183,11 +183,11 @@ TEST_F(Places, a_model_broken_in_every_way_is_mended_by_the_check_alone) {
     Rooflight light;
     light.id = light.name = "R-1";
     light.centre = {-3, -3};
-    ground.rooflights = {light};                                               // off the roof
+    ground.rooflights = {light};  // off the roof
     Block block;
     block.id = block.name = "block";
-    block.footprint = {{30, 0}, {30, 5}, {40, 5}, {40, 0}};                    // clockwise
-    project.materials.back().openness = 0.9;                                   // cloth that passes more than all
+    block.footprint = {{30, 0}, {30, 5}, {40, 5}, {40, 0}};  // clockwise
+    project.materials.back().openness = 0.9;                 // cloth that passes more than all
     project.materials.back().transmittance = 0.4;
     option.types[Part::shading] = "cloth";
     open(project);
@@ -201,7 +201,8 @@ TEST_F(Places, a_model_broken_in_every_way_is_mended_by_the_check_alone) {
     // By single clicks, so that each mend is tried.
     for (int i = 0; i < 60 && !window->faults().empty(); ++i) {
         QToolButton* mend = nullptr;
-        for (int n = 1; n < 80 && mend == nullptr; ++n) mend = window->findChild<QToolButton*>(QStringLiteral("mend-fault-%1").arg(n));
+        for (int n = 1; n < 80 && mend == nullptr; ++n)
+            mend = window->findChild<QToolButton*>(QStringLiteral("mend-fault-%1").arg(n));
         if (mend == nullptr) break;
         static_cast<QScrollArea*>(widget("check"))->ensureWidgetVisible(mend);
         QTest::mouseClick(mend, Qt::LeftButton);

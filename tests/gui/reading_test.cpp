@@ -74,7 +74,12 @@ class LightDesk : public Hands {
         emit box->activated(box->currentIndex());
     }
     bool shows_moment() {
-        return drive::wait_until([&] { return !map().layers.empty() && map().unit == QStringLiteral("lx") && window->lamp().state() == Lamp::State::settled; }, 60000);
+        return drive::wait_until(
+            [&] {
+                return !map().layers.empty() && map().unit == QStringLiteral("lx") &&
+                       window->lamp().state() == Lamp::State::settled;
+            },
+            60000);
     }
     double value_at(Vec2 place) {
         const int point = map().layers[0].plane.point_at(place);
@@ -130,7 +135,10 @@ TEST_F(LightDesk, steps_lines_and_units_are_chosen_from_the_legend_by_the_keyboa
         QTimer::singleShot(60, [entry] {
             auto* menu = qobject_cast<QMenu*>(QApplication::activePopupWidget());
             ASSERT_NE(menu, nullptr);
-            for (int i = 0; i < 40 && (menu->activeAction() == nullptr || menu->activeAction()->objectName() != QString::fromLatin1(entry)); ++i) QTest::keyClick(menu, Qt::Key_Down);
+            for (int i = 0; i < 40 && (menu->activeAction() == nullptr ||
+                                       menu->activeAction()->objectName() != QString::fromLatin1(entry));
+                 ++i)
+                QTest::keyClick(menu, Qt::Key_Down);
             EXPECT_NE(menu->activeAction(), nullptr);
             QTest::keyClick(menu, Qt::Key_Return);
         });
@@ -189,7 +197,8 @@ TEST_F(LightDesk, values_are_thinned_where_they_would_crowd_and_all_there_close_
     const int close = inked();
     for (int i = 0; i < 8; ++i) {
         const QPointF at = sheet().rect().center();
-        QWheelEvent wheel(at, sheet().mapToGlobal(at), {}, {0, -120}, Qt::NoButton, Qt::NoModifier, Qt::NoScrollPhase, false);
+        QWheelEvent wheel(at, sheet().mapToGlobal(at), {}, {0, -120}, Qt::NoButton, Qt::NoModifier, Qt::NoScrollPhase,
+                          false);
         QCoreApplication::sendEvent(&sheet(), &wheel);
     }
     const int far = inked();
@@ -218,7 +227,8 @@ TEST_F(LightDesk, a_walls_plane_is_read_in_its_elevation) {
     wall.show_map(map());
     const QImage before = wall.grab().toImage();
     QTest::mouseMove(&wall, wall.rect().center());
-    EXPECT_TRUE(drive::wait_until([&] { return differing(before, wall.grab().toImage()) > 200; }, 3000)) << "the value stands beside the pointer";
+    EXPECT_TRUE(drive::wait_until([&] { return differing(before, wall.grab().toImage()) > 200; }, 3000))
+        << "the value stands beside the pointer";
     // Another wall carries no map.
     wall.show_wall("room", 3, false);
     wall.show_map(map());
@@ -278,7 +288,8 @@ TEST_F(LightDesk, months_with_other_leaves_are_not_drawn_from_this_field) {
 
 TEST_F(LightDesk, the_legend_tells_what_usual_values_mean_and_where_they_are_from) {
     ASSERT_EQ(map().usual.size(), 3u);
-    for (const auto& mark : map().usual) EXPECT_TRUE(mark.meaning.contains(QStringLiteral("("))) << mark.meaning.toStdString();
+    for (const auto& mark : map().usual)
+        EXPECT_TRUE(mark.meaning.contains(QStringLiteral("("))) << mark.meaning.toStdString();
     EXPECT_FALSE(map().definition.isEmpty());
     EXPECT_EQ(map().marks.level, 2) << "rooms tell the share at 2 % or more";
     show(Shown::lux_by_design_sky);
@@ -307,7 +318,8 @@ TEST_F(LightDesk, a_clicked_point_tells_why_and_a_window_is_taken_away_without_t
     ASSERT_TRUE(drive::wait_until([&] { return windows->topLevelItemCount() >= 2; }, 5000));
     EXPECT_TRUE(static_cast<QLabel*>(widget("why-title"))->text().startsWith(QStringLiteral("A point of")));
     EXPECT_EQ(windows->topLevelItem(0)->data(0, Qt::UserRole + 2).toString(), QStringLiteral("W-01"));
-    EXPECT_EQ(static_cast<QTreeWidget*>(widget("why-parts"))->topLevelItemCount(), 5) << "sky, ground, outdoors, two kinds of interreflection";
+    EXPECT_EQ(static_cast<QTreeWidget*>(widget("why-parts"))->topLevelItemCount(), 5)
+        << "sky, ground, outdoors, two kinds of interreflection";
     // Pointing at a row lights the window up on the sheet.
     const QImage plain = sheet().grab().toImage();
     QTest::mouseMove(windows->viewport(), windows->visualItemRect(windows->topLevelItem(0)).center());
@@ -336,10 +348,16 @@ TEST_F(LightDesk, readings_are_placed_follow_the_model_and_the_clock_and_are_und
     EXPECT_NEAR(option().readings[1].facing.x, 1, 1e-9);
     auto* table = static_cast<QTableWidget*>(widget("readings-table"));
     ASSERT_EQ(table->rowCount(), 2);
-    ASSERT_TRUE(drive::wait_until([&] { return table->item(0, 1)->text().contains(QStringLiteral("\u00b1")) && table->item(1, 1)->text().contains(QStringLiteral("\u00b1")); }, 30000));
+    ASSERT_TRUE(drive::wait_until(
+        [&] {
+            return table->item(0, 1)->text().contains(QStringLiteral("\u00b1")) &&
+                   table->item(1, 1)->text().contains(QStringLiteral("\u00b1"));
+        },
+        30000));
     // The reading on the plane says what the map says there.
     ASSERT_TRUE(drive::settle(*window));
-    EXPECT_NEAR(table->item(0, 1)->text().split(QLatin1Char(' ')).first().toDouble(), value_at({2, 1.5}), 0.35 * value_at({2, 1.5}));
+    EXPECT_NEAR(table->item(0, 1)->text().split(QLatin1Char(' ')).first().toDouble(), value_at({2, 1.5}),
+                0.35 * value_at({2, 1.5}));
     show(Shown::moment);
     ASSERT_TRUE(drive::wait_until([&] { return table->item(0, 2)->text() != QStringLiteral("\u2026"); }, 60000));
     const QString noon = table->item(0, 2)->text();
@@ -399,7 +417,9 @@ TEST_F(LightDesk, hours_of_a_day_stand_on_one_profile_without_tracing_anew) {
 TEST_F(LightDesk, another_option_stands_beside_on_one_legend_and_as_a_difference) {
     pick("beside", "beside-b");
     auto& pair = window->pair();
-    ASSERT_TRUE(drive::wait_until([&] { return pair.isVisible() && !pair.shown(0).layers.empty() && !pair.shown(1).layers.empty(); }, 60000)) << "the other option is asked for by itself";
+    ASSERT_TRUE(drive::wait_until(
+        [&] { return pair.isVisible() && !pair.shown(0).layers.empty() && !pair.shown(1).layers.empty(); }, 60000))
+        << "the other option is asked for by itself";
     EXPECT_EQ(pair.shown(0).scale, pair.shown(1).scale);
     choose(static_cast<QComboBox*>(widget("pair-mode")), 1);
     emit static_cast<QComboBox*>(widget("pair-mode"))->activated(1);
@@ -434,7 +454,11 @@ TEST_F(LightDesk, a_dragged_window_changes_pixels_before_the_mouse_is_released) 
     drive::press(*window, {2, -0.15});
     drive::move(*window, {1.4, -0.15});
     drive::move(*window, {1.2, -0.15});
-    EXPECT_TRUE(drive::wait_until([&] { return pixel({3.4, 1.2}) != before && !map().layers.empty() && !map().layers[0].stale; }, 5000));
+    EXPECT_TRUE(drive::wait_until(
+        [&] {
+            return pixel({3.4, 1.2}) != before && !map().layers.empty() && !map().layers[0].stale;
+        },
+        5000));
     drive::release(*window, {1.2, -0.15});
 }
 
@@ -465,7 +489,10 @@ TEST_F(LightDesk, a_plan_to_scale_knows_where_it_lies) {
     EXPECT_NEAR(picture.dotsPerMeterX(), 150 / 0.0254, 1);
     // The pixel where a corner of the outer wall lies is dark, the one before it paper.
     const double x0 = lines[4].toDouble(), y0 = lines[5].toDouble();
-    const auto at = [&](Vec2 p) { return picture.pixelColor(static_cast<int>(std::lround((p.x - x0) * metre)), static_cast<int>(std::lround((y0 - p.y) * metre))); };
+    const auto at = [&](Vec2 p) {
+        return picture.pixelColor(static_cast<int>(std::lround((p.x - x0) * metre)),
+                                  static_cast<int>(std::lround((y0 - p.y) * metre)));
+    };
     EXPECT_LT(at({-0.05, 5.0}).lightness(), 120);
     EXPECT_GT(at({-0.6, 5.0}).lightness(), 200);
 }

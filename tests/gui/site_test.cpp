@@ -45,7 +45,12 @@ class SiteDesk : public Hands {
     }
     void press_key_into(const char* name, const char* text) { drive::type_into(widget(name), text); }
     bool sky_is_known() {
-        return drive::wait_until([&] { return window->sky_page().facts().contains(QStringLiteral("of sun from here")) || window->sky_page().facts().contains(QStringLiteral("cut off")); }, 20000);
+        return drive::wait_until(
+            [&] {
+                return window->sky_page().facts().contains(QStringLiteral("of sun from here")) ||
+                       window->sky_page().facts().contains(QStringLiteral("cut off"));
+            },
+            20000);
     }
 };
 
@@ -58,11 +63,13 @@ TEST_F(SiteDesk, north_is_turned_by_dragging_the_north_point_in_one_step) {
     QTest::mousePress(sheet, Qt::LeftButton, {}, middle + QPoint(0, -20));
     for (int k = 1; k <= 4; ++k) {
         const double angle = radians(10.0 * k);
-        QTest::mouseMove(sheet, middle + QPoint(static_cast<int>(22 * std::sin(angle)), static_cast<int>(-22 * std::cos(angle))));
+        QTest::mouseMove(
+            sheet, middle + QPoint(static_cast<int>(22 * std::sin(angle)), static_cast<int>(-22 * std::cos(angle))));
         QTest::qWait(20);
     }
     QTest::mouseRelease(sheet, Qt::LeftButton, {}, middle + QPoint(14, -17));
-    EXPECT_NEAR(document().project().site.north, -40, 4) << "the needle points 40 degrees to the right of the sheet's top";
+    EXPECT_NEAR(document().project().site.north, -40, 4)
+        << "the needle points 40 degrees to the right of the sheet's top";
     EXPECT_EQ(undo().count(), 1);
     undo().undo();
     EXPECT_EQ(document().project().site.north, 0);
@@ -76,11 +83,15 @@ TEST_F(SiteDesk, the_sky_is_seen_from_where_the_plan_was_clicked_and_says_what_c
     document().show_moment({12, 21, 12});
     drive::click(*window, "site-sky");
     ASSERT_TRUE(sky_is_known());
-    EXPECT_TRUE(drive::wait_until([&] { return window->sky_page().facts().contains(QStringLiteral("The tower")); }, 10000)) << window->sky_page().facts().toStdString();
+    EXPECT_TRUE(
+        drive::wait_until([&] { return window->sky_page().facts().contains(QStringLiteral("The tower")); }, 10000))
+        << window->sky_page().facts().toStdString();
     // The tower stands dark before the sky, due south; to the east the sky is bright.
     const QImage picture = window->sky_page().dome().grab().toImage();
     const report::SkyFrame frame(report::SkyProjection::equidistant, window->sky_page().dome().rect());
-    const auto lightness = [&](double azimuth, double altitude) { return picture.pixelColor(frame.place(radians(azimuth), radians(altitude)).toPoint()).lightness(); };
+    const auto lightness = [&](double azimuth, double altitude) {
+        return picture.pixelColor(frame.place(radians(azimuth), radians(altitude)).toPoint()).lightness();
+    };
     EXPECT_LT(lightness(184, 45), 130);
     EXPECT_GT(lightness(100, 63), lightness(184, 45));
     // The sky carries what it was told to.
@@ -103,7 +114,8 @@ TEST_F(SiteDesk, another_sky_is_looked_at_and_shown_everywhere) {
     sky->setFocus();
     QTest::keyClick(sky, Qt::Key_Down);
     EXPECT_EQ(document().sky().type, 16);
-    EXPECT_TRUE(drive::wait_until([&] { return window->sky_page().facts().contains(QStringLiteral("CIE sky type 16")); }));
+    EXPECT_TRUE(
+        drive::wait_until([&] { return window->sky_page().facts().contains(QStringLiteral("CIE sky type 16")); }));
     EXPECT_TRUE(window->sky_page().facts().contains(QStringLiteral("direct normal 0 lx")));
 }
 
@@ -169,7 +181,8 @@ TEST_F(SiteDesk, the_map_follows_the_year_strips_cursor_and_nothing_is_traced_ag
     go(Desk::light);
     window->set_shown(Shown::moment);
     auto& live = window->asker().live_moment();
-    ASSERT_TRUE(drive::wait_until([&] { return window->asker().lamp(Shown::moment).state == Lamp::State::settled; }, 60000));
+    ASSERT_TRUE(
+        drive::wait_until([&] { return window->asker().lamp(Shown::moment).state == Lamp::State::settled; }, 60000));
     const int traced = live.traced();
     auto& strip = window->year_strip();
     const auto noon = [&] { return window->asker().map(Shown::moment).layers.at(0).value; };
@@ -190,15 +203,18 @@ TEST_F(SiteDesk, the_map_follows_the_year_strips_cursor_and_nothing_is_traced_ag
     ASSERT_TRUE(drive::wait_until([&] { return noon() != last; }, 5000));
     QTest::qWait(100);
     EXPECT_NE(window->sheet().grab().toImage().pixelColor(drive::on_sheet(*window, {2, 1.5})), before);
-    EXPECT_LE(live.traced(), traced + 3) << "no moment traced anything, but a finer field may have been asked for by a noisy one";
+    EXPECT_LE(live.traced(), traced + 3)
+        << "no moment traced anything, but a finer field may have been asked for by a noisy one";
 }
 
 TEST_F(SiteDesk, a_question_is_asked_and_its_moments_stand_side_by_side) {
     go(Desk::light);
     window->show_question("moment");
     drive::click(*window, "ask");
-    ASSERT_TRUE(drive::wait_until([&] { return !window->asker().jobs().is_running() && window->asker().table() != nullptr; }));
-    EXPECT_EQ(window->asker().table()->answer->table.columns.size(), 18u) << "whole, sun, sky, ground, outdoors, inside";
+    ASSERT_TRUE(
+        drive::wait_until([&] { return !window->asker().jobs().is_running() && window->asker().table() != nullptr; }));
+    EXPECT_EQ(window->asker().table()->answer->table.columns.size(), 18u)
+        << "whole, sun, sky, ground, outdoors, inside";
     EXPECT_LE(window->asker().table()->answer->record.reached, 0.2) << "every moment is as sure as was asked";
     drive::click(*window, "side-by-side");
     QTest::qWait(50);
@@ -230,7 +246,8 @@ TEST_F(SiteDesk, a_new_question_about_sun_at_the_windows_is_put_by_hand) {
         QTest::mouseClick(dialog->findChild<QDialogButtonBox*>()->button(QDialogButtonBox::Ok), Qt::LeftButton);
     });
     drive::click(*window, "new-question");
-    ASSERT_TRUE(drive::wait_until([&] { return !window->asker().jobs().is_running() && window->asker().table() != nullptr; }));
+    ASSERT_TRUE(
+        drive::wait_until([&] { return !window->asker().jobs().is_running() && window->asker().table() != nullptr; }));
     const auto& asked = document().project().questions.back();
     EXPECT_EQ(asked.kind, Question::Kind::sun_hours);
     EXPECT_EQ(asked.at, Question::At::windows);
@@ -251,7 +268,8 @@ TEST_F(SiteDesk, sunlight_of_en_17037_is_asked_of_one_day_above_an_altitude_offe
         QTest::mouseClick(dialog->findChild<QDialogButtonBox*>()->button(QDialogButtonBox::Ok), Qt::LeftButton);
     });
     drive::click(*window, "new-question");
-    ASSERT_TRUE(drive::wait_until([&] { return !window->asker().jobs().is_running() && window->asker().table() != nullptr; }));
+    ASSERT_TRUE(
+        drive::wait_until([&] { return !window->asker().jobs().is_running() && window->asker().table() != nullptr; }));
     const auto& asked = document().project().questions.back();
     EXPECT_EQ(asked.first, asked.last) << "one day";
     EXPECT_GE(asked.first.day_of_year(), (climate::Moment{2, 1, 0}).day_of_year());
@@ -264,29 +282,35 @@ TEST_F(SiteDesk, a_table_from_elsewhere_is_shown_as_what_it_is) {
     go(Desk::light);
     ASSERT_TRUE(drive::settle(*window));
     const auto ours = window->asker().map(Shown::daylight_factor);
-    question::PointTable table{{ours.layers[0].plane}, {{"daylight_factor_percent", "", "%", {ours.layers[0].value}, {}}}};
+    question::PointTable table{{ours.layers[0].plane},
+                               {{"daylight_factor_percent", "", "%", {ours.layers[0].value}, {}}}};
     for (double& v : table.columns[0].value[0]) v *= 2;
     ASSERT_FALSE(write_file(folder / "theirs.csv", exchange::table_csv(table)));
     window->open_table(folder / "theirs.csv");
     EXPECT_EQ(window->asker().lamp(Shown::table).state, Lamp::State::foreign);
     const auto shown = window->sheet().map();
     ASSERT_EQ(shown.layers.size(), 1u);
-    for (size_t i = 0; i < shown.layers[0].value.size(); ++i) EXPECT_NEAR(shown.layers[0].value[i], 2 * ours.layers[0].value[i], 1e-4 * shown.layers[0].value[i]);
+    for (size_t i = 0; i < shown.layers[0].value.size(); ++i)
+        EXPECT_NEAR(shown.layers[0].value[i], 2 * ours.layers[0].value[i], 1e-4 * shown.layers[0].value[i]);
     EXPECT_TRUE(window->lamp().words().contains(QStringLiteral("elsewhere")));
     // Under a name that we know it stands against ours: theirs is twice as much, so the difference is ours once more.
     const auto& columns = window->asker().table()->answer->table.columns;
     ASSERT_EQ(columns.size(), 2u);
     EXPECT_EQ(columns[1].id, "daylight_factor_percent_minus_ours");
-    for (size_t i = 0; i < columns[1].value[0].size(); ++i) EXPECT_NEAR(columns[1].value[0][i], ours.layers[0].value[i], 1e-3 * ours.layers[0].value[i] + 1e-3);
+    for (size_t i = 0; i < columns[1].value[0].size(); ++i)
+        EXPECT_NEAR(columns[1].value[0][i], ours.layers[0].value[i], 1e-3 * ours.layers[0].value[i] + 1e-3);
 }
 
 TEST_F(SiteDesk, parts_of_the_daylight_factor_and_its_lux_are_on_the_sheet) {
     go(Desk::light);
     ASSERT_TRUE(drive::settle(*window));
     const auto value = [&](Shown shown) { return window->asker().map(shown).layers.at(0).value.at(3); };
-    EXPECT_NEAR(value(Shown::sky_component) + value(Shown::outside_component) + value(Shown::inside_component), value(Shown::daylight_factor), 1e-6);
-    EXPECT_NEAR(value(Shown::lux_by_median), value(Shown::daylight_factor) / 100 * climate::median_diffuse(document().outdoor()), 1e-6);
+    EXPECT_NEAR(value(Shown::sky_component) + value(Shown::outside_component) + value(Shown::inside_component),
+                value(Shown::daylight_factor), 1e-6);
+    EXPECT_NEAR(value(Shown::lux_by_median),
+                value(Shown::daylight_factor) / 100 * climate::median_diffuse(document().outdoor()), 1e-6);
     EXPECT_GT(value(Shown::lux_by_design_sky), 0);
     const auto lines = window->asker().map(Shown::daylight_factor).detail(0, 3);
-    EXPECT_TRUE(lines[0].contains(QStringLiteral("sky")) && lines[1].contains(QStringLiteral("W-01"))) << lines.join(QLatin1Char('|')).toStdString();
+    EXPECT_TRUE(lines[0].contains(QStringLiteral("sky")) && lines[1].contains(QStringLiteral("W-01")))
+        << lines.join(QLatin1Char('|')).toStdString();
 }

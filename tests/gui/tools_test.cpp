@@ -14,13 +14,13 @@
 #include <QTimer>
 #include <QTreeWidget>
 
+#include "asked_room.h"
 #include "base/file.h"
 #include "geometry/check.h"
 #include "geometry/walls.h"
 #include "gui/drive.h"
 #include "gui/sheet/underlay.h"
 #include "store/project_file.h"
-#include "asked_room.h"
 
 using namespace wp;
 using namespace wp::gui;
@@ -55,7 +55,9 @@ class Tools : public ::testing::Test {
         window->sheet().setFocus();
         drive::key(*window, k, modifiers);
     }
-    void shift_click(Vec2 at) { QTest::mouseClick(&window->sheet(), Qt::LeftButton, Qt::ShiftModifier, drive::on_sheet(*window, at)); }
+    void shift_click(Vec2 at) {
+        QTest::mouseClick(&window->sheet(), Qt::LeftButton, Qt::ShiftModifier, drive::on_sheet(*window, at));
+    }
     // Types where the focus is: the entry beside the pointer, a palette, a dialog's line.
     static void type(const char* text) { QTest::keyClicks(QApplication::focusWidget(), QString::fromLatin1(text)); }
     static void press(Qt::Key k) { QTest::keyClick(QApplication::focusWidget(), k); }
@@ -204,11 +206,13 @@ TEST_F(Tools, the_palette_finds_things_and_commands) {
     key(Qt::Key_Space, Qt::ControlModifier);
     type("mirr left");
     press(Qt::Key_Return);
-    EXPECT_TRUE(window->document().undo_stack().undoText().contains(QStringLiteral("Mirror")) || window->document().undo_stack().count() == 0);
+    EXPECT_TRUE(window->document().undo_stack().undoText().contains(QStringLiteral("Mirror")) ||
+                window->document().undo_stack().count() == 0);
 }
 
 TEST_F(Tools, a_near_miss_is_shown_and_mended_by_a_click) {
-    window->document().edit_option(QStringLiteral("Slip"), [](Option& o) { o.storeys[0].rooms[1].footprint[0].x += 0.03; });
+    window->document().edit_option(QStringLiteral("Slip"),
+                                   [](Option& o) { o.storeys[0].rooms[1].footprint[0].x += 0.03; });
     ASSERT_EQ(window->faults().size(), 1u);
     EXPECT_TRUE(drive::widget(*window, "faults")->isVisible());
     drive::click(*window, "faults");
@@ -246,7 +250,8 @@ TEST_F(Tools, windows_are_moved_and_sized_in_elevation) {
     QTest::mouseMove(&wall, at(3, 1.2));
     QTest::mouseRelease(&wall, Qt::LeftButton, Qt::ControlModifier, at(3, 1.2));
     ASSERT_EQ(storey().rooms[0].openings.size(), 2u);
-    EXPECT_LT(storey().rooms[0].openings[1].along, storey().rooms[0].openings[0].along) << "to the right from inside is back along the wall";
+    EXPECT_LT(storey().rooms[0].openings[1].along, storey().rooms[0].openings[0].along)
+        << "to the right from inside is back along the wall";
     drive::click(*window, "wall-side");
     EXPECT_TRUE(wall.outside());
 }
@@ -301,7 +306,8 @@ TEST_F(Tools, things_are_renamed_and_dragged_in_the_outline) {
     room->setText(0, QStringLiteral("Studio"));  // what the editor of the row does
     EXPECT_EQ(storey().rooms[0].name, "Studio");
     tree = static_cast<QTreeWidget*>(drive::widget(*window, "building"));
-    QTest::mouseClick(tree->viewport(), Qt::LeftButton, {}, tree->visualItemRect(tree->topLevelItem(0)->child(1)).center());
+    QTest::mouseClick(tree->viewport(), Qt::LeftButton, {},
+                      tree->visualItemRect(tree->topLevelItem(0)->child(1)).center());
     EXPECT_EQ(window->document().selection().id, "other");
 }
 
@@ -397,7 +403,8 @@ TEST_F(Tools, unsaved_work_is_kept_and_can_be_taken_up_again) {
     window->document().edit_option(QStringLiteral("Work"), [](Option& o) { o.storeys[0].rooms[0].name = "Unsaved"; });
     ASSERT_FALSE(kept.keep(window->document().project(), window->document().path()));
     Window other;
-    const auto project = store::read_leftover({folder / "unsaved" / std::filesystem::directory_iterator(folder / "unsaved")->path().filename(), {}, {}});
+    const auto project = store::read_leftover(
+        {folder / "unsaved" / std::filesystem::directory_iterator(folder / "unsaved")->path().filename(), {}, {}});
     ASSERT_TRUE(project) << project.fault().line();
     other.document().restore(*project, window->document().path());
     EXPECT_EQ(other.document().option().storeys[0].rooms[0].name, "Unsaved");

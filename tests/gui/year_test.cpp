@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// The year as a person reads and works it: run once, then figures, hours, blinds, electric light and jobs by mouse and keyboard.
+// The year as a person reads and works it: run once, then figures, hours, blinds, electric light and jobs by mouse and
+// keyboard.
 #include <signal.h>
 #include <sqlite3.h>
 #include <sys/wait.h>
@@ -14,8 +15,8 @@
 
 #include "base/file.h"
 #include "climate/epw.h"
-#include "store/answers.h"
 #include "matter_hands.h"
+#include "store/answers.h"
 
 using namespace wp;
 using namespace wp::test;
@@ -44,10 +45,14 @@ class YearDesk : public Hands {
     std::shared_ptr<const YearReading> reading() { return window->asker().year_reading(); }
     // Until what is read is of the project and the wishes as they are, tables and all.
     bool whole() {
-        return drive::wait_until([&] {
-            const auto now = reading();
-            return now != nullptr && now->tables != nullptr && now->wish == window->asker().wish() && now->use.limits.target == document().project().questions[1].target && now->wanted == now->answer->record.inputs && !window->asker().jobs().is_running();
-        }, 120000);
+        return drive::wait_until(
+            [&] {
+                const auto now = reading();
+                return now != nullptr && now->tables != nullptr && now->wish == window->asker().wish() &&
+                       now->use.limits.target == document().project().questions[1].target &&
+                       now->wanted == now->answer->record.inputs && !window->asker().jobs().is_running();
+            },
+            120000);
     }
     bool run() {
         drive::key(*window, Qt::Key_Y);
@@ -58,7 +63,8 @@ class YearDesk : public Hands {
         sqlite3* base = nullptr;
         sqlite3_stmt* count = nullptr;
         int found = -1;
-        if (sqlite3_open(store::answers_beside(project).c_str(), &base) == SQLITE_OK && sqlite3_prepare_v2(base, "SELECT count(*) FROM begun", -1, &count, nullptr) == SQLITE_OK &&
+        if (sqlite3_open(store::answers_beside(project).c_str(), &base) == SQLITE_OK &&
+            sqlite3_prepare_v2(base, "SELECT count(*) FROM begun", -1, &count, nullptr) == SQLITE_OK &&
             sqlite3_step(count) == SQLITE_ROW)
             found = sqlite3_column_int(count, 0);
         sqlite3_finalize(count);
@@ -102,7 +108,8 @@ TEST_F(YearDesk, a_run_fills_map_table_and_hours_and_a_click_gives_a_points_year
     auto* hours = static_cast<QTreeWidget*>(widget("year-hours"));
     ASSERT_GT(hours->topLevelItemCount(), 5);
     QTest::mouseClick(hours->viewport(), Qt::LeftButton, {}, hours->visualItemRect(hours->topLevelItem(0)).center());
-    ASSERT_TRUE(drive::wait_until([&] { return reading()->wish.hour_on_map && window->sheet().map().unit == QStringLiteral("lx"); }));
+    ASSERT_TRUE(drive::wait_until(
+        [&] { return reading()->wish.hour_on_map && window->sheet().map().unit == QStringLiteral("lx"); }));
     EXPECT_EQ(document().moment().hour_of_year(), reading()->wish.hour);
 }
 
@@ -118,7 +125,9 @@ TEST_F(YearDesk, the_band_of_occupied_hours_is_dragged_and_figures_follow_before
         QTest::qWait(30);
     }
     // Evenings are dark: the share of hours with the target sinks while the hand still holds the band.
-    EXPECT_TRUE(drive::wait_until([&] { return document().project().questions[1].to == 22 && reading()->tables->rooms[0][1].value < before - 1; }, 20000));
+    EXPECT_TRUE(drive::wait_until(
+        [&] { return document().project().questions[1].to == 22 && reading()->tables->rooms[0][1].value < before - 1; },
+        20000));
     QTest::mouseRelease(&strip, Qt::LeftButton, {}, {x, static_cast<int>(std::lround(to - hour * 4))});
     EXPECT_EQ(window->asker().jobs().entries().size(), 0u) << "no ray is cast for hours";
     document().undo_stack().undo();
@@ -132,7 +141,9 @@ TEST_F(YearDesk, the_strip_shows_room_share_point_blinds_and_power) {
         strip_of(of);
         ASSERT_TRUE(whole());
         EXPECT_EQ(reading()->strip.size(), 8760u) << static_cast<int>(of);
-        EXPECT_TRUE(drive::wait_until([&] { return static_cast<QToolButton*>(widget("strip-of"))->text().toStdString() == reading()->strip_name; }));
+        EXPECT_TRUE(drive::wait_until([&] {
+            return static_cast<QToolButton*>(widget("strip-of"))->text().toStdString() == reading()->strip_name;
+        }));
     }
 }
 
@@ -145,11 +156,17 @@ TEST_F(YearDesk, blinds_and_electric_light_are_chosen_on_their_page_and_cast_no_
     const auto light = reading()->answer->inputs()->light;
     auto* control = static_cast<QComboBox*>(widget("control-all"));
     choose(control, control->findData(static_cast<int>(model::BlindControl::Kind::open)));
-    ASSERT_TRUE(drive::wait_until([&] { return reading()->tables != nullptr && !reading()->tables->groups.empty() && reading()->tables->groups[0].of_state[0] > 0.999; }, 20000));
+    ASSERT_TRUE(drive::wait_until(
+        [&] {
+            return reading()->tables != nullptr && !reading()->tables->groups.empty() &&
+                   reading()->tables->groups[0].of_state[0] > 0.999;
+        },
+        20000));
     EXPECT_EQ(reading()->answer->inputs()->light, light);
     drive::click(*window, "add-lighting");
     ASSERT_EQ(document().option().lighting.size(), 1u);
-    ASSERT_TRUE(drive::wait_until([&] { return reading()->tables != nullptr && reading()->tables->lighting.size() == 1; }, 20000));
+    ASSERT_TRUE(drive::wait_until(
+        [&] { return reading()->tables != nullptr && reading()->tables->lighting.size() == 1; }, 20000));
     EXPECT_GT(reading()->tables->lighting[0].saved(), 0.1);
 }
 
@@ -177,7 +194,8 @@ TEST_F(YearDesk, summer_time_of_the_weather_file_is_offered_and_taken) {
     EXPECT_EQ(calendar.summer_from, (climate::Moment{3, 29, 2}));
     EXPECT_EQ(calendar.summer_to, (climate::Moment{10, 25, 2}));
     QTest::qWait(50);
-    EXPECT_EQ(window->findChild<QPushButton*>(QStringLiteral("summer-of-weather")), nullptr) << "what is taken is offered no more";
+    EXPECT_EQ(window->findChild<QPushButton*>(QStringLiteral("summer-of-weather")), nullptr)
+        << "what is taken is offered no more";
 }
 
 TEST_F(YearDesk, jobs_are_paused_gone_on_with_and_their_answers_listed) {
@@ -244,8 +262,10 @@ TEST_F(YearDesk, two_windows_on_one_project_keep_one_answer) {
     ASSERT_FALSE(second.open(document().path()));
     second.asker().ask_year();
     ASSERT_TRUE(run());
-    ASSERT_TRUE(drive::wait_until([&] { return second.asker().year_reading() != nullptr && !second.asker().jobs().is_running(); }, 120000));
-    EXPECT_EQ(second.asker().year_reading()->answer->lux(0, question::Operation::control)->lux, reading()->answer->lux(0, question::Operation::control)->lux);
+    ASSERT_TRUE(drive::wait_until(
+        [&] { return second.asker().year_reading() != nullptr && !second.asker().jobs().is_running(); }, 120000));
+    EXPECT_EQ(second.asker().year_reading()->answer->lux(0, question::Operation::control)->lux,
+              reading()->answer->lux(0, question::Operation::control)->lux);
     EXPECT_EQ(window->asker().answers()->list()->size(), 1u);
 }
 
@@ -253,7 +273,12 @@ TEST_F(YearDesk, who_runs_the_year_gets_its_page_and_its_map) {
     window->set_shown(Shown::daylight_factor);
     drive::click(*window, "run-year");
     EXPECT_EQ(static_cast<QTabWidget*>(widget("pages"))->currentWidget()->objectName(), QStringLiteral("year-page"));
-    EXPECT_TRUE(drive::wait_until([&] { return window->sheet().map().name.startsWith(QStringLiteral("Daylight autonomy")) && !window->sheet().map().layers.empty(); }, 120000));
+    EXPECT_TRUE(drive::wait_until(
+        [&] {
+            return window->sheet().map().name.startsWith(QStringLiteral("Daylight autonomy")) &&
+                   !window->sheet().map().layers.empty();
+        },
+        120000));
 }
 
 TEST_F(YearDesk, a_figure_that_is_chosen_is_explained_with_its_source) {
@@ -270,7 +295,8 @@ TEST_F(YearDesk, a_figure_that_is_chosen_is_explained_with_its_source) {
 }
 
 TEST_F(YearDesk, hours_that_no_blind_meets_are_listed_and_come_onto_the_sheet) {
-    document().edit_option(QStringLiteral("No blind"), [](model::Option& o) { o.storeys[0].rooms[0].openings[0].blind = false; });
+    document().edit_option(QStringLiteral("No blind"),
+                           [](model::Option& o) { o.storeys[0].rooms[0].openings[0].blind = false; });
     ASSERT_TRUE(run());
     page("Year");
     ASSERT_GT(reading()->tables->unmet.size(), 10u);
@@ -279,19 +305,26 @@ TEST_F(YearDesk, hours_that_no_blind_meets_are_listed_and_come_onto_the_sheet) {
     auto* hours = static_cast<QTreeWidget*>(widget("year-hours"));
     EXPECT_EQ(hours->topLevelItemCount(), static_cast<int>((reading()->tables->unmet.size() + 1) / 2));
     QTest::mouseClick(hours->viewport(), Qt::LeftButton, {}, hours->visualItemRect(hours->topLevelItem(0)).center());
-    EXPECT_TRUE(drive::wait_until([&] { return reading()->wish.hour_on_map && reading()->wish.hour == reading()->tables->unmet[0].hour; }));
+    EXPECT_TRUE(drive::wait_until(
+        [&] { return reading()->wish.hour_on_map && reading()->wish.hour == reading()->tables->unmet[0].hour; }));
 }
 
 TEST_F(YearDesk, electric_light_is_for_a_part_of_the_plane_that_is_dragged_on_the_sheet) {
     ASSERT_TRUE(run());
     page("Use");
     drive::click(*window, "add-lighting");
-    ASSERT_TRUE(drive::wait_until([&] { return reading()->tables != nullptr && reading()->tables->lighting.size() == 1; }, 20000));
+    ASSERT_TRUE(drive::wait_until(
+        [&] { return reading()->tables != nullptr && reading()->tables->lighting.size() == 1; }, 20000));
     const double all = reading()->tables->lighting[0].area;
     drive::click(*window, "light-area");
     drive::drag(*window, {0.5, 0.5}, {2, 2.5});
     ASSERT_EQ(document().option().lighting[0].area.size(), 4u);
-    EXPECT_TRUE(drive::wait_until([&] { return reading()->tables != nullptr && reading()->tables->lighting.size() == 1 && reading()->tables->lighting[0].area < 0.5 * all; }, 20000));
+    EXPECT_TRUE(drive::wait_until(
+        [&] {
+            return reading()->tables != nullptr && reading()->tables->lighting.size() == 1 &&
+                   reading()->tables->lighting[0].area < 0.5 * all;
+        },
+        20000));
     QTest::qWait(50);
     drive::click(*window, "light-area");
     EXPECT_TRUE(document().option().lighting[0].area.empty());
@@ -303,7 +336,8 @@ TEST_F(YearDesk, a_page_that_is_scrolled_under_the_pointer_changes_nothing) {
     const int before = box->currentIndex();
     const auto turn = [&] {
         const QPointF at = box->rect().center();
-        QWheelEvent wheel(at, box->mapToGlobal(at), {}, {0, -240}, Qt::NoButton, Qt::NoModifier, Qt::NoScrollPhase, false);
+        QWheelEvent wheel(at, box->mapToGlobal(at), {}, {0, -240}, Qt::NoButton, Qt::NoModifier, Qt::NoScrollPhase,
+                          false);
         QApplication::sendEvent(box, &wheel);
         QTest::qWait(30);
     };
@@ -341,12 +375,16 @@ TEST_F(YearDesk, why_tells_of_a_year_what_its_light_is_made_of) {
     page("Why");
     drive::click_sheet(*window, {2, 1.5});
     auto* parts = static_cast<QTreeWidget*>(widget("why-parts"));
-    ASSERT_TRUE(drive::wait_until([&] { return reading()->place && reading()->place->point >= 0 && parts->isVisible() && parts->topLevelItemCount() == 5; }));
+    ASSERT_TRUE(drive::wait_until([&] {
+        return reading()->place && reading()->place->point >= 0 && parts->isVisible() &&
+               parts->topLevelItemCount() == 5;
+    }));
     double sum = 0;
     for (int i = 0; i < 5; ++i) sum += parts->topLevelItem(i)->text(1).section(QLatin1Char(' '), 0, 0).toDouble();
     EXPECT_NEAR(sum, 100, 1.5);
     auto* windows = static_cast<QTreeWidget*>(widget("why-windows"));
     ASSERT_EQ(windows->topLevelItemCount(), 1);
     EXPECT_TRUE(windows->topLevelItem(0)->text(1).startsWith(QStringLiteral("100")));
-    EXPECT_TRUE(static_cast<QLabel*>(widget("why-total"))->text().contains(QStringLiteral("lx"))) << "the map is in per cent of hours, light in lux";
+    EXPECT_TRUE(static_cast<QLabel*>(widget("why-total"))->text().contains(QStringLiteral("lx")))
+        << "the map is in per cent of hours, light in lux";
 }

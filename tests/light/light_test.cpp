@@ -16,7 +16,8 @@ using namespace wp::light;
 
 TEST(Glass, passes_its_stated_share_at_normal_incidence) {
     for (const int panes : {1, 2, 3})
-        for (const double t : {0.1, 0.5, 0.74}) EXPECT_NEAR(static_cast<double>(GlassCurve(t, panes).transmittance(1)), t, 1e-6);
+        for (const double t : {0.1, 0.5, 0.74})
+            EXPECT_NEAR(static_cast<double>(GlassCurve(t, panes).transmittance(1)), t, 1e-6);
     // Clearer than index 1.526 allows: taken as told.
     EXPECT_NEAR(static_cast<double>(GlassCurve(0.97, 1).transmittance(1)), 0.97, 1e-6);
 }
@@ -36,7 +37,8 @@ TEST(Glass, never_gives_more_than_it_gets_and_less_at_grazing_angles) {
 }
 
 TEST(Glass, two_clear_panes_pass_the_sum_of_their_reflections) {
-    // N lossless panes: t = (1 - r)/(1 + (2N - 1) r) for each polarisation (Stokes 1862); at normal incidence both agree.
+    // N lossless panes: t = (1 - r)/(1 + (2N - 1) r) for each polarisation (Stokes 1862); at normal incidence both
+    // agree.
     const double r = std::pow((kGlassIndex - 1) / (kGlassIndex + 1), 2);
     EXPECT_NEAR(GlassCurve((1 - r) / (1 + 3 * r), 2).exact(1).reflectance, 4 * r / (1 + 3 * r), 1e-9);
 }
@@ -79,9 +81,11 @@ TEST(Beam, is_dimmed_by_the_pane_at_its_angle_and_stopped_by_walls) {
 
 namespace {
 
-question::DaylightFactorAnswer ask(const model::Project& project, const question::Effort& effort, const question::DaylightFactorSetup& setup = {}) {
+question::DaylightFactorAnswer ask(const model::Project& project, const question::Effort& effort,
+                                   const question::DaylightFactorSetup& setup = {}) {
     const auto& option = project.options[0];
-    return question::daylight_factor(geometry::build_surfaces(project, option), *question::planes_of(option, project.questions[0]), effort, {}, {}, setup);
+    return question::daylight_factor(geometry::build_surfaces(project, option),
+                                     *question::planes_of(option, project.questions[0]), effort, {}, {}, setup);
 }
 
 }  // namespace
@@ -89,7 +93,8 @@ question::DaylightFactorAnswer ask(const model::Project& project, const question
 TEST(DaylightFactor, has_the_same_bits_for_any_number_of_threads) {
     question::DaylightFactorSetup setup;
     setup.fixed_samples = 32;
-    const auto one = ask(test::one_room(), {0.02, 7, 1}, setup), two = ask(test::one_room(), {0.02, 7, 2}, setup), five = ask(test::one_room(), {0.02, 7, 5}, setup);
+    const auto one = ask(test::one_room(), {0.02, 7, 1}, setup), two = ask(test::one_room(), {0.02, 7, 2}, setup),
+               five = ask(test::one_room(), {0.02, 7, 5}, setup);
     EXPECT_EQ(one.planes[0].value, two.planes[0].value);
     EXPECT_EQ(one.planes[0].by_portal, five.planes[0].by_portal);
     EXPECT_EQ(one.record.rays, five.record.rays);
@@ -111,7 +116,8 @@ TEST(DaylightFactor, guided_and_plain_sampling_agree_within_their_errors) {
     plain.fixed_samples = 4096;
     plain.guidance = Guidance::by_cosine;
     plain.low_discrepancy = false;
-    const auto a = ask(test::one_room(), {0.02, 1, 0}, guided).planes[0].figures, b = ask(test::one_room(), {0.02, 2, 0}, plain).planes[0].figures;
+    const auto a = ask(test::one_room(), {0.02, 1, 0}, guided).planes[0].figures,
+               b = ask(test::one_room(), {0.02, 2, 0}, plain).planes[0].figures;
     EXPECT_NEAR(a.mean, b.mean, 1.5 * std::hypot(a.mean_half_width, b.mean_half_width));
     EXPECT_LT(b.mean_half_width, 0.03 * b.mean);
 }
@@ -138,7 +144,8 @@ TEST(DaylightFactor, the_stated_error_is_honest) {
 TEST(DaylightFactor, the_shares_of_the_windows_add_up_to_the_whole) {
     const auto answer = ask(test::one_room(), {0.05, 1, 0});
     const auto& plane = answer.planes[0];
-    for (size_t i = 0; i < plane.value.size(); ++i) EXPECT_NEAR(plane.by_portal.at(i, 0), plane.value[i], 1e-9 * plane.value[i]);
+    for (size_t i = 0; i < plane.value.size(); ++i)
+        EXPECT_NEAR(plane.by_portal.at(i, 0), plane.value[i], 1e-9 * plane.value[i]);
 }
 
 TEST(DaylightFactor, more_glass_and_brighter_walls_never_take_light_away) {
@@ -163,7 +170,8 @@ TEST(DaylightFactor, cancel_ends_early_and_says_unsettled) {
     const auto project = test::one_room();
     Cancel cancel;
     int rounds = 0;
-    const auto answer = question::daylight_factor(geometry::build_surfaces(project, project.options[0]), *question::planes_of(project.options[0], project.questions[0]),
+    const auto answer = question::daylight_factor(geometry::build_surfaces(project, project.options[0]),
+                                                  *question::planes_of(project.options[0], project.questions[0]),
                                                   {0.0005, 1, 0}, cancel, [&](const auto&) {
                                                       if (++rounds == 3) cancel.request();
                                                   });
@@ -198,7 +206,8 @@ TEST(Picture, the_sunlit_floor_is_as_bright_as_lambert_says) {
     Daylight daylight;
     daylight.sun = direction(1.0, radians(30));
     daylight.sun_lux = 80000;
-    const auto picture = trace_picture(Scene(floor), make_eye({0, 0, 2}, 0, radians(-60), -1), daylight, 64, 0.01, 1, {}, {});
+    const auto picture =
+        trace_picture(Scene(floor), make_eye({0, 0, 2}, 0, radians(-60), -1), daylight, 64, 0.01, 1, {}, {});
     const float middle = picture.luminance[32 * 64 + 32];
     EXPECT_NEAR(middle, 0.3 / kPi * 80000 * 0.5, 0.01 * 0.3 / kPi * 40000);
 }

@@ -15,14 +15,17 @@ using geometry::Surfaces;
 
 void add_square(Surfaces& to, double half, double z, uint32_t surface) {
     const auto base = static_cast<uint32_t>(to.vertices.size());
-    for (const Vec3 v : {Vec3{-half, -half, z}, Vec3{half, -half, z}, Vec3{half, half, z}, Vec3{-half, half, z}}) to.vertices.push_back(v);
-    for (const std::array<uint32_t, 3>& t : {std::array<uint32_t, 3>{base, base + 1, base + 2}, std::array<uint32_t, 3>{base, base + 2, base + 3}}) {
+    for (const Vec3 v : {Vec3{-half, -half, z}, Vec3{half, -half, z}, Vec3{half, half, z}, Vec3{-half, half, z}})
+        to.vertices.push_back(v);
+    for (const std::array<uint32_t, 3>& t :
+         {std::array<uint32_t, 3>{base, base + 1, base + 2}, std::array<uint32_t, 3>{base, base + 2, base + 3}}) {
         to.triangles.push_back(t);
         to.surface_of.push_back(surface);
     }
 }
 
-// A canopy so wide that hardly any sky is seen past it, over open ground; leaves let a fifth through, bare twigs seven tenths.
+// A canopy so wide that hardly any sky is seen past it, over open ground; leaves let a fifth through, bare twigs seven
+// tenths.
 Surfaces canopy_over_ground(double reflectance = 0) {
     Surfaces out;
     geometry::Surface crown;
@@ -40,17 +43,20 @@ Surfaces canopy_over_ground(double reflectance = 0) {
     return out;
 }
 
-const std::vector<State> kStates = {State(model::Season::in_leaf, 0.2), State(model::Season::bare, 0.2), State(model::Season::bare, 0.7)};
+const std::vector<State> kStates = {State(model::Season::in_leaf, 0.2), State(model::Season::bare, 0.2),
+                                    State(model::Season::bare, 0.7)};
 
 // Illuminance under an even sky of 1 cd/m2, ground below included, and its 95 % half-width.
 Estimate under_even_sky(const Coefficients& c) {
     double sum = 0;
     for (size_t r = 0; r < c.points[0].rows.size(); ++r)
-        for (size_t k = 0; k <= c.layout.parts; ++k) sum += static_cast<double>(c.points[0].values[r * c.layout.columns() + k]);
+        for (size_t k = 0; k <= c.layout.parts; ++k)
+            sum += static_cast<double>(c.points[0].values[r * c.layout.columns() + k]);
     return {sum, sum * static_cast<double>(c.points[0].half_width) / kStudent95};
 }
 
-std::vector<Coefficients> traced(const Surfaces& surfaces, std::span<const State> states, double z, Vec3 normal, unsigned seed) {
+std::vector<Coefficients> traced(const Surfaces& surfaces, std::span<const State> states, double z, Vec3 normal,
+                                 unsigned seed) {
     const Scene scene(surfaces, BlindLayers(), states);
     const climate::SkyParts parts(1);
     const std::vector<geometry::PlanePoints> planes = {[&] {
@@ -107,7 +113,8 @@ TEST(StatesTogether, agree_with_each_state_by_itself_where_light_goes_to_and_fro
 
 TEST(StatesTogether, a_beam_is_dimmed_by_the_holes_of_each_state) {
     const auto surfaces = canopy_over_ground();
-    const auto beam = Scene(surfaces, BlindLayers(), kStates).beam({0.3f, 0.2f, 1}, normalized(Vec3f{0.3f, 0.1f, 0.9f}));
+    const auto beam =
+        Scene(surfaces, BlindLayers(), kStates).beam({0.3f, 0.2f, 1}, normalized(Vec3f{0.3f, 0.1f, 0.9f}));
     EXPECT_FLOAT_EQ(beam.states[0], 0.2f);
     EXPECT_FLOAT_EQ(beam.states[1], 0.7f);
     EXPECT_FLOAT_EQ(beam.states[2], 0.7f);

@@ -41,10 +41,11 @@ TEST(Autonomy, counts_the_hours_that_reach_the_target) {
     // 8..17: the first point has 800 to 1700 lx, the second 400 to 850.
     const auto a = autonomy(year, model::clock_hours({}, 8, 18), 800);
     EXPECT_DOUBLE_EQ(a[0], 1.0);
-    EXPECT_DOUBLE_EQ(a[1], 0.2);  // at 16 and 17
+    EXPECT_DOUBLE_EQ(a[1], 0.2);                                                   // at 16 and 17
     EXPECT_DOUBLE_EQ(autonomy(year, model::clock_hours({}, 0, 24), 300)[0], 0.5);  // dark hours count against
     const std::vector<double> tenth_more(2, 1.1);
-    EXPECT_DOUBLE_EQ(autonomy(year, model::clock_hours({}, 8, 18), 800, tenth_more)[1], 0.3);  // the upper end of a 10 % band
+    EXPECT_DOUBLE_EQ(autonomy(year, model::clock_hours({}, 8, 18), 800, tenth_more)[1],
+                     0.3);  // the upper end of a 10 % band
 }
 
 TEST(Autonomy, shares_of_points_have_the_right_edge) {
@@ -65,7 +66,8 @@ TEST(Provision, needs_the_target_over_the_share_of_the_plane_in_the_same_hour) {
 
 namespace {
 
-// So many points and lit hours with light of many sizes, told apart by hour and point; every third hour of the year is dark.
+// So many points and lit hours with light of many sizes, told apart by hour and point; every third hour of the year is
+// dark.
 HourlyLux uneven_year(size_t points) {
     HourlyLux year;
     year.points = points;
@@ -114,14 +116,16 @@ TEST(Autonomy, continuous_autonomy_gives_credit_for_a_part_of_the_target) {
     // No hour counts for more than itself, a dark one for nothing.
     EXPECT_NEAR(continuous_autonomy(year, model::clock_hours({}, 8, 18), 10)[0], 1, 1e-9);
     EXPECT_NEAR(continuous_autonomy(year, model::clock_hours({}, 0, 24), 10)[0], 0.5, 1e-9);
-    const auto plain = autonomy(uneven_year(20), model::clock_hours({}, 8, 18), 900), with_credit = continuous_autonomy(uneven_year(20), model::clock_hours({}, 8, 18), 900);
+    const auto plain = autonomy(uneven_year(20), model::clock_hours({}, 8, 18), 900),
+               with_credit = continuous_autonomy(uneven_year(20), model::clock_hours({}, 8, 18), 900);
     for (size_t p = 0; p < plain.size(); ++p) EXPECT_GT(with_credit[p], plain[p]);
 }
 
 TEST(UsefulDaylight, bands_that_touch_hold_every_hour_once) {
     const auto year = uneven_year(19);
     const auto hours = model::clock_hours({}, 7, 19);
-    const auto low = share_between(year, hours, 0, 100), some = share_between(year, hours, 100, 300), useful = share_between(year, hours, 300, 3000), high = share_between(year, hours, 3000, 1e9);
+    const auto low = share_between(year, hours, 0, 100), some = share_between(year, hours, 100, 300),
+               useful = share_between(year, hours, 300, 3000), high = share_between(year, hours, 3000, 1e9);
     for (size_t p = 0; p < year.points; ++p) {
         EXPECT_NEAR(low[p] + some[p] + useful[p] + high[p], 1, 1e-12);
         EXPECT_GT(low[p], 1.0 / 3 - 0.01) << "the dark hours are too dark";
@@ -161,7 +165,9 @@ TEST(Provision, of_a_plane_in_parts_is_that_of_the_plane) {
             for (size_t p = 0; p < part.points; ++p) part.lux.push_back(year.lux[row * 50 + first + p]);
         add_points_at_least(part, hours, 2000, found);
     }
-    for (const double share : {0.3, 0.5, 0.6, 0.95}) EXPECT_DOUBLE_EQ(share_with_enough(found, hours, 50, share), spatial_provision(year, hours, 2000, share)) << share;
+    for (const double share : {0.3, 0.5, 0.6, 0.95})
+        EXPECT_DOUBLE_EQ(share_with_enough(found, hours, 50, share), spatial_provision(year, hours, 2000, share))
+            << share;
     EXPECT_GT(spatial_provision(year, hours, 2000, 0.5), 0.2);
     EXPECT_LT(spatial_provision(year, hours, 0, 0.5), 0.7) << "a dark hour provides nothing";
 }
@@ -202,7 +208,8 @@ TEST(Glare, the_position_index_is_one_ahead_and_grows_outwards) {
         before = p;
     }
     // Straight above by 20 degrees: exp((35.2 - 1.22) 1e-3 20 + 21e-5 400).
-    EXPECT_NEAR(position_index({0, std::sin(radians(20)), std::cos(radians(20))}), std::exp(33.98e-3 * 20 + 21e-5 * 400), 1e-9);
+    EXPECT_NEAR(position_index({0, std::sin(radians(20)), std::cos(radians(20))}),
+                std::exp(33.98e-3 * 20 + 21e-5 * 400), 1e-9);
     EXPECT_NEAR(position_index({0, -0.5, 1}), 1 + 0.8 * 0.5, 1e-9);
     EXPECT_NEAR(position_index({0, -1, 1}), 1 + 1.2, 1e-9);
 }

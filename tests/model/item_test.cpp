@@ -48,7 +48,8 @@ TEST(Items, what_is_inserted_from_another_drawing_keeps_nothing_of_its_ids) {
     auto project = test::two_storeys();
     Option& option = project.options[0];
     const Option before = option;
-    const auto made = geometry::insert_items(option, 1, before.storeys[0], before.planes, before.things, geometry::Placing::move({20, 0}));
+    const auto made = geometry::insert_items(option, 1, before.storeys[0], before.planes, before.things,
+                                             geometry::Placing::move({20, 0}));
     EXPECT_EQ(made.size(), 3u);
     EXPECT_EQ(option.storeys.size(), 2u);
     EXPECT_EQ(option.storeys[1].rooms.size(), 5u);

@@ -82,13 +82,15 @@ TEST(Questions, are_asked_on_all_planes_or_on_those_they_name) {
 TEST(Questions, name_two_planes_of_a_room_apart) {
     auto project = test::one_room();
     Option& option = project.options[0];
-    EXPECT_EQ(question::plane_names(option, *question::planes_of(option, project.questions[0])), std::vector<std::string>{"Room"});
+    EXPECT_EQ(question::plane_names(option, *question::planes_of(option, project.questions[0])),
+              std::vector<std::string>{"Room"});
     option.planes.push_back(option.planes[0]);
     option.planes[1].id = "floor";
     option.planes[1].name = "On the floor";
     option.planes[1].occupied = false;
     const auto planes = *question::planes_of(option, project.questions[0]);
-    EXPECT_EQ(question::plane_names(option, planes), (std::vector<std::string>{"Room, Desk height", "Room, On the floor"}));
+    EXPECT_EQ(question::plane_names(option, planes),
+              (std::vector<std::string>{"Room, Desk height", "Room, On the floor"}));
     EXPECT_EQ(question::occupied_planes(option, planes), (std::vector<bool>{true, false}));
 }
 

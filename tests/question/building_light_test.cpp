@@ -15,16 +15,20 @@ using namespace wp::model;
 
 namespace {
 
-question::DaylightFactorAnswer ask(const Project& project, double accuracy, light::Guidance guidance = light::Guidance::openings) {
+question::DaylightFactorAnswer ask(const Project& project, double accuracy,
+                                   light::Guidance guidance = light::Guidance::openings) {
     const Option& option = project.options[0];
     question::Effort effort;
     effort.accuracy = accuracy;
     question::DaylightFactorSetup setup;
     setup.guidance = guidance;
-    return question::daylight_factor(geometry::build_surfaces(project, option), *question::planes_of(option, Question{}), effort, {}, {}, setup);
+    return question::daylight_factor(geometry::build_surfaces(project, option),
+                                     *question::planes_of(option, Question{}), effort, {}, {}, setup);
 }
 
-double mean(const question::DaylightFactorAnswer& answer, size_t plane = 0) { return answer.planes.at(plane).figures.mean; }
+double mean(const question::DaylightFactorAnswer& answer, size_t plane = 0) {
+    return answer.planes.at(plane).figures.mean;
+}
 
 ReferencePlane plane_of(const char* room, double spacing = 1) {
     ReferencePlane plane;
@@ -44,7 +48,8 @@ TEST(BuildingLight, a_gallery_is_lit_by_the_windows_of_the_hall_below) {
     EXPECT_GT(mean(guided, 0), 0.02);
     EXPECT_GT(mean(guided, 1), mean(guided, 0));
     for (size_t k = 0; k < 2; ++k)
-        EXPECT_NEAR(mean(guided, k), mean(plain, k), 2 * (guided.planes[k].figures.mean_half_width + plain.planes[k].figures.mean_half_width))
+        EXPECT_NEAR(mean(guided, k), mean(plain, k),
+                    2 * (guided.planes[k].figures.mean_half_width + plain.planes[k].figures.mean_half_width))
             << "both ways of drawing directions estimate the same";
     auto closed = project;
     closed.options[0].storeys[1].voids.clear();
@@ -130,8 +135,8 @@ TEST(BuildingLight, a_screen_shades_what_lies_behind_it) {
     EXPECT_GT(at(after, 0.8), 0.8 * at(before, 0.8));
 }
 
-// The sun due south at 45 degrees: the sill's inner edge (1 m) and the head's outer edge (2.5 m, 0.35 m out) bound the patch
-// in depth, the frame in width.
+// The sun due south at 45 degrees: the sill's inner edge (1 m) and the head's outer edge (2.5 m, 0.35 m out) bound the
+// patch in depth, the frame in width.
 TEST(SunPatches, the_patch_of_a_window_is_where_geometry_puts_it) {
     const auto project = test::one_room();
     const light::Scene scene(geometry::build_surfaces(project, project.options[0]));

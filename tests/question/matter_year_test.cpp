@@ -19,7 +19,8 @@ namespace {
 YearAnswer year_of(const Project& project, double accuracy) {
     const auto& option = project.options[0];
     const auto weather = test::weather();
-    return solve_year(geometry::build_surfaces(project, option), *planes_of(option, project.questions[0]), weather, 0, {accuracy, 1, 0});
+    return solve_year(geometry::build_surfaces(project, option), *planes_of(option, project.questions[0]), weather, 0,
+                      {accuracy, 1, 0});
 }
 
 Project with_tree() {
@@ -52,14 +53,15 @@ TEST(MatterYear, sun_through_a_crown_is_dimmed_to_its_gap_in_leaf_and_bare_by_th
         const int month = climate::moment_of(h / 24, 12).month;
         const bool leaf = month >= 5 && month <= 10;
         for (size_t p = 0; p < a.points; ++p) {
-            const float with = a.lux[static_cast<size_t>(row) * a.points + p], without = b.lux[static_cast<size_t>(row) * b.points + p];
+            const float with = a.lux[static_cast<size_t>(row) * a.points + p],
+                        without = b.lux[static_cast<size_t>(row) * b.points + p];
             if (without <= 0) {
                 EXPECT_EQ(with, 0.0f);
                 continue;
             }
             const double share = static_cast<double>(with / without);
-            if (share > 0.999) continue;   // past the crown
-            if (share < 1e-6) continue;    // behind the trunk
+            if (share > 0.999) continue;  // past the crown
+            if (share < 1e-6) continue;   // behind the trunk
             EXPECT_NEAR(share, leaf ? 0.1 : 0.7, 1e-4) << climate::text(climate::moment_of(h / 24, h % 24));
             ++(leaf ? summer : winter);
         }
@@ -109,11 +111,14 @@ TEST(MatterYear, a_daylight_factor_is_asked_in_leaf_or_bare) {
     const Effort effort{0.03, 1, 0};
     DaylightFactorSetup bare;
     bare.season = Season::bare;
-    const double leaf = daylight_factor(surfaces, planes, effort).planes[0].figures.mean, naked = daylight_factor(surfaces, planes, effort, {}, {}, bare).planes[0].figures.mean;
-    const double without = daylight_factor(geometry::build_surfaces(project, option, {"tree"}), planes, effort).planes[0].figures.mean;
+    const double leaf = daylight_factor(surfaces, planes, effort).planes[0].figures.mean,
+                 naked = daylight_factor(surfaces, planes, effort, {}, {}, bare).planes[0].figures.mean;
+    const double without =
+        daylight_factor(geometry::build_surfaces(project, option, {"tree"}), planes, effort).planes[0].figures.mean;
     EXPECT_LT(leaf, 0.9 * naked);
     EXPECT_LT(naked, without);
-    EXPECT_NE(daylight_factor_inputs(surfaces, planes, effort), daylight_factor_inputs(surfaces, planes, effort, Season::bare));
+    EXPECT_NE(daylight_factor_inputs(surfaces, planes, effort),
+              daylight_factor_inputs(surfaces, planes, effort, Season::bare));
 }
 
 TEST(MatterYear, closed_slats_keep_the_high_sun_out_and_pass_what_their_geometry_says) {
@@ -132,7 +137,8 @@ TEST(MatterYear, closed_slats_keep_the_high_sun_out_and_pass_what_their_geometry
     for (const double altitude : {-60.0, -50.0, -45.0, -30.0, 0.0, 5.0, 9.0, 20.0, 40.0}) {
         // From inside towards the sun, the window before the eye.
         const Vec3 to = direction(kPi, radians(altitude)), from = Vec3{2, -0.05, 1.75} - to * 0.12;
-        const float free = open.beam(from.as<float>(), to.as<float>()).share, dimmed = shut.beam(from.as<float>(), to.as<float>()).share;
+        const float free = open.beam(from.as<float>(), to.as<float>()).share,
+                    dimmed = shut.beam(from.as<float>(), to.as<float>()).share;
         if (free <= 0) continue;  // the frame
         EXPECT_NEAR(dimmed / free, slats.exact(radians(altitude)).direct, 1e-3) << altitude;
         if (radians(altitude) > slats.cut_off()) EXPECT_EQ(dimmed, 0.0f);

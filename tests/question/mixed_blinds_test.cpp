@@ -73,7 +73,9 @@ TEST(MixedBlinds, cloth_behind_a_window_makes_reflected_light_more_by_the_sphere
     const auto room = enclosures_of(s.surfaces)[0];
     const light::Panes open(s.surfaces, s.layers[0]);
     double area = room.area, reflected = room.reflected, pane = 0;
-    for (const auto& p : open.portals()) area += static_cast<double>(p.area), reflected += static_cast<double>(p.area * p.sends_back_evenly()), pane = static_cast<double>(p.area * p.sends_back_evenly());
+    for (const auto& p : open.portals())
+        area += static_cast<double>(p.area), reflected += static_cast<double>(p.area * p.sends_back_evenly()),
+            pane = static_cast<double>(p.area * p.sends_back_evenly());
     const auto series = [&](double r) { return r / (1 - r); };
     const double closed = reflected - pane + 0.5 * static_cast<double>(open.portals()[0].area);
     EXPECT_NEAR(one, series(closed / area) / series(reflected / area) - 1, 1e-4);
@@ -81,5 +83,6 @@ TEST(MixedBlinds, cloth_behind_a_window_makes_reflected_light_more_by_the_sphere
     EXPECT_LT(one, 0.1);
     // There and back again is nothing; both closed is more than one.
     EXPECT_GT(mixed.more(0, 0, std::vector<uint8_t>{1, 1}), one);
-    EXPECT_NEAR((1 + mixed.more(0, 0, std::vector<uint8_t>{1, 1})) * (1 + mixed.more(0, 1, std::vector<uint8_t>{0, 0})), 1, 1e-12);
+    EXPECT_NEAR((1 + mixed.more(0, 0, std::vector<uint8_t>{1, 1})) * (1 + mixed.more(0, 1, std::vector<uint8_t>{0, 0})),
+                1, 1e-12);
 }

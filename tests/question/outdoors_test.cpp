@@ -32,7 +32,9 @@ TEST(Outdoors, every_sky_carries_its_light_to_a_thousandth) {
     sky.diffuse = 10000;
     sky.shape = SkyChoice::Shape::cie;
     for (sky.type = 1; sky.type <= 16; ++sky.type)
-        for (const double hour : {7.0, 9.5, 12.0}) EXPECT_NEAR(carried_lux(at(sky, {6, 21, hour}).shine.sky), 10000, 10) << "type " << sky.type << " at " << hour;
+        for (const double hour : {7.0, 9.5, 12.0})
+            EXPECT_NEAR(carried_lux(at(sky, {6, 21, hour}).shine.sky), 10000, 10)
+                << "type " << sky.type << " at " << hour;
     sky.shape = SkyChoice::Shape::uniform;
     EXPECT_NEAR(carried_lux(at(sky, {6, 21, 12}).shine.sky), 10000, 10);
     sky.shape = SkyChoice::Shape::weather;

@@ -47,21 +47,29 @@ TEST(Profiles, of_light_that_falls_evenly_are_straight) {
 
 TEST(Profiles, end_where_the_plane_does_and_begin_again_on_the_next) {
     const auto near = lattice(2, 2, 0.5), far = lattice(2, 2, 0.5, {4, 0});
-    const auto curve = profile({near, far}, {valued(near, [](Vec3) { return 1.0; }), valued(far, [](Vec3) { return 5.0; })}, {}, "ground", {-1, 1}, {7, 1}, 0.1);
+    const auto curve =
+        profile({near, far}, {valued(near, [](Vec3) { return 1.0; }), valued(far, [](Vec3) { return 5.0; })}, {},
+                "ground", {-1, 1}, {7, 1}, 0.1);
     EXPECT_NEAR(curve.back().along, 8, 1e-12);
     for (const auto& point : curve) {
         const double x = point.along - 1;
-        if (x > 0.01 && x < 1.99) EXPECT_EQ(point.value, 1) << x;
-        else if (x > 4.01 && x < 5.99) EXPECT_EQ(point.value, 5) << x;
-        else if (x < -0.01 || (x > 2.01 && x < 3.99) || x > 6.01) EXPECT_TRUE(std::isnan(point.value)) << x;
+        if (x > 0.01 && x < 1.99)
+            EXPECT_EQ(point.value, 1) << x;
+        else if (x > 4.01 && x < 5.99)
+            EXPECT_EQ(point.value, 5) << x;
+        else if (x < -0.01 || (x > 2.01 && x < 3.99) || x > 6.01)
+            EXPECT_TRUE(std::isnan(point.value)) << x;
     }
 }
 
 TEST(Profiles, carry_the_error_of_the_points_they_lie_between) {
     const auto plane = lattice(4, 4, 1);
-    const auto curve = profile({plane}, {valued(plane, [](Vec3) { return 2.0; })}, {valued(plane, [](Vec3 p) { return p.x; })}, "ground", {0.5, 2}, {3.5, 2}, 0.5);
+    const auto curve = profile({plane}, {valued(plane, [](Vec3) { return 2.0; })},
+                               {valued(plane, [](Vec3 p) { return p.x; })}, "ground", {0.5, 2}, {3.5, 2}, 0.5);
     for (const auto& point : curve) EXPECT_NEAR(point.half_width, 0.5 + point.along, 1e-9);
-    EXPECT_TRUE(std::isnan(profile({plane}, {valued(plane, [](Vec3) { return 2.0; })}, {}, "another storey", {0.5, 2}, {3.5, 2}, 0.5)[2].value));
+    EXPECT_TRUE(std::isnan(
+        profile({plane}, {valued(plane, [](Vec3) { return 2.0; })}, {}, "another storey", {0.5, 2}, {3.5, 2}, 0.5)[2]
+            .value));
 }
 
 // Two windows: a wide one to the south, a small one in the east wall.
@@ -107,11 +115,13 @@ TEST(Why, in_another_unit_keeps_every_share) {
 TEST(Components, are_the_three_of_the_standard_and_light_off_the_ground_is_part_of_two) {
     const auto answer = factor_of(two_windows(), 0.1);
     const auto& plane = answer.planes[0];
-    const auto sky = plane.component(Component::sky), external = plane.component(Component::external), internal = plane.component(Component::internal), ground = plane.component(Component::off_ground);
+    const auto sky = plane.component(Component::sky), external = plane.component(Component::external),
+               internal = plane.component(Component::internal), ground = plane.component(Component::off_ground);
     for (size_t i = 0; i < plane.value.size(); ++i) {
         EXPECT_NEAR(sky[i] + external[i] + internal[i], plane.value[i], 1e-9);
         EXPECT_LE(ground[i], external[i] + internal[i] + 1e-12);
-        EXPECT_GE(plane.half_width_of(Component::internal)[i] + 1e-12, plane.by_way_half_width[i * light::kWays + static_cast<size_t>(light::Way::from_inside)]);
+        EXPECT_GE(plane.half_width_of(Component::internal)[i] + 1e-12,
+                  plane.by_way_half_width[i * light::kWays + static_cast<size_t>(light::Way::from_inside)]);
     }
 }
 
@@ -186,7 +196,9 @@ TEST(UsualValues, of_every_figure_have_meaning_and_source_and_rise) {
 }
 
 TEST(UsualValues, damaged_are_refused_with_place_and_remedy) {
-    const auto falling = rule::parse_usual_values(R"({"format":1,"figures":[{"figure":"a","unit":"lx","definition":"d","values":[{"value":2,"meaning":"m","source":"s"},{"value":1,"meaning":"m","source":"s"}]}]})", "file");
+    const auto falling = rule::parse_usual_values(
+        R"({"format":1,"figures":[{"figure":"a","unit":"lx","definition":"d","values":[{"value":2,"meaning":"m","source":"s"},{"value":1,"meaning":"m","source":"s"}]}]})",
+        "file");
     ASSERT_FALSE(falling);
     EXPECT_NE(falling.fault().place.find("/figures/0/values"), std::string::npos) << falling.fault().place;
     EXPECT_FALSE(falling.fault().remedy.empty());

@@ -76,7 +76,8 @@ TEST(SunBesideEdges, hours_of_a_year_are_right_before_in_and_behind_the_gap) {
             const TownHour h = compare_hour(gap(), year, day * 24 + hour, middle, 60000);
             EXPECT_NEAR(h.engine, h.boxes, 3.5 * std::hypot(h.half_width / 2.131, h.standard_error) + 0.02 * h.boxes)
                 << climate::text(climate::moment_of(day, hour));
-            EXPECT_LE(h.half_width, 0.5 * h.engine + 10) << "where next to nothing comes in, the edge may leave all in doubt";
+            EXPECT_LE(h.half_width, 0.5 * h.engine + 10)
+                << "where next to nothing comes in, the edge may leave all in doubt";
             seen += h.points;
         }
     EXPECT_GE(seen, 12u);

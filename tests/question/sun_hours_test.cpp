@@ -44,7 +44,8 @@ SunHoursTask task(const geometry::Surfaces& surfaces, const std::vector<geometry
 // Hours with the sun above an altitude on a day, by its own count.
 double hours_above(double altitude, int day) {
     int n = 0;
-    for (int minute = 0; minute < 1440; ++minute) n += climate::sun_position(kPlace, climate::moment_of(day, (minute + 0.5) / 60)).altitude > altitude;
+    for (int minute = 0; minute < 1440; ++minute)
+        n += climate::sun_position(kPlace, climate::moment_of(day, (minute + 0.5) / 60)).altitude > altitude;
     return n / 60.0;
 }
 
@@ -89,7 +90,9 @@ TEST(SunHours, a_ring_of_walls_leaves_the_sun_above_it) {
     };
     // Twelve flat sides of a regular ring.
     for (int k = 0; k < 48; ++k) {
-        const auto at = [&](double radius, int i) { return Vec2{radius * std::cos(2 * kPi * i / 48), radius * std::sin(2 * kPi * i / 48)}; };
+        const auto at = [&](double radius, int i) {
+            return Vec2{radius * std::cos(2 * kPi * i / 48), radius * std::sin(2 * kPi * i / 48)};
+        };
         block(("b" + std::to_string(k)).c_str(), {at(r, k), at(r + 5, k), at(r + 5, k + 1), at(r, k + 1)});
     }
     const auto surfaces = geometry::build_surfaces(project, project.options[0]);
@@ -98,7 +101,8 @@ TEST(SunHours, a_ring_of_walls_leaves_the_sun_above_it) {
     EXPECT_NEAR(answer.planes[0].hours[0], hours_above(radians(20), 171), 0.12);
     auto low = task(surfaces, points, 171);
     low.least_altitude = radians(30);
-    EXPECT_NEAR(sun_hours(low, {}).planes[0].hours[0], hours_above(radians(30), 171), 0.07) << "a lower sun does not count";
+    EXPECT_NEAR(sun_hours(low, {}).planes[0].hours[0], hours_above(radians(30), 171), 0.07)
+        << "a lower sun does not count";
 }
 
 TEST(SunHours, over_the_year_probable_sun_is_the_weathers_sunshine) {
@@ -127,7 +131,8 @@ TEST(SunHours, a_period_may_run_over_the_new_year) {
     turn.last_day = 1;
     const auto answer = sun_hours(turn, {});
     EXPECT_EQ(answer.days, 4);
-    EXPECT_NEAR(answer.planes[0].hours[0], hours_above(0, 363) + hours_above(0, 364) + hours_above(0, 0) + hours_above(0, 1), 0.2);
+    EXPECT_NEAR(answer.planes[0].hours[0],
+                hours_above(0, 363) + hours_above(0, 364) + hours_above(0, 0) + hours_above(0, 1), 0.2);
 }
 
 TEST(WindowPoints, stand_before_the_outer_face_and_on_the_inner_face) {
@@ -153,7 +158,8 @@ TEST(SunHours, deep_reveals_take_sun_from_the_inner_face) {
     const auto surfaces = geometry::build_surfaces(project, project.options[0]);
     const auto outer = geometry::window_points(project.options[0], surfaces, geometry::WindowPoint::outer_face);
     const auto inner = geometry::window_points(project.options[0], surfaces, geometry::WindowPoint::inner_face);
-    const double out = sun_hours(task(surfaces, outer, kEquinox), {}).planes[0].hours[0], in = sun_hours(task(surfaces, inner, kEquinox), {}).planes[0].hours[0];
+    const double out = sun_hours(task(surfaces, outer, kEquinox), {}).planes[0].hours[0],
+                 in = sun_hours(task(surfaces, inner, kEquinox), {}).planes[0].hours[0];
     EXPECT_NEAR(out, 12, 0.3);
     EXPECT_LT(in, out - 1);
     EXPECT_GT(in, 6);
@@ -180,7 +186,8 @@ TEST(SkyView, through_a_window_is_the_windows_solid_angle_above_the_horizon) {
     for (int i = 0; i < n; ++i)
         for (int j = 0; j < n; ++j) {
             const Vec3 d = direction(2 * kPi * (j + 0.5) / n, std::asin((i + 0.5) / n));
-            if (d.y < 0 && scene.beam((eye + Vec3{0, 0, 1e-4}).as<float>(), d.as<float>()).share > 0) solid += 2 * kPi / (static_cast<double>(n) * n);
+            if (d.y < 0 && scene.beam((eye + Vec3{0, 0, 1e-4}).as<float>(), d.as<float>()).share > 0)
+                solid += 2 * kPi / (static_cast<double>(n) * n);
         }
     EXPECT_NEAR(answer.planes[0].solid_angle[0], solid, 0.02 * solid);
 }
@@ -196,7 +203,8 @@ TEST(SkyView, behind_the_no_sky_line_of_a_facing_block_none_is_seen) {
     // The line of sight from the working plane under the window's head to the block's top.
     const double head = 2.5 - 0.06, plane = 0.85, outside = -project.options[0].outer_wall;
     const double rise = (12 - head) / (20 + outside);
-    const double line = outside + (head - plane) / rise;  // of y: before it sky is seen; the outer edge of the head bounds it
+    const double line =
+        outside + (head - plane) / rise;  // of y: before it sky is seen; the outer edge of the head bounds it
     ASSERT_GT(line, 0.5);
     std::vector<geometry::PlanePoints> points;
     for (double y = 0.2; y < 5.9; y += 0.1) points.push_back(point({2, y, plane}, {0, 0, 1}, 0));

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// When blinds are closed: the rule of IES LM-83 group by group, several states, slats that follow the sun, limits; and hours that no blind meets.
+// When blinds are closed: the rule of IES LM-83 group by group, several states, slats that follow the sun, limits; and
+// hours that no blind meets.
 #include <gtest/gtest.h>
 
 #include <map>
@@ -55,12 +56,16 @@ model::Project room_with(const std::vector<model::Material>& blinds, Kind kind =
 // Points of the plane that have at least kBlindLux of direct sun in an hour, blinds as they are worked.
 size_t sunny_points(const YearAnswer& year, int hour, Operation operation) {
     const auto light = year.hour(0, hour, operation);
-    return static_cast<size_t>(std::count_if(light.sun.begin(), light.sun.end(), [](double v) { return v >= kBlindLux; }));
+    return static_cast<size_t>(
+        std::count_if(light.sun.begin(), light.sun.end(), [](double v) { return v >= kBlindLux; }));
 }
 bool breaks_the_rule(const YearAnswer& year, int hour, Operation operation) {
-    return static_cast<double>(sunny_points(year, hour, operation)) > kBlindShare * static_cast<double>(year.planes[0].plane.points.size());
+    return static_cast<double>(sunny_points(year, hour, operation)) >
+           kBlindShare * static_cast<double>(year.planes[0].plane.points.size());
 }
-size_t closed_hours(const std::vector<uint8_t>& states) { return static_cast<size_t>(std::count_if(states.begin(), states.end(), [](uint8_t s) { return s > 0; })); }
+size_t closed_hours(const std::vector<uint8_t>& states) {
+    return static_cast<size_t>(std::count_if(states.begin(), states.end(), [](uint8_t s) { return s > 0; }));
+}
 
 }  // namespace
 
@@ -122,7 +127,8 @@ TEST(BlindControl, windows_of_two_sides_close_each_for_its_own_sun) {
     const auto &south = year.states(s, Operation::lm83), &sunset = year.states(w, Operation::lm83);
     const auto closed_at = [](const std::vector<uint8_t>& states, int from, int to) {
         size_t n = 0;
-        for (size_t h = 0; h < states.size(); ++h) n += states[h] > 0 && static_cast<int>(h % 24) >= from && static_cast<int>(h % 24) < to;
+        for (size_t h = 0; h < states.size(); ++h)
+            n += states[h] > 0 && static_cast<int>(h % 24) >= from && static_cast<int>(h % 24) < to;
         return n;
     };
     EXPECT_EQ(closed_at(sunset, 0, 12), 0u) << "before noon no sun comes in from the west";
@@ -152,14 +158,18 @@ TEST(BlindControl, a_net_that_is_always_closed_is_a_window_of_half_the_glass_in_
         if (b[h] < 5) continue;
         // The pane behind the net is not seen from the room: a little less is sent back into it.
         const auto hour = static_cast<int>(h);
-        const double band = std::hypot(behind_net.hour(0, hour, Operation::control).mean_half_width, dirty.hour(0, hour, Operation::control).mean_half_width);
+        const double band = std::hypot(behind_net.hour(0, hour, Operation::control).mean_half_width,
+                                       dirty.hour(0, hour, Operation::control).mean_half_width);
         EXPECT_NEAR(a[h] / b[h], 1, 0.02 + 1.5 * band / static_cast<double>(b[h])) << "hour " << h;
         EXPECT_LT(band, 0.12 * static_cast<double>(b[h])) << "hour " << h;
         ++compared;
     }
     EXPECT_GT(compared, 250u);
     const auto hours = model::clock_hours({}, 0, 24);
-    EXPECT_NEAR(behind_net.shares(0, -1, hours, Operation::control).sun / dirty.shares(0, -1, hours, Operation::control).sun, 1, 1e-4) << "direct sun is exact";
+    EXPECT_NEAR(
+        behind_net.shares(0, -1, hours, Operation::control).sun / dirty.shares(0, -1, hours, Operation::control).sun, 1,
+        1e-4)
+        << "direct sun is exact";
 }
 
 TEST(BlindControl, slats_that_follow_the_sun_are_tilted_no_farther_than_keeps_it_out) {
@@ -179,7 +189,9 @@ TEST(BlindControl, slats_that_follow_the_sun_are_tilted_no_farther_than_keeps_it
         // At the last tilt or wherever the beam is gone.
         if (row >= 0 && year.inputs()->sky->beam[static_cast<size_t>(row)] > 0 && states[h] < tilts && h % 3 == 0) {
             const auto light = year.hour(0, static_cast<int>(h), Operation::control);
-            EXPECT_LT(*std::max_element(light.sun.begin(), light.sun.end()), 0.002 * static_cast<double>(year.inputs()->sky->beam[static_cast<size_t>(row)])) << "hour " << h;
+            EXPECT_LT(*std::max_element(light.sun.begin(), light.sun.end()),
+                      0.002 * static_cast<double>(year.inputs()->sky->beam[static_cast<size_t>(row)]))
+                << "hour " << h;
         }
     }
     EXPECT_GT(found[1], 4000u);
@@ -204,7 +216,8 @@ TEST(BlindControl, above_a_limit_on_the_plane_they_close_and_below_it_they_do_no
     const auto mean = year_of_plane(open, 0, Operation::open);
     const auto& states = year.states(0, Operation::control);
     for (size_t h = 0; h < states.size(); ++h)
-        if (std::fabs(static_cast<double>(mean[h]) - 800) > 2) EXPECT_EQ(states[h] > 0, mean[h] > 800) << "hour " << h << ", " << mean[h] << " lx";
+        if (std::fabs(static_cast<double>(mean[h]) - 800) > 2)
+            EXPECT_EQ(states[h] > 0, mean[h] > 800) << "hour " << h << ", " << mean[h] << " lx";
 }
 
 TEST(BlindControl, above_a_limit_on_the_window_they_close_whatever_reaches_the_room) {
@@ -215,12 +228,14 @@ TEST(BlindControl, above_a_limit_on_the_window_they_close_whatever_reaches_the_r
     const auto on = open.heat()[0].on;
     const auto& states = year.states(0, Operation::control);
     for (size_t h = 0; h < states.size(); ++h)
-        if (std::fabs(on[h] - 250) > 1) EXPECT_EQ(states[h] > 0, on[h] > 250) << "hour " << h << ", " << on[h] << " W/m2";
+        if (std::fabs(on[h] - 250) > 1)
+            EXPECT_EQ(states[h] > 0, on[h] > 250) << "hour " << h << ", " << on[h] << " W/m2";
     EXPECT_GT(closed_hours(states), 500u);
 }
 
 TEST(BlindControl, a_large_window_of_a_group_counts_for_more_than_a_small_one) {
-    // One by hand of a large window to the south and a slit to the north: what falls onto the group is nearly what falls onto the large one.
+    // One by hand of a large window to the south and a slit to the north: what falls onto the group is nearly what
+    // falls onto the large one.
     auto project = room_with({fabric("cloth", 0.01, 0.05)}, Kind::window_irradiance);
     auto& option = project.options[0];
     auto slit = option.storeys[0].rooms[0].openings[0];
@@ -243,7 +258,9 @@ TEST(BlindControl, a_large_window_of_a_group_counts_for_more_than_a_small_one) {
     EXPECT_GT(std::max(heat[0].area, heat[1].area), 10 * std::min(heat[0].area, heat[1].area));
     const auto& states = year.states(0, Operation::control);
     for (size_t h = 0; h < states.size(); ++h) {
-        const double on = (heat[0].area * static_cast<double>(heat[0].on[h]) + heat[1].area * static_cast<double>(heat[1].on[h])) / (heat[0].area + heat[1].area);
+        const double on =
+            (heat[0].area * static_cast<double>(heat[0].on[h]) + heat[1].area * static_cast<double>(heat[1].on[h])) /
+            (heat[0].area + heat[1].area);
         if (std::fabs(on - 250) > 1) EXPECT_EQ(states[h] > 0, on > 250) << "hour " << h << ", " << on << " W/m2";
     }
 }
@@ -287,14 +304,16 @@ model::Project two_rooms() {
 }
 
 // What is traced of a project, and how much of it is found.
-std::pair<size_t, size_t> traced_and_found(const model::Project& project, std::map<Fingerprint, std::string>& kept, uint64_t* rays = nullptr) {
+std::pair<size_t, size_t> traced_and_found(const model::Project& project, std::map<Fingerprint, std::string>& kept,
+                                           uint64_t* rays = nullptr) {
     const auto weather = test::weather();
     const Shelf shelf{[&](const Fingerprint& print) -> std::optional<std::string> {
                           const auto it = kept.find(print);
                           return it == kept.end() ? std::nullopt : std::optional(it->second);
                       },
                       [&](const Fingerprint& print, std::string_view bytes) { kept[print] = std::string(bytes); }};
-    const auto year = ask_year(*year_scene(project, project.options[0], {}, weather), weather, {0.9, 1, 0}, {}, {}, {}, shelf);
+    const auto year =
+        ask_year(*year_scene(project, project.options[0], {}, weather), weather, {0.9, 1, 0}, {}, {}, {}, shelf);
     if (rays != nullptr) *rays = year.record.rays;
     return {year.inputs()->light->traced, year.inputs()->light->found};
 }
@@ -372,5 +391,6 @@ TEST(Retracing, a_blind_of_another_cloth_traces_closed_blinds_only) {
     traced_and_found(project, kept);
     project.materials.push_back(fabric("cloth", 0.02, 0.08));
     project.options[0].control.states = {"cloth"};
-    EXPECT_EQ(traced_and_found(project, kept).first, 2u) << "each room behind the new cloth; with blinds open nothing is new";
+    EXPECT_EQ(traced_and_found(project, kept).first, 2u)
+        << "each room behind the new cloth; with blinds open nothing is new";
 }

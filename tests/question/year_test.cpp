@@ -15,10 +15,11 @@ using namespace wp::question;
 
 namespace {
 
-YearAnswer year_of(const model::Project& project, const climate::WeatherYear& weather, double accuracy = 0.15, int threads = 0, unsigned seed = 1) {
+YearAnswer year_of(const model::Project& project, const climate::WeatherYear& weather, double accuracy = 0.15,
+                   int threads = 0, unsigned seed = 1) {
     const auto& option = project.options[0];
-    return solve_year(geometry::build_surfaces(project, option), *planes_of(option, project.questions[0]), weather, radians(project.site.north),
-                      {accuracy, seed, threads});
+    return solve_year(geometry::build_surfaces(project, option), *planes_of(option, project.questions[0]), weather,
+                      radians(project.site.north), {accuracy, seed, threads});
 }
 
 const YearAnswer& plain_year() {
@@ -46,7 +47,9 @@ TEST(Year, every_hour_agrees_with_brute_force_under_its_own_sky_and_sun) {
         double brute_mean = 0, ours_mean = 0;
         for (size_t p = 0; p < plane.plane.points.size(); ++p) {
             constexpr uint32_t n = 2048;
-            brute_mean += validation::brute_sum(scene, shine, plane.plane.points[p], {0, 0, 1}, 0, n, random::hash(91, static_cast<uint32_t>(p))) / n;
+            brute_mean += validation::brute_sum(scene, shine, plane.plane.points[p], {0, 0, 1}, 0, n,
+                                                random::hash(91, static_cast<uint32_t>(p))) /
+                          n;
             ours_mean += static_cast<double>(lux[p]);
         }
         brute_sum += brute_mean;
@@ -58,8 +61,10 @@ TEST(Year, every_hour_agrees_with_brute_force_under_its_own_sky_and_sun) {
 }
 
 TEST(Year, has_the_same_bits_with_one_thread_and_with_two) {
-    const auto a = year_of(test::one_room(), test::weather(), 0.4, 1), b = year_of(test::one_room(), test::weather(), 0.4, 2);
-    for (const auto operation : {Operation::open, Operation::lm83}) EXPECT_EQ(a.lux(0, operation)->lux, b.lux(0, operation)->lux);
+    const auto a = year_of(test::one_room(), test::weather(), 0.4, 1),
+               b = year_of(test::one_room(), test::weather(), 0.4, 2);
+    for (const auto operation : {Operation::open, Operation::lm83})
+        EXPECT_EQ(a.lux(0, operation)->lux, b.lux(0, operation)->lux);
     EXPECT_EQ(a.record.rays, b.record.rays);
 }
 
@@ -71,10 +76,13 @@ TEST(Year, a_building_turned_with_its_site_has_the_same_year) {
     for (Vec2& p : room.footprint) p = {p.y, -p.x};
     const auto a = plain_year(), b = year_of(turned, test::weather(), 0.06);
     const auto hours = model::clock_hours({}, 8, 18);
-    EXPECT_NEAR(metric::mean_lux(*b.lux(0, Operation::open), hours) / metric::mean_lux(*a.lux(0, Operation::open), hours), 1, 0.02);
+    EXPECT_NEAR(
+        metric::mean_lux(*b.lux(0, Operation::open), hours) / metric::mean_lux(*a.lux(0, Operation::open), hours), 1,
+        0.02);
     const auto sa = sunlight_exposure(a, 0, hours, 1000, 250), sb = sunlight_exposure(b, 0, hours, 1000, 250);
     EXPECT_DOUBLE_EQ(sa.value, sb.value);
-    EXPECT_NEAR(std::accumulate(sa.hours.begin(), sa.hours.end(), 0.0), std::accumulate(sb.hours.begin(), sb.hours.end(), 0.0), 2);
+    EXPECT_NEAR(std::accumulate(sa.hours.begin(), sa.hours.end(), 0.0),
+                std::accumulate(sb.hours.begin(), sb.hours.end(), 0.0), 2);
 }
 
 TEST(Year, direct_sun_on_an_open_plane_is_the_weathers_own) {
@@ -102,7 +110,8 @@ TEST(Year, direct_sun_on_an_open_plane_is_the_weathers_own) {
 TEST(Year, blinds_close_only_with_the_sun_and_only_dim) {
     const auto& plane = plain_year().planes[0];
     ASSERT_EQ(plane.groups.size(), 1u);
-    const auto all_open = plain_year().lux(0, Operation::open), all_dimmed = plain_year().lux(0, Operation::lm83), all_direct = plain_year().direct(0);
+    const auto all_open = plain_year().lux(0, Operation::open), all_dimmed = plain_year().lux(0, Operation::lm83),
+               all_direct = plain_year().direct(0);
     const auto& states = plain_year().states(static_cast<size_t>(plane.groups[0]), Operation::lm83);
     const auto closed = std::count(states.begin(), states.end(), 1);
     EXPECT_GT(closed, 100);
@@ -116,7 +125,8 @@ TEST(Year, blinds_close_only_with_the_sun_and_only_dim) {
         if (!shut) {
             for (size_t p = 0; p < open.size(); ++p) EXPECT_FLOAT_EQ(open[p], dimmed[p]);
         } else {
-            EXPECT_LT(std::accumulate(dimmed.begin(), dimmed.end(), 0.0), 0.4 * std::accumulate(open.begin(), open.end(), 0.0));
+            EXPECT_LT(std::accumulate(dimmed.begin(), dimmed.end(), 0.0),
+                      0.4 * std::accumulate(open.begin(), open.end(), 0.0));
         }
     }
 }
@@ -125,15 +135,17 @@ TEST(Year, more_transmittance_never_gives_less_autonomy) {
     auto clearer = test::one_room();
     clearer.materials[1].transmittance = 0.9;
     const auto hours = model::clock_hours({}, 8, 18);
-    EXPECT_GT(metric::mean_lux(*year_of(clearer, test::weather(), 0.06).lux(0, Operation::open), hours), 1.08 * metric::mean_lux(*plain_year().lux(0, Operation::open), hours));
+    EXPECT_GT(metric::mean_lux(*year_of(clearer, test::weather(), 0.06).lux(0, Operation::open), hours),
+              1.08 * metric::mean_lux(*plain_year().lux(0, Operation::open), hours));
 }
 
 TEST(Year, cancel_leaves_nothing_half_done) {
     const auto project = test::one_room();
     Cancel cancel;
     cancel.request();
-    const auto year = solve_year(geometry::build_surfaces(project, project.options[0]), *planes_of(project.options[0], project.questions[0]), test::weather(), 0,
-                                 {0.05, 1, 0}, cancel);
+    const auto year =
+        solve_year(geometry::build_surfaces(project, project.options[0]),
+                   *planes_of(project.options[0], project.questions[0]), test::weather(), 0, {0.05, 1, 0}, cancel);
     EXPECT_TRUE(year.planes.empty());
     EXPECT_FALSE(year.record.settled);
 }

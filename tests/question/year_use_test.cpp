@@ -34,7 +34,9 @@ model::Project with_control(Kind kind, double limit = 0) {
     return project;
 }
 
-double mean(const YearAnswer& year, Operation operation) { return metric::mean_lux(*year.lux(0, operation), model::clock_hours({}, 8, 18)); }
+double mean(const YearAnswer& year, Operation operation) {
+    return metric::mean_lux(*year.lux(0, operation), model::clock_hours({}, 8, 18));
+}
 
 }  // namespace
 
@@ -52,7 +54,8 @@ TEST(YearUse, one_hour_on_demand_is_that_hour_of_the_year) {
         const auto now = plain().hour(0, hour, Operation::lm83);
         const auto light = plain().lux(0, Operation::lm83);
         const auto lux = light->at(hour);
-        for (size_t p = 0; p < lux.size(); ++p) EXPECT_NEAR(now.lux[p], static_cast<double>(lux[p]), 1e-3 * static_cast<double>(lux[p]) + 0.01);
+        for (size_t p = 0; p < lux.size(); ++p)
+            EXPECT_NEAR(now.lux[p], static_cast<double>(lux[p]), 1e-3 * static_cast<double>(lux[p]) + 0.01);
     }
 }
 
@@ -121,7 +124,9 @@ TEST(YearUse, blinds_by_the_clock_close_an_hour_earlier_by_the_sun_in_summer_tim
     project.calendar.summer_time = true;
     const auto year = year_of(project, 0.2, known());
     const auto& states = year.states(0, Operation::control);
-    const auto closed = [&](int month, int hour) { return states[static_cast<size_t>(climate::Moment{month, 15, static_cast<double>(hour)}.hour_of_year())] > 0; };
+    const auto closed = [&](int month, int hour) {
+        return states[static_cast<size_t>(climate::Moment{month, 15, static_cast<double>(hour)}.hour_of_year())] > 0;
+    };
     EXPECT_FALSE(closed(1, 11));
     EXPECT_TRUE(closed(1, 12));
     EXPECT_TRUE(closed(1, 13));
@@ -180,7 +185,8 @@ TEST(ElectricLight, dimming_saves_more_than_switching_and_a_hand_more_than_nothi
     l.plane = "plane";
     // A hand looks once, when it comes: it may well save more than a switch that follows the light.
     double before = 1e9;
-    for (const auto control : {model::Lighting::Control::manual, model::Lighting::Control::switched, model::Lighting::Control::dimmed}) {
+    for (const auto control :
+         {model::Lighting::Control::manual, model::Lighting::Control::switched, model::Lighting::Control::dimmed}) {
         if (control == model::Lighting::Control::switched) before = 1e9;
         l.control = control;
         const auto year = electric_year(plain(), l, hours, Operation::lm83);
@@ -207,14 +213,16 @@ TEST(ElectricLight, its_sensor_stands_where_a_tenth_of_the_area_is_darker_unless
     EXPECT_EQ(darker, static_cast<long>(mean.size() / 10));
     l.sensor = {2, 1};
     l.sensor_placed = true;
-    const auto& at = plain().planes[0].plane.points[static_cast<size_t>(electric_year(plain(), l, hours, Operation::lm83)->sensor)];
+    const auto& at =
+        plain().planes[0].plane.points[static_cast<size_t>(electric_year(plain(), l, hours, Operation::lm83)->sensor)];
     EXPECT_LT(std::hypot(at.x - 2, at.y - 1), 0.75);
 }
 
 TEST(YearFigures, four_bands_of_useful_light_are_all_of_the_hours) {
     const auto hours = model::clock_hours({}, 8, 18);
     std::vector<double> sum;
-    for (const auto f : {PointFigure::too_dark, PointFigure::supplementary, PointFigure::useful, PointFigure::too_bright}) {
+    for (const auto f :
+         {PointFigure::too_dark, PointFigure::supplementary, PointFigure::useful, PointFigure::too_bright}) {
         const auto v = point_values(plain(), 0, f, {}, hours, Operation::lm83);
         sum.resize(v.value.size(), 0.0);
         for (size_t i = 0; i < sum.size(); ++i) sum[i] += v.value[i];
@@ -229,7 +237,9 @@ TEST(YearFigures, every_figure_has_its_definition) {
         EXPECT_GT(of->definition.size(), 20u) << f.id;
         EXPECT_EQ(of->unit, f.unit) << f.id;
     }
-    for (size_t i = 0; i < kPointFigures; ++i) EXPECT_NE(usual_values().find(name_of(static_cast<PointFigure>(i)).id), nullptr) << name_of(static_cast<PointFigure>(i)).id;
+    for (size_t i = 0; i < kPointFigures; ++i)
+        EXPECT_NE(usual_values().find(name_of(static_cast<PointFigure>(i)).id), nullptr)
+            << name_of(static_cast<PointFigure>(i)).id;
 }
 
 TEST(YearFigures, a_higher_level_of_provision_is_met_in_fewer_hours_and_blinds_take_area_away) {
@@ -248,14 +258,16 @@ TEST(YearFigures, a_higher_level_of_provision_is_met_in_fewer_hours_and_blinds_t
 
 TEST(YearFigures, bands_hold_what_other_dice_give_and_are_not_much_wider_than_need_be) {
     const auto hours = model::clock_hours({}, 8, 18);
-    const auto exact = point_values(year_of(test::one_room(), 0.04), 0, PointFigure::autonomy, {}, hours, Operation::open);
+    const auto exact =
+        point_values(year_of(test::one_room(), 0.04), 0, PointFigure::autonomy, {}, hours, Operation::open);
     int within = 0, all = 0;
     double off = 0, said = 0;
     for (unsigned seed = 1; seed <= 6; ++seed) {
         const auto project = test::one_room();
         const auto weather = test::weather();
         const auto scene = year_scene(project, project.options[0], {}, weather);
-        const auto v = point_values(ask_year(*scene, weather, {0.25, seed, 0}), 0, PointFigure::autonomy, {}, hours, Operation::open);
+        const auto v = point_values(ask_year(*scene, weather, {0.25, seed, 0}), 0, PointFigure::autonomy, {}, hours,
+                                    Operation::open);
         for (size_t i = 0; i < v.value.size(); ++i) {
             ++all;
             // A count of hours may be off by one hour where the band is a hair.
@@ -283,7 +295,8 @@ TEST(YearFigures, the_error_of_a_year_is_that_of_its_hours_as_blinds_are_worked)
         const double open = p.half_width[i], closed = p.closed_half_width[i];
         EXPECT_DOUBLE_EQ(plain().width_of(0, i, Operation::open), open);
         EXPECT_DOUBLE_EQ(always.width_of(0, i, Operation::control), always.planes[0].closed_half_width[i]);
-        EXPECT_NEAR(plain().width_of(0, i, Operation::lm83), std::sqrt((1 - share) * open * open + share * closed * closed), 1e-9);
+        EXPECT_NEAR(plain().width_of(0, i, Operation::lm83),
+                    std::sqrt((1 - share) * open * open + share * closed * closed), 1e-9);
     }
 }
 
@@ -315,18 +328,24 @@ TEST(LargePlanes, figures_are_told_part_by_part_as_of_all_points_side_by_side) {
     const YearLimits limits;
     for (const auto operation : {Operation::open, Operation::lm83}) {
         const auto whole = fine().lux(0, operation);
-        const auto autonomy = metric::autonomy(*whole, hours, limits.target), told = point_values(fine(), 0, PointFigure::autonomy, limits, hours, operation).value;
+        const auto autonomy = metric::autonomy(*whole, hours, limits.target),
+                   told = point_values(fine(), 0, PointFigure::autonomy, limits, hours, operation).value;
         ASSERT_EQ(told.size(), fine().planes[0].plane.points.size());
         for (size_t i = 0; i < told.size(); ++i) EXPECT_DOUBLE_EQ(told[i], 100 * autonomy[i]) << i;
-        EXPECT_DOUBLE_EQ(spatial_autonomy(fine(), 0, hours, 300, 0.5, operation).value, metric::share_at_least(autonomy, 0.5));
-        EXPECT_DOUBLE_EQ(provision(fine(), 0, hours, 100, 0.95, operation).value, metric::spatial_provision(*whole, hours, 100, 0.95));
+        EXPECT_DOUBLE_EQ(spatial_autonomy(fine(), 0, hours, 300, 0.5, operation).value,
+                         metric::share_at_least(autonomy, 0.5));
+        EXPECT_DOUBLE_EQ(provision(fine(), 0, hours, 100, 0.95, operation).value,
+                         metric::spatial_provision(*whole, hours, 100, 0.95));
         const auto above = share_above(fine(), 0, 300, operation);
         for (const size_t h : {12u, 24u * 172 + 12, 24u * 60 + 9}) {
             const auto lux = whole->at(static_cast<int>(h));
-            EXPECT_FLOAT_EQ(above[h], static_cast<float>(std::count_if(lux.begin(), lux.end(), [](float v) { return v >= 300; })) / static_cast<float>(lux.size()));
+            EXPECT_FLOAT_EQ(
+                above[h], static_cast<float>(std::count_if(lux.begin(), lux.end(), [](float v) { return v >= 300; })) /
+                              static_cast<float>(lux.size()));
         }
     }
-    const auto exposure = sunlight_exposure(fine(), 0, hours, 1000, 250).hours, side_by_side = metric::hours_at_least(*fine().direct(0), hours, 1000);
+    const auto exposure = sunlight_exposure(fine(), 0, hours, 1000, 250).hours,
+               side_by_side = metric::hours_at_least(*fine().direct(0), hours, 1000);
     EXPECT_EQ(exposure, side_by_side);
     EXPECT_GT(metric::share_above(exposure, 250), 0) << "some of the plane has much sun";
 }
@@ -337,7 +356,8 @@ TEST(LargePlanes, a_points_year_is_its_own_wherever_its_part_begins) {
         const auto year = year_of_point(fine(), 0, point, Operation::lm83);
         for (const int h : {24 * 172 + 12, 24 * 20 + 11}) {
             EXPECT_FLOAT_EQ(year[static_cast<size_t>(h)], whole->at(h)[point]);
-            EXPECT_NEAR(fine().hour(0, h, Operation::lm83).lux[point], static_cast<double>(whole->at(h)[point]), 0.01 + 1e-3 * static_cast<double>(whole->at(h)[point]));
+            EXPECT_NEAR(fine().hour(0, h, Operation::lm83).lux[point], static_cast<double>(whole->at(h)[point]),
+                        0.01 + 1e-3 * static_cast<double>(whole->at(h)[point]));
         }
     }
 }
@@ -349,7 +369,8 @@ TEST(LargePlanes, blinds_close_for_the_sun_on_the_whole_plane_not_on_a_part_of_i
     size_t closed = 0;
     for (int h = 0; h < climate::kHours; ++h) {
         const auto lux = direct->at(h);
-        const auto sunny = static_cast<double>(std::count_if(lux.begin(), lux.end(), [](float v) { return static_cast<double>(v) >= kBlindLux; }));
+        const auto sunny = static_cast<double>(
+            std::count_if(lux.begin(), lux.end(), [](float v) { return static_cast<double>(v) >= kBlindLux; }));
         EXPECT_EQ(states[static_cast<size_t>(h)] > 0, sunny > kBlindShare * points) << "hour " << h;
         closed += states[static_cast<size_t>(h)] > 0;
     }

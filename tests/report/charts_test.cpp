@@ -37,7 +37,8 @@ TEST(SkyFrame, every_projection_leads_to_places_and_back) {
 }
 
 TEST(SkyFrame, equidistant_rings_are_even_and_stereographic_ones_keep_angles) {
-    const SkyFrame even(SkyProjection::equidistant, QRectF(0, 0, 400, 400)), stereo(SkyProjection::stereographic, QRectF(0, 0, 400, 400));
+    const SkyFrame even(SkyProjection::equidistant, QRectF(0, 0, 400, 400)),
+        stereo(SkyProjection::stereographic, QRectF(0, 0, 400, 400));
     EXPECT_NEAR(even.ring(radians(60)), 1.0 / 3, 1e-9);
     EXPECT_NEAR(stereo.ring(radians(60)), std::tan(radians(15)), 1e-9);
     EXPECT_NEAR(stereo.ring(0), 1, 1e-9);
@@ -60,13 +61,16 @@ TEST(SkyChart, shows_the_bright_sky_by_the_sun_and_what_stands_before_it_dark) {
     scene.dome.rows = 90;
     scene.dome.surface.assign(360 * 90, question::Dome::kSky);
     for (int row = 0; row < 30; ++row)
-        for (int column = 0; column < 90; ++column) scene.dome.surface[static_cast<size_t>(row * 360 + column)] = 0;  // north-east, up to 30 degrees
+        for (int column = 0; column < 90; ++column)
+            scene.dome.surface[static_cast<size_t>(row * 360 + column)] = 0;  // north-east, up to 30 degrees
     const auto image = picture({600, 600}, [&](QPainter& painter) {
         painter.setFont(page_font(11));
         draw_sky(painter, scene, SkyProjection::equidistant, Ink(), QRectF(0, 0, 600, 600));
     });
     const SkyFrame frame(SkyProjection::equidistant, QRectF(0, 0, 600, 600));
-    const auto lightness = [&](double azimuth, double altitude) { return image.pixelColor(frame.place(radians(azimuth), radians(altitude)).toPoint()).lightness(); };
+    const auto lightness = [&](double azimuth, double altitude) {
+        return image.pixelColor(frame.place(radians(azimuth), radians(altitude)).toPoint()).lightness();
+    };
     EXPECT_LT(lightness(40, 12), 110) << "what stands in the way";
     EXPECT_GT(lightness(40, 45), lightness(40, 12)) << "the sky above it";
     EXPECT_GT(lightness(165, 55), lightness(20, 70)) << "brighter by the sun than across from it";
@@ -89,12 +93,17 @@ TEST(ClimateCharts, a_carpet_is_bright_at_noon_in_summer_and_dark_at_night) {
     // Mean over a fortnight, so that one dull day does not decide.
     const auto lightness = [&](int day, int hour) {
         double sum = 0;
-        for (int d = day - 7; d <= day + 7; ++d) sum += image.pixelColor(static_cast<int>(r.left() + (d + 0.5) / 365 * r.width()), static_cast<int>(r.bottom() - (hour + 0.5) / 24 * r.height())).lightness();
+        for (int d = day - 7; d <= day + 7; ++d)
+            sum += image
+                       .pixelColor(static_cast<int>(r.left() + (d + 0.5) / 365 * r.width()),
+                                   static_cast<int>(r.bottom() - (hour + 0.5) / 24 * r.height()))
+                       .lightness();
         return sum / 15;
     };
     EXPECT_GT(lightness(171, 12), lightness(354, 12) + 20);
     EXPECT_GT(lightness(171, 12), lightness(171, 1) + 40);
-    EXPECT_EQ(image.pixelColor(static_cast<int>(r.left() + 100), static_cast<int>(r.bottom() - 3)), light_colour(0)) << "midnight";
+    EXPECT_EQ(image.pixelColor(static_cast<int>(r.left() + 100), static_cast<int>(r.bottom() - 3)), light_colour(0))
+        << "midnight";
 }
 
 TEST(ClimateCharts, hours_that_the_file_lacks_are_no_darkness) {
@@ -113,7 +122,9 @@ TEST(ClimateCharts, a_page_of_every_quantity_is_a_picture_and_a_drawing) {
     for (const auto quantity : climate::kQuantities)
         for (const char* suffix : {".png", ".svg"}) {
             const auto path = folder / (std::string(climate::name_of(quantity).id) + suffix);
-            ASSERT_FALSE(write_paper(path, {800, 600}, QStringLiteral("Climate"), [&](QPainter& painter) { draw_climate_page(painter, weather, outdoor, quantity, Ink(), {800, 600}); }));
+            ASSERT_FALSE(write_paper(path, {800, 600}, QStringLiteral("Climate"), [&](QPainter& painter) {
+                draw_climate_page(painter, weather, outdoor, quantity, Ink(), {800, 600});
+            }));
             const auto bytes = read_file(path);
             ASSERT_TRUE(bytes);
             EXPECT_GT(bytes->size(), 5000u);
@@ -164,10 +175,13 @@ TEST(Plan, a_map_at_a_window_is_a_band_before_the_wall) {
     scene.marks.values = false;
     scene.dimensions = false;
     const PlanView view = PlanView::fit(project.options[0], 0, QRectF(60, 60, 480, 480));
-    const auto image = picture({600, 600}, [&](QPainter& painter) { draw_plan(painter, scene, view, Ink(), QRectF(0, 0, 600, 600)); });
+    const auto image =
+        picture({600, 600}, [&](QPainter& painter) { draw_plan(painter, scene, view, Ink(), QRectF(0, 0, 600, 600)); });
     const QPointF before = view.to_screen({2, -0.36}) + QPointF(0, 5);
     // Pictures round colours to eight bits.
-    const auto near = [](const QColor& a, const QColor& b) { return std::abs(a.red() - b.red()) + std::abs(a.green() - b.green()) + std::abs(a.blue() - b.blue()) <= 6; };
+    const auto near = [](const QColor& a, const QColor& b) {
+        return std::abs(a.red() - b.red()) + std::abs(a.green() - b.green()) + std::abs(a.blue() - b.blue()) <= 6;
+    };
     EXPECT_TRUE(near(image.pixelColor(before.toPoint()), light_colour(0.9)));
     const QPointF beside = view.to_screen({3.5, -0.36}) + QPointF(0, 5);
     EXPECT_FALSE(near(image.pixelColor(beside.toPoint()), light_colour(0.9)));

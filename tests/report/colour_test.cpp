@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// The palettes as people with other eyes see them. Simulation: G. Machado, M. Oliveira and L. Fernandes, "A Physiologically-based
-// Model for Simulation of Color Vision Deficiency", IEEE TVCG 15(6), 2009, severity 1. Differences: CIE 1976 L*a*b*, CIE 15.
-// docs/guide/colours.md carries the figures that this prints.
+// The palettes as people with other eyes see them. Simulation: G. Machado, M. Oliveira and L. Fernandes, "A
+// Physiologically-based Model for Simulation of Color Vision Deficiency", IEEE TVCG 15(6), 2009, severity 1.
+// Differences: CIE 1976 L*a*b*, CIE 15. docs/guide/colours.md carries the figures that this prints.
 #include <gtest/gtest.h>
 
 #include <array>
@@ -22,9 +22,12 @@ struct Eye {
 };
 constexpr Eye kEyes[] = {
     {"usual", {{{1, 0, 0}, {0, 1, 0}, {0, 0, 1}}}},
-    {"protanopia", {{{0.152286, 1.052583, -0.204868}, {0.114503, 0.786281, 0.099216}, {-0.003882, -0.048116, 1.051998}}}},
-    {"deuteranopia", {{{0.367322, 0.860646, -0.227968}, {0.280085, 0.672501, 0.047413}, {-0.011820, 0.042940, 0.968881}}}},
-    {"tritanopia", {{{1.255528, -0.076749, -0.178779}, {-0.078411, 0.930809, 0.147602}, {0.004733, 0.691367, 0.303900}}}},
+    {"protanopia",
+     {{{0.152286, 1.052583, -0.204868}, {0.114503, 0.786281, 0.099216}, {-0.003882, -0.048116, 1.051998}}}},
+    {"deuteranopia",
+     {{{0.367322, 0.860646, -0.227968}, {0.280085, 0.672501, 0.047413}, {-0.011820, 0.042940, 0.968881}}}},
+    {"tritanopia",
+     {{{1.255528, -0.076749, -0.178779}, {-0.078411, 0.930809, 0.147602}, {0.004733, 0.691367, 0.303900}}}},
 };
 
 double linear(double c) { return c <= 0.04045 ? c / 12.92 : std::pow((c + 0.055) / 1.055, 2.4); }
@@ -36,13 +39,16 @@ Triple lab(const QColor& colour, const Eye& eye) {
         for (size_t k = 0; k < 3; ++k) rgb[i] += eye.matrix[i][k] * in[k];
         rgb[i] = std::min(1.0, std::max(0.0, rgb[i]));
     }
-    const double x = (0.4124564 * rgb[0] + 0.3575761 * rgb[1] + 0.1804375 * rgb[2]) / 0.95047, y = 0.2126729 * rgb[0] + 0.7151522 * rgb[1] + 0.0721750 * rgb[2],
+    const double x = (0.4124564 * rgb[0] + 0.3575761 * rgb[1] + 0.1804375 * rgb[2]) / 0.95047,
+                 y = 0.2126729 * rgb[0] + 0.7151522 * rgb[1] + 0.0721750 * rgb[2],
                  z = (0.0193339 * rgb[0] + 0.1191920 * rgb[1] + 0.9503041 * rgb[2]) / 1.08883;
     const auto f = [](double t) { return t > 216.0 / 24389 ? std::cbrt(t) : (24389.0 / 27 * t + 16) / 116; };
     return {116 * f(y) - 16, 500 * (f(x) - f(y)), 200 * (f(y) - f(z))};
 }
 
-double apart(const Triple& a, const Triple& b) { return std::sqrt(std::pow(a[0] - b[0], 2) + std::pow(a[1] - b[1], 2) + std::pow(a[2] - b[2], 2)); }
+double apart(const Triple& a, const Triple& b) {
+    return std::sqrt(std::pow(a[0] - b[0], 2) + std::pow(a[1] - b[1], 2) + std::pow(a[2] - b[2], 2));
+}
 
 TEST(Palettes, of_light_grow_lighter_all_the_way_for_every_eye) {
     for (const Eye& eye : kEyes) {
@@ -53,7 +59,8 @@ TEST(Palettes, of_light_grow_lighter_all_the_way_for_every_eye) {
             if (i > 0) least = std::min(least, lightness - before);
             before = lightness;
         }
-        std::printf("light palette, %s: L* from %.0f to %.0f, least of 20 steps %.1f\n", eye.name, lab(light_colour(0), eye)[0], lab(light_colour(1), eye)[0], least);
+        std::printf("light palette, %s: L* from %.0f to %.0f, least of 20 steps %.1f\n", eye.name,
+                    lab(light_colour(0), eye)[0], lab(light_colour(1), eye)[0], least);
         EXPECT_GT(lab(light_colour(1), eye)[0] - lab(light_colour(0), eye)[0], 70) << eye.name;
     }
 }
@@ -63,7 +70,9 @@ TEST(Palettes, in_ten_steps_can_be_told_apart_by_every_eye) {
         const Scale scale{0, 1, false, 10};
         double least = 1e9;
         for (int a = 0; a < 10; ++a)
-            for (int b = 0; b < a; ++b) least = std::min(least, apart(lab(scale.colour((a + 0.5) / 10), eye), lab(scale.colour((b + 0.5) / 10), eye)));
+            for (int b = 0; b < a; ++b)
+                least = std::min(least,
+                                 apart(lab(scale.colour((a + 0.5) / 10), eye), lab(scale.colour((b + 0.5) / 10), eye)));
         std::printf("ten steps, %s: least difference of any two %.1f\n", eye.name, least);
         EXPECT_GT(least, 5) << eye.name;
     }
@@ -73,7 +82,9 @@ TEST(Palettes, more_and_less_are_never_mistaken_for_each_other) {
     for (const Eye& eye : kEyes) {
         double least = 1e9;
         for (int i = 3; i <= 10; ++i)
-            for (int k = 3; k <= 10; ++k) least = std::min(least, apart(lab(difference_colour(i / 10.0), eye), lab(difference_colour(-k / 10.0), eye)));
+            for (int k = 3; k <= 10; ++k)
+                least = std::min(least,
+                                 apart(lab(difference_colour(i / 10.0), eye), lab(difference_colour(-k / 10.0), eye)));
         std::printf("differences, %s: least between more and less, from 30 %% on, %.1f\n", eye.name, least);
         EXPECT_GT(least, 12) << eye.name;
     }

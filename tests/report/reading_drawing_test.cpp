@@ -34,12 +34,14 @@ MapLayer slope(int columns = 8, int rows = 12) {
     return layer;
 }
 
-QImage drawn(const MapLayer& layer, const MapMarks& marks, double pixels = 60, const Scale& scale = {0, 10, false}, const std::vector<QRectF>& taken = {}) {
+QImage drawn(const MapLayer& layer, const MapMarks& marks, double pixels = 60, const Scale& scale = {0, 10, false},
+             const std::vector<QRectF>& taken = {}) {
     QImage image(static_cast<int>(4 * pixels), static_cast<int>(6 * pixels), QImage::Format_RGB32);
     image.fill(Qt::white);
     QPainter painter(&image);
     painter.setFont(page_font(11));
-    draw_layer(painter, layer, scale, marks, [&](Vec3 p) { return QPointF(p.x * pixels, (6 - p.y) * pixels); }, Ink(), taken);
+    draw_layer(
+        painter, layer, scale, marks, [&](Vec3 p) { return QPointF(p.x * pixels, (6 - p.y) * pixels); }, Ink(), taken);
     return image;
 }
 
@@ -98,8 +100,12 @@ TEST(MapMarks, contours_run_where_the_value_is) {
 TEST(MapMarks, values_are_thinned_when_small_and_all_there_when_large) {
     MapMarks values = kBare;
     values.values = true;
-    const auto inked = [&](double pixels) { return static_cast<double>(differing(drawn(slope(16, 24), kBare, pixels), drawn(slope(16, 24), values, pixels))); };
-    // Four times as far in, all 384 stand there: far more ink than the picture's growth alone would bring to a constant number.
+    const auto inked = [&](double pixels) {
+        return static_cast<double>(
+            differing(drawn(slope(16, 24), kBare, pixels), drawn(slope(16, 24), values, pixels)));
+    };
+    // Four times as far in, all 384 stand there: far more ink than the picture's growth alone would bring to a constant
+    // number.
     EXPECT_GT(inked(40), 100);
     EXPECT_GT(inked(160), 8 * inked(40));
     EXPECT_EQ(inked(2), 0) << "no room for even one";

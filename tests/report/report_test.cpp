@@ -19,7 +19,8 @@ namespace {
 // Relative luminance of WCAG 2, a fair stand-in for lightness.
 double luminance(const QColor& c) {
     const auto linear = [](double v) { return v <= 0.04045 ? v / 12.92 : std::pow((v + 0.055) / 1.055, 2.4); };
-    return 0.2126 * linear(static_cast<double>(c.redF())) + 0.7152 * linear(static_cast<double>(c.greenF())) + 0.0722 * linear(static_cast<double>(c.blueF()));
+    return 0.2126 * linear(static_cast<double>(c.redF())) + 0.7152 * linear(static_cast<double>(c.greenF())) +
+           0.0722 * linear(static_cast<double>(c.blueF()));
 }
 
 double contrast(const QColor& a, const QColor& b) {
@@ -154,7 +155,8 @@ TEST(PlanViews, go_there_and_back) {
         EXPECT_NEAR(back.x, p.x, 1e-9);
         EXPECT_NEAR(back.y, p.y, 1e-9);
     }
-    for (const Vec2 corner : project.options[0].storeys[0].rooms[0].footprint) EXPECT_TRUE(QRectF(0, 0, 800, 600).contains(view.to_screen(corner)));
+    for (const Vec2 corner : project.options[0].storeys[0].rooms[0].footprint)
+        EXPECT_TRUE(QRectF(0, 0, 800, 600).contains(view.to_screen(corner)));
     EXPECT_LT(view.to_screen({0, 6}).y(), view.to_screen({0, 0}).y()) << "north is up";
 }
 
@@ -182,8 +184,9 @@ TEST(Figures, have_three_digits_that_matter) {
 TEST(Pictures, of_an_answer_are_whole_png_files) {
     const test::Folder folder;
     const auto project = test::one_room();
-    const auto answer = question::daylight_factor(geometry::build_surfaces(project, project.options[0]),
-                                                  *question::planes_of(project.options[0], project.questions[0]), {0.2, 1, 0});
+    const auto answer =
+        question::daylight_factor(geometry::build_surfaces(project, project.options[0]),
+                                  *question::planes_of(project.options[0], project.questions[0]), {0.2, 1, 0});
     PlanScene scene;
     scene.option = &project.options[0];
     scene.maps = daylight_maps(answer);

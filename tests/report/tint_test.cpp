@@ -17,7 +17,8 @@ using namespace wp::model;
 
 namespace {
 
-QImage plan_of(const Project& project, TintBy by = TintBy::nothing, std::vector<std::string> without = {}, std::set<std::string> selected = {}) {
+QImage plan_of(const Project& project, TintBy by = TintBy::nothing, std::vector<std::string> without = {},
+               std::set<std::string> selected = {}) {
     QImage image(600, 600, QImage::Format_RGB32);
     QPainter painter(&image);
     PlanScene scene;
@@ -34,7 +35,9 @@ QImage plan_of(const Project& project, TintBy by = TintBy::nothing, std::vector<
     return image;
 }
 
-QColor at(const QImage& image, Vec2 place) { return image.pixelColor(static_cast<int>(100 + 60 * place.x), static_cast<int>(500 - 60 * place.y)); }
+QColor at(const QImage& image, Vec2 place) {
+    return image.pixelColor(static_cast<int>(100 + 60 * place.x), static_cast<int>(500 - 60 * place.y));
+}
 
 }  // namespace
 
@@ -61,7 +64,8 @@ TEST(Tint, tells_what_is_missing_assumed_and_why_a_surface_has_what_it_has) {
     std::set<QRgb> colours;
     for (const Finish& f : {none, own, by_type, assumed}) colours.insert(tint(TintBy::assumed, Part::wall, f).rgb());
     EXPECT_EQ(colours.size(), 4u);
-    EXPECT_EQ(tint(TintBy::material, Part::wall, none), tint(TintBy::reflectance, Part::floor, none)) << "what is missing looks the same everywhere";
+    EXPECT_EQ(tint(TintBy::material, Part::wall, none), tint(TintBy::reflectance, Part::floor, none))
+        << "what is missing looks the same everywhere";
     std::set<QRgb> parts;
     for (int i = 0; i < kParts; ++i) parts.insert(tint(TintBy::part, static_cast<Part>(i), none).rgb());
     EXPECT_EQ(parts.size(), static_cast<size_t>(kParts)) << "no two kinds of part look the same";
@@ -116,7 +120,8 @@ TEST(Plan, shows_what_stands_in_its_rooms_and_dots_what_is_left_out) {
     EXPECT_LT(dotted, drawn);
     project.options[0].things[0].storey = "attic";
     EXPECT_EQ(differing(plan_of(project)), 0) << "it stands on another storey";
-    for (const auto kind : {Thing::Kind::shelf, Thing::Kind::bench, Thing::Kind::box, Thing::Kind::stair, Thing::Kind::ramp, Thing::Kind::tree, Thing::Kind::fence, Thing::Kind::terrain}) {
+    for (const auto kind : {Thing::Kind::shelf, Thing::Kind::bench, Thing::Kind::box, Thing::Kind::stair,
+                            Thing::Kind::ramp, Thing::Kind::tree, Thing::Kind::fence, Thing::Kind::terrain}) {
         Thing thing = usual(kind);
         thing.id = "thing";
         thing.storey = "ground";

@@ -31,7 +31,9 @@ question::YearAnswer::Given plane_with(std::vector<float> lux, std::vector<float
     return plane;
 }
 
-question::YearAnswer year_with(std::vector<question::YearAnswer::Given> planes) { return {std::move(planes), std::vector<climate::OutdoorHour>(8760)}; }
+question::YearAnswer year_with(std::vector<question::YearAnswer::Given> planes) {
+    return {std::move(planes), std::vector<climate::OutdoorHour>(8760)};
+}
 
 }  // namespace
 
@@ -43,7 +45,8 @@ TEST(Criteria, the_sets_that_come_with_the_program_are_sound) {
         for (const auto& c : set->criteria) {
             EXPECT_FALSE(c.source.empty());
             EXPECT_FALSE(c.meaning.empty());
-            for (size_t i = 1; i < c.thresholds.size(); ++i) EXPECT_GT(c.thresholds[i].value, c.thresholds[i - 1].value);
+            for (size_t i = 1; i < c.thresholds.size(); ++i)
+                EXPECT_GT(c.thresholds[i].value, c.thresholds[i - 1].value);
         }
     }
     EXPECT_FALSE(question::criteria_set("../secrets"));
@@ -62,7 +65,8 @@ TEST(Criteria, a_file_with_a_slip_is_refused_and_says_where) {
         return read ? std::string("taken") : read.fault().line();
     };
     EXPECT_NE(with("\"time_share\"", "\"time_shares\"").find("time_shares"), std::string::npos) << "a misspelt key";
-    EXPECT_NE(with("\"from\": 8", "\"from\": 18").find("end before they begin"), std::string::npos) << with("\"from\": 8", "\"from\": 18");
+    EXPECT_NE(with("\"from\": 8", "\"from\": 18").find("end before they begin"), std::string::npos)
+        << with("\"from\": 8", "\"from\": 18");
     EXPECT_NE(with("\"threshold\": 0.4", "\"threshold\": 40").find("more than 1"), std::string::npos);
     EXPECT_NE(with("\"threshold\": 0.4", "\"threshold\": 0.6").find("easiest"), std::string::npos);
     EXPECT_NE(with("\"id\": \"ase\"", "\"id\": \"sda\"").find("taken already"), std::string::npos);
@@ -94,14 +98,16 @@ TEST(Criteria, a_verdict_within_the_error_says_so) {
     const auto v = evaluate(set, close, {"Room"}, {true})[0];
     EXPECT_TRUE(v.met);
     EXPECT_FALSE(v.certain);
-    const double chance = 0.5 * std::erfc(-10 / (310 * 0.10 / 2.131) / std::sqrt(2.0)), half = 1.96 * std::sqrt(2 * chance * (1 - chance)) / 4;
+    const double chance = 0.5 * std::erfc(-10 / (310 * 0.10 / 2.131) / std::sqrt(2.0)),
+                 half = 1.96 * std::sqrt(2 * chance * (1 - chance)) / 4;
     EXPECT_NEAR(v.low, 2 * chance / 4 - half, 1e-9);
     EXPECT_NEAR(v.high, 2 * chance / 4 + half, 1e-9);
 }
 
 TEST(Criteria, too_much_sun_is_told_by_room) {
     const auto set = *question::criteria_set("leed-v41-daylight-option-1");
-    const auto year = year_with({plane_with({400, 400, 400, 400}, {2000, 0, 0, 0}, 0.02), plane_with({400, 400, 400, 400}, {0, 0, 0, 0}, 0.02)});
+    const auto year = year_with({plane_with({400, 400, 400, 400}, {2000, 0, 0, 0}, 0.02),
+                                 plane_with({400, 400, 400, 400}, {0, 0, 0, 0}, 0.02)});
     const auto verdicts = evaluate(set, year, {"Sunny", "Shady"}, {true, true});
     ASSERT_EQ(verdicts.size(), 3u);
     EXPECT_FALSE(verdicts[1].met);
@@ -113,13 +119,18 @@ TEST(Criteria, too_much_sun_is_told_by_room) {
 TEST(Criteria, two_planes_over_one_floor_count_it_once) {
     const auto set = *question::criteria_set("leed-v41-daylight-option-1");
     // A room of 4 m2 with two planes one over the other, and one of 4 m2 with a single plane: dark, dark, bright.
-    auto planes = std::vector{plane_with({0, 0, 0, 0}, {0, 0, 0, 0}, 0.02), plane_with({0, 0, 0, 0}, {0, 0, 0, 0}, 0.02), plane_with({900, 900, 900, 900}, {0, 0, 0, 0}, 0.02)};
+    auto planes =
+        std::vector{plane_with({0, 0, 0, 0}, {0, 0, 0, 0}, 0.02), plane_with({0, 0, 0, 0}, {0, 0, 0, 0}, 0.02),
+                    plane_with({900, 900, 900, 900}, {0, 0, 0, 0}, 0.02)};
     for (size_t p = 0; p < planes.size(); ++p) {
         auto& plane = planes[p].plane.plane;
         plane.room = p < 2 ? "a" : "b";
-        for (size_t i = 0; i < 4; ++i) plane.points[i] = {0.53 + static_cast<double>(i % 2) + (p == 2 ? 10 : 0), 0.5 + static_cast<double>(i / 2), p == 1 ? 1.2 : 0.8};
+        for (size_t i = 0; i < 4; ++i)
+            plane.points[i] = {0.53 + static_cast<double>(i % 2) + (p == 2 ? 10 : 0), 0.5 + static_cast<double>(i / 2),
+                               p == 1 ? 1.2 : 0.8};
     }
-    EXPECT_NEAR(evaluate(set, year_with(planes), {"A", "A", "B"}, {true, true, true})[0].value, 0.5, 0.02) << "half of the floor, not a third of the planes";
+    EXPECT_NEAR(evaluate(set, year_with(planes), {"A", "A", "B"}, {true, true, true})[0].value, 0.5, 0.02)
+        << "half of the floor, not a third of the planes";
     // Beside each other they are two parts of the floor.
     for (auto& p : planes[1].plane.plane.points) p.x += 2;
     EXPECT_NEAR(evaluate(set, year_with(planes), {"A", "A", "B"}, {true, true, true})[0].value, 1.0 / 3, 0.02);
@@ -127,7 +138,8 @@ TEST(Criteria, two_planes_over_one_floor_count_it_once) {
 
 TEST(Criteria, planes_that_are_not_occupied_do_not_count) {
     const auto set = *question::criteria_set("leed-v41-daylight-option-1");
-    const auto year = year_with({plane_with({400, 400, 400, 400}, {0, 0, 0, 0}, 0.02), plane_with({0, 0, 0, 0}, {0, 0, 0, 0}, 0.02)});
+    const auto year =
+        year_with({plane_with({400, 400, 400, 400}, {0, 0, 0, 0}, 0.02), plane_with({0, 0, 0, 0}, {0, 0, 0, 0}, 0.02)});
     EXPECT_DOUBLE_EQ(evaluate(set, year, {"Room", "Store"}, {true, false})[0].value, 1.0);
     EXPECT_DOUBLE_EQ(evaluate(set, year, {"Room", "Store"}, {true, true})[0].value, 0.5);
 }
@@ -135,7 +147,8 @@ TEST(Criteria, planes_that_are_not_occupied_do_not_count) {
 TEST(Criteria, damaged_sets_are_named) {
     EXPECT_NE(parse_criteria("{", "x.json").fault().place.find("line 1"), std::string::npos);
     EXPECT_FALSE(parse_criteria("[]", "x.json"));
-    const auto fault = parse_criteria(R"({"format":1,"id":"a","name":"A","source":"s","criteria":[{"id":"c"}]})", "x.json");
+    const auto fault =
+        parse_criteria(R"({"format":1,"id":"a","name":"A","source":"s","criteria":[{"id":"c"}]})", "x.json");
     ASSERT_FALSE(fault);
     EXPECT_NE(fault.fault().place.find("/criteria/0"), std::string::npos);
 }

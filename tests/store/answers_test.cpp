@@ -70,7 +70,8 @@ TEST(Answers, forgetting_an_answer_forgets_what_only_it_stood_on) {
 
 TEST(Answers, a_file_that_is_none_is_refused_with_a_remedy) {
     const test::Folder folder;
-    ASSERT_FALSE(write_file(folder / "a.answers", "this is no data base, whatever its name may say; it is long enough to be one"));
+    ASSERT_FALSE(write_file(folder / "a.answers",
+                            "this is no data base, whatever its name may say; it is long enough to be one"));
     const auto answers = Answers::open(folder / "a.answers");
     ASSERT_FALSE(answers);
     EXPECT_FALSE(answers.fault().remedy.empty());
@@ -111,17 +112,20 @@ int in_a_child(const std::function<int()>& work) {
 TEST(Answers, a_job_is_left_behind_when_its_program_is_gone_and_not_while_it_runs) {
     const test::Folder folder;
     const auto file = folder / "a.answers";
-    EXPECT_EQ(in_a_child([&] {
-        auto answers = *Answers::open(file);
-        if (answers->begin("tall", "year") || answers->begin("found", "year") || answers->begin("louvres", "year")) return 1;
-        if (answers->let_go("found", "year")) return 2;
-        AnswerEntry done;
-        done.option = "louvres";
-        done.question = "year";
-        done.inputs = print_of(1).text();
-        if (answers->keep(done, {})) return 3;
-        return answers->left_behind()->empty() ? std::raise(SIGKILL) : 4;
-    }), 128 + SIGKILL);
+    EXPECT_EQ(
+        in_a_child([&] {
+            auto answers = *Answers::open(file);
+            if (answers->begin("tall", "year") || answers->begin("found", "year") || answers->begin("louvres", "year"))
+                return 1;
+            if (answers->let_go("found", "year")) return 2;
+            AnswerEntry done;
+            done.option = "louvres";
+            done.question = "year";
+            done.inputs = print_of(1).text();
+            if (answers->keep(done, {})) return 3;
+            return answers->left_behind()->empty() ? std::raise(SIGKILL) : 4;
+        }),
+        128 + SIGKILL);
     auto answers = *Answers::open(file);
     const auto left = answers->left_behind();
     ASSERT_TRUE(left);
@@ -142,20 +146,21 @@ TEST(Answers, a_full_disk_loses_nothing_that_was_kept_and_is_said) {
         ASSERT_FALSE(answers->keep_piece(print_of(1), noise));
     }
     EXPECT_EQ(in_a_child([&] {
-        // No file may grow beyond this: writing fails as on a full disk.
-        std::signal(SIGXFSZ, SIG_IGN);
-        const rlimit most{400000, 400000};
-        ::setrlimit(RLIMIT_FSIZE, &most);
-        auto answers = Answers::open(file);
-        if (!answers) return 1;
-        for (int i = 2; i < 10; ++i)
-            if (const auto fault = (*answers)->keep_piece(print_of(i), noise)) {
-                if (fault->what.find("disk is full") == std::string::npos || fault->remedy.empty()) return 2;
-                // What was there is still told, by this program too.
-                return (*answers)->piece(print_of(1)) == noise ? 0 : 3;
-            }
-        return 4;
-    }), 0);
+                  // No file may grow beyond this: writing fails as on a full disk.
+                  std::signal(SIGXFSZ, SIG_IGN);
+                  const rlimit most{400000, 400000};
+                  ::setrlimit(RLIMIT_FSIZE, &most);
+                  auto answers = Answers::open(file);
+                  if (!answers) return 1;
+                  for (int i = 2; i < 10; ++i)
+                      if (const auto fault = (*answers)->keep_piece(print_of(i), noise)) {
+                          if (fault->what.find("disk is full") == std::string::npos || fault->remedy.empty()) return 2;
+                          // What was there is still told, by this program too.
+                          return (*answers)->piece(print_of(1)) == noise ? 0 : 3;
+                      }
+                  return 4;
+              }),
+              0);
     auto again = Answers::open(file);
     ASSERT_TRUE(again) << again.fault().line();
     EXPECT_EQ((*again)->piece(print_of(1)), noise);
@@ -192,7 +197,8 @@ TEST(Answers, a_table_comes_back_as_it_was_and_a_damaged_one_not_at_all) {
         EXPECT_FALSE(exchange::read_kept(std::string_view(bytes).substr(0, cut))) << cut;
         std::string hurt = bytes;
         hurt[cut] = static_cast<char>(hurt[cut] ^ 0x55);
-        if (const auto read = exchange::read_kept(hurt); read && !read->table.columns.empty()) EXPECT_EQ(read->table.columns[0].value.size(), read->table.planes.size()) << cut;
+        if (const auto read = exchange::read_kept(hurt); read && !read->table.columns.empty())
+            EXPECT_EQ(read->table.columns[0].value.size(), read->table.planes.size()) << cut;
     }
 }
 
@@ -202,7 +208,9 @@ TEST(Answers, what_is_asked_is_told_apart_by_all_that_light_hangs_on_and_nothing
     model::Question sun;
     sun.id = "sun";
     sun.kind = model::Question::Kind::sun_hours;
-    const auto print = [&](const model::Project& p, const model::Question& q) { return asked_print(p, p.options[0], q, &weather); };
+    const auto print = [&](const model::Project& p, const model::Question& q) {
+        return asked_print(p, p.options[0], q, &weather);
+    };
     const auto was = print(project, sun);
     auto other = project;
     other.name = "another name";

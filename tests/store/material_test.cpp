@@ -73,7 +73,9 @@ TEST(MaterialFile, with_impossible_or_double_entries_is_refused_with_the_place) 
     ASSERT_FALSE(write_file(folder / "c.json", std::string("{\"warmpane_materials\": 7, \"materials\": []}")));
     EXPECT_FALSE(read_materials(folder / "c.json"));
     EXPECT_TRUE(save_materials(one_of_each(), folder / "c.json")) << "what cannot be read is not overwritten";
-    ASSERT_FALSE(write_file(folder / "d.json", std::string("{\"warmpane_materials\": 1, \"materials\": [{\"id\": \"x\", \"name\": \"X\", \"kind\": \"opaque\", \"reflectance\": 0.5, \"colour\": \"red\"}]}")));
+    ASSERT_FALSE(write_file(folder / "d.json",
+                            std::string("{\"warmpane_materials\": 1, \"materials\": [{\"id\": \"x\", \"name\": \"X\", "
+                                        "\"kind\": \"opaque\", \"reflectance\": 0.5, \"colour\": \"red\"}]}")));
     EXPECT_EQ(read_materials(folder / "d.json").fault().place, "d.json, /materials/0/colour");
 }
 
@@ -93,17 +95,21 @@ TEST(MaterialFile, the_library_and_the_assumed_sets_that_come_with_the_program_a
     EXPECT_GT(library->size(), 80u);
     for (const Material& m : *library) {
         EXPECT_FALSE(m.source.empty()) << m.name;
-        if (m.high > 0) EXPECT_TRUE(figure_of(m) >= m.low && figure_of(m) <= m.high) << m.name << " lies out of its own range";
+        if (m.high > 0)
+            EXPECT_TRUE(figure_of(m) >= m.low && figure_of(m) <= m.high) << m.name << " lies out of its own range";
     }
     for (const char* name : {"lm-83", "en-17037"}) {
         const auto set = read_assumed(question::data_folder() / "assumed" / (std::string(name) + ".json"));
         ASSERT_TRUE(set) << set.fault().line();
-        for (const Part part : {Part::floor, Part::wall, Part::ceiling, Part::facade, Part::furniture, Part::block, Part::stair}) {
+        for (const Part part :
+             {Part::floor, Part::wall, Part::ceiling, Part::facade, Part::furniture, Part::block, Part::stair}) {
             ASSERT_TRUE(set->by_part.contains(part)) << part_word(part);
             EXPECT_TRUE(set->by_part.at(part).assumed);
         }
         if (name == std::string("lm-83"))
-            for (const auto& [part, m] : set->by_part) EXPECT_EQ(m.reflectance, assumed_for(part).reflectance) << part_word(part) << ": what is reckoned without a material is what the set gives";
+            for (const auto& [part, m] : set->by_part)
+                EXPECT_EQ(m.reflectance, assumed_for(part).reflectance)
+                    << part_word(part) << ": what is reckoned without a material is what the set gives";
         EXPECT_EQ(set->by_part.at(Part::floor).reflectance, 0.2);
         EXPECT_EQ(set->by_part.at(Part::ceiling).reflectance, 0.7);
     }
@@ -141,8 +147,10 @@ TEST(ProjectFile, keeps_matter_things_planes_and_observers) {
         thing.id = thing.name = "thing-" + std::to_string(k);
         if (!is_outdoors(thing.kind)) thing.storey = "ground";
         thing.turn = 15;
-        if (thing.kind == Thing::Kind::stair) thing.flights = 2;
-        else if (thing.kind != Thing::Kind::tree) thing.landing = 1.2;
+        if (thing.kind == Thing::Kind::stair)
+            thing.flights = 2;
+        else if (thing.kind != Thing::Kind::tree)
+            thing.landing = 1.2;
         if (thing.kind != Thing::Kind::shelf && thing.kind != Thing::Kind::stair) thing.parts = 1;
         if (thing.kind != Thing::Kind::tree && thing.kind != Thing::Kind::fence) thing.gap = 0.2;
         if (thing.kind != Thing::Kind::tree) thing.bare_gap = 0.2;
@@ -180,22 +188,29 @@ TEST(ProjectFile, names_of_materials_and_things_that_are_not_there_are_refused_w
         const auto read = parse_project(write_project(project), "p");
         return read ? std::string("read") : read.fault().place;
     };
-    EXPECT_EQ(place_of_fault([](Project& p) { p.options[0].types[Part::stair] = "pane"; }), "p, /options/0/types/stair") << "glass is no stair";
-    EXPECT_EQ(place_of_fault([](Project& p) { set_own_finish(p.options[0].storeys[0].rooms[0], 1, "gone"); }), "p, /options/0/storeys/0/rooms/0/own_finishes/0/material");
-    EXPECT_EQ(place_of_fault([](Project& p) { p.options[0].storeys[0].rooms[0].openings[0].blind_material = "grey"; }), "p, /options/0/storeys/0/rooms/0/openings/0/blind_material");
+    EXPECT_EQ(place_of_fault([](Project& p) { p.options[0].types[Part::stair] = "pane"; }), "p, /options/0/types/stair")
+        << "glass is no stair";
+    EXPECT_EQ(place_of_fault([](Project& p) { set_own_finish(p.options[0].storeys[0].rooms[0], 1, "gone"); }),
+              "p, /options/0/storeys/0/rooms/0/own_finishes/0/material");
+    EXPECT_EQ(place_of_fault([](Project& p) { p.options[0].storeys[0].rooms[0].openings[0].blind_material = "grey"; }),
+              "p, /options/0/storeys/0/rooms/0/openings/0/blind_material");
     EXPECT_EQ(place_of_fault([](Project& p) {
-        Thing t = usual(Thing::Kind::table);
-        t.id = "t";
-        t.storey = "attic";
-        p.options[0].things = {t};
-    }), "p, /options/0/things/0/storey");
+                  Thing t = usual(Thing::Kind::table);
+                  t.id = "t";
+                  t.storey = "attic";
+                  p.options[0].things = {t};
+              }),
+              "p, /options/0/things/0/storey");
     EXPECT_EQ(place_of_fault([](Project& p) {
-        p.options[0].planes[0].on = ReferencePlane::On::deck;
-        p.options[0].planes[0].thing = "gone";
-    }), "p, /options/0/planes/0/thing");
+                  p.options[0].planes[0].on = ReferencePlane::On::deck;
+                  p.options[0].planes[0].thing = "gone";
+              }),
+              "p, /options/0/planes/0/thing");
     EXPECT_EQ(place_of_fault([](Project& p) {
-        p.options[0].planes[0].on = ReferencePlane::On::wall;
-        p.options[0].planes[0].edge = 9;
-    }), "p, /options/0/planes/0/edge");
-    EXPECT_EQ(place_of_fault([](Project& p) { p.options[0].storeys[0].rooms[0].walls = ""; }), "read") << "none at all is for the model check";
+                  p.options[0].planes[0].on = ReferencePlane::On::wall;
+                  p.options[0].planes[0].edge = 9;
+              }),
+              "p, /options/0/planes/0/edge");
+    EXPECT_EQ(place_of_fault([](Project& p) { p.options[0].storeys[0].rooms[0].walls = ""; }), "read")
+        << "none at all is for the model check";
 }

@@ -107,25 +107,41 @@ TEST(ProjectFile, damage_is_named_with_its_place_and_remedy) {
     expect_fault("[]", "x.warmpane", "no Warm Pane project");
     expect_fault(changed([](Json& j) { j["warmpane"] = 99; }), "/warmpane", "newer");
     expect_fault(changed([](Json& j) { j["warmpane"] = "one"; }), "/warmpane", "version");
-    expect_fault(changed([](Json& j) { j["materials"][0]["reflectance"] = 1.5; }), "/materials/0/reflectance", "outside");
-    expect_fault(changed([](Json& j) { j["materials"][0]["reflectance"] = "bright"; }), "/materials/0/reflectance", "not a number");
+    expect_fault(changed([](Json& j) { j["materials"][0]["reflectance"] = 1.5; }), "/materials/0/reflectance",
+                 "outside");
+    expect_fault(changed([](Json& j) { j["materials"][0]["reflectance"] = "bright"; }), "/materials/0/reflectance",
+                 "not a number");
     expect_fault(changed([](Json& j) { j["materials"][1]["id"] = "grey"; }), "/materials/1/id", "taken");
     expect_fault(changed([](Json& j) { j["options"] = Json::array(); }), "/options", "no option");
     expect_fault(changed([](Json& j) { j["site"].erase("latitude"); }), "/site", "latitude");
     auto room = [](Json& j) -> Json& { return j["options"][0]["storeys"][0]["rooms"][0]; };
     expect_fault(changed([&](Json& j) { room(j)["footprint"] = {{0, 0}, {1, 0}}; }), "/rooms/0/footprint", "no area");
     expect_fault(changed([&](Json& j) { room(j)["footprint"][2] = {1, 2, 3}; }), "/footprint/2", "list of 2 numbers");
-    expect_fault(changed([&](Json& j) { room(j)["floor"] = "marble"; }), "/rooms/0/floor", "no opaque material \"marble\"");
-    expect_fault(changed([&](Json& j) { room(j)["openings"][0]["glazing"] = "grey"; }), "/openings/0/glazing", "no glazing");
+    expect_fault(changed([&](Json& j) { room(j)["floor"] = "marble"; }), "/rooms/0/floor",
+                 "no opaque material \"marble\"");
+    expect_fault(changed([&](Json& j) { room(j)["openings"][0]["glazing"] = "grey"; }), "/openings/0/glazing",
+                 "no glazing");
     expect_fault(changed([&](Json& j) { room(j)["openings"][0]["edge"] = 4; }), "/openings/0/edge", "no wall 4");
     expect_fault(changed([&](Json& j) { room(j)["openings"][0]["along"] = 3; }), "/openings/0", "outside its wall");
-    expect_fault(changed([&](Json& j) { room(j)["own_walls"] = {{{"edge", 9}, {"thickness", 0.2}}}; }), "/own_walls/0/edge", "no wall 9");
+    expect_fault(changed([&](Json& j) {
+                     room(j)["own_walls"] = {{{"edge", 9}, {"thickness", 0.2}}};
+                 }),
+                 "/own_walls/0/edge", "no wall 9");
     const auto storey = [](Json& j) -> Json& { return j["options"][0]["storeys"][0]; };
-    expect_fault(changed([&](Json& j) { storey(j)["voids"] = {{{"id", "v"}, {"name", "V"}, {"outline", {{0, 0}, {1, 1}}}}}; }), "/voids/0/outline", "no area");
-    const Json roof = {{"id", "r"}, {"name", "R"}, {"kind", "gable"}, {"eaves", 3}, {"pitch", 30}, {"direction", 0}, {"rooms", {"attic"}}};
+    expect_fault(changed([&](Json& j) {
+                     storey(j)["voids"] = {{{"id", "v"}, {"name", "V"}, {"outline", {{0, 0}, {1, 1}}}}};
+                 }),
+                 "/voids/0/outline", "no area");
+    const Json roof = {{"id", "r"},   {"name", "R"},    {"kind", "gable"},   {"eaves", 3},
+                       {"pitch", 30}, {"direction", 0}, {"rooms", {"attic"}}};
     expect_fault(changed([&](Json& j) { storey(j)["roofs"] = {roof}; }), "/roofs/0/rooms", "no room");
-    expect_fault(changed([&](Json& j) { storey(j)["roofs"] = {roof}; storey(j)["roofs"][0]["kind"] = "tent"; }), "/roofs/0/kind", "none of");
-    const Json screen = {{"id", "s"}, {"name", "S"}, {"from", {1, 1}}, {"to", {1, 1}}, {"thickness", 0.1}, {"height", 1}, {"material", "grey"}};
+    expect_fault(changed([&](Json& j) {
+                     storey(j)["roofs"] = {roof};
+                     storey(j)["roofs"][0]["kind"] = "tent";
+                 }),
+                 "/roofs/0/kind", "none of");
+    const Json screen = {{"id", "s"},        {"name", "S"}, {"from", {1, 1}},    {"to", {1, 1}},
+                         {"thickness", 0.1}, {"height", 1}, {"material", "grey"}};
     expect_fault(changed([&](Json& j) { storey(j)["partitions"] = {screen}; }), "/partitions/0/to", "no length");
     expect_fault(changed([](Json& j) { j["questions"][0]["kind"] = "magic"; }), "/questions/0/kind", "none of");
     expect_fault(changed([](Json& j) { j["options"][0]["planes"][0]["room"] = "attic"; }), "/planes/0/room", "no room");
@@ -170,10 +186,18 @@ TEST(ProjectFile, hostile_bytes_get_an_answer_and_no_crash) {
         std::string broken = text;
         const auto at = random::hash(i, 1) % broken.size();
         switch (random::hash(i, 2) % 4) {
-            case 0: broken[at] = static_cast<char>(random::hash(i, 3)); break;
-            case 1: broken.erase(at, random::hash(i, 3) % 40); break;
-            case 2: broken.insert(at, broken.substr(random::hash(i, 4) % broken.size(), 30)); break;
-            default: broken.insert(at, std::to_string(static_cast<int>(random::hash(i, 3)))); break;
+            case 0:
+                broken[at] = static_cast<char>(random::hash(i, 3));
+                break;
+            case 1:
+                broken.erase(at, random::hash(i, 3) % 40);
+                break;
+            case 2:
+                broken.insert(at, broken.substr(random::hash(i, 4) % broken.size(), 30));
+                break;
+            default:
+                broken.insert(at, std::to_string(static_cast<int>(random::hash(i, 3))));
+                break;
         }
         if (!store::parse_project(broken, "x")) ++refused;
     }
@@ -183,10 +207,11 @@ TEST(ProjectFile, hostile_bytes_get_an_answer_and_no_crash) {
 
 TEST(ProjectFile, early_frame_shares_become_widths_of_frames_that_cover_as_much) {
     const auto project = store::parse_project(changed([&](Json& j) {
-        auto& o = j["options"][0]["storeys"][0]["rooms"][0]["openings"][0];
-        o.erase("frame");
-        o["frame_fraction"] = 0.25;
-    }), "x.warmpane");
+                                                  auto& o = j["options"][0]["storeys"][0]["rooms"][0]["openings"][0];
+                                                  o.erase("frame");
+                                                  o["frame_fraction"] = 0.25;
+                                              }),
+                                              "x.warmpane");
     ASSERT_TRUE(project) << project.fault().line();
     const auto& o = project->options[0].storeys[0].rooms[0].openings[0];
     EXPECT_NEAR((o.width - 2 * o.frame) * (o.height - 2 * o.frame), 0.75 * o.width * o.height, 1e-9);
@@ -194,12 +219,14 @@ TEST(ProjectFile, early_frame_shares_become_widths_of_frames_that_cover_as_much)
 }
 
 TEST(ProjectFile, clockwise_rooms_keep_openings_and_thicknesses_on_their_walls) {
-    const auto project = store::parse_project(changed([&](Json& j) {
-        auto& room = j["options"][0]["storeys"][0]["rooms"][0];
-        room["footprint"] = {{0, 0}, {0, 6}, {4, 6}, {4, 0}};  // clockwise: edge 3 is the south wall
-        room["openings"][0]["edge"] = 3;
-        room["own_walls"] = {{{"edge", 3}, {"thickness", 0.7}}};
-    }), "x.warmpane");
+    const auto project = store::parse_project(
+        changed([&](Json& j) {
+            auto& room = j["options"][0]["storeys"][0]["rooms"][0];
+            room["footprint"] = {{0, 0}, {0, 6}, {4, 6}, {4, 0}};  // clockwise: edge 3 is the south wall
+            room["openings"][0]["edge"] = 3;
+            room["own_walls"] = {{{"edge", 3}, {"thickness", 0.7}}};
+        }),
+        "x.warmpane");
     ASSERT_TRUE(project) << project.fault().line();
     const auto& room = project->options[0].storeys[0].rooms[0];
     const int edge = room.openings[0].edge;

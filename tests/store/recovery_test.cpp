@@ -62,8 +62,8 @@ TEST(Recovery, damaged_copies_are_left_out) {
     EXPECT_FALSE(store::read_leftover({folder / "unsaved" / "999999999-2.unsaved", {}, {}}));
 }
 
-// Killed fifty times at random moments of editing and saving: the project always opens, and the kept copy is at most one
-// edit behind.
+// Killed fifty times at random moments of editing and saving: the project always opens, and the kept copy is at most
+// one edit behind.
 TEST(Recovery, a_killed_program_loses_at_most_its_last_edit) {
     test::Folder folder;
     std::mt19937 dice(7);

@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// What matter does with light: panes by Fresnel's closed form, gloss and cloth in even surrounds, mirrors by symmetry, blades
-// and slats by plane geometry and by a random walk between them, crowns by their gap.
+// What matter does with light: panes by Fresnel's closed form, gloss and cloth in even surrounds, mirrors by symmetry,
+// blades and slats by plane geometry and by a random walk between them, crowns by their gap.
 #include <fmt/core.h>
 
 #include <algorithm>
@@ -47,8 +47,10 @@ void panes(std::vector<Row>& rows) {
             const light::Scene scene(box);
             const double a = radians(degree);
             const auto beam = scene.beam({20, 1, 10}, Vec3{0, -std::cos(a), std::sin(a)}.as<float>());
-            rows.push_back({kMatter, fmt::format("{} clear pane{}, {} degrees from square", n, n > 1 ? "s" : "", degree), "transmittance",
-                            static_cast<double>(beam.share), clear_panes(n, degree), 0, "Fresnel's closed form, panes in series after Stokes", 5e-4});
+            rows.push_back({kMatter,
+                            fmt::format("{} clear pane{}, {} degrees from square", n, n > 1 ? "s" : "", degree),
+                            "transmittance", static_cast<double>(beam.share), clear_panes(n, degree), 0,
+                            "Fresnel's closed form, panes in series after Stokes", 5e-4});
         }
 }
 
@@ -61,7 +63,8 @@ void even_surrounds(std::vector<Row>& rows, unsigned samples) {
             s.roughness = roughness;
         }
         const auto e = daylight(box, points_at({{1.5, 2.5, 0.8}}, {0, 0, 1}, 0), samples, even_sky())[0];
-        rows.push_back({kMatter, fmt::format("Furnace: box half matt, half glossy, roughness {}", roughness), "E / Eh", e.value, 1.0, e.standard_error, "equal luminance everywhere"});
+        rows.push_back({kMatter, fmt::format("Furnace: box half matt, half glossy, roughness {}", roughness), "E / Eh",
+                        e.value, 1.0, e.standard_error, "equal luminance everywhere"});
     }
     geometry::Surfaces sheet = box_with_wall_hole(3, 4, 2.5, 1.0, 0.5, 2.5, 0.5, 2.0, 1.0);
     geometry::Surface cloth;
@@ -71,7 +74,8 @@ void even_surrounds(std::vector<Row>& rows, unsigned samples) {
     cloth.through = 0.3;
     sheet.add_quad(sheet.add_surface(cloth), {0.2, 0.5, 0.2}, {2.8, 0.5, 0.2}, {2.8, 0.5, 2.3}, {0.2, 0.5, 2.3});
     const auto e = daylight(sheet, points_at({{1.5, 2.5, 0.8}}, {0, 0, 1}, 0), samples, even_sky())[0];
-    rows.push_back({kMatter, "Furnace: a cloth that absorbs nothing hangs before the hole", "E / Eh", e.value, 1.0, e.standard_error, "equal luminance everywhere"});
+    rows.push_back({kMatter, "Furnace: a cloth that absorbs nothing hangs before the hole", "E / Eh", e.value, 1.0,
+                    e.standard_error, "equal luminance everywhere"});
 }
 
 void mirrors_and_cloth(std::vector<Row>& rows, unsigned samples) {
@@ -84,8 +88,8 @@ void mirrors_and_cloth(std::vector<Row>& rows, unsigned samples) {
         mirror.roughness = 0;
         s.add_quad(s.add_surface(mirror), {-5000, 0, -10}, {5000, 0, -10}, {5000, 0, 5000}, {-5000, 0, 5000});
         const auto e = daylight(s, points_at({{0, 1, 0}}, {0, 0, 1}, -1), samples, even_sky())[0];
-        rows.push_back({kMatter, fmt::format("Level point beside an endless mirror of {:.0f} %", 100 * shine), "E / Eh", e.value, 0.5 + 0.5 * shine, e.standard_error,
-                        "the mirrored half of an even sky", 3e-3});
+        rows.push_back({kMatter, fmt::format("Level point beside an endless mirror of {:.0f} %", 100 * shine), "E / Eh",
+                        e.value, 0.5 + 0.5 * shine, e.standard_error, "the mirrored half of an even sky", 3e-3});
     }
     for (const auto& [open, through] : {std::pair{0.1, 0.0}, {0.05, 0.2}, {0.0, 0.4}}) {
         geometry::Surfaces s;
@@ -96,10 +100,12 @@ void mirrors_and_cloth(std::vector<Row>& rows, unsigned samples) {
         cloth.through = through;
         s.add_quad(s.add_surface(cloth), {-5000, -5000, 1}, {5000, -5000, 1}, {5000, 5000, 1}, {-5000, 5000, 1});
         const auto e = daylight(s, points_at({{0, 0, 0}}, {0, 0, 1}, -1), samples * 4, even_sky())[0];
-        rows.push_back({kMatter, fmt::format("Under an endless cloth, openness {:.2f}, scattered part {:.2f}", open, through), "E / Eh", e.value, open + through, e.standard_error,
-                        "an even sky seen through it", 1e-3});
+        rows.push_back({kMatter,
+                        fmt::format("Under an endless cloth, openness {:.2f}, scattered part {:.2f}", open, through),
+                        "E / Eh", e.value, open + through, e.standard_error, "an even sky seen through it", 1e-3});
         const auto beam = light::Scene(s).beam({0, 0, 0}, normalized(Vec3f{0.3f, 0.2f, 0.8f}));
-        rows.push_back({kMatter, fmt::format("Sunbeam through a cloth of openness {:.2f}", open), "share", static_cast<double>(beam.share), open, 0, "its openness"});
+        rows.push_back({kMatter, fmt::format("Sunbeam through a cloth of openness {:.2f}", open), "share",
+                        static_cast<double>(beam.share), open, 0, "its openness"});
     }
 }
 
@@ -117,7 +123,8 @@ void opal_glass(std::vector<Row>& rows, unsigned samples) {
             reference += glass.exact(c).transmittance * c * c / (l * l) / kPi * 4 / (n * n);
         }
     const auto e = daylight(box, points_at({{1.2, 2.4, 0.8}}, {0, 0, 1}, 0), samples, even_sky())[0];
-    rows.push_back({kMatter, "Opal rooflight over a black box, even sky", "E / Eh", e.value, reference, e.standard_error, "quadrature of the pane's own curve", 1e-4});
+    rows.push_back({kMatter, "Opal rooflight over a black box, even sky", "E / Eh", e.value, reference,
+                    e.standard_error, "quadrature of the pane's own curve", 1e-4});
 }
 
 // A wall of blades alone, wide and high, and how much of a beam passes them.
@@ -133,7 +140,9 @@ double share_past_blades(const model::ShadeLayer& layer, double profile) {
     // Points over whole spacings behind the middle of the field.
     double sum = 0;
     constexpr int n = 4000;
-    for (int i = 0; i < n; ++i) sum += static_cast<double>(scene.beam(Vec3{10, 0.01, 9 + 1.0 * (i + 0.5) / n}.as<float>(), sun.as<float>()).share);
+    for (int i = 0; i < n; ++i)
+        sum +=
+            static_cast<double>(scene.beam(Vec3{10, 0.01, 9 + 1.0 * (i + 0.5) / n}.as<float>(), sun.as<float>()).share);
     return sum / n;
 }
 
@@ -148,8 +157,12 @@ void blades(std::vector<Row>& rows) {
         for (const double beside : {-20.0, -5.0, -1.0, 0.1, 5.0}) {
             const double profile = cut + radians(beside);
             const double closed = layer.depth * (std::sin(t) + std::cos(t) * std::tan(profile)) / layer.spacing;
-            rows.push_back({kMatter, fmt::format("Thin black blades, tilt {:.0f}, {:.1f} degrees {} their cut-off angle of {:.2f}", tilt, std::fabs(beside), beside < 0 ? "below" : "above", degrees(cut)), "share of the beam",
-                            share_past_blades(layer, profile), std::max(0.0, 1 - closed), 0, "shadow of a blade on the next", 6e-4});
+            rows.push_back(
+                {kMatter,
+                 fmt::format("Thin black blades, tilt {:.0f}, {:.1f} degrees {} their cut-off angle of {:.2f}", tilt,
+                             std::fabs(beside), beside < 0 ? "below" : "above", degrees(cut)),
+                 "share of the beam", share_past_blades(layer, profile), std::max(0.0, 1 - closed), 0,
+                 "shadow of a blade on the next", 6e-4});
         }
     }
 }
@@ -199,14 +212,18 @@ Walk walk_between_slats(double width, double spacing, double tilt, double rho, d
 
 void slats(std::vector<Row>& rows) {
     constexpr int photons = 400000;
-    for (const auto& [tilt, rho, profile] : {std::tuple{45.0, 0.75, 30.0}, {0.0, 0.5, 40.0}, {60.0, 0.4, -20.0}, {20.0, 0.9, 60.0}}) {
+    for (const auto& [tilt, rho, profile] :
+         {std::tuple{45.0, 0.75, 30.0}, {0.0, 0.5, 40.0}, {60.0, 0.4, -20.0}, {20.0, 0.9, 60.0}}) {
         const light::SlatCurve curve(0.05, 0.042, tilt, rho);
         const auto answer = curve.at(static_cast<float>(std::tan(radians(profile))));
         const Walk walk = walk_between_slats(0.05, 0.042, radians(tilt), rho, radians(profile), photons);
-        const std::string name = fmt::format("Slats at {:.0f} degrees, reflectance {:.1f}, light from {:.0f} degrees", tilt, rho, profile);
+        const std::string name =
+            fmt::format("Slats at {:.0f} degrees, reflectance {:.1f}, light from {:.0f} degrees", tilt, rho, profile);
         // The radiosity of strips is compared with a walk: its own error stands beside.
-        for (const auto& [what, value, reference] : {std::tuple{"scattered through", answer.through, walk.through}, {"scattered back", answer.back, walk.back}})
-            rows.push_back({kMatter, name + ", " + what, "share", value, reference, std::sqrt(reference * (1 - reference) / photons), "random walk of 400 000 photons", 2e-3});
+        for (const auto& [what, value, reference] : {std::tuple{"scattered through", answer.through, walk.through},
+                                                     {"scattered back", answer.back, walk.back}})
+            rows.push_back({kMatter, name + ", " + what, "share", value, reference,
+                            std::sqrt(reference * (1 - reference) / photons), "random walk of 400 000 photons", 2e-3});
     }
 }
 
@@ -216,18 +233,22 @@ void crowns(std::vector<Row>& rows) {
     model::Thing tree = model::usual(model::Thing::Kind::tree);
     tree.id = "tree";
     project.options[0].things = {tree};
-    for (const auto& [season, gap] : {std::pair{model::Season::in_leaf, tree.gap}, {model::Season::bare, tree.bare_gap}}) {
+    for (const auto& [season, gap] :
+         {std::pair{model::Season::in_leaf, tree.gap}, {model::Season::bare, tree.bare_gap}}) {
         const light::Scene scene(geometry::build_surfaces(project, project.options[0]), light::Blinds::open, season);
         const char* when = season == model::Season::in_leaf ? "in leaf" : "bare";
         const auto beam = scene.beam({1.0f, -20, 6.0f}, {0, 1, 0});
-        rows.push_back({kMatter, fmt::format("Sunbeam through the crown of a tree {}", when), "share", static_cast<double>(beam.share), gap, 0, "its gap fraction"});
+        rows.push_back({kMatter, fmt::format("Sunbeam through the crown of a tree {}", when), "share",
+                        static_cast<double>(beam.share), gap, 0, "its gap fraction"});
         int passed = 0;
         constexpr int n = 200000;
         for (int i = 0; i < n; ++i) {
-            const float x = 1.5f * static_cast<float>(i % 500) / 500 + 0.3f, z = 5.2f + 1.2f * static_cast<float>(i / 500) / 400;
+            const float x = 1.5f * static_cast<float>(i % 500) / 500 + 0.3f,
+                        z = 5.2f + 1.2f * static_cast<float>(i / 500) / 400;
             passed += scene.intersect({x, -20, z}, {0, 1, 0}).what == light::Hit::What::nothing;
         }
-        rows.push_back({kMatter, fmt::format("Rays through the crown of a tree {}", when), "share", static_cast<double>(passed) / n, gap, std::sqrt(gap * (1 - gap) / n), "its gap fraction"});
+        rows.push_back({kMatter, fmt::format("Rays through the crown of a tree {}", when), "share",
+                        static_cast<double>(passed) / n, gap, std::sqrt(gap * (1 - gap) / n), "its gap fraction"});
     }
 }
 

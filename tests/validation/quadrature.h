@@ -16,8 +16,8 @@ double form_factor_hole_to_floor();
 
 using Luminance = std::function<double(Vec3)>;
 
-/// Illuminance on a horizontal element from the sky seen through a hole in the ceiling at height h, and in the wall y = 0.
-/// Midpoint rule on 800 x 800 cells of the hole.
+/// Illuminance on a horizontal element from the sky seen through a hole in the ceiling at height h, and in the wall y =
+/// 0. Midpoint rule on 800 x 800 cells of the hole.
 double sky_component_roof(Vec3 at, double x0, double x1, double y0, double y1, double h, const Luminance& sky);
 double sky_component_wall(Vec3 at, double x0, double x1, double z0, double z1, const Luminance& sky);
 

@@ -86,14 +86,15 @@ Surfaces box(double w, double d, double h, double reflectance, const Hole& hole)
 
 Surfaces closed_box(double w, double d, double h, double reflectance) { return box(w, d, h, reflectance, {}); }
 
-Surfaces box_with_wall_hole(double w, double d, double h, double reflectance, double x0, double x1, double z0, double z1,
-                            double ground_reflectance) {
+Surfaces box_with_wall_hole(double w, double d, double h, double reflectance, double x0, double x1, double z0,
+                            double z1, double ground_reflectance) {
     Surfaces s = box(w, d, h, reflectance, {Hole::In::wall, {x0, z0, x1, z1}});
     s.ground_reflectance = ground_reflectance;
     return s;
 }
 
-Surfaces box_with_roof_hole(double w, double d, double h, double reflectance, double x0, double x1, double y0, double y1) {
+Surfaces box_with_roof_hole(double w, double d, double h, double reflectance, double x0, double x1, double y0,
+                            double y1) {
     return box(w, d, h, reflectance, {Hole::In::ceiling, {x0, y0, x1, y1}});
 }
 

@@ -12,8 +12,8 @@ namespace wp::validation {
 /// A closed box [0,w]x[0,d]x[0,h] seen from inside, all surfaces with one reflectance, in space 0.
 geometry::Surfaces closed_box(double w, double d, double h, double reflectance);
 
-/// The same box with an unglazed rectangular hole in the wall at y = 0 (looking to -y), x from x0 to x1, z from z0 to z1.
-/// wall thickness zero. No ground but the far one.
+/// The same box with an unglazed rectangular hole in the wall at y = 0 (looking to -y), x from x0 to x1, z from z0 to
+/// z1. wall thickness zero. No ground but the far one.
 geometry::Surfaces box_with_wall_hole(double w, double d, double h, double reflectance, double x0, double x1, double z0,
                                       double z1, double ground_reflectance);
 /// A hole in the ceiling instead.

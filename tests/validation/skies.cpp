@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // The sixteen skies through roof and facade openings, glazed and not, with and without an obstruction; and what comes
-// reflected. After CIE 171:2006, test cases 5.6 to 5.14: box 4 x 4 x 3 m, black inside, openings and positions as there.
+// reflected. After CIE 171:2006, test cases 5.6 to 5.14: box 4 x 4 x 3 m, black inside, openings and positions as
+// there.
 #include <fmt/core.h>
 
 #include <algorithm>
@@ -45,7 +46,8 @@ void glaze(geometry::Surfaces& s) {
     for (auto& portal : s.portals) portal.glazing = s.add_glazing(pane);
 }
 
-Row row(const char* group, std::string name, const geometry::Surfaces& s, Vec3 at, Vec3 normal, const question::DaylightFactorSetup& setup, unsigned samples, double reference, const char* source) {
+Row row(const char* group, std::string name, const geometry::Surfaces& s, Vec3 at, Vec3 normal,
+        const question::DaylightFactorSetup& setup, unsigned samples, double reference, const char* source) {
     const auto e = daylight(s, points_at({at}, normal, 0), samples, setup)[0];
     // Cells on the edge of an obstruction are seen or not seen as a whole.
     return {group, std::move(name), "SC", e.value, reference, e.standard_error, source, 1e-3};
@@ -63,19 +65,30 @@ void skies(std::vector<Row>& rows, unsigned samples) {
         for (const bool glazed : {false, true}) {
             auto roof = box_with_roof_hole(4, 4, 3, 0.0, 1.5, 2.5, 1.5, 2.5);
             if (glazed) glaze(roof);
-            const auto through_roof = [&](Vec3 d) { return sky.luminance(d) * (glazed ? static_cast<double>(glass.transmittance(static_cast<float>(d.z))) : 1.0); };
-            rows.push_back(row(kSkies, fmt::format("CIE type {}, roof opening 1 x 1 m{}", type, glazed ? ", glazed" : ""), roof, under, {0, 0, 1}, setup, samples,
-                               quadrature::sky_component_roof(under, 1.5, 2.5, 1.5, 2.5, 3, through_roof), "quadrature over the opening; after CIE 171:2006, 5.9 and 5.10"));
+            const auto through_roof = [&](Vec3 d) {
+                return sky.luminance(d) *
+                       (glazed ? static_cast<double>(glass.transmittance(static_cast<float>(d.z))) : 1.0);
+            };
+            rows.push_back(row(
+                kSkies, fmt::format("CIE type {}, roof opening 1 x 1 m{}", type, glazed ? ", glazed" : ""), roof, under,
+                {0, 0, 1}, setup, samples, quadrature::sky_component_roof(under, 1.5, 2.5, 1.5, 2.5, 3, through_roof),
+                "quadrature over the opening; after CIE 171:2006, 5.9 and 5.10"));
             for (const bool screened : {false, true}) {
                 auto wall = box_with_wall_hole(4, 4, 3, 0.0, 1, 3, 1, 2, 0.0);
                 if (glazed) glaze(wall);
                 if (screened) screen.add_to(wall, 0);
                 const auto through_wall = [&](Vec3 d) {
                     if (screened && screen.meets(back, d)) return 0.0;
-                    return sky.luminance(d) * (glazed ? static_cast<double>(glass.transmittance(static_cast<float>(std::fabs(d.y)))) : 1.0);
+                    return sky.luminance(d) *
+                           (glazed ? static_cast<double>(glass.transmittance(static_cast<float>(std::fabs(d.y))))
+                                   : 1.0);
                 };
-                rows.push_back(row(kSkies, fmt::format("CIE type {}, facade opening 2 x 1 m{}{}", type, glazed ? ", glazed" : "", screened ? ", behind an obstruction" : ""), wall, back, {0, 0, 1}, setup,
-                                   samples, quadrature::sky_component_wall(back, 1, 3, 1, 2, through_wall), "quadrature over the opening; after CIE 171:2006, 5.11 to 5.14"));
+                rows.push_back(row(kSkies,
+                                   fmt::format("CIE type {}, facade opening 2 x 1 m{}{}", type,
+                                               glazed ? ", glazed" : "", screened ? ", behind an obstruction" : ""),
+                                   wall, back, {0, 0, 1}, setup, samples,
+                                   quadrature::sky_component_wall(back, 1, 3, 1, 2, through_wall),
+                                   "quadrature over the opening; after CIE 171:2006, 5.11 to 5.14"));
             }
         }
     }
@@ -89,11 +102,13 @@ class ScreenLight {
             for (int j = 0; j <= kUp; ++j) lux_.push_back(at({place_x(i), screen.y + 1e-6, screen.top * j / kUp}, sky));
     }
     double operator()(Vec3 p) const {
-        const double u = std::clamp((p.x - screen_.x0) / (screen_.x1 - screen_.x0) * kAcross, 0.0, kAcross - 1e-9), v = std::clamp(p.z / screen_.top * kUp, 0.0, kUp - 1e-9);
+        const double u = std::clamp((p.x - screen_.x0) / (screen_.x1 - screen_.x0) * kAcross, 0.0, kAcross - 1e-9),
+                     v = std::clamp(p.z / screen_.top * kUp, 0.0, kUp - 1e-9);
         const int i = static_cast<int>(u), j = static_cast<int>(v);
         const auto lux = [&](int a, int b) { return lux_[static_cast<size_t>(a * (kUp + 1) + b)]; };
         const double fu = u - i, fv = v - j;
-        return (1 - fu) * ((1 - fv) * lux(i, j) + fv * lux(i, j + 1)) + fu * ((1 - fv) * lux(i + 1, j) + fv * lux(i + 1, j + 1));
+        return (1 - fu) * ((1 - fv) * lux(i, j) + fv * lux(i, j + 1)) +
+               fu * ((1 - fv) * lux(i + 1, j) + fv * lux(i + 1, j + 1));
     }
 
  private:
@@ -101,7 +116,8 @@ class ScreenLight {
     double place_x(int i) const { return screen_.x0 + (screen_.x1 - screen_.x0) * i / kAcross; }
     static bool box_stands(Vec3 from, Vec3 d) {
         double near = 0, far = 1e9;
-        for (const auto& [o, dir, low, high] : {std::tuple{from.x, d.x, 0.0, 4.0}, {from.y, d.y, 0.0, 4.0}, {from.z, d.z, -1.0, 3.0}}) {
+        for (const auto& [o, dir, low, high] :
+             {std::tuple{from.x, d.x, 0.0, 4.0}, {from.y, d.y, 0.0, 4.0}, {from.z, d.z, -1.0, 3.0}}) {
             if (std::fabs(dir) < 1e-12) {
                 if (o < low || o > high) return false;
                 continue;
@@ -143,14 +159,23 @@ double through_wall(Vec3 at, Vec3 normal, const quadrature::Luminance& luminance
 }
 
 // One component of the engine's answer at one point.
-Row component(std::string name, const geometry::Surfaces& s, Vec3 at, Vec3 normal, light::Way way, unsigned samples, double reference, double reference_error, const char* source) {
+Row component(std::string name, const geometry::Surfaces& s, Vec3 at, Vec3 normal, light::Way way, unsigned samples,
+              double reference, double reference_error, const char* source) {
     question::DaylightFactorSetup setup;
     setup.fixed_samples = samples;
     const auto answer = question::daylight_factor(s, {points_at({at}, normal, 0)}, {}, {}, {}, setup);
     const auto& plane = answer.planes[0];
     const auto w = static_cast<size_t>(way);
-    return {kReflected, std::move(name), way == light::Way::straight ? "SC" : way == light::Way::from_outside || way == light::Way::from_ground ? "ERC" : "IRC", plane.by_way[w] / 100, reference,
-            plane.by_way_half_width[w] / 100 / light::kStudent95, source, reference_error};
+    return {kReflected,
+            std::move(name),
+            way == light::Way::straight                                         ? "SC"
+            : way == light::Way::from_outside || way == light::Way::from_ground ? "ERC"
+                                                                                : "IRC",
+            plane.by_way[w] / 100,
+            reference,
+            plane.by_way_half_width[w] / 100 / light::kStudent95,
+            source,
+            reference_error};
 }
 
 void reflected(std::vector<Row>& rows, unsigned samples) {
@@ -161,10 +186,14 @@ void reflected(std::vector<Row>& rows, unsigned samples) {
     const Vec3 facing{2, 2, 1.5}, towards{0, -1, 0};
     for (const double ground : {0.2, 0.6}) {
         const auto s = box_with_wall_hole(4, 4, 3, 0.0, 1, 3, 1, 2, ground);
-        rows.push_back(component(fmt::format("Facade opening, ground of reflectance {}: from the ground", ground), s, facing, towards, Way::from_ground, samples,
-                                 through_wall(facing, towards, [&](Vec3 d) { return d.z < 0 ? ground / kPi : 0.0; }), 1e-4, "quadrature over the opening; after CIE 171:2006, 5.7"));
-        rows.push_back(component(fmt::format("The same, ground of reflectance {}: from the sky", ground), s, facing, towards, Way::straight, samples,
-                                 through_wall(facing, towards, [&](Vec3 d) { return d.z > 0 ? sky.luminance(d) : 0.0; }), 1e-4, "quadrature over the opening; after CIE 171:2006, 5.7"));
+        rows.push_back(component(fmt::format("Facade opening, ground of reflectance {}: from the ground", ground), s,
+                                 facing, towards, Way::from_ground, samples,
+                                 through_wall(facing, towards, [&](Vec3 d) { return d.z < 0 ? ground / kPi : 0.0; }),
+                                 1e-4, "quadrature over the opening; after CIE 171:2006, 5.7"));
+        rows.push_back(component(
+            fmt::format("The same, ground of reflectance {}: from the sky", ground), s, facing, towards, Way::straight,
+            samples, through_wall(facing, towards, [&](Vec3 d) { return d.z > 0 ? sky.luminance(d) : 0.0; }), 1e-4,
+            "quadrature over the opening; after CIE 171:2006, 5.7"));
     }
     for (const double reflectance : {0.3, 0.8}) {
         auto s = box_with_wall_hole(4, 4, 3, 0.0, 1, 3, 1, 2, 0.0);
@@ -174,8 +203,11 @@ void reflected(std::vector<Row>& rows, unsigned samples) {
                 Vec3 p;
                 return screen.meets(at, d, &p) ? reflectance / kPi * lit(p) : 0.0;
             });
-            rows.push_back(component(fmt::format("Obstruction of reflectance {} seen from ({}, {}, {})", reflectance, at.x, at.y, at.z), s, at, {0, 0, 1}, Way::from_outside, samples, reference, 3e-3,
-                                     "nested quadrature: sky on the obstruction, past the box, then through the opening; after CIE 171:2006, 5.8"));
+            rows.push_back(component(
+                fmt::format("Obstruction of reflectance {} seen from ({}, {}, {})", reflectance, at.x, at.y, at.z), s,
+                at, {0, 0, 1}, Way::from_outside, samples, reference, 3e-3,
+                "nested quadrature: sky on the obstruction, past the box, then through the opening; after CIE "
+                "171:2006, 5.8"));
         }
     }
 }

@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// The rows of docs/validation.md at lower effort. Only the bound by standard errors is sharp here; the 1 % bound needs the
-// effort of the document.
+// The rows of docs/validation.md at lower effort. Only the bound by standard errors is sharp here; the 1 % bound needs
+// the effort of the document.
 #include <gtest/gtest.h>
 
 #include "validation/cases.h"
@@ -23,7 +23,9 @@ void expect_rows(const std::vector<Row>& rows, double bound) {
 
 TEST(Validation, closed_forms_hold) { expect_rows(closed_forms(1024), 0.02); }
 TEST(Validation, sky_components_through_openings_hold) { expect_rows(sky_through_openings(512), 0.01); }
-TEST(Validation, sixteen_skies_glass_obstructions_and_reflections_hold) { expect_rows(skies_and_reflections(256), 0.02); }
+TEST(Validation, sixteen_skies_glass_obstructions_and_reflections_hold) {
+    expect_rows(skies_and_reflections(256), 0.02);
+}
 TEST(Validation, sun_and_glass_hold) { expect_rows(sun_and_glass(), 0.001); }
 
 TEST(Validation, matter_holds) { expect_rows(matter(1024), 0.02); }

@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// The year against brute force: fifty hours spread over it, each solved by path tracing with that hour's own sky and sun, without
-// coefficients, sky parts, or directions of the sun between which is interpolated.
+// The year against brute force: fifty hours spread over it, each solved by path tracing with that hour's own sky and
+// sun, without coefficients, sky parts, or directions of the sun between which is interpolated.
 #include <fmt/core.h>
 
 #include <algorithm>
@@ -96,12 +96,15 @@ Scene two_sides() {
     return out;
 }
 
-light::Estimate brute(const light::Scene& scene, const geometry::PlanePoints& plane, const climate::OutdoorHour& hour, double ground, unsigned samples, uint32_t seed) {
+light::Estimate brute(const light::Scene& scene, const geometry::PlanePoints& plane, const climate::OutdoorHour& hour,
+                      double ground, unsigned samples, uint32_t seed) {
     const question::Shine shine = shine_of(hour, ground);
     std::vector<double> sums(light::kReplicates, 0.0);
     for (size_t p = 0; p < plane.points.size(); ++p)
         for (uint32_t r = 0; r < light::kReplicates; ++r)
-            sums[r] += brute_sum(scene, shine, plane.points[p], plane.normal, plane.space, samples, light::replicate_seed(seed, static_cast<uint32_t>(p), r)) / static_cast<double>(plane.points.size());
+            sums[r] += brute_sum(scene, shine, plane.points[p], plane.normal, plane.space, samples,
+                                 light::replicate_seed(seed, static_cast<uint32_t>(p), r)) /
+                       static_cast<double>(plane.points.size());
     return light::estimate(sums, samples);
 }
 
@@ -118,7 +121,8 @@ light::BlindLayers layers_in(const question::YearScene& scene, const std::vector
     for (size_t p = 0; p < out.size(); ++p)
         for (size_t g = 0; g < states.size(); ++g) {
             const auto& list = scene.groups[g].openings;
-            if (std::find(list.begin(), list.end(), scene.surfaces.portals[p].opening) != list.end()) out[p] = question::layers_of(scene.surfaces, scene.groups, states[g])[p];
+            if (std::find(list.begin(), list.end(), scene.surfaces.portals[p].opening) != list.end())
+                out[p] = question::layers_of(scene.surfaces, scene.groups, states[g])[p];
         }
     return out;
 }
@@ -128,9 +132,13 @@ std::vector<int> hours_of(const question::YearAnswer& year, const Scene& scene, 
     std::vector<int> lit, out;
     for (int h = 0; h < climate::kHours; ++h) {
         const auto states = states_at(year, scene.operation, h);
-        if (year.outdoor[static_cast<size_t>(h)].diffuse_lux > 500 && (!scene.mixed || *std::max_element(states.begin(), states.end()) != *std::min_element(states.begin(), states.end()))) lit.push_back(h);
+        if (year.outdoor[static_cast<size_t>(h)].diffuse_lux > 500 &&
+            (!scene.mixed ||
+             *std::max_element(states.begin(), states.end()) != *std::min_element(states.begin(), states.end())))
+            lit.push_back(h);
     }
-    for (int i = 0; i < count; ++i) out.push_back(lit[static_cast<size_t>((i + 0.5) / count * static_cast<double>(lit.size()))]);
+    for (int i = 0; i < count; ++i)
+        out.push_back(lit[static_cast<size_t>((i + 0.5) / count * static_cast<double>(lit.size()))]);
     return out;
 }
 
@@ -151,20 +159,32 @@ void compare(std::vector<Row>& rows, const Scene& scene, unsigned samples, doubl
     std::map<std::vector<size_t>, std::unique_ptr<light::Scene>> scenes;
     for (const int h : hours) {
         auto& known = scenes[states_at(year, scene.operation, h)];
-        if (!known) known = std::make_unique<light::Scene>(prepared->surfaces, layers_in(*prepared, states_at(year, scene.operation, h)));
+        if (!known)
+            known = std::make_unique<light::Scene>(prepared->surfaces,
+                                                   layers_in(*prepared, states_at(year, scene.operation, h)));
     }
     std::vector<Row> found(hours.size());
     parallel_for(hours.size(), [&](size_t i) {
         const auto h = static_cast<size_t>(hours[i]);
         const auto states = states_at(year, scene.operation, hours[i]);
-        const auto reference = brute(*scenes.at(states), plane, year.outdoor[h], scene.project.site.ground_reflectance, samples, 977u + static_cast<uint32_t>(i));
+        const auto reference = brute(*scenes.at(states), plane, year.outdoor[h], scene.project.site.ground_reflectance,
+                                     samples, 977u + static_cast<uint32_t>(i));
         double mean = 0;
-        for (const float v : light->at(hours[i])) mean += static_cast<double>(v) / static_cast<double>(plane.points.size());
+        for (const float v : light->at(hours[i]))
+            mean += static_cast<double>(v) / static_cast<double>(plane.points.size());
         // Ours is as sure as it says.
         const double own = year.hour(0, hours[i], scene.operation).mean_half_width / light::kStudent95;
         const auto moment = climate::moment_of(hours[i] / 24, hours[i] % 24);
-        found[i] = {"The year against brute force: " + scene.name, fmt::format("{}{}, {:.0f} lx outdoors", climate::text(moment), blinds_of(states), year.outdoor[h].global_lux()), "lx",
-                    mean, reference.mean, std::hypot(own, reference.standard_error), "path tracing with this hour's sky and sun", 0, 0.02};
+        found[i] = {"The year against brute force: " + scene.name,
+                    fmt::format("{}{}, {:.0f} lx outdoors", climate::text(moment), blinds_of(states),
+                                year.outdoor[h].global_lux()),
+                    "lx",
+                    mean,
+                    reference.mean,
+                    std::hypot(own, reference.standard_error),
+                    "path tracing with this hour's sky and sun",
+                    0,
+                    0.02};
     });
     rows.insert(rows.end(), found.begin(), found.end());
 }
@@ -173,7 +193,8 @@ void compare(std::vector<Row>& rows, const Scene& scene, unsigned samples, doubl
 
 std::vector<Row> year_hours(unsigned samples, double accuracy, int hours) {
     std::vector<Row> rows;
-    for (const Scene& scene : {side_lit(), louvred(), lit_through_another(), two_sides()}) compare(rows, scene, samples, accuracy, hours);
+    for (const Scene& scene : {side_lit(), louvred(), lit_through_another(), two_sides()})
+        compare(rows, scene, samples, accuracy, hours);
     return rows;
 }
 

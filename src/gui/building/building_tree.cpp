@@ -18,7 +18,8 @@ namespace {
 
 Selection item_of(const QTreeWidgetItem* item) {
     if (item == nullptr) return {};
-    return {static_cast<Kind>(item->data(0, Qt::UserRole).toInt()), item->data(0, Qt::UserRole + 1).toString().toStdString(), -1};
+    return {static_cast<Kind>(item->data(0, Qt::UserRole).toInt()),
+            item->data(0, Qt::UserRole + 1).toString().toStdString(), -1};
 }
 
 bool row_holds(const QTreeWidgetItem* row, const Id& id) {
@@ -71,7 +72,8 @@ class BuildingTree::List : public QTreeWidget {
     BuildingTree& owner_;
 };
 
-BuildingTree::BuildingTree(Document& document, QWidget* parent) : QWidget(parent), document_(document), list_(new List(*this)) {
+BuildingTree::BuildingTree(Document& document, QWidget* parent)
+    : QWidget(parent), document_(document), list_(new List(*this)) {
     setObjectName(QStringLiteral("panel"));
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
@@ -106,7 +108,8 @@ BuildingTree::BuildingTree(Document& document, QWidget* parent) : QWidget(parent
     column->addWidget(list_, 1);
     connect(list_, &QTreeWidget::itemSelectionChanged, this, &BuildingTree::take_selection);
     connect(list_, &QTreeWidget::itemChanged, this, &BuildingTree::renamed);
-    connect(list_, &QTreeWidget::customContextMenuRequested, this, [this](const QPoint& at) { emit menu_wanted(list_->viewport()->mapToGlobal(at)); });
+    connect(list_, &QTreeWidget::customContextMenuRequested, this,
+            [this](const QPoint& at) { emit menu_wanted(list_->viewport()->mapToGlobal(at)); });
     connect(&document, &Document::project_changed, this, &BuildingTree::refresh);
     connect(&document, &Document::path_changed, this, &BuildingTree::refresh);
     connect(&document, &Document::selection_changed, this, &BuildingTree::show_selection);
@@ -115,7 +118,8 @@ BuildingTree::BuildingTree(Document& document, QWidget* parent) : QWidget(parent
 
 void BuildingTree::add_storey(bool with_rooms) {
     size_t made = 0;
-    document_.edit_option(with_rooms ? QStringLiteral("Copy storey") : QStringLiteral("New storey"), [&](Option& o) { made = geometry::add_storey(o, document_.storey_index(), with_rooms); });
+    document_.edit_option(with_rooms ? QStringLiteral("Copy storey") : QStringLiteral("New storey"),
+                          [&](Option& o) { made = geometry::add_storey(o, document_.storey_index(), with_rooms); });
     document_.show_storey(made);
     document_.select({Kind::storey, document_.option().storeys[made].id, -1});
 }
@@ -144,7 +148,9 @@ void BuildingTree::refresh() {
         if ((*it)->isExpanded()) open.insert((*it)->data(0, Qt::UserRole + 1).toString());
     list_->clear();
     const auto& storeys = document_.option().storeys;
-    const auto name = [](const auto& thing) { return QString::fromStdString(thing.name.empty() ? thing.id : thing.name); };
+    const auto name = [](const auto& thing) {
+        return QString::fromStdString(thing.name.empty() ? thing.id : thing.name);
+    };
     for (size_t s = storeys.size(); s-- > 0;) {
         const Storey& storey = storeys[s];
         auto* floor = add(nullptr, {Kind::storey, storey.id, -1}, name(storey));
@@ -153,12 +159,16 @@ void BuildingTree::refresh() {
         floor->setFont(0, font);
         for (const Room& room : storey.rooms) {
             auto* row = add(floor, {Kind::room, room.id, -1}, name(room));
-            const auto leaf = [&](Kind kind, const auto& thing) { add(row, {kind, thing.id, -1}, name(thing))->setFlags(Qt::ItemIsEnabled | Qt::ItemIsSelectable | Qt::ItemIsEditable); };
+            const auto leaf = [&](Kind kind, const auto& thing) {
+                add(row, {kind, thing.id, -1}, name(thing))
+                    ->setFlags(Qt::ItemIsEnabled | Qt::ItemIsSelectable | Qt::ItemIsEditable);
+            };
             for (const Opening& o : room.openings) leaf(Kind::opening, o);
             for (const Thing& t : document_.option().things)
                 if (t.storey == storey.id && geometry::contains(room.footprint, t.at)) leaf(Kind::thing, t);
             for (const ReferencePlane& p : document_.option().planes)
-                if (p.room == room.id || (p.on == ReferencePlane::On::deck && row_holds(row, p.thing))) leaf(Kind::plane, p);
+                if (p.room == room.id || (p.on == ReferencePlane::On::deck && row_holds(row, p.thing)))
+                    leaf(Kind::plane, p);
             for (const Observer& o : document_.option().observers)
                 if (o.room == room.id) leaf(Kind::observer, o);
             for (const Reading& r : document_.option().readings)
@@ -168,10 +178,14 @@ void BuildingTree::refresh() {
         for (const Rooflight& r : storey.rooflights) add(floor, {Kind::rooflight, r.id, -1}, name(r));
         for (const FloorVoid& v : storey.voids) add(floor, {Kind::floor_void, v.id, -1}, name(v));
         for (const Partition& p : storey.partitions) add(floor, {Kind::partition, p.id, -1}, name(p));
-        floor->setExpanded(!same_building || open.contains(QString::fromStdString(storey.id)) || s == document_.storey_index());
-        for (int i = 0; i < floor->childCount(); ++i) floor->child(i)->setExpanded(open.contains(floor->child(i)->data(0, Qt::UserRole + 1).toString()));
+        floor->setExpanded(!same_building || open.contains(QString::fromStdString(storey.id)) ||
+                           s == document_.storey_index());
+        for (int i = 0; i < floor->childCount(); ++i)
+            floor->child(i)->setExpanded(open.contains(floor->child(i)->data(0, Qt::UserRole + 1).toString()));
     }
-    if (!document_.option().blocks.empty() || std::any_of(document_.option().things.begin(), document_.option().things.end(), [](const Thing& t) { return t.storey.empty(); })) {
+    if (!document_.option().blocks.empty() ||
+        std::any_of(document_.option().things.begin(), document_.option().things.end(),
+                    [](const Thing& t) { return t.storey.empty(); })) {
         auto* around = add(nullptr, {}, QStringLiteral("Around the building"));
         around->setFlags(Qt::ItemIsEnabled);
         for (const Block& b : document_.option().blocks) add(around, {Kind::block, b.id, -1}, name(b));
@@ -214,7 +228,8 @@ void BuildingTree::renamed(QTreeWidgetItem* row) {
         shown_.clear();
         return refresh();
     }
-    document_.edit_option(QStringLiteral("Rename %1").arg(QString::fromLatin1(kind_name(item.kind))), [&](Option& o) { rename(o, item, text); });
+    document_.edit_option(QStringLiteral("Rename %1").arg(QString::fromLatin1(kind_name(item.kind))),
+                          [&](Option& o) { rename(o, item, text); });
 }
 
 void BuildingTree::dropped(const Selection& what, const Selection& onto) {
@@ -222,7 +237,8 @@ void BuildingTree::dropped(const Selection& what, const Selection& onto) {
     if (to >= document_.option().storeys.size()) return;
     const size_t from = storey_of(document_.option(), what);
     if (what.kind == Kind::storey) {
-        document_.edit_option(QStringLiteral("Reorder storeys"), [&](Option& o) { geometry::move_storey(o, from, to); });
+        document_.edit_option(QStringLiteral("Reorder storeys"),
+                              [&](Option& o) { geometry::move_storey(o, from, to); });
     } else if (what.kind == Kind::room && from != to) {
         document_.edit_option(QStringLiteral("Move room to another storey"), [&](Option& o) {
             Room room = *find_room(o, what.id).room;
@@ -232,7 +248,8 @@ void BuildingTree::dropped(const Selection& what, const Selection& onto) {
             for (Observer& e : o.observers)
                 if (e.room == what.id) e.eye.z += lift;
             for (Thing& t : o.things)
-                if (t.storey == o.storeys[from].id && geometry::contains(room.footprint, t.at)) t.storey = o.storeys[to].id;
+                if (t.storey == o.storeys[from].id && geometry::contains(room.footprint, t.at))
+                    t.storey = o.storeys[to].id;
             o.storeys[to].rooms.push_back(std::move(room));
         });
         document_.show_storey(to);

@@ -31,7 +31,7 @@ class BuildingTree : public QWidget {
 
     Document& document_;
     List* list_;
-    std::string shown_;            // ids and names of all rows, in order
+    std::string shown_;  // ids and names of all rows, in order
     size_t shown_option_ = 0;
     bool filling_ = false;
 };

@@ -23,7 +23,8 @@ CertifyPanel::CertifyPanel(Document& document, QWidget* parent) : QWidget(parent
     table_ = new QTableWidget(0, 6);
     table_->setTabKeyNavigation(false);
     table_->setObjectName(QStringLiteral("verdicts"));
-    table_->setHorizontalHeaderLabels({QStringLiteral("Criterion"), QStringLiteral("Where"), QStringLiteral("Value"), QStringLiteral("Needs"), QStringLiteral("Margin"), QStringLiteral("Verdict")});
+    table_->setHorizontalHeaderLabels({QStringLiteral("Criterion"), QStringLiteral("Where"), QStringLiteral("Value"),
+                                       QStringLiteral("Needs"), QStringLiteral("Margin"), QStringLiteral("Verdict")});
     table_->verticalHeader()->hide();
     table_->setSelectionBehavior(QAbstractItemView::SelectRows);
     table_->setEditTriggers(QAbstractItemView::NoEditTriggers);
@@ -32,15 +33,19 @@ CertifyPanel::CertifyPanel(Document& document, QWidget* parent) : QWidget(parent
     table_->setWordWrap(false);
     table_->horizontalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents);
     table_->horizontalHeader()->setSectionResizeMode(0, QHeaderView::Stretch);
-    for (int c = 0; c < 6; ++c) table_->horizontalHeaderItem(c)->setTextAlignment((c >= 2 && c <= 4 ? Qt::AlignRight : Qt::AlignLeft) | Qt::AlignVCenter);
+    for (int c = 0; c < 6; ++c)
+        table_->horizontalHeaderItem(c)->setTextAlignment((c >= 2 && c <= 4 ? Qt::AlignRight : Qt::AlignLeft) |
+                                                          Qt::AlignVCenter);
     layout->addWidget(table_, 1);
     connect(table_, &QTableWidget::itemSelectionChanged, this, [this] {
         const int row = table_->currentRow();
         if (row < 0 || table_->item(row, 1) == nullptr) return;
-        const auto* plane = model::find(document_.option().planes, table_->item(row, 1)->data(Qt::UserRole).toString().toStdString());
+        const auto* plane =
+            model::find(document_.option().planes, table_->item(row, 1)->data(Qt::UserRole).toString().toStdString());
         if (plane != nullptr) document_.select({Selection::Kind::room, plane->room, -1});
     });
-    for (const auto signal : {&Document::answers_changed, &Document::option_changed, &Document::path_changed}) connect(&document, signal, this, &CertifyPanel::refresh);
+    for (const auto signal : {&Document::answers_changed, &Document::option_changed, &Document::path_changed})
+        connect(&document, signal, this, &CertifyPanel::refresh);
     refresh();
 }
 
@@ -58,21 +63,31 @@ void CertifyPanel::add_set(const rule::CriteriaSet& set, const std::vector<rule:
         const int row = table_->rowCount();
         table_->insertRow(row);
         const auto percent = [](double share) { return QStringLiteral("%1 %").arg(100 * share, 0, 'f', 1); };
-        const QString verdict = (v.met ? QStringLiteral("\u2713 met") : v.criterion->optional ? QStringLiteral("\u2013 not reached") : QStringLiteral("\u2717 not met")) +
+        const QString verdict = (v.met                   ? QStringLiteral("\u2713 met")
+                                 : v.criterion->optional ? QStringLiteral("\u2013 not reached")
+                                                         : QStringLiteral("\u2717 not met")) +
                                 (v.certain ? QString() : QStringLiteral(" (within error)")) +
                                 (v.met ? QStringLiteral(", %1").arg(QString::fromStdString(v.level)) : QString());
-        const QStringList cells = {QString::fromStdString(v.criterion->name), QString::fromStdString(v.subject), percent(v.value),
-                                   (v.criterion->at_least ? QStringLiteral("\u2265 ") : QStringLiteral("\u2264 ")) + percent(v.threshold),
-                                   (v.margin >= 0 ? QStringLiteral("+") : QStringLiteral("\u2212")) + percent(std::fabs(v.margin)), verdict};
+        const QStringList cells = {
+            QString::fromStdString(v.criterion->name),
+            QString::fromStdString(v.subject),
+            percent(v.value),
+            (v.criterion->at_least ? QStringLiteral("\u2265 ") : QStringLiteral("\u2264 ")) + percent(v.threshold),
+            (v.margin >= 0 ? QStringLiteral("+") : QStringLiteral("\u2212")) + percent(std::fabs(v.margin)),
+            verdict};
         for (int c = 0; c < cells.size(); ++c) {
             auto* item = new QTableWidgetItem(cells[c]);
             item->setToolTip(QStringLiteral("%1\nSource: %2\nBand left by the error: %3 to %4")
-                                 .arg(QString::fromStdString(v.criterion->meaning), QString::fromStdString(v.criterion->source), percent(v.low), percent(v.high)));
-            item->setTextAlignment(c >= 2 && c <= 4 ? Qt::AlignRight | Qt::AlignVCenter : Qt::AlignLeft | Qt::AlignVCenter);
+                                 .arg(QString::fromStdString(v.criterion->meaning),
+                                      QString::fromStdString(v.criterion->source), percent(v.low), percent(v.high)));
+            item->setTextAlignment(c >= 2 && c <= 4 ? Qt::AlignRight | Qt::AlignVCenter
+                                                    : Qt::AlignLeft | Qt::AlignVCenter);
             if (c == 1) item->setData(Qt::UserRole, QString::fromStdString(v.plane));
             if (c == 5) {
                 item->setFont(bold);
-                item->setForeground(v.met ? QColor(current_paper() == Paper::dark ? "#9ccf9a" : "#2f6b3a") : v.criterion->optional ? ink().faint : ink().accent);
+                item->setForeground(v.met ? QColor(current_paper() == Paper::dark ? "#9ccf9a" : "#2f6b3a")
+                                    : v.criterion->optional ? ink().faint
+                                                            : ink().accent);
             }
             table_->setItem(row, c, item);
         }
@@ -84,7 +99,8 @@ void CertifyPanel::refresh() {
     const auto it = document_.years.find(document_.option().id);
     const QString name = QString::fromStdString(document_.option().name);
     if (it == document_.years.end()) {
-        summary_->setText(QStringLiteral("<b>%1</b>: the criteria need the climate-based year of this option.").arg(name.toHtmlEscaped()));
+        summary_->setText(QStringLiteral("<b>%1</b>: the criteria need the climate-based year of this option.")
+                              .arg(name.toHtmlEscaped()));
         ask_->show();
         table_->hide();
         shown_.reset();
@@ -120,9 +136,14 @@ void CertifyPanel::refresh() {
         }
         add_set(*set, verdicts);
     }
-    summary_->setText(QStringLiteral("<b>%1</b>: %2 of %3 required lines met. Illuminances \u00b1 %4 % at a point (95 %); hover a line for its meaning, source and band.%5%6")
-                          .arg(name.toHtmlEscaped()).arg(met).arg(all).arg(100 * year.record.reached, 0, 'f', 1)
-                          .arg(stale ? QStringLiteral("<br><b>Stale: the model has changed since.</b>") : QString(), faults));
+    summary_->setText(
+        QStringLiteral("<b>%1</b>: %2 of %3 required lines met. Illuminances \u00b1 %4 % at a point (95 %); hover a "
+                       "line for its meaning, source and band.%5%6")
+            .arg(name.toHtmlEscaped())
+            .arg(met)
+            .arg(all)
+            .arg(100 * year.record.reached, 0, 'f', 1)
+            .arg(stale ? QStringLiteral("<br><b>Stale: the model has changed since.</b>") : QString(), faults));
     table_->resizeRowsToContents();
 }
 

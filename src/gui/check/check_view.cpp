@@ -33,10 +33,16 @@ void CheckView::show_faults(const std::vector<ModelFault>& faults) {
     auto* column = new QVBoxLayout(page);
     column->setContentsMargins(space::medium, space::small, space::medium, space::medium);
     column->setSpacing(space::small);
-    const auto count = std::count_if(faults.begin(), faults.end(), [](const ModelFault& f) { return !is_assumption(f); });
+    const auto count =
+        std::count_if(faults.begin(), faults.end(), [](const ModelFault& f) { return !is_assumption(f); });
     auto* top = new QHBoxLayout;
-    top->addWidget(label(count == 0 ? QStringLiteral("No faults") : count == 1 ? QStringLiteral("1 fault") : QStringLiteral("%1 faults").arg(count), "heading"), 1);
-    const auto mendable = std::count_if(faults.begin(), faults.end(), [](const ModelFault& f) { return !f.mend.empty(); });
+    top->addWidget(label(count == 0   ? QStringLiteral("No faults")
+                         : count == 1 ? QStringLiteral("1 fault")
+                                      : QStringLiteral("%1 faults").arg(count),
+                         "heading"),
+                   1);
+    const auto mendable =
+        std::count_if(faults.begin(), faults.end(), [](const ModelFault& f) { return !f.mend.empty(); });
     if (mendable > 1) {
         auto* all = new QPushButton(QStringLiteral("Mend all that can be"));
         all->setObjectName(QStringLiteral("mend-all"));
@@ -44,7 +50,10 @@ void CheckView::show_faults(const std::vector<ModelFault>& faults) {
         top->addWidget(all);
     }
     column->addLayout(top);
-    if (count == 0) column->addWidget(label(QStringLiteral("Every surface has a material, everything is where it belongs, every room is asked about."), "small"));
+    if (count == 0)
+        column->addWidget(label(
+            QStringLiteral("Every surface has a material, everything is where it belongs, every room is asked about."),
+            "small"));
     bool apart = false;
     int number = 0;
     for (const ModelFault& fault : faults) {
@@ -52,7 +61,8 @@ void CheckView::show_faults(const std::vector<ModelFault>& faults) {
             apart = true;
             column->addSpacing(space::medium);
             column->addWidget(label(QStringLiteral("Only assumed"), "heading"));
-            column->addWidget(label(QStringLiteral("No faults, but nobody has measured or chosen these yet."), "small"));
+            column->addWidget(
+                label(QStringLiteral("No faults, but nobody has measured or chosen these yet."), "small"));
         }
         ++number;
         auto* what = label(name_of(fault.what));

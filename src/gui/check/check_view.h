@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// The model check as a page: each fault with a jump to its place and a mend where one is safe; below, what is only assumed.
+// The model check as a page: each fault with a jump to its place and a mend where one is safe; below, what is only
+// assumed.
 #pragma once
 #include <QScrollArea>
 

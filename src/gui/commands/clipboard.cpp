@@ -24,7 +24,9 @@ QString clip_of(const Project& project, const Option& option, const geometry::It
     clip.materials = project.materials;
     Option part = option;
     part.extra.clear();
-    const Id storey_id = items.empty() || storey_of(option, items[0]) >= option.storeys.size() ? Id() : option.storeys[storey_of(option, items[0])].id;
+    const Id storey_id = items.empty() || storey_of(option, items[0]) >= option.storeys.size()
+                             ? Id()
+                             : option.storeys[storey_of(option, items[0])].id;
     part.storeys = {new_storey("clip", "clip", 0)};
     part.blocks.clear();
     part.things.clear();
@@ -44,26 +46,34 @@ QString clip_of(const Project& project, const Option& option, const geometry::It
         }
         if (item.kind == Kind::opening) {
             const auto at = find_opening(copy, item.id);
-            if (!at || std::find(items.begin(), items.end(), Item{Kind::room, at.room->id, -1}) != items.end()) continue;
+            if (!at || std::find(items.begin(), items.end(), Item{Kind::room, at.room->id, -1}) != items.end())
+                continue;
             Opening o = *at.opening;
             o.edge = 0;
             longest = std::max(longest, o.along + o.width);
             loose.openings.push_back(o);
             loose.floor = at.room->floor;
         }
-        if (item.kind == Kind::partition) storey.partitions.push_back(*find_on_storeys(copy, &Storey::partitions, item.id).item);
+        if (item.kind == Kind::partition)
+            storey.partitions.push_back(*find_on_storeys(copy, &Storey::partitions, item.id).item);
         if (item.kind == Kind::floor_void) storey.voids.push_back(*find_on_storeys(copy, &Storey::voids, item.id).item);
-        if (item.kind == Kind::rooflight) storey.rooflights.push_back(*find_on_storeys(copy, &Storey::rooflights, item.id).item);
-        if (item.kind == Kind::dimension) storey.dimensions.push_back(*find_on_storeys(copy, &Storey::dimensions, item.id).item);
+        if (item.kind == Kind::rooflight)
+            storey.rooflights.push_back(*find_on_storeys(copy, &Storey::rooflights, item.id).item);
+        if (item.kind == Kind::dimension)
+            storey.dimensions.push_back(*find_on_storeys(copy, &Storey::dimensions, item.id).item);
     }
     for (const Thing& t : option.things) {
-        const auto stands_in_copied = [&](const Room& room) { return room.id != kLoose && t.storey == storey_id && geometry::contains(room.footprint, t.at); };
+        const auto stands_in_copied = [&](const Room& room) {
+            return room.id != kLoose && t.storey == storey_id && geometry::contains(room.footprint, t.at);
+        };
         const bool chosen = std::find(items.begin(), items.end(), Item{Kind::thing, t.id, -1}) != items.end();
         if (!chosen && std::none_of(storey.rooms.begin(), storey.rooms.end(), stands_in_copied)) continue;
         part.things.push_back(t);
         if (!t.storey.empty()) part.things.back().storey = storey.id;
     }
-    std::erase_if(part.planes, [&](const ReferencePlane& p) { return p.on == ReferencePlane::On::deck && model::find(part.things, p.thing) == nullptr; });
+    std::erase_if(part.planes, [&](const ReferencePlane& p) {
+        return p.on == ReferencePlane::On::deck && model::find(part.things, p.thing) == nullptr;
+    });
     if (!loose.openings.empty()) {
         loose.walls = loose.ceiling = loose.floor;
         loose.footprint = {{0, 0}, {longest, 0}, {longest, 1}, {0, 1}};
@@ -73,7 +83,8 @@ QString clip_of(const Project& project, const Option& option, const geometry::It
     return QString::fromStdString(store::write_project(clip));
 }
 
-Result<geometry::Items> paste_clip(const QString& text, Project& project, size_t option, size_t storey, const geometry::Items& walls, Vec2 shift) {
+Result<geometry::Items> paste_clip(const QString& text, Project& project, size_t option, size_t storey,
+                                   const geometry::Items& walls, Vec2 shift) {
     const auto clip = store::parse_project(text.toStdString(), "clipboard");
     if (!clip) return clip.fault();
     // A material of the same id is taken to be the same.
@@ -85,7 +96,8 @@ Result<geometry::Items> paste_clip(const QString& text, Project& project, size_t
         if (room.id == kLoose) loose = room.openings;
     std::erase_if(from.rooms, [](const Room& r) { return r.id == kLoose; });
     Option& to = project.options[option];
-    geometry::Items made = geometry::insert_items(to, storey, from, clip->options[0].planes, clip->options[0].things, geometry::Placing::move(shift));
+    geometry::Items made = geometry::insert_items(to, storey, from, clip->options[0].planes, clip->options[0].things,
+                                                  geometry::Placing::move(shift));
     auto taken = taken_ids(to);
     for (const Item& wall : walls) {
         const auto at = find_room(to, wall.id);
@@ -99,7 +111,8 @@ Result<geometry::Items> paste_clip(const QString& text, Project& project, size_t
             made.push_back({Kind::opening, o.id, -1});
         }
     }
-    if (made.empty() && !loose.empty()) return Fault{"clipboard", "these openings need a wall", "Select the wall they are to go into, then paste"};
+    if (made.empty() && !loose.empty())
+        return Fault{"clipboard", "these openings need a wall", "Select the wall they are to go into, then paste"};
     return made;
 }
 

@@ -48,7 +48,9 @@ void Palette::refresh() {
     for (const Entry& entry : commands_)
         if (matches(entry.text, typed)) shown_.push_back(entry);
     list_->clear();
-    for (const Entry& entry : shown_) list_->addItem(entry.note.isEmpty() ? entry.text : QStringLiteral("%1    \u2013 %2").arg(entry.text, entry.note));
+    for (const Entry& entry : shown_)
+        list_->addItem(entry.note.isEmpty() ? entry.text
+                                            : QStringLiteral("%1    \u2013 %2").arg(entry.text, entry.note));
     list_->setCurrentRow(0);
 }
 
@@ -64,7 +66,8 @@ bool Palette::eventFilter(QObject* object, QEvent* event) {
     if (event->type() == QEvent::KeyPress) {
         const int key = static_cast<QKeyEvent*>(event)->key();
         if (key == Qt::Key_Down || key == Qt::Key_Up) {
-            list_->setCurrentRow(std::clamp(list_->currentRow() + (key == Qt::Key_Down ? 1 : -1), 0, std::max(0, list_->count() - 1)));
+            list_->setCurrentRow(
+                std::clamp(list_->currentRow() + (key == Qt::Key_Down ? 1 : -1), 0, std::max(0, list_->count() - 1)));
             return true;
         }
         if (key == Qt::Key_Return || key == Qt::Key_Enter) {

@@ -12,7 +12,7 @@ class Palette : public QDialog {
     Q_OBJECT
  public:
     struct Entry {
-        QString text, note;          ///< note: the shortcut, or what kind of thing it is
+        QString text, note;  ///< note: the shortcut, or what kind of thing it is
         std::function<void()> run;
     };
     /// things: entries for a text, asked for anew at every key.

@@ -31,7 +31,8 @@ EyeView::EyeView(Document& document, QWidget* parent) : QWidget(parent), documen
     button->setToolTip(QStringLiteral("Traces what the selected observer sees at the year strip's moment (L)"));
     connect(button, &QPushButton::clicked, this, &EyeView::ask);
     layout->addWidget(button, 0, Qt::AlignRight | Qt::AlignTop);
-    for (const auto signal : {&Document::answers_changed, &Document::option_changed, &Document::moment_changed, &Document::project_changed})
+    for (const auto signal :
+         {&Document::answers_changed, &Document::option_changed, &Document::moment_changed, &Document::project_changed})
         connect(&document, signal, this, qOverload<>(&QWidget::update));
 }
 
@@ -55,8 +56,9 @@ void EyeView::paintEvent(QPaintEvent*) {
     if (glare == nullptr) {
         painter.setPen(QPen(ink().faint, 1.2, Qt::DashLine));
         painter.drawEllipse(disc);
-        painter.drawText(disc.adjusted(20, 20, -20, -20), Qt::AlignCenter | Qt::TextWordWrap,
-                         QStringLiteral("No picture yet. Choose the moment on the year strip, then press Look now (G)."));
+        painter.drawText(
+            disc.adjusted(20, 20, -20, -20), Qt::AlignCenter | Qt::TextWordWrap,
+            QStringLiteral("No picture yet. Choose the moment on the year strip, then press Look now (G)."));
         return;
     }
     const int pixels = static_cast<int>(disc.width() * devicePixelRatioF());
@@ -71,38 +73,51 @@ void EyeView::paintEvent(QPaintEvent*) {
     QFont font = painter.font();
     font.setWeight(QFont::DemiBold);
     painter.setFont(font);
-    painter.drawText(QRectF(12, 10, width() - 130, 20), Qt::AlignLeft | Qt::AlignVCenter, QString::fromStdString(glare->observer.name));
+    painter.drawText(QRectF(12, 10, width() - 130, 20), Qt::AlignLeft | Qt::AlignVCenter,
+                     QString::fromStdString(glare->observer.name));
     font.setWeight(QFont::Normal);
     painter.setFont(font);
     painter.drawText(QRectF(12, 30, width() - 130, 18), Qt::AlignLeft | Qt::AlignVCenter,
-                     QString::fromStdString(climate::text(glare->moment)) + (other_moment ? QStringLiteral("  (not the strip's moment)") : QString()));
+                     QString::fromStdString(climate::text(glare->moment)) +
+                         (other_moment ? QStringLiteral("  (not the strip's moment)") : QString()));
     double y = disc.bottom() + 10;
-    report::draw_legend(painter, {report::kDimLuminance, report::kBrightLuminance, true}, QStringLiteral("Luminance"), QStringLiteral("cd/m\u00b2"), ink(),
-                        QRectF(disc.left() + 10, y, disc.width() - 20, 46));
+    report::draw_legend(painter, {report::kDimLuminance, report::kBrightLuminance, true}, QStringLiteral("Luminance"),
+                        QStringLiteral("cd/m\u00b2"), ink(), QRectF(disc.left() + 10, y, disc.width() - 20, 46));
     y += 52;
     font.setPixelSize(type::heading);
     font.setWeight(QFont::DemiBold);
     painter.setFont(font);
-    painter.drawText(QRectF(12, y, width() - 24, 22), Qt::AlignHCenter, QStringLiteral("DGP %1 (%2 to %3), %4").arg(glare->dgp, 0, 'f', 3).arg(glare->dgp_low, 0, 'f', 2).arg(glare->dgp_high, 0, 'f', 2).arg(dgp_words(glare->dgp)));
+    painter.drawText(QRectF(12, y, width() - 24, 22), Qt::AlignHCenter,
+                     QStringLiteral("DGP %1 (%2 to %3), %4")
+                         .arg(glare->dgp, 0, 'f', 3)
+                         .arg(glare->dgp_low, 0, 'f', 2)
+                         .arg(glare->dgp_high, 0, 'f', 2)
+                         .arg(dgp_words(glare->dgp)));
     font.setPixelSize(type::body);
     font.setWeight(QFont::Normal);
     painter.setFont(font);
     painter.drawText(QRectF(12, y + 22, width() - 24, 20), Qt::AlignHCenter,
-                     QStringLiteral("at the eye %1 \u00b1 %2 lx").arg(report::figure(glare->vertical_lux), report::figure(glare->half_width)));
+                     QStringLiteral("at the eye %1 \u00b1 %2 lx")
+                         .arg(report::figure(glare->vertical_lux), report::figure(glare->half_width)));
     font.setPixelSize(type::small);
     painter.setFont(font);
     painter.setPen(ink().faint);
     painter.drawText(QRectF(12, y + 42, width() - 24, 32), Qt::AlignHCenter | Qt::TextWordWrap,
-                     glare->in_range ? QStringLiteral("0.35 perceptible, 0.40 disturbing, 0.45 intolerable (Wienold 2009)")
-                                     : QStringLiteral("Outside the range that DGP was fitted for (above 380 lx, 0.2 to 0.8)"));
+                     glare->in_range
+                         ? QStringLiteral("0.35 perceptible, 0.40 disturbing, 0.45 intolerable (Wienold 2009)")
+                         : QStringLiteral("Outside the range that DGP was fitted for (above 380 lx, 0.2 to 0.8)"));
     QStringList blinds;
     for (const auto& group : glare->blinds.groups) blinds << QString::fromStdString(group.words);
-    setToolTip(blinds.isEmpty() ? QString() : QStringLiteral("Blinds at that moment:\n%1").arg(blinds.join(QLatin1Char('\n'))));
+    setToolTip(blinds.isEmpty() ? QString()
+                                : QStringLiteral("Blinds at that moment:\n%1").arg(blinds.join(QLatin1Char('\n'))));
     if (!disc.contains(pointer_)) return;
     const int n = glare->picture.size;
-    const int px = static_cast<int>((pointer_.x() - disc.left()) / disc.width() * n), py = static_cast<int>((pointer_.y() - disc.top()) / disc.height() * n);
+    const int px = static_cast<int>((pointer_.x() - disc.left()) / disc.width() * n),
+              py = static_cast<int>((pointer_.y() - disc.top()) / disc.height() * n);
     if (px < 0 || py < 0 || px >= n || py >= n || std::hypot(px - n / 2.0, py - n / 2.0) > n / 2.0) return;
-    const QString text = report::figure(static_cast<double>(glare->picture.luminance[static_cast<size_t>(py * n + px)])) + QStringLiteral(" cd/m\u00b2");
+    const QString text =
+        report::figure(static_cast<double>(glare->picture.luminance[static_cast<size_t>(py * n + px)])) +
+        QStringLiteral(" cd/m\u00b2");
     const QRectF box(pointer_.x() + 12, pointer_.y() - 26, painter.fontMetrics().horizontalAdvance(text) + 14, 20);
     painter.setPen(QPen(ink().faint, 1));
     painter.setBrush(ink().room);

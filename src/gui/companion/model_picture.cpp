@@ -29,7 +29,8 @@ void main() {
     tint = colour * light;
     gl_Position = view * vec4(position, 1.0);
 })";
-// With the sun shown, what it reaches is warm and the rest dimmed: a place is reached if nothing lies nearer to the sun.
+// With the sun shown, what it reaches is warm and the rest dimmed: a place is reached if nothing lies nearer to the
+// sun.
 constexpr const char* kFragmentShader = R"(
 #ifdef GL_ES
 precision highp float;
@@ -139,8 +140,11 @@ class ModelPainter::Canvas : protected QOpenGLFunctions {
         const Vec3 to_sun = *scene.to_sun, c = scene.middle;
         QMatrix4x4 from_sun;
         from_sun.ortho(-kSunReach, kSunReach, -kSunReach, kSunReach, 1, 300);
-        from_sun.lookAt(on_card(c + to_sun * 150), on_card(c), std::fabs(to_sun.z) > 0.99 ? QVector3D(0, 1, 0) : QVector3D(0, 0, 1));
-        if (sun_picture_ == nullptr) sun_picture_ = std::make_unique<QOpenGLFramebufferObject>(kSunPixels, kSunPixels, QOpenGLFramebufferObject::Depth);
+        from_sun.lookAt(on_card(c + to_sun * 150), on_card(c),
+                        std::fabs(to_sun.z) > 0.99 ? QVector3D(0, 1, 0) : QVector3D(0, 0, 1));
+        if (sun_picture_ == nullptr)
+            sun_picture_ =
+                std::make_unique<QOpenGLFramebufferObject>(kSunPixels, kSunPixels, QOpenGLFramebufferObject::Depth);
         sun_picture_->bind();
         glViewport(0, 0, kSunPixels, kSunPixels);
         glClearColor(1, 1, 1, 1);
@@ -196,8 +200,10 @@ class ModelPainter::Canvas : protected QOpenGLFunctions {
     QOpenGLContext context_;
     bool works_ = false;
     QOpenGLShaderProgram program_, depth_program_;
-    std::array<QOpenGLBuffer, kBuffers> buffers_{QOpenGLBuffer(QOpenGLBuffer::VertexBuffer), QOpenGLBuffer(QOpenGLBuffer::VertexBuffer), QOpenGLBuffer(QOpenGLBuffer::VertexBuffer), QOpenGLBuffer(QOpenGLBuffer::VertexBuffer),
-                                                 QOpenGLBuffer(QOpenGLBuffer::VertexBuffer)};
+    std::array<QOpenGLBuffer, kBuffers> buffers_{
+        QOpenGLBuffer(QOpenGLBuffer::VertexBuffer), QOpenGLBuffer(QOpenGLBuffer::VertexBuffer),
+        QOpenGLBuffer(QOpenGLBuffer::VertexBuffer), QOpenGLBuffer(QOpenGLBuffer::VertexBuffer),
+        QOpenGLBuffer(QOpenGLBuffer::VertexBuffer)};
     std::unique_ptr<QOpenGLFramebufferObject> smooth_, plain_, sun_picture_;
     std::shared_ptr<const BuildingMesh> building_;
     std::shared_ptr<const MapMesh> map_;
@@ -215,7 +221,10 @@ ModelPainter::ModelPainter(QObject* parent) : QObject(parent) {
         }
         if (canvas_ == nullptr) canvas_ = std::make_unique<Canvas>(surface_);
         QImage picture = canvas_->paint(request.scene);
-        QMetaObject::invokeMethod(this, [this, picture = std::move(picture), number = request.scene.number] { emit painted(picture, number); }, Qt::QueuedConnection);
+        QMetaObject::invokeMethod(
+            this,
+            [this, picture = std::move(picture), number = request.scene.number] { emit painted(picture, number); },
+            Qt::QueuedConnection);
     });
 }
 

@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// Draws the model off the screen in a thread of its own. The interface only lays pictures on the paper: it never waits for
-// OpenGL, which may well be done in software.
+// Draws the model off the screen in a thread of its own. The interface only lays pictures on the paper: it never waits
+// for OpenGL, which may well be done in software.
 #pragma once
 #include <QColor>
 #include <QImage>
@@ -21,7 +21,9 @@ struct Vertex {
     float position[3], normal[3], colour[3];
 };
 inline Vertex vertex(Vec3 p, Vec3 n, const QColor& colour) {
-    return {{static_cast<float>(p.x), static_cast<float>(p.y), static_cast<float>(p.z)}, {static_cast<float>(n.x), static_cast<float>(n.y), static_cast<float>(n.z)}, {colour.redF(), colour.greenF(), colour.blueF()}};
+    return {{static_cast<float>(p.x), static_cast<float>(p.y), static_cast<float>(p.z)},
+            {static_cast<float>(n.x), static_cast<float>(n.y), static_cast<float>(n.z)},
+            {colour.redF(), colour.greenF(), colour.blueF()}};
 }
 
 /// Triangles and lines of the building; all that casts a shadow.
@@ -40,10 +42,10 @@ struct ModelScene {
     QMatrix4x4 view;
     Vec3 low{-1e9, -1e9, -1e9}, high{1e9, 1e9, 1e9};  ///< what lies outside is cut away
     std::optional<Vec3> to_sun;
-    Vec3 middle;                                      ///< of the building, for the sun
+    Vec3 middle;  ///< of the building, for the sun
     QColor paper;
     QSize pixels;
-    double ratio = 1;                                 ///< pixels a point of the screen
+    double ratio = 1;  ///< pixels a point of the screen
     quint64 number = 0;
 };
 

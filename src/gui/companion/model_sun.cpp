@@ -23,7 +23,8 @@ void ModelView::show_sun(std::optional<Vec3> to_sun) {
     update();
 }
 
-// Everything that can stand in the sun's way, also what is left out of the picture; and ground for the shade to fall on.
+// Everything that can stand in the sun's way, also what is left out of the picture; and ground for the shade to fall
+// on.
 void ModelView::add_sun() {
     if (!to_sun_) return;
     for (size_t t = 0; t < surfaces_->triangles.size(); ++t) {
@@ -35,8 +36,10 @@ void ModelView::add_sun() {
     }
     const double z = document_.project().site.ground_level - 0.02;
     const Vec3 c = middle();
-    add_triangle({c.x - kSunReach, c.y - kSunReach, z}, {c.x + kSunReach, c.y - kSunReach, z}, {c.x + kSunReach, c.y + kSunReach, z}, {0, 0, 1}, ink().ground);
-    add_triangle({c.x - kSunReach, c.y - kSunReach, z}, {c.x + kSunReach, c.y + kSunReach, z}, {c.x - kSunReach, c.y + kSunReach, z}, {0, 0, 1}, ink().ground);
+    add_triangle({c.x - kSunReach, c.y - kSunReach, z}, {c.x + kSunReach, c.y - kSunReach, z},
+                 {c.x + kSunReach, c.y + kSunReach, z}, {0, 0, 1}, ink().ground);
+    add_triangle({c.x - kSunReach, c.y - kSunReach, z}, {c.x + kSunReach, c.y + kSunReach, z},
+                 {c.x - kSunReach, c.y + kSunReach, z}, {0, 0, 1}, ink().ground);
 }
 
 Vec3 ModelView::middle() const {
@@ -56,7 +59,9 @@ void ModelView::pick(QPointF at) {
     const auto [o, d] = ray_through(at);
     double nearest = 1e18;
     Selection found;
-    const auto hit = [o = o, d = d](Vec3 a, Vec3 e1, Vec3 e2, bool whole) {  // Moeller and Trumbore; both sides of a pane, the seen one of a surface
+    const auto hit = [o = o, d = d](
+                         Vec3 a, Vec3 e1, Vec3 e2,
+                         bool whole) {  // Moeller and Trumbore; both sides of a pane, the seen one of a surface
         const Vec3 p = cross(d, e2);
         const double det = dot(e1, p);
         if (std::fabs(det) < 1e-12 || (!whole && det < 0)) return 1e18;
@@ -69,7 +74,8 @@ void ModelView::pick(QPointF at) {
     using Kind = Selection::Kind;
     const auto kind_of = [&](const model::Id& id) {
         model::Option& option = const_cast<model::Option&>(document_.option());
-        for (const Kind kind : {Kind::opening, Kind::rooflight, Kind::partition, Kind::room, Kind::floor_void, Kind::block, Kind::storey})
+        for (const Kind kind :
+             {Kind::opening, Kind::rooflight, Kind::partition, Kind::room, Kind::floor_void, Kind::block, Kind::storey})
             if (model::exists(option, {kind, id, -1})) return kind;
         return Kind::none;
     };

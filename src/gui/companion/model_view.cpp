@@ -13,8 +13,8 @@
 #include "base/parallel.h"
 #include "geometry/polygon.h"
 #include "geometry/surfaces.h"
-#include "gui/mishaps.h"
 #include "gui/look/look.h"
+#include "gui/mishaps.h"
 
 namespace wp::gui {
 
@@ -24,7 +24,8 @@ constexpr int kRenewAfter = 60;  // ms
 
 }  // namespace
 
-ModelView::ModelView(Document& document, QWidget* parent) : QWidget(parent), document_(document), roof_button_(new QToolButton(this)) {
+ModelView::ModelView(Document& document, QWidget* parent)
+    : QWidget(parent), document_(document), roof_button_(new QToolButton(this)) {
     roof_button_->setText(QStringLiteral("Roofs"));
     roof_button_->setObjectName(QStringLiteral("with-roof"));
     roof_button_->setCheckable(true);
@@ -122,11 +123,14 @@ void ModelView::box_around(const std::vector<Selection>& items) {
     Vec3 low{1e9, 1e9, 1e9}, high{-1e9, -1e9, -1e9};
     for (const auto& storey : document_.option().storeys)
         for (const auto& room : storey.rooms) {
-            const bool wanted = std::any_of(items.begin(), items.end(), [&](const Selection& item) { return item.id == room.id || item.id == storey.id; });
+            const bool wanted = std::any_of(items.begin(), items.end(), [&](const Selection& item) {
+                return item.id == room.id || item.id == storey.id;
+            });
             if (!wanted) continue;
             for (const Vec2 p : room.footprint) {
                 low = {std::min(low.x, p.x - 0.6), std::min(low.y, p.y - 0.6), std::min(low.z, storey.level - 0.05)};
-                high = {std::max(high.x, p.x + 0.6), std::max(high.y, p.y + 0.6), std::max(high.z, storey.level + room.height - 0.05)};
+                high = {std::max(high.x, p.x + 0.6), std::max(high.y, p.y + 0.6),
+                        std::max(high.z, storey.level + room.height - 0.05)};
             }
         }
     if (low.x < high.x) box_ = std::pair{low, high};
@@ -168,8 +172,11 @@ void ModelView::ask_picture() {
     ModelScene scene;
     scene.building = building_mesh_;
     scene.map = map_mesh_;
-    scene.view.perspective(35.0f, static_cast<float>(width()) / static_cast<float>(std::max(1, height())), 0.3f, 600.0f);
-    const auto on_card = [](Vec3 v) { return QVector3D(static_cast<float>(v.x), static_cast<float>(v.y), static_cast<float>(v.z)); };
+    scene.view.perspective(35.0f, static_cast<float>(width()) / static_cast<float>(std::max(1, height())), 0.3f,
+                           600.0f);
+    const auto on_card = [](Vec3 v) {
+        return QVector3D(static_cast<float>(v.x), static_cast<float>(v.y), static_cast<float>(v.z));
+    };
     scene.view.lookAt(on_card(eye()), on_card(target_), QVector3D(0, 0, 1));
     if (box_) std::tie(scene.low, scene.high) = *box_;
     scene.to_sun = to_sun_;
@@ -186,7 +193,9 @@ void ModelView::paintEvent(QPaintEvent*) {
     painter.fillRect(rect(), ink().paper);
     if (no_opengl_) {
         painter.setPen(ink().faint);
-        painter.drawText(rect().adjusted(space::large, 0, -space::large, 0), Qt::AlignCenter | Qt::TextWordWrap, QStringLiteral("There is no OpenGL on this machine: the model cannot be drawn. All else works."));
+        painter.drawText(
+            rect().adjusted(space::large, 0, -space::large, 0), Qt::AlignCenter | Qt::TextWordWrap,
+            QStringLiteral("There is no OpenGL on this machine: the model cannot be drawn. All else works."));
         return;
     }
     painter.drawImage(0, 0, picture_);
@@ -216,17 +225,23 @@ void ModelView::request_surfaces() {
     pool_.start([this, project = document_.snapshot(), index = document_.option_index()] {
         step_behind();
         std::shared_ptr<const geometry::Surfaces> built;
-        guarded("Building the model's picture", [&] { built = std::make_shared<const geometry::Surfaces>(geometry::build_surfaces(*project, project->options[index])); });
-        QMetaObject::invokeMethod(this, [this, project, index, built = std::move(built)] {
-            building_ = false;
-            built_ = project;
-            dirty_ = true;
-            if (index != document_.option_index()) return update();
-            if (built == nullptr) return;
-            surfaces_ = built;
-            built_option_ = index;
-            update();
-        }, Qt::QueuedConnection);
+        guarded("Building the model's picture", [&] {
+            built =
+                std::make_shared<const geometry::Surfaces>(geometry::build_surfaces(*project, project->options[index]));
+        });
+        QMetaObject::invokeMethod(
+            this,
+            [this, project, index, built = std::move(built)] {
+                building_ = false;
+                built_ = project;
+                dirty_ = true;
+                if (index != document_.option_index()) return update();
+                if (built == nullptr) return;
+                surfaces_ = built;
+                built_option_ = index;
+                update();
+            },
+            Qt::QueuedConnection);
     });
 }
 
@@ -235,7 +250,8 @@ void ModelView::rebuild() {
     map_dirty_ = true;
     const auto& option = document_.option();
     // Maps come often, buildings change seldom.
-    if (surfaces_ == nullptr || built_option_ != document_.option_index() || built_ != document_.snapshot()) request_surfaces();
+    if (surfaces_ == nullptr || built_option_ != document_.option_index() || built_ != document_.snapshot())
+        request_surfaces();
     if (surfaces_ == nullptr) return;
     auto mesh = std::make_shared<BuildingMesh>();
     mesh_ = mesh.get();
@@ -248,11 +264,18 @@ void ModelView::rebuild() {
         const auto& k = surfaces.triangles[t];
         const Vec3 a = surfaces.vertices[k[0]], b = surfaces.vertices[k[1]], c = surfaces.vertices[k[2]];
         const double grey = dark ? 0.24 + 0.4 * surface.reflectance : 0.74 + 0.26 * surface.reflectance;
-        QColor colour = surface.element == Element::block ? ink().ground : QColor::fromRgbF(static_cast<float>(grey), static_cast<float>(grey * 0.965), static_cast<float>(grey * 0.905));
+        QColor colour = surface.element == Element::block
+                            ? ink().ground
+                            : QColor::fromRgbF(static_cast<float>(grey), static_cast<float>(grey * 0.965),
+                                               static_cast<float>(grey * 0.905));
         if (surface.element == Element::tree) colour = dark ? QColor(0x56, 0x5e, 0x48) : QColor(0xc9, 0xcd, 0xb2);
-        if (surface.source == document_.selection().id && surface.element != Element::floor && surface.element != Element::ceiling && surface.element != Element::wall) colour = ink().accent.lighter(130);
+        if (surface.source == document_.selection().id && surface.element != Element::floor &&
+            surface.element != Element::ceiling && surface.element != Element::wall)
+            colour = ink().accent.lighter(130);
         if (tint_ != report::TintBy::nothing && surface.element != Element::ground)
-            colour = report::tint(tint_, surface.part, {model::find(document_.project().materials, surface.material), surface.material, surface.reason});
+            colour = report::tint(
+                tint_, surface.part,
+                {model::find(document_.project().materials, surface.material), surface.material, surface.reason});
         add_triangle(a, b, c, normalized(cross(b - a, c - a)), colour);
     }
     for (const auto& portal : surfaces.portals) {
@@ -354,11 +377,20 @@ void ModelView::wheelEvent(QWheelEvent* event) {
 
 void ModelView::keyPressEvent(QKeyEvent* event) {
     switch (event->key()) {
-        case Qt::Key_Left: turn_ -= 5; break;
-        case Qt::Key_Right: turn_ += 5; break;
-        case Qt::Key_Up: tilt_ = std::min(89.0, tilt_ + 4); break;
-        case Qt::Key_Down: tilt_ = std::max(3.0, tilt_ - 4); break;
-        default: return QWidget::keyPressEvent(event);
+        case Qt::Key_Left:
+            turn_ -= 5;
+            break;
+        case Qt::Key_Right:
+            turn_ += 5;
+            break;
+        case Qt::Key_Up:
+            tilt_ = std::min(89.0, tilt_ + 4);
+            break;
+        case Qt::Key_Down:
+            tilt_ = std::max(3.0, tilt_ - 4);
+            break;
+        default:
+            return QWidget::keyPressEvent(event);
     }
     update();
 }

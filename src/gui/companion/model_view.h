@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// The building in three dimensions, opened like a doll's house: walls are seen from inside, those before the eye and the
-// roof are left away, and the answer lies on its reference planes.
+// The building in three dimensions, opened like a doll's house: walls are seen from inside, those before the eye and
+// the roof are left away, and the answer lies on its reference planes.
 #pragma once
 #include <QThreadPool>
 #include <QTimer>

@@ -36,7 +36,8 @@ void SectionView::refresh() {
 }
 
 void SectionView::paintEvent(QPaintEvent*) {
-    if (has_line_ && section_.solid.empty()) section_ = geometry::cut_section(document_.project(), document_.option(), a_, b_);
+    if (has_line_ && section_.solid.empty())
+        section_ = geometry::cut_section(document_.project(), document_.option(), a_, b_);
     QPainter painter(this);
     painter.setRenderHint(QPainter::Antialiasing);
     painter.fillRect(rect(), ink().paper);
@@ -45,7 +46,9 @@ void SectionView::paintEvent(QPaintEvent*) {
     painter.setFont(font);
     if (section_.solid.empty()) {
         painter.setPen(ink().faint);
-        painter.drawText(rect().adjusted(20, 0, -20, 0), Qt::AlignCenter | Qt::TextWordWrap, QStringLiteral("Choose Section among the tools and click two points across the building: one looks to the left of the line."));
+        painter.drawText(rect().adjusted(20, 0, -20, 0), Qt::AlignCenter | Qt::TextWordWrap,
+                         QStringLiteral("Choose Section among the tools and click two points across the building: one "
+                                        "looks to the left of the line."));
         return;
     }
     const QRectF area = QRectF(rect()).adjusted(52, 20, -20, -30);
@@ -60,7 +63,9 @@ void SectionView::paintEvent(QPaintEvent*) {
         const double y = to_screen({0, storey.level}).y();
         painter.setPen(QPen(ink().faint, 1, Qt::DashLine));
         painter.drawLine(QPointF(6, y), QPointF(44, y));
-        painter.drawText(QPointF(6, y - 3), QStringLiteral("%1%2").arg(storey.level >= 0 ? QStringLiteral("+") : QString()).arg(storey.level, 0, 'f', 2));
+        painter.drawText(QPointF(6, y - 3), QStringLiteral("%1%2")
+                                                .arg(storey.level >= 0 ? QStringLiteral("+") : QString())
+                                                .arg(storey.level, 0, 'f', 2));
     }
 }
 

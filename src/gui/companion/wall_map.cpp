@@ -31,8 +31,11 @@ std::vector<size_t> WallView::layers_here() const {
 }
 
 void WallView::draw_map(QPainter& painter) const {
-    const auto place = [this](Vec3 p) { return to_screen({dot(Vec2{p.x, p.y} - drawing_.origin, drawing_.right), p.z}); };
-    for (const size_t l : layers_here()) report::draw_layer(painter, map_.layers[l], map_.scale, map_.marks, place, ink());
+    const auto place = [this](Vec3 p) {
+        return to_screen({dot(Vec2{p.x, p.y} - drawing_.origin, drawing_.right), p.z});
+    };
+    for (const size_t l : layers_here())
+        report::draw_layer(painter, map_.layers[l], map_.scale, map_.marks, place, ink());
 }
 
 void WallView::draw_value(QPainter& painter) const {
@@ -42,10 +45,12 @@ void WallView::draw_value(QPainter& painter) const {
         const auto& plane = map_.layers[l].plane;
         const Vec2 corner{dot(Vec2{plane.corner.x, plane.corner.y} - drawing_.origin, drawing_.right), plane.corner.z};
         const double across = plane.across.x * drawing_.right.x + plane.across.y * drawing_.right.y;
-        const int i = static_cast<int>(std::floor((at.x - corner.x) * across / plane.dx)), j = static_cast<int>(std::floor((at.y - corner.y) / (plane.up.z * plane.dy)));
+        const int i = static_cast<int>(std::floor((at.x - corner.x) * across / plane.dx)),
+                  j = static_cast<int>(std::floor((at.y - corner.y) / (plane.up.z * plane.dy)));
         const int point = plane.point_of(i, j);
         if (point < 0) continue;
-        if (const auto lines = map_.reading(l, static_cast<size_t>(point)); !lines.isEmpty()) return draw_tag(painter, pointer_, rect(), lines);
+        if (const auto lines = map_.reading(l, static_cast<size_t>(point)); !lines.isEmpty())
+            return draw_tag(painter, pointer_, rect(), lines);
     }
 }
 

@@ -16,33 +16,42 @@ namespace {
 constexpr double kHandle = 17;  // pixels
 
 const ShadeLayer* louvres_of(const std::vector<ShadeLayer>& layers) {
-    const auto it = std::find_if(layers.begin(), layers.end(), [](const ShadeLayer& s) { return s.kind == ShadeLayer::Kind::louvres; });
+    const auto it = std::find_if(layers.begin(), layers.end(),
+                                 [](const ShadeLayer& s) { return s.kind == ShadeLayer::Kind::louvres; });
     return it == layers.end() ? nullptr : &*it;
 }
 
 }  // namespace
 
-QColor WallView::tint_of(Part part, const Finish& finish) const { return tint_ == report::TintBy::nothing ? QColor() : report::tint(tint_, part, finish); }
+QColor WallView::tint_of(Part part, const Finish& finish) const {
+    return tint_ == report::TintBy::nothing ? QColor() : report::tint(tint_, part, finish);
+}
 
 void WallView::draw_shading(QPainter& painter, const geometry::ElevationOpening& o) const {
     // Its own outside may lie on the other side of the drawing.
     const bool from_outside = outside_ != o.from_behind;
     const double w = o.high.x - o.low.x, h = o.high.y - o.low.y;
-    const geometry::ShadeFrame frame = from_outside ? geometry::ShadeFrame{{o.low.x, 0, o.low.y}, {1, 0, 0}, {0, 0, 1}, {0, -1, 0}, w, h, 0, 0}
-                                                    : geometry::ShadeFrame{{o.high.x, 0, o.low.y}, {-1, 0, 0}, {0, 0, 1}, {0, 1, 0}, w, h, 0, 0};
+    const geometry::ShadeFrame frame =
+        from_outside ? geometry::ShadeFrame{{o.low.x, 0, o.low.y}, {1, 0, 0}, {0, 0, 1}, {0, -1, 0}, w, h, 0, 0}
+                     : geometry::ShadeFrame{{o.high.x, 0, o.low.y}, {-1, 0, 0}, {0, 0, 1}, {0, 1, 0}, w, h, 0, 0};
     const bool chosen = document_.is_selected({Selection::Kind::opening, o.id, -1});
     for (const ShadeLayer& layer : o.opening->shading) {
         const bool behind = layer.inside == from_outside;
         QColor fill = ink().paper;
-        if (const QColor c = tint_of(Part::shading, finish_of(document_.project(), document_.option(), Part::shading, layer.material)); c.isValid()) fill = c;
+        if (const QColor c = tint_of(Part::shading,
+                                     finish_of(document_.project(), document_.option(), Part::shading, layer.material));
+            c.isValid())
+            fill = c;
         fill.setAlpha(behind ? 60 : layer.kind == ShadeLayer::Kind::screen ? 110 : 200);
         painter.setBrush(fill);
         painter.setPen(QPen(chosen ? ink().accent : ink().ink, 0.8, behind ? Qt::DotLine : Qt::SolidLine));
         geometry::build_shade(layer, frame, [&](Vec3 a, Vec3 b, Vec3 c, Vec3 d) {
-            const QPolygonF shape{to_screen({a.x, a.z}), to_screen({b.x, b.z}), to_screen({c.x, c.z}), to_screen({d.x, d.z})};
+            const QPolygonF shape{to_screen({a.x, a.z}), to_screen({b.x, b.z}), to_screen({c.x, c.z}),
+                                  to_screen({d.x, d.z})};
             // Faces that look at the drawing's reader; sheets either way.
             const double area = (b.x - a.x) * (d.z - a.z) - (b.z - a.z) * (d.x - a.x);
-            if (area > 1e-9 || layer.kind == ShadeLayer::Kind::screen || layer.thickness < 1e-3) painter.drawPolygon(shape);
+            if (area > 1e-9 || layer.kind == ShadeLayer::Kind::screen || layer.thickness < 1e-3)
+                painter.drawPolygon(shape);
         });
     }
 }
@@ -54,7 +63,8 @@ std::optional<QPointF> WallView::tilt_handle() const {
     for (const auto& o : drawing_.openings) {
         if (!document_.is_selected({Selection::Kind::opening, o.id, -1})) continue;
         right = std::max(right, o.high.x);
-        if (selection == Selection{Selection::Kind::opening, o.id, -1} && louvres_of(o.opening->shading) != nullptr) at = to_screen({0, (o.low.y + o.high.y) / 2});
+        if (selection == Selection{Selection::Kind::opening, o.id, -1} && louvres_of(o.opening->shading) != nullptr)
+            at = to_screen({0, (o.low.y + o.high.y) / 2});
     }
     if (!at) return {};
     // Beside the one, or beside all of them.
@@ -80,7 +90,8 @@ void WallView::draw_tilt_handle(QPainter& painter) const {
     painter.setBrush(ink().accent);
     painter.drawEllipse(*at + end, 4, 4);
     painter.setPen(ink().accent);
-    painter.drawText(QRectF(at->x() - 24, at->y() + kHandle + 2, 48, 14), Qt::AlignCenter, QStringLiteral("%1\u00b0").arg(layer->tilt, 0, 'f', 0));
+    painter.drawText(QRectF(at->x() - 24, at->y() + kHandle + 2, 48, 14), Qt::AlignCenter,
+                     QStringLiteral("%1\u00b0").arg(layer->tilt, 0, 'f', 0));
 }
 
 void WallView::drag_tilt(QPointF to) {
@@ -95,7 +106,10 @@ void WallView::drag_tilt(QPointF to) {
         if (const auto at = find_opening(after, item.id))
             for (ShadeLayer& layer : at.opening->shading)
                 if (layer.kind == ShadeLayer::Kind::louvres) layer.tilt = tilt;
-    document_.edit_option(items.size() > 1 ? QStringLiteral("Turn blades of %1 openings").arg(items.size()) : QStringLiteral("Turn blades"), [&](Option& option) { option = after; }, QStringLiteral("wall drag %1").arg(gesture_));
+    document_.edit_option(
+        items.size() > 1 ? QStringLiteral("Turn blades of %1 openings").arg(items.size())
+                         : QStringLiteral("Turn blades"),
+        [&](Option& option) { option = after; }, QStringLiteral("wall drag %1").arg(gesture_));
 }
 
 }  // namespace wp::gui

@@ -24,7 +24,8 @@ QString metres(double v) { return QString::number(v, 'f', 2); }
 
 }  // namespace
 
-WallView::WallView(Document& document, QWidget* parent) : QWidget(parent), document_(document), flip_(new QToolButton(this)) {
+WallView::WallView(Document& document, QWidget* parent)
+    : QWidget(parent), document_(document), flip_(new QToolButton(this)) {
     setObjectName(QStringLiteral("wall-view"));
     setAccessibleName(QStringLiteral("Wall in elevation"));
     setMouseTracking(true);
@@ -55,7 +56,8 @@ void WallView::follow_selection() {
     if (selection.kind == Kind::opening)
         if (const auto at = find_opening(copy, selection.id)) {
             // An opening that is on the drawing already needs no other drawing.
-            const bool shown = std::any_of(drawing_.openings.begin(), drawing_.openings.end(), [&](const auto& o) { return o.id == selection.id; });
+            const bool shown = std::any_of(drawing_.openings.begin(), drawing_.openings.end(),
+                                           [&](const auto& o) { return o.id == selection.id; });
             if (!shown) return show_wall(at.room->id, at.opening->edge, outside_);
         }
     if (selection.kind == Kind::room && selection.id != room_) return show_wall(selection.id, 0, outside_);
@@ -73,7 +75,10 @@ void WallView::refresh() {
         }
     }
     const auto again = find_room(document_.option(), room_);
-    drawing_ = again ? geometry::wall_elevation(document_.option(), static_cast<size_t>(again.storey - document_.option().storeys.data()), room_, edge_, outside_) : geometry::Elevation{};
+    drawing_ = again ? geometry::wall_elevation(document_.option(),
+                                                static_cast<size_t>(again.storey - document_.option().storeys.data()),
+                                                room_, edge_, outside_)
+                     : geometry::Elevation{};
     update();
 }
 
@@ -89,7 +94,8 @@ void WallView::paintEvent(QPaintEvent*) {
     painter.setFont(font);
     if (drawing_.walls.empty()) {
         painter.setPen(ink().faint);
-        painter.drawText(rect(), Qt::AlignCenter | Qt::TextWordWrap, QStringLiteral("Select a wall, a room or a window to see its wall straight on."));
+        painter.drawText(rect(), Qt::AlignCenter | Qt::TextWordWrap,
+                         QStringLiteral("Select a wall, a room or a window to see its wall straight on."));
         return;
     }
     const QRectF area = QRectF(rect()).adjusted(46, 40, -24, -40);
@@ -105,8 +111,10 @@ void WallView::paintEvent(QPaintEvent*) {
         painter.setBrush(outside_ ? ink().ground : ink().room);
         const auto of = find_room(document_.option(), room_);
         if (of) {
-            const Finish finish = outside_ ? finish_of(document_.project(), document_.option(), Part::facade, {}) : room_finish(document_.project(), document_.option(), *of.room, edge_);
-            if (const QColor c = tint_of(outside_ ? Part::facade : Part::wall, finish); c.isValid()) painter.setBrush(c);
+            const Finish finish = outside_ ? finish_of(document_.project(), document_.option(), Part::facade, {})
+                                           : room_finish(document_.project(), document_.option(), *of.room, edge_);
+            if (const QColor c = tint_of(outside_ ? Part::facade : Part::wall, finish); c.isValid())
+                painter.setBrush(c);
         }
         painter.drawPolygon(shape);
     }
@@ -114,7 +122,8 @@ void WallView::paintEvent(QPaintEvent*) {
     for (const double level : drawing_.levels) {
         const QPointF at = to_screen({drawing_.low.x, level});
         painter.drawLine(QPointF(8, at.y()), QPointF(width() - 8, at.y()));
-        painter.drawText(QPointF(8, at.y() - 3), QStringLiteral("%1%2").arg(level >= 0 ? QStringLiteral("+") : QString()).arg(metres(level)));
+        painter.drawText(QPointF(8, at.y() - 3),
+                         QStringLiteral("%1%2").arg(level >= 0 ? QStringLiteral("+") : QString()).arg(metres(level)));
     }
     if (tint_ == report::TintBy::nothing) draw_map(painter);
     for (const auto& o : drawing_.openings) draw_opening(painter, o);
@@ -129,19 +138,30 @@ void WallView::paintEvent(QPaintEvent*) {
 void WallView::draw_opening(QPainter& painter, const geometry::ElevationOpening& o) const {
     const bool chosen = document_.is_selected({Kind::opening, o.id, -1});
     const QRectF box(to_screen({o.low.x, o.high.y}), to_screen({o.high.x, o.low.y}));
-    painter.setPen(QPen(chosen ? ink().accent : ink().ink, chosen ? 2.2 : 1.2, o.from_behind ? Qt::DashLine : Qt::SolidLine));
-    painter.setBrush(o.opening->kind == Opening::Kind::window ? QBrush(QColor(ink().glass.red(), ink().glass.green(), ink().glass.blue(), 90)) : o.opening->kind == Opening::Kind::opening_void ? QBrush(ink().paper) : QBrush(ink().ground));
+    painter.setPen(
+        QPen(chosen ? ink().accent : ink().ink, chosen ? 2.2 : 1.2, o.from_behind ? Qt::DashLine : Qt::SolidLine));
+    painter.setBrush(o.opening->kind == Opening::Kind::window
+                         ? QBrush(QColor(ink().glass.red(), ink().glass.green(), ink().glass.blue(), 90))
+                     : o.opening->kind == Opening::Kind::opening_void ? QBrush(ink().paper)
+                                                                      : QBrush(ink().ground));
     if (o.opening->kind != Opening::Kind::opening_void) {
         const Part part = o.opening->kind == Opening::Kind::window ? Part::glazing : Part::door;
-        if (const QColor c = tint_of(part, finish_of(document_.project(), document_.option(), part, o.opening->glazing)); c.isValid()) painter.setBrush(c);
+        if (const QColor c =
+                tint_of(part, finish_of(document_.project(), document_.option(), part, o.opening->glazing));
+            c.isValid())
+            painter.setBrush(c);
     }
     painter.drawRect(box);
     if (o.opening->kind == Opening::Kind::window || o.opening->kind == Opening::Kind::door) {
         const double frame = o.opening->frame * scale_;
         painter.setPen(QPen(chosen ? ink().accent : ink().ink, std::clamp(frame * 0.5, 0.8, 3.0)));
         painter.setBrush(Qt::NoBrush);
-        for (int i = 1; i < o.opening->columns; ++i) painter.drawLine(QPointF(box.left() + box.width() * i / o.opening->columns, box.top()), QPointF(box.left() + box.width() * i / o.opening->columns, box.bottom()));
-        for (int i = 1; i < o.opening->rows; ++i) painter.drawLine(QPointF(box.left(), box.top() + box.height() * i / o.opening->rows), QPointF(box.right(), box.top() + box.height() * i / o.opening->rows));
+        for (int i = 1; i < o.opening->columns; ++i)
+            painter.drawLine(QPointF(box.left() + box.width() * i / o.opening->columns, box.top()),
+                             QPointF(box.left() + box.width() * i / o.opening->columns, box.bottom()));
+        for (int i = 1; i < o.opening->rows; ++i)
+            painter.drawLine(QPointF(box.left(), box.top() + box.height() * i / o.opening->rows),
+                             QPointF(box.right(), box.top() + box.height() * i / o.opening->rows));
         if (frame > 2 && o.opening->kind == Opening::Kind::window) {
             painter.setPen(QPen(chosen ? ink().accent : ink().faint, 1));
             painter.drawRect(box.adjusted(frame, frame, -frame, -frame));
@@ -149,8 +169,10 @@ void WallView::draw_opening(QPainter& painter, const geometry::ElevationOpening&
     }
     painter.setPen(chosen ? ink().accent : ink().ink);
     if (box.width() <= 30 || box.height() <= 18) return;
-    const QString name = painter.fontMetrics().elidedText(QString::fromStdString(o.opening->name), Qt::ElideRight, static_cast<int>(box.width()) - 4);
-    const QRectF plate(box.center().x() - painter.fontMetrics().horizontalAdvance(name) / 2.0 - 3, box.center().y() - 8, painter.fontMetrics().horizontalAdvance(name) + 6, 16);
+    const QString name = painter.fontMetrics().elidedText(QString::fromStdString(o.opening->name), Qt::ElideRight,
+                                                          static_cast<int>(box.width()) - 4);
+    const QRectF plate(box.center().x() - painter.fontMetrics().horizontalAdvance(name) / 2.0 - 3, box.center().y() - 8,
+                       painter.fontMetrics().horizontalAdvance(name) + 6, 16);
     QColor paper = ink().paper;
     paper.setAlpha(225);
     painter.fillRect(plate, paper);
@@ -165,10 +187,19 @@ void WallView::draw_figures(QPainter& painter) const {
         view.scale = scale_;
         view.origin = origin_;
         painter.setPen(QPen(ink().accent, 1));
-        const double floor = drawing_.levels.empty() ? 0 : *std::max_element(drawing_.levels.begin(), drawing_.levels.end(), [&](double a, double b) { return (a > o.low.y + 1e-6 ? -1e9 : a) < (b > o.low.y + 1e-6 ? -1e9 : b); });
-        report::draw_dimension(painter, view, ink(), {o.low.x, o.high.y}, {o.high.x, o.high.y}, {0, 1}, 12, metres(o.high.x - o.low.x));
-        report::draw_dimension(painter, view, ink(), {o.high.x, o.low.y}, {o.high.x, o.high.y}, {1, 0}, 14, metres(o.high.y - o.low.y));
-        if (o.low.y > floor + 0.05) report::draw_dimension(painter, view, ink(), {o.low.x, floor}, {o.low.x, o.low.y}, {-1, 0}, 14, metres(o.low.y - floor));
+        const double floor =
+            drawing_.levels.empty()
+                ? 0
+                : *std::max_element(drawing_.levels.begin(), drawing_.levels.end(), [&](double a, double b) {
+                      return (a > o.low.y + 1e-6 ? -1e9 : a) < (b > o.low.y + 1e-6 ? -1e9 : b);
+                  });
+        report::draw_dimension(painter, view, ink(), {o.low.x, o.high.y}, {o.high.x, o.high.y}, {0, 1}, 12,
+                               metres(o.high.x - o.low.x));
+        report::draw_dimension(painter, view, ink(), {o.high.x, o.low.y}, {o.high.x, o.high.y}, {1, 0}, 14,
+                               metres(o.high.y - o.low.y));
+        if (o.low.y > floor + 0.05)
+            report::draw_dimension(painter, view, ink(), {o.low.x, floor}, {o.low.x, o.low.y}, {-1, 0}, 14,
+                                   metres(o.low.y - floor));
     }
 }
 
@@ -176,8 +207,12 @@ const geometry::ElevationOpening* WallView::opening_at(QPointF p, int& side_x, i
     for (auto it = drawing_.openings.rbegin(); it != drawing_.openings.rend(); ++it) {
         const QRectF box(to_screen({it->low.x, it->high.y}), to_screen({it->high.x, it->low.y}));
         if (!box.adjusted(-kEdgePixels, -kEdgePixels, kEdgePixels, kEdgePixels).contains(p)) continue;
-        side_x = std::fabs(p.x() - box.left()) < kEdgePixels ? -1 : std::fabs(p.x() - box.right()) < kEdgePixels ? 1 : 0;
-        side_y = std::fabs(p.y() - box.bottom()) < kEdgePixels ? -1 : std::fabs(p.y() - box.top()) < kEdgePixels ? 1 : 0;
+        side_x = std::fabs(p.x() - box.left()) < kEdgePixels    ? -1
+                 : std::fabs(p.x() - box.right()) < kEdgePixels ? 1
+                                                                : 0;
+        side_y = std::fabs(p.y() - box.bottom()) < kEdgePixels ? -1
+                 : std::fabs(p.y() - box.top()) < kEdgePixels  ? 1
+                                                               : 0;
         return &*it;
     }
     return nullptr;
@@ -194,7 +229,8 @@ double WallView::snapped(double value, bool horizontal, const Id& moving) {
             if (std::fabs(line - value) < best) {
                 best = std::fabs(line - value);
                 out = line;
-                guide = horizontal ? std::pair{Vec2{line, drawing_.low.y}, Vec2{line, drawing_.high.y}} : std::pair{Vec2{drawing_.low.x, line}, Vec2{drawing_.high.x, line}};
+                guide = horizontal ? std::pair{Vec2{line, drawing_.low.y}, Vec2{line, drawing_.high.y}}
+                                   : std::pair{Vec2{drawing_.low.x, line}, Vec2{drawing_.high.x, line}};
             }
     }
     if (guide) guides_.push_back(*guide);
@@ -205,7 +241,8 @@ void WallView::drag_to(Vec2 p) {
     guides_.clear();
     Option after = grip_.before;
     const auto at = find_opening(after, grip_.opening);
-    const auto shown = std::find_if(drawing_.openings.begin(), drawing_.openings.end(), [&](const auto& o) { return o.id == grip_.opening; });
+    const auto shown = std::find_if(drawing_.openings.begin(), drawing_.openings.end(),
+                                    [&](const auto& o) { return o.id == grip_.opening; });
     if (!at || shown == drawing_.openings.end()) return;
     Opening& o = *at.opening;
     // The opening as it was, in the drawing's own coordinates.
@@ -217,7 +254,8 @@ void WallView::drag_to(Vec2 p) {
     double z0 = level + o.sill, z1 = z0 + o.height;
     const Vec2 by = p - grip_.from;
     if (grip_.side_x == 0 && grip_.side_y == 0) {
-        const double w = x1 - x0, h = z1 - z0, left = snapped(x0 + by.x, true, o.id), low = snapped(z0 + by.y, false, o.id);
+        const double w = x1 - x0, h = z1 - z0, left = snapped(x0 + by.x, true, o.id),
+                     low = snapped(z0 + by.y, false, o.id);
         x0 = left;
         x1 = left + w;
         z0 = std::max(level, low);
@@ -232,7 +270,9 @@ void WallView::drag_to(Vec2 p) {
     o.sill = z0 - level;
     o.height = z1 - z0;
     geometry::keep_in_wall(after, *at.storey, *at.room, o);
-    document_.edit_option(QStringLiteral("Move %1").arg(QString::fromStdString(o.name)), [&](Option& option) { option = after; }, QStringLiteral("wall drag %1").arg(gesture_));
+    document_.edit_option(
+        QStringLiteral("Move %1").arg(QString::fromStdString(o.name)), [&](Option& option) { option = after; },
+        QStringLiteral("wall drag %1").arg(gesture_));
 }
 
 void WallView::mousePressEvent(QMouseEvent* event) {
@@ -249,9 +289,10 @@ void WallView::mousePressEvent(QMouseEvent* event) {
     Id id = hit->id;
     if (event->modifiers().testFlag(Qt::ControlModifier)) {  // a copy comes along instead
         geometry::Items made;
-        document_.edit_option(QStringLiteral("Copy %1").arg(QString::fromStdString(hit->opening->name)), [&](Option& o) {
-            made = geometry::copy_items(o, {{Kind::opening, id, -1}}, document_.storey_index(), {});
-        });
+        document_.edit_option(
+            QStringLiteral("Copy %1").arg(QString::fromStdString(hit->opening->name)), [&](Option& o) {
+                made = geometry::copy_items(o, {{Kind::opening, id, -1}}, document_.storey_index(), {});
+            });
         if (made.size() == 1) id = made[0].id;
     }
     if (event->modifiers().testFlag(Qt::ShiftModifier)) return document_.toggle({Kind::opening, id, -1});
@@ -267,8 +308,13 @@ void WallView::mouseMoveEvent(QMouseEvent* event) {
     if (grip_.active) return drag_to(to_model(event->position()));
     int x = 0, y = 0;
     const bool hit = opening_at(event->position(), x, y) != nullptr;
-    setCursor(!hit ? Qt::ArrowCursor : x != 0 && y == 0 ? Qt::SizeHorCursor : x == 0 && y != 0 ? Qt::SizeVerCursor : x != 0 ? Qt::CrossCursor : Qt::SizeAllCursor);
-    emit hint(hit ? QStringLiteral("Drag to move the opening on its wall, with Ctrl to copy it, its edges to size it; it snaps to the others")
+    setCursor(!hit               ? Qt::ArrowCursor
+              : x != 0 && y == 0 ? Qt::SizeHorCursor
+              : x == 0 && y != 0 ? Qt::SizeVerCursor
+              : x != 0           ? Qt::CrossCursor
+                                 : Qt::SizeAllCursor);
+    emit hint(hit ? QStringLiteral("Drag to move the opening on its wall, with Ctrl to copy it, its edges to size it; "
+                                   "it snaps to the others")
                   : QStringLiteral("Double-click the wall to place a window; Delete removes what is selected"));
 }
 
@@ -315,7 +361,9 @@ void WallView::keyPressEvent(QKeyEvent* event) {
     if (event->key() == Qt::Key_Delete || event->key() == Qt::Key_Backspace) {
         const auto items = document_.selected();
         if (items.empty()) return;
-        document_.edit_option(QStringLiteral("Delete %1").arg(QString::fromStdString(item_name(document_.option(), items[0]))), [&](Option& o) { geometry::remove_items(o, items); });
+        document_.edit_option(
+            QStringLiteral("Delete %1").arg(QString::fromStdString(item_name(document_.option(), items[0]))),
+            [&](Option& o) { geometry::remove_items(o, items); });
         return document_.select({});
     }
     if (event->key() == Qt::Key_Escape) return document_.select({});

@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// The elevation of a wall, from inside or outside, as a working view: openings are moved, sized and placed on it, snapping to
-// each other's sills, heads and jambs.
+// The elevation of a wall, from inside or outside, as a working view: openings are moved, sized and placed on it,
+// snapping to each other's sills, heads and jambs.
 #pragma once
 #include <QToolButton>
 #include <QWidget>
@@ -54,7 +54,7 @@ class WallView : public QWidget {
         Vec2 from;
         model::Option before;
         bool active = false;
-        bool tilts = false;   ///< the handle that turns blades is held
+        bool tilts = false;  ///< the handle that turns blades is held
     };
     void follow_selection();
     void refresh();

@@ -16,7 +16,8 @@ namespace wp::gui {
 OptionMaps::OptionMaps(Document& document, QWidget* parent) : QWidget(parent), document_(document) {
     setMinimumHeight(230);
     setObjectName(QStringLiteral("option-maps"));
-    for (const auto signal : {&Document::answers_changed, &Document::project_changed}) connect(&document, signal, this, qOverload<>(&QWidget::update));
+    for (const auto signal : {&Document::answers_changed, &Document::project_changed})
+        connect(&document, signal, this, qOverload<>(&QWidget::update));
 }
 
 QRectF OptionMaps::cell(size_t i) const {
@@ -42,8 +43,9 @@ void OptionMaps::paintEvent(QPaintEvent*) {
         scene.scale = scale;
         scene.marks.values = false;
         scene.room_names = false;
-    scene.dimensions = false;
-        if (const auto it = document_.daylight.find(option.id); it != document_.daylight.end()) scene.maps = report::daylight_maps(*it->second);
+        scene.dimensions = false;
+        if (const auto it = document_.daylight.find(option.id); it != document_.daylight.end())
+            scene.maps = report::daylight_maps(*it->second);
         report::draw_plan(painter, scene, report::PlanView::fit(option, 0, box), ink(), box);
         painter.restore();
         QFont font = painter.font();
@@ -51,12 +53,14 @@ void OptionMaps::paintEvent(QPaintEvent*) {
         font.setWeight(i == document_.option_index() ? QFont::Bold : QFont::Normal);
         painter.setFont(font);
         painter.setPen(i == document_.option_index() ? ink().accent : ink().ink);
-        painter.drawText(QRectF(cell(i).left() + 8, 2, cell(i).width() - 16, 22), Qt::AlignCenter, QString::fromStdString(option.name));
+        painter.drawText(QRectF(cell(i).left() + 8, 2, cell(i).width() - 16, 22), Qt::AlignCenter,
+                         QString::fromStdString(option.name));
         if (!scene.maps.empty()) continue;
         painter.setPen(ink().faint);
         painter.drawText(box.adjusted(0, box.height() - 24, 0, 0), Qt::AlignCenter, QStringLiteral("not asked yet"));
     }
-    report::draw_legend(painter, scale, QStringLiteral("Daylight factor, all options on one scale"), QStringLiteral("%"), ink(), QRectF(width() / 2.0 - 190, height() - 54, 380, 50));
+    report::draw_legend(painter, scale, QStringLiteral("Daylight factor, all options on one scale"),
+                        QStringLiteral("%"), ink(), QRectF(width() / 2.0 - 190, height() - 54, 380, 50));
 }
 
 void OptionMaps::mousePressEvent(QMouseEvent* event) {
@@ -72,7 +76,8 @@ ComparePanel::ComparePanel(Document& document, QWidget* parent) : QWidget(parent
     auto* ask = new QPushButton(QStringLiteral("Ask every option"));
     ask->setObjectName(QStringLiteral("ask-all"));
     ask->setProperty("role", QStringLiteral("main"));
-    ask->setToolTip(QStringLiteral("Runs the daylight factor and the year of every option whose answer is missing or stale"));
+    ask->setToolTip(
+        QStringLiteral("Runs the daylight factor and the year of every option whose answer is missing or stale"));
     connect(ask, &QPushButton::clicked, this, &ComparePanel::ask_all);
     layout->addWidget(ask, 0, Qt::AlignLeft);
     table_ = new QTableWidget;
@@ -84,17 +89,21 @@ ComparePanel::ComparePanel(Document& document, QWidget* parent) : QWidget(parent
     table_->setAlternatingRowColors(true);
     table_->verticalHeader()->hide();
     layout->addWidget(table_, 4);
-    for (const auto signal : {&Document::answers_changed, &Document::project_changed}) connect(&document, signal, this, &ComparePanel::refresh);
+    for (const auto signal : {&Document::answers_changed, &Document::project_changed})
+        connect(&document, signal, this, &ComparePanel::refresh);
     refresh();
 }
 
-const std::vector<ComparePanel::YearFigures>& ComparePanel::figures_of(const std::shared_ptr<const question::YearAnswer>& year) {
+const std::vector<ComparePanel::YearFigures>& ComparePanel::figures_of(
+    const std::shared_ptr<const question::YearAnswer>& year) {
     if (known_.size() > 12) known_.clear();
     const auto [it, is_new] = known_.try_emplace(year);
     if (is_new)
         for (size_t p = 0; p < year->planes.size(); ++p) {
             const auto hours = year->clock_hours(8, 18);
-            it->second.push_back({question::spatial_autonomy(*year, p, hours, 300, 0.5, question::Operation::lm83).value, question::sunlight_exposure(*year, p, hours, 1000, 250).value});
+            it->second.push_back(
+                {question::spatial_autonomy(*year, p, hours, 300, 0.5, question::Operation::lm83).value,
+                 question::sunlight_exposure(*year, p, hours, 1000, 250).value});
         }
     return it->second;
 }
@@ -112,14 +121,17 @@ void ComparePanel::refresh() {
         const auto place = model::find_room(document_.option(), plane.room);
         if (!place) continue;
         const QString room = QString::fromStdString(place.room->name);
-        Line mean{room, QStringLiteral("Daylight factor, mean"), {}}, least{QString(), QStringLiteral("Daylight factor, least"), {}},
-            autonomy{QString(), QStringLiteral("Spatial autonomy 300 lx / 50 %, blinds"), {}}, sun{QString(), QStringLiteral("Sunlight exposure 1000 lx / 250 h"), {}};
+        Line mean{room, QStringLiteral("Daylight factor, mean"), {}},
+            least{QString(), QStringLiteral("Daylight factor, least"), {}},
+            autonomy{QString(), QStringLiteral("Spatial autonomy 300 lx / 50 %, blinds"), {}},
+            sun{QString(), QStringLiteral("Sunlight exposure 1000 lx / 250 h"), {}};
         for (const auto& option : project.options) {
             QString m = QStringLiteral("\u2013"), l = m, a = m, s = m;
             if (const auto it = document_.daylight.find(option.id); it != document_.daylight.end())
                 for (const auto& p : it->second->planes)
                     if (p.plane.room == plane.room) {
-                        m = QStringLiteral("%1 \u00b1 %2 %").arg(report::figure(p.figures.mean), report::error_figure(p.figures.mean_half_width));
+                        m = QStringLiteral("%1 \u00b1 %2 %")
+                                .arg(report::figure(p.figures.mean), report::error_figure(p.figures.mean_half_width));
                         l = QStringLiteral("%1 %").arg(report::figure(p.figures.least));
                     }
             if (const auto it = document_.years.find(option.id); it != document_.years.end())
@@ -153,8 +165,10 @@ void ComparePanel::refresh() {
         }
     }
     table_->horizontalHeader()->setSectionResizeMode(QHeaderView::Stretch);
-    for (const int column : {0, 1}) table_->horizontalHeader()->setSectionResizeMode(column, QHeaderView::ResizeToContents);
-    for (int c = 0; c < table_->columnCount(); ++c) table_->horizontalHeaderItem(c)->setTextAlignment((c < 2 ? Qt::AlignLeft : Qt::AlignRight) | Qt::AlignVCenter);
+    for (const int column : {0, 1})
+        table_->horizontalHeader()->setSectionResizeMode(column, QHeaderView::ResizeToContents);
+    for (int c = 0; c < table_->columnCount(); ++c)
+        table_->horizontalHeaderItem(c)->setTextAlignment((c < 2 ? Qt::AlignLeft : Qt::AlignRight) | Qt::AlignVCenter);
 }
 
 }  // namespace wp::gui

@@ -11,7 +11,9 @@ namespace wp::gui {
 /// The figures are the caller's own: they hold what was typed once ask says true.
 class FigureBox : public QDialog {
  public:
-    FigureBox(QWidget* parent, const QString& title) : QDialog(parent), form_(new QFormLayout(this)) { setWindowTitle(title); }
+    FigureBox(QWidget* parent, const QString& title) : QDialog(parent), form_(new QFormLayout(this)) {
+        setWindowTitle(title);
+    }
     void number(const QString& title, double& value, Unit unit, const char* name) {
         auto* f = new NumberField(value, unit, [&value](double v) { value = v; });
         f->setObjectName(QString::fromLatin1(name));

@@ -82,7 +82,8 @@ const question::PlaneDaylight* Inspector::daylight_of(const Id& room) const {
 void Inspector::refresh_figures() {
     const bool has_answer = document_.daylight.contains(document_.option().id);
     const auto glare = document_.glares.find(document_.option().id);
-    if (has_answer != had_answer_ || (glare == document_.glares.end() ? nullptr : glare->second.get()) != had_glare_) return refresh();
+    if (has_answer != had_answer_ || (glare == document_.glares.end() ? nullptr : glare->second.get()) != had_glare_)
+        return refresh();
     for (const auto& [figure, text] : figures_) figure->setText(text());
 }
 
@@ -92,7 +93,8 @@ void Inspector::rebuild() {
     const auto glare = document_.glares.find(document_.option().id);
     had_glare_ = glare == document_.glares.end() ? nullptr : glare->second.get();
     QString focused;
-    if (page_ != nullptr && page_->focusWidget() != nullptr && page_->focusWidget()->hasFocus()) focused = page_->focusWidget()->objectName();
+    if (page_ != nullptr && page_->focusWidget() != nullptr && page_->focusWidget()->hasFocus())
+        focused = page_->focusWidget()->objectName();
     auto* page = new QWidget;
     page->setObjectName(QStringLiteral("panel"));
     auto* form = new QFormLayout(page);
@@ -101,27 +103,60 @@ void Inspector::rebuild() {
     form->setFieldGrowthPolicy(QFormLayout::AllNonFixedFieldsGrow);
     shown_ = document_.selection();
     using Kind = Selection::Kind;
-    if (document_.selected().size() > 1) show_many(*form);
-    else switch (shown_.kind) {
-        case Kind::none: show_nothing(*form); break;
-        case Kind::room: show_room(*form); break;
-        case Kind::wall: show_wall(*form); break;
-        case Kind::opening: show_opening(*form); break;
-        case Kind::observer: show_observer(*form); break;
-        case Kind::reading: show_reading(*form); break;
-        case Kind::block: show_block(*form); break;
-        case Kind::storey: show_storey(*form); break;
-        case Kind::partition: show_partition(*form); break;
-        case Kind::floor_void: show_floor_void(*form); break;
-        case Kind::roof: show_roof(*form); break;
-        case Kind::rooflight: show_rooflight(*form); break;
-        case Kind::dimension: show_dimension(*form); break;
-        case Kind::thing: show_thing(*form); break;
-        case Kind::plane: show_plane(*form); break;
-    }
+    if (document_.selected().size() > 1)
+        show_many(*form);
+    else
+        switch (shown_.kind) {
+            case Kind::none:
+                show_nothing(*form);
+                break;
+            case Kind::room:
+                show_room(*form);
+                break;
+            case Kind::wall:
+                show_wall(*form);
+                break;
+            case Kind::opening:
+                show_opening(*form);
+                break;
+            case Kind::observer:
+                show_observer(*form);
+                break;
+            case Kind::reading:
+                show_reading(*form);
+                break;
+            case Kind::block:
+                show_block(*form);
+                break;
+            case Kind::storey:
+                show_storey(*form);
+                break;
+            case Kind::partition:
+                show_partition(*form);
+                break;
+            case Kind::floor_void:
+                show_floor_void(*form);
+                break;
+            case Kind::roof:
+                show_roof(*form);
+                break;
+            case Kind::rooflight:
+                show_rooflight(*form);
+                break;
+            case Kind::dimension:
+                show_dimension(*form);
+                break;
+            case Kind::thing:
+                show_thing(*form);
+                break;
+            case Kind::plane:
+                show_plane(*form);
+                break;
+        }
     if (!editable_)
         for (auto* field : page->findChildren<QWidget*>())
-            if (qobject_cast<QLineEdit*>(field) != nullptr || qobject_cast<QComboBox*>(field) != nullptr || qobject_cast<QCheckBox*>(field) != nullptr)
+            if (qobject_cast<QLineEdit*>(field) != nullptr || qobject_cast<QComboBox*>(field) != nullptr ||
+                qobject_cast<QCheckBox*>(field) != nullptr)
                 field->setEnabled(false);
     name_fields(*form);
     for (auto* field : page->findChildren<NumberField*>()) {
@@ -146,29 +181,37 @@ void Inspector::rebuild() {
 void Inspector::show_nothing(QFormLayout& form) {
     const Option& option = document_.option();
     form.addRow(label(name_of(option.name), "heading"));
-    add_name(form, option.name, [this](const std::string& text) { document_.edit_option(QStringLiteral("Rename option"), [&](Option& o) { o.name = text; }); });
+    add_name(form, option.name, [this](const std::string& text) {
+        document_.edit_option(QStringLiteral("Rename option"), [&](Option& o) { o.name = text; });
+    });
     double area = 0;
     size_t rooms = 0, windows = 0;
     for (const Storey& storey : option.storeys)
         for (const Room& room : storey.rooms) {
             area += geometry::floor_area(option, storey, room);
             ++rooms;
-            windows += static_cast<size_t>(std::count_if(room.openings.begin(), room.openings.end(), [](const Opening& o) { return o.kind == Opening::Kind::window; }));
+            windows +=
+                static_cast<size_t>(std::count_if(room.openings.begin(), room.openings.end(),
+                                                  [](const Opening& o) { return o.kind == Opening::Kind::window; }));
         }
     add_fact(form, QStringLiteral("Rooms"), [rooms] { return QString::number(rooms); });
     add_fact(form, QStringLiteral("Windows"), [windows] { return QString::number(windows); });
     add_fact(form, QStringLiteral("Floor area"), [area] { return QStringLiteral("%1 m\u00b2").arg(area, 0, 'f', 1); });
     add_number(form, QStringLiteral("Outer wall"), option.outer_wall, Unit::metre, [this](double v) {
-        document_.edit_option(QStringLiteral("Outer wall thickness"), [&](Option& o) { o.outer_wall = std::clamp(v, 0.05, 3.0); });
+        document_.edit_option(QStringLiteral("Outer wall thickness"),
+                              [&](Option& o) { o.outer_wall = std::clamp(v, 0.05, 3.0); });
     });
     add_number(form, QStringLiteral("Inner wall"), option.inner_wall, Unit::metre, [this](double v) {
-        document_.edit_option(QStringLiteral("Inner wall thickness"), [&](Option& o) { o.inner_wall = std::clamp(v, 0.01, 2.0); });
+        document_.edit_option(QStringLiteral("Inner wall thickness"),
+                              [&](Option& o) { o.inner_wall = std::clamp(v, 0.01, 2.0); });
     });
     add_number(form, QStringLiteral("Roof and slabs"), option.roof, Unit::metre, [this](double v) {
-        document_.edit_option(QStringLiteral("Thickness of roof and slabs"), [&](Option& o) { o.roof = std::clamp(v, 0.05, 3.0); });
+        document_.edit_option(QStringLiteral("Thickness of roof and slabs"),
+                              [&](Option& o) { o.roof = std::clamp(v, 0.05, 3.0); });
     });
     if (!option.note.empty()) form.addRow(label(name_of(option.note), "small"));
-    form.addRow(label(QStringLiteral("Select a room, a window or an observer to edit it and to see what it does."), "small"));
+    form.addRow(
+        label(QStringLiteral("Select a room, a window or an observer to edit it and to see what it does."), "small"));
     show_light(form);
 }
 
@@ -181,7 +224,10 @@ void Inspector::show_light(QFormLayout& form) {
         if (!place) continue;
         add_fact(form, name_of(place.room->name), [this, id = place.room->id] {
             const auto* p = daylight_of(id);
-            return p == nullptr ? QString() : QStringLiteral("%1 \u00b1 %2 %").arg(report::figure(p->figures.mean), report::error_figure(p->figures.mean_half_width));
+            return p == nullptr
+                       ? QString()
+                       : QStringLiteral("%1 \u00b1 %2 %")
+                             .arg(report::figure(p->figures.mean), report::error_figure(p->figures.mean_half_width));
         });
     }
 }
@@ -199,26 +245,36 @@ void Inspector::show_room(QFormLayout& form) {
         });
     };
     form.addRow(label(QStringLiteral("Room"), "heading"));
-    add_name(form, room.name, [change](const std::string& text) { change(QStringLiteral("Rename room"), [&](Room& r) { r.name = text; }); });
+    add_name(form, room.name, [change](const std::string& text) {
+        change(QStringLiteral("Rename room"), [&](Room& r) { r.name = text; });
+    });
     add_number(form, QStringLiteral("Height"), room.height, Unit::metre, [change](double v) {
         change(QStringLiteral("Room height"), [&](Room& r) { r.height = std::clamp(v, 0.5, 100.0); });
     });
     const Project& project = document_.project();
     const auto finish = [&](const QString& title, Part part, Id Room::*field) {
         const Id own = room.*field;
-        add_finish(form, project, {title, part, own, finish_of(project, document_.option(), part, {}, own), finish_of(project, document_.option(), part, {})}, [change, title, field](const Id& m) {
-            change(QStringLiteral("%1 material").arg(title), [&](Room& r) { r.*field = m; });
-        });
+        add_finish(form, project,
+                   {title, part, own, finish_of(project, document_.option(), part, {}, own),
+                    finish_of(project, document_.option(), part, {})},
+                   [change, title, field](const Id& m) {
+                       change(QStringLiteral("%1 material").arg(title), [&](Room& r) { r.*field = m; });
+                   });
     };
     finish(QStringLiteral("Floor"), Part::floor, &Room::floor);
     finish(QStringLiteral("Walls"), Part::wall, &Room::walls);
     finish(QStringLiteral("Ceiling"), Part::ceiling, &Room::ceiling);
     if (!room.own_finishes.empty())
-        add_fact(form, QStringLiteral("Own surfaces"), [n = room.own_finishes.size()] { return QString::number(n); }, QStringLiteral("Single surfaces with a material of their own: select a wall to change it"));
+        add_fact(
+            form, QStringLiteral("Own surfaces"), [n = room.own_finishes.size()] { return QString::number(n); },
+            QStringLiteral("Single surfaces with a material of their own: select a wall to change it"));
     if (geometry::roof_over(*place.storey, room) != nullptr) {
         auto* box = new QCheckBox(QStringLiteral("follows the roof"));
         box->setChecked(room.top == Room::Top::follows_roof);
-        connect(box, &QCheckBox::toggled, this, [change](bool on) { change(QStringLiteral("Shape of ceiling"), [&](Room& r) { r.top = on ? Room::Top::follows_roof : Room::Top::flat; }); });
+        connect(box, &QCheckBox::toggled, this, [change](bool on) {
+            change(QStringLiteral("Shape of ceiling"),
+                   [&](Room& r) { r.top = on ? Room::Top::follows_roof : Room::Top::flat; });
+        });
         form.addRow(QStringLiteral("Its shape"), box);
     }
     const auto ring = geometry::inner_face(document_.option(), *place.storey, room).ring;
@@ -226,11 +282,15 @@ void Inspector::show_room(QFormLayout& form) {
     for (const Opening& o : room.openings)
         if (o.kind == Opening::Kind::window) glass += o.width * o.height;
     for (size_t i = 0; i < ring.size(); ++i) walls += length(ring[(i + 1) % ring.size()] - ring[i]) * room.height;
-    const double floor = geometry::floor_area(document_.option(), *place.storey, room), volume = geometry::room_volume(document_.option(), *place.storey, room);
+    const double floor = geometry::floor_area(document_.option(), *place.storey, room),
+                 volume = geometry::room_volume(document_.option(), *place.storey, room);
     add_fact(form, QStringLiteral("Volume"), [volume] { return QStringLiteral("%1 m\u00b3").arg(volume, 0, 'f', 1); });
-    add_fact(form, QStringLiteral("Floor area"), [floor] { return QStringLiteral("%1 m\u00b2").arg(floor, 0, 'f', 2); });
-    add_fact(form, QStringLiteral("Window to floor"), [share = 100 * glass / floor] { return QStringLiteral("%1 %").arg(share, 0, 'f', 1); });
-    add_fact(form, QStringLiteral("Window to wall"), [share = 100 * glass / walls] { return QStringLiteral("%1 %").arg(share, 0, 'f', 1); });
+    add_fact(form, QStringLiteral("Floor area"),
+             [floor] { return QStringLiteral("%1 m\u00b2").arg(floor, 0, 'f', 2); });
+    add_fact(form, QStringLiteral("Window to floor"),
+             [share = 100 * glass / floor] { return QStringLiteral("%1 %").arg(share, 0, 'f', 1); });
+    add_fact(form, QStringLiteral("Window to wall"),
+             [share = 100 * glass / walls] { return QStringLiteral("%1 %").arg(share, 0, 'f', 1); });
     show_planes_of(form, id);
     const auto answer = document_.daylight.find(document_.option().id);
     if (answer == document_.daylight.end()) return;
@@ -244,11 +304,18 @@ void Inspector::show_room(QFormLayout& form) {
             };
         };
         using Figures = question::PlaneFigures;
-        add_fact(form, QStringLiteral("Mean"), figure([](const Figures& f) { return QStringLiteral("%1 \u00b1 %2 %").arg(report::figure(f.mean), report::error_figure(f.mean_half_width)); }),
-                 QStringLiteral("Below 2 % a room looks dim by day and needs electric light; above 5 % it looks well lit (CIBSE LG10, BS 8206-2)"));
-        add_fact(form, QStringLiteral("Median"), figure([](const Figures& f) { return report::figure(f.median) + QStringLiteral(" %"); }));
-        add_fact(form, QStringLiteral("Least"), figure([](const Figures& f) { return report::figure(f.least) + QStringLiteral(" %"); }));
-        add_fact(form, QStringLiteral("Uniformity"), figure([](const Figures& f) { return report::figure(f.uniformity); }));
+        add_fact(form, QStringLiteral("Mean"), figure([](const Figures& f) {
+                     return QStringLiteral("%1 \u00b1 %2 %")
+                         .arg(report::figure(f.mean), report::error_figure(f.mean_half_width));
+                 }),
+                 QStringLiteral("Below 2 % a room looks dim by day and needs electric light; above 5 % it looks well "
+                                "lit (CIBSE LG10, BS 8206-2)"));
+        add_fact(form, QStringLiteral("Median"),
+                 figure([](const Figures& f) { return report::figure(f.median) + QStringLiteral(" %"); }));
+        add_fact(form, QStringLiteral("Least"),
+                 figure([](const Figures& f) { return report::figure(f.least) + QStringLiteral(" %"); }));
+        add_fact(form, QStringLiteral("Uniformity"),
+                 figure([](const Figures& f) { return report::figure(f.uniformity); }));
         form.addRow(label(QStringLiteral("2 %: dim by day below. 5 %: well lit above (BS 8206-2:2008)."), "small"));
     }
 }

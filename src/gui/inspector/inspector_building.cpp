@@ -20,10 +20,14 @@ namespace {
 
 const char* kind_word(Opening::Kind kind) {
     switch (kind) {
-        case Opening::Kind::window: return "Window";
-        case Opening::Kind::door: return "Door";
-        case Opening::Kind::panel: return "Panel";
-        case Opening::Kind::opening_void: return "Opening";
+        case Opening::Kind::window:
+            return "Window";
+        case Opening::Kind::door:
+            return "Door";
+        case Opening::Kind::panel:
+            return "Panel";
+        case Opening::Kind::opening_void:
+            return "Opening";
     }
     return "";
 }
@@ -38,25 +42,36 @@ void Inspector::show_wall(QFormLayout& form) {
     const size_t s = document_.storey_index();
     const auto behind = geometry::wall_behind(document_.option(), s, id, edge);
     form.addRow(label(QStringLiteral("Wall of %1").arg(name_of(place.room->name)), "heading"));
-    add_fact(form, QStringLiteral("Behind it"), [text = behind ? name_of(item_name(document_.option(), *behind)) : QStringLiteral("outdoors")] { return text; });
+    add_fact(form, QStringLiteral("Behind it"),
+             [text = behind ? name_of(item_name(document_.option(), *behind)) : QStringLiteral("outdoors")] {
+                 return text;
+             });
     const auto face = geometry::inner_face(document_.option(), *place.storey, *place.room);
     double inner = 0;
     for (size_t i = 0; i < face.ring.size(); ++i)
         if (face.edge[i] == edge) inner += length(face.ring[(i + 1) % face.ring.size()] - face.ring[i]);
     add_number(form, QStringLiteral("Inner length"), inner, Unit::metre, [this, id, edge, inner](double v) {
         if (v < 0.1 || v > 1000) return;
-        document_.edit_option(QStringLiteral("Wall length"), [&](Option& o) { geometry::stretch_wall(o, storey_of(o, {Selection::Kind::room, id, -1}), id, edge, v - inner); });
+        document_.edit_option(QStringLiteral("Wall length"), [&](Option& o) {
+            geometry::stretch_wall(o, storey_of(o, {Selection::Kind::room, id, -1}), id, edge, v - inner);
+        });
     });
-    const double thickness = own_thickness(*place.room, edge, behind ? document_.option().inner_wall : document_.option().outer_wall);
+    const double thickness =
+        own_thickness(*place.room, edge, behind ? document_.option().inner_wall : document_.option().outer_wall);
     add_number(form, QStringLiteral("Thickness"), thickness, Unit::metre, [this, id, edge, s](double v) {
-        document_.edit_option(QStringLiteral("Wall thickness"), [&](Option& o) { geometry::set_wall_thickness(o, s, id, edge, std::clamp(v, 0.005, 5.0)); });
+        document_.edit_option(QStringLiteral("Wall thickness"), [&](Option& o) {
+            geometry::set_wall_thickness(o, s, id, edge, std::clamp(v, 0.005, 5.0));
+        });
     })->setToolTip(QStringLiteral("Of this wall only. All walls: select nothing, or the option"));
     double glass = 0;
-    const auto profile_height = geometry::wall_top(document_.option(), *place.storey, *place.room, edge, 0, edge_length(*place.room, edge));
+    const auto profile_height =
+        geometry::wall_top(document_.option(), *place.storey, *place.room, edge, 0, edge_length(*place.room, edge));
     for (const Opening& o : place.room->openings)
         if (o.edge == edge && o.kind == Opening::Kind::window) glass += o.width * o.height;
-    add_fact(form, QStringLiteral("Height"), [profile_height] { return QStringLiteral("%1 m").arg(profile_height, 0, 'f', 2); });
-    add_fact(form, QStringLiteral("Window to wall"), [share = 100 * glass / (inner * profile_height)] { return QStringLiteral("%1 %").arg(share, 0, 'f', 1); });
+    add_fact(form, QStringLiteral("Height"),
+             [profile_height] { return QStringLiteral("%1 m").arg(profile_height, 0, 'f', 2); });
+    add_fact(form, QStringLiteral("Window to wall"),
+             [share = 100 * glass / (inner * profile_height)] { return QStringLiteral("%1 %").arg(share, 0, 'f', 1); });
     const Room& room = *place.room;
     Room bare = room;
     set_own_finish(bare, edge, {});
@@ -64,12 +79,22 @@ void Inspector::show_wall(QFormLayout& form) {
     for (const OwnFinish& f : room.own_finishes)
         if (f.surface == edge) own = f.material;
     const Project& project = document_.project();
-    add_finish(form, project, {QStringLiteral("This wall"), Part::wall, own, room_finish(project, document_.option(), room, edge), room_finish(project, document_.option(), bare, edge)}, [this, id, edge](const Id& m) {
-        document_.edit_option(QStringLiteral("Material of wall"), [&](Option& o) { set_own_finish(*find_room(o, id).room, edge, m); });
-    });
-    add_button(form, QStringLiteral("Lay a plane before it"), "plane-on-wall", [this, id, edge] { lay_on_wall(id, edge, false); });
-    if (!behind) add_button(form, QStringLiteral("Lay a plane on its facade"), "plane-on-facade", [this, id, edge] { lay_on_wall(id, edge, true); });
-    form.addRow(label(QStringLiteral("Lengths are inner dimensions. Typing one moves the wall at its far end; rooms beside it follow."), "small"));
+    add_finish(form, project,
+               {QStringLiteral("This wall"), Part::wall, own, room_finish(project, document_.option(), room, edge),
+                room_finish(project, document_.option(), bare, edge)},
+               [this, id, edge](const Id& m) {
+                   document_.edit_option(QStringLiteral("Material of wall"),
+                                         [&](Option& o) { set_own_finish(*find_room(o, id).room, edge, m); });
+               });
+    add_button(form, QStringLiteral("Lay a plane before it"), "plane-on-wall",
+               [this, id, edge] { lay_on_wall(id, edge, false); });
+    if (!behind)
+        add_button(form, QStringLiteral("Lay a plane on its facade"), "plane-on-facade",
+                   [this, id, edge] { lay_on_wall(id, edge, true); });
+    form.addRow(
+        label(QStringLiteral(
+                  "Lengths are inner dimensions. Typing one moves the wall at its far end; rooms beside it follow."),
+              "small"));
 }
 
 void Inspector::show_opening(QFormLayout& form) {
@@ -86,20 +111,29 @@ void Inspector::show_opening(QFormLayout& form) {
     };
     using Kind = Opening::Kind;
     form.addRow(label(QStringLiteral("%1 %2").arg(QString::fromLatin1(kind_word(o.kind)), name_of(o.name)), "heading"));
-    add_name(form, o.name, [change](const std::string& text) { change(QStringLiteral("Rename opening"), [&](Opening& x) { x.name = text; }); });
+    add_name(form, o.name, [change](const std::string& text) {
+        change(QStringLiteral("Rename opening"), [&](Opening& x) { x.name = text; });
+    });
     const Project& project = document_.project();
     Id opaque, clear;
     for (const Material& m : project.materials) {
         if (m.kind == Material::Kind::opaque && opaque.empty()) opaque = m.id;
         if (m.kind == Material::Kind::glazing && clear.empty()) clear = m.id;
     }
-    add_choice<Kind>(form, QStringLiteral("Kind"), {{"Window", Kind::window}, {"Door", Kind::door}, {"Panel", Kind::panel}, {"Without a leaf", Kind::opening_void}}, o.kind, [change, opaque, clear](Kind kind) {
-        change(QStringLiteral("Kind of opening"), [&](Opening& x) {
-            x.kind = kind;
-            if (kind == Kind::window) x.glazing = clear;
-            else if (x.glazing.empty() || kind == Kind::door || kind == Kind::panel) x.glazing = opaque;
-        });
-    });
+    add_choice<Kind>(form, QStringLiteral("Kind"),
+                     {{"Window", Kind::window},
+                      {"Door", Kind::door},
+                      {"Panel", Kind::panel},
+                      {"Without a leaf", Kind::opening_void}},
+                     o.kind, [change, opaque, clear](Kind kind) {
+                         change(QStringLiteral("Kind of opening"), [&](Opening& x) {
+                             x.kind = kind;
+                             if (kind == Kind::window)
+                                 x.glazing = clear;
+                             else if (x.glazing.empty() || kind == Kind::door || kind == Kind::panel)
+                                 x.glazing = opaque;
+                         });
+                     });
     const auto number = [&](const QString& title, double Opening::*field, double low) {
         return add_number(form, title, o.*field, Unit::metre, [change, title, field, low](double v) {
             change(QStringLiteral("%1 of opening").arg(title), [&](Opening& x) { x.*field = std::max(v, low); });
@@ -110,43 +144,71 @@ void Inspector::show_opening(QFormLayout& form) {
     number(QStringLiteral("Sill"), &Opening::sill, 0);
     number(QStringLiteral("Along wall"), &Opening::along, 0);
     if (o.kind != Kind::opening_void)
-        number(QStringLiteral("Pane depth"), &Opening::reveal, 0)->setToolTip(QStringLiteral("How far the pane or leaf stands from the inner face of the wall"));
+        number(QStringLiteral("Pane depth"), &Opening::reveal, 0)
+            ->setToolTip(QStringLiteral("How far the pane or leaf stands from the inner face of the wall"));
     if (o.kind == Kind::window || o.kind == Kind::door) {
         number(QStringLiteral("Frame"), &Opening::frame, 0);
-        add_number(form, QStringLiteral("Lights across"), o.columns, Unit::plain, [change](double v) { change(QStringLiteral("Mullions"), [&](Opening& x) { x.columns = whole_number(v, 1, 50); }); });
-        add_number(form, QStringLiteral("Lights up"), o.rows, Unit::plain, [change](double v) { change(QStringLiteral("Transoms"), [&](Opening& x) { x.rows = whole_number(v, 1, 50); }); });
+        add_number(form, QStringLiteral("Lights across"), o.columns, Unit::plain, [change](double v) {
+            change(QStringLiteral("Mullions"), [&](Opening& x) { x.columns = whole_number(v, 1, 50); });
+        });
+        add_number(form, QStringLiteral("Lights up"), o.rows, Unit::plain, [change](double v) {
+            change(QStringLiteral("Transoms"), [&](Opening& x) { x.rows = whole_number(v, 1, 50); });
+        });
     }
-    const auto set_fill = [change](const Id& m) { change(QStringLiteral("What fills the opening"), [&](Opening& x) { x.glazing = m; }); };
+    const auto set_fill = [change](const Id& m) {
+        change(QStringLiteral("What fills the opening"), [&](Opening& x) { x.glazing = m; });
+    };
     const Option& shown_option = document_.option();
-    if (o.kind == Kind::window) add_part_finish(form, project, shown_option, QStringLiteral("Glazing"), Part::glazing, o.glazing, set_fill);
+    if (o.kind == Kind::window)
+        add_part_finish(form, project, shown_option, QStringLiteral("Glazing"), Part::glazing, o.glazing, set_fill);
     if (o.kind == Kind::door || o.kind == Kind::panel) {
         const Finish fill = finish_of(project, shown_option, Part::door, o.glazing);
         const bool glazed = fill.material != nullptr && fill.material->kind == Material::Kind::glazing;
-        add_flag(form, QStringLiteral("Leaf"), QStringLiteral("lets light through"), glazed, [set_fill, opaque, clear](bool on) { set_fill(on ? clear : opaque); });
+        add_flag(form, QStringLiteral("Leaf"), QStringLiteral("lets light through"), glazed,
+                 [set_fill, opaque, clear](bool on) { set_fill(on ? clear : opaque); });
         add_part_finish(form, project, shown_option, QStringLiteral("Infill"), Part::door, o.glazing, set_fill);
     }
-    add_part_finish(form, project, shown_option, QStringLiteral("Reveals"), Part::reveal, o.reveals, [change](const Id& m) { change(QStringLiteral("Material of reveals"), [&](Opening& x) { x.reveals = m; }); });
-    if (o.kind == Kind::window) add_part_finish(form, project, shown_option, QStringLiteral("Frames"), Part::frame, o.frames, [change](const Id& m) { change(QStringLiteral("Material of frames"), [&](Opening& x) { x.frames = m; }); });
+    add_part_finish(
+        form, project, shown_option, QStringLiteral("Reveals"), Part::reveal, o.reveals,
+        [change](const Id& m) { change(QStringLiteral("Material of reveals"), [&](Opening& x) { x.reveals = m; }); });
+    if (o.kind == Kind::window)
+        add_part_finish(
+            form, project, shown_option, QStringLiteral("Frames"), Part::frame, o.frames,
+            [change](const Id& m) { change(QStringLiteral("Material of frames"), [&](Opening& x) { x.frames = m; }); });
     if (o.kind != Kind::opening_void) show_blind(form, o);
     show_shading(form);
-    const double wall = edge_length(*place.room, o.edge) * geometry::wall_top(document_.option(), *place.storey, *place.room, o.edge, 0, edge_length(*place.room, o.edge));
-    add_number(form, QStringLiteral("Share of wall"), o.width * o.height / wall, Unit::percent, [this, id = o.id](double v) {
-        document_.edit_option(QStringLiteral("Share of wall"), [&](Option& opt) { geometry::take_share_of_wall(opt, id, std::clamp(v, 0.001, 1.0)); });
+    const double wall =
+        edge_length(*place.room, o.edge) *
+        geometry::wall_top(document_.option(), *place.storey, *place.room, o.edge, 0, edge_length(*place.room, o.edge));
+    add_number(form, QStringLiteral("Share of wall"), o.width * o.height / wall, Unit::percent,
+               [this, id = o.id](double v) {
+                   document_.edit_option(QStringLiteral("Share of wall"), [&](Option& opt) {
+                       geometry::take_share_of_wall(opt, id, std::clamp(v, 0.001, 1.0));
+                   });
+               });
+    add_button(form, QStringLiteral("Full height"), "full-height", [this, id = o.id] {
+        document_.edit_option(QStringLiteral("Full height"), [&](Option& opt) { geometry::make_full_height(opt, id); });
     });
-    add_button(form, QStringLiteral("Full height"), "full-height", [this, id = o.id] { document_.edit_option(QStringLiteral("Full height"), [&](Option& opt) { geometry::make_full_height(opt, id); }); });
-    auto* apart = add_number(form, QStringLiteral("Row, apart"), std::nan(""), Unit::metre, [this, id = o.id](double v) {
-        document_.edit_option(QStringLiteral("Row of openings"), [&](Option& opt) { geometry::fill_wall(opt, id, std::max(v, 0.02)); });
-    });
+    auto* apart =
+        add_number(form, QStringLiteral("Row, apart"), std::nan(""), Unit::metre, [this, id = o.id](double v) {
+            document_.edit_option(QStringLiteral("Row of openings"),
+                                  [&](Option& opt) { geometry::fill_wall(opt, id, std::max(v, 0.02)); });
+        });
     apart->setPlaceholderText(QStringLiteral("e.g. 0.6 m"));
-    apart->setToolTip(QStringLiteral("As many like this as fit into the wall, at least this far apart: type a distance"));
+    apart->setToolTip(
+        QStringLiteral("As many like this as fit into the wall, at least this far apart: type a distance"));
     const auto answer = document_.daylight.find(document_.option().id);
     if (answer == document_.daylight.end() || o.kind != Kind::window) return;
     form.addRow(label(QStringLiteral("What it does"), "heading"));
-    add_fact(form, QStringLiteral("Share of light"), [this, id = o.id, room = place.room->id] {
-        const auto now = document_.daylight.find(document_.option().id);
-        return now == document_.daylight.end() ? QString() : QStringLiteral("%1 %").arg(100 * share_of_light(*now->second, id, room), 0, 'f', 1);
-    },
-             QStringLiteral("Share of the room's mean daylight factor that comes in through this window"));
+    add_fact(
+        form, QStringLiteral("Share of light"),
+        [this, id = o.id, room = place.room->id] {
+            const auto now = document_.daylight.find(document_.option().id);
+            return now == document_.daylight.end()
+                       ? QString()
+                       : QStringLiteral("%1 %").arg(100 * share_of_light(*now->second, id, room), 0, 'f', 1);
+        },
+        QStringLiteral("Share of the room's mean daylight factor that comes in through this window"));
     form.addRow(label(QStringLiteral("of the daylight factor in %1").arg(name_of(place.room->name)), "small"));
 }
 
@@ -158,7 +220,9 @@ void Inspector::show_storey(QFormLayout& form) {
         document_.edit_option(name, [&](Option& o) { edit(o, *model::find(o.storeys, id)); });
     };
     form.addRow(label(QStringLiteral("Storey"), "heading"));
-    add_name(form, storey.name, [change](const std::string& text) { change(QStringLiteral("Rename storey"), [&](Option&, Storey& s) { s.name = text; }); });
+    add_name(form, storey.name, [change](const std::string& text) {
+        change(QStringLiteral("Rename storey"), [&](Option&, Storey& s) { s.name = text; });
+    });
     add_number(form, QStringLiteral("Level"), storey.level, Unit::metre, [change](double v) {
         change(QStringLiteral("Level of storey"), [&](Option& o, Storey& s) {
             for (Observer& e : o.observers)
@@ -187,13 +251,29 @@ void Inspector::show_storey(QFormLayout& form) {
     if (storey.underlay.file.empty()) return;
     form.addRow(label(QStringLiteral("Underlay"), "heading"));
     form.addRow(label(name_of(storey.underlay.file), "small"));
-    add_number(form, QStringLiteral("Strength"), storey.underlay.strength, Unit::percent, [change](double v) { change(QStringLiteral("Strength of underlay"), [&](Option&, Storey& s) { s.underlay.strength = std::clamp(v, 0.0, 1.0); }); });
-    add_number(form, QStringLiteral("Turn"), storey.underlay.turn, Unit::degree, [change](double v) { change(QStringLiteral("Turn underlay"), [&](Option&, Storey& s) { s.underlay.turn = std::fmod(v, 360.0); }); });
-    add_number(form, QStringLiteral("Picture width"), storey.underlay.width, Unit::metre, [change](double v) { change(QStringLiteral("Width of underlay"), [&](Option&, Storey& s) { s.underlay.width = std::clamp(v, 0.1, 1e4); }); });
-    add_number(form, QStringLiteral("Page"), storey.underlay.page, Unit::plain, [change](double v) { change(QStringLiteral("Page of underlay"), [&](Option&, Storey& s) { s.underlay.page = whole_number(v, 1, 9999); }); });
-    add_number(form, QStringLiteral("Left at"), storey.underlay.place.x, Unit::metre, [change](double v) { change(QStringLiteral("Place of underlay"), [&](Option&, Storey& s) { s.underlay.place.x = v; }); });
-    add_number(form, QStringLiteral("Foot at"), storey.underlay.place.y, Unit::metre, [change](double v) { change(QStringLiteral("Place of underlay"), [&](Option&, Storey& s) { s.underlay.place.y = v; }); });
-    add_button(form, QStringLiteral("Take it away"), "remove-underlay", [change] { change(QStringLiteral("Remove underlay"), [](Option&, Storey& s) { s.underlay = {}; }); });
+    add_number(form, QStringLiteral("Strength"), storey.underlay.strength, Unit::percent, [change](double v) {
+        change(QStringLiteral("Strength of underlay"),
+               [&](Option&, Storey& s) { s.underlay.strength = std::clamp(v, 0.0, 1.0); });
+    });
+    add_number(form, QStringLiteral("Turn"), storey.underlay.turn, Unit::degree, [change](double v) {
+        change(QStringLiteral("Turn underlay"), [&](Option&, Storey& s) { s.underlay.turn = std::fmod(v, 360.0); });
+    });
+    add_number(form, QStringLiteral("Picture width"), storey.underlay.width, Unit::metre, [change](double v) {
+        change(QStringLiteral("Width of underlay"),
+               [&](Option&, Storey& s) { s.underlay.width = std::clamp(v, 0.1, 1e4); });
+    });
+    add_number(form, QStringLiteral("Page"), storey.underlay.page, Unit::plain, [change](double v) {
+        change(QStringLiteral("Page of underlay"),
+               [&](Option&, Storey& s) { s.underlay.page = whole_number(v, 1, 9999); });
+    });
+    add_number(form, QStringLiteral("Left at"), storey.underlay.place.x, Unit::metre, [change](double v) {
+        change(QStringLiteral("Place of underlay"), [&](Option&, Storey& s) { s.underlay.place.x = v; });
+    });
+    add_number(form, QStringLiteral("Foot at"), storey.underlay.place.y, Unit::metre, [change](double v) {
+        change(QStringLiteral("Place of underlay"), [&](Option&, Storey& s) { s.underlay.place.y = v; });
+    });
+    add_button(form, QStringLiteral("Take it away"), "remove-underlay",
+               [change] { change(QStringLiteral("Remove underlay"), [](Option&, Storey& s) { s.underlay = {}; }); });
 }
 
 void Inspector::show_partition(QFormLayout& form) {
@@ -205,10 +285,20 @@ void Inspector::show_partition(QFormLayout& form) {
         document_.edit_option(name, [&](Option& o) { edit(*find_on_storeys(o, &Storey::partitions, id).item); });
     };
     form.addRow(label(QStringLiteral("Partition"), "heading"));
-    add_name(form, p.name, [change](const std::string& text) { change(QStringLiteral("Rename partition"), [&](Partition& x) { x.name = text; }); });
-    add_number(form, QStringLiteral("Height"), p.height, Unit::metre, [change](double v) { change(QStringLiteral("Height of partition"), [&](Partition& x) { x.height = std::clamp(v, 0.02, 100.0); }); });
-    add_number(form, QStringLiteral("Thickness"), p.thickness, Unit::metre, [change](double v) { change(QStringLiteral("Thickness of partition"), [&](Partition& x) { x.thickness = std::clamp(v, 0.005, 10.0); }); });
-    add_part_finish(form, document_.project(), document_.option(), QStringLiteral("Material"), Part::partition, p.material, [change](const Id& m) { change(QStringLiteral("Material of partition"), [&](Partition& x) { x.material = m; }); });
+    add_name(form, p.name, [change](const std::string& text) {
+        change(QStringLiteral("Rename partition"), [&](Partition& x) { x.name = text; });
+    });
+    add_number(form, QStringLiteral("Height"), p.height, Unit::metre, [change](double v) {
+        change(QStringLiteral("Height of partition"), [&](Partition& x) { x.height = std::clamp(v, 0.02, 100.0); });
+    });
+    add_number(form, QStringLiteral("Thickness"), p.thickness, Unit::metre, [change](double v) {
+        change(QStringLiteral("Thickness of partition"),
+               [&](Partition& x) { x.thickness = std::clamp(v, 0.005, 10.0); });
+    });
+    add_part_finish(form, document_.project(), document_.option(), QStringLiteral("Material"), Part::partition,
+                    p.material, [change](const Id& m) {
+                        change(QStringLiteral("Material of partition"), [&](Partition& x) { x.material = m; });
+                    });
 }
 
 void Inspector::show_floor_void(QFormLayout& form) {
@@ -217,10 +307,14 @@ void Inspector::show_floor_void(QFormLayout& form) {
     if (!at) return;
     form.addRow(label(QStringLiteral("Floor void"), "heading"));
     add_name(form, at.item->name, [this, id = shown_.id](const std::string& text) {
-        document_.edit_option(QStringLiteral("Rename void"), [&](Option& o) { find_on_storeys(o, &Storey::voids, id).item->name = text; });
+        document_.edit_option(QStringLiteral("Rename void"),
+                              [&](Option& o) { find_on_storeys(o, &Storey::voids, id).item->name = text; });
     });
-    add_fact(form, QStringLiteral("Area"), [area = geometry::signed_area(at.item->outline)] { return QStringLiteral("%1 m\u00b2").arg(area, 0, 'f', 2); });
-    form.addRow(label(QStringLiteral("Joins the room here with the one below: a stair, or the open side of a gallery."), "small"));
+    add_fact(form, QStringLiteral("Area"), [area = geometry::signed_area(at.item->outline)] {
+        return QStringLiteral("%1 m\u00b2").arg(area, 0, 'f', 2);
+    });
+    form.addRow(label(QStringLiteral("Joins the room here with the one below: a stair, or the open side of a gallery."),
+                      "small"));
 }
 
 void Inspector::show_roof(QFormLayout& form) {
@@ -233,21 +327,42 @@ void Inspector::show_roof(QFormLayout& form) {
     };
     using Kind = Roof::Kind;
     form.addRow(label(QStringLiteral("Roof"), "heading"));
-    add_name(form, r.name, [change](const std::string& text) { change(QStringLiteral("Rename roof"), [&](Roof& x) { x.name = text; }); });
-    add_choice<Kind>(form, QStringLiteral("Shape"), {{"Mono-pitch", Kind::mono_pitch}, {"Gable", Kind::gable}, {"Sawtooth", Kind::sawtooth}}, r.kind,
+    add_name(form, r.name, [change](const std::string& text) {
+        change(QStringLiteral("Rename roof"), [&](Roof& x) { x.name = text; });
+    });
+    add_choice<Kind>(form, QStringLiteral("Shape"),
+                     {{"Mono-pitch", Kind::mono_pitch}, {"Gable", Kind::gable}, {"Sawtooth", Kind::sawtooth}}, r.kind,
                      [change](Kind kind) { change(QStringLiteral("Shape of roof"), [&](Roof& x) { x.kind = kind; }); });
-    add_number(form, QStringLiteral("Pitch"), r.pitch, Unit::degree, [change](double v) { change(QStringLiteral("Pitch of roof"), [&](Roof& x) { x.pitch = std::clamp(v, 0.0, 75.0); }); });
-    add_number(form, QStringLiteral("Eaves"), r.eaves, Unit::metre, [change](double v) { change(QStringLiteral("Eaves"), [&](Roof& x) { x.eaves = std::clamp(v, 0.3, 200.0); }); })
-        ->setToolTip(QStringLiteral("Lowest line of the ceiling above the storey's floor"));
-    add_number(form, QStringLiteral("Rises towards"), r.direction, Unit::degree, [change](double v) { change(QStringLiteral("Direction of roof"), [&](Roof& x) { x.direction = std::fmod(std::fmod(v, 360) + 360, 360); }); })
-        ->setToolTip(QStringLiteral("Degrees clockwise from the top of the sheet; upright lights of a sawtooth look there"));
-    if (r.kind == Kind::sawtooth) add_number(form, QStringLiteral("Bays"), r.bays, Unit::plain, [change](double v) { change(QStringLiteral("Bays of roof"), [&](Roof& x) { x.bays = whole_number(v, 1, 100); }); });
-    add_number(form, QStringLiteral("Overhang"), r.overhang, Unit::metre, [change](double v) { change(QStringLiteral("Overhang"), [&](Roof& x) { x.overhang = std::clamp(v, 0.0, 10.0); }); });
+    add_number(form, QStringLiteral("Pitch"), r.pitch, Unit::degree, [change](double v) {
+        change(QStringLiteral("Pitch of roof"), [&](Roof& x) { x.pitch = std::clamp(v, 0.0, 75.0); });
+    });
+    add_number(form, QStringLiteral("Eaves"), r.eaves, Unit::metre, [change](double v) {
+        change(QStringLiteral("Eaves"), [&](Roof& x) { x.eaves = std::clamp(v, 0.3, 200.0); });
+    })->setToolTip(QStringLiteral("Lowest line of the ceiling above the storey's floor"));
+    add_number(form, QStringLiteral("Rises towards"), r.direction, Unit::degree,
+               [change](double v) {
+                   change(QStringLiteral("Direction of roof"),
+                          [&](Roof& x) { x.direction = std::fmod(std::fmod(v, 360) + 360, 360); });
+               })
+        ->setToolTip(
+            QStringLiteral("Degrees clockwise from the top of the sheet; upright lights of a sawtooth look there"));
+    if (r.kind == Kind::sawtooth)
+        add_number(form, QStringLiteral("Bays"), r.bays, Unit::plain, [change](double v) {
+            change(QStringLiteral("Bays of roof"), [&](Roof& x) { x.bays = whole_number(v, 1, 100); });
+        });
+    add_number(form, QStringLiteral("Overhang"), r.overhang, Unit::metre, [change](double v) {
+        change(QStringLiteral("Overhang"), [&](Roof& x) { x.overhang = std::clamp(v, 0.0, 10.0); });
+    });
     const geometry::RoofShape shape(*at.storey, r, option.roof);
     double highest = 0;
-    for (const auto& slope : shape.inner()) highest = std::max(highest, std::max(slope.at(std::max(slope.from, shape.lowest())), slope.at(std::min(slope.to, shape.highest()))));
-    add_fact(form, QStringLiteral("Ridge"), [v = highest - at.storey->level] { return QStringLiteral("%1 m").arg(v, 0, 'f', 2); });
-    add_fact(form, QStringLiteral("Over"), [n = r.rooms.size()] { return n == 0 ? QStringLiteral("the whole storey") : QStringLiteral("%1 rooms").arg(n); });
+    for (const auto& slope : shape.inner())
+        highest = std::max(highest, std::max(slope.at(std::max(slope.from, shape.lowest())),
+                                             slope.at(std::min(slope.to, shape.highest()))));
+    add_fact(form, QStringLiteral("Ridge"),
+             [v = highest - at.storey->level] { return QStringLiteral("%1 m").arg(v, 0, 'f', 2); });
+    add_fact(form, QStringLiteral("Over"), [n = r.rooms.size()] {
+        return n == 0 ? QStringLiteral("the whole storey") : QStringLiteral("%1 rooms").arg(n);
+    });
     form.addRow(label(QStringLiteral("Ceilings below follow it, unless a room's ceiling is flat."), "small"));
 }
 
@@ -260,18 +375,28 @@ void Inspector::show_rooflight(QFormLayout& form) {
         document_.edit_option(name, [&](Option& o) { edit(*find_on_storeys(o, &Storey::rooflights, id).item); });
     };
     form.addRow(label(QStringLiteral("Rooflight %1").arg(name_of(r.name)), "heading"));
-    add_name(form, r.name, [change](const std::string& text) { change(QStringLiteral("Rename rooflight"), [&](Rooflight& x) { x.name = text; }); });
+    add_name(form, r.name, [change](const std::string& text) {
+        change(QStringLiteral("Rename rooflight"), [&](Rooflight& x) { x.name = text; });
+    });
     const auto number = [&](const QString& title, double Rooflight::*field, double low) {
-        return add_number(form, title, r.*field, Unit::metre, [change, title, field, low](double v) { change(QStringLiteral("%1 of rooflight").arg(title), [&](Rooflight& x) { x.*field = std::max(v, low); }); });
+        return add_number(form, title, r.*field, Unit::metre, [change, title, field, low](double v) {
+            change(QStringLiteral("%1 of rooflight").arg(title), [&](Rooflight& x) { x.*field = std::max(v, low); });
+        });
     };
     number(QStringLiteral("Width"), &Rooflight::width, 0.1);
     number(r.upright ? QStringLiteral("Glass height") : QStringLiteral("Length"), &Rooflight::length, 0.1);
     number(r.upright ? QStringLiteral("Sill above roof") : QStringLiteral("Upstand"), &Rooflight::upstand, 0);
     number(QStringLiteral("Frame"), &Rooflight::frame, 0);
-    add_flag(form, QStringLiteral("Stands"), QStringLiteral("upright in a sawtooth"), r.upright, [change](bool on) { change(QStringLiteral("Upright rooflight"), [&](Rooflight& x) { x.upright = on; }); });
-    if (!r.upright) add_number(form, QStringLiteral("Turn"), r.turn, Unit::degree, [change](double v) { change(QStringLiteral("Turn rooflight"), [&](Rooflight& x) { x.turn = std::fmod(v, 360.0); }); })
-        ->setToolTip(QStringLiteral("On flat roofs; on a slope it lies along the slope"));
-    add_part_finish(form, document_.project(), document_.option(), QStringLiteral("Glazing"), Part::rooflight, r.glazing, [change](const Id& m) { change(QStringLiteral("Glazing of rooflight"), [&](Rooflight& x) { x.glazing = m; }); });
+    add_flag(form, QStringLiteral("Stands"), QStringLiteral("upright in a sawtooth"), r.upright,
+             [change](bool on) { change(QStringLiteral("Upright rooflight"), [&](Rooflight& x) { x.upright = on; }); });
+    if (!r.upright)
+        add_number(form, QStringLiteral("Turn"), r.turn, Unit::degree, [change](double v) {
+            change(QStringLiteral("Turn rooflight"), [&](Rooflight& x) { x.turn = std::fmod(v, 360.0); });
+        })->setToolTip(QStringLiteral("On flat roofs; on a slope it lies along the slope"));
+    add_part_finish(form, document_.project(), document_.option(), QStringLiteral("Glazing"), Part::rooflight,
+                    r.glazing, [change](const Id& m) {
+                        change(QStringLiteral("Glazing of rooflight"), [&](Rooflight& x) { x.glazing = m; });
+                    });
     show_blind(form, r);
     show_shading(form);
 }
@@ -281,9 +406,12 @@ void Inspector::show_dimension(QFormLayout& form) {
     const auto at = find_on_storeys(option, &Storey::dimensions, shown_.id);
     if (!at) return;
     form.addRow(label(QStringLiteral("Dimension"), "heading"));
-    add_fact(form, QStringLiteral("Length"), [l = length(at.item->to - at.item->from)] { return QStringLiteral("%1 m").arg(l, 0, 'f', 3); });
+    add_fact(form, QStringLiteral("Length"),
+             [l = length(at.item->to - at.item->from)] { return QStringLiteral("%1 m").arg(l, 0, 'f', 3); });
     add_number(form, QStringLiteral("Offset"), at.item->offset, Unit::metre, [this, id = shown_.id](double v) {
-        document_.edit_option(QStringLiteral("Offset of dimension"), [&](Option& o) { find_on_storeys(o, &Storey::dimensions, id).item->offset = std::clamp(v, -100.0, 100.0); });
+        document_.edit_option(QStringLiteral("Offset of dimension"), [&](Option& o) {
+            find_on_storeys(o, &Storey::dimensions, id).item->offset = std::clamp(v, -100.0, 100.0);
+        });
     });
 }
 
@@ -291,8 +419,15 @@ void Inspector::show_dimension(QFormLayout& form) {
 void Inspector::show_many(QFormLayout& form) {
     const auto items = document_.selected();
     Option option = document_.option();
-    const auto all_are = [&](Selection::Kind kind) { return std::all_of(items.begin(), items.end(), [&](const Selection& s) { return s.kind == kind; }); };
-    form.addRow(label(QStringLiteral("%1 %2").arg(items.size()).arg(all_are(Selection::Kind::opening) ? QStringLiteral("openings") : all_are(Selection::Kind::room) ? QStringLiteral("rooms") : QStringLiteral("things")), "heading"));
+    const auto all_are = [&](Selection::Kind kind) {
+        return std::all_of(items.begin(), items.end(), [&](const Selection& s) { return s.kind == kind; });
+    };
+    form.addRow(label(QStringLiteral("%1 %2")
+                          .arg(items.size())
+                          .arg(all_are(Selection::Kind::opening) ? QStringLiteral("openings")
+                               : all_are(Selection::Kind::room)  ? QStringLiteral("rooms")
+                                                                 : QStringLiteral("things")),
+                      "heading"));
     using Kind = Selection::Kind;
     std::vector<Opening> openings;
     std::vector<Room> rooms;
@@ -301,17 +436,20 @@ void Inspector::show_many(QFormLayout& form) {
         if (item.kind == Kind::room) rooms.push_back(*find_room(option, item.id).room);
     }
     const auto number = [&](const QString& title, double Opening::*field, double low) {
-        const bool same = std::all_of(openings.begin(), openings.end(), [&](const Opening& o) { return o.*field == openings[0].*field; });
-        auto* row = add_number(form, title, same ? openings[0].*field : std::nan(""), Unit::metre, [this, items, title, field, low](double v) {
-            document_.edit_option(QStringLiteral("%1 of %2 openings").arg(title).arg(items.size()), [&](Option& o) {
-                for (const Selection& item : items)
-                    if (item.kind == Kind::opening) {
-                        const auto at = find_opening(o, item.id);
-                        at.opening->*field = std::max(v, low);
-                        geometry::keep_in_wall(o, *at.storey, *at.room, *at.opening);
-                    }
+        const bool same = std::all_of(openings.begin(), openings.end(),
+                                      [&](const Opening& o) { return o.*field == openings[0].*field; });
+        auto* row = add_number(
+            form, title, same ? openings[0].*field : std::nan(""), Unit::metre,
+            [this, items, title, field, low](double v) {
+                document_.edit_option(QStringLiteral("%1 of %2 openings").arg(title).arg(items.size()), [&](Option& o) {
+                    for (const Selection& item : items)
+                        if (item.kind == Kind::opening) {
+                            const auto at = find_opening(o, item.id);
+                            at.opening->*field = std::max(v, low);
+                            geometry::keep_in_wall(o, *at.storey, *at.room, *at.opening);
+                        }
+                });
             });
-        });
         if (!same) row->setPlaceholderText(QStringLiteral("several"));
     };
     if (openings.size() == items.size()) {
@@ -320,20 +458,35 @@ void Inspector::show_many(QFormLayout& form) {
         number(QStringLiteral("Sill"), &Opening::sill, 0);
         number(QStringLiteral("Pane depth"), &Opening::reveal, 0);
         number(QStringLiteral("Frame"), &Opening::frame, 0);
-        add_part_finish(form, document_.project(), document_.option(), QStringLiteral("Glazing"), Part::glazing, openings[0].glazing, [this, items](const Id& m) {
-            document_.edit_option(QStringLiteral("Glazing of %1 windows").arg(items.size()), [&](Option& o) {
-                for (const Selection& item : items)
-                    if (Opening& x = *find_opening(o, item.id).opening; x.kind == Opening::Kind::window) x.glazing = m;
+        add_part_finish(
+            form, document_.project(), document_.option(), QStringLiteral("Glazing"), Part::glazing,
+            openings[0].glazing, [this, items](const Id& m) {
+                document_.edit_option(QStringLiteral("Glazing of %1 windows").arg(items.size()), [&](Option& o) {
+                    for (const Selection& item : items)
+                        if (Opening& x = *find_opening(o, item.id).opening; x.kind == Opening::Kind::window)
+                            x.glazing = m;
+                });
             });
-        });
         show_blind(form, openings[0]);
         show_shading(form);
         using Align = geometry::Align;
-        for (const auto& [text, how] : {std::pair{"Line up sills", Align::sill}, {"Line up heads", Align::head}, {"Same width", Align::width}, {"Same height", Align::height}})
-            add_button(form, QString::fromLatin1(text), how == Align::head ? "align-heads" : how == Align::sill ? "align-sills" : how == Align::width ? "align-widths" : "align-heights", [this, items, text = text, how = how] {
-                document_.edit_option(QString::fromLatin1(text), [&](Option& o) { geometry::align_openings(o, items, how); });
-            });
-        add_button(form, QStringLiteral("Equal distances"), "spread", [this, items] { document_.edit_option(QStringLiteral("Equal distances"), [&](Option& o) { geometry::spread_openings(o, items); }); });
+        for (const auto& [text, how] : {std::pair{"Line up sills", Align::sill},
+                                        {"Line up heads", Align::head},
+                                        {"Same width", Align::width},
+                                        {"Same height", Align::height}})
+            add_button(form, QString::fromLatin1(text),
+                       how == Align::head    ? "align-heads"
+                       : how == Align::sill  ? "align-sills"
+                       : how == Align::width ? "align-widths"
+                                             : "align-heights",
+                       [this, items, text = text, how = how] {
+                           document_.edit_option(QString::fromLatin1(text),
+                                                 [&](Option& o) { geometry::align_openings(o, items, how); });
+                       });
+        add_button(form, QStringLiteral("Equal distances"), "spread", [this, items] {
+            document_.edit_option(QStringLiteral("Equal distances"),
+                                  [&](Option& o) { geometry::spread_openings(o, items); });
+        });
         return;
     }
     if (rooms.size() == items.size()) {
@@ -342,7 +495,8 @@ void Inspector::show_many(QFormLayout& form) {
             const auto at = find_room(document_.option(), item.id);
             area += geometry::floor_area(document_.option(), *at.storey, *at.room);
         }
-        add_fact(form, QStringLiteral("Floor area"), [area] { return QStringLiteral("%1 m\u00b2").arg(area, 0, 'f', 1); });
+        add_fact(form, QStringLiteral("Floor area"),
+                 [area] { return QStringLiteral("%1 m\u00b2").arg(area, 0, 'f', 1); });
         const auto all = [this, items](const QString& name, std::function<void(Room&)> edit) {
             document_.edit_option(name, [&](Option& o) {
                 for (const Selection& item : items) {
@@ -352,16 +506,23 @@ void Inspector::show_many(QFormLayout& form) {
                 }
             });
         };
-        add_number(form, QStringLiteral("Height"), rooms[0].height, Unit::metre, [all](double v) { all(QStringLiteral("Height of rooms"), [&](Room& r) { r.height = std::clamp(v, 0.5, 100.0); }); });
+        add_number(form, QStringLiteral("Height"), rooms[0].height, Unit::metre, [all](double v) {
+            all(QStringLiteral("Height of rooms"), [&](Room& r) { r.height = std::clamp(v, 0.5, 100.0); });
+        });
         const auto surface = [&](const QString& title, Part part, Id Room::*field) {
-            add_part_finish(form, document_.project(), document_.option(), title, part, rooms[0].*field, [all, title, field](const Id& m) { all(QStringLiteral("%1 of rooms").arg(title), [&](Room& r) { r.*field = m; }); });
+            add_part_finish(form, document_.project(), document_.option(), title, part, rooms[0].*field,
+                            [all, title, field](const Id& m) {
+                                all(QStringLiteral("%1 of rooms").arg(title), [&](Room& r) { r.*field = m; });
+                            });
         };
         surface(QStringLiteral("Floor"), Part::floor, &Room::floor);
         surface(QStringLiteral("Walls"), Part::wall, &Room::walls);
         surface(QStringLiteral("Ceiling"), Part::ceiling, &Room::ceiling);
         return;
     }
-    form.addRow(label(QStringLiteral("Drag to move them together, with Ctrl to copy. Right click for turning, mirroring and rows."), "small"));
+    form.addRow(label(
+        QStringLiteral("Drag to move them together, with Ctrl to copy. Right click for turning, mirroring and rows."),
+        "small"));
 }
 
 }  // namespace wp::gui

@@ -45,7 +45,8 @@ void blind_rows(QFormLayout& form, Document& document, const O& first) {
     box->addItem(QStringLiteral("plain, %1 %").arg(100 * project.blind_transmittance, 0, 'f', 0), QString());
     box->setItemData(1, QStringLiteral("Scatters that share of the light; the project's own"), Qt::ToolTipRole);
     for (const Material& m : project.materials)
-        if (m.kind == Material::Kind::fabric || m.kind == Material::Kind::slats) box->addItem(QIcon(report::swatch(m, 14)), name_of(m.name), name_of(m.id));
+        if (m.kind == Material::Kind::fabric || m.kind == Material::Kind::slats)
+            box->addItem(QIcon(report::swatch(m, 14)), name_of(m.name), name_of(m.id));
     box->setCurrentIndex(!first.blind ? 0 : std::max(1, box->findData(name_of(first.blind_material))));
     box->setToolTip(QStringLiteral("An inner blind that criteria may close. Cloth and slats come from the materials"));
     QObject::connect(box, &QComboBox::activated, box, [box, change] {
@@ -58,8 +59,10 @@ void blind_rows(QFormLayout& form, Document& document, const O& first) {
     });
     form.addRow(QStringLiteral("Blind"), box);
     if (project.site.dirt <= 0) return;
-    add_choice<Exposure>(form, QStringLiteral("Rain on it"), {{"usual", Exposure::normal}, {"sheltered", Exposure::sheltered}, {"driving", Exposure::driving_rain}}, first.exposure,
-                         [change](Exposure e) { change(QStringLiteral("Exposure"), [e](auto& x) { x.exposure = e; }); })
+    add_choice<Exposure>(
+        form, QStringLiteral("Rain on it"),
+        {{"usual", Exposure::normal}, {"sheltered", Exposure::sheltered}, {"driving", Exposure::driving_rain}},
+        first.exposure, [change](Exposure e) { change(QStringLiteral("Exposure"), [e](auto& x) { x.exposure = e; }); })
         ->setToolTip(QStringLiteral("Decides how much dirt stays on the pane (BS 8206-2, annex A)"));
 }
 
@@ -87,12 +90,16 @@ void Inspector::show_shading(QFormLayout& form) {
     std::vector<ShadeLayer> layers;
     bool first = true, same = true;
     each_shaded(option, document_.selected(), [&](const auto& x) {
-        if (first) layers = x.shading;
-        else same = same && x.shading == layers;
+        if (first)
+            layers = x.shading;
+        else
+            same = same && x.shading == layers;
         first = false;
     });
     form.addRow(label(QStringLiteral("Shading"), "heading"));
-    if (!same) form.addRow(label(QStringLiteral("They differ: what is changed here is changed for all that have such a layer."), "small"));
+    if (!same)
+        form.addRow(label(
+            QStringLiteral("They differ: what is changed here is changed for all that have such a layer."), "small"));
     for (size_t i = 0; i < layers.size(); ++i) {
         auto* row = new QWidget;
         auto* line = new QHBoxLayout(row);
@@ -133,11 +140,13 @@ void Inspector::show_shading(QFormLayout& form) {
     menu->setToolTipsVisible(true);
     const auto put = [this, at = layers.size()](std::vector<ShadeLayer> more) {
         layer_ = at;
-        change_shading(QStringLiteral("Add shading"), [more](std::vector<ShadeLayer>& all) { all.insert(all.end(), more.begin(), more.end()); });
+        change_shading(QStringLiteral("Add shading"),
+                       [more](std::vector<ShadeLayer>& all) { all.insert(all.end(), more.begin(), more.end()); });
         rebuild();
     };
     for (const ShadePreset& preset : shade_presets()) {
-        auto* action = menu->addAction(QString::fromLatin1(preset.name), this, [put, layers_of = preset.layers] { put(layers_of); });
+        auto* action = menu->addAction(QString::fromLatin1(preset.name), this,
+                                       [put, layers_of = preset.layers] { put(layers_of); });
         action->setToolTip(QString::fromLatin1(preset.what));
         action->setObjectName(QStringLiteral("preset-%1").arg(QString::fromLatin1(preset.id)));
     }
@@ -146,7 +155,8 @@ void Inspector::show_shading(QFormLayout& form) {
         ShadeLayer layer;
         layer.kind = static_cast<ShadeLayer::Kind>(k);
         if (layer.kind == ShadeLayer::Kind::overhang || layer.kind == ShadeLayer::Kind::fins) layer.depth = 0.5;
-        auto* action = menu->addAction(QStringLiteral("One layer: %1").arg(QString::fromLatin1(kind_name(layer.kind))), this, [put, layer] { put({layer}); });
+        auto* action = menu->addAction(QStringLiteral("One layer: %1").arg(QString::fromLatin1(kind_name(layer.kind))),
+                                       this, [put, layer] { put({layer}); });
         action->setObjectName(QStringLiteral("layer-kind-%1").arg(QString::fromLatin1(kind_name(layer.kind))));
     }
     add->setMenu(menu);
@@ -156,22 +166,50 @@ void Inspector::show_shading(QFormLayout& form) {
 void Inspector::show_layer(QFormLayout& form, const ShadeLayer& layer) {
     using Kind = ShadeLayer::Kind;
     const auto number = [&](const QString& title, double ShadeLayer::*field, Unit unit = Unit::metre) {
-        return add_number(form, title, layer.*field, unit, [this, title, field](double v) { change_layer(title, [&](ShadeLayer& s) { s.*field = v; }); });
+        return add_number(form, title, layer.*field, unit, [this, title, field](double v) {
+            change_layer(title, [&](ShadeLayer& s) { s.*field = v; });
+        });
     };
     const Kind kind = layer.kind;
-    add_choice<int>(form, QStringLiteral("Side"), {{"outside", 0}, {"inside", 1}}, layer.inside ? 1 : 0, [this](int in) { change_layer(QStringLiteral("Side of shading"), [&](ShadeLayer& s) { s.inside = in != 0; }); });
+    add_choice<int>(form, QStringLiteral("Side"), {{"outside", 0}, {"inside", 1}}, layer.inside ? 1 : 0,
+                    [this](int in) {
+                        change_layer(QStringLiteral("Side of shading"), [&](ShadeLayer& s) { s.inside = in != 0; });
+                    });
     if (kind == Kind::louvres) {
-        add_choice<int>(form, QStringLiteral("Blades"), {{"level", 0}, {"upright", 1}}, layer.upright ? 1 : 0, [this](int on) { change_layer(QStringLiteral("Blades"), [&](ShadeLayer& s) { s.upright = on != 0; }); });
-        add_choice<int>(form, QStringLiteral("Laid out by"), {{"spacing", 0}, {"number", 1}}, layer.by_number ? 1 : 0, [this](int on) { change_layer(QStringLiteral("Layout of blades"), [&](ShadeLayer& s) { s.by_number = on != 0; }); });
-        if (layer.by_number) add_number(form, QStringLiteral("Number"), layer.number, Unit::plain, [this](double v) { change_layer(QStringLiteral("Number of blades"), [&](ShadeLayer& s) { s.number = whole_number(v, 1, 500); }); });
-        else number(QStringLiteral("Spacing"), &ShadeLayer::spacing);
-        add_choice<int>(form, QStringLiteral("First blade"), {{layer.upright ? "at the left" : "at the sill", 0}, {layer.upright ? "at the right" : "at the head", 1}}, layer.from_end ? 1 : 0,
-                        [this](int end) { change_layer(QStringLiteral("First blade"), [&](ShadeLayer& s) { s.from_end = end != 0; }); });
+        add_choice<int>(
+            form, QStringLiteral("Blades"), {{"level", 0}, {"upright", 1}}, layer.upright ? 1 : 0,
+            [this](int on) { change_layer(QStringLiteral("Blades"), [&](ShadeLayer& s) { s.upright = on != 0; }); });
+        add_choice<int>(form, QStringLiteral("Laid out by"), {{"spacing", 0}, {"number", 1}}, layer.by_number ? 1 : 0,
+                        [this](int on) {
+                            change_layer(QStringLiteral("Layout of blades"),
+                                         [&](ShadeLayer& s) { s.by_number = on != 0; });
+                        });
+        if (layer.by_number)
+            add_number(form, QStringLiteral("Number"), layer.number, Unit::plain, [this](double v) {
+                change_layer(QStringLiteral("Number of blades"),
+                             [&](ShadeLayer& s) { s.number = whole_number(v, 1, 500); });
+            });
+        else
+            number(QStringLiteral("Spacing"), &ShadeLayer::spacing);
+        add_choice<int>(
+            form, QStringLiteral("First blade"),
+            {{layer.upright ? "at the left" : "at the sill", 0}, {layer.upright ? "at the right" : "at the head", 1}},
+            layer.from_end ? 1 : 0, [this](int end) {
+                change_layer(QStringLiteral("First blade"), [&](ShadeLayer& s) { s.from_end = end != 0; });
+            });
     }
-    if (kind != Kind::screen) number(kind == Kind::louvres ? QStringLiteral("Blade depth") : QStringLiteral("Stands out"), &ShadeLayer::depth);
+    if (kind != Kind::screen)
+        number(kind == Kind::louvres ? QStringLiteral("Blade depth") : QStringLiteral("Stands out"),
+               &ShadeLayer::depth);
     if (kind != Kind::screen) number(QStringLiteral("Thickness"), &ShadeLayer::thickness);
-    if (kind == Kind::overhang || kind == Kind::fins || kind == Kind::louvres) number(kind == Kind::louvres ? QStringLiteral("Blade tilt") : QStringLiteral("Tilt"), &ShadeLayer::tilt, Unit::degree);
-    if (kind != Kind::surround) number(kind == Kind::overhang ? QStringLiteral("Above head") : kind == Kind::fins ? QStringLiteral("Beside jambs") : QStringLiteral("Off the wall"), &ShadeLayer::offset);
+    if (kind == Kind::overhang || kind == Kind::fins || kind == Kind::louvres)
+        number(kind == Kind::louvres ? QStringLiteral("Blade tilt") : QStringLiteral("Tilt"), &ShadeLayer::tilt,
+               Unit::degree);
+    if (kind != Kind::surround)
+        number(kind == Kind::overhang ? QStringLiteral("Above head")
+               : kind == Kind::fins   ? QStringLiteral("Beside jambs")
+                                      : QStringLiteral("Off the wall"),
+               &ShadeLayer::offset);
     if (kind != Kind::fins) {
         number(QStringLiteral("Past left"), &ShadeLayer::left);
         number(QStringLiteral("Past right"), &ShadeLayer::right);
@@ -181,10 +219,15 @@ void Inspector::show_layer(QFormLayout& form, const ShadeLayer& layer) {
         number(QStringLiteral("Past sill"), &ShadeLayer::below);
     }
     if (kind == Kind::fins) {
-        add_flag(form, QStringLiteral("Fins"), QStringLiteral("at the left"), layer.fin_left, [this](bool on) { change_layer(QStringLiteral("Fins"), [&](ShadeLayer& s) { s.fin_left = on; }); });
-        add_flag(form, QString(), QStringLiteral("at the right"), layer.fin_right, [this](bool on) { change_layer(QStringLiteral("Fins"), [&](ShadeLayer& s) { s.fin_right = on; }); });
+        add_flag(form, QStringLiteral("Fins"), QStringLiteral("at the left"), layer.fin_left,
+                 [this](bool on) { change_layer(QStringLiteral("Fins"), [&](ShadeLayer& s) { s.fin_left = on; }); });
+        add_flag(form, QString(), QStringLiteral("at the right"), layer.fin_right,
+                 [this](bool on) { change_layer(QStringLiteral("Fins"), [&](ShadeLayer& s) { s.fin_right = on; }); });
     }
-    add_part_finish(form, document_.project(), document_.option(), QStringLiteral("Made of"), Part::shading, layer.material, [this](const Id& m) { change_layer(QStringLiteral("Material of shading"), [&](ShadeLayer& s) { s.material = m; }); });
+    add_part_finish(form, document_.project(), document_.option(), QStringLiteral("Made of"), Part::shading,
+                    layer.material, [this](const Id& m) {
+                        change_layer(QStringLiteral("Material of shading"), [&](ShadeLayer& s) { s.material = m; });
+                    });
 }
 
 }  // namespace wp::gui

@@ -19,9 +19,13 @@ QString number_text(double value, Unit unit) {
             const bool fine = std::fabs(value) < 0.5 && std::fabs(100 * value - std::round(100 * value)) > 1e-4;
             return QString::number(value, 'f', fine ? 3 : 2) + QStringLiteral(" m");
         }
-        case Unit::percent: return QString::number(100 * value, 'f', std::fabs(100 * value - std::round(100 * value)) < 1e-6 ? 0 : 1) + QStringLiteral(" %");
-        case Unit::degree: return QString::number(value, 'f', 0) + QChar(0x00b0);
-        case Unit::plain: return QString::number(value, 'g', 4);
+        case Unit::percent:
+            return QString::number(100 * value, 'f', std::fabs(100 * value - std::round(100 * value)) < 1e-6 ? 0 : 1) +
+                   QStringLiteral(" %");
+        case Unit::degree:
+            return QString::number(value, 'f', 0) + QChar(0x00b0);
+        case Unit::plain:
+            return QString::number(value, 'g', 4);
     }
     return {};
 }
@@ -30,8 +34,9 @@ NumberField::NumberField(double value, Unit unit, std::function<void(double)> co
     : QLineEdit(parent), value_(value), unit_(unit), commit_(std::move(commit_value)) {
     setAlignment(Qt::AlignRight);
     show_value(value);
-    setToolTip(unit == Unit::metre ? QStringLiteral("Metres, or with a unit: 120 cm, 47 in, 3'6\". Up and Down change by 5 cm")
-                                   : QStringLiteral("Type a number; Up and Down change it"));
+    setToolTip(unit == Unit::metre
+                   ? QStringLiteral("Metres, or with a unit: 120 cm, 47 in, 3'6\". Up and Down change by 5 cm")
+                   : QStringLiteral("Type a number; Up and Down change it"));
     connect(this, &QLineEdit::editingFinished, this, &NumberField::commit);
     connect(this, &QLineEdit::textEdited, this, &NumberField::try_typed);
 }
@@ -57,7 +62,8 @@ void NumberField::begin_drag() {
 }
 
 void NumberField::drag_by(double pixels) {
-    const double step = unit_ == Unit::metre ? 0.01 : step_size(), value = dragged_from_ + step * std::round(pixels / 3);
+    const double step = unit_ == Unit::metre ? 0.01 : step_size(),
+                 value = dragged_from_ + step * std::round(pixels / 3);
     if (value == value_) return;
     show_value(value);
     commit_(value);
@@ -67,8 +73,10 @@ void NumberField::end_drag() { go_live(false); }
 
 void NumberField::show_value(double value) {
     value_ = value;
-    if (std::isnan(value)) clear();
-    else setText(number_text(value, unit_));
+    if (std::isnan(value))
+        clear();
+    else
+        setText(number_text(value, unit_));
 }
 
 void NumberField::commit() {
@@ -126,8 +134,10 @@ void DragTitle::mouseMoveEvent(QMouseEvent* event) {
 }
 
 void DragTitle::mouseReleaseEvent(QMouseEvent*) {
-    if (dragging_) field_->end_drag();
-    else field_->setFocus();
+    if (dragging_)
+        field_->end_drag();
+    else
+        field_->setFocus();
     dragging_ = false;
 }
 

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// A number that can be typed with a unit: "1.2", "1.2 m", "120 cm", "1200 mm", "47 in", "12'6\"", and with arithmetic: "3*0.9".
+// A number that can be typed with a unit: "1.2", "1.2 m", "120 cm", "1200 mm", "47 in", "12'6\"", and with arithmetic:
+// "3*0.9".
 #pragma once
 #include <QLabel>
 #include <QLineEdit>

@@ -37,7 +37,8 @@ inline void add_name(QFormLayout& form, const std::string& name, std::function<v
     form.addRow(QStringLiteral("Name"), field);
 }
 
-inline NumberField* add_number(QFormLayout& form, const QString& title, double value, Unit unit, std::function<void(double)> commit) {
+inline NumberField* add_number(QFormLayout& form, const QString& title, double value, Unit unit,
+                               std::function<void(double)> commit) {
     auto* field = new NumberField(value, unit, std::move(commit));
     field->setAccessibleName(title);
     field->setObjectName(QStringLiteral("field-") + title.toLower().replace(QLatin1Char(' '), QLatin1Char('-')));
@@ -45,8 +46,8 @@ inline NumberField* add_number(QFormLayout& form, const QString& title, double v
     return field;
 }
 
-/// What a row of the inspector asks of a material: the part it is for, the one it has of its own (empty: none), and what it
-/// comes to with the reason.
+/// What a row of the inspector asks of a material: the part it is for, the one it has of its own (empty: none), and
+/// what it comes to with the reason.
 struct FinishRow {
     QString title;
     model::Part part;
@@ -56,10 +57,13 @@ struct FinishRow {
     bool tells_reason = true;  ///< else only what is assumed
 };
 
-inline QString material_text(const model::Material& m) { return QStringLiteral("%1 %  %2").arg(100 * model::figure_of(m), 0, 'f', 0).arg(name_of(m.name)); }
+inline QString material_text(const model::Material& m) {
+    return QStringLiteral("%1 %  %2").arg(100 * model::figure_of(m), 0, 'f', 0).arg(name_of(m.name));
+}
 
 /// A box of the materials that fit, the reason beside it. commit takes an empty id for "none of its own".
-inline QComboBox* add_finish(QFormLayout& form, const model::Project& project, const FinishRow& row, std::function<void(const model::Id&)> commit) {
+inline QComboBox* add_finish(QFormLayout& form, const model::Project& project, const FinishRow& row,
+                             std::function<void(const model::Id&)> commit) {
     auto* box = new QComboBox;
     box->setAccessibleName(row.title);
     box->setObjectName(QStringLiteral("finish-") + row.title.toLower().replace(QLatin1Char(' '), QLatin1Char('-')));
@@ -67,14 +71,17 @@ inline QComboBox* add_finish(QFormLayout& form, const model::Project& project, c
     box->setMinimumContentsLength(4);
     box->setMinimumWidth(60);
     const auto* other = row.otherwise.material;
-    box->addItem(other != nullptr ? QIcon(report::swatch(*other, 14)) : QIcon(), other != nullptr ? material_text(*other) : QStringLiteral("none yet"), QString());
-    box->setItemData(0, QStringLiteral("As %1").arg(QString::fromLatin1(model::reason_name(row.otherwise.reason))), Qt::ToolTipRole);
+    box->addItem(other != nullptr ? QIcon(report::swatch(*other, 14)) : QIcon(),
+                 other != nullptr ? material_text(*other) : QStringLiteral("none yet"), QString());
+    box->setItemData(0, QStringLiteral("As %1").arg(QString::fromLatin1(model::reason_name(row.otherwise.reason))),
+                     Qt::ToolTipRole);
     box->insertSeparator(1);
     for (const model::Material& m : project.materials)
         if (model::takes(row.part, m.kind)) box->addItem(QIcon(report::swatch(m, 14)), material_text(m), name_of(m.id));
     box->setCurrentIndex(row.own.empty() ? 0 : box->findData(name_of(row.own)));
     box->setToolTip(box->currentText());
-    QObject::connect(box, &QComboBox::activated, box, [box, commit = std::move(commit)] { commit(box->currentData().toString().toStdString()); });
+    QObject::connect(box, &QComboBox::activated, box,
+                     [box, commit = std::move(commit)] { commit(box->currentData().toString().toStdString()); });
     auto* pair = new QWidget;
     auto* line = new QHBoxLayout(pair);
     line->setContentsMargins(0, 0, 0, 0);
@@ -83,7 +90,9 @@ inline QComboBox* add_finish(QFormLayout& form, const model::Project& project, c
     const bool guess = row.now.material != nullptr && row.now.material->assumed;
     if (row.tells_reason || guess) {
         const QString reason = row.tells_reason ? QString::fromLatin1(model::reason_name(row.now.reason)) : QString();
-        auto* why = label(reason + (guess ? (reason.isEmpty() ? QStringLiteral("assumed") : QStringLiteral(", assumed")) : QString()), "small");
+        auto* why = label(
+            reason + (guess ? (reason.isEmpty() ? QStringLiteral("assumed") : QStringLiteral(", assumed")) : QString()),
+            "small");
         why->setObjectName(box->objectName() + QStringLiteral("-why"));
         why->setFixedWidth(48);
         line->addWidget(why);
@@ -93,9 +102,13 @@ inline QComboBox* add_finish(QFormLayout& form, const model::Project& project, c
 }
 
 /// The same where there is nothing between a thing's own material and that of its type.
-inline QComboBox* add_part_finish(QFormLayout& form, const model::Project& project, const model::Option& option, const QString& title, model::Part part, const model::Id& own,
+inline QComboBox* add_part_finish(QFormLayout& form, const model::Project& project, const model::Option& option,
+                                  const QString& title, model::Part part, const model::Id& own,
                                   std::function<void(const model::Id&)> commit) {
-    return add_finish(form, project, {title, part, own, model::finish_of(project, option, part, own), model::finish_of(project, option, part, {})}, std::move(commit));
+    return add_finish(
+        form, project,
+        {title, part, own, model::finish_of(project, option, part, own), model::finish_of(project, option, part, {})},
+        std::move(commit));
 }
 
 /// A button over the whole width of the form.
@@ -109,18 +122,21 @@ QPushButton* add_button(QFormLayout& form, const QString& text, const char* name
 }
 
 template <class E>
-QComboBox* add_choice(QFormLayout& form, const QString& title, std::initializer_list<std::pair<const char*, E>> choices, E current, std::function<void(E)> commit) {
+QComboBox* add_choice(QFormLayout& form, const QString& title, std::initializer_list<std::pair<const char*, E>> choices,
+                      E current, std::function<void(E)> commit) {
     auto* box = new QComboBox;
     box->setAccessibleName(title);
     box->setObjectName(QStringLiteral("choice-") + title.toLower().replace(QLatin1Char(' '), QLatin1Char('-')));
     for (const auto& [name, value] : choices) box->addItem(QString::fromUtf8(name), static_cast<int>(value));
     box->setCurrentIndex(box->findData(static_cast<int>(current)));
-    QObject::connect(box, &QComboBox::activated, box, [box, commit = std::move(commit)] { commit(static_cast<E>(box->currentData().toInt())); });
+    QObject::connect(box, &QComboBox::activated, box,
+                     [box, commit = std::move(commit)] { commit(static_cast<E>(box->currentData().toInt())); });
     form.addRow(title, box);
     return box;
 }
 
-inline QCheckBox* add_flag(QFormLayout& form, const QString& title, const QString& text, bool on, std::function<void(bool)> commit) {
+inline QCheckBox* add_flag(QFormLayout& form, const QString& title, const QString& text, bool on,
+                           std::function<void(bool)> commit) {
     auto* box = new QCheckBox(text);
     box->setObjectName(QStringLiteral("flag-") + text.toLower().replace(QLatin1Char(' '), QLatin1Char('-')));
     box->setChecked(on);
@@ -136,10 +152,13 @@ inline void name_fields(const QFormLayout& form) {
         const auto* field = form.itemAt(r, QFormLayout::FieldRole);
         if (title == nullptr || field == nullptr || title->widget() == nullptr || field->widget() == nullptr) continue;
         const auto* words = qobject_cast<const QLabel*>(title->widget());
-        if (words != nullptr && field->widget()->accessibleName().isEmpty()) field->widget()->setAccessibleName(words->text());
+        if (words != nullptr && field->widget()->accessibleName().isEmpty())
+            field->widget()->setAccessibleName(words->text());
     }
 }
 
-inline int whole_number(double v, int low, int high) { return std::clamp(static_cast<int>(std::lround(std::isfinite(v) ? v : low)), low, high); }
+inline int whole_number(double v, int low, int high) {
+    return std::clamp(static_cast<int>(std::lround(std::isfinite(v) ? v : low)), low, high);
+}
 
 }  // namespace wp::gui

@@ -93,7 +93,8 @@ void JobQueue::move(int id, int by) {
 
 void JobQueue::start_next() {
     if (running_ != 0) return;
-    const auto next = std::find_if(entries_.begin(), entries_.end(), [](const Entry& e) { return e.state == State::waiting; });
+    const auto next =
+        std::find_if(entries_.begin(), entries_.end(), [](const Entry& e) { return e.state == State::waiting; });
     if (next == entries_.end()) return;
     if (thread_.joinable()) thread_.join();
     next->state = State::running;
@@ -102,16 +103,21 @@ void JobQueue::start_next() {
     thread_ = std::thread([this, id = next->id, work = next->work, cancel = cancel_] {
         step_behind();
         const Progress progress = [this, id](double share) {
-            QMetaObject::invokeMethod(this, [this, id, share] {
-                if (Entry* entry = find(id); entry != nullptr && entry->state == State::running) {
-                    entry->share = share;
-                    emit changed();
-                }
-            }, Qt::QueuedConnection);
+            QMetaObject::invokeMethod(
+                this,
+                [this, id, share] {
+                    if (Entry* entry = find(id); entry != nullptr && entry->state == State::running) {
+                        entry->share = share;
+                        emit changed();
+                    }
+                },
+                Qt::QueuedConnection);
         };
         Finish finish;
         guarded("A job", [&] { finish = work(cancel, progress); });
-        QMetaObject::invokeMethod(this, [this, id, cancel, finish = std::move(finish)] { ended(id, finish, cancel.requested()); }, Qt::QueuedConnection);
+        QMetaObject::invokeMethod(
+            this, [this, id, cancel, finish = std::move(finish)] { ended(id, finish, cancel.requested()); },
+            Qt::QueuedConnection);
     });
 }
 

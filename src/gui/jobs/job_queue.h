@@ -16,8 +16,8 @@ class JobQueue : public QObject {
     explicit JobQueue(QObject* parent = nullptr);
     ~JobQueue() override;
 
-    /// Runs in the background and returns what is to be done in the interface thread with its result. A job that is paused is begun anew: what
-    /// it had finished it must find again by itself.
+    /// Runs in the background and returns what is to be done in the interface thread with its result. A job that is
+    /// paused is begun anew: what it had finished it must find again by itself.
     using Finish = std::function<void()>;
     using Work = std::function<Finish(const Cancel&, const Progress&)>;
     enum class State { waiting, running, paused };

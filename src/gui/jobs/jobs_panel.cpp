@@ -35,7 +35,8 @@ QString words(const JobQueue::Entry& e) {
 
 }  // namespace
 
-JobsPanel::JobsPanel(Document& document, Asker& asker, QWidget* parent) : QDialog(parent), document_(document), asker_(asker) {
+JobsPanel::JobsPanel(Document& document, Asker& asker, QWidget* parent)
+    : QDialog(parent), document_(document), asker_(asker) {
     setObjectName(QStringLiteral("jobs-panel"));
     setWindowTitle(QStringLiteral("Jobs and answers"));
     resize(760, 460);
@@ -58,14 +59,17 @@ JobsPanel::JobsPanel(Document& document, Asker& asker, QWidget* parent) : QDialo
     up_ = button("Sooner", "arrow-up", "job-sooner", "Before the one that stands above it");
     down_ = button("Later", "arrow-down", "job-later", "After the one that stands below it");
     pause_ = button("Pause", "pause", "job-pause", "What is traced so far is kept; going on begins there");
-    cancel_ = button("Cancel job", "circle-stop", "job-cancel", "What is traced so far is kept: asking again begins there");
+    cancel_ =
+        button("Cancel job", "circle-stop", "job-cancel", "What is traced so far is kept: asking again begins there");
     row->addStretch(1);
     column->addLayout(row);
     column->addWidget(label(QStringLiteral("Answers beside the project"), "heading"));
     file_ = label({}, "small");
     column->addWidget(file_);
     kept_ = list("kept-answers", QStringLiteral("Answers beside the project"),
-                 {QStringLiteral("Option"), QStringLiteral("Made"), QStringLiteral("Error"), QStringLiteral("Wanted"), QStringLiteral("Seed"), QStringLiteral("Million rays"), QStringLiteral("Seconds"), QStringLiteral("MB"), QStringLiteral("Program")});
+                 {QStringLiteral("Option"), QStringLiteral("Made"), QStringLiteral("Error"), QStringLiteral("Wanted"),
+                  QStringLiteral("Seed"), QStringLiteral("Million rays"), QStringLiteral("Seconds"),
+                  QStringLiteral("MB"), QStringLiteral("Program")});
     column->addWidget(kept_, 3);
     auto* below = new QHBoxLayout;
     forget_ = new QPushButton(QStringLiteral("Forget answer"));
@@ -95,21 +99,25 @@ JobsPanel::JobsPanel(Document& document, Asker& asker, QWidget* parent) : QDialo
         auto* item = kept_->currentItem();
         const auto answers = asker_.answers();
         if (item == nullptr || answers == nullptr) return;
-        if (const auto fault = answers->forget(item->data(0, kId).toString().toStdString())) file_->setText(name_of(fault->line()));
+        if (const auto fault = answers->forget(item->data(0, kId).toString().toStdString()))
+            file_->setText(name_of(fault->line()));
         refresh_kept();
     });
     refresh();
     refresh_kept();
 }
 
-int JobsPanel::chosen() const { return jobs_->currentItem() != nullptr ? jobs_->currentItem()->data(0, kId).toInt() : 0; }
+int JobsPanel::chosen() const {
+    return jobs_->currentItem() != nullptr ? jobs_->currentItem()->data(0, kId).toInt() : 0;
+}
 
 void JobsPanel::refresh() {
     filling_ = true;
     const int id = chosen();
     const auto& entries = asker_.jobs().entries();
     // Rows stay where they can: progress comes often.
-    while (jobs_->topLevelItemCount() > static_cast<int>(entries.size())) delete jobs_->takeTopLevelItem(jobs_->topLevelItemCount() - 1);
+    while (jobs_->topLevelItemCount() > static_cast<int>(entries.size()))
+        delete jobs_->takeTopLevelItem(jobs_->topLevelItemCount() - 1);
     while (jobs_->topLevelItemCount() < static_cast<int>(entries.size())) jobs_->addTopLevelItem(new QTreeWidgetItem);
     const JobQueue::Entry* entry = nullptr;
     for (size_t i = 0; i < entries.size(); ++i) {
@@ -125,7 +133,8 @@ void JobsPanel::refresh() {
     none_->setVisible(entries.empty());
     jobs_->setVisible(!entries.empty());
     for (QPushButton* b : {up_, down_, pause_, cancel_}) b->setEnabled(entry != nullptr);
-    pause_->setText(entry != nullptr && entry->state == State::paused ? QStringLiteral("Go on") : QStringLiteral("Pause"));
+    pause_->setText(entry != nullptr && entry->state == State::paused ? QStringLiteral("Go on")
+                                                                      : QStringLiteral("Pause"));
     filling_ = false;
 }
 
@@ -133,18 +142,27 @@ void JobsPanel::refresh_kept() {
     kept_->clear();
     const auto answers = asker_.answers();
     file_->setText(document_.path().empty() ? QStringLiteral("Save the project: its answers are then kept beside it.")
-                   : answers == nullptr     ? QStringLiteral("No answers can be kept beside this project.")
-                                            : QStringLiteral("%1: may be deleted at any time; everything in it can be traced again.").arg(name_of(answers->file().filename().string())));
+                   : answers == nullptr
+                       ? QStringLiteral("No answers can be kept beside this project.")
+                       : QStringLiteral("%1: may be deleted at any time; everything in it can be traced again.")
+                             .arg(name_of(answers->file().filename().string())));
     forget_->setEnabled(answers != nullptr);
     if (answers == nullptr) return;
     const auto list = answers->list();
     if (!list) return file_->setText(name_of(list.fault().line()));
     for (const auto& e : *list) {
         const auto* option = model::find(document_.project().options, e.option);
-        auto* item = new QTreeWidgetItem({name_of(option != nullptr ? option->name : e.option), name_of(e.made), QStringLiteral("%1 %").arg(100 * e.record.reached, 0, 'g', 2), QStringLiteral("%1 %").arg(100 * e.record.wanted, 0, 'g', 2),
-                                          QString::number(e.record.seed), QString::number(static_cast<double>(e.record.rays) / 1e6, 'f', 1), QString::number(e.record.seconds, 'f', 0), QString::number(static_cast<double>(e.bytes) / 1e6, 'f', 1), name_of(e.record.version)});
+        auto* item = new QTreeWidgetItem(
+            {name_of(option != nullptr ? option->name : e.option), name_of(e.made),
+             QStringLiteral("%1 %").arg(100 * e.record.reached, 0, 'g', 2),
+             QStringLiteral("%1 %").arg(100 * e.record.wanted, 0, 'g', 2), QString::number(e.record.seed),
+             QString::number(static_cast<double>(e.record.rays) / 1e6, 'f', 1),
+             QString::number(e.record.seconds, 'f', 0), QString::number(static_cast<double>(e.bytes) / 1e6, 'f', 1),
+             name_of(e.record.version)});
         item->setData(0, kId, name_of(e.inputs));
-        item->setToolTip(0, QStringLiteral("Fingerprint %1\nSettings %2%3").arg(name_of(e.inputs), name_of(e.settings), e.record.settled ? QString() : QStringLiteral("\nNot settled")));
+        item->setToolTip(0, QStringLiteral("Fingerprint %1\nSettings %2%3")
+                                .arg(name_of(e.inputs), name_of(e.settings),
+                                     e.record.settled ? QString() : QStringLiteral("\nNot settled")));
         for (int c = 2; c < 8; ++c) item->setTextAlignment(c, Qt::AlignRight | Qt::AlignVCenter);
         kept_->addTopLevelItem(item);
     }

@@ -15,7 +15,7 @@ namespace wp::gui {
 
 namespace {
 
-constexpr double kEndPixels = 9;   // how near to an end the pointer takes it
+constexpr double kEndPixels = 9;  // how near to an end the pointer takes it
 constexpr double kDragPixels = 3;
 
 // Two digits more than the legend tells: a dragged end should be easy to say.
@@ -26,10 +26,13 @@ double easy(double value, double span) {
 
 }  // namespace
 
-LegendBar::LegendBar(Legends& legends, const QString& name, QWidget* parent) : QWidget(parent), legends_(legends), button_(new QToolButton(this)), menu_(new QMenu(this)) {
+LegendBar::LegendBar(Legends& legends, const QString& name, QWidget* parent)
+    : QWidget(parent), legends_(legends), button_(new QToolButton(this)), menu_(new QMenu(this)) {
     setObjectName(name);
     setAccessibleName(QStringLiteral("Legend"));
-    setAccessibleDescription(QStringLiteral("Drag an end to set it, drag a stretch to hatch what is beyond, double-click to let it follow the map; Enter for more"));
+    setAccessibleDescription(
+        QStringLiteral("Drag an end to set it, drag a stretch to hatch what is beyond, double-click to let it follow "
+                       "the map; Enter for more"));
     setFocusPolicy(Qt::StrongFocus);
     setMouseTracking(true);
     set_icon(button_, QStringLiteral("sliders-horizontal"));
@@ -98,7 +101,8 @@ void LegendBar::paintEvent(QPaintEvent*) {
     const QRectF bar = report::legend_bar(area());
     painter.setPen(QPen(ink().ink, 1));
     painter.setBrush(ink().room);
-    for (const double x : {bar.left(), bar.right()}) painter.drawRoundedRect(QRectF(x - 2.5, bar.top() - 3, 5, bar.height() + 6), 2, 2);
+    for (const double x : {bar.left(), bar.right()})
+        painter.drawRoundedRect(QRectF(x - 2.5, bar.top() - 3, 5, bar.height() + 6), 2, 2);
 }
 
 void LegendBar::mousePressEvent(QMouseEvent* event) {
@@ -113,7 +117,9 @@ void LegendBar::mouseMoveEvent(QMouseEvent* event) {
     const double x = event->position().x();
     if (grip_ == Grip::none) {
         const Grip over = grip_at(event->position());
-        setCursor(over == Grip::bottom || over == Grip::top ? Qt::SizeHorCursor : over == Grip::band ? Qt::IBeamCursor : Qt::ArrowCursor);
+        setCursor(over == Grip::bottom || over == Grip::top ? Qt::SizeHorCursor
+                  : over == Grip::band                      ? Qt::IBeamCursor
+                                                            : Qt::ArrowCursor);
         return;
     }
     if (!dragged_ && std::fabs(x - pressed_) < kDragPixels) return;
@@ -156,11 +162,13 @@ void LegendBar::mouseDoubleClickEvent(QMouseEvent*) {
 }
 
 void LegendBar::keyPressEvent(QKeyEvent* event) {
-    if (event->key() == Qt::Key_Return || event->key() == Qt::Key_Enter || event->key() == Qt::Key_Space) return button_->showMenu();
+    if (event->key() == Qt::Key_Return || event->key() == Qt::Key_Enter || event->key() == Qt::Key_Space)
+        return button_->showMenu();
     const double span = map_.scale.top - map_.scale.bottom, step = map_.scale.logarithmic ? 0 : span / 20;
     if ((event->key() == Qt::Key_Left || event->key() == Qt::Key_Right) && !map_.scale.difference) {
         const double way = event->key() == Qt::Key_Right ? 1 : -1;
-        const double top = map_.scale.logarithmic ? map_.scale.top * std::pow(1.1, way) : easy(map_.scale.top + way * step, span);
+        const double top =
+            map_.scale.logarithmic ? map_.scale.top * std::pow(1.1, way) : easy(map_.scale.top + way * step, span);
         return change([&](Legend& l) {
             l.ends = Legend::Ends::free;
             l.bottom = legends_.from_shown(map_.figure, map_.scale.bottom);
@@ -181,10 +189,14 @@ bool LegendBar::event(QEvent* event) {
     if (lines.isEmpty()) {
         lines << map_.definition;
         for (const auto& mark : map_.usual) lines << mark.meaning;
-        lines << QStringLiteral("Drag an end to set it. Drag along the bar: what is beyond is hatched. Double-click: the ends follow the map.");
+        lines << QStringLiteral(
+            "Drag an end to set it. Drag along the bar: what is beyond is hatched. Double-click: the ends follow the "
+            "map.");
     }
     lines.removeAll(QString());
-    QToolTip::showText(help->globalPos(), QStringLiteral("<p style='white-space:normal'>%1</p>").arg(lines.join(QStringLiteral("<br>"))), this);
+    QToolTip::showText(help->globalPos(),
+                       QStringLiteral("<p style='white-space:normal'>%1</p>").arg(lines.join(QStringLiteral("<br>"))),
+                       this);
     return true;
 }
 
@@ -199,26 +211,39 @@ void LegendBar::fill_menu() {
         connect(action, &QAction::triggered, this, std::move(run));
     };
     const auto ends = [&](const char* text, const char* name, Legend::Ends kind) {
-        choice(menu_, QString::fromLatin1(text), name, legend.ends == kind, [this, kind] { change([&](Legend& l) { l.ends = kind; }); });
+        choice(menu_, QString::fromLatin1(text), name, legend.ends == kind,
+               [this, kind] { change([&](Legend& l) { l.ends = kind; }); });
     };
     menu_->addSection(QStringLiteral("Ends"));
     ends("Follow this map", "ends-automatic", Legend::Ends::automatic);
     ends("One for all options", "ends-linked", Legend::Ends::linked);
-    choice(menu_, QStringLiteral("Set by hand\u2026"), "ends-free", legend.ends == Legend::Ends::free, [this] { ask_ends(); });
-    choice(menu_, QStringLiteral("Logarithmic"), "logarithmic", map_.scale.logarithmic, [this] { change([this](Legend& l) { l.logarithmic = !map_.scale.logarithmic; }); });
+    choice(menu_, QStringLiteral("Set by hand\u2026"), "ends-free", legend.ends == Legend::Ends::free,
+           [this] { ask_ends(); });
+    choice(menu_, QStringLiteral("Logarithmic"), "logarithmic", map_.scale.logarithmic,
+           [this] { change([this](Legend& l) { l.logarithmic = !map_.scale.logarithmic; }); });
     menu_->addSection(QStringLiteral("Colours"));
     for (const int steps : {0, 5, 8, 10})
-        choice(menu_, steps == 0 ? QStringLiteral("Continuous") : QStringLiteral("In %1 steps").arg(steps), steps == 0 ? "steps-0" : steps == 5 ? "steps-5" : steps == 8 ? "steps-8" : "steps-10", legend.steps == steps,
-               [this, steps] { change([&](Legend& l) { l.steps = steps; }); });
+        choice(menu_, steps == 0 ? QStringLiteral("Continuous") : QStringLiteral("In %1 steps").arg(steps),
+               steps == 0   ? "steps-0"
+               : steps == 5 ? "steps-5"
+               : steps == 8 ? "steps-8"
+                            : "steps-10",
+               legend.steps == steps, [this, steps] { change([&](Legend& l) { l.steps = steps; }); });
     menu_->addSection(QStringLiteral("On the map"));
-    choice(menu_, QStringLiteral("Lines of equal value"), "contours", legend.contours, [this, on = !legend.contours] { change([&](Legend& l) { l.contours = on; }); });
-    choice(menu_, QStringLiteral("Values at points"), "values", legend.values, [this, on = !legend.values] { change([&](Legend& l) { l.values = on; }); });
-    choice(menu_, QStringLiteral("Figures of rooms"), "figures", legend.figures, [this, on = !legend.figures] { change([&](Legend& l) { l.figures = on; }); });
-    choice(menu_, QStringLiteral("Hatch below and above\u2026"), "band", legend.low || legend.high, [this] { ask_band(); });
+    choice(menu_, QStringLiteral("Lines of equal value"), "contours", legend.contours,
+           [this, on = !legend.contours] { change([&](Legend& l) { l.contours = on; }); });
+    choice(menu_, QStringLiteral("Values at points"), "values", legend.values,
+           [this, on = !legend.values] { change([&](Legend& l) { l.values = on; }); });
+    choice(menu_, QStringLiteral("Figures of rooms"), "figures", legend.figures,
+           [this, on = !legend.figures] { change([&](Legend& l) { l.figures = on; }); });
+    choice(menu_, QStringLiteral("Hatch below and above\u2026"), "band", legend.low || legend.high,
+           [this] { ask_band(); });
     if (map_.figure == QStringLiteral("illuminance")) {
         menu_->addSection(QStringLiteral("Unit"));
-        choice(menu_, QStringLiteral("Lux"), "unit-lux", !legends_.footcandles(), [this] { legends_.set_footcandles(false); });
-        choice(menu_, QStringLiteral("Footcandle"), "unit-footcandle", legends_.footcandles(), [this] { legends_.set_footcandles(true); });
+        choice(menu_, QStringLiteral("Lux"), "unit-lux", !legends_.footcandles(),
+               [this] { legends_.set_footcandles(false); });
+        choice(menu_, QStringLiteral("Footcandle"), "unit-footcandle", legends_.footcandles(),
+               [this] { legends_.set_footcandles(true); });
     }
 }
 
@@ -238,7 +263,8 @@ void LegendBar::ask_ends() {
 
 void LegendBar::ask_band() {
     FigureBox box(this, QStringLiteral("Hatch what is beyond"));
-    double low = std::isfinite(map_.marks.low) ? map_.marks.low : map_.scale.bottom, high = std::isfinite(map_.marks.high) ? map_.marks.high : map_.scale.top;
+    double low = std::isfinite(map_.marks.low) ? map_.marks.low : map_.scale.bottom,
+           high = std::isfinite(map_.marks.high) ? map_.marks.high : map_.scale.top;
     box.number(QStringLiteral("Below, %1").arg(map_.unit), low, Unit::plain, "band-low");
     box.number(QStringLiteral("Above, %1").arg(map_.unit), high, Unit::plain, "band-high");
     box.text(QStringLiteral("The ends of the legend mean: not hatched on that side."));

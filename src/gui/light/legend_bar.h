@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// The legend under a map, as a tool: its ends are dragged, a stretch of it is dragged out and all beyond is hatched, its
-// button offers the rest.
+// The legend under a map, as a tool: its ends are dragged, a stretch of it is dragged out and all beyond is hatched,
+// its button offers the rest.
 #pragma once
 #include <QMenu>
 #include <QToolButton>
@@ -48,8 +48,8 @@ class LegendBar : public QWidget {
     QToolButton* button_;
     QMenu* menu_;
     Grip grip_ = Grip::none;
-    report::Scale held_;      // the scale when an end was taken up
-    double pressed_ = 0;      // x
+    report::Scale held_;  // the scale when an end was taken up
+    double pressed_ = 0;  // x
     bool dragged_ = false;
 };
 

@@ -35,8 +35,12 @@ void Legends::set_footcandles(bool on) {
     emit changed();
 }
 
-double Legends::shown(const QString& figure, double value) const { return in_footcandles(figure) ? value / kLuxOfFootcandle : value; }
-double Legends::from_shown(const QString& figure, double value) const { return in_footcandles(figure) ? value * kLuxOfFootcandle : value; }
+double Legends::shown(const QString& figure, double value) const {
+    return in_footcandles(figure) ? value / kLuxOfFootcandle : value;
+}
+double Legends::from_shown(const QString& figure, double value) const {
+    return in_footcandles(figure) ? value * kLuxOfFootcandle : value;
+}
 
 report::Scale common_scale(const std::vector<report::Scale>& scales) {
     report::Scale out = scales.front();
@@ -45,7 +49,8 @@ report::Scale common_scale(const std::vector<report::Scale>& scales) {
         out.top = std::max(out.top, s.top);
     }
     // A logarithmic scale among linear ones that begin at nought would have no beginning.
-    out.logarithmic = out.bottom > 0 && std::any_of(scales.begin(), scales.end(), [](const auto& s) { return s.logarithmic; });
+    out.logarithmic =
+        out.bottom > 0 && std::any_of(scales.begin(), scales.end(), [](const auto& s) { return s.logarithmic; });
     if (!out.logarithmic && std::any_of(scales.begin(), scales.end(), [](const auto& s) { return s.logarithmic; })) {
         for (const report::Scale& s : scales)
             if (s.logarithmic) out.bottom = std::max(out.bottom, s.bottom);
@@ -97,15 +102,19 @@ SheetMap difference_of(const SheetMap& a, const SheetMap& b) {
     using Place = std::array<long, 6>;
     const auto place = [](const geometry::PlanePoints& plane, size_t i) {
         const Vec3 p = plane.points[i], n = plane.normal;
-        return Place{std::lround(p.x * 1e3), std::lround(p.y * 1e3), std::lround(p.z * 1e3), std::lround(n.x * 1e3), std::lround(n.y * 1e3), std::lround(n.z * 1e3)};
+        return Place{std::lround(p.x * 1e3), std::lround(p.y * 1e3), std::lround(p.z * 1e3),
+                     std::lround(n.x * 1e3), std::lround(n.y * 1e3), std::lround(n.z * 1e3)};
     };
     struct Known {
         double value, half_width;
     };
-    const auto half_of = [](const SheetMap& map, size_t l, size_t i) { return l < map.half_width.size() && i < map.half_width[l].size() ? map.half_width[l][i] : 0.0; };
+    const auto half_of = [](const SheetMap& map, size_t l, size_t i) {
+        return l < map.half_width.size() && i < map.half_width[l].size() ? map.half_width[l][i] : 0.0;
+    };
     std::map<Place, Known> first;
     for (size_t l = 0; l < a.layers.size(); ++l)
-        for (size_t i = 0; i < a.layers[l].value.size(); ++i) first[place(a.layers[l].plane, i)] = {a.layers[l].value[i], half_of(a, l, i)};
+        for (size_t i = 0; i < a.layers[l].value.size(); ++i)
+            first[place(a.layers[l].plane, i)] = {a.layers[l].value[i], half_of(a, l, i)};
     SheetMap out;
     out.unit = b.unit;
     out.figure = QString();

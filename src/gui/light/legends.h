@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// How maps are read: the ends and steps of their legend, lines, values, the band that matters. Kept by figure, so that one
-// choice holds for daylight factors and another for lux, whatever question or option is looked at.
+// How maps are read: the ends and steps of their legend, lines, values, the band that matters. Kept by figure, so that
+// one choice holds for daylight factors and another for lux, whatever question or option is looked at.
 #pragma once
 #include <QObject>
 #include <QString>
@@ -17,11 +17,11 @@ inline constexpr double kLuxOfFootcandle = 10.763910416709722;  ///< lm/ft^2 in 
 struct Legend {
     /// automatic: by the map itself. linked: by the maps of all options together. free: as set by hand.
     enum class Ends { automatic, linked, free } ends = Ends::automatic;
-    double bottom = 0, top = 1;            ///< free ends; in SI
-    std::optional<bool> logarithmic;       ///< none: as suits the map
+    double bottom = 0, top = 1;       ///< free ends; in SI
+    std::optional<bool> logarithmic;  ///< none: as suits the map
     int steps = 0;
     bool contours = false, values = true, figures = true;
-    std::optional<double> low, high;       ///< what is beyond is hatched; in SI
+    std::optional<double> low, high;  ///< what is beyond is hatched; in SI
     bool operator==(const Legend&) const = default;
 };
 
@@ -52,8 +52,8 @@ class Legends : public QObject {
 /// Smallest scale that holds them all.
 report::Scale common_scale(const std::vector<report::Scale>& scales);
 
-/// What became more and what less: b minus a where both have points in the same place, on a diverging scale as wide one way as
-/// the other. Empty where none meet.
+/// What became more and what less: b minus a where both have points in the same place, on a diverging scale as wide one
+/// way as the other. Empty where none meet.
 SheetMap difference_of(const SheetMap& a, const SheetMap& b);
 
 }  // namespace wp::gui

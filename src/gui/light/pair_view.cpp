@@ -24,7 +24,8 @@ report::PlanView moved(report::PlanView view, QPointF by) {
 
 }  // namespace
 
-PairView::PairView(Document& document, Legends& legends, QWidget* parent) : QWidget(parent), document_(document), legend_(new LegendBar(legends, QStringLiteral("pair-legend"), this)) {
+PairView::PairView(Document& document, Legends& legends, QWidget* parent)
+    : QWidget(parent), document_(document), legend_(new LegendBar(legends, QStringLiteral("pair-legend"), this)) {
     setObjectName(QStringLiteral("pair"));
     setAccessibleName(QStringLiteral("Two maps side by side"));
     setMouseTracking(true);
@@ -41,7 +42,9 @@ QRectF plan_area(QRectF box) { return box.adjusted(24, kTitle + 14, -24, -34); }
 bool PairView::stacked(QSizeF size) const {
     if (!right_.project || size.isEmpty()) return false;
     const auto& option = right_.project->options[right_.option];
-    const auto scale = [&](QSizeF half) { return report::PlanView::fit(option, right_.storey, plan_area(QRectF(QPointF(0, 0), half))).scale; };
+    const auto scale = [&](QSizeF half) {
+        return report::PlanView::fit(option, right_.storey, plan_area(QRectF(QPointF(0, 0), half))).scale;
+    };
     return scale({size.width(), (size.height() - kFoot) / 2}) > scale({size.width() / 2, size.height() - kFoot});
 }
 
@@ -61,7 +64,9 @@ void PairView::show_pair(PairSide left, PairSide right, bool difference) {
     difference_ = difference;
     difference_map_ = difference ? difference_of(left_.map, right_.map) : SheetMap{};
     if (difference)
-        difference_map_.name = left_.map.name == right_.map.name ? QStringLiteral("%1: %2 less %3").arg(right_.map.name, right_.who, left_.who) : QStringLiteral("%1 less %2").arg(right_.title(), left_.title());
+        difference_map_.name = left_.map.name == right_.map.name
+                                   ? QStringLiteral("%1: %2 less %3").arg(right_.map.name, right_.who, left_.who)
+                                   : QStringLiteral("%1 less %2").arg(right_.title(), left_.title());
     legend_->show_map(difference ? difference_map_ : right_.map.layers.empty() ? left_.map : right_.map);
     update();
 }
@@ -69,7 +74,8 @@ void PairView::show_pair(PairSide left, PairSide right, bool difference) {
 void PairView::fit() {
     if (!right_.project) return;
     const QRectF in = box(0);
-    view_ = report::PlanView::fit(right_.project->options[right_.option], right_.storey, plan_area(QRectF(QPointF(0, 0), in.size())));
+    view_ = report::PlanView::fit(right_.project->options[right_.option], right_.storey,
+                                  plan_area(QRectF(QPointF(0, 0), in.size())));
     fitted_ = true;
 }
 
@@ -78,11 +84,13 @@ void PairView::resizeEvent(QResizeEvent*) {
     legend_->place_in(size());
 }
 
-void PairView::paint_side(QPainter& painter, const PairSide& side, const SheetMap& map, QRectF in, const report::PlanView& view, const report::Ink& ink) const {
+void PairView::paint_side(QPainter& painter, const PairSide& side, const SheetMap& map, QRectF in,
+                          const report::PlanView& view, const report::Ink& ink) const {
     painter.save();
     painter.setClipRect(in);
     const auto& storeys = side.project->options[side.option].storeys;
-    report::PlanScene scene = plan_scene(*side.project, side.option, std::min(side.storey, storeys.empty() ? size_t{0} : storeys.size() - 1), map);
+    report::PlanScene scene = plan_scene(*side.project, side.option,
+                                         std::min(side.storey, storeys.empty() ? size_t{0} : storeys.size() - 1), map);
     scene.dimensions = false;
     report::draw_plan(painter, scene, view, ink, in);
     report::draw_scale_bar(painter, view, ink, in, scene.north);
@@ -96,8 +104,13 @@ void PairView::paint_side(QPainter& painter, const PairSide& side, const SheetMa
     painter.setPen(ink.ink);
     const bool stale = std::any_of(map.layers.begin(), map.layers.end(), [](const auto& l) { return l.stale; });
     const QString title = difference_ ? map.name : side.title();
-    painter.drawText(QRectF(in.left() + space::medium, in.top(), in.width() - 2 * space::medium, kTitle), Qt::AlignLeft | Qt::AlignVCenter,
-                     painter.fontMetrics().elidedText(map.layers.empty() ? QStringLiteral("%1: nothing to show yet").arg(title) : stale ? title + QStringLiteral(" (stale)") : title, Qt::ElideRight, static_cast<int>(in.width()) - 2 * space::medium));
+    painter.drawText(
+        QRectF(in.left() + space::medium, in.top(), in.width() - 2 * space::medium, kTitle),
+        Qt::AlignLeft | Qt::AlignVCenter,
+        painter.fontMetrics().elidedText(map.layers.empty() ? QStringLiteral("%1: nothing to show yet").arg(title)
+                                         : stale            ? title + QStringLiteral(" (stale)")
+                                                            : title,
+                                         Qt::ElideRight, static_cast<int>(in.width()) - 2 * space::medium));
     painter.restore();
 }
 
@@ -130,7 +143,9 @@ void PairView::paintEvent(QPaintEvent*) {
     if (!fitted_) fit();
     if (difference_ && difference_map_.layers.empty()) {
         painter.setPen(ink().faint);
-        painter.drawText(rect().adjusted(40, 0, -40, 0), Qt::AlignCenter | Qt::TextWordWrap, QStringLiteral("The two have no points in the same places: nothing can be taken from the other. Choose Side by side."));
+        painter.drawText(rect().adjusted(40, 0, -40, 0), Qt::AlignCenter | Qt::TextWordWrap,
+                         QStringLiteral("The two have no points in the same places: nothing can be taken from the "
+                                        "other. Choose Side by side."));
         return;
     }
     for (const int side : {0, 1}) {
@@ -197,10 +212,12 @@ Takeaway PairView::takeaway() const {
             if (difference_ && side == 1) break;
             const QRectF in = box_in({1600, 800}, side);
             const PairSide& of = difference_ || side == 1 ? right_ : left_;
-            paint_side(painter, of, shown(side), in, report::PlanView::fit(of.project->options[of.option], of.storey, plan_area(in)), paper);
+            paint_side(painter, of, shown(side), in,
+                       report::PlanView::fit(of.project->options[of.option], of.storey, plan_area(in)), paper);
         }
         const SheetMap& map = difference_ ? difference_map_ : right_.map;
-        report::draw_legend(painter, map.scale, map.name, map.unit, paper, QRectF(580, 734, 440, 50), map.marks, map.usual);
+        report::draw_legend(painter, map.scale, map.name, map.unit, paper, QRectF(580, 734, 440, 50), map.marks,
+                            map.usual);
     };
     // One column a side on the points of the right one, the left one's where it has them; or the difference.
     out.csv = [this] {
@@ -209,8 +226,11 @@ Takeaway PairView::takeaway() const {
             question::Column column{name.toStdString(), "", map.unit.toStdString(), {}, {}};
             std::replace(column.id.begin(), column.id.end(), ',', ' ');
             for (size_t p = 0; p < table.planes.size(); ++p) {
-                const auto same = std::find_if(map.layers.begin(), map.layers.end(), [&](const auto& l) { return l.plane.fingerprint() == table.planes[p].fingerprint(); });
-                column.value.push_back(same != map.layers.end() ? same->value : std::vector<double>(table.planes[p].points.size(), NAN));
+                const auto same = std::find_if(map.layers.begin(), map.layers.end(), [&](const auto& l) {
+                    return l.plane.fingerprint() == table.planes[p].fingerprint();
+                });
+                column.value.push_back(
+                    same != map.layers.end() ? same->value : std::vector<double>(table.planes[p].points.size(), NAN));
             }
             table.columns.push_back(std::move(column));
         };

@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// Two maps side by side on one legend, or what became more and what less from one to the other. Moments, skies, questions,
-// options, or the model before and after an edit: whatever was kept stands on the left.
+// Two maps side by side on one legend, or what became more and what less from one to the other. Moments, skies,
+// questions, options, or the model before and after an edit: whatever was kept stands on the left.
 #pragma once
 #include <QWidget>
 
@@ -43,7 +43,8 @@ class PairView : public QWidget {
     void fit();
     bool stacked(QSizeF size) const;
     QRectF box_in(QSizeF size, int side) const;
-    void paint_side(QPainter& painter, const PairSide& side, const SheetMap& map, QRectF box, const report::PlanView& view, const report::Ink& ink) const;
+    void paint_side(QPainter& painter, const PairSide& side, const SheetMap& map, QRectF box,
+                    const report::PlanView& view, const report::Ink& ink) const;
     std::optional<Vec2> place_at(QPointF p) const;
     QStringList reading(const PairSide& side, const SheetMap& map, Vec2 place) const;
 

@@ -16,8 +16,8 @@ namespace wp::gui {
 
 namespace {
 
-constexpr int kBar = 38;        // height of the row of choices
-constexpr double kStep = 0.1;   // metres between the curve's points
+constexpr int kBar = 38;       // height of the row of choices
+constexpr double kStep = 0.1;  // metres between the curve's points
 
 // Hours that tell a day apart; solar noon is not sought, the clock is what people know.
 constexpr double kHours[] = {9, 12, 15, 17};
@@ -25,7 +25,8 @@ constexpr int kMonths[] = {3, 6, 9, 12};
 
 }  // namespace
 
-ProfileView::ProfileView(Document& document, Asker& asker, Legends& legends, QWidget* parent) : QWidget(parent), document_(document), asker_(asker), legends_(legends) {
+ProfileView::ProfileView(Document& document, Asker& asker, Legends& legends, QWidget* parent)
+    : QWidget(parent), document_(document), asker_(asker), legends_(legends) {
     setObjectName(QStringLiteral("profile"));
     setAccessibleName(QStringLiteral("Profile"));
     setMouseTracking(true);
@@ -45,7 +46,8 @@ ProfileView::ProfileView(Document& document, Asker& asker, Legends& legends, QWi
         row->addWidget(button);
         return button;
     };
-    draw_ = tool("chart-line", "profile-draw", "Draw the profile's line on the sheet (I)", [this] { emit line_wanted(); });
+    draw_ =
+        tool("chart-line", "profile-draw", "Draw the profile's line on the sheet (I)", [this] { emit line_wanted(); });
     with_ = new QComboBox;
     with_->setObjectName(QStringLiteral("profile-with"));
     with_->setAccessibleName(QStringLiteral("Curves beside it"));
@@ -62,16 +64,19 @@ ProfileView::ProfileView(Document& document, Asker& asker, Legends& legends, QWi
     column->setContentsMargins(0, 0, 0, 0);
     column->addWidget(bar);
     column->addStretch(1);
-    connect(&asker.live_moment(), &LiveMoment::looked_at, this, [this](const std::vector<std::shared_ptr<const question::MomentAnswer>>& answers) {
-        looked_at_ = answers;
-        refresh();
-    });
+    connect(&asker.live_moment(), &LiveMoment::looked_at, this,
+            [this](const std::vector<std::shared_ptr<const question::MomentAnswer>>& answers) {
+                looked_at_ = answers;
+                refresh();
+            });
     connect(&document, &Document::project_replaced, this, [this] {
         line_.reset();
         kept_.clear();
         refresh();
     });
-    for (const auto signal : {&Document::project_changed, &Document::option_changed, &Document::storey_changed, &Document::moment_changed}) connect(&document, signal, this, &ProfileView::refresh);
+    for (const auto signal :
+         {&Document::project_changed, &Document::option_changed, &Document::storey_changed, &Document::moment_changed})
+        connect(&document, signal, this, &ProfileView::refresh);
     fill_with();
 }
 
@@ -95,7 +100,9 @@ void ProfileView::show_map(const SheetMap& map, Shown shown) {
 void ProfileView::fill_with() {
     const QVariant chosen = with_->currentData();
     with_->clear();
-    const auto add = [&](const char* text, With what) { with_->addItem(QString::fromLatin1(text), static_cast<int>(what)); };
+    const auto add = [&](const char* text, With what) {
+        with_->addItem(QString::fromLatin1(text), static_cast<int>(what));
+    };
     add("This map alone", With::nothing);
     add("All options", With::options);
     if (shown_ == Shown::moment) {
@@ -117,7 +124,8 @@ report::Curve ProfileView::curve_of(const SheetMap& map, const QString& name, bo
         values.push_back(layer.value);
         out.stale = out.stale || layer.stale;
     }
-    out.points = question::profile(planes, values, map.half_width, storeys[document_.storey_index()].id, line_->first, line_->second, kStep);
+    out.points = question::profile(planes, values, map.half_width, storeys[document_.storey_index()].id, line_->first,
+                                   line_->second, kStep);
     return out;
 }
 
@@ -165,7 +173,8 @@ void ProfileView::refresh() {
     if (shown_ == Shown::moment && line_ && (with == With::hours || with == With::months)) {
         std::vector<climate::Moment> moments;
         if (with == With::hours)
-            for (const double hour : kHours) moments.push_back({document_.moment().month, document_.moment().day, hour});
+            for (const double hour : kHours)
+                moments.push_back({document_.moment().month, document_.moment().day, hour});
         if (with == With::months)
             for (const int month : kMonths) moments.push_back({month, 21, document_.moment().hour});
         asker_.look_at(moments);
@@ -182,10 +191,16 @@ void ProfileView::refresh() {
         auto maps = others(names);
         for (auto& map : maps) legends_.dress(map, [] { return std::vector<report::Scale>(); });
         for (size_t k = 0; k < maps.size(); ++k)
-            if (maps[k].unit == map_.unit) chart_.curves.push_back(curve_of(maps[k], names[static_cast<int>(k)], false));
+            if (maps[k].unit == map_.unit)
+                chart_.curves.push_back(curve_of(maps[k], names[static_cast<int>(k)], false));
         if (kept_unit_ == map_.unit)
             for (const auto& curve : kept_) chart_.curves.push_back(curve);
-        chart_.curves.push_back(curve_of(map_, shown_ == Shown::moment ? QString::fromStdString(climate::text(document_.moment())) : with == With::options || !kept_.empty() ? QString::fromStdString(document_.option().name) : map_.name, true));
+        chart_.curves.push_back(
+            curve_of(map_,
+                     shown_ == Shown::moment ? QString::fromStdString(climate::text(document_.moment()))
+                     : with == With::options || !kept_.empty() ? QString::fromStdString(document_.option().name)
+                                                               : map_.name,
+                     true));
         chart_.scale = map_.scale;
         chart_.scale.steps = 0;
         // Curves need room for the greatest of all, be the map's legend as it is.
@@ -193,7 +208,9 @@ void ProfileView::refresh() {
         for (const auto& curve : chart_.curves)
             for (const auto& point : curve.points)
                 if (!std::isnan(point.value)) top = std::max(top, point.value);
-        if (!chart_.scale.difference && legends_.of(map_.figure).ends != Legend::Ends::free) chart_.scale.top = std::max(report::nice_top(top), chart_.scale.logarithmic ? chart_.scale.bottom * 10 : 1e-9);
+        if (!chart_.scale.difference && legends_.of(map_.figure).ends != Legend::Ends::free)
+            chart_.scale.top =
+                std::max(report::nice_top(top), chart_.scale.logarithmic ? chart_.scale.bottom * 10 : 1e-9);
         chart_.unit = map_.unit;
         chart_.marks = map_.marks;
         chart_.usual = map_.usual;
@@ -223,20 +240,29 @@ void ProfileView::paintEvent(QPaintEvent*) {
     painter.fillRect(rect(), ink().paper);
     if (!line_ || chart_.curves.empty()) {
         painter.setPen(ink().faint);
-        painter.drawText(area().adjusted(24, 0, -24, 0), Qt::AlignCenter | Qt::TextWordWrap, QStringLiteral("Press I and drag a line across the rooms: the curve of the map along it stands here, over the section cut there."));
+        painter.drawText(area().adjusted(24, 0, -24, 0), Qt::AlignCenter | Qt::TextWordWrap,
+                         QStringLiteral("Press I and drag a line across the rooms: the curve of the map along it "
+                                        "stands here, over the section cut there."));
         return;
     }
     report::draw_profile(painter, chart_, ink(), area());
     const auto frame = report::profile_frame(chart_, area());
     if (pointer_ < frame.plot.left() || pointer_ > frame.plot.right()) return;
     painter.setPen(QPen(ink().ink, 1, Qt::DotLine));
-    painter.drawLine(QPointF(pointer_, frame.plot.top()), QPointF(pointer_, std::max(frame.plot.bottom(), frame.below.bottom())));
+    painter.drawLine(QPointF(pointer_, frame.plot.top()),
+                     QPointF(pointer_, std::max(frame.plot.bottom(), frame.below.bottom())));
     const double along = frame.along(pointer_);
     QStringList lines{QStringLiteral("%1 m").arg(along, 0, 'f', 2)};
     for (auto curve = chart_.curves.rbegin(); curve != chart_.curves.rend(); ++curve) {
-        const auto at = std::min_element(curve->points.begin(), curve->points.end(), [&](const auto& p, const auto& q) { return std::fabs(p.along - along) < std::fabs(q.along - along); });
+        const auto at = std::min_element(curve->points.begin(), curve->points.end(), [&](const auto& p, const auto& q) {
+            return std::fabs(p.along - along) < std::fabs(q.along - along);
+        });
         if (at == curve->points.end() || std::isnan(at->value)) continue;
-        lines << QStringLiteral("%1 %2  %3").arg(at->half_width > 0 ? QStringLiteral("%1 \u00b1 %2").arg(report::figure(at->value), report::error_figure(at->half_width)) : report::figure(at->value), map_.unit, curve->name);
+        lines << QStringLiteral("%1 %2  %3")
+                     .arg(at->half_width > 0 ? QStringLiteral("%1 \u00b1 %2")
+                                                   .arg(report::figure(at->value), report::error_figure(at->half_width))
+                                             : report::figure(at->value),
+                          map_.unit, curve->name);
     }
     draw_tag(painter, {pointer_, frame.plot.top() + 70}, rect(), lines);
 }
@@ -270,7 +296,9 @@ Takeaway ProfileView::takeaway() const {
     out.title = QStringLiteral("Profile, %1").arg(map_.name);
     out.size = {1000, 640};
     const auto project = document_.snapshot();
-    out.paint = [project, option = document_.option_index(), chart = chart_, section = section_, title = QStringLiteral("%1, %2").arg(QString::fromStdString(document_.option().name), map_.name)](QPainter& painter) {
+    out.paint = [project, option = document_.option_index(), chart = chart_, section = section_,
+                 title = QStringLiteral("%1, %2").arg(QString::fromStdString(document_.option().name), map_.name)](
+                    QPainter& painter) {
         auto drawn = chart;
         drawn.section = &section;
         drawn.option = &project->options[option];

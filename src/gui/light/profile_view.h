@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// How deep light reaches: the map along a line over the rooms, beside other options, hours or kept curves, with the section
-// below it.
+// How deep light reaches: the map along a line over the rooms, beside other options, hours or kept curves, with the
+// section below it.
 #pragma once
 #include <QComboBox>
 #include <QToolButton>

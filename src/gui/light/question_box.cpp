@@ -25,7 +25,10 @@ QString day_words(const climate::Moment& m) {
 }
 
 QString at_words(Question::At at) {
-    return at == Question::At::planes ? QString() : at == Question::At::readings ? QStringLiteral(" at the readings") : at == Question::At::windows ? QStringLiteral(" at the windows") : QStringLiteral(" at the windows' inner faces");
+    return at == Question::At::planes     ? QString()
+           : at == Question::At::readings ? QStringLiteral(" at the readings")
+           : at == Question::At::windows  ? QStringLiteral(" at the windows")
+                                          : QStringLiteral(" at the windows' inner faces");
 }
 
 QString period_words(const Question& q) {
@@ -37,7 +40,9 @@ QString period_words(const Question& q) {
 void set_period(Question& q, Days days, const climate::Moment& now) {
     const auto day = [](int month, int d) { return climate::Moment{month, d, 0}; };
     switch (days) {
-        case Days::day: q.first = q.last = day(now.month, now.day); break;
+        case Days::day:
+            q.first = q.last = day(now.month, now.day);
+            break;
         case Days::month:
             q.first = day(now.month, 1);
             q.last = day(now.month, climate::days_in(now.month));
@@ -52,14 +57,16 @@ void set_period(Question& q, Days days, const climate::Moment& now) {
             q.first = day(1, 1);
             q.last = day(12, 31);
             break;
-        case Days::as_is: break;
+        case Days::as_is:
+            break;
     }
 }
 
 // The clock's day where EN 17037 lets it be chosen, else the last that may be.
 QString standard_day(const climate::Moment& now) {
     const int today = now.day_of_year();
-    const bool fits = today >= climate::Moment{2, 1, 0}.day_of_year() && today <= climate::Moment{3, 21, 0}.day_of_year();
+    const bool fits =
+        today >= climate::Moment{2, 1, 0}.day_of_year() && today <= climate::Moment{3, 21, 0}.day_of_year();
     return fits ? day_words(now) : QStringLiteral("21 Mar");
 }
 
@@ -67,16 +74,27 @@ QString standard_day(const climate::Moment& now) {
 
 QString question_words(const Question& q) {
     switch (q.kind) {
-        case Kind::daylight_factor: return QStringLiteral("Daylight factor") + at_words(q.at);
-        case Kind::sky_view: return QStringLiteral("Sky seen") + at_words(q.at);
-        case Kind::sun_hours: return QStringLiteral("%1 hours%2, %3").arg(q.probable ? QStringLiteral("Probable sun") : QStringLiteral("Sun"), at_words(q.at), period_words(q));
-        case Kind::exposure: return QStringLiteral("Exposure%1, %2").arg(at_words(q.at), period_words(q));
+        case Kind::daylight_factor:
+            return QStringLiteral("Daylight factor") + at_words(q.at);
+        case Kind::sky_view:
+            return QStringLiteral("Sky seen") + at_words(q.at);
+        case Kind::sun_hours:
+            return QStringLiteral("%1 hours%2, %3")
+                .arg(q.probable ? QStringLiteral("Probable sun") : QStringLiteral("Sun"), at_words(q.at),
+                     period_words(q));
+        case Kind::exposure:
+            return QStringLiteral("Exposure%1, %2").arg(at_words(q.at), period_words(q));
         case Kind::moment: {
-            const QString first = q.moments.empty() ? QString() : QString::fromStdString(climate::text(q.moments.front()));
-            return q.moments.size() > 1 ? QStringLiteral("%1 moments%2 from %3").arg(q.moments.size()).arg(at_words(q.at), first) : QStringLiteral("Illuminance%1, %2").arg(at_words(q.at), first);
+            const QString first =
+                q.moments.empty() ? QString() : QString::fromStdString(climate::text(q.moments.front()));
+            return q.moments.size() > 1
+                       ? QStringLiteral("%1 moments%2 from %3").arg(q.moments.size()).arg(at_words(q.at), first)
+                       : QStringLiteral("Illuminance%1, %2").arg(at_words(q.at), first);
         }
-        case Kind::year: return QStringLiteral("The year");
-        case Kind::glare: return QStringLiteral("Glare");
+        case Kind::year:
+            return QStringLiteral("The year");
+        case Kind::glare:
+            return QStringLiteral("Glare");
     }
     return {};
 }
@@ -84,23 +102,46 @@ QString question_words(const Question& q) {
 std::optional<Question> ask_question(QWidget* parent, const Document& document, Question q) {
     const auto& now = document.moment();
     FigureBox box(parent, QStringLiteral("Ask"));
-    auto* kind = box.choice(QStringLiteral("What"), {QStringLiteral("illuminance at moments"), QStringLiteral("sun hours"), QStringLiteral("view of the sky, no-sky line"), QStringLiteral("daylight factor, sky component"), QStringLiteral("light and irradiation added up")}, "question-kind");
-    kind->setCurrentIndex(static_cast<int>(std::find(std::begin(kKinds), std::end(kKinds), q.kind) - std::begin(kKinds)));
-    auto* at = box.choice(QStringLiteral("Where"), {QStringLiteral("on the reference planes"), QStringLiteral("at the windows, outer face"), QStringLiteral("at the windows, inner face (EN 17037)"), QStringLiteral("at the readings")}, "question-at");
+    auto* kind =
+        box.choice(QStringLiteral("What"),
+                   {QStringLiteral("illuminance at moments"), QStringLiteral("sun hours"),
+                    QStringLiteral("view of the sky, no-sky line"), QStringLiteral("daylight factor, sky component"),
+                    QStringLiteral("light and irradiation added up")},
+                   "question-kind");
+    kind->setCurrentIndex(
+        static_cast<int>(std::find(std::begin(kKinds), std::end(kKinds), q.kind) - std::begin(kKinds)));
+    auto* at = box.choice(QStringLiteral("Where"),
+                          {QStringLiteral("on the reference planes"), QStringLiteral("at the windows, outer face"),
+                           QStringLiteral("at the windows, inner face (EN 17037)"), QStringLiteral("at the readings")},
+                          "question-at");
     at->setCurrentIndex(static_cast<int>(q.at));
-    double error = 100 * q.accuracy, from = 8, to = 18, step = 2, lowest = q.least_altitude > 0 ? q.least_altitude : climate::sunlight_least_altitude(document.project().site.latitude), minutes = q.step;
+    double error = 100 * q.accuracy, from = 8, to = 18, step = 2,
+           lowest = q.least_altitude > 0 ? q.least_altitude
+                                         : climate::sunlight_least_altitude(document.project().site.latitude),
+           minutes = q.step;
     box.number(QStringLiteral("Error wanted, \u00b1 % of the mean"), error, Unit::plain, "question-error");
     box.text(QStringLiteral("Moments, under \u201c%1\u201d").arg(sky_words(document.sky())));
-    auto* when = box.choice(QStringLiteral("Moments"), {QStringLiteral("the one of the clock, %1").arg(QString::fromStdString(climate::text(now))), QStringLiteral("hours of that day"), QStringLiteral("that day and hour in every month")}, "question-when");
+    auto* when = box.choice(QStringLiteral("Moments"),
+                            {QStringLiteral("the one of the clock, %1").arg(QString::fromStdString(climate::text(now))),
+                             QStringLiteral("hours of that day"), QStringLiteral("that day and hour in every month")},
+                            "question-when");
     box.number(QStringLiteral("hours from"), from, Unit::plain, "question-from");
     box.number(QStringLiteral("to"), to, Unit::plain, "question-to");
     box.number(QStringLiteral("every"), step, Unit::plain, "question-every");
     box.text(QStringLiteral("Sun hours and exposure"));
-    auto* days = box.choice(QStringLiteral("Days"), {QStringLiteral("%1").arg(day_words(now)), QStringLiteral("the month of the clock"), QStringLiteral("one day for EN 17037, %1").arg(standard_day(now)), QStringLiteral("the year"), QStringLiteral("as they are: %1").arg(period_words(q))}, "question-days");
-    auto* sun = box.choice(QStringLiteral("Sun counts"), {QStringLiteral("whenever it is up"), QStringLiteral("when the weather's sun shines (120 W/m\u00b2)")}, "question-sun");
+    auto* days = box.choice(QStringLiteral("Days"),
+                            {QStringLiteral("%1").arg(day_words(now)), QStringLiteral("the month of the clock"),
+                             QStringLiteral("one day for EN 17037, %1").arg(standard_day(now)),
+                             QStringLiteral("the year"), QStringLiteral("as they are: %1").arg(period_words(q))},
+                            "question-days");
+    auto* sun = box.choice(
+        QStringLiteral("Sun counts"),
+        {QStringLiteral("whenever it is up"), QStringLiteral("when the weather's sun shines (120 W/m\u00b2)")},
+        "question-sun");
     sun->setCurrentIndex(q.probable ? 1 : 0);
     box.number(QStringLiteral("from an altitude of, \u00b0"), lowest, Unit::plain, "question-altitude");
-    box.text(QStringLiteral("%1\u00b0: about what EN 17037:2018+A1:2021, annex D, asks for at this latitude, from memory; look it up before you sign. 0\u00b0 for other standards.")
+    box.text(QStringLiteral("%1\u00b0: about what EN 17037:2018+A1:2021, annex D, asks for at this latitude, from "
+                            "memory; look it up before you sign. 0\u00b0 for other standards.")
                  .arg(climate::sunlight_least_altitude(document.project().site.latitude), 0, 'f', 0));
     box.number(QStringLiteral("looked at every, minutes"), minutes, Unit::plain, "question-minutes");
     if (!box.ask()) return {};
@@ -110,9 +151,16 @@ std::optional<Question> ask_question(QWidget* parent, const Document& document, 
     q.sky = document.sky();
     step = std::clamp(step, 0.25, 24.0);
     switch (static_cast<When>(when->currentIndex())) {
-        case When::moment: q.moments = {now}; break;
-        case When::hours_of_day: q.moments = question::moments_of_day(now.month, now.day, std::clamp(from, 0.0, 24.0), std::clamp(to, from, 24.0), step); break;
-        case When::months: q.moments = question::moments_of_year(now.day, now.hour); break;
+        case When::moment:
+            q.moments = {now};
+            break;
+        case When::hours_of_day:
+            q.moments = question::moments_of_day(now.month, now.day, std::clamp(from, 0.0, 24.0),
+                                                 std::clamp(to, from, 24.0), step);
+            break;
+        case When::months:
+            q.moments = question::moments_of_year(now.day, now.hour);
+            break;
     }
     set_period(q, static_cast<Days>(days->currentIndex()), now);
     q.probable = sun->currentIndex() == 1;

@@ -12,7 +12,8 @@ namespace wp::gui {
 /// "Sun hours at the windows, 21 Mar": what a question asks, in few words.
 QString question_words(const model::Question& question);
 
-/// Asks for a question; before is what the fields begin with. moment and sky are those of the desktop. None where it was given up.
+/// Asks for a question; before is what the fields begin with. moment and sky are those of the desktop. None where it
+/// was given up.
 std::optional<model::Question> ask_question(QWidget* parent, const Document& document, model::Question before);
 
 }  // namespace wp::gui

@@ -18,19 +18,23 @@ namespace {
 
 QString with_error(std::optional<double> value, std::optional<double> half) {
     if (!value) return QStringLiteral("\u2026");
-    return half && *half > 0 ? QStringLiteral("%1 \u00b1 %2").arg(report::figure(*value), report::error_figure(*half)) : report::figure(*value);
+    return half && *half > 0 ? QStringLiteral("%1 \u00b1 %2").arg(report::figure(*value), report::error_figure(*half))
+                             : report::figure(*value);
 }
 
 }  // namespace
 
-ReadingsPanel::ReadingsPanel(Document& document, Legends& legends, QWidget* parent) : QWidget(parent), document_(document), legends_(legends) {
+ReadingsPanel::ReadingsPanel(Document& document, Legends& legends, QWidget* parent)
+    : QWidget(parent), document_(document), legends_(legends) {
     setObjectName(QStringLiteral("readings"));
     setAccessibleName(QStringLiteral("Readings"));
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(space::small, space::small, space::small, space::small);
     column->setSpacing(space::small);
     moment_ = label({}, "small");
-    empty_ = label(QStringLiteral("No reading yet. Place one on a desk, a stair, the floor or a wall: what light it has is told here and on the sheet, and follows every change."), "small");
+    empty_ = label(QStringLiteral("No reading yet. Place one on a desk, a stair, the floor or a wall: what light it "
+                                  "has is told here and on the sheet, and follows every change."),
+                   "small");
     table_ = new QTableWidget(0, 3);
     table_->setObjectName(QStringLiteral("readings-table"));
     table_->setAccessibleName(QStringLiteral("Readings"));
@@ -64,17 +68,22 @@ ReadingsPanel::ReadingsPanel(Document& document, Legends& legends, QWidget* pare
     connect(remove_, &QPushButton::clicked, this, [this] {
         const auto item = document_.selection();
         if (item.kind != Kind::reading) return;
-        document_.edit_option(QStringLiteral("Remove reading"), [&](model::Option& o) { geometry::remove_items(o, {item}); });
+        document_.edit_option(QStringLiteral("Remove reading"),
+                              [&](model::Option& o) { geometry::remove_items(o, {item}); });
     });
-    connect(copy_, &QPushButton::clicked, this, [this] { QApplication::clipboard()->setText(QString::fromStdString(csv())); });
+    connect(copy_, &QPushButton::clicked, this,
+            [this] { QApplication::clipboard()->setText(QString::fromStdString(csv())); });
     connect(table_, &QTableWidget::itemSelectionChanged, this, [this] {
         if (filling_ || table_->currentRow() < 0 || table_->selectedItems().isEmpty()) return;
-        document_.select({Kind::reading, table_->item(table_->currentRow(), 0)->data(Qt::UserRole).toString().toStdString(), -1});
+        document_.select(
+            {Kind::reading, table_->item(table_->currentRow(), 0)->data(Qt::UserRole).toString().toStdString(), -1});
     });
     connect(table_, &QTableWidget::itemChanged, this, [this](QTableWidgetItem* item) {
         if (!filling_) rename(item);
     });
-    for (const auto signal : {&Document::answers_changed, &Document::project_changed, &Document::selection_changed, &Document::moment_changed}) connect(&document, signal, this, &ReadingsPanel::refresh);
+    for (const auto signal : {&Document::answers_changed, &Document::project_changed, &Document::selection_changed,
+                              &Document::moment_changed})
+        connect(&document, signal, this, &ReadingsPanel::refresh);
     connect(&legends, &Legends::changed, this, &ReadingsPanel::refresh);
 }
 
@@ -86,10 +95,13 @@ ReadingsPanel::Row ReadingsPanel::row_of(const model::Id& reading) const {
     const auto& option = document_.option().id;
     if (const auto it = document_.reading_daylight.find(option); it != document_.reading_daylight.end())
         for (const auto& plane : it->second->planes)
-            if (plane.plane.plane == reading && !plane.value.empty()) out.factor = plane.value[0], out.factor_half = plane.half_width.empty() ? std::nullopt : std::optional(plane.half_width[0]);
+            if (plane.plane.plane == reading && !plane.value.empty())
+                out.factor = plane.value[0],
+                out.factor_half = plane.half_width.empty() ? std::nullopt : std::optional(plane.half_width[0]);
     if (const auto it = document_.reading_moments.find(option); it != document_.reading_moments.end())
         for (const auto& plane : it->second->planes)
-            if (plane.plane.plane == reading && !plane.lux.empty()) out.lux = plane.lux[0], out.lux_half = plane.half_width[0];
+            if (plane.plane.plane == reading && !plane.lux.empty())
+                out.lux = plane.lux[0], out.lux_half = plane.half_width[0];
     return out;
 }
 
@@ -99,7 +111,9 @@ std::map<model::Id, QString> ReadingsPanel::words(bool lux) const {
     for (const auto& reading : document_.option().readings) {
         const Row row = row_of(reading.id);
         QString text = QString::fromStdString(reading.name);
-        if (lux && row.lux) text += QStringLiteral("  %1 %2").arg(report::figure(legends_.shown(figure, *row.lux)), legends_.footcandles() ? QStringLiteral("fc") : QStringLiteral("lx"));
+        if (lux && row.lux)
+            text += QStringLiteral("  %1 %2").arg(report::figure(legends_.shown(figure, *row.lux)),
+                                                  legends_.footcandles() ? QStringLiteral("fc") : QStringLiteral("lx"));
         if (!lux && row.factor) text += QStringLiteral("  %1 %").arg(report::figure(*row.factor));
         out[reading.id] = text;
     }
@@ -107,12 +121,19 @@ std::map<model::Id, QString> ReadingsPanel::words(bool lux) const {
 }
 
 std::string ReadingsPanel::csv() const {
-    QString out = QStringLiteral("reading,room,x_m,y_m,z_m,daylight_factor_percent,daylight_factor_half_width,illuminance_lux,illuminance_half_width\n");
+    QString out = QStringLiteral(
+        "reading,room,x_m,y_m,z_m,daylight_factor_percent,daylight_factor_half_width,illuminance_lux,illuminance_half_"
+        "width\n");
     const auto figure = [](std::optional<double> v) { return v ? QString::number(*v, 'g', 6) : QString(); };
     for (const auto& r : document_.option().readings) {
         const Row row = row_of(r.id);
         QString name = QString::fromStdString(r.name);
-        out += QStringLiteral("\"%1\",%2,%3,%4,%5,%6,%7,%8,%9\n").arg(name.replace(QLatin1Char('"'), QStringLiteral("\"\"")), QString::fromStdString(r.room)).arg(r.at.x, 0, 'f', 3).arg(r.at.y, 0, 'f', 3).arg(r.at.z, 0, 'f', 3).arg(figure(row.factor), figure(row.factor_half), figure(row.lux), figure(row.lux_half));
+        out += QStringLiteral("\"%1\",%2,%3,%4,%5,%6,%7,%8,%9\n")
+                   .arg(name.replace(QLatin1Char('"'), QStringLiteral("\"\"")), QString::fromStdString(r.room))
+                   .arg(r.at.x, 0, 'f', 3)
+                   .arg(r.at.y, 0, 'f', 3)
+                   .arg(r.at.z, 0, 'f', 3)
+                   .arg(figure(row.factor), figure(row.factor_half), figure(row.lux), figure(row.lux_half));
     }
     return out.toStdString();
 }
@@ -126,13 +147,18 @@ void ReadingsPanel::refresh() {
     remove_->setEnabled(document_.selection().kind == Kind::reading);
     copy_->setEnabled(!readings.empty());
     const QString unit = legends_.footcandles() ? QStringLiteral("fc") : QStringLiteral("lx");
-    moment_->setText(readings.empty() ? QString() : QStringLiteral("\u201cNow\u201d is %1, in %2. Each with its 95 % error.").arg(QString::fromStdString(climate::text(document_.moment())), unit));
+    moment_->setText(readings.empty() ? QString()
+                                      : QStringLiteral("\u201cNow\u201d is %1, in %2. Each with its 95 % error.")
+                                            .arg(QString::fromStdString(climate::text(document_.moment())), unit));
     table_->setRowCount(static_cast<int>(readings.size()));
     for (int r = 0; r < table_->rowCount(); ++r) {
         const auto& reading = readings[static_cast<size_t>(r)];
         const Row row = row_of(reading.id);
-        const auto scaled = [&](std::optional<double> v) { return v ? std::optional(legends_.shown(QStringLiteral("illuminance"), *v)) : v; };
-        const QString texts[] = {QString::fromStdString(reading.name), with_error(row.factor, row.factor_half), with_error(scaled(row.lux), scaled(row.lux_half))};
+        const auto scaled = [&](std::optional<double> v) {
+            return v ? std::optional(legends_.shown(QStringLiteral("illuminance"), *v)) : v;
+        };
+        const QString texts[] = {QString::fromStdString(reading.name), with_error(row.factor, row.factor_half),
+                                 with_error(scaled(row.lux), scaled(row.lux_half))};
         for (int c = 0; c < 3; ++c) {
             if (table_->item(r, c) == nullptr) table_->setItem(r, c, new QTableWidgetItem);
             auto* item = table_->item(r, c);
@@ -150,7 +176,9 @@ void ReadingsPanel::rename(QTableWidgetItem* item) {
     const auto id = item->data(Qt::UserRole).toString().toStdString();
     const auto name = item->text().trimmed().toStdString();
     if (item->column() != 0 || name.empty()) return refresh();
-    document_.edit_option(QStringLiteral("Rename reading"), [&](model::Option& o) { model::rename(o, {Kind::reading, id, -1}, name); });
+    document_.edit_option(QStringLiteral("Rename reading"), [&](model::Option& o) {
+        model::rename(o, {Kind::reading, id, -1}, name);
+    });
 }
 
 }  // namespace wp::gui

@@ -16,10 +16,12 @@ namespace {
 constexpr double kLegend = 64, kCaption = 34, kGap = 12;
 }
 
-SeriesView::SeriesView(Document& document, Asker& asker, QWidget* parent) : QWidget(parent), document_(document), asker_(asker) {
+SeriesView::SeriesView(Document& document, Asker& asker, QWidget* parent)
+    : QWidget(parent), document_(document), asker_(asker) {
     setObjectName(QStringLiteral("series"));
     setAccessibleName(QStringLiteral("Moments side by side"));
-    for (const auto signal : {&Document::answers_changed, &Document::project_changed}) connect(&document, signal, this, qOverload<>(&QWidget::update));
+    for (const auto signal : {&Document::answers_changed, &Document::project_changed})
+        connect(&document, signal, this, qOverload<>(&QWidget::update));
 }
 
 std::vector<QRectF> SeriesView::cells() const { return cells_in(size()); }
@@ -34,25 +36,31 @@ std::vector<QRectF> SeriesView::cells_in(QSizeF size) const {
     for (const auto& room : document_.option().storeys[document_.storey_index()].rooms)
         for (const Vec2 p : room.footprint) {
             const QPointF s = view.to_screen(p);
-            low_x = std::min(low_x, s.x()), high_x = std::max(high_x, s.x()), low_y = std::min(low_y, s.y()), high_y = std::max(high_y, s.y());
+            low_x = std::min(low_x, s.x()), high_x = std::max(high_x, s.x()), low_y = std::min(low_y, s.y()),
+            high_y = std::max(high_y, s.y());
         }
     const double shape = high_x > low_x && high_y > low_y ? (high_x - low_x) / (high_y - low_y) : 1.5;
     const double w = size.width() - kGap, h = size.height() - kLegend;
     size_t best = 1;
     double largest = 0;
     for (size_t columns = 1; columns <= n; ++columns) {
-        const double rows = std::ceil(static_cast<double>(n) / static_cast<double>(columns)), cw = w / static_cast<double>(columns) - kGap, ch = h / rows - kCaption;
+        const double rows = std::ceil(static_cast<double>(n) / static_cast<double>(columns)),
+                     cw = w / static_cast<double>(columns) - kGap, ch = h / rows - kCaption;
         const double scale = std::min(cw / shape, ch);
         if (scale > largest) largest = scale, best = columns;
     }
-    const double rows = std::ceil(static_cast<double>(n) / static_cast<double>(best)), cw = w / static_cast<double>(best), ch = h / rows;
+    const double rows = std::ceil(static_cast<double>(n) / static_cast<double>(best)),
+                 cw = w / static_cast<double>(best), ch = h / rows;
     std::vector<QRectF> out;
-    for (size_t i = 0; i < n; ++i) out.push_back(QRectF(kGap + static_cast<double>(i % best) * cw, static_cast<double>(i / best) * ch, cw - kGap, ch));
+    for (size_t i = 0; i < n; ++i)
+        out.push_back(
+            QRectF(kGap + static_cast<double>(i % best) * cw, static_cast<double>(i / best) * ch, cw - kGap, ch));
     return out;
 }
 
 std::vector<SeriesView::Frame> SeriesView::frames() const {
-    static constexpr const char* months[] = {"January", "February", "March", "April", "May", "June", "July", "August", "September", "October", "November", "December"};
+    static constexpr const char* months[] = {"January", "February", "March",     "April",   "May",      "June",
+                                             "July",    "August",   "September", "October", "November", "December"};
     std::vector<Frame> out;
     if (months_) {
         const auto reading = asker_.year_reading();
@@ -66,7 +74,8 @@ std::vector<SeriesView::Frame> SeriesView::frames() const {
     const bool stale = !map.layers.empty() && map.layers.front().stale;
     const size_t step = kept->answer->main_columns;
     for (size_t c = 0; c < kept->answer->table.columns.size(); c += step) {
-        Frame frame{QString::fromStdString(kept->answer->table.columns[c].name), report::maps_of(kept->answer->table, c), c == asker_.table_column() / step * step};
+        Frame frame{QString::fromStdString(kept->answer->table.columns[c].name),
+                    report::maps_of(kept->answer->table, c), c == asker_.table_column() / step * step};
         for (auto& layer : frame.layers) layer.stale = stale;
         out.push_back(std::move(frame));
     }
@@ -79,7 +88,9 @@ void SeriesView::paint(QPainter& painter, QSizeF size, const report::Ink& ink) c
     const auto boxes = cells_in(size);
     if (boxes.empty()) {
         painter.setPen(ink.faint);
-        painter.drawText(QRectF(QPointF(0, 0), size), Qt::AlignCenter, months_ ? QStringLiteral("The months are being reckoned\u2026") : QStringLiteral("Nothing asked yet: press Ask."));
+        painter.drawText(QRectF(QPointF(0, 0), size), Qt::AlignCenter,
+                         months_ ? QStringLiteral("The months are being reckoned\u2026")
+                                 : QStringLiteral("Nothing asked yet: press Ask."));
         return;
     }
     std::vector<report::MapLayer> all;
@@ -90,8 +101,10 @@ void SeriesView::paint(QPainter& painter, QSizeF size, const report::Ink& ink) c
     if (months_) {
         const auto& name = question::name_of(asker_.year_reading()->wish.figure);
         legend = QString::fromLatin1(name.name);
-        unit = asker_.year_reading()->wish.figure == question::PointFigure::sun_hours ? QStringLiteral("h a month") : QString::fromLatin1(name.unit);
-        if (unit != QStringLiteral("lx")) scale = {0, unit == QStringLiteral("%") ? 100 : report::nice_top(report::high_of(all)), false};
+        unit = asker_.year_reading()->wish.figure == question::PointFigure::sun_hours ? QStringLiteral("h a month")
+                                                                                      : QString::fromLatin1(name.unit);
+        if (unit != QStringLiteral("lx"))
+            scale = {0, unit == QStringLiteral("%") ? 100 : report::nice_top(report::high_of(all)), false};
     } else {
         unit = QString::fromStdString(kept->answer->table.columns[0].unit);
         if (unit != QStringLiteral("lx")) legend = QString::fromStdString(kept->answer->table.columns[0].name);
@@ -109,7 +122,10 @@ void SeriesView::paint(QPainter& painter, QSizeF size, const report::Ink& ink) c
         scene.north = document_.project().site.north;
         painter.save();
         painter.setClipRect(plan);
-        report::draw_plan(painter, scene, report::PlanView::fit(document_.option(), document_.storey_index(), plan.adjusted(8, 6, -8, -8)), ink, plan);
+        report::draw_plan(
+            painter, scene,
+            report::PlanView::fit(document_.option(), document_.storey_index(), plan.adjusted(8, 6, -8, -8)), ink,
+            plan);
         painter.restore();
         // The mean over what is drawn, so that moments can be compared in figures too.
         double sum = 0;
@@ -132,12 +148,15 @@ void SeriesView::paint(QPainter& painter, QSizeF size, const report::Ink& ink) c
         painter.setPen(ink.ink);
         if (count == 0) continue;
         // Where there is no room for the word, the figure says enough.
-        const QString mean = QStringLiteral("%1 %2").arg(report::figure(sum / static_cast<double>(count)), unit), words = QStringLiteral("mean ") + mean;
+        const QString mean = QStringLiteral("%1 %2").arg(report::figure(sum / static_cast<double>(count)), unit),
+                      words = QStringLiteral("mean ") + mean;
         const QRectF place = boxes[i].adjusted(8 + used, 14, -4, 0);
-        painter.drawText(place, Qt::AlignTop | Qt::AlignLeft, painter.fontMetrics().horizontalAdvance(words) <= place.width() ? words : mean);
+        painter.drawText(place, Qt::AlignTop | Qt::AlignLeft,
+                         painter.fontMetrics().horizontalAdvance(words) <= place.width() ? words : mean);
     }
     const double w = std::min(340.0, size.width() - 40);
-    report::draw_legend(painter, scale, legend, unit, ink, QRectF((size.width() - w) / 2, size.height() - kLegend + 8, w, kLegend - 8));
+    report::draw_legend(painter, scale, legend, unit, ink,
+                        QRectF((size.width() - w) / 2, size.height() - kLegend + 8, w, kLegend - 8));
 }
 
 void SeriesView::paintEvent(QPaintEvent*) {
@@ -165,7 +184,10 @@ Takeaway SeriesView::takeaway() const {
         painter.setRenderHint(QPainter::Antialiasing);
         paint(painter, {1400, 900}, report::Ink());
     };
-    if (!months_) out.csv = [this] { return asker_.table() != nullptr ? exchange::table_csv(asker_.table()->answer->table) : std::string(); };
+    if (!months_)
+        out.csv = [this] {
+            return asker_.table() != nullptr ? exchange::table_csv(asker_.table()->answer->table) : std::string();
+        };
     return out;
 }
 

@@ -13,7 +13,10 @@ class SeriesView : public QWidget {
  public:
     SeriesView(Document& document, Asker& asker, QWidget* parent = nullptr);
     /// Shows the months of the year instead of the moments of a question; its map, for name and scale.
-    void show_months(bool on) { months_ = on; update(); }
+    void show_months(bool on) {
+        months_ = on;
+        update();
+    }
     /// Rectangles of the small plans, in the order of the columns or months.
     std::vector<QRectF> cells() const;
     Takeaway takeaway() const;

@@ -24,7 +24,8 @@ class BarDelegate : public QStyledItemDelegate {
     void paint(QPainter* painter, const QStyleOptionViewItem& option, const QModelIndex& index) const override {
         const double share = index.sibling(index.row(), 0).data(kShare).toDouble();
         const QRectF box = QRectF(option.rect).adjusted(2, 4, -2, -4);
-        painter->fillRect(QRectF(box.left(), box.top(), box.width() * std::clamp(share, 0.0, 1.0), box.height()), QColor(0xe7, 0xb4, 0x6b, 150));
+        painter->fillRect(QRectF(box.left(), box.top(), box.width() * std::clamp(share, 0.0, 1.0), box.height()),
+                          QColor(0xe7, 0xb4, 0x6b, 150));
         QStyledItemDelegate::paint(painter, option, index);
     }
 };
@@ -53,11 +54,17 @@ QTreeWidget* list(const char* name, const QString& title, const QStringList& col
 QString part_meaning(const std::string& name) {
     if (name.starts_with("Sun")) return QStringLiteral("Direct sun, unreflected");
     if (name.starts_with("Sky")) return QStringLiteral("From the sky that the point sees: the sky component");
-    if (name.starts_with("Ground")) return QStringLiteral("From lit ground that the point sees; a table, which looks up, sees none");
-    if (name.starts_with("Facades")) return QStringLiteral("From facades, neighbours, trees and blades that the point sees");
-    if (name.starts_with("In off the ground")) return QStringLiteral("What came in through the windows off the ground, straight or reflected in the room");
-    if (name.starts_with("In off")) return QStringLiteral("What came in off facades, neighbours, trees and blades, straight or reflected in the room");
-    if (name.ends_with("ground")) return QStringLiteral("Reflected last within the room, of light that came in off the ground");
+    if (name.starts_with("Ground"))
+        return QStringLiteral("From lit ground that the point sees; a table, which looks up, sees none");
+    if (name.starts_with("Facades"))
+        return QStringLiteral("From facades, neighbours, trees and blades that the point sees");
+    if (name.starts_with("In off the ground"))
+        return QStringLiteral("What came in through the windows off the ground, straight or reflected in the room");
+    if (name.starts_with("In off"))
+        return QStringLiteral(
+            "What came in off facades, neighbours, trees and blades, straight or reflected in the room");
+    if (name.ends_with("ground"))
+        return QStringLiteral("Reflected last within the room, of light that came in off the ground");
     return QStringLiteral("Reflected last within the room, of light that came in from the sky, the sun or facades");
 }
 
@@ -72,7 +79,8 @@ void set_figures(QTreeWidgetItem* item, double value, double total, const QStrin
 
 }  // namespace
 
-WhyPanel::WhyPanel(Document& document, Asker& asker, Legends& legends, QWidget* parent) : QWidget(parent), document_(document), asker_(asker), legends_(legends) {
+WhyPanel::WhyPanel(Document& document, Asker& asker, Legends& legends, QWidget* parent)
+    : QWidget(parent), document_(document), asker_(asker), legends_(legends) {
     setObjectName(QStringLiteral("why"));
     setAccessibleName(QStringLiteral("Why"));
     auto* column = new QVBoxLayout(this);
@@ -87,10 +95,14 @@ WhyPanel::WhyPanel(Document& document, Asker& asker, Legends& legends, QWidget* 
     whole_room_->setObjectName(QStringLiteral("why-room"));
     whole_room_->setToolTip(QStringLiteral("The mean over the room instead of this point"));
     connect(whole_room_, &QPushButton::clicked, this, [this] { ask_at({}); });
-    parts_ = list("why-parts", QStringLiteral("How the light came"), {QStringLiteral("How it came"), QStringLiteral("Share"), QStringLiteral("Gives")});
+    parts_ = list("why-parts", QStringLiteral("How the light came"),
+                  {QStringLiteral("How it came"), QStringLiteral("Share"), QStringLiteral("Gives")});
     parts_->setFixedHeight(152);
-    windows_ = list("why-windows", QStringLiteral("Windows by what they give"), {QStringLiteral("Through"), QStringLiteral("Share"), QStringLiteral("Gives")});
-    windows_->setToolTip(QStringLiteral("Point at a window to see it on the sheet; take its tick away to see the map without it. Nothing is traced: what a wall in its place would reflect is not added."));
+    windows_ = list("why-windows", QStringLiteral("Windows by what they give"),
+                    {QStringLiteral("Through"), QStringLiteral("Share"), QStringLiteral("Gives")});
+    windows_->setToolTip(
+        QStringLiteral("Point at a window to see it on the sheet; take its tick away to see the map without it. "
+                       "Nothing is traced: what a wall in its place would reflect is not added."));
     without_ = label({}, "small");
     without_->setObjectName(QStringLiteral("why-without"));
     all_back_ = new QPushButton(QStringLiteral("All windows back"));
@@ -144,11 +156,17 @@ std::optional<WhyPanel::Subject> WhyPanel::subject() const {
             const auto& plane = map_.layers[l].plane;
             if (!plane.lies() || plane.storey != storey.id || map_.layers[l].value.empty()) continue;
             if (const int point = plane.point_at(*place_); point >= 0)
-                return Subject{l, point, QStringLiteral("A point of %1").arg(QString::fromStdString(model::item_name(document_.option(), {Selection::Kind::room, plane.room, -1})))};
+                return Subject{l, point,
+                               QStringLiteral("A point of %1")
+                                   .arg(QString::fromStdString(
+                                       model::item_name(document_.option(), {Selection::Kind::room, plane.room, -1})))};
         }
     const auto of_room = [&](const model::Id& room) -> std::optional<Subject> {
         for (size_t l = 0; l < map_.layers.size(); ++l)
-            if (map_.layers[l].plane.room == room && !map_.layers[l].value.empty()) return Subject{l, -1, QString::fromStdString(model::item_name(document_.option(), {Selection::Kind::room, room, -1}))};
+            if (map_.layers[l].plane.room == room && !map_.layers[l].value.empty())
+                return Subject{
+                    l, -1,
+                    QString::fromStdString(model::item_name(document_.option(), {Selection::Kind::room, room, -1}))};
         return {};
     };
     if (document_.selection().kind == Selection::Kind::room || document_.selection().kind == Selection::Kind::wall)
@@ -168,33 +186,50 @@ void WhyPanel::refresh() {
     const auto about = subject();
     const auto shares = about ? asker_.why(shown_, about->layer, about->point) : std::nullopt;
     const bool has = shares.has_value();
-    for (QWidget* part : {static_cast<QWidget*>(parts_), static_cast<QWidget*>(windows_), static_cast<QWidget*>(total_)}) part->setVisible(has);
+    for (QWidget* part :
+         {static_cast<QWidget*>(parts_), static_cast<QWidget*>(windows_), static_cast<QWidget*>(total_)})
+        part->setVisible(has);
     whole_room_->setVisible(has && about->point >= 0);
     empty_->setVisible(!has);
     all_back_->setVisible(has && !asker_.gone().empty());
     without_->setVisible(has);
     if (!has) {
         title_->setText(QStringLiteral("Why"));
-        empty_->setText(is_daylight(shown_) || is_moment(shown_) ? QStringLiteral("Click a point of the map, or select a room: what its light is made of is told here.")
-                        : is_year(shown_)                         ? QStringLiteral("Click a point of the map of the year, or select a room: what its mean light is made of is told here.")
-                                                                  : QStringLiteral("Put the daylight factor or the moment on the sheet: of these it is known which window gives what."));
+        empty_->setText(
+            is_daylight(shown_) || is_moment(shown_)
+                ? QStringLiteral("Click a point of the map, or select a room: what its light is made of is told here.")
+            : is_year(shown_) ? QStringLiteral("Click a point of the map of the year, or select a room: what its mean "
+                                               "light is made of is told here.")
+                              : QStringLiteral("Put the daylight factor or the moment on the sheet: of these it is "
+                                               "known which window gives what."));
         return;
     }
     title_->setText(about->name);
     const auto& half = map_.half_width;
-    const bool at_point = about->point >= 0 && about->layer < half.size() && static_cast<size_t>(about->point) < half[about->layer].size();
+    const bool at_point = about->point >= 0 && about->layer < half.size() &&
+                          static_cast<size_t>(about->point) < half[about->layer].size();
     if (is_year(shown_)) return fill(*shares, 0, QStringLiteral("lx"));
-    fill(shares->times(legends_.shown(map_.figure, 1)), at_point ? half[about->layer][static_cast<size_t>(about->point)] : 0, map_.unit);
+    fill(shares->times(legends_.shown(map_.figure, 1)),
+         at_point ? half[about->layer][static_cast<size_t>(about->point)] : 0, map_.unit);
 }
 
 void WhyPanel::fill(const question::Shares& shares, double half_width, const QString& unit) {
     const bool year = is_year(shown_);
-    const QString error = half_width > 0 ? QStringLiteral(" \u00b1 %1").arg(report::error_figure(half_width)) : QString();
+    const QString error =
+        half_width > 0 ? QStringLiteral(" \u00b1 %1").arg(report::error_figure(half_width)) : QString();
     filling_ = true;
-    total_->setText(QStringLiteral("%1%2 %3").arg(report::figure(shares.total), error, unit) + (year ? QStringLiteral(", mean of the occupied hours") : QString()));
+    total_->setText(QStringLiteral("%1%2 %3").arg(report::figure(shares.total), error, unit) +
+                    (year ? QStringLiteral(", mean of the occupied hours") : QString()));
     using Parts = std::vector<std::pair<const char*, double>>;
-    const Parts parts = year ? Parts{{"Sun, straight", shares.sun}, {"Sky, straight", shares.sky}, {"In off the ground", shares.ground}, {"In off facades and trees", shares.around}, {"Inside, reflected", shares.inside}}
-                             : Parts{{"Sun, straight", shares.sun}, {"Sky, straight", shares.sky}, {"Ground, straight", shares.ground}, {"Facades, neighbours", shares.around}, {"Inside, from the sky", shares.inside}, {"Inside, off the ground", shares.inside_off_ground}};
+    const Parts parts =
+        year ? Parts{{"Sun, straight", shares.sun},
+                     {"Sky, straight", shares.sky},
+                     {"In off the ground", shares.ground},
+                     {"In off facades and trees", shares.around},
+                     {"Inside, reflected", shares.inside}}
+             : Parts{{"Sun, straight", shares.sun},           {"Sky, straight", shares.sky},
+                     {"Ground, straight", shares.ground},     {"Facades, neighbours", shares.around},
+                     {"Inside, from the sky", shares.inside}, {"Inside, off the ground", shares.inside_off_ground}};
     parts_->clear();
     for (const auto& [name, value] : parts) {
         if (value <= 0 && is_daylight(shown_) && name == parts[0].first) continue;
@@ -203,7 +238,8 @@ void WhyPanel::fill(const question::Shares& shares, double half_width, const QSt
         item->setToolTip(0, part_meaning(name));
     }
     double left = shares.total;
-    const QString current = windows_->currentItem() != nullptr ? windows_->currentItem()->data(0, kId).toString() : QString();
+    const QString current =
+        windows_->currentItem() != nullptr ? windows_->currentItem()->data(0, kId).toString() : QString();
     windows_->clear();
     for (const auto& window : shares.windows) {
         const QString id = QString::fromStdString(window.id);
@@ -219,9 +255,13 @@ void WhyPanel::fill(const question::Shares& shares, double half_width, const QSt
     }
     filling_ = false;
     without_->setVisible(!year);
-    without_->setText(asker_.gone().empty() ? QStringLiteral("Take a window's tick away: the map shows what would be without it.")
-                                            : QStringLiteral("Without %1: %2 %3, %4 % less. Nothing was traced for it.").arg(asker_.gone().size() == 1 ? QString::fromStdString(*asker_.gone().begin()) : QStringLiteral("%1 windows").arg(asker_.gone().size()), report::figure(left), unit)
-                                                  .arg(shares.total > 0 ? 100 * (1 - left / shares.total) : 0, 0, 'f', 0));
+    without_->setText(asker_.gone().empty()
+                          ? QStringLiteral("Take a window's tick away: the map shows what would be without it.")
+                          : QStringLiteral("Without %1: %2 %3, %4 % less. Nothing was traced for it.")
+                                .arg(asker_.gone().size() == 1 ? QString::fromStdString(*asker_.gone().begin())
+                                                               : QStringLiteral("%1 windows").arg(asker_.gone().size()),
+                                     report::figure(left), unit)
+                                .arg(shares.total > 0 ? 100 * (1 - left / shares.total) : 0, 0, 'f', 0));
 }
 
 void WhyPanel::point_at(QTreeWidgetItem* item) {
@@ -235,10 +275,13 @@ void WhyPanel::tick(QTreeWidgetItem* item) {
     auto gone = asker_.gone();
     const auto id = item->data(0, kId).toString().toStdString();
     if (id.empty()) return;
-    if (item->checkState(0) == Qt::Unchecked) gone.insert(id);
-    else gone.erase(id);
+    if (item->checkState(0) == Qt::Unchecked)
+        gone.insert(id);
+    else
+        gone.erase(id);
     // The list is filled anew by what follows: the item must be left first.
-    QMetaObject::invokeMethod(this, [this, gone = std::move(gone)] { asker_.set_gone(gone); }, Qt::QueuedConnection);
+    QMetaObject::invokeMethod(
+        this, [this, gone = std::move(gone)] { asker_.set_gone(gone); }, Qt::QueuedConnection);
 }
 
 }  // namespace wp::gui

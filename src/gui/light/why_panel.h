@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// Why a point or a room is as light as it is: parts of its light, windows by what they give, and what would be without some.
+// Why a point or a room is as light as it is: parts of its light, windows by what they give, and what would be without
+// some.
 #pragma once
 #include <QLabel>
 #include <QPushButton>

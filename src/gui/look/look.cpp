@@ -22,8 +22,9 @@ report::Ink g_ink;
 
 QString sheet_style(const report::Ink& i) {
     const bool dark = g_paper == Paper::dark;
-    const QString line = dark ? QStringLiteral("#463f38") : QStringLiteral("#d9cfbf"), raised = i.room.name(), paper = i.paper.name(),
-                  text = i.ink.name(), accent = i.accent.name(), faint = dark ? QStringLiteral("#b3a898") : QStringLiteral("#6f6559");
+    const QString line = dark ? QStringLiteral("#463f38") : QStringLiteral("#d9cfbf"), raised = i.room.name(),
+                  paper = i.paper.name(), text = i.ink.name(), accent = i.accent.name(),
+                  faint = dark ? QStringLiteral("#b3a898") : QStringLiteral("#6f6559");
     return QStringLiteral(R"(
 QWidget { color: %1; }
 QMainWindow, QDialog, #panel, #bar, QStackedWidget, QSplitter { background: %2; }
@@ -70,7 +71,8 @@ QMenu::item { padding: 5px 20px; }
 QMenu::item:selected { background: %4; }
 QSplitter::handle { background: %4; }
 QStatusBar { background: %2; color: %6; }
-)").arg(text, paper, raised, line, accent, faint);
+)")
+        .arg(text, paper, raised, line, accent, faint);
 }
 
 }  // namespace
@@ -84,7 +86,8 @@ class WheelGuard : public QObject {
     bool eventFilter(QObject* object, QEvent* event) override {
         auto* box = qobject_cast<QComboBox*>(object);
         if (box == nullptr) return false;
-        if (event->type() == QEvent::Polish && box->focusPolicy() == Qt::WheelFocus) box->setFocusPolicy(Qt::StrongFocus);
+        if (event->type() == QEvent::Polish && box->focusPolicy() == Qt::WheelFocus)
+            box->setFocusPolicy(Qt::StrongFocus);
         if (event->type() != QEvent::Wheel || box->hasFocus()) return false;
         event->ignore();
         return true;

@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// The look: warm paper, ink lines, one accent; colour is kept for light. Spacing and type sizes are named here and nowhere
-// else.
+// The look: warm paper, ink lines, one accent; colour is kept for light. Spacing and type sizes are named here and
+// nowhere else.
 #pragma once
 #include <QAbstractButton>
 #include <QApplication>

@@ -48,7 +48,8 @@ bool ask_wish(QWidget* parent, const Takeaway& what, Wish& wish) {
         forms.push_back(Form::table);
     }
     if (what.plan) {
-        words << QStringLiteral("Plan to scale, to lay under a drawing (PNG)") << QStringLiteral("Plan to scale, to lay under a drawing (SVG)");
+        words << QStringLiteral("Plan to scale, to lay under a drawing (PNG)")
+              << QStringLiteral("Plan to scale, to lay under a drawing (SVG)");
         forms.push_back(Form::plan_picture);
         forms.push_back(Form::plan_drawing);
     }
@@ -56,7 +57,9 @@ bool ask_wish(QWidget* parent, const Takeaway& what, Wish& wish) {
     box.number(QStringLiteral("Wide on paper, mm"), wish.width, Unit::plain, "out-width");
     box.number(QStringLiteral("Dots an inch"), wish.dots, Unit::plain, "out-dots");
     if (what.plan) box.number(QStringLiteral("Plan to scale 1:"), wish.scale, Unit::plain, "out-scale");
-    box.text(QStringLiteral("A plan to scale comes with its position: beside a PNG in a world file (.pgw), within an SVG in its description."));
+    box.text(
+        QStringLiteral("A plan to scale comes with its position: beside a PNG in a world file (.pgw), within an SVG in "
+                       "its description."));
     if (!box.ask()) return false;
     wish.form = forms[static_cast<size_t>(form->currentIndex())];
     wish.width = std::clamp(wish.width, 20.0, 2000.0);
@@ -67,13 +70,16 @@ bool ask_wish(QWidget* parent, const Takeaway& what, Wish& wish) {
 
 }  // namespace
 
-QString file_to_write(QWidget* parent, const QString& title, const QString& filter, const QString& suffix, const QString& proposal) {
+QString file_to_write(QWidget* parent, const QString& title, const QString& filter, const QString& suffix,
+                      const QString& proposal) {
     QString file = QFileDialog::getSaveFileName(parent, title, proposal, filter);
     if (file.isEmpty() || file.endsWith(suffix, Qt::CaseInsensitive)) return file;
     // The dialog asked about the name as it was typed, not about this one.
     file += suffix;
     if (!QFileInfo::exists(file)) return file;
-    QMessageBox box(QMessageBox::Question, title, QStringLiteral("%1 is there already.").arg(QFileInfo(file).fileName()), QMessageBox::NoButton, parent);
+    QMessageBox box(QMessageBox::Question, title,
+                    QStringLiteral("%1 is there already.").arg(QFileInfo(file).fileName()), QMessageBox::NoButton,
+                    parent);
     auto* replace = box.addButton(QStringLiteral("Replace it"), QMessageBox::DestructiveRole);
     box.setDefaultButton(box.addButton(QStringLiteral("Keep it"), QMessageBox::RejectRole));
     box.exec();
@@ -84,13 +90,19 @@ void save_out(QWidget* parent, const Takeaway& what) {
     Wish wish;
     if (!ask_wish(parent, what, wish)) return;
     const bool svg = wish.form == Form::drawing || wish.form == Form::plan_drawing;
-    const QString suffix = svg ? QStringLiteral("svg") : wish.form == Form::table ? QStringLiteral("csv") : QStringLiteral("png");
-    const QString file = file_to_write(parent, QStringLiteral("Save %1").arg(what.title), QStringLiteral("%1 (*.%2)").arg(suffix.toUpper(), suffix), QLatin1Char('.') + suffix);
+    const QString suffix = svg                        ? QStringLiteral("svg")
+                           : wish.form == Form::table ? QStringLiteral("csv")
+                                                      : QStringLiteral("png");
+    const QString file =
+        file_to_write(parent, QStringLiteral("Save %1").arg(what.title),
+                      QStringLiteral("%1 (*.%2)").arg(suffix.toUpper(), suffix), QLatin1Char('.') + suffix);
     if (file.isEmpty()) return;
     const std::filesystem::path path = file.toStdString();
     const bool plan = wish.form == Form::plan_picture || wish.form == Form::plan_drawing;
-    const double pixels = std::min(wish.width / 1000 / report::kInch * wish.dots, report::kMostPixels) / what.size.width();
-    if (const auto fault = plan ? what.plan(path, wish.scale, wish.dots) : save_out_as(what, path, pixels, wish.dots)) QMessageBox::warning(parent, QStringLiteral("Not saved"), QString::fromStdString(fault->line()));
+    const double pixels =
+        std::min(wish.width / 1000 / report::kInch * wish.dots, report::kMostPixels) / what.size.width();
+    if (const auto fault = plan ? what.plan(path, wish.scale, wish.dots) : save_out_as(what, path, pixels, wish.dots))
+        QMessageBox::warning(parent, QStringLiteral("Not saved"), QString::fromStdString(fault->line()));
 }
 
 QWidget* out_buttons(QWidget* parent, std::function<Takeaway()> what) {

@@ -23,13 +23,16 @@ struct Takeaway {
 
 /// Asks for a file to write to. Its name ends in the suffix, with a dot; where that was added and such a file is there,
 /// it is asked whether it may be replaced. Empty: none was chosen.
-QString file_to_write(QWidget* parent, const QString& title, const QString& filter, const QString& suffix, const QString& proposal = {});
+QString file_to_write(QWidget* parent, const QString& title, const QString& filter, const QString& suffix,
+                      const QString& proposal = {});
 
 /// Puts the picture and, where there is one, the table on the clipboard.
 void copy_out(const Takeaway& what);
-/// Asks what is wanted, how large on paper, and for a file; its suffix says what is written: png, svg, csv. A fault is shown.
+/// Asks what is wanted, how large on paper, and for a file; its suffix says what is written: png, svg, csv. A fault is
+/// shown.
 void save_out(QWidget* parent, const Takeaway& what);
-/// The same without asking: csv by its suffix, else a picture of so many pixels a unit of the size, or a drawing. dots: an inch, told in the picture.
+/// The same without asking: csv by its suffix, else a picture of so many pixels a unit of the size, or a drawing. dots:
+/// an inch, told in the picture.
 Outcome save_out_as(const Takeaway& what, const std::filesystem::path& path, double pixels = 2, double dots = 0);
 
 /// Two tool buttons, copy and save, for a view's bar. what is called when they are used.

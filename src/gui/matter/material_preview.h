@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// What a material does, at a glance: a pane by the angle of the light, slats by the height of the sun, a surface as a lit ball.
+// What a material does, at a glance: a pane by the angle of the light, slats by the height of the sun, a surface as a
+// lit ball.
 #pragma once
 #include <QWidget>
 #include <optional>

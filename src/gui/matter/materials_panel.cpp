@@ -28,10 +28,14 @@ constexpr const char* kFilter = "Materials (*.materials.json *.json)";
 
 QString kind_text(Kind kind) {
     switch (kind) {
-        case Kind::opaque: return QStringLiteral("Surface");
-        case Kind::glazing: return QStringLiteral("Glass");
-        case Kind::fabric: return QStringLiteral("Cloth, mesh or perforated sheet");
-        case Kind::slats: return QStringLiteral("Slatted blind");
+        case Kind::opaque:
+            return QStringLiteral("Surface");
+        case Kind::glazing:
+            return QStringLiteral("Glass");
+        case Kind::fabric:
+            return QStringLiteral("Cloth, mesh or perforated sheet");
+        case Kind::slats:
+            return QStringLiteral("Slatted blind");
     }
     return {};
 }
@@ -42,7 +46,8 @@ void give(Option& option, const Selection& item, const Material& m) {
     const Id& id = m.id;
     const bool blind = m.kind == Kind::fabric || m.kind == Kind::slats;
     if (item.kind == Of::room && m.kind == Kind::opaque) find_room(option, item.id).room->walls = id;
-    if (item.kind == Of::wall && m.kind == Kind::opaque) set_own_finish(*find_room(option, item.id).room, item.edge, id);
+    if (item.kind == Of::wall && m.kind == Kind::opaque)
+        set_own_finish(*find_room(option, item.id).room, item.edge, id);
     if (item.kind == Of::opening)
         if (const auto at = find_opening(option, item.id)) {
             if (blind && at.opening->kind != Opening::Kind::opening_void) {
@@ -62,15 +67,21 @@ void give(Option& option, const Selection& item, const Material& m) {
                 at.item->blind_material = id;
             }
         }
-    if (item.kind == Of::partition && m.kind == Kind::opaque) find_on_storeys(option, &Storey::partitions, item.id).item->material = id;
-    if (Thing* t = item.kind == Of::thing ? model::find(option.things, item.id) : nullptr; t != nullptr && takes(part_of(t->kind), m.kind)) t->material = id;
-    if (Block* b = item.kind == Of::block ? model::find(option.blocks, item.id) : nullptr; b != nullptr && m.kind == Kind::opaque) b->material = id;
+    if (item.kind == Of::partition && m.kind == Kind::opaque)
+        find_on_storeys(option, &Storey::partitions, item.id).item->material = id;
+    if (Thing* t = item.kind == Of::thing ? model::find(option.things, item.id) : nullptr;
+        t != nullptr && takes(part_of(t->kind), m.kind))
+        t->material = id;
+    if (Block* b = item.kind == Of::block ? model::find(option.blocks, item.id) : nullptr;
+        b != nullptr && m.kind == Kind::opaque)
+        b->material = id;
 }
 
 }  // namespace
 
 std::filesystem::path MaterialsPanel::own_library() {
-    return std::filesystem::path(QStandardPaths::writableLocation(QStandardPaths::AppConfigLocation).toStdString()) / "own.materials.json";
+    return std::filesystem::path(QStandardPaths::writableLocation(QStandardPaths::AppConfigLocation).toStdString()) /
+           "own.materials.json";
 }
 
 MaterialsPanel::MaterialsPanel(Document& document, QWidget* parent) : QWidget(parent), document_(document) {
@@ -98,19 +109,22 @@ MaterialsPanel::MaterialsPanel(Document& document, QWidget* parent) : QWidget(pa
     auto* make = tool("plus", "new-material", QStringLiteral("A new material"));
     make->setPopupMode(QToolButton::InstantPopup);
     auto* kinds = new QMenu(make);
-    for (const Kind kind : {Kind::opaque, Kind::glazing, Kind::fabric, Kind::slats}) kinds->addAction(kind_text(kind), this, [this, kind] { new_material(kind); });
+    for (const Kind kind : {Kind::opaque, Kind::glazing, Kind::fabric, Kind::slats})
+        kinds->addAction(kind_text(kind), this, [this, kind] { new_material(kind); });
     make->setMenu(kinds);
     auto* files = tool("folder-open", "material-files", QStringLiteral("Take in or give out a file of materials"));
     files->setPopupMode(QToolButton::InstantPopup);
     auto* exchange = new QMenu(files);
     exchange->addAction(QStringLiteral("Take in a file\u2026"), this, [this] {
-        const QString file = QFileDialog::getOpenFileName(this, QStringLiteral("Materials to take in"), {}, QString::fromLatin1(kFilter));
+        const QString file = QFileDialog::getOpenFileName(this, QStringLiteral("Materials to take in"), {},
+                                                          QString::fromLatin1(kFilter));
         if (file.isEmpty()) return;
         const auto fault = import_file(file.toStdString());
         emit said(fault ? QString::fromStdString(fault->line()) : QStringLiteral("Taken into the project"));
     });
     exchange->addAction(QStringLiteral("Give out this project's\u2026"), this, [this] {
-        const QString file = file_to_write(this, QStringLiteral("Give out materials"), QString::fromLatin1(kFilter), QStringLiteral(".json"), QStringLiteral("project.materials.json"));
+        const QString file = file_to_write(this, QStringLiteral("Give out materials"), QString::fromLatin1(kFilter),
+                                           QStringLiteral(".json"), QStringLiteral("project.materials.json"));
         if (file.isEmpty()) return;
         const auto fault = export_file(file.toStdString());
         emit said(fault ? QString::fromStdString(fault->line()) : QStringLiteral("Written"));
@@ -140,7 +154,8 @@ MaterialsPanel::MaterialsPanel(Document& document, QWidget* parent) : QWidget(pa
     connect(list_, &QTreeWidget::itemSelectionChanged, this, &MaterialsPanel::show_chosen);
     connect(list_, &QTreeWidget::itemDoubleClicked, this, &MaterialsPanel::assign);
     connect(&document, &Document::project_changed, this, &MaterialsPanel::refresh);
-    if (auto read = store::read_materials(question::data_folder() / "materials" / "general.json")) library_ = std::move(*read);
+    if (auto read = store::read_materials(question::data_folder() / "materials" / "general.json"))
+        library_ = std::move(*read);
     std::error_code error;
     if (std::filesystem::exists(own_library(), error))
         if (auto read = store::read_materials(own_library())) own_ = std::move(*read);
@@ -170,7 +185,8 @@ void MaterialsPanel::fill() {
         for (size_t i = 0; i < list.size(); ++i) {
             const Material& m = list[i];
             if (!wanted.isEmpty() && !name_of(m.name).contains(wanted, Qt::CaseInsensitive)) continue;
-            auto* item = new QTreeWidgetItem(top, {name_of(m.name), QStringLiteral("%1 %").arg(100 * figure_of(m), 0, 'f', 0)});
+            auto* item =
+                new QTreeWidgetItem(top, {name_of(m.name), QStringLiteral("%1 %").arg(100 * figure_of(m), 0, 'f', 0)});
             item->setIcon(0, QIcon(report::swatch(m, 14)));
             item->setToolTip(0, QStringLiteral("%1\n%2").arg(name_of(m.name), name_of(m.source)));
             item->setTextAlignment(1, Qt::AlignRight | Qt::AlignVCenter);
@@ -178,7 +194,8 @@ void MaterialsPanel::fill() {
             item->setData(0, Qt::UserRole + 1, static_cast<int>(i));
             if (before && where == from && m.id == before->id) item->setSelected(true);
         }
-        top->setExpanded(first ? where == From::project : !wanted.isEmpty() || !closed.contains(list_->indexOfTopLevelItem(top)));
+        top->setExpanded(first ? where == From::project
+                               : !wanted.isEmpty() || !closed.contains(list_->indexOfTopLevelItem(top)));
     };
     group(QStringLiteral("In this project"), From::project, document_.project().materials);
     if (!own_.empty()) group(QStringLiteral("My own"), From::own, own_);
@@ -234,12 +251,18 @@ void MaterialsPanel::show_form(const Material& m, From from) {
         return;
     }
     add_button(form, QStringLiteral("Give to what is selected"), "assign-material", [this] { assign(); });
-    add_name(form, m.name, [this](const std::string& text) { change(QStringLiteral("Rename material"), [&](Material& x) { x.name = text; }); });
+    add_name(form, m.name, [this](const std::string& text) {
+        change(QStringLiteral("Rename material"), [&](Material& x) { x.name = text; });
+    });
     const auto share = [&](const QString& title, double Material::*field) {
-        return add_number(form, title, m.*field, Unit::percent, [this, title, field](double v) { change(title, [&](Material& x) { x.*field = std::clamp(v, 0.0, 1.0); }); });
+        return add_number(form, title, m.*field, Unit::percent, [this, title, field](double v) {
+            change(title, [&](Material& x) { x.*field = std::clamp(v, 0.0, 1.0); });
+        });
     };
     const auto number = [&](const QString& title, double Material::*field, Unit unit, double low, double high) {
-        add_number(form, title, m.*field, unit, [this, title, field, low, high](double v) { change(title, [&](Material& x) { x.*field = std::clamp(v, low, high); }); });
+        add_number(form, title, m.*field, unit, [this, title, field, low, high](double v) {
+            change(title, [&](Material& x) { x.*field = std::clamp(v, low, high); });
+        });
     };
     if (m.kind == Kind::opaque) {
         share(QStringLiteral("Reflectance"), &Material::reflectance);
@@ -247,12 +270,18 @@ void MaterialsPanel::show_form(const Material& m, From from) {
         number(QStringLiteral("Roughness"), &Material::roughness, Unit::plain, 0, 1);
     }
     if (m.kind == Kind::glazing) {
-        share(QStringLiteral("Transmittance"), &Material::transmittance)->setToolTip(QStringLiteral("Visible, normal incidence (EN 410)"));
+        share(QStringLiteral("Transmittance"), &Material::transmittance)
+            ->setToolTip(QStringLiteral("Visible, normal incidence (EN 410)"));
         share(QStringLiteral("Scattered part"), &Material::diffuse);
-        share(QStringLiteral("Reflects, outside"), &Material::reflectance_out)->setToolTip(QStringLiteral("0: as uncoated panes do"));
-        share(QStringLiteral("Reflects, inside"), &Material::reflectance_in)->setToolTip(QStringLiteral("0: as uncoated panes do"));
-        share(QStringLiteral("Solar factor"), &Material::solar_factor)->setToolTip(QStringLiteral("g-value (EN 410); 0: not known. For the record"));
-        add_number(form, QStringLiteral("Panes"), m.panes, Unit::plain, [this](double v) { change(QStringLiteral("Panes"), [&](Material& x) { x.panes = whole_number(v, 1, 4); }); });
+        share(QStringLiteral("Reflects, outside"), &Material::reflectance_out)
+            ->setToolTip(QStringLiteral("0: as uncoated panes do"));
+        share(QStringLiteral("Reflects, inside"), &Material::reflectance_in)
+            ->setToolTip(QStringLiteral("0: as uncoated panes do"));
+        share(QStringLiteral("Solar factor"), &Material::solar_factor)
+            ->setToolTip(QStringLiteral("g-value (EN 410); 0: not known. For the record"));
+        add_number(form, QStringLiteral("Panes"), m.panes, Unit::plain, [this](double v) {
+            change(QStringLiteral("Panes"), [&](Material& x) { x.panes = whole_number(v, 1, 4); });
+        });
     }
     if (m.kind == Kind::fabric) {
         share(QStringLiteral("Openness"), &Material::openness);
@@ -264,18 +293,24 @@ void MaterialsPanel::show_form(const Material& m, From from) {
         number(QStringLiteral("Slat spacing"), &Material::slat_spacing, Unit::metre, 0.001, 1);
         number(QStringLiteral("Slat tilt"), &Material::slat_tilt, Unit::degree, -85, 85);
         share(QStringLiteral("Reflectance"), &Material::reflectance);
-        add_choice<int>(form, QStringLiteral("Slats"), {{"level", 0}, {"upright", 1}}, m.slats_upright ? 1 : 0, [this](int on) { change(QStringLiteral("Slats"), [&](Material& x) { x.slats_upright = on != 0; }); });
+        add_choice<int>(
+            form, QStringLiteral("Slats"), {{"level", 0}, {"upright", 1}}, m.slats_upright ? 1 : 0,
+            [this](int on) { change(QStringLiteral("Slats"), [&](Material& x) { x.slats_upright = on != 0; }); });
     }
     add_text(form, m);
-    add_flag(form, QStringLiteral("Known"), QStringLiteral("only assumed"), m.assumed, [this](bool on) { change(QStringLiteral("Assumed"), [&](Material& x) { x.assumed = on; }); });
+    add_flag(form, QStringLiteral("Known"), QStringLiteral("only assumed"), m.assumed,
+             [this](bool on) { change(QStringLiteral("Assumed"), [&](Material& x) { x.assumed = on; }); });
     auto* source = new QLineEdit(name_of(m.source));
     source->setObjectName(QStringLiteral("material-source"));
     source->setPlaceholderText(QStringLiteral("where its figures come from"));
-    connect(source, &QLineEdit::editingFinished, this, [this, source] { change(QStringLiteral("Source of material"), [&](Material& x) { x.source = source->text().toStdString(); }); });
+    connect(source, &QLineEdit::editingFinished, this, [this, source] {
+        change(QStringLiteral("Source of material"), [&](Material& x) { x.source = source->text().toStdString(); });
+    });
     form.addRow(QStringLiteral("Source"), source);
     add_button(form, QStringLiteral("Colour\u2026"), "material-colour", [this, m] {
         const QColor c = QColorDialog::getColor(report::colour_of(m), this, QStringLiteral("Colour in drawings"));
-        if (c.isValid()) change(QStringLiteral("Colour of material"), [&](Material& x) { x.colour = c.name().toStdString(); });
+        if (c.isValid())
+            change(QStringLiteral("Colour of material"), [&](Material& x) { x.colour = c.name().toStdString(); });
     });
     add_button(form, QStringLiteral("Keep among my own"), "keep-own", [this] { keep_own(); });
     add_button(form, QStringLiteral("Remove from the project"), "remove-material", [this] { remove(); });
@@ -291,16 +326,23 @@ void MaterialsPanel::show_form(const Material& m, From from) {
 
 // What is wrong with it, what its range is, and what to ask about glass that nobody knows.
 void MaterialsPanel::add_text(QFormLayout& form, const Material& m) {
-    if (const auto wrong = impossible(m); !wrong.empty()) form.addRow(label(QStringLiteral("It %1.").arg(name_of(wrong)), "fault"));
-    if (m.high > 0) form.addRow(label(QStringLiteral("Real ones: %1 to %2 %.").arg(100 * m.low, 0, 'f', 0).arg(100 * m.high, 0, 'f', 0), "small"));
+    if (const auto wrong = impossible(m); !wrong.empty())
+        form.addRow(label(QStringLiteral("It %1.").arg(name_of(wrong)), "fault"));
+    if (m.high > 0)
+        form.addRow(
+            label(QStringLiteral("Real ones: %1 to %2 %.").arg(100 * m.low, 0, 'f', 0).arg(100 * m.high, 0, 'f', 0),
+                  "small"));
     if (m.kind == Kind::glazing && m.assumed)
-        form.addRow(label(QStringLiteral("Ask its maker for: light transmittance at normal incidence (EN 410), light reflectance outside and inside, solar factor, "
-                                         "number of panes and coatings; for diffusing glass, which part is scattered."), "small"));
+        form.addRow(label(QStringLiteral("Ask its maker for: light transmittance at normal incidence (EN 410), light "
+                                         "reflectance outside and inside, solar factor, "
+                                         "number of panes and coatings; for diffusing glass, which part is scattered."),
+                          "small"));
 }
 
 Id MaterialsPanel::take_into_project(const Material& m) {
     Id id;
-    document_.edit(QStringLiteral("Take in %1").arg(name_of(m.name)), [&](Project& p) { id = store::merge_materials(p.materials, {m}).front(); });
+    document_.edit(QStringLiteral("Take in %1").arg(name_of(m.name)),
+                   [&](Project& p) { id = store::merge_materials(p.materials, {m}).front(); });
     if (id.empty()) id = m.id;  // it was there already
     return id;
 }
@@ -310,12 +352,16 @@ void MaterialsPanel::assign() {
     const auto material = chosen(from);
     if (!material) return;
     const auto items = document_.selected();
-    if (items.empty()) return emit said(QStringLiteral("Select rooms, walls, windows or things first; then give them the material"));
+    if (items.empty())
+        return emit said(QStringLiteral("Select rooms, walls, windows or things first; then give them the material"));
     document_.edit(QStringLiteral("Give %1").arg(name_of(material->name)), [&](Project& p) {
         const Id id = store::merge_materials(p.materials, {*material}).front();
-        for (const Selection& item : items) give(p.options[document_.option_index()], item, *model::find(p.materials, id));
+        for (const Selection& item : items)
+            give(p.options[document_.option_index()], item, *model::find(p.materials, id));
     });
-    emit said(QStringLiteral("%1 given to %2").arg(name_of(material->name), items.size() == 1 ? name_of(item_name(document_.option(), items[0])) : QStringLiteral("%1 things").arg(items.size())));
+    emit said(QStringLiteral("%1 given to %2")
+                  .arg(name_of(material->name), items.size() == 1 ? name_of(item_name(document_.option(), items[0]))
+                                                                  : QStringLiteral("%1 things").arg(items.size())));
 }
 
 void MaterialsPanel::keep_own() {
@@ -327,7 +373,8 @@ void MaterialsPanel::keep_own() {
     list.push_back(*material);
     std::error_code error;
     std::filesystem::create_directories(own_library().parent_path(), error);
-    if (const auto fault = store::save_materials(list, own_library())) return emit said(QString::fromStdString(fault->line()));
+    if (const auto fault = store::save_materials(list, own_library()))
+        return emit said(QString::fromStdString(fault->line()));
     own_ = std::move(list);
     fill();
     emit said(QStringLiteral("Kept: it is there in every project"));
@@ -339,13 +386,21 @@ void MaterialsPanel::remove() {
     if (!material || from != From::project) return;
     for (const Option& option : document_.project().options) {
         const auto users = geometry::users_of(document_.project(), option, material->id);
-        const bool by_type = std::any_of(option.types.begin(), option.types.end(), [&](const auto& t) { return t.second == material->id; });
+        const bool by_type = std::any_of(option.types.begin(), option.types.end(),
+                                         [&](const auto& t) { return t.second == material->id; });
         bool in_blinds = false;
         for (const Storey& s : option.storeys)
-            for (const Room& r : s.rooms) in_blinds = in_blinds || std::any_of(r.openings.begin(), r.openings.end(), [&](const Opening& o) { return o.blind_material == material->id; });
-        if (!users.empty() || by_type || in_blinds) return emit said(QStringLiteral("%1 is in use in %2: give its places another material first").arg(name_of(material->name), name_of(option.name)));
+            for (const Room& r : s.rooms)
+                in_blinds = in_blinds || std::any_of(r.openings.begin(), r.openings.end(), [&](const Opening& o) {
+                                return o.blind_material == material->id;
+                            });
+        if (!users.empty() || by_type || in_blinds)
+            return emit said(QStringLiteral("%1 is in use in %2: give its places another material first")
+                                 .arg(name_of(material->name), name_of(option.name)));
     }
-    document_.edit(QStringLiteral("Remove material"), [&](Project& p) { std::erase_if(p.materials, [&](const Material& m) { return m.id == material->id; }); });
+    document_.edit(QStringLiteral("Remove material"), [&](Project& p) {
+        std::erase_if(p.materials, [&](const Material& m) { return m.id == material->id; });
+    });
 }
 
 void MaterialsPanel::new_material(Kind kind) {
@@ -369,10 +424,13 @@ void MaterialsPanel::new_material(Kind kind) {
 Outcome MaterialsPanel::import_file(const std::filesystem::path& file) {
     const auto read = store::read_materials(file);
     if (!read) return read.fault();
-    document_.edit(QStringLiteral("Take in materials"), [&](Project& p) { store::merge_materials(p.materials, *read); });
+    document_.edit(QStringLiteral("Take in materials"),
+                   [&](Project& p) { store::merge_materials(p.materials, *read); });
     return {};
 }
 
-Outcome MaterialsPanel::export_file(const std::filesystem::path& file) { return store::save_materials(document_.project().materials, file); }
+Outcome MaterialsPanel::export_file(const std::filesystem::path& file) {
+    return store::save_materials(document_.project().materials, file);
+}
 
 }  // namespace wp::gui

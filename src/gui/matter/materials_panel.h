@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// The materials: those of the project, one's own, and the library that comes with the program. Edited, assigned, exchanged.
+// The materials: those of the project, one's own, and the library that comes with the program. Edited, assigned,
+// exchanged.
 #pragma once
 #include <QFormLayout>
 #include <QLineEdit>

@@ -33,10 +33,16 @@ void TypesPanel::refresh() {
     auto* form = new QFormLayout(page);
     form->setContentsMargins(space::medium, space::small, space::medium, space::medium);
     form->setSpacing(space::tight);
-    form->addRow(label(QStringLiteral("What everything of a kind is made of, unless a room or a single surface says otherwise."), "small"));
-    for (const auto& [text, set] : {std::pair{"Assume unknown ones after LM-83", "lm-83"}, {"Assume unknown ones after EN 17037", "en-17037"}}) {
-        auto* button = add_button(*form, QString::fromLatin1(text), set == std::string("lm-83") ? "assume-lm-83" : "assume-en-17037", [this, set = std::string(set)] { assume(set); });
-        button->setToolTip(QStringLiteral("Gives the standard's reflectance to every kind of part that has none, or only an assumed one"));
+    form->addRow(
+        label(QStringLiteral("What everything of a kind is made of, unless a room or a single surface says otherwise."),
+              "small"));
+    for (const auto& [text, set] :
+         {std::pair{"Assume unknown ones after LM-83", "lm-83"}, {"Assume unknown ones after EN 17037", "en-17037"}}) {
+        auto* button = add_button(*form, QString::fromLatin1(text),
+                                  set == std::string("lm-83") ? "assume-lm-83" : "assume-en-17037",
+                                  [this, set = std::string(set)] { assume(set); });
+        button->setToolTip(QStringLiteral(
+            "Gives the standard's reflectance to every kind of part that has none, or only an assumed one"));
     }
     for (int i = 0; i < kParts; ++i) {
         const auto part = static_cast<Part>(i);
@@ -49,17 +55,24 @@ void TypesPanel::refresh() {
         if (part == Part::stair) title = QStringLiteral("Stairs, ramps");
         if (part == Part::door) title = QStringLiteral("Doors, panels");
         if (part == Part::block) title = QStringLiteral("Neighbours");
-        auto* box = add_finish(*form, document_.project(), {title, part, own, now, otherwise, false}, [this, part](const Id& m) {
-            document_.edit_option(QStringLiteral("%1 by type").arg(QString::fromLatin1(part_name(part))), [&](Option& o) {
-                if (m.empty()) o.types.erase(part);
-                else o.types[part] = m;
+        auto* box = add_finish(
+            *form, document_.project(), {title, part, own, now, otherwise, false}, [this, part](const Id& m) {
+                document_.edit_option(QStringLiteral("%1 by type").arg(QString::fromLatin1(part_name(part))),
+                                      [&](Option& o) {
+                                          if (m.empty())
+                                              o.types.erase(part);
+                                          else
+                                              o.types[part] = m;
+                                      });
             });
-        });
         box->setObjectName(QStringLiteral("type-%1").arg(QString::fromLatin1(part_word(part))));
     }
-    add_number(*form, QStringLiteral("Plain blind"), document_.project().blind_transmittance, Unit::percent, [this](double v) {
-        document_.edit(QStringLiteral("Plain blind"), [&](Project& p) { p.blind_transmittance = std::clamp(v, 0.0, 1.0); });
-    })->setToolTip(QStringLiteral("What a closed blind without a material scatters through"));
+    add_number(*form, QStringLiteral("Plain blind"), document_.project().blind_transmittance, Unit::percent,
+               [this](double v) {
+                   document_.edit(QStringLiteral("Plain blind"),
+                                  [&](Project& p) { p.blind_transmittance = std::clamp(v, 0.0, 1.0); });
+               })
+        ->setToolTip(QStringLiteral("What a closed blind without a material scatters through"));
     if (QWidget* old = takeWidget()) old->deleteLater();
     setWidget(page);
 }
@@ -73,11 +86,15 @@ void TypesPanel::assume(const std::string& id) {
         given = geometry::assume_unknown(p, document_.option_index(), set->by_part);
         // The ground is a finish nobody chose while it is as a new project has it.
         const model::Site fresh;
-        ground = set->ground && p.site.ground_by_month.empty() && p.site.ground_reflectance == fresh.ground_reflectance && *set->ground != fresh.ground_reflectance;
+        ground = set->ground && p.site.ground_by_month.empty() &&
+                 p.site.ground_reflectance == fresh.ground_reflectance && *set->ground != fresh.ground_reflectance;
         if (ground) p.site.ground_reflectance = *set->ground;
     });
-    const QString with_ground = ground ? QStringLiteral(", and the ground (%1 %)").arg(100 * *set->ground, 0, 'f', 0) : QString();
-    emit said(given == 0 && !ground ? QStringLiteral("Nothing is unknown here") : QStringLiteral("%1 kinds of part%2: %3").arg(given).arg(with_ground, name_of(set->name)));
+    const QString with_ground =
+        ground ? QStringLiteral(", and the ground (%1 %)").arg(100 * *set->ground, 0, 'f', 0) : QString();
+    emit said(given == 0 && !ground
+                  ? QStringLiteral("Nothing is unknown here")
+                  : QStringLiteral("%1 kinds of part%2: %3").arg(given).arg(with_ground, name_of(set->name)));
 }
 
 }  // namespace wp::gui

@@ -88,7 +88,8 @@ void Sheet::show_faults(std::vector<Vec2> places) {
 }
 
 void Sheet::fit() {
-    view_ = report::PlanView::fit(document_.option(), document_.storey_index(), QRectF(rect()).adjusted(kFitSide, kFitTop, -kFitSide, -kFitFoot), with_blocks_);
+    view_ = report::PlanView::fit(document_.option(), document_.storey_index(),
+                                  QRectF(rect()).adjusted(kFitSide, kFitTop, -kFitSide, -kFitFoot), with_blocks_);
     fitted_ = true;
     update();
 }
@@ -119,7 +120,8 @@ void Sheet::draw_plan_picture() {
     scene.cut = cut_;
     scene.show_areas = editable_;
     // Figures at the windows stand where dimension lines would.
-    scene.dimensions = std::none_of(scene.maps.begin(), scene.maps.end(), [](const report::MapLayer& m) { return !m.plane.lies() && m.plane.columns == 1; });
+    scene.dimensions = std::none_of(scene.maps.begin(), scene.maps.end(),
+                                    [](const report::MapLayer& m) { return !m.plane.lies() && m.plane.columns == 1; });
     scene.sun = sun_;
     scene.sun_low = sun_low_;
     scene.sun_high = sun_high_;
@@ -148,7 +150,8 @@ void Sheet::paintEvent(QPaintEvent*) {
         font.setPixelSize(type::heading);
         painter.setFont(font);
         painter.setPen(ink().faint);
-        painter.drawText(rect(), Qt::AlignCenter, QStringLiteral("An empty storey. Press R and drag a rectangle to draw the first room."));
+        painter.drawText(rect(), Qt::AlignCenter,
+                         QStringLiteral("An empty storey. Press R and drag a rectangle to draw the first room."));
     }
     if (!editable_ || tint_ == report::TintBy::nothing) draw_reads(painter);
     if (new_map_) {

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // The sheet: a storey's plan, drawn, with the answer painted inside the rooms, and the tools that draw on it.
-// sheet.cpp paints; sheet_marks.cpp paints what the tools show; sheet_pointer.cpp takes mouse and keys; sheet_drag.cpp moves
-// what is held; sheet_make.cpp makes new things.
+// sheet.cpp paints; sheet_marks.cpp paints what the tools show; sheet_pointer.cpp takes mouse and keys; sheet_drag.cpp
+// moves what is held; sheet_make.cpp makes new things.
 #pragma once
 #include <QPixmap>
 #include <QStringList>
@@ -19,7 +19,29 @@ namespace wp::gui {
 
 class TypedEntry;
 
-enum class Tool { select, rectangle, outline, window, door, opening, observer, partition, floor_void, rooflight, split, dimension, measure, section, scale_underlay, thing, block, area, aim, reading, profile };
+enum class Tool {
+    select,
+    rectangle,
+    outline,
+    window,
+    door,
+    opening,
+    observer,
+    partition,
+    floor_void,
+    rooflight,
+    split,
+    dimension,
+    measure,
+    section,
+    scale_underlay,
+    thing,
+    block,
+    area,
+    aim,
+    reading,
+    profile
+};
 
 /// What is painted in the rooms, and how it is named.
 struct SheetMap {
@@ -27,7 +49,7 @@ struct SheetMap {
     report::Scale scale;
     report::MapMarks marks;
     QString name, unit;
-    QString figure, definition;               ///< which figure it is, as usual values and legends know it; may be empty
+    QString figure, definition;  ///< which figure it is, as usual values and legends know it; may be empty
     std::vector<report::LegendMark> usual;
     std::vector<std::vector<double>> half_width;  ///< of each layer's points; may be empty
     /// What the figure of a layer's point is made of, line by line; may be empty.
@@ -74,7 +96,8 @@ class Sheet : public QWidget {
     /// Takes up the tool that places that kind of thing.
     void place_things(model::Thing::Kind kind);
     model::Thing::Kind thing_kind() const { return thing_kind_; }
-    /// What the next rectangle is: the part that a plane covers, one that it leaves out, or the part that electric light is for.
+    /// What the next rectangle is: the part that a plane covers, one that it leaves out, or the part that electric
+    /// light is for.
     enum class AreaOf { plane, left_out, lighting };
     void draw_area(const model::Id& subject, AreaOf of);
     /// The next click is what an observer looks at.
@@ -99,7 +122,9 @@ class Sheet : public QWidget {
         int edge = -1;
         double along = 0;
     };
-    std::optional<WallSpot> wall_at(Vec2 place, double pixels) const { return wall_near(view_.to_screen(place), pixels); }
+    std::optional<WallSpot> wall_at(Vec2 place, double pixels) const {
+        return wall_near(view_.to_screen(place), pixels);
+    }
     /// Middle of the north point, in pixels.
     QPointF north_point() const;
     /// Scrolls to an item, if it is out of sight.
@@ -136,7 +161,19 @@ class Sheet : public QWidget {
  private:
     // What the pointer holds while a button is down.
     struct Grip {
-        enum class What { none, pan, north, mean, items, opening, corner, handle, wall, band, rectangle } what = What::none;
+        enum class What {
+            none,
+            pan,
+            north,
+            mean,
+            items,
+            opening,
+            corner,
+            handle,
+            wall,
+            band,
+            rectangle
+        } what = What::none;
         Selection item;
         int index = -1;
         Vec2 from;
@@ -161,7 +198,8 @@ class Sheet : public QWidget {
     void drag_to(QPointF at);
     std::optional<QString> drag_items(model::Option& after, Vec2 p) const;
     void select_band(QPointF a, QPointF b, bool add);
-    void edit_storey(const QString& name, const std::function<void(model::Option&, model::Storey&)>& change, const QString& gesture = {});
+    void edit_storey(const QString& name, const std::function<void(model::Option&, model::Storey&)>& change,
+                     const QString& gesture = {});
 
     // Points of the tool at work.
     void add_point(Vec2 at);
@@ -217,7 +255,7 @@ class Sheet : public QWidget {
     Tool tool_ = Tool::select;
     report::PlanView view_;
     bool fitted_ = false, editable_ = true, with_blocks_ = false, reads_ = false;
-    QPixmap plan_;                        // the drawing as it was painted last; null where it is old
+    QPixmap plan_;  // the drawing as it was painted last; null where it is old
     std::optional<std::pair<Vec2, Vec2>> mean_area_, profile_;
     std::optional<Vec2> profile_mark_, asked_;
     std::map<model::Id, QString> readings_;
@@ -226,7 +264,7 @@ class Sheet : public QWidget {
     Grip grip_;
     int gesture_ = 0;
     std::vector<Vec2> points_;
-    bool arc_ = false;                    // the next two points make an arc
+    bool arc_ = false;  // the next two points make an arc
     std::optional<Vec2> arc_end_;
     QPointF pointer_{-1, -1};
     bool new_map_ = false;
@@ -241,7 +279,7 @@ class Sheet : public QWidget {
     std::vector<Figure> figures_;
     TypedEntry* entry_ = nullptr;
     model::Thing::Kind thing_kind_ = model::Thing::Kind::table;
-    model::Id subject_;                   // the plane or observer that a tool works for
+    model::Id subject_;  // the plane or observer that a tool works for
     AreaOf area_of_ = AreaOf::plane;
     report::TintBy tint_ = report::TintBy::nothing;
 };

@@ -21,12 +21,17 @@ std::vector<Vec2> box(Vec2 a, Vec2 b) {
 
 size_t Sheet::points_needed() const {
     switch (tool_) {
-        case Tool::rooflight: return 1;
-        case Tool::thing: return thing_kind_ == Thing::Kind::tree ? 1 : 2;
-        case Tool::dimension: return 3;
+        case Tool::rooflight:
+            return 1;
+        case Tool::thing:
+            return thing_kind_ == Thing::Kind::tree ? 1 : 2;
+        case Tool::dimension:
+            return 3;
         case Tool::outline:
-        case Tool::measure: return 0;  // as many as are wanted
-        default: return 2;
+        case Tool::measure:
+            return 0;  // as many as are wanted
+        default:
+            return 2;
     }
 }
 
@@ -43,7 +48,8 @@ void Sheet::add_point(Vec2 at) {
         say_hint();
         return update();
     }
-    if (tool_ == Tool::outline && points_.size() >= 3 && length(at - points_.front()) * view_.scale < 12) return finish_points();
+    if (tool_ == Tool::outline && points_.size() >= 3 && length(at - points_.front()) * view_.scale < 12)
+        return finish_points();
     if (!points_.empty() && length(at - points_.back()) < 0.02) return;
     points_.push_back(at);
     if (tool_ == Tool::scale_underlay && points_.size() == 2) return type_numbers({});
@@ -102,7 +108,8 @@ void Sheet::finish_points() {
                 emit profile_drawn(points[0], points[1]);
             }
             break;
-        default: break;
+        default:
+            break;
     }
     say_hint();
     update();
@@ -113,7 +120,8 @@ void Sheet::typed(double first, std::optional<double> second) {
     if (tool_ == Tool::scale_underlay) {
         if (points_.size() == 2 && first > 0) {
             const auto points = points_;
-            scale_underlay(points[0], (points[1] - points[0]) * (1 / length(points[1] - points[0])) * first + points[0]);
+            scale_underlay(points[0],
+                           (points[1] - points[0]) * (1 / length(points[1] - points[0])) * first + points[0]);
         }
         return;
     }
@@ -168,7 +176,9 @@ void Sheet::make_room(std::vector<Vec2> footprint) {
 
 void Sheet::make_opening(const WallSpot& spot) {
     Selection made;
-    const auto kind = tool_ == Tool::window ? Opening::Kind::window : tool_ == Tool::door ? Opening::Kind::door : Opening::Kind::opening_void;
+    const auto kind = tool_ == Tool::window ? Opening::Kind::window
+                      : tool_ == Tool::door ? Opening::Kind::door
+                                            : Opening::Kind::opening_void;
     const char* word = tool_ == Tool::window ? "Place window" : tool_ == Tool::door ? "Place door" : "Place opening";
     document_.edit_option(QString::fromLatin1(word), [&](Option& option) {
         const auto place = find_room(option, spot.room);
@@ -239,7 +249,8 @@ void Sheet::make_partition(Vec2 a, Vec2 b) {
 
 void Sheet::make_void(std::vector<Vec2> outline) {
     if (geometry::signed_area(outline) < 0.05) return;
-    if (document_.storey_index() == 0) return emit hint(QStringLiteral("A floor void opens to the storey below: show an upper storey first"));
+    if (document_.storey_index() == 0)
+        return emit hint(QStringLiteral("A floor void opens to the storey below: show an upper storey first"));
     Selection made;
     edit_storey(QStringLiteral("Draw floor void"), [&](Option& option, Storey& on) {
         FloorVoid hole;
@@ -280,7 +291,9 @@ void Sheet::split_here(Vec2 a, Vec2 b) {
         if (!geometry::contains(room.footprint, middle)) continue;
         Id made;
         const Id id = room.id;
-        document_.edit_option(QStringLiteral("Split %1").arg(QString::fromStdString(room.name)), [&](Option& option) { made = geometry::split_room(option, document_.storey_index(), id, a, b); });
+        document_.edit_option(QStringLiteral("Split %1").arg(QString::fromStdString(room.name)), [&](Option& option) {
+            made = geometry::split_room(option, document_.storey_index(), id, a, b);
+        });
         if (made.empty()) return emit hint(QStringLiteral("The line must cut the room into two parts"));
         set_tool(Tool::select);
         return document_.select({Kind::room, made, -1});

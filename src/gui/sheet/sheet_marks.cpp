@@ -32,7 +32,9 @@ void Sheet::draw_wall_figure(QPainter& painter, const Room& room, const std::vec
     const Vec2 a = edge_begin(room, edge), b = edge_end(room, edge), d = normalized(b - a);
     const double shown = inner[static_cast<size_t>(edge)];
     figure(painter, a, b, {-d.y, d.x}, shown, [this, id = room.id, edge, shown](double v) {
-        document_.edit_option(QStringLiteral("Wall length"), [&](Option& o) { geometry::stretch_wall(o, document_.storey_index(), id, edge, v - shown); });
+        document_.edit_option(QStringLiteral("Wall length"), [&](Option& o) {
+            geometry::stretch_wall(o, document_.storey_index(), id, edge, v - shown);
+        });
     });
 }
 
@@ -54,7 +56,9 @@ void Sheet::draw_figures(QPainter& painter) {
         const auto face = geometry::inner_face(document_.option(), *storey(), *room);
         std::vector<double> inner(room->footprint.size(), 0.0);
         for (size_t i = 0; i < face.ring.size(); ++i)
-            if (face.edge[i] >= 0) inner[static_cast<size_t>(face.edge[i])] += length(face.ring[(i + 1) % face.ring.size()] - face.ring[i]);
+            if (face.edge[i] >= 0)
+                inner[static_cast<size_t>(face.edge[i])] +=
+                    length(face.ring[(i + 1) % face.ring.size()] - face.ring[i]);
         for (int e = 0; e < static_cast<int>(room->footprint.size()); ++e) {
             if (selection.kind == Selection::Kind::wall && e != selection.edge) continue;
             if (selection.kind == Selection::Kind::wall) {
@@ -73,7 +77,8 @@ void Sheet::draw_figures(QPainter& painter) {
     Option& option = const_cast<Option&>(document_.option());
     if (selection.kind == Selection::Kind::opening) {
         const auto place = find_opening(option, selection.id);
-        const Vec2 a = edge_begin(*place.room, place.opening->edge), b = edge_end(*place.room, place.opening->edge), d = normalized(b - a);
+        const Vec2 a = edge_begin(*place.room, place.opening->edge), b = edge_end(*place.room, place.opening->edge),
+                   d = normalized(b - a);
         const Vec2 p = a + d * place.opening->along, q = p + d * place.opening->width, in{-d.y, d.x};
         const auto change = [this, id = selection.id](auto set) {
             return [this, id, set](double v) {
@@ -86,17 +91,19 @@ void Sheet::draw_figures(QPainter& painter) {
         };
         figure(painter, p, q, in, length(q - p), change([](const Room&, Opening& o, double v) { o.width = v; }));
         figure(painter, a, p, in, length(p - a), change([](const Room&, Opening& o, double v) { o.along = v; }));
-        figure(painter, q, b, in, length(b - q), change([](const Room& r, Opening& o, double v) { o.along = edge_length(r, o.edge) - o.width - v; }));
+        figure(painter, q, b, in, length(b - q),
+               change([](const Room& r, Opening& o, double v) { o.along = edge_length(r, o.edge) - o.width - v; }));
     }
     if (selection.kind == Selection::Kind::partition) {
         const Partition& wall = *model::find(storey()->partitions, selection.id);
         const Vec2 d = normalized(wall.to - wall.from);
-        figure(painter, wall.from, wall.to, {-d.y, d.x}, length(wall.to - wall.from), [this, id = selection.id, d](double v) {
-            edit_storey(QStringLiteral("Length of partition"), [&](Option&, Storey& s) {
-                Partition& p = *model::find(s.partitions, id);
-                if (v > 0.05) p.to = p.from + d * v;
-            });
-        });
+        figure(painter, wall.from, wall.to, {-d.y, d.x}, length(wall.to - wall.from),
+               [this, id = selection.id, d](double v) {
+                   edit_storey(QStringLiteral("Length of partition"), [&](Option&, Storey& s) {
+                       Partition& p = *model::find(s.partitions, id);
+                       if (v > 0.05) p.to = p.from + d * v;
+                   });
+               });
     }
 }
 
@@ -126,10 +133,18 @@ void Sheet::draw_snap(QPainter& painter) const {
     using Kind = geometry::Snap::Kind;
     switch (s.kind) {
         case Kind::end:
-        case Kind::storey: painter.drawRect(QRectF(at - QPointF(5, 5), QSizeF(10, 10))); break;
-        case Kind::middle: painter.drawPolygon(QPolygonF{at + QPointF(0, -6), at + QPointF(6, 5), at + QPointF(-6, 5)}); break;
-        case Kind::wall: painter.drawEllipse(at, 5, 5); break;
-        case Kind::perpendicular: painter.drawPolyline(QPolygonF{at + QPointF(-6, -6), at + QPointF(-6, 6), at + QPointF(6, 6)}); break;
+        case Kind::storey:
+            painter.drawRect(QRectF(at - QPointF(5, 5), QSizeF(10, 10)));
+            break;
+        case Kind::middle:
+            painter.drawPolygon(QPolygonF{at + QPointF(0, -6), at + QPointF(6, 5), at + QPointF(-6, 5)});
+            break;
+        case Kind::wall:
+            painter.drawEllipse(at, 5, 5);
+            break;
+        case Kind::perpendicular:
+            painter.drawPolyline(QPolygonF{at + QPointF(-6, -6), at + QPointF(-6, 6), at + QPointF(6, 6)});
+            break;
         default:
             painter.drawLine(at - QPointF(6, 0), at + QPointF(6, 0));
             painter.drawLine(at - QPointF(0, 6), at + QPointF(0, 6));
@@ -155,10 +170,13 @@ void Sheet::draw_points(QPainter& painter) const {
     if (box) {
         const Vec2 a = grip_.what == Grip::What::rectangle ? grip_.from : points_[0];
         painter.drawRect(QRectF(view_.to_screen(a), view_.to_screen(here)).normalized());
-        const double low_x = std::min(a.x, here.x), high_x = std::max(a.x, here.x), low_y = std::min(a.y, here.y), high_y = std::max(a.y, here.y);
+        const double low_x = std::min(a.x, here.x), high_x = std::max(a.x, here.x), low_y = std::min(a.y, here.y),
+                     high_y = std::max(a.y, here.y);
         painter.setPen(QPen(ink().accent, 1));
-        report::draw_dimension(painter, view_, ink(), {low_x, high_y}, {high_x, high_y}, {0, 1}, 18, metres(high_x - low_x));
-        report::draw_dimension(painter, view_, ink(), {low_x, low_y}, {low_x, high_y}, {-1, 0}, 18, metres(high_y - low_y));
+        report::draw_dimension(painter, view_, ink(), {low_x, high_y}, {high_x, high_y}, {0, 1}, 18,
+                               metres(high_x - low_x));
+        report::draw_dimension(painter, view_, ink(), {low_x, low_y}, {low_x, high_y}, {-1, 0}, 18,
+                               metres(high_y - low_y));
         return;
     }
     if (points_.empty()) return;
@@ -166,13 +184,15 @@ void Sheet::draw_points(QPainter& painter) const {
     for (const Vec2 p : points_) line << view_.to_screen(p);
     if (arc_ && arc_end_)
         for (const Vec2 p : geometry::arc_points(points_.back(), *arc_end_, here)) line << view_.to_screen(p);
-    else if (tool_ != Tool::dimension || points_.size() < 2) line << view_.to_screen(here);
+    else if (tool_ != Tool::dimension || points_.size() < 2)
+        line << view_.to_screen(here);
     painter.drawPolyline(line);
     painter.setPen(QPen(ink().accent, 1));
     if (tool_ == Tool::dimension && points_.size() == 2) {
         const Vec2 d = normalized(points_[1] - points_[0]), left{-d.y, d.x};
         const double off = dot(here - points_[0], left);
-        report::draw_dimension(painter, view_, ink(), points_[0], points_[1], off < 0 ? left * -1.0 : left, std::fabs(off) * view_.scale, metres(length(points_[1] - points_[0])));
+        report::draw_dimension(painter, view_, ink(), points_[0], points_[1], off < 0 ? left * -1.0 : left,
+                               std::fabs(off) * view_.scale, metres(length(points_[1] - points_[0])));
         return;
     }
     const Vec2 d = here - points_.back();
@@ -187,8 +207,12 @@ void Sheet::draw_points(QPainter& painter) const {
         text += QStringLiteral(" m");
         if (points_.size() > 1) {
             const Vec2 before = points_[points_.size() - 2] - points_.back();
-            const double angle = degrees(std::acos(std::clamp(dot(before, d) / (length(before) * length(d)), -1.0, 1.0)));
-            text += QStringLiteral("   all %1 m   %2\u00b0   %3 m\u00b2").arg(metres(sum)).arg(angle, 0, 'f', 1).arg(std::fabs(geometry::signed_area(ring)), 0, 'f', 2);
+            const double angle =
+                degrees(std::acos(std::clamp(dot(before, d) / (length(before) * length(d)), -1.0, 1.0)));
+            text += QStringLiteral("   all %1 m   %2\u00b0   %3 m\u00b2")
+                        .arg(metres(sum))
+                        .arg(angle, 0, 'f', 1)
+                        .arg(std::fabs(geometry::signed_area(ring)), 0, 'f', 2);
         }
     }
     const Vec2 unit = normalized(d);

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// What the sheet tells of a map: the value under the pointer, the mean of a dragged area, readings, the line of a profile.
+// What the sheet tells of a map: the value under the pointer, the mean of a dragged area, readings, the line of a
+// profile.
 #include <QPainter>
 #include <algorithm>
 #include <cmath>
@@ -17,7 +18,8 @@ QStringList SheetMap::reading(size_t layer, size_t point) const {
     const double value = layers[layer].value[point];
     if (std::isnan(value)) return {};
     QString text = (scale.difference && value > 0 ? QStringLiteral("+") : QString()) + report::figure(value);
-    if (layer < half_width.size() && point < half_width[layer].size()) text += QStringLiteral(" \u00b1 ") + report::error_figure(half_width[layer][point]);
+    if (layer < half_width.size() && point < half_width[layer].size())
+        text += QStringLiteral(" \u00b1 ") + report::error_figure(half_width[layer][point]);
     text += QStringLiteral(" ") + unit;
     if (layers[layer].stale) text += QStringLiteral(" (stale)");
     QStringList lines{text};
@@ -74,7 +76,8 @@ void Sheet::release_read(const Grip& grip, double moved) {
     constexpr double click = 4;
     if (moved > click) {
         const Vec2 to = view_.to_model(pointer_);
-        mean_area_ = std::pair{Vec2{std::min(grip.from.x, to.x), std::min(grip.from.y, to.y)}, Vec2{std::max(grip.from.x, to.x), std::max(grip.from.y, to.y)}};
+        mean_area_ = std::pair{Vec2{std::min(grip.from.x, to.x), std::min(grip.from.y, to.y)},
+                               Vec2{std::max(grip.from.x, to.x), std::max(grip.from.y, to.y)}};
         return;
     }
     mean_area_.reset();
@@ -118,7 +121,8 @@ void Sheet::draw_readings(QPainter& painter) const {
     font.setWeight(QFont::DemiBold);
     painter.setFont(font);
     for (const Reading& r : document_.option().readings) {
-        if (model::storey_of(document_.option(), {Selection::Kind::reading, r.id, -1}) != document_.storey_index()) continue;
+        if (model::storey_of(document_.option(), {Selection::Kind::reading, r.id, -1}) != document_.storey_index())
+            continue;
         const QPointF at = view_.to_screen({r.at.x, r.at.y});
         const bool chosen = document_.is_selected({Selection::Kind::reading, r.id, -1});
         painter.setPen(QPen(ink().paper, 1.5));
@@ -130,7 +134,8 @@ void Sheet::draw_readings(QPainter& painter) const {
             painter.drawLine(at, at + QPointF(r.facing.x, -r.facing.y) * 12);
         }
         const auto value = readings_.find(r.id);
-        const QString text = value == readings_.end() || value->second.isEmpty() ? QString::fromStdString(r.name) : value->second;
+        const QString text =
+            value == readings_.end() || value->second.isEmpty() ? QString::fromStdString(r.name) : value->second;
         const double w = painter.fontMetrics().horizontalAdvance(text) + 10;
         QRectF box(at.x() - w / 2, at.y() - 26, w, 17);
         if (box.top() < 0) box.moveTop(at.y() + 6);
@@ -146,7 +151,8 @@ void Sheet::draw_mean(QPainter& painter) const {
     std::optional<std::pair<Vec2, Vec2>> area = mean_area_;
     if (grip_.what == Grip::What::mean) {
         const Vec2 to = view_.to_model(pointer_);
-        area = std::pair{Vec2{std::min(grip_.from.x, to.x), std::min(grip_.from.y, to.y)}, Vec2{std::max(grip_.from.x, to.x), std::max(grip_.from.y, to.y)}};
+        area = std::pair{Vec2{std::min(grip_.from.x, to.x), std::min(grip_.from.y, to.y)},
+                         Vec2{std::max(grip_.from.x, to.x), std::max(grip_.from.y, to.y)}};
     }
     if (!area || storey() == nullptr) return;
     const auto [low, high] = *area;
@@ -172,16 +178,23 @@ void Sheet::draw_mean(QPainter& painter) const {
         lines << QStringLiteral("no point of the map in here");
     } else {
         const auto figures = report::figures_of(inside, map_.marks);
-        lines << QStringLiteral("mean %1 %2").arg(report::figure(figures.mean), map_.unit) << QStringLiteral("median %1, least %2, most %3").arg(report::figure(figures.median), report::figure(figures.least), report::figure(figures.most));
+        lines << QStringLiteral("mean %1 %2").arg(report::figure(figures.mean), map_.unit)
+              << QStringLiteral("median %1, least %2, most %3")
+                     .arg(report::figure(figures.median), report::figure(figures.least), report::figure(figures.most));
         QString third = QStringLiteral("%1 points, %2 m\u00b2").arg(inside.value.size()).arg(square_metres, 0, 'f', 1);
-        if (figures.share) third += QStringLiteral(", %1 % at %2 or more").arg(100 * *figures.share, 0, 'f', 0).arg(report::figure(*map_.marks.level));
+        if (figures.share)
+            third += QStringLiteral(", %1 % at %2 or more")
+                         .arg(100 * *figures.share, 0, 'f', 0)
+                         .arg(report::figure(*map_.marks.level));
         lines << third;
     }
     draw_tag(painter, box.topRight() - QPointF(14, -8), rect(), lines);
 }
 
 void Sheet::draw_reading(QPainter& painter) const {
-    if (storey() == nullptr || pointer_.x() < 0 || grip_.what != Grip::What::none || (tool_ != Tool::select && tool_ != Tool::reading)) return;
+    if (storey() == nullptr || pointer_.x() < 0 || grip_.what != Grip::What::none ||
+        (tool_ != Tool::select && tool_ != Tool::reading))
+        return;
     const Vec2 p = view_.to_model(pointer_);
     for (size_t l = 0; l < map_.layers.size(); ++l) {
         const auto& layer = map_.layers[l];
@@ -189,7 +202,8 @@ void Sheet::draw_reading(QPainter& painter) const {
         if (layer.value.empty() || !plane.lies() || plane.storey != storey()->id) continue;
         const int found = plane.point_at(p);
         if (found < 0) continue;
-        if (const auto lines = map_.reading(l, static_cast<size_t>(found)); !lines.isEmpty()) draw_tag(painter, pointer_, rect(), lines);
+        if (const auto lines = map_.reading(l, static_cast<size_t>(found)); !lines.isEmpty())
+            draw_tag(painter, pointer_, rect(), lines);
         return;
     }
 }

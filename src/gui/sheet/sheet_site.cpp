@@ -32,7 +32,9 @@ void Sheet::turn_north() {
     if (std::hypot(off.x(), off.y()) < 4) return;
     // The needle follows the pointer; true north stands -north degrees from the sheet's up.
     const double turned = degrees(std::atan2(off.x(), -off.y())), north = -std::round(turned * 2) / 2;
-    document_.edit(QStringLiteral("Turn north"), [&](model::Project& p) { p.site.north = north == 0 ? 0 : north; }, QStringLiteral("north %1").arg(gesture_));
+    document_.edit(
+        QStringLiteral("Turn north"), [&](model::Project& p) { p.site.north = north == 0 ? 0 : north; },
+        QStringLiteral("north %1").arg(gesture_));
 }
 
 void Sheet::show_sky_point(std::optional<Vec2> at) {
@@ -57,7 +59,11 @@ void Sheet::draw_site(QPainter& painter) const {
     font.setPixelSize(type::small);
     painter.setFont(font);
     painter.setPen(ink().ink);
-    const QString words = std::fabs(north) < 0.01 ? QStringLiteral("north is up") : QStringLiteral("north %1\u00b0 to the %2").arg(std::fabs(north)).arg(north < 0 ? QStringLiteral("right") : QStringLiteral("left"));
+    const QString words = std::fabs(north) < 0.01
+                              ? QStringLiteral("north is up")
+                              : QStringLiteral("north %1\u00b0 to the %2")
+                                    .arg(std::fabs(north))
+                                    .arg(north < 0 ? QStringLiteral("right") : QStringLiteral("left"));
     painter.drawText(QRectF(c.x() - 150, c.y() - kRing - 24, 176, 16), Qt::AlignRight | Qt::AlignVCenter, words);
     if (sky_point_) {
         const QPointF p = view_.to_screen(*sky_point_);
@@ -71,7 +77,8 @@ void Sheet::draw_site(QPainter& painter) const {
             painter.drawLine(p + d * 4, p + d * 11);
         }
         painter.setPen(ink().ink);
-        const QRectF box(p.x() + 14, p.y() - 9, painter.fontMetrics().horizontalAdvance(QStringLiteral("sky from here")) + 10, 18);
+        const QRectF box(p.x() + 14, p.y() - 9,
+                         painter.fontMetrics().horizontalAdvance(QStringLiteral("sky from here")) + 10, 18);
         QColor paper = ink().paper;
         paper.setAlpha(225);
         painter.fillRect(box, paper);

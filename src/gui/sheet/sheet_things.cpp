@@ -14,7 +14,9 @@ using Kind = Selection::Kind;
 
 namespace {
 
-bool is_line(Thing::Kind kind) { return kind == Thing::Kind::stair || kind == Thing::Kind::ramp || kind == Thing::Kind::fence; }
+bool is_line(Thing::Kind kind) {
+    return kind == Thing::Kind::stair || kind == Thing::Kind::ramp || kind == Thing::Kind::fence;
+}
 
 // Of the usual size where it was only clicked; else over the rectangle, or along the line, that was drawn.
 void size_thing(Thing& t, Vec2 a, std::optional<Vec2> b) {
@@ -73,8 +75,12 @@ bool Sheet::takes_one_click() const { return tool_ == Tool::thing && is_box() &&
 std::vector<Vec2> Sheet::handles() const {
     const Selection& selection = document_.selection();
     if (!editable_ || tool_ != Tool::select || document_.selected().size() != 1) return {};
-    if (const Block* block = selection.kind == Kind::block ? model::find(document_.option().blocks, selection.id) : nullptr) return block->footprint;
-    if (const Thing* thing = selection.kind == Kind::thing ? model::find(document_.option().things, selection.id) : nullptr) return footprint_of(within_reason(*thing));
+    if (const Block* block =
+            selection.kind == Kind::block ? model::find(document_.option().blocks, selection.id) : nullptr)
+        return block->footprint;
+    if (const Thing* thing =
+            selection.kind == Kind::thing ? model::find(document_.option().things, selection.id) : nullptr)
+        return footprint_of(within_reason(*thing));
     return {};
 }
 
@@ -83,7 +89,8 @@ QString Sheet::drag_handle(Option& after, Vec2 to) const {
     if (Block* block = model::find(after.blocks, grip_.item.id)) {
         const Vec2 before = block->footprint[static_cast<size_t>(grip_.index)];
         block->footprint[static_cast<size_t>(grip_.index)] = to;
-        if (geometry::crosses_itself(block->footprint) || geometry::signed_area(block->footprint) < 0.01) block->footprint[static_cast<size_t>(grip_.index)] = before;
+        if (geometry::crosses_itself(block->footprint) || geometry::signed_area(block->footprint) < 0.01)
+            block->footprint[static_cast<size_t>(grip_.index)] = before;
         return QStringLiteral("Reshape %1").arg(QString::fromStdString(block->name));
     }
     Thing& t = *model::find(after.things, grip_.item.id);
@@ -108,9 +115,11 @@ Selection Sheet::thing_at(Vec2 p, bool outdoors) const {
         if (it->storey.empty() != outdoors || (!outdoors && it->storey != storey()->id)) continue;
         const Thing t = within_reason(*it);
         const double slack = 4 / view_.scale;
-        const bool hit = t.kind == Thing::Kind::tree    ? length(t.at - p) < t.width / 2
-                         : t.kind == Thing::Kind::fence ? geometry::distance_to_segment(p, place_of(t, {-t.width / 2, 0}), place_of(t, {t.width / 2, 0})) < slack
-                                                        : geometry::contains(footprint_of(t), p);
+        const bool hit = t.kind == Thing::Kind::tree ? length(t.at - p) < t.width / 2
+                         : t.kind == Thing::Kind::fence
+                             ? geometry::distance_to_segment(p, place_of(t, {-t.width / 2, 0}),
+                                                             place_of(t, {t.width / 2, 0})) < slack
+                             : geometry::contains(footprint_of(t), p);
         if (hit) return {Kind::thing, it->id, -1};
     }
     return {};
@@ -120,35 +129,39 @@ void Sheet::make_thing(Vec2 a, std::optional<Vec2> b) {
     if (storey() == nullptr) return;
     Thing thing = usual(thing_kind_);
     size_thing(thing, a, b);
-    const bool indoors = std::any_of(storey()->rooms.begin(), storey()->rooms.end(), [&](const Room& r) { return geometry::contains(r.footprint, thing.at); });
+    const bool indoors = std::any_of(storey()->rooms.begin(), storey()->rooms.end(),
+                                     [&](const Room& r) { return geometry::contains(r.footprint, thing.at); });
     if (!is_outdoors(thing.kind) && indoors) thing.storey = storey()->id;
     if (thing.kind == Thing::Kind::stair && indoors) {
         // Up to the floor above, where there is one.
         const auto& storeys = document_.option().storeys;
-        if (document_.storey_index() + 1 < storeys.size()) thing.height = storeys[document_.storey_index() + 1].level - storey()->level;
+        if (document_.storey_index() + 1 < storeys.size())
+            thing.height = storeys[document_.storey_index() + 1].level - storey()->level;
         thing.parts = std::max(2, static_cast<int>(std::lround(thing.height / 0.175)));
     }
     Selection made;
-    document_.edit_option(QStringLiteral("Place %1").arg(QString::fromLatin1(kind_name(thing.kind))), [&](Option& option) {
-        // Like the last of its kind, where only its place was told.
-        if (!b)
-            for (const Thing& other : option.things)
-                if (other.kind == thing.kind) {
-                    const Id on = thing.storey;
-                    thing = other;
-                    thing.at = a;
-                    thing.storey = on;
-                    thing.extra.clear();
-                }
-        thing.id = fresh_id(option, "thing");
-        std::string word = kind_name(thing.kind);
-        word[0] = static_cast<char>(std::toupper(word[0]));
-        const auto same = std::count_if(option.things.begin(), option.things.end(), [&](const Thing& t) { return t.kind == thing.kind; });
-        thing.name = word + " " + std::to_string(same + 1);
-        thing = within_reason(thing);
-        option.things.push_back(thing);
-        made = {Kind::thing, thing.id, -1};
-    });
+    document_.edit_option(QStringLiteral("Place %1").arg(QString::fromLatin1(kind_name(thing.kind))),
+                          [&](Option& option) {
+                              // Like the last of its kind, where only its place was told.
+                              if (!b)
+                                  for (const Thing& other : option.things)
+                                      if (other.kind == thing.kind) {
+                                          const Id on = thing.storey;
+                                          thing = other;
+                                          thing.at = a;
+                                          thing.storey = on;
+                                          thing.extra.clear();
+                                      }
+                              thing.id = fresh_id(option, "thing");
+                              std::string word = kind_name(thing.kind);
+                              word[0] = static_cast<char>(std::toupper(word[0]));
+                              const auto same = std::count_if(option.things.begin(), option.things.end(),
+                                                              [&](const Thing& t) { return t.kind == thing.kind; });
+                              thing.name = word + " " + std::to_string(same + 1);
+                              thing = within_reason(thing);
+                              option.things.push_back(thing);
+                              made = {Kind::thing, thing.id, -1};
+                          });
     document_.select(made);
 }
 
@@ -181,12 +194,17 @@ void Sheet::make_area(Vec2 a, Vec2 b) {
         document_.edit_option(QStringLiteral("Lit part"), [&](Option& option) {
             if (auto* light = model::find(option.lighting, subject_)) light->area = box;
         });
-    else document_.edit_option(area_of_ == AreaOf::left_out ? QStringLiteral("Leave a part out") : QStringLiteral("Part of the room"), [&](Option& option) {
-        ReferencePlane* plane = model::find(option.planes, subject_);
-        if (plane == nullptr) return;
-        if (area_of_ == AreaOf::left_out) plane->left_out.push_back(box);
-        else plane->area = box;
-    });
+    else
+        document_.edit_option(
+            area_of_ == AreaOf::left_out ? QStringLiteral("Leave a part out") : QStringLiteral("Part of the room"),
+            [&](Option& option) {
+                ReferencePlane* plane = model::find(option.planes, subject_);
+                if (plane == nullptr) return;
+                if (area_of_ == AreaOf::left_out)
+                    plane->left_out.push_back(box);
+                else
+                    plane->area = box;
+            });
     set_tool(Tool::select);
 }
 
@@ -197,9 +215,12 @@ void Sheet::make_aim(Vec2 at) {
         if (eye == nullptr || storey() == nullptr) return;
         // At the middle of a thing or opening, else level.
         Vec3 to{at.x, at.y, eye->eye.z};
-        if (const Thing* t = model::find(option.things, under.id)) to.z = (t->storey.empty() ? document_.project().site.ground_level : storey()->level) + t->base + t->height / 2;
+        if (const Thing* t = model::find(option.things, under.id))
+            to.z =
+                (t->storey.empty() ? document_.project().site.ground_level : storey()->level) + t->base + t->height / 2;
         if (const auto o = find_opening(option, under.id)) {
-            const Vec2 a = edge_begin(*o.room, o.opening->edge), d = normalized(edge_end(*o.room, o.opening->edge) - a), middle = a + d * (o.opening->along + o.opening->width / 2);
+            const Vec2 a = edge_begin(*o.room, o.opening->edge), d = normalized(edge_end(*o.room, o.opening->edge) - a),
+                       middle = a + d * (o.opening->along + o.opening->width / 2);
             to = {middle.x, middle.y, o.storey->level + o.opening->sill + o.opening->height / 2};
         }
         const auto count = static_cast<int>(1 + eye->others.size());
@@ -228,11 +249,14 @@ void Sheet::draw_tint_legend(QPainter& painter) const {
     painter.setBrush(paper);
     painter.drawRect(plate);
     for (size_t i = 0; i < entries.size(); ++i) {
-        const QRectF row(plate.left() + 8 + column * static_cast<double>(i / rows), plate.top() + 5 + 18.0 * static_cast<double>(i % rows), column - 10, 18);
+        const QRectF row(plate.left() + 8 + column * static_cast<double>(i / rows),
+                         plate.top() + 5 + 18.0 * static_cast<double>(i % rows), column - 10, 18);
         painter.setPen(QPen(ink().ink, 0.8));
         painter.setBrush(entries[i].colour);
         painter.drawRect(QRectF(row.left(), row.top() + 3, 12, 12));
-        painter.drawText(row.adjusted(20, 0, 0, 0), Qt::AlignVCenter | Qt::AlignLeft, painter.fontMetrics().elidedText(entries[i].text, Qt::ElideRight, static_cast<int>(row.width()) - 22));
+        painter.drawText(
+            row.adjusted(20, 0, 0, 0), Qt::AlignVCenter | Qt::AlignLeft,
+            painter.fontMetrics().elidedText(entries[i].text, Qt::ElideRight, static_cast<int>(row.width()) - 22));
     }
 }
 

@@ -32,7 +32,8 @@ TypedEntry::TypedEntry(QWidget* parent) : QFrame(parent) {
     hide();
 }
 
-void TypedEntry::open(QPoint at, const QString& first_title, const QString& second_title, Unit second_unit, const QString& text) {
+void TypedEntry::open(QPoint at, const QString& first_title, const QString& second_title, Unit second_unit,
+                      const QString& text) {
     first_title_->setText(first_title);
     second_title_->setText(second_title);
     second_unit_ = second_unit;
@@ -42,7 +43,8 @@ void TypedEntry::open(QPoint at, const QString& first_title, const QString& seco
     second_->clear();
     adjustSize();
     const QWidget* sheet = parentWidget();
-    move(std::clamp(at.x() + 16, 0, std::max(0, sheet->width() - width())), std::clamp(at.y() + 16, 0, std::max(0, sheet->height() - height())));
+    move(std::clamp(at.x() + 16, 0, std::max(0, sheet->width() - width())),
+         std::clamp(at.y() + 16, 0, std::max(0, sheet->height() - height())));
     show();
     raise();
     first_->setFocus();
@@ -52,7 +54,8 @@ void TypedEntry::open(QPoint at, const QString& first_title, const QString& seco
 
 void TypedEntry::commit() {
     const auto first = parse_number(first_->text(), Unit::metre);
-    const auto second = second_->text().trimmed().isEmpty() ? std::nullopt : parse_number(second_->text(), second_unit_);
+    const auto second =
+        second_->text().trimmed().isEmpty() ? std::nullopt : parse_number(second_->text(), second_unit_);
     if (!first) return first_->selectAll();
     if (!second && !second_->text().trimmed().isEmpty()) return second_->setFocus();
     hide();

@@ -15,7 +15,8 @@ class TypedEntry : public QFrame {
  public:
     explicit TypedEntry(QWidget* parent);
     /// second_unit: what the other figure is; an empty title leaves it away.
-    void open(QPoint at, const QString& first_title, const QString& second_title, Unit second_unit, const QString& text);
+    void open(QPoint at, const QString& first_title, const QString& second_title, Unit second_unit,
+              const QString& text);
 
  signals:
     void entered(double first, std::optional<double> second);

@@ -42,7 +42,8 @@ QPointF ClimateCharts::place_of(const climate::Moment& m) const {
 std::optional<climate::Moment> ClimateCharts::moment_at(QPointF at) const {
     const QRectF r = carpet();
     if (!r.contains(at)) return {};
-    const int day = std::clamp(static_cast<int>((at.x() - r.left()) / r.width() * 365), 0, 364), hour = std::clamp(static_cast<int>((r.bottom() - at.y()) / r.height() * 24), 0, 23);
+    const int day = std::clamp(static_cast<int>((at.x() - r.left()) / r.width() * 365), 0, 364),
+              hour = std::clamp(static_cast<int>((r.bottom() - at.y()) / r.height() * 24), 0, 23);
     return climate::moment_of(day, hour + 0.5);
 }
 
@@ -51,7 +52,8 @@ void ClimateCharts::paintEvent(QPaintEvent*) {
     const auto weather = document_.weather();
     if (!weather) {
         painter.setPen(ink().faint);
-        painter.drawText(rect(), Qt::AlignCenter, QStringLiteral("No weather yet. Choose a weather file on the right."));
+        painter.drawText(rect(), Qt::AlignCenter,
+                         QStringLiteral("No weather yet. Choose a weather file on the right."));
         return;
     }
     const double ratio = devicePixelRatioF();
@@ -70,9 +72,13 @@ void ClimateCharts::paintEvent(QPaintEvent*) {
     painter.drawEllipse(now, 4, 4);
     const auto under = moment_at(pointer_);
     if (!under) return;
-    const double value = climate::hourly(*weather, document_.outdoor(), quantity_)[static_cast<size_t>(under->hour_of_year())];
+    const double value =
+        climate::hourly(*weather, document_.outdoor(), quantity_)[static_cast<size_t>(under->hour_of_year())];
     const auto& name = climate::name_of(quantity_);
-    const QString text = QString::fromStdString(climate::text(*under)) + QStringLiteral(": ") + (std::isnan(value) ? QStringLiteral("not in the file") : report::figure(value) + QStringLiteral(" ") + QString::fromUtf8(name.unit));
+    const QString text =
+        QString::fromStdString(climate::text(*under)) + QStringLiteral(": ") +
+        (std::isnan(value) ? QStringLiteral("not in the file")
+                           : report::figure(value) + QStringLiteral(" ") + QString::fromUtf8(name.unit));
     draw_tag(painter, pointer_, rect(), {text});
 }
 
@@ -112,7 +118,8 @@ ClimatePage::ClimatePage(Document& document, QWidget* parent) : QWidget(parent),
     charts_ = new ClimateCharts(document);
     column->addWidget(charts_, 1);
     box->setCurrentIndex(static_cast<int>(charts_->quantity()));
-    connect(box, &QComboBox::currentIndexChanged, this, [this](int i) { charts_->set_quantity(climate::kQuantities[static_cast<size_t>(i)]); });
+    connect(box, &QComboBox::currentIndexChanged, this,
+            [this](int i) { charts_->set_quantity(climate::kQuantities[static_cast<size_t>(i)]); });
 }
 
 Takeaway ClimatePage::takeaway() const {
@@ -120,11 +127,14 @@ Takeaway ClimatePage::takeaway() const {
     Takeaway out;
     out.title = QStringLiteral("Climate");
     out.size = {1200, 900};
-    out.paint = [weather, outdoor = document_.outdoor(), quantity = charts_->quantity(), size = out.size](QPainter& painter) {
+    out.paint = [weather, outdoor = document_.outdoor(), quantity = charts_->quantity(),
+                 size = out.size](QPainter& painter) {
         painter.setFont(report::page_font(11));
         if (weather) report::draw_climate_page(painter, *weather, outdoor, quantity, report::Ink(), size);
     };
-    out.csv = [weather, outdoor = document_.outdoor()] { return weather ? exchange::climate_hours_csv(*weather, outdoor) : std::string(); };
+    out.csv = [weather, outdoor = document_.outdoor()] {
+        return weather ? exchange::climate_hours_csv(*weather, outdoor) : std::string();
+    };
     return out;
 }
 

@@ -30,7 +30,9 @@ QLabel* heading(const QString& text) {
 }
 
 QString degrees_words(double value, const char* positive, const char* negative) {
-    return QStringLiteral("%1\u00b0 %2").arg(std::fabs(value), 0, 'f', 2).arg(QString::fromLatin1(value < 0 ? negative : positive));
+    return QStringLiteral("%1\u00b0 %2")
+        .arg(std::fabs(value), 0, 'f', 2)
+        .arg(QString::fromLatin1(value < 0 ? negative : positive));
 }
 
 }  // namespace
@@ -75,7 +77,8 @@ SitePanel::SitePanel(Document& document, QWidget* parent) : QWidget(parent), doc
     layout->addStretch(1);
     scroll->setWidget(body);
     outer->addWidget(scroll);
-    for (const auto signal : {&Document::weather_changed, &Document::project_changed}) connect(&document, signal, this, &SitePanel::refresh);
+    for (const auto signal : {&Document::weather_changed, &Document::project_changed})
+        connect(&document, signal, this, &SitePanel::refresh);
     connect(&document, &Document::weather_changed, this, &SitePanel::refresh_days);
     refresh();
     refresh_days();
@@ -97,23 +100,38 @@ void SitePanel::refresh_facts() {
         }
         const auto& place = weather->place;
         const auto sunshine = climate::sunshine_hours(*weather, document_.outdoor());
-        text = QStringLiteral("<b>%1</b>, %2: %3, %4, UT%5, %6 m above the sea. %7<br>8760 hours%13. Direct normal %8, diffuse %9 kWh/m\u00b2 a year; sunshine %10 h. "
-                              "Median diffuse illuminance over the 4380 daylight hours <b>%11 lx</b>; the latitude's design sky %12 lx.")
-                   .arg(QString::fromStdString(weather->station).toHtmlEscaped(), QString::fromStdString(weather->source).toHtmlEscaped())
+        text = QStringLiteral(
+                   "<b>%1</b>, %2: %3, %4, UT%5, %6 m above the sea. %7<br>8760 hours%13. Direct normal %8, diffuse %9 "
+                   "kWh/m\u00b2 a year; sunshine %10 h. "
+                   "Median diffuse illuminance over the 4380 daylight hours <b>%11 lx</b>; the latitude's design sky "
+                   "%12 lx.")
+                   .arg(QString::fromStdString(weather->station).toHtmlEscaped(),
+                        QString::fromStdString(weather->source).toHtmlEscaped())
                    .arg(degrees_words(place.latitude, "N", "S"), degrees_words(place.longitude, "E", "W"))
                    .arg((place.time_zone < 0 ? QString() : QStringLiteral("+")) + QString::number(place.time_zone))
-                   .arg(place.elevation, 0, 'f', 0).arg(QString::fromStdString(weather->comment).toHtmlEscaped())
-                   .arg(direct, 0, 'f', 0).arg(diffuse, 0, 'f', 0).arg(std::accumulate(sunshine.begin(), sunshine.end(), 0.0), 0, 'f', 0)
-                   .arg(climate::median_diffuse(document_.outdoor()), 0, 'f', 0).arg(climate::design_sky(site.latitude), 0, 'f', 0)
-                   .arg(weather->first_year == 0 ? QString() : weather->first_year == weather->last_year ? QStringLiteral(" of %1").arg(weather->first_year) : QStringLiteral(", months of the years %1 to %2").arg(weather->first_year).arg(weather->last_year));
+                   .arg(place.elevation, 0, 'f', 0)
+                   .arg(QString::fromStdString(weather->comment).toHtmlEscaped())
+                   .arg(direct, 0, 'f', 0)
+                   .arg(diffuse, 0, 'f', 0)
+                   .arg(std::accumulate(sunshine.begin(), sunshine.end(), 0.0), 0, 'f', 0)
+                   .arg(climate::median_diffuse(document_.outdoor()), 0, 'f', 0)
+                   .arg(climate::design_sky(site.latitude), 0, 'f', 0)
+                   .arg(weather->first_year == 0                    ? QString()
+                        : weather->first_year == weather->last_year ? QStringLiteral(" of %1").arg(weather->first_year)
+                                                                    : QStringLiteral(", months of the years %1 to %2")
+                                                                          .arg(weather->first_year)
+                                                                          .arg(weather->last_year));
         text += weather->notes.empty() ? QStringLiteral("<br>Nothing was missing or doubtful.") : QString();
-        for (const auto& note : weather->notes) text += QStringLiteral("<br>\u2022 ") + QString::fromStdString(note).toHtmlEscaped();
+        for (const auto& note : weather->notes)
+            text += QStringLiteral("<br>\u2022 ") + QString::fromStdString(note).toHtmlEscaped();
         if (std::fabs(site.latitude - place.latitude) > 1 || std::fabs(site.longitude - place.longitude) > 1)
-            text += QStringLiteral("<br>\u2022 The weather is from another place than the site (more than 1\u00b0 apart).");
+            text +=
+                QStringLiteral("<br>\u2022 The weather is from another place than the site (more than 1\u00b0 apart).");
     } else if (document_.weather_fault()) {
         text = QString::fromStdString(document_.weather_fault()->line()).toHtmlEscaped();
     } else {
-        text = QStringLiteral("No weather file yet. The daylight factor needs none; the year, glare and the weather's own skies do.");
+        text = QStringLiteral(
+            "No weather file yet. The daylight factor needs none; the year, glare and the weather's own skies do.");
     }
     facts_->setText(text);
 }
@@ -123,7 +141,8 @@ void SitePanel::refresh_days() {
     const auto weather = document_.weather();
     if (!weather) return;
     for (const auto& day : climate::notable_days(*weather, document_.outdoor())) {
-        auto* item = new QListWidgetItem(QStringLiteral("%1: %2").arg(QString::fromStdString(day.name), QString::fromStdString(climate::text(day.moment))));
+        auto* item = new QListWidgetItem(QStringLiteral("%1: %2").arg(
+            QString::fromStdString(day.name), QString::fromStdString(climate::text(day.moment))));
         item->setToolTip(QString::fromStdString(day.why));
         item->setData(Qt::UserRole, QVariantList{day.moment.month, day.moment.day, day.moment.hour});
         days_->addItem(item);
@@ -135,7 +154,8 @@ void SitePanel::refresh_fields() {
     auto* form = static_cast<QFormLayout*>(fields_->layout());
     while (form->rowCount() > 0) form->removeRow(0);
     const auto& site = document_.project().site;
-    const auto add = [&](const QString& title, double value, Unit unit, double model::Site::*field, double low, double high) {
+    const auto add = [&](const QString& title, double value, Unit unit, double model::Site::*field, double low,
+                         double high) {
         auto* box = new NumberField(value, unit, [this, title, field, low, high](double v) {
             document_.edit(title, [&](model::Project& p) { p.site.*field = std::clamp(v, low, high); });
         });
@@ -146,13 +166,17 @@ void SitePanel::refresh_fields() {
     add(QStringLiteral("Longitude, east positive"), site.longitude, Unit::plain, &model::Site::longitude, -180, 180);
     add(QStringLiteral("Hours ahead of UT"), site.time_zone, Unit::plain, &model::Site::time_zone, -12, 14);
     add(QStringLiteral("Height above the sea"), site.elevation, Unit::metre, &model::Site::elevation, -1000, 9999);
-    add(QStringLiteral("Top of the sheet, from true north"), site.north, Unit::degree, &model::Site::north, -360, 360)->setToolTip(QStringLiteral("Or drag the north point on the plan"));
+    add(QStringLiteral("Top of the sheet, from true north"), site.north, Unit::degree, &model::Site::north, -360, 360)
+        ->setToolTip(QStringLiteral("Or drag the north point on the plan"));
     add_ground(form);
     add(QStringLiteral("Dirt on upright panes"), site.dirt, Unit::percent, &model::Site::dirt, 0, 0.3)
-        ->setToolTip(QStringLiteral("What it takes of the light: about 4 % in the country, 8 % in towns, 12 % by industry; more on sloping, lying and sheltered panes (after BS 8206-2, annex A)"));
+        ->setToolTip(QStringLiteral("What it takes of the light: about 4 % in the country, 8 % in towns, 12 % by "
+                                    "industry; more on sloping, lying and sheltered panes (after BS 8206-2, annex A)"));
     const auto month = [&](const QString& title, int value, int model::Site::*field) {
         form->addRow(title, new NumberField(value, Unit::plain, [this, title, field](double v) {
-                         document_.edit(title, [&](model::Project& p) { p.site.*field = std::clamp(static_cast<int>(std::lround(v)), 1, 12); });
+                         document_.edit(title, [&](model::Project& p) {
+                             p.site.*field = std::clamp(static_cast<int>(std::lround(v)), 1, 12);
+                         });
                      }));
     };
     month(QStringLiteral("Trees in leaf from month"), site.leaf_from, &model::Site::leaf_from);
@@ -164,7 +188,8 @@ void SitePanel::refresh_fields() {
     from_file->setChecked(site.light_from_file);
     from_file->setToolTip(QStringLiteral("Else it is made from irradiance by luminous efficacy (Perez et al. 1990)"));
     connect(from_file, &QCheckBox::clicked, this, [this](bool on) {
-        document_.edit(QStringLiteral("Where light comes from"), [&](model::Project& p) { p.site.light_from_file = on; });
+        document_.edit(QStringLiteral("Where light comes from"),
+                       [&](model::Project& p) { p.site.light_from_file = on; });
     });
     form->addRow(from_file);
 }
@@ -172,25 +197,32 @@ void SitePanel::refresh_fields() {
 // One reflectance of the ground, or twelve.
 void SitePanel::add_ground(QFormLayout* form) {
     const auto& site = document_.project().site;
-    form->addRow(QStringLiteral("Ground reflectance"), new NumberField(site.ground_reflectance, Unit::percent, [this](double v) {
-                     document_.edit(QStringLiteral("Ground reflectance"), [&](model::Project& p) { p.site.ground_reflectance = std::clamp(v, 0.0, 0.9); });
+    form->addRow(QStringLiteral("Ground reflectance"),
+                 new NumberField(site.ground_reflectance, Unit::percent, [this](double v) {
+                     document_.edit(QStringLiteral("Ground reflectance"),
+                                    [&](model::Project& p) { p.site.ground_reflectance = std::clamp(v, 0.0, 0.9); });
                  }));
     auto* monthly = new QCheckBox(QStringLiteral("by month, for moments and years"));
     monthly->setObjectName(QStringLiteral("ground-by-month"));
     monthly->setChecked(!site.ground_by_month.empty());
     connect(monthly, &QCheckBox::clicked, this, [this](bool on) {
-        document_.edit(QStringLiteral("Ground by month"), [&](model::Project& p) { p.site.ground_by_month = on ? std::vector<double>(12, p.site.ground_reflectance) : std::vector<double>(); });
+        document_.edit(QStringLiteral("Ground by month"), [&](model::Project& p) {
+            p.site.ground_by_month = on ? std::vector<double>(12, p.site.ground_reflectance) : std::vector<double>();
+        });
     });
     form->addRow(monthly);
     if (site.ground_by_month.size() != 12) return;
-    static constexpr const char* months[] = {"Jan", "Feb", "Mar", "Apr", "May", "Jun", "Jul", "Aug", "Sep", "Oct", "Nov", "Dec"};
+    static constexpr const char* months[] = {"Jan", "Feb", "Mar", "Apr", "May", "Jun",
+                                             "Jul", "Aug", "Sep", "Oct", "Nov", "Dec"};
     auto* grid = new QWidget;
     auto* cells = new QGridLayout(grid);
     cells->setContentsMargins(0, 0, 0, 0);
     cells->setSpacing(space::tight);
     for (int m = 0; m < 12; ++m) {
         auto* field = new NumberField(site.ground_by_month[static_cast<size_t>(m)], Unit::percent, [this, m](double v) {
-            document_.edit(QStringLiteral("Ground by month"), [&](model::Project& p) { p.site.ground_by_month[static_cast<size_t>(m)] = std::clamp(v, 0.0, 0.9); });
+            document_.edit(QStringLiteral("Ground by month"), [&](model::Project& p) {
+                p.site.ground_by_month[static_cast<size_t>(m)] = std::clamp(v, 0.0, 0.9);
+            });
         });
         field->setObjectName(QStringLiteral("ground-%1").arg(m + 1));
         field->setAccessibleName(QStringLiteral("Ground reflectance, %1").arg(QString::fromLatin1(months[m])));
@@ -219,9 +251,11 @@ Outcome SitePanel::use_weather(const std::filesystem::path& path) {
 }
 
 void SitePanel::choose_weather() {
-    const QString file = QFileDialog::getOpenFileName(this, QStringLiteral("Weather file"), {}, QStringLiteral("EPW weather (*.epw);;All files (*)"));
+    const QString file = QFileDialog::getOpenFileName(this, QStringLiteral("Weather file"), {},
+                                                      QStringLiteral("EPW weather (*.epw);;All files (*)"));
     if (file.isEmpty()) return;
-    if (const auto fault = use_weather(file.toStdString())) QMessageBox::warning(this, QStringLiteral("Weather file"), QString::fromStdString(fault->line()));
+    if (const auto fault = use_weather(file.toStdString()))
+        QMessageBox::warning(this, QStringLiteral("Weather file"), QString::fromStdString(fault->line()));
 }
 
 }  // namespace wp::gui

@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// The Site desk's panel: which weather and what was doubtful in it, where, which way is north, the ground by month, and the
-// days that the climate stands out by.
+// The Site desk's panel: which weather and what was doubtful in it, where, which way is north, the ground by month, and
+// the days that the climate stands out by.
 #pragma once
 #include <QLabel>
 #include <QListWidget>

@@ -34,24 +34,40 @@ const std::vector<Entry>& entries() {
 }  // namespace
 
 QString cie_words(int type) {
-    static constexpr const char* words[] = {
-        "overcast, steep gradation, even around",  "overcast, steep gradation, slightly brighter to the sun", "overcast, moderate gradation, even around",
-        "overcast, moderate gradation, slightly brighter to the sun", "uniform", "partly cloudy, uniform gradation, slightly brighter to the sun",
-        "partly cloudy, uniform gradation, brighter around the sun", "partly cloudy, uniform gradation, distinct corona", "partly cloudy, sun obscured",
-        "partly cloudy, brighter around the sun", "white-blue, distinct corona", "clear, low turbidity", "clear, polluted air", "cloudless turbid, broad corona",
-        "white-blue turbid, broad corona", "traditional overcast"};
+    static constexpr const char* words[] = {"overcast, steep gradation, even around",
+                                            "overcast, steep gradation, slightly brighter to the sun",
+                                            "overcast, moderate gradation, even around",
+                                            "overcast, moderate gradation, slightly brighter to the sun",
+                                            "uniform",
+                                            "partly cloudy, uniform gradation, slightly brighter to the sun",
+                                            "partly cloudy, uniform gradation, brighter around the sun",
+                                            "partly cloudy, uniform gradation, distinct corona",
+                                            "partly cloudy, sun obscured",
+                                            "partly cloudy, brighter around the sun",
+                                            "white-blue, distinct corona",
+                                            "clear, low turbidity",
+                                            "clear, polluted air",
+                                            "cloudless turbid, broad corona",
+                                            "white-blue turbid, broad corona",
+                                            "traditional overcast"};
     return type >= 1 && type <= 16 ? QString::fromLatin1(words[type - 1]) : QString();
 }
 
 QString sky_words(const SkyChoice& sky) {
     for (const Entry& e : entries())
         if (e.sky == sky) return QString::fromLatin1(e.name);
-    const QString shape = sky.shape == Shape::weather ? QStringLiteral("All-weather sky") : sky.shape == Shape::uniform ? QStringLiteral("Uniform sky") : QStringLiteral("CIE sky %1").arg(sky.type);
+    const QString shape = sky.shape == Shape::weather   ? QStringLiteral("All-weather sky")
+                          : sky.shape == Shape::uniform ? QStringLiteral("Uniform sky")
+                                                        : QStringLiteral("CIE sky %1").arg(sky.type);
     switch (sky.amount) {
-        case Amount::weather: return shape + QStringLiteral(", the weather's light");
-        case Amount::place: return shape + QStringLiteral(" at the place");
-        case Amount::illuminance: return shape + QStringLiteral(", %1 + %2 lx").arg(sky.diffuse, 0, 'f', 0).arg(sky.direct, 0, 'f', 0);
-        case Amount::irradiance: return shape + QStringLiteral(", %1 + %2 W/m\u00b2").arg(sky.diffuse, 0, 'f', 0).arg(sky.direct, 0, 'f', 0);
+        case Amount::weather:
+            return shape + QStringLiteral(", the weather's light");
+        case Amount::place:
+            return shape + QStringLiteral(" at the place");
+        case Amount::illuminance:
+            return shape + QStringLiteral(", %1 + %2 lx").arg(sky.diffuse, 0, 'f', 0).arg(sky.direct, 0, 'f', 0);
+        case Amount::irradiance:
+            return shape + QStringLiteral(", %1 + %2 W/m\u00b2").arg(sky.diffuse, 0, 'f', 0).arg(sky.direct, 0, 'f', 0);
     }
     return shape;
 }
@@ -62,11 +78,17 @@ std::optional<SkyChoice> ask_sky(QWidget* parent, SkyChoice sky) {
     for (int type = 1; type <= 16; ++type) shapes << QStringLiteral("CIE %1: %2").arg(type).arg(cie_words(type));
     auto* shape = box.choice(QStringLiteral("Shape"), shapes, "sky-shape");
     shape->setCurrentIndex(sky.shape == Shape::weather ? 0 : sky.shape == Shape::uniform ? 1 : sky.type + 1);
-    auto* amount = box.choice(QStringLiteral("Light from"), {QStringLiteral("the weather's hours"), QStringLiteral("latitude and the sun's altitude"), QStringLiteral("given illuminances, lx"), QStringLiteral("given irradiances, W/m\u00b2")}, "sky-amount");
+    auto* amount =
+        box.choice(QStringLiteral("Light from"),
+                   {QStringLiteral("the weather's hours"), QStringLiteral("latitude and the sun's altitude"),
+                    QStringLiteral("given illuminances, lx"), QStringLiteral("given irradiances, W/m\u00b2")},
+                   "sky-amount");
     amount->setCurrentIndex(static_cast<int>(sky.amount));
     box.number(QStringLiteral("Diffuse, on the horizontal"), sky.diffuse, Unit::plain, "sky-diffuse");
     box.number(QStringLiteral("Direct, normal to the sun"), sky.direct, Unit::plain, "sky-direct");
-    box.text(QStringLiteral("The figures count only where they are given. A sky's shape never changes what it carries: it is scaled to its light."));
+    box.text(
+        QStringLiteral("The figures count only where they are given. A sky's shape never changes what it carries: it "
+                       "is scaled to its light."));
     if (!box.ask()) return {};
     const int s = shape->currentIndex();
     sky.shape = s == 0 ? Shape::weather : s == 1 ? Shape::uniform : Shape::cie;
@@ -103,7 +125,8 @@ void SkyBox::refresh() {
 }
 
 void SkyBox::chosen(int index) {
-    if (index < static_cast<int>(entries().size())) return document_.show_sky(entries()[static_cast<size_t>(index)].sky);
+    if (index < static_cast<int>(entries().size()))
+        return document_.show_sky(entries()[static_cast<size_t>(index)].sky);
     if (index == count() - 1)
         if (const auto sky = ask_sky(window(), document_.sky())) document_.show_sky(*sky);
     refresh();

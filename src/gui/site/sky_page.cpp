@@ -76,10 +76,13 @@ SkyPage::SkyPage(Document& document, QWidget* parent)
     dome_->reading = [this](const report::SkyFrame::Direction& d) {
         const int surface = found_ ? found_->dome.at(d.azimuth, d.altitude) : question::Dome::kSky;
         const double azimuth = std::fmod(degrees(d.azimuth) + 360, 360);
-        QString text = QStringLiteral("azimuth %1\u00b0, %2\u00b0 up").arg(azimuth, 0, 'f', 0).arg(degrees(d.altitude), 0, 'f', 0);
+        QString text =
+            QStringLiteral("azimuth %1\u00b0, %2\u00b0 up").arg(azimuth, 0, 'f', 0).arg(degrees(d.altitude), 0, 'f', 0);
         if (surface != question::Dome::kSky) return text + QStringLiteral(": ") + stands(surface);
         if (const auto outdoors = document_.outdoors())
-            text += QStringLiteral(": %1 cd/m\u00b2").arg(report::figure(outdoors->shine.sky.luminance(direction(d.azimuth - radians(document_.project().site.north), d.altitude))));
+            text += QStringLiteral(": %1 cd/m\u00b2")
+                        .arg(report::figure(outdoors->shine.sky.luminance(
+                            direction(d.azimuth - radians(document_.project().site.north), d.altitude))));
         return text;
     };
     column->addWidget(dome_, 1);
@@ -93,7 +96,8 @@ SkyPage::SkyPage(Document& document, QWidget* parent)
         look_up();
     });
     connect(&document, &Document::moment_changed, this, &SkyPage::look_up);
-    for (const auto signal : {&Document::moment_changed, &Document::sky_changed, &Document::weather_changed}) connect(&document, signal, this, &SkyPage::refresh);
+    for (const auto signal : {&Document::moment_changed, &Document::sky_changed, &Document::weather_changed})
+        connect(&document, signal, this, &SkyPage::refresh);
     connect(&document, &Document::project_replaced, this, [this] { placed_ = false; });
     fill_places();
 }
@@ -107,7 +111,8 @@ QWidget* SkyPage::build_bar() {
     projection->addItems({QStringLiteral("Equidistant"), QStringLiteral("Stereographic"), QStringLiteral("Unrolled")});
     projection->setObjectName(QStringLiteral("projection"));
     projection->setAccessibleName(QStringLiteral("Projection"));
-    connect(projection, &QComboBox::currentIndexChanged, this, [this](int i) { dome_->set_projection(static_cast<report::SkyProjection>(i)); });
+    connect(projection, &QComboBox::currentIndexChanged, this,
+            [this](int i) { dome_->set_projection(static_cast<report::SkyProjection>(i)); });
     row->addWidget(projection);
     auto* from = new QLabel(QStringLiteral("from"));
     from->setProperty("role", QStringLiteral("small"));
@@ -149,11 +154,14 @@ void SkyPage::fill_places() {
                 low = {std::min(low.x, p.x), std::min(low.y, p.y)};
                 high = {std::max(high.x, p.x), std::max(high.y, p.y)};
             }
-        known_places_.push_back({QStringLiteral("Before the building"), {(low.x + high.x) / 2, low.y - 2, document_.project().site.ground_level + 1.2}});
+        known_places_.push_back({QStringLiteral("Before the building"),
+                                 {(low.x + high.x) / 2, low.y - 2, document_.project().site.ground_level + 1.2}});
     }
-    for (const auto& observer : option.observers) known_places_.push_back({QString::fromStdString(observer.name), observer.eye});
+    for (const auto& observer : option.observers)
+        known_places_.push_back({QString::fromStdString(observer.name), observer.eye});
     for (const auto& plane : option.planes)
-        if (const auto points = geometry::plane_points(option, plane, document_.project().site.north); points && !points->points.empty() && points->lies()) {
+        if (const auto points = geometry::plane_points(option, plane, document_.project().site.north);
+            points && !points->points.empty() && points->lies()) {
             const auto names = question::plane_names(option, {*points});
             known_places_.push_back({QString::fromStdString(names[0]), points->points[points->points.size() / 2]});
         }
@@ -172,7 +180,8 @@ void SkyPage::fill_places() {
 }
 
 void SkyPage::place_chosen(int index) {
-    if (index >= 0 && static_cast<size_t>(index) < known_places_.size()) look_from(known_places_[static_cast<size_t>(index)].second);
+    if (index >= 0 && static_cast<size_t>(index) < known_places_.size())
+        look_from(known_places_[static_cast<size_t>(index)].second);
 }
 
 void SkyPage::look_from(Vec3 point) {
@@ -194,13 +203,17 @@ void SkyPage::look_up() {
 void SkyPage::search(const Request& request) {
     const auto& site = request.project->site;
     if (ready_ != request.project || ready_option_ != request.option) {
-        surfaces_ = std::make_shared<const geometry::Surfaces>(geometry::build_surfaces(*request.project, request.project->options[request.option]));
+        surfaces_ = std::make_shared<const geometry::Surfaces>(
+            geometry::build_surfaces(*request.project, request.project->options[request.option]));
         ready_ = request.project;
         ready_option_ = request.option;
         scenes_.clear();
-        for (const auto season : {model::Season::in_leaf, model::Season::bare}) scenes_.push_back(std::make_unique<light::Scene>(*surfaces_, light::Blinds::open, season));
+        for (const auto season : {model::Season::in_leaf, model::Season::bare})
+            scenes_.push_back(std::make_unique<light::Scene>(*surfaces_, light::Blinds::open, season));
     }
-    const auto scene_in = [&](int month) -> const light::Scene& { return *scenes_[model::season_of(site.leaf_from, site.leaf_to, month) == model::Season::bare ? 1 : 0]; };
+    const auto scene_in = [&](int month) -> const light::Scene& {
+        return *scenes_[model::season_of(site.leaf_from, site.leaf_to, month) == model::Season::bare ? 1 : 0];
+    };
     const auto place = question::place_of(site);
     const double north = radians(site.north);
     auto found = std::make_shared<Found>();
@@ -209,18 +222,25 @@ void SkyPage::search(const Request& request) {
     found->option = request.option;
     found->dome = question::sky_dome(scene_in(request.moment.month), request.from, north, 720);
     for (const int day : report::path_days())
-        found->paths.push_back({day, question::sun_cut_off(scene_in(climate::moment_of(day, 0).month), request.from, place, north, day)});
+        found->paths.push_back(
+            {day, question::sun_cut_off(scene_in(climate::moment_of(day, 0).month), request.from, place, north, day)});
     const int today = request.moment.day_of_year();
     found->today = {today, question::sun_cut_off(scene_in(request.moment.month), request.from, place, north, today, 2)};
-    QMetaObject::invokeMethod(this, [this, found] {
-        found_ = found;
-        refresh();
-    }, Qt::QueuedConnection);
+    QMetaObject::invokeMethod(
+        this,
+        [this, found] {
+            found_ = found;
+            refresh();
+        },
+        Qt::QueuedConnection);
 }
 
 QString SkyPage::stands(int surface) const {
-    if (!found_ || surface < 0 || static_cast<size_t>(surface) >= found_->surfaces->surfaces.size() || found_->option >= found_->project->options.size()) return {};
-    return QString::fromStdString(question::surface_words(found_->surfaces->surfaces[static_cast<size_t>(surface)], found_->project->options[found_->option]));
+    if (!found_ || surface < 0 || static_cast<size_t>(surface) >= found_->surfaces->surfaces.size() ||
+        found_->option >= found_->project->options.size())
+        return {};
+    return QString::fromStdString(question::surface_words(found_->surfaces->surfaces[static_cast<size_t>(surface)],
+                                                          found_->project->options[found_->option]));
 }
 
 namespace {
@@ -242,15 +262,19 @@ QString SkyPage::today() const {
         }
         // What one thing takes is told together, though sun may come through its gaps.
         const QString what = stands(stretch.surface);
-        if (what == last && stretch.from - last_to < 0.5) cut.last() = cut.last().left(cut.last().lastIndexOf(QChar(0x2013)) + 1) + clock(stretch.to);
-        else cut << QStringLiteral("%1 %2\u2013%3").arg(what, clock(stretch.from), clock(stretch.to));
+        if (what == last && stretch.from - last_to < 0.5)
+            cut.last() = cut.last().left(cut.last().lastIndexOf(QChar(0x2013)) + 1) + clock(stretch.to);
+        else
+            cut << QStringLiteral("%1 %2\u2013%3").arg(what, clock(stretch.from), clock(stretch.to));
         last = what;
         last_to = stretch.to;
     }
     const QString day = report::path_name(found_->today.day);
     if (found_->today.stretches.empty()) return QStringLiteral("%1: the sun does not rise").arg(day);
     if (cut.size() > 6) cut = cut.mid(0, 6) << QStringLiteral("\u2026");
-    return QStringLiteral("%1: %2 of sun from here").arg(day, clock(sun)) + (cut.isEmpty() ? QStringLiteral(", nothing in its way") : QStringLiteral("; cut off by ") + cut.join(QStringLiteral(", ")));
+    return QStringLiteral("%1: %2 of sun from here").arg(day, clock(sun)) +
+           (cut.isEmpty() ? QStringLiteral(", nothing in its way")
+                          : QStringLiteral("; cut off by ") + cut.join(QStringLiteral(", ")));
 }
 
 void SkyPage::refresh() {
@@ -272,11 +296,20 @@ void SkyPage::refresh() {
     for (const auto& path : scene->paths) scene->path_names.push_back(report::path_name(path.day));
     dome_->show_scene(scene);
     if (outdoors) {
-        const double carried = question::carried_lux(outdoors->shine.sky), off = outdoors->diffuse_lux > 0 ? 100 * (carried / outdoors->diffuse_lux - 1) : 0;
-        facts_text_ = QStringLiteral("<b>%1</b>: %2. Diffuse %3 lx (the sky drawn carries %4 lx, %5 %), direct normal %6 lx, global %7 lx.<br>%8")
-                          .arg(QString::fromStdString(climate::text(outdoors->moment)), QString::fromStdString(outdoors->words)).arg(outdoors->diffuse_lux, 0, 'f', 0).arg(carried, 0, 'f', 0)
-                          .arg((off < 0 ? QStringLiteral("\u2212") : QStringLiteral("+")) + QString::number(std::fabs(off), 'f', 3))
-                          .arg(outdoors->direct_lux(), 0, 'f', 0).arg(outdoors->global_lux(), 0, 'f', 0).arg(today().toHtmlEscaped());
+        const double carried = question::carried_lux(outdoors->shine.sky),
+                     off = outdoors->diffuse_lux > 0 ? 100 * (carried / outdoors->diffuse_lux - 1) : 0;
+        facts_text_ =
+            QStringLiteral(
+                "<b>%1</b>: %2. Diffuse %3 lx (the sky drawn carries %4 lx, %5 %), direct normal %6 lx, global %7 "
+                "lx.<br>%8")
+                .arg(QString::fromStdString(climate::text(outdoors->moment)), QString::fromStdString(outdoors->words))
+                .arg(outdoors->diffuse_lux, 0, 'f', 0)
+                .arg(carried, 0, 'f', 0)
+                .arg((off < 0 ? QStringLiteral("\u2212") : QStringLiteral("+")) +
+                     QString::number(std::fabs(off), 'f', 3))
+                .arg(outdoors->direct_lux(), 0, 'f', 0)
+                .arg(outdoors->global_lux(), 0, 'f', 0)
+                .arg(today().toHtmlEscaped());
     } else {
         facts_text_ = QString::fromStdString(outdoors.fault().line()).toHtmlEscaped();
     }
@@ -300,7 +333,9 @@ Takeaway SkyPage::takeaway() const {
         for (const auto& path : found_->paths)
             for (const auto& s : path.stretches) {
                 const auto m = climate::moment_of(path.day, 0);
-                text += fmt::format("{},{},{:.2f},{:.2f},{}\n", m.month, m.day, s.from, s.to, s.surface == question::Dome::kSky ? std::string() : csv_field(stands(s.surface).toStdString()));
+                text += fmt::format(
+                    "{},{},{:.2f},{:.2f},{}\n", m.month, m.day, s.from, s.to,
+                    s.surface == question::Dome::kSky ? std::string() : csv_field(stands(s.surface).toStdString()));
             }
         return text;
     };

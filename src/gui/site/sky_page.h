@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// The sky from a chosen point: its luminance under the chosen sky, what stands before it, the sun's paths and what cuts them
-// off, the light that the sky carries and the check that it does.
+// The sky from a chosen point: its luminance under the chosen sky, what stands before it, the sun's paths and what cuts
+// them off, the light that the sky carries and the check that it does.
 #pragma once
 #include <QComboBox>
 #include <QLabel>

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// The year that lives: what was traced is kept, and everything that needs no rays follows the project, the hours and what one wishes
-// to read, in a thread of its own. The newest wish overtakes an older one between the map and the tables.
+// The year that lives: what was traced is kept, and everything that needs no rays follows the project, the hours and
+// what one wishes to read, in a thread of its own. The newest wish overtakes an older one between the map and the
+// tables.
 #pragma once
 #include <QObject>
 #include <condition_variable>

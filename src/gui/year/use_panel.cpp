@@ -23,25 +23,34 @@ namespace {
 // "8 to 18", or "off".
 QString hours_text(const DayHours& d) {
     if (d.to <= d.from) return QStringLiteral("off");
-    const auto clock = [](double h) { return h == std::floor(h) ? QString::number(h, 'f', 0) : QStringLiteral("%1:%2").arg(static_cast<int>(h)).arg(static_cast<int>(std::lround(60 * (h - std::floor(h)))), 2, 10, QLatin1Char('0')); };
+    const auto clock = [](double h) {
+        return h == std::floor(h)
+                   ? QString::number(h, 'f', 0)
+                   : QStringLiteral("%1:%2")
+                         .arg(static_cast<int>(h))
+                         .arg(static_cast<int>(std::lround(60 * (h - std::floor(h)))), 2, 10, QLatin1Char('0'));
+    };
     return QStringLiteral("%1 to %2").arg(clock(d.from), clock(d.to));
 }
 
 // What people write for hours: "8 to 18", "8:30-17", "off".
 std::optional<DayHours> read_hours(const QString& text) {
-    static const QRegularExpression words(QStringLiteral("^\\s*(\\d{1,2})(?::(\\d{2}))?\\s*(?:to|-|\\x{2013})\\s*(\\d{1,2})(?::(\\d{2}))?\\s*$"));
+    static const QRegularExpression words(
+        QStringLiteral("^\\s*(\\d{1,2})(?::(\\d{2}))?\\s*(?:to|-|\\x{2013})\\s*(\\d{1,2})(?::(\\d{2}))?\\s*$"));
     const QString plain = text.trimmed().toLower();
     if (plain == QStringLiteral("off") || plain.isEmpty()) return DayHours{0, 0};
     const auto m = words.match(plain);
     if (!m.hasMatch()) return {};
-    const DayHours d{m.captured(1).toDouble() + m.captured(2).toDouble() / 60, m.captured(3).toDouble() + m.captured(4).toDouble() / 60};
+    const DayHours d{m.captured(1).toDouble() + m.captured(2).toDouble() / 60,
+                     m.captured(3).toDouble() + m.captured(4).toDouble() / 60};
     if (d.from > 24 || d.to > 24 || d.to <= d.from) return {};
     return d;
 }
 
 }  // namespace
 
-UsePanel::UsePanel(Document& document, Asker& asker, QWidget* parent) : QScrollArea(parent), document_(document), asker_(asker) {
+UsePanel::UsePanel(Document& document, Asker& asker, QWidget* parent)
+    : QScrollArea(parent), document_(document), asker_(asker) {
     setWidgetResizable(true);
     setObjectName(QStringLiteral("use-page"));
     setAccessibleName(QStringLiteral("Use"));
@@ -83,7 +92,8 @@ Id UsePanel::room() const {
 
 const std::vector<question::YearGroup>& UsePanel::groups() {
     // The year knows them; before there is one they are formed here.
-    if (const auto reading = asker_.year_reading(); reading != nullptr && reading->wanted == reading->answer->record.inputs) {
+    if (const auto reading = asker_.year_reading();
+        reading != nullptr && reading->wanted == reading->answer->record.inputs) {
         groups_ = reading->answer->groups;
         groups_of_.reset();
         return groups_;
@@ -100,7 +110,9 @@ const std::vector<question::YearGroup>& UsePanel::groups() {
 void UsePanel::refresh() {
     if (!stale_ || !isVisible()) return;
     // What is being typed into stays.
-    if (widget() != nullptr && widget()->focusWidget() != nullptr && widget()->focusWidget()->hasFocus() && document_.is_live()) return;
+    if (widget() != nullptr && widget()->focusWidget() != nullptr && widget()->focusWidget()->hasFocus() &&
+        document_.is_live())
+        return;
     stale_ = false;
     const int scrolled = verticalScrollBar()->value();
     auto* page = new QWidget;
@@ -163,7 +175,9 @@ void UsePanel::add_pattern(QVBoxLayout& column, const Occupancy& pattern) {
             if (auto* o = model::find(p.occupancies, id)) how(*o);
         });
     };
-    add_name(*form, pattern.name, [change](const std::string& name) { change(QStringLiteral("Rename pattern"), [&](Occupancy& o) { o.name = name; }); });
+    add_name(*form, pattern.name, [change](const std::string& name) {
+        change(QStringLiteral("Rename pattern"), [&](Occupancy& o) { o.name = name; });
+    });
     auto* week = new QHBoxLayout;
     week->setSpacing(2);
     auto* days = new QGridLayout;
@@ -188,7 +202,8 @@ void UsePanel::add_pattern(QVBoxLayout& column, const Occupancy& pattern) {
     }
     column.addLayout(days);
     auto* more = new_form(column);
-    add_flag(*more, QString(), QStringLiteral("works on holidays"), pattern.on_holidays, [change](bool on) { change(QStringLiteral("Holidays"), [&](Occupancy& o) { o.on_holidays = on; }); });
+    add_flag(*more, QString(), QStringLiteral("works on holidays"), pattern.on_holidays,
+             [change](bool on) { change(QStringLiteral("Holidays"), [&](Occupancy& o) { o.on_holidays = on; }); });
     auto* remove = add_button(*more, QStringLiteral("Remove pattern"), "remove-occupancy", [this, id] {
         document_.edit(QStringLiteral("Remove pattern"), [&](Project& p) {
             std::erase_if(p.occupancies, [&](const Occupancy& o) { return o.id == id; });
@@ -213,7 +228,8 @@ void UsePanel::add_blinds(QVBoxLayout& column) {
     tree->setMouseTracking(true);
     tree->setFixedHeight(std::clamp(24 * static_cast<int>(all.size()) + 34, 80, 190));
     tree->header()->setStretchLastSection(false);
-    // Names are what tells groups apart: theirs is all the width there is. How many windows they have stands in the tip.
+    // Names are what tells groups apart: theirs is all the width there is. How many windows they have stands in the
+    // tip.
     tree->header()->setSectionResizeMode(1, QHeaderView::Fixed);
     tree->header()->resizeSection(1, 64);
     tree->header()->setSectionResizeMode(0, QHeaderView::Stretch);
@@ -221,17 +237,22 @@ void UsePanel::add_blinds(QVBoxLayout& column) {
     const auto open_share = [&](const std::string& name) {
         if (reading != nullptr && reading->tables != nullptr)
             for (const auto& g : reading->tables->groups)
-                if (reading->answer->groups[g.group].name == name) return QStringLiteral("%1 %").arg(100 * g.of_state[0], 0, 'f', 0);
+                if (reading->answer->groups[g.group].name == name)
+                    return QStringLiteral("%1 %").arg(100 * g.of_state[0], 0, 'f', 0);
         return QStringLiteral("\u2013");
     };
     const question::YearGroup* shown = nullptr;
     for (const auto& g : all) {
         if (g.name == chosen_) shown = &g;
-        auto* item = new QTreeWidgetItem({name_of(g.name), g.states.empty() ? QStringLiteral("no blind") : open_share(g.name)});
+        auto* item =
+            new QTreeWidgetItem({name_of(g.name), g.states.empty() ? QStringLiteral("no blind") : open_share(g.name)});
         item->setTextAlignment(1, Qt::AlignRight | Qt::AlignVCenter);
         QStringList ids;
         for (const auto& id : g.openings) ids << name_of(id);
-        item->setToolTip(0, QStringLiteral("%1%2: %3").arg(name_of(g.name), g.id.empty() ? QStringLiteral(", formed by itself") : QStringLiteral(", by hand"), ids.join(QStringLiteral(", "))));
+        item->setToolTip(0, QStringLiteral("%1%2: %3")
+                                .arg(name_of(g.name),
+                                     g.id.empty() ? QStringLiteral(", formed by itself") : QStringLiteral(", by hand"),
+                                     ids.join(QStringLiteral(", "))));
         item->setToolTip(1, QStringLiteral("Share of the daylit hours in which its blinds are open"));
         tree->addTopLevelItem(item);
         if (g.name == chosen_) tree->setCurrentItem(item);
@@ -242,7 +263,8 @@ void UsePanel::add_blinds(QVBoxLayout& column) {
             if (item != nullptr && name_of(g.name) == item->text(0)) ids.insert(g.openings.begin(), g.openings.end());
         return ids;
     };
-    connect(tree, &QTreeWidget::itemEntered, this, [this, windows](QTreeWidgetItem* item) { emit pointed_at(windows(item)); });
+    connect(tree, &QTreeWidget::itemEntered, this,
+            [this, windows](QTreeWidgetItem* item) { emit pointed_at(windows(item)); });
     connect(tree, &QTreeWidget::itemClicked, this, [this](QTreeWidgetItem* item) {
         chosen_ = item->text(0).toStdString();
         YearWish wish = asker_.wish();
@@ -253,7 +275,9 @@ void UsePanel::add_blinds(QVBoxLayout& column) {
     });
     column.addWidget(tree);
     auto* form = new_form(column);
-    add_button(*form, QStringLiteral("Group the selected windows"), "group-windows", [this] { group_selected(); })->setToolTip(QStringLiteral("Select windows on the sheet (Shift adds): their blinds then move together"));
+    add_button(*form, QStringLiteral("Group the selected windows"), "group-windows", [this] {
+        group_selected();
+    })->setToolTip(QStringLiteral("Select windows on the sheet (Shift adds): their blinds then move together"));
     // The control of a group by hand is its own; all others share the option's.
     const bool by_hand = shown != nullptr && !shown->id.empty();
     if (by_hand) {
@@ -267,24 +291,36 @@ void UsePanel::add_blinds(QVBoxLayout& column) {
             chosen_ = name;
             change(QStringLiteral("Rename group"), [&](WindowGroup& g) { g.name = name; });
         });
-        add_control(*form, shown->control, QStringLiteral("group"), [change](const std::function<void(BlindControl&)>& how) { change(QStringLiteral("Blinds"), [&](WindowGroup& g) { how(g.control); }); });
+        add_control(*form, shown->control, QStringLiteral("group"),
+                    [change](const std::function<void(BlindControl&)>& how) {
+                        change(QStringLiteral("Blinds"), [&](WindowGroup& g) { how(g.control); });
+                    });
         add_button(*form, QStringLiteral("Dissolve this group"), "dissolve-group", [this, id] {
-            document_.edit_option(QStringLiteral("Dissolve group"), [&](Option& o) { std::erase_if(o.groups, [&](const WindowGroup& g) { return g.id == id; }); });
+            document_.edit_option(QStringLiteral("Dissolve group"), [&](Option& o) {
+                std::erase_if(o.groups, [&](const WindowGroup& g) { return g.id == id; });
+            });
         });
         return;
     }
-    form->addRow(label(shown != nullptr ? QStringLiteral("%1 formed by itself. All such groups are worked alike:").arg(name_of(shown->name)) : QStringLiteral("Groups that formed themselves are worked alike:"), "small"));
-    add_control(*form, document_.option().control, QStringLiteral("all"), [this](const std::function<void(BlindControl&)>& how) {
-        document_.edit_option(QStringLiteral("Blinds"), [&](Option& o) { how(o.control); });
-    });
+    form->addRow(
+        label(shown != nullptr
+                  ? QStringLiteral("%1 formed by itself. All such groups are worked alike:").arg(name_of(shown->name))
+                  : QStringLiteral("Groups that formed themselves are worked alike:"),
+              "small"));
+    add_control(*form, document_.option().control, QStringLiteral("all"),
+                [this](const std::function<void(BlindControl&)>& how) {
+                    document_.edit_option(QStringLiteral("Blinds"), [&](Option& o) { how(o.control); });
+                });
 }
 
-void UsePanel::add_control(QFormLayout& form, const BlindControl& c, const QString& key, std::function<void(const std::function<void(BlindControl&)>&)> change) {
+void UsePanel::add_control(QFormLayout& form, const BlindControl& c, const QString& key,
+                           std::function<void(const std::function<void(BlindControl&)>&)> change) {
     using Kind = BlindControl::Kind;
     auto* kind = new QComboBox;
     kind->setObjectName(QStringLiteral("control-") + key);
     kind->setAccessibleName(QStringLiteral("Blinds are"));
-    for (const Kind k : {Kind::open, Kind::closed, Kind::schedule, Kind::direct_sun, Kind::plane_lux, Kind::window_lux, Kind::window_irradiance})
+    for (const Kind k : {Kind::open, Kind::closed, Kind::schedule, Kind::direct_sun, Kind::plane_lux, Kind::window_lux,
+                         Kind::window_irradiance})
         kind->addItem(QString::fromUtf8(control_name(k)), static_cast<int>(k));
     kind->setCurrentIndex(kind->findData(static_cast<int>(c.kind)));
     kind->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
@@ -300,55 +336,72 @@ void UsePanel::add_control(QFormLayout& form, const BlindControl& c, const QStri
     });
     form.addRow(QStringLiteral("Closed"), kind);
     if (c.kind == Kind::plane_lux || c.kind == Kind::window_lux || c.kind == Kind::window_irradiance)
-        add_number(form, c.kind == Kind::window_irradiance ? QStringLiteral("Above, W/m\u00b2") : QStringLiteral("Above, lx"), c.limit, Unit::plain, [change](double v) { change([&](BlindControl& b) { b.limit = std::clamp(v, 0.0, 200000.0); }); });
+        add_number(form,
+                   c.kind == Kind::window_irradiance ? QStringLiteral("Above, W/m\u00b2") : QStringLiteral("Above, lx"),
+                   c.limit, Unit::plain,
+                   [change](double v) { change([&](BlindControl& b) { b.limit = std::clamp(v, 0.0, 200000.0); }); });
     if (c.kind == Kind::schedule) {
         auto* hours = new QLineEdit(hours_text({c.from, c.to}));
         hours->setObjectName(QStringLiteral("control-hours"));
         connect(hours, &QLineEdit::editingFinished, hours, [hours, change, c] {
             const auto read = read_hours(hours->text());
             if (!read || read->to <= read->from) return hours->setText(hours_text({c.from, c.to}));
-            if (read->from != c.from || read->to != c.to) change([&](BlindControl& b) {
+            if (read->from != c.from || read->to != c.to)
+                change([&](BlindControl& b) {
                     b.from = read->from;
                     b.to = read->to;
                 });
         });
         form.addRow(QStringLiteral("Hours"), hours);
-        add_number(form, QStringLiteral("From month"), c.month_from, Unit::plain, [change](double v) { change([&](BlindControl& b) { b.month_from = whole_number(v, 1, 12); }); });
-        add_number(form, QStringLiteral("To month"), c.month_to, Unit::plain, [change](double v) { change([&](BlindControl& b) { b.month_to = whole_number(v, 1, 12); }); });
+        add_number(form, QStringLiteral("From month"), c.month_from, Unit::plain,
+                   [change](double v) { change([&](BlindControl& b) { b.month_from = whole_number(v, 1, 12); }); });
+        add_number(form, QStringLiteral("To month"), c.month_to, Unit::plain,
+                   [change](double v) { change([&](BlindControl& b) { b.month_to = whole_number(v, 1, 12); }); });
     }
     auto* states = new QComboBox;
     states->setObjectName(QStringLiteral("states-") + key);
     states->setAccessibleName(QStringLiteral("Blinds"));
     states->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
     states->setMinimumContentsLength(10);
-    states->setToolTip(QStringLiteral("What hangs there, from the most open to the most closed: add a state, or take them all away for each window's own blind"));
+    states->setToolTip(
+        QStringLiteral("What hangs there, from the most open to the most closed: add a state, or take them all away "
+                       "for each window's own blind"));
     QStringList names;
     for (const Id& id : c.states)
         if (const auto* m = model::find(document_.project().materials, id)) names << name_of(m->name);
-    states->addItem(names.isEmpty() ? QStringLiteral("each window's own") : names.join(QStringLiteral(", then ")), QString());
+    states->addItem(names.isEmpty() ? QStringLiteral("each window's own") : names.join(QStringLiteral(", then ")),
+                    QString());
     if (!names.isEmpty()) states->addItem(QStringLiteral("each window's own"), QStringLiteral("*own"));
     for (const auto& m : document_.project().materials)
-        if (m.kind == Material::Kind::fabric || m.kind == Material::Kind::slats) states->addItem((names.isEmpty() ? QStringLiteral("") : QStringLiteral("then ")) + name_of(m.name), name_of(m.id));
+        if (m.kind == Material::Kind::fabric || m.kind == Material::Kind::slats)
+            states->addItem((names.isEmpty() ? QStringLiteral("") : QStringLiteral("then ")) + name_of(m.name),
+                            name_of(m.id));
     connect(states, &QComboBox::activated, states, [states, change] {
         const QString data = states->currentData().toString();
         if (data.isEmpty()) return;
         change([&](BlindControl& b) {
-            if (data == QStringLiteral("*own")) b.states.clear();
-            else if (b.states.size() < 8) b.states.push_back(data.toStdString());
+            if (data == QStringLiteral("*own"))
+                b.states.clear();
+            else if (b.states.size() < 8)
+                b.states.push_back(data.toStdString());
         });
     });
     form.addRow(QStringLiteral("Blind"), states);
-    add_flag(form, QString(), QStringLiteral("slats follow the sun"), c.tracks_sun, [change](bool on) { change([&](BlindControl& b) { b.tracks_sun = on; }); })
-        ->setToolTip(QStringLiteral("Slats are tilted just as far as keeps the direct sun out: five tilts are traced"));
+    add_flag(form, QString(), QStringLiteral("slats follow the sun"), c.tracks_sun, [change](bool on) {
+        change([&](BlindControl& b) { b.tracks_sun = on; });
+    })->setToolTip(QStringLiteral("Slats are tilted just as far as keeps the direct sun out: five tilts are traced"));
 }
 
 void UsePanel::group_selected() {
     std::vector<Id> windows;
     for (const auto& item : document_.selected())
-        if (item.kind == Selection::Kind::opening || item.kind == Selection::Kind::rooflight) windows.push_back(item.id);
+        if (item.kind == Selection::Kind::opening || item.kind == Selection::Kind::rooflight)
+            windows.push_back(item.id);
     if (windows.empty()) return emit said(QStringLiteral("Select windows on the sheet first: click one, Shift adds"));
     document_.edit_option(QStringLiteral("Group windows"), [&](Option& o) {
-        for (auto& g : o.groups) std::erase_if(g.openings, [&](const Id& id) { return std::find(windows.begin(), windows.end(), id) != windows.end(); });
+        for (auto& g : o.groups)
+            std::erase_if(g.openings,
+                          [&](const Id& id) { return std::find(windows.begin(), windows.end(), id) != windows.end(); });
         std::erase_if(o.groups, [](const WindowGroup& g) { return g.openings.empty(); });
         WindowGroup group;
         group.id = unused_id(o.groups, "group");
@@ -370,7 +423,9 @@ void UsePanel::add_lighting(QVBoxLayout& column) {
         for (const auto& l : document_.option().lighting)
             if (l.plane == plane.id) add_light(column, l);
     }
-    if (first == nullptr) return column.addWidget(label(QStringLiteral("The room has no reference plane: electric light is told of one."), "small"));
+    if (first == nullptr)
+        return column.addWidget(
+            label(QStringLiteral("The room has no reference plane: electric light is told of one."), "small"));
     auto* form = new_form(column);
     add_button(*form, QStringLiteral("Add electric light"), "add-lighting", [this, plane = first->id] {
         document_.edit_option(QStringLiteral("Electric light"), [&](Option& o) {
@@ -394,44 +449,71 @@ void UsePanel::add_light(QVBoxLayout& column, const Lighting& l) {
         });
     };
     add_name(*form, l.name, [change](const std::string& name) { change([&](Lighting& x) { x.name = name; }); });
-    add_number(*form, QStringLiteral("Installed, W/m\u00b2"), l.power, Unit::plain, [change](double v) { change([&](Lighting& x) { x.power = std::clamp(v, 0.0, 1000.0); }); })->setObjectName(QStringLiteral("light-power"));
-    add_number(*form, QStringLiteral("Target, lx"), l.target, Unit::plain, [change](double v) { change([&](Lighting& x) { x.target = std::clamp(v, 1.0, 100000.0); }); });
-    add_choice<Control>(*form, QStringLiteral("Switched"), {{"by hand", Control::manual}, {"on and off", Control::switched}, {"in steps", Control::stepped}, {"dimmed", Control::dimmed}}, l.control,
-                        [change](Control c) { change([&](Lighting& x) { x.control = c; }); });
-    if (l.control == Control::stepped) add_number(*form, QStringLiteral("Steps"), l.steps, Unit::plain, [change](double v) { change([&](Lighting& x) { x.steps = whole_number(v, 1, 20); }); });
+    add_number(*form, QStringLiteral("Installed, W/m\u00b2"), l.power, Unit::plain, [change](double v) {
+        change([&](Lighting& x) { x.power = std::clamp(v, 0.0, 1000.0); });
+    })->setObjectName(QStringLiteral("light-power"));
+    add_number(*form, QStringLiteral("Target, lx"), l.target, Unit::plain,
+               [change](double v) { change([&](Lighting& x) { x.target = std::clamp(v, 1.0, 100000.0); }); });
+    add_choice<Control>(*form, QStringLiteral("Switched"),
+                        {{"by hand", Control::manual},
+                         {"on and off", Control::switched},
+                         {"in steps", Control::stepped},
+                         {"dimmed", Control::dimmed}},
+                        l.control, [change](Control c) { change([&](Lighting& x) { x.control = c; }); });
+    if (l.control == Control::stepped)
+        add_number(*form, QStringLiteral("Steps"), l.steps, Unit::plain,
+                   [change](double v) { change([&](Lighting& x) { x.steps = whole_number(v, 1, 20); }); });
     if (l.control == Control::dimmed) {
-        add_number(*form, QStringLiteral("Least power"), l.least_power, Unit::percent, [change](double v) { change([&](Lighting& x) { x.least_power = std::clamp(v, 0.0, 1.0); }); });
-        add_number(*form, QStringLiteral("Least light"), l.least_light, Unit::percent, [change](double v) { change([&](Lighting& x) { x.least_light = std::clamp(v, 0.0, 1.0); }); });
+        add_number(*form, QStringLiteral("Least power"), l.least_power, Unit::percent,
+                   [change](double v) { change([&](Lighting& x) { x.least_power = std::clamp(v, 0.0, 1.0); }); });
+        add_number(*form, QStringLiteral("Least light"), l.least_light, Unit::percent,
+                   [change](double v) { change([&](Lighting& x) { x.least_light = std::clamp(v, 0.0, 1.0); }); });
     }
-    add_number(*form, QStringLiteral("Stand-by, W/m\u00b2"), l.stand_by, Unit::plain, [change](double v) { change([&](Lighting& x) { x.stand_by = std::clamp(v, 0.0, 100.0); }); });
+    add_number(*form, QStringLiteral("Stand-by, W/m\u00b2"), l.stand_by, Unit::plain,
+               [change](double v) { change([&](Lighting& x) { x.stand_by = std::clamp(v, 0.0, 100.0); }); });
     const auto reading = asker_.year_reading();
     if (reading != nullptr && reading->tables != nullptr)
         for (const auto& year : reading->tables->lighting)
             if (year.id == id)
-                form->addRow(label(QStringLiteral("%1 \u00b1 %2 kWh a year, %3 % less than always on. Sensor: %4.")
-                                       .arg(report::figure(year.kwh), report::error_figure((year.kwh_high - year.kwh_low) / 2)).arg(100 * year.saved(), 0, 'f', 0)
-                                       .arg(l.sensor_placed ? QStringLiteral("where it was placed") : QStringLiteral("where a tenth of the area is darker")), "small"));
+                form->addRow(
+                    label(QStringLiteral("%1 \u00b1 %2 kWh a year, %3 % less than always on. Sensor: %4.")
+                              .arg(report::figure(year.kwh), report::error_figure((year.kwh_high - year.kwh_low) / 2))
+                              .arg(100 * year.saved(), 0, 'f', 0)
+                              .arg(l.sensor_placed ? QStringLiteral("where it was placed")
+                                                   : QStringLiteral("where a tenth of the area is darker")),
+                          "small"));
     const bool whole = l.area.empty();
-    add_button(*form, whole ? QStringLiteral("Only a part of the plane") : QStringLiteral("All of the plane again"), "light-area", [this, change, id, whole] {
-        if (whole) emit area_wanted(id);
-        else change([](Lighting& x) { x.area.clear(); });
-    })->setToolTip(QStringLiteral("Drag the part on the sheet: its points alone are lit, and set the light"));
+    add_button(*form, whole ? QStringLiteral("Only a part of the plane") : QStringLiteral("All of the plane again"),
+               "light-area",
+               [this, change, id, whole] {
+                   if (whole)
+                       emit area_wanted(id);
+                   else
+                       change([](Lighting& x) { x.area.clear(); });
+               })
+        ->setToolTip(QStringLiteral("Drag the part on the sheet: its points alone are lit, and set the light"));
     // The point that is asked about is where the photosensor may go.
     const auto* place = reading != nullptr && reading->place && reading->place->point >= 0 ? &*reading->place : nullptr;
-    auto* sensor = add_button(*form, l.sensor_placed ? QStringLiteral("Sensor back to the dark tenth") : QStringLiteral("Sensor at the point asked about"), "light-sensor", [this, change, on = l.sensor_placed] {
-        const auto now = asker_.year_reading();
-        if (on) return change([](Lighting& x) { x.sensor_placed = false; });
-        if (now == nullptr || !now->place || now->place->point < 0) return;
-        const Vec3 at = now->answer->planes[now->place->plane].plane.points[static_cast<size_t>(now->place->point)];
-        change([&](Lighting& x) {
-            x.sensor = {at.x, at.y};
-            x.sensor_placed = true;
+    auto* sensor = add_button(
+        *form,
+        l.sensor_placed ? QStringLiteral("Sensor back to the dark tenth")
+                        : QStringLiteral("Sensor at the point asked about"),
+        "light-sensor", [this, change, on = l.sensor_placed] {
+            const auto now = asker_.year_reading();
+            if (on) return change([](Lighting& x) { x.sensor_placed = false; });
+            if (now == nullptr || !now->place || now->place->point < 0) return;
+            const Vec3 at = now->answer->planes[now->place->plane].plane.points[static_cast<size_t>(now->place->point)];
+            change([&](Lighting& x) {
+                x.sensor = {at.x, at.y};
+                x.sensor_placed = true;
+            });
         });
-    });
     sensor->setEnabled(l.sensor_placed || place != nullptr);
     sensor->setToolTip(QStringLiteral("Click a point of the map of the year first"));
     add_button(*form, QStringLiteral("Remove electric light"), "remove-lighting", [this, id] {
-        document_.edit_option(QStringLiteral("Remove electric light"), [&](Option& o) { std::erase_if(o.lighting, [&](const Lighting& x) { return x.id == id; }); });
+        document_.edit_option(QStringLiteral("Remove electric light"), [&](Option& o) {
+            std::erase_if(o.lighting, [&](const Lighting& x) { return x.id == id; });
+        });
     });
     name_fields(*form);
 }

@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// How the building is used: occupied hours, window groups and their blinds, electric light. Everything here takes effect at once: nothing of
-// it traces a ray, but states of blinds that were never traced.
+// How the building is used: occupied hours, window groups and their blinds, electric light. Everything here takes
+// effect at once: nothing of it traces a ray, but states of blinds that were never traced.
 #pragma once
 #include <QScrollArea>
 
@@ -34,7 +34,8 @@ class UsePanel : public QScrollArea {
     void add_calendar(QVBoxLayout& column);
     void add_summer_of_weather(QFormLayout& form);
     void add_blinds(QVBoxLayout& column);
-    void add_control(QFormLayout& form, const model::BlindControl& control, const QString& key, std::function<void(const std::function<void(model::BlindControl&)>&)> change);
+    void add_control(QFormLayout& form, const model::BlindControl& control, const QString& key,
+                     std::function<void(const std::function<void(model::BlindControl&)>&)> change);
     void add_lighting(QVBoxLayout& column);
     void add_light(QVBoxLayout& column, const model::Lighting& lighting);
     void group_selected();
@@ -47,7 +48,7 @@ class UsePanel : public QScrollArea {
     std::shared_ptr<const model::Project> groups_of_;
     model::Id groups_of_option_;
     std::vector<question::YearGroup> groups_;
-    std::string chosen_;          ///< name of the group whose control is shown
+    std::string chosen_;  ///< name of the group whose control is shown
     bool stale_ = true;
 };
 

@@ -30,13 +30,17 @@ const RoomFigure* room_figure(const std::vector<RoomFigure>& figures, const std:
 
 QString words(const RoomFigure& f) {
     const double half = (f.high - f.low) / 2;
-    return half > 0 ? QStringLiteral("%1 \u00b1 %2 %3").arg(report::figure(f.value), report::error_figure(half), name_of(f.unit)) : QStringLiteral("%1 %2").arg(report::figure(f.value), name_of(f.unit));
+    return half > 0 ? QStringLiteral("%1 \u00b1 %2 %3")
+                          .arg(report::figure(f.value), report::error_figure(half), name_of(f.unit))
+                    : QStringLiteral("%1 %2").arg(report::figure(f.value), name_of(f.unit));
 }
 
 // Sorted by number, not by word.
 class NumberItem : public QTableWidgetItem {
  public:
-    NumberItem(const QString& text, double value) : QTableWidgetItem(text), value_(value) { setTextAlignment(Qt::AlignRight | Qt::AlignVCenter); }
+    NumberItem(const QString& text, double value) : QTableWidgetItem(text), value_(value) {
+        setTextAlignment(Qt::AlignRight | Qt::AlignVCenter);
+    }
     bool operator<(const QTableWidgetItem& other) const override {
         const auto* number = dynamic_cast<const NumberItem*>(&other);
         return number != nullptr ? value_ < number->value_ : QTableWidgetItem::operator<(other);
@@ -64,13 +68,15 @@ QTableWidget* table(const char* name, const QString& title, const QStringList& h
     t->horizontalHeaderItem(0)->setTextAlignment(Qt::AlignLeft | Qt::AlignVCenter);
     t->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     t->setMinimumHeight(kLeastHeight);
-    for (int c = 1; c < heads.size(); ++c) t->horizontalHeaderItem(c)->setTextAlignment(Qt::AlignRight | Qt::AlignVCenter);
+    for (int c = 1; c < heads.size(); ++c)
+        t->horizontalHeaderItem(c)->setTextAlignment(Qt::AlignRight | Qt::AlignVCenter);
     return t;
 }
 
 }  // namespace
 
-YearPanel::YearPanel(Document& document, Asker& asker, QWidget* parent) : QWidget(parent), document_(document), asker_(asker) {
+YearPanel::YearPanel(Document& document, Asker& asker, QWidget* parent)
+    : QWidget(parent), document_(document), asker_(asker) {
     setObjectName(QStringLiteral("year-page"));
     setAccessibleName(QStringLiteral("Year"));
     auto* column = new QVBoxLayout(this);
@@ -104,7 +110,8 @@ YearPanel::YearPanel(Document& document, Asker& asker, QWidget* parent) : QWidge
     inner->addLayout(row);
     auto* months = new QHBoxLayout;
     months->setSpacing(0);
-    static constexpr const char* names[] = {"Jan", "Feb", "Mar", "Apr", "May", "Jun", "Jul", "Aug", "Sep", "Oct", "Nov", "Dec"};
+    static constexpr const char* names[] = {"Jan", "Feb", "Mar", "Apr", "May", "Jun",
+                                            "Jul", "Aug", "Sep", "Oct", "Nov", "Dec"};
     for (int m = 0; m < 12; ++m) {
         auto* button = months_[static_cast<size_t>(m)] = new QToolButton;
         button->setText(QString::fromLatin1(names[m]).left(1));
@@ -120,7 +127,8 @@ YearPanel::YearPanel(Document& document, Asker& asker, QWidget* parent) : QWidge
         months->addWidget(button);
     }
     inner->addLayout(months);
-    rooms_ = table("year-rooms", QStringLiteral("Rooms"), {QStringLiteral("Room, in %"), QStringLiteral("DA"), QStringLiteral("sDA"), QStringLiteral("ASE")});
+    rooms_ = table("year-rooms", QStringLiteral("Rooms"),
+                   {QStringLiteral("Room, in %"), QStringLiteral("DA"), QStringLiteral("sDA"), QStringLiteral("ASE")});
     for (int c = 0; c < 3; ++c) {
         rooms_->horizontalHeaderItem(c + 1)->setToolTip(meaning_of(kColumns[c]));
         // Three digits below a short head: room for the names.
@@ -141,7 +149,8 @@ YearPanel::YearPanel(Document& document, Asker& asker, QWidget* parent) : QWidge
     heads->addWidget(title_, 1);
     pages_ = new QStackedWidget;
     auto* choice = new QButtonGroup(this);
-    for (const auto& [text, name, page] : {std::tuple{"Figures", "year-show-figures", 0}, std::tuple{"Hours", "year-show-hours", 1}}) {
+    for (const auto& [text, name, page] :
+         {std::tuple{"Figures", "year-show-figures", 0}, std::tuple{"Hours", "year-show-hours", 1}}) {
         auto* button = new QToolButton;
         button->setText(QString::fromLatin1(text));
         button->setObjectName(QString::fromLatin1(name));
@@ -156,7 +165,9 @@ YearPanel::YearPanel(Document& document, Asker& asker, QWidget* parent) : QWidge
     pages_->addWidget(hours_page());
     inner->addWidget(pages_, 6);
     connect(&asker, &Asker::year_read, this, &YearPanel::refresh);
-    for (const auto signal : {&Document::option_changed, &Document::selection_changed, &Document::path_changed, &Document::answers_changed}) connect(&document, signal, this, &YearPanel::refresh);
+    for (const auto signal :
+         {&Document::option_changed, &Document::selection_changed, &Document::path_changed, &Document::answers_changed})
+        connect(&document, signal, this, &YearPanel::refresh);
     refresh();
 }
 
@@ -166,7 +177,8 @@ QWidget* YearPanel::figures_page() {
     auto* column = new QVBoxLayout(page);
     column->setContentsMargins(0, 0, 0, 0);
     column->setSpacing(space::tight);
-    figures_ = table("year-figures", QStringLiteral("Figures of the room"), {QStringLiteral("Figure"), QStringLiteral("Value, 95 %")});
+    figures_ = table("year-figures", QStringLiteral("Figures of the room"),
+                     {QStringLiteral("Figure"), QStringLiteral("Value, 95 %")});
     connect(figures_, &QTableWidget::itemSelectionChanged, this, &YearPanel::explain);
     column->addWidget(figures_, 1);
     explained_ = new QTextBrowser;
@@ -224,7 +236,10 @@ QString YearPanel::meaning_of(const std::string& figure) {
     const auto* of = question::usual_values().find(figure);
     if (of == nullptr) return {};
     QString text = name_of(of->definition);
-    for (const auto& v : of->values) text += QStringLiteral("\n%1 %2: %3 (%4)").arg(v.value).arg(name_of(of->unit), name_of(v.meaning), name_of(v.source));
+    for (const auto& v : of->values)
+        text += QStringLiteral("\n%1 %2: %3 (%4)")
+                    .arg(v.value)
+                    .arg(name_of(of->unit), name_of(v.meaning), name_of(v.source));
     return text;
 }
 
@@ -251,8 +266,10 @@ void YearPanel::refresh() {
     empty_->setVisible(reading == nullptr);
     body_->setVisible(reading != nullptr);
     if (reading == nullptr)
-        return empty_->setText(running ? QStringLiteral("The year is being traced: its progress is below. All else may go on meanwhile.")
-                                       : QStringLiteral("No year yet. Press Run the year (Y): light is traced once; after that hours, glass, dirt, blinds and targets change without waiting."));
+        return empty_->setText(
+            running ? QStringLiteral("The year is being traced: its progress is below. All else may go on meanwhile.")
+                    : QStringLiteral("No year yet. Press Run the year (Y): light is traced once; after that hours, "
+                                     "glass, dirt, blinds and targets change without waiting."));
     filling_ = true;
     if (reading->tables != nullptr) {
         fill_rooms(*reading);
@@ -297,9 +314,14 @@ void YearPanel::fill_figures(const YearReading& reading) {
         auto* name = new QTableWidgetItem(name_of(list[i].name));
         auto* value = new QTableWidgetItem(words(list[i]));
         value->setTextAlignment(Qt::AlignRight | Qt::AlignVCenter);
-        const QString band = list[i].high > list[i].low ? QStringLiteral("\n95 %: %1 to %2 %3").arg(report::figure(list[i].low), report::figure(list[i].high), name_of(list[i].unit)) : QStringLiteral("\nNothing is sampled here: exact for these hours");
+        const QString band =
+            list[i].high > list[i].low
+                ? QStringLiteral("\n95 %: %1 to %2 %3")
+                      .arg(report::figure(list[i].low), report::figure(list[i].high), name_of(list[i].unit))
+                : QStringLiteral("\nNothing is sampled here: exact for these hours");
         name->setData(Qt::UserRole, name_of(list[i].id));
-        for (auto* item : {name, value}) item->setToolTip(name_of(list[i].name) + QStringLiteral("\n") + meaning_of(list[i].id) + band);
+        for (auto* item : {name, value})
+            item->setToolTip(name_of(list[i].name) + QStringLiteral("\n") + meaning_of(list[i].id) + band);
         figures_->setItem(static_cast<int>(i), 0, name);
         figures_->setItem(static_cast<int>(i), 1, value);
     }
@@ -308,18 +330,29 @@ void YearPanel::fill_figures(const YearReading& reading) {
 
 void YearPanel::explain() {
     const auto* item = figures_->currentRow() >= 0 ? figures_->item(figures_->currentRow(), 0) : nullptr;
-    explained_->setPlainText(item != nullptr ? meaning_of(item->data(Qt::UserRole).toString().toStdString()) : QStringLiteral("Choose a figure: here stands what it means and what is usual."));
+    explained_->setPlainText(item != nullptr
+                                 ? meaning_of(item->data(Qt::UserRole).toString().toStdString())
+                                 : QStringLiteral("Choose a figure: here stands what it means and what is usual."));
 }
 
 void YearPanel::fill_hours(const YearReading& reading) {
     const auto& tables = *reading.tables;
-    failing_->setText(QStringLiteral("In %1 of %2 occupied hours less than half of it has %3 lx.%4")
-                          .arg(tables.failing).arg(tables.counted).arg(reading.use.limits.target)
-                          .arg(tables.unmet.empty() ? QString() : QStringLiteral(" In %1 hours no blind keeps the sun out.").arg(tables.unmet.size())));
-    failing_->setToolTip(QStringLiteral("No state of its window groups keeps 1000 lx of direct sun from more than 2 % of its points: the rule of LM-83 cannot be met then"));
+    failing_->setText(
+        QStringLiteral("In %1 of %2 occupied hours less than half of it has %3 lx.%4")
+            .arg(tables.failing)
+            .arg(tables.counted)
+            .arg(reading.use.limits.target)
+            .arg(tables.unmet.empty()
+                     ? QString()
+                     : QStringLiteral(" In %1 hours no blind keeps the sun out.").arg(tables.unmet.size())));
+    failing_->setToolTip(
+        QStringLiteral("No state of its window groups keeps 1000 lx of direct sun from more than 2 % of its points: "
+                       "the rule of LM-83 cannot be met then"));
     const bool unmet = hours_of_->currentIndex() == 1;
-    hours_->setHeaderLabels(unmet ? QStringList{QStringLiteral("Hour"), QStringLiteral("Area"), QStringLiteral("Hour"), QStringLiteral("Area")}
-                                  : QStringList{QStringLiteral("Least light"), QStringLiteral("Area"), QStringLiteral("Most light"), QStringLiteral("Area")});
+    hours_->setHeaderLabels(unmet ? QStringList{QStringLiteral("Hour"), QStringLiteral("Area"), QStringLiteral("Hour"),
+                                                QStringLiteral("Area")}
+                                  : QStringList{QStringLiteral("Least light"), QStringLiteral("Area"),
+                                                QStringLiteral("Most light"), QStringLiteral("Area")});
     hours_->headerItem()->setToolTip(1, QStringLiteral("Share of the room that has the target"));
     hours_->clear();
     const auto& left = unmet ? tables.unmet : tables.worst;
@@ -333,8 +366,10 @@ void YearPanel::fill_hours(const YearReading& reading) {
             item->setData(column, kHour, hour.hour);
         };
         put(0, left[i]);
-        if (!unmet) put(2, tables.best[i]);
-        else if (rows + i < left.size()) put(2, left[rows + i]);
+        if (!unmet)
+            put(2, tables.best[i]);
+        else if (rows + i < left.size())
+            put(2, left[rows + i]);
         hours_->addTopLevelItem(item);
     }
 }

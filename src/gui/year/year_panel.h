@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// The year in figures: rooms in a table that sorts and selects, all figures of one of them with their errors, hours that fail.
+// The year in figures: rooms in a table that sorts and selects, all figures of one of them with their errors, hours
+// that fail.
 #pragma once
 #include <QComboBox>
 #include <QLabel>

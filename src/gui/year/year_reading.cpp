@@ -43,7 +43,9 @@ void add_map(YearReading& out) {
             layer.value = std::move(hour.lux);
             half = std::move(hour.half_width);
         } else {
-            auto values = question::point_values(year, p, out.wish.figure, out.use.limits, question::in_months(out.use.hours[p], out.wish.months), out.wish.operation);
+            auto values =
+                question::point_values(year, p, out.wish.figure, out.use.limits,
+                                       question::in_months(out.use.hours[p], out.wish.months), out.wish.operation);
             for (size_t i = 0; i < values.value.size(); ++i) half.push_back((values.high[i] - values.low[i]) / 2);
             layer.value = std::move(values.value);
         }
@@ -62,11 +64,13 @@ void add_place(YearReading& out, const model::Option& option) {
     if (point >= static_cast<int>(year.planes[*plane].plane.points.size())) point = -1;
     YearReading::Place place{*plane, point, {}, {}, 0};
     const auto hours = question::in_months(out.use.hours[*plane], out.wish.months);
-    place.lux = point < 0 ? question::year_of_plane(year, *plane, out.wish.operation) : question::year_of_point(year, *plane, static_cast<size_t>(point), out.wish.operation);
+    place.lux = point < 0 ? question::year_of_plane(year, *plane, out.wish.operation)
+                          : question::year_of_point(year, *plane, static_cast<size_t>(point), out.wish.operation);
     place.shares = year.shares(*plane, point, hours, out.wish.operation);
     const auto& of = year.planes[*plane];
     place.half_width = point >= 0 ? year.width_of(*plane, static_cast<size_t>(point), out.wish.operation)
-                                  : year.width(*plane, out.wish.operation) / std::sqrt(static_cast<double>(std::max<size_t>(of.plane.points.size(), 1)));
+                                  : year.width(*plane, out.wish.operation) /
+                                        std::sqrt(static_cast<double>(std::max<size_t>(of.plane.points.size(), 1)));
     out.place = std::move(place);
 }
 
@@ -94,9 +98,12 @@ void add_strip(YearReading& out, const model::Option& option) {
         return place ? place.room->name : year.planes[p].plane.plane;
     };
     switch (out.wish.strip) {
-        case StripOf::outdoor: return;
+        case StripOf::outdoor:
+            return;
         case StripOf::room:
-            if (place) set_strip(out, question::year_of_plane(year, place->plane, out.wish.operation), "Mean illuminance, " + name_of(place->plane), "lx", 3000);
+            if (place)
+                set_strip(out, question::year_of_plane(year, place->plane, out.wish.operation),
+                          "Mean illuminance, " + name_of(place->plane), "lx", 3000);
             return;
         case StripOf::share:
             if (place) {
@@ -106,7 +113,9 @@ void add_strip(YearReading& out, const model::Option& option) {
             }
             return;
         case StripOf::point:
-            if (place) set_strip(out, place->lux, (place->point < 0 ? "Mean of " : "A point of ") + name_of(place->plane), "lx", 3000);
+            if (place)
+                set_strip(out, place->lux, (place->point < 0 ? "Mean of " : "A point of ") + name_of(place->plane),
+                          "lx", 3000);
             return;
         case StripOf::blinds:
             if (const auto group = group_shown(out)) {
@@ -167,7 +176,10 @@ void add_months(YearReading& out) {
         one[m] = true;
         std::vector<report::MapLayer> layers;
         for (size_t p = 0; p < out.answer->planes.size(); ++p)
-            layers.push_back({out.answer->planes[p].plane, question::point_values(*out.answer, p, out.wish.figure, out.use.limits, question::in_months(out.use.hours[p], one), out.wish.operation).value,
+            layers.push_back({out.answer->planes[p].plane,
+                              question::point_values(*out.answer, p, out.wish.figure, out.use.limits,
+                                                     question::in_months(out.use.hours[p], one), out.wish.operation)
+                                  .value,
                               out.answer->planes[p].relative_half_width, false});
         out.by_month.push_back(std::move(layers));
     }
@@ -175,7 +187,9 @@ void add_months(YearReading& out) {
 
 void add_groups(const YearReading& reading, YearTables& out) {
     const YearAnswer& year = *reading.answer;
-    const auto daylit = std::max<double>(1, static_cast<double>(std::count_if(year.outdoor.begin(), year.outdoor.end(), [](const auto& h) { return h.daylit(); })));
+    const auto daylit =
+        std::max<double>(1, static_cast<double>(std::count_if(year.outdoor.begin(), year.outdoor.end(),
+                                                              [](const auto& h) { return h.daylit(); })));
     for (size_t g = 0; g < year.groups.size(); ++g) {
         if (year.groups[g].states.empty()) continue;
         YearTables::GroupShare share{g, std::vector<double>(year.groups[g].states.size() + 1, 0.0)};
@@ -191,7 +205,9 @@ void add_groups(const YearReading& reading, YearTables& out) {
 bool same_building(const model::Project& a, const model::Project& b, const model::Id& id) {
     if (a.site != b.site || a.materials != b.materials || a.blind_transmittance != b.blind_transmittance) return false;
     // Blinds may be worked by the clock.
-    const auto summer = [](const model::YearCalendar& c) { return std::tuple(c.summer_time, c.summer_from.hour_of_year(), c.summer_to.hour_of_year()); };
+    const auto summer = [](const model::YearCalendar& c) {
+        return std::tuple(c.summer_time, c.summer_from.hour_of_year(), c.summer_to.hour_of_year());
+    };
     if (summer(a.calendar) != summer(b.calendar)) return false;
     const auto *x = model::find(a.options, id), *y = model::find(b.options, id);
     if (x == nullptr || y == nullptr) return false;
@@ -208,7 +224,8 @@ bool same_building(const model::Project& a, const model::Project& b, const model
     return was == is;
 }
 
-YearReading read_year(std::shared_ptr<const YearAnswer> answer, const model::Project& project, const model::Option& option, const YearWish& wish) {
+YearReading read_year(std::shared_ptr<const YearAnswer> answer, const model::Project& project,
+                      const model::Option& option, const YearWish& wish) {
     YearReading out;
     out.answer = std::move(answer);
     out.wish = wish;
@@ -229,7 +246,9 @@ YearTables read_tables(const YearReading& reading, const model::Option& option) 
     add_hours(reading, out);
     add_groups(reading, out);
     for (size_t p = 0; p < reading.answer->planes.size(); ++p)
-        out.rooms.push_back(question::room_figures(*reading.answer, p, reading.use.limits, question::in_months(reading.use.hours[p], reading.wish.months), reading.wish.operation));
+        out.rooms.push_back(question::room_figures(*reading.answer, p, reading.use.limits,
+                                                   question::in_months(reading.use.hours[p], reading.wish.months),
+                                                   reading.wish.operation));
     return out;
 }
 

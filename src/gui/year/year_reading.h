@@ -18,43 +18,43 @@ enum class StripOf { outdoor, room, share, point, blinds, power };
 /// What one wishes to read of a year.
 struct YearWish {
     question::PointFigure figure = question::PointFigure::autonomy;
-    bool hour_on_map = false;           ///< the map is the hour of the moment, not a figure
+    bool hour_on_map = false;  ///< the map is the hour of the moment, not a figure
     question::Operation operation = question::Operation::control;
     std::array<bool, 12> months{true, true, true, true, true, true, true, true, true, true, true, true};
     StripOf strip = StripOf::outdoor;
-    model::Id room;                     ///< selected
-    std::string group;                  ///< name of the group that the strip shows; empty: the first of the room
-    model::Id plane;                    ///< whose point is asked about
-    int point = -1;                     ///< -1: the mean of the plane
-    int hour = 0;                       ///< of the year, for hour_on_map
-    bool by_month = false;              ///< maps of the twelve months are wanted
+    model::Id room;         ///< selected
+    std::string group;      ///< name of the group that the strip shows; empty: the first of the room
+    model::Id plane;        ///< whose point is asked about
+    int point = -1;         ///< -1: the mean of the plane
+    int hour = 0;           ///< of the year, for hour_on_map
+    bool by_month = false;  ///< maps of the twelve months are wanted
     bool operator==(const YearWish&) const = default;
 };
 
 /// Tables and lists of a year.
 struct YearTables {
-    std::vector<std::vector<question::RoomFigure>> rooms;       ///< by plane
+    std::vector<std::vector<question::RoomFigure>> rooms;  ///< by plane
     struct HourOf {
         int hour = 0;
-        double share = 0;               ///< of the plane with the target
+        double share = 0;  ///< of the plane with the target
     };
-    std::vector<HourOf> worst, best;    ///< occupied hours with daylight outdoors, of the place that is asked about
-    size_t failing = 0, counted = 0;    ///< occupied hours in which less than half of the plane has the target
-    std::vector<HourOf> unmet;          ///< hours in which no state of the blinds keeps the sun out
+    std::vector<HourOf> worst, best;  ///< occupied hours with daylight outdoors, of the place that is asked about
+    size_t failing = 0, counted = 0;  ///< occupied hours in which less than half of the plane has the target
+    std::vector<HourOf> unmet;        ///< hours in which no state of the blinds keeps the sun out
     std::vector<question::LightingYear> lighting;
     std::vector<question::PaneHeat> heat;
     struct GroupShare {
         size_t group = 0;
-        std::vector<double> of_state;   ///< share of the daylit hours in each
+        std::vector<double> of_state;  ///< share of the daylit hours in each
     };
-    std::vector<GroupShare> groups;     ///< those with blinds
+    std::vector<GroupShare> groups;  ///< those with blinds
 };
 
 struct YearReading {
     std::shared_ptr<const question::YearAnswer> answer;
     YearWish wish;
     question::YearUse use;
-    Fingerprint wanted;                 ///< of an answer to the project as it is: another than the answer's where that is stale
+    Fingerprint wanted;  ///< of an answer to the project as it is: another than the answer's where that is stale
     std::vector<report::MapLayer> layers;
     std::vector<std::vector<double>> half_width;
     // The strip: one value an hour, its name, its unit, and what stands for the brightest.
@@ -67,19 +67,20 @@ struct YearReading {
         int point = -1;
         std::vector<float> lux;
         question::YearShares shares;
-        double half_width = 0;          ///< relative, 95 %
+        double half_width = 0;  ///< relative, 95 %
     };
     std::optional<Place> place;
     std::vector<std::vector<report::MapLayer>> by_month;
     std::shared_ptr<const YearTables> tables;  ///< they take longer than the map: null until reckoned
 };
 
-/// Whether two projects differ for an option only in hours, targets, electric light and what is not built: then a year needs no look at
-/// surfaces.
+/// Whether two projects differ for an option only in hours, targets, electric light and what is not built: then a year
+/// needs no look at surfaces.
 bool same_building(const model::Project& a, const model::Project& b, const model::Id& option);
 
 /// All of a reading but its tables.
-YearReading read_year(std::shared_ptr<const question::YearAnswer> answer, const model::Project& project, const model::Option& option, const YearWish& wish);
+YearReading read_year(std::shared_ptr<const question::YearAnswer> answer, const model::Project& project,
+                      const model::Option& option, const YearWish& wish);
 /// Tables to a reading; the sun on the panes is whoever's who keeps it.
 YearTables read_tables(const YearReading& reading, const model::Option& option);
 

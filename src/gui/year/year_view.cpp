@@ -35,7 +35,8 @@ void title(QPainter& painter, QRectF& box, const report::Ink& ink, const QString
     painter.drawText(QRectF(box.left(), box.top(), box.width(), 18), Qt::AlignLeft | Qt::AlignVCenter, words);
     const double used = painter.fontMetrics().horizontalAdvance(words) + 10;
     set_size(painter, type::small);
-    painter.drawText(QRectF(box.left() + used, box.top(), box.width() - used, 18), Qt::AlignLeft | Qt::AlignVCenter, more);
+    painter.drawText(QRectF(box.left() + used, box.top(), box.width() - used, 18), Qt::AlignLeft | Qt::AlignVCenter,
+                     more);
     box.setTop(box.top() + 22);
 }
 
@@ -47,13 +48,15 @@ void grid(QPainter& painter, QRectF r, double top, const report::Ink& ink) {
         painter.setPen(QPen(ink.faint, 0.5));
         painter.drawLine(QPointF(r.left(), y), QPointF(r.right(), y));
         painter.setPen(ink.ink);
-        painter.drawText(QRectF(r.left() - 52, y - 8, 47, 16), Qt::AlignRight | Qt::AlignVCenter, QString::number(top * i / 2));
+        painter.drawText(QRectF(r.left() - 52, y - 8, 47, 16), Qt::AlignRight | Qt::AlignVCenter,
+                         QString::number(top * i / 2));
     }
 }
 
 }  // namespace
 
-YearView::YearView(Document& document, Asker& asker, QWidget* parent) : QWidget(parent), document_(document), asker_(asker), pages_(new QButtonGroup(this)) {
+YearView::YearView(Document& document, Asker& asker, QWidget* parent)
+    : QWidget(parent), document_(document), asker_(asker), pages_(new QButtonGroup(this)) {
     setObjectName(QStringLiteral("year-view"));
     setAccessibleName(QStringLiteral("A year in charts"));
     setMinimumSize(260, 240);
@@ -62,8 +65,11 @@ YearView::YearView(Document& document, Asker& asker, QWidget* parent) : QWidget(
     auto* row = new QHBoxLayout;
     row->setSpacing(space::tight);
     int i = 0;
-    for (const auto& [name, tip] : {std::pair{"Daylight", "Typical days, how often how much, and what it is made of"}, {"Sun on glass", "Irradiance on and behind the panes of the selected room: what a choice made for light costs in summer"},
-                                    {"Electric", "What electric light takes beside daylight"}}) {
+    for (const auto& [name, tip] :
+         {std::pair{"Daylight", "Typical days, how often how much, and what it is made of"},
+          {"Sun on glass",
+           "Irradiance on and behind the panes of the selected room: what a choice made for light costs in summer"},
+          {"Electric", "What electric light takes beside daylight"}}) {
         auto* button = new QToolButton;
         button->setText(QString::fromLatin1(name));
         button->setToolTip(QString::fromLatin1(tip));
@@ -78,7 +84,8 @@ YearView::YearView(Document& document, Asker& asker, QWidget* parent) : QWidget(
     column->addStretch(1);
     connect(pages_, &QButtonGroup::idClicked, this, [this](int id) { show_page(static_cast<Page>(id)); });
     connect(&asker, &Asker::year_read, this, qOverload<>(&QWidget::update));
-    for (const auto signal : {&Document::option_changed, &Document::answers_changed}) connect(&document, signal, this, qOverload<>(&QWidget::update));
+    for (const auto signal : {&Document::option_changed, &Document::answers_changed})
+        connect(&document, signal, this, qOverload<>(&QWidget::update));
 }
 
 void YearView::show_page(Page page) {
@@ -89,7 +96,8 @@ void YearView::show_page(Page page) {
 
 QString YearView::subject(const YearReading& reading) const {
     if (!reading.place) return {};
-    const auto name = name_of(question::plane_names(document_.option(), {reading.answer->planes[reading.place->plane].plane})[0]);
+    const auto name =
+        name_of(question::plane_names(document_.option(), {reading.answer->planes[reading.place->plane].plane})[0]);
     return reading.place->point < 0 ? name : QStringLiteral("A point of %1").arg(name);
 }
 
@@ -105,11 +113,14 @@ void YearView::paint(QPainter& painter, QRectF box, const report::Ink& ink) cons
     if (reading == nullptr || !reading->place) {
         painter.setPen(ink.ink);
         set_size(painter, type::body);
-        painter.drawText(box, Qt::AlignTop | Qt::AlignLeft | Qt::TextWordWrap, QStringLiteral("No year yet: press Run the year (Y). Then click a point of the map to see its year."));
+        painter.drawText(
+            box, Qt::AlignTop | Qt::AlignLeft | Qt::TextWordWrap,
+            QStringLiteral("No year yet: press Run the year (Y). Then click a point of the map to see its year."));
         return;
     }
     if (page_ == Page::light) paint_light(painter, box, ink, *reading);
-    if (page_ != Page::light && reading->tables == nullptr) return painter.drawText(box, Qt::AlignTop | Qt::AlignLeft, QStringLiteral("Being reckoned\u2026"));
+    if (page_ != Page::light && reading->tables == nullptr)
+        return painter.drawText(box, Qt::AlignTop | Qt::AlignLeft, QStringLiteral("Being reckoned\u2026"));
     if (page_ == Page::glass) paint_glass(painter, box, ink, *reading);
     if (page_ == Page::electric) paint_electric(painter, box, ink, *reading);
 }
@@ -130,7 +141,9 @@ void YearView::paint_light(QPainter& painter, QRectF box, const report::Ink& ink
     for (size_t m = 0; m < 12; ++m) {
         QPainterPath line;
         line.moveTo(r.left() + static_cast<double>(m) * w, r.bottom());
-        for (size_t h = 0; h < 24; ++h) line.lineTo(r.left() + (static_cast<double>(m) + (static_cast<double>(h) + 0.5) / 24) * w, r.bottom() - typical[m][h] / top * r.height());
+        for (size_t h = 0; h < 24; ++h)
+            line.lineTo(r.left() + (static_cast<double>(m) + (static_cast<double>(h) + 0.5) / 24) * w,
+                        r.bottom() - typical[m][h] / top * r.height());
         line.lineTo(r.left() + static_cast<double>(m + 1) * w, r.bottom());
         const bool counts = reading.wish.months[m];
         painter.setPen(Qt::NoPen);
@@ -138,17 +151,20 @@ void YearView::paint_light(QPainter& painter, QRectF box, const report::Ink& ink
         painter.drawPath(line);
         painter.setPen(ink.ink);
         set_size(painter, type::small);
-        painter.drawText(QRectF(r.left() + static_cast<double>(m) * w, r.bottom() + 2, w, 14), Qt::AlignCenter, QString::fromLatin1(kMonths[m]));
+        painter.drawText(QRectF(r.left() + static_cast<double>(m) * w, r.bottom() + 2, w, 14), Qt::AlignCenter,
+                         QString::fromLatin1(kMonths[m]));
     }
     painter.setBrush(Qt::NoBrush);
     const double target = reading.use.limits.target;
     if (target < top) {
         painter.setPen(QPen(ink.accent, 1, Qt::DashLine));
-        painter.drawLine(QPointF(r.left(), r.bottom() - target / top * r.height()), QPointF(r.right(), r.bottom() - target / top * r.height()));
+        painter.drawLine(QPointF(r.left(), r.bottom() - target / top * r.height()),
+                         QPointF(r.right(), r.bottom() - target / top * r.height()));
     }
     // How often how much.
     QRectF curve = QRectF(box.left(), days.bottom() + 8, box.width(), third + 22);
-    title(painter, curve, ink, QStringLiteral("How often how much"), QStringLiteral("% of the occupied hours with at least so many lux"));
+    title(painter, curve, ink, QStringLiteral("How often how much"),
+          QStringLiteral("% of the occupied hours with at least so many lux"));
     r = curve.adjusted(54, 4, -4, -18);
     const auto hours = question::in_months(reading.use.hours[place.plane], reading.wish.months);
     std::vector<double> sorted;
@@ -157,17 +173,23 @@ void YearView::paint_light(QPainter& painter, QRectF box, const report::Ink& ink
     std::sort(sorted.begin(), sorted.end(), std::greater<>());
     grid(painter, r, 100, ink);
     constexpr double low = 10, high = 10000;
-    const auto x_of = [&](double lux) { return r.left() + std::log10(std::clamp(lux, low, high) / low) / std::log10(high / low) * r.width(); };
+    const auto x_of = [&](double lux) {
+        return r.left() + std::log10(std::clamp(lux, low, high) / low) / std::log10(high / low) * r.width();
+    };
     if (!sorted.empty()) {
         // The band of the error, then the curve.
         const auto path = [&](double scale) {
             QPainterPath p;
             for (int i = 0; i <= 120; ++i) {
                 const double lux = low * std::pow(high / low, i / 120.0);
-                const auto n = std::lower_bound(sorted.begin(), sorted.end(), lux / scale, std::greater<>()) - sorted.begin();
-                const QPointF at(x_of(lux), r.bottom() - static_cast<double>(n) / static_cast<double>(sorted.size()) * r.height());
-                if (i == 0) p.moveTo(at);
-                else p.lineTo(at);
+                const auto n =
+                    std::lower_bound(sorted.begin(), sorted.end(), lux / scale, std::greater<>()) - sorted.begin();
+                const QPointF at(x_of(lux),
+                                 r.bottom() - static_cast<double>(n) / static_cast<double>(sorted.size()) * r.height());
+                if (i == 0)
+                    p.moveTo(at);
+                else
+                    p.lineTo(at);
             }
             return p;
         };
@@ -182,25 +204,33 @@ void YearView::paint_light(QPainter& painter, QRectF box, const report::Ink& ink
     set_size(painter, type::small);
     painter.setPen(ink.ink);
     for (const double lux : {10.0, 100.0, 1000.0, 10000.0})
-        painter.drawText(QRectF(x_of(lux) - 40, r.bottom() + 2, 80, 14), lux == high ? Qt::AlignLeft : Qt::AlignCenter, lux == high ? QString() : QStringLiteral("%1 lx").arg(lux));
+        painter.drawText(QRectF(x_of(lux) - 40, r.bottom() + 2, 80, 14), lux == high ? Qt::AlignLeft : Qt::AlignCenter,
+                         lux == high ? QString() : QStringLiteral("%1 lx").arg(lux));
     // What it is made of.
     QRectF parts = QRectF(box.left(), curve.bottom() + 8, box.width(), third + 22);
-    title(painter, parts, ink, QStringLiteral("Made of"), QStringLiteral("mean %1 lx in the occupied hours").arg(report::figure(place.shares.total)));
+    title(painter, parts, ink, QStringLiteral("Made of"),
+          QStringLiteral("mean %1 lx in the occupied hours").arg(report::figure(place.shares.total)));
     const auto& s = place.shares;
-    std::vector<std::pair<QString, double>> rows{{QStringLiteral("direct sun"), s.sun}, {QStringLiteral("sky, straight"), s.sky}, {QStringLiteral("inside, reflected"), s.inside},
-                                                {QStringLiteral("in off the ground"), s.ground}, {QStringLiteral("off facades and trees"), s.outdoors}};
+    std::vector<std::pair<QString, double>> rows{{QStringLiteral("direct sun"), s.sun},
+                                                 {QStringLiteral("sky, straight"), s.sky},
+                                                 {QStringLiteral("inside, reflected"), s.inside},
+                                                 {QStringLiteral("in off the ground"), s.ground},
+                                                 {QStringLiteral("off facades and trees"), s.outdoors}};
     std::vector<std::pair<QString, double>> windows;
     for (const auto& window : s.windows)
-        if (windows.size() < rows.size()) windows.emplace_back(window.id.empty() ? QStringLiteral("past windows") : name_of(window.id), window.lux);
+        if (windows.size() < rows.size())
+            windows.emplace_back(window.id.empty() ? QStringLiteral("past windows") : name_of(window.id), window.lux);
     const double half = parts.width() / 2;
     for (const auto& [list, left] : {std::pair{&rows, parts.left()}, {&windows, parts.left() + half + 6}})
         for (size_t i = 0; i < list->size(); ++i) {
             const QRectF line(left, parts.top() + static_cast<double>(i) * 17, half - 8, 16);
             const double share = s.total > 0 ? (*list)[i].second / s.total : 0;
-            painter.fillRect(QRectF(line.left(), line.top() + 2, line.width() * share, 12), QColor(0xe7, 0xb4, 0x6b, 150));
+            painter.fillRect(QRectF(line.left(), line.top() + 2, line.width() * share, 12),
+                             QColor(0xe7, 0xb4, 0x6b, 150));
             painter.setPen(ink.ink);
             painter.drawText(line, Qt::AlignLeft | Qt::AlignVCenter, (*list)[i].first);
-            painter.drawText(line, Qt::AlignRight | Qt::AlignVCenter, QStringLiteral("%1 %").arg(100 * share, 0, 'f', share < 0.0995 ? 1 : 0));
+            painter.drawText(line, Qt::AlignRight | Qt::AlignVCenter,
+                             QStringLiteral("%1 %").arg(100 * share, 0, 'f', share < 0.0995 ? 1 : 0));
         }
 }
 
@@ -219,10 +249,13 @@ void draw_months(QPainter& painter, QRectF r, const std::vector<Bars>& bars, dou
     for (size_t m = 0; m < 12; ++m) {
         for (size_t b = 0; b < bars.size(); ++b) {
             const double h = bars[b].value[m] / top * r.height();
-            painter.fillRect(QRectF(r.left() + static_cast<double>(m) * w + w * 0.1 + static_cast<double>(b) * each, r.bottom() - h, each - 1, h), bars[b].colour);
+            painter.fillRect(QRectF(r.left() + static_cast<double>(m) * w + w * 0.1 + static_cast<double>(b) * each,
+                                    r.bottom() - h, each - 1, h),
+                             bars[b].colour);
         }
         painter.setPen(ink.ink);
-        painter.drawText(QRectF(r.left() + static_cast<double>(m) * w, r.bottom() + 2, w, 14), Qt::AlignCenter, QString::fromLatin1(kMonths[m]));
+        painter.drawText(QRectF(r.left() + static_cast<double>(m) * w, r.bottom() + 2, w, 14), Qt::AlignCenter,
+                         QString::fromLatin1(kMonths[m]));
     }
 }
 
@@ -253,7 +286,8 @@ void YearView::paint_glass(QPainter& painter, QRectF box, const report::Ink& ink
         Line line{name_of(heat.opening), heat.area, 0, 0, heat.solar_known};
         for (int h = 0; h < climate::kHours; ++h) {
             const auto m = static_cast<size_t>(climate::moment_of(h / 24, 12).month - 1);
-            const double a = static_cast<double>(heat.on[static_cast<size_t>(h)]) * heat.area / 1000, b = static_cast<double>(heat.through[static_cast<size_t>(h)]) * heat.area / 1000;
+            const double a = static_cast<double>(heat.on[static_cast<size_t>(h)]) * heat.area / 1000,
+                         b = static_cast<double>(heat.through[static_cast<size_t>(h)]) * heat.area / 1000;
             on.value[m] += a;
             through.value[m] += b;
             line.on += a;
@@ -262,9 +296,11 @@ void YearView::paint_glass(QPainter& painter, QRectF box, const report::Ink& ink
         lines.push_back(line);
     }
     const auto place = model::find_room(document_.option(), room);
-    title(painter, box, ink, place ? name_of(place.room->name) : QString(), QStringLiteral("solar irradiation of its glass by month, kWh"));
+    title(painter, box, ink, place ? name_of(place.room->name) : QString(),
+          QStringLiteral("solar irradiation of its glass by month, kWh"));
     if (lines.empty()) {
-        painter.drawText(box, Qt::AlignTop | Qt::AlignLeft | Qt::TextWordWrap, QStringLiteral("This room has no glass of its own to the open."));
+        painter.drawText(box, Qt::AlignTop | Qt::AlignLeft | Qt::TextWordWrap,
+                         QStringLiteral("This room has no glass of its own to the open."));
         return;
     }
     const QRectF r = QRectF(box.left() + 54, box.top() + 4, box.width() - 58, box.height() * 0.42);
@@ -280,12 +316,16 @@ void YearView::paint_glass(QPainter& painter, QRectF box, const report::Ink& ink
     const auto row = [&](const QStringList& cells, bool bold) {
         set_size(painter, type::small, bold);
         for (int c = 0; c < 4; ++c) {
-            const double left = box.left() + columns[c] * box.width(), right = box.left() + (c < 3 ? columns[c + 1] : 1.0) * box.width();
-            painter.drawText(QRectF(left, y, right - left - 6, 16), (c == 0 ? Qt::AlignLeft : Qt::AlignRight) | Qt::AlignVCenter, cells[c]);
+            const double left = box.left() + columns[c] * box.width(),
+                         right = box.left() + (c < 3 ? columns[c + 1] : 1.0) * box.width();
+            painter.drawText(QRectF(left, y, right - left - 6, 16),
+                             (c == 0 ? Qt::AlignLeft : Qt::AlignRight) | Qt::AlignVCenter, cells[c]);
         }
         y += 17;
     };
-    row({QStringLiteral("Window"), QStringLiteral("glass, m\u00b2"), QStringLiteral("on, kWh a year"), QStringLiteral("behind")}, true);
+    row({QStringLiteral("Window"), QStringLiteral("glass, m\u00b2"), QStringLiteral("on, kWh a year"),
+         QStringLiteral("behind")},
+        true);
     bool unknown = false;
     size_t shown = 0;
     for (const auto& l : lines) {
@@ -294,16 +334,22 @@ void YearView::paint_glass(QPainter& painter, QRectF box, const report::Ink& ink
             break;
         }
         ++shown;
-        row({l.name + (l.known ? QString() : QStringLiteral(" *")), QString::number(l.area, 'f', 2), QString::number(l.on, 'f', 0), QString::number(l.through, 'f', 0)}, false);
+        row({l.name + (l.known ? QString() : QStringLiteral(" *")), QString::number(l.area, 'f', 2),
+             QString::number(l.on, 'f', 0), QString::number(l.through, 'f', 0)},
+            false);
         unknown = unknown || !l.known;
     }
-    if (unknown) painter.drawText(QRectF(box.left(), box.bottom() - 32, box.width(), 32), Qt::AlignLeft | Qt::AlignTop | Qt::TextWordWrap, QStringLiteral("* no solar factor is given for its glazing: its visible transmittance stands in."));
+    if (unknown)
+        painter.drawText(
+            QRectF(box.left(), box.bottom() - 32, box.width(), 32), Qt::AlignLeft | Qt::AlignTop | Qt::TextWordWrap,
+            QStringLiteral("* no solar factor is given for its glazing: its visible transmittance stands in."));
 }
 
 void YearView::paint_electric(QPainter& painter, QRectF box, const report::Ink& ink, const YearReading& reading) const {
     title(painter, box, ink, QStringLiteral("Electric light"), QStringLiteral("kWh by month"));
     if (reading.tables->lighting.empty()) {
-        painter.drawText(box, Qt::AlignTop | Qt::AlignLeft | Qt::TextWordWrap, QStringLiteral("No electric light yet: give a room some on the page Use, on the right."));
+        painter.drawText(box, Qt::AlignTop | Qt::AlignLeft | Qt::TextWordWrap,
+                         QStringLiteral("No electric light yet: give a room some on the page Use, on the right."));
         return;
     }
     Bars sum{QStringLiteral("all"), {}, kThrough};
@@ -319,7 +365,12 @@ void YearView::paint_electric(QPainter& painter, QRectF box, const report::Ink& 
         painter.drawText(QRectF(box.left(), y, box.width(), 16), Qt::AlignLeft | Qt::AlignVCenter, name_of(l.name));
         set_size(painter, type::small);
         painter.drawText(QRectF(box.left(), y, box.width(), 16), Qt::AlignRight | Qt::AlignVCenter,
-                         QStringLiteral("%1%2 kWh a year, %3 % less than always on").arg(report::figure(l.kwh), l.kwh_high > l.kwh_low ? QStringLiteral(" \u00b1 ") + report::error_figure((l.kwh_high - l.kwh_low) / 2) : QString()).arg(100 * l.saved(), 0, 'f', 0));
+                         QStringLiteral("%1%2 kWh a year, %3 % less than always on")
+                             .arg(report::figure(l.kwh),
+                                  l.kwh_high > l.kwh_low
+                                      ? QStringLiteral(" \u00b1 ") + report::error_figure((l.kwh_high - l.kwh_low) / 2)
+                                      : QString())
+                             .arg(100 * l.saved(), 0, 'f', 0));
         y += 18;
     }
 }

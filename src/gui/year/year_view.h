@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// A point's year, or a room's: typical days of each month, how often how much light, what it is made of; the sun on its glass; its
-// electric light.
+// A point's year, or a room's: typical days of each month, how often how much light, what it is made of; the sun on its
+// glass; its electric light.
 #pragma once
 #include <QButtonGroup>
 #include <QWidget>

@@ -6,8 +6,8 @@
 #include <QMouseEvent>
 #include <QPainter>
 #include <algorithm>
-#include <cmath>
 #include <array>
+#include <cmath>
 
 #include "climate/statistics.h"
 #include "gui/look/look.h"
@@ -26,13 +26,15 @@ YearStrip::YearStrip(Document& document, QWidget* parent) : QWidget(parent), doc
     setAccessibleName(QStringLiteral("Year strip"));
     setObjectName(QStringLiteral("yearstrip"));
     setToolTip(QStringLiteral("Click or drag to choose the moment; arrow keys step by day and hour"));
-    for (const auto signal : {&Document::weather_changed, &Document::answers_changed, &Document::selection_changed, &Document::project_changed})
+    for (const auto signal : {&Document::weather_changed, &Document::answers_changed, &Document::selection_changed,
+                              &Document::project_changed})
         connect(&document, signal, this, [this] {
             colour();
             update();
         });
     connect(&document, &Document::weather_changed, this, &YearStrip::find_sun_lines);
-    for (const auto signal : {&Document::moment_changed, &Document::sky_changed}) connect(&document, signal, this, qOverload<>(&QWidget::update));
+    for (const auto signal : {&Document::moment_changed, &Document::sky_changed})
+        connect(&document, signal, this, qOverload<>(&QWidget::update));
     build_clock();
     build_choice();
     colour();
@@ -47,9 +49,14 @@ void YearStrip::build_choice() {
     choice_->setPopupMode(QToolButton::InstantPopup);
     auto* menu = new QMenu(choice_);
     menu->setObjectName(QStringLiteral("strip-menu"));
-    for (const auto& [name, of] : {std::pair{"Outdoor illuminance", StripOf::outdoor}, {"Mean illuminance of the room", StripOf::room}, {"Area of the room with the target", StripOf::share},
-                                   {"The point that is asked about", StripOf::point}, {"Blinds", StripOf::blinds}, {"Electric light", StripOf::power}})
-        menu->addAction(QString::fromLatin1(name), this, [this, of] { emit strip_wanted(of); })->setObjectName(QStringLiteral("strip-%1").arg(static_cast<int>(of)));
+    for (const auto& [name, of] : {std::pair{"Outdoor illuminance", StripOf::outdoor},
+                                   {"Mean illuminance of the room", StripOf::room},
+                                   {"Area of the room with the target", StripOf::share},
+                                   {"The point that is asked about", StripOf::point},
+                                   {"Blinds", StripOf::blinds},
+                                   {"Electric light", StripOf::power}})
+        menu->addAction(QString::fromLatin1(name), this, [this, of] { emit strip_wanted(of); })
+            ->setObjectName(QStringLiteral("strip-%1").arg(static_cast<int>(of)));
     choice_->setMenu(menu);
 }
 
@@ -67,10 +74,12 @@ void YearStrip::build_clock() {
     clock_->setAccessibleName(QStringLiteral("Moment"));
     clock_->setToolTip(QStringLiteral("Date and local standard time: \"21 Mar 13:00\", \"13:30\", \"21 Jun\""));
     const auto show = [this] {
-        if (!clock_->hasFocus() || !clock_->isModified()) clock_->setText(QString::fromStdString(climate::text(document_.moment())));
+        if (!clock_->hasFocus() || !clock_->isModified())
+            clock_->setText(QString::fromStdString(climate::text(document_.moment())));
     };
     connect(clock_, &QLineEdit::editingFinished, this, [this] {
-        if (const auto moment = climate::read_moment(clock_->text().toStdString(), document_.moment())) document_.show_moment(*moment);
+        if (const auto moment = climate::read_moment(clock_->text().toStdString(), document_.moment()))
+            document_.show_moment(*moment);
         clock_->setText(QString::fromStdString(climate::text(document_.moment())));
         clock_->setModified(false);
     });
@@ -94,7 +103,8 @@ void YearStrip::fill_moments() {
         const char* name;
         int month, day;
     };
-    for (const Day& d : {Day{"Spring equinox", 3, 21}, Day{"Summer solstice", 6, 21}, Day{"Autumn equinox", 9, 23}, Day{"Winter solstice", 12, 21}}) {
+    for (const Day& d : {Day{"Spring equinox", 3, 21}, Day{"Summer solstice", 6, 21}, Day{"Autumn equinox", 9, 23},
+                         Day{"Winter solstice", 12, 21}}) {
         QMenu* hours = menu->addMenu(QString::fromLatin1(d.name));
         for (const int hour : {9, 12, 15}) {
             const climate::Moment m{d.month, d.day, static_cast<double>(hour)};
@@ -106,7 +116,9 @@ void YearStrip::fill_moments() {
     menu->addSeparator();
     for (const auto& day : climate::notable_days(*weather, document_.outdoor())) {
         if (day.name.starts_with("Typical")) continue;
-        menu->addAction(QStringLiteral("%1, %2").arg(QString::fromStdString(day.name), QString::fromStdString(climate::text(day.moment))), this, [this, m = day.moment] { document_.show_moment(m); });
+        menu->addAction(QStringLiteral("%1, %2").arg(QString::fromStdString(day.name),
+                                                     QString::fromStdString(climate::text(day.moment))),
+                        this, [this, m = day.moment] { document_.show_moment(m); });
     }
 }
 
@@ -132,7 +144,8 @@ climate::Moment YearStrip::moment_at(QPointF at) const {
 // Of the year's reading where it is wanted and there, else the light outdoors.
 void YearStrip::read_values(std::vector<double>& hours) {
     const auto reading = document_.year_readings.find(document_.option().id);
-    if (of_ != StripOf::outdoor && reading != document_.year_readings.end() && reading->second->strip.size() == hours.size()) {
+    if (of_ != StripOf::outdoor && reading != document_.year_readings.end() &&
+        reading->second->strip.size() == hours.size()) {
         for (size_t h = 0; h < hours.size(); ++h) hours[h] = static_cast<double>(reading->second->strip[h]);
         caption_ = QString::fromStdString(reading->second->strip_name);
         unit_ = QString::fromStdString(reading->second->strip_unit);
@@ -152,7 +165,8 @@ void YearStrip::read_values(std::vector<double>& hours) {
 void YearStrip::colour() {
     const auto reading = document_.year_readings.find(document_.option().id);
     const bool read = of_ != StripOf::outdoor && reading != document_.year_readings.end();
-    const std::shared_ptr<const void> source = read ? std::shared_ptr<const void>(reading->second) : document_.weather();
+    const std::shared_ptr<const void> source =
+        read ? std::shared_ptr<const void>(reading->second) : document_.weather();
     if (!image_.isNull() && source != nullptr && source == coloured_from_) return;
     coloured_from_ = source;
     image_ = QImage(365, 24, QImage::Format_RGB32);
@@ -210,7 +224,8 @@ void YearStrip::paintEvent(QPaintEvent*) {
     font.setPixelSize(type::small);
     painter.setFont(font);
     painter.setPen(ink().ink);
-    static constexpr const char* months[] = {"Jan", "Feb", "Mar", "Apr", "May", "Jun", "Jul", "Aug", "Sep", "Oct", "Nov", "Dec"};
+    static constexpr const char* months[] = {"Jan", "Feb", "Mar", "Apr", "May", "Jun",
+                                             "Jul", "Aug", "Sep", "Oct", "Nov", "Dec"};
     for (int m = 0; m < 12; ++m) {
         const double x0 = r.left() + climate::kMonthStart[static_cast<size_t>(m)] / 365.0 * r.width(),
                      x1 = r.left() + climate::kMonthStart[static_cast<size_t>(m) + 1] / 365.0 * r.width();
@@ -218,7 +233,8 @@ void YearStrip::paintEvent(QPaintEvent*) {
         if (m > 0) painter.drawLine(QPointF(x0, r.bottom()), QPointF(x0, r.bottom() + 4));
     }
     for (int h = 0; h <= 24; h += 6)
-        painter.drawText(QRectF(0, r.bottom() - h / 24.0 * r.height() - 8, 38, 16), Qt::AlignRight | Qt::AlignVCenter, QStringLiteral("%1:00").arg(h, 2, 10, QLatin1Char('0')));
+        painter.drawText(QRectF(0, r.bottom() - h / 24.0 * r.height() - 8, 38, 16), Qt::AlignRight | Qt::AlignVCenter,
+                         QStringLiteral("%1:00").arg(h, 2, 10, QLatin1Char('0')));
     // Occupied hours: a bracket at the end, and lines that can be dragged.
     const auto [y0, y1] = band();
     painter.setPen(QPen(QColor(255, 250, 240, 150), 1, Qt::DashLine));
@@ -238,9 +254,13 @@ void YearStrip::paintEvent(QPaintEvent*) {
     painter.setPen(ink().ink);
     if (const auto outdoors = document_.outdoors()) {
         const double up = degrees(outdoors->shine.sun.altitude);
-        const QString sun = up > 0 ? QStringLiteral("sun %1\u00b0 up").arg(up, 0, 'f', 0) : QStringLiteral("sun below the horizon");
+        const QString sun =
+            up > 0 ? QStringLiteral("sun %1\u00b0 up").arg(up, 0, 'f', 0) : QStringLiteral("sun below the horizon");
         painter.drawText(QRectF(r.left() + kClock + kNamed + 16, 5, r.width(), 18), Qt::AlignLeft | Qt::AlignVCenter,
-                         QStringLiteral("%1   outdoors %2 lx, of it diffuse %3 lx").arg(sun).arg(outdoors->global_lux(), 0, 'f', 0).arg(outdoors->diffuse_lux, 0, 'f', 0));
+                         QStringLiteral("%1   outdoors %2 lx, of it diffuse %3 lx")
+                             .arg(sun)
+                             .arg(outdoors->global_lux(), 0, 'f', 0)
+                             .arg(outdoors->diffuse_lux, 0, 'f', 0));
     }
     font.setWeight(QFont::Normal);
     painter.setFont(font);
@@ -252,7 +272,8 @@ void YearStrip::paintEvent(QPaintEvent*) {
 
     const QString upto = QStringLiteral("up to %1 %2").arg(top_, 0, 'f', 0).arg(unit_);
     painter.drawText(QRectF(r.left(), 5, r.width() - swatch - 10, 18), Qt::AlignRight | Qt::AlignVCenter, upto);
-    const int w = choice_->sizeHint().width(), left = static_cast<int>(r.right() - swatch - 16 - painter.fontMetrics().horizontalAdvance(upto)) - w;
+    const int w = choice_->sizeHint().width(),
+              left = static_cast<int>(r.right() - swatch - 16 - painter.fontMetrics().horizontalAdvance(upto)) - w;
     if (choice_->geometry() != QRect(left, 2, w, 25)) choice_->setGeometry(left, 2, w, 25);
     if (hasFocus()) {
         painter.setBrush(Qt::NoBrush);
@@ -282,8 +303,10 @@ void YearStrip::drag_band(double y) {
     const QRectF r = carpet();
     auto [from, to] = occupied();
     const double hour = std::clamp(std::round((r.bottom() - y) / r.height() * 24), 0.0, 24.0);
-    if (held_ == Held::from) from = std::min(hour, to - 1);
-    else to = std::max(hour, from + 1);
+    if (held_ == Held::from)
+        from = std::min(hour, to - 1);
+    else
+        to = std::max(hour, from + 1);
     const auto room = document_.selection().id;
     document_.edit(QStringLiteral("Occupied hours"), [&, from = from, to = to](model::Project& p) {
         const auto place = model::find_room(p.options[document_.option_index()], room);
@@ -293,11 +316,14 @@ void YearStrip::drag_band(double y) {
             // Days that begin or end when the shown one did go along; a long evening of one day stays its own.
             const model::DayHours was = *std::find_if(pattern->week.begin(), pattern->week.end(), works);
             for (auto& day : pattern->week)
-                if (works(day) && held_ == Held::from && day.from == was.from) day.from = std::min(from, day.to - 1);
-                else if (works(day) && held_ == Held::to && day.to == was.to) day.to = std::max(to, day.from + 1);
+                if (works(day) && held_ == Held::from && day.from == was.from)
+                    day.from = std::min(from, day.to - 1);
+                else if (works(day) && held_ == Held::to && day.to == was.to)
+                    day.to = std::max(to, day.from + 1);
             return;
         }
-        auto year = std::find_if(p.questions.begin(), p.questions.end(), [](const auto& q) { return q.kind == model::Question::Kind::year; });
+        auto year = std::find_if(p.questions.begin(), p.questions.end(),
+                                 [](const auto& q) { return q.kind == model::Question::Kind::year; });
         if (year == p.questions.end()) {
             p.questions.push_back(model::question_of(p, model::Question::Kind::year));
             year = p.questions.end() - 1;
@@ -317,8 +343,10 @@ void YearStrip::mousePressEvent(QMouseEvent* event) {
     const auto [from, to] = band();
     held_ = Held::moment;
     if (event->position().x() >= carpet().left() && event->button() == Qt::LeftButton) {
-        if (std::fabs(y - from) <= near) held_ = Held::from;
-        else if (std::fabs(y - to) <= near) held_ = Held::to;
+        if (std::fabs(y - from) <= near)
+            held_ = Held::from;
+        else if (std::fabs(y - to) <= near)
+            held_ = Held::to;
     }
     if (held_ == Held::moment) return document_.show_moment(moment_at(event->position()));
     document_.begin_live();
@@ -327,8 +355,10 @@ void YearStrip::mousePressEvent(QMouseEvent* event) {
 void YearStrip::mouseMoveEvent(QMouseEvent* event) {
     const double y = event->position().y();
     const auto [from, to] = band();
-    const bool at_band = std::min(std::fabs(y - from), std::fabs(y - to)) <= 5 && event->position().x() >= carpet().left();
-    setCursor(held_ == Held::from || held_ == Held::to || (held_ == Held::nothing && at_band) ? Qt::SizeVerCursor : Qt::ArrowCursor);
+    const bool at_band =
+        std::min(std::fabs(y - from), std::fabs(y - to)) <= 5 && event->position().x() >= carpet().left();
+    setCursor(held_ == Held::from || held_ == Held::to || (held_ == Held::nothing && at_band) ? Qt::SizeVerCursor
+                                                                                              : Qt::ArrowCursor);
     if (held_ == Held::moment) document_.show_moment(moment_at(event->position()));
     if (held_ == Held::from || held_ == Held::to) drag_band(y);
 }
@@ -343,11 +373,20 @@ void YearStrip::keyPressEvent(QKeyEvent* event) {
     int day = m.day_of_year();
     double hour = m.hour;
     switch (event->key()) {
-        case Qt::Key_Left: day = (day + 364) % 365; break;
-        case Qt::Key_Right: day = (day + 1) % 365; break;
-        case Qt::Key_Up: hour = std::min(23.75, hour + 0.5); break;
-        case Qt::Key_Down: hour = std::max(0.0, hour - 0.5); break;
-        default: return QWidget::keyPressEvent(event);
+        case Qt::Key_Left:
+            day = (day + 364) % 365;
+            break;
+        case Qt::Key_Right:
+            day = (day + 1) % 365;
+            break;
+        case Qt::Key_Up:
+            hour = std::min(23.75, hour + 0.5);
+            break;
+        case Qt::Key_Down:
+            hour = std::max(0.0, hour - 0.5);
+            break;
+        default:
+            return QWidget::keyPressEvent(event);
     }
     document_.show_moment(climate::moment_of(day, hour));
 }

@@ -21,7 +21,8 @@ class YearStrip : public QWidget {
     climate::Moment moment_at(QPointF at) const;
     /// What colours it; the reading of the year brings the values.
     void show_strip_of(StripOf of);
-    /// Where the ends of the occupied hours are drawn, for the pointer and for tests: y of the earlier, then of the later.
+    /// Where the ends of the occupied hours are drawn, for the pointer and for tests: y of the earlier, then of the
+    /// later.
     std::pair<double, double> band() const;
 
  signals:
