@@ -3,12 +3,51 @@
 
 #include <fmt/core.h>
 
+#include <set>
+
+#include "base/json_text.h"
 #include "store/project_file.h"
 
 namespace wp::store {
 
-Fingerprint asked_print(const model::Project& project, const model::Option& option, const model::Question& question,
-                        const climate::WeatherYear* weather) {
+namespace {
+
+// What people call things and how they tell them apart by eye.
+void strip_words(Json& value) {
+    if (value.is_object())
+        for (const char* key : {"name", "note", "dimensions", "underlay"}) value.erase(key);
+    if (value.is_structured())
+        for (Json& inner : value) strip_words(inner);
+}
+
+void strip_material(Json& material) {
+    for (const char* key : {"colour", "source", "assumed", "low", "high"}) material.erase(key);
+}
+
+void add_strings(const Json& value, std::set<std::string>& to) {
+    if (value.is_string()) to.insert(value.get<std::string>());
+    if (value.is_structured())
+        for (const Json& inner : value) add_strings(inner, to);
+}
+
+// A material that nothing names lights nothing.
+void strip_unused_materials(Json& document) {
+    Json materials = std::move(document["materials"]);
+    document.erase("materials");
+    std::set<std::string> named;
+    add_strings(document, named);
+    Json used = Json::array();
+    for (Json& material : materials) {
+        if (!named.contains(material.value("id", std::string()))) continue;
+        strip_material(material);
+        used.push_back(std::move(material));
+    }
+    document["materials"] = std::move(used);
+}
+
+// Only what a question on planes, windows or readings may depend on.
+model::Project what_is_asked(const model::Project& project, const model::Option& option,
+                             const model::Question& question) {
     model::Project asked;
     asked.site = project.site;
     asked.site.weather.clear();
@@ -16,21 +55,33 @@ Fingerprint asked_print(const model::Project& project, const model::Option& opti
     asked.blind_transmittance = project.blind_transmittance;
     asked.options = {option};
     model::Option& alone = asked.options.front();
-    alone.name.clear();
-    alone.note.clear();
     alone.lighting.clear();
     alone.groups.clear();
     alone.control = {};
     alone.observers.clear();
-    alone.readings.clear();
+    if (question.at != model::Question::At::readings) alone.readings.clear();
     alone.views.clear();
     for (auto& storey : alone.storeys)
         for (auto& room : storey.rooms) room.occupancy.clear();
     asked.questions = {question};
-    asked.questions.front().name.clear();
+    return asked;
+}
+
+}  // namespace
+
+Fingerprint asked_print(const model::Project& project, const model::Option& option, const model::Question& question,
+                        const climate::WeatherYear* weather) {
+    const std::string text = write_project(what_is_asked(project, option, question));
     Fingerprint print;
-    print.add(std::string_view("table 1"));
-    print.add(write_project(asked));
+    print.add(std::string_view("table 2"));
+    if (auto document = parse_json(text, "asked")) {
+        strip_words(*document);
+        strip_unused_materials(*document);
+        print.add(document->dump(-1, ' ', false, Json::error_handler_t::replace));
+    } else {
+        // What our own reader refuses is told apart as it stands.
+        print.add(text);
+    }
     if (weather != nullptr) print.add(weather->fingerprint());
     return print;
 }

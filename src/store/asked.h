@@ -9,8 +9,9 @@
 namespace wp::store {
 
 /// Fingerprint of all that a table's answer hangs on: site, materials, option and question as they are written, and the
-/// weather's hours (null: none). What only a year knows - occupied hours, electric light, blinds - and names of other
-/// things are no part of it.
+/// weather's hours (null: none); readings where they are asked. What only a year knows - occupied hours, electric
+/// light, blinds - is no part of it, nor are names, notes, colours, sources, dimension lines, drawings underneath and
+/// materials that nothing has.
 Fingerprint asked_print(const model::Project& project, const model::Option& option, const model::Question& question,
                         const climate::WeatherYear* weather);
 

@@ -7,6 +7,7 @@
 #include <set>
 
 #include "base/file.h"
+#include "base/text.h"
 
 namespace wp::store {
 using model::Material;
@@ -77,9 +78,10 @@ Outcome check(const std::vector<Material>& list, const std::string& place) {
     for (size_t i = 0; i < list.size(); ++i) {
         const std::string here = fmt::format("{}/{}", place, i);
         if (list[i].id.empty() || !seen.insert(list[i].id).second)
-            return Fault{here + "/id", "\"" + list[i].id + "\" is empty or taken already", "Give it an id of its own"};
+            return Fault{here + "/id", "\"" + plain_text(list[i].id, 60) + "\" is empty or taken already",
+                         "Give it an id of its own"};
         if (const auto wrong = impossible(list[i]); !wrong.empty())
-            return Fault{here, "\"" + list[i].name + "\" " + wrong, "Correct its figures"};
+            return Fault{here, "\"" + plain_text(list[i].name, 60) + "\" " + wrong, "Correct its figures"};
     }
     return {};
 }

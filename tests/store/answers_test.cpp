@@ -13,6 +13,7 @@
 #include "base/random.h"
 #include "exchange/kept_table.h"
 #include "store/asked.h"
+#include "store/project_file.h"
 #include "support.h"
 
 using namespace wp;
@@ -230,4 +231,58 @@ TEST(Answers, what_is_asked_is_told_apart_by_all_that_light_hangs_on_and_nothing
     asked.accuracy *= 2;
     EXPECT_NE(print(project, asked), was);
     EXPECT_NE(asked_print(project, project.options[0], sun, nullptr), was);
+}
+
+namespace {
+
+// Everything renamed and recoloured, lines and drawings added: no light changes.
+model::Project other_words(model::Project p) {
+    p.name = p.site.name = "renamed";
+    for (auto& m : p.materials) m.name = m.source = "renamed", m.colour = "#123456", m.low = 0.1, m.high = 0.2;
+    model::Material spare;
+    spare.id = "spare";
+    p.materials.push_back(spare);
+    for (auto& o : p.options) {
+        o.name = o.note = "renamed";
+        for (auto& s : o.storeys) {
+            s.name = "renamed";
+            s.dimensions.push_back({"dim-1", {0, 0}, {1, 0}, 0.6});
+            s.underlay.file = "other.pdf";
+            for (auto& r : s.rooms) r.name = "renamed";
+        }
+        for (auto& b : o.blocks) b.name = "renamed";
+        for (auto& t : o.things) t.name = "renamed";
+        for (auto& q : o.planes) q.name = "renamed";
+        for (auto& r : o.readings) r.name = "renamed";
+    }
+    for (auto& q : p.questions) q.name = "renamed";
+    return p;
+}
+
+}  // namespace
+
+TEST(Answers, of_a_project_in_which_everything_is_renamed_and_recoloured_stay_current) {
+    const auto demo = *store::read_project(WARMPANE_DEMO);
+    const auto renamed = other_words(demo);
+    for (size_t o = 0; o < demo.options.size(); ++o)
+        for (size_t q = 0; q < demo.questions.size(); ++q)
+            EXPECT_EQ(asked_print(renamed, renamed.options[o], renamed.questions[q], nullptr),
+                      asked_print(demo, demo.options[o], demo.questions[q], nullptr))
+                << demo.options[o].id << " " << demo.questions[q].id;
+}
+
+TEST(Answers, at_readings_are_asked_anew_where_a_reading_moves) {
+    auto project = test::one_room();
+    model::Reading reading;
+    reading.id = "r1";
+    reading.at = {1, 1, 0.8};
+    project.options[0].readings = {reading};
+    model::Question asked;
+    asked.at = model::Question::At::readings;
+    const auto print = [&] { return asked_print(project, project.options[0], asked, nullptr); };
+    const auto was = print();
+    project.options[0].readings[0].name = "desk";
+    EXPECT_EQ(print(), was);
+    project.options[0].readings[0].at.x += 0.5;
+    EXPECT_NE(print(), was);
 }
