@@ -179,7 +179,8 @@ void Asker::request_beside() {
     if (at == options.end() || at->planes.empty()) return;
     const auto index = static_cast<size_t>(at - options.begin());
     const auto known = document_.daylight.find(beside_);
-    if (known == document_.daylight.end() || !known->second->record.settled || is_stale(daylight_then_, beside_))
+    if (known == document_.daylight.end() || !known->second->record.settled ||
+        is_stale(daylight_then_, Question::Kind::daylight_factor, beside_))
         beside_live_.request(document_.snapshot(), index);
     if (!watching_) return;
     if (const auto outdoors = document_.outdoors()) beside_moment_.request(document_.snapshot(), index, *outdoors);

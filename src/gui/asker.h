@@ -7,6 +7,7 @@
 #include <optional>
 #include <set>
 
+#include "gui/asked_prints.h"
 #include "gui/document.h"
 #include "gui/jobs/job_queue.h"
 #include "gui/lamp.h"
@@ -144,7 +145,7 @@ class Asker : public QObject {
     SheetMap table_map(const model::Id& option) const;
     using Then = std::map<model::Id, std::shared_ptr<const model::Project>>;
     /// Whether a live answer of an option is of another building, or of other questions, than there are now.
-    bool is_stale(const Then& then, const model::Id& option) const;
+    bool is_stale(const Then& then, model::Question::Kind kind, const model::Id& option) const;
     // Percent to what the map shows: lux under the sky that is chosen.
     double daylight_unit(Shown shown) const;
     QString words_of_gone() const;
@@ -165,6 +166,7 @@ class Asker : public QObject {
     bool fresh_ = false;  // the daylight answer belongs to the project as it is
     /// The project that an option's live answers were asked of.
     Then daylight_then_, moment_then_;
+    mutable AskedPrints prints_;
     /// As the project was when it changed last, and the option that was shown.
     std::shared_ptr<const model::Project> seen_;
     model::Id seen_option_;

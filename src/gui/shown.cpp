@@ -109,22 +109,12 @@ std::optional<question::Shares> Asker::why(Shown shown, size_t layer, int point)
     return {};
 }
 
-namespace {
-
-// Whether an option, and what it stands on, is what it was.
-bool is_same(const model::Project& then, const model::Project& now, const model::Id& id) {
-    const auto *was = model::find(then.options, id), *is = model::find(now.options, id);
-    return was != nullptr && is != nullptr && *was == *is && then.site == now.site && then.materials == now.materials &&
-           then.blind_transmittance == now.blind_transmittance;
-}
-
-}  // namespace
-
-bool Asker::is_stale(const Then& then, const model::Id& id) const {
+bool Asker::is_stale(const Then& then, Question::Kind kind, const model::Id& id) const {
     const auto asked = then.find(id);
     if (asked == then.end()) return true;
-    return asked->second.get() != &document_.project() && (!is_same(*asked->second, document_.project(), id) ||
-                                                           asked->second->questions != document_.project().questions);
+    const auto& project = asked->second;
+    return !prints_.is_same(project, question_of(*project, kind), document_.snapshot(),
+                            question_of(document_.project(), kind), id);
 }
 
 double Asker::daylight_unit(Shown shown) const {
@@ -159,7 +149,8 @@ SheetMap Asker::daylight_map(Shown shown, const model::Id& id) const {
     const double scale = daylight_unit(shown);
     if (lux) map.name += QStringLiteral(" of %1 lx").arg(100 * scale, 0, 'f', 0);
     map.layers = report::daylight_maps(*answer);
-    const bool stale = id == document_.option().id ? !fresh_ : is_stale(daylight_then_, id);
+    const bool stale =
+        id == document_.option().id ? !fresh_ : is_stale(daylight_then_, Question::Kind::daylight_factor, id);
     const bool without = !gone_.empty() && (shown == Shown::daylight_factor || lux);
     const auto left = without ? question::value_without(*answer, gone_) : std::vector<std::vector<double>>();
     if (without) map.name += QStringLiteral(" ") + words_of_gone();
@@ -200,7 +191,8 @@ SheetMap Asker::moment_map(Shown shown, const model::Id& id) const {
     const auto it = document_.moments.find(id);
     if (it == document_.moments.end()) return map;
     const auto answer = it->second;
-    const bool stale = id == document_.option().id ? !moment_fresh_ : is_stale(moment_then_, id);
+    const bool stale =
+        id == document_.option().id ? !moment_fresh_ : is_stale(moment_then_, Question::Kind::moment, id);
     const bool without = !gone_.empty() && shown == Shown::moment;
     const auto left = without ? question::value_without(*answer, gone_) : std::vector<std::vector<double>>();
     std::vector<report::MapLayer> whole;
@@ -275,8 +267,8 @@ bool Asker::is_stale(const Document::KeptTable& kept, const model::Id& id) const
     if (kept.foreign) return false;
     const auto *asked = model::find(kept.project->questions, table_question_),
                *wanted = model::find(document_.project().questions, table_question_);
-    return asked == nullptr || wanted == nullptr || *asked != *wanted ||
-           !is_same(*kept.project, document_.project(), id);
+    return asked == nullptr || wanted == nullptr ||
+           !prints_.is_same(kept.project, *asked, document_.snapshot(), *wanted, id);
 }
 
 SheetMap Asker::year_map(Shown shown, const model::Id& id) const {

@@ -234,6 +234,12 @@ TEST_F(SiteDesk, a_question_is_asked_and_its_moments_stand_side_by_side) {
     EXPECT_EQ(window->asker().lamp(Shown::table).state, Lamp::State::stale);
     undo().undo();
     EXPECT_EQ(window->asker().lamp(Shown::table).state, Lamp::State::settled);
+    // What things are called changes no light.
+    document().edit_option(QStringLiteral("Rename"), [](Option& o) { o.storeys[0].rooms[0].name = "Reading room"; });
+    document().edit(QStringLiteral("Recolour"), [](model::Project& p) {
+        for (auto& m : p.materials) m.colour = "#336699";
+    });
+    EXPECT_EQ(window->asker().lamp(Shown::table).state, Lamp::State::settled);
 }
 
 TEST_F(SiteDesk, a_new_question_about_sun_at_the_windows_is_put_by_hand) {
