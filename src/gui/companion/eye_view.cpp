@@ -98,7 +98,7 @@ void EyeView::paintEvent(QPaintEvent*) {
     painter.setFont(font);
     painter.drawText(QRectF(12, y + 22, width() - 24, 20), Qt::AlignHCenter,
                      QStringLiteral("at the eye %1 \u00b1 %2 lx")
-                         .arg(report::figure(glare->vertical_lux), report::figure(glare->half_width)));
+                         .arg(report::figure(glare->vertical_lux), report::error_figure(glare->half_width)));
     font.setPixelSize(type::small);
     painter.setFont(font);
     painter.setPen(ink().faint);

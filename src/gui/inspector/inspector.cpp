@@ -309,14 +309,15 @@ void Inspector::show_room(QFormLayout& form) {
                          .arg(report::figure(f.mean), report::error_figure(f.mean_half_width));
                  }),
                  QStringLiteral("Below 2 % a room looks dim by day and needs electric light; above 5 % it looks well "
-                                "lit (CIBSE LG10, BS 8206-2)"));
+                                "lit (CIBSE LG10; BS 8206-2:2008, withdrawn)"));
         add_fact(form, QStringLiteral("Median"),
                  figure([](const Figures& f) { return report::figure(f.median) + QStringLiteral(" %"); }));
         add_fact(form, QStringLiteral("Least"),
                  figure([](const Figures& f) { return report::figure(f.least) + QStringLiteral(" %"); }));
         add_fact(form, QStringLiteral("Uniformity"),
                  figure([](const Figures& f) { return report::figure(f.uniformity); }));
-        form.addRow(label(QStringLiteral("2 %: dim by day below. 5 %: well lit above (BS 8206-2:2008)."), "small"));
+        form.addRow(
+            label(QStringLiteral("2 %: dim by day below. 5 %: well lit above (BS 8206-2:2008, withdrawn)."), "small"));
     }
 }
 

@@ -386,7 +386,7 @@ void Inspector::show_observer(QFormLayout& form) {
         add_fact(form, QStringLiteral("Blinds"), [blinds] { return blinds.join(QStringLiteral("\n")); });
     add_fact(form, QStringLiteral("Ev"), [picture] {
         return QStringLiteral("%1 \u00b1 %2 lx")
-            .arg(report::figure(picture->vertical_lux), report::figure(picture->half_width));
+            .arg(report::figure(picture->vertical_lux), report::error_figure(picture->half_width));
     });
 }
 

@@ -170,8 +170,9 @@ void SitePanel::refresh_fields() {
         ->setToolTip(QStringLiteral("Or drag the north point on the plan"));
     add_ground(form);
     add(QStringLiteral("Dirt on upright panes"), site.dirt, Unit::percent, &model::Site::dirt, 0, 0.3)
-        ->setToolTip(QStringLiteral("What it takes of the light: about 4 % in the country, 8 % in towns, 12 % by "
-                                    "industry; more on sloping, lying and sheltered panes (after BS 8206-2, annex A)"));
+        ->setToolTip(QStringLiteral(
+            "What it takes of the light: about 4 % in the country, 8 % in towns, 12 % by "
+            "industry; more on sloping, lying and sheltered panes (after BS 8206-2:2008, annex A, withdrawn)"));
     const auto month = [&](const QString& title, int value, int model::Site::*field) {
         form->addRow(title, new NumberField(value, Unit::plain, [this, title, field](double v) {
                          document_.edit(title, [&](model::Project& p) {
