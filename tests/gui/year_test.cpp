@@ -196,6 +196,20 @@ TEST_F(YearDesk, summer_time_of_the_weather_file_is_offered_and_taken) {
     QTest::qWait(50);
     EXPECT_EQ(window->findChild<QPushButton*>(QStringLiteral("summer-of-weather")), nullptr)
         << "what is taken is offered no more";
+    // The weekday of the first of January moves Sundays, not days that were given.
+    const auto begins_on = [&](int weekday) {
+        auto* first = window->findChild<QComboBox*>(QStringLiteral("first-weekday"));
+        first->setCurrentIndex(weekday);
+        emit first->activated(weekday);
+        QTest::qWait(50);
+        return document().project().calendar.summer_from;
+    };
+    EXPECT_EQ(begins_on(2), (climate::Moment{3, 29, 2}));
+    document().edit(QStringLiteral("Usual"), [](model::Project& p) {
+        p.calendar.summer_from = model::last_sunday(p.calendar, 3);
+        p.calendar.summer_to = model::last_sunday(p.calendar, 10);
+    });
+    EXPECT_EQ(begins_on(3), model::last_sunday(document().project().calendar, 3));
 }
 
 TEST_F(YearDesk, jobs_are_paused_gone_on_with_and_their_answers_listed) {

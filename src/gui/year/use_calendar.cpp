@@ -13,12 +13,22 @@ using namespace model;
 
 namespace {
 
-// Summer time begins and ends on Sundays: they move with the weekday of the first of January.
-void set_calendar(YearCalendar& c, int first_weekday, bool summer_time) {
-    c.first_weekday = first_weekday;
-    c.summer_time = summer_time;
+// Summer time usually begins and ends on Sundays.
+void set_usual_summer(YearCalendar& c) {
     c.summer_from = last_sunday(c, 3);
     c.summer_to = last_sunday(c, 10);
+}
+
+// Sundays move with the weekday of the first of January; days that the weather file gave stay.
+void set_first_weekday(YearCalendar& c, int day) {
+    const bool usual = c.summer_from == last_sunday(c, 3) && c.summer_to == last_sunday(c, 10);
+    c.first_weekday = day;
+    if (usual) set_usual_summer(c);
+}
+
+void set_summer_time(YearCalendar& c, bool on) {
+    c.summer_time = on;
+    set_usual_summer(c);
 }
 
 }  // namespace
@@ -32,8 +42,7 @@ void UsePanel::add_calendar(QVBoxLayout& column) {
     for (const char* d : kDays) first->addItem(QString::fromLatin1(d));
     first->setCurrentIndex(calendar.first_weekday);
     connect(first, &QComboBox::activated, first, [this](int d) {
-        document_.edit(QStringLiteral("Calendar"),
-                       [&](Project& p) { set_calendar(p.calendar, d, p.calendar.summer_time); });
+        document_.edit(QStringLiteral("Calendar"), [&](Project& p) { set_first_weekday(p.calendar, d); });
     });
     form->addRow(QStringLiteral("1 Jan is a"), first);
     QStringList parts;
@@ -62,8 +71,7 @@ void UsePanel::add_calendar(QVBoxLayout& column) {
     });
     form->addRow(QStringLiteral("Holidays"), holidays);
     add_flag(*form, QString(), QStringLiteral("summer time"), calendar.summer_time, [this](bool on) {
-        document_.edit(QStringLiteral("Summer time"),
-                       [&](Project& p) { set_calendar(p.calendar, p.calendar.first_weekday, on); });
+        document_.edit(QStringLiteral("Summer time"), [&](Project& p) { set_summer_time(p.calendar, on); });
     })->setToolTip(QStringLiteral("The clock is an hour ahead from the last Sunday of March to the last of October"));
     add_summer_of_weather(*form);
     name_fields(*form);
