@@ -209,7 +209,8 @@ TEST_F(YearDesk, summer_time_of_the_weather_file_is_offered_and_taken) {
         p.calendar.summer_from = model::last_sunday(p.calendar, 3);
         p.calendar.summer_to = model::last_sunday(p.calendar, 10);
     });
-    EXPECT_EQ(begins_on(3), model::last_sunday(document().project().calendar, 3));
+    const auto begins = begins_on(3);
+    EXPECT_EQ(begins, model::last_sunday(document().project().calendar, 3));
 }
 
 TEST_F(YearDesk, jobs_are_paused_gone_on_with_and_their_answers_listed) {
