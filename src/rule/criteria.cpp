@@ -9,8 +9,8 @@
 #include <optional>
 #include <set>
 
-#include "base/file.h"
 #include "question/year_figures.h"
+#include "store/document.h"
 #include "store/fields.h"
 
 namespace wp::rule {
@@ -189,14 +189,12 @@ Result<CriteriaSet> parse_criteria(std::string_view text, const std::string& nam
         if (!seen.insert(set.criteria[i].id).second)
             f.fail(fmt::format("/criteria/{}/id", i), "\"" + set.criteria[i].id + "\" is taken already",
                    "Give it an id of its own");
-    if (f.fault()) return Fault{name + ", " + f.fault()->place, f.fault()->what, f.fault()->remedy};
+    if (f.fault()) return store::in_file(name, *f.fault());
     return set;
 }
 
 Result<CriteriaSet> read_criteria(const std::filesystem::path& path) {
-    const auto bytes = read_file(path, size_t{1} << 20);
-    if (!bytes) return bytes.fault();
-    return parse_criteria(*bytes, path.filename().string());
+    return store::parse_file(path, size_t{1} << 20, parse_criteria);
 }
 
 std::vector<Verdict> evaluate(const CriteriaSet& set, const question::YearAnswer& year,

@@ -3,7 +3,7 @@
 
 #include <algorithm>
 
-#include "base/file.h"
+#include "store/document.h"
 #include "store/fields.h"
 
 namespace wp::rule {
@@ -37,14 +37,12 @@ Result<UsualValues> parse_usual_values(std::string_view text, const std::string&
                                            [](const auto& a, const auto& b) { return a.value < b.value; }))
             g.fail("/values", "the values do not rise", "Sort them from the least to the greatest");
     });
-    if (f.fault()) return Fault{name + ", " + f.fault()->place, f.fault()->what, f.fault()->remedy};
+    if (f.fault()) return store::in_file(name, *f.fault());
     return out;
 }
 
 Result<UsualValues> read_usual_values(const std::filesystem::path& path) {
-    const auto bytes = read_file(path, size_t{1} << 20);
-    if (!bytes) return bytes.fault();
-    return parse_usual_values(*bytes, path.filename().string());
+    return store::parse_file(path, size_t{1} << 20, parse_usual_values);
 }
 
 }  // namespace wp::rule

@@ -8,6 +8,7 @@
 
 #include "base/file.h"
 #include "base/text.h"
+#include "store/document.h"
 
 namespace wp::store {
 using model::Material;
@@ -55,23 +56,10 @@ void visit(Fields& f, Material& m) {
 
 namespace {
 
-Result<Json> read_document(const std::filesystem::path& path, const char* key, const char* what) {
-    const auto bytes = read_file(path, size_t{8} << 20);
-    if (!bytes) return bytes.fault();
-    const std::string name = path.filename().string();
-    auto parsed = parse_json(*bytes, name);
-    if (!parsed) return parsed.fault();
-    Json& document = *parsed;
-    if (!document.is_object() || !document.contains(key))
-        return Fault{name, fmt::format("this is no {}", what),
-                     "Open a file that Warm Pane wrote, or see docs/formats/materials.md"};
-    if (!document[key].is_number_integer() || document[key].get<int64_t>() < 1 ||
-        document[key].get<int64_t>() > kMaterialsVersion)
-        return Fault{name + ", /" + key, "the version is not one that this program reads",
-                     "Update Warm Pane; the file was left as it is"};
-    document.erase(key);
-    return std::move(document);
-}
+constexpr size_t kMostBytes = size_t{8} << 20;
+constexpr const char* kSeeFormat = "Open a file that Warm Pane wrote, or see docs/formats/materials.md";
+constexpr DocumentKind kLibrary{"warmpane_materials", kMaterialsVersion, "library of materials", kSeeFormat};
+constexpr DocumentKind kAssumed{"warmpane_assumed", kMaterialsVersion, "set of assumed materials", kSeeFormat};
 
 Outcome check(const std::vector<Material>& list, const std::string& place) {
     std::set<std::string> seen;
@@ -88,21 +76,24 @@ Outcome check(const std::vector<Material>& list, const std::string& place) {
 
 }  // namespace
 
-Result<std::vector<Material>> read_materials(const std::filesystem::path& path) {
-    auto document = read_document(path, "warmpane_materials", "library of materials");
+Result<std::vector<Material>> parse_materials(std::string_view text, const std::string& name) {
+    auto document = parse_document(text, name, kLibrary);
     if (!document) return document.fault();
     std::vector<Material> list;
     Fields fields = Fields::reader(*document);
     fields.list("materials", list, [](Fields& f, Material& m) { visit(f, m); });
-    const std::string name = path.filename().string();
     const Outcome fault = fields.fault() ? fields.fault() : check(list, "/materials");
-    if (fault) return Fault{name + ", " + fault->place, fault->what, fault->remedy};
+    if (fault) return in_file(name, *fault);
     return list;
+}
+
+Result<std::vector<Material>> read_materials(const std::filesystem::path& path) {
+    return parse_file(path, kMostBytes, parse_materials);
 }
 
 std::string write_materials(std::vector<Material> materials) {
     Json document = Json::object();
-    document["warmpane_materials"] = kMaterialsVersion;
+    document[kLibrary.key] = kLibrary.newest;
     Fields fields = Fields::writer(document);
     fields.list("materials", materials, [](Fields& f, Material& m) { visit(f, m); });
     return json_file(document);
@@ -118,8 +109,8 @@ Outcome save_materials(const std::vector<Material>& materials, const std::filesy
     return write_file(path, write_materials(materials));
 }
 
-Result<AssumedSet> read_assumed(const std::filesystem::path& path) {
-    auto document = read_document(path, "warmpane_assumed", "set of assumed materials");
+Result<AssumedSet> parse_assumed(std::string_view text, const std::string& name) {
+    auto document = parse_document(text, name, kAssumed);
     if (!document) return document.fault();
     AssumedSet set;
     Fields fields = Fields::reader(*document);
@@ -139,10 +130,13 @@ Result<AssumedSet> read_assumed(const std::filesystem::path& path) {
         }
     });
     if (fields.has("ground_reflectance")) fields.number("ground_reflectance", set.ground.emplace(), 0, 1);
-    const std::string name = path.filename().string();
     const Outcome fault = fields.fault() ? fields.fault() : check(list, "/parts");
-    if (fault) return Fault{name + ", " + fault->place, fault->what, fault->remedy};
+    if (fault) return in_file(name, *fault);
     return set;
+}
+
+Result<AssumedSet> read_assumed(const std::filesystem::path& path) {
+    return parse_file(path, kMostBytes, parse_assumed);
 }
 
 std::vector<model::Id> merge_materials(std::vector<Material>& list, const std::vector<Material>& more) {

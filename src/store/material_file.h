@@ -14,7 +14,8 @@ inline constexpr int kMaterialsVersion = 1;
 
 void visit(Fields& fields, model::Material& material);
 
-/// Reads and checks a file: ids unique, figures in range and possible.
+/// Reads and checks: ids unique, figures in range and possible. name: of the file, in messages.
+Result<std::vector<model::Material>> parse_materials(std::string_view text, const std::string& name);
 Result<std::vector<model::Material>> read_materials(const std::filesystem::path& path);
 std::string write_materials(std::vector<model::Material> materials);
 Outcome save_materials(const std::vector<model::Material>& materials, const std::filesystem::path& path);
@@ -25,6 +26,7 @@ struct AssumedSet {
     std::map<model::Part, model::Material> by_part;
     std::optional<double> ground;  ///< reflectance of open ground, where the standard assumes one
 };
+Result<AssumedSet> parse_assumed(std::string_view text, const std::string& name);
 Result<AssumedSet> read_assumed(const std::filesystem::path& path);
 
 /// Adds materials to a list; of the same id and content one remains, of the same id and other content the newcomer gets

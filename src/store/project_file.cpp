@@ -8,6 +8,7 @@
 #include <set>
 
 #include "base/file.h"
+#include "store/document.h"
 #include "store/project_fields.h"
 
 namespace wp::store {
@@ -225,28 +226,15 @@ class Checker {
     Outcome outcome_;
 };
 
-Fault in_file(const std::string& name, const Fault& fault) {
-    return {name + ", " + fault.place, fault.what, fault.remedy};
-}
+constexpr DocumentKind kProject{"warmpane", kProjectVersion, "Warm Pane project", "Open a .warmpane file"};
 
 }  // namespace
 
 Result<Project> parse_project(std::string_view text, const std::string& name) {
-    auto parsed = parse_json(text, name);
-    if (!parsed) return parsed.fault();
-    Json& document = *parsed;
-    if (!document.is_object() || !document.contains("warmpane"))
-        return Fault{name, "this is no Warm Pane project", "Open a .warmpane file"};
-    if (!document["warmpane"].is_number_integer() || document["warmpane"].get<int64_t>() < 1)
-        return Fault{name + ", /warmpane", "the version is not a whole number", "Restore the file from a copy"};
-    if (document["warmpane"].get<int64_t>() > kProjectVersion)
-        return Fault{name + ", /warmpane",
-                     fmt::format("the file was written by a newer program (version {}; this one reads {})",
-                                 document["warmpane"].get<int64_t>(), kProjectVersion),
-                     "Update Warm Pane; the file was left as it is"};
-    document.erase("warmpane");
+    auto document = parse_document(text, name, kProject);
+    if (!document) return document.fault();
     Project project;
-    Fields fields = Fields::reader(document);
+    Fields fields = Fields::reader(*document);
     visit(fields, project);
     if (fields.fault()) return in_file(name, *fields.fault());
     if (const auto fault = Checker(project).run()) return in_file(name, *fault);
@@ -269,14 +257,12 @@ Result<Project> parse_project(std::string_view text, const std::string& name) {
 }
 
 Result<Project> read_project(const std::filesystem::path& path) {
-    const auto bytes = read_file(path, size_t{64} << 20);
-    if (!bytes) return bytes.fault();
-    return parse_project(*bytes, path.filename().string());
+    return parse_file(path, size_t{64} << 20, parse_project);
 }
 
 std::string write_project(const Project& project) {
     Json document = Json::object();
-    document["warmpane"] = kProjectVersion;
+    document[kProject.key] = kProject.newest;
     Project copy = project;  // the visitors read and write through one signature
     Fields fields = Fields::writer(document);
     visit(fields, copy);
