@@ -9,6 +9,7 @@
 #include <ImfStringAttribute.h>
 
 #include <cstdint>
+#include <fstream>
 
 #include "base/file.h"
 
@@ -20,6 +21,28 @@ constexpr int64_t kMostAcross = 16384;
 // What a file of so many bytes can hold at most, packed: a picture that claims more is not given memory. Of runs the
 // library's ways of packing make one in 1000 (zlib's 1032); a few in 1000 of the file are headers.
 constexpr uintmax_t kMostPacked = 1100;
+
+// The library gives an attribute of the header as much memory as it claims before it reads it: up to 2 GB for a file of
+// a hundred bytes. Walked over first: a name, a type, a size, so many bytes; an empty name is the end (OpenEXR file
+// layout, 3.1). Only files of one part, as ours are.
+bool header_fits(const std::filesystem::path& path, uintmax_t bytes) {
+    std::ifstream in(path, std::ios::binary);
+    const auto number = [&in] {
+        unsigned char b[4] = {};
+        in.read(reinterpret_cast<char*>(b), sizeof b);
+        return uint32_t{b[0]} | uint32_t{b[1]} << 8 | uint32_t{b[2]} << 16 | uint32_t{b[3]} << 24;
+    };
+    constexpr uint32_t magic = 20000630, multipart = 0x1000;
+    if (number() != magic || (number() & multipart) != 0) return false;
+    for (std::string name, type; std::getline(in, name, '\0');) {
+        if (name.empty()) return true;
+        std::getline(in, type, '\0');
+        const uint32_t size = number();
+        if (!in || size > bytes - static_cast<uintmax_t>(in.tellg())) return false;
+        in.seekg(size, std::ios::cur);
+    }
+    return false;
+}
 
 Imf::Slice slice(float* pixels, int width) {
     return {Imf::FLOAT, reinterpret_cast<char*>(pixels), sizeof(float), sizeof(float) * static_cast<size_t>(width)};
@@ -49,19 +72,21 @@ Outcome write_exr(const LuminanceImage& image, const std::filesystem::path& path
 }
 
 Result<LuminanceImage> read_exr(const std::filesystem::path& path) {
+    const Fault unusable{path.string(), "holds no luminance channel Y of a usable size",
+                         "Choose a picture that Warm Pane wrote"};
+    std::error_code error;
+    const uintmax_t bytes = std::filesystem::file_size(path, error);
+    if (error || !header_fits(path, bytes))
+        return Fault{path.string(), "is no readable OpenEXR picture", "Fetch or write it again"};
     try {
         Imf::InputFile file(path.c_str());
         const Imath::Box2i window = file.header().dataWindow();
         const int64_t width = int64_t{window.max.x} - window.min.x + 1,
                       height = int64_t{window.max.y} - window.min.y + 1;
         const Imf::Channel* channel = file.header().channels().findChannel("Y");
-        std::error_code error;
-        const uintmax_t bytes = std::filesystem::file_size(path, error);
         if (channel == nullptr || channel->xSampling != 1 || channel->ySampling != 1 || width > kMostAcross ||
-            height > kMostAcross || error ||
-            static_cast<uintmax_t>(width * height) * sizeof(float) > bytes * kMostPacked)
-            return Fault{path.string(), "holds no luminance channel Y of a usable size",
-                         "Choose a picture that Warm Pane wrote"};
+            height > kMostAcross || static_cast<uintmax_t>(width * height) * sizeof(float) > bytes * kMostPacked)
+            return unusable;
         LuminanceImage image{static_cast<int>(width), static_cast<int>(height), {}, {}};
         image.luminance.resize(static_cast<size_t>(width * height));
         Imf::FrameBuffer frame;

@@ -34,6 +34,18 @@ TEST(Exr, a_picture_that_claims_more_than_its_file_can_hold_is_refused_before_it
     EXPECT_NE(claims.fault().what.find("usable size"), std::string::npos) << claims.fault().line();
 }
 
+TEST(Exr, an_attribute_that_claims_more_than_its_file_has_takes_no_memory) {
+    const test::Folder folder;
+    auto bytes = *read_file(WARMPANE_SOURCE "/tests/fuzz/corpus-picture/good.exr");
+    // Of "compression", whose size of one byte follows its name and its type.
+    const size_t size = bytes.find(std::string("compression\0compression", 23)) + 24;
+    bytes = bytes.substr(0, size) + std::string("\xff\xff\xff\x7f", 4) + bytes.substr(size + 4);
+    ASSERT_FALSE(write_file(folder / "claims.exr", bytes));
+    const auto read = exchange::read_exr(folder / "claims.exr");
+    ASSERT_FALSE(read);
+    EXPECT_EQ(read.fault().what, "is no readable OpenEXR picture") << "refused by us, not by the library";
+}
+
 TEST(Exr, a_window_far_from_the_origin_is_read_like_any_other) {
     const auto picture = exchange::read_exr(WARMPANE_SOURCE "/tests/fuzz/corpus-picture/good.exr");
     ASSERT_TRUE(picture) << picture.fault().line();
