@@ -10,6 +10,7 @@
 #include <optional>
 
 #include "base/file.h"
+#include "base/log.h"
 #include "base/text.h"
 #include "cli/arguments.h"
 #ifdef WARMPANE_PICTURES
@@ -238,6 +239,7 @@ class Solver {
     }
 
     int answer(const Job& job) {
+        log(LogOf::cli, "{} of {}", job.question.id, job.option->id);
         ProgressLine progress(job.option->name + ", " + job.question.name);
         question::Effort effort = question::effort_of(job.question);
         effort.threads = arguments_.threads;

@@ -12,6 +12,7 @@
 #include <optional>
 
 #include "base/file.h"
+#include "base/log.h"
 #include "base/text.h"
 
 namespace wp::climate {
@@ -359,6 +360,7 @@ Result<WeatherYear> parse_epw(std::string_view text, const std::string& name) {
 Result<WeatherYear> read_epw(const std::filesystem::path& path) {
     const auto bytes = read_file(path, size_t{64} << 20);
     if (!bytes) return bytes.fault();
+    log(LogOf::climate, "weather file {}, {} bytes", path.string(), bytes->size());
     return parse_epw(*bytes, path.filename().string());
 }
 

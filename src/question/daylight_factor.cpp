@@ -9,6 +9,7 @@
 #include <mutex>
 #include <numeric>
 
+#include "base/log.h"
 #include "base/parallel.h"
 #include "climate/sky.h"
 #include "light/replicates.h"
@@ -73,6 +74,8 @@ class Solver {
             if (cancel.requested()) break;
             judge(round.end);
             answer_.record.seconds = std::chrono::duration<double>(std::chrono::steady_clock::now() - start).count();
+            log(LogOf::question, "daylight factor: {} points, {} samples a replicate, error {:.3g} of {:.3g} wanted",
+                sites_.size(), round.end, answer_.record.reached, effort_.accuracy);
             if (step) step(answer_);
             const bool enough = setup_.fixed_samples > 0 ? round.end >= setup_.fixed_samples : answer_.record.settled;
             if (enough || round.end >= light::kMostSamples) break;

@@ -8,6 +8,7 @@
 #include <map>
 #include <stdexcept>
 
+#include "base/log.h"
 #include "base/parallel.h"
 #include "climate/weather.h"
 #include "light/patch_merging.h"
@@ -329,6 +330,9 @@ class Tracing {
                 continue;
             }
             auto pieces = trace(points, block.first, k, worth);
+            log(LogOf::question,
+                "year: {} points of {} from {} on, blinds {}: {} pieces found, {} traced, {} rays so far", block.count,
+                out_.planes[block.plane].plane, block.first, k, out_.found, out_.traced, out_.record.rays);
             for (size_t s = 0; s < states; ++s) {
                 if (!pieces[s]) continue;
                 note(out_.piece_index(b, s, k), *pieces[s]);

@@ -10,6 +10,7 @@
 #include <ctime>
 #include <sstream>
 
+#include "base/log.h"
 #include "base/process.h"
 
 namespace wp::store {
@@ -197,6 +198,7 @@ Result<std::shared_ptr<Answers>> Answers::open(const std::filesystem::path& file
     if (format == 0 && !Statement(out->base_, "INSERT INTO about VALUES (?)").whole(1, kFormat).run())
         return out->fault("answers cannot be kept");
     if (auto problem = out->run("COMMIT")) return *problem;
+    log(LogOf::store, "answers at {}, {}", file.string(), format == 0 ? "new" : "known");
     return out;
 }
 
@@ -213,7 +215,9 @@ Answers::~Answers() { sqlite3_close_v2(base_); }
 std::optional<std::string> Answers::piece(const Fingerprint& print) {
     const std::lock_guard lock(mutex_);
     Statement find(base_, "SELECT bytes FROM piece WHERE print = ?");
-    if (!find.text(1, print.text()).next()) return {};
+    const bool found = find.text(1, print.text()).next();
+    log(LogOf::store, "piece {} {}", print.text(), found ? "found" : "not there");
+    if (!found) return {};
     return unpacked(find.bytes_of(0));
 }
 
@@ -222,6 +226,7 @@ Outcome Answers::keep_piece(const Fingerprint& print, std::string_view bytes) {
     const std::lock_guard lock(mutex_);
     if (!Statement(base_, "INSERT OR REPLACE INTO piece VALUES (?, ?)").text(1, print.text()).bytes(2, small).run())
         return fault("a part of an answer is not kept");
+    log(LogOf::store, "piece {} kept, {} bytes, {} packed", print.text(), bytes.size(), small.size());
     return {};
 }
 

@@ -262,3 +262,19 @@ TEST_F(HardKnocks, being_cancelled_is_heard_at_once_and_says_what_is_finished) {
     EXPECT_NE(r.output.find("finished: a, df"), std::string::npos) << r.output;
     EXPECT_LT(r.seconds, 4.5);
 }
+
+TEST_F(HardKnocks, what_is_done_is_told_by_folder_where_it_is_asked_for) {
+    const auto file = save(quick_room());
+    EXPECT_EQ(solve(file).output.find("samples a replicate"), std::string::npos);
+    const auto run = [&](const std::string& folders, const std::string& more = "") {
+        return shell("WARMPANE_LOG=" + folders + " " + cli("solve --no-answers " + file + " --out " + out()) + more);
+    };
+    const auto told = run("question,stroe");
+    EXPECT_EQ(told.code, 0);
+    EXPECT_NE(told.output.find(" question ["), std::string::npos) << told.output;
+    EXPECT_NE(told.output.find("samples a replicate"), std::string::npos);
+    EXPECT_EQ(told.output.find(" cli ["), std::string::npos) << "only what was asked for";
+    EXPECT_NE(told.output.find("no folder \"stroe\""), std::string::npos);
+    EXPECT_NE(run("all").output.find("df of a"), std::string::npos);
+    EXPECT_EQ(run("all", " 2>&-").code, 0) << "nobody to tell is no failure";
+}

@@ -17,7 +17,7 @@ objects="$out/../warmpane-fuzz-objects"
 mkdir -p "$objects"
 flags=(-std=c++20 -O1 -g -fsanitize=fuzzer-no-link,address,undefined -fno-sanitize-recover=undefined -DFMT_SHARED -Isrc -Itests -I/usr/include/eigen3
     -include algorithm -include cmath -include functional -include map -include string -include vector -include fmt/core.h
-    $(pkg-config --cflags polyclipping OpenEXR))
+    $(pkg-config --cflags polyclipping OpenEXR spdlog))
 newest_header="$(find src -name '*.h' -printf '%T@ %p\n' | sort -n | tail -1 | cut -d" " -f2-)"
 export objects compiler newest_header
 printf '%s\n' "${core[@]/%//*.cpp}" | while read -r pattern; do ls $pattern; done | xargs -P 2 -I{} bash -c '
@@ -25,6 +25,6 @@ printf '%s\n' "${core[@]/%//*.cpp}" | while read -r pattern; do ls $pattern; don
     object="$objects/$(echo "$source" | tr / _).o"
     [ "$object" -nt "$source" ] && [ "$object" -nt "$newest_header" ] || "$compiler" "$@" -c "$source" -o "$object"' _ {} "${flags[@]}"
 "$compiler" "${flags[@]}" -fsanitize=fuzzer "tests/fuzz/${reader}_fuzzer.cpp" "$objects"/*.o -lembree3 -lfmt -ltbb -lsqlite3 -lzstd \
-    $(pkg-config --libs polyclipping OpenEXR) -o "$out/fuzzer"
+    $(pkg-config --libs polyclipping OpenEXR spdlog) -o "$out/fuzzer"
 echo "finds go to $out/finds"
 "$out/fuzzer" -max_total_time="$seconds" -max_len=60000 -timeout=20 -rss_limit_mb=3000 -artifact_prefix="$out/finds/" "$out/corpus" "$corpus"

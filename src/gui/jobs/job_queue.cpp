@@ -3,6 +3,7 @@
 
 #include <algorithm>
 
+#include "base/log.h"
 #include "base/parallel.h"
 #include "gui/mishaps.h"
 
@@ -98,6 +99,7 @@ void JobQueue::start_next() {
     if (next == entries_.end()) return;
     if (thread_.joinable()) thread_.join();
     next->state = State::running;
+    log(LogOf::gui, "job {} begins: {}", next->id, next->title.toStdString());
     running_ = next->id;
     cancel_ = Cancel();
     thread_ = std::thread([this, id = next->id, work = next->work, cancel = cancel_] {
@@ -123,6 +125,7 @@ void JobQueue::start_next() {
 
 void JobQueue::ended(int id, const Finish& finish, bool cancelled) {
     running_ = 0;
+    log(LogOf::gui, "job {} {}", id, cancelled ? "cancelled" : "ended");
     if (!cancelled) {
         std::erase_if(entries_, [id](const Entry& e) { return e.id == id; });
         if (finish) finish();
