@@ -90,11 +90,8 @@ Result<LuminanceImage> read_exr(const std::filesystem::path& path) {
         LuminanceImage image{static_cast<int>(width), static_cast<int>(height), {}, {}};
         image.luminance.resize(static_cast<size_t>(width * height));
         Imf::FrameBuffer frame;
-        // The library counts pixels from the origin of its window, which may be far away: whole numbers, no pointer
-        // arithmetic.
-        const auto first = reinterpret_cast<std::intptr_t>(image.luminance.data()) -
-                           (window.min.x + window.min.y * width) * static_cast<std::intptr_t>(sizeof(float));
-        frame.insert("Y", slice(reinterpret_cast<float*>(first), image.width));
+        // It counts pixels from the origin of its window, which may be far away.
+        frame.insert("Y", Imf::Slice::Make(Imf::FLOAT, image.luminance.data(), window));
         file.setFrameBuffer(frame);
         file.readPixels(window.min.y, window.max.y);
         for (auto it = file.header().begin(); it != file.header().end(); ++it)
