@@ -270,12 +270,14 @@ Outcome Answers::keep(const AnswerEntry& e, const std::set<Fingerprint>& pieces)
 Result<std::vector<AnswerEntry>> Answers::list() {
     const std::lock_guard lock(mutex_);
     std::vector<AnswerEntry> out;
+    // Sizes are read in one go: looked up one by one, the blobs themselves would be read, seconds of it.
     Statement all(base_,
-                  "SELECT option, question, inputs, kind, settings, made, version, seed, wanted, reached, settled, "
+                  "WITH size AS MATERIALIZED (SELECT print, length(bytes) AS n FROM piece) SELECT option, question, "
+                  "inputs, kind, settings, made, version, seed, wanted, reached, settled, "
                   "rays, paths, seconds, "
                   "(SELECT count(*) FROM stands_on s WHERE s.inputs = a.inputs), "
-                  "(SELECT coalesce(sum(length(p.bytes)), 0) FROM stands_on s JOIN piece p ON p.print = s.print WHERE "
-                  "s.inputs = a.inputs) FROM answer a ORDER BY made, option, question");
+                  "(SELECT coalesce(sum(n), 0) FROM stands_on s JOIN size USING (print) WHERE s.inputs = a.inputs) "
+                  "FROM answer a ORDER BY made, option, question");
     while (all.next()) {
         AnswerEntry e;
         e.option = all.text_of(0);
