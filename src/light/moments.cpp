@@ -165,7 +165,9 @@ class Work {
             out = judged(round.end);
             out.settled = (out.reached <= task_.accuracy && round.end >= kTrusted) || sites_.empty();
             if (step) step(out);
-            if (out.settled || round.end >= kMostSamples) return out;
+            if (!out.settled && round.end < kMostSamples) continue;
+            give_sources(out);
+            return out;
         }
     }
 
@@ -208,6 +210,16 @@ class Work {
         tally_ += tally;
     }
 
+    // Moved, not copied: of many windows it is most of what there is.
+    void give_sources(TracedMoments& out) {
+        for (size_t m = 0; m < task_.moments.size(); ++m)
+            for (size_t at = 0; at < sums_.size(); ++at) {
+                SparseRow& row = out.points[m][at].by_source;
+                row = std::move(sums_[at].by_source[m]);
+                for (auto& [source, lux] : row) lux /= static_cast<double>(samples_[sites_[at].plane]) * kReplicates;
+            }
+    }
+
     TracedMoments judged(uint32_t samples) {
         TracedMoments out;
         out.tally = tally_;
@@ -223,8 +235,6 @@ class Work {
                 const double scale = 1.0 / (static_cast<double>(samples_[plane]) * kReplicates);
                 PointMoment p;
                 for (size_t w = 0; w < kWays; ++w) p.by_way[w] = s.by_way[m * kWays + w] * scale;
-                p.by_source = s.by_source[m];
-                for (auto& [source, lux] : p.by_source) lux *= scale;
                 p.all = estimate(std::span(s.all).subspan(m * kReplicates, kReplicates), samples_[plane]);
                 p.all.standard_error *=
                     after_stopping((*task_.planes)[plane].points.size()) * after_few(samples_[plane]);

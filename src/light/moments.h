@@ -33,7 +33,7 @@ struct MomentTask {
 /// One point at one moment, lux; direct sun is not in it.
 struct PointMoment {
     std::array<double, kWays> by_way{};
-    SparseRow by_source;  ///< one more than sources: the last came through none
+    SparseRow by_source;  ///< one more than sources: the last came through none; told at the end only
     Estimate all;
 };
 
