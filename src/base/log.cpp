@@ -35,6 +35,8 @@ Loggers wanted_loggers() {
     if (wanted == nullptr) return out;
     const auto sink = std::make_shared<spdlog::sinks::stderr_sink_mt>();
     sink->set_pattern("%H:%M:%S.%e %n [%t] %v");
+    for (const std::string& word : unknown_log_folders(wanted))
+        spdlog::logger("log", sink).warn("WARMPANE_LOG: there is no folder \"{}\"", plain_text(word, 40));
     for (const std::string& word : words_of(wanted))
         for (size_t i = 0; i < kFolders.size(); ++i)
             if (word == "all" || word == kFolders[i]) out[i] = std::make_shared<spdlog::logger>(kFolders[i], sink);

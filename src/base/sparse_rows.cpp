@@ -17,6 +17,16 @@ void add_dense(SparseRow& to, std::span<const double> more) {
     to.swap(all);
 }
 
+void add_one(SparseRow& to, uint32_t column, double more) {
+    if (more == 0) return;
+    const auto at =
+        std::lower_bound(to.begin(), to.end(), column, [](const auto& e, uint32_t c) { return e.first < c; });
+    if (at != to.end() && at->first == column)
+        at->second += more;
+    else
+        to.emplace(at, column, more);
+}
+
 void SparseRows::add_row(const SparseRow& row) {
     for (const auto& [column, number] : row) {
         column_.push_back(column);

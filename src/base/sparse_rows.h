@@ -14,6 +14,8 @@ using SparseRow = std::vector<std::pair<uint32_t, double>>;
 
 /// Adds numbers laid out by column; those that are 0 take no place.
 void add_dense(SparseRow& to, std::span<const double> more);
+/// Adds one number.
+void add_one(SparseRow& to, uint32_t column, double more);
 
 class SparseRows {
  public:

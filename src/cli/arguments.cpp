@@ -37,7 +37,7 @@ constexpr const char* kExamples = R"(Examples:
   warmpane-cli make-weather year.epw --latitude 55.4 --longitude -3.1 --seed 7
       a made-up year for trying things out
 
-Exit codes: 0 done; 2 bad arguments; 3 a file is missing or damaged; 4 written, but not settled to the accuracy asked for;
+Exit codes: 0 done; 2 bad arguments; 3 a file is missing or damaged; 4 written, but not settled to the accuracy asked;
 5 cannot write; 6 the check found faults, or solve was stopped by
 some; 7 out of memory; 130 cancelled (Ctrl-C), what was finished stays.)";
 

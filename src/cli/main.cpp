@@ -1,10 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include <cstdlib>
 #include <exception>
 #include <new>
 
-#include "base/log.h"
-#include "base/text.h"
 #include "cli/arguments.h"
 #ifdef WARMPANE_PICTURES
 #include "cli/pictures.h"
@@ -33,9 +30,6 @@ int main(int argc, char** argv) {
     try {
         Arguments arguments;
         if (const auto leave = parse_arguments(argc, argv, arguments)) return end_output(*leave);
-        if (const char* logged = std::getenv("WARMPANE_LOG"))
-            for (const std::string& word : wp::unknown_log_folders(logged))
-                note("note: WARMPANE_LOG: there is no folder \"{}\"\n", wp::plain_text(word, 40));
 #ifdef WARMPANE_PICTURES
         if (arguments.solve && (arguments.solve->pictures || arguments.solve->drawings)) start_drawing(argc, argv);
         if (arguments.climate && (arguments.climate->pictures || arguments.climate->drawings))

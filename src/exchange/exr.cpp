@@ -44,10 +44,6 @@ bool header_fits(const std::filesystem::path& path, uintmax_t bytes) {
     return false;
 }
 
-Imf::Slice slice(float* pixels, int width) {
-    return {Imf::FLOAT, reinterpret_cast<char*>(pixels), sizeof(float), sizeof(float) * static_cast<size_t>(width)};
-}
-
 }  // namespace
 
 Outcome write_exr(const LuminanceImage& image, const std::filesystem::path& path) {
@@ -59,7 +55,7 @@ Outcome write_exr(const LuminanceImage& image, const std::filesystem::path& path
         for (const auto& [key, value] : image.attributes) header.insert(key, Imf::StringAttribute(value));
         Imf::OutputFile file(part.c_str(), header);
         Imf::FrameBuffer frame;
-        frame.insert("Y", slice(const_cast<float*>(image.luminance.data()), image.width));
+        frame.insert("Y", Imf::Slice::Make(Imf::FLOAT, image.luminance.data(), header.dataWindow()));
         file.setFrameBuffer(frame);
         file.writePixels(image.height);
     } catch (const std::exception& error) {
@@ -72,8 +68,6 @@ Outcome write_exr(const LuminanceImage& image, const std::filesystem::path& path
 }
 
 Result<LuminanceImage> read_exr(const std::filesystem::path& path) {
-    const Fault unusable{path.string(), "holds no luminance channel Y of a usable size",
-                         "Choose a picture that Warm Pane wrote"};
     std::error_code error;
     const uintmax_t bytes = std::filesystem::file_size(path, error);
     if (error || !header_fits(path, bytes))
@@ -86,7 +80,8 @@ Result<LuminanceImage> read_exr(const std::filesystem::path& path) {
         const Imf::Channel* channel = file.header().channels().findChannel("Y");
         if (channel == nullptr || channel->xSampling != 1 || channel->ySampling != 1 || width > kMostAcross ||
             height > kMostAcross || static_cast<uintmax_t>(width * height) * sizeof(float) > bytes * kMostPacked)
-            return unusable;
+            return Fault{path.string(), "holds no luminance channel Y of a usable size",
+                         "Choose a picture that Warm Pane wrote"};
         LuminanceImage image{static_cast<int>(width), static_cast<int>(height), {}, {}};
         image.luminance.resize(static_cast<size_t>(width * height));
         Imf::FrameBuffer frame;

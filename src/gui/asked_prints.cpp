@@ -15,6 +15,8 @@ bool AskedPrints::is_same(const std::shared_ptr<const model::Project>& then, con
     const auto *was = model::find(then->options, option), *is = model::find(now->options, option);
     if (was == nullptr || is == nullptr) return false;
     if (then == now && asked_then == asked_now) return true;
+    // These prints are made without weather: its file's name tells whether it is the same.
+    if (then->site.weather != now->site.weather) return false;
     return of(then, *was, asked_then) == of(now, *is, asked_now);
 }
 

@@ -190,11 +190,12 @@ Result<TableAnswer> ask_moments(const Asked& a) {
     if (!answers.empty()) out.record = record_of(answers);
     for (const MomentAnswer& answer : answers) {
         const Outdoors& sky = answer.outdoors;
-        said += fmt::format(
-            R"({}{{"moment":"{}","sky":"{}","diffuse_lux":{:.0f},"carried_lux":{:.0f},"direct_normal_lux":{:.0f},"sun_altitude_degrees":{:.2f},"sun_azimuth_degrees":{:.2f}}})",
-            said.size() > 1 ? "," : "", climate::text(sky.moment), sky.words, sky.diffuse_lux,
-            carried_lux(sky.shine.sky), sky.direct_lux(), degrees(sky.shine.sun.altitude),
-            degrees(sky.shine.sun.azimuth));
+        said +=
+            fmt::format(R"({}{{"moment":"{}","sky":"{}","diffuse_lux":{:.0f},"carried_lux":{:.0f},)"
+                        R"("direct_normal_lux":{:.0f},"sun_altitude_degrees":{:.2f},"sun_azimuth_degrees":{:.2f}}})",
+                        said.size() > 1 ? "," : "", climate::text(sky.moment), sky.words, sky.diffuse_lux,
+                        carried_lux(sky.shine.sky), sky.direct_lux(), degrees(sky.shine.sun.altitude),
+                        degrees(sky.shine.sun.azimuth));
     }
     out.kind = "moment";
     out.table = table_of(answers);

@@ -83,12 +83,15 @@ LightField trace_light_field(const FieldTask& task, const Effort& effort, const 
     field.record.wanted = effort.accuracy;
     field.record.seed = effort.seed;
     with_threads(effort.threads, [&] {
-        auto settled = std::move(light::trace_coefficients(work, cancel, {}, !step ? light::CoefficientStep{} : [&](const light::Coefficients& so_far) {
-            field.coefficients = so_far;
-            merge(field.coefficients, work.patch_size, effort.accuracy);
-            note(so_far);
-            if (!so_far.settled) step(field);
-        }).front());
+        light::CoefficientStep show;
+        if (step)
+            show = [&](const light::Coefficients& so_far) {
+                field.coefficients = so_far;
+                merge(field.coefficients, work.patch_size, effort.accuracy);
+                note(so_far);
+                if (!so_far.settled) step(field);
+            };
+        auto settled = std::move(light::trace_coefficients(work, cancel, {}, show).front());
         note(settled);
         field.coefficients = std::move(settled);
         if (field.coefficients.patches) merge(field.coefficients, work.patch_size, effort.accuracy);
@@ -317,19 +320,16 @@ Direct direct_on(const light::Scene& scene, const std::vector<geometry::PlanePoi
     return out;
 }
 
-PlaneMoment plane_moment(const geometry::PlanePoints& points, size_t first, size_t across,
+PlaneMoment plane_moment(const geometry::PlanePoints& points, size_t first, size_t sources,
                          const std::vector<light::PointMoment>& traced, const Direct& direct,
                          const std::vector<int>& source_of_portal) {
     PlaneMoment plane = empty_plane(points);
-    std::vector<double> sun(across, 0.0);
     for (size_t i = 0; i < points.points.size(); ++i) {
         const light::PointMoment& point = traced[first + i];
         set_point(plane, i, direct.lux[first + i], point.by_way, point.all.half_width());
-        double& by = sun[source_of(direct.portal[first + i], source_of_portal, across - 1)];
-        by = plane.sun[i];
         SparseRow row = point.by_source;
-        add_dense(row, sun);
-        by = 0;
+        add_one(row, static_cast<uint32_t>(source_of(direct.portal[first + i], source_of_portal, sources)),
+                plane.sun[i]);
         plane.by_source.add_row(row);
     }
     judge(plane);
@@ -374,7 +374,7 @@ std::vector<MomentAnswer> trace_moments(const FieldTask& task, const std::vector
             record.seconds = std::chrono::duration<double>(std::chrono::steady_clock::now() - start).count();
             size_t first = 0;
             for (const auto& points : *task.planes) {
-                answer.planes.push_back(plane_moment(points, first, sources.openings.size() + 1, traced.points[m],
+                answer.planes.push_back(plane_moment(points, first, sources.openings.size(), traced.points[m],
                                                      direct[m], sources.of_portal));
                 first += points.points.size();
                 record.reached = std::max(record.reached, answer.planes.back().reached);

@@ -31,4 +31,9 @@ TEST(SparseRows, what_comes_later_is_added_to_what_is_there) {
     add_dense(row, std::vector<double>{0, 2, 0, 4});
     add_dense(row, std::vector<double>{1, 0, 0, 4});
     EXPECT_EQ(row, (SparseRow{{0, 1}, {1, 2}, {3, 8}}));
+    add_one(row, 2, 5);
+    add_one(row, 3, 1);
+    add_one(row, 9, 7);
+    add_one(row, 4, 0);
+    EXPECT_EQ(row, (SparseRow{{0, 1}, {1, 2}, {2, 5}, {3, 9}, {9, 7}})) << "nothing takes no place";
 }

@@ -47,9 +47,12 @@ TEST(Exr, an_attribute_that_claims_more_than_its_file_has_takes_no_memory) {
 }
 
 TEST(Exr, a_window_far_from_the_origin_is_read_like_any_other) {
-    const auto picture = exchange::read_exr(WARMPANE_SOURCE "/tests/fuzz/corpus-picture/good.exr");
+    const auto near = exchange::read_exr(WARMPANE_SOURCE "/tests/fuzz/corpus-picture/good.exr");
+    const auto picture = exchange::read_exr(WARMPANE_SOURCE "/tests/fuzz/corpus-picture/far.exr");
+    ASSERT_TRUE(near) << near.fault().line();
     ASSERT_TRUE(picture) << picture.fault().line();
     EXPECT_EQ(picture->width, 4);
+    EXPECT_EQ(picture->luminance, near->luminance);
     EXPECT_EQ(picture->luminance[4 * 2 + 3], 0.5f * 3 + 2);
 }
 

@@ -240,6 +240,9 @@ TEST_F(SiteDesk, a_question_is_asked_and_its_moments_stand_side_by_side) {
         for (auto& m : p.materials) m.colour = "#336699";
     });
     EXPECT_EQ(window->asker().lamp(Shown::table).state, Lamp::State::settled);
+    document().edit(QStringLiteral("Other weather"), [](model::Project& p) { p.site.weather = "other.epw"; });
+    EXPECT_EQ(window->asker().lamp(Shown::table).state, Lamp::State::stale) << "another file, another sky";
+    undo().undo();
 }
 
 TEST_F(SiteDesk, a_new_question_about_sun_at_the_windows_is_put_by_hand) {

@@ -197,7 +197,8 @@ TEST(UsualValues, of_every_figure_have_meaning_and_source_and_rise) {
 
 TEST(UsualValues, damaged_are_refused_with_place_and_remedy) {
     const auto falling = rule::parse_usual_values(
-        R"({"format":1,"figures":[{"figure":"a","unit":"lx","definition":"d","values":[{"value":2,"meaning":"m","source":"s"},{"value":1,"meaning":"m","source":"s"}]}]})",
+        R"({"format":1,"figures":[{"figure":"a","unit":"lx","definition":"d",)"
+        R"("values":[{"value":2,"meaning":"m","source":"s"},{"value":1,"meaning":"m","source":"s"}]}]})",
         "file");
     ASSERT_FALSE(falling);
     EXPECT_NE(falling.fault().place.find("/figures/0/values"), std::string::npos) << falling.fault().place;

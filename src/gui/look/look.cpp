@@ -33,7 +33,8 @@ QToolTip { background: %3; color: %1; border: 1px solid %4; padding: 4px; }
 QLabel[role="heading"] { font-size: 15px; font-weight: 600; }
 QLabel[role="small"] { font-size: 11px; color: %6; }
 QTextBrowser[role="small"] { font-size: 11px; color: %6; background: transparent; border: none; }
-QToolButton, QPushButton { background: transparent; border: 1px solid transparent; border-radius: 4px; padding: 4px 9px; }
+QToolButton, QPushButton { background: transparent; border: 1px solid transparent; border-radius: 4px;
+    padding: 4px 9px; }
 QPushButton { border: 1px solid %4; background: %3; }
 QToolButton:hover, QPushButton:hover { background: %4; }
 QToolButton:focus, QPushButton:focus { border: 1px solid %5; }
@@ -41,23 +42,28 @@ QToolButton:checked { background: %1; color: %2; }
 QPushButton[role="main"] { background: %5; color: #fffaf0; border: 1px solid %5; font-weight: 600; }
 QPushButton:disabled, QToolButton:disabled { color: %4; }
 QPushButton[role="main"]:disabled { background: %4; border: 1px solid %4; }
-QLineEdit, QComboBox, QPlainTextEdit { background: %3; border: 1px solid %4; border-radius: 4px; padding: 3px 6px; selection-background-color: %5; }
+QLineEdit, QComboBox, QPlainTextEdit { background: %3; border: 1px solid %4; border-radius: 4px;
+    padding: 3px 6px; selection-background-color: %5; }
 QLineEdit:focus, QComboBox:focus { border: 1px solid %5; }
 QComboBox::drop-down { border: none; width: 20px; }
 QComboBox::down-arrow { image: url(:/icons/chevron-down.svg); width: 12px; height: 12px; }
 QToolButton::menu-indicator { image: none; }
 #inspector { border-left: 1px solid %4; }
-QComboBox QAbstractItemView { background: %3; selection-background-color: %5; selection-color: #fffaf0; border: 1px solid %4; }
+QComboBox QAbstractItemView { background: %3; selection-background-color: %5; selection-color: #fffaf0;
+    border: 1px solid %4; }
 QTabWidget::pane { border: none; border-top: 1px solid %4; }
 QTabBar { background: %2; }
-QTabBar::tab { background: transparent; border: none; border-bottom: 2px solid transparent; padding: 6px 10px; color: %6; }
+QTabBar::tab { background: transparent; border: none; border-bottom: 2px solid transparent;
+    padding: 6px 10px; color: %6; }
 QTabBar::tab:selected { color: %1; border-bottom: 2px solid %5; }
 QTabBar::tab:hover { color: %1; }
 QTabBar::tab:focus { color: %5; }
 QToolButton[role="compact"] { padding: 2px; }
-QTreeWidget, QListWidget { background: %3; border: 1px solid %4; alternate-background-color: %2; selection-background-color: %4; selection-color: %1; }
+QTreeWidget, QListWidget { background: %3; border: 1px solid %4; alternate-background-color: %2;
+    selection-background-color: %4; selection-color: %1; }
 QTreeWidget:focus, QTableWidget:focus, QListWidget:focus { border: 1px solid %5; }
-QTableWidget { background: %3; border: 1px solid %4; gridline-color: %4; alternate-background-color: %2; selection-background-color: %4; selection-color: %1; }
+QTableWidget { background: %3; border: 1px solid %4; gridline-color: %4; alternate-background-color: %2;
+    selection-background-color: %4; selection-color: %1; }
 QHeaderView::section { background: %2; border: none; border-bottom: 1px solid %4; padding: 5px 6px; font-weight: 600; }
 QTableCornerButton::section { background: %2; border: none; }
 QScrollArea, QScrollArea > QWidget > QWidget { background: %2; border: none; }
