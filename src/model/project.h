@@ -324,7 +324,7 @@ struct Site {
 enum class Season { in_leaf, bare };
 Season season_of(int leaf_from, int leaf_to, int month);
 /// What dirt leaves of a pane's light: 1 for a clean site. tilt: degrees between the pane and the upright, 0 to 90.
-/// A loss by the site times a factor by slope and weather, after BS 8206-2:2008, annex A.
+/// A loss by the site times a factor by slope and weather, after BS 8206-2:2008 (withdrawn), annex A.
 double maintenance_factor(const Site& site, Exposure exposure, double tilt);
 
 /// Which sky and sun are looked at.
@@ -526,8 +526,8 @@ void keep_in_wall(const Room& room, Opening& opening);
 
 }  // namespace wp::model
 
-// Copying, comparing and letting go of a model is compiled once, in values.cpp: every file that touches one would make
-// it anew, and the whole program takes a fifth less to build.
+// Copying, comparing and releasing a model is compiled once, in values.cpp: every file that touches one would make it
+// anew, a fifth of its time.
 extern template class std::vector<wp::model::Opening>;
 extern template class std::vector<wp::model::Wall>;
 extern template class std::vector<wp::model::OwnFinish>;
