@@ -4,9 +4,12 @@
 #include <algorithm>
 #include <cmath>
 #include <mutex>
+#include <optional>
 
 #include "base/parallel.h"
 #include "light/replicates.h"
+#include "light/veil_sums.h"
+#include "light/veils.h"
 
 namespace wp::light {
 
@@ -27,6 +30,7 @@ struct CoefficientSink {
     const size_t states;
     Rows* rows;       // of this point, by state
     PatchSums* sums;  // likewise
+    VeilSums* veils;  // likewise
     PatchGatherer& met;
     uint32_t dice;  // of this path
     std::array<double, kMostStates> typical_sky{};
@@ -58,6 +62,21 @@ struct CoefficientSink {
     void vertex(const LitPlace& place, float weight, const Trail& trail, random::Stream&) {
         if (trail.order > 0) note(place, nullptr, weight, trail);
     }
+    // What left the room by another way before is followed further.
+    bool ends_at(const LitPlace& place, float weight, const Trail& trail) {
+        if (task.veils == nullptr || place.space != geometry::kOutdoors || trail.outdoors) return false;
+        const int cell =
+            task.veils->cells.cell_at(task.scene->portals()[static_cast<size_t>(place.veil)], place.veil, place.at);
+        if (cell < 0) return false;
+        for (size_t k = 0; k < states; ++k) {
+            const float carried = weight * trail.states[k];
+            if (!(carried > 0)) continue;
+            veils[k].add(cell, trail.way != Way::straight, carried);
+            typical_sky[k] +=
+                static_cast<double>(carried) * static_cast<double>(task.veils->typical[static_cast<size_t>(cell)][k]);
+        }
+        return true;
+    }
     void gloss(const LitPlace& place, const GlossLobe& lobe, float weight, const Trail& trail, random::Stream&) {
         note(place, &lobe, weight, trail);
     }
@@ -73,9 +92,37 @@ struct CoefficientSink {
     }
 };
 
-struct Site {
-    size_t plane, point;
+/// Where paths begin: a point, or anywhere on a cell of a veil.
+struct Start {
+    Vec3f at, normal;
+    int space = geometry::kOutdoors;
+    int veil = -1;
+    Vec3f u{}, v{};
 };
+struct Starts {
+    std::vector<Start> all;
+    std::vector<size_t> counts;  ///< that are judged together
+};
+Starts starts_of(const std::vector<geometry::PlanePoints>& planes) {
+    Starts out;
+    for (const auto& plane : planes) {
+        out.counts.push_back(plane.points.size());
+        for (const Vec3& p : plane.points)
+            out.all.push_back({p.as<float>(), plane.normal.as<float>(), plane.space, -1, {}, {}});
+    }
+    return out;
+}
+Starts starts_of(const VeilCells& cells) {
+    Starts out;
+    out.counts = cells.counts();
+    for (const VeilCell& c : cells.all())
+        out.all.push_back({c.corner, c.normal, geometry::kOutdoors, c.portal, c.u, c.v});
+    return out;
+}
+/// What stands out of a pane's plane no further than this is its frame or a bar, metres.
+constexpr float kFrameDepth = 0.032f;
+/// Cells of veils take other random numbers than points.
+constexpr uint32_t kFirstVeil = 0x40000000u;
 
 // Patches that were not met before, a spot of each.
 struct Fresh {
@@ -92,18 +139,26 @@ constexpr uint32_t kThirds = 3;
 
 class Work {
  public:
-    explicit Work(const CoefficientTask& task) : task_(task) {
+    Work(const CoefficientTask& task, Starts starts)
+        : task_(task), sites_(std::move(starts.all)), counts_(std::move(starts.counts)) {
         layout_.parts = task.parts->count();
         layout_.sources = task.sources;
         layout_.split = task.split;
         layout_.coarse = task.coarse != nullptr ? task.coarse->count() : 0;
-        for (size_t p = 0; p < task.planes->size(); ++p)
-            for (size_t i = 0; i < (*task.planes)[p].points.size(); ++i) sites_.push_back({p, i});
         states_ = task.scene->states();
         rows_.resize(sites_.size() * states_);
         for (Rows& rows : rows_) rows.all.resize(layout_.rows());
         sums_.resize(sites_.size() * states_);
+        veils_.resize(sites_.size() * states_);
+        if (task.veils != nullptr) number_veils();
         typical_.assign(states_ * sites_.size() * kReplicates, 0.0);
+    }
+
+    /// What typical suns bring onto each patch, by state; after run.
+    std::vector<ByState> shone() const {
+        std::vector<ByState> out;
+        for (const uint32_t number : number_of_place_) out.push_back(shone_[number]);
+        return out;
     }
 
     std::vector<Coefficients> run(const Cancel& cancel, const Progress& progress, const CoefficientStep& step) {
@@ -149,18 +204,46 @@ class Work {
     }
 
  private:
+    // What falls onto veils brings patches of its own, whose typical light is known.
+    void number_veils() {
+        const auto& patches = task_.veils->light.front().patches->patches;
+        for (size_t p = 0; p < patches.size(); ++p) {
+            const auto number = static_cast<uint32_t>(numbers_.size());
+            const auto [known, is_new] = numbers_.try_emplace(patches[p].key, number);
+            if (is_new) shone_.push_back(task_.veils->shone[p]);
+            number_of_veil_.push_back(known->second);
+        }
+    }
+
+    // Anywhere on a cell where it can be seen from the room: not behind frame and bars, which stand out on both sides.
+    // None: hardly any of it can.
+    std::optional<Vec3f> seen_place(const Start& cell, random::Stream& stream, Tally& tally) const {
+        for (int tries = 0; tries < 32; ++tries) {
+            const random::Pair dice = stream.next();
+            const Vec3f at = cell.at + cell.u * dice.u + cell.v * dice.v;
+            ++tally.rays;
+            if (task_.scene->intersect(at, -cell.normal, cell.veil).distance > kFrameDepth) return at;
+        }
+        return std::nullopt;
+    }
+
     void trace(size_t s, Round round, const Cancel& cancel) {
-        const auto& plane = (*task_.planes)[sites_[s].plane];
-        const Vec3f at = plane.points[sites_[s].point].as<float>(), normal = plane.normal.as<float>();
+        const Start& start = sites_[s];
         Tally tally;
         PatchGatherer met;
         for (uint32_t r = 0; r < kReplicates; ++r) {
-            CoefficientSink sink{task_, layout_, states_, &rows_[s * states_], &sums_[s * states_], met, 0};
+            CoefficientSink sink{
+                task_, layout_, states_, &rows_[s * states_], &sums_[s * states_], &veils_[s * states_], met, 0};
             Tracer<random::Stream, CoefficientSink> tracer(*task_.scene, sink, Guidance::openings);
             const uint32_t seed = replicate_seed(task_.seed, task_.first_point + static_cast<uint32_t>(s), r);
             for (uint32_t i = round.begin; i < round.end && !cancel.requested(); ++i) {
                 sink.dice = random::hash(seed, i);
-                tracer.from_point(at, normal, plane.space, task_.boost, random::Stream(seed, i));
+                random::Stream stream(seed, i);
+                if (start.veil < 0) {
+                    tracer.from_point(start.at, start.normal, start.space, task_.boost, stream);
+                } else if (const auto at = seen_place(start, stream, tally)) {
+                    tracer.from_veil(*at, start.normal, start.veil, stream);
+                }
             }
             for (size_t k = 0; k < states_; ++k)
                 typical_[(k * sites_.size() + s) * kReplicates + r] += sink.typical_sky[k];
@@ -206,11 +289,36 @@ class Work {
     void take_patches() {
         PatchGatherer all;
         for (const Shard& shard : met_) all.add(shard.met);
+        if (task_.veils != nullptr) gather_veils(all);
         set_ = all.take();
         number_of_place_.clear();
         for (const Patch& p : set_.patches) number_of_place_.push_back(numbers_.at(p.key));
         place_of_number_.resize(numbers_.size());
         for (uint32_t i = 0; i < number_of_place_.size(); ++i) place_of_number_[number_of_place_[i]] = i;
+    }
+
+    // By cell, what paths of all points carried there.
+    std::vector<double> carried_to_veils(size_t state) const {
+        std::vector<double> out(task_.veils->cells.all().size(), 0.0);
+        for (size_t s = 0; s < sites_.size(); ++s) veils_[s * states_ + state].add_to(out);
+        return out;
+    }
+
+    // Patches that send light onto cells at which paths ended.
+    void gather_veils(PatchGatherer& to) const {
+        const PatchSet& set = *task_.veils->light.front().patches;
+        std::vector<bool> wanted(set.count(), false);
+        for (size_t k = 0; k < states_; ++k) {
+            const auto carried = carried_to_veils(k);
+            for (size_t c = 0; c < carried.size(); ++c)
+                for (const PatchShare& share : task_.veils->light[k].points[c].patches)
+                    if (carried[c] > 0) wanted[share.patch] = true;
+        }
+        for (size_t p = 0; p < set.count(); ++p)
+            for (const PatchSpot& spot : set.spots_of(p)) {
+                const Patch& patch = set.patches[p];
+                if (wanted[p]) to.add({patch.key, patch.space, patch.veil, patch.level, spot});
+            }
     }
 
     // Every so manieth of the typical suns from first on stands for all. All states are seen by one ray.
@@ -241,12 +349,36 @@ class Work {
 
     float sky_noise(size_t state, size_t site, uint32_t samples, const PointCoefficients& point) const {
         const double error =
-            estimate(typical_of(state, site), samples).standard_error / static_cast<double>(task_.boost);
+            std::hypot(estimate(typical_of(state, site), samples).standard_error, veil_error(state, site, samples)) /
+            static_cast<double>(task_.boost);
         double sum = 0;
         for (size_t k = 0; k < point.values.size(); ++k)
             sum +=
                 static_cast<double>(point.values[k]) * std::pow(task_.typical[state].columns[k % layout_.columns()], 2);
         return sum > 0 ? static_cast<float>(error * error / sum) : 0.0f;
+    }
+
+    // Of what falls onto veils, as far as this point takes it; the boost still in it.
+    double veil_error(size_t state, size_t site, uint32_t samples) const {
+        return task_.veils == nullptr ? 0.0
+                                      : veils_[site * states_ + state].error(*task_.veils, state) /
+                                            (static_cast<double>(samples) * kReplicates);
+    }
+    // By what square errors of paths to veils fall below those of pure chance: low-discrepancy points spread evenly.
+    double chance_of(size_t state, size_t site, uint32_t samples) const {
+        const double chance = veils_[site * states_ + state].chance_error(*task_.veils, state) /
+                              (static_cast<double>(samples) * kReplicates),
+                     found = estimate(typical_of(state, site), samples).standard_error;
+        return chance > 0 ? std::min(1.0, std::pow(found / chance, 2)) : 1.0;
+    }
+    // The error that veils give to the mean of all points, as a share of it.
+    double common(size_t state, uint32_t samples) const {
+        if (task_.veils == nullptr) return 0;
+        double mean = 0;
+        for (size_t s = 0; s < sites_.size(); ++s) mean += typical(state, s, samples).mean;
+        const double error = VeilSums::error_of(carried_to_veils(state), *task_.veils, state) /
+                             (static_cast<double>(samples) * kReplicates);
+        return mean > 0 ? kStudent95 * error / mean : 0.0;
     }
 
     // Of each patch the share of the typical light of all points that comes off it, in the state in which that is most.
@@ -263,6 +395,14 @@ class Work {
             for (size_t s = 0; s < sites_.size(); ++s)
                 for (const auto& sum : sums_[s * states_ + k].all())
                     taken[place_of_number_[sum.number]] += static_cast<double>(sum.weight);
+            if (task_.veils != nullptr) {
+                const auto carried = carried_to_veils(k);
+                for (size_t c = 0; c < carried.size(); ++c)
+                    for (const PatchShare& share : task_.veils->light[k].points[c].patches)
+                        if (carried[c] > 0)
+                            taken[place_of_number_[number_of_veil_[share.patch]]] +=
+                                carried[c] * static_cast<double>(share.value);
+            }
             for (size_t p = 0; p < set_.count() && all > 0; ++p) {
                 const bool indoors = set_.patches[p].space >= 0;
                 const double light = static_cast<double>(shone_[number_of_place_[p]][k]) +
@@ -285,14 +425,14 @@ class Work {
         }
         const double n = static_cast<double>(samples) * kReplicates;
         out.mean += sum / n;
-        out.standard_error = std::hypot(out.standard_error, std::sqrt(square) / n);
+        out.standard_error = std::hypot(out.standard_error, std::sqrt(square) / n, veil_error(state, site, samples));
         return out;
     }
 
     double judge(size_t state, uint32_t samples) const {
         double worst = 0;
-        for (size_t p = 0, s = 0; p < task_.planes->size(); ++p) {
-            const size_t n = (*task_.planes)[p].points.size();
+        size_t s = 0;
+        for (const size_t n : counts_) {
             double mean = 0, square = 0;
             for (size_t i = 0; i < n; ++i, ++s) {
                 const Estimate e = typical(state, s, samples);
@@ -316,14 +456,17 @@ class Work {
             note_worth(out.samples);
             patches_ = std::make_shared<const PatchSet>(set_);
         }
+        if (last) out.common = common(state, out.samples);
         out.patches = patches_;
         out.points.resize(sites_.size());
         parallel_for(sites_.size(), [&](size_t s) {
             PointCoefficients& point = out.points[s];
             point = {};
             const Estimate e = typical(state, s, out.samples);
+            point.typical = static_cast<float>(e.mean / static_cast<double>(task_.boost));
             point.half_width = e.mean > 0 ? static_cast<float>(e.half_width() / e.mean) : 0.0f;
             Rows& rows = rows_[s * states_ + state];
+            if (task_.veils != nullptr && last) join_veils(state, s, out.samples, rows);
             for (size_t k = 0; k < layout_.rows(); ++k) {
                 if (rows.all[k].empty()) continue;
                 point.rows.push_back(static_cast<int>(k));
@@ -343,12 +486,21 @@ class Work {
             for (size_t k = 0; k < states_; ++k) sums_[s * states_ + k].clear();
     }
 
+    void join_veils(size_t state, size_t site, uint32_t samples, Rows& rows) {
+        VeilSums& sums = veils_[site * states_ + state];
+        sums.join_rows(*task_.veils, state, [&](uint32_t row) { return rows.row(row, layout_.columns()); });
+        sums.join_patches(*task_.veils, state, chance_of(state, site, samples), number_of_veil_,
+                          sums_[site * states_ + state]);
+    }
+
     const CoefficientTask& task_;
     CoefficientLayout layout_;
     size_t states_ = 1;
-    std::vector<Site> sites_;
+    std::vector<Start> sites_;
+    std::vector<size_t> counts_;
     std::vector<Rows> rows_;
     std::vector<PatchSums> sums_;
+    std::vector<VeilSums> veils_;
     std::vector<double> typical_;
     struct Shard {
         std::mutex mutex;
@@ -359,7 +511,7 @@ class Work {
     std::shared_ptr<const PatchSet> patches_;
     // Patches are numbered as they are met first, round by round; what the typical suns bring onto each, by state.
     std::unordered_map<PatchKey, uint32_t> numbers_;
-    std::vector<uint32_t> number_of_place_, place_of_number_;
+    std::vector<uint32_t> number_of_place_, place_of_number_, number_of_veil_;
     std::vector<ByState> shone_;
     Tally tally_;
     std::mutex mutex_;
@@ -369,7 +521,18 @@ class Work {
 
 std::vector<Coefficients> trace_coefficients(const CoefficientTask& task, const Cancel& cancel,
                                              const Progress& progress, const CoefficientStep& step) {
-    return Work(task).run(cancel, progress, step);
+    return Work(task, starts_of(*task.planes)).run(cancel, progress, step);
+}
+
+TracedCells trace_cells(const CoefficientTask& task, const VeilCells& cells, const Cancel& cancel) {
+    CoefficientTask own = task;
+    own.veils = nullptr;
+    own.boost = 1;
+    own.first_point = kFirstVeil;
+    Work work(own, starts_of(cells));
+    TracedCells out{work.run(cancel, {}, {}), {}};
+    out.shone = work.shone();
+    return out;
 }
 
 Sources sources_of(const geometry::Surfaces& surfaces) {

@@ -71,6 +71,7 @@ struct PointCoefficients {
     /// Variance of what sky and ground bring: so many times the sum of value times the square of the luminance. From
     /// the spread of the replicates under typical light.
     float sky_noise = 0;
+    float typical = 0;     ///< illuminance by typical light, sky and suns
     float half_width = 0;  ///< 95 %, as a share of the point's typical light
 };
 
@@ -79,6 +80,7 @@ struct Coefficients {
     std::vector<PointCoefficients> points;
     std::shared_ptr<const PatchSet> patches;
     double reached = 0;  ///< root mean square of the points' relative half-widths of the typical illuminance
+    double common = 0;   ///< what of that all points share, veils being traced once for all: 95 %, of the points' mean
     bool settled = false;
     uint32_t samples = 0;  ///< of each replicate
     Tally tally;
@@ -95,6 +97,8 @@ struct TypicalLight {
     std::vector<TypicalSun> suns;
 };
 
+struct VeilLight;
+
 struct CoefficientTask {
     const Scene* scene = nullptr;
     const climate::SkyParts* parts = nullptr;
@@ -108,6 +112,9 @@ struct CoefficientTask {
     size_t sources = 0;
     Split split = Split::none;
     const climate::SkyParts* coarse = nullptr;  ///< wanted with Split::entry
+    /// What falls onto veils, traced before with the same scene, parts and typical light; wanted only where rows are
+    /// split by entry. Null: paths go on past veils.
+    const VeilLight* veils = nullptr;
     uint32_t first_point = 0;  ///< number of the first point among all: what its random numbers hang on
     /// What to settle by instead of typical light, where given: the error there is now, as a share.
     std::function<double(const Coefficients&)> error;

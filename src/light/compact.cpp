@@ -34,7 +34,7 @@ geometry::Surfaces with_figures(geometry::Surfaces surfaces, const PaneFigures& 
 }
 
 CompactCoefficients::CompactCoefficients(const Coefficients& dense)
-    : reached(dense.reached), settled(dense.settled), samples(dense.samples), tally(dense.tally) {
+    : reached(dense.reached), common(dense.common), settled(dense.settled), samples(dense.samples), tally(dense.tally) {
     const size_t width = dense.layout.columns();
     if (dense.patches) set_ = dense.patches;
     for (const PointCoefficients& point : dense.points) {
@@ -89,6 +89,7 @@ size_t CompactCoefficients::bytes() const {
 std::string CompactCoefficients::write() const {
     ByteWriter w;
     w.put(reached);
+    w.put(common);
     w.put(static_cast<uint8_t>(settled));
     w.put(samples);
     w.put(tally.rays);
@@ -154,11 +155,12 @@ Result<CompactCoefficients> CompactCoefficients::read(std::string_view bytes, co
     ByteReader r(bytes);
     uint8_t settled = 0;
     PatchSet set;
-    const bool whole = r.take(out.reached) && r.take(settled) && r.take(out.samples) && r.take(out.tally.rays) &&
-                       r.take(out.tally.paths) && r.take(out.first_) && r.take(out.rows_) && r.take(out.columns_) &&
-                       r.take(out.values_) && r.take(out.sky_noise_) && r.take(out.first_patch_row_) &&
-                       r.take(out.patch_rows_) && r.take(out.patches_) && r.take(out.patch_values_) &&
-                       r.take(set.patches) && r.take(set.spots) && r.take(out.panes) && r.done();
+    const bool whole = r.take(out.reached) && r.take(out.common) && r.take(settled) && r.take(out.samples) &&
+                       r.take(out.tally.rays) && r.take(out.tally.paths) && r.take(out.first_) && r.take(out.rows_) &&
+                       r.take(out.columns_) && r.take(out.values_) && r.take(out.sky_noise_) &&
+                       r.take(out.first_patch_row_) && r.take(out.patch_rows_) && r.take(out.patches_) &&
+                       r.take(out.patch_values_) && r.take(set.patches) && r.take(set.spots) && r.take(out.panes) &&
+                       r.done();
     out.settled = settled != 0;
     out.set_ = std::make_shared<const PatchSet>(std::move(set));
     if (!whole || !out.is_sound(layout, spaces, portals)) return kDamaged;

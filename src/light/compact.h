@@ -64,7 +64,7 @@ class CompactCoefficients {
     }
     const PatchSet& patches() const { return *set_; }
 
-    double reached = 0;
+    double reached = 0, common = 0;  ///< see Coefficients
     bool settled = false;
     uint32_t samples = 0;
     Tally tally;

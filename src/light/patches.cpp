@@ -101,7 +101,7 @@ void PatchSums::grow() {
     }
 }
 
-void PatchSums::add(PatchKey key, uint32_t row, float weight) {
+PatchSums::Sum& PatchSums::add(PatchKey key, uint32_t row, float weight, float square) {
     if (sums_.size() * 2 >= slots_.size()) grow();
     size_t at = mix(key ^ row) & (slots_.size() - 1);
     while (slots_[at] != 0 && (sums_[slots_[at] - 1].key != key || sums_[slots_[at] - 1].row != row))
@@ -112,7 +112,8 @@ void PatchSums::add(PatchKey key, uint32_t row, float weight) {
     }
     Sum& sum = sums_[slots_[at] - 1];
     sum.weight += weight;
-    sum.square += weight * weight;
+    sum.square += square;
+    return sum;
 }
 
 bool stands_before(const PatchSpot& a, const PatchSpot& b) {

@@ -83,7 +83,8 @@ class PatchSums {
         float weight = 0, square = 0;  ///< of what paths carry, and of its square
     };
     static constexpr uint32_t kUnknown = 0xffffffffu;
-    void add(PatchKey key, uint32_t row, float weight);
+    void add(PatchKey key, uint32_t row, float weight) { add(key, row, weight, weight * weight); }
+    Sum& add(PatchKey key, uint32_t row, float weight, float square);
     const std::vector<Sum>& all() const { return sums_; }
     std::vector<Sum>& all() { return sums_; }
     void clear() { sums_ = {}, slots_ = {}; }

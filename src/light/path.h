@@ -16,6 +16,9 @@
 //                                                          a glossy place: weight times the lobe's density towards a
 //                                                          narrow source times its illuminance normal to it is a
 //                                                          contribution
+//   bool ends_at(const LitPlace&, float weight, const Trail&)
+//                                                          a veil that is seen from indoors; as of a vertex. True: the
+//                                                          path ends there, and is not told as one
 // The sum of weight times luminance is an estimate of irradiance at the first vertex.
 #pragma once
 #include <array>
@@ -114,6 +117,12 @@ class Tracer {
         ++tally_.paths;
         arrive(origin, direction, weight, {}, stream, -1);
         follow();
+        run();
+    }
+    /// One path from the outer face of a veil: estimates what falls onto it, each direction by the veil's share of it.
+    void from_veil(Vec3f at, Vec3f normal, int portal, Stream stream) {
+        ++tally_.paths;
+        pending_.push_back({{at, normal, geometry::kOutdoors, portal}, 1, Trail{}.scattered(portal), stream});
         run();
     }
     const Tally& tally() const { return tally_; }
@@ -343,10 +352,13 @@ class Tracer {
     void scatter_through(const ScenePortal& portal, int index, Vec3f at, Vec3f direction, float weight,
                          const Trail& trail, Stream stream) {
         const bool outward = dot(direction, portal.normal) > 0;
-        live_on({{at, outward ? portal.normal : -portal.normal, outward ? portal.outside : portal.inside, index},
-                 weight * static_cast<float>(1 / kPi),
-                 trail.scattered(beyond(portal, index, direction, trail.portal)),
-                 stream});
+        const LitPlace place{at, outward ? portal.normal : -portal.normal, outward ? portal.outside : portal.inside,
+                             index};
+        const float carried = weight * static_cast<float>(1 / kPi);
+        const Trail after = trail.scattered(beyond(portal, index, direction, trail.portal));
+        if constexpr (requires { sink_.ends_at(place, carried, after); })
+            if (sink_.ends_at(place, carried, after)) return;
+        live_on({place, carried, after, stream});
     }
     void scatter_back(const ScenePortal& portal, Vec3f at, Vec3f direction, float weight, const Trail& trail,
                       Stream stream) {

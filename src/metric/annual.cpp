@@ -150,17 +150,19 @@ std::vector<double> lux_in_share(const HourlyLux& year, const Hours& hours, doub
 
 Passing passing(std::span<const double> margin, std::span<const double> standard_error) {
     Passing out;
-    double variance = 0;
+    double variance = 0, together = 0;
     for (size_t i = 0; i < margin.size(); ++i) {
         const double p = standard_error[i] > 0 ? 0.5 * std::erfc(-margin[i] / standard_error[i] / std::sqrt(2.0))
                          : margin[i] >= 0      ? 1.0
                                                : 0.0;
         out.expected += p;
         variance += p * (1 - p);
+        together += std::sqrt(p * (1 - p));
     }
     const auto n = static_cast<double>(std::max<size_t>(margin.size(), 1));
     out.expected /= n;
     out.half_width = 1.96 * std::sqrt(variance) / n;
+    out.together = 1.96 * together / n;
     return out;
 }
 

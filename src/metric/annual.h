@@ -47,6 +47,7 @@ std::vector<double> lux_in_share(const HourlyLux& year, const Hours& hours, doub
 /// it, for errors of points that are independent of each other.
 struct Passing {
     double expected = 0, half_width = 0;
+    double together = 0;  ///< half-width where all errors were one and the same
 };
 /// margin: of each point its value less the limit; standard_error: of that. 0: certain.
 Passing passing(std::span<const double> margin, std::span<const double> standard_error);

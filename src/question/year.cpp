@@ -20,6 +20,10 @@ double PlaneYear::width_of(size_t point, double closed) const {
                : std::sqrt((1 - closed) * open * open + closed * std::pow(of(closed_half_width), 2));
 }
 
+double PlaneYear::common_of(double closed) const {
+    return std::sqrt((1 - closed) * common * common + closed * closed_common * closed_common);
+}
+
 double PlaneYear::width(double closed) const {
     double square = 0;
     for (size_t i = 0; i < half_width.size(); ++i) square += std::pow(width_of(i, closed), 2);

@@ -35,6 +35,10 @@ struct PlaneYear {
     /// The same of each point by itself, interpolation of the interreflected sun included; and the largest in any state
     /// of the blinds (empty: that with open ones). Empty: as the plane's.
     std::vector<float> half_width, closed_half_width;
+    /// What of these all points share, of the plane's mean: 95 %, blinds open, and the largest in any state of them.
+    double common = 0, closed_common = 0;
+    /// The same where blinds are closed in that share of the lit hours.
+    double common_of(double closed) const;
     /// Where blinds are closed in that share of the lit hours: root mean square over these, each with the error of its
     /// state's light.
     double width_of(size_t point, double closed) const;

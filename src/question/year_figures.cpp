@@ -61,8 +61,9 @@ double mean_of(const std::vector<double>& v) {
     return v.empty() ? 0 : std::accumulate(v.begin(), v.end(), 0.0) / static_cast<double>(v.size());
 }
 
-// A mean over points whose errors are independent: the band of each shrinks with the root of their number.
-RoomFigure mean_figure(std::string id, std::string name, std::string unit, const PointValues& v) {
+// A mean over points: the band of what is independent between them shrinks with the root of their number, that of what
+// they share does not. shared: which part of each band that is.
+RoomFigure mean_figure(std::string id, std::string name, std::string unit, const PointValues& v, double shared) {
     RoomFigure out{std::move(id), std::move(name), std::move(unit), mean_of(v.value), 0, 0};
     double below = 0, above = 0;
     for (size_t i = 0; i < v.value.size(); ++i) {
@@ -70,15 +71,23 @@ RoomFigure mean_figure(std::string id, std::string name, std::string unit, const
         above += std::pow(v.high[i] - v.value[i], 2);
     }
     const auto n = static_cast<double>(std::max<size_t>(v.value.size(), 1));
-    out.low = out.value - std::sqrt(below) / n;
-    out.high = out.value + std::sqrt(above) / n;
+    out.low = out.value - std::hypot(std::sqrt(below) / n, shared * (out.value - mean_of(v.low)));
+    out.high = out.value + std::hypot(std::sqrt(above) / n, shared * (mean_of(v.high) - out.value));
     return out;
 }
 
-// The band of a share: what its points' chances leave, wide enough to hold the value itself.
-void set_band(SpatialAutonomy& share, const metric::Passing& p) {
-    share.low = std::clamp(std::min(share.value, p.expected - p.half_width), 0.0, 1.0);
-    share.high = std::clamp(std::max(share.value, p.expected + p.half_width), 0.0, 1.0);
+// The band of a share: what its points' chances leave, wide enough to hold the value itself. shared: as above; points
+// that err alike pass or fail alike.
+void set_band(SpatialAutonomy& share, const metric::Passing& p, double shared) {
+    const double half_width = std::hypot(p.half_width, shared * p.together);
+    share.low = std::clamp(std::min(share.value, p.expected - half_width), 0.0, 1.0);
+    share.high = std::clamp(std::max(share.value, p.expected + half_width), 0.0, 1.0);
+}
+
+// Which part of the points' error they all share, where blinds are closed in that share of the hours.
+double shared_part(const PlaneYear& plane, double closed) {
+    const double width = plane.width(closed);
+    return width > 0 ? std::min(1.0, plane.common_of(closed) / width) : 0.0;
 }
 
 }  // namespace
@@ -244,7 +253,7 @@ class SpatialLook {
             margin[i] = has_[i] - lux_;
             error[i] = has_[i] * year_.planes[plane_].width_of(i, closed) / light::kStudent95;
         }
-        set_band(out_, metric::passing(margin, error));
+        set_band(out_, metric::passing(margin, error), shared_part(year_.planes[plane_], closed));
         return std::move(out_);
     }
 
@@ -404,9 +413,10 @@ std::vector<RoomFigure> room_figures(const YearAnswer& year, size_t plane, const
 
     std::vector<RoomFigure> out;
     const auto values = points.take();
+    const double shared = shared_part(year.planes[plane], year.closed_share(plane, operation));
     const auto mean = [&](PointFigure f) {
         const auto at = static_cast<size_t>(std::find(std::begin(figures), std::end(figures), f) - std::begin(figures));
-        out.push_back(mean_figure(name_of(f).id, name_of(f).name, name_of(f).unit, values[at]));
+        out.push_back(mean_figure(name_of(f).id, name_of(f).name, name_of(f).unit, values[at], shared));
     };
     const auto share = [&](const char* id, const char* name, const std::array<double, 3>& s) {
         out.push_back({id, name, "%", 100 * s[0], 100 * s[1], 100 * s[2]});

@@ -13,6 +13,7 @@
 #include "climate/weather.h"
 #include "light/patch_merging.h"
 #include "light/replicates.h"
+#include "light/veils.h"
 
 namespace wp::question {
 
@@ -40,6 +41,16 @@ geometry::PlanePoints part_of(const geometry::PlanePoints& plane, size_t first, 
                       plane.points.begin() + static_cast<std::ptrdiff_t>(first + count));
     return out;
 }
+
+/// Cells of veils are so many patches wide.
+constexpr float kVeilPatches = 2;
+/// What falls onto veils is traced to so much of the accuracy of points where there are a hundred cells: the error is
+/// common to all points, but each sees many cells. With more of them each may err more.
+double veil_accuracy(double accuracy, size_t cells) {
+    return accuracy * std::clamp(0.08 * std::sqrt(static_cast<double>(cells)), 0.4, 2.0);
+}
+/// Of which light is kept at once: 15 kB each, about.
+constexpr size_t kMostVeilCells = 4000;
 
 /// From the middle of a pane: before its frame and bars, which stand out 0.03 m at most, and behind what shades it.
 constexpr double kBeforePane = 0.032;
@@ -197,7 +208,7 @@ class Tracing {
     Fingerprint piece_inputs(const geometry::PlanePoints& points, size_t first, const Together& together, size_t state,
                              size_t layer) {
         Fingerprint print;
-        print.add(std::string_view("year piece 6"));
+        print.add(std::string_view("year piece 7"));
         // What a column means hangs on how many there are.
         for (const size_t n : {out_.layout.parts, out_.layout.coarse}) print.add(n);
         for (const float v : {patch_size_.indoors, patch_size_.outdoors}) print.add(static_cast<double>(v));
@@ -264,12 +275,14 @@ class Tracing {
                             typical_.begin() + static_cast<std::ptrdiff_t>(together.first + together.count));
         work.sources = out_.openings.size();
         work.source_of_portal = out_.opening_of_portal;
-        work.split = light::Split::entry;
-        work.patch_size = patch_size_;
-        work.boost = boost_of(points.space, layer);
-        work.first_point = static_cast<uint32_t>(first);
         work.accuracy = effort_.accuracy;
         work.seed = effort_.seed;
+        work.split = light::Split::entry;
+        work.patch_size = patch_size_;
+        work.veils = veils(work, together, layer, points.space);
+        work.boost = work.veils != nullptr ? 1.0f : boost_of(points.space, layer);
+        work.first_point = static_cast<uint32_t>(first);
+        if (cancel_.requested()) return false;
         const auto dense =
             light::trace_coefficients(work, cancel_, [&](double share) { report(done_ + share * worth); });
         if (cancel_.requested()) return false;
@@ -285,6 +298,32 @@ class Tracing {
             if (shelf_.keep) shelf_.keep(prints[s], to[s]->write());
         }
         return true;
+    }
+
+    // What falls onto the veils of the spaces that one shares light with; null: there are none.
+    const light::VeilLight* veils(light::CoefficientTask work, const Together& together, size_t layer, int space) {
+        if (space < 0) return nullptr;
+        const auto& joined = surroundings(space).joined;
+        const auto what = std::tuple{together.first, layer, joined};
+        auto known = veils_.find(what);
+        if (known == veils_.end()) {
+            light::VeilCells cells(*work.scene, joined, kVeilPatches * patch_size_.indoors);
+            veil_cells_ += cells.all().size();
+            if (veil_cells_ > kMostVeilCells) veils_.clear(), veil_cells_ = cells.all().size();
+            work.accuracy = veil_accuracy(effort_.accuracy, cells.all().size());
+            known = veils_.emplace(what, light::VeilLight{}).first;
+            if (!cells.all().empty()) known->second = light::trace_veils(work, std::move(cells), cancel_);
+            note(known->second);
+        }
+        return known->second.light.empty() ? nullptr : &known->second;
+    }
+    void note(const light::VeilLight& veils) {
+        if (veils.light.empty()) return;
+        const light::Coefficients& traced = veils.light.front();
+        out_.record.rays += traced.tally.rays;
+        out_.record.paths += traced.tally.paths;
+        log(LogOf::question, "year: {} cells of veils to {:.2f} %, {} patches, {} samples, {} rays",
+            veils.cells.all().size(), 100 * traced.reached, traced.patches->count(), traced.samples, traced.tally.rays);
     }
 
     // How much less of what comes in is left behind closed blinds: paths that carry little there are not to be given up
@@ -435,7 +474,7 @@ class Tracing {
         }
         share_ways(looks);
         Fingerprint print = pieces_print_;
-        print.add(std::string_view("sun on patches 6"));
+        print.add(std::string_view("sun on patches 7"));
         if (shelf_.find)
             if (const auto bytes = shelf_.find(print))
                 if (auto known =
@@ -510,6 +549,8 @@ class Tracing {
     std::vector<light::TypicalLight> typical_;
     std::map<std::pair<size_t, size_t>, std::unique_ptr<light::Scene>> scenes_;  // by first of the states, and layer
     std::map<int, Surroundings> surroundings_;
+    std::map<std::tuple<size_t, size_t, std::vector<bool>>, light::VeilLight> veils_;  // first state, layer, spaces
+    size_t veil_cells_ = 0;
     std::vector<climate::SunHour> suns_;
     double done_ = 0, total_ = 1;
 };
@@ -529,7 +570,7 @@ geometry::Surfaces panes_of(const geometry::Surfaces& surfaces) {
 
 Fingerprint year_light_inputs(const YearTask& task, const Effort& effort) {
     Fingerprint print;
-    print.add(std::string_view("year light 3"));
+    print.add(std::string_view("year light 4"));
     std::map<int, Fingerprint> known;
     for (const auto& plane : *task.planes) {
         print.add(plane.fingerprint());

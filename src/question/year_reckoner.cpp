@@ -47,7 +47,9 @@ PlaneYear YearAnswer::Reckoner::describe(size_t plane) const {
         std::vector<float> open(light.blocks[b].count, 0.0f), most;
         for (size_t k = 0; k < light.layers.size(); ++k) {
             const auto widths = half_widths(b, k);
-            if (k == 0) most = open = widths;
+            const double common = common_of(b, k);
+            if (k == 0) most = open = widths, out.common = std::max(out.common, common);
+            out.closed_common = std::max(out.closed_common, common);
             for (size_t i = 0; i < widths.size(); ++i) most[i] = std::max(most[i], widths[i]);
         }
         out.half_width.insert(out.half_width.end(), open.begin(), open.end());
@@ -55,6 +57,13 @@ PlaneYear YearAnswer::Reckoner::describe(size_t plane) const {
     }
     if (light.layers.size() < 2) out.closed_half_width.clear();
     out.relative_half_width = out.width(0);
+    return out;
+}
+
+double YearAnswer::Reckoner::common_of(size_t block, size_t layer) const {
+    double out = 0;
+    for (size_t s = 0; s < in_.light->states.all.size(); ++s)
+        if (const auto from = in_.hourly->piece(block, s, layer)) out = std::max(out, from->common);
     return out;
 }
 

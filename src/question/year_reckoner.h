@@ -31,6 +31,7 @@ class YearAnswer::Reckoner {
 
  private:
     std::vector<float> half_widths(size_t block, size_t layer) const;
+    double common_of(size_t block, size_t layer) const;
     class PatchesSum;
     PatchesSum sunlit_in(size_t block, size_t trees, size_t layer, size_t plane,
                          const light::CompactCoefficients& piece, const metric::Hours& hours, Operation operation);

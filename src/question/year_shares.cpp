@@ -182,6 +182,7 @@ YearHour YearAnswer::Reckoner::hour(size_t plane, int hour, Operation operation)
         return group < 0 ? size_t{0} : static_cast<size_t>(states[static_cast<size_t>(group)]);
     };
     std::vector<double> square(n, 0.0);  // of the points' own standard errors
+    double veils = 0;                    // what falls onto veils errs alike for all points: summed over them
     std::vector<double> common(light.patches.count(),
                                0.0);  // by patch: what its edge may be off, summed over the plane's points
     for (const size_t b : blocks_of(plane)) {
@@ -201,8 +202,10 @@ YearHour YearAnswer::Reckoner::hour(size_t plane, int hour, Operation operation)
                                         auto& on = indoors ? sun.indoors[group] : sun.outdoors;
                                         on.add(light.patches.count(), patch, beam, lux);
                                     });
+            double brought = 0;
             for (size_t i = 0; i < from->points(); ++i) {
                 const size_t point = light.blocks[b].first + i;
+                const double before = out.sky[point] + out.reflected[point];
                 for (const auto& row : from->rows(i)) {
                     const size_t opening = row.row / light::kEntries;
                     const int group = in_.hourly->group_of(opening);
@@ -243,7 +246,9 @@ YearHour YearAnswer::Reckoner::hour(size_t plane, int hour, Operation operation)
                     if (state_of_group(group) == k) add(sun.outdoors, false, factor * lightened.times(group, i));
                     for (const auto& [through, on] : sun.indoors) add(on, true, factor * lightened.times(through, i));
                 }
+                brought += out.sky[point] + out.reflected[point] - before;
             }
+            veils += from->common / light::kStudent95 * brought;
         }
     }
     each_beam_of_plane(plane, r, r + 1, [&](size_t row, size_t point, int portal, float lux, const float* left) {
@@ -256,6 +261,7 @@ YearHour YearAnswer::Reckoner::hour(size_t plane, int hour, Operation operation)
         all += square[i];
     }
     for (const double c : common) all += c * c;
+    all += veils * veils;
     if (n > 0) out.mean_half_width = light::kStudent95 * std::sqrt(all) / static_cast<double>(n);
     return out;
 }
