@@ -12,6 +12,7 @@
 #include <cstdlib>
 
 #include "base/parallel.h"
+#include "figure/year_rooms.h"
 #include "light/replicates.h"
 #include "question/ask.h"
 #include "question/ask_year.h"
@@ -66,7 +67,7 @@ struct Desk {
 double reckon(const question::YearAnswer& year, const question::YearUse& use) {
     double sum = 0;
     for (size_t p = 0; p < year.planes.size(); ++p)
-        for (const auto& f : question::room_figures(year, p, use.limits, use.hours[p], use.operation)) sum += f.value;
+        for (const auto& f : figure::room_figures(year, p, use.limits, use.hours[p], use.operation)) sum += f.value;
     return sum;
 }
 

@@ -13,9 +13,9 @@ namespace fs = std::filesystem;
 
 namespace {
 
-const std::set<std::string> kCore = {"base",     "climate", "model", "geometry", "light",
-                                     "question", "metric",  "rule",  "store",    "exchange"};
-// What each folder may include besides itself. One exception is written down: question/ask joins rule and store.
+const std::set<std::string> kCore = {"base",   "climate", "model", "geometry", "light",   "question",
+                                     "figure", "metric",  "rule",  "store",    "exchange"};
+// What each folder may include besides itself.
 const std::map<std::string, std::set<std::string>> kMay = {
     {"base", {}},
     {"climate", {"base"}},
@@ -23,10 +23,11 @@ const std::map<std::string, std::set<std::string>> kMay = {
     {"geometry", {"base", "climate", "model"}},
     {"light", {"base", "climate", "model", "geometry"}},
     {"metric", {"base", "climate"}},
-    {"question", {"base", "climate", "model", "geometry", "light", "metric", "rule"}},
+    {"question", {"base", "climate", "model", "geometry", "light", "metric"}},
+    {"figure", {"base", "climate", "light", "metric", "question"}},
     {"store", {"base", "climate", "model"}},
-    {"rule", {"base", "climate", "model", "geometry", "question", "metric", "store"}},
-    {"exchange", {"base", "climate", "model", "geometry", "light", "question", "metric", "rule"}}};
+    {"rule", {"base", "climate", "model", "geometry", "question", "figure", "metric", "store"}},
+    {"exchange", {"base", "climate", "model", "geometry", "light", "question", "figure", "metric", "rule"}}};
 
 std::vector<fs::path> sources(const fs::path& root) {
     std::vector<fs::path> out;

@@ -5,6 +5,7 @@
 #include "cli/terminal.h"
 #include "geometry/check.h"
 #include "question/ask.h"
+#include "rule/data.h"
 #include "store/project_file.h"
 
 namespace wp::cli {
@@ -17,7 +18,7 @@ int check(const CheckArguments& arguments) {
     }
     bool blinds = false;
     for (const auto& id : project->criteria) {
-        const auto set = question::criteria_set(id);
+        const auto set = rule::criteria_set(id);
         if (!set) {
             complain(set.fault());
             return kBadInput;

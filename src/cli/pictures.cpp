@@ -8,6 +8,7 @@
 #include <cmath>
 
 #include "base/text.h"
+#include "figure/year_points.h"
 #include "report/climate_charts.h"
 #include "report/paper.h"
 #include "report/pictures.h"
@@ -90,18 +91,17 @@ Outcome draw(const model::Project& project, const model::Option& option, const q
 
 Outcome draw(const model::Project& project, const model::Option& option, const question::YearAnswer& answer,
              const question::YearUse& use, const std::filesystem::path& path) {
-    using question::PointFigure;
-    for (const auto figure : {PointFigure::autonomy, PointFigure::useful, PointFigure::sun_hours}) {
-        const auto& name = question::name_of(figure);
+    for (const char* id : {"autonomy", "useful", "direct_sun_hours"}) {
+        const auto& figure = *figure::find_year_point_figure(id);
         auto scene = scene_of(project, option, report::year_maps(answer, figure, use));
-        scene.scale = {0, figure == PointFigure::sun_hours ? report::nice_top(most(scene.maps)) : 100, false};
-        const auto page = figure == PointFigure::autonomy
+        scene.scale = {0, figure.unit != std::string_view("%") ? report::nice_top(most(scene.maps)) : 100, false};
+        const auto page = &figure == &figure::daylight_autonomy()
                               ? path
-                              : path.parent_path() / (path.stem().string() + "." + name.id + path.extension().string());
+                              : path.parent_path() / (path.stem().string() + "." + id + path.extension().string());
         const std::string what =
-            figure == PointFigure::autonomy ? fmt::format("{} of {:g} lx", name.name, use.limits.target) : name.name;
+            figure.by != nullptr ? fmt::format("{} of {:g} lx", figure.name, figure.by(use.limits)) : figure.name;
         if (const auto fault =
-                draw_storeys(scene, project.name + ", " + option.name + ": " + what, what, name.unit, page))
+                draw_storeys(scene, project.name + ", " + option.name + ": " + what, what, figure.unit, page))
             return fault;
     }
     return {};

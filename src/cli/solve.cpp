@@ -22,9 +22,12 @@
 #include "exchange/point_table.h"
 #include "exchange/summary.h"
 #include "exchange/tables.h"
+#include "figure/year_rooms.h"
 #include "geometry/check.h"
 #include "question/ask_table.h"
 #include "question/ask_year.h"
+#include "question/year_over_time.h"
+#include "rule/data.h"
 #include "store/answers.h"
 #include "store/asked.h"
 #include "store/project_file.h"
@@ -158,7 +161,7 @@ std::optional<Refusal> make_plan(const SolveArguments& a, Plan& plan) {
                        kFaults};
     for (const auto& id : plan.project.criteria) {
         if (!has_year) break;
-        auto set = question::criteria_set(id);
+        auto set = rule::criteria_set(id);
         if (!set) return Refusal{set.fault(), kBadInput};
         plan.criteria.push_back(std::move(*set));
     }
@@ -391,7 +394,7 @@ class Solver {
                                   const std::vector<exchange::JudgedSet>& judged) {
         std::string line;
         for (size_t p = 0; p < names.size(); ++p)
-            for (const auto& f : question::room_figures(answer, p, use.limits, use.hours[p], use.operation))
+            for (const auto& f : figure::room_figures(answer, p, use.limits, use.hours[p], use.operation))
                 if (f.id == "mean" || f.id == "autonomy" || f.id == "useful")
                     line += fmt::format("{}{} {:.3g} {} ({:.3g} to {:.3g})",
                                         f.id == "mean" ? fmt::format("\n    {:<22} ", names[p]) : "; ", f.name, f.value,

@@ -5,6 +5,7 @@
 
 #include "base/json_text.h"
 
+#include "figure/year_rooms.h"
 #include "light/replicates.h"
 
 namespace wp::exchange {
@@ -127,7 +128,7 @@ std::string year_json(const Origin& origin, const question::YearAnswer& answer, 
         const auto& plane = answer.planes[p];
         const auto unmet = answer.unmet(p, use.operation);
         Json figures = Json::object();
-        for (const auto& f : question::room_figures(answer, p, use.limits, use.hours[p], use.operation))
+        for (const auto& f : figure::room_figures(answer, p, use.limits, use.hours[p], use.operation))
             figures[f.id] = {{"value", tidy(f.value)}, {"band_95", {tidy(f.low), tidy(f.high)}}, {"unit", f.unit}};
         j["planes"].push_back({{"plane", plane.plane.plane},
                                {"room", names[p]},

@@ -12,6 +12,7 @@
 
 #include "base/aside.h"
 #include "base/csv.h"
+#include "figure/year_points.h"
 #include "light/replicates.h"
 
 namespace wp::exchange {
@@ -29,19 +30,17 @@ constexpr const char* kPlace = "plane,room,point,x_m,y_m,z_m,nx,ny,nz,";
 }  // namespace
 
 std::string year_csv(const question::YearAnswer& answer, const question::YearUse& use) {
-    using question::PointFigure;
     std::string out = kPlace;
-    for (size_t f = 0; f < question::kPointFigures; ++f) {
-        const auto& name = question::name_of(static_cast<PointFigure>(f));
-        const char* unit = name.unit[0] == '%' ? "percent" : name.unit[0] == 'h' ? "hours" : "lux";
-        fmt::format_to(std::back_inserter(out), "{0}_{1},{0}_low_95,{0}_high_95,", name.id, unit);
+    std::vector<const figure::YearPointFigure*> every;
+    for (const auto& f : figure::year_point_figures()) {
+        every.push_back(&f);
+        const char* unit = f.unit[0] == '%' ? "percent" : f.unit[0] == 'h' ? "hours" : "lux";
+        fmt::format_to(std::back_inserter(out), "{0}_{1},{0}_low_95,{0}_high_95,", f.id, unit);
     }
     out += "relative_standard_error\n";
     for (size_t p = 0; p < answer.planes.size(); ++p) {
         const auto& plane = answer.planes[p];
-        std::vector<PointFigure> every;
-        for (size_t f = 0; f < question::kPointFigures; ++f) every.push_back(static_cast<PointFigure>(f));
-        const auto all = question::point_values(answer, p, every, use.limits, use.hours[p], use.operation);
+        const auto all = figure::point_values(answer, p, every, use.limits, use.hours[p], use.operation);
         for (size_t i = 0; i < plane.plane.points.size(); ++i) {
             place(out, plane.plane, i);
             for (const auto& v : all)

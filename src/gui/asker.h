@@ -13,47 +13,13 @@
 #include "gui/lamp.h"
 #include "gui/live_moment.h"
 #include "gui/sheet/sheet.h"
+#include "gui/shown.h"
 #include "gui/work.h"
 #include "gui/year/live_year.h"
 #include "question/why.h"
 #include "store/answers.h"
 
 namespace wp::gui {
-
-/// What the sheet paints.
-enum class Shown {
-    daylight_factor,
-    sky_component,
-    outside_component,
-    inside_component,
-    ground_component,
-    lux_by_design_sky,
-    lux_by_median,
-    moment,
-    moment_sun,
-    moment_sky,
-    moment_reflected,
-    autonomy,
-    continuous,
-    maximum,
-    too_dark,
-    supplementary,
-    useful,
-    too_bright,
-    useful_three,
-    bright_three,
-    saturation,
-    sun_hours,
-    mean_lux,   // as question::PointFigure
-    year_hour,  ///< the year at the hour of the moment, blinds as they are worked
-    table,      ///< a column of a question's answer
-};
-inline bool is_daylight(Shown s) { return s <= Shown::lux_by_median; }
-inline bool is_moment(Shown s) { return s >= Shown::moment && s <= Shown::moment_reflected; }
-inline bool is_year(Shown s) { return s >= Shown::autonomy && s <= Shown::year_hour; }
-inline Shown shown_of(question::PointFigure f) {
-    return static_cast<Shown>(static_cast<int>(Shown::autonomy) + static_cast<int>(f));
-}
 
 class Asker : public QObject {
     Q_OBJECT

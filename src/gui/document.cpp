@@ -6,6 +6,7 @@
 #include "base/file.h"
 #include "geometry/edit.h"
 #include "question/ask.h"
+#include "rule/data.h"
 #include "store/project_file.h"
 
 namespace wp::gui {
@@ -144,7 +145,7 @@ bool Document::blinds_wanted() const {
     criteria_read_ = project_->criteria;
     blinds_wanted_ = false;
     for (const auto& id : project_->criteria)
-        if (const auto set = question::criteria_set(id))
+        if (const auto set = rule::criteria_set(id))
             for (const auto& criterion : set->criteria) blinds_wanted_ = blinds_wanted_ || criterion.metric.blinds;
     return blinds_wanted_;
 }

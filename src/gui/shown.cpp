@@ -8,6 +8,7 @@
 #include "light/replicates.h"
 #include "question/ask.h"
 #include "report/pictures.h"
+#include "rule/data.h"
 
 namespace wp::gui {
 using model::Question;
@@ -50,7 +51,7 @@ QStringList lines_of(const question::Shares& shares) {
 // Usual values onto the legend, in its unit.
 void mark_usual(SheetMap& map, const char* figure) {
     map.figure = QString::fromLatin1(figure);
-    const auto* of = question::usual_values().find(figure);
+    const auto* of = rule::usual_values().find(figure);
     if (of == nullptr) return;
     map.definition = QString::fromStdString(of->definition);
     for (const auto& v : of->values) {
@@ -138,7 +139,7 @@ SheetMap Asker::daylight_map(Shown shown, const model::Id& id) const {
                                             "Under the design sky",
                                             "Under the weather's median sky"};
     SheetMap map;
-    map.name = QString::fromLatin1(names[static_cast<int>(shown)]);
+    map.name = QString::fromLatin1(names[static_cast<int>(shown.kind())]);
     const bool lux = shown == Shown::lux_by_design_sky || shown == Shown::lux_by_median;
     map.unit = lux ? QStringLiteral("lx") : QStringLiteral("%");
     mark_usual(map, lux ? "illuminance" : shown == Shown::daylight_factor ? "daylight_factor" : "");
@@ -158,8 +159,8 @@ SheetMap Asker::daylight_map(Shown shown, const model::Id& id) const {
         const auto& plane = answer->planes[p];
         std::vector<double> half = plane.half_width;
         if (shown != Shown::daylight_factor && !lux) {
-            const auto component =
-                static_cast<question::Component>(static_cast<int>(shown) - static_cast<int>(Shown::sky_component));
+            const auto component = static_cast<question::Component>(static_cast<int>(shown.kind()) -
+                                                                    static_cast<int>(Shown::sky_component));
             map.layers[p].value = plane.component(component);
             half = plane.half_width_of(component);
         }
@@ -184,7 +185,7 @@ SheetMap Asker::moment_map(Shown shown, const model::Id& id) const {
                                             "Reflected, inside and outside"};
     SheetMap map;
     map.name = QStringLiteral("%1, %2").arg(
-        QString::fromLatin1(names[static_cast<int>(shown) - static_cast<int>(Shown::moment)]),
+        QString::fromLatin1(names[static_cast<int>(shown.kind()) - static_cast<int>(Shown::moment)]),
         QString::fromStdString(climate::text(document_.moment())));
     map.unit = QStringLiteral("lx");
     mark_usual(map, "illuminance");
@@ -273,26 +274,25 @@ bool Asker::is_stale(const Document::KeptTable& kept, const model::Id& id) const
 
 SheetMap Asker::year_map(Shown shown, const model::Id& id) const {
     SheetMap map;
-    const bool hour = shown == Shown::year_hour;
-    const auto figure = static_cast<question::PointFigure>(static_cast<int>(shown) - static_cast<int>(Shown::autonomy));
-    const auto question = question_of(document_.project(), Question::Kind::year);
-    const auto lux = [](double v) { return QStringLiteral("%1 lx").arg(v); };
+    const auto* figure = shown.figure();
+    const bool hour = figure == nullptr;
     if (hour)
         map.name =
             QStringLiteral("Illuminance, hour of %1").arg(QString::fromStdString(climate::text(document_.moment())));
     else
-        map.name = QString::fromLatin1(question::name_of(figure).name);
-    if (shown == Shown::autonomy || shown == Shown::continuous) map.name += QStringLiteral(", ") + lux(question.target);
-    if (shown == Shown::maximum) map.name += QStringLiteral(", ") + lux(10 * question.target);
-    map.unit = hour || shown == Shown::mean_lux ? QStringLiteral("lx")
-               : shown == Shown::sun_hours      ? QStringLiteral("h a year")
-                                                : QStringLiteral("%");
-    mark_usual(map, hour || shown == Shown::mean_lux ? "illuminance" : question::name_of(figure).id);
+        map.name = QString::fromLatin1(figure->name);
+    if (!hour && figure->by != nullptr) {
+        const auto question = question_of(document_.project(), Question::Kind::year);
+        map.name += QStringLiteral(", %1 lx").arg(figure->by(question::limits_of(question)));
+    }
+    map.unit = hour ? QStringLiteral("lx") : QString::fromLatin1(figure->unit);
+    mark_usual(map, map.unit == QStringLiteral("lx") ? "illuminance" : figure->id);
     const auto reading = year_reading(id);
     if (reading == nullptr || reading->wish.hour_on_map != hour || (!hour && reading->wish.figure != figure))
         return map;
     static constexpr const char* worked[] = {", blinds open", ", blinds by LM-83", ""};
-    if (shown != Shown::sun_hours) map.name += QString::fromLatin1(worked[static_cast<int>(reading->wish.operation)]);
+    if (hour || figure->depends_on_blinds())
+        map.name += QString::fromLatin1(worked[static_cast<int>(reading->wish.operation)]);
     map.layers = reading->layers;
     map.half_width = reading->half_width;
     map.scale = map.unit == QStringLiteral("%") ? report::Scale{0, 100, false}

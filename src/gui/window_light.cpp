@@ -20,34 +20,43 @@ namespace wp::gui {
 
 namespace {
 
-struct Name {
+struct Listed {
     Shown shown;
-    const char* text;
+    QString text;
 };
-constexpr Name kNames[] = {{Shown::daylight_factor, "Daylight factor (live)"},
-                           {Shown::sky_component, "  sky component"},
-                           {Shown::outside_component, "  reflected outdoors"},
-                           {Shown::inside_component, "  reflected inside"},
-                           {Shown::ground_component, "  in off the ground"},
-                           {Shown::lux_by_design_sky, "  in lux, design sky"},
-                           {Shown::lux_by_median, "  in lux, median sky"},
-                           {Shown::moment, "The moment (live)"},
-                           {Shown::moment_sun, "  direct sun"},
-                           {Shown::moment_sky, "  straight from the sky"},
-                           {Shown::moment_reflected, "  reflected"},
-                           {Shown::autonomy, "The year: daylight autonomy"},
-                           {Shown::continuous, "  continuous autonomy"},
-                           {Shown::maximum, "  ten times the target"},
-                           {Shown::too_dark, "  below the useful"},
-                           {Shown::supplementary, "  useful with some electric light"},
-                           {Shown::useful, "  useful by itself"},
-                           {Shown::too_bright, "  above the useful"},
-                           {Shown::useful_three, "  100 to 2000 lx"},
-                           {Shown::bright_three, "  above 2000 lx"},
-                           {Shown::saturation, "  430 to 4300 lx"},
-                           {Shown::sun_hours, "  direct sun of 1000 lx"},
-                           {Shown::mean_lux, "  mean illuminance"},
-                           {Shown::year_hour, "  the hour of the moment"}};
+
+// What is always there: live answers, then the year's figures as the catalogue has them.
+const std::vector<Listed>& listed() {
+    static const std::vector<Listed> all = [] {
+        std::vector<Listed> out = {{Shown::daylight_factor, QStringLiteral("Daylight factor (live)")},
+                                   {Shown::sky_component, QStringLiteral("  sky component")},
+                                   {Shown::outside_component, QStringLiteral("  reflected outdoors")},
+                                   {Shown::inside_component, QStringLiteral("  reflected inside")},
+                                   {Shown::ground_component, QStringLiteral("  in off the ground")},
+                                   {Shown::lux_by_design_sky, QStringLiteral("  in lux, design sky")},
+                                   {Shown::lux_by_median, QStringLiteral("  in lux, median sky")},
+                                   {Shown::moment, QStringLiteral("The moment (live)")},
+                                   {Shown::moment_sun, QStringLiteral("  direct sun")},
+                                   {Shown::moment_sky, QStringLiteral("  straight from the sky")},
+                                   {Shown::moment_reflected, QStringLiteral("  reflected")}};
+        bool first = true;
+        for (const auto& f : figure::year_point_figures()) {
+            QString name = QString::fromLatin1(f.name);
+            name[0] = name[0].toLower();
+            out.push_back({f, (first ? QStringLiteral("The year: ") : QStringLiteral("  ")) + name});
+            first = false;
+        }
+        out.push_back({Shown::year_hour, QStringLiteral("  the hour of the moment")});
+        return out;
+    }();
+    return all;
+}
+int place_of(const Shown& shown) {
+    const auto& all = listed();
+    const auto at = std::find_if(all.begin(), all.end(), [&](const Listed& l) { return l.shown == shown; });
+    return static_cast<int>(at - all.begin());
+}
+
 const auto kSeparator = QStringLiteral("question:");
 
 QToolButton* tool(const char* text, const char* icon_name, const char* name, const char* tip) {
@@ -211,10 +220,9 @@ QWidget* Window::build_light_bar() {
 // What is always there, then the project's questions, then tables from elsewhere.
 void Window::fill_shown() {
     shown_box_->clear();
-    for (const Name& name : kNames) {
-        if (name.shown == Shown::moment || name.shown == Shown::autonomy)
-            shown_box_->insertSeparator(shown_box_->count());
-        shown_box_->addItem(QString::fromLatin1(name.text), static_cast<int>(name.shown));
+    for (size_t i = 0; i < listed().size(); ++i) {
+        if (i > 0 && !listed()[i].text.startsWith(u' ')) shown_box_->insertSeparator(shown_box_->count());
+        shown_box_->addItem(listed()[i].text, static_cast<int>(i));
     }
     shown_box_->insertSeparator(shown_box_->count());
     bool first = true;
@@ -238,7 +246,7 @@ void Window::shown_chosen(int index) {
         asker_.choose_table(data.toString().mid(kSeparator.size()).toStdString(), 0);
         return set_shown(Shown::table);
     }
-    if (data.isValid()) set_shown(static_cast<Shown>(data.toInt()));
+    if (data.isValid()) set_shown(listed()[static_cast<size_t>(data.toInt())].shown);
 }
 
 void Window::set_shown(Shown shown) {
@@ -247,9 +255,7 @@ void Window::set_shown(Shown shown) {
     if (is_year(shown)) {
         YearWish wish = asker_.wish();
         wish.hour_on_map = shown == Shown::year_hour;
-        if (!wish.hour_on_map)
-            wish.figure =
-                static_cast<question::PointFigure>(static_cast<int>(shown) - static_cast<int>(Shown::autonomy));
+        if (shown.figure() != nullptr) wish.figure = shown.figure();
         wish.hour = document_.moment().hour_of_year();
         wish.by_month = series_button_->isChecked() && !wish.hour_on_map;
         asker_.wish_year(wish);
@@ -271,7 +277,7 @@ void Window::refresh_shown() {
     if (column_box_ == nullptr || series_button_ == nullptr) return;
     const QVariant wanted = shown_ == Shown::table
                                 ? QVariant(kSeparator + QString::fromStdString(asker_.table_question()))
-                                : QVariant(static_cast<int>(shown_));
+                                : QVariant(place_of(shown_));
     shown_box_->setCurrentIndex(shown_box_->findData(wanted));
     const auto* kept = shown_ == Shown::table ? asker_.table() : nullptr;
     const auto columns = kept != nullptr ? kept->answer->table.columns.size() : 0;

@@ -28,13 +28,14 @@ void Window::build_year() {
     connect(&asker_.jobs(), &JobQueue::dropped, this, [this] { before_year_.reset(); });
     connect(&asker_, &Asker::year_read, this, [this] {
         if (before_year_ && !asker_.jobs().is_running())
-            if (std::exchange(before_year_, {}) == shown_ && desk_ == Desk::light) set_shown(Shown::autonomy);
+            if (std::exchange(before_year_, {}) == shown_ && desk_ == Desk::light)
+                set_shown(figure::daylight_autonomy());
         if (middle_views_ != nullptr && middle_views_->currentWidget() == series_view_) series_view_->update();
     });
     add_action(QStringLiteral("Jobs and answers"), QKeySequence(QStringLiteral("Ctrl+J")), [this] { show_jobs(); });
     add_action(QStringLiteral("The year of a point"), QKeySequence(QStringLiteral("Shift+Y")), [this] {
         if (desk_ != Desk::light) show_desk(Desk::light);
-        if (!is_year(shown_)) set_shown(Shown::autonomy);
+        if (!is_year(shown_)) set_shown(figure::daylight_autonomy());
         pages_->setCurrentWidget(year_);
         show_companion(year_view_);
     });

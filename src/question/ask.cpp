@@ -3,7 +3,6 @@
 
 #include <algorithm>
 #include <cmath>
-#include <cstdlib>
 
 #include "climate/epw.h"
 #include "geometry/readings.h"
@@ -239,33 +238,6 @@ std::vector<bool> occupied_planes(const model::Option& option, const std::vector
         out.push_back(plane != nullptr && plane->occupied);
     }
     return out;
-}
-
-fs::path data_folder() {
-    if (const char* own = std::getenv("WARMPANE_DATA")) return own;
-    std::error_code error;
-    // Beside the program, in the build folder too: no path of the machine it was built on is in it.
-    const fs::path beside =
-        fs::read_symlink("/proc/self/exe", error).parent_path().parent_path() / "share" / "warmpane";
-    return fs::is_directory(beside, error) ? beside : fs::path("/usr/share/warmpane");
-}
-
-Result<rule::CriteriaSet> criteria_set(const std::string& id) {
-    const bool plain = !id.empty() && std::all_of(id.begin(), id.end(), [](char c) {
-        return (c >= 'a' && c <= 'z') || (c >= '0' && c <= '9') || c == '-';
-    });
-    if (!plain)
-        return Fault{"/criteria", "\"" + id + "\" is no name of a criteria set",
-                     "Use small letters, digits and hyphens"};
-    return rule::read_criteria(data_folder() / "criteria" / (id + ".json"));
-}
-
-const rule::UsualValues& usual_values() {
-    static const rule::UsualValues values = [] {
-        auto read = rule::read_usual_values(data_folder() / "usual_values.json");
-        return read ? std::move(*read) : rule::UsualValues{};
-    }();
-    return values;
 }
 
 }  // namespace wp::question

@@ -12,8 +12,6 @@
 #include "question/light_field.h"
 #include "question/record.h"
 #include "question/sun_hours.h"
-#include "rule/criteria.h"
-#include "rule/usual.h"
 
 namespace wp::question {
 
@@ -61,11 +59,5 @@ Result<GlareTask> glare_task(const model::Project& project, const model::Option&
 /// Names for planes in reports: the plane's own, with its room.
 std::vector<std::string> plane_names(const model::Option& option, const std::vector<geometry::PlanePoints>& planes);
 std::vector<bool> occupied_planes(const model::Option& option, const std::vector<geometry::PlanePoints>& planes);
-
-/// The criteria sets that come with the program, and those of a project by id.
-std::filesystem::path data_folder();
-Result<rule::CriteriaSet> criteria_set(const std::string& id);
-/// What values usually mean, of the data that come with the program; none where they are damaged.
-const rule::UsualValues& usual_values();
 
 }  // namespace wp::question

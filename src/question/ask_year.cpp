@@ -15,10 +15,14 @@ metric::Hours occupied_hours(const model::Project& project, const model::Option&
                               : model::clock_hours(project.calendar, question.from, question.to);
 }
 
+YearLimits limits_of(const model::Question& question) {
+    return {question.target, question.useful_low, question.useful_high};
+}
+
 YearUse year_use(const model::Project& project, const model::Option& option, const model::Question& question,
                  const std::vector<geometry::PlanePoints>& planes) {
     YearUse out;
-    out.limits = {question.target, question.useful_low, question.useful_high};
+    out.limits = limits_of(question);
     for (const auto& plane : planes) out.hours.push_back(occupied_hours(project, option, question, plane.room));
     return out;
 }

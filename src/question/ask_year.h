@@ -7,7 +7,7 @@
 
 #include "question/electric.h"
 #include "question/year.h"
-#include "question/year_figures.h"
+#include "question/year_limits.h"
 
 namespace wp::question {
 
@@ -17,6 +17,8 @@ struct YearUse {
     std::vector<metric::Hours> hours;  ///< by plane: when its room is occupied
     Operation operation = Operation::control;
 };
+/// Target and limits of a year's question.
+YearLimits limits_of(const model::Question& question);
 /// planes: in the order of the answer.
 YearUse year_use(const model::Project& project, const model::Option& option, const model::Question& question,
                  const std::vector<geometry::PlanePoints>& planes);

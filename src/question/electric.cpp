@@ -5,7 +5,7 @@
 #include <cmath>
 
 #include "geometry/polygon.h"
-#include "question/year_figures.h"
+#include "question/year_over_time.h"
 
 namespace wp::question {
 using model::Lighting;

@@ -126,12 +126,12 @@ std::vector<MapLayer> daylight_maps(const question::DaylightFactorAnswer& answer
     return out;
 }
 
-std::vector<MapLayer> year_maps(const question::YearAnswer& answer, question::PointFigure figure,
+std::vector<MapLayer> year_maps(const question::YearAnswer& answer, const figure::YearPointFigure& figure,
                                 const question::YearUse& use) {
     std::vector<MapLayer> out;
     for (size_t p = 0; p < answer.planes.size(); ++p)
         out.push_back({answer.planes[p].plane,
-                       question::point_values(answer, p, figure, use.limits, use.hours[p], use.operation).value,
+                       figure::point_values(answer, p, figure, use.limits, use.hours[p], use.operation).value,
                        answer.planes[p].relative_half_width, false});
     return out;
 }

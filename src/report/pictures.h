@@ -5,6 +5,7 @@
 #include <string>
 
 #include "base/result.h"
+#include "figure/year_points.h"
 #include "question/ask_year.h"
 #include "question/glare.h"
 #include "question/table.h"
@@ -32,7 +33,7 @@ double high_of(const std::vector<MapLayer>& layers);
 Scale light_scale(const std::vector<MapLayer>& layers);
 std::vector<MapLayer> maps_of(const question::PointTable& table, size_t column);
 std::vector<MapLayer> daylight_maps(const question::DaylightFactorAnswer& answer);
-std::vector<MapLayer> year_maps(const question::YearAnswer& answer, question::PointFigure figure,
+std::vector<MapLayer> year_maps(const question::YearAnswer& answer, const figure::YearPointFigure& figure,
                                 const question::YearUse& use);
 
 /// Luminance in our palette, logarithmic from 10 to 20 000 cd/m^2, round, glare sources outlined.

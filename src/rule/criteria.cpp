@@ -9,7 +9,7 @@
 #include <optional>
 #include <set>
 
-#include "question/year_figures.h"
+#include "figure/year_rooms.h"
 #include "store/document.h"
 #include "store/fields.h"
 
@@ -84,15 +84,15 @@ Band measure(const Metric& m, const question::YearAnswer& year, size_t p, const 
     const auto operation = m.blinds ? question::Operation::lm83 : question::Operation::open;
     switch (m.kind) {
         case Metric::Kind::spatial_autonomy: {
-            const auto s = question::spatial_autonomy(year, p, hours, m.lux, m.time_share, operation);
+            const auto s = figure::spatial_autonomy(year, p, hours, m.lux, m.time_share, operation);
             return {s.value, s.low, s.high};
         }
         case Metric::Kind::sunlight_exposure: {
-            const double v = question::sunlight_exposure(year, p, hours, m.lux, m.hours_limit).value;
+            const double v = figure::sunlight_exposure(year, p, hours, m.lux, m.hours_limit).value;
             return {v, v, v};  // traced exactly
         }
         case Metric::Kind::provision: {
-            const auto s = question::provision(year, p, hours, m.lux, m.area_share, operation);
+            const auto s = figure::provision(year, p, hours, m.lux, m.area_share, operation);
             return {s.value, s.low, s.high};
         }
     }

@@ -7,6 +7,7 @@
 
 #include "exchange/tables.h"
 #include "question/ask.h"
+#include "rule/data.h"
 #include "support.h"
 
 using namespace wp;
@@ -41,7 +42,7 @@ TEST(Summaries, a_year_carries_its_verdicts_and_its_blinds) {
     const auto planes = *question::planes_of(project.options[0], project.questions[0]);
     const auto year = question::solve_year(geometry::build_surfaces(project, project.options[0]), planes,
                                            test::weather(), 0, {0.5, 1, 0});
-    exchange::JudgedSet judged{*question::criteria_set("leed-v41-daylight-option-1"), {}};
+    exchange::JudgedSet judged{*rule::criteria_set("leed-v41-daylight-option-1"), {}};
     judged.verdicts = rule::evaluate(judged.set, year, {"Room"}, {true});
     const auto j = json::parse(exchange::year_json(
         kOrigin, year, {"Room"}, {judged}, {{}, {model::clock_hours({}, 8, 18)}, question::Operation::lm83}, {}));

@@ -8,6 +8,7 @@
 #include "question/ask.h"
 #include "question/profile.h"
 #include "question/why.h"
+#include "rule/data.h"
 #include "support.h"
 
 namespace wp::question {
@@ -181,7 +182,7 @@ TEST(Why, light_off_the_ground_is_told_from_that_off_a_facade) {
 }
 
 TEST(UsualValues, of_every_figure_have_meaning_and_source_and_rise) {
-    const auto& values = usual_values();
+    const auto& values = rule::usual_values();
     for (const char* figure : {"daylight_factor", "illuminance", "autonomy", "direct_sun_hours", "sun_hours"}) {
         const auto* of = values.find(figure);
         ASSERT_NE(of, nullptr) << figure;

@@ -9,6 +9,7 @@
 #include "question/ask.h"
 #include "question/ask_year.h"
 #include "question/two_sides.h"
+#include "question/year_over_time.h"
 
 using namespace wp;
 using namespace wp::question;

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "question/year_figures.h"
+#include "figure/year_rooms.h"
 
 #include <gtest/gtest.h>
 
@@ -11,6 +11,7 @@
 #include "validation/scenes.h"
 
 using namespace wp;
+using namespace wp::figure;
 using namespace wp::question;
 
 namespace {

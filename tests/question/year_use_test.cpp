@@ -4,11 +4,15 @@
 
 #include <numeric>
 
+#include "figure/year_rooms.h"
 #include "question/ask.h"
 #include "question/ask_year.h"
+#include "question/year_over_time.h"
+#include "rule/data.h"
 #include "support.h"
 
 using namespace wp;
+using namespace wp::figure;
 using namespace wp::question;
 using Kind = model::BlindControl::Kind;
 
@@ -221,9 +225,8 @@ TEST(ElectricLight, its_sensor_stands_where_a_tenth_of_the_area_is_darker_unless
 TEST(YearFigures, four_bands_of_useful_light_are_all_of_the_hours) {
     const auto hours = model::clock_hours({}, 8, 18);
     std::vector<double> sum;
-    for (const auto f :
-         {PointFigure::too_dark, PointFigure::supplementary, PointFigure::useful, PointFigure::too_bright}) {
-        const auto v = point_values(plain(), 0, f, {}, hours, Operation::lm83);
+    for (const char* id : {"too_dark", "supplementary", "useful", "too_bright"}) {
+        const auto v = point_values(plain(), 0, *find_year_point_figure(id), {}, hours, Operation::lm83);
         sum.resize(v.value.size(), 0.0);
         for (size_t i = 0; i < sum.size(); ++i) sum[i] += v.value[i];
     }
@@ -232,14 +235,17 @@ TEST(YearFigures, four_bands_of_useful_light_are_all_of_the_hours) {
 
 TEST(YearFigures, every_figure_has_its_definition) {
     for (const auto& f : room_figures(plain(), 0, {}, model::clock_hours({}, 8, 18), Operation::lm83)) {
-        const auto* of = usual_values().find(f.id);
+        const auto* of = rule::usual_values().find(f.id);
         ASSERT_NE(of, nullptr) << f.id;
         EXPECT_GT(of->definition.size(), 20u) << f.id;
         EXPECT_EQ(of->unit, f.unit) << f.id;
     }
-    for (size_t i = 0; i < kPointFigures; ++i)
-        EXPECT_NE(usual_values().find(name_of(static_cast<PointFigure>(i)).id), nullptr)
-            << name_of(static_cast<PointFigure>(i)).id;
+    for (const auto& f : year_point_figures()) {
+        const auto* of = rule::usual_values().find(f.id);
+        ASSERT_NE(of, nullptr) << f.id;
+        EXPECT_GT(of->definition.size(), 20u) << f.id;
+        EXPECT_EQ(find_year_point_figure(f.id), &f) << "ids are taken once";
+    }
 }
 
 TEST(YearFigures, a_higher_level_of_provision_is_met_in_fewer_hours_and_blinds_take_area_away) {
@@ -259,14 +265,14 @@ TEST(YearFigures, a_higher_level_of_provision_is_met_in_fewer_hours_and_blinds_t
 TEST(YearFigures, bands_hold_what_other_dice_give_and_are_not_much_wider_than_need_be) {
     const auto hours = model::clock_hours({}, 8, 18);
     const auto exact =
-        point_values(year_of(test::one_room(), 0.04), 0, PointFigure::autonomy, {}, hours, Operation::open);
+        point_values(year_of(test::one_room(), 0.04), 0, daylight_autonomy(), {}, hours, Operation::open);
     int within = 0, all = 0;
     double off = 0, said = 0;
     for (unsigned seed = 1; seed <= 6; ++seed) {
         const auto project = test::one_room();
         const auto weather = test::weather();
         const auto scene = year_scene(project, project.options[0], {}, weather);
-        const auto v = point_values(ask_year(*scene, weather, {0.25, seed, 0}), 0, PointFigure::autonomy, {}, hours,
+        const auto v = point_values(ask_year(*scene, weather, {0.25, seed, 0}), 0, daylight_autonomy(), {}, hours,
                                     Operation::open);
         for (size_t i = 0; i < v.value.size(); ++i) {
             ++all;
@@ -329,7 +335,7 @@ TEST(LargePlanes, figures_are_told_part_by_part_as_of_all_points_side_by_side) {
     for (const auto operation : {Operation::open, Operation::lm83}) {
         const auto whole = fine().lux(0, operation);
         const auto autonomy = metric::autonomy(*whole, hours, limits.target),
-                   told = point_values(fine(), 0, PointFigure::autonomy, limits, hours, operation).value;
+                   told = point_values(fine(), 0, daylight_autonomy(), limits, hours, operation).value;
         ASSERT_EQ(told.size(), fine().planes[0].plane.points.size());
         for (size_t i = 0; i < told.size(); ++i) EXPECT_DOUBLE_EQ(told[i], 100 * autonomy[i]) << i;
         EXPECT_DOUBLE_EQ(spatial_autonomy(fine(), 0, hours, 300, 0.5, operation).value,

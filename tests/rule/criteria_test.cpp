@@ -5,8 +5,10 @@
 
 #include <cmath>
 
+#include "base/data_folder.h"
 #include "base/file.h"
 #include "question/ask.h"
+#include "rule/data.h"
 
 using namespace wp;
 using namespace wp::rule;
@@ -39,7 +41,7 @@ question::YearAnswer year_with(std::vector<question::YearAnswer::Given> planes) 
 
 TEST(Criteria, the_sets_that_come_with_the_program_are_sound) {
     for (const auto* id : {"leed-v41-daylight-option-1", "en-17037-provision"}) {
-        const auto set = question::criteria_set(id);
+        const auto set = rule::criteria_set(id);
         ASSERT_TRUE(set) << set.fault().line();
         EXPECT_EQ(set->id, id);
         for (const auto& c : set->criteria) {
@@ -49,12 +51,12 @@ TEST(Criteria, the_sets_that_come_with_the_program_are_sound) {
                 EXPECT_GT(c.thresholds[i].value, c.thresholds[i - 1].value);
         }
     }
-    EXPECT_FALSE(question::criteria_set("../secrets"));
-    EXPECT_FALSE(question::criteria_set("no-such-set"));
+    EXPECT_FALSE(rule::criteria_set("../secrets"));
+    EXPECT_FALSE(rule::criteria_set("no-such-set"));
 }
 
 TEST(Criteria, a_file_with_a_slip_is_refused_and_says_where) {
-    const std::string good = *read_file(question::data_folder() / "criteria" / "leed-v41-daylight-option-1.json");
+    const std::string good = *read_file(data_folder() / "criteria" / "leed-v41-daylight-option-1.json");
     ASSERT_TRUE(parse_criteria(good, "c"));
     const auto with = [&](const std::string& from, const std::string& to) {
         std::string text = good;
@@ -73,7 +75,7 @@ TEST(Criteria, a_file_with_a_slip_is_refused_and_says_where) {
 }
 
 TEST(Criteria, three_quarters_of_the_area_earn_three_points_and_half_earns_one) {
-    const auto set = *question::criteria_set("leed-v41-daylight-option-1");
+    const auto set = *rule::criteria_set("leed-v41-daylight-option-1");
     const auto rich = year_with({plane_with({400, 400, 400, 100}, {0, 0, 0, 0}, 0.02)});
     const auto verdicts = evaluate(set, rich, {"Room"}, {true});
     ASSERT_EQ(verdicts.size(), 2u);
@@ -92,7 +94,7 @@ TEST(Criteria, three_quarters_of_the_area_earn_three_points_and_half_earns_one) 
 }
 
 TEST(Criteria, a_verdict_within_the_error_says_so) {
-    const auto set = *question::criteria_set("leed-v41-daylight-option-1");
+    const auto set = *rule::criteria_set("leed-v41-daylight-option-1");
     // Two of four points have 310 lx give or take a tenth: each has the 300 lx with a chance of three quarters only.
     const auto close = year_with({plane_with({310, 310, 100, 100}, {0, 0, 0, 0}, 0.10)});
     const auto v = evaluate(set, close, {"Room"}, {true})[0];
@@ -105,7 +107,7 @@ TEST(Criteria, a_verdict_within_the_error_says_so) {
 }
 
 TEST(Criteria, too_much_sun_is_told_by_room) {
-    const auto set = *question::criteria_set("leed-v41-daylight-option-1");
+    const auto set = *rule::criteria_set("leed-v41-daylight-option-1");
     const auto year = year_with({plane_with({400, 400, 400, 400}, {2000, 0, 0, 0}, 0.02),
                                  plane_with({400, 400, 400, 400}, {0, 0, 0, 0}, 0.02)});
     const auto verdicts = evaluate(set, year, {"Sunny", "Shady"}, {true, true});
@@ -117,7 +119,7 @@ TEST(Criteria, too_much_sun_is_told_by_room) {
 }
 
 TEST(Criteria, two_planes_over_one_floor_count_it_once) {
-    const auto set = *question::criteria_set("leed-v41-daylight-option-1");
+    const auto set = *rule::criteria_set("leed-v41-daylight-option-1");
     // A room of 4 m2 with two planes one over the other, and one of 4 m2 with a single plane: dark, dark, bright.
     auto planes =
         std::vector{plane_with({0, 0, 0, 0}, {0, 0, 0, 0}, 0.02), plane_with({0, 0, 0, 0}, {0, 0, 0, 0}, 0.02),
@@ -137,7 +139,7 @@ TEST(Criteria, two_planes_over_one_floor_count_it_once) {
 }
 
 TEST(Criteria, planes_that_are_not_occupied_do_not_count) {
-    const auto set = *question::criteria_set("leed-v41-daylight-option-1");
+    const auto set = *rule::criteria_set("leed-v41-daylight-option-1");
     const auto year =
         year_with({plane_with({400, 400, 400, 400}, {0, 0, 0, 0}, 0.02), plane_with({0, 0, 0, 0}, {0, 0, 0, 0}, 0.02)});
     EXPECT_DOUBLE_EQ(evaluate(set, year, {"Room", "Store"}, {true, false})[0].value, 1.0);

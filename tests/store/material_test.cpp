@@ -2,6 +2,7 @@
 // Materials as files; what a project keeps of matter, things, planes and observers.
 #include <gtest/gtest.h>
 
+#include "base/data_folder.h"
 #include "base/file.h"
 #include "geometry/lay.h"
 #include "question/ask.h"
@@ -90,7 +91,7 @@ TEST(MaterialFile, taken_in_twice_is_there_once_and_another_of_the_same_id_gets_
 }
 
 TEST(MaterialFile, the_library_and_the_assumed_sets_that_come_with_the_program_are_sound) {
-    const auto library = read_materials(question::data_folder() / "materials" / "general.json");
+    const auto library = read_materials(data_folder() / "materials" / "general.json");
     ASSERT_TRUE(library) << library.fault().line();
     EXPECT_GT(library->size(), 80u);
     for (const Material& m : *library) {
@@ -99,7 +100,7 @@ TEST(MaterialFile, the_library_and_the_assumed_sets_that_come_with_the_program_a
             EXPECT_TRUE(figure_of(m) >= m.low && figure_of(m) <= m.high) << m.name << " lies out of its own range";
     }
     for (const char* name : {"lm-83", "en-17037"}) {
-        const auto set = read_assumed(question::data_folder() / "assumed" / (std::string(name) + ".json"));
+        const auto set = read_assumed(data_folder() / "assumed" / (std::string(name) + ".json"));
         ASSERT_TRUE(set) << set.fault().line();
         for (const Part part :
              {Part::floor, Part::wall, Part::ceiling, Part::facade, Part::furniture, Part::block, Part::stair}) {

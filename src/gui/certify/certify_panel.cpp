@@ -6,6 +6,7 @@
 
 #include "gui/look/look.h"
 #include "question/ask.h"
+#include "rule/data.h"
 
 namespace wp::gui {
 
@@ -123,7 +124,7 @@ void CertifyPanel::refresh() {
     int met = 0, all = 0;
     QString faults;
     for (const auto& id : document_.project().criteria) {
-        const auto set = question::criteria_set(id);
+        const auto set = rule::criteria_set(id);
         if (!set) {
             faults += QStringLiteral("<br>") + QString::fromStdString(set.fault().line()).toHtmlEscaped();
             continue;

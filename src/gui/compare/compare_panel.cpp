@@ -7,6 +7,7 @@
 #include <QVBoxLayout>
 #include <algorithm>
 
+#include "figure/year_rooms.h"
 #include "gui/look/look.h"
 #include "question/ask.h"
 #include "report/pictures.h"
@@ -101,9 +102,8 @@ const std::vector<ComparePanel::YearFigures>& ComparePanel::figures_of(
     if (is_new)
         for (size_t p = 0; p < year->planes.size(); ++p) {
             const auto hours = year->clock_hours(8, 18);
-            it->second.push_back(
-                {question::spatial_autonomy(*year, p, hours, 300, 0.5, question::Operation::lm83).value,
-                 question::sunlight_exposure(*year, p, hours, 1000, 250).value});
+            it->second.push_back({figure::spatial_autonomy(*year, p, hours, 300, 0.5, question::Operation::lm83).value,
+                                  figure::sunlight_exposure(*year, p, hours, 1000, 250).value});
         }
     return it->second;
 }

@@ -99,10 +99,9 @@ void SeriesView::paint(QPainter& painter, QSizeF size, const report::Ink& ink) c
     QString unit = QStringLiteral("lx"), legend = QStringLiteral("Illuminance");
     report::Scale scale = report::light_scale(all);
     if (months_) {
-        const auto& name = question::name_of(asker_.year_reading()->wish.figure);
-        legend = QString::fromLatin1(name.name);
-        unit = asker_.year_reading()->wish.figure == question::PointFigure::sun_hours ? QStringLiteral("h a month")
-                                                                                      : QString::fromLatin1(name.unit);
+        const auto& figure = *asker_.year_reading()->wish.figure;
+        legend = QString::fromLatin1(figure.name);
+        unit = QString::fromLatin1(figure.unit).replace(QStringLiteral("a year"), QStringLiteral("a month"));
         if (unit != QStringLiteral("lx"))
             scale = {0, unit == QStringLiteral("%") ? 100 : report::nice_top(report::high_of(all)), false};
     } else {

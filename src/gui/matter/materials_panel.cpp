@@ -11,6 +11,7 @@
 #include <algorithm>
 #include <set>
 
+#include "base/data_folder.h"
 #include "geometry/finishes.h"
 #include "gui/inspector/rows.h"
 #include "gui/look/look.h"
@@ -154,8 +155,7 @@ MaterialsPanel::MaterialsPanel(Document& document, QWidget* parent) : QWidget(pa
     connect(list_, &QTreeWidget::itemSelectionChanged, this, &MaterialsPanel::show_chosen);
     connect(list_, &QTreeWidget::itemDoubleClicked, this, &MaterialsPanel::assign);
     connect(&document, &Document::project_changed, this, &MaterialsPanel::refresh);
-    if (auto read = store::read_materials(question::data_folder() / "materials" / "general.json"))
-        library_ = std::move(*read);
+    if (auto read = store::read_materials(data_folder() / "materials" / "general.json")) library_ = std::move(*read);
     std::error_code error;
     if (std::filesystem::exists(own_library(), error))
         if (auto read = store::read_materials(own_library())) own_ = std::move(*read);

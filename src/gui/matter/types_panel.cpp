@@ -4,6 +4,7 @@
 #include <QMenu>
 #include <QToolButton>
 
+#include "base/data_folder.h"
 #include "geometry/finishes.h"
 #include "gui/inspector/rows.h"
 #include "gui/look/look.h"
@@ -78,7 +79,7 @@ void TypesPanel::refresh() {
 }
 
 void TypesPanel::assume(const std::string& id) {
-    const auto set = store::read_assumed(question::data_folder() / "assumed" / (id + ".json"));
+    const auto set = store::read_assumed(data_folder() / "assumed" / (id + ".json"));
     if (!set) return emit said(QString::fromStdString(set.fault().line()));
     int given = 0;
     bool ground = false;

@@ -9,10 +9,11 @@
 #include "gui/inspector/rows.h"
 #include "gui/look/look.h"
 #include "question/ask.h"
+#include "rule/data.h"
 
 namespace wp::gui {
+using figure::RoomFigure;
 using question::Operation;
-using question::RoomFigure;
 
 namespace {
 
@@ -233,7 +234,7 @@ void YearPanel::showEvent(QShowEvent* event) {
 }
 
 QString YearPanel::meaning_of(const std::string& figure) {
-    const auto* of = question::usual_values().find(figure);
+    const auto* of = rule::usual_values().find(figure);
     if (of == nullptr) return {};
     QString text = name_of(of->definition);
     for (const auto& v : of->values)

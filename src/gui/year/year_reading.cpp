@@ -7,6 +7,7 @@
 #include <tuple>
 
 #include "question/ask.h"
+#include "question/year_over_time.h"
 #include "report/pictures.h"
 
 namespace wp::gui {
@@ -44,8 +45,8 @@ void add_map(YearReading& out) {
             half = std::move(hour.half_width);
         } else {
             auto values =
-                question::point_values(year, p, out.wish.figure, out.use.limits,
-                                       question::in_months(out.use.hours[p], out.wish.months), out.wish.operation);
+                figure::point_values(year, p, *out.wish.figure, out.use.limits,
+                                     question::in_months(out.use.hours[p], out.wish.months), out.wish.operation);
             for (size_t i = 0; i < values.value.size(); ++i) half.push_back((values.high[i] - values.low[i]) / 2);
             layer.value = std::move(values.value);
         }
@@ -177,8 +178,8 @@ void add_months(YearReading& out) {
         std::vector<report::MapLayer> layers;
         for (size_t p = 0; p < out.answer->planes.size(); ++p)
             layers.push_back({out.answer->planes[p].plane,
-                              question::point_values(*out.answer, p, out.wish.figure, out.use.limits,
-                                                     question::in_months(out.use.hours[p], one), out.wish.operation)
+                              figure::point_values(*out.answer, p, *out.wish.figure, out.use.limits,
+                                                   question::in_months(out.use.hours[p], one), out.wish.operation)
                                   .value,
                               out.answer->planes[p].relative_half_width, false});
         out.by_month.push_back(std::move(layers));
@@ -246,9 +247,9 @@ YearTables read_tables(const YearReading& reading, const model::Option& option) 
     add_hours(reading, out);
     add_groups(reading, out);
     for (size_t p = 0; p < reading.answer->planes.size(); ++p)
-        out.rooms.push_back(question::room_figures(*reading.answer, p, reading.use.limits,
-                                                   question::in_months(reading.use.hours[p], reading.wish.months),
-                                                   reading.wish.operation));
+        out.rooms.push_back(figure::room_figures(*reading.answer, p, reading.use.limits,
+                                                 question::in_months(reading.use.hours[p], reading.wish.months),
+                                                 reading.wish.operation));
     return out;
 }
 

@@ -7,6 +7,7 @@
 #include <string>
 #include <vector>
 
+#include "figure/year_rooms.h"
 #include "question/ask_year.h"
 #include "report/plan.h"
 
@@ -17,7 +18,7 @@ enum class StripOf { outdoor, room, share, point, blinds, power };
 
 /// What one wishes to read of a year.
 struct YearWish {
-    question::PointFigure figure = question::PointFigure::autonomy;
+    const figure::YearPointFigure* figure = &figure::daylight_autonomy();
     bool hour_on_map = false;  ///< the map is the hour of the moment, not a figure
     question::Operation operation = question::Operation::control;
     std::array<bool, 12> months{true, true, true, true, true, true, true, true, true, true, true, true};
@@ -33,7 +34,7 @@ struct YearWish {
 
 /// Tables and lists of a year.
 struct YearTables {
-    std::vector<std::vector<question::RoomFigure>> rooms;  ///< by plane
+    std::vector<std::vector<figure::RoomFigure>> rooms;  ///< by plane
     struct HourOf {
         int hour = 0;
         double share = 0;  ///< of the plane with the target

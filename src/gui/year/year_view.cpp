@@ -13,6 +13,7 @@
 #include "gui/inspector/rows.h"
 #include "gui/look/look.h"
 #include "question/ask.h"
+#include "question/year_over_time.h"
 #include "report/pictures.h"
 
 namespace wp::gui {

@@ -1,0 +1,17 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Rules that come with the program: criteria sets, and what values usually mean.
+#pragma once
+#include <string>
+
+#include "base/result.h"
+#include "rule/criteria.h"
+#include "rule/usual.h"
+
+namespace wp::rule {
+
+/// The criteria set of that id.
+Result<CriteriaSet> criteria_set(const std::string& id);
+/// What values usually mean; none where the file is damaged.
+const UsualValues& usual_values();
+
+}  // namespace wp::rule
