@@ -233,6 +233,15 @@ TEST(YearFigures, four_bands_of_useful_light_are_all_of_the_hours) {
     for (const double s : sum) EXPECT_NEAR(s, 100, 1e-9);
 }
 
+TEST(YearFigures, useful_light_at_all_is_that_with_some_electric_light_and_that_by_itself) {
+    const auto hours = model::clock_hours({}, 8, 18);
+    const auto of = [&](const char* id) {
+        return point_values(plain(), 0, *find_year_point_figure(id), {}, hours, Operation::lm83).value;
+    };
+    const auto all = of("useful_combined"), some = of("supplementary"), by_itself = of("useful");
+    for (size_t i = 0; i < all.size(); ++i) EXPECT_NEAR(all[i], some[i] + by_itself[i], 1e-9);
+}
+
 TEST(YearFigures, every_figure_has_its_definition) {
     for (const auto& f : room_figures(plain(), 0, {}, model::clock_hours({}, 8, 18), Operation::lm83)) {
         const auto* of = rule::usual_values().find(f.id);
