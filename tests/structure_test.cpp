@@ -13,19 +13,20 @@ namespace fs = std::filesystem;
 
 namespace {
 
-const std::set<std::string> kCore = {"base",   "climate", "model", "geometry", "light",   "question",
-                                     "figure", "metric",  "rule",  "store",    "exchange"};
+const std::set<std::string> kCore = {"base",     "climate", "model",  "shading", "geometry", "light",
+                                     "question", "figure",  "metric", "rule",    "store",    "exchange"};
 // What each folder may include besides itself.
 const std::map<std::string, std::set<std::string>> kMay = {
     {"base", {}},
     {"climate", {"base"}},
     {"model", {"base", "climate"}},
-    {"geometry", {"base", "climate", "model"}},
+    {"shading", {"base", "model"}},
+    {"geometry", {"base", "climate", "model", "shading"}},
     {"light", {"base", "climate", "model", "geometry"}},
     {"metric", {"base", "climate"}},
     {"question", {"base", "climate", "model", "geometry", "light", "metric"}},
     {"figure", {"base", "climate", "light", "metric", "question"}},
-    {"store", {"base", "climate", "model"}},
+    {"store", {"base", "climate", "model", "shading"}},
     {"rule", {"base", "climate", "model", "geometry", "question", "figure", "metric", "store"}},
     {"exchange", {"base", "climate", "model", "geometry", "light", "question", "figure", "metric", "rule"}}};
 

@@ -49,7 +49,9 @@ constexpr YearPointFigure kAll[] = {
          return Limits{l.high, kEndless};
      }},
     {"useful_combined", "Useful, with electric light or without", "%", Of::share_between, InRooms::after_areas,
-     [](const YearLimits& l) { return Limits{l.low, l.high}; }},
+     [](const YearLimits& l) {
+         return Limits{l.low, l.high};
+     }},
     {"useful_three", "Useful, 100 to 2000 lx", "%", Of::share_between, InRooms::after_areas,
      [](const YearLimits&) {
          return Limits{100, 2000};

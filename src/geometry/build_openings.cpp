@@ -7,7 +7,7 @@
 #include <cmath>
 
 #include "geometry/builder.h"
-#include "geometry/shade.h"
+#include "shading/shade.h"
 
 namespace wp::geometry {
 using namespace model;
@@ -70,13 +70,13 @@ void Builder::equip_portal(const Pane& pane, const O& opening, bool may_have_bli
         const Material* m = opening.blind_material.empty() ? nullptr : find(project_.materials, opening.blind_material);
         if (opening.blind && m != nullptr) portal.blind_layer = out_.keep_blind(blind_of(*m));
     }
-    ShadeFrame frame{pane.corner,    normalized(pane.u), normalized(pane.v), pane.normal,
-                     length(pane.u), length(pane.v),     to_outer,           to_inner};
+    shading::ShadeFrame frame{pane.corner,    normalized(pane.u), normalized(pane.v), pane.normal,
+                              length(pane.u), length(pane.v),     to_outer,           to_inner};
     for (const ShadeLayer& layer : opening.shading) {
         const int seen_from = layer.inside ? pane.inside : pane.outside;
         const uint32_t surface = add_finished(Element::shading, opening.id, Part::shading,
                                               finish_of(project_, option_, Part::shading, layer.material), seen_from);
-        build_shade(layer, frame, [&](Vec3 a, Vec3 b, Vec3 c, Vec3 d) { out_.add_quad(surface, a, b, c, d); });
+        shading::build_shade(layer, frame, [&](Vec3 a, Vec3 b, Vec3 c, Vec3 d) { out_.add_quad(surface, a, b, c, d); });
     }
 }
 

@@ -13,7 +13,7 @@
 #include "geometry/finishes.h"
 #include "geometry/plane_points.h"
 #include "geometry/roof_shape.h"
-#include "geometry/shade.h"
+#include "shading/shade.h"
 
 namespace wp::geometry {
 using namespace model;
@@ -152,7 +152,7 @@ class MatterCheck {
     void check_shading(size_t s, const Item& item) {
         const Shaded at = shaded(const_cast<Option&>(option_), item);
         if (at.layers == nullptr || std::none_of(at.layers->begin(), at.layers->end(), [&](const ShadeLayer& layer) {
-                return leaves_no_blade(layer, at.width, at.height);
+                return shading::leaves_no_blade(layer, at.width, at.height);
             }))
             return;
         add(Kind::shade_without_blades, s, place_of({item}), {item},

@@ -8,6 +8,7 @@
 #include "geometry/edit_parts.h"
 #include "geometry/roof_shape.h"
 #include "geometry/walls.h"
+#include "shading/shade.h"
 
 namespace wp::geometry {
 using namespace model;
@@ -20,7 +21,7 @@ void place_room(Room& room, const Placing& placing) {
     if (!placing.mirrors()) return;
     // Mirrored rings run the other way round.
     for (Opening& o : room.openings)
-        for (ShadeLayer& layer : o.shading) layer = mirrored(layer);
+        for (ShadeLayer& layer : o.shading) layer = shading::mirrored(layer);
     turn_ring(room);
 }
 

@@ -7,7 +7,7 @@
 #include "geometry/finishes.h"
 #include "geometry/plane_points.h"
 #include "geometry/roof_shape.h"
-#include "geometry/shade.h"
+#include "shading/shade.h"
 
 namespace wp::geometry {
 using namespace model;
@@ -218,7 +218,7 @@ bool mend_fault(Project& project, size_t index, const ModelFault& fault) {
         case Kind::shade_without_blades: {
             const Shaded at = shaded(option, item);
             return at.layers != nullptr && std::erase_if(*at.layers, [&](const ShadeLayer& layer) {
-                                               return leaves_no_blade(layer, at.width, at.height);
+                                               return shading::leaves_no_blade(layer, at.width, at.height);
                                            }) > 0;
         }
         case Kind::sun_down: {

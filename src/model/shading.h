@@ -1,8 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// Fixed shading of openings. Each layer is told by few figures and follows its opening: real surfaces are made from it.
+// Fixed shading of openings. Each layer is told by few figures and follows its opening: real surfaces are made from it
+// (shading/device.h says which figures count for which kind, and what they may be).
 #pragma once
-#include <vector>
-
 #include "model/material.h"
 
 namespace wp::model {
@@ -37,20 +36,5 @@ struct ShadeLayer {
     Id material;  ///< empty: the option's, by type
     bool operator==(const ShadeLayer&) const;
 };
-
-const char* kind_name(ShadeLayer::Kind kind);
-
-/// Figures within what can be built: no more than 500 blades, nothing negative that cannot be.
-ShadeLayer within_reason(ShadeLayer layer);
-
-/// The same layer on an opening that is mirrored left to right.
-ShadeLayer mirrored(ShadeLayer layer);
-
-/// Ready-made sets of layers, under names of their own.
-struct ShadePreset {
-    const char *id, *name, *what;
-    std::vector<ShadeLayer> layers;
-};
-const std::vector<ShadePreset>& shade_presets();
 
 }  // namespace wp::model

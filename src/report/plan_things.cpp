@@ -5,7 +5,7 @@
 #include <cmath>
 
 #include "geometry/plane_points.h"
-#include "geometry/shade.h"
+#include "shading/device.h"
 
 namespace wp::report {
 using namespace model;
@@ -207,7 +207,7 @@ void draw_shading(QPainter& painter, const PlanScene& scene, const PlanView& vie
             const Vec2 u = way.inner[1] - way.inner[0], d = normalized(u), out{d.y, -d.x};
             const double share = std::min(1.0, o.reveal / std::max(1e-6, way.depth));
             const Vec2 corner = way.inner[0] + (way.outer[0] - way.inner[0]) * share;
-            const geometry::ShadeFrame frame{
+            const shading::ShadeFrame frame{
                 {corner.x, corner.y, o.sill}, {d.x, d.y, 0},    {0, 0, 1}, {out.x, out.y, 0}, length(u), o.height,
                 way.depth * (1 - share),      way.depth * share};
             const bool chosen = scene.selected.contains(o.id);
@@ -222,16 +222,13 @@ void draw_shading(QPainter& painter, const PlanScene& scene, const PlanView& vie
                     fill = c;
                 fill.setAlpha(170);
                 painter.setBrush(fill);
-                // What is seen from above; of level blades one stands for all.
+                const auto& device = shading::device_of(layer.kind);
                 ShadeLayer seen = layer;
-                if (layer.kind == ShadeLayer::Kind::louvres && !layer.upright) {
-                    seen.by_number = true;
-                    seen.number = 1;
-                }
-                geometry::build_shade(seen, frame, [&](Vec3 a, Vec3 b, Vec3 c, Vec3 e) {
+                if (device.seen_from_above != nullptr) device.seen_from_above(seen);
+                shading::build_shade(seen, frame, [&](Vec3 a, Vec3 b, Vec3 c, Vec3 e) {
                     if (cross(b - a, e - a).z > 1e-9)
                         painter.drawPolygon(polygon(view, {{a.x, a.y}, {b.x, b.y}, {c.x, c.y}, {e.x, e.y}}));
-                    else if (layer.kind == ShadeLayer::Kind::screen)
+                    else if (device.is_sheet)
                         painter.drawLine(view.to_screen({a.x, a.y}), view.to_screen({b.x, b.y}));
                 });
             }

@@ -6,6 +6,7 @@
 #include <initializer_list>
 #include <optional>
 #include <set>
+#include <span>
 #include <string>
 #include <utility>
 #include <vector>
@@ -50,6 +51,10 @@ class Fields {
     template <class E>
     void choice(const char* key, E& value, std::initializer_list<std::pair<const char*, E>> names,
                 Need need = required) {
+        choice(key, value, std::span(names.begin(), names.size()), need);
+    }
+    template <class E>
+    void choice(const char* key, E& value, std::span<const std::pair<const char*, E>> names, Need need = required) {
         if (!reading_) {
             for (const auto& [name, v] : names)
                 if (v == value) object_[key] = name;

@@ -5,6 +5,7 @@
 
 #include <cmath>
 
+#include "shading/device.h"
 #include "store/material_file.h"
 #include "store/use_fields.h"
 
@@ -17,41 +18,28 @@ namespace {
 
 void visit(Fields& f, Vec2& p) { f.pair(p.x, p.y); }
 
+struct ShadeField {
+    Fields& f;
+    ShadeLayer& of;
+    const shading::ShadeFigure& figure;
+    void operator()(double ShadeLayer::*field) const {
+        f.number(figure.key, of.*field, figure.least, figure.most, Fields::optional);
+    }
+    void operator()(int ShadeLayer::*field) const {
+        f.whole(figure.key, of.*field, static_cast<int>(figure.least), static_cast<int>(figure.most), Fields::optional);
+    }
+    void operator()(bool ShadeLayer::*field) const { f.flag(figure.key, of.*field, Fields::optional); }
+};
+
 void visit(Fields& f, ShadeLayer& s) {
-    using Kind = ShadeLayer::Kind;
-    f.choice("kind", s.kind,
-             {{"surround", Kind::surround},
-              {"overhang", Kind::overhang},
-              {"fins", Kind::fins},
-              {"louvres", Kind::louvres},
-              {"screen", Kind::screen}});
-    const bool boards = s.kind != Kind::screen, blades = s.kind == Kind::louvres;
+    static const auto kinds = [] {
+        std::vector<std::pair<const char*, ShadeLayer::Kind>> out;
+        for (const auto& device : shading::devices()) out.emplace_back(device.id, device.kind);
+        return out;
+    }();
+    f.choice("kind", s.kind, std::span(kinds));
     f.flag("inside", s.inside, Fields::optional);
-    if (boards) {
-        f.number("depth", s.depth, 0.001, 20, Fields::optional);
-        f.number("thickness", s.thickness, 0, 2, Fields::optional);
-    }
-    if (s.kind != Kind::surround) f.number("offset", s.offset, 0, 20, Fields::optional);
-    if (s.kind != Kind::fins) {
-        f.number("left", s.left, -20, 20, Fields::optional);
-        f.number("right", s.right, -20, 20, Fields::optional);
-    }
-    if (s.kind != Kind::overhang) {
-        f.number("above", s.above, -20, 20, Fields::optional);
-        f.number("below", s.below, -20, 20, Fields::optional);
-    }
-    if (boards && s.kind != Kind::surround) f.number("tilt", s.tilt, -89, 89, Fields::optional);
-    if (blades) {
-        f.flag("by_number", s.by_number, Fields::optional);
-        f.whole("number", s.number, 1, 500, Fields::optional);
-        f.number("spacing", s.spacing, 0.002, 20, Fields::optional);
-        f.flag("upright", s.upright, Fields::optional);
-        f.flag("from_end", s.from_end, Fields::optional);
-    }
-    if (s.kind == Kind::fins) {
-        f.flag("fin_left", s.fin_left, Fields::optional);
-        f.flag("fin_right", s.fin_right, Fields::optional);
-    }
+    for (const auto& figure : shading::device_of(s.kind).figures) std::visit(ShadeField{f, s, figure}, figure.field);
     f.text("material", s.material, Fields::optional);
 }
 

@@ -8,9 +8,10 @@
 #include "geometry/block_shape.h"
 #include "geometry/edit.h"
 #include "geometry/finishes.h"
-#include "geometry/shade.h"
 #include "geometry/surfaces.h"
 #include "light/scene.h"
+#include "shading/device.h"
+#include "shading/shade.h"
 #include "support.h"
 
 using namespace wp;
@@ -167,7 +168,8 @@ TEST(Shading, its_faces_look_outwards) {
                                    c = s.vertices[s.triangles[i][2]];
                         volume += dot(a, cross(b, c)) / 6;
                     }
-                    EXPECT_GT(volume, 1e-4) << kind_name(kind) << (inside ? " inside" : "") << ", tilt " << tilt;
+                    EXPECT_GT(volume, 1e-4)
+                        << shading::device_of(kind).id << (inside ? " inside" : "") << ", tilt " << tilt;
                 }
 }
 
@@ -202,21 +204,21 @@ TEST(Shading, blades_are_counted_or_spaced_and_begin_at_the_end_that_was_told) {
     blades.depth = 0.1;
     blades.thickness = 0.02;
     blades.spacing = 0.25;
-    auto places = blade_places(blades, 1.0);
+    auto places = shading::blade_places(blades, 1.0);
     ASSERT_EQ(places.size(), 4u);
     EXPECT_NEAR(places[0], 0.01, 1e-12) << "half a blade's thickness above the sill";
     EXPECT_NEAR(places[1] - places[0], 0.25, 1e-12);
     blades.from_end = true;
-    EXPECT_NEAR(blade_places(blades, 1.0)[0], 0.99, 1e-12);
+    EXPECT_NEAR(shading::blade_places(blades, 1.0)[0], 0.99, 1e-12);
     blades.by_number = true;
     blades.number = 7;
-    places = blade_places(blades, 1.0);
+    places = shading::blade_places(blades, 1.0);
     ASSERT_EQ(places.size(), 7u);
     EXPECT_NEAR(places.front(), 0.99, 1e-12);
     EXPECT_NEAR(places.back(), 0.01, 1e-12) << "from end to end";
     blades.tilt = 80;
     blades.depth = 2;
-    EXPECT_TRUE(blade_places(blades, 1.0).empty()) << "none keeps within";
+    EXPECT_TRUE(shading::blade_places(blades, 1.0).empty()) << "none keeps within";
 }
 
 TEST(Shading, goes_with_the_copies_of_its_opening) {
@@ -224,10 +226,10 @@ TEST(Shading, goes_with_the_copies_of_its_opening) {
     Option& option = project.options[0];
     window(project).width = 1;
     window(project).along = 0.2;
-    window(project).shading = shade_presets()[1].layers;
+    window(project).shading = shading::shade_presets()[1].layers;
     const auto made = copy_items(option, {{Item::Kind::opening, "W-01", -1}}, 0, Placing::move({2, 0}));
     ASSERT_EQ(made.size(), 1u);
-    EXPECT_EQ(find_opening(option, made[0].id).opening->shading, shade_presets()[1].layers);
+    EXPECT_EQ(find_opening(option, made[0].id).opening->shading, shading::shade_presets()[1].layers);
     EXPECT_EQ(fill_wall(option, "W-01", 0.3), 2);
     for (const Opening& o : option.storeys[0].rooms[0].openings)
         EXPECT_EQ(o.shading.size(), 2u) << "a row of them, too";
@@ -275,11 +277,11 @@ TEST(Shading, a_mirrored_opening_has_mirrored_shading) {
     ShadeLayer fins = layer(ShadeLayer::Kind::fins);
     fins.tilt = 20;
     fins.fin_right = false;
-    const ShadeLayer other = mirrored(fins);
+    const ShadeLayer other = shading::mirrored(fins);
     EXPECT_EQ(other.tilt, -20);
     EXPECT_TRUE(other.fin_right);
     EXPECT_FALSE(other.fin_left);
-    EXPECT_EQ(mirrored(other), fins);
+    EXPECT_EQ(shading::mirrored(other), fins);
 }
 
 TEST(Blocks, have_roofs_of_their_own) {

@@ -235,7 +235,7 @@ TEST_F(Desktop, the_year_runs_in_the_background_and_gives_a_verdict) {
     EXPECT_TRUE(table->item(1, 5)->text().contains(QStringLiteral("met")));
     EXPECT_TRUE(table->item(2, 1)->text() == QStringLiteral("Room"));
     // A later change makes it stale, and undo makes it current again.
-    window->set_shown(Shown::autonomy);
+    window->set_shown(wp::figure::daylight_autonomy());
     EXPECT_EQ(window->lamp().state(), Lamp::State::settled);
     window->document().edit_option(QStringLiteral("Thicker"), [](model::Option& o) { o.outer_wall = 0.6; });
     // Whether it is, is found in the background, behind the figures that are being reckoned there.

@@ -14,6 +14,7 @@
 
 #include "gui/drive.h"
 #include "gui/look/look.h"
+#include "shading/device.h"
 
 int main(int argc, char** argv) {
     using namespace wp::gui;
@@ -93,7 +94,7 @@ int main(int argc, char** argv) {
     window.document().show_option(1);
     window.document().edit_option(QStringLiteral("Faults to show"), [](wp::model::Option& o) {
         o.types.erase(wp::model::Part::shading);
-        o.storeys[0].rooms[0].openings[0].shading.push_back(wp::model::shade_presets()[3].layers[0]);
+        o.storeys[0].rooms[0].openings[0].shading.push_back(wp::shading::shade_presets()[3].layers[0]);
         for (auto& t : o.things)
             if (t.id == "table-2") t.at.x = 9.4;
         o.planes[1].height = 3.4;
@@ -181,7 +182,7 @@ int main(int argc, char** argv) {
     take("certify");
     window.show_desk(Desk::light);
     window.show_eye(false);
-    window.set_shown(Shown::autonomy);
+    window.set_shown(wp::figure::daylight_autonomy());
     const auto strip_of = [&](StripOf of) {
         YearWish wish = window.asker().wish();
         wish.strip = of;

@@ -39,7 +39,7 @@ class YearDesk : public Hands {
         ASSERT_FALSE(write_file(folder / "year.epw", climate::write_epw(weather)));
         open(project);
         window->show_desk(Desk::light);
-        window->set_shown(Shown::autonomy);
+        window->set_shown(wp::figure::daylight_autonomy());
     }
     Document& document() { return window->document(); }
     std::shared_ptr<const YearReading> reading() { return window->asker().year_reading(); }

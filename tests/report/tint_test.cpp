@@ -8,6 +8,7 @@
 #include "geometry/lay.h"
 #include "report/plan.h"
 #include "report/tint.h"
+#include "shading/device.h"
 #include "store/project_file.h"
 #include "support.h"
 
@@ -135,7 +136,7 @@ TEST(Plan, shows_what_stands_in_its_rooms_and_dots_what_is_left_out) {
 TEST(Plan, draws_shading_before_its_window_and_the_cells_of_a_selected_plane) {
     auto project = test::one_room();
     const QImage bare = plan_of(project);
-    project.options[0].storeys[0].rooms[0].openings[0].shading = shade_presets()[0].layers;
+    project.options[0].storeys[0].rooms[0].openings[0].shading = shading::shade_presets()[0].layers;
     const QImage shaded = plan_of(project);
     // The brow stands 0.6 m out before a wall of 0.35 m: there was ground before.
     EXPECT_NE(at(bare, {2, -0.6}), at(shaded, {2, -0.6}));

@@ -6,6 +6,7 @@
 #include "base/file.h"
 #include "geometry/lay.h"
 #include "question/ask.h"
+#include "shading/device.h"
 #include "store/material_file.h"
 #include "store/project_file.h"
 #include "support.h"
@@ -114,8 +115,8 @@ TEST(MaterialFile, the_library_and_the_assumed_sets_that_come_with_the_program_a
         EXPECT_EQ(set->by_part.at(Part::floor).reflectance, 0.2);
         EXPECT_EQ(set->by_part.at(Part::ceiling).reflectance, 0.7);
     }
-    for (const ShadePreset& preset : shade_presets())
-        for (const ShadeLayer& layer : preset.layers) EXPECT_EQ(layer, within_reason(layer)) << preset.name;
+    for (const shading::ShadePreset& preset : shading::shade_presets())
+        for (const ShadeLayer& layer : preset.layers) EXPECT_EQ(layer, shading::within_reason(layer)) << preset.name;
 }
 
 TEST(ProjectFile, keeps_matter_things_planes_and_observers) {

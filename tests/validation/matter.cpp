@@ -8,8 +8,8 @@
 #include <numeric>
 #include <random>
 
-#include "geometry/shade.h"
 #include "light/scene.h"
+#include "shading/shade.h"
 #include "validation/cases.h"
 #include "validation/scenes.h"
 
@@ -133,8 +133,8 @@ double share_past_blades(const model::ShadeLayer& layer, double profile) {
     geometry::Surface black;
     black.element = geometry::Element::shading;
     const uint32_t blades = s.add_surface(black);
-    const geometry::ShadeFrame frame{{0, 0, 0}, {1, 0, 0}, {0, 0, 1}, {0, -1, 0}, 20, 20, 0, 0};
-    geometry::build_shade(layer, frame, [&](Vec3 a, Vec3 b, Vec3 c, Vec3 d) { s.add_quad(blades, a, b, c, d); });
+    const shading::ShadeFrame frame{{0, 0, 0}, {1, 0, 0}, {0, 0, 1}, {0, -1, 0}, 20, 20, 0, 0};
+    shading::build_shade(layer, frame, [&](Vec3 a, Vec3 b, Vec3 c, Vec3 d) { s.add_quad(blades, a, b, c, d); });
     const light::Scene scene(s);
     const Vec3 sun{0, -std::cos(profile), std::sin(profile)};
     // Points over whole spacings behind the middle of the field.

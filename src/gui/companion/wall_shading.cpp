@@ -4,9 +4,9 @@
 #include <algorithm>
 #include <cmath>
 
-#include "geometry/shade.h"
 #include "gui/companion/wall_view.h"
 #include "gui/look/look.h"
+#include "shading/shade.h"
 
 namespace wp::gui {
 using namespace model;
@@ -31,9 +31,9 @@ void WallView::draw_shading(QPainter& painter, const geometry::ElevationOpening&
     // Its own outside may lie on the other side of the drawing.
     const bool from_outside = outside_ != o.from_behind;
     const double w = o.high.x - o.low.x, h = o.high.y - o.low.y;
-    const geometry::ShadeFrame frame =
-        from_outside ? geometry::ShadeFrame{{o.low.x, 0, o.low.y}, {1, 0, 0}, {0, 0, 1}, {0, -1, 0}, w, h, 0, 0}
-                     : geometry::ShadeFrame{{o.high.x, 0, o.low.y}, {-1, 0, 0}, {0, 0, 1}, {0, 1, 0}, w, h, 0, 0};
+    const shading::ShadeFrame frame =
+        from_outside ? shading::ShadeFrame{{o.low.x, 0, o.low.y}, {1, 0, 0}, {0, 0, 1}, {0, -1, 0}, w, h, 0, 0}
+                     : shading::ShadeFrame{{o.high.x, 0, o.low.y}, {-1, 0, 0}, {0, 0, 1}, {0, 1, 0}, w, h, 0, 0};
     const bool chosen = document_.is_selected({Selection::Kind::opening, o.id, -1});
     for (const ShadeLayer& layer : o.opening->shading) {
         const bool behind = layer.inside == from_outside;
@@ -45,7 +45,7 @@ void WallView::draw_shading(QPainter& painter, const geometry::ElevationOpening&
         fill.setAlpha(behind ? 60 : layer.kind == ShadeLayer::Kind::screen ? 110 : 200);
         painter.setBrush(fill);
         painter.setPen(QPen(chosen ? ink().accent : ink().ink, 0.8, behind ? Qt::DotLine : Qt::SolidLine));
-        geometry::build_shade(layer, frame, [&](Vec3 a, Vec3 b, Vec3 c, Vec3 d) {
+        shading::build_shade(layer, frame, [&](Vec3 a, Vec3 b, Vec3 c, Vec3 d) {
             const QPolygonF shape{to_screen({a.x, a.z}), to_screen({b.x, b.z}), to_screen({c.x, c.z}),
                                   to_screen({d.x, d.z})};
             // Faces that look at the drawing's reader; sheets either way.

@@ -9,6 +9,10 @@
 #include "gui/document.h"
 #include "gui/inspector/number_field.h"
 
+namespace wp::shading {
+struct ShadeFigure;
+}
+
 namespace wp::gui {
 
 class Inspector : public QScrollArea {
@@ -49,6 +53,7 @@ class Inspector : public QScrollArea {
     void show_blind(QFormLayout& form, const model::Opening& first);
     void show_blind(QFormLayout& form, const model::Rooflight& first);
     void show_shading(QFormLayout& form);
+    void show_figure(QFormLayout& form, const model::ShadeLayer& layer, const shading::ShadeFigure& figure);
     void show_layer(QFormLayout& form, const model::ShadeLayer& layer);
     void change_shading(const QString& name, const std::function<void(std::vector<model::ShadeLayer>&)>& change);
     void change_layer(const QString& name, const std::function<void(model::ShadeLayer&)>& change);

@@ -6,6 +6,7 @@
 #include "gui/inspector/inspector.h"
 #include "gui/inspector/rows.h"
 #include "gui/look/look.h"
+#include "shading/device.h"
 
 namespace wp::gui {
 using namespace model;
@@ -23,10 +24,14 @@ void each_shaded(Option& option, const std::vector<Selection>& items, Visit&& vi
     }
 }
 
-QString layer_text(const ShadeLayer& layer) {
-    QString text = QString::fromLatin1(kind_name(layer.kind));
+QString shading_title(const ShadeLayer& layer) {
+    QString text = QString::fromLatin1(shading::device_of(layer.kind).id);
     text[0] = text[0].toUpper();
-    return text + (layer.inside ? QStringLiteral(", inside") : QStringLiteral(", outside"));
+    return text;
+}
+
+QString layer_text(const ShadeLayer& layer) {
+    return shading_title(layer) + (layer.inside ? QStringLiteral(", inside") : QStringLiteral(", outside"));
 }
 
 template <class O>
@@ -81,7 +86,7 @@ void Inspector::change_layer(const QString& name, const std::function<void(Shade
     change_shading(name, [&, index = layer_](std::vector<ShadeLayer>& layers) {
         if (index >= layers.size()) return;
         change(layers[index]);
-        layers[index] = within_reason(layers[index]);
+        layers[index] = shading::within_reason(layers[index]);
     });
 }
 
@@ -144,86 +149,55 @@ void Inspector::show_shading(QFormLayout& form) {
                        [more](std::vector<ShadeLayer>& all) { all.insert(all.end(), more.begin(), more.end()); });
         rebuild();
     };
-    for (const ShadePreset& preset : shade_presets()) {
+    for (const auto& preset : shading::shade_presets()) {
         auto* action = menu->addAction(QString::fromLatin1(preset.name), this,
                                        [put, layers_of = preset.layers] { put(layers_of); });
         action->setToolTip(QString::fromLatin1(preset.what));
         action->setObjectName(QStringLiteral("preset-%1").arg(QString::fromLatin1(preset.id)));
     }
     menu->addSeparator();
-    for (int k = 0; k < 5; ++k) {
-        ShadeLayer layer;
-        layer.kind = static_cast<ShadeLayer::Kind>(k);
-        if (layer.kind == ShadeLayer::Kind::overhang || layer.kind == ShadeLayer::Kind::fins) layer.depth = 0.5;
-        auto* action = menu->addAction(QStringLiteral("One layer: %1").arg(QString::fromLatin1(kind_name(layer.kind))),
-                                       this, [put, layer] { put({layer}); });
-        action->setObjectName(QStringLiteral("layer-kind-%1").arg(QString::fromLatin1(kind_name(layer.kind))));
+    for (const auto& device : shading::devices()) {
+        const QString id = QString::fromLatin1(device.id);
+        auto* action =
+            menu->addAction(QStringLiteral("One layer: %1").arg(id), this, [put, &device] { put({device.fresh}); });
+        action->setObjectName(QStringLiteral("layer-kind-%1").arg(id));
     }
     add->setMenu(menu);
     form.addRow(add);
 }
 
-void Inspector::show_layer(QFormLayout& form, const ShadeLayer& layer) {
-    using Kind = ShadeLayer::Kind;
-    const auto number = [&](const QString& title, double ShadeLayer::*field, Unit unit = Unit::metre) {
-        return add_number(form, title, layer.*field, unit, [this, title, field](double v) {
+void Inspector::show_figure(QFormLayout& form, const ShadeLayer& layer, const shading::ShadeFigure& figure) {
+    const QString label = QString::fromLatin1(figure.label), title = label.isEmpty() ? shading_title(layer) : label;
+    if (const auto* number = std::get_if<double ShadeLayer::*>(&figure.field)) {
+        const Unit unit = figure.unit == shading::ShadeFigure::Unit::degree ? Unit::degree : Unit::metre;
+        add_number(form, label, layer.**number, unit, [this, title, field = *number](double v) {
             change_layer(title, [&](ShadeLayer& s) { s.*field = v; });
         });
-    };
-    const Kind kind = layer.kind;
+    } else if (const auto* whole = std::get_if<int ShadeLayer::*>(&figure.field)) {
+        add_number(
+            form, label, layer.**whole, Unit::plain,
+            [this, title, field = *whole, least = static_cast<int>(figure.least), most = static_cast<int>(figure.most)](
+                double v) { change_layer(title, [&](ShadeLayer& s) { s.*field = whole_number(v, least, most); }); });
+    } else {
+        const auto field = std::get<bool ShadeLayer::*>(figure.field);
+        const auto [off, on] = figure.words(layer);
+        const auto set = [this, title, field](bool value) {
+            change_layer(title, [&](ShadeLayer& s) { s.*field = value; });
+        };
+        if (off == nullptr)
+            add_flag(form, label, QString::fromLatin1(on), layer.*field, set);
+        else
+            add_choice<int>(form, label, {{off, 0}, {on, 1}}, layer.*field ? 1 : 0, [set](int to) { set(to != 0); });
+    }
+}
+
+void Inspector::show_layer(QFormLayout& form, const ShadeLayer& layer) {
     add_choice<int>(form, QStringLiteral("Side"), {{"outside", 0}, {"inside", 1}}, layer.inside ? 1 : 0,
                     [this](int in) {
                         change_layer(QStringLiteral("Side of shading"), [&](ShadeLayer& s) { s.inside = in != 0; });
                     });
-    if (kind == Kind::louvres) {
-        add_choice<int>(
-            form, QStringLiteral("Blades"), {{"level", 0}, {"upright", 1}}, layer.upright ? 1 : 0,
-            [this](int on) { change_layer(QStringLiteral("Blades"), [&](ShadeLayer& s) { s.upright = on != 0; }); });
-        add_choice<int>(form, QStringLiteral("Laid out by"), {{"spacing", 0}, {"number", 1}}, layer.by_number ? 1 : 0,
-                        [this](int on) {
-                            change_layer(QStringLiteral("Layout of blades"),
-                                         [&](ShadeLayer& s) { s.by_number = on != 0; });
-                        });
-        if (layer.by_number)
-            add_number(form, QStringLiteral("Number"), layer.number, Unit::plain, [this](double v) {
-                change_layer(QStringLiteral("Number of blades"),
-                             [&](ShadeLayer& s) { s.number = whole_number(v, 1, 500); });
-            });
-        else
-            number(QStringLiteral("Spacing"), &ShadeLayer::spacing);
-        add_choice<int>(
-            form, QStringLiteral("First blade"),
-            {{layer.upright ? "at the left" : "at the sill", 0}, {layer.upright ? "at the right" : "at the head", 1}},
-            layer.from_end ? 1 : 0, [this](int end) {
-                change_layer(QStringLiteral("First blade"), [&](ShadeLayer& s) { s.from_end = end != 0; });
-            });
-    }
-    if (kind != Kind::screen)
-        number(kind == Kind::louvres ? QStringLiteral("Blade depth") : QStringLiteral("Stands out"),
-               &ShadeLayer::depth);
-    if (kind != Kind::screen) number(QStringLiteral("Thickness"), &ShadeLayer::thickness);
-    if (kind == Kind::overhang || kind == Kind::fins || kind == Kind::louvres)
-        number(kind == Kind::louvres ? QStringLiteral("Blade tilt") : QStringLiteral("Tilt"), &ShadeLayer::tilt,
-               Unit::degree);
-    if (kind != Kind::surround)
-        number(kind == Kind::overhang ? QStringLiteral("Above head")
-               : kind == Kind::fins   ? QStringLiteral("Beside jambs")
-                                      : QStringLiteral("Off the wall"),
-               &ShadeLayer::offset);
-    if (kind != Kind::fins) {
-        number(QStringLiteral("Past left"), &ShadeLayer::left);
-        number(QStringLiteral("Past right"), &ShadeLayer::right);
-    }
-    if (kind != Kind::overhang) {
-        number(QStringLiteral("Past head"), &ShadeLayer::above);
-        number(QStringLiteral("Past sill"), &ShadeLayer::below);
-    }
-    if (kind == Kind::fins) {
-        add_flag(form, QStringLiteral("Fins"), QStringLiteral("at the left"), layer.fin_left,
-                 [this](bool on) { change_layer(QStringLiteral("Fins"), [&](ShadeLayer& s) { s.fin_left = on; }); });
-        add_flag(form, QString(), QStringLiteral("at the right"), layer.fin_right,
-                 [this](bool on) { change_layer(QStringLiteral("Fins"), [&](ShadeLayer& s) { s.fin_right = on; }); });
-    }
+    for (const auto& figure : shading::device_of(layer.kind).figures)
+        if (figure.shown == nullptr || figure.shown(layer)) show_figure(form, layer, figure);
     add_part_finish(form, document_.project(), document_.option(), QStringLiteral("Made of"), Part::shading,
                     layer.material, [this](const Id& m) {
                         change_layer(QStringLiteral("Material of shading"), [&](ShadeLayer& s) { s.material = m; });

@@ -7,7 +7,9 @@
 #include "base/vec.h"
 #include "model/shading.h"
 
-namespace wp::geometry {
+namespace wp::shading {
+
+using model::ShadeLayer;
 
 /// The opening that a layer follows. Unit axes as seen from outside: right, up, out.
 struct ShadeFrame {
@@ -21,12 +23,17 @@ struct ShadeFrame {
 /// Corners counter-clockwise seen from the lit side; sheets are seen from both.
 using AddQuad = std::function<void(Vec3, Vec3, Vec3, Vec3)>;
 
-void build_shade(const model::ShadeLayer& layer, const ShadeFrame& frame, const AddQuad& add);
+void build_shade(const ShadeLayer& layer, const ShadeFrame& frame, const AddQuad& add);
+
+/// Figures within what can be built: no more than 500 blades, nothing negative that cannot be.
+ShadeLayer within_reason(ShadeLayer layer);
+/// The same layer on an opening that is mirrored left to right.
+ShadeLayer mirrored(ShadeLayer layer);
 
 /// Middles of the blades along a span, metres from its begin, in their order; none where not even one keeps within it.
 /// Blades never stand out over the span's ends, however tilted.
-std::vector<double> blade_places(const model::ShadeLayer& layer, double span);
+std::vector<double> blade_places(const ShadeLayer& layer, double span);
 /// Whether louvres before an opening of that size leave nothing, because not one blade keeps within them.
-bool leaves_no_blade(const model::ShadeLayer& layer, double width, double height);
+bool leaves_no_blade(const ShadeLayer& layer, double width, double height);
 
-}  // namespace wp::geometry
+}  // namespace wp::shading
