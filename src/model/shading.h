@@ -14,13 +14,14 @@ struct ShadeLayer {
         fins,      ///< upright boards beside it
         louvres,   ///< blades across it
         screen,    ///< a sheet before it: perforated, cloth, or translucent
+        shelf,     ///< a light shelf: a level board across it
     };
     Kind kind = Kind::louvres;
     bool inside = false;      ///< on the room's side of the pane
     double depth = 0.1;       ///< how far it stands out; of louvres the width of a blade
     double thickness = 0.01;  ///< of boards and blades; 0: a sheet
-    double offset = 0.02;  ///< louvres and screens: of their near side from the wall's face. Overhang: above the head.
-                           ///< Fins: beside the jambs
+    double offset = 0.02;  ///< louvres and screens: of their near side from the wall's face. Overhang: above the head;
+                           ///< shelf: below it. Fins: beside the jambs
     double left = 0,
            right = 0;  ///< overhang, surround, louvres, screen: how far past the opening's sides, seen from outside
     double above = 0, below = 0;  ///< fins, surround, louvres, screen: how far past its head and sill

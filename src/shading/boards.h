@@ -18,6 +18,8 @@ class Boards {
 
     double width() const { return f_.width; }
     double height() const { return f_.height; }
+    /// From the pane's plane to the wall's face on this side.
+    double to_face() const { return face_; }
 
     using Corner = std::array<double, 3>;  ///< s, t, w
     void quad(Corner a, Corner b, Corner c, Corner d) const;

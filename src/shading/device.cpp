@@ -6,7 +6,7 @@
 namespace wp::shading {
 
 const std::vector<Device>& devices() {
-    static const std::vector<Device> all = {overhang(), surround(), fins(), louvres(), screen()};
+    static const std::vector<Device> all = {overhang(), surround(), fins(), louvres(), screen(), shelf()};
     return all;
 }
 

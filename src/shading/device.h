@@ -68,6 +68,7 @@ Device surround();
 Device fins();
 Device louvres();
 Device screen();
+Device shelf();
 
 const std::vector<Device>& devices();
 const Device& device_of(ShadeLayer::Kind kind);

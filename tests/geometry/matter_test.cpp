@@ -147,7 +147,7 @@ TEST(Shading, its_faces_look_outwards) {
     auto project = test::one_room();
     for (const bool inside : {false, true})
         for (const auto kind : {ShadeLayer::Kind::surround, ShadeLayer::Kind::overhang, ShadeLayer::Kind::fins,
-                                ShadeLayer::Kind::louvres})
+                                ShadeLayer::Kind::louvres, ShadeLayer::Kind::shelf})
             for (const double tilt : {-40.0, 0.0, 35.0})
                 for (const bool upright : {false, true}) {
                     ShadeLayer board = layer(kind);
@@ -171,6 +171,30 @@ TEST(Shading, its_faces_look_outwards) {
                     EXPECT_GT(volume, 1e-4)
                         << shading::device_of(kind).id << (inside ? " inside" : "") << ", tilt " << tilt;
                 }
+}
+
+TEST(Shading, a_light_shelf_lies_below_the_head_from_the_frame_to_its_edge) {
+    auto project = test::one_room();
+    ShadeLayer shelf = shading::device_of(ShadeLayer::Kind::shelf).fresh;
+    for (const bool inside : {false, true}) {
+        shelf.inside = inside;
+        window(project).shading = {shelf};
+        const auto corners = corners_of(build_surfaces(project, project.options[0]), Element::shading);
+        ASSERT_EQ(corners.size(), 36u);
+        EXPECT_NEAR(span(corners, &Vec3::x).low, 1, 1e-9) << "as wide as the opening";
+        EXPECT_NEAR(span(corners, &Vec3::x).high, 3, 1e-9);
+        EXPECT_NEAR(span(corners, &Vec3::z).high, 2.5 - shelf.offset, 1e-9);
+        EXPECT_NEAR(span(corners, &Vec3::z).low, 2.5 - shelf.offset - shelf.thickness, 1e-9);
+        if (inside)
+            EXPECT_NEAR(span(corners, &Vec3::y).high, shelf.depth, 1e-9);
+        else
+            EXPECT_NEAR(span(corners, &Vec3::y).low, -0.35 - shelf.depth, 1e-9);
+        EXPECT_GT(span(corners, &Vec3::y).high - span(corners, &Vec3::y).low, shelf.depth + 0.05)
+            << "and through the reveal";
+    }
+    shelf.offset = 2;
+    window(project).shading = {shelf};
+    EXPECT_TRUE(corners_of(build_surfaces(project, project.options[0]), Element::shading).empty()) << "under the sill";
 }
 
 TEST(Shading, blades_keep_within_the_opening_however_they_are_tilted) {
