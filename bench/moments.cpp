@@ -71,7 +71,7 @@ void moments(const model::Project& project, const std::string& file) {
 }
 
 // Every plane of every option at noon of 21 March under a clear sky, each to 5 %. Brute force looks for the sun from
-// every place that a path meets; it is run for a while, and what its error would take to come down to ours is reckoned
+// every place that a path meets; it is run for a while, and what its error would take to come down to ours is computed
 // plane by plane.
 void sunny(const model::Project& project) {
     constexpr double wanted = 0.05;

@@ -64,7 +64,7 @@ struct Desk {
 };
 
 // Everything that a user of one option asks of a year.
-double reckon(const question::YearAnswer& year, const question::YearUse& use) {
+double compute(const question::YearAnswer& year, const question::YearUse& use) {
     double sum = 0;
     for (size_t p = 0; p < year.planes.size(); ++p)
         for (const auto& f : figure::room_figures(year, p, use.limits, use.hours[p], use.operation)) sum += f.value;
@@ -99,7 +99,7 @@ Full full_year(const Desk& d, const question::YearUse& use) {
     double sum = 0;
     out.all = out.trace + seconds([&] {
                   out.year = question::ask_year(d.scene, d.weather, {d.question.accuracy, 1, 0}, {out.light, {}});
-                  sum = reckon(out.year, use);
+                  sum = compute(out.year, use);
               });
     const double factor = seconds([&] {
         question::daylight_factor(d.scene.surfaces, d.scene.planes, {d.question.accuracy, 1, 0});
@@ -120,7 +120,8 @@ void brute_force(const Desk& d, const Full& full) {
     double spent = 0;
     for (size_t k = 0; k < some; ++k) {
         const auto h = static_cast<size_t>(sky.hours[(2 * k + 1) * sky.hours.size() / (2 * some)]);
-        const question::Shine shine = validation::shine_of(full.year.outdoor[h], d.project.site.ground_reflectance);
+        const question::SkyAndSun shine =
+            validation::sky_and_sun_of(full.year.outdoor[h], d.project.site.ground_reflectance);
         for (size_t plane = 0; plane < d.scene.planes.size(); ++plane) {
             const auto& points = d.scene.planes[plane];
             const auto hour = full.year.hour(plane, static_cast<int>(h), Operation::open);
@@ -158,11 +159,11 @@ void changes(const Desk& d, const Full& full, question::YearUse use) {
     const auto say = [&](const char* what, double s) {
         fmt::print("{}: {:.1f} ms, {:.5f} of the year\n", what, 1000 * s, s / full.all);
     };
-    reckon(full.year, use);
+    compute(full.year, use);
     for (auto& hours : use.hours) hours = model::clock_hours({}, 9, 17);
-    say("Other hours", seconds([&] { reckon(full.year, use); }));
+    say("Other hours", seconds([&] { compute(full.year, use); }));
     use.limits.target = 500;
-    say("Another target", seconds([&] { reckon(full.year, use); }));
+    say("Another target", seconds([&] { compute(full.year, use); }));
     const question::YearKnown known(full.year);
     Desk other = d;
     for (auto& glass : other.scene.surfaces.glazings) glass.transmittance *= 0.8;
@@ -172,7 +173,7 @@ void changes(const Desk& d, const Full& full, question::YearUse use) {
             for (size_t p = 0; p < answer.planes.size(); ++p)
                 for (size_t k = 0; k < answer.parts(p); ++k) answer.lux_part(p, k, Operation::control);
         }));
-    say("Other glass, every figure of every room", seconds([&] { reckon(answer, use); }));
+    say("Other glass, every figure of every room", seconds([&] { compute(answer, use); }));
     other = d;
     for (auto& group : other.scene.groups)
         group.control.kind = model::BlindControl::Kind::window_irradiance, group.control.limit = 200;
@@ -212,13 +213,13 @@ void growth(const Desk& d, size_t most) {
         double sum = 0, bytes = 0;
         const double spent = seconds([&] {
             auto answers = store::Answers::open(folder);
-            std::optional<store::JobShelf> shelf;
-            if (answers) shelf.emplace(*answers);
+            std::optional<store::JobCache> cache;
+            if (answers) cache.emplace(*answers);
             const question::YearUse use =
                 question::year_use(fine.project, *fine.option, fine.question, fine.scene.planes);
             const auto year =
-                question::ask_year(fine.scene, fine.weather, {0.5, 1, 0}, {}, {}, {}, shelf ? shelf->shelf() : Shelf{});
-            sum = reckon(year, use);
+                question::ask_year(fine.scene, fine.weather, {0.5, 1, 0}, {}, {}, {}, cache ? cache->cache() : Cache{});
+            sum = compute(year, use);
         });
         if (std::filesystem::exists(folder)) bytes = static_cast<double>(std::filesystem::file_size(folder));
         std::filesystem::remove(folder);

@@ -7,7 +7,7 @@ namespace wp {
 
 namespace {
 
-// A spreadsheet reckons what begins like this, or takes the apostrophe away.
+// A spreadsheet computes what begins like this, or takes the apostrophe away.
 bool starts_a_formula(std::string_view text) {
     return !text.empty() && std::string_view("=+-@'\t\r").find(text.front()) != std::string_view::npos;
 }

@@ -343,10 +343,10 @@ class Solver {
             complain(scene.fault());
             return kBadInput;
         }
-        store::JobShelf shelf(answers());
+        store::JobCache cache(answers());
         const auto answer = question::ask_year(
             *scene, *plan_.weather, effort, {nullptr, sky_}, interrupted(), [&](double share) { progress.show(share); },
-            shelf.shelf());
+            cache.cache());
         if (interrupted().requested()) return finish(job, answer.record, "", {});
         sky_ = answer.inputs()->sky;
         auto use = question::year_use(plan_.project, *job.option, job.question, scene->planes);
@@ -354,8 +354,8 @@ class Solver {
         // Electric light is told of the whole year: its stand-by goes on.
         const auto lighting = question::electric_years(answer, *job.option, use);
         for (auto& hours : use.hours) hours = in_wanted_months(std::move(hours));
-        shelf.finish(store::entry_of("year", *job.option, job.question, answer.record));
-        if (shelf.fault()) complain(*shelf.fault());
+        cache.finish(store::entry_of("year", *job.option, job.question, answer.record));
+        if (cache.fault()) complain(*cache.fault());
         if (!drawn(job, plan_.project, *job.option, answer, use)) return kCannotWrite;
         const auto names = question::plane_names(*job.option, scene->planes);
         const auto occupied = question::occupied_planes(*job.option, scene->planes);

@@ -187,7 +187,7 @@ std::optional<Moment> summer_day(const std::string& text, int first) {
     return Moment{month, day, 2};
 }
 
-// What cannot be read counts as none: the building's own calendar is what is reckoned by.
+// What cannot be read counts as none: the building's own calendar is what is computed by.
 void read_summer_time(const Reader& in, const std::string& first_weekday, WeatherYear& weather) {
     if (in.summer_line.size() < 4) return;
     const int first = place_in(kWeekdays, first_weekday);

@@ -19,7 +19,7 @@ struct OutdoorLight {
 OutdoorLight light_by_altitude(SkyClass sky, double altitude);
 
 /// Design sky: the diffuse illuminance of overcast skies that is exceeded in 85 % of the hours from 9 to 17 of the year
-/// at a latitude (the definition of CIE 16-1970), reckoned from light_by_altitude in solar time, lux. degrees, -90
+/// at a latitude (the definition of CIE 16-1970), computed from light_by_altitude in solar time, lux. degrees, -90
 /// to 90.
 double design_sky(double latitude);
 

@@ -35,7 +35,7 @@ struct WeatherHour {
 /// A weather file as read: 8760 hours from 1 January, leap day left out.
 struct WeatherYear {
     std::string station, country, source, comment;
-    Place place;     ///< where its sun is reckoned for: where it was measured, or the site it is used at
+    Place place;     ///< where its sun is computed for: where it was measured, or the site it is used at
     Place measured;  ///< as the file says
     std::vector<WeatherHour> hours;     ///< kHours of them
     std::vector<std::string> notes;     ///< what was doubtful, missing, filled or left out, in plain words

@@ -10,8 +10,8 @@
 #include <iterator>
 #include <optional>
 
-#include "base/aside.h"
 #include "base/csv.h"
+#include "base/spill_store.h"
 #include "figure/year_points.h"
 #include "light/replicates.h"
 

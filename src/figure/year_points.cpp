@@ -70,7 +70,7 @@ constexpr YearPointFigure kAll[] = {
 
 void append(std::vector<double>& to, const std::vector<double>& more) { to.insert(to.end(), more.begin(), more.end()); }
 
-// Ends of a band that was reckoned as value, less, more: the value is never outside.
+// Ends of a band that was computed as value, less, more: the value is never outside.
 void set_ends(PointValues& out, double unit) {
     for (size_t i = 0; i < out.value.size(); ++i) {
         const double ends[3] = {out.value[i], out.low[i], out.high[i]};

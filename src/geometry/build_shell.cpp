@@ -305,7 +305,7 @@ void Builder::add_flat(uint32_t surface, const std::vector<Region>& regions, dou
         }
 }
 
-// A disc of real ground around everything drawn, so that buildings shade it; beyond it the ground is reckoned open.
+// A disc of real ground around everything drawn, so that buildings shade it; beyond it the ground is computed open.
 void Builder::add_ground() {
     Vec2 low{-10, -10}, high{10, 10};
     bool first = true;

@@ -12,8 +12,8 @@ using namespace model;
 
 namespace {
 
-constexpr double kBoard = 0.03, kLeg = 0.06;     // thickness of boards and legs
-constexpr int kCrownRound = 14, kCrownHigh = 7;  // parts of a crown
+constexpr double kBoard = 0.03, kLeg = 0.06;       // thickness of boards and legs
+constexpr int kCanopyRound = 14, kCanopyHigh = 7;  // parts of a canopy
 constexpr double kLeast = 1e-4;
 
 // A thing's own axes (x across, y along, z above the floor or ground) as surfaces.
@@ -91,17 +91,17 @@ class ThingShape {
         box(surface, {-r, -r, t_.base}, {r, r, t_.base + t_.landing + 0.3 * (t_.height - t_.landing)}, t_.base > 0);
     }
     // An ellipsoid, the same for every tree: what passes a line is told by its gap, not by its leaves.
-    void crown(uint32_t surface) const {
+    void canopy(uint32_t surface) const {
         const double r = t_.width / 2, half = (t_.height - t_.landing) / 2, middle = t_.base + t_.landing + half;
         const auto p = [&](int i, int j) {
-            const double a = 2 * kPi * i / kCrownRound, b = kPi * j / kCrownHigh - kPi / 2;
+            const double a = 2 * kPi * i / kCanopyRound, b = kPi * j / kCanopyHigh - kPi / 2;
             return Vec3{r * std::cos(b) * std::cos(a), r * std::cos(b) * std::sin(a), middle + half * std::sin(b)};
         };
-        for (int j = 0; j < kCrownHigh; ++j)
-            for (int i = 0; i < kCrownRound; ++i) {
+        for (int j = 0; j < kCanopyHigh; ++j)
+            for (int i = 0; i < kCanopyRound; ++i) {
                 if (j == 0)
                     triangle(surface, {0, 0, middle - half}, p(i + 1, 1), p(i, 1));
-                else if (j == kCrownHigh - 1)
+                else if (j == kCanopyHigh - 1)
                     triangle(surface, p(i, j), p(i + 1, j), {0, 0, middle + half});
                 else
                     quad(surface, p(i, j), p(i + 1, j), p(i + 1, j + 1), p(i, j + 1));
@@ -182,15 +182,15 @@ void Builder::add_thing(const Thing& drawn) {
             return shape.quad(surface, {-x, 0, z}, {x, 0, z}, {x, 0, z + thing.height}, {-x, 0, z + thing.height});
         }
         case Thing::Kind::tree: {
-            const uint32_t crown = out_.add_surface(out_.surfaces[surface]);
-            // Each line crosses a crown twice.
-            Surface& s = out_.surfaces[crown];
+            const uint32_t canopy = out_.add_surface(out_.surfaces[surface]);
+            // Each line crosses a canopy twice.
+            Surface& s = out_.surfaces[canopy];
             s.openness = std::sqrt(thing.gap);
             s.bare_openness = std::sqrt(thing.bare_gap);
             s.reflectance *= 1 - s.openness;
             s.specular = 0;
             shape.trunk(surface);
-            return shape.crown(crown);
+            return shape.canopy(canopy);
         }
     }
 }

@@ -29,7 +29,7 @@ struct ModelFault {
         plane_faces_down,
         plane_indoors,  ///< meant for a facade, but there is a room behind it
         room_without_plane,
-        window_without_blind,  ///< where a criteria set reckons with blinds
+        window_without_blind,  ///< where a criteria set computes with blinds
         context_cuts_room,     ///< a block, tree or slope reaches into a room
         thing_in_wall,         ///< stands half in a wall, or half outside its room
         thing_under_roof,      ///< higher than the ceiling above it
@@ -59,7 +59,7 @@ bool spoils_answers(ModelFault::Kind kind);
 std::vector<ModelFault> check_drawing(const model::Option& option);
 
 /// Those, then faults of matter, things, planes, observers and questions; last what is only assumed. blinds_wanted: a
-/// criteria set of the project reckons with blinds. weather_measured: where the project's weather was; null: it has
+/// criteria set of the project computes with blinds. weather_measured: where the project's weather was; null: it has
 /// none.
 std::vector<ModelFault> check_model(const model::Project& project, const model::Option& option,
                                     bool blinds_wanted = false, const climate::Place* weather_measured = nullptr);

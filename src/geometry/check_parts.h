@@ -19,7 +19,7 @@ const model::Room* nearest_room(const model::Storey& storey, Vec2 p);
 double area_outside(const model::Option& option, const model::Storey& storey, const model::Room& room,
                     const model::Thing& thing);
 
-/// What a block or an outdoor thing takes up. Of a tree its crown.
+/// What a block or an outdoor thing takes up. Of a tree its canopy.
 struct Body {
     Polygon plan;
     double low, high;

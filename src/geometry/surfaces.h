@@ -81,9 +81,9 @@ struct Glazing {
 /// A blind that can be closed, on the room's side of a pane.
 struct Blind {
     bool slats = false;
-    double reflectance = 0.5;  ///< of cloth, holes included; of a slat's faces
-    double transmittance = 0;  ///< of cloth: what it scatters through
-    double openness = 0;       ///< of cloth
+    double reflectance = 0.5;  ///< of fabric, holes included; of a slat's faces
+    double transmittance = 0;  ///< of fabric: what it scatters through
+    double openness = 0;       ///< of fabric
     double slat_width = 0.05, slat_spacing = 0.04,
            slat_tilt = 45;  ///< metres, metres, degrees with the outer edge down
     bool upright = false;
@@ -118,7 +118,7 @@ struct Surfaces {
     double blind_transmittance = 0.05;
     int leaf_from = 5, leaf_to = 10;  ///< months in which trees are in leaf
 
-    /// Of all but ground_by_month: whoever reckons with months adds their states.
+    /// Of all but ground_by_month: whoever computes with months adds their states.
     Fingerprint fingerprint() const;
 
     /// Spaces that share light with one through floor voids or inner openings, itself included; of outdoors: none but

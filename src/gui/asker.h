@@ -127,7 +127,7 @@ class Asker : public QObject {
     // Beside the project, once it has a file; else pieces are kept in memory.
     std::shared_ptr<store::Answers> answers_;
     std::filesystem::path answers_of_;
-    store::MemoryShelf memory_;
+    store::MemoryCache memory_;
     bool working_ = false;
     bool fresh_ = false;  // the daylight answer belongs to the project as it is
     /// The project that an option's live answers were asked of.

@@ -174,15 +174,15 @@ void Asker::run_year(size_t index, bool only_if_kept) {
             }
             std::shared_ptr<const question::DaylightFactorAnswer> daylight;
             if (needs_daylight) daylight = solve_daylight(*project, option, cancel);
-            store::JobShelf shelf(kept);
+            store::JobCache cache(kept);
             // What was cancelled meanwhile was let go: it must not be begun after that.
-            if (!only_if_kept && !cancel.requested()) shelf.begin(option.id, store::name_of(question));
+            if (!only_if_kept && !cancel.requested()) cache.begin(option.id, store::name_of(question));
             const question::YearKnown known = before != nullptr ? question::YearKnown(*before) : question::YearKnown();
             auto year = std::make_shared<const question::YearAnswer>(question::ask_year(
-                *scene, *weather, effort, known, cancel, progress, kept != nullptr ? shelf.shelf() : memory_.shelf()));
+                *scene, *weather, effort, known, cancel, progress, kept != nullptr ? cache.cache() : memory_.cache()));
             if (cancel.requested()) return {};
-            if (!only_if_kept) shelf.finish(store::entry_of("year", option, question, year->record));
-            return [this, id = option.id, index, year, daylight, fault = shelf.fault()] {
+            if (!only_if_kept) cache.finish(store::entry_of("year", option, question, year->record));
+            return [this, id = option.id, index, year, daylight, fault = cache.fault()] {
                 document_.years[id] = year;
                 document_.wanted_year[id] = year->record.inputs;
                 if (daylight) document_.daylight.try_emplace(id, daylight);

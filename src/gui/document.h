@@ -66,7 +66,7 @@ class Document : public QObject {
     void begin_live();
     void end_live() { live_base_.reset(); }
     bool is_live() const { return live_base_ != nullptr; }
-    /// Whether a criteria set of the project reckons with blinds.
+    /// Whether a criteria set of the project computes with blinds.
     bool blinds_wanted() const;
     QUndoStack& undo_stack() { return undo_; }
 

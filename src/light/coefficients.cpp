@@ -57,7 +57,7 @@ struct CoefficientSink {
         add(trail, fine ? task.parts->part_of(d) : layout.coarse_part(task.coarse->part_of(d)), weight);
     }
     void ground(float weight, const Trail& trail) { add(trail, layout.ground(), weight); }
-    // What sunlight may fall onto. The first vertex is the point itself, whose direct sun is reckoned exactly
+    // What sunlight may fall onto. The first vertex is the point itself, whose direct sun is computed exactly
     // elsewhere.
     void vertex(const LitPlace& place, float weight, const Trail& trail, random::Stream&) {
         if (trail.order > 0) note(place, nullptr, weight, trail);

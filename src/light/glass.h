@@ -14,8 +14,8 @@ struct PaneAnswer {
 };
 
 /// Uncoated glazing of so many panes whose transmittance at normal incidence is given. What Fresnel's reflection at
-/// index 1.526 does not take away is reckoned as absorption, the same in every pane; a glazing clearer than that keeps
-/// its normal transmittance and the angle dependence of clear panes. Both polarisations are reckoned apart and averaged
+/// index 1.526 does not take away is computed as absorption, the same in every pane; a glazing clearer than that keeps
+/// its normal transmittance and the angle dependence of clear panes. Both polarisations are computed apart and averaged
 /// (Hecht, Optics, ch. 4; layers combined as in ISO 9050:2003, clause 5).
 class GlassCurve {
  public:

@@ -42,9 +42,9 @@ BlindLayers layers_of(const geometry::Surfaces& surfaces, Blinds blinds) {
 }
 
 // Both ways through a pane and a blind are the same, so that the direction outwards is all that counts.
-Pass ScenePortal::pass(Vec3f direction) const {
+PaneResponse ScenePortal::pass(Vec3f direction) const {
     const float along = dot(direction, normal), cosine = std::fabs(along);
-    Pass out;
+    PaneResponse out;
     const float all = free_share * (glass != nullptr ? glass->transmittance(cosine) : 1.0f);
     if (!blind_closed) {
         const float reflected = glass != nullptr ? free_share * glass->reflectance(cosine, along < 0) : 0.0f;
@@ -111,10 +111,10 @@ void ScenePortal::note_scatter() {
 }
 
 float ScenePortal::passes_evenly() const {
-    return evenly(false, [](const Pass& p) { return p.straight + p.through; });
+    return evenly(false, [](const PaneResponse& p) { return p.straight + p.through; });
 }
 float ScenePortal::sends_back_evenly() const {
-    return evenly(true, [](const Pass& p) { return p.mirror + p.back; });
+    return evenly(true, [](const PaneResponse& p) { return p.mirror + p.back; });
 }
 
 Panes::Panes(const geometry::Surfaces& surfaces, const BlindLayers& layers) {

@@ -12,7 +12,7 @@
 namespace wp::light {
 
 /// What a portal does with a ray: shares of it. Scattered light leaves evenly on its side.
-struct Pass {
+struct PaneResponse {
     float straight = 0, mirror = 0;  ///< unchanged, and as from a mirror
     float through = 0, back = 0;     ///< scattered to the other side, and to the side the ray came from
 };
@@ -41,7 +41,7 @@ struct ScenePortal {
     void note_scatter();
 
     /// Of a ray along a unit direction that meets it; light that comes from that direction is told alike.
-    Pass pass(Vec3f direction) const;
+    PaneResponse pass(Vec3f direction) const;
     struct Layer {
         float open, through, back;
     };

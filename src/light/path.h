@@ -170,7 +170,7 @@ class Tracer {
     // What a portal lets a ray do, and how often a ray that is drawn by cosine goes straight on and is not mirrored.
     // What it scatters through is what is seen of light from everywhere: the angle at which light comes counts beyond
     // it (veil_share).
-    struct Crossing : Pass {
+    struct Crossing : PaneResponse {
         float pass_chance = 0;
     };
     static Crossing crossing(const ScenePortal& portal, Vec3f direction) {

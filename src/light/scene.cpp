@@ -37,7 +37,7 @@ RTCDevice device() {
 struct Context {
     RTCIntersectContext base;
     const ScenePortal* portals;
-    const Holes* openness;  // of each porous face
+    const Openness* openness;  // of each porous face
     int skip;
     bool stops_at_portals;
     Scene::Beam beam;
@@ -101,7 +101,7 @@ void pass_some(const RTCFilterFunctionNArguments* args) {
 void dim_by_holes(const RTCFilterFunctionNArguments* args) {
     if (args->valid[0] != -1) return;
     auto* context = reinterpret_cast<Context*>(args->context);
-    const Holes& holes = context->openness[RTCHitN_primID(args->hit, args->N, 0)];
+    const Openness& holes = context->openness[RTCHitN_primID(args->hit, args->N, 0)];
     if (holes.drawn <= 0) return;
     const float distance = RTCRayN_tfar(args->ray, args->N, 0);
     if (std::fabs(distance - context->last_hole) > 1e-5f * distance) {
@@ -113,7 +113,7 @@ void dim_by_holes(const RTCFilterFunctionNArguments* args) {
     args->valid[0] = 0;
 }
 
-Context new_context(const std::vector<ScenePortal>& portals, const std::vector<Holes>& openness, int skip) {
+Context new_context(const std::vector<ScenePortal>& portals, const std::vector<Openness>& openness, int skip) {
     Context context{};
     rtcInitIntersectContext(&context.base);
     context.portals = portals.data();
@@ -161,8 +161,8 @@ Scene::Scene(const geometry::Surfaces& surfaces, const BlindLayers& layers, std:
     rtcCommitScene(scene_);
 }
 
-Holes Scene::holes_of(const geometry::Surface& surface, std::span<const State> states) {
-    Holes out;
+Openness Scene::holes_of(const geometry::Surface& surface, std::span<const State> states) {
+    Openness out;
     // Drawn between the states, so that none is met by rays that are rare among those drawn.
     for (size_t k = 0; k < states.size(); ++k) {
         out.open[k] =
@@ -174,7 +174,7 @@ Holes Scene::holes_of(const geometry::Surface& surface, std::span<const State> s
 
 void Scene::add_matters(const geometry::Surfaces& surfaces, std::span<const State> states) {
     for (const auto& s : surfaces.surfaces) {
-        const Holes holes = holes_of(s, states);
+        const Openness holes = holes_of(s, states);
         const bool open_ground = s.element == geometry::Element::ground && states[0].ground >= 0;
         // Of the rays that are met: those that went through the holes are not among them.
         const float closed = std::max(1e-9f, 1 - holes.drawn);
@@ -329,7 +329,7 @@ bool Scene::leads_out(int space, Vec3f origin, Vec3f direction) const {
         const ScenePortal& p = portals()[static_cast<size_t>(index)];
         const Vec3f from = origin - p.corner;
         const float through = dot(direction, p.normal), height = -dot(from, p.normal);
-        // In the portal's own plane there is nothing to reckon with.
+        // In the portal's own plane there is nothing to compute with.
         if (std::fabs(through) < 1e-6f || std::fabs(height) < margin) return true;
         const float t = height / through;
         if (t < 0) return false;

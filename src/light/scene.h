@@ -40,7 +40,7 @@ struct Hit {
 };
 
 /// What a porous face lets through: of rays that are drawn, and in each state.
-struct Holes {
+struct Openness {
     float drawn = 0;
     ByState open{};
 };
@@ -56,7 +56,7 @@ class Scene {
     Scene(const Scene&) = delete;
     Scene& operator=(const Scene&) = delete;
 
-    /// The nearest thing along a unit direction. skip_portal is looked through. Sheets with holes and crowns of trees
+    /// The nearest thing along a unit direction. skip_portal is looked through. Sheets with holes and canopies of trees
     /// are met as often as they are closed, each ray by a throw of its own; what they do with it is then given for
     /// those that are met.
     Hit intersect(Vec3f origin, Vec3f direction, int skip_portal = -1) const;
@@ -65,7 +65,7 @@ class Scene {
         float share =
             0;  ///< 0 where something solid stands; dimmed by panes, and by what has holes (in the first state)
         int portal = -1;   ///< the portal it passes to the open
-        float holes = 1;   ///< of that, what crowns and cloth outdoors leave
+        float holes = 1;   ///< of that, what canopies and fabric outdoors leave
         ByState states{};  ///< share by state
         bool passes() const { return states[0] > 0 || states[1] > 0 || states[2] > 0 || states[3] > 0; }
     };
@@ -101,7 +101,7 @@ class Scene {
     };
     void add_matters(const geometry::Surfaces& surfaces, std::span<const State> states);
     void add_triangles(const geometry::Surfaces& surfaces, bool porous, std::span<const State> states);
-    static Holes holes_of(const geometry::Surface& surface, std::span<const State> states);
+    static Openness holes_of(const geometry::Surface& surface, std::span<const State> states);
     // How often each state would have let a ray pass the faces that this one passed before its hit, and meet the one it
     // met.
     ByState likelihood(const std::vector<std::pair<float, unsigned>>& passed, float distance, int met) const;
@@ -109,7 +109,7 @@ class Scene {
     void add_portal_to(int space, int portal, const std::vector<int>& air);
     RTCSceneTy* scene_ = nullptr;
     std::vector<Face> faces_, porous_;
-    std::vector<Holes> openness_;  // of each porous face
+    std::vector<Openness> openness_;  // of each porous face
     std::vector<Matter> matters_;
     Panes panes_;
     std::vector<std::vector<int>> portals_of_;

@@ -14,7 +14,7 @@ namespace {
 
 constexpr int kStrips = 16;       // of each face
 constexpr int kTable = 360;       // steps over half a turn
-constexpr double kSteepest = 85;  // degrees; slats shut further are reckoned as this
+constexpr double kSteepest = 85;  // degrees; slats shut further are computed as this
 constexpr int kRays = 512;        // over one gap, for where light first falls
 
 using Line = std::array<Vec2, 2>;
@@ -104,7 +104,7 @@ SlatAnswer SlatCurve::at(float tangent) const {
     const int i = std::clamp(static_cast<int>(place), 0, kTable - 1);
     const double t = place - i;
     const SlatAnswer &a = table_[static_cast<size_t>(i)], &b = table_[static_cast<size_t>(i) + 1];
-    // The direct share has a corner at the cut-off that no table shows: it is cheap to reckon.
+    // The direct share has a corner at the cut-off that no table shows: it is cheap to compute.
     return {direct(static_cast<double>(tangent)), a.through + (b.through - a.through) * t,
             a.back + (b.back - a.back) * t};
 }

@@ -17,7 +17,7 @@ struct Material {
         opaque,   ///< surfaces
         glazing,  ///< panes, clear or diffusing
         fabric,   ///< cloth, mesh and perforated sheet: holes, and what the threads scatter
-        slats,    ///< a slatted blind, reckoned by the geometry of its slats
+        slats,    ///< a slatted blind, computed by the geometry of its slats
     };
     Id id;
     std::string name;

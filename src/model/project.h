@@ -501,7 +501,7 @@ Finish finish_of(const Project& project, const Option& option, Part part, const 
 Finish room_finish(const Project& project, const Option& option, const Room& room, int surface);
 /// Gives one surface of a room a material of its own; an empty id takes it away.
 void set_own_finish(Room& room, int surface, const Id& material);
-/// Reflectance and the like reckoned for parts without a material: what IES LM-83-12 gives for unknown finishes.
+/// Reflectance and the like computed for parts without a material: what IES LM-83-12 gives for unknown finishes.
 Material assumed_for(Part part);
 
 /// True where a question leaves a thing or block out.

@@ -13,7 +13,7 @@ struct ShadeLayer {
         overhang,  ///< a board above it
         fins,      ///< upright boards beside it
         louvres,   ///< blades across it
-        screen,    ///< a sheet before it: perforated, cloth, or translucent
+        screen,    ///< a sheet before it: perforated, fabric, or translucent
         shelf,     ///< a light shelf: a level board across it
     };
     Kind kind = Kind::louvres;

@@ -12,17 +12,17 @@ struct Thing {
     Id id;
     std::string name;
     Kind kind = Kind::table;
-    Id storey;              ///< whose floor it stands on; empty: outdoors, on the ground
-    Vec2 at;                ///< the middle of its rectangle
-    double width = 1.6;     ///< across; of a tree its crown, of a fence its length
-    double length = 0.8;    ///< along: the way a stair or ramp climbs, the way terrain rises; of a fence its thickness
-    double height = 0.74;   ///< all of it: what a stair, ramp or terrain climbs, a tree's top
-    double base = 0;        ///< of its foot above the floor or the ground
-    double turn = 0;        ///< degrees counter-clockwise
-    int parts = 1;          ///< a shelf's boards, a stair's risers
-    int flights = 1;        ///< stair: 1 straight, 2 side by side with a landing half-way up
-    double landing = 1.2;   ///< stair with two flights: depth of its landing; tree: height of the trunk below the crown
-    double gap = 0.2;       ///< tree in leaf, fence: share of the light that goes straight through it
+    Id storey;             ///< whose floor it stands on; empty: outdoors, on the ground
+    Vec2 at;               ///< the middle of its rectangle
+    double width = 1.6;    ///< across; of a tree its canopy, of a fence its length
+    double length = 0.8;   ///< along: the way a stair or ramp climbs, the way terrain rises; of a fence its thickness
+    double height = 0.74;  ///< all of it: what a stair, ramp or terrain climbs, a tree's top
+    double base = 0;       ///< of its foot above the floor or the ground
+    double turn = 0;       ///< degrees counter-clockwise
+    int parts = 1;         ///< a shelf's boards, a stair's risers
+    int flights = 1;       ///< stair: 1 straight, 2 side by side with a landing half-way up
+    double landing = 1.2;  ///< stair with two flights: depth of its landing; tree: height of the trunk below the canopy
+    double gap = 0.2;      ///< tree in leaf, fence: share of the light that goes straight through it
     double bare_gap = 0.2;  ///< tree without leaves
     Id material;            ///< empty: the option's, by type
     Extra extra;

@@ -48,12 +48,12 @@ YearKnown::YearKnown(const YearAnswer& before) {
 }
 
 YearAnswer ask_year(const YearScene& scene, const climate::WeatherYear& weather, const Effort& effort,
-                    const YearKnown& known, const Cancel& cancel, const Progress& progress, const Shelf& shelf) {
+                    const YearKnown& known, const Cancel& cancel, const Progress& progress, const Cache& cache) {
     const YearTask task = scene.task();
     std::shared_ptr<const YearLight> light = known.light;
     const Fingerprint wanted = year_light_inputs(task, effort);
     if (light == nullptr || light->record.inputs != wanted || !light->record.settled)
-        light = std::make_shared<const YearLight>(trace_year_light(task, effort, cancel, progress, shelf));
+        light = std::make_shared<const YearLight>(trace_year_light(task, effort, cancel, progress, cache));
     if (cancel.requested()) {
         YearAnswer none;
         none.record = light->record;

@@ -45,17 +45,17 @@ Result<YearScene> year_scene(const model::Project& project, const model::Option&
 struct YearKnown {
     std::shared_ptr<const YearLight> light;
     std::shared_ptr<const YearSky> sky;
-    std::shared_ptr<HourlyLight> hourly;  ///< what was reckoned for another control or other hours
+    std::shared_ptr<HourlyLight> hourly;  ///< what was computed for another control or other hours
     YearKnown() = default;
     YearKnown(std::shared_ptr<const YearLight> traced, std::shared_ptr<const YearSky> shone)
         : light(std::move(traced)), sky(std::move(shone)) {}
     explicit YearKnown(const YearAnswer& before);
 };
 
-/// Traces what is not known and not on the shelf. Cancelled: settled is false and planes are empty.
+/// Traces what is not known and not on the cache. Cancelled: settled is false and planes are empty.
 YearAnswer ask_year(const YearScene& scene, const climate::WeatherYear& weather, const Effort& effort,
                     const YearKnown& known = {}, const Cancel& cancel = {}, const Progress& progress = {},
-                    const Shelf& shelf = {});
+                    const Cache& cache = {});
 /// What an answer hangs on, traced or not: hours, limits and electric light are not among it.
 Fingerprint year_inputs(const YearScene& scene, const climate::WeatherYear& weather, const Effort& effort);
 

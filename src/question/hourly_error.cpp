@@ -31,7 +31,7 @@ void HourlyLight::add_variance(size_t block, size_t state, int group, size_t lay
     const auto spans = by_span(hours);
     parallel_for(spans.size(), [&](size_t k) {
         for (size_t h = 0; h < spans[k].size(); h += kPanel)
-            reckon(points, rows, spans[k].subspan(h, std::min(kPanel, spans[k].size() - h)), true, sky.data());
+            compute(points, rows, spans[k].subspan(h, std::min(kPanel, spans[k].size() - h)), true, sky.data());
         for (const size_t r : spans[k])
             for (size_t p = 0; p < points; ++p) to[r * points + p] += sky[r * points + p] * from->sky_noise(p);
         add_sun_variance(points, rows.outdoors, group, through, spans[k], to.data());

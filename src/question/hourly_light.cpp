@@ -12,7 +12,7 @@ using light::Entry;
 
 namespace {
 
-/// Light that was reckoned is kept up to this many bytes.
+/// Light that was computed is kept up to this many bytes.
 constexpr size_t kRoom = size_t{512} << 20;
 
 // All columns, of which each hour has a number in shine.
@@ -201,8 +201,8 @@ const HourlyLight::Part& HourlyLight::part(size_t block, size_t state, int group
     return it->second;
 }
 
-void HourlyLight::reckon(size_t points, const Part& rows, std::span<const size_t> hours, bool squared,
-                         float* to) const {
+void HourlyLight::compute(size_t points, const Part& rows, std::span<const size_t> hours, bool squared,
+                          float* to) const {
     static const bool wide = __builtin_cpu_supports("avx2");
     const size_t width = rows.columns.size();
     std::vector<float> shine((hours.size() + kAbreast - 1) / kAbreast * kAbreast * width, 0.0f);
@@ -235,7 +235,7 @@ size_t HourlyLight::same_layer(size_t block, size_t layer) const {
     return 0;
 }
 
-void HourlyLight::reckon_block(size_t block, int group, size_t layer, const std::vector<size_t>& hours, float* to) {
+void HourlyLight::compute_block(size_t block, int group, size_t layer, const std::vector<size_t>& hours, float* to) {
     for (size_t s = 0; s < light_->states.all.size(); ++s) {
         std::vector<size_t> here;
         std::copy_if(hours.begin(), hours.end(), std::back_inserter(here),
@@ -250,7 +250,7 @@ void HourlyLight::reckon_block(size_t block, int group, size_t layer, const std:
         parallel_for(spans.size(), [&](size_t k) {
             const auto span = alike(spans[k]);
             for (size_t h = 0; h < span.size(); h += kPanel)
-                reckon(points, rows, std::span(span).subspan(h, std::min(kPanel, span.size() - h)), false, to);
+                compute(points, rows, std::span(span).subspan(h, std::min(kPanel, span.size() - h)), false, to);
             add_sun(points, rows.outdoors, group, through, span, to);
             add_sun(points, *rows.indoors, group, through, span, to);
         });
@@ -322,10 +322,10 @@ void HourlyLight::add_lightened(size_t block, int group, size_t layer, const std
 void HourlyLight::add(size_t block, int group, size_t layer, const std::vector<size_t>& hours,
                       const std::vector<float>& more, float* to) {
     const size_t points = light_->blocks[block].count, size = sky_->hours.size() * points, bytes = size * sizeof(float);
-    if (!keeps_ && more.empty()) return reckon_block(block, group, layer, hours, to);
+    if (!keeps_ && more.empty()) return compute_block(block, group, layer, hours, to);
     if (!keeps_) {
         std::vector<float> light(size, 0.0f);
-        reckon_block(block, group, layer, hours, light.data());
+        compute_block(block, group, layer, hours, light.data());
         return add_lightened(block, group, layer, hours, more, light.data(), to);
     }
     auto it = through_.find({block, group, layer});
@@ -342,7 +342,7 @@ void HourlyLight::add(size_t block, int group, size_t layer, const std::vector<s
     Through& kept = it->second;
     std::vector<size_t> left;
     std::copy_if(hours.begin(), hours.end(), std::back_inserter(left), [&](size_t r) { return !kept.known[r]; });
-    reckon_block(block, group, layer, left, kept.light.data());
+    compute_block(block, group, layer, left, kept.light.data());
     for (const size_t r : left) kept.known[r] = true;
     add_lightened(block, group, layer, hours, more, kept.light.data(), to);
 }

@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Light of points by hour, but for direct sun, from traced pieces, panes as they are now and any course of the blinds.
-// What was reckoned for one course is taken over by the next wherever blinds stand the same, so that another control
+// What was computed for one course is taken over by the next wherever blinds stand the same, so that another control
 // costs the hours in which it does what none did before.
 #pragma once
 #include <algorithm>
@@ -180,7 +180,7 @@ class HourlyLight {
         const uint32_t* at = &span_first_[patch * spans_ + n];
         return {light_->sunlit.beams.data() + at[0], light_->sunlit.beams.data() + at[1]};
     }
-    // What the sun brings onto a patch in hours that are reckoned together.
+    // What the sun brings onto a patch in hours that are computed together.
     struct SunRow {
         uint32_t place = 0;  // in PatchPart
         std::array<float, kAbreast> lux{};
@@ -213,7 +213,7 @@ class HourlyLight {
     }
     // Hours cut where spans end.
     static std::vector<std::span<const size_t>> by_span(std::span<const size_t> hours);
-    // Each hour beside the same hour of the next days: what is reckoned together is lit alike.
+    // Each hour beside the same hour of the next days: what is computed together is lit alike.
     std::vector<size_t> alike(std::span<const size_t> hours) const;
     void add_sun(size_t points, const PatchPart& rows, int group, const SunThrough& through,
                  std::span<const size_t> hours, float* to) const;
@@ -226,7 +226,7 @@ class HourlyLight {
     Part unpack(size_t block, size_t state, int group, size_t layer, bool noise = false);
     // Adds up hours of a block into lit hours x points.
     // squared: of what shines its square.
-    void reckon(size_t points, const Part& rows, std::span<const size_t> hours, bool squared, float* to) const;
+    void compute(size_t points, const Part& rows, std::span<const size_t> hours, bool squared, float* to) const;
     void add_sun_variance(size_t points, const PatchPart& rows, int group, const SunThrough& through,
                           std::span<const size_t> hours, float* to) const;
     void add_variance(size_t block, size_t state, int group, size_t layer, std::span<const size_t> hours,
@@ -237,7 +237,7 @@ class HourlyLight {
              float* to);
     void add_lightened(size_t block, int group, size_t layer, const std::vector<size_t>& hours,
                        const std::vector<float>& more, const float* from, float* to);
-    void reckon_block(size_t block, int group, size_t layer, const std::vector<size_t>& hours, float* to);
+    void compute_block(size_t block, int group, size_t layer, const std::vector<size_t>& hours, float* to);
     bool gives(size_t block, int group) const;
 
     std::shared_ptr<const YearLight> light_;

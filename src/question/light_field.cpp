@@ -409,7 +409,7 @@ struct Heap {
 void heap_hour(Heap& heap, const climate::OutdoorHour& hour, const climate::WeatherHour& weather, double north,
                double ground) {
     const auto& layout = heap.field->columns->layout();
-    Shine shine;
+    SkyAndSun shine;
     shine.sun = hour.sun.sun;
     shine.to_sun = climate::sun_direction(hour.sun.sun, north);
     shine.sky = climate::sky_of(hour, north);

@@ -13,7 +13,7 @@ namespace wp::question {
 
 struct Outdoors {
     climate::Moment moment;
-    Shine shine;
+    SkyAndSun shine;
     double diffuse_lux = 0;  ///< horizontal
     std::string words;       ///< which sky, and where its amounts come from
 

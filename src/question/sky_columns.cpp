@@ -58,7 +58,7 @@ void SkyColumns::fill_parts(const climate::Sky& sky, const climate::Indicatrix& 
     for (float& luminance : row) luminance *= scale;
 }
 
-void SkyColumns::fill(const Shine& shine, std::span<float> row) const {
+void SkyColumns::fill(const SkyAndSun& shine, std::span<float> row) const {
     std::fill(row.begin(), row.end(), 0.0f);
     const climate::Indicatrix by_angle = shine.sky.by_angle();
     fill_parts(shine.sky, by_angle, *directions_, row.first(parts_.count()));
@@ -80,7 +80,7 @@ light::TypicalLight typical_light(const SkyColumns& columns, const climate::Plac
             if (at.altitude <= 0) continue;
             for (const int type : {16, 12}) {
                 const auto light = climate::light_by_altitude(climate::class_of(type), at.altitude);
-                Shine shine;
+                SkyAndSun shine;
                 shine.sun = at;
                 shine.to_sun = climate::sun_direction(at, north_azimuth);
                 shine.sky = climate::Sky::cie(type, light.diffuse_lux, shine.to_sun, 48);

@@ -15,7 +15,7 @@ namespace wp::question {
 
 struct PlaneSkyView {
     geometry::PlanePoints plane;
-    std::vector<double> solid_angle;  ///< of the sky seen, sr; panes count as open, crowns by what they leave
+    std::vector<double> solid_angle;  ///< of the sky seen, sr; panes count as open, canopies by what they leave
     std::vector<bool> sees;   ///< whether any sky is seen at all: false lies behind the no-sky line (BRE 209, 2.2)
     double share_seeing = 0;  ///< of the plane's points
 };

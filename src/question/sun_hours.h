@@ -14,7 +14,7 @@ namespace wp::question {
 
 /// Above this the sun shines, by the definition of sunshine duration (WMO-No. 8, 2021, chapter 8), W/m^2.
 inline constexpr double kSunshine = 120;
-/// Crowns and cloth that take more of the beam than this stand in its way.
+/// Canopies and fabric that take more of the beam than this stand in its way.
 inline constexpr double kShadesAt = 0.5;
 
 struct SunHoursTask {

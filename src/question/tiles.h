@@ -7,7 +7,7 @@
 
 namespace wp::question {
 
-/// Hours that are reckoned with a tile together, and points of a tile: as many sums as registers hold.
+/// Hours that are computed with a tile together, and points of a tile: as many sums as registers hold.
 inline constexpr size_t kAbreast = 4, kTile = 16;
 
 /// Eight numbers abreast, in one register where the machine has such wide ones. Each sum is made in the order of its

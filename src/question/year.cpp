@@ -6,7 +6,7 @@
 #include <map>
 #include <mutex>
 
-#include "question/year_reckoner.h"
+#include "question/year_evaluator.h"
 
 namespace wp::question {
 
@@ -47,9 +47,9 @@ void YearAnswer::note(size_t plane, const std::string& name, const std::array<do
 }
 
 std::array<double, 3> YearAnswer::once(size_t plane, const std::string& name,
-                                       const std::function<std::array<double, 3>()>& reckon) const {
+                                       const std::function<std::array<double, 3>()>& compute) const {
     if (const auto found = known(plane, name)) return *found;
-    const auto made = reckon();
+    const auto made = compute();
     note(plane, name, made);
     return made;
 }
@@ -61,8 +61,8 @@ YearAnswer::YearAnswer(Inputs inputs) : once_(std::make_shared<Once>()) {
     groups = inputs.groups;
     outdoor = inputs.sky->outdoor;
     record = light.record;
-    reckoner_ = std::make_shared<Reckoner>(std::move(inputs));
-    for (size_t p = 0; p < light.planes.size(); ++p) planes.push_back(reckoner_->describe(p));
+    evaluator_ = std::make_shared<Evaluator>(std::move(inputs));
+    for (size_t p = 0; p < light.planes.size(); ++p) planes.push_back(evaluator_->describe(p));
 }
 
 YearAnswer::YearAnswer(std::vector<Given> made, std::vector<climate::OutdoorHour> hours)
@@ -71,15 +71,15 @@ YearAnswer::YearAnswer(std::vector<Given> made, std::vector<climate::OutdoorHour
     given_ = std::make_shared<const std::vector<Given>>(std::move(made));
 }
 
-size_t YearAnswer::parts(size_t plane) const { return given_ ? 1 : reckoner_->blocks_of(plane).size(); }
+size_t YearAnswer::parts(size_t plane) const { return given_ ? 1 : evaluator_->blocks_of(plane).size(); }
 
 YearAnswer::Part YearAnswer::lux_part(size_t plane, size_t part, Operation operation) const {
     if (given_) {
         const Given& g = (*given_)[plane];
         return {0, {given_, operation == Operation::open ? &g.open : &g.blinds}};
     }
-    const size_t block = reckoner_->blocks_of(plane)[part];
-    return {reckoner_->first_of(block), reckoner_->lux(block, operation)};
+    const size_t block = evaluator_->blocks_of(plane)[part];
+    return {evaluator_->first_of(block), evaluator_->lux(block, operation)};
 }
 
 YearAnswer::Part YearAnswer::half_width_part(size_t plane, size_t part, Operation operation) const {
@@ -88,14 +88,14 @@ YearAnswer::Part YearAnswer::half_width_part(size_t plane, size_t part, Operatio
         std::fill(none->lux.begin(), none->lux.end(), 0.0f);
         return {0, std::move(none)};
     }
-    const size_t block = reckoner_->blocks_of(plane)[part];
-    return {reckoner_->first_of(block), reckoner_->half_widths_by_hour(block, operation)};
+    const size_t block = evaluator_->blocks_of(plane)[part];
+    return {evaluator_->first_of(block), evaluator_->half_widths_by_hour(block, operation)};
 }
 
 YearAnswer::Part YearAnswer::direct_part(size_t plane, size_t part) const {
     if (given_) return {0, {given_, &(*given_)[plane].direct}};
-    const size_t block = reckoner_->blocks_of(plane)[part];
-    return {reckoner_->first_of(block), reckoner_->direct(block)};
+    const size_t block = evaluator_->blocks_of(plane)[part];
+    return {evaluator_->first_of(block), evaluator_->direct(block)};
 }
 
 namespace {
@@ -129,17 +129,17 @@ std::shared_ptr<const metric::HourlyLux> YearAnswer::direct(size_t plane) const 
 }
 
 const std::vector<uint8_t>& YearAnswer::states(size_t group, Operation operation) const {
-    return reckoner_->states(group, operation);
+    return evaluator_->states(group, operation);
 }
 metric::Hours YearAnswer::unmet(size_t plane, Operation operation) const {
-    return reckoner_ ? reckoner_->unmet(plane, operation) : metric::Hours(climate::kHours, false);
+    return evaluator_ ? evaluator_->unmet(plane, operation) : metric::Hours(climate::kHours, false);
 }
 double YearAnswer::closed_share(size_t plane, Operation operation) const {
     if (operation == Operation::open || planes[plane].closed_half_width.empty()) return 0;
     // A year that is given as numbers does not tell: the worst is taken.
-    if (reckoner_ == nullptr) return 1;
+    if (evaluator_ == nullptr) return 1;
     return once(plane, "closed share " + std::to_string(static_cast<int>(operation)), [&]() -> std::array<double, 3> {
-        const auto& lit = reckoner_->inputs().sky->hours;
+        const auto& lit = evaluator_->inputs().sky->hours;
         size_t closed = 0;
         for (const int h : lit)
             closed += std::any_of(planes[plane].groups.begin(), planes[plane].groups.end(), [&](int g) {
@@ -149,14 +149,14 @@ double YearAnswer::closed_share(size_t plane, Operation operation) const {
     })[0];
 }
 YearHour YearAnswer::hour(size_t plane, int hour, Operation operation) const {
-    return reckoner_->hour(plane, hour, operation);
+    return evaluator_->hour(plane, hour, operation);
 }
 YearShares YearAnswer::shares(size_t plane, int point, const metric::Hours& hours, Operation operation) const {
-    return reckoner_->shares(plane, point, hours, operation);
+    return evaluator_->shares(plane, point, hours, operation);
 }
-std::vector<PaneHeat> YearAnswer::heat() const { return reckoner_ ? reckoner_->heat() : std::vector<PaneHeat>(); }
-bool YearAnswer::panes_changed() const { return reckoner_ && reckoner_->panes_changed(); }
-const YearAnswer::Inputs* YearAnswer::inputs() const { return reckoner_ ? &reckoner_->inputs() : nullptr; }
+std::vector<PaneHeat> YearAnswer::heat() const { return evaluator_ ? evaluator_->heat() : std::vector<PaneHeat>(); }
+bool YearAnswer::panes_changed() const { return evaluator_ && evaluator_->panes_changed(); }
+const YearAnswer::Inputs* YearAnswer::inputs() const { return evaluator_ ? &evaluator_->inputs() : nullptr; }
 
 metric::Hours YearAnswer::clock_hours(double from, double to) const {
     const Inputs* in = inputs();

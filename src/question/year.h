@@ -99,7 +99,7 @@ class YearAnswer {
     Record record;
 
     /// Light of a plane by hour comes in parts of its points, one after the other: that of large planes is never held
-    /// whole. Reckoned when it is asked for, kept while there is room. May be called from any thread.
+    /// whole. Computed when it is asked for, kept while there is room. May be called from any thread.
     struct Part {
         size_t first = 0;  ///< point
         std::shared_ptr<const metric::HourlyLux> light;
@@ -142,17 +142,17 @@ class YearAnswer {
     /// Every day between two hours of the project's clock; of a year that is given as numbers, of standard time.
     metric::Hours clock_hours(double from, double to) const;
     std::string clock_words() const;
-    /// What hangs on nothing but the answer, reckoned once: shares of a plane and their band. May be called from any
+    /// What hangs on nothing but the answer, computed once: shares of a plane and their band. May be called from any
     /// thread.
     std::array<double, 3> once(size_t plane, const std::string& name,
-                               const std::function<std::array<double, 3>()>& reckon) const;
+                               const std::function<std::array<double, 3>()>& compute) const;
     /// The same in two steps. None: nothing was noted under that name.
     std::optional<std::array<double, 3>> known(size_t plane, const std::string& name) const;
     void note(size_t plane, const std::string& name, const std::array<double, 3>& figures) const;
 
  private:
-    class Reckoner;
-    std::shared_ptr<Reckoner> reckoner_;
+    class Evaluator;
+    std::shared_ptr<Evaluator> evaluator_;
     std::shared_ptr<const std::vector<Given>> given_;
     struct Once;
     std::shared_ptr<Once> once_;

@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // When blinds are closed, group by group.
-#include "question/year_reckoner.h"
+#include "question/year_evaluator.h"
 
 #include <algorithm>
 #include <cmath>
@@ -8,13 +8,13 @@
 namespace wp::question {
 
 // Planes that lie in a room where people are: what stands upright, or outdoors, asks for no blinds.
-bool YearAnswer::Reckoner::counts_for_blinds(size_t plane) const {
+bool YearAnswer::Evaluator::counts_for_blinds(size_t plane) const {
     const auto& points = in_.light->planes[plane];
     const bool occupied = in_.occupied.empty() || in_.occupied[plane];
     return occupied && points.space >= 0 && points.lies() && !points.points.empty();
 }
 
-void YearAnswer::Reckoner::decide(Operation operation) {
+void YearAnswer::Evaluator::decide(Operation operation) {
     if (states_.contains(operation)) return;
     using Kind = model::BlindControl::Kind;
     std::vector<std::vector<uint8_t>> all;
@@ -39,7 +39,7 @@ void YearAnswer::Reckoner::decide(Operation operation) {
 }
 
 // The first state that keeps enough of the sun out of every plane; the last where none does.
-std::vector<uint8_t> YearAnswer::Reckoner::decide_direct_sun(size_t group) {
+std::vector<uint8_t> YearAnswer::Evaluator::decide_direct_sun(size_t group) {
     const size_t n = layers_of(static_cast<int>(group));
     std::vector<uint8_t> states(climate::kHours, 0);
     for (size_t plane = 0; plane < in_.light->planes.size(); ++plane) {
@@ -62,7 +62,7 @@ std::vector<uint8_t> YearAnswer::Reckoner::decide_direct_sun(size_t group) {
     return states;
 }
 
-std::vector<uint8_t> YearAnswer::Reckoner::decide_schedule(const model::BlindControl& control, size_t group) const {
+std::vector<uint8_t> YearAnswer::Evaluator::decide_schedule(const model::BlindControl& control, size_t group) const {
     std::vector<uint8_t> states(climate::kHours, 0);
     for (int h = 0; h < climate::kHours; ++h) {
         const double middle = std::fmod(h % 24 + 0.5 + model::clock_ahead(in_.calendar, h), 24.0);
@@ -75,7 +75,7 @@ std::vector<uint8_t> YearAnswer::Reckoner::decide_schedule(const model::BlindCon
 }
 
 // Means over the planes of the group's room with all other blinds open: the first state that keeps below the limit.
-std::vector<uint8_t> YearAnswer::Reckoner::decide_plane(size_t group, double limit) {
+std::vector<uint8_t> YearAnswer::Evaluator::decide_plane(size_t group, double limit) {
     const size_t n = layers_of(static_cast<int>(group));
     std::vector<uint8_t> states(climate::kHours, 0);
     for (size_t plane = 0; plane < in_.light->planes.size(); ++plane) {
@@ -107,7 +107,7 @@ std::vector<uint8_t> YearAnswer::Reckoner::decide_plane(size_t group, double lim
     return states;
 }
 
-std::vector<uint8_t> YearAnswer::Reckoner::decide_window(size_t group, double limit, bool watts) {
+std::vector<uint8_t> YearAnswer::Evaluator::decide_window(size_t group, double limit, bool watts) {
     std::vector<double> sum(lit(), 0.0);
     double area = 0;
     for (size_t f = 0; f < in_.light->faces.size(); ++f) {
@@ -126,7 +126,7 @@ std::vector<uint8_t> YearAnswer::Reckoner::decide_window(size_t group, double li
 }
 
 // Where blinds are closed, no farther than keeps the beam out of every window of the group.
-void YearAnswer::Reckoner::track_sun(size_t group, std::vector<uint8_t>& states) {
+void YearAnswer::Evaluator::track_sun(size_t group, std::vector<uint8_t>& states) {
     const size_t n = in_.groups[group].states.size() + 1;
     for (int h = 0; h < climate::kHours; ++h) {
         auto& state = states[static_cast<size_t>(h)];

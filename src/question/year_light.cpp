@@ -99,13 +99,13 @@ void add(Fingerprint& print, const geometry::Surfaces& surfaces, const light::Bl
 class Tracing {
  public:
     Tracing(const YearTask& task, const Effort& effort, const Cancel& cancel, const Progress& progress,
-            const Shelf& shelf)
+            const Cache& cache)
         : task_(task),
           surfaces_(*task.surfaces),
           effort_(effort),
           cancel_(cancel),
           progress_(progress),
-          shelf_(shelf),
+          cache_(cache),
           columns_(true),
           patch_size_(light::patch_size(effort.accuracy, *task.surfaces)) {
         const light::Sources sources = light::sources_of(surfaces_);
@@ -160,11 +160,11 @@ class Tracing {
             if (!piece) throw std::runtime_error(piece.fault().line());
             return std::make_shared<const std::decay_t<decltype(*piece)>>(std::move(*piece));
         };
-        out_.pieces = std::make_shared<Aside<CompactCoefficients>>(
+        out_.pieces = std::make_shared<SpillStore<CompactCoefficients>>(
             pieces, kRoom,
             [back, layout = out_.layout, spaces = surfaces_.spaces.size(), portals = surfaces_.portals.size()](
                 std::string_view bytes) { return back(CompactCoefficients::read(bytes, layout, spaces, portals)); });
-        out_.sun = std::make_shared<Aside<light::DirectSun>>(
+        out_.sun = std::make_shared<SpillStore<light::DirectSun>>(
             out_.blocks.size(), kRoom / 4, [back, portals = surfaces_.portals.size()](std::string_view bytes) {
                 return back(light::DirectSun::read(bytes, kBlock, portals));
             });
@@ -233,8 +233,8 @@ class Tracing {
     }
 
     YearLight::Piece find(const Fingerprint& print) {
-        if (!shelf_.find) return nullptr;
-        const auto bytes = shelf_.find(print);
+        if (!cache_.find) return nullptr;
+        const auto bytes = cache_.find(print);
         if (!bytes) return nullptr;
         auto piece = CompactCoefficients::read(*bytes, out_.layout, surfaces_.spaces.size(), surfaces_.portals.size());
         if (!piece) return nullptr;
@@ -295,7 +295,7 @@ class Tracing {
             if (to[s] != nullptr) continue;
             to[s] = std::make_shared<const CompactCoefficients>(std::move(made));
             ++out_.traced;
-            if (shelf_.keep) shelf_.keep(prints[s], to[s]->write());
+            if (cache_.keep) cache_.keep(prints[s], to[s]->write());
         }
         return true;
     }
@@ -410,12 +410,12 @@ class Tracing {
 
     std::shared_ptr<const light::DirectSun> direct_sun(const geometry::PlanePoints& plane, size_t first) {
         const Fingerprint print = sun_inputs(plane, first);
-        if (shelf_.find)
-            if (const auto bytes = shelf_.find(print))
+        if (cache_.find)
+            if (const auto bytes = cache_.find(print))
                 if (auto known = light::DirectSun::read(*bytes, plane.points.size(), surfaces_.portals.size()))
                     return std::make_shared<const light::DirectSun>(std::move(*known));
         auto found = std::make_shared<light::DirectSun>(trace_sun(plane));
-        if (!cancel_.requested() && shelf_.keep) shelf_.keep(print, found->write());
+        if (!cancel_.requested() && cache_.keep) cache_.keep(print, found->write());
         return found;
     }
 
@@ -475,8 +475,8 @@ class Tracing {
         share_ways(looks);
         Fingerprint print = pieces_print_;
         print.add(std::string_view("sun on patches 7"));
-        if (shelf_.find)
-            if (const auto bytes = shelf_.find(print))
+        if (cache_.find)
+            if (const auto bytes = cache_.find(print))
                 if (auto known =
                         light::Sunlit::read(*bytes, looks.size(), out_.patches.count(), surfaces_.portals.size());
                     known && known->panes.size() == light::figures_of(surfaces_).size()) {
@@ -491,7 +491,7 @@ class Tracing {
         light::add_edges(out_.sunlit, out_.patches, looks);
         out_.sunlit.panes = light::figures_of(surfaces_);
         out_.record.rays += out_.sunlit.rays;
-        if (!cancel_.requested() && shelf_.keep) shelf_.keep(print, out_.sunlit.write());
+        if (!cancel_.requested() && cache_.keep) cache_.keep(print, out_.sunlit.write());
     }
 
     light::DirectSun trace_sun(const geometry::PlanePoints& plane) {
@@ -541,7 +541,7 @@ class Tracing {
     Effort effort_;
     Cancel cancel_;
     Progress progress_;
-    Shelf shelf_;
+    Cache cache_;
     SkyColumns columns_;
     light::PatchSize patch_size_;
     Fingerprint pieces_print_;
@@ -589,9 +589,9 @@ Fingerprint year_light_inputs(const YearTask& task, const Effort& effort) {
 }
 
 YearLight trace_year_light(const YearTask& task, const Effort& effort, const Cancel& cancel, const Progress& progress,
-                           const Shelf& shelf) {
+                           const Cache& cache) {
     YearLight out;
-    with_threads(effort.threads, [&] { out = Tracing(task, effort, cancel, progress, shelf).run(); });
+    with_threads(effort.threads, [&] { out = Tracing(task, effort, cancel, progress, cache).run(); });
     return out;
 }
 

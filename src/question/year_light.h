@@ -1,16 +1,16 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // What is traced of a year: daylight coefficients of every point by window and state of the blinds, and the direct sun
 // of every hour. Everything else of a year - weather of the place, glass, dirt, hours, control of blinds, targets - is
-// reckoned from this without a ray: see year.h.
+// computed from this without a ray: see year.h.
 #pragma once
 #include <memory>
 #include <optional>
 #include <string>
 #include <vector>
 
-#include "base/aside.h"
+#include "base/cache.h"
 #include "base/progress.h"
-#include "base/shelf.h"
+#include "base/spill_store.h"
 #include "geometry/plane_points.h"
 #include "geometry/surfaces.h"
 #include "light/compact.h"
@@ -52,8 +52,8 @@ struct YearLight {
     light::States states;                    ///< of trees and ground
     climate::Place place;
     double north_azimuth = 0;
-    std::vector<YearBlock> blocks;                              ///< of planes
-    std::shared_ptr<Aside<light::CompactCoefficients>> pieces;  ///< blocks x states x layers
+    std::vector<YearBlock> blocks;                                   ///< of planes
+    std::shared_ptr<SpillStore<light::CompactCoefficients>> pieces;  ///< blocks x states x layers
     /// What is asked of pieces again and again, without the pieces: the panes they were traced with, and which openings
     /// they have light from. As many as pieces.
     struct Note {
@@ -62,9 +62,9 @@ struct YearLight {
         std::vector<uint32_t> patches;  ///< of each of the piece's patches the place among those of all
     };
     std::vector<Note> notes;
-    std::shared_ptr<Aside<light::DirectSun>> sun;     ///< by block
-    std::vector<Piece> face_pieces;                   ///< faces x states
-    std::vector<std::vector<uint32_t>> face_patches;  ///< likewise, as Note::patches
+    std::shared_ptr<SpillStore<light::DirectSun>> sun;  ///< by block
+    std::vector<Piece> face_pieces;                     ///< faces x states
+    std::vector<std::vector<uint32_t>> face_patches;    ///< likewise, as Note::patches
     std::vector<std::shared_ptr<const light::DirectSun>> face_sun;
     /// Patches of all pieces, faces' among them, and which of them the sun reaches in each hour that it is up in:
     /// through panes as they were when it was looked for.
@@ -90,8 +90,8 @@ geometry::Surfaces panes_of(const geometry::Surfaces& surfaces);
 /// control, have the same.
 Fingerprint year_light_inputs(const YearTask& task, const Effort& effort);
 
-/// Traces what the shelf does not hold. Cancelled: record.settled is false and pieces are missing.
+/// Traces what the cache does not hold. Cancelled: record.settled is false and pieces are missing.
 YearLight trace_year_light(const YearTask& task, const Effort& effort, const Cancel& cancel = {},
-                           const Progress& progress = {}, const Shelf& shelf = {});
+                           const Progress& progress = {}, const Cache& cache = {});
 
 }  // namespace wp::question

@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // One hour of the year, what a mean over hours is made of, and the irradiance of panes.
-#include "question/year_reckoner.h"
+#include "question/year_evaluator.h"
 
 #include "light/replicates.h"
 
@@ -13,7 +13,7 @@ namespace wp::question {
 
 using light::Entry;
 
-YearAnswer::Reckoner::FaceLight YearAnswer::Reckoner::face_light(size_t face, bool watts) {
+YearAnswer::Evaluator::FaceLight YearAnswer::Evaluator::face_light(size_t face, bool watts) {
     const YearLight& light = *in_.light;
     const auto& points = light.faces[face];
     const auto& layout = light.layout;
@@ -80,7 +80,7 @@ YearAnswer::Reckoner::FaceLight YearAnswer::Reckoner::face_light(size_t face, bo
     return out;
 }
 
-double YearAnswer::Reckoner::glass_area(const model::Id& opening) const {
+double YearAnswer::Evaluator::glass_area(const model::Id& opening) const {
     double area = 0;
     for (const auto& portal : in_.panes.portals)
         if (portal.opening == opening)
@@ -88,7 +88,7 @@ double YearAnswer::Reckoner::glass_area(const model::Id& opening) const {
     return area;
 }
 
-std::vector<PaneHeat> YearAnswer::Reckoner::heat() {
+std::vector<PaneHeat> YearAnswer::Evaluator::heat() {
     const std::lock_guard lock(mutex_);
     std::vector<PaneHeat> out;
     for (size_t f = 0; f < in_.light->faces.size(); ++f) {
@@ -140,7 +140,7 @@ class Lightened {
 
 }  // namespace
 
-std::vector<uint8_t> YearAnswer::Reckoner::states_in(Operation operation, size_t hour) const {
+std::vector<uint8_t> YearAnswer::Evaluator::states_in(Operation operation, size_t hour) const {
     std::vector<uint8_t> out(in_.groups.size(), 0);
     for (size_t g = 0; g < out.size() && operation != Operation::open; ++g) out[g] = states_.at(operation)[g][hour];
     return out;
@@ -165,7 +165,7 @@ struct HourSun {
 
 }  // namespace
 
-YearHour YearAnswer::Reckoner::hour(size_t plane, int hour, Operation operation) {
+YearHour YearAnswer::Evaluator::hour(size_t plane, int hour, Operation operation) {
     const std::lock_guard lock(mutex_);
     decide(operation);
     const YearLight& light = *in_.light;
@@ -268,7 +268,7 @@ YearHour YearAnswer::Reckoner::hour(size_t plane, int hour, Operation operation)
 
 // What the sun brought onto patches in the hours that count and in which what it came through, or what it is seen
 // through, stands in one state of its blinds.
-class YearAnswer::Reckoner::PatchesSum {
+class YearAnswer::Evaluator::PatchesSum {
  public:
     struct Fell {
         int group = -1, window = -1;  // it came through; window -1: outdoors, of that it is seen through
@@ -299,9 +299,10 @@ class YearAnswer::Reckoner::PatchesSum {
     std::vector<std::vector<Fell>> by_patch_;
 };
 
-YearAnswer::Reckoner::PatchesSum YearAnswer::Reckoner::sunlit_in(size_t block, size_t trees, size_t layer, size_t plane,
-                                                                 const light::CompactCoefficients& piece,
-                                                                 const metric::Hours& hours, Operation operation) {
+YearAnswer::Evaluator::PatchesSum YearAnswer::Evaluator::sunlit_in(size_t block, size_t trees, size_t layer,
+                                                                   size_t plane,
+                                                                   const light::CompactCoefficients& piece,
+                                                                   const metric::Hours& hours, Operation operation) {
     const YearLight& light = *in_.light;
     PatchesSum out(light.patches.count());
     std::vector<bool> wanted(light.patches.count(), false);
@@ -341,7 +342,7 @@ YearAnswer::Reckoner::PatchesSum YearAnswer::Reckoner::sunlit_in(size_t block, s
     return out;
 }
 
-YearShares YearAnswer::Reckoner::shares(size_t plane, int point, const metric::Hours& hours, Operation operation) {
+YearShares YearAnswer::Evaluator::shares(size_t plane, int point, const metric::Hours& hours, Operation operation) {
     const std::lock_guard lock(mutex_);
     decide(operation);
     const YearLight& light = *in_.light;

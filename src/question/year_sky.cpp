@@ -40,7 +40,7 @@ std::shared_ptr<const YearSky> year_sky(const climate::WeatherYear& weather, con
             const auto h = static_cast<size_t>(out->hours[row]);
             const auto& hour = out->outdoor[h];
             const auto& measured = weather.hours[h];
-            Shine shine;
+            SkyAndSun shine;
             shine.sky = climate::sky_of(hour, north);
             shine.sun = hour.sun.sun;
             shine.to_sun = out->to_sun[row] = climate::sun_direction(hour.sun.sun, north);

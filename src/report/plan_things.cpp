@@ -61,17 +61,17 @@ void draw_stair(const Pen& pen, bool up) {
 }
 
 void draw_tree(QPainter& painter, const PlanView& view, const Thing& t, const QColor& line) {
-    // A crown of shallow scallops around the trunk.
-    QPainterPath crown;
+    // A canopy of shallow scallops around the trunk.
+    QPainterPath canopy;
     constexpr int n = 14;
     const double r = t.width / 2;
     const auto at = [&](double i, double reach) {
         const double a = 2 * kPi * i / n;
         return view.to_screen(t.at + Vec2{std::cos(a), std::sin(a)} * (r * reach));
     };
-    crown.moveTo(at(0, 0.92));
-    for (int i = 0; i < n; ++i) crown.quadTo(at(i + 0.5, 1.1), at(i + 1, 0.92));
-    painter.drawPath(crown);
+    canopy.moveTo(at(0, 0.92));
+    for (int i = 0; i < n; ++i) canopy.quadTo(at(i + 0.5, 1.1), at(i + 1, 0.92));
+    painter.drawPath(canopy);
     painter.setBrush(line);
     painter.drawEllipse(view.to_screen(t.at), 2.2, 2.2);
 }

@@ -17,7 +17,7 @@ enum class TintBy { nothing, material, reflectance, part, assumed };
 /// The colour of a material by its own figures: as told, else a grey of its reflectance; glass pale, the paler the
 /// clearer.
 QColor colour_of(const model::Material& material);
-/// A small square of it: glass with a glint, cloth as a weave, slats as lines.
+/// A small square of it: glass with a glint, fabric as a weave, slats as lines.
 QPixmap swatch(const model::Material& material, int size);
 
 /// The colour of a part that has that finish.

@@ -371,7 +371,7 @@ Result<std::vector<Answers::Begun>> Answers::left_behind() {
     return out;
 }
 
-Shelf MemoryShelf::shelf() {
+Cache MemoryCache::cache() {
     return {[this](const Fingerprint& print) -> std::optional<std::string> {
                 const std::lock_guard lock(mutex_);
                 const auto it = pieces_.find(print);
@@ -389,7 +389,7 @@ Shelf MemoryShelf::shelf() {
             }};
 }
 
-Shelf JobShelf::shelf() {
+Cache JobCache::cache() {
     if (!answers_) return {};
     return {[this](const Fingerprint& print) {
                 pieces_.insert(print);
@@ -401,12 +401,12 @@ Shelf JobShelf::shelf() {
             }};
 }
 
-void JobShelf::begin(const std::string& option, const std::string& question) {
+void JobCache::begin(const std::string& option, const std::string& question) {
     if (!answers_) return;
     if (auto problem = answers_->begin(option, question); problem && !fault_) fault_ = problem;
 }
 
-void JobShelf::finish(AnswerEntry entry) {
+void JobCache::finish(AnswerEntry entry) {
     if (!answers_ || fault_) return;
     fault_ = answers_->keep(entry, pieces_);
 }

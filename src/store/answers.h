@@ -2,7 +2,7 @@
 // Answers on disk: one SQLite file beside the project, by fingerprint. Pieces of traced light are written as soon as
 // each is done, so that a job that is killed goes on from there; what is written is whole or not there at all. Two
 // programs may have the same file open: each waits for the other's short writes. The file may be deleted at any time:
-// everything in it can be reckoned again.
+// everything in it can be computed again.
 #pragma once
 #include <filesystem>
 #include <map>
@@ -13,10 +13,10 @@
 #include <string>
 #include <vector>
 
+#include "base/cache.h"
 #include "base/fingerprint.h"
 #include "base/record.h"
 #include "base/result.h"
-#include "base/shelf.h"
 
 struct sqlite3;
 struct sqlite3_stmt;
@@ -77,10 +77,10 @@ class Answers {
     std::mutex mutex_;
 };
 
-/// A shelf in memory, for projects without a file: forgets everything where it grows beyond half a gigabyte.
-class MemoryShelf {
+/// A cache in memory, for projects without a file: forgets everything where it grows beyond half a gigabyte.
+class MemoryCache {
  public:
-    Shelf shelf();
+    Cache cache();
 
  private:
     std::mutex mutex_;
@@ -88,12 +88,12 @@ class MemoryShelf {
     size_t bytes_ = 0;
 };
 
-/// A shelf on answers, for one job: notes which pieces the job stood on, and the first fault in writing. answers may be
+/// A cache on answers, for one job: notes which pieces the job stood on, and the first fault in writing. answers may be
 /// null.
-class JobShelf {
+class JobCache {
  public:
-    explicit JobShelf(std::shared_ptr<Answers> answers) : answers_(std::move(answers)) {}
-    Shelf shelf();
+    explicit JobCache(std::shared_ptr<Answers> answers) : answers_(std::move(answers)) {}
+    Cache cache();
     const std::set<Fingerprint>& pieces() const { return pieces_; }
     const Outcome& fault() const { return fault_; }
     void begin(const std::string& option, const std::string& question);

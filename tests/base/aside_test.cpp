@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "base/aside.h"
+#include "base/spill_store.h"
 
 #include <gtest/gtest.h>
 #include <sys/resource.h>
@@ -23,8 +23,8 @@ std::shared_ptr<const Text> text_of(size_t i) { return text_from(std::string(100
 
 }  // namespace
 
-TEST(Aside, values_come_back_whatever_is_in_memory) {
-    Aside<Text> aside(26, 5000, text_from);
+TEST(SpillStore, values_come_back_whatever_is_in_memory) {
+    SpillStore<Text> aside(26, 5000, text_from);
     for (size_t i = 0; i < 26; ++i)
         if (i != 3) aside.set(i, text_of(i));
     for (const size_t step : {1u, 7u, 25u})
@@ -39,8 +39,8 @@ TEST(Aside, values_come_back_whatever_is_in_memory) {
     EXPECT_TRUE(aside.has(4));
 }
 
-TEST(Aside, what_is_in_use_stays_what_it_is) {
-    Aside<Text> aside(20, 2000, text_from);
+TEST(SpillStore, what_is_in_use_stays_what_it_is) {
+    SpillStore<Text> aside(20, 2000, text_from);
     aside.set(0, text_of(0));
     const auto held = aside.at(0);
     for (size_t i = 1; i < 20; ++i) aside.set(i, text_of(i));
@@ -48,13 +48,13 @@ TEST(Aside, what_is_in_use_stays_what_it_is) {
     EXPECT_EQ(aside.at(0)->text, held->text);
 }
 
-TEST(Aside, on_a_full_disk_everything_stays_in_memory) {
+TEST(SpillStore, on_a_full_disk_everything_stays_in_memory) {
     std::signal(SIGXFSZ, SIG_IGN);
     rlimit before{};
     getrlimit(RLIMIT_FSIZE, &before);
     const rlimit few{3000, before.rlim_max};
     ASSERT_EQ(setrlimit(RLIMIT_FSIZE, &few), 0);
-    Aside<Text> aside(20, 2000, text_from);
+    SpillStore<Text> aside(20, 2000, text_from);
     for (size_t i = 0; i < 20; ++i) aside.set(i, text_of(i));
     for (size_t i = 0; i < 20; ++i) EXPECT_EQ(aside.at(i)->text, text_of(i)->text);
     EXPECT_GT(aside.bytes(), 2000u);

@@ -81,7 +81,7 @@ TEST(Finishes, the_own_one_goes_before_the_rooms_and_that_before_the_type) {
     EXPECT_EQ(room_finish(project, option, room, 2).reason, Reason::type);
 }
 
-TEST(Finishes, what_has_no_material_is_reckoned_with_what_lm_83_assumes_and_never_skipped) {
+TEST(Finishes, what_has_no_material_is_computed_with_what_lm_83_assumes_and_never_skipped) {
     auto project = test::one_room();
     Option& option = project.options[0];
     const auto with = build_surfaces(project, option);

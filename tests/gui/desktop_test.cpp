@@ -238,7 +238,7 @@ TEST_F(Desktop, the_year_runs_in_the_background_and_gives_a_verdict) {
     window->set_shown(wp::figure::daylight_autonomy());
     EXPECT_EQ(window->lamp().state(), Lamp::State::settled);
     window->document().edit_option(QStringLiteral("Thicker"), [](model::Option& o) { o.outer_wall = 0.6; });
-    // Whether it is, is found in the background, behind the figures that are being reckoned there.
+    // Whether it is, is found in the background, behind the figures that are being computed there.
     EXPECT_TRUE(drive::wait_until([&] { return window->lamp().state() == Lamp::State::stale; }, 20000));
     window->document().undo_stack().undo();
     EXPECT_TRUE(drive::wait_until([&] { return window->lamp().state() == Lamp::State::settled; }, 20000));

@@ -54,14 +54,14 @@ inline Project two_rooms() {
     paint.id = "paint";
     paint.name = "White paint";
     paint.reflectance = 0.85;
-    Material cloth;
-    cloth.id = "cloth";
-    cloth.name = "Grey cloth";
-    cloth.kind = Material::Kind::fabric;
-    cloth.reflectance = 0.3;
-    cloth.transmittance = 0.05;
+    Material fabric;
+    fabric.id = "cloth";
+    fabric.name = "Grey cloth";
+    fabric.kind = Material::Kind::fabric;
+    fabric.reflectance = 0.3;
+    fabric.transmittance = 0.05;
     project.materials.push_back(paint);
-    project.materials.push_back(cloth);
+    project.materials.push_back(fabric);
     for (const Part part : {Part::frame, Part::partition, Part::furniture, Part::stair, Part::shading, Part::block,
                             Part::tree, Part::fence, Part::terrain, Part::wall, Part::door})
         option.types[part] = "grey";

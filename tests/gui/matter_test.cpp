@@ -204,9 +204,9 @@ TEST_F(Matter, own_materials_are_kept_across_projects_and_exchanged_as_a_file) {
     auto* pages = static_cast<QTabWidget*>(widget("pages"));
     QTest::mouseClick(pages->tabBar(), Qt::LeftButton, {}, pages->tabBar()->tabRect(1).center());
     auto* list = static_cast<QTreeWidget*>(widget("materials"));
-    QTreeWidgetItem* cloth = list->topLevelItem(0)->child(3);
-    ASSERT_EQ(cloth->text(0), QStringLiteral("Grey cloth"));
-    QTest::mouseClick(list->viewport(), Qt::LeftButton, {}, list->visualItemRect(cloth).center());
+    QTreeWidgetItem* fabric = list->topLevelItem(0)->child(3);
+    ASSERT_EQ(fabric->text(0), QStringLiteral("Grey cloth"));
+    QTest::mouseClick(list->viewport(), Qt::LeftButton, {}, list->visualItemRect(fabric).center());
     click("keep-own");
     Window other;
     auto* there = other.findChild<QTreeWidget*>(QStringLiteral("materials"));

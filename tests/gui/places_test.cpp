@@ -187,7 +187,7 @@ TEST_F(Places, a_model_broken_in_every_way_is_mended_by_the_check_alone) {
     Block block;
     block.id = block.name = "block";
     block.footprint = {{30, 0}, {30, 5}, {40, 5}, {40, 0}};  // clockwise
-    project.materials.back().openness = 0.9;                 // cloth that passes more than all
+    project.materials.back().openness = 0.9;                 // fabric that passes more than all
     project.materials.back().transmittance = 0.4;
     option.types[Part::shading] = "cloth";
     open(project);

@@ -28,16 +28,16 @@ void add_square(Surfaces& to, double half, double z, uint32_t surface) {
 // tenths.
 Surfaces canopy_over_ground(double reflectance = 0) {
     Surfaces out;
-    geometry::Surface crown;
-    crown.openness = 0.2;
-    crown.bare_openness = 0.7;
-    crown.reflectance = reflectance;
-    crown.space = geometry::kOutdoors;
+    geometry::Surface canopy;
+    canopy.openness = 0.2;
+    canopy.bare_openness = 0.7;
+    canopy.reflectance = reflectance;
+    canopy.space = geometry::kOutdoors;
     geometry::Surface ground;
     ground.element = geometry::Element::ground;
     ground.reflectance = 0.2;
     ground.space = geometry::kOutdoors;
-    out.surfaces = {crown, ground};
+    out.surfaces = {canopy, ground};
     add_square(out, 4000, 10, 0);
     add_square(out, 4000, 0, 1);
     return out;

@@ -39,7 +39,7 @@ Project with_tree() {
 
 }  // namespace
 
-TEST(MatterYear, sun_through_a_crown_is_dimmed_to_its_gap_in_leaf_and_bare_by_the_month) {
+TEST(MatterYear, sun_through_a_canopy_is_dimmed_to_its_gap_in_leaf_and_bare_by_the_month) {
     auto project = with_tree();
     const auto shaded = year_of(project, 0.4);
     project.options[0].things.clear();
@@ -60,7 +60,7 @@ TEST(MatterYear, sun_through_a_crown_is_dimmed_to_its_gap_in_leaf_and_bare_by_th
                 continue;
             }
             const double share = static_cast<double>(with / without);
-            if (share > 0.999) continue;  // past the crown
+            if (share > 0.999) continue;  // past the canopy
             if (share < 1e-6) continue;   // behind the trunk
             EXPECT_NEAR(share, leaf ? 0.1 : 0.7, 1e-4) << climate::text(climate::moment_of(h / 24, h % 24));
             ++(leaf ? summer : winter);
@@ -73,13 +73,13 @@ TEST(MatterYear, sun_through_a_crown_is_dimmed_to_its_gap_in_leaf_and_bare_by_th
 TEST(MatterYear, behind_closed_cloth_there_is_its_openness_of_everything_where_nothing_is_scattered) {
     auto project = test::one_room();
     project.materials[0].reflectance = 0;
-    Material cloth;
-    cloth.id = cloth.name = "cloth";
-    cloth.kind = Material::Kind::fabric;
-    cloth.openness = 0.1;
-    cloth.transmittance = 0;
-    cloth.reflectance = 0;
-    project.materials.push_back(cloth);
+    Material fabric;
+    fabric.id = fabric.name = "cloth";
+    fabric.kind = Material::Kind::fabric;
+    fabric.openness = 0.1;
+    fabric.transmittance = 0;
+    fabric.reflectance = 0;
+    project.materials.push_back(fabric);
     project.options[0].storeys[0].rooms[0].openings[0].blind_material = "cloth";
     project.site.ground_reflectance = 0.2;
     const auto year = year_of(project, 0.05);

@@ -108,14 +108,14 @@ TEST(BlindControl, of_several_states_the_most_open_one_that_meets_the_rule_is_ta
     const auto alone = year_of(room_with({fabric("net", 0.5, 0.1)}));
     const auto& states = year.states(0, Operation::lm83);
     const auto unmet_by_net = alone.unmet(0, Operation::lm83);
-    size_t net = 0, cloth = 0;
+    size_t net = 0, fabric = 0;
     for (size_t h = 0; h < states.size(); ++h) {
         net += states[h] == 1;
-        cloth += states[h] == 2;
+        fabric += states[h] == 2;
         EXPECT_EQ(states[h] == 2, unmet_by_net[h]) << "the cloth only where the net is not enough";
     }
     EXPECT_GT(net, 50u);
-    EXPECT_GT(cloth, 50u);
+    EXPECT_GT(fabric, 50u);
     EXPECT_EQ(metric::count(year.unmet(0, Operation::lm83)), 0u);
 }
 
@@ -308,13 +308,13 @@ model::Project two_rooms() {
 std::pair<size_t, size_t> traced_and_found(const model::Project& project, std::map<Fingerprint, std::string>& kept,
                                            uint64_t* rays = nullptr) {
     const auto weather = test::weather();
-    const Shelf shelf{[&](const Fingerprint& print) -> std::optional<std::string> {
+    const Cache cache{[&](const Fingerprint& print) -> std::optional<std::string> {
                           const auto it = kept.find(print);
                           return it == kept.end() ? std::nullopt : std::optional(it->second);
                       },
                       [&](const Fingerprint& print, std::string_view bytes) { kept[print] = std::string(bytes); }};
     const auto year =
-        ask_year(*year_scene(project, project.options[0], {}, weather), weather, {0.9, 1, 0}, {}, {}, {}, shelf);
+        ask_year(*year_scene(project, project.options[0], {}, weather), weather, {0.9, 1, 0}, {}, {}, {}, cache);
     if (rays != nullptr) *rays = year.record.rays;
     return {year.inputs()->light->traced, year.inputs()->light->found};
 }

@@ -42,7 +42,7 @@ TEST(Year, every_hour_agrees_with_brute_force_under_its_own_sky_and_sun) {
     for (int h = 12; h < 8760; h += 24 * 13 + 1) {
         const auto& outdoor = year.outdoor[static_cast<size_t>(h)];
         if (outdoor.diffuse_lux < 1000 || outdoor.sun.sunlit < 1) continue;
-        const Shine shine = validation::shine_of(outdoor, 0.2);
+        const SkyAndSun shine = validation::sky_and_sun_of(outdoor, 0.2);
         ++hours;
         const auto lux = light->at(h);
         double brute_mean = 0, ours_mean = 0;

@@ -18,7 +18,7 @@ using namespace wp::model;
 namespace {
 
 std::vector<Material> one_of_each() {
-    Material paint, glass, cloth, blind;
+    Material paint, glass, fabric, blind;
     paint.id = "paint";
     paint.name = "Paint";
     paint.colour = "#aabbcc";
@@ -33,17 +33,17 @@ std::vector<Material> one_of_each() {
     glass.assumed = true;
     glass.low = 0.4;
     glass.high = 0.6;
-    cloth.id = "cloth";
-    cloth.name = "Cloth";
-    cloth.kind = Material::Kind::fabric;
-    cloth.openness = 0.03;
-    cloth.transmittance = 0.1;
+    fabric.id = "cloth";
+    fabric.name = "Cloth";
+    fabric.kind = Material::Kind::fabric;
+    fabric.openness = 0.03;
+    fabric.transmittance = 0.1;
     blind.id = "blind";
     blind.name = "Blind";
     blind.kind = Material::Kind::slats;
     blind.slat_tilt = 60;
     blind.slats_upright = true;
-    return {paint, glass, cloth, blind};
+    return {paint, glass, fabric, blind};
 }
 
 }  // namespace

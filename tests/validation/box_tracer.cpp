@@ -176,7 +176,7 @@ class Tracer {
         return with_body(cosine, bodies_[static_cast<size_t>(&p - scene_.panes.data())]);
     }
 
-    // A path that meets a pane: goes on beyond it, comes back as from a mirror, or ends. Behind a cloth light comes
+    // A path that meets a pane: goes on beyond it, comes back as from a mirror, or ends. Behind a fabric light comes
     // from everywhere, each way by the pane's angle.
     bool cross(const Pane& p, Vec3& at, Vec3& d, double& weight, double& sum) {
         if (p.scatters) return scatter(p, at, d, weight, sum);
@@ -187,7 +187,7 @@ class Tracer {
         at = at + d * 1e-7;
         return true;
     }
-    // The room lies on the side of greater y; the cloth hangs there.
+    // The room lies on the side of greater y; the fabric hangs there.
     bool scatter(const Pane& p, Vec3& at, Vec3& d, double& weight, double& sum) {
         if (d.y > 0) return false;  // from outside in: light that left the room and comes back, of no account here
         if (roll() < p.cloth_back / (p.cloth_back + p.cloth_through)) {

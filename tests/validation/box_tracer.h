@@ -20,7 +20,7 @@ struct Box {
 struct Pane {
     double y = 0, x0 = 0, x1 = 0, z0 = 0, z1 = 0;
     double transmittance = 0.8;  ///< normal incidence, single pane of index 1.526
-    bool scatters = false;       ///< a cloth behind it: all that the pane passes leaves evenly, this share of it
+    bool scatters = false;       ///< a fabric behind it: all that the pane passes leaves evenly, this share of it
     double cloth_through = 0, cloth_back = 0;
 };
 

@@ -10,7 +10,7 @@ namespace {
 // Adds up what paths bring, for light::Tracer.
 struct ShineSink {
     const light::Scene& scene;
-    const question::Shine& shine;
+    const question::SkyAndSun& shine;
     double sum = 0;
     void sky(Vec3f d, float w, const light::Trail&) {
         sum += static_cast<double>(w) * shine.sky.luminance(d.as<double>());
@@ -28,7 +28,7 @@ struct ShineSink {
 
 }  // namespace
 
-double brute_sum(const light::Scene& scene, const question::Shine& shine, Vec3 point, Vec3 normal, int space,
+double brute_sum(const light::Scene& scene, const question::SkyAndSun& shine, Vec3 point, Vec3 normal, int space,
                  uint32_t samples, uint32_t key) {
     ShineSink sink{scene, shine};
     light::Tracer<random::Stream, ShineSink> tracer(scene, sink, light::Guidance::openings);

@@ -8,8 +8,8 @@
 namespace wp::validation {
 
 /// Of an hour of the weather, with +y due north. ground: reflectance of the far ground.
-inline question::Shine shine_of(const climate::OutdoorHour& hour, double ground) {
-    question::Shine shine;
+inline question::SkyAndSun sky_and_sun_of(const climate::OutdoorHour& hour, double ground) {
+    question::SkyAndSun shine;
     shine.sky = climate::sky_of(hour, 0);
     shine.to_sun = climate::sun_direction(hour.sun.sun, 0);
     shine.sun_lux = hour.direct_lux * hour.sun.sunlit;
@@ -18,7 +18,7 @@ inline question::Shine shine_of(const climate::OutdoorHour& hour, double ground)
 }
 
 /// Sum over so many paths from a point; key: its random numbers.
-double brute_sum(const light::Scene& scene, const question::Shine& shine, Vec3 point, Vec3 normal, int space,
+double brute_sum(const light::Scene& scene, const question::SkyAndSun& shine, Vec3 point, Vec3 normal, int space,
                  uint32_t samples, uint32_t key);
 
 }  // namespace wp::validation

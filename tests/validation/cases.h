@@ -35,9 +35,9 @@ std::vector<Row> year_hours(unsigned samples, double accuracy, int hours);
 /// surroundings. accuracy: of ours; paths: of theirs, by point.
 std::vector<Row> moments_beside_edges(double accuracy, size_t paths);
 std::vector<Row> hours_beside_edges(double accuracy, size_t paths, int hours);
-/// The sun at 25 to 85 degrees on cloth behind a pane, against the same.
+/// The sun at 25 to 85 degrees on fabric behind a pane, against the same.
 std::vector<Row> closed_blinds(unsigned samples, size_t paths);
-/// Panes, gloss, cloth, blades, slats, crowns.
+/// Panes, gloss, fabric, blades, slats, canopies.
 std::vector<Row> matter(unsigned samples);
 
 }  // namespace wp::validation

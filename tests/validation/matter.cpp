@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// What matter does with light: panes by Fresnel's closed form, gloss and cloth in even surrounds, mirrors by symmetry,
-// blades and slats by plane geometry and by a random walk between them, crowns by their gap.
+// What matter does with light: panes by Fresnel's closed form, gloss and fabric in even surrounds, mirrors by symmetry,
+// blades and slats by plane geometry and by a random walk between them, canopies by their gap.
 #include <fmt/core.h>
 
 #include <algorithm>
@@ -67,12 +67,12 @@ void even_surrounds(std::vector<Row>& rows, unsigned samples) {
                         e.value, 1.0, e.standard_error, "equal luminance everywhere"});
     }
     geometry::Surfaces sheet = box_with_wall_hole(3, 4, 2.5, 1.0, 0.5, 2.5, 0.5, 2.0, 1.0);
-    geometry::Surface cloth;
-    cloth.space = 0;
-    cloth.reflectance = 0.5;
-    cloth.openness = cloth.bare_openness = 0.2;
-    cloth.through = 0.3;
-    sheet.add_quad(sheet.add_surface(cloth), {0.2, 0.5, 0.2}, {2.8, 0.5, 0.2}, {2.8, 0.5, 2.3}, {0.2, 0.5, 2.3});
+    geometry::Surface fabric;
+    fabric.space = 0;
+    fabric.reflectance = 0.5;
+    fabric.openness = fabric.bare_openness = 0.2;
+    fabric.through = 0.3;
+    sheet.add_quad(sheet.add_surface(fabric), {0.2, 0.5, 0.2}, {2.8, 0.5, 0.2}, {2.8, 0.5, 2.3}, {0.2, 0.5, 2.3});
     const auto e = daylight(sheet, points_at({{1.5, 2.5, 0.8}}, {0, 0, 1}, 0), samples, even_sky())[0];
     rows.push_back({kMatter, "Furnace: a cloth that absorbs nothing hangs before the hole", "E / Eh", e.value, 1.0,
                     e.standard_error, "equal luminance everywhere"});
@@ -94,11 +94,11 @@ void mirrors_and_cloth(std::vector<Row>& rows, unsigned samples) {
     for (const auto& [open, through] : {std::pair{0.1, 0.0}, {0.05, 0.2}, {0.0, 0.4}}) {
         geometry::Surfaces s;
         s.ground_reflectance = 0;
-        geometry::Surface cloth;
-        cloth.reflectance = 0.4;
-        cloth.openness = cloth.bare_openness = open;
-        cloth.through = through;
-        s.add_quad(s.add_surface(cloth), {-5000, -5000, 1}, {5000, -5000, 1}, {5000, 5000, 1}, {-5000, 5000, 1});
+        geometry::Surface fabric;
+        fabric.reflectance = 0.4;
+        fabric.openness = fabric.bare_openness = open;
+        fabric.through = through;
+        s.add_quad(s.add_surface(fabric), {-5000, -5000, 1}, {5000, -5000, 1}, {5000, 5000, 1}, {-5000, 5000, 1});
         const auto e = daylight(s, points_at({{0, 0, 0}}, {0, 0, 1}, -1), samples * 4, even_sky())[0];
         rows.push_back({kMatter,
                         fmt::format("Under an endless cloth, openness {:.2f}, scattered part {:.2f}", open, through),
@@ -227,7 +227,7 @@ void slats(std::vector<Row>& rows) {
     }
 }
 
-void crowns(std::vector<Row>& rows) {
+void canopies(std::vector<Row>& rows) {
     model::Project project;
     project.options.resize(1);
     model::Thing tree = model::usual(model::Thing::Kind::tree);
@@ -262,7 +262,7 @@ std::vector<Row> matter(unsigned samples) {
     opal_glass(rows, samples);
     blades(rows);
     slats(rows);
-    crowns(rows);
+    canopies(rows);
     return rows;
 }
 

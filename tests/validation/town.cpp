@@ -15,8 +15,8 @@ constexpr double kWidth = 5, kDepth = 4, kHeight = 3, kWall = 0.35, kRoof = 0.3;
 constexpr double kX0 = 1, kX1 = 4, kZ0 = 0.9, kZ1 = 2.5;
 // The room behind: a wall of 0.1 m between, with glass of 3 x 2 m in its middle.
 constexpr double kBack = kDepth + 0.1, kBackDepth = 3, kBackZ0 = 0.5, kBackZ1 = 2.5;
-// The tree: its foot, the crown's radius, the trunk's height and its own.
-constexpr double kTreeX = 2, kTreeY = -6, kCrown = 2.5, kTrunk = 1.5, kTreeTop = 7, kThrough = 0.36;
+// The tree: its foot, the canopy's radius, the trunk's height and its own.
+constexpr double kTreeX = 2, kTreeY = -6, kCanopy = 2.5, kTrunk = 1.5, kTreeTop = 7, kThrough = 0.36;
 constexpr double kInside = 0.5, kAround = 0.4, kBlocks = 0.35, kGround = 0.2;
 
 model::Material matt(const char* id, double reflectance) {
@@ -42,7 +42,7 @@ model::Thing tree_thing() {
     tree.id = tree.name = "tree";
     tree.kind = model::Thing::Kind::tree;
     tree.at = {kTreeX, kTreeY};
-    tree.width = 2 * kCrown;
+    tree.width = 2 * kCanopy;
     tree.height = kTreeTop;
     tree.landing = kTrunk;
     tree.gap = tree.bare_gap = kThrough;
@@ -66,12 +66,12 @@ void add_back_room(model::Option& option) {
     option.planes[0].room = "back";
 }
 
-// The crown that the engine makes: 14 parts round, 7 high, each line crossing it twice.
-void add_crown(boxes::Scene& scene) {
+// The canopy that the engine makes: 14 parts round, 7 high, each line crossing it twice.
+void add_canopy(boxes::Scene& scene) {
     const double half = (kTreeTop - kTrunk) / 2, middle = kTrunk + half;
     const auto at = [&](int i, int j) {
         const double a = 2 * kPi * i / 14, b = kPi * j / 7 - kPi / 2;
-        return Vec3{kTreeX + kCrown * std::cos(b) * std::cos(a), kTreeY + kCrown * std::cos(b) * std::sin(a),
+        return Vec3{kTreeX + kCanopy * std::cos(b) * std::cos(a), kTreeY + kCanopy * std::cos(b) * std::sin(a),
                     middle + half * std::sin(b)};
     };
     for (int j = 0; j < 7; ++j)
@@ -181,7 +181,7 @@ boxes::Scene Town::scene() const {
     if (tree) {
         const double r = 0.03 * kTreeTop;
         add({kTreeX - r, kTreeY - r, 0}, {kTreeX + r, kTreeY + r, kTrunk + 0.3 * (kTreeTop - kTrunk)}, kAround);
-        add_crown(s);
+        add_canopy(s);
     }
     for (const Block& b : blocks) add({b.x0, b.y0, 0}, {b.x1, b.y1, b.height}, kBlocks);
     boxes::Pane pane;

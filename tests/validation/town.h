@@ -18,7 +18,7 @@ struct Town {
     double overhang = 0;     ///< depth of a board above the window, metres
     double blades = 0;       ///< depth of level blades before the window, 0.2 m apart
     double reveal = 0.12;    ///< from the inner face of the wall to the pane
-    bool tree = false;       ///< with a crown that lets a third through, south of the window
+    bool tree = false;       ///< with a canopy that lets a third through, south of the window
     bool back_room = false;  ///< behind the first, seen through glass; the points lie in it
 
     /// In the middle of the room that is asked, 0.8 m above its floor.

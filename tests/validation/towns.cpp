@@ -109,25 +109,25 @@ std::vector<Row> hours_beside_edges(double accuracy, size_t paths, int hours) {
     return rows;
 }
 
-// Cloth without holes behind the pane: what comes in falls with the pane's transmittance as the sun goes higher, from
+// Fabric without holes behind the pane: what comes in falls with the pane's transmittance as the sun goes higher, from
 // 0.69 at 30 degrees to 0.22 at 80.
 std::vector<Row> closed_blinds(unsigned samples, size_t paths) {
     const Town plain;
     const auto project = plain.project();
     auto surfaces = geometry::build_surfaces(project, project.options[0]);
-    geometry::Blind cloth;
-    cloth.transmittance = 0.3;
-    cloth.reflectance = 0.4;
+    geometry::Blind fabric;
+    fabric.transmittance = 0.3;
+    fabric.reflectance = 0.4;
     surfaces.portals[0].blind = true;
-    surfaces.portals[0].blind_layer = surfaces.keep_blind(cloth);
+    surfaces.portals[0].blind_layer = surfaces.keep_blind(fabric);
     const light::Scene scene(surfaces, light::Blinds::closed);
     auto own = plain.scene();
     own.panes[0].scatters = true;
-    own.panes[0].cloth_through = cloth.transmittance;
-    own.panes[0].cloth_back = cloth.reflectance;
+    own.panes[0].cloth_through = fabric.transmittance;
+    own.panes[0].cloth_back = fabric.reflectance;
     std::vector<Row> rows;
     for (const double altitude : {25.0, 40.0, 55.0, 65.0, 75.0, 85.0}) {
-        question::Shine shine;
+        question::SkyAndSun shine;
         shine.to_sun = {0, -std::cos(radians(altitude)), std::sin(radians(altitude))};
         shine.sun_lux = 80000;
         shine.sky = climate::Sky::uniform(100);

@@ -98,7 +98,7 @@ Scene two_sides() {
 
 light::Estimate brute(const light::Scene& scene, const geometry::PlanePoints& plane, const climate::OutdoorHour& hour,
                       double ground, unsigned samples, uint32_t seed) {
-    const question::Shine shine = shine_of(hour, ground);
+    const question::SkyAndSun shine = sky_and_sun_of(hour, ground);
     std::vector<double> sums(light::kReplicates, 0.0);
     for (size_t p = 0; p < plane.points.size(); ++p)
         for (uint32_t r = 0; r < light::kReplicates; ++r)

@@ -38,7 +38,7 @@ class ComparePanel : public QWidget {
 
  private:
     void refresh();
-    /// Spatial autonomy and sunlight exposure of each plane of a year: not reckoned anew while the year stays.
+    /// Spatial autonomy and sunlight exposure of each plane of a year: not computed anew while the year stays.
     struct YearFigures {
         double autonomy, exposure;
     };

@@ -91,7 +91,7 @@ void MaterialPreview::paintEvent(QPaintEvent*) {
         case Material::Kind::slats:
             return draw_slats(painter, m);
         case Material::Kind::fabric:
-            return draw_cloth(painter, m);
+            return draw_fabric(painter, m);
         case Material::Kind::opaque:
             return draw_ball(painter, m);
     }
@@ -139,7 +139,7 @@ void MaterialPreview::draw_slats(QPainter& painter, const Material& m) const {
     painter.drawText(QRectF(width() - 60, chart.box.bottom() + 1, 58, 14), Qt::AlignCenter, QStringLiteral("out   in"));
 }
 
-void MaterialPreview::draw_cloth(QPainter& painter, const Material& m) const {
+void MaterialPreview::draw_fabric(QPainter& painter, const Material& m) const {
     const QRectF square(12, 12, height() - 24, height() - 24);
     painter.setPen(QPen(ink().ink, 1));
     painter.setBrush(report::colour_of(m));

@@ -22,7 +22,7 @@ class MaterialPreview : public QWidget {
  private:
     void draw_pane(QPainter& painter, const model::Material& m) const;
     void draw_slats(QPainter& painter, const model::Material& m) const;
-    void draw_cloth(QPainter& painter, const model::Material& m) const;
+    void draw_fabric(QPainter& painter, const model::Material& m) const;
     void draw_ball(QPainter& painter, const model::Material& m) const;
     std::optional<model::Material> material_;
 };

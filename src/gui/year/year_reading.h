@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// What the desktop shows of a year, and what it wishes to be shown: values, reckoned in the background.
+// What the desktop shows of a year, and what it wishes to be shown: values, computed in the background.
 #pragma once
 #include <array>
 #include <memory>
@@ -72,7 +72,7 @@ struct YearReading {
     };
     std::optional<Place> place;
     std::vector<std::vector<report::MapLayer>> by_month;
-    std::shared_ptr<const YearTables> tables;  ///< they take longer than the map: null until reckoned
+    std::shared_ptr<const YearTables> tables;  ///< they take longer than the map: null until computed
 };
 
 /// Whether two projects differ for an option only in hours, targets, electric light and what is not built: then a year

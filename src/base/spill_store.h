@@ -38,12 +38,12 @@ class AsideFile {
 
 /// Values by number. T has bytes(), the memory it takes, and write() for the disk. May be read from any thread.
 template <class T>
-class Aside {
+class SpillStore {
  public:
     using Value = std::shared_ptr<const T>;
     using Read = std::function<Value(std::string_view)>;
     /// room: bytes that stay in memory; more where the disk is full, and while a value is in use.
-    Aside(size_t count, size_t room, Read read) : items_(count), room_(room), read_(std::move(read)) {}
+    SpillStore(size_t count, size_t room, Read read) : items_(count), room_(room), read_(std::move(read)) {}
 
     size_t count() const { return items_.size(); }
     bool has(size_t index) const {

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// How a year's light is reckoned from coefficients: the working part of YearAnswer, used by it alone.
+// How a year's light is computed from coefficients: the working part of YearAnswer, used by it alone.
 #pragma once
 #include <map>
 #include <mutex>
@@ -10,9 +10,9 @@
 
 namespace wp::question {
 
-class YearAnswer::Reckoner {
+class YearAnswer::Evaluator {
  public:
-    explicit Reckoner(Inputs inputs);
+    explicit Evaluator(Inputs inputs);
     PlaneYear describe(size_t plane) const;
     /// Blocks of a plane, in their order.
     const std::vector<size_t>& blocks_of(size_t plane) const { return blocks_of_plane_[plane]; }
@@ -102,7 +102,7 @@ class YearAnswer::Reckoner {
 };
 
 template <class See>
-void YearAnswer::Reckoner::each_beam(const light::DirectSun& sun, Vec3 normal, size_t first, size_t end, See&& see) {
+void YearAnswer::Evaluator::each_beam(const light::DirectSun& sun, Vec3 normal, size_t first, size_t end, See&& see) {
     const YearSky& sky = *in_.sky;
     const size_t layers = in_.light->layers.size(), portals = group_of_portal_.size();
     const auto shares = in_.hourly->beam_shares(sun.panes);

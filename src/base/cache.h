@@ -12,7 +12,7 @@
 namespace wp {
 
 /// Both may be empty: nothing is kept then. Called from one thread at a time.
-struct Shelf {
+struct Cache {
     std::function<std::optional<std::string>(const Fingerprint&)> find;
     std::function<void(const Fingerprint&, std::string_view)> keep;
 };

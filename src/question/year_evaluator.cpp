@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "question/year_reckoner.h"
+#include "question/year_evaluator.h"
 
 #include <algorithm>
 #include <cmath>
@@ -14,12 +14,12 @@ using metric::HourlyLux;
 
 namespace {
 
-/// Light that was reckoned is kept up to this many bytes.
+/// Light that was computed is kept up to this many bytes.
 constexpr size_t kRoom = size_t{512} << 20;
 
 }  // namespace
 
-YearAnswer::Reckoner::Reckoner(Inputs inputs) : in_(std::move(inputs)) {
+YearAnswer::Evaluator::Evaluator(Inputs inputs) : in_(std::move(inputs)) {
     const YearLight& light = *in_.light;
     group_of_opening_.assign(light.openings.size() + 1, -1);
     for (size_t o = 0; o < light.openings.size(); ++o)
@@ -36,7 +36,7 @@ YearAnswer::Reckoner::Reckoner(Inputs inputs) : in_(std::move(inputs)) {
         in_.hourly = std::make_shared<HourlyLight>(in_.light, in_.sky, in_.panes, group_of_opening_, in_.groups.size());
 }
 
-PlaneYear YearAnswer::Reckoner::describe(size_t plane) const {
+PlaneYear YearAnswer::Evaluator::describe(size_t plane) const {
     const YearLight& light = *in_.light;
     PlaneYear out;
     out.plane = light.planes[plane];
@@ -60,7 +60,7 @@ PlaneYear YearAnswer::Reckoner::describe(size_t plane) const {
     return out;
 }
 
-double YearAnswer::Reckoner::common_of(size_t block, size_t layer) const {
+double YearAnswer::Evaluator::common_of(size_t block, size_t layer) const {
     double out = 0;
     for (size_t s = 0; s < in_.light->states.all.size(); ++s)
         if (const auto from = in_.hourly->piece(block, s, layer)) out = std::max(out, from->common);
@@ -70,7 +70,7 @@ double YearAnswer::Reckoner::common_of(size_t block, size_t layer) const {
 // Of each point the error of its mean light over the lit hours, as a share of that: what figures of a year hang on. The
 // sky's error is one and the same in all hours; those of what is taken off patches are independent, each for all hours
 // the patch is lit in; states of trees and ground are told apart as if they were independent, too.
-std::vector<float> YearAnswer::Reckoner::half_widths(size_t block, size_t layer) const {
+std::vector<float> YearAnswer::Evaluator::half_widths(size_t block, size_t layer) const {
     const YearLight& light = *in_.light;
     std::vector<double> error(light.blocks[block].count, 0.0), lux(error);
     for (size_t s = 0; s < light.states.all.size(); ++s) {
@@ -111,7 +111,7 @@ std::vector<float> YearAnswer::Reckoner::half_widths(size_t block, size_t layer)
 }
 
 // What is kept is let go all at once where it grows too much: it is quickly made again.
-void YearAnswer::Reckoner::make_room(size_t bytes) {
+void YearAnswer::Evaluator::make_room(size_t bytes) {
     if (kept_ + bytes > kRoom) {
         lux_.clear();
         direct_.clear();
@@ -120,13 +120,13 @@ void YearAnswer::Reckoner::make_room(size_t bytes) {
     kept_ += bytes;
 }
 
-const std::vector<light::ScenePortal>& YearAnswer::Reckoner::portals_now(size_t layer) {
+const std::vector<light::ScenePortal>& YearAnswer::Evaluator::portals_now(size_t layer) {
     panes_now_.resize(in_.light->layers.size());
     if (!panes_now_[layer]) panes_now_[layer] = std::make_unique<light::Panes>(in_.panes, in_.light->layers[layer]);
     return panes_now_[layer]->portals();
 }
 
-size_t YearAnswer::Reckoner::state_of_portal(int portal, Operation operation, size_t lit_hour) {
+size_t YearAnswer::Evaluator::state_of_portal(int portal, Operation operation, size_t lit_hour) {
     if (portal < 0 || operation == Operation::open) return 0;
     const int group = group_of_portal_[static_cast<size_t>(portal)];
     if (group < 0) return 0;
@@ -142,7 +142,7 @@ std::shared_ptr<HourlyLux> year_of(const YearSky& sky, size_t points, std::vecto
 
 }  // namespace
 
-std::shared_ptr<const HourlyLux> YearAnswer::Reckoner::direct(size_t block) {
+std::shared_ptr<const HourlyLux> YearAnswer::Evaluator::direct(size_t block) {
     const std::lock_guard lock(mutex_);
     if (const auto it = direct_.find(block); it != direct_.end()) return it->second;
     const YearBlock& points = in_.light->blocks[block];
@@ -155,14 +155,14 @@ std::shared_ptr<const HourlyLux> YearAnswer::Reckoner::direct(size_t block) {
     return direct_[block] = out;
 }
 
-HourlyLight::Course YearAnswer::Reckoner::course(Operation operation) const {
+HourlyLight::Course YearAnswer::Evaluator::course(Operation operation) const {
     HourlyLight::Course out(in_.groups.size(), std::vector<uint8_t>(lit(), 0));
     for (size_t g = 0; g < out.size() && operation != Operation::open; ++g)
         for (size_t r = 0; r < lit(); ++r) out[g][r] = states_.at(operation)[g][static_cast<size_t>(in_.sky->hours[r])];
     return out;
 }
 
-std::shared_ptr<const HourlyLux> YearAnswer::Reckoner::lux(size_t block, Operation operation) {
+std::shared_ptr<const HourlyLux> YearAnswer::Evaluator::lux(size_t block, Operation operation) {
     const std::lock_guard lock(mutex_);
     if (const auto it = lux_.find({block, operation}); it != lux_.end()) return it->second;
     decide(operation);
@@ -176,7 +176,7 @@ std::shared_ptr<const HourlyLux> YearAnswer::Reckoner::lux(size_t block, Operati
     return lux_[{block, operation}] = out;
 }
 
-std::shared_ptr<const HourlyLux> YearAnswer::Reckoner::half_widths_by_hour(size_t block, Operation operation) {
+std::shared_ptr<const HourlyLux> YearAnswer::Evaluator::half_widths_by_hour(size_t block, Operation operation) {
     const std::lock_guard lock(mutex_);
     decide(operation);
     auto variance = in_.hourly->variance(block, course(operation));
@@ -184,13 +184,13 @@ std::shared_ptr<const HourlyLux> YearAnswer::Reckoner::half_widths_by_hour(size_
     return year_of(*in_.sky, in_.light->blocks[block].count, std::move(variance));
 }
 
-const std::vector<uint8_t>& YearAnswer::Reckoner::states(size_t group, Operation operation) {
+const std::vector<uint8_t>& YearAnswer::Evaluator::states(size_t group, Operation operation) {
     const std::lock_guard lock(mutex_);
     decide(operation);
     return states_.at(operation)[group];
 }
 
-metric::Hours YearAnswer::Reckoner::unmet(size_t plane, Operation operation) {
+metric::Hours YearAnswer::Evaluator::unmet(size_t plane, Operation operation) {
     const std::lock_guard lock(mutex_);
     decide(operation);
     const auto& points = in_.light->planes[plane];

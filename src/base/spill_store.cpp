@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "base/aside.h"
+#include "base/spill_store.h"
 
 #include <unistd.h>
 
