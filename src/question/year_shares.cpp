@@ -158,6 +158,25 @@ struct HourSun {
             if (beam.lit > 0) lux[patch] += brings;
             doubt[patch] += light::doubt_of(beam, brings);
         }
+        // A point takes light of one patch by several ways: where the sun's edge runs is one doubt for all of them.
+        void take(size_t patch, double value) {
+            if (taken_.empty()) taken_.assign(lux.size(), 0.0);
+            if (taken_[patch] == 0) met_.push_back(patch);
+            taken_[patch] += value;
+        }
+        double settle() {
+            double square = 0;
+            for (const size_t patch : met_) {
+                square += taken_[patch] * taken_[patch] * static_cast<double>(doubt[patch]);
+                taken_[patch] = 0;
+            }
+            met_.clear();
+            return square;
+        }
+
+     private:
+        std::vector<double> taken_;
+        std::vector<size_t> met_;
     };
     Fallen outdoors;
     std::map<int, Fallen> indoors;
@@ -230,7 +249,7 @@ YearHour YearAnswer::Evaluator::hour(size_t plane, int hour, Operation operation
                     const double factor = static_cast<double>(in_.hourly->patch_factor(change, row.row));
                     auto& to = static_cast<Entry>(row.row % light::kEntries) == Entry::straight ? out.sky[point]
                                                                                                 : out.reflected[point];
-                    const auto add = [&](const HourSun::Fallen& on, bool indoors, double times) {
+                    const auto add = [&](HourSun::Fallen& on, bool indoors, double times) {
                         for (uint32_t e = 0; e < of.size() && !on.lux.empty(); ++e) {
                             const uint32_t patch = patches[of[e]];
                             const auto lux = static_cast<double>(on.lux[patch]),
@@ -238,14 +257,16 @@ YearHour YearAnswer::Evaluator::hour(size_t plane, int hour, Operation operation
                             if (doubt <= 0 || (light.patches.patches[patch].space >= 0) != indoors) continue;
                             const double value = static_cast<double>(from->value(row, e)) * times, found = value * lux;
                             to += found;
-                            square[point] +=
-                                static_cast<double>(row.noise) * times * found * lux + value * value * doubt;
+                            square[point] += static_cast<double>(row.noise) * times * found * lux;
+                            on.take(patch, value);
                             common[patch] += value * std::sqrt(doubt);
                         }
                     };
                     if (state_of_group(group) == k) add(sun.outdoors, false, factor * lightened.times(group, i));
-                    for (const auto& [through, on] : sun.indoors) add(on, true, factor * lightened.times(through, i));
+                    for (auto& [through, on] : sun.indoors) add(on, true, factor * lightened.times(through, i));
                 }
+                square[point] += sun.outdoors.settle();
+                for (auto& [through, on] : sun.indoors) square[point] += on.settle();
                 brought += out.sky[point] + out.reflected[point] - before;
             }
             veils += from->common / light::kStudent95 * brought;
