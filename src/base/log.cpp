@@ -16,8 +16,8 @@ namespace wp {
 namespace {
 
 // In the order of LogOf.
-constexpr std::array kFolders{"climate", "cli",      "exchange", "geometry", "gui",
-                              "light",   "question", "report",   "rule",     "store"};
+constexpr std::array kFolders{"climate", "cli",      "exchange", "figure", "geometry", "gui",
+                              "light",   "question", "report",   "rule",   "store"};
 
 std::vector<std::string> words_of(const std::string& text) {
     std::vector<std::string> out;

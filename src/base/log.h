@@ -11,7 +11,7 @@
 namespace wp {
 
 /// The folder that a line is from.
-enum class LogOf { climate, cli, exchange, geometry, gui, light, question, report, rule, store };
+enum class LogOf { climate, cli, exchange, figure, geometry, gui, light, question, report, rule, store };
 
 /// Whether its lines are wanted. From any thread.
 bool is_logged(LogOf folder);

@@ -4,6 +4,7 @@
 #include <cmath>
 
 #include "base/json_text.h"
+#include "base/log.h"
 
 namespace wp::exchange {
 using geometry::PlanePoints;
@@ -141,6 +142,8 @@ question::TableAnswer answer_of(const Json& j) {
 }  // namespace
 
 std::string write_kept(const question::TableAnswer& a) {
+    log(LogOf::exchange, "table of {}: {} columns over {} planes", a.kind, a.table.columns.size(),
+        a.table.planes.size());
     Json planes = Json::array(), columns = Json::array(), windows;
     for (const auto& p : a.table.planes) planes.push_back(json_of(p));
     for (const auto& c : a.table.columns)

@@ -7,6 +7,7 @@
 #include <memory>
 #include <numeric>
 
+#include "base/log.h"
 #include "light/replicates.h"
 
 namespace wp::figure {
@@ -238,6 +239,8 @@ std::vector<RoomFigure> room_figures(const YearAnswer& year, size_t plane, const
     }
     look.run();
     fixed.settle();
+    log(LogOf::figure, "figures of {}: {} points", year.planes[plane].plane.plane,
+        year.planes[plane].plane.points.size());
 
     std::vector<RoomFigure> out;
     const auto values = points.take();

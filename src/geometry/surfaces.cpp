@@ -4,6 +4,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "base/log.h"
 #include "geometry/builder.h"
 
 namespace wp::geometry {
@@ -242,7 +243,10 @@ Surfaces Builder::build() {
 }
 
 Surfaces build_surfaces(const Project& project, const Option& option, const std::vector<std::string>& without) {
-    return Builder(project, option, without).build();
+    Surfaces out = Builder(project, option, without).build();
+    log(LogOf::geometry, "surfaces of {}: {} triangles, {} portals, {} spaces", option.id, out.triangles.size(),
+        out.portals.size(), out.spaces.size());
+    return out;
 }
 
 }  // namespace wp::geometry

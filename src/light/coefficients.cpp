@@ -6,6 +6,7 @@
 #include <mutex>
 #include <optional>
 
+#include "base/log.h"
 #include "base/parallel.h"
 #include "light/replicates.h"
 #include "light/veil_sums.h"
@@ -179,6 +180,8 @@ class Work {
                 all[k].reached = judge(k, round.end);
                 worst = std::max(worst, all[k].reached);
             }
+            log(LogOf::light, "coefficients: {} places, {} states, {} samples of each replicate, worst {:.2f} %",
+                sites_.size(), states_, round.end, 100 * worst);
             if (task_.error) {
                 collect(0, out, false);
                 worst = out.reached = task_.error(out);

@@ -7,6 +7,7 @@
 #include <cmath>
 
 #include "base/file.h"
+#include "base/log.h"
 
 namespace wp::report {
 
@@ -55,6 +56,7 @@ QByteArray svg_of(QSize size, const QString& title, const Paint& paint, double d
 Outcome write_paper(const std::filesystem::path& path, QSize size, const QString& title, const Paint& paint,
                     double scale, double dots) {
     const QByteArray bytes = path.extension() == ".svg" ? svg_of(size, title, paint) : png_of(size, paint, scale, dots);
+    log(LogOf::report, "picture {}, {} bytes", path.string(), bytes.size());
     return write_file(path, {bytes.constData(), static_cast<size_t>(bytes.size())});
 }
 

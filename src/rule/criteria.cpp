@@ -9,6 +9,7 @@
 #include <optional>
 #include <set>
 
+#include "base/log.h"
 #include "figure/year_rooms.h"
 #include "store/document.h"
 #include "store/fields.h"
@@ -212,6 +213,7 @@ std::vector<Verdict> evaluate(const CriteriaSet& set, const question::YearAnswer
         if (const auto all = over_floor(rooms); c.occupied_area && all)
             verdicts.push_back(judge(c, *all, "Occupied area", {}));
     }
+    log(LogOf::rule, "criteria set {}: {} verdicts", set.id, verdicts.size());
     return verdicts;
 }
 

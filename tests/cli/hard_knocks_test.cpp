@@ -275,6 +275,8 @@ TEST_F(HardKnocks, what_is_done_is_told_by_folder_where_it_is_asked_for) {
     EXPECT_NE(told.output.find("samples a replicate"), std::string::npos);
     EXPECT_EQ(told.output.find(" cli ["), std::string::npos) << "only what was asked for";
     EXPECT_NE(told.output.find("no folder \"stroe\""), std::string::npos);
-    EXPECT_NE(run("all").output.find("df of a"), std::string::npos);
+    const auto all = run("all").output;
+    EXPECT_NE(all.find("df of a"), std::string::npos);
+    EXPECT_NE(all.find(" geometry ["), std::string::npos) << "every folder that was at work";
     EXPECT_EQ(run("all", " 2>&-").code, 0) << "nobody to tell is no failure";
 }
