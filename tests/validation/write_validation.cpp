@@ -1,9 +1,14 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// Writes docs/validation.md: warmpane-validate [FILE] [SAMPLES].
+// Writes docs/validation.md: warmpane-validate [FILE] [SAMPLES] [FAMILY]; of one family alone into another file, say
+// "year" after the engine of the year was changed.
 #include <fmt/core.h>
 
 #include <cstdlib>
 #include <string>
+
+#include <functional>
+#include <utility>
+#include <vector>
 
 #include "base/file.h"
 #include "validation/cases.h"
@@ -22,12 +27,20 @@ int main(int argc, char** argv) {
     text += fmt::format("\n{} samples for each of 16 replicates at every point; seed 1.\n", samples);
     std::string group;
     int failed = 0, count = 0;
-    for (const auto& rows :
-         {validation::closed_forms(samples), validation::sky_through_openings(samples),
-          validation::skies_and_reflections(samples / 4), validation::sun_and_glass(), validation::matter(samples),
-          validation::year_hours(samples / 16, 0.008, 50), validation::closed_blinds(samples, samples * 100),
-          validation::moments_beside_edges(0.008, samples * 6), validation::hours_beside_edges(0.015, samples * 2, 60)})
-        for (const auto& row : rows) {
+    const std::string only = argc > 3 ? argv[3] : "";
+    using Rows = std::vector<validation::Row>;
+    const std::pair<const char*, std::function<Rows()>> families[] = {
+        {"closed", [&] { return validation::closed_forms(samples); }},
+        {"openings", [&] { return validation::sky_through_openings(samples); }},
+        {"skies", [&] { return validation::skies_and_reflections(samples / 4); }},
+        {"glass", [&] { return validation::sun_and_glass(); }},
+        {"matter", [&] { return validation::matter(samples); }},
+        {"year", [&] { return validation::year_hours(samples / 16, 0.008, 50); }},
+        {"blinds", [&] { return validation::closed_blinds(samples, samples * 100); }},
+        {"moments", [&] { return validation::moments_beside_edges(0.008, samples * 6); }},
+        {"hours", [&] { return validation::hours_beside_edges(0.015, samples * 2, 60); }}};
+    for (const auto& [family, rows_of] : families)
+        for (const Rows rows = only.empty() || only == family ? rows_of() : Rows(); const auto& row : rows) {
             if (row.group != group) {
                 group = row.group;
                 text += fmt::format(
