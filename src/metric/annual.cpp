@@ -6,6 +6,7 @@
 #include <functional>
 #include <limits>
 #include <numeric>
+#include <optional>
 
 #include "base/parallel.h"
 
@@ -58,12 +59,31 @@ void count_tile(const Rows& rows, size_t first, const float* limits, size_t coun
     count_lanes(rows, first, limits, count, out);
 }
 
-}  // namespace
+/// Beyond it no light is.
+constexpr double kNoLux = 1e20;
 
-std::vector<std::vector<double>> hours_at_least(const HourlyLux& year, const Hours& hours,
-                                                std::span<const Limit> limits) {
+// Limits that differ from each other and can be told apart by light; of each that was asked for its place among them.
+struct Distinct {
+    std::vector<Limit> limits;
+    std::vector<std::optional<size_t>> place;
+    explicit Distinct(std::span<const Limit> asked) {
+        for (const Limit& limit : asked) {
+            place.emplace_back();
+            if (limit.lux <= 0 || limit.lux >= kNoLux) continue;
+            const auto known = std::find_if(limits.begin(), limits.end(), [&](const Limit& l) {
+                return l.lux == limit.lux && l.scale.data() == limit.scale.data() &&
+                       l.scale.size() == limit.scale.size();
+            });
+            place.back() = static_cast<size_t>(known - limits.begin());
+            if (known == limits.end()) limits.push_back(limit);
+        }
+    }
+};
+
+// Hours by limit and point.
+std::vector<std::vector<double>> counted_at_least(const HourlyLux& year, const Rows& rows,
+                                                  std::span<const Limit> limits) {
     static const bool wide = __builtin_cpu_supports("avx2");
-    const Rows rows = rows_of(year, hours);
     std::vector<std::vector<double>> out(limits.size(), std::vector<double>(year.points, 0.0));
     const auto limit_of = [&](size_t k, size_t p) {
         return limits[k].scale.empty() ? least(limits[k].lux) : static_cast<float>(limits[k].lux / limits[k].scale[p]);
@@ -83,9 +103,32 @@ std::vector<std::vector<double>> hours_at_least(const HourlyLux& year, const Hou
             out[k][p] = static_cast<double>(
                 std::count_if(rows.lit.begin(), rows.lit.end(), [&](const float* lux) { return lux[p] >= limit; }));
         }
-    // Dark hours have at least nothing.
+    return out;
+}
+
+// Point by point, some together, on all threads.
+template <class Do>
+void each_tile(size_t points, Do&& act) {
+    parallel_for((points + kTogether - 1) / kTogether, [&](size_t tile) {
+        const size_t first = tile * kTogether;
+        act(first, std::min(kTogether, points - first));
+    });
+}
+
+}  // namespace
+
+std::vector<std::vector<double>> hours_at_least(const HourlyLux& year, const Hours& hours,
+                                                std::span<const Limit> limits) {
+    const Rows rows = rows_of(year, hours);
+    const Distinct distinct(limits);
+    const auto found = counted_at_least(year, rows, distinct.limits);
+    std::vector<std::vector<double>> out;
     for (size_t k = 0; k < limits.size(); ++k)
-        if (limits[k].lux <= 0) std::fill(out[k].begin(), out[k].end(), static_cast<double>(rows.counted));
+        // Dark hours have at least nothing.
+        out.push_back(
+            distinct.place[k]
+                ? found[*distinct.place[k]]
+                : std::vector<double>(year.points, limits[k].lux <= 0 ? static_cast<double>(rows.counted) : 0.0));
     return out;
 }
 
@@ -102,8 +145,10 @@ std::vector<double> continuous_autonomy(const HourlyLux& year, const Hours& hour
     const Rows rows = rows_of(year, hours);
     std::vector<double> out(year.points, 0.0), share(year.points, 1 / target_lux);
     for (size_t p = 0; p < scale.size(); ++p) share[p] *= scale[p];
-    for (const float* lux : rows.lit)
-        for (size_t p = 0; p < year.points; ++p) out[p] += std::min(1.0, static_cast<double>(lux[p]) * share[p]);
+    each_tile(year.points, [&](size_t first, size_t n) {
+        for (const float* lux : rows.lit)
+            for (size_t p = first; p < first + n; ++p) out[p] += std::min(1.0, static_cast<double>(lux[p]) * share[p]);
+    });
     for (double& v : out) v = rows.counted > 0 ? v / static_cast<double>(rows.counted) : 0;
     return out;
 }
@@ -119,8 +164,10 @@ std::vector<double> share_between(const HourlyLux& year, const Hours& hours, dou
 std::vector<double> mean_of_points(const HourlyLux& year, const Hours& hours) {
     const Rows rows = rows_of(year, hours);
     std::vector<double> out(year.points, 0.0);
-    for (const float* lux : rows.lit)
-        for (size_t p = 0; p < year.points; ++p) out[p] += static_cast<double>(lux[p]);
+    each_tile(year.points, [&](size_t first, size_t n) {
+        for (const float* lux : rows.lit)
+            for (size_t p = first; p < first + n; ++p) out[p] += static_cast<double>(lux[p]);
+    });
     for (double& v : out) v = rows.counted > 0 ? v / static_cast<double>(rows.counted) : 0;
     return out;
 }
@@ -133,8 +180,7 @@ std::vector<double> lux_in_share(const HourlyLux& year, const Hours& hours, doub
     const auto wanted = std::clamp<size_t>(
         static_cast<size_t>(std::ceil(share * static_cast<double>(rows.counted) - 1e-9)), 1, rows.counted);
     if (wanted > rows.lit.size()) return out;
-    parallel_for((year.points + kTogether - 1) / kTogether, [&](size_t tile) {
-        const size_t first = tile * kTogether, n = std::min(kTogether, year.points - first);
+    each_tile(year.points, [&](size_t first, size_t n) {
         std::vector<float> all(n * rows.lit.size());
         for (size_t h = 0; h < rows.lit.size(); ++h)
             for (size_t p = 0; p < n; ++p) all[p * rows.lit.size() + h] = rows.lit[h][first + p];

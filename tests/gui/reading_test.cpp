@@ -70,7 +70,7 @@ class LightDesk : public Hands {
     }
     void show(Shown shown) {
         auto* box = static_cast<QComboBox*>(widget("shown"));
-        choose(box, box->findData(static_cast<int>(shown)));
+        choose(box, box->findData(static_cast<int>(shown.kind())));
         emit box->activated(box->currentIndex());
     }
     bool shows_moment() {

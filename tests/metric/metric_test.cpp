@@ -93,10 +93,13 @@ TEST(Autonomy, is_the_same_counted_hour_by_hour_for_any_number_of_points) {
         const auto year = uneven_year(points);
         const auto hours = model::clock_hours({}, 8, 18);
         const auto told = autonomy(year, hours, 1234);
-        const auto many = hours_at_least(year, hours, std::vector<Limit>{{1234, {}}, {0, {}}, {4999, {}}});
+        const std::vector<double> halved(points, 0.5);
+        const auto many = hours_at_least(
+            year, hours, std::vector<Limit>{{1234, {}}, {0, {}}, {4999, {}}, {1234, {}}, {1e30, {}}, {1234, halved}});
         for (size_t p = 0; p < points; ++p) {
-            size_t found = 0, most = 0;
+            size_t found = 0, most = 0, twice = 0;
             for (size_t h = 0; h < 8760; ++h) {
+                twice += hours[h] && lux_at(year, h, p) >= 2468;
                 found += hours[h] && lux_at(year, h, p) >= 1234;
                 most += hours[h] && lux_at(year, h, p) >= 4999;
             }
@@ -104,6 +107,9 @@ TEST(Autonomy, is_the_same_counted_hour_by_hour_for_any_number_of_points) {
             EXPECT_DOUBLE_EQ(many[0][p], static_cast<double>(found));
             EXPECT_DOUBLE_EQ(many[1][p], 3650) << "every hour has at least nothing";
             EXPECT_DOUBLE_EQ(many[2][p], static_cast<double>(most));
+            EXPECT_DOUBLE_EQ(many[3][p], many[0][p]) << "asked twice";
+            EXPECT_DOUBLE_EQ(many[4][p], 0) << "no hour has light without end";
+            EXPECT_DOUBLE_EQ(many[5][p], static_cast<double>(twice)) << "of another scale it is another limit";
         }
     }
 }

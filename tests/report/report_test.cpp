@@ -174,9 +174,9 @@ TEST(Maps, colour_each_cell_by_its_value_with_north_on_top) {
 }
 
 TEST(Figures, have_three_digits_that_matter) {
-    EXPECT_EQ(figure(0.123), QStringLiteral("0.12"));
-    EXPECT_EQ(figure(12.34), QStringLiteral("12.3"));
-    EXPECT_EQ(figure(1234.4), QStringLiteral("1234"));
+    EXPECT_EQ(report::figure(0.123), QStringLiteral("0.12"));
+    EXPECT_EQ(report::figure(12.34), QStringLiteral("12.3"));
+    EXPECT_EQ(report::figure(1234.4), QStringLiteral("1234"));
     EXPECT_EQ(error_figure(0.004), QStringLiteral("0.004")) << "an error is never rounded to nothing";
     EXPECT_EQ(error_figure(0.02), QStringLiteral("0.02"));
 }
