@@ -13,7 +13,7 @@
 #include "climate/weather.h"
 #include "light/patch_merging.h"
 #include "light/replicates.h"
-#include "light/veils.h"
+#include "question/year_veils.h"
 
 namespace wp::question {
 
@@ -41,16 +41,6 @@ geometry::PlanePoints part_of(const geometry::PlanePoints& plane, size_t first, 
                       plane.points.begin() + static_cast<std::ptrdiff_t>(first + count));
     return out;
 }
-
-/// Cells of veils are so many patches wide.
-constexpr float kVeilPatches = 2;
-/// What falls onto veils is traced to so much of the accuracy of points where there are a hundred cells: the error is
-/// common to all points, but each sees many cells. With more of them each may err more.
-double veil_accuracy(double accuracy, size_t cells) {
-    return accuracy * std::clamp(0.08 * std::sqrt(static_cast<double>(cells)), 0.4, 2.0);
-}
-/// Of which light is kept at once: 15 kB each, about.
-constexpr size_t kMostVeilCells = 4000;
 
 /// From the middle of a pane: before its frame and bars, which stand out 0.03 m at most, and behind what shades it.
 constexpr double kBeforePane = 0.032;
@@ -279,7 +269,9 @@ class Tracing {
         work.seed = effort_.seed;
         work.split = light::Split::entry;
         work.patch_size = patch_size_;
-        work.veils = veils(work, together, layer, points.space);
+        work.veils = points.space < 0 ? nullptr
+                                      : veils_.of(work, {together.first, layer, surroundings(points.space).joined},
+                                                  out_.record, cancel_);
         work.boost = work.veils != nullptr ? 1.0f : boost_of(points.space, layer);
         work.first_point = static_cast<uint32_t>(first);
         if (cancel_.requested()) return false;
@@ -298,32 +290,6 @@ class Tracing {
             if (cache_.keep) cache_.keep(prints[s], to[s]->write());
         }
         return true;
-    }
-
-    // What falls onto the veils of the spaces that one shares light with; null: there are none.
-    const light::VeilLight* veils(light::CoefficientTask work, const Together& together, size_t layer, int space) {
-        if (space < 0) return nullptr;
-        const auto& joined = surroundings(space).joined;
-        const auto what = std::tuple{together.first, layer, joined};
-        auto known = veils_.find(what);
-        if (known == veils_.end()) {
-            light::VeilCells cells(*work.scene, joined, kVeilPatches * patch_size_.indoors);
-            veil_cells_ += cells.all().size();
-            if (veil_cells_ > kMostVeilCells) veils_.clear(), veil_cells_ = cells.all().size();
-            work.accuracy = veil_accuracy(effort_.accuracy, cells.all().size());
-            known = veils_.emplace(what, light::VeilLight{}).first;
-            if (!cells.all().empty()) known->second = light::trace_veils(work, std::move(cells), cancel_);
-            note(known->second);
-        }
-        return known->second.light.empty() ? nullptr : &known->second;
-    }
-    void note(const light::VeilLight& veils) {
-        if (veils.light.empty()) return;
-        const light::Coefficients& traced = veils.light.front();
-        out_.record.rays += traced.tally.rays;
-        out_.record.paths += traced.tally.paths;
-        log(LogOf::question, "year: {} cells of veils to {:.2f} %, {} patches, {} samples, {} rays",
-            veils.cells.all().size(), 100 * traced.reached, traced.patches->count(), traced.samples, traced.tally.rays);
     }
 
     // How much less of what comes in is left behind closed blinds: paths that carry little there are not to be given up
@@ -549,8 +515,7 @@ class Tracing {
     std::vector<light::TypicalLight> typical_;
     std::map<std::pair<size_t, size_t>, std::unique_ptr<light::Scene>> scenes_;  // by first of the states, and layer
     std::map<int, Surroundings> surroundings_;
-    std::map<std::tuple<size_t, size_t, std::vector<bool>>, light::VeilLight> veils_;  // first state, layer, spaces
-    size_t veil_cells_ = 0;
+    YearVeils veils_;
     std::vector<climate::SunHour> suns_;
     double done_ = 0, total_ = 1;
 };

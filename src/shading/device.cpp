@@ -2,6 +2,7 @@
 #include "shading/device.h"
 
 #include <algorithm>
+#include <cstdint>
 
 namespace wp::shading {
 
@@ -12,6 +13,17 @@ const std::vector<Device>& devices() {
 
 const Device& device_of(ShadeLayer::Kind kind) {
     return *std::find_if(devices().begin(), devices().end(), [&](const Device& d) { return d.kind == kind; });
+}
+
+std::vector<const ShadeFigure*> in_file_order(const Device& device) {
+    static const ShadeLayer layer;
+    const auto place = [](const ShadeFigure* figure) {
+        return std::visit([](auto field) { return reinterpret_cast<uintptr_t>(&(layer.*field)); }, figure->field);
+    };
+    std::vector<const ShadeFigure*> out;
+    for (const ShadeFigure& figure : device.figures) out.push_back(&figure);
+    std::sort(out.begin(), out.end(), [&](const ShadeFigure* a, const ShadeFigure* b) { return place(a) < place(b); });
+    return out;
 }
 
 const std::vector<ShadePreset>& shade_presets() {

@@ -72,6 +72,8 @@ Device shelf();
 
 const std::vector<Device>& devices();
 const Device& device_of(ShadeLayer::Kind kind);
+/// A device's figures in the order of ShadeLayer's members, which files keep.
+std::vector<const ShadeFigure*> in_file_order(const Device& device);
 /// Of all devices.
 const std::vector<ShadePreset>& shade_presets();
 

@@ -39,7 +39,8 @@ void visit(Fields& f, ShadeLayer& s) {
     }();
     f.choice("kind", s.kind, std::span(kinds));
     f.flag("inside", s.inside, Fields::optional);
-    for (const auto& figure : shading::device_of(s.kind).figures) std::visit(ShadeField{f, s, figure}, figure.field);
+    for (const auto* figure : shading::in_file_order(shading::device_of(s.kind)))
+        std::visit(ShadeField{f, s, *figure}, figure->field);
     f.text("material", s.material, Fields::optional);
 }
 
