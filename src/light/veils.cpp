@@ -13,7 +13,7 @@ namespace wp::light {
 namespace {
 
 /// More cells than this make points slower than they make them better.
-constexpr size_t kMostCells = 2000;
+constexpr size_t kMostCells = 1000;
 
 /// A point sees some of the cells only, so that a patch is worth more to it than to all; spots are thinned out later,
 /// when it is known what else met them.

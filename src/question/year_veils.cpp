@@ -13,7 +13,7 @@ namespace {
 /// Cells of veils are so many patches wide.
 constexpr float kPatches = 2;
 /// Of which light is kept at once: 15 kB each, about.
-constexpr size_t kMostCells = 4000;
+constexpr size_t kMostCells = 2000;
 
 /// The error is common to all points, but each sees many cells: with more of them each may err more.
 double accuracy_of(double points, size_t cells) {

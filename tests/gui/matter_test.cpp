@@ -8,6 +8,7 @@
 #include <QTreeWidget>
 
 #include "base/file.h"
+#include "shading/device.h"
 #include "store/material_file.h"
 
 using namespace wp;
@@ -34,6 +35,23 @@ TEST_F(Matter, ten_windows_are_shaded_at_once) {
         ASSERT_EQ(o.shading.size(), 1u);
         EXPECT_EQ(o.shading[0].kind, ShadeLayer::Kind::screen);
     }
+}
+
+TEST_F(Matter, every_device_can_be_added_by_hand_and_shows_the_figures_that_count) {
+    drive::click_sheet(*window, {1, -0.15});
+    size_t layers = 0;
+    for (const auto& device : shading::devices()) {
+        QTest::qWait(150);
+        pick("add-shading", (std::string("layer-kind-") + device.id).c_str());
+        ASSERT_EQ(room().openings[0].shading.size(), ++layers) << device.id;
+        EXPECT_EQ(room().openings[0].shading.back(), device.fresh) << device.id;
+        for (const auto& figure : device.figures) {
+            if (figure.words != nullptr || (figure.shown != nullptr && !figure.shown(device.fresh))) continue;
+            const QString name = QString::fromLatin1(figure.label).toLower().replace(u' ', u'-');
+            EXPECT_NE(widget(("field-" + name).toUtf8().constData()), nullptr) << device.id << ", " << figure.label;
+        }
+    }
+    EXPECT_TRUE(window->faults().empty()) << window->faults()[0].what;
 }
 
 TEST_F(Matter, blades_are_tilted_by_dragging_the_title_of_the_figure) {

@@ -104,7 +104,7 @@ TEST(Veils, are_cut_into_cells_that_cover_each_pane_once) {
     }
     EXPECT_NEAR(area, pane.area, 1e-4f);
     EXPECT_TRUE(light::VeilCells(*room.scene, {false}, 0.5f).all().empty()) << "no space that is asked for";
-    EXPECT_LE(light::VeilCells(*room.scene, {true}, 0.001f).all().size(), 2000u) << "however fine they are wished";
+    EXPECT_LE(light::VeilCells(*room.scene, {true}, 0.001f).all().size(), 1000u) << "however fine they are wished";
     const light::Scene open(room.surfaces, light::layers_of(room.surfaces, light::Blinds::open), light::State{});
     EXPECT_TRUE(light::VeilCells(open, {true}, 0.5f).all().empty()) << "clear glass is no veil";
 }
