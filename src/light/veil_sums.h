@@ -83,7 +83,7 @@ class VeilSums {
                             doubt = by[k].square * static_cast<float>(chance);
                 for (size_t i = 0; i < cell.patches.size() && weight > 0; ++i) {
                     const PatchShare& share = cell.patches[i];
-                    Part& part = all[2 * slot[i] + (is_straight(share.row) ? k : 0)];
+                    Part& part = all[size_t{2} * slot[i] + (is_straight(share.row) ? k : 0)];
                     part.weight += weight * share.value;
                     part.square += square * share.variance + share.value * share.value * doubt;
                 }

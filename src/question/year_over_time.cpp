@@ -60,6 +60,7 @@ std::vector<float> mean_by_hour(const YearAnswer& year, size_t plane, Operation 
     look.run();
     const auto n = static_cast<double>(std::max<size_t>(year.planes[plane].plane.points.size(), 1));
     std::vector<float> out;
+    out.reserve(sum.size());
     for (const double s : sum) out.push_back(static_cast<float>(s / n));
     return out;
 }
