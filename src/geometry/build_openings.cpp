@@ -7,6 +7,7 @@
 #include <cmath>
 
 #include "geometry/builder.h"
+#include "model/frame.h"
 #include "shading/shade.h"
 
 namespace wp::geometry {
@@ -14,9 +15,8 @@ using namespace model;
 
 namespace {
 
-constexpr double kFrameHalf = 0.03;  // half depth of frames and leaves
-constexpr double kRiserPane = 0.1;   // how far an upright pane stands in its riser
-constexpr double kCurb = 0.08;       // thickness of an upstand
+constexpr double kRiserPane = 0.1;  // how far an upright pane stands in its riser
+constexpr double kCurb = 0.08;      // thickness of an upstand
 
 Vec3 at(Vec2 p, double z) { return {p.x, p.y, z}; }
 

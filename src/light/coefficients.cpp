@@ -11,6 +11,7 @@
 #include "light/coefficient_sink.h"
 #include "light/replicates.h"
 #include "light/veils.h"
+#include "model/frame.h"
 
 namespace wp::light {
 
@@ -43,8 +44,6 @@ Starts starts_of(const VeilCells& cells) {
         out.all.push_back({c.corner, c.normal, geometry::kOutdoors, c.portal, c.u, c.v});
     return out;
 }
-/// What stands out of a pane's plane no further than this is its frame or a bar, metres.
-constexpr float kFrameDepth = 0.032f;
 /// Cells of veils take other random numbers than points.
 constexpr uint32_t kFirstVeil = 0x40000000u;
 
@@ -141,14 +140,20 @@ class Work {
         }
     }
 
-    // Anywhere on a cell where it can be seen from the room: not behind frame and bars, which stand out on both sides.
+    bool is_met_close(Vec3f at, Vec3f direction, int portal, Tally& tally) const {
+        ++tally.rays;
+        return task_.scene->intersect(at, direction, portal).distance <= static_cast<float>(model::kBeforeFrame);
+    }
+
+    // Anywhere on a cell where it can be seen from the room: not within frame and bars, which stand out on both sides.
+    // What stands close on one side only is shading, and is met by paths as it is.
     // None: hardly any of it can.
     std::optional<Vec3f> seen_place(const Start& cell, random::Stream& stream, Tally& tally) const {
         for (int tries = 0; tries < 32; ++tries) {
             const random::Pair dice = stream.next();
             const Vec3f at = cell.at + cell.u * dice.u + cell.v * dice.v;
-            ++tally.rays;
-            if (task_.scene->intersect(at, -cell.normal, cell.veil).distance > kFrameDepth) return at;
+            if (!is_met_close(at, -cell.normal, cell.veil, tally) || !is_met_close(at, cell.normal, cell.veil, tally))
+                return at;
         }
         return std::nullopt;
     }

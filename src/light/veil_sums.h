@@ -18,7 +18,6 @@ class VeilSums {
     void add(int cell, bool reflected, float weight) {
         sums_.add(static_cast<PatchKey>(cell), reflected ? 1 : 0, weight);
     }
-    void clear() { sums_.clear(); }
 
     /// Adds what paths carried to each cell.
     void add_to(std::vector<double>& by_cell) const {

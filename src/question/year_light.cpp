@@ -13,6 +13,7 @@
 #include "climate/weather.h"
 #include "light/patch_merging.h"
 #include "light/replicates.h"
+#include "model/frame.h"
 #include "question/year_veils.h"
 
 namespace wp::question {
@@ -42,10 +43,7 @@ geometry::PlanePoints part_of(const geometry::PlanePoints& plane, size_t first, 
     return out;
 }
 
-/// From the middle of a pane: before its frame and bars, which stand out 0.03 m at most, and behind what shades it.
-constexpr double kBeforePane = 0.032;
-
-// Four points before each pane that leads to the open, on its outer side.
+// Four points before each pane that leads to the open, on its outer side: before its frame, behind what shades it.
 std::vector<geometry::PlanePoints> faces_of(const geometry::Surfaces& surfaces) {
     std::vector<geometry::PlanePoints> out;
     for (const auto& portal : surfaces.portals) {
@@ -64,7 +62,7 @@ std::vector<geometry::PlanePoints> faces_of(const geometry::Surfaces& surfaces) 
         if (dot(at->normal, normal) < 0.999) continue;
         for (const double s : {0.25, 0.75})
             for (const double t : {0.25, 0.75})
-                at->points.push_back(portal.corner + portal.u * s + portal.v * t + normal * kBeforePane);
+                at->points.push_back(portal.corner + portal.u * s + portal.v * t + normal * model::kBeforeFrame);
     }
     return out;
 }

@@ -1,4 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+// How whoever tells something of a year sees its light: part by part, so that large planes never stand in memory whole.
 #pragma once
 #include <functional>
 #include <map>

@@ -3,19 +3,17 @@
 #include <algorithm>
 #include <cmath>
 
+#include "model/frame.h"
 #include "shading/device.h"
 
 namespace wp::shading {
 
 namespace {
 
-/// Frame and bars stand out so far from the pane's plane.
-constexpr double kFrame = 0.032;
-
 // From before the frame to its edge in the open or the room; within the reveal it has the opening's own width.
 void build(const ShadeLayer& layer, const Boards& boards) {
     const double a = radians(layer.tilt), t = boards.height() - layer.offset - layer.thickness,
-                 from = std::min(0.0, kFrame - boards.to_face()), reach = layer.depth - from;
+                 from = std::min(0.0, model::kBeforeFrame - boards.to_face()), reach = layer.depth - from;
     if (t < 0) return;  // lower than the sill
     const Boards::Corner out{0, -reach * std::sin(a), reach * std::cos(a)},
         thick{0, layer.thickness * std::cos(a), layer.thickness * std::sin(a)};

@@ -25,10 +25,11 @@ constexpr int kLevel = 3;
 constexpr const char* kTables = R"(
 CREATE TABLE IF NOT EXISTS about (format INTEGER NOT NULL);
 CREATE TABLE IF NOT EXISTS piece (print TEXT PRIMARY KEY, bytes BLOB NOT NULL) WITHOUT ROWID;
-CREATE TABLE IF NOT EXISTS answer (option TEXT NOT NULL, question TEXT NOT NULL, inputs TEXT NOT NULL, kind TEXT NOT NULL,
-    settings TEXT NOT NULL, made TEXT NOT NULL, version TEXT NOT NULL, seed INTEGER NOT NULL, wanted REAL NOT NULL,
-    reached REAL NOT NULL, settled INTEGER NOT NULL, rays INTEGER NOT NULL, paths INTEGER NOT NULL, seconds REAL NOT NULL,
-    PRIMARY KEY (option, question, inputs));
+CREATE TABLE IF NOT EXISTS answer (option TEXT NOT NULL, question TEXT NOT NULL, inputs TEXT NOT NULL,
+    kind TEXT NOT NULL, settings TEXT NOT NULL, made TEXT NOT NULL, version TEXT NOT NULL,
+    seed INTEGER NOT NULL, wanted REAL NOT NULL,
+    reached REAL NOT NULL, settled INTEGER NOT NULL, rays INTEGER NOT NULL, paths INTEGER NOT NULL,
+    seconds REAL NOT NULL, PRIMARY KEY (option, question, inputs));
 CREATE TABLE IF NOT EXISTS stands_on (inputs TEXT NOT NULL, print TEXT NOT NULL,
     PRIMARY KEY (inputs, print)) WITHOUT ROWID;
 CREATE TABLE IF NOT EXISTS begun (option TEXT NOT NULL, question TEXT NOT NULL, program TEXT NOT NULL,

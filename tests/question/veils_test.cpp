@@ -28,8 +28,7 @@ struct Blinded {
     light::Sources sources;
     light::CoefficientTask task;
 
-    explicit Blinded(double accuracy) {
-        auto project = test::one_room();
+    explicit Blinded(double accuracy, const model::Project& project = test::one_room()) {
         surfaces = geometry::build_surfaces(project, project.options[0]);
         surfaces.blind_transmittance = 0.2;
         planes = {*geometry::plane_points(project.options[0], project.options[0].planes[0])};
@@ -88,6 +87,35 @@ TEST(Veils, hold_for_every_point_what_its_own_paths_find) {
     }
     EXPECT_LE(outside, alone.points.size() / 6) << "both errors are told";
     for (size_t e = 0; e < own.size(); ++e) EXPECT_NEAR(own[e], joined[e], 0.03 * own[e] + 0.002 * own[0]) << e;
+}
+
+// The frame is told from a sheet that hangs so close that it covers the pane from the room.
+TEST(Veils, are_seen_through_a_sheet_that_hangs_close_before_them) {
+    auto project = test::one_room();
+    model::Material cloth;
+    cloth.id = cloth.name = "sheet";
+    cloth.kind = model::Material::Kind::fabric;
+    cloth.openness = 0;
+    cloth.transmittance = 0.4;
+    cloth.reflectance = 0.4;
+    project.materials.push_back(cloth);
+    project.options[0].outer_wall = 0.05;
+    model::ShadeLayer sheet;
+    sheet.kind = model::ShadeLayer::Kind::screen;
+    sheet.inside = true;
+    sheet.offset = 0;
+    sheet.material = "sheet";
+    project.options[0].storeys[0].rooms[0].openings[0].shading = {sheet};
+    Blinded room(0.05, project);
+    const auto alone = light::trace_coefficients(room.task, {}, {}).front();
+    const auto veils = room.veils(0.02);
+    room.task.veils = &veils;
+    const auto shared = light::trace_coefficients(room.task, {}, {}).front();
+    double own = 0, joined = 0;
+    for (size_t i = 0; i < alone.points.size(); ++i)
+        own += static_cast<double>(alone.points[i].typical), joined += static_cast<double>(shared.points[i].typical);
+    EXPECT_GT(own, 0);
+    EXPECT_NEAR(own, joined, 0.04 * own);
 }
 
 TEST(Veils, are_cut_into_cells_that_cover_each_pane_once) {
