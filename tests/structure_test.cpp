@@ -13,7 +13,7 @@ namespace fs = std::filesystem;
 
 namespace {
 
-const std::set<std::string> kCore = {"base",     "climate", "model",  "shading", "geometry", "light",
+const std::set<std::string> kCore = {"base",     "climate", "model",  "shading", "describe", "geometry", "light",
                                      "question", "figure",  "metric", "rule",    "store",    "exchange"};
 // What each folder may include besides itself.
 const std::map<std::string, std::set<std::string>> kMay = {
@@ -21,12 +21,13 @@ const std::map<std::string, std::set<std::string>> kMay = {
     {"climate", {"base"}},
     {"model", {"base", "climate"}},
     {"shading", {"base", "model"}},
+    {"describe", {"base", "climate", "model", "shading"}},
     {"geometry", {"base", "climate", "model", "shading"}},
     {"light", {"base", "climate", "model", "geometry"}},
     {"metric", {"base", "climate"}},
     {"question", {"base", "climate", "model", "geometry", "light", "metric"}},
-    {"figure", {"base", "climate", "light", "metric", "question"}},
-    {"store", {"base", "climate", "model", "shading"}},
+    {"figure", {"base", "climate", "model", "geometry", "light", "metric", "question"}},
+    {"store", {"base", "climate", "model", "describe"}},
     {"rule", {"base", "climate", "model", "geometry", "question", "figure", "metric", "store"}},
     {"exchange", {"base", "climate", "model", "geometry", "light", "question", "figure", "metric", "rule"}}};
 

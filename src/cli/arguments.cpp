@@ -36,6 +36,8 @@ constexpr const char* kExamples = R"(Examples:
       the sky from a point: luminance, what stands before it, when the sun is cut off
   warmpane-cli make-weather year.epw --latitude 55.4 --longitude -3.1 --seed 7
       a made-up year for trying things out
+  warmpane-cli formats docs/formats
+      JSON Schema of our files, and what every field means
 
 Exit codes: 0 done; 2 bad arguments; 3 a file is missing or damaged; 4 written, but not settled to the accuracy asked;
 5 cannot write; 6 the check found faults, or solve was stopped by
@@ -118,6 +120,10 @@ std::optional<int> parse_arguments(int argc, char** argv, Arguments& out) {
     auto* check = app.add_subcommand(
         "check", "Say what is wrong with the models of a project, with remedies, and what is only assumed");
     check->add_option("project", k.project, "The project file")->required();
+
+    FormatsArguments f;
+    auto* formats = app.add_subcommand("formats", "Write the schema and the tables of our file formats");
+    formats->add_option("folder", f.out, "A folder that is there")->capture_default_str();
 
     WeatherArguments w;
     auto* weather = app.add_subcommand("weather", "Read an EPW weather file and say what it holds");
@@ -205,6 +211,7 @@ std::optional<int> parse_arguments(int argc, char** argv, Arguments& out) {
     if (*show) out.show = h;
     if (*answers) out.answers = n;
     if (*check) out.check = k;
+    if (*formats) out.formats = f;
     if (*weather) out.weather = w;
     if (*climate) out.climate = c;
     if (*sky) out.sky = y;

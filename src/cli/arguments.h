@@ -42,6 +42,9 @@ struct ShowArguments {
 struct CheckArguments {
     std::string project;
 };
+struct FormatsArguments {
+    std::string out = ".";
+};
 struct WeatherArguments {
     std::string file;
 };
@@ -70,6 +73,7 @@ struct Arguments {
     std::optional<ShowArguments> show;
     std::optional<AnswersArguments> answers;
     std::optional<CheckArguments> check;
+    std::optional<FormatsArguments> formats;
     std::optional<WeatherArguments> weather;
     std::optional<ClimateArguments> climate;
     std::optional<SkyArguments> sky;
@@ -83,6 +87,7 @@ int solve(const SolveArguments& arguments);
 int show(const ShowArguments& arguments);
 int answers(const AnswersArguments& arguments);
 int check(const CheckArguments& arguments);
+int formats(const FormatsArguments& arguments);
 int weather(const WeatherArguments& arguments);
 int climate(const ClimateArguments& arguments);
 int sky(const SkyArguments& arguments);

@@ -4,6 +4,8 @@
 #include <algorithm>
 #include <cmath>
 
+#include "describe/depends.h"
+#include "describe/field.h"
 #include "exchange/kept_table.h"
 #include "exchange/point_table.h"
 #include "question/ask.h"
@@ -83,17 +85,18 @@ void Asker::take(const std::shared_ptr<const question::MomentAnswer>& answer,
 
 namespace {
 
-// Whether all that was done between two projects is nothing to daylight factor and moments: hours, targets, electric
-// light.
-bool only_use_changed(const model::Project& a, const model::Project& b, const model::Option& option) {
-    if (!same_building(a, b, option.id)) return false;
-    const auto* was = model::find(a.options, option.id);
-    if (was == nullptr || was->readings != option.readings || was->planes != option.planes ||
-        was->observers != option.observers)
-        return false;
+// Whether all that was done between two projects is nothing to daylight factor and moments: names, colours, hours,
+// targets, blinds, electric light.
+bool is_same_light(const model::Project& a, const model::Project& b, const model::Id& option) {
+    namespace bears = describe::bears;
+    constexpr unsigned all = bears::light | bears::planes | bears::readings | bears::observers;
+    const auto *was = model::find(a.options, option), *is = model::find(b.options, option);
+    if (was == nullptr || is == nullptr || a.site.weather != b.site.weather) return false;
+    if (describe::depends(a, *was, all) != describe::depends(b, *is, all)) return false;
     const auto asked = [](const model::Project& p) {
-        auto list = p.questions;
-        std::erase_if(list, [](const Question& q) { return q.kind == Question::Kind::year; });
+        std::vector<Fingerprint> list;
+        for (const Question& q : p.questions)
+            if (q.kind != Question::Kind::year) list.push_back(describe::asks(q, all));
         return list;
     };
     return asked(a) == asked(b);
@@ -104,7 +107,7 @@ bool only_use_changed(const model::Project& a, const model::Project& b, const mo
 void Asker::project_changed() {
     const auto seen = std::exchange(seen_, document_.snapshot());
     if (seen != nullptr && seen != seen_ && seen_option_ == document_.option().id &&
-        only_use_changed(*seen, *seen_, document_.option())) {
+        is_same_light(*seen, *seen_, seen_option_)) {
         for (Then* then : {&daylight_then_, &moment_then_})
             if (const auto it = then->find(seen_option_); it != then->end()) it->second = seen_;
         return request_year(document_.option_index());

@@ -146,6 +146,35 @@ void Fields::point(const char* key, Vec2& value) {
         numbers(*found, std::string("/") + key, {&value.x, &value.y});
 }
 
+void Fields::polygon(const char* key, std::vector<Vec2>& value, Need need) {
+    list(
+        key, value, [](Fields& corner, Vec2& v) { corner.pair(v.x, v.y); }, need);
+}
+
+void Fields::items(const char* key, size_t count, const std::function<void()>& clear,
+                   const std::function<void(Fields&, size_t)>& visit, Need need) {
+    if (!reading_) {
+        if (need == optional && count == 0) return;
+        Json array = Json::array();
+        for (size_t i = 0; i < count; ++i) {
+            Json one;
+            Fields inner(one, "", false);
+            visit(inner, i);
+            array.push_back(std::move(one));
+        }
+        object_[key] = std::move(array);
+        return;
+    }
+    Json* found = take(key, need, Json::value_t::array, "a list");
+    if (found == nullptr) return;
+    clear();
+    for (size_t i = 0; i < found->size() && !fault_; ++i) {
+        Fields inner((*found)[i], place_ + "/" + key + "/" + std::to_string(i), true);
+        visit(inner, i);
+        adopt(inner);
+    }
+}
+
 void Fields::triple(const char* key, double& x, double& y, double& z) {
     if (!reading_) return numbers(object_[key], "", {&x, &y, &z});
     if (Json* found = take(key, required, Json::value_t::array, "a list of three numbers"))

@@ -3,6 +3,7 @@
 // checks ranges, and writes. The first fault is kept, with its place as a JSON pointer.
 #pragma once
 #include <cstdint>
+#include <functional>
 #include <initializer_list>
 #include <optional>
 #include <set>
@@ -41,6 +42,8 @@ class Fields {
     void pair(double& x, double& y);
     /// A named pair of numbers, metres.
     void point(const char* key, Vec2& value);
+    /// Metres, at least three corners where it is required.
+    void polygon(const char* key, std::vector<Vec2>& value, Need need = required);
     bool has(const char* key) const { return object_.is_object() && object_.contains(key); }
     void triple(const char* key, double& x, double& y, double& z);
     /// Keys not named so far, and those of objects within that keep none themselves; call last.
@@ -88,29 +91,19 @@ class Fields {
         adopt(inner);
     }
 
+    /// A list whatever it holds: clear empties it, visit adds (when reading) and goes through the item of an index.
+    void items(const char* key, size_t count, const std::function<void()>& clear,
+               const std::function<void(Fields&, size_t)>& visit, Need need = required);
+
     template <class T, class Visit>
-    void list(const char* key, std::vector<T>& items, Visit&& visit, Need need = required) {
-        if (!reading_) {
-            if (need == optional && items.empty()) return;
-            Json array = Json::array();
-            for (T& item : items) {
-                Json one;
-                Fields inner(one, "", false);
-                visit(inner, item);
-                array.push_back(std::move(one));
-            }
-            object_[key] = std::move(array);
-            return;
-        }
-        Json* found = take(key, need, Json::value_t::array, "a list");
-        if (found == nullptr) return;
-        items.clear();
-        for (size_t i = 0; i < found->size() && !fault_; ++i) {
-            Fields inner((*found)[i], place_ + "/" + key + "/" + std::to_string(i), true);
-            items.emplace_back();
-            visit(inner, items.back());
-            adopt(inner);
-        }
+    void list(const char* key, std::vector<T>& list, Visit&& visit, Need need = required) {
+        items(
+            key, list.size(), [&] { list.clear(); },
+            [&](Fields& inner, size_t i) {
+                if (reading_) list.emplace_back();
+                visit(inner, list[i]);
+            },
+            need);
     }
 
  private:

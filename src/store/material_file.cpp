@@ -9,50 +9,10 @@
 #include "base/file.h"
 #include "base/text.h"
 #include "store/document.h"
+#include "store/json_describer.h"
 
 namespace wp::store {
 using model::Material;
-
-void visit(Fields& f, Material& m) {
-    using Kind = Material::Kind;
-    f.text("id", m.id);
-    f.text("name", m.name);
-    f.choice("kind", m.kind,
-             {{"opaque", Kind::opaque}, {"glazing", Kind::glazing}, {"fabric", Kind::fabric}, {"slats", Kind::slats}});
-    f.text("colour", m.colour, Fields::optional);
-    if (f.reading() && !m.colour.empty() &&
-        (m.colour.size() != 7 || m.colour[0] != '#' ||
-         m.colour.find_first_not_of("0123456789abcdefABCDEF", 1) != std::string::npos))
-        f.fail("/colour", "\"" + m.colour.substr(0, 20) + "\" is no colour", "Give it as #rrggbb");
-    if (m.kind != Kind::glazing) f.number("reflectance", m.reflectance, 0, 1);
-    if (m.kind == Kind::opaque) {
-        f.number("specular", m.specular, 0, 1, Fields::optional);
-        f.number("roughness", m.roughness, 0, 1, Fields::optional);
-    }
-    if (m.kind == Kind::glazing) {
-        f.number("transmittance", m.transmittance, 0, 1);
-        f.number("diffuse", m.diffuse, 0, 1, Fields::optional);
-        f.number("reflectance_out", m.reflectance_out, 0, 1, Fields::optional);
-        f.number("reflectance_in", m.reflectance_in, 0, 1, Fields::optional);
-        f.number("solar_factor", m.solar_factor, 0, 1, Fields::optional);
-        f.whole("panes", m.panes, 1, 4);
-    }
-    if (m.kind == Kind::fabric) {
-        f.number("openness", m.openness, 0, 1);
-        f.number("transmittance", m.transmittance, 0, 1);
-    }
-    if (m.kind == Kind::slats) {
-        f.number("slat_width", m.slat_width, 0.001, 1);
-        f.number("slat_spacing", m.slat_spacing, 0.001, 1);
-        f.number("slat_tilt", m.slat_tilt, -90, 90);
-        f.flag("slats_upright", m.slats_upright, Fields::optional);
-    }
-    f.flag("assumed", m.assumed, Fields::optional);
-    f.number("low", m.low, 0, 1, Fields::optional);
-    f.number("high", m.high, 0, 1, Fields::optional);
-    f.text("source", m.source, Fields::optional);
-    f.rest(m.extra);
-}
 
 namespace {
 

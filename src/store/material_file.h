@@ -12,8 +12,6 @@ namespace wp::store {
 
 inline constexpr int kMaterialsVersion = 1;
 
-void visit(Fields& fields, model::Material& material);
-
 /// Reads and checks: ids unique, figures in range and possible. name: of the file, in messages.
 Result<std::vector<model::Material>> parse_materials(std::string_view text, const std::string& name);
 Result<std::vector<model::Material>> read_materials(const std::filesystem::path& path);

@@ -9,7 +9,7 @@
 
 #include "base/file.h"
 #include "store/document.h"
-#include "store/project_fields.h"
+#include "store/json_describer.h"
 
 namespace wp::store {
 using namespace model;

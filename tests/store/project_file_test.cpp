@@ -112,7 +112,7 @@ TEST(ProjectFile, damage_is_named_with_its_place_and_remedy) {
     expect_fault(changed([](Json& j) { j["materials"][0]["reflectance"] = "bright"; }), "/materials/0/reflectance",
                  "not a number");
     expect_fault(changed([](Json& j) { j["materials"][1]["id"] = "grey"; }), "/materials/1/id", "taken");
-    expect_fault(changed([](Json& j) { j["options"] = Json::array(); }), "/options", "no option");
+    expect_fault(changed([](Json& j) { j["options"] = Json::array(); }), "/options", "there is none");
     expect_fault(changed([](Json& j) { j["site"].erase("latitude"); }), "/site", "latitude");
     auto room = [](Json& j) -> Json& { return j["options"][0]["storeys"][0]["rooms"][0]; };
     expect_fault(changed([&](Json& j) { room(j)["footprint"] = {{0, 0}, {1, 0}}; }), "/rooms/0/footprint", "no area");

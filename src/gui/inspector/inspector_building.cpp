@@ -9,8 +9,8 @@
 #include "geometry/edit.h"
 #include "geometry/roof_shape.h"
 #include "geometry/walls.h"
+#include "gui/inspector/field_rows.h"
 #include "gui/inspector/inspector.h"
-#include "gui/inspector/rows.h"
 #include "gui/look/look.h"
 
 namespace wp::gui {
@@ -111,9 +111,8 @@ void Inspector::show_opening(QFormLayout& form) {
     };
     using Kind = Opening::Kind;
     form.addRow(label(QStringLiteral("%1 %2").arg(QString::fromLatin1(kind_word(o.kind)), name_of(o.name)), "heading"));
-    add_name(form, o.name, [change](const std::string& text) {
-        change(QStringLiteral("Rename opening"), [&](Opening& x) { x.name = text; });
-    });
+    FieldRows<Opening> rows(form, o, QStringLiteral("opening"), change);
+    rows.name();
     const Project& project = document_.project();
     Id opaque, clear;
     for (const Material& m : project.materials) {
@@ -134,26 +133,15 @@ void Inspector::show_opening(QFormLayout& form) {
                                  x.glazing = opaque;
                          });
                      });
-    const auto number = [&](const QString& title, double Opening::*field, double low) {
-        return add_number(form, title, o.*field, Unit::metre, [change, title, field, low](double v) {
-            change(QStringLiteral("%1 of opening").arg(title), [&](Opening& x) { x.*field = std::max(v, low); });
-        });
-    };
-    number(QStringLiteral("Width"), &Opening::width, 0.05);
-    number(QStringLiteral("Opening height"), &Opening::height, 0.05);
-    number(QStringLiteral("Sill"), &Opening::sill, 0);
-    number(QStringLiteral("Along wall"), &Opening::along, 0);
-    if (o.kind != Kind::opening_void)
-        number(QStringLiteral("Pane depth"), &Opening::reveal, 0)
-            ->setToolTip(QStringLiteral("How far the pane or leaf stands from the inner face of the wall"));
+    rows.number(&Opening::width);
+    rows.number(&Opening::height);
+    rows.number(&Opening::sill);
+    rows.number(&Opening::along);
+    if (o.kind != Kind::opening_void) rows.number(&Opening::reveal);
     if (o.kind == Kind::window || o.kind == Kind::door) {
-        number(QStringLiteral("Frame"), &Opening::frame, 0);
-        add_number(form, QStringLiteral("Lights across"), o.columns, Unit::plain, [change](double v) {
-            change(QStringLiteral("Mullions"), [&](Opening& x) { x.columns = whole_number(v, 1, 50); });
-        });
-        add_number(form, QStringLiteral("Lights up"), o.rows, Unit::plain, [change](double v) {
-            change(QStringLiteral("Transoms"), [&](Opening& x) { x.rows = whole_number(v, 1, 50); });
-        });
+        rows.number(&Opening::frame);
+        rows.number(&Opening::columns);
+        rows.number(&Opening::rows);
     }
     const auto set_fill = [change](const Id& m) {
         change(QStringLiteral("What fills the opening"), [&](Opening& x) { x.glazing = m; });
@@ -251,21 +239,14 @@ void Inspector::show_storey(QFormLayout& form) {
     if (storey.underlay.file.empty()) return;
     form.addRow(label(QStringLiteral("Underlay"), "heading"));
     form.addRow(label(name_of(storey.underlay.file), "small"));
-    add_number(form, QStringLiteral("Strength"), storey.underlay.strength, Unit::percent, [change](double v) {
-        change(QStringLiteral("Strength of underlay"),
-               [&](Option&, Storey& s) { s.underlay.strength = std::clamp(v, 0.0, 1.0); });
-    });
-    add_number(form, QStringLiteral("Turn"), storey.underlay.turn, Unit::degree, [change](double v) {
-        change(QStringLiteral("Turn underlay"), [&](Option&, Storey& s) { s.underlay.turn = std::fmod(v, 360.0); });
-    });
-    add_number(form, QStringLiteral("Picture width"), storey.underlay.width, Unit::metre, [change](double v) {
-        change(QStringLiteral("Width of underlay"),
-               [&](Option&, Storey& s) { s.underlay.width = std::clamp(v, 0.1, 1e4); });
-    });
-    add_number(form, QStringLiteral("Page"), storey.underlay.page, Unit::plain, [change](double v) {
-        change(QStringLiteral("Page of underlay"),
-               [&](Option&, Storey& s) { s.underlay.page = whole_number(v, 1, 9999); });
-    });
+    FieldRows<Underlay> rows(form, storey.underlay, QStringLiteral("underlay"),
+                             [change](const QString& name, std::function<void(Underlay&)> edit) {
+                                 change(name, [&](Option&, Storey& s) { edit(s.underlay); });
+                             });
+    rows.number(&Underlay::strength);
+    rows.number(&Underlay::turn);
+    rows.number(&Underlay::width);
+    rows.number(&Underlay::page);
     add_number(form, QStringLiteral("Left at"), storey.underlay.place.x, Unit::metre, [change](double v) {
         change(QStringLiteral("Place of underlay"), [&](Option&, Storey& s) { s.underlay.place.x = v; });
     });
@@ -285,16 +266,10 @@ void Inspector::show_partition(QFormLayout& form) {
         document_.edit_option(name, [&](Option& o) { edit(*find_on_storeys(o, &Storey::partitions, id).item); });
     };
     form.addRow(label(QStringLiteral("Partition"), "heading"));
-    add_name(form, p.name, [change](const std::string& text) {
-        change(QStringLiteral("Rename partition"), [&](Partition& x) { x.name = text; });
-    });
-    add_number(form, QStringLiteral("Height"), p.height, Unit::metre, [change](double v) {
-        change(QStringLiteral("Height of partition"), [&](Partition& x) { x.height = std::clamp(v, 0.02, 100.0); });
-    });
-    add_number(form, QStringLiteral("Thickness"), p.thickness, Unit::metre, [change](double v) {
-        change(QStringLiteral("Thickness of partition"),
-               [&](Partition& x) { x.thickness = std::clamp(v, 0.005, 10.0); });
-    });
+    FieldRows<Partition> rows(form, p, QStringLiteral("partition"), change);
+    rows.name();
+    rows.number(&Partition::height);
+    rows.number(&Partition::thickness);
     add_part_finish(form, document_.project(), document_.option(), QStringLiteral("Material"), Part::partition,
                     p.material, [change](const Id& m) {
                         change(QStringLiteral("Material of partition"), [&](Partition& x) { x.material = m; });
@@ -325,34 +300,15 @@ void Inspector::show_roof(QFormLayout& form) {
     const auto change = [this, id = r.id](const QString& name, std::function<void(Roof&)> edit) {
         document_.edit_option(name, [&](Option& o) { edit(*find_on_storeys(o, &Storey::roofs, id).item); });
     };
-    using Kind = Roof::Kind;
     form.addRow(label(QStringLiteral("Roof"), "heading"));
-    add_name(form, r.name, [change](const std::string& text) {
-        change(QStringLiteral("Rename roof"), [&](Roof& x) { x.name = text; });
-    });
-    add_choice<Kind>(form, QStringLiteral("Shape"),
-                     {{"Mono-pitch", Kind::mono_pitch}, {"Gable", Kind::gable}, {"Sawtooth", Kind::sawtooth}}, r.kind,
-                     [change](Kind kind) { change(QStringLiteral("Shape of roof"), [&](Roof& x) { x.kind = kind; }); });
-    add_number(form, QStringLiteral("Pitch"), r.pitch, Unit::degree, [change](double v) {
-        change(QStringLiteral("Pitch of roof"), [&](Roof& x) { x.pitch = std::clamp(v, 0.0, 75.0); });
-    });
-    add_number(form, QStringLiteral("Eaves"), r.eaves, Unit::metre, [change](double v) {
-        change(QStringLiteral("Eaves"), [&](Roof& x) { x.eaves = std::clamp(v, 0.3, 200.0); });
-    })->setToolTip(QStringLiteral("Lowest line of the ceiling above the storey's floor"));
-    add_number(form, QStringLiteral("Rises towards"), r.direction, Unit::degree,
-               [change](double v) {
-                   change(QStringLiteral("Direction of roof"),
-                          [&](Roof& x) { x.direction = std::fmod(std::fmod(v, 360) + 360, 360); });
-               })
-        ->setToolTip(
-            QStringLiteral("Degrees clockwise from the top of the sheet; upright lights of a sawtooth look there"));
-    if (r.kind == Kind::sawtooth)
-        add_number(form, QStringLiteral("Bays"), r.bays, Unit::plain, [change](double v) {
-            change(QStringLiteral("Bays of roof"), [&](Roof& x) { x.bays = whole_number(v, 1, 100); });
-        });
-    add_number(form, QStringLiteral("Overhang"), r.overhang, Unit::metre, [change](double v) {
-        change(QStringLiteral("Overhang"), [&](Roof& x) { x.overhang = std::clamp(v, 0.0, 10.0); });
-    });
+    FieldRows<Roof> rows(form, r, QStringLiteral("roof"), change);
+    rows.name();
+    rows.choice(&Roof::kind);
+    rows.number(&Roof::pitch);
+    rows.number(&Roof::eaves);
+    rows.number(&Roof::direction);
+    if (r.kind == Roof::Kind::sawtooth) rows.number(&Roof::bays);
+    rows.number(&Roof::overhang);
     const geometry::RoofShape shape(*at.storey, r, option.roof);
     double highest = 0;
     for (const auto& slope : shape.inner())
@@ -375,24 +331,15 @@ void Inspector::show_rooflight(QFormLayout& form) {
         document_.edit_option(name, [&](Option& o) { edit(*find_on_storeys(o, &Storey::rooflights, id).item); });
     };
     form.addRow(label(QStringLiteral("Rooflight %1").arg(name_of(r.name)), "heading"));
-    add_name(form, r.name, [change](const std::string& text) {
-        change(QStringLiteral("Rename rooflight"), [&](Rooflight& x) { x.name = text; });
-    });
-    const auto number = [&](const QString& title, double Rooflight::*field, double low) {
-        return add_number(form, title, r.*field, Unit::metre, [change, title, field, low](double v) {
-            change(QStringLiteral("%1 of rooflight").arg(title), [&](Rooflight& x) { x.*field = std::max(v, low); });
-        });
-    };
-    number(QStringLiteral("Width"), &Rooflight::width, 0.1);
-    number(r.upright ? QStringLiteral("Glass height") : QStringLiteral("Length"), &Rooflight::length, 0.1);
-    number(r.upright ? QStringLiteral("Sill above roof") : QStringLiteral("Upstand"), &Rooflight::upstand, 0);
-    number(QStringLiteral("Frame"), &Rooflight::frame, 0);
+    FieldRows<Rooflight> rows(form, r, QStringLiteral("rooflight"), change);
+    rows.name();
+    rows.number(&Rooflight::width);
+    rows.number(&Rooflight::length);
+    rows.number(&Rooflight::upstand);
+    rows.number(&Rooflight::frame);
     add_flag(form, QStringLiteral("Stands"), QStringLiteral("upright in a sawtooth"), r.upright,
              [change](bool on) { change(QStringLiteral("Upright rooflight"), [&](Rooflight& x) { x.upright = on; }); });
-    if (!r.upright)
-        add_number(form, QStringLiteral("Turn"), r.turn, Unit::degree, [change](double v) {
-            change(QStringLiteral("Turn rooflight"), [&](Rooflight& x) { x.turn = std::fmod(v, 360.0); });
-        })->setToolTip(QStringLiteral("On flat roofs; on a slope it lies along the slope"));
+    if (!r.upright) rows.number(&Rooflight::turn);
     add_part_finish(form, document_.project(), document_.option(), QStringLiteral("Glazing"), Part::rooflight,
                     r.glazing, [change](const Id& m) {
                         change(QStringLiteral("Glazing of rooflight"), [&](Rooflight& x) { x.glazing = m; });
@@ -408,11 +355,12 @@ void Inspector::show_dimension(QFormLayout& form) {
     form.addRow(label(QStringLiteral("Dimension"), "heading"));
     add_fact(form, QStringLiteral("Length"),
              [l = length(at.item->to - at.item->from)] { return QStringLiteral("%1 m").arg(l, 0, 'f', 3); });
-    add_number(form, QStringLiteral("Offset"), at.item->offset, Unit::metre, [this, id = shown_.id](double v) {
-        document_.edit_option(QStringLiteral("Offset of dimension"), [&](Option& o) {
-            find_on_storeys(o, &Storey::dimensions, id).item->offset = std::clamp(v, -100.0, 100.0);
+    FieldRows<Dimension> rows(
+        form, *at.item, QStringLiteral("dimension"),
+        [this, id = shown_.id](const QString& name, std::function<void(Dimension&)> edit) {
+            document_.edit_option(name, [&](Option& o) { edit(*find_on_storeys(o, &Storey::dimensions, id).item); });
         });
-    });
+    rows.number(&Dimension::offset);
 }
 
 // Many at once: what they have in common is edited for all of them in one step.
@@ -435,17 +383,19 @@ void Inspector::show_many(QFormLayout& form) {
         if (item.kind == Kind::opening) openings.push_back(*find_opening(option, item.id).opening);
         if (item.kind == Kind::room) rooms.push_back(*find_room(option, item.id).room);
     }
-    const auto number = [&](const QString& title, double Opening::*field, double low) {
+    const auto number = [&](double Opening::*field) {
+        const auto known = describe::field_of(openings[0], field);
+        const QString title = QString::fromUtf8(known.label);
         const bool same = std::all_of(openings.begin(), openings.end(),
                                       [&](const Opening& o) { return o.*field == openings[0].*field; });
         auto* row = add_number(
             form, title, same ? openings[0].*field : std::nan(""), Unit::metre,
-            [this, items, title, field, low](double v) {
+            [this, items, title, field, known](double v) {
                 document_.edit_option(QStringLiteral("%1 of %2 openings").arg(title).arg(items.size()), [&](Option& o) {
                     for (const Selection& item : items)
                         if (item.kind == Kind::opening) {
                             const auto at = find_opening(o, item.id);
-                            at.opening->*field = std::max(v, low);
+                            at.opening->*field = describe::within(known, v);
                             geometry::keep_in_wall(o, *at.storey, *at.room, *at.opening);
                         }
                 });
@@ -453,11 +403,9 @@ void Inspector::show_many(QFormLayout& form) {
         if (!same) row->setPlaceholderText(QStringLiteral("several"));
     };
     if (openings.size() == items.size()) {
-        number(QStringLiteral("Width"), &Opening::width, 0.05);
-        number(QStringLiteral("Opening height"), &Opening::height, 0.05);
-        number(QStringLiteral("Sill"), &Opening::sill, 0);
-        number(QStringLiteral("Pane depth"), &Opening::reveal, 0);
-        number(QStringLiteral("Frame"), &Opening::frame, 0);
+        for (double Opening::*member : {&Opening::width, &Opening::height, &Opening::sill, &Opening::reveal})
+            number(member);
+        if (openings[0].kind != Opening::Kind::opening_void) number(&Opening::frame);
         add_part_finish(
             form, document_.project(), document_.option(), QStringLiteral("Glazing"), Part::glazing,
             openings[0].glazing, [this, items](const Id& m) {

@@ -5,8 +5,8 @@
 
 #include "geometry/lay.h"
 #include "geometry/plane_points.h"
+#include "gui/inspector/field_rows.h"
 #include "gui/inspector/inspector.h"
-#include "gui/inspector/rows.h"
 #include "gui/look/look.h"
 
 namespace wp::gui {
@@ -27,37 +27,18 @@ void Inspector::show_thing(QFormLayout& form) {
     QString word = QString::fromLatin1(kind_name(t.kind));
     word[0] = word[0].toUpper();
     form.addRow(label(word, "heading"));
-    add_name(form, t.name, [change](const std::string& text) {
-        change(QStringLiteral("Rename thing"), [&](Thing& x) { x.name = text; });
-    });
-    const auto number = [&](const QString& title, double Thing::*field, Unit unit = Unit::metre) {
-        return add_number(form, title, t.*field, unit,
-                          [change, title, field](double v) { change(title, [&](Thing& x) { x.*field = v; }); });
-    };
-    const auto count = [&](const QString& title, int Thing::*field, int most) {
-        add_number(form, title, t.*field, Unit::plain, [change, title, field, most](double v) {
-            change(title, [&](Thing& x) { x.*field = whole_number(v, 1, most); });
-        });
-    };
-    number(t.kind == Kind::tree    ? QStringLiteral("Crown")
-           : t.kind == Kind::fence ? QStringLiteral("Length")
-                                   : QStringLiteral("Width"),
-           &Thing::width);
-    if (t.kind != Kind::tree && t.kind != Kind::fence)
-        number(t.kind == Kind::stair || t.kind == Kind::ramp ? QStringLiteral("Run") : QStringLiteral("Depth"),
-               &Thing::length);
-    number(t.kind == Kind::stair || t.kind == Kind::ramp || t.kind == Kind::terrain ? QStringLiteral("Climbs")
-                                                                                    : QStringLiteral("Height"),
-           &Thing::height);
-    number(QStringLiteral("Stands at"), &Thing::base)
-        ->setToolTip(t.storey.empty() ? QStringLiteral("Above the ground") : QStringLiteral("Above the floor"));
-    if (t.kind != Kind::tree) number(QStringLiteral("Turn"), &Thing::turn, Unit::degree);
-    if (t.kind == Kind::shelf) count(QStringLiteral("Boards"), &Thing::parts, 100);
+    FieldRows<Thing> rows(form, t, QStringLiteral("thing"), change);
+    rows.name();
+    rows.number(&Thing::width);
+    if (t.kind != Kind::tree && t.kind != Kind::fence) rows.number(&Thing::length);
+    rows.number(&Thing::height);
+    rows.number(&Thing::base);
+    if (t.kind != Kind::tree) rows.number(&Thing::turn);
+    if (t.kind == Kind::shelf || t.kind == Kind::stair) rows.number(&Thing::parts);
     if (t.kind == Kind::stair) {
-        count(QStringLiteral("Risers"), &Thing::parts, 200);
         add_choice<int>(form, QStringLiteral("Flights"), {{"one, straight", 1}, {"two and a landing", 2}}, t.flights,
                         [change](int n) { change(QStringLiteral("Flights"), [&](Thing& x) { x.flights = n; }); });
-        if (t.flights == 2) number(QStringLiteral("Landing"), &Thing::landing);
+        if (t.flights == 2) rows.number(&Thing::landing);
         add_fact(form, QStringLiteral("Rise and going"), [t] {
             return QStringLiteral("%1 / %2 mm")
                 .arg(1000 * t.height / t.parts, 0, 'f', 0)
@@ -66,10 +47,9 @@ void Inspector::show_thing(QFormLayout& form) {
         });
     }
     if (t.kind == Kind::tree) {
-        number(QStringLiteral("Trunk"), &Thing::landing);
-        number(QStringLiteral("Gaps, in leaf"), &Thing::gap, Unit::percent)
-            ->setToolTip(QStringLiteral("Share of a sunbeam that goes through the whole crown"));
-        number(QStringLiteral("Gaps, bare"), &Thing::bare_gap, Unit::percent);
+        rows.number(&Thing::landing);
+        rows.number(&Thing::gap);
+        rows.number(&Thing::bare_gap);
         const Site& site = document_.project().site;
         static constexpr const char* months[] = {"January", "February", "March",     "April",   "May",      "June",
                                                  "July",    "August",   "September", "October", "November", "December"};
@@ -78,7 +58,7 @@ void Inspector::show_thing(QFormLayout& form) {
                 .arg(QString::fromLatin1(months[site.leaf_from - 1]), QString::fromLatin1(months[site.leaf_to - 1])),
             "small"));
     }
-    if (t.kind == Kind::fence) number(QStringLiteral("Gaps"), &Thing::gap, Unit::percent);
+    if (t.kind == Kind::fence) rows.number(&Thing::gap);
     const Part part = part_of(t.kind);
     add_part_finish(
         form, document_.project(), document_.option(),
@@ -128,27 +108,14 @@ void Inspector::show_block(QFormLayout& form) {
         document_.edit_option(name, [&](Option& o) { edit(*model::find(o.blocks, id)); });
     };
     form.addRow(label(QStringLiteral("Block"), "heading"));
-    add_name(form, b.name, [change](const std::string& text) {
-        change(QStringLiteral("Rename block"), [&](Block& x) { x.name = text; });
-    });
-    add_number(form, QStringLiteral("Height"), b.height, Unit::metre, [change](double v) {
-        change(QStringLiteral("Block height"), [&](Block& x) { x.height = std::clamp(v, 0.01, 500.0); });
-    })->setToolTip(QStringLiteral("To the eaves"));
-    add_number(form, QStringLiteral("Base"), b.base, Unit::metre, [change](double v) {
-        change(QStringLiteral("Block base"), [&](Block& x) { x.base = std::clamp(v, -100.0, 500.0); });
-    });
-    using Top = Block::Top;
-    add_choice<Top>(form, QStringLiteral("Roof"),
-                    {{"flat", Top::flat}, {"mono-pitch", Top::mono_pitch}, {"gable", Top::gable}}, b.top,
-                    [change](Top t) { change(QStringLiteral("Roof of block"), [&](Block& x) { x.top = t; }); });
-    if (b.top != Top::flat) {
-        add_number(form, QStringLiteral("Pitch"), b.pitch, Unit::degree, [change](double v) {
-            change(QStringLiteral("Pitch of block"), [&](Block& x) { x.pitch = std::clamp(v, 0.0, 75.0); });
-        });
-        add_number(form, QStringLiteral("Rises towards"), b.direction, Unit::degree, [change](double v) {
-            change(QStringLiteral("Direction of block"),
-                   [&](Block& x) { x.direction = std::fmod(std::fmod(v, 360) + 360, 360); });
-        });
+    FieldRows<Block> rows(form, b, QStringLiteral("block"), change);
+    rows.name();
+    rows.number(&Block::height);
+    rows.number(&Block::base);
+    rows.choice(&Block::top);
+    if (b.top != Block::Top::flat) {
+        rows.number(&Block::pitch);
+        rows.number(&Block::direction);
     }
     add_part_finish(
         form, document_.project(), document_.option(), QStringLiteral("Made of"), Part::block, b.material,
@@ -194,9 +161,8 @@ void Inspector::show_plane(QFormLayout& form) {
         document_.edit_option(name, [&](Option& o) { edit(*model::find(o.planes, id)); });
     };
     form.addRow(label(QStringLiteral("Reference plane"), "heading"));
-    add_name(form, p.name, [change](const std::string& text) {
-        change(QStringLiteral("Rename plane"), [&](ReferencePlane& x) { x.name = text; });
-    });
+    FieldRows<ReferencePlane> rows(form, p, QStringLiteral("plane"), change);
+    rows.name();
     const auto room = find_room(document_.option(), p.room);
     const Thing* thing = model::find(document_.option().things, p.thing);
     add_fact(form, QStringLiteral("In"),
@@ -222,14 +188,8 @@ void Inspector::show_plane(QFormLayout& form) {
         if (usual->currentIndex() > 0)
             form.addRow(label(usual->itemData(usual->currentIndex(), Qt::ToolTipRole).toString(), "small"));
     }
-    add_number(form, p.on == On::floor ? QStringLiteral("Plane height") : QStringLiteral("Stands off"), p.height,
-               Unit::metre, [change](double v) {
-                   change(QStringLiteral("Plane height"),
-                          [&](ReferencePlane& x) { x.height = std::clamp(v, 0.0, 50.0); });
-               });
-    add_number(form, QStringLiteral("Margin"), p.margin, Unit::metre, [change](double v) {
-        change(QStringLiteral("Plane margin"), [&](ReferencePlane& x) { x.margin = std::clamp(v, 0.0, 20.0); });
-    });
+    rows.number(&ReferencePlane::height);
+    rows.number(&ReferencePlane::margin);
     add_number(form, QStringLiteral("Spacing"), p.number > 0 ? std::nan("") : p.spacing, Unit::metre,
                [change](double v) {
                    change(QStringLiteral("Plane spacing"), [&](ReferencePlane& x) {
@@ -258,14 +218,7 @@ void Inspector::show_plane(QFormLayout& form) {
                [&](ReferencePlane& x) { geometry::make_finer(document_.option(), x, north); });
     })->setToolTip(QStringLiteral("Nine cells for each one: points that are known already stay as they are"));
     if (p.on == On::floor) {
-        using Along = ReferencePlane::Along;
-        add_choice<Along>(form, QStringLiteral("Cells lie"),
-                          {{"along the drawing", Along::drawing},
-                           {"along the longest wall", Along::longest_edge},
-                           {"along true north", Along::true_north}},
-                          p.along, [change](Along a) {
-                              change(QStringLiteral("Direction of plane"), [&](ReferencePlane& x) { x.along = a; });
-                          });
+        rows.choice(&ReferencePlane::along);
         add_button(form, p.area.empty() ? QStringLiteral("Only a part: draw it") : QStringLiteral("Draw its part anew"),
                    "draw-area", [this, id = p.id] { emit area_wanted(name_of(id), false); });
         add_button(form, QStringLiteral("Leave a part out: draw it"), "draw-left-out",
@@ -300,9 +253,7 @@ void Inspector::show_reading(QFormLayout& form) {
     const auto place = find_room(document_.option(), r.room);
     const double floor = place ? place.storey->level : 0;
     form.addRow(label(QStringLiteral("Reading"), "heading"));
-    add_name(form, r.name, [change](const std::string& text) {
-        change(QStringLiteral("Rename reading"), [&](Reading& x) { x.name = text; });
-    });
+    FieldRows<Reading>(form, r, QStringLiteral("reading"), change).name();
     add_number(form, QStringLiteral("Height"), r.at.z - floor, Unit::metre, [change, floor](double v) {
         change(QStringLiteral("Height of reading"), [&](Reading& x) { x.at.z = floor + std::clamp(v, 0.0, 200.0); });
     })->setToolTip(QStringLiteral("Above the floor"));
@@ -331,16 +282,10 @@ void Inspector::show_observer(QFormLayout& form) {
     const auto place = find_room(document_.option(), o.room);
     const double floor = place ? place.storey->level : 0;
     form.addRow(label(QStringLiteral("Observer"), "heading"));
-    add_name(form, o.name, [change](const std::string& text) {
-        change(QStringLiteral("Rename observer"), [&](Observer& x) { x.name = text; });
-    });
-    add_number(form, QStringLiteral("Heading"), o.heading, Unit::degree, [change](double v) {
-        change(QStringLiteral("Turn observer"),
-               [&](Observer& x) { x.heading = std::fmod(std::fmod(v, 360) + 360, 360); });
-    })->setToolTip(QStringLiteral("Degrees clockwise from the top of the sheet; Up and Down turn"));
-    add_number(form, QStringLiteral("Looks up"), o.altitude, Unit::degree, [change](double v) {
-        change(QStringLiteral("Tilt observer"), [&](Observer& x) { x.altitude = std::clamp(v, -80.0, 80.0); });
-    });
+    FieldRows<Observer> rows(form, o, QStringLiteral("observer"), change);
+    rows.name();
+    rows.number(&Observer::heading);
+    rows.number(&Observer::altitude);
     add_button(form, QStringLiteral("Aim at\u2026"), "aim", [this, id = o.id] {
         emit aim_wanted(name_of(id));
     })->setToolTip(QStringLiteral("Then click what it looks at on the sheet"));

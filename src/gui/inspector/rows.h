@@ -10,6 +10,7 @@
 #include <algorithm>
 #include <cmath>
 #include <functional>
+#include <vector>
 
 #include "gui/inspector/number_field.h"
 #include "model/project.h"
@@ -122,7 +123,7 @@ QPushButton* add_button(QFormLayout& form, const QString& text, const char* name
 }
 
 template <class E>
-QComboBox* add_choice(QFormLayout& form, const QString& title, std::initializer_list<std::pair<const char*, E>> choices,
+QComboBox* add_choice(QFormLayout& form, const QString& title, const std::vector<std::pair<const char*, E>>& choices,
                       E current, std::function<void(E)> commit) {
     auto* box = new QComboBox;
     box->setAccessibleName(title);

@@ -4,8 +4,9 @@
 #include <algorithm>
 #include <cmath>
 #include <numeric>
-#include <tuple>
 
+#include "describe/depends.h"
+#include "describe/field.h"
 #include "question/ask.h"
 #include "question/year_over_time.h"
 #include "report/pictures.h"
@@ -204,25 +205,11 @@ void add_groups(const YearReading& reading, YearTables& out) {
 }  // namespace
 
 bool same_building(const model::Project& a, const model::Project& b, const model::Id& id) {
-    if (a.site != b.site || a.materials != b.materials || a.blind_transmittance != b.blind_transmittance) return false;
-    // Blinds may be worked by the clock.
-    const auto summer = [](const model::YearCalendar& c) {
-        return std::tuple(c.summer_time, c.summer_from.hour_of_year(), c.summer_to.hour_of_year());
-    };
-    if (summer(a.calendar) != summer(b.calendar)) return false;
     const auto *x = model::find(a.options, id), *y = model::find(b.options, id);
-    if (x == nullptr || y == nullptr) return false;
-    if (x == y) return true;
-    model::Option was = *x, is = *y;
-    for (model::Option* o : {&was, &is}) {
-        o->lighting.clear();
-        o->views.clear();
-        o->observers.clear();
-        o->readings.clear();
-        for (auto& storey : o->storeys)
-            for (auto& room : storey.rooms) room.occupancy.clear();
-    }
-    return was == is;
+    if (x == nullptr || y == nullptr || a.site.weather != b.site.weather) return false;
+    namespace bears = describe::bears;
+    constexpr unsigned traced = bears::light | bears::planes | bears::blinds;
+    return describe::depends(a, *x, traced) == describe::depends(b, *y, traced);
 }
 
 YearReading read_year(std::shared_ptr<const YearAnswer> answer, const model::Project& project,

@@ -75,8 +75,7 @@ struct YearReading {
     std::shared_ptr<const YearTables> tables;  ///< they take longer than the map: null until computed
 };
 
-/// Whether two projects differ for an option only in hours, targets, electric light and what is not built: then a year
-/// needs no look at surfaces.
+/// Whether two projects differ for an option in nothing that a year is traced from: then it needs no look at surfaces.
 bool same_building(const model::Project& a, const model::Project& b, const model::Id& option);
 
 /// All of a reading but its tables.

@@ -1,0 +1,137 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "describe/describe.h"
+
+namespace wp::describe {
+using namespace model;
+
+namespace {
+
+using Kind = Question::Kind;
+constexpr Word kKinds[] = {{"daylight_factor", Kind::daylight_factor},
+                           {"moment", Kind::moment},
+                           {"sun_hours", Kind::sun_hours},
+                           {"sky_view", Kind::sky_view},
+                           {"exposure", Kind::exposure},
+                           {"year", Kind::year},
+                           {"glare", Kind::glare}};
+using At = Question::At;
+constexpr Word kAt[] = {{"planes", At::planes},
+                        {"windows", At::windows},
+                        {"window_reveals", At::window_reveals},
+                        {"readings", At::readings}};
+constexpr Word kSeasons[] = {{"in_leaf", Season::in_leaf}, {"bare", Season::bare}};
+using Shape = SkyChoice::Shape;
+constexpr Word kShapes[] = {{"weather", Shape::weather}, {"cie", Shape::cie}, {"uniform", Shape::uniform}};
+using Amount = SkyChoice::Amount;
+constexpr Word kAmounts[] = {{"weather", Amount::weather},
+                             {"place", Amount::place},
+                             {"illuminance", Amount::illuminance},
+                             {"irradiance", Amount::irradiance}};
+
+Field amount(const char* key, const char* meaning) {
+    return {.key = key, .meaning = meaning, .unit = "lx or W/m²", .low = 0, .high = 200000};
+}
+Field of_year(const char* key, const char* label, double low, double high, const char* in, const char* meaning) {
+    return {.key = key, .label = label, .meaning = meaning, .unit = in, .low = low, .high = high, .bears = bears::use};
+}
+
+void describe_year(Describer& d, Question& q) {
+    d.number(of_year("from", "From", 0, 24, unit::hour, "occupied hours of standard time, where no pattern is given"),
+             q.from);
+    d.number(of_year("to", "To", 0, 24, unit::hour, "their end"), q.to);
+    d.number(of_year("target", "Target", 1, 100000, unit::lux, "of daylight autonomy; parts useful daylight"),
+             q.target);
+    d.number(of_year("useful_low", "Useful from", 0, 100000, unit::lux, "limit of useful daylight"), q.useful_low);
+    d.number(of_year("useful_high", "Useful to", 1, 200000, unit::lux, "limit of useful daylight"), q.useful_high);
+    d.rule("target", q.useful_low <= q.target && q.target <= q.useful_high,
+           "does not lie between the limits of useful daylight", "Give a target between them");
+    d.rule("to", q.to > q.from, "the occupied hours end before they begin", "Give a later hour");
+}
+
+void describe_moments(Describer& d, Question& q) {
+    d.list({.key = "moments", .need = Need::required, .least = 1, .most = 8760}, "moment", q.moments);
+    bool given = true;
+    d.object({.key = "sky"}, "sky", given, [&](Describer& in) { describe(in, q.sky); });
+}
+
+void describe_sun_hours(Describer& d, Question& q) {
+    d.number({.key = "step", .label = "Every", .meaning = "between looks", .unit = "min", .low = 1, .high = 60},
+             q.step);
+    d.number({.key = "least_altitude",
+              .label = "From a sun of",
+              .meaning = "a lower sun does not count",
+              .unit = unit::degree,
+              .low = 0,
+              .high = 89},
+             q.least_altitude);
+    d.flag({.key = "probable", .meaning = "only when the weather's sun shines, not whenever it is up"}, q.probable);
+}
+
+// Days from the first to the last, both included.
+void describe_period(Describer& d, Question& q) {
+    d.object({.key = "first", .need = Need::required}, "day", [&](Describer& in) { describe_day(in, q.first); });
+    d.object({.key = "last", .meaning = "included; may run over the new year", .need = Need::required}, "day",
+             [&](Describer& in) { describe_day(in, q.last); });
+}
+
+void describe_glare(Describer& d, Question& q) {
+    d.text({.key = "observer"}, q.observer);
+    d.whole({.key = "heading", .meaning = "which of the observer's headings, its own first", .low = 0, .high = 999},
+            q.heading);
+    d.object({.key = "moment", .need = Need::required}, "moment", [&](Describer& in) { describe(in, q.moment); });
+    d.whole({.key = "pixels", .meaning = "width of the picture", .low = 16, .high = 4096}, q.pixels);
+    d.number({.key = "faintest_source",
+              .meaning = "below it nothing is a source of glare; missing: the usual rule alone",
+              .unit = "cd/m²",
+              .low = 0,
+              .high = 100000,
+              .unless_zero = true},
+             q.faintest_source);
+}
+
+}  // namespace
+
+void describe(Describer& d, SkyChoice& s) {
+    d.choice({.key = "shape", .meaning = "the hour's all-weather sky, one of CIE S 011, or uniform"}, s.shape, kShapes);
+    d.choice({.key = "amount",
+              .meaning = "the hour's light, that of place and sun's altitude, or given in lux or irradiance"},
+             s.amount, kAmounts);
+    d.only(when("shape", s.shape, kShapes, {Shape::cie}),
+           [&] { d.whole({.key = "type", .meaning = "of CIE S 011", .low = 1, .high = 16}, s.type); });
+    d.only(when("amount", s.amount, kAmounts, {Amount::illuminance, Amount::irradiance}), [&] {
+        d.number(amount("diffuse", "of the sky on the horizontal"), s.diffuse);
+        d.number(amount("direct", "of the sun, normal to it"), s.direct);
+    });
+}
+
+void describe(Describer& d, Question& q) {
+    const auto of = [&](std::initializer_list<Kind> kinds) { return when("kind", q.kind, kKinds, kinds); };
+    // An answer belongs to what was asked, not to what it was called.
+    d.text({.key = "id", .need = Need::required, .bears = bears::nothing}, q.id);
+    describe_name(d, q.name);
+    d.choice({.key = "kind", .need = Need::required}, q.kind, kKinds);
+    d.only(of({Kind::daylight_factor, Kind::moment, Kind::sun_hours, Kind::sky_view, Kind::exposure}), [&] {
+        d.choice({.key = "at", .meaning = "windows: outside, in the middle; window_reveals: on the inner face"}, q.at,
+                 kAt);
+    });
+    d.texts({.key = "planes", .meaning = "their ids; none: all of the option"}, q.planes);
+    d.texts({.key = "without", .meaning = "things and blocks that are left out: ids, or kinds (tree, block)"},
+            q.without);
+    d.only(of({Kind::daylight_factor, Kind::sky_view}),
+           [&] { d.choice({.key = "season", .meaning = "of trees"}, q.season, kSeasons); });
+    d.number({.key = "accuracy",
+              .meaning = "wanted half-width (95 %) as a share of the stated figure",
+              .unit = unit::share,
+              .low = 0.0005,
+              .high = 0.5},
+             q.accuracy);
+    d.seed({.key = "seed", .low = 0, .high = 4294967295.0}, q.seed);
+    d.only(of({Kind::year}), [&] { describe_year(d, q); });
+    d.only(of({Kind::moment}), [&] { describe_moments(d, q); });
+    d.only(of({Kind::sun_hours, Kind::exposure}), [&] { describe_period(d, q); });
+    d.only(of({Kind::sun_hours}), [&] { describe_sun_hours(d, q); });
+    d.only(of({Kind::glare}), [&] { describe_glare(d, q); });
+    d.rest(q.extra);
+}
+
+}  // namespace wp::describe
