@@ -23,7 +23,7 @@ int check(const CheckArguments& arguments) {
             complain(set.fault());
             return kBadInput;
         }
-        for (const auto& criterion : set->criteria) blinds = blinds || criterion.metric.blinds;
+        for (const auto& criterion : set->criteria) blinds = blinds || criterion.metric.wanted.blinds;
     }
     const auto weather = question::weather_of(*project, arguments.project);
     size_t faults = 0;

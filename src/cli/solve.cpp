@@ -7,6 +7,7 @@
 #include <cmath>
 #include <filesystem>
 #include <limits>
+#include <map>
 #include <optional>
 
 #include "base/file.h"
@@ -281,6 +282,8 @@ class Solver {
                                     f.mean_half_width > 0 ? fmt::format(" \u00b1 {:.2g}", f.mean_half_width) : "");
             }
         }
+        if (job.question.at == model::Question::At::planes && job.question.without.empty())
+            tables_.try_emplace({job.option->id, job.question.kind}, table);
         std::vector<std::pair<fs::path, std::string>> files = {
             {name(job, ".csv"), exchange::table_csv(table)},
             {name(job, ".json"),
@@ -358,12 +361,7 @@ class Solver {
         if (cache.fault()) complain(*cache.fault());
         if (!drawn(job, plan_.project, *job.option, answer, use)) return kCannotWrite;
         const auto names = question::plane_names(*job.option, scene->planes);
-        const auto occupied = question::occupied_planes(*job.option, scene->planes);
-        std::vector<exchange::JudgedSet> judged;
-        for (const auto& set : plan_.criteria) {
-            judged.push_back({set, {}});
-            judged.back().verdicts = rule::evaluate(judged.back().set, answer, names, occupied);
-        }
+        const auto judged = judge(job, answer, scene->planes);
         std::vector<std::pair<fs::path, std::string>> files = {
             {name(job, ".csv"), exchange::year_csv(answer, use)},
             {name(job, ".json"), exchange::year_json(origin(job), answer, names, judged, use, lighting)}};
@@ -383,10 +381,34 @@ class Solver {
         return finish(job, answer.record, year_lines(answer, names, use, lighting, judged) + "\n   ", std::move(files));
     }
 
+    // By the year and by the tables that this option was asked for before it.
+    std::vector<exchange::JudgedSet> judge(const Job& job, const question::YearAnswer& year,
+                                           const std::vector<geometry::PlanePoints>& planes) const {
+        figure::Answers known;
+        known.year = &year;
+        for (const auto& [of, table] : tables_)
+            if (of.first == job.option->id) known.tables[of.second] = &table;
+        const auto subjects = rule::subjects_of(*job.option, planes);
+        std::vector<exchange::JudgedSet> judged;
+        for (const auto& set : plan_.criteria) {
+            judged.push_back({set, {}});
+            judged.back().verdicts = rule::evaluate(judged.back().set, known, subjects);
+        }
+        return judged;
+    }
+
     metric::Hours in_wanted_months(metric::Hours hours) const {
         std::array<bool, 12> wanted{};
         for (const int month : arguments_.months) wanted[static_cast<size_t>(month - 1)] = true;
         return arguments_.months.empty() ? hours : question::in_months(std::move(hours), wanted);
+    }
+
+    static std::string verdict_line(const rule::Verdict& v) {
+        const auto& c = *v.criterion;
+        const char* how = !v.answered ? "not asked" : v.met ? "met" : "not met";
+        return fmt::format("{:<9} {:<22} {:<58} {:>9}  ({} {})", how, v.subject, c.name,
+                           v.answered ? rule::value_text(c, v.value) : "", c.at_least ? "at least" : "at most",
+                           rule::value_text(c, v.threshold));
     }
 
     static std::string year_lines(const question::YearAnswer& answer, const std::vector<std::string>& names,
@@ -404,10 +426,7 @@ class Solver {
                                 l.name, l.kwh, l.kwh_low, l.kwh_high, 100 * l.saved());
         for (const auto& set : judged)
             for (const auto& v : set.verdicts)
-                if (!v.criterion->optional)
-                    line += fmt::format("\n    {} {:<22} {:<58} {:5.1f} %  ({} {:.0f} %)",
-                                        v.met ? "met    " : "not met", v.subject, v.criterion->name, 100 * v.value,
-                                        v.criterion->at_least ? "at least" : "at most", 100 * v.threshold);
+                if (!v.criterion->optional) line += "\n    " + verdict_line(v);
         return line;
     }
 
@@ -456,6 +475,8 @@ class Solver {
     std::shared_ptr<store::Answers> answers_;
     bool answers_asked_ = false;
     std::shared_ptr<const question::YearSky> sky_;
+    // For criteria: the first of each kind by option.
+    std::map<std::pair<model::Id, model::Question::Kind>, question::PointTable> tables_;
 };
 
 }  // namespace

@@ -111,6 +111,24 @@ Json hours_json(const metric::Hours& hours) {
 
 }  // namespace
 
+namespace {
+
+// Of what was not asked nothing is said but that.
+Json verdict_json(const rule::Verdict& v) {
+    Json row = {{"criterion", v.criterion->id}, {"name", v.criterion->name},    {"subject", v.subject},
+                {"unit", v.criterion->unit},    {"threshold", v.threshold},     {"level", v.level},
+                {"answered", v.answered},       {"source", v.criterion->source}};
+    if (!v.answered) return row;
+    row["value"] = tidy(v.value);
+    row["band"] = {tidy(v.low), tidy(v.high)};
+    row["margin"] = tidy(v.margin);
+    row["met"] = v.met;
+    row["certain"] = v.certain;
+    return row;
+}
+
+}  // namespace
+
 std::string year_json(const Origin& origin, const question::YearAnswer& answer, const std::vector<std::string>& names,
                       const std::vector<JudgedSet>& judged, const question::YearUse& use,
                       const std::vector<question::LightingYear>& lighting) {
@@ -159,18 +177,7 @@ std::string year_json(const Origin& origin, const question::YearAnswer& answer, 
     j["criteria"] = Json::array();
     for (const auto& set : judged) {
         Json rows = Json::array();
-        for (const auto& v : set.verdicts)
-            rows.push_back({{"criterion", v.criterion->id},
-                            {"name", v.criterion->name},
-                            {"subject", v.subject},
-                            {"value", tidy(v.value)},
-                            {"band", {tidy(v.low), tidy(v.high)}},
-                            {"threshold", v.threshold},
-                            {"margin", tidy(v.margin)},
-                            {"met", v.met},
-                            {"certain", v.certain},
-                            {"level", v.level},
-                            {"source", v.criterion->source}});
+        for (const auto& v : set.verdicts) rows.push_back(verdict_json(v));
         j["criteria"].push_back(
             {{"set", set.set.id}, {"name", set.set.name}, {"source", set.set.source}, {"verdicts", rows}});
     }

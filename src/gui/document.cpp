@@ -146,7 +146,8 @@ bool Document::blinds_wanted() const {
     blinds_wanted_ = false;
     for (const auto& id : project_->criteria)
         if (const auto set = rule::criteria_set(id))
-            for (const auto& criterion : set->criteria) blinds_wanted_ = blinds_wanted_ || criterion.metric.blinds;
+            for (const auto& criterion : set->criteria)
+                blinds_wanted_ = blinds_wanted_ || criterion.metric.wanted.blinds;
     return blinds_wanted_;
 }
 

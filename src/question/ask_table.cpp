@@ -36,18 +36,6 @@ struct Asked {
     }
 };
 
-// Daylight factors as lux under a sky of so much light.
-Column in_lux(const Column& factor, const char* id, const char* name, double lux) {
-    Column out = factor;
-    out.id = id;
-    out.name = name;
-    out.unit = "lx";
-    for (auto* values : {&out.value, &out.standard_error})
-        for (auto& plane : *values)
-            for (double& v : plane) v *= lux / 100;
-    return out;
-}
-
 // Of a window's outer face the vertical sky component is the figure that is asked for; the whole follows it.
 void lead_with_sky(PointTable& table) {
     const auto sky = std::ranges::find(table.columns, "sky_component_percent", &Column::id);
@@ -83,13 +71,9 @@ TableAnswer ask_daylight_factor(const Asked& a) {
         out.facts.emplace_back("design_sky_doubt",
                                "the design sky of CIE 16-1970 was made for temperate latitudes; within 20 degrees of "
                                "the equator take the median");
-    if (a.weather != nullptr) {
-        const double median = climate::median_diffuse(climate::outdoor_year(*a.weather));
-        out.facts.emplace_back("median_diffuse_lux", fmt::format("{:.0f}", median));
-        out.table.columns.push_back(
-            in_lux(out.table.columns[0], "lux_by_median", "Under the weather's median sky (Ev,d,med)", median));
-    }
-    out.table.columns.push_back(in_lux(out.table.columns[0], "lux_by_design_sky", "Under the design sky", design));
+    const double median = a.weather != nullptr ? climate::median_diffuse(climate::outdoor_year(*a.weather)) : 0;
+    if (median > 0) out.facts.emplace_back("median_diffuse_lux", fmt::format("{:.0f}", median));
+    add_skies(out.table, a.project.site.latitude, median);
     if (a.question.at == Question::At::windows) lead_with_sky(out.table);
     return out;
 }

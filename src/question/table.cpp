@@ -6,6 +6,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "climate/sky_amount.h"
 #include "light/replicates.h"
 
 namespace wp::question {
@@ -66,6 +67,28 @@ PointTable table_of(const DaylightFactorAnswer& answer) {
             answer.planes, part.id, part.name, "%", [&](const auto& p) { return p.component(part.component); },
             [&](const auto& p) { return p.half_width_of(part.component); }));
     return out;
+}
+
+namespace {
+
+Column in_lux(const Column& factor, const char* id, const char* name, double lux) {
+    Column out = factor;
+    out.id = id;
+    out.name = name;
+    out.unit = "lx";
+    for (auto* values : {&out.value, &out.standard_error})
+        for (auto& plane : *values)
+            for (double& v : plane) v *= lux / 100;
+    return out;
+}
+
+}  // namespace
+
+void add_skies(PointTable& table, double latitude, double median) {
+    const Column factor = table.columns.front();
+    if (median > 0)
+        table.columns.push_back(in_lux(factor, "lux_by_median", "Under the weather's median sky (Ev,d,med)", median));
+    table.columns.push_back(in_lux(factor, "lux_by_design_sky", "Under the design sky", climate::design_sky(latitude)));
 }
 
 PointTable table_of(const std::vector<MomentAnswer>& moments) {

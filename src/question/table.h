@@ -26,6 +26,9 @@ struct PointTable {
 };
 
 PointTable table_of(const DaylightFactorAnswer& answer);
+/// Adds what a daylight factor gives under two skies: the design sky of a latitude (degrees) and, where it is known
+/// (not 0), the weather's median, lux on the open ground.
+void add_skies(PointTable& daylight_factor, double latitude, double median);
 /// Per moment: illuminance, then direct sun, sky, reflected outside and inside.
 PointTable table_of(const std::vector<MomentAnswer>& moments);
 PointTable table_of(const SunHoursAnswer& answer);

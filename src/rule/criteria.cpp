@@ -10,7 +10,8 @@
 #include <set>
 
 #include "base/log.h"
-#include "figure/year_rooms.h"
+#include "base/text.h"
+#include "question/ask.h"
 #include "store/document.h"
 #include "store/fields.h"
 
@@ -21,20 +22,30 @@ namespace {
 using store::Fields;
 
 void visit(Fields& f, Metric& m) {
-    using Kind = Metric::Kind;
-    f.choice("kind", m.kind,
-             {{"spatial_autonomy", Kind::spatial_autonomy},
-              {"sunlight_exposure", Kind::sunlight_exposure},
-              {"provision", Kind::provision}});
-    f.number("lux", m.lux, 0, 1e6);
-    f.number("time_share", m.time_share, 0, 1, Fields::optional);
-    f.number("hours_limit", m.hours_limit, 0, 8760, Fields::optional);
-    f.number("area_share", m.area_share, 0, 1, Fields::optional);
-    f.flag("blinds", m.blinds, Fields::optional);
-    f.number("from", m.from, 0, 24, Fields::optional);
-    f.number("to", m.to, 0, 24, Fields::optional);
+    static const auto kinds = [] {
+        std::vector<std::pair<const char*, const figure::Measure*>> out;
+        for (const auto& measure : figure::measures()) out.emplace_back(measure.id, &measure);
+        return out;
+    }();
+    figure::Wanted& w = m.wanted;
+    f.choice("kind", m.measure, std::span(kinds));
+    if (m.measure == nullptr) m.measure = kinds.front().second;  // a fault is told already
+    if (m.measure->takes_figure) {
+        f.text("figure", w.figure);
+        if (f.reading() && figure::find_point_figure(w.figure) == nullptr)
+            f.fail("/figure", "there is no figure \"" + plain_text(w.figure, 60) + "\"",
+                   "See the list in docs/formats/criteria.md");
+    }
+    f.number("lux", w.lux, 0, 1e6, Fields::optional);
+    f.number("time_share", w.time_share, 0, 1, Fields::optional);
+    f.number("hours_limit", w.hours_limit, 0, 8760, Fields::optional);
+    f.number("area_share", w.area_share, 0, 1, Fields::optional);
+    f.number("value", w.value, 0, 1e6, Fields::optional);
+    f.flag("blinds", w.blinds, Fields::optional);
+    f.number("from", w.from, 0, 24, Fields::optional);
+    f.number("to", w.to, 0, 24, Fields::optional);
     f.no_more();
-    if (f.reading() && m.to <= m.from)
+    if (f.reading() && w.to <= w.from)
         f.fail("/to", "the hours end before they begin", "Give hours of one day, the first before the last");
 }
 
@@ -44,8 +55,7 @@ void visit(Fields& f, Threshold& t) {
     f.no_more();
 }
 
-// All metrics of today are shares: of area or of time.
-bool is_share(const Criterion& c) { return c.unit == "%"; }
+bool is_share(const Criterion& c) { return c.metric.measure->is_share; }
 
 void visit(Fields& f, Criterion& c) {
     f.text("id", c.id);
@@ -54,13 +64,16 @@ void visit(Fields& f, Criterion& c) {
     f.text("source", c.source);
     f.text("unit", c.unit);
     f.object("metric", [&](Fields& g) { visit(g, c.metric); });
-    f.flag("daylight_hours", c.metric.daylight_hours, Fields::optional);
+    f.flag("daylight_hours", c.metric.wanted.daylight_hours, Fields::optional);
     f.flag("occupied_area", c.occupied_area, Fields::optional);
     f.flag("at_least", c.at_least);
     f.flag("optional", c.optional, Fields::optional);
     f.list("thresholds", c.thresholds, [](Fields& g, Threshold& t) { visit(g, t); });
     f.no_more();
-    if (!f.reading()) return;
+    if (!f.reading() || f.fault()) return;
+    if (const std::string unit = figure::unit_of(*c.metric.measure, c.metric.wanted); c.unit != unit)
+        f.fail("/unit", "the metric is not measured in \"" + plain_text(c.unit, 20) + "\"",
+               "Give it as \"" + unit + "\"");
     if (c.thresholds.empty()) f.fail("/thresholds", "there is no threshold", "Give at least one");
     if (is_share(c) && std::ranges::any_of(c.thresholds, [](const Threshold& t) { return t.value > 1; }))
         f.fail("/thresholds", "a share is more than 1", "Give shares from 0 to 1: 0.5 for 50 %");
@@ -73,46 +86,24 @@ void visit(Fields& f, Criterion& c) {
                    "Sort them");
 }
 
-metric::Hours hours_of(const Metric& m, const question::YearAnswer& year) {
-    return m.daylight_hours ? climate::daylight_hours(year.outdoor) : year.clock_hours(m.from, m.to);
-}
+using figure::Band;
 
-struct Band {
-    double value, low, high;
-};
-
-Band measure(const Metric& m, const question::YearAnswer& year, size_t p, const metric::Hours& hours) {
-    const auto operation = m.blinds ? question::Operation::lm83 : question::Operation::open;
-    switch (m.kind) {
-        case Metric::Kind::spatial_autonomy: {
-            const auto s = figure::spatial_autonomy(year, p, hours, m.lux, m.time_share, operation);
-            return {s.value, s.low, s.high};
-        }
-        case Metric::Kind::sunlight_exposure: {
-            const double v = figure::sunlight_exposure(year, p, hours, m.lux, m.hours_limit).value;
-            return {v, v, v};  // traced exactly
-        }
-        case Metric::Kind::provision: {
-            const auto s = figure::provision(year, p, hours, m.lux, m.area_share, operation);
-            return {s.value, s.low, s.high};
-        }
-    }
-    return {};
-}
-
-Verdict judge(const Criterion& c, Band band, std::string subject, model::Id plane) {
+Verdict judge(const Criterion& c, const std::optional<Band>& found, std::string subject, model::Id plane) {
     Verdict v;
     v.criterion = &c;
     v.subject = std::move(subject);
     v.plane = std::move(plane);
+    v.threshold = c.thresholds.front().value;
+    v.level = c.thresholds.front().level;
+    v.answered = found.has_value();
+    if (!found) return v;
+    const Band& band = *found;
     v.value = band.value;
     v.low = band.low;
     v.high = band.high;
     const auto meets = [&](double value, double threshold) {
         return c.at_least ? value >= threshold : value <= threshold;
     };
-    v.threshold = c.thresholds.front().value;
-    v.level = c.thresholds.front().level;
     for (const Threshold& t : c.thresholds)
         if (meets(band.value, t.value)) {
             v.met = true;
@@ -198,23 +189,48 @@ Result<CriteriaSet> read_criteria(const std::filesystem::path& path) {
     return store::parse_file(path, size_t{1} << 20, parse_criteria);
 }
 
-std::vector<Verdict> evaluate(const CriteriaSet& set, const question::YearAnswer& year,
-                              const std::vector<std::string>& names, const std::vector<bool>& occupied) {
+std::vector<Verdict> evaluate(const CriteriaSet& set, const figure::Answers& answers,
+                              const std::vector<Subject>& subjects) {
     std::vector<Verdict> verdicts;
     for (const Criterion& c : set.criteria) {
-        const auto hours = hours_of(c.metric, year);
         std::map<std::string, OfRoom> rooms;
-        for (size_t p = 0; p < year.planes.size(); ++p) {
-            if (!occupied[p] || year.planes[p].plane.points.empty()) continue;
-            const Band band = measure(c.metric, year, p, hours);
-            rooms[year.planes[p].plane.room].add(year.planes[p].plane, band);
-            if (!c.occupied_area) verdicts.push_back(judge(c, band, names[p], year.planes[p].plane.plane));
+        bool answered = true;
+        for (size_t p = 0; p < subjects.size(); ++p) {
+            const auto& plane = subjects[p].plane;
+            if (!subjects[p].occupied || plane.points.empty()) continue;
+            const auto band = c.metric.measure->find(answers, plane, p, c.metric.wanted);
+            if (!c.occupied_area) verdicts.push_back(judge(c, band, subjects[p].name, plane.plane));
+            if (band)
+                rooms[plane.room].add(plane, *band);
+            else
+                answered = false;
         }
-        if (const auto all = over_floor(rooms); c.occupied_area && all)
-            verdicts.push_back(judge(c, *all, "Occupied area", {}));
+        if (!c.occupied_area) continue;
+        // A floor of which a part is not known is not known.
+        const auto all = over_floor(rooms);
+        if (all || !answered) verdicts.push_back(judge(c, answered ? all : std::nullopt, "Occupied area", {}));
     }
     log(LogOf::rule, "criteria set {}: {} verdicts", set.id, verdicts.size());
     return verdicts;
+}
+
+std::vector<Subject> subjects_of(const model::Option& option, const std::vector<geometry::PlanePoints>& planes) {
+    const auto names = question::plane_names(option, planes);
+    const auto occupied = question::occupied_planes(option, planes);
+    std::vector<Subject> out;
+    for (size_t p = 0; p < planes.size(); ++p) out.push_back({planes[p], names[p], occupied[p]});
+    return out;
+}
+
+std::vector<model::Question::Kind> analyses_of(const CriteriaSet& set) {
+    std::set<model::Question::Kind> kinds;
+    for (const Criterion& c : set.criteria) kinds.insert(figure::analysis_of(*c.metric.measure, c.metric.wanted));
+    return {kinds.begin(), kinds.end()};
+}
+
+std::string value_text(const Criterion& c, double value) {
+    if (is_share(c)) return fmt::format("{:.1f} %", 100 * value);
+    return fmt::format("{:.3g}{}{}", value, c.unit.empty() ? "" : " ", c.unit);
 }
 
 }  // namespace wp::rule

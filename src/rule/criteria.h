@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// Criteria sets are data files (docs/formats/criteria.md); this reads and evaluates them on a year's answer.
+// Criteria sets are data files (docs/formats/criteria.md); this reads them, and evaluates them on any answers.
 #pragma once
 #include <filesystem>
 #include <string>
@@ -7,7 +7,7 @@
 #include <vector>
 
 #include "base/result.h"
-#include "question/year.h"
+#include "figure/measures.h"
 
 namespace wp::rule {
 
@@ -16,20 +16,14 @@ struct Threshold {
     std::string level;  ///< what reaching it earns
 };
 
+/// What is measured: a measure of the catalogue with what it leaves open.
 struct Metric {
-    enum class Kind { spatial_autonomy, sunlight_exposure, provision };
-    Kind kind = Kind::spatial_autonomy;
-    double lux = 300;
-    double time_share = 0.5;      ///< spatial_autonomy
-    double hours_limit = 250;     ///< sunlight_exposure
-    double area_share = 0.5;      ///< provision
-    bool daylight_hours = false;  ///< the 4380 h of EN 17037 instead of from..to
-    double from = 8, to = 18;
-    bool blinds = false;
+    const figure::Measure* measure = nullptr;
+    figure::Wanted wanted;
 };
 
 struct Criterion {
-    std::string id, name, meaning, source, unit;
+    std::string id, name, meaning, source, unit;  ///< unit: "%" of shares, which are kept from 0 to 1
     Metric metric;
     bool occupied_area = false;         ///< over all occupied planes together instead of each space for itself
     bool at_least = true;               ///< else at most
@@ -46,11 +40,19 @@ struct CriteriaSet {
 Result<CriteriaSet> parse_criteria(std::string_view text, const std::string& name);
 Result<CriteriaSet> read_criteria(const std::filesystem::path& path);
 
+/// What criteria judge: a reference plane, its name for people, whether it counts as occupied floor.
+struct Subject {
+    geometry::PlanePoints plane;
+    std::string name;
+    bool occupied = true;
+};
+
 /// One line of the verdict.
 struct Verdict {
     const Criterion* criterion = nullptr;
     std::string subject;                  ///< room or "occupied area"
     model::Id plane;                      ///< empty for the occupied area
+    bool answered = true;                 ///< else what the criterion needs was not asked, and nothing below is told
     double value = 0, low = 0, high = 0;  ///< with the band its error leaves
     double threshold = 0;                 ///< the one that decides: the hardest met, or the easiest if none is
     double margin = 0;                    ///< positive: to spare; in the metric's own terms
@@ -59,8 +61,14 @@ struct Verdict {
     std::string level;    ///< earned level, or what is missed
 };
 
-/// names: what to call each plane; occupied: which planes count for the occupied area. Both in the answer's order.
-std::vector<Verdict> evaluate(const CriteriaSet& set, const question::YearAnswer& year,
-                              const std::vector<std::string>& names, const std::vector<bool>& occupied);
+std::vector<Verdict> evaluate(const CriteriaSet& set, const figure::Answers& answers,
+                              const std::vector<Subject>& subjects);
+
+/// The planes of an option as subjects.
+std::vector<Subject> subjects_of(const model::Option& option, const std::vector<geometry::PlanePoints>& planes);
+/// Analyses that a set needs.
+std::vector<model::Question::Kind> analyses_of(const CriteriaSet& set);
+/// "52.3 %", "312 lx": a value of a criterion as it is printed.
+std::string value_text(const Criterion& criterion, double value);
 
 }  // namespace wp::rule

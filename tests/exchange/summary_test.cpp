@@ -43,7 +43,9 @@ TEST(Summaries, a_year_carries_its_verdicts_and_its_blinds) {
     const auto year = question::solve_year(geometry::build_surfaces(project, project.options[0]), planes,
                                            test::weather(), 0, {0.5, 1, 0});
     exchange::JudgedSet judged{*rule::criteria_set("leed-v41-daylight-option-1"), {}};
-    judged.verdicts = rule::evaluate(judged.set, year, {"Room"}, {true});
+    figure::Answers answers;
+    answers.year = &year;
+    judged.verdicts = rule::evaluate(judged.set, answers, {{year.planes[0].plane, "Room", true}});
     const auto j = json::parse(exchange::year_json(
         kOrigin, year, {"Room"}, {judged}, {{}, {model::clock_hours({}, 8, 18)}, question::Operation::lm83}, {}));
     EXPECT_EQ(j["criteria"][0]["verdicts"].size(), 2u);

@@ -37,10 +37,20 @@ question::YearAnswer year_with(std::vector<question::YearAnswer::Given> planes) 
     return {std::move(planes), std::vector<climate::OutdoorHour>(8760)};
 }
 
+// Planes of a year as subjects, under these names.
+std::vector<Verdict> evaluate(const CriteriaSet& set, const question::YearAnswer& year,
+                              const std::vector<std::string>& names, const std::vector<bool>& occupied) {
+    std::vector<Subject> subjects;
+    for (size_t p = 0; p < year.planes.size(); ++p) subjects.push_back({year.planes[p].plane, names[p], occupied[p]});
+    figure::Answers answers;
+    answers.year = &year;
+    return rule::evaluate(set, answers, subjects);
+}
+
 }  // namespace
 
 TEST(Criteria, the_sets_that_come_with_the_program_are_sound) {
-    for (const auto* id : {"leed-v41-daylight-option-1", "en-17037-provision"}) {
+    for (const auto* id : {"leed-v41-daylight-option-1", "en-17037-provision", "en-17037-daylight-factor"}) {
         const auto set = rule::criteria_set(id);
         ASSERT_TRUE(set) << set.fault().line();
         EXPECT_EQ(set->id, id);

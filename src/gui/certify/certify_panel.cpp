@@ -63,65 +63,93 @@ void CertifyPanel::add_set(const rule::CriteriaSet& set, const std::vector<rule:
     for (const auto& v : verdicts) {
         const int row = table_->rowCount();
         table_->insertRow(row);
-        const auto percent = [](double share) { return QStringLiteral("%1 %").arg(100 * share, 0, 'f', 1); };
-        const QString verdict = (v.met                   ? QStringLiteral("\u2713 met")
+        const auto text = [&](double value) { return QString::fromStdString(rule::value_text(*v.criterion, value)); };
+        const QString none = QStringLiteral("\u2013");
+        const QString verdict = (!v.answered             ? QStringLiteral("? not asked yet")
+                                 : v.met                 ? QStringLiteral("\u2713 met")
                                  : v.criterion->optional ? QStringLiteral("\u2013 not reached")
                                                          : QStringLiteral("\u2717 not met")) +
-                                (v.certain ? QString() : QStringLiteral(" (within error)")) +
+                                (v.certain || !v.answered ? QString() : QStringLiteral(" (within error)")) +
                                 (v.met ? QStringLiteral(", %1").arg(QString::fromStdString(v.level)) : QString());
         const QStringList cells = {
             QString::fromStdString(v.criterion->name),
             QString::fromStdString(v.subject),
-            percent(v.value),
-            (v.criterion->at_least ? QStringLiteral("\u2265 ") : QStringLiteral("\u2264 ")) + percent(v.threshold),
-            (v.margin >= 0 ? QStringLiteral("+") : QStringLiteral("\u2212")) + percent(std::fabs(v.margin)),
+            v.answered ? text(v.value) : none,
+            (v.criterion->at_least ? QStringLiteral("\u2265 ") : QStringLiteral("\u2264 ")) + text(v.threshold),
+            !v.answered ? none
+                        : (v.margin >= 0 ? QStringLiteral("+") : QStringLiteral("\u2212")) + text(std::fabs(v.margin)),
             verdict};
         for (int c = 0; c < cells.size(); ++c) {
             auto* item = new QTableWidgetItem(cells[c]);
-            item->setToolTip(QStringLiteral("%1\nSource: %2\nBand left by the error: %3 to %4")
-                                 .arg(QString::fromStdString(v.criterion->meaning),
-                                      QString::fromStdString(v.criterion->source), percent(v.low), percent(v.high)));
+            item->setToolTip(
+                QStringLiteral("%1\nSource: %2")
+                    .arg(QString::fromStdString(v.criterion->meaning), QString::fromStdString(v.criterion->source)) +
+                (v.answered ? QStringLiteral("\nBand left by the error: %1 to %2").arg(text(v.low), text(v.high))
+                            : QString()));
             item->setTextAlignment(c >= 2 && c <= 4 ? Qt::AlignRight | Qt::AlignVCenter
                                                     : Qt::AlignLeft | Qt::AlignVCenter);
             if (c == 1) item->setData(Qt::UserRole, QString::fromStdString(v.plane));
             if (c == 5) {
                 item->setFont(bold);
                 item->setForeground(v.met ? QColor(current_paper() == Paper::dark ? "#9ccf9a" : "#2f6b3a")
-                                    : v.criterion->optional ? ink().faint
-                                                            : ink().accent);
+                                    : v.criterion->optional || !v.answered ? ink().faint
+                                                                           : ink().accent);
             }
             table_->setItem(row, c, item);
         }
     }
 }
 
+namespace {
+
+Fingerprint print_of(const std::vector<rule::Subject>& subjects) {
+    Fingerprint print;
+    for (const auto& s : subjects) {
+        print.add(s.plane.fingerprint());
+        print.add(std::string_view(s.name));
+        print.add(static_cast<int>(s.occupied));
+    }
+    return print;
+}
+
+}  // namespace
+
+const std::vector<rule::Verdict>& CertifyPanel::judged(const rule::CriteriaSet& set, const Gathered& known,
+                                                       const std::vector<rule::Subject>& subjects) {
+    std::vector<const void*> by;
+    for (const auto kind : rule::analyses_of(set)) {
+        const auto given = known.given.find(kind);
+        by.push_back(given != known.given.end() ? given->second : nullptr);
+    }
+    const Fingerprint print = print_of(subjects);
+    Judged& kept = judged_[{document_.option().id, set.id}];
+    if (kept.by != by || kept.subjects != print) {
+        kept = {set, by, print, {}};
+        kept.verdicts = rule::evaluate(kept.set, known.answers, subjects);
+    }
+    return kept.verdicts;
+}
+
 void CertifyPanel::refresh() {
     if (!isVisible()) return;
-    const auto it = document_.years.find(document_.option().id);
-    const QString name = QString::fromStdString(document_.option().name);
-    if (it == document_.years.end()) {
-        summary_->setText(QStringLiteral("<b>%1</b>: the criteria need the climate-based year of this option.")
-                              .arg(name.toHtmlEscaped()));
-        ask_->show();
-        table_->hide();
-        shown_.reset();
-        return;
-    }
-    const auto& year = *it->second;
-    const auto wanted = document_.wanted_year.find(document_.option().id);
-    const bool stale = wanted != document_.wanted_year.end() && wanted->second != year.record.inputs;
-    ask_->setVisible(stale);
-    table_->show();
-    if (shown_ == it->second && shown_stale_ == stale) return;
-    shown_ = it->second;
-    shown_stale_ = stale;
+    const auto& option = document_.option();
+    const auto known = gather(document_, option.id);
+    const auto year = document_.years.find(option.id);
+    const auto wanted = document_.wanted_year.find(option.id);
+    const bool stale = year != document_.years.end() && wanted != document_.wanted_year.end() &&
+                       wanted->second != year->second->record.inputs;
+    std::vector<const void*> shows{document_.snapshot().get(), &option, stale ? this : nullptr};
+    for (const auto& [kind, given] : known.given)
+        if (kind != model::Question::Kind::moment) shows.push_back(given);
+    if (shown_ == shows) return;
+    shown_ = std::move(shows);
     table_->setRowCount(0);
     table_->clearSpans();
-    std::vector<geometry::PlanePoints> planes;
-    for (const auto& plane : year.planes) planes.push_back(plane.plane);
-    const auto names = question::plane_names(document_.option(), planes);
-    const auto occupied = question::occupied_planes(document_.option(), planes);
-    int met = 0, all = 0;
+    const auto planes = question::planes_of(option, {}, document_.project().site.north);
+    std::vector<rule::Subject> subjects;
+    if (planes) subjects = rule::subjects_of(option, *planes);
+    int met = 0, all = 0, open = 0;
+    bool needs_year = false;
     QString faults;
     for (const auto& id : document_.project().criteria) {
         const auto set = rule::criteria_set(id);
@@ -129,22 +157,29 @@ void CertifyPanel::refresh() {
             faults += QStringLiteral("<br>") + QString::fromStdString(set.fault().line()).toHtmlEscaped();
             continue;
         }
-        const auto verdicts = rule::evaluate(*set, year, names, occupied);
+        const auto kinds = rule::analyses_of(*set);
+        needs_year = needs_year || std::ranges::find(kinds, model::Question::Kind::year) != kinds.end();
+        const auto& verdicts = judged(*set, known, subjects);
         for (const auto& v : verdicts) {
             if (v.criterion->optional) continue;
             ++all;
             met += v.met ? 1 : 0;
+            open += v.answered ? 0 : 1;
         }
         add_set(*set, verdicts);
     }
+    ask_->setVisible(needs_year && (year == document_.years.end() || stale));
+    const QString error = year == document_.years.end()
+                              ? QString()
+                              : QStringLiteral(" Hourly illuminances \u00b1 %1 % at a point (95 %).")
+                                    .arg(100 * year->second->record.reached, 0, 'f', 1);
     summary_->setText(
-        QStringLiteral("<b>%1</b>: %2 of %3 required lines met. Illuminances \u00b1 %4 % at a point (95 %); hover a "
-                       "line for its meaning, source and band.%5%6")
-            .arg(name.toHtmlEscaped())
+        QStringLiteral("<b>%1</b>: %2 of %3 required lines met%4.%5 Hover a line for its meaning, source and band.%6%7")
+            .arg(QString::fromStdString(option.name).toHtmlEscaped())
             .arg(met)
             .arg(all)
-            .arg(100 * year.record.reached, 0, 'f', 1)
-            .arg(stale ? QStringLiteral("<br><b>Stale: the model has changed since.</b>") : QString(), faults));
+            .arg(open > 0 ? QStringLiteral(", %1 not asked yet").arg(open) : QString(), error,
+                 stale ? QStringLiteral("<br><b>Stale: the model has changed since.</b>") : QString(), faults));
     table_->resizeRowsToContents();
 }
 

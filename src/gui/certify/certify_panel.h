@@ -7,6 +7,7 @@
 #include <QTableWidget>
 
 #include "gui/document.h"
+#include "gui/gathered.h"
 #include "rule/criteria.h"
 
 namespace wp::gui {
@@ -30,9 +31,18 @@ class CertifyPanel : public QWidget {
     QLabel* summary_;
     QTableWidget* table_;
     QPushButton* ask_;
-    // What the table shows now; judging a year is not done again for every round of the daylight factor.
-    std::shared_ptr<const question::YearAnswer> shown_;
-    bool shown_stale_ = false;
+    /// Verdicts of a set; judged anew only where an answer that it needs is another one.
+    const std::vector<rule::Verdict>& judged(const rule::CriteriaSet& set, const Gathered& known,
+                                             const std::vector<rule::Subject>& subjects);
+    struct Judged {
+        rule::CriteriaSet set;
+        std::vector<const void*> by;
+        Fingerprint subjects;
+        std::vector<rule::Verdict> verdicts;
+    };
+    std::map<std::pair<model::Id, std::string>, Judged> judged_;  // by option and set
+    // What the table shows now.
+    std::vector<const void*> shown_;
 };
 
 }  // namespace wp::gui

@@ -2,12 +2,14 @@
 #include "gui/compare/compare_panel.h"
 
 #include <QHeaderView>
+#include <QMenu>
 #include <QMouseEvent>
 #include <QPainter>
 #include <QVBoxLayout>
 #include <algorithm>
+#include <set>
 
-#include "figure/year_rooms.h"
+#include "geometry/plane_points.h"
 #include "gui/look/look.h"
 #include "question/ask.h"
 #include "report/pictures.h"
@@ -80,7 +82,17 @@ ComparePanel::ComparePanel(Document& document, QWidget* parent) : QWidget(parent
     ask->setToolTip(
         QStringLiteral("Runs the daylight factor and the year of every option whose answer is missing or stale"));
     connect(ask, &QPushButton::clicked, this, &ComparePanel::ask_all);
-    layout->addWidget(ask, 0, Qt::AlignLeft);
+    auto* figures = new QPushButton(QStringLiteral("Figures"));
+    figures->setObjectName(QStringLiteral("compared-figures"));
+    figures->setToolTip(QStringLiteral("Which figures the table has of each room"));
+    menu_ = new QMenu(figures);
+    figures->setMenu(menu_);
+    build_menu();
+    auto* buttons = new QHBoxLayout;
+    buttons->addWidget(ask);
+    buttons->addWidget(figures);
+    buttons->addStretch(1);
+    layout->addLayout(buttons);
     table_ = new QTableWidget;
     table_->setAccessibleName(QStringLiteral("All options in one table"));
     table_->setTabKeyNavigation(false);
@@ -95,71 +107,111 @@ ComparePanel::ComparePanel(Document& document, QWidget* parent) : QWidget(parent
     refresh();
 }
 
-const std::vector<ComparePanel::YearFigures>& ComparePanel::figures_of(
-    const std::shared_ptr<const question::YearAnswer>& year) {
-    if (known_.size() > 12) known_.clear();
-    const auto [it, is_new] = known_.try_emplace(year);
-    if (is_new)
-        for (size_t p = 0; p < year->planes.size(); ++p) {
-            const auto hours = year->clock_hours(8, 18);
-            it->second.push_back({figure::spatial_autonomy(*year, p, hours, 300, 0.5, question::Operation::lm83).value,
-                                  figure::sunlight_exposure(*year, p, hours, 1000, 250).value});
+// Every measure of an analysis that has no figure of points, and the mean of every figure; the least of those that have
+// one by a standard.
+std::vector<ComparePanel::Line> ComparePanel::all_lines() {
+    std::vector<Line> out;
+    figure::Wanted blinds;
+    blinds.blinds = true;
+    out.push_back(
+        {figure::find_measure("spatial_autonomy"), blinds, QStringLiteral("Spatial autonomy 300 lx / 50 %, blinds")});
+    figure::Wanted sun;
+    sun.lux = 1000;
+    out.push_back(
+        {figure::find_measure("sunlight_exposure"), sun, QStringLiteral("Sunlight exposure 1000 lx / 250 h")});
+    out.push_back({figure::find_measure("glare_probability"), {}, QStringLiteral("Daylight glare probability, worst")});
+    for (const auto& figure : figure::point_figures())
+        for (const char* id : {"mean", "least"}) {
+            const auto* measure = figure::find_measure(id);
+            figure::Wanted wanted;
+            wanted.figure = figure.id;
+            out.push_back(
+                {measure, wanted,
+                 QStringLiteral("%1, %2").arg(QString::fromUtf8(figure.name), QString::fromLatin1(measure->name))});
         }
-    return it->second;
+    return out;
+}
+
+void ComparePanel::build_menu() {
+    static const QStringList first{QStringLiteral("Daylight factor, mean"), QStringLiteral("Daylight factor, least"),
+                                   QStringLiteral("Spatial autonomy 300 lx / 50 %, blinds"),
+                                   QStringLiteral("Sunlight exposure 1000 lx / 250 h")};
+    for (const auto& line : all_lines()) {
+        auto* action = menu_->addAction(line.name);
+        action->setCheckable(true);
+        action->setChecked(first.contains(line.name));
+        connect(action, &QAction::toggled, this, [this, line](bool on) {
+            if (on)
+                lines_.push_back(line);
+            else
+                std::erase(lines_, line);
+            refresh();
+        });
+    }
+    for (const QString& name : first)
+        for (const auto& line : all_lines())
+            if (line.name == name) lines_.push_back(line);
+}
+
+QString ComparePanel::cell(const Line& line, const model::Id& option, const model::Id& room) {
+    const QString none = QStringLiteral("\u2013");
+    auto& gathered = gathered_.at(option);
+    const auto given = gathered.given.find(figure::analysis_of(*line.measure, line.wanted));
+    if (given == gathered.given.end()) return none;
+    const auto* of = model::find(document_.project().options, option);
+    const auto plane =
+        std::find_if(of->planes.begin(), of->planes.end(), [&](const auto& p) { return p.room == room; });
+    if (plane == of->planes.end()) return none;
+    const auto [it, is_new] = known_.try_emplace({line.name, plane->id, given->second});
+    if (is_new)
+        if (const auto points = geometry::plane_points(*of, *plane, document_.project().site.north))
+            it->second = line.measure->find(gathered.answers, *points, 0, line.wanted);
+    if (!it->second) return none;
+    const double unit = line.measure->is_share ? 100 : 1;
+    const auto& band = *it->second;
+    const double half = unit * (band.high - band.low) / 2;
+    const QString words = QString::fromStdString(figure::unit_of(*line.measure, line.wanted));
+    const QString value =
+        line.measure->is_share ? QString::number(unit * band.value, 'f', 0) : report::figure(unit * band.value);
+    const bool told = half > 0.005 * unit * band.value && std::string_view(line.measure->id) == "mean";
+    return value + (told ? QStringLiteral(" \u00b1 %1").arg(report::error_figure(half)) : QString()) +
+           (words.isEmpty() ? QString() : QStringLiteral(" ") + words);
 }
 
 void ComparePanel::refresh() {
     if (!isVisible()) return;
     const auto& project = document_.project();
-    struct Line {
-        QString room, metric;
+    if (known_.size() > 4000) known_.clear();
+    gathered_.clear();
+    for (const auto& option : project.options) gathered_[option.id] = gather(document_, option.id);
+    struct Row {
+        QString room, figure;
         std::vector<QString> cells;
     };
-    std::vector<Line> lines;
-    const auto& rooms = document_.option().planes;
-    for (const auto& plane : rooms) {
+    std::vector<Row> rows;
+    std::set<model::Id> seen;
+    for (const auto& plane : document_.option().planes) {
         const auto place = model::find_room(document_.option(), plane.room);
-        if (!place) continue;
-        const QString room = QString::fromStdString(place.room->name);
-        Line mean{room, QStringLiteral("Daylight factor, mean"), {}},
-            least{QString(), QStringLiteral("Daylight factor, least"), {}},
-            autonomy{QString(), QStringLiteral("Spatial autonomy 300 lx / 50 %, blinds"), {}},
-            sun{QString(), QStringLiteral("Sunlight exposure 1000 lx / 250 h"), {}};
-        for (const auto& option : project.options) {
-            QString m = QStringLiteral("\u2013"), l = m, a = m, s = m;
-            if (const auto it = document_.daylight.find(option.id); it != document_.daylight.end())
-                for (const auto& p : it->second->planes)
-                    if (p.plane.room == plane.room) {
-                        m = QStringLiteral("%1 \u00b1 %2 %")
-                                .arg(report::figure(p.figures.mean), report::error_figure(p.figures.mean_half_width));
-                        l = QStringLiteral("%1 %").arg(report::figure(p.figures.least));
-                    }
-            if (const auto it = document_.years.find(option.id); it != document_.years.end())
-                for (size_t p = 0; p < it->second->planes.size(); ++p)
-                    if (it->second->planes[p].plane.room == plane.room) {
-                        const YearFigures& figures = figures_of(it->second)[p];
-                        a = QStringLiteral("%1 %").arg(100 * figures.autonomy, 0, 'f', 0);
-                        s = QStringLiteral("%1 %").arg(100 * figures.exposure, 0, 'f', 0);
-                    }
-            mean.cells.push_back(m);
-            least.cells.push_back(l);
-            autonomy.cells.push_back(a);
-            sun.cells.push_back(s);
+        if (!place || !seen.insert(plane.room).second) continue;
+        QString room = QString::fromStdString(place.room->name);
+        for (const Line& line : lines_) {
+            Row row{std::exchange(room, QString()), line.name, {}};
+            for (const auto& option : project.options) row.cells.push_back(cell(line, option.id, plane.room));
+            rows.push_back(std::move(row));
         }
-        for (Line* line : {&mean, &least, &autonomy, &sun}) lines.push_back(std::move(*line));
     }
     table_->clear();
     table_->setColumnCount(2 + static_cast<int>(project.options.size()));
-    table_->setRowCount(static_cast<int>(lines.size()));
+    table_->setRowCount(static_cast<int>(rows.size()));
     QStringList heads{QStringLiteral("Room"), QStringLiteral("Figure")};
     for (const auto& option : project.options) heads << QString::fromStdString(option.name);
     table_->setHorizontalHeaderLabels(heads);
-    for (int r = 0; r < static_cast<int>(lines.size()); ++r) {
-        const Line& line = lines[static_cast<size_t>(r)];
-        table_->setItem(r, 0, new QTableWidgetItem(line.room));
-        table_->setItem(r, 1, new QTableWidgetItem(line.metric));
-        for (size_t c = 0; c < line.cells.size(); ++c) {
-            auto* item = new QTableWidgetItem(line.cells[c]);
+    for (int r = 0; r < static_cast<int>(rows.size()); ++r) {
+        const Row& row = rows[static_cast<size_t>(r)];
+        table_->setItem(r, 0, new QTableWidgetItem(row.room));
+        table_->setItem(r, 1, new QTableWidgetItem(row.figure));
+        for (size_t c = 0; c < row.cells.size(); ++c) {
+            auto* item = new QTableWidgetItem(row.cells[c]);
             item->setTextAlignment(Qt::AlignRight | Qt::AlignVCenter);
             table_->setItem(r, 2 + static_cast<int>(c), item);
         }

@@ -5,7 +5,9 @@
 #include <QPushButton>
 #include <QTableWidget>
 
+#include "figure/measures.h"
 #include "gui/document.h"
+#include "gui/gathered.h"
 
 namespace wp::gui {
 
@@ -37,13 +39,22 @@ class ComparePanel : public QWidget {
     void showEvent(QShowEvent*) override { refresh(); }
 
  private:
-    void refresh();
-    /// Spatial autonomy and sunlight exposure of each plane of a year: not computed anew while the year stays.
-    struct YearFigures {
-        double autonomy, exposure;
+    /// A line of the table for each room.
+    struct Line {
+        const figure::Measure* measure;
+        figure::Wanted wanted;
+        QString name;
+        bool operator==(const Line& other) const { return name == other.name; }
     };
-    const std::vector<YearFigures>& figures_of(const std::shared_ptr<const question::YearAnswer>& year);
-    std::map<std::shared_ptr<const question::YearAnswer>, std::vector<YearFigures>> known_;
+    static std::vector<Line> all_lines();
+    void build_menu();
+    void refresh();
+    QString cell(const Line& line, const model::Id& option, const model::Id& room);
+    /// Figures of what was asked are not found anew while it stays.
+    std::map<std::tuple<QString, model::Id, const void*>, std::optional<figure::Band>> known_;
+    std::map<model::Id, Gathered> gathered_;
+    std::vector<Line> lines_;
+    QMenu* menu_;
     Document& document_;
     QTableWidget* table_;
 };

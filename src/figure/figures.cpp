@@ -1,0 +1,111 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "figure/figures.h"
+
+#include <algorithm>
+#include <cmath>
+
+#include "light/replicates.h"
+
+namespace wp::figure {
+
+namespace {
+
+using Kind = model::Question::Kind;
+
+constexpr PointFigure kTables[] = {
+    {"daylight_factor", "Daylight factor", "%", Kind::daylight_factor, "daylight_factor_percent"},
+    {"sky_component", "Sky component", "%", Kind::daylight_factor, "sky_component_percent"},
+    {"externally_reflected", "Externally reflected component", "%", Kind::daylight_factor,
+     "externally_reflected_percent"},
+    {"internally_reflected", "Internally reflected component", "%", Kind::daylight_factor,
+     "internally_reflected_percent"},
+    {"off_ground", "In off the ground, straight or interreflected", "%", Kind::daylight_factor, "off_ground_percent"},
+    {"lux_by_design_sky", "Under the design sky", "lx", Kind::daylight_factor, "lux_by_design_sky"},
+    {"lux_by_median", "Under the weather's median sky", "lx", Kind::daylight_factor, "lux_by_median"},
+    {"vertical_sky_component", "Vertical sky component", "%", Kind::daylight_factor, "vertical_sky_component_percent"},
+    {"illuminance", "Illuminance", "lx", Kind::moment, "lux_"},
+    {"direct_sun", "Direct sun", "lx", Kind::moment, "sun_lux_"},
+    {"from_sky", "Straight from the sky", "lx", Kind::moment, "sky_lux_"},
+    {"sun_hours", "Sun hours", "h", Kind::sun_hours, "sun_hours"},
+    {"sun_share", "Share of the open place's sun", "%", Kind::sun_hours, "sun_share_percent"},
+    {"sky_share", "Sky seen", "%", Kind::sky_view, "sky_percent_of_hemisphere"},
+    {"sees_sky", "Before the no-sky line", "", Kind::sky_view, "sees_sky"},
+    {"exposure", "Light exposure", "klx h", Kind::exposure, "exposure_klxh"},
+    {"irradiation", "Irradiation", "kWh/m\u00b2", Kind::exposure, "irradiation_kwh_m2"},
+};
+
+template <class Planes, class Of>
+std::optional<size_t> find_plane(const Planes& planes, const geometry::PlanePoints& plane, size_t index, Of&& of) {
+    const auto is_it = [&](const auto& p) {
+        return of(p).plane == plane.plane && of(p).points.size() == plane.points.size();
+    };
+    if (index < planes.size() && is_it(planes[index])) return index;
+    const auto found = std::find_if(planes.begin(), planes.end(), is_it);
+    if (found == planes.end()) return {};
+    return static_cast<size_t>(found - planes.begin());
+}
+
+PointValues values_of(const question::Column& column, size_t plane) {
+    PointValues out;
+    const auto& value = column.value[plane];
+    for (size_t i = 0; i < value.size(); ++i) {
+        if (std::isnan(value[i])) continue;
+        const double half = column.standard_error.empty() ? 0 : light::kStudent95 * column.standard_error[plane][i];
+        out.value.push_back(value[i]);
+        out.low.push_back(std::max(0.0, value[i] - half));
+        out.high.push_back(value[i] + half);
+    }
+    return out;
+}
+
+}  // namespace
+
+std::span<const PointFigure> point_figures() {
+    static const auto all = [] {
+        std::vector<PointFigure> out(std::begin(kTables), std::end(kTables));
+        for (const auto& f : year_point_figures()) out.push_back({f.id, f.name, f.unit, Kind::year, "", &f});
+        return out;
+    }();
+    return all;
+}
+
+const PointFigure* find_point_figure(std::string_view id) {
+    for (const auto& f : point_figures())
+        if (id == f.id) return &f;
+    return nullptr;
+}
+
+std::optional<size_t> place_of(const question::YearAnswer& year, const geometry::PlanePoints& plane, size_t index) {
+    return find_plane(
+        year.planes, plane, index, [](const auto& p) -> const auto& { return p.plane; });
+}
+
+std::optional<size_t> place_of(const question::PointTable& table, const geometry::PlanePoints& plane, size_t index) {
+    return find_plane(
+        table.planes, plane, index, [](const auto& p) -> const auto& { return p; });
+}
+
+const question::Column* column_of(const question::PointTable& table, const PointFigure& figure) {
+    const bool by_beginning = figure.of == Kind::moment;
+    for (const auto& column : table.columns)
+        if (by_beginning ? column.id.starts_with(figure.column) : column.id == figure.column) return &column;
+    return nullptr;
+}
+
+std::optional<PointValues> point_values(const Answers& answers, const PointFigure& figure,
+                                        const geometry::PlanePoints& plane, size_t index, const OfYear& of) {
+    if (figure.of_year != nullptr) {
+        if (answers.year == nullptr) return {};
+        const auto at = place_of(*answers.year, plane, index);
+        if (!at) return {};
+        return point_values(*answers.year, *at, *figure.of_year, of.limits, of.hours, of.operation);
+    }
+    const auto table = answers.tables.find(figure.of);
+    if (table == answers.tables.end()) return {};
+    const auto at = place_of(*table->second, plane, index);
+    const auto* column = column_of(*table->second, figure);
+    if (!at || column == nullptr) return {};
+    return values_of(*column, *at);
+}
+
+}  // namespace wp::figure

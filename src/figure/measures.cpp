@@ -1,0 +1,163 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "figure/measures.h"
+
+#include <algorithm>
+#include <cmath>
+#include <numeric>
+
+#include "figure/year_rooms.h"
+
+namespace wp::figure {
+
+namespace {
+
+using geometry::PlanePoints;
+using Kind = model::Question::Kind;
+using Found = std::optional<Band>;
+
+metric::Hours hours_of(const Wanted& w, const question::YearAnswer& year) {
+    return w.daylight_hours ? climate::daylight_hours(year.outdoor) : year.clock_hours(w.from, w.to);
+}
+question::Operation operation_of(const Wanted& w) {
+    return w.blinds ? question::Operation::lm83 : question::Operation::open;
+}
+
+// Figures of a year that are shares of their own kind: find(year, place, hours).
+template <class Find>
+Found of_year(const Answers& a, const PlanePoints& plane, size_t index, const Wanted& w, Find&& find) {
+    if (a.year == nullptr) return {};
+    const auto at = place_of(*a.year, plane, index);
+    if (!at) return {};
+    return find(*a.year, *at, hours_of(w, *a.year));
+}
+
+Found spatial(const Answers& a, const PlanePoints& plane, size_t index, const Wanted& w) {
+    return of_year(a, plane, index, w, [&](const auto& year, size_t p, const auto& hours) {
+        const auto s = spatial_autonomy(year, p, hours, w.lux, w.time_share, operation_of(w));
+        return Band{s.value, s.low, s.high};
+    });
+}
+Found sunlight(const Answers& a, const PlanePoints& plane, size_t index, const Wanted& w) {
+    return of_year(a, plane, index, w, [&](const auto& year, size_t p, const auto& hours) {
+        const double v = sunlight_exposure(year, p, hours, w.lux, w.hours_limit).value;
+        return Band{v, v, v};  // traced exactly
+    });
+}
+Found provided(const Answers& a, const PlanePoints& plane, size_t index, const Wanted& w) {
+    return of_year(a, plane, index, w, [&](const auto& year, size_t p, const auto& hours) {
+        const auto s = provision(year, p, hours, w.lux, w.area_share, operation_of(w));
+        return Band{s.value, s.low, s.high};
+    });
+}
+
+// The worst of what the eyes of a room see.
+Found glare(const Answers& a, const PlanePoints& plane, size_t, const Wanted&) {
+    Found worst;
+    for (const auto* seen : a.glares)
+        if (seen->observer.room == plane.room && (!worst || seen->dgp > worst->value))
+            worst = Band{seen->dgp, seen->dgp_low, seen->dgp_high};
+    return worst;
+}
+
+std::optional<PointValues> points(const Answers& a, const PlanePoints& plane, size_t index, const Wanted& w) {
+    const auto* figure = find_point_figure(w.figure);
+    if (figure == nullptr) return {};
+    OfYear of{{}, {}, operation_of(w)};
+    of.limits.target = w.lux;
+    if (a.year != nullptr) of.hours = hours_of(w, *a.year);
+    auto found = point_values(a, *figure, plane, index, of);
+    if (found && found->value.empty()) return {};
+    return found;
+}
+
+// A number of a list that rises where any of the list does: the ends of the points' bands give those of its own.
+template <class Of>
+Found rising(const Answers& a, const PlanePoints& plane, size_t index, const Wanted& w, Of&& of) {
+    const auto found = points(a, plane, index, w);
+    if (!found) return {};
+    return Band{of(found->value), of(found->low), of(found->high)};
+}
+
+double mean_of(const std::vector<double>& v) {
+    return std::accumulate(v.begin(), v.end(), 0.0) / static_cast<double>(v.size());
+}
+double least_of(const std::vector<double>& v) { return *std::min_element(v.begin(), v.end()); }
+// What that share of the points has at least.
+double level_of(std::vector<double> v, double share) {
+    const auto n = static_cast<double>(v.size());
+    const auto k = static_cast<size_t>(std::clamp(std::ceil(share * n - 1e-9) - 1, 0.0, n - 1));
+    std::nth_element(v.begin(), v.begin() + static_cast<long>(k), v.end(), std::greater<>());
+    return v[k];
+}
+
+Found mean(const Answers& a, const PlanePoints& plane, size_t index, const Wanted& w) {
+    const auto* figure = find_point_figure(w.figure);
+    const auto table = figure != nullptr ? a.tables.find(figure->of) : a.tables.end();
+    // Chances of points that were sampled apart even out.
+    if (table != a.tables.end() && figure->of_year == nullptr) {
+        const auto at = place_of(*table->second, plane, index);
+        const auto* column = column_of(*table->second, *figure);
+        if (!at || column == nullptr) return {};
+        const auto f = question::figures_of(*column, *at);
+        return Band{f.mean, std::max(0.0, f.mean - f.mean_half_width), f.mean + f.mean_half_width};
+    }
+    return rising(a, plane, index, w, mean_of);
+}
+Found median(const Answers& a, const PlanePoints& plane, size_t index, const Wanted& w) {
+    return rising(a, plane, index, w, [](const auto& v) { return level_of(v, 0.5); });
+}
+Found least(const Answers& a, const PlanePoints& plane, size_t index, const Wanted& w) {
+    return rising(a, plane, index, w, least_of);
+}
+Found level(const Answers& a, const PlanePoints& plane, size_t index, const Wanted& w) {
+    return rising(a, plane, index, w, [&](const auto& v) { return level_of(v, w.area_share); });
+}
+Found area_share(const Answers& a, const PlanePoints& plane, size_t index, const Wanted& w) {
+    return rising(a, plane, index, w, [&](const std::vector<double>& v) {
+        return static_cast<double>(std::count_if(v.begin(), v.end(), [&](double x) { return x >= w.value; })) /
+               static_cast<double>(v.size());
+    });
+}
+// Least over mean: its band has the least at one end and the mean at the other.
+Found uniformity(const Answers& a, const PlanePoints& plane, size_t index, const Wanted& w) {
+    const auto lowest = least(a, plane, index, w), whole = mean(a, plane, index, w);
+    if (!lowest || !whole || whole->value <= 0) return {};
+    const double value = lowest->value / whole->value;
+    return Band{value, lowest->low / whole->high, whole->low > 0 ? std::min(1.0, lowest->high / whole->low) : 1.0};
+}
+
+constexpr Measure kAll[] = {
+    {"spatial_autonomy", "Spatial autonomy", false, true, Kind::year, spatial},
+    {"sunlight_exposure", "Sunlight exposure", false, true, Kind::year, sunlight},
+    {"provision", "Provision", false, true, Kind::year, provided},
+    {"glare_probability", "Daylight glare probability", false, false, Kind::glare, glare},
+    {"mean", "mean", true, false, Kind::year, mean},
+    {"median", "median", true, false, Kind::year, median},
+    {"least", "least", true, false, Kind::year, least},
+    {"uniformity", "uniformity", true, true, Kind::year, uniformity},
+    {"level", "level", true, false, Kind::year, level},
+    {"area_share", "share of the area", true, true, Kind::year, area_share},
+};
+
+}  // namespace
+
+std::span<const Measure> measures() { return kAll; }
+
+const Measure* find_measure(std::string_view id) {
+    for (const Measure& m : kAll)
+        if (id == m.id) return &m;
+    return nullptr;
+}
+
+Kind analysis_of(const Measure& measure, const Wanted& wanted) {
+    const auto* figure = measure.takes_figure ? find_point_figure(wanted.figure) : nullptr;
+    return figure != nullptr ? figure->of : measure.of;
+}
+
+std::string unit_of(const Measure& measure, const Wanted& wanted) {
+    if (measure.is_share) return "%";
+    const auto* figure = measure.takes_figure ? find_point_figure(wanted.figure) : nullptr;
+    return figure != nullptr ? figure->unit : "";
+}
+
+}  // namespace wp::figure
