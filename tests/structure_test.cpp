@@ -13,8 +13,8 @@ namespace fs = std::filesystem;
 
 namespace {
 
-const std::set<std::string> kCore = {"base",     "climate", "model",  "shading", "describe", "geometry", "light",
-                                     "question", "figure",  "metric", "rule",    "store",    "exchange"};
+const std::set<std::string> kCore = {"base",     "climate",  "model",  "shading", "describe", "geometry", "light",
+                                     "question", "analysis", "figure", "metric",  "rule",     "store",    "exchange"};
 // What each folder may include besides itself.
 const std::map<std::string, std::set<std::string>> kMay = {
     {"base", {}},
@@ -26,10 +26,12 @@ const std::map<std::string, std::set<std::string>> kMay = {
     {"light", {"base", "climate", "model", "geometry"}},
     {"metric", {"base", "climate"}},
     {"question", {"base", "climate", "model", "geometry", "light", "metric"}},
+    {"analysis", {"base", "climate", "model", "describe", "geometry", "light", "question"}},
     {"figure", {"base", "climate", "model", "geometry", "light", "metric", "question"}},
     {"store", {"base", "climate", "model", "describe"}},
-    {"rule", {"base", "climate", "model", "geometry", "question", "figure", "metric", "store"}},
-    {"exchange", {"base", "climate", "model", "geometry", "light", "question", "figure", "metric", "rule"}}};
+    {"rule", {"base", "climate", "model", "geometry", "question", "analysis", "figure", "metric", "store"}},
+    {"exchange",
+     {"base", "climate", "model", "geometry", "light", "question", "analysis", "figure", "metric", "rule"}}};
 
 std::vector<fs::path> sources(const fs::path& root) {
     std::vector<fs::path> out;

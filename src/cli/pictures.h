@@ -4,9 +4,9 @@
 #include <filesystem>
 
 #include "model/project.h"
-#include "question/ask_table.h"
 #include "question/ask_year.h"
 #include "question/glare.h"
+#include "question/table.h"
 
 namespace wp::cli {
 

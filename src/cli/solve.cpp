@@ -17,6 +17,7 @@
 #ifdef WARMPANE_PICTURES
 #include "cli/pictures.h"
 #endif
+#include "analysis/analysis.h"
 #include "cli/terminal.h"
 #include "exchange/exr.h"
 #include "exchange/kept_table.h"
@@ -25,7 +26,7 @@
 #include "exchange/tables.h"
 #include "figure/year_rooms.h"
 #include "geometry/check.h"
-#include "question/ask_table.h"
+#include "question/ask.h"
 #include "question/ask_year.h"
 #include "question/year_over_time.h"
 #include "rule/data.h"
@@ -74,28 +75,6 @@ struct Refusal {
     int code;
 };
 
-// Rank of a question by how long its answer takes, about.
-int cost_of(const Question& question) {
-    const bool at_windows = question.at != Question::At::planes;
-    switch (question.kind) {
-        case Question::Kind::sun_hours:
-            return 0;
-        case Question::Kind::sky_view:
-            return 1;
-        case Question::Kind::daylight_factor:
-            return at_windows ? 2 : 4;
-        case Question::Kind::glare:
-            return 3;
-        case Question::Kind::exposure:
-            return 6;
-        case Question::Kind::moment:
-            return at_windows ? 5 : 8;
-        case Question::Kind::year:
-            return 7;
-    }
-    return 9;
-}
-
 // Tells faults of the models; true where answers would be wrong for them.
 bool told_of_faults(const model::Project& project, const std::vector<const model::Option*>& options,
                     const climate::Place* measured) {
@@ -127,12 +106,12 @@ std::optional<Refusal> make_plan(const SolveArguments& a, Plan& plan) {
             if (a.accuracy) job.question.accuracy = *a.accuracy;
             if (a.seed) job.question.seed = *a.seed;
             if (a.readings) {
-                if (!question::gives_table(question->kind)) continue;
+                if (!analysis::gives_table(question->kind)) continue;
                 job.question.at = Question::At::readings;
                 job.question.planes.clear();
             }
             if (auto fault = question::can_be_asked(*option, job.question)) return Refusal{*fault, kBadInput};
-            needs_weather = needs_weather || question::needs_weather(*question);
+            needs_weather = needs_weather || analysis::needs_weather(*question);
             has_year = has_year || question->kind == Question::Kind::year;
             if (question->kind == Question::Kind::glare &&
                 model::find(option->observers, question->observer) == nullptr)
@@ -146,7 +125,8 @@ std::optional<Refusal> make_plan(const SolveArguments& a, Plan& plan) {
         return Refusal{{plan.file.filename().string(), "there is no question to be answered", "Ask one in the project"},
                        kBadInput};
     // What costs least is answered first.
-    std::ranges::stable_sort(plan.jobs, {}, [](const Job& job) { return cost_of(job.question); });
+    std::ranges::stable_sort(
+        plan.jobs, {}, [](const Job& job) { return analysis::analysis_of(job.question.kind).cost(job.question); });
     // Weather that no question needs is used where it is there, and not missed where it is not.
     auto weather = question::weather_of(plan.project, plan.file);
     if (!weather && needs_weather) return Refusal{weather.fault(), kBadInput};
@@ -247,7 +227,7 @@ class Solver {
         ProgressLine progress(job.option->name + ", " + job.question.name);
         question::Effort effort = question::effort_of(job.question);
         effort.threads = arguments_.threads;
-        if (question::gives_table(job.question.kind)) return table(job, effort, progress);
+        if (analysis::gives_table(job.question.kind)) return table(job, effort, progress);
         if (job.question.kind == Question::Kind::year) return year(job, effort, progress);
         return glare(job, geometry::build_surfaces(plan_.project, *job.option, job.question.without), effort, progress);
     }
@@ -255,12 +235,12 @@ class Solver {
     int table(const Job& job, const question::Effort& effort, ProgressLine& progress) {
         const climate::WeatherYear* weather = plan_.weather ? &*plan_.weather : nullptr;
         const auto kept = answers();
-        const Fingerprint print = store::asked_print(plan_.project, *job.option, job.question, weather);
+        const Fingerprint print = analysis::asked_print(plan_.project, *job.option, job.question, weather);
         auto before = kept_table(kept.get(), print);
         const bool found = before.has_value();
         const auto answer = found ? Result<question::TableAnswer>(std::move(*before))
-                                  : question::ask_table(plan_.project, *job.option, job.question, weather, effort,
-                                                        interrupted(), [&](double share) { progress.show(share); });
+                                  : analysis::ask(plan_.project, *job.option, job.question, weather, effort,
+                                                  interrupted(), [&](double share) { progress.show(share); });
         if (!answer) {
             complain(answer.fault());
             return kBadInput;
@@ -289,8 +269,7 @@ class Solver {
             {name(job, ".json"),
              exchange::table_json(origin(job), answer->record, answer->kind.c_str(), table, names, answer->facts)}};
         if (found) line += " (kept beside the project)";
-        using Kind = model::Question::Kind;
-        const bool by_windows = job.question.kind == Kind::daylight_factor || job.question.kind == Kind::moment;
+        const bool by_windows = analysis::analysis_of(job.question.kind).by_windows;
         if (arguments_.windows && by_windows && !answer->windows)
             note(
                 "note: {}: what each window gives is left out: there are too many points and windows. Ask on fewer "

@@ -5,7 +5,7 @@
 #include <string_view>
 
 #include "base/result.h"
-#include "question/ask_table.h"
+#include "question/table.h"
 
 namespace wp::exchange {
 

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "gui/asked_prints.h"
 
+#include "analysis/analysis.h"
 #include "store/asked.h"
 
 namespace wp::gui {
@@ -24,7 +25,7 @@ Fingerprint AskedPrints::of(const std::shared_ptr<const model::Project>& project
                             const model::Question& question) {
     for (const Known& k : known_)
         if (k.project == project && k.option == option.id && k.question == question) return k.print;
-    known_.push_front({project, option.id, question, store::asked_print(*project, option, question, nullptr)});
+    known_.push_front({project, option.id, question, analysis::asked_print(*project, option, question, nullptr)});
     if (known_.size() > kMostKnown) known_.pop_back();
     return known_.front().print;
 }

@@ -4,6 +4,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "analysis/analysis.h"
 #include "describe/depends.h"
 #include "describe/field.h"
 #include "exchange/kept_table.h"
@@ -232,13 +233,13 @@ void Asker::ask_question(const model::Id& id) {
               [this, project, weather, index, beside, wanted = *question](
                   const Cancel& cancel, const Progress& progress) -> JobQueue::Finish {
                   const auto& option = project->options[index];
-                  auto answer = question::ask_table(*project, option, wanted, weather.get(),
-                                                    question::effort_of(wanted), cancel, progress);
+                  auto answer = analysis::ask(*project, option, wanted, weather.get(), question::effort_of(wanted),
+                                              cancel, progress);
                   if (!answer) return [this, line = answer.fault().line()] { emit said(QString::fromStdString(line)); };
                   auto kept = std::make_shared<const question::TableAnswer>(std::move(*answer));
                   Outcome fault;
                   if (beside != nullptr && !cancel.requested()) {
-                      const Fingerprint print = store::asked_print(*project, option, wanted, weather.get());
+                      const Fingerprint print = analysis::asked_print(*project, option, wanted, weather.get());
                       fault = beside->keep_piece(print, exchange::write_kept(*kept));
                       if (!fault)
                           fault = beside->keep(store::entry_of(kept->kind, option, wanted, kept->record), {print});
@@ -259,8 +260,8 @@ void Asker::open_kept_tables(store::Answers& kept) {
     const auto project = document_.snapshot();
     for (const auto& option : project->options)
         for (const auto& question : project->questions) {
-            if (!question::gives_table(question.kind) || document_.tables.contains({option.id, question.id})) continue;
-            const auto bytes = kept.piece(store::asked_print(*project, option, question, document_.weather().get()));
+            if (!analysis::gives_table(question.kind) || document_.tables.contains({option.id, question.id})) continue;
+            const auto bytes = kept.piece(analysis::asked_print(*project, option, question, document_.weather().get()));
             if (!bytes) continue;
             if (auto answer = exchange::read_kept(*bytes))
                 document_.tables[{option.id, question.id}] = {

@@ -15,10 +15,10 @@
 #include "climate/weather.h"
 #include "gui/year/year_reading.h"
 #include "model/item.h"
-#include "question/ask_table.h"
 #include "question/daylight_factor.h"
 #include "question/glare.h"
 #include "question/outdoors.h"
+#include "question/table.h"
 #include "question/year.h"
 
 namespace wp::gui {

@@ -5,6 +5,7 @@
 #include <QMessageBox>
 #include <cmath>
 
+#include "analysis/analysis.h"
 #include "exchange/point_table.h"
 #include "gui/light/question_box.h"
 #include "gui/light/series_view.h"
@@ -227,7 +228,7 @@ void Window::fill_shown() {
     shown_box_->insertSeparator(shown_box_->count());
     bool first = true;
     for (const auto& q : document_.project().questions) {
-        if (!question::gives_table(q.kind) ||
+        if (!analysis::gives_table(q.kind) ||
             (first && q.kind == model::Question::Kind::daylight_factor && q.at == model::Question::At::planes)) {
             first = first && q.kind != model::Question::Kind::daylight_factor;
             continue;  // the first of these is the live one

@@ -131,20 +131,6 @@ std::vector<double> ground_of_months(const model::Site& site) {
     return site.ground_by_month.size() == 12 ? site.ground_by_month : std::vector<double>(12, site.ground_reflectance);
 }
 
-bool needs_weather(const model::Question& question) {
-    switch (question.kind) {
-        case model::Question::Kind::daylight_factor:
-        case model::Question::Kind::sky_view:
-            return false;
-        case model::Question::Kind::moment:
-            return question.sky.needs_weather();
-        case model::Question::Kind::sun_hours:
-            return question.probable;
-        default:
-            return true;
-    }
-}
-
 Effort effort_of(const model::Question& question) { return {question.accuracy, question.seed, 0}; }
 
 int space_of(const model::Option& option, const model::Id& room) {

@@ -42,8 +42,6 @@ SunHoursTask sun_hours_task(const model::Project& project, const model::Question
                             const climate::WeatherYear* weather);
 /// Twelve reflectances of the open ground.
 std::vector<double> ground_of_months(const model::Site& site);
-/// Whether a question cannot be asked without a weather file.
-bool needs_weather(const model::Question& question);
 
 Effort effort_of(const model::Question& question);
 

@@ -1,7 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Answers as columns of figures over points: what tables, maps, summaries and comparisons have in common.
 #pragma once
+#include <optional>
 #include <string>
+#include <utility>
 #include <vector>
 
 #include "geometry/plane_points.h"
@@ -44,6 +46,17 @@ struct WindowTable {
 };
 WindowTable windows_of(const DaylightFactorAnswer& answer);
 WindowTable windows_of(const std::vector<MomentAnswer>& moments);
+
+/// What was asked as a table, with the record of how it was made.
+struct TableAnswer {
+    Record record;
+    std::string kind;  ///< "daylight_factor", "moment" and the like
+    PointTable table;
+    std::optional<WindowTable> windows;
+    /// What else is to be said, name and value: skies, totals outdoors. Values that are JSON are taken as such.
+    std::vector<std::pair<std::string, std::string>> facts;
+    size_t main_columns = 1;  ///< every so many columns one that stands for itself; those between split it
+};
 
 /// Mean, median, least, most and uniformity of one column on one plane; NaN values are left out.
 PlaneFigures figures_of(const Column& column, size_t plane);

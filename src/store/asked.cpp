@@ -3,33 +3,7 @@
 
 #include <fmt/core.h>
 
-#include "describe/depends.h"
-#include "describe/field.h"
-
 namespace wp::store {
-
-namespace {
-
-// Which values bear on a table, by where its points stand.
-unsigned bears_of(const model::Question& question) {
-    using At = model::Question::At;
-    namespace bears = describe::bears;
-    if (question.at == At::readings) return bears::light | bears::readings;
-    return question.at == At::planes ? bears::light | bears::planes : bears::light;
-}
-
-}  // namespace
-
-Fingerprint asked_print(const model::Project& project, const model::Option& option, const model::Question& question,
-                        const climate::WeatherYear* weather) {
-    const unsigned bears = bears_of(question);
-    Fingerprint print;
-    print.add(std::string_view("table 3"));
-    print.add(describe::depends(project, option, bears));
-    print.add(describe::asks(question, bears));
-    if (weather != nullptr) print.add(weather->fingerprint());
-    return print;
-}
 
 std::string name_of(const model::Question& question) { return question.id.empty() ? "year" : question.id; }
 

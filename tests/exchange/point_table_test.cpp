@@ -6,7 +6,8 @@
 
 #include <cmath>
 
-#include "question/ask_table.h"
+#include "analysis/analysis.h"
+#include "question/ask.h"
 #include "support.h"
 
 using namespace wp;
@@ -37,8 +38,8 @@ model::Question of_kind(model::Question::Kind kind) {
 
 TEST(PointTable, an_answer_that_went_out_comes_in_at_the_same_points) {
     const auto project = test::one_room();
-    const auto answer = question::ask_table(project, project.options[0],
-                                            of_kind(model::Question::Kind::daylight_factor), nullptr, {0.2, 1, 0});
+    const auto answer = analysis::ask(project, project.options[0], of_kind(model::Question::Kind::daylight_factor),
+                                      nullptr, {0.2, 1, 0});
     ASSERT_TRUE(answer);
     const auto back = exchange::parse_table(exchange::table_csv(answer->table), "df.csv");
     ASSERT_TRUE(back) << back.fault().line();
@@ -58,7 +59,7 @@ TEST(PointTable, every_kind_of_question_gives_one) {
              {model::Question::At::planes, model::Question::At::windows, model::Question::At::window_reveals}) {
             auto q = of_kind(kind);
             q.at = at;
-            const auto answer = question::ask_table(project, project.options[0], q, &weather, question::effort_of(q));
+            const auto answer = analysis::ask(project, project.options[0], q, &weather, question::effort_of(q));
             ASSERT_TRUE(answer) << answer.fault().line();
             const auto& table = answer->table;
             ASSERT_FALSE(table.columns.empty());
@@ -80,7 +81,7 @@ TEST(PointTable, at_a_window_in_the_open_the_figure_is_the_vertical_sky_componen
     q.at = model::Question::At::windows;
     q.accuracy = 0.005;
     const auto weather = test::weather();
-    const auto answer = question::ask_table(project, project.options[0], q, &weather, question::effort_of(q));
+    const auto answer = analysis::ask(project, project.options[0], q, &weather, question::effort_of(q));
     ASSERT_TRUE(answer);
     const auto& columns = answer->table.columns;
     EXPECT_EQ(columns[0].id, "vertical_sky_component_percent");
@@ -102,7 +103,7 @@ TEST(PointTable, a_question_that_has_no_table_is_refused_and_not_answered_as_ano
     for (const auto kind : {model::Question::Kind::year, model::Question::Kind::glare}) {
         model::Question q = project.questions[0];
         q.kind = kind;
-        const auto answer = question::ask_table(project, project.options[0], q, &weather, {0.5, 1, 0});
+        const auto answer = analysis::ask(project, project.options[0], q, &weather, {0.5, 1, 0});
         ASSERT_FALSE(answer);
         EXPECT_NE(answer.fault().what.find("no table"), std::string::npos);
     }
@@ -110,8 +111,8 @@ TEST(PointTable, a_question_that_has_no_table_is_refused_and_not_answered_as_ano
 
 TEST(PointTable, a_question_that_needs_weather_says_so) {
     const auto project = test::one_room();
-    const auto refused = question::ask_table(project, project.options[0], of_kind(model::Question::Kind::exposure),
-                                             nullptr, {0.2, 1, 0});
+    const auto refused =
+        analysis::ask(project, project.options[0], of_kind(model::Question::Kind::exposure), nullptr, {0.2, 1, 0});
     ASSERT_FALSE(refused);
     EXPECT_NE(refused.fault().remedy.find("weather") + refused.fault().what.find("weather"), std::string::npos);
 }
@@ -120,7 +121,7 @@ TEST(PointTable, shares_of_windows_sum_to_the_figure) {
     const auto project = test::one_room();
     const auto weather = test::weather(50, 3);
     const auto answer =
-        question::ask_table(project, project.options[0], of_kind(model::Question::Kind::moment), &weather, {0.2, 1, 0});
+        analysis::ask(project, project.options[0], of_kind(model::Question::Kind::moment), &weather, {0.2, 1, 0});
     ASSERT_TRUE(answer && answer->windows);
     const auto& windows = *answer->windows;
     for (size_t figure = 0; figure < windows.ids.size(); ++figure)

@@ -7,8 +7,10 @@
 
 #include <set>
 
+#include "analysis/analysis.h"
+#include "base/file.h"
 #include "figure/measures.h"
-#include "question/ask_table.h"
+#include "question/ask.h"
 #include "rule/criteria.h"
 #include "rule/data.h"
 #include "support.h"
@@ -34,7 +36,7 @@ model::Question asking(Kind kind, model::Question::At at = model::Question::At::
 question::TableAnswer asked(const model::Question& q) {
     static const auto project = test::one_room();
     static const auto weather = test::weather();
-    return *question::ask_table(project, project.options[0], q, &weather, {0.5, 1, 0});
+    return *analysis::ask(project, project.options[0], q, &weather, {0.5, 1, 0});
 }
 
 // A plane of so many points in a row, and a table of one figure with these values.
@@ -98,6 +100,17 @@ TEST(Figures, have_ids_of_their_own) {
     for (const auto& figure : point_figures()) EXPECT_TRUE(ids.insert(figure.id).second) << figure.id;
 }
 
+TEST(Figures, and_measures_stand_in_the_document_of_criteria_and_in_their_schema) {
+    const auto words = *read_file(WARMPANE_SOURCE "/docs/formats/criteria.md"),
+               schema = *read_file(WARMPANE_SOURCE "/docs/formats/criteria.schema.json");
+    for (const auto& figure : point_figures())
+        EXPECT_NE(words.find(fmt::format("| `{}` |", figure.id)), std::string::npos) << figure.id;
+    for (const auto& measure : measures()) {
+        EXPECT_NE(words.find(fmt::format("`{}`", measure.id)), std::string::npos) << measure.id;
+        EXPECT_NE(schema.find(fmt::format("\"{}\"", measure.id)), std::string::npos) << measure.id;
+    }
+}
+
 TEST(Measures, a_level_is_what_that_share_of_the_points_has_at_least) {
     std::vector<double> value;
     for (int i = 1; i <= 20; ++i) value.push_back(i);
@@ -155,8 +168,7 @@ TEST(Criteria, may_be_of_any_figure_of_any_analysis) {
     for (const auto& figure : point_figures())
         for (const auto& measure : measures()) {
             if (!measure.takes_figure) continue;
-            const auto set =
-                rule::parse_criteria(set_of(measure.id, figure.id, unit_of(measure, of(figure.id))), "s");
+            const auto set = rule::parse_criteria(set_of(measure.id, figure.id, unit_of(measure, of(figure.id))), "s");
             ASSERT_TRUE(set) << set.fault().line();
             EXPECT_EQ(rule::analyses_of(*set), std::vector{figure.of});
             if (figure.of_year != nullptr) continue;

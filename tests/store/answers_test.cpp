@@ -9,10 +9,11 @@
 
 #include <csignal>
 
+#include "analysis/analysis.h"
 #include "base/file.h"
 #include "base/random.h"
 #include "exchange/kept_table.h"
-#include "store/asked.h"
+#include "question/ask.h"
 #include "store/project_file.h"
 #include "support.h"
 
@@ -177,7 +178,7 @@ TEST(Answers, a_table_comes_back_as_it_was_and_a_damaged_one_not_at_all) {
     factor.kind = model::Question::Kind::daylight_factor;
     factor.accuracy = 0.3;
     const auto weather = test::weather();
-    const auto answer = question::ask_table(project, option, factor, &weather, question::effort_of(factor));
+    const auto answer = analysis::ask(project, option, factor, &weather, question::effort_of(factor));
     ASSERT_TRUE(answer);
     const std::string bytes = exchange::write_kept(*answer);
     const auto again = exchange::read_kept(bytes);
@@ -210,7 +211,7 @@ TEST(Answers, what_is_asked_is_told_apart_by_all_that_light_hangs_on_and_nothing
     sun.id = "sun";
     sun.kind = model::Question::Kind::sun_hours;
     const auto print = [&](const model::Project& p, const model::Question& q) {
-        return asked_print(p, p.options[0], q, &weather);
+        return analysis::asked_print(p, p.options[0], q, &weather);
     };
     const auto was = print(project, sun);
     auto other = project;
@@ -230,7 +231,7 @@ TEST(Answers, what_is_asked_is_told_apart_by_all_that_light_hangs_on_and_nothing
     auto asked = sun;
     asked.accuracy *= 2;
     EXPECT_NE(print(project, asked), was);
-    EXPECT_NE(asked_print(project, project.options[0], sun, nullptr), was);
+    EXPECT_NE(analysis::asked_print(project, project.options[0], sun, nullptr), was);
 }
 
 namespace {
@@ -266,8 +267,8 @@ TEST(Answers, of_a_project_in_which_everything_is_renamed_and_recoloured_stay_cu
     const auto renamed = other_words(demo);
     for (size_t o = 0; o < demo.options.size(); ++o)
         for (size_t q = 0; q < demo.questions.size(); ++q)
-            EXPECT_EQ(asked_print(renamed, renamed.options[o], renamed.questions[q], nullptr),
-                      asked_print(demo, demo.options[o], demo.questions[q], nullptr))
+            EXPECT_EQ(analysis::asked_print(renamed, renamed.options[o], renamed.questions[q], nullptr),
+                      analysis::asked_print(demo, demo.options[o], demo.questions[q], nullptr))
                 << demo.options[o].id << " " << demo.questions[q].id;
 }
 
@@ -279,7 +280,7 @@ TEST(Answers, at_readings_are_asked_anew_where_a_reading_moves) {
     project.options[0].readings = {reading};
     model::Question asked;
     asked.at = model::Question::At::readings;
-    const auto print = [&] { return asked_print(project, project.options[0], asked, nullptr); };
+    const auto print = [&] { return analysis::asked_print(project, project.options[0], asked, nullptr); };
     const auto was = print();
     project.options[0].readings[0].name = "desk";
     EXPECT_EQ(print(), was);

@@ -4,6 +4,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "analysis/analysis.h"
 #include "gui/inspector/figure_box.h"
 #include "gui/site/sky_box.h"
 #include "question/outdoors.h"
@@ -15,26 +16,21 @@ using Kind = Question::Kind;
 
 namespace {
 
-const Kind kKinds[] = {Kind::moment, Kind::sun_hours, Kind::sky_view, Kind::daylight_factor, Kind::exposure};
 enum class When { moment, hours_of_day, months };
 enum class Days { day, month, standard, year, as_is };
 
-QString day_words(const climate::Moment& m) {
-    const QString text = QString::fromStdString(climate::text({m.month, m.day, 0}));
-    return text.left(text.lastIndexOf(QLatin1Char(' ')));
-}
+QString day_words(const climate::Moment& m) { return QString::fromStdString(analysis::day_words(m)); }
+QString period_words(const Question& q) { return QString::fromStdString(analysis::period_words(q)); }
 
-QString at_words(Question::At at) {
-    return at == Question::At::planes     ? QString()
-           : at == Question::At::readings ? QStringLiteral(" at the readings")
-           : at == Question::At::windows  ? QStringLiteral(" at the windows")
-                                          : QStringLiteral(" at the windows' inner faces");
-}
-
-QString period_words(const Question& q) {
-    if (q.first.day_of_year() == q.last.day_of_year()) return day_words(q.first);
-    if (q.first.day_of_year() == 0 && q.last.day_of_year() == 364) return QStringLiteral("the year");
-    return QStringLiteral("%1 to %2").arg(day_words(q.first), day_words(q.last));
+// Kinds that are asked by this box, in the order of its list.
+std::vector<Kind> kinds_asked(QStringList& words) {
+    std::vector<Kind> out;
+    for (const auto& a : analysis::analyses()) {
+        if (a.asks == nullptr) continue;
+        out.push_back(a.kind);
+        words << QString::fromUtf8(a.asks);
+    }
+    return out;
 }
 
 void set_period(Question& q, Days days, const climate::Moment& now) {
@@ -72,44 +68,15 @@ QString standard_day(const climate::Moment& now) {
 
 }  // namespace
 
-QString question_words(const Question& q) {
-    switch (q.kind) {
-        case Kind::daylight_factor:
-            return QStringLiteral("Daylight factor") + at_words(q.at);
-        case Kind::sky_view:
-            return QStringLiteral("Sky seen") + at_words(q.at);
-        case Kind::sun_hours:
-            return QStringLiteral("%1 hours%2, %3")
-                .arg(q.probable ? QStringLiteral("Probable sun") : QStringLiteral("Sun"), at_words(q.at),
-                     period_words(q));
-        case Kind::exposure:
-            return QStringLiteral("Exposure%1, %2").arg(at_words(q.at), period_words(q));
-        case Kind::moment: {
-            const QString first =
-                q.moments.empty() ? QString() : QString::fromStdString(climate::text(q.moments.front()));
-            return q.moments.size() > 1
-                       ? QStringLiteral("%1 moments%2 from %3").arg(q.moments.size()).arg(at_words(q.at), first)
-                       : QStringLiteral("Illuminance%1, %2").arg(at_words(q.at), first);
-        }
-        case Kind::year:
-            return QStringLiteral("The year");
-        case Kind::glare:
-            return QStringLiteral("Glare");
-    }
-    return {};
-}
+QString question_words(const Question& q) { return QString::fromStdString(analysis::words(q)); }
 
 std::optional<Question> ask_question(QWidget* parent, const Document& document, Question q) {
     const auto& now = document.moment();
     FigureBox box(parent, QStringLiteral("Ask"));
-    auto* kind =
-        box.choice(QStringLiteral("What"),
-                   {QStringLiteral("illuminance at moments"), QStringLiteral("sun hours"),
-                    QStringLiteral("view of the sky, no-sky line"), QStringLiteral("daylight factor, sky component"),
-                    QStringLiteral("light and irradiation added up")},
-                   "question-kind");
-    kind->setCurrentIndex(
-        static_cast<int>(std::find(std::begin(kKinds), std::end(kKinds), q.kind) - std::begin(kKinds)));
+    QStringList names;
+    const auto kinds = kinds_asked(names);
+    auto* kind = box.choice(QStringLiteral("What"), names, "question-kind");
+    kind->setCurrentIndex(static_cast<int>(std::find(kinds.begin(), kinds.end(), q.kind) - kinds.begin()));
     auto* at = box.choice(QStringLiteral("Where"),
                           {QStringLiteral("on the reference planes"), QStringLiteral("at the windows, outer face"),
                            QStringLiteral("at the windows, inner face (EN 17037)"), QStringLiteral("at the readings")},
@@ -145,7 +112,7 @@ std::optional<Question> ask_question(QWidget* parent, const Document& document, 
                  .arg(climate::sunlight_least_altitude(document.project().site.latitude), 0, 'f', 0));
     box.number(QStringLiteral("looked at every, minutes"), minutes, Unit::plain, "question-minutes");
     if (!box.ask()) return {};
-    q.kind = kKinds[kind->currentIndex()];
+    q.kind = kinds[static_cast<size_t>(kind->currentIndex())];
     q.at = static_cast<Question::At>(at->currentIndex());
     q.accuracy = std::clamp(error / 100, 0.0005, 0.5);
     q.sky = document.sky();

@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // What an answer depends on, held against what really changes light: every value of a project is changed by turns.
-#include "store/asked.h"
+#include "analysis/analysis.h"
 
 #include <gtest/gtest.h>
 
@@ -51,7 +51,7 @@ Fingerprint traced(const model::Project& project, const model::Option& option) {
 }
 
 Fingerprint asked(const model::Project& project, const model::Option& option) {
-    return asked_print(project, option, project.questions[0], nullptr);
+    return analysis::asked_print(project, option, project.questions[0], nullptr);
 }
 
 Fingerprint for_a_year(const model::Project& project) {
