@@ -11,9 +11,14 @@
 #include "climate/weather.h"
 #include "geometry/plane_points.h"
 #include "geometry/surfaces.h"
-#include "model/project.h"
+#include "model/option.h"
+#include "model/question.h"
 #include "question/record.h"
 #include "question/table.h"
+
+namespace wp::model {
+struct Project;
+}
 
 namespace wp::analysis {
 

@@ -3,10 +3,14 @@
 #pragma once
 #include <filesystem>
 
-#include "model/project.h"
+#include "model/option.h"
 #include "question/ask_year.h"
 #include "question/glare.h"
 #include "question/table.h"
+
+namespace wp::model {
+struct Project;
+}
 
 namespace wp::cli {
 

@@ -2,7 +2,12 @@
 // What answers depend on, taken from the descriptions: the one way to tell whether anything that matters differs.
 #pragma once
 #include "base/fingerprint.h"
-#include "model/project.h"
+#include "model/option.h"
+#include "model/question.h"
+
+namespace wp::model {
+struct Project;
+}
 
 namespace wp::describe {
 

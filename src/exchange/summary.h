@@ -3,7 +3,7 @@
 #pragma once
 #include <string>
 
-#include "model/project.h"
+#include "model/material.h"
 #include "question/ask_year.h"
 #include "question/glare.h"
 #include "question/table.h"

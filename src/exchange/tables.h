@@ -5,7 +5,7 @@
 #include <string>
 
 #include "base/file.h"
-#include "model/project.h"
+#include "model/material.h"
 #include "question/ask_year.h"
 #include "question/daylight_factor.h"
 #include "question/glare.h"

@@ -8,7 +8,7 @@
 #include <string_view>
 
 #include "figure/year_points.h"
-#include "model/project.h"
+#include "model/question.h"
 #include "question/glare.h"
 #include "question/table.h"
 

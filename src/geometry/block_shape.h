@@ -4,7 +4,7 @@
 #include <functional>
 
 #include "geometry/polygon.h"
-#include "model/project.h"
+#include "model/building.h"
 
 namespace wp::geometry {
 

@@ -6,7 +6,7 @@
 #include <vector>
 
 #include "base/fingerprint.h"
-#include "model/project.h"
+#include "model/option.h"
 
 namespace wp::geometry {
 

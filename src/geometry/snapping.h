@@ -5,7 +5,7 @@
 #include <set>
 #include <vector>
 
-#include "model/project.h"
+#include "model/option.h"
 
 namespace wp::geometry {
 

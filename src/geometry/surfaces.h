@@ -9,7 +9,12 @@
 
 #include "base/fingerprint.h"
 #include "base/vec.h"
-#include "model/project.h"
+#include "model/finish.h"
+#include "model/option.h"
+
+namespace wp::model {
+struct Project;
+}
 
 namespace wp::geometry {
 

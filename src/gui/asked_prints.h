@@ -6,7 +6,12 @@
 #include <memory>
 
 #include "base/fingerprint.h"
-#include "model/project.h"
+#include "model/option.h"
+#include "model/question.h"
+
+namespace wp::model {
+struct Project;
+}
 
 namespace wp::gui {
 

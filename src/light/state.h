@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // What changes about a building by the month: leaves of trees, and the ground's reflectance.
 #pragma once
+#include "model/site.h"
 #include <array>
 #include <vector>
 

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // One thing of an option that can be pointed at: what is selected, what a fault is about, what a command acts on.
 #pragma once
-#include "model/project.h"
+#include "model/option.h"
 
 namespace wp::model {
 

@@ -7,11 +7,17 @@
 
 #include "climate/weather.h"
 #include "geometry/plane_points.h"
-#include "model/project.h"
+#include "model/option.h"
+#include "model/question.h"
+#include "model/site.h"
 #include "question/glare.h"
 #include "question/light_field.h"
 #include "question/record.h"
 #include "question/sun_hours.h"
+
+namespace wp::model {
+struct Project;
+}
 
 namespace wp::question {
 

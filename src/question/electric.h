@@ -4,7 +4,7 @@
 #include <array>
 #include <vector>
 
-#include "model/project.h"
+#include "model/option.h"
 #include "question/year.h"
 
 namespace wp::question {

@@ -8,7 +8,7 @@
 #include "geometry/surfaces.h"
 #include "light/picture.h"
 #include "metric/glare.h"
-#include "model/project.h"
+#include "model/option.h"
 #include "question/blinds_now.h"
 #include "question/record.h"
 

@@ -6,7 +6,8 @@
 
 #include "base/result.h"
 #include "climate/weather.h"
-#include "model/project.h"
+#include "model/question.h"
+#include "model/site.h"
 #include "question/sky_columns.h"
 
 namespace wp::question {

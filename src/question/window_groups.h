@@ -6,7 +6,11 @@
 
 #include "geometry/surfaces.h"
 #include "light/panes.h"
-#include "model/project.h"
+#include "model/option.h"
+
+namespace wp::model {
+struct Project;
+}
 
 namespace wp::question {
 

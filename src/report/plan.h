@@ -11,9 +11,13 @@
 #include <vector>
 
 #include "geometry/plane_points.h"
-#include "model/project.h"
+#include "model/option.h"
 #include "report/palette.h"
 #include "report/tint.h"
+
+namespace wp::model {
+struct Project;
+}
 
 namespace wp::report {
 

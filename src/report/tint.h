@@ -7,7 +7,12 @@
 #include <QString>
 #include <vector>
 
-#include "model/project.h"
+#include "model/finish.h"
+#include "model/option.h"
+
+namespace wp::model {
+struct Project;
+}
 
 namespace wp::report {
 

@@ -2,7 +2,8 @@
 // What was asked, as the list of answers on disk names it.
 #pragma once
 #include "base/record.h"
-#include "model/project.h"
+#include "model/option.h"
+#include "model/question.h"
 #include "store/answers.h"
 
 namespace wp::store {

@@ -6,7 +6,11 @@
 #include <string_view>
 
 #include "base/result.h"
-#include "model/project.h"
+#include "model/material.h"
+
+namespace wp::model {
+struct Project;
+}
 
 namespace wp::store {
 

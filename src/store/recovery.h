@@ -8,7 +8,11 @@
 #include <vector>
 
 #include "base/result.h"
-#include "model/project.h"
+#include "model/material.h"
+
+namespace wp::model {
+struct Project;
+}
 
 namespace wp::store {
 

@@ -1,0 +1,90 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// What is asked of an option.
+#pragma once
+#include <string>
+#include <vector>
+
+#include "climate/calendar.h"
+#include "model/material.h"
+#include "model/site.h"
+
+namespace wp::model {
+
+/// Which sky and sun are looked at.
+struct SkyChoice {
+    enum class Shape {
+        weather,  ///< all-weather sky of the hour
+        cie,      ///< one of the sixteen of CIE S 011
+        uniform,
+    };
+    /// Where the amounts of light come from.
+    enum class Amount {
+        weather,      ///< the hour's diffuse and direct light
+        place,        ///< latitude and the sun's altitude, by the kind of sky
+        illuminance,  ///< given in lux
+        irradiance,   ///< given in W/m^2
+    };
+    Shape shape = Shape::weather;
+    Amount amount = Amount::weather;
+    int type = 16;           ///< of CIE S 011, shape cie only
+    double diffuse = 10000;  ///< given amounts: on the horizontal
+    double direct = 0;       ///< and normal to the sun
+    bool needs_weather() const {
+        return amount == Amount::weather || (shape == Shape::weather && amount == Amount::place);
+    }
+    bool operator==(const SkyChoice&) const;
+};
+
+/// What is asked of an option.
+struct Question {
+    enum class Kind {
+        daylight_factor,
+        moment,     ///< illuminance under the sky and sun of one moment or several
+        sun_hours,  ///< how long the sun reaches a place, when first and when last
+        sky_view,   ///< how much sky a place sees, and where none
+        exposure,   ///< light and irradiation added up over a period
+        year,
+        glare,
+    };
+    enum class At {
+        planes,
+        windows,         ///< the middle of every window and rooflight, on the outer face of its wall
+        window_reveals,  ///< the same on the inner face, 1.2 m above the floor and 0.3 m above the sill at least
+        readings,        ///< at the option's readings
+    };
+    Id id;
+    std::string name;
+    Kind kind = Kind::daylight_factor;
+    At at = At::planes;          ///< not for the year and glare
+    double faintest_source = 0;  ///< glare: cd/m^2 below which nothing is a source of glare; 0: the usual rule alone
+    std::vector<Id> planes;      ///< none means all of the option
+    Id observer;                 ///< glare only
+    climate::Moment moment;      ///< glare only
+    std::vector<climate::Moment> moments;  ///< moment only: at least one
+    SkyChoice sky;                         ///< moment only
+    climate::Moment first{3, 21, 0},
+        last{3, 21, 24};        ///< sun_hours, exposure: days, both included; may run over the new year
+    double step = 5;            ///< sun_hours: minutes between looks
+    double least_altitude = 0;  ///< sun_hours: degrees; a lower sun does not count
+    bool probable = false;      ///< sun_hours: only when the weather's sun shines, not whenever it is up
+    double accuracy = 0.02;     ///< wanted half-width (95 %) as a share of the stated figure
+    unsigned seed = 1;
+    double from = 8, to = 18;  ///< occupied hours of standard time, every day, of rooms without a pattern; year only
+    double target = 300;       ///< lux; year only
+    double useful_low = 100, useful_high = 3000;  ///< limits of useful daylight, lux; the target parts it; year only
+    int pixels = 256;                             ///< picture width, glare only
+    int heading = 0;                              ///< which of the observer's headings, glare only
+    Season season = Season::in_leaf;              ///< daylight factor only
+    std::vector<std::string> without;  ///< things and blocks that are left out: ids, or kinds ("tree", "block")
+    Extra extra;
+    bool operator==(const Question&) const;
+};
+
+/// True where a question leaves a thing or block out.
+bool left_out(const std::vector<std::string>& without, const Id& id, const char* kind);
+
+}  // namespace wp::model
+
+// Copying, comparing and releasing these is compiled once, in values.cpp: every file that touches one would make it
+// anew.
+extern template class std::vector<wp::model::Question>;
