@@ -14,6 +14,7 @@
 #include "geometry/walls.h"
 #include "gui/drive.h"
 #include "gui/look/look.h"
+#include "model/project.h"
 #include "store/project_file.h"
 
 using namespace wp;
@@ -129,9 +130,9 @@ int main(int argc, char** argv) {
                       Qt::LeftButton);
             QApplication::processEvents();
         });
-        QMouseEvent let_go(QEvent::MouseButtonRelease, start, sheet.mapToGlobal(start), Qt::LeftButton, Qt::NoButton,
-                           Qt::NoModifier);
-        QApplication::sendEvent(&sheet, &let_go);
+        QMouseEvent release(QEvent::MouseButtonRelease, start, sheet.mapToGlobal(start), Qt::LeftButton, Qt::NoButton,
+                            Qt::NoModifier);
+        QApplication::sendEvent(&sheet, &release);
         auto& model = window.model_view();
         const auto drawn = [&] {
             while (!model.is_current()) QApplication::processEvents();

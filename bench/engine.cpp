@@ -9,6 +9,7 @@
 #include <vector>
 
 #include "light/replicates.h"
+#include "model/project.h"
 #include "question/ask.h"
 #include "question/daylight_factor.h"
 #include "store/project_file.h"

@@ -13,6 +13,7 @@
 #include "gui/drive.h"
 #include "gui/light/legend_bar.h"
 #include "gui/look/look.h"
+#include "model/project.h"
 
 namespace {
 

@@ -11,6 +11,7 @@
 
 #include "geometry/surfaces.h"
 #include "light/scene.h"
+#include "model/project.h"
 #include "question/ask.h"
 #include "question/daylight_factor.h"
 

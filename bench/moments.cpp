@@ -8,6 +8,7 @@
 
 #include "base/parallel.h"
 #include "light/replicates.h"
+#include "model/project.h"
 #include "question/ask.h"
 #include "question/daylight_factor.h"
 #include "question/light_field.h"
@@ -103,8 +104,8 @@ void sunny(const model::Project& project) {
                 parallel_for(planes[p].points.size(), [&](size_t i) {
                     std::array<double, light::kReplicates> sums{};
                     for (uint32_t r = 0; r < light::kReplicates; ++r)
-                        sums[r] = validation::brute_sum(scene, outdoors.shine, planes[p].points[i], planes[p].normal,
-                                                        planes[p].space, samples,
+                        sums[r] = validation::brute_sum(scene, outdoors.sky_and_sun, planes[p].points[i],
+                                                        planes[p].normal, planes[p].space, samples,
                                                         light::replicate_seed(9, static_cast<uint32_t>(i), r));
                     square[i] = std::pow(light::estimate(sums, samples).half_width(), 2);
                 });

@@ -14,6 +14,7 @@
 #include "base/parallel.h"
 #include "figure/year_rooms.h"
 #include "light/replicates.h"
+#include "model/project.h"
 #include "question/ask.h"
 #include "question/ask_year.h"
 #include "question/daylight_factor.h"
@@ -120,7 +121,7 @@ void brute_force(const Desk& d, const Full& full) {
     double spent = 0;
     for (size_t k = 0; k < some; ++k) {
         const auto h = static_cast<size_t>(sky.hours[(2 * k + 1) * sky.hours.size() / (2 * some)]);
-        const question::SkyAndSun shine =
+        const question::SkyAndSun sky_and_sun =
             validation::sky_and_sun_of(full.year.outdoor[h], d.project.site.ground_reflectance);
         for (size_t plane = 0; plane < d.scene.planes.size(); ++plane) {
             const auto& points = d.scene.planes[plane];
@@ -136,8 +137,8 @@ void brute_force(const Desk& d, const Full& full) {
                     parallel_for(points.points.size(), [&](size_t i) {
                         for (uint32_t r = 0; r < light::kReplicates; ++r)
                             sums[i * light::kReplicates + r] += validation::brute_sum(
-                                scene, shine, points.points[i], points.normal, points.space, round.end - round.begin,
-                                light::replicate_seed(round.end, static_cast<uint32_t>(i), r));
+                                scene, sky_and_sun, points.points[i], points.normal, points.space,
+                                round.end - round.begin, light::replicate_seed(round.end, static_cast<uint32_t>(i), r));
                         const auto e = light::estimate({&sums[i * light::kReplicates], light::kReplicates}, round.end);
                         square[i] = e.half_width() * e.half_width();
                     });

@@ -15,7 +15,8 @@ namespace wp::analysis {
 using model::Question;
 
 std::span<const Analysis> analyses() {
-    static const std::array all{moment(), sun_hours(), sky_view(), daylight_factor(), exposure(), year(), glare()};
+    static const std::array all{moment(),          sun_hours(), sky_view(), sky_angle(),
+                                daylight_factor(), exposure(),  year(),     glare()};
     return all;
 }
 

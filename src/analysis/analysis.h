@@ -57,6 +57,7 @@ struct Analysis {
 Analysis moment();
 Analysis sun_hours();
 Analysis sky_view();
+Analysis sky_angle();
 Analysis daylight_factor();
 Analysis exposure();
 Analysis year();

@@ -7,6 +7,7 @@
 
 #include "climate/sky_amount.h"
 #include "describe/field.h"
+#include "model/project.h"
 #include "question/ask.h"
 
 namespace wp::analysis {

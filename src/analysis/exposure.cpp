@@ -6,6 +6,7 @@
 #include <map>
 
 #include "describe/field.h"
+#include "model/project.h"
 #include "question/ask.h"
 
 namespace wp::analysis {

@@ -6,6 +6,7 @@
 
 #include "climate/sky_amount.h"
 #include "describe/field.h"
+#include "model/project.h"
 #include "question/ask.h"
 
 namespace wp::analysis {
@@ -76,8 +77,8 @@ Result<TableAnswer> run(const Request& a) {
             fmt::format(R"({}{{"moment":"{}","sky":"{}","diffuse_lux":{:.0f},"carried_lux":{:.0f},)"
                         R"("direct_normal_lux":{:.0f},"sun_altitude_degrees":{:.2f},"sun_azimuth_degrees":{:.2f}}})",
                         said.size() > 1 ? "," : "", climate::text(sky.moment), sky.words, sky.diffuse_lux,
-                        carried_lux(sky.shine.sky), sky.direct_lux(), degrees(sky.shine.sun.altitude),
-                        degrees(sky.shine.sun.azimuth));
+                        carried_lux(sky.sky_and_sun.sky), sky.direct_lux(), degrees(sky.sky_and_sun.sun.altitude),
+                        degrees(sky.sky_and_sun.sun.azimuth));
     }
     out.kind = "moment";
     out.table = table_of(answers);

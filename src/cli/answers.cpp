@@ -5,6 +5,7 @@
 
 #include "cli/arguments.h"
 #include "cli/terminal.h"
+#include "model/project.h"
 #include "store/answers.h"
 #include "store/project_file.h"
 

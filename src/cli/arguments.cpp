@@ -11,6 +11,7 @@
 
 #include "base/text.h"
 #include "cli/terminal.h"
+#include "exchange/table_formats.h"
 #include "question/record.h"
 
 namespace wp::cli {
@@ -97,6 +98,13 @@ std::optional<int> parse_arguments(int argc, char** argv, Arguments& out) {
         "Ask at the readings of the drawing instead of where the questions say; years and glare are left out");
     solve->add_flag("--despite-faults", s.despite_faults,
                     "Answer although the model check finds faults that make answers wrong");
+    std::map<std::string, std::string> forms;
+    std::string listed = "Also write tables of points in other forms:";
+    for (const auto& format : exchange::table_formats()) {
+        forms[format.id] = format.id;
+        listed += std::string(forms.size() > 1 ? "; " : " ") + format.id + ", " + format.what;
+    }
+    solve->add_option("--also", s.also, listed)->transform(CLI::CheckedTransformer(forms));
     solve->add_flag("--windows", s.windows,
                     "Also write what each window gives to every point, of daylight factors and moments");
 #ifdef WARMPANE_PICTURES

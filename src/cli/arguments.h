@@ -24,6 +24,7 @@ enum Exit {
 struct SolveArguments {
     std::string project, out = "out";
     std::vector<std::string> options, questions;
+    std::vector<std::string> also;  ///< further forms of tables, by their ids
     std::optional<double> accuracy;
     std::optional<unsigned> seed;
     int threads = 0;

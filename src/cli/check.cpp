@@ -4,6 +4,7 @@
 #include "cli/arguments.h"
 #include "cli/terminal.h"
 #include "geometry/check.h"
+#include "model/project.h"
 #include "question/ask.h"
 #include "rule/data.h"
 #include "store/project_file.h"

@@ -18,6 +18,7 @@
 #include "climate/epw.h"
 #include "climate/statistics.h"
 #include "exchange/climate_tables.h"
+#include "model/project.h"
 #include "question/ask.h"
 #include "question/sky_view.h"
 #include "store/project_file.h"
@@ -120,7 +121,7 @@ std::string dome_csv(const question::Outdoors& outdoors, const question::Dome& d
             const int stands = dome.at(azimuth, altitude);
             out += fmt::format(
                 "{:.2f},{:.2f},{:.6g},{}\n", degrees(azimuth), degrees(altitude),
-                outdoors.shine.sky.luminance(direction(azimuth - north, altitude)),
+                outdoors.sky_and_sun.sky.luminance(direction(azimuth - north, altitude)),
                 stands == question::Dome::kSky
                     ? ""
                     : csv_field(question::surface_words(surfaces.surfaces[static_cast<size_t>(stands)], option)));
@@ -181,9 +182,9 @@ int sky(const SkyArguments& a) {
     const Vec3 from{a.x, a.y, a.z};
     const double north = radians(project->site.north);
     const auto dome = question::sky_dome(scene, from, north);
-    const double carried = question::carried_lux(outdoors->shine.sky);
+    const double carried = question::carried_lux(outdoors->sky_and_sun.sky);
     say("{}: {}\nSun {:.2f} degrees up, azimuth {:.2f} degrees\n", climate::text(outdoors->moment), outdoors->words,
-        degrees(outdoors->shine.sun.altitude), degrees(outdoors->shine.sun.azimuth));
+        degrees(outdoors->sky_and_sun.sun.altitude), degrees(outdoors->sky_and_sun.sun.azimuth));
     say("Diffuse told {:.1f} lx, carried {:.1f} lx ({:+.3f} %); direct normal {:.0f} lx; global {:.0f} lx\n",
         outdoors->diffuse_lux, carried, outdoors->diffuse_lux > 0 ? 100 * (carried / outdoors->diffuse_lux - 1) : 0,
         outdoors->direct_lux(), outdoors->global_lux());

@@ -9,6 +9,8 @@
 
 #include "base/text.h"
 #include "figure/year_points.h"
+#include "model/project.h"
+#include "question/ask.h"
 #include "report/climate_charts.h"
 #include "report/paper.h"
 #include "report/pictures.h"

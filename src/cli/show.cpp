@@ -7,6 +7,7 @@
 #include "climate/epw.h"
 #include "climate/synthetic.h"
 #include "geometry/roof_shape.h"
+#include "model/project.h"
 #include "store/project_file.h"
 
 namespace wp::cli {

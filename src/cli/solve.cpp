@@ -23,9 +23,11 @@
 #include "exchange/kept_table.h"
 #include "exchange/point_table.h"
 #include "exchange/summary.h"
+#include "exchange/table_formats.h"
 #include "exchange/tables.h"
 #include "figure/year_rooms.h"
 #include "geometry/check.h"
+#include "model/project.h"
 #include "question/ask.h"
 #include "question/ask_year.h"
 #include "question/year_over_time.h"
@@ -268,6 +270,8 @@ class Solver {
             {name(job, ".csv"), exchange::table_csv(table)},
             {name(job, ".json"),
              exchange::table_json(origin(job), answer->record, answer->kind.c_str(), table, names, answer->facts)}};
+        for (const auto& id : arguments_.also)
+            if (id != "csv") files.emplace_back(name(job, "." + id), exchange::find_table_format(id)->write(table));
         if (found) line += " (kept beside the project)";
         const bool by_windows = analysis::analysis_of(job.question.kind).by_windows;
         if (arguments_.windows && by_windows && !answer->windows)
@@ -280,7 +284,7 @@ class Solver {
         return finish(job, answer->record, line, std::move(files));
     }
 
-    // Many windows are told by what they span; each is in the table.
+    // Many windows are given by what they span; each is in the table.
     static constexpr size_t kMostNamed = 12;
     static std::string in_short(const question::Column& column) {
         double low = std::numeric_limits<double>::infinity(), high = -low, sum = 0;

@@ -13,7 +13,7 @@
 
 namespace wp::cli {
 
-/// Before anything else: a pipe that is closed is a failure that is told by the exit code, and files never take the
+/// Before anything else: a pipe that is closed is a failure that is given by the exit code, and files never take the
 /// place of a standard stream that is not open.
 void begin_output();
 /// Text for standard output. Control characters of names in it are replaced; line ends stay.

@@ -346,7 +346,7 @@ Result<WeatherYear> parse_epw(std::string_view text, const std::string& name) {
         }
         for (const Column& c : kColumns) weather.hours[static_cast<size_t>(i)].*c.field /= header.records_per_hour;
     }
-    if (leap_records > 0) weather.notes.push_back("29 February left out: the year is reckoned with 365 days");
+    if (leap_records > 0) weather.notes.push_back("29 February left out: the year has 365 days");
     if (header.records_per_hour > 1)
         weather.notes.push_back(fmt::format("{} records an hour averaged to hours", header.records_per_hour));
     if (auto fault = fill_gaps(weather)) {

@@ -13,7 +13,7 @@ namespace wp::describe {
 
 /// Fingerprint of all values of site, materials and one option that bear on any of these (bits of bears). Materials
 /// count where they are used, by what they are and not by their ids; ids and names of the option do not count, nor does
-/// the weather, which is told by its hours.
+/// the weather, which is given by its hours.
 Fingerprint depends(const model::Project& project, const model::Option& option, unsigned bears);
 
 /// Fingerprint of what a question asks, whatever it is called.

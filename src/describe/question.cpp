@@ -11,6 +11,7 @@ constexpr Word kKinds[] = {{"daylight_factor", Kind::daylight_factor},
                            {"moment", Kind::moment},
                            {"sun_hours", Kind::sun_hours},
                            {"sky_view", Kind::sky_view},
+                           {"sky_angle", Kind::sky_angle},
                            {"exposure", Kind::exposure},
                            {"year", Kind::year},
                            {"glare", Kind::glare}};
@@ -110,14 +111,15 @@ void describe(Describer& d, Question& q) {
     d.text({.key = "id", .need = Need::required, .bears = bears::nothing}, q.id);
     describe_name(d, q.name);
     d.choice({.key = "kind", .need = Need::required}, q.kind, kKinds);
-    d.only(of({Kind::daylight_factor, Kind::moment, Kind::sun_hours, Kind::sky_view, Kind::exposure}), [&] {
-        d.choice({.key = "at", .meaning = "windows: outside, in the middle; window_reveals: on the inner face"}, q.at,
-                 kAt);
-    });
+    d.only(of({Kind::daylight_factor, Kind::moment, Kind::sun_hours, Kind::sky_view, Kind::sky_angle, Kind::exposure}),
+           [&] {
+               d.choice({.key = "at", .meaning = "windows: outside, in the middle; window_reveals: on the inner face"},
+                        q.at, kAt);
+           });
     d.texts({.key = "planes", .meaning = "their ids; none: all of the option"}, q.planes);
     d.texts({.key = "without", .meaning = "things and blocks that are left out: ids, or kinds (tree, block)"},
             q.without);
-    d.only(of({Kind::daylight_factor, Kind::sky_view}),
+    d.only(of({Kind::daylight_factor, Kind::sky_view, Kind::sky_angle}),
            [&] { d.choice({.key = "season", .meaning = "of trees"}, q.season, kSeasons); });
     d.number({.key = "accuracy",
               .meaning = "wanted half-width (95 %) as a share of the stated figure",

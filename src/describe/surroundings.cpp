@@ -78,10 +78,10 @@ void describe(Describer& d, Thing& t) {
     d.text({.key = "storey", .meaning = "whose floor it stands on; missing: outdoors, on the ground"}, t.storey);
     d.point({.key = "at", .meaning = "the middle of its rectangle", .unit = unit::metre, .need = Need::required}, t.at);
     d.number(size("width",
-                  t.kind == Kind::tree    ? "Crown"
+                  t.kind == Kind::tree    ? "Canopy"
                   : t.kind == Kind::fence ? "Length"
                                           : "Width",
-                  0.01, 2000, "across; of a tree its crown, of a fence its length"),
+                  0.01, 2000, "across; of a tree its canopy, of a fence its length"),
              t.width);
     d.only(of({Kind::table, Kind::shelf, Kind::bench, Kind::box, Kind::stair, Kind::ramp, Kind::fence, Kind::terrain}),
            [&] {
@@ -103,10 +103,10 @@ void describe(Describer& d, Thing& t) {
              t.turn);
     describe_stair(d, t);
     d.only(of({Kind::tree}),
-           [&] { d.number(size("trunk", "Trunk", 0, 200, "height below the crown", Need::optional), t.landing); });
+           [&] { d.number(size("trunk", "Trunk", 0, 200, "height below the canopy", Need::optional), t.landing); });
     d.only(of({Kind::tree, Kind::fence}), [&] {
         d.number(gap("gap", t.kind == Kind::tree ? "Gaps, in leaf" : "Gaps",
-                     "share of a sunbeam that goes through the whole crown in leaf, or through a fence"),
+                     "share of a sunbeam that goes through the whole canopy in leaf, or through a fence"),
                  t.gap);
     });
     d.only(of({Kind::tree}), [&] { d.number(gap("bare_gap", "Gaps, bare", "the same without leaves"), t.bare_gap); });

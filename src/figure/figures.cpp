@@ -30,6 +30,8 @@ constexpr PointFigure kTables[] = {
     {"sun_share", "Share of the open place's sun", "%", Kind::sun_hours, "sun_share_percent"},
     {"sky_share", "Sky seen", "%", Kind::sky_view, "sky_percent_of_hemisphere"},
     {"sees_sky", "Before the no-sky line", "", Kind::sky_view, "sees_sky"},
+    {"visible_sky_angle", "Visible sky angle", "\u00b0", Kind::sky_angle, "visible_sky_angle_degrees"},
+    {"lowest_sky", "Lowest sky", "\u00b0", Kind::sky_angle, "lowest_sky_degrees"},
     {"exposure", "Light exposure", "klx h", Kind::exposure, "exposure_klxh"},
     {"irradiation", "Irradiation", "kWh/m\u00b2", Kind::exposure, "irradiation_kwh_m2"},
 };

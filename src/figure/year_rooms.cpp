@@ -135,7 +135,7 @@ class ProvisionLook {
           hours_(hours),
           area_share_(area_share),
           operation_(operation) {
-        // Whatever share of the plane is asked for hangs on few points: their error is taken whole, which is on the
+        // Whatever share of the plane is asked for depends on few points: their error is taken whole, which is on the
         // safe side.
         const double w = std::min(year.width(plane, operation), 0.95);
         limits_ = {lux, lux / (1 - w), lux / (1 + w)};

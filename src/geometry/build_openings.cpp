@@ -8,6 +8,7 @@
 
 #include "geometry/builder.h"
 #include "model/frame.h"
+#include "model/project.h"
 #include "shading/shade.h"
 
 namespace wp::geometry {

@@ -4,6 +4,7 @@
 #include <cmath>
 
 #include "geometry/builder.h"
+#include "model/project.h"
 
 namespace wp::geometry {
 using namespace model;

@@ -6,6 +6,7 @@
 
 #include "geometry/block_shape.h"
 #include "geometry/builder.h"
+#include "model/project.h"
 
 namespace wp::geometry {
 using namespace model;
@@ -90,7 +91,7 @@ class ThingShape {
         const double r = std::clamp(0.03 * t_.height, 0.04, 0.6);
         box(surface, {-r, -r, t_.base}, {r, r, t_.base + t_.landing + 0.3 * (t_.height - t_.landing)}, t_.base > 0);
     }
-    // An ellipsoid, the same for every tree: what passes a line is told by its gap, not by its leaves.
+    // An ellipsoid, the same for every tree: what passes a line is given by its gap, not by its leaves.
     void canopy(uint32_t surface) const {
         const double r = t_.width / 2, half = (t_.height - t_.landing) / 2, middle = t_.base + t_.landing + half;
         const auto p = [&](int i, int j) {

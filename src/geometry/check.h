@@ -7,6 +7,10 @@
 #include "climate/sun.h"
 #include "geometry/edit.h"
 
+namespace wp::model {
+struct Project;
+}
+
 namespace wp::geometry {
 
 struct ModelFault {

@@ -13,6 +13,7 @@
 #include "geometry/finishes.h"
 #include "geometry/plane_points.h"
 #include "geometry/roof_shape.h"
+#include "model/project.h"
 #include "shading/shade.h"
 
 namespace wp::geometry {
@@ -92,7 +93,7 @@ class MatterCheck {
         for (const auto& [part, use] : missing) {
             const Material m = assumed_for(part);
             auto& fault = add(Kind::no_material, storey_with(use.items), place_of(use.items), use.items,
-                              fmt::format("{}: {} {} no material; {:.0f} % is reckoned.", part_name(part),
+                              fmt::format("{}: {} {} no material; {:.0f} % is assumed.", part_name(part),
                                           plural(use.count, "surface", "surfaces"), use.count == 1 ? "has" : "have",
                                           100 * figure_of(m)),
                               fmt::format("Take what IES LM-83 assumes, {:.0f} %", 100 * figure_of(m)));
@@ -180,7 +181,7 @@ class MatterCheck {
         if (!bare.empty())
             add(Kind::window_without_blind, storey_with(bare), place_of(bare), bare,
                 fmt::format(
-                    "{} no blind, and a criteria set reckons with blinds.",
+                    "{} no blind, and a criteria set computes with blinds.",
                     bare.size() == 1 ? "One outside window has" : fmt::format("{} outside windows have", bare.size())),
                 "Give them blinds");
     }

@@ -6,6 +6,7 @@
 #include "geometry/check.h"
 #include "geometry/polygon.h"
 #include "geometry/walls.h"
+#include "model/project.h"
 
 namespace wp::geometry {
 

@@ -6,6 +6,10 @@
 #include "geometry/polygon.h"
 #include "model/item.h"
 
+namespace wp::model {
+struct Project;
+}
+
 namespace wp::geometry {
 
 /// Height of a drawn wall's top along it: (metres from its first corner, metres above its room's floor).

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "geometry/finishes.h"
+#include "model/project.h"
 
 #include <algorithm>
 #include <set>

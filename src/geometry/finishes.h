@@ -3,9 +3,15 @@
 #pragma once
 #include <functional>
 #include <map>
+#include <set>
 #include <vector>
 
+#include "model/finish.h"
 #include "model/item.h"
+
+namespace wp::model {
+struct Project;
+}
 
 namespace wp::geometry {
 

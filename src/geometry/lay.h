@@ -34,7 +34,7 @@ struct LatticeWish {
     double first = 0;                ///< degrees clockwise from +y
 };
 /// Observers over a room, row by row. Each is named by its room, the letter of its row (from the foot of the drawing)
-/// and its number in the row, so that a picture is told by name and direction: "Reading room B3, 090\u00b0".
+/// and its number in the row, so that a picture is given by name and direction: "Reading room B3, 090\u00b0".
 Items place_lattice(model::Option& option, const model::Id& room, const LatticeWish& wish);
 
 /// Turns an observer towards a place, up or down too.

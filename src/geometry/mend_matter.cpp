@@ -7,6 +7,7 @@
 #include "geometry/finishes.h"
 #include "geometry/plane_points.h"
 #include "geometry/roof_shape.h"
+#include "model/project.h"
 #include "shading/shade.h"
 
 namespace wp::geometry {

@@ -4,6 +4,7 @@
 
 #include "geometry/builder.h"
 #include "geometry/elevation.h"
+#include "model/project.h"
 
 namespace wp::geometry {
 using namespace model;

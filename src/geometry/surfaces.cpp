@@ -6,6 +6,7 @@
 
 #include "base/log.h"
 #include "geometry/builder.h"
+#include "model/project.h"
 
 namespace wp::geometry {
 using namespace model;

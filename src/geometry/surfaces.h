@@ -129,7 +129,7 @@ struct Surfaces {
     /// Spaces that share light with one through floor voids or inner openings, itself included; of outdoors: none but
     /// the open air.
     std::vector<bool> joined(int space) const;
-    /// Of what light in a space hangs on, less what only scales light through outer panes (their transmittance, dirt)
+    /// Of what light in a space depends on, less what only scales light through outer panes (their transmittance, dirt)
     /// and less rooms that share no light with it but through the open air. What may be left out of a room behind two
     /// outer windows is below what can be measured.
     Fingerprint light_fingerprint(int space) const;

@@ -55,7 +55,7 @@ class Asker : public QObject {
     void watch_moment(bool on);
     /// Whether the readings' light at the moment is wanted, be the moment on the sheet or not.
     void watch_readings(bool on);
-    /// Light at further moments of the option's field, for profiles: told by LiveMoment::looked_at.
+    /// Light at further moments of the option's field, for profiles: given by LiveMoment::looked_at.
     void look_at(const std::vector<climate::Moment>& moments);
     /// Keeps the live answers of a second option up to date; empty: of none.
     void keep_beside(const model::Id& option);

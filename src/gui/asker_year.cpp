@@ -64,7 +64,7 @@ void Asker::build_years() {
         const auto kept = answers();
         if (kept == nullptr || !key.startsWith(year_job({}))) return;
         const auto question = question_of(document_.project(), Question::Kind::year);
-        if (const auto fault = kept->let_go(key.mid(year_job({}).size()).toStdString(), store::name_of(question)))
+        if (const auto fault = kept->release(key.mid(year_job({}).size()).toStdString(), store::name_of(question)))
             emit said(QString::fromStdString(fault->line()));
     });
 }
@@ -123,7 +123,7 @@ void Asker::open_kept_answers() {
         const auto& options = document_.project().options;
         const auto at = std::find_if(options.begin(), options.end(), [&](const auto& o) { return o.id == job.option; });
         if (at == options.end()) {
-            kept->let_go(job.option, job.question);
+            kept->release(job.option, job.question);
             continue;
         }
         run_year(static_cast<size_t>(at - options.begin()), false);
@@ -175,7 +175,7 @@ void Asker::run_year(size_t index, bool only_if_kept) {
             std::shared_ptr<const question::DaylightFactorAnswer> daylight;
             if (needs_daylight) daylight = solve_daylight(*project, option, cancel);
             store::JobCache cache(kept);
-            // What was cancelled meanwhile was let go: it must not be begun after that.
+            // What was cancelled meanwhile was released: it must not be begun after that.
             if (!only_if_kept && !cancel.requested()) cache.begin(option.id, store::name_of(question));
             const question::YearKnown known = before != nullptr ? question::YearKnown(*before) : question::YearKnown();
             auto year = std::make_shared<const question::YearAnswer>(question::ask_year(

@@ -15,6 +15,7 @@
 #include "climate/weather.h"
 #include "gui/year/year_reading.h"
 #include "model/item.h"
+#include "model/project.h"
 #include "question/daylight_factor.h"
 #include "question/glare.h"
 #include "question/outdoors.h"

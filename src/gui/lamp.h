@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// The settling lamp: how far the visible answer is, its error now, and whether work is going on. Told by shape and
+// The settling lamp: how far the visible answer is, its error now, and whether work is going on. Given by shape and
 // word, not by colour alone: a ring is nothing yet, a filling disc is settling, a full disc is settled, a struck ring
 // is stale.
 #pragma once

@@ -23,8 +23,8 @@ class LiveMoment : public QObject {
     void request(std::shared_ptr<const model::Project> project, size_t option, const question::Outdoors& outdoors);
     /// Let go, what was stopped is begun again by the next request.
     void hold(bool on);
-    /// Light at other moments from the field that is on screen, in the same thread and after what is looked at: told by
-    /// looked_at.
+    /// Light at other moments from the field that is on screen, in the same thread and after what is looked at: given
+    /// by looked_at.
     void look_at(const std::vector<question::Outdoors>& moments);
     /// How often a field had to be traced: a moment alone never adds to it.
     int traced() const { return traced_; }

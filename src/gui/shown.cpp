@@ -2,8 +2,10 @@
 // What the sheet shows of the answers: maps with their legend, errors, and what a point's figure is made of.
 #include <algorithm>
 #include <cmath>
+#include <map>
 
 #include "climate/sky_amount.h"
+#include "figure/figures.h"
 #include "gui/asker.h"
 #include "light/replicates.h"
 #include "question/ask.h"
@@ -63,11 +65,35 @@ void mark_usual(SheetMap& map, const char* figure) {
     }
 }
 
-const char* figure_of(const std::string& column, const std::string& unit) {
-    if (unit == "lx") return "illuminance";
-    if (column == "daylight_factor_percent") return "daylight_factor";
-    if (column == "sun_hours") return "sun_hours";
-    if (column == "sky_percent_of_hemisphere") return "sky_share";
+// The figure of the catalogue that a live map shows.
+const figure::PointFigure& live_figure(Shown::Kind kind) {
+    static const std::map<Shown::Kind, const char*> ids{{Shown::daylight_factor, "daylight_factor"},
+                                                        {Shown::sky_component, "sky_component"},
+                                                        {Shown::outside_component, "externally_reflected"},
+                                                        {Shown::inside_component, "internally_reflected"},
+                                                        {Shown::ground_component, "off_ground"},
+                                                        {Shown::lux_by_design_sky, "lux_by_design_sky"},
+                                                        {Shown::lux_by_median, "lux_by_median"},
+                                                        {Shown::moment, "illuminance"},
+                                                        {Shown::moment_sun, "direct_sun"},
+                                                        {Shown::moment_sky, "from_sky"}};
+    return *figure::find_point_figure(ids.at(kind));
+}
+
+question::Component component_of(Shown::Kind kind) {
+    using question::Component;
+    static const std::map<Shown::Kind, Component> parts{{Shown::sky_component, Component::sky},
+                                                        {Shown::outside_component, Component::external},
+                                                        {Shown::inside_component, Component::internal},
+                                                        {Shown::ground_component, Component::off_ground}};
+    return parts.at(kind);
+}
+
+// The figure that a column is, in the list of usual values: all lux have one.
+std::string figure_of(const question::Column& column) {
+    if (column.unit == "lx") return "illuminance";
+    for (const auto& figure : figure::point_figures())
+        if (column.id == figure.column) return figure.id;
     return "";
 }
 
@@ -131,18 +157,12 @@ QString Asker::words_of_gone() const {
 }
 
 SheetMap Asker::daylight_map(Shown shown, const model::Id& id) const {
-    static constexpr const char* names[] = {"Daylight factor",
-                                            "Sky component",
-                                            "Externally reflected component",
-                                            "Internally reflected component",
-                                            "In off the ground, straight or interreflected",
-                                            "Under the design sky",
-                                            "Under the weather's median sky"};
     SheetMap map;
-    map.name = QString::fromLatin1(names[static_cast<int>(shown.kind())]);
-    const bool lux = shown == Shown::lux_by_design_sky || shown == Shown::lux_by_median;
-    map.unit = lux ? QStringLiteral("lx") : QStringLiteral("%");
-    mark_usual(map, lux ? "illuminance" : shown == Shown::daylight_factor ? "daylight_factor" : "");
+    const auto& figure = live_figure(shown.kind());
+    map.name = QString::fromUtf8(figure.name);
+    const bool lux = std::string_view(figure.unit) == "lx";
+    map.unit = QString::fromUtf8(figure.unit);
+    mark_usual(map, lux ? "illuminance" : shown == Shown::daylight_factor ? figure.id : "");
     const auto it = document_.daylight.find(id);
     if (it == document_.daylight.end()) return map;
     if (shown == Shown::lux_by_median && document_.outdoor().empty()) return map;
@@ -159,8 +179,7 @@ SheetMap Asker::daylight_map(Shown shown, const model::Id& id) const {
         const auto& plane = answer->planes[p];
         std::vector<double> half = plane.half_width;
         if (shown != Shown::daylight_factor && !lux) {
-            const auto component = static_cast<question::Component>(static_cast<int>(shown.kind()) -
-                                                                    static_cast<int>(Shown::sky_component));
+            const auto component = component_of(shown.kind());
             map.layers[p].value = plane.component(component);
             half = plane.half_width_of(component);
         }
@@ -181,12 +200,11 @@ SheetMap Asker::daylight_map(Shown shown, const model::Id& id) const {
 }
 
 SheetMap Asker::moment_map(Shown shown, const model::Id& id) const {
-    static constexpr const char* names[] = {"Illuminance", "Direct sun", "Straight from the sky",
-                                            "Reflected, inside and outside"};
     SheetMap map;
-    map.name = QStringLiteral("%1, %2").arg(
-        QString::fromLatin1(names[static_cast<int>(shown.kind()) - static_cast<int>(Shown::moment)]),
-        QString::fromStdString(climate::text(document_.moment())));
+    map.name = QStringLiteral("%1, %2").arg(shown == Shown::moment_reflected
+                                                ? QStringLiteral("Reflected, inside and outside")
+                                                : QString::fromUtf8(live_figure(shown.kind()).name),
+                                            QString::fromStdString(climate::text(document_.moment())));
     map.unit = QStringLiteral("lx");
     mark_usual(map, "illuminance");
     const auto it = document_.moments.find(id);
@@ -235,7 +253,7 @@ SheetMap Asker::table_map(const model::Id& id) const {
                  main = column / kept->answer->main_columns * kept->answer->main_columns;
     map.name = QString::fromStdString(table.columns[column].name);
     map.unit = QString::fromStdString(table.columns[column].unit);
-    mark_usual(map, figure_of(table.columns[column].id, table.columns[column].unit));
+    mark_usual(map, figure_of(table.columns[column]).c_str());
     map.layers = report::maps_of(table, column);
     if (!table.columns[column].standard_error.empty())
         for (const auto& plane : table.columns[column].standard_error) {

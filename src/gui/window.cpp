@@ -151,7 +151,7 @@ QWidget* Window::build_bar() {
     hold_->setCheckable(true);
     hold_->setObjectName(QStringLiteral("hold"));
     hold_->setAccessibleName(QStringLiteral("Hold automatic work"));
-    hold_->setToolTip(QStringLiteral("Hold automatic work (H): maps stay as they are until it is let go"));
+    hold_->setToolTip(QStringLiteral("Hold automatic work (H): maps stay as they are until it is released"));
     row->addWidget(hold_);
     row->addWidget(lamp_);
     return bar;

@@ -378,7 +378,7 @@ class Work {
         return worst;
     }
 
-    // last: what was collected is let go, point by point, so that it does not stand in memory twice.
+    // last: what was collected is released, point by point, so that it does not stand in memory twice.
     void collect(size_t state, Coefficients& out, bool last) {
         const float scale = 1.0f / (static_cast<float>(out.samples) * kReplicates * task_.boost);
         out.layout = layout_;

@@ -115,7 +115,7 @@ struct CoefficientTask {
     /// What falls onto veils, traced before with the same scene, parts and typical light; wanted only where rows are
     /// split by entry. Null: paths go on past veils.
     const VeilLight* veils = nullptr;
-    uint32_t first_point = 0;  ///< number of the first point among all: what its random numbers hang on
+    uint32_t first_point = 0;  ///< number of the first point among all: what its random numbers depend on
     /// What to settle by instead of typical light, where given: the error there is now, as a share.
     std::function<double(const Coefficients&)> error;
     uint32_t first_samples = 8;  ///< of each replicate in the first round; fewer show a map sooner

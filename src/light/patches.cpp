@@ -79,7 +79,7 @@ PatchKeys keys_of(const LitPlace& place, const PatchSize& size, const GlossLobe*
     float edge = size.indoors;
     if (place.space < 0 && place.veil < 0)
         for (; level < widest && edge * 2 <= size.outdoors * place.reach; ++level) edge *= 2;
-    // A glossy place is told by where it mirrors to.
+    // A glossy place is given by where it mirrors to.
     if (lobe != nullptr) ++level, edge *= 2;
     const uint64_t what = what_of(place.space, place.veil, place.normal, lobe != nullptr ? lobe->mirror : Vec3f{},
                                   lobe != nullptr ? lobe->sharpness : -1);

@@ -1,11 +1,12 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // What changes about a building by the month: leaves of trees, and the ground's reflectance.
 #pragma once
-#include "model/site.h"
 #include <array>
 #include <vector>
+#include "model/site.h"
 
 #include "geometry/surfaces.h"
+#include "model/site.h"
 
 namespace wp::light {
 

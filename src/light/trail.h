@@ -8,8 +8,8 @@
 
 namespace wp::light {
 
-/// How light came to the point that is asked, told by what it met last before it: the components of the daylight factor
-/// (CIE S 017, 17-29-128 to 131). Light that a diffusing pane scatters counts as straight.
+/// How light came to the point that is asked, given by what it met last before it: the components of the daylight
+/// factor (CIE S 017, 17-29-128 to 131). Light that a diffusing pane scatters counts as straight.
 enum class Way : uint8_t {
     straight,           ///< from the sky, unreflected
     from_ground,        ///< reflected last by the ground outdoors

@@ -16,7 +16,7 @@ struct Material {
     enum class Kind {
         opaque,   ///< surfaces
         glazing,  ///< panes, clear or diffusing
-        fabric,   ///< cloth, mesh and perforated sheet: holes, and what the threads scatter
+        fabric,   ///< textile, mesh and perforated sheet: holes, and what the threads scatter
         slats,    ///< a slatted blind, computed by the geometry of its slats
     };
     Id id;
@@ -25,12 +25,12 @@ struct Material {
     std::string colour;  ///< "#rrggbb", of drawings and pictures only; empty: grey by its reflectance
 
     double reflectance =
-        0.5;  ///< visible, both ways of reflection together; of a slat's faces; of a fabric's cloth, holes included
-    double specular = 0;     ///< opaque: how much of the reflectance is mirrored, at most all of it
+        0.5;              ///< visible, both ways of reflection together; of a slat's faces; of a fabric with its holes
+    double specular = 0;  ///< opaque: how much of the reflectance is mirrored, at most all of it
     double roughness = 0.1;  ///< opaque: root mean square slope of what mirrors; 0 a mirror, 0.3 silk gloss
 
     double transmittance =
-        0.7;  ///< glazing: visible, normal incidence. Fabric: what the cloth scatters through, besides its openness
+        0.7;             ///< glazing: visible, normal incidence. Fabric: what scatters through, besides its openness
     double diffuse = 0;  ///< glazing: which part of the transmitted light is scattered; 1 is opal glass
     double reflectance_out =
         0;                      ///< glazing: visible, normal incidence, seen from outside; 0: as uncoated panes reflect
@@ -50,7 +50,7 @@ struct Material {
     bool operator==(const Material&) const;
 };
 
-/// The figure that a material is told by: reflectance, or all that it passes.
+/// The figure that a material is given by: reflectance, or all that it passes.
 inline double figure_of(const Material& m) {
     if (m.kind == Material::Kind::fabric) return m.openness + m.transmittance;
     return m.kind == Material::Kind::glazing ? m.transmittance : m.reflectance;

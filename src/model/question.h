@@ -42,6 +42,7 @@ struct Question {
         moment,     ///< illuminance under the sky and sun of one moment or several
         sun_hours,  ///< how long the sun reaches a place, when first and when last
         sky_view,   ///< how much sky a place sees, and where none
+        sky_angle,  ///< how much of the upright quarter before a place is sky
         exposure,   ///< light and irradiation added up over a period
         year,
         glare,
@@ -74,7 +75,7 @@ struct Question {
     double useful_low = 100, useful_high = 3000;  ///< limits of useful daylight, lux; the target parts it; year only
     int pixels = 256;                             ///< picture width, glare only
     int heading = 0;                              ///< which of the observer's headings, glare only
-    Season season = Season::in_leaf;              ///< daylight factor only
+    Season season = Season::in_leaf;              ///< daylight factor, sky view, sky angle
     std::vector<std::string> without;  ///< things and blocks that are left out: ids, or kinds ("tree", "block")
     Extra extra;
     bool operator==(const Question&) const;

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// Fixed shading of openings. Each layer is told by few figures and follows its opening: real surfaces are made from it
+// Fixed shading of openings. Each layer is given by few figures and follows its opening: real surfaces are made from it
 // (shading/device.h says which figures count for which kind, and what they may be).
 #pragma once
 #include "model/material.h"

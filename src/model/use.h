@@ -113,7 +113,7 @@ climate::Moment last_sunday(const YearCalendar& calendar, int month);
 int clock_ahead(const YearCalendar& calendar, int hour_of_year);
 /// Every day between two hours of the clock: of 8760 hours of standard time those whose middle lies there.
 std::vector<bool> clock_hours(const YearCalendar& calendar, double from, double to);
-/// Which clock hours are told by, in plain words.
+/// Which clock hours are given by, in plain words.
 std::string clock_words(const YearCalendar& calendar);
 /// Whether a month lies within a span of months that may run over the new year.
 bool within_months(int from, int to, int month);

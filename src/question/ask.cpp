@@ -7,6 +7,7 @@
 #include "climate/epw.h"
 #include "geometry/readings.h"
 #include "geometry/window_points.h"
+#include "model/project.h"
 #include "question/blinds_now.h"
 
 namespace wp::question {

@@ -3,6 +3,7 @@
 
 #include <algorithm>
 
+#include "model/project.h"
 #include "question/ask.h"
 
 namespace wp::question {

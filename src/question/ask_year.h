@@ -5,9 +5,14 @@
 #include <string>
 #include <vector>
 
+#include "model/question.h"
 #include "question/electric.h"
 #include "question/year.h"
 #include "question/year_limits.h"
+
+namespace wp::model {
+struct Project;
+}
 
 namespace wp::question {
 
@@ -35,7 +40,7 @@ struct YearScene {
     double north_azimuth = 0;
     std::vector<double> ground_by_month;
     std::vector<bool> occupied;    ///< by plane
-    model::YearCalendar calendar;  ///< hours are told by its clock
+    model::YearCalendar calendar;  ///< hours are given by its clock
     YearTask task() const { return {&surfaces, &planes, &groups, place, north_azimuth}; }
 };
 Result<YearScene> year_scene(const model::Project& project, const model::Option& option,
@@ -56,7 +61,7 @@ struct YearKnown {
 YearAnswer ask_year(const YearScene& scene, const climate::WeatherYear& weather, const Effort& effort,
                     const YearKnown& known = {}, const Cancel& cancel = {}, const Progress& progress = {},
                     const Cache& cache = {});
-/// What an answer hangs on, traced or not: hours, limits and electric light are not among it.
+/// What an answer depends on, traced or not: hours, limits and electric light are not among it.
 Fingerprint year_inputs(const YearScene& scene, const climate::WeatherYear& weather, const Effort& effort);
 
 /// All of the option's electric light.

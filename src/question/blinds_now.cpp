@@ -6,6 +6,7 @@
 
 #include "geometry/plane_points.h"
 #include "light/scene.h"
+#include "model/project.h"
 #include "question/ask.h"
 #include "question/year.h"
 

@@ -15,16 +15,18 @@ namespace {
 /// Light that was computed is kept up to this many bytes.
 constexpr size_t kRoom = size_t{512} << 20;
 
-// All columns, of which each hour has a number in shine.
-[[gnu::always_inline]] inline void sum_columns(const float* shine, const float* rows, size_t columns, float* sums) {
+// All columns, of which each hour has a number in sky_and_sun.
+[[gnu::always_inline]] inline void sum_columns(const float* sky_and_sun, const float* rows, size_t columns,
+                                               float* sums) {
     sum_rows(
-        columns, rows, [](size_t c) { return c; }, [&](size_t c, size_t h) { return shine[h * columns + c]; }, sums);
+        columns, rows, [](size_t c) { return c; }, [&](size_t c, size_t h) { return sky_and_sun[h * columns + c]; },
+        sums);
 }
-void tile(const float* shine, const float* rows, size_t columns, float* sums) {
-    sum_columns(shine, rows, columns, sums);
+void tile(const float* sky_and_sun, const float* rows, size_t columns, float* sums) {
+    sum_columns(sky_and_sun, rows, columns, sums);
 }
-[[gnu::target("avx2")]] void tile_wide(const float* shine, const float* rows, size_t columns, float* sums) {
-    sum_columns(shine, rows, columns, sums);
+[[gnu::target("avx2")]] void tile_wide(const float* sky_and_sun, const float* rows, size_t columns, float* sums) {
+    sum_columns(sky_and_sun, rows, columns, sums);
 }
 
 Fingerprint print_of(const std::vector<geometry::Glazing>& glazings) {
@@ -205,16 +207,17 @@ void HourlyLight::compute(size_t points, const Part& rows, std::span<const size_
                           float* to) const {
     static const bool wide = __builtin_cpu_supports("avx2");
     const size_t width = rows.columns.size();
-    std::vector<float> shine((hours.size() + kAbreast - 1) / kAbreast * kAbreast * width, 0.0f);
+    std::vector<float> sky_and_sun((hours.size() + kAbreast - 1) / kAbreast * kAbreast * width, 0.0f);
     for (size_t h = 0; h < hours.size(); ++h) {
         const auto row = sky_->row(hours[h]);
         for (size_t c = 0; c < width; ++c)
-            shine[h * width + c] = row[rows.columns[c]] * (squared ? row[rows.columns[c]] : 1.0f);
+            sky_and_sun[h * width + c] = row[rows.columns[c]] * (squared ? row[rows.columns[c]] : 1.0f);
     }
     float sums[kAbreast * kTile];
     for (size_t t = 0; t < rows.tiles; ++t)
         for (size_t h = 0; h < hours.size(); h += kAbreast) {
-            (wide ? tile_wide : tile)(shine.data() + h * width, rows.dense.data() + t * width * kTile, width, sums);
+            (wide ? tile_wide : tile)(sky_and_sun.data() + h * width, rows.dense.data() + t * width * kTile, width,
+                                      sums);
             add_sums(sums, points, t, hours.subspan(h, std::min(kAbreast, hours.size() - h)), to);
         }
 }
@@ -352,7 +355,7 @@ std::vector<float> HourlyLight::block(size_t block, const Course& course) {
     const size_t lit = sky_->hours.size();
     std::vector<float> out(lit * light_->blocks[block].count, 0.0f);
     std::vector<uint8_t> states(groups_, 0);
-    // Group by group in their order: the sum's bits do not hang on what was asked before.
+    // Group by group in their order: the sum's bits do not depend on what was asked before.
     for (int g = -1; g < static_cast<int>(groups_); ++g) {
         if (!gives(block, g)) continue;
         std::map<size_t, std::vector<size_t>> hours;

@@ -21,7 +21,7 @@ namespace wp::question {
 /// What panes do now, over what they did when a piece was traced, by the direction light came from outdoors.
 class PaneChange {
  public:
-    /// layers: of the state of the blinds. Openings' panes are told by the first portal of each.
+    /// layers: of the state of the blinds. Openings' panes are given by the first portal of each.
     /// directions: of the columns, unit, towards where the light comes from.
     PaneChange(const geometry::Surfaces& then, const geometry::Surfaces& now, const light::BlindLayers& layers,
                const std::vector<int>& opening_of_portal, size_t openings, const std::vector<Vec3f>& directions);

@@ -143,19 +143,20 @@ struct Reflected {
     double total() const { return std::accumulate(by_way.begin(), by_way.end(), 0.0); }
 };
 
-Reflected reflected(const light::CoefficientLayout& layout, const light::PointCoefficients& point, const Row& shine) {
+Reflected reflected(const light::CoefficientLayout& layout, const light::PointCoefficients& point,
+                    const Row& sky_and_sun) {
     Reflected out;
     for (size_t r = 0; r < point.rows.size(); ++r)
         out.by_way[static_cast<size_t>(point.rows[r]) % light::kWays] +=
-            static_cast<double>(Row(point.values.data() + r * layout.columns(), shine.size()).dot(shine));
+            static_cast<double>(Row(point.values.data() + r * layout.columns(), sky_and_sun.size()).dot(sky_and_sun));
     return out;
 }
 
-void add_by_source(const light::CoefficientLayout& layout, const light::PointCoefficients& point, const Row& shine,
-                   double* by_source) {
+void add_by_source(const light::CoefficientLayout& layout, const light::PointCoefficients& point,
+                   const Row& sky_and_sun, double* by_source) {
     for (size_t r = 0; r < point.rows.size(); ++r)
         by_source[static_cast<size_t>(point.rows[r]) / light::kWays] +=
-            static_cast<double>(Row(point.values.data() + r * layout.columns(), shine.size()).dot(shine));
+            static_cast<double>(Row(point.values.data() + r * layout.columns(), sky_and_sun.size()).dot(sky_and_sun));
 }
 
 void add_sun(Reflected& to, const light::PointCoefficients& point, const SunOnPatches& sun) {
@@ -184,12 +185,13 @@ void add_sun_by_source(const LightField& field, const light::PointCoefficients& 
 }
 
 // Of what was traced.
-double half_width_of(const light::CoefficientLayout& layout, const light::PointCoefficients& point, const Row& shine,
-                     double sun_variance) {
+double half_width_of(const light::CoefficientLayout& layout, const light::PointCoefficients& point,
+                     const Row& sky_and_sun, double sun_variance) {
     double sum = 0;
     for (size_t r = 0; r < point.rows.size(); ++r)
         sum += static_cast<double>(
-            (Row(point.values.data() + r * layout.columns(), shine.size()).array() * shine.array().square()).sum());
+            (Row(point.values.data() + r * layout.columns(), sky_and_sun.size()).array() * sky_and_sun.array().square())
+                .sum());
     return light::kStudent95 * std::sqrt(sun_variance + static_cast<double>(point.sky_noise) * sum);
 }
 
@@ -252,9 +254,9 @@ MomentAnswer light_at(const LightField& field, const Outdoors& outdoors, bool by
     out.record.inputs.add(outdoors.fingerprint());
     const auto& layout = field.coefficients.layout;
     std::vector<float> row(layout.columns());
-    if (!row.empty()) field.columns->fill(outdoors.shine, row);
-    const Row shine(row.data(), static_cast<Eigen::Index>(row.size()));
-    const SunOnPatches on_patches(field, outdoors.shine.to_sun, outdoors.shine.sun_lux);
+    if (!row.empty()) field.columns->fill(outdoors.sky_and_sun, row);
+    const Row sky_and_sun(row.data(), static_cast<Eigen::Index>(row.size()));
+    const SunOnPatches on_patches(field, outdoors.sky_and_sun.to_sun, outdoors.sky_and_sun.sun_lux);
     size_t first = 0;
     double worst = 0;
     for (const auto& points : field.planes) {
@@ -268,17 +270,17 @@ MomentAnswer light_at(const LightField& field, const Outdoors& outdoors, bool by
                 if (first + i >= field.coefficients.points.size()) return;  // nothing traced yet
                 const auto& point = field.coefficients.points[first + i];
                 std::vector<double> sources(by_source ? across : 0, 0.0);
-                Reflected light = reflected(layout, point, shine);
+                Reflected light = reflected(layout, point, sky_and_sun);
                 add_sun(light, point, on_patches);
                 if (by_source) {
-                    add_by_source(layout, point, shine, sources.data());
+                    add_by_source(layout, point, sky_and_sun, sources.data());
                     add_sun_by_source(field, point, on_patches, sources.data());
                 }
-                const DirectSun sun = outdoors.shine.sun_lux > 0
-                                          ? direct_sun(*field.scene, points, i, outdoors.shine.to_sun)
+                const DirectSun sun = outdoors.sky_and_sun.sun_lux > 0
+                                          ? direct_sun(*field.scene, points, i, outdoors.sky_and_sun.to_sun)
                                           : DirectSun{};
-                set_point(plane, i, outdoors.shine.sun_lux * sun.share, light.by_way,
-                          half_width_of(layout, point, shine, light.variance));
+                set_point(plane, i, outdoors.sky_and_sun.sun_lux * sun.share, light.by_way,
+                          half_width_of(layout, point, sky_and_sun, light.variance));
                 if (!by_source) return;
                 sources[source_of(sun.portal, field.source_of_portal, across - 1)] += plane.sun[i];
                 add_dense(rows[i], sources);
@@ -307,12 +309,12 @@ Direct direct_on(const light::Scene& scene, const std::vector<geometry::PlanePoi
         const size_t first = out.lux.size();
         out.lux.resize(first + plane.points.size(), 0.0);
         out.portal.resize(out.lux.size(), -1);
-        if (outdoors.shine.sun_lux <= 0) continue;
+        if (outdoors.sky_and_sun.sun_lux <= 0) continue;
         parallel_for(
             plane.points.size(),
             [&](size_t i) {
-                const DirectSun sun = direct_sun(scene, plane, i, outdoors.shine.to_sun);
-                out.lux[first + i] = outdoors.shine.sun_lux * sun.share;
+                const DirectSun sun = direct_sun(scene, plane, i, outdoors.sky_and_sun.to_sun);
+                out.lux[first + i] = outdoors.sky_and_sun.sun_lux * sun.share;
                 out.portal[first + i] = sun.portal;
             },
             64);
@@ -353,7 +355,8 @@ std::vector<MomentAnswer> trace_moments(const FieldTask& task, const std::vector
     std::vector<Direct> direct;
     std::vector<std::vector<double>> direct_lux;
     for (const Outdoors& m : moments) {
-        work.moments.push_back({m.shine.sky, m.shine.to_sun, m.shine.sun_lux, m.shine.ground_luminance});
+        work.moments.push_back(
+            {m.sky_and_sun.sky, m.sky_and_sun.to_sun, m.sky_and_sun.sun_lux, m.sky_and_sun.ground_luminance});
         direct.push_back(direct_on(scene, *task.planes, m));
         direct_lux.push_back(direct.back().lux);
     }
@@ -409,16 +412,16 @@ struct Heap {
 void heap_hour(Heap& heap, const climate::OutdoorHour& hour, const climate::WeatherHour& weather, double north,
                double ground) {
     const auto& layout = heap.field->columns->layout();
-    SkyAndSun shine;
-    shine.sun = hour.sun.sun;
-    shine.to_sun = climate::sun_direction(hour.sun.sun, north);
-    shine.sky = climate::sky_of(hour, north);
-    shine.sun_lux = hour.direct_lux * hour.sun.sunlit;
-    shine.ground_luminance = ground * hour.global_lux() / kPi;
+    SkyAndSun sky_and_sun;
+    sky_and_sun.sun = hour.sun.sun;
+    sky_and_sun.to_sun = climate::sun_direction(hour.sun.sun, north);
+    sky_and_sun.sky = climate::sky_of(hour, north);
+    sky_and_sun.sun_lux = hour.direct_lux * hour.sun.sunlit;
+    sky_and_sun.ground_luminance = ground * hour.global_lux() / kPi;
     std::vector<float> row(layout.columns());
-    heap.field->columns->fill(shine, row);
-    const double beam_watts = shine.sun_lux > 0 ? weather.direct_normal : 0;
-    const double up = std::max(0.0, shine.to_sun.z);
+    heap.field->columns->fill(sky_and_sun, row);
+    const double beam_watts = sky_and_sun.sun_lux > 0 ? weather.direct_normal : 0;
+    const double up = std::max(0.0, sky_and_sun.to_sun.z);
     const auto of_sky = static_cast<float>(hour.diffuse_lux > 0 ? weather.diffuse_horizontal / hour.diffuse_lux : 0);
     const double global_lux = hour.global_lux();
     const auto of_ground =
@@ -427,7 +430,7 @@ void heap_hour(Heap& heap, const climate::OutdoorHour& hour, const climate::Weat
         heap.lux[c] += row[c];
         heap.watts[c] += row[c] * (c < layout.parts ? of_sky : of_ground);
     }
-    if (shine.sun_lux > 0 && up > 0) heap.suns.push_back({shine.to_sun, shine.sun_lux, beam_watts});
+    if (sky_and_sun.sun_lux > 0 && up > 0) heap.suns.push_back({sky_and_sun.to_sun, sky_and_sun.sun_lux, beam_watts});
 }
 
 void look_for_suns(Heap& heap) {

@@ -14,18 +14,18 @@ namespace wp::question {
 
 using model::SkyChoice;
 
-double Outdoors::global_lux() const { return diffuse_lux + shine.sun_lux * std::max(0.0, shine.to_sun.z); }
+double Outdoors::global_lux() const { return diffuse_lux + sky_and_sun.sun_lux * std::max(0.0, sky_and_sun.to_sun.z); }
 
 Fingerprint Outdoors::fingerprint() const {
     Fingerprint print;
     print.add(words);
-    for (const double v : {moment.hour, diffuse_lux, shine.sun_lux, shine.ground_luminance, shine.to_sun.x,
-                           shine.to_sun.y, shine.to_sun.z})
+    for (const double v : {moment.hour, diffuse_lux, sky_and_sun.sun_lux, sky_and_sun.ground_luminance,
+                           sky_and_sun.to_sun.x, sky_and_sun.to_sun.y, sky_and_sun.to_sun.z})
         print.add(v);
     for (const int v : {moment.month, moment.day}) print.add(v);
     // A sky is told apart by what it looks like.
     for (const Vec3 d : {Vec3{0, 0, 1}, Vec3{0.8, 0, 0.6}, Vec3{0, 0.8, 0.6}, Vec3{-0.8, 0, 0.6}, Vec3{0, -0.8, 0.6}})
-        print.add(shine.sky.luminance(d));
+        print.add(sky_and_sun.sky.luminance(d));
     return print;
 }
 
@@ -114,30 +114,30 @@ Result<Outdoors> outdoors_at(const model::Site& site, const SkyChoice& choice, c
     const double north = radians(site.north);
     Outdoors out;
     out.moment = moment;
-    out.shine.sun = climate::sun_position(place, moment);
-    out.shine.to_sun = climate::sun_direction(out.shine.sun, north);
-    const bool up = out.shine.sun.altitude > 0;
+    out.sky_and_sun.sun = climate::sun_position(place, moment);
+    out.sky_and_sun.to_sun = climate::sun_direction(out.sky_and_sun.sun, north);
+    const bool up = out.sky_and_sun.sun.altitude > 0;
     std::optional<climate::OutdoorHour> hour;
     if (outdoor.size() == climate::kHours) hour = climate::weather_at(outdoor, moment);
-    const Amounts light = amounts(choice, out.shine.sun, hour ? &*hour : nullptr);
+    const Amounts light = amounts(choice, out.sky_and_sun.sun, hour ? &*hour : nullptr);
     out.diffuse_lux = light.diffuse;
-    out.shine.sun_lux = up ? light.direct : 0;
+    out.sky_and_sun.sun_lux = up ? light.direct : 0;
     // A sky at dusk takes its shape from a sun on the horizon.
-    climate::SunPosition above = out.shine.sun;
+    climate::SunPosition above = out.sky_and_sun.sun;
     above.altitude = std::max(above.altitude, 0.0);
     const Vec3 sun = climate::sun_direction(above, north);
     switch (choice.shape) {
         case SkyChoice::Shape::weather:
-            out.shine.sky = climate::Sky::all_weather(light.epsilon, light.delta, light.diffuse, sun, kFineRings);
+            out.sky_and_sun.sky = climate::Sky::all_weather(light.epsilon, light.delta, light.diffuse, sun, kFineRings);
             break;
         case SkyChoice::Shape::cie:
-            out.shine.sky = climate::Sky::cie(choice.type, light.diffuse, sun);
+            out.sky_and_sun.sky = climate::Sky::cie(choice.type, light.diffuse, sun);
             break;
         case SkyChoice::Shape::uniform:
-            out.shine.sky = climate::Sky::uniform(light.diffuse);
+            out.sky_and_sun.sky = climate::Sky::uniform(light.diffuse);
             break;
     }
-    out.shine.ground_luminance = ground_of(site, moment.month) * out.global_lux() / kPi;
+    out.sky_and_sun.ground_luminance = ground_of(site, moment.month) * out.global_lux() / kPi;
     out.words = shape_words(choice) + ", light from " + light.source;
     return out;
 }

@@ -14,11 +14,11 @@ namespace wp::question {
 
 struct Outdoors {
     climate::Moment moment;
-    SkyAndSun shine;
+    SkyAndSun sky_and_sun;
     double diffuse_lux = 0;  ///< horizontal
     std::string words;       ///< which sky, and where its amounts come from
 
-    double direct_lux() const { return shine.sun_lux; }
+    double direct_lux() const { return sky_and_sun.sun_lux; }
     double global_lux() const;
     Fingerprint fingerprint() const;
 };

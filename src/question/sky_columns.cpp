@@ -58,13 +58,14 @@ void SkyColumns::fill_parts(const climate::Sky& sky, const climate::Indicatrix& 
     for (float& luminance : row) luminance *= scale;
 }
 
-void SkyColumns::fill(const SkyAndSun& shine, std::span<float> row) const {
+void SkyColumns::fill(const SkyAndSun& sky_and_sun, std::span<float> row) const {
     std::fill(row.begin(), row.end(), 0.0f);
-    const climate::Indicatrix by_angle = shine.sky.by_angle();
-    fill_parts(shine.sky, by_angle, *directions_, row.first(parts_.count()));
+    const climate::Indicatrix by_angle = sky_and_sun.sky.by_angle();
+    fill_parts(sky_and_sun.sky, by_angle, *directions_, row.first(parts_.count()));
     if (coarse_)
-        fill_parts(shine.sky, by_angle, *coarse_directions_, row.subspan(layout_.coarse_part(0), coarse_->count()));
-    row[layout_.ground()] = static_cast<float>(shine.ground_luminance);
+        fill_parts(sky_and_sun.sky, by_angle, *coarse_directions_,
+                   row.subspan(layout_.coarse_part(0), coarse_->count()));
+    row[layout_.ground()] = static_cast<float>(sky_and_sun.ground_luminance);
 }
 
 light::TypicalLight typical_light(const SkyColumns& columns, const climate::Place& place, double north_azimuth,
@@ -80,13 +81,13 @@ light::TypicalLight typical_light(const SkyColumns& columns, const climate::Plac
             if (at.altitude <= 0) continue;
             for (const int type : {16, 12}) {
                 const auto light = climate::light_by_altitude(climate::class_of(type), at.altitude);
-                SkyAndSun shine;
-                shine.sun = at;
-                shine.to_sun = climate::sun_direction(at, north_azimuth);
-                shine.sky = climate::Sky::cie(type, light.diffuse_lux, shine.to_sun, 48);
-                shine.ground_luminance =
-                    ground_reflectance * (light.diffuse_lux + light.direct_lux * shine.to_sun.z) / kPi;
-                columns.fill(shine, row);
+                SkyAndSun sky_and_sun;
+                sky_and_sun.sun = at;
+                sky_and_sun.to_sun = climate::sun_direction(at, north_azimuth);
+                sky_and_sun.sky = climate::Sky::cie(type, light.diffuse_lux, sky_and_sun.to_sun, 48);
+                sky_and_sun.ground_luminance =
+                    ground_reflectance * (light.diffuse_lux + light.direct_lux * sky_and_sun.to_sun.z) / kPi;
+                columns.fill(sky_and_sun, row);
                 for (size_t c = 0; c < row.size(); ++c) sky[c] += static_cast<double>(row[c]);
                 ++lit;
             }

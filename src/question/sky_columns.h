@@ -33,7 +33,7 @@ class SkyColumns {
     const light::CoefficientLayout& layout() const { return layout_; }
     /// Writes layout().columns() numbers: mean luminance of each part, scaled so that together they carry what the sky
     /// carries; the ground's.
-    void fill(const SkyAndSun& shine, std::span<float> row) const;
+    void fill(const SkyAndSun& sky_and_sun, std::span<float> row) const;
 
  private:
     // Directions that stand for each part: so many each, in their order; of each its height's place in the list of

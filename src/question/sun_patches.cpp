@@ -5,6 +5,7 @@
 #include <cmath>
 
 #include "base/parallel.h"
+#include "model/project.h"
 
 namespace wp::question {
 

@@ -8,6 +8,7 @@
 #include <set>
 
 #include "light/scene.h"
+#include "model/project.h"
 
 namespace wp::question {
 using geometry::Surfaces;

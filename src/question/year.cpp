@@ -6,6 +6,7 @@
 #include <map>
 #include <mutex>
 
+#include "model/project.h"
 #include "question/year_evaluator.h"
 
 namespace wp::question {

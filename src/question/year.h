@@ -81,7 +81,7 @@ class YearAnswer {
         std::vector<YearGroup> groups;
         geometry::Surfaces panes;             ///< portals, glazings and blinds as they are now
         std::shared_ptr<HourlyLight> hourly;  ///< of an answer before, to be taken over where it serves; made otherwise
-        model::YearCalendar calendar;         ///< hours are told by the clock
+        model::YearCalendar calendar;         ///< hours are given by the clock
         std::vector<bool> occupied;           ///< by plane; one that is not closes no blinds. Empty: all are
     };
     YearAnswer();
@@ -142,7 +142,7 @@ class YearAnswer {
     /// Every day between two hours of the project's clock; of a year that is given as numbers, of standard time.
     metric::Hours clock_hours(double from, double to) const;
     std::string clock_words() const;
-    /// What hangs on nothing but the answer, computed once: shares of a plane and their band. May be called from any
+    /// What depends on nothing but the answer, computed once: shares of a plane and their band. May be called from any
     /// thread.
     std::array<double, 3> once(size_t plane, const std::string& name,
                                const std::function<std::array<double, 3>()>& compute) const;

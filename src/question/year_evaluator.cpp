@@ -67,9 +67,9 @@ double YearAnswer::Evaluator::common_of(size_t block, size_t layer) const {
     return out;
 }
 
-// Of each point the error of its mean light over the lit hours, as a share of that: what figures of a year hang on. The
-// sky's error is one and the same in all hours; those of what is taken off patches are independent, each for all hours
-// the patch is lit in; states of trees and ground are told apart as if they were independent, too.
+// Of each point the error of its mean light over the lit hours, as a share of that: what figures of a year depend on.
+// The sky's error is one and the same in all hours; those of what is taken off patches are independent, each for all
+// hours the patch is lit in; states of trees and ground are told apart as if they were independent, too.
 std::vector<float> YearAnswer::Evaluator::half_widths(size_t block, size_t layer) const {
     const YearLight& light = *in_.light;
     std::vector<double> error(light.blocks[block].count, 0.0), lux(error);
@@ -110,7 +110,7 @@ std::vector<float> YearAnswer::Evaluator::half_widths(size_t block, size_t layer
     return out;
 }
 
-// What is kept is let go all at once where it grows too much: it is quickly made again.
+// What is kept is released all at once where it grows too much: it is quickly made again.
 void YearAnswer::Evaluator::make_room(size_t bytes) {
     if (kept_ + bytes > kRoom) {
         lux_.clear();

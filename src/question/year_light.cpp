@@ -58,7 +58,7 @@ std::vector<geometry::PlanePoints> faces_of(const geometry::Surfaces& surfaces) 
             at->room = surfaces.groups[static_cast<size_t>(portal.group)].room;
             at->normal = normal;
         }
-        // Parts of one opening that look elsewhere are told by its first.
+        // Parts of one opening that look elsewhere are given by its first.
         if (dot(at->normal, normal) < 0.999) continue;
         for (const double s : {0.25, 0.75})
             for (const double t : {0.25, 0.75})
@@ -182,7 +182,7 @@ class Tracing {
         return *known;
     }
 
-    // What a space shares light with, and what that light hangs on.
+    // What a space shares light with, and what that light depends on.
     struct Surroundings {
         std::vector<bool> joined;
         Fingerprint light;
@@ -197,7 +197,7 @@ class Tracing {
                              size_t layer) {
         Fingerprint print;
         print.add(std::string_view("year piece 7"));
-        // What a column means hangs on how many there are.
+        // What a column means depends on how many there are.
         for (const size_t n : {out_.layout.parts, out_.layout.coarse}) print.add(n);
         for (const float v : {patch_size_.indoors, patch_size_.outdoors}) print.add(static_cast<double>(v));
         const Surroundings& around = surroundings(points.space);
@@ -213,7 +213,7 @@ class Tracing {
             print.add(static_cast<int>(out_.states.all[s].season));
         }
         print.add(state - together.first);
-        // Rows are told by the number of their opening.
+        // Rows are given by the number of their opening.
         for (const auto& id : out_.openings) print.add(id);
         print.add(first);
         print.add(effort_.seed);

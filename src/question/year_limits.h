@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// What illuminances figures of a year are told by.
+// What illuminances figures of a year are given by.
 #pragma once
 
 namespace wp::question {

@@ -63,13 +63,13 @@ YearAnswer::Evaluator::FaceLight YearAnswer::Evaluator::face_light(size_t face, 
                 });
         for (size_t r = 0; r < lit(); ++r) {
             if (in_.hourly->state_of(r) != s) continue;
-            const Eigen::Map<const Eigen::VectorXf> shine(in_.sky->row(r).data(),
-                                                          static_cast<Eigen::Index>(layout.columns()));
+            const Eigen::Map<const Eigen::VectorXf> sky_and_sun(in_.sky->row(r).data(),
+                                                                static_cast<Eigen::Index>(layout.columns()));
             const float sky_watts = watts ? in_.sky->watts_of_sky[r] : 1.0f,
                         beam_watts = watts ? in_.sky->watts_of_beam[r] : 1.0f;
             const float reflected = off_sunlit[r];
-            out.on[r] += sky_watts * shine.dot(on) + beam_watts * reflected;
-            out.through[r] += sky_watts * shine.dot(through) + beam_watts * reflected * evenly;
+            out.on[r] += sky_watts * sky_and_sun.dot(on) + beam_watts * reflected;
+            out.through[r] += sky_watts * sky_and_sun.dot(through) + beam_watts * reflected * evenly;
         }
     }
     each_beam(*light.face_sun[face], points.normal, [&](size_t row, uint32_t, int, float lux, const float*) {
@@ -195,7 +195,7 @@ YearHour YearAnswer::Evaluator::hour(size_t plane, int hour, Operation operation
     if (lit_row < 0) return out;
     const auto r = static_cast<size_t>(lit_row);
     const size_t trees = in_.hourly->state_of(r);
-    const auto shine = in_.sky->row(r);
+    const auto sky_and_sun = in_.sky->row(r);
     const auto states = states_in(operation, static_cast<size_t>(hour));
     const auto state_of_group = [&](int group) {
         return group < 0 ? size_t{0} : static_cast<size_t>(states[static_cast<size_t>(group)]);
@@ -236,7 +236,7 @@ YearHour YearAnswer::Evaluator::hour(size_t plane, int hour, Operation operation
                     for (uint32_t e = 0; e < columns.size(); ++e) {
                         const double factor = times * static_cast<double>(
                                                           in_.hourly->factor(change, entry, opening, columns[e])),
-                                     luminance = static_cast<double>(shine[columns[e]]);
+                                     luminance = static_cast<double>(sky_and_sun[columns[e]]);
                         const double lux = factor * static_cast<double>(from->value(row, e)) * luminance;
                         sum += lux;
                         square[point] += static_cast<double>(from->sky_noise(i)) * factor * lux * luminance;

@@ -40,18 +40,19 @@ std::shared_ptr<const YearSky> year_sky(const climate::WeatherYear& weather, con
             const auto h = static_cast<size_t>(out->hours[row]);
             const auto& hour = out->outdoor[h];
             const auto& measured = weather.hours[h];
-            SkyAndSun shine;
-            shine.sky = climate::sky_of(hour, north);
-            shine.sun = hour.sun.sun;
-            shine.to_sun = out->to_sun[row] = climate::sun_direction(hour.sun.sun, north);
-            shine.sun_lux = hour.direct_lux * hour.sun.sunlit;
+            SkyAndSun sky_and_sun;
+            sky_and_sun.sky = climate::sky_of(hour, north);
+            sky_and_sun.sun = hour.sun.sun;
+            sky_and_sun.to_sun = out->to_sun[row] = climate::sun_direction(hour.sun.sun, north);
+            sky_and_sun.sun_lux = hour.direct_lux * hour.sun.sunlit;
             const int month = climate::moment_of(static_cast<int>(h) / 24, 12).month;
-            shine.ground_luminance = ground_by_month[static_cast<size_t>(month - 1)] * hour.global_lux() / kPi;
-            columns.fill(shine, {out->light.data() + row * out->columns, out->columns});
-            out->beam[row] = static_cast<float>(shine.sun_lux);
+            sky_and_sun.ground_luminance = ground_by_month[static_cast<size_t>(month - 1)] * hour.global_lux() / kPi;
+            columns.fill(sky_and_sun, {out->light.data() + row * out->columns, out->columns});
+            out->beam[row] = static_cast<float>(sky_and_sun.sun_lux);
             if (hour.diffuse_lux > 0)
                 out->watts_of_sky[row] = static_cast<float>(measured.diffuse_horizontal / hour.diffuse_lux);
-            if (shine.sun_lux > 0) out->watts_of_beam[row] = static_cast<float>(measured.direct_normal / shine.sun_lux);
+            if (sky_and_sun.sun_lux > 0)
+                out->watts_of_beam[row] = static_cast<float>(measured.direct_normal / sky_and_sun.sun_lux);
         },
         16);
     return out;

@@ -5,6 +5,7 @@
 #include <cmath>
 
 #include "geometry/plane_points.h"
+#include "model/project.h"
 #include "shading/device.h"
 
 namespace wp::report {

@@ -108,7 +108,7 @@ QImage sky_image(const SkyScene& scene, const SkyFrame& frame, const Ink& ink) {
                 c = stands_colour(scene, stands, ink);
             else if (scene.outdoors)
                 c = light_colour(scale.place(
-                    scene.outdoors->shine.sky.luminance(wp::direction(d->azimuth - scene.north, d->altitude))));
+                    scene.outdoors->sky_and_sun.sky.luminance(wp::direction(d->azimuth - scene.north, d->altitude))));
             line[x] = c.rgba();
         }
     }
@@ -281,10 +281,11 @@ void draw_sky(QPainter& painter, const SkyScene& scene, SkyProjection projection
     font.setPixelSize(10);
     painter.setFont(font);
     name_paths(painter, scene, frame, ink);
-    if (scene.outdoors && scene.outdoors->shine.sun.altitude > 0) {
+    if (scene.outdoors && scene.outdoors->sky_and_sun.sun.altitude > 0) {
         painter.setPen(QPen(ink.ink, 1.4));
         painter.setBrush(QColor(0xf9, 0xd9, 0x8a));
-        painter.drawEllipse(frame.place(scene.outdoors->shine.sun.azimuth, scene.outdoors->shine.sun.altitude), 8, 8);
+        painter.drawEllipse(
+            frame.place(scene.outdoors->sky_and_sun.sun.azimuth, scene.outdoors->sky_and_sun.sun.altitude), 8, 8);
     }
     painter.restore();
 }

@@ -16,7 +16,7 @@ struct ShadeFigure {
     std::variant<double ShadeLayer::*, int ShadeLayer::*, bool ShadeLayer::*> field;
     double least = 0, most = 0;
     enum class Unit { metre, degree, count } unit = Unit::metre;
-    /// Of a bool: what it means that it is not set, and that it is; null: it is a flag, told by the second alone.
+    /// Of a bool: what it means that it is not set, and that it is; null: it is a flag, given by the second alone.
     std::pair<const char*, const char*> (*words)(const ShadeLayer&) = nullptr;
     /// Whether it is shown beside others that decide; null: always.
     bool (*shown)(const ShadeLayer&) = nullptr;

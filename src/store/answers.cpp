@@ -159,7 +159,7 @@ Fault Answers::fault(const std::string& what) const {
         case SQLITE_NOTADB:
         case SQLITE_CORRUPT:
             return {place, what + ": the file is damaged or no answers file",
-                    "Move it away or delete it: everything in it can be reckoned again"};
+                    "Move it away or delete it: everything in it can be computed again"};
         case SQLITE_READONLY:
         case SQLITE_PERM:
         case SQLITE_CANTOPEN:
@@ -167,7 +167,7 @@ Fault Answers::fault(const std::string& what) const {
                     "Give yourself the right to write there, or save the project elsewhere"};
         default:
             return {place, fmt::format("{}: {}", what, base_ != nullptr ? sqlite3_errmsg(base_) : "cannot be opened"),
-                    "Move the file away or delete it: everything in it can be reckoned again"};
+                    "Move the file away or delete it: everything in it can be computed again"};
     }
 }
 
@@ -352,7 +352,7 @@ Outcome Answers::begin(const std::string& option, const std::string& question) {
     return {};
 }
 
-Outcome Answers::let_go(const std::string& option, const std::string& question) {
+Outcome Answers::release(const std::string& option, const std::string& question) {
     const std::lock_guard lock(mutex_);
     if (!Statement(base_, "DELETE FROM begun WHERE option = ? AND question = ?")
              .text(1, option)

@@ -56,9 +56,9 @@ class Answers {
     Outcome forget(const std::string& inputs);
     /// Forgets pieces that no answer stands on: what cancelled jobs left. Gives their number.
     Result<int> tidy();
-    /// Notes that a job of this program is at work on an option's question, until its answer is kept or it is let go.
+    /// Notes that a job of this program is at work on an option's question, until its answer is kept or it is released.
     Outcome begin(const std::string& option, const std::string& question);
-    Outcome let_go(const std::string& option, const std::string& question);
+    Outcome release(const std::string& option, const std::string& question);
     struct Begun {
         std::string option, question;
     };

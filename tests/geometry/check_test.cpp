@@ -133,7 +133,7 @@ TEST(MatterCheck, neighbours_and_trees_keep_out_of_rooms) {
     project.options[0].things[0].landing = 1;
     expect_one(project, Kind::context_cuts_room, "thing reaches into Room");
     project.options[0].things[0].landing = 5;
-    EXPECT_TRUE(faults_of(project).empty()) << "its crown hangs above the roof";
+    EXPECT_TRUE(faults_of(project).empty()) << "its canopy hangs above the roof";
     project.options[0].things.clear();
     Block block;
     block.id = block.name = "warehouse";

@@ -55,8 +55,8 @@ inline Project two_rooms() {
     paint.name = "White paint";
     paint.reflectance = 0.85;
     Material fabric;
-    fabric.id = "cloth";
-    fabric.name = "Grey cloth";
+    fabric.id = "fabric";
+    fabric.name = "Grey fabric";
     fabric.kind = Material::Kind::fabric;
     fabric.reflectance = 0.3;
     fabric.transmittance = 0.05;

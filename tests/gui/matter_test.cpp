@@ -223,14 +223,14 @@ TEST_F(Matter, own_materials_are_kept_across_projects_and_exchanged_as_a_file) {
     QTest::mouseClick(pages->tabBar(), Qt::LeftButton, {}, pages->tabBar()->tabRect(1).center());
     auto* list = static_cast<QTreeWidget*>(widget("materials"));
     QTreeWidgetItem* fabric = list->topLevelItem(0)->child(3);
-    ASSERT_EQ(fabric->text(0), QStringLiteral("Grey cloth"));
+    ASSERT_EQ(fabric->text(0), QStringLiteral("Grey fabric"));
     QTest::mouseClick(list->viewport(), Qt::LeftButton, {}, list->visualItemRect(fabric).center());
     click("keep-own");
     Window other;
     auto* there = other.findChild<QTreeWidget*>(QStringLiteral("materials"));
     bool found = false;
     for (QTreeWidgetItemIterator it(there); *it != nullptr; ++it)
-        found = found || (*it)->text(0) == QStringLiteral("Grey cloth");
+        found = found || (*it)->text(0) == QStringLiteral("Grey fabric");
     EXPECT_TRUE(found);
     ASSERT_FALSE(other.findChild<MaterialsPanel*>()->import_file(folder / "out.materials.json"));
     EXPECT_NE(find(other.document().project().materials, "paint"), nullptr);

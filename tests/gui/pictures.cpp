@@ -14,6 +14,7 @@
 
 #include "gui/drive.h"
 #include "gui/look/look.h"
+#include "model/project.h"
 #include "shading/device.h"
 
 int main(int argc, char** argv) {

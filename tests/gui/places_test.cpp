@@ -189,7 +189,7 @@ TEST_F(Places, a_model_broken_in_every_way_is_mended_by_the_check_alone) {
     block.footprint = {{30, 0}, {30, 5}, {40, 5}, {40, 0}};  // clockwise
     project.materials.back().openness = 0.9;                 // fabric that passes more than all
     project.materials.back().transmittance = 0.4;
-    option.types[Part::shading] = "cloth";
+    option.types[Part::shading] = "fabric";
     open(project);
     window->document().edit_option(QStringLiteral("Inside out"), [&](Option& o) { o.blocks.push_back(block); });
     std::set<geometry::ModelFault::Kind> kinds;

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// How light came is told by what it met last before the point, that is first on the way back from it.
+// How light came is given by what it met last before the point, that is first on the way back from it.
 #include <gtest/gtest.h>
 
 #include "light/path.h"

@@ -74,13 +74,13 @@ TEST(MatterYear, behind_closed_cloth_there_is_its_openness_of_everything_where_n
     auto project = test::one_room();
     project.materials[0].reflectance = 0;
     Material fabric;
-    fabric.id = fabric.name = "cloth";
+    fabric.id = fabric.name = "fabric";
     fabric.kind = Material::Kind::fabric;
     fabric.openness = 0.1;
     fabric.transmittance = 0;
     fabric.reflectance = 0;
     project.materials.push_back(fabric);
-    project.options[0].storeys[0].rooms[0].openings[0].blind_material = "cloth";
+    project.options[0].storeys[0].rooms[0].openings[0].blind_material = "fabric";
     project.site.ground_reflectance = 0.2;
     const auto year = year_of(project, 0.05);
     ASSERT_EQ(year.planes[0].groups.size(), 1u);

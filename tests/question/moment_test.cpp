@@ -70,7 +70,7 @@ light::Estimate brute(const Outdoors& outdoors, Vec3 point) {
     std::vector<double> sums;
     constexpr uint32_t n = 1024;
     for (uint32_t r = 0; r < light::kReplicates; ++r)
-        sums.push_back(validation::brute_sum(scene, outdoors.shine, point, {0, 0, 1}, 0, n, random::hash(91, r)));
+        sums.push_back(validation::brute_sum(scene, outdoors.sky_and_sun, point, {0, 0, 1}, 0, n, random::hash(91, r)));
     return light::estimate(sums, n);
 }
 
@@ -160,8 +160,8 @@ TEST(MomentLight, direct_sun_is_the_beam_through_the_pane_at_its_angle) {
     int lit = 0;
     for (size_t i = 0; i < plane.lux.size(); ++i) {
         const auto beam =
-            scene.beam((plane.plane.points[i] + Vec3{0, 0, 1e-4}).as<float>(), outdoors.shine.to_sun.as<float>());
-        EXPECT_NEAR(plane.sun[i], 80000 * outdoors.shine.to_sun.z * static_cast<double>(beam.share), 1e-6);
+            scene.beam((plane.plane.points[i] + Vec3{0, 0, 1e-4}).as<float>(), outdoors.sky_and_sun.to_sun.as<float>());
+        EXPECT_NEAR(plane.sun[i], 80000 * outdoors.sky_and_sun.to_sun.z * static_cast<double>(beam.share), 1e-6);
         lit += plane.sun[i] > 0;
     }
     EXPECT_GT(lit, 0);
@@ -228,11 +228,11 @@ TEST(Exposure, is_the_sum_of_the_hours) {
         if (hour.diffuse_lux <= 0 && hour.direct_lux <= 0) continue;
         Outdoors outdoors;
         outdoors.diffuse_lux = hour.diffuse_lux;
-        outdoors.shine.sky = climate::sky_of(hour, 0);
-        outdoors.shine.sun = hour.sun.sun;
-        outdoors.shine.to_sun = climate::sun_direction(hour.sun.sun, 0);
-        outdoors.shine.sun_lux = hour.direct_lux * hour.sun.sunlit;
-        outdoors.shine.ground_luminance = 0.2 * hour.global_lux() / kPi;
+        outdoors.sky_and_sun.sky = climate::sky_of(hour, 0);
+        outdoors.sky_and_sun.sun = hour.sun.sun;
+        outdoors.sky_and_sun.to_sun = climate::sun_direction(hour.sun.sun, 0);
+        outdoors.sky_and_sun.sun_lux = hour.direct_lux * hour.sun.sunlit;
+        outdoors.sky_and_sun.ground_luminance = 0.2 * hour.global_lux() / kPi;
         const auto moment = light_at(settled(), outdoors);
         for (size_t i = 0; i < lux.size(); ++i) lux[i] += moment.planes[0].lux[i];
     }

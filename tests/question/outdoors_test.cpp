@@ -33,14 +33,14 @@ TEST(Outdoors, every_sky_carries_its_light_to_a_thousandth) {
     sky.shape = SkyChoice::Shape::cie;
     for (sky.type = 1; sky.type <= 16; ++sky.type)
         for (const double hour : {7.0, 9.5, 12.0})
-            EXPECT_NEAR(carried_lux(at(sky, {6, 21, hour}).shine.sky), 10000, 10)
+            EXPECT_NEAR(carried_lux(at(sky, {6, 21, hour}).sky_and_sun.sky), 10000, 10)
                 << "type " << sky.type << " at " << hour;
     sky.shape = SkyChoice::Shape::uniform;
-    EXPECT_NEAR(carried_lux(at(sky, {6, 21, 12}).shine.sky), 10000, 10);
+    EXPECT_NEAR(carried_lux(at(sky, {6, 21, 12}).sky_and_sun.sky), 10000, 10);
     sky.shape = SkyChoice::Shape::weather;
     for (const double direct : {0.0, 10000.0, 40000.0, 90000.0}) {
         sky.direct = direct;
-        EXPECT_NEAR(carried_lux(at(sky, {6, 21, 12}).shine.sky), 10000, 10) << direct;
+        EXPECT_NEAR(carried_lux(at(sky, {6, 21, 12}).sky_and_sun.sky), 10000, 10) << direct;
     }
 }
 
@@ -51,7 +51,7 @@ TEST(Outdoors, the_weathers_own_sky_carries_the_hours_diffuse_light_all_the_year
             const Outdoors o = at({}, climate::moment_of(day, hour));
             if (o.diffuse_lux < 200) continue;
             ++tried;
-            EXPECT_NEAR(carried_lux(o.shine.sky) / o.diffuse_lux, 1, 1e-3) << day << " " << hour;
+            EXPECT_NEAR(carried_lux(o.sky_and_sun.sky) / o.diffuse_lux, 1, 1e-3) << day << " " << hour;
             EXPECT_DOUBLE_EQ(o.diffuse_lux, outdoor()[static_cast<size_t>(o.moment.hour_of_year())].diffuse_lux);
         }
     EXPECT_GT(tried, 120);
@@ -64,7 +64,7 @@ TEST(Outdoors, by_the_sun_at_the_place_clear_skies_have_sun_and_overcast_ones_no
     sky.type = 16;
     const Outdoors overcast = at(sky, {6, 21, 12});
     EXPECT_EQ(overcast.direct_lux(), 0);
-    const double sine = std::sin(overcast.shine.sun.altitude);
+    const double sine = std::sin(overcast.sky_and_sun.sun.altitude);
     EXPECT_NEAR(overcast.diffuse_lux, 300 + 21000 * sine, 1e-6);
     sky.type = 12;
     const Outdoors clear = at(sky, {6, 21, 12});
@@ -97,8 +97,8 @@ TEST(Outdoors, the_ground_glows_by_the_months_reflectance) {
     sky.shape = SkyChoice::Shape::uniform;
     sky.amount = SkyChoice::Amount::illuminance;
     sky.diffuse = 1000;
-    EXPECT_NEAR(outdoors_at(site, sky, {1, 10, 12}, {})->shine.ground_luminance, 700 / kPi, 1e-9);
-    EXPECT_NEAR(outdoors_at(site, sky, {2, 10, 12}, {})->shine.ground_luminance, 200 / kPi, 1e-9);
+    EXPECT_NEAR(outdoors_at(site, sky, {1, 10, 12}, {})->sky_and_sun.ground_luminance, 700 / kPi, 1e-9);
+    EXPECT_NEAR(outdoors_at(site, sky, {2, 10, 12}, {})->sky_and_sun.ground_luminance, 200 / kPi, 1e-9);
 }
 
 TEST(Outdoors, a_sky_of_the_weather_without_weather_is_refused_with_a_remedy) {

@@ -92,13 +92,13 @@ TEST(Veils, hold_for_every_point_what_its_own_paths_find) {
 // The frame is told from a sheet that hangs so close that it covers the pane from the room.
 TEST(Veils, are_seen_through_a_sheet_that_hangs_close_before_them) {
     auto project = test::one_room();
-    model::Material cloth;
-    cloth.id = cloth.name = "sheet";
-    cloth.kind = model::Material::Kind::fabric;
-    cloth.openness = 0;
-    cloth.transmittance = 0.4;
-    cloth.reflectance = 0.4;
-    project.materials.push_back(cloth);
+    model::Material fabric;
+    fabric.id = fabric.name = "sheet";
+    fabric.kind = model::Material::Kind::fabric;
+    fabric.openness = 0;
+    fabric.transmittance = 0.4;
+    fabric.reflectance = 0.4;
+    project.materials.push_back(fabric);
     project.options[0].outer_wall = 0.05;
     model::ShadeLayer sheet;
     sheet.kind = model::ShadeLayer::Kind::screen;

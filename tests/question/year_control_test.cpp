@@ -71,11 +71,11 @@ size_t closed_hours(const std::vector<uint8_t>& states) {
 }  // namespace
 
 TEST(BlindControl, the_rule_of_lm83_closes_in_the_hours_that_break_it_and_in_no_other) {
-    const auto year = year_of(room_with({fabric("cloth", 0.01, 0.05)}));
+    const auto year = year_of(room_with({fabric("fabric", 0.01, 0.05)}));
     const auto& states = year.states(0, Operation::lm83);
     for (int h = 0; h < climate::kHours; h += 7) {
         EXPECT_EQ(states[static_cast<size_t>(h)] > 0, breaks_the_rule(year, h, Operation::open)) << "hour " << h;
-        EXPECT_FALSE(breaks_the_rule(year, h, Operation::lm83)) << "a cloth of 1 % keeps the sun out";
+        EXPECT_FALSE(breaks_the_rule(year, h, Operation::lm83)) << "a fabric of 1 % keeps the sun out";
     }
     EXPECT_GT(closed_hours(states), 500u);
     EXPECT_EQ(metric::count(year.unmet(0, Operation::lm83)), 0u);
@@ -104,7 +104,7 @@ TEST(BlindControl, a_coarse_cloth_cannot_meet_the_rule_and_its_hours_are_told) {
 }
 
 TEST(BlindControl, of_several_states_the_most_open_one_that_meets_the_rule_is_taken) {
-    const auto year = year_of(room_with({fabric("net", 0.5, 0.1), fabric("cloth", 0.01, 0.05)}));
+    const auto year = year_of(room_with({fabric("net", 0.5, 0.1), fabric("fabric", 0.01, 0.05)}));
     const auto alone = year_of(room_with({fabric("net", 0.5, 0.1)}));
     const auto& states = year.states(0, Operation::lm83);
     const auto unmet_by_net = alone.unmet(0, Operation::lm83);
@@ -112,7 +112,7 @@ TEST(BlindControl, of_several_states_the_most_open_one_that_meets_the_rule_is_ta
     for (size_t h = 0; h < states.size(); ++h) {
         net += states[h] == 1;
         fabric += states[h] == 2;
-        EXPECT_EQ(states[h] == 2, unmet_by_net[h]) << "the cloth only where the net is not enough";
+        EXPECT_EQ(states[h] == 2, unmet_by_net[h]) << "the fabric only where the net is not enough";
     }
     EXPECT_GT(net, 50u);
     EXPECT_GT(fabric, 50u);
@@ -120,7 +120,7 @@ TEST(BlindControl, of_several_states_the_most_open_one_that_meets_the_rule_is_ta
 }
 
 TEST(BlindControl, windows_of_two_sides_close_each_for_its_own_sun) {
-    auto project = room_with({fabric("cloth", 0.01, 0.05)});
+    auto project = room_with({fabric("fabric", 0.01, 0.05)});
     test::add_west_window(project);
     const auto year = year_of(project);
     ASSERT_EQ(year.groups.size(), 2u);
@@ -210,8 +210,8 @@ TEST(BlindControl, slats_that_follow_the_sun_leave_more_light_than_slats_that_ar
 }
 
 TEST(BlindControl, above_a_limit_on_the_plane_they_close_and_below_it_they_do_not) {
-    const auto open = year_of(room_with({fabric("cloth", 0.01, 0.05)}, Kind::open));
-    auto limited = room_with({fabric("cloth", 0.01, 0.05)}, Kind::plane_lux);
+    const auto open = year_of(room_with({fabric("fabric", 0.01, 0.05)}, Kind::open));
+    auto limited = room_with({fabric("fabric", 0.01, 0.05)}, Kind::plane_lux);
     limited.options[0].control.limit = 800;
     const auto year = year_of(limited, YearKnown(open));
     const auto mean = year_of_plane(open, 0, Operation::open);
@@ -222,8 +222,8 @@ TEST(BlindControl, above_a_limit_on_the_plane_they_close_and_below_it_they_do_no
 }
 
 TEST(BlindControl, above_a_limit_on_the_window_they_close_whatever_reaches_the_room) {
-    const auto open = year_of(room_with({fabric("cloth", 0.01, 0.05)}, Kind::open));
-    auto limited = room_with({fabric("cloth", 0.01, 0.05)}, Kind::window_irradiance);
+    const auto open = year_of(room_with({fabric("fabric", 0.01, 0.05)}, Kind::open));
+    auto limited = room_with({fabric("fabric", 0.01, 0.05)}, Kind::window_irradiance);
     limited.options[0].control.limit = 250;
     const auto year = year_of(limited, YearKnown(open));
     const auto on = open.heat()[0].on;
@@ -237,7 +237,7 @@ TEST(BlindControl, above_a_limit_on_the_window_they_close_whatever_reaches_the_r
 TEST(BlindControl, a_large_window_of_a_group_counts_for_more_than_a_small_one) {
     // One by hand of a large window to the south and a slit to the north: what falls onto the group is nearly what
     // falls onto the large one.
-    auto project = room_with({fabric("cloth", 0.01, 0.05)}, Kind::window_irradiance);
+    auto project = room_with({fabric("fabric", 0.01, 0.05)}, Kind::window_irradiance);
     auto& option = project.options[0];
     auto slit = option.storeys[0].rooms[0].openings[0];
     slit.id = slit.name = "slit";
@@ -267,7 +267,7 @@ TEST(BlindControl, a_large_window_of_a_group_counts_for_more_than_a_small_one) {
 }
 
 TEST(BlindControl, by_the_clock_only_in_its_months_which_may_run_over_the_new_year) {
-    auto project = room_with({fabric("cloth", 0.01, 0.05)}, Kind::schedule);
+    auto project = room_with({fabric("fabric", 0.01, 0.05)}, Kind::schedule);
     auto& control = project.options[0].control;
     control.from = 20;
     control.to = 6;
@@ -390,8 +390,8 @@ TEST(Retracing, a_blind_of_another_cloth_traces_closed_blinds_only) {
     std::map<Fingerprint, std::string> kept;
     auto project = two_rooms();
     traced_and_found(project, kept);
-    project.materials.push_back(fabric("cloth", 0.02, 0.08));
-    project.options[0].control.states = {"cloth"};
+    project.materials.push_back(fabric("fabric", 0.02, 0.08));
+    project.options[0].control.states = {"fabric"};
     EXPECT_EQ(traced_and_found(project, kept).first, 2u)
-        << "each room behind the new cloth; with blinds open nothing is new";
+        << "each room behind the new fabric; with blinds open nothing is new";
 }

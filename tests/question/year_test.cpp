@@ -42,13 +42,13 @@ TEST(Year, every_hour_agrees_with_brute_force_under_its_own_sky_and_sun) {
     for (int h = 12; h < 8760; h += 24 * 13 + 1) {
         const auto& outdoor = year.outdoor[static_cast<size_t>(h)];
         if (outdoor.diffuse_lux < 1000 || outdoor.sun.sunlit < 1) continue;
-        const SkyAndSun shine = validation::sky_and_sun_of(outdoor, 0.2);
+        const SkyAndSun sky_and_sun = validation::sky_and_sun_of(outdoor, 0.2);
         ++hours;
         const auto lux = light->at(h);
         double brute_mean = 0, ours_mean = 0;
         for (size_t p = 0; p < plane.plane.points.size(); ++p) {
             constexpr uint32_t n = 2048;
-            brute_mean += validation::brute_sum(scene, shine, plane.plane.points[p], {0, 0, 1}, 0, n,
+            brute_mean += validation::brute_sum(scene, sky_and_sun, plane.plane.points[p], {0, 0, 1}, 0, n,
                                                 random::hash(91, static_cast<uint32_t>(p))) /
                           n;
             ours_mean += static_cast<double>(lux[p]);

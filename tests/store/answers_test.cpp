@@ -119,7 +119,7 @@ TEST(Answers, a_job_is_left_behind_when_its_program_is_gone_and_not_while_it_run
             auto answers = *Answers::open(file);
             if (answers->begin("tall", "year") || answers->begin("found", "year") || answers->begin("louvres", "year"))
                 return 1;
-            if (answers->let_go("found", "year")) return 2;
+            if (answers->release("found", "year")) return 2;
             AnswerEntry done;
             done.option = "louvres";
             done.question = "year";
@@ -131,7 +131,7 @@ TEST(Answers, a_job_is_left_behind_when_its_program_is_gone_and_not_while_it_run
     auto answers = *Answers::open(file);
     const auto left = answers->left_behind();
     ASSERT_TRUE(left);
-    ASSERT_EQ(left->size(), 1u) << "what was let go and what was answered is not left";
+    ASSERT_EQ(left->size(), 1u) << "what was released and what was answered is not left";
     EXPECT_EQ(left->front().option, "tall");
     // Whoever takes it up holds it, for all who look.
     EXPECT_FALSE(answers->begin("tall", "year"));

@@ -33,8 +33,8 @@ std::vector<Material> one_of_each() {
     glass.assumed = true;
     glass.low = 0.4;
     glass.high = 0.6;
-    fabric.id = "cloth";
-    fabric.name = "Cloth";
+    fabric.id = "fabric";
+    fabric.name = "Fabric";
     fabric.kind = Material::Kind::fabric;
     fabric.openness = 0.03;
     fabric.transmittance = 0.1;
@@ -111,7 +111,7 @@ TEST(MaterialFile, the_library_and_the_assumed_sets_that_come_with_the_program_a
         if (name == std::string("lm-83"))
             for (const auto& [part, m] : set->by_part)
                 EXPECT_EQ(m.reflectance, assumed_for(part).reflectance)
-                    << part_word(part) << ": what is reckoned without a material is what the set gives";
+                    << part_word(part) << ": what is assumed without a material is what the set gives";
         EXPECT_EQ(set->by_part.at(Part::floor).reflectance, 0.2);
         EXPECT_EQ(set->by_part.at(Part::ceiling).reflectance, 0.7);
     }
@@ -141,7 +141,7 @@ TEST(ProjectFile, keeps_matter_things_planes_and_observers) {
             layer.tilt = -20;
             layer.by_number = layer.upright = layer.from_end = layer.inside = true;
         }
-        layer.material = "cloth";
+        layer.material = "fabric";
         window.shading.push_back(layer);
     }
     for (int k = 0; k < 9; ++k) {

@@ -9,6 +9,7 @@
 #include <random>
 
 #include "light/scene.h"
+#include "model/project.h"
 #include "shading/shade.h"
 #include "validation/cases.h"
 #include "validation/scenes.h"
@@ -74,7 +75,7 @@ void even_surrounds(std::vector<Row>& rows, unsigned samples) {
     fabric.through = 0.3;
     sheet.add_quad(sheet.add_surface(fabric), {0.2, 0.5, 0.2}, {2.8, 0.5, 0.2}, {2.8, 0.5, 2.3}, {0.2, 0.5, 2.3});
     const auto e = daylight(sheet, points_at({{1.5, 2.5, 0.8}}, {0, 0, 1}, 0), samples, even_sky())[0];
-    rows.push_back({kMatter, "Furnace: a cloth that absorbs nothing hangs before the hole", "E / Eh", e.value, 1.0,
+    rows.push_back({kMatter, "Furnace: a fabric that absorbs nothing hangs before the hole", "E / Eh", e.value, 1.0,
                     e.standard_error, "equal luminance everywhere"});
 }
 
@@ -101,10 +102,10 @@ void mirrors_and_cloth(std::vector<Row>& rows, unsigned samples) {
         s.add_quad(s.add_surface(fabric), {-5000, -5000, 1}, {5000, -5000, 1}, {5000, 5000, 1}, {-5000, 5000, 1});
         const auto e = daylight(s, points_at({{0, 0, 0}}, {0, 0, 1}, -1), samples * 4, even_sky())[0];
         rows.push_back({kMatter,
-                        fmt::format("Under an endless cloth, openness {:.2f}, scattered part {:.2f}", open, through),
+                        fmt::format("Under an endless fabric, openness {:.2f}, scattered part {:.2f}", open, through),
                         "E / Eh", e.value, open + through, e.standard_error, "an even sky seen through it", 1e-3});
         const auto beam = light::Scene(s).beam({0, 0, 0}, normalized(Vec3f{0.3f, 0.2f, 0.8f}));
-        rows.push_back({kMatter, fmt::format("Sunbeam through a cloth of openness {:.2f}", open), "share",
+        rows.push_back({kMatter, fmt::format("Sunbeam through a fabric of openness {:.2f}", open), "share",
                         static_cast<double>(beam.share), open, 0, "its openness"});
     }
 }

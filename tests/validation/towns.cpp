@@ -127,23 +127,23 @@ std::vector<Row> closed_blinds(unsigned samples, size_t paths) {
     own.panes[0].cloth_back = fabric.reflectance;
     std::vector<Row> rows;
     for (const double altitude : {25.0, 40.0, 55.0, 65.0, 75.0, 85.0}) {
-        question::SkyAndSun shine;
-        shine.to_sun = {0, -std::cos(radians(altitude)), std::sin(radians(altitude))};
-        shine.sun_lux = 80000;
-        shine.sky = climate::Sky::uniform(100);
+        question::SkyAndSun sky_and_sun;
+        sky_and_sun.to_sun = {0, -std::cos(radians(altitude)), std::sin(radians(altitude))};
+        sky_and_sun.sun_lux = 80000;
+        sky_and_sun.sky = climate::Sky::uniform(100);
         boxes::Sky sky;
         sky.type = 5;
         sky.diffuse = 100;
         sky.direct = 80000;
-        sky.sun = shine.to_sun;
+        sky.sun = sky_and_sun.to_sun;
         const Vec3 at{2.5, 1.5, 0.8};
         std::vector<double> sums;
         for (uint32_t r = 0; r < light::kReplicates; ++r)
-            sums.push_back(brute_sum(scene, shine, at, {0, 0, 1}, 0, samples, random::hash(3, r)));
+            sums.push_back(brute_sum(scene, sky_and_sun, at, {0, 0, 1}, 0, samples, random::hash(3, r)));
         const auto ours = light::estimate(sums, samples);
         const auto theirs = boxes::illuminance(own, sky, at, paths, 7);
         rows.push_back(row_of("Sun on closed blinds against boxes",
-                              fmt::format("cloth behind a pane, the sun {:.0f} degrees up", altitude), ours.mean,
+                              fmt::format("fabric behind a pane, the sun {:.0f} degrees up", altitude), ours.mean,
                               ours.standard_error, theirs.mean, theirs.standard_error));
     }
     return rows;

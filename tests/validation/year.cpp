@@ -98,11 +98,11 @@ Scene two_sides() {
 
 light::Estimate brute(const light::Scene& scene, const geometry::PlanePoints& plane, const climate::OutdoorHour& hour,
                       double ground, unsigned samples, uint32_t seed) {
-    const question::SkyAndSun shine = sky_and_sun_of(hour, ground);
+    const question::SkyAndSun sky_and_sun = sky_and_sun_of(hour, ground);
     std::vector<double> sums(light::kReplicates, 0.0);
     for (size_t p = 0; p < plane.points.size(); ++p)
         for (uint32_t r = 0; r < light::kReplicates; ++r)
-            sums[r] += brute_sum(scene, shine, plane.points[p], plane.normal, plane.space, samples,
+            sums[r] += brute_sum(scene, sky_and_sun, plane.points[p], plane.normal, plane.space, samples,
                                  light::replicate_seed(seed, static_cast<uint32_t>(p), r)) /
                        static_cast<double>(plane.points.size());
     return light::estimate(sums, samples);

@@ -53,7 +53,7 @@ void blind_rows(QFormLayout& form, Document& document, const O& first) {
         if (m.kind == Material::Kind::fabric || m.kind == Material::Kind::slats)
             box->addItem(QIcon(report::swatch(m, 14)), name_of(m.name), name_of(m.id));
     box->setCurrentIndex(!first.blind ? 0 : std::max(1, box->findData(name_of(first.blind_material))));
-    box->setToolTip(QStringLiteral("An inner blind that criteria may close. Cloth and slats come from the materials"));
+    box->setToolTip(QStringLiteral("An inner blind that criteria may close. Fabric and slats come from the materials"));
     QObject::connect(box, &QComboBox::activated, box, [box, change] {
         const QString data = box->currentData().toString();
         const bool on = data != QStringLiteral("none");

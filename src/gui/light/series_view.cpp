@@ -89,7 +89,7 @@ void SeriesView::paint(QPainter& painter, QSizeF size, const report::Ink& ink) c
     if (boxes.empty()) {
         painter.setPen(ink.faint);
         painter.drawText(QRectF(QPointF(0, 0), size), Qt::AlignCenter,
-                         months_ ? QStringLiteral("The months are being reckoned\u2026")
+                         months_ ? QStringLiteral("The months are being computed\u2026")
                                  : QStringLiteral("Nothing asked yet: press Ask."));
         return;
     }

@@ -34,7 +34,7 @@ QString kind_text(Kind kind) {
         case Kind::glazing:
             return QStringLiteral("Glass");
         case Kind::fabric:
-            return QStringLiteral("Cloth, mesh or perforated sheet");
+            return QStringLiteral("Fabric, mesh or perforated sheet");
         case Kind::slats:
             return QStringLiteral("Slatted blind");
     }

@@ -72,7 +72,7 @@ void Sheet::say_hint() {
                 return document_.selection().kind == Kind::none ? "Click a room, wall or window; drag over empty paper "
                                                                   "to select many; drag a window along its wall"
                                                                 : "Drag to move, with Ctrl to copy; click a figure to "
-                                                                  "type over it; Delete removes it; Escape lets go";
+                                                                  "type over it; Delete removes it; Escape ends it";
             case Tool::rectangle:
                 return begun ? "Click the opposite corner, or type width and depth"
                              : "Click or drag from one corner of the room to the other";

@@ -81,7 +81,7 @@ SkyPage::SkyPage(Document& document, QWidget* parent)
         if (surface != question::Dome::kSky) return text + QStringLiteral(": ") + stands(surface);
         if (const auto outdoors = document_.outdoors())
             text += QStringLiteral(": %1 cd/m\u00b2")
-                        .arg(report::figure(outdoors->shine.sky.luminance(
+                        .arg(report::figure(outdoors->sky_and_sun.sky.luminance(
                             direction(d.azimuth - radians(document_.project().site.north), d.altitude))));
         return text;
     };
@@ -296,7 +296,7 @@ void SkyPage::refresh() {
     for (const auto& path : scene->paths) scene->path_names.push_back(report::path_name(path.day));
     dome_->show_scene(scene);
     if (outdoors) {
-        const double carried = question::carried_lux(outdoors->shine.sky),
+        const double carried = question::carried_lux(outdoors->sky_and_sun.sky),
                      off = outdoors->diffuse_lux > 0 ? 100 * (carried / outdoors->diffuse_lux - 1) : 0;
         facts_text_ =
             QStringLiteral(

@@ -121,7 +121,7 @@ void YearView::paint(QPainter& painter, QRectF box, const report::Ink& ink) cons
     }
     if (page_ == Page::light) paint_light(painter, box, ink, *reading);
     if (page_ != Page::light && reading->tables == nullptr)
-        return painter.drawText(box, Qt::AlignTop | Qt::AlignLeft, QStringLiteral("Being reckoned\u2026"));
+        return painter.drawText(box, Qt::AlignTop | Qt::AlignLeft, QStringLiteral("Being computed\u2026"));
     if (page_ == Page::glass) paint_glass(painter, box, ink, *reading);
     if (page_ == Page::electric) paint_electric(painter, box, ink, *reading);
 }

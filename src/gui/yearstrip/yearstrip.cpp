@@ -253,7 +253,7 @@ void YearStrip::paintEvent(QPaintEvent*) {
     painter.setFont(font);
     painter.setPen(ink().ink);
     if (const auto outdoors = document_.outdoors()) {
-        const double up = degrees(outdoors->shine.sun.altitude);
+        const double up = degrees(outdoors->sky_and_sun.sun.altitude);
         const QString sun =
             up > 0 ? QStringLiteral("sun %1\u00b0 up").arg(up, 0, 'f', 0) : QStringLiteral("sun below the horizon");
         painter.drawText(QRectF(r.left() + kClock + kNamed + 16, 5, r.width(), 18), Qt::AlignLeft | Qt::AlignVCenter,
