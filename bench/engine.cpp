@@ -8,6 +8,7 @@
 #include <cmath>
 #include <vector>
 
+#include "light/path.h"
 #include "light/replicates.h"
 #include "model/project.h"
 #include "question/ask.h"

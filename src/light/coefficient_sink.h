@@ -4,6 +4,7 @@
 #include <vector>
 
 #include "light/coefficients.h"
+#include "light/path.h"
 #include "light/veil_sums.h"
 
 namespace wp::light {

@@ -12,8 +12,8 @@
 #include "climate/sky_parts.h"
 #include "geometry/plane_points.h"
 #include "light/patches.h"
-#include "light/path.h"
 #include "light/scene.h"
+#include "light/trail.h"
 
 namespace wp::light {
 

@@ -7,6 +7,7 @@
 #include <mutex>
 
 #include "base/parallel.h"
+#include "light/path.h"
 #include "light/sun_landings.h"
 
 namespace wp::light {

@@ -14,8 +14,9 @@
 #include "base/sparse_rows.h"
 #include "geometry/plane_points.h"
 #include "light/daylight.h"
-#include "light/path.h"
 #include "light/replicates.h"
+#include "light/scene.h"
+#include "light/trail.h"
 
 namespace wp::light {
 

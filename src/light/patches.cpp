@@ -7,6 +7,7 @@
 #include <cmath>
 
 #include "base/parallel.h"
+#include "light/path.h"
 #include "light/plain_bytes.h"
 
 namespace wp::light {

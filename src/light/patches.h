@@ -15,10 +15,12 @@
 
 #include "base/random.h"
 #include "base/result.h"
-#include "light/path.h"
 #include "light/scene.h"
+#include "light/trail.h"
 
 namespace wp::light {
+
+struct GlossLobe;
 
 /// A place on a surface by square, direction of its normal and side; of a glossy one also by where it mirrors to.
 using PatchKey = uint64_t;

@@ -34,9 +34,6 @@
 
 namespace wp::light {
 
-/// Which directions are drawn. by_cosine is the plain method, kept as the yardstick of the benches and of brute force.
-enum class Guidance { openings, by_cosine };
-
 /// Below this throughput a path lives on by roulette. Chosen by the least product of squared error and rays on a
 /// side-lit storey and on the demo's rooms, blinds open and closed: higher, and the few rays that fetch light from the
 /// ground outside carry too much each; lower, and rays are spent on what hardly counts.
@@ -83,16 +80,6 @@ struct GlossLobe {
         };
         return (sharpness + 1) * static_cast<float>(0.5 / kPi) * (lobe(d) + lobe(d - normal * (2 * above)));
     }
-};
-
-/// Where a path met something that light falls onto.
-struct LitPlace {
-    Vec3f at, normal;  ///< just off the surface; unit, towards where light comes from
-    int space;
-    int veil = -1;    ///< the portal whose far side this is, seen through what it scatters; -1: a surface
-    float reach = 0;  ///< from the place before, metres
-    float drawn = 0;  ///< by area, how densely the place before draws such places by its cosine; 0: it could not be
-                      ///< joined to this one by a straight line
 };
 
 /// Light from a unit direction onto a veil (see LitPlace), over the mean over all directions: the path carries that

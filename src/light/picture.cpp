@@ -7,6 +7,7 @@
 
 #include "base/parallel.h"
 #include "climate/sun.h"
+#include "light/path.h"
 #include "light/replicates.h"
 
 namespace wp::light {

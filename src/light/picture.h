@@ -6,8 +6,8 @@
 
 #include "base/progress.h"
 #include "light/daylight.h"
-#include "light/path.h"
 #include "light/scene.h"
+#include "light/trail.h"
 
 namespace wp::light {
 

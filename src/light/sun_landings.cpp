@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "light/sun_landings.h"
 
+#include "light/path.h"
+
 #include <algorithm>
 #include <cmath>
 

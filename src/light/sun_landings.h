@@ -5,8 +5,8 @@
 #include <map>
 #include <vector>
 
-#include "light/path.h"
 #include "light/scene.h"
+#include "light/trail.h"
 
 namespace wp::light {
 

@@ -45,6 +45,19 @@ struct Trail {
     Trail weighed(const ByState& by) const { return {portal, order, way, outdoors, states * by}; }
 };
 
+/// Which directions are drawn. by_cosine is the plain method, kept as the yardstick of the benches and of brute force.
+enum class Guidance { openings, by_cosine };
+
+/// Where a path met something that light falls onto.
+struct LitPlace {
+    Vec3f at, normal;  ///< just off the surface; unit, towards where light comes from
+    int space;
+    int veil = -1;    ///< the portal whose far side this is, seen through what it scatters; -1: a surface
+    float reach = 0;  ///< from the place before, metres
+    float drawn = 0;  ///< by area, how densely the place before draws such places by its cosine; 0: it could not be
+                      ///< joined to this one by a straight line
+};
+
 /// Rays cast, for the record.
 struct Tally {
     uint64_t rays = 0, paths = 0;

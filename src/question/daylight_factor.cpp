@@ -12,6 +12,7 @@
 #include "base/log.h"
 #include "base/parallel.h"
 #include "climate/sky.h"
+#include "light/path.h"
 #include "light/replicates.h"
 
 namespace wp::question {

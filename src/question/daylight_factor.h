@@ -13,7 +13,7 @@
 #include "base/sparse_rows.h"
 #include "geometry/plane_points.h"
 #include "geometry/surfaces.h"
-#include "light/path.h"
+#include "light/trail.h"
 #include "question/record.h"
 
 namespace wp::question {

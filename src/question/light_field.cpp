@@ -12,6 +12,7 @@
 #include "climate/sky_amount.h"
 #include "light/moments.h"
 #include "light/patch_merging.h"
+#include "light/path.h"
 #include "light/replicates.h"
 
 namespace wp::question {

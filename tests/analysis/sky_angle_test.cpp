@@ -22,6 +22,14 @@ question::TableAnswer asked(const model::Project& project, Question::At at = Que
     return *analysis::ask(project, project.options[0], q, nullptr, {0.05, 1, 0});
 }
 
+// How far before the facade the point of the window stands: it must not lie in it.
+double off_the_face(const question::TableAnswer& answer) {
+    const double off = kFacade - answer.table.planes[0].points[0].y;
+    EXPECT_GT(off, 0);
+    EXPECT_LT(off, 0.05);
+    return off;
+}
+
 double value_of(const question::TableAnswer& answer, size_t column) { return answer.table.columns[column].value[0][0]; }
 double middle(const model::Project& project) {
     const auto& o = project.options[0].storeys[0].rooms[0].openings[0];
@@ -53,8 +61,8 @@ TEST(SkyAngle, begins_above_the_highest_of_what_stands_opposite) {
     for (const auto& [away, height] : {std::pair{10.0, 8.0}, {25.0, 12.0}, {4.0, 30.0}}) {
         auto project = test::one_room();
         add_block(project, away, 0, height);
-        const double up = degrees_up(height - middle(project), away);
         const auto answer = asked(project);
+        const double up = degrees_up(height - middle(project), away - off_the_face(answer));
         EXPECT_NEAR(value_of(answer, 0), 90 - up, 0.003) << away;
         EXPECT_NEAR(value_of(answer, 1), up, 0.003) << away;
         // A lower one before it takes nothing.
@@ -66,8 +74,9 @@ TEST(SkyAngle, begins_above_the_highest_of_what_stands_opposite) {
 TEST(SkyAngle, counts_what_is_seen_below_a_slab_in_the_air) {
     auto project = test::one_room();
     add_block(project, 12, 10, 4);
-    const double z = middle(project), low = degrees_up(10 - z, 13), high = degrees_up(14 - z, 12);
     const auto answer = asked(project);
+    const double off = off_the_face(answer), z = middle(project), low = degrees_up(10 - z, 13 - off),
+                 high = degrees_up(14 - z, 12 - off);
     // The slab is 1 m deep: its lower far edge is what the eye passes below, its upper near edge what it passes above.
     EXPECT_NEAR(value_of(answer, 0), 90 - (high - low), 0.003);
     EXPECT_EQ(value_of(answer, 1), 0);
@@ -83,7 +92,9 @@ TEST(SkyAngle, ends_at_the_edge_of_an_overhang) {
     board.offset = 0.3;
     board.left = board.right = 3;
     opening.shading = {board};
-    EXPECT_NEAR(value_of(asked(project), 0), degrees_up(opening.height / 2 + board.offset, board.depth), 0.01);
+    const auto answer = asked(project);
+    EXPECT_NEAR(value_of(answer, 0), degrees_up(opening.height / 2 + board.offset, board.depth - off_the_face(answer)),
+                0.01);
 }
 
 TEST(SkyAngle, is_not_told_of_a_point_that_looks_up) {

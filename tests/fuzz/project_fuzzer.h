@@ -5,6 +5,7 @@
 #include "fuzz/must.h"
 #include "geometry/check.h"
 #include "geometry/surfaces.h"
+#include "model/project.h"
 #include "store/project_file.h"
 
 namespace wp::fuzz {

@@ -3,6 +3,7 @@
 
 #include <algorithm>
 
+#include "light/path.h"
 #include "light/replicates.h"
 
 namespace wp::validation {

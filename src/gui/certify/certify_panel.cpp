@@ -24,6 +24,7 @@ CertifyPanel::CertifyPanel(Document& document, QWidget* parent) : QWidget(parent
     table_ = new QTableWidget(0, 6);
     table_->setTabKeyNavigation(false);
     table_->setObjectName(QStringLiteral("verdicts"));
+    table_->setAccessibleName(QStringLiteral("Verdicts by criterion and place"));
     table_->setHorizontalHeaderLabels({QStringLiteral("Criterion"), QStringLiteral("Where"), QStringLiteral("Value"),
                                        QStringLiteral("Needs"), QStringLiteral("Margin"), QStringLiteral("Verdict")});
     table_->verticalHeader()->hide();
