@@ -9,6 +9,7 @@
 #include <numeric>
 
 #include "light/patch_merging.h"
+#include "light/path.h"
 #include "validation/scenes.h"
 
 using namespace wp;
