@@ -4,6 +4,7 @@
 #include <QHeaderView>
 #include <QVBoxLayout>
 
+#include "gui/look/figure_table.h"
 #include "gui/look/look.h"
 #include "question/ask.h"
 #include "rule/data.h"
@@ -21,23 +22,16 @@ CertifyPanel::CertifyPanel(Document& document, QWidget* parent) : QWidget(parent
     ask_->setProperty("role", QStringLiteral("main"));
     connect(ask_, &QPushButton::clicked, this, &CertifyPanel::ask_year);
     layout->addWidget(ask_, 0, Qt::AlignLeft);
-    table_ = new QTableWidget(0, 6);
-    table_->setTabKeyNavigation(false);
-    table_->setObjectName(QStringLiteral("verdicts"));
-    table_->setAccessibleName(QStringLiteral("Verdicts by criterion and place"));
-    table_->setHorizontalHeaderLabels({QStringLiteral("Criterion"), QStringLiteral("Where"), QStringLiteral("Value"),
-                                       QStringLiteral("Needs"), QStringLiteral("Margin"), QStringLiteral("Verdict")});
-    table_->verticalHeader()->hide();
+    table_ = figure_table("verdicts", QStringLiteral("Verdicts by criterion and place"));
+    set_heads(*table_,
+              {QStringLiteral("Criterion"), QStringLiteral("Where"), QStringLiteral("Value"), QStringLiteral("Needs"),
+               QStringLiteral("Margin"), QStringLiteral("Verdict")},
+              [](int column) { return column >= 2 && column <= 4; });
     table_->setSelectionBehavior(QAbstractItemView::SelectRows);
-    table_->setEditTriggers(QAbstractItemView::NoEditTriggers);
-    table_->setShowGrid(false);
     table_->setAlternatingRowColors(true);
     table_->setWordWrap(false);
     table_->horizontalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents);
     table_->horizontalHeader()->setSectionResizeMode(0, QHeaderView::Stretch);
-    for (int c = 0; c < 6; ++c)
-        table_->horizontalHeaderItem(c)->setTextAlignment((c >= 2 && c <= 4 ? Qt::AlignRight : Qt::AlignLeft) |
-                                                          Qt::AlignVCenter);
     layout->addWidget(table_, 1);
     connect(table_, &QTableWidget::itemSelectionChanged, this, [this] {
         const int row = table_->currentRow();

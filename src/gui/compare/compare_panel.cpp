@@ -10,6 +10,7 @@
 #include <set>
 
 #include "geometry/plane_points.h"
+#include "gui/look/figure_table.h"
 #include "gui/look/look.h"
 #include "question/ask.h"
 #include "report/pictures.h"
@@ -93,14 +94,8 @@ ComparePanel::ComparePanel(Document& document, QWidget* parent) : QWidget(parent
     buttons->addWidget(figures);
     buttons->addStretch(1);
     layout->addLayout(buttons);
-    table_ = new QTableWidget;
-    table_->setAccessibleName(QStringLiteral("All options in one table"));
-    table_->setTabKeyNavigation(false);
-    table_->setObjectName(QStringLiteral("comparison"));
-    table_->setEditTriggers(QAbstractItemView::NoEditTriggers);
-    table_->setShowGrid(false);
+    table_ = figure_table("comparison", QStringLiteral("All options in one table"));
     table_->setAlternatingRowColors(true);
-    table_->verticalHeader()->hide();
     layout->addWidget(table_, 4);
     for (const auto signal : {&Document::answers_changed, &Document::project_changed})
         connect(&document, signal, this, &ComparePanel::refresh);
@@ -201,11 +196,10 @@ void ComparePanel::refresh() {
         }
     }
     table_->clear();
-    table_->setColumnCount(2 + static_cast<int>(project.options.size()));
     table_->setRowCount(static_cast<int>(rows.size()));
     QStringList heads{QStringLiteral("Room"), QStringLiteral("Figure")};
     for (const auto& option : project.options) heads << QString::fromStdString(option.name);
-    table_->setHorizontalHeaderLabels(heads);
+    set_heads(*table_, heads, [](int column) { return column >= 2; });
     for (int r = 0; r < static_cast<int>(rows.size()); ++r) {
         const Row& row = rows[static_cast<size_t>(r)];
         table_->setItem(r, 0, new QTableWidgetItem(row.room));
@@ -219,8 +213,6 @@ void ComparePanel::refresh() {
     table_->horizontalHeader()->setSectionResizeMode(QHeaderView::Stretch);
     for (const int column : {0, 1})
         table_->horizontalHeader()->setSectionResizeMode(column, QHeaderView::ResizeToContents);
-    for (int c = 0; c < table_->columnCount(); ++c)
-        table_->horizontalHeaderItem(c)->setTextAlignment((c < 2 ? Qt::AlignLeft : Qt::AlignRight) | Qt::AlignVCenter);
 }
 
 }  // namespace wp::gui

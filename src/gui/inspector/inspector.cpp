@@ -87,6 +87,25 @@ void Inspector::refresh_figures() {
     for (const auto& [figure, text] : figures_) figure->setText(text());
 }
 
+// A kind of thing that can be selected, and its page.
+const Inspector::Page Inspector::kPages[] = {
+    {Selection::Kind::none, &Inspector::show_nothing},
+    {Selection::Kind::room, &Inspector::show_room},
+    {Selection::Kind::wall, &Inspector::show_wall},
+    {Selection::Kind::opening, &Inspector::show_opening},
+    {Selection::Kind::observer, &Inspector::show_observer},
+    {Selection::Kind::reading, &Inspector::show_reading},
+    {Selection::Kind::block, &Inspector::show_block},
+    {Selection::Kind::storey, &Inspector::show_storey},
+    {Selection::Kind::partition, &Inspector::show_partition},
+    {Selection::Kind::floor_void, &Inspector::show_floor_void},
+    {Selection::Kind::roof, &Inspector::show_roof},
+    {Selection::Kind::rooflight, &Inspector::show_rooflight},
+    {Selection::Kind::dimension, &Inspector::show_dimension},
+    {Selection::Kind::thing, &Inspector::show_thing},
+    {Selection::Kind::plane, &Inspector::show_plane},
+};
+
 void Inspector::rebuild() {
     figures_.clear();
     had_answer_ = document_.daylight.contains(document_.option().id);
@@ -102,57 +121,11 @@ void Inspector::rebuild() {
     form->setSpacing(space::small);
     form->setFieldGrowthPolicy(QFormLayout::AllNonFixedFieldsGrow);
     shown_ = document_.selection();
-    using Kind = Selection::Kind;
     if (document_.selected().size() > 1)
         show_many(*form);
     else
-        switch (shown_.kind) {
-            case Kind::none:
-                show_nothing(*form);
-                break;
-            case Kind::room:
-                show_room(*form);
-                break;
-            case Kind::wall:
-                show_wall(*form);
-                break;
-            case Kind::opening:
-                show_opening(*form);
-                break;
-            case Kind::observer:
-                show_observer(*form);
-                break;
-            case Kind::reading:
-                show_reading(*form);
-                break;
-            case Kind::block:
-                show_block(*form);
-                break;
-            case Kind::storey:
-                show_storey(*form);
-                break;
-            case Kind::partition:
-                show_partition(*form);
-                break;
-            case Kind::floor_void:
-                show_floor_void(*form);
-                break;
-            case Kind::roof:
-                show_roof(*form);
-                break;
-            case Kind::rooflight:
-                show_rooflight(*form);
-                break;
-            case Kind::dimension:
-                show_dimension(*form);
-                break;
-            case Kind::thing:
-                show_thing(*form);
-                break;
-            case Kind::plane:
-                show_plane(*form);
-                break;
-        }
+        for (const Page& known : kPages)
+            if (known.kind == shown_.kind) (this->*known.show)(*form);
     if (!editable_)
         for (auto* field : page->findChildren<QWidget*>())
             if (qobject_cast<QLineEdit*>(field) != nullptr || qobject_cast<QComboBox*>(field) != nullptr ||

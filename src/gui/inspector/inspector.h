@@ -29,6 +29,11 @@ class Inspector : public QScrollArea {
     void aim_wanted(const QString& observer);
 
  private:
+    struct Page {
+        Selection::Kind kind;
+        void (Inspector::*show)(QFormLayout&);
+    };
+    static const Page kPages[15];
     void rebuild();
     void refresh();
     void refresh_figures();

@@ -7,6 +7,7 @@
 #include <QVBoxLayout>
 
 #include "gui/inspector/rows.h"
+#include "gui/look/figure_table.h"
 #include "gui/look/look.h"
 #include "question/ask.h"
 #include "rule/data.h"
@@ -52,25 +53,16 @@ class NumberItem : public QTableWidgetItem {
 };
 
 QTableWidget* table(const char* name, const QString& title, const QStringList& heads) {
-    auto* t = new QTableWidget(0, static_cast<int>(heads.size()));
-    t->setObjectName(QString::fromLatin1(name));
-    t->setAccessibleName(title);
-    t->setHorizontalHeaderLabels(heads);
-    t->verticalHeader()->hide();
+    auto* t = figure_table(name, title);
+    set_heads(*t, heads, [](int column) { return column > 0; });
     t->verticalHeader()->setDefaultSectionSize(21);
     t->setSelectionBehavior(QAbstractItemView::SelectRows);
     t->setSelectionMode(QAbstractItemView::SingleSelection);
-    t->setEditTriggers(QAbstractItemView::NoEditTriggers);
-    t->setTabKeyNavigation(false);
-    t->setShowGrid(false);
     t->horizontalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents);
     t->horizontalHeader()->setSectionResizeMode(0, QHeaderView::Stretch);
     t->horizontalHeader()->setMinimumSectionSize(30);
-    t->horizontalHeaderItem(0)->setTextAlignment(Qt::AlignLeft | Qt::AlignVCenter);
     t->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     t->setMinimumHeight(kLeastHeight);
-    for (int c = 1; c < heads.size(); ++c)
-        t->horizontalHeaderItem(c)->setTextAlignment(Qt::AlignRight | Qt::AlignVCenter);
     return t;
 }
 
