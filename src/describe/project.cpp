@@ -19,12 +19,11 @@ Field degrees(const char* key, const char* label, double most, Need need, const 
 
 // Early files had four materials by type under keys of their own.
 void describe_early_types(Describer& d, Option& o) {
-    for (const auto& [key, part] : {std::pair{"reveals", Part::reveal},
-                                    {"facade", Part::facade},
-                                    {"roof_finish", Part::roof},
-                                    {"frames", Part::frame}})
-        d.early_text({.key = key, .meaning = "early files: see types"}, [&](const std::string& id) {
-            if (!id.empty()) o.types[part] = id;
+    constexpr std::pair<const char*, Part> early[] = {
+        {"reveals", Part::reveal}, {"facade", Part::facade}, {"roof_finish", Part::roof}, {"frames", Part::frame}};
+    for (const auto& one : early)
+        d.early_text({.key = one.first, .meaning = "early files: see types"}, [&](const std::string& id) {
+            if (!id.empty()) o.types[one.second] = id;
         });
 }
 

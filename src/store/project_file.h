@@ -6,11 +6,7 @@
 #include <string_view>
 
 #include "base/result.h"
-#include "model/material.h"
-
-namespace wp::model {
-struct Project;
-}
+#include "model/project.h"
 
 namespace wp::store {
 

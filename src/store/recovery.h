@@ -8,11 +8,7 @@
 #include <vector>
 
 #include "base/result.h"
-#include "model/material.h"
-
-namespace wp::model {
-struct Project;
-}
+#include "model/project.h"
 
 namespace wp::store {
 
