@@ -168,7 +168,7 @@ QString ComparePanel::cell(const Line& line, const model::Id& option, const mode
     const QString words = QString::fromStdString(figure::unit_of(*line.measure, line.wanted));
     const QString value =
         line.measure->is_share ? QString::number(unit * band.value, 'f', 0) : report::figure(unit * band.value);
-    const bool told = half > 0.005 * unit * band.value && std::string_view(line.measure->id) == "mean";
+    const bool told = half > 0 && std::string_view(line.measure->id) == "mean";
     return value + (told ? QStringLiteral(" \u00b1 %1").arg(report::error_figure(half)) : QString()) +
            (words.isEmpty() ? QString() : QStringLiteral(" ") + words);
 }
