@@ -9,6 +9,7 @@
 #include <limits>
 #include <map>
 #include <optional>
+#include <set>
 
 #include "base/file.h"
 #include "base/log.h"
@@ -267,11 +268,12 @@ class Solver {
         if (job.question.at == model::Question::At::planes && job.question.without.empty())
             tables_.try_emplace({job.option->id, job.question.kind}, table);
         std::vector<std::pair<fs::path, std::string>> files = {
-            {name(job, ".csv"), exchange::table_csv(table)},
             {name(job, ".json"),
              exchange::table_json(origin(job), answer->record, answer->kind.c_str(), table, names, answer->facts)}};
-        for (const auto& id : arguments_.also)
-            if (id != "csv") files.emplace_back(name(job, "." + id), exchange::find_table_format(id)->write(table));
+        std::set<std::string> forms(arguments_.also.begin(), arguments_.also.end());
+        forms.insert("csv");
+        for (const auto& id : forms)
+            files.emplace_back(name(job, "." + id), exchange::find_table_format(id)->write(table));
         if (found) line += " (kept beside the project)";
         const bool by_windows = analysis::analysis_of(job.question.kind).by_windows;
         if (arguments_.windows && by_windows && !answer->windows)

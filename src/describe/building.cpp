@@ -9,11 +9,6 @@ using namespace model;
 
 namespace {
 
-Field size(const char* key, const char* label, double low, double high, const char* meaning = "",
-           Need need = Need::required) {
-    return {
-        .key = key, .label = label, .meaning = meaning, .unit = unit::metre, .low = low, .high = high, .need = need};
-}
 Field made_of(const char* key, const char* label, const char* meaning = "missing: by type") {
     return {.key = key, .label = label, .meaning = meaning};
 }
@@ -90,7 +85,7 @@ void take_frame_share(Opening& o, double share) {
 void describe_leaf(Describer& d, Opening& o) {
     d.early_number({.key = "frame_fraction", .meaning = "early files: share of the opening", .low = 0, .high = 0.99},
                    [&](double share) { take_frame_share(o, share); });
-    d.number(size("frame", "Frame", 0, 1, "width seen of frame, mullions and transoms", Need::optional), o.frame);
+    d.number(in_metres("frame", "Frame", 0, 1, "width seen of frame, mullions and transoms", Need::optional), o.frame);
     d.whole({.key = "columns", .label = "Lights across", .meaning = "side by side", .low = 1, .high = 50}, o.columns);
     d.whole({.key = "rows", .label = "Lights up", .meaning = "above each other", .low = 1, .high = 50}, o.rows);
 }
@@ -107,7 +102,7 @@ void describe_own_finish(Describer& d, OwnFinish& o) {
 
 void describe_own_wall(Describer& d, Wall& w) {
     d.whole(edge(), w.edge);
-    d.number(size("thickness", "Thickness", 0.001, 10), w.thickness);
+    d.number(in_metres("thickness", "Thickness", 0.001, 10), w.thickness);
 }
 
 }  // namespace
@@ -135,13 +130,13 @@ void describe(Describer& d, Opening& o) {
     describe_name(d, o.name);
     d.choice({.key = "kind", .label = "Kind", .need = Need::required}, o.kind, kOpenings);
     d.whole(edge("the wall: from corner edge of the footprint to the next"), o.edge);
-    d.number(size("along", "Along wall", 0, 1e4, "from the edge's first corner to the near side"), o.along);
-    d.number(size("width", "Width", 0.01, 1e4), o.width);
-    d.number(size("height", "Opening height", 0.01, 1e4), o.height);
-    d.number(size("sill", "Sill", 0, 1e4, "above the floor"), o.sill);
+    d.number(in_metres("along", "Along wall", 0, 1e4, "from the edge's first corner to the near side"), o.along);
+    d.number(in_metres("width", "Width", 0.01, 1e4), o.width);
+    d.number(in_metres("height", "Opening height", 0.01, 1e4), o.height);
+    d.number(in_metres("sill", "Sill", 0, 1e4, "above the floor"), o.sill);
     d.only(has_leaf, [&] { describe_leaf(d, o); });
-    d.number(size("reveal", "Pane depth", 0, 10, "of the middle of pane or leaf from the inner face of the wall",
-                  Need::optional),
+    d.number(in_metres("reveal", "Pane depth", 0, 10, "of the middle of pane or leaf from the inner face of the wall",
+                       Need::optional),
              o.reveal);
     d.only(when("kind", o.kind, kOpenings, {Kind::window}),
            [&] { d.material(made_of("glazing", "Glazing"), o.glazing); });
@@ -165,7 +160,7 @@ void describe(Describer& d, Room& r) {
                .need = Need::required},
               r.footprint);
     // A slip of units is for the model check.
-    d.number(size("height", "Height", 0.001, 10000, "clear; may reach through the storeys above"), r.height);
+    d.number(in_metres("height", "Height", 0.001, 10000, "clear; may reach through the storeys above"), r.height);
     d.choice({.key = "top", .label = "Ceiling", .meaning = "where the storey has a pitched roof above it"}, r.top,
              tops);
     d.material(made_of("floor", "Floor"), r.floor);
@@ -189,8 +184,8 @@ void describe(Describer& d, Partition& p) {
     describe_name(d, p.name);
     d.point({.key = "from", .meaning = "end of its middle line", .unit = unit::metre, .need = Need::required}, p.from);
     d.point({.key = "to", .meaning = "its other end", .unit = unit::metre, .need = Need::required}, p.to);
-    d.number(size("thickness", "Thickness", 0.001, 10), p.thickness);
-    d.number(size("height", "Height", 0.01, 100), p.height);
+    d.number(in_metres("thickness", "Thickness", 0.001, 10), p.thickness);
+    d.number(in_metres("height", "Height", 0.01, 100), p.height);
     d.material(made_of("material", "Material"), p.material);
     d.rest(p.extra);
 }
@@ -212,12 +207,12 @@ void describe(Describer& d, Roof& r) {
     describe_name(d, r.name);
     d.choice({.key = "kind", .label = "Shape", .need = Need::required}, r.kind, kinds);
     d.texts({.key = "rooms", .meaning = "ids of the rooms below it; none: all of the storey"}, r.rooms);
-    d.number(size("eaves", "Eaves", 0.1, 1000, "lowest line of the ceiling above the storey's floor"), r.eaves);
+    d.number(in_metres("eaves", "Eaves", 0.1, 1000, "lowest line of the ceiling above the storey's floor"), r.eaves);
     d.number({.key = "pitch", .label = "Pitch", .unit = unit::degree, .low = 0, .high = 80, .need = Need::required},
              r.pitch);
     d.number(direction(Need::required), r.direction);
     d.whole({.key = "bays", .label = "Bays", .meaning = "of a sawtooth", .low = 1, .high = 100}, r.bays);
-    d.number(size("overhang", "Overhang", 0, 20, "past the outer face of the walls, in plan", Need::optional),
+    d.number(in_metres("overhang", "Overhang", 0, 20, "past the outer face of the walls, in plan", Need::optional),
              r.overhang);
     d.rest(r.extra);
 }
@@ -226,17 +221,17 @@ void describe(Describer& d, Rooflight& r) {
     describe_id(d, r.id);
     describe_name(d, r.name);
     d.point({.key = "centre", .unit = unit::metre, .need = Need::required}, r.centre);
-    d.number(size("width", "Width", 0.05, 1000, "across the slope; along the riser of a sawtooth"), r.width);
-    d.number(size("length", r.upright ? "Glass height" : "Length", 0.05, 1000,
-                  "up the slope, in plan; height of the glass where upright"),
+    d.number(in_metres("width", "Width", 0.05, 1000, "across the slope; along the riser of a sawtooth"), r.width);
+    d.number(in_metres("length", r.upright ? "Glass height" : "Length", 0.05, 1000,
+                       "up the slope, in plan; height of the glass where upright"),
              r.length);
     d.number(turn_of("counter-clockwise, on flat roofs; on a slope it lies along the slope"), r.turn);
     d.flag({.key = "upright", .label = "Stands", .meaning = "in the riser of a sawtooth nearest to its centre"},
            r.upright);
-    d.number(size("upstand", r.upright ? "Sill above roof" : "Upstand", 0, 20, "above the roof's outer face",
-                  Need::optional),
+    d.number(in_metres("upstand", r.upright ? "Sill above roof" : "Upstand", 0, 20, "above the roof's outer face",
+                       Need::optional),
              r.upstand);
-    d.number(size("frame", "Frame", 0, 1, "", Need::optional), r.frame);
+    d.number(in_metres("frame", "Frame", 0, 1, "", Need::optional), r.frame);
     d.material(made_of("glazing", "Glazing"), r.glazing);
     describe_shading(d, r);
     d.rest(r.extra);
@@ -246,7 +241,7 @@ void describe(Describer& d, Underlay& u) {
     d.text({.key = "file", .meaning = "picture or PDF, relative to the project file", .need = Need::required}, u.file);
     d.whole({.key = "page", .label = "Page", .low = 1, .high = 9999}, u.page);
     d.point({.key = "place", .meaning = "its lower left corner", .unit = unit::metre, .need = Need::required}, u.place);
-    d.number(size("width", "Picture width", 0.01, 1e5, "that it stands for"), u.width);
+    d.number(in_metres("width", "Picture width", 0.01, 1e5, "that it stands for"), u.width);
     d.number(turn_of("counter-clockwise about its place"), u.turn);
     d.number({.key = "strength",
               .label = "Strength",
@@ -261,16 +256,16 @@ void describe(Describer& d, Dimension& dim) {
     describe_id(d, dim.id);
     d.point({.key = "from", .unit = unit::metre, .need = Need::required}, dim.from);
     d.point({.key = "to", .unit = unit::metre, .need = Need::required}, dim.to);
-    d.number(size("offset", "Offset", -1000, 1000, "of the line from what it measures, to the left of from-to",
-                  Need::optional),
+    d.number(in_metres("offset", "Offset", -1000, 1000, "of the line from what it measures, to the left of from-to",
+                       Need::optional),
              dim.offset);
 }
 
 void describe(Describer& d, Storey& s) {
     describe_id(d, s.id);
     describe_name(d, s.name);
-    d.number(size("level", "Level", -1000, 1000, "of the floor, above the site's zero"), s.level);
-    d.number(size("height", "Clear height", 0.1, 1000, "clear, that new rooms take", Need::optional), s.height);
+    d.number(in_metres("level", "Level", -1000, 1000, "of the floor, above the site's zero"), s.level);
+    d.number(in_metres("height", "Clear height", 0.1, 1000, "clear, that new rooms take", Need::optional), s.height);
     d.list({.key = "rooms", .need = Need::required, .within = bears::all}, "room", s.rooms);
     d.list({.key = "partitions", .meaning = "walls that stand free or do not reach the ceiling"}, "partition",
            s.partitions);

@@ -46,6 +46,11 @@ void describe(Describer& d, model::Site& site);
 void describe(Describer& d, model::Project& project);
 
 // What most things have.
+inline Field in_metres(const char* key, const char* label, double low, double high, const char* meaning = "",
+                       Need need = Need::required) {
+    return {
+        .key = key, .label = label, .meaning = meaning, .unit = unit::metre, .low = low, .high = high, .need = need};
+}
 inline void describe_id(Describer& d, model::Id& id) {
     d.text({.key = "id", .meaning = "its own within the list", .need = Need::required}, id);
 }

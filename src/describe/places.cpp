@@ -21,11 +21,6 @@ constexpr Word kViews[] = {{"plan", Kind::plan, "Plan"},
                            {"section", Kind::section, "Section"},
                            {"model", Kind::model, "Model"}};
 
-Field metres(const char* key, const char* label, double low, double high, const char* meaning = "",
-             Need need = Need::required) {
-    return {
-        .key = key, .label = label, .meaning = meaning, .unit = unit::metre, .low = low, .high = high, .need = need};
-}
 Field degrees(const char* key, const char* label, double low, double high, const char* meaning = "",
               Need need = Need::required) {
     return {
@@ -62,11 +57,11 @@ void describe(Describer& d, ReferencePlane& p) {
     describe_name(d, p.name);
     d.choice({.key = "on", .label = "Lies on"}, p.on, kSurfaces);
     describe_place(d, p);
-    d.number(metres("height", p.on == On::floor ? "Plane height" : "Stands off", 0, 100,
-                    "above the floor; else how far the points stand before the surface"),
+    d.number(in_metres("height", p.on == On::floor ? "Plane height" : "Stands off", 0, 100,
+                       "above the floor; else how far the points stand before the surface"),
              p.height);
-    d.number(metres("margin", "Margin", 0, 100, "from the walls, or from the edges"), p.margin);
-    d.number(metres("spacing", "Spacing", 0.02, 100, "cells are no wider"), p.spacing);
+    d.number(in_metres("margin", "Margin", 0, 100, "from the walls, or from the edges"), p.margin);
+    d.number(in_metres("spacing", "Spacing", 0.02, 100, "cells are no wider"), p.spacing);
     d.whole({.key = "number",
              .label = "Points wanted",
              .meaning = "so many at least, instead of the spacing; 0: the spacing counts",
@@ -111,7 +106,7 @@ void describe(Describer& d, View& v) {
     d.choice({.key = "kind", .need = Need::required}, v.kind, kViews);
     d.only(of({Kind::plan, Kind::elevation}), [&] { d.text({.key = "storey", .need = Need::required}, v.storey); });
     d.only(of({Kind::plan}), [&] {
-        d.number(metres("cut", "Cut at", 0, 1000, "height of the cut above the floor", Need::optional), v.cut);
+        d.number(in_metres("cut", "Cut at", 0, 1000, "height of the cut above the floor", Need::optional), v.cut);
     });
     d.only(of({Kind::elevation}), [&] {
         d.text({.key = "room", .need = Need::required}, v.room);
@@ -127,7 +122,7 @@ void describe(Describer& d, View& v) {
     d.only(of({Kind::model}), [&] {
         d.number(degrees("turn", "Turn", -1e6, 1e6), v.turn);
         d.number(degrees("tilt", "Tilt", -90, 90), v.tilt);
-        d.number(metres("distance", "Distance", 0.1, 1e5), v.distance);
+        d.number(in_metres("distance", "Distance", 0.1, 1e5), v.distance);
         d.triple({.key = "target", .unit = unit::metre, .need = Need::required}, v.target);
     });
 }

@@ -11,11 +11,6 @@ constexpr Word kThings[] = {{"table", Kind::table}, {"shelf", Kind::shelf}, {"be
                             {"box", Kind::box},     {"stair", Kind::stair}, {"ramp", Kind::ramp},
                             {"tree", Kind::tree},   {"fence", Kind::fence}, {"terrain", Kind::terrain}};
 
-Field size(const char* key, const char* label, double low, double high, const char* meaning = "",
-           Need need = Need::required) {
-    return {
-        .key = key, .label = label, .meaning = meaning, .unit = unit::metre, .low = low, .high = high, .need = need};
-}
 Field gap(const char* key, const char* label, const char* meaning) {
     return {.key = key, .label = label, .meaning = meaning, .unit = unit::share, .low = 0, .high = 1};
 }
@@ -39,7 +34,7 @@ void describe_stair(Describer& d, Thing& t) {
                  .high = 2},
                 t.flights);
         d.only({t.flights == 2, "flights", {"2"}}, [&] {
-            d.number(size("landing", "Landing", 0.05, 100, "depth of the landing", Need::optional), t.landing);
+            d.number(in_metres("landing", "Landing", 0.05, 100, "depth of the landing", Need::optional), t.landing);
         });
     });
 }
@@ -53,8 +48,8 @@ void describe(Describer& d, Block& b) {
     describe_id(d, b.id);
     describe_name(d, b.name);
     d.polygon({.key = "footprint", .unit = unit::metre, .need = Need::required}, b.footprint);
-    d.number(size("base", "Base", -1000, 1000, "above the site's zero"), b.base);
-    d.number(size("height", "Height", 0.01, 1000, "to the eaves"), b.height);
+    d.number(in_metres("base", "Base", -1000, 1000, "above the site's zero"), b.base);
+    d.number(in_metres("height", "Height", 0.01, 1000, "to the eaves"), b.height);
     d.choice({.key = "top", .label = "Roof"}, b.top, tops);
     d.only(when("top", b.top, tops, {Block::Top::mono_pitch, Block::Top::gable}), [&] {
         d.number({.key = "pitch", .label = "Pitch", .unit = unit::degree, .low = 0, .high = 80}, b.pitch);
@@ -77,23 +72,25 @@ void describe(Describer& d, Thing& t) {
     d.choice({.key = "kind", .need = Need::required}, t.kind, kThings);
     d.text({.key = "storey", .meaning = "whose floor it stands on; missing: outdoors, on the ground"}, t.storey);
     d.point({.key = "at", .meaning = "the middle of its rectangle", .unit = unit::metre, .need = Need::required}, t.at);
-    d.number(size("width",
-                  t.kind == Kind::tree    ? "Canopy"
-                  : t.kind == Kind::fence ? "Length"
-                                          : "Width",
-                  0.01, 2000, "across; of a tree its canopy, of a fence its length"),
+    d.number(in_metres("width",
+                       t.kind == Kind::tree    ? "Canopy"
+                       : t.kind == Kind::fence ? "Length"
+                                               : "Width",
+                       0.01, 2000, "across; of a tree its canopy, of a fence its length"),
              t.width);
     d.only(of({Kind::table, Kind::shelf, Kind::bench, Kind::box, Kind::stair, Kind::ramp, Kind::fence, Kind::terrain}),
            [&] {
-               d.number(size("length", climbs(t.kind) ? "Run" : "Depth", 0.01, 2000,
+               d.number(
+                   in_metres("length", climbs(t.kind) ? "Run" : "Depth", 0.01, 2000,
                              "along: the way a stair or ramp climbs, the way terrain rises; of a fence its thickness"),
-                        t.length);
+                   t.length);
            });
     if (d.is_reading() && t.kind == Kind::tree) t.length = t.width;
-    d.number(size("height", climbs(t.kind) || t.kind == Kind::terrain ? "Climbs" : "Height", 0.01, 2000,
-                  "all of it: what a stair, ramp or terrain climbs, a tree's top"),
+    d.number(in_metres("height", climbs(t.kind) || t.kind == Kind::terrain ? "Climbs" : "Height", 0.01, 2000,
+                       "all of it: what a stair, ramp or terrain climbs, a tree's top"),
              t.height);
-    d.number(size("base", "Stands at", -100, 500, "of its foot above the floor or the ground", Need::optional), t.base);
+    d.number(in_metres("base", "Stands at", -100, 500, "of its foot above the floor or the ground", Need::optional),
+             t.base);
     d.number({.key = "turn",
               .label = "Turn",
               .meaning = "counter-clockwise",
@@ -102,8 +99,9 @@ void describe(Describer& d, Thing& t) {
               .high = 360},
              t.turn);
     describe_stair(d, t);
-    d.only(of({Kind::tree}),
-           [&] { d.number(size("trunk", "Trunk", 0, 200, "height below the canopy", Need::optional), t.landing); });
+    d.only(of({Kind::tree}), [&] {
+        d.number(in_metres("trunk", "Trunk", 0, 200, "height below the canopy", Need::optional), t.landing);
+    });
     d.only(of({Kind::tree, Kind::fence}), [&] {
         d.number(gap("gap", t.kind == Kind::tree ? "Gaps, in leaf" : "Gaps",
                      "share of a sunbeam that goes through the whole canopy in leaf, or through a fence"),

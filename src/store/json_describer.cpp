@@ -107,7 +107,7 @@ void JsonDescriber::check_size(const Field& f, size_t size) {
                                                  : fmt::format("{} at most", f.most);
     fields_.fail(std::string("/") + f.key,
                  size == 0 ? "there is none" : fmt::format("this holds {}, not {}", size, wanted),
-                 fmt::format("Give {}{}", wanted, may_be_empty ? ", or leave it out" : "").c_str());
+                 fmt::format("Give {}{}", wanted, may_be_empty ? ", or leave it out" : ""));
 }
 
 }  // namespace wp::store

@@ -131,7 +131,8 @@ void ComparePanel::build_menu() {
     static const QStringList first{QStringLiteral("Daylight factor, mean"), QStringLiteral("Daylight factor, least"),
                                    QStringLiteral("Spatial autonomy 300 lx / 50 %, blinds"),
                                    QStringLiteral("Sunlight exposure 1000 lx / 250 h")};
-    for (const auto& line : all_lines()) {
+    const auto all = all_lines();
+    for (const auto& line : all) {
         auto* action = menu_->addAction(line.name);
         action->setCheckable(true);
         action->setChecked(first.contains(line.name));
@@ -143,9 +144,7 @@ void ComparePanel::build_menu() {
             refresh();
         });
     }
-    for (const QString& name : first)
-        for (const auto& line : all_lines())
-            if (line.name == name) lines_.push_back(line);
+    for (const QString& name : first) lines_.push_back(*std::ranges::find(all, name, &Line::name));
 }
 
 QString ComparePanel::cell(const Line& line, const model::Id& option, const model::Id& room) {
