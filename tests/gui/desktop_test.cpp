@@ -244,6 +244,29 @@ TEST_F(Desktop, the_year_runs_in_the_background_and_gives_a_verdict) {
     EXPECT_TRUE(drive::wait_until([&] { return window->lamp().state() == Lamp::State::settled; }, 20000));
 }
 
+TEST_F(Desktop, what_was_not_asked_is_said_so_and_not_judged) {
+    drive::key(*window, Qt::Key_5, Qt::ControlModifier);
+    auto* table = static_cast<QTableWidget*>(drive::widget(*window, "verdicts"));
+    ASSERT_EQ(table->rowCount(), 3);
+    for (int row = 1; row < 3; ++row) {
+        EXPECT_TRUE(table->item(row, 5)->text().contains(QStringLiteral("not asked yet")));
+        EXPECT_EQ(table->item(row, 2)->text(), QStringLiteral("\u2013"));
+    }
+}
+
+TEST_F(Desktop, figures_of_the_comparison_are_chosen_from_all_there_are) {
+    drive::key(*window, Qt::Key_4, Qt::ControlModifier);
+    auto* table = static_cast<QTableWidget*>(drive::widget(*window, "comparison"));
+    auto* menu = static_cast<QPushButton*>(drive::widget(*window, "compared-figures"))->menu();
+    const int before = table->rowCount();
+    ASSERT_GT(before, 0);
+    for (QAction* action : menu->actions())
+        if (action->text() == QStringLiteral("Sky component, mean")) action->trigger();
+    ASSERT_EQ(table->rowCount(), before + 1) << "one room, one line more";
+    EXPECT_EQ(table->item(before, 1)->text(), QStringLiteral("Sky component, mean"));
+    ASSERT_TRUE(drive::wait_until([&] { return table->item(before, 2)->text().endsWith(QStringLiteral("%")); }, 20000));
+}
+
 TEST_F(Desktop, a_running_year_can_be_cancelled) {
     window->document().edit(QStringLiteral("Very exact"), [](model::Project& p) { p.questions[1].accuracy = 0.001; });
     window->show_desk(Desk::light);
