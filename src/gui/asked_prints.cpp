@@ -2,12 +2,19 @@
 #include "gui/asked_prints.h"
 
 #include "analysis/analysis.h"
+#include "describe/depends.h"
 #include "store/asked.h"
 
 namespace wp::gui {
 
 namespace {
 constexpr size_t kMostKnown = 24;
+}
+
+bool are_alike(const model::Project& a, const model::Project& b, const model::Id& option, unsigned bears) {
+    const auto *x = model::find(a.options, option), *y = model::find(b.options, option);
+    if (x == nullptr || y == nullptr || a.site.weather != b.site.weather) return false;
+    return describe::depends(a, *x, bears) == describe::depends(b, *y, bears);
 }
 
 bool AskedPrints::is_same(const std::shared_ptr<const model::Project>& then, const model::Question& asked_then,

@@ -15,6 +15,10 @@ struct Project;
 
 namespace wp::gui {
 
+/// Whether two projects are alike for an option in all that bears on these (bits of describe::bears), weather file
+/// included. False where either has no such option.
+bool are_alike(const model::Project& a, const model::Project& b, const model::Id& option, unsigned bears);
+
 class AskedPrints {
  public:
     /// Whether an option's answer to a question, asked of one project, holds for another: renamed or recoloured things

@@ -91,9 +91,7 @@ namespace {
 bool is_same_light(const model::Project& a, const model::Project& b, const model::Id& option) {
     namespace bears = describe::bears;
     constexpr unsigned all = bears::light | bears::planes | bears::readings | bears::observers;
-    const auto *was = model::find(a.options, option), *is = model::find(b.options, option);
-    if (was == nullptr || is == nullptr || a.site.weather != b.site.weather) return false;
-    if (describe::depends(a, *was, all) != describe::depends(b, *is, all)) return false;
+    if (!are_alike(a, b, option, all)) return false;
     const auto asked = [](const model::Project& p) {
         std::vector<Fingerprint> list;
         for (const Question& q : p.questions)

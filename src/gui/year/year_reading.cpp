@@ -5,8 +5,8 @@
 #include <cmath>
 #include <numeric>
 
-#include "describe/depends.h"
 #include "describe/field.h"
+#include "gui/asked_prints.h"
 #include "question/ask.h"
 #include "question/year_over_time.h"
 #include "report/pictures.h"
@@ -205,11 +205,8 @@ void add_groups(const YearReading& reading, YearTables& out) {
 }  // namespace
 
 bool same_building(const model::Project& a, const model::Project& b, const model::Id& id) {
-    const auto *x = model::find(a.options, id), *y = model::find(b.options, id);
-    if (x == nullptr || y == nullptr || a.site.weather != b.site.weather) return false;
     namespace bears = describe::bears;
-    constexpr unsigned traced = bears::light | bears::planes | bears::blinds;
-    return describe::depends(a, *x, traced) == describe::depends(b, *y, traced);
+    return are_alike(a, b, id, bears::light | bears::planes | bears::blinds);
 }
 
 YearReading read_year(std::shared_ptr<const YearAnswer> answer, const model::Project& project,
