@@ -7,7 +7,7 @@ namespace wp::gui {
 
 namespace {
 
-using Kind = model::Question::Kind;
+using QuestionKind = model::Question::Kind;
 
 template <class T>
 std::shared_ptr<const T> kept_of(const Kept<T>& kept, const model::Id& option) {
@@ -22,8 +22,8 @@ void add_daylight(const Document& document, const model::Id& option, Gathered& t
     to.made.push_back(question::table_of(*answer));
     const double median = document.outdoor().empty() ? 0 : climate::median_diffuse(document.outdoor());
     if (!to.made.back().columns.empty()) question::add_skies(to.made.back(), document.project().site.latitude, median);
-    to.answers.tables[Kind::daylight_factor] = &to.made.back();
-    to.given[Kind::daylight_factor] = answer.get();
+    to.answers.tables[QuestionKind::daylight_factor] = &to.made.back();
+    to.given[QuestionKind::daylight_factor] = answer.get();
 }
 
 void add_moment(const Document& document, const model::Id& option, Gathered& to) {
@@ -31,8 +31,8 @@ void add_moment(const Document& document, const model::Id& option, Gathered& to)
     if (answer == nullptr) return;
     to.kept.push_back(answer);
     to.made.push_back(question::table_of(std::vector{*answer}));
-    to.answers.tables[Kind::moment] = &to.made.back();
-    to.given[Kind::moment] = answer.get();
+    to.answers.tables[QuestionKind::moment] = &to.made.back();
+    to.given[QuestionKind::moment] = answer.get();
 }
 
 }  // namespace
@@ -53,12 +53,12 @@ Gathered gather(const Document& document, const model::Id& option) {
     if (const auto year = kept_of(document.years, option)) {
         out.kept.push_back(year);
         out.answers.year = year.get();
-        out.given[Kind::year] = year.get();
+        out.given[QuestionKind::year] = year.get();
     }
     if (const auto glare = kept_of(document.glares, option)) {
         out.kept.push_back(glare);
         out.answers.glares.push_back(glare.get());
-        out.given[Kind::glare] = glare.get();
+        out.given[QuestionKind::glare] = glare.get();
     }
     return out;
 }

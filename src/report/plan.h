@@ -98,6 +98,8 @@ void draw_legend(QPainter& painter, const Scale& scale, const QString& name, con
                  QRectF area, const MapMarks& marks = {}, const std::vector<LegendMark>& usual = {});
 /// Where the legend's bar lies in the area it is given.
 QRectF legend_bar(QRectF area);
+/// A mark of a legend or a contour in words: three figures, thousands of ten thousand and more as "12k".
+QString mark_text(double value);
 
 /// Number for people: three significant digits, no exponent.
 QString figure(double value);

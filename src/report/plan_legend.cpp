@@ -38,13 +38,13 @@ void draw_scale_bar(QPainter& painter, const PlanView& view, const Ink& ink, QRe
 
 QRectF legend_bar(QRectF area) { return {area.left(), area.top() + 20, area.width(), 10}; }
 
-namespace {
-
 QString mark_text(double value) {
     if (std::fabs(value) < 1e-12) return QStringLiteral("0");
     if (std::fabs(value) >= 10000) return QStringLiteral("%1k").arg(value / 1000, 0, 'g', 3);
     return std::fabs(value) >= 1000 ? QString::number(value, 'f', 0) : QString::number(value, 'g', 3);
 }
+
+namespace {
 
 void draw_ramp(QPainter& painter, const Scale& scale, QRectF bar) {
     QImage ramp(256, 1, QImage::Format_RGB32);

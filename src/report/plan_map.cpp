@@ -54,10 +54,6 @@ Frame frame_of(const geometry::PlanePoints& p, const OnPaper& on_paper) {
 
 double span(QPointF d) { return std::hypot(d.x(), d.y()); }
 
-QString mark_text(double value) {
-    return std::fabs(value) < 1e-12 ? QStringLiteral("0") : QString::number(value, 'g', 3);
-}
-
 void draw_hatching(QPainter& painter, const geometry::Lattice& lattice, const MapMarks& marks, const Frame& frame,
                    const Ink& ink) {
     for (const auto& [level, above, pattern] :

@@ -16,7 +16,7 @@ using namespace wp::model;
 
 namespace {
 
-YearAnswer year_of(const Project& project, double accuracy) {
+YearAnswer year_behind(const Project& project, double accuracy) {
     const auto& option = project.options[0];
     const auto weather = test::weather();
     return solve_year(geometry::build_surfaces(project, option), *planes_of(option, project.questions[0]), weather, 0,
@@ -41,9 +41,9 @@ Project with_tree() {
 
 TEST(MatterYear, sun_through_a_canopy_is_dimmed_to_its_gap_in_leaf_and_bare_by_the_month) {
     auto project = with_tree();
-    const auto shaded = year_of(project, 0.4);
+    const auto shaded = year_behind(project, 0.4);
     project.options[0].things.clear();
-    const auto open = year_of(project, 0.4);
+    const auto open = year_behind(project, 0.4);
     const auto &a = *shaded.direct(0), &b = *open.direct(0);
     ASSERT_EQ(a.lux.size(), b.lux.size());
     size_t summer = 0, winter = 0;
@@ -82,7 +82,7 @@ TEST(MatterYear, behind_closed_cloth_there_is_its_openness_of_everything_where_n
     project.materials.push_back(fabric);
     project.options[0].storeys[0].rooms[0].openings[0].blind_material = "fabric";
     project.site.ground_reflectance = 0.2;
-    const auto year = year_of(project, 0.05);
+    const auto year = year_behind(project, 0.05);
     ASSERT_EQ(year.planes[0].groups.size(), 1u);
     const auto open = year.lux(0, Operation::open), blinds = year.lux(0, Operation::lm83);
     const auto& states = year.states(static_cast<size_t>(year.planes[0].groups[0]), Operation::lm83);

@@ -26,11 +26,11 @@ struct Held {
     double share() const { return static_cast<double>(within) / all; }
 };
 
-struct Room {
+struct LitRoom {
     model::Project project = test::one_room();
     geometry::Surfaces surfaces;
     std::vector<geometry::PlanePoints> planes;
-    Room() {
+    LitRoom() {
         project.options[0].planes[0].spacing = 1.5;
         surfaces = geometry::build_surfaces(project, project.options[0]);
         planes = *question::planes_of(project.options[0], project.questions[0]);
@@ -47,7 +47,7 @@ void expect_95(const Held& held) {
 }  // namespace
 
 TEST(Stopping, bands_of_daylight_factors_hold_in_95_of_100_runs) {
-    const Room room;
+    const LitRoom room;
     const auto truth = question::daylight_factor(room.surfaces, room.planes, {0.004, 1000, 0});
     Held held;
     for (unsigned seed = 1; seed <= kDice; ++seed) {
@@ -59,7 +59,7 @@ TEST(Stopping, bands_of_daylight_factors_hold_in_95_of_100_runs) {
 }
 
 TEST(Stopping, bands_of_sunny_moments_hold_in_95_of_100_runs) {
-    const Room room;
+    const LitRoom room;
     model::SkyChoice sky;
     sky.shape = model::SkyChoice::Shape::cie;
     sky.type = 12;

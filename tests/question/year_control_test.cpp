@@ -17,7 +17,7 @@ using Kind = model::BlindControl::Kind;
 
 namespace {
 
-YearAnswer year_of(const model::Project& project, const YearKnown& known = {}) {
+YearAnswer year_with(const model::Project& project, const YearKnown& known = {}) {
     const auto weather = test::weather();
     return ask_year(*year_scene(project, project.options[0], {}, weather), weather, {0.5, 1, 0}, known);
 }
@@ -71,7 +71,7 @@ size_t closed_hours(const std::vector<uint8_t>& states) {
 }  // namespace
 
 TEST(BlindControl, the_rule_of_lm83_closes_in_the_hours_that_break_it_and_in_no_other) {
-    const auto year = year_of(room_with({fabric("fabric", 0.01, 0.05)}));
+    const auto year = year_with(room_with({fabric("fabric", 0.01, 0.05)}));
     const auto& states = year.states(0, Operation::lm83);
     for (int h = 0; h < climate::kHours; h += 7) {
         EXPECT_EQ(states[static_cast<size_t>(h)] > 0, breaks_the_rule(year, h, Operation::open)) << "hour " << h;
@@ -83,9 +83,9 @@ TEST(BlindControl, the_rule_of_lm83_closes_in_the_hours_that_break_it_and_in_no_
 
 TEST(BlindControl, a_plane_where_nobody_is_closes_no_blinds_and_takes_no_new_rays) {
     auto project = test::one_room();
-    const auto busy = year_of(project);
+    const auto busy = year_with(project);
     project.options[0].planes[0].occupied = false;
-    const auto idle = year_of(project, YearKnown(busy));
+    const auto idle = year_with(project, YearKnown(busy));
     EXPECT_GT(busy.closed_share(0, Operation::lm83), 0.01);
     EXPECT_EQ(idle.closed_share(0, Operation::lm83), 0);
     EXPECT_EQ(idle.inputs()->light, busy.inputs()->light);
@@ -93,7 +93,7 @@ TEST(BlindControl, a_plane_where_nobody_is_closes_no_blinds_and_takes_no_new_ray
 }
 
 TEST(BlindControl, a_coarse_cloth_cannot_meet_the_rule_and_its_hours_are_told) {
-    const auto year = year_of(room_with({fabric("net", 0.5, 0.1)}));
+    const auto year = year_with(room_with({fabric("net", 0.5, 0.1)}));
     const auto unmet = year.unmet(0, Operation::lm83);
     EXPECT_GT(metric::count(unmet), 100u);
     const auto& states = year.states(0, Operation::lm83);
@@ -104,8 +104,8 @@ TEST(BlindControl, a_coarse_cloth_cannot_meet_the_rule_and_its_hours_are_told) {
 }
 
 TEST(BlindControl, of_several_states_the_most_open_one_that_meets_the_rule_is_taken) {
-    const auto year = year_of(room_with({fabric("net", 0.5, 0.1), fabric("fabric", 0.01, 0.05)}));
-    const auto alone = year_of(room_with({fabric("net", 0.5, 0.1)}));
+    const auto year = year_with(room_with({fabric("net", 0.5, 0.1), fabric("fabric", 0.01, 0.05)}));
+    const auto alone = year_with(room_with({fabric("net", 0.5, 0.1)}));
     const auto& states = year.states(0, Operation::lm83);
     const auto unmet_by_net = alone.unmet(0, Operation::lm83);
     size_t net = 0, fabric = 0;
@@ -122,7 +122,7 @@ TEST(BlindControl, of_several_states_the_most_open_one_that_meets_the_rule_is_ta
 TEST(BlindControl, windows_of_two_sides_close_each_for_its_own_sun) {
     auto project = room_with({fabric("fabric", 0.01, 0.05)});
     test::add_west_window(project);
-    const auto year = year_of(project);
+    const auto year = year_with(project);
     ASSERT_EQ(year.groups.size(), 2u);
     const size_t w = year.groups[0].openings[0] == "west" ? 0 : 1, s = 1 - w;
     const auto &south = year.states(s, Operation::lm83), &sunset = year.states(w, Operation::lm83);
@@ -176,7 +176,7 @@ TEST(BlindControl, a_net_that_is_always_closed_is_a_window_of_half_the_glass_in_
 TEST(BlindControl, slats_that_follow_the_sun_are_tilted_no_farther_than_keeps_it_out) {
     auto project = room_with({slats("slats")}, Kind::closed);
     project.options[0].control.tracks_sun = true;
-    const auto year = year_of(project);
+    const auto year = year_with(project);
     const auto& states = year.states(0, Operation::control);
     const size_t tilts = year.groups[0].states.size();
     ASSERT_GT(tilts, 2u);
@@ -206,14 +206,14 @@ TEST(BlindControl, slats_that_follow_the_sun_leave_more_light_than_slats_that_ar
     shut.materials.back().slat_tilt = 75;
     const auto hours = model::clock_hours({}, 8, 18);
     const auto mean = [&](const YearAnswer& year) { return metric::mean_lux(*year.lux(0, Operation::control), hours); };
-    EXPECT_GT(mean(year_of(following)), 1.3 * mean(year_of(shut)));
+    EXPECT_GT(mean(year_with(following)), 1.3 * mean(year_with(shut)));
 }
 
 TEST(BlindControl, above_a_limit_on_the_plane_they_close_and_below_it_they_do_not) {
-    const auto open = year_of(room_with({fabric("fabric", 0.01, 0.05)}, Kind::open));
+    const auto open = year_with(room_with({fabric("fabric", 0.01, 0.05)}, Kind::open));
     auto limited = room_with({fabric("fabric", 0.01, 0.05)}, Kind::plane_lux);
     limited.options[0].control.limit = 800;
-    const auto year = year_of(limited, YearKnown(open));
+    const auto year = year_with(limited, YearKnown(open));
     const auto mean = year_of_plane(open, 0, Operation::open);
     const auto& states = year.states(0, Operation::control);
     for (size_t h = 0; h < states.size(); ++h)
@@ -222,10 +222,10 @@ TEST(BlindControl, above_a_limit_on_the_plane_they_close_and_below_it_they_do_no
 }
 
 TEST(BlindControl, above_a_limit_on_the_window_they_close_whatever_reaches_the_room) {
-    const auto open = year_of(room_with({fabric("fabric", 0.01, 0.05)}, Kind::open));
+    const auto open = year_with(room_with({fabric("fabric", 0.01, 0.05)}, Kind::open));
     auto limited = room_with({fabric("fabric", 0.01, 0.05)}, Kind::window_irradiance);
     limited.options[0].control.limit = 250;
-    const auto year = year_of(limited, YearKnown(open));
+    const auto year = year_with(limited, YearKnown(open));
     const auto on = open.heat()[0].on;
     const auto& states = year.states(0, Operation::control);
     for (size_t h = 0; h < states.size(); ++h)
@@ -252,7 +252,7 @@ TEST(BlindControl, a_large_window_of_a_group_counts_for_more_than_a_small_one) {
     both.control = option.control;
     both.control.limit = 250;
     option.groups = {both};
-    const auto year = year_of(project);
+    const auto year = year_with(project);
     ASSERT_EQ(year.groups.size(), 1u);
     const auto heat = year.heat();
     ASSERT_EQ(heat.size(), 2u);
@@ -273,7 +273,7 @@ TEST(BlindControl, by_the_clock_only_in_its_months_which_may_run_over_the_new_ye
     control.to = 6;
     control.month_from = 11;
     control.month_to = 2;
-    const auto year = year_of(project);
+    const auto year = year_with(project);
     const auto& states = year.states(0, Operation::control);
     for (size_t h = 0; h < states.size(); ++h) {
         const int month = climate::moment_of(static_cast<int>(h) / 24, 12).month;

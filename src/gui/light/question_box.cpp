@@ -12,7 +12,7 @@
 namespace wp::gui {
 
 using model::Question;
-using Kind = Question::Kind;
+using QuestionKind = Question::Kind;
 
 namespace {
 
@@ -23,8 +23,8 @@ QString day_words(const climate::Moment& m) { return QString::fromStdString(anal
 QString period_words(const Question& q) { return QString::fromStdString(analysis::period_words(q)); }
 
 // Kinds that are asked by this box, in the order of its list.
-std::vector<Kind> kinds_asked(QStringList& words) {
-    std::vector<Kind> out;
+std::vector<QuestionKind> kinds_asked(QStringList& words) {
+    std::vector<QuestionKind> out;
     for (const auto& a : analysis::analyses()) {
         if (a.asks == nullptr) continue;
         out.push_back(a.kind);

@@ -21,21 +21,21 @@
 
 namespace wp::gui {
 using namespace model;
-using Kind = Material::Kind;
+using MaterialKind = Material::Kind;
 
 namespace {
 
 constexpr const char* kFilter = "Materials (*.materials.json *.json)";
 
-QString kind_text(Kind kind) {
+QString kind_text(MaterialKind kind) {
     switch (kind) {
-        case Kind::opaque:
+        case MaterialKind::opaque:
             return QStringLiteral("Surface");
-        case Kind::glazing:
+        case MaterialKind::glazing:
             return QStringLiteral("Glass");
-        case Kind::fabric:
+        case MaterialKind::fabric:
             return QStringLiteral("Fabric, mesh or perforated sheet");
-        case Kind::slats:
+        case MaterialKind::slats:
             return QStringLiteral("Slatted blind");
     }
     return {};
@@ -45,9 +45,9 @@ QString kind_text(Kind kind) {
 void give(Option& option, const Selection& item, const Material& m) {
     using Of = Selection::Kind;
     const Id& id = m.id;
-    const bool blind = m.kind == Kind::fabric || m.kind == Kind::slats;
-    if (item.kind == Of::room && m.kind == Kind::opaque) find_room(option, item.id).room->walls = id;
-    if (item.kind == Of::wall && m.kind == Kind::opaque)
+    const bool blind = m.kind == MaterialKind::fabric || m.kind == MaterialKind::slats;
+    if (item.kind == Of::room && m.kind == MaterialKind::opaque) find_room(option, item.id).room->walls = id;
+    if (item.kind == Of::wall && m.kind == MaterialKind::opaque)
         set_own_finish(*find_room(option, item.id).room, item.edge, id);
     if (item.kind == Of::opening)
         if (const auto at = find_opening(option, item.id)) {
@@ -56,25 +56,25 @@ void give(Option& option, const Selection& item, const Material& m) {
                 at.opening->blind_material = id;
             } else if (takes(at.opening->kind == Opening::Kind::window ? Part::glazing : Part::door, m.kind)) {
                 at.opening->glazing = id;
-            } else if (m.kind == Kind::opaque) {
+            } else if (m.kind == MaterialKind::opaque) {
                 at.opening->frames = id;
             }
         }
     if (item.kind == Of::rooflight)
         if (const auto at = find_on_storeys(option, &Storey::rooflights, item.id)) {
-            if (m.kind == Kind::glazing) at.item->glazing = id;
+            if (m.kind == MaterialKind::glazing) at.item->glazing = id;
             if (blind) {
                 at.item->blind = true;
                 at.item->blind_material = id;
             }
         }
-    if (item.kind == Of::partition && m.kind == Kind::opaque)
+    if (item.kind == Of::partition && m.kind == MaterialKind::opaque)
         find_on_storeys(option, &Storey::partitions, item.id).item->material = id;
     if (Thing* t = item.kind == Of::thing ? model::find(option.things, item.id) : nullptr;
         t != nullptr && takes(part_of(t->kind), m.kind))
         t->material = id;
     if (Block* b = item.kind == Of::block ? model::find(option.blocks, item.id) : nullptr;
-        b != nullptr && m.kind == Kind::opaque)
+        b != nullptr && m.kind == MaterialKind::opaque)
         b->material = id;
 }
 
@@ -110,7 +110,8 @@ MaterialsPanel::MaterialsPanel(Document& document, QWidget* parent) : QWidget(pa
     auto* make = tool("plus", "new-material", QStringLiteral("A new material"));
     make->setPopupMode(QToolButton::InstantPopup);
     auto* kinds = new QMenu(make);
-    for (const Kind kind : {Kind::opaque, Kind::glazing, Kind::fabric, Kind::slats})
+    for (const MaterialKind kind :
+         {MaterialKind::opaque, MaterialKind::glazing, MaterialKind::fabric, MaterialKind::slats})
         kinds->addAction(kind_text(kind), this, [this, kind] { new_material(kind); });
     make->setMenu(kinds);
     auto* files = tool("folder-open", "material-files", QStringLiteral("Take in or give out a file of materials"));
@@ -264,12 +265,12 @@ void MaterialsPanel::show_form(const Material& m, From from) {
             change(title, [&](Material& x) { x.*field = std::clamp(v, low, high); });
         });
     };
-    if (m.kind == Kind::opaque) {
+    if (m.kind == MaterialKind::opaque) {
         share(QStringLiteral("Reflectance"), &Material::reflectance);
         share(QStringLiteral("Mirrored part"), &Material::specular);
         number(QStringLiteral("Roughness"), &Material::roughness, Unit::plain, 0, 1);
     }
-    if (m.kind == Kind::glazing) {
+    if (m.kind == MaterialKind::glazing) {
         share(QStringLiteral("Transmittance"), &Material::transmittance)
             ->setToolTip(QStringLiteral("Visible, normal incidence (EN 410)"));
         share(QStringLiteral("Scattered part"), &Material::diffuse);
@@ -283,12 +284,12 @@ void MaterialsPanel::show_form(const Material& m, From from) {
             change(QStringLiteral("Panes"), [&](Material& x) { x.panes = whole_number(v, 1, 4); });
         });
     }
-    if (m.kind == Kind::fabric) {
+    if (m.kind == MaterialKind::fabric) {
         share(QStringLiteral("Openness"), &Material::openness);
         share(QStringLiteral("Scattered part"), &Material::transmittance);
         share(QStringLiteral("Reflectance"), &Material::reflectance);
     }
-    if (m.kind == Kind::slats) {
+    if (m.kind == MaterialKind::slats) {
         number(QStringLiteral("Slat width"), &Material::slat_width, Unit::metre, 0.001, 1);
         number(QStringLiteral("Slat spacing"), &Material::slat_spacing, Unit::metre, 0.001, 1);
         number(QStringLiteral("Slat tilt"), &Material::slat_tilt, Unit::degree, -85, 85);
@@ -332,7 +333,7 @@ void MaterialsPanel::add_text(QFormLayout& form, const Material& m) {
         form.addRow(
             label(QStringLiteral("Real ones: %1 to %2 %.").arg(100 * m.low, 0, 'f', 0).arg(100 * m.high, 0, 'f', 0),
                   "small"));
-    if (m.kind == Kind::glazing && m.assumed)
+    if (m.kind == MaterialKind::glazing && m.assumed)
         form.addRow(label(QStringLiteral("Ask its maker for: light transmittance at normal incidence (EN 410), light "
                                          "reflectance outside and inside, solar factor, "
                                          "number of panes and coatings; for diffusing glass, which part is scattered."),
@@ -403,12 +404,12 @@ void MaterialsPanel::remove() {
     });
 }
 
-void MaterialsPanel::new_material(Kind kind) {
+void MaterialsPanel::new_material(MaterialKind kind) {
     Material m;
     m.kind = kind;
     m.name = "New " + kind_text(kind).toLower().toStdString();
     m.assumed = true;
-    if (kind == Kind::fabric) {
+    if (kind == MaterialKind::fabric) {
         m.transmittance = 0.1;
         m.reflectance = 0.5;
     }
