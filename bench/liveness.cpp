@@ -111,11 +111,11 @@ int main(int argc, char** argv) {
         QElapsedTimer timer, frame;
         timer.start();
         const auto before = sheet.maps_painted();
-        const auto stale = window.document().daylight.at(window.document().option().id);
+        const auto stale = window.answers().daylight(window.document().option().id).answer;
         drive::move(window, to);
         drive::wait_until([&] {
             return sheet.maps_painted() > before &&
-                   window.document().daylight.at(window.document().option().id) != stale;
+                   window.answers().daylight(window.document().option().id).answer != stale;
         });
         first.push_back(static_cast<double>(timer.nsecsElapsed()) / 1e6);
         drive::release(window, to);
@@ -180,13 +180,13 @@ int main(int argc, char** argv) {
     emit shown->activated(shown->currentIndex());
     drive::wait_until([&] { return !sheet.map().layers.empty(); });
     const double chosen_first = static_cast<double>(since_chosen.nsecsElapsed()) / 1e6;
-    const auto is_settled = [&] { return window.asker().lamp(Shown::moment).state == Lamp::State::settled; };
+    const auto is_settled = [&] { return window.maps().lamp(Shown::moment).state == Lamp::State::settled; };
     drive::wait_until(is_settled, 300000);
     const double chosen_settled = static_cast<double>(since_chosen.nsecsElapsed()) / 1e6;
     application.begin("hour dragged");
     std::vector<double> dragged_first, dragged_settled;
     auto& strip = window.year_strip();
-    const auto lux = [&] { return window.asker().map(Shown::moment).layers.at(0).value; };
+    const auto lux = [&] { return window.maps().map(Shown::moment).layers.at(0).value; };
     for (const int month : {3, 5, 6, 7, 9}) {
         QTest::mousePress(&strip, Qt::LeftButton, {}, strip.place_of({month, 2, 8}).toPoint());
         drive::wait_until(is_settled, 300000);

@@ -43,6 +43,6 @@
 #include <string>
 #include <thread>
 #include <vector>
-#include "gui/document.h"
+#include "gui/document/document.h"
 #include "gui/look/look.h"
 #include "question/ask.h"

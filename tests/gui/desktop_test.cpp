@@ -15,13 +15,13 @@
 #include "base/file.h"
 #include "climate/epw.h"
 #include "geometry/polygon.h"
+#include "gui/answers/live_daylight.h"
 #include "gui/drive.h"
 #include "gui/inspector/inspector.h"
-#include "gui/jobs/job_queue.h"
 #include "gui/look/look.h"
-#include "gui/look/save.h"
-#include "gui/newest.h"
-#include "gui/work.h"
+#include "gui/saving/save.h"
+#include "gui/work/job_queue.h"
+#include "gui/work/newest.h"
 #include "store/project_file.h"
 
 using namespace wp;
@@ -75,7 +75,7 @@ void type_into(Window& window, const char* name, const char* text) {
 
 TEST_F(Desktop, the_daylight_factor_paints_itself_without_being_asked) {
     ASSERT_TRUE(drive::settle(*window));
-    const auto& answer = *window->document().daylight.at("a");
+    const auto& answer = *window->answers().daylight("a").answer;
     EXPECT_TRUE(answer.record.settled);
     // Brighter by the window than in the depth, on the sheet as in the numbers.
     EXPECT_GT(pixel({2, 1.0}).lightnessF(), pixel({2, 5.2}).lightnessF() + 0.1f);
@@ -112,12 +112,12 @@ TEST_F(Desktop, a_dragged_window_moves_along_its_wall_and_the_map_repaints_befor
 
 TEST_F(Desktop, undo_brings_the_settled_answer_back_at_once) {
     ASSERT_TRUE(drive::settle(*window));
-    const auto first = window->document().daylight.at("a");
+    const auto first = window->answers().daylight("a").answer;
     drive::drag(*window, {2, -0.15}, {1.4, -0.15});
     ASSERT_TRUE(drive::settle(*window));
-    EXPECT_NE(window->document().daylight.at("a")->record.inputs, first->record.inputs);
+    EXPECT_NE(window->answers().daylight("a").answer->record.inputs, first->record.inputs);
     undo();
-    ASSERT_TRUE(drive::wait_until([&] { return window->document().daylight.at("a") == first; }, 3000));
+    ASSERT_TRUE(drive::wait_until([&] { return window->answers().daylight("a").answer == first; }, 3000));
     EXPECT_EQ(window->lamp().state(), Lamp::State::settled);
 }
 
@@ -206,7 +206,7 @@ TEST_F(Desktop, figures_can_be_typed_with_units) {
 TEST_F(Desktop, the_only_window_has_all_of_the_light) {
     ASSERT_TRUE(drive::settle(*window));
     drive::click_sheet(*window, {2, -0.15});
-    EXPECT_NEAR(share_of_light(*window->document().daylight.at("a"), "W-01", "room"), 1.0, 1e-6);
+    EXPECT_NEAR(share_of_light(*window->answers().daylight("a").answer, "W-01", "room"), 1.0, 1e-6);
     EXPECT_EQ(static_cast<QLabel*>(drive::widget(*window, "fact-share-of-light"))->text(), QStringLiteral("100.0 %"));
 }
 
@@ -228,7 +228,7 @@ TEST_F(Desktop, the_year_runs_in_the_background_and_gives_a_verdict) {
     // The window goes on answering meanwhile.
     drive::click_sheet(*window, {1, 4});
     EXPECT_EQ(window->document().selection().id, "room");
-    ASSERT_TRUE(drive::wait_until([&] { return window->document().years.contains("a"); }, 120000));
+    ASSERT_TRUE(drive::wait_until([&] { return window->answers().year("a") != nullptr; }, 120000));
     drive::key(*window, Qt::Key_5, Qt::ControlModifier);
     auto* table = static_cast<QTableWidget*>(drive::widget(*window, "verdicts"));
     ASSERT_EQ(table->rowCount(), 3);
@@ -275,15 +275,15 @@ TEST_F(Desktop, a_running_year_can_be_cancelled) {
     QTest::qWait(300);
     drive::click(*window, "cancel");
     EXPECT_TRUE(drive::wait_until([&] { return !window->asker().jobs().is_running(); }, 20000));
-    EXPECT_FALSE(window->document().years.contains("a"));
+    EXPECT_EQ(window->answers().year("a"), nullptr);
 }
 
 TEST_F(Desktop, an_observer_looks_and_its_glare_is_told) {
     drive::click_sheet(*window, {2.05, 3.05});
     EXPECT_EQ(window->document().selection().kind, Selection::Kind::observer);
     drive::click(*window, "look-through");
-    ASSERT_TRUE(drive::wait_until([&] { return window->document().glares.contains("a"); }, 120000));
-    const auto& glare = *window->document().glares.at("a");
+    ASSERT_TRUE(drive::wait_until([&] { return window->answers().glare("a") != nullptr; }, 120000));
+    const auto& glare = *window->answers().glare("a");
     EXPECT_EQ(glare.observer.id, "eye");
     EXPECT_GT(glare.vertical_lux, 100);
     EXPECT_GT(glare.dgp, 0);
@@ -452,9 +452,9 @@ TEST_F(Desktop, options_are_made_and_compared) {
     drive::key(*window, Qt::Key_4, Qt::ControlModifier);
     drive::click(*window, "ask-all");
     ASSERT_TRUE(drive::wait_until(
-        [&] { return window->document().years.contains("a") && window->document().years.contains("b"); }, 240000));
-    EXPECT_GT(window->document().daylight.at("b")->planes[0].figures.mean,
-              1.2 * window->document().daylight.at("a")->planes[0].figures.mean);
+        [&] { return window->answers().year("a") != nullptr && window->answers().year("b") != nullptr; }, 240000));
+    EXPECT_GT(window->answers().daylight("b").answer->planes[0].figures.mean,
+              1.2 * window->answers().daylight("a").answer->planes[0].figures.mean);
     auto* table = static_cast<QTableWidget*>(drive::widget(*window, "comparison"));
     EXPECT_EQ(table->columnCount(), 4);
     EXPECT_TRUE(table->item(0, 3)->text().contains(QStringLiteral("%")));

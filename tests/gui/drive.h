@@ -4,7 +4,7 @@
 #include <QTest>
 #include <functional>
 
-#include "gui/window.h"
+#include "gui/window/window.h"
 
 namespace wp::gui::drive {
 

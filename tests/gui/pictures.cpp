@@ -117,7 +117,7 @@ int main(int argc, char** argv) {
     window.show_desk(Desk::light);
     if (wants({"light-moment"})) {
         window.set_shown(Shown::moment);
-        drive::wait_until([&] { return window.asker().lamp(Shown::moment).state == Lamp::State::settled; }, 240000);
+        drive::wait_until([&] { return window.maps().lamp(Shown::moment).state == Lamp::State::settled; }, 240000);
         drive::move(window, {4, 2});
         take("light-moment");
     }
@@ -174,7 +174,7 @@ int main(int argc, char** argv) {
         drive::wait_until(
             [&] {
                 return !window.asker().jobs().is_running() &&
-                       window.document().years.size() == window.document().project().options.size();
+                       window.answers().year_count() == window.document().project().options.size();
             },
             900000);
     }
@@ -191,8 +191,8 @@ int main(int argc, char** argv) {
         window.year_strip().show_strip_of(of);
         drive::wait_until(
             [&] {
-                return window.asker().year_reading()->wish == window.asker().wish() &&
-                       window.asker().year_reading()->tables != nullptr;
+                return window.answers().year_reading(window.document().option().id)->wish == window.asker().wish() &&
+                       window.answers().year_reading(window.document().option().id)->tables != nullptr;
             },
             20000);
     };
@@ -202,7 +202,8 @@ int main(int argc, char** argv) {
     strip_of(StripOf::share);
     take("light-year");
     drive::click(window, "side-by-side");
-    drive::wait_until([&] { return !window.asker().year_reading()->by_month.empty(); }, 20000);
+    drive::wait_until([&] { return !window.answers().year_reading(window.document().option().id)->by_month.empty(); },
+                      20000);
     drive::click(window, "year-show-hours");
     take("light-months");
     drive::click(window, "side-by-side");

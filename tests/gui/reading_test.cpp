@@ -325,12 +325,12 @@ TEST_F(LightDesk, a_clicked_point_tells_why_and_a_window_is_taken_away_without_t
     QTest::mouseMove(windows->viewport(), windows->visualItemRect(windows->topLevelItem(0)).center());
     ASSERT_TRUE(drive::wait_until([&] { return differing(plain, sheet().grab().toImage()) > 20; }, 3000));
     const double before = value_at({2, 2});
-    const auto rays = document().daylight.at("a")->record.rays;
+    const auto rays = window->answers().daylight("a").answer->record.rays;
     windows->setFocus();
     windows->setCurrentItem(windows->topLevelItem(0));
     QTest::keyClick(windows, Qt::Key_Space);
     ASSERT_TRUE(drive::wait_until([&] { return value_at({2, 2}) < 0.9 * before; }, 3000));
-    EXPECT_EQ(document().daylight.at("a")->record.rays, rays) << "nothing is traced for it";
+    EXPECT_EQ(window->answers().daylight("a").answer->record.rays, rays) << "nothing is traced for it";
     EXPECT_TRUE(static_cast<QLabel*>(widget("why-without"))->text().contains(QStringLiteral("W-01")));
     click("why-back");
     EXPECT_NEAR(value_at({2, 2}), before, 1e-12);
@@ -465,14 +465,14 @@ TEST_F(LightDesk, a_dragged_window_changes_pixels_before_the_mouse_is_released) 
 TEST_F(LightDesk, hold_stops_automatic_work_and_says_so) {
     click("hold");
     EXPECT_EQ(window->lamp().state(), Lamp::State::held);
-    const auto answer = document().daylight.at("a");
+    const auto answer = window->answers().daylight("a").answer;
     document().edit_option(QStringLiteral("Wider"), [](Option& o) { o.storeys[0].rooms[0].openings[0].width = 3; });
     QTest::qWait(500);
-    EXPECT_EQ(document().daylight.at("a"), answer);
+    EXPECT_EQ(window->answers().daylight("a").answer, answer);
     EXPECT_EQ(window->lamp().state(), Lamp::State::stale);
     click("hold");
     ASSERT_TRUE(drive::settle(*window));
-    EXPECT_NE(document().daylight.at("a"), answer);
+    EXPECT_NE(window->answers().daylight("a").answer, answer);
 }
 
 TEST_F(LightDesk, a_plan_to_scale_knows_where_it_lies) {

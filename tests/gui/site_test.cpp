@@ -182,10 +182,10 @@ TEST_F(SiteDesk, the_map_follows_the_year_strips_cursor_and_nothing_is_traced_ag
     window->set_shown(Shown::moment);
     auto& live = window->asker().live_moment();
     ASSERT_TRUE(
-        drive::wait_until([&] { return window->asker().lamp(Shown::moment).state == Lamp::State::settled; }, 60000));
+        drive::wait_until([&] { return window->maps().lamp(Shown::moment).state == Lamp::State::settled; }, 60000));
     const int traced = live.traced();
     auto& strip = window->year_strip();
-    const auto noon = [&] { return window->asker().map(Shown::moment).layers.at(0).value; };
+    const auto noon = [&] { return window->maps().map(Shown::moment).layers.at(0).value; };
     const auto spring = noon();
     const QColor before = window->sheet().grab().toImage().pixelColor(drive::on_sheet(*window, {2, 1.5}));
     QTest::mousePress(&strip, Qt::LeftButton, {}, strip.place_of({5, 2, 11}).toPoint());
@@ -212,10 +212,9 @@ TEST_F(SiteDesk, a_question_is_asked_and_its_moments_stand_side_by_side) {
     window->show_question("moment");
     drive::click(*window, "ask");
     ASSERT_TRUE(
-        drive::wait_until([&] { return !window->asker().jobs().is_running() && window->asker().table() != nullptr; }));
-    EXPECT_EQ(window->asker().table()->answer->table.columns.size(), 18u)
-        << "whole, sun, sky, ground, outdoors, inside";
-    EXPECT_LE(window->asker().table()->answer->record.reached, 0.2) << "every moment is as sure as was asked";
+        drive::wait_until([&] { return !window->asker().jobs().is_running() && window->maps().table() != nullptr; }));
+    EXPECT_EQ(window->maps().table()->answer->table.columns.size(), 18u) << "whole, sun, sky, ground, outdoors, inside";
+    EXPECT_LE(window->maps().table()->answer->record.reached, 0.2) << "every moment is as sure as was asked";
     drive::click(*window, "side-by-side");
     QTest::qWait(50);
     auto& series = window->series_view();
@@ -231,17 +230,17 @@ TEST_F(SiteDesk, a_question_is_asked_and_its_moments_stand_side_by_side) {
     }
     // An edit makes the answer stale, undo brings it back.
     document().edit_option(QStringLiteral("Raise"), [](Option& o) { o.storeys[0].rooms[0].height = 3.5; });
-    EXPECT_EQ(window->asker().lamp(Shown::table).state, Lamp::State::stale);
+    EXPECT_EQ(window->maps().lamp(Shown::table).state, Lamp::State::stale);
     undo().undo();
-    EXPECT_EQ(window->asker().lamp(Shown::table).state, Lamp::State::settled);
+    EXPECT_EQ(window->maps().lamp(Shown::table).state, Lamp::State::settled);
     // What things are called changes no light.
     document().edit_option(QStringLiteral("Rename"), [](Option& o) { o.storeys[0].rooms[0].name = "Reading room"; });
     document().edit(QStringLiteral("Recolour"), [](model::Project& p) {
         for (auto& m : p.materials) m.colour = "#336699";
     });
-    EXPECT_EQ(window->asker().lamp(Shown::table).state, Lamp::State::settled);
+    EXPECT_EQ(window->maps().lamp(Shown::table).state, Lamp::State::settled);
     document().edit(QStringLiteral("Other weather"), [](model::Project& p) { p.site.weather = "other.epw"; });
-    EXPECT_EQ(window->asker().lamp(Shown::table).state, Lamp::State::stale) << "another file, another sky";
+    EXPECT_EQ(window->maps().lamp(Shown::table).state, Lamp::State::stale) << "another file, another sky";
     undo().undo();
 }
 
@@ -256,11 +255,11 @@ TEST_F(SiteDesk, a_new_question_about_sun_at_the_windows_is_put_by_hand) {
     });
     drive::click(*window, "new-question");
     ASSERT_TRUE(
-        drive::wait_until([&] { return !window->asker().jobs().is_running() && window->asker().table() != nullptr; }));
+        drive::wait_until([&] { return !window->asker().jobs().is_running() && window->maps().table() != nullptr; }));
     const auto& asked = document().project().questions.back();
     EXPECT_EQ(asked.kind, Question::Kind::sun_hours);
     EXPECT_EQ(asked.at, Question::At::windows);
-    const auto& table = window->asker().table()->answer->table;
+    const auto& table = window->maps().table()->answer->table;
     ASSERT_EQ(table.planes.size(), 1u);
     EXPECT_EQ(table.planes[0].plane, "W-01");
     EXPECT_GT(table.columns[0].value[0][0], 2);
@@ -278,7 +277,7 @@ TEST_F(SiteDesk, sunlight_of_en_17037_is_asked_of_one_day_above_an_altitude_offe
     });
     drive::click(*window, "new-question");
     ASSERT_TRUE(
-        drive::wait_until([&] { return !window->asker().jobs().is_running() && window->asker().table() != nullptr; }));
+        drive::wait_until([&] { return !window->asker().jobs().is_running() && window->maps().table() != nullptr; }));
     const auto& asked = document().project().questions.back();
     EXPECT_EQ(asked.first, asked.last) << "one day";
     EXPECT_GE(asked.first.day_of_year(), (climate::Moment{2, 1, 0}).day_of_year());
@@ -290,20 +289,20 @@ TEST_F(SiteDesk, sunlight_of_en_17037_is_asked_of_one_day_above_an_altitude_offe
 TEST_F(SiteDesk, a_table_from_elsewhere_is_shown_as_what_it_is) {
     go(Desk::light);
     ASSERT_TRUE(drive::settle(*window));
-    const auto ours = window->asker().map(Shown::daylight_factor);
+    const auto ours = window->maps().map(Shown::daylight_factor);
     question::PointTable table{{ours.layers[0].plane},
                                {{"daylight_factor_percent", "", "%", {ours.layers[0].value}, {}}}};
     for (double& v : table.columns[0].value[0]) v *= 2;
     ASSERT_FALSE(write_file(folder / "theirs.csv", exchange::table_csv(table)));
     window->open_table(folder / "theirs.csv");
-    EXPECT_EQ(window->asker().lamp(Shown::table).state, Lamp::State::foreign);
+    EXPECT_EQ(window->maps().lamp(Shown::table).state, Lamp::State::foreign);
     const auto shown = window->sheet().map();
     ASSERT_EQ(shown.layers.size(), 1u);
     for (size_t i = 0; i < shown.layers[0].value.size(); ++i)
         EXPECT_NEAR(shown.layers[0].value[i], 2 * ours.layers[0].value[i], 1e-4 * shown.layers[0].value[i]);
     EXPECT_TRUE(window->lamp().words().contains(QStringLiteral("elsewhere")));
     // Under a name that we know it stands against ours: theirs is twice as much, so the difference is ours once more.
-    const auto& columns = window->asker().table()->answer->table.columns;
+    const auto& columns = window->maps().table()->answer->table.columns;
     ASSERT_EQ(columns.size(), 2u);
     EXPECT_EQ(columns[1].id, "daylight_factor_percent_minus_ours");
     for (size_t i = 0; i < columns[1].value[0].size(); ++i)
@@ -313,13 +312,13 @@ TEST_F(SiteDesk, a_table_from_elsewhere_is_shown_as_what_it_is) {
 TEST_F(SiteDesk, parts_of_the_daylight_factor_and_its_lux_are_on_the_sheet) {
     go(Desk::light);
     ASSERT_TRUE(drive::settle(*window));
-    const auto value = [&](Shown shown) { return window->asker().map(shown).layers.at(0).value.at(3); };
+    const auto value = [&](Shown shown) { return window->maps().map(shown).layers.at(0).value.at(3); };
     EXPECT_NEAR(value(Shown::sky_component) + value(Shown::outside_component) + value(Shown::inside_component),
                 value(Shown::daylight_factor), 1e-6);
     EXPECT_NEAR(value(Shown::lux_by_median),
                 value(Shown::daylight_factor) / 100 * climate::median_diffuse(document().outdoor()), 1e-6);
     EXPECT_GT(value(Shown::lux_by_design_sky), 0);
-    const auto lines = window->asker().map(Shown::daylight_factor).detail(0, 3);
+    const auto lines = window->maps().map(Shown::daylight_factor).detail(0, 3);
     EXPECT_TRUE(lines[0].contains(QStringLiteral("sky")) && lines[1].contains(QStringLiteral("W-01")))
         << lines.join(QLatin1Char('|')).toStdString();
 }

@@ -42,7 +42,9 @@ class YearDesk : public Hands {
         window->set_shown(wp::figure::daylight_autonomy());
     }
     Document& document() { return window->document(); }
-    std::shared_ptr<const YearReading> reading() { return window->asker().year_reading(); }
+    std::shared_ptr<const YearReading> reading() {
+        return window->answers().year_reading(window->document().option().id);
+    }
     // Until what is read is of the project and the wishes as they are, tables and all.
     bool whole() {
         return drive::wait_until(
@@ -278,9 +280,14 @@ TEST_F(YearDesk, two_windows_on_one_project_keep_one_answer) {
     second.asker().ask_year();
     ASSERT_TRUE(run());
     ASSERT_TRUE(drive::wait_until(
-        [&] { return second.asker().year_reading() != nullptr && !second.asker().jobs().is_running(); }, 120000));
-    EXPECT_EQ(second.asker().year_reading()->answer->lux(0, question::Operation::control)->lux,
-              reading()->answer->lux(0, question::Operation::control)->lux);
+        [&] {
+            return second.answers().year_reading(second.document().option().id) != nullptr &&
+                   !second.asker().jobs().is_running();
+        },
+        120000));
+    EXPECT_EQ(
+        second.answers().year_reading(second.document().option().id)->answer->lux(0, question::Operation::control)->lux,
+        reading()->answer->lux(0, question::Operation::control)->lux);
     EXPECT_EQ(window->asker().answers()->list()->size(), 1u);
 }
 

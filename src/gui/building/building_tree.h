@@ -5,7 +5,7 @@
 #include <QToolButton>
 #include <QTreeWidget>
 
-#include "gui/document.h"
+#include "gui/document/document.h"
 
 namespace wp::gui {
 

@@ -11,7 +11,8 @@
 
 namespace wp::gui {
 
-CertifyPanel::CertifyPanel(Document& document, QWidget* parent) : QWidget(parent), document_(document) {
+CertifyPanel::CertifyPanel(Document& document, const KeptAnswers& kept, QWidget* parent)
+    : QWidget(parent), document_(document), kept_(kept) {
     setObjectName(QStringLiteral("panel"));
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(space::medium, space::medium, space::medium, space::medium);
@@ -40,8 +41,9 @@ CertifyPanel::CertifyPanel(Document& document, QWidget* parent) : QWidget(parent
             model::find(document_.option().planes, table_->item(row, 1)->data(Qt::UserRole).toString().toStdString());
         if (plane != nullptr) document_.select({Selection::Kind::room, plane->room, -1});
     });
-    for (const auto signal : {&Document::answers_changed, &Document::option_changed, &Document::path_changed})
+    for (const auto signal : {&Document::option_changed, &Document::path_changed})
         connect(&document, signal, this, &CertifyPanel::refresh);
+    connect(&kept, &KeptAnswers::changed, this, &CertifyPanel::refresh);
     refresh();
 }
 
@@ -128,11 +130,9 @@ const std::vector<rule::Verdict>& CertifyPanel::judged(const rule::CriteriaSet& 
 void CertifyPanel::refresh() {
     if (!isVisible()) return;
     const auto& option = document_.option();
-    const auto known = gather(document_, option.id);
-    const auto year = document_.years.find(option.id);
-    const auto wanted = document_.wanted_year.find(option.id);
-    const bool stale = year != document_.years.end() && wanted != document_.wanted_year.end() &&
-                       wanted->second != year->second->record.inputs;
+    const auto known = gather(document_, kept_, option.id);
+    const auto year = kept_.year(option.id);
+    const bool stale = kept_.is_year_stale(option.id);
     std::vector<const void*> shows{document_.snapshot().get(), &option, stale ? this : nullptr};
     for (const auto& [kind, given] : known.given)
         if (kind != model::Question::Kind::moment) shows.push_back(given);
@@ -163,11 +163,10 @@ void CertifyPanel::refresh() {
         }
         add_set(*set, verdicts);
     }
-    ask_->setVisible(needs_year && (year == document_.years.end() || stale));
-    const QString error = year == document_.years.end()
-                              ? QString()
-                              : QStringLiteral(" Hourly illuminances \u00b1 %1 % at a point (95 %).")
-                                    .arg(100 * year->second->record.reached, 0, 'f', 1);
+    ask_->setVisible(needs_year && (year == nullptr || stale));
+    const QString error = year == nullptr ? QString()
+                                          : QStringLiteral(" Hourly illuminances \u00b1 %1 % at a point (95 %).")
+                                                .arg(100 * year->record.reached, 0, 'f', 1);
     summary_->setText(
         QStringLiteral("<b>%1</b>: %2 of %3 required lines met%4.%5 Hover a line for its meaning, source and band.%6%7")
             .arg(QString::fromStdString(option.name).toHtmlEscaped())

@@ -6,8 +6,8 @@
 #include <QPushButton>
 #include <QTableWidget>
 
-#include "gui/document.h"
-#include "gui/gathered.h"
+#include "gui/answers/gathered.h"
+#include "gui/document/document.h"
 #include "rule/criteria.h"
 
 namespace wp::gui {
@@ -15,7 +15,7 @@ namespace wp::gui {
 class CertifyPanel : public QWidget {
     Q_OBJECT
  public:
-    explicit CertifyPanel(Document& document, QWidget* parent = nullptr);
+    CertifyPanel(Document& document, const KeptAnswers& kept, QWidget* parent = nullptr);
     QTableWidget* table() const { return table_; }
 
  signals:
@@ -28,6 +28,7 @@ class CertifyPanel : public QWidget {
     void refresh();
     void add_set(const rule::CriteriaSet& set, const std::vector<rule::Verdict>& verdicts);
     Document& document_;
+    const KeptAnswers& kept_;
     QLabel* summary_;
     QTableWidget* table_;
     QPushButton* ask_;

@@ -5,7 +5,7 @@
 #include <QScrollArea>
 
 #include "geometry/check.h"
-#include "gui/document.h"
+#include "gui/document/document.h"
 
 namespace wp::gui {
 

@@ -20,7 +20,8 @@ QString dgp_words(double dgp) {
     return QStringLiteral("intolerable");
 }
 
-EyeView::EyeView(Document& document, QWidget* parent) : QWidget(parent), document_(document) {
+EyeView::EyeView(Document& document, const KeptAnswers& kept, QWidget* parent)
+    : QWidget(parent), document_(document), kept_(kept) {
     setMouseTracking(true);
     setMinimumSize(220, 240);
     setObjectName(QStringLiteral("eye-view"));
@@ -31,9 +32,9 @@ EyeView::EyeView(Document& document, QWidget* parent) : QWidget(parent), documen
     button->setToolTip(QStringLiteral("Traces what the selected observer sees at the year strip's moment (L)"));
     connect(button, &QPushButton::clicked, this, &EyeView::ask);
     layout->addWidget(button, 0, Qt::AlignRight | Qt::AlignTop);
-    for (const auto signal :
-         {&Document::answers_changed, &Document::option_changed, &Document::moment_changed, &Document::project_changed})
+    for (const auto signal : {&Document::option_changed, &Document::moment_changed, &Document::project_changed})
         connect(&document, signal, this, qOverload<>(&QWidget::update));
+    connect(&kept, &KeptAnswers::changed, this, qOverload<>(&QWidget::update));
 }
 
 QRectF EyeView::circle() const {
@@ -41,10 +42,7 @@ QRectF EyeView::circle() const {
     return {(width() - side) / 2, 54, side, side};
 }
 
-std::shared_ptr<const question::GlareAnswer> EyeView::answer() const {
-    const auto it = document_.glares.find(document_.option().id);
-    return it == document_.glares.end() ? nullptr : it->second;
-}
+std::shared_ptr<const question::GlareAnswer> EyeView::answer() const { return kept_.glare(document_.option().id); }
 
 void EyeView::paintEvent(QPaintEvent*) {
     QPainter painter(this);

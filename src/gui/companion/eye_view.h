@@ -3,14 +3,15 @@
 #pragma once
 #include <QWidget>
 
-#include "gui/document.h"
+#include "gui/answers/kept_answers.h"
+#include "gui/document/document.h"
 
 namespace wp::gui {
 
 class EyeView : public QWidget {
     Q_OBJECT
  public:
-    explicit EyeView(Document& document, QWidget* parent = nullptr);
+    EyeView(Document& document, const KeptAnswers& kept, QWidget* parent = nullptr);
 
  signals:
     void ask();
@@ -25,6 +26,7 @@ class EyeView : public QWidget {
     std::shared_ptr<const question::GlareAnswer> answer() const;
 
     Document& document_;
+    const KeptAnswers& kept_;
     QImage image_;
     const question::GlareAnswer* drawn_ = nullptr;
     QPointF pointer_{-1, -1};

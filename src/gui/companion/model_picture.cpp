@@ -214,7 +214,7 @@ ModelPainter::ModelPainter(QObject* parent) : QObject(parent) {
     format.setDepthBufferSize(24);
     surface_.setFormat(format);
     surface_.create();  // belongs to the interface thread, whoever draws on it
-    thread_ = std::make_unique<Newest<Request>>([this](const Request& request) {
+    thread_ = std::make_unique<Newest<Request>>("The model's picture", [this](const Request& request) {
         if (request.last != nullptr) {
             canvas_.reset();
             return request.last->set_value();

@@ -13,7 +13,7 @@
 #include <vector>
 
 #include "base/vec.h"
-#include "gui/newest.h"
+#include "gui/work/newest.h"
 
 namespace wp::gui {
 

@@ -14,7 +14,7 @@
 #include "geometry/polygon.h"
 #include "geometry/surfaces.h"
 #include "gui/look/look.h"
-#include "gui/mishaps.h"
+#include "gui/work/mishaps.h"
 
 namespace wp::gui {
 

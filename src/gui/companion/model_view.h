@@ -12,7 +12,7 @@
 
 #include "geometry/surfaces.h"
 #include "gui/companion/model_picture.h"
-#include "gui/document.h"
+#include "gui/document/document.h"
 #include "gui/sheet/sheet.h"
 
 namespace wp::gui {

@@ -4,7 +4,7 @@
 #include <QWidget>
 
 #include "geometry/elevation.h"
-#include "gui/document.h"
+#include "gui/document/document.h"
 
 namespace wp::gui {
 

@@ -6,7 +6,7 @@
 #include <QWidget>
 
 #include "geometry/elevation.h"
-#include "gui/document.h"
+#include "gui/document/document.h"
 #include "gui/sheet/sheet.h"
 #include "report/tint.h"
 

@@ -17,11 +17,12 @@
 
 namespace wp::gui {
 
-OptionMaps::OptionMaps(Document& document, QWidget* parent) : QWidget(parent), document_(document) {
+OptionMaps::OptionMaps(Document& document, const KeptAnswers& kept, QWidget* parent)
+    : QWidget(parent), document_(document), kept_(kept) {
     setMinimumHeight(230);
     setObjectName(QStringLiteral("option-maps"));
-    for (const auto signal : {&Document::answers_changed, &Document::project_changed})
-        connect(&document, signal, this, qOverload<>(&QWidget::update));
+    connect(&document, &Document::project_changed, this, qOverload<>(&QWidget::update));
+    connect(&kept, &KeptAnswers::changed, this, qOverload<>(&QWidget::update));
 }
 
 QRectF OptionMaps::cell(size_t i) const {
@@ -33,8 +34,9 @@ void OptionMaps::paintEvent(QPaintEvent*) {
     QPainter painter(this);
     painter.fillRect(rect(), ink().paper);
     double top = 0;
-    for (const auto& [id, answer] : document_.daylight)
-        for (const auto& plane : answer->planes) top = std::max(top, plane.figures.most);
+    for (const auto& option : document_.project().options)
+        if (const auto answer = kept_.daylight(option.id))
+            for (const auto& plane : answer->planes) top = std::max(top, plane.figures.most);
     const report::Scale scale{0, report::nice_top(top), false};
     for (size_t i = 0; i < document_.project().options.size(); ++i) {
         const auto& option = document_.project().options[i];
@@ -48,8 +50,7 @@ void OptionMaps::paintEvent(QPaintEvent*) {
         scene.marks.values = false;
         scene.room_names = false;
         scene.dimensions = false;
-        if (const auto it = document_.daylight.find(option.id); it != document_.daylight.end())
-            scene.maps = report::daylight_maps(*it->second);
+        if (const auto answer = kept_.daylight(option.id)) scene.maps = report::daylight_maps(*answer);
         report::draw_plan(painter, scene, report::PlanView::fit(option, 0, box), ink(), box);
         painter.restore();
         QFont font = painter.font();
@@ -72,11 +73,12 @@ void OptionMaps::mousePressEvent(QMouseEvent* event) {
         if (cell(i).contains(event->position())) document_.show_option(i);
 }
 
-ComparePanel::ComparePanel(Document& document, QWidget* parent) : QWidget(parent), document_(document) {
+ComparePanel::ComparePanel(Document& document, const KeptAnswers& kept, QWidget* parent)
+    : QWidget(parent), document_(document), kept_(kept) {
     setObjectName(QStringLiteral("panel"));
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(space::medium, space::medium, space::medium, space::medium);
-    layout->addWidget(new OptionMaps(document), 3);
+    layout->addWidget(new OptionMaps(document, kept), 3);
     auto* ask = new QPushButton(QStringLiteral("Ask every option"));
     ask->setObjectName(QStringLiteral("ask-all"));
     ask->setProperty("role", QStringLiteral("main"));
@@ -97,8 +99,8 @@ ComparePanel::ComparePanel(Document& document, QWidget* parent) : QWidget(parent
     table_ = figure_table("comparison", QStringLiteral("All options in one table"));
     table_->setAlternatingRowColors(true);
     layout->addWidget(table_, 4);
-    for (const auto signal : {&Document::answers_changed, &Document::project_changed})
-        connect(&document, signal, this, &ComparePanel::refresh);
+    connect(&document, &Document::project_changed, this, &ComparePanel::refresh);
+    connect(&kept, &KeptAnswers::changed, this, &ComparePanel::refresh);
     refresh();
 }
 
@@ -177,7 +179,7 @@ void ComparePanel::refresh() {
     const auto& project = document_.project();
     if (known_.size() > 4000) known_.clear();
     gathered_.clear();
-    for (const auto& option : project.options) gathered_[option.id] = gather(document_, option.id);
+    for (const auto& option : project.options) gathered_[option.id] = gather(document_, kept_, option.id);
     struct Row {
         QString room, figure;
         std::vector<QString> cells;

@@ -6,8 +6,8 @@
 #include <QTableWidget>
 
 #include "figure/measures.h"
-#include "gui/document.h"
-#include "gui/gathered.h"
+#include "gui/answers/gathered.h"
+#include "gui/document/document.h"
 
 namespace wp::gui {
 
@@ -15,7 +15,7 @@ namespace wp::gui {
 class OptionMaps : public QWidget {
     Q_OBJECT
  public:
-    explicit OptionMaps(Document& document, QWidget* parent = nullptr);
+    OptionMaps(Document& document, const KeptAnswers& kept, QWidget* parent = nullptr);
 
  protected:
     void paintEvent(QPaintEvent*) override;
@@ -24,12 +24,13 @@ class OptionMaps : public QWidget {
  private:
     QRectF cell(size_t i) const;
     Document& document_;
+    const KeptAnswers& kept_;
 };
 
 class ComparePanel : public QWidget {
     Q_OBJECT
  public:
-    explicit ComparePanel(Document& document, QWidget* parent = nullptr);
+    ComparePanel(Document& document, const KeptAnswers& kept, QWidget* parent = nullptr);
     QTableWidget* table() const { return table_; }
 
  signals:
@@ -56,6 +57,7 @@ class ComparePanel : public QWidget {
     std::vector<Line> lines_;
     QMenu* menu_;
     Document& document_;
+    const KeptAnswers& kept_;
     QTableWidget* table_;
 };
 

@@ -28,7 +28,8 @@ double share_of_light(const question::DaylightFactorAnswer& answer, const Id& op
     return all > 0 ? part / all : 0;
 }
 
-Inspector::Inspector(Document& document, QWidget* parent) : QScrollArea(parent), document_(document) {
+Inspector::Inspector(Document& document, const KeptAnswers& kept, QWidget* parent)
+    : QScrollArea(parent), document_(document), kept_(kept) {
     setWidgetResizable(true);
     setFixedWidth(306);
     setObjectName(QStringLiteral("inspector"));
@@ -41,7 +42,7 @@ Inspector::Inspector(Document& document, QWidget* parent) : QScrollArea(parent),
     connect(&document, &Document::project_changed, this, [this] {
         if (!follow_.isActive()) follow_.start();
     });
-    connect(&document, &Document::answers_changed, this, &Inspector::refresh_figures);
+    connect(&kept, &KeptAnswers::changed, this, &Inspector::refresh_figures);
     rebuild();
 }
 
@@ -71,18 +72,17 @@ void Inspector::add_fact(QFormLayout& form, const QString& title, std::function<
 }
 
 const question::PlaneDaylight* Inspector::daylight_of(const Id& room) const {
-    const auto answer = document_.daylight.find(document_.option().id);
-    if (answer == document_.daylight.end()) return nullptr;
-    for (const auto& plane : answer->second->planes)
+    const auto answer = kept_.daylight(document_.option().id);
+    if (!answer) return nullptr;
+    for (const auto& plane : answer->planes)
         if (plane.plane.room == room) return &plane;
     return nullptr;
 }
 
 // Every round of an answer brings new figures; only when an answer came or went does the page change its shape.
 void Inspector::refresh_figures() {
-    const bool has_answer = document_.daylight.contains(document_.option().id);
-    const auto glare = document_.glares.find(document_.option().id);
-    if (has_answer != had_answer_ || (glare == document_.glares.end() ? nullptr : glare->second.get()) != had_glare_)
+    const auto& option = document_.option().id;
+    if ((kept_.daylight(option).answer != nullptr) != had_answer_ || kept_.glare(option).get() != had_glare_)
         return refresh();
     for (const auto& [figure, text] : figures_) figure->setText(text());
 }
@@ -108,9 +108,8 @@ const Inspector::Page Inspector::kPages[] = {
 
 void Inspector::rebuild() {
     figures_.clear();
-    had_answer_ = document_.daylight.contains(document_.option().id);
-    const auto glare = document_.glares.find(document_.option().id);
-    had_glare_ = glare == document_.glares.end() ? nullptr : glare->second.get();
+    had_answer_ = kept_.daylight(document_.option().id).answer != nullptr;
+    had_glare_ = kept_.glare(document_.option().id).get();
     QString focused;
     if (page_ != nullptr && page_->focusWidget() != nullptr && page_->focusWidget()->hasFocus())
         focused = page_->focusWidget()->objectName();
@@ -189,10 +188,10 @@ void Inspector::show_nothing(QFormLayout& form) {
 }
 
 void Inspector::show_light(QFormLayout& form) {
-    const auto answer = document_.daylight.find(document_.option().id);
-    if (answer == document_.daylight.end()) return;
+    const auto answer = kept_.daylight(document_.option().id);
+    if (!answer) return;
     form.addRow(label(QStringLiteral("Daylight factor, mean"), "heading"));
-    for (const auto& plane : answer->second->planes) {
+    for (const auto& plane : answer->planes) {
         const auto place = find_room(document_.option(), plane.plane.room);
         if (!place) continue;
         add_fact(form, name_of(place.room->name), [this, id = place.room->id] {
@@ -265,9 +264,9 @@ void Inspector::show_room(QFormLayout& form) {
     add_fact(form, QStringLiteral("Window to wall"),
              [share = 100 * glass / walls] { return QStringLiteral("%1 %").arg(share, 0, 'f', 1); });
     show_planes_of(form, id);
-    const auto answer = document_.daylight.find(document_.option().id);
-    if (answer == document_.daylight.end()) return;
-    for (const auto& plane : answer->second->planes) {
+    const auto answer = kept_.daylight(document_.option().id);
+    if (!answer) return;
+    for (const auto& plane : answer->planes) {
         if (plane.plane.room != id) continue;
         form.addRow(label(QStringLiteral("Daylight factor"), "heading"));
         const auto figure = [this, id](auto text) -> std::function<QString()> {

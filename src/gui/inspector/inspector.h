@@ -6,8 +6,9 @@
 #include <QScrollArea>
 #include <QTimer>
 
-#include "gui/document.h"
-#include "gui/inspector/number_field.h"
+#include "gui/answers/kept_answers.h"
+#include "gui/document/document.h"
+#include "gui/entry/number_field.h"
 
 namespace wp::shading {
 struct ShadeFigure;
@@ -18,7 +19,7 @@ namespace wp::gui {
 class Inspector : public QScrollArea {
     Q_OBJECT
  public:
-    explicit Inspector(Document& document, QWidget* parent = nullptr);
+    Inspector(Document& document, const KeptAnswers& kept, QWidget* parent = nullptr);
     void set_editable(bool on);
 
  signals:
@@ -70,6 +71,7 @@ class Inspector : public QScrollArea {
     void show_light(QFormLayout& form);
 
     Document& document_;
+    const KeptAnswers& kept_;
     QWidget* page_ = nullptr;
     bool editable_ = true;
     QTimer follow_;

@@ -185,16 +185,13 @@ void Inspector::show_opening(QFormLayout& form) {
     apart->setPlaceholderText(QStringLiteral("e.g. 0.6 m"));
     apart->setToolTip(
         QStringLiteral("As many like this as fit into the wall, at least this far apart: type a distance"));
-    const auto answer = document_.daylight.find(document_.option().id);
-    if (answer == document_.daylight.end() || o.kind != Kind::window) return;
+    if (!kept_.daylight(document_.option().id) || o.kind != Kind::window) return;
     form.addRow(label(QStringLiteral("What it does"), "heading"));
     add_fact(
         form, QStringLiteral("Share of light"),
         [this, id = o.id, room = place.room->id] {
-            const auto now = document_.daylight.find(document_.option().id);
-            return now == document_.daylight.end()
-                       ? QString()
-                       : QStringLiteral("%1 %").arg(100 * share_of_light(*now->second, id, room), 0, 'f', 1);
+            const auto now = kept_.daylight(document_.option().id);
+            return now ? QStringLiteral("%1 %").arg(100 * share_of_light(*now, id, room), 0, 'f', 1) : QString();
         },
         QStringLiteral("Share of the room's mean daylight factor that comes in through this window"));
     form.addRow(label(QStringLiteral("of the daylight factor in %1").arg(name_of(place.room->name)), "small"));

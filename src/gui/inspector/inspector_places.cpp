@@ -314,9 +314,8 @@ void Inspector::show_observer(QFormLayout& form) {
                        [this, id = o.id, k] { emit ask_glare(name_of(id), static_cast<int>(k)); });
         set_icon(look, QStringLiteral("eye"));
     }
-    const auto glare = document_.glares.find(document_.option().id);
-    if (glare == document_.glares.end() || glare->second->observer.id != o.id) return;
-    const auto picture = glare->second;
+    const auto picture = kept_.glare(document_.option().id);
+    if (picture == nullptr || picture->observer.id != o.id) return;
     add_fact(form, QStringLiteral("View"), [picture] { return name_of(picture->observer.name); });
     add_fact(form, QStringLiteral("At"), [picture] { return name_of(climate::text(picture->moment)); });
     add_fact(form, QStringLiteral("DGP"), [picture] {

@@ -12,7 +12,7 @@
 #include <functional>
 #include <vector>
 
-#include "gui/inspector/number_field.h"
+#include "gui/entry/number_field.h"
 #include "model/project.h"
 #include "report/tint.h"
 

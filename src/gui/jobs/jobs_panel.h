@@ -6,7 +6,7 @@
 #include <QPushButton>
 #include <QTreeWidget>
 
-#include "gui/asker.h"
+#include "gui/answers/asker.h"
 
 namespace wp::gui {
 

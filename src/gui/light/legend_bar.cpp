@@ -8,7 +8,7 @@
 #include <algorithm>
 #include <cmath>
 
-#include "gui/inspector/figure_box.h"
+#include "gui/entry/figure_box.h"
 #include "gui/look/look.h"
 
 namespace wp::gui {

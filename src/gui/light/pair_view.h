@@ -5,7 +5,7 @@
 #include <QWidget>
 
 #include "gui/light/legend_bar.h"
-#include "gui/look/save.h"
+#include "gui/saving/save.h"
 
 namespace wp::gui {
 

@@ -25,8 +25,8 @@ constexpr int kMonths[] = {3, 6, 9, 12};
 
 }  // namespace
 
-ProfileView::ProfileView(Document& document, Asker& asker, Legends& legends, QWidget* parent)
-    : QWidget(parent), document_(document), asker_(asker), legends_(legends) {
+ProfileView::ProfileView(Document& document, Asker& asker, const Maps& maps, Legends& legends, QWidget* parent)
+    : QWidget(parent), document_(document), asker_(asker), maps_(maps), legends_(legends) {
     setObjectName(QStringLiteral("profile"));
     setAccessibleName(QStringLiteral("Profile"));
     setMouseTracking(true);
@@ -136,7 +136,7 @@ std::vector<SheetMap> ProfileView::others(QStringList& names) const {
     if (with == With::options)
         for (const auto& option : document_.project().options) {
             if (option.id == document_.option().id) continue;
-            SheetMap map = asker_.map(shown_, option.id);
+            SheetMap map = maps_.map(shown_, option.id);
             if (map.layers.empty()) continue;
             names << QString::fromStdString(option.name);
             out.push_back(std::move(map));
@@ -153,9 +153,9 @@ std::vector<SheetMap> ProfileView::others(QStringList& names) const {
             names << QString::fromStdString(climate::text(answer->outdoors.moment));
             out.push_back(std::move(map));
         }
-    if (const auto* kept = asker_.table(); with == With::columns && kept != nullptr && shown_ == Shown::table)
+    if (const auto* kept = maps_.table(); with == With::columns && kept != nullptr && shown_ == Shown::table)
         for (size_t c = 0; c < kept->answer->table.columns.size(); c += kept->answer->main_columns) {
-            if (c == asker_.table_column() / kept->answer->main_columns * kept->answer->main_columns) continue;
+            if (c == maps_.table_column() / kept->answer->main_columns * kept->answer->main_columns) continue;
             const auto& column = kept->answer->table.columns[c];
             SheetMap map;
             map.figure = map_.figure;

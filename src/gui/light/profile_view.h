@@ -6,9 +6,9 @@
 #include <QToolButton>
 #include <QWidget>
 
-#include "gui/asker.h"
+#include "gui/answers/maps.h"
 #include "gui/light/legends.h"
-#include "gui/look/save.h"
+#include "gui/saving/save.h"
 #include "report/profile_chart.h"
 
 namespace wp::gui {
@@ -16,7 +16,7 @@ namespace wp::gui {
 class ProfileView : public QWidget {
     Q_OBJECT
  public:
-    ProfileView(Document& document, Asker& asker, Legends& legends, QWidget* parent = nullptr);
+    ProfileView(Document& document, Asker& asker, const Maps& maps, Legends& legends, QWidget* parent = nullptr);
     QSize sizeHint() const override { return {420, 420}; }
     void show_line(Vec2 a, Vec2 b);
     /// The map on the sheet, dressed, and which it is.
@@ -48,6 +48,7 @@ class ProfileView : public QWidget {
 
     Document& document_;
     Asker& asker_;
+    const Maps& maps_;
     Legends& legends_;
     std::optional<std::pair<Vec2, Vec2>> line_;
     SheetMap map_;

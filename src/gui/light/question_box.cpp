@@ -5,7 +5,7 @@
 #include <cmath>
 
 #include "analysis/analysis.h"
-#include "gui/inspector/figure_box.h"
+#include "gui/entry/figure_box.h"
 #include "gui/site/sky_box.h"
 #include "question/outdoors.h"
 

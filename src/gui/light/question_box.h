@@ -5,7 +5,7 @@
 #include <QWidget>
 #include <optional>
 
-#include "gui/document.h"
+#include "gui/document/document.h"
 
 namespace wp::gui {
 

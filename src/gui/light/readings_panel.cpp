@@ -24,8 +24,8 @@ QString with_error(std::optional<double> value, std::optional<double> half) {
 
 }  // namespace
 
-ReadingsPanel::ReadingsPanel(Document& document, Legends& legends, QWidget* parent)
-    : QWidget(parent), document_(document), legends_(legends) {
+ReadingsPanel::ReadingsPanel(Document& document, const KeptAnswers& kept, Legends& legends, QWidget* parent)
+    : QWidget(parent), document_(document), kept_(kept), legends_(legends) {
     setObjectName(QStringLiteral("readings"));
     setAccessibleName(QStringLiteral("Readings"));
     auto* column = new QVBoxLayout(this);
@@ -81,9 +81,9 @@ ReadingsPanel::ReadingsPanel(Document& document, Legends& legends, QWidget* pare
     connect(table_, &QTableWidget::itemChanged, this, [this](QTableWidgetItem* item) {
         if (!filling_) rename(item);
     });
-    for (const auto signal : {&Document::answers_changed, &Document::project_changed, &Document::selection_changed,
-                              &Document::moment_changed})
+    for (const auto signal : {&Document::project_changed, &Document::selection_changed, &Document::moment_changed})
         connect(&document, signal, this, &ReadingsPanel::refresh);
+    connect(&kept, &KeptAnswers::changed, this, &ReadingsPanel::refresh);
     connect(&legends, &Legends::changed, this, &ReadingsPanel::refresh);
 }
 
@@ -93,13 +93,13 @@ void ReadingsPanel::showEvent(QShowEvent*) { refresh(); }
 ReadingsPanel::Row ReadingsPanel::row_of(const model::Id& reading) const {
     Row out;
     const auto& option = document_.option().id;
-    if (const auto it = document_.reading_daylight.find(option); it != document_.reading_daylight.end())
-        for (const auto& plane : it->second->planes)
+    if (const auto answer = kept_.reading_daylight(option))
+        for (const auto& plane : answer->planes)
             if (plane.plane.plane == reading && !plane.value.empty())
                 out.factor = plane.value[0],
                 out.factor_half = plane.half_width.empty() ? std::nullopt : std::optional(plane.half_width[0]);
-    if (const auto it = document_.reading_moments.find(option); it != document_.reading_moments.end())
-        for (const auto& plane : it->second->planes)
+    if (const auto answer = kept_.reading_moment(option))
+        for (const auto& plane : answer->planes)
             if (plane.plane.plane == reading && !plane.lux.empty())
                 out.lux = plane.lux[0], out.lux_half = plane.half_width[0];
     return out;

@@ -6,7 +6,8 @@
 #include <QTableWidget>
 #include <string>
 
-#include "gui/document.h"
+#include "gui/answers/kept_answers.h"
+#include "gui/document/document.h"
 #include "gui/light/legends.h"
 
 namespace wp::gui {
@@ -14,7 +15,7 @@ namespace wp::gui {
 class ReadingsPanel : public QWidget {
     Q_OBJECT
  public:
-    ReadingsPanel(Document& document, Legends& legends, QWidget* parent = nullptr);
+    ReadingsPanel(Document& document, const KeptAnswers& kept, Legends& legends, QWidget* parent = nullptr);
     /// What stands beside each reading on the sheet: lux where the moment is looked at, else daylight factors.
     std::map<model::Id, QString> words(bool lux) const;
     std::string csv() const;
@@ -34,6 +35,7 @@ class ReadingsPanel : public QWidget {
     void rename(QTableWidgetItem* item);
 
     Document& document_;
+    const KeptAnswers& kept_;
     Legends& legends_;
     QTableWidget* table_;
     QLabel *empty_, *moment_;

@@ -16,12 +16,12 @@ namespace {
 constexpr double kLegend = 64, kCaption = 34, kGap = 12;
 }
 
-SeriesView::SeriesView(Document& document, Asker& asker, QWidget* parent)
-    : QWidget(parent), document_(document), asker_(asker) {
+SeriesView::SeriesView(Document& document, const KeptAnswers& kept, const Maps& maps, QWidget* parent)
+    : QWidget(parent), document_(document), kept_(kept), maps_(maps) {
     setObjectName(QStringLiteral("series"));
     setAccessibleName(QStringLiteral("Moments side by side"));
-    for (const auto signal : {&Document::answers_changed, &Document::project_changed})
-        connect(&document, signal, this, qOverload<>(&QWidget::update));
+    connect(&document, &Document::project_changed, this, qOverload<>(&QWidget::update));
+    connect(&kept, &KeptAnswers::changed, this, qOverload<>(&QWidget::update));
 }
 
 std::vector<QRectF> SeriesView::cells() const { return cells_in(size()); }
@@ -63,19 +63,19 @@ std::vector<SeriesView::Frame> SeriesView::frames() const {
                                              "July",    "August",   "September", "October", "November", "December"};
     std::vector<Frame> out;
     if (months_) {
-        const auto reading = asker_.year_reading();
+        const auto reading = kept_.year_reading(document_.option().id);
         if (reading == nullptr || reading->by_month.size() != 12) return out;
         for (size_t m = 0; m < 12; ++m) out.push_back({QString::fromLatin1(months[m]), reading->by_month[m], false});
         return out;
     }
-    const auto* kept = asker_.table();
+    const auto* kept = maps_.table();
     if (kept == nullptr) return out;
-    const SheetMap map = asker_.map(Shown::table);
+    const SheetMap map = maps_.map(Shown::table);
     const bool stale = !map.layers.empty() && map.layers.front().stale;
     const size_t step = kept->answer->main_columns;
     for (size_t c = 0; c < kept->answer->table.columns.size(); c += step) {
         Frame frame{QString::fromStdString(kept->answer->table.columns[c].name),
-                    report::maps_of(kept->answer->table, c), c == asker_.table_column() / step * step};
+                    report::maps_of(kept->answer->table, c), c == maps_.table_column() / step * step};
         for (auto& layer : frame.layers) layer.stale = stale;
         out.push_back(std::move(frame));
     }
@@ -95,11 +95,11 @@ void SeriesView::paint(QPainter& painter, QSizeF size, const report::Ink& ink) c
     }
     std::vector<report::MapLayer> all;
     for (const Frame& frame : all_frames) all.insert(all.end(), frame.layers.begin(), frame.layers.end());
-    const auto* kept = asker_.table();
+    const auto* kept = maps_.table();
     QString unit = QStringLiteral("lx"), legend = QStringLiteral("Illuminance");
     report::Scale scale = report::light_scale(all);
     if (months_) {
-        const auto& figure = *asker_.year_reading()->wish.figure;
+        const auto& figure = *kept_.year_reading(document_.option().id)->wish.figure;
         legend = QString::fromLatin1(figure.name);
         unit = QString::fromLatin1(figure.unit).replace(QStringLiteral("a year"), QStringLiteral("a month"));
         if (unit != QStringLiteral("lx"))
@@ -166,7 +166,7 @@ void SeriesView::paintEvent(QPaintEvent*) {
 
 void SeriesView::mousePressEvent(QMouseEvent* event) {
     const auto boxes = cells();
-    const auto* kept = asker_.table();
+    const auto* kept = maps_.table();
     for (size_t i = 0; i < boxes.size(); ++i) {
         if (!boxes[i].contains(event->position())) continue;
         if (months_) return emit month_chosen(static_cast<int>(i));
@@ -185,7 +185,7 @@ Takeaway SeriesView::takeaway() const {
     };
     if (!months_)
         out.csv = [this] {
-            return asker_.table() != nullptr ? exchange::table_csv(asker_.table()->answer->table) : std::string();
+            return maps_.table() != nullptr ? exchange::table_csv(maps_.table()->answer->table) : std::string();
         };
     return out;
 }

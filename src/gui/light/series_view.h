@@ -3,15 +3,15 @@
 #pragma once
 #include <QWidget>
 
-#include "gui/asker.h"
-#include "gui/look/save.h"
+#include "gui/answers/maps.h"
+#include "gui/saving/save.h"
 
 namespace wp::gui {
 
 class SeriesView : public QWidget {
     Q_OBJECT
  public:
-    SeriesView(Document& document, Asker& asker, QWidget* parent = nullptr);
+    SeriesView(Document& document, const KeptAnswers& kept, const Maps& maps, QWidget* parent = nullptr);
     /// Shows the months of the year instead of the moments of a question; its map, for name and scale.
     void show_months(bool on) {
         months_ = on;
@@ -41,7 +41,8 @@ class SeriesView : public QWidget {
     void paint(QPainter& painter, QSizeF size, const report::Ink& ink) const;
     std::vector<QRectF> cells_in(QSizeF size) const;
     Document& document_;
-    Asker& asker_;
+    const KeptAnswers& kept_;
+    const Maps& maps_;
     bool months_ = false;
 };
 

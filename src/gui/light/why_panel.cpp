@@ -79,8 +79,8 @@ void set_figures(QTreeWidgetItem* item, double value, double total, const QStrin
 
 }  // namespace
 
-WhyPanel::WhyPanel(Document& document, Asker& asker, Legends& legends, QWidget* parent)
-    : QWidget(parent), document_(document), asker_(asker), legends_(legends) {
+WhyPanel::WhyPanel(Document& document, Maps& maps, Legends& legends, QWidget* parent)
+    : QWidget(parent), document_(document), maps_(maps), legends_(legends) {
     setObjectName(QStringLiteral("why"));
     setAccessibleName(QStringLiteral("Why"));
     auto* column = new QVBoxLayout(this);
@@ -107,7 +107,7 @@ WhyPanel::WhyPanel(Document& document, Asker& asker, Legends& legends, QWidget* 
     without_->setObjectName(QStringLiteral("why-without"));
     all_back_ = new QPushButton(QStringLiteral("All windows back"));
     all_back_->setObjectName(QStringLiteral("why-back"));
-    connect(all_back_, &QPushButton::clicked, this, [this] { asker_.set_gone({}); });
+    connect(all_back_, &QPushButton::clicked, this, [this] { maps_.set_gone({}); });
     auto* row = new QHBoxLayout;
     row->addWidget(total_, 1);
     row->addWidget(whole_room_);
@@ -129,7 +129,7 @@ WhyPanel::WhyPanel(Document& document, Asker& asker, Legends& legends, QWidget* 
     for (const auto signal : {&Document::option_changed, &Document::project_replaced})
         connect(&document, signal, this, [this] {
             place_.reset();
-            asker_.set_gone({});
+            maps_.set_gone({});
         });
     refresh();
 }
@@ -184,14 +184,14 @@ void WhyPanel::showEvent(QShowEvent*) {
 void WhyPanel::refresh() {
     if (!isVisible()) return;
     const auto about = subject();
-    const auto shares = about ? asker_.why(shown_, about->layer, about->point) : std::nullopt;
+    const auto shares = about ? maps_.why(shown_, about->layer, about->point) : std::nullopt;
     const bool has = shares.has_value();
     for (QWidget* part :
          {static_cast<QWidget*>(parts_), static_cast<QWidget*>(windows_), static_cast<QWidget*>(total_)})
         part->setVisible(has);
     whole_room_->setVisible(has && about->point >= 0);
     empty_->setVisible(!has);
-    all_back_->setVisible(has && !asker_.gone().empty());
+    all_back_->setVisible(has && !maps_.gone().empty());
     without_->setVisible(has);
     if (!has) {
         title_->setText(QStringLiteral("Why"));
@@ -249,17 +249,17 @@ void WhyPanel::fill(const question::Shares& shares, double half_width, const QSt
         if (id == current) windows_->setCurrentItem(item);
         // What a figure of the year would be without a window is not in proportion to its light.
         if (window.id.empty() || year) continue;
-        const bool gone = asker_.gone().contains(window.id);
+        const bool gone = maps_.gone().contains(window.id);
         item->setCheckState(0, gone ? Qt::Unchecked : Qt::Checked);
         if (gone) left -= window.value;
     }
     filling_ = false;
     without_->setVisible(!year);
-    without_->setText(asker_.gone().empty()
+    without_->setText(maps_.gone().empty()
                           ? QStringLiteral("Take a window's tick away: the map shows what would be without it.")
                           : QStringLiteral("Without %1: %2 %3, %4 % less. Nothing was traced for it.")
-                                .arg(asker_.gone().size() == 1 ? QString::fromStdString(*asker_.gone().begin())
-                                                               : QStringLiteral("%1 windows").arg(asker_.gone().size()),
+                                .arg(maps_.gone().size() == 1 ? QString::fromStdString(*maps_.gone().begin())
+                                                              : QStringLiteral("%1 windows").arg(maps_.gone().size()),
                                      report::figure(left), unit)
                                 .arg(shares.total > 0 ? 100 * (1 - left / shares.total) : 0, 0, 'f', 0));
 }
@@ -272,7 +272,7 @@ void WhyPanel::point_at(QTreeWidgetItem* item) {
 void WhyPanel::leaveEvent(QEvent*) { emit pointed_at({}); }
 
 void WhyPanel::tick(QTreeWidgetItem* item) {
-    auto gone = asker_.gone();
+    auto gone = maps_.gone();
     const auto id = item->data(0, kId).toString().toStdString();
     if (id.empty()) return;
     if (item->checkState(0) == Qt::Unchecked)
@@ -281,7 +281,7 @@ void WhyPanel::tick(QTreeWidgetItem* item) {
         gone.erase(id);
     // The list is filled anew by what follows: the item must be left first.
     QMetaObject::invokeMethod(
-        this, [this, gone = std::move(gone)] { asker_.set_gone(gone); }, Qt::QueuedConnection);
+        this, [this, gone = std::move(gone)] { maps_.set_gone(gone); }, Qt::QueuedConnection);
 }
 
 }  // namespace wp::gui

@@ -6,7 +6,7 @@
 #include <QPushButton>
 #include <QTreeWidget>
 
-#include "gui/asker.h"
+#include "gui/answers/maps.h"
 #include "gui/light/legends.h"
 
 namespace wp::gui {
@@ -14,7 +14,7 @@ namespace wp::gui {
 class WhyPanel : public QWidget {
     Q_OBJECT
  public:
-    WhyPanel(Document& document, Asker& asker, Legends& legends, QWidget* parent = nullptr);
+    WhyPanel(Document& document, Maps& maps, Legends& legends, QWidget* parent = nullptr);
     /// Which map is asked about, dressed.
     void show_map(const SheetMap& map, Shown shown);
     /// A place on the storey that is drawn; none: the selected room, or the first.
@@ -43,7 +43,7 @@ class WhyPanel : public QWidget {
     void tick(QTreeWidgetItem* item);
 
     Document& document_;
-    Asker& asker_;
+    Maps& maps_;
     Legends& legends_;
     SheetMap map_;
     Shown shown_ = Shown::daylight_factor;

@@ -15,7 +15,7 @@
 #include "geometry/finishes.h"
 #include "gui/inspector/rows.h"
 #include "gui/look/look.h"
-#include "gui/look/save.h"
+#include "gui/saving/save.h"
 #include "question/ask.h"
 #include "store/material_file.h"
 

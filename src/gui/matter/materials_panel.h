@@ -7,7 +7,7 @@
 #include <QScrollArea>
 #include <QTreeWidget>
 
-#include "gui/document.h"
+#include "gui/document/document.h"
 #include "gui/matter/material_preview.h"
 
 namespace wp::gui {

@@ -3,7 +3,7 @@
 #pragma once
 #include <QScrollArea>
 
-#include "gui/document.h"
+#include "gui/document/document.h"
 
 namespace wp::gui {
 

@@ -6,7 +6,7 @@
 
 #include "geometry/roof_shape.h"
 #include "geometry/walls.h"
-#include "gui/inspector/number_field.h"
+#include "gui/entry/number_field.h"
 #include "gui/look/look.h"
 #include "gui/sheet/sheet.h"
 

@@ -7,7 +7,7 @@
 #include <cmath>
 
 #include "geometry/walls.h"
-#include "gui/inspector/number_field.h"
+#include "gui/entry/number_field.h"
 #include "gui/sheet/sheet.h"
 #include "gui/sheet/typed_entry.h"
 

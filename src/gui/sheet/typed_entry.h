@@ -6,7 +6,7 @@
 #include <QLineEdit>
 #include <optional>
 
-#include "gui/inspector/number_field.h"
+#include "gui/entry/number_field.h"
 
 namespace wp::gui {
 

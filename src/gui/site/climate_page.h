@@ -4,8 +4,8 @@
 #include <QComboBox>
 #include <QWidget>
 
-#include "gui/document.h"
-#include "gui/look/save.h"
+#include "gui/document/document.h"
+#include "gui/saving/save.h"
 #include "report/climate_charts.h"
 
 namespace wp::gui {

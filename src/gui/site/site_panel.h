@@ -6,7 +6,7 @@
 #include <QListWidget>
 #include <QWidget>
 
-#include "gui/document.h"
+#include "gui/document/document.h"
 
 class QFormLayout;
 

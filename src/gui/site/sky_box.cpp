@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "gui/site/sky_box.h"
 
-#include "gui/inspector/figure_box.h"
+#include "gui/entry/figure_box.h"
 
 namespace wp::gui {
 

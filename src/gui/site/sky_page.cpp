@@ -11,10 +11,11 @@
 
 #include "base/csv.h"
 #include "geometry/edit.h"
-#include "gui/inspector/number_field.h"
+#include "gui/entry/number_field.h"
 #include "gui/look/look.h"
 #include "gui/look/tag.h"
 #include "gui/site/sky_box.h"
+#include "question/ask.h"
 
 namespace wp::gui {
 
@@ -67,7 +68,9 @@ void SkyDome::leaveEvent(QEvent*) {
 }
 
 SkyPage::SkyPage(Document& document, QWidget* parent)
-    : QWidget(parent), document_(document), worker_([this](const Request& request) { search(request); }) {
+    : QWidget(parent),
+      document_(document),
+      worker_("The sky from a point", [this](const Request& request) { search(request); }) {
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(space::medium, space::tight, space::medium, space::small);
     column->setSpacing(space::tight);

@@ -6,9 +6,9 @@
 #include <QLabel>
 #include <QWidget>
 
-#include "gui/document.h"
-#include "gui/look/save.h"
-#include "gui/newest.h"
+#include "gui/document/document.h"
+#include "gui/saving/save.h"
+#include "gui/work/newest.h"
 #include "report/sky_chart.h"
 
 namespace wp::gui {

@@ -49,8 +49,8 @@ std::optional<DayHours> read_hours(const QString& text) {
 
 }  // namespace
 
-UsePanel::UsePanel(Document& document, Asker& asker, QWidget* parent)
-    : QScrollArea(parent), document_(document), asker_(asker) {
+UsePanel::UsePanel(Document& document, const KeptAnswers& kept, Asker& asker, QWidget* parent)
+    : QScrollArea(parent), document_(document), kept_(kept), asker_(asker) {
     setWidgetResizable(true);
     setObjectName(QStringLiteral("use-page"));
     setAccessibleName(QStringLiteral("Use"));
@@ -92,7 +92,7 @@ Id UsePanel::room() const {
 
 const std::vector<question::YearGroup>& UsePanel::groups() {
     // The year knows them; before there is one they are formed here.
-    if (const auto reading = asker_.year_reading();
+    if (const auto reading = kept_.year_reading(document_.option().id);
         reading != nullptr && reading->wanted == reading->answer->record.inputs) {
         groups_ = reading->answer->groups;
         groups_of_.reset();
@@ -233,7 +233,7 @@ void UsePanel::add_blinds(QVBoxLayout& column) {
     tree->header()->setSectionResizeMode(1, QHeaderView::Fixed);
     tree->header()->resizeSection(1, 64);
     tree->header()->setSectionResizeMode(0, QHeaderView::Stretch);
-    const auto reading = asker_.year_reading();
+    const auto reading = kept_.year_reading(document_.option().id);
     const auto open_share = [&](const std::string& name) {
         if (reading != nullptr && reading->tables != nullptr)
             for (const auto& g : reading->tables->groups)
@@ -471,7 +471,7 @@ void UsePanel::add_light(QVBoxLayout& column, const Lighting& l) {
     }
     add_number(*form, QStringLiteral("Stand-by, W/m\u00b2"), l.stand_by, Unit::plain,
                [change](double v) { change([&](Lighting& x) { x.stand_by = std::clamp(v, 0.0, 100.0); }); });
-    const auto reading = asker_.year_reading();
+    const auto reading = kept_.year_reading(document_.option().id);
     if (reading != nullptr && reading->tables != nullptr)
         for (const auto& year : reading->tables->lighting)
             if (year.id == id)
@@ -499,7 +499,7 @@ void UsePanel::add_light(QVBoxLayout& column, const Lighting& l) {
         l.sensor_placed ? QStringLiteral("Sensor back to the dark tenth")
                         : QStringLiteral("Sensor at the point asked about"),
         "light-sensor", [this, change, on = l.sensor_placed] {
-            const auto now = asker_.year_reading();
+            const auto now = kept_.year_reading(document_.option().id);
             if (on) return change([](Lighting& x) { x.sensor_placed = false; });
             if (now == nullptr || !now->place || now->place->point < 0) return;
             const Vec3 at = now->answer->planes[now->place->plane].plane.points[static_cast<size_t>(now->place->point)];

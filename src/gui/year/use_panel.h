@@ -4,7 +4,7 @@
 #pragma once
 #include <QScrollArea>
 
-#include "gui/asker.h"
+#include "gui/answers/asker.h"
 
 class QFormLayout;
 class QVBoxLayout;
@@ -14,7 +14,7 @@ namespace wp::gui {
 class UsePanel : public QScrollArea {
     Q_OBJECT
  public:
-    UsePanel(Document& document, Asker& asker, QWidget* parent = nullptr);
+    UsePanel(Document& document, const KeptAnswers& kept, Asker& asker, QWidget* parent = nullptr);
 
  signals:
     void said(const QString& text);
@@ -44,6 +44,7 @@ class UsePanel : public QScrollArea {
     const std::vector<question::YearGroup>& groups();
 
     Document& document_;
+    const KeptAnswers& kept_;
     Asker& asker_;
     std::shared_ptr<const model::Project> groups_of_;
     model::Id groups_of_option_;

@@ -68,8 +68,8 @@ QTableWidget* table(const char* name, const QString& title, const QStringList& h
 
 }  // namespace
 
-YearPanel::YearPanel(Document& document, Asker& asker, QWidget* parent)
-    : QWidget(parent), document_(document), asker_(asker) {
+YearPanel::YearPanel(Document& document, const KeptAnswers& kept, Asker& asker, QWidget* parent)
+    : QWidget(parent), document_(document), kept_(kept), asker_(asker) {
     setObjectName(QStringLiteral("year-page"));
     setAccessibleName(QStringLiteral("Year"));
     auto* column = new QVBoxLayout(this);
@@ -158,9 +158,9 @@ YearPanel::YearPanel(Document& document, Asker& asker, QWidget* parent)
     pages_->addWidget(hours_page());
     inner->addWidget(pages_, 6);
     connect(&asker, &Asker::year_read, this, &YearPanel::refresh);
-    for (const auto signal :
-         {&Document::option_changed, &Document::selection_changed, &Document::path_changed, &Document::answers_changed})
+    for (const auto signal : {&Document::option_changed, &Document::selection_changed, &Document::path_changed})
         connect(&document, signal, this, &YearPanel::refresh);
+    connect(&kept, &KeptAnswers::changed, this, &YearPanel::refresh);
     refresh();
 }
 
@@ -254,7 +254,7 @@ void YearPanel::refresh() {
     for (size_t m = 0; m < 12; ++m) months_[m]->setChecked(asker_.wish().months[m]);
     operation_->setCurrentIndex(operation_->findData(static_cast<int>(asker_.wish().operation)));
     if (!isVisible()) return;
-    const auto reading = asker_.year_reading();
+    const auto reading = kept_.year_reading(document_.option().id);
     const bool running = asker_.jobs().is_running();
     empty_->setVisible(reading == nullptr);
     body_->setVisible(reading != nullptr);

@@ -11,14 +11,14 @@
 #include <QTreeWidget>
 #include <array>
 
-#include "gui/asker.h"
+#include "gui/answers/asker.h"
 
 namespace wp::gui {
 
 class YearPanel : public QWidget {
     Q_OBJECT
  public:
-    YearPanel(Document& document, Asker& asker, QWidget* parent = nullptr);
+    YearPanel(Document& document, const KeptAnswers& kept, Asker& asker, QWidget* parent = nullptr);
     /// What a figure of a room means, and its usual values with their sources.
     static QString meaning_of(const std::string& figure);
 
@@ -40,6 +40,7 @@ class YearPanel : public QWidget {
     void choose_months(int month, bool on);
 
     Document& document_;
+    const KeptAnswers& kept_;
     Asker& asker_;
     bool filling_ = false;
     QComboBox* operation_;

@@ -56,8 +56,8 @@ void grid(QPainter& painter, QRectF r, double top, const report::Ink& ink) {
 
 }  // namespace
 
-YearView::YearView(Document& document, Asker& asker, QWidget* parent)
-    : QWidget(parent), document_(document), asker_(asker), pages_(new QButtonGroup(this)) {
+YearView::YearView(Document& document, const KeptAnswers& kept, Asker& asker, QWidget* parent)
+    : QWidget(parent), document_(document), kept_(kept), asker_(asker), pages_(new QButtonGroup(this)) {
     setObjectName(QStringLiteral("year-view"));
     setAccessibleName(QStringLiteral("A year in charts"));
     setMinimumSize(260, 240);
@@ -85,8 +85,8 @@ YearView::YearView(Document& document, Asker& asker, QWidget* parent)
     column->addStretch(1);
     connect(pages_, &QButtonGroup::idClicked, this, [this](int id) { show_page(static_cast<Page>(id)); });
     connect(&asker, &Asker::year_read, this, qOverload<>(&QWidget::update));
-    for (const auto signal : {&Document::option_changed, &Document::answers_changed})
-        connect(&document, signal, this, qOverload<>(&QWidget::update));
+    connect(&document, &Document::option_changed, this, qOverload<>(&QWidget::update));
+    connect(&kept, &KeptAnswers::changed, this, qOverload<>(&QWidget::update));
 }
 
 void YearView::show_page(Page page) {
@@ -110,7 +110,7 @@ void YearView::paintEvent(QPaintEvent*) {
 }
 
 void YearView::paint(QPainter& painter, QRectF box, const report::Ink& ink) const {
-    const auto reading = asker_.year_reading();
+    const auto reading = kept_.year_reading(document_.option().id);
     if (reading == nullptr || !reading->place) {
         painter.setPen(ink.ink);
         set_size(painter, type::body);

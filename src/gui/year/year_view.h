@@ -5,15 +5,15 @@
 #include <QButtonGroup>
 #include <QWidget>
 
-#include "gui/asker.h"
-#include "gui/look/save.h"
+#include "gui/answers/asker.h"
+#include "gui/saving/save.h"
 
 namespace wp::gui {
 
 class YearView : public QWidget {
     Q_OBJECT
  public:
-    YearView(Document& document, Asker& asker, QWidget* parent = nullptr);
+    YearView(Document& document, const KeptAnswers& kept, Asker& asker, QWidget* parent = nullptr);
     enum class Page { light, glass, electric };
     void show_page(Page page);
     Page page() const { return page_; }
@@ -30,6 +30,7 @@ class YearView : public QWidget {
     QString subject(const YearReading& reading) const;
 
     Document& document_;
+    const KeptAnswers& kept_;
     Asker& asker_;
     QButtonGroup* pages_;
     Page page_ = Page::light;

@@ -18,7 +18,8 @@ namespace {
 constexpr int kHeader = 30, kClock = 116, kNamed = 116;
 }
 
-YearStrip::YearStrip(Document& document, QWidget* parent) : QWidget(parent), document_(document) {
+YearStrip::YearStrip(Document& document, const KeptAnswers& kept, QWidget* parent)
+    : QWidget(parent), document_(document), kept_(kept) {
     // The same whatever stands above: it does not jump while one works.
     setFixedHeight(140);
     setFocusPolicy(Qt::StrongFocus);
@@ -26,12 +27,9 @@ YearStrip::YearStrip(Document& document, QWidget* parent) : QWidget(parent), doc
     setAccessibleName(QStringLiteral("Year strip"));
     setObjectName(QStringLiteral("yearstrip"));
     setToolTip(QStringLiteral("Click or drag to choose the moment; arrow keys step by day and hour"));
-    for (const auto signal : {&Document::weather_changed, &Document::answers_changed, &Document::selection_changed,
-                              &Document::project_changed})
-        connect(&document, signal, this, [this] {
-            colour();
-            update();
-        });
+    for (const auto signal : {&Document::weather_changed, &Document::selection_changed, &Document::project_changed})
+        connect(&document, signal, this, &YearStrip::renew);
+    connect(&kept, &KeptAnswers::changed, this, &YearStrip::renew);
     connect(&document, &Document::weather_changed, this, &YearStrip::find_sun_lines);
     for (const auto signal : {&Document::moment_changed, &Document::sky_changed})
         connect(&document, signal, this, qOverload<>(&QWidget::update));
@@ -143,13 +141,12 @@ climate::Moment YearStrip::moment_at(QPointF at) const {
 
 // Of the year's reading where it is wanted and there, else the light outdoors.
 void YearStrip::read_values(std::vector<double>& hours) {
-    const auto reading = document_.year_readings.find(document_.option().id);
-    if (of_ != StripOf::outdoor && reading != document_.year_readings.end() &&
-        reading->second->strip.size() == hours.size()) {
-        for (size_t h = 0; h < hours.size(); ++h) hours[h] = static_cast<double>(reading->second->strip[h]);
-        caption_ = QString::fromStdString(reading->second->strip_name);
-        unit_ = QString::fromStdString(reading->second->strip_unit);
-        top_ = reading->second->strip_top;
+    const auto reading = kept_.year_reading(document_.option().id);
+    if (of_ != StripOf::outdoor && reading != nullptr && reading->strip.size() == hours.size()) {
+        for (size_t h = 0; h < hours.size(); ++h) hours[h] = static_cast<double>(reading->strip[h]);
+        caption_ = QString::fromStdString(reading->strip_name);
+        unit_ = QString::fromStdString(reading->strip_unit);
+        top_ = reading->strip_top;
         return;
     }
     unit_ = QStringLiteral("lx");
@@ -162,11 +159,15 @@ void YearStrip::read_values(std::vector<double>& hours) {
     caption_ = QStringLiteral("Outdoor illuminance");
 }
 
+void YearStrip::renew() {
+    colour();
+    update();
+}
+
 void YearStrip::colour() {
-    const auto reading = document_.year_readings.find(document_.option().id);
-    const bool read = of_ != StripOf::outdoor && reading != document_.year_readings.end();
-    const std::shared_ptr<const void> source =
-        read ? std::shared_ptr<const void>(reading->second) : document_.weather();
+    const auto reading = kept_.year_reading(document_.option().id);
+    const bool read = of_ != StripOf::outdoor && reading != nullptr;
+    const std::shared_ptr<const void> source = read ? std::shared_ptr<const void>(reading) : document_.weather();
     if (!image_.isNull() && source != nullptr && source == coloured_from_) return;
     coloured_from_ = source;
     image_ = QImage(365, 24, QImage::Format_RGB32);

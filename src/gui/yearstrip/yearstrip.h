@@ -7,14 +7,15 @@
 #include <QWidget>
 #include <vector>
 
-#include "gui/document.h"
+#include "gui/answers/kept_answers.h"
+#include "gui/document/document.h"
 
 namespace wp::gui {
 
 class YearStrip : public QWidget {
     Q_OBJECT
  public:
-    explicit YearStrip(Document& document, QWidget* parent = nullptr);
+    YearStrip(Document& document, const KeptAnswers& kept, QWidget* parent = nullptr);
     QSize sizeHint() const override { return {1000, 140}; }
     /// Where a moment falls, and which moment a place is: for the pointer and for tests.
     QPointF place_of(const climate::Moment& moment) const;
@@ -46,10 +47,12 @@ class YearStrip : public QWidget {
     void fill_moments();
     QRectF carpet() const;
     void colour();
+    void renew();
     void find_sun_lines();
     void draw_sun_lines(QPainter& painter) const;
 
     Document& document_;
+    const KeptAnswers& kept_;
     QImage image_;
     struct DayLength {
         int day;

@@ -1,0 +1,270 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "gui/document/document.h"
+
+#include <QUndoCommand>
+
+#include "base/file.h"
+#include "geometry/edit.h"
+#include "question/ask.h"
+#include "rule/data.h"
+#include "store/project_file.h"
+
+namespace wp::gui {
+
+// A step holds the whole project before and after: values are cheap to share, and nothing can be undone by half.
+class EditStep : public QUndoCommand {
+ public:
+    EditStep(Document& document, const QString& name, std::shared_ptr<const model::Project> after, QString gesture)
+        : QUndoCommand(name),
+          document_(document),
+          before_(document.snapshot()),
+          after_(std::move(after)),
+          gesture_(std::move(gesture)) {}
+    void undo() override { document_.set_project(before_); }
+    void redo() override { document_.set_project(after_); }
+    int id() const override { return gesture_.isEmpty() ? -1 : 1; }
+    bool mergeWith(const QUndoCommand* other) override {
+        const auto* step = static_cast<const EditStep*>(other);
+        if (step->gesture_ != gesture_) return false;
+        after_ = step->after_;
+        return true;
+    }
+
+ private:
+    Document& document_;
+    std::shared_ptr<const model::Project> before_, after_;
+    QString gesture_;
+};
+
+Document::Document(QObject* parent) : QObject(parent), project_(std::make_shared<model::Project>(blank_project())) {}
+
+void Document::set_project(std::shared_ptr<const model::Project> project) {
+    const bool other_weather = project->site != project_->site;
+    project_ = std::move(project);
+    option_ = std::min(option_, project_->options.size() - 1);
+    if (other_weather) load_weather();
+    forget_lost_items();
+    emit project_changed();
+}
+
+void Document::show_option(size_t index) {
+    if (index >= project_->options.size() || index == option_) return;
+    option_ = index;
+    forget_lost_items();
+    emit option_changed();
+    emit project_changed();
+}
+
+namespace {
+
+std::optional<Fingerprint> print_of(const std::filesystem::path& path) {
+    const auto bytes = read_file(path);
+    if (!bytes) return {};
+    Fingerprint print;
+    print.add(std::string_view(*bytes));
+    return print;
+}
+
+}  // namespace
+
+Outcome Document::open(const std::filesystem::path& path) {
+    auto project = store::read_project(path);
+    if (!project) return project.fault();
+    take_up(std::move(*project), path);
+    on_disk_ = print_of(path);
+    for (const auto& q : project_->questions)
+        if (q.kind == model::Question::Kind::glare) moment_ = q.moment;
+    emit selection_changed();
+    emit moment_changed();
+    return {};
+}
+
+Outcome Document::save(const std::filesystem::path& path) {
+    if (const auto fault = store::save_project(*project_, path)) return fault;
+    path_ = path;
+    on_disk_ = print_of(path);
+    undo_.setClean();
+    emit path_changed();
+    return {};
+}
+
+bool Document::changed_outside() const {
+    const auto now = print_of(path_);
+    return on_disk_ && now && *now != *on_disk_;
+}
+
+void Document::start_new() {
+    take_up(blank_project(), {});
+    emit selection_changed();
+}
+
+void Document::restore(model::Project project, const std::filesystem::path& saved_as) {
+    take_up(std::move(project), saved_as);
+    undo_.resetClean();
+    emit path_changed();
+    emit selection_changed();
+}
+
+void Document::take_up(model::Project project, const std::filesystem::path& path) {
+    undo_.clear();
+    path_ = path;
+    on_disk_.reset();
+    option_ = 0;
+    selected_.clear();
+    storey_ = 0;
+    project_ = std::make_shared<const model::Project>(std::move(project));
+    load_weather();
+    emit project_replaced();
+    emit path_changed();
+    emit project_changed();
+}
+
+void Document::edit(const QString& name, const std::function<void(model::Project&)>& change, const QString& gesture) {
+    const auto base = live_base_ ? live_base_ : project_;
+    auto after = std::make_shared<model::Project>(*base);
+    change(*after);
+    for (model::Option& option : after->options)
+        if (const model::Option* was = model::find(base->options, option.id))
+            geometry::keep_planes_on_walls(*was, option);
+    if (*after == *project_) return;
+    undo_.push(
+        new EditStep(*this, name, std::move(after), live_base_ ? QStringLiteral("live %1").arg(live_count_) : gesture));
+}
+
+bool Document::blinds_wanted() const {
+    if (criteria_read_ && *criteria_read_ == project_->criteria) return blinds_wanted_;
+    criteria_read_ = project_->criteria;
+    blinds_wanted_ = false;
+    for (const auto& id : project_->criteria)
+        if (const auto set = rule::criteria_set(id))
+            for (const auto& criterion : set->criteria)
+                blinds_wanted_ = blinds_wanted_ || criterion.metric.wanted.blinds;
+    return blinds_wanted_;
+}
+
+void Document::begin_live() {
+    if (live_base_) return;
+    live_base_ = project_;
+    ++live_count_;
+}
+
+void Document::edit_option(const QString& name, const std::function<void(model::Option&)>& change,
+                           const QString& gesture) {
+    edit(
+        name, [&](model::Project& project) { change(project.options[option_]); }, gesture);
+}
+
+void Document::select(const Selection& selection) {
+    select_all(selection.kind == Selection::Kind::none ? std::vector<Selection>{} : std::vector<Selection>{selection});
+}
+
+void Document::select_all(std::vector<Selection> items) {
+    if (items == selected_) return;
+    selected_ = std::move(items);
+    emit selection_changed();
+}
+
+void Document::toggle(const Selection& item) {
+    if (item.kind == Selection::Kind::none) return;
+    auto items = selected_;
+    if (std::erase(items, item) == 0) items.push_back(item);
+    select_all(std::move(items));
+}
+
+void Document::show_storey(size_t index) {
+    if (index >= option().storeys.size() || index == storey_index()) return;
+    storey_ = index;
+    emit storey_changed();
+    emit project_changed();
+}
+
+// Undo may take away what is selected.
+void Document::forget_lost_items() {
+    if (std::erase_if(selected_, [&](const Selection& item) { return !model::exists(option(), item); }) > 0)
+        emit selection_changed();
+}
+
+void Document::show_moment(const climate::Moment& moment) {
+    if (moment == moment_) return;
+    moment_ = moment;
+    emit moment_changed();
+}
+
+void Document::show_sky(const model::SkyChoice& sky) {
+    if (sky == sky_) return;
+    sky_ = sky;
+    emit sky_changed();
+}
+
+void Document::load_weather() {
+    weather_.reset();
+    outdoor_.clear();
+    weather_fault_.reset();
+    if (!project_->site.weather.empty()) {
+        auto year = question::weather_of(*project_, path_);
+        if (year) {
+            weather_ = std::make_shared<climate::WeatherYear>(std::move(*year));
+            outdoor_ = climate::outdoor_year(*weather_);
+        } else {
+            weather_fault_ = year.fault();
+        }
+    }
+    emit weather_changed();
+}
+
+model::Project blank_project() {
+    model::Project p;
+    p.name = "Untitled";
+    p.site.name = "Somewhere";
+    p.site.latitude = 52;
+    using model::Part;
+    const auto opaque = [](const char* id, const char* name, Part part) {
+        model::Material m = model::assumed_for(part);
+        m.id = id;
+        m.name = name;
+        return m;
+    };
+    p.materials = {opaque("floor", "Floors and the like, assumed", Part::floor),
+                   opaque("walls", "Walls and the like, assumed", Part::wall),
+                   opaque("ceiling", "Ceiling, assumed", Part::ceiling),
+                   opaque("facade", "Facades and the like, assumed", Part::facade),
+                   opaque("roof", "Roofs and the like, assumed", Part::roof)};
+    model::Material glass;
+    glass.id = "double-clear";
+    glass.name = "Double clear pane, assumed";
+    glass.kind = model::Material::Kind::glazing;
+    glass.transmittance = 0.75;
+    glass.panes = 2;
+    glass.assumed = true;
+    glass.low = 0.6;
+    glass.high = 0.82;
+    glass.source = "middle of what double panes pass; ask its maker";
+    p.materials.push_back(glass);
+    model::Option option;
+    option.id = "first";
+    option.name = "First idea";
+    option.types = {{Part::floor, "floor"},          {Part::wall, "walls"},
+                    {Part::ceiling, "ceiling"},      {Part::reveal, "walls"},
+                    {Part::facade, "facade"},        {Part::partition, "walls"},
+                    {Part::frame, "walls"},          {Part::door, "walls"},
+                    {Part::furniture, "walls"},      {Part::shading, "walls"},
+                    {Part::fence, "walls"},          {Part::stair, "floor"},
+                    {Part::block, "facade"},         {Part::tree, "roof"},
+                    {Part::terrain, "roof"},         {Part::roof, "roof"},
+                    {Part::glazing, "double-clear"}, {Part::rooflight, "double-clear"}};
+    option.storeys.push_back(model::new_storey("ground", "Ground floor", 0));
+    p.options.push_back(option);
+    model::Question df, year, glare;
+    df.id = "df";
+    df.name = "Daylight factor";
+    df.accuracy = 0.05;
+    year.id = "year";
+    year.name = "The year";
+    year.kind = model::Question::Kind::year;
+    year.accuracy = 0.1;
+    p.questions = {df, year};
+    p.criteria = {"leed-v41-daylight-option-1", "en-17037-provision"};
+    return p;
+}
+
+}  // namespace wp::gui

@@ -1,0 +1,54 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// What the window says when something went wrong: work that failed, a project that cannot be opened.
+#include <QFrame>
+#include <QHBoxLayout>
+#include <QLabel>
+#include <QMessageBox>
+#include <QPushButton>
+
+#include "gui/look/look.h"
+#include "gui/window/window.h"
+#include "gui/work/mishaps.h"
+
+namespace wp::gui {
+
+// Stays until it is put away: whoever was looking elsewhere finds it.
+QWidget* Window::build_mishap_bar() {
+    auto* bar = new QFrame;
+    bar->setObjectName(QStringLiteral("mishap"));
+    auto* row = new QHBoxLayout(bar);
+    row->setContentsMargins(space::small, space::tight, space::small, space::tight);
+    auto* words = new QLabel;
+    words->setObjectName(QStringLiteral("mishap-words"));
+    words->setWordWrap(true);
+    words->setTextFormat(Qt::PlainText);
+    words->setAccessibleName(QStringLiteral("What went wrong"));
+    row->addWidget(words, 1);
+    auto* keep = new QPushButton(QStringLiteral("Save project"));
+    keep->setObjectName(QStringLiteral("mishap-save"));
+    connect(keep, &QPushButton::clicked, this, [this] { save(); });
+    row->addWidget(keep);
+    auto* away = new QPushButton(QStringLiteral("Put away"));
+    away->setObjectName(QStringLiteral("mishap-away"));
+    connect(away, &QPushButton::clicked, bar, &QWidget::hide);
+    row->addWidget(away);
+    bar->hide();
+    connect(&Mishaps::all(), &Mishaps::happened, this, [bar, words](const QString& what) {
+        words->setText(what);
+        bar->show();
+    });
+    return bar;
+}
+
+void Window::tell_not_opened(const Fault& fault) {
+    QMessageBox box(QMessageBox::Warning, QStringLiteral("Not opened"),
+                    QString::fromStdString(fault.place + ": " + fault.what + "."), QMessageBox::NoButton, this);
+    box.setTextFormat(Qt::PlainText);
+    box.setInformativeText(QString::fromStdString(fault.remedy + ". The file was left as it is."));
+    auto* other = box.addButton(QStringLiteral("Open another\u2026"), QMessageBox::AcceptRole);
+    box.addButton(QStringLiteral("Begin a new project"), QMessageBox::RejectRole);
+    box.exec();
+    if (box.clickedButton() == other) ask_open();
+}
+
+}  // namespace wp::gui
