@@ -12,6 +12,7 @@
 #include "geometry/check.h"
 #include "geometry/surfaces.h"
 #include "geometry/walls.h"
+#include "gui/companion/model_view.h"
 #include "gui/drive.h"
 #include "gui/look/look.h"
 #include "model/project.h"
@@ -133,7 +134,7 @@ int main(int argc, char** argv) {
         QMouseEvent release(QEvent::MouseButtonRelease, start, sheet.mapToGlobal(start), Qt::LeftButton, Qt::NoButton,
                             Qt::NoModifier);
         QApplication::sendEvent(&sheet, &release);
-        auto& model = window.model_view();
+        auto& model = window.part<ModelView>();
         const auto drawn = [&] {
             while (!model.is_current()) QApplication::processEvents();
         };

@@ -11,7 +11,7 @@
 #include <string>
 
 #include "gui/drive.h"
-#include "gui/light/legend_bar.h"
+#include "gui/legend/legend_bar.h"
 #include "gui/look/look.h"
 #include "model/project.h"
 
@@ -148,7 +148,7 @@ int main(int argc, char** argv) {
     application.begin("read on the Light desk");
     wander(120);
     application.begin("legend dragged");
-    auto& legend = window.legend_bar();
+    auto& legend = window.part<LegendBar>();
     const auto on_legend = [&](double t) { return legend.at(sheet.map().scale.value_at(t)).toPoint(); };
     QTest::mousePress(&legend, Qt::LeftButton, {}, on_legend(0.2));
     for (int i = 1; i <= 20; ++i) {
@@ -185,7 +185,7 @@ int main(int argc, char** argv) {
     const double chosen_settled = static_cast<double>(since_chosen.nsecsElapsed()) / 1e6;
     application.begin("hour dragged");
     std::vector<double> dragged_first, dragged_settled;
-    auto& strip = window.year_strip();
+    auto& strip = window.desktop().strip();
     const auto lux = [&] { return window.maps().map(Shown::moment).layers.at(0).value; };
     for (const int month : {3, 5, 6, 7, 9}) {
         QTest::mousePress(&strip, Qt::LeftButton, {}, strip.place_of({month, 2, 8}).toPoint());

@@ -16,7 +16,8 @@ namespace {
 
 class Access : public Hands {
  protected:
-    static constexpr Desk kDesks[] = {Desk::site, Desk::build, Desk::light, Desk::compare, Desk::certify};
+    static constexpr DeskKind kDesks[] = {DeskKind::site, DeskKind::build, DeskKind::light, DeskKind::compare,
+                                          DeskKind::certify};
     std::vector<QWidget*> visible() {
         std::vector<QWidget*> out;
         for (auto* w : window->findChildren<QWidget*>())
@@ -46,7 +47,7 @@ QString words_of(const QWidget* w) {
 }  // namespace
 
 TEST_F(Access, whatever_is_operated_has_a_name_on_every_desk) {
-    for (const Desk desk : kDesks) {
+    for (const DeskKind desk : kDesks) {
         window->show_desk(desk);
         QTest::qWait(60);
         for (const QWidget* w : visible())
@@ -80,7 +81,7 @@ TEST_F(Access, every_desk_is_reached_and_left_by_keys_and_tab_goes_round) {
 }
 
 TEST_F(Access, no_word_is_cut_off_at_1280_by_800) {
-    for (const Desk desk : kDesks) {
+    for (const DeskKind desk : kDesks) {
         window->show_desk(desk);
         QTest::qWait(80);
         for (const QWidget* w : visible()) {
@@ -106,7 +107,7 @@ TEST_F(Access, no_word_is_cut_off_at_1280_by_800) {
 }
 
 TEST_F(Access, the_focus_is_seen) {
-    window->show_desk(Desk::light);
+    window->show_desk(DeskKind::light);
     QTest::qWait(60);
     for (const char* name : {"shown", "desk-build", "beside", "legend"}) {
         auto* w = drive::widget(*window, name);

@@ -6,6 +6,7 @@
 
 #include "geometry/check.h"
 #include "geometry/leaks.h"
+#include "gui/check/model_check.h"
 #include "gui/drive.h"
 #include "gui/look/look.h"
 #include "store/project_file.h"
@@ -73,7 +74,7 @@ TEST(Building, a_two_storey_building_is_drawn_by_mouse_and_keys_saved_and_opened
     EXPECT_EQ(option().storeys[1].voids.size(), 2u);
     ASSERT_EQ(option().storeys[1].roofs.size(), 1u);
     EXPECT_EQ(option().storeys[1].roofs[0].pitch, 30);
-    for (const auto& fault : window.faults()) ADD_FAILURE() << fault.what;
+    for (const auto& fault : window.part<ModelCheck>().faults()) ADD_FAILURE() << fault.what;
     EXPECT_EQ(test::find_leaks(window.document().project(), option(), 200000).all(), 0);
 
     sheet_key(Qt::Key_S, Qt::ControlModifier);

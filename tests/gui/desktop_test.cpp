@@ -30,7 +30,7 @@ using namespace wp::gui;
 namespace {
 
 // A window on a small project that settles fast.
-class Desktop : public ::testing::Test {
+class DesktopUse : public ::testing::Test {
  protected:
     void SetUp() override {
         auto project = test::asked_room(0.06);
@@ -73,7 +73,7 @@ void type_into(Window& window, const char* name, const char* text) {
 
 }  // namespace
 
-TEST_F(Desktop, the_daylight_factor_paints_itself_without_being_asked) {
+TEST_F(DesktopUse, the_daylight_factor_paints_itself_without_being_asked) {
     ASSERT_TRUE(drive::settle(*window));
     const auto& answer = *window->answers().daylight("a").answer;
     EXPECT_TRUE(answer.record.settled);
@@ -82,7 +82,7 @@ TEST_F(Desktop, the_daylight_factor_paints_itself_without_being_asked) {
     EXPECT_NE(pixel({2, 5.2}), ink().room);
 }
 
-TEST_F(Desktop, a_dragged_window_moves_along_its_wall_and_the_map_repaints_before_the_button_is_let_go) {
+TEST_F(DesktopUse, a_dragged_window_moves_along_its_wall_and_the_map_repaints_before_the_button_is_let_go) {
     ASSERT_TRUE(drive::settle(*window));
     const double before = opening().along;
     // Far from the pointer, from the dragged window and from its dimensions: what changes there is the map.
@@ -110,7 +110,7 @@ TEST_F(Desktop, a_dragged_window_moves_along_its_wall_and_the_map_repaints_befor
     EXPECT_DOUBLE_EQ(opening().along, moved);
 }
 
-TEST_F(Desktop, undo_brings_the_settled_answer_back_at_once) {
+TEST_F(DesktopUse, undo_brings_the_settled_answer_back_at_once) {
     ASSERT_TRUE(drive::settle(*window));
     const auto first = window->answers().daylight("a").answer;
     drive::drag(*window, {2, -0.15}, {1.4, -0.15});
@@ -121,7 +121,7 @@ TEST_F(Desktop, undo_brings_the_settled_answer_back_at_once) {
     EXPECT_EQ(window->lamp().state(), Lamp::State::settled);
 }
 
-TEST_F(Desktop, a_room_is_drawn_by_dragging_and_gets_its_plane) {
+TEST_F(DesktopUse, a_room_is_drawn_by_dragging_and_gets_its_plane) {
     drive::key(*window, Qt::Key_R);
     EXPECT_EQ(window->sheet().tool(), Tool::rectangle);
     drive::drag(*window, {5.0, 0.0}, {9.0, 4.0});
@@ -138,7 +138,7 @@ TEST_F(Desktop, a_room_is_drawn_by_dragging_and_gets_its_plane) {
     EXPECT_EQ(window->document().option().storeys[0].rooms.size(), 1u);
 }
 
-TEST_F(Desktop, a_room_is_drawn_corner_by_corner) {
+TEST_F(DesktopUse, a_room_is_drawn_corner_by_corner) {
     drive::click(*window, "tool-outline");
     for (const Vec2 p : {Vec2{5, 0}, Vec2{8, 0}, Vec2{8, 2}, Vec2{6.5, 2}, Vec2{6.5, 4}, Vec2{5, 4}}) {
         drive::move(*window, p);
@@ -150,7 +150,7 @@ TEST_F(Desktop, a_room_is_drawn_corner_by_corner) {
     EXPECT_NEAR(geometry::signed_area(room(1).footprint), 9, 0.8);
 }
 
-TEST_F(Desktop, escape_leaves_an_outline_without_a_trace) {
+TEST_F(DesktopUse, escape_leaves_an_outline_without_a_trace) {
     drive::key(*window, Qt::Key_O);
     drive::click_sheet(*window, {5, 0});
     drive::click_sheet(*window, {8, 0});
@@ -160,7 +160,7 @@ TEST_F(Desktop, escape_leaves_an_outline_without_a_trace) {
     EXPECT_FALSE(window->document().is_changed());
 }
 
-TEST_F(Desktop, a_window_is_placed_where_the_wall_is_clicked) {
+TEST_F(DesktopUse, a_window_is_placed_where_the_wall_is_clicked) {
     drive::key(*window, Qt::Key_W);
     drive::move(*window, {4, 4});
     drive::click_sheet(*window, {4, 4});
@@ -172,7 +172,7 @@ TEST_F(Desktop, a_window_is_placed_where_the_wall_is_clicked) {
     EXPECT_EQ(window->document().undo_stack().undoText(), QStringLiteral("Place window"));
 }
 
-TEST_F(Desktop, corners_and_walls_can_be_dragged_and_windows_stay_in_their_walls) {
+TEST_F(DesktopUse, corners_and_walls_can_be_dragged_and_windows_stay_in_their_walls) {
     drive::click_sheet(*window, {1, 4});
     EXPECT_EQ(window->document().selection().kind, Selection::Kind::room);
     drive::drag(*window, {4, 6}, {4.6, 6.5});
@@ -187,7 +187,7 @@ TEST_F(Desktop, corners_and_walls_can_be_dragged_and_windows_stay_in_their_walls
     EXPECT_LE(opening().along + opening().width, model::edge_length(room(), 0) + 1e-9);
 }
 
-TEST_F(Desktop, figures_can_be_typed_with_units) {
+TEST_F(DesktopUse, figures_can_be_typed_with_units) {
     drive::click_sheet(*window, {2, -0.15});
     ASSERT_EQ(window->document().selection().kind, Selection::Kind::opening);
     type_into(*window, "field-width", "120 cm");
@@ -203,24 +203,25 @@ TEST_F(Desktop, figures_can_be_typed_with_units) {
     EXPECT_LE(opening().width, 4.0) << "a window cannot leave its wall";
 }
 
-TEST_F(Desktop, the_only_window_has_all_of_the_light) {
+TEST_F(DesktopUse, the_only_window_has_all_of_the_light) {
     ASSERT_TRUE(drive::settle(*window));
     drive::click_sheet(*window, {2, -0.15});
     EXPECT_NEAR(share_of_light(*window->answers().daylight("a").answer, "W-01", "room"), 1.0, 1e-6);
     EXPECT_EQ(static_cast<QLabel*>(drive::widget(*window, "fact-share-of-light"))->text(), QStringLiteral("100.0 %"));
 }
 
-TEST_F(Desktop, the_year_strip_is_the_clock) {
+TEST_F(DesktopUse, the_year_strip_is_the_clock) {
     const climate::Moment wanted{9, 14, 10};
-    QTest::mouseClick(&window->year_strip(), Qt::LeftButton, {}, window->year_strip().place_of(wanted).toPoint());
+    QTest::mouseClick(&window->desktop().strip(), Qt::LeftButton, {},
+                      window->desktop().strip().place_of(wanted).toPoint());
     EXPECT_NEAR(window->document().moment().day_of_year(), wanted.day_of_year(), 1);
     EXPECT_NEAR(window->document().moment().hour, 10, 0.5);
     const int day = window->document().moment().day_of_year();
-    QTest::keyClick(&window->year_strip(), Qt::Key_Right);
+    QTest::keyClick(&window->desktop().strip(), Qt::Key_Right);
     EXPECT_EQ(window->document().moment().day_of_year(), day + 1);
 }
 
-TEST_F(Desktop, the_year_runs_in_the_background_and_gives_a_verdict) {
+TEST_F(DesktopUse, the_year_runs_in_the_background_and_gives_a_verdict) {
     drive::key(*window, Qt::Key_3, Qt::ControlModifier);
     drive::click(*window, "run-year");
     EXPECT_TRUE(window->asker().jobs().is_running());
@@ -235,7 +236,7 @@ TEST_F(Desktop, the_year_runs_in_the_background_and_gives_a_verdict) {
     EXPECT_TRUE(table->item(1, 5)->text().contains(QStringLiteral("met")));
     EXPECT_TRUE(table->item(2, 1)->text() == QStringLiteral("Room"));
     // A later change makes it stale, and undo makes it current again.
-    window->set_shown(wp::figure::daylight_autonomy());
+    window->desktop().show(wp::figure::daylight_autonomy());
     EXPECT_EQ(window->lamp().state(), Lamp::State::settled);
     window->document().edit_option(QStringLiteral("Thicker"), [](model::Option& o) { o.outer_wall = 0.6; });
     // Whether it is, is found in the background, behind the figures that are being computed there.
@@ -244,7 +245,7 @@ TEST_F(Desktop, the_year_runs_in_the_background_and_gives_a_verdict) {
     EXPECT_TRUE(drive::wait_until([&] { return window->lamp().state() == Lamp::State::settled; }, 20000));
 }
 
-TEST_F(Desktop, what_was_not_asked_is_said_so_and_not_judged) {
+TEST_F(DesktopUse, what_was_not_asked_is_said_so_and_not_judged) {
     drive::key(*window, Qt::Key_5, Qt::ControlModifier);
     auto* table = static_cast<QTableWidget*>(drive::widget(*window, "verdicts"));
     ASSERT_EQ(table->rowCount(), 3);
@@ -254,7 +255,7 @@ TEST_F(Desktop, what_was_not_asked_is_said_so_and_not_judged) {
     }
 }
 
-TEST_F(Desktop, figures_of_the_comparison_are_chosen_from_all_there_are) {
+TEST_F(DesktopUse, figures_of_the_comparison_are_chosen_from_all_there_are) {
     drive::key(*window, Qt::Key_4, Qt::ControlModifier);
     auto* table = static_cast<QTableWidget*>(drive::widget(*window, "comparison"));
     auto* menu = static_cast<QPushButton*>(drive::widget(*window, "compared-figures"))->menu();
@@ -267,9 +268,9 @@ TEST_F(Desktop, figures_of_the_comparison_are_chosen_from_all_there_are) {
     ASSERT_TRUE(drive::wait_until([&] { return table->item(before, 2)->text().endsWith(QStringLiteral("%")); }, 20000));
 }
 
-TEST_F(Desktop, a_running_year_can_be_cancelled) {
+TEST_F(DesktopUse, a_running_year_can_be_cancelled) {
     window->document().edit(QStringLiteral("Very exact"), [](model::Project& p) { p.questions[1].accuracy = 0.001; });
-    window->show_desk(Desk::light);
+    window->show_desk(DeskKind::light);
     drive::key(*window, Qt::Key_Y);
     ASSERT_TRUE(window->asker().jobs().is_running());
     QTest::qWait(300);
@@ -278,7 +279,7 @@ TEST_F(Desktop, a_running_year_can_be_cancelled) {
     EXPECT_EQ(window->answers().year("a"), nullptr);
 }
 
-TEST_F(Desktop, an_observer_looks_and_its_glare_is_told) {
+TEST_F(DesktopUse, an_observer_looks_and_its_glare_is_told) {
     drive::click_sheet(*window, {2.05, 3.05});
     EXPECT_EQ(window->document().selection().kind, Selection::Kind::observer);
     drive::click(*window, "look-through");
@@ -289,7 +290,7 @@ TEST_F(Desktop, an_observer_looks_and_its_glare_is_told) {
     EXPECT_GT(glare.dgp, 0);
 }
 
-TEST_F(Desktop, work_that_is_saved_opens_again_and_unsaved_work_is_asked_about) {
+TEST_F(DesktopUse, work_that_is_saved_opens_again_and_unsaved_work_is_asked_about) {
     drive::drag(*window, {2, -0.15}, {1.4, -0.15});
     EXPECT_TRUE(window->isWindowModified());
     bool asked = false;
@@ -313,7 +314,7 @@ TEST_F(Desktop, work_that_is_saved_opens_again_and_unsaved_work_is_asked_about) 
     EXPECT_TRUE(window->close());
 }
 
-TEST_F(Desktop, a_damaged_project_is_refused_and_the_open_one_stays) {
+TEST_F(DesktopUse, a_damaged_project_is_refused_and_the_open_one_stays) {
     ASSERT_FALSE(write_file(folder / "bad.warmpane", "{\"warmpane\": 7}"));
     const auto fault = window->open(folder / "bad.warmpane");
     ASSERT_TRUE(fault);
@@ -321,7 +322,7 @@ TEST_F(Desktop, a_damaged_project_is_refused_and_the_open_one_stays) {
     EXPECT_EQ(window->document().project().name, "One room");
 }
 
-TEST_F(Desktop, work_that_fails_is_told_and_the_project_and_all_other_work_go_on) {
+TEST_F(DesktopUse, work_that_fails_is_told_and_the_project_and_all_other_work_go_on) {
     auto* words = static_cast<QLabel*>(drive::widget(*window, "mishap-words"));
     EXPECT_FALSE(words->isVisible());
     JobQueue queue;
@@ -348,7 +349,7 @@ TEST_F(Desktop, work_that_fails_is_told_and_the_project_and_all_other_work_go_on
     drive::click(*window, "mishap-away");
     ASSERT_TRUE(drive::wait_until([&] { return words->isVisible(); }, 5000));
 
-    Newest<int> newest([](const int& n) {
+    Newest<int> newest("Counting", [](const int& n) {
         if (n == 1) throw n;
     });
     drive::click(*window, "mishap-away");
@@ -358,7 +359,7 @@ TEST_F(Desktop, work_that_fails_is_told_and_the_project_and_all_other_work_go_on
     ASSERT_TRUE(drive::settle(*window));
 }
 
-TEST_F(Desktop, a_project_that_was_saved_by_another_window_meanwhile_is_not_lost) {
+TEST_F(DesktopUse, a_project_that_was_saved_by_another_window_meanwhile_is_not_lost) {
     drive::drag(*window, {2, -0.15}, {1.4, -0.15});
     auto theirs = *store::read_project(folder / "p.warmpane");
     theirs.name = "Theirs";
@@ -393,7 +394,7 @@ TEST_F(Desktop, a_project_that_was_saved_by_another_window_meanwhile_is_not_lost
     EXPECT_FALSE(window->isWindowModified());
 }
 
-TEST_F(Desktop, a_project_that_cannot_be_opened_says_why_and_offers_a_way_on) {
+TEST_F(DesktopUse, a_project_that_cannot_be_opened_says_why_and_offers_a_way_on) {
     QString words, remedy;
     QTimer::singleShot(100, [&] {
         auto* box = qobject_cast<QMessageBox*>(QApplication::activeModalWidget());
@@ -407,13 +408,13 @@ TEST_F(Desktop, a_project_that_cannot_be_opened_says_why_and_offers_a_way_on) {
     ASSERT_FALSE(write_file(folder / "bad.warmpane", "{"));
     const auto fault = window->open(folder / "bad.warmpane");
     ASSERT_TRUE(fault);
-    window->tell_not_opened(*fault);
+    window->files().tell_not_opened(*fault);
     EXPECT_TRUE(words.contains(QStringLiteral("bad.warmpane, line 1"))) << words.toStdString();
     EXPECT_TRUE(remedy.contains(QStringLiteral("left as it is")));
     EXPECT_TRUE(window->isVisible());
 }
 
-TEST_F(Desktop, a_name_that_is_completed_does_not_replace_another_project_unasked) {
+TEST_F(DesktopUse, a_name_that_is_completed_does_not_replace_another_project_unasked) {
     ASSERT_FALSE(write_file(folder / "other.warmpane", "dear to somebody"));
     QString asked;
     // First the dialog of files, typed into without the ending; then the question about what is there.
@@ -440,7 +441,7 @@ TEST_F(Desktop, a_name_that_is_completed_does_not_replace_another_project_unaske
     EXPECT_EQ(*read_file(folder / "other.warmpane"), "dear to somebody");
 }
 
-TEST_F(Desktop, options_are_made_and_compared) {
+TEST_F(DesktopUse, options_are_made_and_compared) {
     ASSERT_TRUE(drive::settle(*window));
     window->document().edit(QStringLiteral("Second"), [](model::Project& p) {
         auto second = p.options[0];

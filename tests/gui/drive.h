@@ -2,6 +2,7 @@
 // Drives the real window with mouse and key events, as a person would.
 #pragma once
 #include <QTest>
+#include <QtWidgets>
 #include <functional>
 
 #include "gui/window/window.h"

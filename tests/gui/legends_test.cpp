@@ -4,7 +4,7 @@
 
 #include <cmath>
 
-#include "gui/light/legends.h"
+#include "gui/legend/legends.h"
 
 namespace wp::gui {
 namespace {

@@ -1,5 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Materials and shading, by the hands that use them.
+#include "gui/check/model_check.h"
+#include "gui/companion/wall_view.h"
+#include "gui/matter/materials_panel.h"
 #include "gui/matter_hands.h"
 
 #include <QLabel>
@@ -26,7 +29,7 @@ TEST_F(Matter, ten_windows_are_shaded_at_once) {
         EXPECT_EQ(o.shading[0].kind, ShadeLayer::Kind::louvres);
     }
     EXPECT_EQ(undo().count(), steps + 1) << "one step";
-    EXPECT_TRUE(window->faults().empty()) << window->faults()[0].what;
+    EXPECT_TRUE(window->part<ModelCheck>().faults().empty()) << window->part<ModelCheck>().faults()[0].what;
     // A second layer, then away with the first.
     pick("add-shading", "layer-kind-screen");
     EXPECT_EQ(room().openings[9].shading.size(), 2u);
@@ -51,7 +54,7 @@ TEST_F(Matter, every_device_can_be_added_by_hand_and_shows_the_figures_that_coun
             EXPECT_NO_THROW(widget(("field-" + name).toUtf8().constData())) << device.id << ", " << figure.label;
         }
     }
-    EXPECT_TRUE(window->faults().empty()) << window->faults()[0].what;
+    EXPECT_TRUE(window->part<ModelCheck>().faults().empty()) << window->part<ModelCheck>().faults()[0].what;
 }
 
 TEST_F(Matter, blades_are_tilted_by_dragging_the_title_of_the_figure) {
@@ -81,7 +84,7 @@ TEST_F(Matter, blades_are_tilted_by_their_handle_in_elevation) {
     pick("add-shading", "preset-shutters");
     QTest::mouseClick(widget("companion-wall"), Qt::LeftButton);
     QTest::qWait(100);
-    WallView& wall = window->wall_view();
+    WallView& wall = window->part<WallView>();
     wall.grab();
     // The handle stands 44 pixels beside the opening's right edge (from inside: its first jamb), at half its height.
     const QPoint at = (wall.to_screen({20 - 0.4, 1.75}) + QPointF(44, 0)).toPoint();
@@ -148,13 +151,13 @@ TEST_F(Matter, unknown_finishes_are_assumed_in_one_action) {
     project.options[0].types.clear();
     for (Room& r : project.options[0].storeys[0].rooms) r.floor = r.walls = r.ceiling = "";
     open(project);
-    EXPECT_FALSE(window->faults().empty());
+    EXPECT_FALSE(window->part<ModelCheck>().faults().empty());
     auto* pages = static_cast<QTabWidget*>(widget("pages"));
     QTest::mouseClick(pages->tabBar(), Qt::LeftButton, {}, pages->tabBar()->tabRect(2).center());
     click("assume-en-17037");
     EXPECT_EQ(find(window->document().project().materials, option().types.at(Part::floor))->reflectance, 0.2);
     EXPECT_TRUE(find(window->document().project().materials, option().types.at(Part::wall))->assumed);
-    EXPECT_TRUE(window->faults().empty()) << window->faults()[0].what;
+    EXPECT_TRUE(window->part<ModelCheck>().faults().empty()) << window->part<ModelCheck>().faults()[0].what;
 }
 
 TEST_F(Matter, the_ground_of_lm_83_is_assumed_where_nobody_chose_one) {

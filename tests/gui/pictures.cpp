@@ -4,6 +4,7 @@
 #include <QApplication>
 #include <QComboBox>
 #include <QDir>
+#include <QScrollArea>
 #include <QTabWidget>
 #include <QTableWidget>
 #include <QTreeWidget>
@@ -12,8 +13,15 @@
 #include <set>
 #include <string>
 
+#include "gui/companion/eye_view.h"
+#include "gui/companion/model_view.h"
+#include "gui/companion/wall_view.h"
 #include "gui/drive.h"
+#include "gui/light/pair_view.h"
+#include "gui/light/profile_view.h"
 #include "gui/look/look.h"
+#include "gui/site/sky_page.h"
+#include "gui/year/year_view.h"
 #include "model/project.h"
 #include "shading/device.h"
 
@@ -86,7 +94,7 @@ int main(int argc, char** argv) {
                                   {Selection::Kind::opening, "W-03", -1},
                                   {Selection::Kind::opening, "W-02", -1}});
     drive::click(window, "companion-wall");
-    if (!window.wall_view().outside()) drive::click(window, "wall-side");
+    if (!window.part<WallView>().outside()) drive::click(window, "wall-side");
     QTest::qWait(200);
     if (auto* inspector = window.findChild<QScrollArea*>(QStringLiteral("inspector")))
         inspector->ensureWidgetVisible(drive::widget(window, "field-blade-tilt"), 0, 60);
@@ -106,22 +114,23 @@ int main(int argc, char** argv) {
     take("build-check");
     window.document().undo_stack().undo();
     drive::click(window, "companion-model");
-    window.show_desk(Desk::site);
+    window.show_desk(DeskKind::site);
     take("site");
     drive::click(window, "site-sky");
-    drive::wait_until([&] { return window.sky_page().facts().contains(QStringLiteral("of sun from here")); }, 20000);
+    drive::wait_until([&] { return window.part<SkyPage>().facts().contains(QStringLiteral("of sun from here")); },
+                      20000);
     take("site-sky");
     drive::click(window, "site-climate");
     take("site-climate");
     drive::click(window, "site-plan");
-    window.show_desk(Desk::light);
+    window.show_desk(DeskKind::light);
     if (wants({"light-moment"})) {
-        window.set_shown(Shown::moment);
+        window.desktop().show(Shown::moment);
         drive::wait_until([&] { return window.maps().lamp(Shown::moment).state == Lamp::State::settled; }, 240000);
         drive::move(window, {4, 2});
         take("light-moment");
     }
-    window.set_shown(Shown::daylight_factor);
+    window.desktop().show(Shown::daylight_factor);
     if (wants({"light", "light-profile", "light-two"})) {
         for (const size_t option : {size_t{0}, size_t{1}}) {
             window.document().show_option(option);
@@ -131,11 +140,11 @@ int main(int argc, char** argv) {
         legend.contours = true;
         legend.values = false;
         legend.low = 2;
-        window.legends().set(QStringLiteral("daylight_factor"), legend);
+        window.desktop().legends().set(QStringLiteral("daylight_factor"), legend);
         drive::click_sheet(window, {4, 2.5});
         drive::move(window, {11.5, 2});
         take("light");
-        window.legends().set(QStringLiteral("daylight_factor"), {});
+        window.desktop().legends().set(QStringLiteral("daylight_factor"), {});
         for (const wp::Vec2 at : {wp::Vec2{3, 3}, wp::Vec2{7.4, 1.2}, wp::Vec2{17.8, 6}}) {
             drive::key(window, Qt::Key_Q);
             drive::click_sheet(window, at);
@@ -148,13 +157,13 @@ int main(int argc, char** argv) {
         with->setCurrentIndex(1);
         emit with->activated(1);
         QTest::qWait(8000);
-        QTest::mouseMove(&window.profile(), QPoint(150, 150));
+        QTest::mouseMove(&window.part<ProfileView>(), QPoint(150, 150));
         take("light-profile");
         drive::click(window, "companion-model");
         drive::key(window, Qt::Key_Z);
         window.document().show_option(0);
         drive::settle(window);
-        QTest::mouseMove(&window.pair(), QPoint(300, 160));
+        QTest::mouseMove(&window.part<PairView>(), QPoint(300, 160));
         take("light-two");
         drive::click(window, "pair-close");
         window.document().show_option(1);
@@ -162,13 +171,13 @@ int main(int argc, char** argv) {
     }
     if (wants({"light-eye"})) {
         drive::click_sheet(window, {5, 4});
-        window.show_eye(true);
+        window.desktop().show_companion(&window.part<EyeView>());
         window.asker().ask_glare("reader");
         drive::wait_until([&] { return !window.asker().jobs().is_running(); }, 300000);
         take("light-eye");
     }
     if (!wants({"compare", "certify", "light-year", "light-use", "light-months", "build-dark"})) return 0;
-    window.show_desk(Desk::compare);
+    window.show_desk(DeskKind::compare);
     if (wants({"compare", "certify", "light-year", "light-use", "light-months"})) {
         window.asker().ask_all();
         drive::wait_until(
@@ -179,16 +188,16 @@ int main(int argc, char** argv) {
             900000);
     }
     take("compare");
-    window.show_desk(Desk::certify);
+    window.show_desk(DeskKind::certify);
     take("certify");
-    window.show_desk(Desk::light);
-    window.show_eye(false);
-    window.set_shown(wp::figure::daylight_autonomy());
+    window.show_desk(DeskKind::light);
+    window.desktop().show_companion(&window.part<ModelView>());
+    window.desktop().show(wp::figure::daylight_autonomy());
     const auto strip_of = [&](StripOf of) {
         YearWish wish = window.asker().wish();
         wish.strip = of;
         window.asker().wish_year(wish);
-        window.year_strip().show_strip_of(of);
+        window.desktop().strip().show_strip_of(of);
         drive::wait_until(
             [&] {
                 return window.answers().year_reading(window.document().option().id)->wish == window.asker().wish() &&
@@ -210,14 +219,14 @@ int main(int argc, char** argv) {
     for (int i = 0; i < pages->count(); ++i)
         if (pages->tabText(i) == QStringLiteral("Use")) pages->setCurrentIndex(i);
     drive::click_sheet(window, {4, 5});
-    window.year_view().show_page(YearView::Page::electric);
+    window.part<YearView>().show_page(YearView::Page::electric);
     strip_of(StripOf::blinds);
     take("light-use");
     strip_of(StripOf::outdoor);
     apply_look(application, Paper::dark);
     renew_icons(window);
     window.document().show_option(1);
-    window.show_desk(Desk::build);
+    window.show_desk(DeskKind::build);
     drive::settle(window);
     drive::click_sheet(window, {5, 4});
     take("build-dark");

@@ -1,5 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Things, planes, observers and the model check, by the hands that use them.
+#include "gui/check/model_check.h"
+#include "gui/companion/model_view.h"
+#include "gui/companion/wall_view.h"
 #include "gui/matter_hands.h"
 
 #include <QCheckBox>
@@ -119,9 +122,9 @@ TEST_F(Places, observers_are_laid_in_a_lattice_and_aimed) {
 TEST_F(Places, sheet_wall_and_model_are_coloured_by_what_is_chosen) {
     window->sheet().set_editable(true);
     const QImage plain = window->sheet().grab().toImage();
-    auto* model = &window->model_view();
+    auto* model = &window->part<ModelView>();
     ASSERT_TRUE(drive::wait_until([&] { return model->is_current(); }, 5000));
-    const QImage plain_model = model->picture(), plain_wall = window->wall_view().grab().toImage();
+    const QImage plain_model = model->picture(), plain_wall = window->part<WallView>().grab().toImage();
     auto* box = static_cast<QComboBox*>(widget("tint"));
     choose(box, 2);
     EXPECT_EQ(window->sheet().tint(), report::TintBy::reflectance);
@@ -131,7 +134,7 @@ TEST_F(Places, sheet_wall_and_model_are_coloured_by_what_is_chosen) {
     EXPECT_NE(plain.pixelColor(floor), coloured.pixelColor(floor));
     ASSERT_TRUE(drive::wait_until([&] { return model->is_current(); }, 5000));
     EXPECT_NE(model->picture(), plain_model);
-    EXPECT_NE(window->wall_view().grab().toImage(), plain_wall);
+    EXPECT_NE(window->part<WallView>().grab().toImage(), plain_wall);
     choose(box, 0);
 }
 
@@ -193,23 +196,24 @@ TEST_F(Places, a_model_broken_in_every_way_is_mended_by_the_check_alone) {
     open(project);
     window->document().edit_option(QStringLiteral("Inside out"), [&](Option& o) { o.blocks.push_back(block); });
     std::set<geometry::ModelFault::Kind> kinds;
-    for (const auto& fault : window->faults()) kinds.insert(fault.kind);
+    for (const auto& fault : window->part<ModelCheck>().faults()) kinds.insert(fault.kind);
     EXPECT_GE(kinds.size(), 17u);
     QTest::mouseClick(widget("faults"), Qt::LeftButton);
     QTest::qWait(100);
     EXPECT_TRUE(widget("check")->isVisible());
     // By single clicks, so that each mend is tried.
-    for (int i = 0; i < 60 && !window->faults().empty(); ++i) {
+    for (int i = 0; i < 60 && !window->part<ModelCheck>().faults().empty(); ++i) {
         QToolButton* mend = nullptr;
         for (int n = 1; n < 80 && mend == nullptr; ++n)
             mend = window->findChild<QToolButton*>(QStringLiteral("mend-fault-%1").arg(n));
         if (mend == nullptr) break;
         static_cast<QScrollArea*>(widget("check"))->ensureWidgetVisible(mend);
         QTest::mouseClick(mend, Qt::LeftButton);
-        window->faults();
+        window->part<ModelCheck>().faults();
         QTest::qWait(5);
     }
-    for (const auto& fault : window->faults()) ADD_FAILURE() << "left: " << fault.what << " (" << fault.mend << ")";
+    for (const auto& fault : window->part<ModelCheck>().faults())
+        ADD_FAILURE() << "left: " << fault.what << " (" << fault.mend << ")";
     EXPECT_FALSE(widget("faults")->isVisible());
 }
 
@@ -221,7 +225,7 @@ TEST_F(Places, a_fault_is_jumped_to) {
     table.at = {19.9, 3};
     project.options[0].things = {table};
     open(project);
-    ASSERT_EQ(window->faults().size(), 1u);
+    ASSERT_EQ(window->part<ModelCheck>().faults().size(), 1u);
     key(Qt::Key_K, Qt::ControlModifier);
     QTest::qWait(60);
     QTest::mouseClick(widget("show-fault-1"), Qt::LeftButton);

@@ -7,7 +7,12 @@
 
 #include "base/file.h"
 #include "climate/epw.h"
-#include "gui/light/legend_bar.h"
+#include "gui/companion/model_view.h"
+#include "gui/companion/wall_view.h"
+#include "gui/legend/legend_bar.h"
+#include "gui/light/pair_view.h"
+#include "gui/light/profile_view.h"
+#include "gui/light/takeaway.h"
 #include "gui/look/look.h"
 #include "matter_hands.h"
 
@@ -42,13 +47,13 @@ class LightDesk : public Hands {
         project.options[1].storeys[0].rooms[0].openings[0].height = 0.8;
         ASSERT_FALSE(write_file(folder / "year.epw", climate::write_epw(test::weather(50, 3))));
         open(project);
-        window->show_desk(Desk::light);
+        window->show_desk(DeskKind::light);
         ASSERT_TRUE(drive::settle(*window));
     }
     Document& document() { return window->document(); }
     Sheet& sheet() { return window->sheet(); }
     const SheetMap& map() { return window->sheet().map(); }
-    LegendBar& legend() { return window->legend_bar(); }
+    LegendBar& legend() { return window->part<LegendBar>(); }
     // Pointer on the legend at a share of its bar.
     QPoint on_legend(double share) {
         const QPointF first = legend().at(map().scale.bottom), last = legend().at(map().scale.top);
@@ -165,7 +170,7 @@ TEST_F(LightDesk, steps_lines_and_units_are_chosen_from_the_legend_by_the_keyboa
 TEST_F(LightDesk, one_legend_for_all_options_is_as_wide_as_the_widest) {
     const double top = map().scale.top;
     pick("legend-menu", "ends-linked");
-    ASSERT_EQ(window->legends().of(map().figure).ends, Legend::Ends::linked);
+    ASSERT_EQ(window->desktop().legends().of(map().figure).ends, Legend::Ends::linked);
     document().show_option(1);
     ASSERT_TRUE(drive::settle(*window));
     EXPECT_NEAR(map().scale.top, top, 1e-9) << "the darker option is read on the brighter one's legend";
@@ -188,10 +193,10 @@ TEST_F(LightDesk, values_are_thinned_where_they_would_crowd_and_all_there_close_
     const auto inked = [&] {
         Legend bare;
         bare.values = bare.figures = false;
-        window->legends().set(map().figure, bare);
+        window->desktop().legends().set(map().figure, bare);
         const QImage without = sheet().grab().toImage();
         bare.values = true;
-        window->legends().set(map().figure, bare);
+        window->desktop().legends().set(map().figure, bare);
         return differing(without, sheet().grab().toImage());
     };
     const int close = inked();
@@ -217,7 +222,7 @@ TEST_F(LightDesk, a_walls_plane_is_read_in_its_elevation) {
     });
     ASSERT_TRUE(drive::settle(*window));
     drive::click(*window, "companion-wall");
-    auto& wall = window->wall_view();
+    auto& wall = window->part<WallView>();
     wall.show_wall("room", 2, false);
     QTest::qWait(50);
     const QImage with = wall.grab().toImage();
@@ -238,7 +243,7 @@ TEST_F(LightDesk, a_walls_plane_is_read_in_its_elevation) {
 }
 
 TEST_F(LightDesk, lines_bands_and_values_are_in_the_model_too) {
-    auto& model = window->model_view();
+    auto& model = window->part<ModelView>();
     const auto drawn = [&] {
         EXPECT_TRUE(drive::wait_until([&] { return model.is_current(); }, 5000));
         return model.picture();
@@ -247,11 +252,11 @@ TEST_F(LightDesk, lines_bands_and_values_are_in_the_model_too) {
     if (plain.isNull()) GTEST_SKIP() << "no OpenGL here";
     Legend legend;
     legend.contours = true;
-    window->legends().set(map().figure, legend);
+    window->desktop().legends().set(map().figure, legend);
     const QImage lined = drawn();
     EXPECT_GT(differing(plain, lined), 100);
     legend.low = map().scale.top / 2;
-    window->legends().set(map().figure, legend);
+    window->desktop().legends().set(map().figure, legend);
     EXPECT_GT(differing(lined, drawn()), 1000);
     const QImage before = model.grab().toImage();
     int most = 0;
@@ -282,7 +287,7 @@ TEST_F(LightDesk, months_with_other_leaves_are_not_drawn_from_this_field) {
     choose(with, 3);
     emit with->activated(3);
     // Of March, June, September and December only June and September are in leaf.
-    ASSERT_TRUE(drive::wait_until([&] { return window->profile().chart().curves.size() == 3; }, 10000));
+    ASSERT_TRUE(drive::wait_until([&] { return window->part<ProfileView>().chart().curves.size() == 3; }, 10000));
     EXPECT_TRUE(static_cast<QLabel*>(widget("hint"))->text().contains(QStringLiteral("leaves")));
 }
 
@@ -306,10 +311,10 @@ TEST_F(LightDesk, why_speaks_the_unit_of_the_map) {
     show(Shown::lux_by_design_sky);
     EXPECT_TRUE(total->text().endsWith(QStringLiteral("lx")));
     EXPECT_NEAR(first(), value_at({2, 2}), 0.6);
-    window->legends().set_footcandles(true);
+    window->desktop().legends().set_footcandles(true);
     EXPECT_TRUE(total->text().endsWith(QStringLiteral("fc")));
     EXPECT_NEAR(first(), value_at({2, 2}), 0.06);
-    window->legends().set_footcandles(false);
+    window->desktop().legends().set_footcandles(false);
 }
 
 TEST_F(LightDesk, a_clicked_point_tells_why_and_a_window_is_taken_away_without_tracing) {
@@ -378,7 +383,7 @@ TEST_F(LightDesk, readings_are_placed_follow_the_model_and_the_clock_and_are_und
 TEST_F(LightDesk, a_profile_is_drawn_beside_other_options_over_its_section) {
     key(Qt::Key_I);
     drive::drag(*window, {2, -0.5}, {2, 6.3});
-    auto& profile = window->profile();
+    auto& profile = window->part<ProfileView>();
     ASSERT_TRUE(drive::wait_until([&] { return profile.isVisible() && profile.chart().curves.size() == 1; }, 3000));
     ASSERT_NE(profile.chart().section, nullptr);
     EXPECT_FALSE(profile.chart().section->solid.empty());
@@ -410,13 +415,13 @@ TEST_F(LightDesk, hours_of_a_day_stand_on_one_profile_without_tracing_anew) {
     auto* with = static_cast<QComboBox*>(widget("profile-with"));
     choose(with, 2);
     emit with->activated(2);
-    ASSERT_TRUE(drive::wait_until([&] { return window->profile().chart().curves.size() == 5; }, 10000));
+    ASSERT_TRUE(drive::wait_until([&] { return window->part<ProfileView>().chart().curves.size() == 5; }, 10000));
     EXPECT_EQ(window->asker().live_moment().traced(), traced);
 }
 
 TEST_F(LightDesk, another_option_stands_beside_on_one_legend_and_as_a_difference) {
     pick("beside", "beside-b");
-    auto& pair = window->pair();
+    auto& pair = window->part<PairView>();
     ASSERT_TRUE(drive::wait_until(
         [&] { return pair.isVisible() && !pair.shown(0).layers.empty() && !pair.shown(1).layers.empty(); }, 60000))
         << "the other option is asked for by itself";
@@ -436,7 +441,7 @@ TEST_F(LightDesk, another_option_stands_beside_on_one_legend_and_as_a_difference
 
 TEST_F(LightDesk, what_was_kept_stands_beside_what_an_edit_makes_of_it) {
     key(Qt::Key_Z);
-    auto& pair = window->pair();
+    auto& pair = window->part<PairView>();
     ASSERT_TRUE(pair.isVisible());
     const double before = pair.shown(0).layers[0].value[0];
     document().edit_option(QStringLiteral("Wider"), [](Option& o) { o.storeys[0].rooms[0].openings[0].width = 3; });
@@ -446,7 +451,7 @@ TEST_F(LightDesk, what_was_kept_stands_beside_what_an_edit_makes_of_it) {
 }
 
 TEST_F(LightDesk, a_dragged_window_changes_pixels_before_the_mouse_is_released) {
-    window->show_desk(Desk::build);
+    window->show_desk(DeskKind::build);
     ASSERT_TRUE(drive::settle(*window));
     const QColor before = pixel({3.4, 1.2});
     drive::click_sheet(*window, {2, -0.15});
@@ -477,7 +482,7 @@ TEST_F(LightDesk, hold_stops_automatic_work_and_says_so) {
 
 TEST_F(LightDesk, a_plan_to_scale_knows_where_it_lies) {
     const auto path = folder / "plan.png";
-    ASSERT_FALSE(window->save_plan(path, 50, 150));
+    ASSERT_FALSE(save_plan(window->desktop(), path, 50, 150));
     const QImage picture(QString::fromStdString(path.string()));
     // 150 dots an inch at 1:50.
     const double metre = 150 / 0.0254 / 50;

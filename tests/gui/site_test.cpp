@@ -6,6 +6,11 @@
 #include "base/file.h"
 #include "climate/epw.h"
 #include "exchange/point_table.h"
+#include "gui/light/light_bar.h"
+#include "gui/light/series_view.h"
+#include "gui/site/climate_page.h"
+#include "gui/site/site_panel.h"
+#include "gui/site/sky_page.h"
 #include "matter_hands.h"
 
 using namespace wp;
@@ -38,7 +43,7 @@ class SiteDesk : public Hands {
         open(project);
     }
     Document& document() { return window->document(); }
-    void go(Desk desk, const char* page = nullptr) {
+    void go(DeskKind desk, const char* page = nullptr) {
         window->show_desk(desk);
         if (page != nullptr) drive::click(*window, page);
         QTest::qWait(50);
@@ -47,8 +52,8 @@ class SiteDesk : public Hands {
     bool sky_is_known() {
         return drive::wait_until(
             [&] {
-                return window->sky_page().facts().contains(QStringLiteral("of sun from here")) ||
-                       window->sky_page().facts().contains(QStringLiteral("cut off"));
+                return window->part<SkyPage>().facts().contains(QStringLiteral("of sun from here")) ||
+                       window->part<SkyPage>().facts().contains(QStringLiteral("cut off"));
             },
             20000);
     }
@@ -57,7 +62,7 @@ class SiteDesk : public Hands {
 }  // namespace
 
 TEST_F(SiteDesk, north_is_turned_by_dragging_the_north_point_in_one_step) {
-    go(Desk::site);
+    go(DeskKind::site);
     QWidget* sheet = &window->sheet();
     const QPoint middle = window->sheet().north_point().toPoint();
     QTest::mousePress(sheet, Qt::LeftButton, {}, middle + QPoint(0, -20));
@@ -76,35 +81,35 @@ TEST_F(SiteDesk, north_is_turned_by_dragging_the_north_point_in_one_step) {
 }
 
 TEST_F(SiteDesk, the_sky_is_seen_from_where_the_plan_was_clicked_and_says_what_cuts_the_sun_off) {
-    go(Desk::site);
+    go(DeskKind::site);
     drive::click_sheet(*window, {0, -4});
-    EXPECT_NEAR(window->sky_page().point().x, 0, 0.2);
-    EXPECT_NEAR(window->sky_page().point().y, -4, 0.2);
+    EXPECT_NEAR(window->part<SkyPage>().point().x, 0, 0.2);
+    EXPECT_NEAR(window->part<SkyPage>().point().y, -4, 0.2);
     document().show_moment({12, 21, 12});
     drive::click(*window, "site-sky");
     ASSERT_TRUE(sky_is_known());
     EXPECT_TRUE(
-        drive::wait_until([&] { return window->sky_page().facts().contains(QStringLiteral("The tower")); }, 10000))
-        << window->sky_page().facts().toStdString();
+        drive::wait_until([&] { return window->part<SkyPage>().facts().contains(QStringLiteral("The tower")); }, 10000))
+        << window->part<SkyPage>().facts().toStdString();
     // The tower stands dark before the sky, due south; to the east the sky is bright.
-    const QImage picture = window->sky_page().dome().grab().toImage();
-    const report::SkyFrame frame(report::SkyProjection::equidistant, window->sky_page().dome().rect());
+    const QImage picture = window->part<SkyPage>().dome().grab().toImage();
+    const report::SkyFrame frame(report::SkyProjection::equidistant, window->part<SkyPage>().dome().rect());
     const auto lightness = [&](double azimuth, double altitude) {
         return picture.pixelColor(frame.place(radians(azimuth), radians(altitude)).toPoint()).lightness();
     };
     EXPECT_LT(lightness(184, 45), 130);
     EXPECT_GT(lightness(100, 63), lightness(184, 45));
     // The sky carries what it was told to.
-    EXPECT_TRUE(window->sky_page().facts().contains(QStringLiteral("the sky drawn carries")));
+    EXPECT_TRUE(window->part<SkyPage>().facts().contains(QStringLiteral("the sky drawn carries")));
     auto* projection = static_cast<QComboBox*>(widget("projection"));
     projection->setFocus();
     QTest::keyClick(projection, Qt::Key_Down);
-    EXPECT_EQ(window->sky_page().dome().projection(), report::SkyProjection::stereographic);
-    EXPECT_NE(window->sky_page().dome().grab().toImage(), picture);
+    EXPECT_EQ(window->part<SkyPage>().dome().projection(), report::SkyProjection::stereographic);
+    EXPECT_NE(window->part<SkyPage>().dome().grab().toImage(), picture);
 }
 
 TEST_F(SiteDesk, another_sky_is_looked_at_and_shown_everywhere) {
-    go(Desk::site, "site-sky");
+    go(DeskKind::site, "site-sky");
     document().show_moment({6, 21, 12});
     ASSERT_TRUE(sky_is_known());
     QComboBox* sky = nullptr;
@@ -115,13 +120,13 @@ TEST_F(SiteDesk, another_sky_is_looked_at_and_shown_everywhere) {
     QTest::keyClick(sky, Qt::Key_Down);
     EXPECT_EQ(document().sky().type, 16);
     EXPECT_TRUE(
-        drive::wait_until([&] { return window->sky_page().facts().contains(QStringLiteral("CIE sky type 16")); }));
-    EXPECT_TRUE(window->sky_page().facts().contains(QStringLiteral("direct normal 0 lx")));
+        drive::wait_until([&] { return window->part<SkyPage>().facts().contains(QStringLiteral("CIE sky type 16")); }));
+    EXPECT_TRUE(window->part<SkyPage>().facts().contains(QStringLiteral("direct normal 0 lx")));
 }
 
 TEST_F(SiteDesk, the_climate_is_read_by_pointing_and_a_day_becomes_the_moment_by_a_click) {
-    go(Desk::site, "site-climate");
-    auto& charts = window->climate_page().charts();
+    go(DeskKind::site, "site-climate");
+    auto& charts = window->part<ClimatePage>().charts();
     const QImage global = charts.grab().toImage();
     QTest::mouseClick(&charts, Qt::LeftButton, {}, charts.place_of({8, 3, 14.5}).toPoint());
     EXPECT_EQ(document().moment().month, 8);
@@ -156,7 +161,7 @@ TEST_F(SiteDesk, the_moment_is_typed_and_picked_by_name) {
 }
 
 TEST_F(SiteDesk, the_ground_may_be_told_by_month) {
-    go(Desk::site);
+    go(DeskKind::site);
     auto* box = static_cast<QAbstractButton*>(widget("ground-by-month"));
     box->click();
     ASSERT_EQ(document().project().site.ground_by_month.size(), 12u);
@@ -178,13 +183,13 @@ TEST_F(SiteDesk, a_damaged_weather_file_changes_nothing_and_says_where) {
 }
 
 TEST_F(SiteDesk, the_map_follows_the_year_strips_cursor_and_nothing_is_traced_again) {
-    go(Desk::light);
-    window->set_shown(Shown::moment);
+    go(DeskKind::light);
+    window->desktop().show(Shown::moment);
     auto& live = window->asker().live_moment();
     ASSERT_TRUE(
         drive::wait_until([&] { return window->maps().lamp(Shown::moment).state == Lamp::State::settled; }, 60000));
     const int traced = live.traced();
-    auto& strip = window->year_strip();
+    auto& strip = window->desktop().strip();
     const auto noon = [&] { return window->maps().map(Shown::moment).layers.at(0).value; };
     const auto spring = noon();
     const QColor before = window->sheet().grab().toImage().pixelColor(drive::on_sheet(*window, {2, 1.5}));
@@ -208,8 +213,8 @@ TEST_F(SiteDesk, the_map_follows_the_year_strips_cursor_and_nothing_is_traced_ag
 }
 
 TEST_F(SiteDesk, a_question_is_asked_and_its_moments_stand_side_by_side) {
-    go(Desk::light);
-    window->show_question("moment");
+    go(DeskKind::light);
+    window->part<LightBar>().show_question("moment");
     drive::click(*window, "ask");
     ASSERT_TRUE(
         drive::wait_until([&] { return !window->asker().jobs().is_running() && window->maps().table() != nullptr; }));
@@ -217,7 +222,7 @@ TEST_F(SiteDesk, a_question_is_asked_and_its_moments_stand_side_by_side) {
     EXPECT_LE(window->maps().table()->answer->record.reached, 0.2) << "every moment is as sure as was asked";
     drive::click(*window, "side-by-side");
     QTest::qWait(50);
-    auto& series = window->series_view();
+    auto& series = window->part<SeriesView>();
     ASSERT_TRUE(series.isVisible());
     ASSERT_EQ(series.cells().size(), 3u);
     QTest::mouseClick(&series, Qt::LeftButton, {}, series.cells()[2].center().toPoint());
@@ -245,7 +250,7 @@ TEST_F(SiteDesk, a_question_is_asked_and_its_moments_stand_side_by_side) {
 }
 
 TEST_F(SiteDesk, a_new_question_about_sun_at_the_windows_is_put_by_hand) {
-    go(Desk::light);
+    go(DeskKind::light);
     QTimer::singleShot(200, [] {
         QWidget* dialog = QApplication::activeModalWidget();
         ASSERT_NE(dialog, nullptr);
@@ -266,7 +271,7 @@ TEST_F(SiteDesk, a_new_question_about_sun_at_the_windows_is_put_by_hand) {
 }
 
 TEST_F(SiteDesk, sunlight_of_en_17037_is_asked_of_one_day_above_an_altitude_offered_by_place) {
-    go(Desk::light);
+    go(DeskKind::light);
     QTimer::singleShot(200, [] {
         QWidget* dialog = QApplication::activeModalWidget();
         ASSERT_NE(dialog, nullptr);
@@ -287,14 +292,14 @@ TEST_F(SiteDesk, sunlight_of_en_17037_is_asked_of_one_day_above_an_altitude_offe
 }
 
 TEST_F(SiteDesk, a_table_from_elsewhere_is_shown_as_what_it_is) {
-    go(Desk::light);
+    go(DeskKind::light);
     ASSERT_TRUE(drive::settle(*window));
     const auto ours = window->maps().map(Shown::daylight_factor);
     question::PointTable table{{ours.layers[0].plane},
                                {{"daylight_factor_percent", "", "%", {ours.layers[0].value}, {}}}};
     for (double& v : table.columns[0].value[0]) v *= 2;
     ASSERT_FALSE(write_file(folder / "theirs.csv", exchange::table_csv(table)));
-    window->open_table(folder / "theirs.csv");
+    window->part<LightBar>().open_table(folder / "theirs.csv");
     EXPECT_EQ(window->maps().lamp(Shown::table).state, Lamp::State::foreign);
     const auto shown = window->sheet().map();
     ASSERT_EQ(shown.layers.size(), 1u);
@@ -310,7 +315,7 @@ TEST_F(SiteDesk, a_table_from_elsewhere_is_shown_as_what_it_is) {
 }
 
 TEST_F(SiteDesk, parts_of_the_daylight_factor_and_its_lux_are_on_the_sheet) {
-    go(Desk::light);
+    go(DeskKind::light);
     ASSERT_TRUE(drive::settle(*window));
     const auto value = [&](Shown shown) { return window->maps().map(shown).layers.at(0).value.at(3); };
     EXPECT_NEAR(value(Shown::sky_component) + value(Shown::outside_component) + value(Shown::inside_component),

@@ -18,6 +18,12 @@
 #include "base/file.h"
 #include "geometry/check.h"
 #include "geometry/walls.h"
+#include "gui/build/named_views.h"
+#include "gui/build/underlay_on_sheet.h"
+#include "gui/check/model_check.h"
+#include "gui/companion/model_view.h"
+#include "gui/companion/section_view.h"
+#include "gui/companion/wall_view.h"
 #include "gui/drive.h"
 #include "gui/sheet/underlay.h"
 #include "store/project_file.h"
@@ -85,7 +91,7 @@ TEST_F(Tools, a_room_is_drawn_by_typed_lengths_and_angles) {
     ASSERT_EQ(storey().rooms.size(), 3u);
     EXPECT_NEAR(geometry::signed_area(storey().rooms[2].footprint), 3.2, 1e-6);
     EXPECT_EQ(window->document().selection().id, storey().rooms[2].id);
-    EXPECT_TRUE(window->faults().empty());
+    EXPECT_TRUE(window->part<ModelCheck>().faults().empty());
 }
 
 TEST_F(Tools, a_rectangle_takes_typed_width_and_depth_with_units_and_arithmetic) {
@@ -213,19 +219,19 @@ TEST_F(Tools, the_palette_finds_things_and_commands) {
 TEST_F(Tools, a_near_miss_is_shown_and_mended_by_a_click) {
     window->document().edit_option(QStringLiteral("Slip"),
                                    [](Option& o) { o.storeys[0].rooms[1].footprint[0].x += 0.03; });
-    ASSERT_EQ(window->faults().size(), 1u);
+    ASSERT_EQ(window->part<ModelCheck>().faults().size(), 1u);
     EXPECT_TRUE(drive::widget(*window, "faults")->isVisible());
     drive::click(*window, "faults");
     QTest::qWait(50);
     drive::click(*window, "mend-fault-1");
-    EXPECT_TRUE(window->faults().empty());
+    EXPECT_TRUE(window->part<ModelCheck>().faults().empty());
     EXPECT_FALSE(drive::widget(*window, "faults")->isVisible());
 }
 
 TEST_F(Tools, windows_are_moved_and_sized_in_elevation) {
     drive::click_sheet(*window, {2, -0.15});
     drive::click(*window, "companion-wall");
-    WallView& wall = window->wall_view();
+    WallView& wall = window->part<WallView>();
     QTest::qWait(80);
     wall.grab();
     // From inside, the window of 1 to 3 m on a wall of 4 m lies at 1 to 3 again; its sill is 1 m, its head 2.5 m.
@@ -260,8 +266,8 @@ TEST_F(Tools, a_section_is_cut_where_two_points_are_clicked) {
     key(Qt::Key_C);
     drive::click_sheet(*window, {2, -0.6});
     drive::click_sheet(*window, {2, 6.6});
-    ASSERT_TRUE(window->section_view().has_line());
-    EXPECT_TRUE(window->section_view().isVisible());
+    ASSERT_TRUE(window->part<SectionView>().has_line());
+    EXPECT_TRUE(window->part<SectionView>().isVisible());
     EXPECT_EQ(window->sheet().tool(), Tool::select);
 }
 
@@ -275,7 +281,7 @@ TEST_F(Tools, a_room_is_split_and_joined_again) {
     shift_click({2, 4.5});
     key(Qt::Key_J);
     ASSERT_EQ(storey().rooms.size(), 2u);
-    EXPECT_TRUE(window->faults().empty());
+    EXPECT_TRUE(window->part<ModelCheck>().faults().empty());
 }
 
 TEST_F(Tools, partitions_dimensions_and_measures_are_placed) {
@@ -337,7 +343,7 @@ TEST_F(Tools, a_drawing_is_laid_under_and_scaled_by_a_known_distance) {
     QImage picture(400, 200, QImage::Format_RGB32);
     picture.fill(Qt::white);
     ASSERT_TRUE(picture.save(QString::fromStdString((folder / "plan.png").string())));
-    window->set_underlay(QString::fromStdString((folder / "plan.png").string()));
+    window->part<UnderlayOnSheet>().lay(QString::fromStdString((folder / "plan.png").string()));
     EXPECT_EQ(storey().underlay.file, "plan.png") << "kept relative to the project";
     ASSERT_EQ(window->sheet().tool(), Tool::scale_underlay);
     drive::click_sheet(*window, {0, 0});
@@ -367,22 +373,22 @@ TEST_F(Tools, a_page_of_a_pdf_is_read_and_a_damaged_file_is_refused) {
 }
 
 TEST_F(Tools, hiding_and_isolating_leave_things_out_of_the_model) {
-    const auto drawn = [&] { return drive::wait_until([&] { return window->model_view().is_current(); }, 5000); };
+    const auto drawn = [&] { return drive::wait_until([&] { return window->part<ModelView>().is_current(); }, 5000); };
     ASSERT_TRUE(drawn());
-    const size_t all = window->model_view().triangles_shown();
+    const size_t all = window->part<ModelView>().triangles_shown();
     ASSERT_GT(all, 0u);
     drive::click_sheet(*window, {6, 3});
-    window->model_view().hide_items(window->document().selected());
+    window->part<ModelView>().hide_items(window->document().selected());
     ASSERT_TRUE(drawn());
-    const size_t less = window->model_view().triangles_shown();
+    const size_t less = window->part<ModelView>().triangles_shown();
     EXPECT_LT(less, all);
-    window->model_view().show_everything();
-    window->model_view().show_only(window->document().selected());
+    window->part<ModelView>().show_everything();
+    window->part<ModelView>().show_only(window->document().selected());
     ASSERT_TRUE(drawn());
-    EXPECT_LT(window->model_view().triangles_shown(), all);
-    window->model_view().show_everything();
-    window->model_view().box_around(window->document().selected());
-    EXPECT_TRUE(window->model_view().has_box());
+    EXPECT_LT(window->part<ModelView>().triangles_shown(), all);
+    window->part<ModelView>().show_everything();
+    window->part<ModelView>().box_around(window->document().selected());
+    EXPECT_TRUE(window->part<ModelView>().has_box());
     ASSERT_TRUE(drawn());
 }
 
@@ -449,18 +455,18 @@ TEST_F(Tools, a_row_of_copies_is_made_in_one_step) {
 
 TEST_F(Tools, views_are_kept_by_name_in_the_project_and_shown_again) {
     drive::click(*window, "companion-wall");
-    window->wall_view().show_wall("other", 1, true);
+    window->part<WallView>().show_wall("other", 1, true);
     answer_dialog({"East facade"});
-    window->keep_view();
+    window->part<NamedViews>().keep();
     ASSERT_EQ(option().views.size(), 1u);
     EXPECT_EQ(option().views[0].name, "East facade");
     EXPECT_EQ(option().views[0].kind, View::Kind::elevation);
     drive::click(*window, "companion-model");
-    window->wall_view().show_wall("room", 0, false);
-    window->show_view(option().views[0]);
-    EXPECT_TRUE(window->wall_view().isVisible());
-    EXPECT_EQ(window->wall_view().room(), "other");
-    EXPECT_TRUE(window->wall_view().outside());
+    window->part<WallView>().show_wall("room", 0, false);
+    window->part<NamedViews>().show(option().views[0]);
+    EXPECT_TRUE(window->part<WallView>().isVisible());
+    EXPECT_EQ(window->part<WallView>().room(), "other");
+    EXPECT_TRUE(window->part<WallView>().outside());
 }
 
 TEST_F(Tools, storeys_are_added_changed_and_taken_away) {

@@ -38,8 +38,8 @@ class YearDesk : public Hands {
         weather.summer_time = {{3, 29, 2}, {10, 25, 2}};
         ASSERT_FALSE(write_file(folder / "year.epw", climate::write_epw(weather)));
         open(project);
-        window->show_desk(Desk::light);
-        window->set_shown(wp::figure::daylight_autonomy());
+        window->show_desk(DeskKind::light);
+        window->desktop().show(wp::figure::daylight_autonomy());
     }
     Document& document() { return window->document(); }
     std::shared_ptr<const YearReading> reading() {
@@ -118,7 +118,7 @@ TEST_F(YearDesk, a_run_fills_map_table_and_hours_and_a_click_gives_a_points_year
 TEST_F(YearDesk, the_band_of_occupied_hours_is_dragged_and_figures_follow_before_it_is_let_go) {
     ASSERT_TRUE(run());
     const double before = reading()->tables->rooms[0][1].value;
-    auto& strip = window->year_strip();
+    auto& strip = window->desktop().strip();
     const auto x = static_cast<int>(strip.place_of({6, 21, 12}).x());
     const double to = strip.band().second, hour = (strip.band().first - to) / 10;
     QTest::mousePress(&strip, Qt::LeftButton, {}, {x, static_cast<int>(std::lround(to))});
@@ -292,7 +292,7 @@ TEST_F(YearDesk, two_windows_on_one_project_keep_one_answer) {
 }
 
 TEST_F(YearDesk, who_runs_the_year_gets_its_page_and_its_map) {
-    window->set_shown(Shown::daylight_factor);
+    window->desktop().show(Shown::daylight_factor);
     drive::click(*window, "run-year");
     EXPECT_EQ(static_cast<QTabWidget*>(widget("pages"))->currentWidget()->objectName(), QStringLiteral("year-page"));
     EXPECT_TRUE(drive::wait_until(
@@ -379,7 +379,7 @@ TEST_F(YearDesk, a_dragged_band_moves_the_days_that_end_alike_and_leaves_a_long_
         p.options[0].storeys[0].rooms[0].occupancy = "week";
     });
     document().select({Selection::Kind::room, "room", -1});
-    auto& strip = window->year_strip();
+    auto& strip = window->desktop().strip();
     const auto x = static_cast<int>(strip.place_of({6, 21, 12}).x());
     const double to = strip.band().second, hour = (strip.band().first - to) / 10;
     QTest::mousePress(&strip, Qt::LeftButton, {}, {x, static_cast<int>(std::lround(to))});

@@ -5,9 +5,12 @@
 #include <QHBoxLayout>
 #include <QHeaderView>
 #include <QLabel>
+#include <QSplitter>
 #include <QVBoxLayout>
 
 #include "geometry/edit.h"
+#include "gui/desk/desktop.h"
+#include "gui/inspector/inspector.h"
 #include "gui/look/look.h"
 
 namespace wp::gui {
@@ -254,6 +257,34 @@ void BuildingTree::dropped(const Selection& what, const Selection& onto) {
         });
         document_.show_storey(to);
     }
+}
+
+Page building_page(Desktop& desktop) {
+    auto* inspector = new Inspector(desktop.document(), desktop.answers());
+    auto* tree = new BuildingTree(desktop.document());
+    auto* page = new QSplitter(Qt::Vertical, desktop.window());
+    page->setChildrenCollapsible(false);
+    page->addWidget(tree);
+    page->addWidget(inspector);
+    page->setSizes({170, 380});
+    desktop.know(inspector);
+    desktop.know(tree);
+    QObject::connect(&desktop, &Desktop::desk_changed, inspector, [&desktop, inspector] {
+        inspector->set_editable(desktop.is_on(DeskKind::build) || desktop.is_on(DeskKind::light));
+    });
+    QObject::connect(tree, &BuildingTree::picked, &desktop, [&desktop](const Selection& item) {
+        desktop.sheet().reveal(item);
+        if (item.kind == Kind::storey)
+            desktop.document().show_storey(model::storey_of(desktop.document().option(), item));
+    });
+    QObject::connect(inspector, &Inspector::area_wanted, &desktop.sheet(), [&desktop](const QString& id, bool out) {
+        desktop.sheet().draw_area(id.toStdString(), out ? Sheet::AreaOf::left_out : Sheet::AreaOf::plane);
+    });
+    QObject::connect(inspector, &Inspector::aim_wanted, &desktop.sheet(),
+                     [&desktop](const QString& id) { desktop.sheet().aim_observer(id.toStdString()); });
+    return {QStringLiteral("Building"),
+            QStringLiteral("All parts of the building, and the figures of the selected one"),
+            on_desk(DeskKind::build) | on_desk(DeskKind::light), page};
 }
 
 }  // namespace wp::gui

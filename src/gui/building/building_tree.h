@@ -5,6 +5,7 @@
 #include <QToolButton>
 #include <QTreeWidget>
 
+#include "gui/desk/page.h"
 #include "gui/document/document.h"
 
 namespace wp::gui {
@@ -35,5 +36,8 @@ class BuildingTree : public QWidget {
     size_t shown_option_ = 0;
     bool filling_ = false;
 };
+
+/// The outline with the inspector under it.
+Page building_page(Desktop& desktop);
 
 }  // namespace wp::gui

@@ -8,6 +8,8 @@
 #include <algorithm>
 #include <cmath>
 
+#include "gui/desk/desktop.h"
+#include "gui/inspector/inspector.h"
 #include "gui/look/look.h"
 #include "report/pictures.h"
 
@@ -132,6 +134,24 @@ void EyeView::mouseMoveEvent(QMouseEvent* event) {
 void EyeView::leaveEvent(QEvent*) {
     pointer_ = {-1, -1};
     update();
+}
+
+Page eye_companion(Desktop& desktop) {
+    auto* view = new EyeView(desktop.document(), desktop.answers(), desktop.window());
+    const auto look = [&desktop, view](const model::Id& observer, int heading) {
+        desktop.show_companion(view);
+        desktop.asker().ask_glare(observer, heading);
+    };
+    QObject::connect(view, &EyeView::ask, view, [&desktop, look] { look(desktop.document().selection().id, 0); });
+    QObject::connect(&desktop.part<Inspector>(), &Inspector::ask_glare, view,
+                     [look](const QString& id, int heading) { look(id.toStdString(), heading); });
+    desktop.commands().add(CommandGroup::light, QStringLiteral("Look through the observer"),
+                           QKeySequence(QStringLiteral("L")), [&desktop, look] {
+                               if (!desktop.is_on(DeskKind::build)) desktop.go_to_desk(DeskKind::light);
+                               look(desktop.document().selection().id, 0);
+                           });
+    return {QStringLiteral("Eye"), QStringLiteral("What an observer sees"),
+            on_desk(DeskKind::build) | on_desk(DeskKind::light), view};
 }
 
 }  // namespace wp::gui

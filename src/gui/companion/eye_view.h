@@ -4,6 +4,7 @@
 #include <QWidget>
 
 #include "gui/answers/kept_answers.h"
+#include "gui/desk/page.h"
 #include "gui/document/document.h"
 
 namespace wp::gui {
@@ -34,5 +35,7 @@ class EyeView : public QWidget {
 
 /// What a DGP means: Wienold (2009): 0.35, 0.40, 0.45.
 QString dgp_words(double dgp);
+
+Page eye_companion(Desktop& desktop);
 
 }  // namespace wp::gui

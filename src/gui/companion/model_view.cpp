@@ -13,6 +13,7 @@
 #include "base/parallel.h"
 #include "geometry/polygon.h"
 #include "geometry/surfaces.h"
+#include "gui/desk/desktop.h"
 #include "gui/look/look.h"
 #include "gui/work/mishaps.h"
 
@@ -393,6 +394,22 @@ void ModelView::keyPressEvent(QKeyEvent* event) {
             return QWidget::keyPressEvent(event);
     }
     update();
+}
+
+Page model_companion(Desktop& desktop) {
+    auto* view = new ModelView(desktop.document(), desktop.window());
+    QObject::connect(&desktop, &Desktop::map_shown, view, &ModelView::show_map);
+    Commands& commands = desktop.commands();
+    Document& document = desktop.document();
+    commands.add(CommandGroup::view, QStringLiteral("Hide"), {},
+                 [&document, view] { view->hide_items(document.selected()); });
+    commands.add(CommandGroup::view, QStringLiteral("Show only this"), {},
+                 [&document, view] { view->show_only(document.selected()); });
+    commands.add(CommandGroup::view, QStringLiteral("Show all"), {}, [view] { view->show_everything(); });
+    commands.add(CommandGroup::view, QStringLiteral("Section box around the selection"), {},
+                 [&document, view] { view->box_around(document.selected()); });
+    return {QStringLiteral("Model"), QStringLiteral("The building in three dimensions"),
+            on_desk(DeskKind::build) | on_desk(DeskKind::light), view};
 }
 
 }  // namespace wp::gui

@@ -12,6 +12,7 @@
 
 #include "geometry/surfaces.h"
 #include "gui/companion/model_picture.h"
+#include "gui/desk/page.h"
 #include "gui/document/document.h"
 #include "gui/sheet/sheet.h"
 
@@ -103,5 +104,7 @@ class ModelView : public QWidget {
     report::TintBy tint_ = report::TintBy::nothing;
     QToolButton* roof_button_;
 };
+
+Page model_companion(Desktop& desktop);
 
 }  // namespace wp::gui

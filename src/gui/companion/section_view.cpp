@@ -5,6 +5,7 @@
 #include <QPainter>
 #include <algorithm>
 
+#include "gui/desk/desktop.h"
 #include "gui/look/look.h"
 #include "report/section_drawing.h"
 
@@ -76,6 +77,16 @@ void SectionView::mousePressEvent(QMouseEvent* event) {
     for (const auto& air : section_.air)
         if (geometry::contains(air.outline, p)) return document_.select({Selection::Kind::room, air.room, -1});
     document_.select({});
+}
+
+Page section_companion(Desktop& desktop) {
+    auto* view = new SectionView(desktop.document(), desktop.window());
+    QObject::connect(&desktop.sheet(), &Sheet::section_drawn, view, [&desktop, view](Vec2 a, Vec2 b) {
+        view->show_line(a, b);
+        desktop.show_companion(view);
+    });
+    return {QStringLiteral("Section"), QStringLiteral("The building cut along a line"),
+            on_desk(DeskKind::build) | on_desk(DeskKind::light), view};
 }
 
 }  // namespace wp::gui

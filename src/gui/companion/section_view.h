@@ -4,6 +4,7 @@
 #include <QWidget>
 
 #include "geometry/elevation.h"
+#include "gui/desk/page.h"
 #include "gui/document/document.h"
 
 namespace wp::gui {
@@ -33,5 +34,7 @@ class SectionView : public QWidget {
     double scale_ = 30;
     QPointF origin_;
 };
+
+Page section_companion(Desktop& desktop);
 
 }  // namespace wp::gui

@@ -9,6 +9,7 @@
 
 #include "geometry/edit.h"
 #include "geometry/roof_shape.h"
+#include "gui/desk/desktop.h"
 #include "gui/look/look.h"
 #include "report/plan.h"
 
@@ -368,6 +369,14 @@ void WallView::keyPressEvent(QKeyEvent* event) {
     }
     if (event->key() == Qt::Key_Escape) return document_.select({});
     QWidget::keyPressEvent(event);
+}
+
+Page wall_companion(Desktop& desktop) {
+    auto* view = new WallView(desktop.document(), desktop.window());
+    QObject::connect(&desktop, &Desktop::map_shown, view, &WallView::show_map);
+    QObject::connect(view, &WallView::hint, &desktop, &Desktop::say);
+    return {QStringLiteral("Wall"), QStringLiteral("The selected wall straight on: a working view"),
+            on_desk(DeskKind::build) | on_desk(DeskKind::light), view};
 }
 
 }  // namespace wp::gui

@@ -6,6 +6,7 @@
 #include <QWidget>
 
 #include "geometry/elevation.h"
+#include "gui/desk/page.h"
 #include "gui/document/document.h"
 #include "gui/sheet/sheet.h"
 #include "report/tint.h"
@@ -90,5 +91,7 @@ class WallView : public QWidget {
     report::TintBy tint_ = report::TintBy::nothing;
     QToolButton* flip_;
 };
+
+Page wall_companion(Desktop& desktop);
 
 }  // namespace wp::gui

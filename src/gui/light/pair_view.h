@@ -4,7 +4,7 @@
 #pragma once
 #include <QWidget>
 
-#include "gui/light/legend_bar.h"
+#include "gui/legend/legend_bar.h"
 #include "gui/saving/save.h"
 
 namespace wp::gui {

@@ -8,6 +8,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "gui/desk/desktop.h"
 #include "gui/look/look.h"
 #include "gui/look/tag.h"
 #include "report/pictures.h"
@@ -312,6 +313,24 @@ Takeaway ProfileView::takeaway() const {
     };
     out.csv = [chart = chart_] { return report::profile_csv(chart.curves, chart.unit); };
     return out;
+}
+
+Page profile_companion(Desktop& desktop) {
+    auto* view =
+        new ProfileView(desktop.document(), desktop.asker(), desktop.maps(), desktop.legends(), desktop.window());
+    QObject::connect(&desktop, &Desktop::map_shown, view,
+                     [&desktop, view](const SheetMap& map) { view->show_map(map, desktop.shown()); });
+    QObject::connect(&desktop.sheet(), &Sheet::profile_drawn, view, [&desktop, view](Vec2 a, Vec2 b) {
+        desktop.show_companion(view);
+        view->show_line(a, b);
+    });
+    QObject::connect(view, &ProfileView::line_wanted, &desktop.sheet(),
+                     [&desktop] { desktop.sheet().set_tool(Tool::profile); });
+    QObject::connect(view, &ProfileView::line_shown, &desktop.sheet(), &Sheet::show_profile);
+    desktop.commands().add(CommandGroup::light, QStringLiteral("Draw profile"), QKeySequence(QStringLiteral("I")),
+                           [&desktop] { desktop.take_up(DeskKind::light, Tool::profile); });
+    return {QStringLiteral("Profile"), QStringLiteral("The map along a line, over the section cut there"),
+            on_desk(DeskKind::light), view};
 }
 
 }  // namespace wp::gui

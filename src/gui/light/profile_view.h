@@ -7,7 +7,8 @@
 #include <QWidget>
 
 #include "gui/answers/maps.h"
-#include "gui/light/legends.h"
+#include "gui/desk/page.h"
+#include "gui/legend/legends.h"
 #include "gui/saving/save.h"
 #include "report/profile_chart.h"
 
@@ -63,5 +64,7 @@ class ProfileView : public QWidget {
     QToolButton *keep_, *forget_, *draw_;
     double pointer_ = -1;
 };
+
+Page profile_companion(Desktop& desktop);
 
 }  // namespace wp::gui

@@ -7,7 +7,10 @@
 #include <QHeaderView>
 #include <QVBoxLayout>
 
+#include "geometry/builder.h"
 #include "geometry/edit.h"
+#include "geometry/readings.h"
+#include "gui/desk/desktop.h"
 #include "gui/inspector/rows.h"
 #include "gui/look/look.h"
 
@@ -179,6 +182,57 @@ void ReadingsPanel::rename(QTableWidgetItem* item) {
     document_.edit_option(QStringLiteral("Rename reading"), [&](model::Option& o) {
         model::rename(o, {Kind::reading, id, -1}, name);
     });
+}
+
+namespace {
+
+// How near to a wall, in pixels, a reading is meant to lie on it.
+constexpr double kWallPixels = 7;
+
+void place_reading(Desktop& desktop, ReadingsPanel& panel, Vec2 at) {
+    Document& document = desktop.document();
+    const size_t storey = document.storey_index();
+    std::optional<model::Reading> reading;
+    if (const auto wall = desktop.sheet().wall_at(at, kWallPixels))
+        reading = geometry::reading_on_wall(document.option(), storey, wall->room, wall->edge, wall->along);
+    if (!reading)
+        reading =
+            geometry::reading_under(document.option(), geometry::build_surfaces(document.project(), document.option()),
+                                    storey, at, desktop.sheet().cut());
+    if (!reading) return desktop.say(QStringLiteral("Nothing lies there that light could be read on"));
+    document.edit_option(QStringLiteral("Place reading"), [&](model::Option& o) {
+        reading->id = model::fresh_id(o, "reading");
+        reading->name = "P" + reading->id.substr(reading->id.size() - 2);
+        o.readings.push_back(*reading);
+    });
+    desktop.show_page(&panel);
+    document.select({Kind::reading, reading->id, -1});
+    desktop.say(QStringLiteral("%1, %2 m above the storey's floor: click for further ones, Escape leaves")
+                    .arg(QString::fromStdString(reading->name))
+                    .arg(reading->at.z - document.option().storeys[storey].level, 0, 'f', 2));
+}
+
+}  // namespace
+
+Page readings_page(Desktop& desktop) {
+    auto* panel = new ReadingsPanel(desktop.document(), desktop.answers(), desktop.legends(), desktop.window());
+    QObject::connect(&desktop.sheet(), &Sheet::reading_wanted, panel,
+                     [&desktop, panel](Vec2 at) { place_reading(desktop, *panel, at); });
+    QObject::connect(&desktop, &Desktop::map_shown, panel,
+                     [&desktop, panel] { desktop.sheet().show_readings(panel->words(is_moment(desktop.shown()))); });
+    QObject::connect(&desktop, &Desktop::page_changed, panel, [&desktop, panel] {
+        desktop.asker().watch_readings(desktop.is_on(DeskKind::light) && desktop.page() == panel);
+    });
+    QObject::connect(panel, &ReadingsPanel::place_wanted, &desktop.sheet(),
+                     [&desktop] { desktop.sheet().set_tool(Tool::reading); });
+    QObject::connect(&desktop.document(), &Document::selection_changed, panel, [&desktop, panel] {
+        if (desktop.is_on(DeskKind::light) && desktop.document().selection().kind == Kind::reading)
+            desktop.show_page(panel);
+    });
+    desktop.commands().add(CommandGroup::light, QStringLiteral("Place reading"), QKeySequence(QStringLiteral("Q")),
+                           [&desktop] { desktop.take_up(DeskKind::light, Tool::reading); });
+    return {QStringLiteral("Readings"), QStringLiteral("Light at places that were marked, in numbers"),
+            on_desk(DeskKind::light), panel};
 }
 
 }  // namespace wp::gui

@@ -7,8 +7,9 @@
 #include <string>
 
 #include "gui/answers/kept_answers.h"
+#include "gui/desk/page.h"
 #include "gui/document/document.h"
-#include "gui/light/legends.h"
+#include "gui/legend/legends.h"
 
 namespace wp::gui {
 
@@ -42,5 +43,7 @@ class ReadingsPanel : public QWidget {
     QPushButton *place_, *remove_, *copy_;
     bool filling_ = false;
 };
+
+Page readings_page(Desktop& desktop);
 
 }  // namespace wp::gui

@@ -8,6 +8,7 @@
 #include <algorithm>
 
 #include "geometry/polygon.h"
+#include "gui/desk/desktop.h"
 #include "gui/inspector/rows.h"
 #include "gui/look/look.h"
 
@@ -282,6 +283,28 @@ void WhyPanel::tick(QTreeWidgetItem* item) {
     // The list is filled anew by what follows: the item must be left first.
     QMetaObject::invokeMethod(
         this, [this, gone = std::move(gone)] { maps_.set_gone(gone); }, Qt::QueuedConnection);
+}
+
+Page why_page(Desktop& desktop) {
+    auto* panel = new WhyPanel(desktop.document(), desktop.maps(), desktop.legends(), desktop.window());
+    const auto mark = [&desktop, panel] {
+        const bool on = desktop.is_on(DeskKind::light) && desktop.page() == panel;
+        desktop.sheet().show_asked(on ? panel->place() : std::nullopt);
+    };
+    QObject::connect(&desktop, &Desktop::map_shown, panel,
+                     [&desktop, panel](const SheetMap& map) { panel->show_map(map, desktop.shown()); });
+    QObject::connect(&desktop.sheet(), &Sheet::place_read, panel, [panel](Vec2 at) { panel->ask_at(at); });
+    QObject::connect(&desktop.sheet(), &Sheet::place_read, panel, mark);
+    QObject::connect(panel, &WhyPanel::place_changed, panel, mark);
+    QObject::connect(&desktop, &Desktop::page_changed, panel, mark);
+    QObject::connect(panel, &WhyPanel::pointed_at, &desktop.sheet(), &Sheet::highlight);
+    desktop.commands().add(CommandGroup::light, QStringLiteral("Why"), QKeySequence(QStringLiteral("Shift+Q")),
+                           [&desktop, panel] {
+                               desktop.go_to_desk(DeskKind::light);
+                               desktop.show_page(panel);
+                           });
+    return {QStringLiteral("Why"), QStringLiteral("What the light at a point is made of"), on_desk(DeskKind::light),
+            panel};
 }
 
 }  // namespace wp::gui

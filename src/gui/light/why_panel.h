@@ -7,7 +7,8 @@
 #include <QTreeWidget>
 
 #include "gui/answers/maps.h"
-#include "gui/light/legends.h"
+#include "gui/desk/page.h"
+#include "gui/legend/legends.h"
 
 namespace wp::gui {
 
@@ -53,5 +54,7 @@ class WhyPanel : public QWidget {
     QTreeWidget *parts_, *windows_;
     QPushButton *whole_room_, *all_back_;
 };
+
+Page why_page(Desktop& desktop);
 
 }  // namespace wp::gui

@@ -13,6 +13,7 @@
 
 #include "base/data_folder.h"
 #include "geometry/finishes.h"
+#include "gui/desk/desktop.h"
 #include "gui/inspector/rows.h"
 #include "gui/look/look.h"
 #include "gui/saving/save.h"
@@ -432,6 +433,17 @@ Outcome MaterialsPanel::import_file(const std::filesystem::path& file) {
 
 Outcome MaterialsPanel::export_file(const std::filesystem::path& file) {
     return store::save_materials(document_.project().materials, file);
+}
+
+Page materials_page(Desktop& desktop) {
+    auto* panel = new MaterialsPanel(desktop.document(), desktop.window());
+    QObject::connect(panel, &MaterialsPanel::said, &desktop, &Desktop::say);
+    desktop.commands().add(CommandGroup::building, QStringLiteral("Materials"), {}, [&desktop, panel] {
+        desktop.go_to_desk(DeskKind::build);
+        desktop.show_page(panel);
+    });
+    return {QStringLiteral("Materials"), QStringLiteral("What surfaces and panes are made of"),
+            on_desk(DeskKind::build), panel};
 }
 
 }  // namespace wp::gui

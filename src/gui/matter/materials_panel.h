@@ -7,6 +7,7 @@
 #include <QScrollArea>
 #include <QTreeWidget>
 
+#include "gui/desk/page.h"
 #include "gui/document/document.h"
 #include "gui/matter/material_preview.h"
 
@@ -49,5 +50,7 @@ class MaterialsPanel : public QWidget {
     std::vector<model::Material> shown_;
     bool filling_ = false;
 };
+
+Page materials_page(Desktop& desktop);
 
 }  // namespace wp::gui

@@ -6,6 +6,7 @@
 
 #include "base/data_folder.h"
 #include "geometry/finishes.h"
+#include "gui/desk/desktop.h"
 #include "gui/inspector/rows.h"
 #include "gui/look/look.h"
 #include "question/ask.h"
@@ -96,6 +97,17 @@ void TypesPanel::assume(const std::string& id) {
     emit said(given == 0 && !ground
                   ? QStringLiteral("Nothing is unknown here")
                   : QStringLiteral("%1 kinds of part%2: %3").arg(given).arg(with_ground, name_of(set->name)));
+}
+
+Page types_page(Desktop& desktop) {
+    auto* panel = new TypesPanel(desktop.document(), desktop.window());
+    QObject::connect(panel, &TypesPanel::said, &desktop, &Desktop::say);
+    desktop.commands().add(CommandGroup::building, QStringLiteral("Materials by type"), {}, [&desktop, panel] {
+        desktop.go_to_desk(DeskKind::build);
+        desktop.show_page(panel);
+    });
+    return {QStringLiteral("By type"), QStringLiteral("Which material each kind of part has, where none is chosen"),
+            on_desk(DeskKind::build), panel};
 }
 
 }  // namespace wp::gui

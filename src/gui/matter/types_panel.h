@@ -3,6 +3,7 @@
 #pragma once
 #include <QScrollArea>
 
+#include "gui/desk/page.h"
 #include "gui/document/document.h"
 
 namespace wp::gui {
@@ -24,5 +25,7 @@ class TypesPanel : public QScrollArea {
     std::map<model::Part, model::Id> types_;
     bool filled_ = false;
 };
+
+Page types_page(Desktop& desktop);
 
 }  // namespace wp::gui

@@ -45,9 +45,9 @@ int main(int argc, char** argv) {
         // From a file manager nobody reads what is said on a terminal.
         if (const auto fault = window.open(arguments[1].toStdString())) {
             std::fprintf(stderr, "warmpane: %s\n", wp::plain_text(fault->line()).c_str());
-            window.tell_not_opened(*fault);
+            window.files().tell_not_opened(*fault);
         }
     }
-    window.offer_leftovers();
+    window.files().offer_leftovers();
     return QApplication::exec();
 }

@@ -10,6 +10,7 @@
 #include <set>
 
 #include "geometry/edit.h"
+#include "gui/desk/desktop.h"
 #include "gui/inspector/rows.h"
 #include "gui/look/look.h"
 #include "gui/year/use_parts.h"
@@ -516,6 +517,17 @@ void UsePanel::add_light(QVBoxLayout& column, const Lighting& l) {
         });
     });
     name_fields(*form);
+}
+
+Page use_page(Desktop& desktop) {
+    auto* panel = new UsePanel(desktop.document(), desktop.answers(), desktop.asker(), desktop.window());
+    QObject::connect(panel, &UsePanel::said, &desktop, &Desktop::say);
+    QObject::connect(panel, &UsePanel::pointed_at, &desktop.sheet(), &Sheet::highlight);
+    QObject::connect(panel, &UsePanel::area_wanted, &desktop.sheet(), [&desktop](const model::Id& lighting) {
+        desktop.sheet().draw_area(lighting, Sheet::AreaOf::lighting);
+    });
+    return {QStringLiteral("Use"), QStringLiteral("Occupied hours, targets, blinds and electric light"),
+            on_desk(DeskKind::light), panel};
 }
 
 }  // namespace wp::gui

@@ -5,6 +5,7 @@
 #include <QScrollArea>
 
 #include "gui/answers/asker.h"
+#include "gui/desk/page.h"
 
 class QFormLayout;
 class QVBoxLayout;
@@ -52,5 +53,7 @@ class UsePanel : public QScrollArea {
     std::string chosen_;  ///< name of the group whose control is shown
     bool stale_ = true;
 };
+
+Page use_page(Desktop& desktop);
 
 }  // namespace wp::gui

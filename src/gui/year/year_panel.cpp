@@ -6,6 +6,7 @@
 #include <QHeaderView>
 #include <QVBoxLayout>
 
+#include "gui/desk/desktop.h"
 #include "gui/inspector/rows.h"
 #include "gui/look/figure_table.h"
 #include "gui/look/look.h"
@@ -365,6 +366,45 @@ void YearPanel::fill_hours(const YearReading& reading) {
             put(2, left[rows + i]);
         hours_->addTopLevelItem(item);
     }
+}
+
+namespace {
+
+// A click on the map of the year asks for that point's year.
+void ask_year_at(Desktop& desktop, Vec2 at) {
+    if (!is_year(desktop.shown())) return;
+    const auto& storeys = desktop.document().option().storeys;
+    for (const auto& layer : desktop.sheet().map().layers) {
+        if (storeys.empty() || layer.plane.storey != storeys[desktop.document().storey_index()].id) continue;
+        const int point = layer.plane.point_at(at);
+        if (point < 0) continue;
+        YearWish wish = desktop.asker().wish();
+        wish.plane = layer.plane.plane;
+        wish.room = layer.plane.room;
+        wish.point = point;
+        return desktop.asker().wish_year(wish);
+    }
+}
+
+void colour_strip(Desktop& desktop, StripOf of) {
+    YearWish wish = desktop.asker().wish();
+    wish.strip = of;
+    desktop.asker().wish_year(wish);
+    desktop.strip().show_strip_of(of);
+    if (of != StripOf::outdoor && desktop.answers().year_reading(desktop.document().option().id) == nullptr)
+        desktop.say(QStringLiteral("The strip shows this once the year has run: press Y"));
+}
+
+}  // namespace
+
+Page year_page(Desktop& desktop) {
+    auto* panel = new YearPanel(desktop.document(), desktop.answers(), desktop.asker(), desktop.window());
+    QObject::connect(panel, &YearPanel::hour_wanted, &desktop, [&desktop] { desktop.show(Shown::year_hour); });
+    QObject::connect(&desktop.sheet(), &Sheet::place_read, panel, [&desktop](Vec2 at) { ask_year_at(desktop, at); });
+    QObject::connect(&desktop.strip(), &YearStrip::strip_wanted, panel,
+                     [&desktop](StripOf of) { colour_strip(desktop, of); });
+    return {QStringLiteral("Year"), QStringLiteral("Figures of the year for the room or point that is asked about"),
+            on_desk(DeskKind::light), panel};
 }
 
 }  // namespace wp::gui

@@ -12,6 +12,7 @@
 #include <array>
 
 #include "gui/answers/asker.h"
+#include "gui/desk/page.h"
 
 namespace wp::gui {
 
@@ -53,5 +54,7 @@ class YearPanel : public QWidget {
     QStackedWidget* pages_;
     QWidget* body_;
 };
+
+Page year_page(Desktop& desktop);
 
 }  // namespace wp::gui

@@ -10,8 +10,10 @@
 #include <cmath>
 #include <map>
 
+#include "gui/desk/desktop.h"
 #include "gui/inspector/rows.h"
 #include "gui/look/look.h"
+#include "gui/year/year_panel.h"
 #include "question/ask.h"
 #include "question/year_over_time.h"
 #include "report/pictures.h"
@@ -388,6 +390,19 @@ Takeaway YearView::takeaway() const {
         paint(painter, QRectF(40, 40, 820, 820), paper);
     };
     return out;
+}
+
+Page year_companion(Desktop& desktop) {
+    auto* view = new YearView(desktop.document(), desktop.answers(), desktop.asker(), desktop.window());
+    desktop.commands().add(CommandGroup::light, QStringLiteral("The year of a point"),
+                           QKeySequence(QStringLiteral("Shift+Y")), [&desktop, view] {
+                               desktop.go_to_desk(DeskKind::light);
+                               if (!is_year(desktop.shown())) desktop.show(figure::daylight_autonomy());
+                               desktop.show_page(&desktop.part<YearPanel>());
+                               desktop.show_companion(view);
+                           });
+    return {QStringLiteral("Year"), QStringLiteral("The year of the point or room that is asked about, in charts"),
+            on_desk(DeskKind::light), view};
 }
 
 }  // namespace wp::gui

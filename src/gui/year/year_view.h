@@ -6,6 +6,7 @@
 #include <QWidget>
 
 #include "gui/answers/asker.h"
+#include "gui/desk/page.h"
 #include "gui/saving/save.h"
 
 namespace wp::gui {
@@ -35,5 +36,7 @@ class YearView : public QWidget {
     QButtonGroup* pages_;
     Page page_ = Page::light;
 };
+
+Page year_companion(Desktop& desktop);
 
 }  // namespace wp::gui

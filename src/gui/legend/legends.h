@@ -8,7 +8,7 @@
 #include <map>
 #include <optional>
 
-#include "gui/sheet/sheet.h"
+#include "gui/answers/sheet_map.h"
 
 namespace wp::gui {
 

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "gui/light/legends.h"
+#include "gui/legend/legends.h"
 
 #include <QSettings>
 #include <algorithm>

@@ -1,9 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// What the window says when something went wrong: work that failed, a project that cannot be opened.
+// What the window says when work failed.
 #include <QFrame>
 #include <QHBoxLayout>
 #include <QLabel>
-#include <QMessageBox>
 #include <QPushButton>
 
 #include "gui/look/look.h"
@@ -26,7 +25,7 @@ QWidget* Window::build_mishap_bar() {
     row->addWidget(words, 1);
     auto* keep = new QPushButton(QStringLiteral("Save project"));
     keep->setObjectName(QStringLiteral("mishap-save"));
-    connect(keep, &QPushButton::clicked, this, [this] { save(); });
+    connect(keep, &QPushButton::clicked, this, [this] { files_.save(); });
     row->addWidget(keep);
     auto* away = new QPushButton(QStringLiteral("Put away"));
     away->setObjectName(QStringLiteral("mishap-away"));
@@ -38,17 +37,6 @@ QWidget* Window::build_mishap_bar() {
         bar->show();
     });
     return bar;
-}
-
-void Window::tell_not_opened(const Fault& fault) {
-    QMessageBox box(QMessageBox::Warning, QStringLiteral("Not opened"),
-                    QString::fromStdString(fault.place + ": " + fault.what + "."), QMessageBox::NoButton, this);
-    box.setTextFormat(Qt::PlainText);
-    box.setInformativeText(QString::fromStdString(fault.remedy + ". The file was left as it is."));
-    auto* other = box.addButton(QStringLiteral("Open another\u2026"), QMessageBox::AcceptRole);
-    box.addButton(QStringLiteral("Begin a new project"), QMessageBox::RejectRole);
-    box.exec();
-    if (box.clickedButton() == other) ask_open();
 }
 
 }  // namespace wp::gui

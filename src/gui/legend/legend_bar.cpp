@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "gui/light/legend_bar.h"
+#include "gui/legend/legend_bar.h"
 
 #include <QHelpEvent>
 #include <QMouseEvent>

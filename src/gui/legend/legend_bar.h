@@ -6,7 +6,7 @@
 #include <QToolButton>
 #include <QWidget>
 
-#include "gui/light/legends.h"
+#include "gui/legend/legends.h"
 
 namespace wp::gui {
 

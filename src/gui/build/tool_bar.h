@@ -1,0 +1,31 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The bar of the Build desk: tools, things, colours, what the pointer snaps to.
+#pragma once
+#include <QButtonGroup>
+#include <QComboBox>
+#include <QToolButton>
+#include <QWidget>
+
+#include "gui/build/building_commands.h"
+#include "gui/desk/desktop.h"
+
+namespace wp::gui {
+
+class ToolBar : public QWidget {
+    Q_OBJECT
+ public:
+    ToolBar(Desktop& desktop, BuildingCommands& commands);
+
+ private:
+    void add_tools(QBoxLayout& row);
+    QToolButton* build_things();
+    QComboBox* build_tint();
+    QToolButton* build_snaps();
+    void add_thing_commands();
+    void place(model::Thing::Kind kind);
+
+    Desktop& desktop_;
+    QButtonGroup* tools_;
+};
+
+}  // namespace wp::gui

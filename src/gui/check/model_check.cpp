@@ -1,0 +1,102 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "gui/check/model_check.h"
+
+#include <set>
+
+#include "gui/look/look.h"
+
+namespace wp::gui {
+using namespace model;
+
+namespace {
+constexpr int kPause = 150;  // ms without a further edit
+}
+
+ModelCheck::ModelCheck(Desktop& desktop, CheckView& view)
+    : QObject(desktop.window()), desktop_(desktop), view_(view), button_(new QPushButton(desktop.window())) {
+    button_->setObjectName(QStringLiteral("faults"));
+    button_->setToolTip(QStringLiteral("What the model check found"));
+    set_icon(button_, QStringLiteral("triangle-alert"));
+    button_->hide();
+    connect(button_, &QPushButton::clicked, this, [this] { desktop_.show_companion(&view_); });
+    connect(&view, &CheckView::wanted, this, &ModelCheck::show);
+    connect(&view, &CheckView::mend_wanted, this, &ModelCheck::mend);
+    connect(&view, &CheckView::mend_all_wanted, this, &ModelCheck::mend_all);
+    pause_.setSingleShot(true);
+    pause_.setInterval(kPause);
+    connect(&pause_, &QTimer::timeout, this, &ModelCheck::look);
+    connect(&desktop.document(), &Document::project_changed, this, [this] { pause_.start(); });
+    look();
+}
+
+std::vector<geometry::ModelFault> ModelCheck::faults() {
+    if (pause_.isActive()) {
+        pause_.stop();
+        look();
+    }
+    auto found = found_;
+    std::erase_if(found, [](const geometry::ModelFault& f) { return geometry::is_assumption(f); });
+    return found;
+}
+
+void ModelCheck::look() {
+    found_ = geometry::check_model(desktop_.document().project(), desktop_.document().option(),
+                                   desktop_.document().blinds_wanted(),
+                                   desktop_.document().weather() ? &desktop_.document().weather()->measured : nullptr);
+    std::vector<Vec2> places;
+    size_t count = 0;
+    for (const auto& fault : found_) {
+        if (is_assumption(fault)) continue;
+        ++count;
+        if (fault.storey == desktop_.document().storey_index() && !fault.items.empty()) places.push_back(fault.place);
+    }
+    desktop_.sheet().show_faults(std::move(places));
+    button_->setVisible(count > 0);
+    button_->setText(count == 1 ? QStringLiteral("1 fault") : QStringLiteral("%1 faults").arg(count));
+    view_.show_faults(found_);
+}
+
+void ModelCheck::show(const geometry::ModelFault& fault) {
+    desktop_.document().show_storey(fault.storey);
+    desktop_.document().select_all(fault.items);
+    if (!fault.items.empty()) desktop_.sheet().reveal(fault.items.front());
+    if (fault.items.empty() && !fault.subject.empty())
+        desktop_.say(
+            QStringLiteral("This is a matter of the question \"%1\"").arg(QString::fromStdString(fault.subject)));
+}
+
+void ModelCheck::mend(const geometry::ModelFault& fault) {
+    bool done = false;
+    desktop_.document().edit(QString::fromStdString(fault.mend), [&](Project& p) {
+        done = geometry::mend_fault(p, desktop_.document().option_index(), fault);
+    });
+    desktop_.say(done ? QStringLiteral("Mended") : QStringLiteral("This could not be mended by itself"));
+}
+
+void ModelCheck::mend_all() {
+    desktop_.document().edit(QStringLiteral("Mend faults"), [&](Project& p) {
+        // A mend may solve or move others: ask anew after each, and never the same one twice.
+        std::set<std::string> tried;
+        for (bool more = true; more;) {
+            more = false;
+            for (const auto& fault : geometry::check_model(p, p.options[desktop_.document().option_index()],
+                                                           desktop_.document().blinds_wanted())) {
+                if (fault.mend.empty() || !tried.insert(fault.what).second) continue;
+                more = geometry::mend_fault(p, desktop_.document().option_index(), fault);
+                if (more) break;
+            }
+        }
+    });
+}
+
+Page check_companion(Desktop& desktop) {
+    auto* view = new CheckView(desktop.document(), desktop.window());
+    desktop.know(new ModelCheck(desktop, *view));
+    desktop.commands().add(
+        CommandGroup::building, QStringLiteral("Model check"), QKeySequence(QStringLiteral("Ctrl+K")),
+        [&desktop, view] { desktop.show_companion(view); }, QStringLiteral("faults errors warnings"));
+    return {QStringLiteral("Check"), QStringLiteral("What is wrong with the model, and what is only assumed"),
+            on_desk(DeskKind::build), view};
+}
+
+}  // namespace wp::gui

@@ -1,0 +1,32 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The Compare desk: all options side by side.
+#include "gui/compare/compare_desk.h"
+
+#include "gui/compare/compare_panel.h"
+
+namespace wp::gui {
+
+namespace {
+
+class CompareDesk : public Desk {
+ public:
+    explicit CompareDesk(Desktop& desktop)
+        : Desk(desktop, DeskKind::compare),
+          panel_(new ComparePanel(desktop.document(), desktop.answers(), desktop.window())) {
+        connect(panel_, &ComparePanel::ask_all, this, [&desktop] { desktop.asker().ask_all(); });
+    }
+    QString title() const override { return QStringLiteral("Compare"); }
+    QString tip() const override { return QStringLiteral("All options side by side, figure by figure"); }
+    QWidget* middle() override { return nullptr; }
+    QWidget* side() override { return panel_; }
+    bool has_pages() const override { return false; }
+
+ private:
+    ComparePanel* panel_;
+};
+
+}  // namespace
+
+Desk* make_compare_desk(Desktop& desktop) { return new CompareDesk(desktop); }
+
+}  // namespace wp::gui

@@ -1,0 +1,144 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "gui/desk/desktop.h"
+
+#include <algorithm>
+
+#include "gui/legend/legend_bar.h"
+
+namespace wp::gui {
+
+Desktop::Desktop(QWidget& window)
+    : window_(window),
+      commands_(*new Commands(window)),
+      sheet_(new Sheet(document_, &window)),
+      strip_(new YearStrip(document_, answers_, &window)) {
+    connect(sheet_, &Sheet::hint, this, &Desktop::said);
+    connect(&asker_, &Asker::said, this, &Desktop::said);
+    connect(&answers_, &KeptAnswers::changed, this, &Desktop::renew_map);
+    connect(&legends_, &Legends::changed, this, &Desktop::renew_map);
+    connect(&document_, &Document::project_changed, this, &Desktop::renew_map);
+    connect(this, &Desktop::map_shown, sheet_, &Sheet::show_map);
+    auto* legend = new LegendBar(legends_, QStringLiteral("legend"), sheet_);
+    know(legend);
+    connect(sheet_, &Sheet::resized, legend, &LegendBar::place_in);
+    connect(this, &Desktop::map_shown, legend, [this, legend](const SheetMap& map) {
+        // Where the drawing is coloured by what things are made of, its own key stands there.
+        const bool tinted = is_on(DeskKind::build) && sheet_->tint() != report::TintBy::nothing;
+        legend->show_map(tinted ? SheetMap() : map);
+    });
+    commands_.add(CommandGroup::light, QStringLiteral("Legend and map"), QKeySequence(QStringLiteral("Shift+L")),
+                  [this, legend] {
+                      go_to_desk(DeskKind::light);
+                      legend->setFocus();
+                  });
+}
+
+Desktop::~Desktop() { qDeleteAll(desks_); }
+
+void Desktop::furnish(const std::vector<MakePage>& companions, const std::vector<MakePage>& pages,
+                      const std::vector<MakeDesk>& desks) {
+    const auto made = [this](const std::vector<MakePage>& makers, std::vector<Page>& to) {
+        for (const MakePage make : makers) {
+            to.push_back(make(*this));
+            know(to.back().widget);
+        }
+    };
+    made(pages, pages_);
+    made(companions, companions_);
+    for (const MakeDesk make : desks) {
+        desks_.push_back(make(*this));
+        know(desks_.back());
+    }
+    companion_ = companions_.front().widget;
+    page_ = pages_.front().widget;
+}
+
+void Desktop::show_desk(DeskKind kind) {
+    const auto at = std::find_if(desks_.begin(), desks_.end(), [&](const Desk* d) { return d->kind() == kind; });
+    if (desk_ != nullptr) {
+        last_page_[desk_->kind()] = page_;
+        desk_->leave();
+    }
+    desk_ = *at;
+    choose_companion();
+    choose_page();
+    desk_->enter();
+    emit desk_changed();
+    emit companion_changed();
+    emit page_changed();
+    emit layout_changed();
+    renew_map();
+}
+
+void Desktop::take_up(DeskKind kind, Tool tool) {
+    go_to_desk(kind);
+    sheet_->set_tool(tool);
+    sheet_->setFocus();
+}
+
+// A companion that the desk does not have gives way to the first that it has.
+void Desktop::choose_companion() {
+    for (const Page& c : companions_)
+        if (c.widget == companion_ && c.stands_on(desk_->kind())) return;
+    for (const Page& c : companions_)
+        if (c.stands_on(desk_->kind())) {
+            companion_ = c.widget;
+            return;
+        }
+}
+
+// Each desk keeps its page.
+void Desktop::choose_page() {
+    if (const auto last = last_page_.find(desk_->kind()); last != last_page_.end()) {
+        page_ = last->second;
+    } else if (QWidget* first = desk_->first_page()) {
+        page_ = first;
+    } else {
+        const auto at =
+            std::find_if(pages_.begin(), pages_.end(), [this](const Page& p) { return p.stands_on(desk_->kind()); });
+        if (at != pages_.end()) page_ = at->widget;
+    }
+}
+
+void Desktop::show_companion(QWidget* companion) {
+    companion_ = companion;
+    const auto at =
+        std::find_if(companions_.begin(), companions_.end(), [&](const Page& c) { return c.widget == companion; });
+    if (!at->stands_on(desk_->kind()))
+        for (const DeskKind kind : {DeskKind::build, DeskKind::light})
+            if (at->stands_on(kind)) return show_desk(kind);
+    emit companion_changed();
+}
+
+void Desktop::show_page(QWidget* page) {
+    if (page == page_) return;
+    page_ = page;
+    emit page_changed();
+}
+
+void Desktop::show(Shown shown) {
+    shown_ = shown;
+    asker_.watch_moment(is_moment(shown));
+    emit shown_changed();
+    renew_map();
+}
+
+SheetMap Desktop::dressed(SheetMap map, const model::Id& option) const {
+    legends_.dress(map, [&] {
+        std::vector<report::Scale> scales;
+        for (const auto& other : document_.project().options)
+            if (other.id != option)
+                if (const auto theirs = maps_.map(shown_, other.id); !theirs.layers.empty())
+                    scales.push_back(theirs.scale);
+        return scales;
+    });
+    return map;
+}
+
+void Desktop::renew_map() { emit map_shown(dressed(maps_.map(shown_), document_.option().id)); }
+
+QWidget* Desk::middle() { return &desktop_.sheet(); }
+
+QWidget* Desk::side() { return desktop_.companion_host(); }
+
+}  // namespace wp::gui

@@ -1,0 +1,120 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// What desks, pages and companions share: one document, its answers, one sheet, one figure on it, and who is shown
+// where. Parts speak to each other through it alone, so that none includes another.
+#pragma once
+#include <QObject>
+#include <QStackedWidget>
+#include <vector>
+
+#include "gui/answers/maps.h"
+#include "gui/commands/commands.h"
+#include "gui/desk/desk.h"
+#include "gui/legend/legends.h"
+#include "gui/sheet/sheet.h"
+#include "gui/yearstrip/yearstrip.h"
+
+namespace wp::gui {
+
+class Desktop : public QObject {
+    Q_OBJECT
+ public:
+    /// window: owns all widgets, and is the parent of dialogs.
+    explicit Desktop(QWidget& window);
+    ~Desktop() override;
+
+    QWidget* window() const { return &window_; }
+    Document& document() { return document_; }
+    KeptAnswers& answers() { return answers_; }
+    Asker& asker() { return asker_; }
+    Maps& maps() { return maps_; }
+    Legends& legends() { return legends_; }
+    Commands& commands() { return commands_; }
+    Sheet& sheet() { return *sheet_; }
+    YearStrip& strip() { return *strip_; }
+
+    // Desks
+    /// Makes them, with their pages and companions. Once.
+    void furnish(const std::vector<MakePage>& companions, const std::vector<MakePage>& pages,
+                 const std::vector<MakeDesk>& desks);
+    const std::vector<Desk*>& desks() const { return desks_; }
+    Desk& desk() const { return *desk_; }
+    /// Null until the first is shown.
+    Desk* desk_or_null() const { return desk_; }
+    bool is_on(DeskKind kind) const { return desk_ != nullptr && desk_->kind() == kind; }
+    void show_desk(DeskKind kind);
+    /// Nothing where one is there already.
+    void go_to_desk(DeskKind kind) {
+        if (!is_on(kind)) show_desk(kind);
+    }
+    /// Goes to a desk with a tool of the sheet in hand.
+    void take_up(DeskKind kind, Tool tool);
+    /// What stands in the middle, or whether anything stands beside it, is asked of the desk again.
+    void renew_layout() { emit layout_changed(); }
+
+    // Companions and pages
+    const std::vector<Page>& companions() const { return companions_; }
+    const std::vector<Page>& pages() const { return pages_; }
+    /// Holds the companions, with their buttons; the window lays it out.
+    QWidget* companion_host() const { return companion_host_; }
+    void set_companion_host(QWidget* host) { companion_host_ = host; }
+    QWidget* companion() const { return companion_; }
+    QWidget* page() const { return page_; }
+    /// Goes to a desk that has it, if this one has not.
+    void show_companion(QWidget* companion);
+    void show_page(QWidget* page);
+    /// The only part of its type. There must be one.
+    template <class T>
+    T& part() const {
+        T* found = nullptr;
+        for (QObject* one : parts_)
+            if (T* as = qobject_cast<T*>(one)) found = as;
+        Q_ASSERT_X(found != nullptr, "Desktop::part", T::staticMetaObject.className());
+        return *found;
+    }
+    /// Makes a part known to the others.
+    void know(QObject* part) { parts_.push_back(part); }
+
+    // The figure on the sheet
+    const Shown& shown() const { return shown_; }
+    void show(Shown shown);
+    /// Of any option, in the units and on the legend of its figure.
+    SheetMap dressed(SheetMap map, const model::Id& option) const;
+    /// Draws the map anew, as answers stand.
+    void renew_map();
+
+    /// One line to whoever works, at the foot of the window.
+    void say(const QString& text) { emit said(text); }
+
+ signals:
+    void said(const QString& text);
+    void desk_changed();
+    void layout_changed();
+    void companion_changed();
+    void page_changed();
+    void shown_changed();
+    /// The map of the option that is shown, dressed.
+    void map_shown(const wp::gui::SheetMap& map);
+
+ private:
+    void choose_page();
+    void choose_companion();
+
+    QWidget& window_;
+    Document document_;
+    KeptAnswers answers_;
+    Asker asker_{document_, answers_};
+    Maps maps_{document_, answers_, asker_};
+    Legends legends_;
+    Commands& commands_;
+    Sheet* sheet_;
+    YearStrip* strip_;
+    std::vector<Desk*> desks_;
+    std::vector<Page> companions_, pages_;
+    std::vector<QObject*> parts_;
+    Desk* desk_ = nullptr;
+    QWidget *companion_host_ = nullptr, *companion_ = nullptr, *page_ = nullptr;
+    std::map<DeskKind, QWidget*> last_page_;
+    Shown shown_ = Shown::daylight_factor;
+};
+
+}  // namespace wp::gui

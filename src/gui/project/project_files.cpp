@@ -1,0 +1,198 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "gui/project/project_files.h"
+
+#include <QFileDialog>
+#include <QMessageBox>
+#include <QPushButton>
+#include <QSettings>
+#include <QStandardPaths>
+
+#include "gui/saving/save.h"
+
+namespace wp::gui {
+
+namespace {
+
+constexpr int kRecent = 8;
+const auto kRecentKey = QStringLiteral("recent");
+const auto kProjectFilter = QStringLiteral("Warm Pane projects (*.warmpane);;All files (*)");
+constexpr int kKeepAfter = 1500;  // ms without a further edit
+
+}  // namespace
+
+std::filesystem::path ProjectFiles::unsaved_folder() {
+    return std::filesystem::path(QStandardPaths::writableLocation(QStandardPaths::AppDataLocation).toStdString()) /
+           "unsaved";
+}
+
+ProjectFiles::ProjectFiles(Desktop& desktop) : QObject(desktop.window()), desktop_(desktop) { watch(); }
+
+void ProjectFiles::fill_menu(QMenu& menu) {
+    auto& commands = desktop_.commands();
+    const auto add = [&](const QString& text, const QKeySequence& keys, std::function<void()> run) {
+        menu.addAction(commands.add(CommandGroup::project, text, keys, std::move(run)));
+    };
+    add(QStringLiteral("New"), QKeySequence::New, [this] {
+        if (may_lose_changes()) document().start_new();
+    });
+    add(QStringLiteral("Open\u2026"), QKeySequence::Open, [this] { ask_open(); });
+    recent_ = menu.addMenu(QStringLiteral("Recent"));
+    connect(recent_, &QMenu::aboutToShow, this, &ProjectFiles::fill_recent);
+    add(QStringLiteral("Save"), QKeySequence::Save, [this] { save(); });
+    add(QStringLiteral("Save as\u2026"), QKeySequence(QStringLiteral("Ctrl+Shift+S")), [this] { save_as(); });
+}
+
+Outcome ProjectFiles::open(const std::filesystem::path& path) {
+    const auto fault = document().open(path);
+    if (fault) {
+        desktop_.say(QString::fromStdString(fault->line()));
+        return fault;
+    }
+    remember_recent();
+    desktop_.sheet().fit();
+    if (document().weather_fault()) desktop_.say(QString::fromStdString(document().weather_fault()->line()));
+    return {};
+}
+
+bool ProjectFiles::may_lose_changes() {
+    if (!document().is_changed()) return true;
+    QMessageBox box(QMessageBox::Question, QStringLiteral("Unsaved changes"),
+                    QStringLiteral("The project has changes that are not saved."),
+                    QMessageBox::Save | QMessageBox::Discard | QMessageBox::Cancel, desktop_.window());
+    box.setDefaultButton(QMessageBox::Save);
+    const int answer = box.exec();
+    if (answer == QMessageBox::Save) return save();
+    return answer == QMessageBox::Discard;
+}
+
+bool ProjectFiles::save() {
+    if (document().path().empty()) return save_as();
+    if (document().changed_outside()) {
+        switch (ask_about_outside()) {
+            case Outside::keep_mine:
+                break;
+            case Outside::mine_elsewhere:
+                return save_as();
+            case Outside::cancel:
+                return false;
+        }
+    }
+    if (const auto fault = document().save(document().path())) {
+        QMessageBox::warning(desktop_.window(), QStringLiteral("Not saved"), QString::fromStdString(fault->line()));
+        return false;
+    }
+    desktop_.say(QStringLiteral("Saved"));
+    remember_recent();
+    return true;
+}
+
+// Somebody else, or a second window, saved the same project meanwhile.
+ProjectFiles::Outside ProjectFiles::ask_about_outside() {
+    QMessageBox box(QMessageBox::Question, QStringLiteral("Changed outside"),
+                    QStringLiteral("%1 was changed by another program since it was opened or saved here.")
+                        .arg(QString::fromStdString(document().path().filename().string())),
+                    QMessageBox::NoButton, desktop_.window());
+    box.setInformativeText(
+        QStringLiteral("Saving over it takes away what was changed there. Saved under another name, both are kept."));
+    auto* elsewhere = box.addButton(QStringLiteral("Save mine under another name\u2026"), QMessageBox::AcceptRole);
+    auto* over = box.addButton(QStringLiteral("Save mine over it"), QMessageBox::DestructiveRole);
+    box.addButton(QStringLiteral("Do not save"), QMessageBox::RejectRole);
+    box.setDefaultButton(elsewhere);
+    box.exec();
+    return box.clickedButton() == elsewhere ? Outside::mine_elsewhere
+           : box.clickedButton() == over    ? Outside::keep_mine
+                                            : Outside::cancel;
+}
+
+bool ProjectFiles::save_as() {
+    const QString file =
+        file_to_write(desktop_.window(), QStringLiteral("Save project"), kProjectFilter, QStringLiteral(".warmpane"));
+    if (file.isEmpty()) return false;
+    if (const auto fault = document().save(file.toStdString())) {
+        QMessageBox::warning(desktop_.window(), QStringLiteral("Not saved"), QString::fromStdString(fault->line()));
+        return false;
+    }
+    remember_recent();
+    return true;
+}
+
+void ProjectFiles::ask_open() {
+    if (!may_lose_changes()) return;
+    const QString file =
+        QFileDialog::getOpenFileName(desktop_.window(), QStringLiteral("Open project"), {}, kProjectFilter);
+    if (file.isEmpty()) return;
+    if (const auto fault = open(file.toStdString()))
+        QMessageBox::warning(desktop_.window(), QStringLiteral("Not opened"), QString::fromStdString(fault->line()));
+}
+
+void ProjectFiles::remember_recent() {
+    QSettings settings;
+    QStringList recent = settings.value(kRecentKey).toStringList();
+    const QString path = QString::fromStdString(std::filesystem::absolute(document().path()).string());
+    recent.removeAll(path);
+    recent.prepend(path);
+    while (recent.size() > kRecent) recent.removeLast();
+    settings.setValue(kRecentKey, recent);
+}
+
+void ProjectFiles::fill_recent() {
+    recent_->clear();
+    for (const QString& path : QSettings().value(kRecentKey).toStringList())
+        connect(recent_->addAction(path), &QAction::triggered, this, [this, path] {
+            if (!may_lose_changes()) return;
+            if (const auto fault = open(path.toStdString()))
+                QMessageBox::warning(desktop_.window(), QStringLiteral("Not opened"),
+                                     QString::fromStdString(fault->line()));
+        });
+    if (recent_->isEmpty()) recent_->addAction(QStringLiteral("Nothing yet"))->setEnabled(false);
+}
+
+void ProjectFiles::tell_not_opened(const Fault& fault) {
+    QMessageBox box(QMessageBox::Warning, QStringLiteral("Not opened"),
+                    QString::fromStdString(fault.place + ": " + fault.what + "."), QMessageBox::NoButton,
+                    desktop_.window());
+    box.setTextFormat(Qt::PlainText);
+    box.setInformativeText(QString::fromStdString(fault.remedy + ". The file was left as it is."));
+    auto* other = box.addButton(QStringLiteral("Open another\u2026"), QMessageBox::AcceptRole);
+    box.addButton(QStringLiteral("Begin a new project"), QMessageBox::RejectRole);
+    box.exec();
+    if (box.clickedButton() == other) ask_open();
+}
+
+void ProjectFiles::offer_leftovers() {
+    for (const auto& leftover : store::find_leftovers(unsaved_folder())) {
+        const QString name = leftover.project.empty() ? QStringLiteral("an unnamed project")
+                                                      : QString::fromStdString(leftover.project.filename().string());
+        QMessageBox box(QMessageBox::Question, QStringLiteral("Unsaved work found"),
+                        QStringLiteral("Warm Pane ended without saving %1 (last kept %2).")
+                            .arg(name, QString::fromStdString(leftover.when)),
+                        QMessageBox::NoButton, desktop_.window());
+        auto* take = box.addButton(QStringLiteral("Take it up again"), QMessageBox::AcceptRole);
+        auto* away = box.addButton(QStringLiteral("Throw it away"), QMessageBox::DestructiveRole);
+        box.addButton(QStringLiteral("Later"), QMessageBox::RejectRole);
+        box.exec();
+        if (box.clickedButton() == away) store::discard(leftover);
+        if (box.clickedButton() != take) continue;
+        const auto project = store::read_leftover(leftover);
+        if (!project) continue;
+        document().restore(*project, leftover.project);
+        recovery_.keep(document().project(), document().path());
+        store::discard(leftover);
+        desktop_.sheet().fit();
+        return;
+    }
+}
+
+void ProjectFiles::watch() {
+    keep_pause_.setSingleShot(true);
+    keep_pause_.setInterval(kKeepAfter);
+    connect(&keep_pause_, &QTimer::timeout, this, [this] {
+        if (!document().is_changed()) return recovery_.drop();
+        if (const auto fault = recovery_.keep(document().project(), document().path()))
+            desktop_.say(QStringLiteral("Unsaved work cannot be kept: %1").arg(QString::fromStdString(fault->line())));
+    });
+    connect(&document(), &Document::project_changed, this, [this] { keep_pause_.start(); });
+    connect(&document(), &Document::path_changed, this, [this] { keep_pause_.start(); });
+}
+
+}  // namespace wp::gui

@@ -1,0 +1,45 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "gui/window/parts.h"
+
+#include "gui/build/build_desk.h"
+#include "gui/building/building_tree.h"
+#include "gui/certify/certify_desk.h"
+#include "gui/check/model_check.h"
+#include "gui/companion/eye_view.h"
+#include "gui/companion/model_view.h"
+#include "gui/companion/section_view.h"
+#include "gui/companion/wall_view.h"
+#include "gui/compare/compare_desk.h"
+#include "gui/light/light_desk.h"
+#include "gui/light/profile_view.h"
+#include "gui/light/readings_panel.h"
+#include "gui/light/why_panel.h"
+#include "gui/matter/materials_panel.h"
+#include "gui/matter/types_panel.h"
+#include "gui/site/site_desk.h"
+#include "gui/year/use_panel.h"
+#include "gui/year/year_panel.h"
+#include "gui/year/year_view.h"
+
+namespace wp::gui {
+
+std::vector<MakePage>& companion_makers() {
+    static std::vector<MakePage> all{model_companion,   wall_companion, section_companion, eye_companion,
+                                     profile_companion, year_companion, check_companion};
+    return all;
+}
+
+std::vector<MakePage>& page_makers() {
+    static std::vector<MakePage> all{building_page, materials_page, types_page, why_page,
+                                     readings_page, year_page,      use_page};
+    return all;
+}
+
+// A desk may use the bar of one before it: Certify comes after Light.
+std::vector<MakeDesk>& desk_makers() {
+    static std::vector<MakeDesk> all{make_site_desk, make_build_desk, make_light_desk, make_compare_desk,
+                                     make_certify_desk};
+    return all;
+}
+
+}  // namespace wp::gui
