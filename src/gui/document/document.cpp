@@ -113,8 +113,9 @@ void Document::take_up(model::Project project, const std::filesystem::path& path
     selected_.clear();
     storey_ = 0;
     project_ = std::make_shared<const model::Project>(std::move(project));
-    load_weather();
+    // Before anything is asked under the new weather: answers to the other project go.
     emit project_replaced();
+    load_weather();
     emit path_changed();
     emit project_changed();
 }

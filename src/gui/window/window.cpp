@@ -43,6 +43,8 @@ Window::Window(QWidget* parent) : QMainWindow(parent) {
     resize(1280, 800);
     desktop_.set_companion_host(new QWidget(this));
     desktop_.furnish(companion_makers(), page_makers(), desk_makers());
+    // What is shown nowhere yet stays out of sight: stacks show what they are given.
+    for (QWidget* part : findChildren<QWidget*>(Qt::FindDirectChildrenOnly)) part->hide();
     bars_ = new Stack;
     bars_->setSizePolicy(QSizePolicy::Preferred, QSizePolicy::Fixed);
     middles_ = new QStackedWidget;
@@ -65,6 +67,7 @@ Window::Window(QWidget* parent) : QMainWindow(parent) {
     row->addWidget(build_pages());
     column->addLayout(row, 1);
     column->addWidget(&desktop_.strip());
+    desktop_.strip().show();
     build_companions();
     setCentralWidget(centre);
     build_status();
@@ -179,6 +182,7 @@ QWidget* Window::build_companions() {
     }
     row->addStretch(1);
     row->addWidget(part<NamedViews>().button());
+    part<NamedViews>().button()->show();
     column->addLayout(row);
     column->addWidget(companions_, 1);
     connect(companion_buttons_, &QButtonGroup::idClicked, this,
