@@ -7,6 +7,7 @@
 #include <set>
 #include <sstream>
 #include <string>
+#include <vector>
 
 #include "base/file.h"
 
@@ -54,6 +55,36 @@ TEST(Structure, the_core_knows_no_qt_and_arrows_point_one_way) {
         }
     }
     EXPECT_GT(seen, 40u);
+}
+
+// Folders of the desktop stand in an order: whoever is included includes nothing of his includer, however far away.
+TEST(Structure, no_two_folders_of_the_desktop_need_each_other) {
+    std::map<std::string, std::map<std::string, std::string>> needs;  // folder, folder, by which file
+    const fs::path root = WARMPANE_SOURCE "/src/gui";
+    const std::string mark = "#include \"gui/";
+    for (const auto& file : sources(root)) {
+        const std::string folder = fs::relative(file, root).begin()->string();
+        const std::string text = *wp::read_file(file);
+        for (size_t at = text.find(mark); at != std::string::npos; at = text.find(mark, at + 1)) {
+            const size_t begin = at + mark.size();
+            const std::string target = text.substr(begin, text.find_first_of("/\"", begin) - begin);
+            if (target != folder) needs[folder].emplace(target, file.filename().string());
+        }
+    }
+    ASSERT_GE(needs.size(), 15u);
+    for (const auto& [from, firsts] : needs) {
+        std::set<std::string> reached;
+        std::vector<std::string> next;
+        for (const auto& [to, by] : firsts) next.push_back(to);
+        while (!next.empty()) {
+            const std::string at = next.back();
+            next.pop_back();
+            if (!reached.insert(at).second) continue;
+            if (const auto more = needs.find(at); more != needs.end())
+                for (const auto& [to, by] : more->second) next.push_back(to);
+        }
+        EXPECT_FALSE(reached.contains(from)) << "gui/" << from << " comes back to itself";
+    }
 }
 
 TEST(Structure, every_source_carries_its_licence) {

@@ -25,6 +25,7 @@
 #include "gui/companion/section_view.h"
 #include "gui/companion/wall_view.h"
 #include "gui/drive.h"
+#include "gui/inspector/inspector.h"
 #include "gui/sheet/underlay.h"
 #include "store/project_file.h"
 
@@ -214,6 +215,92 @@ TEST_F(Tools, the_palette_finds_things_and_commands) {
     press(Qt::Key_Return);
     EXPECT_TRUE(window->document().undo_stack().undoText().contains(QStringLiteral("Mirror")) ||
                 window->document().undo_stack().count() == 0);
+}
+
+TEST_F(Tools, the_palette_knows_the_trades_other_words_and_offers_the_nearest) {
+    const auto found = [&](const char* typed) {
+        key(Qt::Key_Space, Qt::ControlModifier);
+        type(typed);
+        auto* list = window->findChild<QListWidget*>(QStringLiteral("palette-list"));
+        auto* none = window->findChild<QLabel*>(QStringLiteral("palette-none"));
+        QStringList out{none->isVisible() ? none->text() : QString()};
+        for (int i = 0; i < list->count(); ++i) out << list->item(i)->text();
+        press(Qt::Key_Escape);
+        QCoreApplication::sendPostedEvents(nullptr, QEvent::DeferredDelete);
+        return out;
+    };
+    for (const auto& [typed, what] : {std::pair{"louvres", "Shading of the selected window"},
+                                      {"north", "Site desk"},
+                                      {"certificate", "Certify desk"},
+                                      {"skylight", "Place rooflight"},
+                                      {"autonomy", "daylight autonomy"},
+                                      {"Materials", "page"}}) {
+        const QStringList all = found(typed);
+        EXPECT_TRUE(all[0].isEmpty()) << typed;
+        EXPECT_GE(all.filter(QString::fromLatin1(what), Qt::CaseInsensitive).size(), 1)
+            << typed << ": " << all.join(QStringLiteral(" | ")).toStdString();
+    }
+    const QStringList near = found("sectoin");
+    EXPECT_TRUE(near[0].contains(QStringLiteral("sectoin"))) << "what is not there is said";
+    EXPECT_EQ(near.size(), 6);
+    EXPECT_TRUE(near.join(QLatin1Char(' ')).contains(QStringLiteral("Cut section")))
+        << near.join(QStringLiteral(" | ")).toStdString();
+}
+
+TEST_F(Tools, the_window_tool_takes_hold_of_a_window_that_is_there_and_never_covers_one) {
+    const auto openings = [&] { return storey().rooms[0].openings; };
+    const auto first = openings()[0];
+    const Vec2 middle{first.along + first.width / 2, 0};
+    key(Qt::Key_W);
+    drive::drag(*window, middle, {middle.x + 0.4, 0});
+    ASSERT_EQ(openings().size(), 1u) << "it was moved, no second one placed";
+    EXPECT_NEAR(openings()[0].along, first.along + 0.4, 0.06);
+    EXPECT_EQ(window->sheet().tool(), Tool::window);
+    // Where one would half cover another it comes beside it; the wall is full after that.
+    window->document().edit_option(QStringLiteral("Narrow"), [](Option& o) {
+        o.storeys[0].rooms[0].openings[0].along = 0.5;
+        o.storeys[0].rooms[0].openings[0].width = 1.4;
+    });
+    drive::click_sheet(*window, {2.05, -0.02});
+    ASSERT_EQ(openings().size(), 2u);
+    EXPECT_GE(openings()[1].along, 0.5 + 1.4);
+    drive::click_sheet(*window, {0.25, -0.02});
+    EXPECT_EQ(openings().size(), 2u) << "no room left: refused";
+}
+
+TEST_F(Tools, a_second_press_of_fit_takes_in_the_surroundings) {
+    window->document().edit_option(QStringLiteral("Neighbour"), [](Option& o) {
+        Block block;
+        block.id = "far";
+        block.footprint = {{-60, 20}, {-40, 20}, {-40, 30}, {-60, 30}};
+        block.height = 10;
+        o.blocks.push_back(block);
+    });
+    window->sheet().fit();
+    const double rooms = window->sheet().view().scale;
+    key(Qt::Key_F);
+    EXPECT_LT(window->sheet().view().scale, 0.5 * rooms);
+    key(Qt::Key_F);
+    EXPECT_DOUBLE_EQ(window->sheet().view().scale, rooms) << "and back";
+}
+
+TEST_F(Tools, the_inspector_stays_where_it_was_and_shows_the_layer_that_was_just_added) {
+    window->document().select({Selection::Kind::opening, storey().rooms[0].openings[0].id, -1});
+    auto& inspector = window->part<Inspector>();
+    inspector.verticalScrollBar()->setValue(inspector.verticalScrollBar()->maximum());
+    const int at = inspector.verticalScrollBar()->value();
+    ASSERT_GT(at, 0);
+    window->document().edit_option(QStringLiteral("Wider"),
+                                   [](Option& o) { o.storeys[0].rooms[0].openings[0].width += 0.1; });
+    QTest::qWait(400);
+    EXPECT_NEAR(inspector.verticalScrollBar()->value(), at, 2);
+    auto* add = inspector.findChild<QToolButton*>(QStringLiteral("add-shading"));
+    ASSERT_NE(add, nullptr);
+    add->menu()->actions().front()->trigger();
+    QTest::qWait(100);
+    auto* layer = inspector.findChild<QWidget*>(QStringLiteral("layer-1"));
+    ASSERT_NE(layer, nullptr);
+    EXPECT_TRUE(inspector.viewport()->rect().contains(layer->mapTo(inspector.viewport(), layer->rect().center())));
 }
 
 TEST_F(Tools, a_near_miss_is_shown_and_mended_by_a_click) {

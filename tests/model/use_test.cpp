@@ -16,22 +16,22 @@ Occupancy working_week() {
     return o;
 }
 
-long count(const std::vector<bool>& hours) { return std::count(hours.begin(), hours.end(), true); }
+long hours_in(const std::vector<bool>& hours) { return std::count(hours.begin(), hours.end(), true); }
 
 }  // namespace
 
 TEST(OccupiedHours, a_working_week_of_ten_hours_has_261_days_in_a_year_that_begins_on_a_monday) {
-    EXPECT_EQ(count(hours_of(working_week(), {})), 261 * 10);
-    EXPECT_EQ(count(hours_of(Occupancy{}, {})), 3650);
+    EXPECT_EQ(hours_in(hours_of(working_week(), {})), 261 * 10);
+    EXPECT_EQ(hours_in(hours_of(Occupancy{}, {})), 3650);
 }
 
 TEST(OccupiedHours, nobody_comes_on_holidays_unless_the_pattern_says_so) {
     YearCalendar calendar;
     calendar.holidays = {{"midwinter", {12, 24, 0}, {1, 2, 0}}};
     Occupancy every_day;
-    EXPECT_EQ(count(hours_of(every_day, calendar)), (365 - 10) * 10);
+    EXPECT_EQ(hours_in(hours_of(every_day, calendar)), (365 - 10) * 10);
     every_day.on_holidays = true;
-    EXPECT_EQ(count(hours_of(every_day, calendar)), 3650);
+    EXPECT_EQ(hours_in(hours_of(every_day, calendar)), 3650);
 }
 
 TEST(ClockHours, of_a_criterion_go_with_the_clock) {
@@ -63,5 +63,5 @@ TEST(OccupiedHours, in_summer_time_people_come_an_hour_earlier_by_the_sun) {
     };
     EXPECT_EQ(first(1), 8);
     EXPECT_EQ(first(7), 7);
-    EXPECT_EQ(count(hours), 3650);
+    EXPECT_EQ(hours_in(hours), 3650);
 }

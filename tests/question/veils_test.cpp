@@ -18,7 +18,7 @@ using question::SkyColumns;
 
 namespace {
 
-constexpr climate::Place kPlace{55.4, -3.1, 0, 10};
+constexpr climate::Place kVeilPlace{55.4, -3.1, 0, 10};
 
 struct Blinded {
     geometry::Surfaces surfaces;
@@ -39,7 +39,7 @@ struct Blinded {
         task.parts = &columns.parts();
         task.coarse = columns.coarse();
         task.planes = &planes;
-        task.typical = {question::typical_light(columns, kPlace, 0, surfaces.ground_reflectance)};
+        task.typical = {question::typical_light(columns, kVeilPlace, 0, surfaces.ground_reflectance)};
         task.sources = sources.openings.size();
         task.source_of_portal = sources.of_portal;
         task.split = light::Split::entry;

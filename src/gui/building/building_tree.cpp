@@ -282,6 +282,17 @@ Page building_page(Desktop& desktop) {
     });
     QObject::connect(inspector, &Inspector::aim_wanted, &desktop.sheet(),
                      [&desktop](const QString& id) { desktop.sheet().aim_observer(id.toStdString()); });
+    desktop.commands().add(
+        CommandGroup::building, QStringLiteral("Shading of the selected window"), {},
+        [&desktop, inspector, page] {
+            desktop.go_to_desk(DeskKind::build);
+            desktop.show_page(page);
+            if (desktop.document().selection().kind == Kind::none)
+                return desktop.say(
+                    QStringLiteral("Select a window or rooflight: its shading stands below its figures"));
+            inspector->show_shading_rows();
+        },
+        QStringLiteral("louvres overhang fins blind venetian screen light shelf awning solar protection"));
     return {QStringLiteral("Building"),
             QStringLiteral("All parts of the building, and the figures of the selected one"),
             on_desk(DeskKind::build) | on_desk(DeskKind::light), page};

@@ -18,6 +18,9 @@ class CertifyDesk : public Desk {
     }
     QString title() const override { return QStringLiteral("Certify"); }
     QString tip() const override { return QStringLiteral("Criteria sets, and the verdict on each of their lines"); }
+    QString also() const override {
+        return QStringLiteral("certificate compliance LEED EN 17037 BREEAM WELL credit points");
+    }
     QWidget* bar() override { return &desktop().part<LightBar>(); }
     QWidget* side() override { return panel_; }
     bool has_pages() const override { return false; }

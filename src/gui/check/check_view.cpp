@@ -8,7 +8,7 @@
 #include <QVBoxLayout>
 #include <algorithm>
 
-#include "gui/inspector/rows.h"
+#include "gui/entry/rows.h"
 #include "gui/look/look.h"
 
 namespace wp::gui {

@@ -2,7 +2,11 @@
 #include "gui/commands/palette.h"
 
 #include <QKeyEvent>
+#include <QRegularExpression>
 #include <QVBoxLayout>
+#include <algorithm>
+#include <numeric>
+#include <utility>
 
 #include "gui/look/look.h"
 
@@ -10,11 +14,41 @@ namespace wp::gui {
 
 namespace {
 
-// Every word typed must begin somewhere in the text.
+constexpr size_t kNearest = 5;
+
+// Every word typed must stand somewhere in the text.
 bool matches(const QString& text, const QString& typed) {
     for (const QString& word : typed.split(QLatin1Char(' '), Qt::SkipEmptyParts))
         if (!text.contains(word, Qt::CaseInsensitive)) return false;
     return true;
+}
+
+// Letters to be put in, taken out or changed between two words (Levenshtein 1966).
+int distance(const QString& a, const QString& b) {
+    std::vector<int> row(static_cast<size_t>(b.size()) + 1);
+    std::iota(row.begin(), row.end(), 0);
+    for (qsizetype i = 0; i < a.size(); ++i) {
+        int diagonal = std::exchange(row[0], static_cast<int>(i) + 1);
+        for (qsizetype j = 0; j < b.size(); ++j) {
+            const auto k = static_cast<size_t>(j);
+            const int change = diagonal + (a[i].toLower() == b[j].toLower() ? 0 : 1);
+            diagonal = std::exchange(row[k + 1], std::min({change, row[k] + 1, row[k + 1] + 1}));
+        }
+    }
+    return row.back();
+}
+
+// How far the words typed are from those of an entry, letter by letter.
+int distance_to(const Palette::Entry& entry, const QString& typed) {
+    static const QRegularExpression between(QStringLiteral("[^\\w]+"));
+    const QStringList words = (entry.text + QLatin1Char(' ') + entry.also).split(between, Qt::SkipEmptyParts);
+    int sum = 0;
+    for (const QString& word : typed.split(QLatin1Char(' '), Qt::SkipEmptyParts)) {
+        int best = static_cast<int>(word.size());
+        for (const QString& other : words) best = std::min(best, distance(word, other));
+        sum += best;
+    }
+    return sum;
 }
 
 }  // namespace
@@ -27,11 +61,16 @@ Palette::Palette(std::vector<Entry> commands, std::function<std::vector<Entry>(c
     column->setContentsMargins(space::small, space::small, space::small, space::small);
     field_ = new QLineEdit;
     field_->setObjectName(QStringLiteral("palette-field"));
-    field_->setPlaceholderText(QStringLiteral("A command, or the name of a room or window"));
+    field_->setPlaceholderText(QStringLiteral("A command, a figure, a material, or the name of a room or window"));
     list_ = new QListWidget;
     list_->setObjectName(QStringLiteral("palette-list"));
     list_->setFrameShape(QFrame::NoFrame);
     column->addWidget(field_);
+    none_ = new QLabel;
+    none_->setObjectName(QStringLiteral("palette-none"));
+    none_->setProperty("role", QStringLiteral("small"));
+    none_->setWordWrap(true);
+    column->addWidget(none_);
     column->addWidget(list_, 1);
     field_->installEventFilter(this);
     connect(field_, &QLineEdit::textChanged, this, &Palette::refresh);
@@ -43,15 +82,38 @@ Palette::Palette(std::vector<Entry> commands, std::function<std::vector<Entry>(c
 
 void Palette::refresh() {
     const QString typed = field_->text().trimmed();
-    shown_.clear();
-    if (!typed.isEmpty()) shown_ = things_(typed);
-    for (const Entry& entry : commands_)
-        if (matches(entry.text, typed)) shown_.push_back(entry);
+    shown_ = found(typed);
+    none_->setVisible(shown_.empty());
+    if (shown_.empty()) {
+        shown_ = nearest(typed);
+        none_->setText(QStringLiteral("Nothing is called \u201c%1\u201d. The nearest:").arg(typed));
+    }
     list_->clear();
     for (const Entry& entry : shown_)
         list_->addItem(entry.note.isEmpty() ? entry.text
                                             : QStringLiteral("%1    \u2013 %2").arg(entry.text, entry.note));
     list_->setCurrentRow(0);
+}
+
+// By their own words first, then by other words for them.
+std::vector<Palette::Entry> Palette::found(const QString& typed) const {
+    std::vector<Entry> out;
+    if (!typed.isEmpty()) out = things_(typed);
+    for (const Entry& entry : commands_)
+        if (matches(entry.text, typed)) out.push_back(entry);
+    for (const Entry& entry : commands_)
+        if (!matches(entry.text, typed) && matches(entry.text + QLatin1Char(' ') + entry.also, typed))
+            out.push_back(entry);
+    return out;
+}
+
+std::vector<Palette::Entry> Palette::nearest(const QString& typed) const {
+    std::vector<std::pair<int, const Entry*>> ranked;
+    for (const Entry& entry : commands_) ranked.emplace_back(distance_to(entry, typed), &entry);
+    std::stable_sort(ranked.begin(), ranked.end(), [](const auto& a, const auto& b) { return a.first < b.first; });
+    std::vector<Entry> out;
+    for (size_t i = 0; i < std::min(kNearest, ranked.size()); ++i) out.push_back(*ranked[i].second);
+    return out;
 }
 
 void Palette::run_current() {

@@ -58,7 +58,7 @@ void EyeView::paintEvent(QPaintEvent*) {
         painter.drawEllipse(disc);
         painter.drawText(
             disc.adjusted(20, 20, -20, -20), Qt::AlignCenter | Qt::TextWordWrap,
-            QStringLiteral("No picture yet. Choose the moment on the year strip, then press Look now (G)."));
+            QStringLiteral("No picture yet. Choose the moment on the year strip, then press Look now (L)."));
         return;
     }
     const int pixels = static_cast<int>(disc.width() * devicePixelRatioF());

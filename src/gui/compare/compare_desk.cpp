@@ -17,6 +17,7 @@ class CompareDesk : public Desk {
     }
     QString title() const override { return QStringLiteral("Compare"); }
     QString tip() const override { return QStringLiteral("All options side by side, figure by figure"); }
+    QString also() const override { return QStringLiteral("variants alternatives versions table"); }
     QWidget* middle() override { return nullptr; }
     QWidget* side() override { return panel_; }
     bool has_pages() const override { return false; }

@@ -19,6 +19,8 @@ class Desk : public QObject {
     virtual QString title() const = 0;
     /// What one does there, for its button.
     virtual QString tip() const = 0;
+    /// The trade's other words for what is there, for searching.
+    virtual QString also() const { return {}; }
     /// Stands above the rest; null for none. Two desks may have the same.
     virtual QWidget* bar() { return nullptr; }
     /// Stands in the middle; null for nothing. The sheet where the desk says nothing else.

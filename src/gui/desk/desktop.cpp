@@ -116,6 +116,12 @@ void Desktop::show_page(QWidget* page) {
     emit page_changed();
 }
 
+void Desktop::go_to_page(const Page& page) {
+    for (const DeskKind kind : {DeskKind::build, DeskKind::light})
+        if (!page.stands_on(desk_->kind()) && page.stands_on(kind)) show_desk(kind);
+    show_page(page.widget);
+}
+
 void Desktop::show(Shown shown) {
     shown_ = shown;
     asker_.watch_moment(is_moment(shown));

@@ -8,6 +8,7 @@
 
 #include "gui/answers/maps.h"
 #include "gui/commands/commands.h"
+#include "gui/commands/palette.h"
 #include "gui/desk/desk.h"
 #include "gui/legend/legends.h"
 #include "gui/sheet/sheet.h"
@@ -62,6 +63,8 @@ class Desktop : public QObject {
     /// Goes to a desk that has it, if this one has not.
     void show_companion(QWidget* companion);
     void show_page(QWidget* page);
+    /// The same, on a desk that has it.
+    void go_to_page(const Page& page);
     /// The only part of its type. There must be one.
     template <class T>
     T& part() const {
@@ -73,6 +76,17 @@ class Desktop : public QObject {
     }
     /// Makes a part known to the others.
     void know(QObject* part) { parts_.push_back(part); }
+
+    // Finding
+    /// What can be gone to besides commands: entries as things stand.
+    using Finder = std::function<std::vector<Palette::Entry>()>;
+    void add_finder(Finder finder) { finders_.push_back(std::move(finder)); }
+    std::vector<Palette::Entry> found() const {
+        std::vector<Palette::Entry> out;
+        for (const Finder& finder : finders_)
+            for (auto& entry : finder()) out.push_back(std::move(entry));
+        return out;
+    }
 
     // The figure on the sheet
     const Shown& shown() const { return shown_; }
@@ -111,6 +125,7 @@ class Desktop : public QObject {
     std::vector<Desk*> desks_;
     std::vector<Page> companions_, pages_;
     std::vector<QObject*> parts_;
+    std::vector<Finder> finders_;
     Desk* desk_ = nullptr;
     QWidget *companion_host_ = nullptr, *companion_ = nullptr, *page_ = nullptr;
     std::map<DeskKind, QWidget*> last_page_;

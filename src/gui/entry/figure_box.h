@@ -4,7 +4,7 @@
 #include <QDialog>
 #include <QDialogButtonBox>
 
-#include "gui/inspector/rows.h"
+#include "gui/entry/rows.h"
 
 namespace wp::gui {
 

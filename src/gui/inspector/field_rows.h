@@ -2,7 +2,7 @@
 // Rows of the inspector from the descriptions: title, unit, limits, words and tip of a member are those of its field.
 #pragma once
 #include "describe/find_field.h"
-#include "gui/inspector/rows.h"
+#include "gui/entry/rows.h"
 
 namespace wp::gui {
 

@@ -5,11 +5,13 @@
 #include <QComboBox>
 #include <QLabel>
 #include <QPushButton>
+#include <QScrollBar>
 #include <algorithm>
+#include <utility>
 
 #include "geometry/roof_shape.h"
 #include "geometry/walls.h"
-#include "gui/inspector/rows.h"
+#include "gui/entry/rows.h"
 #include "gui/look/look.h"
 
 namespace wp::gui {
@@ -106,10 +108,30 @@ const Inspector::Page Inspector::kPages[] = {
     {Selection::Kind::plane, &Inspector::show_plane},
 };
 
+// The page stays where it was, and what was just made is brought into view.
+void Inspector::keep_in_view(int scrolled) {
+    page_->adjustSize();
+    verticalScrollBar()->setRange(0, std::max(0, page_->height() - viewport()->height()));
+    verticalScrollBar()->setValue(scrolled);
+    const QString made = std::exchange(made_, {});
+    if (made.isEmpty()) return;
+    // Rows find their places when control is back in the loop.
+    QTimer::singleShot(0, page_, [this, made] {
+        if (auto* row = page_->findChild<QWidget*>(made)) ensureWidgetVisible(row, 0, space::large * 6);
+    });
+}
+
+void Inspector::show_shading_rows() {
+    if (auto* add = page_ != nullptr ? page_->findChild<QWidget*>(QStringLiteral("add-shading")) : nullptr)
+        return ensureWidgetVisible(add, 0, space::large);
+}
+
 void Inspector::rebuild() {
     figures_.clear();
     had_answer_ = kept_.daylight(document_.option().id).answer != nullptr;
     had_glare_ = kept_.glare(document_.option().id).get();
+    const bool same = shown_ == document_.selection();
+    const int scrolled = verticalScrollBar()->value();
     QString focused;
     if (page_ != nullptr && page_->focusWidget() != nullptr && page_->focusWidget()->hasFocus())
         focused = page_->focusWidget()->objectName();
@@ -146,6 +168,7 @@ void Inspector::rebuild() {
     }
     page_ = page;
     setWidget(page);
+    if (same) keep_in_view(scrolled);
     if (!focused.isEmpty())
         if (auto* field = page->findChild<QWidget*>(focused)) field->setFocus();
 }

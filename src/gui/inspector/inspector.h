@@ -20,6 +20,8 @@ class Inspector : public QScrollArea {
     Q_OBJECT
  public:
     Inspector(Document& document, const KeptAnswers& kept, QWidget* parent = nullptr);
+    /// Brings the shading layers of what is selected into view.
+    void show_shading_rows();
     void set_editable(bool on);
 
  signals:
@@ -36,6 +38,7 @@ class Inspector : public QScrollArea {
     };
     static const Page kPages[15];
     void rebuild();
+    void keep_in_view(int scrolled);
     void refresh();
     void refresh_figures();
     void add_fact(QFormLayout& form, const QString& title, std::function<QString()> text, const QString& tip = {});
@@ -72,6 +75,7 @@ class Inspector : public QScrollArea {
 
     Document& document_;
     const KeptAnswers& kept_;
+    QString made_;  // row that is to be in view when the page is built anew
     QWidget* page_ = nullptr;
     bool editable_ = true;
     QTimer follow_;

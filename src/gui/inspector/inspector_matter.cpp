@@ -3,8 +3,8 @@
 #include <QMenu>
 #include <QToolButton>
 
+#include "gui/entry/rows.h"
 #include "gui/inspector/inspector.h"
-#include "gui/inspector/rows.h"
 #include "gui/look/look.h"
 #include "shading/device.h"
 
@@ -147,6 +147,7 @@ void Inspector::show_shading(QFormLayout& form) {
         layer_ = at;
         change_shading(QStringLiteral("Add shading"),
                        [more](std::vector<ShadeLayer>& all) { all.insert(all.end(), more.begin(), more.end()); });
+        made_ = QStringLiteral("layer-%1").arg(at + 1);
         rebuild();
     };
     for (const auto& preset : shading::shade_presets()) {

@@ -5,7 +5,7 @@
 #include <QHeaderView>
 #include <QVBoxLayout>
 
-#include "gui/inspector/rows.h"
+#include "gui/entry/rows.h"
 #include "gui/look/look.h"
 
 namespace wp::gui {

@@ -94,7 +94,25 @@ LightBar::LightBar(Desktop& desktop, Pairing& pairing) : QWidget(desktop.window(
                 desktop_.show(figure::daylight_autonomy());
         series_->update();
     });
+    desktop.add_finder([this] { return found(); });
     fill();
+}
+
+// Figures and questions, to be put on the sheet.
+std::vector<Palette::Entry> LightBar::found() {
+    std::vector<Palette::Entry> out;
+    const auto add = [&](const QString& text, const char* note, std::function<void()> show) {
+        out.push_back({text.trimmed(), QString::fromLatin1(note), [this, show = std::move(show)] {
+                           if (!desktop_.is_on(DeskKind::certify)) desktop_.go_to_desk(DeskKind::light);
+                           show();
+                       }});
+    };
+    for (const Listed& figure : listed())
+        add(figure.text, "figure", [this, shown = figure.shown] { desktop_.show(shown); });
+    for (const auto& q : document().project().questions)
+        if (analysis::gives_table(q.kind))
+            add(QString::fromStdString(q.name), "question", [this, id = q.id] { show_question(id); });
+    return out;
 }
 
 void LightBar::build_choice(QBoxLayout& row) {

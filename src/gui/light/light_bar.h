@@ -32,6 +32,7 @@ class LightBar : public QWidget {
     void build_asking(QBoxLayout& row);
     void build_series();
     void build_out(QBoxLayout& row, Pairing& pairing);
+    std::vector<Palette::Entry> found();
     void fill();
     void choose(int index);
     void follow_shown();

@@ -11,7 +11,7 @@
 #include "geometry/edit.h"
 #include "geometry/readings.h"
 #include "gui/desk/desktop.h"
-#include "gui/inspector/rows.h"
+#include "gui/entry/rows.h"
 #include "gui/look/look.h"
 
 namespace wp::gui {

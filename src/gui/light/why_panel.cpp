@@ -9,7 +9,7 @@
 
 #include "geometry/polygon.h"
 #include "gui/desk/desktop.h"
-#include "gui/inspector/rows.h"
+#include "gui/entry/rows.h"
 #include "gui/look/look.h"
 
 namespace wp::gui {

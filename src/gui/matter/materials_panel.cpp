@@ -14,7 +14,7 @@
 #include "base/data_folder.h"
 #include "geometry/finishes.h"
 #include "gui/desk/desktop.h"
-#include "gui/inspector/rows.h"
+#include "gui/entry/rows.h"
 #include "gui/look/look.h"
 #include "gui/saving/save.h"
 #include "question/ask.h"
@@ -438,9 +438,16 @@ Outcome MaterialsPanel::export_file(const std::filesystem::path& file) {
 Page materials_page(Desktop& desktop) {
     auto* panel = new MaterialsPanel(desktop.document(), desktop.window());
     QObject::connect(panel, &MaterialsPanel::said, &desktop, &Desktop::say);
-    desktop.commands().add(CommandGroup::building, QStringLiteral("Materials"), {}, [&desktop, panel] {
-        desktop.go_to_desk(DeskKind::build);
-        desktop.show_page(panel);
+    desktop.add_finder([&desktop, panel] {
+        std::vector<Palette::Entry> out;
+        for (const auto& material : desktop.document().project().materials)
+            out.push_back({QString::fromStdString(material.name), QStringLiteral("material"),
+                           [&desktop, panel, name = QString::fromStdString(material.name)] {
+                               desktop.go_to_desk(DeskKind::build);
+                               desktop.show_page(panel);
+                               panel->look_for(name);
+                           }});
+        return out;
     });
     return {QStringLiteral("Materials"), QStringLiteral("What surfaces and panes are made of"),
             on_desk(DeskKind::build), panel};

@@ -17,6 +17,8 @@ class MaterialsPanel : public QWidget {
     Q_OBJECT
  public:
     explicit MaterialsPanel(Document& document, QWidget* parent = nullptr);
+    /// Looks for a material by its name.
+    void look_for(const QString& name) { search_->setText(name); }
     /// Where one's own materials are kept across projects.
     static std::filesystem::path own_library();
     /// Reads a file of materials into the project. A fault says why not.

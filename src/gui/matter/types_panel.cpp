@@ -7,7 +7,7 @@
 #include "base/data_folder.h"
 #include "geometry/finishes.h"
 #include "gui/desk/desktop.h"
-#include "gui/inspector/rows.h"
+#include "gui/entry/rows.h"
 #include "gui/look/look.h"
 #include "question/ask.h"
 #include "store/material_file.h"
@@ -102,10 +102,6 @@ void TypesPanel::assume(const std::string& id) {
 Page types_page(Desktop& desktop) {
     auto* panel = new TypesPanel(desktop.document(), desktop.window());
     QObject::connect(panel, &TypesPanel::said, &desktop, &Desktop::say);
-    desktop.commands().add(CommandGroup::building, QStringLiteral("Materials by type"), {}, [&desktop, panel] {
-        desktop.go_to_desk(DeskKind::build);
-        desktop.show_page(panel);
-    });
     return {QStringLiteral("By type"), QStringLiteral("Which material each kind of part has, where none is chosen"),
             on_desk(DeskKind::build), panel};
 }

@@ -87,9 +87,21 @@ void Sheet::show_faults(std::vector<Vec2> places) {
     update();
 }
 
+report::PlanView Sheet::fitted_view(bool with_blocks) const {
+    return report::PlanView::fit(document_.option(), document_.storey_index(),
+                                 QRectF(rect()).adjusted(kFitSide, kFitTop, -kFitSide, -kFitFoot), with_blocks);
+}
+
 void Sheet::fit() {
-    view_ = report::PlanView::fit(document_.option(), document_.storey_index(),
-                                  QRectF(rect()).adjusted(kFitSide, kFitTop, -kFitSide, -kFitFoot), with_blocks_);
+    view_ = fitted_view(with_blocks_);
+    fitted_ = true;
+    update();
+}
+
+void Sheet::fit_on() {
+    const auto rooms = fitted_view(false);
+    const bool fits = view_.scale == rooms.scale && view_.origin == rooms.origin;
+    view_ = fits ? fitted_view(true) : rooms;
     fitted_ = true;
     update();
 }

@@ -71,6 +71,8 @@ class Sheet : public QWidget {
     /// Marks the drawing as old and asks for a repaint; Qt's own update only repaints what the pointer does.
     void update();
     void fit();
+    /// Fits to the rooms; where they fit already, to all around them too.
+    void fit_on();
     const report::PlanView& view() const { return view_; }
     QSize sizeHint() const override { return {700, 500}; }
     /// Latest repaint that carried a new map, for measuring liveness.
@@ -177,6 +179,7 @@ class Sheet : public QWidget {
     std::optional<WallSpot> wall_near(QPointF at, double pixels) const;
     Selection pick(QPointF at) const;
     Grip grip_at(QPointF at) const;
+    void press_opening();
     void press_select(Qt::KeyboardModifiers modifiers);
     void drag_to(QPointF at);
     std::optional<QString> drag_items(model::Option& after, Vec2 p) const;
@@ -222,6 +225,7 @@ class Sheet : public QWidget {
     void make_dimension(Vec2 a, Vec2 b, Vec2 at);
     void scale_underlay(Vec2 a, Vec2 b);
 
+    report::PlanView fitted_view(bool with_blocks) const;
     void say_hint();
     bool is_drawing() const;
     void edit_figure(const Figure& figure);

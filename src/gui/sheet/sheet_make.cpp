@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "geometry/free_place.h"
 #include "geometry/roof_shape.h"
 #include "gui/sheet/sheet.h"
 
@@ -176,6 +177,7 @@ void Sheet::make_room(std::vector<Vec2> footprint) {
 
 void Sheet::make_opening(const WallSpot& spot) {
     Selection made;
+    bool full = false;
     const auto kind = tool_ == Tool::window ? Opening::Kind::window
                       : tool_ == Tool::door ? Opening::Kind::door
                                             : Opening::Kind::opening_void;
@@ -203,9 +205,16 @@ void Sheet::make_opening(const WallSpot& spot) {
             }
         o.along = std::round((spot.along - o.width / 2) * 20) / 20;
         geometry::keep_in_wall(option, *place.storey, *place.room, o);
+        const double wall = length(model::edge_end(*place.room, o.edge) - model::edge_begin(*place.room, o.edge));
+        const auto along = geometry::free_place(*place.room, o, wall);
+        full = !along;
+        if (full) return;
+        o.along = *along;
+        geometry::keep_in_wall(option, *place.storey, *place.room, o);
         place.room->openings.push_back(o);
         made = {Kind::opening, o.id, -1};
     });
+    if (full) return emit hint(QStringLiteral("This wall has no room left for one so wide: none was placed"));
     document_.select(made);
 }
 

@@ -268,6 +268,16 @@ void Sheet::press_select(Qt::KeyboardModifiers modifiers) {
     if (!keep) document_.select(grip_.item);
 }
 
+// What is there already is taken hold of; a new one comes where nothing is.
+void Sheet::press_opening() {
+    if (const Selection under = pick(pointer_); under.kind == Kind::opening) {
+        document_.select(under);
+        grip_ = grip_at(pointer_);
+    } else if (const auto spot = wall_near(pointer_, 24)) {
+        make_opening(*spot);
+    }
+}
+
 void Sheet::mousePressEvent(QMouseEvent* event) {
     pointer_ = event->position();
     setFocus();
@@ -298,7 +308,7 @@ void Sheet::mousePressEvent(QMouseEvent* event) {
             if (figure.box.contains(pointer_)) return edit_figure(Figure(figure));
         press_select(event->modifiers());
     } else if (tool_ == Tool::window || tool_ == Tool::door || tool_ == Tool::opening) {
-        if (const auto spot = wall_near(pointer_, 24)) make_opening(*spot);
+        press_opening();
     } else if (tool_ == Tool::observer) {
         make_observer(p);
     } else if (tool_ == Tool::aim) {

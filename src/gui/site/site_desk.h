@@ -17,6 +17,9 @@ class SiteDesk : public Desk {
 
     QString title() const override { return QStringLiteral("Site"); }
     QString tip() const override { return QStringLiteral("Where the building stands: place, north, weather, sky"); }
+    QString also() const override {
+        return QStringLiteral("orientation location latitude epw climate obstruction horizon");
+    }
     QWidget* bar() override { return bar_; }
     QWidget* middle() override;
     QWidget* side() override { return panel_; }

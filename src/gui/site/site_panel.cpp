@@ -16,7 +16,7 @@
 #include "climate/epw.h"
 #include "climate/sky_amount.h"
 #include "climate/statistics.h"
-#include "gui/inspector/rows.h"
+#include "gui/entry/rows.h"
 #include "gui/look/look.h"
 
 namespace wp::gui {

@@ -47,8 +47,8 @@ Window::Window(QWidget* parent) : QMainWindow(parent) {
     for (QWidget* part : findChildren<QWidget*>(Qt::FindDirectChildrenOnly)) part->hide();
     bars_ = new Stack;
     bars_->setSizePolicy(QSizePolicy::Preferred, QSizePolicy::Fixed);
-    middles_ = new QStackedWidget;
-    sides_ = new QStackedWidget;
+    middles_ = new Stack;
+    sides_ = new Stack;
 
     auto* centre = new QWidget;
     auto* column = new QVBoxLayout(centre);
@@ -138,7 +138,7 @@ void Window::build_desks(QBoxLayout& row) {
         row.addWidget(button);
         desktop_.commands().add(
             CommandGroup::desks, QStringLiteral("%1 desk").arg(desk->title()), keys,
-            [this, desk] { show_desk(desk->kind()); }, desk->tip());
+            [this, desk] { show_desk(desk->kind()); }, desk->tip() + QLatin1Char(' ') + desk->also());
     }
     connect(desk_buttons_, &QButtonGroup::idClicked, this, [this](int id) { show_desk(static_cast<DeskKind>(id)); });
 }

@@ -30,8 +30,10 @@ void open_palette(Desktop& desktop) {
         QAction* action = command.action;
         if (action->text().isEmpty() || !action->isEnabled()) continue;
         commands.push_back({QString(action->text()).remove(QLatin1Char('&')),
-                            action->shortcut().toString(QKeySequence::NativeText), [action] { action->trigger(); }});
+                            action->shortcut().toString(QKeySequence::NativeText), [action] { action->trigger(); },
+                            command.also});
     }
+    for (auto& entry : desktop.found()) commands.push_back(std::move(entry));
     const auto things = [&desktop](const QString& typed) {
         std::vector<Palette::Entry> out;
         for (const Selection& item : model::find_by_name(desktop.document().option(), typed.toStdString())) {
@@ -45,6 +47,17 @@ void open_palette(Desktop& desktop) {
     auto* palette = new Palette(std::move(commands), things, desktop.window());
     palette->setAttribute(Qt::WA_DeleteOnClose);
     palette->show();
+}
+
+// Pages and companions, of whichever desk.
+std::vector<Palette::Entry> pages_found(Desktop& desktop) {
+    std::vector<Palette::Entry> out;
+    for (const Page& page : desktop.pages())
+        out.push_back({page.title, QStringLiteral("page"), [&desktop, page] { desktop.go_to_page(page); }, page.tip});
+    for (const Page& page : desktop.companions())
+        out.push_back({page.title, QStringLiteral("companion"),
+                       [&desktop, page] { desktop.show_companion(page.widget); }, page.tip});
+    return out;
 }
 
 // Group by group, in the order in which they were made.
@@ -110,8 +123,10 @@ void Window::build_commands(QMenu& menu) {
                  find);
     commands.add(CommandGroup::project, QStringLiteral("Find by name\u2026"), QKeySequence(QStringLiteral("Ctrl+F")),
                  find);
-    commands.add(CommandGroup::view, QStringLiteral("Fit the sheet"), QKeySequence(QStringLiteral("F")),
-                 [this] { sheet().fit(); });
+    commands.add(
+        CommandGroup::view, QStringLiteral("Fit the sheet"), QKeySequence(QStringLiteral("F")),
+        [this] { sheet().fit_on(); }, QStringLiteral("zoom extents all surroundings"));
+    desktop_.add_finder([this] { return pages_found(desktop_); });
     commands.add(
         CommandGroup::project, QStringLiteral("Jobs and answers"), QKeySequence(QStringLiteral("Ctrl+J")),
         [this] { show_jobs(); }, QStringLiteral("queue progress runs"));

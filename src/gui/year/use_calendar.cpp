@@ -4,7 +4,7 @@
 #include <QPushButton>
 #include <QRegularExpression>
 
-#include "gui/inspector/rows.h"
+#include "gui/entry/rows.h"
 #include "gui/year/use_panel.h"
 #include "gui/year/use_parts.h"
 

@@ -7,7 +7,7 @@
 #include <QVBoxLayout>
 
 #include "gui/desk/desktop.h"
-#include "gui/inspector/rows.h"
+#include "gui/entry/rows.h"
 #include "gui/look/figure_table.h"
 #include "gui/look/look.h"
 #include "question/ask.h"

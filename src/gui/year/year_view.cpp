@@ -11,7 +11,7 @@
 #include <map>
 
 #include "gui/desk/desktop.h"
-#include "gui/inspector/rows.h"
+#include "gui/entry/rows.h"
 #include "gui/look/look.h"
 #include "gui/year/year_panel.h"
 #include "question/ask.h"
