@@ -19,7 +19,7 @@ constexpr PointFigure kTables[] = {
      "externally_reflected_percent"},
     {"internally_reflected", "Internally reflected component", "%", Kind::daylight_factor,
      "internally_reflected_percent"},
-    {"off_ground", "In off the ground, straight or interreflected", "%", Kind::daylight_factor, "off_ground_percent"},
+    {"off_ground", "Via the ground, straight or interreflected", "%", Kind::daylight_factor, "off_ground_percent"},
     {"lux_by_design_sky", "Under the design sky", "lx", Kind::daylight_factor, "lux_by_design_sky"},
     {"lux_by_median", "Under the weather's median sky", "lx", Kind::daylight_factor, "lux_by_median"},
     {"vertical_sky_component", "Vertical sky component", "%", Kind::daylight_factor, "vertical_sky_component_percent"},

@@ -62,7 +62,7 @@ PointTable table_of(const DaylightFactorAnswer& answer) {
          {Part{Component::sky, "sky_component_percent", "Sky component"},
           Part{Component::external, "externally_reflected_percent", "Externally reflected component"},
           Part{Component::internal, "internally_reflected_percent", "Internally reflected component"},
-          Part{Component::off_ground, "off_ground_percent", "In off the ground, straight or interreflected"}})
+          Part{Component::off_ground, "off_ground_percent", "Via the ground, straight or interreflected"}})
         out.columns.push_back(column(
             answer.planes, part.id, part.name, "%", [&](const auto& p) { return p.component(part.component); },
             [&](const auto& p) { return p.half_width_of(part.component); }));

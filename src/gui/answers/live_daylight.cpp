@@ -37,8 +37,9 @@ void LiveDaylight::stop() {
 }
 
 void LiveDaylight::request(std::shared_ptr<const model::Project> project, size_t option) {
-    worker_.ask({std::move(project), option});
+    // Both under one lock: else what is asked here may have begun already, and would cancel itself.
     const std::lock_guard lock(mutex_);
+    worker_.ask({std::move(project), option});
     if (may_cancel_) cancel_.request();
 }
 

@@ -39,7 +39,7 @@ QStringList lines_of(const question::Shares& shares) {
                                      {"ground", shares.ground},
                                      {"outdoors", shares.around},
                                      {"inside", shares.inside},
-                                     {"inside off the ground", shares.inside_off_ground}})
+                                     {"inside, via the ground", shares.inside_off_ground}})
         if (part > 0.005 * shares.total)
             parts << QStringLiteral("%1 %2 %").arg(QString::fromLatin1(name), percent(part));
     for (const auto& window : shares.windows)

@@ -44,7 +44,7 @@ void CheckView::show_faults(const std::vector<ModelFault>& faults) {
     const auto mendable =
         std::count_if(faults.begin(), faults.end(), [](const ModelFault& f) { return !f.mend.empty(); });
     if (mendable > 1) {
-        auto* all = new QPushButton(QStringLiteral("Mend all that can be"));
+        auto* all = new QPushButton(QStringLiteral("Fix all"));
         all->setObjectName(QStringLiteral("mend-all"));
         connect(all, &QPushButton::clicked, this, &CheckView::mend_all_wanted);
         top->addWidget(all);

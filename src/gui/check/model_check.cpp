@@ -70,11 +70,11 @@ void ModelCheck::mend(const geometry::ModelFault& fault) {
     desktop_.document().edit(QString::fromStdString(fault.mend), [&](Project& p) {
         done = geometry::mend_fault(p, desktop_.document().option_index(), fault);
     });
-    desktop_.say(done ? QStringLiteral("Mended") : QStringLiteral("This could not be mended by itself"));
+    desktop_.say(done ? QStringLiteral("Fixed") : QStringLiteral("This could not be fixed by itself"));
 }
 
 void ModelCheck::mend_all() {
-    desktop_.document().edit(QStringLiteral("Mend faults"), [&](Project& p) {
+    desktop_.document().edit(QStringLiteral("Fix faults"), [&](Project& p) {
         // A mend may solve or move others: ask anew after each, and never the same one twice.
         std::set<std::string> tried;
         for (bool more = true; more;) {

@@ -79,7 +79,7 @@ ComparePanel::ComparePanel(Document& document, const KeptAnswers& kept, QWidget*
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(space::medium, space::medium, space::medium, space::medium);
     layout->addWidget(new OptionMaps(document, kept), 3);
-    auto* ask = new QPushButton(QStringLiteral("Ask every option"));
+    auto* ask = new QPushButton(QStringLiteral("Calculate all options"));
     ask->setObjectName(QStringLiteral("ask-all"));
     ask->setProperty("role", QStringLiteral("main"));
     ask->setToolTip(

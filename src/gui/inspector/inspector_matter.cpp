@@ -65,7 +65,7 @@ void blind_rows(QFormLayout& form, Document& document, const O& first) {
     form.addRow(QStringLiteral("Blind"), box);
     if (project.site.dirt <= 0) return;
     add_choice<Exposure>(
-        form, QStringLiteral("Rain on it"),
+        form, QStringLiteral("Exposure to dirt"),
         {{"usual", Exposure::normal}, {"sheltered", Exposure::sheltered}, {"driving", Exposure::driving_rain}},
         first.exposure, [change](Exposure e) { change(QStringLiteral("Exposure"), [e](auto& x) { x.exposure = e; }); })
         ->setToolTip(QStringLiteral("Decides how much dirt stays on the pane (BS 8206-2:2008, annex A, withdrawn)"));

@@ -33,7 +33,7 @@ const std::vector<Listed>& listed() {
                                    {Shown::sky_component, QStringLiteral("  sky component")},
                                    {Shown::outside_component, QStringLiteral("  reflected outdoors")},
                                    {Shown::inside_component, QStringLiteral("  reflected inside")},
-                                   {Shown::ground_component, QStringLiteral("  in off the ground")},
+                                   {Shown::ground_component, QStringLiteral("  via the ground")},
                                    {Shown::lux_by_design_sky, QStringLiteral("  in lux, design sky")},
                                    {Shown::lux_by_median, QStringLiteral("  in lux, median sky")},
                                    {Shown::moment, QStringLiteral("The moment (live)")},

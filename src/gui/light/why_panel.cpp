@@ -59,13 +59,13 @@ QString part_meaning(const std::string& name) {
         return QStringLiteral("From lit ground that the point sees; a table, which looks up, sees none");
     if (name.starts_with("Facades"))
         return QStringLiteral("From facades, neighbours, trees and blades that the point sees");
-    if (name.starts_with("In off the ground"))
-        return QStringLiteral("What came in through the windows off the ground, straight or reflected in the room");
+    if (name.starts_with("Via the ground"))
+        return QStringLiteral("What came in through the windows via the ground, straight or reflected in the room");
     if (name.starts_with("In off"))
         return QStringLiteral(
             "What came in off facades, neighbours, trees and blades, straight or reflected in the room");
     if (name.ends_with("ground"))
-        return QStringLiteral("Reflected last within the room, of light that came in off the ground");
+        return QStringLiteral("Reflected last within the room, of light that came in via the ground");
     return QStringLiteral("Reflected last within the room, of light that came in from the sky, the sun or facades");
 }
 
@@ -225,12 +225,12 @@ void WhyPanel::fill(const question::Shares& shares, double half_width, const QSt
     const Parts parts =
         year ? Parts{{"Sun, straight", shares.sun},
                      {"Sky, straight", shares.sky},
-                     {"In off the ground", shares.ground},
+                     {"Via the ground", shares.ground},
                      {"In off facades and trees", shares.around},
                      {"Inside, reflected", shares.inside}}
              : Parts{{"Sun, straight", shares.sun},           {"Sky, straight", shares.sky},
                      {"Ground, straight", shares.ground},     {"Facades, neighbours", shares.around},
-                     {"Inside, from the sky", shares.inside}, {"Inside, off the ground", shares.inside_off_ground}};
+                     {"Inside, from the sky", shares.inside}, {"Inside, via the ground", shares.inside_off_ground}};
     parts_->clear();
     for (const auto& [name, value] : parts) {
         if (value <= 0 && is_daylight(shown_) && name == parts[0].first) continue;

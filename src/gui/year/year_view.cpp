@@ -217,7 +217,7 @@ void YearView::paint_light(QPainter& painter, QRectF box, const report::Ink& ink
     std::vector<std::pair<QString, double>> rows{{QStringLiteral("direct sun"), s.sun},
                                                  {QStringLiteral("sky, straight"), s.sky},
                                                  {QStringLiteral("inside, reflected"), s.inside},
-                                                 {QStringLiteral("in off the ground"), s.ground},
+                                                 {QStringLiteral("via the ground"), s.ground},
                                                  {QStringLiteral("off facades and trees"), s.outdoors}};
     std::vector<std::pair<QString, double>> windows;
     for (const auto& window : s.windows)
