@@ -214,6 +214,8 @@ void Window::follow_desk() {
         companion_buttons_->button(companions_->indexOf(page.widget))->setVisible(page.stands_on(desk.kind()));
     pages_->setVisible(desk.has_pages());
     lay_out();
+    // The width to be shared is what the pages leave, now.
+    centralWidget()->layout()->activate();
     const int w = split_->width(), share = desk.middle_share();
     split_->setSizes({w * share / 100, w * (100 - share) / 100});
     sheet().fit();
