@@ -26,12 +26,12 @@ BuildingCommands::BuildingCommands(Desktop& desktop) : QObject(desktop.window())
     connect(&desktop.part<BuildingTree>(), &BuildingTree::menu_wanted, this, &BuildingCommands::open_menu);
 }
 
+void BuildingCommands::act(CommandGroup group, const char* text, const char* keys, std::function<void()> run) {
+    desktop_.commands().add(group, QString::fromUtf8(text), QKeySequence(QString::fromLatin1(keys)), std::move(run));
+}
+
 void BuildingCommands::add_editing() {
     using geometry::Placing;
-    const auto act = [this](CommandGroup group, const char* text, const char* keys, std::function<void()> run) {
-        desktop_.commands().add(group, QString::fromUtf8(text), QKeySequence(QString::fromLatin1(keys)),
-                                std::move(run));
-    };
     act(CommandGroup::edit, "Copy", "Ctrl+C", [this] { copy_selected(false); });
     act(CommandGroup::edit, "Cut", "Ctrl+X", [this] { copy_selected(true); });
     act(CommandGroup::edit, "Paste", "Ctrl+V", [this] { paste(); });
@@ -60,10 +60,6 @@ void BuildingCommands::add_editing() {
 }
 
 void BuildingCommands::add_building() {
-    const auto act = [this](CommandGroup group, const char* text, const char* keys, std::function<void()> run) {
-        desktop_.commands().add(group, QString::fromUtf8(text), QKeySequence(QString::fromLatin1(keys)),
-                                std::move(run));
-    };
     act(CommandGroup::building, "Join rooms", "J", [this] { join_selected(); });
     act(CommandGroup::building, "Grow room\u2026", "", [this] { offset_selected(); });
     act(CommandGroup::building, "Add roof", "T", [this] { add_roof(); });
@@ -71,10 +67,6 @@ void BuildingCommands::add_building() {
 }
 
 void BuildingCommands::add_views() {
-    const auto act = [this](CommandGroup group, const char* text, const char* keys, std::function<void()> run) {
-        desktop_.commands().add(group, QString::fromUtf8(text), QKeySequence(QString::fromLatin1(keys)),
-                                std::move(run));
-    };
     act(CommandGroup::view, "Storey above", "PgUp", [this] { document().show_storey(document().storey_index() + 1); });
     act(CommandGroup::view, "Storey below", "PgDown", [this] {
         if (document().storey_index() > 0) document().show_storey(document().storey_index() - 1);

@@ -17,6 +17,7 @@ class BuildingCommands : public QObject {
     void open_menu(const QPoint& at);
 
  private:
+    void act(CommandGroup group, const char* text, const char* keys, std::function<void()> run);
     void add_editing();
     void add_building();
     void add_planes();

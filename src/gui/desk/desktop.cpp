@@ -100,13 +100,17 @@ void Desktop::choose_page() {
     }
 }
 
+// Where the desk has it already, nothing.
+void Desktop::go_to_desk_of(const Page& page) {
+    for (const DeskKind kind : {DeskKind::build, DeskKind::light})
+        if (!page.stands_on(desk_->kind()) && page.stands_on(kind)) show_desk(kind);
+}
+
 void Desktop::show_companion(QWidget* companion) {
     companion_ = companion;
     const auto at =
         std::find_if(companions_.begin(), companions_.end(), [&](const Page& c) { return c.widget == companion; });
-    if (!at->stands_on(desk_->kind()))
-        for (const DeskKind kind : {DeskKind::build, DeskKind::light})
-            if (at->stands_on(kind)) return show_desk(kind);
+    go_to_desk_of(*at);
     emit companion_changed();
 }
 
@@ -117,8 +121,7 @@ void Desktop::show_page(QWidget* page) {
 }
 
 void Desktop::go_to_page(const Page& page) {
-    for (const DeskKind kind : {DeskKind::build, DeskKind::light})
-        if (!page.stands_on(desk_->kind()) && page.stands_on(kind)) show_desk(kind);
+    go_to_desk_of(page);
     show_page(page.widget);
 }
 

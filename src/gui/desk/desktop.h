@@ -71,7 +71,7 @@ class Desktop : public QObject {
         T* found = nullptr;
         for (QObject* one : parts_)
             if (T* as = qobject_cast<T*>(one)) found = as;
-        Q_ASSERT_X(found != nullptr, "Desktop::part", T::staticMetaObject.className());
+        if (found == nullptr) qFatal("the window has no %s", T::staticMetaObject.className());
         return *found;
     }
     /// Makes a part known to the others.
@@ -110,6 +110,7 @@ class Desktop : public QObject {
     void map_shown(const wp::gui::SheetMap& map);
 
  private:
+    void go_to_desk_of(const Page& page);
     void choose_page();
     void choose_companion();
 

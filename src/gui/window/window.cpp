@@ -25,9 +25,10 @@ class Stack : public QStackedWidget {
     /// Shows a widget, taking it in if it is new; null hides the stack.
     static void show(QStackedWidget* stack, QWidget* widget) {
         stack->setVisible(widget != nullptr);
-        if (widget == nullptr) return;
+        if (widget == nullptr || widget == stack->currentWidget()) return;
         if (stack->indexOf(widget) < 0) stack->addWidget(widget);
         stack->setCurrentWidget(widget);
+        stack->updateGeometry();
     }
     QSize sizeHint() const override { return currentWidget() != nullptr ? currentWidget()->sizeHint() : QSize(); }
     QSize minimumSizeHint() const override {
@@ -225,7 +226,6 @@ void Window::lay_out() {
     if (desktop_.desk_or_null() == nullptr) return;
     Desk& desk = desktop_.desk();
     Stack::show(bars_, desk.bar());
-    bars_->updateGeometry();
     Stack::show(middles_, desk.middle());
     Stack::show(sides_, desk.side());
 }
