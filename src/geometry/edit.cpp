@@ -152,6 +152,10 @@ std::vector<Vec2> outline_of(const Option& given, const Item& item) {
         case Kind::rooflight:
             if (const auto at = find_on_storeys(option, &Storey::rooflights, item.id)) return {at.item->centre};
             return {};
+        case Kind::dimension:
+            if (const auto at = find_on_storeys(option, &Storey::dimensions, item.id))
+                return {at.item->from, at.item->to};
+            return {};
         case Kind::block:
             if (const Block* block = find(option.blocks, item.id)) return block->footprint;
             return {};

@@ -9,7 +9,16 @@ using Kind = Item::Kind;
 
 namespace {
 
-// Calls visit(kind, thing, storey) for everything that has an id and a name.
+// Dimension lines are known by their id.
+template <class T>
+const std::string& name_of(const T& item) {
+    if constexpr (requires { item.name; })
+        return item.name.empty() ? item.id : item.name;
+    else
+        return item.id;
+}
+
+// Calls visit(kind, thing, storey) for everything that has an id.
 template <class O, class Visit>
 void each(O& option, Visit&& visit) {
     for (size_t s = 0; s < option.storeys.size(); ++s) {
@@ -23,6 +32,7 @@ void each(O& option, Visit&& visit) {
         for (auto& item : storey.voids) visit(Kind::floor_void, item, s);
         for (auto& item : storey.roofs) visit(Kind::roof, item, s);
         for (auto& item : storey.rooflights) visit(Kind::rooflight, item, s);
+        for (auto& item : storey.dimensions) visit(Kind::dimension, item, s);
     }
     for (auto& item : option.blocks) visit(Kind::block, item, option.storeys.size());
     for (auto& item : option.things) {
@@ -75,17 +85,13 @@ const char* kind_name(Kind kind) {
 std::string item_name(const Option& option, const Item& item) {
     std::string name;
     each(option, [&](Kind kind, const auto& thing, size_t) {
-        if (kind == holder(item) && thing.id == item.id) name = thing.name.empty() ? thing.id : thing.name;
+        if (kind == holder(item) && thing.id == item.id) name = name_of(thing);
     });
-    if (item.kind == Kind::dimension && exists(option, item)) return item.id;
     if (item.kind == Kind::wall && !name.empty()) return name + ", wall " + std::to_string(item.edge + 1);
     return name;
 }
 
 bool exists(const Option& option, const Item& item) {
-    if (item.kind == Kind::dimension)
-        return std::any_of(option.storeys.begin(), option.storeys.end(),
-                           [&](const Storey& s) { return find(s.dimensions, item.id) != nullptr; });
     bool found = false;
     each(option,
          [&](Kind kind, const auto& thing, size_t) { found = found || (kind == holder(item) && thing.id == item.id); });
@@ -96,20 +102,24 @@ bool exists(const Option& option, const Item& item) {
 
 size_t storey_of(const Option& option, const Item& item) {
     size_t on = option.storeys.size();
-    if (item.kind == Kind::dimension) {
-        for (size_t s = 0; s < option.storeys.size(); ++s)
-            if (find(option.storeys[s].dimensions, item.id) != nullptr) on = s;
-        return on;
-    }
     each(option, [&](Kind kind, const auto& thing, size_t s) {
         if (kind == holder(item) && thing.id == item.id) on = s;
     });
     return on;
 }
 
+std::vector<Item> items_on(const Option& option, size_t storey) {
+    std::vector<Item> out;
+    each(option, [&](Kind kind, const auto& thing, size_t s) {
+        if (s == storey) out.push_back({kind, thing.id, -1});
+    });
+    return out;
+}
+
 void rename(Option& option, const Item& item, const std::string& name) {
     each(option, [&](Kind kind, auto& thing, size_t) {
-        if (kind == item.kind && thing.id == item.id) thing.name = name;
+        if constexpr (requires { thing.name; })
+            if (kind == item.kind && thing.id == item.id) thing.name = name;
     });
 }
 
@@ -117,8 +127,10 @@ std::vector<Item> find_by_name(const Option& option, const std::string& text) {
     std::vector<Item> out;
     const std::string wanted = lower(text);
     each(option, [&](Kind kind, const auto& thing, size_t) {
-        if (lower(thing.name).find(wanted) != std::string::npos || lower(thing.id).find(wanted) != std::string::npos)
-            out.push_back({kind, thing.id, -1});
+        if constexpr (requires { thing.name; })
+            if (lower(thing.name).find(wanted) != std::string::npos ||
+                lower(thing.id).find(wanted) != std::string::npos)
+                out.push_back({kind, thing.id, -1});
     });
     return out;
 }

@@ -36,6 +36,8 @@ std::string item_name(const Option& option, const Item& item);
 bool exists(const Option& option, const Item& item);
 /// The storey an item is on; the number of storeys for things that are on none (blocks) or are gone.
 size_t storey_of(const Option& option, const Item& item);
+/// All that storey_of puts there, in the order of the building; walls are left out.
+std::vector<Item> items_on(const Option& option, size_t storey);
 void rename(Option& option, const Item& item, const std::string& name);
 
 /// Everything of an option whose name or id holds the text, whatever its case, in the order of the building.

@@ -123,12 +123,12 @@ TEST_F(DesktopUse, undo_brings_the_settled_answer_back_at_once) {
 
 TEST_F(DesktopUse, a_room_is_drawn_by_dragging_and_gets_its_plane) {
     drive::key(*window, Qt::Key_R);
-    EXPECT_EQ(window->sheet().tool(), Tool::rectangle);
+    EXPECT_EQ(window->sheet().tool_in_hand().traits().name, std::string("Room"));
     drive::drag(*window, {5.0, 0.0}, {9.0, 4.0});
     ASSERT_EQ(window->document().option().storeys[0].rooms.size(), 2u);
     EXPECT_NEAR(geometry::signed_area(room(1).footprint), 16, 1.0);
     EXPECT_EQ(window->document().option().planes.size(), 2u);
-    EXPECT_EQ(window->sheet().tool(), Tool::select);
+    EXPECT_EQ(window->sheet().tool_in_hand().traits().name, std::string("Select"));
     EXPECT_EQ(window->document().selection().id, room(1).id);
     drive::key(*window, Qt::Key_Delete);
     EXPECT_EQ(window->document().option().storeys[0].rooms.size(), 1u);
@@ -156,7 +156,7 @@ TEST_F(DesktopUse, escape_leaves_an_outline_without_a_trace) {
     drive::click_sheet(*window, {8, 0});
     drive::key(*window, Qt::Key_Escape);
     drive::key(*window, Qt::Key_Escape);
-    EXPECT_EQ(window->sheet().tool(), Tool::select);
+    EXPECT_EQ(window->sheet().tool_in_hand().traits().name, std::string("Select"));
     EXPECT_FALSE(window->document().is_changed());
 }
 

@@ -120,7 +120,7 @@ TEST_F(Places, observers_are_laid_in_a_lattice_and_aimed) {
 }
 
 TEST_F(Places, sheet_wall_and_model_are_coloured_by_what_is_chosen) {
-    window->sheet().set_editable(true);
+    window->sheet().set_use(SheetUse::draw);
     const QImage plain = window->sheet().grab().toImage();
     auto* model = &window->part<ModelView>();
     ASSERT_TRUE(drive::wait_until([&] { return model->is_current(); }, 5000));

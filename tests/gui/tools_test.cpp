@@ -255,7 +255,7 @@ TEST_F(Tools, the_window_tool_takes_hold_of_a_window_that_is_there_and_never_cov
     drive::drag(*window, middle, {middle.x + 0.4, 0});
     ASSERT_EQ(openings().size(), 1u) << "it was moved, no second one placed";
     EXPECT_NEAR(openings()[0].along, first.along + 0.4, 0.06);
-    EXPECT_EQ(window->sheet().tool(), Tool::window);
+    EXPECT_EQ(window->sheet().tool_in_hand().traits().name, std::string("Window"));
     // Where one would half cover another it comes beside it; the wall is full after that.
     window->document().edit_option(QStringLiteral("Narrow"), [](Option& o) {
         o.storeys[0].rooms[0].openings[0].along = 0.5;
@@ -355,7 +355,7 @@ TEST_F(Tools, a_section_is_cut_where_two_points_are_clicked) {
     drive::click_sheet(*window, {2, 6.6});
     ASSERT_TRUE(window->part<SectionView>().has_line());
     EXPECT_TRUE(window->part<SectionView>().isVisible());
-    EXPECT_EQ(window->sheet().tool(), Tool::select);
+    EXPECT_EQ(window->sheet().tool_in_hand().traits().name, std::string("Select"));
 }
 
 TEST_F(Tools, a_room_is_split_and_joined_again) {
@@ -389,7 +389,7 @@ TEST_F(Tools, partitions_dimensions_and_measures_are_placed) {
     drive::click_sheet(*window, {4, 6});
     key(Qt::Key_Escape);
     key(Qt::Key_Escape);
-    EXPECT_EQ(window->sheet().tool(), Tool::select);
+    EXPECT_EQ(window->sheet().tool_in_hand().traits().name, std::string("Select"));
     EXPECT_EQ(window->document().undo_stack().count(), steps) << "measuring changes nothing";
 }
 
@@ -432,7 +432,7 @@ TEST_F(Tools, a_drawing_is_laid_under_and_scaled_by_a_known_distance) {
     ASSERT_TRUE(picture.save(QString::fromStdString((folder / "plan.png").string())));
     window->part<UnderlayOnSheet>().lay(QString::fromStdString((folder / "plan.png").string()));
     EXPECT_EQ(storey().underlay.file, "plan.png") << "kept relative to the project";
-    ASSERT_EQ(window->sheet().tool(), Tool::scale_underlay);
+    ASSERT_EQ(window->sheet().tool_in_hand().traits().name, std::string("Scale underlay"));
     drive::click_sheet(*window, {0, 0});
     drive::click_sheet(*window, {4, 0});
     type("8");

@@ -24,13 +24,10 @@ class BuildDesk : public Desk {
     QString tip() const override { return QStringLiteral("Draw the building and choose what it is made of"); }
     QWidget* bar() override { return bar_; }
     void enter() override {
-        desktop().sheet().set_editable(true);
+        desktop().sheet().set_use(SheetUse::draw);
         desktop().show(Shown::daylight_factor);
     }
-    void leave() override {
-        desktop().sheet().set_editable(false);
-        desktop().sheet().set_tool(Tool::select);
-    }
+    void leave() override { desktop().sheet().set_use(SheetUse::look); }
 
  private:
     ToolBar* bar_;

@@ -3,6 +3,7 @@
 
 #include <QInputDialog>
 
+#include "gui/look/buttons.h"
 #include "gui/look/look.h"
 
 namespace wp::gui {
@@ -11,12 +12,9 @@ using namespace model;
 NamedViews::NamedViews(Desktop& desktop)
     : QObject(desktop.window()),
       desktop_(desktop),
-      button_(new QToolButton(desktop.window())),
+      button_(icon_button("bookmark", "views", QStringLiteral("Named views"))),
       menu_(new QMenu(button_)) {
-    set_icon(button_, QStringLiteral("bookmark"));
-    button_->setObjectName(QStringLiteral("views"));
-    button_->setToolTip(QStringLiteral("Named views"));
-    button_->setAccessibleName(QStringLiteral("Named views"));
+    button_->setParent(desktop.window());
     button_->setPopupMode(QToolButton::InstantPopup);
     button_->setMenu(menu_);
     connect(menu_, &QMenu::aboutToShow, this, &NamedViews::fill);

@@ -4,10 +4,12 @@
 #include <QHBoxLayout>
 #include <QMenu>
 
-#include "gui/build/tool_table.h"
 #include "gui/companion/model_view.h"
 #include "gui/companion/wall_view.h"
+#include "gui/look/buttons.h"
 #include "gui/look/look.h"
+#include "gui/tool/block_tool.h"
+#include "gui/tool/thing_tool.h"
 
 namespace wp::gui {
 using namespace model;
@@ -24,89 +26,91 @@ QString word_of(Thing::Kind kind) {
     return kind == Thing::Kind::terrain ? QStringLiteral("Sloped ground") : word;
 }
 
-QToolButton* icon_button(const char* icon, const char* name, const char* tip, const char* spoken) {
-    auto* button = new QToolButton;
-    set_icon(button, QString::fromLatin1(icon));
-    button->setObjectName(QString::fromLatin1(name));
-    button->setToolTip(QString::fromLatin1(tip));
-    button->setAccessibleName(QString::fromLatin1(spoken));
-    return button;
-}
-
 }  // namespace
 
 ToolBar::ToolBar(Desktop& desktop, BuildingCommands& commands)
-    : QWidget(desktop.window()), desktop_(desktop), tools_(new QButtonGroup(this)) {
+    : QWidget(desktop.window()), desktop_(desktop), commands_(commands), tools_(new QButtonGroup(this)) {
     setObjectName(QStringLiteral("bar"));
     setAttribute(Qt::WA_StyledBackground);
     auto* row = new QHBoxLayout(this);
     row->setContentsMargins(space::small, 0, space::small, space::tight);
     row->setSpacing(space::tight);
     add_tools(*row);
-    auto* roof =
-        icon_button("house", "add-roof", "A pitched roof over the storey, or over the selected rooms (T)", "Add roof");
-    connect(roof, &QToolButton::clicked, &commands, &BuildingCommands::add_roof);
-    row->addWidget(roof);
-    row->addWidget(build_things());
     row->addStretch(1);
     row->addWidget(build_tint());
-    auto* find = icon_button("search", "find", "Find a thing or a command (Ctrl+Space)", "Find or do");
+    auto* find =
+        tool_button("search", "find", QStringLiteral("Find"), QStringLiteral("Find a thing or a command (Ctrl+Space)"));
     connect(find, &QToolButton::clicked, this, [this] {
         if (QAction* action = desktop_.commands().find(QStringLiteral("Find or do\u2026"))) action->trigger();
     });
     row->addWidget(find);
     row->addWidget(build_snaps());
     add_thing_commands();
-    connect(&desktop.sheet(), &Sheet::tool_changed, this, [this](Tool tool) {
-        if (auto* button = tools_->button(static_cast<int>(tool))) button->setChecked(true);
+    connect(&desktop.sheet(), &Sheet::tool_changed, this, [this](const SheetTool* tool) {
+        if (auto* button = buttons_.value(tool)) button->setChecked(true);
     });
 }
 
 void ToolBar::add_tools(QBoxLayout& row) {
-    for (const ToolEntry& e : tool_table()) {
-        const QString name = QString::fromLatin1(e.name);
-        auto* button = icon_button(e.icon, "", "", e.name);
-        button->setText(name);
-        button->setToolButtonStyle(e.worded ? Qt::ToolButtonTextBesideIcon : Qt::ToolButtonIconOnly);
-        button->setCheckable(true);
-        button->setObjectName(
-            QStringLiteral("tool-%1").arg(name.toLower().replace(QLatin1Char(' '), QLatin1Char('-'))));
-        button->setToolTip(QStringLiteral("%1 (%2)").arg(QString::fromLatin1(e.tip), QString::fromLatin1(e.key)));
-        tools_->addButton(button, static_cast<int>(e.tool));
-        row.addWidget(button);
-        desktop_.commands().add(
-            CommandGroup::draw, QString::fromLatin1(e.command), QKeySequence(QString::fromLatin1(e.key)),
-            [this, tool = e.tool] { desktop_.take_up(DeskKind::build, tool); }, QString::fromLatin1(e.also));
+    std::vector<SheetTool*> offered;
+    for (SheetTool* tool : desktop_.sheet().tools())
+        if (tool->traits().command != nullptr) offered.push_back(tool);
+    const auto group = [](const SheetTool* tool) { return tool->traits().group; };
+    std::stable_sort(offered.begin(), offered.end(), [&](auto* a, auto* b) { return group(a) < group(b); });
+    for (size_t i = 0; i < offered.size(); ++i) {
+        add_tool(row, *offered[i]);
+        if (i + 1 < offered.size() && group(offered[i]) == group(offered[i + 1])) continue;
+        if (group(offered[i]) == ToolGroup::openings) row.addWidget(build_roof());
+        if (group(offered[i]) == ToolGroup::places) row.addWidget(build_things());
+        row.addSpacing(space::small);
     }
-    connect(tools_, &QButtonGroup::idClicked, this,
-            [this](int id) { desktop_.take_up(DeskKind::build, static_cast<Tool>(id)); });
+}
+
+void ToolBar::add_tool(QBoxLayout& row, SheetTool& tool) {
+    const ToolTraits& traits = tool.traits();
+    const QString name = QString::fromLatin1(traits.name), key = QString::fromLatin1(traits.key);
+    auto* button =
+        tool_button(traits.icon, "", name, QStringLiteral("%1 (%2)").arg(QString::fromLatin1(traits.tip), key));
+    button->setCheckable(true);
+    button->setObjectName(QStringLiteral("tool-%1").arg(name.toLower().replace(QLatin1Char(' '), QLatin1Char('-'))));
+    tools_->addButton(button);
+    buttons_.insert(&tool, button);
+    row.addWidget(button);
+    const auto take_up = [this, &tool] { desktop_.take_up(tool); };
+    connect(button, &QToolButton::clicked, this, take_up);
+    desktop_.commands().add(CommandGroup::draw, QString::fromLatin1(traits.command), QKeySequence(key), take_up,
+                            QString::fromLatin1(traits.also));
 }
 
 void ToolBar::place(Thing::Kind kind) {
-    desktop_.go_to_desk(DeskKind::build);
-    desktop_.sheet().place_things(kind);
-    desktop_.sheet().setFocus();
+    auto& tool = desktop_.sheet().tool<ThingTool>();
+    tool.place(kind);
+    desktop_.take_up(tool);
 }
 
 void ToolBar::add_thing_commands() {
     auto& commands = desktop_.commands();
     commands.add(
         CommandGroup::draw, QStringLiteral("Place furniture"), QKeySequence(QStringLiteral("B")),
-        [this] { place(desktop_.sheet().thing_kind()); }, QStringLiteral("desk table"));
+        [this] { place(desktop_.sheet().tool<ThingTool>().kind()); }, QStringLiteral("desk table"));
     for (const Thing::Kind kind : kKinds)
         commands.add(CommandGroup::draw, QStringLiteral("Place: %1").arg(word_of(kind).toLower()), {},
                      [this, kind] { place(kind); });
     commands.add(
-        CommandGroup::draw, QStringLiteral("Place: neighbouring block"), {},
-        [this] { desktop_.take_up(DeskKind::build, Tool::block); }, QStringLiteral("context obstruction building"));
+        CommandGroup::draw, QStringLiteral("Place: neighbouring block"), {}, [this] { desktop_.take_up<BlockTool>(); },
+        QStringLiteral("context obstruction building"));
+}
+
+QToolButton* ToolBar::build_roof() {
+    auto* roof = tool_button("house", "add-roof", QStringLiteral("Roof"),
+                             QStringLiteral("A pitched roof over the storey, or over the selected rooms (T)"));
+    connect(roof, &QToolButton::clicked, &commands_, &BuildingCommands::add_roof);
+    return roof;
 }
 
 QToolButton* ToolBar::build_things() {
-    auto* button = new QToolButton;
-    set_icon(button, QStringLiteral("armchair"));
-    button->setObjectName(QStringLiteral("things"));
-    button->setToolTip(QStringLiteral("Furniture, stairs, trees, fences, neighbours, ground (B)"));
-    button->setAccessibleName(QStringLiteral("Things"));
+    auto* button = tool_button("armchair", "things", QStringLiteral("Things"),
+                               QStringLiteral("Furniture, stairs, trees, fences, neighbours, ground (B)"));
     button->setPopupMode(QToolButton::InstantPopup);
     auto* menu = new QMenu(button);
     menu->setObjectName(QStringLiteral("things-menu"));
@@ -115,8 +119,8 @@ QToolButton* ToolBar::build_things() {
         auto* action = menu->addAction(word_of(kind), this, [this, kind] { place(kind); });
         action->setObjectName(QStringLiteral("place-%1").arg(QString::fromLatin1(kind_name(kind))));
     }
-    auto* block = menu->addAction(QStringLiteral("Neighbouring block"), this,
-                                  [this] { desktop_.take_up(DeskKind::build, Tool::block); });
+    auto* block =
+        menu->addAction(QStringLiteral("Neighbouring block"), this, [this] { desktop_.take_up<BlockTool>(); });
     block->setObjectName(QStringLiteral("place-block"));
     button->setMenu(menu);
     return button;
@@ -127,8 +131,8 @@ QComboBox* ToolBar::build_tint() {
     box->setObjectName(QStringLiteral("tint"));
     box->setAccessibleName(QStringLiteral("Colour by"));
     box->setToolTip(QStringLiteral("What sheet, wall and model are coloured by"));
-    box->addItems({QStringLiteral("Drawn plain"), QStringLiteral("By material"), QStringLiteral("By reflectance"),
-                   QStringLiteral("By kind of part"), QStringLiteral("By what is assumed")});
+    box->addItems({QStringLiteral("Plain"), QStringLiteral("By material"), QStringLiteral("By reflectance"),
+                   QStringLiteral("By part"), QStringLiteral("By assumption")});
     connect(box, &QComboBox::currentIndexChanged, this, [this](int i) {
         const auto by = static_cast<report::TintBy>(i);
         desktop_.sheet().set_tint(by);
@@ -140,7 +144,7 @@ QComboBox* ToolBar::build_tint() {
 }
 
 QToolButton* ToolBar::build_snaps() {
-    auto* button = icon_button("magnet", "snaps", "What the pointer snaps to", "Snaps");
+    auto* button = tool_button("magnet", "snaps", QStringLiteral("Snaps"), QStringLiteral("What the pointer snaps to"));
     button->setPopupMode(QToolButton::InstantPopup);
     auto* menu = new QMenu(button);
     button->setMenu(menu);

@@ -18,6 +18,8 @@ class ToolBar : public QWidget {
 
  private:
     void add_tools(QBoxLayout& row);
+    void add_tool(QBoxLayout& row, SheetTool& tool);
+    QToolButton* build_roof();
     QToolButton* build_things();
     QComboBox* build_tint();
     QToolButton* build_snaps();
@@ -25,7 +27,9 @@ class ToolBar : public QWidget {
     void place(model::Thing::Kind kind);
 
     Desktop& desktop_;
+    BuildingCommands& commands_;
     QButtonGroup* tools_;
+    QHash<const SheetTool*, QToolButton*> buttons_;
 };
 
 }  // namespace wp::gui

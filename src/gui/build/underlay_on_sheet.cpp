@@ -5,6 +5,7 @@
 #include <QMessageBox>
 
 #include "gui/sheet/underlay.h"
+#include "gui/tool/scale_tool.h"
 
 namespace wp::gui {
 using namespace model;
@@ -21,7 +22,7 @@ UnderlayOnSheet::UnderlayOnSheet(Desktop& desktop) : QObject(desktop.window()), 
         CommandGroup::building, QStringLiteral("Underlay\u2026"), {}, [this] { choose(); },
         QStringLiteral("background drawing trace scan image pdf"));
     commands.add(CommandGroup::building, QStringLiteral("Scale the underlay by a known distance"), {},
-                 [this] { desktop_.take_up(DeskKind::build, Tool::scale_underlay); });
+                 [this] { desktop_.take_up<ScaleTool>(); });
 }
 
 void UnderlayOnSheet::choose() {
@@ -49,7 +50,7 @@ void UnderlayOnSheet::lay(const QString& file) {
     });
     desktop_.document().select(
         {Kind::storey, desktop_.document().option().storeys[desktop_.document().storey_index()].id, -1});
-    desktop_.sheet().set_tool(Tool::scale_underlay);
+    desktop_.take_up<ScaleTool>();
 }
 
 // The picture is read again only when another one, or another page, is wanted.

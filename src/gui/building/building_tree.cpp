@@ -11,7 +11,10 @@
 #include "geometry/edit.h"
 #include "gui/desk/desktop.h"
 #include "gui/inspector/inspector.h"
+#include "gui/look/buttons.h"
 #include "gui/look/look.h"
+#include "gui/tool/aim_tool.h"
+#include "gui/tool/area_tool.h"
 
 namespace wp::gui {
 using namespace model;
@@ -88,11 +91,7 @@ BuildingTree::BuildingTree(Document& document, QWidget* parent)
     row->addWidget(title);
     row->addStretch(1);
     const auto button = [&](const char* icon_name, const char* name, const QString& tip, std::function<void()> run) {
-        auto* b = new QToolButton;
-        set_icon(b, QString::fromLatin1(icon_name));
-        b->setObjectName(QString::fromLatin1(name));
-        b->setToolTip(tip);
-        b->setAccessibleName(tip);
+        auto* b = icon_button(icon_name, name, tip);
         connect(b, &QToolButton::clicked, this, std::move(run));
         row->addWidget(b);
     };
@@ -278,10 +277,11 @@ Page building_page(Desktop& desktop) {
             desktop.document().show_storey(model::storey_of(desktop.document().option(), item));
     });
     QObject::connect(inspector, &Inspector::area_wanted, &desktop.sheet(), [&desktop](const QString& id, bool out) {
-        desktop.sheet().draw_area(id.toStdString(), out ? Sheet::AreaOf::left_out : Sheet::AreaOf::plane);
+        desktop.sheet().tool<AreaTool>().take_up_for(id.toStdString(),
+                                                     out ? AreaTool::Of::left_out : AreaTool::Of::plane);
     });
     QObject::connect(inspector, &Inspector::aim_wanted, &desktop.sheet(),
-                     [&desktop](const QString& id) { desktop.sheet().aim_observer(id.toStdString()); });
+                     [&desktop](const QString& id) { desktop.sheet().tool<AimTool>().take_up_for(id.toStdString()); });
     desktop.commands().add(
         CommandGroup::building, QStringLiteral("Shading of the selected window"), {},
         [&desktop, inspector, page] {

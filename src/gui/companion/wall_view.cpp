@@ -19,7 +19,7 @@ using Kind = Selection::Kind;
 
 namespace {
 
-constexpr double kEdgePixels = 6, kSnapPixels = 7, kGrid = 0.05;
+constexpr double kEdgePixels = 6, kWallSnap = 7, kGrid = 0.05;
 
 QString metres(double v) { return QString::number(v, 'f', 2); }
 
@@ -221,7 +221,7 @@ const geometry::ElevationOpening* WallView::opening_at(QPointF p, int& side_x, i
 
 // To another opening's line, else to the grid.
 double WallView::snapped(double value, bool horizontal, const Id& moving) {
-    double best = kSnapPixels / scale_, out = std::round(value / kGrid) * kGrid;
+    double best = kWallSnap / scale_, out = std::round(value / kGrid) * kGrid;
     if (!horizontal) out = drawing_.floor + std::round((value - drawing_.floor) / kGrid) * kGrid;
     std::optional<std::pair<Vec2, Vec2>> guide;
     for (const auto& o : drawing_.openings) {

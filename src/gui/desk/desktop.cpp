@@ -35,8 +35,9 @@ Desktop::Desktop(QWidget& window)
 
 Desktop::~Desktop() { qDeleteAll(desks_); }
 
-void Desktop::furnish(const std::vector<MakePage>& companions, const std::vector<MakePage>& pages,
-                      const std::vector<MakeDesk>& desks) {
+void Desktop::furnish(const std::vector<MakeTool>& tools, const std::vector<MakePage>& companions,
+                      const std::vector<MakePage>& pages, const std::vector<MakeDesk>& desks) {
+    for (const MakeTool make : tools) sheet_->add_tool(make);
     const auto made = [this](const std::vector<MakePage>& makers, std::vector<Page>& to) {
         for (const MakePage make : makers) {
             to.push_back(make(*this));
@@ -70,9 +71,10 @@ void Desktop::show_desk(DeskKind kind) {
     renew_map();
 }
 
-void Desktop::take_up(DeskKind kind, Tool tool) {
-    go_to_desk(kind);
-    sheet_->set_tool(tool);
+void Desktop::take_up(SheetTool& tool) {
+    if (tool.use() == SheetUse::draw) go_to_desk(DeskKind::build);
+    if (tool.use() == SheetUse::read) go_to_desk(DeskKind::light);
+    sheet_->take_up(tool);
     sheet_->setFocus();
 }
 

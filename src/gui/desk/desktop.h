@@ -34,9 +34,9 @@ class Desktop : public QObject {
     YearStrip& strip() { return *strip_; }
 
     // Desks
-    /// Makes them, with their pages and companions. Once.
-    void furnish(const std::vector<MakePage>& companions, const std::vector<MakePage>& pages,
-                 const std::vector<MakeDesk>& desks);
+    /// Makes them, with the tools of the sheet, their pages and companions. Once.
+    void furnish(const std::vector<MakeTool>& tools, const std::vector<MakePage>& companions,
+                 const std::vector<MakePage>& pages, const std::vector<MakeDesk>& desks);
     const std::vector<Desk*>& desks() const { return desks_; }
     Desk& desk() const { return *desk_; }
     /// Null until the first is shown.
@@ -47,8 +47,12 @@ class Desktop : public QObject {
     void go_to_desk(DeskKind kind) {
         if (!is_on(kind)) show_desk(kind);
     }
-    /// Goes to a desk with a tool of the sheet in hand.
-    void take_up(DeskKind kind, Tool tool);
+    /// Goes to a desk where that tool of the sheet is used, with it in hand.
+    void take_up(SheetTool& tool);
+    template <class T>
+    void take_up() {
+        take_up(sheet_->tool<T>());
+    }
     /// What stands in the middle, or whether anything stands beside it, is asked of the desk again.
     void renew_layout() { emit layout_changed(); }
 

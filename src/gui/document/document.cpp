@@ -143,6 +143,11 @@ bool Document::blinds_wanted() const {
     return blinds_wanted_;
 }
 
+void Document::edit_storey(const QString& name, const std::function<void(model::Option&, model::Storey&)>& change) {
+    if (storey_index() >= option().storeys.size()) return;
+    edit_option(name, [&](model::Option& o) { change(o, o.storeys[storey_index()]); });
+}
+
 void Document::begin_live() {
     if (live_base_) return;
     live_base_ = project_;

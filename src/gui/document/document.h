@@ -53,6 +53,8 @@ class Document : public QObject {
     /// The same on the option that is shown.
     void edit_option(const QString& name, const std::function<void(model::Option&)>& change,
                      const QString& gesture = {});
+    /// The same, of the storey that is shown; nothing where there is none.
+    void edit_storey(const QString& name, const std::function<void(model::Option&, model::Storey&)>& change);
     /// Until end_live every edit is made on the project as it is now and takes the place of the one before: what is
     /// tried while a figure is typed or dragged is one step in the end.
     void begin_live();

@@ -5,6 +5,7 @@
 
 #include "gui/entry/rows.h"
 #include "gui/inspector/inspector.h"
+#include "gui/look/buttons.h"
 #include "gui/look/look.h"
 #include "shading/device.h"
 
@@ -120,10 +121,7 @@ void Inspector::show_shading(QFormLayout& form) {
             layer_ = i;
             rebuild();
         });
-        auto* away = new QToolButton;
-        set_icon(away, QStringLiteral("x"));
-        away->setToolTip(QStringLiteral("Take this layer away"));
-        away->setAccessibleName(away->toolTip());
+        auto* away = icon_button("x", "", QStringLiteral("Remove this layer"));
         away->setObjectName(QStringLiteral("remove-layer-%1").arg(i + 1));
         connect(away, &QToolButton::clicked, this, [this, i] {
             change_shading(QStringLiteral("Remove shading"), [i](std::vector<ShadeLayer>& all) {

@@ -12,6 +12,7 @@
 #include "gui/light/pairing.h"
 #include "gui/light/question_box.h"
 #include "gui/light/takeaway.h"
+#include "gui/look/buttons.h"
 #include "gui/look/look.h"
 #include "gui/saving/save.h"
 #include "gui/site/sky_box.h"
@@ -59,17 +60,6 @@ int place_of(const Shown& shown) {
 }
 
 const auto kSeparator = QStringLiteral("question:");
-
-QToolButton* tool(const char* text, const char* icon_name, const char* name, const char* tip) {
-    auto* button = new QToolButton;
-    button->setText(QString::fromLatin1(text));
-    button->setObjectName(QString::fromLatin1(name));
-    button->setToolTip(QString::fromLatin1(tip));
-    button->setAccessibleName(QString::fromLatin1(text[0] != 0 ? text : tip));
-    set_icon(button, QString::fromLatin1(icon_name));
-    button->setToolButtonStyle(text[0] != 0 ? Qt::ToolButtonTextBesideIcon : Qt::ToolButtonIconOnly);
-    return button;
-}
 
 }  // namespace
 
@@ -152,7 +142,8 @@ void LightBar::build_asking(QBoxLayout& row) {
     connect(ask_, &QPushButton::clicked, this,
             [this] { desktop_.asker().ask_question(desktop_.maps().table_question()); });
     row.addWidget(ask_);
-    series_button_ = tool("Side by side", "layout-grid", "side-by-side", "All moments on one legend");
+    series_button_ = worded_button("layout-grid", "side-by-side", QStringLiteral("Side by side"),
+                                   QStringLiteral("All moments on one legend"));
     series_button_->setCheckable(true);
     connect(series_button_, &QToolButton::toggled, this, [this](bool on) {
         YearWish wish = desktop_.asker().wish();
@@ -181,11 +172,12 @@ void LightBar::build_series() {
 
 void LightBar::build_out(QBoxLayout& row, Pairing& pairing) {
     row.addWidget(pairing.buttons());
-    auto* fresh =
-        tool("New question", "circle-help", "new-question", "Ask something else: moments, sun hours, sky, exposure");
+    auto* fresh = worded_button("circle-help", "new-question", QStringLiteral("New question"),
+                                QStringLiteral("Ask something else: moments, sun hours, sky, exposure"));
     connect(fresh, &QToolButton::clicked, this, &LightBar::new_question);
     row.addWidget(fresh);
-    auto* open = tool("", "upload", "open-table", "Open a table of figures from elsewhere on these planes (CSV)");
+    auto* open = icon_button("upload", "open-table",
+                             QStringLiteral("Open a table of figures from elsewhere on these planes (CSV)"));
     connect(open, &QToolButton::clicked, this, [this] {
         const QString file = QFileDialog::getOpenFileName(this, QStringLiteral("A table of an answer"), {},
                                                           QStringLiteral("Tables (*.csv);;All files (*)"));

@@ -36,11 +36,10 @@ class LightDesk : public Desk {
     QWidget* side() override { return pairing_->is_on() ? nullptr : Desk::side(); }
     int middle_share() const override { return 66; }
     QWidget* first_page() override { return &desktop().part<WhyPanel>(); }
-    void enter() override { desktop().sheet().set_reads(true); }
+    void enter() override { desktop().sheet().set_use(SheetUse::read); }
     void leave() override {
-        desktop().sheet().set_reads(false);
+        desktop().sheet().set_use(SheetUse::look);
         desktop().maps().set_gone({});
-        desktop().sheet().set_tool(Tool::select);
     }
 
  private:

@@ -5,6 +5,7 @@
 #include <QMenu>
 #include <algorithm>
 
+#include "gui/look/buttons.h"
 #include "gui/look/look.h"
 
 namespace wp::gui {
@@ -31,11 +32,7 @@ void Pairing::build_buttons() {
     mode_->addItems({QStringLiteral("Side by side"), QStringLiteral("Difference")});
     connect(mode_, &QComboBox::activated, this, &Pairing::refresh);
     row->addWidget(mode_);
-    close_ = new QToolButton;
-    set_icon(close_, QStringLiteral("x"));
-    close_->setObjectName(QStringLiteral("pair-close"));
-    close_->setAccessibleName(QStringLiteral("One map again"));
-    close_->setToolTip(QStringLiteral("One map again"));
+    close_ = icon_button("x", "pair-close", QStringLiteral("One map again"));
     connect(close_, &QToolButton::clicked, this, &Pairing::close);
     row->addWidget(close_);
     mode_->hide();
@@ -43,13 +40,8 @@ void Pairing::build_buttons() {
 }
 
 QToolButton* Pairing::build_menu() {
-    auto* button = new QToolButton;
-    set_icon(button, QStringLiteral("columns-2"));
-    button->setText(QStringLiteral("Beside"));
-    button->setToolButtonStyle(Qt::ToolButtonTextBesideIcon);
-    button->setObjectName(QStringLiteral("beside"));
-    button->setAccessibleName(QStringLiteral("Set beside"));
-    button->setToolTip(
+    auto* button = worded_button(
+        "columns-2", "beside", QStringLiteral("Beside"),
         QStringLiteral("Two maps on one legend: keep this one and look at another moment, sky, question or edit (Z), "
                        "or take another option"));
     button->setPopupMode(QToolButton::InstantPopup);

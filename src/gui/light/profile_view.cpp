@@ -9,6 +9,8 @@
 #include <cmath>
 
 #include "gui/desk/desktop.h"
+#include "gui/light/map_tools.h"
+#include "gui/look/buttons.h"
 #include "gui/look/look.h"
 #include "gui/look/tag.h"
 #include "report/pictures.h"
@@ -38,11 +40,7 @@ ProfileView::ProfileView(Document& document, Asker& asker, const Maps& maps, Leg
     row->setContentsMargins(space::small, space::tight, space::small, space::tight);
     row->setSpacing(space::tight);
     const auto tool = [&](const char* icon, const char* name, const char* tip, auto run) {
-        auto* button = new QToolButton;
-        set_icon(button, QString::fromLatin1(icon));
-        button->setObjectName(QString::fromLatin1(name));
-        button->setToolTip(QString::fromLatin1(tip));
-        button->setAccessibleName(QString::fromLatin1(tip));
+        auto* button = icon_button(icon, name, QString::fromLatin1(tip));
         connect(button, &QToolButton::clicked, this, run);
         row->addWidget(button);
         return button;
@@ -55,7 +53,7 @@ ProfileView::ProfileView(Document& document, Asker& asker, const Maps& maps, Leg
     connect(with_, &QComboBox::activated, this, &ProfileView::refresh);
     row->addWidget(with_);
     keep_ = tool("bookmark-plus", "profile-keep", "Keep this curve on the chart", [this] { keep(); });
-    forget_ = tool("x", "profile-forget", "Let kept curves go", [this] {
+    forget_ = tool("x", "profile-forget", "Remove the kept curves", [this] {
         kept_.clear();
         refresh();
     });
@@ -320,15 +318,14 @@ Page profile_companion(Desktop& desktop) {
         new ProfileView(desktop.document(), desktop.asker(), desktop.maps(), desktop.legends(), desktop.window());
     QObject::connect(&desktop, &Desktop::map_shown, view,
                      [&desktop, view](const SheetMap& map) { view->show_map(map, desktop.shown()); });
-    QObject::connect(&desktop.sheet(), &Sheet::profile_drawn, view, [&desktop, view](Vec2 a, Vec2 b) {
+    QObject::connect(&desktop.sheet().tool<ProfileTool>(), &ProfileTool::drawn, view, [&desktop, view](Vec2 a, Vec2 b) {
         desktop.show_companion(view);
         view->show_line(a, b);
     });
-    QObject::connect(view, &ProfileView::line_wanted, &desktop.sheet(),
-                     [&desktop] { desktop.sheet().set_tool(Tool::profile); });
+    QObject::connect(view, &ProfileView::line_wanted, &desktop.sheet(), [&desktop] { desktop.take_up<ProfileTool>(); });
     QObject::connect(view, &ProfileView::line_shown, &desktop.sheet(), &Sheet::show_profile);
     desktop.commands().add(CommandGroup::light, QStringLiteral("Draw profile"), QKeySequence(QStringLiteral("I")),
-                           [&desktop] { desktop.take_up(DeskKind::light, Tool::profile); });
+                           [&desktop] { desktop.take_up<ProfileTool>(); });
     return {QStringLiteral("Profile"), QStringLiteral("The map along a line, over the section cut there"),
             on_desk(DeskKind::light), view};
 }

@@ -12,6 +12,7 @@
 #include "geometry/readings.h"
 #include "gui/desk/desktop.h"
 #include "gui/entry/rows.h"
+#include "gui/light/map_tools.h"
 #include "gui/look/look.h"
 
 namespace wp::gui {
@@ -193,7 +194,7 @@ void place_reading(Desktop& desktop, ReadingsPanel& panel, Vec2 at) {
     Document& document = desktop.document();
     const size_t storey = document.storey_index();
     std::optional<model::Reading> reading;
-    if (const auto wall = desktop.sheet().wall_at(at, kWallPixels))
+    if (const auto wall = desktop.sheet().wall_near(desktop.sheet().view().to_screen(at), kWallPixels))
         reading = geometry::reading_on_wall(document.option(), storey, wall->room, wall->edge, wall->along);
     if (!reading)
         reading =
@@ -216,7 +217,7 @@ void place_reading(Desktop& desktop, ReadingsPanel& panel, Vec2 at) {
 
 Page readings_page(Desktop& desktop) {
     auto* panel = new ReadingsPanel(desktop.document(), desktop.answers(), desktop.legends(), desktop.window());
-    QObject::connect(&desktop.sheet(), &Sheet::reading_wanted, panel,
+    QObject::connect(&desktop.sheet().tool<ReadingTool>(), &ReadingTool::placed, panel,
                      [&desktop, panel](Vec2 at) { place_reading(desktop, *panel, at); });
     QObject::connect(&desktop, &Desktop::map_shown, panel,
                      [&desktop, panel] { desktop.sheet().show_readings(panel->words(is_moment(desktop.shown()))); });
@@ -224,13 +225,13 @@ Page readings_page(Desktop& desktop) {
         desktop.asker().watch_readings(desktop.is_on(DeskKind::light) && desktop.page() == panel);
     });
     QObject::connect(panel, &ReadingsPanel::place_wanted, &desktop.sheet(),
-                     [&desktop] { desktop.sheet().set_tool(Tool::reading); });
+                     [&desktop] { desktop.take_up<ReadingTool>(); });
     QObject::connect(&desktop.document(), &Document::selection_changed, panel, [&desktop, panel] {
         if (desktop.is_on(DeskKind::light) && desktop.document().selection().kind == Kind::reading)
             desktop.show_page(panel);
     });
     desktop.commands().add(CommandGroup::light, QStringLiteral("Place reading"), QKeySequence(QStringLiteral("Q")),
-                           [&desktop] { desktop.take_up(DeskKind::light, Tool::reading); });
+                           [&desktop] { desktop.take_up<ReadingTool>(); });
     return {QStringLiteral("Readings"), QStringLiteral("Light at places that were marked, in numbers"),
             on_desk(DeskKind::light), panel};
 }

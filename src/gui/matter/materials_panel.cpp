@@ -15,6 +15,7 @@
 #include "geometry/finishes.h"
 #include "gui/desk/desktop.h"
 #include "gui/entry/rows.h"
+#include "gui/look/buttons.h"
 #include "gui/look/look.h"
 #include "gui/saving/save.h"
 #include "question/ask.h"
@@ -100,11 +101,7 @@ MaterialsPanel::MaterialsPanel(Document& document, QWidget* parent) : QWidget(pa
     search_->setClearButtonEnabled(true);
     row->addWidget(search_, 1);
     const auto tool = [&](const char* icon_name, const char* name, const QString& tip) {
-        auto* b = new QToolButton;
-        set_icon(b, QString::fromLatin1(icon_name));
-        b->setObjectName(QString::fromLatin1(name));
-        b->setToolTip(tip);
-        b->setAccessibleName(tip);
+        auto* b = icon_button(icon_name, name, tip);
         row->addWidget(b);
         return b;
     };

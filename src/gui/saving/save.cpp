@@ -12,6 +12,7 @@
 
 #include "base/file.h"
 #include "gui/entry/figure_box.h"
+#include "gui/look/buttons.h"
 #include "gui/look/look.h"
 #include "report/pictures.h"
 
@@ -111,11 +112,7 @@ QWidget* out_buttons(QWidget* parent, std::function<Takeaway()> what) {
     row->setContentsMargins(0, 0, 0, 0);
     row->setSpacing(space::tight);
     const auto add = [&](const char* icon, const char* name, const char* tip, std::function<void()> run) {
-        auto* button = new QToolButton;
-        set_icon(button, QString::fromLatin1(icon));
-        button->setObjectName(QString::fromLatin1(name));
-        button->setToolTip(QString::fromLatin1(tip));
-        button->setAccessibleName(QString::fromLatin1(tip));
+        auto* button = icon_button(icon, name, QString::fromLatin1(tip));
         QObject::connect(button, &QToolButton::clicked, box, std::move(run));
         row->addWidget(button);
     };

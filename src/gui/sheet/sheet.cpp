@@ -37,7 +37,9 @@ Sheet::Sheet(Document& document, QWidget* parent) : QWidget(parent), document_(d
     });
     connect(entry_, &TypedEntry::entered, this, [this](double first, std::optional<double> second) {
         setFocus();
-        typed(first, second);
+        tool_->typed(first, second);
+        say_hint();
+        QWidget::update();
     });
     connect(entry_, &TypedEntry::left, this, [this] { setFocus(); });
 }
@@ -125,12 +127,12 @@ void Sheet::draw_plan_picture() {
     QPainter painter(&plan_);
     painter.setFont(font());
     report::PlanScene scene = plan_scene(document_.project(), document_.option_index(), document_.storey_index(), map_);
-    scene.tint = editable_ ? tint_ : report::TintBy::nothing;
+    scene.tint = is_drawn_on() ? tint_ : report::TintBy::nothing;
     if (scene.tint != report::TintBy::nothing) scene.maps.clear();
     scene.without = model::question_of(document_.project(), model::Question::Kind::daylight_factor).without;
-    scene.marks.figures = scene.marks.figures && reads_;
+    scene.marks.figures = scene.marks.figures && is_read();
     scene.cut = cut_;
-    scene.show_areas = editable_;
+    scene.show_areas = is_drawn_on();
     // Figures at the windows stand where dimension lines would.
     scene.dimensions = std::none_of(scene.maps.begin(), scene.maps.end(),
                                     [](const report::MapLayer& m) { return !m.plane.lies() && m.plane.columns == 1; });
@@ -155,9 +157,10 @@ void Sheet::paintEvent(QPaintEvent*) {
     painter.drawPixmap(0, 0, plan_);
     painter.setRenderHint(QPainter::Antialiasing);
     draw_figures(painter);
-    draw_tools(painter);
+    if (section_) draw_section_line(painter);
+    tool_->paint(painter);
     const bool empty = storey() == nullptr || storey()->rooms.empty();
-    if (empty && tool_ == Tool::select) {
+    if (empty && tool_->rests()) {
         QFont font = painter.font();
         font.setPixelSize(type::heading);
         painter.setFont(font);
@@ -165,7 +168,7 @@ void Sheet::paintEvent(QPaintEvent*) {
         painter.drawText(rect(), Qt::AlignCenter,
                          QStringLiteral("An empty storey. Press R and drag a rectangle to draw the first room."));
     }
-    if (!editable_ || tint_ == report::TintBy::nothing) draw_reads(painter);
+    if (!is_drawn_on() || tint_ == report::TintBy::nothing) draw_reads(painter);
     if (new_map_) {
         new_map_ = false;
         ++maps_painted_;

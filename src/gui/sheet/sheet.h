@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// The sheet: a storey's plan, drawn, with the answer painted inside the rooms, and the tools that draw on it.
-// sheet.cpp paints; sheet_marks.cpp paints what the tools show; sheet_pointer.cpp takes mouse and keys; sheet_drag.cpp
-// moves what is held; sheet_make.cpp makes new things.
+// The sheet: a storey's plan, drawn, with the answer painted inside the rooms. What the pointer does on it is up to the
+// tool in hand. sheet.cpp paints the plan; sheet_marks.cpp what stands on it for editing; sheet_reads.cpp what is read
+// from the map; sheet_site.cpp the site; sheet_pointer.cpp takes mouse and keys; sheet_items.cpp finds what lies where.
 #pragma once
 #include <QPixmap>
 #include <QStringList>
@@ -14,50 +14,66 @@
 #include "geometry/snapping.h"
 #include "gui/answers/sheet_map.h"
 #include "gui/document/document.h"
+#include "gui/sheet/sheet_tool.h"
 #include "report/plan.h"
 
 namespace wp::gui {
 
 class TypedEntry;
 
-enum class Tool {
-    select,
-    rectangle,
-    outline,
-    window,
-    door,
-    opening,
-    observer,
-    partition,
-    floor_void,
-    rooflight,
-    split,
-    dimension,
-    measure,
-    section,
-    scale_underlay,
-    thing,
-    block,
-    area,
-    aim,
-    reading,
-    profile
-};
+/// What lies at a snap or a wall takes the pointer in at this distance, in pixels.
+inline constexpr double kSnapPixels = 9, kWallPixels = 7;
 
 class Sheet : public QWidget {
     Q_OBJECT
  public:
     explicit Sheet(Document& document, QWidget* parent = nullptr);
 
-    void set_tool(Tool tool);
-    Tool tool() const { return tool_; }
+    Document& document() const { return document_; }
+
+    // Tools
+    void add_tool(MakeTool make);
+    const std::vector<SheetTool*>& tools() const { return tools_; }
+    /// The one in hand. There must be one.
+    const SheetTool& tool_in_hand() const { return *tool_; }
+    /// The only tool of its type. There must be one.
+    template <class T>
+    T& tool() const {
+        for (SheetTool* one : tools_)
+            if (T* as = qobject_cast<T*>(one)) return *as;
+        qFatal("the sheet has no %s", T::staticMetaObject.className());
+    }
+    void take_up(SheetTool& tool);
+    /// Puts the tool down: takes up the one that rests in this use of the sheet.
+    void rest();
+    /// Puts the tool down.
+    void set_use(SheetUse use);
+    bool is_drawn_on() const { return use_ == SheetUse::draw; }
+    bool is_read() const { return use_ == SheetUse::read; }
+    void say_hint();
+
+    // For tools
+    /// In pixels; negative while it is elsewhere.
+    QPointF pointer() const { return pointer_; }
+    /// Null where the option has no storey.
+    const model::Storey* storey() const;
+    /// from: where the line begins that is drawn.
+    geometry::Snap snap(Vec2 place, std::optional<Vec2> from = {}) const;
+    /// What lies uppermost there, in pixels.
+    Selection pick(QPointF at) const;
+    /// Everything on the storey, and outdoors, that the sheet draws.
+    std::vector<Selection> items_drawn() const;
+    /// Whether the pointer went far enough for more than a click.
+    bool is_drag(QPointF from, QPointF to) const;
+    /// Counts presses: edits of one drag are one step.
+    int gesture() const { return gesture_; }
+    /// Types over the figure that stands there; false where none does.
+    bool edit_figure_at(QPointF at);
+
+    // What it shows
     void show_map(SheetMap map);
     const SheetMap& map() const { return map_; }
-    /// Whether edits are taken; desks other than Build only show.
-    void set_editable(bool on) { editable_ = on; }
     void set_with_blocks(bool on);
-    /// Whether maps are read here (Light desk): a click asks why, a drag over the map takes its mean.
-    void set_reads(bool on);
     /// What stands beside each reading, by its id.
     void show_readings(std::map<model::Id, QString> values);
     /// Windows that a list points at.
@@ -66,8 +82,9 @@ class Sheet : public QWidget {
     void show_profile(std::optional<std::pair<Vec2, Vec2>> line, std::optional<Vec2> mark);
     /// The point that is asked about; none takes it away.
     void show_asked(std::optional<Vec2> at);
-    /// Where values are read as if the pointer were there; for pictures.
+    /// The part of the map whose mean is shown, lower left and upper right; none takes it away.
     const std::optional<std::pair<Vec2, Vec2>>& mean_area() const { return mean_area_; }
+    void show_mean_of(std::optional<std::pair<Vec2, Vec2>> corners);
     /// Marks the drawing as old and asks for a repaint; Qt's own update only repaints what the pointer does.
     void update();
     void fit();
@@ -78,15 +95,6 @@ class Sheet : public QWidget {
     /// Latest repaint that carried a new map, for measuring liveness.
     uint64_t maps_painted() const { return maps_painted_; }
 
-    /// Takes up the tool that places that kind of thing.
-    void place_things(model::Thing::Kind kind);
-    model::Thing::Kind thing_kind() const { return thing_kind_; }
-    /// What the next rectangle is: the part that a plane covers, one that it leaves out, or the part that electric
-    /// light is for.
-    enum class AreaOf { plane, left_out, lighting };
-    void draw_area(const model::Id& subject, AreaOf of);
-    /// The next click is what an observer looks at.
-    void aim_observer(const model::Id& observer);
     void set_tint(report::TintBy by);
     report::TintBy tint() const { return tint_; }
 
@@ -101,15 +109,13 @@ class Sheet : public QWidget {
     void show_faults(std::vector<Vec2> places);
     /// The point that the sky is seen from, on the Site desk.
     void show_sky_point(std::optional<Vec2> at);
-    /// A wall of the storey that is drawn, near a place in metres.
+    /// A wall of the storey that is drawn, near a place in pixels.
     struct WallSpot {
         model::Id room;
         int edge = -1;
         double along = 0;
     };
-    std::optional<WallSpot> wall_at(Vec2 place, double pixels) const {
-        return wall_near(view_.to_screen(place), pixels);
-    }
+    std::optional<WallSpot> wall_near(QPointF at, double pixels) const;
     /// Middle of the north point, in pixels.
     QPointF north_point() const;
     /// Scrolls to an item, if it is out of sight.
@@ -120,16 +126,14 @@ class Sheet : public QWidget {
     void select_everything();
 
  signals:
-    void tool_changed(Tool tool);
+    void tool_changed(const wp::gui::SheetTool* tool);
     void hint(const QString& text);
     void section_drawn(Vec2 a, Vec2 b);
     void menu_wanted(const QPoint& at);
     /// A press on the Site desk, in metres.
     void place_pressed(Vec2 at);
-    /// On the Light desk: a click, a reading, a profile's ends.
+    /// A click where the map is read.
     void place_read(Vec2 at);
-    void reading_wanted(Vec2 at);
-    void profile_drawn(Vec2 a, Vec2 b);
     void resized(QSize size);
 
  protected:
@@ -144,28 +148,10 @@ class Sheet : public QWidget {
     void leaveEvent(QEvent*) override;
 
  private:
-    // What the pointer holds while a button is down.
-    struct Grip {
-        enum class What {
-            none,
-            pan,
-            north,
-            mean,
-            items,
-            opening,
-            corner,
-            handle,
-            wall,
-            band,
-            rectangle
-        } what = What::none;
-        Selection item;
-        int index = -1;
-        Vec2 from;
-        QPointF pressed;
-        model::Option before;
-        QPointF view_origin;
-        bool copies = false, moved = false;
+    // What the pointer holds of the sheet itself while a button is down.
+    struct Hold {
+        enum class What { none, pan, north } what = What::none;
+        QPointF pressed, origin;
     };
     // A figure on the sheet that can be typed over.
     struct Figure {
@@ -174,33 +160,12 @@ class Sheet : public QWidget {
         std::function<void(double)> commit;
     };
 
-    const model::Storey* storey() const;
-    geometry::Snap snap(Vec2 p) const;
-    std::optional<WallSpot> wall_near(QPointF at, double pixels) const;
-    Selection pick(QPointF at) const;
-    Grip grip_at(QPointF at) const;
-    void press_opening();
-    void press_select(Qt::KeyboardModifiers modifiers);
-    void drag_to(QPointF at);
-    std::optional<QString> drag_items(model::Option& after, Vec2 p) const;
-    void select_band(QPointF a, QPointF b, bool add);
-    void edit_storey(const QString& name, const std::function<void(model::Option&, model::Storey&)>& change,
-                     const QString& gesture = {});
-
-    // Points of the tool at work.
-    void add_point(Vec2 at);
-    void finish_points();
-    void typed(double first, std::optional<double> second);
-    size_t points_needed() const;
-    void make_room(std::vector<Vec2> footprint);
-    void make_opening(const WallSpot& spot);
-    void make_observer(Vec2 at);
-    void make_partition(Vec2 a, Vec2 b);
-    void make_void(std::vector<Vec2> outline);
-    void make_rooflight(Vec2 at);
-    // sheet_site.cpp
+    Pointing pointing(const QMouseEvent& event);
+    void open_menu(QPoint at);
+    void escape();
+    void edit_figure(const Figure& figure);
+    Selection thing_at(Vec2 p, bool outdoors) const;
     // sheet_reads.cpp
-    void release_read(const Grip& grip, double moved);
     void draw_reads(QPainter& painter) const;
     void draw_mean(QPainter& painter) const;
     void draw_readings(QPainter& painter) const;
@@ -209,50 +174,32 @@ class Sheet : public QWidget {
     bool press_site();
     void turn_north();
     void draw_site(QPainter& painter) const;
-    // sheet_things.cpp
-    bool is_box() const;
-    bool takes_one_click() const;
-    void make_thing(Vec2 a, std::optional<Vec2> b);
-    void make_block(Vec2 a, Vec2 b);
-    void make_area(Vec2 a, Vec2 b);
-    void make_aim(Vec2 at);
-    Selection thing_at(Vec2 p, bool outdoors) const;
-    /// Corners of the selected thing or block that can be drawn out; empty for others.
-    std::vector<Vec2> handles() const;
-    QString drag_handle(model::Option& after, Vec2 to) const;
-    void draw_tint_legend(QPainter& painter) const;
-    void split_here(Vec2 a, Vec2 b);
-    void make_dimension(Vec2 a, Vec2 b, Vec2 at);
-    void scale_underlay(Vec2 a, Vec2 b);
-
     report::PlanView fitted_view(bool with_blocks) const;
-    void say_hint();
-    bool is_drawing() const;
-    void edit_figure(const Figure& figure);
-    void draw_tools(QPainter& painter) const;
-    void draw_snap(QPainter& painter) const;
-    void draw_points(QPainter& painter) const;
+    void draw_tint_legend(QPainter& painter) const;
+    void draw_section_line(QPainter& painter) const;
+    // sheet_marks.cpp
     void draw_figures(QPainter& painter);
     void figure(QPainter& painter, Vec2 a, Vec2 b, Vec2 away, double value, std::function<void(double)> commit);
     void draw_wall_figure(QPainter& painter, const model::Room& room, const std::vector<double>& inner, int edge);
-    void draw_ghost_opening(QPainter& painter) const;
+    void draw_room_figures(QPainter& painter, const model::Room& room);
+    void draw_opening_figures(QPainter& painter, const model::Id& opening);
+    void draw_partition_figure(QPainter& painter, const model::Partition& wall);
     void draw_faults(QPainter& painter) const;
 
     Document& document_;
-    Tool tool_ = Tool::select;
+    std::vector<SheetTool*> tools_;
+    SheetTool* tool_ = nullptr;
+    SheetUse use_ = SheetUse::look;
     report::PlanView view_;
-    bool fitted_ = false, editable_ = true, with_blocks_ = false, reads_ = false;
+    bool fitted_ = false, with_blocks_ = false;
     QPixmap plan_;  // the drawing as it was painted last; null where it is old
     std::optional<std::pair<Vec2, Vec2>> mean_area_, profile_;
     std::optional<Vec2> profile_mark_, asked_;
     std::map<model::Id, QString> readings_;
     std::set<model::Id> highlighted_;
     SheetMap map_;
-    Grip grip_;
+    Hold hold_;
     int gesture_ = 0;
-    std::vector<Vec2> points_;
-    bool arc_ = false;  // the next two points make an arc
-    std::optional<Vec2> arc_end_;
     QPointF pointer_{-1, -1};
     bool new_map_ = false;
     uint64_t maps_painted_ = 0;
@@ -265,9 +212,6 @@ class Sheet : public QWidget {
     std::optional<Vec2> sky_point_;
     std::vector<Figure> figures_;
     TypedEntry* entry_ = nullptr;
-    model::Thing::Kind thing_kind_ = model::Thing::Kind::table;
-    model::Id subject_;  // the plane or observer that a tool works for
-    AreaOf area_of_ = AreaOf::plane;
     report::TintBy tint_ = report::TintBy::nothing;
 };
 

@@ -14,13 +14,6 @@
 namespace wp::gui {
 using namespace model;
 
-void Sheet::set_reads(bool on) {
-    if (on == reads_) return;
-    reads_ = on;
-    mean_area_.reset();
-    update();
-}
-
 void Sheet::show_readings(std::map<Id, QString> values) {
     if (values == readings_) return;
     readings_ = std::move(values);
@@ -44,18 +37,14 @@ void Sheet::show_asked(std::optional<Vec2> at) {
     QWidget::update();
 }
 
-// A drag over the map keeps its area; a click lets it go and asks about the point.
-void Sheet::release_read(const Grip& grip, double moved) {
-    constexpr double click = 4;
-    if (moved > click) {
-        const Vec2 to = view_.to_model(pointer_);
-        mean_area_ = std::pair{Vec2{std::min(grip.from.x, to.x), std::min(grip.from.y, to.y)},
-                               Vec2{std::max(grip.from.x, to.x), std::max(grip.from.y, to.y)}};
-        return;
-    }
+void Sheet::show_mean_of(std::optional<std::pair<Vec2, Vec2>> corners) {
     mean_area_.reset();
-    document_.select(pick(grip.pressed));
-    emit place_read(grip.from);
+    if (corners) {
+        const auto& [a, b] = *corners;
+        mean_area_ =
+            std::pair{Vec2{std::min(a.x, b.x), std::min(a.y, b.y)}, Vec2{std::max(a.x, b.x), std::max(a.y, b.y)}};
+    }
+    QWidget::update();
 }
 
 void Sheet::draw_reads(QPainter& painter) const {
@@ -74,7 +63,7 @@ void Sheet::draw_reads(QPainter& painter) const {
             painter.drawEllipse(view_.to_screen(*profile_mark_), 5, 5);
         }
     }
-    if (asked_ && reads_) {
+    if (asked_ && is_read()) {
         const QPointF at = view_.to_screen(*asked_);
         for (const auto& [colour, width] : {std::pair{ink().paper, 4.0}, {ink().accent, 1.8}}) {
             painter.setPen(QPen(colour, width));
@@ -121,14 +110,8 @@ void Sheet::draw_readings(QPainter& painter) const {
 }
 
 void Sheet::draw_mean(QPainter& painter) const {
-    std::optional<std::pair<Vec2, Vec2>> area = mean_area_;
-    if (grip_.what == Grip::What::mean) {
-        const Vec2 to = view_.to_model(pointer_);
-        area = std::pair{Vec2{std::min(grip_.from.x, to.x), std::min(grip_.from.y, to.y)},
-                         Vec2{std::max(grip_.from.x, to.x), std::max(grip_.from.y, to.y)}};
-    }
-    if (!area || storey() == nullptr) return;
-    const auto [low, high] = *area;
+    if (!mean_area_ || storey() == nullptr) return;
+    const auto [low, high] = *mean_area_;
     const QRectF box = QRectF(view_.to_screen({low.x, high.y}), view_.to_screen({high.x, low.y}));
     painter.setBrush(Qt::NoBrush);
     painter.setPen(QPen(ink().paper, 3.5));
@@ -165,9 +148,7 @@ void Sheet::draw_mean(QPainter& painter) const {
 }
 
 void Sheet::draw_reading(QPainter& painter) const {
-    if (storey() == nullptr || pointer_.x() < 0 || grip_.what != Grip::What::none ||
-        (tool_ != Tool::select && tool_ != Tool::reading))
-        return;
+    if (storey() == nullptr || pointer_.x() < 0 || hold_.what != Hold::What::none || !tool_->shows_values()) return;
     const Vec2 p = view_.to_model(pointer_);
     for (size_t l = 0; l < map_.layers.size(); ++l) {
         const auto& layer = map_.layers[l];

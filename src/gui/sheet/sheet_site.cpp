@@ -18,8 +18,7 @@ bool Sheet::press_site() {
     if (!with_blocks_) return false;
     const QPointF off = pointer_ - north_point();
     if (std::hypot(off.x(), off.y()) <= kRing + 6) {
-        grip_ = {};
-        grip_.what = Grip::What::north;
+        hold_ = {Hold::What::north, pointer_, {}};
         turn_north();
         return true;
     }

@@ -11,17 +11,29 @@
 #include "gui/companion/wall_view.h"
 #include "gui/compare/compare_desk.h"
 #include "gui/light/light_desk.h"
+#include "gui/light/map_tools.h"
 #include "gui/light/profile_view.h"
 #include "gui/light/readings_panel.h"
 #include "gui/light/why_panel.h"
 #include "gui/matter/materials_panel.h"
 #include "gui/matter/types_panel.h"
 #include "gui/site/site_desk.h"
+#include "gui/tool/tools.h"
 #include "gui/year/use_panel.h"
 #include "gui/year/year_panel.h"
 #include "gui/year/year_view.h"
 
 namespace wp::gui {
+
+std::vector<MakeTool>& tool_makers() {
+    static std::vector<MakeTool> all{make_select_tool,    make_room_tool,     make_outline_tool,   make_window_tool,
+                                     make_door_tool,      make_opening_tool,  make_partition_tool, make_floor_void_tool,
+                                     make_rooflight_tool, make_observer_tool, make_split_tool,     make_dimension_tool,
+                                     make_measure_tool,   make_section_tool,  make_thing_tool,     make_block_tool,
+                                     make_area_tool,      make_aim_tool,      make_scale_tool,     make_look_tool,
+                                     make_read_tool,      make_reading_tool,  make_profile_tool};
+    return all;
+}
 
 std::vector<MakePage>& companion_makers() {
     static std::vector<MakePage> all{model_companion,   wall_companion, section_companion, eye_companion,

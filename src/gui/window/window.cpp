@@ -12,6 +12,7 @@
 #include "base/parallel.h"
 #include "gui/build/named_views.h"
 #include "gui/inspector/inspector.h"
+#include "gui/look/buttons.h"
 #include "gui/look/look.h"
 #include "gui/window/parts.h"
 
@@ -43,7 +44,7 @@ Window::Window(QWidget* parent) : QMainWindow(parent) {
     setMinimumSize(960, 640);
     resize(1280, 800);
     desktop_.set_companion_host(new QWidget(this));
-    desktop_.furnish(companion_makers(), page_makers(), desk_makers());
+    desktop_.furnish(tool_makers(), companion_makers(), page_makers(), desk_makers());
     // What is shown nowhere yet stays out of sight: stacks show what they are given.
     for (QWidget* part : findChildren<QWidget*>(Qt::FindDirectChildrenOnly)) part->hide();
     bars_ = new Stack;
@@ -84,7 +85,7 @@ Window::Window(QWidget* parent) : QMainWindow(parent) {
     refresh_title();
     refresh_options();
     show_desk(DeskKind::build);
-    sheet().set_tool(Tool::select);
+    sheet().rest();
 }
 
 // Pages say goodbye while what they speak to is still there.
@@ -154,10 +155,7 @@ void Window::build_options(QBoxLayout& row) {
     options_->setMinimumWidth(190);
     connect(options_, &QComboBox::activated, this, [this](int i) { document().show_option(static_cast<size_t>(i)); });
     row.addWidget(options_);
-    auto* add = new QToolButton;
-    set_icon(add, QStringLiteral("copy-plus"));
-    add->setToolTip(QStringLiteral("New option from this one"));
-    add->setAccessibleName(QStringLiteral("New option"));
+    auto* add = icon_button("copy-plus", "new-option", QStringLiteral("New option from this one"));
     connect(add, &QToolButton::clicked, this, &Window::add_option);
     row.addWidget(add);
 }

@@ -10,6 +10,7 @@
 #include "gui/check/model_check.h"
 #include "gui/commands/palette.h"
 #include "gui/jobs/jobs_panel.h"
+#include "gui/look/buttons.h"
 #include "gui/look/look.h"
 #include "gui/window/window.h"
 
@@ -133,12 +134,9 @@ void Window::build_commands(QMenu& menu) {
 }
 
 void Window::build_hold(QBoxLayout& row) {
-    auto* button = new QToolButton;
-    set_icon(button, QStringLiteral("pause"));
+    auto* button = icon_button("pause", "hold",
+                               QStringLiteral("Hold automatic work (H): maps stay as they are until it is released"));
     button->setCheckable(true);
-    button->setObjectName(QStringLiteral("hold"));
-    button->setAccessibleName(QStringLiteral("Hold automatic work"));
-    button->setToolTip(QStringLiteral("Hold automatic work (H): maps stay as they are until it is released"));
     QAction* hold = desktop_.commands().add_switch(
         CommandGroup::project, QStringLiteral("Hold automatic work"), QKeySequence(QStringLiteral("H")), false,
         [this, button](bool on) {
@@ -195,11 +193,8 @@ void Window::build_job_line() {
     set_icon(cancel, QStringLiteral("circle-stop"));
     cancel->setObjectName(QStringLiteral("cancel"));
     connect(cancel, &QPushButton::clicked, this, [this] { asker().cancel(); });
-    auto* jobs = new QToolButton;
-    set_icon(jobs, QStringLiteral("list-todo"));
-    jobs->setObjectName(QStringLiteral("show-jobs"));
-    jobs->setAccessibleName(QStringLiteral("Jobs and answers"));
-    jobs->setToolTip(QStringLiteral("Jobs and answers: what runs, what waits, what is kept (Ctrl+J)"));
+    auto* jobs = icon_button("list-todo", "show-jobs",
+                             QStringLiteral("Jobs and answers: what runs, what waits, what is kept (Ctrl+J)"));
     connect(jobs, &QToolButton::clicked, this, &Window::show_jobs);
     for (QWidget* part : {static_cast<QWidget*>(title), static_cast<QWidget*>(progress), static_cast<QWidget*>(cancel),
                           static_cast<QWidget*>(jobs)})

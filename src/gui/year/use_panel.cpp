@@ -13,6 +13,7 @@
 #include "gui/desk/desktop.h"
 #include "gui/entry/rows.h"
 #include "gui/look/look.h"
+#include "gui/tool/area_tool.h"
 #include "gui/year/use_parts.h"
 #include "question/ask.h"
 
@@ -524,7 +525,7 @@ Page use_page(Desktop& desktop) {
     QObject::connect(panel, &UsePanel::said, &desktop, &Desktop::say);
     QObject::connect(panel, &UsePanel::pointed_at, &desktop.sheet(), &Sheet::highlight);
     QObject::connect(panel, &UsePanel::area_wanted, &desktop.sheet(), [&desktop](const model::Id& lighting) {
-        desktop.sheet().draw_area(lighting, Sheet::AreaOf::lighting);
+        desktop.sheet().tool<AreaTool>().take_up_for(lighting, AreaTool::Of::lighting);
     });
     return {QStringLiteral("Use"), QStringLiteral("Occupied hours, targets, blinds and electric light"),
             on_desk(DeskKind::light), panel};
