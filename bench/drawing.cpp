@@ -9,7 +9,7 @@
 #include <algorithm>
 #include <cstdio>
 
-#include "geometry/check.h"
+#include "check/check.h"
 #include "geometry/surfaces.h"
 #include "geometry/walls.h"
 #include "gui/companion/model_view.h"
@@ -152,7 +152,7 @@ int main(int argc, char** argv) {
         const double one = frames(60, [&](int) {
             geometry::inner_face(option, option.storeys[1], option.storeys[1].rooms[static_cast<size_t>(rooms) / 8]);
         });
-        const double check = frames(5, [&](int) { geometry::check_drawing(option); });
+        const double check = frames(5, [&](int) { check::check_drawing(option); });
         const double all = frames(5, [&](int) { geometry::build_surfaces(project, option); });
         std::printf("%5d  %8d | %5.1f  %5.1f  %5.1f | %5.1f | %16.3f %12.1f %14.1f\n", rooms, rooms * 5, pan, zoom,
                     drag, turn, one, check, all);

@@ -1,6 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Ratios of the engine, in one run: warmpane-bench-engine PROJECT. Times are of one thread, medians of rounds in turn.
-#include <embree3/rtcore.h>
 #include <fmt/core.h>
 
 #include <algorithm>
@@ -9,6 +8,7 @@
 #include <vector>
 
 #include "light/path.h"
+#include "light/ray_context.h"
 #include "light/replicates.h"
 #include "model/project.h"
 #include "question/ask.h"
@@ -17,17 +17,9 @@
 
 namespace {
 
-// As the engine's own context, which starts with Embree's.
-struct Context {
-    RTCIntersectContext base;
-    const void* portals;
-    int skip;
-    float share;
-    int portal;
-};
 struct Ray {
     RTCRayHit ray;
-    Context context;
+    wp::light::RayContext context;
 };
 std::vector<Ray>* g_record = nullptr;
 
@@ -44,7 +36,11 @@ double median(std::vector<double> v) {
 
 extern "C" void __real_rtcIntersect1(RTCScene, RTCIntersectContext*, RTCRayHit*);
 extern "C" void __wrap_rtcIntersect1(RTCScene scene, RTCIntersectContext* context, RTCRayHit* ray) {
-    if (g_record != nullptr) g_record->push_back({*ray, *reinterpret_cast<Context*>(context)});
+    if (g_record != nullptr) {
+        auto own = *reinterpret_cast<wp::light::RayContext*>(context);
+        own.passed = nullptr;  // what it points to is gone when the ray is cast again
+        g_record->push_back({*ray, own});
+    }
     __real_rtcIntersect1(scene, context, ray);
 }
 

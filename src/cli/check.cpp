@@ -1,9 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include <fmt/core.h>
 
+#include "check/check.h"
 #include "cli/arguments.h"
 #include "cli/terminal.h"
-#include "geometry/check.h"
 #include "model/project.h"
 #include "question/ask.h"
 #include "rule/data.h"
@@ -31,8 +31,7 @@ int check(const CheckArguments& arguments) {
     for (const auto& option : project->options) {
         say("Option {}: {}\n", option.id, option.name);
         size_t of_this = 0;
-        for (const auto& fault :
-             geometry::check_model(*project, option, blinds, weather ? &weather->measured : nullptr)) {
+        for (const auto& fault : check::check_model(*project, option, blinds, weather ? &weather->measured : nullptr)) {
             if (!is_assumption(fault)) ++of_this;
             say("  {} {}{}\n", is_assumption(fault) ? "assumed" : "fault  ", fault.what,
                 fault.mend.empty() ? "" : " Mend: " + fault.mend + ".");

@@ -19,6 +19,7 @@
 #include "cli/pictures.h"
 #endif
 #include "analysis/analysis.h"
+#include "check/check.h"
 #include "cli/terminal.h"
 #include "exchange/exr.h"
 #include "exchange/kept_table.h"
@@ -27,7 +28,6 @@
 #include "exchange/table_formats.h"
 #include "exchange/tables.h"
 #include "figure/year_rooms.h"
-#include "geometry/check.h"
 #include "model/project.h"
 #include "question/ask.h"
 #include "question/ask_year.h"
@@ -83,9 +83,9 @@ bool told_of_faults(const model::Project& project, const std::vector<const model
                     const climate::Place* measured) {
     bool spoilt = false;
     for (const auto* option : options)
-        for (const auto& fault : geometry::check_model(project, *option, false, measured)) {
+        for (const auto& fault : check::check_model(project, *option, false, measured)) {
             if (is_assumption(fault)) continue;
-            const bool spoils = geometry::spoils_answers(fault.kind);
+            const bool spoils = check::spoils_answers(fault.kind);
             spoilt = spoilt || spoils;
             note("{}: option {}: {}\n", spoils ? "fault" : "note", plain_text(option->id, 60), plain_text(fault.what));
         }

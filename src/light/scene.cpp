@@ -1,13 +1,14 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "light/scene.h"
 
-#include <embree3/rtcore.h>
 #include <pmmintrin.h>
 
 #include <algorithm>
 #include <bit>
 #include <cmath>
 #include <stdexcept>
+
+#include "light/ray_context.h"
 
 namespace wp::light {
 
@@ -34,29 +35,15 @@ RTCDevice device() {
     return holder.device;
 }
 
-struct Context {
-    RTCIntersectContext base;
-    const ScenePortal* portals;
-    const Openness* openness;  // of each porous face
-    int skip;
-    bool stops_at_portals;
-    Scene::Beam beam;
-    // What a beam went through last: on the seam between two triangles the kernels tell of both.
-    unsigned last_portal;
-    float last_hole;
-    // Porous faces that a ray passed, and how far off, where anybody asks. The kernels do not tell of them in order.
-    std::vector<std::pair<float, unsigned>>* passed;
-};
-
 void skip_one(const RTCFilterFunctionNArguments* args) {
-    const auto* context = reinterpret_cast<const Context*>(args->context);
+    const auto* context = reinterpret_cast<const RayContext*>(args->context);
     if (args->valid[0] == -1 && RTCHitN_primID(args->hit, args->N, 0) == static_cast<unsigned>(context->skip))
         args->valid[0] = 0;
 }
 
 // A beam passes panes and is dimmed by each.
 void dim_beam(const RTCFilterFunctionNArguments* args) {
-    auto* context = reinterpret_cast<Context*>(args->context);
+    auto* context = reinterpret_cast<RayContext*>(args->context);
     if (args->valid[0] != -1 || context->stops_at_portals) return;
     const unsigned index = RTCHitN_primID(args->hit, args->N, 0);
     const ScenePortal& portal = context->portals[index];
@@ -85,7 +72,7 @@ uint32_t mix(uint32_t h) {
 // the same however often the kernels ask.
 void pass_some(const RTCFilterFunctionNArguments* args) {
     if (args->valid[0] != -1) return;
-    const auto* context = reinterpret_cast<const Context*>(args->context);
+    const auto* context = reinterpret_cast<const RayContext*>(args->context);
     const unsigned face = RTCHitN_primID(args->hit, args->N, 0);
     uint32_t h = mix(face + 0x9e3779b9u);
     for (const float part : {RTCRayN_org_x(args->ray, args->N, 0), RTCRayN_org_y(args->ray, args->N, 0),
@@ -100,7 +87,7 @@ void pass_some(const RTCFilterFunctionNArguments* args) {
 // A beam is dimmed by what is partly open.
 void dim_by_holes(const RTCFilterFunctionNArguments* args) {
     if (args->valid[0] != -1) return;
-    auto* context = reinterpret_cast<Context*>(args->context);
+    auto* context = reinterpret_cast<RayContext*>(args->context);
     const Openness& holes = context->openness[RTCHitN_primID(args->hit, args->N, 0)];
     if (holes.drawn <= 0) return;
     const float distance = RTCRayN_tfar(args->ray, args->N, 0);
@@ -113,8 +100,8 @@ void dim_by_holes(const RTCFilterFunctionNArguments* args) {
     args->valid[0] = 0;
 }
 
-Context new_context(const std::vector<ScenePortal>& portals, const std::vector<Openness>& openness, int skip) {
-    Context context{};
+RayContext new_context(const std::vector<ScenePortal>& portals, const std::vector<Openness>& openness, int skip) {
+    RayContext context{};
     rtcInitIntersectContext(&context.base);
     context.portals = portals.data();
     context.openness = openness.data();
@@ -283,7 +270,7 @@ ByState Scene::likelihood(const std::vector<std::pair<float, unsigned>>& passed,
 
 Hit Scene::intersect(Vec3f origin, Vec3f direction, int skip_portal) const {
     static thread_local std::vector<std::pair<float, unsigned>> passed;
-    Context context = new_context(portals(), openness_, skip_portal);
+    RayContext context = new_context(portals(), openness_, skip_portal);
     if (states_ > 1) {
         passed.clear();
         context.passed = &passed;
@@ -340,7 +327,7 @@ bool Scene::leads_out(int space, Vec3f origin, Vec3f direction) const {
 }
 
 ByState Scene::between(Vec3f from, Vec3f to) const {
-    Context context = new_context(portals(), openness_, -1);
+    RayContext context = new_context(portals(), openness_, -1);
     context.stops_at_portals = true;
     const Vec3f d = to - from;
     // Both ends stand off their surfaces.
@@ -350,7 +337,7 @@ ByState Scene::between(Vec3f from, Vec3f to) const {
 }
 
 Scene::Beam Scene::beam(Vec3f origin, Vec3f direction) const {
-    Context context = new_context(portals(), openness_, -1);
+    RayContext context = new_context(portals(), openness_, -1);
     RTCRay ray{origin.x, origin.y, origin.z, 0, direction.x, direction.y, direction.z, 0, kFar, 0xffffffffu, 0, 0};
     rtcOccluded1(scene_, &context.base, &ray);
     return ray.tfar < 0 ? Beam{0, -1, 0, {}} : context.beam;

@@ -17,15 +17,15 @@ namespace fs = std::filesystem;
 
 namespace {
 
-struct Ended {
+struct TimedRun {
     int code;
     std::string output;
     double seconds;
 };
 
 // Through a shell, which may close or turn streams. A timeout ends what hangs: code 124.
-Ended shell(const std::string& line, const std::string& limit = "60") {
-    Ended result{0, {}, 0};
+TimedRun shell(const std::string& line, const std::string& limit = "60") {
+    TimedRun result{0, {}, 0};
     const auto begun = std::chrono::steady_clock::now();
     FILE* pipe = ::popen(("timeout -k 1 " + limit + " sh -c '" + line + "' 2>&1").c_str(), "r");
     char buffer[4096];
@@ -43,7 +43,7 @@ class HardKnocks : public ::testing::Test {
         EXPECT_FALSE(store::save_project(project, folder / name));
         return (folder / name).string();
     }
-    Ended solve(const std::string& file, const std::string& more = {}) {
+    TimedRun solve(const std::string& file, const std::string& more = {}) {
         return shell(cli("solve --no-answers " + file + " --out " + out() + " " + more));
     }
     std::string out() const { return (folder / "out").string(); }

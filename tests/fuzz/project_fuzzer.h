@@ -2,8 +2,8 @@
 #pragma once
 #include <string_view>
 
+#include "check/check.h"
 #include "fuzz/must.h"
-#include "geometry/check.h"
 #include "geometry/surfaces.h"
 #include "model/project.h"
 #include "store/project_file.h"
@@ -28,7 +28,7 @@ inline void one_project(std::string_view text) {
         }
     if (size > 200) return;  // large ones are slow, not different
     for (const auto& option : project->options) {
-        geometry::check_drawing(option);
+        check::check_drawing(option);
         geometry::build_surfaces(*project, option);
     }
 }

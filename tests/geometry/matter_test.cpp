@@ -5,8 +5,8 @@
 #include <algorithm>
 #include <set>
 
+#include "edit/edit.h"
 #include "geometry/block_shape.h"
-#include "geometry/edit.h"
 #include "geometry/finishes.h"
 #include "geometry/surfaces.h"
 #include "light/scene.h"
@@ -16,6 +16,7 @@
 
 using namespace wp;
 using namespace wp::geometry;
+using namespace wp::edit;
 using namespace wp::model;
 
 namespace {

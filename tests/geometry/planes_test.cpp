@@ -4,7 +4,7 @@
 
 #include <set>
 
-#include "geometry/lay.h"
+#include "edit/lay.h"
 #include "geometry/plane_points.h"
 #include "question/ask.h"
 #include "question/daylight_factor.h"
@@ -12,6 +12,7 @@
 
 using namespace wp;
 using namespace wp::geometry;
+using namespace wp::edit;
 using namespace wp::model;
 
 namespace {

@@ -1,7 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include <gtest/gtest.h>
 
-#include "geometry/edit.h"
+#include "edit/edit.h"
+#include "edit/items.h"
 #include "geometry/readings.h"
 #include "store/project_file.h"
 #include "support.h"
@@ -96,15 +97,16 @@ TEST(Readings, go_with_their_room_and_are_kept_in_the_file) {
     EXPECT_EQ(again->options[0].readings, p.options[0].readings);
 
     auto& option = p.options[0];
-    place_items(option, {{model::Item::Kind::room, "room", -1}}, Placing::turn({0, 0}, 90));
+    edit::place_items(option, {{model::Item::Kind::room, "room", -1}}, edit::Placing::turn({0, 0}, 90));
     EXPECT_NEAR(option.readings[0].at.x, -2, 1e-9);
     EXPECT_NEAR(option.readings[0].at.y, 1, 1e-9);
     EXPECT_NEAR(option.readings[0].facing.x, 1, 1e-9);
-    const auto made = copy_items(option, {{model::Item::Kind::reading, "reading-01", -1}}, 0, Placing::move({1, 0}));
+    const auto made =
+        edit::copy_items(option, {{model::Item::Kind::reading, "reading-01", -1}}, 0, edit::Placing::move({1, 0}));
     ASSERT_EQ(made.size(), 1u);
     EXPECT_EQ(option.readings.size(), 2u);
-    EXPECT_EQ(model::storey_of(option, made[0]), 0u);
-    remove_items(option, {{model::Item::Kind::room, "room", -1}});
+    EXPECT_EQ(edit::storey_of(option, made[0]), 0u);
+    edit::remove_items(option, {{model::Item::Kind::room, "room", -1}});
     EXPECT_TRUE(option.readings.empty());
 }
 

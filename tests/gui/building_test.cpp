@@ -4,7 +4,7 @@
 
 #include <cstdio>
 
-#include "geometry/check.h"
+#include "check/check.h"
 #include "geometry/leaks.h"
 #include "gui/check/model_check.h"
 #include "gui/drive.h"

@@ -12,8 +12,8 @@
 #include <QScrollArea>
 #include <QTimer>
 
-#include "geometry/edit.h"
-#include "geometry/lay.h"
+#include "edit/edit.h"
+#include "edit/lay.h"
 #include "geometry/plane_points.h"
 #include "gui/drive.h"
 #include "store/project_file.h"
@@ -49,7 +49,7 @@ inline Project two_rooms() {
     north.footprint = {{0, 6}, {6, 6}, {6, 12}, {0, 12}};
     north.openings.clear();
     option.storeys[0].rooms.push_back(north);
-    geometry::lay_planes(option, {"north"}, {});
+    edit::lay_planes(option, {"north"}, {});
     Material paint;
     paint.id = "paint";
     paint.name = "White paint";

@@ -1,8 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// A page and a tool that are in no program: one file, and one line to have each.
+// A page, a tool and a kind of item that are in no program: one file, and one line to have each.
 #include <gtest/gtest.h>
 
+#include "edit/items.h"
 #include "gui/drive.h"
+#include "gui/inspector/inspector_pages.h"
 #include "gui/window/parts.h"
 #include "support.h"
 
@@ -29,7 +31,7 @@ class NamingTool : public SheetTool {
     QString hint() const override { return said_.isEmpty() ? QStringLiteral("Click a room") : said_; }
     void press(const Pointing& pointing) override {
         const Selection under = sheet().pick(pointing.at);
-        said_ = QString::fromStdString(model::item_name(sheet().document().option(), under));
+        said_ = QString::fromStdString(edit::item_name(sheet().document().option(), under));
     }
     bool cancel() override { return !std::exchange(said_, {}).isEmpty(); }
 
@@ -37,6 +39,62 @@ class NamingTool : public SheetTool {
     QString said_;
 };
 SheetTool* make_naming_tool(Sheet& sheet) { return new NamingTool(sheet); }
+
+// Marks on the ground, kept beside the model.
+struct Mark {
+    model::Id id;
+    Vec2 at;
+};
+std::vector<Mark>& marks() {
+    static std::vector<Mark> all;
+    return all;
+}
+Mark* find_mark(const Selection& item) {
+    for (Mark& mark : marks())
+        if (mark.id == item.id) return &mark;
+    return nullptr;
+}
+
+class MarkKind : public edit::ItemKind {
+ public:
+    explicit MarkKind(Item::Kind number) : ItemKind(number, "mark") {}
+    edit::Items all(const Option&) const override {
+        edit::Items out;
+        for (const Mark& mark : marks()) out.push_back({kind(), mark.id, -1});
+        return out;
+    }
+    bool exists(const Option&, const Item& item) const override { return find_mark(item) != nullptr; }
+    size_t storey(const Option& option, const Item& item) const override {
+        return exists(option, item) ? 0 : option.storeys.size();
+    }
+    std::string name(const Option& option, const Item& item) const override {
+        return exists(option, item) ? item.id : std::string();
+    }
+    std::vector<Vec2> outline(const Option&, const Item& item) const override {
+        const Mark* mark = find_mark(item);
+        return mark != nullptr ? std::vector{mark->at} : std::vector<Vec2>();
+    }
+    bool place(Option&, const Item& item, const edit::Items&, const edit::Placing& placing) const override {
+        if (Mark* mark = find_mark(item)) mark->at = placing(mark->at);
+        return true;
+    }
+    bool remove(Option&, const Item& item) const override {
+        std::erase_if(marks(), [&](const Mark& mark) { return mark.id == item.id; });
+        return true;
+    }
+
+ protected:
+    bool covers(const Option&, const Item& item, const edit::Touch& touch) const override {
+        return length(find_mark(item)->at - touch.place) < 8 * touch.pixel;
+    }
+    int depth(const Option&, const Item&) const override { return edit::depth::observer; }
+};
+std::unique_ptr<edit::ItemKind> make_mark_kind(Selection::Kind number) { return std::make_unique<MarkKind>(number); }
+
+void show_mark(Inspector& in) {
+    QFormLayout& form = in.group(QStringLiteral("Mark"), "mark");
+    in.add_fact(form, QStringLiteral("Called"), [id = in.item().id] { return QString::fromStdString(id); });
+}
 
 }  // namespace
 
@@ -85,4 +143,30 @@ TEST(Parts, a_tool_is_one_file_and_one_line) {
         window.document().undo_stack().setClean();
     }
     tool_makers().pop_back();
+}
+
+TEST(Parts, a_kind_of_item_is_one_file_and_one_line) {
+    const auto kind = edit::add_item_kind(make_mark_kind);
+    inspector_pages().push_back({kind, show_mark});
+    marks() = {{"north-east", {3, 2}}, {"south-west", {1, 1}}};
+    {
+        Window window;
+        drive::show(window);
+        drive::click(window, "tool-room");
+        drive::drag(window, {0, 0}, {4, 3});
+        drive::click_sheet(window, {3, 2});
+        EXPECT_EQ(window.document().selection(), (Selection{kind, "north-east", -1})) << "it lies over the room";
+        auto* called = window.findChild<QLabel*>(QStringLiteral("fact-called"));
+        ASSERT_NE(called, nullptr) << "the inspector has its page";
+        EXPECT_EQ(called->text(), QStringLiteral("north-east"));
+        QTest::keyClick(&window.sheet(), Qt::Key_Right);
+        EXPECT_GT(marks()[0].at.x, 3.04) << "arrows nudge it";
+        EXPECT_EQ(edit::find_by_name(window.document().option(), "south-w").size(), 1u) << "it is found by name";
+        QTest::keyClick(&window.sheet(), Qt::Key_Delete);
+        EXPECT_EQ(marks().size(), 1u);
+        EXPECT_EQ(window.document().option().storeys[0].rooms.size(), 1u) << "the room below stays";
+        window.document().undo_stack().setClean();
+    }
+    inspector_pages().pop_back();
+    edit::remove_item_kind();
 }

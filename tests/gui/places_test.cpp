@@ -174,7 +174,7 @@ TEST_F(Places, a_model_broken_in_every_way_is_mended_by_the_check_alone) {
     option.things = {table, shelf, tree};
     option.planes[0].height = 8;  // above the ceiling
     option.planes[1].turned_over = true;
-    geometry::lay_on_wall(option, "room", 0, true, 0.5);
+    edit::lay_on_wall(option, "room", 0, true, 0.5);
     option.planes.back().edge = 2;  // a facade plane indoors
     option.observers[0].eye = {40, 3, 1.2};
     Question night;
@@ -195,7 +195,7 @@ TEST_F(Places, a_model_broken_in_every_way_is_mended_by_the_check_alone) {
     option.types[Part::shading] = "fabric";
     open(project);
     window->document().edit_option(QStringLiteral("Inside out"), [&](Option& o) { o.blocks.push_back(block); });
-    std::set<geometry::ModelFault::Kind> kinds;
+    std::set<check::ModelFault::Kind> kinds;
     for (const auto& fault : window->part<ModelCheck>().faults()) kinds.insert(fault.kind);
     EXPECT_GE(kinds.size(), 17u);
     QTest::mouseClick(widget("faults"), Qt::LeftButton);

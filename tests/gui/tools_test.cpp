@@ -16,7 +16,7 @@
 
 #include "asked_room.h"
 #include "base/file.h"
-#include "geometry/check.h"
+#include "check/check.h"
 #include "geometry/walls.h"
 #include "gui/build/named_views.h"
 #include "gui/build/underlay_on_sheet.h"

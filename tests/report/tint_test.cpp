@@ -5,7 +5,7 @@
 #include <QImage>
 #include <QPainter>
 
-#include "geometry/lay.h"
+#include "edit/lay.h"
 #include "report/plan.h"
 #include "report/tint.h"
 #include "shading/device.h"

@@ -34,26 +34,26 @@ TEST(Answers, what_was_kept_is_found_again_by_another_program) {
     const test::Folder folder;
     const std::string light(100000, 'x');
     {
-        auto answers = Answers::open(folder / "a.answers");
+        auto answers = store::Answers::open(folder / "a.answers");
         ASSERT_TRUE(answers) << answers.fault().line();
         EXPECT_FALSE((*answers)->keep_piece(print_of(1), light));
         EXPECT_FALSE((*answers)->piece(print_of(2)));
     }
-    auto again = *Answers::open(folder / "a.answers");
+    auto again = *store::Answers::open(folder / "a.answers");
     ASSERT_TRUE(again->piece(print_of(1)));
     EXPECT_EQ(*again->piece(print_of(1)), light);
 }
 
 TEST(Answers, two_programs_may_have_one_file_open) {
     const test::Folder folder;
-    auto a = *Answers::open(folder / "a.answers"), b = *Answers::open(folder / "a.answers");
+    auto a = *store::Answers::open(folder / "a.answers"), b = *store::Answers::open(folder / "a.answers");
     for (int i = 0; i < 20; ++i) EXPECT_FALSE((i % 2 ? a : b)->keep_piece(print_of(i), std::to_string(i)));
     for (int i = 0; i < 20; ++i) EXPECT_EQ((i % 2 ? b : a)->piece(print_of(i)), std::to_string(i));
 }
 
 TEST(Answers, forgetting_an_answer_forgets_what_only_it_stood_on) {
     const test::Folder folder;
-    auto answers = *Answers::open(folder / "a.answers");
+    auto answers = *store::Answers::open(folder / "a.answers");
     for (int i = 0; i < 3; ++i) answers->keep_piece(print_of(i), "piece");
     AnswerEntry first, second;
     first.option = second.option = "tall";
@@ -74,15 +74,15 @@ TEST(Answers, a_file_that_is_none_is_refused_with_a_remedy) {
     const test::Folder folder;
     ASSERT_FALSE(write_file(folder / "a.answers",
                             "this is no data base, whatever its name may say; it is long enough to be one"));
-    const auto answers = Answers::open(folder / "a.answers");
+    const auto answers = store::Answers::open(folder / "a.answers");
     ASSERT_FALSE(answers);
     EXPECT_FALSE(answers.fault().remedy.empty());
-    EXPECT_FALSE(Answers::open(folder.path() / "nowhere" / "a.answers"));
+    EXPECT_FALSE(store::Answers::open(folder.path() / "nowhere" / "a.answers"));
 }
 
 TEST(Answers, how_an_answer_was_made_is_not_forgotten_when_it_is_found_again) {
     const test::Folder folder;
-    auto answers = *Answers::open(folder / "a.answers");
+    auto answers = *store::Answers::open(folder / "a.answers");
     AnswerEntry e;
     e.option = "tall";
     e.question = "year";
@@ -116,7 +116,7 @@ TEST(Answers, a_job_is_left_behind_when_its_program_is_gone_and_not_while_it_run
     const auto file = folder / "a.answers";
     EXPECT_EQ(
         in_a_child([&] {
-            auto answers = *Answers::open(file);
+            auto answers = *store::Answers::open(file);
             if (answers->begin("tall", "year") || answers->begin("found", "year") || answers->begin("louvres", "year"))
                 return 1;
             if (answers->release("found", "year")) return 2;
@@ -128,14 +128,14 @@ TEST(Answers, a_job_is_left_behind_when_its_program_is_gone_and_not_while_it_run
             return answers->left_behind()->empty() ? std::raise(SIGKILL) : 4;
         }),
         128 + SIGKILL);
-    auto answers = *Answers::open(file);
+    auto answers = *store::Answers::open(file);
     const auto left = answers->left_behind();
     ASSERT_TRUE(left);
     ASSERT_EQ(left->size(), 1u) << "what was released and what was answered is not left";
     EXPECT_EQ(left->front().option, "tall");
     // Whoever takes it up holds it, for all who look.
     EXPECT_FALSE(answers->begin("tall", "year"));
-    EXPECT_TRUE((*Answers::open(file))->left_behind()->empty());
+    EXPECT_TRUE((*store::Answers::open(file))->left_behind()->empty());
 }
 
 TEST(Answers, a_full_disk_loses_nothing_that_was_kept_and_is_said) {
@@ -144,7 +144,7 @@ TEST(Answers, a_full_disk_loses_nothing_that_was_kept_and_is_said) {
     std::string noise(200000, '\0');
     for (size_t i = 0; i < noise.size(); ++i) noise[i] = static_cast<char>(random::hash(7, static_cast<uint32_t>(i)));
     {
-        auto answers = *Answers::open(file);
+        auto answers = *store::Answers::open(file);
         ASSERT_FALSE(answers->keep_piece(print_of(1), noise));
     }
     EXPECT_EQ(in_a_child([&] {
@@ -152,7 +152,7 @@ TEST(Answers, a_full_disk_loses_nothing_that_was_kept_and_is_said) {
                   std::signal(SIGXFSZ, SIG_IGN);
                   const rlimit most{400000, 400000};
                   ::setrlimit(RLIMIT_FSIZE, &most);
-                  auto answers = Answers::open(file);
+                  auto answers = store::Answers::open(file);
                   if (!answers) return 1;
                   for (int i = 2; i < 10; ++i)
                       if (const auto fault = (*answers)->keep_piece(print_of(i), noise)) {
@@ -163,7 +163,7 @@ TEST(Answers, a_full_disk_loses_nothing_that_was_kept_and_is_said) {
                   return 4;
               }),
               0);
-    auto again = Answers::open(file);
+    auto again = store::Answers::open(file);
     ASSERT_TRUE(again) << again.fault().line();
     EXPECT_EQ((*again)->piece(print_of(1)), noise);
     EXPECT_FALSE((*again)->keep_piece(print_of(50), noise)) << "there is room again";

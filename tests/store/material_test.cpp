@@ -4,7 +4,7 @@
 
 #include "base/data_folder.h"
 #include "base/file.h"
-#include "geometry/lay.h"
+#include "edit/lay.h"
 #include "question/ask.h"
 #include "shading/device.h"
 #include "store/material_file.h"
@@ -158,8 +158,8 @@ TEST(ProjectFile, keeps_matter_things_planes_and_observers) {
         if (thing.kind != Thing::Kind::tree) thing.bare_gap = 0.2;
         option.things.push_back(thing);
     }
-    geometry::lay_on_decks(option, "thing-4", 0.3, 0.05);
-    geometry::lay_on_wall(option, "room", 1, true, 0.4);
+    edit::lay_on_decks(option, "thing-4", 0.3, 0.05);
+    edit::lay_on_wall(option, "room", 1, true, 0.4);
     option.planes[0].area = {{1, 1}, {3, 1}, {3, 3}, {1, 3}};
     option.planes[0].left_out = {{{1, 1}, {2, 1}, {2, 2}, {1, 2}}};
     option.planes[0].along = ReferencePlane::Along::true_north;

@@ -31,7 +31,7 @@ void BuildingCommands::act(CommandGroup group, const char* text, const char* key
 }
 
 void BuildingCommands::add_editing() {
-    using geometry::Placing;
+    using edit::Placing;
     act(CommandGroup::edit, "Copy", "Ctrl+C", [this] { copy_selected(false); });
     act(CommandGroup::edit, "Cut", "Ctrl+X", [this] { copy_selected(true); });
     act(CommandGroup::edit, "Paste", "Ctrl+V", [this] { paste(); });
@@ -91,11 +91,11 @@ void BuildingCommands::add_planes() {
         [this] { lay_lattice(); }, QStringLiteral("seats views glare grid"));
 }
 
-void BuildingCommands::place_selected(const QString& name, const std::function<geometry::Placing(Vec2)>& placing) {
+void BuildingCommands::place_selected(const QString& name, const std::function<edit::Placing(Vec2)>& placing) {
     const auto items = document().selected();
     if (items.empty()) return desktop_.say(QStringLiteral("Select something first"));
-    const Vec2 middle = geometry::middle_of(document().option(), items).value_or(Vec2{});
-    document().edit_option(name, [&](Option& o) { geometry::place_items(o, items, placing(middle)); });
+    const Vec2 middle = edit::middle_of(document().option(), items).value_or(Vec2{});
+    document().edit_option(name, [&](Option& o) { edit::place_items(o, items, placing(middle)); });
 }
 
 void BuildingCommands::add_roof() {
@@ -141,7 +141,7 @@ void BuildingCommands::array_selected() {
     document().edit_option(QStringLiteral("Row of %1 copies").arg(n), [&](Option& o) {
         for (int i = 1; i <= n; ++i)
             for (const Selection& item :
-                 geometry::copy_items(o, items, document().storey_index(), geometry::Placing::move({dx * i, dy * i})))
+                 edit::copy_items(o, items, document().storey_index(), edit::Placing::move({dx * i, dy * i})))
                 made.push_back(item);
     });
     document().select_all(made);
@@ -159,7 +159,7 @@ void BuildingCommands::copy_selected(bool cut) {
 void BuildingCommands::paste() {
     const QString text = QGuiApplication::clipboard()->text();
     Outcome fault;
-    geometry::Items made;
+    edit::Items made;
     std::vector<Selection> walls;
     for (const Selection& item : document().selected())
         if (item.kind == Kind::wall) walls.push_back(item);
@@ -184,7 +184,7 @@ void BuildingCommands::join_selected() {
         return desktop_.say(QStringLiteral("Select the two rooms that are to be one (Shift+click)"));
     bool done = false;
     document().edit_option(QStringLiteral("Join rooms"), [&](Option& o) {
-        done = geometry::join_rooms(o, document().storey_index(), items[0].id, items[1].id);
+        done = edit::join_rooms(o, document().storey_index(), items[0].id, items[1].id);
     });
     desktop_.say(done ? QStringLiteral("Two rooms became one") : QStringLiteral("These rooms do not share a wall"));
 }
@@ -199,7 +199,7 @@ void BuildingCommands::offset_selected() {
     const auto by = ok ? parse_number(text, Unit::metre) : std::nullopt;
     if (!by) return;
     document().edit_option(QStringLiteral("Grow room"),
-                           [&](Option& o) { geometry::offset_room(o, document().storey_index(), item.id, *by); });
+                           [&](Option& o) { edit::offset_room(o, document().storey_index(), item.id, *by); });
 }
 
 void BuildingCommands::open_menu(const QPoint& at) {
@@ -215,7 +215,7 @@ void BuildingCommands::open_menu(const QPoint& at) {
     } else {
         menu->addSection(document().selected().size() > 1
                              ? QStringLiteral("%1 things").arg(document().selected().size())
-                             : QString::fromStdString(item_name(document().option(), item)));
+                             : QString::fromStdString(edit::item_name(document().option(), item)));
         for (const char* name : {"Cut", "Copy", "Paste", "Delete"}) add(name);
         menu->addSeparator();
         if (item.kind == Kind::room)

@@ -2,7 +2,7 @@
 // What can be done with the selected parts of the building, and with the storey: turning, copying, rows, roofs, planes,
 // observers.
 #pragma once
-#include "geometry/edit.h"
+#include "edit/edit.h"
 #include "gui/desk/desktop.h"
 
 namespace wp::gui {
@@ -22,7 +22,7 @@ class BuildingCommands : public QObject {
     void add_building();
     void add_planes();
     void add_views();
-    void place_selected(const QString& name, const std::function<geometry::Placing(Vec2)>& placing);
+    void place_selected(const QString& name, const std::function<edit::Placing(Vec2)>& placing);
     void array_selected();
     void copy_selected(bool cut);
     void paste();

@@ -3,7 +3,7 @@
 #include <algorithm>
 #include <cmath>
 
-#include "geometry/lay.h"
+#include "edit/lay.h"
 #include "geometry/plane_points.h"
 #include "gui/build/building_commands.h"
 #include "gui/entry/figure_box.h"
@@ -28,7 +28,7 @@ void BuildingCommands::lay_planes() {
     if (rooms.empty()) return desktop_.say(QStringLiteral("Draw a room first"));
     FigureBox box(desktop_.window(), rooms.size() == 1 ? QStringLiteral("Plane on one room")
                                                        : QStringLiteral("Planes on %1 rooms").arg(rooms.size()));
-    geometry::PlaneWish wish;
+    edit::PlaneWish wish;
     QStringList heights{QStringLiteral("own height")};
     for (const auto& h : geometry::usual_heights())
         heights << QStringLiteral("%1 m \u2013 %2").arg(h.height, 0, 'f', 2).arg(QString::fromLatin1(h.source));
@@ -53,9 +53,8 @@ void BuildingCommands::lay_planes() {
     wish.spacing = std::clamp(wish.spacing, 0.05, 20.0);
     wish.number = whole_number(number, 0, 20000);
     wish.along = static_cast<ReferencePlane::Along>(along->currentIndex());
-    geometry::Items made;
-    document().edit_option(QStringLiteral("Lay planes"),
-                           [&](Option& o) { made = geometry::lay_planes(o, rooms, wish); });
+    edit::Items made;
+    document().edit_option(QStringLiteral("Lay planes"), [&](Option& o) { made = edit::lay_planes(o, rooms, wish); });
     desktop_.say(QStringLiteral("%1 planes laid").arg(made.size()));
 }
 
@@ -63,7 +62,7 @@ void BuildingCommands::lay_lattice() {
     const auto rooms = rooms_meant();
     if (rooms.empty()) return desktop_.say(QStringLiteral("Draw a room first"));
     FigureBox box(desktop_.window(), QStringLiteral("Observers in a lattice"));
-    geometry::LatticeWish wish;
+    edit::LatticeWish wish;
     double directions = wish.directions;
     box.number(QStringLiteral("Apart"), wish.spacing, Unit::metre, "lattice-spacing");
     box.number(QStringLiteral("Off the walls"), wish.margin, Unit::metre, "lattice-margin");
@@ -80,10 +79,10 @@ void BuildingCommands::lay_lattice() {
     wish.margin = std::clamp(wish.margin, 0.05, 20.0);
     wish.eye = eyes->currentIndex() == 0 ? kSeatedEye : kStandingEye;
     wish.directions = whole_number(directions, 1, 36);
-    geometry::Items made;
+    edit::Items made;
     document().edit_option(QStringLiteral("Observers in a lattice"), [&](Option& o) {
         for (const Id& room : rooms)
-            for (const Selection& item : geometry::place_lattice(o, room, wish)) made.push_back(item);
+            for (const Selection& item : edit::place_lattice(o, room, wish)) made.push_back(item);
     });
     document().select_all(made);
     desktop_.say(

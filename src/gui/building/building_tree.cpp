@@ -8,7 +8,7 @@
 #include <QSplitter>
 #include <QVBoxLayout>
 
-#include "geometry/edit.h"
+#include "edit/edit.h"
 #include "gui/desk/desktop.h"
 #include "gui/inspector/inspector.h"
 #include "gui/look/buttons.h"
@@ -121,7 +121,7 @@ BuildingTree::BuildingTree(Document& document, QWidget* parent)
 void BuildingTree::add_storey(bool with_rooms) {
     size_t made = 0;
     document_.edit_option(with_rooms ? QStringLiteral("Copy storey") : QStringLiteral("New storey"),
-                          [&](Option& o) { made = geometry::add_storey(o, document_.storey_index(), with_rooms); });
+                          [&](Option& o) { made = edit::add_storey(o, document_.storey_index(), with_rooms); });
     document_.show_storey(made);
     document_.select({Kind::storey, document_.option().storeys[made].id, -1});
 }
@@ -132,7 +132,7 @@ QTreeWidgetItem* BuildingTree::add(QTreeWidgetItem* under, const Selection& item
     row->setData(0, Qt::UserRole, static_cast<int>(item.kind));
     row->setData(0, Qt::UserRole + 1, QString::fromStdString(item.id));
     row->setFlags(row->flags() | Qt::ItemIsEditable);
-    row->setToolTip(0, QString::fromLatin1(kind_name(item.kind)));
+    row->setToolTip(0, QString::fromLatin1(edit::kind_word(item.kind)));
     return row;
 }
 
@@ -230,17 +230,16 @@ void BuildingTree::renamed(QTreeWidgetItem* row) {
         shown_.clear();
         return refresh();
     }
-    document_.edit_option(QStringLiteral("Rename %1").arg(QString::fromLatin1(kind_name(item.kind))),
-                          [&](Option& o) { rename(o, item, text); });
+    document_.edit_option(QStringLiteral("Rename %1").arg(QString::fromLatin1(edit::kind_word(item.kind))),
+                          [&](Option& o) { edit::rename(o, item, text); });
 }
 
 void BuildingTree::dropped(const Selection& what, const Selection& onto) {
-    const size_t to = storey_of(document_.option(), onto);
+    const size_t to = edit::storey_of(document_.option(), onto);
     if (to >= document_.option().storeys.size()) return;
-    const size_t from = storey_of(document_.option(), what);
+    const size_t from = edit::storey_of(document_.option(), what);
     if (what.kind == Kind::storey) {
-        document_.edit_option(QStringLiteral("Reorder storeys"),
-                              [&](Option& o) { geometry::move_storey(o, from, to); });
+        document_.edit_option(QStringLiteral("Reorder storeys"), [&](Option& o) { edit::move_storey(o, from, to); });
     } else if (what.kind == Kind::room && from != to) {
         document_.edit_option(QStringLiteral("Move room to another storey"), [&](Option& o) {
             Room room = *find_room(o, what.id).room;
@@ -274,7 +273,7 @@ Page building_page(Desktop& desktop) {
     QObject::connect(tree, &BuildingTree::picked, &desktop, [&desktop](const Selection& item) {
         desktop.sheet().reveal(item);
         if (item.kind == Kind::storey)
-            desktop.document().show_storey(model::storey_of(desktop.document().option(), item));
+            desktop.document().show_storey(edit::storey_of(desktop.document().option(), item));
     });
     QObject::connect(inspector, &Inspector::area_wanted, &desktop.sheet(), [&desktop](const QString& id, bool out) {
         desktop.sheet().tool<AreaTool>().take_up_for(id.toStdString(),

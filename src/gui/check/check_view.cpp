@@ -12,7 +12,7 @@
 #include "gui/look/look.h"
 
 namespace wp::gui {
-using geometry::ModelFault;
+using check::ModelFault;
 
 CheckView::CheckView(Document& document, QWidget* parent) : QScrollArea(parent), document_(document) {
     setObjectName(QStringLiteral("check"));

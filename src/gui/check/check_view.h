@@ -4,7 +4,7 @@
 #pragma once
 #include <QScrollArea>
 
-#include "geometry/check.h"
+#include "check/check.h"
 #include "gui/document/document.h"
 
 namespace wp::gui {
@@ -13,11 +13,11 @@ class CheckView : public QScrollArea {
     Q_OBJECT
  public:
     explicit CheckView(Document& document, QWidget* parent = nullptr);
-    void show_faults(const std::vector<geometry::ModelFault>& faults);
+    void show_faults(const std::vector<check::ModelFault>& faults);
 
  signals:
-    void wanted(const wp::geometry::ModelFault& fault);
-    void mend_wanted(const wp::geometry::ModelFault& fault);
+    void wanted(const wp::check::ModelFault& fault);
+    void mend_wanted(const wp::check::ModelFault& fault);
     void mend_all_wanted();
 
  private:

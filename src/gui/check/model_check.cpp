@@ -29,20 +29,20 @@ ModelCheck::ModelCheck(Desktop& desktop, CheckView& view)
     look();
 }
 
-std::vector<geometry::ModelFault> ModelCheck::faults() {
+std::vector<check::ModelFault> ModelCheck::faults() {
     if (pause_.isActive()) {
         pause_.stop();
         look();
     }
     auto found = found_;
-    std::erase_if(found, [](const geometry::ModelFault& f) { return geometry::is_assumption(f); });
+    std::erase_if(found, [](const check::ModelFault& f) { return check::is_assumption(f); });
     return found;
 }
 
 void ModelCheck::look() {
-    found_ = geometry::check_model(desktop_.document().project(), desktop_.document().option(),
-                                   desktop_.document().blinds_wanted(),
-                                   desktop_.document().weather() ? &desktop_.document().weather()->measured : nullptr);
+    found_ = check::check_model(desktop_.document().project(), desktop_.document().option(),
+                                desktop_.document().blinds_wanted(),
+                                desktop_.document().weather() ? &desktop_.document().weather()->measured : nullptr);
     std::vector<Vec2> places;
     size_t count = 0;
     for (const auto& fault : found_) {
@@ -56,7 +56,7 @@ void ModelCheck::look() {
     view_.show_faults(found_);
 }
 
-void ModelCheck::show(const geometry::ModelFault& fault) {
+void ModelCheck::show(const check::ModelFault& fault) {
     desktop_.document().show_storey(fault.storey);
     desktop_.document().select_all(fault.items);
     if (!fault.items.empty()) desktop_.sheet().reveal(fault.items.front());
@@ -65,10 +65,10 @@ void ModelCheck::show(const geometry::ModelFault& fault) {
             QStringLiteral("This is a matter of the question \"%1\"").arg(QString::fromStdString(fault.subject)));
 }
 
-void ModelCheck::mend(const geometry::ModelFault& fault) {
+void ModelCheck::mend(const check::ModelFault& fault) {
     bool done = false;
     desktop_.document().edit(QString::fromStdString(fault.mend), [&](Project& p) {
-        done = geometry::mend_fault(p, desktop_.document().option_index(), fault);
+        done = check::mend_fault(p, desktop_.document().option_index(), fault);
     });
     desktop_.say(done ? QStringLiteral("Fixed") : QStringLiteral("This could not be fixed by itself"));
 }
@@ -79,10 +79,10 @@ void ModelCheck::mend_all() {
         std::set<std::string> tried;
         for (bool more = true; more;) {
             more = false;
-            for (const auto& fault : geometry::check_model(p, p.options[desktop_.document().option_index()],
-                                                           desktop_.document().blinds_wanted())) {
+            for (const auto& fault : check::check_model(p, p.options[desktop_.document().option_index()],
+                                                        desktop_.document().blinds_wanted())) {
                 if (fault.mend.empty() || !tried.insert(fault.what).second) continue;
-                more = geometry::mend_fault(p, desktop_.document().option_index(), fault);
+                more = check::mend_fault(p, desktop_.document().option_index(), fault);
                 if (more) break;
             }
         }

@@ -6,7 +6,7 @@
 #include <QTimer>
 #include <vector>
 
-#include "geometry/check.h"
+#include "check/check.h"
 #include "gui/check/check_view.h"
 #include "gui/desk/desktop.h"
 
@@ -18,20 +18,20 @@ class ModelCheck : public QObject {
     ModelCheck(Desktop& desktop, CheckView& view);
 
     /// Faults of the option as it is, what is only assumed left out.
-    std::vector<geometry::ModelFault> faults();
+    std::vector<check::ModelFault> faults();
     /// Shows how many there are, and goes to the list.
     QPushButton* button() const { return button_; }
 
  private:
     void look();
-    void show(const geometry::ModelFault& fault);
-    void mend(const geometry::ModelFault& fault);
+    void show(const check::ModelFault& fault);
+    void mend(const check::ModelFault& fault);
     void mend_all();
 
     Desktop& desktop_;
     CheckView& view_;
     QPushButton* button_;
-    std::vector<geometry::ModelFault> found_;
+    std::vector<check::ModelFault> found_;
     QTimer pause_;
 };
 

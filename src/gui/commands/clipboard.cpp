@@ -17,16 +17,16 @@ constexpr const char* kLoose = "loose-openings";
 
 }  // namespace
 
-QString clip_of(const Project& project, const Option& option, const geometry::Items& items) {
+QString clip_of(const Project& project, const Option& option, const edit::Items& items) {
     Project clip;
     clip.name = "clip";
     clip.site = {};
     clip.materials = project.materials;
     Option part = option;
     part.extra.clear();
-    const Id storey_id = items.empty() || storey_of(option, items[0]) >= option.storeys.size()
+    const Id storey_id = items.empty() || edit::storey_of(option, items[0]) >= option.storeys.size()
                              ? Id()
-                             : option.storeys[storey_of(option, items[0])].id;
+                             : option.storeys[edit::storey_of(option, items[0])].id;
     part.storeys = {new_storey("clip", "clip", 0)};
     part.blocks.clear();
     part.things.clear();
@@ -83,8 +83,8 @@ QString clip_of(const Project& project, const Option& option, const geometry::It
     return QString::fromStdString(store::write_project(clip));
 }
 
-Result<geometry::Items> paste_clip(const QString& text, Project& project, size_t option, size_t storey,
-                                   const geometry::Items& walls, Vec2 shift) {
+Result<edit::Items> paste_clip(const QString& text, Project& project, size_t option, size_t storey,
+                               const edit::Items& walls, Vec2 shift) {
     const auto clip = store::parse_project(text.toStdString(), "clipboard");
     if (!clip) return clip.fault();
     // A material of the same id is taken to be the same.
@@ -96,8 +96,8 @@ Result<geometry::Items> paste_clip(const QString& text, Project& project, size_t
         if (room.id == kLoose) loose = room.openings;
     std::erase_if(from.rooms, [](const Room& r) { return r.id == kLoose; });
     Option& to = project.options[option];
-    geometry::Items made = geometry::insert_items(to, storey, from, clip->options[0].planes, clip->options[0].things,
-                                                  geometry::Placing::move(shift));
+    edit::Items made = edit::insert_items(to, storey, from, clip->options[0].planes, clip->options[0].things,
+                                          edit::Placing::move(shift));
     auto taken = taken_ids(to);
     for (const Item& wall : walls) {
         const auto at = find_room(to, wall.id);

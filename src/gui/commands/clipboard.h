@@ -4,17 +4,17 @@
 #include <QString>
 
 #include "base/result.h"
-#include "geometry/edit.h"
+#include "edit/edit.h"
 #include "model/project.h"
 
 namespace wp::gui {
 
 /// The text for the clipboard. Openings that are copied without their room are kept as a wall of their own.
-QString clip_of(const model::Project& project, const model::Option& option, const geometry::Items& items);
+QString clip_of(const model::Project& project, const model::Option& option, const edit::Items& items);
 
 /// Puts what a text holds onto a storey of an option of the project; loose openings go onto the given walls. Materials
 /// that are missing come along. A fault where the text is none of ours.
-Result<geometry::Items> paste_clip(const QString& text, model::Project& project, size_t option, size_t storey,
-                                   const geometry::Items& walls, Vec2 shift);
+Result<edit::Items> paste_clip(const QString& text, model::Project& project, size_t option, size_t storey,
+                               const edit::Items& walls, Vec2 shift);
 
 }  // namespace wp::gui

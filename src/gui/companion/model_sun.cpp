@@ -76,7 +76,7 @@ void ModelView::pick(QPointF at) {
         model::Option& option = const_cast<model::Option&>(document_.option());
         for (const Kind kind :
              {Kind::opening, Kind::rooflight, Kind::partition, Kind::room, Kind::floor_void, Kind::block, Kind::storey})
-            if (model::exists(option, {kind, id, -1})) return kind;
+            if (edit::exists(option, {kind, id, -1})) return kind;
         return Kind::none;
     };
     for (size_t t = 0; t < surfaces_->triangles.size(); ++t) {

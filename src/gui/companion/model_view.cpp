@@ -92,7 +92,7 @@ std::set<model::Id> ids_of(const model::Option& option, const std::vector<Select
     for (const Selection& item : items) {
         out.insert(item.id);
         if (item.kind == Selection::Kind::storey)
-            for (const auto& room : option.storeys[model::storey_of(option, item)].rooms) out.insert(room.id);
+            for (const auto& room : option.storeys[edit::storey_of(option, item)].rooms) out.insert(room.id);
     }
     return out;
 }

@@ -7,7 +7,7 @@
 #include <algorithm>
 #include <cmath>
 
-#include "geometry/edit.h"
+#include "edit/edit.h"
 #include "geometry/roof_shape.h"
 #include "gui/desk/desktop.h"
 #include "gui/look/look.h"
@@ -289,11 +289,11 @@ void WallView::mousePressEvent(QMouseEvent* event) {
     if (hit == nullptr) return document_.select({});
     Id id = hit->id;
     if (event->modifiers().testFlag(Qt::ControlModifier)) {  // a copy comes along instead
-        geometry::Items made;
-        document_.edit_option(
-            QStringLiteral("Copy %1").arg(QString::fromStdString(hit->opening->name)), [&](Option& o) {
-                made = geometry::copy_items(o, {{Kind::opening, id, -1}}, document_.storey_index(), {});
-            });
+        edit::Items made;
+        document_.edit_option(QStringLiteral("Copy %1").arg(QString::fromStdString(hit->opening->name)),
+                              [&](Option& o) {
+                                  made = edit::copy_items(o, {{Kind::opening, id, -1}}, document_.storey_index(), {});
+                              });
         if (made.size() == 1) id = made[0].id;
     }
     if (event->modifiers().testFlag(Qt::ShiftModifier)) return document_.toggle({Kind::opening, id, -1});
@@ -363,8 +363,8 @@ void WallView::keyPressEvent(QKeyEvent* event) {
         const auto items = document_.selected();
         if (items.empty()) return;
         document_.edit_option(
-            QStringLiteral("Delete %1").arg(QString::fromStdString(item_name(document_.option(), items[0]))),
-            [&](Option& o) { geometry::remove_items(o, items); });
+            QStringLiteral("Delete %1").arg(QString::fromStdString(edit::item_name(document_.option(), items[0]))),
+            [&](Option& o) { edit::remove_items(o, items); });
         return document_.select({});
     }
     if (event->key() == Qt::Key_Escape) return document_.select({});

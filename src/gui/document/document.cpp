@@ -4,7 +4,7 @@
 #include <QUndoCommand>
 
 #include "base/file.h"
-#include "geometry/edit.h"
+#include "edit/edit.h"
 #include "question/ask.h"
 #include "rule/data.h"
 #include "store/project_file.h"
@@ -125,8 +125,7 @@ void Document::edit(const QString& name, const std::function<void(model::Project
     auto after = std::make_shared<model::Project>(*base);
     change(*after);
     for (model::Option& option : after->options)
-        if (const model::Option* was = model::find(base->options, option.id))
-            geometry::keep_planes_on_walls(*was, option);
+        if (const model::Option* was = model::find(base->options, option.id)) edit::keep_planes_on_walls(*was, option);
     if (*after == *project_) return;
     undo_.push(
         new EditStep(*this, name, std::move(after), live_base_ ? QStringLiteral("live %1").arg(live_count_) : gesture));
@@ -186,7 +185,7 @@ void Document::show_storey(size_t index) {
 
 // Undo may take away what is selected.
 void Document::forget_lost_items() {
-    if (std::erase_if(selected_, [&](const Selection& item) { return !model::exists(option(), item); }) > 0)
+    if (std::erase_if(selected_, [&](const Selection& item) { return !edit::exists(option(), item); }) > 0)
         emit selection_changed();
 }
 

@@ -13,7 +13,7 @@
 #include <optional>
 
 #include "climate/weather.h"
-#include "model/item.h"
+#include "edit/items.h"
 #include "model/project.h"
 #include "question/outdoors.h"
 

@@ -1,18 +1,17 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// The inspector edits the selection and says what it does: a window's share of the light, a room's figures.
+// The inspector edits the selection and says what it does: a window's share of the light, a room's figures. What its
+// page shows is up to the kind of what is selected (inspector_pages.h).
 #pragma once
 #include <QFormLayout>
 #include <QLabel>
 #include <QScrollArea>
+#include <QSet>
 #include <QTimer>
+#include <QVBoxLayout>
 
 #include "gui/answers/kept_answers.h"
 #include "gui/document/document.h"
 #include "gui/entry/number_field.h"
-
-namespace wp::shading {
-struct ShadeFigure;
-}
 
 namespace wp::gui {
 
@@ -24,6 +23,25 @@ class Inspector : public QScrollArea {
     void show_shading_rows();
     void set_editable(bool on);
 
+    // For pages
+    Document& document() const { return document_; }
+    const KeptAnswers& kept() const { return kept_; }
+    /// What the page is about.
+    const Selection& item() const { return shown_; }
+    /// How a group stands until somebody opens or folds it.
+    enum class Fold { open, folded };
+    /// A further group of rows under a heading; all but the first can be folded away by it, and stay so. name: by which
+    /// its heading is found, and by which it is known whether it is folded.
+    QFormLayout& group(const QString& title, const char* name, Fold fold = Fold::open);
+    /// A figure that follows the answers.
+    void add_fact(QFormLayout& form, const QString& title, std::function<QString()> text, const QString& tip = {});
+    /// The answer of a room's plane; null where there is none.
+    const question::PlaneDaylight* daylight_of(const model::Id& room) const;
+    /// The shading layer that is open.
+    size_t layer() const { return layer_; }
+    /// Opens one. made: it is new and is brought into view.
+    void open_layer(size_t layer, bool made = false);
+
  signals:
     void ask_glare(const QString& observer, int heading);
     /// The next rectangle that is drawn on the sheet belongs to a plane: as its part, or left out of it.
@@ -32,54 +50,26 @@ class Inspector : public QScrollArea {
     void aim_wanted(const QString& observer);
 
  private:
-    struct Page {
-        Selection::Kind kind;
-        void (Inspector::*show)(QFormLayout&);
-    };
-    static const Page kPages[15];
     void rebuild();
+    void fill();
     void keep_in_view(int scrolled);
     void refresh();
     void refresh_figures();
-    void add_fact(QFormLayout& form, const QString& title, std::function<QString()> text, const QString& tip = {});
-    const question::PlaneDaylight* daylight_of(const model::Id& room) const;
     bool is_typing() const;
-    void show_nothing(QFormLayout& form);
-    void show_room(QFormLayout& form);
-    void show_wall(QFormLayout& form);
-    void show_opening(QFormLayout& form);
-    void show_observer(QFormLayout& form);
-    void show_reading(QFormLayout& form);
-    void show_block(QFormLayout& form);
-    void show_storey(QFormLayout& form);
-    void show_partition(QFormLayout& form);
-    void show_floor_void(QFormLayout& form);
-    void show_roof(QFormLayout& form);
-    void show_rooflight(QFormLayout& form);
-    void show_dimension(QFormLayout& form);
-    void show_many(QFormLayout& form);
-    // inspector_matter.cpp: blinds and shading of what is selected
-    void show_blind(QFormLayout& form, const model::Opening& first);
-    void show_blind(QFormLayout& form, const model::Rooflight& first);
-    void show_shading(QFormLayout& form);
-    void show_figure(QFormLayout& form, const model::ShadeLayer& layer, const shading::ShadeFigure& figure);
-    void show_layer(QFormLayout& form, const model::ShadeLayer& layer);
-    void change_shading(const QString& name, const std::function<void(std::vector<model::ShadeLayer>&)>& change);
-    void change_layer(const QString& name, const std::function<void(model::ShadeLayer&)>& change);
-    // inspector_places.cpp: things, planes, observers
-    void show_thing(QFormLayout& form);
-    void show_plane(QFormLayout& form);
-    void show_planes_of(QFormLayout& form, const model::Id& room);
-    void lay_on_wall(const model::Id& room, int edge, bool facade);
-    void show_light(QFormLayout& form);
+    void finish_rows();
+    bool is_folded(const QString& name, Fold fold) const;
+    void fold(const QString& name, Fold usual, bool folded);
 
     Document& document_;
     const KeptAnswers& kept_;
     QString made_;  // row that is to be in view when the page is built anew
     QWidget* page_ = nullptr;
+    QVBoxLayout* groups_ = nullptr;
+    std::vector<QFormLayout*> forms_;
+    QSet<QString> turned_;  // groups that stand otherwise than they usually do
     bool editable_ = true;
     QTimer follow_;
-    size_t layer_ = 0;  // the shading layer that is open
+    size_t layer_ = 0;
     Selection shown_;
     // Figures that follow the answers without the page being built anew.
     std::vector<std::pair<QLabel*, std::function<QString()>>> figures_;

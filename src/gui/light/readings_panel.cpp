@@ -7,8 +7,8 @@
 #include <QHeaderView>
 #include <QVBoxLayout>
 
+#include "edit/edit.h"
 #include "geometry/builder.h"
-#include "geometry/edit.h"
 #include "geometry/readings.h"
 #include "gui/desk/desktop.h"
 #include "gui/entry/rows.h"
@@ -73,7 +73,7 @@ ReadingsPanel::ReadingsPanel(Document& document, const KeptAnswers& kept, Legend
         const auto item = document_.selection();
         if (item.kind != Kind::reading) return;
         document_.edit_option(QStringLiteral("Remove reading"),
-                              [&](model::Option& o) { geometry::remove_items(o, {item}); });
+                              [&](model::Option& o) { edit::remove_items(o, {item}); });
     });
     connect(copy_, &QPushButton::clicked, this,
             [this] { QApplication::clipboard()->setText(QString::fromStdString(csv())); });
@@ -181,7 +181,7 @@ void ReadingsPanel::rename(QTableWidgetItem* item) {
     const auto name = item->text().trimmed().toStdString();
     if (item->column() != 0 || name.empty()) return refresh();
     document_.edit_option(QStringLiteral("Rename reading"), [&](model::Option& o) {
-        model::rename(o, {Kind::reading, id, -1}, name);
+        edit::rename(o, {Kind::reading, id, -1}, name);
     });
 }
 

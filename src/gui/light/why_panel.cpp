@@ -160,14 +160,14 @@ std::optional<WhyPanel::Subject> WhyPanel::subject() const {
                 return Subject{l, point,
                                QStringLiteral("A point of %1")
                                    .arg(QString::fromStdString(
-                                       model::item_name(document_.option(), {Selection::Kind::room, plane.room, -1})))};
+                                       edit::item_name(document_.option(), {Selection::Kind::room, plane.room, -1})))};
         }
     const auto of_room = [&](const model::Id& room) -> std::optional<Subject> {
         for (size_t l = 0; l < map_.layers.size(); ++l)
             if (map_.layers[l].plane.room == room && !map_.layers[l].value.empty())
                 return Subject{
                     l, -1,
-                    QString::fromStdString(model::item_name(document_.option(), {Selection::Kind::room, room, -1}))};
+                    QString::fromStdString(edit::item_name(document_.option(), {Selection::Kind::room, room, -1}))};
         return {};
     };
     if (document_.selection().kind == Selection::Kind::room || document_.selection().kind == Selection::Kind::wall)

@@ -359,8 +359,9 @@ void MaterialsPanel::assign() {
             give(p.options[document_.option_index()], item, *model::find(p.materials, id));
     });
     emit said(QStringLiteral("%1 given to %2")
-                  .arg(name_of(material->name), items.size() == 1 ? name_of(item_name(document_.option(), items[0]))
-                                                                  : QStringLiteral("%1 things").arg(items.size())));
+                  .arg(name_of(material->name), items.size() == 1
+                                                    ? name_of(edit::item_name(document_.option(), items[0]))
+                                                    : QStringLiteral("%1 things").arg(items.size())));
 }
 
 void MaterialsPanel::keep_own() {

@@ -10,7 +10,8 @@
 #include <map>
 #include <set>
 
-#include "geometry/edit.h"
+#include "edit/edit.h"
+#include "edit/wall_near.h"
 #include "geometry/snapping.h"
 #include "gui/answers/sheet_map.h"
 #include "gui/document/document.h"
@@ -61,8 +62,6 @@ class Sheet : public QWidget {
     geometry::Snap snap(Vec2 place, std::optional<Vec2> from = {}) const;
     /// What lies uppermost there, in pixels.
     Selection pick(QPointF at) const;
-    /// Everything on the storey, and outdoors, that the sheet draws.
-    std::vector<Selection> items_drawn() const;
     /// Whether the pointer went far enough for more than a click.
     bool is_drag(QPointF from, QPointF to) const;
     /// Counts presses: edits of one drag are one step.
@@ -109,13 +108,8 @@ class Sheet : public QWidget {
     void show_faults(std::vector<Vec2> places);
     /// The point that the sky is seen from, on the Site desk.
     void show_sky_point(std::optional<Vec2> at);
-    /// A wall of the storey that is drawn, near a place in pixels.
-    struct WallSpot {
-        model::Id room;
-        int edge = -1;
-        double along = 0;
-    };
-    std::optional<WallSpot> wall_near(QPointF at, double pixels) const;
+    /// The wall of the storey that is nearest, within so many pixels.
+    std::optional<edit::WallSpot> wall_near(QPointF at, double pixels) const;
     /// Middle of the north point, in pixels.
     QPointF north_point() const;
     /// Scrolls to an item, if it is out of sight.
@@ -164,7 +158,6 @@ class Sheet : public QWidget {
     void open_menu(QPoint at);
     void escape();
     void edit_figure(const Figure& figure);
-    Selection thing_at(Vec2 p, bool outdoors) const;
     // sheet_reads.cpp
     void draw_reads(QPainter& painter) const;
     void draw_mean(QPainter& painter) const;

@@ -30,9 +30,8 @@ void Sheet::draw_wall_figure(QPainter& painter, const Room& room, const std::vec
     const Vec2 a = edge_begin(room, edge), b = edge_end(room, edge), d = normalized(b - a);
     const double shown = inner[static_cast<size_t>(edge)];
     figure(painter, a, b, {-d.y, d.x}, shown, [this, id = room.id, edge, shown](double v) {
-        document_.edit_option(QStringLiteral("Wall length"), [&](Option& o) {
-            geometry::stretch_wall(o, document_.storey_index(), id, edge, v - shown);
-        });
+        document_.edit_option(QStringLiteral("Wall length"),
+                              [&](Option& o) { edit::stretch_wall(o, document_.storey_index(), id, edge, v - shown); });
     });
 }
 
@@ -40,7 +39,7 @@ void Sheet::draw_figures(QPainter& painter) {
     figures_.clear();
     const Selection& selection = document_.selection();
     if (!is_drawn_on() || storey() == nullptr ||
-        model::storey_of(document_.option(), selection) != document_.storey_index())
+        edit::storey_of(document_.option(), selection) != document_.storey_index())
         return;
     QFont font = painter.font();
     font.setPixelSize(type::small);

@@ -7,7 +7,6 @@
 #include <algorithm>
 #include <cmath>
 
-#include "geometry/walls.h"
 #include "gui/entry/number_field.h"
 #include "gui/sheet/sheet.h"
 #include "gui/sheet/typed_entry.h"
@@ -61,24 +60,6 @@ bool Sheet::is_drag(QPointF from, QPointF to) const {
 geometry::Snap Sheet::snap(Vec2 place, std::optional<Vec2> from) const {
     return geometry::find_snap(document_.option(), document_.storey_index(), place, kSnapPixels / view_.scale, snaps_,
                                from);
-}
-
-std::optional<Sheet::WallSpot> Sheet::wall_near(QPointF at, double pixels) const {
-    if (storey() == nullptr) return {};
-    const Vec2 p = view_.to_model(at);
-    double best = pixels / view_.scale;
-    std::optional<WallSpot> out;
-    for (const Room& room : storey()->rooms)
-        for (int e = 0; e < static_cast<int>(room.footprint.size()); ++e) {
-            const Vec2 a = edge_begin(room, e), b = edge_end(room, e);
-            // Of two rooms on one line the one is meant that the pointer is in.
-            double d = geometry::distance_to_segment(p, a, b);
-            if (geometry::contains(room.footprint, p)) d -= 1e-6;
-            if (d >= best) continue;
-            best = d;
-            out = WallSpot{room.id, e, dot(p - a, normalized(b - a))};
-        }
-    return out;
 }
 
 Pointing Sheet::pointing(const QMouseEvent& event) {
@@ -201,9 +182,9 @@ void Sheet::edit_figure(const Figure& figure) {
 }
 
 void Sheet::reveal(const Selection& item) {
-    const size_t s = model::storey_of(document_.option(), item);
+    const size_t s = edit::storey_of(document_.option(), item);
     if (s < document_.option().storeys.size()) document_.show_storey(s);
-    const auto place = geometry::middle_of(document_.option(), {item});
+    const auto place = edit::middle_of(document_.option(), {item});
     if (place && !QRectF(rect()).adjusted(30, 30, -30, -30).contains(view_.to_screen(*place))) {
         fit();
         // What stands far out is brought into the middle.

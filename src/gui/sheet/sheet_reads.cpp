@@ -83,7 +83,7 @@ void Sheet::draw_readings(QPainter& painter) const {
     font.setWeight(QFont::DemiBold);
     painter.setFont(font);
     for (const Reading& r : document_.option().readings) {
-        if (model::storey_of(document_.option(), {Selection::Kind::reading, r.id, -1}) != document_.storey_index())
+        if (edit::storey_of(document_.option(), {Selection::Kind::reading, r.id, -1}) != document_.storey_index())
             continue;
         const QPointF at = view_.to_screen({r.at.x, r.at.y});
         const bool chosen = document_.is_selected({Selection::Kind::reading, r.id, -1});

@@ -10,7 +10,7 @@
 #include <cmath>
 
 #include "base/csv.h"
-#include "geometry/edit.h"
+#include "edit/edit.h"
 #include "gui/entry/number_field.h"
 #include "gui/look/look.h"
 #include "gui/look/tag.h"

@@ -4,7 +4,7 @@
 #include <algorithm>
 #include <cmath>
 
-#include "geometry/lay.h"
+#include "edit/items.h"
 #include "geometry/roof_shape.h"
 #include "geometry/walls.h"
 
@@ -21,7 +21,9 @@ constexpr double kStart = 2;
 
 double stepped(double v) { return std::round(v / kFineStep) * kFineStep; }
 
-QString named(const Option& option, const Selection& item) { return QString::fromStdString(item_name(option, item)); }
+QString named(const Option& option, const Selection& item) {
+    return QString::fromStdString(edit::item_name(option, item));
+}
 
 std::set<Id> ids_of(const std::vector<Selection>& items) {
     std::set<Id> ids;
@@ -29,11 +31,9 @@ std::set<Id> ids_of(const std::vector<Selection>& items) {
     return ids;
 }
 
-// Observers do not snap, nor do readings: they stand where they are put.
 std::optional<Vec2> snapping_corner(const Option& option, const Selection& item) {
-    if (item.kind == Kind::observer || item.kind == Kind::reading || item.kind == Kind::opening) return {};
-    const auto outline = geometry::outline_of(option, item);
-    return outline.empty() ? std::nullopt : std::optional(outline[0]);
+    const auto outline = edit::outline_of(option, item);
+    return outline.empty() || !edit::kind_of(item).snaps() ? std::nullopt : std::optional(outline[0]);
 }
 
 QString draw_out(Block& block, int corner, Vec2 to) {
@@ -115,11 +115,8 @@ std::optional<QString> ItemDrag::moved(Option& after, Vec2 to) const {
             break;
         case What::items:
             return move_items(after, to);
-        case What::opening:
-            return copies_ ? move_items(after, to) : move_opening(after, to);
         case What::corner:
-            if (!geometry::move_corner(after, sheet_.document().storey_index(), item_.id, index_,
-                                       snapped(to, {item_.id})))
+            if (!edit::move_corner(after, sheet_.document().storey_index(), item_.id, index_, snapped(to, {item_.id})))
                 return {};
             return QStringLiteral("Move corner");
         case What::handle:
@@ -128,17 +125,6 @@ std::optional<QString> ItemDrag::moved(Option& after, Vec2 to) const {
             return move_wall(after, to);
     }
     return {};
-}
-
-std::optional<QString> ItemDrag::move_opening(Option& after, Vec2 to) const {
-    const auto at = find_opening(after, item_.id);
-    if (!at) return {};
-    const Vec2 a = edge_begin(*at.room, at.opening->edge), d = normalized(edge_end(*at.room, at.opening->edge) - a);
-    at.opening->along = stepped(at.opening->along + dot(to - from_.place, d));
-    geometry::keep_in_wall(after, *at.storey, *at.room, *at.opening);
-    return QStringLiteral("Move %1 %2")
-        .arg(at.opening->kind == Opening::Kind::window ? QStringLiteral("window") : QStringLiteral("opening"),
-             named(after, item_));
 }
 
 QString ItemDrag::move_handle(Option& after, Vec2 to) const {
@@ -154,7 +140,7 @@ std::optional<QString> ItemDrag::move_wall(Option& after, Vec2 to) const {
     if (room == nullptr) return {};
     const Vec2 a = edge_begin(*room, item_.edge), d = normalized(edge_end(*room, item_.edge) - a), out{d.y, -d.x};
     const Vec2 target = snapped(a + out * dot(to - from_.place, out), {item_.id});
-    if (!geometry::move_edge(after, s, item_.id, item_.edge, dot(target - a, out))) return {};
+    if (!edit::move_edge(after, s, item_.id, item_.edge, dot(target - a, out))) return {};
     return QStringLiteral("Move wall");
 }
 
@@ -164,25 +150,21 @@ std::optional<QString> ItemDrag::move_items(Option& after, Vec2 to) const {
     const size_t s = document.storey_index();
     const auto items = document.is_selected(item_) ? document.selected() : std::vector<Selection>{item_};
     Vec2 shift = to - from_.place;
-    if (item_.kind == Kind::dimension) {
-        Dimension& line = *find_on_storeys(after, &Storey::dimensions, item_.id).item;
-        const Vec2 d = normalized(line.to - line.from);
-        line.offset += dot(shift, Vec2{-d.y, d.x});
-        return QStringLiteral("Move dimension");
-    }
+    const QString what = items.size() > 1 ? QStringLiteral("%1 things").arg(items.size()) : named(before_, item_);
+    if (items.size() == 1 && !copies_ && edit::kind_of(item_).drag(after, item_, shift))
+        return QStringLiteral("Move %1").arg(what);
     if (const auto corner = snapping_corner(before_, item_))
         shift = snapped(*corner + shift, ids_of(items)) - *corner;
     else if (sheet_.snaps().grid)
         shift = {stepped(shift.x), stepped(shift.y)};
     if (copies_)
-        geometry::copy_items(after, items, s, geometry::Placing::move(shift));
-    else if (!geometry::place_items(after, items, geometry::Placing::move(shift)))
+        edit::copy_items(after, items, s, edit::Placing::move(shift));
+    else if (!edit::place_items(after, items, edit::Placing::move(shift)))
         return {};
     // Who is carried into another room stands there.
     for (Observer& o : after.observers)
         for (const Room& room : after.storeys[s].rooms)
             if (o.id == item_.id && geometry::contains(room.footprint, {o.eye.x, o.eye.y})) o.room = room.id;
-    const QString what = items.size() > 1 ? QStringLiteral("%1 things").arg(items.size()) : named(before_, item_);
     return (copies_ ? QStringLiteral("Copy %1") : QStringLiteral("Move %1")).arg(what);
 }
 

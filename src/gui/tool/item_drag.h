@@ -9,7 +9,7 @@ class ItemDrag {
  public:
     explicit ItemDrag(Sheet& sheet) : sheet_(sheet) {}
 
-    enum class What { none, items, opening, corner, handle, wall };
+    enum class What { none, items, corner, handle, wall };
     /// index: of the corner or handle.
     void take(What what, const Selection& item, int index, const Pointing& pointing);
     void drag(const Pointing& pointing);
@@ -26,7 +26,6 @@ class ItemDrag {
     // Each leaves the option changed and says what it did; none: nothing can be done.
     std::optional<QString> moved(model::Option& after, Vec2 to) const;
     std::optional<QString> move_items(model::Option& after, Vec2 to) const;
-    std::optional<QString> move_opening(model::Option& after, Vec2 to) const;
     std::optional<QString> move_wall(model::Option& after, Vec2 to) const;
     QString move_handle(model::Option& after, Vec2 to) const;
     Vec2 snapped(Vec2 place, const std::set<model::Id>& without) const;

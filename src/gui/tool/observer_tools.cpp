@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Observers: placed in a room, and aimed.
-#include "geometry/lay.h"
+#include "edit/lay.h"
 #include "gui/tool/aim_tool.h"
 #include "gui/tool/tools.h"
 
@@ -72,9 +72,9 @@ void AimTool::press(const Pointing& pointing) {
         Observer* eye = model::find(option.observers, observer_);
         if (eye == nullptr || sheet().storey() == nullptr) return;
         const auto directions = static_cast<int>(1 + eye->others.size());
-        geometry::aim(*eye, aim_at(document.project(), option, *sheet().storey(), under,
-                                   {pointing.place.x, pointing.place.y, eye->eye.z}));
-        if (directions > 1) geometry::look_around(*eye, directions);
+        edit::aim(*eye, aim_at(document.project(), option, *sheet().storey(), under,
+                               {pointing.place.x, pointing.place.y, eye->eye.z}));
+        if (directions > 1) edit::look_around(*eye, directions);
     });
     sheet().rest();
     document.select({Kind::observer, observer_, -1});

@@ -4,7 +4,7 @@
 #include <algorithm>
 #include <cmath>
 
-#include "geometry/free_place.h"
+#include "edit/free_place.h"
 #include "geometry/roof_shape.h"
 #include "gui/look/look.h"
 #include "gui/tool/item_drag.h"
@@ -51,7 +51,7 @@ class OpeningTool : public SheetTool {
         const Selection under = sheet().pick(pointing.at);
         if (under.kind == Selection::Kind::opening) {
             sheet().document().select(under);
-            hold_.take(ItemDrag::What::opening, under, -1, pointing);
+            hold_.take(ItemDrag::What::items, under, -1, pointing);
         } else if (const auto spot = sheet().wall_near(pointing.at, kReach)) {
             place(*spot);
         }
@@ -76,7 +76,7 @@ class OpeningTool : public SheetTool {
     }
 
  private:
-    void place(const Sheet::WallSpot& spot) {
+    void place(const edit::WallSpot& spot) {
         Document& document = sheet().document();
         std::optional<Id> made;
         document.edit_option(QString::fromLatin1(words_.edit), [&](Option& option) {
@@ -86,7 +86,7 @@ class OpeningTool : public SheetTool {
             o.edge = spot.edge;
             o.along = std::round((spot.along - o.width / 2) / kAlongStep) * kAlongStep;
             geometry::keep_in_wall(option, *at.storey, *at.room, o);
-            const auto along = geometry::free_place(*at.room, o, edge_length(*at.room, o.edge));
+            const auto along = edit::free_place(*at.room, o, edge_length(*at.room, o.edge));
             if (!along) return;
             o.along = *along;
             geometry::keep_in_wall(option, *at.storey, *at.room, o);

@@ -4,6 +4,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "edit/items.h"
 #include "gui/look/look.h"
 #include "gui/tool/tools.h"
 
@@ -73,8 +74,6 @@ void SelectTool::take(const Selection& under, const Pointing& pointing) {
         band_ = pointing.at;
     else if (among && document.selected().size() > 1)
         hold_.take(ItemDrag::What::items, under, -1, pointing);
-    else if (under.kind == Kind::opening)
-        hold_.take(ItemDrag::What::opening, under, -1, pointing);
     else if (under.kind == Kind::wall)
         hold_.take(ItemDrag::What::wall, under, -1, pointing);
     else
@@ -105,7 +104,7 @@ void SelectTool::double_click(const Pointing& pointing) {
     const auto wall = sheet().wall_near(pointing.at, kWallPixels);
     if (!wall || sheet().pick(pointing.at).kind != Kind::wall) return press(pointing);
     sheet().document().edit_storey(QStringLiteral("New corner"), [&](Option&, Storey& s) {
-        geometry::add_corner(*model::find(s.rooms, wall->room), wall->edge, std::round(wall->along * 20) / 20);
+        edit::add_corner(*model::find(s.rooms, wall->room), wall->edge, std::round(wall->along * 20) / 20);
     });
     sheet().document().select({Kind::room, wall->room, -1});
 }
@@ -134,7 +133,7 @@ bool SelectTool::nudge(const QKeyEvent& event) {
     if ((by.x == 0 && by.y == 0) || document.selection().kind == Kind::none) return false;
     const auto items = document.selected();
     document.edit_option(QStringLiteral("Nudge"),
-                         [&](Option& o) { geometry::place_items(o, items, geometry::Placing::move(by)); });
+                         [&](Option& o) { edit::place_items(o, items, edit::Placing::move(by)); });
     return true;
 }
 
@@ -143,12 +142,12 @@ void SelectTool::select_band(QPointF to, bool add) {
     const QRectF band = QRectF(*band_, to).normalized();
     Document& document = sheet().document();
     const auto holds = [&](const Selection& item) {
-        const auto points = geometry::outline_of(document.option(), item);
+        const auto points = edit::outline_of(document.option(), item);
         return !points.empty() && std::all_of(points.begin(), points.end(),
                                               [&](Vec2 p) { return band.contains(sheet().view().to_screen(p)); });
     };
     std::vector<Selection> items = add ? document.selected() : std::vector<Selection>{};
-    for (const Selection& item : sheet().items_drawn())
+    for (const Selection& item : edit::items_drawn(document.option(), document.storey_index()))
         if (holds(item) && std::find(items.begin(), items.end(), item) == items.end()) items.push_back(item);
     // A room goes with its windows.
     Option& option = const_cast<Option&>(document.option());  // the look-up comes in one kind

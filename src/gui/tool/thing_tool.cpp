@@ -4,7 +4,7 @@
 #include <algorithm>
 #include <cmath>
 
-#include "geometry/lay.h"
+#include "edit/lay.h"
 #include "gui/tool/tools.h"
 
 namespace wp::gui {

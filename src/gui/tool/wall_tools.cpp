@@ -65,7 +65,7 @@ class SplitTool : public PointTool {
         Id made;
         document.edit_option(QStringLiteral("Split %1").arg(QString::fromStdString(across->name)),
                              [&, id = across->id](Option& option) {
-                                 made = geometry::split_room(option, document.storey_index(), id, points[0], points[1]);
+                                 made = edit::split_room(option, document.storey_index(), id, points[0], points[1]);
                              });
         if (made.empty()) return emit sheet().hint(QStringLiteral("The line must cut the room into two parts"));
         sheet().rest();

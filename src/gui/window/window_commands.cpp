@@ -22,7 +22,7 @@ void go_to(Desktop& desktop, const Selection& item) {
     desktop.sheet().reveal(item);
     desktop.document().select(item);
     if (item.kind == Selection::Kind::storey)
-        desktop.document().show_storey(model::storey_of(desktop.document().option(), item));
+        desktop.document().show_storey(edit::storey_of(desktop.document().option(), item));
 }
 
 void open_palette(Desktop& desktop) {
@@ -37,10 +37,10 @@ void open_palette(Desktop& desktop) {
     for (auto& entry : desktop.found()) commands.push_back(std::move(entry));
     const auto things = [&desktop](const QString& typed) {
         std::vector<Palette::Entry> out;
-        for (const Selection& item : model::find_by_name(desktop.document().option(), typed.toStdString())) {
+        for (const Selection& item : edit::find_by_name(desktop.document().option(), typed.toStdString())) {
             if (out.size() >= 30) break;
-            out.push_back({QString::fromStdString(model::item_name(desktop.document().option(), item)),
-                           QString::fromLatin1(model::kind_name(item.kind)),
+            out.push_back({QString::fromStdString(edit::item_name(desktop.document().option(), item)),
+                           QString::fromLatin1(edit::kind_word(item.kind)),
                            [&desktop, item] { go_to(desktop, item); }});
         }
         return out;

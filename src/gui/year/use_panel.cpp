@@ -9,7 +9,7 @@
 #include <QVBoxLayout>
 #include <set>
 
-#include "geometry/edit.h"
+#include "edit/edit.h"
 #include "gui/desk/desktop.h"
 #include "gui/entry/rows.h"
 #include "gui/look/look.h"
