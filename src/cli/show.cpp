@@ -19,7 +19,9 @@ int show(const ShowArguments& arguments) {
         return kBadInput;
     }
     say("{}\n{}: {:.2f} N, {:.2f} E, weather {}\n", project->name, project->site.name, project->site.latitude,
-        project->site.longitude, project->site.weather);
+        project->site.longitude,
+        project->site.weather.empty() && project->site.made_up_weather ? "made up, for trying out"
+                                                                       : project->site.weather);
     for (const auto& option : project->options) {
         say("\nOption {}: {}\n", option.id, option.name);
         for (const auto& storey : option.storeys)

@@ -169,7 +169,13 @@ class Solver {
  private:
     fs::path name(const Job& job, const std::string& suffix) const {
         return fs::path(arguments_.out) / (file_name_of(job.option->id) + "." + file_name_of(job.question.id) +
-                                           (arguments_.readings ? ".readings" : "") + suffix);
+                                           (arguments_.readings ? ".readings" : "") +
+                                           (on_made_up_weather(job) ? ".made-up-weather" : "") + suffix);
+    }
+
+    // Files of figures that nobody should decide by say so in their names.
+    bool on_made_up_weather(const Job& job) const {
+        return plan_.weather && plan_.weather->made_up && analysis::needs_weather(job.question);
     }
 
     void tell_finished() const {
@@ -216,13 +222,13 @@ class Solver {
     }
 
     exchange::Origin origin(const Job& job) const {
-        std::string weather = plan_.weather ? plan_.weather->station + ", " + plan_.weather->source : "";
+        std::string weather = plan_.weather ? climate::weather_name(*plan_.weather) : "";
         if (const auto apart = plan_.weather ? climate::measured_elsewhere(plan_.weather->measured,
                                                                            question::place_of(plan_.project.site))
                                              : "";
             !apart.empty())
             weather += ". " + apart;
-        return {plan_.project.name, job.option->id, job.question.id, weather};
+        return {plan_.project.name, job.option->id, job.question.id, weather, on_made_up_weather(job)};
     }
 
     int answer(const Job& job) {
@@ -396,9 +402,9 @@ class Solver {
                            rule::value_text(c, v.threshold));
     }
 
-    static std::string year_lines(const question::YearAnswer& answer, const std::vector<std::string>& names,
-                                  const question::YearUse& use, const std::vector<question::LightingYear>& lighting,
-                                  const std::vector<exchange::JudgedSet>& judged) {
+    std::string year_lines(const question::YearAnswer& answer, const std::vector<std::string>& names,
+                           const question::YearUse& use, const std::vector<question::LightingYear>& lighting,
+                           const std::vector<exchange::JudgedSet>& judged) const {
         std::string line;
         for (size_t p = 0; p < names.size(); ++p)
             for (const auto& f : figure::room_figures(answer, p, use.limits, use.hours[p], use.operation))
@@ -409,6 +415,7 @@ class Solver {
         for (const auto& l : lighting)
             line += fmt::format("\n    {:<22} {:.0f} kWh a year ({:.0f} to {:.0f}), {:.0f} % less than always on",
                                 l.name, l.kwh, l.kwh_low, l.kwh_high, 100 * l.saved());
+        if (!judged.empty() && plan_.weather->made_up) line += std::string("\n    ") + climate::kNoCertificate;
         for (const auto& set : judged)
             for (const auto& v : set.verdicts)
                 if (!v.criterion->optional) line += "\n    " + verdict_line(v);

@@ -98,4 +98,13 @@ WeatherYear synthetic_year(const Place& place, const std::string& station, unsig
     return weather;
 }
 
+WeatherYear made_up_year(const Place& site) {
+    WeatherYear weather = synthetic_year(site, "Made-up weather", 1);
+    weather.made_up = true;
+    weather.notes = {
+        "Nobody measured this: it is made up for the site's latitude, so that the year can be tried out. "
+        "Choose a weather file before anything is decided by it."};
+    return weather;
+}
+
 }  // namespace wp::climate

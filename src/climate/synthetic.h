@@ -9,4 +9,7 @@ namespace wp::climate {
 /// The same seed gives the same year. place sets sun and season.
 WeatherYear synthetic_year(const Place& place, const std::string& station, unsigned seed);
 
+/// What a project has that names no weather file: the year of one seed for its site, marked as made up.
+WeatherYear made_up_year(const Place& site);
+
 }  // namespace wp::climate

@@ -156,6 +156,10 @@ Outcome fill_gaps(WeatherYear& weather) {
     return {};
 }
 
+std::string weather_name(const WeatherYear& weather) {
+    return weather.made_up ? kMadeUpWeather : weather.station + ", " + weather.source;
+}
+
 WeatherYear at_site(WeatherYear weather, const Place& site) {
     const double zone = weather.place.time_zone;
     weather.place = site;

@@ -32,6 +32,10 @@ struct WeatherHour {
     unsigned doubt = 0;             ///< bits of Doubt
 };
 
+/// What is said wherever figures are of weather that is made up, and of verdicts on it.
+inline constexpr const char* kMadeUpWeather = "made-up weather: for trying out";
+inline constexpr const char* kNoCertificate = "made-up weather: not for a certificate";
+
 /// A weather file as read: 8760 hours from 1 January, leap day left out.
 struct WeatherYear {
     std::string station, country, source, comment;
@@ -43,9 +47,14 @@ struct WeatherYear {
     std::optional<std::pair<Moment, Moment>> summer_time;  ///< from and to, standard time; as the file says
     bool has_illuminance = false;                          ///< the file carries illuminance for every daylit hour
     LightFrom light_from = LightFrom::irradiance;          ///< what outdoor_year makes light of
+    /// Made by the generator because nobody chose a file: figures are for trying out, verdicts for no certificate.
+    bool made_up = false;
 
     Fingerprint fingerprint() const;
 };
+
+/// As it is named beside figures: station and source, or that it is made up.
+std::string weather_name(const WeatherYear& weather);
 
 /// The weather as a site uses it: one sun, the site's, for all that is asked; hours stay those of the file's time zone.
 WeatherYear at_site(WeatherYear weather, const Place& site);

@@ -115,6 +115,11 @@ void describe(Describer& d, Site& s) {
             .need = Need::required,
             .bears = bears::nothing},
            s.weather);
+    d.flag({.key = "made_up_weather",
+            .label = "Made-up weather",
+            .meaning = "where there is no weather file: a made-up year for the latitude, for trying out",
+            .bears = bears::nothing},
+           s.made_up_weather);
     d.flag({.key = "light_from_file",
             .label = "Outdoor light",
             .meaning = "as the weather file carries it, instead of from irradiance"},

@@ -26,6 +26,7 @@ Json head(const Origin& origin, const question::Record& record, const char* kind
     j["option"] = origin.option;
     j["question"] = origin.question;
     if (!origin.weather.empty()) j["weather"] = origin.weather;
+    if (origin.made_up_weather) j["note"] = climate::kNoCertificate;
     j["program"] = "Warm Pane " + record.version;
     j["inputs"] = record.inputs.text();
     j["settings"] = {{"accuracy", record.wanted}, {"seed", record.seed}, {"replicates", light::kReplicates}};

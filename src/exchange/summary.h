@@ -14,6 +14,7 @@ namespace wp::exchange {
 /// What every summary says of its origin.
 struct Origin {
     std::string project, option, question, weather;
+    bool made_up_weather = false;  ///< figures are for trying out
 };
 
 /// kind: "daylight_factor" and the like. facts: what else is to be said, name and value, numbers as text of JSON.

@@ -5,6 +5,7 @@
 #include <cmath>
 
 #include "climate/epw.h"
+#include "climate/synthetic.h"
 #include "geometry/readings.h"
 #include "geometry/window_points.h"
 #include "model/project.h"
@@ -79,6 +80,8 @@ Outcome can_be_asked(const model::Option& option, const model::Question& questio
 }
 
 Result<climate::WeatherYear> weather_of(const model::Project& project, const fs::path& project_file) {
+    if (project.site.weather.empty() && project.site.made_up_weather)
+        return climate::made_up_year(place_of(project.site));
     if (project.site.weather.empty())
         return Fault{"/site/weather", "the project names no weather file", "Choose an EPW file on the Site desk"};
     const fs::path path = project.site.weather;

@@ -97,55 +97,95 @@ QFont line_font(const QPainter& painter) {
     return font;
 }
 
-// A room's name with its area; under it, where they are wanted, the figures of its floor's map.
+// A room's name with its area, in one line or two; under it, where they are wanted, the figures of its floor's map.
 struct NamePlate {
     QRectF box;
-    QString title;
-    QStringList lines;
+    QStringList title, lines;
 };
 
+constexpr double kPlateEdge = 6, kPlateSide = 5, kTitleLine = 18, kFigureLine = 14;
+
+// In two lines, broken where it is about even; in one where there is no space.
+QStringList broken(const QString& text) {
+    int best = -1;
+    for (int i = text.indexOf(QLatin1Char(' ')); i >= 0; i = text.indexOf(QLatin1Char(' '), i + 1))
+        if (best < 0 || std::abs(2 * i - text.size()) < std::abs(2 * best - text.size())) best = i;
+    return best < 0 ? QStringList{text} : QStringList{text.left(best), text.mid(best + 1)};
+}
+
+QStringList figures_under(const PlanScene& scene, const Room& room) {
+    if (!scene.marks.figures) return {};
+    for (const MapLayer& layer : scene.maps) {
+        const auto* plane = find(scene.option->planes, layer.plane.plane);
+        if (plane != nullptr && plane->on == ReferencePlane::On::floor && layer.plane.room == room.id)
+            return figure_lines(figures_of(layer, scene.marks), scene.marks, scene.unit);
+    }
+    return {};
+}
+
+// What may stand on a room's plate, from all that is wanted to the name alone.
+std::vector<NamePlate> plates_wanted(const PlanScene& scene, const Storey& storey, const Room& room) {
+    const QString name = QString::fromStdString(room.name);
+    const QStringList figures = figures_under(scene, room);
+    std::vector<NamePlate> out;
+    if (scene.show_areas)
+        out.push_back({{},
+                       {QStringLiteral("%1  %2 m\u00b2")
+                            .arg(name)
+                            .arg(geometry::floor_area(*scene.option, storey, room), 0, 'f', 1)},
+                       figures});
+    if (!figures.isEmpty()) {
+        out.push_back({{}, {name}, figures});
+        out.push_back({{}, broken(name), figures});
+    }
+    out.push_back({{}, {name}, {}});
+    out.push_back({{}, broken(name), {}});
+    return out;
+}
+
+// Corners of the room, then its middle.
+std::vector<QRectF> places_in(const QRectF& room, QSizeF plate) {
+    const double w = plate.width(), h = plate.height(), left = room.left() + kPlateEdge, top = room.top() + kPlateEdge,
+                 right = room.right() - kPlateEdge - w, foot = room.bottom() - kPlateEdge - h;
+    if (right < left || foot < top) return {};
+    return {{left, top, w, h},
+            {right, top, w, h},
+            {left, foot, w, h},
+            {right, foot, w, h},
+            {room.center().x() - w / 2, room.center().y() - h / 2, w, h}};
+}
+
+// Names are whole or left out.
 std::vector<NamePlate> name_plates(const QPainter& painter, const PlanScene& scene, const PlanView& view,
-                                   const Storey& storey) {
+                                   const Storey& storey, Labels& labels) {
     std::vector<NamePlate> out;
     const QFontMetricsF metrics(title_font(painter)), small(line_font(painter));
+    const auto size = [&](const NamePlate& plate) {
+        double width = 0;
+        for (const QString& line : plate.title) width = std::max(width, metrics.horizontalAdvance(line));
+        for (const QString& line : plate.lines) width = std::max(width, small.horizontalAdvance(line));
+        return QSizeF(width + 2 * kPlateSide, kTitleLine * static_cast<double>(plate.title.size()) +
+                                                  kFigureLine * static_cast<double>(plate.lines.size()));
+    };
     for (const Room& room : storey.rooms) {
-        const QRectF bounds = polygon(view, room.footprint).boundingRect();
-        const double room_for = bounds.width() - 22;
-        QString title = metrics.elidedText(QString::fromStdString(room.name), Qt::ElideRight, room_for);
         // The selected room carries its dimensions there, and its name in the inspector.
-        if (title.size() < 3 || (scene.selected.contains(room.id) && !scene.marks.figures)) continue;
-        if (scene.show_areas) {
-            const QString with_area =
-                title +
-                QStringLiteral("  %1 m\u00b2").arg(geometry::floor_area(*scene.option, storey, room), 0, 'f', 1);
-            if (metrics.horizontalAdvance(with_area) <= room_for) title = with_area;
+        if (scene.selected.contains(room.id) && !scene.marks.figures) continue;
+        const QRectF bounds = polygon(view, room.footprint).boundingRect().adjusted(2, 2, -2, -2);
+        for (NamePlate& plate : plates_wanted(scene, storey, room)) {
+            const auto place = labels.take_first(places_in(bounds, size(plate)));
+            if (!place) continue;
+            plate.box = *place;
+            out.push_back(std::move(plate));
+            break;
         }
-        QStringList lines;
-        if (scene.marks.figures)
-            for (const MapLayer& layer : scene.maps) {
-                const auto* plane = find(scene.option->planes, layer.plane.plane);
-                if (lines.isEmpty() && plane != nullptr && plane->on == ReferencePlane::On::floor &&
-                    layer.plane.room == room.id)
-                    lines = figure_lines(figures_of(layer, scene.marks), scene.marks, scene.unit);
-            }
-        double width = metrics.horizontalAdvance(title);
-        for (const QString& line : lines) width = std::max(width, small.horizontalAdvance(line));
-        if (width > room_for || bounds.height() < 70) {
-            lines.clear();
-            width = metrics.horizontalAdvance(title);
-        }
-        out.push_back(
-            {QRectF(bounds.left() + 6, bounds.top() + 6, width + 10, 18 + 14 * static_cast<double>(lines.size())),
-             title, lines});
     }
     return out;
 }
 
-// taken: places that are written over later.
 void draw_map(QPainter& painter, const PlanScene& scene, const MapLayer& layer, const PlanView& view, const Ink& ink,
-              const std::vector<QRectF>& taken) {
+              Labels& labels) {
     if (layer.value.empty() || scene.option->storeys.empty()) return;
-    if (!layer.plane.lies()) return draw_upright_map(painter, scene, layer, view, ink);
+    if (!layer.plane.lies()) return draw_upright_map(painter, scene, layer, view, ink, labels);
     const Storey& storey = scene.option->storeys[std::min(scene.storey, scene.option->storeys.size() - 1)];
     if (layer.plane.storey != storey.id) return;
     const auto& p = layer.plane;
@@ -165,7 +205,7 @@ void draw_map(QPainter& painter, const PlanScene& scene, const MapLayer& layer, 
         [&view](Vec3 at) {
             return view.to_screen({at.x, at.y});
         },
-        ink, taken);
+        ink, labels);
     painter.restore();
 }
 
@@ -328,20 +368,42 @@ void draw_above(const Hand& hand, const Storey& storey, const std::vector<geomet
 
 QString metres(double v) { return QString::number(v, 'f', 2); }
 
-void draw_dimensions(const Hand& hand, const Storey& storey) {
+// A dimension line, and where on it its figure stands: below nought where nothing is free.
+struct PlacedDimension {
+    const Dimension* line;
+    double share;
+};
+
+std::vector<PlacedDimension> place_dimensions(const Hand& hand, const Storey& storey, Labels& labels) {
     auto& [painter, scene, view, ink] = hand;
-    QFont font = painter.font();
-    font.setPixelSize(11);
-    font.setWeight(QFont::Normal);
-    painter.setFont(font);
+    std::vector<PlacedDimension> out;
+    const QFontMetricsF metrics(line_font(painter));
     for (const Dimension& line : storey.dimensions) {
         if (length(line.to - line.from) < 1e-6) continue;
+        const Vec2 d = normalized(line.to - line.from), off = Vec2{-d.y, d.x} * line.offset;
+        const double w = metrics.horizontalAdvance(metres(length(line.to - line.from))) + 8;
+        out.push_back({&line, -1});
+        for (const double share : {0.5, 0.35, 0.65, 0.2, 0.8}) {
+            const QPointF at = view.to_screen(line.from + off + (line.to - line.from) * share);
+            if (!labels.take({at.x() - w / 2, at.y() - 8, w, 16})) continue;
+            out.back().share = share;
+            break;
+        }
+    }
+    return out;
+}
+
+void draw_dimensions(const Hand& hand, const std::vector<PlacedDimension>& dimensions) {
+    auto& [painter, scene, view, ink] = hand;
+    painter.setFont(line_font(painter));
+    for (const auto& [at, share] : dimensions) {
+        const Dimension& line = *at;
         const Vec2 d = normalized(line.to - line.from), left{-d.y, d.x};
         painter.setPen(QPen(scene.selected.contains(line.id) ? ink.accent : ink.ink, 1));
         painter.drawLine(view.to_screen(line.from), view.to_screen(line.from + left * line.offset));
         painter.drawLine(view.to_screen(line.to), view.to_screen(line.to + left * line.offset));
         draw_dimension(painter, view, ink, line.from, line.to, line.offset < 0 ? left * -1.0 : left,
-                       std::fabs(line.offset) * view.scale, metres(length(line.to - line.from)));
+                       std::fabs(line.offset) * view.scale, metres(length(line.to - line.from)), share);
     }
 }
 
@@ -370,34 +432,38 @@ void draw_observer(QPainter& painter, const PlanScene& scene, const PlanView& vi
 }
 
 void draw_names(QPainter& painter, const std::vector<NamePlate>& plates, const Ink& ink) {
-    for (const NamePlate& name : plates) {
-        const QRectF& box = name.box;
+    QColor under = ink.paper;
+    under.setAlpha(225);
+    for (const NamePlate& plate : plates) {
+        const QRectF& box = plate.box;
         painter.setPen(Qt::NoPen);
-        QColor plate = ink.paper;
-        plate.setAlpha(225);
-        painter.setBrush(plate);
+        painter.setBrush(under);
         painter.drawRoundedRect(box, 3, 3);
         painter.setPen(ink.ink);
+        double y = box.top();
+        const auto write = [&](const QString& text, double height) {
+            painter.drawText(QRectF(box.left() + kPlateSide, y, box.width(), height), Qt::AlignLeft | Qt::AlignVCenter,
+                             text);
+            y += height;
+        };
         painter.setFont(title_font(painter));
-        painter.drawText(QRectF(box.left() + 5, box.top(), box.width() - 10, 18), Qt::AlignLeft | Qt::AlignVCenter,
-                         name.title);
+        for (const QString& line : plate.title) write(line, kTitleLine);
         painter.setFont(line_font(painter));
-        for (int k = 0; k < name.lines.size(); ++k)
-            painter.drawText(QRectF(box.left() + 5, box.top() + 16 + 14 * k, box.width() - 10, 14),
-                             Qt::AlignLeft | Qt::AlignVCenter, name.lines[k]);
+        for (const QString& line : plate.lines) write(line, kFigureLine);
     }
 }
 
 }  // namespace
 
 QRectF draw_dimension(QPainter& painter, const PlanView& view, const Ink& ink, Vec2 a, Vec2 b, Vec2 away, double pixels,
-                      const QString& text) {
+                      const QString& text, double share) {
     const QPointF p = view.to_screen(a), q = view.to_screen(b), unit(away.x, -away.y), o = unit * pixels,
                   tick = unit * 4;
     painter.drawLine(p + o, q + o);
     painter.drawLine(p + o - tick, p + o + tick);
     painter.drawLine(q + o - tick, q + o + tick);
-    const QPointF middle = (p + q) / 2 + o;
+    if (share < 0) return {};
+    const QPointF middle = p + (q - p) * share + o;
     const double w = painter.fontMetrics().horizontalAdvance(text) + 8;
     const QRectF box(middle.x() - w / 2, middle.y() - 8, w, 16);
     painter.save();
@@ -454,10 +520,14 @@ void draw_plan(QPainter& painter, const PlanScene& scene, const PlanView& view, 
         painter.drawPolygon(shape);
     }
     draw_wall_tints(painter, scene, view, walls);
-    const auto names = scene.room_names ? name_plates(painter, scene, view, storey) : std::vector<NamePlate>();
-    std::vector<QRectF> taken;
-    for (const NamePlate& name : names) taken.push_back(name.box);
-    for (const MapLayer& layer : scene.maps) draw_map(painter, scene, layer, view, ink, taken);
+    // Who looks on, figures of lengths, names, values: in that order they take their places.
+    Labels labels(scene.taken);
+    for (const Observer& o : option.observers)
+        if (find(storey.rooms, o.room) != nullptr)
+            labels.take(QRectF(view.to_screen({o.eye.x, o.eye.y}) - QPointF(9, 9), QSizeF(18, 18)));
+    const auto dimensions = scene.dimensions ? place_dimensions(hand, storey, labels) : std::vector<PlacedDimension>();
+    const auto names = scene.room_names ? name_plates(painter, scene, view, storey, labels) : std::vector<NamePlate>();
+    for (const MapLayer& layer : scene.maps) draw_map(painter, scene, layer, view, ink, labels);
     draw_floor_voids(hand, storey);
     painter.setRenderHint(QPainter::SmoothPixmapTransform);
     if (!scene.sun.isNull())
@@ -474,7 +544,7 @@ void draw_plan(QPainter& painter, const PlanScene& scene, const PlanView& view, 
     draw_above(hand, storey, walls.outline);
     draw_planes(painter, scene, view, ink);
     draw_lighting(painter, scene, view, ink);
-    if (scene.dimensions) draw_dimensions(hand, storey);
+    draw_dimensions(hand, dimensions);
     for (const Observer& observer : option.observers)
         if (find(storey.rooms, observer.room) != nullptr) draw_observer(painter, scene, view, ink, observer);
     draw_names(painter, names, ink);

@@ -77,13 +77,15 @@ struct PlanScene {
     Vec2 sun_low, sun_high;   ///< the part of the model it covers
     QImage underlay;          ///< a drawing to be traced
     bool room_names = true;
-    bool dimensions = true;  ///< permanent dimension lines
-    double north = 0;        ///< azimuth of the drawing's +y, degrees
+    bool dimensions = true;     ///< permanent dimension lines
+    double north = 0;           ///< azimuth of the drawing's +y, degrees
+    std::vector<QRectF> taken;  ///< places on the paper where something else is written
 };
 
 /// A dimension line with its figure; the box that the figure takes is returned. away: unit, the side of the line.
+/// share: where on the line the figure stands; below nought: it is left out.
 QRectF draw_dimension(QPainter& painter, const PlanView& view, const Ink& ink, Vec2 a, Vec2 b, Vec2 away, double pixels,
-                      const QString& text);
+                      const QString& text, double share = 0.5);
 
 void draw_plan(QPainter& painter, const PlanScene& scene, const PlanView& view, const Ink& ink, QRectF area);
 /// Scale bar and north point in the lower corners of the area.

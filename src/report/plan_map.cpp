@@ -78,7 +78,7 @@ void draw_hatching(QPainter& painter, const geometry::Lattice& lattice, const Ma
 }
 
 void draw_contours(QPainter& painter, const geometry::Lattice& lattice, const Scale& scale, const Frame& frame,
-                   const Ink& ink) {
+                   const Ink& ink, Labels& labels) {
     painter.save();
     painter.setRenderHint(QPainter::Antialiasing);
     painter.setBrush(Qt::NoBrush);
@@ -103,6 +103,7 @@ void draw_contours(QPainter& painter, const geometry::Lattice& lattice, const Sc
             const QString text = mark_text(marks[k]);
             const double w = painter.fontMetrics().horizontalAdvance(text) + 6;
             const QRectF box(at.x() - w / 2, at.y() - 7, w, 14);
+            if (!labels.take(box)) continue;
             painter.setPen(Qt::NoPen);
             painter.setBrush(ink.room);
             painter.drawRoundedRect(box, 3, 3);
@@ -114,7 +115,7 @@ void draw_contours(QPainter& painter, const geometry::Lattice& lattice, const Sc
 }
 
 // At a window, or at one point: a plate that is read whatever lies under it.
-void draw_single(QPainter& painter, const MapLayer& layer, const Frame& frame, const Ink& ink) {
+void draw_single(QPainter& painter, const MapLayer& layer, const Frame& frame, const Ink& ink, Labels& labels) {
     if (std::isnan(layer.value[0])) return;
     QFont font = painter.font();
     font.setPixelSize(11);
@@ -122,19 +123,23 @@ void draw_single(QPainter& painter, const MapLayer& layer, const Frame& frame, c
     const QPointF at = frame(0.5, 0.5);
     const QString text = figure(layer.value[0]);
     const double w = painter.fontMetrics().horizontalAdvance(text) + 8;
-    const QRectF box(at.x() - w / 2, at.y() + 8, w, 16);
+    const auto box = labels.take_first({{at.x() - w / 2, at.y() + 8, w, 16},
+                                        {at.x() - w / 2, at.y() - 24, w, 16},
+                                        {at.x() + 8, at.y() - 8, w, 16},
+                                        {at.x() - w - 8, at.y() - 8, w, 16}});
+    if (!box) return;
     painter.setPen(Qt::NoPen);
     painter.setBrush(ink.paper);
-    painter.drawRoundedRect(box, 3, 3);
+    painter.drawRoundedRect(*box, 3, 3);
     painter.setPen(layer.stale ? ink.faint : ink.ink);
-    painter.drawText(box, Qt::AlignCenter, text);
+    painter.drawText(*box, Qt::AlignCenter, text);
 }
 
 // Every so many columns and rows that figures do not touch.
 void draw_values(QPainter& painter, const MapLayer& layer, const Scale& scale, const Frame& frame, const Ink& ink,
-                 const std::vector<QRectF>& taken) {
+                 Labels& labels) {
     const auto& p = layer.plane;
-    if (p.columns == 1 && p.rows == 1) return draw_single(painter, layer, frame, ink);
+    if (p.columns == 1 && p.rows == 1) return draw_single(painter, layer, frame, ink, labels);
     const auto stride = [](double cell, double wanted) {
         return std::max(1, static_cast<int>(std::ceil(wanted / std::max(cell, 0.1))));
     };
@@ -154,10 +159,11 @@ void draw_values(QPainter& painter, const MapLayer& layer, const Scale& scale, c
             continue;
         const QPointF at = frame(column + 0.5, row + 0.5);
         const QString text = figure(layer.value[i]);
-        // Half a number is worse than none.
         const double w = painter.fontMetrics().horizontalAdvance(text);
         const QRectF box(at.x() - w / 2, at.y() - 6, w, 12);
-        if (std::any_of(taken.begin(), taken.end(), [&](const QRectF& r) { return r.intersects(box); })) continue;
+        // Half a number is worse than none.
+        if (painter.hasClipping() && !painter.clipPath().contains(box)) continue;
+        if (!labels.take(box)) continue;
         painter.setPen(layer.stale ? ink.faint : scale.ink(layer.value[i]));
         painter.drawText(QRectF(at.x() - 30, at.y() - 9, 60, 18), Qt::AlignCenter, text);
     }
@@ -191,7 +197,7 @@ QImage map_image(const MapLayer& layer, const Scale& scale) {
 }
 
 void draw_layer(QPainter& painter, const MapLayer& layer, const Scale& scale, const MapMarks& marks,
-                const OnPaper& on_paper, const Ink& ink, const std::vector<QRectF>& taken) {
+                const OnPaper& on_paper, const Ink& ink, Labels& labels) {
     if (layer.value.empty() || layer.plane.columns < 1 || layer.plane.rows < 1) return;
     const Frame frame = frame_of(layer.plane, on_paper);
     painter.save();
@@ -206,9 +212,9 @@ void draw_layer(QPainter& painter, const MapLayer& layer, const Scale& scale, co
     if (marks.contours || marks.has_band()) {
         const auto lattice = geometry::lattice_of(layer.plane, shown_values(layer));
         if (marks.has_band()) draw_hatching(painter, lattice, marks, frame, ink);
-        if (marks.contours) draw_contours(painter, lattice, scale, frame, ink);
+        if (marks.contours) draw_contours(painter, lattice, scale, frame, ink, labels);
     }
-    if (marks.values) draw_values(painter, layer, scale, frame, ink, taken);
+    if (marks.values) draw_values(painter, layer, scale, frame, ink, labels);
 }
 
 LayerFigures figures_of(const MapLayer& layer, const MapMarks& marks) {

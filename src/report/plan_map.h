@@ -3,6 +3,7 @@
 #pragma once
 #include <functional>
 
+#include "report/labels.h"
 #include "report/plan.h"
 
 namespace wp::report {
@@ -10,9 +11,9 @@ namespace wp::report {
 /// Where a place of the model is on the paper; must be affine over the plane.
 using OnPaper = std::function<QPointF(Vec3)>;
 
-/// taken: places that are written over later; no value is begun there.
+/// labels: where something is written; values go where nothing is.
 void draw_layer(QPainter& painter, const MapLayer& layer, const Scale& scale, const MapMarks& marks,
-                const OnPaper& on_paper, const Ink& ink, const std::vector<QRectF>& taken = {});
+                const OnPaper& on_paper, const Ink& ink, Labels& labels);
 
 /// Fits the plane's values into an image of its cells, missing ones taken from their neighbours. The first line is the
 /// last row.

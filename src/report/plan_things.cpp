@@ -307,7 +307,7 @@ void draw_wall_tints(QPainter& painter, const PlanScene& scene, const PlanView& 
 }
 
 void draw_upright_map(QPainter& painter, const PlanScene& scene, const MapLayer& layer, const PlanView& view,
-                      const Ink& ink) {
+                      const Ink& ink, Labels& labels) {
     const Storey& storey = scene.option->storeys[std::min(scene.storey, scene.option->storeys.size() - 1)];
     const auto& p = layer.plane;
     if (p.storey != storey.id || p.columns < 1) return;
@@ -338,12 +338,15 @@ void draw_upright_map(QPainter& painter, const PlanScene& scene, const MapLayer&
         painter.setFont(font);
         const QPointF middle = at(0.5) + away * 4.4;
         const QString text = figure(sum[0] / count[0]);
-        const QRectF box(middle.x() - 22, middle.y() - 9, 44, 18);
-        painter.setPen(Qt::NoPen);
-        painter.setBrush(ink.paper);
-        painter.drawRoundedRect(box, 3, 3);
-        painter.setPen(ink.ink);
-        painter.drawText(box, Qt::AlignCenter, text);
+        const double w = painter.fontMetrics().horizontalAdvance(text) + 8;
+        const QRectF box(middle.x() - w / 2, middle.y() - 8, w, 16);
+        if (labels.take(box)) {
+            painter.setPen(Qt::NoPen);
+            painter.setBrush(ink.paper);
+            painter.drawRoundedRect(box, 3, 3);
+            painter.setPen(ink.ink);
+            painter.drawText(box, Qt::AlignCenter, text);
+        }
     }
     painter.restore();
 }

@@ -2,6 +2,7 @@
 // What stands in and around the rooms of a plan, what shades the openings, where light is asked about.
 #pragma once
 #include "geometry/walls.h"
+#include "report/labels.h"
 #include "report/plan.h"
 
 namespace wp::report {
@@ -19,7 +20,7 @@ void draw_planes(QPainter& painter, const PlanScene& scene, const PlanView& view
 void draw_lighting(QPainter& painter, const PlanScene& scene, const PlanView& view, const Ink& ink);
 /// A map on an upright plane: a band along it in the colours of its columns' means; of a single point also its figure.
 void draw_upright_map(QPainter& painter, const PlanScene& scene, const MapLayer& layer, const PlanView& view,
-                      const Ink& ink);
+                      const Ink& ink, Labels& labels);
 /// Inner faces of the walls in the colour of their finish.
 void draw_wall_tints(QPainter& painter, const PlanScene& scene, const PlanView& view,
                      const geometry::StoreyWalls& walls);

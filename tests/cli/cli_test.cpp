@@ -85,6 +85,28 @@ TEST_F(CommandLine, answers_every_question_and_writes_what_it_found) {
     EXPECT_EQ(picture->width, 48);
 }
 
+TEST_F(CommandLine, figures_of_made_up_weather_say_so_in_every_file_and_those_of_none_do_not) {
+    auto project = *store::read_project(file);
+    project.site.weather.clear();
+    ASSERT_FALSE(store::save_project(project, folder / "none.warmpane"));
+    const Ended refused = run("solve " + (folder / "none.warmpane").string() + " --question year --out " + out);
+    EXPECT_EQ(refused.code, 3) << "nobody chose that weather be made up";
+    project.site.made_up_weather = true;
+    ASSERT_FALSE(store::save_project(project, folder / "trial.warmpane"));
+    const Ended r = run("solve " + (folder / "trial.warmpane").string() + " --out " + out);
+    ASSERT_EQ(r.code, 0) << r.output;
+    EXPECT_NE(r.output.find("not for a certificate"), std::string::npos) << r.output;
+    for (const auto* name : {"a.df.csv", "a.df.json", "a.year.made-up-weather.csv", "a.year.made-up-weather.json",
+                             "a.glare.made-up-weather.exr"})
+        EXPECT_TRUE(fs::exists(fs::path(out) / name)) << name;
+    EXPECT_FALSE(fs::exists(fs::path(out) / "a.year.csv"));
+    const auto year = nlohmann::json::parse(*read_file(fs::path(out) / "a.year.made-up-weather.json"));
+    EXPECT_EQ(year["weather"], "made-up weather: for trying out");
+    EXPECT_EQ(year["note"], "made-up weather: not for a certificate");
+    EXPECT_FALSE(nlohmann::json::parse(*read_file(fs::path(out) / "a.df.json")).contains("note"))
+        << "the daylight factor needs no weather";
+}
+
 TEST_F(CommandLine, the_same_seed_gives_the_same_table_for_any_number_of_threads) {
     ASSERT_EQ(run("solve " + file + " --question df --seed 5 --threads 1 --out " + out + "1").code, 0);
     ASSERT_EQ(run("solve " + file + " --question df --seed 5 --threads 2 --out " + out + "2").code, 0);

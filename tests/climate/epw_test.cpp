@@ -5,6 +5,7 @@
 
 #include <cmath>
 
+#include "climate/synthetic.h"
 #include "support.h"
 
 using namespace wp;
@@ -231,4 +232,20 @@ TEST(SyntheticYear, keeps_to_physics) {
         EXPECT_GE(year.hours[h].diffuse_horizontal, 0);
         EXPECT_LE(year.hours[h].dew_point, year.hours[h].dry_bulb);
     }
+}
+
+TEST(MadeUpYear, is_of_the_site_the_same_for_the_same_site_and_marked) {
+    const Place north{60, 10, 1, 50}, south{-35, 150, 10, 50};
+    const auto year = made_up_year(north);
+    EXPECT_TRUE(year.made_up);
+    EXPECT_EQ(weather_name(year), "made-up weather: for trying out");
+    EXPECT_EQ(year.fingerprint().text(), made_up_year(north).fingerprint().text());
+    EXPECT_NE(year.fingerprint().text(), made_up_year(south).fingerprint().text());
+    const auto sum = [](const WeatherYear& y, int from, int to) {
+        double all = 0;
+        for (int h = from * 24; h < to * 24; ++h) all += y.hours[static_cast<size_t>(h)].global_horizontal;
+        return all;
+    };
+    EXPECT_GT(sum(year, 151, 181), 4 * sum(year, 334, 364)) << "June is bright in the north";
+    EXPECT_LT(sum(made_up_year(south), 151, 181), sum(made_up_year(south), 334, 364)) << "and dark in the south";
 }

@@ -35,6 +35,46 @@ TEST(Legends, without_a_choice_leave_a_map_as_it_is) {
     EXPECT_FALSE(map.marks.has_band());
 }
 
+TEST(Legends, stay_while_one_edits_so_that_darker_looks_darker) {
+    Legends legends;
+    auto bright = map_of({800}), dim = map_of({150}, "illuminance", {0, 200, false});
+    legends.dress(bright, kNobody);
+    legends.dress(dim, kNobody);
+    EXPECT_EQ(dim.scale.top, 1000) << "louvres took light away: the colours say so";
+    EXPECT_TRUE(legends.is_wide_for(dim)) << "and a press fits them";
+    auto brighter = map_of({1900}, "illuminance", {0, 2000, false});
+    legends.dress(brighter, kNobody);
+    EXPECT_EQ(brighter.scale.top, 2000) << "values that leave the ends widen them";
+    legends.refit();
+    auto again = map_of({150}, "illuminance", {0, 200, false});
+    legends.dress(again, kNobody);
+    EXPECT_EQ(again.scale.top, 200);
+    EXPECT_FALSE(legends.is_wide_for(again));
+}
+
+TEST(Legends, follow_the_first_coarse_maps_and_are_not_led_astray_by_later_ones) {
+    Legends legends;
+    auto coarse = map_of({1800}, "illuminance", {0, 2000, false}), settled = map_of({800});
+    coarse.settled = false;
+    legends.dress(coarse, kNobody);
+    legends.dress(settled, kNobody);
+    EXPECT_EQ(settled.scale.top, 1000) << "an error of the first map decides nothing";
+    auto noisy = map_of({1100}, "illuminance", {0, 1200, false});
+    noisy.settled = false;
+    legends.dress(noisy, kNobody);
+    EXPECT_EQ(noisy.scale.top, 1000) << "a little above may be an error";
+}
+
+TEST(Legends, of_another_moment_begin_anew) {
+    Legends legends;
+    auto noon = map_of({800}), night = map_of({3}, "illuminance", {0, 5, false});
+    noon.name = QStringLiteral("Illuminance, noon");
+    night.name = QStringLiteral("Illuminance, night");
+    legends.dress(noon, kNobody);
+    legends.dress(night, kNobody);
+    EXPECT_EQ(night.scale.top, 5);
+}
+
 TEST(Legends, of_one_figure_say_nothing_about_another) {
     Legends legends;
     Legend free;

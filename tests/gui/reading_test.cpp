@@ -74,9 +74,9 @@ class LightDesk : public Hands {
         return image.pixelColor((sheet().view().to_screen(place) * image.devicePixelRatio()).toPoint());
     }
     void show(Shown shown) {
-        auto* box = static_cast<QComboBox*>(widget("shown"));
-        choose(box, box->findData(static_cast<int>(shown.kind())));
-        emit box->activated(box->currentIndex());
+        drive::click(*window, "shown");
+        QTest::keyClicks(widget("figure-search"), QString::fromUtf8(live_figure(shown.kind()).name));
+        QTest::keyClick(widget("figure-search"), Qt::Key_Return);
     }
     bool shows_moment() {
         return drive::wait_until(

@@ -40,8 +40,9 @@ QImage drawn(const MapLayer& layer, const MapMarks& marks, double pixels = 60, c
     image.fill(Qt::white);
     QPainter painter(&image);
     painter.setFont(page_font(11));
+    Labels labels(taken);
     draw_layer(
-        painter, layer, scale, marks, [&](Vec3 p) { return QPointF(p.x * pixels, (6 - p.y) * pixels); }, Ink(), taken);
+        painter, layer, scale, marks, [&](Vec3 p) { return QPointF(p.x * pixels, (6 - p.y) * pixels); }, Ink(), labels);
     return image;
 }
 

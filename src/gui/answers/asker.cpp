@@ -249,7 +249,7 @@ void Asker::open_kept_tables(store::Answers& kept) {
 
 void Asker::ask_glare(const model::Id& wanted, int heading) {
     if (document_.weather() == nullptr)
-        return emit said(QStringLiteral("A picture needs a weather file: choose one on the Site desk"));
+        return emit said(QStringLiteral("A picture needs weather: choose a file, or a made-up year, on the Site desk"));
     const auto& observers = document_.option().observers;
     const auto* observer = model::find(observers, wanted);
     if (observer == nullptr && !observers.empty()) observer = &observers.front();

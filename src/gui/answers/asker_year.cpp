@@ -126,7 +126,7 @@ void Asker::open_kept_answers() {
 
 void Asker::ask_year() {
     if (document_.weather() == nullptr)
-        return emit said(QStringLiteral("The year needs a weather file: choose one on the Site desk"));
+        return emit said(QStringLiteral("The year needs weather: choose a file, or a made-up year, on the Site desk"));
     if (document_.option().planes.empty())
         return emit said(QStringLiteral("Draw a room first: the year is asked on its reference plane"));
     run_year(document_.option_index(), false);
@@ -134,7 +134,7 @@ void Asker::ask_year() {
 
 void Asker::ask_all() {
     if (document_.weather() == nullptr)
-        emit said(QStringLiteral("Only the daylight factor can be asked: the year needs a weather file"));
+        emit said(QStringLiteral("Only the daylight factor can be asked: the year needs weather"));
     for (size_t i = 0; i < document_.project().options.size(); ++i)
         if (!document_.project().options[i].planes.empty() && document_.weather() != nullptr) run_year(i, false);
 }

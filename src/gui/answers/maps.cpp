@@ -5,6 +5,7 @@
 #include <cmath>
 #include <map>
 
+#include "analysis/analysis.h"
 #include "climate/sky_amount.h"
 #include "figure/figures.h"
 #include "light/replicates.h"
@@ -65,21 +66,6 @@ void mark_usual(SheetMap& map, const char* figure) {
     }
 }
 
-// The figure of the catalogue that a live map shows.
-const figure::PointFigure& live_figure(Shown::Kind kind) {
-    static const std::map<Shown::Kind, const char*> ids{{Shown::daylight_factor, "daylight_factor"},
-                                                        {Shown::sky_component, "sky_component"},
-                                                        {Shown::outside_component, "externally_reflected"},
-                                                        {Shown::inside_component, "internally_reflected"},
-                                                        {Shown::ground_component, "off_ground"},
-                                                        {Shown::lux_by_design_sky, "lux_by_design_sky"},
-                                                        {Shown::lux_by_median, "lux_by_median"},
-                                                        {Shown::moment, "illuminance"},
-                                                        {Shown::moment_sun, "direct_sun"},
-                                                        {Shown::moment_sky, "from_sky"}};
-    return *figure::find_point_figure(ids.at(kind));
-}
-
 question::Component component_of(Shown::Kind kind) {
     using question::Component;
     static const std::map<Shown::Kind, Component> parts{{Shown::sky_component, Component::sky},
@@ -98,6 +84,20 @@ std::string figure_of(const question::Column& column) {
 }
 
 }  // namespace
+
+const figure::PointFigure& live_figure(Shown::Kind kind) {
+    static const std::map<Shown::Kind, const char*> ids{{Shown::daylight_factor, "daylight_factor"},
+                                                        {Shown::sky_component, "sky_component"},
+                                                        {Shown::outside_component, "externally_reflected"},
+                                                        {Shown::inside_component, "internally_reflected"},
+                                                        {Shown::ground_component, "off_ground"},
+                                                        {Shown::lux_by_design_sky, "lux_by_design_sky"},
+                                                        {Shown::lux_by_median, "lux_by_median"},
+                                                        {Shown::moment, "illuminance"},
+                                                        {Shown::moment_sun, "direct_sun"},
+                                                        {Shown::moment_sky, "from_sky"}};
+    return *figure::find_point_figure(ids.at(kind));
+}
 
 SheetMap Maps::map(Shown shown, const model::Id& option) const {
     if (is_daylight(shown)) return daylight_map(shown, option);
@@ -158,6 +158,10 @@ QString Maps::words_of_gone() const {
                              : QStringLiteral("without %1 and %2 more").arg(first).arg(gone_.size() - 1);
 }
 
+void Maps::mark_weather(SheetMap& map, bool by_weather) const {
+    if (by_weather && document_.has_made_up_weather()) map.name += QStringLiteral(", made-up weather");
+}
+
 SheetMap Maps::daylight_map(Shown shown, const model::Id& id) const {
     SheetMap map;
     const auto& figure = live_figure(shown.kind());
@@ -170,7 +174,9 @@ SheetMap Maps::daylight_map(Shown shown, const model::Id& id) const {
     if (shown == Shown::lux_by_median && document_.outdoor().empty()) return map;
     const double scale = daylight_unit(shown);
     if (lux) map.name += QStringLiteral(" of %1 lx").arg(100 * scale, 0, 'f', 0);
+    mark_weather(map, shown == Shown::lux_by_median);
     map.layers = report::daylight_maps(*answer);
+    map.settled = answer->record.settled;
     const bool stale = !asker_.is_current(Question::Kind::daylight_factor, id);
     const bool without = !gone_.empty() && (shown == Shown::daylight_factor || lux);
     const auto left = without ? question::value_without(*answer, gone_) : std::vector<std::vector<double>>();
@@ -205,10 +211,12 @@ SheetMap Maps::moment_map(Shown shown, const model::Id& id) const {
                                                 ? QStringLiteral("Reflected, inside and outside")
                                                 : QString::fromUtf8(live_figure(shown.kind()).name),
                                             QString::fromStdString(climate::text(document_.moment())));
+    mark_weather(map, document_.sky().needs_weather());
     map.unit = QStringLiteral("lx");
     mark_usual(map, "illuminance");
     const auto answer = kept_.moment(id).answer;
     if (answer == nullptr) return map;
+    map.settled = answer->record.settled;
     const bool stale = !asker_.is_current(Question::Kind::moment, id);
     const bool without = !gone_.empty() && shown == Shown::moment;
     const auto left = without ? question::value_without(*answer, gone_) : std::vector<std::vector<double>>();
@@ -250,6 +258,7 @@ SheetMap Maps::table_map(const model::Id& id) const {
     const size_t column = std::min(table_column_, table.columns.size() - 1),
                  main = column / kept->answer->main_columns * kept->answer->main_columns;
     map.name = QString::fromStdString(table.columns[column].name);
+    mark_weather(map, question != nullptr && analysis::needs_weather(*question));
     map.unit = QString::fromStdString(table.columns[column].unit);
     mark_usual(map, figure_of(table.columns[column]).c_str());
     map.layers = report::maps_of(table, column);
@@ -308,6 +317,7 @@ SheetMap Maps::year_map(Shown shown, const model::Id& id) const {
     static constexpr const char* worked[] = {", blinds open", ", blinds by LM-83", ""};
     if (hour || figure->depends_on_blinds())
         map.name += QString::fromLatin1(worked[static_cast<int>(reading->wish.operation)]);
+    mark_weather(map, true);
     map.layers = reading->layers;
     map.half_width = reading->half_width;
     map.scale = map.unit == QStringLiteral("%") ? report::Scale{0, 100, false}

@@ -4,6 +4,7 @@
 #pragma once
 #include <set>
 
+#include "figure/figures.h"
 #include "gui/answers/asker.h"
 #include "gui/answers/sheet_map.h"
 #include "gui/answers/shown.h"
@@ -11,6 +12,9 @@
 #include "question/why.h"
 
 namespace wp::gui {
+
+/// The figure of the catalogue that a live map shows.
+const figure::PointFigure& live_figure(Shown::Kind kind);
 
 class Maps {
  public:
@@ -51,6 +55,8 @@ class Maps {
     LampReading year_lamp() const;
     // Percent to what the map shows: lux under the sky that is chosen.
     double daylight_unit(Shown shown) const;
+    // Says so where the figure goes by weather that is made up.
+    void mark_weather(SheetMap& map, bool by_weather) const;
     QString words_of_gone() const;
     bool is_stale(const KeptTable& kept, const model::Id& option) const;
 

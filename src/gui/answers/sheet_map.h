@@ -14,10 +14,12 @@ namespace wp::gui {
 struct SheetMap {
     std::vector<report::MapLayer> layers;
     report::Scale scale;
+    report::Scale own_scale;  ///< as this map alone would have it, where the legend made something else of it
     report::MapMarks marks;
     QString name, unit;
     QString figure, definition;  ///< which figure it is, as usual values and legends know it; may be empty
     std::vector<report::LegendMark> usual;
+    bool settled = true;                          ///< else finer ones are on their way
     std::vector<std::vector<double>> half_width;  ///< of each layer's points; may be empty
     /// What the figure of a layer's point is made of, line by line; may be empty.
     std::function<QStringList(size_t layer, size_t point)> detail;

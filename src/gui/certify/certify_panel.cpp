@@ -17,6 +17,7 @@ CertifyPanel::CertifyPanel(Document& document, const KeptAnswers& kept, QWidget*
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(space::medium, space::medium, space::medium, space::medium);
     summary_ = new QLabel;
+    summary_->setObjectName(QStringLiteral("certify-summary"));
     summary_->setWordWrap(true);
     layout->addWidget(summary_);
     ask_ = new QPushButton(QStringLiteral("Run the year"));
@@ -133,7 +134,8 @@ void CertifyPanel::refresh() {
     const auto known = gather(document_, kept_, option.id);
     const auto year = kept_.year(option.id);
     const bool stale = kept_.is_year_stale(option.id);
-    std::vector<const void*> shows{document_.snapshot().get(), &option, stale ? this : nullptr};
+    std::vector<const void*> shows{document_.snapshot().get(), &option, stale ? this : nullptr,
+                                   document_.weather().get()};
     for (const auto& [kind, given] : known.given)
         if (kind != model::Question::Kind::moment) shows.push_back(given);
     if (shown_ == shows) return;
@@ -167,13 +169,20 @@ void CertifyPanel::refresh() {
     const QString error = year == nullptr ? QString()
                                           : QStringLiteral(" Hourly illuminances \u00b1 %1 % at a point (95 %).")
                                                 .arg(100 * year->record.reached, 0, 'f', 1);
+    const QString trial = needs_year && document_.has_made_up_weather()
+                              ? QStringLiteral(
+                                    "<br><b>These verdicts are on %1.</b> Choose a weather file on the Site "
+                                    "desk.")
+                                    .arg(QString::fromLatin1(climate::kNoCertificate))
+                              : QString();
     summary_->setText(
-        QStringLiteral("<b>%1</b>: %2 of %3 required lines met%4.%5 Hover a line for its meaning, source and band.%6%7")
+        QStringLiteral(
+            "<b>%1</b>: %2 of %3 required lines met%4.%5 Hover a line for its meaning, source and band.%6%7%8")
             .arg(QString::fromStdString(option.name).toHtmlEscaped())
             .arg(met)
             .arg(all)
             .arg(open > 0 ? QStringLiteral(", %1 not asked yet").arg(open) : QString(), error,
-                 stale ? QStringLiteral("<br><b>Stale: the model has changed since.</b>") : QString(), faults));
+                 stale ? QStringLiteral("<br><b>Stale: the model has changed since.</b>") : QString(), faults, trial));
     table_->resizeRowsToContents();
 }
 

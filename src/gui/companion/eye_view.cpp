@@ -80,6 +80,12 @@ void EyeView::paintEvent(QPaintEvent*) {
     painter.drawText(QRectF(12, 30, width() - 130, 18), Qt::AlignLeft | Qt::AlignVCenter,
                      QString::fromStdString(climate::text(glare->moment)) +
                          (other_moment ? QStringLiteral("  (not the strip's moment)") : QString()));
+    if (document_.has_made_up_weather()) {
+        painter.setPen(ink().accent);
+        painter.drawText(QRectF(12, 48, width() - 130, 18), Qt::AlignLeft | Qt::AlignVCenter,
+                         QString::fromLatin1(climate::kMadeUpWeather));
+        painter.setPen(ink().ink);
+    }
     double y = disc.bottom() + 10;
     report::draw_legend(painter, {report::kDimLuminance, report::kBrightLuminance, true}, QStringLiteral("Luminance"),
                         QStringLiteral("cd/m\u00b2"), ink(), QRectF(disc.left() + 10, y, disc.width() - 20, 46));

@@ -34,8 +34,9 @@ void WallView::draw_map(QPainter& painter) const {
     const auto place = [this](Vec3 p) {
         return to_screen({dot(Vec2{p.x, p.y} - drawing_.origin, drawing_.right), p.z});
     };
+    report::Labels labels;
     for (const size_t l : layers_here())
-        report::draw_layer(painter, map_.layers[l], map_.scale, map_.marks, place, ink());
+        report::draw_layer(painter, map_.layers[l], map_.scale, map_.marks, place, ink(), labels);
 }
 
 void WallView::draw_value(QPainter& painter) const {

@@ -16,7 +16,13 @@ Desktop::Desktop(QWidget& window)
     connect(&asker_, &Asker::said, this, &Desktop::said);
     connect(&answers_, &KeptAnswers::changed, this, &Desktop::renew_map);
     connect(&legends_, &Legends::changed, this, &Desktop::renew_map);
+    connect(&document_, &Document::project_changed, this, &Desktop::keep_before);
     connect(&document_, &Document::project_changed, this, &Desktop::renew_map);
+    connect(&document_, &Document::project_replaced, this, [this] {
+        legends_.forget();
+        before_ = now_ = {};
+    });
+    connect(sheet_, &Sheet::before_wanted, this, &Desktop::hold_before);
     connect(this, &Desktop::map_shown, sheet_, &Sheet::show_map);
     auto* legend = new LegendBar(legends_, QStringLiteral("legend"), sheet_);
     know(legend);
@@ -146,7 +152,32 @@ SheetMap Desktop::dressed(SheetMap map, const model::Id& option) const {
     return map;
 }
 
-void Desktop::renew_map() { emit map_shown(dressed(maps_.map(shown_), document_.option().id)); }
+void Desktop::renew_map() {
+    if (holds_before_) return;
+    now_ = dressed(maps_.map(shown_), document_.option().id);
+    emit map_shown(now_);
+}
+
+// The tries of one drag are one step: what was before it counts.
+void Desktop::keep_before() {
+    const int step = document_.undo_stack().index();
+    if (step == std::exchange(step_, step)) return;
+    const bool whole = !now_.layers.empty() && std::none_of(now_.layers.begin(), now_.layers.end(),
+                                                            [](const auto& layer) { return layer.stale; });
+    if (whole) before_ = now_;
+}
+
+void Desktop::hold_before(bool on) {
+    if (on == holds_before_) return;
+    if (on && (before_.layers.empty() || before_.name != now_.name))
+        return say(QStringLiteral("There is no map from before an edit yet"));
+    holds_before_ = on;
+    if (!on) return renew_map();
+    SheetMap before = before_;
+    before.scale = now_.scale;
+    before.name = QStringLiteral("Before: %1").arg(before.name);
+    emit map_shown(before);
+}
 
 QWidget* Desk::middle() { return &desktop_.sheet(); }
 

@@ -99,6 +99,8 @@ class Desktop : public QObject {
     SheetMap dressed(SheetMap map, const model::Id& option) const;
     /// Draws the map anew, as answers stand.
     void renew_map();
+    /// The map as it was before the last edit, in place of the present one, while it is held.
+    void hold_before(bool on);
 
     /// One line to whoever works, at the foot of the window.
     void say(const QString& text) { emit said(text); }
@@ -117,6 +119,7 @@ class Desktop : public QObject {
     void go_to_desk_of(const Page& page);
     void choose_page();
     void choose_companion();
+    void keep_before();
 
     QWidget& window_;
     Document document_;
@@ -135,6 +138,9 @@ class Desktop : public QObject {
     QWidget *companion_host_ = nullptr, *companion_ = nullptr, *page_ = nullptr;
     std::map<DeskKind, QWidget*> last_page_;
     Shown shown_ = Shown::daylight_factor;
+    SheetMap before_, now_;  // the map before the last edit, and the one that is shown
+    bool holds_before_ = false;
+    int step_ = 0;  // of the undo stack, when it was kept last
 };
 
 }  // namespace wp::gui

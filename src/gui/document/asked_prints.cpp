@@ -11,9 +11,21 @@ namespace {
 constexpr size_t kMostKnown = 24;
 }
 
+namespace {
+
+// A made-up year goes by the place.
+bool is_same_weather(const model::Site& a, const model::Site& b) {
+    if (a.weather != b.weather || a.made_up_weather != b.made_up_weather) return false;
+    return !a.weather.empty() || !a.made_up_weather ||
+           (a.latitude == b.latitude && a.longitude == b.longitude && a.time_zone == b.time_zone &&
+            a.elevation == b.elevation);
+}
+
+}  // namespace
+
 bool are_alike(const model::Project& a, const model::Project& b, const model::Id& option, unsigned bears) {
     const auto *x = model::find(a.options, option), *y = model::find(b.options, option);
-    if (x == nullptr || y == nullptr || a.site.weather != b.site.weather) return false;
+    if (x == nullptr || y == nullptr || !is_same_weather(a.site, b.site)) return false;
     return describe::depends(a, *x, bears) == describe::depends(b, *y, bears);
 }
 
@@ -24,7 +36,7 @@ bool AskedPrints::is_same(const std::shared_ptr<const model::Project>& then, con
     if (was == nullptr || is == nullptr) return false;
     if (then == now && asked_then == asked_now) return true;
     // These prints are made without weather: its file's name tells whether it is the same.
-    if (then->site.weather != now->site.weather) return false;
+    if (!is_same_weather(then->site, now->site)) return false;
     return of(then, *was, asked_then) == of(now, *is, asked_now);
 }
 

@@ -36,7 +36,9 @@ class EditStep : public QUndoCommand {
     QString gesture_;
 };
 
-Document::Document(QObject* parent) : QObject(parent), project_(std::make_shared<model::Project>(blank_project())) {}
+Document::Document(QObject* parent) : QObject(parent), project_(std::make_shared<model::Project>(blank_project())) {
+    load_weather();
+}
 
 void Document::set_project(std::shared_ptr<const model::Project> project) {
     const bool other_weather = project->site != project_->site;
@@ -205,7 +207,7 @@ void Document::load_weather() {
     weather_.reset();
     outdoor_.clear();
     weather_fault_.reset();
-    if (!project_->site.weather.empty()) {
+    if (!project_->site.weather.empty() || project_->site.made_up_weather) {
         auto year = question::weather_of(*project_, path_);
         if (year) {
             weather_ = std::make_shared<climate::WeatherYear>(std::move(*year));
@@ -222,6 +224,7 @@ model::Project blank_project() {
     p.name = "Untitled";
     p.site.name = "Somewhere";
     p.site.latitude = 52;
+    p.site.made_up_weather = true;
     using model::Part;
     const auto opaque = [](const char* id, const char* name, Part part) {
         model::Material m = model::assumed_for(part);

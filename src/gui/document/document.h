@@ -55,6 +55,8 @@ class Document : public QObject {
                      const QString& gesture = {});
     /// The same, of the storey that is shown; nothing where there is none.
     void edit_storey(const QString& name, const std::function<void(model::Option&, model::Storey&)>& change);
+    /// Whether figures of weather are for trying out.
+    bool has_made_up_weather() const { return weather_ != nullptr && weather_->made_up; }
     /// Until end_live every edit is made on the project as it is now and takes the place of the one before: what is
     /// tried while a figure is typed or dragged is one step in the end.
     void begin_live();

@@ -27,12 +27,16 @@ double easy(double value, double span) {
 }  // namespace
 
 LegendBar::LegendBar(Legends& legends, const QString& name, QWidget* parent)
-    : QWidget(parent), legends_(legends), button_(new QToolButton(this)), menu_(new QMenu(this)) {
+    : QWidget(parent),
+      legends_(legends),
+      button_(new QToolButton(this)),
+      fit_(new QToolButton(this)),
+      menu_(new QMenu(this)) {
     setObjectName(name);
     setAccessibleName(QStringLiteral("Legend"));
     setAccessibleDescription(
-        QStringLiteral("Drag an end to set it, drag a stretch to hatch what is beyond, double-click to let it follow "
-                       "the map; Enter for more"));
+        QStringLiteral("Drag an end to set it, drag a stretch to hatch what is beyond, double-click to fit it to the "
+                       "map; Enter for more"));
     setFocusPolicy(Qt::StrongFocus);
     setMouseTracking(true);
     set_icon(button_, QStringLiteral("sliders-horizontal"));
@@ -43,6 +47,12 @@ LegendBar::LegendBar(Legends& legends, const QString& name, QWidget* parent)
     button_->setToolTip(QStringLiteral("Ends, steps, lines, values, units of this map (Shift+L)"));
     button_->setPopupMode(QToolButton::InstantPopup);
     button_->setMenu(menu_);
+    fit_->setText(QStringLiteral("Fit"));
+    fit_->setProperty("role", QStringLiteral("tool"));
+    fit_->setObjectName(name + QStringLiteral("-fit"));
+    fit_->setToolTip(QStringLiteral("The colours stay while you edit; this fits them to the map as it is now"));
+    connect(fit_, &QToolButton::clicked, &legends_, &Legends::refit);
+    fit_->hide();
     menu_->setObjectName(QStringLiteral("legend-choices"));
     connect(menu_, &QMenu::aboutToShow, this, &LegendBar::fill_menu);
     fill_menu();
@@ -52,6 +62,7 @@ LegendBar::LegendBar(Legends& legends, const QString& name, QWidget* parent)
 void LegendBar::show_map(const SheetMap& map) {
     map_ = map;
     setVisible(!map.layers.empty());
+    fit_->setVisible(legends_.is_wide_for(map));
     update();
 }
 
@@ -59,6 +70,7 @@ void LegendBar::place_in(QSize parent) {
     const int w = std::clamp(parent.width() - 300, 220, sizeHint().width());
     setGeometry((parent.width() - w) / 2, parent.height() - sizeHint().height() - space::tight, w, sizeHint().height());
     button_->setGeometry(w - 34, 6, 30, 28);
+    fit_->setGeometry(w - 34, 34, 32, 22);
 }
 
 QRectF LegendBar::area() const { return QRectF(rect()).adjusted(space::medium, space::tight, -38 - space::tight, 0); }
@@ -156,9 +168,10 @@ void LegendBar::mouseReleaseEvent(QMouseEvent*) {
 
 void LegendBar::mouseDoubleClickEvent(QMouseEvent*) {
     change([](Legend& l) {
-        l.ends = Legend::Ends::automatic;
+        if (l.ends == Legend::Ends::free) l.ends = Legend::Ends::steady;
         l.low = l.high = std::nullopt;
     });
+    legends_.refit();
 }
 
 void LegendBar::keyPressEvent(QKeyEvent* event) {
@@ -190,8 +203,7 @@ bool LegendBar::event(QEvent* event) {
         lines << map_.definition;
         for (const auto& mark : map_.usual) lines << mark.meaning;
         lines << QStringLiteral(
-            "Drag an end to set it. Drag along the bar: what is beyond is hatched. Double-click: the ends follow the "
-            "map.");
+            "Drag an end to set it. Drag along the bar: what is beyond is hatched. Double-click: fit it to the map.");
     }
     lines.removeAll(QString());
     QToolTip::showText(help->globalPos(),
@@ -215,6 +227,7 @@ void LegendBar::fill_menu() {
                [this, kind] { change([&](Legend& l) { l.ends = kind; }); });
     };
     menu_->addSection(QStringLiteral("Ends"));
+    ends("Stay while you edit", "ends-steady", Legend::Ends::steady);
     ends("Follow this map", "ends-automatic", Legend::Ends::automatic);
     ends("One for all options", "ends-linked", Legend::Ends::linked);
     choice(menu_, QStringLiteral("Set by hand\u2026"), "ends-free", legend.ends == Legend::Ends::free,

@@ -45,7 +45,7 @@ class LegendBar : public QWidget {
 
     Legends& legends_;
     SheetMap map_;
-    QToolButton* button_;
+    QToolButton *button_, *fit_;
     QMenu* menu_;
     Grip grip_ = Grip::none;
     report::Scale held_;  // the scale when an end was taken up

@@ -59,9 +59,41 @@ report::Scale common_scale(const std::vector<report::Scale>& scales) {
     return out;
 }
 
+// What is on its way goes astray to both sides.
+constexpr double kAstray = 1.25;
+// Steady ends that are so much wider than a map needs are worth a word.
+constexpr double kWide = 2.4;
+// So many of them are kept.
+constexpr size_t kMostHeld = 200;
+
+report::Scale Legends::held(const SheetMap& map) const {
+    if (map.layers.empty()) return map.scale;
+    if (held_.size() > kMostHeld) held_.clear();
+    Held& held = held_[map.name + map.unit];
+    if (!held.settled) {
+        held = {map.scale, map.settled};
+        return held.scale;
+    }
+    if (map.scale.top > held.scale.top * (map.settled ? 1 : kAstray)) held.scale.top = map.scale.top;
+    if (map.scale.bottom < held.scale.bottom && !held.scale.logarithmic) held.scale.bottom = map.scale.bottom;
+    return held.scale;
+}
+
+void Legends::refit() {
+    held_.clear();
+    emit changed();
+}
+
+bool Legends::is_wide_for(const SheetMap& dressed) const {
+    return of(dressed.figure).ends == Legend::Ends::steady && !dressed.layers.empty() && !dressed.scale.difference &&
+           dressed.scale.top > kWide * dressed.own_scale.top;
+}
+
 void Legends::dress(SheetMap& map, const std::function<std::vector<report::Scale>()>& linked) const {
     const Legend& legend = of(map.figure);
+    map.own_scale = map.scale;
     if (!map.scale.difference) {
+        if (legend.ends == Legend::Ends::steady) map.scale = held(map);
         if (legend.ends == Legend::Ends::linked) {
             auto scales = linked();
             scales.push_back(map.scale);
@@ -90,6 +122,7 @@ void Legends::dress(SheetMap& map, const std::function<std::vector<report::Scale
     for (auto& half : map.half_width)
         for (double& v : half) v *= k;
     for (auto& mark : map.usual) mark.value *= k;
+    map.own_scale.top *= k;
     map.scale.bottom *= k;
     map.scale.top *= k;
     if (legend.ends != Legend::Ends::free && !map.scale.logarithmic) map.scale.top = report::nice_top(map.scale.top);

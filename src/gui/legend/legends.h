@@ -15,8 +15,9 @@ namespace wp::gui {
 inline constexpr double kLuxOfFootcandle = 10.763910416709722;  ///< lm/ft^2 in lm/m^2
 
 struct Legend {
-    /// automatic: by the map itself. linked: by the maps of all options together. free: as set by hand.
-    enum class Ends { automatic, linked, free } ends = Ends::automatic;
+    /// steady: they stay while one edits, so that darker looks darker; values that leave them widen them in round
+    /// steps. automatic: by each map itself. linked: by the maps of all options together. free: as set by hand.
+    enum class Ends { steady, automatic, linked, free } ends = Ends::steady;
     double bottom = 0, top = 1;       ///< free ends; in SI
     std::optional<bool> logarithmic;  ///< none: as suits the map
     int steps = 0;
@@ -36,6 +37,12 @@ class Legends : public QObject {
     void set_footcandles(bool on);
     /// Puts a map into the units and on the legend of its figure. linked: the maps that it shares its ends with.
     void dress(SheetMap& map, const std::function<std::vector<report::Scale>()>& linked) const;
+    /// Steady ends follow the next map once.
+    void refit();
+    /// Whether steady ends are far wider than a map needs: its own are what it came with.
+    bool is_wide_for(const SheetMap& dressed) const;
+    /// Forgets steady ends: another project.
+    void forget() { held_.clear(); }
     /// SI to what the legend shows.
     double shown(const QString& figure, double value) const;
     double from_shown(const QString& figure, double value) const;
@@ -44,8 +51,15 @@ class Legends : public QObject {
     void changed();
 
  private:
+    // Ends that stay, of a figure as it is asked for.
+    struct Held {
+        report::Scale scale;
+        bool settled = false;  // until then they follow: the first maps are coarse
+    };
+    report::Scale held(const SheetMap& map) const;
     bool in_footcandles(const QString& figure) const { return footcandles_ && figure == QStringLiteral("illuminance"); }
     std::map<QString, Legend> legends_;
+    mutable std::map<QString, Held> held_;  // dressing a map may widen its ends
     bool footcandles_ = false;
 };
 

@@ -17,49 +17,57 @@
 #include "gui/saving/save.h"
 #include "gui/site/sky_box.h"
 #include "gui/year/year_panel.h"
+#include "rule/data.h"
 
 namespace wp::gui {
 
 namespace {
 
+QString meaning_of(const char* figure) {
+    const auto* known = rule::usual_values().find(figure);
+    return known != nullptr ? QString::fromStdString(known->definition) : QString();
+}
+
+// A figure that is always there: live answers, then the year's as the catalogue has them.
 struct Listed {
     Shown shown;
-    QString text;
+    QString id, group, name, meaning;
 };
-
-// What is always there: live answers, then the year's figures as the catalogue has them.
 const std::vector<Listed>& listed() {
     static const std::vector<Listed> all = [] {
-        std::vector<Listed> out = {{Shown::daylight_factor, QStringLiteral("Daylight factor (live)")},
-                                   {Shown::sky_component, QStringLiteral("  sky component")},
-                                   {Shown::outside_component, QStringLiteral("  reflected outdoors")},
-                                   {Shown::inside_component, QStringLiteral("  reflected inside")},
-                                   {Shown::ground_component, QStringLiteral("  via the ground")},
-                                   {Shown::lux_by_design_sky, QStringLiteral("  in lux, design sky")},
-                                   {Shown::lux_by_median, QStringLiteral("  in lux, median sky")},
-                                   {Shown::moment, QStringLiteral("The moment (live)")},
-                                   {Shown::moment_sun, QStringLiteral("  direct sun")},
-                                   {Shown::moment_sky, QStringLiteral("  straight from the sky")},
-                                   {Shown::moment_reflected, QStringLiteral("  reflected")}};
-        bool first = true;
-        for (const auto& f : figure::year_point_figures()) {
-            QString name = QString::fromLatin1(f.name);
-            name[0] = name[0].toLower();
-            out.push_back({f, (first ? QStringLiteral("The year: ") : QStringLiteral("  ")) + name});
-            first = false;
-        }
-        out.push_back({Shown::year_hour, QStringLiteral("  the hour of the moment")});
+        std::vector<Listed> out;
+        const auto live = [&](Shown::Kind kind, const QString& group) {
+            const auto& f = live_figure(kind);
+            const QString name = QString::fromUtf8(f.name);
+            out.push_back({kind, QString::fromLatin1(f.id), group, name, meaning_of(f.id)});
+        };
+        for (const auto kind :
+             {Shown::daylight_factor, Shown::sky_component, Shown::outside_component, Shown::inside_component,
+              Shown::ground_component, Shown::lux_by_design_sky, Shown::lux_by_median})
+            live(kind, QStringLiteral("Daylight factor, live"));
+        for (const auto kind : {Shown::moment, Shown::moment_sun, Shown::moment_sky})
+            live(kind, QStringLiteral("The moment of the strip, live"));
+        out.push_back({Shown::moment_reflected, QStringLiteral("moment_reflected"), out.back().group,
+                       QStringLiteral("Reflected, inside and outside"),
+                       QStringLiteral("Of the light of the moment, what came by any surface")});
+        const QString year = QStringLiteral("The year");
+        for (const auto& f : figure::year_point_figures())
+            out.push_back({f, QString::fromLatin1(f.id), year, QString::fromLatin1(f.name), meaning_of(f.id)});
+        out.push_back({Shown::year_hour, QStringLiteral("year_hour"), year,
+                       QStringLiteral("Illuminance of the strip's hour"),
+                       QStringLiteral("The hour that the strip is at, blinds as they are worked")});
         return out;
     }();
     return all;
 }
-int place_of(const Shown& shown) {
-    const auto& all = listed();
-    const auto at = std::find_if(all.begin(), all.end(), [&](const Listed& l) { return l.shown == shown; });
-    return static_cast<int>(at - all.begin());
-}
 
-const auto kSeparator = QStringLiteral("question:");
+const auto kQuestion = QStringLiteral("question:");
+
+QString sentence_of(const char* words) {
+    QString text = QString::fromUtf8(words);
+    if (!text.isEmpty()) text[0] = text[0].toUpper();
+    return text;
+}
 
 }  // namespace
 
@@ -74,7 +82,7 @@ LightBar::LightBar(Desktop& desktop, Pairing& pairing) : QWidget(desktop.window(
     build_asking(*row);
     row->addStretch(1);
     build_out(*row, pairing);
-    connect(&document(), &Document::project_changed, this, &LightBar::fill);
+    connect(&document(), &Document::project_changed, this, &LightBar::refresh);
     connect(&desktop, &Desktop::shown_changed, this, &LightBar::follow_shown);
     connect(&desktop, &Desktop::map_shown, this, &LightBar::refresh);
     connect(&desktop.asker().jobs(), &JobQueue::dropped, this, [this] { before_year_.reset(); });
@@ -85,7 +93,7 @@ LightBar::LightBar(Desktop& desktop, Pairing& pairing) : QWidget(desktop.window(
         series_->update();
     });
     desktop.add_finder([this] { return found(); });
-    fill();
+    refresh();
 }
 
 // Figures and questions, to be put on the sheet.
@@ -98,7 +106,7 @@ std::vector<Palette::Entry> LightBar::found() {
                        }});
     };
     for (const Listed& figure : listed())
-        add(figure.text, "figure", [this, shown = figure.shown] { desktop_.show(shown); });
+        add(figure.name, "figure", [this, shown = figure.shown] { desktop_.show(shown); });
     for (const auto& q : document().project().questions)
         if (analysis::gives_table(q.kind))
             add(QString::fromStdString(q.name), "question", [this, id = q.id] { show_question(id); });
@@ -109,13 +117,8 @@ void LightBar::build_choice(QBoxLayout& row) {
     auto* title = new QLabel(QStringLiteral("On the sheet"));
     title->setProperty("role", QStringLiteral("small"));
     row.addWidget(title);
-    shown_box_ = new QComboBox;
-    shown_box_->setObjectName(QStringLiteral("shown"));
-    shown_box_->setAccessibleName(QStringLiteral("On the sheet"));
-    shown_box_->setMinimumWidth(200);
-    shown_box_->setMaxVisibleItems(30);
-    connect(shown_box_, &QComboBox::activated, this, &LightBar::choose);
-    row.addWidget(shown_box_);
+    chooser_ = new FigureChooser([this] { return entries(); });
+    row.addWidget(chooser_);
     column_box_ = new QComboBox;
     column_box_->setObjectName(QStringLiteral("column"));
     column_box_->setAccessibleName(QStringLiteral("Which figure"));
@@ -188,35 +191,56 @@ void LightBar::build_out(QBoxLayout& row, Pairing& pairing) {
 }
 
 // What is always there, then the project's questions, then tables from elsewhere.
-void LightBar::fill() {
-    shown_box_->clear();
-    for (size_t i = 0; i < listed().size(); ++i) {
-        if (i > 0 && !listed()[i].text.startsWith(u' ')) shown_box_->insertSeparator(shown_box_->count());
-        shown_box_->addItem(listed()[i].text, static_cast<int>(i));
+std::vector<FigureEntry> LightBar::entries() {
+    std::vector<FigureEntry> out;
+    const bool year = desktop_.answers().year_reading(document().option().id) != nullptr;
+    const bool weather = document().weather() != nullptr;
+    for (const Listed& f : listed()) {
+        const bool by_weather = is_year(f.shown) || f.shown == Shown::lux_by_median;
+        const QString missing = by_weather && !weather      ? QStringLiteral("needs weather")
+                                : is_year(f.shown) && !year ? QStringLiteral("run the year first")
+                                                            : QString();
+        out.push_back(
+            {f.id, f.group, f.name, f.meaning, missing, {}, [this, shown = f.shown] { desktop_.show(shown); }});
     }
-    shown_box_->insertSeparator(shown_box_->count());
-    bool first = true;
+    bool live = true;
     for (const auto& q : document().project().questions) {
-        if (!analysis::gives_table(q.kind) ||
-            (first && q.kind == model::Question::Kind::daylight_factor && q.at == model::Question::At::planes)) {
-            first = first && q.kind != model::Question::Kind::daylight_factor;
-            continue;  // the first of these is the live one
-        }
-        shown_box_->addItem(QString::fromStdString(q.name), kSeparator + QString::fromStdString(q.id));
+        // The first on planes is the live one.
+        const bool is_live = live && q.kind == model::Question::Kind::daylight_factor;
+        if (is_live) live = false;
+        if (!analysis::gives_table(q.kind) || (is_live && q.at == model::Question::At::planes)) continue;
+        const auto& analysis = analysis::analysis_of(q.kind);
+        out.push_back({kQuestion + QString::fromStdString(q.id),
+                       QStringLiteral("Questions of this project"),
+                       QString::fromStdString(q.name),
+                       sentence_of(analysis.name),
+                       desktop_.answers().table(document().option().id, q.id) == nullptr
+                           ? QStringLiteral("not asked yet")
+                           : QString(),
+                       {},
+                       [this, id = q.id] { show_question(id); }});
     }
     for (const auto& [key, kept] : desktop_.answers().tables())
         if (kept.foreign && key.first == document().option().id)
-            shown_box_->addItem(QString::fromStdString(key.second), kSeparator + QString::fromStdString(key.second));
-    refresh();
+            out.push_back({kQuestion + QString::fromStdString(key.second),
+                           QStringLiteral("From elsewhere"),
+                           QString::fromStdString(key.second),
+                           QStringLiteral("A table that was opened"),
+                           {},
+                           {},
+                           [this, id = key.second] { show_question(id); }});
+    return out;
 }
 
-void LightBar::choose(int index) {
-    const QVariant data = shown_box_->itemData(index);
-    if (data.typeId() == QMetaType::QString) {
-        desktop_.maps().choose_table(data.toString().mid(kSeparator.size()).toStdString(), 0);
-        return desktop_.show(Shown::table);
+QString LightBar::name_shown() const {
+    if (desktop_.shown() == Shown::table) {
+        const auto& id = desktop_.maps().table_question();
+        const auto* q = model::find(desktop_.document().project().questions, id);
+        return QString::fromStdString(q != nullptr ? q->name : id);
     }
-    if (data.isValid()) desktop_.show(listed()[static_cast<size_t>(data.toInt())].shown);
+    for (const Listed& f : listed())
+        if (f.shown == desktop_.shown()) return f.name;
+    return {};
 }
 
 void LightBar::follow_shown() {
@@ -247,10 +271,7 @@ SeriesView* LightBar::series() const {
 }
 
 void LightBar::refresh() {
-    const QVariant wanted = desktop_.shown() == Shown::table
-                                ? QVariant(kSeparator + QString::fromStdString(desktop_.maps().table_question()))
-                                : QVariant(place_of(desktop_.shown()));
-    shown_box_->setCurrentIndex(shown_box_->findData(wanted));
+    chooser_->show_name(name_shown());
     const auto* kept = table();
     const auto columns = kept != nullptr ? kept->answer->table.columns.size() : 0;
     column_box_->setVisible(columns > 1);
@@ -293,7 +314,6 @@ void LightBar::open_table(const std::filesystem::path& path) {
         QMessageBox::warning(this, QStringLiteral("Not opened"), QString::fromStdString(id.fault().line()));
         return;
     }
-    fill();
     show_question(*id);
 }
 

@@ -7,6 +7,7 @@
 #include <QWidget>
 
 #include "gui/desk/desktop.h"
+#include "gui/light/figure_chooser.h"
 #include "gui/light/series_view.h"
 
 namespace wp::gui {
@@ -33,8 +34,8 @@ class LightBar : public QWidget {
     void build_series();
     void build_out(QBoxLayout& row, Pairing& pairing);
     std::vector<Palette::Entry> found();
-    void fill();
-    void choose(int index);
+    std::vector<FigureEntry> entries();
+    QString name_shown() const;
     void follow_shown();
     void refresh();
     void new_question();
@@ -42,7 +43,8 @@ class LightBar : public QWidget {
     const KeptTable* table() const { return desktop_.shown() == Shown::table ? desktop_.maps().table() : nullptr; }
 
     Desktop& desktop_;
-    QComboBox *shown_box_, *column_box_, *sky_box_;
+    FigureChooser* chooser_;
+    QComboBox *column_box_, *sky_box_;
     QPushButton *run_year_, *ask_;
     QToolButton* series_button_;
     SeriesView* series_;

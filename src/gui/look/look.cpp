@@ -59,6 +59,8 @@ QTabBar::tab:selected { color: %1; border-bottom: 2px solid %5; }
 QTabBar::tab:hover { color: %1; }
 QTabBar::tab:focus { color: %5; }
 QToolButton[role="compact"] { padding: 2px; }
+QToolButton[role="field"] { background: %3; border: 1px solid %4; padding: 3px 6px; text-align: left; }
+QToolButton[role="field"]:focus { border: 1px solid %5; }
 QToolButton[role="fold"] { font-size: 13px; font-weight: 600; padding: 3px 0px; text-align: left; }
 QToolButton[role="tool"] { font-size: 11px; padding: 2px 4px; }
 QTreeWidget, QListWidget { background: %3; border: 1px solid %4; alternate-background-color: %2;

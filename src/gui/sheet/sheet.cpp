@@ -32,7 +32,8 @@ Sheet::Sheet(Document& document, QWidget* parent) : QWidget(parent), document_(d
         say_hint();
     });
     connect(&document, &Document::project_replaced, this, [this] {
-        fitted_ = false;
+        fitted_ = touched_ = false;
+        pinned_.reset();
         update();
     });
     connect(entry_, &TypedEntry::entered, this, [this](double first, std::optional<double> second) {
@@ -113,10 +114,27 @@ void Sheet::update() {
     QWidget::update();
 }
 
-void Sheet::resizeEvent(QResizeEvent*) {
-    fitted_ = false;
+// Once somebody works on it, its middle stays where it is: nothing moves under a hand.
+void Sheet::resizeEvent(QResizeEvent* event) {
+    const QSize by = event->size() - event->oldSize();
+    if (touched_ && fitted_)
+        view_.origin += QPointF(by.width() / 2.0, by.height() / 2.0);
+    else
+        fitted_ = false;
     plan_ = {};
     emit resized(size());
+}
+
+// Where the plan's words may not stand: what is laid over it.
+std::vector<QRectF> Sheet::taken() const {
+    std::vector<QRectF> out{{10.0, height() - 30.0, 150, 24}, {width() - 58.0, height() - 62.0, 56, 58}};
+    for (const QObject* child : children())
+        if (const auto* over = qobject_cast<const QWidget*>(child); over != nullptr && over->isVisible())
+            out.emplace_back(over->geometry());
+    for (const Figure& figure : figures_) out.push_back(figure.box);
+    if (is_read())
+        for (const auto& [reading, box] : reading_plates()) out.push_back(box);
+    return out;
 }
 
 // The drawing changes seldom, the pointer moves often: what it shows is laid over a picture of the rest.
@@ -126,6 +144,13 @@ void Sheet::draw_plan_picture() {
     plan_.setDevicePixelRatio(ratio);
     QPainter painter(&plan_);
     painter.setFont(font());
+    {
+        // Figures that are typed over stand where they stand: the plan's own give way.
+        QPixmap nowhere(1, 1);
+        QPainter trial(&nowhere);
+        trial.setFont(font());
+        draw_figures(trial);
+    }
     report::PlanScene scene = plan_scene(document_.project(), document_.option_index(), document_.storey_index(), map_);
     scene.tint = is_drawn_on() ? tint_ : report::TintBy::nothing;
     if (scene.tint != report::TintBy::nothing) scene.maps.clear();
@@ -140,6 +165,7 @@ void Sheet::draw_plan_picture() {
     scene.sun_low = sun_low_;
     scene.sun_high = sun_high_;
     scene.underlay = underlay_;
+    scene.taken = taken();
     scene.selected.insert(highlighted_.begin(), highlighted_.end());
     for (const Selection& item : document_.selected())
         if (item.kind != Selection::Kind::wall) scene.selected.insert(item.id);

@@ -129,6 +129,8 @@ class Sheet : public QWidget {
     /// A click where the map is read.
     void place_read(Vec2 at);
     void resized(QSize size);
+    /// Space is pressed or let go: the map as it was before the last edit.
+    void before_wanted(bool held);
 
  protected:
     void paintEvent(QPaintEvent*) override;
@@ -139,6 +141,8 @@ class Sheet : public QWidget {
     void mouseDoubleClickEvent(QMouseEvent*) override;
     void wheelEvent(QWheelEvent*) override;
     void keyPressEvent(QKeyEvent*) override;
+    void keyReleaseEvent(QKeyEvent*) override;
+    void focusOutEvent(QFocusEvent*) override;
     void leaveEvent(QEvent*) override;
 
  private:
@@ -163,7 +167,12 @@ class Sheet : public QWidget {
     void draw_mean(QPainter& painter) const;
     void draw_readings(QPainter& painter) const;
     void draw_reading(QPainter& painter) const;
+    QString reading_text(const model::Reading& reading) const;
+    void draw_value(QPainter& painter, Vec2 place, QPointF at, bool whole) const;
+    void pin_value();
     void draw_plan_picture();
+    std::vector<QRectF> taken() const;
+    std::vector<std::pair<const model::Reading*, QRectF>> reading_plates() const;
     bool press_site();
     void turn_north();
     void draw_site(QPainter& painter) const;
@@ -184,10 +193,10 @@ class Sheet : public QWidget {
     SheetTool* tool_ = nullptr;
     SheetUse use_ = SheetUse::look;
     report::PlanView view_;
-    bool fitted_ = false, with_blocks_ = false;
+    bool fitted_ = false, touched_ = false, with_blocks_ = false;
     QPixmap plan_;  // the drawing as it was painted last; null where it is old
     std::optional<std::pair<Vec2, Vec2>> mean_area_, profile_;
-    std::optional<Vec2> profile_mark_, asked_;
+    std::optional<Vec2> profile_mark_, asked_, pinned_;
     std::map<model::Id, QString> readings_;
     std::set<model::Id> highlighted_;
     SheetMap map_;

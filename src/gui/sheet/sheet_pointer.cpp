@@ -77,6 +77,7 @@ void Sheet::mousePressEvent(QMouseEvent* event) {
     const Pointing p = pointing(*event);
     setFocus();
     entry_->hide();
+    touched_ = true;
     ++gesture_;
     if (event->button() == Qt::MiddleButton) {
         hold_ = {Hold::What::pan, pointer_, view_.origin};
@@ -121,6 +122,7 @@ void Sheet::wheelEvent(QWheelEvent* event) {
     const double factor = std::pow(1.0015, event->angleDelta().y()),
                  scale = std::clamp(view_.scale * factor, 1.0, 1500.0);
     const QPointF at = event->position();
+    touched_ = true;
     view_.origin = at + (view_.origin - at) * (scale / view_.scale);
     view_.scale = scale;
     update();
@@ -131,20 +133,39 @@ void Sheet::leaveEvent(QEvent*) {
     QWidget::update();
 }
 
-// One thing a press: what is begun, the tool, the mean, the selection.
+// One thing a press: what is begun, the tool, the pin, the mean, the selection.
 void Sheet::escape() {
     if (tool_->cancel()) return;
     if (!tool_->rests())
         rest();
+    else if (pinned_)
+        pinned_.reset();
     else if (mean_area_)
         mean_area_.reset();
     else
         document_.select({});
 }
 
+void Sheet::keyReleaseEvent(QKeyEvent* event) {
+    if (event->key() != Qt::Key_Space) return QWidget::keyReleaseEvent(event);
+    if (!event->isAutoRepeat()) emit before_wanted(false);
+}
+
+void Sheet::focusOutEvent(QFocusEvent* event) {
+    emit before_wanted(false);
+    QWidget::focusOutEvent(event);
+}
+
 void Sheet::keyPressEvent(QKeyEvent* event) {
+    if (event->key() == Qt::Key_Space && event->modifiers() == Qt::NoModifier) {
+        if (!event->isAutoRepeat()) emit before_wanted(true);
+        return;
+    }
+    const bool enter = event->key() == Qt::Key_Return || event->key() == Qt::Key_Enter;
     if (event->key() == Qt::Key_Escape)
         escape();
+    else if (enter && tool_->shows_values())
+        pin_value();
     else if (!tool_->key(*event))
         return QWidget::keyPressEvent(event);
     say_hint();

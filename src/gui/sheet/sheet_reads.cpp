@@ -9,15 +9,26 @@
 #include "gui/look/look.h"
 #include "gui/look/tag.h"
 #include "gui/sheet/sheet.h"
+#include "report/labels.h"
 #include "report/plan_map.h"
 
 namespace wp::gui {
 using namespace model;
 
+namespace {
+
+QFont plate_font(QFont font) {
+    font.setPixelSize(type::small);
+    font.setWeight(QFont::DemiBold);
+    return font;
+}
+
+}  // namespace
+
 void Sheet::show_readings(std::map<Id, QString> values) {
     if (values == readings_) return;
     readings_ = std::move(values);
-    QWidget::update();
+    update();
 }
 
 void Sheet::highlight(std::set<Id> items) {
@@ -29,6 +40,13 @@ void Sheet::highlight(std::set<Id> items) {
 void Sheet::show_profile(std::optional<std::pair<Vec2, Vec2>> line, std::optional<Vec2> mark) {
     profile_ = line;
     profile_mark_ = mark;
+    QWidget::update();
+}
+
+void Sheet::pin_value() {
+    const auto p = pointer_.x() < 0 ? std::nullopt : std::optional(view_.to_model(pointer_));
+    const bool same = p && pinned_ && length(*p - *pinned_) * view_.scale < kSnapPixels;
+    pinned_ = same ? std::nullopt : p;
     QWidget::update();
 }
 
@@ -76,36 +94,56 @@ void Sheet::draw_reads(QPainter& painter) const {
     draw_reading(painter);
 }
 
-void Sheet::draw_readings(QPainter& painter) const {
-    if (storey() == nullptr) return;
-    QFont font = painter.font();
-    font.setPixelSize(type::small);
-    font.setWeight(QFont::DemiBold);
-    painter.setFont(font);
+// Beside each reading of the storey, where no other is.
+std::vector<std::pair<const Reading*, QRectF>> Sheet::reading_plates() const {
+    std::vector<std::pair<const Reading*, QRectF>> out;
+    if (storey() == nullptr) return out;
+    const QFontMetricsF metrics(plate_font(font()));
+    report::Labels labels;
     for (const Reading& r : document_.option().readings) {
         if (edit::storey_of(document_.option(), {Selection::Kind::reading, r.id, -1}) != document_.storey_index())
             continue;
         const QPointF at = view_.to_screen({r.at.x, r.at.y});
-        const bool chosen = document_.is_selected({Selection::Kind::reading, r.id, -1});
+        const double w = metrics.horizontalAdvance(reading_text(r)) + 10, h = 17;
+        const auto place = labels.take_first({{at.x() - w / 2, at.y() - 26, w, h},
+                                              {at.x() - w / 2, at.y() + 6, w, h},
+                                              {at.x() + 9, at.y() - 10, w, h},
+                                              {at.x() - w - 9, at.y() - 10, w, h},
+                                              {at.x() - w / 2, at.y() - 45, w, h}});
+        if (place && place->top() >= 0) out.emplace_back(&r, *place);
+    }
+    return out;
+}
+
+QString Sheet::reading_text(const Reading& reading) const {
+    const auto value = readings_.find(reading.id);
+    return value == readings_.end() || value->second.isEmpty() ? QString::fromStdString(reading.name) : value->second;
+}
+
+void Sheet::draw_readings(QPainter& painter) const {
+    if (storey() == nullptr) return;
+    painter.setFont(plate_font(painter.font()));
+    for (const Reading& r : document_.option().readings) {
+        if (edit::storey_of(document_.option(), {Selection::Kind::reading, r.id, -1}) != document_.storey_index())
+            continue;
+        const QPointF at = view_.to_screen({r.at.x, r.at.y});
+        const QColor colour = document_.is_selected({Selection::Kind::reading, r.id, -1}) ? ink().accent : ink().ink;
         painter.setPen(QPen(ink().paper, 1.5));
-        painter.setBrush(chosen ? ink().accent : ink().ink);
+        painter.setBrush(colour);
         painter.drawPolygon(QPolygonF{at, at + QPointF(-5, -9), at + QPointF(5, -9)});
         // One that faces a side shows which.
         if (std::fabs(r.facing.z) < 0.9) {
-            painter.setPen(QPen(chosen ? ink().accent : ink().ink, 1.6));
+            painter.setPen(QPen(colour, 1.6));
             painter.drawLine(at, at + QPointF(r.facing.x, -r.facing.y) * 12);
         }
-        const auto value = readings_.find(r.id);
-        const QString text =
-            value == readings_.end() || value->second.isEmpty() ? QString::fromStdString(r.name) : value->second;
-        const double w = painter.fontMetrics().horizontalAdvance(text) + 10;
-        QRectF box(at.x() - w / 2, at.y() - 26, w, 17);
-        if (box.top() < 0) box.moveTop(at.y() + 6);
+    }
+    for (const auto& [reading, box] : reading_plates()) {
+        const bool chosen = document_.is_selected({Selection::Kind::reading, reading->id, -1});
         painter.setPen(QPen(chosen ? ink().accent : ink().faint, 1));
         painter.setBrush(ink().room);
         painter.drawRoundedRect(box, 3, 3);
         painter.setPen(ink().ink);
-        painter.drawText(box, Qt::AlignCenter, text);
+        painter.drawText(box, Qt::AlignCenter, reading_text(*reading));
     }
 }
 
@@ -148,17 +186,28 @@ void Sheet::draw_mean(QPainter& painter) const {
 }
 
 void Sheet::draw_reading(QPainter& painter) const {
-    if (storey() == nullptr || pointer_.x() < 0 || hold_.what != Hold::What::none || !tool_->shows_values()) return;
-    const Vec2 p = view_.to_model(pointer_);
+    if (pinned_) draw_value(painter, *pinned_, view_.to_screen(*pinned_), true);
+    if (pointer_.x() < 0 || hold_.what != Hold::What::none || !tool_->shows_values()) return;
+    draw_value(painter, view_.to_model(pointer_), pointer_, false);
+}
+
+// Beside the pointer the value alone, so that it hides little; what it is made of where it is pinned.
+void Sheet::draw_value(QPainter& painter, Vec2 p, QPointF at, bool whole) const {
+    if (storey() == nullptr) return;
     for (size_t l = 0; l < map_.layers.size(); ++l) {
         const auto& layer = map_.layers[l];
         const auto& plane = layer.plane;
         if (layer.value.empty() || !plane.lies() || plane.storey != storey()->id) continue;
         const int found = plane.point_at(p);
         if (found < 0) continue;
-        if (const auto lines = map_.reading(l, static_cast<size_t>(found)); !lines.isEmpty())
-            draw_tag(painter, pointer_, rect(), lines);
-        return;
+        const auto lines = map_.reading(l, static_cast<size_t>(found));
+        if (lines.isEmpty()) return;
+        if (whole) {
+            painter.setPen(QPen(ink().accent, 2));
+            painter.setBrush(Qt::NoBrush);
+            painter.drawEllipse(at, 4, 4);
+        }
+        return draw_tag(painter, at, rect(), whole ? lines : lines.mid(0, 1));
     }
 }
 

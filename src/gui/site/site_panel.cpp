@@ -59,6 +59,13 @@ SitePanel::SitePanel(Document& document, QWidget* parent) : QWidget(parent), doc
     set_icon(choose, QStringLiteral("folder-open"));
     connect(choose, &QPushButton::clicked, this, &SitePanel::choose_weather);
     layout->addWidget(choose, 0, Qt::AlignLeft);
+    make_up_ = new QPushButton(QStringLiteral("Try a made-up year"));
+    make_up_->setObjectName(QStringLiteral("make-up-weather"));
+    make_up_->setToolTip(QStringLiteral("For the site's latitude, until you have a weather file"));
+    connect(make_up_, &QPushButton::clicked, this, [this] {
+        document_.edit(QStringLiteral("Made-up weather"), [](model::Project& p) { p.site.made_up_weather = true; });
+    });
+    layout->addWidget(make_up_, 0, Qt::AlignLeft);
     layout->addWidget(heading(QStringLiteral("Days worth looking at")));
     days_ = new QListWidget;
     days_->setObjectName(QStringLiteral("notable-days"));
@@ -92,6 +99,7 @@ void SitePanel::refresh() {
 void SitePanel::refresh_facts() {
     QString text;
     const auto& site = document_.project().site;
+    make_up_->setVisible(site.weather.empty() && !site.made_up_weather);
     if (const auto weather = document_.weather()) {
         double direct = 0, diffuse = 0;
         for (const auto& h : weather->hours) {
@@ -131,7 +139,7 @@ void SitePanel::refresh_facts() {
         text = QString::fromStdString(document_.weather_fault()->line()).toHtmlEscaped();
     } else {
         text = QStringLiteral(
-            "No weather file yet. The daylight factor needs none; the year, glare and the weather's own skies do.");
+            "No weather yet. The daylight factor needs none; the year, glare and the weather's own skies do.");
     }
     facts_->setText(text);
 }

@@ -4,6 +4,7 @@
 #pragma once
 #include <QLabel>
 #include <QListWidget>
+#include <QPushButton>
 #include <QWidget>
 
 #include "gui/document/document.h"
@@ -28,6 +29,7 @@ class SitePanel : public QWidget {
     void choose_weather();
     Document& document_;
     QLabel* facts_;
+    QPushButton* make_up_ = nullptr;
     QWidget* fields_ = nullptr;
     QListWidget* days_ = nullptr;
 };

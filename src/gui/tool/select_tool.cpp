@@ -180,7 +180,8 @@ QString LookTool::hint() const {
 
 QString ReadTool::hint() const {
     return QStringLiteral(
-        "Move over the map to read it, click to ask why, drag over it for a mean; wheel zooms, middle button pans");
+        "Move over the map to read it, Enter pins the value; click to ask why, drag for a mean; hold Space for the map "
+        "before the last edit");
 }
 
 void ReadTool::move(const Pointing& pointing) {

@@ -92,7 +92,9 @@ void show_shortcuts(Desktop& desktop) {
         "While drawing: digits open the entry for lengths and angles (Tab between them), A draws an arc, Backspace "
         "takes the last point back, Enter closes, Escape leaves.\n"
         "On the sheet: arrows nudge by a grid step, with Shift by 1 cm; Ctrl+drag copies; Shift+click adds; "
-        "double-click on a wall makes a corner.\n"
+        "double-click on a wall makes a corner. Enter pins the value under the pointer, with what it is made of. "
+        "Holding "
+        "Space shows the map as it was before the last edit.\n"
         "In a figure: Up and Down change it by a step; units and arithmetic are understood (12'6\", 3*0.9)."));
     box.exec();
 }

@@ -15,7 +15,7 @@
 namespace wp::gui {
 
 namespace {
-constexpr int kHeader = 30, kClock = 116, kNamed = 116;
+constexpr int kHeader = 30, kClock = 116, kNamed = 116, kMoment = 306;
 }
 
 YearStrip::YearStrip(Document& document, const KeptAnswers& kept, QWidget* parent)
@@ -152,7 +152,7 @@ void YearStrip::read_values(std::vector<double>& hours) {
     unit_ = QStringLiteral("lx");
     top_ = 100000;
     if (document_.outdoor().empty()) {
-        caption_ = QStringLiteral("No weather file: choose one on the Site desk");
+        caption_ = QStringLiteral("No weather: choose a file, or a made-up year, on the Site desk");
         return;
     }
     for (size_t h = 0; h < hours.size(); ++h) hours[h] = document_.outdoor()[h].global_lux();
@@ -262,6 +262,12 @@ void YearStrip::paintEvent(QPaintEvent*) {
                              .arg(sun)
                              .arg(outdoors->global_lux(), 0, 'f', 0)
                              .arg(outdoors->diffuse_lux, 0, 'f', 0));
+        if (document_.has_made_up_weather()) {
+            painter.setPen(ink().accent);
+            painter.drawText(QRectF(r.left() + kClock + kNamed + 16 + kMoment, 5, r.width(), 18),
+                             Qt::AlignLeft | Qt::AlignVCenter, QString::fromLatin1(climate::kMadeUpWeather));
+            painter.setPen(ink().ink);
+        }
     }
     font.setWeight(QFont::Normal);
     painter.setFont(font);
