@@ -3,7 +3,6 @@
 // repainted pixels, against the settled map; times of frames while it settles; and how long single events held the
 // interface thread during a walk through what people do.
 #include <QApplication>
-#include <QComboBox>
 #include <QElapsedTimer>
 #include <algorithm>
 #include <cstdio>
@@ -12,6 +11,7 @@
 
 #include "gui/drive.h"
 #include "gui/legend/legend_bar.h"
+#include "gui/light/figure_chooser.h"
 #include "gui/look/look.h"
 #include "model/project.h"
 
@@ -173,11 +173,10 @@ int main(int argc, char** argv) {
     drive::drag(window, {4, 0.5}, {4, 6}, 10);
     QTest::qWait(500);
     application.begin("the moment chosen");
-    auto* shown = window.findChild<QComboBox*>(QStringLiteral("shown"));
-    shown->setCurrentIndex(shown->findData(static_cast<int>(Shown::moment)));
+    auto* chooser = window.findChild<FigureChooser*>();
     QElapsedTimer since_chosen;
     since_chosen.start();
-    emit shown->activated(shown->currentIndex());
+    chooser->pick(QString::fromUtf8(live_figure(Shown::moment).id));
     drive::wait_until([&] { return !sheet.map().layers.empty(); });
     const double chosen_first = static_cast<double>(since_chosen.nsecsElapsed()) / 1e6;
     const auto is_settled = [&] { return window.maps().lamp(Shown::moment).state == Lamp::State::settled; };

@@ -23,10 +23,8 @@ class BuildDesk : public Desk {
     QString title() const override { return QStringLiteral("Build"); }
     QString tip() const override { return QStringLiteral("Draw the building and choose what it is made of"); }
     QWidget* bar() override { return bar_; }
-    void enter() override {
-        desktop().sheet().set_use(SheetUse::draw);
-        desktop().show(Shown::daylight_factor);
-    }
+    std::optional<Shown> shows() const override { return Shown::daylight_factor; }
+    void enter() override { desktop().sheet().set_use(SheetUse::draw); }
     void leave() override { desktop().sheet().set_use(SheetUse::look); }
 
  private:

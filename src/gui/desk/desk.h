@@ -6,6 +6,7 @@
 #include <QString>
 #include <QWidget>
 
+#include "gui/answers/shown.h"
 #include "gui/desk/page.h"
 
 namespace wp::gui {
@@ -33,6 +34,8 @@ class Desk : public QObject {
     virtual QWidget* first_page() { return nullptr; }
     /// The share of the middle in the width that it divides with the side, in per cent.
     virtual int middle_share() const { return 63; }
+    /// What is on the sheet whenever it is entered; none: what was there.
+    virtual std::optional<Shown> shows() const { return {}; }
     virtual void enter() {}
     virtual void leave() {}
 

@@ -70,6 +70,7 @@ void Desktop::show_desk(DeskKind kind) {
     choose_companion();
     choose_page();
     desk_->enter();
+    if (const auto shown = desk_->shows()) set_shown(*shown);
     emit desk_changed();
     emit companion_changed();
     emit page_changed();
@@ -134,10 +135,14 @@ void Desktop::go_to_page(const Page& page) {
 }
 
 void Desktop::show(Shown shown) {
+    set_shown(shown);
+    renew_map();
+}
+
+void Desktop::set_shown(Shown shown) {
     shown_ = shown;
     asker_.watch_moment(is_moment(shown));
     emit shown_changed();
-    renew_map();
 }
 
 SheetMap Desktop::dressed(SheetMap map, const model::Id& option) const {

@@ -118,6 +118,7 @@ class Desktop : public QObject {
  private:
     void go_to_desk_of(const Page& page);
     void choose_page();
+    void set_shown(Shown shown);
     void choose_companion();
     void keep_before();
 

@@ -71,10 +71,7 @@ QWidget* SiteDesk::middle() {
     }
 }
 
-void SiteDesk::enter() {
-    desktop().show(Shown::daylight_factor);
-    desktop().sheet().set_with_blocks(true);
-}
+void SiteDesk::enter() { desktop().sheet().set_with_blocks(true); }
 
 void SiteDesk::leave() { desktop().sheet().set_with_blocks(false); }
 

@@ -25,6 +25,7 @@ class SiteDesk : public Desk {
     QWidget* side() override { return panel_; }
     bool has_pages() const override { return false; }
     int middle_share() const override { return 62; }
+    std::optional<Shown> shows() const override { return Shown::daylight_factor; }
     void enter() override;
     void leave() override;
 

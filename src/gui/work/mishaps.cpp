@@ -4,6 +4,7 @@
 #include <QCoreApplication>
 #include <QThread>
 #include <exception>
+#include <mutex>
 #include <new>
 
 #include "base/text.h"
@@ -20,22 +21,56 @@ void Mishaps::tell(const QString& what) {
         this, [this, what] { emit happened(what); }, Qt::QueuedConnection);
 }
 
-bool guarded(const char* name, const std::function<void()>& work) noexcept {
-    QString why;
+namespace {
+
+struct Rehearsal {
+    std::mutex mutex;
+    std::function<void(const char*)> before;
+    std::function<void(const char*)> now() {
+        const std::lock_guard lock(mutex);
+        return before;
+    }
+};
+Rehearsal& rehearsal() {
+    static Rehearsal all;
+    return all;
+}
+
+QString words_of(std::exception_ptr thrown) {
     try {
-        work();
-        return true;
+        std::rethrow_exception(std::move(thrown));
     } catch (const std::bad_alloc&) {
-        why = QStringLiteral(
+        return QStringLiteral(
             "there is not enough memory. Ask on fewer points, or close other programs; the project is as it was");
     } catch (const std::exception& error) {
-        why = QStringLiteral("%1. Save the project; what it shows may be old")
-                  .arg(QString::fromStdString(plain_text(error.what(), 200)));
+        return QStringLiteral("%1. Save the project; what it shows may be old")
+            .arg(QString::fromStdString(plain_text(error.what(), 200)));
     } catch (...) {
-        why = QStringLiteral("something unknown went wrong. Save the project");
+        return QStringLiteral("something unknown went wrong. Save the project");
     }
-    Mishaps::all().tell(QStringLiteral("%1 failed: %2.").arg(QString::fromUtf8(name), why));
-    return false;
+}
+
+}  // namespace
+
+void rehearse_failures(std::function<void(const char*)> before) {
+    const std::lock_guard lock(rehearsal().mutex);
+    rehearsal().before = std::move(before);
+}
+
+bool guarded(const char* name, const std::function<void()>& work) noexcept {
+    try {
+        if (const auto before = rehearsal().now()) before(name);
+        work();
+        return true;
+    } catch (...) {
+        // Telling needs memory too: where there is none left, the work is undone without a word.
+        try {
+            Mishaps::all().tell(
+                QStringLiteral("%1 failed: %2.").arg(QString::fromUtf8(name), words_of(std::current_exception())));
+        } catch (...) {
+        }
+        return false;
+    }
 }
 
 }  // namespace wp::gui

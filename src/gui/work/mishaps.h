@@ -23,4 +23,8 @@ class Mishaps : public QObject {
 /// Runs work. What it throws is told, of the work that is named, and it counts as undone: false.
 bool guarded(const char* name, const std::function<void()>& work) noexcept;
 
+/// For rehearsing failures: called before each piece of work, in its thread, with its name; what it throws counts as
+/// thrown by the work. An empty function ends it.
+void rehearse_failures(std::function<void(const char* name)> before);
+
 }  // namespace wp::gui

@@ -1,0 +1,142 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Whatever background work fails, for want of memory too: it is told by its name with a remedy, the project stays, and
+// the same work is done when it is asked for again.
+#include <gtest/gtest.h>
+
+#include <QLabel>
+
+#include <atomic>
+
+#include "figure/year_points.h"
+#include "gui/drive.h"
+#include "gui/site/sky_page.h"
+#include "gui/work/mishaps.h"
+#include "store/project_file.h"
+#include "support.h"
+
+using namespace wp;
+using namespace wp::gui;
+
+namespace {
+
+class Failures : public ::testing::Test {
+ protected:
+    void SetUp() override {
+        auto project = test::one_room();
+        project.site.made_up_weather = true;
+        model::Question year;
+        year.id = year.name = "year";
+        year.kind = model::Question::Kind::year;
+        project.questions.push_back(year);
+        for (auto& q : project.questions) q.accuracy = 0.4;
+        project.options[0].planes[0].spacing = 1;
+        ASSERT_FALSE(store::save_project(project, folder / "p.warmpane"));
+        window = std::make_unique<Window>();
+        ASSERT_FALSE(window->open(folder / "p.warmpane"));
+        drive::show(*window);
+        ASSERT_TRUE(drive::settle(*window));
+        words = static_cast<QLabel*>(drive::widget(*window, "mishap-words"));
+    }
+    void TearDown() override {
+        rehearse_failures({});
+        window->document().undo_stack().setClean();
+    }
+    // Something that light depends on.
+    void edit() {
+        window->document().edit_option(QStringLiteral("Width"), [](model::Option& o) {
+            double& width = o.storeys[0].rooms[0].openings[0].width;
+            width = width > 1.5 ? 1.4 : 1.6;
+        });
+    }
+    // The first piece of work of that name fails, once; then it is asked for again and done.
+    void expect_told(const char* name, const std::function<void()>& ask, const std::function<bool()>& is_done) {
+        for (const bool memory : {true, false}) {
+            SCOPED_TRACE(std::string(name) + (memory ? ", without memory" : ", otherwise"));
+            std::atomic<int> thrown{0};
+            rehearse_failures([&, memory](const char* work) {
+                if (std::string_view(work) != name || thrown.exchange(1) != 0) return;
+                if (memory) throw std::bad_alloc();
+                throw std::runtime_error("rehearsed");
+            });
+            ask();
+            ASSERT_TRUE(drive::wait_until([&] { return words->isVisible(); }, 20000)) << "nobody was told";
+            EXPECT_TRUE(words->text().startsWith(QString::fromLatin1(name))) << words->text().toStdString();
+            EXPECT_TRUE(words->text().contains(memory ? QStringLiteral("not enough memory")
+                                                      : QStringLiteral("Save the project")));
+            drive::click(*window, "mishap-away");
+            rehearse_failures({});
+            ask();
+            EXPECT_TRUE(drive::wait_until(is_done, 60000)) << "the same work is never done again";
+            EXPECT_EQ(window->document().project().name, "One room");
+        }
+    }
+    bool is_settled() {
+        return window->lamp().state() == Lamp::State::settled && !window->sheet().map().layers.empty();
+    }
+
+    test::Folder folder;
+    std::unique_ptr<Window> window;
+    QLabel* words = nullptr;
+};
+
+}  // namespace
+
+TEST_F(Failures, of_the_live_daylight_factor) {
+    expect_told(
+        "The live daylight factor", [this] { edit(); }, [this] { return is_settled(); });
+}
+
+TEST_F(Failures, of_the_moments_light_field_and_of_the_look_at_it) {
+    drive::click(*window, "desk-light");
+    window->desktop().show(Shown::moment);
+    ASSERT_TRUE(drive::wait_until([this] { return is_settled(); }));
+    expect_told(
+        "The light field", [this] { edit(); }, [this] { return is_settled(); });
+    int hour = 11;
+    expect_told(
+        "Light of the moment",
+        [&] {
+            window->document().show_moment({6, 21, static_cast<double>(++hour)});
+        },
+        [this] { return is_settled(); });
+}
+
+TEST_F(Failures, of_a_job_and_of_reading_the_year) {
+    drive::click(*window, "desk-light");
+    window->desktop().show(figure::daylight_autonomy());
+    const auto id = window->document().option().id;
+    const auto is_read = [&] { return window->answers().year_reading(id) != nullptr; };
+    expect_told(
+        "A job", [this] { drive::key(*window, Qt::Key_Y); }, is_read);
+    int target = 300;
+    expect_told(
+        "Reading the year",
+        [&] {
+            target += 50;
+            window->document().edit(QStringLiteral("Target"), [&](model::Project& p) {
+                for (auto& q : p.questions)
+                    if (q.kind == model::Question::Kind::year) q.target = target;
+            });
+        },
+        [&] { return is_read() && window->answers().year_reading(id)->use.limits.target == target; });
+}
+
+TEST_F(Failures, of_the_models_picture) {
+    const uint64_t before = window->sheet().maps_painted();
+    expect_told(
+        "Building the model's picture", [this] { edit(); },
+        [&] { return is_settled() && window->sheet().maps_painted() > before; });
+}
+
+TEST_F(Failures, of_the_sky_from_a_point) {
+    drive::click(*window, "desk-site");
+    drive::click_sheet(*window, {2, -4});
+    bool opened = false;
+    expect_told(
+        "The sky from a point",
+        [&] {
+            if (std::exchange(opened, true)) return edit();
+            drive::click(*window, "site-sky");
+        },
+        [this] { return window->part<SkyPage>().facts().contains(QStringLiteral("the sky drawn carries")); });
+}
