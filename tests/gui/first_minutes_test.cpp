@@ -63,12 +63,24 @@ TEST(FirstMinutes, the_view_moves_only_when_somebody_moves_it) {
     const QPointF middle = QRectF(window.sheet().rect()).center();
     const Vec2 seen = before.to_model(middle);
     window.resize(window.width() - 60, window.height() - 40);
-    ASSERT_TRUE(drive::wait_until([&] { return QRectF(window.sheet().rect()).center() != middle; }));
+    ASSERT_TRUE(drive::wait_until([&] { return window.sheet().view().origin != before.origin; }));
     const auto after = window.sheet().view();
     EXPECT_EQ(after.scale, before.scale) << "nobody zoomed";
     const Vec2 now = after.to_model(QRectF(window.sheet().rect()).center());
     EXPECT_NEAR(now.x, seen.x, 0.02);
     EXPECT_NEAR(now.y, seen.y, 0.02) << "what was in the middle is in the middle";
+    // Two maps side by side have the sheet's place for a while.
+    drive::click(window, "desk-light");
+    QTest::qWait(100);  // its sheet is wider
+    const auto alone = window.sheet().view();
+    drive::key(window, Qt::Key_Z);
+    ASSERT_TRUE(drive::wait_until([&] { return !window.sheet().isVisible(); }));
+    drive::click(window, "pair-close");
+    ASSERT_TRUE(drive::wait_until([&] { return window.sheet().isVisible(); }));
+    QTest::qWait(50);
+    EXPECT_EQ(window.sheet().view().scale, alone.scale);
+    EXPECT_NEAR(window.sheet().view().origin.x(), alone.origin.x(), 1);
+    EXPECT_NEAR(window.sheet().view().origin.y(), alone.origin.y(), 1) << "it comes back as it was";
     window.document().undo_stack().setClean();
 }
 

@@ -109,18 +109,22 @@ void Sheet::fit_on() {
     update();
 }
 
+// Once somebody works on it, its middle stays where it is: nothing moves under a hand. Sizes that it has while it is
+// not seen do not count.
+void Sheet::follow_size() {
+    if (!fitted_ || (!touched_ && size() != seen_))
+        fit();
+    else
+        view_.origin += QPointF(size().width() - seen_.width(), size().height() - seen_.height()) / 2;
+    seen_ = size();
+}
+
 void Sheet::update() {
     plan_ = {};
     QWidget::update();
 }
 
-// Once somebody works on it, its middle stays where it is: nothing moves under a hand.
-void Sheet::resizeEvent(QResizeEvent* event) {
-    const QSize by = event->size() - event->oldSize();
-    if (touched_ && fitted_)
-        view_.origin += QPointF(by.width() / 2.0, by.height() / 2.0);
-    else
-        fitted_ = false;
+void Sheet::resizeEvent(QResizeEvent*) {
     plan_ = {};
     emit resized(size());
 }
@@ -132,7 +136,7 @@ std::vector<QRectF> Sheet::taken() const {
         if (const auto* over = qobject_cast<const QWidget*>(child); over != nullptr && over->isVisible())
             out.emplace_back(over->geometry());
     for (const Figure& figure : figures_) out.push_back(figure.box);
-    if (is_read())
+    if (!is_drawn_on() || tint_ == report::TintBy::nothing)
         for (const auto& [reading, box] : reading_plates()) out.push_back(box);
     return out;
 }
@@ -177,7 +181,7 @@ void Sheet::draw_plan_picture() {
 }
 
 void Sheet::paintEvent(QPaintEvent*) {
-    if (!fitted_) fit();
+    follow_size();
     if (plan_.isNull() || plan_.devicePixelRatio() != devicePixelRatioF()) draw_plan_picture();
     QPainter painter(this);
     painter.drawPixmap(0, 0, plan_);

@@ -170,6 +170,7 @@ class Sheet : public QWidget {
     QString reading_text(const model::Reading& reading) const;
     void draw_value(QPainter& painter, Vec2 place, QPointF at, bool whole) const;
     void pin_value();
+    void follow_size();
     void draw_plan_picture();
     std::vector<QRectF> taken() const;
     std::vector<std::pair<const model::Reading*, QRectF>> reading_plates() const;
@@ -193,6 +194,7 @@ class Sheet : public QWidget {
     SheetTool* tool_ = nullptr;
     SheetUse use_ = SheetUse::look;
     report::PlanView view_;
+    QSize seen_;  // when it was painted last
     bool fitted_ = false, touched_ = false, with_blocks_ = false;
     QPixmap plan_;  // the drawing as it was painted last; null where it is old
     std::optional<std::pair<Vec2, Vec2>> mean_area_, profile_;

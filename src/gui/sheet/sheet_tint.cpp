@@ -2,6 +2,7 @@
 // What the drawing is coloured by, and the legend of it.
 #include <QPainter>
 #include <algorithm>
+#include <cmath>
 
 #include "gui/look/look.h"
 #include "gui/sheet/sheet.h"
@@ -20,25 +21,28 @@ void Sheet::draw_tint_legend(QPainter& painter) const {
     font.setPixelSize(type::small);
     font.setWeight(QFont::Normal);
     painter.setFont(font);
-    // Along the foot of the sheet, in columns, between scale bar and north point.
-    constexpr int rows = 4;
-    const int columns = static_cast<int>((entries.size() + rows - 1) / rows);
-    const double left = 150, room = width() - left - 60, column = std::min(170.0, room / columns);
-    const QRectF plate(left, height() - 18.0 * rows - 20, column * columns, 18.0 * rows + 10);
-    QColor paper = ink().paper;
-    paper.setAlpha(235);
+    // Along the foot of the sheet, between scale bar and north point, in as many columns as whole names leave.
+    constexpr double swatch = 34, row_height = 18, left = 150;
+    double longest = 0;
+    for (const auto& entry : entries)
+        longest = std::max<double>(longest, painter.fontMetrics().horizontalAdvance(entry.text));
+    const double room = width() - left - 60, column = std::min(longest + swatch, room);
+    const auto columns = static_cast<size_t>(std::max(1.0, std::floor(room / column)));
+    const size_t rows = (entries.size() + columns - 1) / columns;
+    const double tall = row_height * static_cast<double>(rows);
+    const QRectF plate(left, height() - tall - 20, column * static_cast<double>(columns), tall + 10);
     painter.setPen(Qt::NoPen);
-    painter.setBrush(paper);
+    painter.setBrush(ink().paper);
     painter.drawRect(plate);
     for (size_t i = 0; i < entries.size(); ++i) {
         const QRectF row(plate.left() + 8 + column * static_cast<double>(i / rows),
-                         plate.top() + 5 + 18.0 * static_cast<double>(i % rows), column - 10, 18);
+                         plate.top() + 5 + row_height * static_cast<double>(i % rows), column - 10, row_height);
         painter.setPen(QPen(ink().ink, 0.8));
         painter.setBrush(entries[i].colour);
         painter.drawRect(QRectF(row.left(), row.top() + 3, 12, 12));
         painter.drawText(
             row.adjusted(20, 0, 0, 0), Qt::AlignVCenter | Qt::AlignLeft,
-            painter.fontMetrics().elidedText(entries[i].text, Qt::ElideRight, static_cast<int>(row.width()) - 22));
+            painter.fontMetrics().elidedText(entries[i].text, Qt::ElideRight, static_cast<int>(row.width()) - 20));
     }
 }
 
