@@ -98,6 +98,7 @@ report::PlanView Sheet::fitted_view(bool with_blocks) const {
 void Sheet::fit() {
     view_ = fitted_view(with_blocks_);
     fitted_ = true;
+    seen_ = size();
     update();
 }
 
@@ -106,6 +107,7 @@ void Sheet::fit_on() {
     const bool fits = view_.scale == rooms.scale && view_.origin == rooms.origin;
     view_ = fits ? fitted_view(true) : rooms;
     fitted_ = true;
+    seen_ = size();
     update();
 }
 
