@@ -6,14 +6,12 @@
 #include <algorithm>
 #include <cmath>
 
+#include "check/check_parts.h"
 #include "edit/edit_parts.h"
 #include "geometry/roof_shape.h"
 #include "geometry/walls.h"
 
 namespace wp::check {
-using namespace model;
-using namespace geometry;
-using namespace edit;
 using Kind = ModelFault::Kind;
 
 namespace {

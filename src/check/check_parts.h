@@ -9,8 +9,9 @@
 #include "model/project.h"
 
 namespace wp::check {
+using namespace model;
 using namespace geometry;
-using edit::Items;
+using namespace edit;
 
 /// Mean of the corners.
 Vec2 middle(const Polygon& ring);

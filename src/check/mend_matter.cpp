@@ -11,9 +11,6 @@
 #include "shading/shade.h"
 
 namespace wp::check {
-using namespace model;
-using namespace geometry;
-using namespace edit;
 using Kind = ModelFault::Kind;
 
 namespace {

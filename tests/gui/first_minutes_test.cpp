@@ -93,24 +93,24 @@ TEST(FirstMinutes, holding_space_shows_the_map_before_the_last_edit_on_the_same_
     drive::click_sheet(window, {2, 0});
     QTest::keyClick(&window.sheet(), Qt::Key_Escape);
     ASSERT_TRUE(drive::settle(window));
-    const auto mean = [&] {
+    const auto light = [&] {
         double sum = 0;
         for (const double v : window.sheet().map().layers.at(0).value) sum += v;
         return sum;
     };
-    const double before = mean();
+    const double before = light();
     const auto scale = window.sheet().map().scale;
     window.document().edit_option(QStringLiteral("Small"),
                                   [](model::Option& o) { o.storeys[0].rooms[0].openings[0].width = 0.3; });
     ASSERT_TRUE(drive::settle(window));
-    EXPECT_LT(mean(), 0.5 * before);
+    EXPECT_LT(light(), 0.5 * before);
     EXPECT_EQ(window.sheet().map().scale.top, scale.top) << "darker looks darker";
     window.sheet().setFocus();
     QTest::keyPress(&window.sheet(), Qt::Key_Space);
-    EXPECT_NEAR(mean(), before, 1e-9);
+    EXPECT_NEAR(light(), before, 1e-9);
     EXPECT_EQ(window.sheet().map().scale.top, scale.top);
     QTest::keyRelease(&window.sheet(), Qt::Key_Space);
-    EXPECT_LT(mean(), 0.5 * before);
+    EXPECT_LT(light(), 0.5 * before);
     window.document().undo_stack().setClean();
 }
 

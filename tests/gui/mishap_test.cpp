@@ -8,6 +8,7 @@
 #include <atomic>
 
 #include "figure/year_points.h"
+#include "gui/companion/model_view.h"
 #include "gui/drive.h"
 #include "gui/site/sky_page.h"
 #include "gui/work/mishaps.h"
@@ -41,12 +42,11 @@ class Failures : public ::testing::Test {
         rehearse_failures({});
         window->document().undo_stack().setClean();
     }
-    // Something that light depends on.
+    // Something that light depends on, and that is to be seen: never the same twice.
     void edit() {
-        window->document().edit_option(QStringLiteral("Width"), [](model::Option& o) {
-            double& width = o.storeys[0].rooms[0].openings[0].width;
-            width = width > 1.5 ? 1.4 : 1.6;
-        });
+        width += 0.15;
+        window->document().edit_option(QStringLiteral("Width"),
+                                       [this](model::Option& o) { o.storeys[0].rooms[0].openings[0].width = width; });
     }
     // The first piece of work of that name fails, once; then it is asked for again and done.
     void expect_told(const char* name, const std::function<void()>& ask, const std::function<bool()>& is_done) {
@@ -77,6 +77,7 @@ class Failures : public ::testing::Test {
     test::Folder folder;
     std::unique_ptr<Window> window;
     QLabel* words = nullptr;
+    double width = 0.5;
 };
 
 }  // namespace
@@ -122,10 +123,13 @@ TEST_F(Failures, of_a_job_and_of_reading_the_year) {
 }
 
 TEST_F(Failures, of_the_models_picture) {
-    const uint64_t before = window->sheet().maps_painted();
-    expect_told(
-        "Building the model's picture", [this] { edit(); },
-        [&] { return is_settled() && window->sheet().maps_painted() > before; });
+    auto& model = window->part<ModelView>();
+    QImage before;
+    const auto ask = [&] {
+        before = model.picture();
+        edit();
+    };
+    expect_told("Building the model's picture", ask, [&] { return model.is_current() && model.picture() != before; });
 }
 
 TEST_F(Failures, of_the_sky_from_a_point) {

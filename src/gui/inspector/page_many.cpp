@@ -65,8 +65,8 @@ void show_many(Inspector& in) {
                 });
             });
         QFormLayout& shading = in.group(QStringLiteral("Blind and shading"), "shading");
-        add_blind(in, shading, openings[0]);
-        add_shading(in, shading);
+        rows_for_blind(in, shading, openings[0]);
+        rows_for_shading(in, shading);
         QFormLayout& rows = in.group(QStringLiteral("In line"), "line");
         using Align = edit::Align;
         for (const auto& [text, how] : {std::pair{"Line up sills", Align::sill},

@@ -162,8 +162,8 @@ void show_opening(Inspector& in) {
         add_share_of_light(in, form, o, *place.room);
     show_matter(in, o, fills, change);
     QFormLayout& shading = in.group(QStringLiteral("Blind and shading"), "shading");
-    if (o.kind != Opening::Kind::opening_void) add_blind(in, shading, o);
-    add_shading(in, shading);
+    if (o.kind != Opening::Kind::opening_void) rows_for_blind(in, shading, o);
+    rows_for_shading(in, shading);
     show_frame(in, o, change);
     show_in_wall(in, place);
 }

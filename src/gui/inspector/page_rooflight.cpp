@@ -30,8 +30,8 @@ void show_rooflight(Inspector& in) {
                         change(QStringLiteral("Glazing of rooflight"), [&](Rooflight& x) { x.glazing = m; });
                     });
     QFormLayout& shading = in.group(QStringLiteral("Blind and shading"), "shading");
-    add_blind(in, shading, r);
-    add_shading(in, shading);
+    rows_for_blind(in, shading, r);
+    rows_for_shading(in, shading);
 }
 
 }  // namespace wp::gui

@@ -129,10 +129,12 @@ void add_layer(Inspector& in, QFormLayout& form, const ShadeLayer& layer) {
 
 }  // namespace
 
-void add_blind(Inspector& in, QFormLayout& form, const Opening& first) { blind_rows(form, in.document(), first); }
-void add_blind(Inspector& in, QFormLayout& form, const Rooflight& first) { blind_rows(form, in.document(), first); }
+void rows_for_blind(Inspector& in, QFormLayout& form, const Opening& first) { blind_rows(form, in.document(), first); }
+void rows_for_blind(Inspector& in, QFormLayout& form, const Rooflight& first) {
+    blind_rows(form, in.document(), first);
+}
 
-void add_shading(Inspector& in, QFormLayout& form) {
+void rows_for_shading(Inspector& in, QFormLayout& form) {
     Option option = in.document().option();
     std::vector<ShadeLayer> layers;
     bool first = true, same = true;

@@ -5,8 +5,8 @@
 
 namespace wp::gui {
 
-void add_blind(Inspector& in, QFormLayout& form, const model::Opening& first);
-void add_blind(Inspector& in, QFormLayout& form, const model::Rooflight& first);
-void add_shading(Inspector& in, QFormLayout& form);
+void rows_for_blind(Inspector& in, QFormLayout& form, const model::Opening& first);
+void rows_for_blind(Inspector& in, QFormLayout& form, const model::Rooflight& first);
+void rows_for_shading(Inspector& in, QFormLayout& form);
 
 }  // namespace wp::gui

@@ -16,8 +16,6 @@ constexpr double kSamePoint = 0.02;
 // Without an angle, a length is laid along the nearest multiple of this, where the pointer is about there; degrees.
 constexpr double kAngleStep = 15, kAngleSlack = 6;
 
-QString metres(double v) { return QString::number(v, 'f', 2); }
-
 double turned(Vec2 d) { return std::fmod(degrees(std::atan2(d.y, d.x)) + 360, 360.0); }
 
 }  // namespace
@@ -26,6 +24,8 @@ std::vector<Vec2> box(Vec2 a, Vec2 b) {
     const Vec2 low{std::min(a.x, b.x), std::min(a.y, b.y)}, high{std::max(a.x, b.x), std::max(a.y, b.y)};
     return {low, {high.x, low.y}, high, {low.x, high.y}};
 }
+
+QString PointTool::metres(double length) { return QString::number(length, 'f', 2); }
 
 geometry::Snap PointTool::snapped() const {
     return sheet().snap(sheet().view().to_model(sheet().pointer()),

@@ -29,6 +29,8 @@ class PointTool : public SheetTool {
     /// What the points make, made; from here on nothing is begun.
     virtual void finish_points();
 
+    /// To the centimetre, without the unit, as drawings have it.
+    static QString metres(double length);
     bool begun() const { return !points_.empty(); }
     /// Where the pointer snaps to.
     geometry::Snap snapped() const;

@@ -2,6 +2,7 @@
 // Rooms: by a rectangle, or corner by corner with arcs.
 #include <algorithm>
 
+#include "edit/edit_parts.h"
 #include "geometry/roof_shape.h"
 #include "gui/tool/point_tool.h"
 #include "gui/tool/tools.h"
@@ -13,8 +14,6 @@ namespace {
 
 // The first corner takes the pointer in at this distance, in pixels.
 constexpr double kClosing = 12;
-// No room is smaller, in square metres.
-constexpr double kLeastRoom = 0.25;
 
 // Like the last room drawn, on this storey where it has one.
 void finish_like_the_last(Room& room, const Option& option, const Storey& on) {
@@ -29,7 +28,7 @@ void finish_like_the_last(Room& room, const Option& option, const Storey& on) {
 
 void make_room(Sheet& sheet, std::vector<Vec2> footprint) {
     if (geometry::signed_area(footprint) < 0) std::reverse(footprint.begin(), footprint.end());
-    if (geometry::signed_area(footprint) < kLeastRoom || geometry::crosses_itself(footprint))
+    if (geometry::signed_area(footprint) < edit::kLeastRoom || geometry::crosses_itself(footprint))
         return emit sheet.hint(QStringLiteral("Too small, or the outline crosses itself: no room was drawn"));
     Document& document = sheet.document();
     Id made;
