@@ -1,84 +1,27 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // How alive the desktop is: warmpane-bench-liveness PROJECT, under a display. From a mouse move that shifts a window to
 // repainted pixels, against the settled map; times of frames while it settles; and how long single events held the
-// interface thread during a walk through what people do.
+// interface thread during a walk through every desk, page, companion, tool, figure, option and question, three times.
+//   --where    tells of long events what the program was doing
+//   --busy N   N threads of others keep the cores busy meanwhile
 #include <QApplication>
 #include <QElapsedTimer>
 #include <algorithm>
 #include <cstdio>
-#include <map>
+#include <atomic>
+#include <optional>
 #include <string>
+#include <thread>
 
 #include "gui/drive.h"
 #include "gui/legend/legend_bar.h"
 #include "gui/light/figure_chooser.h"
 #include "gui/look/look.h"
 #include "model/project.h"
+#include "walk.h"
+#include "watch.h"
 
 namespace {
-
-// Times every event that the loop hands out, the outermost of nested ones.
-class Watch : public QApplication {
- public:
-    using QApplication::QApplication;
-    bool notify(QObject* receiver, QEvent* event) override {
-        if (depth_ > 0) {
-            // What the outermost event was busy with most.
-            QElapsedTimer timer;
-            timer.start();
-            const std::string name = receiver->metaObject()->className();
-            const int type = event->type();
-            ++depth_;
-            const bool done = QApplication::notify(receiver, event);
-            --depth_;
-            const double held = static_cast<double>(timer.nsecsElapsed()) / 1e6;
-            if (held > inner_.first) inner_ = {held, name + ", event " + std::to_string(type)};
-            return done;
-        }
-        inner_ = {};
-        ++depth_;
-        const int type = event->type();
-        const std::string name = receiver->metaObject()->className();
-        QElapsedTimer timer;
-        timer.start();
-        const bool done = QApplication::notify(receiver, event);
-        const double held = static_cast<double>(timer.nsecsElapsed()) / 1e6;
-        --depth_;
-        of_action_[action_].push_back(held);
-        if (held > worst_[action_].first)
-            worst_[action_] = {
-                held, name + ", event " + std::to_string(type) +
-                          (inner_.first > held / 4
-                               ? "; in it " + std::to_string(static_cast<int>(inner_.first)) + " ms of " + inner_.second
-                               : "")};
-        return done;
-    }
-    void begin(const std::string& action) { action_ = action; }
-    void report() const {
-        std::vector<double> all;
-        std::printf("%-28s %7s %8s %8s %8s  %s\n", "held by single events, ms", "events", "95 %", "99 %", "longest",
-                    "by");
-        for (const auto& [action, times] : of_action_) {
-            auto sorted = times;
-            std::sort(sorted.begin(), sorted.end());
-            all.insert(all.end(), sorted.begin(), sorted.end());
-            std::printf("%-28s %7zu %8.1f %8.1f %8.1f  %s\n", action.c_str(), sorted.size(),
-                        sorted[sorted.size() * 95 / 100], sorted[sorted.size() * 99 / 100], sorted.back(),
-                        worst_.at(action).second.c_str());
-        }
-        std::sort(all.begin(), all.end());
-        const auto over = static_cast<size_t>(all.end() - std::upper_bound(all.begin(), all.end(), 50.0));
-        std::printf("%-28s %7zu %8.1f %8.1f %8.1f  over 50 ms: %zu\n", "all", all.size(), all[all.size() * 95 / 100],
-                    all[all.size() * 99 / 100], all.back(), over);
-    }
-
- private:
-    int depth_ = 0;
-    std::string action_ = "start";
-    std::pair<double, std::string> inner_;
-    std::map<std::string, std::vector<double>> of_action_;
-    std::map<std::string, std::pair<double, std::string>> worst_;
-};
 
 double percentile(std::vector<double> values, size_t percent) {
     std::sort(values.begin(), values.end());
@@ -87,15 +30,83 @@ double percentile(std::vector<double> values, size_t percent) {
 
 }  // namespace
 
+namespace {
+
+struct Choices {
+    const char* project = nullptr;
+    bool where = false;
+    int busy = 0;
+};
+
+std::optional<Choices> read_choices(int argc, char** argv) {
+    Choices out;
+    for (int i = 1; i < argc; ++i) {
+        const std::string word = argv[i];
+        if (word == "--where")
+            out.where = true;
+        else if (word == "--busy" && i + 1 < argc)
+            out.busy = std::atoi(argv[++i]);
+        else
+            out.project = argv[i];
+    }
+    return out.project != nullptr ? std::optional(out) : std::nullopt;
+}
+
+// Others who want the cores as well.
+class Others {
+ public:
+    explicit Others(int count) {
+        for (int i = 0; i < count; ++i)
+            threads_.emplace_back([this] {
+                volatile unsigned long spun = 0;
+                while (!quit_) spun = spun + 1;
+            });
+    }
+    ~Others() {
+        quit_ = true;
+        for (auto& thread : threads_) thread.join();
+    }
+
+ private:
+    std::atomic<bool> quit_{false};
+    std::vector<std::thread> threads_;
+};
+
+void drags_and_reads(wp::gui::Window& window, wp::bench::Watch& application);
+
+}  // namespace
+
 int main(int argc, char** argv) {
     using namespace wp;
     using namespace wp::gui;
-    Watch application(argc, argv);
+    const auto choices = read_choices(argc, argv);
+    if (!choices) return std::fputs("usage: warmpane-bench-liveness [--where] [--busy N] PROJECT\n", stderr), 2;
+    const Others others(choices->busy);
+    QElapsedTimer since_start;
+    since_start.start();
+    bench::Watch application(argc, argv, choices->where);
     QApplication::setApplicationName(QStringLiteral("warmpane-bench"));
     apply_look(application, Paper::light);
     Window window;
-    if (argc < 2 || window.open(argv[1])) return 3;
+    window.show();
+    if (window.open(choices->project)) return 3;
+    drive::wait_until([&] { return window.sheet().maps_painted() > 0; });
+    const double plan = static_cast<double>(since_start.nsecsElapsed()) / 1e6;
+    std::printf("start to the first painted plan with its map: %.0f ms\n", plan);
     drive::show(window);
+    for (int round = 0; round < 3; ++round) bench::walk(window, application, round == 0);
+    window.show_desk(DeskKind::build);
+    drags_and_reads(window, application);
+    application.report();
+    return 0;
+}
+
+namespace {
+
+using namespace wp;
+using namespace wp::gui;
+
+void drags_and_reads(Window& window, bench::Watch& application) {
     application.begin("option chosen");
     window.document().show_option(std::min<size_t>(1, window.document().project().options.size() - 1));
     drive::settle(window);
@@ -227,6 +238,6 @@ int main(int argc, char** argv) {
         "the last move: median %.0f ms, longest %.0f ms\n",
         percentile(dragged_first, 50), percentile(dragged_first, 100), percentile(dragged_settled, 50),
         percentile(dragged_settled, 100));
-    application.report();
-    return 0;
 }
+
+}  // namespace

@@ -29,6 +29,8 @@ class FigureChooser : public QToolButton {
     void show_name(const QString& name);
     /// Puts one on the sheet, as if it were picked. False where there is none of that id.
     bool pick(const QString& id);
+    /// As things stand.
+    std::vector<FigureEntry> offered() const { return entries_(); }
 
  private:
     void open();
