@@ -25,7 +25,9 @@ OutdoorLight light_by_altitude(SkyClass sky, double altitude) {
     return {};
 }
 
-double design_sky(double latitude) {
+namespace {
+
+double find_design_sky(double latitude) {
     // Solar time: the middle of the time zone, whose noon is the sun's.
     const Place place{latitude, 0, 0, 0};
     std::vector<double> lux;
@@ -36,6 +38,18 @@ double design_sky(double latitude) {
     const auto at = lux.begin() + static_cast<std::ptrdiff_t>(lux.size() * 15 / 100);
     std::nth_element(lux.begin(), at, lux.end());
     return *at;
+}
+
+}  // namespace
+
+// Asked again and again of the one site that is worked on.
+double design_sky(double latitude) {
+    thread_local double of = std::nan(""), known = 0;
+    if (latitude != of) {
+        known = find_design_sky(latitude);
+        of = latitude;
+    }
+    return known;
 }
 
 }  // namespace wp::climate

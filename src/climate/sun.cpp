@@ -2,7 +2,11 @@
 #include "climate/sun.h"
 
 #include <algorithm>
+#include <array>
 #include <cmath>
+#include <deque>
+#include <memory>
+#include <mutex>
 
 namespace wp::climate {
 
@@ -107,10 +111,23 @@ SunHour sun_of_hour(const Place& place, int hour_of_year) {
     return up_first ? SunHour{at((begin + low) / 2), low - begin} : SunHour{at((high + end) / 2), end - high};
 }
 
+// Reading weather, its light outdoors and its years all ask for the same place: the last few are kept.
 std::vector<SunHour> sun_of_year(const Place& place) {
-    std::vector<SunHour> year(kHours);
-    for (int h = 0; h < kHours; ++h) year[static_cast<size_t>(h)] = sun_of_hour(place, h);
-    return year;
+    using Kept = std::pair<std::array<double, 4>, std::shared_ptr<const std::vector<SunHour>>>;
+    static std::mutex mutex;
+    static std::deque<Kept> kept;
+    const std::array<double, 4> key{place.latitude, place.longitude, place.time_zone, place.elevation};
+    {
+        const std::lock_guard lock(mutex);
+        for (const auto& [of, year] : kept)
+            if (of == key) return *year;
+    }
+    auto year = std::make_shared<std::vector<SunHour>>(kHours);
+    for (int h = 0; h < kHours; ++h) (*year)[static_cast<size_t>(h)] = sun_of_hour(place, h);
+    const std::lock_guard lock(mutex);
+    kept.emplace_front(key, year);
+    if (kept.size() > 4) kept.pop_back();
+    return *year;
 }
 
 double sunlight_least_altitude(double latitude) {

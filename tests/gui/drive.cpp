@@ -6,6 +6,8 @@
 #include <cstring>
 #include <stdexcept>
 
+#include "gui/check/model_check.h"
+
 namespace wp::gui::drive {
 
 bool wait_until(const std::function<bool()>& condition, int milliseconds) {
@@ -81,10 +83,21 @@ void show(Window& window) {
     QApplication::setActiveWindow(&window);
     if (!QTest::qWaitForWindowExposed(&window)) throw std::runtime_error("the window does not appear");
     QTest::qWait(50);
+    read_weather(window);
 }
 
 bool settle(Window& window, int milliseconds) {
     return wait_until([&] { return window.lamp().state() == Lamp::State::settled; }, milliseconds);
+}
+
+std::vector<check::ModelFault> faults(Window& window) {
+    auto& check = window.part<ModelCheck>();
+    if (!wait_until([&] { return !check.is_looking(); }, 30000)) throw std::runtime_error("the model check hangs");
+    return check.faults();
+}
+
+bool read_weather(Window& window) {
+    return wait_until([&] { return !window.document().reads_weather(); }, 30000);
 }
 
 }  // namespace wp::gui::drive

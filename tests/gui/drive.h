@@ -5,6 +5,7 @@
 #include <QtWidgets>
 #include <functional>
 
+#include "check/check.h"
 #include "gui/window/window.h"
 
 namespace wp::gui::drive {
@@ -39,5 +40,10 @@ void give_focus_back(Window& window);
 void show(Window& window);
 /// Until the daylight factor of the shown option has settled.
 bool settle(Window& window, int milliseconds = 120000);
+
+/// What the model check finds of the option as it is, once it has looked.
+std::vector<check::ModelFault> faults(Window& window);
+/// Until the site's weather has been read.
+bool read_weather(Window& window);
 
 }  // namespace wp::gui::drive

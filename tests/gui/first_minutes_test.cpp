@@ -48,6 +48,7 @@ TEST(FirstMinutes, from_an_empty_sheet_to_a_verdict_that_says_it_is_for_trying_o
 
     ASSERT_FALSE(write_file(folder / "year.epw", climate::write_epw(test::weather(50, 3))));
     ASSERT_FALSE(window.findChild<SitePanel*>()->use_weather(folder / "year.epw"));
+    ASSERT_TRUE(drive::read_weather(window));
     EXPECT_FALSE(window.document().has_made_up_weather()) << "a chosen file takes its place";
     ASSERT_TRUE(drive::wait_until([&] { return !words->text().contains(QStringLiteral("not for a certificate")); }));
     window.document().undo_stack().setClean();
@@ -147,9 +148,11 @@ TEST(FirstMinutes, a_project_without_weather_is_offered_a_made_up_year) {
     Window window;
     drive::show(window);
     window.document().edit(QStringLiteral("None"), [](model::Project& p) { p.site.made_up_weather = false; });
+    ASSERT_TRUE(drive::read_weather(window));
     EXPECT_EQ(window.document().weather(), nullptr);
     drive::click(window, "desk-site");
     drive::click(window, "make-up-weather");
+    ASSERT_TRUE(drive::read_weather(window));
     ASSERT_NE(window.document().weather(), nullptr);
     EXPECT_TRUE(window.document().has_made_up_weather());
     EXPECT_FALSE(drive::widget(window, "make-up-weather")->isVisible()) << "it is offered no more";

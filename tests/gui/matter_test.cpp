@@ -29,7 +29,7 @@ TEST_F(Matter, ten_windows_are_shaded_at_once) {
         EXPECT_EQ(o.shading[0].kind, ShadeLayer::Kind::louvres);
     }
     EXPECT_EQ(undo().count(), steps + 1) << "one step";
-    EXPECT_TRUE(window->part<ModelCheck>().faults().empty()) << window->part<ModelCheck>().faults()[0].what;
+    EXPECT_TRUE(drive::faults(*window).empty()) << drive::faults(*window)[0].what;
     // A second layer, then away with the first.
     pick("add-shading", "layer-kind-screen");
     EXPECT_EQ(room().openings[9].shading.size(), 2u);
@@ -54,7 +54,7 @@ TEST_F(Matter, every_device_can_be_added_by_hand_and_shows_the_figures_that_coun
             EXPECT_NO_THROW(widget(("field-" + name).toUtf8().constData())) << device.id << ", " << figure.label;
         }
     }
-    EXPECT_TRUE(window->part<ModelCheck>().faults().empty()) << window->part<ModelCheck>().faults()[0].what;
+    EXPECT_TRUE(drive::faults(*window).empty()) << drive::faults(*window)[0].what;
 }
 
 TEST_F(Matter, blades_are_tilted_by_dragging_the_title_of_the_figure) {
@@ -151,13 +151,13 @@ TEST_F(Matter, unknown_finishes_are_assumed_in_one_action) {
     project.options[0].types.clear();
     for (Room& r : project.options[0].storeys[0].rooms) r.floor = r.walls = r.ceiling = "";
     open(project);
-    EXPECT_FALSE(window->part<ModelCheck>().faults().empty());
+    EXPECT_FALSE(drive::faults(*window).empty());
     auto* pages = static_cast<QTabWidget*>(widget("pages"));
     QTest::mouseClick(pages->tabBar(), Qt::LeftButton, {}, pages->tabBar()->tabRect(2).center());
     click("assume-en-17037");
     EXPECT_EQ(find(window->document().project().materials, option().types.at(Part::floor))->reflectance, 0.2);
     EXPECT_TRUE(find(window->document().project().materials, option().types.at(Part::wall))->assumed);
-    EXPECT_TRUE(window->part<ModelCheck>().faults().empty()) << window->part<ModelCheck>().faults()[0].what;
+    EXPECT_TRUE(drive::faults(*window).empty()) << drive::faults(*window)[0].what;
 }
 
 TEST_F(Matter, the_ground_of_lm_83_is_assumed_where_nobody_chose_one) {

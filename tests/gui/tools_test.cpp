@@ -92,7 +92,7 @@ TEST_F(Tools, a_room_is_drawn_by_typed_lengths_and_angles) {
     ASSERT_EQ(storey().rooms.size(), 3u);
     EXPECT_NEAR(geometry::signed_area(storey().rooms[2].footprint), 3.2, 1e-6);
     EXPECT_EQ(window->document().selection().id, storey().rooms[2].id);
-    EXPECT_TRUE(window->part<ModelCheck>().faults().empty());
+    EXPECT_TRUE(drive::faults(*window).empty());
 }
 
 TEST_F(Tools, a_rectangle_takes_typed_width_and_depth_with_units_and_arithmetic) {
@@ -306,12 +306,12 @@ TEST_F(Tools, the_inspector_stays_where_it_was_and_shows_the_layer_that_was_just
 TEST_F(Tools, a_near_miss_is_shown_and_mended_by_a_click) {
     window->document().edit_option(QStringLiteral("Slip"),
                                    [](Option& o) { o.storeys[0].rooms[1].footprint[0].x += 0.03; });
-    ASSERT_EQ(window->part<ModelCheck>().faults().size(), 1u);
+    ASSERT_EQ(drive::faults(*window).size(), 1u);
     EXPECT_TRUE(drive::widget(*window, "faults")->isVisible());
     drive::click(*window, "faults");
     QTest::qWait(50);
     drive::click(*window, "mend-fault-1");
-    EXPECT_TRUE(window->part<ModelCheck>().faults().empty());
+    EXPECT_TRUE(drive::faults(*window).empty());
     EXPECT_FALSE(drive::widget(*window, "faults")->isVisible());
 }
 
@@ -368,7 +368,7 @@ TEST_F(Tools, a_room_is_split_and_joined_again) {
     shift_click({2, 4.5});
     key(Qt::Key_J);
     ASSERT_EQ(storey().rooms.size(), 2u);
-    EXPECT_TRUE(window->part<ModelCheck>().faults().empty());
+    EXPECT_TRUE(drive::faults(*window).empty());
 }
 
 TEST_F(Tools, partitions_dimensions_and_measures_are_placed) {

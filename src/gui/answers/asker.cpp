@@ -105,6 +105,13 @@ void Asker::project_changed() {
     request_moment();
 }
 
+bool Asker::waits_for_weather(std::function<void()> again) {
+    if (!document_.reads_weather()) return false;
+    connect(&document_, &Document::weather_changed, this, std::move(again),
+            static_cast<Qt::ConnectionType>(Qt::QueuedConnection | Qt::SingleShotConnection));
+    return true;
+}
+
 void Asker::watch_moment(bool on) {
     watching_ = on;
     if (on) request_moment();
@@ -129,6 +136,8 @@ void Asker::hold(bool on) {
 
 void Asker::request_moment() {
     if (!watching_ && !watching_readings_) return;
+    // Asked again when it is read.
+    if (document_.reads_weather() && document_.weather() == nullptr && document_.sky().needs_weather()) return;
     const auto outdoors = document_.outdoors();
     if (!outdoors) return emit said(QString::fromStdString(outdoors.fault().line()));
     if (watching_ && !document_.option().planes.empty())
@@ -200,6 +209,7 @@ void Asker::ask_question(const model::Id& id) {
     const auto project = document_.snapshot();
     const auto* question = model::find(project->questions, id);
     if (question == nullptr) return;
+    if (waits_for_weather([this, id] { ask_question(id); })) return;
     if (question->kind == Question::Kind::year) return ask_year();
     if (question->kind == Question::Kind::glare) return ask_glare(question->observer, question->heading);
     const auto weather = document_.weather();
@@ -248,6 +258,7 @@ void Asker::open_kept_tables(store::Answers& kept) {
 }
 
 void Asker::ask_glare(const model::Id& wanted, int heading) {
+    if (waits_for_weather([this, wanted, heading] { ask_glare(wanted, heading); })) return;
     if (document_.weather() == nullptr)
         return emit said(QStringLiteral("A picture needs weather: choose a file, or a made-up year, on the Site desk"));
     const auto& observers = document_.option().observers;

@@ -71,6 +71,8 @@ class Asker : public QObject {
 
  private:
     void project_changed();
+    /// Whether the weather is still being read: then what is asked is asked again when it is there.
+    bool waits_for_weather(std::function<void()> again);
     // asker_year.cpp
     void build_years();
     void run_year(size_t option, bool only_if_kept);

@@ -77,7 +77,7 @@ void Asker::wish_year(YearWish wish) {
 void Asker::request_year(size_t index) {
     if (index >= document_.project().options.size()) return;
     const auto year = kept_.year(document_.project().options[index].id);
-    if (year == nullptr || year->inputs() == nullptr) return;
+    if (year == nullptr || year->inputs() == nullptr || document_.reads_weather()) return;
     live_year_.request({document_.snapshot(), index, document_.weather(), year, wish_});
 }
 
@@ -99,6 +99,7 @@ std::shared_ptr<store::Answers> Asker::answers() {
 // Years that were answered when the project was open last come back without a ray, and what was cut off goes on.
 void Asker::open_kept_answers() {
     if (document_.path().empty() || !std::filesystem::exists(store::answers_beside(document_.path()))) return;
+    if (waits_for_weather([this] { open_kept_answers(); })) return;
     const auto kept = answers();
     if (kept == nullptr) return;
     open_kept_tables(*kept);
@@ -125,6 +126,7 @@ void Asker::open_kept_answers() {
 }
 
 void Asker::ask_year() {
+    if (waits_for_weather([this] { ask_year(); })) return;
     if (document_.weather() == nullptr)
         return emit said(QStringLiteral("The year needs weather: choose a file, or a made-up year, on the Site desk"));
     if (document_.option().planes.empty())
@@ -133,6 +135,7 @@ void Asker::ask_year() {
 }
 
 void Asker::ask_all() {
+    if (waits_for_weather([this] { ask_all(); })) return;
     if (document_.weather() == nullptr)
         emit said(QStringLiteral("Only the daylight factor can be asked: the year needs weather"));
     for (size_t i = 0; i < document_.project().options.size(); ++i)

@@ -1,58 +1,63 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "gui/answers/gathered.h"
 
-#include "climate/sky_amount.h"
-
 namespace wp::gui {
-
-namespace {
 
 using QuestionKind = model::Question::Kind;
 
-void add_daylight(const Document& document, const KeptAnswers& kept, const model::Id& option, Gathered& to) {
-    const auto answer = kept.daylight(option).answer;
-    if (answer == nullptr) return;
-    to.kept.push_back(answer);
-    to.made.push_back(question::table_of(*answer));
-    const double median = document.outdoor().empty() ? 0 : climate::median_diffuse(document.outdoor());
-    if (!to.made.back().columns.empty()) question::add_skies(to.made.back(), document.project().site.latitude, median);
-    to.answers.tables[QuestionKind::daylight_factor] = &to.made.back();
-    to.given[QuestionKind::daylight_factor] = answer.get();
+std::map<QuestionKind, const void*> Held::given() const {
+    std::map<QuestionKind, const void*> out;
+    for (const auto& [kind, table] : tables) out[kind] = table.get();
+    if (daylight != nullptr) out[QuestionKind::daylight_factor] = daylight.get();
+    if (moment != nullptr) out[QuestionKind::moment] = moment.get();
+    if (year != nullptr) out[QuestionKind::year] = year.get();
+    if (glare != nullptr) out[QuestionKind::glare] = glare.get();
+    return out;
 }
 
-void add_moment(const KeptAnswers& kept, const model::Id& option, Gathered& to) {
-    const auto answer = kept.moment(option).answer;
-    if (answer == nullptr) return;
-    to.kept.push_back(answer);
-    to.made.push_back(question::table_of(std::vector{*answer}));
-    to.answers.tables[QuestionKind::moment] = &to.made.back();
-    to.given[QuestionKind::moment] = answer.get();
+std::vector<std::shared_ptr<const void>> Held::holds() const {
+    std::vector<std::shared_ptr<const void>> out{daylight, moment, year, glare};
+    for (const auto& [kind, table] : tables) out.push_back(table);
+    return out;
 }
 
-}  // namespace
-
-Gathered gather(const Document& document, const KeptAnswers& kept, const model::Id& option) {
-    Gathered out;
-    add_daylight(document, kept, option, out);
-    add_moment(kept, option, out);
+Held hold_answers(const Document& document, const KeptAnswers& kept, size_t index) {
+    const model::Id& option = document.project().options[index].id;
+    Held out{.project = document.snapshot(),
+             .option = index,
+             .median_diffuse = document.median_diffuse(),
+             .daylight = kept.daylight(option).answer,
+             .moment = kept.moment(option).answer,
+             .tables = {},
+             .year = kept.year(option),
+             .glare = kept.glare(option)};
     for (const auto& question : document.project().questions) {
         const auto* table = kept.table(option, question.id);
         if (table == nullptr || question.at != model::Question::At::planes || !question.without.empty()) continue;
-        if (table->foreign || out.given.contains(question.kind)) continue;
-        out.kept.push_back(table->answer);
-        out.answers.tables[question.kind] = &table->answer->table;
-        out.given[question.kind] = table->answer.get();
+        if (table->foreign || out.given().contains(question.kind)) continue;
+        out.tables.emplace_back(question.kind, table->answer);
     }
-    if (const auto year = kept.year(option)) {
-        out.kept.push_back(year);
-        out.answers.year = year.get();
-        out.given[QuestionKind::year] = year.get();
+    return out;
+}
+
+Gathered gather(Held held) {
+    Gathered out;
+    out.held = std::move(held);
+    const Held& from = out.held;
+    if (from.daylight != nullptr) {
+        out.made.push_back(question::table_of(*from.daylight));
+        if (!out.made.back().columns.empty())
+            question::add_skies(out.made.back(), from.project->site.latitude, from.median_diffuse);
+        out.answers.tables[QuestionKind::daylight_factor] = &out.made.back();
     }
-    if (const auto glare = kept.glare(option)) {
-        out.kept.push_back(glare);
-        out.answers.glares.push_back(glare.get());
-        out.given[QuestionKind::glare] = glare.get();
+    if (from.moment != nullptr) {
+        out.made.push_back(question::table_of(std::vector{*from.moment}));
+        out.answers.tables[QuestionKind::moment] = &out.made.back();
     }
+    for (const auto& [kind, table] : from.tables) out.answers.tables[kind] = &table->table;
+    out.answers.year = from.year.get();
+    if (from.glare != nullptr) out.answers.glares.push_back(from.glare.get());
+    out.given = from.given();
     return out;
 }
 

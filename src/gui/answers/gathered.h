@@ -9,14 +9,39 @@
 
 namespace wp::gui {
 
-struct Gathered {
-    figure::Answers answers;
+/// The answers of an option, held on to: taken in the interface thread, at next to no cost.
+struct Held {
+    std::shared_ptr<const model::Project> project;
+    size_t option = 0;
+    double median_diffuse = 0;  ///< lx, of the site's daylit hours; 0 without weather
+    std::shared_ptr<const question::DaylightFactorAnswer> daylight;
+    std::shared_ptr<const question::MomentAnswer> moment;
+    std::vector<std::pair<model::Question::Kind, std::shared_ptr<const question::TableAnswer>>> tables;
+    std::shared_ptr<const question::YearAnswer> year;
+    std::shared_ptr<const question::GlareAnswer> glare;
+
     /// What each analysis' answer is: the same pointer, the same answer.
-    std::map<model::Question::Kind, const void*> given;
-    std::deque<question::PointTable> made;  ///< tables that answers points to
-    std::vector<std::shared_ptr<const void>> kept;
+    std::map<model::Question::Kind, const void*> given() const;
+    /// All of them, so that whoever remembers their addresses keeps these from being given to others.
+    std::vector<std::shared_ptr<const void>> holds() const;
 };
 /// Answers on the planes of an option: live ones, the year, and of each other kind the first question that is answered.
-Gathered gather(const Document& document, const KeptAnswers& kept, const model::Id& option);
+Held hold_answers(const Document& document, const KeptAnswers& kept, size_t option);
+
+/// Moved only: answers points into the tables that were made.
+struct Gathered {
+    Gathered() = default;
+    Gathered(Gathered&&) = default;
+    Gathered& operator=(Gathered&&) = default;
+    Gathered(const Gathered&) = delete;
+    Gathered& operator=(const Gathered&) = delete;
+
+    figure::Answers answers;
+    std::map<model::Question::Kind, const void*> given;
+    std::deque<question::PointTable> made;  ///< tables that answers points to
+    Held held;
+};
+/// Makes their tables: in any thread.
+Gathered gather(Held held);
 
 }  // namespace wp::gui

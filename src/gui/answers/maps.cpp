@@ -148,7 +148,7 @@ void Maps::choose_table(const model::Id& question, size_t column) {
 
 double Maps::daylight_unit(Shown shown) const {
     if (shown == Shown::lux_by_design_sky) return climate::design_sky(document_.project().site.latitude) / 100;
-    if (shown == Shown::lux_by_median) return climate::median_diffuse(document_.outdoor()) / 100;
+    if (shown == Shown::lux_by_median) return document_.median_diffuse() / 100;
     return 1;
 }
 

@@ -6,13 +6,16 @@
 
 #include "gui/look/figure_table.h"
 #include "gui/look/look.h"
-#include "question/ask.h"
-#include "rule/data.h"
 
 namespace wp::gui {
 
 CertifyPanel::CertifyPanel(Document& document, const KeptAnswers& kept, QWidget* parent)
-    : QWidget(parent), document_(document), kept_(kept) {
+    : QWidget(parent),
+      document_(document),
+      kept_(kept),
+      worker_(
+          "Judging the criteria", this, [this](const Held& held) { return judge_.judge(held); },
+          [this](const Judgement& judgement) { show_judgement(judgement); }) {
     setObjectName(QStringLiteral("panel"));
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(space::medium, space::medium, space::medium, space::medium);
@@ -98,65 +101,36 @@ void CertifyPanel::add_set(const rule::CriteriaSet& set, const std::vector<rule:
     }
 }
 
-namespace {
-
-Fingerprint print_of(const std::vector<rule::Subject>& subjects) {
-    Fingerprint print;
-    for (const auto& s : subjects) {
-        print.add(s.plane.fingerprint());
-        print.add(std::string_view(s.name));
-        print.add(static_cast<int>(s.occupied));
-    }
-    return print;
-}
-
-}  // namespace
-
-const std::vector<rule::Verdict>& CertifyPanel::judged(const rule::CriteriaSet& set, const Gathered& known,
-                                                       const std::vector<rule::Subject>& subjects) {
-    std::vector<const void*> by;
-    for (const auto kind : rule::analyses_of(set)) {
-        const auto given = known.given.find(kind);
-        by.push_back(given != known.given.end() ? given->second : nullptr);
-    }
-    const Fingerprint print = print_of(subjects);
-    Judged& kept = judged_[{document_.option().id, set.id}];
-    if (kept.by != by || kept.subjects != print) {
-        kept = {set, by, print, {}};
-        kept.verdicts = rule::evaluate(kept.set, known.answers, subjects);
-    }
-    return kept.verdicts;
-}
-
+// Judging takes longer than a hand may wait: the verdicts follow.
 void CertifyPanel::refresh() {
     if (!isVisible()) return;
-    const auto& option = document_.option();
-    const auto known = gather(document_, kept_, option.id);
-    const auto year = kept_.year(option.id);
+    Held held = hold_answers(document_, kept_, document_.option_index());
+    held.moment.reset();  // no criterion asks for it, and it changes all the time
+    const bool stale = kept_.is_year_stale(document_.option().id);
+    auto asks = held.holds();
+    asks.push_back(held.project);
+    asks.push_back(document_.weather());
+    asks.push_back(document_.option_index() < document_.project().options.size()
+                       ? std::shared_ptr<const void>(held.project, &document_.option())
+                       : nullptr);
+    if (asks == asked_ && stale == asked_stale_) return;
+    asked_ = std::move(asks);
+    asked_stale_ = stale;
+    worker_.ask(std::move(held));
+}
+
+void CertifyPanel::show_judgement(const Judgement& judgement) {
+    const auto& project = *judgement.held.project;
+    const auto& option = project.options[judgement.held.option];
+    const auto& year = judgement.held.year;
     const bool stale = kept_.is_year_stale(option.id);
-    std::vector<const void*> shows{document_.snapshot().get(), &option, stale ? this : nullptr,
-                                   document_.weather().get()};
-    for (const auto& [kind, given] : known.given)
-        if (kind != model::Question::Kind::moment) shows.push_back(given);
-    if (shown_ == shows) return;
-    shown_ = std::move(shows);
     table_->setRowCount(0);
     table_->clearSpans();
-    const auto planes = question::planes_of(option, {}, document_.project().site.north);
-    std::vector<rule::Subject> subjects;
-    if (planes) subjects = rule::subjects_of(option, *planes);
     int met = 0, all = 0, open = 0;
-    bool needs_year = false;
     QString faults;
-    for (const auto& id : document_.project().criteria) {
-        const auto set = rule::criteria_set(id);
-        if (!set) {
-            faults += QStringLiteral("<br>") + QString::fromStdString(set.fault().line()).toHtmlEscaped();
-            continue;
-        }
-        const auto kinds = rule::analyses_of(*set);
-        needs_year = needs_year || std::ranges::find(kinds, model::Question::Kind::year) != kinds.end();
-        const auto& verdicts = judged(*set, known, subjects);
+    for (const auto& fault : judgement.faults)
+        faults += QStringLiteral("<br>") + QString::fromStdString(fault).toHtmlEscaped();
+    for (const auto& [set, verdicts] : judgement.sets) {
         for (const auto& v : verdicts) {
             if (v.criterion->optional) continue;
             ++all;
@@ -165,11 +139,11 @@ void CertifyPanel::refresh() {
         }
         add_set(*set, verdicts);
     }
-    ask_->setVisible(needs_year && (year == nullptr || stale));
+    ask_->setVisible(judgement.needs_year && (year == nullptr || stale));
     const QString error = year == nullptr ? QString()
                                           : QStringLiteral(" Hourly illuminances \u00b1 %1 % at a point (95 %).")
                                                 .arg(100 * year->record.reached, 0, 'f', 1);
-    const QString trial = needs_year && document_.has_made_up_weather()
+    const QString trial = judgement.needs_year && document_.has_made_up_weather()
                               ? QStringLiteral(
                                     "<br><b>These verdicts are on %1.</b> Choose a weather file on the Site "
                                     "desk.")

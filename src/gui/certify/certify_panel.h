@@ -6,9 +6,9 @@
 #include <QPushButton>
 #include <QTableWidget>
 
-#include "gui/answers/gathered.h"
+#include "gui/certify/judging.h"
 #include "gui/document/document.h"
-#include "rule/criteria.h"
+#include "gui/work/behind.h"
 
 namespace wp::gui {
 
@@ -26,24 +26,18 @@ class CertifyPanel : public QWidget {
 
  private:
     void refresh();
+    void show_judgement(const Judgement& judgement);
     void add_set(const rule::CriteriaSet& set, const std::vector<rule::Verdict>& verdicts);
     Document& document_;
     const KeptAnswers& kept_;
     QLabel* summary_;
     QTableWidget* table_;
     QPushButton* ask_;
-    /// Verdicts of a set; judged anew only where an answer that it needs is another one.
-    const std::vector<rule::Verdict>& judged(const rule::CriteriaSet& set, const Gathered& known,
-                                             const std::vector<rule::Subject>& subjects);
-    struct Judged {
-        rule::CriteriaSet set;
-        std::vector<const void*> by;
-        Fingerprint subjects;
-        std::vector<rule::Verdict> verdicts;
-    };
-    std::map<std::pair<model::Id, std::string>, Judged> judged_;  // by option and set
-    // What the table shows now.
-    std::vector<const void*> shown_;
+    // What was asked for last, and is shown or on the way.
+    std::vector<std::shared_ptr<const void>> asked_;
+    bool asked_stale_ = false;
+    Judge judge_;                       // of the worker's thread alone
+    Behind<Held, Judgement> worker_;  // last: it ends before what it works with
 };
 
 }  // namespace wp::gui

@@ -13,7 +13,11 @@ constexpr int kPause = 150;  // ms without a further edit
 }
 
 ModelCheck::ModelCheck(Desktop& desktop, CheckView& view)
-    : QObject(desktop.window()), desktop_(desktop), view_(view), button_(new QPushButton(desktop.window())) {
+    : QObject(desktop.window()),
+      desktop_(desktop),
+      view_(view),
+      button_(new QPushButton(desktop.window())),
+      looker_("The model check", this, &ModelCheck::find, [this](const Found& found) { keep(found); }) {
     button_->setObjectName(QStringLiteral("faults"));
     button_->setToolTip(QStringLiteral("What the model check found"));
     set_icon(button_, QStringLiteral("triangle-alert"));
@@ -21,28 +25,69 @@ ModelCheck::ModelCheck(Desktop& desktop, CheckView& view)
     connect(button_, &QPushButton::clicked, this, [this] { desktop_.show_companion(&view_); });
     connect(&view, &CheckView::wanted, this, &ModelCheck::show);
     connect(&view, &CheckView::mend_wanted, this, &ModelCheck::mend);
-    connect(&view, &CheckView::mend_all_wanted, this, &ModelCheck::mend_all);
+    connect(&view, &CheckView::mend_all_wanted, this, [this] { look(true); });
     pause_.setSingleShot(true);
     pause_.setInterval(kPause);
-    connect(&pause_, &QTimer::timeout, this, &ModelCheck::look);
+    connect(&pause_, &QTimer::timeout, this, [this] { look(); });
     connect(&desktop.document(), &Document::project_changed, this, [this] { pause_.start(); });
     look();
 }
 
-std::vector<check::ModelFault> ModelCheck::faults() {
-    if (pause_.isActive()) {
-        pause_.stop();
-        look();
-    }
+std::vector<check::ModelFault> ModelCheck::faults() const {
     auto found = found_;
     std::erase_if(found, [](const check::ModelFault& f) { return check::is_assumption(f); });
     return found;
 }
 
-void ModelCheck::look() {
-    found_ = check::check_model(desktop_.document().project(), desktop_.document().option(),
-                                desktop_.document().blinds_wanted(),
-                                desktop_.document().weather() ? &desktop_.document().weather()->measured : nullptr);
+namespace {
+
+// A mend may solve or move others: looks anew after each, and never tries the same one twice.
+std::shared_ptr<const Project> mended(const Project& project, size_t option, bool blinds_wanted) {
+    auto p = std::make_shared<Project>(project);
+    std::set<std::string> tried;
+    for (bool more = true; more;) {
+        more = false;
+        for (const auto& fault : check::check_model(*p, p->options[option], blinds_wanted)) {
+            if (fault.mend.empty() || !tried.insert(fault.what).second) continue;
+            more = check::mend_fault(*p, option, fault);
+            if (more) break;
+        }
+    }
+    return p;
+}
+
+}  // namespace
+
+ModelCheck::Found ModelCheck::find(const Looked& at) {
+    const auto& project = *at.project;
+    Found out{at, {}, nullptr};
+    if (at.mends)
+        out.mended = mended(project, at.option, at.blinds_wanted);
+    else
+        out.faults = check::check_model(project, project.options[at.option], at.blinds_wanted,
+                                        at.weather ? &at.weather->measured : nullptr);
+    return out;
+}
+
+void ModelCheck::look(bool mends) {
+    const Document& document = desktop_.document();
+    ++asked_;
+    looker_.ask(
+        {document.snapshot(), document.option_index(), document.blinds_wanted(), document.weather(), mends});
+}
+
+// Requests that were overtaken are never answered: what is asked last counts.
+void ModelCheck::keep(const Found& found) {
+    const Document& document = desktop_.document();
+    const bool current = found.at.project == document.snapshot() && found.at.option == document.option_index();
+    if (!current) return found.at.mends ? look(true) : void();
+    answered_ = asked_;
+    if (found.mended != nullptr) return take_mended(found);
+    found_ = found.faults;
+    show_found();
+}
+
+void ModelCheck::show_found() {
     std::vector<Vec2> places;
     size_t count = 0;
     for (const auto& fault : found_) {
@@ -73,20 +118,8 @@ void ModelCheck::mend(const check::ModelFault& fault) {
     desktop_.say(done ? QStringLiteral("Fixed") : QStringLiteral("This could not be fixed by itself"));
 }
 
-void ModelCheck::mend_all() {
-    desktop_.document().edit(QStringLiteral("Fix faults"), [&](Project& p) {
-        // A mend may solve or move others: ask anew after each, and never the same one twice.
-        std::set<std::string> tried;
-        for (bool more = true; more;) {
-            more = false;
-            for (const auto& fault : check::check_model(p, p.options[desktop_.document().option_index()],
-                                                        desktop_.document().blinds_wanted())) {
-                if (fault.mend.empty() || !tried.insert(fault.what).second) continue;
-                more = check::mend_fault(p, desktop_.document().option_index(), fault);
-                if (more) break;
-            }
-        }
-    });
+void ModelCheck::take_mended(const Found& found) {
+    desktop_.document().edit(QStringLiteral("Fix faults"), [&](Project& p) { p = *found.mended; });
 }
 
 Page check_companion(Desktop& desktop) {

@@ -9,10 +9,8 @@
 #include <algorithm>
 #include <set>
 
-#include "geometry/plane_points.h"
 #include "gui/look/figure_table.h"
 #include "gui/look/look.h"
-#include "question/ask.h"
 #include "report/pictures.h"
 
 namespace wp::gui {
@@ -74,7 +72,12 @@ void OptionMaps::mousePressEvent(QMouseEvent* event) {
 }
 
 ComparePanel::ComparePanel(Document& document, const KeptAnswers& kept, QWidget* parent)
-    : QWidget(parent), document_(document), kept_(kept) {
+    : QWidget(parent),
+      document_(document),
+      kept_(kept),
+      worker_(
+          "Comparing the options", this, [this](const Comparison& asked) { return comparer_.compare(asked); },
+          [this](const Comparison& found) { show_comparison(found); }) {
     setObjectName(QStringLiteral("panel"));
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(space::medium, space::medium, space::medium, space::medium);
@@ -107,8 +110,8 @@ ComparePanel::ComparePanel(Document& document, const KeptAnswers& kept, QWidget*
 
 // Every measure of an analysis that has no figure of points, and the mean of every figure; the least of those that have
 // one by a standard.
-std::vector<ComparePanel::Line> ComparePanel::all_lines() {
-    std::vector<Line> out;
+std::vector<ComparedLine> ComparePanel::all_lines() {
+    std::vector<ComparedLine> out;
     figure::Wanted blinds;
     blinds.blinds = true;
     out.push_back(
@@ -147,71 +150,65 @@ void ComparePanel::build_menu() {
             refresh();
         });
     }
-    for (const QString& name : first) lines_.push_back(*std::ranges::find(all, name, &Line::name));
+    for (const QString& name : first) lines_.push_back(*std::ranges::find(all, name, &ComparedLine::name));
 }
 
-QString ComparePanel::cell(const Line& line, const model::Id& option, const model::Id& room) {
-    const QString none = QStringLiteral("\u2013");
-    auto& gathered = gathered_.at(option);
-    const auto given = gathered.given.find(figure::analysis_of(*line.measure, line.wanted));
-    if (given == gathered.given.end()) return none;
-    const auto* of = model::find(document_.project().options, option);
-    const auto plane =
-        std::find_if(of->planes.begin(), of->planes.end(), [&](const auto& p) { return p.room == room; });
-    if (plane == of->planes.end()) return none;
-    const auto [it, is_new] = known_.try_emplace({line.name, plane->id, given->second});
-    if (is_new)
-        if (const auto points = geometry::plane_points(*of, *plane, document_.project().site.north))
-            it->second = line.measure->find(gathered.answers, *points, 0, line.wanted);
-    if (!it->second) return none;
-    const double unit = line.measure->is_share ? 100 : 1;
-    const auto& band = *it->second;
-    const double half = unit * (band.high - band.low) / 2;
+namespace {
+
+QString band_text(const ComparedLine& line, const std::optional<figure::Band>& band) {
+    if (!band) return QStringLiteral("\u2013");
+    const double unit = line.measure->is_share ? 100 : 1, half = unit * (band->high - band->low) / 2;
     const QString words = QString::fromStdString(figure::unit_of(*line.measure, line.wanted));
     const QString value =
-        line.measure->is_share ? QString::number(unit * band.value, 'f', 0) : report::figure(unit * band.value);
+        line.measure->is_share ? QString::number(unit * band->value, 'f', 0) : report::figure(unit * band->value);
     const bool told = half > 0 && std::string_view(line.measure->id) == "mean";
     return value + (told ? QStringLiteral(" \u00b1 %1").arg(report::error_figure(half)) : QString()) +
            (words.isEmpty() ? QString() : QStringLiteral(" ") + words);
 }
 
+}  // namespace
+
+// Figures of years take longer than a hand may wait: the table follows.
 void ComparePanel::refresh() {
     if (!isVisible()) return;
-    const auto& project = document_.project();
-    if (known_.size() > 4000) known_.clear();
-    gathered_.clear();
-    for (const auto& option : project.options) gathered_[option.id] = gather(document_, kept_, option.id);
-    struct Row {
-        QString room, figure;
-        std::vector<QString> cells;
-    };
-    std::vector<Row> rows;
-    std::set<model::Id> seen;
-    for (const auto& plane : document_.option().planes) {
-        const auto place = model::find_room(document_.option(), plane.room);
-        if (!place || !seen.insert(plane.room).second) continue;
-        QString room = QString::fromStdString(place.room->name);
-        for (const Line& line : lines_) {
-            Row row{std::exchange(room, QString()), line.name, {}};
-            for (const auto& option : project.options) row.cells.push_back(cell(line, option.id, plane.room));
-            rows.push_back(std::move(row));
-        }
+    Comparison asked;
+    asked.lines = lines_;
+    asked.shown = document_.option_index();
+    std::vector<std::shared_ptr<const void>> asks{document_.snapshot()};
+    for (size_t i = 0; i < document_.project().options.size(); ++i) {
+        asked.options.push_back(hold_answers(document_, kept_, i));
+        for (auto& one : asked.options.back().holds()) asks.push_back(std::move(one));
     }
+    std::set<model::Id> seen;
+    for (const auto& plane : document_.option().planes)
+        if (model::find_room(document_.option(), plane.room) && seen.insert(plane.room).second)
+            asked.rooms.push_back(plane.room);
+    asks.push_back(std::shared_ptr<const void>(document_.snapshot(), &document_.option()));
+    if (asks == asked_ && lines_ == asked_lines_) return;
+    asked_ = std::move(asks);
+    asked_lines_ = lines_;
+    worker_.ask(std::move(asked));
+}
+
+void ComparePanel::show_comparison(const Comparison& found) {
+    const auto& project = *found.options.front().project;
     table_->clear();
-    table_->setRowCount(static_cast<int>(rows.size()));
+    table_->setRowCount(static_cast<int>(found.rooms.size() * found.lines.size()));
     QStringList heads{QStringLiteral("Room"), QStringLiteral("Figure")};
     for (const auto& option : project.options) heads << QString::fromStdString(option.name);
     set_heads(*table_, heads, [](int column) { return column >= 2; });
-    for (int r = 0; r < static_cast<int>(rows.size()); ++r) {
-        const Row& row = rows[static_cast<size_t>(r)];
-        table_->setItem(r, 0, new QTableWidgetItem(row.room));
-        table_->setItem(r, 1, new QTableWidgetItem(row.figure));
-        for (size_t c = 0; c < row.cells.size(); ++c) {
-            auto* item = new QTableWidgetItem(row.cells[c]);
-            item->setTextAlignment(Qt::AlignRight | Qt::AlignVCenter);
-            table_->setItem(r, 2 + static_cast<int>(c), item);
+    int row = 0;
+    for (size_t r = 0; r < found.rooms.size(); ++r)
+        for (size_t l = 0; l < found.lines.size(); ++l, ++row) {
+            const auto place = model::find_room(project.options[found.shown], found.rooms[r]);
+            table_->setItem(row, 0, new QTableWidgetItem(l == 0 ? QString::fromStdString(place.room->name) : QString()));
+            table_->setItem(row, 1, new QTableWidgetItem(found.lines[l].name));
+            for (size_t c = 0; c < found.options.size(); ++c) {
+                auto* item = new QTableWidgetItem(band_text(found.lines[l], found.at(r, l, c)));
+                item->setTextAlignment(Qt::AlignRight | Qt::AlignVCenter);
+                table_->setItem(row, 2 + static_cast<int>(c), item);
+            }
         }
-    }
     table_->horizontalHeader()->setSectionResizeMode(QHeaderView::Stretch);
     for (const int column : {0, 1})
         table_->horizontalHeader()->setSectionResizeMode(column, QHeaderView::ResizeToContents);

@@ -5,9 +5,9 @@
 #include <QPushButton>
 #include <QTableWidget>
 
-#include "figure/measures.h"
-#include "gui/answers/gathered.h"
+#include "gui/compare/comparing.h"
 #include "gui/document/document.h"
+#include "gui/work/behind.h"
 
 namespace wp::gui {
 
@@ -40,25 +40,21 @@ class ComparePanel : public QWidget {
     void showEvent(QShowEvent*) override { refresh(); }
 
  private:
-    /// A line of the table for each room.
-    struct Line {
-        const figure::Measure* measure;
-        figure::Wanted wanted;
-        QString name;
-        bool operator==(const Line& other) const { return name == other.name; }
-    };
-    static std::vector<Line> all_lines();
+    static std::vector<ComparedLine> all_lines();
     void build_menu();
     void refresh();
-    QString cell(const Line& line, const model::Id& option, const model::Id& room);
-    /// Figures of what was asked are not found anew while it stays.
-    std::map<std::tuple<QString, model::Id, const void*>, std::optional<figure::Band>> known_;
-    std::map<model::Id, Gathered> gathered_;
-    std::vector<Line> lines_;
+    void show_comparison(const Comparison& comparison);
+
+    std::vector<ComparedLine> lines_;
     QMenu* menu_;
     Document& document_;
     const KeptAnswers& kept_;
     QTableWidget* table_;
+    // What was asked for last, and is shown or on the way.
+    std::vector<std::shared_ptr<const void>> asked_;
+    std::vector<ComparedLine> asked_lines_;
+    Comparer comparer_;                               // of the worker's thread alone
+    Behind<Comparison, Comparison> worker_;           // last: it ends before what it works with
 };
 
 }  // namespace wp::gui

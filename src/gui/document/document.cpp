@@ -2,6 +2,7 @@
 #include "gui/document/document.h"
 
 #include <QUndoCommand>
+#include <tuple>
 
 #include "base/file.h"
 #include "edit/edit.h"
@@ -36,12 +37,25 @@ class EditStep : public QUndoCommand {
     QString gesture_;
 };
 
-Document::Document(QObject* parent) : QObject(parent), project_(std::make_shared<model::Project>(blank_project())) {
+Document::Document(QObject* parent)
+    : QObject(parent),
+      project_(std::make_shared<model::Project>(blank_project())),
+      weather_reader_("Reading the weather", this, &Document::read_weather,
+                      [this](const WeatherFound& found) { keep_weather(found); }) {
     load_weather();
 }
 
+namespace {
+
+// What weather is read from.
+auto weather_words(const model::Site& s) {
+    return std::tie(s.weather, s.made_up_weather, s.light_from_file, s.latitude, s.longitude, s.time_zone, s.elevation);
+}
+
+}  // namespace
+
 void Document::set_project(std::shared_ptr<const model::Project> project) {
-    const bool other_weather = project->site != project_->site;
+    const bool other_weather = weather_words(project->site) != weather_words(project_->site);
     project_ = std::move(project);
     option_ = std::min(option_, project_->options.size() - 1);
     if (other_weather) load_weather();
@@ -117,7 +131,12 @@ void Document::take_up(model::Project project, const std::filesystem::path& path
     project_ = std::make_shared<const model::Project>(std::move(project));
     // Before anything is asked under the new weather: answers to the other project go.
     emit project_replaced();
+    weather_.reset();
+    outdoor_.clear();
+    median_diffuse_ = 0;
+    weather_fault_.reset();
     load_weather();
+    emit weather_changed();
     emit path_changed();
     emit project_changed();
 }
@@ -203,19 +222,34 @@ void Document::show_sky(const model::SkyChoice& sky) {
     emit sky_changed();
 }
 
-void Document::load_weather() {
-    weather_.reset();
-    outdoor_.clear();
-    weather_fault_.reset();
-    if (!project_->site.weather.empty() || project_->site.made_up_weather) {
-        auto year = question::weather_of(*project_, path_);
-        if (year) {
-            weather_ = std::make_shared<climate::WeatherYear>(std::move(*year));
-            outdoor_ = climate::outdoor_year(*weather_);
-        } else {
-            weather_fault_ = year.fault();
-        }
+Document::WeatherFound Document::read_weather(const WeatherRequest& request) {
+    WeatherFound out;
+    out.number = request.number;
+    const auto& site = request.project->site;
+    if (site.weather.empty() && !site.made_up_weather) return out;
+    auto year = question::weather_of(*request.project, request.path);
+    if (!year) {
+        out.fault = year.fault();
+        return out;
     }
+    out.year = std::make_shared<climate::WeatherYear>(std::move(*year));
+    out.outdoor = climate::outdoor_year(*out.year);
+    out.median_diffuse = climate::median_diffuse(out.outdoor);
+    return out;
+}
+
+void Document::load_weather() {
+    reads_weather_ = true;
+    weather_reader_.ask({project_, path_, ++weather_requests_});
+}
+
+void Document::keep_weather(const WeatherFound& found) {
+    if (found.number != weather_requests_) return;
+    reads_weather_ = false;
+    weather_ = found.year;
+    outdoor_ = found.outdoor;
+    median_diffuse_ = found.median_diffuse;
+    weather_fault_ = found.fault;
     emit weather_changed();
 }
 

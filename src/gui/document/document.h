@@ -14,6 +14,7 @@
 
 #include "climate/weather.h"
 #include "edit/items.h"
+#include "gui/work/behind.h"
 #include "model/project.h"
 #include "question/outdoors.h"
 
@@ -86,8 +87,12 @@ class Document : public QObject {
         return question::outdoors_at(project_->site, sky_, moment_, outdoor_);
     }
 
-    /// The site's weather; null where the file is missing or damaged, then weather_fault says why.
+    /// The site's weather; null where the file is missing or damaged, then weather_fault says why. It is read in the
+    /// background: meanwhile it is null of another project, and what it was of this one.
     std::shared_ptr<const climate::WeatherYear> weather() const { return weather_; }
+    bool reads_weather() const { return reads_weather_; }
+    /// Median of the diffuse light outdoors over the daylit hours, lx; 0 without weather.
+    double median_diffuse() const { return median_diffuse_; }
     const std::vector<climate::OutdoorHour>& outdoor() const { return outdoor_; }
     const Outcome& weather_fault() const { return weather_fault_; }
 
@@ -106,7 +111,22 @@ class Document : public QObject {
  private:
     friend class EditStep;
     void set_project(std::shared_ptr<const model::Project> project);
+    // What is read of a site's weather, and what was found.
+    struct WeatherRequest {
+        std::shared_ptr<const model::Project> project;
+        std::filesystem::path path;
+        int number = 0;
+    };
+    struct WeatherFound {
+        int number = 0;
+        std::shared_ptr<const climate::WeatherYear> year;
+        std::vector<climate::OutdoorHour> outdoor;
+        double median_diffuse = 0;
+        Outcome fault;
+    };
+    static WeatherFound read_weather(const WeatherRequest& request);
     void load_weather();
+    void keep_weather(const WeatherFound& found);
     void take_up(model::Project project, const std::filesystem::path& path);
 
     std::shared_ptr<const model::Project> project_;
@@ -126,7 +146,11 @@ class Document : public QObject {
     model::SkyChoice sky_;
     std::shared_ptr<const climate::WeatherYear> weather_;
     std::vector<climate::OutdoorHour> outdoor_;
+    double median_diffuse_ = 0;
     Outcome weather_fault_;
+    bool reads_weather_ = false;
+    int weather_requests_ = 0;
+    Behind<WeatherRequest, WeatherFound> weather_reader_;
 };
 
 /// A project to begin with: one option, one storey, materials by the usual assumptions.

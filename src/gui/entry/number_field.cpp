@@ -113,7 +113,7 @@ void NumberField::keyPressEvent(QKeyEvent* event) {
     QLineEdit::keyPressEvent(event);
 }
 
-DragTitle::DragTitle(const QString& text, NumberField* field) : QLabel(text), field_(field) {
+DragTitle::DragTitle(const QString& text, NumberField* field) : QLabel(text, field->parentWidget()), field_(field) {
     setCursor(Qt::SizeHorCursor);
     setToolTip(QStringLiteral("Drag to the side to change it"));
     setObjectName(QStringLiteral("title-") + text.toLower().replace(QLatin1Char(' '), QLatin1Char('-')));

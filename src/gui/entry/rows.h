@@ -18,8 +18,9 @@
 
 namespace wp::gui {
 
-inline QLabel* label(const QString& text, const char* role = nullptr) {
-    auto* l = new QLabel(text);
+/// parent: a widget that is given where it will stand is styled once, not again with each place.
+inline QLabel* label(const QString& text, const char* role = nullptr, QWidget* parent = nullptr) {
+    auto* l = new QLabel(text, parent);
     l->setWordWrap(true);
     if (role != nullptr) l->setProperty("role", QString::fromLatin1(role));
     return l;
@@ -28,7 +29,7 @@ inline QLabel* label(const QString& text, const char* role = nullptr) {
 inline QString name_of(const std::string& text) { return QString::fromStdString(text); }
 
 inline void add_name(QFormLayout& form, const std::string& name, std::function<void(const std::string&)> commit) {
-    auto* field = new QLineEdit(name_of(name));
+    auto* field = new QLineEdit(name_of(name), form.parentWidget());
     field->setCursorPosition(0);
     field->setAccessibleName(QStringLiteral("Name"));
     QObject::connect(field, &QLineEdit::editingFinished, field, [field, name, commit = std::move(commit)] {
@@ -40,7 +41,7 @@ inline void add_name(QFormLayout& form, const std::string& name, std::function<v
 
 inline NumberField* add_number(QFormLayout& form, const QString& title, double value, Unit unit,
                                std::function<void(double)> commit) {
-    auto* field = new NumberField(value, unit, std::move(commit));
+    auto* field = new NumberField(value, unit, std::move(commit), form.parentWidget());
     field->setAccessibleName(title);
     field->setObjectName(QStringLiteral("field-") + title.toLower().replace(QLatin1Char(' '), QLatin1Char('-')));
     form.addRow(new DragTitle(title, field), field);
@@ -65,7 +66,8 @@ inline QString material_text(const model::Material& m) {
 /// A box of the materials that fit, the reason beside it. commit takes an empty id for "none of its own".
 inline QComboBox* add_finish(QFormLayout& form, const model::Project& project, const FinishRow& row,
                              std::function<void(const model::Id&)> commit) {
-    auto* box = new QComboBox;
+    auto* pair = new QWidget(form.parentWidget());
+    auto* box = new QComboBox(pair);
     box->setAccessibleName(row.title);
     box->setObjectName(QStringLiteral("finish-") + row.title.toLower().replace(QLatin1Char(' '), QLatin1Char('-')));
     box->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
@@ -83,7 +85,6 @@ inline QComboBox* add_finish(QFormLayout& form, const model::Project& project, c
     box->setToolTip(box->currentText());
     QObject::connect(box, &QComboBox::activated, box,
                      [box, commit = std::move(commit)] { commit(box->currentData().toString().toStdString()); });
-    auto* pair = new QWidget;
     auto* line = new QHBoxLayout(pair);
     line->setContentsMargins(0, 0, 0, 0);
     line->setSpacing(4);
@@ -93,7 +94,7 @@ inline QComboBox* add_finish(QFormLayout& form, const model::Project& project, c
         const QString reason = row.tells_reason ? QString::fromLatin1(model::reason_name(row.now.reason)) : QString();
         auto* why = label(
             reason + (guess ? (reason.isEmpty() ? QStringLiteral("assumed") : QStringLiteral(", assumed")) : QString()),
-            "small");
+            "small", pair);
         why->setObjectName(box->objectName() + QStringLiteral("-why"));
         why->setFixedWidth(48);
         line->addWidget(why);
@@ -115,7 +116,7 @@ inline QComboBox* add_part_finish(QFormLayout& form, const model::Project& proje
 /// A button over the whole width of the form.
 template <class Run>
 QPushButton* add_button(QFormLayout& form, const QString& text, const char* name, Run run) {
-    auto* button = new QPushButton(text);
+    auto* button = new QPushButton(text, form.parentWidget());
     button->setObjectName(QString::fromLatin1(name));
     QObject::connect(button, &QPushButton::clicked, button, std::move(run));
     form.addRow(button);
@@ -125,7 +126,7 @@ QPushButton* add_button(QFormLayout& form, const QString& text, const char* name
 template <class E>
 QComboBox* add_choice(QFormLayout& form, const QString& title, const std::vector<std::pair<const char*, E>>& choices,
                       E current, std::function<void(E)> commit) {
-    auto* box = new QComboBox;
+    auto* box = new QComboBox(form.parentWidget());
     box->setAccessibleName(title);
     box->setObjectName(QStringLiteral("choice-") + title.toLower().replace(QLatin1Char(' '), QLatin1Char('-')));
     for (const auto& [name, value] : choices) box->addItem(QString::fromUtf8(name), static_cast<int>(value));
@@ -138,7 +139,7 @@ QComboBox* add_choice(QFormLayout& form, const QString& title, const std::vector
 
 inline QCheckBox* add_flag(QFormLayout& form, const QString& title, const QString& text, bool on,
                            std::function<void(bool)> commit) {
-    auto* box = new QCheckBox(text);
+    auto* box = new QCheckBox(text, form.parentWidget());
     box->setObjectName(QStringLiteral("flag-") + text.toLower().replace(QLatin1Char(' '), QLatin1Char('-')));
     box->setChecked(on);
     QObject::connect(box, &QCheckBox::toggled, box, std::move(commit));

@@ -35,11 +35,9 @@ double share_of_light(const question::DaylightFactorAnswer& answer, const Id& op
 }
 
 Inspector::Inspector(Document& document, const KeptAnswers& kept, QWidget* parent)
-    : QScrollArea(parent), document_(document), kept_(kept) {
-    setWidgetResizable(true);
+    : ScrolledPage(parent), document_(document), kept_(kept) {
     setFixedWidth(306);
     setObjectName(QStringLiteral("inspector"));
-    setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     connect(&document, &Document::selection_changed, this, &Inspector::rebuild);
     // During a drag the figures follow a few times a second, which is as fast as they can be read.
     follow_.setSingleShot(true);
@@ -55,8 +53,17 @@ Inspector::Inspector(Document& document, const KeptAnswers& kept, QWidget* paren
 }
 
 void Inspector::set_editable(bool on) {
+    if (on == editable_) return;
     editable_ = on;
-    rebuild();
+    hold_fields();
+}
+
+// Where nothing is edited, figures are only read.
+void Inspector::hold_fields() {
+    for (auto* field : page()->findChildren<QWidget*>())
+        if (qobject_cast<QLineEdit*>(field) != nullptr || qobject_cast<QComboBox*>(field) != nullptr ||
+            qobject_cast<QCheckBox*>(field) != nullptr)
+            field->setEnabled(editable_);
 }
 
 bool Inspector::is_typing() const {
@@ -71,7 +78,7 @@ void Inspector::refresh() {
 }
 
 void Inspector::add_fact(QFormLayout& form, const QString& title, std::function<QString()> text, const QString& tip) {
-    auto* l = label(text());
+    auto* l = label(text(), nullptr, form.parentWidget());
     l->setAlignment(Qt::AlignRight);
     l->setToolTip(tip);
     l->setObjectName(QStringLiteral("fact-") + title.toLower().replace(QLatin1Char(' '), QLatin1Char('-')));
@@ -95,21 +102,17 @@ void Inspector::refresh_figures() {
     for (const auto& [figure, text] : figures_) figure->setText(text());
 }
 
-// The page stays where it was, and what was just made is brought into view.
-void Inspector::keep_in_view(int scrolled) {
-    page_->adjustSize();
-    verticalScrollBar()->setRange(0, std::max(0, page_->height() - viewport()->height()));
-    verticalScrollBar()->setValue(scrolled);
+void Inspector::bring_made_into_view() {
     const QString made = std::exchange(made_, {});
     if (made.isEmpty()) return;
     // Rows find their places when control is back in the loop.
-    QTimer::singleShot(0, page_, [this, made] {
-        if (auto* row = page_->findChild<QWidget*>(made)) ensureWidgetVisible(row, 0, space::large * 6);
+    QTimer::singleShot(0, page(), [this, made] {
+        if (auto* row = page()->findChild<QWidget*>(made)) ensureWidgetVisible(row, 0, space::large * 6);
     });
 }
 
 void Inspector::show_shading_rows() {
-    if (auto* add = page_ != nullptr ? page_->findChild<QWidget*>(QStringLiteral("add-shading")) : nullptr)
+    if (auto* add = page() != nullptr ? page()->findChild<QWidget*>(QStringLiteral("add-shading")) : nullptr)
         return ensureWidgetVisible(add, 0, space::large);
 }
 
@@ -127,15 +130,15 @@ void Inspector::fold(const QString& name, Fold usual, bool folded) {
 
 QFormLayout& Inspector::group(const QString& title, const char* id, Fold usual) {
     const QString name = QString::fromLatin1(id);
-    auto* rows = new QWidget;
+    auto* rows = new QWidget(page());
     auto* form = new QFormLayout(rows);
     form->setContentsMargins(0, 0, 0, space::small);
     form->setSpacing(space::small);
     form->setFieldGrowthPolicy(QFormLayout::AllNonFixedFieldsGrow);
     if (forms_.empty()) {
-        groups_->addWidget(label(title, "heading"));
+        groups_->addWidget(label(title, "heading", page()));
     } else {
-        auto* head = new QToolButton;
+        auto* head = new QToolButton(page());
         head->setText(title);
         head->setProperty("role", QStringLiteral("fold"));
         head->setObjectName(QStringLiteral("group-") + name);
@@ -184,11 +187,8 @@ void Inspector::finish_rows() {
             }
     }
     for (QWidget* title : titles) title->setMinimumWidth(widest);
-    for (auto* field : page_->findChildren<QWidget*>())
-        if (!editable_ && (qobject_cast<QLineEdit*>(field) != nullptr || qobject_cast<QComboBox*>(field) != nullptr ||
-                           qobject_cast<QCheckBox*>(field) != nullptr))
-            field->setEnabled(false);
-    for (auto* field : page_->findChildren<NumberField*>()) {
+    if (!editable_) hold_fields();
+    for (auto* field : page()->findChildren<NumberField*>()) {
         field->set_live();
         connect(field, &NumberField::live, this, [this](bool on) {
             if (on) return document_.begin_live();
@@ -206,27 +206,20 @@ void Inspector::rebuild() {
     const bool same = shown_ == document_.selection();
     const int scrolled = verticalScrollBar()->value();
     QString focused;
-    if (page_ != nullptr && page_->focusWidget() != nullptr && page_->focusWidget()->hasFocus())
-        focused = page_->focusWidget()->objectName();
-    QWidget* before = page_;
-    page_ = new QWidget;
-    page_->setObjectName(QStringLiteral("panel"));
-    groups_ = new QVBoxLayout(page_);
+    if (page() != nullptr && page()->focusWidget() != nullptr && page()->focusWidget()->hasFocus())
+        focused = page()->focusWidget()->objectName();
+    groups_ = new QVBoxLayout(begin_page());
     groups_->setContentsMargins(space::medium, space::medium, space::medium, space::medium);
     groups_->setSpacing(space::tight);
     shown_ = document_.selection();
     fill();
     groups_->addStretch(1);
     finish_rows();
-    if (before != nullptr) {
-        // The sender may be a child of the old page: it goes when control is back in the loop.
-        takeWidget();
-        before->deleteLater();
-    }
-    setWidget(page_);
-    if (same) keep_in_view(scrolled);
+    // Of the same thing the page stays where it was, and what was just made is brought into view.
+    end_page(same ? scrolled : 0);
+    if (same) bring_made_into_view();
     if (!focused.isEmpty())
-        if (auto* field = page_->findChild<QWidget*>(focused)) field->setFocus();
+        if (auto* field = page()->findChild<QWidget*>(focused)) field->setFocus();
 }
 
 }  // namespace wp::gui

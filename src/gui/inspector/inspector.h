@@ -4,7 +4,6 @@
 #pragma once
 #include <QFormLayout>
 #include <QLabel>
-#include <QScrollArea>
 #include <QSet>
 #include <QTimer>
 #include <QVBoxLayout>
@@ -12,10 +11,11 @@
 #include "gui/answers/kept_answers.h"
 #include "gui/document/document.h"
 #include "gui/entry/number_field.h"
+#include "gui/entry/scrolled_page.h"
 
 namespace wp::gui {
 
-class Inspector : public QScrollArea {
+class Inspector : public ScrolledPage {
     Q_OBJECT
  public:
     Inspector(Document& document, const KeptAnswers& kept, QWidget* parent = nullptr);
@@ -51,8 +51,9 @@ class Inspector : public QScrollArea {
 
  private:
     void rebuild();
+    void hold_fields();
     void fill();
-    void keep_in_view(int scrolled);
+    void bring_made_into_view();
     void refresh();
     void refresh_figures();
     bool is_typing() const;
@@ -63,7 +64,6 @@ class Inspector : public QScrollArea {
     Document& document_;
     const KeptAnswers& kept_;
     QString made_;  // row that is to be in view when the page is built anew
-    QWidget* page_ = nullptr;
     QVBoxLayout* groups_ = nullptr;
     std::vector<QFormLayout*> forms_;
     QSet<QString> turned_;  // groups that stand otherwise than they usually do

@@ -42,7 +42,7 @@ void blind_rows(QFormLayout& form, Document& document, const O& first) {
         const auto items = document.selected();
         document.edit_option(name, [&](Option& o) { each_shaded(o, items, edit); });
     };
-    auto* box = new QComboBox;
+    auto* box = new QComboBox(form.parentWidget());
     box->setObjectName(QStringLiteral("blind"));
     box->setAccessibleName(QStringLiteral("Blind"));
     box->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
@@ -149,11 +149,11 @@ void rows_for_shading(Inspector& in, QFormLayout& form) {
         form.addRow(label(
             QStringLiteral("They differ: what is changed here is changed for all that have such a layer."), "small"));
     for (size_t i = 0; i < layers.size(); ++i) {
-        auto* row = new QWidget;
+        auto* row = new QWidget(form.parentWidget());
         auto* line = new QHBoxLayout(row);
         line->setContentsMargins(0, 0, 0, 0);
         line->setSpacing(2);
-        auto* open = new QToolButton;
+        auto* open = new QToolButton(row);
         open->setText(layer_text(layers[i]));
         open->setCheckable(true);
         open->setChecked(i == in.layer());

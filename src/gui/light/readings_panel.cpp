@@ -190,16 +190,26 @@ namespace {
 // How near to a wall, in pixels, a reading is meant to lie on it.
 constexpr double kWallPixels = 7;
 
-void place_reading(Desktop& desktop, ReadingsPanel& panel, Vec2 at) {
-    Document& document = desktop.document();
-    const size_t storey = document.storey_index();
+// What lies under the pointer is looked for among the surfaces of the building, in the background.
+struct ReadingAsked {
+    std::shared_ptr<const model::Project> project;
+    size_t option = 0, storey = 0;
+    Vec2 at;
+    double cut = 0;
+};
+struct ReadingFound {
+    ReadingAsked asked;
     std::optional<model::Reading> reading;
-    if (const auto wall = desktop.sheet().wall_near(desktop.sheet().view().to_screen(at), kWallPixels))
-        reading = geometry::reading_on_wall(document.option(), storey, wall->room, wall->edge, wall->along);
-    if (!reading)
-        reading =
-            geometry::reading_under(document.option(), geometry::build_surfaces(document.project(), document.option()),
-                                    storey, at, desktop.sheet().cut());
+};
+
+ReadingFound find_reading(const ReadingAsked& asked) {
+    const auto& option = asked.project->options[asked.option];
+    return {asked, geometry::reading_under(option, geometry::build_surfaces(*asked.project, option), asked.storey,
+                                           asked.at, asked.cut)};
+}
+
+void add_reading(Desktop& desktop, ReadingsPanel& panel, std::optional<model::Reading> reading, size_t storey) {
+    Document& document = desktop.document();
     if (!reading) return desktop.say(QStringLiteral("Nothing lies there that light could be read on"));
     document.edit_option(QStringLiteral("Place reading"), [&](model::Option& o) {
         reading->id = model::fresh_id(o, "reading");
@@ -213,12 +223,43 @@ void place_reading(Desktop& desktop, ReadingsPanel& panel, Vec2 at) {
                     .arg(reading->at.z - document.option().storeys[storey].level, 0, 'f', 2));
 }
 
+class ReadingPlacer : public QObject {
+ public:
+    ReadingPlacer(Desktop& desktop, ReadingsPanel& panel)
+        : QObject(&panel),
+          desktop_(desktop),
+          panel_(panel),
+          finder_("Looking for a surface", this, find_reading, [this](const ReadingFound& found) { take(found); }) {}
+    void place(Vec2 at) {
+        Document& document = desktop_.document();
+        const size_t storey = document.storey_index();
+        if (const auto wall = desktop_.sheet().wall_near(desktop_.sheet().view().to_screen(at), kWallPixels))
+            if (auto on = geometry::reading_on_wall(document.option(), storey, wall->room, wall->edge, wall->along))
+                return add_reading(desktop_, panel_, std::move(on), storey);
+        finder_.ask({document.snapshot(), document.option_index(), storey, at, desktop_.sheet().cut()}, ++placed_);
+    }
+
+ private:
+    void take(const ReadingFound& found) {
+        const Document& document = desktop_.document();
+        if (found.asked.option != document.option_index() || found.asked.storey >= document.option().storeys.size())
+            return;
+        add_reading(desktop_, panel_, found.reading, found.asked.storey);
+    }
+
+    Desktop& desktop_;
+    ReadingsPanel& panel_;
+    int placed_ = 0;
+    Behind<ReadingAsked, ReadingFound> finder_;
+};
+
 }  // namespace
 
 Page readings_page(Desktop& desktop) {
     auto* panel = new ReadingsPanel(desktop.document(), desktop.answers(), desktop.legends(), desktop.window());
-    QObject::connect(&desktop.sheet().tool<ReadingTool>(), &ReadingTool::placed, panel,
-                     [&desktop, panel](Vec2 at) { place_reading(desktop, *panel, at); });
+    auto* placer = new ReadingPlacer(desktop, *panel);
+    QObject::connect(&desktop.sheet().tool<ReadingTool>(), &ReadingTool::placed, placer,
+                     [placer](Vec2 at) { placer->place(at); });
     QObject::connect(&desktop, &Desktop::map_shown, panel,
                      [&desktop, panel] { desktop.sheet().show_readings(panel->words(is_moment(desktop.shown()))); });
     QObject::connect(&desktop, &Desktop::page_changed, panel, [&desktop, panel] {

@@ -10,6 +10,7 @@
 #include <QPixmap>
 #include <QStyleFactory>
 #include <QSvgRenderer>
+#include <map>
 
 // The icons lie in a static library: whoever links it must ask for them.
 static void load_icons() { Q_INIT_RESOURCE(icons); }
@@ -134,7 +135,9 @@ void apply_look(QApplication& application, Paper paper) {
 Paper current_paper() { return g_paper; }
 const report::Ink& ink() { return g_ink; }
 
-QIcon icon(const QString& name) {
+namespace {
+
+QIcon drawn_icon(const QString& name) {
     QFile file(QStringLiteral(":/icons/%1.svg").arg(name));
     if (!file.open(QIODevice::ReadOnly)) return {};
     const QByteArray svg = file.readAll();
@@ -151,6 +154,17 @@ QIcon icon(const QString& name) {
     add(g_ink.ink, QIcon::Off);
     add(g_ink.paper, QIcon::On);
     return out;
+}
+
+}  // namespace
+
+// Drawn once for each paper: pages that are built anew under the hand have many.
+QIcon icon(const QString& name) {
+    // Never given back: pictures must not outlive the application, and statics do.
+    static auto& drawn = *new std::map<std::pair<QString, Paper>, QIcon>;
+    auto& known = drawn[{name, g_paper}];
+    if (known.isNull()) known = drawn_icon(name);
+    return known;
 }
 
 void set_icon(QAbstractButton* button, const QString& name) {

@@ -2,6 +2,7 @@
 #include "gui/matter/types_panel.h"
 
 #include <QMenu>
+#include <QScrollBar>
 #include <QToolButton>
 
 #include "base/data_folder.h"
@@ -15,24 +16,20 @@
 namespace wp::gui {
 using namespace model;
 
-TypesPanel::TypesPanel(Document& document, QWidget* parent) : QScrollArea(parent), document_(document) {
-    setWidgetResizable(true);
+TypesPanel::TypesPanel(Document& document, QWidget* parent) : ScrolledPage(parent), document_(document) {
     setObjectName(QStringLiteral("types"));
     setFrameShape(QFrame::NoFrame);
-    setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     connect(&document, &Document::project_changed, this, &TypesPanel::refresh);
-    refresh();
 }
 
 void TypesPanel::refresh() {
+    if (!isVisible()) return;
     const Option& option = document_.option();
     if (filled_ && types_ == option.types && materials_ == document_.project().materials) return;
     filled_ = true;
     types_ = option.types;
     materials_ = document_.project().materials;
-    auto* page = new QWidget;
-    page->setObjectName(QStringLiteral("panel"));
-    auto* form = new QFormLayout(page);
+    auto* form = new QFormLayout(begin_page());
     form->setContentsMargins(space::medium, space::small, space::medium, space::medium);
     form->setSpacing(space::tight);
     form->addRow(
@@ -75,8 +72,7 @@ void TypesPanel::refresh() {
                                   [&](Project& p) { p.blind_transmittance = std::clamp(v, 0.0, 1.0); });
                })
         ->setToolTip(QStringLiteral("What a closed blind without a material scatters through"));
-    if (QWidget* old = takeWidget()) old->deleteLater();
-    setWidget(page);
+    end_page(verticalScrollBar()->value());
 }
 
 void TypesPanel::assume(const std::string& id) {

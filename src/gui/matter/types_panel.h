@@ -1,20 +1,25 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Materials by kind of part: what everything of that kind has that names none of its own.
 #pragma once
-#include <QScrollArea>
-
 #include "gui/desk/page.h"
 #include "gui/document/document.h"
+#include "gui/entry/scrolled_page.h"
 
 namespace wp::gui {
 
-class TypesPanel : public QScrollArea {
+class TypesPanel : public ScrolledPage {
     Q_OBJECT
  public:
     explicit TypesPanel(Document& document, QWidget* parent = nullptr);
 
  signals:
     void said(const QString& text);
+
+ protected:
+    void showEvent(QShowEvent* event) override {
+        ScrolledPage::showEvent(event);
+        refresh();
+    }
 
  private:
     void refresh();

@@ -50,7 +50,6 @@ Outcome ProjectFiles::open(const std::filesystem::path& path) {
     }
     remember_recent();
     desktop_.sheet().fit();
-    if (document().weather_fault()) desktop_.say(QString::fromStdString(document().weather_fault()->line()));
     return {};
 }
 
@@ -184,6 +183,9 @@ void ProjectFiles::offer_leftovers() {
 }
 
 void ProjectFiles::watch() {
+    connect(&document(), &Document::weather_changed, this, [this] {
+        if (document().weather_fault()) desktop_.say(QString::fromStdString(document().weather_fault()->line()));
+    });
     keep_pause_.setSingleShot(true);
     keep_pause_.setInterval(kKeepAfter);
     connect(&keep_pause_, &QTimer::timeout, this, [this] {

@@ -53,7 +53,9 @@ void ClimateCharts::paintEvent(QPaintEvent*) {
     if (!weather) {
         painter.setPen(ink().faint);
         painter.drawText(rect(), Qt::AlignCenter,
-                         QStringLiteral("No weather yet. Choose a weather file on the right."));
+                         document_.reads_weather()
+                             ? QStringLiteral("Reading the weather\u2026")
+                             : QStringLiteral("No weather yet. Choose a weather file on the right."));
         return;
     }
     const double ratio = devicePixelRatioF();

@@ -86,12 +86,14 @@ SitePanel::SitePanel(Document& document, QWidget* parent) : QWidget(parent), doc
     outer->addWidget(scroll);
     for (const auto signal : {&Document::weather_changed, &Document::project_changed})
         connect(&document, signal, this, &SitePanel::refresh);
-    connect(&document, &Document::weather_changed, this, &SitePanel::refresh_days);
-    refresh();
-    refresh_days();
+    connect(&document, &Document::weather_changed, this, [this] {
+        days_stale_ = true;
+        refresh_days();
+    });
 }
 
 void SitePanel::refresh() {
+    if (!isVisible()) return;
     refresh_facts();
     refresh_fields();
 }
@@ -122,7 +124,7 @@ void SitePanel::refresh_facts() {
                    .arg(direct, 0, 'f', 0)
                    .arg(diffuse, 0, 'f', 0)
                    .arg(std::accumulate(sunshine.begin(), sunshine.end(), 0.0), 0, 'f', 0)
-                   .arg(climate::median_diffuse(document_.outdoor()), 0, 'f', 0)
+                   .arg(document_.median_diffuse(), 0, 'f', 0)
                    .arg(climate::design_sky(site.latitude), 0, 'f', 0)
                    .arg(weather->first_year == 0                    ? QString()
                         : weather->first_year == weather->last_year ? QStringLiteral(" of %1").arg(weather->first_year)
@@ -137,6 +139,8 @@ void SitePanel::refresh_facts() {
                 QStringLiteral("<br>\u2022 The weather is from another place than the site (more than 1\u00b0 apart).");
     } else if (document_.weather_fault()) {
         text = QString::fromStdString(document_.weather_fault()->line()).toHtmlEscaped();
+    } else if (document_.reads_weather()) {
+        text = QStringLiteral("Reading the weather\u2026");
     } else {
         text = QStringLiteral(
             "No weather yet. The daylight factor needs none; the year, glare and the weather's own skies do.");
@@ -144,7 +148,14 @@ void SitePanel::refresh_facts() {
     facts_->setText(text);
 }
 
+void SitePanel::showEvent(QShowEvent* event) {
+    QWidget::showEvent(event);
+    refresh();
+    refresh_days();
+}
+
 void SitePanel::refresh_days() {
+    if (!isVisible() || !std::exchange(days_stale_, false)) return;
     days_->clear();
     const auto weather = document_.weather();
     if (!weather) return;

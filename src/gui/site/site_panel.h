@@ -20,6 +20,9 @@ class SitePanel : public QWidget {
     /// Takes up a weather file; a fault is returned and nothing changes.
     Outcome use_weather(const std::filesystem::path& path);
 
+ protected:
+    void showEvent(QShowEvent* event) override;
+
  private:
     void refresh();
     void refresh_facts();
@@ -32,6 +35,7 @@ class SitePanel : public QWidget {
     QPushButton* make_up_ = nullptr;
     QWidget* fields_ = nullptr;
     QListWidget* days_ = nullptr;
+    bool days_stale_ = true;
 };
 
 }  // namespace wp::gui

@@ -91,7 +91,7 @@ Window::Window(QWidget* parent) : QMainWindow(parent) {
 // Pages say goodbye while what they speak to is still there.
 Window::~Window() {
     hide();
-    delete takeCentralWidget();
+    delete centralWidget();
 }
 
 QWidget* Window::build_bar() {
@@ -205,13 +205,18 @@ QWidget* Window::build_pages() {
 void Window::follow_desk() {
     const Desk& desk = desktop_.desk();
     desk_buttons_->button(static_cast<int>(desk.kind()))->setChecked(true);
-    // Tabs that come and go choose a current one on their way: the page that is wanted follows after.
+    // The page that is wanted first: tabs that go would choose others on their way, which would all be built.
+    pages_->setVisible(desk.has_pages());
     const QSignalBlocker quiet(pages_);
-    for (size_t i = 0; i < desktop_.pages().size(); ++i)
-        pages_->setTabVisible(static_cast<int>(i), desktop_.pages()[i].stands_on(desk.kind()));
+    const auto stand = [&](bool on) {
+        for (size_t i = 0; i < desktop_.pages().size(); ++i)
+            if (desktop_.pages()[i].stands_on(desk.kind()) == on) pages_->setTabVisible(static_cast<int>(i), on);
+    };
+    stand(true);
+    if (desk.has_pages()) pages_->setCurrentWidget(desktop_.page());
+    stand(false);
     for (const Page& page : desktop_.companions())
         companion_buttons_->button(companions_->indexOf(page.widget))->setVisible(page.stands_on(desk.kind()));
-    pages_->setVisible(desk.has_pages());
     lay_out();
     // The width to be shared is what the pages leave, now.
     centralWidget()->layout()->activate();

@@ -52,30 +52,41 @@ std::optional<DayHours> read_hours(const QString& text) {
 }  // namespace
 
 UsePanel::UsePanel(Document& document, const KeptAnswers& kept, Asker& asker, QWidget* parent)
-    : QScrollArea(parent), document_(document), kept_(kept), asker_(asker) {
-    setWidgetResizable(true);
+    : ScrolledPage(parent),
+      document_(document),
+      kept_(kept),
+      asker_(asker),
+      group_finder_(
+          "Forming window groups", this,
+          [](const GroupsAsked& asked) {
+              const auto& option = asked.project->options[asked.option];
+              auto surfaces = geometry::build_surfaces(*asked.project, option);
+              return GroupsFound{asked, question::window_groups(*asked.project, option, surfaces)};
+          },
+          [this](const GroupsFound& found) { keep_groups(found); }) {
     setObjectName(QStringLiteral("use-page"));
     setAccessibleName(QStringLiteral("Use"));
     setFrameShape(QFrame::NoFrame);
-    setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     for (const auto signal : {&Document::project_changed, &Document::option_changed, &Document::selection_changed})
         connect(&document, signal, this, [this] {
             stale_ = true;
             refresh();
         });
+    // A reading comes with every figure that is looked at, and rarely says anything new here.
     connect(&asker, &Asker::year_read, this, [this] {
+        if (told_of_year() == told_) return;
         stale_ = true;
         refresh();
     });
 }
 
 void UsePanel::showEvent(QShowEvent* event) {
-    QScrollArea::showEvent(event);
+    ScrolledPage::showEvent(event);
     refresh();
 }
 
 void UsePanel::leaveEvent(QEvent* event) {
-    QScrollArea::leaveEvent(event);
+    ScrolledPage::leaveEvent(event);
     emit pointed_at({});
 }
 
@@ -101,25 +112,39 @@ const std::vector<question::YearGroup>& UsePanel::groups() {
         return groups_;
     }
     const auto project = document_.snapshot();
-    if (groups_of_ == project && groups_of_option_ == document_.option().id) return groups_;
-    auto surfaces = geometry::build_surfaces(*project, document_.option());
-    groups_ = question::window_groups(*project, document_.option(), surfaces);
+    const bool other_option = groups_of_option_ != document_.option().id;
+    if (groups_of_ == project && !other_option) return groups_;
+    if (other_option) groups_.clear();
     groups_of_ = project;
     groups_of_option_ = document_.option().id;
+    group_finder_.ask({project, document_.option_index()});
     return groups_;
+}
+
+void UsePanel::keep_groups(const GroupsFound& found) {
+    if (found.asked.project != groups_of_ || document_.option().id != groups_of_option_) return;
+    const auto words = [](const std::vector<question::YearGroup>& groups) {
+        std::vector<std::tuple<std::string, Id, std::vector<Id>, size_t>> out;
+        for (const auto& g : groups) out.emplace_back(g.name, g.id, g.openings, g.states.size());
+        return out;
+    };
+    const bool same = words(found.groups) == words(groups_);
+    groups_ = found.groups;
+    if (same) return;
+    stale_ = true;
+    refresh();
 }
 
 void UsePanel::refresh() {
     if (!stale_ || !isVisible()) return;
     // What is being typed into stays.
-    if (widget() != nullptr && widget()->focusWidget() != nullptr && widget()->focusWidget()->hasFocus() &&
+    if (page() != nullptr && page()->focusWidget() != nullptr && page()->focusWidget()->hasFocus() &&
         document_.is_live())
         return;
     stale_ = false;
     const int scrolled = verticalScrollBar()->value();
-    auto* page = new QWidget;
-    page->setObjectName(QStringLiteral("panel"));
-    auto* column = new QVBoxLayout(page);
+    told_ = told_of_year();
+    auto* column = new QVBoxLayout(begin_page());
     column->setContentsMargins(space::small, space::small, space::medium, space::medium);
     column->setSpacing(space::tight);
     add_hours(*column);
@@ -128,9 +153,22 @@ void UsePanel::refresh() {
     column->addSpacing(space::small);
     add_lighting(*column);
     column->addStretch(1);
-    if (QWidget* old = takeWidget()) old->deleteLater();
-    setWidget(page);
-    verticalScrollBar()->setValue(scrolled);
+    end_page(scrolled);
+}
+
+// What the page tells of a reading.
+QStringList UsePanel::told_of_year() const {
+    QStringList out;
+    const auto reading = kept_.year_reading(document_.option().id);
+    if (reading == nullptr) return out;
+    for (const auto& group : reading->answer->groups) out << name_of(group.name);
+    out << QString::number(reading->place && reading->place->point >= 0);
+    if (reading->tables == nullptr) return out;
+    for (const auto& g : reading->tables->groups) out << QString::number(std::lround(100 * g.of_state[0]));
+    for (const auto& l : reading->tables->lighting)
+        out << report::figure(l.kwh) << report::error_figure((l.kwh_high - l.kwh_low) / 2)
+            << QString::number(std::lround(100 * l.saved()));
+    return out;
 }
 
 void UsePanel::add_hours(QVBoxLayout& column) {

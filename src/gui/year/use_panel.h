@@ -2,17 +2,17 @@
 // How the building is used: occupied hours, window groups and their blinds, electric light. Everything here takes
 // effect at once: nothing of it traces a ray, but states of blinds that were never traced.
 #pragma once
-#include <QScrollArea>
-
 #include "gui/answers/asker.h"
 #include "gui/desk/page.h"
+#include "gui/entry/scrolled_page.h"
+#include "gui/work/behind.h"
 
 class QFormLayout;
 class QVBoxLayout;
 
 namespace wp::gui {
 
-class UsePanel : public QScrollArea {
+class UsePanel : public ScrolledPage {
     Q_OBJECT
  public:
     UsePanel(Document& document, const KeptAnswers& kept, Asker& asker, QWidget* parent = nullptr);
@@ -30,6 +30,7 @@ class UsePanel : public QScrollArea {
 
  private:
     void refresh();
+    QStringList told_of_year() const;
     void add_hours(QVBoxLayout& column);
     void add_pattern(QVBoxLayout& column, const model::Occupancy& pattern);
     void add_calendar(QVBoxLayout& column);
@@ -41,8 +42,17 @@ class UsePanel : public QScrollArea {
     void add_light(QVBoxLayout& column, const model::Lighting& lighting);
     void group_selected();
     model::Id room() const;
-    /// Groups of the option, as they form themselves: dear enough to be kept while the building stays.
+    /// Groups of the option, as they form themselves: as they were found last, and asked for where they may be others.
     const std::vector<question::YearGroup>& groups();
+    struct GroupsAsked {
+        std::shared_ptr<const model::Project> project;
+        size_t option = 0;
+    };
+    struct GroupsFound {
+        GroupsAsked asked;
+        std::vector<question::YearGroup> groups;
+    };
+    void keep_groups(const GroupsFound& found);
 
     Document& document_;
     const KeptAnswers& kept_;
@@ -51,7 +61,9 @@ class UsePanel : public QScrollArea {
     model::Id groups_of_option_;
     std::vector<question::YearGroup> groups_;
     std::string chosen_;  ///< name of the group whose control is shown
+    QStringList told_;  // of the year, on the page as it is
     bool stale_ = true;
+    Behind<GroupsAsked, GroupsFound> group_finder_;  // last: it ends before what it works with
 };
 
 Page use_page(Desktop& desktop);

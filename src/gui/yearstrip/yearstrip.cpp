@@ -190,13 +190,14 @@ void YearStrip::colour() {
 void YearStrip::find_sun_lines() {
     day_lengths_.clear();
     if (document_.weather() == nullptr) return;
+    const auto suns = climate::sun_of_year(document_.weather()->place);
     for (int day = 0; day < 365; day += 3) {
         DayLength d{day, -1, -1};
-        for (int q = 0; q < 96; ++q) {
-            const climate::Moment m = climate::moment_of(day, q / 4.0);
-            if (climate::sun_position(document_.weather()->place, m).altitude <= 0) continue;
-            if (d.dawn < 0) d.dawn = m.hour;
-            d.dusk = m.hour + 0.25;
+        for (int hour = 0; hour < 24; ++hour) {
+            const double sunlit = suns[static_cast<size_t>(24 * day + hour)].sunlit;
+            if (sunlit <= 0) continue;
+            if (d.dawn < 0) d.dawn = hour + 1 - sunlit;
+            d.dusk = hour + sunlit;
         }
         if (d.dawn >= 0) day_lengths_.push_back(d);
     }

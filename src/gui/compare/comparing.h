@@ -1,0 +1,56 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Finds the figures of rooms in all options' answers, in any thread.
+#pragma once
+#include <QString>
+#include <optional>
+
+#include "figure/measures.h"
+#include "gui/answers/gathered.h"
+
+namespace wp::gui {
+
+/// A line of the table for each room.
+struct ComparedLine {
+    const figure::Measure* measure;
+    figure::Wanted wanted;
+    QString name;
+    bool operator==(const ComparedLine& other) const { return name == other.name; }
+};
+
+struct Comparison {
+    std::vector<Held> options;
+    size_t shown = 0;  ///< whose rooms they are
+    std::vector<ComparedLine> lines;
+    std::vector<model::Id> rooms;  ///< of the option that is shown, that have a plane
+    /// By room, line and option; none where it was not asked.
+    std::vector<std::optional<figure::Band>> bands;
+    const std::optional<figure::Band>& at(size_t room, size_t line, size_t option) const {
+        return bands[(room * lines.size() + line) * options.size() + option];
+    }
+};
+
+/// Of one thread at a time; figures of what was asked are not found anew while it stays.
+class Comparer {
+ public:
+    /// bands: left empty by who asks.
+    Comparison compare(Comparison asked);
+
+ private:
+    struct Key {
+        QString line;
+        model::Id option, plane;
+        bool operator<(const Key& o) const {
+            return std::tie(line, option, plane) < std::tie(o.line, o.option, o.plane);
+        }
+    };
+    struct Known {
+        const void* answer = nullptr;
+        Fingerprint points;
+        std::optional<figure::Band> band;
+    };
+    std::optional<figure::Band> find(const ComparedLine& line, const Gathered& in, const model::Id& room);
+    std::map<Key, Known> known_;
+    std::vector<std::shared_ptr<const void>> holds_;  // what known_ remembers the addresses of
+};
+
+}  // namespace wp::gui
