@@ -7,8 +7,8 @@
 #include <QApplication>
 #include <QElapsedTimer>
 #include <algorithm>
-#include <cstdio>
 #include <atomic>
+#include <cstdio>
 #include <optional>
 #include <string>
 #include <thread>

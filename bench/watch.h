@@ -25,8 +25,10 @@ class Watch : public QApplication {
 
  private:
     struct Event {
-        double held = 0;   ///< ms by the clock
-        double taken = 0;  ///< ms of it in which the thread was ready and had no core: the kernel's own account
+        double held = 0;  ///< ms by the clock
+        /// ms of it in which the thread was ready and had no core, since others had it: by the kernel's accounts of
+        /// waiting threads and of cores that the machine's host took away.
+        double taken = 0;
     };
     void look();
     void tell_where(const Event& event, const std::string& by);

@@ -458,9 +458,8 @@ TEST_F(DesktopUse, options_are_made_and_compared) {
               1.2 * window->answers().daylight("a").answer->planes[0].figures.mean);
     auto* table = static_cast<QTableWidget*>(drive::widget(*window, "comparison"));
     EXPECT_EQ(table->columnCount(), 4);
-    EXPECT_TRUE(drive::wait_until([&] {
-        return table->item(0, 3) != nullptr && table->item(0, 3)->text().contains(QStringLiteral("%"));
-    }));
+    EXPECT_TRUE(drive::wait_until(
+        [&] { return table->item(0, 3) != nullptr && table->item(0, 3)->text().contains(QStringLiteral("%")); }));
 }
 
 TEST(Numbers, are_read_as_people_write_them) {

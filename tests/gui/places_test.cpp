@@ -196,23 +196,23 @@ TEST_F(Places, a_model_broken_in_every_way_is_mended_by_the_check_alone) {
     open(project);
     window->document().edit_option(QStringLiteral("Inside out"), [&](Option& o) { o.blocks.push_back(block); });
     std::set<check::ModelFault::Kind> kinds;
-    for (const auto& fault : window->part<ModelCheck>().faults()) kinds.insert(fault.kind);
+    for (const auto& fault : drive::faults(*window)) kinds.insert(fault.kind);
     EXPECT_GE(kinds.size(), 17u);
     QTest::mouseClick(widget("faults"), Qt::LeftButton);
     QTest::qWait(100);
     EXPECT_TRUE(widget("check")->isVisible());
     // By single clicks, so that each mend is tried.
-    for (int i = 0; i < 60 && !window->part<ModelCheck>().faults().empty(); ++i) {
+    for (int i = 0; i < 60 && !drive::faults(*window).empty(); ++i) {
         QToolButton* mend = nullptr;
         for (int n = 1; n < 80 && mend == nullptr; ++n)
             mend = window->findChild<QToolButton*>(QStringLiteral("mend-fault-%1").arg(n));
         if (mend == nullptr) break;
         static_cast<QScrollArea*>(widget("check"))->ensureWidgetVisible(mend);
         QTest::mouseClick(mend, Qt::LeftButton);
-        window->part<ModelCheck>().faults();
+        drive::faults(*window);
         QTest::qWait(5);
     }
-    for (const auto& fault : window->part<ModelCheck>().faults())
+    for (const auto& fault : drive::faults(*window))
         ADD_FAILURE() << "left: " << fault.what << " (" << fault.mend << ")";
     EXPECT_FALSE(widget("faults")->isVisible());
 }
@@ -225,7 +225,7 @@ TEST_F(Places, a_fault_is_jumped_to) {
     table.at = {19.9, 3};
     project.options[0].things = {table};
     open(project);
-    ASSERT_EQ(window->part<ModelCheck>().faults().size(), 1u);
+    ASSERT_EQ(drive::faults(*window).size(), 1u);
     key(Qt::Key_K, Qt::ControlModifier);
     QTest::qWait(60);
     QTest::mouseClick(widget("show-fault-1"), Qt::LeftButton);

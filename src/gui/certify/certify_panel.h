@@ -36,7 +36,7 @@ class CertifyPanel : public QWidget {
     // What was asked for last, and is shown or on the way.
     std::vector<std::shared_ptr<const void>> asked_;
     bool asked_stale_ = false;
-    Judge judge_;                       // of the worker's thread alone
+    Judge judge_;                     // of the worker's thread alone
     Behind<Held, Judgement> worker_;  // last: it ends before what it works with
 };
 

@@ -29,7 +29,8 @@ ModelCheck::ModelCheck(Desktop& desktop, CheckView& view)
     pause_.setSingleShot(true);
     pause_.setInterval(kPause);
     connect(&pause_, &QTimer::timeout, this, [this] { look(); });
-    connect(&desktop.document(), &Document::project_changed, this, [this] { pause_.start(); });
+    for (const auto signal : {&Document::project_changed, &Document::weather_changed})
+        connect(&desktop.document(), signal, this, [this] { pause_.start(); });
     look();
 }
 
@@ -72,8 +73,7 @@ ModelCheck::Found ModelCheck::find(const Looked& at) {
 void ModelCheck::look(bool mends) {
     const Document& document = desktop_.document();
     ++asked_;
-    looker_.ask(
-        {document.snapshot(), document.option_index(), document.blinds_wanted(), document.weather(), mends});
+    looker_.ask({document.snapshot(), document.option_index(), document.blinds_wanted(), document.weather(), mends});
 }
 
 // Requests that were overtaken are never answered: what is asked last counts.

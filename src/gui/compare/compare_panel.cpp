@@ -201,7 +201,8 @@ void ComparePanel::show_comparison(const Comparison& found) {
     for (size_t r = 0; r < found.rooms.size(); ++r)
         for (size_t l = 0; l < found.lines.size(); ++l, ++row) {
             const auto place = model::find_room(project.options[found.shown], found.rooms[r]);
-            table_->setItem(row, 0, new QTableWidgetItem(l == 0 ? QString::fromStdString(place.room->name) : QString()));
+            table_->setItem(row, 0,
+                            new QTableWidgetItem(l == 0 ? QString::fromStdString(place.room->name) : QString()));
             table_->setItem(row, 1, new QTableWidgetItem(found.lines[l].name));
             for (size_t c = 0; c < found.options.size(); ++c) {
                 auto* item = new QTableWidgetItem(band_text(found.lines[l], found.at(r, l, c)));

@@ -53,8 +53,8 @@ class ComparePanel : public QWidget {
     // What was asked for last, and is shown or on the way.
     std::vector<std::shared_ptr<const void>> asked_;
     std::vector<ComparedLine> asked_lines_;
-    Comparer comparer_;                               // of the worker's thread alone
-    Behind<Comparison, Comparison> worker_;           // last: it ends before what it works with
+    Comparer comparer_;                      // of the worker's thread alone
+    Behind<Comparison, Comparison> worker_;  // last: it ends before what it works with
 };
 
 }  // namespace wp::gui

@@ -3,6 +3,7 @@
 #pragma once
 #include "describe/find_field.h"
 #include "gui/entry/rows.h"
+#include "gui/inspector/inspector.h"
 
 namespace wp::gui {
 
@@ -21,6 +22,11 @@ class FieldRows {
     /// value: what is shown. noun: what it is called in the names of steps.
     FieldRows(QFormLayout& form, T value, QString noun, Change change)
         : form_(form), value_(std::move(value)), noun_(std::move(noun)), change_(std::move(change)) {}
+    /// Numbers follow while it is dragged. now: as it is in the document, null where it is no more.
+    void follow(Inspector& in, std::function<const T*()> now) {
+        in_ = &in;
+        now_ = std::move(now);
+    }
 
     void name() {
         add_name(form_, value_.name, [change = change_, noun = noun_](const std::string& text) {
@@ -40,6 +46,10 @@ class FieldRows {
                                    });
                                });
         row->setToolTip(sentence(field.meaning));
+        if (in_ != nullptr)
+            in_->follow([row, member, now = now_] {
+                if (const T* t = now()) row->show_value(t->*member);
+            });
         return row;
     }
     template <class E>
@@ -65,6 +75,8 @@ class FieldRows {
     T value_;
     QString noun_;
     Change change_;
+    Inspector* in_ = nullptr;
+    std::function<const T*()> now_;
 };
 
 }  // namespace wp::gui

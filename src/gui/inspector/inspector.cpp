@@ -18,8 +18,9 @@ namespace wp::gui {
 using namespace model;
 
 namespace {
+constexpr int kRests = 60;  // ms without a further edit: nothing is being dragged
 const auto kFolds = QStringLiteral("inspector/turned");
-}
+}  // namespace
 
 double share_of_light(const question::DaylightFactorAnswer& answer, const Id& opening, const Id& room) {
     double part = 0, all = 0;
@@ -44,6 +45,7 @@ Inspector::Inspector(Document& document, const KeptAnswers& kept, QWidget* paren
     follow_.setInterval(80);
     connect(&follow_, &QTimer::timeout, this, &Inspector::refresh);
     connect(&document, &Document::project_changed, this, [this] {
+        since_change_.start();
         if (!follow_.isActive()) follow_.start();
     });
     connect(&kept, &KeptAnswers::changed, this, &Inspector::refresh_figures);
@@ -55,7 +57,7 @@ Inspector::Inspector(Document& document, const KeptAnswers& kept, QWidget* paren
 void Inspector::set_editable(bool on) {
     if (on == editable_) return;
     editable_ = on;
-    hold_fields();
+    if (page() != nullptr && !stale_) hold_fields();
 }
 
 // Where nothing is edited, figures are only read.
@@ -74,7 +76,12 @@ bool Inspector::is_typing() const {
 
 // While a figure is being typed the page must not be pulled away under the hand.
 void Inspector::refresh() {
-    if (!is_typing()) rebuild();
+    if (is_typing()) return;
+    const bool dragged = since_change_.isValid() && since_change_.elapsed() < kRests && shown_ == document_.selection();
+    if (!dragged || stale_) return rebuild();
+    for (const auto& row : rows_) row();
+    for (const auto& [figure, text] : figures_) figure->setText(text());
+    follow_.start();
 }
 
 void Inspector::add_fact(QFormLayout& form, const QString& title, std::function<QString()> text, const QString& tip) {
@@ -97,6 +104,7 @@ const question::PlaneDaylight* Inspector::daylight_of(const Id& room) const {
 // Every round of an answer brings new figures; only when an answer came or went does the page change its shape.
 void Inspector::refresh_figures() {
     const auto& option = document_.option().id;
+    if (stale_) return;
     if ((kept_.daylight(option).answer != nullptr) != had_answer_ || kept_.glare(option).get() != had_glare_)
         return refresh();
     for (const auto& [figure, text] : figures_) figure->setText(text());
@@ -198,8 +206,19 @@ void Inspector::finish_rows() {
     }
 }
 
+void Inspector::showEvent(QShowEvent* event) {
+    ScrolledPage::showEvent(event);
+    if (page() == nullptr) return rebuild();
+    // A change of desk has enough to do: the page follows before anything is painted.
+    if (stale_) QMetaObject::invokeMethod(this, &Inspector::rebuild, Qt::QueuedConnection);
+}
+
+// What nobody sees is built when somebody does.
 void Inspector::rebuild() {
+    stale_ = !isVisible();
+    if (stale_) return;
     figures_.clear();
+    rows_.clear();
     forms_.clear();
     had_answer_ = kept_.daylight(document_.option().id).answer != nullptr;
     had_glare_ = kept_.glare(document_.option().id).get();

@@ -2,6 +2,7 @@
 // The inspector edits the selection and says what it does: a window's share of the light, a room's figures. What its
 // page shows is up to the kind of what is selected (inspector_pages.h).
 #pragma once
+#include <QElapsedTimer>
 #include <QFormLayout>
 #include <QLabel>
 #include <QSet>
@@ -35,6 +36,8 @@ class Inspector : public ScrolledPage {
     QFormLayout& group(const QString& title, const char* name, Fold fold = Fold::open);
     /// A figure that follows the answers.
     void add_fact(QFormLayout& form, const QString& title, std::function<QString()> text, const QString& tip = {});
+    /// What brings a row up to date while something is dragged; the page is built anew when the hand rests.
+    void follow(std::function<void()> row) { rows_.push_back(std::move(row)); }
     /// The answer of a room's plane; null where there is none.
     const question::PlaneDaylight* daylight_of(const model::Id& room) const;
     /// The shading layer that is open.
@@ -48,6 +51,9 @@ class Inspector : public ScrolledPage {
     void area_wanted(const QString& plane, bool leave_out);
     /// The next click on the sheet is what an observer looks at.
     void aim_wanted(const QString& observer);
+
+ protected:
+    void showEvent(QShowEvent* event) override;
 
  private:
     void rebuild();
@@ -68,11 +74,14 @@ class Inspector : public ScrolledPage {
     std::vector<QFormLayout*> forms_;
     QSet<QString> turned_;  // groups that stand otherwise than they usually do
     bool editable_ = true;
+    bool stale_ = true;  // the page is of before
     QTimer follow_;
     size_t layer_ = 0;
     Selection shown_;
     // Figures that follow the answers without the page being built anew.
     std::vector<std::pair<QLabel*, std::function<QString()>>> figures_;
+    std::vector<std::function<void()>> rows_;
+    QElapsedTimer since_change_;
     bool had_answer_ = false;
     const question::GlareAnswer* had_glare_ = nullptr;
 };

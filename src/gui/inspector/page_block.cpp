@@ -15,6 +15,7 @@ void show_block(Inspector& in) {
     };
     QFormLayout& form = in.group(QStringLiteral("Block"), "block");
     FieldRows<Block> rows(form, b, QStringLiteral("block"), change);
+    rows.follow(in, [&in, id = b.id] { return model::find(in.document().option().blocks, id); });
     rows.name();
     rows.number(&Block::height);
     rows.number(&Block::base);

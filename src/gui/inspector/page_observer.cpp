@@ -19,6 +19,7 @@ void show_observer(Inspector& in) {
     const double floor = place ? place.storey->level : 0;
     QFormLayout& form = in.group(QStringLiteral("Observer"), "observer");
     FieldRows<Observer> rows(form, o, QStringLiteral("observer"), change);
+    rows.follow(in, [&in, id = o.id] { return model::find(in.document().option().observers, id); });
     rows.name();
     rows.number(&Observer::heading);
     rows.number(&Observer::altitude);

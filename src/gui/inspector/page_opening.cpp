@@ -29,6 +29,13 @@ const char* kind_word(Opening::Kind kind) {
     return "";
 }
 
+const Opening* opening_now(const Inspector& in, const Id& id) {
+    for (const auto& storey : in.document().option().storeys)
+        for (const auto& room : storey.rooms)
+            if (const Opening* o = model::find(room.openings, id)) return o;
+    return nullptr;
+}
+
 using Change = std::function<void(const QString& name, std::function<void(Opening&)> edit)>;
 
 // The materials that a leaf is made of, and panes.
@@ -152,6 +159,7 @@ void show_opening(Inspector& in) {
     QFormLayout& form =
         in.group(QStringLiteral("%1 %2").arg(QString::fromLatin1(kind_word(o.kind)), name_of(o.name)), "opening");
     FieldRows<Opening> rows(form, o, QStringLiteral("opening"), change);
+    rows.follow(in, [&in, id = o.id] { return opening_now(in, id); });
     rows.name();
     add_kind(form, o, fills, change);
     rows.number(&Opening::width);

@@ -25,6 +25,7 @@ void show_thing(Inspector& in) {
     word[0] = word[0].toUpper();
     QFormLayout& form = in.group(word, "thing");
     FieldRows<Thing> rows(form, t, QStringLiteral("thing"), change);
+    rows.follow(in, [&in, id = t.id] { return model::find(in.document().option().things, id); });
     rows.name();
     rows.number(&Thing::width);
     if (t.kind != Kind::tree && t.kind != Kind::fence) rows.number(&Thing::length);

@@ -196,6 +196,7 @@ struct ReadingAsked {
     size_t option = 0, storey = 0;
     Vec2 at;
     double cut = 0;
+    std::optional<model::Reading> on_wall;  ///< found already: it only keeps its turn
 };
 struct ReadingFound {
     ReadingAsked asked;
@@ -203,6 +204,7 @@ struct ReadingFound {
 };
 
 ReadingFound find_reading(const ReadingAsked& asked) {
+    if (asked.on_wall) return {asked, asked.on_wall};
     const auto& option = asked.project->options[asked.option];
     return {asked, geometry::reading_under(option, geometry::build_surfaces(*asked.project, option), asked.storey,
                                            asked.at, asked.cut)};
@@ -233,10 +235,10 @@ class ReadingPlacer : public QObject {
     void place(Vec2 at) {
         Document& document = desktop_.document();
         const size_t storey = document.storey_index();
+        ReadingAsked asked{document.snapshot(), document.option_index(), storey, at, desktop_.sheet().cut(), {}};
         if (const auto wall = desktop_.sheet().wall_near(desktop_.sheet().view().to_screen(at), kWallPixels))
-            if (auto on = geometry::reading_on_wall(document.option(), storey, wall->room, wall->edge, wall->along))
-                return add_reading(desktop_, panel_, std::move(on), storey);
-        finder_.ask({document.snapshot(), document.option_index(), storey, at, desktop_.sheet().cut()}, ++placed_);
+            asked.on_wall = geometry::reading_on_wall(document.option(), storey, wall->room, wall->edge, wall->along);
+        finder_.ask(std::move(asked), ++placed_);
     }
 
  private:

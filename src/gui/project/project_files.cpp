@@ -25,7 +25,26 @@ std::filesystem::path ProjectFiles::unsaved_folder() {
            "unsaved";
 }
 
-ProjectFiles::ProjectFiles(Desktop& desktop) : QObject(desktop.window()), desktop_(desktop) { watch(); }
+ProjectFiles::ProjectFiles(Desktop& desktop)
+    : QObject(desktop.window()),
+      desktop_(desktop),
+      keeper_(
+          "Keeping unsaved work", this, [this](const Unsaved& unsaved) { return keep(unsaved); },
+          [this](const Outcome& fault) {
+              if (fault)
+                  desktop_.say(
+                      QStringLiteral("Unsaved work cannot be kept: %1").arg(QString::fromStdString(fault->line())));
+          }) {
+    watch();
+}
+
+// A disk may take its time: it is written in the background.
+Outcome ProjectFiles::keep(const Unsaved& unsaved) {
+    const std::lock_guard lock(recovery_mutex_);
+    if (unsaved.project != nullptr) return recovery_.keep(*unsaved.project, unsaved.path);
+    recovery_.drop();
+    return {};
+}
 
 void ProjectFiles::fill_menu(QMenu& menu) {
     auto& commands = desktop_.commands();
@@ -175,7 +194,7 @@ void ProjectFiles::offer_leftovers() {
         const auto project = store::read_leftover(leftover);
         if (!project) continue;
         document().restore(*project, leftover.project);
-        recovery_.keep(document().project(), document().path());
+        keep({document().snapshot(), document().path()});
         store::discard(leftover);
         desktop_.sheet().fit();
         return;
@@ -189,9 +208,7 @@ void ProjectFiles::watch() {
     keep_pause_.setSingleShot(true);
     keep_pause_.setInterval(kKeepAfter);
     connect(&keep_pause_, &QTimer::timeout, this, [this] {
-        if (!document().is_changed()) return recovery_.drop();
-        if (const auto fault = recovery_.keep(document().project(), document().path()))
-            desktop_.say(QStringLiteral("Unsaved work cannot be kept: %1").arg(QString::fromStdString(fault->line())));
+        keeper_.ask({document().is_changed() ? document().snapshot() : nullptr, document().path()});
     });
     connect(&document(), &Document::project_changed, this, [this] { keep_pause_.start(); });
     connect(&document(), &Document::path_changed, this, [this] { keep_pause_.start(); });

@@ -7,6 +7,7 @@
 #include <filesystem>
 
 #include "gui/desk/desktop.h"
+#include "gui/work/behind.h"
 #include "store/recovery.h"
 
 namespace wp::gui {
@@ -43,8 +44,15 @@ class ProjectFiles : public QObject {
 
     Desktop& desktop_;
     QMenu* recent_ = nullptr;
+    struct Unsaved {
+        std::shared_ptr<const model::Project> project;  ///< null: nothing is unsaved
+        std::filesystem::path path;
+    };
+    Outcome keep(const Unsaved& unsaved);
+    std::mutex recovery_mutex_;
     store::Recovery recovery_{unsaved_folder()};
     QTimer keep_pause_;
+    Behind<Unsaved, Outcome> keeper_;  // last: it ends before what it works with
 };
 
 }  // namespace wp::gui

@@ -206,7 +206,7 @@ void Window::follow_desk() {
     const Desk& desk = desktop_.desk();
     desk_buttons_->button(static_cast<int>(desk.kind()))->setChecked(true);
     // The page that is wanted first: tabs that go would choose others on their way, which would all be built.
-    pages_->setVisible(desk.has_pages());
+    if (!desk.has_pages()) pages_->hide();
     const QSignalBlocker quiet(pages_);
     const auto stand = [&](bool on) {
         for (size_t i = 0; i < desktop_.pages().size(); ++i)
@@ -215,6 +215,7 @@ void Window::follow_desk() {
     stand(true);
     if (desk.has_pages()) pages_->setCurrentWidget(desktop_.page());
     stand(false);
+    pages_->setVisible(desk.has_pages());
     for (const Page& page : desktop_.companions())
         companion_buttons_->button(companions_->indexOf(page.widget))->setVisible(page.stands_on(desk.kind()));
     lay_out();

@@ -82,7 +82,9 @@ UsePanel::UsePanel(Document& document, const KeptAnswers& kept, Asker& asker, QW
 
 void UsePanel::showEvent(QShowEvent* event) {
     ScrolledPage::showEvent(event);
-    refresh();
+    if (page() == nullptr) return refresh();
+    // A change of desk has enough to do: the page follows before anything is painted.
+    QMetaObject::invokeMethod(this, &UsePanel::refresh, Qt::QueuedConnection);
 }
 
 void UsePanel::leaveEvent(QEvent* event) {

@@ -61,7 +61,7 @@ class UsePanel : public ScrolledPage {
     model::Id groups_of_option_;
     std::vector<question::YearGroup> groups_;
     std::string chosen_;  ///< name of the group whose control is shown
-    QStringList told_;  // of the year, on the page as it is
+    QStringList told_;    // of the year, on the page as it is
     bool stale_ = true;
     Behind<GroupsAsked, GroupsFound> group_finder_;  // last: it ends before what it works with
 };
