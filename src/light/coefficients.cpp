@@ -88,7 +88,7 @@ class Work {
         std::vector<Coefficients> all(states_);
         Coefficients& out = all[0];
         // Spreads of very few samples are not to be trusted.
-        constexpr uint32_t trusted = 8;
+        const uint32_t trusted = task_.accuracy > kFirstLook ? 4 : 8;
         Round round{0, task_.first_samples};
         while (!sites_.empty()) {
             parallel_for(sites_.size(), [&](size_t s) {

@@ -244,7 +244,7 @@ class Merging {
 
 PatchBudget patch_budget(double accuracy) {
     PatchBudget out;
-    const auto finer = static_cast<float>(std::clamp(accuracy, 0.005, 0.2) / 0.1);
+    const auto finer = static_cast<float>(std::clamp(accuracy, 0.005, accuracy > kFirstLook ? kFirstLook : 0.2) / 0.1);
     out.indoors *= finer;
     out.outdoors *= finer;
     return out;

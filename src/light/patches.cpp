@@ -46,6 +46,11 @@ PatchSize patch_size(double accuracy, const geometry::Surfaces& surfaces) {
     const double fine = std::sqrt(std::clamp(accuracy, 0.005, 0.1) / 0.1);
     out.indoors = fine > 0.6 ? 0.25f : 0.125f;
     out.outdoors = static_cast<float>(std::clamp(0.2 * fine, 0.07, 0.2));
+    // For a first look: what the sun's edges then leave open is stated with the hours.
+    if (accuracy > kFirstLook) {
+        out.indoors *= 2;
+        out.outdoors *= 2;
+    }
     double area = 0;
     for (size_t i = 0; i < surfaces.triangles.size(); ++i) {
         if (surfaces.surfaces[surfaces.surface_of[i]].space == geometry::kOutdoors) continue;

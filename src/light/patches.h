@@ -25,6 +25,9 @@ struct GlossLobe;
 /// A place on a surface by square, direction of its normal and side; of a glossy one also by where it mirrors to.
 using PatchKey = uint64_t;
 
+/// Who asks for no more than this accuracy (a share) wants a first look, soon: bigger patches, fewer samples.
+inline constexpr double kFirstLook = 0.4;
+
 /// How surfaces are cut into squares.
 struct PatchSize {
     float indoors = 0.25f;   ///< edge of a square indoors and on panes, metres

@@ -50,7 +50,8 @@ YearKnown::YearKnown(const YearAnswer& before) {
 
 YearAnswer ask_year(const YearScene& scene, const climate::WeatherYear& weather, const Effort& effort,
                     const YearKnown& known, const Cancel& cancel, const Progress& progress, const Cache& cache) {
-    const YearTask task = scene.task();
+    YearTask task = scene.task();
+    task.before = known.before.get();
     std::shared_ptr<const YearLight> light = known.light;
     const Fingerprint wanted = year_light_inputs(task, effort);
     if (light == nullptr || light->record.inputs != wanted || !light->record.settled)

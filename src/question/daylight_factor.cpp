@@ -22,6 +22,10 @@ namespace {
 using light::kReplicates;
 using light::kWays;
 
+// Replicates of the first map, and Student's t for 95 % of them.
+constexpr int kFirstReplicates = 4;
+constexpr double kStudentOfFirst = 3.182;
+
 constexpr double kLeastPercent = 100 * light::kLeastLux / light::kOvercastLux;
 
 struct DaylightSink {
@@ -71,9 +75,19 @@ class Solver {
     DaylightFactorAnswer run(const Cancel& cancel, const DaylightFactorStep& step) {
         const auto start = std::chrono::steady_clock::now();
         for (light::Round round; !sites_.empty(); round = round.next()) {
-            one_round(round, cancel);
+            // The first map of all is made of the first few replicates: while something is dragged it is the only one.
+            const bool first = round.begin == 0;
+            if (first) {
+                one_round(round, cancel, 0, kFirstReplicates);
+                if (cancel.requested()) break;
+                judge(round.end, kFirstReplicates);
+                answer_.record.settled = false;
+                if (step) step(answer_);
+                if (cancel.requested()) break;
+            }
+            one_round(round, cancel, first ? kFirstReplicates : 0, kReplicates);
             if (cancel.requested()) break;
-            judge(round.end);
+            judge(round.end, kReplicates);
             answer_.record.seconds = std::chrono::duration<double>(std::chrono::steady_clock::now() - start).count();
             log(LogOf::question, "daylight factor: {} points, {} samples a replicate, error {:.3g} of {:.3g} wanted",
                 sites_.size(), round.end, answer_.record.reached, effort_.accuracy);
@@ -121,13 +135,13 @@ class Solver {
     }
 
     template <class Stream>
-    void trace(size_t site, light::Round round, const Cancel& cancel) {
+    void trace(size_t site, light::Round round, const Cancel& cancel, int from, int to) {
         const auto& plane = planes_[sites_[site].plane];
         const Vec3f at = plane.points[sites_[site].point].as<float>(), normal = plane.normal.as<float>();
         // Summed per replicate and then by replicate order: the same bits whatever the threads do.
         std::vector<double> by_portal(portals_, 0.0);
         light::Tally tally;
-        for (int r = 0; r < kReplicates; ++r) {
+        for (int r = from; r < to; ++r) {
             DaylightSink sink{sky_, static_cast<double>(scene_.ground_reflectance()) / kPi, by_portal.data()};
             light::Tracer<Stream, DaylightSink> tracer(scene_, sink, setup_.guidance);
             const uint32_t seed =
@@ -144,19 +158,21 @@ class Solver {
         answer_.record.paths += tally.paths;
     }
 
-    void one_round(light::Round round, const Cancel& cancel) {
+    // Of the replicates [from, to).
+    void one_round(light::Round round, const Cancel& cancel, int from, int to) {
         with_threads(effort_.threads, [&] {
             parallel_for(sites_.size(), [&](size_t site) {
                 if (cancel.requested() || known_[site].plane != nullptr || done_[sites_[site].plane]) return;
                 if (setup_.low_discrepancy)
-                    trace<random::Stream>(site, round, cancel);
+                    trace<random::Stream>(site, round, cancel, from, to);
                 else
-                    trace<random::PlainStream>(site, round, cancel);
+                    trace<random::PlainStream>(site, round, cancel, from, to);
             });
         });
     }
 
-    void judge(uint32_t samples) {
+    void judge(uint32_t samples, size_t replicates) {
+        const double few = replicates < kReplicates ? kStudentOfFirst / light::kStudent95 : 1;
         for (size_t p = 0; p < answer_.planes.size(); ++p) {
             auto& plane = answer_.planes[p];
             const size_t n = plane.plane.points.size();
@@ -170,7 +186,7 @@ class Solver {
             auto& plane = answer_.planes[sites_[s].plane];
             if (done_[sites_[s].plane]) continue;
             const size_t i = sites_[s].point;
-            const double wider = light::after_stopping(plane.plane.points.size());
+            const double wider = few * light::after_stopping(plane.plane.points.size());
             if (const Known& known = known_[s]; known.plane != nullptr) {
                 plane.value[i] = known.plane->value[known.point];
                 plane.half_width[i] = known.plane->half_width[known.point];
@@ -188,16 +204,16 @@ class Solver {
             std::array<double, kReplicates> all{};
             for (size_t w = 0; w < kWays; ++w) {
                 const double* of_way = &sums_[(s * kWays + w) * kReplicates];
-                const auto e = light::estimate({of_way, kReplicates}, samples);
+                const auto e = light::estimate({of_way, replicates}, samples);
                 plane.by_way[i * kWays + w] = 100 * e.mean;
                 plane.by_way_half_width[i * kWays + w] = 100 * wider * e.half_width();
-                for (size_t r = 0; r < kReplicates; ++r) all[r] += of_way[r];
+                for (size_t r = 0; r < replicates; ++r) all[r] += of_way[r];
             }
-            const auto e = light::estimate(all, samples);
+            const auto e = light::estimate({all.data(), replicates}, samples);
             plane.value[i] = 100 * e.mean;
             plane.half_width[i] = 100 * wider * e.half_width();
             SparseRow shares = by_portal_[s];
-            for (auto& [k, sum] : shares) sum *= 100 / (static_cast<double>(samples) * kReplicates);
+            for (auto& [k, sum] : shares) sum *= 100 / (static_cast<double>(samples) * static_cast<double>(replicates));
             plane.by_portal.add_row(shares);
         }
         double worst = 0;

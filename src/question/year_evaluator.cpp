@@ -56,6 +56,13 @@ PlaneYear YearAnswer::Evaluator::describe(size_t plane) const {
         out.closed_half_width.insert(out.closed_half_width.end(), most.begin(), most.end());
     }
     if (light.layers.size() < 2) out.closed_half_width.clear();
+    // What an edit elsewhere may have changed is one and the same for all points, and adds to what chance left.
+    if (const double more = may_differ(plane); more > 0) {
+        for (auto* widths : {&out.half_width, &out.closed_half_width})
+            for (float& w : *widths) w += static_cast<float>(more);
+        out.common += more;
+        out.closed_common += more;
+    }
     out.relative_half_width = out.width(0);
     return out;
 }
@@ -177,11 +184,21 @@ std::shared_ptr<const HourlyLux> YearAnswer::Evaluator::lux(size_t block, Operat
 }
 
 std::shared_ptr<const HourlyLux> YearAnswer::Evaluator::half_widths_by_hour(size_t block, Operation operation) {
+    const double more = may_differ(in_.light->blocks[block].plane);
+    const auto light_by_hour = more > 0 ? lux(block, operation) : nullptr;
     const std::lock_guard lock(mutex_);
     decide(operation);
     auto variance = in_.hourly->variance(block, course(operation));
     for (float& v : variance) v = static_cast<float>(light::kStudent95) * std::sqrt(v);
+    if (light_by_hour != nullptr)
+        for (size_t i = 0; i < variance.size(); ++i)
+            variance[i] += static_cast<float>(more) * light_by_hour->lux[i];
     return year_of(*in_.sky, in_.light->blocks[block].count, std::move(variance));
+}
+
+double YearAnswer::Evaluator::may_differ(size_t plane) const {
+    const auto& by_plane = in_.light->may_differ;
+    return plane < by_plane.size() ? by_plane[plane] : 0.0;
 }
 
 const std::vector<uint8_t>& YearAnswer::Evaluator::states(size_t group, Operation operation) {

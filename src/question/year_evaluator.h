@@ -18,6 +18,8 @@ class YearAnswer::Evaluator {
     const std::vector<size_t>& blocks_of(size_t plane) const { return blocks_of_plane_[plane]; }
     size_t first_of(size_t block) const { return in_.light->blocks[block].first; }
     std::shared_ptr<const metric::HourlyLux> lux(size_t block, Operation operation);
+    /// YearLight::may_differ of a plane.
+    double may_differ(size_t plane) const;
     std::shared_ptr<const metric::HourlyLux> direct(size_t block);
     /// 95 %, of lux; nothing of it is kept.
     std::shared_ptr<const metric::HourlyLux> half_widths_by_hour(size_t block, Operation operation);

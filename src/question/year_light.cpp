@@ -6,6 +6,7 @@
 #include <chrono>
 #include <cmath>
 #include <map>
+#include <optional>
 #include <stdexcept>
 
 #include "base/log.h"
@@ -186,22 +187,39 @@ class Tracing {
     struct Surroundings {
         std::vector<bool> joined;
         Fingerprint light;
+        std::optional<Fingerprint> before;  ///< as it was before an edit that hardly reaches it
     };
     const Surroundings& surroundings(int space) {
         const auto [it, is_new] = surroundings_.try_emplace(space);
-        if (is_new) it->second = {surfaces_.joined(space), surfaces_.light_fingerprint(space)};
+        if (!is_new) return it->second;
+        it->second = {surfaces_.joined(space), surfaces_.light_fingerprint(space), {}};
+        if (task_.before != nullptr)
+            if (const auto was = task_.before->spaces.find(space); was != task_.before->spaces.end())
+                it->second.before = was->second;
         return it->second;
+    }
+    // What light around points was before an edit, where that still holds for them.
+    std::optional<Fingerprint> light_before(const geometry::PlanePoints& points) {
+        if (task_.before == nullptr) return {};
+        if (points.space >= 0) return surroundings(points.space).before;
+        const auto& faces = task_.before->faces;
+        if (std::find(faces.begin(), faces.end(), points.plane) == faces.end()) return {};
+        return task_.before->outdoors;
     }
 
     Fingerprint piece_inputs(const geometry::PlanePoints& points, size_t first, const Together& together, size_t state,
                              size_t layer) {
+        return piece_inputs(points, first, together, state, layer, surroundings(points.space).light);
+    }
+    Fingerprint piece_inputs(const geometry::PlanePoints& points, size_t first, const Together& together, size_t state,
+                             size_t layer, const Fingerprint& light) {
         Fingerprint print;
         print.add(std::string_view("year piece 7"));
         // What a column means depends on how many there are.
         for (const size_t n : {out_.layout.parts, out_.layout.coarse}) print.add(n);
         for (const float v : {patch_size_.indoors, patch_size_.outdoors}) print.add(static_cast<double>(v));
         const Surroundings& around = surroundings(points.space);
-        print.add(around.light);
+        print.add(light);
         print.add(points.fingerprint());
         add(print, surfaces_, out_.layers[layer], around.joined);
         for (const double v : {task_.place.latitude, task_.place.longitude, task_.place.time_zone, task_.north_azimuth,
@@ -236,11 +254,14 @@ class Tracing {
         for (const Together& together : batches()) {
             const std::span<YearLight::Piece> found(out.data() + together.first, together.count);
             std::vector<Fingerprint> prints;
-            for (size_t s = 0; s < together.count; ++s) {
-                prints.push_back(piece_inputs(points, first, together, together.first + s, layer));
-                pieces_print_.add(prints[s]);
-                found[s] = find(prints[s]);
+            if (!find_before(points, first, layer, together, prints, found)) {
+                prints.clear();
+                for (size_t s = 0; s < together.count; ++s) {
+                    prints.push_back(piece_inputs(points, first, together, together.first + s, layer));
+                    found[s] = find(prints[s]);
+                }
             }
+            for (const auto& print : prints) pieces_print_.add(print);
             const double share = worth * static_cast<double>(together.count);
             if (std::any_of(found.begin(), found.end(), [](const auto& piece) { return piece == nullptr; }) &&
                 !trace_together(points, first, together, layer, share, prints, found))
@@ -249,6 +270,24 @@ class Tracing {
             report(done_);
         }
         return out;
+    }
+
+    // Pieces from before an edit, all or none: what is traced anew is never kept under their names.
+    bool find_before(const geometry::PlanePoints& points, size_t first, size_t layer, const Together& together,
+                     std::vector<Fingerprint>& prints, std::span<YearLight::Piece> to) {
+        const auto light = light_before(points);
+        if (!light || *light == surroundings(points.space).light) return false;
+        for (size_t s = 0; s < together.count; ++s) {
+            prints.push_back(piece_inputs(points, first, together, together.first + s, layer, *light));
+            to[s] = find(prints.back());
+            if (to[s] == nullptr) return false;
+        }
+        if (points.space < 0) return true;
+        out_.may_differ.resize(out_.planes.size(), 0.0);
+        for (size_t p = 0; p < out_.planes.size(); ++p)
+            if (out_.planes[p].space == points.space)
+                out_.may_differ[p] = std::max(out_.may_differ[p], task_.before->change.at(points.space));
+        return true;
     }
 
     bool trace_together(const geometry::PlanePoints& points, size_t first, const Together& together, size_t layer,
@@ -264,6 +303,7 @@ class Tracing {
         work.sources = out_.openings.size();
         work.source_of_portal = out_.opening_of_portal;
         work.accuracy = effort_.accuracy;
+        if (effort_.accuracy > light::kFirstLook) work.first_samples = 4;
         work.seed = effort_.seed;
         work.split = light::Split::entry;
         work.patch_size = patch_size_;

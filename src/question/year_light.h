@@ -18,6 +18,7 @@
 #include "question/record.h"
 #include "question/sky_columns.h"
 #include "question/window_groups.h"
+#include "question/year_before.h"
 
 namespace wp::question {
 
@@ -34,6 +35,8 @@ struct YearTask {
     const std::vector<YearGroup>* groups = nullptr;  ///< only their states matter
     climate::Place place;
     double north_azimuth = 0;  ///< of the model's +y, radians clockwise from true north
+    /// Pieces that are found as they were before an edit serve. Null: only what is exactly of this building does.
+    const YearBefore* before = nullptr;
 };
 
 struct YearLight {
@@ -73,6 +76,8 @@ struct YearLight {
     std::vector<int> sun_of_hour;  ///< 8760: place among the suns of sunlit; -1: it is down
     Record record;                 ///< rays and seconds of what was traced now; found pieces count nothing
     size_t found = 0, traced = 0;  ///< pieces
+    /// By plane: what light of pieces from before an edit may have changed by since, as a share. Empty: nothing.
+    std::vector<double> may_differ;
 
     size_t piece_index(size_t block, size_t state, size_t layer) const {
         return (block * states.all.size() + state) * layers.size() + layer;

@@ -284,6 +284,11 @@ YearHour YearAnswer::Evaluator::hour(size_t plane, int hour, Operation operation
     for (const double c : common) all += c * c;
     all += veils * veils;
     if (n > 0) out.mean_half_width = light::kStudent95 * std::sqrt(all) / static_cast<double>(n);
+    if (const double more = may_differ(plane); more > 0)
+        for (size_t i = 0; i < n; ++i) {
+            out.half_width[i] += more * out.lux[i];
+            out.mean_half_width += more * out.lux[i] / static_cast<double>(n);
+        }
     return out;
 }
 

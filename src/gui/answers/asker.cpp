@@ -27,6 +27,7 @@ Asker::Asker(Document& document, KeptAnswers& kept, QObject* parent)
       readings_moment_(readings_asked(), this),
       beside_moment_(planes_asked(), this),
       live_year_(this),
+      year_tracer_(this),
       jobs_(this) {
     connect(&document, &Document::project_changed, this, &Asker::project_changed);
     for (const auto signal : {&Document::moment_changed, &Document::sky_changed, &Document::weather_changed})
@@ -89,7 +90,8 @@ void Asker::project_changed() {
     if (seen != nullptr && seen != seen_ && seen_option_ == document_.option().id &&
         is_same_light(*seen, *seen_, seen_option_)) {
         kept_.still_hold(seen_option_, seen_);
-        return request_year(document_.option_index());
+        request_year(document_.option_index());
+        return trace_year();
     }
     seen_option_ = document_.option().id;
     daylight_state_ = {false, true};
@@ -100,7 +102,10 @@ void Asker::project_changed() {
         return kept_.drop_daylight(document_.option().id);
     }
     request_year(document_.option_index());
-    live_.request(document_.snapshot(), document_.option_index());
+    trace_year();
+    // What is looked at comes first.
+    daylight_waits_ = tracing_year_;
+    if (!daylight_waits_) live_.request(document_.snapshot(), document_.option_index());
     moment_state_.fresh = false;
     request_moment();
 }
@@ -126,8 +131,12 @@ void Asker::watch_readings(bool on) {
 void Asker::hold(bool on) {
     for (auto* live : {&live_, &readings_live_, &beside_live_}) live->hold(on);
     for (auto* live : {&live_moment_, &readings_moment_, &beside_moment_}) live->hold(on);
+    year_tracer_.hold(on);
+    if (on) year_traced_.reset();
+    tracing_year_ = tracing_year_ && !on;
     kept_.tell();
     if (on) return;
+    trace_year();
     request_readings();
     request_beside();
     live_.request(document_.snapshot(), document_.option_index());

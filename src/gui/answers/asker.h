@@ -10,6 +10,7 @@
 #include "gui/answers/live_daylight.h"
 #include "gui/answers/live_moment.h"
 #include "gui/answers/live_year.h"
+#include "gui/answers/year_tracer.h"
 #include "gui/document/asked_prints.h"
 #include "gui/document/document.h"
 #include "gui/work/job_queue.h"
@@ -46,6 +47,10 @@ class Asker : public QObject {
     void watch_moment(bool on);
     /// Whether the readings' light at the moment is wanted, be the moment on the sheet or not.
     void watch_readings(bool on);
+    /// Whether figures of the year are looked at: only then is it traced while one draws.
+    void watch_year(bool on);
+    /// Whether the live year of the option that is shown is being traced.
+    bool is_tracing_year() const { return tracing_year_; }
     /// Light at further moments of the option's field, for profiles: given by LiveMoment::looked_at.
     void look_at(const std::vector<climate::Moment>& moments);
     /// Keeps the live answers of a second option up to date; empty: of none.
@@ -77,6 +82,10 @@ class Asker : public QObject {
     void build_years();
     void run_year(size_t option, bool only_if_kept);
     void request_year(size_t option);
+    void trace_year();
+    void keep_live_year(const std::shared_ptr<const question::YearAnswer>& answer,
+                        const std::shared_ptr<const model::Project>& asked, const model::Id& option,
+                        const YearStage& stage, bool working);
     void open_kept_answers();
     void open_kept_tables(store::Answers& kept);
     void request_moment();
@@ -88,6 +97,10 @@ class Asker : public QObject {
     LiveDaylight live_, readings_live_, beside_live_;
     LiveMoment live_moment_, readings_moment_, beside_moment_;
     LiveYear live_year_;
+    YearTracer year_tracer_;
+    std::shared_ptr<const model::Project> year_traced_;  // what was asked of the tracer last, and of which option
+    model::Id year_traced_option_;
+    bool watching_year_ = false, tracing_year_ = false, daylight_waits_ = false;
     YearWish wish_;
     JobQueue jobs_;
     // Beside the project, once it has a file; else pieces are kept in memory.

@@ -39,8 +39,17 @@ void Asker::build_years() {
                 kept_.keep_year_reading(id, kept);
                 emit year_read();
             });
+    connect(&year_tracer_, &YearTracer::found, this,
+            [this](const std::shared_ptr<const question::YearAnswer>& answer,
+                   const std::shared_ptr<const model::Project>& asked, const QString& option, const YearStage& stage,
+                   bool working) { keep_live_year(answer, asked, option.toStdString(), stage, working); });
     connect(&document_, &Document::option_changed, this, [this] { request_year(document_.option_index()); });
-    connect(&document_, &Document::weather_changed, this, [this] { request_year(document_.option_index()); });
+    connect(&document_, &Document::weather_changed, this, [this] {
+        request_year(document_.option_index());
+        year_traced_.reset();
+        trace_year();
+    });
+    connect(&document_, &Document::project_replaced, this, [this] { year_traced_.reset(); });
     connect(&document_, &Document::selection_changed, this, [this] {
         const auto& item = document_.selection();
         if (item.kind != Selection::Kind::room || item.id == wish_.room) return;
@@ -78,7 +87,48 @@ void Asker::request_year(size_t index) {
     if (index >= document_.project().options.size()) return;
     const auto year = kept_.year(document_.project().options[index].id);
     if (year == nullptr || year->inputs() == nullptr || document_.reads_weather()) return;
-    live_year_.request({document_.snapshot(), index, document_.weather(), year, wish_});
+    const auto stage = kept_.year_stage(document_.project().options[index].id);
+    live_year_.request({at_stage(document_.snapshot(), index, stage), index, document_.weather(), year, wish_});
+}
+
+void Asker::watch_year(bool on) {
+    if (on == watching_year_) return;
+    watching_year_ = on;
+    if (on) return trace_year();
+    year_tracer_.stop();
+    year_traced_.reset();
+    tracing_year_ = false;
+    if (std::exchange(daylight_waits_, false)) live_.request(document_.snapshot(), document_.option_index());
+}
+
+// Where figures of the year are looked at and what they are traced from is another than was traced last.
+void Asker::trace_year() {
+    if (!watching_year_ || is_held() || document_.weather() == nullptr || document_.reads_weather() ||
+        document_.option().planes.empty())
+        return;
+    const auto& id = document_.option().id;
+    const bool same = year_traced_ != nullptr && year_traced_option_ == id &&
+                      same_building(*year_traced_, document_.project(), id) &&
+                      model::question_of(*year_traced_, Question::Kind::year).accuracy ==
+                          model::question_of(document_.project(), Question::Kind::year).accuracy;
+    if (same) return;
+    year_traced_ = document_.snapshot();
+    year_traced_option_ = id;
+    tracing_year_ = true;
+    year_tracer_.request({document_.snapshot(), document_.option_index(), document_.weather(), kept_.year(id), answers()});
+}
+
+void Asker::keep_live_year(const std::shared_ptr<const question::YearAnswer>& answer,
+                           const std::shared_ptr<const model::Project>& asked, const model::Id& option,
+                           const YearStage& stage, bool working) {
+    if (model::find(document_.project().options, option) == nullptr) return;
+    const bool newest = asked == year_traced_ && option == year_traced_option_;
+    if (newest) tracing_year_ = working;
+    if (std::exchange(daylight_waits_, false)) live_.request(document_.snapshot(), document_.option_index());
+    if (kept_.year(option) == answer) return kept_.tell();
+    kept_.keep_year(option, answer, answer->record.inputs, stage);
+    for (size_t i = 0; i < document_.project().options.size(); ++i)
+        if (document_.project().options[i].id == option) request_year(i);
 }
 
 // None where the project has no file yet, or none can be made beside it: that is said once.

@@ -30,6 +30,7 @@ Held hold_answers(const Document& document, const KeptAnswers& kept, size_t inde
              .moment = kept.moment(option).answer,
              .tables = {},
              .year = kept.year(option),
+             .year_stage = kept.year_stage(option),
              .glare = kept.glare(option)};
     for (const auto& question : document.project().questions) {
         const auto* table = kept.table(option, question.id);

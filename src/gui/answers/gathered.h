@@ -18,6 +18,7 @@ struct Held {
     std::shared_ptr<const question::MomentAnswer> moment;
     std::vector<std::pair<model::Question::Kind, std::shared_ptr<const question::TableAnswer>>> tables;
     std::shared_ptr<const question::YearAnswer> year;
+    YearStage year_stage;
     std::shared_ptr<const question::GlareAnswer> glare;
 
     /// What each analysis' answer is: the same pointer, the same answer.

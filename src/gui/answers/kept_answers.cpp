@@ -39,13 +39,20 @@ void KeptAnswers::keep_reading_moment(const model::Id& option, std::shared_ptr<c
 }
 
 void KeptAnswers::keep_year(const model::Id& option, std::shared_ptr<const question::YearAnswer> answer,
-                            const Fingerprint& wanted) {
+                            const Fingerprint& wanted, const YearStage& stage) {
     years_[option] = std::move(answer);
     wanted_years_[option] = wanted;
+    year_stages_[option] = stage;
     emit changed();
 }
 
 void KeptAnswers::keep_year_reading(const model::Id& option, std::shared_ptr<const YearReading> reading) {
+    // One of a year that was traced before is late: it must not take the place of a newer one.
+    const auto& now = years_[option];
+    const auto light = [](const question::YearAnswer& year) {
+        return year.inputs() != nullptr ? year.inputs()->light.get() : nullptr;
+    };
+    if (now != nullptr && light(*now) != light(*reading->answer)) return;
     years_[option] = reading->answer;
     wanted_years_[option] = reading->wanted;
     year_readings_[option] = std::move(reading);
@@ -84,6 +91,7 @@ void KeptAnswers::clear() {
     reading_moments_.clear();
     years_.clear();
     wanted_years_.clear();
+    year_stages_.clear();
     year_readings_.clear();
     glares_.clear();
     tables_.clear();

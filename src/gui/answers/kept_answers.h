@@ -9,6 +9,7 @@
 
 #include "base/fingerprint.h"
 #include "gui/answers/year_reading.h"
+#include "gui/answers/year_stage.h"
 #include "model/project.h"
 #include "question/daylight_factor.h"
 #include "question/glare.h"
@@ -55,6 +56,8 @@ class KeptAnswers : public QObject {
     }
     std::shared_ptr<const Light> reading_moment(const model::Id& option) const { return of(reading_moments_, option); }
     std::shared_ptr<const question::YearAnswer> year(const model::Id& option) const { return of(years_, option); }
+    /// How far that year has come.
+    YearStage year_stage(const model::Id& option) const { return of(year_stages_, option); }
     /// What is read of the year, live.
     std::shared_ptr<const YearReading> year_reading(const model::Id& option) const {
         return of(year_readings_, option);
@@ -75,9 +78,9 @@ class KeptAnswers : public QObject {
     void keep_moment(const model::Id& option, LiveAnswer<Light> answer);
     void keep_reading_daylight(const model::Id& option, std::shared_ptr<const Factor> answer);
     void keep_reading_moment(const model::Id& option, std::shared_ptr<const Light> answer);
-    /// wanted: what the year of the option as it is now must be made of.
+    /// wanted: what the year of the option as it is now must be made of, at that stage.
     void keep_year(const model::Id& option, std::shared_ptr<const question::YearAnswer> answer,
-                   const Fingerprint& wanted);
+                   const Fingerprint& wanted, const YearStage& stage = {});
     void keep_year_reading(const model::Id& option, std::shared_ptr<const YearReading> reading);
     void keep_glare(const model::Id& option, std::shared_ptr<const question::GlareAnswer> answer);
     void keep_table(const TableKey& key, KeptTable table);
@@ -107,6 +110,7 @@ class KeptAnswers : public QObject {
     std::map<model::Id, std::shared_ptr<const Light>> reading_moments_;
     std::map<model::Id, std::shared_ptr<const question::YearAnswer>> years_;
     std::map<model::Id, Fingerprint> wanted_years_;
+    std::map<model::Id, YearStage> year_stages_;
     std::map<model::Id, std::shared_ptr<const YearReading>> year_readings_;
     std::map<model::Id, std::shared_ptr<const question::GlareAnswer>> glares_;
     std::map<TableKey, KeptTable> tables_;

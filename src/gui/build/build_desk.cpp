@@ -23,7 +23,10 @@ class BuildDesk : public Desk {
     QString title() const override { return QStringLiteral("Build"); }
     QString tip() const override { return QStringLiteral("Draw the building and choose what it is made of"); }
     QWidget* bar() override { return bar_; }
-    std::optional<Shown> shows() const override { return Shown::daylight_factor; }
+    // Figures that live stay on the sheet while one draws; answers to questions would only go stale.
+    std::optional<Shown> shows() const override {
+        return desktop().shown() == Shown::table ? std::optional<Shown>(Shown::daylight_factor) : std::nullopt;
+    }
     void enter() override { desktop().sheet().set_use(SheetUse::draw); }
     void leave() override { desktop().sheet().set_use(SheetUse::look); }
 

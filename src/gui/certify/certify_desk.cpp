@@ -24,6 +24,7 @@ class CertifyDesk : public Desk {
     QWidget* bar() override { return &desktop().part<LightBar>(); }
     QWidget* side() override { return panel_; }
     bool has_pages() const override { return false; }
+    bool judges_year() const override { return true; }
     int middle_share() const override { return 37; }
 
  private:

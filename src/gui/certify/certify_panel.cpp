@@ -51,7 +51,8 @@ CertifyPanel::CertifyPanel(Document& document, const KeptAnswers& kept, QWidget*
     refresh();
 }
 
-void CertifyPanel::add_set(const rule::CriteriaSet& set, const std::vector<rule::Verdict>& verdicts) {
+void CertifyPanel::add_set(const JudgedSet& judged) {
+    const auto& set = *judged.set;
     const int title = table_->rowCount();
     table_->insertRow(title);
     auto* head = new QTableWidgetItem(QString::fromStdString(set.name));
@@ -61,17 +62,22 @@ void CertifyPanel::add_set(const rule::CriteriaSet& set, const std::vector<rule:
     head->setToolTip(QString::fromStdString(set.source));
     table_->setItem(title, 0, head);
     table_->setSpan(title, 0, 1, 6);
-    for (const auto& v : verdicts) {
+    for (size_t i = 0; i < judged.verdicts.size(); ++i) {
+        const auto& v = judged.verdicts[i];
+        const bool undecided = judged.undecided[i];
         const int row = table_->rowCount();
         table_->insertRow(row);
         const auto text = [&](double value) { return QString::fromStdString(rule::value_text(*v.criterion, value)); };
         const QString none = QStringLiteral("\u2013");
-        const QString verdict = (!v.answered             ? QStringLiteral("? not asked yet")
-                                 : v.met                 ? QStringLiteral("\u2713 met")
-                                 : v.criterion->optional ? QStringLiteral("\u2013 not reached")
-                                                         : QStringLiteral("\u2717 not met")) +
-                                (v.certain || !v.answered ? QString() : QStringLiteral(" (within error)")) +
-                                (v.met ? QStringLiteral(", %1").arg(QString::fromStdString(v.level)) : QString());
+        const QString verdict =
+            undecided
+                ? QStringLiteral("\u2026 undecided yet")
+                : (!v.answered             ? QStringLiteral("? not asked yet")
+                   : v.met                 ? QStringLiteral("\u2713 met")
+                   : v.criterion->optional ? QStringLiteral("\u2013 not reached")
+                                           : QStringLiteral("\u2717 not met")) +
+                      (v.certain || !v.answered ? QString() : QStringLiteral(" (within error)")) +
+                      (v.met ? QStringLiteral(", %1").arg(QString::fromStdString(v.level)) : QString());
         const QStringList cells = {
             QString::fromStdString(v.criterion->name),
             QString::fromStdString(v.subject),
@@ -92,7 +98,8 @@ void CertifyPanel::add_set(const rule::CriteriaSet& set, const std::vector<rule:
             if (c == 1) item->setData(Qt::UserRole, QString::fromStdString(v.plane));
             if (c == 5) {
                 item->setFont(bold);
-                item->setForeground(v.met ? QColor(current_paper() == Paper::dark ? "#9ccf9a" : "#2f6b3a")
+                item->setForeground(undecided ? ink().faint
+                                    : v.met ? QColor(current_paper() == Paper::dark ? "#9ccf9a" : "#2f6b3a")
                                     : v.criterion->optional || !v.answered ? ink().faint
                                                                            : ink().accent);
             }
@@ -126,18 +133,20 @@ void CertifyPanel::show_judgement(const Judgement& judgement) {
     const bool stale = kept_.is_year_stale(option.id);
     table_->setRowCount(0);
     table_->clearSpans();
-    int met = 0, all = 0, open = 0;
+    int met = 0, all = 0, open = 0, undecided = 0;
     QString faults;
     for (const auto& fault : judgement.faults)
         faults += QStringLiteral("<br>") + QString::fromStdString(fault).toHtmlEscaped();
-    for (const auto& [set, verdicts] : judgement.sets) {
-        for (const auto& v : verdicts) {
+    for (const auto& judged : judgement.sets) {
+        for (size_t i = 0; i < judged.verdicts.size(); ++i) {
+            const auto& v = judged.verdicts[i];
             if (v.criterion->optional) continue;
             ++all;
-            met += v.met ? 1 : 0;
+            met += v.met && !judged.undecided[i] ? 1 : 0;
             open += v.answered ? 0 : 1;
+            undecided += judged.undecided[i] ? 1 : 0;
         }
-        add_set(*set, verdicts);
+        add_set(judged);
     }
     ask_->setVisible(judgement.needs_year && (year == nullptr || stale));
     const QString error = year == nullptr ? QString()
@@ -155,7 +164,9 @@ void CertifyPanel::show_judgement(const Judgement& judgement) {
             .arg(QString::fromStdString(option.name).toHtmlEscaped())
             .arg(met)
             .arg(all)
-            .arg(open > 0 ? QStringLiteral(", %1 not asked yet").arg(open) : QString(), error,
+            .arg((undecided > 0 ? QStringLiteral(", %1 undecided yet").arg(undecided) : QString()) +
+                     (open > 0 ? QStringLiteral(", %1 not asked yet").arg(open) : QString()),
+                 error,
                  stale ? QStringLiteral("<br><b>Stale: the model has changed since.</b>") : QString(), faults, trial));
     table_->resizeRowsToContents();
 }

@@ -27,7 +27,7 @@ class CertifyPanel : public QWidget {
  private:
     void refresh();
     void show_judgement(const Judgement& judgement);
-    void add_set(const rule::CriteriaSet& set, const std::vector<rule::Verdict>& verdicts);
+    void add_set(const JudgedSet& judged);
     Document& document_;
     const KeptAnswers& kept_;
     QLabel* summary_;

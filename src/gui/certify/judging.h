@@ -9,6 +9,8 @@ namespace wp::gui {
 struct JudgedSet {
     std::shared_ptr<const rule::CriteriaSet> set;  ///< the verdicts point into it
     std::vector<rule::Verdict> verdicts;
+    /// By verdict: it may still turn, for what it stands on is still being traced.
+    std::vector<bool> undecided;
 };
 
 struct Judgement {
@@ -30,6 +32,8 @@ class Judge {
         Fingerprint subjects;
         JudgedSet judged;
     };
+    JudgedSet evaluate(const rule::CriteriaSet& set, const Gathered& known, const std::vector<rule::Subject>& subjects,
+                       const std::vector<rule::Subject>& year_subjects) const;
     std::map<std::pair<model::Id, std::string>, Kept> kept_;  // by option and set
 };
 

@@ -36,6 +36,8 @@ class Desk : public QObject {
     virtual int middle_share() const { return 63; }
     /// What is on the sheet whenever it is entered; none: what was there.
     virtual std::optional<Shown> shows() const { return {}; }
+    /// Whether it tells figures of the year, whatever is on the sheet: then the year is traced while one is there.
+    virtual bool judges_year() const { return false; }
     virtual void enter() {}
     virtual void leave() {}
 

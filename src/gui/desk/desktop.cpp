@@ -71,6 +71,7 @@ void Desktop::show_desk(DeskKind kind) {
     choose_page();
     desk_->enter();
     if (const auto shown = desk_->shows()) set_shown(*shown);
+    watch_year();
     emit desk_changed();
     emit companion_changed();
     emit page_changed();
@@ -142,8 +143,11 @@ void Desktop::show(Shown shown) {
 void Desktop::set_shown(Shown shown) {
     shown_ = shown;
     asker_.watch_moment(is_moment(shown));
+    watch_year();
     emit shown_changed();
 }
+
+void Desktop::watch_year() { asker_.watch_year(is_year(shown_) || (desk_ != nullptr && desk_->judges_year())); }
 
 SheetMap Desktop::dressed(SheetMap map, const model::Id& option) const {
     legends_.dress(map, [&] {

@@ -119,6 +119,7 @@ class Desktop : public QObject {
     void go_to_desk_of(const Page& page);
     void choose_page();
     void set_shown(Shown shown);
+    void watch_year();
     void choose_companion();
     void keep_before();
 
