@@ -3,6 +3,7 @@
 // repainted pixels, against the settled map; times of frames while it settles; and how long single events held the
 // interface thread during a walk through every desk, page, companion, tool, figure, option and question, three times.
 //   --where    tells of long events what the program was doing
+//   --drags    without the walk
 //   --busy N   N threads of others keep the cores busy meanwhile
 #include <QApplication>
 #include <QElapsedTimer>
@@ -15,6 +16,7 @@
 
 #include "gui/drive.h"
 #include "gui/legend/legend_bar.h"
+#include "figure/year_points.h"
 #include "gui/light/figure_chooser.h"
 #include "gui/look/look.h"
 #include "model/project.h"
@@ -36,6 +38,7 @@ struct Choices {
     const char* project = nullptr;
     bool where = false;
     int busy = 0;
+    bool drags_alone = false;
 };
 
 std::optional<Choices> read_choices(int argc, char** argv) {
@@ -44,6 +47,8 @@ std::optional<Choices> read_choices(int argc, char** argv) {
         const std::string word = argv[i];
         if (word == "--where")
             out.where = true;
+        else if (word == "--drags")
+            out.drags_alone = true;
         else if (word == "--busy" && i + 1 < argc)
             out.busy = std::atoi(argv[++i]);
         else
@@ -80,7 +85,7 @@ int main(int argc, char** argv) {
     using namespace wp;
     using namespace wp::gui;
     const auto choices = read_choices(argc, argv);
-    if (!choices) return std::fputs("usage: warmpane-bench-liveness [--where] [--busy N] PROJECT\n", stderr), 2;
+    if (!choices) return std::fputs("usage: warmpane-bench-liveness [--where] [--drags] [--busy N] PROJECT\n", stderr), 2;
     const Others others(choices->busy);
     QElapsedTimer since_start;
     since_start.start();
@@ -94,7 +99,7 @@ int main(int argc, char** argv) {
     const double plan = static_cast<double>(since_start.nsecsElapsed()) / 1e6;
     std::printf("start to the first painted plan with its map: %.0f ms\n", plan);
     drive::show(window);
-    for (int round = 0; round < 3; ++round) bench::walk(window, application, round == 0);
+    for (int round = 0; round < (choices->drags_alone ? 0 : 3); ++round) bench::walk(window, application, round == 0);
     window.show_desk(DeskKind::build);
     drags_and_reads(window, application);
     application.report();
@@ -143,6 +148,31 @@ void drags_and_reads(Window& window, bench::Watch& application) {
         settled.push_back(static_cast<double>(timer.nsecsElapsed()) / 1e6);
         at = to;
     }
+    application.begin("a year's map under edits");
+    const auto& id = window.document().option().id;
+    window.desktop().show(figure::daylight_autonomy());
+    drive::wait_until([&] { return window.asker().is_tracing_year(); }, 2000);
+    drive::wait_until([&] { return !window.asker().is_tracing_year(); }, 300000);
+    std::vector<double> year_first, year_all, year_settled;
+    for (int round = 0; round < 4; ++round) {
+        const Vec2 to{at.x + (round % 2 == 0 ? 0.1 : -0.1) * (round + 1), at.y};
+        const auto before = window.answers().year_reading(id);
+        const auto is_new = [&] {
+            const auto now = window.answers().year_reading(id);
+            return now != before && !now->layers.empty() && !now->layers[0].stale;
+        };
+        drive::drag(window, at, to, 4);
+        QElapsedTimer timer;
+        timer.start();
+        drive::wait_until(is_new, 60000);
+        year_first.push_back(static_cast<double>(timer.nsecsElapsed()) / 1e6);
+        drive::wait_until([&] { return window.answers().year_stage(id).coarser <= 1; }, 120000);
+        year_all.push_back(static_cast<double>(timer.nsecsElapsed()) / 1e6);
+        drive::wait_until([&] { return !window.asker().is_tracing_year(); }, 300000);
+        year_settled.push_back(static_cast<double>(timer.nsecsElapsed()) / 1e6);
+        at = to;
+    }
+    window.desktop().show(Shown::daylight_factor);
     const auto wander = [&](int steps) {
         for (int i = 0; i < steps; ++i) {
             drive::move(window, {1 + 0.11 * (i % 70), 1 + 0.07 * (i % 60)});
@@ -232,6 +262,10 @@ void drags_and_reads(Window& window, bench::Watch& application) {
                 percentile(settled, 50) / percentile(first, 50));
     std::printf("frames of the map while settling: %zu, apart by median %.0f ms, 95 %% %.0f ms, longest %.0f ms\n",
                 frames.size(), percentile(frames, 50), percentile(frames, 95), percentile(frames, 100));
+    std::printf("a year's map after an edit: first look after median %.0f ms, worst %.0f ms; all points %.0f ms; settled "
+                "%.0f ms\n",
+                percentile(year_first, 50), percentile(year_first, 100), percentile(year_all, 50),
+                percentile(year_settled, 50));
     std::printf("the moment chosen: first map after %.0f ms, settled after %.0f ms\n", chosen_first, chosen_settled);
     std::printf(
         "hour dragged on the year strip: map of the new moment after median %.0f ms, longest %.0f ms; settled after "
