@@ -44,8 +44,10 @@ geometry::PlanePoints part_of(const geometry::PlanePoints& plane, size_t first, 
     return out;
 }
 
-// Four points before each pane that leads to the open, on its outer side: before its frame, behind what shades it.
-std::vector<geometry::PlanePoints> faces_of(const geometry::Surfaces& surfaces) {
+// Four points before each pane that leads to the open, on its outer side: before its frame, behind what shades it. One
+// for a first look.
+std::vector<geometry::PlanePoints> faces_of(const geometry::Surfaces& surfaces, bool first_look) {
+    const std::vector<double> places = first_look ? std::vector{0.5} : std::vector{0.25, 0.75};
     std::vector<geometry::PlanePoints> out;
     for (const auto& portal : surfaces.portals) {
         if (portal.group < 0) continue;
@@ -61,8 +63,8 @@ std::vector<geometry::PlanePoints> faces_of(const geometry::Surfaces& surfaces) 
         }
         // Parts of one opening that look elsewhere are given by its first.
         if (dot(at->normal, normal) < 0.999) continue;
-        for (const double s : {0.25, 0.75})
-            for (const double t : {0.25, 0.75})
+        for (const double s : places)
+            for (const double t : places)
                 at->points.push_back(portal.corner + portal.u * s + portal.v * t + normal * model::kBeforeFrame);
     }
     return out;
@@ -99,7 +101,7 @@ class Tracing {
           patch_size_(light::patch_size(effort.accuracy, *task.surfaces)) {
         const light::Sources sources = light::sources_of(surfaces_);
         out_.planes = *task.planes;
-        out_.faces = faces_of(surfaces_);
+        out_.faces = faces_of(surfaces_, is_first_look());
         out_.openings = sources.openings;
         out_.opening_of_portal = sources.of_portal;
         out_.layout = columns_.layout();
@@ -141,6 +143,7 @@ class Tracing {
     }
 
  private:
+    bool is_first_look() const { return effort_.accuracy > light::kFirstLook; }
     void make_room() {
         const size_t pieces = out_.blocks.size() * out_.states.all.size() * out_.layers.size();
         out_.notes.resize(pieces);
@@ -303,7 +306,7 @@ class Tracing {
         work.sources = out_.openings.size();
         work.source_of_portal = out_.opening_of_portal;
         work.accuracy = effort_.accuracy;
-        if (effort_.accuracy > light::kFirstLook) work.first_samples = 4;
+        if (is_first_look()) work.first_samples = 4;
         work.seed = effort_.seed;
         work.split = light::Split::entry;
         work.patch_size = patch_size_;
@@ -442,17 +445,19 @@ class Tracing {
     }
 
     // Three days share a look: at one hour the sun of the day before or after is at most 0.4 degrees off, less than its
-    // own disc is wide. Which days are taken together is another matter from spot to spot.
+    // own disc is wide. Which days are taken together is another matter from spot to spot. For a first look nine do.
     static constexpr int kDays = climate::kHours / 24;
     void share_ways(std::vector<light::SunLook>& looks) const {
         const auto number = [&](int day, size_t hour) {
             return day < 0 || day >= kDays ? -1 : out_.sun_of_hour[static_cast<size_t>(day) * 24 + hour];
         };
+        const int span = is_first_look() ? 9 : 3;
         for (int day = 0; day < kDays; ++day)
             for (size_t hour = 0; hour < 24; ++hour) {
                 const int own = number(day, hour);
                 for (int k = 0; k < 3 && own >= 0; ++k) {
-                    const int middle = (day + k) / 3 * 3 - k + 1, other = number(middle, hour);
+                    const int shift = k * span / 3;
+                    const int middle = (day + shift) / span * span - shift + span / 2, other = number(middle, hour);
                     looks[static_cast<size_t>(own)].seen_as[static_cast<size_t>(k)] = static_cast<uint32_t>(
                         other >= 0 && state_of(middle) / light::kMostStates == state_of(day) / light::kMostStates
                             ? other

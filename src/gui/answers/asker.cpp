@@ -101,8 +101,11 @@ void Asker::project_changed() {
         daylight_state_.working = false;
         return kept_.drop_daylight(document_.option().id);
     }
-    request_year(document_.option_index());
     trace_year();
+    if (tracing_year_)
+        kept_.expect_year(document_.option().id);
+    else
+        request_year(document_.option_index());
     // What is looked at comes first.
     daylight_waits_ = tracing_year_;
     if (!daylight_waits_) live_.request(document_.snapshot(), document_.option_index());

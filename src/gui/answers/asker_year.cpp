@@ -37,12 +37,23 @@ void Asker::build_years() {
                     kept = both;
                 }
                 kept_.keep_year_reading(id, kept);
+                if (id == year_traced_option_) {
+                    year_tracer_.go_on();
+                    if (std::exchange(daylight_waits_, false))
+                        live_.request(document_.snapshot(), document_.option_index());
+                }
                 emit year_read();
             });
     connect(&year_tracer_, &YearTracer::found, this,
             [this](const std::shared_ptr<const question::YearAnswer>& answer,
                    const std::shared_ptr<const model::Project>& asked, const QString& option, const YearStage& stage,
                    bool working) { keep_live_year(answer, asked, option.toStdString(), stage, working); });
+    connect(&year_tracer_, &YearTracer::ended, this, [this](const std::shared_ptr<const model::Project>& asked) {
+        if (asked != year_traced_) return;
+        tracing_year_ = false;
+        if (std::exchange(daylight_waits_, false)) live_.request(document_.snapshot(), document_.option_index());
+        kept_.tell();
+    });
     connect(&document_, &Document::option_changed, this, [this] { request_year(document_.option_index()); });
     connect(&document_, &Document::weather_changed, this, [this] {
         request_year(document_.option_index());
@@ -124,7 +135,6 @@ void Asker::keep_live_year(const std::shared_ptr<const question::YearAnswer>& an
     if (model::find(document_.project().options, option) == nullptr) return;
     const bool newest = asked == year_traced_ && option == year_traced_option_;
     if (newest) tracing_year_ = working;
-    if (std::exchange(daylight_waits_, false)) live_.request(document_.snapshot(), document_.option_index());
     if (kept_.year(option) == answer) return kept_.tell();
     kept_.keep_year(option, answer, answer->record.inputs, stage);
     for (size_t i = 0; i < document_.project().options.size(); ++i)

@@ -81,6 +81,11 @@ class KeptAnswers : public QObject {
     /// wanted: what the year of the option as it is now must be made of, at that stage.
     void keep_year(const model::Id& option, std::shared_ptr<const question::YearAnswer> answer,
                    const Fingerprint& wanted, const YearStage& stage = {});
+    /// The year of the option as it is now is another, and on its way.
+    void expect_year(const model::Id& option) {
+        wanted_years_[option] = {};
+        emit changed();
+    }
     void keep_year_reading(const model::Id& option, std::shared_ptr<const YearReading> reading);
     void keep_glare(const model::Id& option, std::shared_ptr<const question::GlareAnswer> answer);
     void keep_table(const TableKey& key, KeptTable table);

@@ -18,7 +18,11 @@ void LiveYear::read_one(const Request& request) {
     Known& known = known_[option.id];
     follow(request, known);
     if (known.answer == nullptr) return;
-    YearReading reading = read_year(known.answer, *request.project, option, request.wish);
+    // Between planes it looks whether a newer one is wanted: years that are as sure as can be take their time.
+    auto found = read_year(known.answer, *request.project, option, request.wish,
+                           [&] { return worker_.waits(option.id); });
+    if (!found) return;
+    YearReading reading = std::move(*found);
     reading.wanted = known.wanted;
     for (auto& layer : reading.layers) layer.stale = known.wanted != known.answer->record.inputs;
     publish(reading, request);

@@ -319,6 +319,8 @@ SheetMap Maps::year_map(Shown shown, const model::Id& id) const {
         map.name += QString::fromLatin1(worked[static_cast<int>(reading->wish.operation)]);
     mark_weather(map, true);
     map.layers = reading->layers;
+    if (kept_.is_year_stale(id))
+        for (auto& layer : map.layers) layer.stale = true;
     map.half_width = reading->half_width;
     map.scale = map.unit == QStringLiteral("%") ? report::Scale{0, 100, false}
                 : hour                          ? report::light_scale(map.layers)

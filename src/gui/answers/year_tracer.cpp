@@ -2,6 +2,7 @@
 #include "gui/answers/year_tracer.h"
 
 #include <algorithm>
+#include <chrono>
 
 #include "describe/differing.h"
 #include "question/ask.h"
@@ -18,6 +19,8 @@ constexpr size_t kStates = 3, kWhole = 3;
 constexpr size_t kRoom = size_t{512} << 20;  // of pieces, bytes
 // What an edit elsewhere may change in a room is passed over up to this share of the error that is wanted.
 constexpr double kPassedOver = 0.25;
+// At most so long nothing is traced while a first look is read.
+constexpr std::chrono::milliseconds kReading{1500};
 
 }  // namespace
 
@@ -38,7 +41,14 @@ std::shared_ptr<const model::Project> at_stage(const std::shared_ptr<const model
 }
 
 YearTracer::YearTracer(QObject* parent)
-    : QObject(parent), worker_("The live year", [this](const Request& request) { trace(request); }) {}
+    : QObject(parent), worker_("The live year", [this](const Request& request) {
+          // Told whatever happens: who waits for it must not wait for ever.
+          const std::shared_ptr<void> end(nullptr, [this, asked = request.project](void*) {
+              QMetaObject::invokeMethod(
+                  this, [this, asked] { emit ended(asked); }, Qt::QueuedConnection);
+          });
+          trace(request);
+      }) {}
 
 YearTracer::~YearTracer() {
     quit_ = true;
@@ -48,12 +58,20 @@ YearTracer::~YearTracer() {
 void YearTracer::stop() {
     const std::lock_guard lock(mutex_);
     cancel_.request();
+    read_.notify_one();
+}
+
+void YearTracer::go_on() {
+    const std::lock_guard lock(mutex_);
+    was_read_ = true;
+    read_.notify_one();
 }
 
 void YearTracer::request(Request request) {
     const std::lock_guard lock(mutex_);
     worker_.ask(std::move(request));
     if (may_cancel_) cancel_.request();
+    read_.notify_one();
 }
 
 void YearTracer::hold(bool on) {
@@ -114,14 +132,16 @@ void YearTracer::trace(const Request& request) {
     {
         const std::lock_guard lock(mutex_);
         cancel_ = cancel;
-        may_cancel_ = false;
+        may_cancel_ = was_read_ = false;
     }
     for (const YearStage& stage : kStages) {
         // A question that asks for no more than a first look has it already.
         if (!stage.is_whole() && stage.coarser <= 1 && question.accuracy >= stage.accuracy) continue;
         if (!trace_stage(request, stage, cancel)) return;
-        const std::lock_guard lock(mutex_);
+        std::unique_lock lock(mutex_);
         may_cancel_ = true;
+        if (stage.coarser > 1)
+            read_.wait_for(lock, kReading, [&] { return was_read_ || worker_.waits() || held_ || quit_; });
         if (worker_.waits() || held_ || quit_) return;
     }
 }

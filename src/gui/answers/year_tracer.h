@@ -4,6 +4,7 @@
 #pragma once
 #include <QObject>
 #include <atomic>
+#include <condition_variable>
 #include <deque>
 #include <map>
 #include <mutex>
@@ -35,11 +36,15 @@ class YearTracer : public QObject {
     void hold(bool on);
     /// What is under way is given up.
     void stop();
+    /// The first look has been read: before that nothing else is traced, so that it is seen soon.
+    void go_on();
 
  signals:
     /// In the interface thread. working: more is to come, unless it is overtaken.
     void found(std::shared_ptr<const question::YearAnswer> answer, std::shared_ptr<const model::Project> asked,
                QString option, wp::gui::YearStage stage, bool working);
+    /// Nothing more comes of a project: it is whole, overtaken, given up or failed.
+    void ended(std::shared_ptr<const model::Project> asked);
 
  private:
     /// A state of an option, and the spaces that were traced as they were in it.
@@ -59,9 +64,10 @@ class YearTracer : public QObject {
                  bool working);
 
     std::atomic<bool> quit_{false}, held_{false};
-    std::mutex mutex_;  // of the two below
+    std::mutex mutex_;  // of the four below
     Cancel cancel_;
-    bool may_cancel_ = false;
+    bool may_cancel_ = false, was_read_ = false;
+    std::condition_variable read_;
     // Of the thread alone.
     std::map<model::Id, std::deque<Traced>> traced_;  // newest first
     std::shared_ptr<const question::YearSky> sky_;
