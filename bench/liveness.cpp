@@ -14,9 +14,9 @@
 #include <string>
 #include <thread>
 
+#include "figure/year_points.h"
 #include "gui/drive.h"
 #include "gui/legend/legend_bar.h"
-#include "figure/year_points.h"
 #include "gui/light/figure_chooser.h"
 #include "gui/look/look.h"
 #include "model/project.h"
@@ -85,7 +85,8 @@ int main(int argc, char** argv) {
     using namespace wp;
     using namespace wp::gui;
     const auto choices = read_choices(argc, argv);
-    if (!choices) return std::fputs("usage: warmpane-bench-liveness [--where] [--drags] [--busy N] PROJECT\n", stderr), 2;
+    if (!choices)
+        return std::fputs("usage: warmpane-bench-liveness [--where] [--drags] [--busy N] PROJECT\n", stderr), 2;
     const Others others(choices->busy);
     QElapsedTimer since_start;
     since_start.start();
@@ -154,7 +155,7 @@ void drags_and_reads(Window& window, bench::Watch& application) {
     drive::wait_until([&] { return window.asker().is_tracing_year(); }, 2000);
     drive::wait_until([&] { return !window.asker().is_tracing_year(); }, 300000);
     std::vector<double> year_first, year_all, year_settled;
-    for (int round = 0; round < 4; ++round) {
+    for (int round = 0; round < 3; ++round) {
         const Vec2 to{at.x + (round % 2 == 0 ? 0.1 : -0.1) * (round + 1), at.y};
         const auto before = window.answers().year_reading(id);
         const auto is_new = [&] {
@@ -170,6 +171,9 @@ void drags_and_reads(Window& window, bench::Watch& application) {
         year_all.push_back(static_cast<double>(timer.nsecsElapsed()) / 1e6);
         drive::wait_until([&] { return !window.asker().is_tracing_year(); }, 300000);
         year_settled.push_back(static_cast<double>(timer.nsecsElapsed()) / 1e6);
+        std::printf("  edit %d of the year: first look %.0f ms, all points %.0f ms, settled %.0f ms\n", round + 1,
+                    year_first.back(), year_all.back(), year_settled.back());
+        std::fflush(stdout);
         at = to;
     }
     window.desktop().show(Shown::daylight_factor);
@@ -262,10 +266,11 @@ void drags_and_reads(Window& window, bench::Watch& application) {
                 percentile(settled, 50) / percentile(first, 50));
     std::printf("frames of the map while settling: %zu, apart by median %.0f ms, 95 %% %.0f ms, longest %.0f ms\n",
                 frames.size(), percentile(frames, 50), percentile(frames, 95), percentile(frames, 100));
-    std::printf("a year's map after an edit: first look after median %.0f ms, worst %.0f ms; all points %.0f ms; settled "
-                "%.0f ms\n",
-                percentile(year_first, 50), percentile(year_first, 100), percentile(year_all, 50),
-                percentile(year_settled, 50));
+    std::printf(
+        "a year's map after an edit: first look after median %.0f ms, worst %.0f ms; all points %.0f ms; settled "
+        "%.0f ms\n",
+        percentile(year_first, 50), percentile(year_first, 100), percentile(year_all, 50),
+        percentile(year_settled, 50));
     std::printf("the moment chosen: first map after %.0f ms, settled after %.0f ms\n", chosen_first, chosen_settled);
     std::printf(
         "hour dragged on the year strip: map of the new moment after median %.0f ms, longest %.0f ms; settled after "

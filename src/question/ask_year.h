@@ -50,7 +50,7 @@ Result<YearScene> year_scene(const model::Project& project, const model::Option&
 struct YearKnown {
     std::shared_ptr<const YearLight> light;
     std::shared_ptr<const YearSky> sky;
-    std::shared_ptr<HourlyLight> hourly;  ///< what was computed for another control or other hours
+    std::shared_ptr<HourlyLight> hourly;       ///< what was computed for another control or other hours
     std::shared_ptr<const YearBefore> before;  ///< pieces on the cache that an edit hardly reaches
     YearKnown() = default;
     YearKnown(std::shared_ptr<const YearLight> traced, std::shared_ptr<const YearSky> shone)

@@ -33,8 +33,7 @@ Vec3f around(Vec3f normal, random::Pair dice) {
 // What a path from a pane carries when it meets a box; 0 where it never does.
 double carried_to(const light::Scene& scene, const geometry::Portal& portal, int number, const std::vector<Box>& boxes,
                   random::Stream stream) {
-    const Vec3 out =
-        normalized(cross(portal.u, portal.v)) * (portal.outside == geometry::kOutdoors ? 1.0 : -1.0);
+    const Vec3 out = normalized(cross(portal.u, portal.v)) * (portal.outside == geometry::kOutdoors ? 1.0 : -1.0);
     random::Pair dice = stream.next();
     Vec3f at = (portal.corner + portal.u * static_cast<double>(dice.u) + portal.v * static_cast<double>(dice.v) +
                 out * static_cast<double>(light::kLift))
@@ -47,8 +46,8 @@ double carried_to(const light::Scene& scene, const geometry::Portal& portal, int
             if (box.meets(at, to, hit.distance)) return weight;
         if (hit.what == light::Hit::What::nothing) return 0;
         const bool pane = hit.what == light::Hit::What::portal;
-        weight *= static_cast<double>(pane ? kPaneMirrors
-                                           : std::min(1.0f, hit.reflectance + hit.specular + hit.through));
+        weight *=
+            static_cast<double>(pane ? kPaneMirrors : std::min(1.0f, hit.reflectance + hit.specular + hit.through));
         at = at + to * hit.distance + hit.normal * light::kLift;
         const bool mirrors = pane || hit.specular > hit.reflectance;
         dice = stream.next();

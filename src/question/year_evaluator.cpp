@@ -191,8 +191,7 @@ std::shared_ptr<const HourlyLux> YearAnswer::Evaluator::half_widths_by_hour(size
     auto variance = in_.hourly->variance(block, course(operation));
     for (float& v : variance) v = static_cast<float>(light::kStudent95) * std::sqrt(v);
     if (light_by_hour != nullptr)
-        for (size_t i = 0; i < variance.size(); ++i)
-            variance[i] += static_cast<float>(more) * light_by_hour->lux[i];
+        for (size_t i = 0; i < variance.size(); ++i) variance[i] += static_cast<float>(more) * light_by_hour->lux[i];
     return year_of(*in_.sky, in_.light->blocks[block].count, std::move(variance));
 }
 

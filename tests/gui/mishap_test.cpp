@@ -8,6 +8,7 @@
 #include <atomic>
 
 #include "figure/year_points.h"
+#include "gui/check/model_check.h"
 #include "gui/companion/model_view.h"
 #include "gui/drive.h"
 #include "gui/site/sky_page.h"
@@ -120,6 +121,36 @@ TEST_F(Failures, of_a_job_and_of_reading_the_year) {
             });
         },
         [&] { return is_read() && window->answers().year_reading(id)->use.limits.target == target; });
+}
+
+TEST_F(Failures, of_the_live_year_of_verdicts_and_of_the_comparison) {
+    drive::click(*window, "desk-light");
+    window->desktop().show(figure::daylight_autonomy());
+    const auto id = window->document().option().id;
+    const auto is_whole = [&] {
+        return window->answers().year(id) != nullptr && window->answers().year_stage(id).is_whole() &&
+               !window->asker().is_tracing_year();
+    };
+    ASSERT_TRUE(drive::wait_until(is_whole, 120000));
+    expect_told(
+        "The live year", [this] { edit(); }, is_whole);
+    drive::click(*window, "desk-certify");
+    expect_told(
+        "Judging the criteria", [this] { edit(); }, is_whole);
+    drive::click(*window, "desk-compare");
+    expect_told(
+        "Comparing the options", [this] { edit(); }, [this] { return is_settled(); });
+}
+
+TEST_F(Failures, of_the_weather_and_of_the_model_check) {
+    double latitude = 50;
+    const auto ask = [&] {
+        latitude += 1;
+        window->document().edit(QStringLiteral("Latitude"), [&](model::Project& p) { p.site.latitude = latitude; });
+    };
+    expect_told("Reading the weather", ask, [this] { return !window->document().reads_weather(); });
+    expect_told(
+        "The model check", [this] { edit(); }, [this] { return !window->part<ModelCheck>().is_looking(); });
 }
 
 TEST_F(Failures, of_the_models_picture) {

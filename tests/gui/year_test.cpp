@@ -13,6 +13,9 @@
 #include <QToolButton>
 #include <QTreeWidget>
 
+#include <numeric>
+#include <set>
+
 #include "base/file.h"
 #include "climate/epw.h"
 #include "matter_hands.h"
@@ -409,4 +412,74 @@ TEST_F(YearDesk, why_tells_of_a_year_what_its_light_is_made_of) {
     EXPECT_TRUE(windows->topLevelItem(0)->text(1).startsWith(QStringLiteral("100")));
     EXPECT_TRUE(static_cast<QLabel*>(widget("why-total"))->text().contains(QStringLiteral("lx")))
         << "the map is in per cent of hours, light in lux";
+}
+
+// No button is needed: what is looked at is traced, soon and then finer, and follows what is drawn.
+TEST_F(YearDesk, a_figure_of_the_year_lives_while_one_draws) {
+    const auto& id = document().option().id;
+    const auto of_now = [&] {
+        const auto now = reading();
+        const auto kept = window->answers().year(id);
+        return now != nullptr && now->wanted == now->answer->record.inputs && !now->layers.empty() &&
+               now->answer->inputs()->light == kept->inputs()->light;
+    };
+    ASSERT_TRUE(drive::wait_until(of_now, 60000)) << "nobody pressed anything";
+    ASSERT_TRUE(drive::wait_until([&] { return !window->asker().is_tracing_year() && of_now(); }, 120000));
+    EXPECT_TRUE(window->answers().year_stage(id).is_whole());
+    EXPECT_EQ(window->lamp().state(), Lamp::State::settled);
+    EXPECT_TRUE(window->asker().jobs().entries().empty()) << "it is no job";
+    const auto points = reading()->layers[0].plane.points.size();
+    const auto mean = [&] {
+        const auto& values = reading()->layers[0].value;
+        return std::accumulate(values.begin(), values.end(), 0.0) / static_cast<double>(values.size());
+    };
+    const double before = mean();
+    // The figure stays on the sheet of the desk where one draws.
+    drive::click(*window, "desk-build");
+    EXPECT_TRUE(is_year(window->desktop().shown()));
+    std::set<size_t> seen;
+    const auto watch = QObject::connect(&window->answers(), &KeptAnswers::changed, window.get(), [&] {
+        if (reading() != nullptr && !reading()->layers.empty()) seen.insert(reading()->layers[0].plane.points.size());
+    });
+    document().edit_option(QStringLiteral("Smaller"), [](model::Option& o) {
+        o.storeys[0].rooms[0].openings[0].width = 0.8;
+        o.storeys[0].rooms[0].openings[0].height = 0.8;
+    });
+    EXPECT_EQ(window->lamp().state(), Lamp::State::stale) << "what is shown is of before";
+    ASSERT_TRUE(drive::wait_until([&] { return !window->asker().is_tracing_year() && of_now(); }, 120000));
+    QObject::disconnect(watch);
+    ASSERT_FALSE(seen.empty());
+    EXPECT_LT(*seen.begin(), points) << "a first look comes with fewer points";
+    EXPECT_EQ(reading()->layers[0].plane.points.size(), points);
+    EXPECT_LT(mean(), before - 10) << "a small window, a dark room";
+    // Undo brings back what was known, at once and without a ray.
+    document().undo_stack().undo();
+    EXPECT_TRUE(drive::wait_until([&] { return std::abs(mean() - before) < 1e-9; }, 20000)) << mean();
+    EXPECT_TRUE(window->answers().year_stage(id).is_whole());
+    // Held, nothing is traced.
+    drive::key(*window, Qt::Key_H);
+    document().edit_option(QStringLiteral("Smaller"),
+                           [](model::Option& o) { o.storeys[0].rooms[0].openings[0].width = 1; });
+    QTest::qWait(300);
+    EXPECT_FALSE(window->asker().is_tracing_year());
+    drive::key(*window, Qt::Key_H);
+    EXPECT_TRUE(drive::wait_until([&] { return window->asker().is_tracing_year(); }, 5000));
+}
+
+TEST_F(YearDesk, verdicts_follow_what_is_drawn_and_say_what_is_undecided) {
+    document().edit(QStringLiteral("Criteria"), [](model::Project& p) { p.criteria = {"leed-v41-daylight-option-1"}; });
+    window->desktop().show(Shown::daylight_factor);
+    ASSERT_FALSE(window->asker().is_tracing_year()) << "nothing of the year is looked at";
+    drive::click(*window, "desk-certify");
+    auto* table = static_cast<QTableWidget*>(widget("verdicts"));
+    QStringList seen;
+    const auto watch = QObject::connect(&window->answers(), &KeptAnswers::changed, window.get(), [&] {
+        if (table->rowCount() > 1 && table->item(1, 5) != nullptr) seen << table->item(1, 5)->text();
+    });
+    const auto verdict = [&] { return table->rowCount() > 1 ? table->item(1, 5)->text() : QString(); };
+    ASSERT_TRUE(drive::wait_until(
+        [&] { return !window->asker().is_tracing_year() && verdict().contains(QStringLiteral("met")); }, 120000))
+        << verdict().toStdString();
+    EXPECT_FALSE(verdict().contains(QStringLiteral("undecided"))) << "what has settled is decided";
+    QObject::disconnect(watch);
 }

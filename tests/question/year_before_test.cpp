@@ -128,8 +128,8 @@ TEST(YearBefore, only_the_room_whose_window_was_moved_is_traced_again_and_the_ot
         return ask_year(*scene, weather, effort_of(p.questions[1]), known, {}, {}, cache);
     };
     const auto first = ask(before, nullptr);
-    const auto holds = std::make_shared<const YearBefore>(
-        what_still_holds(built(before), built(after), moved(before, after), 0.03));
+    const auto holds =
+        std::make_shared<const YearBefore>(what_still_holds(built(before), built(after), moved(before, after), 0.03));
     const auto second = ask(after, holds);
     const auto& light = *second.inputs()->light;
     EXPECT_GT(light.found, 0u);

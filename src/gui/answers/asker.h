@@ -83,10 +83,13 @@ class Asker : public QObject {
     void run_year(size_t option, bool only_if_kept);
     void request_year(size_t option);
     void trace_year();
+    void give_up_tracing();
+    void stop_looking_for_kept();
     void keep_live_year(const std::shared_ptr<const question::YearAnswer>& answer,
                         const std::shared_ptr<const model::Project>& asked, const model::Id& option,
                         const YearStage& stage, bool working);
     void open_kept_answers();
+    void take_kept_answers(store::Answers& kept);
     void open_kept_tables(store::Answers& kept);
     void request_moment();
     void request_readings();
@@ -100,7 +103,7 @@ class Asker : public QObject {
     YearTracer year_tracer_;
     std::shared_ptr<const model::Project> year_traced_;  // what was asked of the tracer last, and of which option
     model::Id year_traced_option_;
-    bool watching_year_ = false, tracing_year_ = false, daylight_waits_ = false;
+    bool watching_year_ = false, tracing_year_ = false, daylight_waits_ = false, looks_for_kept_ = false;
     YearWish wish_;
     JobQueue jobs_;
     // Beside the project, once it has a file; else pieces are kept in memory.

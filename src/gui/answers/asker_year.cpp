@@ -60,7 +60,12 @@ void Asker::build_years() {
         year_traced_.reset();
         trace_year();
     });
-    connect(&document_, &Document::project_replaced, this, [this] { year_traced_.reset(); });
+    connect(&document_, &Document::project_replaced, this, [this] {
+        year_traced_.reset();
+        // What is kept beside the project is looked through before anything is traced.
+        looks_for_kept_ = !document_.path().empty() && std::filesystem::exists(store::answers_beside(document_.path()));
+    });
+    connect(&jobs_, &JobQueue::changed, this, &Asker::stop_looking_for_kept);
     connect(&document_, &Document::selection_changed, this, [this] {
         const auto& item = document_.selection();
         if (item.kind != Selection::Kind::room || item.id == wish_.room) return;
@@ -112,10 +117,19 @@ void Asker::watch_year(bool on) {
     if (std::exchange(daylight_waits_, false)) live_.request(document_.snapshot(), document_.option_index());
 }
 
+// What is run as a job is not traced live as well.
+void Asker::give_up_tracing() {
+    year_tracer_.stop();
+    year_traced_ = document_.snapshot();
+    year_traced_option_ = document_.option().id;
+    tracing_year_ = false;
+    if (std::exchange(daylight_waits_, false)) live_.request(document_.snapshot(), document_.option_index());
+}
+
 // Where figures of the year are looked at and what they are traced from is another than was traced last.
 void Asker::trace_year() {
-    if (!watching_year_ || is_held() || document_.weather() == nullptr || document_.reads_weather() ||
-        document_.option().planes.empty())
+    if (!watching_year_ || looks_for_kept_ || is_held() || document_.weather() == nullptr ||
+        document_.reads_weather() || document_.option().planes.empty())
         return;
     const auto& id = document_.option().id;
     const bool same = year_traced_ != nullptr && year_traced_option_ == id &&
@@ -126,16 +140,18 @@ void Asker::trace_year() {
     year_traced_ = document_.snapshot();
     year_traced_option_ = id;
     tracing_year_ = true;
-    year_tracer_.request({document_.snapshot(), document_.option_index(), document_.weather(), kept_.year(id), answers()});
+    year_tracer_.request(
+        {document_.snapshot(), document_.option_index(), document_.weather(), kept_.year(id), answers()});
 }
 
 void Asker::keep_live_year(const std::shared_ptr<const question::YearAnswer>& answer,
                            const std::shared_ptr<const model::Project>& asked, const model::Id& option,
                            const YearStage& stage, bool working) {
     if (model::find(document_.project().options, option) == nullptr) return;
-    const bool newest = asked == year_traced_ && option == year_traced_option_;
+    const bool newest = asked == year_traced_ && option == year_traced_option_, tracing_was = tracing_year_;
     if (newest) tracing_year_ = working;
     if (kept_.year(option) == answer) return kept_.tell();
+    if (!tracing_was) return;  // a job runs instead
     kept_.keep_year(option, answer, answer->record.inputs, stage);
     for (size_t i = 0; i < document_.project().options.size(); ++i)
         if (document_.project().options[i].id == option) request_year(i);
@@ -156,27 +172,36 @@ std::shared_ptr<store::Answers> Asker::answers() {
     return answers_;
 }
 
+void Asker::stop_looking_for_kept() {
+    if (!looks_for_kept_ || document_.reads_weather() || jobs_.is_running()) return;
+    looks_for_kept_ = false;
+    trace_year();
+}
+
 // Years that were answered when the project was open last come back without a ray, and what was cut off goes on.
 void Asker::open_kept_answers() {
     if (document_.path().empty() || !std::filesystem::exists(store::answers_beside(document_.path()))) return;
     if (waits_for_weather([this] { open_kept_answers(); })) return;
-    const auto kept = answers();
-    if (kept == nullptr) return;
-    open_kept_tables(*kept);
-    const auto list = kept->list();
+    if (const auto kept = answers()) take_kept_answers(*kept);
+    stop_looking_for_kept();
+}
+
+void Asker::take_kept_answers(store::Answers& kept) {
+    open_kept_tables(kept);
+    const auto list = kept.list();
     if (!list) return emit said(QString::fromStdString(list.fault().line()));
     for (size_t i = 0; i < document_.project().options.size(); ++i) {
         const auto& id = document_.project().options[i].id;
         if (std::any_of(list->begin(), list->end(), [&](const auto& e) { return e.option == id && e.kind == "year"; }))
             run_year(i, true);
     }
-    const auto begun = kept->left_behind();
+    const auto begun = kept.left_behind();
     if (!begun) return emit said(QString::fromStdString(begun.fault().line()));
     for (const auto& job : *begun) {
         const auto& options = document_.project().options;
         const auto at = std::find_if(options.begin(), options.end(), [&](const auto& o) { return o.id == job.option; });
         if (at == options.end()) {
-            kept->release(job.option, job.question);
+            kept.release(job.option, job.question);
             continue;
         }
         run_year(static_cast<size_t>(at - options.begin()), false);
@@ -206,6 +231,7 @@ void Asker::run_year(size_t index, bool only_if_kept) {
     const auto project = document_.snapshot();
     const auto weather = document_.weather();
     if (weather == nullptr || index >= project->options.size()) return;
+    if (!only_if_kept && index == document_.option_index()) give_up_tracing();
     const auto& option = project->options[index];
     const bool needs_daylight = !only_if_kept && !kept_.daylight(option.id);
     const auto before = kept_.year(option.id);
@@ -237,6 +263,10 @@ void Asker::run_year(size_t index, bool only_if_kept) {
             if (cancel.requested()) return {};
             if (!only_if_kept) cache.finish(store::entry_of("year", option, question, year->record));
             return [this, id = option.id, index, project, year, daylight, fault = cache.fault()] {
+                // A first look that is still on its way must not take its place.
+                if (index == document_.option_index() && document_.option().id == id &&
+                    same_building(*project, document_.project(), id))
+                    give_up_tracing();
                 kept_.keep_year(id, year, year->record.inputs);
                 if (daylight) kept_.offer_daylight(id, {daylight, project});
                 if (fault) emit said(QString::fromStdString(fault->line()));

@@ -19,8 +19,8 @@ void LiveYear::read_one(const Request& request) {
     follow(request, known);
     if (known.answer == nullptr) return;
     // Between planes it looks whether a newer one is wanted: years that are as sure as can be take their time.
-    auto found = read_year(known.answer, *request.project, option, request.wish,
-                           [&] { return worker_.waits(option.id); });
+    auto found =
+        read_year(known.answer, *request.project, option, request.wish, [&] { return worker_.waits(option.id); });
     if (!found) return;
     YearReading reading = std::move(*found);
     reading.wanted = known.wanted;

@@ -3,6 +3,7 @@
 
 #include <algorithm>
 #include <chrono>
+#include <utility>
 
 #include "describe/differing.h"
 #include "question/ask.h"
@@ -21,6 +22,8 @@ constexpr size_t kRoom = size_t{512} << 20;  // of pieces, bytes
 constexpr double kPassedOver = 0.25;
 // At most so long nothing is traced while a first look is read.
 constexpr std::chrono::milliseconds kReading{1500};
+// So long after the first of several edits a look is begun anew with each.
+constexpr std::chrono::milliseconds kAnew{400};
 
 }  // namespace
 
@@ -70,7 +73,8 @@ void YearTracer::go_on() {
 void YearTracer::request(Request request) {
     const std::lock_guard lock(mutex_);
     worker_.ask(std::move(request));
-    if (may_cancel_) cancel_.request();
+    // What has just been begun is begun anew; but a drag must see a look now and then.
+    if (may_cancel_ || std::chrono::steady_clock::now() - begun_ < kAnew) cancel_.request();
     read_.notify_one();
 }
 
@@ -132,7 +136,8 @@ void YearTracer::trace(const Request& request) {
     {
         const std::lock_guard lock(mutex_);
         cancel_ = cancel;
-        may_cancel_ = was_read_ = false;
+        if (std::exchange(may_cancel_, false)) begun_ = std::chrono::steady_clock::now();
+        was_read_ = false;
     }
     for (const YearStage& stage : kStages) {
         // A question that asks for no more than a first look has it already.
@@ -178,7 +183,8 @@ std::shared_ptr<const question::YearBefore> YearTracer::holds(const Request& req
                                                               const geometry::Surfaces& surfaces,
                                                               const YearStage& stage) {
     const auto& id = request.project->options[request.option].id;
-    const double wanted = question::effort_of(model::question_of(*request.project, model::Question::Kind::year)).accuracy;
+    const double wanted =
+        question::effort_of(model::question_of(*request.project, model::Question::Kind::year)).accuracy;
     auto out = std::make_shared<question::YearBefore>();
     for (const Traced& was : traced_[id]) {
         const auto openings = describe::differing_openings(*was.project, *request.project, id);

@@ -4,6 +4,7 @@
 #pragma once
 #include <QObject>
 #include <atomic>
+#include <chrono>
 #include <condition_variable>
 #include <deque>
 #include <map>
@@ -64,9 +65,10 @@ class YearTracer : public QObject {
                  bool working);
 
     std::atomic<bool> quit_{false}, held_{false};
-    std::mutex mutex_;  // of the four below
+    std::mutex mutex_;  // of the five below
     Cancel cancel_;
-    bool may_cancel_ = false, was_read_ = false;
+    bool may_cancel_ = true, was_read_ = false;
+    std::chrono::steady_clock::time_point begun_;  // of looks since one was shown
     std::condition_variable read_;
     // Of the thread alone.
     std::map<model::Id, std::deque<Traced>> traced_;  // newest first

@@ -70,14 +70,13 @@ void CertifyPanel::add_set(const JudgedSet& judged) {
         const auto text = [&](double value) { return QString::fromStdString(rule::value_text(*v.criterion, value)); };
         const QString none = QStringLiteral("\u2013");
         const QString verdict =
-            undecided
-                ? QStringLiteral("\u2026 undecided yet")
-                : (!v.answered             ? QStringLiteral("? not asked yet")
-                   : v.met                 ? QStringLiteral("\u2713 met")
-                   : v.criterion->optional ? QStringLiteral("\u2013 not reached")
-                                           : QStringLiteral("\u2717 not met")) +
-                      (v.certain || !v.answered ? QString() : QStringLiteral(" (within error)")) +
-                      (v.met ? QStringLiteral(", %1").arg(QString::fromStdString(v.level)) : QString());
+            undecided ? QStringLiteral("\u2026 undecided yet")
+                      : (!v.answered             ? QStringLiteral("? not asked yet")
+                         : v.met                 ? QStringLiteral("\u2713 met")
+                         : v.criterion->optional ? QStringLiteral("\u2013 not reached")
+                                                 : QStringLiteral("\u2717 not met")) +
+                            (v.certain || !v.answered ? QString() : QStringLiteral(" (within error)")) +
+                            (v.met ? QStringLiteral(", %1").arg(QString::fromStdString(v.level)) : QString());
         const QStringList cells = {
             QString::fromStdString(v.criterion->name),
             QString::fromStdString(v.subject),
@@ -99,7 +98,7 @@ void CertifyPanel::add_set(const JudgedSet& judged) {
             if (c == 5) {
                 item->setFont(bold);
                 item->setForeground(undecided ? ink().faint
-                                    : v.met ? QColor(current_paper() == Paper::dark ? "#9ccf9a" : "#2f6b3a")
+                                    : v.met   ? QColor(current_paper() == Paper::dark ? "#9ccf9a" : "#2f6b3a")
                                     : v.criterion->optional || !v.answered ? ink().faint
                                                                            : ink().accent);
             }
@@ -166,8 +165,8 @@ void CertifyPanel::show_judgement(const Judgement& judgement) {
             .arg(all)
             .arg((undecided > 0 ? QStringLiteral(", %1 undecided yet").arg(undecided) : QString()) +
                      (open > 0 ? QStringLiteral(", %1 not asked yet").arg(open) : QString()),
-                 error,
-                 stale ? QStringLiteral("<br><b>Stale: the model has changed since.</b>") : QString(), faults, trial));
+                 error, stale ? QStringLiteral("<br><b>Stale: the model has changed since.</b>") : QString(), faults,
+                 trial));
     table_->resizeRowsToContents();
 }
 
