@@ -48,7 +48,7 @@ void KeptAnswers::keep_year(const model::Id& option, std::shared_ptr<const quest
 
 void KeptAnswers::keep_year_reading(const model::Id& option, std::shared_ptr<const YearReading> reading) {
     // One of a year that was traced before is late: it must not take the place of a newer one.
-    const auto& now = years_[option];
+    const auto now = year(option);
     const auto light = [](const question::YearAnswer& year) {
         return year.inputs() != nullptr ? year.inputs()->light.get() : nullptr;
     };

@@ -8,9 +8,14 @@
 namespace wp::gui {
 
 std::optional<figure::Band> Comparer::find(const ComparedLine& line, const Gathered& in, const model::Id& room) {
-    const auto given = in.given.find(figure::analysis_of(*line.measure, line.wanted));
+    const auto analysis = figure::analysis_of(*line.measure, line.wanted);
+    const auto given = in.given.find(analysis);
     if (given == in.given.end()) return {};
-    const auto& project = *in.held.project;
+    // A year that has not come all the way has points of its own.
+    const auto asked = analysis == model::Question::Kind::year
+                           ? at_stage(in.held.project, in.held.option, in.held.year_stage)
+                           : in.held.project;
+    const auto& project = *asked;
     const auto& option = project.options[in.held.option];
     const auto plane =
         std::find_if(option.planes.begin(), option.planes.end(), [&](const auto& p) { return p.room == room; });
