@@ -84,6 +84,7 @@ class Asker : public QObject {
     void request_year(size_t option);
     void trace_year();
     void give_up_tracing();
+    void release_daylight();
     void stop_looking_for_kept();
     void keep_live_year(const std::shared_ptr<const question::YearAnswer>& answer,
                         const std::shared_ptr<const model::Project>& asked, const model::Id& option,

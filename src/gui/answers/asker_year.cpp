@@ -39,8 +39,7 @@ void Asker::build_years() {
                 kept_.keep_year_reading(id, kept);
                 if (id == year_traced_option_) {
                     year_tracer_.go_on();
-                    if (std::exchange(daylight_waits_, false))
-                        live_.request(document_.snapshot(), document_.option_index());
+                    release_daylight();
                 }
                 emit year_read();
             });
@@ -51,7 +50,7 @@ void Asker::build_years() {
     connect(&year_tracer_, &YearTracer::ended, this, [this](const std::shared_ptr<const model::Project>& asked) {
         if (asked != year_traced_) return;
         tracing_year_ = false;
-        if (std::exchange(daylight_waits_, false)) live_.request(document_.snapshot(), document_.option_index());
+        release_daylight();
         kept_.tell();
     });
     connect(&document_, &Document::option_changed, this, [this] { request_year(document_.option_index()); });
@@ -114,6 +113,11 @@ void Asker::watch_year(bool on) {
     year_tracer_.stop();
     year_traced_.reset();
     tracing_year_ = false;
+    release_daylight();
+}
+
+// The daylight factor waits until the year's first look was seen, or none comes.
+void Asker::release_daylight() {
     if (std::exchange(daylight_waits_, false)) live_.request(document_.snapshot(), document_.option_index());
 }
 
@@ -123,7 +127,7 @@ void Asker::give_up_tracing() {
     year_traced_ = document_.snapshot();
     year_traced_option_ = document_.option().id;
     tracing_year_ = false;
-    if (std::exchange(daylight_waits_, false)) live_.request(document_.snapshot(), document_.option_index());
+    release_daylight();
 }
 
 // Where figures of the year are looked at and what they are traced from is another than was traced last.

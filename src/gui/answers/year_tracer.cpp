@@ -44,14 +44,19 @@ std::shared_ptr<const model::Project> at_stage(const std::shared_ptr<const model
 }
 
 YearTracer::YearTracer(QObject* parent)
-    : QObject(parent), worker_("The live year", [this](const Request& request) {
-          // Told whatever happens: who waits for it must not wait for ever.
-          const std::shared_ptr<void> end(nullptr, [this, asked = request.project](void*) {
-              QMetaObject::invokeMethod(
-                  this, [this, asked] { emit ended(asked); }, Qt::QueuedConnection);
-          });
-          trace(request);
-      }) {}
+    : QObject(parent), worker_(
+          "The live year",
+          [this](const Request& request) {
+              trace(request);
+              end(request);
+          },
+          [this](const Request& request) { end(request); }) {}
+
+// Told whatever happens: who waits for it must not wait for ever.
+void YearTracer::end(const Request& request) {
+    QMetaObject::invokeMethod(
+        this, [this, asked = request.project] { emit ended(asked); }, Qt::QueuedConnection);
+}
 
 YearTracer::~YearTracer() {
     quit_ = true;

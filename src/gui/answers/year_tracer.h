@@ -55,6 +55,7 @@ class YearTracer : public QObject {
         std::vector<bool> exact;
     };
     void trace(const Request& request);
+    void end(const Request& request);
     bool trace_stage(const Request& request, const YearStage& stage, const Cancel& cancel);
     std::shared_ptr<const question::YearBefore> holds(const Request& request, const geometry::Surfaces& surfaces,
                                                       const YearStage& stage);

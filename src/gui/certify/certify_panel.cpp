@@ -15,7 +15,7 @@ CertifyPanel::CertifyPanel(Document& document, const KeptAnswers& kept, QWidget*
       kept_(kept),
       worker_(
           "Judging the criteria", this, [this](const Held& held) { return judge_.judge(held); },
-          [this](const Judgement& judgement) { show_judgement(judgement); }) {
+          [this](const Judgement& judgement) { show_judgement(judgement); }, [this] { asked_.clear(); }) {
     setObjectName(QStringLiteral("panel"));
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(space::medium, space::medium, space::medium, space::medium);

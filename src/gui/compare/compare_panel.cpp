@@ -77,7 +77,7 @@ ComparePanel::ComparePanel(Document& document, const KeptAnswers& kept, QWidget*
       kept_(kept),
       worker_(
           "Comparing the options", this, [this](const Comparison& asked) { return comparer_.compare(asked); },
-          [this](const Comparison& found) { show_comparison(found); }) {
+          [this](const Comparison& found) { show_comparison(found); }, [this] { asked_.clear(); }) {
     setObjectName(QStringLiteral("panel"));
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(space::medium, space::medium, space::medium, space::medium);

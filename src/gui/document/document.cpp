@@ -41,7 +41,7 @@ Document::Document(QObject* parent)
     : QObject(parent),
       project_(std::make_shared<model::Project>(blank_project())),
       weather_reader_("Reading the weather", this, &Document::read_weather,
-                      [this](const WeatherFound& found) { keep_weather(found); }) {
+                      [this](const WeatherFound& found) { keep_weather(found); }, [this] { lose_weather(); }) {
     load_weather();
 }
 
@@ -241,6 +241,12 @@ Document::WeatherFound Document::read_weather(const WeatherRequest& request) {
 void Document::load_weather() {
     reads_weather_ = true;
     weather_reader_.ask({project_, path_, ++weather_requests_});
+}
+
+// Who waits for it must not wait for ever.
+void Document::lose_weather() {
+    reads_weather_ = false;
+    emit weather_changed();
 }
 
 void Document::keep_weather(const WeatherFound& found) {

@@ -127,6 +127,7 @@ class Document : public QObject {
     static WeatherFound read_weather(const WeatherRequest& request);
     void load_weather();
     void keep_weather(const WeatherFound& found);
+    void lose_weather();
     void take_up(model::Project project, const std::filesystem::path& path);
 
     std::shared_ptr<const model::Project> project_;

@@ -19,9 +19,9 @@ template <class Request, class Key = int>
 class Newest {
  public:
     /// name: of the work, as a failure is told. work runs in the thread; it may look whether something newer waits, and
-    /// stop.
-    Newest(const char* name, std::function<void(const Request&)> work)
-        : name_(name), work_(std::move(work)), thread_([this] { loop(); }) {}
+    /// stop. lost: called in the thread after work that failed, which is told already.
+    Newest(const char* name, std::function<void(const Request&)> work, std::function<void(const Request&)> lost = {})
+        : name_(name), work_(std::move(work)), lost_(std::move(lost)), thread_([this] { loop(); }) {}
     ~Newest() {
         {
             const std::lock_guard lock(mutex_);
@@ -58,7 +58,8 @@ class Newest {
             if (quit_) return;
             const auto request = next_.extract(next_.begin());
             lock.unlock();
-            guarded(name_, [&] { work_(request.mapped()); });
+            if (!guarded(name_, [&] { work_(request.mapped()); }) && lost_)
+                guarded("What follows a failure", [&] { lost_(request.mapped()); });
         }
     }
 
@@ -67,7 +68,7 @@ class Newest {
     std::map<Key, Request> next_;
     bool quit_ = false, held_ = false;
     const char* name_;
-    std::function<void(const Request&)> work_;
+    std::function<void(const Request&)> work_, lost_;
     std::thread thread_;
 };
 
