@@ -153,6 +153,29 @@ TEST_F(Failures, of_the_weather_and_of_the_model_check) {
         "The model check", [this] { edit(); }, [this] { return !window->part<ModelCheck>().is_looking(); });
 }
 
+TEST_F(Failures, leave_nobody_waiting) {
+    const auto always = [](const char* name) {
+        rehearse_failures([name](const char* work) {
+            if (std::string_view(work) == name) throw std::runtime_error("rehearsed");
+        });
+    };
+    always("Reading the weather");
+    window->document().edit(QStringLiteral("Latitude"), [](model::Project& p) { p.site.latitude = 40; });
+    EXPECT_TRUE(window->document().reads_weather());
+    EXPECT_TRUE(drive::wait_until([&] { return !window->document().reads_weather(); }, 20000));
+    always("The model check");
+    edit();
+    EXPECT_TRUE(window->part<ModelCheck>().is_looking());
+    EXPECT_TRUE(drive::wait_until([&] { return !window->part<ModelCheck>().is_looking(); }, 20000));
+    rehearse_failures({});
+    ASSERT_TRUE(drive::wait_until([this] { return is_settled(); }));
+    always("The live year");
+    drive::click(*window, "desk-light");
+    window->desktop().show(figure::daylight_autonomy());
+    EXPECT_TRUE(window->asker().is_tracing_year());
+    EXPECT_TRUE(drive::wait_until([&] { return !window->asker().is_tracing_year(); }, 20000));
+}
+
 TEST_F(Failures, of_the_models_picture) {
     auto& model = window->part<ModelView>();
     QImage before;

@@ -44,7 +44,8 @@ std::shared_ptr<const model::Project> at_stage(const std::shared_ptr<const model
 }
 
 YearTracer::YearTracer(QObject* parent)
-    : QObject(parent), worker_(
+    : QObject(parent),
+      worker_(
           "The live year",
           [this](const Request& request) {
               trace(request);

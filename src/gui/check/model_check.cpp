@@ -17,8 +17,9 @@ ModelCheck::ModelCheck(Desktop& desktop, CheckView& view)
       desktop_(desktop),
       view_(view),
       button_(new QPushButton(desktop.window())),
-      looker_("The model check", this, &ModelCheck::find, [this](const Found& found) { keep(found); },
-              [this] { answered_ = asked_; }) {
+      looker_(
+          "The model check", this, &ModelCheck::find, [this](const Found& found) { keep(found); },
+          [this] { answered_ = asked_; }) {
     button_->setObjectName(QStringLiteral("faults"));
     button_->setToolTip(QStringLiteral("What the model check found"));
     set_icon(button_, QStringLiteral("triangle-alert"));

@@ -40,8 +40,9 @@ class EditStep : public QUndoCommand {
 Document::Document(QObject* parent)
     : QObject(parent),
       project_(std::make_shared<model::Project>(blank_project())),
-      weather_reader_("Reading the weather", this, &Document::read_weather,
-                      [this](const WeatherFound& found) { keep_weather(found); }, [this] { lose_weather(); }) {
+      weather_reader_(
+          "Reading the weather", this, &Document::read_weather,
+          [this](const WeatherFound& found) { keep_weather(found); }, [this] { lose_weather(); }) {
     load_weather();
 }
 
