@@ -1,5 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "report/climate_charts.h"
+#include "language/dates.h"
+#include "language/words.h"
 
 #include <QImage>
 #include <algorithm>
@@ -10,8 +12,6 @@ namespace wp::report {
 using climate::Quantity;
 
 namespace {
-
-constexpr const char* kMonths[] = {"Jan", "Feb", "Mar", "Apr", "May", "Jun", "Jul", "Aug", "Sep", "Oct", "Nov", "Dec"};
 
 void set_size(QPainter& painter, int pixels, bool heavy = false) {
     QFont font = painter.font();
@@ -79,8 +79,8 @@ ClimateSeries climate_series(const climate::WeatherYear& weather, const std::vec
     out.hours = climate::hourly(weather, outdoor, quantity);
     for (const auto& hour : weather.hours) out.doubt.push_back(hour.doubt);
     const auto& name = climate::name_of(quantity);
-    out.name = QString::fromUtf8(name.name);
-    out.unit = QString::fromUtf8(name.unit);
+    out.name = language::words(name.name);
+    out.unit = language::words(name.unit);
     const auto [low, high] = range_of(out.hours);
     out.scale = {quantity == Quantity::dry_bulb ? std::floor(low / 5) * 5 : 0,
                  quantity == Quantity::cloud      ? 10
@@ -121,7 +121,7 @@ void draw_carpet(QPainter& painter, const ClimateSeries& series, const Ink& ink,
     for (int m = 1; m <= 12; ++m) {
         const double x = r.left() + climate::days_before(m) / 365.0 * r.width(),
                      w = climate::days_in(m) / 365.0 * r.width();
-        painter.drawText(QRectF(x, r.bottom() + 4, w, 16), Qt::AlignCenter, QString::fromLatin1(kMonths[m - 1]));
+        painter.drawText(QRectF(x, r.bottom() + 4, w, 16), Qt::AlignCenter, language::month_short(static_cast<int>(m)));
         if (m > 1) painter.drawLine(QPointF(x, r.bottom()), QPointF(x, r.bottom() + 4));
     }
     // The scale stands beside its carpet.
@@ -137,12 +137,12 @@ void draw_carpet(QPainter& painter, const ClimateSeries& series, const Ink& ink,
     if (doubtful > 0) {
         painter.setPen(ink.faint.darker(120));
         painter.drawText(QRectF(r.left(), area.top(), r.width(), 18), Qt::AlignRight | Qt::AlignVCenter,
-                         QStringLiteral("dotted: %1 hours filled or corrected").arg(doubtful));
+                         QObject::tr("dotted: %1 hours filled or corrected").arg(doubtful));
     }
 }
 
 void draw_mean_days(QPainter& painter, const ClimateSeries& series, const Ink& ink, QRectF area) {
-    heading(painter, ink, area, QStringLiteral("Mean day of each month, %1").arg(series.unit));
+    heading(painter, ink, area, QObject::tr("Mean day of each month, %1").arg(series.unit));
     const QRectF r = chart_area(area);
     const auto days = climate::mean_days(series.hours);
     double low = 0, high = 1e-9;
@@ -174,13 +174,14 @@ void draw_mean_days(QPainter& painter, const ClimateSeries& series, const Ink& i
         painter.setPen(QPen(ink.faint, 0.6));
         if (m > 0) painter.drawLine(QPointF(left, r.top()), QPointF(left, r.bottom()));
         painter.setPen(ink.ink);
-        painter.drawText(QRectF(left, r.bottom() + 4, w, 16), Qt::AlignCenter, QString::fromLatin1(kMonths[m]));
+        painter.drawText(QRectF(left, r.bottom() + 4, w, 16), Qt::AlignCenter,
+                         language::month_short(static_cast<int>(m) + 1));
     }
 }
 
 void draw_hours_above(QPainter& painter, const ClimateSeries& series, const Ink& ink, QRectF area, double marked,
                       const QString& words) {
-    heading(painter, ink, area, QStringLiteral("Hours of the year above a level, %1").arg(series.unit));
+    heading(painter, ink, area, QObject::tr("Hours of the year above a level, %1").arg(series.unit));
     const QRectF r = chart_area(area);
     std::vector<double> levels;
     for (int i = 0; i <= 200; ++i)
@@ -210,7 +211,7 @@ void draw_hours_above(QPainter& painter, const ClimateSeries& series, const Ink&
 }
 
 void draw_sky_types(QPainter& painter, const std::array<int, 16>& types, const Ink& ink, QRectF area) {
-    heading(painter, ink, area, QStringLiteral("Kinds of sky, daylit hours by nearest CIE type"));
+    heading(painter, ink, area, QObject::tr("Kinds of sky, daylit hours by nearest CIE type"));
     const QRectF r = chart_area(area).adjusted(0, 0, 0, -14);
     const int most = std::max(1, *std::max_element(types.begin(), types.end()));
     const double step = nice_step(most, 4);
@@ -229,7 +230,7 @@ void draw_sky_types(QPainter& painter, const std::array<int, 16>& types, const I
     for (const auto& [from, to, name] :
          {std::tuple{0, 5, "overcast"}, std::tuple{5, 10, "intermediate"}, std::tuple{10, 15, "clear"}})
         painter.drawText(QRectF(r.left() + from * w, r.bottom() + 18, (to - from) * w, 15), Qt::AlignCenter,
-                         QString::fromLatin1(name));
+                         language::words(name));
 }
 
 void draw_climate_page(QPainter& painter, const climate::WeatherYear& weather,
@@ -245,7 +246,7 @@ void draw_climate_page(QPainter& painter, const climate::WeatherYear& weather,
     draw_mean_days(painter, series, ink, QRectF(gap, h * 0.37, w - 2 * gap, h * 0.28));
     const double half = (w - 3 * gap) / 2;
     draw_hours_above(painter, series, ink, QRectF(gap, h * 0.66, half, h * 0.34 - gap), diffuse ? median : NAN,
-                     QStringLiteral("median of the daylight hours %1 lx").arg(median, 0, 'f', 0));
+                     QObject::tr("median of the daylight hours %L1 lx").arg(median, 0, 'f', 0));
     draw_sky_types(painter, climate::sky_types(outdoor), ink, QRectF(2 * gap + half, h * 0.66, half, h * 0.34 - gap));
 }
 

@@ -8,6 +8,8 @@
 #include <functional>
 
 #include "base/file.h"
+#include "language/dates.h"
+#include "language/words.h"
 #include "metric/annual.h"
 #include "report/paper.h"
 
@@ -52,14 +54,17 @@ Outcome write_plan_to_scale(const PlanScene& scene, const std::filesystem::path&
                 high = {std::max(high.x, p.x + option.outer_wall + margin),
                         std::max(high.y, p.y + option.outer_wall + margin)};
             }
-    if (low.x > high.x) return Fault{path.string(), "there is no room on this storey", "Draw one first"};
+    if (low.x > high.x)
+        return Fault{path.string(), QT_TRANSLATE_NOOP("QObject", "there is no room on this storey"),
+                     QT_TRANSLATE_NOOP("QObject", "Draw one first")};
     // Pens and letters are those of the screen; the drawing is as large as the paper wants.
     const double zoom = dots / kPageDots, metre = kPageDots / kInch / scale;
     const QSize size(static_cast<int>(std::ceil((high.x - low.x) * metre)),
                      static_cast<int>(std::ceil((high.y - low.y) * metre)));
     if (std::max(size.width(), size.height()) * zoom > kMostPixels)
-        return Fault{path.string(), "the picture would be more than 20000 pixels wide or high",
-                     "Choose a smaller scale or fewer dots an inch"};
+        return Fault{path.string(),
+                     QT_TRANSLATE_NOOP("QObject", "the picture would be more than 20000 pixels wide or high"),
+                     QT_TRANSLATE_NOOP("QObject", "Choose a smaller scale or fewer dots an inch")};
     PlanView view;
     view.scale = metre;
     view.origin = QPointF(-low.x * metre, high.y * metre);
@@ -70,7 +75,7 @@ Outcome write_plan_to_scale(const PlanScene& scene, const std::filesystem::path&
     const auto number = [](double v) { return QString::number(v, 'f', 9); };
     if (path.extension() == ".svg") {
         const QByteArray bytes = svg_of(size, QString::fromStdString(option.name), paint, kPageDots,
-                                        QStringLiteral("1:%1; upper left corner at x %2 m, y %3 m of the drawing")
+                                        QObject::tr("1:%1; upper left corner at x %2 m, y %3 m of the drawing")
                                             .arg(scale)
                                             .arg(number(low.x), number(high.y)));
         return write_file(path, {bytes.constData(), static_cast<size_t>(bytes.size())});
@@ -201,17 +206,16 @@ QImage luminance_image(const question::GlareAnswer& answer, int size, const Ink&
 
 Outcome write_luminance(const question::GlareAnswer& answer, const std::filesystem::path& path) {
     const Ink ink;
-    return write_paper(path, {760, 880}, QStringLiteral("Luminance"), [&](QPainter& painter) {
+    return write_paper(path, {760, 880}, QObject::tr("Luminance"), [&](QPainter& painter) {
         painter.fillRect(QRect(0, 0, 760, 880), ink.paper);
         painter.setFont(page_font(16, QFont::DemiBold));
         painter.setPen(ink.ink);
-        painter.drawText(
-            QRectF(40, 16, 680, 30), Qt::AlignLeft | Qt::AlignVCenter,
-            QStringLiteral("%1, %2: DGP %3, Ev %4 lx")
-                .arg(QString::fromStdString(answer.observer.name), QString::fromStdString(climate::text(answer.moment)),
-                     QString::number(answer.dgp, 'f', 3), figure(answer.vertical_lux)));
+        painter.drawText(QRectF(40, 16, 680, 30), Qt::AlignLeft | Qt::AlignVCenter,
+                         QObject::tr("%1, %2: DGP %3, Ev %4 lx")
+                             .arg(QString::fromStdString(answer.observer.name), language::text(answer.moment),
+                                  language::number(answer.dgp, 'f', 3), figure(answer.vertical_lux)));
         painter.drawImage(QPointF(40, 60), luminance_image(answer, 680, ink));
-        draw_legend(painter, {kDimLuminance, kBrightLuminance, true}, QStringLiteral("Luminance"),
+        draw_legend(painter, {kDimLuminance, kBrightLuminance, true}, QObject::tr("Luminance"),
                     QStringLiteral("cd/m\u00b2, logarithmic"), ink, QRectF(180, 780, 400, 50));
     });
 }

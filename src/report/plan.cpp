@@ -10,6 +10,7 @@
 #include "geometry/polygon.h"
 #include "geometry/roof_shape.h"
 #include "geometry/walls.h"
+#include "language/words.h"
 #include "report/plan_map.h"
 #include "report/plan_things.h"
 
@@ -31,12 +32,12 @@ Ink Ink::dark() {
 
 QString figure(double v) {
     const double a = std::fabs(v);
-    return QString::number(v, 'f', a >= 99.95 ? 0 : a >= 9.995 ? 1 : 2);
+    return language::number(v, 'f', a >= 99.95 ? 0 : a >= 9.995 ? 1 : 2);
 }
 
 // Two digits: more would be known of the error than of the value.
 QString error_figure(double h) {
-    return h > 0 && h < 0.01 ? QString::number(h, 'f', h < 0.001 ? 4 : 3)
+    return h > 0 && h < 0.01 ? language::number(h, 'f', h < 0.001 ? 4 : 3)
                              : QString::number(h, 'f',
                                                h >= 9.95    ? 0
                                                : h >= 0.995 ? 1
@@ -130,7 +131,7 @@ std::vector<NamePlate> plates_wanted(const PlanScene& scene, const Storey& store
     std::vector<NamePlate> out;
     if (scene.show_areas)
         out.push_back({{},
-                       {QStringLiteral("%1  %2 m\u00b2")
+                       {QStringLiteral("%1  %L2 m\u00b2")
                             .arg(name)
                             .arg(geometry::floor_area(*scene.option, storey, room), 0, 'f', 1)},
                        figures});
@@ -366,7 +367,7 @@ void draw_above(const Hand& hand, const Storey& storey, const std::vector<geomet
     }
 }
 
-QString metres(double v) { return QString::number(v, 'f', 2); }
+QString metres(double v) { return language::number(v, 'f', 2); }
 
 // A dimension line, and where on it its figure stands: below nought where nothing is free.
 struct PlacedDimension {

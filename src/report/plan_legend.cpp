@@ -4,6 +4,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "language/words.h"
 #include "report/plan.h"
 
 namespace wp::report {
@@ -40,8 +41,8 @@ QRectF legend_bar(QRectF area) { return {area.left(), area.top() + 20, area.widt
 
 QString mark_text(double value) {
     if (std::fabs(value) < 1e-12) return QStringLiteral("0");
-    if (std::fabs(value) >= 10000) return QStringLiteral("%1k").arg(value / 1000, 0, 'g', 3);
-    return std::fabs(value) >= 1000 ? QString::number(value, 'f', 0) : QString::number(value, 'g', 3);
+    if (std::fabs(value) >= 10000) return QStringLiteral("%L1k").arg(value / 1000, 0, 'g', 3);
+    return std::fabs(value) >= 1000 ? language::number(value, 'f', 0) : language::number(value, 'g', 3);
 }
 
 namespace {

@@ -7,6 +7,7 @@
 #include <cmath>
 
 #include "geometry/contours.h"
+#include "language/words.h"
 
 namespace wp::report {
 
@@ -245,12 +246,12 @@ LayerFigures figures_of(const MapLayer& layer, const MapMarks& marks) {
 
 QStringList figure_lines(const LayerFigures& f, const MapMarks& marks, const QString& unit) {
     if (f.points == 0) return {};
-    QStringList lines{QStringLiteral("mean %1 %2   median %3").arg(figure(f.mean), unit, figure(f.median))};
-    QString second = QStringLiteral("least %1   Uo %2").arg(figure(f.least), QString::number(f.uniformity, 'f', 2));
+    QStringList lines{QObject::tr("mean %1 %2   median %3").arg(figure(f.mean), unit, figure(f.median))};
+    QString second = QObject::tr("least %1   Uo %2").arg(figure(f.least), language::number(f.uniformity, 'f', 2));
     if (marks.has_band())
-        second += QStringLiteral("   in band %1 %").arg(100 * f.within, 0, 'f', 0);
+        second += QObject::tr("   in band %L1 %").arg(100 * f.within, 0, 'f', 0);
     else if (f.share)
-        second += QStringLiteral("   \u2265 %1: %2 %").arg(figure(*marks.level)).arg(100 * *f.share, 0, 'f', 0);
+        second += QStringLiteral("   \u2265 %1: %L2 %").arg(figure(*marks.level)).arg(100 * *f.share, 0, 'f', 0);
     lines << second;
     return lines;
 }

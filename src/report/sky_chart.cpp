@@ -7,6 +7,8 @@
 #include <cmath>
 
 #include "climate/weather.h"
+#include "language/dates.h"
+#include "language/words.h"
 
 namespace wp::report {
 
@@ -58,12 +60,21 @@ std::vector<int> path_days() {
 
 QString path_name(int day) {
     // Paths of spring and autumn are the same to a few days.
-    static constexpr const char* names[] = {
-        "21 Jan, Nov", "21 Feb, Oct", "21 Mar, Sep", "21 Apr, Aug", "21 May, Jul", "21 Jun", "", "", "", "", "",
-        "21 Dec"};
+    static constexpr const char* names[] = {QT_TRANSLATE_NOOP("QObject", "21 Jan, Nov"),
+                                            QT_TRANSLATE_NOOP("QObject", "21 Feb, Oct"),
+                                            QT_TRANSLATE_NOOP("QObject", "21 Mar, Sep"),
+                                            QT_TRANSLATE_NOOP("QObject", "21 Apr, Aug"),
+                                            QT_TRANSLATE_NOOP("QObject", "21 May, Jul"),
+                                            QT_TRANSLATE_NOOP("QObject", "21 Jun"),
+                                            "",
+                                            "",
+                                            "",
+                                            "",
+                                            "",
+                                            QT_TRANSLATE_NOOP("QObject", "21 Dec")};
     const auto m = climate::moment_of(day, 0);
-    if (m.day == 21 && names[m.month - 1][0] != 0) return QString::fromLatin1(names[m.month - 1]);
-    const QString text = QString::fromStdString(climate::text(climate::moment_of(day, 0)));
+    if (m.day == 21 && names[m.month - 1][0] != 0) return language::words(names[m.month - 1]);
+    const QString text = language::text(climate::moment_of(day, 0));
     return text.left(text.lastIndexOf(QLatin1Char(' ')));
 }
 
@@ -132,7 +143,7 @@ void draw_grid(QPainter& painter, const SkyFrame& frame, const Ink& ink) {
         for (int k = 0; k < 4; ++k) {
             const QPointF p =
                 frame.centre() + (frame.place(k * kPi / 2, 0) - frame.centre()) * (1 + 12 / frame.radius());
-            painter.drawText(QRectF(p.x() - 10, p.y() - 9, 20, 18), Qt::AlignCenter, QString::fromLatin1(winds[k]));
+            painter.drawText(QRectF(p.x() - 10, p.y() - 9, 20, 18), Qt::AlignCenter, language::words(winds[k]));
         }
         return;
     }
@@ -154,7 +165,7 @@ void draw_grid(QPainter& painter, const SkyFrame& frame, const Ink& ink) {
         painter.setPen(ink.ink);
         if (k % 2 == 0)
             painter.drawText(QRectF(x - 12, box.bottom() + 4, 24, 16), Qt::AlignCenter,
-                             QString::fromLatin1(winds[(k / 2) % 4]));
+                             language::words(winds[(k / 2) % 4]));
     }
 }
 

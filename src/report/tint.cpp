@@ -7,6 +7,7 @@
 #include <map>
 
 #include "geometry/finishes.h"
+#include "language/words.h"
 #include "report/palette.h"
 
 namespace wp::report {
@@ -91,7 +92,7 @@ std::vector<TintEntry> tint_legend(TintBy by, const Project& project, const Opti
     bool missing = false;
     geometry::each_finish(project, option, [&](Part part, const Item&, const Finish& finish) {
         missing = missing || finish.material == nullptr;
-        if (by == TintBy::part) add(part_colour(part), QString::fromLatin1(part_name(part)));
+        if (by == TintBy::part) add(part_colour(part), language::words(part_name(part)));
         if (by == TintBy::material && finish.material != nullptr)
             add(colour_of(*finish.material), QString::fromStdString(finish.material->name));
     });
@@ -99,12 +100,12 @@ std::vector<TintEntry> tint_legend(TintBy by, const Project& project, const Opti
         for (const int percent : {5, 20, 35, 50, 65, 80})
             add(light_colour(percent / 100.0), QStringLiteral("%1 %").arg(percent));
     if (by == TintBy::assumed) {
-        add(kGuess, QStringLiteral("assumed"));
-        add(kByType, QStringLiteral("by type"));
-        add(kByRoom, QStringLiteral("by room"));
-        add(kOwn, QStringLiteral("own"));
+        add(kGuess, QObject::tr("assumed"));
+        add(kByType, QObject::tr("by type"));
+        add(kByRoom, QObject::tr("by room"));
+        add(kOwn, QObject::tr("own"));
     }
-    if (missing) add(kMissing, QStringLiteral("no material"));
+    if (missing) add(kMissing, QObject::tr("no material"));
     return out;
 }
 

@@ -22,6 +22,7 @@
 #include "gui/saving/save.h"
 #include "gui/work/job_queue.h"
 #include "gui/work/newest.h"
+#include "language/language.h"
 #include "store/project_file.h"
 
 using namespace wp;
@@ -480,6 +481,7 @@ int main(int argc, char** argv) {
     qputenv("XDG_CONFIG_HOME", QByteArray::fromStdString(settings.path().string()));
     QApplication application(argc, argv);
     QApplication::setApplicationName(QStringLiteral("warmpane-tests"));
+    language::use_language(qEnvironmentVariable("WARMPANE_LANGUAGE", QStringLiteral("en")));
     apply_look(application, Paper::light);
     return RUN_ALL_TESTS();
 }

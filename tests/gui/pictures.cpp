@@ -22,6 +22,7 @@
 #include "gui/look/look.h"
 #include "gui/site/sky_page.h"
 #include "gui/year/year_view.h"
+#include "language/language.h"
 #include "model/project.h"
 #include "shading/device.h"
 
@@ -29,6 +30,7 @@ int main(int argc, char** argv) {
     using namespace wp::gui;
     QApplication application(argc, argv);
     QApplication::setApplicationName(QStringLiteral("warmpane-screenshots"));
+    wp::language::use_language(qEnvironmentVariable("WARMPANE_LANGUAGE", QStringLiteral("en")));
     if (argc < 3) {
         std::fputs("usage: warmpane-screenshots PROJECT FOLDER [NAME...]\n", stderr);
         return 2;

@@ -8,6 +8,7 @@
 #include "describe/depends.h"
 #include "describe/field.h"
 #include "exchange/kept_table.h"
+#include "language/words.h"
 #include "question/ask.h"
 #include "store/asked.h"
 
@@ -151,7 +152,7 @@ void Asker::request_moment() {
     // Asked again when it is read.
     if (document_.reads_weather() && document_.weather() == nullptr && document_.sky().needs_weather()) return;
     const auto outdoors = document_.outdoors();
-    if (!outdoors) return emit said(QString::fromStdString(outdoors.fault().line()));
+    if (!outdoors) return emit said(language::line(outdoors.fault()));
     if (watching_ && !document_.option().planes.empty())
         live_moment_.request(document_.snapshot(), document_.option_index(), *outdoors);
     if (!document_.option().readings.empty())
@@ -197,8 +198,8 @@ void Asker::look_at(const std::vector<climate::Moment>& moments) {
     };
     for (const auto& moment : moments)
         if (state(moment.month) != state(document_.moment().month))
-            emit said(QStringLiteral(
-                "Months with other leaves or another ground need a question of their own: New question"));
+            emit said(
+                QObject::tr("Months with other leaves or another ground need a question of their own: New question"));
         else if (const auto outdoors =
                      question::outdoors_at(document_.project().site, document_.sky(), moment, document_.outdoor()))
             all.push_back(*outdoors);
@@ -227,32 +228,31 @@ void Asker::ask_question(const model::Id& id) {
     const auto weather = document_.weather();
     const size_t index = document_.option_index();
     const auto beside = answers();
-    jobs_.add(QStringLiteral("table %1 %2")
-                  .arg(QString::fromStdString(project->options[index].id), QString::fromStdString(id)),
-              QStringLiteral("%1: %2").arg(QString::fromStdString(question->name),
-                                           QString::fromStdString(project->options[index].name)),
-              [this, project, weather, index, beside, wanted = *question](
-                  const Cancel& cancel, const Progress& progress) -> JobQueue::Finish {
-                  const auto& option = project->options[index];
-                  auto answer = analysis::ask(*project, option, wanted, weather.get(), question::effort_of(wanted),
-                                              cancel, progress);
-                  if (!answer) return [this, line = answer.fault().line()] { emit said(QString::fromStdString(line)); };
-                  auto kept = std::make_shared<const question::TableAnswer>(std::move(*answer));
-                  Outcome fault;
-                  if (beside != nullptr && !cancel.requested()) {
-                      const Fingerprint print = analysis::asked_print(*project, option, wanted, weather.get());
-                      fault = beside->keep_piece(print, exchange::write_kept(*kept));
-                      if (!fault)
-                          fault = beside->keep(store::entry_of(kept->kind, option, wanted, kept->record), {print});
-                  }
-                  return [this, kept, project, fault, id = option.id, question = wanted.id] {
-                      if (fault) emit said(QString::fromStdString(fault->line()));
-                      kept_.keep_table({id, question}, {kept, project, false});
-                      emit said(QStringLiteral("Answered in %1 s, %2 million rays")
-                                    .arg(kept->record.seconds, 0, 'f', 1)
-                                    .arg(static_cast<double>(kept->record.rays) / 1e6, 0, 'f', 1));
-                  };
-              });
+    jobs_.add(
+        QObject::tr("table %1 %2").arg(QString::fromStdString(project->options[index].id), QString::fromStdString(id)),
+        QStringLiteral("%1: %2").arg(QString::fromStdString(question->name),
+                                     QString::fromStdString(project->options[index].name)),
+        [this, project, weather, index, beside, wanted = *question](const Cancel& cancel,
+                                                                    const Progress& progress) -> JobQueue::Finish {
+            const auto& option = project->options[index];
+            auto answer =
+                analysis::ask(*project, option, wanted, weather.get(), question::effort_of(wanted), cancel, progress);
+            if (!answer) return [this, line = language::line(answer.fault())] { emit said(line); };
+            auto kept = std::make_shared<const question::TableAnswer>(std::move(*answer));
+            Outcome fault;
+            if (beside != nullptr && !cancel.requested()) {
+                const Fingerprint print = analysis::asked_print(*project, option, wanted, weather.get());
+                fault = beside->keep_piece(print, exchange::write_kept(*kept));
+                if (!fault) fault = beside->keep(store::entry_of(kept->kind, option, wanted, kept->record), {print});
+            }
+            return [this, kept, project, fault, id = option.id, question = wanted.id] {
+                if (fault) emit said(language::line(*fault));
+                kept_.keep_table({id, question}, {kept, project, false});
+                emit said(QObject::tr("Answered in %L1 s, %L2 million rays")
+                              .arg(kept->record.seconds, 0, 'f', 1)
+                              .arg(static_cast<double>(kept->record.rays) / 1e6, 0, 'f', 1));
+            };
+        });
 }
 
 // Answers to the project's questions as they stand come back from beside the project.
@@ -272,13 +272,13 @@ void Asker::open_kept_tables(store::Answers& kept) {
 void Asker::ask_glare(const model::Id& wanted, int heading) {
     if (waits_for_weather([this, wanted, heading] { ask_glare(wanted, heading); })) return;
     if (document_.weather() == nullptr)
-        return emit said(QStringLiteral("A picture needs weather: choose a file, or a made-up year, on the Site desk"));
+        return emit said(QObject::tr("A picture needs weather: choose a file, or a made-up year, on the Site desk"));
     const auto& observers = document_.option().observers;
     const auto* observer = model::find(observers, wanted);
     if (observer == nullptr && !observers.empty()) observer = &observers.front();
-    if (observer == nullptr) return emit said(QStringLiteral("Place an observer first: press E and click in a room"));
+    if (observer == nullptr) return emit said(QObject::tr("Place an observer first: press E and click in a room"));
     if (climate::sun_position(document_.weather()->place, document_.moment()).altitude < radians(-4))
-        return emit said(QStringLiteral("It is night at that moment: choose another on the year strip"));
+        return emit said(QObject::tr("It is night at that moment: choose another on the year strip"));
     const auto project = document_.snapshot();
     const auto weather = document_.weather();
     Question question = question_of(*project, Question::Kind::glare);
@@ -288,7 +288,7 @@ void Asker::ask_glare(const model::Id& wanted, int heading) {
     const size_t index = document_.option_index();
     jobs_.add(
         QStringLiteral("glare"),
-        QStringLiteral("Looking through %1")
+        QObject::tr("Looking through %1")
             .arg(QString::fromStdString(observer->others.empty()
                                             ? observer->name
                                             : model::view_name(*observer, static_cast<size_t>(question.heading)))),

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // The asker's years: traced as jobs, kept beside the project, read live.
 #include "gui/answers/asker.h"
+#include "language/words.h"
 #include "question/ask.h"
 #include "store/asked.h"
 
@@ -86,7 +87,7 @@ void Asker::build_years() {
         if (kept == nullptr || !key.startsWith(year_job({}))) return;
         const auto question = question_of(document_.project(), Question::Kind::year);
         if (const auto fault = kept->release(key.mid(year_job({}).size()).toStdString(), store::name_of(question)))
-            emit said(QString::fromStdString(fault->line()));
+            emit said(language::line(*fault));
     });
 }
 
@@ -172,7 +173,7 @@ std::shared_ptr<store::Answers> Asker::answers() {
     if (opened)
         answers_ = *opened;
     else
-        emit said(QString::fromStdString(opened.fault().line()));
+        emit said(language::line(opened.fault()));
     return answers_;
 }
 
@@ -193,14 +194,14 @@ void Asker::open_kept_answers() {
 void Asker::take_kept_answers(store::Answers& kept) {
     open_kept_tables(kept);
     const auto list = kept.list();
-    if (!list) return emit said(QString::fromStdString(list.fault().line()));
+    if (!list) return emit said(language::line(list.fault()));
     for (size_t i = 0; i < document_.project().options.size(); ++i) {
         const auto& id = document_.project().options[i].id;
         if (std::any_of(list->begin(), list->end(), [&](const auto& e) { return e.option == id && e.kind == "year"; }))
             run_year(i, true);
     }
     const auto begun = kept.left_behind();
-    if (!begun) return emit said(QString::fromStdString(begun.fault().line()));
+    if (!begun) return emit said(language::line(begun.fault()));
     for (const auto& job : *begun) {
         const auto& options = document_.project().options;
         const auto at = std::find_if(options.begin(), options.end(), [&](const auto& o) { return o.id == job.option; });
@@ -209,7 +210,7 @@ void Asker::take_kept_answers(store::Answers& kept) {
             continue;
         }
         run_year(static_cast<size_t>(at - options.begin()), false);
-        emit said(QStringLiteral("The year of %1 was being traced when the program ended: it goes on from there")
+        emit said(QObject::tr("The year of %1 was being traced when the program ended: it goes on from there")
                       .arg(QString::fromStdString(at->name)));
     }
 }
@@ -217,16 +218,16 @@ void Asker::take_kept_answers(store::Answers& kept) {
 void Asker::ask_year() {
     if (waits_for_weather([this] { ask_year(); })) return;
     if (document_.weather() == nullptr)
-        return emit said(QStringLiteral("The year needs weather: choose a file, or a made-up year, on the Site desk"));
+        return emit said(QObject::tr("The year needs weather: choose a file, or a made-up year, on the Site desk"));
     if (document_.option().planes.empty())
-        return emit said(QStringLiteral("Draw a room first: the year is asked on its reference plane"));
+        return emit said(QObject::tr("Draw a room first: the year is asked on its reference plane"));
     run_year(document_.option_index(), false);
 }
 
 void Asker::ask_all() {
     if (waits_for_weather([this] { ask_all(); })) return;
     if (document_.weather() == nullptr)
-        emit said(QStringLiteral("Only the daylight factor can be asked: the year needs weather"));
+        emit said(QObject::tr("Only the daylight factor can be asked: the year needs weather"));
     for (size_t i = 0; i < document_.project().options.size(); ++i)
         if (!document_.project().options[i].planes.empty() && document_.weather() != nullptr) run_year(i, false);
 }
@@ -241,13 +242,13 @@ void Asker::run_year(size_t index, bool only_if_kept) {
     const auto before = kept_.year(option.id);
     const auto kept = answers();
     jobs_.add(
-        year_job(option.id), QStringLiteral("The year: %1").arg(QString::fromStdString(option.name)),
+        year_job(option.id), QObject::tr("The year: %1").arg(QString::fromStdString(option.name)),
         [this, project, weather, index, needs_daylight, only_if_kept, before, kept](
             const Cancel& cancel, const Progress& progress) -> JobQueue::Finish {
             const auto& option = project->options[index];
             const auto question = question_of(*project, Question::Kind::year);
             const auto scene = question::year_scene(*project, option, question, *weather);
-            if (!scene) return [this, line = scene.fault().line()] { emit said(QString::fromStdString(line)); };
+            if (!scene) return [this, line = language::line(scene.fault())] { emit said(line); };
             const auto effort = question::effort_of(question);
             if (only_if_kept) {
                 const auto list = kept->list();
@@ -273,7 +274,7 @@ void Asker::run_year(size_t index, bool only_if_kept) {
                     give_up_tracing();
                 kept_.keep_year(id, year, year->record.inputs);
                 if (daylight) kept_.offer_daylight(id, {daylight, project});
-                if (fault) emit said(QString::fromStdString(fault->line()));
+                if (fault) emit said(language::line(*fault));
                 // The project may have moved on meanwhile: the reading will tell.
                 request_year(index);
             };

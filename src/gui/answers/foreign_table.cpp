@@ -26,7 +26,7 @@ void compare_with_ours(const Document& document, const KeptAnswers& kept, questi
             if (same == other.columns.end()) continue;
             question::Column difference = table.columns[c];
             difference.id += "_minus_ours";
-            difference.name += " minus ours";
+            difference.name += QT_TRANSLATE_NOOP("QObject", " minus ours");
             difference.unit = same->unit;
             table.columns[c].unit = same->unit;
             bool any = false;
@@ -67,8 +67,9 @@ Result<model::Id> open_foreign_table(const Document& document, KeptAnswers& kept
     }
     compare_with_ours(document, kept, answer->table);
     if (met == 0)
-        return Fault{foreign->name, "none of its points lies on a plane of this option",
-                     "Check that it is of this building, in metres and in the drawing's axes"};
+        return Fault{
+            foreign->name, QT_TRANSLATE_NOOP("QObject", "none of its points lies on a plane of this option"),
+            QT_TRANSLATE_NOOP("QObject", "Check that it is of this building, in metres and in the drawing's axes")};
     answer->record.settled = true;
     const model::Id id = "file " + foreign->name;
     kept.keep_table({option.id, id}, {answer, document.snapshot(), true});

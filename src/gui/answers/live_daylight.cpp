@@ -24,7 +24,8 @@ PointsOf readings_asked() {
 LiveDaylight::LiveDaylight(PointsOf points, QObject* parent)
     : QObject(parent),
       points_(std::move(points)),
-      worker_("The live daylight factor", [this](const Request& request) { solve(request); }) {}
+      worker_(QT_TRANSLATE_NOOP("QObject", "The live daylight factor"),
+              [this](const Request& request) { solve(request); }) {}
 
 LiveDaylight::~LiveDaylight() {
     quit_ = true;

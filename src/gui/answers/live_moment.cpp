@@ -17,9 +17,10 @@ constexpr size_t kFieldsKept = 6;
 LiveMoment::LiveMoment(PointsOf points, QObject* parent)
     : QObject(parent),
       points_(std::move(points)),
-      looker_("Light of the moment", [this](const Look& wanted) { look(wanted); }),
-      other_looker_("Light of other moments", [this](const Others& wanted) { look_at_others(wanted); }),
-      tracer_("The light field", [this](const Key& key) { trace(key); }) {}
+      looker_(QT_TRANSLATE_NOOP("QObject", "Light of the moment"), [this](const Look& wanted) { look(wanted); }),
+      other_looker_(QT_TRANSLATE_NOOP("QObject", "Light of other moments"),
+                    [this](const Others& wanted) { look_at_others(wanted); }),
+      tracer_(QT_TRANSLATE_NOOP("QObject", "The light field"), [this](const Key& key) { trace(key); }) {}
 
 LiveMoment::~LiveMoment() { quit_ = true; }
 

@@ -6,7 +6,9 @@
 namespace wp::gui {
 
 LiveYear::LiveYear(QObject* parent)
-    : QObject(parent), worker_("Reading the year", [this](const Request& request) { read_one(request); }) {}
+    : QObject(parent),
+      worker_(QT_TRANSLATE_NOOP("QObject", "Reading the year"), [this](const Request& request) { read_one(request); }) {
+}
 
 void LiveYear::request(Request request) {
     const model::Id id = request.project->options[request.option].id;

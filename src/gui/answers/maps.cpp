@@ -8,6 +8,8 @@
 #include "analysis/analysis.h"
 #include "climate/sky_amount.h"
 #include "figure/figures.h"
+#include "language/dates.h"
+#include "language/words.h"
 #include "light/replicates.h"
 #include "question/ask.h"
 #include "report/pictures.h"
@@ -32,21 +34,21 @@ report::Scale scale_of_all(const question::PointTable& table, size_t main_column
 // The parts of a figure, and the windows that give most, at most three.
 QStringList lines_of(const question::Shares& shares) {
     const auto percent = [&](double part) {
-        return QString::number(shares.total > 0 ? 100 * part / shares.total : 0, 'f', 0);
+        return language::number(shares.total > 0 ? 100 * part / shares.total : 0, 'f', 0);
     };
     QStringList parts, windows;
-    for (const auto& [name, part] : {std::pair{"sun", shares.sun},
-                                     {"sky", shares.sky},
-                                     {"ground", shares.ground},
-                                     {"outdoors", shares.around},
-                                     {"inside", shares.inside},
-                                     {"inside, via the ground", shares.inside_off_ground}})
-        if (part > 0.005 * shares.total)
-            parts << QStringLiteral("%1 %2 %").arg(QString::fromLatin1(name), percent(part));
+    for (const auto& [name, part] :
+         {std::pair{QT_TRANSLATE_NOOP("QObject", "sun"), shares.sun},
+          {QT_TRANSLATE_NOOP("QObject", "sky"), shares.sky},
+          {QT_TRANSLATE_NOOP("QObject", "ground"), shares.ground},
+          {QT_TRANSLATE_NOOP("QObject", "outdoors"), shares.around},
+          {QT_TRANSLATE_NOOP("QObject", "inside"), shares.inside},
+          {QT_TRANSLATE_NOOP("QObject", "inside, via the ground"), shares.inside_off_ground}})
+        if (part > 0.005 * shares.total) parts << QStringLiteral("%1 %2 %").arg(language::words(name), percent(part));
     for (const auto& window : shares.windows)
         if (window.value > 0.005 * shares.total && windows.size() < 3)
             windows << QStringLiteral("%1 %2 %").arg(
-                window.id.empty() ? QStringLiteral("past windows") : QString::fromStdString(window.id),
+                window.id.empty() ? QObject::tr("past windows") : QString::fromStdString(window.id),
                 percent(window.value));
     return {parts.join(QStringLiteral(", ")), windows.join(QStringLiteral(", "))};
 }
@@ -56,12 +58,11 @@ void mark_usual(SheetMap& map, const char* figure) {
     map.figure = QString::fromLatin1(figure);
     const auto* of = rule::usual_values().find(figure);
     if (of == nullptr) return;
-    map.definition = QString::fromStdString(of->definition);
+    map.definition = language::words(of->definition);
     for (const auto& v : of->values) {
-        map.usual.push_back(
-            {v.value, QStringLiteral("%1 %2: %3 (%4)")
-                          .arg(v.value)
-                          .arg(map.unit, QString::fromStdString(v.meaning), QString::fromStdString(v.source))});
+        map.usual.push_back({v.value, QStringLiteral("%1 %2: %3 (%4)")
+                                          .arg(v.value)
+                                          .arg(map.unit, language::words(v.meaning), language::words(v.source))});
         if (v.key) map.marks.level = v.value;
     }
 }
@@ -154,26 +155,26 @@ double Maps::daylight_unit(Shown shown) const {
 
 QString Maps::words_of_gone() const {
     const QString first = QString::fromStdString(*gone_.begin());
-    return gone_.size() == 1 ? QStringLiteral("without %1").arg(first)
-                             : QStringLiteral("without %1 and %2 more").arg(first).arg(gone_.size() - 1);
+    return gone_.size() == 1 ? QObject::tr("without %1").arg(first)
+                             : QObject::tr("without %1 and %2 more").arg(first).arg(gone_.size() - 1);
 }
 
 void Maps::mark_weather(SheetMap& map, bool by_weather) const {
-    if (by_weather && document_.has_made_up_weather()) map.name += QStringLiteral(", made-up weather");
+    if (by_weather && document_.has_made_up_weather()) map.name += QObject::tr(", made-up weather");
 }
 
 SheetMap Maps::daylight_map(Shown shown, const model::Id& id) const {
     SheetMap map;
     const auto& figure = live_figure(shown.kind());
-    map.name = QString::fromUtf8(figure.name);
+    map.name = language::words(figure.name);
     const bool lux = std::string_view(figure.unit) == "lx";
-    map.unit = QString::fromUtf8(figure.unit);
+    map.unit = language::words(figure.unit);
     mark_usual(map, lux ? "illuminance" : shown == Shown::daylight_factor ? figure.id : "");
     const auto answer = kept_.daylight(id).answer;
     if (answer == nullptr) return map;
     if (shown == Shown::lux_by_median && document_.outdoor().empty()) return map;
     const double scale = daylight_unit(shown);
-    if (lux) map.name += QStringLiteral(" of %1 lx").arg(100 * scale, 0, 'f', 0);
+    if (lux) map.name += QObject::tr(" of %L1 lx").arg(100 * scale, 0, 'f', 0);
     mark_weather(map, shown == Shown::lux_by_median);
     map.layers = report::daylight_maps(*answer);
     map.settled = answer->record.settled;
@@ -207,10 +208,10 @@ SheetMap Maps::daylight_map(Shown shown, const model::Id& id) const {
 
 SheetMap Maps::moment_map(Shown shown, const model::Id& id) const {
     SheetMap map;
-    map.name = QStringLiteral("%1, %2").arg(shown == Shown::moment_reflected
-                                                ? QStringLiteral("Reflected, inside and outside")
-                                                : QString::fromUtf8(live_figure(shown.kind()).name),
-                                            QString::fromStdString(climate::text(document_.moment())));
+    map.name =
+        QStringLiteral("%1, %2").arg(shown == Shown::moment_reflected ? QObject::tr("Reflected, inside and outside")
+                                                                      : language::words(live_figure(shown.kind()).name),
+                                     language::text(document_.moment()));
     mark_weather(map, document_.sky().needs_weather());
     map.unit = QStringLiteral("lx");
     mark_usual(map, "illuminance");
@@ -257,9 +258,9 @@ SheetMap Maps::table_map(const model::Id& id) const {
     const auto& table = kept->answer->table;
     const size_t column = std::min(table_column_, table.columns.size() - 1),
                  main = column / kept->answer->main_columns * kept->answer->main_columns;
-    map.name = QString::fromStdString(table.columns[column].name);
+    map.name = language::words(table.columns[column].name);
     mark_weather(map, question != nullptr && analysis::needs_weather(*question));
-    map.unit = QString::fromStdString(table.columns[column].unit);
+    map.unit = language::words(table.columns[column].unit);
     mark_usual(map, figure_of(table.columns[column]).c_str());
     map.layers = report::maps_of(table, column);
     if (!table.columns[column].standard_error.empty())
@@ -301,22 +302,22 @@ SheetMap Maps::year_map(Shown shown, const model::Id& id) const {
     const auto* figure = shown.figure();
     const bool hour = figure == nullptr;
     if (hour)
-        map.name =
-            QStringLiteral("Illuminance, hour of %1").arg(QString::fromStdString(climate::text(document_.moment())));
+        map.name = QObject::tr("Illuminance, hour of %1").arg(language::text(document_.moment()));
     else
-        map.name = QString::fromLatin1(figure->name);
+        map.name = language::words(figure->name);
     if (!hour && figure->by != nullptr) {
         const auto question = question_of(document_.project(), Question::Kind::year);
-        map.name += QStringLiteral(", %1 lx").arg(figure->by(question::limits_of(question)));
+        map.name += QObject::tr(", %1 lx").arg(figure->by(question::limits_of(question)));
     }
-    map.unit = hour ? QStringLiteral("lx") : QString::fromLatin1(figure->unit);
+    map.unit = hour ? QStringLiteral("lx") : language::words(figure->unit);
     mark_usual(map, map.unit == QStringLiteral("lx") ? "illuminance" : figure->id);
     const auto reading = kept_.year_reading(id);
     if (reading == nullptr || reading->wish.hour_on_map != hour || (!hour && reading->wish.figure != figure))
         return map;
-    static constexpr const char* worked[] = {", blinds open", ", blinds by LM-83", ""};
+    static constexpr const char* worked[] = {QT_TRANSLATE_NOOP("QObject", ", blinds open"),
+                                             QT_TRANSLATE_NOOP("QObject", ", blinds by LM-83"), ""};
     if (hour || figure->depends_on_blinds())
-        map.name += QString::fromLatin1(worked[static_cast<int>(reading->wish.operation)]);
+        map.name += language::words(worked[static_cast<int>(reading->wish.operation)]);
     mark_weather(map, true);
     map.layers = reading->layers;
     if (kept_.is_year_stale(id))

@@ -12,7 +12,7 @@ QStringList SheetMap::reading(size_t layer, size_t point) const {
     if (layer < half_width.size() && point < half_width[layer].size())
         text += QStringLiteral(" \u00b1 ") + report::error_figure(half_width[layer][point]);
     text += QStringLiteral(" ") + unit;
-    if (layers[layer].stale) text += QStringLiteral(" (stale)");
+    if (layers[layer].stale) text += QObject::tr(" (stale)");
     QStringList lines{text};
     if (detail) lines << detail(layer, point);
     lines.removeAll(QString());

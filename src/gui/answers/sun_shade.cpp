@@ -12,7 +12,8 @@ constexpr double kCell = 0.1, kAround = 12;  // metres
 }
 
 SunShade::SunShade(QObject* parent)
-    : QObject(parent), worker_("Sun and shade", [this](const Request& request) { look(request); }) {}
+    : QObject(parent),
+      worker_(QT_TRANSLATE_NOOP("QObject", "Sun and shade"), [this](const Request& request) { look(request); }) {}
 
 void SunShade::request(std::shared_ptr<const model::Project> project, size_t option, size_t storey, Vec3 to_sun,
                        int month) {

@@ -107,18 +107,22 @@ void add_strip(YearReading& out, const model::Option& option) {
         case StripOf::room:
             if (place)
                 set_strip(out, question::year_of_plane(year, place->plane, out.wish.operation),
-                          "Mean illuminance, " + name_of(place->plane), "lx", 3000);
+                          QT_TRANSLATE_NOOP("QObject", "Mean illuminance, ") + name_of(place->plane), "lx", 3000);
             return;
         case StripOf::share:
             if (place) {
                 auto share = question::share_above(year, place->plane, out.use.limits.target, out.wish.operation);
                 for (float& v : share) v *= 100;
-                set_strip(out, std::move(share), "Area with the target, " + name_of(place->plane), "%", 100);
+                set_strip(out, std::move(share),
+                          QT_TRANSLATE_NOOP("QObject", "Area with the target, ") + name_of(place->plane), "%", 100);
             }
             return;
         case StripOf::point:
             if (place)
-                set_strip(out, place->lux, (place->point < 0 ? "Mean of " : "A point of ") + name_of(place->plane),
+                set_strip(out, place->lux,
+                          (place->point < 0 ? QT_TRANSLATE_NOOP("QObject", "Mean of ")
+                                            : QT_TRANSLATE_NOOP("QObject", "A point of ")) +
+                              name_of(place->plane),
                           "lx", 3000);
             return;
         case StripOf::blinds:
@@ -127,7 +131,8 @@ void add_strip(YearReading& out, const model::Option& option) {
                 const auto n = static_cast<float>(year.groups[*group].states.size());
                 std::vector<float> share;
                 for (const uint8_t s : states) share.push_back(100 * static_cast<float>(s) / n);
-                set_strip(out, std::move(share), "Blinds closed, " + year.groups[*group].name, "%", 100);
+                set_strip(out, std::move(share),
+                          QT_TRANSLATE_NOOP("QObject", "Blinds closed, ") + year.groups[*group].name, "%", 100);
             }
             return;
         case StripOf::power: {
@@ -138,7 +143,8 @@ void add_strip(YearReading& out, const model::Option& option) {
                 for (size_t h = 0; h < sum.size(); ++h) sum[h] += l.watts[h];
                 installed += static_cast<double>(*std::max_element(l.watts.begin(), l.watts.end()));
             }
-            set_strip(out, std::move(sum), "Electric light", "W", std::max(1.0, installed));
+            set_strip(out, std::move(sum), QT_TRANSLATE_NOOP("QObject", "Electric light"), "W",
+                      std::max(1.0, installed));
             return;
         }
     }

@@ -46,7 +46,7 @@ std::shared_ptr<const model::Project> at_stage(const std::shared_ptr<const model
 YearTracer::YearTracer(QObject* parent)
     : QObject(parent),
       worker_(
-          "The live year",
+          QT_TRANSLATE_NOOP("QObject", "The live year"),
           [this](const Request& request) {
               trace(request);
               end(request);

@@ -20,8 +20,8 @@ class BuildDesk : public Desk {
         desktop.know(new UnderlayOnSheet(desktop));
         new SunOnSheet(desktop);
     }
-    QString title() const override { return QStringLiteral("Build"); }
-    QString tip() const override { return QStringLiteral("Draw the building and choose what it is made of"); }
+    QString title() const override { return QObject::tr("Build"); }
+    QString tip() const override { return QObject::tr("Draw the building and choose what it is made of"); }
     QWidget* bar() override { return bar_; }
     // Figures that live stay on the sheet while one draws; answers to questions would only go stale.
     std::optional<Shown> shows() const override {

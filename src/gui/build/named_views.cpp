@@ -5,6 +5,7 @@
 
 #include "gui/look/buttons.h"
 #include "gui/look/look.h"
+#include "language/words.h"
 
 namespace wp::gui {
 using namespace model;
@@ -12,23 +13,22 @@ using namespace model;
 NamedViews::NamedViews(Desktop& desktop)
     : QObject(desktop.window()),
       desktop_(desktop),
-      button_(icon_button("bookmark", "views", QStringLiteral("Named views"))),
+      button_(icon_button("bookmark", "views", QObject::tr("Named views"))),
       menu_(new QMenu(button_)) {
     button_->setParent(desktop.window());
     button_->setPopupMode(QToolButton::InstantPopup);
     button_->setMenu(menu_);
     connect(menu_, &QMenu::aboutToShow, this, &NamedViews::fill);
     desktop.commands().add(
-        CommandGroup::view, QStringLiteral("Keep this view\u2026"), {}, [this] { keep(); },
-        QStringLiteral("bookmark save camera"));
+        CommandGroup::view, QObject::tr("Keep this view\u2026"), {}, [this] { keep(); },
+        QObject::tr("bookmark save camera"));
 }
 
 void NamedViews::keep() {
     bool ok = false;
     const QString name =
-        QInputDialog::getText(desktop_.window(), QStringLiteral("Keep this view"), QStringLiteral("Name:"),
-                              QLineEdit::Normal,
-                              QStringLiteral("View %1").arg(desktop_.document().option().views.size() + 1), &ok)
+        QInputDialog::getText(desktop_.window(), QObject::tr("Keep this view"), QObject::tr("Name:"), QLineEdit::Normal,
+                              QObject::tr("View %1").arg(desktop_.document().option().views.size() + 1), &ok)
             .trimmed();
     if (!ok || name.isEmpty()) return;
     View view;
@@ -50,7 +50,7 @@ void NamedViews::keep() {
         view.from = section().from();
         view.to = section().to();
     }
-    desktop_.document().edit_option(QStringLiteral("Keep view %1").arg(name), [&](Option& o) {
+    desktop_.document().edit_option(QObject::tr("Keep view %1").arg(name), [&](Option& o) {
         view.id = fresh_id(o, "view");
         o.views.push_back(view);
     });
@@ -81,21 +81,23 @@ void NamedViews::show(const View& view) {
 
 void NamedViews::fill() {
     menu_->clear();
-    menu_->addAction(QStringLiteral("Keep this view\u2026"), this, &NamedViews::keep);
+    menu_->addAction(QObject::tr("Keep this view\u2026"), this, &NamedViews::keep);
     const auto& views = desktop_.document().option().views;
     if (!views.empty()) menu_->addSeparator();
     for (const View& view : views) {
-        static constexpr const char* kinds[] = {"plan", "elevation", "section", "model"};
+        static constexpr const char* kinds[] = {
+            QT_TRANSLATE_NOOP("QObject", "plan"), QT_TRANSLATE_NOOP("QObject", "elevation"),
+            QT_TRANSLATE_NOOP("QObject", "section"), QT_TRANSLATE_NOOP("QObject", "model")};
         menu_->addAction(
             QStringLiteral("%1  (%2)")
-                .arg(QString::fromStdString(view.name), QString::fromLatin1(kinds[static_cast<int>(view.kind)])),
+                .arg(QString::fromStdString(view.name), language::words(kinds[static_cast<int>(view.kind)])),
             this, [this, view] { show(view); });
     }
     if (views.empty()) return;
-    QMenu* forget = menu_->addMenu(QStringLiteral("Forget"));
+    QMenu* forget = menu_->addMenu(QObject::tr("Forget"));
     for (const View& view : views)
         forget->addAction(QString::fromStdString(view.name), this, [this, id = view.id] {
-            desktop_.document().edit_option(QStringLiteral("Forget view"), [&](Option& o) {
+            desktop_.document().edit_option(QObject::tr("Forget view"), [&](Option& o) {
                 std::erase_if(o.views, [&](const View& v) { return v.id == id; });
             });
         });

@@ -7,6 +7,7 @@
 #include "geometry/plane_points.h"
 #include "gui/build/building_commands.h"
 #include "gui/entry/figure_box.h"
+#include "language/words.h"
 
 namespace wp::gui {
 using namespace model;
@@ -25,25 +26,25 @@ std::vector<Id> BuildingCommands::rooms_meant() const {
 
 void BuildingCommands::lay_planes() {
     const auto rooms = rooms_meant();
-    if (rooms.empty()) return desktop_.say(QStringLiteral("Draw a room first"));
-    FigureBox box(desktop_.window(), rooms.size() == 1 ? QStringLiteral("Plane on one room")
-                                                       : QStringLiteral("Planes on %1 rooms").arg(rooms.size()));
+    if (rooms.empty()) return desktop_.say(QObject::tr("Draw a room first"));
+    FigureBox box(desktop_.window(), rooms.size() == 1 ? QObject::tr("Plane on one room")
+                                                       : QObject::tr("Planes on %1 rooms").arg(rooms.size()));
     edit::PlaneWish wish;
-    QStringList heights{QStringLiteral("own height")};
+    QStringList heights{QObject::tr("own height")};
     for (const auto& h : geometry::usual_heights())
-        heights << QStringLiteral("%1 m \u2013 %2").arg(h.height, 0, 'f', 2).arg(QString::fromLatin1(h.source));
-    auto* usual = box.choice(QStringLiteral("Usual height"), heights, "plane-usual");
+        heights << QStringLiteral("%L1 m \u2013 %2").arg(h.height, 0, 'f', 2).arg(language::words(h.source));
+    auto* usual = box.choice(QObject::tr("Usual height"), heights, "plane-usual");
     usual->setCurrentIndex(3);
     double number = 0;
-    box.number(QStringLiteral("Own height"), wish.height, Unit::metre, "plane-height");
-    box.number(QStringLiteral("Off the walls"), wish.margin, Unit::metre, "plane-margin");
-    box.number(QStringLiteral("Spacing at most"), wish.spacing, Unit::metre, "plane-spacing");
-    box.number(QStringLiteral("or points at least"), number, Unit::plain, "plane-number");
-    auto* along = box.choice(QStringLiteral("Cells lie"),
-                             {QStringLiteral("along the drawing"), QStringLiteral("along the longest wall"),
-                              QStringLiteral("along true north")},
-                             "plane-along");
-    box.text(QStringLiteral(
+    box.number(QObject::tr("Own height"), wish.height, Unit::metre, "plane-height");
+    box.number(QObject::tr("Off the walls"), wish.margin, Unit::metre, "plane-margin");
+    box.number(QObject::tr("Spacing at most"), wish.spacing, Unit::metre, "plane-spacing");
+    box.number(QObject::tr("or points at least"), number, Unit::plain, "plane-number");
+    auto* along = box.choice(
+        QObject::tr("Cells lie"),
+        {QObject::tr("along the drawing"), QObject::tr("along the longest wall"), QObject::tr("along true north")},
+        "plane-along");
+    box.text(QObject::tr(
         "Planes that are there are fitted anew; the parts they cover or leave out stay. They follow their rooms."));
     if (!box.ask()) return;
     if (usual->currentIndex() > 0)
@@ -54,39 +55,39 @@ void BuildingCommands::lay_planes() {
     wish.number = whole_number(number, 0, 20000);
     wish.along = static_cast<ReferencePlane::Along>(along->currentIndex());
     edit::Items made;
-    document().edit_option(QStringLiteral("Lay planes"), [&](Option& o) { made = edit::lay_planes(o, rooms, wish); });
-    desktop_.say(QStringLiteral("%1 planes laid").arg(made.size()));
+    document().edit_option(QObject::tr("Lay planes"), [&](Option& o) { made = edit::lay_planes(o, rooms, wish); });
+    desktop_.say(QObject::tr("%1 planes laid").arg(made.size()));
 }
 
 void BuildingCommands::lay_lattice() {
     const auto rooms = rooms_meant();
-    if (rooms.empty()) return desktop_.say(QStringLiteral("Draw a room first"));
-    FigureBox box(desktop_.window(), QStringLiteral("Observers in a lattice"));
+    if (rooms.empty()) return desktop_.say(QObject::tr("Draw a room first"));
+    FigureBox box(desktop_.window(), QObject::tr("Observers in a lattice"));
     edit::LatticeWish wish;
     double directions = wish.directions;
-    box.number(QStringLiteral("Apart"), wish.spacing, Unit::metre, "lattice-spacing");
-    box.number(QStringLiteral("Off the walls"), wish.margin, Unit::metre, "lattice-margin");
-    auto* eyes = box.choice(QStringLiteral("Eyes"),
-                            {QStringLiteral("seated, 1.20 m"), QStringLiteral("standing, 1.70 m")}, "lattice-eyes");
-    box.number(QStringLiteral("Directions"), directions, Unit::plain, "lattice-directions");
-    box.number(QStringLiteral("The first towards"), wish.first, Unit::degree, "lattice-first");
-    box.text(QStringLiteral("In %1. Places are named by row and number from the foot of the sheet, views by their "
-                            "direction: \u201cRoom B3, 090\u00b0\u201d.")
+    box.number(QObject::tr("Apart"), wish.spacing, Unit::metre, "lattice-spacing");
+    box.number(QObject::tr("Off the walls"), wish.margin, Unit::metre, "lattice-margin");
+    auto* eyes = box.choice(QObject::tr("Eyes"), {QObject::tr("seated, 1.20 m"), QObject::tr("standing, 1.70 m")},
+                            "lattice-eyes");
+    box.number(QObject::tr("Directions"), directions, Unit::plain, "lattice-directions");
+    box.number(QObject::tr("The first towards"), wish.first, Unit::degree, "lattice-first");
+    box.text(QObject::tr("In %1. Places are named by row and number from the foot of the sheet, views by their "
+                         "direction: \u201cRoom B3, 090\u00b0\u201d.")
                  .arg(rooms.size() == 1 ? QString::fromStdString(find_room(document().option(), rooms[0]).room->name)
-                                        : QStringLiteral("%1 rooms").arg(rooms.size())));
+                                        : QObject::tr("%1 rooms").arg(rooms.size())));
     if (!box.ask()) return;
     wish.spacing = std::clamp(wish.spacing, 0.2, 50.0);
     wish.margin = std::clamp(wish.margin, 0.05, 20.0);
     wish.eye = eyes->currentIndex() == 0 ? kSeatedEye : kStandingEye;
     wish.directions = whole_number(directions, 1, 36);
     edit::Items made;
-    document().edit_option(QStringLiteral("Observers in a lattice"), [&](Option& o) {
+    document().edit_option(QObject::tr("Observers in a lattice"), [&](Option& o) {
         for (const Id& room : rooms)
             for (const Selection& item : edit::place_lattice(o, room, wish)) made.push_back(item);
     });
     document().select_all(made);
     desktop_.say(
-        QStringLiteral("%1 observers, %2 views").arg(made.size()).arg(static_cast<int>(made.size()) * wish.directions));
+        QObject::tr("%1 observers, %2 views").arg(made.size()).arg(static_cast<int>(made.size()) * wish.directions));
 }
 
 }  // namespace wp::gui

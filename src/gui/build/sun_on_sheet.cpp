@@ -13,12 +13,12 @@ SunOnSheet::SunOnSheet(Desktop& desktop) : QObject(desktop.window()), desktop_(d
                 show(*patches, altitude);
             });
     desktop.commands().add_switch(
-        CommandGroup::view, QStringLiteral("Sun and shade"), QKeySequence(QStringLiteral("U")), false,
+        CommandGroup::view, QObject::tr("Sun and shade"), QKeySequence(QStringLiteral("U")), false,
         [this](bool on) {
             wanted_ = on;
             renew();
         },
-        QStringLiteral("shadow sunlight patches insolation"));
+        QObject::tr("shadow sunlight patches insolation"));
 }
 
 void SunOnSheet::renew() {
@@ -51,7 +51,7 @@ void SunOnSheet::show(const question::SunPatches& patches, double altitude) {
             picture.setPixelColor(x, patches.rows - 1 - y, c);
         }
     desktop_.sheet().show_sun(picture, patches.low, patches.high);
-    if (altitude <= 0) desktop_.say(QStringLiteral("The sun is below the horizon at this moment"));
+    if (altitude <= 0) desktop_.say(QObject::tr("The sun is below the horizon at this moment"));
 }
 
 }  // namespace wp::gui

@@ -10,6 +10,7 @@
 #include "gui/look/look.h"
 #include "gui/tool/block_tool.h"
 #include "gui/tool/thing_tool.h"
+#include "language/words.h"
 
 namespace wp::gui {
 using namespace model;
@@ -21,9 +22,9 @@ constexpr Thing::Kind kKinds[] = {Thing::Kind::table, Thing::Kind::bench, Thing:
                                   Thing::Kind::tree,  Thing::Kind::fence, Thing::Kind::terrain};
 
 QString word_of(Thing::Kind kind) {
-    QString word = QString::fromLatin1(kind_name(kind));
+    QString word = language::words(kind_name(kind));
     word[0] = word[0].toUpper();
-    return kind == Thing::Kind::terrain ? QStringLiteral("Sloped ground") : word;
+    return kind == Thing::Kind::terrain ? QObject::tr("Sloped ground") : word;
 }
 
 }  // namespace
@@ -39,9 +40,9 @@ ToolBar::ToolBar(Desktop& desktop, BuildingCommands& commands)
     row->addStretch(1);
     row->addWidget(build_tint());
     auto* find =
-        tool_button("search", "find", QStringLiteral("Find"), QStringLiteral("Find a thing or a command (Ctrl+Space)"));
+        tool_button("search", "find", QObject::tr("Find"), QObject::tr("Find a thing or a command (Ctrl+Space)"));
     connect(find, &QToolButton::clicked, this, [this] {
-        if (QAction* action = desktop_.commands().find(QStringLiteral("Find or do\u2026"))) action->trigger();
+        if (QAction* action = desktop_.commands().find(QObject::tr("Find or do\u2026"))) action->trigger();
     });
     row->addWidget(find);
     row->addWidget(build_snaps());
@@ -68,9 +69,8 @@ void ToolBar::add_tools(QBoxLayout& row) {
 
 void ToolBar::add_tool(QBoxLayout& row, SheetTool& tool) {
     const ToolTraits& traits = tool.traits();
-    const QString name = QString::fromLatin1(traits.name), key = QString::fromLatin1(traits.key);
-    auto* button =
-        tool_button(traits.icon, "", name, QStringLiteral("%1 (%2)").arg(QString::fromLatin1(traits.tip), key));
+    const QString name = language::words(traits.name), key = QString::fromLatin1(traits.key);
+    auto* button = tool_button(traits.icon, "", name, QStringLiteral("%1 (%2)").arg(language::words(traits.tip), key));
     button->setCheckable(true);
     button->setObjectName(QStringLiteral("tool-%1").arg(name.toLower().replace(QLatin1Char(' '), QLatin1Char('-'))));
     tools_->addButton(button);
@@ -78,8 +78,8 @@ void ToolBar::add_tool(QBoxLayout& row, SheetTool& tool) {
     row.addWidget(button);
     const auto take_up = [this, &tool] { desktop_.take_up(tool); };
     connect(button, &QToolButton::clicked, this, take_up);
-    desktop_.commands().add(CommandGroup::draw, QString::fromLatin1(traits.command), QKeySequence(key), take_up,
-                            QString::fromLatin1(traits.also));
+    desktop_.commands().add(CommandGroup::draw, language::words(traits.command), QKeySequence(key), take_up,
+                            language::words(traits.also));
 }
 
 void ToolBar::place(Thing::Kind kind) {
@@ -91,26 +91,26 @@ void ToolBar::place(Thing::Kind kind) {
 void ToolBar::add_thing_commands() {
     auto& commands = desktop_.commands();
     commands.add(
-        CommandGroup::draw, QStringLiteral("Place furniture"), QKeySequence(QStringLiteral("B")),
-        [this] { place(desktop_.sheet().tool<ThingTool>().kind()); }, QStringLiteral("desk table"));
+        CommandGroup::draw, QObject::tr("Place furniture"), QKeySequence(QStringLiteral("B")),
+        [this] { place(desktop_.sheet().tool<ThingTool>().kind()); }, QObject::tr("desk table"));
     for (const Thing::Kind kind : kKinds)
-        commands.add(CommandGroup::draw, QStringLiteral("Place: %1").arg(word_of(kind).toLower()), {},
+        commands.add(CommandGroup::draw, QObject::tr("Place: %1").arg(word_of(kind).toLower()), {},
                      [this, kind] { place(kind); });
     commands.add(
-        CommandGroup::draw, QStringLiteral("Place: neighbouring block"), {}, [this] { desktop_.take_up<BlockTool>(); },
-        QStringLiteral("context obstruction building"));
+        CommandGroup::draw, QObject::tr("Place: neighbouring block"), {}, [this] { desktop_.take_up<BlockTool>(); },
+        QObject::tr("context obstruction building"));
 }
 
 QToolButton* ToolBar::build_roof() {
-    auto* roof = tool_button("house", "add-roof", QStringLiteral("Roof"),
-                             QStringLiteral("A pitched roof over the storey, or over the selected rooms (T)"));
+    auto* roof = tool_button("house", "add-roof", QObject::tr("Roof"),
+                             QObject::tr("A pitched roof over the storey, or over the selected rooms (T)"));
     connect(roof, &QToolButton::clicked, &commands_, &BuildingCommands::add_roof);
     return roof;
 }
 
 QToolButton* ToolBar::build_things() {
-    auto* button = tool_button("armchair", "things", QStringLiteral("Things"),
-                               QStringLiteral("Furniture, stairs, trees, fences, neighbours, ground (B)"));
+    auto* button = tool_button("armchair", "things", QObject::tr("Things"),
+                               QObject::tr("Furniture, stairs, trees, fences, neighbours, ground (B)"));
     button->setPopupMode(QToolButton::InstantPopup);
     auto* menu = new QMenu(button);
     menu->setObjectName(QStringLiteral("things-menu"));
@@ -119,8 +119,7 @@ QToolButton* ToolBar::build_things() {
         auto* action = menu->addAction(word_of(kind), this, [this, kind] { place(kind); });
         action->setObjectName(QStringLiteral("place-%1").arg(QString::fromLatin1(kind_name(kind))));
     }
-    auto* block =
-        menu->addAction(QStringLiteral("Neighbouring block"), this, [this] { desktop_.take_up<BlockTool>(); });
+    auto* block = menu->addAction(QObject::tr("Neighbouring block"), this, [this] { desktop_.take_up<BlockTool>(); });
     block->setObjectName(QStringLiteral("place-block"));
     button->setMenu(menu);
     return button;
@@ -129,10 +128,10 @@ QToolButton* ToolBar::build_things() {
 QComboBox* ToolBar::build_tint() {
     auto* box = new QComboBox;
     box->setObjectName(QStringLiteral("tint"));
-    box->setAccessibleName(QStringLiteral("Colour by"));
-    box->setToolTip(QStringLiteral("What sheet, wall and model are coloured by"));
-    box->addItems({QStringLiteral("Plain"), QStringLiteral("By material"), QStringLiteral("By reflectance"),
-                   QStringLiteral("By part"), QStringLiteral("By assumption")});
+    box->setAccessibleName(QObject::tr("Colour by"));
+    box->setToolTip(QObject::tr("What sheet, wall and model are coloured by"));
+    box->addItems({QObject::tr("Plain"), QObject::tr("By material"), QObject::tr("By reflectance"),
+                   QObject::tr("By part"), QObject::tr("By assumption")});
     connect(box, &QComboBox::currentIndexChanged, this, [this](int i) {
         const auto by = static_cast<report::TintBy>(i);
         desktop_.sheet().set_tint(by);
@@ -144,20 +143,21 @@ QComboBox* ToolBar::build_tint() {
 }
 
 QToolButton* ToolBar::build_snaps() {
-    auto* button = tool_button("magnet", "snaps", QStringLiteral("Snaps"), QStringLiteral("What the pointer snaps to"));
+    auto* button = tool_button("magnet", "snaps", QObject::tr("Snaps"), QObject::tr("What the pointer snaps to"));
     button->setPopupMode(QToolButton::InstantPopup);
     auto* menu = new QMenu(button);
     button->setMenu(menu);
     using geometry::SnapSettings;
-    for (const auto& [text, which] : {std::pair{"Snap to grid", &SnapSettings::grid},
-                                      {"Snap to corners", &SnapSettings::ends},
-                                      {"Snap to middles", &SnapSettings::middles},
-                                      {"Snap onto walls", &SnapSettings::walls},
-                                      {"Snap square to walls", &SnapSettings::perpendicular},
-                                      {"Snap in line with corners", &SnapSettings::alignment},
-                                      {"Snap to other storeys", &SnapSettings::storeys}})
+    for (const auto& [text, which] :
+         {std::pair{QT_TRANSLATE_NOOP("QObject", "Snap to grid"), &SnapSettings::grid},
+          {QT_TRANSLATE_NOOP("QObject", "Snap to corners"), &SnapSettings::ends},
+          {QT_TRANSLATE_NOOP("QObject", "Snap to middles"), &SnapSettings::middles},
+          {QT_TRANSLATE_NOOP("QObject", "Snap onto walls"), &SnapSettings::walls},
+          {QT_TRANSLATE_NOOP("QObject", "Snap square to walls"), &SnapSettings::perpendicular},
+          {QT_TRANSLATE_NOOP("QObject", "Snap in line with corners"), &SnapSettings::alignment},
+          {QT_TRANSLATE_NOOP("QObject", "Snap to other storeys"), &SnapSettings::storeys}})
         menu->addAction(
-            desktop_.commands().add_switch(CommandGroup::draw, QString::fromLatin1(text), {}, true,
+            desktop_.commands().add_switch(CommandGroup::draw, language::words(text), {}, true,
                                            [this, which = which](bool on) { desktop_.sheet().snaps().*which = on; }));
     return button;
 }

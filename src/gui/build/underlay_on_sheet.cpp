@@ -6,6 +6,7 @@
 
 #include "gui/sheet/underlay.h"
 #include "gui/tool/scale_tool.h"
+#include "language/words.h"
 
 namespace wp::gui {
 using namespace model;
@@ -19,30 +20,29 @@ UnderlayOnSheet::UnderlayOnSheet(Desktop& desktop) : QObject(desktop.window()), 
     });
     auto& commands = desktop.commands();
     commands.add(
-        CommandGroup::building, QStringLiteral("Underlay\u2026"), {}, [this] { choose(); },
-        QStringLiteral("background drawing trace scan image pdf"));
-    commands.add(CommandGroup::building, QStringLiteral("Scale the underlay by a known distance"), {},
+        CommandGroup::building, QObject::tr("Underlay\u2026"), {}, [this] { choose(); },
+        QObject::tr("background drawing trace scan image pdf"));
+    commands.add(CommandGroup::building, QObject::tr("Scale the underlay by a known distance"), {},
                  [this] { desktop_.take_up<ScaleTool>(); });
 }
 
 void UnderlayOnSheet::choose() {
     const QString file = QFileDialog::getOpenFileName(
-        desktop_.window(), QStringLiteral("A drawing to trace"), {},
-        QStringLiteral("Pictures and PDF (*.png *.jpg *.jpeg *.pdf *.tif *.tiff *.bmp *.svg)"));
+        desktop_.window(), QObject::tr("A drawing to trace"), {},
+        QObject::tr("Pictures and PDF (*.png *.jpg *.jpeg *.pdf *.tif *.tiff *.bmp *.svg)"));
     if (!file.isEmpty()) lay(file);
 }
 
 void UnderlayOnSheet::lay(const QString& file) {
     const auto picture = read_underlay(file.toStdString(), 1);
     if (!picture) {
-        QMessageBox::warning(desktop_.window(), QStringLiteral("Not laid under"),
-                             QString::fromStdString(picture.fault().line()));
+        QMessageBox::warning(desktop_.window(), QObject::tr("Not laid under"), language::line(picture.fault()));
         return;
     }
     std::filesystem::path path = file.toStdString();
     if (!desktop_.document().path().empty())
         path = std::filesystem::proximate(path, std::filesystem::absolute(desktop_.document().path()).parent_path());
-    desktop_.document().edit_option(QStringLiteral("Lay a drawing under the storey"), [&](Option& o) {
+    desktop_.document().edit_option(QObject::tr("Lay a drawing under the storey"), [&](Option& o) {
         Storey& storey = o.storeys[desktop_.document().storey_index()];
         storey.underlay = {};
         storey.underlay.file = path.string();
@@ -68,7 +68,7 @@ void UnderlayOnSheet::renew() {
         path = std::filesystem::absolute(desktop_.document().path()).parent_path() / path;
     const auto picture = read_underlay(path, under.page);
     if (!picture) {
-        desktop_.say(QString::fromStdString(picture.fault().line()));
+        desktop_.say(language::line(picture.fault()));
         return desktop_.sheet().show_underlay({});
     }
     desktop_.sheet().show_underlay(*picture);

@@ -15,6 +15,7 @@
 #include "gui/look/look.h"
 #include "gui/tool/aim_tool.h"
 #include "gui/tool/area_tool.h"
+#include "language/words.h"
 
 namespace wp::gui {
 using namespace model;
@@ -86,7 +87,7 @@ BuildingTree::BuildingTree(Document& document, QWidget* parent)
     column->setSpacing(0);
     auto* row = new QHBoxLayout;
     row->setContentsMargins(space::medium, space::tight, space::small, space::tight);
-    auto* title = new QLabel(QStringLiteral("Building"));
+    auto* title = new QLabel(QObject::tr("Building"));
     title->setProperty("role", QStringLiteral("heading"));
     row->addWidget(title);
     row->addStretch(1);
@@ -95,11 +96,11 @@ BuildingTree::BuildingTree(Document& document, QWidget* parent)
         connect(b, &QToolButton::clicked, this, std::move(run));
         row->addWidget(b);
     };
-    button("layers-plus", "new-storey", QStringLiteral("New storey above this one"), [this] { add_storey(false); });
-    button("copy-plus", "copy-storey", QStringLiteral("Copy this storey above itself"), [this] { add_storey(true); });
+    button("layers-plus", "new-storey", QObject::tr("New storey above this one"), [this] { add_storey(false); });
+    button("copy-plus", "copy-storey", QObject::tr("Copy this storey above itself"), [this] { add_storey(true); });
     column->addLayout(row);
     list_->setObjectName(QStringLiteral("building"));
-    list_->setAccessibleName(QStringLiteral("Building"));
+    list_->setAccessibleName(QObject::tr("Building"));
     list_->setHeaderHidden(true);
     list_->setFrameShape(QFrame::NoFrame);
     list_->setIndentation(14);
@@ -120,7 +121,7 @@ BuildingTree::BuildingTree(Document& document, QWidget* parent)
 
 void BuildingTree::add_storey(bool with_rooms) {
     size_t made = 0;
-    document_.edit_option(with_rooms ? QStringLiteral("Copy storey") : QStringLiteral("New storey"),
+    document_.edit_option(with_rooms ? QObject::tr("Copy storey") : QObject::tr("New storey"),
                           [&](Option& o) { made = edit::add_storey(o, document_.storey_index(), with_rooms); });
     document_.show_storey(made);
     document_.select({Kind::storey, document_.option().storeys[made].id, -1});
@@ -132,7 +133,7 @@ QTreeWidgetItem* BuildingTree::add(QTreeWidgetItem* under, const Selection& item
     row->setData(0, Qt::UserRole, static_cast<int>(item.kind));
     row->setData(0, Qt::UserRole + 1, QString::fromStdString(item.id));
     row->setFlags(row->flags() | Qt::ItemIsEditable);
-    row->setToolTip(0, QString::fromLatin1(edit::kind_word(item.kind)));
+    row->setToolTip(0, language::words(edit::kind_word(item.kind)));
     return row;
 }
 
@@ -188,7 +189,7 @@ void BuildingTree::refresh() {
     if (!document_.option().blocks.empty() ||
         std::any_of(document_.option().things.begin(), document_.option().things.end(),
                     [](const Thing& t) { return t.storey.empty(); })) {
-        auto* around = add(nullptr, {}, QStringLiteral("Around the building"));
+        auto* around = add(nullptr, {}, QObject::tr("Around the building"));
         around->setFlags(Qt::ItemIsEnabled);
         for (const Block& b : document_.option().blocks) add(around, {Kind::block, b.id, -1}, name(b));
         for (const Thing& t : document_.option().things)
@@ -230,7 +231,7 @@ void BuildingTree::renamed(QTreeWidgetItem* row) {
         shown_.clear();
         return refresh();
     }
-    document_.edit_option(QStringLiteral("Rename %1").arg(QString::fromLatin1(edit::kind_word(item.kind))),
+    document_.edit_option(QObject::tr("Rename %1").arg(language::words(edit::kind_word(item.kind))),
                           [&](Option& o) { edit::rename(o, item, text); });
 }
 
@@ -239,9 +240,9 @@ void BuildingTree::dropped(const Selection& what, const Selection& onto) {
     if (to >= document_.option().storeys.size()) return;
     const size_t from = edit::storey_of(document_.option(), what);
     if (what.kind == Kind::storey) {
-        document_.edit_option(QStringLiteral("Reorder storeys"), [&](Option& o) { edit::move_storey(o, from, to); });
+        document_.edit_option(QObject::tr("Reorder storeys"), [&](Option& o) { edit::move_storey(o, from, to); });
     } else if (what.kind == Kind::room && from != to) {
-        document_.edit_option(QStringLiteral("Move room to another storey"), [&](Option& o) {
+        document_.edit_option(QObject::tr("Move room to another storey"), [&](Option& o) {
             Room room = *find_room(o, what.id).room;
             const double lift = o.storeys[to].level - o.storeys[from].level;
             std::erase_if(o.storeys[from].rooms, [&](const Room& r) { return r.id == what.id; });
@@ -282,18 +283,16 @@ Page building_page(Desktop& desktop) {
     QObject::connect(inspector, &Inspector::aim_wanted, &desktop.sheet(),
                      [&desktop](const QString& id) { desktop.sheet().tool<AimTool>().take_up_for(id.toStdString()); });
     desktop.commands().add(
-        CommandGroup::building, QStringLiteral("Shading of the selected window"), {},
+        CommandGroup::building, QObject::tr("Shading of the selected window"), {},
         [&desktop, inspector, page] {
             desktop.go_to_desk(DeskKind::build);
             desktop.show_page(page);
             if (desktop.document().selection().kind == Kind::none)
-                return desktop.say(
-                    QStringLiteral("Select a window or rooflight: its shading stands below its figures"));
+                return desktop.say(QObject::tr("Select a window or rooflight: its shading stands below its figures"));
             inspector->show_shading_rows();
         },
-        QStringLiteral("louvres overhang fins blind venetian screen light shelf awning solar protection"));
-    return {QStringLiteral("Building"),
-            QStringLiteral("All parts of the building, and the figures of the selected one"),
+        QObject::tr("louvres overhang fins blind venetian screen light shelf awning solar protection"));
+    return {QObject::tr("Building"), QObject::tr("All parts of the building, and the figures of the selected one"),
             on_desk(DeskKind::build) | on_desk(DeskKind::light), page};
 }
 

@@ -16,10 +16,10 @@ class CertifyDesk : public Desk {
           panel_(new CertifyPanel(desktop.document(), desktop.answers(), desktop.window())) {
         connect(panel_, &CertifyPanel::ask_year, this, [&desktop] { desktop.asker().ask_year(); });
     }
-    QString title() const override { return QStringLiteral("Certify"); }
-    QString tip() const override { return QStringLiteral("Criteria sets, and the verdict on each of their lines"); }
+    QString title() const override { return QObject::tr("Certify"); }
+    QString tip() const override { return QObject::tr("Criteria sets, and the verdict on each of their lines"); }
     QString also() const override {
-        return QStringLiteral("certificate compliance LEED EN 17037 BREEAM WELL credit points");
+        return QObject::tr("certificate compliance LEED EN 17037 BREEAM WELL credit points");
     }
     QWidget* bar() override { return &desktop().part<LightBar>(); }
     QWidget* side() override { return panel_; }

@@ -6,6 +6,7 @@
 
 #include "gui/look/figure_table.h"
 #include "gui/look/look.h"
+#include "language/words.h"
 
 namespace wp::gui {
 
@@ -14,7 +15,8 @@ CertifyPanel::CertifyPanel(Document& document, const KeptAnswers& kept, QWidget*
       document_(document),
       kept_(kept),
       worker_(
-          "Judging the criteria", this, [this](const Held& held) { return judge_.judge(held); },
+          QT_TRANSLATE_NOOP("QObject", "Judging the criteria"), this,
+          [this](const Held& held) { return judge_.judge(held); },
           [this](const Judgement& judgement) { show_judgement(judgement); }, [this] { asked_.clear(); }) {
     setObjectName(QStringLiteral("panel"));
     auto* layout = new QVBoxLayout(this);
@@ -23,14 +25,14 @@ CertifyPanel::CertifyPanel(Document& document, const KeptAnswers& kept, QWidget*
     summary_->setObjectName(QStringLiteral("certify-summary"));
     summary_->setWordWrap(true);
     layout->addWidget(summary_);
-    ask_ = new QPushButton(QStringLiteral("Run the year"));
+    ask_ = new QPushButton(QObject::tr("Run the year"));
     ask_->setProperty("role", QStringLiteral("main"));
     connect(ask_, &QPushButton::clicked, this, &CertifyPanel::ask_year);
     layout->addWidget(ask_, 0, Qt::AlignLeft);
-    table_ = figure_table("verdicts", QStringLiteral("Verdicts by criterion and place"));
+    table_ = figure_table("verdicts", QObject::tr("Verdicts by criterion and place"));
     set_heads(*table_,
-              {QStringLiteral("Criterion"), QStringLiteral("Where"), QStringLiteral("Value"), QStringLiteral("Needs"),
-               QStringLiteral("Margin"), QStringLiteral("Verdict")},
+              {QObject::tr("Criterion"), QObject::tr("Where"), QObject::tr("Value"), QObject::tr("Needs"),
+               QObject::tr("Margin"), QObject::tr("Verdict")},
               [](int column) { return column >= 2 && column <= 4; });
     table_->setSelectionBehavior(QAbstractItemView::SelectRows);
     table_->setAlternatingRowColors(true);
@@ -55,11 +57,11 @@ void CertifyPanel::add_set(const JudgedSet& judged) {
     const auto& set = *judged.set;
     const int title = table_->rowCount();
     table_->insertRow(title);
-    auto* head = new QTableWidgetItem(QString::fromStdString(set.name));
+    auto* head = new QTableWidgetItem(language::words(set.name));
     QFont bold = table_->font();
     bold.setWeight(QFont::DemiBold);
     head->setFont(bold);
-    head->setToolTip(QString::fromStdString(set.source));
+    head->setToolTip(language::words(set.source));
     table_->setItem(title, 0, head);
     table_->setSpan(title, 0, 1, 6);
     for (size_t i = 0; i < judged.verdicts.size(); ++i) {
@@ -67,19 +69,19 @@ void CertifyPanel::add_set(const JudgedSet& judged) {
         const bool undecided = judged.undecided[i];
         const int row = table_->rowCount();
         table_->insertRow(row);
-        const auto text = [&](double value) { return QString::fromStdString(rule::value_text(*v.criterion, value)); };
+        const auto text = [&](double value) { return language::figures(rule::value_text(*v.criterion, value)); };
         const QString none = QStringLiteral("\u2013");
-        const QString verdict =
-            undecided ? QStringLiteral("\u2026 undecided yet")
-                      : (!v.answered             ? QStringLiteral("? not asked yet")
-                         : v.met                 ? QStringLiteral("\u2713 met")
-                         : v.criterion->optional ? QStringLiteral("\u2013 not reached")
-                                                 : QStringLiteral("\u2717 not met")) +
-                            (v.certain || !v.answered ? QString() : QStringLiteral(" (within error)")) +
-                            (v.met ? QStringLiteral(", %1").arg(QString::fromStdString(v.level)) : QString());
+        const QString verdict = undecided
+                                    ? QObject::tr("\u2026 undecided yet")
+                                    : (!v.answered             ? QObject::tr("? not asked yet")
+                                       : v.met                 ? QObject::tr("\u2713 met")
+                                       : v.criterion->optional ? QObject::tr("\u2013 not reached")
+                                                               : QObject::tr("\u2717 not met")) +
+                                          (v.certain || !v.answered ? QString() : QObject::tr(" (within error)")) +
+                                          (v.met ? QStringLiteral(", %1").arg(language::words(v.level)) : QString());
         const QStringList cells = {
-            QString::fromStdString(v.criterion->name),
-            QString::fromStdString(v.subject),
+            language::words(v.criterion->name),
+            language::words(v.subject),
             v.answered ? text(v.value) : none,
             (v.criterion->at_least ? QStringLiteral("\u2265 ") : QStringLiteral("\u2264 ")) + text(v.threshold),
             !v.answered ? none
@@ -87,11 +89,11 @@ void CertifyPanel::add_set(const JudgedSet& judged) {
             verdict};
         for (int c = 0; c < cells.size(); ++c) {
             auto* item = new QTableWidgetItem(cells[c]);
-            item->setToolTip(
-                QStringLiteral("%1\nSource: %2")
-                    .arg(QString::fromStdString(v.criterion->meaning), QString::fromStdString(v.criterion->source)) +
-                (v.answered ? QStringLiteral("\nBand left by the error: %1 to %2").arg(text(v.low), text(v.high))
-                            : QString()));
+            item->setToolTip(QObject::tr("%1\nSource: %2")
+                                 .arg(language::words(v.criterion->meaning), language::words(v.criterion->source)) +
+                             (v.answered
+                                  ? QObject::tr("\nBand left by the error: %1 to %2").arg(text(v.low), text(v.high))
+                                  : QString()));
             item->setTextAlignment(c >= 2 && c <= 4 ? Qt::AlignRight | Qt::AlignVCenter
                                                     : Qt::AlignLeft | Qt::AlignVCenter);
             if (c == 1) item->setData(Qt::UserRole, QString::fromStdString(v.plane));
@@ -135,7 +137,7 @@ void CertifyPanel::show_judgement(const Judgement& judgement) {
     int met = 0, all = 0, open = 0, undecided = 0;
     QString faults;
     for (const auto& fault : judgement.faults)
-        faults += QStringLiteral("<br>") + QString::fromStdString(fault).toHtmlEscaped();
+        faults += QStringLiteral("<br>") + language::words(fault).toHtmlEscaped();
     for (const auto& judged : judgement.sets) {
         for (size_t i = 0; i < judged.verdicts.size(); ++i) {
             const auto& v = judged.verdicts[i];
@@ -149,23 +151,22 @@ void CertifyPanel::show_judgement(const Judgement& judgement) {
     }
     ask_->setVisible(judgement.needs_year && (year == nullptr || stale));
     const QString error = year == nullptr ? QString()
-                                          : QStringLiteral(" Hourly illuminances \u00b1 %1 % at a point (95 %).")
+                                          : QObject::tr(" Hourly illuminances \u00b1 %L1 % at a point (95 %).")
                                                 .arg(100 * year->record.reached, 0, 'f', 1);
     const QString trial = judgement.needs_year && document_.has_made_up_weather()
-                              ? QStringLiteral(
+                              ? QObject::tr(
                                     "<br><b>These verdicts are on %1.</b> Choose a weather file on the Site "
                                     "desk.")
-                                    .arg(QString::fromLatin1(climate::kNoCertificate))
+                                    .arg(language::words(climate::kNoCertificate))
                               : QString();
     summary_->setText(
-        QStringLiteral(
-            "<b>%1</b>: %2 of %3 required lines met%4.%5 Hover a line for its meaning, source and band.%6%7%8")
+        QObject::tr("<b>%1</b>: %2 of %3 required lines met%4.%5 Hover a line for its meaning, source and band.%6%7%8")
             .arg(QString::fromStdString(option.name).toHtmlEscaped())
             .arg(met)
             .arg(all)
-            .arg((undecided > 0 ? QStringLiteral(", %1 undecided yet").arg(undecided) : QString()) +
-                     (open > 0 ? QStringLiteral(", %1 not asked yet").arg(open) : QString()),
-                 error, stale ? QStringLiteral("<br><b>Stale: the model has changed since.</b>") : QString(), faults,
+            .arg((undecided > 0 ? QObject::tr(", %1 undecided yet").arg(undecided) : QString()) +
+                     (open > 0 ? QObject::tr(", %1 not asked yet").arg(open) : QString()),
+                 error, stale ? QObject::tr("<br><b>Stale: the model has changed since.</b>") : QString(), faults,
                  trial));
     table_->resizeRowsToContents();
 }

@@ -10,13 +10,14 @@
 
 #include "gui/entry/rows.h"
 #include "gui/look/look.h"
+#include "language/words.h"
 
 namespace wp::gui {
 using check::ModelFault;
 
 CheckView::CheckView(Document& document, QWidget* parent) : QScrollArea(parent), document_(document) {
     setObjectName(QStringLiteral("check"));
-    setAccessibleName(QStringLiteral("Model check"));
+    setAccessibleName(QObject::tr("Model check"));
     setWidgetResizable(true);
     setFrameShape(QFrame::NoFrame);
     setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
@@ -36,15 +37,15 @@ void CheckView::show_faults(const std::vector<ModelFault>& faults) {
     const auto count =
         std::count_if(faults.begin(), faults.end(), [](const ModelFault& f) { return !is_assumption(f); });
     auto* top = new QHBoxLayout;
-    top->addWidget(label(count == 0   ? QStringLiteral("No faults")
-                         : count == 1 ? QStringLiteral("1 fault")
-                                      : QStringLiteral("%1 faults").arg(count),
+    top->addWidget(label(count == 0   ? QObject::tr("No faults")
+                         : count == 1 ? QObject::tr("1 fault")
+                                      : QObject::tr("%1 faults").arg(count),
                          "heading"),
                    1);
     const auto mendable =
         std::count_if(faults.begin(), faults.end(), [](const ModelFault& f) { return !f.mend.empty(); });
     if (mendable > 1) {
-        auto* all = new QPushButton(QStringLiteral("Fix all"));
+        auto* all = new QPushButton(QObject::tr("Fix all"));
         all->setObjectName(QStringLiteral("mend-all"));
         connect(all, &QPushButton::clicked, this, &CheckView::mend_all_wanted);
         top->addWidget(all);
@@ -52,7 +53,7 @@ void CheckView::show_faults(const std::vector<ModelFault>& faults) {
     column->addLayout(top);
     if (count == 0)
         column->addWidget(label(
-            QStringLiteral("Every surface has a material, everything is where it belongs, every room is asked about."),
+            QObject::tr("Every surface has a material, everything is where it belongs, every room is asked about."),
             "small"));
     bool apart = false;
     int number = 0;
@@ -60,25 +61,24 @@ void CheckView::show_faults(const std::vector<ModelFault>& faults) {
         if (is_assumption(fault) && !apart) {
             apart = true;
             column->addSpacing(space::medium);
-            column->addWidget(label(QStringLiteral("Only assumed"), "heading"));
-            column->addWidget(
-                label(QStringLiteral("No faults, but nobody has measured or chosen these yet."), "small"));
+            column->addWidget(label(QObject::tr("Only assumed"), "heading"));
+            column->addWidget(label(QObject::tr("No faults, but nobody has measured or chosen these yet."), "small"));
         }
         ++number;
-        auto* what = label(name_of(fault.what));
+        auto* what = label(language::words(fault.what));
         what->setObjectName(QStringLiteral("fault-%1").arg(number));
         what->setTextInteractionFlags(Qt::TextSelectableByMouse);
         column->addWidget(what);
         auto* row = new QHBoxLayout;
         row->setSpacing(space::small);
         auto* show = new QToolButton;
-        show->setText(QStringLiteral("Show it"));
+        show->setText(QObject::tr("Show it"));
         show->setObjectName(QStringLiteral("show-fault-%1").arg(number));
         connect(show, &QToolButton::clicked, this, [this, fault] { emit wanted(fault); });
         row->addWidget(show);
         if (!fault.mend.empty()) {
             auto* mend = new QToolButton;
-            mend->setText(name_of(fault.mend));
+            mend->setText(language::words(fault.mend));
             mend->setObjectName(QStringLiteral("mend-fault-%1").arg(number));
             mend->setSizePolicy(QSizePolicy::Preferred, QSizePolicy::Fixed);
             connect(mend, &QToolButton::clicked, this, [this, fault] { emit mend_wanted(fault); });

@@ -4,6 +4,7 @@
 #include <set>
 
 #include "gui/look/look.h"
+#include "language/words.h"
 
 namespace wp::gui {
 using namespace model;
@@ -18,10 +19,10 @@ ModelCheck::ModelCheck(Desktop& desktop, CheckView& view)
       view_(view),
       button_(new QPushButton(desktop.window())),
       looker_(
-          "The model check", this, &ModelCheck::find, [this](const Found& found) { keep(found); },
-          [this] { answered_ = asked_; }) {
+          QT_TRANSLATE_NOOP("QObject", "The model check"), this, &ModelCheck::find,
+          [this](const Found& found) { keep(found); }, [this] { answered_ = asked_; }) {
     button_->setObjectName(QStringLiteral("faults"));
-    button_->setToolTip(QStringLiteral("What the model check found"));
+    button_->setToolTip(QObject::tr("What the model check found"));
     set_icon(button_, QStringLiteral("triangle-alert"));
     button_->hide();
     connect(button_, &QPushButton::clicked, this, [this] { desktop_.show_companion(&view_); });
@@ -99,7 +100,7 @@ void ModelCheck::show_found() {
     }
     desktop_.sheet().show_faults(std::move(places));
     button_->setVisible(count > 0);
-    button_->setText(count == 1 ? QStringLiteral("1 fault") : QStringLiteral("%1 faults").arg(count));
+    button_->setText(count == 1 ? QObject::tr("1 fault") : QObject::tr("%1 faults").arg(count));
     view_.show_faults(found_);
 }
 
@@ -108,29 +109,28 @@ void ModelCheck::show(const check::ModelFault& fault) {
     desktop_.document().select_all(fault.items);
     if (!fault.items.empty()) desktop_.sheet().reveal(fault.items.front());
     if (fault.items.empty() && !fault.subject.empty())
-        desktop_.say(
-            QStringLiteral("This is a matter of the question \"%1\"").arg(QString::fromStdString(fault.subject)));
+        desktop_.say(QObject::tr("This is a matter of the question \"%1\"").arg(QString::fromStdString(fault.subject)));
 }
 
 void ModelCheck::mend(const check::ModelFault& fault) {
     bool done = false;
-    desktop_.document().edit(QString::fromStdString(fault.mend), [&](Project& p) {
+    desktop_.document().edit(language::words(fault.mend), [&](Project& p) {
         done = check::mend_fault(p, desktop_.document().option_index(), fault);
     });
-    desktop_.say(done ? QStringLiteral("Fixed") : QStringLiteral("This could not be fixed by itself"));
+    desktop_.say(done ? QObject::tr("Fixed") : QObject::tr("This could not be fixed by itself"));
 }
 
 void ModelCheck::take_mended(const Found& found) {
-    desktop_.document().edit(QStringLiteral("Fix faults"), [&](Project& p) { p = *found.mended; });
+    desktop_.document().edit(QObject::tr("Fix faults"), [&](Project& p) { p = *found.mended; });
 }
 
 Page check_companion(Desktop& desktop) {
     auto* view = new CheckView(desktop.document(), desktop.window());
     desktop.know(new ModelCheck(desktop, *view));
     desktop.commands().add(
-        CommandGroup::building, QStringLiteral("Model check"), QKeySequence(QStringLiteral("Ctrl+K")),
-        [&desktop, view] { desktop.show_companion(view); }, QStringLiteral("faults errors warnings"));
-    return {QStringLiteral("Check"), QStringLiteral("What is wrong with the model, and what is only assumed"),
+        CommandGroup::building, QObject::tr("Model check"), QKeySequence(QStringLiteral("Ctrl+K")),
+        [&desktop, view] { desktop.show_companion(view); }, QObject::tr("faults errors warnings"));
+    return {QObject::tr("Check"), QObject::tr("What is wrong with the model, and what is only assumed"),
             on_desk(DeskKind::build), view};
 }
 

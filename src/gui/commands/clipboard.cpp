@@ -112,7 +112,8 @@ Result<edit::Items> paste_clip(const QString& text, Project& project, size_t opt
         }
     }
     if (made.empty() && !loose.empty())
-        return Fault{"clipboard", "these openings need a wall", "Select the wall they are to go into, then paste"};
+        return Fault{"clipboard", QT_TRANSLATE_NOOP("QObject", "these openings need a wall"),
+                     QT_TRANSLATE_NOOP("QObject", "Select the wall they are to go into, then paste")};
     return made;
 }
 

@@ -9,21 +9,21 @@ namespace wp::gui {
 QString words_of(CommandGroup group) {
     switch (group) {
         case CommandGroup::project:
-            return QStringLiteral("Project");
+            return QObject::tr("Project");
         case CommandGroup::desks:
-            return QStringLiteral("Desks");
+            return QObject::tr("Desks");
         case CommandGroup::draw:
-            return QStringLiteral("Draw");
+            return QObject::tr("Draw");
         case CommandGroup::edit:
-            return QStringLiteral("Edit");
+            return QObject::tr("Edit");
         case CommandGroup::building:
-            return QStringLiteral("Building");
+            return QObject::tr("Building");
         case CommandGroup::view:
-            return QStringLiteral("View");
+            return QObject::tr("View");
         case CommandGroup::light:
-            return QStringLiteral("Light");
+            return QObject::tr("Light");
         case CommandGroup::site:
-            return QStringLiteral("Site");
+            return QObject::tr("Site");
     }
     return {};
 }

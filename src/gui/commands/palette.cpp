@@ -61,7 +61,7 @@ Palette::Palette(std::vector<Entry> commands, std::function<std::vector<Entry>(c
     column->setContentsMargins(space::small, space::small, space::small, space::small);
     field_ = new QLineEdit;
     field_->setObjectName(QStringLiteral("palette-field"));
-    field_->setPlaceholderText(QStringLiteral("A command, a figure, a material, or the name of a room or window"));
+    field_->setPlaceholderText(QObject::tr("A command, a figure, a material, or the name of a room or window"));
     list_ = new QListWidget;
     list_->setObjectName(QStringLiteral("palette-list"));
     list_->setFrameShape(QFrame::NoFrame);
@@ -86,7 +86,7 @@ void Palette::refresh() {
     none_->setVisible(shown_.empty());
     if (shown_.empty()) {
         shown_ = nearest(typed);
-        none_->setText(QStringLiteral("Nothing is called \u201c%1\u201d. The nearest:").arg(typed));
+        none_->setText(QObject::tr("Nothing is called \u201c%1\u201d. The nearest:").arg(typed));
     }
     list_->clear();
     for (const Entry& entry : shown_)

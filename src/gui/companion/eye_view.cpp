@@ -11,15 +11,17 @@
 #include "gui/desk/desktop.h"
 #include "gui/inspector/inspector.h"
 #include "gui/look/look.h"
+#include "language/dates.h"
+#include "language/words.h"
 #include "report/pictures.h"
 
 namespace wp::gui {
 
 QString dgp_words(double dgp) {
-    if (dgp < 0.35) return QStringLiteral("imperceptible");
-    if (dgp < 0.40) return QStringLiteral("perceptible");
-    if (dgp < 0.45) return QStringLiteral("disturbing");
-    return QStringLiteral("intolerable");
+    if (dgp < 0.35) return QObject::tr("imperceptible");
+    if (dgp < 0.40) return QObject::tr("perceptible");
+    if (dgp < 0.45) return QObject::tr("disturbing");
+    return QObject::tr("intolerable");
 }
 
 EyeView::EyeView(Document& document, const KeptAnswers& kept, QWidget* parent)
@@ -28,10 +30,10 @@ EyeView::EyeView(Document& document, const KeptAnswers& kept, QWidget* parent)
     setMinimumSize(220, 240);
     setObjectName(QStringLiteral("eye-view"));
     auto* layout = new QVBoxLayout(this);
-    auto* button = new QPushButton(QStringLiteral("Look now"));
+    auto* button = new QPushButton(QObject::tr("Look now"));
     set_icon(button, QStringLiteral("eye"));
     button->setObjectName(QStringLiteral("look-now"));
-    button->setToolTip(QStringLiteral("Traces what the selected observer sees at the year strip's moment (L)"));
+    button->setToolTip(QObject::tr("Traces what the selected observer sees at the year strip's moment (L)"));
     connect(button, &QPushButton::clicked, this, &EyeView::ask);
     layout->addWidget(button, 0, Qt::AlignRight | Qt::AlignTop);
     for (const auto signal : {&Document::option_changed, &Document::moment_changed, &Document::project_changed})
@@ -56,9 +58,8 @@ void EyeView::paintEvent(QPaintEvent*) {
     if (glare == nullptr) {
         painter.setPen(QPen(ink().faint, 1.2, Qt::DashLine));
         painter.drawEllipse(disc);
-        painter.drawText(
-            disc.adjusted(20, 20, -20, -20), Qt::AlignCenter | Qt::TextWordWrap,
-            QStringLiteral("No picture yet. Choose the moment on the year strip, then press Look now (L)."));
+        painter.drawText(disc.adjusted(20, 20, -20, -20), Qt::AlignCenter | Qt::TextWordWrap,
+                         QObject::tr("No picture yet. Choose the moment on the year strip, then press Look now (L)."));
         return;
     }
     const int pixels = static_cast<int>(disc.width() * devicePixelRatioF());
@@ -77,24 +78,24 @@ void EyeView::paintEvent(QPaintEvent*) {
                      QString::fromStdString(glare->observer.name));
     font.setWeight(QFont::Normal);
     painter.setFont(font);
-    painter.drawText(QRectF(12, 30, width() - 130, 18), Qt::AlignLeft | Qt::AlignVCenter,
-                     QString::fromStdString(climate::text(glare->moment)) +
-                         (other_moment ? QStringLiteral("  (not the strip's moment)") : QString()));
+    painter.drawText(
+        QRectF(12, 30, width() - 130, 18), Qt::AlignLeft | Qt::AlignVCenter,
+        language::text(glare->moment) + (other_moment ? QObject::tr("  (not the strip's moment)") : QString()));
     if (document_.has_made_up_weather()) {
         painter.setPen(ink().accent);
         painter.drawText(QRectF(12, 48, width() - 130, 18), Qt::AlignLeft | Qt::AlignVCenter,
-                         QString::fromLatin1(climate::kMadeUpWeather));
+                         language::words(climate::kMadeUpWeather));
         painter.setPen(ink().ink);
     }
     double y = disc.bottom() + 10;
-    report::draw_legend(painter, {report::kDimLuminance, report::kBrightLuminance, true}, QStringLiteral("Luminance"),
+    report::draw_legend(painter, {report::kDimLuminance, report::kBrightLuminance, true}, QObject::tr("Luminance"),
                         QStringLiteral("cd/m\u00b2"), ink(), QRectF(disc.left() + 10, y, disc.width() - 20, 46));
     y += 52;
     font.setPixelSize(type::heading);
     font.setWeight(QFont::DemiBold);
     painter.setFont(font);
     painter.drawText(QRectF(12, y, width() - 24, 22), Qt::AlignHCenter,
-                     QStringLiteral("DGP %1 (%2 to %3), %4")
+                     QObject::tr("DGP %L1 (%L2 to %L3), %4")
                          .arg(glare->dgp, 0, 'f', 3)
                          .arg(glare->dgp_low, 0, 'f', 2)
                          .arg(glare->dgp_high, 0, 'f', 2)
@@ -103,19 +104,19 @@ void EyeView::paintEvent(QPaintEvent*) {
     font.setWeight(QFont::Normal);
     painter.setFont(font);
     painter.drawText(QRectF(12, y + 22, width() - 24, 20), Qt::AlignHCenter,
-                     QStringLiteral("at the eye %1 \u00b1 %2 lx")
+                     QObject::tr("at the eye %1 \u00b1 %2 lx")
                          .arg(report::figure(glare->vertical_lux), report::error_figure(glare->half_width)));
     font.setPixelSize(type::small);
     painter.setFont(font);
     painter.setPen(ink().faint);
     painter.drawText(QRectF(12, y + 42, width() - 24, 32), Qt::AlignHCenter | Qt::TextWordWrap,
                      glare->in_range
-                         ? QStringLiteral("0.35 perceptible, 0.40 disturbing, 0.45 intolerable (Wienold 2009)")
-                         : QStringLiteral("Outside the range that DGP was fitted for (above 380 lx, 0.2 to 0.8)"));
+                         ? QObject::tr("0.35 perceptible, 0.40 disturbing, 0.45 intolerable (Wienold 2009)")
+                         : QObject::tr("Outside the range that DGP was fitted for (above 380 lx, 0.2 to 0.8)"));
     QStringList blinds;
-    for (const auto& group : glare->blinds.groups) blinds << QString::fromStdString(group.words);
+    for (const auto& group : glare->blinds.groups) blinds << language::words(group.words);
     setToolTip(blinds.isEmpty() ? QString()
-                                : QStringLiteral("Blinds at that moment:\n%1").arg(blinds.join(QLatin1Char('\n'))));
+                                : QObject::tr("Blinds at that moment:\n%1").arg(blinds.join(QLatin1Char('\n'))));
     if (!disc.contains(pointer_)) return;
     const int n = glare->picture.size;
     const int px = static_cast<int>((pointer_.x() - disc.left()) / disc.width() * n),
@@ -151,12 +152,12 @@ Page eye_companion(Desktop& desktop) {
     QObject::connect(view, &EyeView::ask, view, [&desktop, look] { look(desktop.document().selection().id, 0); });
     QObject::connect(&desktop.part<Inspector>(), &Inspector::ask_glare, view,
                      [look](const QString& id, int heading) { look(id.toStdString(), heading); });
-    desktop.commands().add(CommandGroup::light, QStringLiteral("Look through the observer"),
+    desktop.commands().add(CommandGroup::light, QObject::tr("Look through the observer"),
                            QKeySequence(QStringLiteral("L")), [&desktop, look] {
                                if (!desktop.is_on(DeskKind::build)) desktop.go_to_desk(DeskKind::light);
                                look(desktop.document().selection().id, 0);
                            });
-    return {QStringLiteral("Eye"), QStringLiteral("What an observer sees"),
+    return {QObject::tr("Eye"), QObject::tr("What an observer sees"),
             on_desk(DeskKind::build) | on_desk(DeskKind::light), view};
 }
 

@@ -214,18 +214,19 @@ ModelPainter::ModelPainter(QObject* parent) : QObject(parent) {
     format.setDepthBufferSize(24);
     surface_.setFormat(format);
     surface_.create();  // belongs to the interface thread, whoever draws on it
-    thread_ = std::make_unique<Newest<Request>>("The model's picture", [this](const Request& request) {
-        if (request.last != nullptr) {
-            canvas_.reset();
-            return request.last->set_value();
-        }
-        if (canvas_ == nullptr) canvas_ = std::make_unique<Canvas>(surface_);
-        QImage picture = canvas_->paint(request.scene);
-        QMetaObject::invokeMethod(
-            this,
-            [this, picture = std::move(picture), number = request.scene.number] { emit painted(picture, number); },
-            Qt::QueuedConnection);
-    });
+    thread_ = std::make_unique<Newest<Request>>(
+        QT_TRANSLATE_NOOP("QObject", "The model's picture"), [this](const Request& request) {
+            if (request.last != nullptr) {
+                canvas_.reset();
+                return request.last->set_value();
+            }
+            if (canvas_ == nullptr) canvas_ = std::make_unique<Canvas>(surface_);
+            QImage picture = canvas_->paint(request.scene);
+            QMetaObject::invokeMethod(
+                this,
+                [this, picture = std::move(picture), number = request.scene.number] { emit painted(picture, number); },
+                Qt::QueuedConnection);
+        });
 }
 
 ModelPainter::~ModelPainter() {

@@ -27,10 +27,10 @@ constexpr int kRenewAfter = 60;  // ms
 
 ModelView::ModelView(Document& document, QWidget* parent)
     : QWidget(parent), document_(document), roof_button_(new QToolButton(this)) {
-    roof_button_->setText(QStringLiteral("Roofs"));
+    roof_button_->setText(QObject::tr("Roofs"));
     roof_button_->setObjectName(QStringLiteral("with-roof"));
     roof_button_->setCheckable(true);
-    roof_button_->setToolTip(QStringLiteral("The whole building from outside, or opened to look in"));
+    roof_button_->setToolTip(QObject::tr("The whole building from outside, or opened to look in"));
     roof_button_->move(space::small, space::small);
     connect(roof_button_, &QToolButton::toggled, this, [this](bool on) {
         with_roof_ = on;
@@ -41,8 +41,8 @@ ModelView::ModelView(Document& document, QWidget* parent)
     setMouseTracking(true);
     setFocusPolicy(Qt::StrongFocus);
     setObjectName(QStringLiteral("model-view"));
-    setAccessibleName(QStringLiteral("Model in three dimensions"));
-    setToolTip(QStringLiteral("Drag to turn, right-drag to pan, wheel to zoom, double-click to fit"));
+    setAccessibleName(QObject::tr("Model in three dimensions"));
+    setToolTip(QObject::tr("Drag to turn, right-drag to pan, wheel to zoom, double-click to fit"));
     // A drag changes the building many times a second: the sheet comes first, the model follows at its own pace.
     renew_.setSingleShot(true);
     renew_.setInterval(kRenewAfter);
@@ -194,9 +194,8 @@ void ModelView::paintEvent(QPaintEvent*) {
     painter.fillRect(rect(), ink().paper);
     if (no_opengl_) {
         painter.setPen(ink().faint);
-        painter.drawText(
-            rect().adjusted(space::large, 0, -space::large, 0), Qt::AlignCenter | Qt::TextWordWrap,
-            QStringLiteral("There is no OpenGL on this machine: the model cannot be drawn. All else works."));
+        painter.drawText(rect().adjusted(space::large, 0, -space::large, 0), Qt::AlignCenter | Qt::TextWordWrap,
+                         QObject::tr("There is no OpenGL on this machine: the model cannot be drawn. All else works."));
         return;
     }
     painter.drawImage(0, 0, picture_);
@@ -226,7 +225,7 @@ void ModelView::request_surfaces() {
     pool_.start([this, project = document_.snapshot(), index = document_.option_index()] {
         step_behind();
         std::shared_ptr<const geometry::Surfaces> built;
-        guarded("Building the model's picture", [&] {
+        guarded(QT_TRANSLATE_NOOP("QObject", "Building the model's picture"), [&] {
             built =
                 std::make_shared<const geometry::Surfaces>(geometry::build_surfaces(*project, project->options[index]));
         });
@@ -401,14 +400,14 @@ Page model_companion(Desktop& desktop) {
     QObject::connect(&desktop, &Desktop::map_shown, view, &ModelView::show_map);
     Commands& commands = desktop.commands();
     Document& document = desktop.document();
-    commands.add(CommandGroup::view, QStringLiteral("Hide"), {},
+    commands.add(CommandGroup::view, QObject::tr("Hide"), {},
                  [&document, view] { view->hide_items(document.selected()); });
-    commands.add(CommandGroup::view, QStringLiteral("Show only this"), {},
+    commands.add(CommandGroup::view, QObject::tr("Show only this"), {},
                  [&document, view] { view->show_only(document.selected()); });
-    commands.add(CommandGroup::view, QStringLiteral("Show all"), {}, [view] { view->show_everything(); });
-    commands.add(CommandGroup::view, QStringLiteral("Section box around the selection"), {},
+    commands.add(CommandGroup::view, QObject::tr("Show all"), {}, [view] { view->show_everything(); });
+    commands.add(CommandGroup::view, QObject::tr("Section box around the selection"), {},
                  [&document, view] { view->box_around(document.selected()); });
-    return {QStringLiteral("Model"), QStringLiteral("The building in three dimensions"),
+    return {QObject::tr("Model"), QObject::tr("The building in three dimensions"),
             on_desk(DeskKind::build) | on_desk(DeskKind::light), view};
 }
 

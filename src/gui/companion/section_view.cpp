@@ -14,7 +14,7 @@ using namespace model;
 
 SectionView::SectionView(Document& document, QWidget* parent) : QWidget(parent), document_(document) {
     setObjectName(QStringLiteral("section-view"));
-    setAccessibleName(QStringLiteral("Section"));
+    setAccessibleName(QObject::tr("Section"));
     setMinimumSize(220, 160);
     connect(&document, &Document::project_changed, this, &SectionView::refresh);
     connect(&document, &Document::selection_changed, this, qOverload<>(&QWidget::update));
@@ -48,8 +48,8 @@ void SectionView::paintEvent(QPaintEvent*) {
     if (section_.solid.empty()) {
         painter.setPen(ink().faint);
         painter.drawText(rect().adjusted(20, 0, -20, 0), Qt::AlignCenter | Qt::TextWordWrap,
-                         QStringLiteral("Choose Section among the tools and click two points across the building: one "
-                                        "looks to the left of the line."));
+                         QObject::tr("Choose Section among the tools and click two points across the building: one "
+                                     "looks to the left of the line."));
         return;
     }
     const QRectF area = QRectF(rect()).adjusted(52, 20, -20, -30);
@@ -64,7 +64,7 @@ void SectionView::paintEvent(QPaintEvent*) {
         const double y = to_screen({0, storey.level}).y();
         painter.setPen(QPen(ink().faint, 1, Qt::DashLine));
         painter.drawLine(QPointF(6, y), QPointF(44, y));
-        painter.drawText(QPointF(6, y - 3), QStringLiteral("%1%2")
+        painter.drawText(QPointF(6, y - 3), QStringLiteral("%1%L2")
                                                 .arg(storey.level >= 0 ? QStringLiteral("+") : QString())
                                                 .arg(storey.level, 0, 'f', 2));
     }
@@ -85,7 +85,7 @@ Page section_companion(Desktop& desktop) {
         view->show_line(a, b);
         desktop.show_companion(view);
     });
-    return {QStringLiteral("Section"), QStringLiteral("The building cut along a line"),
+    return {QObject::tr("Section"), QObject::tr("The building cut along a line"),
             on_desk(DeskKind::build) | on_desk(DeskKind::light), view};
 }
 

@@ -91,7 +91,7 @@ void WallView::draw_tilt_handle(QPainter& painter) const {
     painter.drawEllipse(*at + end, 4, 4);
     painter.setPen(ink().accent);
     painter.drawText(QRectF(at->x() - 24, at->y() + kHandle + 2, 48, 14), Qt::AlignCenter,
-                     QStringLiteral("%1\u00b0").arg(layer->tilt, 0, 'f', 0));
+                     QStringLiteral("%L1\u00b0").arg(layer->tilt, 0, 'f', 0));
 }
 
 void WallView::drag_tilt(QPointF to) {
@@ -107,9 +107,8 @@ void WallView::drag_tilt(QPointF to) {
             for (ShadeLayer& layer : at.opening->shading)
                 if (layer.kind == ShadeLayer::Kind::louvres) layer.tilt = tilt;
     document_.edit_option(
-        items.size() > 1 ? QStringLiteral("Turn blades of %1 openings").arg(items.size())
-                         : QStringLiteral("Turn blades"),
-        [&](Option& option) { option = after; }, QStringLiteral("wall drag %1").arg(gesture_));
+        items.size() > 1 ? QObject::tr("Turn blades of %1 openings").arg(items.size()) : QObject::tr("Turn blades"),
+        [&](Option& option) { option = after; }, QObject::tr("wall drag %1").arg(gesture_));
 }
 
 }  // namespace wp::gui

@@ -11,6 +11,7 @@
 #include "geometry/roof_shape.h"
 #include "gui/desk/desktop.h"
 #include "gui/look/look.h"
+#include "language/words.h"
 #include "report/plan.h"
 
 namespace wp::gui {
@@ -21,20 +22,20 @@ namespace {
 
 constexpr double kEdgePixels = 6, kWallSnap = 7, kGrid = 0.05;
 
-QString metres(double v) { return QString::number(v, 'f', 2); }
+QString metres(double v) { return language::number(v, 'f', 2); }
 
 }  // namespace
 
 WallView::WallView(Document& document, QWidget* parent)
     : QWidget(parent), document_(document), flip_(new QToolButton(this)) {
     setObjectName(QStringLiteral("wall-view"));
-    setAccessibleName(QStringLiteral("Wall in elevation"));
+    setAccessibleName(QObject::tr("Wall in elevation"));
     setMouseTracking(true);
     setFocusPolicy(Qt::StrongFocus);
     setMinimumSize(220, 160);
-    flip_->setText(QStringLiteral("Seen from inside"));
+    flip_->setText(QObject::tr("Seen from inside"));
     flip_->setObjectName(QStringLiteral("wall-side"));
-    flip_->setToolTip(QStringLiteral("Inside the room, or the whole facade from outside"));
+    flip_->setToolTip(QObject::tr("Inside the room, or the whole facade from outside"));
     flip_->move(space::small, space::small);
     connect(flip_, &QToolButton::clicked, this, [this] { show_wall(room_, edge_, !outside_); });
     connect(&document, &Document::selection_changed, this, &WallView::follow_selection);
@@ -45,7 +46,7 @@ void WallView::show_wall(const Id& room, int edge, bool outside) {
     room_ = room;
     edge_ = edge;
     outside_ = outside;
-    flip_->setText(outside ? QStringLiteral("Seen from outside") : QStringLiteral("Seen from inside"));
+    flip_->setText(outside ? QObject::tr("Seen from outside") : QObject::tr("Seen from inside"));
     flip_->adjustSize();
     refresh();
 }
@@ -96,7 +97,7 @@ void WallView::paintEvent(QPaintEvent*) {
     if (drawing_.walls.empty()) {
         painter.setPen(ink().faint);
         painter.drawText(rect(), Qt::AlignCenter | Qt::TextWordWrap,
-                         QStringLiteral("Select a wall, a room or a window to see its wall straight on."));
+                         QObject::tr("Select a wall, a room or a window to see its wall straight on."));
         return;
     }
     const QRectF area = QRectF(rect()).adjusted(46, 40, -24, -40);
@@ -272,8 +273,8 @@ void WallView::drag_to(Vec2 p) {
     o.height = z1 - z0;
     geometry::keep_in_wall(after, *at.storey, *at.room, o);
     document_.edit_option(
-        QStringLiteral("Move %1").arg(QString::fromStdString(o.name)), [&](Option& option) { option = after; },
-        QStringLiteral("wall drag %1").arg(gesture_));
+        QObject::tr("Move %1").arg(QString::fromStdString(o.name)), [&](Option& option) { option = after; },
+        QObject::tr("wall drag %1").arg(gesture_));
 }
 
 void WallView::mousePressEvent(QMouseEvent* event) {
@@ -290,10 +291,9 @@ void WallView::mousePressEvent(QMouseEvent* event) {
     Id id = hit->id;
     if (event->modifiers().testFlag(Qt::ControlModifier)) {  // a copy comes along instead
         edit::Items made;
-        document_.edit_option(QStringLiteral("Copy %1").arg(QString::fromStdString(hit->opening->name)),
-                              [&](Option& o) {
-                                  made = edit::copy_items(o, {{Kind::opening, id, -1}}, document_.storey_index(), {});
-                              });
+        document_.edit_option(QObject::tr("Copy %1").arg(QString::fromStdString(hit->opening->name)), [&](Option& o) {
+            made = edit::copy_items(o, {{Kind::opening, id, -1}}, document_.storey_index(), {});
+        });
         if (made.size() == 1) id = made[0].id;
     }
     if (event->modifiers().testFlag(Qt::ShiftModifier)) return document_.toggle({Kind::opening, id, -1});
@@ -314,9 +314,9 @@ void WallView::mouseMoveEvent(QMouseEvent* event) {
               : x == 0 && y != 0 ? Qt::SizeVerCursor
               : x != 0           ? Qt::CrossCursor
                                  : Qt::SizeAllCursor);
-    emit hint(hit ? QStringLiteral("Drag to move the opening on its wall, with Ctrl to copy it, its edges to size it; "
-                                   "it snaps to the others")
-                  : QStringLiteral("Double-click the wall to place a window; Delete removes what is selected"));
+    emit hint(hit ? QObject::tr("Drag to move the opening on its wall, with Ctrl to copy it, its edges to size it; "
+                                "it snaps to the others")
+                  : QObject::tr("Double-click the wall to place a window; Delete removes what is selected"));
 }
 
 void WallView::mouseReleaseEvent(QMouseEvent*) {
@@ -329,9 +329,9 @@ void WallView::mouseDoubleClickEvent(QMouseEvent* event) {
     int x = 0, y = 0;
     if (opening_at(event->position(), x, y) != nullptr) return;
     const Vec2 p = to_model(event->position());
-    if (outside_) return emit hint(QStringLiteral("Place windows from inside, where their room is certain"));
+    if (outside_) return emit hint(QObject::tr("Place windows from inside, where their room is certain"));
     Selection made;
-    document_.edit_option(QStringLiteral("Place window"), [&](Option& option) {
+    document_.edit_option(QObject::tr("Place window"), [&](Option& option) {
         const auto at = find_room(option, room_);
         if (!at) return;
         Opening o;
@@ -363,7 +363,7 @@ void WallView::keyPressEvent(QKeyEvent* event) {
         const auto items = document_.selected();
         if (items.empty()) return;
         document_.edit_option(
-            QStringLiteral("Delete %1").arg(QString::fromStdString(edit::item_name(document_.option(), items[0]))),
+            QObject::tr("Delete %1").arg(language::words(edit::item_name(document_.option(), items[0]))),
             [&](Option& o) { edit::remove_items(o, items); });
         return document_.select({});
     }
@@ -375,7 +375,7 @@ Page wall_companion(Desktop& desktop) {
     auto* view = new WallView(desktop.document(), desktop.window());
     QObject::connect(&desktop, &Desktop::map_shown, view, &WallView::show_map);
     QObject::connect(view, &WallView::hint, &desktop, &Desktop::say);
-    return {QStringLiteral("Wall"), QStringLiteral("The selected wall straight on: a working view"),
+    return {QObject::tr("Wall"), QObject::tr("The selected wall straight on: a working view"),
             on_desk(DeskKind::build) | on_desk(DeskKind::light), view};
 }
 

@@ -15,9 +15,9 @@ class CompareDesk : public Desk {
           panel_(new ComparePanel(desktop.document(), desktop.answers(), desktop.window())) {
         connect(panel_, &ComparePanel::ask_all, this, [&desktop] { desktop.asker().ask_all(); });
     }
-    QString title() const override { return QStringLiteral("Compare"); }
-    QString tip() const override { return QStringLiteral("All options side by side, figure by figure"); }
-    QString also() const override { return QStringLiteral("variants alternatives versions table"); }
+    QString title() const override { return QObject::tr("Compare"); }
+    QString tip() const override { return QObject::tr("All options side by side, figure by figure"); }
+    QString also() const override { return QObject::tr("variants alternatives versions table"); }
     QWidget* middle() override { return nullptr; }
     QWidget* side() override { return panel_; }
     bool has_pages() const override { return false; }

@@ -11,6 +11,7 @@
 
 #include "gui/look/figure_table.h"
 #include "gui/look/look.h"
+#include "language/words.h"
 #include "report/pictures.h"
 
 namespace wp::gui {
@@ -60,10 +61,10 @@ void OptionMaps::paintEvent(QPaintEvent*) {
                          QString::fromStdString(option.name));
         if (!scene.maps.empty()) continue;
         painter.setPen(ink().faint);
-        painter.drawText(box.adjusted(0, box.height() - 24, 0, 0), Qt::AlignCenter, QStringLiteral("not asked yet"));
+        painter.drawText(box.adjusted(0, box.height() - 24, 0, 0), Qt::AlignCenter, QObject::tr("not asked yet"));
     }
-    report::draw_legend(painter, scale, QStringLiteral("Daylight factor, all options on one scale"),
-                        QStringLiteral("%"), ink(), QRectF(width() / 2.0 - 190, height() - 54, 380, 50));
+    report::draw_legend(painter, scale, QObject::tr("Daylight factor, all options on one scale"), QStringLiteral("%"),
+                        ink(), QRectF(width() / 2.0 - 190, height() - 54, 380, 50));
 }
 
 void OptionMaps::mousePressEvent(QMouseEvent* event) {
@@ -76,21 +77,22 @@ ComparePanel::ComparePanel(Document& document, const KeptAnswers& kept, QWidget*
       document_(document),
       kept_(kept),
       worker_(
-          "Comparing the options", this, [this](const Comparison& asked) { return comparer_.compare(asked); },
+          QT_TRANSLATE_NOOP("QObject", "Comparing the options"), this,
+          [this](const Comparison& asked) { return comparer_.compare(asked); },
           [this](const Comparison& found) { show_comparison(found); }, [this] { asked_.clear(); }) {
     setObjectName(QStringLiteral("panel"));
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(space::medium, space::medium, space::medium, space::medium);
     layout->addWidget(new OptionMaps(document, kept), 3);
-    auto* ask = new QPushButton(QStringLiteral("Calculate all options"));
+    auto* ask = new QPushButton(QObject::tr("Calculate all options"));
     ask->setObjectName(QStringLiteral("ask-all"));
     ask->setProperty("role", QStringLiteral("main"));
     ask->setToolTip(
-        QStringLiteral("Runs the daylight factor and the year of every option whose answer is missing or stale"));
+        QObject::tr("Runs the daylight factor and the year of every option whose answer is missing or stale"));
     connect(ask, &QPushButton::clicked, this, &ComparePanel::ask_all);
-    auto* figures = new QPushButton(QStringLiteral("Figures"));
+    auto* figures = new QPushButton(QObject::tr("Figures"));
     figures->setObjectName(QStringLiteral("compared-figures"));
-    figures->setToolTip(QStringLiteral("Which figures the table has of each room"));
+    figures->setToolTip(QObject::tr("Which figures the table has of each room"));
     menu_ = new QMenu(figures);
     figures->setMenu(menu_);
     build_menu();
@@ -99,7 +101,7 @@ ComparePanel::ComparePanel(Document& document, const KeptAnswers& kept, QWidget*
     buttons->addWidget(figures);
     buttons->addStretch(1);
     layout->addLayout(buttons);
-    table_ = figure_table("comparison", QStringLiteral("All options in one table"));
+    table_ = figure_table("comparison", QObject::tr("All options in one table"));
     table_->setAlternatingRowColors(true);
     table_->verticalHeader()->setDefaultSectionSize(22);
     layout->addWidget(table_, 4);
@@ -115,28 +117,26 @@ std::vector<ComparedLine> ComparePanel::all_lines() {
     figure::Wanted blinds;
     blinds.blinds = true;
     out.push_back(
-        {figure::find_measure("spatial_autonomy"), blinds, QStringLiteral("Spatial autonomy 300 lx / 50 %, blinds")});
+        {figure::find_measure("spatial_autonomy"), blinds, QObject::tr("Spatial autonomy 300 lx / 50 %, blinds")});
     figure::Wanted sun;
     sun.lux = 1000;
-    out.push_back(
-        {figure::find_measure("sunlight_exposure"), sun, QStringLiteral("Sunlight exposure 1000 lx / 250 h")});
-    out.push_back({figure::find_measure("glare_probability"), {}, QStringLiteral("Daylight glare probability, worst")});
+    out.push_back({figure::find_measure("sunlight_exposure"), sun, QObject::tr("Sunlight exposure 1000 lx / 250 h")});
+    out.push_back({figure::find_measure("glare_probability"), {}, QObject::tr("Daylight glare probability, worst")});
     for (const auto& figure : figure::point_figures())
         for (const char* id : {"mean", "least"}) {
             const auto* measure = figure::find_measure(id);
             figure::Wanted wanted;
             wanted.figure = figure.id;
-            out.push_back(
-                {measure, wanted,
-                 QStringLiteral("%1, %2").arg(QString::fromUtf8(figure.name), QString::fromLatin1(measure->name))});
+            out.push_back({measure, wanted,
+                           QStringLiteral("%1, %2").arg(language::words(figure.name), language::words(measure->name))});
         }
     return out;
 }
 
 void ComparePanel::build_menu() {
     // As many as a middling building shows without scrolling.
-    static const QStringList first{QStringLiteral("Daylight factor, mean"),
-                                   QStringLiteral("Spatial autonomy 300 lx / 50 %, blinds")};
+    const QStringList first{QObject::tr("Daylight factor, mean"),
+                            QObject::tr("Spatial autonomy 300 lx / 50 %, blinds")};
     const auto all = all_lines();
     for (const auto& line : all) {
         auto* action = menu_->addAction(line.name);
@@ -158,9 +158,9 @@ namespace {
 QString band_text(const ComparedLine& line, const std::optional<figure::Band>& band) {
     if (!band) return QStringLiteral("\u2013");
     const double unit = line.measure->is_share ? 100 : 1, half = unit * (band->high - band->low) / 2;
-    const QString words = QString::fromStdString(figure::unit_of(*line.measure, line.wanted));
+    const QString words = language::words(figure::unit_of(*line.measure, line.wanted));
     const QString value =
-        line.measure->is_share ? QString::number(unit * band->value, 'f', 0) : report::figure(unit * band->value);
+        line.measure->is_share ? language::number(unit * band->value, 'f', 0) : report::figure(unit * band->value);
     const bool told = half > 0 && std::string_view(line.measure->id) == "mean";
     return value + (told ? QStringLiteral(" \u00b1 %1").arg(report::error_figure(half)) : QString()) +
            (words.isEmpty() ? QString() : QStringLiteral(" ") + words);
@@ -194,7 +194,7 @@ void ComparePanel::show_comparison(const Comparison& found) {
     const auto& project = *found.options.front().project;
     table_->clear();
     table_->setRowCount(static_cast<int>(found.rooms.size() * found.lines.size()));
-    QStringList heads{QStringLiteral("Room"), QStringLiteral("Figure")};
+    QStringList heads{QObject::tr("Room"), QObject::tr("Figure")};
     for (const auto& option : project.options) heads << QString::fromStdString(option.name);
     set_heads(*table_, heads, [](int column) { return column >= 2; });
     int row = 0;

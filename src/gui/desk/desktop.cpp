@@ -32,7 +32,7 @@ Desktop::Desktop(QWidget& window)
         const bool tinted = is_on(DeskKind::build) && sheet_->tint() != report::TintBy::nothing;
         legend->show_map(tinted ? SheetMap() : map);
     });
-    commands_.add(CommandGroup::light, QStringLiteral("Legend and map"), QKeySequence(QStringLiteral("Shift+L")),
+    commands_.add(CommandGroup::light, QObject::tr("Legend and map"), QKeySequence(QStringLiteral("Shift+L")),
                   [this, legend] {
                       go_to_desk(DeskKind::light);
                       legend->setFocus();
@@ -179,12 +179,12 @@ void Desktop::keep_before() {
 void Desktop::hold_before(bool on) {
     if (on == holds_before_) return;
     if (on && (before_.layers.empty() || before_.name != now_.name))
-        return say(QStringLiteral("There is no map from before an edit yet"));
+        return say(QObject::tr("There is no map from before an edit yet"));
     holds_before_ = on;
     if (!on) return renew_map();
     SheetMap before = before_;
     before.scale = now_.scale;
-    before.name = QStringLiteral("Before: %1").arg(before.name);
+    before.name = QObject::tr("Before: %1").arg(before.name);
     emit map_shown(before);
 }
 

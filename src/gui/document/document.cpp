@@ -41,7 +41,7 @@ Document::Document(QObject* parent)
     : QObject(parent),
       project_(std::make_shared<model::Project>(blank_project())),
       weather_reader_(
-          "Reading the weather", this, &Document::read_weather,
+          QT_TRANSLATE_NOOP("QObject", "Reading the weather"), this, &Document::read_weather,
           [this](const WeatherFound& found) { keep_weather(found); }, [this] { lose_weather(); }) {
     load_weather();
 }
@@ -150,7 +150,7 @@ void Document::edit(const QString& name, const std::function<void(model::Project
         if (const model::Option* was = model::find(base->options, option.id)) edit::keep_planes_on_walls(*was, option);
     if (*after == *project_) return;
     undo_.push(
-        new EditStep(*this, name, std::move(after), live_base_ ? QStringLiteral("live %1").arg(live_count_) : gesture));
+        new EditStep(*this, name, std::move(after), live_base_ ? QObject::tr("live %1").arg(live_count_) : gesture));
 }
 
 bool Document::blinds_wanted() const {
@@ -262,8 +262,8 @@ void Document::keep_weather(const WeatherFound& found) {
 
 model::Project blank_project() {
     model::Project p;
-    p.name = "Untitled";
-    p.site.name = "Somewhere";
+    p.name = QObject::tr("Untitled").toStdString();
+    p.site.name = QObject::tr("Somewhere").toStdString();
     p.site.latitude = 52;
     p.site.made_up_weather = true;
     using model::Part;
@@ -273,25 +273,25 @@ model::Project blank_project() {
         m.name = name;
         return m;
     };
-    p.materials = {opaque("floor", "Floors and the like, assumed", Part::floor),
-                   opaque("walls", "Walls and the like, assumed", Part::wall),
-                   opaque("ceiling", "Ceiling, assumed", Part::ceiling),
-                   opaque("facade", "Facades and the like, assumed", Part::facade),
-                   opaque("roof", "Roofs and the like, assumed", Part::roof)};
+    p.materials = {opaque("floor", QT_TRANSLATE_NOOP("QObject", "Floors and the like, assumed"), Part::floor),
+                   opaque("walls", QT_TRANSLATE_NOOP("QObject", "Walls and the like, assumed"), Part::wall),
+                   opaque("ceiling", QT_TRANSLATE_NOOP("QObject", "Ceiling, assumed"), Part::ceiling),
+                   opaque("facade", QT_TRANSLATE_NOOP("QObject", "Facades and the like, assumed"), Part::facade),
+                   opaque("roof", QT_TRANSLATE_NOOP("QObject", "Roofs and the like, assumed"), Part::roof)};
     model::Material glass;
     glass.id = "double-clear";
-    glass.name = "Double clear pane, assumed";
+    glass.name = QObject::tr("Double clear pane, assumed").toStdString();
     glass.kind = model::Material::Kind::glazing;
     glass.transmittance = 0.75;
     glass.panes = 2;
     glass.assumed = true;
     glass.low = 0.6;
     glass.high = 0.82;
-    glass.source = "middle of what double panes pass; ask its maker";
+    glass.source = QObject::tr("middle of what double panes pass; ask its maker").toStdString();
     p.materials.push_back(glass);
     model::Option option;
     option.id = "first";
-    option.name = "First idea";
+    option.name = QObject::tr("First idea").toStdString();
     option.types = {{Part::floor, "floor"},          {Part::wall, "walls"},
                     {Part::ceiling, "ceiling"},      {Part::reveal, "walls"},
                     {Part::facade, "facade"},        {Part::partition, "walls"},
@@ -301,14 +301,14 @@ model::Project blank_project() {
                     {Part::block, "facade"},         {Part::tree, "roof"},
                     {Part::terrain, "roof"},         {Part::roof, "roof"},
                     {Part::glazing, "double-clear"}, {Part::rooflight, "double-clear"}};
-    option.storeys.push_back(model::new_storey("ground", "Ground floor", 0));
+    option.storeys.push_back(model::new_storey("ground", QT_TRANSLATE_NOOP("QObject", "Ground floor"), 0));
     p.options.push_back(option);
     model::Question df, year, glare;
     df.id = "df";
-    df.name = "Daylight factor";
+    df.name = QObject::tr("Daylight factor").toStdString();
     df.accuracy = 0.05;
     year.id = "year";
-    year.name = "The year";
+    year.name = QObject::tr("The year").toStdString();
     year.kind = model::Question::Kind::year;
     year.accuracy = 0.1;
     p.questions = {df, year};

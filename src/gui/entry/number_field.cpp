@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "gui/entry/number_field.h"
+#include "language/words.h"
 
 #include <QKeyEvent>
 #include <QMouseEvent>
@@ -17,15 +18,15 @@ QString number_text(double value, Unit unit) {
         case Unit::metre: {
             // Millimetres where they count: slats, blades, boards.
             const bool fine = std::fabs(value) < 0.5 && std::fabs(100 * value - std::round(100 * value)) > 1e-4;
-            return QString::number(value, 'f', fine ? 3 : 2) + QStringLiteral(" m");
+            return language::number(value, 'f', fine ? 3 : 2) + QStringLiteral(" m");
         }
         case Unit::percent:
-            return QString::number(100 * value, 'f', std::fabs(100 * value - std::round(100 * value)) < 1e-6 ? 0 : 1) +
+            return language::number(100 * value, 'f', std::fabs(100 * value - std::round(100 * value)) < 1e-6 ? 0 : 1) +
                    QStringLiteral(" %");
         case Unit::degree:
-            return QString::number(value, 'f', 0) + QChar(0x00b0);
+            return language::number(value, 'f', 0) + QChar(0x00b0);
         case Unit::plain:
-            return QString::number(value, 'g', 4);
+            return language::number(value, 'g', 4);
     }
     return {};
 }
@@ -35,8 +36,8 @@ NumberField::NumberField(double value, Unit unit, std::function<void(double)> co
     setAlignment(Qt::AlignRight);
     show_value(value);
     setToolTip(unit == Unit::metre
-                   ? QStringLiteral("Metres, or with a unit: 120 cm, 47 in, 3'6\". Up and Down change by 5 cm")
-                   : QStringLiteral("Type a number; Up and Down change it"));
+                   ? QObject::tr("Metres, or with a unit: 120 cm, 47 in, 3'6\". Up and Down change by 5 cm")
+                   : QObject::tr("Type a number; Up and Down change it"));
     connect(this, &QLineEdit::editingFinished, this, &NumberField::commit);
     connect(this, &QLineEdit::textEdited, this, &NumberField::try_typed);
 }
@@ -115,7 +116,7 @@ void NumberField::keyPressEvent(QKeyEvent* event) {
 
 DragTitle::DragTitle(const QString& text, NumberField* field) : QLabel(text, field->parentWidget()), field_(field) {
     setCursor(Qt::SizeHorCursor);
-    setToolTip(QStringLiteral("Drag to the side to change it"));
+    setToolTip(QObject::tr("Drag to the side to change it"));
     setObjectName(QStringLiteral("title-") + text.toLower().replace(QLatin1Char(' '), QLatin1Char('-')));
     setBuddy(field);
 }

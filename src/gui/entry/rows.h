@@ -13,6 +13,7 @@
 #include <vector>
 
 #include "gui/entry/number_field.h"
+#include "language/words.h"
 #include "model/project.h"
 #include "report/tint.h"
 
@@ -31,12 +32,12 @@ inline QString name_of(const std::string& text) { return QString::fromStdString(
 inline void add_name(QFormLayout& form, const std::string& name, std::function<void(const std::string&)> commit) {
     auto* field = new QLineEdit(name_of(name), form.parentWidget());
     field->setCursorPosition(0);
-    field->setAccessibleName(QStringLiteral("Name"));
+    field->setAccessibleName(QObject::tr("Name"));
     QObject::connect(field, &QLineEdit::editingFinished, field, [field, name, commit = std::move(commit)] {
         const std::string text = field->text().trimmed().toStdString();
         if (!text.empty() && text != name) commit(text);
     });
-    form.addRow(QStringLiteral("Name"), field);
+    form.addRow(QObject::tr("Name"), field);
 }
 
 inline NumberField* add_number(QFormLayout& form, const QString& title, double value, Unit unit,
@@ -60,7 +61,7 @@ struct FinishRow {
 };
 
 inline QString material_text(const model::Material& m) {
-    return QStringLiteral("%1 %  %2").arg(100 * model::figure_of(m), 0, 'f', 0).arg(name_of(m.name));
+    return QStringLiteral("%L1 %  %2").arg(100 * model::figure_of(m), 0, 'f', 0).arg(name_of(m.name));
 }
 
 /// A box of the materials that fit, the reason beside it. commit takes an empty id for "none of its own".
@@ -75,8 +76,8 @@ inline QComboBox* add_finish(QFormLayout& form, const model::Project& project, c
     box->setMinimumWidth(60);
     const auto* other = row.otherwise.material;
     box->addItem(other != nullptr ? QIcon(report::swatch(*other, 14)) : QIcon(),
-                 other != nullptr ? material_text(*other) : QStringLiteral("none yet"), QString());
-    box->setItemData(0, QStringLiteral("As %1").arg(QString::fromLatin1(model::reason_name(row.otherwise.reason))),
+                 other != nullptr ? material_text(*other) : QObject::tr("none yet"), QString());
+    box->setItemData(0, QObject::tr("As %1").arg(language::words(model::reason_name(row.otherwise.reason))),
                      Qt::ToolTipRole);
     box->insertSeparator(1);
     for (const model::Material& m : project.materials)
@@ -91,10 +92,10 @@ inline QComboBox* add_finish(QFormLayout& form, const model::Project& project, c
     line->addWidget(box, 1);
     const bool guess = row.now.material != nullptr && row.now.material->assumed;
     if (row.tells_reason || guess) {
-        const QString reason = row.tells_reason ? QString::fromLatin1(model::reason_name(row.now.reason)) : QString();
-        auto* why = label(
-            reason + (guess ? (reason.isEmpty() ? QStringLiteral("assumed") : QStringLiteral(", assumed")) : QString()),
-            "small", pair);
+        const QString reason = row.tells_reason ? language::words(model::reason_name(row.now.reason)) : QString();
+        auto* why =
+            label(reason + (guess ? (reason.isEmpty() ? QObject::tr("assumed") : QObject::tr(", assumed")) : QString()),
+                  "small", pair);
         why->setObjectName(box->objectName() + QStringLiteral("-why"));
         why->setFixedWidth(48);
         line->addWidget(why);
@@ -129,7 +130,7 @@ QComboBox* add_choice(QFormLayout& form, const QString& title, const std::vector
     auto* box = new QComboBox(form.parentWidget());
     box->setAccessibleName(title);
     box->setObjectName(QStringLiteral("choice-") + title.toLower().replace(QLatin1Char(' '), QLatin1Char('-')));
-    for (const auto& [name, value] : choices) box->addItem(QString::fromUtf8(name), static_cast<int>(value));
+    for (const auto& [name, value] : choices) box->addItem(language::words(name), static_cast<int>(value));
     box->setCurrentIndex(box->findData(static_cast<int>(current)));
     QObject::connect(box, &QComboBox::activated, box,
                      [box, commit = std::move(commit)] { commit(static_cast<E>(box->currentData().toInt())); });

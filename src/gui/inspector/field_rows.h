@@ -4,14 +4,9 @@
 #include "describe/find_field.h"
 #include "gui/entry/rows.h"
 #include "gui/inspector/inspector.h"
+#include "language/words.h"
 
 namespace wp::gui {
-
-inline QString sentence(const char* words) {
-    QString text = QString::fromUtf8(words);
-    if (!text.isEmpty()) text[0] = text[0].toUpper();
-    return text;
-}
 
 template <class T>
 class FieldRows {
@@ -30,14 +25,14 @@ class FieldRows {
 
     void name() {
         add_name(form_, value_.name, [change = change_, noun = noun_](const std::string& text) {
-            change(QStringLiteral("Rename %1").arg(noun), [&](T& x) { x.name = text; });
+            change(QObject::tr("Rename %1").arg(noun), [&](T& x) { x.name = text; });
         });
     }
     /// What else follows where it is set.
     template <class N>
     NumberField* number(N T::*member, std::function<void(T&)> after = {}) {
         const auto field = describe::field_of(value_, member);
-        const QString title = QString::fromUtf8(field.label);
+        const QString title = language::words(field.label);
         auto* row = add_number(form_, title, value_.*member, describe::typed_unit(field),
                                [change = change_, step = step(title), field, member, after](double v) {
                                    change(step, [&](T& x) {
@@ -45,7 +40,7 @@ class FieldRows {
                                        if (after) after(x);
                                    });
                                });
-        row->setToolTip(sentence(field.meaning));
+        row->setToolTip(language::sentence(field.meaning));
         if (in_ != nullptr)
             in_->follow([row, member, now = now_] {
                 if (const T* t = now()) row->show_value(t->*member);
@@ -55,7 +50,7 @@ class FieldRows {
     template <class E>
     void choice(E T::*member) {
         const auto field = describe::field_of(value_, member);
-        const QString title = QString::fromUtf8(field.label);
+        const QString title = language::words(field.label);
         std::vector<std::pair<const char*, E>> words;
         for (const auto& w : field.words) words.emplace_back(w.label, static_cast<E>(w.value));
         add_choice<E>(form_, title, words, value_.*member, [change = change_, step = step(title), member](E e) {
@@ -69,7 +64,7 @@ class FieldRows {
         if constexpr (std::is_integral_v<N>) return static_cast<N>(std::lround(v));
         return static_cast<N>(v);
     }
-    QString step(const QString& title) const { return QStringLiteral("%1 of %2").arg(title, noun_); }
+    QString step(const QString& title) const { return QObject::tr("%1 of %2").arg(title, noun_); }
 
     QFormLayout& form_;
     T value_;

@@ -154,7 +154,7 @@ QFormLayout& Inspector::group(const QString& title, const char* id, Fold usual) 
         head->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
         const auto stand = [head, rows](bool folded) {
             set_icon(head, folded ? QStringLiteral("chevron-right") : QStringLiteral("chevron-down"));
-            head->setToolTip(folded ? QStringLiteral("Show these rows") : QStringLiteral("Fold these rows away"));
+            head->setToolTip(folded ? QObject::tr("Show these rows") : QObject::tr("Fold these rows away"));
             rows->setVisible(!folded);
         };
         connect(head, &QToolButton::clicked, this, [this, name, usual, stand] {

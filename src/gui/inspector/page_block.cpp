@@ -13,8 +13,8 @@ void show_block(Inspector& in) {
     const auto change = [&in, id = b.id](const QString& name, std::function<void(Block&)> edit) {
         in.document().edit_option(name, [&](Option& o) { edit(*model::find(o.blocks, id)); });
     };
-    QFormLayout& form = in.group(QStringLiteral("Block"), "block");
-    FieldRows<Block> rows(form, b, QStringLiteral("block"), change);
+    QFormLayout& form = in.group(QObject::tr("Block"), "block");
+    FieldRows<Block> rows(form, b, QObject::tr("block"), change);
     rows.follow(in, [&in, id = b.id] { return model::find(in.document().option().blocks, id); });
     rows.name();
     rows.number(&Block::height);
@@ -25,8 +25,8 @@ void show_block(Inspector& in) {
         rows.number(&Block::direction);
     }
     add_part_finish(
-        form, in.document().project(), in.document().option(), QStringLiteral("Made of"), Part::block, b.material,
-        [change](const Id& m) { change(QStringLiteral("Material of block"), [&](Block& x) { x.material = m; }); });
+        form, in.document().project(), in.document().option(), QObject::tr("Made of"), Part::block, b.material,
+        [change](const Id& m) { change(QObject::tr("Material of block"), [&](Block& x) { x.material = m; }); });
 }
 
 }  // namespace wp::gui

@@ -9,6 +9,7 @@
 #include "gui/inspector/inspector.h"
 #include "gui/inspector/inspector_pages.h"
 #include "gui/inspector/shading_rows.h"
+#include "language/words.h"
 
 namespace wp::gui {
 using namespace model;
@@ -20,9 +21,9 @@ void show_many(Inspector& in) {
     const auto all_are = [&](Selection::Kind kind) {
         return std::all_of(items.begin(), items.end(), [&](const Selection& s) { return s.kind == kind; });
     };
-    const QString what = all_are(Selection::Kind::opening) ? QStringLiteral("openings")
-                         : all_are(Selection::Kind::room)  ? QStringLiteral("rooms")
-                                                           : QStringLiteral("things");
+    const QString what = all_are(Selection::Kind::opening) ? QObject::tr("openings")
+                         : all_are(Selection::Kind::room)  ? QObject::tr("rooms")
+                                                           : QObject::tr("things");
     QFormLayout& form = in.group(QStringLiteral("%1 %2").arg(items.size()).arg(what), "many");
     using Kind = Selection::Kind;
     std::vector<Opening> openings;
@@ -33,57 +34,56 @@ void show_many(Inspector& in) {
     }
     const auto number = [&](double Opening::*field) {
         const auto known = describe::field_of(openings[0], field);
-        const QString title = QString::fromUtf8(known.label);
+        const QString title = language::words(known.label);
         const bool same = std::all_of(openings.begin(), openings.end(),
                                       [&](const Opening& o) { return o.*field == openings[0].*field; });
-        auto* row =
-            add_number(form, title, same ? openings[0].*field : std::nan(""), Unit::metre,
-                       [&in, items, title, field, known](double v) {
-                           in.document().edit_option(
-                               QStringLiteral("%1 of %2 openings").arg(title).arg(items.size()), [&](Option& o) {
-                                   for (const Selection& item : items)
-                                       if (item.kind == Kind::opening) {
-                                           const auto at = find_opening(o, item.id);
-                                           at.opening->*field = describe::within(known, v);
-                                           geometry::keep_in_wall(o, *at.storey, *at.room, *at.opening);
-                                       }
+        auto* row = add_number(form, title, same ? openings[0].*field : std::nan(""), Unit::metre,
+                               [&in, items, title, field, known](double v) {
+                                   in.document().edit_option(
+                                       QObject::tr("%1 of %2 openings").arg(title).arg(items.size()), [&](Option& o) {
+                                           for (const Selection& item : items)
+                                               if (item.kind == Kind::opening) {
+                                                   const auto at = find_opening(o, item.id);
+                                                   at.opening->*field = describe::within(known, v);
+                                                   geometry::keep_in_wall(o, *at.storey, *at.room, *at.opening);
+                                               }
+                                       });
                                });
-                       });
-        if (!same) row->setPlaceholderText(QStringLiteral("several"));
+        if (!same) row->setPlaceholderText(QObject::tr("several"));
     };
     if (openings.size() == items.size()) {
         for (double Opening::*member : {&Opening::width, &Opening::height, &Opening::sill, &Opening::reveal})
             number(member);
         if (openings[0].kind != Opening::Kind::opening_void) number(&Opening::frame);
         add_part_finish(
-            form, in.document().project(), in.document().option(), QStringLiteral("Glazing"), Part::glazing,
+            form, in.document().project(), in.document().option(), QObject::tr("Glazing"), Part::glazing,
             openings[0].glazing, [&in, items](const Id& m) {
-                in.document().edit_option(QStringLiteral("Glazing of %1 windows").arg(items.size()), [&](Option& o) {
+                in.document().edit_option(QObject::tr("Glazing of %1 windows").arg(items.size()), [&](Option& o) {
                     for (const Selection& item : items)
                         if (Opening& x = *find_opening(o, item.id).opening; x.kind == Opening::Kind::window)
                             x.glazing = m;
                 });
             });
-        QFormLayout& shading = in.group(QStringLiteral("Blind and shading"), "shading");
+        QFormLayout& shading = in.group(QObject::tr("Blind and shading"), "shading");
         rows_for_blind(in, shading, openings[0]);
         rows_for_shading(in, shading);
-        QFormLayout& rows = in.group(QStringLiteral("In line"), "line");
+        QFormLayout& rows = in.group(QObject::tr("In line"), "line");
         using Align = edit::Align;
-        for (const auto& [text, how] : {std::pair{"Line up sills", Align::sill},
-                                        {"Line up heads", Align::head},
-                                        {"Same width", Align::width},
-                                        {"Same height", Align::height}})
-            add_button(rows, QString::fromLatin1(text),
+        for (const auto& [text, how] : {std::pair{QT_TRANSLATE_NOOP("QObject", "Line up sills"), Align::sill},
+                                        {QT_TRANSLATE_NOOP("QObject", "Line up heads"), Align::head},
+                                        {QT_TRANSLATE_NOOP("QObject", "Same width"), Align::width},
+                                        {QT_TRANSLATE_NOOP("QObject", "Same height"), Align::height}})
+            add_button(rows, language::words(text),
                        how == Align::head    ? "align-heads"
                        : how == Align::sill  ? "align-sills"
                        : how == Align::width ? "align-widths"
                                              : "align-heights",
                        [&in, items, text = text, how = how] {
-                           in.document().edit_option(QString::fromLatin1(text),
+                           in.document().edit_option(language::words(text),
                                                      [&](Option& o) { edit::align_openings(o, items, how); });
                        });
-        add_button(rows, QStringLiteral("Equal distances"), "spread", [&in, items] {
-            in.document().edit_option(QStringLiteral("Equal distances"),
+        add_button(rows, QObject::tr("Equal distances"), "spread", [&in, items] {
+            in.document().edit_option(QObject::tr("Equal distances"),
                                       [&](Option& o) { edit::spread_openings(o, items); });
         });
         return;
@@ -94,8 +94,8 @@ void show_many(Inspector& in) {
             const auto at = find_room(in.document().option(), item.id);
             area += geometry::floor_area(in.document().option(), *at.storey, *at.room);
         }
-        in.add_fact(form, QStringLiteral("Floor area"),
-                    [area] { return QStringLiteral("%1 m\u00b2").arg(area, 0, 'f', 1); });
+        in.add_fact(form, QObject::tr("Floor area"),
+                    [area] { return QStringLiteral("%L1 m\u00b2").arg(area, 0, 'f', 1); });
         const auto all = [&in, items](const QString& name, std::function<void(Room&)> edit) {
             in.document().edit_option(name, [&](Option& o) {
                 for (const Selection& item : items) {
@@ -105,22 +105,22 @@ void show_many(Inspector& in) {
                 }
             });
         };
-        add_number(form, QStringLiteral("Height"), rooms[0].height, Unit::metre, [all](double v) {
-            all(QStringLiteral("Height of rooms"), [&](Room& r) { r.height = std::clamp(v, 0.5, 100.0); });
+        add_number(form, QObject::tr("Height"), rooms[0].height, Unit::metre, [all](double v) {
+            all(QObject::tr("Height of rooms"), [&](Room& r) { r.height = std::clamp(v, 0.5, 100.0); });
         });
         const auto surface = [&](const QString& title, Part part, Id Room::*field) {
             add_part_finish(form, in.document().project(), in.document().option(), title, part, rooms[0].*field,
                             [all, title, field](const Id& m) {
-                                all(QStringLiteral("%1 of rooms").arg(title), [&](Room& r) { r.*field = m; });
+                                all(QObject::tr("%1 of rooms").arg(title), [&](Room& r) { r.*field = m; });
                             });
         };
-        surface(QStringLiteral("Floor"), Part::floor, &Room::floor);
-        surface(QStringLiteral("Walls"), Part::wall, &Room::walls);
-        surface(QStringLiteral("Ceiling"), Part::ceiling, &Room::ceiling);
+        surface(QObject::tr("Floor"), Part::floor, &Room::floor);
+        surface(QObject::tr("Walls"), Part::wall, &Room::walls);
+        surface(QObject::tr("Ceiling"), Part::ceiling, &Room::ceiling);
         return;
     }
     form.addRow(label(
-        QStringLiteral("Drag to move them together, with Ctrl to copy. Right click for turning, mirroring and rows."),
+        QObject::tr("Drag to move them together, with Ctrl to copy. Right click for turning, mirroring and rows."),
         "small"));
 }
 

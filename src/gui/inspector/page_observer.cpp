@@ -4,6 +4,8 @@
 #include "gui/inspector/inspector.h"
 #include "gui/inspector/inspector_pages.h"
 #include "gui/look/look.h"
+#include "language/dates.h"
+#include "language/words.h"
 
 namespace wp::gui {
 using namespace model;
@@ -17,56 +19,55 @@ void show_observer(Inspector& in) {
     };
     const auto place = find_room(in.document().option(), o.room);
     const double floor = place ? place.storey->level : 0;
-    QFormLayout& form = in.group(QStringLiteral("Observer"), "observer");
-    FieldRows<Observer> rows(form, o, QStringLiteral("observer"), change);
+    QFormLayout& form = in.group(QObject::tr("Observer"), "observer");
+    FieldRows<Observer> rows(form, o, QObject::tr("observer"), change);
     rows.follow(in, [&in, id = o.id] { return model::find(in.document().option().observers, id); });
     rows.name();
     rows.number(&Observer::heading);
     rows.number(&Observer::altitude);
-    add_button(form, QStringLiteral("Aim at\u2026"), "aim", [&in, id = o.id] {
+    add_button(form, QObject::tr("Aim at\u2026"), "aim", [&in, id = o.id] {
         emit in.aim_wanted(name_of(id));
-    })->setToolTip(QStringLiteral("Then click what it looks at on the sheet"));
-    add_number(form, QStringLiteral("Eye height"), o.eye.z - floor, Unit::metre, [change, floor](double v) {
-        change(QStringLiteral("Eye height"), [&](Observer& x) { x.eye.z = floor + std::clamp(v, 0.1, 100.0); });
-    })->setToolTip(QStringLiteral("Above the floor"));
+    })->setToolTip(QObject::tr("Then click what it looks at on the sheet"));
+    add_number(form, QObject::tr("Eye height"), o.eye.z - floor, Unit::metre, [change, floor](double v) {
+        change(QObject::tr("Eye height"), [&](Observer& x) { x.eye.z = floor + std::clamp(v, 0.1, 100.0); });
+    })->setToolTip(QObject::tr("Above the floor"));
     const auto eye = [&](const char* text, const char* name, double height) {
-        add_button(form, QString::fromLatin1(text), name, [change, floor, height] {
-            change(QStringLiteral("Eye height"), [&](Observer& x) { x.eye.z = floor + height; });
+        add_button(form, language::words(text), name, [change, floor, height] {
+            change(QObject::tr("Eye height"), [&](Observer& x) { x.eye.z = floor + height; });
         });
     };
-    eye("Seated, 1.20 m", "seated", kSeatedEye);
-    eye("Standing, 1.70 m", "standing", kStandingEye);
-    add_number(form, QStringLiteral("Directions"), static_cast<double>(1 + o.others.size()), Unit::plain,
+    eye(QT_TRANSLATE_NOOP("QObject", "Seated, 1.20 m"), "seated", kSeatedEye);
+    eye(QT_TRANSLATE_NOOP("QObject", "Standing, 1.70 m"), "standing", kStandingEye);
+    add_number(form, QObject::tr("Directions"), static_cast<double>(1 + o.others.size()), Unit::plain,
                [change](double v) {
-                   change(QStringLiteral("Directions"),
+                   change(QObject::tr("Directions"),
                           [&](Observer& x) { edit::look_around(x, whole_number(v, 1, 36)); });
                })
-        ->setToolTip(QStringLiteral("So many views from the same place, evenly around"));
+        ->setToolTip(QObject::tr("So many views from the same place, evenly around"));
     for (size_t k = 0; k < headings(o).size() && k < 12; ++k) {
-        auto* look =
-            add_button(form,
-                       o.others.empty() ? QStringLiteral("Look through this eye")
-                                        : QStringLiteral("Look towards %1\u00b0").arg(headings(o)[k], 0, 'f', 0),
-                       k == 0 ? "look-through" : "look-other",
-                       [&in, id = o.id, k] { emit in.ask_glare(name_of(id), static_cast<int>(k)); });
+        auto* look = add_button(form,
+                                o.others.empty() ? QObject::tr("Look through this eye")
+                                                 : QObject::tr("Look towards %L1\u00b0").arg(headings(o)[k], 0, 'f', 0),
+                                k == 0 ? "look-through" : "look-other",
+                                [&in, id = o.id, k] { emit in.ask_glare(name_of(id), static_cast<int>(k)); });
         set_icon(look, QStringLiteral("eye"));
     }
     const auto picture = in.kept().glare(in.document().option().id);
     if (picture == nullptr || picture->observer.id != o.id) return;
-    in.add_fact(form, QStringLiteral("View"), [picture] { return name_of(picture->observer.name); });
-    in.add_fact(form, QStringLiteral("At"), [picture] { return name_of(climate::text(picture->moment)); });
+    in.add_fact(form, QObject::tr("View"), [picture] { return name_of(picture->observer.name); });
+    in.add_fact(form, QObject::tr("At"), [picture] { return language::text(picture->moment); });
     in.add_fact(form, QStringLiteral("DGP"), [picture] {
-        return QStringLiteral("%1 (%2 to %3)")
+        return QObject::tr("%L1 (%L2 to %L3)")
             .arg(picture->dgp, 0, 'f', 3)
             .arg(picture->dgp_low, 0, 'f', 3)
             .arg(picture->dgp_high, 0, 'f', 3);
     });
     QStringList blinds;
-    for (const auto& group : picture->blinds.groups) blinds << name_of(group.words);
+    for (const auto& group : picture->blinds.groups) blinds << language::words(group.words);
     if (!blinds.isEmpty())
-        in.add_fact(form, QStringLiteral("Blinds"), [blinds] { return blinds.join(QStringLiteral("\n")); });
+        in.add_fact(form, QObject::tr("Blinds"), [blinds] { return blinds.join(QStringLiteral("\n")); });
     in.add_fact(form, QStringLiteral("Ev"), [picture] {
-        return QStringLiteral("%1 \u00b1 %2 lx")
+        return QObject::tr("%1 \u00b1 %2 lx")
             .arg(report::figure(picture->vertical_lux), report::error_figure(picture->half_width));
     });
 }

@@ -9,6 +9,7 @@
 #include "gui/inspector/inspector.h"
 #include "gui/inspector/inspector_pages.h"
 #include "gui/inspector/shading_rows.h"
+#include "language/words.h"
 
 namespace wp::gui {
 using namespace model;
@@ -18,13 +19,13 @@ namespace {
 const char* kind_word(Opening::Kind kind) {
     switch (kind) {
         case Opening::Kind::window:
-            return "Window";
+            return QT_TRANSLATE_NOOP("QObject", "Window");
         case Opening::Kind::door:
-            return "Door";
+            return QT_TRANSLATE_NOOP("QObject", "Door");
         case Opening::Kind::panel:
-            return "Panel";
+            return QT_TRANSLATE_NOOP("QObject", "Panel");
         case Opening::Kind::opening_void:
-            return "Opening";
+            return QT_TRANSLATE_NOOP("QObject", "Opening");
     }
     return "";
 }
@@ -51,13 +52,13 @@ struct Fills {
 
 void add_kind(QFormLayout& form, const Opening& o, const Fills& fills, const Change& change) {
     using Kind = Opening::Kind;
-    add_choice<Kind>(form, QStringLiteral("Kind"),
-                     {{"Window", Kind::window},
-                      {"Door", Kind::door},
-                      {"Panel", Kind::panel},
-                      {"Without a leaf", Kind::opening_void}},
+    add_choice<Kind>(form, QObject::tr("Kind"),
+                     {{QT_TRANSLATE_NOOP("QObject", "Window"), Kind::window},
+                      {QT_TRANSLATE_NOOP("QObject", "Door"), Kind::door},
+                      {QT_TRANSLATE_NOOP("QObject", "Panel"), Kind::panel},
+                      {QT_TRANSLATE_NOOP("QObject", "Without a leaf"), Kind::opening_void}},
                      o.kind, [change, fills](Kind kind) {
-                         change(QStringLiteral("Kind of opening"), [&](Opening& x) {
+                         change(QObject::tr("Kind of opening"), [&](Opening& x) {
                              x.kind = kind;
                              if (kind == Kind::window)
                                  x.glazing = fills.clear;
@@ -69,12 +70,12 @@ void add_kind(QFormLayout& form, const Opening& o, const Fills& fills, const Cha
 
 void add_share_of_light(Inspector& in, QFormLayout& form, const Opening& o, const Room& room) {
     in.add_fact(
-        form, QStringLiteral("Share of light"),
+        form, QObject::tr("Share of light"),
         [&in, id = o.id, room = room.id] {
             const auto now = in.kept().daylight(in.document().option().id);
-            return now ? QStringLiteral("%1 %").arg(100 * share_of_light(*now, id, room), 0, 'f', 1) : QString();
+            return now ? QStringLiteral("%L1 %").arg(100 * share_of_light(*now, id, room), 0, 'f', 1) : QString();
         },
-        QStringLiteral("Share of the mean daylight factor in %1 that comes in through this window")
+        QObject::tr("Share of the mean daylight factor in %1 that comes in through this window")
             .arg(name_of(room.name)));
 }
 
@@ -82,33 +83,33 @@ void show_matter(Inspector& in, const Opening& o, const Fills& fills, const Chan
     using Kind = Opening::Kind;
     const Project& project = in.document().project();
     const Option& option = in.document().option();
-    QFormLayout& form = in.group(QStringLiteral("Materials"), "matter");
+    QFormLayout& form = in.group(QObject::tr("Materials"), "matter");
     const auto set_fill = [change](const Id& m) {
-        change(QStringLiteral("What fills the opening"), [&](Opening& x) { x.glazing = m; });
+        change(QObject::tr("What fills the opening"), [&](Opening& x) { x.glazing = m; });
     };
     if (o.kind == Kind::window)
-        add_part_finish(form, project, option, QStringLiteral("Glazing"), Part::glazing, o.glazing, set_fill);
+        add_part_finish(form, project, option, QObject::tr("Glazing"), Part::glazing, o.glazing, set_fill);
     if (o.kind == Kind::door || o.kind == Kind::panel) {
         const Finish fill = finish_of(project, option, Part::door, o.glazing);
         const bool glazed = fill.material != nullptr && fill.material->kind == Material::Kind::glazing;
-        add_flag(form, QStringLiteral("Leaf"), QStringLiteral("lets light through"), glazed,
+        add_flag(form, QObject::tr("Leaf"), QObject::tr("lets light through"), glazed,
                  [set_fill, fills](bool on) { set_fill(on ? fills.clear : fills.opaque); });
-        add_part_finish(form, project, option, QStringLiteral("Infill"), Part::door, o.glazing, set_fill);
+        add_part_finish(form, project, option, QObject::tr("Infill"), Part::door, o.glazing, set_fill);
     }
-    add_part_finish(form, project, option, QStringLiteral("Reveals"), Part::reveal, o.reveals, [change](const Id& m) {
-        change(QStringLiteral("Material of reveals"), [&](Opening& x) { x.reveals = m; });
+    add_part_finish(form, project, option, QObject::tr("Reveals"), Part::reveal, o.reveals, [change](const Id& m) {
+        change(QObject::tr("Material of reveals"), [&](Opening& x) { x.reveals = m; });
     });
     if (o.kind == Kind::window)
-        add_part_finish(form, project, option, QStringLiteral("Frames"), Part::frame, o.frames, [change](const Id& m) {
-            change(QStringLiteral("Material of frames"), [&](Opening& x) { x.frames = m; });
+        add_part_finish(form, project, option, QObject::tr("Frames"), Part::frame, o.frames, [change](const Id& m) {
+            change(QObject::tr("Material of frames"), [&](Opening& x) { x.frames = m; });
         });
 }
 
 // Its depth and bars.
 void show_frame(Inspector& in, const Opening& o, const Change& change) {
     if (o.kind == Opening::Kind::opening_void) return;
-    QFormLayout& form = in.group(QStringLiteral("Depth and frame"), "frame");
-    FieldRows<Opening> rows(form, o, QStringLiteral("opening"), change);
+    QFormLayout& form = in.group(QObject::tr("Depth and frame"), "frame");
+    FieldRows<Opening> rows(form, o, QObject::tr("opening"), change);
     rows.number(&Opening::reveal);
     if (o.kind == Opening::Kind::panel) return;
     rows.number(&Opening::frame);
@@ -122,22 +123,21 @@ void show_in_wall(Inspector& in, const OpeningPlace& place) {
     const double length = edge_length(*place.room, o.edge),
                  wall =
                      length * geometry::wall_top(in.document().option(), *place.storey, *place.room, o.edge, 0, length);
-    QFormLayout& form = in.group(QStringLiteral("In its wall"), "in-wall");
-    add_number(form, QStringLiteral("Share of wall"), o.width * o.height / wall, Unit::percent,
+    QFormLayout& form = in.group(QObject::tr("In its wall"), "in-wall");
+    add_number(form, QObject::tr("Share of wall"), o.width * o.height / wall, Unit::percent,
                [&in, id = o.id](double v) {
-                   in.document().edit_option(QStringLiteral("Share of wall"), [&](Option& opt) {
+                   in.document().edit_option(QObject::tr("Share of wall"), [&](Option& opt) {
                        edit::take_share_of_wall(opt, id, std::clamp(v, 0.001, 1.0));
                    });
                });
-    auto* apart = add_number(form, QStringLiteral("Row, apart"), std::nan(""), Unit::metre, [&in, id = o.id](double v) {
-        in.document().edit_option(QStringLiteral("Row of openings"),
+    auto* apart = add_number(form, QObject::tr("Row, apart"), std::nan(""), Unit::metre, [&in, id = o.id](double v) {
+        in.document().edit_option(QObject::tr("Row of openings"),
                                   [&](Option& opt) { edit::fill_wall(opt, id, std::max(v, 0.02)); });
     });
     apart->setPlaceholderText(QStringLiteral("e.g. 0.6 m"));
-    apart->setToolTip(
-        QStringLiteral("As many like this as fit into the wall, at least this far apart: type a distance"));
-    add_button(form, QStringLiteral("Full height"), "full-height", [&in, id = o.id] {
-        in.document().edit_option(QStringLiteral("Full height"), [&](Option& opt) { edit::make_full_height(opt, id); });
+    apart->setToolTip(QObject::tr("As many like this as fit into the wall, at least this far apart: type a distance"));
+    add_button(form, QObject::tr("Full height"), "full-height", [&in, id = o.id] {
+        in.document().edit_option(QObject::tr("Full height"), [&](Option& opt) { edit::make_full_height(opt, id); });
     });
 }
 
@@ -157,8 +157,8 @@ void show_opening(Inspector& in) {
     };
     const Fills fills(in.document().project());
     QFormLayout& form =
-        in.group(QStringLiteral("%1 %2").arg(QString::fromLatin1(kind_word(o.kind)), name_of(o.name)), "opening");
-    FieldRows<Opening> rows(form, o, QStringLiteral("opening"), change);
+        in.group(QStringLiteral("%1 %2").arg(language::words(kind_word(o.kind)), name_of(o.name)), "opening");
+    FieldRows<Opening> rows(form, o, QObject::tr("opening"), change);
     rows.follow(in, [&in, id = o.id] { return opening_now(in, id); });
     rows.name();
     add_kind(form, o, fills, change);
@@ -169,7 +169,7 @@ void show_opening(Inspector& in) {
     if (o.kind == Opening::Kind::window && in.kept().daylight(in.document().option().id))
         add_share_of_light(in, form, o, *place.room);
     show_matter(in, o, fills, change);
-    QFormLayout& shading = in.group(QStringLiteral("Blind and shading"), "shading");
+    QFormLayout& shading = in.group(QObject::tr("Blind and shading"), "shading");
     if (o.kind != Opening::Kind::opening_void) rows_for_blind(in, shading, o);
     rows_for_shading(in, shading);
     show_frame(in, o, change);

@@ -14,15 +14,14 @@ void show_partition(Inspector& in) {
     const auto change = [&in, id = p.id](const QString& name, std::function<void(Partition&)> edit) {
         in.document().edit_option(name, [&](Option& o) { edit(*find_on_storeys(o, &Storey::partitions, id).item); });
     };
-    QFormLayout& form = in.group(QStringLiteral("Partition"), "partition");
-    FieldRows<Partition> rows(form, p, QStringLiteral("partition"), change);
+    QFormLayout& form = in.group(QObject::tr("Partition"), "partition");
+    FieldRows<Partition> rows(form, p, QObject::tr("partition"), change);
     rows.name();
     rows.number(&Partition::height);
     rows.number(&Partition::thickness);
-    add_part_finish(form, in.document().project(), in.document().option(), QStringLiteral("Material"), Part::partition,
-                    p.material, [change](const Id& m) {
-                        change(QStringLiteral("Material of partition"), [&](Partition& x) { x.material = m; });
-                    });
+    add_part_finish(
+        form, in.document().project(), in.document().option(), QObject::tr("Material"), Part::partition, p.material,
+        [change](const Id& m) { change(QObject::tr("Material of partition"), [&](Partition& x) { x.material = m; }); });
 }
 
 }  // namespace wp::gui

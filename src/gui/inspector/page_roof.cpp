@@ -17,8 +17,8 @@ void show_roof(Inspector& in) {
     const auto change = [&in, id = r.id](const QString& name, std::function<void(Roof&)> edit) {
         in.document().edit_option(name, [&](Option& o) { edit(*find_on_storeys(o, &Storey::roofs, id).item); });
     };
-    QFormLayout& form = in.group(QStringLiteral("Roof"), "roof");
-    FieldRows<Roof> rows(form, r, QStringLiteral("roof"), change);
+    QFormLayout& form = in.group(QObject::tr("Roof"), "roof");
+    FieldRows<Roof> rows(form, r, QObject::tr("roof"), change);
     rows.name();
     rows.choice(&Roof::kind);
     rows.number(&Roof::pitch);
@@ -31,12 +31,12 @@ void show_roof(Inspector& in) {
     for (const auto& slope : shape.inner())
         highest = std::max(highest, std::max(slope.at(std::max(slope.from, shape.lowest())),
                                              slope.at(std::min(slope.to, shape.highest()))));
-    in.add_fact(form, QStringLiteral("Ridge"),
-                [v = highest - at.storey->level] { return QStringLiteral("%1 m").arg(v, 0, 'f', 2); });
-    in.add_fact(form, QStringLiteral("Over"), [n = r.rooms.size()] {
-        return n == 0 ? QStringLiteral("the whole storey") : QStringLiteral("%1 rooms").arg(n);
+    in.add_fact(form, QObject::tr("Ridge"),
+                [v = highest - at.storey->level] { return QStringLiteral("%L1 m").arg(v, 0, 'f', 2); });
+    in.add_fact(form, QObject::tr("Over"), [n = r.rooms.size()] {
+        return n == 0 ? QObject::tr("the whole storey") : QObject::tr("%1 rooms").arg(n);
     });
-    form.addRow(label(QStringLiteral("Ceilings below follow it, unless a room's ceiling is flat."), "small"));
+    form.addRow(label(QObject::tr("Ceilings below follow it, unless a room's ceiling is flat."), "small"));
 }
 
 }  // namespace wp::gui

@@ -15,21 +15,20 @@ void show_rooflight(Inspector& in) {
     const auto change = [&in, id = r.id](const QString& name, std::function<void(Rooflight&)> edit) {
         in.document().edit_option(name, [&](Option& o) { edit(*find_on_storeys(o, &Storey::rooflights, id).item); });
     };
-    QFormLayout& form = in.group(QStringLiteral("Rooflight %1").arg(name_of(r.name)), "rooflight");
-    FieldRows<Rooflight> rows(form, r, QStringLiteral("rooflight"), change);
+    QFormLayout& form = in.group(QObject::tr("Rooflight %1").arg(name_of(r.name)), "rooflight");
+    FieldRows<Rooflight> rows(form, r, QObject::tr("rooflight"), change);
     rows.name();
     rows.number(&Rooflight::width);
     rows.number(&Rooflight::length);
     rows.number(&Rooflight::upstand);
     rows.number(&Rooflight::frame);
-    add_flag(form, QStringLiteral("Stands"), QStringLiteral("upright in a sawtooth"), r.upright,
-             [change](bool on) { change(QStringLiteral("Upright rooflight"), [&](Rooflight& x) { x.upright = on; }); });
+    add_flag(form, QObject::tr("Stands"), QObject::tr("upright in a sawtooth"), r.upright,
+             [change](bool on) { change(QObject::tr("Upright rooflight"), [&](Rooflight& x) { x.upright = on; }); });
     if (!r.upright) rows.number(&Rooflight::turn);
-    add_part_finish(form, in.document().project(), in.document().option(), QStringLiteral("Glazing"), Part::rooflight,
-                    r.glazing, [change](const Id& m) {
-                        change(QStringLiteral("Glazing of rooflight"), [&](Rooflight& x) { x.glazing = m; });
-                    });
-    QFormLayout& shading = in.group(QStringLiteral("Blind and shading"), "shading");
+    add_part_finish(
+        form, in.document().project(), in.document().option(), QObject::tr("Glazing"), Part::rooflight, r.glazing,
+        [change](const Id& m) { change(QObject::tr("Glazing of rooflight"), [&](Rooflight& x) { x.glazing = m; }); });
+    QFormLayout& shading = in.group(QObject::tr("Blind and shading"), "shading");
     rows_for_blind(in, shading, r);
     rows_for_shading(in, shading);
 }

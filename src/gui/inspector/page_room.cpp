@@ -8,6 +8,7 @@
 #include "gui/inspector/field_rows.h"
 #include "gui/inspector/inspector.h"
 #include "gui/inspector/inspector_pages.h"
+#include "language/words.h"
 
 namespace wp::gui {
 using namespace model;
@@ -16,25 +17,25 @@ namespace {
 
 // The planes of a room, each a way to its own page.
 void show_planes_of(Inspector& in, const Id& room) {
-    QFormLayout& form = in.group(QStringLiteral("Reference planes"), "planes");
+    QFormLayout& form = in.group(QObject::tr("Reference planes"), "planes");
     for (const ReferencePlane& plane : in.document().option().planes) {
         if (plane.room != room) continue;
         auto* button =
-            add_button(form, QStringLiteral("%1, %2 m").arg(name_of(plane.name)).arg(plane.height, 0, 'f', 2),
+            add_button(form, QStringLiteral("%1, %L2 m").arg(name_of(plane.name)).arg(plane.height, 0, 'f', 2),
                        "go-to-plane", [&in, id = plane.id] {
                            in.document().select({Selection::Kind::plane, id, -1});
                        });
         button->setProperty("plane", name_of(plane.id));
     }
-    add_button(form, QStringLiteral("Fit a plane to this room"), "fit-plane",
+    add_button(form, QObject::tr("Fit a plane to this room"), "fit-plane",
                [&in, room] {
                    edit::Items made;
-                   in.document().edit_option(QStringLiteral("Fit plane"),
+                   in.document().edit_option(QObject::tr("Fit plane"),
                                              [&](Option& o) { made = edit::lay_planes(o, {room}, {}); });
                    if (!made.empty()) in.document().select(made.front());
                })
-        ->setToolTip(QStringLiteral(
-            "0.76 m high, 0.3 m from the walls, points 0.5 m apart: everything can be changed afterwards"));
+        ->setToolTip(
+            QObject::tr("0.76 m high, 0.3 m from the walls, points 0.5 m apart: everything can be changed afterwards"));
 }
 
 void show_sizes(Inspector& in, const Storey& storey, const Room& room) {
@@ -46,19 +47,19 @@ void show_sizes(Inspector& in, const Storey& storey, const Room& room) {
     for (size_t i = 0; i < ring.size(); ++i) walls += length(ring[(i + 1) % ring.size()] - ring[i]) * room.height;
     const double floor = geometry::floor_area(option, storey, room),
                  volume = geometry::room_volume(option, storey, room);
-    QFormLayout& form = in.group(QStringLiteral("Sizes"), "sizes");
+    QFormLayout& form = in.group(QObject::tr("Sizes"), "sizes");
     const auto fact = [&](const QString& title, double value, const QString& unit, int digits) {
-        in.add_fact(form, title, [value, unit, digits] { return QString::number(value, 'f', digits) + unit; });
+        in.add_fact(form, title, [value, unit, digits] { return language::number(value, 'f', digits) + unit; });
     };
-    fact(QStringLiteral("Floor area"), floor, QStringLiteral(" m\u00b2"), 2);
-    fact(QStringLiteral("Volume"), volume, QStringLiteral(" m\u00b3"), 1);
-    fact(QStringLiteral("Window to floor"), 100 * glass / floor, QStringLiteral(" %"), 1);
-    fact(QStringLiteral("Window to wall"), 100 * glass / walls, QStringLiteral(" %"), 1);
+    fact(QObject::tr("Floor area"), floor, QStringLiteral(" m\u00b2"), 2);
+    fact(QObject::tr("Volume"), volume, QStringLiteral(" m\u00b3"), 1);
+    fact(QObject::tr("Window to floor"), 100 * glass / floor, QStringLiteral(" %"), 1);
+    fact(QObject::tr("Window to wall"), 100 * glass / walls, QStringLiteral(" %"), 1);
 }
 
 void show_light(Inspector& in, const Id& room) {
     if (in.daylight_of(room) == nullptr) return;
-    QFormLayout& form = in.group(QStringLiteral("Daylight factor"), "light");
+    QFormLayout& form = in.group(QObject::tr("Daylight factor"), "light");
     using Figures = question::PlaneFigures;
     const auto fact = [&](const QString& title, QString (*text)(const Figures&), const QString& tip = {}) {
         in.add_fact(
@@ -70,18 +71,17 @@ void show_light(Inspector& in, const Id& room) {
             tip);
     };
     fact(
-        QStringLiteral("Mean"),
+        QObject::tr("Mean"),
         [](const Figures& f) {
             return QStringLiteral("%1 \u00b1 %2 %")
                 .arg(report::figure(f.mean), report::error_figure(f.mean_half_width));
         },
-        QStringLiteral("Below 2 % a room looks dim by day and needs electric light; above 5 % it looks well lit (CIBSE "
-                       "LG10; BS 8206-2:2008, withdrawn)"));
-    fact(QStringLiteral("Median"), [](const Figures& f) { return report::figure(f.median) + QStringLiteral(" %"); });
-    fact(QStringLiteral("Least"), [](const Figures& f) { return report::figure(f.least) + QStringLiteral(" %"); });
-    fact(QStringLiteral("Uniformity"), [](const Figures& f) { return report::figure(f.uniformity); });
-    form.addRow(
-        label(QStringLiteral("2 %: dim by day below. 5 %: well lit above (BS 8206-2:2008, withdrawn)."), "small"));
+        QObject::tr("Below 2 % a room looks dim by day and needs electric light; above 5 % it looks well lit (CIBSE "
+                    "LG10; BS 8206-2:2008, withdrawn)"));
+    fact(QObject::tr("Median"), [](const Figures& f) { return report::figure(f.median) + QStringLiteral(" %"); });
+    fact(QObject::tr("Least"), [](const Figures& f) { return report::figure(f.least) + QStringLiteral(" %"); });
+    fact(QObject::tr("Uniformity"), [](const Figures& f) { return report::figure(f.uniformity); });
+    form.addRow(label(QObject::tr("2 %: dim by day below. 5 %: well lit above (BS 8206-2:2008, withdrawn)."), "small"));
 }
 
 }  // namespace
@@ -98,12 +98,12 @@ void show_room(Inspector& in) {
             for (Opening& opening : p.room->openings) geometry::keep_in_wall(o, *p.storey, *p.room, opening);
         });
     };
-    QFormLayout& form = in.group(QStringLiteral("Room"), "room");
+    QFormLayout& form = in.group(QObject::tr("Room"), "room");
     add_name(form, room.name, [change](const std::string& text) {
-        change(QStringLiteral("Rename room"), [&](Room& r) { r.name = text; });
+        change(QObject::tr("Rename room"), [&](Room& r) { r.name = text; });
     });
-    add_number(form, QStringLiteral("Height"), room.height, Unit::metre, [change](double v) {
-        change(QStringLiteral("Room height"), [&](Room& r) { r.height = std::clamp(v, 0.5, 100.0); });
+    add_number(form, QObject::tr("Height"), room.height, Unit::metre, [change](double v) {
+        change(QObject::tr("Room height"), [&](Room& r) { r.height = std::clamp(v, 0.5, 100.0); });
     });
     const Project& project = in.document().project();
     const auto finish = [&](const QString& title, Part part, Id Room::*field) {
@@ -112,24 +112,24 @@ void show_room(Inspector& in) {
                    {title, part, own, finish_of(project, in.document().option(), part, {}, own),
                     finish_of(project, in.document().option(), part, {})},
                    [change, title, field](const Id& m) {
-                       change(QStringLiteral("%1 material").arg(title), [&](Room& r) { r.*field = m; });
+                       change(QObject::tr("%1 material").arg(title), [&](Room& r) { r.*field = m; });
                    });
     };
-    finish(QStringLiteral("Floor"), Part::floor, &Room::floor);
-    finish(QStringLiteral("Walls"), Part::wall, &Room::walls);
-    finish(QStringLiteral("Ceiling"), Part::ceiling, &Room::ceiling);
+    finish(QObject::tr("Floor"), Part::floor, &Room::floor);
+    finish(QObject::tr("Walls"), Part::wall, &Room::walls);
+    finish(QObject::tr("Ceiling"), Part::ceiling, &Room::ceiling);
     if (!room.own_finishes.empty())
         in.add_fact(
-            form, QStringLiteral("Own surfaces"), [n = room.own_finishes.size()] { return QString::number(n); },
-            QStringLiteral("Single surfaces with a material of their own: select a wall to change it"));
+            form, QObject::tr("Own surfaces"), [n = room.own_finishes.size()] { return QString::number(n); },
+            QObject::tr("Single surfaces with a material of their own: select a wall to change it"));
     if (geometry::roof_over(*place.storey, room) != nullptr) {
-        auto* box = new QCheckBox(QStringLiteral("follows the roof"));
+        auto* box = new QCheckBox(QObject::tr("follows the roof"));
         box->setChecked(room.top == Room::Top::follows_roof);
         QObject::connect(box, &QCheckBox::toggled, box, [change](bool on) {
-            change(QStringLiteral("Shape of ceiling"),
+            change(QObject::tr("Shape of ceiling"),
                    [&](Room& r) { r.top = on ? Room::Top::follows_roof : Room::Top::flat; });
         });
-        form.addRow(QStringLiteral("Its shape"), box);
+        form.addRow(QObject::tr("Its shape"), box);
     }
     show_light(in, id);
     show_sizes(in, *place.storey, room);

@@ -8,6 +8,7 @@
 #include "gui/inspector/shading_rows.h"
 #include "gui/look/buttons.h"
 #include "gui/look/look.h"
+#include "language/words.h"
 #include "shading/device.h"
 
 namespace wp::gui {
@@ -27,13 +28,13 @@ void each_shaded(Option& option, const std::vector<Selection>& items, Visit&& vi
 }
 
 QString shading_title(const ShadeLayer& layer) {
-    QString text = QString::fromLatin1(shading::device_of(layer.kind).id);
+    QString text = language::words(shading::device_of(layer.kind).id);
     text[0] = text[0].toUpper();
     return text;
 }
 
 QString layer_text(const ShadeLayer& layer) {
-    return shading_title(layer) + (layer.inside ? QStringLiteral(", inside") : QStringLiteral(", outside"));
+    return shading_title(layer) + (layer.inside ? QObject::tr(", inside") : QObject::tr(", outside"));
 }
 
 template <class O>
@@ -44,39 +45,41 @@ void blind_rows(QFormLayout& form, Document& document, const O& first) {
     };
     auto* box = new QComboBox(form.parentWidget());
     box->setObjectName(QStringLiteral("blind"));
-    box->setAccessibleName(QStringLiteral("Blind"));
+    box->setAccessibleName(QObject::tr("Blind"));
     box->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
     box->setMinimumContentsLength(8);
     const Project& project = document.project();
-    box->addItem(QStringLiteral("none"), QStringLiteral("none"));
-    box->addItem(QStringLiteral("plain, %1 %").arg(100 * project.blind_transmittance, 0, 'f', 0), QString());
-    box->setItemData(1, QStringLiteral("Scatters that share of the light; the project's own"), Qt::ToolTipRole);
+    box->addItem(QObject::tr("none"), QStringLiteral("none"));
+    box->addItem(QObject::tr("plain, %L1 %").arg(100 * project.blind_transmittance, 0, 'f', 0), QString());
+    box->setItemData(1, QObject::tr("Scatters that share of the light; the project's own"), Qt::ToolTipRole);
     for (const Material& m : project.materials)
         if (m.kind == Material::Kind::fabric || m.kind == Material::Kind::slats)
             box->addItem(QIcon(report::swatch(m, 14)), name_of(m.name), name_of(m.id));
     box->setCurrentIndex(!first.blind ? 0 : std::max(1, box->findData(name_of(first.blind_material))));
-    box->setToolTip(QStringLiteral("An inner blind that criteria may close. Fabric and slats come from the materials"));
+    box->setToolTip(QObject::tr("An inner blind that criteria may close. Fabric and slats come from the materials"));
     QObject::connect(box, &QComboBox::activated, box, [box, change] {
         const QString data = box->currentData().toString();
         const bool on = data != QStringLiteral("none");
-        change(QStringLiteral("Blind"), [&](auto& x) {
+        change(QObject::tr("Blind"), [&](auto& x) {
             x.blind = on;
             x.blind_material = on ? data.toStdString() : Id();
         });
     });
-    form.addRow(QStringLiteral("Blind"), box);
+    form.addRow(QObject::tr("Blind"), box);
     if (project.site.dirt <= 0) return;
-    add_choice<Exposure>(
-        form, QStringLiteral("Exposure to dirt"),
-        {{"usual", Exposure::normal}, {"sheltered", Exposure::sheltered}, {"driving", Exposure::driving_rain}},
-        first.exposure, [change](Exposure e) { change(QStringLiteral("Exposure"), [e](auto& x) { x.exposure = e; }); })
-        ->setToolTip(QStringLiteral("Decides how much dirt stays on the pane (BS 8206-2:2008, annex A, withdrawn)"));
+    add_choice<Exposure>(form, QObject::tr("Exposure to dirt"),
+                         {{QT_TRANSLATE_NOOP("QObject", "usual"), Exposure::normal},
+                          {QT_TRANSLATE_NOOP("QObject", "sheltered"), Exposure::sheltered},
+                          {QT_TRANSLATE_NOOP("QObject", "driving"), Exposure::driving_rain}},
+                         first.exposure,
+                         [change](Exposure e) { change(QObject::tr("Exposure"), [e](auto& x) { x.exposure = e; }); })
+        ->setToolTip(QObject::tr("Decides how much dirt stays on the pane (BS 8206-2:2008, annex A, withdrawn)"));
 }
 
 // Changes what is selected and can be shaded, in one step.
 void change_shading(Inspector& in, const QString& name, const std::function<void(std::vector<ShadeLayer>&)>& change) {
     const auto items = in.document().selected();
-    const QString all = items.size() > 1 ? QStringLiteral("%1 of %2 openings").arg(name).arg(items.size()) : name;
+    const QString all = items.size() > 1 ? QObject::tr("%1 of %2 openings").arg(name).arg(items.size()) : name;
     in.document().edit_option(all, [&](Option& o) { each_shaded(o, items, [&](auto& x) { change(x.shading); }); });
 }
 
@@ -89,7 +92,7 @@ void change_layer(Inspector& in, const QString& name, const std::function<void(S
 }
 
 void add_figure(Inspector& in, QFormLayout& form, const ShadeLayer& layer, const shading::ShadeFigure& figure) {
-    const QString label = QString::fromLatin1(figure.label), title = label.isEmpty() ? shading_title(layer) : label;
+    const QString label = language::words(figure.label), title = label.isEmpty() ? shading_title(layer) : label;
     if (const auto* number = std::get_if<double ShadeLayer::*>(&figure.field)) {
         const Unit unit = figure.unit == shading::ShadeFigure::Unit::degree ? Unit::degree : Unit::metre;
         add_number(form, label, layer.**number, unit, [&in, title, field = *number](double v) {
@@ -108,22 +111,23 @@ void add_figure(Inspector& in, QFormLayout& form, const ShadeLayer& layer, const
             change_layer(in, title, [&](ShadeLayer& s) { s.*field = value; });
         };
         if (off == nullptr)
-            add_flag(form, label, QString::fromLatin1(on), layer.*field, set);
+            add_flag(form, label, language::words(on), layer.*field, set);
         else
             add_choice<int>(form, label, {{off, 0}, {on, 1}}, layer.*field ? 1 : 0, [set](int to) { set(to != 0); });
     }
 }
 
 void add_layer(Inspector& in, QFormLayout& form, const ShadeLayer& layer) {
-    add_choice<int>(
-        form, QStringLiteral("Side"), {{"outside", 0}, {"inside", 1}}, layer.inside ? 1 : 0, [&in](int side) {
-            change_layer(in, QStringLiteral("Side of shading"), [&](ShadeLayer& s) { s.inside = side != 0; });
-        });
+    add_choice<int>(form, QObject::tr("Side"),
+                    {{QT_TRANSLATE_NOOP("QObject", "outside"), 0}, {QT_TRANSLATE_NOOP("QObject", "inside"), 1}},
+                    layer.inside ? 1 : 0, [&in](int side) {
+                        change_layer(in, QObject::tr("Side of shading"), [&](ShadeLayer& s) { s.inside = side != 0; });
+                    });
     for (const auto& figure : shading::device_of(layer.kind).figures)
         if (figure.shown == nullptr || figure.shown(layer)) add_figure(in, form, layer, figure);
-    add_part_finish(form, in.document().project(), in.document().option(), QStringLiteral("Made of"), Part::shading,
+    add_part_finish(form, in.document().project(), in.document().option(), QObject::tr("Made of"), Part::shading,
                     layer.material, [&in](const Id& m) {
-                        change_layer(in, QStringLiteral("Material of shading"), [&](ShadeLayer& s) { s.material = m; });
+                        change_layer(in, QObject::tr("Material of shading"), [&](ShadeLayer& s) { s.material = m; });
                     });
 }
 
@@ -146,8 +150,8 @@ void rows_for_shading(Inspector& in, QFormLayout& form) {
         first = false;
     });
     if (!same)
-        form.addRow(label(
-            QStringLiteral("They differ: what is changed here is changed for all that have such a layer."), "small"));
+        form.addRow(label(QObject::tr("They differ: what is changed here is changed for all that have such a layer."),
+                          "small"));
     for (size_t i = 0; i < layers.size(); ++i) {
         auto* row = new QWidget(form.parentWidget());
         auto* line = new QHBoxLayout(row);
@@ -160,10 +164,10 @@ void rows_for_shading(Inspector& in, QFormLayout& form) {
         open->setObjectName(QStringLiteral("layer-%1").arg(i + 1));
         open->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
         QObject::connect(open, &QToolButton::clicked, open, [&in, i] { in.open_layer(i); });
-        auto* away = icon_button("x", "", QStringLiteral("Remove this layer"));
+        auto* away = icon_button("x", "", QObject::tr("Remove this layer"));
         away->setObjectName(QStringLiteral("remove-layer-%1").arg(i + 1));
         QObject::connect(away, &QToolButton::clicked, away, [&in, i] {
-            change_shading(in, QStringLiteral("Remove shading"), [i](std::vector<ShadeLayer>& all) {
+            change_shading(in, QObject::tr("Remove shading"), [i](std::vector<ShadeLayer>& all) {
                 if (i < all.size()) all.erase(all.begin() + static_cast<std::ptrdiff_t>(i));
             });
         });
@@ -172,27 +176,27 @@ void rows_for_shading(Inspector& in, QFormLayout& form) {
         form.addRow(row);
         if (i == in.layer()) add_layer(in, form, layers[i]);
     }
-    auto* add = worded_button("plus", "add-shading", QStringLiteral("Add shading"), {});
+    auto* add = worded_button("plus", "add-shading", QObject::tr("Add shading"), {});
     add->setPopupMode(QToolButton::InstantPopup);
     auto* menu = new QMenu(add);
     menu->setToolTipsVisible(true);
     const auto put = [&in, at = layers.size()](std::vector<ShadeLayer> more) {
         in.open_layer(at);
-        change_shading(in, QStringLiteral("Add shading"),
+        change_shading(in, QObject::tr("Add shading"),
                        [more](std::vector<ShadeLayer>& all) { all.insert(all.end(), more.begin(), more.end()); });
         in.open_layer(at, true);
     };
     for (const auto& preset : shading::shade_presets()) {
-        auto* action = menu->addAction(QString::fromLatin1(preset.name), menu,
-                                       [put, layers_of = preset.layers] { put(layers_of); });
-        action->setToolTip(QString::fromLatin1(preset.what));
+        auto* action =
+            menu->addAction(language::words(preset.name), menu, [put, layers_of = preset.layers] { put(layers_of); });
+        action->setToolTip(language::words(preset.what));
         action->setObjectName(QStringLiteral("preset-%1").arg(QString::fromLatin1(preset.id)));
     }
     menu->addSeparator();
     for (const auto& device : shading::devices()) {
         const QString id = QString::fromLatin1(device.id);
         auto* action =
-            menu->addAction(QStringLiteral("One layer: %1").arg(id), menu, [put, &device] { put({device.fresh}); });
+            menu->addAction(QObject::tr("One layer: %1").arg(id), menu, [put, &device] { put({device.fresh}); });
         action->setObjectName(QStringLiteral("layer-kind-%1").arg(id));
     }
     add->setMenu(menu);

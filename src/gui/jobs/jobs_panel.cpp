@@ -7,6 +7,7 @@
 
 #include "gui/entry/rows.h"
 #include "gui/look/look.h"
+#include "language/words.h"
 
 namespace wp::gui {
 using State = JobQueue::State;
@@ -29,8 +30,8 @@ QTreeWidget* list(const char* name, const QString& title, const QStringList& hea
 }
 
 QString words(const JobQueue::Entry& e) {
-    if (e.state == State::running) return QStringLiteral("running, %1 %").arg(100 * e.share, 0, 'f', 0);
-    return e.state == State::paused ? QStringLiteral("paused") : QStringLiteral("waiting");
+    if (e.state == State::running) return QObject::tr("running, %L1 %").arg(100 * e.share, 0, 'f', 0);
+    return e.state == State::paused ? QObject::tr("paused") : QObject::tr("waiting");
 }
 
 }  // namespace
@@ -38,43 +39,46 @@ QString words(const JobQueue::Entry& e) {
 JobsPanel::JobsPanel(Document& document, Asker& asker, QWidget* parent)
     : QDialog(parent), document_(document), asker_(asker) {
     setObjectName(QStringLiteral("jobs-panel"));
-    setWindowTitle(QStringLiteral("Jobs and answers"));
+    setWindowTitle(QObject::tr("Jobs and answers"));
     resize(760, 460);
     auto* column = new QVBoxLayout(this);
-    column->addWidget(label(QStringLiteral("Jobs"), "heading"));
-    none_ = label(QStringLiteral("Nothing runs and nothing waits."), "small");
+    column->addWidget(label(QObject::tr("Jobs"), "heading"));
+    none_ = label(QObject::tr("Nothing runs and nothing waits."), "small");
     column->addWidget(none_);
-    jobs_ = list("jobs", QStringLiteral("Jobs"), {QStringLiteral("Job"), QStringLiteral("State")});
+    jobs_ = list("jobs", QObject::tr("Jobs"), {QObject::tr("Job"), QObject::tr("State")});
     column->addWidget(jobs_, 2);
     auto* row = new QHBoxLayout;
     const auto button = [&](const char* text, const char* icon_name, const char* name, const char* tip) {
-        auto* b = new QPushButton(QString::fromLatin1(text));
+        auto* b = new QPushButton(language::words(text));
         set_icon(b, QString::fromLatin1(icon_name));
         b->setObjectName(QString::fromLatin1(name));
-        b->setToolTip(QString::fromLatin1(tip));
+        b->setToolTip(language::words(tip));
         b->setAutoDefault(false);
         row->addWidget(b);
         return b;
     };
-    up_ = button("Sooner", "arrow-up", "job-sooner", "Before the one that stands above it");
-    down_ = button("Later", "arrow-down", "job-later", "After the one that stands below it");
-    pause_ = button("Pause", "pause", "job-pause", "What is traced so far is kept; going on begins there");
-    cancel_ =
-        button("Cancel job", "circle-stop", "job-cancel", "What is traced so far is kept: asking again begins there");
+    up_ = button(QT_TRANSLATE_NOOP("QObject", "Sooner"), "arrow-up", "job-sooner",
+                 QT_TRANSLATE_NOOP("QObject", "Before the one that stands above it"));
+    down_ = button(QT_TRANSLATE_NOOP("QObject", "Later"), "arrow-down", "job-later",
+                   QT_TRANSLATE_NOOP("QObject", "After the one that stands below it"));
+    pause_ = button(QT_TRANSLATE_NOOP("QObject", "Pause"), "pause", "job-pause",
+                    QT_TRANSLATE_NOOP("QObject", "What is traced so far is kept; going on begins there"));
+    cancel_ = button(QT_TRANSLATE_NOOP("QObject", "Cancel job"), "circle-stop", "job-cancel",
+                     QT_TRANSLATE_NOOP("QObject", "What is traced so far is kept: asking again begins there"));
     row->addStretch(1);
     column->addLayout(row);
-    column->addWidget(label(QStringLiteral("Answers beside the project"), "heading"));
+    column->addWidget(label(QObject::tr("Answers beside the project"), "heading"));
     file_ = label({}, "small");
     column->addWidget(file_);
-    kept_ = list("kept-answers", QStringLiteral("Answers beside the project"),
-                 {QStringLiteral("Option"), QStringLiteral("Made"), QStringLiteral("Error"), QStringLiteral("Wanted"),
-                  QStringLiteral("Seed"), QStringLiteral("Million rays"), QStringLiteral("Seconds"),
-                  QStringLiteral("MB"), QStringLiteral("Program")});
+    kept_ = list(
+        "kept-answers", QObject::tr("Answers beside the project"),
+        {QObject::tr("Option"), QObject::tr("Made"), QObject::tr("Error"), QObject::tr("Wanted"), QObject::tr("Seed"),
+         QObject::tr("Million rays"), QObject::tr("Seconds"), QStringLiteral("MB"), QObject::tr("Program")});
     column->addWidget(kept_, 3);
     auto* below = new QHBoxLayout;
-    forget_ = new QPushButton(QStringLiteral("Forget answer"));
+    forget_ = new QPushButton(QObject::tr("Forget answer"));
     forget_->setObjectName(QStringLiteral("forget-answer"));
-    forget_->setToolTip(QStringLiteral("Takes the answer out of the file; it can be traced again"));
+    forget_->setToolTip(QObject::tr("Takes the answer out of the file; it can be traced again"));
     forget_->setAutoDefault(false);
     below->addWidget(forget_);
     below->addStretch(1);
@@ -100,7 +104,7 @@ JobsPanel::JobsPanel(Document& document, Asker& asker, QWidget* parent)
         const auto answers = asker_.answers();
         if (item == nullptr || answers == nullptr) return;
         if (const auto fault = answers->forget(item->data(0, kId).toString().toStdString()))
-            file_->setText(name_of(fault->line()));
+            file_->setText(language::line(*fault));
         refresh_kept();
     });
     refresh();
@@ -133,36 +137,35 @@ void JobsPanel::refresh() {
     none_->setVisible(entries.empty());
     jobs_->setVisible(!entries.empty());
     for (QPushButton* b : {up_, down_, pause_, cancel_}) b->setEnabled(entry != nullptr);
-    pause_->setText(entry != nullptr && entry->state == State::paused ? QStringLiteral("Go on")
-                                                                      : QStringLiteral("Pause"));
+    pause_->setText(entry != nullptr && entry->state == State::paused ? QObject::tr("Go on") : QObject::tr("Pause"));
     filling_ = false;
 }
 
 void JobsPanel::refresh_kept() {
     kept_->clear();
     const auto answers = asker_.answers();
-    file_->setText(document_.path().empty() ? QStringLiteral("Save the project: its answers are then kept beside it.")
+    file_->setText(document_.path().empty() ? QObject::tr("Save the project: its answers are then kept beside it.")
                    : answers == nullptr
-                       ? QStringLiteral("No answers can be kept beside this project.")
-                       : QStringLiteral("%1: may be deleted at any time; everything in it can be traced again.")
+                       ? QObject::tr("No answers can be kept beside this project.")
+                       : QObject::tr("%1: may be deleted at any time; everything in it can be traced again.")
                              .arg(name_of(answers->file().filename().string())));
     forget_->setEnabled(answers != nullptr);
     if (answers == nullptr) return;
     const auto list = answers->list();
-    if (!list) return file_->setText(name_of(list.fault().line()));
+    if (!list) return file_->setText(language::line(list.fault()));
     for (const auto& e : *list) {
         const auto* option = model::find(document_.project().options, e.option);
         auto* item = new QTreeWidgetItem(
             {name_of(option != nullptr ? option->name : e.option), name_of(e.made),
-             QStringLiteral("%1 %").arg(100 * e.record.reached, 0, 'g', 2),
-             QStringLiteral("%1 %").arg(100 * e.record.wanted, 0, 'g', 2), QString::number(e.record.seed),
-             QString::number(static_cast<double>(e.record.rays) / 1e6, 'f', 1),
-             QString::number(e.record.seconds, 'f', 0), QString::number(static_cast<double>(e.bytes) / 1e6, 'f', 1),
+             QStringLiteral("%L1 %").arg(100 * e.record.reached, 0, 'g', 2),
+             QStringLiteral("%L1 %").arg(100 * e.record.wanted, 0, 'g', 2), QString::number(e.record.seed),
+             language::number(static_cast<double>(e.record.rays) / 1e6, 'f', 1),
+             language::number(e.record.seconds, 'f', 0), language::number(static_cast<double>(e.bytes) / 1e6, 'f', 1),
              name_of(e.record.version)});
         item->setData(0, kId, name_of(e.inputs));
-        item->setToolTip(0, QStringLiteral("Fingerprint %1\nSettings %2%3")
+        item->setToolTip(0, QObject::tr("Fingerprint %1\nSettings %2%3")
                                 .arg(name_of(e.inputs), name_of(e.settings),
-                                     e.record.settled ? QString() : QStringLiteral("\nNot settled")));
+                                     e.record.settled ? QString() : QObject::tr("\nNot settled")));
         for (int c = 2; c < 8; ++c) item->setTextAlignment(c, Qt::AlignRight | Qt::AlignVCenter);
         kept_->addTopLevelItem(item);
     }

@@ -10,6 +10,7 @@
 
 #include "gui/entry/figure_box.h"
 #include "gui/look/look.h"
+#include "language/words.h"
 
 namespace wp::gui {
 
@@ -33,24 +34,24 @@ LegendBar::LegendBar(Legends& legends, const QString& name, QWidget* parent)
       fit_(new QToolButton(this)),
       menu_(new QMenu(this)) {
     setObjectName(name);
-    setAccessibleName(QStringLiteral("Legend"));
+    setAccessibleName(QObject::tr("Legend"));
     setAccessibleDescription(
-        QStringLiteral("Drag an end to set it, drag a stretch to hatch what is beyond, double-click to fit it to the "
-                       "map; Enter for more"));
+        QObject::tr("Drag an end to set it, drag a stretch to hatch what is beyond, double-click to fit it to the "
+                    "map; Enter for more"));
     setFocusPolicy(Qt::StrongFocus);
     setMouseTracking(true);
     set_icon(button_, QStringLiteral("sliders-horizontal"));
     button_->setProperty("role", QStringLiteral("compact"));
     button_->setIconSize({18, 18});
     button_->setObjectName(name + QStringLiteral("-menu"));
-    button_->setAccessibleName(QStringLiteral("Legend and map"));
-    button_->setToolTip(QStringLiteral("Ends, steps, lines, values, units of this map (Shift+L)"));
+    button_->setAccessibleName(QObject::tr("Legend and map"));
+    button_->setToolTip(QObject::tr("Ends, steps, lines, values, units of this map (Shift+L)"));
     button_->setPopupMode(QToolButton::InstantPopup);
     button_->setMenu(menu_);
-    fit_->setText(QStringLiteral("Fit"));
+    fit_->setText(QObject::tr("Fit"));
     fit_->setProperty("role", QStringLiteral("tool"));
     fit_->setObjectName(name + QStringLiteral("-fit"));
-    fit_->setToolTip(QStringLiteral("The colours stay while you edit; this fits them to the map as it is now"));
+    fit_->setToolTip(QObject::tr("The colours stay while you edit; this fits them to the map as it is now"));
     connect(fit_, &QToolButton::clicked, &legends_, &Legends::refit);
     fit_->hide();
     menu_->setObjectName(QStringLiteral("legend-choices"));
@@ -202,7 +203,7 @@ bool LegendBar::event(QEvent* event) {
     if (lines.isEmpty()) {
         lines << map_.definition;
         for (const auto& mark : map_.usual) lines << mark.meaning;
-        lines << QStringLiteral(
+        lines << QObject::tr(
             "Drag an end to set it. Drag along the bar: what is beyond is hatched. Double-click: fit it to the map.");
     }
     lines.removeAll(QString());
@@ -223,49 +224,49 @@ void LegendBar::fill_menu() {
         connect(action, &QAction::triggered, this, std::move(run));
     };
     const auto ends = [&](const char* text, const char* name, Legend::Ends kind) {
-        choice(menu_, QString::fromLatin1(text), name, legend.ends == kind,
+        choice(menu_, language::words(text), name, legend.ends == kind,
                [this, kind] { change([&](Legend& l) { l.ends = kind; }); });
     };
-    menu_->addSection(QStringLiteral("Ends"));
-    ends("Stay while you edit", "ends-steady", Legend::Ends::steady);
-    ends("Follow this map", "ends-automatic", Legend::Ends::automatic);
-    ends("One for all options", "ends-linked", Legend::Ends::linked);
-    choice(menu_, QStringLiteral("Set by hand\u2026"), "ends-free", legend.ends == Legend::Ends::free,
+    menu_->addSection(QObject::tr("Ends"));
+    ends(QT_TRANSLATE_NOOP("QObject", "Stay while you edit"), "ends-steady", Legend::Ends::steady);
+    ends(QT_TRANSLATE_NOOP("QObject", "Follow this map"), "ends-automatic", Legend::Ends::automatic);
+    ends(QT_TRANSLATE_NOOP("QObject", "One for all options"), "ends-linked", Legend::Ends::linked);
+    choice(menu_, QObject::tr("Set by hand\u2026"), "ends-free", legend.ends == Legend::Ends::free,
            [this] { ask_ends(); });
-    choice(menu_, QStringLiteral("Logarithmic"), "logarithmic", map_.scale.logarithmic,
+    choice(menu_, QObject::tr("Logarithmic"), "logarithmic", map_.scale.logarithmic,
            [this] { change([this](Legend& l) { l.logarithmic = !map_.scale.logarithmic; }); });
-    menu_->addSection(QStringLiteral("Colours"));
+    menu_->addSection(QObject::tr("Colours"));
     for (const int steps : {0, 5, 8, 10})
-        choice(menu_, steps == 0 ? QStringLiteral("Continuous") : QStringLiteral("In %1 steps").arg(steps),
+        choice(menu_, steps == 0 ? QObject::tr("Continuous") : QObject::tr("In %1 steps").arg(steps),
                steps == 0   ? "steps-0"
                : steps == 5 ? "steps-5"
                : steps == 8 ? "steps-8"
                             : "steps-10",
                legend.steps == steps, [this, steps] { change([&](Legend& l) { l.steps = steps; }); });
-    menu_->addSection(QStringLiteral("On the map"));
-    choice(menu_, QStringLiteral("Lines of equal value"), "contours", legend.contours,
+    menu_->addSection(QObject::tr("On the map"));
+    choice(menu_, QObject::tr("Lines of equal value"), "contours", legend.contours,
            [this, on = !legend.contours] { change([&](Legend& l) { l.contours = on; }); });
-    choice(menu_, QStringLiteral("Values at points"), "values", legend.values,
+    choice(menu_, QObject::tr("Values at points"), "values", legend.values,
            [this, on = !legend.values] { change([&](Legend& l) { l.values = on; }); });
-    choice(menu_, QStringLiteral("Figures of rooms"), "figures", legend.figures,
+    choice(menu_, QObject::tr("Figures of rooms"), "figures", legend.figures,
            [this, on = !legend.figures] { change([&](Legend& l) { l.figures = on; }); });
-    choice(menu_, QStringLiteral("Hatch below and above\u2026"), "band", legend.low || legend.high,
+    choice(menu_, QObject::tr("Hatch below and above\u2026"), "band", legend.low || legend.high,
            [this] { ask_band(); });
     if (map_.figure == QStringLiteral("illuminance")) {
-        menu_->addSection(QStringLiteral("Unit"));
-        choice(menu_, QStringLiteral("Lux"), "unit-lux", !legends_.footcandles(),
+        menu_->addSection(QObject::tr("Unit"));
+        choice(menu_, QObject::tr("Lux"), "unit-lux", !legends_.footcandles(),
                [this] { legends_.set_footcandles(false); });
-        choice(menu_, QStringLiteral("Footcandle"), "unit-footcandle", legends_.footcandles(),
+        choice(menu_, QObject::tr("Footcandle"), "unit-footcandle", legends_.footcandles(),
                [this] { legends_.set_footcandles(true); });
     }
 }
 
 void LegendBar::ask_ends() {
-    FigureBox box(this, QStringLiteral("Ends of the legend"));
+    FigureBox box(this, QObject::tr("Ends of the legend"));
     double bottom = map_.scale.bottom, top = map_.scale.top;
-    box.number(QStringLiteral("From, %1").arg(map_.unit), bottom, Unit::plain, "ends-from");
-    box.number(QStringLiteral("To, %1").arg(map_.unit), top, Unit::plain, "ends-to");
-    box.text(QStringLiteral("They hold for all maps of this figure, until they are let free again."));
+    box.number(QObject::tr("From, %1").arg(map_.unit), bottom, Unit::plain, "ends-from");
+    box.number(QObject::tr("To, %1").arg(map_.unit), top, Unit::plain, "ends-to");
+    box.text(QObject::tr("They hold for all maps of this figure, until they are let free again."));
     if (!box.ask() || !(top > bottom) || !std::isfinite(top) || !std::isfinite(bottom)) return;
     change([&](Legend& l) {
         l.ends = Legend::Ends::free;
@@ -275,12 +276,12 @@ void LegendBar::ask_ends() {
 }
 
 void LegendBar::ask_band() {
-    FigureBox box(this, QStringLiteral("Hatch what is beyond"));
+    FigureBox box(this, QObject::tr("Hatch what is beyond"));
     double low = std::isfinite(map_.marks.low) ? map_.marks.low : map_.scale.bottom,
            high = std::isfinite(map_.marks.high) ? map_.marks.high : map_.scale.top;
-    box.number(QStringLiteral("Below, %1").arg(map_.unit), low, Unit::plain, "band-low");
-    box.number(QStringLiteral("Above, %1").arg(map_.unit), high, Unit::plain, "band-high");
-    box.text(QStringLiteral("The ends of the legend mean: not hatched on that side."));
+    box.number(QObject::tr("Below, %1").arg(map_.unit), low, Unit::plain, "band-low");
+    box.number(QObject::tr("Above, %1").arg(map_.unit), high, Unit::plain, "band-high");
+    box.text(QObject::tr("The ends of the legend mean: not hatched on that side."));
     if (!box.ask() || !(high > low)) return;
     const bool all_below = low <= map_.scale.bottom, all_above = high >= map_.scale.top;
     change([&](Legend& l) {

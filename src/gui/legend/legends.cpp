@@ -151,7 +151,7 @@ SheetMap difference_of(const SheetMap& a, const SheetMap& b) {
     SheetMap out;
     out.unit = b.unit;
     out.figure = QString();
-    out.name = QStringLiteral("Right less left");
+    out.name = QObject::tr("Right less left");
     out.marks.values = b.marks.values;
     out.marks.contours = b.marks.contours;
     out.marks.figures = b.marks.figures;

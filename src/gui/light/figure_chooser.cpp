@@ -76,8 +76,8 @@ FigureChooser::FigureChooser(std::function<std::vector<FigureEntry>()> entries, 
       search_(new QLineEdit),
       list_(new QListWidget) {
     setObjectName(QStringLiteral("shown"));
-    setAccessibleName(QStringLiteral("On the sheet"));
-    setToolTip(QStringLiteral("What is on the sheet: choose another figure"));
+    setAccessibleName(QObject::tr("On the sheet"));
+    setToolTip(QObject::tr("What is on the sheet: choose another figure"));
     setToolButtonStyle(Qt::ToolButtonTextBesideIcon);
     setProperty("role", QStringLiteral("field"));
     set_icon(this, QStringLiteral("chevron-down"));
@@ -90,11 +90,11 @@ FigureChooser::FigureChooser(std::function<std::vector<FigureEntry>()> entries, 
     auto* column = new QVBoxLayout(popup_);
     column->setContentsMargins(space::small, space::small, space::small, space::small);
     search_->setObjectName(QStringLiteral("figure-search"));
-    search_->setPlaceholderText(QStringLiteral("Find a figure: autonomy, lux, sky, sun \u2026"));
+    search_->setPlaceholderText(QObject::tr("Find a figure: autonomy, lux, sky, sun \u2026"));
     search_->installEventFilter(this);
     connect(search_, &QLineEdit::textChanged, this, &FigureChooser::fill);
     list_->setObjectName(QStringLiteral("figure-list"));
-    list_->setAccessibleName(QStringLiteral("Figures"));
+    list_->setAccessibleName(QObject::tr("Figures"));
     list_->setItemDelegate(new EntryPainter(list_));
     list_->setUniformItemSizes(false);
     list_->setMouseTracking(true);
@@ -142,7 +142,7 @@ void FigureChooser::fill(const QString& typed) {
         for (const QString& id : last_)
             for (size_t i = 0; i < now_.size(); ++i)
                 if (now_[i].id == id) lately.push_back(i);
-        if (!lately.empty()) head(QStringLiteral("Looked at last"));
+        if (!lately.empty()) head(QObject::tr("Looked at last"));
         for (const size_t i : lately) add(i);
     }
     QString group;
@@ -151,7 +151,7 @@ void FigureChooser::fill(const QString& typed) {
         if (now_[i].group != group) head(group = now_[i].group);
         add(i);
     }
-    if (list_->count() == 0) head(QStringLiteral("No figure is called that"));
+    if (list_->count() == 0) head(QObject::tr("No figure is called that"));
     // What is called just that comes before what has the words somewhere.
     int first = -1;
     for (int i = list_->count() - 1; i >= 0; --i) {

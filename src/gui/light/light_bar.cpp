@@ -17,6 +17,8 @@
 #include "gui/saving/save.h"
 #include "gui/site/sky_box.h"
 #include "gui/year/year_panel.h"
+#include "language/language.h"
+#include "language/words.h"
 #include "rule/data.h"
 
 namespace wp::gui {
@@ -25,7 +27,7 @@ namespace {
 
 QString meaning_of(const char* figure) {
     const auto* known = rule::usual_values().find(figure);
-    return known != nullptr ? QString::fromStdString(known->definition) : QString();
+    return known != nullptr ? language::words(known->definition) : QString();
 }
 
 // A figure that is always there: live answers, then the year's as the catalogue has them.
@@ -33,41 +35,39 @@ struct Listed {
     Shown shown;
     QString id, group, name, meaning;
 };
+std::vector<Listed> make_listed() {
+    std::vector<Listed> out;
+    const auto live = [&](Shown::Kind kind, const QString& group) {
+        const auto& f = live_figure(kind);
+        const QString name = language::words(f.name);
+        out.push_back({kind, QString::fromLatin1(f.id), group, name, meaning_of(f.id)});
+    };
+    for (const auto kind :
+         {Shown::daylight_factor, Shown::sky_component, Shown::outside_component, Shown::inside_component,
+          Shown::ground_component, Shown::lux_by_design_sky, Shown::lux_by_median})
+        live(kind, QObject::tr("Daylight factor, live"));
+    for (const auto kind : {Shown::moment, Shown::moment_sun, Shown::moment_sky})
+        live(kind, QObject::tr("The moment of the strip, live"));
+    out.push_back({Shown::moment_reflected, QStringLiteral("moment_reflected"), out.back().group,
+                   QObject::tr("Reflected, inside and outside"),
+                   QObject::tr("Of the light of the moment, what came by any surface")});
+    const QString year = QObject::tr("The year");
+    for (const auto& f : figure::year_point_figures())
+        out.push_back({f, QString::fromLatin1(f.id), year, language::words(f.name), meaning_of(f.id)});
+    out.push_back({Shown::year_hour, QStringLiteral("year_hour"), year, QObject::tr("Illuminance of the strip's hour"),
+                   QObject::tr("The hour that the strip is at, blinds as they are worked")});
+    return out;
+}
+
+// In the language in use: the words are looked up once.
 const std::vector<Listed>& listed() {
-    static const std::vector<Listed> all = [] {
-        std::vector<Listed> out;
-        const auto live = [&](Shown::Kind kind, const QString& group) {
-            const auto& f = live_figure(kind);
-            const QString name = QString::fromUtf8(f.name);
-            out.push_back({kind, QString::fromLatin1(f.id), group, name, meaning_of(f.id)});
-        };
-        for (const auto kind :
-             {Shown::daylight_factor, Shown::sky_component, Shown::outside_component, Shown::inside_component,
-              Shown::ground_component, Shown::lux_by_design_sky, Shown::lux_by_median})
-            live(kind, QStringLiteral("Daylight factor, live"));
-        for (const auto kind : {Shown::moment, Shown::moment_sun, Shown::moment_sky})
-            live(kind, QStringLiteral("The moment of the strip, live"));
-        out.push_back({Shown::moment_reflected, QStringLiteral("moment_reflected"), out.back().group,
-                       QStringLiteral("Reflected, inside and outside"),
-                       QStringLiteral("Of the light of the moment, what came by any surface")});
-        const QString year = QStringLiteral("The year");
-        for (const auto& f : figure::year_point_figures())
-            out.push_back({f, QString::fromLatin1(f.id), year, QString::fromLatin1(f.name), meaning_of(f.id)});
-        out.push_back({Shown::year_hour, QStringLiteral("year_hour"), year,
-                       QStringLiteral("Illuminance of the strip's hour"),
-                       QStringLiteral("The hour that the strip is at, blinds as they are worked")});
-        return out;
-    }();
+    static std::map<QString, std::vector<Listed>> by_language;
+    auto& all = by_language[language::language_in_use()];
+    if (all.empty()) all = make_listed();
     return all;
 }
 
 const auto kQuestion = QStringLiteral("question:");
-
-QString sentence_of(const char* words) {
-    QString text = QString::fromUtf8(words);
-    if (!text.isEmpty()) text[0] = text[0].toUpper();
-    return text;
-}
 
 }  // namespace
 
@@ -100,28 +100,30 @@ LightBar::LightBar(Desktop& desktop, Pairing& pairing) : QWidget(desktop.window(
 std::vector<Palette::Entry> LightBar::found() {
     std::vector<Palette::Entry> out;
     const auto add = [&](const QString& text, const char* note, std::function<void()> show) {
-        out.push_back({text.trimmed(), QString::fromLatin1(note), [this, show = std::move(show)] {
+        out.push_back({text.trimmed(), language::words(note), [this, show = std::move(show)] {
                            if (!desktop_.is_on(DeskKind::certify)) desktop_.go_to_desk(DeskKind::light);
                            show();
                        }});
     };
     for (const Listed& figure : listed())
-        add(figure.name, "figure", [this, shown = figure.shown] { desktop_.show(shown); });
+        add(figure.name, QT_TRANSLATE_NOOP("QObject", "figure"),
+            [this, shown = figure.shown] { desktop_.show(shown); });
     for (const auto& q : document().project().questions)
         if (analysis::gives_table(q.kind))
-            add(QString::fromStdString(q.name), "question", [this, id = q.id] { show_question(id); });
+            add(QString::fromStdString(q.name), QT_TRANSLATE_NOOP("QObject", "question"),
+                [this, id = q.id] { show_question(id); });
     return out;
 }
 
 void LightBar::build_choice(QBoxLayout& row) {
-    auto* title = new QLabel(QStringLiteral("On the sheet"));
+    auto* title = new QLabel(QObject::tr("On the sheet"));
     title->setProperty("role", QStringLiteral("small"));
     row.addWidget(title);
     chooser_ = new FigureChooser([this] { return entries(); });
     row.addWidget(chooser_);
     column_box_ = new QComboBox;
     column_box_->setObjectName(QStringLiteral("column"));
-    column_box_->setAccessibleName(QStringLiteral("Which figure"));
+    column_box_->setAccessibleName(QObject::tr("Which figure"));
     connect(column_box_, &QComboBox::activated, this, [this](int i) {
         desktop_.maps().choose_table(desktop_.maps().table_question(), static_cast<size_t>(i));
         desktop_.renew_map();
@@ -132,21 +134,21 @@ void LightBar::build_choice(QBoxLayout& row) {
 }
 
 void LightBar::build_asking(QBoxLayout& row) {
-    run_year_ = new QPushButton(QStringLiteral("Run the year"));
+    run_year_ = new QPushButton(QObject::tr("Run the year"));
     set_icon(run_year_, QStringLiteral("play"));
     run_year_->setObjectName(QStringLiteral("run-year"));
-    run_year_->setToolTip(QStringLiteral("All 8760 hours of this option, in the background (Y)"));
+    run_year_->setToolTip(QObject::tr("All 8760 hours of this option, in the background (Y)"));
     connect(run_year_, &QPushButton::clicked, this, [this] { run_year(); });
     row.addWidget(run_year_);
-    ask_ = new QPushButton(QStringLiteral("Ask"));
+    ask_ = new QPushButton(QObject::tr("Ask"));
     set_icon(ask_, QStringLiteral("play"));
     ask_->setObjectName(QStringLiteral("ask"));
-    ask_->setToolTip(QStringLiteral("Answers this question for the option, in the background"));
+    ask_->setToolTip(QObject::tr("Answers this question for the option, in the background"));
     connect(ask_, &QPushButton::clicked, this,
             [this] { desktop_.asker().ask_question(desktop_.maps().table_question()); });
     row.addWidget(ask_);
-    series_button_ = worded_button("layout-grid", "side-by-side", QStringLiteral("Side by side"),
-                                   QStringLiteral("All moments on one legend"));
+    series_button_ = worded_button("layout-grid", "side-by-side", QObject::tr("Side by side"),
+                                   QObject::tr("All moments on one legend"));
     series_button_->setCheckable(true);
     connect(series_button_, &QToolButton::toggled, this, [this](bool on) {
         YearWish wish = desktop_.asker().wish();
@@ -175,15 +177,15 @@ void LightBar::build_series() {
 
 void LightBar::build_out(QBoxLayout& row, Pairing& pairing) {
     row.addWidget(pairing.buttons());
-    auto* fresh = worded_button("circle-help", "new-question", QStringLiteral("New question"),
-                                QStringLiteral("Ask something else: moments, sun hours, sky, exposure"));
+    auto* fresh = worded_button("circle-help", "new-question", QObject::tr("New question"),
+                                QObject::tr("Ask something else: moments, sun hours, sky, exposure"));
     connect(fresh, &QToolButton::clicked, this, &LightBar::new_question);
     row.addWidget(fresh);
     auto* open = icon_button("upload", "open-table",
-                             QStringLiteral("Open a table of figures from elsewhere on these planes (CSV)"));
+                             QObject::tr("Open a table of figures from elsewhere on these planes (CSV)"));
     connect(open, &QToolButton::clicked, this, [this] {
-        const QString file = QFileDialog::getOpenFileName(this, QStringLiteral("A table of an answer"), {},
-                                                          QStringLiteral("Tables (*.csv);;All files (*)"));
+        const QString file = QFileDialog::getOpenFileName(this, QObject::tr("A table of an answer"), {},
+                                                          QObject::tr("Tables (*.csv);;All files (*)"));
         if (!file.isEmpty()) open_table(file.toStdString());
     });
     row.addWidget(open);
@@ -197,8 +199,8 @@ std::vector<FigureEntry> LightBar::entries() {
     const bool weather = document().weather() != nullptr;
     for (const Listed& f : listed()) {
         const bool by_weather = is_year(f.shown) || f.shown == Shown::lux_by_median;
-        const QString missing = by_weather && !weather      ? QStringLiteral("needs weather")
-                                : is_year(f.shown) && !year ? QStringLiteral("run the year first")
+        const QString missing = by_weather && !weather      ? QObject::tr("needs weather")
+                                : is_year(f.shown) && !year ? QObject::tr("run the year first")
                                                             : QString();
         out.push_back(
             {f.id, f.group, f.name, f.meaning, missing, {}, [this, shown = f.shown] { desktop_.show(shown); }});
@@ -211,21 +213,20 @@ std::vector<FigureEntry> LightBar::entries() {
         if (!analysis::gives_table(q.kind) || (is_live && q.at == model::Question::At::planes)) continue;
         const auto& analysis = analysis::analysis_of(q.kind);
         out.push_back({kQuestion + QString::fromStdString(q.id),
-                       QStringLiteral("Questions of this project"),
+                       QObject::tr("Questions of this project"),
                        QString::fromStdString(q.name),
-                       sentence_of(analysis.name),
-                       desktop_.answers().table(document().option().id, q.id) == nullptr
-                           ? QStringLiteral("not asked yet")
-                           : QString(),
+                       language::sentence(analysis.name),
+                       desktop_.answers().table(document().option().id, q.id) == nullptr ? QObject::tr("not asked yet")
+                                                                                         : QString(),
                        {},
                        [this, id = q.id] { show_question(id); }});
     }
     for (const auto& [key, kept] : desktop_.answers().tables())
         if (kept.foreign && key.first == document().option().id)
             out.push_back({kQuestion + QString::fromStdString(key.second),
-                           QStringLiteral("From elsewhere"),
+                           QObject::tr("From elsewhere"),
                            QString::fromStdString(key.second),
-                           QStringLiteral("A table that was opened"),
+                           QObject::tr("A table that was opened"),
                            {},
                            {},
                            [this, id = key.second] { show_question(id); }});
@@ -255,9 +256,9 @@ void LightBar::follow_shown() {
         if (shown == Shown::year_hour) series_button_->setChecked(false);
     }
     if (is_year(shown) && desktop_.answers().year_reading(document().option().id) == nullptr)
-        desktop_.say(QStringLiteral("This map is read from the year: press Run the year (Y)"));
+        desktop_.say(QObject::tr("This map is read from the year: press Run the year (Y)"));
     if (shown == Shown::table && desktop_.maps().table() == nullptr)
-        desktop_.say(QStringLiteral("Not asked yet for this option: press Ask"));
+        desktop_.say(QObject::tr("Not asked yet for this option: press Ask"));
 }
 
 void LightBar::show_question(const model::Id& question) {
@@ -277,10 +278,9 @@ void LightBar::refresh() {
     column_box_->setVisible(columns > 1);
     if (columns > 1) {
         if (static_cast<size_t>(column_box_->count()) != columns ||
-            column_box_->itemText(0) != QString::fromStdString(kept->answer->table.columns[0].name)) {
+            column_box_->itemText(0) != language::words(kept->answer->table.columns[0].name)) {
             column_box_->clear();
-            for (const auto& column : kept->answer->table.columns)
-                column_box_->addItem(QString::fromStdString(column.name));
+            for (const auto& column : kept->answer->table.columns) column_box_->addItem(language::words(column.name));
         }
         column_box_->setCurrentIndex(static_cast<int>(std::min(desktop_.maps().table_column(), columns - 1)));
     }
@@ -290,7 +290,7 @@ void LightBar::refresh() {
     const bool months = is_year(desktop_.shown()) && desktop_.shown() != Shown::year_hour &&
                         desktop_.answers().year_reading(document().option().id) != nullptr;
     series_button_->setVisible(months || (kept != nullptr && !kept->foreign && columns > kept->answer->main_columns));
-    series_button_->setText(months ? QStringLiteral("By month") : QStringLiteral("Side by side"));
+    series_button_->setText(months ? QObject::tr("By month") : QObject::tr("Side by side"));
     series_->show_months(months);
     desktop_.renew_layout();
 }
@@ -303,7 +303,7 @@ void LightBar::new_question() {
     auto asked = ask_question(desktop_.window(), document(), q);
     if (!asked) return;
     asked->id = model::unused_id(document().project().questions, "q");
-    document().edit(QStringLiteral("New question"), [&](model::Project& p) { p.questions.push_back(*asked); });
+    document().edit(QObject::tr("New question"), [&](model::Project& p) { p.questions.push_back(*asked); });
     show_question(asked->id);
     desktop_.asker().ask_question(asked->id);
 }
@@ -311,7 +311,7 @@ void LightBar::new_question() {
 void LightBar::open_table(const std::filesystem::path& path) {
     const auto id = open_foreign_table(document(), desktop_.answers(), path);
     if (!id) {
-        QMessageBox::warning(this, QStringLiteral("Not opened"), QString::fromStdString(id.fault().line()));
+        QMessageBox::warning(this, QObject::tr("Not opened"), language::line(id.fault()));
         return;
     }
     show_question(*id);

@@ -17,16 +17,16 @@ class LightDesk : public Desk {
         desktop.know(pairing_);
         desktop.know(bar_);
         auto& commands = desktop.commands();
-        commands.add(CommandGroup::light, QStringLiteral("Run the year"), QKeySequence(QStringLiteral("Y")),
+        commands.add(CommandGroup::light, QObject::tr("Run the year"), QKeySequence(QStringLiteral("Y")),
                      [this] { bar_->run_year(); });
-        commands.add(CommandGroup::light, QStringLiteral("Keep this map beside"), QKeySequence(QStringLiteral("Z")),
+        commands.add(CommandGroup::light, QObject::tr("Keep this map beside"), QKeySequence(QStringLiteral("Z")),
                      [this] {
                          this->desktop().go_to_desk(DeskKind::light);
                          pairing_->keep_this();
                      });
     }
-    QString title() const override { return QStringLiteral("Light"); }
-    QString tip() const override { return QStringLiteral("Daylight of the building: maps, reasons, the year"); }
+    QString title() const override { return QObject::tr("Light"); }
+    QString tip() const override { return QObject::tr("Daylight of the building: maps, reasons, the year"); }
     QWidget* bar() override { return bar_; }
     QWidget* middle() override {
         if (SeriesView* series = bar_->series()) return series;

@@ -4,7 +4,8 @@
 namespace wp::gui {
 
 namespace {
-constexpr ToolTraits kReading{"Reading"}, kProfile{"Profile"};
+constexpr ToolTraits kReading{QT_TRANSLATE_NOOP("QObject", "Reading")},
+    kProfile{QT_TRANSLATE_NOOP("QObject", "Profile")};
 // A line that is dragged is at least this long, in pixels; a shorter way is a click.
 constexpr double kLeastDrag = 12;
 }  // namespace
@@ -12,7 +13,7 @@ constexpr double kLeastDrag = 12;
 ReadingTool::ReadingTool(Sheet& sheet) : SheetTool(sheet, kReading, SheetUse::read) {}
 
 QString ReadingTool::hint() const {
-    return QStringLiteral(
+    return QObject::tr(
         "Click a desk, a stair, the floor or a wall: the light there is told from now on; Escape "
         "leaves");
 }
@@ -20,8 +21,8 @@ QString ReadingTool::hint() const {
 ProfileTool::ProfileTool(Sheet& sheet) : PointTool(sheet, kProfile, SheetUse::read) {}
 
 QString ProfileTool::hint() const {
-    return begun() ? QStringLiteral("Click the other end of the profile")
-                   : QStringLiteral("Drag a line across the rooms: the curve along it is drawn beside");
+    return begun() ? QObject::tr("Click the other end of the profile")
+                   : QObject::tr("Drag a line across the rooms: the curve along it is drawn beside");
 }
 
 void ProfileTool::release(const Pointing& pointing) {

@@ -27,7 +27,7 @@ report::PlanView moved(report::PlanView view, QPointF by) {
 PairView::PairView(Document& document, Legends& legends, QWidget* parent)
     : QWidget(parent), document_(document), legend_(new LegendBar(legends, QStringLiteral("pair-legend"), this)) {
     setObjectName(QStringLiteral("pair"));
-    setAccessibleName(QStringLiteral("Two maps side by side"));
+    setAccessibleName(QObject::tr("Two maps side by side"));
     setMouseTracking(true);
     connect(&document, &Document::storey_changed, this, [this] { fitted_ = false; });
 }
@@ -65,8 +65,8 @@ void PairView::show_pair(PairSide left, PairSide right, bool difference) {
     difference_map_ = difference ? difference_of(left_.map, right_.map) : SheetMap{};
     if (difference)
         difference_map_.name = left_.map.name == right_.map.name
-                                   ? QStringLiteral("%1: %2 less %3").arg(right_.map.name, right_.who, left_.who)
-                                   : QStringLiteral("%1 less %2").arg(right_.title(), left_.title());
+                                   ? QObject::tr("%1: %2 less %3").arg(right_.map.name, right_.who, left_.who)
+                                   : QObject::tr("%1 less %2").arg(right_.title(), left_.title());
     legend_->show_map(difference ? difference_map_ : right_.map.layers.empty() ? left_.map : right_.map);
     update();
 }
@@ -107,8 +107,8 @@ void PairView::paint_side(QPainter& painter, const PairSide& side, const SheetMa
     painter.drawText(
         QRectF(in.left() + space::medium, in.top(), in.width() - 2 * space::medium, kTitle),
         Qt::AlignLeft | Qt::AlignVCenter,
-        painter.fontMetrics().elidedText(map.layers.empty() ? QStringLiteral("%1: nothing to show yet").arg(title)
-                                         : stale            ? title + QStringLiteral(" (stale)")
+        painter.fontMetrics().elidedText(map.layers.empty() ? QObject::tr("%1: nothing to show yet").arg(title)
+                                         : stale            ? title + QObject::tr(" (stale)")
                                                             : title,
                                          Qt::ElideRight, static_cast<int>(in.width()) - 2 * space::medium));
     painter.restore();
@@ -144,8 +144,8 @@ void PairView::paintEvent(QPaintEvent*) {
     if (difference_ && difference_map_.layers.empty()) {
         painter.setPen(ink().faint);
         painter.drawText(rect().adjusted(40, 0, -40, 0), Qt::AlignCenter | Qt::TextWordWrap,
-                         QStringLiteral("The two have no points in the same places: nothing can be taken from the "
-                                        "other. Choose Side by side."));
+                         QObject::tr("The two have no points in the same places: nothing can be taken from the "
+                                     "other. Choose Side by side."));
         return;
     }
     for (const int side : {0, 1}) {
@@ -200,7 +200,7 @@ void PairView::leaveEvent(QEvent*) {
 
 Takeaway PairView::takeaway() const {
     Takeaway out;
-    out.title = difference_ ? difference_map_.name : QStringLiteral("%1 and %2").arg(left_.title(), right_.title());
+    out.title = difference_ ? difference_map_.name : QObject::tr("%1 and %2").arg(left_.title(), right_.title());
     out.size = {1600, 800};
     if (!left_.project || !right_.project) return out;
     out.paint = [this](QPainter& painter) {

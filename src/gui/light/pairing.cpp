@@ -28,11 +28,11 @@ void Pairing::build_buttons() {
     row->addWidget(build_menu());
     mode_ = new QComboBox;
     mode_->setObjectName(QStringLiteral("pair-mode"));
-    mode_->setAccessibleName(QStringLiteral("How the two are shown"));
-    mode_->addItems({QStringLiteral("Side by side"), QStringLiteral("Difference")});
+    mode_->setAccessibleName(QObject::tr("How the two are shown"));
+    mode_->addItems({QObject::tr("Side by side"), QObject::tr("Difference")});
     connect(mode_, &QComboBox::activated, this, &Pairing::refresh);
     row->addWidget(mode_);
-    close_ = icon_button("x", "pair-close", QStringLiteral("One map again"));
+    close_ = icon_button("x", "pair-close", QObject::tr("One map again"));
     connect(close_, &QToolButton::clicked, this, &Pairing::close);
     row->addWidget(close_);
     mode_->hide();
@@ -41,20 +41,20 @@ void Pairing::build_buttons() {
 
 QToolButton* Pairing::build_menu() {
     auto* button = worded_button(
-        "columns-2", "beside", QStringLiteral("Beside"),
-        QStringLiteral("Two maps on one legend: keep this one and look at another moment, sky, question or edit (Z), "
-                       "or take another option"));
+        "columns-2", "beside", QObject::tr("Beside"),
+        QObject::tr("Two maps on one legend: keep this one and look at another moment, sky, question or edit (Z), "
+                    "or take another option"));
     button->setPopupMode(QToolButton::InstantPopup);
     auto* menu = new QMenu(button);
     menu->setObjectName(QStringLiteral("beside-menu"));
     button->setMenu(menu);
     connect(menu, &QMenu::aboutToShow, this, [this, menu] {
         menu->clear();
-        menu->addAction(QStringLiteral("Keep this map beside"), this, [this] { keep_this(); })
+        menu->addAction(QObject::tr("Keep this map beside"), this, [this] { keep_this(); })
             ->setObjectName(QStringLiteral("beside-keep"));
         for (const auto& option : desktop_.document().project().options)
             if (option.id != desktop_.document().option().id)
-                menu->addAction(QStringLiteral("Option: %1").arg(QString::fromStdString(option.name)), this,
+                menu->addAction(QObject::tr("Option: %1").arg(QString::fromStdString(option.name)), this,
                                 [this, id = option.id] { show_beside(id); })
                     ->setObjectName(QStringLiteral("beside-%1").arg(QString::fromStdString(option.id)));
     });
@@ -65,10 +65,9 @@ void Pairing::keep_this() {
     option_.clear();
     desktop_.asker().keep_beside({});
     kept_ = side_of(desktop_.document().option(), desktop_.document().option_index());
-    kept_->who = QStringLiteral("Kept: %1").arg(kept_->who);
+    kept_->who = QObject::tr("Kept: %1").arg(kept_->who);
     refresh();
-    desktop_.say(
-        QStringLiteral("Kept on the left: now choose another moment, sky, question, option, or edit the model"));
+    desktop_.say(QObject::tr("Kept on the left: now choose another moment, sky, question, option, or edit the model"));
 }
 
 void Pairing::show_beside(const model::Id& option) {

@@ -13,6 +13,8 @@
 #include "gui/look/buttons.h"
 #include "gui/look/look.h"
 #include "gui/look/tag.h"
+#include "language/dates.h"
+#include "language/words.h"
 #include "report/pictures.h"
 
 namespace wp::gui {
@@ -31,7 +33,7 @@ constexpr int kMonths[] = {3, 6, 9, 12};
 ProfileView::ProfileView(Document& document, Asker& asker, const Maps& maps, Legends& legends, QWidget* parent)
     : QWidget(parent), document_(document), asker_(asker), maps_(maps), legends_(legends) {
     setObjectName(QStringLiteral("profile"));
-    setAccessibleName(QStringLiteral("Profile"));
+    setAccessibleName(QObject::tr("Profile"));
     setMouseTracking(true);
     setMinimumSize(220, 200);
     auto* bar = new QWidget(this);
@@ -40,20 +42,21 @@ ProfileView::ProfileView(Document& document, Asker& asker, const Maps& maps, Leg
     row->setContentsMargins(space::small, space::tight, space::small, space::tight);
     row->setSpacing(space::tight);
     const auto tool = [&](const char* icon, const char* name, const char* tip, auto run) {
-        auto* button = icon_button(icon, name, QString::fromLatin1(tip));
+        auto* button = icon_button(icon, name, language::words(tip));
         connect(button, &QToolButton::clicked, this, run);
         row->addWidget(button);
         return button;
     };
-    draw_ =
-        tool("chart-line", "profile-draw", "Draw the profile's line on the sheet (I)", [this] { emit line_wanted(); });
+    draw_ = tool("chart-line", "profile-draw", QT_TRANSLATE_NOOP("QObject", "Draw the profile's line on the sheet (I)"),
+                 [this] { emit line_wanted(); });
     with_ = new QComboBox;
     with_->setObjectName(QStringLiteral("profile-with"));
-    with_->setAccessibleName(QStringLiteral("Curves beside it"));
+    with_->setAccessibleName(QObject::tr("Curves beside it"));
     connect(with_, &QComboBox::activated, this, &ProfileView::refresh);
     row->addWidget(with_);
-    keep_ = tool("bookmark-plus", "profile-keep", "Keep this curve on the chart", [this] { keep(); });
-    forget_ = tool("x", "profile-forget", "Remove the kept curves", [this] {
+    keep_ = tool("bookmark-plus", "profile-keep", QT_TRANSLATE_NOOP("QObject", "Keep this curve on the chart"),
+                 [this] { keep(); });
+    forget_ = tool("x", "profile-forget", QT_TRANSLATE_NOOP("QObject", "Remove the kept curves"), [this] {
         kept_.clear();
         refresh();
     });
@@ -100,15 +103,15 @@ void ProfileView::fill_with() {
     const QVariant chosen = with_->currentData();
     with_->clear();
     const auto add = [&](const char* text, With what) {
-        with_->addItem(QString::fromLatin1(text), static_cast<int>(what));
+        with_->addItem(language::words(text), static_cast<int>(what));
     };
-    add("This map alone", With::nothing);
-    add("All options", With::options);
+    add(QT_TRANSLATE_NOOP("QObject", "This map alone"), With::nothing);
+    add(QT_TRANSLATE_NOOP("QObject", "All options"), With::options);
     if (shown_ == Shown::moment) {
-        add("Hours of this day", With::hours);
-        add("This hour in other months", With::months);
+        add(QT_TRANSLATE_NOOP("QObject", "Hours of this day"), With::hours);
+        add(QT_TRANSLATE_NOOP("QObject", "This hour in other months"), With::months);
     }
-    if (shown_ == Shown::table) add("All moments of the answer", With::columns);
+    if (shown_ == Shown::table) add(QT_TRANSLATE_NOOP("QObject", "All moments of the answer"), With::columns);
     with_->setCurrentIndex(std::max(0, with_->findData(chosen)));
 }
 
@@ -149,7 +152,7 @@ std::vector<SheetMap> ProfileView::others(QStringList& names) const {
                 map.layers.push_back({plane.plane, plane.lux, plane.reached, false});
                 map.half_width.push_back(plane.half_width);
             }
-            names << QString::fromStdString(climate::text(answer->outdoors.moment));
+            names << language::text(answer->outdoors.moment);
             out.push_back(std::move(map));
         }
     if (const auto* kept = maps_.table(); with == With::columns && kept != nullptr && shown_ == Shown::table)
@@ -158,9 +161,9 @@ std::vector<SheetMap> ProfileView::others(QStringList& names) const {
             const auto& column = kept->answer->table.columns[c];
             SheetMap map;
             map.figure = map_.figure;
-            map.unit = QString::fromStdString(column.unit);
+            map.unit = language::words(column.unit);
             map.layers = report::maps_of(kept->answer->table, c);
-            names << QString::fromStdString(column.name);
+            names << language::words(column.name);
             out.push_back(std::move(map));
         }
     return out;
@@ -194,12 +197,12 @@ void ProfileView::refresh() {
                 chart_.curves.push_back(curve_of(maps[k], names[static_cast<int>(k)], false));
         if (kept_unit_ == map_.unit)
             for (const auto& curve : kept_) chart_.curves.push_back(curve);
-        chart_.curves.push_back(
-            curve_of(map_,
-                     shown_ == Shown::moment ? QString::fromStdString(climate::text(document_.moment()))
-                     : with == With::options || !kept_.empty() ? QString::fromStdString(document_.option().name)
-                                                               : map_.name,
-                     true));
+        chart_.curves.push_back(curve_of(map_,
+                                         shown_ == Shown::moment ? language::text(document_.moment())
+                                         : with == With::options || !kept_.empty()
+                                             ? QString::fromStdString(document_.option().name)
+                                             : map_.name,
+                                         true));
         chart_.scale = map_.scale;
         chart_.scale.steps = 0;
         // Curves need room for the greatest of all, be the map's legend as it is.
@@ -240,8 +243,8 @@ void ProfileView::paintEvent(QPaintEvent*) {
     if (!line_ || chart_.curves.empty()) {
         painter.setPen(ink().faint);
         painter.drawText(area().adjusted(24, 0, -24, 0), Qt::AlignCenter | Qt::TextWordWrap,
-                         QStringLiteral("Press I and drag a line across the rooms: the curve of the map along it "
-                                        "stands here, over the section cut there."));
+                         QObject::tr("Press I and drag a line across the rooms: the curve of the map along it "
+                                     "stands here, over the section cut there."));
         return;
     }
     report::draw_profile(painter, chart_, ink(), area());
@@ -251,7 +254,7 @@ void ProfileView::paintEvent(QPaintEvent*) {
     painter.drawLine(QPointF(pointer_, frame.plot.top()),
                      QPointF(pointer_, std::max(frame.plot.bottom(), frame.below.bottom())));
     const double along = frame.along(pointer_);
-    QStringList lines{QStringLiteral("%1 m").arg(along, 0, 'f', 2)};
+    QStringList lines{QStringLiteral("%L1 m").arg(along, 0, 'f', 2)};
     for (auto curve = chart_.curves.rbegin(); curve != chart_.curves.rend(); ++curve) {
         const auto at = std::min_element(curve->points.begin(), curve->points.end(), [&](const auto& p, const auto& q) {
             return std::fabs(p.along - along) < std::fabs(q.along - along);
@@ -292,7 +295,7 @@ void ProfileView::hideEvent(QHideEvent*) {
 
 Takeaway ProfileView::takeaway() const {
     Takeaway out;
-    out.title = QStringLiteral("Profile, %1").arg(map_.name);
+    out.title = QObject::tr("Profile, %1").arg(map_.name);
     out.size = {1000, 640};
     const auto project = document_.snapshot();
     out.paint = [project, option = document_.option_index(), chart = chart_, section = section_,
@@ -324,9 +327,9 @@ Page profile_companion(Desktop& desktop) {
     });
     QObject::connect(view, &ProfileView::line_wanted, &desktop.sheet(), [&desktop] { desktop.take_up<ProfileTool>(); });
     QObject::connect(view, &ProfileView::line_shown, &desktop.sheet(), &Sheet::show_profile);
-    desktop.commands().add(CommandGroup::light, QStringLiteral("Draw profile"), QKeySequence(QStringLiteral("I")),
+    desktop.commands().add(CommandGroup::light, QObject::tr("Draw profile"), QKeySequence(QStringLiteral("I")),
                            [&desktop] { desktop.take_up<ProfileTool>(); });
-    return {QStringLiteral("Profile"), QStringLiteral("The map along a line, over the section cut there"),
+    return {QObject::tr("Profile"), QObject::tr("The map along a line, over the section cut there"),
             on_desk(DeskKind::light), view};
 }
 

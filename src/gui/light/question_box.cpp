@@ -7,6 +7,8 @@
 #include "analysis/analysis.h"
 #include "gui/entry/figure_box.h"
 #include "gui/site/sky_box.h"
+#include "language/dates.h"
+#include "language/words.h"
 #include "question/outdoors.h"
 
 namespace wp::gui {
@@ -19,8 +21,8 @@ namespace {
 enum class When { moment, hours_of_day, months };
 enum class Days { day, month, standard, year, as_is };
 
-QString day_words(const climate::Moment& m) { return QString::fromStdString(analysis::day_words(m)); }
-QString period_words(const Question& q) { return QString::fromStdString(analysis::period_words(q)); }
+QString day_words(const climate::Moment& m) { return language::words(analysis::day_words(m)); }
+QString period_words(const Question& q) { return language::words(analysis::period_words(q)); }
 
 // Kinds that are asked by this box, in the order of its list.
 std::vector<QuestionKind> kinds_asked(QStringList& words) {
@@ -28,7 +30,7 @@ std::vector<QuestionKind> kinds_asked(QStringList& words) {
     for (const auto& a : analysis::analyses()) {
         if (a.asks == nullptr) continue;
         out.push_back(a.kind);
-        words << QString::fromUtf8(a.asks);
+        words << language::words(a.asks);
     }
     return out;
 }
@@ -63,54 +65,54 @@ QString standard_day(const climate::Moment& now) {
     const int today = now.day_of_year();
     const bool fits =
         today >= climate::Moment{2, 1, 0}.day_of_year() && today <= climate::Moment{3, 21, 0}.day_of_year();
-    return fits ? day_words(now) : QStringLiteral("21 Mar");
+    return fits ? day_words(now) : QObject::tr("21 Mar");
 }
 
 }  // namespace
 
-QString question_words(const Question& q) { return QString::fromStdString(analysis::words(q)); }
+QString question_words(const Question& q) { return language::words(analysis::words(q)); }
 
 std::optional<Question> ask_question(QWidget* parent, const Document& document, Question q) {
     const auto& now = document.moment();
-    FigureBox box(parent, QStringLiteral("Ask"));
+    FigureBox box(parent, QObject::tr("Ask"));
     QStringList names;
     const auto kinds = kinds_asked(names);
-    auto* kind = box.choice(QStringLiteral("What"), names, "question-kind");
+    auto* kind = box.choice(QObject::tr("What"), names, "question-kind");
     kind->setCurrentIndex(static_cast<int>(std::find(kinds.begin(), kinds.end(), q.kind) - kinds.begin()));
-    auto* at = box.choice(QStringLiteral("Where"),
-                          {QStringLiteral("on the reference planes"), QStringLiteral("at the windows, outer face"),
-                           QStringLiteral("at the windows, inner face (EN 17037)"), QStringLiteral("at the readings")},
+    auto* at = box.choice(QObject::tr("Where"),
+                          {QObject::tr("on the reference planes"), QObject::tr("at the windows, outer face"),
+                           QObject::tr("at the windows, inner face (EN 17037)"), QObject::tr("at the readings")},
                           "question-at");
     at->setCurrentIndex(static_cast<int>(q.at));
     double error = 100 * q.accuracy, from = 8, to = 18, step = 2,
            lowest = q.least_altitude > 0 ? q.least_altitude
                                          : climate::sunlight_least_altitude(document.project().site.latitude),
            minutes = q.step;
-    box.number(QStringLiteral("Error wanted, \u00b1 % of the mean"), error, Unit::plain, "question-error");
-    box.text(QStringLiteral("Moments, under \u201c%1\u201d").arg(sky_words(document.sky())));
-    auto* when = box.choice(QStringLiteral("Moments"),
-                            {QStringLiteral("the one of the clock, %1").arg(QString::fromStdString(climate::text(now))),
-                             QStringLiteral("hours of that day"), QStringLiteral("that day and hour in every month")},
+    box.number(QObject::tr("Error wanted, \u00b1 % of the mean"), error, Unit::plain, "question-error");
+    box.text(QObject::tr("Moments, under \u201c%1\u201d").arg(sky_words(document.sky())));
+    auto* when = box.choice(QObject::tr("Moments"),
+                            {QObject::tr("the one of the clock, %1").arg(language::text(now)),
+                             QObject::tr("hours of that day"), QObject::tr("that day and hour in every month")},
                             "question-when");
-    box.number(QStringLiteral("hours from"), from, Unit::plain, "question-from");
-    box.number(QStringLiteral("to"), to, Unit::plain, "question-to");
-    box.number(QStringLiteral("every"), step, Unit::plain, "question-every");
-    box.text(QStringLiteral("Sun hours and exposure"));
-    auto* days = box.choice(QStringLiteral("Days"),
-                            {QStringLiteral("%1").arg(day_words(now)), QStringLiteral("the month of the clock"),
-                             QStringLiteral("one day for EN 17037, %1").arg(standard_day(now)),
-                             QStringLiteral("the year"), QStringLiteral("as they are: %1").arg(period_words(q))},
+    box.number(QObject::tr("hours from"), from, Unit::plain, "question-from");
+    box.number(QObject::tr("to"), to, Unit::plain, "question-to");
+    box.number(QObject::tr("every"), step, Unit::plain, "question-every");
+    box.text(QObject::tr("Sun hours and exposure"));
+    auto* days = box.choice(QObject::tr("Days"),
+                            {QStringLiteral("%1").arg(day_words(now)), QObject::tr("the month of the clock"),
+                             QObject::tr("one day for EN 17037, %1").arg(standard_day(now)), QObject::tr("the year"),
+                             QObject::tr("as they are: %1").arg(period_words(q))},
                             "question-days");
-    auto* sun = box.choice(
-        QStringLiteral("Sun counts"),
-        {QStringLiteral("whenever it is up"), QStringLiteral("when the weather's sun shines (120 W/m\u00b2)")},
-        "question-sun");
+    auto* sun =
+        box.choice(QObject::tr("Sun counts"),
+                   {QObject::tr("whenever it is up"), QObject::tr("when the weather's sun shines (120 W/m\u00b2)")},
+                   "question-sun");
     sun->setCurrentIndex(q.probable ? 1 : 0);
-    box.number(QStringLiteral("from an altitude of, \u00b0"), lowest, Unit::plain, "question-altitude");
-    box.text(QStringLiteral("%1\u00b0: about what EN 17037:2018+A1:2021, annex D, asks for at this latitude, from "
-                            "memory; look it up before you sign. 0\u00b0 for other standards.")
+    box.number(QObject::tr("from an altitude of, \u00b0"), lowest, Unit::plain, "question-altitude");
+    box.text(QObject::tr("%L1\u00b0: about what EN 17037:2018+A1:2021, annex D, asks for at this latitude, from "
+                         "memory; look it up before you sign. 0\u00b0 for other standards.")
                  .arg(climate::sunlight_least_altitude(document.project().site.latitude), 0, 'f', 0));
-    box.number(QStringLiteral("looked at every, minutes"), minutes, Unit::plain, "question-minutes");
+    box.number(QObject::tr("looked at every, minutes"), minutes, Unit::plain, "question-minutes");
     if (!box.ask()) return {};
     q.kind = kinds[static_cast<size_t>(kind->currentIndex())];
     q.at = static_cast<Question::At>(at->currentIndex());

@@ -14,6 +14,7 @@
 #include "gui/entry/rows.h"
 #include "gui/light/map_tools.h"
 #include "gui/look/look.h"
+#include "language/dates.h"
 
 namespace wp::gui {
 using Kind = Selection::Kind;
@@ -31,18 +32,18 @@ QString with_error(std::optional<double> value, std::optional<double> half) {
 ReadingsPanel::ReadingsPanel(Document& document, const KeptAnswers& kept, Legends& legends, QWidget* parent)
     : QWidget(parent), document_(document), kept_(kept), legends_(legends) {
     setObjectName(QStringLiteral("readings"));
-    setAccessibleName(QStringLiteral("Readings"));
+    setAccessibleName(QObject::tr("Readings"));
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(space::small, space::small, space::small, space::small);
     column->setSpacing(space::small);
     moment_ = label({}, "small");
-    empty_ = label(QStringLiteral("No reading yet. Place one on a desk, a stair, the floor or a wall: what light it "
-                                  "has is told here and on the sheet, and follows every change."),
+    empty_ = label(QObject::tr("No reading yet. Place one on a desk, a stair, the floor or a wall: what light it "
+                               "has is told here and on the sheet, and follows every change."),
                    "small");
     table_ = new QTableWidget(0, 3);
     table_->setObjectName(QStringLiteral("readings-table"));
-    table_->setAccessibleName(QStringLiteral("Readings"));
-    table_->setHorizontalHeaderLabels({QStringLiteral("Reading"), QStringLiteral("DF, %"), QStringLiteral("Now")});
+    table_->setAccessibleName(QObject::tr("Readings"));
+    table_->setHorizontalHeaderLabels({QObject::tr("Reading"), QObject::tr("DF, %"), QObject::tr("Now")});
     table_->verticalHeader()->hide();
     table_->setSelectionBehavior(QAbstractItemView::SelectRows);
     table_->setSelectionMode(QAbstractItemView::SingleSelection);
@@ -52,12 +53,12 @@ ReadingsPanel::ReadingsPanel(Document& document, const KeptAnswers& kept, Legend
     table_->horizontalHeader()->setSectionResizeMode(2, QHeaderView::Fixed);
     table_->horizontalHeader()->resizeSection(1, 88);
     table_->horizontalHeader()->resizeSection(2, 92);
-    place_ = new QPushButton(QStringLiteral("Place"));
+    place_ = new QPushButton(QObject::tr("Place"));
     set_icon(place_, QStringLiteral("map-pin"));
     place_->setObjectName(QStringLiteral("place-reading"));
-    remove_ = new QPushButton(QStringLiteral("Remove"));
+    remove_ = new QPushButton(QObject::tr("Remove"));
     remove_->setObjectName(QStringLiteral("remove-reading"));
-    copy_ = new QPushButton(QStringLiteral("Copy list"));
+    copy_ = new QPushButton(QObject::tr("Copy list"));
     copy_->setObjectName(QStringLiteral("copy-readings"));
     auto* row = new QHBoxLayout;
     row->setSpacing(space::tight);
@@ -72,8 +73,7 @@ ReadingsPanel::ReadingsPanel(Document& document, const KeptAnswers& kept, Legend
     connect(remove_, &QPushButton::clicked, this, [this] {
         const auto item = document_.selection();
         if (item.kind != Kind::reading) return;
-        document_.edit_option(QStringLiteral("Remove reading"),
-                              [&](model::Option& o) { edit::remove_items(o, {item}); });
+        document_.edit_option(QObject::tr("Remove reading"), [&](model::Option& o) { edit::remove_items(o, {item}); });
     });
     connect(copy_, &QPushButton::clicked, this,
             [this] { QApplication::clipboard()->setText(QString::fromStdString(csv())); });
@@ -152,8 +152,8 @@ void ReadingsPanel::refresh() {
     copy_->setEnabled(!readings.empty());
     const QString unit = legends_.footcandles() ? QStringLiteral("fc") : QStringLiteral("lx");
     moment_->setText(readings.empty() ? QString()
-                                      : QStringLiteral("\u201cNow\u201d is %1, in %2. Each with its 95 % error.")
-                                            .arg(QString::fromStdString(climate::text(document_.moment())), unit));
+                                      : QObject::tr("\u201cNow\u201d is %1, in %2. Each with its 95 % error.")
+                                            .arg(language::text(document_.moment()), unit));
     table_->setRowCount(static_cast<int>(readings.size()));
     for (int r = 0; r < table_->rowCount(); ++r) {
         const auto& reading = readings[static_cast<size_t>(r)];
@@ -180,7 +180,7 @@ void ReadingsPanel::rename(QTableWidgetItem* item) {
     const auto id = item->data(Qt::UserRole).toString().toStdString();
     const auto name = item->text().trimmed().toStdString();
     if (item->column() != 0 || name.empty()) return refresh();
-    document_.edit_option(QStringLiteral("Rename reading"), [&](model::Option& o) {
+    document_.edit_option(QObject::tr("Rename reading"), [&](model::Option& o) {
         edit::rename(o, {Kind::reading, id, -1}, name);
     });
 }
@@ -212,15 +212,15 @@ ReadingFound find_reading(const ReadingAsked& asked) {
 
 void add_reading(Desktop& desktop, ReadingsPanel& panel, std::optional<model::Reading> reading, size_t storey) {
     Document& document = desktop.document();
-    if (!reading) return desktop.say(QStringLiteral("Nothing lies there that light could be read on"));
-    document.edit_option(QStringLiteral("Place reading"), [&](model::Option& o) {
+    if (!reading) return desktop.say(QObject::tr("Nothing lies there that light could be read on"));
+    document.edit_option(QObject::tr("Place reading"), [&](model::Option& o) {
         reading->id = model::fresh_id(o, "reading");
         reading->name = "P" + reading->id.substr(reading->id.size() - 2);
         o.readings.push_back(*reading);
     });
     desktop.show_page(&panel);
     document.select({Kind::reading, reading->id, -1});
-    desktop.say(QStringLiteral("%1, %2 m above the storey's floor: click for further ones, Escape leaves")
+    desktop.say(QObject::tr("%1, %L2 m above the storey's floor: click for further ones, Escape leaves")
                     .arg(QString::fromStdString(reading->name))
                     .arg(reading->at.z - document.option().storeys[storey].level, 0, 'f', 2));
 }
@@ -231,7 +231,8 @@ class ReadingPlacer : public QObject {
         : QObject(&panel),
           desktop_(desktop),
           panel_(panel),
-          finder_("Looking for a surface", this, find_reading, [this](const ReadingFound& found) { take(found); }) {}
+          finder_(QT_TRANSLATE_NOOP("QObject", "Looking for a surface"), this, find_reading,
+                  [this](const ReadingFound& found) { take(found); }) {}
     void place(Vec2 at) {
         Document& document = desktop_.document();
         const size_t storey = document.storey_index();
@@ -273,9 +274,9 @@ Page readings_page(Desktop& desktop) {
         if (desktop.is_on(DeskKind::light) && desktop.document().selection().kind == Kind::reading)
             desktop.show_page(panel);
     });
-    desktop.commands().add(CommandGroup::light, QStringLiteral("Place reading"), QKeySequence(QStringLiteral("Q")),
+    desktop.commands().add(CommandGroup::light, QObject::tr("Place reading"), QKeySequence(QStringLiteral("Q")),
                            [&desktop] { desktop.take_up<ReadingTool>(); });
-    return {QStringLiteral("Readings"), QStringLiteral("Light at places that were marked, in numbers"),
+    return {QObject::tr("Readings"), QObject::tr("Light at places that were marked, in numbers"),
             on_desk(DeskKind::light), panel};
 }
 

@@ -8,6 +8,8 @@
 
 #include "exchange/point_table.h"
 #include "gui/look/look.h"
+#include "language/dates.h"
+#include "language/words.h"
 #include "report/pictures.h"
 
 namespace wp::gui {
@@ -19,7 +21,7 @@ constexpr double kLegend = 64, kCaption = 34, kGap = 12;
 SeriesView::SeriesView(Document& document, const KeptAnswers& kept, const Maps& maps, QWidget* parent)
     : QWidget(parent), document_(document), kept_(kept), maps_(maps) {
     setObjectName(QStringLiteral("series"));
-    setAccessibleName(QStringLiteral("Moments side by side"));
+    setAccessibleName(QObject::tr("Moments side by side"));
     connect(&document, &Document::project_changed, this, qOverload<>(&QWidget::update));
     connect(&kept, &KeptAnswers::changed, this, qOverload<>(&QWidget::update));
 }
@@ -59,13 +61,12 @@ std::vector<QRectF> SeriesView::cells_in(QSizeF size) const {
 }
 
 std::vector<SeriesView::Frame> SeriesView::frames() const {
-    static constexpr const char* months[] = {"January", "February", "March",     "April",   "May",      "June",
-                                             "July",    "August",   "September", "October", "November", "December"};
     std::vector<Frame> out;
     if (months_) {
         const auto reading = kept_.year_reading(document_.option().id);
         if (reading == nullptr || reading->by_month.size() != 12) return out;
-        for (size_t m = 0; m < 12; ++m) out.push_back({QString::fromLatin1(months[m]), reading->by_month[m], false});
+        for (size_t m = 0; m < 12; ++m)
+            out.push_back({language::month(static_cast<int>(m) + 1), reading->by_month[m], false});
         return out;
     }
     const auto* kept = maps_.table();
@@ -74,8 +75,8 @@ std::vector<SeriesView::Frame> SeriesView::frames() const {
     const bool stale = !map.layers.empty() && map.layers.front().stale;
     const size_t step = kept->answer->main_columns;
     for (size_t c = 0; c < kept->answer->table.columns.size(); c += step) {
-        Frame frame{QString::fromStdString(kept->answer->table.columns[c].name),
-                    report::maps_of(kept->answer->table, c), c == maps_.table_column() / step * step};
+        Frame frame{language::words(kept->answer->table.columns[c].name), report::maps_of(kept->answer->table, c),
+                    c == maps_.table_column() / step * step};
         for (auto& layer : frame.layers) layer.stale = stale;
         out.push_back(std::move(frame));
     }
@@ -89,24 +90,24 @@ void SeriesView::paint(QPainter& painter, QSizeF size, const report::Ink& ink) c
     if (boxes.empty()) {
         painter.setPen(ink.faint);
         painter.drawText(QRectF(QPointF(0, 0), size), Qt::AlignCenter,
-                         months_ ? QStringLiteral("The months are being computed\u2026")
-                                 : QStringLiteral("Nothing asked yet: press Ask."));
+                         months_ ? QObject::tr("The months are being computed\u2026")
+                                 : QObject::tr("Nothing asked yet: press Ask."));
         return;
     }
     std::vector<report::MapLayer> all;
     for (const Frame& frame : all_frames) all.insert(all.end(), frame.layers.begin(), frame.layers.end());
     const auto* kept = maps_.table();
-    QString unit = QStringLiteral("lx"), legend = QStringLiteral("Illuminance");
+    QString unit = QStringLiteral("lx"), legend = QObject::tr("Illuminance");
     report::Scale scale = report::light_scale(all);
     if (months_) {
         const auto& figure = *kept_.year_reading(document_.option().id)->wish.figure;
-        legend = QString::fromLatin1(figure.name);
-        unit = QString::fromLatin1(figure.unit).replace(QStringLiteral("a year"), QStringLiteral("a month"));
+        legend = language::words(figure.name);
+        unit = language::words(figure.unit).replace(QObject::tr("a year"), QObject::tr("a month"));
         if (unit != QStringLiteral("lx"))
             scale = {0, unit == QStringLiteral("%") ? 100 : report::nice_top(report::high_of(all)), false};
     } else {
-        unit = QString::fromStdString(kept->answer->table.columns[0].unit);
-        if (unit != QStringLiteral("lx")) legend = QString::fromStdString(kept->answer->table.columns[0].name);
+        unit = language::words(kept->answer->table.columns[0].unit);
+        if (unit != QStringLiteral("lx")) legend = language::words(kept->answer->table.columns[0].name);
     }
     for (size_t i = 0; i < boxes.size(); ++i) {
         const Frame& frame = all_frames[i];
@@ -148,7 +149,7 @@ void SeriesView::paint(QPainter& painter, QSizeF size, const report::Ink& ink) c
         if (count == 0) continue;
         // Where there is no room for the word, the figure says enough.
         const QString mean = QStringLiteral("%1 %2").arg(report::figure(sum / static_cast<double>(count)), unit),
-                      words = QStringLiteral("mean ") + mean;
+                      words = QObject::tr("mean ") + mean;
         const QRectF place = boxes[i].adjusted(8 + used, 14, -4, 0);
         painter.drawText(place, Qt::AlignTop | Qt::AlignLeft,
                          painter.fontMetrics().horizontalAdvance(words) <= place.width() ? words : mean);
@@ -176,7 +177,7 @@ void SeriesView::mousePressEvent(QMouseEvent* event) {
 
 Takeaway SeriesView::takeaway() const {
     Takeaway out;
-    out.title = months_ ? QStringLiteral("Months") : QStringLiteral("Moments");
+    out.title = months_ ? QObject::tr("Months") : QObject::tr("Moments");
     out.size = {1400, 900};
     out.paint = [this](QPainter& painter) {
         painter.setFont(report::page_font(12));

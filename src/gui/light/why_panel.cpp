@@ -11,6 +11,7 @@
 #include "gui/desk/desktop.h"
 #include "gui/entry/rows.h"
 #include "gui/look/look.h"
+#include "language/words.h"
 
 namespace wp::gui {
 
@@ -53,26 +54,25 @@ QTreeWidget* list(const char* name, const QString& title, const QStringList& col
 
 // What a part is, in whole sentences.
 QString part_meaning(const std::string& name) {
-    if (name.starts_with("Sun")) return QStringLiteral("Direct sun, unreflected");
-    if (name.starts_with("Sky")) return QStringLiteral("From the sky that the point sees: the sky component");
+    if (name.starts_with("Sun")) return QObject::tr("Direct sun, unreflected");
+    if (name.starts_with("Sky")) return QObject::tr("From the sky that the point sees: the sky component");
     if (name.starts_with("Ground"))
-        return QStringLiteral("From lit ground that the point sees; a table, which looks up, sees none");
+        return QObject::tr("From lit ground that the point sees; a table, which looks up, sees none");
     if (name.starts_with("Facades"))
-        return QStringLiteral("From facades, neighbours, trees and blades that the point sees");
+        return QObject::tr("From facades, neighbours, trees and blades that the point sees");
     if (name.starts_with("Via the ground"))
-        return QStringLiteral("What came in through the windows via the ground, straight or reflected in the room");
+        return QObject::tr("What came in through the windows via the ground, straight or reflected in the room");
     if (name.starts_with("In off"))
-        return QStringLiteral(
-            "What came in off facades, neighbours, trees and blades, straight or reflected in the room");
+        return QObject::tr("What came in off facades, neighbours, trees and blades, straight or reflected in the room");
     if (name.ends_with("ground"))
-        return QStringLiteral("Reflected last within the room, of light that came in via the ground");
-    return QStringLiteral("Reflected last within the room, of light that came in from the sky, the sun or facades");
+        return QObject::tr("Reflected last within the room, of light that came in via the ground");
+    return QObject::tr("Reflected last within the room, of light that came in from the sky, the sun or facades");
 }
 
 void set_figures(QTreeWidgetItem* item, double value, double total, const QString& unit) {
     const double share = total > 0 ? value / total : 0;
     item->setData(0, kShare, share);
-    item->setText(1, QStringLiteral("%1 %").arg(100 * share, 0, 'f', share < 0.0995 ? 1 : 0));
+    item->setText(1, QStringLiteral("%L1 %").arg(100 * share, 0, 'f', share < 0.0995 ? 1 : 0));
     item->setText(2, QStringLiteral("%1 %2").arg(report::figure(value), unit));
     item->setTextAlignment(1, Qt::AlignRight | Qt::AlignVCenter);
     item->setTextAlignment(2, Qt::AlignRight | Qt::AlignVCenter);
@@ -83,7 +83,7 @@ void set_figures(QTreeWidgetItem* item, double value, double total, const QStrin
 WhyPanel::WhyPanel(Document& document, Maps& maps, Legends& legends, QWidget* parent)
     : QWidget(parent), document_(document), maps_(maps), legends_(legends) {
     setObjectName(QStringLiteral("why"));
-    setAccessibleName(QStringLiteral("Why"));
+    setAccessibleName(QObject::tr("Why"));
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(space::small, space::small, space::small, space::small);
     column->setSpacing(space::small);
@@ -92,21 +92,21 @@ WhyPanel::WhyPanel(Document& document, Maps& maps, Legends& legends, QWidget* pa
     total_ = label({});
     total_->setObjectName(QStringLiteral("why-total"));
     empty_ = label({}, "small");
-    whole_room_ = new QPushButton(QStringLiteral("The whole room"));
+    whole_room_ = new QPushButton(QObject::tr("The whole room"));
     whole_room_->setObjectName(QStringLiteral("why-room"));
-    whole_room_->setToolTip(QStringLiteral("The mean over the room instead of this point"));
+    whole_room_->setToolTip(QObject::tr("The mean over the room instead of this point"));
     connect(whole_room_, &QPushButton::clicked, this, [this] { ask_at({}); });
-    parts_ = list("why-parts", QStringLiteral("How the light came"),
-                  {QStringLiteral("How it came"), QStringLiteral("Share"), QStringLiteral("Gives")});
+    parts_ = list("why-parts", QObject::tr("How the light came"),
+                  {QObject::tr("How it came"), QObject::tr("Share"), QObject::tr("Gives")});
     parts_->setFixedHeight(152);
-    windows_ = list("why-windows", QStringLiteral("Windows by what they give"),
-                    {QStringLiteral("Through"), QStringLiteral("Share"), QStringLiteral("Gives")});
+    windows_ = list("why-windows", QObject::tr("Windows by what they give"),
+                    {QObject::tr("Through"), QObject::tr("Share"), QObject::tr("Gives")});
     windows_->setToolTip(
-        QStringLiteral("Point at a window to see it on the sheet; take its tick away to see the map without it. "
-                       "Nothing is traced: what a wall in its place would reflect is not added."));
+        QObject::tr("Point at a window to see it on the sheet; take its tick away to see the map without it. "
+                    "Nothing is traced: what a wall in its place would reflect is not added."));
     without_ = label({}, "small");
     without_->setObjectName(QStringLiteral("why-without"));
-    all_back_ = new QPushButton(QStringLiteral("All windows back"));
+    all_back_ = new QPushButton(QObject::tr("All windows back"));
     all_back_->setObjectName(QStringLiteral("why-back"));
     connect(all_back_, &QPushButton::clicked, this, [this] { maps_.set_gone({}); });
     auto* row = new QHBoxLayout;
@@ -158,16 +158,15 @@ std::optional<WhyPanel::Subject> WhyPanel::subject() const {
             if (!plane.lies() || plane.storey != storey.id || map_.layers[l].value.empty()) continue;
             if (const int point = plane.point_at(*place_); point >= 0)
                 return Subject{l, point,
-                               QStringLiteral("A point of %1")
+                               QObject::tr("A point of %1")
                                    .arg(QString::fromStdString(
                                        edit::item_name(document_.option(), {Selection::Kind::room, plane.room, -1})))};
         }
     const auto of_room = [&](const model::Id& room) -> std::optional<Subject> {
         for (size_t l = 0; l < map_.layers.size(); ++l)
             if (map_.layers[l].plane.room == room && !map_.layers[l].value.empty())
-                return Subject{
-                    l, -1,
-                    QString::fromStdString(edit::item_name(document_.option(), {Selection::Kind::room, room, -1}))};
+                return Subject{l, -1,
+                               language::words(edit::item_name(document_.option(), {Selection::Kind::room, room, -1}))};
         return {};
     };
     if (document_.selection().kind == Selection::Kind::room || document_.selection().kind == Selection::Kind::wall)
@@ -195,14 +194,14 @@ void WhyPanel::refresh() {
     all_back_->setVisible(has && !maps_.gone().empty());
     without_->setVisible(has);
     if (!has) {
-        title_->setText(QStringLiteral("Why"));
+        title_->setText(QObject::tr("Why"));
         empty_->setText(
             is_daylight(shown_) || is_moment(shown_)
-                ? QStringLiteral("Click a point of the map, or select a room: what its light is made of is told here.")
-            : is_year(shown_) ? QStringLiteral("Click a point of the map of the year, or select a room: what its mean "
-                                               "light is made of is told here.")
-                              : QStringLiteral("Put the daylight factor or the moment on the sheet: of these it is "
-                                               "known which window gives what."));
+                ? QObject::tr("Click a point of the map, or select a room: what its light is made of is told here.")
+            : is_year(shown_) ? QObject::tr("Click a point of the map of the year, or select a room: what its mean "
+                                            "light is made of is told here.")
+                              : QObject::tr("Put the daylight factor or the moment on the sheet: of these it is "
+                                            "known which window gives what."));
         return;
     }
     title_->setText(about->name);
@@ -220,21 +219,24 @@ void WhyPanel::fill(const question::Shares& shares, double half_width, const QSt
         half_width > 0 ? QStringLiteral(" \u00b1 %1").arg(report::error_figure(half_width)) : QString();
     filling_ = true;
     total_->setText(QStringLiteral("%1%2 %3").arg(report::figure(shares.total), error, unit) +
-                    (year ? QStringLiteral(", mean of the occupied hours") : QString()));
+                    (year ? QObject::tr(", mean of the occupied hours") : QString()));
     using Parts = std::vector<std::pair<const char*, double>>;
-    const Parts parts =
-        year ? Parts{{"Sun, straight", shares.sun},
-                     {"Sky, straight", shares.sky},
-                     {"Via the ground", shares.ground},
-                     {"In off facades and trees", shares.around},
-                     {"Inside, reflected", shares.inside}}
-             : Parts{{"Sun, straight", shares.sun},           {"Sky, straight", shares.sky},
-                     {"Ground, straight", shares.ground},     {"Facades, neighbours", shares.around},
-                     {"Inside, from the sky", shares.inside}, {"Inside, via the ground", shares.inside_off_ground}};
+    const Parts parts = year
+                            ? Parts{{QT_TRANSLATE_NOOP("QObject", "Sun, straight"), shares.sun},
+                                    {QT_TRANSLATE_NOOP("QObject", "Sky, straight"), shares.sky},
+                                    {QT_TRANSLATE_NOOP("QObject", "Via the ground"), shares.ground},
+                                    {QT_TRANSLATE_NOOP("QObject", "In off facades and trees"), shares.around},
+                                    {QT_TRANSLATE_NOOP("QObject", "Inside, reflected"), shares.inside}}
+                            : Parts{{QT_TRANSLATE_NOOP("QObject", "Sun, straight"), shares.sun},
+                                    {QT_TRANSLATE_NOOP("QObject", "Sky, straight"), shares.sky},
+                                    {QT_TRANSLATE_NOOP("QObject", "Ground, straight"), shares.ground},
+                                    {QT_TRANSLATE_NOOP("QObject", "Facades, neighbours"), shares.around},
+                                    {QT_TRANSLATE_NOOP("QObject", "Inside, from the sky"), shares.inside},
+                                    {QT_TRANSLATE_NOOP("QObject", "Inside, via the ground"), shares.inside_off_ground}};
     parts_->clear();
     for (const auto& [name, value] : parts) {
         if (value <= 0 && is_daylight(shown_) && name == parts[0].first) continue;
-        auto* item = new QTreeWidgetItem(parts_, {QString::fromLatin1(name)});
+        auto* item = new QTreeWidgetItem(parts_, {language::words(name)});
         set_figures(item, value, shares.total, unit);
         item->setToolTip(0, part_meaning(name));
     }
@@ -244,7 +246,7 @@ void WhyPanel::fill(const question::Shares& shares, double half_width, const QSt
     windows_->clear();
     for (const auto& window : shares.windows) {
         const QString id = QString::fromStdString(window.id);
-        auto* item = new QTreeWidgetItem(windows_, {window.id.empty() ? QStringLiteral("past all windows") : id});
+        auto* item = new QTreeWidgetItem(windows_, {window.id.empty() ? QObject::tr("past all windows") : id});
         set_figures(item, window.value, shares.total, unit);
         item->setData(0, kId, id);
         if (id == current) windows_->setCurrentItem(item);
@@ -257,10 +259,10 @@ void WhyPanel::fill(const question::Shares& shares, double half_width, const QSt
     filling_ = false;
     without_->setVisible(!year);
     without_->setText(maps_.gone().empty()
-                          ? QStringLiteral("Take a window's tick away: the map shows what would be without it.")
-                          : QStringLiteral("Without %1: %2 %3, %4 % less. Nothing was traced for it.")
+                          ? QObject::tr("Take a window's tick away: the map shows what would be without it.")
+                          : QObject::tr("Without %1: %2 %3, %L4 % less. Nothing was traced for it.")
                                 .arg(maps_.gone().size() == 1 ? QString::fromStdString(*maps_.gone().begin())
-                                                              : QStringLiteral("%1 windows").arg(maps_.gone().size()),
+                                                              : QObject::tr("%1 windows").arg(maps_.gone().size()),
                                      report::figure(left), unit)
                                 .arg(shares.total > 0 ? 100 * (1 - left / shares.total) : 0, 0, 'f', 0));
 }
@@ -298,13 +300,12 @@ Page why_page(Desktop& desktop) {
     QObject::connect(panel, &WhyPanel::place_changed, panel, mark);
     QObject::connect(&desktop, &Desktop::page_changed, panel, mark);
     QObject::connect(panel, &WhyPanel::pointed_at, &desktop.sheet(), &Sheet::highlight);
-    desktop.commands().add(CommandGroup::light, QStringLiteral("Why"), QKeySequence(QStringLiteral("Shift+Q")),
+    desktop.commands().add(CommandGroup::light, QObject::tr("Why"), QKeySequence(QStringLiteral("Shift+Q")),
                            [&desktop, panel] {
                                desktop.go_to_desk(DeskKind::light);
                                desktop.show_page(panel);
                            });
-    return {QStringLiteral("Why"), QStringLiteral("What the light at a point is made of"), on_desk(DeskKind::light),
-            panel};
+    return {QObject::tr("Why"), QObject::tr("What the light at a point is made of"), on_desk(DeskKind::light), panel};
 }
 
 }  // namespace wp::gui

@@ -32,7 +32,7 @@ struct Chart {
         for (const double s : {0.0, 0.5, 1.0}) {
             painter.drawLine(at(from, s), at(to, s));
             painter.drawText(QRectF(box.left() - 36, at(from, s).y() - 8, 32, 16), Qt::AlignRight | Qt::AlignVCenter,
-                             QStringLiteral("%1 %").arg(100 * s, 0, 'f', 0));
+                             QStringLiteral("%L1 %").arg(100 * s, 0, 'f', 0));
         }
         for (int d = static_cast<int>(from); d <= to; d += step)
             painter.drawText(QRectF(at(d, 0).x() - 20, box.bottom() + 1, 40, 14), Qt::AlignCenter,
@@ -64,7 +64,7 @@ struct Chart {
 
 MaterialPreview::MaterialPreview(QWidget* parent) : QWidget(parent) {
     setObjectName(QStringLiteral("material-preview"));
-    setAccessibleName(QStringLiteral("What the material does"));
+    setAccessibleName(QObject::tr("What the material does"));
     setMinimumHeight(132);
 }
 
@@ -81,7 +81,7 @@ void MaterialPreview::paintEvent(QPaintEvent*) {
     painter.setFont(font);
     if (!material_) {
         painter.setPen(ink().faint);
-        painter.drawText(rect(), Qt::AlignCenter, QStringLiteral("Choose a material to see what it does."));
+        painter.drawText(rect(), Qt::AlignCenter, QObject::tr("Choose a material to see what it does."));
         return;
     }
     const Material m = model::possible(*material_);
@@ -100,7 +100,7 @@ void MaterialPreview::paintEvent(QPaintEvent*) {
 void MaterialPreview::draw_pane(QPainter& painter, const Material& m) const {
     const light::GlassCurve glass(m.transmittance, m.panes, m.reflectance_out, m.reflectance_in);
     const Chart chart{painter, QRectF(rect()).adjusted(42, 12, -20, -30), 0, 90};
-    chart.frame(QStringLiteral("angle from square to the pane"), 30);
+    chart.frame(QObject::tr("angle from square to the pane"), 30);
     const auto cosine = [](double d) { return static_cast<float>(std::cos(radians(d))); };
     chart.curve([&](double d) { return static_cast<double>(glass.transmittance(cosine(d))); }, QPen(ink().accent, 2));
     chart.curve([&](double d) { return static_cast<double>(glass.reflectance(cosine(d), true)); },
@@ -108,16 +108,16 @@ void MaterialPreview::draw_pane(QPainter& painter, const Material& m) const {
     if (m.diffuse > 0)
         chart.curve([&](double d) { return static_cast<double>(glass.transmittance(cosine(d))) * m.diffuse; },
                     QPen(ink().accent, 1, Qt::DashLine));
-    chart.name(3, static_cast<double>(glass.transmittance(1)), QStringLiteral("passes"), ink().accent);
-    chart.name(3, static_cast<double>(glass.reflectance(1, true)), QStringLiteral("reflects, outside"), ink().glass);
+    chart.name(3, static_cast<double>(glass.transmittance(1)), QObject::tr("passes"), ink().accent);
+    chart.name(3, static_cast<double>(glass.reflectance(1, true)), QObject::tr("reflects, outside"), ink().glass);
 }
 
 void MaterialPreview::draw_slats(QPainter& painter, const Material& m) const {
     const light::SlatCurve slats(m.slat_width, m.slat_spacing, m.slat_tilt, m.reflectance);
     const Chart chart{painter, QRectF(rect()).adjusted(42, 12, -62, -30), -90, 90};
-    chart.frame(m.slats_upright ? QStringLiteral("sun's angle beside the pane")
-                                : QStringLiteral("height of the sun before the pane"),
-                45);
+    chart.frame(
+        m.slats_upright ? QObject::tr("sun's angle beside the pane") : QObject::tr("height of the sun before the pane"),
+        45);
     const auto at = [&](double d) {
         return slats.at(static_cast<float>(std::tan(radians(std::clamp(d, -89.5, 89.5)))));
     };
@@ -125,7 +125,7 @@ void MaterialPreview::draw_slats(QPainter& painter, const Material& m) const {
     chart.curve([&](double d) { return at(d).through; }, QPen(ink().accent, 1.2, Qt::DashLine));
     painter.setPen(ink().accent);
     painter.drawText(QRectF(chart.box.left() + 4, chart.box.top() - 12, 160, 13),
-                     QStringLiteral("\u2014 straight   - - scattered"));
+                     QObject::tr("\u2014 straight   - - scattered"));
     // The slats themselves, cut through.
     const double top = chart.box.top(), room = chart.box.height(), scale = room / (4 * m.slat_spacing);
     const double a = radians(m.slat_tilt), dx = m.slat_width * scale * std::cos(a),
@@ -136,7 +136,7 @@ void MaterialPreview::draw_slats(QPainter& painter, const Material& m) const {
         painter.drawLine(c + QPointF(-dx / 2, dy / 2), c + QPointF(dx / 2, -dy / 2));
     }
     painter.setPen(ink().faint);
-    painter.drawText(QRectF(width() - 60, chart.box.bottom() + 1, 58, 14), Qt::AlignCenter, QStringLiteral("out   in"));
+    painter.drawText(QRectF(width() - 60, chart.box.bottom() + 1, 58, 14), Qt::AlignCenter, QObject::tr("out   in"));
 }
 
 void MaterialPreview::draw_fabric(QPainter& painter, const Material& m) const {
@@ -156,12 +156,12 @@ void MaterialPreview::draw_fabric(QPainter& painter, const Material& m) const {
     const auto line = [&](int row, const QString& text, double share) {
         painter.drawText(QRectF(square.right() + 14, 16 + 24 * row, 110, 18), Qt::AlignLeft | Qt::AlignVCenter, text);
         painter.drawText(QRectF(square.right() + 100, 16 + 24 * row, 50, 18), Qt::AlignRight | Qt::AlignVCenter,
-                         QStringLiteral("%1 %").arg(100 * share, 0, 'f', 0));
+                         QStringLiteral("%L1 %").arg(100 * share, 0, 'f', 0));
     };
-    line(0, QStringLiteral("straight"), m.openness);
-    line(1, QStringLiteral("scattered"), m.transmittance);
-    line(2, QStringLiteral("sent back"), m.reflectance);
-    line(3, QStringLiteral("absorbed"), std::max(0.0, 1 - m.openness - m.transmittance - m.reflectance));
+    line(0, QObject::tr("straight"), m.openness);
+    line(1, QObject::tr("scattered"), m.transmittance);
+    line(2, QObject::tr("sent back"), m.reflectance);
+    line(3, QObject::tr("absorbed"), std::max(0.0, 1 - m.openness - m.transmittance - m.reflectance));
 }
 
 // A ball under a window at the upper left: Lambert's law for the matt part, the gloss as a power of the cosine.
@@ -196,11 +196,11 @@ void MaterialPreview::draw_ball(QPainter& painter, const Material& m) const {
     const auto line = [&](int row, const QString& text, double share) {
         painter.drawText(QRectF(left, 18 + 24 * row, 90, 18), Qt::AlignLeft | Qt::AlignVCenter, text);
         painter.drawText(QRectF(left + 80, 18 + 24 * row, 46, 18), Qt::AlignRight | Qt::AlignVCenter,
-                         QStringLiteral("%1 %").arg(100 * share, 0, 'f', 0));
+                         QStringLiteral("%L1 %").arg(100 * share, 0, 'f', 0));
     };
-    line(0, QStringLiteral("matt"), m.reflectance - m.specular);
-    line(1, QStringLiteral("mirrored"), m.specular);
-    line(2, QStringLiteral("absorbed"), 1 - m.reflectance);
+    line(0, QObject::tr("matt"), m.reflectance - m.specular);
+    line(1, QObject::tr("mirrored"), m.specular);
+    line(2, QObject::tr("absorbed"), 1 - m.reflectance);
 }
 
 }  // namespace wp::gui

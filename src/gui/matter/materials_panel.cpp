@@ -18,6 +18,7 @@
 #include "gui/look/buttons.h"
 #include "gui/look/look.h"
 #include "gui/saving/save.h"
+#include "language/words.h"
 #include "question/ask.h"
 #include "store/material_file.h"
 
@@ -27,18 +28,18 @@ using MaterialKind = Material::Kind;
 
 namespace {
 
-constexpr const char* kFilter = "Materials (*.materials.json *.json)";
+constexpr const char* kFilter = QT_TRANSLATE_NOOP("QObject", "Materials (*.materials.json *.json)");
 
 QString kind_text(MaterialKind kind) {
     switch (kind) {
         case MaterialKind::opaque:
-            return QStringLiteral("Surface");
+            return QObject::tr("Surface");
         case MaterialKind::glazing:
-            return QStringLiteral("Glass");
+            return QObject::tr("Glass");
         case MaterialKind::fabric:
-            return QStringLiteral("Fabric, mesh or perforated sheet");
+            return QObject::tr("Fabric, mesh or perforated sheet");
         case MaterialKind::slats:
-            return QStringLiteral("Slatted blind");
+            return QObject::tr("Slatted blind");
     }
     return {};
 }
@@ -96,7 +97,7 @@ MaterialsPanel::MaterialsPanel(Document& document, QWidget* parent) : QWidget(pa
     row->setContentsMargins(space::small, space::tight, space::small, 0);
     row->setSpacing(2);
     search_ = new QLineEdit;
-    search_->setPlaceholderText(QStringLiteral("Find a material"));
+    search_->setPlaceholderText(QObject::tr("Find a material"));
     search_->setObjectName(QStringLiteral("material-search"));
     search_->setClearButtonEnabled(true);
     row->addWidget(search_, 1);
@@ -105,35 +106,35 @@ MaterialsPanel::MaterialsPanel(Document& document, QWidget* parent) : QWidget(pa
         row->addWidget(b);
         return b;
     };
-    auto* make = tool("plus", "new-material", QStringLiteral("A new material"));
+    auto* make = tool("plus", "new-material", QObject::tr("A new material"));
     make->setPopupMode(QToolButton::InstantPopup);
     auto* kinds = new QMenu(make);
     for (const MaterialKind kind :
          {MaterialKind::opaque, MaterialKind::glazing, MaterialKind::fabric, MaterialKind::slats})
         kinds->addAction(kind_text(kind), this, [this, kind] { new_material(kind); });
     make->setMenu(kinds);
-    auto* files = tool("folder-open", "material-files", QStringLiteral("Take in or give out a file of materials"));
+    auto* files = tool("folder-open", "material-files", QObject::tr("Take in or give out a file of materials"));
     files->setPopupMode(QToolButton::InstantPopup);
     auto* exchange = new QMenu(files);
-    exchange->addAction(QStringLiteral("Take in a file\u2026"), this, [this] {
-        const QString file = QFileDialog::getOpenFileName(this, QStringLiteral("Materials to take in"), {},
-                                                          QString::fromLatin1(kFilter));
+    exchange->addAction(QObject::tr("Take in a file\u2026"), this, [this] {
+        const QString file =
+            QFileDialog::getOpenFileName(this, QObject::tr("Materials to take in"), {}, language::words(kFilter));
         if (file.isEmpty()) return;
         const auto fault = import_file(file.toStdString());
-        emit said(fault ? QString::fromStdString(fault->line()) : QStringLiteral("Taken into the project"));
+        emit said(fault ? language::line(*fault) : QObject::tr("Taken into the project"));
     });
-    exchange->addAction(QStringLiteral("Give out this project's\u2026"), this, [this] {
-        const QString file = file_to_write(this, QStringLiteral("Give out materials"), QString::fromLatin1(kFilter),
+    exchange->addAction(QObject::tr("Give out this project's\u2026"), this, [this] {
+        const QString file = file_to_write(this, QObject::tr("Give out materials"), language::words(kFilter),
                                            QStringLiteral(".json"), QStringLiteral("project.materials.json"));
         if (file.isEmpty()) return;
         const auto fault = export_file(file.toStdString());
-        emit said(fault ? QString::fromStdString(fault->line()) : QStringLiteral("Written"));
+        emit said(fault ? language::line(*fault) : QObject::tr("Written"));
     });
     files->setMenu(exchange);
     column->addLayout(row);
     list_ = new QTreeWidget;
     list_->setObjectName(QStringLiteral("materials"));
-    list_->setAccessibleName(QStringLiteral("Materials"));
+    list_->setAccessibleName(QObject::tr("Materials"));
     list_->setHeaderHidden(true);
     list_->setFrameShape(QFrame::NoFrame);
     list_->setIndentation(12);
@@ -185,7 +186,7 @@ void MaterialsPanel::fill() {
             const Material& m = list[i];
             if (!wanted.isEmpty() && !name_of(m.name).contains(wanted, Qt::CaseInsensitive)) continue;
             auto* item =
-                new QTreeWidgetItem(top, {name_of(m.name), QStringLiteral("%1 %").arg(100 * figure_of(m), 0, 'f', 0)});
+                new QTreeWidgetItem(top, {name_of(m.name), QStringLiteral("%L1 %").arg(100 * figure_of(m), 0, 'f', 0)});
             item->setIcon(0, QIcon(report::swatch(m, 14)));
             item->setToolTip(0, QStringLiteral("%1\n%2").arg(name_of(m.name), name_of(m.source)));
             item->setTextAlignment(1, Qt::AlignRight | Qt::AlignVCenter);
@@ -196,9 +197,9 @@ void MaterialsPanel::fill() {
         top->setExpanded(first ? where == From::project
                                : !wanted.isEmpty() || !closed.contains(list_->indexOfTopLevelItem(top)));
     };
-    group(QStringLiteral("In this project"), From::project, document_.project().materials);
-    if (!own_.empty()) group(QStringLiteral("My own"), From::own, own_);
-    group(QStringLiteral("Library"), From::library, library_);
+    group(QObject::tr("In this project"), From::project, document_.project().materials);
+    if (!own_.empty()) group(QObject::tr("My own"), From::own, own_);
+    group(QObject::tr("Library"), From::library, library_);
     filling_ = false;
     show_chosen();
 }
@@ -245,13 +246,13 @@ void MaterialsPanel::show_form(const Material& m, From from) {
     if (from != From::project) {
         if (m.high > 0) add_text(form, m);
         form.addRow(label(name_of(m.source), "small"));
-        add_button(form, QStringLiteral("Take into the project"), "take-material", [this, m] { take_into_project(m); });
-        add_button(form, QStringLiteral("Give to what is selected"), "assign-material", [this] { assign(); });
+        add_button(form, QObject::tr("Take into the project"), "take-material", [this, m] { take_into_project(m); });
+        add_button(form, QObject::tr("Give to what is selected"), "assign-material", [this] { assign(); });
         return;
     }
-    add_button(form, QStringLiteral("Give to what is selected"), "assign-material", [this] { assign(); });
+    add_button(form, QObject::tr("Give to what is selected"), "assign-material", [this] { assign(); });
     add_name(form, m.name, [this](const std::string& text) {
-        change(QStringLiteral("Rename material"), [&](Material& x) { x.name = text; });
+        change(QObject::tr("Rename material"), [&](Material& x) { x.name = text; });
     });
     const auto share = [&](const QString& title, double Material::*field) {
         return add_number(form, title, m.*field, Unit::percent, [this, title, field](double v) {
@@ -264,55 +265,57 @@ void MaterialsPanel::show_form(const Material& m, From from) {
         });
     };
     if (m.kind == MaterialKind::opaque) {
-        share(QStringLiteral("Reflectance"), &Material::reflectance);
-        share(QStringLiteral("Mirrored part"), &Material::specular);
-        number(QStringLiteral("Roughness"), &Material::roughness, Unit::plain, 0, 1);
+        share(QObject::tr("Reflectance"), &Material::reflectance);
+        share(QObject::tr("Mirrored part"), &Material::specular);
+        number(QObject::tr("Roughness"), &Material::roughness, Unit::plain, 0, 1);
     }
     if (m.kind == MaterialKind::glazing) {
-        share(QStringLiteral("Transmittance"), &Material::transmittance)
-            ->setToolTip(QStringLiteral("Visible, normal incidence (EN 410)"));
-        share(QStringLiteral("Scattered part"), &Material::diffuse);
-        share(QStringLiteral("Reflects, outside"), &Material::reflectance_out)
-            ->setToolTip(QStringLiteral("0: as uncoated panes do"));
-        share(QStringLiteral("Reflects, inside"), &Material::reflectance_in)
-            ->setToolTip(QStringLiteral("0: as uncoated panes do"));
-        share(QStringLiteral("Solar factor"), &Material::solar_factor)
-            ->setToolTip(QStringLiteral("g-value (EN 410); 0: not known. For the record"));
-        add_number(form, QStringLiteral("Panes"), m.panes, Unit::plain, [this](double v) {
-            change(QStringLiteral("Panes"), [&](Material& x) { x.panes = whole_number(v, 1, 4); });
+        share(QObject::tr("Transmittance"), &Material::transmittance)
+            ->setToolTip(QObject::tr("Visible, normal incidence (EN 410)"));
+        share(QObject::tr("Scattered part"), &Material::diffuse);
+        share(QObject::tr("Reflects, outside"), &Material::reflectance_out)
+            ->setToolTip(QObject::tr("0: as uncoated panes do"));
+        share(QObject::tr("Reflects, inside"), &Material::reflectance_in)
+            ->setToolTip(QObject::tr("0: as uncoated panes do"));
+        share(QObject::tr("Solar factor"), &Material::solar_factor)
+            ->setToolTip(QObject::tr("g-value (EN 410); 0: not known. For the record"));
+        add_number(form, QObject::tr("Panes"), m.panes, Unit::plain, [this](double v) {
+            change(QObject::tr("Panes"), [&](Material& x) { x.panes = whole_number(v, 1, 4); });
         });
     }
     if (m.kind == MaterialKind::fabric) {
-        share(QStringLiteral("Openness"), &Material::openness);
-        share(QStringLiteral("Scattered part"), &Material::transmittance);
-        share(QStringLiteral("Reflectance"), &Material::reflectance);
+        share(QObject::tr("Openness"), &Material::openness);
+        share(QObject::tr("Scattered part"), &Material::transmittance);
+        share(QObject::tr("Reflectance"), &Material::reflectance);
     }
     if (m.kind == MaterialKind::slats) {
-        number(QStringLiteral("Slat width"), &Material::slat_width, Unit::metre, 0.001, 1);
-        number(QStringLiteral("Slat spacing"), &Material::slat_spacing, Unit::metre, 0.001, 1);
-        number(QStringLiteral("Slat tilt"), &Material::slat_tilt, Unit::degree, -85, 85);
-        share(QStringLiteral("Reflectance"), &Material::reflectance);
-        add_choice<int>(
-            form, QStringLiteral("Slats"), {{"level", 0}, {"upright", 1}}, m.slats_upright ? 1 : 0,
-            [this](int on) { change(QStringLiteral("Slats"), [&](Material& x) { x.slats_upright = on != 0; }); });
+        number(QObject::tr("Slat width"), &Material::slat_width, Unit::metre, 0.001, 1);
+        number(QObject::tr("Slat spacing"), &Material::slat_spacing, Unit::metre, 0.001, 1);
+        number(QObject::tr("Slat tilt"), &Material::slat_tilt, Unit::degree, -85, 85);
+        share(QObject::tr("Reflectance"), &Material::reflectance);
+        add_choice<int>(form, QObject::tr("Slats"),
+                        {{QT_TRANSLATE_NOOP("QObject", "level"), 0}, {QT_TRANSLATE_NOOP("QObject", "upright"), 1}},
+                        m.slats_upright ? 1 : 0, [this](int on) {
+                            change(QObject::tr("Slats"), [&](Material& x) { x.slats_upright = on != 0; });
+                        });
     }
     add_text(form, m);
-    add_flag(form, QStringLiteral("Known"), QStringLiteral("only assumed"), m.assumed,
-             [this](bool on) { change(QStringLiteral("Assumed"), [&](Material& x) { x.assumed = on; }); });
+    add_flag(form, QObject::tr("Known"), QObject::tr("only assumed"), m.assumed,
+             [this](bool on) { change(QObject::tr("Assumed"), [&](Material& x) { x.assumed = on; }); });
     auto* source = new QLineEdit(name_of(m.source));
     source->setObjectName(QStringLiteral("material-source"));
-    source->setPlaceholderText(QStringLiteral("where its figures come from"));
+    source->setPlaceholderText(QObject::tr("where its figures come from"));
     connect(source, &QLineEdit::editingFinished, this, [this, source] {
-        change(QStringLiteral("Source of material"), [&](Material& x) { x.source = source->text().toStdString(); });
+        change(QObject::tr("Source of material"), [&](Material& x) { x.source = source->text().toStdString(); });
     });
-    form.addRow(QStringLiteral("Source"), source);
-    add_button(form, QStringLiteral("Colour\u2026"), "material-colour", [this, m] {
-        const QColor c = QColorDialog::getColor(report::colour_of(m), this, QStringLiteral("Colour in drawings"));
+    form.addRow(QObject::tr("Source"), source);
+    add_button(form, QObject::tr("Colour\u2026"), "material-colour", [this, m] {
+        const QColor c = QColorDialog::getColor(report::colour_of(m), this, QObject::tr("Colour in drawings"));
         if (c.isValid())
-            change(QStringLiteral("Colour of material"), [&](Material& x) { x.colour = c.name().toStdString(); });
+            change(QObject::tr("Colour of material"), [&](Material& x) { x.colour = c.name().toStdString(); });
     });
-    add_button(form, QStringLiteral("Keep among my own"), "keep-own", [this] { keep_own(); });
-    add_button(form, QStringLiteral("Remove from the project"), "remove-material", [this] { remove(); });
+    add_button(form, QObject::tr("Keep among my own"), "keep-own", [this] { keep_own(); });
+    add_button(form, QObject::tr("Remove from the project"), "remove-material", [this] { remove(); });
     for (auto* field : page_->widget()->findChildren<NumberField*>()) {
         field->set_live();
         connect(field, &NumberField::live, this, [this](bool on) {
@@ -326,21 +329,20 @@ void MaterialsPanel::show_form(const Material& m, From from) {
 // What is wrong with it, what its range is, and what to ask about glass that nobody knows.
 void MaterialsPanel::add_text(QFormLayout& form, const Material& m) {
     if (const auto wrong = impossible(m); !wrong.empty())
-        form.addRow(label(QStringLiteral("It %1.").arg(name_of(wrong)), "fault"));
+        form.addRow(label(QObject::tr("It %1.").arg(language::words(wrong)), "fault"));
     if (m.high > 0)
-        form.addRow(
-            label(QStringLiteral("Real ones: %1 to %2 %.").arg(100 * m.low, 0, 'f', 0).arg(100 * m.high, 0, 'f', 0),
-                  "small"));
+        form.addRow(label(
+            QObject::tr("Real ones: %L1 to %L2 %.").arg(100 * m.low, 0, 'f', 0).arg(100 * m.high, 0, 'f', 0), "small"));
     if (m.kind == MaterialKind::glazing && m.assumed)
-        form.addRow(label(QStringLiteral("Ask its maker for: light transmittance at normal incidence (EN 410), light "
-                                         "reflectance outside and inside, solar factor, "
-                                         "number of panes and coatings; for diffusing glass, which part is scattered."),
+        form.addRow(label(QObject::tr("Ask its maker for: light transmittance at normal incidence (EN 410), light "
+                                      "reflectance outside and inside, solar factor, "
+                                      "number of panes and coatings; for diffusing glass, which part is scattered."),
                           "small"));
 }
 
 Id MaterialsPanel::take_into_project(const Material& m) {
     Id id;
-    document_.edit(QStringLiteral("Take in %1").arg(name_of(m.name)),
+    document_.edit(QObject::tr("Take in %1").arg(name_of(m.name)),
                    [&](Project& p) { id = store::merge_materials(p.materials, {m}).front(); });
     if (id.empty()) id = m.id;  // it was there already
     return id;
@@ -352,16 +354,16 @@ void MaterialsPanel::assign() {
     if (!material) return;
     const auto items = document_.selected();
     if (items.empty())
-        return emit said(QStringLiteral("Select rooms, walls, windows or things first; then give them the material"));
-    document_.edit(QStringLiteral("Give %1").arg(name_of(material->name)), [&](Project& p) {
+        return emit said(QObject::tr("Select rooms, walls, windows or things first; then give them the material"));
+    document_.edit(QObject::tr("Give %1").arg(name_of(material->name)), [&](Project& p) {
         const Id id = store::merge_materials(p.materials, {*material}).front();
         for (const Selection& item : items)
             give(p.options[document_.option_index()], item, *model::find(p.materials, id));
     });
-    emit said(QStringLiteral("%1 given to %2")
+    emit said(QObject::tr("%1 given to %2")
                   .arg(name_of(material->name), items.size() == 1
-                                                    ? name_of(edit::item_name(document_.option(), items[0]))
-                                                    : QStringLiteral("%1 things").arg(items.size())));
+                                                    ? language::words(edit::item_name(document_.option(), items[0]))
+                                                    : QObject::tr("%1 things").arg(items.size())));
 }
 
 void MaterialsPanel::keep_own() {
@@ -373,11 +375,10 @@ void MaterialsPanel::keep_own() {
     list.push_back(*material);
     std::error_code error;
     std::filesystem::create_directories(own_library().parent_path(), error);
-    if (const auto fault = store::save_materials(list, own_library()))
-        return emit said(QString::fromStdString(fault->line()));
+    if (const auto fault = store::save_materials(list, own_library())) return emit said(language::line(*fault));
     own_ = std::move(list);
     fill();
-    emit said(QStringLiteral("Kept: it is there in every project"));
+    emit said(QObject::tr("Kept: it is there in every project"));
 }
 
 void MaterialsPanel::remove() {
@@ -395,10 +396,10 @@ void MaterialsPanel::remove() {
                                 return o.blind_material == material->id;
                             });
         if (!users.empty() || by_type || in_blinds)
-            return emit said(QStringLiteral("%1 is in use in %2: give its places another material first")
+            return emit said(QObject::tr("%1 is in use in %2: give its places another material first")
                                  .arg(name_of(material->name), name_of(option.name)));
     }
-    document_.edit(QStringLiteral("Remove material"), [&](Project& p) {
+    document_.edit(QObject::tr("Remove material"), [&](Project& p) {
         std::erase_if(p.materials, [&](const Material& m) { return m.id == material->id; });
     });
 }
@@ -406,7 +407,7 @@ void MaterialsPanel::remove() {
 void MaterialsPanel::new_material(MaterialKind kind) {
     Material m;
     m.kind = kind;
-    m.name = "New " + kind_text(kind).toLower().toStdString();
+    m.name = QObject::tr("New ").toStdString() + kind_text(kind).toLower().toStdString();
     m.assumed = true;
     if (kind == MaterialKind::fabric) {
         m.transmittance = 0.1;
@@ -415,7 +416,7 @@ void MaterialsPanel::new_material(MaterialKind kind) {
     int n = 1;
     while (model::find(document_.project().materials, "material-" + std::to_string(n)) != nullptr) ++n;
     m.id = "material-" + std::to_string(n);
-    document_.edit(QStringLiteral("New material"), [&](Project& p) { p.materials.push_back(m); });
+    document_.edit(QObject::tr("New material"), [&](Project& p) { p.materials.push_back(m); });
     QTreeWidgetItem* top = list_->topLevelItem(0);
     list_->clearSelection();
     if (top != nullptr && top->childCount() > 0) top->child(top->childCount() - 1)->setSelected(true);
@@ -424,8 +425,7 @@ void MaterialsPanel::new_material(MaterialKind kind) {
 Outcome MaterialsPanel::import_file(const std::filesystem::path& file) {
     const auto read = store::read_materials(file);
     if (!read) return read.fault();
-    document_.edit(QStringLiteral("Take in materials"),
-                   [&](Project& p) { store::merge_materials(p.materials, *read); });
+    document_.edit(QObject::tr("Take in materials"), [&](Project& p) { store::merge_materials(p.materials, *read); });
     return {};
 }
 
@@ -439,7 +439,7 @@ Page materials_page(Desktop& desktop) {
     desktop.add_finder([&desktop, panel] {
         std::vector<Palette::Entry> out;
         for (const auto& material : desktop.document().project().materials)
-            out.push_back({QString::fromStdString(material.name), QStringLiteral("material"),
+            out.push_back({QString::fromStdString(material.name), QObject::tr("material"),
                            [&desktop, panel, name = QString::fromStdString(material.name)] {
                                desktop.go_to_desk(DeskKind::build);
                                desktop.show_page(panel);
@@ -447,8 +447,8 @@ Page materials_page(Desktop& desktop) {
                            }});
         return out;
     });
-    return {QStringLiteral("Materials"), QStringLiteral("What surfaces and panes are made of"),
-            on_desk(DeskKind::build), panel};
+    return {QObject::tr("Materials"), QObject::tr("What surfaces and panes are made of"), on_desk(DeskKind::build),
+            panel};
 }
 
 }  // namespace wp::gui

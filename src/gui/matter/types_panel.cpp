@@ -10,6 +10,7 @@
 #include "gui/desk/desktop.h"
 #include "gui/entry/rows.h"
 #include "gui/look/look.h"
+#include "language/words.h"
 #include "question/ask.h"
 #include "store/material_file.h"
 
@@ -33,14 +34,14 @@ void TypesPanel::refresh() {
     form->setContentsMargins(space::medium, space::small, space::medium, space::medium);
     form->setSpacing(space::tight);
     form->addRow(
-        label(QStringLiteral("What everything of a kind is made of, unless a room or a single surface says otherwise."),
+        label(QObject::tr("What everything of a kind is made of, unless a room or a single surface says otherwise."),
               "small"));
-    for (const auto& [text, set] :
-         {std::pair{"Assume unknown ones after LM-83", "lm-83"}, {"Assume unknown ones after EN 17037", "en-17037"}}) {
-        auto* button = add_button(*form, QString::fromLatin1(text),
-                                  set == std::string("lm-83") ? "assume-lm-83" : "assume-en-17037",
-                                  [this, set = std::string(set)] { assume(set); });
-        button->setToolTip(QStringLiteral(
+    for (const auto& [text, set] : {std::pair{QT_TRANSLATE_NOOP("QObject", "Assume unknown ones after LM-83"), "lm-83"},
+                                    {QT_TRANSLATE_NOOP("QObject", "Assume unknown ones after EN 17037"), "en-17037"}}) {
+        auto* button =
+            add_button(*form, language::words(text), set == std::string("lm-83") ? "assume-lm-83" : "assume-en-17037",
+                       [this, set = std::string(set)] { assume(set); });
+        button->setToolTip(QObject::tr(
             "Gives the standard's reflectance to every kind of part that has none, or only an assumed one"));
     }
     for (int i = 0; i < kParts; ++i) {
@@ -50,37 +51,36 @@ void TypesPanel::refresh() {
         Finish otherwise;
         if (part == Part::frame) otherwise = finish_of(document_.project(), option, Part::reveal, {});
         if (own.empty()) now = otherwise;
-        QString title = QString::fromLatin1(part_name(part));
-        if (part == Part::stair) title = QStringLiteral("Stairs, ramps");
-        if (part == Part::door) title = QStringLiteral("Doors, panels");
-        if (part == Part::block) title = QStringLiteral("Neighbours");
+        QString title = language::words(part_name(part));
+        if (part == Part::stair) title = QObject::tr("Stairs, ramps");
+        if (part == Part::door) title = QObject::tr("Doors, panels");
+        if (part == Part::block) title = QObject::tr("Neighbours");
         auto* box = add_finish(
             *form, document_.project(), {title, part, own, now, otherwise, false}, [this, part](const Id& m) {
-                document_.edit_option(QStringLiteral("%1 by type").arg(QString::fromLatin1(part_name(part))),
-                                      [&](Option& o) {
-                                          if (m.empty())
-                                              o.types.erase(part);
-                                          else
-                                              o.types[part] = m;
-                                      });
+                document_.edit_option(QObject::tr("%1 by type").arg(language::words(part_name(part))), [&](Option& o) {
+                    if (m.empty())
+                        o.types.erase(part);
+                    else
+                        o.types[part] = m;
+                });
             });
         box->setObjectName(QStringLiteral("type-%1").arg(QString::fromLatin1(part_word(part))));
     }
-    add_number(*form, QStringLiteral("Plain blind"), document_.project().blind_transmittance, Unit::percent,
+    add_number(*form, QObject::tr("Plain blind"), document_.project().blind_transmittance, Unit::percent,
                [this](double v) {
-                   document_.edit(QStringLiteral("Plain blind"),
+                   document_.edit(QObject::tr("Plain blind"),
                                   [&](Project& p) { p.blind_transmittance = std::clamp(v, 0.0, 1.0); });
                })
-        ->setToolTip(QStringLiteral("What a closed blind without a material scatters through"));
+        ->setToolTip(QObject::tr("What a closed blind without a material scatters through"));
     end_page(verticalScrollBar()->value());
 }
 
 void TypesPanel::assume(const std::string& id) {
     const auto set = store::read_assumed(data_folder() / "assumed" / (id + ".json"));
-    if (!set) return emit said(QString::fromStdString(set.fault().line()));
+    if (!set) return emit said(language::line(set.fault()));
     int given = 0;
     bool ground = false;
-    document_.edit(QStringLiteral("Assume unknown finishes"), [&](Project& p) {
+    document_.edit(QObject::tr("Assume unknown finishes"), [&](Project& p) {
         given = geometry::assume_unknown(p, document_.option_index(), set->by_part);
         // The ground is a finish nobody chose while it is as a new project has it.
         const model::Site fresh;
@@ -89,16 +89,16 @@ void TypesPanel::assume(const std::string& id) {
         if (ground) p.site.ground_reflectance = *set->ground;
     });
     const QString with_ground =
-        ground ? QStringLiteral(", and the ground (%1 %)").arg(100 * *set->ground, 0, 'f', 0) : QString();
+        ground ? QObject::tr(", and the ground (%L1 %)").arg(100 * *set->ground, 0, 'f', 0) : QString();
     emit said(given == 0 && !ground
-                  ? QStringLiteral("Nothing is unknown here")
-                  : QStringLiteral("%1 kinds of part%2: %3").arg(given).arg(with_ground, name_of(set->name)));
+                  ? QObject::tr("Nothing is unknown here")
+                  : QObject::tr("%1 kinds of part%2: %3").arg(given).arg(with_ground, language::words(set->name)));
 }
 
 Page types_page(Desktop& desktop) {
     auto* panel = new TypesPanel(desktop.document(), desktop.window());
     QObject::connect(panel, &TypesPanel::said, &desktop, &Desktop::say);
-    return {QStringLiteral("By type"), QStringLiteral("Which material each kind of part has, where none is chosen"),
+    return {QObject::tr("By type"), QObject::tr("Which material each kind of part has, where none is chosen"),
             on_desk(DeskKind::build), panel};
 }
 

@@ -8,6 +8,7 @@
 #include <QStandardPaths>
 
 #include "gui/saving/save.h"
+#include "language/words.h"
 
 namespace wp::gui {
 
@@ -15,7 +16,7 @@ namespace {
 
 constexpr int kRecent = 8;
 const auto kRecentKey = QStringLiteral("recent");
-const auto kProjectFilter = QStringLiteral("Warm Pane projects (*.warmpane);;All files (*)");
+QString project_filter() { return QObject::tr("Warm Pane projects (*.warmpane);;All files (*)"); }
 constexpr int kKeepAfter = 1500;  // ms without a further edit
 
 }  // namespace
@@ -29,11 +30,10 @@ ProjectFiles::ProjectFiles(Desktop& desktop)
     : QObject(desktop.window()),
       desktop_(desktop),
       keeper_(
-          "Keeping unsaved work", this, [this](const Unsaved& unsaved) { return keep(unsaved); },
+          QT_TRANSLATE_NOOP("QObject", "Keeping unsaved work"), this,
+          [this](const Unsaved& unsaved) { return keep(unsaved); },
           [this](const Outcome& fault) {
-              if (fault)
-                  desktop_.say(
-                      QStringLiteral("Unsaved work cannot be kept: %1").arg(QString::fromStdString(fault->line())));
+              if (fault) desktop_.say(QObject::tr("Unsaved work cannot be kept: %1").arg(language::line(*fault)));
           }) {
     watch();
 }
@@ -51,20 +51,20 @@ void ProjectFiles::fill_menu(QMenu& menu) {
     const auto add = [&](const QString& text, const QKeySequence& keys, std::function<void()> run) {
         menu.addAction(commands.add(CommandGroup::project, text, keys, std::move(run)));
     };
-    add(QStringLiteral("New"), QKeySequence::New, [this] {
+    add(QObject::tr("New"), QKeySequence::New, [this] {
         if (may_lose_changes()) document().start_new();
     });
-    add(QStringLiteral("Open\u2026"), QKeySequence::Open, [this] { ask_open(); });
-    recent_ = menu.addMenu(QStringLiteral("Recent"));
+    add(QObject::tr("Open\u2026"), QKeySequence::Open, [this] { ask_open(); });
+    recent_ = menu.addMenu(QObject::tr("Recent"));
     connect(recent_, &QMenu::aboutToShow, this, &ProjectFiles::fill_recent);
-    add(QStringLiteral("Save"), QKeySequence::Save, [this] { save(); });
-    add(QStringLiteral("Save as\u2026"), QKeySequence(QStringLiteral("Ctrl+Shift+S")), [this] { save_as(); });
+    add(QObject::tr("Save"), QKeySequence::Save, [this] { save(); });
+    add(QObject::tr("Save as\u2026"), QKeySequence(QStringLiteral("Ctrl+Shift+S")), [this] { save_as(); });
 }
 
 Outcome ProjectFiles::open(const std::filesystem::path& path) {
     const auto fault = document().open(path);
     if (fault) {
-        desktop_.say(QString::fromStdString(fault->line()));
+        desktop_.say(language::line(*fault));
         return fault;
     }
     remember_recent();
@@ -74,8 +74,8 @@ Outcome ProjectFiles::open(const std::filesystem::path& path) {
 
 bool ProjectFiles::may_lose_changes() {
     if (!document().is_changed()) return true;
-    QMessageBox box(QMessageBox::Question, QStringLiteral("Unsaved changes"),
-                    QStringLiteral("The project has changes that are not saved."),
+    QMessageBox box(QMessageBox::Question, QObject::tr("Unsaved changes"),
+                    QObject::tr("The project has changes that are not saved."),
                     QMessageBox::Save | QMessageBox::Discard | QMessageBox::Cancel, desktop_.window());
     box.setDefaultButton(QMessageBox::Save);
     const int answer = box.exec();
@@ -96,25 +96,25 @@ bool ProjectFiles::save() {
         }
     }
     if (const auto fault = document().save(document().path())) {
-        QMessageBox::warning(desktop_.window(), QStringLiteral("Not saved"), QString::fromStdString(fault->line()));
+        QMessageBox::warning(desktop_.window(), QObject::tr("Not saved"), language::line(*fault));
         return false;
     }
-    desktop_.say(QStringLiteral("Saved"));
+    desktop_.say(QObject::tr("Saved"));
     remember_recent();
     return true;
 }
 
 // Somebody else, or a second window, saved the same project meanwhile.
 ProjectFiles::Outside ProjectFiles::ask_about_outside() {
-    QMessageBox box(QMessageBox::Question, QStringLiteral("Changed outside"),
-                    QStringLiteral("%1 was changed by another program since it was opened or saved here.")
+    QMessageBox box(QMessageBox::Question, QObject::tr("Changed outside"),
+                    QObject::tr("%1 was changed by another program since it was opened or saved here.")
                         .arg(QString::fromStdString(document().path().filename().string())),
                     QMessageBox::NoButton, desktop_.window());
     box.setInformativeText(
-        QStringLiteral("Saving over it takes away what was changed there. Saved under another name, both are kept."));
-    auto* elsewhere = box.addButton(QStringLiteral("Save mine under another name\u2026"), QMessageBox::AcceptRole);
-    auto* over = box.addButton(QStringLiteral("Save mine over it"), QMessageBox::DestructiveRole);
-    box.addButton(QStringLiteral("Do not save"), QMessageBox::RejectRole);
+        QObject::tr("Saving over it takes away what was changed there. Saved under another name, both are kept."));
+    auto* elsewhere = box.addButton(QObject::tr("Save mine under another name\u2026"), QMessageBox::AcceptRole);
+    auto* over = box.addButton(QObject::tr("Save mine over it"), QMessageBox::DestructiveRole);
+    box.addButton(QObject::tr("Do not save"), QMessageBox::RejectRole);
     box.setDefaultButton(elsewhere);
     box.exec();
     return box.clickedButton() == elsewhere ? Outside::mine_elsewhere
@@ -124,10 +124,10 @@ ProjectFiles::Outside ProjectFiles::ask_about_outside() {
 
 bool ProjectFiles::save_as() {
     const QString file =
-        file_to_write(desktop_.window(), QStringLiteral("Save project"), kProjectFilter, QStringLiteral(".warmpane"));
+        file_to_write(desktop_.window(), QObject::tr("Save project"), project_filter(), QStringLiteral(".warmpane"));
     if (file.isEmpty()) return false;
     if (const auto fault = document().save(file.toStdString())) {
-        QMessageBox::warning(desktop_.window(), QStringLiteral("Not saved"), QString::fromStdString(fault->line()));
+        QMessageBox::warning(desktop_.window(), QObject::tr("Not saved"), language::line(*fault));
         return false;
     }
     remember_recent();
@@ -137,10 +137,10 @@ bool ProjectFiles::save_as() {
 void ProjectFiles::ask_open() {
     if (!may_lose_changes()) return;
     const QString file =
-        QFileDialog::getOpenFileName(desktop_.window(), QStringLiteral("Open project"), {}, kProjectFilter);
+        QFileDialog::getOpenFileName(desktop_.window(), QObject::tr("Open project"), {}, project_filter());
     if (file.isEmpty()) return;
     if (const auto fault = open(file.toStdString()))
-        QMessageBox::warning(desktop_.window(), QStringLiteral("Not opened"), QString::fromStdString(fault->line()));
+        QMessageBox::warning(desktop_.window(), QObject::tr("Not opened"), language::line(*fault));
 }
 
 void ProjectFiles::remember_recent() {
@@ -159,35 +159,34 @@ void ProjectFiles::fill_recent() {
         connect(recent_->addAction(path), &QAction::triggered, this, [this, path] {
             if (!may_lose_changes()) return;
             if (const auto fault = open(path.toStdString()))
-                QMessageBox::warning(desktop_.window(), QStringLiteral("Not opened"),
-                                     QString::fromStdString(fault->line()));
+                QMessageBox::warning(desktop_.window(), QObject::tr("Not opened"), language::line(*fault));
         });
-    if (recent_->isEmpty()) recent_->addAction(QStringLiteral("Nothing yet"))->setEnabled(false);
+    if (recent_->isEmpty()) recent_->addAction(QObject::tr("Nothing yet"))->setEnabled(false);
 }
 
 void ProjectFiles::tell_not_opened(const Fault& fault) {
-    QMessageBox box(QMessageBox::Warning, QStringLiteral("Not opened"),
-                    QString::fromStdString(fault.place + ": " + fault.what + "."), QMessageBox::NoButton,
-                    desktop_.window());
+    QMessageBox box(QMessageBox::Warning, QObject::tr("Not opened"),
+                    QStringLiteral("%1: %2.").arg(language::words(fault.place), language::words(fault.what)),
+                    QMessageBox::NoButton, desktop_.window());
     box.setTextFormat(Qt::PlainText);
-    box.setInformativeText(QString::fromStdString(fault.remedy + ". The file was left as it is."));
-    auto* other = box.addButton(QStringLiteral("Open another\u2026"), QMessageBox::AcceptRole);
-    box.addButton(QStringLiteral("Begin a new project"), QMessageBox::RejectRole);
+    box.setInformativeText(QObject::tr("%1. The file was left as it is.").arg(language::words(fault.remedy)));
+    auto* other = box.addButton(QObject::tr("Open another\u2026"), QMessageBox::AcceptRole);
+    box.addButton(QObject::tr("Begin a new project"), QMessageBox::RejectRole);
     box.exec();
     if (box.clickedButton() == other) ask_open();
 }
 
 void ProjectFiles::offer_leftovers() {
     for (const auto& leftover : store::find_leftovers(unsaved_folder())) {
-        const QString name = leftover.project.empty() ? QStringLiteral("an unnamed project")
+        const QString name = leftover.project.empty() ? QObject::tr("an unnamed project")
                                                       : QString::fromStdString(leftover.project.filename().string());
-        QMessageBox box(QMessageBox::Question, QStringLiteral("Unsaved work found"),
-                        QStringLiteral("Warm Pane ended without saving %1 (last kept %2).")
+        QMessageBox box(QMessageBox::Question, QObject::tr("Unsaved work found"),
+                        QObject::tr("Warm Pane ended without saving %1 (last kept %2).")
                             .arg(name, QString::fromStdString(leftover.when)),
                         QMessageBox::NoButton, desktop_.window());
-        auto* take = box.addButton(QStringLiteral("Take it up again"), QMessageBox::AcceptRole);
-        auto* away = box.addButton(QStringLiteral("Throw it away"), QMessageBox::DestructiveRole);
-        box.addButton(QStringLiteral("Later"), QMessageBox::RejectRole);
+        auto* take = box.addButton(QObject::tr("Take it up again"), QMessageBox::AcceptRole);
+        auto* away = box.addButton(QObject::tr("Throw it away"), QMessageBox::DestructiveRole);
+        box.addButton(QObject::tr("Later"), QMessageBox::RejectRole);
         box.exec();
         if (box.clickedButton() == away) store::discard(leftover);
         if (box.clickedButton() != take) continue;
@@ -203,7 +202,7 @@ void ProjectFiles::offer_leftovers() {
 
 void ProjectFiles::watch() {
     connect(&document(), &Document::weather_changed, this, [this] {
-        if (document().weather_fault()) desktop_.say(QString::fromStdString(document().weather_fault()->line()));
+        if (document().weather_fault()) desktop_.say(language::line(*document().weather_fault()));
     });
     keep_pause_.setSingleShot(true);
     keep_pause_.setInterval(kKeepAfter);

@@ -14,6 +14,7 @@
 #include "gui/entry/figure_box.h"
 #include "gui/look/buttons.h"
 #include "gui/look/look.h"
+#include "language/words.h"
 #include "report/pictures.h"
 
 namespace wp::gui {
@@ -41,26 +42,26 @@ struct Wish {
 };
 
 bool ask_wish(QWidget* parent, const Takeaway& what, Wish& wish) {
-    FigureBox box(parent, QStringLiteral("Save %1").arg(what.title));
-    QStringList words{QStringLiteral("Picture (PNG)"), QStringLiteral("Drawing (SVG)")};
+    FigureBox box(parent, QObject::tr("Save %1").arg(what.title));
+    QStringList words{QObject::tr("Picture (PNG)"), QObject::tr("Drawing (SVG)")};
     std::vector<Form> forms{Form::picture, Form::drawing};
     if (what.csv) {
-        words << QStringLiteral("Table (CSV)");
+        words << QObject::tr("Table (CSV)");
         forms.push_back(Form::table);
     }
     if (what.plan) {
-        words << QStringLiteral("Plan to scale, to lay under a drawing (PNG)")
-              << QStringLiteral("Plan to scale, to lay under a drawing (SVG)");
+        words << QObject::tr("Plan to scale, to lay under a drawing (PNG)")
+              << QObject::tr("Plan to scale, to lay under a drawing (SVG)");
         forms.push_back(Form::plan_picture);
         forms.push_back(Form::plan_drawing);
     }
-    auto* form = box.choice(QStringLiteral("As"), words, "out-form");
-    box.number(QStringLiteral("Wide on paper, mm"), wish.width, Unit::plain, "out-width");
-    box.number(QStringLiteral("Dots an inch"), wish.dots, Unit::plain, "out-dots");
-    if (what.plan) box.number(QStringLiteral("Plan to scale 1:"), wish.scale, Unit::plain, "out-scale");
+    auto* form = box.choice(QObject::tr("As"), words, "out-form");
+    box.number(QObject::tr("Wide on paper, mm"), wish.width, Unit::plain, "out-width");
+    box.number(QObject::tr("Dots an inch"), wish.dots, Unit::plain, "out-dots");
+    if (what.plan) box.number(QObject::tr("Plan to scale 1:"), wish.scale, Unit::plain, "out-scale");
     box.text(
-        QStringLiteral("A plan to scale comes with its position: beside a PNG in a world file (.pgw), within an SVG in "
-                       "its description."));
+        QObject::tr("A plan to scale comes with its position: beside a PNG in a world file (.pgw), within an SVG in "
+                    "its description."));
     if (!box.ask()) return false;
     wish.form = forms[static_cast<size_t>(form->currentIndex())];
     wish.width = std::clamp(wish.width, 20.0, 2000.0);
@@ -78,11 +79,10 @@ QString file_to_write(QWidget* parent, const QString& title, const QString& filt
     // The dialog asked about the name as it was typed, not about this one.
     file += suffix;
     if (!QFileInfo::exists(file)) return file;
-    QMessageBox box(QMessageBox::Question, title,
-                    QStringLiteral("%1 is there already.").arg(QFileInfo(file).fileName()), QMessageBox::NoButton,
-                    parent);
-    auto* replace = box.addButton(QStringLiteral("Replace it"), QMessageBox::DestructiveRole);
-    box.setDefaultButton(box.addButton(QStringLiteral("Keep it"), QMessageBox::RejectRole));
+    QMessageBox box(QMessageBox::Question, title, QObject::tr("%1 is there already.").arg(QFileInfo(file).fileName()),
+                    QMessageBox::NoButton, parent);
+    auto* replace = box.addButton(QObject::tr("Replace it"), QMessageBox::DestructiveRole);
+    box.setDefaultButton(box.addButton(QObject::tr("Keep it"), QMessageBox::RejectRole));
     box.exec();
     return box.clickedButton() == replace ? file : QString();
 }
@@ -95,7 +95,7 @@ void save_out(QWidget* parent, const Takeaway& what) {
                            : wish.form == Form::table ? QStringLiteral("csv")
                                                       : QStringLiteral("png");
     const QString file =
-        file_to_write(parent, QStringLiteral("Save %1").arg(what.title),
+        file_to_write(parent, QObject::tr("Save %1").arg(what.title),
                       QStringLiteral("%1 (*.%2)").arg(suffix.toUpper(), suffix), QLatin1Char('.') + suffix);
     if (file.isEmpty()) return;
     const std::filesystem::path path = file.toStdString();
@@ -103,7 +103,7 @@ void save_out(QWidget* parent, const Takeaway& what) {
     const double pixels =
         std::min(wish.width / 1000 / report::kInch * wish.dots, report::kMostPixels) / what.size.width();
     if (const auto fault = plan ? what.plan(path, wish.scale, wish.dots) : save_out_as(what, path, pixels, wish.dots))
-        QMessageBox::warning(parent, QStringLiteral("Not saved"), QString::fromStdString(fault->line()));
+        QMessageBox::warning(parent, QObject::tr("Not saved"), language::line(*fault));
 }
 
 QWidget* out_buttons(QWidget* parent, std::function<Takeaway()> what) {
@@ -112,12 +112,14 @@ QWidget* out_buttons(QWidget* parent, std::function<Takeaway()> what) {
     row->setContentsMargins(0, 0, 0, 0);
     row->setSpacing(space::tight);
     const auto add = [&](const char* icon, const char* name, const char* tip, std::function<void()> run) {
-        auto* button = icon_button(icon, name, QString::fromLatin1(tip));
+        auto* button = icon_button(icon, name, language::words(tip));
         QObject::connect(button, &QToolButton::clicked, box, std::move(run));
         row->addWidget(button);
     };
-    add("clipboard-copy", "copy-out", "Copy picture and table", [what] { copy_out(what()); });
-    add("download", "save-out", "Save as PNG, SVG or CSV", [what, box] { save_out(box->window(), what()); });
+    add("clipboard-copy", "copy-out", QT_TRANSLATE_NOOP("QObject", "Copy picture and table"),
+        [what] { copy_out(what()); });
+    add("download", "save-out", QT_TRANSLATE_NOOP("QObject", "Save as PNG, SVG or CSV"),
+        [what, box] { save_out(box->window(), what()); });
     return box;
 }
 

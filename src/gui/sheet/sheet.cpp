@@ -23,7 +23,7 @@ constexpr double kFitSide = 36, kFitTop = 40, kFitFoot = 90;
 Sheet::Sheet(Document& document, QWidget* parent) : QWidget(parent), document_(document), entry_(new TypedEntry(this)) {
     setMouseTracking(true);
     setFocusPolicy(Qt::StrongFocus);
-    setAccessibleName(QStringLiteral("Sheet"));
+    setAccessibleName(QObject::tr("Sheet"));
     setObjectName(QStringLiteral("sheet"));
     setMinimumSize(320, 240);
     connect(&document, &Document::project_changed, this, &Sheet::update);
@@ -198,7 +198,7 @@ void Sheet::paintEvent(QPaintEvent*) {
         painter.setFont(font);
         painter.setPen(ink().faint);
         painter.drawText(rect(), Qt::AlignCenter,
-                         QStringLiteral("An empty storey. Press R and drag a rectangle to draw the first room."));
+                         QObject::tr("An empty storey. Press R and drag a rectangle to draw the first room."));
     }
     if (!is_drawn_on() || tint_ == report::TintBy::nothing) draw_reads(painter);
     if (new_map_) {

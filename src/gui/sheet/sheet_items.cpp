@@ -4,6 +4,7 @@
 
 #include "edit/items.h"
 #include "gui/sheet/sheet.h"
+#include "language/words.h"
 
 namespace wp::gui {
 using namespace model;
@@ -11,9 +12,7 @@ using Kind = Selection::Kind;
 
 namespace {
 
-QString named(const Option& option, const Selection& item) {
-    return QString::fromStdString(edit::item_name(option, item));
-}
+QString named(const Option& option, const Selection& item) { return language::words(edit::item_name(option, item)); }
 
 }  // namespace
 
@@ -48,8 +47,8 @@ void Sheet::delete_selection() {
     const auto items = document_.selected();
     if (items.empty()) return;
     const QString name =
-        items.size() == 1 ? named(document_.option(), items[0]) : QStringLiteral("%1 things").arg(items.size());
-    document_.edit_option(QStringLiteral("Delete %1").arg(name),
+        items.size() == 1 ? named(document_.option(), items[0]) : QObject::tr("%1 things").arg(items.size());
+    document_.edit_option(QObject::tr("Delete %1").arg(name),
                           [&](Option& option) { edit::remove_items(option, items); });
     document_.select({});
 }

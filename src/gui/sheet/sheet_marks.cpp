@@ -9,13 +9,14 @@
 #include "gui/entry/number_field.h"
 #include "gui/look/look.h"
 #include "gui/sheet/sheet.h"
+#include "language/words.h"
 
 namespace wp::gui {
 using namespace model;
 
 namespace {
 
-QString metres(double v) { return QString::number(v, 'f', 2); }
+QString metres(double v) { return language::number(v, 'f', 2); }
 
 }  // namespace
 
@@ -30,7 +31,7 @@ void Sheet::draw_wall_figure(QPainter& painter, const Room& room, const std::vec
     const Vec2 a = edge_begin(room, edge), b = edge_end(room, edge), d = normalized(b - a);
     const double shown = inner[static_cast<size_t>(edge)];
     figure(painter, a, b, {-d.y, d.x}, shown, [this, id = room.id, edge, shown](double v) {
-        document_.edit_option(QStringLiteral("Wall length"),
+        document_.edit_option(QObject::tr("Wall length"),
                               [&](Option& o) { edit::stretch_wall(o, document_.storey_index(), id, edge, v - shown); });
     });
 }
@@ -85,7 +86,7 @@ void Sheet::draw_opening_figures(QPainter& painter, const Id& id) {
     const Vec2 p = a + d * place.opening->along, q = p + d * place.opening->width, in{-d.y, d.x};
     const auto change = [this, id](auto set) {
         return [this, id, set](double v) {
-            document_.edit_option(QStringLiteral("Place of %1").arg(QString::fromStdString(id)), [&](Option& o) {
+            document_.edit_option(QObject::tr("Place of %1").arg(QString::fromStdString(id)), [&](Option& o) {
                 const auto at = find_opening(o, id);
                 set(*at.room, *at.opening, v);
                 geometry::keep_in_wall(o, *at.storey, *at.room, *at.opening);
@@ -101,7 +102,7 @@ void Sheet::draw_opening_figures(QPainter& painter, const Id& id) {
 void Sheet::draw_partition_figure(QPainter& painter, const Partition& wall) {
     const Vec2 d = normalized(wall.to - wall.from);
     figure(painter, wall.from, wall.to, {-d.y, d.x}, length(wall.to - wall.from), [this, id = wall.id, d](double v) {
-        document_.edit_storey(QStringLiteral("Length of partition"), [&](Option&, Storey& s) {
+        document_.edit_storey(QObject::tr("Length of partition"), [&](Option&, Storey& s) {
             Partition& p = *model::find(s.partitions, id);
             if (v > 0.05) p.to = p.from + d * v;
         });

@@ -169,15 +169,15 @@ void Sheet::draw_mean(QPainter& painter) const {
     }
     QStringList lines;
     if (inside.value.empty()) {
-        lines << QStringLiteral("no point of the map in here");
+        lines << QObject::tr("no point of the map in here");
     } else {
         const auto figures = report::figures_of(inside, map_.marks);
-        lines << QStringLiteral("mean %1 %2").arg(report::figure(figures.mean), map_.unit)
-              << QStringLiteral("median %1, least %2, most %3")
+        lines << QObject::tr("mean %1 %2").arg(report::figure(figures.mean), map_.unit)
+              << QObject::tr("median %1, least %2, most %3")
                      .arg(report::figure(figures.median), report::figure(figures.least), report::figure(figures.most));
-        QString third = QStringLiteral("%1 points, %2 m\u00b2").arg(inside.value.size()).arg(square_metres, 0, 'f', 1);
+        QString third = QObject::tr("%1 points, %L2 m\u00b2").arg(inside.value.size()).arg(square_metres, 0, 'f', 1);
         if (figures.share)
-            third += QStringLiteral(", %1 % at %2 or more")
+            third += QObject::tr(", %L1 % at %2 or more")
                          .arg(100 * *figures.share, 0, 'f', 0)
                          .arg(report::figure(*map_.marks.level));
         lines << third;

@@ -32,8 +32,8 @@ void Sheet::turn_north() {
     // The needle follows the pointer; true north stands -north degrees from the sheet's up.
     const double turned = degrees(std::atan2(off.x(), -off.y())), north = -std::round(turned * 2) / 2;
     document_.edit(
-        QStringLiteral("Turn north"), [&](model::Project& p) { p.site.north = north == 0 ? 0 : north; },
-        QStringLiteral("north %1").arg(gesture_));
+        QObject::tr("Turn north"), [&](model::Project& p) { p.site.north = north == 0 ? 0 : north; },
+        QObject::tr("north %1").arg(gesture_));
 }
 
 void Sheet::show_sky_point(std::optional<Vec2> at) {
@@ -58,11 +58,10 @@ void Sheet::draw_site(QPainter& painter) const {
     font.setPixelSize(type::small);
     painter.setFont(font);
     painter.setPen(ink().ink);
-    const QString words = std::fabs(north) < 0.01
-                              ? QStringLiteral("north is up")
-                              : QStringLiteral("north %1\u00b0 to the %2")
-                                    .arg(std::fabs(north))
-                                    .arg(north < 0 ? QStringLiteral("right") : QStringLiteral("left"));
+    const QString words = std::fabs(north) < 0.01 ? QObject::tr("north is up")
+                                                  : QObject::tr("north %1\u00b0 to the %2")
+                                                        .arg(std::fabs(north))
+                                                        .arg(north < 0 ? QObject::tr("right") : QObject::tr("left"));
     painter.drawText(QRectF(c.x() - 150, c.y() - kRing - 24, 176, 16), Qt::AlignRight | Qt::AlignVCenter, words);
     if (sky_point_) {
         const QPointF p = view_.to_screen(*sky_point_);
@@ -77,11 +76,11 @@ void Sheet::draw_site(QPainter& painter) const {
         }
         painter.setPen(ink().ink);
         const QRectF box(p.x() + 14, p.y() - 9,
-                         painter.fontMetrics().horizontalAdvance(QStringLiteral("sky from here")) + 10, 18);
+                         painter.fontMetrics().horizontalAdvance(QObject::tr("sky from here")) + 10, 18);
         QColor paper = ink().paper;
         paper.setAlpha(225);
         painter.fillRect(box, paper);
-        painter.drawText(box, Qt::AlignCenter, QStringLiteral("sky from here"));
+        painter.drawText(box, Qt::AlignCenter, QObject::tr("sky from here"));
     }
     painter.restore();
 }

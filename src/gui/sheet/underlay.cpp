@@ -19,26 +19,35 @@ Result<QImage> read_underlay(const std::filesystem::path& file, int page) {
     const std::string name = file.filename().string();
     std::error_code error;
     const auto size = std::filesystem::file_size(file, error);
-    if (error) return Fault{name, "there is no such file", "Choose the picture again"};
+    if (error)
+        return Fault{name, QT_TRANSLATE_NOOP("QObject", "there is no such file"),
+                     QT_TRANSLATE_NOOP("QObject", "Choose the picture again")};
     if (static_cast<qint64>(size) > kLargestFile)
-        return Fault{name, "the file is larger than 200 MB", "Use a smaller picture"};
+        return Fault{name, QT_TRANSLATE_NOOP("QObject", "the file is larger than 200 MB"),
+                     QT_TRANSLATE_NOOP("QObject", "Use a smaller picture")};
     const QString path = QString::fromStdString(file.string());
     if (path.endsWith(QStringLiteral(".pdf"), Qt::CaseInsensitive)) {
         const auto document = Poppler::Document::load(path);
         if (document == nullptr || document->isLocked())
-            return Fault{name, "this is no PDF that can be read", "Export it again without a password"};
+            return Fault{name, QT_TRANSLATE_NOOP("QObject", "this is no PDF that can be read"),
+                         QT_TRANSLATE_NOOP("QObject", "Export it again without a password")};
         if (page < 1 || page > document->numPages())
-            return Fault{name, "the PDF has no page " + std::to_string(page),
-                         "Choose a page from 1 to " + std::to_string(document->numPages())};
+            return Fault{
+                name, QT_TRANSLATE_NOOP("QObject", "the PDF has no page ") + std::to_string(page),
+                QT_TRANSLATE_NOOP("QObject", "Choose a page from 1 to ") + std::to_string(document->numPages())};
         document->setRenderHint(Poppler::Document::Antialiasing);
         document->setRenderHint(Poppler::Document::TextAntialiasing);
         const auto sheet = document->page(page - 1);
-        if (sheet == nullptr) return Fault{name, "the page cannot be read", "Export the PDF again"};
+        if (sheet == nullptr)
+            return Fault{name, QT_TRANSLATE_NOOP("QObject", "the page cannot be read"),
+                         QT_TRANSLATE_NOOP("QObject", "Export the PDF again")};
         const QSizeF points = sheet->pageSizeF();
         const double dpi =
             std::clamp(kLongestSide * 72.0 / std::max(1.0, std::max(points.width(), points.height())), 20.0, 400.0);
         const QImage image = sheet->renderToImage(dpi, dpi);
-        if (image.isNull()) return Fault{name, "the page cannot be drawn", "Export the PDF again"};
+        if (image.isNull())
+            return Fault{name, QT_TRANSLATE_NOOP("QObject", "the page cannot be drawn"),
+                         QT_TRANSLATE_NOOP("QObject", "Export the PDF again")};
         return image;
     }
     QImageReader reader(path);
@@ -47,7 +56,9 @@ Result<QImage> read_underlay(const std::filesystem::path& file, int page) {
     if (whole.isValid() && std::max(whole.width(), whole.height()) > kLongestSide)
         reader.setScaledSize(whole.scaled(kLongestSide, kLongestSide, Qt::KeepAspectRatio));
     const QImage image = reader.read();
-    if (image.isNull()) return Fault{name, "this is no picture that can be read", "Use PNG, JPEG or PDF"};
+    if (image.isNull())
+        return Fault{name, QT_TRANSLATE_NOOP("QObject", "this is no picture that can be read"),
+                     QT_TRANSLATE_NOOP("QObject", "Use PNG, JPEG or PDF")};
     return image;
 }
 

@@ -11,13 +11,15 @@
 #include "exchange/climate_tables.h"
 #include "gui/look/look.h"
 #include "gui/look/tag.h"
+#include "language/dates.h"
+#include "language/words.h"
 
 namespace wp::gui {
 
 ClimateCharts::ClimateCharts(Document& document, QWidget* parent) : QWidget(parent), document_(document) {
     setMouseTracking(true);
     setObjectName(QStringLiteral("climate-charts"));
-    setAccessibleName(QStringLiteral("Charts of the climate"));
+    setAccessibleName(QObject::tr("Charts of the climate"));
     connect(&document, &Document::weather_changed, this, [this] {
         picture_ = {};
         update();
@@ -54,8 +56,8 @@ void ClimateCharts::paintEvent(QPaintEvent*) {
         painter.setPen(ink().faint);
         painter.drawText(rect(), Qt::AlignCenter,
                          document_.reads_weather()
-                             ? QStringLiteral("Reading the weather\u2026")
-                             : QStringLiteral("No weather yet. Choose a weather file on the right."));
+                             ? QObject::tr("Reading the weather\u2026")
+                             : QObject::tr("No weather yet. Choose a weather file on the right."));
         return;
     }
     const double ratio = devicePixelRatioF();
@@ -77,10 +79,9 @@ void ClimateCharts::paintEvent(QPaintEvent*) {
     const double value =
         climate::hourly(*weather, document_.outdoor(), quantity_)[static_cast<size_t>(under->hour_of_year())];
     const auto& name = climate::name_of(quantity_);
-    const QString text =
-        QString::fromStdString(climate::text(*under)) + QStringLiteral(": ") +
-        (std::isnan(value) ? QStringLiteral("not in the file")
-                           : report::figure(value) + QStringLiteral(" ") + QString::fromUtf8(name.unit));
+    const QString text = language::text(*under) + QStringLiteral(": ") +
+                         (std::isnan(value) ? QObject::tr("not in the file")
+                                            : report::figure(value) + QStringLiteral(" ") + language::words(name.unit));
     draw_tag(painter, pointer_, rect(), {text});
 }
 
@@ -106,13 +107,13 @@ ClimatePage::ClimatePage(Document& document, QWidget* parent) : QWidget(parent),
     column->setSpacing(0);
     auto* row = new QHBoxLayout;
     row->setContentsMargins(space::medium, 0, space::medium, 0);
-    auto* title = new QLabel(QStringLiteral("Quantity"));
+    auto* title = new QLabel(QObject::tr("Quantity"));
     title->setProperty("role", QStringLiteral("small"));
     row->addWidget(title);
     auto* box = new QComboBox;
     box->setObjectName(QStringLiteral("quantity"));
-    box->setAccessibleName(QStringLiteral("Quantity"));
-    for (const auto q : climate::kQuantities) box->addItem(QString::fromUtf8(climate::name_of(q).name));
+    box->setAccessibleName(QObject::tr("Quantity"));
+    for (const auto q : climate::kQuantities) box->addItem(language::words(climate::name_of(q).name));
     row->addWidget(box);
     row->addStretch(1);
     row->addWidget(out_buttons(this, [this] { return takeaway(); }));
@@ -127,7 +128,7 @@ ClimatePage::ClimatePage(Document& document, QWidget* parent) : QWidget(parent),
 Takeaway ClimatePage::takeaway() const {
     const auto weather = document_.weather();
     Takeaway out;
-    out.title = QStringLiteral("Climate");
+    out.title = QObject::tr("Climate");
     out.size = {1200, 900};
     out.paint = [weather, outdoor = document_.outdoor(), quantity = charts_->quantity(),
                  size = out.size](QPainter& painter) {

@@ -7,6 +7,7 @@
 
 #include "gui/look/look.h"
 #include "gui/site/sky_box.h"
+#include "language/words.h"
 
 namespace wp::gui {
 
@@ -23,7 +24,7 @@ SiteDesk::SiteDesk(Desktop& desktop)
     connect(&desktop.document(), &Document::project_replaced, this, &SiteDesk::mark_point, Qt::QueuedConnection);
     connect(&desktop.sheet(), &Sheet::place_pressed, this, [this](Vec2 at) {
         sky_->look_from({at.x, at.y, sky_->point().z});
-        this->desktop().say(QStringLiteral("The sky is now seen from here: open Sky above the plan"));
+        this->desktop().say(QObject::tr("The sky is now seen from here: open Sky above the plan"));
     });
     mark_point();
 }
@@ -38,21 +39,25 @@ QWidget* SiteDesk::build_bar() {
     row->setSpacing(space::tight);
     int view = 0;
     for (const auto& [name, tip] :
-         {std::pair{"Plan", "The site from above: drag the north point, click where the sky is to be seen from"},
-          {"Sky", "The sky from that point, with what stands before it and the sun's paths"},
-          {"Climate", "What the weather file holds"}}) {
+         {std::pair{
+              QT_TRANSLATE_NOOP("QObject", "Plan"),
+              QT_TRANSLATE_NOOP("QObject",
+                                "The site from above: drag the north point, click where the sky is to be seen from")},
+          {QT_TRANSLATE_NOOP("QObject", "Sky"),
+           QT_TRANSLATE_NOOP("QObject", "The sky from that point, with what stands before it and the sun's paths")},
+          {QT_TRANSLATE_NOOP("QObject", "Climate"), QT_TRANSLATE_NOOP("QObject", "What the weather file holds")}}) {
         auto* button = new QToolButton;
-        button->setText(QString::fromLatin1(name));
+        button->setText(language::words(name));
         button->setCheckable(true);
         button->setChecked(view == 0);
         button->setObjectName(QStringLiteral("site-%1").arg(button->text().toLower()));
-        button->setToolTip(QString::fromLatin1(tip));
+        button->setToolTip(language::words(tip));
         views_->addButton(button, view++);
         row->addWidget(button);
     }
     connect(views_, &QButtonGroup::idClicked, this, [this] { desktop().renew_layout(); });
     row->addSpacing(space::large);
-    auto* title = new QLabel(QStringLiteral("Sky"));
+    auto* title = new QLabel(QObject::tr("Sky"));
     title->setProperty("role", QStringLiteral("small"));
     row->addWidget(title);
     row->addWidget(new SkyBox(desktop().document()));

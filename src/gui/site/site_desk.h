@@ -15,10 +15,10 @@ class SiteDesk : public Desk {
  public:
     explicit SiteDesk(Desktop& desktop);
 
-    QString title() const override { return QStringLiteral("Site"); }
-    QString tip() const override { return QStringLiteral("Where the building stands: place, north, weather, sky"); }
+    QString title() const override { return QObject::tr("Site"); }
+    QString tip() const override { return QObject::tr("Where the building stands: place, north, weather, sky"); }
     QString also() const override {
-        return QStringLiteral("orientation location latitude epw climate obstruction horizon");
+        return QObject::tr("orientation location latitude epw climate obstruction horizon");
     }
     QWidget* bar() override { return bar_; }
     QWidget* middle() override;

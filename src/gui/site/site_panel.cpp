@@ -18,6 +18,8 @@
 #include "climate/statistics.h"
 #include "gui/entry/rows.h"
 #include "gui/look/look.h"
+#include "language/dates.h"
+#include "language/words.h"
 
 namespace wp::gui {
 
@@ -30,9 +32,9 @@ QLabel* heading(const QString& text) {
 }
 
 QString degrees_words(double value, const char* positive, const char* negative) {
-    return QStringLiteral("%1\u00b0 %2")
+    return QStringLiteral("%L1\u00b0 %2")
         .arg(std::fabs(value), 0, 'f', 2)
-        .arg(QString::fromLatin1(value < 0 ? negative : positive));
+        .arg(language::words(value < 0 ? negative : positive));
 }
 
 }  // namespace
@@ -49,27 +51,27 @@ SitePanel::SitePanel(Document& document, QWidget* parent) : QWidget(parent), doc
     body->setObjectName(QStringLiteral("panel"));
     auto* layout = new QVBoxLayout(body);
     layout->setContentsMargins(space::large, space::medium, space::large, space::medium);
-    layout->addWidget(heading(QStringLiteral("Weather")));
+    layout->addWidget(heading(QObject::tr("Weather")));
     facts_ = new QLabel;
     facts_->setWordWrap(true);
     facts_->setObjectName(QStringLiteral("weather-facts"));
     facts_->setTextInteractionFlags(Qt::TextSelectableByMouse);
     layout->addWidget(facts_);
-    auto* choose = new QPushButton(QStringLiteral("Choose weather file (EPW)"));
+    auto* choose = new QPushButton(QObject::tr("Choose weather file (EPW)"));
     set_icon(choose, QStringLiteral("folder-open"));
     connect(choose, &QPushButton::clicked, this, &SitePanel::choose_weather);
     layout->addWidget(choose, 0, Qt::AlignLeft);
-    make_up_ = new QPushButton(QStringLiteral("Try a made-up year"));
+    make_up_ = new QPushButton(QObject::tr("Try a made-up year"));
     make_up_->setObjectName(QStringLiteral("make-up-weather"));
-    make_up_->setToolTip(QStringLiteral("For the site's latitude, until you have a weather file"));
+    make_up_->setToolTip(QObject::tr("For the site's latitude, until you have a weather file"));
     connect(make_up_, &QPushButton::clicked, this, [this] {
-        document_.edit(QStringLiteral("Made-up weather"), [](model::Project& p) { p.site.made_up_weather = true; });
+        document_.edit(QObject::tr("Made-up weather"), [](model::Project& p) { p.site.made_up_weather = true; });
     });
     layout->addWidget(make_up_, 0, Qt::AlignLeft);
-    layout->addWidget(heading(QStringLiteral("Days worth looking at")));
+    layout->addWidget(heading(QObject::tr("Days worth looking at")));
     days_ = new QListWidget;
     days_->setObjectName(QStringLiteral("notable-days"));
-    days_->setAccessibleName(QStringLiteral("Days worth looking at"));
+    days_->setAccessibleName(QObject::tr("Days worth looking at"));
     days_->setMinimumHeight(118);
     days_->setMaximumHeight(150);
     connect(days_, &QListWidget::itemClicked, this, [this](QListWidgetItem* item) {
@@ -77,7 +79,7 @@ SitePanel::SitePanel(Document& document, QWidget* parent) : QWidget(parent), doc
         document_.show_moment({parts[0].toInt(), parts[1].toInt(), parts[2].toDouble()});
     });
     layout->addWidget(days_);
-    layout->addWidget(heading(QStringLiteral("Place")));
+    layout->addWidget(heading(QObject::tr("Place")));
     fields_ = new QWidget;
     fields_->setLayout(new QFormLayout);
     layout->addWidget(fields_);
@@ -110,39 +112,40 @@ void SitePanel::refresh_facts() {
         }
         const auto& place = weather->place;
         const auto sunshine = climate::sunshine_hours(*weather, document_.outdoor());
-        text = QStringLiteral(
-                   "<b>%1</b>, %2: %3, %4, UT%5, %6 m above the sea. %7<br>8760 hours%13. Direct normal %8, diffuse %9 "
-                   "kWh/m\u00b2 a year; sunshine %10 h. "
-                   "Median diffuse illuminance over the 4380 daylight hours <b>%11 lx</b>; the latitude's design sky "
-                   "%12 lx.")
-                   .arg(QString::fromStdString(weather->station).toHtmlEscaped(),
-                        QString::fromStdString(weather->source).toHtmlEscaped())
-                   .arg(degrees_words(place.latitude, "N", "S"), degrees_words(place.longitude, "E", "W"))
-                   .arg((place.time_zone < 0 ? QString() : QStringLiteral("+")) + QString::number(place.time_zone))
-                   .arg(place.elevation, 0, 'f', 0)
-                   .arg(QString::fromStdString(weather->comment).toHtmlEscaped())
-                   .arg(direct, 0, 'f', 0)
-                   .arg(diffuse, 0, 'f', 0)
-                   .arg(std::accumulate(sunshine.begin(), sunshine.end(), 0.0), 0, 'f', 0)
-                   .arg(document_.median_diffuse(), 0, 'f', 0)
-                   .arg(climate::design_sky(site.latitude), 0, 'f', 0)
-                   .arg(weather->first_year == 0                    ? QString()
-                        : weather->first_year == weather->last_year ? QStringLiteral(" of %1").arg(weather->first_year)
-                                                                    : QStringLiteral(", months of the years %1 to %2")
-                                                                          .arg(weather->first_year)
-                                                                          .arg(weather->last_year));
-        text += weather->notes.empty() ? QStringLiteral("<br>Nothing was missing or doubtful.") : QString();
+        text =
+            QObject::tr(
+                "<b>%1</b>, %2: %3, %4, UT%5, %L6 m above the sea. %7<br>8760 hours%13. Direct normal %L8, diffuse %L9 "
+                "kWh/m\u00b2 a year; sunshine %L10 h. "
+                "Median diffuse illuminance over the 4380 daylight hours <b>%L11 lx</b>; the latitude's design sky "
+                "%L12 lx.")
+                .arg(QString::fromStdString(weather->station).toHtmlEscaped(),
+                     QString::fromStdString(weather->source).toHtmlEscaped())
+                .arg(degrees_words(place.latitude, "N", "S"), degrees_words(place.longitude, "E", "W"))
+                .arg((place.time_zone < 0 ? QString() : QStringLiteral("+")) + QString::number(place.time_zone))
+                .arg(place.elevation, 0, 'f', 0)
+                .arg(QString::fromStdString(weather->comment).toHtmlEscaped())
+                .arg(direct, 0, 'f', 0)
+                .arg(diffuse, 0, 'f', 0)
+                .arg(std::accumulate(sunshine.begin(), sunshine.end(), 0.0), 0, 'f', 0)
+                .arg(document_.median_diffuse(), 0, 'f', 0)
+                .arg(climate::design_sky(site.latitude), 0, 'f', 0)
+                .arg(weather->first_year == 0                    ? QString()
+                     : weather->first_year == weather->last_year ? QObject::tr(" of %1").arg(weather->first_year)
+                                                                 : QObject::tr(", months of the years %1 to %2")
+                                                                       .arg(weather->first_year)
+                                                                       .arg(weather->last_year));
+        text += weather->notes.empty() ? QObject::tr("<br>Nothing was missing or doubtful.") : QString();
         for (const auto& note : weather->notes)
-            text += QStringLiteral("<br>\u2022 ") + QString::fromStdString(note).toHtmlEscaped();
+            text += QStringLiteral("<br>\u2022 ") + language::words(note).toHtmlEscaped();
         if (std::fabs(site.latitude - place.latitude) > 1 || std::fabs(site.longitude - place.longitude) > 1)
             text +=
-                QStringLiteral("<br>\u2022 The weather is from another place than the site (more than 1\u00b0 apart).");
+                QObject::tr("<br>\u2022 The weather is from another place than the site (more than 1\u00b0 apart).");
     } else if (document_.weather_fault()) {
-        text = QString::fromStdString(document_.weather_fault()->line()).toHtmlEscaped();
+        text = language::line(*document_.weather_fault()).toHtmlEscaped();
     } else if (document_.reads_weather()) {
-        text = QStringLiteral("Reading the weather\u2026");
+        text = QObject::tr("Reading the weather\u2026");
     } else {
-        text = QStringLiteral(
+        text = QObject::tr(
             "No weather yet. The daylight factor needs none; the year, glare and the weather's own skies do.");
     }
     facts_->setText(text);
@@ -160,9 +163,9 @@ void SitePanel::refresh_days() {
     const auto weather = document_.weather();
     if (!weather) return;
     for (const auto& day : climate::notable_days(*weather, document_.outdoor())) {
-        auto* item = new QListWidgetItem(QStringLiteral("%1: %2").arg(
-            QString::fromStdString(day.name), QString::fromStdString(climate::text(day.moment))));
-        item->setToolTip(QString::fromStdString(day.why));
+        auto* item =
+            new QListWidgetItem(QStringLiteral("%1: %2").arg(language::words(day.name), language::text(day.moment)));
+        item->setToolTip(language::words(day.why));
         item->setData(Qt::UserRole, QVariantList{day.moment.month, day.moment.day, day.moment.hour});
         days_->addItem(item);
     }
@@ -181,15 +184,15 @@ void SitePanel::refresh_fields() {
         form->addRow(title, box);
         return box;
     };
-    add(QStringLiteral("Latitude, north positive"), site.latitude, Unit::plain, &model::Site::latitude, -90, 90);
-    add(QStringLiteral("Longitude, east positive"), site.longitude, Unit::plain, &model::Site::longitude, -180, 180);
-    add(QStringLiteral("Hours ahead of UT"), site.time_zone, Unit::plain, &model::Site::time_zone, -12, 14);
-    add(QStringLiteral("Height above the sea"), site.elevation, Unit::metre, &model::Site::elevation, -1000, 9999);
-    add(QStringLiteral("Top of the sheet, from true north"), site.north, Unit::degree, &model::Site::north, -360, 360)
-        ->setToolTip(QStringLiteral("Or drag the north point on the plan"));
+    add(QObject::tr("Latitude, north positive"), site.latitude, Unit::plain, &model::Site::latitude, -90, 90);
+    add(QObject::tr("Longitude, east positive"), site.longitude, Unit::plain, &model::Site::longitude, -180, 180);
+    add(QObject::tr("Hours ahead of UT"), site.time_zone, Unit::plain, &model::Site::time_zone, -12, 14);
+    add(QObject::tr("Height above the sea"), site.elevation, Unit::metre, &model::Site::elevation, -1000, 9999);
+    add(QObject::tr("Top of the sheet, from true north"), site.north, Unit::degree, &model::Site::north, -360, 360)
+        ->setToolTip(QObject::tr("Or drag the north point on the plan"));
     add_ground(form);
-    add(QStringLiteral("Dirt on upright panes"), site.dirt, Unit::percent, &model::Site::dirt, 0, 0.3)
-        ->setToolTip(QStringLiteral(
+    add(QObject::tr("Dirt on upright panes"), site.dirt, Unit::percent, &model::Site::dirt, 0, 0.3)
+        ->setToolTip(QObject::tr(
             "What it takes of the light: about 4 % in the country, 8 % in towns, 12 % by "
             "industry; more on sloping, lying and sheltered panes (after BS 8206-2:2008, annex A, withdrawn)"));
     const auto month = [&](const QString& title, int value, int model::Site::*field) {
@@ -199,17 +202,16 @@ void SitePanel::refresh_fields() {
                          });
                      }));
     };
-    month(QStringLiteral("Trees in leaf from month"), site.leaf_from, &model::Site::leaf_from);
-    month(QStringLiteral("to month"), site.leaf_to, &model::Site::leaf_to);
+    month(QObject::tr("Trees in leaf from month"), site.leaf_from, &model::Site::leaf_from);
+    month(QObject::tr("to month"), site.leaf_to, &model::Site::leaf_to);
     name_fields(*form);
     const auto weather = document_.weather();
     if (!weather || !weather->has_illuminance) return;
-    auto* from_file = new QCheckBox(QStringLiteral("Light as the weather file carries it"));
+    auto* from_file = new QCheckBox(QObject::tr("Light as the weather file carries it"));
     from_file->setChecked(site.light_from_file);
-    from_file->setToolTip(QStringLiteral("Else it is made from irradiance by luminous efficacy (Perez et al. 1990)"));
+    from_file->setToolTip(QObject::tr("Else it is made from irradiance by luminous efficacy (Perez et al. 1990)"));
     connect(from_file, &QCheckBox::clicked, this, [this](bool on) {
-        document_.edit(QStringLiteral("Where light comes from"),
-                       [&](model::Project& p) { p.site.light_from_file = on; });
+        document_.edit(QObject::tr("Where light comes from"), [&](model::Project& p) { p.site.light_from_file = on; });
     });
     form->addRow(from_file);
 }
@@ -217,36 +219,34 @@ void SitePanel::refresh_fields() {
 // One reflectance of the ground, or twelve.
 void SitePanel::add_ground(QFormLayout* form) {
     const auto& site = document_.project().site;
-    form->addRow(QStringLiteral("Ground reflectance"),
+    form->addRow(QObject::tr("Ground reflectance"),
                  new NumberField(site.ground_reflectance, Unit::percent, [this](double v) {
-                     document_.edit(QStringLiteral("Ground reflectance"),
+                     document_.edit(QObject::tr("Ground reflectance"),
                                     [&](model::Project& p) { p.site.ground_reflectance = std::clamp(v, 0.0, 0.9); });
                  }));
-    auto* monthly = new QCheckBox(QStringLiteral("by month, for moments and years"));
+    auto* monthly = new QCheckBox(QObject::tr("by month, for moments and years"));
     monthly->setObjectName(QStringLiteral("ground-by-month"));
     monthly->setChecked(!site.ground_by_month.empty());
     connect(monthly, &QCheckBox::clicked, this, [this](bool on) {
-        document_.edit(QStringLiteral("Ground by month"), [&](model::Project& p) {
+        document_.edit(QObject::tr("Ground by month"), [&](model::Project& p) {
             p.site.ground_by_month = on ? std::vector<double>(12, p.site.ground_reflectance) : std::vector<double>();
         });
     });
     form->addRow(monthly);
     if (site.ground_by_month.size() != 12) return;
-    static constexpr const char* months[] = {"Jan", "Feb", "Mar", "Apr", "May", "Jun",
-                                             "Jul", "Aug", "Sep", "Oct", "Nov", "Dec"};
     auto* grid = new QWidget;
     auto* cells = new QGridLayout(grid);
     cells->setContentsMargins(0, 0, 0, 0);
     cells->setSpacing(space::tight);
     for (int m = 0; m < 12; ++m) {
         auto* field = new NumberField(site.ground_by_month[static_cast<size_t>(m)], Unit::percent, [this, m](double v) {
-            document_.edit(QStringLiteral("Ground by month"), [&](model::Project& p) {
+            document_.edit(QObject::tr("Ground by month"), [&](model::Project& p) {
                 p.site.ground_by_month[static_cast<size_t>(m)] = std::clamp(v, 0.0, 0.9);
             });
         });
         field->setObjectName(QStringLiteral("ground-%1").arg(m + 1));
-        field->setAccessibleName(QStringLiteral("Ground reflectance, %1").arg(QString::fromLatin1(months[m])));
-        auto* name = new QLabel(QString::fromLatin1(months[m]));
+        field->setAccessibleName(QObject::tr("Ground reflectance, %1").arg(language::month_short(m + 1)));
+        auto* name = new QLabel(language::month_short(m + 1));
         name->setProperty("role", QStringLiteral("small"));
         cells->addWidget(name, m / 4 * 2, m % 4);
         cells->addWidget(field, m / 4 * 2 + 1, m % 4);
@@ -257,7 +257,7 @@ void SitePanel::add_ground(QFormLayout* form) {
 Outcome SitePanel::use_weather(const std::filesystem::path& path) {
     const auto year = climate::read_epw(path);
     if (!year) return year.fault();
-    document_.edit(QStringLiteral("Choose weather"), [&](model::Project& p) {
+    document_.edit(QObject::tr("Choose weather"), [&](model::Project& p) {
         std::error_code error;
         const auto relative = std::filesystem::relative(path, document_.path().parent_path(), error);
         p.site.weather = error || document_.path().empty() || relative.empty() ? path.string() : relative.string();
@@ -271,11 +271,11 @@ Outcome SitePanel::use_weather(const std::filesystem::path& path) {
 }
 
 void SitePanel::choose_weather() {
-    const QString file = QFileDialog::getOpenFileName(this, QStringLiteral("Weather file"), {},
-                                                      QStringLiteral("EPW weather (*.epw);;All files (*)"));
+    const QString file = QFileDialog::getOpenFileName(this, QObject::tr("Weather file"), {},
+                                                      QObject::tr("EPW weather (*.epw);;All files (*)"));
     if (file.isEmpty()) return;
     if (const auto fault = use_weather(file.toStdString()))
-        QMessageBox::warning(this, QStringLiteral("Weather file"), QString::fromStdString(fault->line()));
+        QMessageBox::warning(this, QObject::tr("Weather file"), language::line(*fault));
 }
 
 }  // namespace wp::gui

@@ -2,6 +2,7 @@
 #include "gui/site/sky_box.h"
 
 #include "gui/entry/figure_box.h"
+#include "language/words.h"
 
 namespace wp::gui {
 
@@ -24,71 +25,73 @@ struct Entry {
     SkyChoice sky;
 };
 const std::vector<Entry>& entries() {
-    static const std::vector<Entry> all = {{"The weather's sky", {}},
-                                           {"Overcast (CIE 16) at the place", cie(16, Amount::place)},
-                                           {"Intermediate (CIE 7) at the place", cie(7, Amount::place)},
-                                           {"Clear (CIE 12) at the place", cie(12, Amount::place)}};
+    static const std::vector<Entry> all = {
+        {QT_TRANSLATE_NOOP("QObject", "The weather's sky"), {}},
+        {QT_TRANSLATE_NOOP("QObject", "Overcast (CIE 16) at the place"), cie(16, Amount::place)},
+        {QT_TRANSLATE_NOOP("QObject", "Intermediate (CIE 7) at the place"), cie(7, Amount::place)},
+        {QT_TRANSLATE_NOOP("QObject", "Clear (CIE 12) at the place"), cie(12, Amount::place)}};
     return all;
 }
 
 }  // namespace
 
 QString cie_words(int type) {
-    static constexpr const char* words[] = {"overcast, steep gradation, even around",
-                                            "overcast, steep gradation, slightly brighter to the sun",
-                                            "overcast, moderate gradation, even around",
-                                            "overcast, moderate gradation, slightly brighter to the sun",
-                                            "uniform",
-                                            "partly cloudy, uniform gradation, slightly brighter to the sun",
-                                            "partly cloudy, uniform gradation, brighter around the sun",
-                                            "partly cloudy, uniform gradation, distinct corona",
-                                            "partly cloudy, sun obscured",
-                                            "partly cloudy, brighter around the sun",
-                                            "white-blue, distinct corona",
-                                            "clear, low turbidity",
-                                            "clear, polluted air",
-                                            "cloudless turbid, broad corona",
-                                            "white-blue turbid, broad corona",
-                                            "traditional overcast"};
-    return type >= 1 && type <= 16 ? QString::fromLatin1(words[type - 1]) : QString();
+    static constexpr const char* words[] = {
+        QT_TRANSLATE_NOOP("QObject", "overcast, steep gradation, even around"),
+        QT_TRANSLATE_NOOP("QObject", "overcast, steep gradation, slightly brighter to the sun"),
+        QT_TRANSLATE_NOOP("QObject", "overcast, moderate gradation, even around"),
+        QT_TRANSLATE_NOOP("QObject", "overcast, moderate gradation, slightly brighter to the sun"),
+        "uniform",
+        QT_TRANSLATE_NOOP("QObject", "partly cloudy, uniform gradation, slightly brighter to the sun"),
+        QT_TRANSLATE_NOOP("QObject", "partly cloudy, uniform gradation, brighter around the sun"),
+        QT_TRANSLATE_NOOP("QObject", "partly cloudy, uniform gradation, distinct corona"),
+        QT_TRANSLATE_NOOP("QObject", "partly cloudy, sun obscured"),
+        QT_TRANSLATE_NOOP("QObject", "partly cloudy, brighter around the sun"),
+        QT_TRANSLATE_NOOP("QObject", "white-blue, distinct corona"),
+        QT_TRANSLATE_NOOP("QObject", "clear, low turbidity"),
+        QT_TRANSLATE_NOOP("QObject", "clear, polluted air"),
+        QT_TRANSLATE_NOOP("QObject", "cloudless turbid, broad corona"),
+        QT_TRANSLATE_NOOP("QObject", "white-blue turbid, broad corona"),
+        QT_TRANSLATE_NOOP("QObject", "traditional overcast")};
+    return type >= 1 && type <= 16 ? language::words(words[type - 1]) : QString();
 }
 
 QString sky_words(const SkyChoice& sky) {
     for (const Entry& e : entries())
-        if (e.sky == sky) return QString::fromLatin1(e.name);
-    const QString shape = sky.shape == Shape::weather   ? QStringLiteral("All-weather sky")
-                          : sky.shape == Shape::uniform ? QStringLiteral("Uniform sky")
-                                                        : QStringLiteral("CIE sky %1").arg(sky.type);
+        if (e.sky == sky) return language::words(e.name);
+    const QString shape = sky.shape == Shape::weather   ? QObject::tr("All-weather sky")
+                          : sky.shape == Shape::uniform ? QObject::tr("Uniform sky")
+                                                        : QObject::tr("CIE sky %1").arg(sky.type);
     switch (sky.amount) {
         case Amount::weather:
-            return shape + QStringLiteral(", the weather's light");
+            return shape + QObject::tr(", the weather's light");
         case Amount::place:
-            return shape + QStringLiteral(" at the place");
+            return shape + QObject::tr(" at the place");
         case Amount::illuminance:
-            return shape + QStringLiteral(", %1 + %2 lx").arg(sky.diffuse, 0, 'f', 0).arg(sky.direct, 0, 'f', 0);
+            return shape + QObject::tr(", %L1 + %L2 lx").arg(sky.diffuse, 0, 'f', 0).arg(sky.direct, 0, 'f', 0);
         case Amount::irradiance:
-            return shape + QStringLiteral(", %1 + %2 W/m\u00b2").arg(sky.diffuse, 0, 'f', 0).arg(sky.direct, 0, 'f', 0);
+            return shape +
+                   QStringLiteral(", %L1 + %L2 W/m\u00b2").arg(sky.diffuse, 0, 'f', 0).arg(sky.direct, 0, 'f', 0);
     }
     return shape;
 }
 
 std::optional<SkyChoice> ask_sky(QWidget* parent, SkyChoice sky) {
-    FigureBox box(parent, QStringLiteral("Which sky"));
-    QStringList shapes{QStringLiteral("of the weather (all-weather model)"), QStringLiteral("as bright everywhere")};
-    for (int type = 1; type <= 16; ++type) shapes << QStringLiteral("CIE %1: %2").arg(type).arg(cie_words(type));
-    auto* shape = box.choice(QStringLiteral("Shape"), shapes, "sky-shape");
+    FigureBox box(parent, QObject::tr("Which sky"));
+    QStringList shapes{QObject::tr("of the weather (all-weather model)"), QObject::tr("as bright everywhere")};
+    for (int type = 1; type <= 16; ++type) shapes << QObject::tr("CIE %1: %2").arg(type).arg(cie_words(type));
+    auto* shape = box.choice(QObject::tr("Shape"), shapes, "sky-shape");
     shape->setCurrentIndex(sky.shape == Shape::weather ? 0 : sky.shape == Shape::uniform ? 1 : sky.type + 1);
-    auto* amount =
-        box.choice(QStringLiteral("Light from"),
-                   {QStringLiteral("the weather's hours"), QStringLiteral("latitude and the sun's altitude"),
-                    QStringLiteral("given illuminances, lx"), QStringLiteral("given irradiances, W/m\u00b2")},
-                   "sky-amount");
+    auto* amount = box.choice(QObject::tr("Light from"),
+                              {QObject::tr("the weather's hours"), QObject::tr("latitude and the sun's altitude"),
+                               QObject::tr("given illuminances, lx"), QObject::tr("given irradiances, W/m\u00b2")},
+                              "sky-amount");
     amount->setCurrentIndex(static_cast<int>(sky.amount));
-    box.number(QStringLiteral("Diffuse, on the horizontal"), sky.diffuse, Unit::plain, "sky-diffuse");
-    box.number(QStringLiteral("Direct, normal to the sun"), sky.direct, Unit::plain, "sky-direct");
+    box.number(QObject::tr("Diffuse, on the horizontal"), sky.diffuse, Unit::plain, "sky-diffuse");
+    box.number(QObject::tr("Direct, normal to the sun"), sky.direct, Unit::plain, "sky-direct");
     box.text(
-        QStringLiteral("The figures count only where they are given. A sky's shape never changes what it carries: it "
-                       "is scaled to its light."));
+        QObject::tr("The figures count only where they are given. A sky's shape never changes what it carries: it "
+                    "is scaled to its light."));
     if (!box.ask()) return {};
     const int s = shape->currentIndex();
     sky.shape = s == 0 ? Shape::weather : s == 1 ? Shape::uniform : Shape::cie;
@@ -101,8 +104,8 @@ std::optional<SkyChoice> ask_sky(QWidget* parent, SkyChoice sky) {
 
 SkyBox::SkyBox(Document& document, QWidget* parent) : QComboBox(parent), document_(document) {
     setObjectName(QStringLiteral("sky"));
-    setAccessibleName(QStringLiteral("Sky"));
-    setToolTip(QStringLiteral("The sky that moments are looked at under"));
+    setAccessibleName(QObject::tr("Sky"));
+    setToolTip(QObject::tr("The sky that moments are looked at under"));
     connect(this, &QComboBox::activated, this, &SkyBox::chosen);
     connect(&document, &Document::sky_changed, this, &SkyBox::refresh);
     refresh();
@@ -114,13 +117,13 @@ void SkyBox::refresh() {
     int current = -1;
     for (const Entry& e : entries()) {
         if (e.sky == document_.sky()) current = count();
-        addItem(QString::fromLatin1(e.name));
+        addItem(language::words(e.name));
     }
     if (current < 0) {
         current = count();
         addItem(sky_words(document_.sky()));
     }
-    addItem(QStringLiteral("Another sky\u2026"));
+    addItem(QObject::tr("Another sky\u2026"));
     setCurrentIndex(current);
 }
 

@@ -15,6 +15,8 @@
 #include "gui/look/look.h"
 #include "gui/look/tag.h"
 #include "gui/site/sky_box.h"
+#include "language/dates.h"
+#include "language/words.h"
 #include "question/ask.h"
 
 namespace wp::gui {
@@ -23,7 +25,7 @@ SkyDome::SkyDome(QWidget* parent) : QWidget(parent) {
     setMinimumSize(260, 260);
     setMouseTracking(true);
     setObjectName(QStringLiteral("sky-dome"));
-    setAccessibleName(QStringLiteral("Sky from the chosen point"));
+    setAccessibleName(QObject::tr("Sky from the chosen point"));
 }
 
 void SkyDome::show_scene(std::shared_ptr<const report::SkyScene> scene) {
@@ -70,7 +72,8 @@ void SkyDome::leaveEvent(QEvent*) {
 SkyPage::SkyPage(Document& document, QWidget* parent)
     : QWidget(parent),
       document_(document),
-      worker_("The sky from a point", [this](const Request& request) { search(request); }) {
+      worker_(QT_TRANSLATE_NOOP("QObject", "The sky from a point"),
+              [this](const Request& request) { search(request); }) {
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(space::medium, space::tight, space::medium, space::small);
     column->setSpacing(space::tight);
@@ -80,10 +83,10 @@ SkyPage::SkyPage(Document& document, QWidget* parent)
         const int surface = found_ ? found_->dome.at(d.azimuth, d.altitude) : question::Dome::kSky;
         const double azimuth = std::fmod(degrees(d.azimuth) + 360, 360);
         QString text =
-            QStringLiteral("azimuth %1\u00b0, %2\u00b0 up").arg(azimuth, 0, 'f', 0).arg(degrees(d.altitude), 0, 'f', 0);
+            QObject::tr("azimuth %L1\u00b0, %L2\u00b0 up").arg(azimuth, 0, 'f', 0).arg(degrees(d.altitude), 0, 'f', 0);
         if (surface != question::Dome::kSky) return text + QStringLiteral(": ") + stands(surface);
         if (const auto outdoors = document_.outdoors())
-            text += QStringLiteral(": %1 cd/m\u00b2")
+            text += QObject::tr(": %1 cd/m\u00b2")
                         .arg(report::figure(outdoors->sky_and_sun.sky.luminance(
                             direction(d.azimuth - radians(document_.project().site.north), d.altitude))));
         return text;
@@ -111,25 +114,25 @@ QWidget* SkyPage::build_bar() {
     row->setContentsMargins(0, 0, 0, 0);
     row->setSpacing(space::small);
     auto* projection = new QComboBox;
-    projection->addItems({QStringLiteral("Equidistant"), QStringLiteral("Stereographic"), QStringLiteral("Unrolled")});
+    projection->addItems({QObject::tr("Equidistant"), QObject::tr("Stereographic"), QObject::tr("Unrolled")});
     projection->setObjectName(QStringLiteral("projection"));
-    projection->setAccessibleName(QStringLiteral("Projection"));
+    projection->setAccessibleName(QObject::tr("Projection"));
     connect(projection, &QComboBox::currentIndexChanged, this,
             [this](int i) { dome_->set_projection(static_cast<report::SkyProjection>(i)); });
     row->addWidget(projection);
-    auto* from = new QLabel(QStringLiteral("from"));
+    auto* from = new QLabel(QObject::tr("from"));
     from->setProperty("role", QStringLiteral("small"));
     row->addWidget(from);
     places_ = new QComboBox;
     places_->setObjectName(QStringLiteral("sky-from"));
-    places_->setAccessibleName(QStringLiteral("From where"));
+    places_->setAccessibleName(QObject::tr("From where"));
     places_->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
     places_->setMinimumContentsLength(12);
     connect(places_, &QComboBox::activated, this, &SkyPage::place_chosen);
     row->addWidget(places_, 1);
     static constexpr const char* names[] = {"x", "y", "z"};
     for (size_t k = 0; k < 3; ++k) {
-        auto* name = new QLabel(QString::fromLatin1(names[k]));
+        auto* name = new QLabel(language::words(names[k]));
         name->setProperty("role", QStringLiteral("small"));
         row->addWidget(name);
         fields_[k] = new NumberField(0, Unit::metre, [this, k](double v) {
@@ -157,7 +160,7 @@ void SkyPage::fill_places() {
                 low = {std::min(low.x, p.x), std::min(low.y, p.y)};
                 high = {std::max(high.x, p.x), std::max(high.y, p.y)};
             }
-        known_places_.push_back({QStringLiteral("Before the building"),
+        known_places_.push_back({QObject::tr("Before the building"),
                                  {(low.x + high.x) / 2, low.y - 2, document_.project().site.ground_level + 1.2}});
     }
     for (const auto& observer : option.observers)
@@ -170,7 +173,7 @@ void SkyPage::fill_places() {
         }
     places_->clear();
     for (const auto& [name, at] : known_places_) places_->addItem(name);
-    places_->addItem(QStringLiteral("A free point (click on the plan)"));
+    places_->addItem(QObject::tr("A free point (click on the plan)"));
     if (!placed_ && !known_places_.empty()) {
         placed_ = true;
         point_ = known_places_.front().second;
@@ -242,8 +245,8 @@ QString SkyPage::stands(int surface) const {
     if (!found_ || surface < 0 || static_cast<size_t>(surface) >= found_->surfaces->surfaces.size() ||
         found_->option >= found_->project->options.size())
         return {};
-    return QString::fromStdString(question::surface_words(found_->surfaces->surfaces[static_cast<size_t>(surface)],
-                                                          found_->project->options[found_->option]));
+    return language::words(question::surface_words(found_->surfaces->surfaces[static_cast<size_t>(surface)],
+                                                   found_->project->options[found_->option]));
 }
 
 namespace {
@@ -273,11 +276,11 @@ QString SkyPage::today() const {
         last_to = stretch.to;
     }
     const QString day = report::path_name(found_->today.day);
-    if (found_->today.stretches.empty()) return QStringLiteral("%1: the sun does not rise").arg(day);
+    if (found_->today.stretches.empty()) return QObject::tr("%1: the sun does not rise").arg(day);
     if (cut.size() > 6) cut = cut.mid(0, 6) << QStringLiteral("\u2026");
-    return QStringLiteral("%1: %2 of sun from here").arg(day, clock(sun)) +
-           (cut.isEmpty() ? QStringLiteral(", nothing in its way")
-                          : QStringLiteral("; cut off by ") + cut.join(QStringLiteral(", ")));
+    return QObject::tr("%1: %2 of sun from here").arg(day, clock(sun)) +
+           (cut.isEmpty() ? QObject::tr(", nothing in its way")
+                          : QObject::tr("; cut off by ") + cut.join(QStringLiteral(", ")));
 }
 
 void SkyPage::refresh() {
@@ -302,26 +305,26 @@ void SkyPage::refresh() {
         const double carried = question::carried_lux(outdoors->sky_and_sun.sky),
                      off = outdoors->diffuse_lux > 0 ? 100 * (carried / outdoors->diffuse_lux - 1) : 0;
         facts_text_ =
-            QStringLiteral(
-                "<b>%1</b>: %2. Diffuse %3 lx (the sky drawn carries %4 lx, %5 %), direct normal %6 lx, global %7 "
+            QObject::tr(
+                "<b>%1</b>: %2. Diffuse %L3 lx (the sky drawn carries %L4 lx, %5 %), direct normal %L6 lx, global %L7 "
                 "lx.<br>%8")
-                .arg(QString::fromStdString(climate::text(outdoors->moment)), QString::fromStdString(outdoors->words))
+                .arg(language::text(outdoors->moment), language::words(outdoors->words))
                 .arg(outdoors->diffuse_lux, 0, 'f', 0)
                 .arg(carried, 0, 'f', 0)
                 .arg((off < 0 ? QStringLiteral("\u2212") : QStringLiteral("+")) +
-                     QString::number(std::fabs(off), 'f', 3))
+                     language::number(std::fabs(off), 'f', 3))
                 .arg(outdoors->direct_lux(), 0, 'f', 0)
                 .arg(outdoors->global_lux(), 0, 'f', 0)
                 .arg(today().toHtmlEscaped());
     } else {
-        facts_text_ = QString::fromStdString(outdoors.fault().line()).toHtmlEscaped();
+        facts_text_ = language::line(outdoors.fault()).toHtmlEscaped();
     }
     facts_->setText(facts_text_);
 }
 
 Takeaway SkyPage::takeaway() const {
     Takeaway out;
-    out.title = QStringLiteral("Sky");
+    out.title = QObject::tr("Sky");
     out.size = dome_->projection() == report::SkyProjection::unrolled ? QSize(1200, 400) : QSize(800, 800);
     const auto scene = dome_->scene() != nullptr ? std::make_shared<const report::SkyScene>(*dome_->scene()) : nullptr;
     out.paint = [scene, size = out.size, projection = dome_->projection()](QPainter& painter) {

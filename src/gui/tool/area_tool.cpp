@@ -2,6 +2,7 @@
 #include "gui/tool/area_tool.h"
 
 #include "gui/tool/tools.h"
+#include "language/words.h"
 
 namespace wp::gui {
 using namespace model;
@@ -11,7 +12,7 @@ namespace {
 // Neither side is shorter, in metres.
 constexpr double kLeastArea = 0.05;
 
-constexpr ToolTraits kArea{"Area"};
+constexpr ToolTraits kArea{QT_TRANSLATE_NOOP("QObject", "Area")};
 
 struct AreaWords {
     const char *edit, *hint;
@@ -19,11 +20,14 @@ struct AreaWords {
 AreaWords words_of(AreaTool::Of of) {
     switch (of) {
         case AreaTool::Of::plane:
-            return {"Part of the room", "Click or drag the part that the plane covers"};
+            return {QT_TRANSLATE_NOOP("QObject", "Part of the room"),
+                    QT_TRANSLATE_NOOP("QObject", "Click or drag the part that the plane covers")};
         case AreaTool::Of::left_out:
-            return {"Leave a part out", "Click or drag the part that the plane leaves out"};
+            return {QT_TRANSLATE_NOOP("QObject", "Leave a part out"),
+                    QT_TRANSLATE_NOOP("QObject", "Click or drag the part that the plane leaves out")};
         case AreaTool::Of::lighting:
-            return {"Lit part", "Click or drag the part that this electric light is for"};
+            return {QT_TRANSLATE_NOOP("QObject", "Lit part"),
+                    QT_TRANSLATE_NOOP("QObject", "Click or drag the part that this electric light is for")};
     }
     return {};
 }
@@ -42,7 +46,7 @@ QString AreaTool::hint() const { return box_hint(words_of(of_).hint); }
 
 void AreaTool::finish_box(const std::vector<Vec2>& ring) {
     if (ring[2].x - ring[0].x < kLeastArea || ring[2].y - ring[0].y < kLeastArea) return;
-    sheet().document().edit_option(QString::fromLatin1(words_of(of_).edit), [&](Option& option) {
+    sheet().document().edit_option(language::words(words_of(of_).edit), [&](Option& option) {
         auto* light = of_ == Of::lighting ? model::find(option.lighting, subject_) : nullptr;
         auto* plane = of_ == Of::lighting ? nullptr : model::find(option.planes, subject_);
         if (light != nullptr) light->area = ring;

@@ -7,6 +7,7 @@
 #include "edit/items.h"
 #include "geometry/roof_shape.h"
 #include "geometry/walls.h"
+#include "language/words.h"
 
 namespace wp::gui {
 using namespace model;
@@ -21,9 +22,7 @@ constexpr double kStart = 2;
 
 double stepped(double v) { return std::round(v / kFineStep) * kFineStep; }
 
-QString named(const Option& option, const Selection& item) {
-    return QString::fromStdString(edit::item_name(option, item));
-}
+QString named(const Option& option, const Selection& item) { return language::words(edit::item_name(option, item)); }
 
 std::set<Id> ids_of(const std::vector<Selection>& items) {
     std::set<Id> ids;
@@ -41,7 +40,7 @@ QString draw_out(Block& block, int corner, Vec2 to) {
     const Vec2 before = at;
     at = to;
     if (geometry::crosses_itself(block.footprint) || geometry::signed_area(block.footprint) < 0.01) at = before;
-    return QStringLiteral("Reshape %1").arg(QString::fromStdString(block.name));
+    return QObject::tr("Reshape %1").arg(QString::fromStdString(block.name));
 }
 
 // A thing grows from its opposite corner, a tree from its trunk.
@@ -58,7 +57,7 @@ QString draw_out(Thing& t, int corner, Vec2 to) {
         t.at = t.kind == Thing::Kind::fence ? t.at + x * dot(middle - t.at, x) : middle;
     }
     t = within_reason(t);
-    return QStringLiteral("Size %1").arg(QString::fromStdString(t.name));
+    return QObject::tr("Size %1").arg(QString::fromStdString(t.name));
 }
 
 }  // namespace
@@ -100,7 +99,7 @@ void ItemDrag::drag(const Pointing& pointing) {
     const auto name = moved(after, pointing.place);
     if (!name) return;
     sheet_.document().edit_option(
-        *name, [&](Option& option) { option = std::move(after); }, QStringLiteral("drag %1").arg(sheet_.gesture()));
+        *name, [&](Option& option) { option = std::move(after); }, QObject::tr("drag %1").arg(sheet_.gesture()));
 }
 
 Vec2 ItemDrag::snapped(Vec2 place, const std::set<Id>& without) const {
@@ -118,7 +117,7 @@ std::optional<QString> ItemDrag::moved(Option& after, Vec2 to) const {
         case What::corner:
             if (!edit::move_corner(after, sheet_.document().storey_index(), item_.id, index_, snapped(to, {item_.id})))
                 return {};
-            return QStringLiteral("Move corner");
+            return QObject::tr("Move corner");
         case What::handle:
             return move_handle(after, to);
         case What::wall:
@@ -141,7 +140,7 @@ std::optional<QString> ItemDrag::move_wall(Option& after, Vec2 to) const {
     const Vec2 a = edge_begin(*room, item_.edge), d = normalized(edge_end(*room, item_.edge) - a), out{d.y, -d.x};
     const Vec2 target = snapped(a + out * dot(to - from_.place, out), {item_.id});
     if (!edit::move_edge(after, s, item_.id, item_.edge, dot(target - a, out))) return {};
-    return QStringLiteral("Move wall");
+    return QObject::tr("Move wall");
 }
 
 // All that is selected by one shift; the first corner of what is dragged lands on a snap.
@@ -150,9 +149,9 @@ std::optional<QString> ItemDrag::move_items(Option& after, Vec2 to) const {
     const size_t s = document.storey_index();
     const auto items = document.is_selected(item_) ? document.selected() : std::vector<Selection>{item_};
     Vec2 shift = to - from_.place;
-    const QString what = items.size() > 1 ? QStringLiteral("%1 things").arg(items.size()) : named(before_, item_);
+    const QString what = items.size() > 1 ? QObject::tr("%1 things").arg(items.size()) : named(before_, item_);
     if (items.size() == 1 && !copies_ && edit::kind_of(item_).drag(after, item_, shift))
-        return QStringLiteral("Move %1").arg(what);
+        return QObject::tr("Move %1").arg(what);
     if (const auto corner = snapping_corner(before_, item_))
         shift = snapped(*corner + shift, ids_of(items)) - *corner;
     else if (sheet_.snaps().grid)
@@ -165,7 +164,7 @@ std::optional<QString> ItemDrag::move_items(Option& after, Vec2 to) const {
     for (Observer& o : after.observers)
         for (const Room& room : after.storeys[s].rooms)
             if (o.id == item_.id && geometry::contains(room.footprint, {o.eye.x, o.eye.y})) o.room = room.id;
-    return (copies_ ? QStringLiteral("Copy %1") : QStringLiteral("Move %1")).arg(what);
+    return (copies_ ? QObject::tr("Copy %1") : QObject::tr("Move %1")).arg(what);
 }
 
 }  // namespace wp::gui

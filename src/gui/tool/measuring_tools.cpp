@@ -15,27 +15,42 @@ namespace {
 // No dimension line is shorter, in metres.
 constexpr double kLeastDimension = 0.02;
 
-constexpr ToolTraits kDimension{"Dimension", ToolGroup::measures,      "Place dimension",       "ruler-dimension-line",
-                                "N",         "Place a dimension line", "measurement annotation"};
-constexpr ToolTraits kMeasure{"Measure", ToolGroup::measures, "Measure", "ruler", "M", "Measure length, angle and area",
+constexpr ToolTraits kDimension{QT_TRANSLATE_NOOP("QObject", "Dimension"),
+                                ToolGroup::measures,
+                                QT_TRANSLATE_NOOP("QObject", "Place dimension"),
+                                "ruler-dimension-line",
+                                "N",
+                                QT_TRANSLATE_NOOP("QObject", "Place a dimension line"),
+                                QT_TRANSLATE_NOOP("QObject", "measurement annotation")};
+constexpr ToolTraits kMeasure{QT_TRANSLATE_NOOP("QObject", "Measure"),
+                              ToolGroup::measures,
+                              QT_TRANSLATE_NOOP("QObject", "Measure"),
+                              "ruler",
+                              "M",
+                              QT_TRANSLATE_NOOP("QObject", "Measure length, angle and area"),
                               "distance"};
-constexpr ToolTraits kSection{"Section", ToolGroup::measures, "Cut section", "scissors",
-                              "C",       "Cut a section",     "elevation"};
+constexpr ToolTraits kSection{QT_TRANSLATE_NOOP("QObject", "Section"),
+                              ToolGroup::measures,
+                              QT_TRANSLATE_NOOP("QObject", "Cut section"),
+                              "scissors",
+                              "C",
+                              QT_TRANSLATE_NOOP("QObject", "Cut a section"),
+                              "elevation"};
 
 class DimensionTool : public PointTool {
  public:
     explicit DimensionTool(Sheet& sheet) : PointTool(sheet, kDimension) {}
     QString hint() const override {
-        return points_.size() == 2 ? QStringLiteral("Click where the dimension line stands")
-               : begun()           ? QStringLiteral("Click the other end")
-                                   : QStringLiteral("Click one end of what is to be dimensioned");
+        return points_.size() == 2 ? QObject::tr("Click where the dimension line stands")
+               : begun()           ? QObject::tr("Click the other end")
+                                   : QObject::tr("Click one end of what is to be dimensioned");
     }
 
  protected:
     size_t points_needed() const override { return 3; }
     void finish(const std::vector<Vec2>& p) override {
         if (length(p[1] - p[0]) < kLeastDimension || sheet().storey() == nullptr) return;
-        sheet().document().edit_storey(QStringLiteral("Place dimension"), [&](Option& option, Storey& on) {
+        sheet().document().edit_storey(QObject::tr("Place dimension"), [&](Option& option, Storey& on) {
             const Vec2 d = normalized(p[1] - p[0]);
             on.dimensions.push_back({fresh_id(option, "dim"), p[0], p[1], dot(p[2] - p[0], Vec2{-d.y, d.x})});
         });
@@ -54,8 +69,8 @@ class MeasureTool : public PointTool {
  public:
     explicit MeasureTool(Sheet& sheet) : PointTool(sheet, kMeasure) {}
     QString hint() const override {
-        return begun() ? QStringLiteral("Click further points for length, angle and area; Escape leaves")
-                       : QStringLiteral("Click the first point");
+        return begun() ? QObject::tr("Click further points for length, angle and area; Escape leaves")
+                       : QObject::tr("Click the first point");
     }
     void double_click(const Pointing&) override { finish_points(); }
 
@@ -72,7 +87,7 @@ class MeasureTool : public PointTool {
         ring.push_back(here);
         const Vec2 before = points_[points_.size() - 2] - points_.back();
         const double angle = degrees(std::acos(std::clamp(dot(before, d) / (length(before) * length(d)), -1.0, 1.0)));
-        return text + QStringLiteral("   all %1 m   %2\u00b0   %3 m\u00b2")
+        return text + QObject::tr("   all %1 m   %L2\u00b0   %L3 m\u00b2")
                           .arg(metres(sum))
                           .arg(angle, 0, 'f', 1)
                           .arg(std::fabs(geometry::signed_area(ring)), 0, 'f', 2);
@@ -83,8 +98,8 @@ class SectionTool : public PointTool {
  public:
     explicit SectionTool(Sheet& sheet) : PointTool(sheet, kSection) {}
     QString hint() const override {
-        return begun() ? QStringLiteral("Click the other end: one looks to the left of the line")
-                       : QStringLiteral("Click where the section begins");
+        return begun() ? QObject::tr("Click the other end: one looks to the left of the line")
+                       : QObject::tr("Click where the section begins");
     }
 
  protected:

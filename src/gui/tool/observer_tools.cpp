@@ -13,28 +13,33 @@ namespace {
 // Of somebody who sits, above the floor in metres; the usual heading is south.
 constexpr double kEyeHeight = 1.2, kHeading = 180;
 
-constexpr ToolTraits kObserver{"Observer", ToolGroup::places,   "Place observer",       "eye",
-                               "E",        "Place an observer", "seat view point glare"};
-constexpr ToolTraits kAim{"Aim"};
+constexpr ToolTraits kObserver{QT_TRANSLATE_NOOP("QObject", "Observer"),
+                               ToolGroup::places,
+                               QT_TRANSLATE_NOOP("QObject", "Place observer"),
+                               "eye",
+                               "E",
+                               QT_TRANSLATE_NOOP("QObject", "Place an observer"),
+                               QT_TRANSLATE_NOOP("QObject", "seat view point glare")};
+constexpr ToolTraits kAim{QT_TRANSLATE_NOOP("QObject", "Aim")};
 
 class ObserverTool : public SheetTool {
  public:
     explicit ObserverTool(Sheet& sheet) : SheetTool(sheet, kObserver) {}
-    QString hint() const override { return QStringLiteral("Click where the observer's eye is"); }
+    QString hint() const override { return QObject::tr("Click where the observer's eye is"); }
     void press(const Pointing& pointing) override {
         const Storey* storey = sheet().storey();
         const Room* in = nullptr;
         if (storey != nullptr)
             for (const Room& room : storey->rooms)
                 if (geometry::contains(room.footprint, pointing.place)) in = &room;
-        if (in == nullptr) return emit sheet().hint(QStringLiteral("An observer stands in a room: click inside one"));
+        if (in == nullptr) return emit sheet().hint(QObject::tr("An observer stands in a room: click inside one"));
         Observer o;
         o.room = in->id;
         o.eye = {pointing.place.x, pointing.place.y, storey->level + kEyeHeight};
         o.heading = kHeading;
         o.id = fresh_id(sheet().document().option(), "eye");
-        o.name = "Observer " + o.id.substr(4);
-        sheet().document().edit_option(QStringLiteral("Place observer"),
+        o.name = QObject::tr("Observer ").toStdString() + o.id.substr(4);
+        sheet().document().edit_option(QObject::tr("Place observer"),
                                        [&](Option& option) { option.observers.push_back(o); });
         sheet().rest();
         sheet().document().select({Kind::observer, o.id, -1});
@@ -58,7 +63,7 @@ Vec3 aim_at(const Project& project, Option& option, const Storey& storey, const 
 
 AimTool::AimTool(Sheet& sheet) : SheetTool(sheet, kAim) {}
 
-QString AimTool::hint() const { return QStringLiteral("Click what the observer looks at"); }
+QString AimTool::hint() const { return QObject::tr("Click what the observer looks at"); }
 
 void AimTool::take_up_for(const Id& observer) {
     observer_ = observer;
@@ -68,7 +73,7 @@ void AimTool::take_up_for(const Id& observer) {
 void AimTool::press(const Pointing& pointing) {
     const Selection under = sheet().pick(pointing.at);
     Document& document = sheet().document();
-    document.edit_option(QStringLiteral("Aim observer"), [&](Option& option) {
+    document.edit_option(QObject::tr("Aim observer"), [&](Option& option) {
         Observer* eye = model::find(option.observers, observer_);
         if (eye == nullptr || sheet().storey() == nullptr) return;
         const auto directions = static_cast<int>(1 + eye->others.size());

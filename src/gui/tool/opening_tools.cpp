@@ -9,6 +9,7 @@
 #include "gui/look/look.h"
 #include "gui/tool/item_drag.h"
 #include "gui/tool/tools.h"
+#include "language/words.h"
 
 namespace wp::gui {
 using namespace model;
@@ -45,7 +46,7 @@ class OpeningTool : public SheetTool {
  public:
     OpeningTool(Sheet& sheet, const ToolTraits& traits, const OpeningWords& words)
         : SheetTool(sheet, traits), words_(words), hold_(sheet) {}
-    QString hint() const override { return QString::fromLatin1(words_.hint); }
+    QString hint() const override { return language::words(words_.hint); }
 
     void press(const Pointing& pointing) override {
         const Selection under = sheet().pick(pointing.at);
@@ -79,7 +80,7 @@ class OpeningTool : public SheetTool {
     void place(const edit::WallSpot& spot) {
         Document& document = sheet().document();
         std::optional<Id> made;
-        document.edit_option(QString::fromLatin1(words_.edit), [&](Option& option) {
+        document.edit_option(language::words(words_.edit), [&](Option& option) {
             const auto at = find_room(option, spot.room);
             Opening o = usual_opening(words_, *at.room, document.blinds_wanted());
             o.id = o.name = fresh_id(option, words_.prefix);
@@ -93,8 +94,7 @@ class OpeningTool : public SheetTool {
             made = o.id;
             at.room->openings.push_back(std::move(o));
         });
-        if (!made)
-            return emit sheet().hint(QStringLiteral("This wall has no room left for one so wide: none was placed"));
+        if (!made) return emit sheet().hint(QObject::tr("This wall has no room left for one so wide: none was placed"));
         document.select({Selection::Kind::opening, *made, -1});
     }
 
@@ -102,27 +102,44 @@ class OpeningTool : public SheetTool {
     ItemDrag hold_;
 };
 
-constexpr ToolTraits kWindow{"Window", ToolGroup::openings,      "Place window",        "grid-2x2",
-                             "W",      "Place windows on walls", "glazing opening pane"};
-constexpr ToolTraits kDoor{"Door", ToolGroup::openings,    "Place door", "door-closed",
-                           "D",    "Place doors on walls", "leaf"};
-constexpr ToolTraits kOpening{
-    "Opening",     ToolGroup::openings, "Place opening", "door-open", "G", "Place openings without a leaf on walls",
-    "hole passage"};
+constexpr ToolTraits kWindow{QT_TRANSLATE_NOOP("QObject", "Window"),
+                             ToolGroup::openings,
+                             QT_TRANSLATE_NOOP("QObject", "Place window"),
+                             "grid-2x2",
+                             "W",
+                             QT_TRANSLATE_NOOP("QObject", "Place windows on walls"),
+                             QT_TRANSLATE_NOOP("QObject", "glazing opening pane")};
+constexpr ToolTraits kDoor{QT_TRANSLATE_NOOP("QObject", "Door"),
+                           ToolGroup::openings,
+                           QT_TRANSLATE_NOOP("QObject", "Place door"),
+                           "door-closed",
+                           "D",
+                           QT_TRANSLATE_NOOP("QObject", "Place doors on walls"),
+                           "leaf"};
+constexpr ToolTraits kOpening{QT_TRANSLATE_NOOP("QObject", "Opening"),
+                              ToolGroup::openings,
+                              QT_TRANSLATE_NOOP("QObject", "Place opening"),
+                              "door-open",
+                              "G",
+                              QT_TRANSLATE_NOOP("QObject", "Place openings without a leaf on walls"),
+                              QT_TRANSLATE_NOOP("QObject", "hole passage")};
 
 }  // namespace
 
 SheetTool* make_window_tool(Sheet& sheet) {
     return new OpeningTool(sheet, kWindow,
-                           {Opening::Kind::window, "Place window", "Click a wall to place a window", "W"});
+                           {Opening::Kind::window, QT_TRANSLATE_NOOP("QObject", "Place window"),
+                            QT_TRANSLATE_NOOP("QObject", "Click a wall to place a window"), "W"});
 }
 SheetTool* make_door_tool(Sheet& sheet) {
-    return new OpeningTool(sheet, kDoor, {Opening::Kind::door, "Place door", "Click a wall to place a door", "D"});
+    return new OpeningTool(sheet, kDoor,
+                           {Opening::Kind::door, QT_TRANSLATE_NOOP("QObject", "Place door"),
+                            QT_TRANSLATE_NOOP("QObject", "Click a wall to place a door"), "D"});
 }
 SheetTool* make_opening_tool(Sheet& sheet) {
-    return new OpeningTool(
-        sheet, kOpening,
-        {Opening::Kind::opening_void, "Place opening", "Click a wall to place an opening without glass", "D"});
+    return new OpeningTool(sheet, kOpening,
+                           {Opening::Kind::opening_void, QT_TRANSLATE_NOOP("QObject", "Place opening"),
+                            QT_TRANSLATE_NOOP("QObject", "Click a wall to place an opening without glass"), "D"});
 }
 
 }  // namespace wp::gui

@@ -6,6 +6,7 @@
 
 #include "gui/look/look.h"
 #include "gui/tool/snap_mark.h"
+#include "language/words.h"
 
 namespace wp::gui {
 
@@ -25,7 +26,7 @@ std::vector<Vec2> box(Vec2 a, Vec2 b) {
     return {low, {high.x, low.y}, high, {low.x, high.y}};
 }
 
-QString PointTool::metres(double length) { return QString::number(length, 'f', 2); }
+QString PointTool::metres(double length) { return language::number(length, 'f', 2); }
 
 geometry::Snap PointTool::snapped() const {
     return sheet().snap(sheet().view().to_model(sheet().pointer()),
@@ -72,7 +73,7 @@ bool PointTool::cancel() {
 
 std::optional<SheetTool::Typing> PointTool::typing() const {
     if (!begun()) return {};
-    return Typing{QStringLiteral("Length"), QStringLiteral("Angle"), Unit::degree};
+    return Typing{QObject::tr("Length"), QObject::tr("Angle"), Unit::degree};
 }
 
 // From the last point, towards the pointer where no angle is given.
@@ -98,7 +99,7 @@ void PointTool::paint(QPainter& painter) const {
 
 QString PointTool::words(Vec2 here) const {
     const Vec2 d = here - points_.back();
-    return metres(length(d)) + QStringLiteral("   %1\u00b0").arg(turned(d), 0, 'f', 0);
+    return metres(length(d)) + QStringLiteral("   %L1\u00b0").arg(turned(d), 0, 'f', 0);
 }
 
 void PointTool::paint_line_to(QPainter& painter, Vec2 here) const {
@@ -140,7 +141,7 @@ bool BoxTool::cancel() {
 
 std::optional<SheetTool::Typing> BoxTool::typing() const {
     if (!begun()) return {};
-    return Typing{QStringLiteral("Width"), QStringLiteral("Depth"), Unit::metre};
+    return Typing{QObject::tr("Width"), QObject::tr("Depth"), Unit::metre};
 }
 
 void BoxTool::typed(double first, std::optional<double> second) {
@@ -153,7 +154,7 @@ void BoxTool::typed(double first, std::optional<double> second) {
 void BoxTool::finish(const std::vector<Vec2>& points) { finish_box(box(points[0], points[1])); }
 
 QString BoxTool::box_hint(const char* first) const {
-    return QString::fromLatin1(begun() ? "Click the opposite corner, or type width and depth" : first);
+    return begun() ? QObject::tr("Click the opposite corner, or type width and depth") : language::words(first);
 }
 
 void BoxTool::paint_points(QPainter& painter, Vec2 here) const {

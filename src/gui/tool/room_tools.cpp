@@ -29,15 +29,16 @@ void finish_like_the_last(Room& room, const Option& option, const Storey& on) {
 void make_room(Sheet& sheet, std::vector<Vec2> footprint) {
     if (geometry::signed_area(footprint) < 0) std::reverse(footprint.begin(), footprint.end());
     if (geometry::signed_area(footprint) < edit::kLeastRoom || geometry::crosses_itself(footprint))
-        return emit sheet.hint(QStringLiteral("Too small, or the outline crosses itself: no room was drawn"));
+        return emit sheet.hint(QObject::tr("Too small, or the outline crosses itself: no room was drawn"));
     Document& document = sheet.document();
     Id made;
-    document.edit_option(QStringLiteral("Draw room"), [&](Option& option) {
-        if (option.storeys.empty()) option.storeys.push_back(new_storey("ground", "Ground floor", 0));
+    document.edit_option(QObject::tr("Draw room"), [&](Option& option) {
+        if (option.storeys.empty())
+            option.storeys.push_back(new_storey("ground", QT_TRANSLATE_NOOP("QObject", "Ground floor"), 0));
         Storey& on = option.storeys[document.storey_index()];
         Room room;
         room.id = made = fresh_id(option, "room");
-        room.name = "Room " + room.id.substr(5);
+        room.name = QObject::tr("Room ").toStdString() + room.id.substr(5);
         room.footprint = std::move(footprint);
         finish_like_the_last(room, option, on);
         room.height = on.height;
@@ -45,7 +46,7 @@ void make_room(Sheet& sheet, std::vector<Vec2> footprint) {
         ReferencePlane plane;
         plane.room = made;
         plane.id = fresh_id(option, "plane");
-        plane.name = "Desk height";
+        plane.name = QObject::tr("Desk height").toStdString();
         option.planes.push_back(plane);
     });
     sheet.rest();
@@ -53,32 +54,43 @@ void make_room(Sheet& sheet, std::vector<Vec2> footprint) {
 }
 
 class RoomTool : public BoxTool {
-    static constexpr ToolTraits kTraits{"Room", ToolGroup::rooms,          "Draw room by rectangle", "square-dashed",
-                                        "R",    "Draw a rectangular room", "space zone box"};
+    static constexpr ToolTraits kTraits{QT_TRANSLATE_NOOP("QObject", "Room"),
+                                        ToolGroup::rooms,
+                                        QT_TRANSLATE_NOOP("QObject", "Draw room by rectangle"),
+                                        "square-dashed",
+                                        "R",
+                                        QT_TRANSLATE_NOOP("QObject", "Draw a rectangular room"),
+                                        QT_TRANSLATE_NOOP("QObject", "space zone box")};
 
  public:
     explicit RoomTool(Sheet& sheet) : BoxTool(sheet, kTraits) {}
-    QString hint() const override { return box_hint("Click or drag from one corner of the room to the other"); }
+    QString hint() const override {
+        return box_hint(QT_TRANSLATE_NOOP("QObject", "Click or drag from one corner of the room to the other"));
+    }
 
  protected:
     void finish_box(const std::vector<Vec2>& ring) override { make_room(sheet(), ring); }
 };
 
 class OutlineTool : public PointTool {
-    static constexpr ToolTraits kTraits{
-        "Outline",           ToolGroup::rooms, "Draw room by outline", "pentagon", "O", "Draw a room corner by corner",
-        "space zone polygon"};
+    static constexpr ToolTraits kTraits{QT_TRANSLATE_NOOP("QObject", "Outline"),
+                                        ToolGroup::rooms,
+                                        QT_TRANSLATE_NOOP("QObject", "Draw room by outline"),
+                                        "pentagon",
+                                        "O",
+                                        QT_TRANSLATE_NOOP("QObject", "Draw a room corner by corner"),
+                                        QT_TRANSLATE_NOOP("QObject", "space zone polygon")};
 
  public:
     explicit OutlineTool(Sheet& sheet) : PointTool(sheet, kTraits) {}
     QString hint() const override {
         if (arc_)
-            return arc_end_ ? QStringLiteral("Click a point that the arc goes through")
-                            : QStringLiteral("Click the end of the arc");
-        return begun() ? QStringLiteral(
+            return arc_end_ ? QObject::tr("Click a point that the arc goes through")
+                            : QObject::tr("Click the end of the arc");
+        return begun() ? QObject::tr(
                              "Click the next corner, or type length and angle; A for an arc; Enter or the "
                              "first corner closes; Escape leaves")
-                       : QStringLiteral("Click the first corner of the room");
+                       : QObject::tr("Click the first corner of the room");
     }
     void double_click(const Pointing&) override { finish_points(); }
     bool key(const QKeyEvent& event) override {

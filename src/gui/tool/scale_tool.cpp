@@ -7,14 +7,14 @@ namespace wp::gui {
 using namespace model;
 
 namespace {
-constexpr ToolTraits kScale{"Scale underlay"};
+constexpr ToolTraits kScale{QT_TRANSLATE_NOOP("QObject", "Scale underlay")};
 }
 
 ScaleTool::ScaleTool(Sheet& sheet) : PointTool(sheet, kScale) {}
 
 QString ScaleTool::hint() const {
-    return begun() ? QStringLiteral("Click the other end of the known distance")
-                   : QStringLiteral("Click one end of a distance that you know on the picture");
+    return begun() ? QObject::tr("Click the other end of the known distance")
+                   : QObject::tr("Click one end of a distance that you know on the picture");
 }
 
 void ScaleTool::add_point(Vec2 at) {
@@ -29,7 +29,7 @@ void ScaleTool::finish_points() {
 
 std::optional<SheetTool::Typing> ScaleTool::typing() const {
     if (points_.size() != 2) return {};
-    return Typing{QStringLiteral("Known distance"), {}, Unit::metre};
+    return Typing{QObject::tr("Known distance"), {}, Unit::metre};
 }
 
 // The picture grows about the first point.
@@ -38,7 +38,7 @@ void ScaleTool::typed(double distance, std::optional<double>) {
     const Vec2 fixed = points_[0];
     const double factor = distance / length(points_[1] - points_[0]);
     points_.clear();
-    sheet().document().edit_storey(QStringLiteral("Scale underlay"), [&](Option&, Storey& on) {
+    sheet().document().edit_storey(QObject::tr("Scale underlay"), [&](Option&, Storey& on) {
         on.underlay.place = fixed + (on.underlay.place - fixed) * factor;
         on.underlay.width *= factor;
     });

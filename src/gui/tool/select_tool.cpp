@@ -17,9 +17,14 @@ namespace {
 // Corners and handles take the pointer in at this distance, in pixels.
 constexpr double kCornerPixels = 8;
 
-constexpr ToolTraits kSelect{
-    "Select", ToolGroup::select, "Select", "mouse-pointer-2", "S", "Select, move and reshape", "pointer arrow pick"};
-constexpr ToolTraits kLook{"Look"};
+constexpr ToolTraits kSelect{QT_TRANSLATE_NOOP("QObject", "Select"),
+                             ToolGroup::select,
+                             QT_TRANSLATE_NOOP("QObject", "Select"),
+                             "mouse-pointer-2",
+                             "S",
+                             QT_TRANSLATE_NOOP("QObject", "Select, move and reshape"),
+                             QT_TRANSLATE_NOOP("QObject", "pointer arrow pick")};
+constexpr ToolTraits kLook{QT_TRANSLATE_NOOP("QObject", "Look")};
 
 bool is_delete(const QKeyEvent& event) { return event.key() == Qt::Key_Delete || event.key() == Qt::Key_Backspace; }
 
@@ -36,12 +41,11 @@ SelectTool::SelectTool(Sheet& sheet) : SheetTool(sheet, kSelect), hold_(sheet) {
 QString SelectTool::hint() const {
     const Document& document = sheet().document();
     if (document.selected().size() > 1)
-        return QStringLiteral(
-            "Drag to move them all, with Ctrl to copy them; right click for what can be done with them");
+        return QObject::tr("Drag to move them all, with Ctrl to copy them; right click for what can be done with them");
     if (document.selection().kind == Kind::none)
-        return QStringLiteral(
+        return QObject::tr(
             "Click a room, wall or window; drag over empty paper to select many; drag a window along its wall");
-    return QStringLiteral(
+    return QObject::tr(
         "Drag to move, with Ctrl to copy; click a figure to type over it; Delete removes it; Escape ends it");
 }
 
@@ -103,7 +107,7 @@ void SelectTool::release(const Pointing& pointing) {
 void SelectTool::double_click(const Pointing& pointing) {
     const auto wall = sheet().wall_near(pointing.at, kWallPixels);
     if (!wall || sheet().pick(pointing.at).kind != Kind::wall) return press(pointing);
-    sheet().document().edit_storey(QStringLiteral("New corner"), [&](Option&, Storey& s) {
+    sheet().document().edit_storey(QObject::tr("New corner"), [&](Option&, Storey& s) {
         edit::add_corner(*model::find(s.rooms, wall->room), wall->edge, std::round(wall->along * 20) / 20);
     });
     sheet().document().select({Kind::room, wall->room, -1});
@@ -132,7 +136,7 @@ bool SelectTool::nudge(const QKeyEvent& event) {
     if (event.key() == Qt::Key_Down) by.y = -step;
     if ((by.x == 0 && by.y == 0) || document.selection().kind == Kind::none) return false;
     const auto items = document.selected();
-    document.edit_option(QStringLiteral("Nudge"),
+    document.edit_option(QObject::tr("Nudge"),
                          [&](Option& o) { edit::place_items(o, items, edit::Placing::move(by)); });
     return true;
 }
@@ -175,11 +179,11 @@ void SelectTool::paint(QPainter& painter) const {
 LookTool::LookTool(Sheet& sheet, SheetUse use) : SheetTool(sheet, kLook, use) {}
 
 QString LookTool::hint() const {
-    return QStringLiteral("Click to select; move over the map to read it; wheel zooms, middle button pans");
+    return QObject::tr("Click to select; move over the map to read it; wheel zooms, middle button pans");
 }
 
 QString ReadTool::hint() const {
-    return QStringLiteral(
+    return QObject::tr(
         "Move over the map to read it, Enter pins the value; click to ask why, drag for a mean; hold Space for the map "
         "before the last edit");
 }

@@ -4,6 +4,7 @@
 #include <cmath>
 
 #include "gui/look/look.h"
+#include "language/words.h"
 
 namespace wp::gui {
 
@@ -36,7 +37,7 @@ void paint_snap(QPainter& painter, const report::PlanView& view, const geometry:
             painter.drawLine(at - QPointF(6, 0), at + QPointF(6, 0));
             painter.drawLine(at - QPointF(0, 6), at + QPointF(0, 6));
     }
-    const QString name = QString::fromLatin1(geometry::snap_name(s.kind));
+    const QString name = language::words(geometry::snap_name(s.kind));
     if (name.isEmpty()) return;
     QFont font = painter.font();
     font.setPixelSize(type::small);

@@ -6,13 +6,14 @@
 
 #include "edit/lay.h"
 #include "gui/tool/tools.h"
+#include "language/words.h"
 
 namespace wp::gui {
 using namespace model;
 
 namespace {
 
-constexpr ToolTraits kThing{"Thing"};
+constexpr ToolTraits kThing{QT_TRANSLATE_NOOP("QObject", "Thing")};
 // Stairs to another storey rise about this much a step, in metres.
 constexpr double kRise = 0.175;
 
@@ -87,21 +88,21 @@ size_t ThingTool::points_needed() const { return kind_ == Thing::Kind::tree ? 1 
 QString ThingTool::hint() const {
     switch (kind_) {
         case Thing::Kind::tree:
-            return QStringLiteral("Click where the trunk stands");
+            return QObject::tr("Click where the trunk stands");
         case Thing::Kind::stair:
         case Thing::Kind::ramp:
-            return begun() ? QStringLiteral("Click its top, or type length and angle")
-                           : QStringLiteral("Click the middle of its foot, then of its top");
+            return begun() ? QObject::tr("Click its top, or type length and angle")
+                           : QObject::tr("Click the middle of its foot, then of its top");
         case Thing::Kind::fence:
-            return begun() ? QStringLiteral("Click its other end, or type length and angle")
-                           : QStringLiteral("Click one end of the fence");
+            return begun() ? QObject::tr("Click its other end, or type length and angle")
+                           : QObject::tr("Click one end of the fence");
         case Thing::Kind::terrain:
-            return begun() ? QStringLiteral("Click the opposite corner")
-                           : QStringLiteral(
+            return begun() ? QObject::tr("Click the opposite corner")
+                           : QObject::tr(
                                  "Click or drag the sloped piece of ground; it rises upwards on the sheet "
                                  "until it is turned");
         default:
-            return QStringLiteral("Click to place one of the usual size, or drag its rectangle");
+            return QObject::tr("Click to place one of the usual size, or drag its rectangle");
     }
 }
 
@@ -138,7 +139,7 @@ void ThingTool::finish(const std::vector<Vec2>& points) {
     if (sheet().storey() == nullptr) return;
     Document& document = sheet().document();
     Id made;
-    document.edit_option(QStringLiteral("Place %1").arg(QString::fromLatin1(kind_name(kind_))), [&](Option& option) {
+    document.edit_option(QObject::tr("Place %1").arg(language::words(kind_name(kind_))), [&](Option& option) {
         Thing thing = new_thing(option, document.storey_index(), kind_, points);
         thing.id = made = fresh_id(option, "thing");
         thing.name = fresh_name(option, kind_);

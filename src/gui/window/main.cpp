@@ -8,6 +8,7 @@
 #include "gui/look/look.h"
 #include "gui/window/window.h"
 #include "gui/work/mishaps.h"
+#include "language/language.h"
 
 namespace {
 
@@ -17,7 +18,8 @@ class Application : public QApplication {
     using QApplication::QApplication;
     bool notify(QObject* receiver, QEvent* event) override {
         bool taken = false;
-        wp::gui::guarded("What was asked for", [&] { taken = QApplication::notify(receiver, event); });
+        wp::gui::guarded(QT_TRANSLATE_NOOP("QObject", "What was asked for"),
+                         [&] { taken = QApplication::notify(receiver, event); });
         return taken;
     }
 };
@@ -37,6 +39,7 @@ int main(int argc, char** argv) {
                    arguments.value(1) == QStringLiteral("--help") ? stdout : stderr);
         return arguments.value(1) == QStringLiteral("--help") ? 0 : 2;
     }
+    wp::language::use_language(wp::language::chosen_language(QSettings().value(QStringLiteral("language")).toString()));
     wp::gui::apply_look(
         application, QSettings().value(QStringLiteral("dark")).toBool() ? wp::gui::Paper::dark : wp::gui::Paper::light);
     wp::gui::Window window;

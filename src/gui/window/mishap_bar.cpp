@@ -21,13 +21,13 @@ QWidget* Window::build_mishap_bar() {
     words->setObjectName(QStringLiteral("mishap-words"));
     words->setWordWrap(true);
     words->setTextFormat(Qt::PlainText);
-    words->setAccessibleName(QStringLiteral("What went wrong"));
+    words->setAccessibleName(QObject::tr("What went wrong"));
     row->addWidget(words, 1);
-    auto* keep = new QPushButton(QStringLiteral("Save project"));
+    auto* keep = new QPushButton(QObject::tr("Save project"));
     keep->setObjectName(QStringLiteral("mishap-save"));
     connect(keep, &QPushButton::clicked, this, [this] { files_.save(); });
     row->addWidget(keep);
-    auto* away = new QPushButton(QStringLiteral("Put away"));
+    auto* away = new QPushButton(QObject::tr("Put away"));
     away->setObjectName(QStringLiteral("mishap-away"));
     connect(away, &QPushButton::clicked, bar, &QWidget::hide);
     row->addWidget(away);

@@ -118,7 +118,7 @@ QWidget* Window::build_bar() {
 
 QToolButton* Window::build_menu() {
     auto* button = new QToolButton;
-    button->setText(QStringLiteral("Project"));
+    button->setText(QObject::tr("Project"));
     button->setObjectName(QStringLiteral("project-menu"));
     button->setPopupMode(QToolButton::InstantPopup);
     menu_ = new QMenu(button);
@@ -139,23 +139,23 @@ void Window::build_desks(QBoxLayout& row) {
         desk_buttons_->addButton(button, static_cast<int>(desk->kind()));
         row.addWidget(button);
         desktop_.commands().add(
-            CommandGroup::desks, QStringLiteral("%1 desk").arg(desk->title()), keys,
+            CommandGroup::desks, QObject::tr("%1 desk").arg(desk->title()), keys,
             [this, desk] { show_desk(desk->kind()); }, desk->tip() + QLatin1Char(' ') + desk->also());
     }
     connect(desk_buttons_, &QButtonGroup::idClicked, this, [this](int id) { show_desk(static_cast<DeskKind>(id)); });
 }
 
 void Window::build_options(QBoxLayout& row) {
-    auto* title = new QLabel(QStringLiteral("Option"));
+    auto* title = new QLabel(QObject::tr("Option"));
     title->setProperty("role", QStringLiteral("small"));
     row.addWidget(title);
     options_ = new QComboBox;
     options_->setObjectName(QStringLiteral("options"));
-    options_->setAccessibleName(QStringLiteral("Option"));
+    options_->setAccessibleName(QObject::tr("Option"));
     options_->setMinimumWidth(190);
     connect(options_, &QComboBox::activated, this, [this](int i) { document().show_option(static_cast<size_t>(i)); });
     row.addWidget(options_);
-    auto* add = icon_button("copy-plus", "new-option", QStringLiteral("New option from this one"));
+    auto* add = icon_button("copy-plus", "new-option", QObject::tr("New option from this one"));
     connect(add, &QToolButton::clicked, this, &Window::add_option);
     row.addWidget(add);
 }
@@ -248,9 +248,9 @@ void Window::refresh_options() {
 }
 
 void Window::refresh_title() {
-    const QString name = document().path().empty() ? QStringLiteral("Untitled")
+    const QString name = document().path().empty() ? QObject::tr("Untitled")
                                                    : QString::fromStdString(document().path().filename().string());
-    setWindowTitle(QStringLiteral("%1[*] \u2013 Warm Pane").arg(name));
+    setWindowTitle(QObject::tr("%1[*] \u2013 Warm Pane").arg(name));
     setWindowModified(document().is_changed());
 }
 

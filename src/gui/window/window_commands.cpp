@@ -12,7 +12,9 @@
 #include "gui/jobs/jobs_panel.h"
 #include "gui/look/buttons.h"
 #include "gui/look/look.h"
+#include "gui/window/language_menu.h"
 #include "gui/window/window.h"
+#include "language/words.h"
 
 namespace wp::gui {
 
@@ -39,9 +41,8 @@ void open_palette(Desktop& desktop) {
         std::vector<Palette::Entry> out;
         for (const Selection& item : edit::find_by_name(desktop.document().option(), typed.toStdString())) {
             if (out.size() >= 30) break;
-            out.push_back({QString::fromStdString(edit::item_name(desktop.document().option(), item)),
-                           QString::fromLatin1(edit::kind_word(item.kind)),
-                           [&desktop, item] { go_to(desktop, item); }});
+            out.push_back({language::words(edit::item_name(desktop.document().option(), item)),
+                           language::words(edit::kind_word(item.kind)), [&desktop, item] { go_to(desktop, item); }});
         }
         return out;
     };
@@ -54,10 +55,10 @@ void open_palette(Desktop& desktop) {
 std::vector<Palette::Entry> pages_found(Desktop& desktop) {
     std::vector<Palette::Entry> out;
     for (const Page& page : desktop.pages())
-        out.push_back({page.title, QStringLiteral("page"), [&desktop, page] { desktop.go_to_page(page); }, page.tip});
+        out.push_back({page.title, QObject::tr("page"), [&desktop, page] { desktop.go_to_page(page); }, page.tip});
     for (const Page& page : desktop.companions())
-        out.push_back({page.title, QStringLiteral("companion"),
-                       [&desktop, page] { desktop.show_companion(page.widget); }, page.tip});
+        out.push_back({page.title, QObject::tr("companion"), [&desktop, page] { desktop.show_companion(page.widget); },
+                       page.tip});
     return out;
 }
 
@@ -85,10 +86,10 @@ QString shortcut_table(const Commands& commands) {
 }
 
 void show_shortcuts(Desktop& desktop) {
-    QMessageBox box(QMessageBox::NoIcon, QStringLiteral("Shortcuts"), shortcut_table(desktop.commands()),
+    QMessageBox box(QMessageBox::NoIcon, QObject::tr("Shortcuts"), shortcut_table(desktop.commands()),
                     QMessageBox::Close, desktop.window());
     box.setTextFormat(Qt::RichText);
-    box.setInformativeText(QStringLiteral(
+    box.setInformativeText(QObject::tr(
         "While drawing: digits open the entry for lengths and angles (Tab between them), A draws an arc, Backspace "
         "takes the last point back, Enter closes, Escape leaves.\n"
         "On the sheet: arrows nudge by a grid step, with Shift by 1 cm; Ctrl+drag copies; Shift+click adds; "
@@ -105,47 +106,47 @@ void Window::build_commands(QMenu& menu) {
     auto& commands = desktop_.commands();
     files_.fill_menu(menu);
     menu.addSeparator();
-    QAction* undo = document().undo_stack().createUndoAction(this, QStringLiteral("Undo"));
+    QAction* undo = document().undo_stack().createUndoAction(this, QObject::tr("Undo"));
     undo->setShortcut(QKeySequence::Undo);
-    QAction* redo = document().undo_stack().createRedoAction(this, QStringLiteral("Redo"));
+    QAction* redo = document().undo_stack().createRedoAction(this, QObject::tr("Redo"));
     redo->setShortcuts({QKeySequence(QStringLiteral("Ctrl+Y")), QKeySequence(QStringLiteral("Ctrl+Shift+Z"))});
     for (QAction* action : {undo, redo}) menu.addAction(commands.take(CommandGroup::edit, action));
     menu.addSeparator();
-    if (QAction* hold = commands.find(QStringLiteral("Hold automatic work"))) menu.addAction(hold);
+    if (QAction* hold = commands.find(QObject::tr("Hold automatic work"))) menu.addAction(hold);
     menu.addAction(commands.add_switch(
-        CommandGroup::view, QStringLiteral("Dark paper"), {}, current_paper() == Paper::dark,
-        [this](bool on) { use_dark_paper(on); }, QStringLiteral("night theme colours")));
+        CommandGroup::view, QObject::tr("Dark paper"), {}, current_paper() == Paper::dark,
+        [this](bool on) { use_dark_paper(on); }, QObject::tr("night theme colours")));
+    add_language_menu(menu, desktop_);
     menu.addAction(commands.add(
-        CommandGroup::project, QStringLiteral("Shortcuts"), QKeySequence(QStringLiteral("F1")),
-        [this] { show_shortcuts(desktop_); }, QStringLiteral("keys help")));
+        CommandGroup::project, QObject::tr("Shortcuts"), QKeySequence(QStringLiteral("F1")),
+        [this] { show_shortcuts(desktop_); }, QObject::tr("keys help")));
     menu.addSeparator();
-    menu.addAction(
-        commands.add(CommandGroup::project, QStringLiteral("Quit"), QKeySequence::Quit, [this] { close(); }));
+    menu.addAction(commands.add(CommandGroup::project, QObject::tr("Quit"), QKeySequence::Quit, [this] { close(); }));
     const auto find = [this] { open_palette(desktop_); };
-    commands.add(CommandGroup::project, QStringLiteral("Find or do\u2026"), QKeySequence(QStringLiteral("Ctrl+Space")),
+    commands.add(CommandGroup::project, QObject::tr("Find or do\u2026"), QKeySequence(QStringLiteral("Ctrl+Space")),
                  find);
-    commands.add(CommandGroup::project, QStringLiteral("Find by name\u2026"), QKeySequence(QStringLiteral("Ctrl+F")),
+    commands.add(CommandGroup::project, QObject::tr("Find by name\u2026"), QKeySequence(QStringLiteral("Ctrl+F")),
                  find);
     commands.add(
-        CommandGroup::view, QStringLiteral("Fit the sheet"), QKeySequence(QStringLiteral("F")),
-        [this] { sheet().fit_on(); }, QStringLiteral("zoom extents all surroundings"));
+        CommandGroup::view, QObject::tr("Fit the sheet"), QKeySequence(QStringLiteral("F")),
+        [this] { sheet().fit_on(); }, QObject::tr("zoom extents all surroundings"));
     desktop_.add_finder([this] { return pages_found(desktop_); });
     commands.add(
-        CommandGroup::project, QStringLiteral("Jobs and answers"), QKeySequence(QStringLiteral("Ctrl+J")),
-        [this] { show_jobs(); }, QStringLiteral("queue progress runs"));
+        CommandGroup::project, QObject::tr("Jobs and answers"), QKeySequence(QStringLiteral("Ctrl+J")),
+        [this] { show_jobs(); }, QObject::tr("queue progress runs"));
 }
 
 void Window::build_hold(QBoxLayout& row) {
     auto* button = icon_button("pause", "hold",
-                               QStringLiteral("Hold automatic work (H): maps stay as they are until it is released"));
+                               QObject::tr("Hold automatic work (H): maps stay as they are until it is released"));
     button->setCheckable(true);
     QAction* hold = desktop_.commands().add_switch(
-        CommandGroup::project, QStringLiteral("Hold automatic work"), QKeySequence(QStringLiteral("H")), false,
+        CommandGroup::project, QObject::tr("Hold automatic work"), QKeySequence(QStringLiteral("H")), false,
         [this, button](bool on) {
             asker().hold(on);
             button->setChecked(on);
         },
-        QStringLiteral("pause stop"));
+        QObject::tr("pause stop"));
     connect(button, &QToolButton::toggled, hold, &QAction::setChecked);
     row.addWidget(button);
 }
@@ -159,18 +160,18 @@ void Window::use_dark_paper(bool on) {
 }
 
 void Window::add_option() {
-    document().edit(QStringLiteral("New option"), [&](model::Project& project) {
+    document().edit(QObject::tr("New option"), [&](model::Project& project) {
         model::Option option = project.options[document().option_index()];
         int n = static_cast<int>(project.options.size()) + 1;
         while (model::find(project.options, "option-" + std::to_string(n)) != nullptr) ++n;
         option.id = "option-" + std::to_string(n);
-        option.name += ", varied";
+        option.name += QT_TRANSLATE_NOOP("QObject", ", varied");
         option.extra.clear();
         project.options.push_back(std::move(option));
     });
     document().show_option(document().project().options.size() - 1);
     document().select({});
-    desktop_.say(QStringLiteral("A new option, the same as the last: change it, and compare them on the Compare desk"));
+    desktop_.say(QObject::tr("A new option, the same as the last: change it, and compare them on the Compare desk"));
 }
 
 void Window::build_status() {
@@ -191,12 +192,12 @@ void Window::build_job_line() {
     progress->setFixedWidth(160);
     progress->setTextVisible(false);
     progress->setObjectName(QStringLiteral("progress"));
-    auto* cancel = new QPushButton(QStringLiteral("Cancel"));
+    auto* cancel = new QPushButton(QObject::tr("Cancel"));
     set_icon(cancel, QStringLiteral("circle-stop"));
     cancel->setObjectName(QStringLiteral("cancel"));
     connect(cancel, &QPushButton::clicked, this, [this] { asker().cancel(); });
     auto* jobs = icon_button("list-todo", "show-jobs",
-                             QStringLiteral("Jobs and answers: what runs, what waits, what is kept (Ctrl+J)"));
+                             QObject::tr("Jobs and answers: what runs, what waits, what is kept (Ctrl+J)"));
     connect(jobs, &QToolButton::clicked, this, &Window::show_jobs);
     for (QWidget* part : {static_cast<QWidget*>(title), static_cast<QWidget*>(progress), static_cast<QWidget*>(cancel),
                           static_cast<QWidget*>(jobs)})

@@ -116,7 +116,7 @@ void JobQueue::start_next() {
                 Qt::QueuedConnection);
         };
         Finish finish;
-        guarded("A job", [&] { finish = work(cancel, progress); });
+        guarded(QT_TRANSLATE_NOOP("QObject", "A job"), [&] { finish = work(cancel, progress); });
         QMetaObject::invokeMethod(
             this, [this, id, cancel, finish = std::move(finish)] { ended(id, finish, cancel.requested()); },
             Qt::QueuedConnection);

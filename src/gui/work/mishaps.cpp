@@ -8,6 +8,7 @@
 #include <new>
 
 #include "base/text.h"
+#include "language/words.h"
 
 namespace wp::gui {
 
@@ -40,13 +41,13 @@ QString words_of(std::exception_ptr thrown) {
     try {
         std::rethrow_exception(std::move(thrown));
     } catch (const std::bad_alloc&) {
-        return QStringLiteral(
+        return QObject::tr(
             "there is not enough memory. Ask on fewer points, or close other programs; the project is as it was");
     } catch (const std::exception& error) {
-        return QStringLiteral("%1. Save the project; what it shows may be old")
+        return QObject::tr("%1. Save the project; what it shows may be old")
             .arg(QString::fromStdString(plain_text(error.what(), 200)));
     } catch (...) {
-        return QStringLiteral("something unknown went wrong. Save the project");
+        return QObject::tr("something unknown went wrong. Save the project");
     }
 }
 
@@ -66,7 +67,7 @@ bool guarded(const char* name, const std::function<void()>& work) noexcept {
         // Telling needs memory too: where there is none left, the work is undone without a word.
         try {
             Mishaps::all().tell(
-                QStringLiteral("%1 failed: %2.").arg(QString::fromUtf8(name), words_of(std::current_exception())));
+                QObject::tr("%1 failed: %2.").arg(language::words(name), words_of(std::current_exception())));
         } catch (...) {
         }
         return false;

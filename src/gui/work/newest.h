@@ -59,7 +59,7 @@ class Newest {
             const auto request = next_.extract(next_.begin());
             lock.unlock();
             if (!guarded(name_, [&] { work_(request.mapped()); }) && lost_)
-                guarded("What follows a failure", [&] { lost_(request.mapped()); });
+                guarded(QT_TRANSLATE_NOOP("QObject", "What follows a failure"), [&] { lost_(request.mapped()); });
         }
     }
 

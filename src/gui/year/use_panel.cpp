@@ -15,6 +15,8 @@
 #include "gui/look/look.h"
 #include "gui/tool/area_tool.h"
 #include "gui/year/use_parts.h"
+#include "language/dates.h"
+#include "language/words.h"
 #include "question/ask.h"
 
 namespace wp::gui {
@@ -24,23 +26,24 @@ namespace {
 
 // "8 to 18", or "off".
 QString hours_text(const DayHours& d) {
-    if (d.to <= d.from) return QStringLiteral("off");
+    if (d.to <= d.from) return QObject::tr("off");
     const auto clock = [](double h) {
         return h == std::floor(h)
-                   ? QString::number(h, 'f', 0)
+                   ? language::number(h, 'f', 0)
                    : QStringLiteral("%1:%2")
                          .arg(static_cast<int>(h))
                          .arg(static_cast<int>(std::lround(60 * (h - std::floor(h)))), 2, 10, QLatin1Char('0'));
     };
-    return QStringLiteral("%1 to %2").arg(clock(d.from), clock(d.to));
+    return QObject::tr("%1 to %2").arg(clock(d.from), clock(d.to));
 }
 
 // What people write for hours: "8 to 18", "8:30-17", "off".
 std::optional<DayHours> read_hours(const QString& text) {
     static const QRegularExpression words(
         QStringLiteral("^\\s*(\\d{1,2})(?::(\\d{2}))?\\s*(?:to|-|\\x{2013})\\s*(\\d{1,2})(?::(\\d{2}))?\\s*$"));
-    const QString plain = text.trimmed().toLower();
-    if (plain == QStringLiteral("off") || plain.isEmpty()) return DayHours{0, 0};
+    QString plain = text.trimmed().toLower();
+    if (plain == QObject::tr("off") || plain.isEmpty()) return DayHours{0, 0};
+    plain.replace(QObject::tr("%1 to %2").section(QLatin1Char(' '), 1, 1), QStringLiteral("-"));
     const auto m = words.match(plain);
     if (!m.hasMatch()) return {};
     const DayHours d{m.captured(1).toDouble() + m.captured(2).toDouble() / 60,
@@ -57,7 +60,7 @@ UsePanel::UsePanel(Document& document, const KeptAnswers& kept, Asker& asker, QW
       kept_(kept),
       asker_(asker),
       group_finder_(
-          "Forming window groups", this,
+          QT_TRANSLATE_NOOP("QObject", "Forming window groups"), this,
           [](const GroupsAsked& asked) {
               const auto& option = asked.project->options[asked.option];
               auto surfaces = geometry::build_surfaces(*asked.project, option);
@@ -65,7 +68,7 @@ UsePanel::UsePanel(Document& document, const KeptAnswers& kept, Asker& asker, QW
           },
           [this](const GroupsFound& found) { keep_groups(found); }) {
     setObjectName(QStringLiteral("use-page"));
-    setAccessibleName(QStringLiteral("Use"));
+    setAccessibleName(QObject::tr("Use"));
     setFrameShape(QFrame::NoFrame);
     for (const auto signal : {&Document::project_changed, &Document::option_changed, &Document::selection_changed})
         connect(&document, signal, this, [this] {
@@ -163,7 +166,7 @@ QStringList UsePanel::told_of_year() const {
     QStringList out;
     const auto reading = kept_.year_reading(document_.option().id);
     if (reading == nullptr) return out;
-    for (const auto& group : reading->answer->groups) out << name_of(group.name);
+    for (const auto& group : reading->answer->groups) out << language::words(group.name);
     out << QString::number(reading->place && reading->place->point >= 0);
     if (reading->tables == nullptr) return out;
     for (const auto& g : reading->tables->groups) out << QString::number(std::lround(100 * g.of_state[0]));
@@ -176,29 +179,29 @@ QStringList UsePanel::told_of_year() const {
 void UsePanel::add_hours(QVBoxLayout& column) {
     const auto& project = document_.project();
     const auto place = find_room(document_.option(), room());
-    column.addWidget(label(QStringLiteral("Occupied hours"), "heading"));
-    if (!place) return column.addWidget(label(QStringLiteral("Draw a room first."), "small"));
+    column.addWidget(label(QObject::tr("Occupied hours"), "heading"));
+    if (!place) return column.addWidget(label(QObject::tr("Draw a room first."), "small"));
     auto* form = new_form(column);
     auto* box = new QComboBox;
     box->setObjectName(QStringLiteral("occupancy"));
-    box->setAccessibleName(QStringLiteral("Pattern of hours"));
-    box->setToolTip(QStringLiteral("When people are in this room; the band on the year strip can be dragged too"));
+    box->setAccessibleName(QObject::tr("Pattern of hours"));
+    box->setToolTip(QObject::tr("When people are in this room; the band on the year strip can be dragged too"));
     const auto question = question_of(project, Question::Kind::year);
-    box->addItem(QStringLiteral("every day, %1").arg(hours_text({question.from, question.to})), QString());
+    box->addItem(QObject::tr("every day, %1").arg(hours_text({question.from, question.to})), QString());
     for (const auto& o : project.occupancies) box->addItem(name_of(o.name), name_of(o.id));
-    box->addItem(QStringLiteral("New pattern\u2026"), QStringLiteral("*new"));
+    box->addItem(QObject::tr("New pattern\u2026"), QStringLiteral("*new"));
     box->setCurrentIndex(std::max(0, box->findData(name_of(place.room->occupancy))));
     const Id id = place.room->id;
     connect(box, &QComboBox::activated, box, [this, box, id] {
         const QString data = box->currentData().toString();
-        document_.edit(QStringLiteral("Occupied hours"), [&](Project& p) {
+        document_.edit(QObject::tr("Occupied hours"), [&](Project& p) {
             const auto at = find_room(p.options[document_.option_index()], id);
             if (!at) return;
             at.room->occupancy = data.toStdString();
             if (data != QStringLiteral("*new")) return;
             Occupancy fresh_one;
             fresh_one.id = at.room->occupancy = unused_id(p.occupancies, "hours");
-            fresh_one.name = "Working week " + std::to_string(p.occupancies.size() + 1);
+            fresh_one.name = QObject::tr("Working week ").toStdString() + std::to_string(p.occupancies.size() + 1);
             fresh_one.week[5] = fresh_one.week[6] = {0, 0};
             p.occupancies.push_back(fresh_one);
         });
@@ -218,36 +221,36 @@ void UsePanel::add_pattern(QVBoxLayout& column, const Occupancy& pattern) {
         });
     };
     add_name(*form, pattern.name, [change](const std::string& name) {
-        change(QStringLiteral("Rename pattern"), [&](Occupancy& o) { o.name = name; });
+        change(QObject::tr("Rename pattern"), [&](Occupancy& o) { o.name = name; });
     });
     auto* week = new QHBoxLayout;
     week->setSpacing(2);
     auto* days = new QGridLayout;
     days->setSpacing(2);
     for (size_t d = 0; d < 7; ++d) {
-        auto* title = new QLabel(QString::fromLatin1(kDays[d]));
+        auto* title = new QLabel(language::weekday_short(d));
         title->setProperty("role", QStringLiteral("small"));
         auto* field = new QLineEdit(hours_text(pattern.week[d]));
-        field->setObjectName(QStringLiteral("hours-%1").arg(QString::fromLatin1(kDays[d]).toLower()));
-        field->setAccessibleName(QString::fromLatin1(kDays[d]));
-        field->setToolTip(QStringLiteral("\"8 to 18\", \"8:30-17\", or \"off\""));
+        field->setObjectName(QStringLiteral("hours-%1").arg(QString::fromLatin1(kDayNames[d])));
+        field->setAccessibleName(language::weekday_short(d));
+        field->setToolTip(QObject::tr("\"8 to 18\", \"8:30-17\", or \"off\""));
         connect(field, &QLineEdit::editingFinished, field, [this, field, change, d, now = pattern.week[d]] {
             const auto hours = read_hours(field->text());
             if (!hours) {
                 field->setText(hours_text(now));
-                return emit said(QStringLiteral("Write hours like \"8 to 18\", or \"off\""));
+                return emit said(QObject::tr("Write hours like \"8 to 18\", or \"off\""));
             }
-            if (*hours != now) change(QStringLiteral("Occupied hours"), [&](Occupancy& o) { o.week[d] = *hours; });
+            if (*hours != now) change(QObject::tr("Occupied hours"), [&](Occupancy& o) { o.week[d] = *hours; });
         });
         days->addWidget(title, static_cast<int>(d) % 4, static_cast<int>(d) / 4 * 2);
         days->addWidget(field, static_cast<int>(d) % 4, static_cast<int>(d) / 4 * 2 + 1);
     }
     column.addLayout(days);
     auto* more = new_form(column);
-    add_flag(*more, QString(), QStringLiteral("works on holidays"), pattern.on_holidays,
-             [change](bool on) { change(QStringLiteral("Holidays"), [&](Occupancy& o) { o.on_holidays = on; }); });
-    auto* remove = add_button(*more, QStringLiteral("Remove pattern"), "remove-occupancy", [this, id] {
-        document_.edit(QStringLiteral("Remove pattern"), [&](Project& p) {
+    add_flag(*more, QString(), QObject::tr("works on holidays"), pattern.on_holidays,
+             [change](bool on) { change(QObject::tr("Holidays"), [&](Occupancy& o) { o.on_holidays = on; }); });
+    auto* remove = add_button(*more, QObject::tr("Remove pattern"), "remove-occupancy", [this, id] {
+        document_.edit(QObject::tr("Remove pattern"), [&](Project& p) {
             std::erase_if(p.occupancies, [&](const Occupancy& o) { return o.id == id; });
             for (auto& option : p.options)
                 for (auto& storey : option.storeys)
@@ -255,16 +258,16 @@ void UsePanel::add_pattern(QVBoxLayout& column, const Occupancy& pattern) {
                         if (r.occupancy == id) r.occupancy.clear();
         });
     });
-    remove->setToolTip(QStringLiteral("Its rooms take the hours of the question again"));
+    remove->setToolTip(QObject::tr("Its rooms take the hours of the question again"));
 }
 
 void UsePanel::add_blinds(QVBoxLayout& column) {
-    column.addWidget(label(QStringLiteral("Window groups and blinds"), "heading"));
+    column.addWidget(label(QObject::tr("Window groups and blinds"), "heading"));
     const auto& all = groups();
     auto* tree = new QTreeWidget;
     tree->setObjectName(QStringLiteral("groups"));
-    tree->setAccessibleName(QStringLiteral("Window groups"));
-    tree->setHeaderLabels({QStringLiteral("Group"), QStringLiteral("Open")});
+    tree->setAccessibleName(QObject::tr("Window groups"));
+    tree->setHeaderLabels({QObject::tr("Group"), QObject::tr("Open")});
     tree->setRootIsDecorated(false);
     tree->setUniformRowHeights(true);
     tree->setMouseTracking(true);
@@ -280,29 +283,30 @@ void UsePanel::add_blinds(QVBoxLayout& column) {
         if (reading != nullptr && reading->tables != nullptr)
             for (const auto& g : reading->tables->groups)
                 if (reading->answer->groups[g.group].name == name)
-                    return QStringLiteral("%1 %").arg(100 * g.of_state[0], 0, 'f', 0);
+                    return QStringLiteral("%L1 %").arg(100 * g.of_state[0], 0, 'f', 0);
         return QStringLiteral("\u2013");
     };
     const question::YearGroup* shown = nullptr;
     for (const auto& g : all) {
         if (g.name == chosen_) shown = &g;
-        auto* item =
-            new QTreeWidgetItem({name_of(g.name), g.states.empty() ? QStringLiteral("no blind") : open_share(g.name)});
+        auto* item = new QTreeWidgetItem(
+            {language::words(g.name), g.states.empty() ? QObject::tr("no blind") : open_share(g.name)});
         item->setTextAlignment(1, Qt::AlignRight | Qt::AlignVCenter);
         QStringList ids;
         for (const auto& id : g.openings) ids << name_of(id);
-        item->setToolTip(0, QStringLiteral("%1%2: %3")
-                                .arg(name_of(g.name),
-                                     g.id.empty() ? QStringLiteral(", formed by itself") : QStringLiteral(", by hand"),
-                                     ids.join(QStringLiteral(", "))));
-        item->setToolTip(1, QStringLiteral("Share of the daylit hours in which its blinds are open"));
+        item->setToolTip(
+            0, QStringLiteral("%1%2: %3")
+                   .arg(name_of(g.name), g.id.empty() ? QObject::tr(", formed by itself") : QObject::tr(", by hand"),
+                        ids.join(QStringLiteral(", "))));
+        item->setToolTip(1, QObject::tr("Share of the daylit hours in which its blinds are open"));
         tree->addTopLevelItem(item);
         if (g.name == chosen_) tree->setCurrentItem(item);
     }
     const auto windows = [this](const QTreeWidgetItem* item) {
         std::set<Id> ids;
         for (const auto& g : groups_)
-            if (item != nullptr && name_of(g.name) == item->text(0)) ids.insert(g.openings.begin(), g.openings.end());
+            if (item != nullptr && language::words(g.name) == item->text(0))
+                ids.insert(g.openings.begin(), g.openings.end());
         return ids;
     };
     connect(tree, &QTreeWidget::itemEntered, this,
@@ -317,9 +321,9 @@ void UsePanel::add_blinds(QVBoxLayout& column) {
     });
     column.addWidget(tree);
     auto* form = new_form(column);
-    add_button(*form, QStringLiteral("Group the selected windows"), "group-windows", [this] {
+    add_button(*form, QObject::tr("Group the selected windows"), "group-windows", [this] {
         group_selected();
-    })->setToolTip(QStringLiteral("Select windows on the sheet (Shift adds): their blinds then move together"));
+    })->setToolTip(QObject::tr("Select windows on the sheet (Shift adds): their blinds then move together"));
     // The control of a group by hand is its own; all others share the option's.
     const bool by_hand = shown != nullptr && !shown->id.empty();
     if (by_hand) {
@@ -331,27 +335,27 @@ void UsePanel::add_blinds(QVBoxLayout& column) {
         };
         add_name(*form, shown->name, [this, change](const std::string& name) {
             chosen_ = name;
-            change(QStringLiteral("Rename group"), [&](WindowGroup& g) { g.name = name; });
+            change(QObject::tr("Rename group"), [&](WindowGroup& g) { g.name = name; });
         });
         add_control(*form, shown->control, QStringLiteral("group"),
                     [change](const std::function<void(BlindControl&)>& how) {
-                        change(QStringLiteral("Blinds"), [&](WindowGroup& g) { how(g.control); });
+                        change(QObject::tr("Blinds"), [&](WindowGroup& g) { how(g.control); });
                     });
-        add_button(*form, QStringLiteral("Dissolve this group"), "dissolve-group", [this, id] {
-            document_.edit_option(QStringLiteral("Dissolve group"), [&](Option& o) {
+        add_button(*form, QObject::tr("Dissolve this group"), "dissolve-group", [this, id] {
+            document_.edit_option(QObject::tr("Dissolve group"), [&](Option& o) {
                 std::erase_if(o.groups, [&](const WindowGroup& g) { return g.id == id; });
             });
         });
         return;
     }
-    form->addRow(
-        label(shown != nullptr
-                  ? QStringLiteral("%1 formed by itself. All such groups are worked alike:").arg(name_of(shown->name))
-                  : QStringLiteral("Groups that formed themselves are worked alike:"),
-              "small"));
+    form->addRow(label(
+        shown != nullptr
+            ? QObject::tr("%1 formed by itself. All such groups are worked alike:").arg(language::words(shown->name))
+            : QObject::tr("Groups that formed themselves are worked alike:"),
+        "small"));
     add_control(*form, document_.option().control, QStringLiteral("all"),
                 [this](const std::function<void(BlindControl&)>& how) {
-                    document_.edit_option(QStringLiteral("Blinds"), [&](Option& o) { how(o.control); });
+                    document_.edit_option(QObject::tr("Blinds"), [&](Option& o) { how(o.control); });
                 });
 }
 
@@ -360,10 +364,10 @@ void UsePanel::add_control(QFormLayout& form, const BlindControl& c, const QStri
     using Kind = BlindControl::Kind;
     auto* kind = new QComboBox;
     kind->setObjectName(QStringLiteral("control-") + key);
-    kind->setAccessibleName(QStringLiteral("Blinds are"));
+    kind->setAccessibleName(QObject::tr("Blinds are"));
     for (const Kind k : {Kind::open, Kind::closed, Kind::schedule, Kind::direct_sun, Kind::plane_lux, Kind::window_lux,
                          Kind::window_irradiance})
-        kind->addItem(QString::fromUtf8(control_name(k)), static_cast<int>(k));
+        kind->addItem(language::words(control_name(k)), static_cast<int>(k));
     kind->setCurrentIndex(kind->findData(static_cast<int>(c.kind)));
     kind->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
     kind->setMinimumContentsLength(10);
@@ -376,10 +380,9 @@ void UsePanel::add_control(QFormLayout& form, const BlindControl& c, const QStri
             if (k == Kind::window_lux) b.limit = 25000;
         });
     });
-    form.addRow(QStringLiteral("Closed"), kind);
+    form.addRow(QObject::tr("Closed"), kind);
     if (c.kind == Kind::plane_lux || c.kind == Kind::window_lux || c.kind == Kind::window_irradiance)
-        add_number(form,
-                   c.kind == Kind::window_irradiance ? QStringLiteral("Above, W/m\u00b2") : QStringLiteral("Above, lx"),
+        add_number(form, c.kind == Kind::window_irradiance ? QObject::tr("Above, W/m\u00b2") : QObject::tr("Above, lx"),
                    c.limit, Unit::plain,
                    [change](double v) { change([&](BlindControl& b) { b.limit = std::clamp(v, 0.0, 200000.0); }); });
     if (c.kind == Kind::schedule) {
@@ -394,29 +397,28 @@ void UsePanel::add_control(QFormLayout& form, const BlindControl& c, const QStri
                     b.to = read->to;
                 });
         });
-        form.addRow(QStringLiteral("Hours"), hours);
-        add_number(form, QStringLiteral("From month"), c.month_from, Unit::plain,
+        form.addRow(QObject::tr("Hours"), hours);
+        add_number(form, QObject::tr("From month"), c.month_from, Unit::plain,
                    [change](double v) { change([&](BlindControl& b) { b.month_from = whole_number(v, 1, 12); }); });
-        add_number(form, QStringLiteral("To month"), c.month_to, Unit::plain,
+        add_number(form, QObject::tr("To month"), c.month_to, Unit::plain,
                    [change](double v) { change([&](BlindControl& b) { b.month_to = whole_number(v, 1, 12); }); });
     }
     auto* states = new QComboBox;
     states->setObjectName(QStringLiteral("states-") + key);
-    states->setAccessibleName(QStringLiteral("Blinds"));
+    states->setAccessibleName(QObject::tr("Blinds"));
     states->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
     states->setMinimumContentsLength(10);
     states->setToolTip(
-        QStringLiteral("What hangs there, from the most open to the most closed: add a state, or take them all away "
-                       "for each window's own blind"));
+        QObject::tr("What hangs there, from the most open to the most closed: add a state, or take them all away "
+                    "for each window's own blind"));
     QStringList names;
     for (const Id& id : c.states)
         if (const auto* m = model::find(document_.project().materials, id)) names << name_of(m->name);
-    states->addItem(names.isEmpty() ? QStringLiteral("each window's own") : names.join(QStringLiteral(", then ")),
-                    QString());
-    if (!names.isEmpty()) states->addItem(QStringLiteral("each window's own"), QStringLiteral("*own"));
+    states->addItem(names.isEmpty() ? QObject::tr("each window's own") : names.join(QObject::tr(", then ")), QString());
+    if (!names.isEmpty()) states->addItem(QObject::tr("each window's own"), QStringLiteral("*own"));
     for (const auto& m : document_.project().materials)
         if (m.kind == Material::Kind::fabric || m.kind == Material::Kind::slats)
-            states->addItem((names.isEmpty() ? QStringLiteral("") : QStringLiteral("then ")) + name_of(m.name),
+            states->addItem((names.isEmpty() ? QStringLiteral("") : QObject::tr("then ")) + name_of(m.name),
                             name_of(m.id));
     connect(states, &QComboBox::activated, states, [states, change] {
         const QString data = states->currentData().toString();
@@ -428,10 +430,10 @@ void UsePanel::add_control(QFormLayout& form, const BlindControl& c, const QStri
                 b.states.push_back(data.toStdString());
         });
     });
-    form.addRow(QStringLiteral("Blind"), states);
-    add_flag(form, QString(), QStringLiteral("slats follow the sun"), c.tracks_sun, [change](bool on) {
+    form.addRow(QObject::tr("Blind"), states);
+    add_flag(form, QString(), QObject::tr("slats follow the sun"), c.tracks_sun, [change](bool on) {
         change([&](BlindControl& b) { b.tracks_sun = on; });
-    })->setToolTip(QStringLiteral("Slats are tilted just as far as keeps the direct sun out: five tilts are traced"));
+    })->setToolTip(QObject::tr("Slats are tilted just as far as keeps the direct sun out: five tilts are traced"));
 }
 
 void UsePanel::group_selected() {
@@ -439,15 +441,15 @@ void UsePanel::group_selected() {
     for (const auto& item : document_.selected())
         if (item.kind == Selection::Kind::opening || item.kind == Selection::Kind::rooflight)
             windows.push_back(item.id);
-    if (windows.empty()) return emit said(QStringLiteral("Select windows on the sheet first: click one, Shift adds"));
-    document_.edit_option(QStringLiteral("Group windows"), [&](Option& o) {
+    if (windows.empty()) return emit said(QObject::tr("Select windows on the sheet first: click one, Shift adds"));
+    document_.edit_option(QObject::tr("Group windows"), [&](Option& o) {
         for (auto& g : o.groups)
             std::erase_if(g.openings,
                           [&](const Id& id) { return std::find(windows.begin(), windows.end(), id) != windows.end(); });
         std::erase_if(o.groups, [](const WindowGroup& g) { return g.openings.empty(); });
         WindowGroup group;
         group.id = unused_id(o.groups, "group");
-        group.name = "Group " + std::to_string(o.groups.size() + 1);
+        group.name = QObject::tr("Group ").toStdString() + std::to_string(o.groups.size() + 1);
         group.openings = windows;
         group.control = o.control;
         chosen_ = group.name;
@@ -456,7 +458,7 @@ void UsePanel::group_selected() {
 }
 
 void UsePanel::add_lighting(QVBoxLayout& column) {
-    column.addWidget(label(QStringLiteral("Electric light"), "heading"));
+    column.addWidget(label(QObject::tr("Electric light"), "heading"));
     const Id in = room();
     const ReferencePlane* first = nullptr;
     for (const auto& plane : document_.option().planes) {
@@ -467,13 +469,13 @@ void UsePanel::add_lighting(QVBoxLayout& column) {
     }
     if (first == nullptr)
         return column.addWidget(
-            label(QStringLiteral("The room has no reference plane: electric light is told of one."), "small"));
+            label(QObject::tr("The room has no reference plane: electric light is told of one."), "small"));
     auto* form = new_form(column);
-    add_button(*form, QStringLiteral("Add electric light"), "add-lighting", [this, plane = first->id] {
-        document_.edit_option(QStringLiteral("Electric light"), [&](Option& o) {
+    add_button(*form, QObject::tr("Add electric light"), "add-lighting", [this, plane = first->id] {
+        document_.edit_option(QObject::tr("Electric light"), [&](Option& o) {
             Lighting l;
             l.id = unused_id(o.lighting, "light");
-            l.name = "Light " + std::to_string(o.lighting.size() + 1);
+            l.name = QObject::tr("Light ").toStdString() + std::to_string(o.lighting.size() + 1);
             l.plane = plane;
             l.target = question_of(document_.project(), Question::Kind::year).target;
             o.lighting.push_back(l);
@@ -486,46 +488,46 @@ void UsePanel::add_light(QVBoxLayout& column, const Lighting& l) {
     auto* form = new_form(column);
     const Id id = l.id;
     const auto change = [this, id](const std::function<void(Lighting&)>& how) {
-        document_.edit_option(QStringLiteral("Electric light"), [&](Option& o) {
+        document_.edit_option(QObject::tr("Electric light"), [&](Option& o) {
             if (auto* light = model::find(o.lighting, id)) how(*light);
         });
     };
     add_name(*form, l.name, [change](const std::string& name) { change([&](Lighting& x) { x.name = name; }); });
-    add_number(*form, QStringLiteral("Installed, W/m\u00b2"), l.power, Unit::plain, [change](double v) {
+    add_number(*form, QObject::tr("Installed, W/m\u00b2"), l.power, Unit::plain, [change](double v) {
         change([&](Lighting& x) { x.power = std::clamp(v, 0.0, 1000.0); });
     })->setObjectName(QStringLiteral("light-power"));
-    add_number(*form, QStringLiteral("Target, lx"), l.target, Unit::plain,
+    add_number(*form, QObject::tr("Target, lx"), l.target, Unit::plain,
                [change](double v) { change([&](Lighting& x) { x.target = std::clamp(v, 1.0, 100000.0); }); });
-    add_choice<Control>(*form, QStringLiteral("Switched"),
-                        {{"by hand", Control::manual},
-                         {"on and off", Control::switched},
-                         {"in steps", Control::stepped},
-                         {"dimmed", Control::dimmed}},
+    add_choice<Control>(*form, QObject::tr("Switched"),
+                        {{QT_TRANSLATE_NOOP("QObject", "by hand"), Control::manual},
+                         {QT_TRANSLATE_NOOP("QObject", "on and off"), Control::switched},
+                         {QT_TRANSLATE_NOOP("QObject", "in steps"), Control::stepped},
+                         {QT_TRANSLATE_NOOP("QObject", "dimmed"), Control::dimmed}},
                         l.control, [change](Control c) { change([&](Lighting& x) { x.control = c; }); });
     if (l.control == Control::stepped)
-        add_number(*form, QStringLiteral("Steps"), l.steps, Unit::plain,
+        add_number(*form, QObject::tr("Steps"), l.steps, Unit::plain,
                    [change](double v) { change([&](Lighting& x) { x.steps = whole_number(v, 1, 20); }); });
     if (l.control == Control::dimmed) {
-        add_number(*form, QStringLiteral("Least power"), l.least_power, Unit::percent,
+        add_number(*form, QObject::tr("Least power"), l.least_power, Unit::percent,
                    [change](double v) { change([&](Lighting& x) { x.least_power = std::clamp(v, 0.0, 1.0); }); });
-        add_number(*form, QStringLiteral("Least light"), l.least_light, Unit::percent,
+        add_number(*form, QObject::tr("Least light"), l.least_light, Unit::percent,
                    [change](double v) { change([&](Lighting& x) { x.least_light = std::clamp(v, 0.0, 1.0); }); });
     }
-    add_number(*form, QStringLiteral("Stand-by, W/m\u00b2"), l.stand_by, Unit::plain,
+    add_number(*form, QObject::tr("Stand-by, W/m\u00b2"), l.stand_by, Unit::plain,
                [change](double v) { change([&](Lighting& x) { x.stand_by = std::clamp(v, 0.0, 100.0); }); });
     const auto reading = kept_.year_reading(document_.option().id);
     if (reading != nullptr && reading->tables != nullptr)
         for (const auto& year : reading->tables->lighting)
             if (year.id == id)
                 form->addRow(
-                    label(QStringLiteral("%1 \u00b1 %2 kWh a year, %3 % less than always on. Sensor: %4.")
+                    label(QObject::tr("%1 \u00b1 %2 kWh a year, %L3 % less than always on. Sensor: %4.")
                               .arg(report::figure(year.kwh), report::error_figure((year.kwh_high - year.kwh_low) / 2))
                               .arg(100 * year.saved(), 0, 'f', 0)
-                              .arg(l.sensor_placed ? QStringLiteral("where it was placed")
-                                                   : QStringLiteral("where a tenth of the area is darker")),
+                              .arg(l.sensor_placed ? QObject::tr("where it was placed")
+                                                   : QObject::tr("where a tenth of the area is darker")),
                           "small"));
     const bool whole = l.area.empty();
-    add_button(*form, whole ? QStringLiteral("Only a part of the plane") : QStringLiteral("All of the plane again"),
+    add_button(*form, whole ? QObject::tr("Only a part of the plane") : QObject::tr("All of the plane again"),
                "light-area",
                [this, change, id, whole] {
                    if (whole)
@@ -533,13 +535,12 @@ void UsePanel::add_light(QVBoxLayout& column, const Lighting& l) {
                    else
                        change([](Lighting& x) { x.area.clear(); });
                })
-        ->setToolTip(QStringLiteral("Drag the part on the sheet: its points alone are lit, and set the light"));
+        ->setToolTip(QObject::tr("Drag the part on the sheet: its points alone are lit, and set the light"));
     // The point that is asked about is where the photosensor may go.
     const auto* place = reading != nullptr && reading->place && reading->place->point >= 0 ? &*reading->place : nullptr;
     auto* sensor = add_button(
         *form,
-        l.sensor_placed ? QStringLiteral("Sensor back to the dark tenth")
-                        : QStringLiteral("Sensor at the point asked about"),
+        l.sensor_placed ? QObject::tr("Sensor back to the dark tenth") : QObject::tr("Sensor at the point asked about"),
         "light-sensor", [this, change, on = l.sensor_placed] {
             const auto now = kept_.year_reading(document_.option().id);
             if (on) return change([](Lighting& x) { x.sensor_placed = false; });
@@ -551,9 +552,9 @@ void UsePanel::add_light(QVBoxLayout& column, const Lighting& l) {
             });
         });
     sensor->setEnabled(l.sensor_placed || place != nullptr);
-    sensor->setToolTip(QStringLiteral("Click a point of the map of the year first"));
-    add_button(*form, QStringLiteral("Remove electric light"), "remove-lighting", [this, id] {
-        document_.edit_option(QStringLiteral("Remove electric light"), [&](Option& o) {
+    sensor->setToolTip(QObject::tr("Click a point of the map of the year first"));
+    add_button(*form, QObject::tr("Remove electric light"), "remove-lighting", [this, id] {
+        document_.edit_option(QObject::tr("Remove electric light"), [&](Option& o) {
             std::erase_if(o.lighting, [&](const Lighting& x) { return x.id == id; });
         });
     });
@@ -567,7 +568,7 @@ Page use_page(Desktop& desktop) {
     QObject::connect(panel, &UsePanel::area_wanted, &desktop.sheet(), [&desktop](const model::Id& lighting) {
         desktop.sheet().tool<AreaTool>().take_up_for(lighting, AreaTool::Of::lighting);
     });
-    return {QStringLiteral("Use"), QStringLiteral("Occupied hours, targets, blinds and electric light"),
+    return {QObject::tr("Use"), QObject::tr("Occupied hours, targets, blinds and electric light"),
             on_desk(DeskKind::light), panel};
 }
 

@@ -8,7 +8,8 @@
 
 namespace wp::gui {
 
-inline constexpr const char* kDays[] = {"Mon", "Tue", "Wed", "Thu", "Fri", "Sat", "Sun"};
+/// Days of the week in names of objects.
+inline constexpr const char* kDayNames[] = {"mon", "tue", "wed", "thu", "fri", "sat", "sun"};
 
 inline QFormLayout* new_form(QVBoxLayout& column) {
     auto* form = new QFormLayout;

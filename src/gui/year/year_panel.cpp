@@ -10,6 +10,8 @@
 #include "gui/entry/rows.h"
 #include "gui/look/figure_table.h"
 #include "gui/look/look.h"
+#include "language/dates.h"
+#include "language/words.h"
 #include "question/ask.h"
 #include "rule/data.h"
 
@@ -34,8 +36,8 @@ const RoomFigure* room_figure(const std::vector<RoomFigure>& figures, const std:
 QString words(const RoomFigure& f) {
     const double half = (f.high - f.low) / 2;
     return half > 0 ? QStringLiteral("%1 \u00b1 %2 %3")
-                          .arg(report::figure(f.value), report::error_figure(half), name_of(f.unit))
-                    : QStringLiteral("%1 %2").arg(report::figure(f.value), name_of(f.unit));
+                          .arg(report::figure(f.value), report::error_figure(half), language::words(f.unit))
+                    : QStringLiteral("%1 %2").arg(report::figure(f.value), language::words(f.unit));
 }
 
 // Sorted by number, not by word.
@@ -72,7 +74,7 @@ QTableWidget* table(const char* name, const QString& title, const QStringList& h
 YearPanel::YearPanel(Document& document, const KeptAnswers& kept, Asker& asker, QWidget* parent)
     : QWidget(parent), document_(document), kept_(kept), asker_(asker) {
     setObjectName(QStringLiteral("year-page"));
-    setAccessibleName(QStringLiteral("Year"));
+    setAccessibleName(QObject::tr("Year"));
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(space::small, space::small, space::small, space::small);
     column->setSpacing(space::small);
@@ -85,16 +87,16 @@ YearPanel::YearPanel(Document& document, const KeptAnswers& kept, Asker& asker, 
     inner->setContentsMargins(0, 0, 0, 0);
     inner->setSpacing(space::tight);
     auto* row = new QHBoxLayout;
-    auto* blinds = new QLabel(QStringLiteral("Blinds"));
+    auto* blinds = new QLabel(QObject::tr("Blinds"));
     blinds->setProperty("role", QStringLiteral("small"));
     row->addWidget(blinds);
     operation_ = new QComboBox;
     operation_->setObjectName(QStringLiteral("operation"));
-    operation_->setAccessibleName(QStringLiteral("Blinds"));
-    operation_->setToolTip(QStringLiteral("How blinds are worked in all figures that do not say so themselves"));
-    operation_->addItem(QStringLiteral("as their groups say"), static_cast<int>(Operation::control));
-    operation_->addItem(QStringLiteral("by the rule of LM-83"), static_cast<int>(Operation::lm83));
-    operation_->addItem(QStringLiteral("open all the time"), static_cast<int>(Operation::open));
+    operation_->setAccessibleName(QObject::tr("Blinds"));
+    operation_->setToolTip(QObject::tr("How blinds are worked in all figures that do not say so themselves"));
+    operation_->addItem(QObject::tr("as their groups say"), static_cast<int>(Operation::control));
+    operation_->addItem(QObject::tr("by the rule of LM-83"), static_cast<int>(Operation::lm83));
+    operation_->addItem(QObject::tr("open all the time"), static_cast<int>(Operation::open));
     connect(operation_, &QComboBox::activated, this, [this] {
         YearWish wish = asker_.wish();
         wish.operation = static_cast<Operation>(operation_->currentData().toInt());
@@ -104,16 +106,14 @@ YearPanel::YearPanel(Document& document, const KeptAnswers& kept, Asker& asker, 
     inner->addLayout(row);
     auto* months = new QHBoxLayout;
     months->setSpacing(0);
-    static constexpr const char* names[] = {"Jan", "Feb", "Mar", "Apr", "May", "Jun",
-                                            "Jul", "Aug", "Sep", "Oct", "Nov", "Dec"};
     for (int m = 0; m < 12; ++m) {
         auto* button = months_[static_cast<size_t>(m)] = new QToolButton;
-        button->setText(QString::fromLatin1(names[m]).left(1));
+        button->setText(language::month_short(m + 1).left(1));
         button->setCheckable(true);
         button->setChecked(true);
         button->setObjectName(QStringLiteral("month-%1").arg(m + 1));
-        button->setAccessibleName(QString::fromLatin1(names[m]));
-        button->setToolTip(QStringLiteral("%1 counts").arg(QString::fromLatin1(names[m])));
+        button->setAccessibleName(language::month_short(m + 1));
+        button->setToolTip(QObject::tr("%1 counts").arg(language::month_short(m + 1)));
         button->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
         button->setMinimumWidth(18);
         button->setStyleSheet(QStringLiteral("padding: 4px 0px"));
@@ -121,8 +121,8 @@ YearPanel::YearPanel(Document& document, const KeptAnswers& kept, Asker& asker, 
         months->addWidget(button);
     }
     inner->addLayout(months);
-    rooms_ = table("year-rooms", QStringLiteral("Rooms"),
-                   {QStringLiteral("Room, in %"), QStringLiteral("DA"), QStringLiteral("sDA"), QStringLiteral("ASE")});
+    rooms_ = table("year-rooms", QObject::tr("Rooms"),
+                   {QObject::tr("Room, in %"), QStringLiteral("DA"), QStringLiteral("sDA"), QStringLiteral("ASE")});
     for (int c = 0; c < 3; ++c) {
         rooms_->horizontalHeaderItem(c + 1)->setToolTip(meaning_of(kColumns[c]));
         // Three digits below a short head: room for the names.
@@ -143,10 +143,10 @@ YearPanel::YearPanel(Document& document, const KeptAnswers& kept, Asker& asker, 
     heads->addWidget(title_, 1);
     pages_ = new QStackedWidget;
     auto* choice = new QButtonGroup(this);
-    for (const auto& [text, name, page] :
-         {std::tuple{"Figures", "year-show-figures", 0}, std::tuple{"Hours", "year-show-hours", 1}}) {
+    for (const auto& [text, name, page] : {std::tuple{QT_TRANSLATE_NOOP("QObject", "Figures"), "year-show-figures", 0},
+                                           std::tuple{QT_TRANSLATE_NOOP("QObject", "Hours"), "year-show-hours", 1}}) {
         auto* button = new QToolButton;
-        button->setText(QString::fromLatin1(text));
+        button->setText(language::words(text));
         button->setObjectName(QString::fromLatin1(name));
         button->setCheckable(true);
         button->setChecked(page == 0);
@@ -171,13 +171,13 @@ QWidget* YearPanel::figures_page() {
     auto* column = new QVBoxLayout(page);
     column->setContentsMargins(0, 0, 0, 0);
     column->setSpacing(space::tight);
-    figures_ = table("year-figures", QStringLiteral("Figures of the room"),
-                     {QStringLiteral("Figure"), QStringLiteral("Value, 95 %")});
+    figures_ =
+        table("year-figures", QObject::tr("Figures of the room"), {QObject::tr("Figure"), QObject::tr("Value, 95 %")});
     connect(figures_, &QTableWidget::itemSelectionChanged, this, &YearPanel::explain);
     column->addWidget(figures_, 1);
     explained_ = new QTextBrowser;
     explained_->setObjectName(QStringLiteral("year-explained"));
-    explained_->setAccessibleName(QStringLiteral("What the figure means"));
+    explained_->setAccessibleName(QObject::tr("What the figure means"));
     explained_->setFrameShape(QFrame::NoFrame);
     explained_->setProperty("role", QStringLiteral("small"));
     explained_->setFixedHeight(86);
@@ -196,13 +196,13 @@ QWidget* YearPanel::hours_page() {
     column->addWidget(failing_);
     hours_of_ = new QComboBox;
     hours_of_->setObjectName(QStringLiteral("hours-of"));
-    hours_of_->setAccessibleName(QStringLiteral("Which hours"));
-    hours_of_->addItems({QStringLiteral("The least and the most light"), QStringLiteral("No blind keeps the sun out")});
+    hours_of_->setAccessibleName(QObject::tr("Which hours"));
+    hours_of_->addItems({QObject::tr("The least and the most light"), QObject::tr("No blind keeps the sun out")});
     connect(hours_of_, &QComboBox::activated, this, &YearPanel::refresh);
     column->addWidget(hours_of_);
     hours_ = new QTreeWidget;
     hours_->setObjectName(QStringLiteral("year-hours"));
-    hours_->setAccessibleName(QStringLiteral("Hours of the room"));
+    hours_->setAccessibleName(QObject::tr("Hours of the room"));
     hours_->setRootIsDecorated(false);
     hours_->setUniformRowHeights(true);
     hours_->setColumnCount(4);
@@ -210,7 +210,7 @@ QWidget* YearPanel::hours_page() {
     hours_->header()->setStretchLastSection(false);
     hours_->header()->setSectionResizeMode(QHeaderView::ResizeToContents);
     hours_->header()->setSectionResizeMode(0, QHeaderView::Stretch);
-    hours_->setToolTip(QStringLiteral("Click an hour: its light comes onto the sheet"));
+    hours_->setToolTip(QObject::tr("Click an hour: its light comes onto the sheet"));
     connect(hours_, &QTreeWidget::itemClicked, this, [this](QTreeWidgetItem* item, int at) {
         const QVariant hour = item->data(at < 2 ? 0 : 2, kHour);
         if (!hour.isValid()) return;
@@ -229,11 +229,11 @@ void YearPanel::showEvent(QShowEvent* event) {
 QString YearPanel::meaning_of(const std::string& figure) {
     const auto* of = rule::usual_values().find(figure);
     if (of == nullptr) return {};
-    QString text = name_of(of->definition);
+    QString text = language::words(of->definition);
     for (const auto& v : of->values)
         text += QStringLiteral("\n%1 %2: %3 (%4)")
                     .arg(v.value)
-                    .arg(name_of(of->unit), name_of(v.meaning), name_of(v.source));
+                    .arg(language::words(of->unit), language::words(v.meaning), language::words(v.source));
     return text;
 }
 
@@ -261,9 +261,9 @@ void YearPanel::refresh() {
     body_->setVisible(reading != nullptr);
     if (reading == nullptr)
         return empty_->setText(
-            running ? QStringLiteral("The year is being traced: its progress is below. All else may go on meanwhile.")
-                    : QStringLiteral("No year yet. Press Run the year (Y): light is traced once; after that hours, "
-                                     "glass, dirt, blinds and targets change without waiting."));
+            running ? QObject::tr("The year is being traced: its progress is below. All else may go on meanwhile.")
+                    : QObject::tr("No year yet. Press Run the year (Y): light is traced once; after that hours, "
+                                  "glass, dirt, blinds and targets change without waiting."));
     filling_ = true;
     if (reading->tables != nullptr) {
         fill_rooms(*reading);
@@ -281,15 +281,15 @@ void YearPanel::fill_rooms(const YearReading& reading) {
     const auto names = question::plane_names(document_.option(), planes);
     for (size_t p = 0; p < reading.tables->rooms.size(); ++p) {
         const int row = static_cast<int>(p);
-        auto* name = new QTableWidgetItem(name_of(names[p]));
+        auto* name = new QTableWidgetItem(language::words(names[p]));
         name->setToolTip(name->text());
         name->setData(Qt::UserRole, name_of(planes[p].room));
         rooms_->setItem(row, 0, name);
         for (int c = 0; c < 3; ++c) {
             const auto* f = room_figure(reading.tables->rooms[p], kColumns[c]);
             if (f == nullptr) continue;
-            auto* item = new NumberItem(QString::number(f->value, 'f', 0), f->value);
-            item->setToolTip(QStringLiteral("%1: %2\n%3").arg(name_of(f->name), words(*f), meaning_of(f->id)));
+            auto* item = new NumberItem(language::number(f->value, 'f', 0), f->value);
+            item->setToolTip(QStringLiteral("%1: %2\n%3").arg(language::words(f->name), words(*f), meaning_of(f->id)));
             rooms_->setItem(row, c + 1, item);
         }
     }
@@ -301,21 +301,21 @@ void YearPanel::fill_rooms(const YearReading& reading) {
 void YearPanel::fill_figures(const YearReading& reading) {
     if (!reading.place) return;
     const auto& plane = reading.answer->planes[reading.place->plane].plane;
-    title_->setText(name_of(question::plane_names(document_.option(), {plane})[0]));
+    title_->setText(language::words(question::plane_names(document_.option(), {plane})[0]));
     const auto& list = reading.tables->rooms[reading.place->plane];
     figures_->setRowCount(static_cast<int>(list.size()));
     for (size_t i = 0; i < list.size(); ++i) {
-        auto* name = new QTableWidgetItem(name_of(list[i].name));
+        auto* name = new QTableWidgetItem(language::words(list[i].name));
         auto* value = new QTableWidgetItem(words(list[i]));
         value->setTextAlignment(Qt::AlignRight | Qt::AlignVCenter);
         const QString band =
             list[i].high > list[i].low
-                ? QStringLiteral("\n95 %: %1 to %2 %3")
-                      .arg(report::figure(list[i].low), report::figure(list[i].high), name_of(list[i].unit))
-                : QStringLiteral("\nNothing is sampled here: exact for these hours");
+                ? QObject::tr("\n95 %: %1 to %2 %3")
+                      .arg(report::figure(list[i].low), report::figure(list[i].high), language::words(list[i].unit))
+                : QObject::tr("\nNothing is sampled here: exact for these hours");
         name->setData(Qt::UserRole, name_of(list[i].id));
         for (auto* item : {name, value})
-            item->setToolTip(name_of(list[i].name) + QStringLiteral("\n") + meaning_of(list[i].id) + band);
+            item->setToolTip(language::words(list[i].name) + QStringLiteral("\n") + meaning_of(list[i].id) + band);
         figures_->setItem(static_cast<int>(i), 0, name);
         figures_->setItem(static_cast<int>(i), 1, value);
     }
@@ -326,36 +326,35 @@ void YearPanel::explain() {
     const auto* item = figures_->currentRow() >= 0 ? figures_->item(figures_->currentRow(), 0) : nullptr;
     explained_->setPlainText(item != nullptr
                                  ? meaning_of(item->data(Qt::UserRole).toString().toStdString())
-                                 : QStringLiteral("Choose a figure: here stands what it means and what is usual."));
+                                 : QObject::tr("Choose a figure: here stands what it means and what is usual."));
 }
 
 void YearPanel::fill_hours(const YearReading& reading) {
     const auto& tables = *reading.tables;
-    failing_->setText(
-        QStringLiteral("In %1 of %2 occupied hours less than half of it has %3 lx.%4")
-            .arg(tables.failing)
-            .arg(tables.counted)
-            .arg(reading.use.limits.target)
-            .arg(tables.unmet.empty()
-                     ? QString()
-                     : QStringLiteral(" In %1 hours no blind keeps the sun out.").arg(tables.unmet.size())));
+    failing_->setText(QObject::tr("In %1 of %2 occupied hours less than half of it has %3 lx.%4")
+                          .arg(tables.failing)
+                          .arg(tables.counted)
+                          .arg(reading.use.limits.target)
+                          .arg(tables.unmet.empty()
+                                   ? QString()
+                                   : QObject::tr(" In %1 hours no blind keeps the sun out.").arg(tables.unmet.size())));
     failing_->setToolTip(
-        QStringLiteral("No state of its window groups keeps 1000 lx of direct sun from more than 2 % of its points: "
-                       "the rule of LM-83 cannot be met then"));
+        QObject::tr("No state of its window groups keeps 1000 lx of direct sun from more than 2 % of its points: "
+                    "the rule of LM-83 cannot be met then"));
     const bool unmet = hours_of_->currentIndex() == 1;
-    hours_->setHeaderLabels(unmet ? QStringList{QStringLiteral("Hour"), QStringLiteral("Area"), QStringLiteral("Hour"),
-                                                QStringLiteral("Area")}
-                                  : QStringList{QStringLiteral("Least light"), QStringLiteral("Area"),
-                                                QStringLiteral("Most light"), QStringLiteral("Area")});
-    hours_->headerItem()->setToolTip(1, QStringLiteral("Share of the room that has the target"));
+    hours_->setHeaderLabels(
+        unmet ? QStringList{QObject::tr("Hour"), QObject::tr("Area"), QObject::tr("Hour"), QObject::tr("Area")}
+              : QStringList{QObject::tr("Least light"), QObject::tr("Area"), QObject::tr("Most light"),
+                            QObject::tr("Area")});
+    hours_->headerItem()->setToolTip(1, QObject::tr("Share of the room that has the target"));
     hours_->clear();
     const auto& left = unmet ? tables.unmet : tables.worst;
     const size_t rows = unmet ? (left.size() + 1) / 2 : left.size();
     for (size_t i = 0; i < rows; ++i) {
         auto* item = new QTreeWidgetItem;
         const auto put = [&](int column, const YearTables::HourOf& hour) {
-            item->setText(column, name_of(climate::text(climate::moment_of(hour.hour / 24, hour.hour % 24))));
-            item->setText(column + 1, QStringLiteral("%1 %").arg(100 * hour.share, 0, 'f', 0));
+            item->setText(column, language::text(climate::moment_of(hour.hour / 24, hour.hour % 24)));
+            item->setText(column + 1, QStringLiteral("%L1 %").arg(100 * hour.share, 0, 'f', 0));
             item->setTextAlignment(column + 1, Qt::AlignRight | Qt::AlignVCenter);
             item->setData(column, kHour, hour.hour);
         };
@@ -392,7 +391,7 @@ void colour_strip(Desktop& desktop, StripOf of) {
     desktop.asker().wish_year(wish);
     desktop.strip().show_strip_of(of);
     if (of != StripOf::outdoor && desktop.answers().year_reading(desktop.document().option().id) == nullptr)
-        desktop.say(QStringLiteral("The strip shows this once the year has run: press Y"));
+        desktop.say(QObject::tr("The strip shows this once the year has run: press Y"));
 }
 
 }  // namespace
@@ -403,7 +402,7 @@ Page year_page(Desktop& desktop) {
     QObject::connect(&desktop.sheet(), &Sheet::place_read, panel, [&desktop](Vec2 at) { ask_year_at(desktop, at); });
     QObject::connect(&desktop.strip(), &YearStrip::strip_wanted, panel,
                      [&desktop](StripOf of) { colour_strip(desktop, of); });
-    return {QStringLiteral("Year"), QStringLiteral("Figures of the year for the room or point that is asked about"),
+    return {QObject::tr("Year"), QObject::tr("Figures of the year for the room or point that is asked about"),
             on_desk(DeskKind::light), panel};
 }
 

@@ -14,6 +14,8 @@
 #include "gui/entry/rows.h"
 #include "gui/look/look.h"
 #include "gui/year/year_panel.h"
+#include "language/dates.h"
+#include "language/words.h"
 #include "question/ask.h"
 #include "question/year_over_time.h"
 #include "report/pictures.h"
@@ -22,7 +24,6 @@ namespace wp::gui {
 
 namespace {
 
-constexpr const char* kMonths[] = {"J", "F", "M", "A", "M", "J", "J", "A", "S", "O", "N", "D"};
 constexpr double kTabs = 40;
 
 void set_size(QPainter& painter, int pixels, bool bold = false) {
@@ -61,7 +62,7 @@ void grid(QPainter& painter, QRectF r, double top, const report::Ink& ink) {
 YearView::YearView(Document& document, const KeptAnswers& kept, Asker& asker, QWidget* parent)
     : QWidget(parent), document_(document), kept_(kept), asker_(asker), pages_(new QButtonGroup(this)) {
     setObjectName(QStringLiteral("year-view"));
-    setAccessibleName(QStringLiteral("A year in charts"));
+    setAccessibleName(QObject::tr("A year in charts"));
     setMinimumSize(260, 240);
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(space::small, space::tight, space::small, 0);
@@ -69,13 +70,17 @@ YearView::YearView(Document& document, const KeptAnswers& kept, Asker& asker, QW
     row->setSpacing(space::tight);
     int i = 0;
     for (const auto& [name, tip] :
-         {std::pair{"Daylight", "Typical days, how often how much, and what it is made of"},
-          {"Sun on glass",
-           "Irradiance on and behind the panes of the selected room: what a choice made for light costs in summer"},
-          {"Electric", "What electric light takes beside daylight"}}) {
+         {std::pair{QT_TRANSLATE_NOOP("QObject", "Daylight"),
+                    QT_TRANSLATE_NOOP("QObject", "Typical days, how often how much, and what it is made of")},
+          {QT_TRANSLATE_NOOP("QObject", "Sun on glass"),
+           QT_TRANSLATE_NOOP("QObject",
+                             "Irradiance on and behind the panes of the selected room: what a choice made for light "
+                             "costs in summer")},
+          {QT_TRANSLATE_NOOP("QObject", "Electric"),
+           QT_TRANSLATE_NOOP("QObject", "What electric light takes beside daylight")}}) {
         auto* button = new QToolButton;
-        button->setText(QString::fromLatin1(name));
-        button->setToolTip(QString::fromLatin1(tip));
+        button->setText(language::words(name));
+        button->setToolTip(language::words(tip));
         button->setCheckable(true);
         button->setChecked(i == 0);
         button->setObjectName(QStringLiteral("year-view-%1").arg(i));
@@ -99,9 +104,9 @@ void YearView::show_page(Page page) {
 
 QString YearView::subject(const YearReading& reading) const {
     if (!reading.place) return {};
-    const auto name =
-        name_of(question::plane_names(document_.option(), {reading.answer->planes[reading.place->plane].plane})[0]);
-    return reading.place->point < 0 ? name : QStringLiteral("A point of %1").arg(name);
+    const auto name = language::words(
+        question::plane_names(document_.option(), {reading.answer->planes[reading.place->plane].plane})[0]);
+    return reading.place->point < 0 ? name : QObject::tr("A point of %1").arg(name);
 }
 
 void YearView::paintEvent(QPaintEvent*) {
@@ -118,12 +123,12 @@ void YearView::paint(QPainter& painter, QRectF box, const report::Ink& ink) cons
         set_size(painter, type::body);
         painter.drawText(
             box, Qt::AlignTop | Qt::AlignLeft | Qt::TextWordWrap,
-            QStringLiteral("No year yet: press Run the year (Y). Then click a point of the map to see its year."));
+            QObject::tr("No year yet: press Run the year (Y). Then click a point of the map to see its year."));
         return;
     }
     if (page_ == Page::light) paint_light(painter, box, ink, *reading);
     if (page_ != Page::light && reading->tables == nullptr)
-        return painter.drawText(box, Qt::AlignTop | Qt::AlignLeft, QStringLiteral("Being computed\u2026"));
+        return painter.drawText(box, Qt::AlignTop | Qt::AlignLeft, QObject::tr("Being computed\u2026"));
     if (page_ == Page::glass) paint_glass(painter, box, ink, *reading);
     if (page_ == Page::electric) paint_electric(painter, box, ink, *reading);
 }
@@ -133,7 +138,7 @@ void YearView::paint_light(QPainter& painter, QRectF box, const report::Ink& ink
     const double third = (box.height() - 66) / 3;
     // Typical days: twelve small days side by side, occupied hours shaded.
     QRectF days = QRectF(box.left(), box.top(), box.width(), third + 22);
-    title(painter, days, ink, subject(reading), QStringLiteral("typical day of each month, lx"));
+    title(painter, days, ink, subject(reading), QObject::tr("typical day of each month, lx"));
     QRectF r = days.adjusted(54, 4, -4, -18);
     const auto typical = question::typical_days(place.lux);
     double most = 1;
@@ -155,7 +160,7 @@ void YearView::paint_light(QPainter& painter, QRectF box, const report::Ink& ink
         painter.setPen(ink.ink);
         set_size(painter, type::small);
         painter.drawText(QRectF(r.left() + static_cast<double>(m) * w, r.bottom() + 2, w, 14), Qt::AlignCenter,
-                         QString::fromLatin1(kMonths[m]));
+                         language::month(m + 1).left(1));
     }
     painter.setBrush(Qt::NoBrush);
     const double target = reading.use.limits.target;
@@ -166,8 +171,8 @@ void YearView::paint_light(QPainter& painter, QRectF box, const report::Ink& ink
     }
     // How often how much.
     QRectF curve = QRectF(box.left(), days.bottom() + 8, box.width(), third + 22);
-    title(painter, curve, ink, QStringLiteral("How often how much"),
-          QStringLiteral("% of the occupied hours with at least so many lux"));
+    title(painter, curve, ink, QObject::tr("How often how much"),
+          QObject::tr("% of the occupied hours with at least so many lux"));
     r = curve.adjusted(54, 4, -4, -18);
     const auto hours = question::in_months(reading.use.hours[place.plane], reading.wish.months);
     std::vector<double> sorted;
@@ -208,21 +213,21 @@ void YearView::paint_light(QPainter& painter, QRectF box, const report::Ink& ink
     painter.setPen(ink.ink);
     for (const double lux : {10.0, 100.0, 1000.0, 10000.0})
         painter.drawText(QRectF(x_of(lux) - 40, r.bottom() + 2, 80, 14), lux == high ? Qt::AlignLeft : Qt::AlignCenter,
-                         lux == high ? QString() : QStringLiteral("%1 lx").arg(lux));
+                         lux == high ? QString() : QObject::tr("%1 lx").arg(lux));
     // What it is made of.
     QRectF parts = QRectF(box.left(), curve.bottom() + 8, box.width(), third + 22);
-    title(painter, parts, ink, QStringLiteral("Made of"),
-          QStringLiteral("mean %1 lx in the occupied hours").arg(report::figure(place.shares.total)));
+    title(painter, parts, ink, QObject::tr("Made of"),
+          QObject::tr("mean %1 lx in the occupied hours").arg(report::figure(place.shares.total)));
     const auto& s = place.shares;
-    std::vector<std::pair<QString, double>> rows{{QStringLiteral("direct sun"), s.sun},
-                                                 {QStringLiteral("sky, straight"), s.sky},
-                                                 {QStringLiteral("inside, reflected"), s.inside},
-                                                 {QStringLiteral("via the ground"), s.ground},
-                                                 {QStringLiteral("off facades and trees"), s.outdoors}};
+    std::vector<std::pair<QString, double>> rows{{QObject::tr("direct sun"), s.sun},
+                                                 {QObject::tr("sky, straight"), s.sky},
+                                                 {QObject::tr("inside, reflected"), s.inside},
+                                                 {QObject::tr("via the ground"), s.ground},
+                                                 {QObject::tr("off facades and trees"), s.outdoors}};
     std::vector<std::pair<QString, double>> windows;
     for (const auto& window : s.windows)
         if (windows.size() < rows.size())
-            windows.emplace_back(window.id.empty() ? QStringLiteral("past windows") : name_of(window.id), window.lux);
+            windows.emplace_back(window.id.empty() ? QObject::tr("past windows") : name_of(window.id), window.lux);
     const double half = parts.width() / 2;
     for (const auto& [list, left] : {std::pair{&rows, parts.left()}, {&windows, parts.left() + half + 6}})
         for (size_t i = 0; i < list->size(); ++i) {
@@ -233,7 +238,7 @@ void YearView::paint_light(QPainter& painter, QRectF box, const report::Ink& ink
             painter.setPen(ink.ink);
             painter.drawText(line, Qt::AlignLeft | Qt::AlignVCenter, (*list)[i].first);
             painter.drawText(line, Qt::AlignRight | Qt::AlignVCenter,
-                             QStringLiteral("%1 %").arg(100 * share, 0, 'f', share < 0.0995 ? 1 : 0));
+                             QStringLiteral("%L1 %").arg(100 * share, 0, 'f', share < 0.0995 ? 1 : 0));
         }
 }
 
@@ -258,7 +263,7 @@ void draw_months(QPainter& painter, QRectF r, const std::vector<Bars>& bars, dou
         }
         painter.setPen(ink.ink);
         painter.drawText(QRectF(r.left() + static_cast<double>(m) * w, r.bottom() + 2, w, 14), Qt::AlignCenter,
-                         QString::fromLatin1(kMonths[m]));
+                         language::month(m + 1).left(1));
     }
 }
 
@@ -277,7 +282,7 @@ void YearView::paint_glass(QPainter& painter, QRectF box, const report::Ink& ink
     std::vector<model::Id> of_room;
     for (const auto& group : reading.answer->groups)
         if (group.room == room) of_room.insert(of_room.end(), group.openings.begin(), group.openings.end());
-    Bars on{QStringLiteral("on the panes"), {}, kOn}, through{QStringLiteral("behind them"), {}, kThrough};
+    Bars on{QObject::tr("on the panes"), {}, kOn}, through{QObject::tr("behind them"), {}, kThrough};
     struct Line {
         QString name;
         double area, on, through;
@@ -300,10 +305,10 @@ void YearView::paint_glass(QPainter& painter, QRectF box, const report::Ink& ink
     }
     const auto place = model::find_room(document_.option(), room);
     title(painter, box, ink, place ? name_of(place.room->name) : QString(),
-          QStringLiteral("solar irradiation of its glass by month, kWh"));
+          QObject::tr("solar irradiation of its glass by month, kWh"));
     if (lines.empty()) {
         painter.drawText(box, Qt::AlignTop | Qt::AlignLeft | Qt::TextWordWrap,
-                         QStringLiteral("This room has no glass of its own to the open."));
+                         QObject::tr("This room has no glass of its own to the open."));
         return;
     }
     const QRectF r = QRectF(box.left() + 54, box.top() + 4, box.width() - 58, box.height() * 0.42);
@@ -326,33 +331,32 @@ void YearView::paint_glass(QPainter& painter, QRectF box, const report::Ink& ink
         }
         y += 17;
     };
-    row({QStringLiteral("Window"), QStringLiteral("glass, m\u00b2"), QStringLiteral("on, kWh a year"),
-         QStringLiteral("behind")},
+    row({QObject::tr("Window"), QObject::tr("glass, m\u00b2"), QObject::tr("on, kWh a year"), QObject::tr("behind")},
         true);
     bool unknown = false;
     size_t shown = 0;
     for (const auto& l : lines) {
         if (y > box.bottom() - 51) {
-            row({QStringLiteral("and %1 more").arg(lines.size() - shown), QString(), QString(), QString()}, false);
+            row({QObject::tr("and %1 more").arg(lines.size() - shown), QString(), QString(), QString()}, false);
             break;
         }
         ++shown;
-        row({l.name + (l.known ? QString() : QStringLiteral(" *")), QString::number(l.area, 'f', 2),
-             QString::number(l.on, 'f', 0), QString::number(l.through, 'f', 0)},
+        row({l.name + (l.known ? QString() : QStringLiteral(" *")), language::number(l.area, 'f', 2),
+             language::number(l.on, 'f', 0), language::number(l.through, 'f', 0)},
             false);
         unknown = unknown || !l.known;
     }
     if (unknown)
         painter.drawText(
             QRectF(box.left(), box.bottom() - 32, box.width(), 32), Qt::AlignLeft | Qt::AlignTop | Qt::TextWordWrap,
-            QStringLiteral("* no solar factor is given for its glazing: its visible transmittance stands in."));
+            QObject::tr("* no solar factor is given for its glazing: its visible transmittance stands in."));
 }
 
 void YearView::paint_electric(QPainter& painter, QRectF box, const report::Ink& ink, const YearReading& reading) const {
-    title(painter, box, ink, QStringLiteral("Electric light"), QStringLiteral("kWh by month"));
+    title(painter, box, ink, QObject::tr("Electric light"), QObject::tr("kWh by month"));
     if (reading.tables->lighting.empty()) {
         painter.drawText(box, Qt::AlignTop | Qt::AlignLeft | Qt::TextWordWrap,
-                         QStringLiteral("No electric light yet: give a room some on the page Use, on the right."));
+                         QObject::tr("No electric light yet: give a room some on the page Use, on the right."));
         return;
     }
     Bars sum{QStringLiteral("all"), {}, kThrough};
@@ -368,7 +372,7 @@ void YearView::paint_electric(QPainter& painter, QRectF box, const report::Ink& 
         painter.drawText(QRectF(box.left(), y, box.width(), 16), Qt::AlignLeft | Qt::AlignVCenter, name_of(l.name));
         set_size(painter, type::small);
         painter.drawText(QRectF(box.left(), y, box.width(), 16), Qt::AlignRight | Qt::AlignVCenter,
-                         QStringLiteral("%1%2 kWh a year, %3 % less than always on")
+                         QObject::tr("%1%2 kWh a year, %L3 % less than always on")
                              .arg(report::figure(l.kwh),
                                   l.kwh_high > l.kwh_low
                                       ? QStringLiteral(" \u00b1 ") + report::error_figure((l.kwh_high - l.kwh_low) / 2)
@@ -380,7 +384,7 @@ void YearView::paint_electric(QPainter& painter, QRectF box, const report::Ink& 
 
 Takeaway YearView::takeaway() const {
     Takeaway out;
-    out.title = QStringLiteral("A year");
+    out.title = QObject::tr("A year");
     out.size = {900, 900};
     out.paint = [this](QPainter& painter) {
         painter.setFont(report::page_font(12));
@@ -394,14 +398,14 @@ Takeaway YearView::takeaway() const {
 
 Page year_companion(Desktop& desktop) {
     auto* view = new YearView(desktop.document(), desktop.answers(), desktop.asker(), desktop.window());
-    desktop.commands().add(CommandGroup::light, QStringLiteral("The year of a point"),
+    desktop.commands().add(CommandGroup::light, QObject::tr("The year of a point"),
                            QKeySequence(QStringLiteral("Shift+Y")), [&desktop, view] {
                                desktop.go_to_desk(DeskKind::light);
                                if (!is_year(desktop.shown())) desktop.show(figure::daylight_autonomy());
                                desktop.show_page(&desktop.part<YearPanel>());
                                desktop.show_companion(view);
                            });
-    return {QStringLiteral("Year"), QStringLiteral("The year of the point or room that is asked about, in charts"),
+    return {QObject::tr("Year"), QObject::tr("The year of the point or room that is asked about, in charts"),
             on_desk(DeskKind::light), view};
 }
 

@@ -11,6 +11,8 @@
 
 #include "climate/statistics.h"
 #include "gui/look/look.h"
+#include "language/dates.h"
+#include "language/words.h"
 
 namespace wp::gui {
 
@@ -24,9 +26,9 @@ YearStrip::YearStrip(Document& document, const KeptAnswers& kept, QWidget* paren
     setFixedHeight(140);
     setFocusPolicy(Qt::StrongFocus);
     setMouseTracking(true);
-    setAccessibleName(QStringLiteral("Year strip"));
+    setAccessibleName(QObject::tr("Year strip"));
     setObjectName(QStringLiteral("yearstrip"));
-    setToolTip(QStringLiteral("Click or drag to choose the moment; arrow keys step by day and hour"));
+    setToolTip(QObject::tr("Click or drag to choose the moment; arrow keys step by day and hour"));
     for (const auto signal : {&Document::weather_changed, &Document::selection_changed, &Document::project_changed})
         connect(&document, signal, this, &YearStrip::renew);
     connect(&kept, &KeptAnswers::changed, this, &YearStrip::renew);
@@ -42,18 +44,18 @@ YearStrip::YearStrip(Document& document, const KeptAnswers& kept, QWidget* paren
 void YearStrip::build_choice() {
     choice_ = new QToolButton(this);
     choice_->setObjectName(QStringLiteral("strip-of"));
-    choice_->setAccessibleName(QStringLiteral("The strip shows"));
-    choice_->setToolTip(QStringLiteral("What colours the year strip"));
+    choice_->setAccessibleName(QObject::tr("The strip shows"));
+    choice_->setToolTip(QObject::tr("What colours the year strip"));
     choice_->setPopupMode(QToolButton::InstantPopup);
     auto* menu = new QMenu(choice_);
     menu->setObjectName(QStringLiteral("strip-menu"));
-    for (const auto& [name, of] : {std::pair{"Outdoor illuminance", StripOf::outdoor},
-                                   {"Mean illuminance of the room", StripOf::room},
-                                   {"Area of the room with the target", StripOf::share},
-                                   {"The point that is asked about", StripOf::point},
-                                   {"Blinds", StripOf::blinds},
-                                   {"Electric light", StripOf::power}})
-        menu->addAction(QString::fromLatin1(name), this, [this, of] { emit strip_wanted(of); })
+    for (const auto& [name, of] : {std::pair{QT_TRANSLATE_NOOP("QObject", "Outdoor illuminance"), StripOf::outdoor},
+                                   {QT_TRANSLATE_NOOP("QObject", "Mean illuminance of the room"), StripOf::room},
+                                   {QT_TRANSLATE_NOOP("QObject", "Area of the room with the target"), StripOf::share},
+                                   {QT_TRANSLATE_NOOP("QObject", "The point that is asked about"), StripOf::point},
+                                   {QT_TRANSLATE_NOOP("QObject", "Blinds"), StripOf::blinds},
+                                   {QT_TRANSLATE_NOOP("QObject", "Electric light"), StripOf::power}})
+        menu->addAction(language::words(name), this, [this, of] { emit strip_wanted(of); })
             ->setObjectName(QStringLiteral("strip-%1").arg(static_cast<int>(of)));
     choice_->setMenu(menu);
 }
@@ -69,24 +71,23 @@ void YearStrip::show_strip_of(StripOf of) {
 void YearStrip::build_clock() {
     clock_ = new QLineEdit(this);
     clock_->setObjectName(QStringLiteral("moment"));
-    clock_->setAccessibleName(QStringLiteral("Moment"));
-    clock_->setToolTip(QStringLiteral("Date and local standard time: \"21 Mar 13:00\", \"13:30\", \"21 Jun\""));
+    clock_->setAccessibleName(QObject::tr("Moment"));
+    clock_->setToolTip(QObject::tr("Date and local standard time: \"21 Mar 13:00\", \"13:30\", \"21 Jun\""));
     const auto show = [this] {
-        if (!clock_->hasFocus() || !clock_->isModified())
-            clock_->setText(QString::fromStdString(climate::text(document_.moment())));
+        if (!clock_->hasFocus() || !clock_->isModified()) clock_->setText(language::text(document_.moment()));
     };
     connect(clock_, &QLineEdit::editingFinished, this, [this] {
-        if (const auto moment = climate::read_moment(clock_->text().toStdString(), document_.moment()))
+        if (const auto moment = language::read_moment(clock_->text(), document_.moment()))
             document_.show_moment(*moment);
-        clock_->setText(QString::fromStdString(climate::text(document_.moment())));
+        clock_->setText(language::text(document_.moment()));
         clock_->setModified(false);
     });
     connect(&document_, &Document::moment_changed, clock_, show);
     show();
     named_ = new QToolButton(this);
-    named_->setText(QStringLiteral("Moments"));
+    named_->setText(QObject::tr("Moments"));
     named_->setObjectName(QStringLiteral("named-moments"));
-    named_->setToolTip(QStringLiteral("Moments with a name, and days that the climate stands out by"));
+    named_->setToolTip(QObject::tr("Moments with a name, and days that the climate stands out by"));
     set_icon(named_, QStringLiteral("clock"));
     named_->setToolButtonStyle(Qt::ToolButtonTextBesideIcon);
     named_->setPopupMode(QToolButton::InstantPopup);
@@ -101,12 +102,14 @@ void YearStrip::fill_moments() {
         const char* name;
         int month, day;
     };
-    for (const Day& d : {Day{"Spring equinox", 3, 21}, Day{"Summer solstice", 6, 21}, Day{"Autumn equinox", 9, 23},
-                         Day{"Winter solstice", 12, 21}}) {
-        QMenu* hours = menu->addMenu(QString::fromLatin1(d.name));
+    for (const Day& d : {Day{QT_TRANSLATE_NOOP("QObject", "Spring equinox"), 3, 21},
+                         Day{QT_TRANSLATE_NOOP("QObject", "Summer solstice"), 6, 21},
+                         Day{QT_TRANSLATE_NOOP("QObject", "Autumn equinox"), 9, 23},
+                         Day{QT_TRANSLATE_NOOP("QObject", "Winter solstice"), 12, 21}}) {
+        QMenu* hours = menu->addMenu(language::words(d.name));
         for (const int hour : {9, 12, 15}) {
             const climate::Moment m{d.month, d.day, static_cast<double>(hour)};
-            hours->addAction(QString::fromStdString(climate::text(m)), this, [this, m] { document_.show_moment(m); });
+            hours->addAction(language::text(m), this, [this, m] { document_.show_moment(m); });
         }
     }
     const auto weather = document_.weather();
@@ -114,9 +117,8 @@ void YearStrip::fill_moments() {
     menu->addSeparator();
     for (const auto& day : climate::notable_days(*weather, document_.outdoor())) {
         if (day.name.starts_with("Typical")) continue;
-        menu->addAction(QStringLiteral("%1, %2").arg(QString::fromStdString(day.name),
-                                                     QString::fromStdString(climate::text(day.moment))),
-                        this, [this, m = day.moment] { document_.show_moment(m); });
+        menu->addAction(QStringLiteral("%1, %2").arg(language::words(day.name), language::text(day.moment)), this,
+                        [this, m = day.moment] { document_.show_moment(m); });
     }
 }
 
@@ -144,19 +146,19 @@ void YearStrip::read_values(std::vector<double>& hours) {
     const auto reading = kept_.year_reading(document_.option().id);
     if (of_ != StripOf::outdoor && reading != nullptr && reading->strip.size() == hours.size()) {
         for (size_t h = 0; h < hours.size(); ++h) hours[h] = static_cast<double>(reading->strip[h]);
-        caption_ = QString::fromStdString(reading->strip_name);
-        unit_ = QString::fromStdString(reading->strip_unit);
+        caption_ = language::words(reading->strip_name);
+        unit_ = language::words(reading->strip_unit);
         top_ = reading->strip_top;
         return;
     }
     unit_ = QStringLiteral("lx");
     top_ = 100000;
     if (document_.outdoor().empty()) {
-        caption_ = QStringLiteral("No weather: choose a file, or a made-up year, on the Site desk");
+        caption_ = QObject::tr("No weather: choose a file, or a made-up year, on the Site desk");
         return;
     }
     for (size_t h = 0; h < hours.size(); ++h) hours[h] = document_.outdoor()[h].global_lux();
-    caption_ = QStringLiteral("Outdoor illuminance");
+    caption_ = QObject::tr("Outdoor illuminance");
 }
 
 void YearStrip::renew() {
@@ -226,12 +228,10 @@ void YearStrip::paintEvent(QPaintEvent*) {
     font.setPixelSize(type::small);
     painter.setFont(font);
     painter.setPen(ink().ink);
-    static constexpr const char* months[] = {"Jan", "Feb", "Mar", "Apr", "May", "Jun",
-                                             "Jul", "Aug", "Sep", "Oct", "Nov", "Dec"};
     for (int m = 0; m < 12; ++m) {
         const double x0 = r.left() + climate::kMonthStart[static_cast<size_t>(m)] / 365.0 * r.width(),
                      x1 = r.left() + climate::kMonthStart[static_cast<size_t>(m) + 1] / 365.0 * r.width();
-        painter.drawText(QRectF(x0, r.bottom() + 2, x1 - x0, 16), Qt::AlignCenter, QString::fromLatin1(months[m]));
+        painter.drawText(QRectF(x0, r.bottom() + 2, x1 - x0, 16), Qt::AlignCenter, language::month_short(m + 1));
         if (m > 0) painter.drawLine(QPointF(x0, r.bottom()), QPointF(x0, r.bottom() + 4));
     }
     for (int h = 0; h <= 24; h += 6)
@@ -257,16 +257,16 @@ void YearStrip::paintEvent(QPaintEvent*) {
     if (const auto outdoors = document_.outdoors()) {
         const double up = degrees(outdoors->sky_and_sun.sun.altitude);
         const QString sun =
-            up > 0 ? QStringLiteral("sun %1\u00b0 up").arg(up, 0, 'f', 0) : QStringLiteral("sun below the horizon");
+            up > 0 ? QObject::tr("sun %L1\u00b0 up").arg(up, 0, 'f', 0) : QObject::tr("sun below the horizon");
         painter.drawText(QRectF(r.left() + kClock + kNamed + 16, 5, r.width(), 18), Qt::AlignLeft | Qt::AlignVCenter,
-                         QStringLiteral("%1   outdoors %2 lx, of it diffuse %3 lx")
+                         QObject::tr("%1   outdoors %L2 lx, of it diffuse %L3 lx")
                              .arg(sun)
                              .arg(outdoors->global_lux(), 0, 'f', 0)
                              .arg(outdoors->diffuse_lux, 0, 'f', 0));
         if (document_.has_made_up_weather()) {
             painter.setPen(ink().accent);
             painter.drawText(QRectF(r.left() + kClock + kNamed + 16 + kMoment, 5, r.width(), 18),
-                             Qt::AlignLeft | Qt::AlignVCenter, QString::fromLatin1(climate::kMadeUpWeather));
+                             Qt::AlignLeft | Qt::AlignVCenter, language::words(climate::kMadeUpWeather));
             painter.setPen(ink().ink);
         }
     }
@@ -278,7 +278,7 @@ void YearStrip::paintEvent(QPaintEvent*) {
     for (int i = 0; i < 256; ++i) ramp.setPixelColor(i, 0, report::light_colour(i / 255.0));
     painter.drawImage(QRectF(x, 11, swatch, 7), ramp);
 
-    const QString upto = QStringLiteral("up to %1 %2").arg(top_, 0, 'f', 0).arg(unit_);
+    const QString upto = QObject::tr("up to %L1 %2").arg(top_, 0, 'f', 0).arg(unit_);
     painter.drawText(QRectF(r.left(), 5, r.width() - swatch - 10, 18), Qt::AlignRight | Qt::AlignVCenter, upto);
     const int w = choice_->sizeHint().width(),
               left = static_cast<int>(r.right() - swatch - 16 - painter.fontMetrics().horizontalAdvance(upto)) - w;
@@ -316,7 +316,7 @@ void YearStrip::drag_band(double y) {
     else
         to = std::max(hour, from + 1);
     const auto room = document_.selection().id;
-    document_.edit(QStringLiteral("Occupied hours"), [&, from = from, to = to](model::Project& p) {
+    document_.edit(QObject::tr("Occupied hours"), [&, from = from, to = to](model::Project& p) {
         const auto place = model::find_room(p.options[document_.option_index()], room);
         auto* pattern = place ? model::find(p.occupancies, place.room->occupancy) : nullptr;
         const auto works = [](const model::DayHours& day) { return day.to > day.from; };
@@ -337,7 +337,7 @@ void YearStrip::drag_band(double y) {
             year = p.questions.end() - 1;
             year->kind = model::Question::Kind::year;
             if (year->id.empty()) year->id = "year";
-            if (year->name.empty()) year->name = "The year";
+            if (year->name.empty()) year->name = QObject::tr("The year").toStdString();
         }
         year->from = from;
         year->to = to;

@@ -1,0 +1,17 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// What the core can say, listed for translators. tests/gui/language_test.cpp walks the catalogues and holds the list to
+// them.
+#pragma once
+#include <span>
+
+namespace wp::language {
+
+/// Those with holes, %1 to %9; what says more goes before what says less.
+std::span<const char* const> core_sentences();
+/// Of the same kind, but so short that a name that somebody gave could look like one: each of their holes is a word of
+/// the program itself, a number or a date.
+std::span<const char* const> core_compounds();
+/// Those without.
+std::span<const char* const> core_words();
+
+}  // namespace wp::language

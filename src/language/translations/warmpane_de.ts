@@ -1,0 +1,8992 @@
+<?xml version="1.0" encoding="utf-8"?>
+<!DOCTYPE TS>
+<TS version="2.1" language="de_DE" sourcelanguage="en">
+<context>
+    <name>QObject</name>
+    <message>
+        <source>Months with other leaves or another ground need a question of their own: New question</source>
+        <translation>Monate mit anderem Laub oder anderem Boden brauchen eine eigene Frage: Neue Frage</translation>
+    </message>
+    <message>
+        <source>table %1 %2</source>
+        <translation>Tabelle %1 %2</translation>
+    </message>
+    <message>
+        <source>Answered in %L1 s, %L2 million rays</source>
+        <translation>Beantwortet in %L1 s mit %L2 Millionen Strahlen</translation>
+    </message>
+    <message>
+        <source>A picture needs weather: choose a file, or a made-up year, on the Site desk</source>
+        <translation>Ein Bild braucht Wetter: auf dem Tisch Standort eine Datei oder ein erfundenes Jahr wählen</translation>
+    </message>
+    <message>
+        <source>Place an observer first: press E and click in a room</source>
+        <translation>Zuerst einen Beobachter setzen: E drücken und in einen Raum klicken</translation>
+    </message>
+    <message>
+        <source>It is night at that moment: choose another on the year strip</source>
+        <translation>Zu diesem Zeitpunkt ist es Nacht: auf dem Jahresstreifen einen anderen wählen</translation>
+    </message>
+    <message>
+        <source>Looking through %1</source>
+        <translation>Blick durch %1</translation>
+    </message>
+    <message>
+        <source>The year of %1 was being traced when the program ended: it goes on from there</source>
+        <translation>Das Jahr von %1 wurde gerade gerechnet, als das Programm endete: es geht dort weiter</translation>
+    </message>
+    <message>
+        <source>The year needs weather: choose a file, or a made-up year, on the Site desk</source>
+        <translation>Das Jahr braucht Wetter: auf dem Tisch Standort eine Datei oder ein erfundenes Jahr wählen</translation>
+    </message>
+    <message>
+        <source>Draw a room first: the year is asked on its reference plane</source>
+        <translation>Zuerst einen Raum zeichnen: das Jahr wird auf seiner Bezugsebene berechnet</translation>
+    </message>
+    <message>
+        <source>Only the daylight factor can be asked: the year needs weather</source>
+        <translation>Nur der Tageslichtquotient kann berechnet werden: das Jahr braucht Wetter</translation>
+    </message>
+    <message>
+        <source>The year: %1</source>
+        <translation>Das Jahr: %1</translation>
+    </message>
+    <message>
+        <source> minus ours</source>
+        <translation> minus unsere</translation>
+    </message>
+    <message>
+        <source>none of its points lies on a plane of this option</source>
+        <translation>keiner ihrer Punkte liegt auf einer Ebene dieser Option</translation>
+    </message>
+    <message>
+        <source>Check that it is of this building, in metres and in the drawing&apos;s axes</source>
+        <translation>Prüfen, ob sie zu diesem Gebäude gehört, in Metern und in den Achsen der Zeichnung</translation>
+    </message>
+    <message>
+        <source>The live daylight factor</source>
+        <translation>Der laufende Tageslichtquotient</translation>
+    </message>
+    <message>
+        <source>Light of the moment</source>
+        <translation>Licht des Zeitpunkts</translation>
+    </message>
+    <message>
+        <source>Light of other moments</source>
+        <translation>Licht anderer Zeitpunkte</translation>
+    </message>
+    <message>
+        <source>The light field</source>
+        <translation>Das Lichtfeld</translation>
+    </message>
+    <message>
+        <source>Reading the year</source>
+        <translation>Das Jahr lesen</translation>
+    </message>
+    <message>
+        <source>sun</source>
+        <translation>Sonne</translation>
+    </message>
+    <message>
+        <source>sky</source>
+        <translation>Himmel</translation>
+    </message>
+    <message>
+        <source>ground</source>
+        <translation>Boden</translation>
+    </message>
+    <message>
+        <source>outdoors</source>
+        <translation>außen</translation>
+    </message>
+    <message>
+        <source>inside</source>
+        <translation>innen</translation>
+    </message>
+    <message>
+        <source>inside, via the ground</source>
+        <translation>innen, über den Boden</translation>
+    </message>
+    <message>
+        <source>past windows</source>
+        <translation>an den Fenstern vorbei</translation>
+    </message>
+    <message>
+        <source>without %1</source>
+        <translation>ohne %1</translation>
+    </message>
+    <message>
+        <source>without %1 and %2 more</source>
+        <translation>ohne %1 und %2 weitere</translation>
+    </message>
+    <message>
+        <source>, made-up weather</source>
+        <translation>, erfundenes Wetter</translation>
+    </message>
+    <message>
+        <source> of %L1 lx</source>
+        <translation> von %L1 lx</translation>
+    </message>
+    <message>
+        <source>Reflected, inside and outside</source>
+        <translation>Reflektiert, innen und außen</translation>
+    </message>
+    <message>
+        <source>Illuminance, hour of %1</source>
+        <translation>Beleuchtungsstärke, Stunde %1</translation>
+    </message>
+    <message>
+        <source>, %1 lx</source>
+        <translation>, %1 lx</translation>
+    </message>
+    <message>
+        <source>, blinds open</source>
+        <translation>, Behänge offen</translation>
+    </message>
+    <message>
+        <source>, blinds by LM-83</source>
+        <translation>, Behänge nach LM-83</translation>
+    </message>
+    <message>
+        <source> (stale)</source>
+        <translation> (veraltet)</translation>
+    </message>
+    <message>
+        <source>Sun and shade</source>
+        <translation>Sonne und Schatten</translation>
+    </message>
+    <message>
+        <source>Mean illuminance, </source>
+        <translation>Mittlere Beleuchtungsstärke, </translation>
+    </message>
+    <message>
+        <source>Area with the target, </source>
+        <translation>Fläche mit dem Zielwert, </translation>
+    </message>
+    <message>
+        <source>Mean of </source>
+        <translation>Mittel von </translation>
+    </message>
+    <message>
+        <source>A point of </source>
+        <translation>Ein Punkt von </translation>
+    </message>
+    <message>
+        <source>Blinds closed, </source>
+        <translation>Behänge geschlossen, </translation>
+    </message>
+    <message>
+        <source>Electric light</source>
+        <translation>Elektrisches Licht</translation>
+    </message>
+    <message>
+        <source>The live year</source>
+        <translation>Das laufende Jahr</translation>
+    </message>
+    <message>
+        <source>Build</source>
+        <translation>Bauen</translation>
+    </message>
+    <message>
+        <source>Draw the building and choose what it is made of</source>
+        <translation>Das Gebäude zeichnen und wählen, woraus es besteht</translation>
+    </message>
+    <message>
+        <source>Copy</source>
+        <translation>Kopieren</translation>
+    </message>
+    <message>
+        <source>Cut</source>
+        <translation>Ausschneiden</translation>
+    </message>
+    <message>
+        <source>Paste</source>
+        <translation>Einfügen</translation>
+    </message>
+    <message>
+        <source>Delete</source>
+        <translation>Löschen</translation>
+    </message>
+    <message>
+        <source>Select everything</source>
+        <translation>Alles auswählen</translation>
+    </message>
+    <message>
+        <source>Turn left by 90°</source>
+        <translation>Um 90° nach links drehen</translation>
+    </message>
+    <message>
+        <source>Turn left</source>
+        <translation>Nach links drehen</translation>
+    </message>
+    <message>
+        <source>Turn right by 90°</source>
+        <translation>Um 90° nach rechts drehen</translation>
+    </message>
+    <message>
+        <source>Turn right</source>
+        <translation>Nach rechts drehen</translation>
+    </message>
+    <message>
+        <source>Turn by…</source>
+        <translation>Drehen um …</translation>
+    </message>
+    <message>
+        <source>Turn</source>
+        <translation>Drehen</translation>
+    </message>
+    <message>
+        <source>Degrees to the left:</source>
+        <translation>Grad nach links:</translation>
+    </message>
+    <message>
+        <source>Turn by %1°</source>
+        <translation>Um %1° drehen</translation>
+    </message>
+    <message>
+        <source>Mirror left to right</source>
+        <translation>Links und rechts spiegeln</translation>
+    </message>
+    <message>
+        <source>Mirror</source>
+        <translation>Spiegeln</translation>
+    </message>
+    <message>
+        <source>Mirror top to bottom</source>
+        <translation>Oben und unten spiegeln</translation>
+    </message>
+    <message>
+        <source>Row of copies…</source>
+        <translation>Reihe von Kopien …</translation>
+    </message>
+    <message>
+        <source>Join rooms</source>
+        <translation>Räume verbinden</translation>
+    </message>
+    <message>
+        <source>Grow room…</source>
+        <translation>Raum vergrößern …</translation>
+    </message>
+    <message>
+        <source>Add roof</source>
+        <translation>Dach aufsetzen</translation>
+    </message>
+    <message>
+        <source>New storey</source>
+        <translation>Neues Geschoss</translation>
+    </message>
+    <message>
+        <source>Storey above</source>
+        <translation>Geschoss darüber</translation>
+    </message>
+    <message>
+        <source>Storey below</source>
+        <translation>Geschoss darunter</translation>
+    </message>
+    <message>
+        <source>Cut height of the plan…</source>
+        <translation>Schnitthöhe des Grundrisses …</translation>
+    </message>
+    <message>
+        <source>Cut height</source>
+        <translation>Schnitthöhe</translation>
+    </message>
+    <message>
+        <source>Above the floor:</source>
+        <translation>Über dem Boden:</translation>
+    </message>
+    <message>
+        <source>Lay planes…</source>
+        <translation>Ebenen legen …</translation>
+    </message>
+    <message>
+        <source>grid points sensors working plane analysis surface</source>
+        <translation>Raster Punkte Sensoren Nutzebene Messfläche</translation>
+    </message>
+    <message>
+        <source>Observers in a lattice…</source>
+        <translation>Beobachter im Raster …</translation>
+    </message>
+    <message>
+        <source>seats views glare grid</source>
+        <translation>Plätze Ansichten Blendung Raster</translation>
+    </message>
+    <message>
+        <source>Select something first</source>
+        <translation>Zuerst etwas auswählen</translation>
+    </message>
+    <message>
+        <source>Roof </source>
+        <translation>Dach </translation>
+    </message>
+    <message>
+        <source>Row of copies</source>
+        <translation>Reihe von Kopien</translation>
+    </message>
+    <message>
+        <source>Copies</source>
+        <translation>Kopien</translation>
+    </message>
+    <message>
+        <source>Each to the right</source>
+        <translation>Jede nach rechts</translation>
+    </message>
+    <message>
+        <source>Each upwards</source>
+        <translation>Jede nach oben</translation>
+    </message>
+    <message>
+        <source>Row of %1 copies</source>
+        <translation>Reihe von %1 Kopien</translation>
+    </message>
+    <message>
+        <source>Select what is to be copied</source>
+        <translation>Auswählen, was kopiert werden soll</translation>
+    </message>
+    <message>
+        <source>Cut: paste it on any storey or in another project</source>
+        <translation>Ausgeschnitten: in jedes Geschoss oder ein anderes Projekt einfügen</translation>
+    </message>
+    <message>
+        <source>Copied: paste it on any storey or in another project</source>
+        <translation>Kopiert: in jedes Geschoss oder ein anderes Projekt einfügen</translation>
+    </message>
+    <message>
+        <source>Pasted in the same place: drag it where it belongs</source>
+        <translation>An derselben Stelle eingefügt: dorthin ziehen, wo es hingehört</translation>
+    </message>
+    <message>
+        <source>Select the two rooms that are to be one (Shift+click)</source>
+        <translation>Die beiden Räume auswählen, die einer werden sollen (Umschalt+Klick)</translation>
+    </message>
+    <message>
+        <source>Two rooms became one</source>
+        <translation>Aus zwei Räumen wurde einer</translation>
+    </message>
+    <message>
+        <source>These rooms do not share a wall</source>
+        <translation>Diese Räume haben keine gemeinsame Wand</translation>
+    </message>
+    <message>
+        <source>Select a room first</source>
+        <translation>Zuerst einen Raum auswählen</translation>
+    </message>
+    <message>
+        <source>Grow room</source>
+        <translation>Raum vergrößern</translation>
+    </message>
+    <message>
+        <source>Outwards on all sides (negative shrinks):</source>
+        <translation>Nach außen auf allen Seiten (negativ verkleinert):</translation>
+    </message>
+    <message>
+        <source>Underlay…</source>
+        <translation>Unterlage …</translation>
+    </message>
+    <message>
+        <source>%1 things</source>
+        <translation>%1 Dinge</translation>
+    </message>
+    <message>
+        <source>Hide</source>
+        <translation>Ausblenden</translation>
+    </message>
+    <message>
+        <source>Show only this</source>
+        <translation>Nur dies zeigen</translation>
+    </message>
+    <message>
+        <source>Show all</source>
+        <translation>Alles zeigen</translation>
+    </message>
+    <message>
+        <source>Named views</source>
+        <translation>Benannte Ansichten</translation>
+    </message>
+    <message>
+        <source>Keep this view…</source>
+        <translation>Diese Ansicht merken …</translation>
+    </message>
+    <message>
+        <source>bookmark save camera</source>
+        <translation>Lesezeichen speichern Kamera</translation>
+    </message>
+    <message>
+        <source>Keep this view</source>
+        <translation>Diese Ansicht merken</translation>
+    </message>
+    <message>
+        <source>Name:</source>
+        <translation>Name:</translation>
+    </message>
+    <message>
+        <source>View %1</source>
+        <translation>Ansicht %1</translation>
+    </message>
+    <message>
+        <source>Keep view %1</source>
+        <translation>Ansicht %1 merken</translation>
+    </message>
+    <message>
+        <source>plan</source>
+        <translation>Grundriss</translation>
+    </message>
+    <message>
+        <source>elevation</source>
+        <translation>Ansicht</translation>
+    </message>
+    <message>
+        <source>section</source>
+        <translation>Schnitt</translation>
+    </message>
+    <message>
+        <source>model</source>
+        <translation>Modell</translation>
+    </message>
+    <message>
+        <source>Forget</source>
+        <translation>Vergessen</translation>
+    </message>
+    <message>
+        <source>Forget view</source>
+        <translation>Ansicht vergessen</translation>
+    </message>
+    <message>
+        <source>Draw a room first</source>
+        <translation>Zuerst einen Raum zeichnen</translation>
+    </message>
+    <message>
+        <source>Plane on one room</source>
+        <translation>Ebene in einem Raum</translation>
+    </message>
+    <message>
+        <source>Planes on %1 rooms</source>
+        <translation>Ebenen in %1 Räumen</translation>
+    </message>
+    <message>
+        <source>own height</source>
+        <translation>eigene Höhe</translation>
+    </message>
+    <message>
+        <source>Usual height</source>
+        <translation>Übliche Höhe</translation>
+    </message>
+    <message>
+        <source>Own height</source>
+        <translation>Eigene Höhe</translation>
+    </message>
+    <message>
+        <source>Off the walls</source>
+        <translation>Abstand von Wänden</translation>
+    </message>
+    <message>
+        <source>Spacing at most</source>
+        <translation>Abstand höchstens</translation>
+    </message>
+    <message>
+        <source>or points at least</source>
+        <translation>oder mindestens Punkte</translation>
+    </message>
+    <message>
+        <source>Cells lie</source>
+        <translation>Zellen liegen</translation>
+    </message>
+    <message>
+        <source>along the drawing</source>
+        <translation>entlang der Zeichnung</translation>
+    </message>
+    <message>
+        <source>along the longest wall</source>
+        <translation>entlang der längsten Wand</translation>
+    </message>
+    <message>
+        <source>along true north</source>
+        <translation>nach geographisch Nord</translation>
+    </message>
+    <message>
+        <source>Planes that are there are fitted anew; the parts they cover or leave out stay. They follow their rooms.</source>
+        <translation>Vorhandene Ebenen werden neu eingepasst; was sie abdecken oder auslassen, bleibt. Sie folgen ihren Räumen.</translation>
+    </message>
+    <message>
+        <source>Lay planes</source>
+        <translation>Ebenen legen</translation>
+    </message>
+    <message>
+        <source>%1 planes laid</source>
+        <translation>%1 Ebenen gelegt</translation>
+    </message>
+    <message>
+        <source>Observers in a lattice</source>
+        <translation>Beobachter im Raster</translation>
+    </message>
+    <message>
+        <source>Apart</source>
+        <translation>Abstand</translation>
+    </message>
+    <message>
+        <source>Eyes</source>
+        <translation>Augen</translation>
+    </message>
+    <message>
+        <source>seated, 1.20 m</source>
+        <translation>sitzend, 1,20 m</translation>
+    </message>
+    <message>
+        <source>standing, 1.70 m</source>
+        <translation>stehend, 1,70 m</translation>
+    </message>
+    <message>
+        <source>Directions</source>
+        <translation>Blickrichtungen</translation>
+    </message>
+    <message>
+        <source>The first towards</source>
+        <translation>Die erste nach</translation>
+    </message>
+    <message>
+        <source>In %1. Places are named by row and number from the foot of the sheet, views by their direction: “Room B3, 090°”.</source>
+        <translation>In %1. Plätze heißen nach Reihe und Nummer vom Fuß des Blatts, Blicke nach ihrer Richtung: „Raum B3, 090°“.</translation>
+    </message>
+    <message>
+        <source>%1 rooms</source>
+        <translation>%1 Räume</translation>
+    </message>
+    <message>
+        <source>%1 observers, %2 views</source>
+        <translation>%1 Beobachter, %2 Blicke</translation>
+    </message>
+    <message>
+        <source>shadow sunlight patches insolation</source>
+        <translation>Schatten Sonnenlicht Sonnenflecken Besonnung</translation>
+    </message>
+    <message>
+        <source>The sun is below the horizon at this moment</source>
+        <translation>Die Sonne steht zu diesem Zeitpunkt unter dem Horizont</translation>
+    </message>
+    <message>
+        <source>Sloped ground</source>
+        <translation>Geneigtes Gelände</translation>
+    </message>
+    <message>
+        <source>Find</source>
+        <translation>Finden</translation>
+    </message>
+    <message>
+        <source>Find a thing or a command (Ctrl+Space)</source>
+        <translation>Ein Ding oder einen Befehl finden (Strg+Leertaste)</translation>
+    </message>
+    <message>
+        <source>Find or do…</source>
+        <translation>Finden oder tun …</translation>
+    </message>
+    <message>
+        <source>Place furniture</source>
+        <translation>Möbel setzen</translation>
+    </message>
+    <message>
+        <source>desk table</source>
+        <translation>Schreibtisch Tisch</translation>
+    </message>
+    <message>
+        <source>Place: %1</source>
+        <translation>Setzen: %1</translation>
+    </message>
+    <message>
+        <source>Place: neighbouring block</source>
+        <translation>Setzen: Nachbargebäude</translation>
+    </message>
+    <message>
+        <source>context obstruction building</source>
+        <translation>Umgebung Verbauung Gebäude</translation>
+    </message>
+    <message>
+        <source>Roof</source>
+        <translation>Dach</translation>
+    </message>
+    <message>
+        <source>A pitched roof over the storey, or over the selected rooms (T)</source>
+        <translation>Ein geneigtes Dach über dem Geschoss oder den gewählten Räumen (T)</translation>
+    </message>
+    <message>
+        <source>Things</source>
+        <translation>Dinge</translation>
+    </message>
+    <message>
+        <source>Furniture, stairs, trees, fences, neighbours, ground (B)</source>
+        <translation>Möbel, Treppen, Bäume, Zäune, Nachbarn, Gelände (B)</translation>
+    </message>
+    <message>
+        <source>Neighbouring block</source>
+        <translation>Nachbargebäude</translation>
+    </message>
+    <message>
+        <source>Colour by</source>
+        <translation>Färben nach</translation>
+    </message>
+    <message>
+        <source>What sheet, wall and model are coloured by</source>
+        <translation>Wonach Blatt, Wand und Modell gefärbt sind</translation>
+    </message>
+    <message>
+        <source>Plain</source>
+        <translation>Ungefärbt</translation>
+    </message>
+    <message>
+        <source>By material</source>
+        <translation>Nach Material</translation>
+    </message>
+    <message>
+        <source>By reflectance</source>
+        <translation>Nach Reflexionsgrad</translation>
+    </message>
+    <message>
+        <source>By part</source>
+        <translation>Nach Bauteil</translation>
+    </message>
+    <message>
+        <source>By assumption</source>
+        <translation>Nach Annahme</translation>
+    </message>
+    <message>
+        <source>Snaps</source>
+        <translation>Fang</translation>
+    </message>
+    <message>
+        <source>What the pointer snaps to</source>
+        <translation>Woran der Zeiger einrastet</translation>
+    </message>
+    <message>
+        <source>Snap to grid</source>
+        <translation>Am Raster einrasten</translation>
+    </message>
+    <message>
+        <source>Snap to corners</source>
+        <translation>An Ecken einrasten</translation>
+    </message>
+    <message>
+        <source>Snap to middles</source>
+        <translation>An Mitten einrasten</translation>
+    </message>
+    <message>
+        <source>Snap onto walls</source>
+        <translation>Auf Wänden einrasten</translation>
+    </message>
+    <message>
+        <source>Snap square to walls</source>
+        <translation>Rechtwinklig zu Wänden einrasten</translation>
+    </message>
+    <message>
+        <source>Snap in line with corners</source>
+        <translation>In der Flucht von Ecken einrasten</translation>
+    </message>
+    <message>
+        <source>Snap to other storeys</source>
+        <translation>An anderen Geschossen einrasten</translation>
+    </message>
+    <message>
+        <source>background drawing trace scan image pdf</source>
+        <translation>Hintergrund Zeichnung durchzeichnen Scan Bild PDF</translation>
+    </message>
+    <message>
+        <source>Scale the underlay by a known distance</source>
+        <translation>Die Unterlage nach einer bekannten Strecke skalieren</translation>
+    </message>
+    <message>
+        <source>A drawing to trace</source>
+        <translation>Eine Zeichnung zum Durchzeichnen</translation>
+    </message>
+    <message>
+        <source>Pictures and PDF (*.png *.jpg *.jpeg *.pdf *.tif *.tiff *.bmp *.svg)</source>
+        <translation>Bilder und PDF (*.png *.jpg *.jpeg *.pdf *.tif *.tiff *.bmp *.svg)</translation>
+    </message>
+    <message>
+        <source>Not laid under</source>
+        <translation>Nicht untergelegt</translation>
+    </message>
+    <message>
+        <source>Lay a drawing under the storey</source>
+        <translation>Eine Zeichnung unter das Geschoss legen</translation>
+    </message>
+    <message>
+        <source>Building</source>
+        <translation>Gebäude</translation>
+    </message>
+    <message>
+        <source>New storey above this one</source>
+        <translation>Neues Geschoss über diesem</translation>
+    </message>
+    <message>
+        <source>Copy this storey above itself</source>
+        <translation>Dieses Geschoss darüber kopieren</translation>
+    </message>
+    <message>
+        <source>Copy storey</source>
+        <translation>Geschoss kopieren</translation>
+    </message>
+    <message>
+        <source>Around the building</source>
+        <translation>Um das Gebäude</translation>
+    </message>
+    <message>
+        <source>Rename %1</source>
+        <translation>%1 umbenennen</translation>
+    </message>
+    <message>
+        <source>Reorder storeys</source>
+        <translation>Geschosse ordnen</translation>
+    </message>
+    <message>
+        <source>Move room to another storey</source>
+        <translation>Raum in ein anderes Geschoss verschieben</translation>
+    </message>
+    <message>
+        <source>Shading of the selected window</source>
+        <translation>Verschattung des gewählten Fensters</translation>
+    </message>
+    <message>
+        <source>Select a window or rooflight: its shading stands below its figures</source>
+        <translation>Ein Fenster oder Dachfenster auswählen: seine Verschattung steht unter seinen Werten</translation>
+    </message>
+    <message>
+        <source>louvres overhang fins blind venetian screen light shelf awning solar protection</source>
+        <translation>Lamellen Vordach Seitenblende Behang Jalousie Rollo Lichtlenkung Markise Sonnenschutz</translation>
+    </message>
+    <message>
+        <source>All parts of the building, and the figures of the selected one</source>
+        <translation>Alle Teile des Gebäudes und die Werte des gewählten</translation>
+    </message>
+    <message>
+        <source>Certify</source>
+        <translation>Nachweis</translation>
+    </message>
+    <message>
+        <source>Criteria sets, and the verdict on each of their lines</source>
+        <translation>Kriterien und das Urteil über jede ihrer Zeilen</translation>
+    </message>
+    <message>
+        <source>certificate compliance LEED EN 17037 BREEAM WELL credit points</source>
+        <translation>Zertifikat Nachweis LEED EN 17037 BREEAM WELL DGNB Punkte</translation>
+    </message>
+    <message>
+        <source>Judging the criteria</source>
+        <translation>Die Kriterien beurteilen</translation>
+    </message>
+    <message>
+        <source>Run the year</source>
+        <translation>Jahr rechnen</translation>
+    </message>
+    <message>
+        <source>Verdicts by criterion and place</source>
+        <translation>Urteile nach Kriterium und Ort</translation>
+    </message>
+    <message>
+        <source>Criterion</source>
+        <translation>Kriterium</translation>
+    </message>
+    <message>
+        <source>Where</source>
+        <translation>Wo</translation>
+    </message>
+    <message>
+        <source>Value</source>
+        <translation>Wert</translation>
+    </message>
+    <message>
+        <source>Needs</source>
+        <translation>Nötig</translation>
+    </message>
+    <message>
+        <source>Margin</source>
+        <translation>Abstand</translation>
+    </message>
+    <message>
+        <source>Verdict</source>
+        <translation>Urteil</translation>
+    </message>
+    <message>
+        <source>… undecided yet</source>
+        <translation>… noch offen</translation>
+    </message>
+    <message>
+        <source>? not asked yet</source>
+        <translation>? noch nicht gefragt</translation>
+    </message>
+    <message>
+        <source>✓ met</source>
+        <translation>✓ erfüllt</translation>
+    </message>
+    <message>
+        <source>– not reached</source>
+        <translation>– nicht erreicht</translation>
+    </message>
+    <message>
+        <source>✗ not met</source>
+        <translation>✗ nicht erfüllt</translation>
+    </message>
+    <message>
+        <source> (within error)</source>
+        <translation> (innerhalb des Fehlers)</translation>
+    </message>
+    <message>
+        <source>%1
+Source: %2</source>
+        <translation>%1
+Quelle: %2</translation>
+    </message>
+    <message>
+        <source>
+Band left by the error: %1 to %2</source>
+        <translation>
+Band, das der Fehler lässt: %1 bis %2</translation>
+    </message>
+    <message>
+        <source> Hourly illuminances ± %L1 % at a point (95 %).</source>
+        <translation> Stündliche Beleuchtungsstärken ± %L1 % an einem Punkt (95 %).</translation>
+    </message>
+    <message>
+        <source>&lt;br&gt;&lt;b&gt;These verdicts are on %1.&lt;/b&gt; Choose a weather file on the Site desk.</source>
+        <translation>&lt;br&gt;&lt;b&gt;Diese Urteile beruhen auf: %1.&lt;/b&gt; Auf dem Tisch Standort eine Wetterdatei wählen.</translation>
+    </message>
+    <message>
+        <source>&lt;b&gt;%1&lt;/b&gt;: %2 of %3 required lines met%4.%5 Hover a line for its meaning, source and band.%6%7%8</source>
+        <translation>&lt;b&gt;%1&lt;/b&gt;: %2 von %3 Pflichtzeilen erfüllt%4.%5 Auf eine Zeile zeigen für Bedeutung, Quelle und Band.%6%7%8</translation>
+    </message>
+    <message>
+        <source>, %1 undecided yet</source>
+        <translation>, %1 noch offen</translation>
+    </message>
+    <message>
+        <source>, %1 not asked yet</source>
+        <translation>, %1 noch nicht gefragt</translation>
+    </message>
+    <message>
+        <source>&lt;br&gt;&lt;b&gt;Stale: the model has changed since.&lt;/b&gt;</source>
+        <translation>&lt;br&gt;&lt;b&gt;Veraltet: das Modell hat sich seither geändert.&lt;/b&gt;</translation>
+    </message>
+    <message>
+        <source>Model check</source>
+        <translation>Modellprüfung</translation>
+    </message>
+    <message>
+        <source>No faults</source>
+        <translation>Keine Fehler</translation>
+    </message>
+    <message>
+        <source>1 fault</source>
+        <translation>1 Fehler</translation>
+    </message>
+    <message>
+        <source>%1 faults</source>
+        <translation>%1 Fehler</translation>
+    </message>
+    <message>
+        <source>Fix all</source>
+        <translation>Alles beheben</translation>
+    </message>
+    <message>
+        <source>Every surface has a material, everything is where it belongs, every room is asked about.</source>
+        <translation>Jede Oberfläche hat ein Material, alles steht, wo es hingehört, nach jedem Raum wird gefragt.</translation>
+    </message>
+    <message>
+        <source>Only assumed</source>
+        <translation>Nur angenommen</translation>
+    </message>
+    <message>
+        <source>No faults, but nobody has measured or chosen these yet.</source>
+        <translation>Keine Fehler, aber diese hat noch niemand gemessen oder gewählt.</translation>
+    </message>
+    <message>
+        <source>Show it</source>
+        <translation>Zeigen</translation>
+    </message>
+    <message>
+        <source>The model check</source>
+        <translation>Die Modellprüfung</translation>
+    </message>
+    <message>
+        <source>What the model check found</source>
+        <translation>Was die Modellprüfung fand</translation>
+    </message>
+    <message>
+        <source>This is a matter of the question &quot;%1&quot;</source>
+        <translation>Das betrifft die Frage „%1“</translation>
+    </message>
+    <message>
+        <source>Fixed</source>
+        <translation>Behoben</translation>
+    </message>
+    <message>
+        <source>This could not be fixed by itself</source>
+        <translation>Das ließ sich nicht von selbst beheben</translation>
+    </message>
+    <message>
+        <source>Fix faults</source>
+        <translation>Fehler beheben</translation>
+    </message>
+    <message>
+        <source>faults errors warnings</source>
+        <translation>Fehler Warnungen</translation>
+    </message>
+    <message>
+        <source>Check</source>
+        <translation>Prüfung</translation>
+    </message>
+    <message>
+        <source>What is wrong with the model, and what is only assumed</source>
+        <translation>Was am Modell falsch und was nur angenommen ist</translation>
+    </message>
+    <message>
+        <source>these openings need a wall</source>
+        <translation>diese Öffnungen brauchen eine Wand</translation>
+    </message>
+    <message>
+        <source>Select the wall they are to go into, then paste</source>
+        <translation>Die Wand auswählen, in die sie sollen, dann einfügen</translation>
+    </message>
+    <message>
+        <source>Project</source>
+        <translation>Projekt</translation>
+    </message>
+    <message>
+        <source>Desks</source>
+        <translation>Tische</translation>
+    </message>
+    <message>
+        <source>Draw</source>
+        <translation>Zeichnen</translation>
+    </message>
+    <message>
+        <source>Edit</source>
+        <translation>Bearbeiten</translation>
+    </message>
+    <message>
+        <source>View</source>
+        <translation>Ansicht</translation>
+    </message>
+    <message>
+        <source>Light</source>
+        <translation>Licht</translation>
+    </message>
+    <message>
+        <source>Site</source>
+        <translation>Standort</translation>
+    </message>
+    <message>
+        <source>A command, a figure, a material, or the name of a room or window</source>
+        <translation>Ein Befehl, eine Größe, ein Material oder der Name eines Raums oder Fensters</translation>
+    </message>
+    <message>
+        <source>Nothing is called “%1”. The nearest:</source>
+        <translation>Nichts heißt „%1“. Am nächsten kommen:</translation>
+    </message>
+    <message>
+        <source>imperceptible</source>
+        <translation>nicht wahrnehmbar</translation>
+    </message>
+    <message>
+        <source>perceptible</source>
+        <translation>wahrnehmbar</translation>
+    </message>
+    <message>
+        <source>disturbing</source>
+        <translation>störend</translation>
+    </message>
+    <message>
+        <source>intolerable</source>
+        <translation>unerträglich</translation>
+    </message>
+    <message>
+        <source>Look now</source>
+        <translation>Jetzt schauen</translation>
+    </message>
+    <message>
+        <source>Traces what the selected observer sees at the year strip&apos;s moment (L)</source>
+        <translation>Rechnet, was der gewählte Beobachter zum Zeitpunkt des Jahresstreifens sieht (L)</translation>
+    </message>
+    <message>
+        <source>No picture yet. Choose the moment on the year strip, then press Look now (L).</source>
+        <translation>Noch kein Bild. Den Zeitpunkt auf dem Jahresstreifen wählen, dann Jetzt schauen (L).</translation>
+    </message>
+    <message>
+        <source>  (not the strip&apos;s moment)</source>
+        <translation>  (nicht der Zeitpunkt des Streifens)</translation>
+    </message>
+    <message>
+        <source>Luminance</source>
+        <translation>Leuchtdichte</translation>
+    </message>
+    <message>
+        <source>DGP %L1 (%L2 to %L3), %4</source>
+        <translation>DGP %L1 (%L2 bis %L3), %4</translation>
+    </message>
+    <message>
+        <source>at the eye %1 ± %2 lx</source>
+        <translation>am Auge %1 ± %2 lx</translation>
+    </message>
+    <message>
+        <source>0.35 perceptible, 0.40 disturbing, 0.45 intolerable (Wienold 2009)</source>
+        <translation>0,35 wahrnehmbar, 0,40 störend, 0,45 unerträglich (Wienold 2009)</translation>
+    </message>
+    <message>
+        <source>Outside the range that DGP was fitted for (above 380 lx, 0.2 to 0.8)</source>
+        <translation>Außerhalb des Bereichs, an dem DGP angepasst wurde (über 380 lx, 0,2 bis 0,8)</translation>
+    </message>
+    <message>
+        <source>Blinds at that moment:
+%1</source>
+        <translation>Behänge zu diesem Zeitpunkt:
+%1</translation>
+    </message>
+    <message>
+        <source>Look through the observer</source>
+        <translation>Durch den Beobachter schauen</translation>
+    </message>
+    <message>
+        <source>Eye</source>
+        <translation>Auge</translation>
+    </message>
+    <message>
+        <source>What an observer sees</source>
+        <translation>Was ein Beobachter sieht</translation>
+    </message>
+    <message>
+        <source>The model&apos;s picture</source>
+        <translation>Das Bild des Modells</translation>
+    </message>
+    <message>
+        <source>Roofs</source>
+        <translation>Dächer</translation>
+    </message>
+    <message>
+        <source>The whole building from outside, or opened to look in</source>
+        <translation>Das ganze Gebäude von außen, oder zum Hineinsehen geöffnet</translation>
+    </message>
+    <message>
+        <source>Model in three dimensions</source>
+        <translation>Modell in drei Dimensionen</translation>
+    </message>
+    <message>
+        <source>Drag to turn, right-drag to pan, wheel to zoom, double-click to fit</source>
+        <translation>Ziehen dreht, rechts ziehen verschiebt, Mausrad zoomt, Doppelklick passt ein</translation>
+    </message>
+    <message>
+        <source>There is no OpenGL on this machine: the model cannot be drawn. All else works.</source>
+        <translation>Auf diesem Rechner gibt es kein OpenGL: das Modell kann nicht gezeichnet werden. Alles andere geht.</translation>
+    </message>
+    <message>
+        <source>Building the model&apos;s picture</source>
+        <translation>Das Bild des Modells wird gebaut</translation>
+    </message>
+    <message>
+        <source>Section box around the selection</source>
+        <translation>Schnittkasten um die Auswahl</translation>
+    </message>
+    <message>
+        <source>Model</source>
+        <translation>Modell</translation>
+    </message>
+    <message>
+        <source>The building in three dimensions</source>
+        <translation>Das Gebäude in drei Dimensionen</translation>
+    </message>
+    <message>
+        <source>Section</source>
+        <translation>Schnitt</translation>
+    </message>
+    <message>
+        <source>Choose Section among the tools and click two points across the building: one looks to the left of the line.</source>
+        <translation>Das Werkzeug Schnitt wählen und zwei Punkte quer durch das Gebäude klicken: man blickt nach links der Linie.</translation>
+    </message>
+    <message>
+        <source>The building cut along a line</source>
+        <translation>Das Gebäude, entlang einer Linie geschnitten</translation>
+    </message>
+    <message>
+        <source>Turn blades of %1 openings</source>
+        <translation>Lamellen von %1 Öffnungen drehen</translation>
+    </message>
+    <message>
+        <source>Turn blades</source>
+        <translation>Lamellen drehen</translation>
+    </message>
+    <message>
+        <source>wall drag %1</source>
+        <translation>Ziehen an der Wand %1</translation>
+    </message>
+    <message>
+        <source>Wall in elevation</source>
+        <translation>Wand in der Ansicht</translation>
+    </message>
+    <message>
+        <source>Seen from inside</source>
+        <translation>Von innen gesehen</translation>
+    </message>
+    <message>
+        <source>Inside the room, or the whole facade from outside</source>
+        <translation>Im Raum, oder die ganze Fassade von außen</translation>
+    </message>
+    <message>
+        <source>Seen from outside</source>
+        <translation>Von außen gesehen</translation>
+    </message>
+    <message>
+        <source>Select a wall, a room or a window to see its wall straight on.</source>
+        <translation>Eine Wand, einen Raum oder ein Fenster auswählen, um die Wand gerade vor sich zu sehen.</translation>
+    </message>
+    <message>
+        <source>Move %1</source>
+        <translation>%1 verschieben</translation>
+    </message>
+    <message>
+        <source>Copy %1</source>
+        <translation>%1 kopieren</translation>
+    </message>
+    <message>
+        <source>Drag to move the opening on its wall, with Ctrl to copy it, its edges to size it; it snaps to the others</source>
+        <translation>Ziehen verschiebt die Öffnung auf ihrer Wand, mit Strg kopiert es sie, ihre Kanten ändern die Größe; sie rastet an den anderen ein</translation>
+    </message>
+    <message>
+        <source>Double-click the wall to place a window; Delete removes what is selected</source>
+        <translation>Doppelklick auf die Wand setzt ein Fenster; Entf löscht die Auswahl</translation>
+    </message>
+    <message>
+        <source>Place windows from inside, where their room is certain</source>
+        <translation>Fenster von innen setzen, wo ihr Raum feststeht</translation>
+    </message>
+    <message>
+        <source>Place window</source>
+        <translation>Fenster setzen</translation>
+    </message>
+    <message>
+        <source>Delete %1</source>
+        <translation>%1 löschen</translation>
+    </message>
+    <message>
+        <source>Wall</source>
+        <translation>Wand</translation>
+    </message>
+    <message>
+        <source>The selected wall straight on: a working view</source>
+        <translation>Die gewählte Wand gerade von vorn: eine Ansicht zum Arbeiten</translation>
+    </message>
+    <message>
+        <source>Compare</source>
+        <translation>Vergleich</translation>
+    </message>
+    <message>
+        <source>All options side by side, figure by figure</source>
+        <translation>Alle Optionen nebeneinander, Größe für Größe</translation>
+    </message>
+    <message>
+        <source>variants alternatives versions table</source>
+        <translation>Varianten Alternativen Versionen Tabelle</translation>
+    </message>
+    <message>
+        <source>not asked yet</source>
+        <translation>noch nicht gefragt</translation>
+    </message>
+    <message>
+        <source>Daylight factor, all options on one scale</source>
+        <translation>Tageslichtquotient, alle Optionen auf einer Skala</translation>
+    </message>
+    <message>
+        <source>Comparing the options</source>
+        <translation>Die Optionen vergleichen</translation>
+    </message>
+    <message>
+        <source>Calculate all options</source>
+        <translation>Alle Optionen berechnen</translation>
+    </message>
+    <message>
+        <source>Runs the daylight factor and the year of every option whose answer is missing or stale</source>
+        <translation>Berechnet Tageslichtquotient und Jahr jeder Option, deren Antwort fehlt oder veraltet ist</translation>
+    </message>
+    <message>
+        <source>Figures</source>
+        <translation>Größen</translation>
+    </message>
+    <message>
+        <source>Which figures the table has of each room</source>
+        <translation>Welche Größen die Tabelle von jedem Raum hat</translation>
+    </message>
+    <message>
+        <source>All options in one table</source>
+        <translation>Alle Optionen in einer Tabelle</translation>
+    </message>
+    <message>
+        <source>Spatial autonomy 300 lx / 50 %, blinds</source>
+        <translation>Räumliche Autonomie 300 lx / 50 %, Behänge</translation>
+    </message>
+    <message>
+        <source>Sunlight exposure 1000 lx / 250 h</source>
+        <translation>Sonnenexposition 1000 lx / 250 h</translation>
+    </message>
+    <message>
+        <source>Daylight glare probability, worst</source>
+        <translation>Blendwahrscheinlichkeit (DGP), schlechteste</translation>
+    </message>
+    <message>
+        <source>Daylight factor, mean</source>
+        <translation>Tageslichtquotient, Mittel</translation>
+    </message>
+    <message>
+        <source>Room</source>
+        <translation>Raum</translation>
+    </message>
+    <message>
+        <source>Figure</source>
+        <translation>Größe</translation>
+    </message>
+    <message>
+        <source>Legend and map</source>
+        <translation>Legende und Karte</translation>
+    </message>
+    <message>
+        <source>There is no map from before an edit yet</source>
+        <translation>Es gibt noch keine Karte von vor einer Änderung</translation>
+    </message>
+    <message>
+        <source>Before: %1</source>
+        <translation>Vorher: %1</translation>
+    </message>
+    <message>
+        <source>Reading the weather</source>
+        <translation>Das Wetter lesen</translation>
+    </message>
+    <message>
+        <source>live %1</source>
+        <translation>%1, laufend</translation>
+    </message>
+    <message>
+        <source>Untitled</source>
+        <translation>Unbenannt</translation>
+    </message>
+    <message>
+        <source>Somewhere</source>
+        <translation>Irgendwo</translation>
+    </message>
+    <message>
+        <source>Floors and the like, assumed</source>
+        <translation>Böden und Ähnliches, angenommen</translation>
+    </message>
+    <message>
+        <source>Walls and the like, assumed</source>
+        <translation>Wände und Ähnliches, angenommen</translation>
+    </message>
+    <message>
+        <source>Ceiling, assumed</source>
+        <translation>Decke, angenommen</translation>
+    </message>
+    <message>
+        <source>Facades and the like, assumed</source>
+        <translation>Fassaden und Ähnliches, angenommen</translation>
+    </message>
+    <message>
+        <source>Roofs and the like, assumed</source>
+        <translation>Dächer und Ähnliches, angenommen</translation>
+    </message>
+    <message>
+        <source>Double clear pane, assumed</source>
+        <translation>Klares Zweischeibenglas, angenommen</translation>
+    </message>
+    <message>
+        <source>middle of what double panes pass; ask its maker</source>
+        <translation>Mitte dessen, was Zweischeibengläser durchlassen; den Hersteller fragen</translation>
+    </message>
+    <message>
+        <source>First idea</source>
+        <translation>Erster Entwurf</translation>
+    </message>
+    <message>
+        <source>Ground floor</source>
+        <translation>Erdgeschoss</translation>
+    </message>
+    <message>
+        <source>Daylight factor</source>
+        <translation>Tageslichtquotient</translation>
+    </message>
+    <message>
+        <source>The year</source>
+        <translation>Das Jahr</translation>
+    </message>
+    <message>
+        <source>Metres, or with a unit: 120 cm, 47 in, 3&apos;6&quot;. Up and Down change by 5 cm</source>
+        <translation>Meter, oder mit Einheit: 120 cm, 47 in, 3&apos;6&quot;. Auf und Ab ändern um 5 cm</translation>
+    </message>
+    <message>
+        <source>Type a number; Up and Down change it</source>
+        <translation>Eine Zahl eingeben; Auf und Ab ändern sie</translation>
+    </message>
+    <message>
+        <source>Drag to the side to change it</source>
+        <translation>Zur Seite ziehen, um den Wert zu ändern</translation>
+    </message>
+    <message>
+        <source>Name</source>
+        <translation>Name</translation>
+    </message>
+    <message>
+        <source>none yet</source>
+        <translation>noch keins</translation>
+    </message>
+    <message>
+        <source>As %1</source>
+        <translation>Wie %1</translation>
+    </message>
+    <message>
+        <source>assumed</source>
+        <translation>angenommen</translation>
+    </message>
+    <message>
+        <source>, assumed</source>
+        <translation>, angenommen</translation>
+    </message>
+    <message>
+        <source>%1 of %2</source>
+        <translation>%1 von %2</translation>
+    </message>
+    <message>
+        <source>Show these rows</source>
+        <translation>Diese Zeilen zeigen</translation>
+    </message>
+    <message>
+        <source>Fold these rows away</source>
+        <translation>Diese Zeilen einklappen</translation>
+    </message>
+    <message>
+        <source>Block</source>
+        <translation>Nachbargebäude</translation>
+    </message>
+    <message>
+        <source>block</source>
+        <translation>Nachbargebäude</translation>
+    </message>
+    <message>
+        <source>Made of</source>
+        <translation>Aus</translation>
+    </message>
+    <message>
+        <source>Material of block</source>
+        <translation>Material des Nachbargebäudes</translation>
+    </message>
+    <message>
+        <source>Dimension</source>
+        <translation>Maßlinie</translation>
+    </message>
+    <message>
+        <source>Length</source>
+        <translation>Länge</translation>
+    </message>
+    <message>
+        <source>dimension</source>
+        <translation>Maßlinie</translation>
+    </message>
+    <message>
+        <source>Floor void</source>
+        <translation>Deckenöffnung</translation>
+    </message>
+    <message>
+        <source>Rename void</source>
+        <translation>Deckenöffnung umbenennen</translation>
+    </message>
+    <message>
+        <source>Area</source>
+        <translation>Fläche</translation>
+    </message>
+    <message>
+        <source>Joins the room here with the one below: a stair, or the open side of a gallery.</source>
+        <translation>Verbindet den Raum hier mit dem darunter: eine Treppe oder die offene Seite einer Galerie.</translation>
+    </message>
+    <message>
+        <source>openings</source>
+        <translation>Öffnungen</translation>
+    </message>
+    <message>
+        <source>rooms</source>
+        <translation>Räume</translation>
+    </message>
+    <message>
+        <source>things</source>
+        <translation>Dinge</translation>
+    </message>
+    <message>
+        <source>%1 of %2 openings</source>
+        <translation>%1 von %2 Öffnungen</translation>
+    </message>
+    <message>
+        <source>several</source>
+        <translation>verschieden</translation>
+    </message>
+    <message>
+        <source>Glazing</source>
+        <translation>Verglasung</translation>
+    </message>
+    <message>
+        <source>Glazing of %1 windows</source>
+        <translation>Verglasung von %1 Fenstern</translation>
+    </message>
+    <message>
+        <source>Blind and shading</source>
+        <translation>Behang und Verschattung</translation>
+    </message>
+    <message>
+        <source>In line</source>
+        <translation>In Flucht</translation>
+    </message>
+    <message>
+        <source>Line up sills</source>
+        <translation>Brüstungen angleichen</translation>
+    </message>
+    <message>
+        <source>Line up heads</source>
+        <translation>Stürze angleichen</translation>
+    </message>
+    <message>
+        <source>Same width</source>
+        <translation>Gleiche Breite</translation>
+    </message>
+    <message>
+        <source>Same height</source>
+        <translation>Gleiche Höhe</translation>
+    </message>
+    <message>
+        <source>Equal distances</source>
+        <translation>Gleiche Abstände</translation>
+    </message>
+    <message>
+        <source>Floor area</source>
+        <translation>Bodenfläche</translation>
+    </message>
+    <message>
+        <source>Height</source>
+        <translation>Höhe</translation>
+    </message>
+    <message>
+        <source>Height of rooms</source>
+        <translation>Höhe der Räume</translation>
+    </message>
+    <message>
+        <source>%1 of rooms</source>
+        <translation>%1 der Räume</translation>
+    </message>
+    <message>
+        <source>Floor</source>
+        <translation>Boden</translation>
+    </message>
+    <message>
+        <source>Walls</source>
+        <translation>Wände</translation>
+    </message>
+    <message>
+        <source>Ceiling</source>
+        <translation>Decke</translation>
+    </message>
+    <message>
+        <source>Drag to move them together, with Ctrl to copy. Right click for turning, mirroring and rows.</source>
+        <translation>Ziehen verschiebt sie gemeinsam, mit Strg kopiert es. Rechtsklick zum Drehen, Spiegeln und Reihen.</translation>
+    </message>
+    <message>
+        <source>Rename option</source>
+        <translation>Option umbenennen</translation>
+    </message>
+    <message>
+        <source>Rooms</source>
+        <translation>Räume</translation>
+    </message>
+    <message>
+        <source>Windows</source>
+        <translation>Fenster</translation>
+    </message>
+    <message>
+        <source>Outer wall</source>
+        <translation>Außenwand</translation>
+    </message>
+    <message>
+        <source>Outer wall thickness</source>
+        <translation>Dicke der Außenwand</translation>
+    </message>
+    <message>
+        <source>Inner wall</source>
+        <translation>Innenwand</translation>
+    </message>
+    <message>
+        <source>Inner wall thickness</source>
+        <translation>Dicke der Innenwand</translation>
+    </message>
+    <message>
+        <source>Roof and slabs</source>
+        <translation>Dach und Decken</translation>
+    </message>
+    <message>
+        <source>Thickness of roof and slabs</source>
+        <translation>Dicke von Dach und Decken</translation>
+    </message>
+    <message>
+        <source>Select a room, a window or an observer to edit it and to see what it does.</source>
+        <translation>Einen Raum, ein Fenster oder einen Beobachter auswählen, um ihn zu bearbeiten und seine Wirkung zu sehen.</translation>
+    </message>
+    <message>
+        <source>Observer</source>
+        <translation>Beobachter</translation>
+    </message>
+    <message>
+        <source>observer</source>
+        <translation>Beobachter</translation>
+    </message>
+    <message>
+        <source>Aim at…</source>
+        <translation>Ausrichten auf …</translation>
+    </message>
+    <message>
+        <source>Then click what it looks at on the sheet</source>
+        <translation>Dann auf dem Blatt anklicken, wohin er blickt</translation>
+    </message>
+    <message>
+        <source>Eye height</source>
+        <translation>Augenhöhe</translation>
+    </message>
+    <message>
+        <source>Above the floor</source>
+        <translation>Über dem Boden</translation>
+    </message>
+    <message>
+        <source>Seated, 1.20 m</source>
+        <translation>Sitzend, 1,20 m</translation>
+    </message>
+    <message>
+        <source>Standing, 1.70 m</source>
+        <translation>Stehend, 1,70 m</translation>
+    </message>
+    <message>
+        <source>So many views from the same place, evenly around</source>
+        <translation>So viele Blicke vom selben Platz, gleichmäßig ringsum</translation>
+    </message>
+    <message>
+        <source>Look through this eye</source>
+        <translation>Durch dieses Auge schauen</translation>
+    </message>
+    <message>
+        <source>Look towards %L1°</source>
+        <translation>Blick nach %L1°</translation>
+    </message>
+    <message>
+        <source>At</source>
+        <translation>Um</translation>
+    </message>
+    <message>
+        <source>%L1 (%L2 to %L3)</source>
+        <translation>%L1 (%L2 bis %L3)</translation>
+    </message>
+    <message>
+        <source>Blinds</source>
+        <translation>Behänge</translation>
+    </message>
+    <message>
+        <source>%1 ± %2 lx</source>
+        <translation>%1 ± %2 lx</translation>
+    </message>
+    <message>
+        <source>Window</source>
+        <translation>Fenster</translation>
+    </message>
+    <message>
+        <source>Door</source>
+        <translation>Tür</translation>
+    </message>
+    <message>
+        <source>Panel</source>
+        <translation>Paneel</translation>
+    </message>
+    <message>
+        <source>Opening</source>
+        <translation>Öffnung</translation>
+    </message>
+    <message>
+        <source>Kind</source>
+        <translation>Art</translation>
+    </message>
+    <message>
+        <source>Without a leaf</source>
+        <translation>Ohne Flügel</translation>
+    </message>
+    <message>
+        <source>Kind of opening</source>
+        <translation>Art der Öffnung</translation>
+    </message>
+    <message>
+        <source>Share of light</source>
+        <translation>Anteil am Licht</translation>
+    </message>
+    <message>
+        <source>Share of the mean daylight factor in %1 that comes in through this window</source>
+        <translation>Anteil am mittleren Tageslichtquotienten in %1, der durch dieses Fenster kommt</translation>
+    </message>
+    <message>
+        <source>Materials</source>
+        <translation>Materialien</translation>
+    </message>
+    <message>
+        <source>What fills the opening</source>
+        <translation>Was die Öffnung füllt</translation>
+    </message>
+    <message>
+        <source>Leaf</source>
+        <translation>Flügel</translation>
+    </message>
+    <message>
+        <source>lets light through</source>
+        <translation>lässt Licht durch</translation>
+    </message>
+    <message>
+        <source>Infill</source>
+        <translation>Füllung</translation>
+    </message>
+    <message>
+        <source>Reveals</source>
+        <translation>Laibungen</translation>
+    </message>
+    <message>
+        <source>Material of reveals</source>
+        <translation>Material der Laibungen</translation>
+    </message>
+    <message>
+        <source>Frames</source>
+        <translation>Rahmen</translation>
+    </message>
+    <message>
+        <source>Material of frames</source>
+        <translation>Material der Rahmen</translation>
+    </message>
+    <message>
+        <source>Depth and frame</source>
+        <translation>Tiefe und Rahmen</translation>
+    </message>
+    <message>
+        <source>opening</source>
+        <translation>Öffnung</translation>
+    </message>
+    <message>
+        <source>In its wall</source>
+        <translation>In der Wand</translation>
+    </message>
+    <message>
+        <source>Share of wall</source>
+        <translation>Anteil der Wand</translation>
+    </message>
+    <message>
+        <source>Row, apart</source>
+        <translation>Reihe, Abstand</translation>
+    </message>
+    <message>
+        <source>Row of openings</source>
+        <translation>Reihe von Öffnungen</translation>
+    </message>
+    <message>
+        <source>As many like this as fit into the wall, at least this far apart: type a distance</source>
+        <translation>So viele wie diese, wie in die Wand passen, mindestens so weit auseinander: einen Abstand eingeben</translation>
+    </message>
+    <message>
+        <source>Full height</source>
+        <translation>Volle Höhe</translation>
+    </message>
+    <message>
+        <source>Partition</source>
+        <translation>Trennwand</translation>
+    </message>
+    <message>
+        <source>partition</source>
+        <translation>Trennwand</translation>
+    </message>
+    <message>
+        <source>Material</source>
+        <translation>Material</translation>
+    </message>
+    <message>
+        <source>Material of partition</source>
+        <translation>Material der Trennwand</translation>
+    </message>
+    <message>
+        <source>Reference plane</source>
+        <translation>Bezugsebene</translation>
+    </message>
+    <message>
+        <source>plane</source>
+        <translation>Ebene</translation>
+    </message>
+    <message>
+        <source>In</source>
+        <translation>In</translation>
+    </message>
+    <message>
+        <source>nothing</source>
+        <translation>nichts</translation>
+    </message>
+    <message>
+        <source>Usual heights</source>
+        <translation>Übliche Höhen</translation>
+    </message>
+    <message>
+        <source>own</source>
+        <translation>eigene</translation>
+    </message>
+    <message>
+        <source>Plane height</source>
+        <translation>Höhe der Ebene</translation>
+    </message>
+    <message>
+        <source>Usual</source>
+        <translation>Üblich</translation>
+    </message>
+    <message>
+        <source>Spacing</source>
+        <translation>Abstand</translation>
+    </message>
+    <message>
+        <source>Plane spacing</source>
+        <translation>Abstand der Ebene</translation>
+    </message>
+    <message>
+        <source>by number</source>
+        <translation>nach Anzahl</translation>
+    </message>
+    <message>
+        <source>Points wanted</source>
+        <translation>Punkte gewünscht</translation>
+    </message>
+    <message>
+        <source>Points of plane</source>
+        <translation>Punkte der Ebene</translation>
+    </message>
+    <message>
+        <source>by spacing</source>
+        <translation>nach Abstand</translation>
+    </message>
+    <message>
+        <source>Points</source>
+        <translation>Punkte</translation>
+    </message>
+    <message>
+        <source>Cells</source>
+        <translation>Zellen</translation>
+    </message>
+    <message>
+        <source>Finer, keeping its points</source>
+        <translation>Feiner, mit den alten Punkten</translation>
+    </message>
+    <message>
+        <source>Finer plane</source>
+        <translation>Feinere Ebene</translation>
+    </message>
+    <message>
+        <source>Nine cells for each one: points that are known already stay as they are</source>
+        <translation>Neun Zellen für jede: Punkte, die schon bekannt sind, bleiben</translation>
+    </message>
+    <message>
+        <source>Only a part: draw it</source>
+        <translation>Nur ein Teil: zeichnen</translation>
+    </message>
+    <message>
+        <source>Draw its part anew</source>
+        <translation>Den Teil neu zeichnen</translation>
+    </message>
+    <message>
+        <source>Leave a part out: draw it</source>
+        <translation>Einen Teil auslassen: zeichnen</translation>
+    </message>
+    <message>
+        <source>The whole room again</source>
+        <translation>Wieder der ganze Raum</translation>
+    </message>
+    <message>
+        <source>Whole room</source>
+        <translation>Ganzer Raum</translation>
+    </message>
+    <message>
+        <source>Criteria</source>
+        <translation>Kriterien</translation>
+    </message>
+    <message>
+        <source>occupied area</source>
+        <translation>genutzte Fläche</translation>
+    </message>
+    <message>
+        <source>Occupied</source>
+        <translation>Genutzt</translation>
+    </message>
+    <message>
+        <source>Faces</source>
+        <translation>Seite</translation>
+    </message>
+    <message>
+        <source>the other way</source>
+        <translation>umgekehrt</translation>
+    </message>
+    <message>
+        <source>Turn plane over</source>
+        <translation>Ebene umdrehen</translation>
+    </message>
+    <message>
+        <source>Remove</source>
+        <translation>Entfernen</translation>
+    </message>
+    <message>
+        <source>Remove plane</source>
+        <translation>Ebene entfernen</translation>
+    </message>
+    <message>
+        <source>Reading</source>
+        <translation>Ablesung</translation>
+    </message>
+    <message>
+        <source>reading</source>
+        <translation>Ablesung</translation>
+    </message>
+    <message>
+        <source>Height of reading</source>
+        <translation>Höhe der Ablesung</translation>
+    </message>
+    <message>
+        <source>Turn reading</source>
+        <translation>Ablesung drehen</translation>
+    </message>
+    <message>
+        <source>Faces up</source>
+        <translation>Blickt nach oben</translation>
+    </message>
+    <message>
+        <source>90°: like a table&apos;s top. 0°: like a wall</source>
+        <translation>90°: wie eine Tischplatte. 0°: wie eine Wand</translation>
+    </message>
+    <message>
+        <source>Heading</source>
+        <translation>Richtung</translation>
+    </message>
+    <message>
+        <source>Degrees clockwise from the top of the sheet</source>
+        <translation>Grad im Uhrzeigersinn von der Oberkante des Blatts</translation>
+    </message>
+    <message>
+        <source>What light it has stands on the Light desk, among the readings.</source>
+        <translation>Welches Licht sie hat, steht auf dem Tisch Licht bei den Ablesungen.</translation>
+    </message>
+    <message>
+        <source>roof</source>
+        <translation>Dach</translation>
+    </message>
+    <message>
+        <source>Ridge</source>
+        <translation>First</translation>
+    </message>
+    <message>
+        <source>Over</source>
+        <translation>Über</translation>
+    </message>
+    <message>
+        <source>the whole storey</source>
+        <translation>das ganze Geschoss</translation>
+    </message>
+    <message>
+        <source>Ceilings below follow it, unless a room&apos;s ceiling is flat.</source>
+        <translation>Decken darunter folgen ihm, außer die Decke eines Raums ist flach.</translation>
+    </message>
+    <message>
+        <source>Rooflight %1</source>
+        <translation>Dachfenster %1</translation>
+    </message>
+    <message>
+        <source>rooflight</source>
+        <translation>Dachfenster</translation>
+    </message>
+    <message>
+        <source>Stands</source>
+        <translation>Steht</translation>
+    </message>
+    <message>
+        <source>upright in a sawtooth</source>
+        <translation>aufrecht in einem Sheddach</translation>
+    </message>
+    <message>
+        <source>Upright rooflight</source>
+        <translation>Aufrechtes Dachfenster</translation>
+    </message>
+    <message>
+        <source>Glazing of rooflight</source>
+        <translation>Verglasung des Dachfensters</translation>
+    </message>
+    <message>
+        <source>Reference planes</source>
+        <translation>Bezugsebenen</translation>
+    </message>
+    <message>
+        <source>Fit a plane to this room</source>
+        <translation>Eine Ebene in diesen Raum legen</translation>
+    </message>
+    <message>
+        <source>Fit plane</source>
+        <translation>Ebene einpassen</translation>
+    </message>
+    <message>
+        <source>0.76 m high, 0.3 m from the walls, points 0.5 m apart: everything can be changed afterwards</source>
+        <translation>0,76 m hoch, 0,3 m von den Wänden, Punkte 0,5 m auseinander: alles lässt sich später ändern</translation>
+    </message>
+    <message>
+        <source>Sizes</source>
+        <translation>Maße</translation>
+    </message>
+    <message>
+        <source>Volume</source>
+        <translation>Volumen</translation>
+    </message>
+    <message>
+        <source>Window to floor</source>
+        <translation>Fenster zu Boden</translation>
+    </message>
+    <message>
+        <source>Window to wall</source>
+        <translation>Fenster zu Wand</translation>
+    </message>
+    <message>
+        <source>Mean</source>
+        <translation>Mittel</translation>
+    </message>
+    <message>
+        <source>Below 2 % a room looks dim by day and needs electric light; above 5 % it looks well lit (CIBSE LG10; BS 8206-2:2008, withdrawn)</source>
+        <translation>Unter 2 % wirkt ein Raum am Tag düster und braucht elektrisches Licht; über 5 % wirkt er hell (CIBSE LG10; BS 8206-2:2008, zurückgezogen)</translation>
+    </message>
+    <message>
+        <source>Median</source>
+        <translation>Median</translation>
+    </message>
+    <message>
+        <source>Least</source>
+        <translation>Kleinster</translation>
+    </message>
+    <message>
+        <source>Uniformity</source>
+        <translation>Gleichmäßigkeit</translation>
+    </message>
+    <message>
+        <source>2 %: dim by day below. 5 %: well lit above (BS 8206-2:2008, withdrawn).</source>
+        <translation>2 %: darunter am Tag düster. 5 %: darüber hell (BS 8206-2:2008, zurückgezogen).</translation>
+    </message>
+    <message>
+        <source>Rename room</source>
+        <translation>Raum umbenennen</translation>
+    </message>
+    <message>
+        <source>Room height</source>
+        <translation>Raumhöhe</translation>
+    </message>
+    <message>
+        <source>%1 material</source>
+        <translation>Material %1</translation>
+    </message>
+    <message>
+        <source>Own surfaces</source>
+        <translation>Eigene Flächen</translation>
+    </message>
+    <message>
+        <source>Single surfaces with a material of their own: select a wall to change it</source>
+        <translation>Einzelne Flächen mit eigenem Material: eine Wand auswählen, um es zu ändern</translation>
+    </message>
+    <message>
+        <source>follows the roof</source>
+        <translation>folgt dem Dach</translation>
+    </message>
+    <message>
+        <source>Shape of ceiling</source>
+        <translation>Form der Decke</translation>
+    </message>
+    <message>
+        <source>Its shape</source>
+        <translation>Ihre Form</translation>
+    </message>
+    <message>
+        <source>Storey</source>
+        <translation>Geschoss</translation>
+    </message>
+    <message>
+        <source>Rename storey</source>
+        <translation>Geschoss umbenennen</translation>
+    </message>
+    <message>
+        <source>Level</source>
+        <translation>Kote</translation>
+    </message>
+    <message>
+        <source>Level of storey</source>
+        <translation>Kote des Geschosses</translation>
+    </message>
+    <message>
+        <source>Clear height</source>
+        <translation>Lichte Höhe</translation>
+    </message>
+    <message>
+        <source>Height of storey</source>
+        <translation>Höhe des Geschosses</translation>
+    </message>
+    <message>
+        <source>Underlay</source>
+        <translation>Unterlage</translation>
+    </message>
+    <message>
+        <source>underlay</source>
+        <translation>Unterlage</translation>
+    </message>
+    <message>
+        <source>Left at</source>
+        <translation>Links bei</translation>
+    </message>
+    <message>
+        <source>Place of underlay</source>
+        <translation>Lage der Unterlage</translation>
+    </message>
+    <message>
+        <source>Foot at</source>
+        <translation>Unten bei</translation>
+    </message>
+    <message>
+        <source>Remove underlay</source>
+        <translation>Unterlage entfernen</translation>
+    </message>
+    <message>
+        <source>thing</source>
+        <translation>Ding</translation>
+    </message>
+    <message>
+        <source>Flights</source>
+        <translation>Läufe</translation>
+    </message>
+    <message>
+        <source>one, straight</source>
+        <translation>einer, gerade</translation>
+    </message>
+    <message>
+        <source>two and a landing</source>
+        <translation>zwei und ein Podest</translation>
+    </message>
+    <message>
+        <source>Rise and going</source>
+        <translation>Steigung, Auftritt</translation>
+    </message>
+    <message>
+        <source>%L1 / %L2 mm</source>
+        <translation>%L1 / %L2 mm</translation>
+    </message>
+    <message>
+        <source>In leaf from %1 to %2: set on the Site desk.</source>
+        <translation>Belaubt von %1 bis %2: auf dem Tisch Standort eingestellt.</translation>
+    </message>
+    <message>
+        <source>Leaves</source>
+        <translation>Laub</translation>
+    </message>
+    <message>
+        <source>Material of thing</source>
+        <translation>Material des Dings</translation>
+    </message>
+    <message>
+        <source>Counts</source>
+        <translation>Zählt</translation>
+    </message>
+    <message>
+        <source>in all questions</source>
+        <translation>in allen Fragen</translation>
+    </message>
+    <message>
+        <source>Count thing in</source>
+        <translation>Ding mitzählen</translation>
+    </message>
+    <message>
+        <source>Leave thing out</source>
+        <translation>Ding auslassen</translation>
+    </message>
+    <message>
+        <source>every %1</source>
+        <translation>alles dieser Art: %1</translation>
+    </message>
+    <message>
+        <source>Count kind in</source>
+        <translation>Art mitzählen</translation>
+    </message>
+    <message>
+        <source>Leave kind out</source>
+        <translation>Art auslassen</translation>
+    </message>
+    <message>
+        <source>Planes on flights and landings</source>
+        <translation>Ebenen auf Läufen und Podesten</translation>
+    </message>
+    <message>
+        <source>Plane on it</source>
+        <translation>Ebene darauf</translation>
+    </message>
+    <message>
+        <source>Planes on thing</source>
+        <translation>Ebenen auf dem Ding</translation>
+    </message>
+    <message>
+        <source>Plane on facade</source>
+        <translation>Ebene auf der Fassade</translation>
+    </message>
+    <message>
+        <source>Plane on wall</source>
+        <translation>Ebene auf der Wand</translation>
+    </message>
+    <message>
+        <source>Wall of %1</source>
+        <translation>Wand von %1</translation>
+    </message>
+    <message>
+        <source>Behind it</source>
+        <translation>Dahinter</translation>
+    </message>
+    <message>
+        <source>Inner length</source>
+        <translation>Innere Länge</translation>
+    </message>
+    <message>
+        <source>Wall length</source>
+        <translation>Wandlänge</translation>
+    </message>
+    <message>
+        <source>Thickness</source>
+        <translation>Dicke</translation>
+    </message>
+    <message>
+        <source>Wall thickness</source>
+        <translation>Wanddicke</translation>
+    </message>
+    <message>
+        <source>Of this wall only. All walls: select nothing, or the option</source>
+        <translation>Nur diese Wand. Alle Wände: nichts auswählen, oder die Option</translation>
+    </message>
+    <message>
+        <source>This wall</source>
+        <translation>Diese Wand</translation>
+    </message>
+    <message>
+        <source>Material of wall</source>
+        <translation>Material der Wand</translation>
+    </message>
+    <message>
+        <source>Lay a plane before it</source>
+        <translation>Eine Ebene davor legen</translation>
+    </message>
+    <message>
+        <source>Lay a plane on its facade</source>
+        <translation>Eine Ebene auf ihre Fassade legen</translation>
+    </message>
+    <message>
+        <source>Lengths are inner dimensions. Typing one moves the wall at its far end; rooms beside it follow.</source>
+        <translation>Längen sind Innenmaße. Wer eines eingibt, verschiebt die Wand am anderen Ende; Nachbarräume folgen.</translation>
+    </message>
+    <message>
+        <source>, inside</source>
+        <translation>, innen</translation>
+    </message>
+    <message>
+        <source>, outside</source>
+        <translation>, außen</translation>
+    </message>
+    <message>
+        <source>Blind</source>
+        <translation>Behang</translation>
+    </message>
+    <message>
+        <source>none</source>
+        <translation>keiner</translation>
+    </message>
+    <message>
+        <source>plain, %L1 %</source>
+        <translation>einfach, %L1 %</translation>
+    </message>
+    <message>
+        <source>Scatters that share of the light; the project&apos;s own</source>
+        <translation>Streut diesen Anteil des Lichts; der des Projekts</translation>
+    </message>
+    <message>
+        <source>An inner blind that criteria may close. Fabric and slats come from the materials</source>
+        <translation>Ein innerer Behang, den Kriterien schließen dürfen. Gewebe und Lamellen kommen aus den Materialien</translation>
+    </message>
+    <message>
+        <source>Exposure to dirt</source>
+        <translation>Verschmutzung</translation>
+    </message>
+    <message>
+        <source>usual</source>
+        <translation>üblich</translation>
+    </message>
+    <message>
+        <source>sheltered</source>
+        <translation>geschützt</translation>
+    </message>
+    <message>
+        <source>driving</source>
+        <translation>Schlagregen</translation>
+    </message>
+    <message>
+        <source>Exposure</source>
+        <translation>Verschmutzung</translation>
+    </message>
+    <message>
+        <source>Decides how much dirt stays on the pane (BS 8206-2:2008, annex A, withdrawn)</source>
+        <translation>Bestimmt, wie viel Schmutz auf der Scheibe bleibt (BS 8206-2:2008, Anhang A, zurückgezogen)</translation>
+    </message>
+    <message>
+        <source>Side</source>
+        <translation>Seite</translation>
+    </message>
+    <message>
+        <source>outside</source>
+        <translation>außen</translation>
+    </message>
+    <message>
+        <source>Side of shading</source>
+        <translation>Seite der Verschattung</translation>
+    </message>
+    <message>
+        <source>Material of shading</source>
+        <translation>Material der Verschattung</translation>
+    </message>
+    <message>
+        <source>They differ: what is changed here is changed for all that have such a layer.</source>
+        <translation>Sie sind verschieden: was hier geändert wird, gilt für alle, die eine solche Schicht haben.</translation>
+    </message>
+    <message>
+        <source>Remove this layer</source>
+        <translation>Diese Schicht entfernen</translation>
+    </message>
+    <message>
+        <source>Remove shading</source>
+        <translation>Verschattung entfernen</translation>
+    </message>
+    <message>
+        <source>Add shading</source>
+        <translation>Verschattung hinzufügen</translation>
+    </message>
+    <message>
+        <source>One layer: %1</source>
+        <translation>Eine Schicht: %1</translation>
+    </message>
+    <message>
+        <source>running, %L1 %</source>
+        <translation>läuft, %L1 %</translation>
+    </message>
+    <message>
+        <source>paused</source>
+        <translation>angehalten</translation>
+    </message>
+    <message>
+        <source>waiting</source>
+        <translation>wartet</translation>
+    </message>
+    <message>
+        <source>Jobs and answers</source>
+        <translation>Aufträge und Antworten</translation>
+    </message>
+    <message>
+        <source>Jobs</source>
+        <translation>Aufträge</translation>
+    </message>
+    <message>
+        <source>Nothing runs and nothing waits.</source>
+        <translation>Nichts läuft, nichts wartet.</translation>
+    </message>
+    <message>
+        <source>Job</source>
+        <translation>Auftrag</translation>
+    </message>
+    <message>
+        <source>State</source>
+        <translation>Zustand</translation>
+    </message>
+    <message>
+        <source>Sooner</source>
+        <translation>Früher</translation>
+    </message>
+    <message>
+        <source>Before the one that stands above it</source>
+        <translation>Vor den, der darüber steht</translation>
+    </message>
+    <message>
+        <source>Later</source>
+        <translation>Später</translation>
+    </message>
+    <message>
+        <source>After the one that stands below it</source>
+        <translation>Nach dem, der darunter steht</translation>
+    </message>
+    <message>
+        <source>Pause</source>
+        <translation>Anhalten</translation>
+    </message>
+    <message>
+        <source>What is traced so far is kept; going on begins there</source>
+        <translation>Was schon gerechnet ist, bleibt; dort geht es weiter</translation>
+    </message>
+    <message>
+        <source>Cancel job</source>
+        <translation>Abbrechen</translation>
+    </message>
+    <message>
+        <source>What is traced so far is kept: asking again begins there</source>
+        <translation>Was schon gerechnet ist, bleibt: neues Fragen beginnt dort</translation>
+    </message>
+    <message>
+        <source>Answers beside the project</source>
+        <translation>Antworten neben dem Projekt</translation>
+    </message>
+    <message>
+        <source>Option</source>
+        <translation>Option</translation>
+    </message>
+    <message>
+        <source>Made</source>
+        <translation>Erstellt</translation>
+    </message>
+    <message>
+        <source>Error</source>
+        <translation>Fehler</translation>
+    </message>
+    <message>
+        <source>Wanted</source>
+        <translation>Gewünscht</translation>
+    </message>
+    <message>
+        <source>Seed</source>
+        <translation>Startwert</translation>
+    </message>
+    <message>
+        <source>Million rays</source>
+        <translation>Millionen Strahlen</translation>
+    </message>
+    <message>
+        <source>Seconds</source>
+        <translation>Sekunden</translation>
+    </message>
+    <message>
+        <source>Program</source>
+        <translation>Programm</translation>
+    </message>
+    <message>
+        <source>Forget answer</source>
+        <translation>Antwort vergessen</translation>
+    </message>
+    <message>
+        <source>Takes the answer out of the file; it can be traced again</source>
+        <translation>Nimmt die Antwort aus der Datei; sie kann neu gerechnet werden</translation>
+    </message>
+    <message>
+        <source>Go on</source>
+        <translation>Weiter</translation>
+    </message>
+    <message>
+        <source>Save the project: its answers are then kept beside it.</source>
+        <translation>Das Projekt speichern: dann werden seine Antworten daneben aufbewahrt.</translation>
+    </message>
+    <message>
+        <source>No answers can be kept beside this project.</source>
+        <translation>Neben diesem Projekt lassen sich keine Antworten aufbewahren.</translation>
+    </message>
+    <message>
+        <source>%1: may be deleted at any time; everything in it can be traced again.</source>
+        <translation>%1: darf jederzeit gelöscht werden; alles darin lässt sich neu rechnen.</translation>
+    </message>
+    <message>
+        <source>Fingerprint %1
+Settings %2%3</source>
+        <translation>Prüfsumme %1
+Einstellungen %2%3</translation>
+    </message>
+    <message>
+        <source>
+Not settled</source>
+        <translation>
+Noch nicht genau genug</translation>
+    </message>
+    <message>
+        <source>Legend</source>
+        <translation>Legende</translation>
+    </message>
+    <message>
+        <source>Drag an end to set it, drag a stretch to hatch what is beyond, double-click to fit it to the map; Enter for more</source>
+        <translation>Ein Ende ziehen stellt es ein, ein Stück ziehen schraffiert, was darüber hinausgeht, Doppelklick passt an die Karte an; Eingabe für mehr</translation>
+    </message>
+    <message>
+        <source>Ends, steps, lines, values, units of this map (Shift+L)</source>
+        <translation>Enden, Stufen, Linien, Werte, Einheiten dieser Karte (Umschalt+L)</translation>
+    </message>
+    <message>
+        <source>Fit</source>
+        <translation>Anpassen</translation>
+    </message>
+    <message>
+        <source>The colours stay while you edit; this fits them to the map as it is now</source>
+        <translation>Die Farben bleiben, während man ändert; dies passt sie an die Karte an, wie sie jetzt ist</translation>
+    </message>
+    <message>
+        <source>Drag an end to set it. Drag along the bar: what is beyond is hatched. Double-click: fit it to the map.</source>
+        <translation>Ein Ende ziehen stellt es ein. Am Balken ziehen: was darüber hinausgeht, wird schraffiert. Doppelklick: an die Karte anpassen.</translation>
+    </message>
+    <message>
+        <source>Ends</source>
+        <translation>Enden</translation>
+    </message>
+    <message>
+        <source>Stay while you edit</source>
+        <translation>Bleiben beim Ändern</translation>
+    </message>
+    <message>
+        <source>Follow this map</source>
+        <translation>Folgen dieser Karte</translation>
+    </message>
+    <message>
+        <source>One for all options</source>
+        <translation>Gleich für alle Optionen</translation>
+    </message>
+    <message>
+        <source>Set by hand…</source>
+        <translation>Von Hand setzen …</translation>
+    </message>
+    <message>
+        <source>Logarithmic</source>
+        <translation>Logarithmisch</translation>
+    </message>
+    <message>
+        <source>Colours</source>
+        <translation>Farben</translation>
+    </message>
+    <message>
+        <source>Continuous</source>
+        <translation>Stufenlos</translation>
+    </message>
+    <message>
+        <source>In %1 steps</source>
+        <translation>In %1 Stufen</translation>
+    </message>
+    <message>
+        <source>On the map</source>
+        <translation>Auf der Karte</translation>
+    </message>
+    <message>
+        <source>Lines of equal value</source>
+        <translation>Linien gleichen Werts</translation>
+    </message>
+    <message>
+        <source>Values at points</source>
+        <translation>Werte an Punkten</translation>
+    </message>
+    <message>
+        <source>Figures of rooms</source>
+        <translation>Werte der Räume</translation>
+    </message>
+    <message>
+        <source>Hatch below and above…</source>
+        <translation>Darunter und darüber schraffieren …</translation>
+    </message>
+    <message>
+        <source>Unit</source>
+        <translation>Einheit</translation>
+    </message>
+    <message>
+        <source>Lux</source>
+        <translation>Lux</translation>
+    </message>
+    <message>
+        <source>Footcandle</source>
+        <translation>Footcandle</translation>
+    </message>
+    <message>
+        <source>Ends of the legend</source>
+        <translation>Enden der Legende</translation>
+    </message>
+    <message>
+        <source>From, %1</source>
+        <translation>Von, %1</translation>
+    </message>
+    <message>
+        <source>To, %1</source>
+        <translation>Bis, %1</translation>
+    </message>
+    <message>
+        <source>They hold for all maps of this figure, until they are let free again.</source>
+        <translation>Sie gelten für alle Karten dieser Größe, bis sie wieder freigegeben werden.</translation>
+    </message>
+    <message>
+        <source>Hatch what is beyond</source>
+        <translation>Schraffieren, was darüber hinausgeht</translation>
+    </message>
+    <message>
+        <source>Below, %1</source>
+        <translation>Unter, %1</translation>
+    </message>
+    <message>
+        <source>Above, %1</source>
+        <translation>Über, %1</translation>
+    </message>
+    <message>
+        <source>The ends of the legend mean: not hatched on that side.</source>
+        <translation>Die Enden der Legende bedeuten: auf dieser Seite nicht schraffiert.</translation>
+    </message>
+    <message>
+        <source>Right less left</source>
+        <translation>Rechts minus links</translation>
+    </message>
+    <message>
+        <source>On the sheet</source>
+        <translation>Auf dem Blatt</translation>
+    </message>
+    <message>
+        <source>What is on the sheet: choose another figure</source>
+        <translation>Was auf dem Blatt ist: eine andere Größe wählen</translation>
+    </message>
+    <message>
+        <source>Find a figure: autonomy, lux, sky, sun …</source>
+        <translation>Eine Größe finden: Autonomie, Lux, Himmel, Sonne …</translation>
+    </message>
+    <message>
+        <source>Looked at last</source>
+        <translation>Zuletzt angesehen</translation>
+    </message>
+    <message>
+        <source>No figure is called that</source>
+        <translation>Keine Größe heißt so</translation>
+    </message>
+    <message>
+        <source>Daylight factor, live</source>
+        <translation>Tageslichtquotient, laufend</translation>
+    </message>
+    <message>
+        <source>The moment of the strip, live</source>
+        <translation>Der Zeitpunkt des Streifens, laufend</translation>
+    </message>
+    <message>
+        <source>Of the light of the moment, what came by any surface</source>
+        <translation>Vom Licht des Zeitpunkts das, was über irgendeine Fläche kam</translation>
+    </message>
+    <message>
+        <source>Illuminance of the strip&apos;s hour</source>
+        <translation>Beleuchtungsstärke der Stunde des Streifens</translation>
+    </message>
+    <message>
+        <source>The hour that the strip is at, blinds as they are worked</source>
+        <translation>Die Stunde, bei der der Streifen steht, mit Behängen, wie sie bedient werden</translation>
+    </message>
+    <message>
+        <source>figure</source>
+        <translation>Größe</translation>
+    </message>
+    <message>
+        <source>question</source>
+        <translation>Frage</translation>
+    </message>
+    <message>
+        <source>Which figure</source>
+        <translation>Welche Größe</translation>
+    </message>
+    <message>
+        <source>All 8760 hours of this option, in the background (Y)</source>
+        <translation>Alle 8760 Stunden dieser Option, im Hintergrund (Y)</translation>
+    </message>
+    <message>
+        <source>Ask</source>
+        <translation>Fragen</translation>
+    </message>
+    <message>
+        <source>Answers this question for the option, in the background</source>
+        <translation>Beantwortet diese Frage für die Option, im Hintergrund</translation>
+    </message>
+    <message>
+        <source>Side by side</source>
+        <translation>Nebeneinander</translation>
+    </message>
+    <message>
+        <source>All moments on one legend</source>
+        <translation>Alle Zeitpunkte auf einer Legende</translation>
+    </message>
+    <message>
+        <source>New question</source>
+        <translation>Neue Frage</translation>
+    </message>
+    <message>
+        <source>Ask something else: moments, sun hours, sky, exposure</source>
+        <translation>Etwas anderes fragen: Zeitpunkte, Sonnenstunden, Himmel, Lichtmenge</translation>
+    </message>
+    <message>
+        <source>Open a table of figures from elsewhere on these planes (CSV)</source>
+        <translation>Eine Tabelle mit Werten von anderswo auf diesen Ebenen öffnen (CSV)</translation>
+    </message>
+    <message>
+        <source>A table of an answer</source>
+        <translation>Eine Tabelle einer Antwort</translation>
+    </message>
+    <message>
+        <source>Tables (*.csv);;All files (*)</source>
+        <translation>Tabellen (*.csv);;Alle Dateien (*)</translation>
+    </message>
+    <message>
+        <source>needs weather</source>
+        <translation>braucht Wetter</translation>
+    </message>
+    <message>
+        <source>run the year first</source>
+        <translation>erst das Jahr rechnen</translation>
+    </message>
+    <message>
+        <source>Questions of this project</source>
+        <translation>Fragen dieses Projekts</translation>
+    </message>
+    <message>
+        <source>From elsewhere</source>
+        <translation>Von anderswo</translation>
+    </message>
+    <message>
+        <source>A table that was opened</source>
+        <translation>Eine Tabelle, die geöffnet wurde</translation>
+    </message>
+    <message>
+        <source>This map is read from the year: press Run the year (Y)</source>
+        <translation>Diese Karte wird aus dem Jahr gelesen: Jahr rechnen drücken (Y)</translation>
+    </message>
+    <message>
+        <source>Not asked yet for this option: press Ask</source>
+        <translation>Für diese Option noch nicht gefragt: Fragen drücken</translation>
+    </message>
+    <message>
+        <source>By month</source>
+        <translation>Nach Monaten</translation>
+    </message>
+    <message>
+        <source>Not opened</source>
+        <translation>Nicht geöffnet</translation>
+    </message>
+    <message>
+        <source>Keep this map beside</source>
+        <translation>Diese Karte daneben behalten</translation>
+    </message>
+    <message>
+        <source>Daylight of the building: maps, reasons, the year</source>
+        <translation>Tageslicht des Gebäudes: Karten, Gründe, das Jahr</translation>
+    </message>
+    <message>
+        <source>Profile</source>
+        <translation>Profil</translation>
+    </message>
+    <message>
+        <source>Click a desk, a stair, the floor or a wall: the light there is told from now on; Escape leaves</source>
+        <translation>Einen Tisch, eine Treppe, den Boden oder die Wand anklicken: das Licht dort wird von nun an angezeigt; Esc beendet</translation>
+    </message>
+    <message>
+        <source>Click the other end of the profile</source>
+        <translation>Das andere Ende des Profils anklicken</translation>
+    </message>
+    <message>
+        <source>Drag a line across the rooms: the curve along it is drawn beside</source>
+        <translation>Eine Linie quer durch die Räume ziehen: die Kurve darüber wird daneben gezeichnet</translation>
+    </message>
+    <message>
+        <source>Two maps side by side</source>
+        <translation>Zwei Karten nebeneinander</translation>
+    </message>
+    <message>
+        <source>%1: %2 less %3</source>
+        <translation>%1: %2 minus %3</translation>
+    </message>
+    <message>
+        <source>%1 less %2</source>
+        <translation>%1 minus %2</translation>
+    </message>
+    <message>
+        <source>%1: nothing to show yet</source>
+        <translation>%1: noch nichts zu zeigen</translation>
+    </message>
+    <message>
+        <source>The two have no points in the same places: nothing can be taken from the other. Choose Side by side.</source>
+        <translation>Die beiden haben keine Punkte an denselben Stellen: keine lässt sich von der anderen abziehen. Nebeneinander wählen.</translation>
+    </message>
+    <message>
+        <source>%1 and %2</source>
+        <translation>%1 und %2</translation>
+    </message>
+    <message>
+        <source>How the two are shown</source>
+        <translation>Wie die beiden gezeigt werden</translation>
+    </message>
+    <message>
+        <source>Difference</source>
+        <translation>Unterschied</translation>
+    </message>
+    <message>
+        <source>One map again</source>
+        <translation>Wieder eine Karte</translation>
+    </message>
+    <message>
+        <source>Beside</source>
+        <translation>Daneben</translation>
+    </message>
+    <message>
+        <source>Two maps on one legend: keep this one and look at another moment, sky, question or edit (Z), or take another option</source>
+        <translation>Zwei Karten auf einer Legende: diese behalten und einen anderen Zeitpunkt, Himmel, eine Frage oder Änderung ansehen (Z), oder eine andere Option nehmen</translation>
+    </message>
+    <message>
+        <source>Option: %1</source>
+        <translation>Option: %1</translation>
+    </message>
+    <message>
+        <source>Kept: %1</source>
+        <translation>Behalten: %1</translation>
+    </message>
+    <message>
+        <source>Kept on the left: now choose another moment, sky, question, option, or edit the model</source>
+        <translation>Links behalten: nun einen anderen Zeitpunkt, Himmel, eine Frage oder Option wählen oder das Modell ändern</translation>
+    </message>
+    <message>
+        <source>Draw the profile&apos;s line on the sheet (I)</source>
+        <translation>Die Linie des Profils auf dem Blatt ziehen (I)</translation>
+    </message>
+    <message>
+        <source>Curves beside it</source>
+        <translation>Kurven daneben</translation>
+    </message>
+    <message>
+        <source>Keep this curve on the chart</source>
+        <translation>Diese Kurve im Diagramm behalten</translation>
+    </message>
+    <message>
+        <source>Remove the kept curves</source>
+        <translation>Die behaltenen Kurven entfernen</translation>
+    </message>
+    <message>
+        <source>This map alone</source>
+        <translation>Nur diese Karte</translation>
+    </message>
+    <message>
+        <source>All options</source>
+        <translation>Alle Optionen</translation>
+    </message>
+    <message>
+        <source>Hours of this day</source>
+        <translation>Stunden dieses Tages</translation>
+    </message>
+    <message>
+        <source>This hour in other months</source>
+        <translation>Diese Stunde in anderen Monaten</translation>
+    </message>
+    <message>
+        <source>All moments of the answer</source>
+        <translation>Alle Zeitpunkte der Antwort</translation>
+    </message>
+    <message>
+        <source>Press I and drag a line across the rooms: the curve of the map along it stands here, over the section cut there.</source>
+        <translation>I drücken und eine Linie quer durch die Räume ziehen: die Kurve der Karte darüber steht hier, über dem Schnitt an dieser Stelle.</translation>
+    </message>
+    <message>
+        <source>Profile, %1</source>
+        <translation>Profil, %1</translation>
+    </message>
+    <message>
+        <source>Draw profile</source>
+        <translation>Profil ziehen</translation>
+    </message>
+    <message>
+        <source>The map along a line, over the section cut there</source>
+        <translation>Die Karte entlang einer Linie, über dem Schnitt an dieser Stelle</translation>
+    </message>
+    <message>
+        <source>21 Mar</source>
+        <translation>21. Mär</translation>
+    </message>
+    <message>
+        <source>What</source>
+        <translation>Was</translation>
+    </message>
+    <message>
+        <source>on the reference planes</source>
+        <translation>auf den Bezugsebenen</translation>
+    </message>
+    <message>
+        <source>at the windows, outer face</source>
+        <translation>an den Fenstern, Außenseite</translation>
+    </message>
+    <message>
+        <source>at the windows, inner face (EN 17037)</source>
+        <translation>an den Fenstern, Innenseite (EN 17037)</translation>
+    </message>
+    <message>
+        <source>at the readings</source>
+        <translation>an den Ablesungen</translation>
+    </message>
+    <message>
+        <source>Error wanted, ± % of the mean</source>
+        <translation>Fehler gewünscht, ± % des Mittels</translation>
+    </message>
+    <message>
+        <source>Moments, under “%1”</source>
+        <translation>Zeitpunkte, unter „%1“</translation>
+    </message>
+    <message>
+        <source>Moments</source>
+        <translation>Zeitpunkte</translation>
+    </message>
+    <message>
+        <source>the one of the clock, %1</source>
+        <translation>der der Uhr, %1</translation>
+    </message>
+    <message>
+        <source>hours of that day</source>
+        <translation>Stunden dieses Tages</translation>
+    </message>
+    <message>
+        <source>that day and hour in every month</source>
+        <translation>dieser Tag und diese Stunde in jedem Monat</translation>
+    </message>
+    <message>
+        <source>hours from</source>
+        <translation>Stunden von</translation>
+    </message>
+    <message>
+        <source>to</source>
+        <translation>bis</translation>
+    </message>
+    <message>
+        <source>every</source>
+        <translation>alle</translation>
+    </message>
+    <message>
+        <source>Sun hours and exposure</source>
+        <translation>Sonnenstunden und Lichtmenge</translation>
+    </message>
+    <message>
+        <source>Days</source>
+        <translation>Tage</translation>
+    </message>
+    <message>
+        <source>the month of the clock</source>
+        <translation>der Monat der Uhr</translation>
+    </message>
+    <message>
+        <source>one day for EN 17037, %1</source>
+        <translation>ein Tag für EN 17037, %1</translation>
+    </message>
+    <message>
+        <source>the year</source>
+        <translation>das Jahr</translation>
+    </message>
+    <message>
+        <source>as they are: %1</source>
+        <translation>wie sie sind: %1</translation>
+    </message>
+    <message>
+        <source>Sun counts</source>
+        <translation>Sonne zählt</translation>
+    </message>
+    <message>
+        <source>whenever it is up</source>
+        <translation>immer, wenn sie am Himmel steht</translation>
+    </message>
+    <message>
+        <source>when the weather&apos;s sun shines (120 W/m²)</source>
+        <translation>wenn die Sonne des Wetters scheint (120 W/m²)</translation>
+    </message>
+    <message>
+        <source>from an altitude of, °</source>
+        <translation>ab einer Höhe von, °</translation>
+    </message>
+    <message>
+        <source>%L1°: about what EN 17037:2018+A1:2021, annex D, asks for at this latitude, from memory; look it up before you sign. 0° for other standards.</source>
+        <translation>%L1°: etwa, was EN 17037:2018+A1:2021, Anhang D, auf dieser Breite verlangt, aus dem Gedächtnis; vor der Unterschrift nachschlagen. 0° für andere Normen.</translation>
+    </message>
+    <message>
+        <source>looked at every, minutes</source>
+        <translation>geprüft alle, Minuten</translation>
+    </message>
+    <message>
+        <source>Readings</source>
+        <translation>Ablesungen</translation>
+    </message>
+    <message>
+        <source>No reading yet. Place one on a desk, a stair, the floor or a wall: what light it has is told here and on the sheet, and follows every change.</source>
+        <translation>Noch keine Ablesung. Eine auf einen Tisch, eine Treppe, den Boden oder die Wand setzen: welches Licht sie hat, steht dann hier und auf dem Blatt und folgt jeder Änderung.</translation>
+    </message>
+    <message>
+        <source>DF, %</source>
+        <translation>TQ, %</translation>
+    </message>
+    <message>
+        <source>Now</source>
+        <translation>Jetzt</translation>
+    </message>
+    <message>
+        <source>Place</source>
+        <translation>Setzen</translation>
+    </message>
+    <message>
+        <source>Copy list</source>
+        <translation>Liste kopieren</translation>
+    </message>
+    <message>
+        <source>Remove reading</source>
+        <translation>Ablesung entfernen</translation>
+    </message>
+    <message>
+        <source>“Now” is %1, in %2. Each with its 95 % error.</source>
+        <translation>„Jetzt“ ist %1, in %2. Jede mit ihrem Fehler (95 %).</translation>
+    </message>
+    <message>
+        <source>Rename reading</source>
+        <translation>Ablesung umbenennen</translation>
+    </message>
+    <message>
+        <source>Nothing lies there that light could be read on</source>
+        <translation>Dort liegt nichts, worauf sich Licht ablesen ließe</translation>
+    </message>
+    <message>
+        <source>Place reading</source>
+        <translation>Ablesung setzen</translation>
+    </message>
+    <message>
+        <source>%1, %L2 m above the storey&apos;s floor: click for further ones, Escape leaves</source>
+        <translation>%1, %L2 m über dem Boden des Geschosses: für weitere klicken, Esc beendet</translation>
+    </message>
+    <message>
+        <source>Looking for a surface</source>
+        <translation>Eine Fläche suchen</translation>
+    </message>
+    <message>
+        <source>Light at places that were marked, in numbers</source>
+        <translation>Licht an markierten Stellen, in Zahlen</translation>
+    </message>
+    <message>
+        <source>Moments side by side</source>
+        <translation>Zeitpunkte nebeneinander</translation>
+    </message>
+    <message>
+        <source>The months are being computed…</source>
+        <translation>Die Monate werden berechnet …</translation>
+    </message>
+    <message>
+        <source>Nothing asked yet: press Ask.</source>
+        <translation>Noch nichts gefragt: Fragen drücken.</translation>
+    </message>
+    <message>
+        <source>Illuminance</source>
+        <translation>Beleuchtungsstärke</translation>
+    </message>
+    <message>
+        <source>a year</source>
+        <translation>im Jahr</translation>
+    </message>
+    <message>
+        <source>a month</source>
+        <translation>im Monat</translation>
+    </message>
+    <message>
+        <source>mean </source>
+        <translation>Mittel </translation>
+    </message>
+    <message>
+        <source>Months</source>
+        <translation>Monate</translation>
+    </message>
+    <message>
+        <source>Direct sun, unreflected</source>
+        <translation>Direkte Sonne, nicht reflektiert</translation>
+    </message>
+    <message>
+        <source>From the sky that the point sees: the sky component</source>
+        <translation>Vom Himmel, den der Punkt sieht: der Himmelslichtanteil</translation>
+    </message>
+    <message>
+        <source>From lit ground that the point sees; a table, which looks up, sees none</source>
+        <translation>Vom beleuchteten Boden, den der Punkt sieht; ein Tisch, der nach oben blickt, sieht keinen</translation>
+    </message>
+    <message>
+        <source>From facades, neighbours, trees and blades that the point sees</source>
+        <translation>Von Fassaden, Nachbarn, Bäumen und Lamellen, die der Punkt sieht</translation>
+    </message>
+    <message>
+        <source>What came in through the windows via the ground, straight or reflected in the room</source>
+        <translation>Was durch die Fenster über den Boden hereinkam, gerade oder im Raum reflektiert</translation>
+    </message>
+    <message>
+        <source>What came in off facades, neighbours, trees and blades, straight or reflected in the room</source>
+        <translation>Was von Fassaden, Nachbarn, Bäumen und Lamellen hereinkam, gerade oder im Raum reflektiert</translation>
+    </message>
+    <message>
+        <source>Reflected last within the room, of light that came in via the ground</source>
+        <translation>Zuletzt im Raum reflektiert, von Licht, das über den Boden hereinkam</translation>
+    </message>
+    <message>
+        <source>Reflected last within the room, of light that came in from the sky, the sun or facades</source>
+        <translation>Zuletzt im Raum reflektiert, von Licht, das vom Himmel, der Sonne oder Fassaden hereinkam</translation>
+    </message>
+    <message>
+        <source>Why</source>
+        <translation>Warum</translation>
+    </message>
+    <message>
+        <source>The whole room</source>
+        <translation>Der ganze Raum</translation>
+    </message>
+    <message>
+        <source>The mean over the room instead of this point</source>
+        <translation>Das Mittel des Raums statt dieses Punktes</translation>
+    </message>
+    <message>
+        <source>How the light came</source>
+        <translation>Wie das Licht kam</translation>
+    </message>
+    <message>
+        <source>How it came</source>
+        <translation>Wie es kam</translation>
+    </message>
+    <message>
+        <source>Share</source>
+        <translation>Anteil</translation>
+    </message>
+    <message>
+        <source>Gives</source>
+        <translation>Gibt</translation>
+    </message>
+    <message>
+        <source>Windows by what they give</source>
+        <translation>Fenster nach dem, was sie geben</translation>
+    </message>
+    <message>
+        <source>Through</source>
+        <translation>Durch</translation>
+    </message>
+    <message>
+        <source>Point at a window to see it on the sheet; take its tick away to see the map without it. Nothing is traced: what a wall in its place would reflect is not added.</source>
+        <translation>Auf ein Fenster zeigen, um es auf dem Blatt zu sehen; den Haken wegnehmen, um die Karte ohne es zu sehen. Nichts wird neu gerechnet: was eine Wand an seiner Stelle reflektieren würde, kommt nicht hinzu.</translation>
+    </message>
+    <message>
+        <source>All windows back</source>
+        <translation>Alle Fenster zurück</translation>
+    </message>
+    <message>
+        <source>A point of %1</source>
+        <translation>Ein Punkt von %1</translation>
+    </message>
+    <message>
+        <source>Click a point of the map, or select a room: what its light is made of is told here.</source>
+        <translation>Einen Punkt der Karte anklicken oder einen Raum auswählen: woraus sein Licht besteht, steht dann hier.</translation>
+    </message>
+    <message>
+        <source>Click a point of the map of the year, or select a room: what its mean light is made of is told here.</source>
+        <translation>Einen Punkt der Jahreskarte anklicken oder einen Raum auswählen: woraus sein mittleres Licht besteht, steht dann hier.</translation>
+    </message>
+    <message>
+        <source>Put the daylight factor or the moment on the sheet: of these it is known which window gives what.</source>
+        <translation>Den Tageslichtquotienten oder den Zeitpunkt auf das Blatt legen: von ihnen ist bekannt, welches Fenster was gibt.</translation>
+    </message>
+    <message>
+        <source>, mean of the occupied hours</source>
+        <translation>, Mittel der Nutzungsstunden</translation>
+    </message>
+    <message>
+        <source>Sun, straight</source>
+        <translation>Sonne, gerade</translation>
+    </message>
+    <message>
+        <source>Sky, straight</source>
+        <translation>Himmel, gerade</translation>
+    </message>
+    <message>
+        <source>Via the ground</source>
+        <translation>Über den Boden</translation>
+    </message>
+    <message>
+        <source>In off facades and trees</source>
+        <translation>Von Fassaden und Bäumen</translation>
+    </message>
+    <message>
+        <source>Inside, reflected</source>
+        <translation>Innen, reflektiert</translation>
+    </message>
+    <message>
+        <source>Ground, straight</source>
+        <translation>Boden, gerade</translation>
+    </message>
+    <message>
+        <source>Facades, neighbours</source>
+        <translation>Fassaden, Nachbarn</translation>
+    </message>
+    <message>
+        <source>Inside, from the sky</source>
+        <translation>Innen, vom Himmel</translation>
+    </message>
+    <message>
+        <source>Inside, via the ground</source>
+        <translation>Innen, über den Boden</translation>
+    </message>
+    <message>
+        <source>past all windows</source>
+        <translation>an allen Fenstern vorbei</translation>
+    </message>
+    <message>
+        <source>Take a window&apos;s tick away: the map shows what would be without it.</source>
+        <translation>Einem Fenster den Haken nehmen: die Karte zeigt, was ohne es wäre.</translation>
+    </message>
+    <message>
+        <source>Without %1: %2 %3, %L4 % less. Nothing was traced for it.</source>
+        <translation>Ohne %1: %2 %3, %L4 % weniger. Nichts wurde dafür gerechnet.</translation>
+    </message>
+    <message>
+        <source>%1 windows</source>
+        <translation>%1 Fenster</translation>
+    </message>
+    <message>
+        <source>What the light at a point is made of</source>
+        <translation>Woraus das Licht an einem Punkt besteht</translation>
+    </message>
+    <message>
+        <source>Settling lamp</source>
+        <translation>Genauigkeitslampe</translation>
+    </message>
+    <message>
+        <source>nothing to show yet</source>
+        <translation>noch nichts zu zeigen</translation>
+    </message>
+    <message>
+        <source>settling  </source>
+        <translation>wird genauer  </translation>
+    </message>
+    <message>
+        <source>settled  </source>
+        <translation>genau  </translation>
+    </message>
+    <message>
+        <source>stale</source>
+        <translation>veraltet</translation>
+    </message>
+    <message>
+        <source>from elsewhere</source>
+        <translation>von anderswo</translation>
+    </message>
+    <message>
+        <source>on hold  </source>
+        <translation>angehalten  </translation>
+    </message>
+    <message>
+        <source>%1 of the room&apos;s mean at a point (95 %, root mean square over the points); wanted ± %L2 %.
+A ring: nothing yet. A filling disc: settling. A full disc: settled. A struck ring: stale. A ring with a cross: read from a file.</source>
+        <translation>%1 des Raummittels an einem Punkt (95 %, quadratisches Mittel über die Punkte); gewünscht ± %L2 %.
+Ein Ring: noch nichts. Eine wachsende Scheibe: wird genauer. Eine volle Scheibe: genau. Ein durchgestrichener Ring: veraltet. Ein Ring mit Kreuz: aus einer Datei.</translation>
+    </message>
+    <message>
+        <source>What the material does</source>
+        <translation>Was das Material tut</translation>
+    </message>
+    <message>
+        <source>Choose a material to see what it does.</source>
+        <translation>Ein Material wählen, um zu sehen, was es tut.</translation>
+    </message>
+    <message>
+        <source>angle from square to the pane</source>
+        <translation>Winkel zur Scheibennormalen</translation>
+    </message>
+    <message>
+        <source>passes</source>
+        <translation>lässt durch</translation>
+    </message>
+    <message>
+        <source>reflects, outside</source>
+        <translation>reflektiert, außen</translation>
+    </message>
+    <message>
+        <source>sun&apos;s angle beside the pane</source>
+        <translation>Winkel der Sonne seitlich der Scheibe</translation>
+    </message>
+    <message>
+        <source>height of the sun before the pane</source>
+        <translation>Höhe der Sonne vor der Scheibe</translation>
+    </message>
+    <message>
+        <source>— straight   - - scattered</source>
+        <translation>— gerade   - - gestreut</translation>
+    </message>
+    <message>
+        <source>out   in</source>
+        <translation>außen   innen</translation>
+    </message>
+    <message>
+        <source>straight</source>
+        <translation>gerade</translation>
+    </message>
+    <message>
+        <source>scattered</source>
+        <translation>gestreut</translation>
+    </message>
+    <message>
+        <source>sent back</source>
+        <translation>zurückgeworfen</translation>
+    </message>
+    <message>
+        <source>absorbed</source>
+        <translation>absorbiert</translation>
+    </message>
+    <message>
+        <source>matt</source>
+        <translation>matt</translation>
+    </message>
+    <message>
+        <source>mirrored</source>
+        <translation>gespiegelt</translation>
+    </message>
+    <message>
+        <source>Materials (*.materials.json *.json)</source>
+        <translation>Materialien (*.materials.json *.json)</translation>
+    </message>
+    <message>
+        <source>Surface</source>
+        <translation>Oberfläche</translation>
+    </message>
+    <message>
+        <source>Glass</source>
+        <translation>Glas</translation>
+    </message>
+    <message>
+        <source>Fabric, mesh or perforated sheet</source>
+        <translation>Gewebe, Netz oder Lochblech</translation>
+    </message>
+    <message>
+        <source>Slatted blind</source>
+        <translation>Lamellenbehang</translation>
+    </message>
+    <message>
+        <source>Find a material</source>
+        <translation>Ein Material finden</translation>
+    </message>
+    <message>
+        <source>A new material</source>
+        <translation>Ein neues Material</translation>
+    </message>
+    <message>
+        <source>Take in or give out a file of materials</source>
+        <translation>Eine Datei mit Materialien einlesen oder ausgeben</translation>
+    </message>
+    <message>
+        <source>Take in a file…</source>
+        <translation>Datei einlesen …</translation>
+    </message>
+    <message>
+        <source>Materials to take in</source>
+        <translation>Materialien zum Einlesen</translation>
+    </message>
+    <message>
+        <source>Taken into the project</source>
+        <translation>Ins Projekt übernommen</translation>
+    </message>
+    <message>
+        <source>Give out this project&apos;s…</source>
+        <translation>Die dieses Projekts ausgeben …</translation>
+    </message>
+    <message>
+        <source>Give out materials</source>
+        <translation>Materialien ausgeben</translation>
+    </message>
+    <message>
+        <source>Written</source>
+        <translation>Geschrieben</translation>
+    </message>
+    <message>
+        <source>In this project</source>
+        <translation>In diesem Projekt</translation>
+    </message>
+    <message>
+        <source>My own</source>
+        <translation>Meine eigenen</translation>
+    </message>
+    <message>
+        <source>Library</source>
+        <translation>Bibliothek</translation>
+    </message>
+    <message>
+        <source>Take into the project</source>
+        <translation>Ins Projekt übernehmen</translation>
+    </message>
+    <message>
+        <source>Give to what is selected</source>
+        <translation>Der Auswahl geben</translation>
+    </message>
+    <message>
+        <source>Rename material</source>
+        <translation>Material umbenennen</translation>
+    </message>
+    <message>
+        <source>Reflectance</source>
+        <translation>Reflexionsgrad</translation>
+    </message>
+    <message>
+        <source>Mirrored part</source>
+        <translation>Gespiegelter Teil</translation>
+    </message>
+    <message>
+        <source>Roughness</source>
+        <translation>Rauheit</translation>
+    </message>
+    <message>
+        <source>Transmittance</source>
+        <translation>Transmissionsgrad</translation>
+    </message>
+    <message>
+        <source>Visible, normal incidence (EN 410)</source>
+        <translation>Sichtbar, senkrechter Einfall (EN 410)</translation>
+    </message>
+    <message>
+        <source>Scattered part</source>
+        <translation>Gestreuter Teil</translation>
+    </message>
+    <message>
+        <source>Reflects, outside</source>
+        <translation>Reflektiert, außen</translation>
+    </message>
+    <message>
+        <source>0: as uncoated panes do</source>
+        <translation>0: wie unbeschichtete Scheiben</translation>
+    </message>
+    <message>
+        <source>Reflects, inside</source>
+        <translation>Reflektiert, innen</translation>
+    </message>
+    <message>
+        <source>Solar factor</source>
+        <translation>g-Wert</translation>
+    </message>
+    <message>
+        <source>g-value (EN 410); 0: not known. For the record</source>
+        <translation>Gesamtenergiedurchlassgrad (EN 410); 0: nicht bekannt. Nur zur Angabe</translation>
+    </message>
+    <message>
+        <source>Panes</source>
+        <translation>Scheiben</translation>
+    </message>
+    <message>
+        <source>Openness</source>
+        <translation>Öffnungsgrad</translation>
+    </message>
+    <message>
+        <source>Slat width</source>
+        <translation>Lamellenbreite</translation>
+    </message>
+    <message>
+        <source>Slat spacing</source>
+        <translation>Lamellenabstand</translation>
+    </message>
+    <message>
+        <source>Slat tilt</source>
+        <translation>Lamellenwinkel</translation>
+    </message>
+    <message>
+        <source>Slats</source>
+        <translation>Lamellen</translation>
+    </message>
+    <message>
+        <source>level</source>
+        <translation>waagerecht</translation>
+    </message>
+    <message>
+        <source>upright</source>
+        <translation>senkrecht</translation>
+    </message>
+    <message>
+        <source>Known</source>
+        <translation>Bekannt</translation>
+    </message>
+    <message>
+        <source>only assumed</source>
+        <translation>nur angenommen</translation>
+    </message>
+    <message>
+        <source>Assumed</source>
+        <translation>Angenommen</translation>
+    </message>
+    <message>
+        <source>where its figures come from</source>
+        <translation>woher seine Werte stammen</translation>
+    </message>
+    <message>
+        <source>Source of material</source>
+        <translation>Quelle des Materials</translation>
+    </message>
+    <message>
+        <source>Source</source>
+        <translation>Quelle</translation>
+    </message>
+    <message>
+        <source>Colour…</source>
+        <translation>Farbe …</translation>
+    </message>
+    <message>
+        <source>Colour in drawings</source>
+        <translation>Farbe in Zeichnungen</translation>
+    </message>
+    <message>
+        <source>Colour of material</source>
+        <translation>Farbe des Materials</translation>
+    </message>
+    <message>
+        <source>Keep among my own</source>
+        <translation>Bei meinen eigenen behalten</translation>
+    </message>
+    <message>
+        <source>Remove from the project</source>
+        <translation>Aus dem Projekt entfernen</translation>
+    </message>
+    <message>
+        <source>It %1.</source>
+        <translation>Es %1.</translation>
+    </message>
+    <message>
+        <source>Real ones: %L1 to %L2 %.</source>
+        <translation>Wirkliche: %L1 bis %L2 %.</translation>
+    </message>
+    <message>
+        <source>Ask its maker for: light transmittance at normal incidence (EN 410), light reflectance outside and inside, solar factor, number of panes and coatings; for diffusing glass, which part is scattered.</source>
+        <translation>Beim Hersteller erfragen: Lichttransmissionsgrad bei senkrechtem Einfall (EN 410), Lichtreflexionsgrad außen und innen, g-Wert, Zahl der Scheiben und Beschichtungen; bei streuendem Glas, welcher Teil gestreut wird.</translation>
+    </message>
+    <message>
+        <source>Take in %1</source>
+        <translation>%1 übernehmen</translation>
+    </message>
+    <message>
+        <source>Select rooms, walls, windows or things first; then give them the material</source>
+        <translation>Zuerst Räume, Wände, Fenster oder Dinge auswählen; dann ihnen das Material geben</translation>
+    </message>
+    <message>
+        <source>Give %1</source>
+        <translation>%1 geben</translation>
+    </message>
+    <message>
+        <source>%1 given to %2</source>
+        <translation>%1 für %2</translation>
+    </message>
+    <message>
+        <source>Kept: it is there in every project</source>
+        <translation>Behalten: es ist nun in jedem Projekt da</translation>
+    </message>
+    <message>
+        <source>%1 is in use in %2: give its places another material first</source>
+        <translation>%1 wird in %2 gebraucht: dort zuerst ein anderes Material geben</translation>
+    </message>
+    <message>
+        <source>Remove material</source>
+        <translation>Material entfernen</translation>
+    </message>
+    <message>
+        <source>New </source>
+        <translation>Neu: </translation>
+    </message>
+    <message>
+        <source>New material</source>
+        <translation>Neues Material</translation>
+    </message>
+    <message>
+        <source>Take in materials</source>
+        <translation>Materialien einlesen</translation>
+    </message>
+    <message>
+        <source>material</source>
+        <translation>Material</translation>
+    </message>
+    <message>
+        <source>What surfaces and panes are made of</source>
+        <translation>Woraus Oberflächen und Scheiben bestehen</translation>
+    </message>
+    <message>
+        <source>What everything of a kind is made of, unless a room or a single surface says otherwise.</source>
+        <translation>Woraus alles einer Art besteht, wenn Raum oder einzelne Fläche nichts anderes sagt.</translation>
+    </message>
+    <message>
+        <source>Assume unknown ones after LM-83</source>
+        <translation>Unbekanntes nach LM-83 annehmen</translation>
+    </message>
+    <message>
+        <source>Assume unknown ones after EN 17037</source>
+        <translation>Unbekanntes nach EN 17037 annehmen</translation>
+    </message>
+    <message>
+        <source>Gives the standard&apos;s reflectance to every kind of part that has none, or only an assumed one</source>
+        <translation>Gibt jedem Bauteil, das keinen oder nur einen angenommenen hat, den Reflexionsgrad der Norm</translation>
+    </message>
+    <message>
+        <source>Stairs, ramps</source>
+        <translation>Treppen, Rampen</translation>
+    </message>
+    <message>
+        <source>Doors, panels</source>
+        <translation>Türen, Paneele</translation>
+    </message>
+    <message>
+        <source>Neighbours</source>
+        <translation>Nachbarn</translation>
+    </message>
+    <message>
+        <source>%1 by type</source>
+        <translation>%1 nach Art</translation>
+    </message>
+    <message>
+        <source>Plain blind</source>
+        <translation>Einfacher Behang</translation>
+    </message>
+    <message>
+        <source>What a closed blind without a material scatters through</source>
+        <translation>Was ein geschlossener Behang ohne Material gestreut durchlässt</translation>
+    </message>
+    <message>
+        <source>Assume unknown finishes</source>
+        <translation>Unbekannte Oberflächen annehmen</translation>
+    </message>
+    <message>
+        <source>, and the ground (%L1 %)</source>
+        <translation>, und der Boden (%L1 %)</translation>
+    </message>
+    <message>
+        <source>Nothing is unknown here</source>
+        <translation>Hier ist nichts unbekannt</translation>
+    </message>
+    <message>
+        <source>%1 kinds of part%2: %3</source>
+        <translation>%1 Arten von Bauteilen%2: %3</translation>
+    </message>
+    <message>
+        <source>By type</source>
+        <translation>Nach Art</translation>
+    </message>
+    <message>
+        <source>Which material each kind of part has, where none is chosen</source>
+        <translation>Welches Material jede Art von Bauteil hat, wo keins gewählt ist</translation>
+    </message>
+    <message>
+        <source>Warm Pane projects (*.warmpane);;All files (*)</source>
+        <translation>Warm-Pane-Projekte (*.warmpane);;Alle Dateien (*)</translation>
+    </message>
+    <message>
+        <source>Keeping unsaved work</source>
+        <translation>Ungesichertes aufbewahren</translation>
+    </message>
+    <message>
+        <source>Unsaved work cannot be kept: %1</source>
+        <translation>Ungesichertes kann nicht aufbewahrt werden: %1</translation>
+    </message>
+    <message>
+        <source>New</source>
+        <translation>Neu</translation>
+    </message>
+    <message>
+        <source>Open…</source>
+        <translation>Öffnen …</translation>
+    </message>
+    <message>
+        <source>Recent</source>
+        <translation>Zuletzt geöffnet</translation>
+    </message>
+    <message>
+        <source>Save</source>
+        <translation>Speichern</translation>
+    </message>
+    <message>
+        <source>Save as…</source>
+        <translation>Speichern unter …</translation>
+    </message>
+    <message>
+        <source>Unsaved changes</source>
+        <translation>Ungespeicherte Änderungen</translation>
+    </message>
+    <message>
+        <source>The project has changes that are not saved.</source>
+        <translation>Das Projekt hat Änderungen, die nicht gespeichert sind.</translation>
+    </message>
+    <message>
+        <source>Not saved</source>
+        <translation>Nicht gespeichert</translation>
+    </message>
+    <message>
+        <source>Saved</source>
+        <translation>Gespeichert</translation>
+    </message>
+    <message>
+        <source>Changed outside</source>
+        <translation>Von außen geändert</translation>
+    </message>
+    <message>
+        <source>%1 was changed by another program since it was opened or saved here.</source>
+        <translation>%1 wurde von einem anderen Programm geändert, seit es hier geöffnet oder gespeichert wurde.</translation>
+    </message>
+    <message>
+        <source>Saving over it takes away what was changed there. Saved under another name, both are kept.</source>
+        <translation>Darüber zu speichern nimmt weg, was dort geändert wurde. Unter einem anderen Namen bleibt beides.</translation>
+    </message>
+    <message>
+        <source>Save mine under another name…</source>
+        <translation>Meins unter anderem Namen speichern …</translation>
+    </message>
+    <message>
+        <source>Save mine over it</source>
+        <translation>Meins darüber speichern</translation>
+    </message>
+    <message>
+        <source>Do not save</source>
+        <translation>Nicht speichern</translation>
+    </message>
+    <message>
+        <source>Save project</source>
+        <translation>Projekt speichern</translation>
+    </message>
+    <message>
+        <source>Open project</source>
+        <translation>Projekt öffnen</translation>
+    </message>
+    <message>
+        <source>Nothing yet</source>
+        <translation>Noch nichts</translation>
+    </message>
+    <message>
+        <source>%1. The file was left as it is.</source>
+        <translation>%1. Die Datei blieb, wie sie war.</translation>
+    </message>
+    <message>
+        <source>Open another…</source>
+        <translation>Ein anderes öffnen …</translation>
+    </message>
+    <message>
+        <source>Begin a new project</source>
+        <translation>Neues Projekt beginnen</translation>
+    </message>
+    <message>
+        <source>an unnamed project</source>
+        <translation>ein Projekt ohne Namen</translation>
+    </message>
+    <message>
+        <source>Unsaved work found</source>
+        <translation>Ungespeicherte Arbeit gefunden</translation>
+    </message>
+    <message>
+        <source>Warm Pane ended without saving %1 (last kept %2).</source>
+        <translation>Warm Pane endete, ohne %1 zu speichern (zuletzt aufbewahrt %2).</translation>
+    </message>
+    <message>
+        <source>Take it up again</source>
+        <translation>Wieder aufnehmen</translation>
+    </message>
+    <message>
+        <source>Throw it away</source>
+        <translation>Verwerfen</translation>
+    </message>
+    <message>
+        <source>Save %1</source>
+        <translation>%1 speichern</translation>
+    </message>
+    <message>
+        <source>Picture (PNG)</source>
+        <translation>Bild (PNG)</translation>
+    </message>
+    <message>
+        <source>Drawing (SVG)</source>
+        <translation>Zeichnung (SVG)</translation>
+    </message>
+    <message>
+        <source>Table (CSV)</source>
+        <translation>Tabelle (CSV)</translation>
+    </message>
+    <message>
+        <source>Plan to scale, to lay under a drawing (PNG)</source>
+        <translation>Maßstäblicher Plan zum Unterlegen (PNG)</translation>
+    </message>
+    <message>
+        <source>Plan to scale, to lay under a drawing (SVG)</source>
+        <translation>Maßstäblicher Plan zum Unterlegen (SVG)</translation>
+    </message>
+    <message>
+        <source>As</source>
+        <translation>Als</translation>
+    </message>
+    <message>
+        <source>Wide on paper, mm</source>
+        <translation>Breite auf Papier, mm</translation>
+    </message>
+    <message>
+        <source>Dots an inch</source>
+        <translation>Punkte je Zoll</translation>
+    </message>
+    <message>
+        <source>Plan to scale 1:</source>
+        <translation>Maßstab 1:</translation>
+    </message>
+    <message>
+        <source>A plan to scale comes with its position: beside a PNG in a world file (.pgw), within an SVG in its description.</source>
+        <translation>Ein maßstäblicher Plan bringt seine Lage mit: neben einem PNG in einer World-Datei (.pgw), in einem SVG in seiner Beschreibung.</translation>
+    </message>
+    <message>
+        <source>%1 is there already.</source>
+        <translation>%1 gibt es schon.</translation>
+    </message>
+    <message>
+        <source>Replace it</source>
+        <translation>Ersetzen</translation>
+    </message>
+    <message>
+        <source>Keep it</source>
+        <translation>Behalten</translation>
+    </message>
+    <message>
+        <source>Copy picture and table</source>
+        <translation>Bild und Tabelle kopieren</translation>
+    </message>
+    <message>
+        <source>Save as PNG, SVG or CSV</source>
+        <translation>Als PNG, SVG oder CSV speichern</translation>
+    </message>
+    <message>
+        <source>Sheet</source>
+        <translation>Blatt</translation>
+    </message>
+    <message>
+        <source>An empty storey. Press R and drag a rectangle to draw the first room.</source>
+        <translation>Ein leeres Geschoss. R drücken und ein Rechteck ziehen, um den ersten Raum zu zeichnen.</translation>
+    </message>
+    <message>
+        <source>Place of %1</source>
+        <translation>Lage von %1</translation>
+    </message>
+    <message>
+        <source>Length of partition</source>
+        <translation>Länge der Trennwand</translation>
+    </message>
+    <message>
+        <source>no point of the map in here</source>
+        <translation>hier liegt kein Punkt der Karte</translation>
+    </message>
+    <message>
+        <source>mean %1 %2</source>
+        <translation>Mittel %1 %2</translation>
+    </message>
+    <message>
+        <source>median %1, least %2, most %3</source>
+        <translation>Median %1, kleinster %2, größter %3</translation>
+    </message>
+    <message>
+        <source>%1 points, %L2 m²</source>
+        <translation>%1 Punkte, %L2 m²</translation>
+    </message>
+    <message>
+        <source>, %L1 % at %2 or more</source>
+        <translation>, %L1 % mit %2 oder mehr</translation>
+    </message>
+    <message>
+        <source>Turn north</source>
+        <translation>Norden drehen</translation>
+    </message>
+    <message>
+        <source>north %1</source>
+        <translation>Nord %1</translation>
+    </message>
+    <message>
+        <source>north is up</source>
+        <translation>Norden ist oben</translation>
+    </message>
+    <message>
+        <source>north %1° to the %2</source>
+        <translation>Norden %1° nach %2</translation>
+    </message>
+    <message>
+        <source>right</source>
+        <translation>rechts</translation>
+    </message>
+    <message>
+        <source>left</source>
+        <translation>links</translation>
+    </message>
+    <message>
+        <source>sky from here</source>
+        <translation>Himmel von hier</translation>
+    </message>
+    <message>
+        <source>there is no such file</source>
+        <translation>diese Datei gibt es nicht</translation>
+    </message>
+    <message>
+        <source>Choose the picture again</source>
+        <translation>Das Bild neu wählen</translation>
+    </message>
+    <message>
+        <source>the file is larger than 200 MB</source>
+        <translation>die Datei ist größer als 200 MB</translation>
+    </message>
+    <message>
+        <source>Use a smaller picture</source>
+        <translation>Ein kleineres Bild nehmen</translation>
+    </message>
+    <message>
+        <source>this is no PDF that can be read</source>
+        <translation>das ist kein lesbares PDF</translation>
+    </message>
+    <message>
+        <source>Export it again without a password</source>
+        <translation>Es ohne Kennwort neu ausgeben</translation>
+    </message>
+    <message>
+        <source>the PDF has no page </source>
+        <translation>das PDF hat keine Seite </translation>
+    </message>
+    <message>
+        <source>Choose a page from 1 to </source>
+        <translation>Eine Seite wählen von 1 bis </translation>
+    </message>
+    <message>
+        <source>the page cannot be read</source>
+        <translation>die Seite ist nicht lesbar</translation>
+    </message>
+    <message>
+        <source>Export the PDF again</source>
+        <translation>Das PDF neu ausgeben</translation>
+    </message>
+    <message>
+        <source>the page cannot be drawn</source>
+        <translation>die Seite lässt sich nicht zeichnen</translation>
+    </message>
+    <message>
+        <source>this is no picture that can be read</source>
+        <translation>das ist kein lesbares Bild</translation>
+    </message>
+    <message>
+        <source>Use PNG, JPEG or PDF</source>
+        <translation>PNG, JPEG oder PDF verwenden</translation>
+    </message>
+    <message>
+        <source>Charts of the climate</source>
+        <translation>Diagramme des Klimas</translation>
+    </message>
+    <message>
+        <source>Reading the weather…</source>
+        <translation>Das Wetter wird gelesen …</translation>
+    </message>
+    <message>
+        <source>No weather yet. Choose a weather file on the right.</source>
+        <translation>Noch kein Wetter. Rechts eine Wetterdatei wählen.</translation>
+    </message>
+    <message>
+        <source>not in the file</source>
+        <translation>nicht in der Datei</translation>
+    </message>
+    <message>
+        <source>Quantity</source>
+        <translation>Größe</translation>
+    </message>
+    <message>
+        <source>Climate</source>
+        <translation>Klima</translation>
+    </message>
+    <message>
+        <source>The sky is now seen from here: open Sky above the plan</source>
+        <translation>Der Himmel wird nun von hier gesehen: Himmel über dem Plan öffnen</translation>
+    </message>
+    <message>
+        <source>Plan</source>
+        <translation>Plan</translation>
+    </message>
+    <message>
+        <source>The site from above: drag the north point, click where the sky is to be seen from</source>
+        <translation>Der Standort von oben: die Nordspitze ziehen; klicken, von wo der Himmel gesehen werden soll</translation>
+    </message>
+    <message>
+        <source>Sky</source>
+        <translation>Himmel</translation>
+    </message>
+    <message>
+        <source>The sky from that point, with what stands before it and the sun&apos;s paths</source>
+        <translation>Der Himmel von dort, mit dem, was davor steht, und den Bahnen der Sonne</translation>
+    </message>
+    <message>
+        <source>What the weather file holds</source>
+        <translation>Was die Wetterdatei enthält</translation>
+    </message>
+    <message>
+        <source>Where the building stands: place, north, weather, sky</source>
+        <translation>Wo das Gebäude steht: Ort, Norden, Wetter, Himmel</translation>
+    </message>
+    <message>
+        <source>orientation location latitude epw climate obstruction horizon</source>
+        <translation>Ausrichtung Lage Breite EPW Klima Verbauung Horizont</translation>
+    </message>
+    <message>
+        <source>Weather</source>
+        <translation>Wetter</translation>
+    </message>
+    <message>
+        <source>Choose weather file (EPW)</source>
+        <translation>Wetterdatei wählen (EPW)</translation>
+    </message>
+    <message>
+        <source>Try a made-up year</source>
+        <translation>Erfundenes Jahr nehmen</translation>
+    </message>
+    <message>
+        <source>For the site&apos;s latitude, until you have a weather file</source>
+        <translation>Für die Breite des Standorts, bis eine Wetterdatei da ist</translation>
+    </message>
+    <message>
+        <source>Made-up weather</source>
+        <translation>Erfundenes Wetter</translation>
+    </message>
+    <message>
+        <source>Days worth looking at</source>
+        <translation>Sehenswerte Tage</translation>
+    </message>
+    <message>
+        <source>&lt;b&gt;%1&lt;/b&gt;, %2: %3, %4, UT%5, %L6 m above the sea. %7&lt;br&gt;8760 hours%13. Direct normal %L8, diffuse %L9 kWh/m² a year; sunshine %L10 h. Median diffuse illuminance over the 4380 daylight hours &lt;b&gt;%L11 lx&lt;/b&gt;; the latitude&apos;s design sky %L12 lx.</source>
+        <translation>&lt;b&gt;%1&lt;/b&gt;, %2: %3, %4, UT%5, %L6 m über dem Meer. %7&lt;br&gt;8760 Stunden%13. Direkt normal %L8, diffus %L9 kWh/m² im Jahr; Sonnenschein %L10 h. Median der diffusen Beleuchtungsstärke über die 4380 Tageslichtstunden &lt;b&gt;%L11 lx&lt;/b&gt;; Entwurfshimmel der Breite %L12 lx.</translation>
+    </message>
+    <message>
+        <source> of %1</source>
+        <translation> aus %1</translation>
+    </message>
+    <message>
+        <source>, months of the years %1 to %2</source>
+        <translation>, Monate der Jahre %1 bis %2</translation>
+    </message>
+    <message>
+        <source>&lt;br&gt;Nothing was missing or doubtful.</source>
+        <translation>&lt;br&gt;Nichts fehlte oder war zweifelhaft.</translation>
+    </message>
+    <message>
+        <source>&lt;br&gt;• The weather is from another place than the site (more than 1° apart).</source>
+        <translation>&lt;br&gt;• Das Wetter ist von einem anderen Ort als der Standort (mehr als 1° entfernt).</translation>
+    </message>
+    <message>
+        <source>No weather yet. The daylight factor needs none; the year, glare and the weather&apos;s own skies do.</source>
+        <translation>Noch kein Wetter. Der Tageslichtquotient braucht keins; das Jahr, Blendung und die Himmel des Wetters schon.</translation>
+    </message>
+    <message>
+        <source>Latitude, north positive</source>
+        <translation>Breite, Nord positiv</translation>
+    </message>
+    <message>
+        <source>Longitude, east positive</source>
+        <translation>Länge, Ost positiv</translation>
+    </message>
+    <message>
+        <source>Hours ahead of UT</source>
+        <translation>Stunden vor UT</translation>
+    </message>
+    <message>
+        <source>Height above the sea</source>
+        <translation>Höhe über dem Meer</translation>
+    </message>
+    <message>
+        <source>Top of the sheet, from true north</source>
+        <translation>Oberkante des Blatts, gegen geographisch Nord</translation>
+    </message>
+    <message>
+        <source>Or drag the north point on the plan</source>
+        <translation>Oder die Nordspitze auf dem Plan ziehen</translation>
+    </message>
+    <message>
+        <source>Dirt on upright panes</source>
+        <translation>Schmutz auf senkrechten Scheiben</translation>
+    </message>
+    <message>
+        <source>What it takes of the light: about 4 % in the country, 8 % in towns, 12 % by industry; more on sloping, lying and sheltered panes (after BS 8206-2:2008, annex A, withdrawn)</source>
+        <translation>Was er vom Licht nimmt: etwa 4 % auf dem Land, 8 % in Städten, 12 % bei Industrie; mehr auf geneigten, liegenden und geschützten Scheiben (nach BS 8206-2:2008, Anhang A, zurückgezogen)</translation>
+    </message>
+    <message>
+        <source>Trees in leaf from month</source>
+        <translation>Bäume belaubt ab Monat</translation>
+    </message>
+    <message>
+        <source>to month</source>
+        <translation>bis Monat</translation>
+    </message>
+    <message>
+        <source>Light as the weather file carries it</source>
+        <translation>Licht, wie es die Wetterdatei enthält</translation>
+    </message>
+    <message>
+        <source>Else it is made from irradiance by luminous efficacy (Perez et al. 1990)</source>
+        <translation>Sonst wird es aus der Bestrahlungsstärke über das Strahlungsäquivalent gewonnen (Perez u. a. 1990)</translation>
+    </message>
+    <message>
+        <source>Where light comes from</source>
+        <translation>Woher das Licht kommt</translation>
+    </message>
+    <message>
+        <source>Ground reflectance</source>
+        <translation>Reflexionsgrad des Bodens</translation>
+    </message>
+    <message>
+        <source>by month, for moments and years</source>
+        <translation>nach Monaten, für Zeitpunkte und Jahre</translation>
+    </message>
+    <message>
+        <source>Ground by month</source>
+        <translation>Boden nach Monaten</translation>
+    </message>
+    <message>
+        <source>Ground reflectance, %1</source>
+        <translation>Reflexionsgrad des Bodens, %1</translation>
+    </message>
+    <message>
+        <source>Choose weather</source>
+        <translation>Wetter wählen</translation>
+    </message>
+    <message>
+        <source>Weather file</source>
+        <translation>Wetterdatei</translation>
+    </message>
+    <message>
+        <source>EPW weather (*.epw);;All files (*)</source>
+        <translation>EPW-Wetter (*.epw);;Alle Dateien (*)</translation>
+    </message>
+    <message>
+        <source>The weather&apos;s sky</source>
+        <translation>Der Himmel des Wetters</translation>
+    </message>
+    <message>
+        <source>Overcast (CIE 16) at the place</source>
+        <translation>Bedeckt (CIE 16) am Ort</translation>
+    </message>
+    <message>
+        <source>Intermediate (CIE 7) at the place</source>
+        <translation>Mittel (CIE 7) am Ort</translation>
+    </message>
+    <message>
+        <source>Clear (CIE 12) at the place</source>
+        <translation>Klar (CIE 12) am Ort</translation>
+    </message>
+    <message>
+        <source>overcast, steep gradation, even around</source>
+        <translation>bedeckt, steile Abstufung, ringsum gleich</translation>
+    </message>
+    <message>
+        <source>overcast, steep gradation, slightly brighter to the sun</source>
+        <translation>bedeckt, steile Abstufung, zur Sonne etwas heller</translation>
+    </message>
+    <message>
+        <source>overcast, moderate gradation, even around</source>
+        <translation>bedeckt, mäßige Abstufung, ringsum gleich</translation>
+    </message>
+    <message>
+        <source>overcast, moderate gradation, slightly brighter to the sun</source>
+        <translation>bedeckt, mäßige Abstufung, zur Sonne etwas heller</translation>
+    </message>
+    <message>
+        <source>partly cloudy, uniform gradation, slightly brighter to the sun</source>
+        <translation>teilweise bewölkt, ohne Abstufung, zur Sonne etwas heller</translation>
+    </message>
+    <message>
+        <source>partly cloudy, uniform gradation, brighter around the sun</source>
+        <translation>teilweise bewölkt, ohne Abstufung, um die Sonne heller</translation>
+    </message>
+    <message>
+        <source>partly cloudy, uniform gradation, distinct corona</source>
+        <translation>teilweise bewölkt, ohne Abstufung, deutlicher Hof</translation>
+    </message>
+    <message>
+        <source>partly cloudy, sun obscured</source>
+        <translation>teilweise bewölkt, Sonne verdeckt</translation>
+    </message>
+    <message>
+        <source>partly cloudy, brighter around the sun</source>
+        <translation>teilweise bewölkt, um die Sonne heller</translation>
+    </message>
+    <message>
+        <source>white-blue, distinct corona</source>
+        <translation>weißblau, deutlicher Hof</translation>
+    </message>
+    <message>
+        <source>clear, low turbidity</source>
+        <translation>klar, geringe Trübung</translation>
+    </message>
+    <message>
+        <source>clear, polluted air</source>
+        <translation>klar, verunreinigte Luft</translation>
+    </message>
+    <message>
+        <source>cloudless turbid, broad corona</source>
+        <translation>wolkenlos trüb, breiter Hof</translation>
+    </message>
+    <message>
+        <source>white-blue turbid, broad corona</source>
+        <translation>weißblau trüb, breiter Hof</translation>
+    </message>
+    <message>
+        <source>traditional overcast</source>
+        <translation>herkömmlich bedeckt</translation>
+    </message>
+    <message>
+        <source>All-weather sky</source>
+        <translation>Allwetterhimmel</translation>
+    </message>
+    <message>
+        <source>Uniform sky</source>
+        <translation>Gleichförmiger Himmel</translation>
+    </message>
+    <message>
+        <source>CIE sky %1</source>
+        <translation>CIE-Himmel %1</translation>
+    </message>
+    <message>
+        <source>, the weather&apos;s light</source>
+        <translation>, Licht des Wetters</translation>
+    </message>
+    <message>
+        <source> at the place</source>
+        <translation> am Ort</translation>
+    </message>
+    <message>
+        <source>, %L1 + %L2 lx</source>
+        <translation>, %L1 + %L2 lx</translation>
+    </message>
+    <message>
+        <source>Which sky</source>
+        <translation>Welcher Himmel</translation>
+    </message>
+    <message>
+        <source>of the weather (all-weather model)</source>
+        <translation>des Wetters (Allwettermodell)</translation>
+    </message>
+    <message>
+        <source>as bright everywhere</source>
+        <translation>überall gleich hell</translation>
+    </message>
+    <message>
+        <source>CIE %1: %2</source>
+        <translation>CIE %1: %2</translation>
+    </message>
+    <message>
+        <source>Shape</source>
+        <translation>Form</translation>
+    </message>
+    <message>
+        <source>Light from</source>
+        <translation>Licht aus</translation>
+    </message>
+    <message>
+        <source>the weather&apos;s hours</source>
+        <translation>den Stunden des Wetters</translation>
+    </message>
+    <message>
+        <source>latitude and the sun&apos;s altitude</source>
+        <translation>Breite und Sonnenhöhe</translation>
+    </message>
+    <message>
+        <source>given illuminances, lx</source>
+        <translation>gegebenen Beleuchtungsstärken, lx</translation>
+    </message>
+    <message>
+        <source>given irradiances, W/m²</source>
+        <translation>gegebenen Bestrahlungsstärken, W/m²</translation>
+    </message>
+    <message>
+        <source>Diffuse, on the horizontal</source>
+        <translation>Diffus, waagerecht</translation>
+    </message>
+    <message>
+        <source>Direct, normal to the sun</source>
+        <translation>Direkt, senkrecht zur Sonne</translation>
+    </message>
+    <message>
+        <source>The figures count only where they are given. A sky&apos;s shape never changes what it carries: it is scaled to its light.</source>
+        <translation>Die Werte zählen nur, wo sie gegeben sind. Die Form eines Himmels ändert nie, was er trägt: er wird auf sein Licht skaliert.</translation>
+    </message>
+    <message>
+        <source>The sky that moments are looked at under</source>
+        <translation>Der Himmel, unter dem Zeitpunkte betrachtet werden</translation>
+    </message>
+    <message>
+        <source>Another sky…</source>
+        <translation>Anderer Himmel …</translation>
+    </message>
+    <message>
+        <source>Sky from the chosen point</source>
+        <translation>Himmel vom gewählten Punkt</translation>
+    </message>
+    <message>
+        <source>The sky from a point</source>
+        <translation>Der Himmel von einem Punkt</translation>
+    </message>
+    <message>
+        <source>azimuth %L1°, %L2° up</source>
+        <translation>Azimut %L1°, %L2° hoch</translation>
+    </message>
+    <message>
+        <source>: %1 cd/m²</source>
+        <translation>: %1 cd/m²</translation>
+    </message>
+    <message>
+        <source>Equidistant</source>
+        <translation>Äquidistant</translation>
+    </message>
+    <message>
+        <source>Stereographic</source>
+        <translation>Stereographisch</translation>
+    </message>
+    <message>
+        <source>Unrolled</source>
+        <translation>Abgerollt</translation>
+    </message>
+    <message>
+        <source>Projection</source>
+        <translation>Projektion</translation>
+    </message>
+    <message>
+        <source>from</source>
+        <translation>von</translation>
+    </message>
+    <message>
+        <source>From where</source>
+        <translation>Von wo</translation>
+    </message>
+    <message>
+        <source>Before the building</source>
+        <translation>Vor dem Gebäude</translation>
+    </message>
+    <message>
+        <source>A free point (click on the plan)</source>
+        <translation>Ein freier Punkt (auf den Plan klicken)</translation>
+    </message>
+    <message>
+        <source>%1: the sun does not rise</source>
+        <translation>%1: die Sonne geht nicht auf</translation>
+    </message>
+    <message>
+        <source>%1: %2 of sun from here</source>
+        <translation>%1: %2 Sonne von hier</translation>
+    </message>
+    <message>
+        <source>, nothing in its way</source>
+        <translation>, nichts im Weg</translation>
+    </message>
+    <message>
+        <source>; cut off by </source>
+        <translation>; verdeckt durch </translation>
+    </message>
+    <message>
+        <source>&lt;b&gt;%1&lt;/b&gt;: %2. Diffuse %L3 lx (the sky drawn carries %L4 lx, %5 %), direct normal %L6 lx, global %L7 lx.&lt;br&gt;%8</source>
+        <translation>&lt;b&gt;%1&lt;/b&gt;: %2. Diffus %L3 lx (der gezeichnete Himmel trägt %L4 lx, %5 %), direkt normal %L6 lx, global %L7 lx.&lt;br&gt;%8</translation>
+    </message>
+    <message>
+        <source>Part of the room</source>
+        <translation>Teil des Raums</translation>
+    </message>
+    <message>
+        <source>Click or drag the part that the plane covers</source>
+        <translation>Den Teil anklicken oder aufziehen, den die Ebene abdeckt</translation>
+    </message>
+    <message>
+        <source>Leave a part out</source>
+        <translation>Einen Teil auslassen</translation>
+    </message>
+    <message>
+        <source>Click or drag the part that the plane leaves out</source>
+        <translation>Den Teil anklicken oder aufziehen, den die Ebene auslässt</translation>
+    </message>
+    <message>
+        <source>Lit part</source>
+        <translation>Beleuchteter Teil</translation>
+    </message>
+    <message>
+        <source>Click or drag the part that this electric light is for</source>
+        <translation>Den Teil anklicken oder aufziehen, für den dieses elektrische Licht da ist</translation>
+    </message>
+    <message>
+        <source>Click or drag the footprint of a neighbouring building</source>
+        <translation>Den Grundriss eines Nachbargebäudes anklicken oder aufziehen</translation>
+    </message>
+    <message>
+        <source>Draw block</source>
+        <translation>Nachbargebäude zeichnen</translation>
+    </message>
+    <message>
+        <source>Neighbour </source>
+        <translation>Nachbar </translation>
+    </message>
+    <message>
+        <source>Reshape %1</source>
+        <translation>%1 umformen</translation>
+    </message>
+    <message>
+        <source>Size %1</source>
+        <translation>Größe von %1</translation>
+    </message>
+    <message>
+        <source>drag %1</source>
+        <translation>ziehen %1</translation>
+    </message>
+    <message>
+        <source>Move corner</source>
+        <translation>Ecke verschieben</translation>
+    </message>
+    <message>
+        <source>Move wall</source>
+        <translation>Wand verschieben</translation>
+    </message>
+    <message>
+        <source>Place dimension</source>
+        <translation>Maßlinie setzen</translation>
+    </message>
+    <message>
+        <source>Place a dimension line</source>
+        <translation>Eine Maßlinie setzen</translation>
+    </message>
+    <message>
+        <source>measurement annotation</source>
+        <translation>Bemaßung Beschriftung</translation>
+    </message>
+    <message>
+        <source>Measure</source>
+        <translation>Messen</translation>
+    </message>
+    <message>
+        <source>Measure length, angle and area</source>
+        <translation>Länge, Winkel und Fläche messen</translation>
+    </message>
+    <message>
+        <source>Cut section</source>
+        <translation>Schnitt legen</translation>
+    </message>
+    <message>
+        <source>Cut a section</source>
+        <translation>Einen Schnitt legen</translation>
+    </message>
+    <message>
+        <source>Click where the dimension line stands</source>
+        <translation>Anklicken, wo die Maßlinie steht</translation>
+    </message>
+    <message>
+        <source>Click the other end</source>
+        <translation>Das andere Ende anklicken</translation>
+    </message>
+    <message>
+        <source>Click one end of what is to be dimensioned</source>
+        <translation>Ein Ende dessen anklicken, was bemaßt werden soll</translation>
+    </message>
+    <message>
+        <source>Click further points for length, angle and area; Escape leaves</source>
+        <translation>Weitere Punkte für Länge, Winkel und Fläche anklicken; Esc beendet</translation>
+    </message>
+    <message>
+        <source>Click the first point</source>
+        <translation>Den ersten Punkt anklicken</translation>
+    </message>
+    <message>
+        <source>   all %1 m   %L2°   %L3 m²</source>
+        <translation>   gesamt %1 m   %L2°   %L3 m²</translation>
+    </message>
+    <message>
+        <source>Click the other end: one looks to the left of the line</source>
+        <translation>Das andere Ende anklicken: man blickt nach links der Linie</translation>
+    </message>
+    <message>
+        <source>Click where the section begins</source>
+        <translation>Anklicken, wo der Schnitt beginnt</translation>
+    </message>
+    <message>
+        <source>Place observer</source>
+        <translation>Beobachter setzen</translation>
+    </message>
+    <message>
+        <source>Place an observer</source>
+        <translation>Einen Beobachter setzen</translation>
+    </message>
+    <message>
+        <source>seat view point glare</source>
+        <translation>Platz Blickpunkt Blendung</translation>
+    </message>
+    <message>
+        <source>Aim</source>
+        <translation>Ausrichten</translation>
+    </message>
+    <message>
+        <source>Click where the observer&apos;s eye is</source>
+        <translation>Anklicken, wo das Auge des Beobachters ist</translation>
+    </message>
+    <message>
+        <source>An observer stands in a room: click inside one</source>
+        <translation>Ein Beobachter steht in einem Raum: in einen hinein klicken</translation>
+    </message>
+    <message>
+        <source>Observer </source>
+        <translation>Beobachter </translation>
+    </message>
+    <message>
+        <source>Click what the observer looks at</source>
+        <translation>Anklicken, wohin der Beobachter blickt</translation>
+    </message>
+    <message>
+        <source>Aim observer</source>
+        <translation>Beobachter ausrichten</translation>
+    </message>
+    <message>
+        <source>This wall has no room left for one so wide: none was placed</source>
+        <translation>In dieser Wand ist kein Platz mehr für ein so breites: keins wurde gesetzt</translation>
+    </message>
+    <message>
+        <source>Place windows on walls</source>
+        <translation>Fenster in Wände setzen</translation>
+    </message>
+    <message>
+        <source>glazing opening pane</source>
+        <translation>Verglasung Öffnung Scheibe</translation>
+    </message>
+    <message>
+        <source>Place door</source>
+        <translation>Tür setzen</translation>
+    </message>
+    <message>
+        <source>Place doors on walls</source>
+        <translation>Türen in Wände setzen</translation>
+    </message>
+    <message>
+        <source>Place opening</source>
+        <translation>Öffnung setzen</translation>
+    </message>
+    <message>
+        <source>Place openings without a leaf on walls</source>
+        <translation>Öffnungen ohne Flügel in Wände setzen</translation>
+    </message>
+    <message>
+        <source>hole passage</source>
+        <translation>Loch Durchgang</translation>
+    </message>
+    <message>
+        <source>Click a wall to place a window</source>
+        <translation>Eine Wand anklicken, um ein Fenster zu setzen</translation>
+    </message>
+    <message>
+        <source>Click a wall to place a door</source>
+        <translation>Eine Wand anklicken, um eine Tür zu setzen</translation>
+    </message>
+    <message>
+        <source>Click a wall to place an opening without glass</source>
+        <translation>Eine Wand anklicken, um eine Öffnung ohne Glas zu setzen</translation>
+    </message>
+    <message>
+        <source>Angle</source>
+        <translation>Winkel</translation>
+    </message>
+    <message>
+        <source>Width</source>
+        <translation>Breite</translation>
+    </message>
+    <message>
+        <source>Depth</source>
+        <translation>Tiefe</translation>
+    </message>
+    <message>
+        <source>Click the opposite corner, or type width and depth</source>
+        <translation>Die gegenüberliegende Ecke anklicken oder Breite und Tiefe eingeben</translation>
+    </message>
+    <message>
+        <source>Draw floor void</source>
+        <translation>Deckenöffnung zeichnen</translation>
+    </message>
+    <message>
+        <source>Open the floor to the room below</source>
+        <translation>Den Boden zum Raum darunter öffnen</translation>
+    </message>
+    <message>
+        <source>atrium hole stairwell</source>
+        <translation>Atrium Loch Treppenauge</translation>
+    </message>
+    <message>
+        <source>Rooflight</source>
+        <translation>Dachfenster</translation>
+    </message>
+    <message>
+        <source>Place rooflight</source>
+        <translation>Dachfenster setzen</translation>
+    </message>
+    <message>
+        <source>Place rooflights</source>
+        <translation>Dachfenster setzen</translation>
+    </message>
+    <message>
+        <source>skylight roof window dome</source>
+        <translation>Oberlicht Dachflächenfenster Lichtkuppel</translation>
+    </message>
+    <message>
+        <source>Click or drag the hole in this storey&apos;s floor</source>
+        <translation>Das Loch im Boden dieses Geschosses anklicken oder aufziehen</translation>
+    </message>
+    <message>
+        <source>A floor void opens to the storey below: show an upper storey first</source>
+        <translation>Eine Deckenöffnung führt ins Geschoss darunter: zuerst ein oberes Geschoss zeigen</translation>
+    </message>
+    <message>
+        <source>Void </source>
+        <translation>Deckenöffnung </translation>
+    </message>
+    <message>
+        <source>Click where the middle of the rooflight is</source>
+        <translation>Anklicken, wo die Mitte des Dachfensters ist</translation>
+    </message>
+    <message>
+        <source>Too small, or the outline crosses itself: no room was drawn</source>
+        <translation>Zu klein, oder der Umriss kreuzt sich: kein Raum wurde gezeichnet</translation>
+    </message>
+    <message>
+        <source>Draw room</source>
+        <translation>Raum zeichnen</translation>
+    </message>
+    <message>
+        <source>Room </source>
+        <translation>Raum </translation>
+    </message>
+    <message>
+        <source>Desk height</source>
+        <translation>Tischhöhe</translation>
+    </message>
+    <message>
+        <source>Draw room by rectangle</source>
+        <translation>Raum als Rechteck zeichnen</translation>
+    </message>
+    <message>
+        <source>Draw a rectangular room</source>
+        <translation>Einen rechteckigen Raum zeichnen</translation>
+    </message>
+    <message>
+        <source>space zone box</source>
+        <translation>Zone Kasten</translation>
+    </message>
+    <message>
+        <source>Click or drag from one corner of the room to the other</source>
+        <translation>Von einer Ecke des Raums zur anderen klicken oder ziehen</translation>
+    </message>
+    <message>
+        <source>Outline</source>
+        <translation>Umriss</translation>
+    </message>
+    <message>
+        <source>Draw room by outline</source>
+        <translation>Raum nach Umriss zeichnen</translation>
+    </message>
+    <message>
+        <source>Draw a room corner by corner</source>
+        <translation>Einen Raum Ecke für Ecke zeichnen</translation>
+    </message>
+    <message>
+        <source>space zone polygon</source>
+        <translation>Zone Polygon</translation>
+    </message>
+    <message>
+        <source>Click a point that the arc goes through</source>
+        <translation>Einen Punkt anklicken, durch den der Bogen geht</translation>
+    </message>
+    <message>
+        <source>Click the end of the arc</source>
+        <translation>Das Ende des Bogens anklicken</translation>
+    </message>
+    <message>
+        <source>Click the next corner, or type length and angle; A for an arc; Enter or the first corner closes; Escape leaves</source>
+        <translation>Die nächste Ecke anklicken oder Länge und Winkel eingeben; A für einen Bogen; Eingabe oder die erste Ecke schließt; Esc beendet</translation>
+    </message>
+    <message>
+        <source>Click the first corner of the room</source>
+        <translation>Die erste Ecke des Raums anklicken</translation>
+    </message>
+    <message>
+        <source>Scale underlay</source>
+        <translation>Unterlage skalieren</translation>
+    </message>
+    <message>
+        <source>Click the other end of the known distance</source>
+        <translation>Das andere Ende der bekannten Strecke anklicken</translation>
+    </message>
+    <message>
+        <source>Click one end of a distance that you know on the picture</source>
+        <translation>Ein Ende einer Strecke anklicken, die auf dem Bild bekannt ist</translation>
+    </message>
+    <message>
+        <source>Known distance</source>
+        <translation>Bekannte Strecke</translation>
+    </message>
+    <message>
+        <source>Select</source>
+        <translation>Auswählen</translation>
+    </message>
+    <message>
+        <source>Select, move and reshape</source>
+        <translation>Auswählen, verschieben und umformen</translation>
+    </message>
+    <message>
+        <source>pointer arrow pick</source>
+        <translation>Zeiger Pfeil wählen</translation>
+    </message>
+    <message>
+        <source>Look</source>
+        <translation>Schauen</translation>
+    </message>
+    <message>
+        <source>Drag to move them all, with Ctrl to copy them; right click for what can be done with them</source>
+        <translation>Ziehen verschiebt alle, mit Strg kopiert es; Rechtsklick zeigt, was mit ihnen möglich ist</translation>
+    </message>
+    <message>
+        <source>Click a room, wall or window; drag over empty paper to select many; drag a window along its wall</source>
+        <translation>Einen Raum, eine Wand oder ein Fenster anklicken; über leeres Papier ziehen wählt viele; ein Fenster an seiner Wand entlang ziehen</translation>
+    </message>
+    <message>
+        <source>Drag to move, with Ctrl to copy; click a figure to type over it; Delete removes it; Escape ends it</source>
+        <translation>Ziehen verschiebt, mit Strg kopiert es; eine Zahl anklicken, um sie zu überschreiben; Entf löscht; Esc beendet</translation>
+    </message>
+    <message>
+        <source>New corner</source>
+        <translation>Neue Ecke</translation>
+    </message>
+    <message>
+        <source>Nudge</source>
+        <translation>Rücken</translation>
+    </message>
+    <message>
+        <source>Click to select; move over the map to read it; wheel zooms, middle button pans</source>
+        <translation>Klicken wählt aus; über die Karte fahren liest ab; das Rad zoomt, die mittlere Taste verschiebt</translation>
+    </message>
+    <message>
+        <source>Move over the map to read it, Enter pins the value; click to ask why, drag for a mean; hold Space for the map before the last edit</source>
+        <translation>Über die Karte fahren liest ab, Eingabe hält den Wert fest; klicken fragt warum, ziehen gibt ein Mittel; Leertaste halten zeigt die Karte vor der letzten Änderung</translation>
+    </message>
+    <message>
+        <source>Thing</source>
+        <translation>Ding</translation>
+    </message>
+    <message>
+        <source>Click where the trunk stands</source>
+        <translation>Anklicken, wo der Stamm steht</translation>
+    </message>
+    <message>
+        <source>Click its top, or type length and angle</source>
+        <translation>Das obere Ende anklicken oder Länge und Winkel eingeben</translation>
+    </message>
+    <message>
+        <source>Click the middle of its foot, then of its top</source>
+        <translation>Die Mitte des Fußes anklicken, dann die des oberen Endes</translation>
+    </message>
+    <message>
+        <source>Click its other end, or type length and angle</source>
+        <translation>Das andere Ende anklicken oder Länge und Winkel eingeben</translation>
+    </message>
+    <message>
+        <source>Click one end of the fence</source>
+        <translation>Ein Ende des Zauns anklicken</translation>
+    </message>
+    <message>
+        <source>Click the opposite corner</source>
+        <translation>Die gegenüberliegende Ecke anklicken</translation>
+    </message>
+    <message>
+        <source>Click or drag the sloped piece of ground; it rises upwards on the sheet until it is turned</source>
+        <translation>Das geneigte Stück Gelände anklicken oder aufziehen; es steigt auf dem Blatt nach oben, bis es gedreht wird</translation>
+    </message>
+    <message>
+        <source>Click to place one of the usual size, or drag its rectangle</source>
+        <translation>Klicken setzt eins in üblicher Größe; oder das Rechteck aufziehen</translation>
+    </message>
+    <message>
+        <source>Place %1</source>
+        <translation>Setzen: %1</translation>
+    </message>
+    <message>
+        <source>Draw partition</source>
+        <translation>Trennwand zeichnen</translation>
+    </message>
+    <message>
+        <source>Draw a free-standing or partial-height wall</source>
+        <translation>Eine frei stehende oder nicht raumhohe Wand zeichnen</translation>
+    </message>
+    <message>
+        <source>screen wall</source>
+        <translation>Stellwand Wand</translation>
+    </message>
+    <message>
+        <source>Split</source>
+        <translation>Teilen</translation>
+    </message>
+    <message>
+        <source>Split room</source>
+        <translation>Raum teilen</translation>
+    </message>
+    <message>
+        <source>Split a room by a new wall</source>
+        <translation>Einen Raum durch eine neue Wand teilen</translation>
+    </message>
+    <message>
+        <source>divide cut</source>
+        <translation>teilen schneiden</translation>
+    </message>
+    <message>
+        <source>Click one end of the partition</source>
+        <translation>Ein Ende der Trennwand anklicken</translation>
+    </message>
+    <message>
+        <source>Partition </source>
+        <translation>Trennwand </translation>
+    </message>
+    <message>
+        <source>Click where the new wall ends</source>
+        <translation>Anklicken, wo die neue Wand endet</translation>
+    </message>
+    <message>
+        <source>Click where the new wall begins</source>
+        <translation>Anklicken, wo die neue Wand beginnt</translation>
+    </message>
+    <message>
+        <source>Draw the line across a room</source>
+        <translation>Die Linie quer durch einen Raum ziehen</translation>
+    </message>
+    <message>
+        <source>Split %1</source>
+        <translation>%1 teilen</translation>
+    </message>
+    <message>
+        <source>The line must cut the room into two parts</source>
+        <translation>Die Linie muss den Raum in zwei Teile schneiden</translation>
+    </message>
+    <message>
+        <source>What was asked for</source>
+        <translation>Was verlangt wurde</translation>
+    </message>
+    <message>
+        <source>What went wrong</source>
+        <translation>Was schiefging</translation>
+    </message>
+    <message>
+        <source>Put away</source>
+        <translation>Weglegen</translation>
+    </message>
+    <message>
+        <source>%1 desk</source>
+        <translation>Tisch %1</translation>
+    </message>
+    <message>
+        <source>New option from this one</source>
+        <translation>Neue Option aus dieser</translation>
+    </message>
+    <message>
+        <source>%1[*] – Warm Pane</source>
+        <translation>%1[*] – Warm Pane</translation>
+    </message>
+    <message>
+        <source>page</source>
+        <translation>Seite</translation>
+    </message>
+    <message>
+        <source>companion</source>
+        <translation>Begleitansicht</translation>
+    </message>
+    <message>
+        <source>Shortcuts</source>
+        <translation>Tastenkürzel</translation>
+    </message>
+    <message>
+        <source>While drawing: digits open the entry for lengths and angles (Tab between them), A draws an arc, Backspace takes the last point back, Enter closes, Escape leaves.
+On the sheet: arrows nudge by a grid step, with Shift by 1 cm; Ctrl+drag copies; Shift+click adds; double-click on a wall makes a corner. Enter pins the value under the pointer, with what it is made of. Holding Space shows the map as it was before the last edit.
+In a figure: Up and Down change it by a step; units and arithmetic are understood (12&apos;6&quot;, 3*0.9).</source>
+        <translation>Beim Zeichnen: Ziffern öffnen die Eingabe für Längen und Winkel (Tab wechselt), A zieht einen Bogen, Rücktaste nimmt den letzten Punkt zurück, Eingabe schließt, Esc beendet.
+Auf dem Blatt: Pfeile rücken um einen Rasterschritt, mit Umschalt um 1 cm; Strg+Ziehen kopiert; Umschalt+Klick wählt dazu; Doppelklick auf eine Wand macht eine Ecke. Eingabe hält den Wert unter dem Zeiger fest, mit dem, woraus er besteht. Leertaste halten zeigt die Karte vor der letzten Änderung.
+In einem Zahlenfeld: Auf und Ab ändern um einen Schritt; Einheiten und Rechnungen werden verstanden (12&apos;6&quot;, 3*0,9).</translation>
+    </message>
+    <message>
+        <source>Undo</source>
+        <translation>Rückgängig</translation>
+    </message>
+    <message>
+        <source>Redo</source>
+        <translation>Wiederholen</translation>
+    </message>
+    <message>
+        <source>Hold automatic work</source>
+        <translation>Selbsttätige Arbeit anhalten</translation>
+    </message>
+    <message>
+        <source>Dark paper</source>
+        <translation>Dunkles Papier</translation>
+    </message>
+    <message>
+        <source>night theme colours</source>
+        <translation>Nacht Thema Farben</translation>
+    </message>
+    <message>
+        <source>keys help</source>
+        <translation>Tasten Hilfe</translation>
+    </message>
+    <message>
+        <source>Quit</source>
+        <translation>Beenden</translation>
+    </message>
+    <message>
+        <source>Find by name…</source>
+        <translation>Nach Namen finden …</translation>
+    </message>
+    <message>
+        <source>Fit the sheet</source>
+        <translation>Das Blatt einpassen</translation>
+    </message>
+    <message>
+        <source>zoom extents all surroundings</source>
+        <translation>Zoom alles Umgebung</translation>
+    </message>
+    <message>
+        <source>queue progress runs</source>
+        <translation>Warteschlange Fortschritt läuft</translation>
+    </message>
+    <message>
+        <source>Hold automatic work (H): maps stay as they are until it is released</source>
+        <translation>Selbsttätige Arbeit anhalten (H): Karten bleiben, wie sie sind, bis es weitergeht</translation>
+    </message>
+    <message>
+        <source>pause stop</source>
+        <translation>Pause Stopp</translation>
+    </message>
+    <message>
+        <source>New option</source>
+        <translation>Neue Option</translation>
+    </message>
+    <message>
+        <source>, varied</source>
+        <translation>, verändert</translation>
+    </message>
+    <message>
+        <source>A new option, the same as the last: change it, and compare them on the Compare desk</source>
+        <translation>Eine neue Option, gleich der letzten: ändern und auf dem Tisch Vergleich gegenüberstellen</translation>
+    </message>
+    <message>
+        <source>Cancel</source>
+        <translation>Abbrechen</translation>
+    </message>
+    <message>
+        <source>Jobs and answers: what runs, what waits, what is kept (Ctrl+J)</source>
+        <translation>Aufträge und Antworten: was läuft, was wartet, was aufbewahrt ist (Strg+J)</translation>
+    </message>
+    <message>
+        <source>A job</source>
+        <translation>Ein Auftrag</translation>
+    </message>
+    <message>
+        <source>there is not enough memory. Ask on fewer points, or close other programs; the project is as it was</source>
+        <translation>der Speicher reicht nicht. Nach weniger Punkten fragen oder andere Programme schließen; das Projekt ist, wie es war</translation>
+    </message>
+    <message>
+        <source>%1. Save the project; what it shows may be old</source>
+        <translation>%1. Das Projekt speichern; was es zeigt, kann veraltet sein</translation>
+    </message>
+    <message>
+        <source>something unknown went wrong. Save the project</source>
+        <translation>etwas Unbekanntes ging schief. Das Projekt speichern</translation>
+    </message>
+    <message>
+        <source>%1 failed: %2.</source>
+        <translation>%1 ist fehlgeschlagen: %2.</translation>
+    </message>
+    <message>
+        <source>What follows a failure</source>
+        <translation>Was auf einen Fehlschlag folgt</translation>
+    </message>
+    <message>
+        <source>Calendar</source>
+        <translation>Kalender</translation>
+    </message>
+    <message>
+        <source>1 Jan is a</source>
+        <translation>1. Jan ist ein</translation>
+    </message>
+    <message>
+        <source>25 Dec - 1 Jan, 6 May</source>
+        <translation>25. Dez - 1. Jan, 6. Mai</translation>
+    </message>
+    <message>
+        <source>Days on which nobody is there: &quot;25 Dec - 1 Jan, 6 May&quot;</source>
+        <translation>Tage, an denen niemand da ist: „25. Dez - 1. Jan, 6. Mai“</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; is no day: write &quot;25 Dec - 1 Jan, 6 May&quot;</source>
+        <translation>„%1“ ist kein Tag: etwa „25. Dez - 1. Jan, 6. Mai“ schreiben</translation>
+    </message>
+    <message>
+        <source>Holidays</source>
+        <translation>Feiertage</translation>
+    </message>
+    <message>
+        <source>summer time</source>
+        <translation>Sommerzeit</translation>
+    </message>
+    <message>
+        <source>Summer time</source>
+        <translation>Sommerzeit</translation>
+    </message>
+    <message>
+        <source>The clock is an hour ahead from the last Sunday of March to the last of October</source>
+        <translation>Die Uhr geht vom letzten Sonntag im März bis zum letzten im Oktober eine Stunde vor</translation>
+    </message>
+    <message>
+        <source>As the weather file: %1 to %2</source>
+        <translation>Wie die Wetterdatei: %1 bis %2</translation>
+    </message>
+    <message>
+        <source>off</source>
+        <translation>frei</translation>
+    </message>
+    <message>
+        <source>%1 to %2</source>
+        <translation>%1 bis %2</translation>
+    </message>
+    <message>
+        <source>Forming window groups</source>
+        <translation>Fenstergruppen bilden</translation>
+    </message>
+    <message>
+        <source>Use</source>
+        <translation>Nutzung</translation>
+    </message>
+    <message>
+        <source>Occupied hours</source>
+        <translation>Nutzungsstunden</translation>
+    </message>
+    <message>
+        <source>Draw a room first.</source>
+        <translation>Zuerst einen Raum zeichnen.</translation>
+    </message>
+    <message>
+        <source>Pattern of hours</source>
+        <translation>Stundenmuster</translation>
+    </message>
+    <message>
+        <source>When people are in this room; the band on the year strip can be dragged too</source>
+        <translation>Wann Menschen in diesem Raum sind; das Band auf dem Jahresstreifen lässt sich auch ziehen</translation>
+    </message>
+    <message>
+        <source>every day, %1</source>
+        <translation>jeden Tag, %1</translation>
+    </message>
+    <message>
+        <source>New pattern…</source>
+        <translation>Neues Muster …</translation>
+    </message>
+    <message>
+        <source>Working week </source>
+        <translation>Arbeitswoche </translation>
+    </message>
+    <message>
+        <source>Rename pattern</source>
+        <translation>Muster umbenennen</translation>
+    </message>
+    <message>
+        <source>&quot;8 to 18&quot;, &quot;8:30-17&quot;, or &quot;off&quot;</source>
+        <translation>„8 bis 18“, „8:30-17“ oder „frei“</translation>
+    </message>
+    <message>
+        <source>Write hours like &quot;8 to 18&quot;, or &quot;off&quot;</source>
+        <translation>Stunden schreiben wie „8 bis 18“ oder „frei“</translation>
+    </message>
+    <message>
+        <source>works on holidays</source>
+        <translation>arbeitet an Feiertagen</translation>
+    </message>
+    <message>
+        <source>Remove pattern</source>
+        <translation>Muster entfernen</translation>
+    </message>
+    <message>
+        <source>Its rooms take the hours of the question again</source>
+        <translation>Seine Räume haben wieder die Stunden der Frage</translation>
+    </message>
+    <message>
+        <source>Window groups and blinds</source>
+        <translation>Fenstergruppen und Behänge</translation>
+    </message>
+    <message>
+        <source>Window groups</source>
+        <translation>Fenstergruppen</translation>
+    </message>
+    <message>
+        <source>Group</source>
+        <translation>Gruppe</translation>
+    </message>
+    <message>
+        <source>Open</source>
+        <translation>Offen</translation>
+    </message>
+    <message>
+        <source>no blind</source>
+        <translation>kein Behang</translation>
+    </message>
+    <message>
+        <source>, formed by itself</source>
+        <translation>, von selbst gebildet</translation>
+    </message>
+    <message>
+        <source>, by hand</source>
+        <translation>, von Hand</translation>
+    </message>
+    <message>
+        <source>Share of the daylit hours in which its blinds are open</source>
+        <translation>Anteil der Tageslichtstunden, in denen ihre Behänge offen sind</translation>
+    </message>
+    <message>
+        <source>Group the selected windows</source>
+        <translation>Gewählte Fenster gruppieren</translation>
+    </message>
+    <message>
+        <source>Select windows on the sheet (Shift adds): their blinds then move together</source>
+        <translation>Fenster auf dem Blatt auswählen (Umschalt wählt dazu): ihre Behänge bewegen sich dann gemeinsam</translation>
+    </message>
+    <message>
+        <source>Rename group</source>
+        <translation>Gruppe umbenennen</translation>
+    </message>
+    <message>
+        <source>Dissolve this group</source>
+        <translation>Diese Gruppe auflösen</translation>
+    </message>
+    <message>
+        <source>Dissolve group</source>
+        <translation>Gruppe auflösen</translation>
+    </message>
+    <message>
+        <source>%1 formed by itself. All such groups are worked alike:</source>
+        <translation>%1 hat sich von selbst gebildet. Alle solchen Gruppen werden gleich bedient:</translation>
+    </message>
+    <message>
+        <source>Groups that formed themselves are worked alike:</source>
+        <translation>Von selbst gebildete Gruppen werden gleich bedient:</translation>
+    </message>
+    <message>
+        <source>Blinds are</source>
+        <translation>Behänge sind</translation>
+    </message>
+    <message>
+        <source>Closed</source>
+        <translation>Geschlossen</translation>
+    </message>
+    <message>
+        <source>Above, W/m²</source>
+        <translation>Über, W/m²</translation>
+    </message>
+    <message>
+        <source>Above, lx</source>
+        <translation>Über, lx</translation>
+    </message>
+    <message>
+        <source>Hours</source>
+        <translation>Stunden</translation>
+    </message>
+    <message>
+        <source>From month</source>
+        <translation>Von Monat</translation>
+    </message>
+    <message>
+        <source>To month</source>
+        <translation>Bis Monat</translation>
+    </message>
+    <message>
+        <source>What hangs there, from the most open to the most closed: add a state, or take them all away for each window&apos;s own blind</source>
+        <translation>Was dort hängt, vom offensten zum geschlossensten: einen Zustand hinzufügen, oder alle wegnehmen für den eigenen Behang jedes Fensters</translation>
+    </message>
+    <message>
+        <source>each window&apos;s own</source>
+        <translation>der eigene jedes Fensters</translation>
+    </message>
+    <message>
+        <source>, then </source>
+        <translation>, dann </translation>
+    </message>
+    <message>
+        <source>then </source>
+        <translation>dann </translation>
+    </message>
+    <message>
+        <source>slats follow the sun</source>
+        <translation>Lamellen folgen der Sonne</translation>
+    </message>
+    <message>
+        <source>Slats are tilted just as far as keeps the direct sun out: five tilts are traced</source>
+        <translation>Lamellen werden gerade so weit gedreht, dass die direkte Sonne draußen bleibt: fünf Winkel werden gerechnet</translation>
+    </message>
+    <message>
+        <source>Select windows on the sheet first: click one, Shift adds</source>
+        <translation>Zuerst Fenster auf dem Blatt auswählen: eins anklicken, Umschalt wählt dazu</translation>
+    </message>
+    <message>
+        <source>Group windows</source>
+        <translation>Fenster gruppieren</translation>
+    </message>
+    <message>
+        <source>Group </source>
+        <translation>Gruppe </translation>
+    </message>
+    <message>
+        <source>The room has no reference plane: electric light is told of one.</source>
+        <translation>Der Raum hat keine Bezugsebene: elektrisches Licht braucht eine.</translation>
+    </message>
+    <message>
+        <source>Add electric light</source>
+        <translation>Elektrisches Licht hinzufügen</translation>
+    </message>
+    <message>
+        <source>Light </source>
+        <translation>Licht </translation>
+    </message>
+    <message>
+        <source>Installed, W/m²</source>
+        <translation>Installiert, W/m²</translation>
+    </message>
+    <message>
+        <source>Target, lx</source>
+        <translation>Zielwert, lx</translation>
+    </message>
+    <message>
+        <source>Switched</source>
+        <translation>Geschaltet</translation>
+    </message>
+    <message>
+        <source>by hand</source>
+        <translation>von Hand</translation>
+    </message>
+    <message>
+        <source>on and off</source>
+        <translation>ein und aus</translation>
+    </message>
+    <message>
+        <source>in steps</source>
+        <translation>in Stufen</translation>
+    </message>
+    <message>
+        <source>dimmed</source>
+        <translation>gedimmt</translation>
+    </message>
+    <message>
+        <source>Steps</source>
+        <translation>Stufen</translation>
+    </message>
+    <message>
+        <source>Least power</source>
+        <translation>Kleinste Leistung</translation>
+    </message>
+    <message>
+        <source>Least light</source>
+        <translation>Kleinstes Licht</translation>
+    </message>
+    <message>
+        <source>Stand-by, W/m²</source>
+        <translation>Bereitschaft, W/m²</translation>
+    </message>
+    <message>
+        <source>%1 ± %2 kWh a year, %L3 % less than always on. Sensor: %4.</source>
+        <translation>%1 ± %2 kWh im Jahr, %L3 % weniger als immer an. Sensor: %4.</translation>
+    </message>
+    <message>
+        <source>where it was placed</source>
+        <translation>wo er gesetzt wurde</translation>
+    </message>
+    <message>
+        <source>where a tenth of the area is darker</source>
+        <translation>wo ein Zehntel der Fläche dunkler ist</translation>
+    </message>
+    <message>
+        <source>Only a part of the plane</source>
+        <translation>Nur ein Teil der Ebene</translation>
+    </message>
+    <message>
+        <source>All of the plane again</source>
+        <translation>Wieder die ganze Ebene</translation>
+    </message>
+    <message>
+        <source>Drag the part on the sheet: its points alone are lit, and set the light</source>
+        <translation>Den Teil auf dem Blatt aufziehen: nur seine Punkte sind beleuchtet und stellen das Licht</translation>
+    </message>
+    <message>
+        <source>Sensor back to the dark tenth</source>
+        <translation>Sensor zurück zum dunklen Zehntel</translation>
+    </message>
+    <message>
+        <source>Sensor at the point asked about</source>
+        <translation>Sensor an den gefragten Punkt</translation>
+    </message>
+    <message>
+        <source>Click a point of the map of the year first</source>
+        <translation>Zuerst einen Punkt der Jahreskarte anklicken</translation>
+    </message>
+    <message>
+        <source>Remove electric light</source>
+        <translation>Elektrisches Licht entfernen</translation>
+    </message>
+    <message>
+        <source>Occupied hours, targets, blinds and electric light</source>
+        <translation>Nutzungsstunden, Zielwerte, Behänge und elektrisches Licht</translation>
+    </message>
+    <message>
+        <source>Year</source>
+        <translation>Jahr</translation>
+    </message>
+    <message>
+        <source>How blinds are worked in all figures that do not say so themselves</source>
+        <translation>Wie Behänge in allen Größen bedient werden, die es nicht selbst sagen</translation>
+    </message>
+    <message>
+        <source>as their groups say</source>
+        <translation>wie ihre Gruppen sagen</translation>
+    </message>
+    <message>
+        <source>by the rule of LM-83</source>
+        <translation>nach der Regel von LM-83</translation>
+    </message>
+    <message>
+        <source>open all the time</source>
+        <translation>immer offen</translation>
+    </message>
+    <message>
+        <source>%1 counts</source>
+        <translation>%1 zählt</translation>
+    </message>
+    <message>
+        <source>Room, in %</source>
+        <translation>Raum, in %</translation>
+    </message>
+    <message>
+        <source>Figures of the room</source>
+        <translation>Größen des Raums</translation>
+    </message>
+    <message>
+        <source>Value, 95 %</source>
+        <translation>Wert, 95 %</translation>
+    </message>
+    <message>
+        <source>What the figure means</source>
+        <translation>Was die Größe bedeutet</translation>
+    </message>
+    <message>
+        <source>Which hours</source>
+        <translation>Welche Stunden</translation>
+    </message>
+    <message>
+        <source>The least and the most light</source>
+        <translation>Das wenigste und das meiste Licht</translation>
+    </message>
+    <message>
+        <source>No blind keeps the sun out</source>
+        <translation>Kein Behang hält die Sonne ab</translation>
+    </message>
+    <message>
+        <source>Hours of the room</source>
+        <translation>Stunden des Raums</translation>
+    </message>
+    <message>
+        <source>Click an hour: its light comes onto the sheet</source>
+        <translation>Eine Stunde anklicken: ihr Licht kommt auf das Blatt</translation>
+    </message>
+    <message>
+        <source>The year is being traced: its progress is below. All else may go on meanwhile.</source>
+        <translation>Das Jahr wird gerechnet: sein Fortschritt steht unten. Alles andere geht weiter.</translation>
+    </message>
+    <message>
+        <source>No year yet. Press Run the year (Y): light is traced once; after that hours, glass, dirt, blinds and targets change without waiting.</source>
+        <translation>Noch kein Jahr. Jahr rechnen drücken (Y): Licht wird einmal gerechnet; danach ändern sich Stunden, Glas, Schmutz, Behänge und Zielwerte ohne Warten.</translation>
+    </message>
+    <message>
+        <source>
+95 %: %1 to %2 %3</source>
+        <translation>
+95 %: %1 bis %2 %3</translation>
+    </message>
+    <message>
+        <source>
+Nothing is sampled here: exact for these hours</source>
+        <translation>
+Nichts ist hier gestichprobt: genau für diese Stunden</translation>
+    </message>
+    <message>
+        <source>Choose a figure: here stands what it means and what is usual.</source>
+        <translation>Eine Größe wählen: hier steht, was sie bedeutet und was üblich ist.</translation>
+    </message>
+    <message>
+        <source>In %1 of %2 occupied hours less than half of it has %3 lx.%4</source>
+        <translation>In %1 von %2 Nutzungsstunden hat weniger als die Hälfte davon %3 lx.%4</translation>
+    </message>
+    <message>
+        <source> In %1 hours no blind keeps the sun out.</source>
+        <translation> In %1 Stunden hält kein Behang die Sonne ab.</translation>
+    </message>
+    <message>
+        <source>No state of its window groups keeps 1000 lx of direct sun from more than 2 % of its points: the rule of LM-83 cannot be met then</source>
+        <translation>Kein Zustand seiner Fenstergruppen hält 1000 lx direkter Sonne von mehr als 2 % seiner Punkte ab: die Regel von LM-83 lässt sich dann nicht erfüllen</translation>
+    </message>
+    <message>
+        <source>Hour</source>
+        <translation>Stunde</translation>
+    </message>
+    <message>
+        <source>Most light</source>
+        <translation>Meistes Licht</translation>
+    </message>
+    <message>
+        <source>Share of the room that has the target</source>
+        <translation>Anteil des Raums mit dem Zielwert</translation>
+    </message>
+    <message>
+        <source>The strip shows this once the year has run: press Y</source>
+        <translation>Der Streifen zeigt das, sobald das Jahr gerechnet ist: Y drücken</translation>
+    </message>
+    <message>
+        <source>Figures of the year for the room or point that is asked about</source>
+        <translation>Größen des Jahres für den Raum oder Punkt, nach dem gefragt wird</translation>
+    </message>
+    <message>
+        <source>A year in charts</source>
+        <translation>Ein Jahr in Diagrammen</translation>
+    </message>
+    <message>
+        <source>Daylight</source>
+        <translation>Tageslicht</translation>
+    </message>
+    <message>
+        <source>Typical days, how often how much, and what it is made of</source>
+        <translation>Typische Tage, wie oft wie viel, und woraus es besteht</translation>
+    </message>
+    <message>
+        <source>Sun on glass</source>
+        <translation>Sonne auf Glas</translation>
+    </message>
+    <message>
+        <source>Irradiance on and behind the panes of the selected room: what a choice made for light costs in summer</source>
+        <translation>Bestrahlungsstärke auf und hinter den Scheiben des gewählten Raums: was eine Wahl für das Licht im Sommer kostet</translation>
+    </message>
+    <message>
+        <source>Electric</source>
+        <translation>Elektrisch</translation>
+    </message>
+    <message>
+        <source>What electric light takes beside daylight</source>
+        <translation>Was elektrisches Licht neben Tageslicht braucht</translation>
+    </message>
+    <message>
+        <source>No year yet: press Run the year (Y). Then click a point of the map to see its year.</source>
+        <translation>Noch kein Jahr: Jahr rechnen drücken (Y). Dann einen Punkt der Karte anklicken, um sein Jahr zu sehen.</translation>
+    </message>
+    <message>
+        <source>Being computed…</source>
+        <translation>Wird berechnet …</translation>
+    </message>
+    <message>
+        <source>typical day of each month, lx</source>
+        <translation>typischer Tag jedes Monats, lx</translation>
+    </message>
+    <message>
+        <source>How often how much</source>
+        <translation>Wie oft wie viel</translation>
+    </message>
+    <message>
+        <source>% of the occupied hours with at least so many lux</source>
+        <translation>% der Nutzungsstunden mit mindestens so viel Lux</translation>
+    </message>
+    <message>
+        <source>%1 lx</source>
+        <translation>%1 lx</translation>
+    </message>
+    <message>
+        <source>mean %1 lx in the occupied hours</source>
+        <translation>Mittel %1 lx in den Nutzungsstunden</translation>
+    </message>
+    <message>
+        <source>direct sun</source>
+        <translation>direkte Sonne</translation>
+    </message>
+    <message>
+        <source>sky, straight</source>
+        <translation>Himmel, gerade</translation>
+    </message>
+    <message>
+        <source>inside, reflected</source>
+        <translation>innen, reflektiert</translation>
+    </message>
+    <message>
+        <source>via the ground</source>
+        <translation>über den Boden</translation>
+    </message>
+    <message>
+        <source>off facades and trees</source>
+        <translation>von Fassaden und Bäumen</translation>
+    </message>
+    <message>
+        <source>on the panes</source>
+        <translation>auf den Scheiben</translation>
+    </message>
+    <message>
+        <source>behind them</source>
+        <translation>dahinter</translation>
+    </message>
+    <message>
+        <source>solar irradiation of its glass by month, kWh</source>
+        <translation>Sonneneinstrahlung seines Glases nach Monaten, kWh</translation>
+    </message>
+    <message>
+        <source>This room has no glass of its own to the open.</source>
+        <translation>Dieser Raum hat kein eigenes Glas ins Freie.</translation>
+    </message>
+    <message>
+        <source>glass, m²</source>
+        <translation>Glas, m²</translation>
+    </message>
+    <message>
+        <source>on, kWh a year</source>
+        <translation>darauf, kWh im Jahr</translation>
+    </message>
+    <message>
+        <source>behind</source>
+        <translation>dahinter</translation>
+    </message>
+    <message>
+        <source>and %1 more</source>
+        <translation>und %1 weitere</translation>
+    </message>
+    <message>
+        <source>* no solar factor is given for its glazing: its visible transmittance stands in.</source>
+        <translation>* für diese Verglasung ist kein g-Wert gegeben: ihr Lichttransmissionsgrad steht dafür.</translation>
+    </message>
+    <message>
+        <source>kWh by month</source>
+        <translation>kWh nach Monaten</translation>
+    </message>
+    <message>
+        <source>No electric light yet: give a room some on the page Use, on the right.</source>
+        <translation>Noch kein elektrisches Licht: einem Raum rechts auf der Seite Nutzung welches geben.</translation>
+    </message>
+    <message>
+        <source>%1%2 kWh a year, %L3 % less than always on</source>
+        <translation>%1%2 kWh im Jahr, %L3 % weniger als immer an</translation>
+    </message>
+    <message>
+        <source>A year</source>
+        <translation>Ein Jahr</translation>
+    </message>
+    <message>
+        <source>The year of a point</source>
+        <translation>Das Jahr eines Punktes</translation>
+    </message>
+    <message>
+        <source>The year of the point or room that is asked about, in charts</source>
+        <translation>Das Jahr des Punktes oder Raums, nach dem gefragt wird, in Diagrammen</translation>
+    </message>
+    <message>
+        <source>Year strip</source>
+        <translation>Jahresstreifen</translation>
+    </message>
+    <message>
+        <source>Click or drag to choose the moment; arrow keys step by day and hour</source>
+        <translation>Klicken oder ziehen wählt den Zeitpunkt; Pfeiltasten gehen um Tag und Stunde</translation>
+    </message>
+    <message>
+        <source>The strip shows</source>
+        <translation>Der Streifen zeigt</translation>
+    </message>
+    <message>
+        <source>What colours the year strip</source>
+        <translation>Was den Jahresstreifen färbt</translation>
+    </message>
+    <message>
+        <source>Outdoor illuminance</source>
+        <translation>Beleuchtungsstärke im Freien</translation>
+    </message>
+    <message>
+        <source>Mean illuminance of the room</source>
+        <translation>Mittlere Beleuchtungsstärke des Raums</translation>
+    </message>
+    <message>
+        <source>Area of the room with the target</source>
+        <translation>Fläche des Raums mit dem Zielwert</translation>
+    </message>
+    <message>
+        <source>The point that is asked about</source>
+        <translation>Der Punkt, nach dem gefragt wird</translation>
+    </message>
+    <message>
+        <source>Moment</source>
+        <translation>Zeitpunkt</translation>
+    </message>
+    <message>
+        <source>Date and local standard time: &quot;21 Mar 13:00&quot;, &quot;13:30&quot;, &quot;21 Jun&quot;</source>
+        <translation>Datum und örtliche Normalzeit: „21. Mär 13:00“, „13:30“, „21. Jun“</translation>
+    </message>
+    <message>
+        <source>Moments with a name, and days that the climate stands out by</source>
+        <translation>Benannte Zeitpunkte und Tage, durch die das Klima hervorsticht</translation>
+    </message>
+    <message>
+        <source>Spring equinox</source>
+        <translation>Frühlingsanfang</translation>
+    </message>
+    <message>
+        <source>Summer solstice</source>
+        <translation>Sommersonnenwende</translation>
+    </message>
+    <message>
+        <source>Autumn equinox</source>
+        <translation>Herbstanfang</translation>
+    </message>
+    <message>
+        <source>Winter solstice</source>
+        <translation>Wintersonnenwende</translation>
+    </message>
+    <message>
+        <source>No weather: choose a file, or a made-up year, on the Site desk</source>
+        <translation>Kein Wetter: auf dem Tisch Standort eine Datei oder ein erfundenes Jahr wählen</translation>
+    </message>
+    <message>
+        <source>sun %L1° up</source>
+        <translation>Sonne %L1° hoch</translation>
+    </message>
+    <message>
+        <source>sun below the horizon</source>
+        <translation>Sonne unter dem Horizont</translation>
+    </message>
+    <message>
+        <source>%1   outdoors %L2 lx, of it diffuse %L3 lx</source>
+        <translation>%1   außen %L2 lx, davon diffus %L3 lx</translation>
+    </message>
+    <message>
+        <source>up to %L1 %2</source>
+        <translation>bis %L1 %2</translation>
+    </message>
+    <message>
+        <source>dotted: %1 hours filled or corrected</source>
+        <translation>punktiert: %1 Stunden ergänzt oder berichtigt</translation>
+    </message>
+    <message>
+        <source>Mean day of each month, %1</source>
+        <translation>Mittlerer Tag jedes Monats, %1</translation>
+    </message>
+    <message>
+        <source>Hours of the year above a level, %1</source>
+        <translation>Stunden des Jahres über einer Schwelle, %1</translation>
+    </message>
+    <message>
+        <source>Kinds of sky, daylit hours by nearest CIE type</source>
+        <translation>Arten von Himmel, Tageslichtstunden nach ähnlichstem CIE-Typ</translation>
+    </message>
+    <message>
+        <source>median of the daylight hours %L1 lx</source>
+        <translation>Median der Tageslichtstunden %L1 lx</translation>
+    </message>
+    <message>
+        <source>there is no room on this storey</source>
+        <translation>in diesem Geschoss ist kein Raum</translation>
+    </message>
+    <message>
+        <source>Draw one first</source>
+        <translation>Zuerst einen zeichnen</translation>
+    </message>
+    <message>
+        <source>the picture would be more than 20000 pixels wide or high</source>
+        <translation>das Bild wäre mehr als 20000 Bildpunkte breit oder hoch</translation>
+    </message>
+    <message>
+        <source>Choose a smaller scale or fewer dots an inch</source>
+        <translation>Einen kleineren Maßstab oder weniger Punkte je Zoll wählen</translation>
+    </message>
+    <message>
+        <source>1:%1; upper left corner at x %2 m, y %3 m of the drawing</source>
+        <translation>1:%1; obere linke Ecke bei x %2 m, y %3 m der Zeichnung</translation>
+    </message>
+    <message>
+        <source>%1, %2: DGP %3, Ev %4 lx</source>
+        <translation>%1, %2: DGP %3, Ev %4 lx</translation>
+    </message>
+    <message>
+        <source>mean %1 %2   median %3</source>
+        <translation>Mittel %1 %2   Median %3</translation>
+    </message>
+    <message>
+        <source>least %1   Uo %2</source>
+        <translation>kleinster %1   Uo %2</translation>
+    </message>
+    <message>
+        <source>   in band %L1 %</source>
+        <translation>   im Band %L1 %</translation>
+    </message>
+    <message>
+        <source>21 Jan, Nov</source>
+        <translation>21. Jan, Nov</translation>
+    </message>
+    <message>
+        <source>21 Feb, Oct</source>
+        <translation>21. Feb, Okt</translation>
+    </message>
+    <message>
+        <source>21 Mar, Sep</source>
+        <translation>21. Mär, Sep</translation>
+    </message>
+    <message>
+        <source>21 Apr, Aug</source>
+        <translation>21. Apr, Aug</translation>
+    </message>
+    <message>
+        <source>21 May, Jul</source>
+        <translation>21. Mai, Jul</translation>
+    </message>
+    <message>
+        <source>21 Jun</source>
+        <translation>21. Jun</translation>
+    </message>
+    <message>
+        <source>21 Dec</source>
+        <translation>21. Dez</translation>
+    </message>
+    <message>
+        <source>by type</source>
+        <translation>nach Art</translation>
+    </message>
+    <message>
+        <source>by room</source>
+        <translation>nach Raum</translation>
+    </message>
+    <message>
+        <source>no material</source>
+        <translation>kein Material</translation>
+    </message>
+    <message>
+        <source>Irradiance above 5 W/m² in %1 hours of night: set to zero. Check time zone and longitude</source>
+        <translation>Bestrahlungsstärke über 5 W/m² in %1 Nachtstunden: auf null gesetzt. Zeitzone und Länge prüfen</translation>
+    </message>
+    <message>
+        <source>Only global irradiance in %1 hours: split by the model of Erbs, Klein and Duffie (1982)</source>
+        <translation>Nur Globalstrahlung in %1 Stunden: nach dem Modell von Erbs, Klein und Duffie (1982) aufgeteilt</translation>
+    </message>
+    <message>
+        <source>%1 does not lie within one face of a roof and of the ceiling below: it is left out.</source>
+        <translation>%1 liegt nicht innerhalb einer Fläche des Dachs und der Decke darunter: wird weggelassen.</translation>
+    </message>
+    <message>
+        <source>%1 has no point in %2: too high, too far from the walls, or beside the room.</source>
+        <translation>%1 hat keinen Punkt in %2: zu hoch, zu weit von den Wänden oder neben dem Raum.</translation>
+    </message>
+    <message>
+        <source>%1 outside windows have no blind, and a criteria set computes with blinds.</source>
+        <translation>%1 Fenster nach außen haben keinen Behang, und ein Kriteriensatz rechnet mit Behängen.</translation>
+    </message>
+    <message>
+        <source>Direct or diffuse irradiance missing in %1 hours: taken from the global</source>
+        <translation>Direkt- oder Diffusstrahlung fehlt in %1 Stunden: aus der Globalstrahlung gewonnen</translation>
+    </message>
+    <message>
+        <source>%1 runs into a wall that joins on the other side, and is cut off there.</source>
+        <translation>%1 läuft in eine Wand, die auf der anderen Seite anstößt, und wird dort abgeschnitten.</translation>
+    </message>
+    <message>
+        <source>the file was written by a newer program (version %1; this one reads %2)</source>
+        <translation>die Datei wurde von einem neueren Programm geschrieben (Version %1; dieses liest %2)</translation>
+    </message>
+    <message>
+        <source>Direct irradiance above the extraterrestrial in %1 hours: cut to it</source>
+        <translation>Direktstrahlung über der extraterrestrischen in %1 Stunden: auf sie begrenzt</translation>
+    </message>
+    <message>
+        <source>The weather was measured at %1° N, %2° E, %3 km from the site</source>
+        <translation>Das Wetter wurde bei %1° N, %2° O gemessen, %3 km vom Standort</translation>
+    </message>
+    <message>
+        <source>The louvres of %1 leave no blade: not one keeps within the opening.</source>
+        <translation>Die Lamellen von %1 lassen keine übrig: keine bleibt innerhalb der Öffnung.</translation>
+    </message>
+    <message>
+        <source>hours of the clock: an hour ahead of standard time from %1 to %2</source>
+        <translation>Stunden der Uhr: eine Stunde vor der Normalzeit von %1 bis %2</translation>
+    </message>
+    <message>
+        <source>Only %1 % of %2 lies over a room below: the rest stays closed.</source>
+        <translation>Nur %1 % von %2 liegt über einem Raum darunter: der Rest bleibt geschlossen.</translation>
+    </message>
+    <message>
+        <source>%1 is asked for %2, when the sun is %3° below the horizon.</source>
+        <translation>%1 wird für %2 gefragt, wenn die Sonne %3° unter dem Horizont steht.</translation>
+    </message>
+    <message>
+        <source>%1 is meant for a facade, but lies inside the building.</source>
+        <translation>%1 ist für eine Fassade gedacht, liegt aber im Gebäude.</translation>
+    </message>
+    <message>
+        <source>month %1 day %2 hour %3 does not follow the line before</source>
+        <translation>Monat %1 Tag %2 Stunde %3 folgt nicht auf die Zeile davor</translation>
+    </message>
+    <message>
+        <source>%1 has no reference plane: nothing is asked there.</source>
+        <translation>%1 hat keine Bezugsebene: dort wird nichts gefragt.</translation>
+    </message>
+    <message>
+        <source>given irradiances at %1 lm/W diffuse, %2 lm/W direct</source>
+        <translation>gegebenen Bestrahlungsstärken mit %1 lm/W diffus, %2 lm/W direkt</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; is in another group already, or named twice</source>
+        <translation>„%1“ ist schon in einer anderen Gruppe oder zweimal genannt</translation>
+    </message>
+    <message>
+        <source>this is not the header line %1, which is due here</source>
+        <translation>das ist nicht die Kopfzeile %1, die hier stehen muss</translation>
+    </message>
+    <message>
+        <source>has slats that reflect %1: no lasting finish does</source>
+        <translation>hat Lamellen, die %1 reflektieren: das tut keine haltbare Oberfläche</translation>
+    </message>
+    <message>
+        <source>The walls around %1 are thicker than it is wide.</source>
+        <translation>Die Wände um %1 sind dicker, als er breit ist.</translation>
+    </message>
+    <message>
+        <source>passes %1 and reflects %2: more than all the light</source>
+        <translation>lässt %1 durch und reflektiert %2: mehr als alles Licht</translation>
+    </message>
+    <message>
+        <source>%1 opens neither to a room nor to the open air.</source>
+        <translation>%1 öffnet sich weder zu einem Raum noch ins Freie.</translation>
+    </message>
+    <message>
+        <source>%1 is drawn clockwise: its faces look outwards.</source>
+        <translation>%1 ist im Uhrzeigersinn gezeichnet: seine Flächen blicken nach außen.</translation>
+    </message>
+    <message>
+        <source>%1 reaches past its wall and is cut off there.</source>
+        <translation>%1 reicht über die Wand hinaus und wird dort abgeschnitten.</translation>
+    </message>
+    <message>
+        <source>%1 is drawn clockwise: its faces look inwards.</source>
+        <translation>%1 ist im Uhrzeigersinn gezeichnet: seine Flächen blicken nach innen.</translation>
+    </message>
+    <message>
+        <source>this is not a list of %1 numbers within 100 km</source>
+        <translation>das ist keine Liste von %1 Zahlen innerhalb von 100 km</translation>
+    </message>
+    <message>
+        <source>there is no fabric and no slatted blind &quot;%1&quot;</source>
+        <translation>es gibt kein Gewebe und keinen Lamellenbehang „%1“</translation>
+    </message>
+    <message>
+        <source>%1: the disk is full or cannot be written to</source>
+        <translation>%1: der Datenträger ist voll oder nicht beschreibbar</translation>
+    </message>
+    <message>
+        <source>%1 kWh/m² direct normal, %2 klx h global</source>
+        <translation>%1 kWh/m² direkt normal, %2 klx h global</translation>
+    </message>
+    <message>
+        <source>%1: the file is damaged or no answers file</source>
+        <translation>%1: die Datei ist beschädigt oder keine Antwortdatei</translation>
+    </message>
+    <message>
+        <source>%1 looks from outside %2, where it belongs.</source>
+        <translation>%1 blickt von außerhalb von %2, wohin er gehört.</translation>
+    </message>
+    <message>
+        <source>this is not a list of numbers from %1 to %2</source>
+        <translation>das ist keine Liste von Zahlen von %1 bis %2</translation>
+    </message>
+    <message>
+        <source>%1 is &quot;%2&quot;, not a whole number from %3 to %4</source>
+        <translation>%1 ist „%2“, keine ganze Zahl von %3 bis %4</translation>
+    </message>
+    <message>
+        <source>minute %1 does not fit %2 records an hour</source>
+        <translation>Minute %1 passt nicht zu %2 Einträgen je Stunde</translation>
+    </message>
+    <message>
+        <source>the file ends before the header line %1</source>
+        <translation>die Datei endet vor der Kopfzeile %1</translation>
+    </message>
+    <message>
+        <source>%1 lies on what is not there any more.</source>
+        <translation>%1 liegt auf etwas, das es nicht mehr gibt.</translation>
+    </message>
+    <message>
+        <source>mirrors %1, more than all it reflects</source>
+        <translation>spiegelt %1, mehr als es reflektiert</translation>
+    </message>
+    <message>
+        <source>%1: %2 have no material; %3 % is assumed.</source>
+        <translation>%1: %2 haben kein Material; %3 % wird angenommen.</translation>
+    </message>
+    <message>
+        <source>month %1 day %2 hour %3 has %4 of %5 records</source>
+        <translation>Monat %1 Tag %2 Stunde %3 hat %4 von %5 Einträgen</translation>
+    </message>
+    <message>
+        <source>%1 records an hour averaged to hours</source>
+        <translation>%1 Einträge je Stunde zu Stunden gemittelt</translation>
+    </message>
+    <message>
+        <source>%1 reaches up through the floor of %2.</source>
+        <translation>%1 reicht durch den Boden von %2 hinauf.</translation>
+    </message>
+    <message>
+        <source>%1: %2 has no material; %3 % is assumed.</source>
+        <translation>%1: %2 hat kein Material; %3 % wird angenommen.</translation>
+    </message>
+    <message>
+        <source>reflects %1: no lasting finish does</source>
+        <translation>reflektiert %1: das tut keine haltbare Oberfläche</translation>
+    </message>
+    <message>
+        <source>there is no pattern of hours &quot;%1&quot;</source>
+        <translation>es gibt kein Stundenmuster „%1“</translation>
+    </message>
+    <message>
+        <source>LOCATION has %1 fields, 10 are due</source>
+        <translation>LOCATION hat %1 Felder, 10 sind nötig</translation>
+    </message>
+    <message>
+        <source>%1 is &quot;%2&quot;, not a number from %3 to %4</source>
+        <translation>%1 ist „%2“, keine Zahl von %3 bis %4</translation>
+    </message>
+    <message>
+        <source>%1 missing in %2 hours: interpolated</source>
+        <translation>%1 fehlt in %2 Stunden: interpoliert</translation>
+    </message>
+    <message>
+        <source>The walls of %1 cross one another.</source>
+        <translation>Die Wände von %1 kreuzen einander.</translation>
+    </message>
+    <message>
+        <source>%1: another program holds the file</source>
+        <translation>%1: ein anderes Programm hält die Datei</translation>
+    </message>
+    <message>
+        <source>Lower %1 to end below this storey</source>
+        <translation>%1 senken, so dass es unter diesem Geschoss endet</translation>
+    </message>
+    <message>
+        <source>Take what IES LM-83 assumes, %1 %</source>
+        <translation>Nehmen, was IES LM-83 annimmt, %1 %</translation>
+    </message>
+    <message>
+        <source>%1: the file cannot be written to</source>
+        <translation>%1: die Datei ist nicht beschreibbar</translation>
+    </message>
+    <message>
+        <source>month %1 day %2 hour %3 stands twice</source>
+        <translation>Monat %1 Tag %2 Stunde %3 steht zweimal da</translation>
+    </message>
+    <message>
+        <source>option %1 has no plane to ask on</source>
+        <translation>Option %1 hat keine Ebene, auf der gefragt werden könnte</translation>
+    </message>
+    <message>
+        <source>missing in %1 of %2 daylit hours</source>
+        <translation>fehlt in %1 von %2 Tageslichtstunden</translation>
+    </message>
+    <message>
+        <source>%1 joins no room to one below.</source>
+        <translation>%1 verbindet keinen Raum mit einem darunter.</translation>
+    </message>
+    <message>
+        <source>%1 reaches into the walls of %2.</source>
+        <translation>%1 reicht in die Wände von %2.</translation>
+    </message>
+    <message>
+        <source>%1 is assumed for %2. Source: %3.</source>
+        <translation>%1 ist angenommen für %2. Quelle: %3.</translation>
+    </message>
+    <message>
+        <source>LOCATION has %1 fields of 10</source>
+        <translation>LOCATION hat %1 von 10 Feldern</translation>
+    </message>
+    <message>
+        <source>%1 kWh/m² direct normal</source>
+        <translation>%1 kWh/m² direkt normal</translation>
+    </message>
+    <message>
+        <source>%1 and %2 overlap by %3 m².</source>
+        <translation>%1 und %2 überlappen sich um %3 m².</translation>
+    </message>
+    <message>
+        <source>A corner of %1 is %2 cm off %3.</source>
+        <translation>Eine Ecke von %1 liegt %2 cm neben %3.</translation>
+    </message>
+    <message>
+        <source>there is no CIE sky type %1</source>
+        <translation>es gibt keinen CIE-Himmelstyp %1</translation>
+    </message>
+    <message>
+        <source>reflects %1: no mirror does</source>
+        <translation>reflektiert %1: das tut kein Spiegel</translation>
+    </message>
+    <message>
+        <source>%1 fields where 35 are due</source>
+        <translation>%1 Felder, wo 35 nötig sind</translation>
+    </message>
+    <message>
+        <source>Cut the overlap out of %1</source>
+        <translation>Die Überlappung aus %1 schneiden</translation>
+    </message>
+    <message>
+        <source>there is no figure &quot;%1&quot;</source>
+        <translation>es gibt keine Größe „%1“</translation>
+    </message>
+    <message>
+        <source>there is no storey &quot;%1&quot;</source>
+        <translation>es gibt kein Geschoss „%1“</translation>
+    </message>
+    <message>
+        <source>option %1 has no readings</source>
+        <translation>Option %1 hat keine Ablesungen</translation>
+    </message>
+    <message>
+        <source>%1 is &quot;%2&quot;, not a number</source>
+        <translation>%1 ist „%2“, keine Zahl</translation>
+    </message>
+    <message>
+        <source>there is no thing &quot;%1&quot;</source>
+        <translation>es gibt kein Ding „%1“</translation>
+    </message>
+    <message>
+        <source>%1 outside windows have</source>
+        <translation>%1 Fenster nach außen haben</translation>
+    </message>
+    <message>
+        <source>the room has no wall %1</source>
+        <translation>der Raum hat keine Wand %1</translation>
+    </message>
+    <message>
+        <source>passes %1: no pane does</source>
+        <translation>lässt %1 durch: das tut keine Scheibe</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; is taken already</source>
+        <translation>„%1“ ist schon vergeben</translation>
+    </message>
+    <message>
+        <source>there is no room &quot;%1&quot;</source>
+        <translation>es gibt keinen Raum „%1“</translation>
+    </message>
+    <message>
+        <source>Probable sun hours, %1</source>
+        <translation>Wahrscheinliche Sonnenstunden, %1</translation>
+    </message>
+    <message>
+        <source>%1 stands in no room.</source>
+        <translation>%1 steht in keinem Raum.</translation>
+    </message>
+    <message>
+        <source>%1 is %2, outside %3 to %4</source>
+        <translation>%1 ist %2, außerhalb von %3 bis %4</translation>
+    </message>
+    <message>
+        <source>month %1 has no day %2</source>
+        <translation>Monat %1 hat keinen Tag %2</translation>
+    </message>
+    <message>
+        <source>Overcast day near %1</source>
+        <translation>Bedeckter Tag um %1</translation>
+    </message>
+    <message>
+        <source>%1 is higher than %2.</source>
+        <translation>%1 ist höher als %2.</translation>
+    </message>
+    <message>
+        <source>this holds %1, not %2</source>
+        <translation>dies enthält %1, nicht %2</translation>
+    </message>
+    <message>
+        <source>not overwritten: %1</source>
+        <translation>nicht überschrieben: %1</translation>
+    </message>
+    <message>
+        <source>there is no %1 &quot;%2&quot;</source>
+        <translation>es gibt kein %1 „%2“</translation>
+    </message>
+    <message>
+        <source>%1 is outside %2 to %3</source>
+        <translation>%1 ist außerhalb von %2 bis %3</translation>
+    </message>
+    <message>
+        <source>Clear day near %1</source>
+        <translation>Klarer Tag um %1</translation>
+    </message>
+    <message>
+        <source>Typical day of %1</source>
+        <translation>Typischer Tag im %1</translation>
+    </message>
+    <message>
+        <source>%1 reaches into %2.</source>
+        <translation>%1 reicht in %2.</translation>
+    </message>
+    <message>
+        <source>slats at %1°</source>
+        <translation>Lamellen bei %1°</translation>
+    </message>
+    <message>
+        <source>%1 moments, from %2</source>
+        <translation>%1 Zeitpunkte, ab %2</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; is missing</source>
+        <translation>„%1“ fehlt</translation>
+    </message>
+    <message>
+        <source>Give it as &quot;%1&quot;</source>
+        <translation>Als „%1“ angeben</translation>
+    </message>
+    <message>
+        <source>%1, line %2, field %3</source>
+        <translation>%1, Zeile %2, Feld %3</translation>
+    </message>
+    <message>
+        <source>%1 and %2 overlap.</source>
+        <translation>%1 und %2 überlappen sich.</translation>
+    </message>
+    <message>
+        <source>%1, after line %2</source>
+        <translation>%1, nach Zeile %2</translation>
+    </message>
+    <message>
+        <source>%1 klx h global</source>
+        <translation>%1 klx h global</translation>
+    </message>
+    <message>
+        <source>Move %1 beside %2</source>
+        <translation>%1 neben %2 verschieben</translation>
+    </message>
+    <message>
+        <source>Make it %1 high</source>
+        <translation>Auf %1 Höhe bringen</translation>
+    </message>
+    <message>
+        <source>CIE sky type %1</source>
+        <translation>CIE-Himmel Typ %1</translation>
+    </message>
+    <message>
+        <source>partition of %1</source>
+        <translation>Trennwand von %1</translation>
+    </message>
+    <message>
+        <source>Illuminance, %1</source>
+        <translation>Beleuchtungsstärke, %1</translation>
+    </message>
+    <message>
+        <source>Scale it by %1</source>
+        <translation>Um %1 skalieren</translation>
+    </message>
+    <message>
+        <source>%1 in %2 faces %3.</source>
+        <translation>%1 in %2 blickt %3.</translation>
+    </message>
+    <message>
+        <source>this is not %1</source>
+        <translation>das ist nicht %1</translation>
+    </message>
+    <message>
+        <source>%1 measures %2.</source>
+        <translation>%1 misst %2.</translation>
+    </message>
+    <message>
+        <source>this is no %1</source>
+        <translation>das ist kein %1</translation>
+    </message>
+    <message>
+        <source>Give it as %1</source>
+        <translation>Angeben als %1</translation>
+    </message>
+    <message>
+        <source>ceiling of %1</source>
+        <translation>Decke von %1</translation>
+    </message>
+    <message>
+        <source>Sun hours, %1</source>
+        <translation>Sonnenstunden, %1</translation>
+    </message>
+    <message>
+        <source>Take %1 away</source>
+        <translation>%1 wegnehmen</translation>
+    </message>
+    <message>
+        <source>%1 is %2 high.</source>
+        <translation>%1 ist %2 hoch.</translation>
+    </message>
+    <message>
+        <source>reveal of %1</source>
+        <translation>Laibung von %1</translation>
+    </message>
+    <message>
+        <source>Exposure, %1</source>
+        <translation>Lichtmenge, %1</translation>
+    </message>
+    <message>
+        <source>floor of %1</source>
+        <translation>Boden von %1</translation>
+    </message>
+    <message>
+        <source>Make it %1</source>
+        <translation>Auf %1 bringen</translation>
+    </message>
+    <message>
+        <source>%1 or more</source>
+        <translation>%1 oder mehr</translation>
+    </message>
+    <message>
+        <source>%1 at most</source>
+        <translation>höchstens %1</translation>
+    </message>
+    <message>
+        <source>wall of %1</source>
+        <translation>Wand von %1</translation>
+    </message>
+    <message>
+        <source>Storey %1</source>
+        <translation>Geschoss %1</translation>
+    </message>
+    <message>
+        <source>%1, wall %2</source>
+        <translation>%1, Wand %2</translation>
+    </message>
+    <message>
+        <source>%1, line %2</source>
+        <translation>%1, Zeile %2</translation>
+    </message>
+    <message>
+        <source>%1, and its hours are those of UT%2, the site&apos;s of UT%3</source>
+        <translation>%1, und seine Stunden sind die von UT%2, die des Standorts von UT%3</translation>
+    </message>
+    <message>
+        <source>%1, reflected by what stands outdoors</source>
+        <translation>%1, reflektiert von dem, was außen steht</translation>
+    </message>
+    <message>
+        <source>%1; the sun stands where the site is</source>
+        <translation>%1; die Sonne steht, wo der Standort ist</translation>
+    </message>
+    <message>
+        <source>%1 at the windows&apos; inner faces</source>
+        <translation>%1 an den Innenseiten der Fenster</translation>
+    </message>
+    <message>
+        <source>%1, reflected by the ground</source>
+        <translation>%1, vom Boden reflektiert</translation>
+    </message>
+    <message>
+        <source>%1, reflected inside</source>
+        <translation>%1, innen reflektiert</translation>
+    </message>
+    <message>
+        <source>%1 at the readings</source>
+        <translation>%1 an den Ablesungen</translation>
+    </message>
+    <message>
+        <source>%1 at the windows</source>
+        <translation>%1 an den Fenstern</translation>
+    </message>
+    <message>
+        <source>%1, light from %2</source>
+        <translation>%1, Licht aus %2</translation>
+    </message>
+    <message>
+        <source>%1, direct sun</source>
+        <translation>%1, direkte Sonne</translation>
+    </message>
+    <message>
+        <source>%1, not known</source>
+        <translation>%1, nicht bekannt</translation>
+    </message>
+    <message>
+        <source>%1, sky</source>
+        <translation>%1, Himmel</translation>
+    </message>
+    <message>
+        <source>Fetch the file again: it is cut short</source>
+        <translation>Die Datei neu holen: sie ist abgeschnitten</translation>
+    </message>
+    <message>
+        <source>fields are separated by semicolons</source>
+        <translation>Felder sind durch Strichpunkte getrennt</translation>
+    </message>
+    <message>
+        <source>Save the file with commas between fields and full stops in numbers</source>
+        <translation>Die Datei mit Kommas zwischen den Feldern und Punkten in Zahlen speichern</translation>
+    </message>
+    <message>
+        <source>Check that this is an EPW file, with commas between its fields and eight header lines</source>
+        <translation>Prüfen, ob das eine EPW-Datei ist, mit Kommas zwischen den Feldern und acht Kopfzeilen</translation>
+    </message>
+    <message>
+        <source>Fetch the file again</source>
+        <translation>Die Datei neu holen</translation>
+    </message>
+    <message>
+        <source>Write numbers with full stops, and names without commas</source>
+        <translation>Zahlen mit Punkt schreiben und Namen ohne Komma</translation>
+    </message>
+    <message>
+        <source>time zone</source>
+        <translation>Zeitzone</translation>
+    </message>
+    <message>
+        <source>the number of data periods is not a number</source>
+        <translation>die Zahl der Datenabschnitte ist keine Zahl</translation>
+    </message>
+    <message>
+        <source>Correct the DATA PERIODS line</source>
+        <translation>Die Zeile DATA PERIODS berichtigen</translation>
+    </message>
+    <message>
+        <source>records per hour must be a whole number that divides 60</source>
+        <translation>Einträge je Stunde müssen eine ganze Zahl sein, die 60 teilt</translation>
+    </message>
+    <message>
+        <source>dry bulb temperature</source>
+        <translation>Lufttemperatur</translation>
+    </message>
+    <message>
+        <source>dew point</source>
+        <translation>Taupunkt</translation>
+    </message>
+    <message>
+        <source>global horizontal irradiance</source>
+        <translation>Globalstrahlung, waagerecht</translation>
+    </message>
+    <message>
+        <source>direct normal irradiance</source>
+        <translation>Direktnormalstrahlung</translation>
+    </message>
+    <message>
+        <source>diffuse horizontal irradiance</source>
+        <translation>Diffusstrahlung, waagerecht</translation>
+    </message>
+    <message>
+        <source>direct normal illuminance</source>
+        <translation>direkte Normalbeleuchtungsstärke</translation>
+    </message>
+    <message>
+        <source>diffuse horizontal illuminance</source>
+        <translation>diffuse waagerechte Beleuchtungsstärke</translation>
+    </message>
+    <message>
+        <source>total sky cover</source>
+        <translation>Bedeckungsgrad</translation>
+    </message>
+    <message>
+        <source>Correct the value, or put the missing code there</source>
+        <translation>Den Wert berichtigen oder den Kennwert für Fehlendes einsetzen</translation>
+    </message>
+    <message>
+        <source>Check that fields are parted by commas and the line is whole</source>
+        <translation>Prüfen, ob Felder durch Kommas getrennt sind und die Zeile vollständig ist</translation>
+    </message>
+    <message>
+        <source>Write numbers with full stops: a decimal comma parts a number into two fields</source>
+        <translation>Zahlen mit Punkt schreiben: ein Dezimalkomma teilt eine Zahl in zwei Felder</translation>
+    </message>
+    <message>
+        <source>Correct the value</source>
+        <translation>Den Wert berichtigen</translation>
+    </message>
+    <message>
+        <source>Correct the date</source>
+        <translation>Das Datum berichtigen</translation>
+    </message>
+    <message>
+        <source>Correct the minute or the DATA PERIODS line</source>
+        <translation>Die Minute oder die Zeile DATA PERIODS berichtigen</translation>
+    </message>
+    <message>
+        <source>Remove the line that does not belong</source>
+        <translation>Die Zeile entfernen, die nicht dazugehört</translation>
+    </message>
+    <message>
+        <source>Put the lines in order of time, without gaps</source>
+        <translation>Die Zeilen nach der Zeit ordnen, ohne Lücken</translation>
+    </message>
+    <message>
+        <source>A whole year is needed; fetch the file again or choose another</source>
+        <translation>Ein ganzes Jahr ist nötig; die Datei neu holen oder eine andere wählen</translation>
+    </message>
+    <message>
+        <source>29 February left out: the year has 365 days</source>
+        <translation>29. Februar weggelassen: das Jahr hat 365 Tage</translation>
+    </message>
+    <message>
+        <source>sky type out of 1 to 15</source>
+        <translation>Himmelstyp nicht in 1 bis 15</translation>
+    </message>
+    <message>
+        <source>sky division must be 1, 2 or 4</source>
+        <translation>Himmelsteilung muss 1, 2 oder 4 sein</translation>
+    </message>
+    <message>
+        <source>Dry bulb temperature</source>
+        <translation>Lufttemperatur</translation>
+    </message>
+    <message>
+        <source>Global irradiance</source>
+        <translation>Globalstrahlung</translation>
+    </message>
+    <message>
+        <source>Direct normal irradiance</source>
+        <translation>Direktnormalstrahlung</translation>
+    </message>
+    <message>
+        <source>Diffuse irradiance</source>
+        <translation>Diffusstrahlung</translation>
+    </message>
+    <message>
+        <source>Global illuminance</source>
+        <translation>Globalbeleuchtungsstärke</translation>
+    </message>
+    <message>
+        <source>Direct normal illuminance</source>
+        <translation>Direkte Normalbeleuchtungsstärke</translation>
+    </message>
+    <message>
+        <source>Diffuse illuminance</source>
+        <translation>Diffuse Beleuchtungsstärke</translation>
+    </message>
+    <message>
+        <source>Cloud cover</source>
+        <translation>Bedeckungsgrad</translation>
+    </message>
+    <message>
+        <source>Sunniest day</source>
+        <translation>Sonnigster Tag</translation>
+    </message>
+    <message>
+        <source>Brightest day</source>
+        <translation>Hellster Tag</translation>
+    </message>
+    <message>
+        <source>Dullest day</source>
+        <translation>Trübster Tag</translation>
+    </message>
+    <message>
+        <source>Dew point</source>
+        <translation>Taupunkt</translation>
+    </message>
+    <message>
+        <source>Choose a weather file that carries global, direct or diffuse irradiance</source>
+        <translation>Eine Wetterdatei wählen, die Global-, Direkt- oder Diffusstrahlung enthält</translation>
+    </message>
+    <message>
+        <source>Direct irradiance</source>
+        <translation>Direktstrahlung</translation>
+    </message>
+    <message>
+        <source>made-up weather: for trying out</source>
+        <translation>erfundenes Wetter: zum Ausprobieren</translation>
+    </message>
+    <message>
+        <source>made-up weather: not for a certificate</source>
+        <translation>erfundenes Wetter: nicht für ein Zertifikat</translation>
+    </message>
+    <message>
+        <source>Floors</source>
+        <translation>Böden</translation>
+    </message>
+    <message>
+        <source>Ceilings</source>
+        <translation>Decken</translation>
+    </message>
+    <message>
+        <source>Partitions</source>
+        <translation>Trennwände</translation>
+    </message>
+    <message>
+        <source>Doors and panels</source>
+        <translation>Türen und Paneele</translation>
+    </message>
+    <message>
+        <source>Facades</source>
+        <translation>Fassaden</translation>
+    </message>
+    <message>
+        <source>Rooflights</source>
+        <translation>Dachfenster</translation>
+    </message>
+    <message>
+        <source>Furniture</source>
+        <translation>Möbel</translation>
+    </message>
+    <message>
+        <source>Stairs and ramps</source>
+        <translation>Treppen und Rampen</translation>
+    </message>
+    <message>
+        <source>Shading</source>
+        <translation>Verschattung</translation>
+    </message>
+    <message>
+        <source>Neighbouring blocks</source>
+        <translation>Nachbargebäude</translation>
+    </message>
+    <message>
+        <source>Trees</source>
+        <translation>Bäume</translation>
+    </message>
+    <message>
+        <source>Fences</source>
+        <translation>Zäune</translation>
+    </message>
+    <message>
+        <source>Terrain</source>
+        <translation>Gelände</translation>
+    </message>
+    <message>
+        <source>never closes: its slats are further apart than they are wide</source>
+        <translation>schließt nie: seine Lamellen liegen weiter auseinander, als sie breit sind</translation>
+    </message>
+    <message>
+        <source>not known</source>
+        <translation>nicht bekannt</translation>
+    </message>
+    <message>
+        <source>IES LM-83-12, surfaces of unknown finish</source>
+        <translation>IES LM-83-12, Flächen unbekannter Oberfläche</translation>
+    </message>
+    <message>
+        <source>local standard time, no summer time</source>
+        <translation>örtliche Normalzeit, keine Sommerzeit</translation>
+    </message>
+    <message>
+        <source>never closed</source>
+        <translation>nie geschlossen</translation>
+    </message>
+    <message>
+        <source>always closed</source>
+        <translation>immer geschlossen</translation>
+    </message>
+    <message>
+        <source>by the clock</source>
+        <translation>nach der Uhr</translation>
+    </message>
+    <message>
+        <source>against direct sun (LM-83)</source>
+        <translation>gegen direkte Sonne (LM-83)</translation>
+    </message>
+    <message>
+        <source>above a mean on the plane</source>
+        <translation>über einem Mittel auf der Ebene</translation>
+    </message>
+    <message>
+        <source>above lux on the window</source>
+        <translation>über Lux am Fenster</translation>
+    </message>
+    <message>
+        <source>above W/m² on the window</source>
+        <translation>über W/m² am Fenster</translation>
+    </message>
+    <message>
+        <source>Past left</source>
+        <translation>Links hinaus</translation>
+    </message>
+    <message>
+        <source>Past right</source>
+        <translation>Rechts hinaus</translation>
+    </message>
+    <message>
+        <source>Past head</source>
+        <translation>Über Sturz hinaus</translation>
+    </message>
+    <message>
+        <source>Past sill</source>
+        <translation>Unter Brüstung</translation>
+    </message>
+    <message>
+        <source>Stands out</source>
+        <translation>Steht vor</translation>
+    </message>
+    <message>
+        <source>Tilt</source>
+        <translation>Neigung</translation>
+    </message>
+    <message>
+        <source>Beside jambs</source>
+        <translation>Neben Leibung</translation>
+    </message>
+    <message>
+        <source>Fins</source>
+        <translation>Seitenblenden</translation>
+    </message>
+    <message>
+        <source>at the left</source>
+        <translation>links</translation>
+    </message>
+    <message>
+        <source>at the right</source>
+        <translation>rechts</translation>
+    </message>
+    <message>
+        <source>Blades</source>
+        <translation>Lamellen</translation>
+    </message>
+    <message>
+        <source>Laid out by</source>
+        <translation>Anordnung nach</translation>
+    </message>
+    <message>
+        <source>Number</source>
+        <translation>Anzahl</translation>
+    </message>
+    <message>
+        <source>First blade</source>
+        <translation>Erste Lamelle</translation>
+    </message>
+    <message>
+        <source>at the sill</source>
+        <translation>an der Brüstung</translation>
+    </message>
+    <message>
+        <source>at the head</source>
+        <translation>am Sturz</translation>
+    </message>
+    <message>
+        <source>Blade depth</source>
+        <translation>Lamellentiefe</translation>
+    </message>
+    <message>
+        <source>Blade tilt</source>
+        <translation>Lamellenneigung</translation>
+    </message>
+    <message>
+        <source>Off the wall</source>
+        <translation>Vor der Wand</translation>
+    </message>
+    <message>
+        <source>Shutter slats</source>
+        <translation>Ladenlamellen</translation>
+    </message>
+    <message>
+        <source>Level blades close before the pane</source>
+        <translation>Waagerechte Lamellen dicht vor der Scheibe</translation>
+    </message>
+    <message>
+        <source>River blades</source>
+        <translation>Flusslamellen</translation>
+    </message>
+    <message>
+        <source>Few wide blades well before the wall</source>
+        <translation>Wenige breite Lamellen deutlich vor der Wand</translation>
+    </message>
+    <message>
+        <source>Standing blades</source>
+        <translation>Stehende Lamellen</translation>
+    </message>
+    <message>
+        <source>Upright blades turned against the low sun</source>
+        <translation>Senkrechte Lamellen, gegen die tiefe Sonne gedreht</translation>
+    </message>
+    <message>
+        <source>Reading shelf</source>
+        <translation>Lesebrett</translation>
+    </message>
+    <message>
+        <source>A blade inside that sends light to the ceiling</source>
+        <translation>Eine Lamelle innen, die Licht an die Decke schickt</translation>
+    </message>
+    <message>
+        <source>Above head</source>
+        <translation>Über Sturz</translation>
+    </message>
+    <message>
+        <source>Brow</source>
+        <translation>Braue</translation>
+    </message>
+    <message>
+        <source>A shallow board over the head</source>
+        <translation>Ein flaches Brett über dem Sturz</translation>
+    </message>
+    <message>
+        <source>Deep brow and cheeks</source>
+        <translation>Tiefe Braue mit Wangen</translation>
+    </message>
+    <message>
+        <source>An overhang with fins on both sides</source>
+        <translation>Ein Vordach mit Blenden zu beiden Seiten</translation>
+    </message>
+    <message>
+        <source>Veil</source>
+        <translation>Schleier</translation>
+    </message>
+    <message>
+        <source>A perforated sheet a hand&apos;s breadth before the wall</source>
+        <translation>Ein gelochtes Blech eine Handbreit vor der Wand</translation>
+    </message>
+    <message>
+        <source>Reaches</source>
+        <translation>Reicht</translation>
+    </message>
+    <message>
+        <source>Below head</source>
+        <translation>Unter Sturz</translation>
+    </message>
+    <message>
+        <source>Day shelf</source>
+        <translation>Lichtbrett</translation>
+    </message>
+    <message>
+        <source>A light shelf outside and in, below the upper light</source>
+        <translation>Ein Lichtbrett außen und innen, unter dem oberen Licht</translation>
+    </message>
+    <message>
+        <source>Picture box</source>
+        <translation>Bildkasten</translation>
+    </message>
+    <message>
+        <source>A surround that stands out all around</source>
+        <translation>Ein ringsum vorstehender Rahmen</translation>
+    </message>
+    <message>
+        <source>of the footprint, from corner edge to the next</source>
+        <translation>des Grundrisses, von Eckkante zur nächsten</translation>
+    </message>
+    <message>
+        <source>Rises towards</source>
+        <translation>Steigt nach</translation>
+    </message>
+    <message>
+        <source>clockwise from the top of the sheet; upright lights of a sawtooth look there</source>
+        <translation>im Uhrzeigersinn von der Oberkante des Blatts; dorthin blickt das senkrechte Glas eines Sheddachs</translation>
+    </message>
+    <message>
+        <source>driving rain</source>
+        <translation>Schlagregen</translation>
+    </message>
+    <message>
+        <source>an inner blind that criteria may close</source>
+        <translation>ein innerer Behang, den Kriterien schließen dürfen</translation>
+    </message>
+    <message>
+        <source>Blind of</source>
+        <translation>Behang aus</translation>
+    </message>
+    <message>
+        <source>fixed, from the pane outwards and inwards</source>
+        <translation>fest, von der Scheibe nach außen und innen</translation>
+    </message>
+    <message>
+        <source>how rain and dirt reach the pane</source>
+        <translation>wie Regen und Schmutz die Scheibe erreichen</translation>
+    </message>
+    <message>
+        <source>Frame</source>
+        <translation>Rahmen</translation>
+    </message>
+    <message>
+        <source>width seen of frame, mullions and transoms</source>
+        <translation>Ansichtsbreite von Rahmen, Pfosten und Riegeln</translation>
+    </message>
+    <message>
+        <source>Lights across</source>
+        <translation>Felder quer</translation>
+    </message>
+    <message>
+        <source>side by side</source>
+        <translation>nebeneinander</translation>
+    </message>
+    <message>
+        <source>Lights up</source>
+        <translation>Felder hoch</translation>
+    </message>
+    <message>
+        <source>above each other</source>
+        <translation>übereinander</translation>
+    </message>
+    <message>
+        <source>an edge; -1 the floor, -2 the ceiling</source>
+        <translation>eine Kante; -1 der Boden, -2 die Decke</translation>
+    </message>
+    <message>
+        <source>on the room&apos;s side of the pane</source>
+        <translation>auf der Raumseite der Scheibe</translation>
+    </message>
+    <message>
+        <source>the wall: from corner edge of the footprint to the next</source>
+        <translation>die Wand: von Eckkante des Grundrisses zur nächsten</translation>
+    </message>
+    <message>
+        <source>Along wall</source>
+        <translation>An der Wand</translation>
+    </message>
+    <message>
+        <source>from the edge&apos;s first corner to the near side</source>
+        <translation>von der ersten Ecke der Kante zur näheren Seite</translation>
+    </message>
+    <message>
+        <source>Opening height</source>
+        <translation>Höhe</translation>
+    </message>
+    <message>
+        <source>Sill</source>
+        <translation>Brüstung</translation>
+    </message>
+    <message>
+        <source>above the floor</source>
+        <translation>über dem Boden</translation>
+    </message>
+    <message>
+        <source>Pane depth</source>
+        <translation>Scheibentiefe</translation>
+    </message>
+    <message>
+        <source>of the middle of pane or leaf from the inner face of the wall</source>
+        <translation>der Mitte von Scheibe oder Flügel von der Innenseite der Wand</translation>
+    </message>
+    <message>
+        <source>the drawn line, counter-clockwise: the inner face of outside walls, the middle of walls to other rooms</source>
+        <translation>die gezeichnete Linie, gegen den Uhrzeigersinn: Innenseite der Außenwände, Mitte der Wände zu anderen Räumen</translation>
+    </message>
+    <message>
+        <source>clear; may reach through the storeys above</source>
+        <translation>licht; darf durch die Geschosse darüber reichen</translation>
+    </message>
+    <message>
+        <source>where the storey has a pitched roof above it</source>
+        <translation>wo das Geschoss ein geneigtes Dach über sich hat</translation>
+    </message>
+    <message>
+        <source>single surfaces with a material of their own</source>
+        <translation>einzelne Flächen mit eigenem Material</translation>
+    </message>
+    <message>
+        <source>walls whose thickness is not the option&apos;s</source>
+        <translation>Wände, deren Dicke nicht die der Option ist</translation>
+    </message>
+    <message>
+        <source>end of its middle line</source>
+        <translation>Ende ihrer Mittellinie</translation>
+    </message>
+    <message>
+        <source>its other end</source>
+        <translation>ihr anderes Ende</translation>
+    </message>
+    <message>
+        <source>Mono-pitch</source>
+        <translation>Pultdach</translation>
+    </message>
+    <message>
+        <source>Gable</source>
+        <translation>Satteldach</translation>
+    </message>
+    <message>
+        <source>Sawtooth</source>
+        <translation>Sheddach</translation>
+    </message>
+    <message>
+        <source>ids of the rooms below it; none: all of the storey</source>
+        <translation>Kennungen der Räume darunter; keine: das ganze Geschoss</translation>
+    </message>
+    <message>
+        <source>Eaves</source>
+        <translation>Traufe</translation>
+    </message>
+    <message>
+        <source>lowest line of the ceiling above the storey&apos;s floor</source>
+        <translation>tiefste Linie der Decke über dem Boden des Geschosses</translation>
+    </message>
+    <message>
+        <source>Pitch</source>
+        <translation>Neigung</translation>
+    </message>
+    <message>
+        <source>Bays</source>
+        <translation>Felder</translation>
+    </message>
+    <message>
+        <source>of a sawtooth</source>
+        <translation>eines Sheddachs</translation>
+    </message>
+    <message>
+        <source>Overhang</source>
+        <translation>Überstand</translation>
+    </message>
+    <message>
+        <source>past the outer face of the walls, in plan</source>
+        <translation>über die Außenseite der Wände, im Grundriss</translation>
+    </message>
+    <message>
+        <source>across the slope; along the riser of a sawtooth</source>
+        <translation>quer zur Neigung; am Sheddach entlang des Glases</translation>
+    </message>
+    <message>
+        <source>Glass height</source>
+        <translation>Glashöhe</translation>
+    </message>
+    <message>
+        <source>up the slope, in plan; height of the glass where upright</source>
+        <translation>die Neigung hinauf, im Grundriss; Höhe des Glases, wo es senkrecht steht</translation>
+    </message>
+    <message>
+        <source>counter-clockwise, on flat roofs; on a slope it lies along the slope</source>
+        <translation>gegen den Uhrzeigersinn, auf flachen Dächern; auf einer Neigung liegt es in ihrer Richtung</translation>
+    </message>
+    <message>
+        <source>in the riser of a sawtooth nearest to its centre</source>
+        <translation>in der senkrechten Fläche eines Sheddachs, die seiner Mitte am nächsten ist</translation>
+    </message>
+    <message>
+        <source>Sill above roof</source>
+        <translation>Brüstung über Dach</translation>
+    </message>
+    <message>
+        <source>Upstand</source>
+        <translation>Aufkantung</translation>
+    </message>
+    <message>
+        <source>above the roof&apos;s outer face</source>
+        <translation>über der Außenseite des Dachs</translation>
+    </message>
+    <message>
+        <source>picture or PDF, relative to the project file</source>
+        <translation>Bild oder PDF, von der Projektdatei aus</translation>
+    </message>
+    <message>
+        <source>Page</source>
+        <translation>Seite</translation>
+    </message>
+    <message>
+        <source>its lower left corner</source>
+        <translation>seine untere linke Ecke</translation>
+    </message>
+    <message>
+        <source>Picture width</source>
+        <translation>Bildbreite</translation>
+    </message>
+    <message>
+        <source>that it stands for</source>
+        <translation>für die es steht</translation>
+    </message>
+    <message>
+        <source>counter-clockwise about its place</source>
+        <translation>gegen den Uhrzeigersinn um seine Lage</translation>
+    </message>
+    <message>
+        <source>Strength</source>
+        <translation>Stärke</translation>
+    </message>
+    <message>
+        <source>0 invisible, 1 as it is</source>
+        <translation>0 unsichtbar, 1 wie es ist</translation>
+    </message>
+    <message>
+        <source>Offset</source>
+        <translation>Versatz</translation>
+    </message>
+    <message>
+        <source>of the line from what it measures, to the left of from-to</source>
+        <translation>der Linie von dem, was sie misst, nach links von Anfang zu Ende</translation>
+    </message>
+    <message>
+        <source>of the floor, above the site&apos;s zero</source>
+        <translation>des Bodens, über dem Nullpunkt des Standorts</translation>
+    </message>
+    <message>
+        <source>clear, that new rooms take</source>
+        <translation>licht, die neue Räume nehmen</translation>
+    </message>
+    <message>
+        <source>walls that stand free or do not reach the ceiling</source>
+        <translation>Wände, die frei stehen oder nicht bis zur Decke reichen</translation>
+    </message>
+    <message>
+        <source>holes in the floor into the room below</source>
+        <translation>Löcher im Boden zum Raum darunter</translation>
+    </message>
+    <message>
+        <source>none: covered flat</source>
+        <translation>keins: flach gedeckt</translation>
+    </message>
+    <message>
+        <source>permanent dimension lines</source>
+        <translation>bleibende Maßlinien</translation>
+    </message>
+    <message>
+        <source>what lies under the storey to be traced</source>
+        <translation>was unter dem Geschoss zum Durchzeichnen liegt</translation>
+    </message>
+    <message>
+        <source>its own within the list</source>
+        <translation>seine eigene in der Liste</translation>
+    </message>
+    <message>
+        <source>a member that is not described, or does not count here</source>
+        <translation>ein Wert, der nicht beschrieben ist oder hier nicht zählt</translation>
+    </message>
+    <message>
+        <source>Fabric</source>
+        <translation>Gewebe</translation>
+    </message>
+    <message>
+        <source>visible, at normal incidence</source>
+        <translation>sichtbar, bei senkrechtem Einfall</translation>
+    </message>
+    <message>
+        <source>Scattered</source>
+        <translation>Gestreut</translation>
+    </message>
+    <message>
+        <source>which part of the transmitted light is scattered; 1 is opal glass</source>
+        <translation>welcher Teil des durchgelassenen Lichts gestreut wird; 1 ist Opalglas</translation>
+    </message>
+    <message>
+        <source>Reflectance, outside</source>
+        <translation>Reflexionsgrad, außen</translation>
+    </message>
+    <message>
+        <source>visible, at normal incidence, seen from outside; 0: as uncoated panes reflect</source>
+        <translation>sichtbar, bei senkrechtem Einfall, von außen; 0: wie unbeschichtete Scheiben</translation>
+    </message>
+    <message>
+        <source>Reflectance, inside</source>
+        <translation>Reflexionsgrad, innen</translation>
+    </message>
+    <message>
+        <source>the same seen from inside</source>
+        <translation>derselbe von innen</translation>
+    </message>
+    <message>
+        <source>total solar energy transmittance (EN 410); 0: not known. For the record</source>
+        <translation>Gesamtenergiedurchlassgrad (EN 410); 0: nicht bekannt. Nur zur Angabe</translation>
+    </message>
+    <message>
+        <source>from square to the pane, the outer edge down</source>
+        <translation>von der Senkrechten auf die Scheibe, die äußere Kante nach unten</translation>
+    </message>
+    <message>
+        <source>Upright</source>
+        <translation>Senkrecht</translation>
+    </message>
+    <message>
+        <source>vertical slats, turned instead of tilted</source>
+        <translation>senkrechte Lamellen, gedreht statt geneigt</translation>
+    </message>
+    <message>
+        <source>Colour</source>
+        <translation>Farbe</translation>
+    </message>
+    <message>
+        <source>#rrggbb, of drawings and pictures only</source>
+        <translation>#rrggbb, nur in Zeichnungen und Bildern</translation>
+    </message>
+    <message>
+        <source>visible, mirrored light included; of a fabric with its holes</source>
+        <translation>sichtbar, gespiegeltes Licht eingeschlossen; bei Gewebe mit seinen Löchern</translation>
+    </message>
+    <message>
+        <source>Mirrored</source>
+        <translation>Gespiegelt</translation>
+    </message>
+    <message>
+        <source>how much of the reflectance is mirrored</source>
+        <translation>wie viel des Reflexionsgrads gespiegelt ist</translation>
+    </message>
+    <message>
+        <source>root mean square slope of what mirrors; 0 a mirror</source>
+        <translation>mittlere quadratische Steigung dessen, was spiegelt; 0 ein Spiegel</translation>
+    </message>
+    <message>
+        <source>share of it that is hole (EN 14500)</source>
+        <translation>Anteil der Löcher (EN 14500)</translation>
+    </message>
+    <message>
+        <source>what scatters through, besides its openness</source>
+        <translation>was gestreut hindurchgeht, außer durch die Löcher</translation>
+    </message>
+    <message>
+        <source>nobody has measured or chosen it yet</source>
+        <translation>niemand hat es bisher gemessen oder gewählt</translation>
+    </message>
+    <message>
+        <source>end of the range in which real ones lie; both 0: not told</source>
+        <translation>Ende des Bereichs, in dem wirkliche liegen; beide 0: nicht angegeben</translation>
+    </message>
+    <message>
+        <source>where the figures come from</source>
+        <translation>woher die Werte stammen</translation>
+    </message>
+    <message>
+        <source>the floor</source>
+        <translation>der Boden</translation>
+    </message>
+    <message>
+        <source>a wall</source>
+        <translation>eine Wand</translation>
+    </message>
+    <message>
+        <source>a facade</source>
+        <translation>eine Fassade</translation>
+    </message>
+    <message>
+        <source>a thing</source>
+        <translation>ein Ding</translation>
+    </message>
+    <message>
+        <source>Elevation</source>
+        <translation>Ansicht</translation>
+    </message>
+    <message>
+        <source>the wall</source>
+        <translation>die Wand</translation>
+    </message>
+    <message>
+        <source>the room the thing stands in, if any</source>
+        <translation>der Raum, in dem das Ding steht, falls in einem</translation>
+    </message>
+    <message>
+        <source>flights and landings from below, or the one top</source>
+        <translation>Läufe und Podeste von unten, oder die eine Oberseite</translation>
+    </message>
+    <message>
+        <source>not within these</source>
+        <translation>nicht in diesen</translation>
+    </message>
+    <message>
+        <source>Lies on</source>
+        <translation>Liegt auf</translation>
+    </message>
+    <message>
+        <source>Stands off</source>
+        <translation>Steht ab</translation>
+    </message>
+    <message>
+        <source>above the floor; else how far the points stand before the surface</source>
+        <translation>über dem Boden; sonst, wie weit die Punkte vor der Fläche stehen</translation>
+    </message>
+    <message>
+        <source>from the walls, or from the edges</source>
+        <translation>von den Wänden oder den Rändern</translation>
+    </message>
+    <message>
+        <source>cells are no wider</source>
+        <translation>Zellen sind nicht breiter</translation>
+    </message>
+    <message>
+        <source>so many at least, instead of the spacing; 0: the spacing counts</source>
+        <translation>mindestens so viele, statt des Abstands; 0: der Abstand zählt</translation>
+    </message>
+    <message>
+        <source>Turned over</source>
+        <translation>Umgedreht</translation>
+    </message>
+    <message>
+        <source>looks the other way: down, or into the wall</source>
+        <translation>blickt andersherum: nach unten oder in die Wand</translation>
+    </message>
+    <message>
+        <source>counts as regularly occupied floor area for criteria</source>
+        <translation>zählt für Kriterien als regelmäßig genutzte Fläche</translation>
+    </message>
+    <message>
+        <source>clockwise from the top of the sheet</source>
+        <translation>im Uhrzeigersinn von der Oberkante des Blatts</translation>
+    </message>
+    <message>
+        <source>Looks up</source>
+        <translation>Blickt nach oben</translation>
+    </message>
+    <message>
+        <source>above the horizon</source>
+        <translation>über dem Horizont</translation>
+    </message>
+    <message>
+        <source>further headings from the same place</source>
+        <translation>weitere Richtungen vom selben Platz</translation>
+    </message>
+    <message>
+        <source>unit, away from what it lies on</source>
+        <translation>Einheitsvektor, weg von dem, worauf es liegt</translation>
+    </message>
+    <message>
+        <source>Cut at</source>
+        <translation>Schnitt bei</translation>
+    </message>
+    <message>
+        <source>height of the cut above the floor</source>
+        <translation>Höhe des Schnitts über dem Boden</translation>
+    </message>
+    <message>
+        <source>seen from outside</source>
+        <translation>von außen gesehen</translation>
+    </message>
+    <message>
+        <source>the cut, seen towards its left</source>
+        <translation>der Schnitt, nach links gesehen</translation>
+    </message>
+    <message>
+        <source>Distance</source>
+        <translation>Entfernung</translation>
+    </message>
+    <message>
+        <source>materials of what has none of its own, by part</source>
+        <translation>Materialien dessen, was keins hat, nach Bauteil</translation>
+    </message>
+    <message>
+        <source>Note</source>
+        <translation>Notiz</translation>
+    </message>
+    <message>
+        <source>Outer walls</source>
+        <translation>Außenwände</translation>
+    </message>
+    <message>
+        <source>thickness of outside walls</source>
+        <translation>Dicke der Außenwände</translation>
+    </message>
+    <message>
+        <source>Inner walls</source>
+        <translation>Innenwände</translation>
+    </message>
+    <message>
+        <source>thickness of walls between rooms</source>
+        <translation>Dicke der Wände zwischen Räumen</translation>
+    </message>
+    <message>
+        <source>thickness of roof and slabs</source>
+        <translation>Dicke von Dach und Decken</translation>
+    </message>
+    <message>
+        <source>from below upwards</source>
+        <translation>von unten nach oben</translation>
+    </message>
+    <message>
+        <source>neighbouring solids</source>
+        <translation>benachbarte Körper</translation>
+    </message>
+    <message>
+        <source>what stands in and around</source>
+        <translation>was innen und ringsum steht</translation>
+    </message>
+    <message>
+        <source>reference planes</source>
+        <translation>Bezugsebenen</translation>
+    </message>
+    <message>
+        <source>places where light is given as a number</source>
+        <translation>Stellen, an denen Licht als Zahl angegeben wird</translation>
+    </message>
+    <message>
+        <source>windows whose blinds move together, formed by hand</source>
+        <translation>Fenster, deren Behänge sich gemeinsam bewegen, von Hand gebildet</translation>
+    </message>
+    <message>
+        <source>of the blinds of all windows that no group holds</source>
+        <translation>der Behänge aller Fenster in keiner Gruppe</translation>
+    </message>
+    <message>
+        <source>electric light</source>
+        <translation>elektrisches Licht</translation>
+    </message>
+    <message>
+        <source>ways of looking at it that were given a name</source>
+        <translation>Ansichten, die einen Namen bekamen</translation>
+    </message>
+    <message>
+        <source>Latitude</source>
+        <translation>Breite</translation>
+    </message>
+    <message>
+        <source>north positive</source>
+        <translation>Nord positiv</translation>
+    </message>
+    <message>
+        <source>Longitude</source>
+        <translation>Länge</translation>
+    </message>
+    <message>
+        <source>east positive</source>
+        <translation>Ost positiv</translation>
+    </message>
+    <message>
+        <source>Time zone</source>
+        <translation>Zeitzone</translation>
+    </message>
+    <message>
+        <source>ahead of UTC</source>
+        <translation>vor UTC</translation>
+    </message>
+    <message>
+        <source>above the sea</source>
+        <translation>über dem Meer</translation>
+    </message>
+    <message>
+        <source>North</source>
+        <translation>Norden</translation>
+    </message>
+    <message>
+        <source>azimuth of the sheet&apos;s +y, clockwise from true north</source>
+        <translation>Azimut von +y des Blatts, im Uhrzeigersinn von geographisch Nord</translation>
+    </message>
+    <message>
+        <source>Ground</source>
+        <translation>Boden</translation>
+    </message>
+    <message>
+        <source>Ground level</source>
+        <translation>Geländehöhe</translation>
+    </message>
+    <message>
+        <source>above the site&apos;s zero</source>
+        <translation>über dem Nullpunkt des Standorts</translation>
+    </message>
+    <message>
+        <source>Dirt</source>
+        <translation>Schmutz</translation>
+    </message>
+    <message>
+        <source>share of light that it takes from an upright pane under normal exposure</source>
+        <translation>Anteil des Lichts, den er einer senkrechten Scheibe bei üblicher Lage nimmt</translation>
+    </message>
+    <message>
+        <source>In leaf from</source>
+        <translation>Belaubt ab</translation>
+    </message>
+    <message>
+        <source>month; may run over the new year</source>
+        <translation>Monat; darf über Neujahr gehen</translation>
+    </message>
+    <message>
+        <source>month, included</source>
+        <translation>Monat, einschließlich</translation>
+    </message>
+    <message>
+        <source>EPW file, relative to the project file</source>
+        <translation>EPW-Datei, von der Projektdatei aus</translation>
+    </message>
+    <message>
+        <source>where there is no weather file: a made-up year for the latitude, for trying out</source>
+        <translation>wo keine Wetterdatei ist: ein erfundenes Jahr für die Breite, zum Ausprobieren</translation>
+    </message>
+    <message>
+        <source>Outdoor light</source>
+        <translation>Außenlicht</translation>
+    </message>
+    <message>
+        <source>as the weather file carries it, instead of from irradiance</source>
+        <translation>wie es die Wetterdatei enthält, statt aus der Bestrahlungsstärke</translation>
+    </message>
+    <message>
+        <source>diffuse, visible, of closed blinds that have no material</source>
+        <translation>diffus, sichtbar, geschlossener Behänge ohne Material</translation>
+    </message>
+    <message>
+        <source>design alternatives</source>
+        <translation>Entwurfsvarianten</translation>
+    </message>
+    <message>
+        <source>patterns of occupied hours</source>
+        <translation>Muster von Nutzungsstunden</translation>
+    </message>
+    <message>
+        <source>what patterns of hours know of the year</source>
+        <translation>was Stundenmuster vom Jahr wissen</translation>
+    </message>
+    <message>
+        <source>ids of criteria sets</source>
+        <translation>Kennungen der Kriteriensätze</translation>
+    </message>
+    <message>
+        <source>lx or W/m²</source>
+        <translation>lx oder W/m²</translation>
+    </message>
+    <message>
+        <source>From</source>
+        <translation>Von</translation>
+    </message>
+    <message>
+        <source>occupied hours of standard time, where no pattern is given</source>
+        <translation>Nutzungsstunden in Normalzeit, wo kein Muster gegeben ist</translation>
+    </message>
+    <message>
+        <source>To</source>
+        <translation>Bis</translation>
+    </message>
+    <message>
+        <source>their end</source>
+        <translation>ihr Ende</translation>
+    </message>
+    <message>
+        <source>Target</source>
+        <translation>Zielwert</translation>
+    </message>
+    <message>
+        <source>of daylight autonomy; parts useful daylight</source>
+        <translation>der Tageslichtautonomie; teilt nutzbares Tageslicht</translation>
+    </message>
+    <message>
+        <source>Useful from</source>
+        <translation>Nutzbar ab</translation>
+    </message>
+    <message>
+        <source>limit of useful daylight</source>
+        <translation>Grenze nutzbaren Tageslichts</translation>
+    </message>
+    <message>
+        <source>Useful to</source>
+        <translation>Nutzbar bis</translation>
+    </message>
+    <message>
+        <source>does not lie between the limits of useful daylight</source>
+        <translation>liegt nicht zwischen den Grenzen nutzbaren Tageslichts</translation>
+    </message>
+    <message>
+        <source>Give a target between them</source>
+        <translation>Einen Zielwert dazwischen angeben</translation>
+    </message>
+    <message>
+        <source>the occupied hours end before they begin</source>
+        <translation>die Nutzungsstunden enden, bevor sie beginnen</translation>
+    </message>
+    <message>
+        <source>Give a later hour</source>
+        <translation>Eine spätere Stunde angeben</translation>
+    </message>
+    <message>
+        <source>Every</source>
+        <translation>Alle</translation>
+    </message>
+    <message>
+        <source>between looks</source>
+        <translation>zwischen den Prüfungen</translation>
+    </message>
+    <message>
+        <source>From a sun of</source>
+        <translation>Ab Sonnenhöhe</translation>
+    </message>
+    <message>
+        <source>a lower sun does not count</source>
+        <translation>eine tiefere Sonne zählt nicht</translation>
+    </message>
+    <message>
+        <source>only when the weather&apos;s sun shines, not whenever it is up</source>
+        <translation>nur wenn die Sonne des Wetters scheint, nicht immer, wenn sie am Himmel steht</translation>
+    </message>
+    <message>
+        <source>included; may run over the new year</source>
+        <translation>einschließlich; darf über Neujahr gehen</translation>
+    </message>
+    <message>
+        <source>which of the observer&apos;s headings, its own first</source>
+        <translation>welche der Richtungen des Beobachters, seine eigene zuerst</translation>
+    </message>
+    <message>
+        <source>width of the picture</source>
+        <translation>Breite des Bildes</translation>
+    </message>
+    <message>
+        <source>the hour&apos;s all-weather sky, one of CIE S 011, or uniform</source>
+        <translation>der Allwetterhimmel der Stunde, einer von CIE S 011 oder gleichförmig</translation>
+    </message>
+    <message>
+        <source>the hour&apos;s light, that of place and sun&apos;s altitude, or given in lux or irradiance</source>
+        <translation>das Licht der Stunde, das von Ort und Sonnenhöhe, oder gegeben in Lux oder Bestrahlungsstärke</translation>
+    </message>
+    <message>
+        <source>of CIE S 011</source>
+        <translation>von CIE S 011</translation>
+    </message>
+    <message>
+        <source>of the sky on the horizontal</source>
+        <translation>des Himmels auf der Waagerechten</translation>
+    </message>
+    <message>
+        <source>of the sun, normal to it</source>
+        <translation>der Sonne, senkrecht zu ihr</translation>
+    </message>
+    <message>
+        <source>windows: outside, in the middle; window_reveals: on the inner face</source>
+        <translation>windows: außen, in der Mitte; window_reveals: auf der Innenseite</translation>
+    </message>
+    <message>
+        <source>their ids; none: all of the option</source>
+        <translation>ihre Kennungen; keine: alle der Option</translation>
+    </message>
+    <message>
+        <source>things and blocks that are left out: ids, or kinds (tree, block)</source>
+        <translation>Dinge und Nachbargebäude, die weggelassen werden: Kennungen oder Arten (tree, block)</translation>
+    </message>
+    <message>
+        <source>of trees</source>
+        <translation>der Bäume</translation>
+    </message>
+    <message>
+        <source>wanted half-width (95 %) as a share of the stated figure</source>
+        <translation>gewünschte halbe Breite (95 %) als Anteil der genannten Größe</translation>
+    </message>
+    <message>
+        <source>Risers</source>
+        <translation>Setzstufen</translation>
+    </message>
+    <message>
+        <source>Boards</source>
+        <translation>Bretter</translation>
+    </message>
+    <message>
+        <source>a shelf&apos;s boards, a stair&apos;s risers</source>
+        <translation>die Bretter eines Regals, die Setzstufen einer Treppe</translation>
+    </message>
+    <message>
+        <source>1 straight, 2 side by side with a landing half-way up</source>
+        <translation>1 gerade, 2 nebeneinander mit einem Podest auf halber Höhe</translation>
+    </message>
+    <message>
+        <source>Landing</source>
+        <translation>Podest</translation>
+    </message>
+    <message>
+        <source>depth of the landing</source>
+        <translation>Tiefe des Podests</translation>
+    </message>
+    <message>
+        <source>Base</source>
+        <translation>Fuß</translation>
+    </message>
+    <message>
+        <source>to the eaves</source>
+        <translation>bis zur Traufe</translation>
+    </message>
+    <message>
+        <source>the middle of its rectangle</source>
+        <translation>die Mitte seines Rechtecks</translation>
+    </message>
+    <message>
+        <source>Canopy</source>
+        <translation>Krone</translation>
+    </message>
+    <message>
+        <source>across; of a tree its canopy, of a fence its length</source>
+        <translation>quer; bei einem Baum die Krone, bei einem Zaun die Länge</translation>
+    </message>
+    <message>
+        <source>Run</source>
+        <translation>Lauf</translation>
+    </message>
+    <message>
+        <source>along: the way a stair or ramp climbs, the way terrain rises; of a fence its thickness</source>
+        <translation>längs: wohin Treppe oder Rampe steigt, wohin Gelände steigt; bei einem Zaun die Dicke</translation>
+    </message>
+    <message>
+        <source>Climbs</source>
+        <translation>Steigt</translation>
+    </message>
+    <message>
+        <source>all of it: what a stair, ramp or terrain climbs, a tree&apos;s top</source>
+        <translation>insgesamt: was Treppe, Rampe oder Gelände steigt, der Wipfel eines Baums</translation>
+    </message>
+    <message>
+        <source>Stands at</source>
+        <translation>Steht auf</translation>
+    </message>
+    <message>
+        <source>of its foot above the floor or the ground</source>
+        <translation>seines Fußes über dem Boden oder dem Gelände</translation>
+    </message>
+    <message>
+        <source>Trunk</source>
+        <translation>Stamm</translation>
+    </message>
+    <message>
+        <source>height below the canopy</source>
+        <translation>Höhe unter der Krone</translation>
+    </message>
+    <message>
+        <source>Gaps, in leaf</source>
+        <translation>Lücken, belaubt</translation>
+    </message>
+    <message>
+        <source>Gaps</source>
+        <translation>Lücken</translation>
+    </message>
+    <message>
+        <source>share of a sunbeam that goes through the whole canopy in leaf, or through a fence</source>
+        <translation>Anteil eines Sonnenstrahls, der durch die ganze belaubte Krone oder durch einen Zaun geht</translation>
+    </message>
+    <message>
+        <source>Gaps, bare</source>
+        <translation>Lücken, kahl</translation>
+    </message>
+    <message>
+        <source>the same without leaves</source>
+        <translation>derselbe ohne Laub</translation>
+    </message>
+    <message>
+        <source>hour of the clock</source>
+        <translation>Stunde der Uhr</translation>
+    </message>
+    <message>
+        <source>Months from</source>
+        <translation>Monate ab</translation>
+    </message>
+    <message>
+        <source>both included; may run over the new year</source>
+        <translation>beide einschließlich; darf über Neujahr gehen</translation>
+    </message>
+    <message>
+        <source>Give a day of that month</source>
+        <translation>Einen Tag dieses Monats angeben</translation>
+    </message>
+    <message>
+        <source>of standard time</source>
+        <translation>in Normalzeit</translation>
+    </message>
+    <message>
+        <source>Limit</source>
+        <translation>Grenze</translation>
+    </message>
+    <message>
+        <source>fabrics and slatted blinds, from the most open to the most closed; none: each window&apos;s own blind</source>
+        <translation>Gewebe und Lamellenbehänge, vom offensten zum geschlossensten; keine: der eigene Behang jedes Fensters</translation>
+    </message>
+    <message>
+        <source>tilted just as far as keeps the direct sun out</source>
+        <translation>gerade so weit gedreht, dass die direkte Sonne draußen bleibt</translation>
+    </message>
+    <message>
+        <source>ids of windows and rooflights</source>
+        <translation>Kennungen von Fenstern und Dachfenstern</translation>
+    </message>
+    <message>
+        <source>whose points it lights</source>
+        <translation>deren Punkte es beleuchtet</translation>
+    </message>
+    <message>
+        <source>Power</source>
+        <translation>Leistung</translation>
+    </message>
+    <message>
+        <source>Control</source>
+        <translation>Regelung</translation>
+    </message>
+    <message>
+        <source>above nought</source>
+        <translation>über null</translation>
+    </message>
+    <message>
+        <source>at the lowest light</source>
+        <translation>beim kleinsten Licht</translation>
+    </message>
+    <message>
+        <source>Stand-by</source>
+        <translation>Bereitschaft</translation>
+    </message>
+    <message>
+        <source>in all hours in which the light is not on</source>
+        <translation>in allen Stunden, in denen das Licht nicht an ist</translation>
+    </message>
+    <message>
+        <source>holidays are days like others</source>
+        <translation>Feiertage sind Tage wie andere</translation>
+    </message>
+    <message>
+        <source>of 1 January: 0 Monday to 6 Sunday</source>
+        <translation>des 1. Januars: 0 Montag bis 6 Sonntag</translation>
+    </message>
+    <message>
+        <source>the clock is an hour ahead between these moments of standard time</source>
+        <translation>die Uhr geht zwischen diesen Zeitpunkten der Normalzeit eine Stunde vor</translation>
+    </message>
+    <message>
+        <source>circulation and sport</source>
+        <translation>Verkehrsflächen und Sport</translation>
+    </message>
+    <message>
+        <source>Children&apos;s tables</source>
+        <translation>Kindertische</translation>
+    </message>
+    <message>
+        <source>low tables of nurseries</source>
+        <translation>niedrige Tische in Kindergärten</translation>
+    </message>
+    <message>
+        <source>Desks, 0.76 m</source>
+        <translation>Schreibtische, 0,76 m</translation>
+    </message>
+    <message>
+        <source>IES LM-83-12</source>
+        <translation>IES LM-83-12</translation>
+    </message>
+    <message>
+        <source>Working plane, 0.85 m</source>
+        <translation>Arbeitsebene, 0,85 m</translation>
+    </message>
+    <message>
+        <source>EN 17037:2018</source>
+        <translation>EN 17037:2018</translation>
+    </message>
+    <message>
+        <source>on wall</source>
+        <translation>auf der Wand</translation>
+    </message>
+    <message>
+        <source>square to wall</source>
+        <translation>rechtwinklig zur Wand</translation>
+    </message>
+    <message>
+        <source>in line</source>
+        <translation>in der Flucht</translation>
+    </message>
+    <message>
+        <source>other storey</source>
+        <translation>anderes Geschoss</translation>
+    </message>
+    <message>
+        <source>floor void</source>
+        <translation>Deckenöffnung</translation>
+    </message>
+    <message>
+        <source>reference plane</source>
+        <translation>Bezugsebene</translation>
+    </message>
+    <message>
+        <source>, copy</source>
+        <translation>, Kopie</translation>
+    </message>
+    <message>
+        <source>Facade</source>
+        <translation>Fassade</translation>
+    </message>
+    <message>
+        <source>Move the corner onto it</source>
+        <translation>Die Ecke darauf verschieben</translation>
+    </message>
+    <message>
+        <source>Fit it into the wall</source>
+        <translation>In die Wand einpassen</translation>
+    </message>
+    <message>
+        <source>Bring it back to what can be</source>
+        <translation>Auf das Mögliche zurückbringen</translation>
+    </message>
+    <message>
+        <source>No dirt is assumed on glass: maintenance factor 1. The Site desk has figures for it.</source>
+        <translation>Auf Glas wird kein Schmutz angenommen: Verschmutzungsfaktor 1. Der Tisch Standort hat Werte dafür.</translation>
+    </message>
+    <message>
+        <source>Turn it right side out</source>
+        <translation>Mit der richtigen Seite nach außen drehen</translation>
+    </message>
+    <message>
+        <source>Lay a plane at 0.76 m</source>
+        <translation>Eine Ebene auf 0,76 m legen</translation>
+    </message>
+    <message>
+        <source>Take these louvres away</source>
+        <translation>Diese Lamellen wegnehmen</translation>
+    </message>
+    <message>
+        <source>Give them blinds</source>
+        <translation>Ihnen Behänge geben</translation>
+    </message>
+    <message>
+        <source>Move it into the nearest room</source>
+        <translation>In den nächsten Raum verschieben</translation>
+    </message>
+    <message>
+        <source>Move it into the room</source>
+        <translation>In den Raum verschieben</translation>
+    </message>
+    <message>
+        <source>Move it clear of the building</source>
+        <translation>Vom Gebäude wegrücken</translation>
+    </message>
+    <message>
+        <source>Fit it to the room anew</source>
+        <translation>Neu in den Raum einpassen</translation>
+    </message>
+    <message>
+        <source>into the wall</source>
+        <translation>in die Wand</translation>
+    </message>
+    <message>
+        <source>Turn it over</source>
+        <translation>Umdrehen</translation>
+    </message>
+    <message>
+        <source>Lay it on the room&apos;s side of the wall</source>
+        <translation>Auf die Raumseite der Wand legen</translation>
+    </message>
+    <message>
+        <source>Put it into the room</source>
+        <translation>In den Raum setzen</translation>
+    </message>
+    <message>
+        <source>Ask at noon of that day</source>
+        <translation>Am Mittag dieses Tages fragen</translation>
+    </message>
+    <message>
+        <source>. Choose a file of the place, or set the site&apos;s place and time zone on the Site desk.</source>
+        <translation>. Eine Datei des Ortes wählen oder Ort und Zeitzone auf dem Tisch Standort einstellen.</translation>
+    </message>
+    <message>
+        <source>Name one of its planes, or none to ask all</source>
+        <translation>Eine ihrer Ebenen nennen, oder keine, um alle zu fragen</translation>
+    </message>
+    <message>
+        <source>Put some into the drawing</source>
+        <translation>Welche in die Zeichnung setzen</translation>
+    </message>
+    <message>
+        <source>Lay a reference plane into a room</source>
+        <translation>Eine Bezugsebene in einen Raum legen</translation>
+    </message>
+    <message>
+        <source>Widen the spacing of its planes, or lay them over less; check that lengths are in metres</source>
+        <translation>Den Abstand ihrer Ebenen vergrößern oder sie über weniger legen; prüfen, ob Längen in Metern sind</translation>
+    </message>
+    <message>
+        <source>Lay them within their rooms, below the ceiling</source>
+        <translation>Sie in ihre Räume legen, unter die Decke</translation>
+    </message>
+    <message>
+        <source>the project names no weather file</source>
+        <translation>das Projekt nennt keine Wetterdatei</translation>
+    </message>
+    <message>
+        <source>Choose an EPW file on the Site desk</source>
+        <translation>Auf dem Tisch Standort eine EPW-Datei wählen</translation>
+    </message>
+    <message>
+        <source>the weather file carries no illuminance in some daylit hours</source>
+        <translation>die Wetterdatei enthält in manchen Tageslichtstunden keine Beleuchtungsstärke</translation>
+    </message>
+    <message>
+        <source>Take the light from irradiance</source>
+        <translation>Das Licht aus der Bestrahlungsstärke nehmen</translation>
+    </message>
+    <message>
+        <source>Place one, or name another</source>
+        <translation>Einen setzen oder einen anderen nennen</translation>
+    </message>
+    <message>
+        <source>Number them from 0</source>
+        <translation>Von 0 an zählen</translation>
+    </message>
+    <message>
+        <source>; its light is known to a year only, so that it is taken as open)</source>
+        <translation>; sein Licht ist nur aus einem Jahr bekannt, so dass er als offen gilt)</translation>
+    </message>
+    <message>
+        <source>the weather&apos;s hours on both sides</source>
+        <translation>den Stunden des Wetters zu beiden Seiten</translation>
+    </message>
+    <message>
+        <source>the sun&apos;s altitude at the site</source>
+        <translation>der Sonnenhöhe am Standort</translation>
+    </message>
+    <message>
+        <source>given illuminances</source>
+        <translation>gegebenen Beleuchtungsstärken</translation>
+    </message>
+    <message>
+        <source>uniform sky</source>
+        <translation>gleichförmiger Himmel</translation>
+    </message>
+    <message>
+        <source>all-weather sky</source>
+        <translation>Allwetterhimmel</translation>
+    </message>
+    <message>
+        <source>Give a type from 1 to 16</source>
+        <translation>Einen Typ von 1 bis 16 angeben</translation>
+    </message>
+    <message>
+        <source>this sky takes its light from the weather, and there is none</source>
+        <translation>dieser Himmel nimmt sein Licht aus dem Wetter, und es gibt keins</translation>
+    </message>
+    <message>
+        <source>Choose a weather file, or a sky whose light is given or follows from the place</source>
+        <translation>Eine Wetterdatei wählen oder einen Himmel, dessen Licht gegeben ist oder aus dem Ort folgt</translation>
+    </message>
+    <message>
+        <source>sky view 1</source>
+        <translation>Himmelssicht 1</translation>
+    </message>
+    <message>
+        <source>sun hours 1</source>
+        <translation>Sonnenstunden 1</translation>
+    </message>
+    <message>
+        <source>Sky component</source>
+        <translation>Himmelslichtanteil</translation>
+    </message>
+    <message>
+        <source>Externally reflected component</source>
+        <translation>Außenreflexionsanteil</translation>
+    </message>
+    <message>
+        <source>Internally reflected component</source>
+        <translation>Innenreflexionsanteil</translation>
+    </message>
+    <message>
+        <source>Via the ground, straight or interreflected</source>
+        <translation>Über den Boden, gerade oder mehrfach reflektiert</translation>
+    </message>
+    <message>
+        <source>Under the weather&apos;s median sky (Ev,d,med)</source>
+        <translation>Unter dem Medianhimmel des Wetters (Ev,d,med)</translation>
+    </message>
+    <message>
+        <source>Under the design sky</source>
+        <translation>Unter dem Entwurfshimmel</translation>
+    </message>
+    <message>
+        <source>Sun hours</source>
+        <translation>Sonnenstunden</translation>
+    </message>
+    <message>
+        <source>Share of the open place&apos;s sun</source>
+        <translation>Anteil der Sonne im Freien</translation>
+    </message>
+    <message>
+        <source>First sun</source>
+        <translation>Erste Sonne</translation>
+    </message>
+    <message>
+        <source>Last sun</source>
+        <translation>Letzte Sonne</translation>
+    </message>
+    <message>
+        <source>Sky seen</source>
+        <translation>Gesehener Himmel</translation>
+    </message>
+    <message>
+        <source>Before the no-sky line</source>
+        <translation>Vor der Himmelssichtgrenze</translation>
+    </message>
+    <message>
+        <source>Light exposure</source>
+        <translation>Lichtmenge</translation>
+    </message>
+    <message>
+        <source>klx h</source>
+        <translation>klx h</translation>
+    </message>
+    <message>
+        <source>Irradiation</source>
+        <translation>Bestrahlung</translation>
+    </message>
+    <message>
+        <source>a kind of question that is no analysis</source>
+        <translation>eine Art von Frage, die keine Analyse ist</translation>
+    </message>
+    <message>
+        <source>a question of this kind gives no table of points</source>
+        <translation>eine Frage dieser Art gibt keine Tabelle von Punkten</translation>
+    </message>
+    <message>
+        <source>Ask it as what it is</source>
+        <translation>Als das fragen, was sie ist</translation>
+    </message>
+    <message>
+        <source>it needs a weather file</source>
+        <translation>sie braucht eine Wetterdatei</translation>
+    </message>
+    <message>
+        <source>Choose one on the Site desk</source>
+        <translation>Auf dem Tisch Standort eine wählen</translation>
+    </message>
+    <message>
+        <source>Vertical sky component</source>
+        <translation>Vertikaler Himmelslichtanteil</translation>
+    </message>
+    <message>
+        <source>the design sky of CIE 16-1970 was made for temperate latitudes; within 20 degrees of the equator take the median</source>
+        <translation>der Entwurfshimmel der CIE 16-1970 gilt für gemäßigte Breiten; innerhalb von 20 Grad vom Äquator den Median nehmen</translation>
+    </message>
+    <message>
+        <source>daylight factor, sky component</source>
+        <translation>Tageslichtquotient, Himmelslichtanteil</translation>
+    </message>
+    <message>
+        <source>light and irradiation added up</source>
+        <translation>Licht und Bestrahlung, aufsummiert</translation>
+    </message>
+    <message>
+        <source>Glare</source>
+        <translation>Blendung</translation>
+    </message>
+    <message>
+        <source>illuminance at moments</source>
+        <translation>Beleuchtungsstärke zu Zeitpunkten</translation>
+    </message>
+    <message>
+        <source>Visible sky angle</source>
+        <translation>Sichtbarer Himmelswinkel</translation>
+    </message>
+    <message>
+        <source>Lowest sky</source>
+        <translation>Tiefster Himmel</translation>
+    </message>
+    <message>
+        <source>sky angle 1</source>
+        <translation>Himmelswinkel 1</translation>
+    </message>
+    <message>
+        <source>visible sky angle before windows</source>
+        <translation>sichtbarer Himmelswinkel vor Fenstern</translation>
+    </message>
+    <message>
+        <source>view of the sky, no-sky line</source>
+        <translation>Sicht auf den Himmel, Himmelssichtgrenze</translation>
+    </message>
+    <message>
+        <source>probable: hours with 120 W/m2 or more of direct irradiance</source>
+        <translation>wahrscheinlich: Stunden mit 120 W/m2 oder mehr Direktstrahlung</translation>
+    </message>
+    <message>
+        <source>possible: whenever it is up</source>
+        <translation>möglich: immer, wenn sie am Himmel steht</translation>
+    </message>
+    <message>
+        <source>sun hours</source>
+        <translation>Sonnenstunden</translation>
+    </message>
+    <message>
+        <source>Probable sun hours, </source>
+        <translation>Wahrscheinliche Sonnenstunden, </translation>
+    </message>
+    <message>
+        <source>Sun hours, </source>
+        <translation>Sonnenstunden, </translation>
+    </message>
+    <message>
+        <source> at the readings</source>
+        <translation> an den Ablesungen</translation>
+    </message>
+    <message>
+        <source> at the windows</source>
+        <translation> an den Fenstern</translation>
+    </message>
+    <message>
+        <source> at the windows&apos; inner faces</source>
+        <translation> an den Innenseiten der Fenster</translation>
+    </message>
+    <message>
+        <source>Under the weather&apos;s median sky</source>
+        <translation>Unter dem Medianhimmel des Wetters</translation>
+    </message>
+    <message>
+        <source>Direct sun</source>
+        <translation>Direkte Sonne</translation>
+    </message>
+    <message>
+        <source>Straight from the sky</source>
+        <translation>Gerade vom Himmel</translation>
+    </message>
+    <message>
+        <source>Spatial autonomy</source>
+        <translation>Räumliche Autonomie</translation>
+    </message>
+    <message>
+        <source>Sunlight exposure</source>
+        <translation>Sonnenexposition</translation>
+    </message>
+    <message>
+        <source>Provision</source>
+        <translation>Tageslichtversorgung</translation>
+    </message>
+    <message>
+        <source>Daylight glare probability</source>
+        <translation>Blendwahrscheinlichkeit (DGP)</translation>
+    </message>
+    <message>
+        <source>share of the area</source>
+        <translation>Anteil der Fläche</translation>
+    </message>
+    <message>
+        <source>Daylight autonomy</source>
+        <translation>Tageslichtautonomie</translation>
+    </message>
+    <message>
+        <source>Continuous autonomy</source>
+        <translation>Kontinuierliche Autonomie</translation>
+    </message>
+    <message>
+        <source>Ten times the target</source>
+        <translation>Zehnfacher Zielwert</translation>
+    </message>
+    <message>
+        <source>Below the useful</source>
+        <translation>Unter dem Nutzbaren</translation>
+    </message>
+    <message>
+        <source>Useful with some electric light</source>
+        <translation>Nutzbar mit etwas elektrischem Licht</translation>
+    </message>
+    <message>
+        <source>Useful by itself</source>
+        <translation>Für sich nutzbar</translation>
+    </message>
+    <message>
+        <source>Above the useful</source>
+        <translation>Über dem Nutzbaren</translation>
+    </message>
+    <message>
+        <source>Useful, with electric light or without</source>
+        <translation>Nutzbar, mit elektrischem Licht oder ohne</translation>
+    </message>
+    <message>
+        <source>Useful, 100 to 2000 lx</source>
+        <translation>Nutzbar, 100 bis 2000 lx</translation>
+    </message>
+    <message>
+        <source>Above 2000 lx</source>
+        <translation>Über 2000 lx</translation>
+    </message>
+    <message>
+        <source>Saturation, 430 to 4300 lx</source>
+        <translation>Sättigung, 430 bis 4300 lx</translation>
+    </message>
+    <message>
+        <source>Direct sun of 1000 lx</source>
+        <translation>Direkte Sonne von 1000 lx</translation>
+    </message>
+    <message>
+        <source>h a year</source>
+        <translation>h im Jahr</translation>
+    </message>
+    <message>
+        <source>Mean illuminance</source>
+        <translation>Mittlere Beleuchtungsstärke</translation>
+    </message>
+    <message>
+        <source>EN 17037, 300 lx on half</source>
+        <translation>EN 17037, 300 lx auf der Hälfte</translation>
+    </message>
+    <message>
+        <source>EN 17037, 100 lx on 95 %</source>
+        <translation>EN 17037, 100 lx auf 95 %</translation>
+    </message>
+    <message>
+        <source>EN 17037, 500 lx on half</source>
+        <translation>EN 17037, 500 lx auf der Hälfte</translation>
+    </message>
+    <message>
+        <source>EN 17037, 300 lx on 95 %</source>
+        <translation>EN 17037, 300 lx auf 95 %</translation>
+    </message>
+    <message>
+        <source>EN 17037, 750 lx on half</source>
+        <translation>EN 17037, 750 lx auf der Hälfte</translation>
+    </message>
+    <message>
+        <source>EN 17037, 500 lx on 95 %</source>
+        <translation>EN 17037, 500 lx auf 95 %</translation>
+    </message>
+    <message>
+        <source>Spatial autonomy, LM-83</source>
+        <translation>Räumliche Autonomie, LM-83</translation>
+    </message>
+    <message>
+        <source>The same without blinds</source>
+        <translation>Dieselbe ohne Behänge</translation>
+    </message>
+    <message>
+        <source>Sunlight exposure, LM-83</source>
+        <translation>Sonnenexposition, LM-83</translation>
+    </message>
+    <message>
+        <source>Over-lit area</source>
+        <translation>Zu helle Fläche</translation>
+    </message>
+    <message>
+        <source>See the list in docs/formats/criteria.md</source>
+        <translation>Siehe die Liste in docs/formats/criteria.md</translation>
+    </message>
+    <message>
+        <source>the hours end before they begin</source>
+        <translation>die Stunden enden, bevor sie beginnen</translation>
+    </message>
+    <message>
+        <source>Give hours of one day, the first before the last</source>
+        <translation>Stunden eines Tages angeben, die erste vor der letzten</translation>
+    </message>
+    <message>
+        <source>there is no threshold</source>
+        <translation>es gibt keine Schwelle</translation>
+    </message>
+    <message>
+        <source>Give at least one</source>
+        <translation>Mindestens eine angeben</translation>
+    </message>
+    <message>
+        <source>a share is more than 1</source>
+        <translation>ein Anteil ist größer als 1</translation>
+    </message>
+    <message>
+        <source>Give shares from 0 to 1: 0.5 for 50 %</source>
+        <translation>Anteile von 0 bis 1 angeben: 0.5 für 50 %</translation>
+    </message>
+    <message>
+        <source>the levels do not go from the easiest to the hardest</source>
+        <translation>die Stufen gehen nicht von der leichtesten zur schwersten</translation>
+    </message>
+    <message>
+        <source>Sort them</source>
+        <translation>Sie ordnen</translation>
+    </message>
+    <message>
+        <source>Give it an id of its own</source>
+        <translation>Ihm eine eigene Kennung geben</translation>
+    </message>
+    <message>
+        <source>Occupied area</source>
+        <translation>Genutzte Fläche</translation>
+    </message>
+    <message>
+        <source>Use small letters, digits and hyphens</source>
+        <translation>Kleinbuchstaben, Ziffern und Bindestriche verwenden</translation>
+    </message>
+    <message>
+        <source>the values do not rise</source>
+        <translation>die Werte steigen nicht</translation>
+    </message>
+    <message>
+        <source>Sort them from the least to the greatest</source>
+        <translation>Vom kleinsten zum größten ordnen</translation>
+    </message>
+    <message>
+        <source>stored light</source>
+        <translation>gespeichertes Licht</translation>
+    </message>
+    <message>
+        <source>is damaged</source>
+        <translation>ist beschädigt</translation>
+    </message>
+    <message>
+        <source>It is traced anew</source>
+        <translation>Es wird neu gerechnet</translation>
+    </message>
+    <message>
+        <source>the ray kernels cannot be started</source>
+        <translation>die Strahlenrechnung lässt sich nicht starten</translation>
+    </message>
+    <message>
+        <source>the version is not a whole number</source>
+        <translation>die Version ist keine ganze Zahl</translation>
+    </message>
+    <message>
+        <source>Restore the file from a copy</source>
+        <translation>Die Datei aus einer Kopie wiederherstellen</translation>
+    </message>
+    <message>
+        <source>Update Warm Pane; the file was left as it is</source>
+        <translation>Warm Pane erneuern; die Datei blieb, wie sie war</translation>
+    </message>
+    <message>
+        <source>this is not an object</source>
+        <translation>das ist kein Objekt</translation>
+    </message>
+    <message>
+        <source>a text</source>
+        <translation>ein Text</translation>
+    </message>
+    <message>
+        <source>a list of texts</source>
+        <translation>eine Liste von Texten</translation>
+    </message>
+    <message>
+        <source>this is not a list of texts</source>
+        <translation>das ist keine Liste von Texten</translation>
+    </message>
+    <message>
+        <source>Give only texts</source>
+        <translation>Nur Texte angeben</translation>
+    </message>
+    <message>
+        <source>a list of numbers</source>
+        <translation>eine Liste von Zahlen</translation>
+    </message>
+    <message>
+        <source>Give only such numbers</source>
+        <translation>Nur solche Zahlen angeben</translation>
+    </message>
+    <message>
+        <source>a number</source>
+        <translation>eine Zahl</translation>
+    </message>
+    <message>
+        <source>Give a value within</source>
+        <translation>Einen Wert darin angeben</translation>
+    </message>
+    <message>
+        <source>a whole number</source>
+        <translation>eine ganze Zahl</translation>
+    </message>
+    <message>
+        <source>true or false</source>
+        <translation>true oder false</translation>
+    </message>
+    <message>
+        <source>Give coordinates in metres</source>
+        <translation>Koordinaten in Metern angeben</translation>
+    </message>
+    <message>
+        <source>a list of two numbers</source>
+        <translation>eine Liste von zwei Zahlen</translation>
+    </message>
+    <message>
+        <source>a list</source>
+        <translation>eine Liste</translation>
+    </message>
+    <message>
+        <source>a list of three numbers</source>
+        <translation>eine Liste von drei Zahlen</translation>
+    </message>
+    <message>
+        <source>nothing is known by this name</source>
+        <translation>unter diesem Namen ist nichts bekannt</translation>
+    </message>
+    <message>
+        <source>Correct its spelling, or take it away</source>
+        <translation>Die Schreibweise berichtigen oder es wegnehmen</translation>
+    </message>
+    <message>
+        <source>Use one of these words</source>
+        <translation>Eins dieser Wörter verwenden</translation>
+    </message>
+    <message>
+        <source>an object</source>
+        <translation>ein Objekt</translation>
+    </message>
+    <message>
+        <source>there is none</source>
+        <translation>es gibt keins</translation>
+    </message>
+    <message>
+        <source>, or leave it out</source>
+        <translation>, oder weglassen</translation>
+    </message>
+    <message>
+        <source>Open a file that Warm Pane wrote, or see docs/formats/materials.md</source>
+        <translation>Eine Datei öffnen, die Warm Pane schrieb, oder siehe docs/formats/materials.md</translation>
+    </message>
+    <message>
+        <source>library of materials</source>
+        <translation>Bibliothek von Materialien</translation>
+    </message>
+    <message>
+        <source>set of assumed materials</source>
+        <translation>Satz angenommener Materialien</translation>
+    </message>
+    <message>
+        <source>Correct its figures</source>
+        <translation>Seine Werte berichtigen</translation>
+    </message>
+    <message>
+        <source>Save under another name</source>
+        <translation>Unter anderem Namen speichern</translation>
+    </message>
+    <message>
+        <source>there is no option</source>
+        <translation>es gibt keine Option</translation>
+    </message>
+    <message>
+        <source>A project holds at least one option</source>
+        <translation>Ein Projekt hat mindestens eine Option</translation>
+    </message>
+    <message>
+        <source>opaque material</source>
+        <translation>undurchsichtiges Material</translation>
+    </message>
+    <message>
+        <source>Name one that /materials holds</source>
+        <translation>Eins nennen, das /materials enthält</translation>
+    </message>
+    <message>
+        <source>the footprint has no area</source>
+        <translation>der Grundriss hat keine Fläche</translation>
+    </message>
+    <message>
+        <source>Give three or more corners that span an area</source>
+        <translation>Drei oder mehr Ecken angeben, die eine Fläche aufspannen</translation>
+    </message>
+    <message>
+        <source>Name one of this option, or none for a thing outdoors</source>
+        <translation>Eins dieser Option nennen, oder keins für ein Ding im Freien</translation>
+    </message>
+    <message>
+        <source>Name each window once</source>
+        <translation>Jedes Fenster einmal nennen</translation>
+    </message>
+    <message>
+        <source>Name one that /occupancies holds, or none</source>
+        <translation>Eins nennen, das /occupancies enthält, oder keins</translation>
+    </message>
+    <message>
+        <source>Name one of this option</source>
+        <translation>Eins dieser Option nennen</translation>
+    </message>
+    <message>
+        <source>Name a room of this option</source>
+        <translation>Einen Raum dieser Option nennen</translation>
+    </message>
+    <message>
+        <source>Number walls from 0</source>
+        <translation>Wände von 0 an zählen</translation>
+    </message>
+    <message>
+        <source>the partition has no length</source>
+        <translation>die Trennwand hat keine Länge</translation>
+    </message>
+    <message>
+        <source>Give two different ends</source>
+        <translation>Zwei verschiedene Enden angeben</translation>
+    </message>
+    <message>
+        <source>Name rooms of the same storey</source>
+        <translation>Räume desselben Geschosses nennen</translation>
+    </message>
+    <message>
+        <source>Number walls from 0; -1 is the floor, -2 the ceiling</source>
+        <translation>Wände von 0 an zählen; -1 ist der Boden, -2 die Decke</translation>
+    </message>
+    <message>
+        <source>the opening is outside its wall</source>
+        <translation>die Öffnung liegt außerhalb ihrer Wand</translation>
+    </message>
+    <message>
+        <source>Make it narrower or move it along the wall</source>
+        <translation>Sie schmaler machen oder an der Wand verschieben</translation>
+    </message>
+    <message>
+        <source>Warm Pane project</source>
+        <translation>Warm-Pane-Projekt</translation>
+    </message>
+    <message>
+        <source>Open a .warmpane file</source>
+        <translation>Eine .warmpane-Datei öffnen</translation>
+    </message>
+    <message>
+        <source>floor</source>
+        <translation>Boden</translation>
+    </message>
+    <message>
+        <source>ceiling</source>
+        <translation>Decke</translation>
+    </message>
+    <message>
+        <source>wall</source>
+        <translation>Wand</translation>
+    </message>
+    <message>
+        <source>reveal</source>
+        <translation>Laibung</translation>
+    </message>
+    <message>
+        <source>facade</source>
+        <translation>Fassade</translation>
+    </message>
+    <message>
+        <source>frame</source>
+        <translation>Rahmen</translation>
+    </message>
+    <message>
+        <source>leaf</source>
+        <translation>Flügel</translation>
+    </message>
+    <message>
+        <source>furniture</source>
+        <translation>Möbel</translation>
+    </message>
+    <message>
+        <source>stair</source>
+        <translation>Treppe</translation>
+    </message>
+    <message>
+        <source>shading</source>
+        <translation>Verschattung</translation>
+    </message>
+    <message>
+        <source>tree</source>
+        <translation>Baum</translation>
+    </message>
+    <message>
+        <source>fence</source>
+        <translation>Zaun</translation>
+    </message>
+    <message>
+        <source>terrain</source>
+        <translation>Gelände</translation>
+    </message>
+    <message>
+        <source>table</source>
+        <translation>Tisch</translation>
+    </message>
+    <message>
+        <source>shelf</source>
+        <translation>Regal</translation>
+    </message>
+    <message>
+        <source>bench</source>
+        <translation>Bank</translation>
+    </message>
+    <message>
+        <source>box</source>
+        <translation>Kasten</translation>
+    </message>
+    <message>
+        <source>ramp</source>
+        <translation>Rampe</translation>
+    </message>
+    <message>
+        <source>top</source>
+        <translation>Oberseite</translation>
+    </message>
+    <message>
+        <source>slope</source>
+        <translation>Neigung</translation>
+    </message>
+    <message>
+        <source>flight</source>
+        <translation>Lauf</translation>
+    </message>
+    <message>
+        <source>landing</source>
+        <translation>Podest</translation>
+    </message>
+    <message>
+        <source>corner</source>
+        <translation>Ecke</translation>
+    </message>
+    <message>
+        <source>middle</source>
+        <translation>Mitte</translation>
+    </message>
+    <message>
+        <source>normal</source>
+        <translation>üblich</translation>
+    </message>
+    <message>
+        <source>overhang</source>
+        <translation>Vordach</translation>
+    </message>
+    <message>
+        <source>surround</source>
+        <translation>Rahmenkasten</translation>
+    </message>
+    <message>
+        <source>fins</source>
+        <translation>Seitenblenden</translation>
+    </message>
+    <message>
+        <source>louvres</source>
+        <translation>Lamellen</translation>
+    </message>
+    <message>
+        <source>screen</source>
+        <translation>Lochblech</translation>
+    </message>
+    <message>
+        <source>flat</source>
+        <translation>flach</translation>
+    </message>
+    <message>
+        <source>open</source>
+        <translation>offen</translation>
+    </message>
+    <message>
+        <source>window</source>
+        <translation>Fenster</translation>
+    </message>
+    <message>
+        <source>door</source>
+        <translation>Tür</translation>
+    </message>
+    <message>
+        <source>panel</source>
+        <translation>Paneel</translation>
+    </message>
+    <message>
+        <source>storey</source>
+        <translation>Geschoss</translation>
+    </message>
+    <message>
+        <source>room</source>
+        <translation>Raum</translation>
+    </message>
+    <message>
+        <source>north</source>
+        <translation>Nord</translation>
+    </message>
+    <message>
+        <source>south</source>
+        <translation>Süd</translation>
+    </message>
+    <message>
+        <source>east</source>
+        <translation>Ost</translation>
+    </message>
+    <message>
+        <source>west</source>
+        <translation>West</translation>
+    </message>
+    <message>
+        <source>option</source>
+        <translation>Option</translation>
+    </message>
+    <message>
+        <source>within limit</source>
+        <translation>innerhalb der Grenze</translation>
+    </message>
+    <message>
+        <source>kWh/m² a year</source>
+        <translation>kWh/m² im Jahr</translation>
+    </message>
+    <message>
+        <source>flight 1</source>
+        <translation>Lauf 1</translation>
+    </message>
+    <message>
+        <source>flight 2</source>
+        <translation>Lauf 2</translation>
+    </message>
+    <message>
+        <source>wall of a room</source>
+        <translation>Wand eines Raums</translation>
+    </message>
+    <message>
+        <source>EN 17037 daylight provision, by daylight factor</source>
+        <translation>EN 17037 Tageslichtversorgung, nach Tageslichtquotient</translation>
+    </message>
+    <message>
+        <source>Target 300 lx over half, by daylight factor</source>
+        <translation>Ziel 300 lx auf der Hälfte, nach Tageslichtquotient</translation>
+    </message>
+    <message>
+        <source>Illuminance that 50 % of the reference plane has under the median diffuse sky of the site&apos;s daylight hours: the daylight factor times Ev,d,med, which is the same as a daylight factor of 300 lx / Ev,d,med</source>
+        <translation>Beleuchtungsstärke, die 50 % der Bezugsebene unter dem diffusen Medianhimmel der Tageslichtstunden des Standorts haben: Tageslichtquotient mal Ev,d,med, was dasselbe ist wie ein Tageslichtquotient von 300 lx / Ev,d,med</translation>
+    </message>
+    <message>
+        <source>Minimum 100 lx over 95 %, by daylight factor</source>
+        <translation>Minimum 100 lx auf 95 %, nach Tageslichtquotient</translation>
+    </message>
+    <message>
+        <source>Illuminance that 95 % of the reference plane has under the median diffuse sky of the site&apos;s daylight hours: the daylight factor times Ev,d,med, which is the same as a daylight factor of 100 lx / Ev,d,med</source>
+        <translation>Beleuchtungsstärke, die 95 % der Bezugsebene unter dem diffusen Medianhimmel der Tageslichtstunden des Standorts haben: Tageslichtquotient mal Ev,d,med, was dasselbe ist wie ein Tageslichtquotient von 100 lx / Ev,d,med</translation>
+    </message>
+    <message>
+        <source>Medium: 500 lx over half, by daylight factor</source>
+        <translation>Mittel: 500 lx auf der Hälfte, nach Tageslichtquotient</translation>
+    </message>
+    <message>
+        <source>Illuminance that 50 % of the reference plane has under the median diffuse sky of the site&apos;s daylight hours: the daylight factor times Ev,d,med, which is the same as a daylight factor of 500 lx / Ev,d,med</source>
+        <translation>Beleuchtungsstärke, die 50 % der Bezugsebene unter dem diffusen Medianhimmel der Tageslichtstunden des Standorts haben: Tageslichtquotient mal Ev,d,med, was dasselbe ist wie ein Tageslichtquotient von 500 lx / Ev,d,med</translation>
+    </message>
+    <message>
+        <source>Medium: 300 lx over 95 %, by daylight factor</source>
+        <translation>Mittel: 300 lx auf 95 %, nach Tageslichtquotient</translation>
+    </message>
+    <message>
+        <source>Illuminance that 95 % of the reference plane has under the median diffuse sky of the site&apos;s daylight hours: the daylight factor times Ev,d,med, which is the same as a daylight factor of 300 lx / Ev,d,med</source>
+        <translation>Beleuchtungsstärke, die 95 % der Bezugsebene unter dem diffusen Medianhimmel der Tageslichtstunden des Standorts haben: Tageslichtquotient mal Ev,d,med, was dasselbe ist wie ein Tageslichtquotient von 300 lx / Ev,d,med</translation>
+    </message>
+    <message>
+        <source>High: 750 lx over half, by daylight factor</source>
+        <translation>Hoch: 750 lx auf der Hälfte, nach Tageslichtquotient</translation>
+    </message>
+    <message>
+        <source>Illuminance that 50 % of the reference plane has under the median diffuse sky of the site&apos;s daylight hours: the daylight factor times Ev,d,med, which is the same as a daylight factor of 750 lx / Ev,d,med</source>
+        <translation>Beleuchtungsstärke, die 50 % der Bezugsebene unter dem diffusen Medianhimmel der Tageslichtstunden des Standorts haben: Tageslichtquotient mal Ev,d,med, was dasselbe ist wie ein Tageslichtquotient von 750 lx / Ev,d,med</translation>
+    </message>
+    <message>
+        <source>High: 500 lx over 95 %, by daylight factor</source>
+        <translation>Hoch: 500 lx auf 95 %, nach Tageslichtquotient</translation>
+    </message>
+    <message>
+        <source>Illuminance that 95 % of the reference plane has under the median diffuse sky of the site&apos;s daylight hours: the daylight factor times Ev,d,med, which is the same as a daylight factor of 500 lx / Ev,d,med</source>
+        <translation>Beleuchtungsstärke, die 95 % der Bezugsebene unter dem diffusen Medianhimmel der Tageslichtstunden des Standorts haben: Tageslichtquotient mal Ev,d,med, was dasselbe ist wie ein Tageslichtquotient von 500 lx / Ev,d,med</translation>
+    </message>
+    <message>
+        <source>EN 17037 daylight provision</source>
+        <translation>EN 17037 Tageslichtversorgung</translation>
+    </message>
+    <message>
+        <source>Target 300 lx over half of the plane</source>
+        <translation>Ziel 300 lx auf der Hälfte der Ebene</translation>
+    </message>
+    <message>
+        <source>Share of the 4380 daylight hours in which half of the reference plane has at least 300 lx</source>
+        <translation>Anteil der 4380 Tageslichtstunden, in denen die Hälfte der Bezugsebene mindestens 300 lx hat</translation>
+    </message>
+    <message>
+        <source>Minimum 100 lx over 95 % of the plane</source>
+        <translation>Minimum 100 lx auf 95 % der Ebene</translation>
+    </message>
+    <message>
+        <source>Share of the 4380 daylight hours in which 95 % of the reference plane has at least 100 lx</source>
+        <translation>Anteil der 4380 Tageslichtstunden, in denen 95 % der Bezugsebene mindestens 100 lx haben</translation>
+    </message>
+    <message>
+        <source>Medium: 500 lx over half of the plane</source>
+        <translation>Mittel: 500 lx auf der Hälfte der Ebene</translation>
+    </message>
+    <message>
+        <source>As above with 500 lx</source>
+        <translation>Wie oben mit 500 lx</translation>
+    </message>
+    <message>
+        <source>Medium: 300 lx over 95 % of the plane</source>
+        <translation>Mittel: 300 lx auf 95 % der Ebene</translation>
+    </message>
+    <message>
+        <source>As above with 300 lx over 95 % of the plane</source>
+        <translation>Wie oben mit 300 lx auf 95 % der Ebene</translation>
+    </message>
+    <message>
+        <source>High: 750 lx over half of the plane</source>
+        <translation>Hoch: 750 lx auf der Hälfte der Ebene</translation>
+    </message>
+    <message>
+        <source>As above with 750 lx</source>
+        <translation>Wie oben mit 750 lx</translation>
+    </message>
+    <message>
+        <source>High: 500 lx over 95 % of the plane</source>
+        <translation>Hoch: 500 lx auf 95 % der Ebene</translation>
+    </message>
+    <message>
+        <source>As above with 500 lx over 95 % of the plane</source>
+        <translation>Wie oben mit 500 lx auf 95 % der Ebene</translation>
+    </message>
+    <message>
+        <source>LEED v4.1 daylight, option 1</source>
+        <translation>LEED v4.1 Tageslicht, Option 1</translation>
+    </message>
+    <message>
+        <source>Spatial daylight autonomy 300 lx / 50 %</source>
+        <translation>Räumliche Tageslichtautonomie 300 lx / 50 %</translation>
+    </message>
+    <message>
+        <source>Share of the regularly occupied floor area that has 300 lx of daylight for half of the hours from 8 to 18, blinds operated</source>
+        <translation>Anteil der regelmäßig genutzten Fläche, der in der Hälfte der Stunden von 8 bis 18 300 lx Tageslicht hat, Behänge bedient</translation>
+    </message>
+    <message>
+        <source>1 point</source>
+        <translation>1 Punkt</translation>
+    </message>
+    <message>
+        <source>2 points</source>
+        <translation>2 Punkte</translation>
+    </message>
+    <message>
+        <source>3 points</source>
+        <translation>3 Punkte</translation>
+    </message>
+    <message>
+        <source>Annual sunlight exposure 1000 lx / 250 h</source>
+        <translation>Jährliche Sonnenexposition 1000 lx / 250 h</translation>
+    </message>
+    <message>
+        <source>Share of a space&apos;s area with 1000 lx of direct sun for more than 250 of those hours, without blinds or interreflection; spaces above the limit must show how glare is dealt with</source>
+        <translation>Anteil der Fläche eines Raums, der in mehr als 250 dieser Stunden 1000 lx direkter Sonne hat, ohne Behänge und Reflexion; Räume über der Grenze müssen zeigen, wie mit Blendung umgegangen wird</translation>
+    </message>
+    <message>
+        <source>Illuminance at a point as a share of that on open, level ground under the CIE overcast sky.</source>
+        <translation>Beleuchtungsstärke an einem Punkt als Anteil der im Freien auf ebenem Boden unter dem bedeckten CIE-Himmel.</translation>
+    </message>
+    <message>
+        <source>below it a place looks gloomy even by day</source>
+        <translation>darunter wirkt ein Ort auch am Tag düster</translation>
+    </message>
+    <message>
+        <source>a room with this mean looks daylit; below it electric light is on most of the day</source>
+        <translation>ein Raum mit diesem Mittel wirkt tageslichthell; darunter ist elektrisches Licht meist an</translation>
+    </message>
+    <message>
+        <source>a room with this mean looks bright; electric light is seldom on by day</source>
+        <translation>ein Raum mit diesem Mittel wirkt hell; elektrisches Licht ist am Tag selten an</translation>
+    </message>
+    <message>
+        <source>Part of the daylight factor that comes straight from the sky.</source>
+        <translation>Teil des Tageslichtquotienten, der gerade vom Himmel kommt.</translation>
+    </message>
+    <message>
+        <source>Part of the daylight factor that comes by surfaces outdoors: facades, neighbours, the ground.</source>
+        <translation>Teil des Tageslichtquotienten, der über Flächen im Freien kommt: Fassaden, Nachbarn, den Boden.</translation>
+    </message>
+    <message>
+        <source>Part of the daylight factor that comes by the surfaces of the room.</source>
+        <translation>Teil des Tageslichtquotienten, der über die Flächen des Raums kommt.</translation>
+    </message>
+    <message>
+        <source>Part of the daylight factor that touched the ground outdoors on its way.</source>
+        <translation>Teil des Tageslichtquotienten, der unterwegs den Boden im Freien berührt hat.</translation>
+    </message>
+    <message>
+        <source>The daylight factor times the diffuse illuminance of the latitude&apos;s design sky.</source>
+        <translation>Der Tageslichtquotient mal die diffuse Beleuchtungsstärke des Entwurfshimmels der Breite.</translation>
+    </message>
+    <message>
+        <source>The daylight factor times the median diffuse illuminance of the weather&apos;s daylight hours (EN 17037).</source>
+        <translation>Der Tageslichtquotient mal den Median der diffusen Beleuchtungsstärke der Tageslichtstunden des Wetters (EN 17037).</translation>
+    </message>
+    <message>
+        <source>Of the light of the moment, what comes straight from the sun.</source>
+        <translation>Vom Licht des Zeitpunkts das, was gerade von der Sonne kommt.</translation>
+    </message>
+    <message>
+        <source>Of the light of the moment, what comes straight from the sky.</source>
+        <translation>Vom Licht des Zeitpunkts das, was gerade vom Himmel kommt.</translation>
+    </message>
+    <message>
+        <source>Light that falls on a surface, per area.</source>
+        <translation>Licht, das auf eine Fläche fällt, je Fläche.</translation>
+    </message>
+    <message>
+        <source>enough to walk about</source>
+        <translation>genug, um umherzugehen</translation>
+    </message>
+    <message>
+        <source>enough for most reading and talking</source>
+        <translation>genug für das meiste Lesen und Reden</translation>
+    </message>
+    <message>
+        <source>enough for writing and screens all day</source>
+        <translation>genug für Schreiben und Bildschirme den ganzen Tag</translation>
+    </message>
+    <message>
+        <source>above it people begin to lower blinds</source>
+        <translation>darüber beginnen Menschen, Behänge zu schließen</translation>
+    </message>
+    <message>
+        <source>Share of the occupied hours in which daylight alone gives the target.</source>
+        <translation>Anteil der Nutzungsstunden, in denen Tageslicht allein den Zielwert gibt.</translation>
+    </message>
+    <message>
+        <source>a point counts as daylit</source>
+        <translation>ein Punkt gilt als tageslichthell</translation>
+    </message>
+    <message>
+        <source>Occupied hours in which direct sun alone gives 1000 lx, blinds open.</source>
+        <translation>Nutzungsstunden, in denen direkte Sonne allein 1000 lx gibt, Behänge offen.</translation>
+    </message>
+    <message>
+        <source>above it a point counts as having too much sun</source>
+        <translation>darüber gilt ein Punkt als zu sonnig</translation>
+    </message>
+    <message>
+        <source>Hours in which the sun reaches the point.</source>
+        <translation>Stunden, in denen die Sonne den Punkt erreicht.</translation>
+    </message>
+    <message>
+        <source>minimum, on one chosen day from 1 February to 21 March</source>
+        <translation>gering, an einem gewählten Tag vom 1. Februar bis 21. März</translation>
+    </message>
+    <message>
+        <source>medium, on that day</source>
+        <translation>mittel, an diesem Tag</translation>
+    </message>
+    <message>
+        <source>high, on that day</source>
+        <translation>hoch, an diesem Tag</translation>
+    </message>
+    <message>
+        <source>Share of the hemisphere above the point in which sky is seen.</source>
+        <translation>Anteil der Halbkugel über dem Punkt, in dem Himmel zu sehen ist.</translation>
+    </message>
+    <message>
+        <source>How much of the quarter circle before a window, upright and square to it, is sky (BRE 209, from memory).</source>
+        <translation>Wie viel des Viertelkreises vor einem Fenster, senkrecht und quer zu ihm, Himmel ist (BRE 209, aus dem Gedächtnis).</translation>
+    </message>
+    <message>
+        <source>reasonable light with larger windows or changes to the room</source>
+        <translation>brauchbares Licht mit größeren Fenstern oder Änderungen am Raum</translation>
+    </message>
+    <message>
+        <source>conventional windows usually give reasonable light</source>
+        <translation>übliche Fenster geben meist brauchbares Licht</translation>
+    </message>
+    <message>
+        <source>As daylight autonomy, but an hour below the target counts by the share of the target it has (Z. Rogers, Daylighting metric development 2006).</source>
+        <translation>Wie Tageslichtautonomie, aber eine Stunde unter dem Zielwert zählt mit dem Anteil des Zielwerts, den sie hat (Z. Rogers, Daylighting metric development 2006).</translation>
+    </message>
+    <message>
+        <source>below it electric light does most of the work</source>
+        <translation>darunter leistet elektrisches Licht die meiste Arbeit</translation>
+    </message>
+    <message>
+        <source>a good part of the light is daylight</source>
+        <translation>ein guter Teil des Lichts ist Tageslicht</translation>
+    </message>
+    <message>
+        <source>daylight does nearly all of it</source>
+        <translation>Tageslicht leistet fast alles</translation>
+    </message>
+    <message>
+        <source>Share of the occupied hours with ten times the target or more: too much direct sun (Z. Rogers, Daylighting metric development 2006).</source>
+        <translation>Anteil der Nutzungsstunden mit dem zehnfachen Zielwert oder mehr: zu viel direkte Sonne (Z. Rogers, Daylighting metric development 2006).</translation>
+    </message>
+    <message>
+        <source>above it a point counts as over-lit</source>
+        <translation>darüber gilt ein Punkt als zu hell</translation>
+    </message>
+    <message>
+        <source>Share of the occupied hours below the low limit: daylight there is no use by itself (J. Mardaljevic, M. Andersen, N. Roy, J. Christoffersen 2012).</source>
+        <translation>Anteil der Nutzungsstunden unter der unteren Grenze: Tageslicht hilft dort für sich nicht (J. Mardaljevic, M. Andersen, N. Roy, J. Christoffersen 2012).</translation>
+    </message>
+    <message>
+        <source>Share of the occupied hours between the low limit and the target: electric light is wanted beside daylight (J. Mardaljevic, M. Andersen, N. Roy, J. Christoffersen 2012).</source>
+        <translation>Anteil der Nutzungsstunden zwischen unterer Grenze und Zielwert: elektrisches Licht ist neben Tageslicht nötig (J. Mardaljevic, M. Andersen, N. Roy, J. Christoffersen 2012).</translation>
+    </message>
+    <message>
+        <source>Share of the occupied hours between the target and the high limit: enough, and not too much (J. Mardaljevic, M. Andersen, N. Roy, J. Christoffersen 2012).</source>
+        <translation>Anteil der Nutzungsstunden zwischen Zielwert und oberer Grenze: genug und nicht zu viel (J. Mardaljevic, M. Andersen, N. Roy, J. Christoffersen 2012).</translation>
+    </message>
+    <message>
+        <source>useful by itself in half of the hours</source>
+        <translation>für sich nutzbar in der Hälfte der Stunden</translation>
+    </message>
+    <message>
+        <source>Share of the occupied hours above the high limit: glare and heat are likely, people lower blinds (J. Mardaljevic, M. Andersen, N. Roy, J. Christoffersen 2012).</source>
+        <translation>Anteil der Nutzungsstunden über der oberen Grenze: Blendung und Hitze sind wahrscheinlich, Behänge werden geschlossen (J. Mardaljevic, M. Andersen, N. Roy, J. Christoffersen 2012).</translation>
+    </message>
+    <message>
+        <source>above it people are likely to complain</source>
+        <translation>darüber klagen Menschen wahrscheinlich</translation>
+    </message>
+    <message>
+        <source>Share of the occupied hours between the lower and the upper limit of useful light, by default 100 and 3000 lx, whether electric light helps or not (UDI-combined: J. Mardaljevic and others, CIBSE ASHRAE Technical Symposium 2012).</source>
+        <translation>Anteil der Nutzungsstunden zwischen der unteren und der oberen Grenze nutzbaren Lichts, üblich 100 und 3000 lx, ob elektrisches Licht hilft oder nicht (UDI-combined: J. Mardaljevic u. a., CIBSE ASHRAE Technical Symposium 2012).</translation>
+    </message>
+    <message>
+        <source>useful in four of five hours</source>
+        <translation>nutzbar in vier von fünf Stunden</translation>
+    </message>
+    <message>
+        <source>Share of the occupied hours between 100 and 2000 lx (A. Nabil, J. Mardaljevic, Lighting Research and Technology 37 (2005) 41-59).</source>
+        <translation>Anteil der Nutzungsstunden zwischen 100 und 2000 lx (A. Nabil, J. Mardaljevic, Lighting Research and Technology 37 (2005) 41-59).</translation>
+    </message>
+    <message>
+        <source>useful in half of the hours</source>
+        <translation>nutzbar in der Hälfte der Stunden</translation>
+    </message>
+    <message>
+        <source>Share of the occupied hours above 2000 lx (A. Nabil, J. Mardaljevic, Lighting Research and Technology 37 (2005) 41-59).</source>
+        <translation>Anteil der Nutzungsstunden über 2000 lx (A. Nabil, J. Mardaljevic, Lighting Research and Technology 37 (2005) 41-59).</translation>
+    </message>
+    <message>
+        <source>Share of the occupied hours between 430 and 4300 lx (40 and 400 footcandles): daylight enough for tasks without being too much.</source>
+        <translation>Anteil der Nutzungsstunden zwischen 430 und 4300 lx (40 und 400 Footcandle): Tageslicht genug für die Arbeit, ohne zu viel zu sein.</translation>
+    </message>
+    <message>
+        <source>saturated in half of the hours</source>
+        <translation>gesättigt in der Hälfte der Stunden</translation>
+    </message>
+    <message>
+        <source>Mean illuminance over the occupied hours and the points of the room.</source>
+        <translation>Mittlere Beleuchtungsstärke über die Nutzungsstunden und die Punkte des Raums.</translation>
+    </message>
+    <message>
+        <source>Share of the room&apos;s area with the target of the question in at least half of its occupied hours, blinds as chosen above.</source>
+        <translation>Anteil der Raumfläche mit dem Zielwert der Frage in mindestens der Hälfte der Nutzungsstunden, Behänge wie oben gewählt.</translation>
+    </message>
+    <message>
+        <source>nominally accepted by people in it</source>
+        <translation>von Menschen darin annehmbar gefunden</translation>
+    </message>
+    <message>
+        <source>preferred by people in it</source>
+        <translation>von Menschen darin bevorzugt</translation>
+    </message>
+    <message>
+        <source>Share of the area with 300 lx in at least half of the hours from 8 to 18 by the project&apos;s clock, every day; blinds of a window group are closed while more than 2 % of the points have 1000 lx of direct sun through it.</source>
+        <translation>Anteil der Fläche mit 300 lx in mindestens der Hälfte der Stunden von 8 bis 18 nach der Uhr des Projekts, jeden Tag; Behänge einer Fenstergruppe sind geschlossen, solange mehr als 2 % der Punkte durch sie 1000 lx direkter Sonne haben.</translation>
+    </message>
+    <message>
+        <source>The same as spatial autonomy after LM-83, but no blind is ever closed: the difference is what blinds take.</source>
+        <translation>Dasselbe wie räumliche Autonomie nach LM-83, aber kein Behang schließt je: der Unterschied ist, was Behänge nehmen.</translation>
+    </message>
+    <message>
+        <source>Share of the area with more than 250 hours a year of 1000 lx of direct sun, from 8 to 18 by the project&apos;s clock, every day; no blinds, no interreflection.</source>
+        <translation>Anteil der Fläche mit mehr als 250 Stunden im Jahr mit 1000 lx direkter Sonne, von 8 bis 18 nach der Uhr des Projekts, jeden Tag; keine Behänge, keine Reflexion.</translation>
+    </message>
+    <message>
+        <source>below it most people find the sun no trouble</source>
+        <translation>darunter stört die Sonne die meisten nicht</translation>
+    </message>
+    <message>
+        <source>below it most people accept the sun</source>
+        <translation>darunter nehmen die meisten die Sonne hin</translation>
+    </message>
+    <message>
+        <source>above it people complain of the sun</source>
+        <translation>darüber klagen Menschen über die Sonne</translation>
+    </message>
+    <message>
+        <source>Share of the area that has ten times the target in more than 5 % of the occupied hours.</source>
+        <translation>Anteil der Fläche, der in mehr als 5 % der Nutzungsstunden den zehnfachen Zielwert hat.</translation>
+    </message>
+    <message>
+        <source>above it a room is likely to be too hot or too bright</source>
+        <translation>darüber ist ein Raum wahrscheinlich zu heiß oder zu hell</translation>
+    </message>
+    <message>
+        <source>Share of the 4380 daylight hours in which half of the area has 300 lx, no blinds closed.</source>
+        <translation>Anteil der 4380 Tageslichtstunden, in denen die Hälfte der Fläche 300 lx hat, kein Behang geschlossen.</translation>
+    </message>
+    <message>
+        <source>minimum level met: the light stands in half of the daylight hours</source>
+        <translation>Mindeststufe erfüllt: das Licht steht in der Hälfte der Tageslichtstunden</translation>
+    </message>
+    <message>
+        <source>Share of the 4380 daylight hours in which 95 % of the area has 100 lx, no blinds closed.</source>
+        <translation>Anteil der 4380 Tageslichtstunden, in denen 95 % der Fläche 100 lx haben, kein Behang geschlossen.</translation>
+    </message>
+    <message>
+        <source>Share of the 4380 daylight hours in which half of the area has 500 lx, no blinds closed.</source>
+        <translation>Anteil der 4380 Tageslichtstunden, in denen die Hälfte der Fläche 500 lx hat, kein Behang geschlossen.</translation>
+    </message>
+    <message>
+        <source>medium level met: the light stands in half of the daylight hours</source>
+        <translation>mittlere Stufe erfüllt: das Licht steht in der Hälfte der Tageslichtstunden</translation>
+    </message>
+    <message>
+        <source>Share of the 4380 daylight hours in which 95 % of the area has 300 lx, no blinds closed.</source>
+        <translation>Anteil der 4380 Tageslichtstunden, in denen 95 % der Fläche 300 lx haben, kein Behang geschlossen.</translation>
+    </message>
+    <message>
+        <source>Share of the 4380 daylight hours in which half of the area has 750 lx, no blinds closed.</source>
+        <translation>Anteil der 4380 Tageslichtstunden, in denen die Hälfte der Fläche 750 lx hat, kein Behang geschlossen.</translation>
+    </message>
+    <message>
+        <source>high level met: the light stands in half of the daylight hours</source>
+        <translation>hohe Stufe erfüllt: das Licht steht in der Hälfte der Tageslichtstunden</translation>
+    </message>
+    <message>
+        <source>Share of the 4380 daylight hours in which 95 % of the area has 500 lx, no blinds closed.</source>
+        <translation>Anteil der 4380 Tageslichtstunden, in denen 95 % der Fläche 500 lx haben, kein Behang geschlossen.</translation>
+    </message>
+    <message>
+        <source>Hours in which, whatever state its blinds are in, more than 2 % of the points have 1000 lx of direct sun: the rule of LM-83 cannot be met then.</source>
+        <translation>Stunden, in denen, gleich in welchem Zustand seine Behänge sind, mehr als 2 % der Punkte 1000 lx direkter Sonne haben: die Regel von LM-83 lässt sich dann nicht erfüllen.</translation>
+    </message>
+    <message>
+        <source>Unknown finishes after EN 17037</source>
+        <translation>Unbekannte Oberflächen nach EN 17037</translation>
+    </message>
+    <message>
+        <source>Unknown finishes after IES LM-83-12</source>
+        <translation>Unbekannte Oberflächen nach IES LM-83-12</translation>
+    </message>
+    <message>
+        <source>One outside window has no blind, and a criteria set computes with blinds.</source>
+        <translation>Ein Fenster nach außen hat keinen Behang, und ein Kriteriensatz rechnet mit Behängen.</translation>
+    </message>
+    <message>
+        <source>%1 %2</source>
+        <extracomment>day and month, &quot;21 Jun&quot;</extracomment>
+        <translation>%1. %2</translation>
+    </message>
+    <message>
+        <source>Language</source>
+        <translation>Sprache</translation>
+    </message>
+    <message>
+        <source>Warm Pane speaks %1 from its next start on.</source>
+        <translation>Warm Pane spricht ab dem nächsten Start %1.</translation>
+    </message>
+    <message>
+        <source>Start again now</source>
+        <translation>Jetzt neu starten</translation>
+    </message>
+    <message>
+        <source>Not now</source>
+        <translation>Nicht jetzt</translation>
+    </message>
+    <message>
+        <source>Language: %1</source>
+        <translation>Sprache: %1</translation>
+    </message>
+</context>
+</TS>
