@@ -111,7 +111,7 @@ class MatterCheck {
             if (const Material* m = find(project_.materials, id); m != nullptr && m->assumed) {
                 std::string parts;
                 for (const auto& [part, n] : rest.second)
-                    parts += fmt::format("{}{} of {}", parts.empty() ? "" : ", ", n, lower(part_name(part)));
+                    parts += fmt::format("{}{} ({})", parts.empty() ? "" : ", ", lower(part_name(part)), n);
                 auto& fault =
                     add(Kind::assumed, storey_with(rest.first.items), place_of(rest.first.items), rest.first.items,
                         fmt::format("{} is assumed for {}. Source: {}.", m->name, parts, m->source));

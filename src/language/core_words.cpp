@@ -7,6 +7,7 @@ namespace wp::language {
 namespace {
 
 constexpr const char* kSentences[] = {
+    QT_TRANSLATE_NOOP("QObject", "Synthetic: made by the generator of Warm Pane from seed %1; not a measurement"),
     QT_TRANSLATE_NOOP("QObject",
                       "Irradiance above 5 W/m\u00b2 in %1 hours of night: set to zero. Check time zone and longitude"),
     QT_TRANSLATE_NOOP("QObject",
@@ -136,6 +137,8 @@ constexpr const char* kSentences[] = {
 };
 
 constexpr const char* kCompounds[] = {
+    QT_TRANSLATE_NOOP("QObject", "%1 surfaces"),
+    QT_TRANSLATE_NOOP("QObject", "%1 surface"),
     QT_TRANSLATE_NOOP("QObject", "%1, and its hours are those of UT%2, the site's of UT%3"),
     QT_TRANSLATE_NOOP("QObject", "%1, reflected by what stands outdoors"),
     QT_TRANSLATE_NOOP("QObject", "%1; the sun stands where the site is"),
@@ -148,6 +151,8 @@ constexpr const char* kCompounds[] = {
     QT_TRANSLATE_NOOP("QObject", "%1, direct sun"),
     QT_TRANSLATE_NOOP("QObject", "%1, not known"),
     QT_TRANSLATE_NOOP("QObject", "%1, sky"),
+    QT_TRANSLATE_NOOP("QObject", "%1 (%2)"),
+    QT_TRANSLATE_NOOP("QObject", "%1, %2"),
 };
 
 constexpr const char* kWords[] = {
@@ -1021,6 +1026,22 @@ constexpr const char* kWords[] = {
     QT_TRANSLATE_NOOP("QObject", "Unknown finishes after EN 17037"),
     QT_TRANSLATE_NOOP("QObject", "Unknown finishes after IES LM-83-12"),
     QT_TRANSLATE_NOOP("QObject", "One outside window has no blind, and a criteria set computes with blinds."),
+    QT_TRANSLATE_NOOP("QObject", "spacing"),
+    QT_TRANSLATE_NOOP("QObject", "number"),
+    QT_TRANSLATE_NOOP("QObject", "mean"),
+    QT_TRANSLATE_NOOP("QObject", "median"),
+    QT_TRANSLATE_NOOP("QObject", "least"),
+    QT_TRANSLATE_NOOP("QObject", "uniformity"),
+    QT_TRANSLATE_NOOP("QObject", "counter-clockwise"),
+    QT_TRANSLATE_NOOP("QObject", "fabric or slats; missing: the project's plain blind"),
+    QT_TRANSLATE_NOOP("QObject", "installed"),
+    QT_TRANSLATE_NOOP("QObject", "its pattern of hours; missing: the question's"),
+    QT_TRANSLATE_NOOP("QObject", "missing: by type"),
+    QT_TRANSLATE_NOOP("QObject", "missing: the option's, by type"),
+    QT_TRANSLATE_NOOP("QObject", "of frame and mullions; missing: by type"),
+    QT_TRANSLATE_NOOP("QObject", "of reveal, sill and head; missing: by type"),
+    QT_TRANSLATE_NOOP("QObject", "opaque or a glazing; missing: by type"),
+    QT_TRANSLATE_NOOP("QObject", "Synthetic year"),
 };
 
 }  // namespace

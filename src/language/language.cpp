@@ -2,7 +2,9 @@
 #include "language/language.h"
 
 #include <QCoreApplication>
+#include <QHash>
 #include <QLibraryInfo>
+#include <QMutex>
 #include <QTranslator>
 #include <memory>
 
@@ -18,9 +20,31 @@ QLocale locale_of(const QString& id) {
     return locale;
 }
 
+// Knows which words of the sources stand behind those on the screen.
+class Translator : public QTranslator {
+ public:
+    QString translate(const char* context, const char* source, const char* note, int n) const override {
+        QString out = QTranslator::translate(context, source, note, n);
+        if (!out.isEmpty()) {
+            const QMutexLocker hold(&lock_);
+            sources_.insert(out, source);
+        }
+        return out;
+    }
+    QString source_of(const QString& words) const {
+        const QMutexLocker hold(&lock_);
+        const auto it = sources_.constFind(words);
+        return it == sources_.constEnd() ? QString() : QString::fromUtf8(*it);
+    }
+
+ private:
+    mutable QMutex lock_;
+    mutable QHash<QString, QByteArray> sources_;
+};
+
 struct Installed {
     QString id = QStringLiteral("en");
-    std::vector<std::unique_ptr<QTranslator>> translators;
+    std::vector<std::unique_ptr<Translator>> translators;
 };
 
 Installed& installed() {
@@ -29,7 +53,7 @@ Installed& installed() {
 }
 
 bool install(const QString& file, const QString& folder) {
-    auto translator = std::make_unique<QTranslator>();
+    auto translator = std::make_unique<Translator>();
     if (!translator->load(file, folder)) return false;
     QCoreApplication::installTranslator(translator.get());
     installed().translators.push_back(std::move(translator));
@@ -65,5 +89,13 @@ bool use_language(const QString& id) {
 }
 
 QString language_in_use() { return installed().id; }
+
+QString object_name(const char* prefix, const QString& words) {
+    QString text = words;
+    for (const auto& t : installed().translators)
+        if (const QString source = t->source_of(words); !source.isEmpty()) text = source;
+    return QStringLiteral("%1-%2").arg(QString::fromLatin1(prefix),
+                                       text.toLower().replace(QLatin1Char(' '), QLatin1Char('-')));
+}
 
 }  // namespace wp::language

@@ -20,5 +20,8 @@ QString chosen_language(const QString& set);
 /// before windows are made: what is made keeps its words.
 bool use_language(const QString& id);
 QString language_in_use();
+/// "field-pane-depth": a name for a widget, made of the words on it as they stand in the sources, so that it is the
+/// same in all languages.
+QString object_name(const char* prefix, const QString& words);
 
 }  // namespace wp::language

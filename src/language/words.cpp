@@ -97,6 +97,12 @@ QString translated(const QString& english) {
     const QString whole = QCoreApplication::translate("QObject", bytes.constData());
     if (whole != english) return whole;
     if (const QString day = date(english); !day.isEmpty()) return day;
+    // A word of a list that stands small within a sentence.
+    if (english[0].isLower()) {
+        const QByteArray large = (english[0].toUpper() + english.mid(1)).toUtf8();
+        const QString known = QCoreApplication::translate("QObject", large.constData());
+        if (known != QString::fromUtf8(large)) return within_sentence(known);
+    }
     for (const Sentence& s : sentences()) {
         if (!english.startsWith(s.head)) continue;
         if (const auto match = s.whole.match(english); match.hasMatch())
@@ -132,6 +138,8 @@ QString sentence(std::string_view english) {
     if (!text.isEmpty()) text[0] = text[0].toUpper();
     return text;
 }
+
+QString within_sentence(const QString& word) { return QLocale().language() == QLocale::German ? word : word.toLower(); }
 
 QString line(const Fault& fault) {
     QString text =

@@ -16,6 +16,8 @@ inline QString words(const char* english) { return words(std::string_view(englis
 inline QString words(const QString& english) { return words(std::string_view(english.toStdString())); }
 /// With a capital.
 QString sentence(std::string_view english);
+/// A word for the middle of a sentence: English writes it small, German as it is.
+QString within_sentence(const QString& word);
 /// "place: what. remedy"
 QString line(const Fault& fault);
 /// Numbers of a text with the decimal sign of the screen's language.

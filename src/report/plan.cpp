@@ -38,10 +38,10 @@ QString figure(double v) {
 // Two digits: more would be known of the error than of the value.
 QString error_figure(double h) {
     return h > 0 && h < 0.01 ? language::number(h, 'f', h < 0.001 ? 4 : 3)
-                             : QString::number(h, 'f',
-                                               h >= 9.95    ? 0
-                                               : h >= 0.995 ? 1
-                                                            : 2);
+                             : language::number(h, 'f',
+                                                h >= 9.95    ? 0
+                                                : h >= 0.995 ? 1
+                                                             : 2);
 }
 
 PlanView PlanView::fit(const Option& option, size_t storey, QRectF area, bool with_blocks) {

@@ -10,6 +10,7 @@
 #include "gui/look/look.h"
 #include "gui/tool/block_tool.h"
 #include "gui/tool/thing_tool.h"
+#include "language/language.h"
 #include "language/words.h"
 
 namespace wp::gui {
@@ -72,7 +73,7 @@ void ToolBar::add_tool(QBoxLayout& row, SheetTool& tool) {
     const QString name = language::words(traits.name), key = QString::fromLatin1(traits.key);
     auto* button = tool_button(traits.icon, "", name, QStringLiteral("%1 (%2)").arg(language::words(traits.tip), key));
     button->setCheckable(true);
-    button->setObjectName(QStringLiteral("tool-%1").arg(name.toLower().replace(QLatin1Char(' '), QLatin1Char('-'))));
+    button->setObjectName(language::object_name("tool", QString::fromLatin1(traits.name)));
     tools_->addButton(button);
     buttons_.insert(&tool, button);
     row.addWidget(button);
@@ -94,7 +95,7 @@ void ToolBar::add_thing_commands() {
         CommandGroup::draw, QObject::tr("Place furniture"), QKeySequence(QStringLiteral("B")),
         [this] { place(desktop_.sheet().tool<ThingTool>().kind()); }, QObject::tr("desk table"));
     for (const Thing::Kind kind : kKinds)
-        commands.add(CommandGroup::draw, QObject::tr("Place: %1").arg(word_of(kind).toLower()), {},
+        commands.add(CommandGroup::draw, QObject::tr("Place: %1").arg(language::words(kind_name(kind))), {},
                      [this, kind] { place(kind); });
     commands.add(
         CommandGroup::draw, QObject::tr("Place: neighbouring block"), {}, [this] { desktop_.take_up<BlockTool>(); },

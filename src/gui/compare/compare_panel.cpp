@@ -135,13 +135,15 @@ std::vector<ComparedLine> ComparePanel::all_lines() {
 
 void ComparePanel::build_menu() {
     // As many as a middling building shows without scrolling.
-    const QStringList first{QObject::tr("Daylight factor, mean"),
-                            QObject::tr("Spatial autonomy 300 lx / 50 %, blinds")};
+    const auto is_first = [](const ComparedLine& line) {
+        return line.wanted.figure == "daylight_factor" ? line.measure->id == std::string_view("mean")
+                                                       : line.measure->id == std::string_view("spatial_autonomy");
+    };
     const auto all = all_lines();
     for (const auto& line : all) {
         auto* action = menu_->addAction(line.name);
         action->setCheckable(true);
-        action->setChecked(first.contains(line.name));
+        action->setChecked(is_first(line));
         connect(action, &QAction::toggled, this, [this, line](bool on) {
             if (on)
                 lines_.push_back(line);
@@ -150,7 +152,9 @@ void ComparePanel::build_menu() {
             refresh();
         });
     }
-    for (const QString& name : first) lines_.push_back(*std::ranges::find(all, name, &ComparedLine::name));
+    std::ranges::copy_if(all, std::back_inserter(lines_), is_first);
+    // The figure that is known at once before the one that needs a year.
+    std::ranges::reverse(lines_);
 }
 
 namespace {

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "gui/entry/number_field.h"
+#include "language/language.h"
 #include "language/words.h"
 
 #include <QKeyEvent>
@@ -117,7 +118,7 @@ void NumberField::keyPressEvent(QKeyEvent* event) {
 DragTitle::DragTitle(const QString& text, NumberField* field) : QLabel(text, field->parentWidget()), field_(field) {
     setCursor(Qt::SizeHorCursor);
     setToolTip(QObject::tr("Drag to the side to change it"));
-    setObjectName(QStringLiteral("title-") + text.toLower().replace(QLatin1Char(' '), QLatin1Char('-')));
+    setObjectName(language::object_name("title", text));
     setBuddy(field);
 }
 

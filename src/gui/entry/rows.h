@@ -13,6 +13,7 @@
 #include <vector>
 
 #include "gui/entry/number_field.h"
+#include "language/language.h"
 #include "language/words.h"
 #include "model/project.h"
 #include "report/tint.h"
@@ -44,7 +45,7 @@ inline NumberField* add_number(QFormLayout& form, const QString& title, double v
                                std::function<void(double)> commit) {
     auto* field = new NumberField(value, unit, std::move(commit), form.parentWidget());
     field->setAccessibleName(title);
-    field->setObjectName(QStringLiteral("field-") + title.toLower().replace(QLatin1Char(' '), QLatin1Char('-')));
+    field->setObjectName(language::object_name("field", title));
     form.addRow(new DragTitle(title, field), field);
     return field;
 }
@@ -70,7 +71,7 @@ inline QComboBox* add_finish(QFormLayout& form, const model::Project& project, c
     auto* pair = new QWidget(form.parentWidget());
     auto* box = new QComboBox(pair);
     box->setAccessibleName(row.title);
-    box->setObjectName(QStringLiteral("finish-") + row.title.toLower().replace(QLatin1Char(' '), QLatin1Char('-')));
+    box->setObjectName(language::object_name("finish", row.title));
     box->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
     box->setMinimumContentsLength(4);
     box->setMinimumWidth(60);
@@ -129,7 +130,7 @@ QComboBox* add_choice(QFormLayout& form, const QString& title, const std::vector
                       E current, std::function<void(E)> commit) {
     auto* box = new QComboBox(form.parentWidget());
     box->setAccessibleName(title);
-    box->setObjectName(QStringLiteral("choice-") + title.toLower().replace(QLatin1Char(' '), QLatin1Char('-')));
+    box->setObjectName(language::object_name("choice", title));
     for (const auto& [name, value] : choices) box->addItem(language::words(name), static_cast<int>(value));
     box->setCurrentIndex(box->findData(static_cast<int>(current)));
     QObject::connect(box, &QComboBox::activated, box,
@@ -141,7 +142,7 @@ QComboBox* add_choice(QFormLayout& form, const QString& title, const std::vector
 inline QCheckBox* add_flag(QFormLayout& form, const QString& title, const QString& text, bool on,
                            std::function<void(bool)> commit) {
     auto* box = new QCheckBox(text, form.parentWidget());
-    box->setObjectName(QStringLiteral("flag-") + text.toLower().replace(QLatin1Char(' '), QLatin1Char('-')));
+    box->setObjectName(language::object_name("flag", text));
     box->setChecked(on);
     QObject::connect(box, &QCheckBox::toggled, box, std::move(commit));
     form.addRow(title, box);

@@ -13,6 +13,7 @@
 #include "gui/entry/rows.h"
 #include "gui/inspector/inspector_pages.h"
 #include "gui/look/look.h"
+#include "language/language.h"
 
 namespace wp::gui {
 using namespace model;
@@ -88,7 +89,7 @@ void Inspector::add_fact(QFormLayout& form, const QString& title, std::function<
     auto* l = label(text(), nullptr, form.parentWidget());
     l->setAlignment(Qt::AlignRight);
     l->setToolTip(tip);
-    l->setObjectName(QStringLiteral("fact-") + title.toLower().replace(QLatin1Char(' '), QLatin1Char('-')));
+    l->setObjectName(language::object_name("fact", title));
     form.addRow(title, l);
     figures_.emplace_back(l, std::move(text));
 }

@@ -407,7 +407,7 @@ void MaterialsPanel::remove() {
 void MaterialsPanel::new_material(MaterialKind kind) {
     Material m;
     m.kind = kind;
-    m.name = QObject::tr("New ").toStdString() + kind_text(kind).toLower().toStdString();
+    m.name = QObject::tr("New ").toStdString() + language::within_sentence(kind_text(kind)).toStdString();
     m.assumed = true;
     if (kind == MaterialKind::fabric) {
         m.transmittance = 0.1;

@@ -7,6 +7,7 @@
 
 #include "gui/look/look.h"
 #include "gui/site/sky_box.h"
+#include "language/language.h"
 #include "language/words.h"
 
 namespace wp::gui {
@@ -50,7 +51,7 @@ QWidget* SiteDesk::build_bar() {
         button->setText(language::words(name));
         button->setCheckable(true);
         button->setChecked(view == 0);
-        button->setObjectName(QStringLiteral("site-%1").arg(button->text().toLower()));
+        button->setObjectName(language::object_name("site", button->text()));
         button->setToolTip(language::words(tip));
         views_->addButton(button, view++);
         row->addWidget(button);

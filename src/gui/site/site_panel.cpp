@@ -79,7 +79,7 @@ SitePanel::SitePanel(Document& document, QWidget* parent) : QWidget(parent), doc
         document_.show_moment({parts[0].toInt(), parts[1].toInt(), parts[2].toDouble()});
     });
     layout->addWidget(days_);
-    layout->addWidget(heading(QObject::tr("Place")));
+    layout->addWidget(heading(QObject::tr("Location")));
     fields_ = new QWidget;
     fields_->setLayout(new QFormLayout);
     layout->addWidget(fields_);
@@ -118,12 +118,12 @@ void SitePanel::refresh_facts() {
                 "kWh/m\u00b2 a year; sunshine %L10 h. "
                 "Median diffuse illuminance over the 4380 daylight hours <b>%L11 lx</b>; the latitude's design sky "
                 "%L12 lx.")
-                .arg(QString::fromStdString(weather->station).toHtmlEscaped(),
-                     QString::fromStdString(weather->source).toHtmlEscaped())
+                .arg(language::words(weather->station).toHtmlEscaped(),
+                     language::words(weather->source).toHtmlEscaped())
                 .arg(degrees_words(place.latitude, "N", "S"), degrees_words(place.longitude, "E", "W"))
                 .arg((place.time_zone < 0 ? QString() : QStringLiteral("+")) + QString::number(place.time_zone))
                 .arg(place.elevation, 0, 'f', 0)
-                .arg(QString::fromStdString(weather->comment).toHtmlEscaped())
+                .arg(language::words(weather->comment).toHtmlEscaped())
                 .arg(direct, 0, 'f', 0)
                 .arg(diffuse, 0, 'f', 0)
                 .arg(std::accumulate(sunshine.begin(), sunshine.end(), 0.0), 0, 'f', 0)

@@ -15,6 +15,7 @@
 #include "gui/look/buttons.h"
 #include "gui/look/look.h"
 #include "gui/window/parts.h"
+#include "language/language.h"
 
 namespace wp::gui {
 
@@ -134,7 +135,7 @@ void Window::build_desks(QBoxLayout& row) {
         auto* button = new QToolButton;
         button->setText(desk->title());
         button->setCheckable(true);
-        button->setObjectName(QStringLiteral("desk-%1").arg(desk->title().toLower()));
+        button->setObjectName(language::object_name("desk", desk->title()));
         button->setToolTip(QStringLiteral("%1 (%2)").arg(desk->tip(), keys.toString(QKeySequence::NativeText)));
         desk_buttons_->addButton(button, static_cast<int>(desk->kind()));
         row.addWidget(button);
@@ -174,7 +175,7 @@ QWidget* Window::build_companions() {
         auto* button = new QToolButton;
         button->setText(page.title);
         button->setCheckable(true);
-        button->setObjectName(QStringLiteral("companion-%1").arg(page.title.toLower()));
+        button->setObjectName(language::object_name("companion", page.title));
         button->setToolTip(page.tip);
         companion_buttons_->addButton(button, companions_->addWidget(page.widget));
         row->addWidget(button);

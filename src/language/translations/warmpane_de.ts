@@ -629,7 +629,7 @@
     </message>
     <message>
         <source>Plain</source>
-        <translation>Ungefärbt</translation>
+        <translation>Neutral</translation>
     </message>
     <message>
         <source>By material</source>
@@ -1383,11 +1383,11 @@ Band, das der Fehler lässt: %1 bis %2</translation>
     </message>
     <message>
         <source>Floor void</source>
-        <translation>Deckenöffnung</translation>
+        <translation>Luftraum</translation>
     </message>
     <message>
         <source>Rename void</source>
-        <translation>Deckenöffnung umbenennen</translation>
+        <translation>Luftraum umbenennen</translation>
     </message>
     <message>
         <source>Area</source>
@@ -4481,7 +4481,7 @@ Ein Ring: noch nichts. Eine wachsende Scheibe: wird genauer. Eine volle Scheibe:
     </message>
     <message>
         <source>Draw floor void</source>
-        <translation>Deckenöffnung zeichnen</translation>
+        <translation>Luftraum zeichnen</translation>
     </message>
     <message>
         <source>Open the floor to the room below</source>
@@ -4513,11 +4513,11 @@ Ein Ring: noch nichts. Eine wachsende Scheibe: wird genauer. Eine volle Scheibe:
     </message>
     <message>
         <source>A floor void opens to the storey below: show an upper storey first</source>
-        <translation>Eine Deckenöffnung führt ins Geschoss darunter: zuerst ein oberes Geschoss zeigen</translation>
+        <translation>Ein Luftraum führt ins Geschoss darunter: zuerst ein oberes Geschoss zeigen</translation>
     </message>
     <message>
         <source>Void </source>
-        <translation>Deckenöffnung </translation>
+        <translation>Luftraum </translation>
     </message>
     <message>
         <source>Click where the middle of the rooflight is</source>
@@ -7621,7 +7621,7 @@ Nichts ist hier gestichprobt: genau für diese Stunden</translation>
     </message>
     <message>
         <source>floor void</source>
-        <translation>Deckenöffnung</translation>
+        <translation>Luftraum</translation>
     </message>
     <message>
         <source>reference plane</source>
@@ -8987,6 +8987,94 @@ Nichts ist hier gestichprobt: genau für diese Stunden</translation>
     <message>
         <source>Language: %1</source>
         <translation>Sprache: %1</translation>
+    </message>
+    <message>
+        <source>Location</source>
+        <translation>Lage</translation>
+    </message>
+    <message>
+        <source>%1 surfaces</source>
+        <translation>%1 Oberflächen</translation>
+    </message>
+    <message>
+        <source>%1 surface</source>
+        <translation>%1 Oberfläche</translation>
+    </message>
+    <message>
+        <source>%1, %2</source>
+        <translation>%1, %2</translation>
+    </message>
+    <message>
+        <source>spacing</source>
+        <translation>Abstand</translation>
+    </message>
+    <message>
+        <source>number</source>
+        <translation>Anzahl</translation>
+    </message>
+    <message>
+        <source>mean</source>
+        <translation>Mittel</translation>
+    </message>
+    <message>
+        <source>median</source>
+        <translation>Median</translation>
+    </message>
+    <message>
+        <source>least</source>
+        <translation>Kleinster</translation>
+    </message>
+    <message>
+        <source>uniformity</source>
+        <translation>Gleichmäßigkeit</translation>
+    </message>
+    <message>
+        <source>%1 (%2)</source>
+        <translation>%1 (%2)</translation>
+    </message>
+    <message>
+        <source>Synthetic: made by the generator of Warm Pane from seed %1; not a measurement</source>
+        <translation>Künstlich: vom Generator von Warm Pane aus Startwert %1 gemacht; keine Messung</translation>
+    </message>
+    <message>
+        <source>counter-clockwise</source>
+        <translation>gegen den Uhrzeigersinn</translation>
+    </message>
+    <message>
+        <source>fabric or slats; missing: the project&apos;s plain blind</source>
+        <translation>Gewebe oder Lamellen; fehlt: der einfache Behang des Projekts</translation>
+    </message>
+    <message>
+        <source>installed</source>
+        <translation>installiert</translation>
+    </message>
+    <message>
+        <source>its pattern of hours; missing: the question&apos;s</source>
+        <translation>sein Stundenmuster; fehlt: das der Frage</translation>
+    </message>
+    <message>
+        <source>missing: by type</source>
+        <translation>fehlt: nach Art</translation>
+    </message>
+    <message>
+        <source>missing: the option&apos;s, by type</source>
+        <translation>fehlt: das der Option, nach Art</translation>
+    </message>
+    <message>
+        <source>of frame and mullions; missing: by type</source>
+        <translation>von Rahmen und Sprossen; fehlt: nach Art</translation>
+    </message>
+    <message>
+        <source>of reveal, sill and head; missing: by type</source>
+        <translation>von Laibung, Brüstung und Sturz; fehlt: nach Art</translation>
+    </message>
+    <message>
+        <source>opaque or a glazing; missing: by type</source>
+        <translation>undurchsichtig oder eine Verglasung; fehlt: nach Art</translation>
+    </message>
+    <message>
+        <source>Synthetic year</source>
+        <translation>Künstliches Jahr</translation>
     </message>
 </context>
 </TS>
