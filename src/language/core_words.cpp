@@ -1042,6 +1042,10 @@ constexpr const char* kWords[] = {
     QT_TRANSLATE_NOOP("QObject", "of reveal, sill and head; missing: by type"),
     QT_TRANSLATE_NOOP("QObject", "opaque or a glazing; missing: by type"),
     QT_TRANSLATE_NOOP("QObject", "Synthetic year"),
+    QT_TRANSLATE_NOOP("QObject", "minimum"),
+    QT_TRANSLATE_NOOP("QObject", "medium"),
+    QT_TRANSLATE_NOOP("QObject", "high"),
+    QT_TRANSLATE_NOOP("QObject", "target"),
 };
 
 }  // namespace

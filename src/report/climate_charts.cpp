@@ -227,8 +227,9 @@ void draw_sky_types(QPainter& painter, const std::array<int, 16>& types, const I
         painter.setPen(ink.ink);
         painter.drawText(QRectF(r.left() + t * w, r.bottom() + 3, w, 15), Qt::AlignCenter, QString::number(t + 1));
     }
-    for (const auto& [from, to, name] :
-         {std::tuple{0, 5, "overcast"}, std::tuple{5, 10, "intermediate"}, std::tuple{10, 15, "clear"}})
+    for (const auto& [from, to, name] : {std::tuple{0, 5, QT_TRANSLATE_NOOP("QObject", "overcast")},
+                                         std::tuple{5, 10, QT_TRANSLATE_NOOP("QObject", "intermediate")},
+                                         std::tuple{10, 15, QT_TRANSLATE_NOOP("QObject", "clear")}})
         painter.drawText(QRectF(r.left() + from * w, r.bottom() + 18, (to - from) * w, 15), Qt::AlignCenter,
                          language::words(name));
 }

@@ -33,7 +33,7 @@ void draw_scale_bar(QPainter& painter, const PlanView& view, const Ink& ink, QRe
     painter.drawPolygon(QPolygonF{QPointF(0, -18), QPointF(6, 8), QPointF(0, 3)});
     painter.setBrush(ink.paper);
     painter.drawPolygon(QPolygonF{QPointF(0, -18), QPointF(-6, 8), QPointF(0, 3)});
-    painter.drawText(QRectF(-10, 8, 20, 14), Qt::AlignCenter, QStringLiteral("N"));
+    painter.drawText(QRectF(-10, 8, 20, 14), Qt::AlignCenter, QObject::tr("N"));
     painter.restore();
 }
 

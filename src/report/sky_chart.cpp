@@ -127,7 +127,7 @@ QImage sky_image(const SkyScene& scene, const SkyFrame& frame, const Ink& ink) {
 }
 
 void draw_grid(QPainter& painter, const SkyFrame& frame, const Ink& ink) {
-    static constexpr const char* winds[] = {"N", "E", "S", "W"};
+    const QString winds[] = {QObject::tr("N"), QObject::tr("E"), QObject::tr("S"), QObject::tr("W")};
     painter.setBrush(Qt::NoBrush);
     const QPen thin(ink.faint, 0.8, Qt::DotLine);
     if (frame.is_round()) {
@@ -143,7 +143,7 @@ void draw_grid(QPainter& painter, const SkyFrame& frame, const Ink& ink) {
         for (int k = 0; k < 4; ++k) {
             const QPointF p =
                 frame.centre() + (frame.place(k * kPi / 2, 0) - frame.centre()) * (1 + 12 / frame.radius());
-            painter.drawText(QRectF(p.x() - 10, p.y() - 9, 20, 18), Qt::AlignCenter, language::words(winds[k]));
+            painter.drawText(QRectF(p.x() - 10, p.y() - 9, 20, 18), Qt::AlignCenter, winds[k]);
         }
         return;
     }
@@ -163,9 +163,7 @@ void draw_grid(QPainter& painter, const SkyFrame& frame, const Ink& ink) {
         painter.setPen(thin);
         if (k > 0 && k < 8) painter.drawLine(QPointF(x, box.top()), QPointF(x, box.bottom()));
         painter.setPen(ink.ink);
-        if (k % 2 == 0)
-            painter.drawText(QRectF(x - 12, box.bottom() + 4, 24, 16), Qt::AlignCenter,
-                             language::words(winds[(k / 2) % 4]));
+        if (k % 2 == 0) painter.drawText(QRectF(x - 12, box.bottom() + 4, 24, 16), Qt::AlignCenter, winds[(k / 2) % 4]);
     }
 }
 

@@ -96,6 +96,15 @@ std::set<std::string> catalogue_words() {
         words.insert(known.definition);
         for (const auto& v : known.values) words.insert(v.meaning);
     }
+    for (const char* id : {"leed-v41-daylight-option-1", "en-17037-provision", "en-17037-daylight-factor"}) {
+        const auto set = rule::criteria_set(id);
+        EXPECT_TRUE(set);
+        words.insert((*set).name);
+        for (const auto& c : (*set).criteria) {
+            words.insert({c.name, c.meaning});
+            for (const auto& step : c.thresholds) words.insert(step.level);
+        }
+    }
     return words;
 }
 

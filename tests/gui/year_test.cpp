@@ -146,9 +146,8 @@ TEST_F(YearDesk, the_strip_shows_room_share_point_blinds_and_power) {
         strip_of(of);
         ASSERT_TRUE(whole());
         EXPECT_EQ(reading()->strip.size(), 8760u) << static_cast<int>(of);
-        EXPECT_TRUE(drive::wait_until([&] {
-            return static_cast<QToolButton*>(widget("strip-of"))->text().toStdString() == reading()->strip_name;
-        }));
+        EXPECT_TRUE(drive::wait_until(
+            [&] { return static_cast<QToolButton*>(widget("strip-of"))->text() == reading()->strip_name; }));
     }
 }
 

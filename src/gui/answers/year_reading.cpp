@@ -78,7 +78,7 @@ void add_place(YearReading& out, const model::Option& option) {
     out.place = std::move(place);
 }
 
-void set_strip(YearReading& out, std::vector<float> values, std::string name, std::string unit, double top) {
+void set_strip(YearReading& out, std::vector<float> values, QString name, QString unit, double top) {
     out.strip = std::move(values);
     out.strip_name = std::move(name);
     out.strip_unit = std::move(unit);
@@ -99,7 +99,7 @@ void add_strip(YearReading& out, const model::Option& option) {
     const YearReading::Place* const place = out.place ? &*out.place : nullptr;
     const auto name_of = [&](size_t p) {
         const auto place = model::find_room(option, year.planes[p].plane.room);
-        return place ? place.room->name : year.planes[p].plane.plane;
+        return QString::fromStdString(place ? place.room->name : year.planes[p].plane.plane);
     };
     switch (out.wish.strip) {
         case StripOf::outdoor:
@@ -107,22 +107,21 @@ void add_strip(YearReading& out, const model::Option& option) {
         case StripOf::room:
             if (place)
                 set_strip(out, question::year_of_plane(year, place->plane, out.wish.operation),
-                          QT_TRANSLATE_NOOP("QObject", "Mean illuminance, ") + name_of(place->plane), "lx", 3000);
+                          QObject::tr("Mean illuminance, %1").arg(name_of(place->plane)), QStringLiteral("lx"), 3000);
             return;
         case StripOf::share:
             if (place) {
                 auto share = question::share_above(year, place->plane, out.use.limits.target, out.wish.operation);
                 for (float& v : share) v *= 100;
-                set_strip(out, std::move(share),
-                          QT_TRANSLATE_NOOP("QObject", "Area with the target, ") + name_of(place->plane), "%", 100);
+                set_strip(out, std::move(share), QObject::tr("Area with the target, %1").arg(name_of(place->plane)),
+                          QStringLiteral("%"), 100);
             }
             return;
         case StripOf::point:
             if (place)
                 set_strip(out, place->lux,
-                          (place->point < 0 ? QT_TRANSLATE_NOOP("QObject", "Mean of ")
-                                            : QT_TRANSLATE_NOOP("QObject", "A point of ")) +
-                              name_of(place->plane),
+                          (place->point < 0 ? QObject::tr("Mean of %1") : QObject::tr("A point of %1"))
+                              .arg(name_of(place->plane)),
                           "lx", 3000);
             return;
         case StripOf::blinds:
@@ -132,7 +131,8 @@ void add_strip(YearReading& out, const model::Option& option) {
                 std::vector<float> share;
                 for (const uint8_t s : states) share.push_back(100 * static_cast<float>(s) / n);
                 set_strip(out, std::move(share),
-                          QT_TRANSLATE_NOOP("QObject", "Blinds closed, ") + year.groups[*group].name, "%", 100);
+                          QObject::tr("Blinds closed, %1").arg(QString::fromStdString(year.groups[*group].name)),
+                          QStringLiteral("%"), 100);
             }
             return;
         case StripOf::power: {
@@ -143,7 +143,7 @@ void add_strip(YearReading& out, const model::Option& option) {
                 for (size_t h = 0; h < sum.size(); ++h) sum[h] += l.watts[h];
                 installed += static_cast<double>(*std::max_element(l.watts.begin(), l.watts.end()));
             }
-            set_strip(out, std::move(sum), QT_TRANSLATE_NOOP("QObject", "Electric light"), "W",
+            set_strip(out, std::move(sum), QObject::tr("Electric light"), QStringLiteral("W"),
                       std::max(1.0, installed));
             return;
         }

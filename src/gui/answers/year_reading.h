@@ -60,7 +60,7 @@ struct YearReading {
     std::vector<std::vector<double>> half_width;
     // The strip: one value an hour, its name, its unit, and what stands for the brightest.
     std::vector<float> strip;
-    std::string strip_name, strip_unit;
+    QString strip_name, strip_unit;
     double strip_top = 1;
     // The point, or the plane's mean, that is asked about.
     struct Place {

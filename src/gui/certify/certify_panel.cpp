@@ -36,7 +36,7 @@ CertifyPanel::CertifyPanel(Document& document, const KeptAnswers& kept, QWidget*
               [](int column) { return column >= 2 && column <= 4; });
     table_->setSelectionBehavior(QAbstractItemView::SelectRows);
     table_->setAlternatingRowColors(true);
-    table_->setWordWrap(false);
+    table_->setWordWrap(true);
     table_->horizontalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents);
     table_->horizontalHeader()->setSectionResizeMode(0, QHeaderView::Stretch);
     layout->addWidget(table_, 1);

@@ -68,8 +68,11 @@ void LegendBar::show_map(const SheetMap& map) {
 }
 
 void LegendBar::place_in(QSize parent) {
-    const int w = std::clamp(parent.width() - 300, 220, sizeHint().width());
-    setGeometry((parent.width() - w) / 2, parent.height() - sizeHint().height() - space::tight, w, sizeHint().height());
+    // Between scale bar and north point; in the middle where there is room for that.
+    constexpr int scale_bar = 144, north = 64;
+    const int w = std::clamp(parent.width() - scale_bar - north, 220, sizeHint().width()),
+              x = std::max((parent.width() - w) / 2, std::min(scale_bar, parent.width() - north - w));
+    setGeometry(x, parent.height() - sizeHint().height() - space::tight, w, sizeHint().height());
     button_->setGeometry(w - 34, 6, 30, 28);
     fit_->setGeometry(w - 34, 34, 32, 22);
 }

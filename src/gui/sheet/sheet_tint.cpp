@@ -21,16 +21,24 @@ void Sheet::draw_tint_legend(QPainter& painter) const {
     font.setPixelSize(type::small);
     font.setWeight(QFont::Normal);
     painter.setFont(font);
-    // Along the foot of the sheet, between scale bar and north point, in as many columns as whole names leave.
-    constexpr double swatch = 34, row_height = 18, left = 150;
+    // Along the foot of the sheet, between scale bar and north point, in as many columns as whole names leave; above
+    // both where that is one column alone.
+    constexpr double swatch = 34, row_height = 18;
+    double left = 150, foot = 10;
     double longest = 0;
     for (const auto& entry : entries)
         longest = std::max<double>(longest, painter.fontMetrics().horizontalAdvance(entry.text));
-    const double room = width() - left - 60, column = std::min(longest + swatch, room);
+    double room = width() - left - 60;
+    if (room < 2 * (longest + swatch)) {
+        left = 10;
+        foot = 64;
+        room = width() - 2 * left;
+    }
+    const double column = std::min(longest + swatch, room);
     const auto columns = static_cast<size_t>(std::max(1.0, std::floor(room / column)));
     const size_t rows = (entries.size() + columns - 1) / columns;
     const double tall = row_height * static_cast<double>(rows);
-    const QRectF plate(left, height() - tall - 20, column * static_cast<double>(columns), tall + 10);
+    const QRectF plate(left, height() - tall - 10 - foot, column * static_cast<double>(columns), tall + 10);
     painter.setPen(Qt::NoPen);
     painter.setBrush(ink().paper);
     painter.drawRect(plate);

@@ -110,6 +110,7 @@ ClimatePage::ClimatePage(Document& document, QWidget* parent) : QWidget(parent),
     auto* title = new QLabel(QObject::tr("Quantity"));
     title->setProperty("role", QStringLiteral("small"));
     row->addWidget(title);
+    row->addSpacing(space::tight);
     auto* box = new QComboBox;
     box->setObjectName(QStringLiteral("quantity"));
     box->setAccessibleName(QObject::tr("Quantity"));

@@ -209,7 +209,7 @@ QWidget* YearPanel::hours_page() {
     hours_->setMinimumHeight(kLeastHeight);
     hours_->header()->setStretchLastSection(false);
     hours_->header()->setSectionResizeMode(QHeaderView::ResizeToContents);
-    hours_->header()->setSectionResizeMode(0, QHeaderView::Stretch);
+    hours_->header()->setStretchLastSection(true);
     hours_->setToolTip(QObject::tr("Click an hour: its light comes onto the sheet"));
     connect(hours_, &QTreeWidget::itemClicked, this, [this](QTreeWidgetItem* item, int at) {
         const QVariant hour = item->data(at < 2 ? 0 : 2, kHour);
@@ -343,9 +343,9 @@ void YearPanel::fill_hours(const YearReading& reading) {
                     "the rule of LM-83 cannot be met then"));
     const bool unmet = hours_of_->currentIndex() == 1;
     hours_->setHeaderLabels(
-        unmet ? QStringList{QObject::tr("Hour"), QObject::tr("Area"), QObject::tr("Hour"), QObject::tr("Area")}
-              : QStringList{QObject::tr("Least light"), QObject::tr("Area"), QObject::tr("Most light"),
-                            QObject::tr("Area")});
+        unmet
+            ? QStringList{QObject::tr("Hour"), QObject::tr("Area"), QObject::tr("Hour"), QObject::tr("Area")}
+            : QStringList{QObject::tr("Darkest"), QObject::tr("Area"), QObject::tr("Brightest"), QObject::tr("Area")});
     hours_->headerItem()->setToolTip(1, QObject::tr("Share of the room that has the target"));
     hours_->clear();
     const auto& left = unmet ? tables.unmet : tables.worst;

@@ -146,8 +146,8 @@ void YearStrip::read_values(std::vector<double>& hours) {
     const auto reading = kept_.year_reading(document_.option().id);
     if (of_ != StripOf::outdoor && reading != nullptr && reading->strip.size() == hours.size()) {
         for (size_t h = 0; h < hours.size(); ++h) hours[h] = static_cast<double>(reading->strip[h]);
-        caption_ = language::words(reading->strip_name);
-        unit_ = language::words(reading->strip_unit);
+        caption_ = reading->strip_name;
+        unit_ = reading->strip_unit;
         top_ = reading->strip_top;
         return;
     }

@@ -156,26 +156,6 @@
         <translation>Sonne und Schatten</translation>
     </message>
     <message>
-        <source>Mean illuminance, </source>
-        <translation>Mittlere Beleuchtungsstärke, </translation>
-    </message>
-    <message>
-        <source>Area with the target, </source>
-        <translation>Fläche mit dem Zielwert, </translation>
-    </message>
-    <message>
-        <source>Mean of </source>
-        <translation>Mittel von </translation>
-    </message>
-    <message>
-        <source>A point of </source>
-        <translation>Ein Punkt von </translation>
-    </message>
-    <message>
-        <source>Blinds closed, </source>
-        <translation>Behänge geschlossen, </translation>
-    </message>
-    <message>
         <source>Electric light</source>
         <translation>Elektrisches Licht</translation>
     </message>
@@ -5316,10 +5296,6 @@ Nichts ist hier gestichprobt: genau für diese Stunden</translation>
         <translation>Stunde</translation>
     </message>
     <message>
-        <source>Most light</source>
-        <translation>Meistes Licht</translation>
-    </message>
-    <message>
         <source>Share of the room that has the target</source>
         <translation>Anteil des Raums mit dem Zielwert</translation>
     </message>
@@ -5561,7 +5537,7 @@ Nichts ist hier gestichprobt: genau für diese Stunden</translation>
     </message>
     <message>
         <source>Kinds of sky, daylit hours by nearest CIE type</source>
-        <translation>Arten von Himmel, Tageslichtstunden nach ähnlichstem CIE-Typ</translation>
+        <translation>Himmelsarten, Stunden nach CIE-Typ</translation>
     </message>
     <message>
         <source>median of the daylight hours %L1 lx</source>
@@ -9075,6 +9051,74 @@ Nichts ist hier gestichprobt: genau für diese Stunden</translation>
     <message>
         <source>Synthetic year</source>
         <translation>Künstliches Jahr</translation>
+    </message>
+    <message>
+        <source>Mean illuminance, %1</source>
+        <translation>Mittlere Beleuchtungsstärke, %1</translation>
+    </message>
+    <message>
+        <source>Area with the target, %1</source>
+        <translation>Fläche mit dem Zielwert, %1</translation>
+    </message>
+    <message>
+        <source>Mean of %1</source>
+        <translation>Mittel von %1</translation>
+    </message>
+    <message>
+        <source>Blinds closed, %1</source>
+        <translation>Behänge geschlossen, %1</translation>
+    </message>
+    <message>
+        <source>Darkest</source>
+        <translation>Dunkelste</translation>
+    </message>
+    <message>
+        <source>Brightest</source>
+        <translation>Hellste</translation>
+    </message>
+    <message>
+        <source>overcast</source>
+        <translation>bedeckt</translation>
+    </message>
+    <message>
+        <source>intermediate</source>
+        <translation>mittel</translation>
+    </message>
+    <message>
+        <source>clear</source>
+        <translation>klar</translation>
+    </message>
+    <message>
+        <source>N</source>
+        <translation>N</translation>
+    </message>
+    <message>
+        <source>E</source>
+        <translation>O</translation>
+    </message>
+    <message>
+        <source>S</source>
+        <translation>S</translation>
+    </message>
+    <message>
+        <source>W</source>
+        <translation>W</translation>
+    </message>
+    <message>
+        <source>minimum</source>
+        <translation>Minimum</translation>
+    </message>
+    <message>
+        <source>medium</source>
+        <translation>Mittel</translation>
+    </message>
+    <message>
+        <source>high</source>
+        <translation>Hoch</translation>
+    </message>
+    <message>
+        <source>target</source>
+        <translation>Ziel</translation>
     </message>
 </context>
 </TS>
