@@ -12,8 +12,10 @@ namespace wp::report {
 class Labels {
  public:
     Labels() = default;
-    /// taken: places that something stands on already.
-    explicit Labels(std::vector<QRectF> taken) : taken_(std::move(taken)) {}
+    /// taken: places that something stands on already. crossed: those that a line runs over, which what has a plate of
+    /// its own may cover.
+    explicit Labels(std::vector<QRectF> taken, std::vector<QRectF> crossed = {})
+        : taken_(std::move(taken)), crossed_(std::move(crossed)) {}
 
     bool is_free(const QRectF& box) const {
         return std::none_of(taken_.begin(), taken_.end(), [&](const QRectF& t) { return t.intersects(box); });
@@ -24,6 +26,12 @@ class Labels {
         taken_.push_back(box);
         return true;
     }
+    /// The same for what has no plate.
+    bool take_bare(const QRectF& box) {
+        const bool is_crossed =
+            std::any_of(crossed_.begin(), crossed_.end(), [&](const QRectF& c) { return c.intersects(box); });
+        return !is_crossed && take(box);
+    }
     /// The first of these that is free; none where there is none.
     std::optional<QRectF> take_first(const std::vector<QRectF>& places) {
         for (const QRectF& place : places)
@@ -33,7 +41,7 @@ class Labels {
     const std::vector<QRectF>& taken() const { return taken_; }
 
  private:
-    std::vector<QRectF> taken_;
+    std::vector<QRectF> taken_, crossed_;
 };
 
 }  // namespace wp::report

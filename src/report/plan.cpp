@@ -386,7 +386,7 @@ std::vector<PlacedDimension> place_dimensions(const Hand& hand, const Storey& st
         out.push_back({&line, -1});
         for (const double share : {0.5, 0.35, 0.65, 0.2, 0.8}) {
             const QPointF at = view.to_screen(line.from + off + (line.to - line.from) * share);
-            if (!labels.take({at.x() - w / 2, at.y() - 8, w, 16})) continue;
+            if (!labels.take_bare({at.x() - w / 2, at.y() - 8, w, 16})) continue;
             out.back().share = share;
             break;
         }
@@ -522,7 +522,7 @@ void draw_plan(QPainter& painter, const PlanScene& scene, const PlanView& view, 
     }
     draw_wall_tints(painter, scene, view, walls);
     // Who looks on, figures of lengths, names, values: in that order they take their places.
-    Labels labels(scene.taken);
+    Labels labels(scene.taken, scene.crossed);
     for (const Observer& o : option.observers)
         if (find(storey.rooms, o.room) != nullptr)
             labels.take(QRectF(view.to_screen({o.eye.x, o.eye.y}) - QPointF(9, 9), QSizeF(18, 18)));

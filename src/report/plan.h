@@ -77,9 +77,10 @@ struct PlanScene {
     Vec2 sun_low, sun_high;   ///< the part of the model it covers
     QImage underlay;          ///< a drawing to be traced
     bool room_names = true;
-    bool dimensions = true;     ///< permanent dimension lines
-    double north = 0;           ///< azimuth of the drawing's +y, degrees
-    std::vector<QRectF> taken;  ///< places on the paper where something else is written
+    bool dimensions = true;       ///< permanent dimension lines
+    double north = 0;             ///< azimuth of the drawing's +y, degrees
+    std::vector<QRectF> taken;    ///< places on the paper where something else is written
+    std::vector<QRectF> crossed;  ///< those that a line runs over
 };
 
 /// A dimension line with its figure; the box that the figure takes is returned. away: unit, the side of the line.

@@ -104,7 +104,7 @@ void draw_contours(QPainter& painter, const geometry::Lattice& lattice, const Sc
             const QString text = mark_text(marks[k]);
             const double w = painter.fontMetrics().horizontalAdvance(text) + 6;
             const QRectF box(at.x() - w / 2, at.y() - 7, w, 14);
-            if (!labels.take(box)) continue;
+            if (!labels.take_bare(box)) continue;
             painter.setPen(Qt::NoPen);
             painter.setBrush(ink.room);
             painter.drawRoundedRect(box, 3, 3);
@@ -164,7 +164,7 @@ void draw_values(QPainter& painter, const MapLayer& layer, const Scale& scale, c
         const QRectF box(at.x() - w / 2, at.y() - 6, w, 12);
         // Half a number is worse than none.
         if (painter.hasClipping() && !painter.clipPath().contains(box)) continue;
-        if (!labels.take(box)) continue;
+        if (!labels.take_bare(box)) continue;
         painter.setPen(layer.stale ? ink.faint : scale.ink(layer.value[i]));
         painter.drawText(QRectF(at.x() - 30, at.y() - 9, 60, 18), Qt::AlignCenter, text);
     }

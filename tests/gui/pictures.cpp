@@ -77,18 +77,18 @@ int main(int argc, char** argv) {
     drive::click(window, "with-roof");
     drive::key(window, Qt::Key_Escape);
     // Matter: coloured by material, blades in elevation, the check.
-    auto* tint = window.findChild<QComboBox*>(QStringLiteral("tint"));
+    const auto colour = [&](int by) { window.findChild<QAction*>(QStringLiteral("tint-%1").arg(by))->trigger(); };
     auto* pages = window.findChild<QTabWidget*>(QStringLiteral("pages"));
     drive::click(window, "companion-model");
     drive::click(window, "with-roof");
-    tint->setCurrentIndex(1);
+    colour(1);
     pages->setCurrentIndex(1);
     auto* list = window.findChild<QTreeWidget*>(QStringLiteral("materials"));
     list->topLevelItem(0)->child(12)->setSelected(true);
     list->scrollToItem(list->topLevelItem(0)->child(12));
     take("build-materials");
     drive::click(window, "with-roof");
-    tint->setCurrentIndex(0);
+    colour(0);
     pages->setCurrentIndex(0);
     window.document().show_option(2);
     drive::settle(window);

@@ -125,8 +125,10 @@ TEST_F(Places, sheet_wall_and_model_are_coloured_by_what_is_chosen) {
     auto* model = &window->part<ModelView>();
     ASSERT_TRUE(drive::wait_until([&] { return model->is_current(); }, 5000));
     const QImage plain_model = model->picture(), plain_wall = window->part<WallView>().grab().toImage();
-    auto* box = static_cast<QComboBox*>(widget("tint"));
-    choose(box, 2);
+    const auto colour = [&](report::TintBy by) {
+        window->findChild<QAction*>(QStringLiteral("tint-%1").arg(static_cast<int>(by)))->trigger();
+    };
+    colour(report::TintBy::reflectance);
     EXPECT_EQ(window->sheet().tint(), report::TintBy::reflectance);
     QTest::qWait(60);
     const QImage coloured = window->sheet().grab().toImage();
@@ -135,7 +137,7 @@ TEST_F(Places, sheet_wall_and_model_are_coloured_by_what_is_chosen) {
     ASSERT_TRUE(drive::wait_until([&] { return model->is_current(); }, 5000));
     EXPECT_NE(model->picture(), plain_model);
     EXPECT_NE(window->part<WallView>().grab().toImage(), plain_wall);
-    choose(box, 0);
+    colour(report::TintBy::nothing);
 }
 
 // One fault of every kind that can be drawn, given or asked; all are mended from the check's own page.

@@ -112,7 +112,7 @@ TEST_F(YearDesk, a_run_fills_map_table_and_hours_and_a_click_gives_a_points_year
     drive::click(*window, "year-show-hours");
     auto* hours = static_cast<QTreeWidget*>(widget("year-hours"));
     ASSERT_GT(hours->topLevelItemCount(), 5);
-    QTest::mouseClick(hours->viewport(), Qt::LeftButton, {}, hours->visualItemRect(hours->topLevelItem(0)).center());
+    QTest::mouseClick(hours->viewport(), Qt::LeftButton, {}, hours->visualRect(hours->model()->index(0, 0)).center());
     ASSERT_TRUE(drive::wait_until(
         [&] { return reading()->wish.hour_on_map && window->sheet().map().unit == QStringLiteral("lx"); }));
     EXPECT_EQ(document().moment().hour_of_year(), reading()->wish.hour);
@@ -328,7 +328,7 @@ TEST_F(YearDesk, hours_that_no_blind_meets_are_listed_and_come_onto_the_sheet) {
     choose(static_cast<QComboBox*>(widget("hours-of")), 1);
     auto* hours = static_cast<QTreeWidget*>(widget("year-hours"));
     EXPECT_EQ(hours->topLevelItemCount(), static_cast<int>((reading()->tables->unmet.size() + 1) / 2));
-    QTest::mouseClick(hours->viewport(), Qt::LeftButton, {}, hours->visualItemRect(hours->topLevelItem(0)).center());
+    QTest::mouseClick(hours->viewport(), Qt::LeftButton, {}, hours->visualRect(hours->model()->index(0, 0)).center());
     EXPECT_TRUE(drive::wait_until(
         [&] { return reading()->wish.hour_on_map && reading()->wish.hour == reading()->tables->unmet[0].hour; }));
 }

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "gui/build/tool_bar.h"
 
+#include <QActionGroup>
 #include <QHBoxLayout>
 #include <QMenu>
 
@@ -126,21 +127,34 @@ QToolButton* ToolBar::build_things() {
     return button;
 }
 
-QComboBox* ToolBar::build_tint() {
-    auto* box = new QComboBox;
-    box->setObjectName(QStringLiteral("tint"));
-    box->setAccessibleName(QObject::tr("Colour by"));
-    box->setToolTip(QObject::tr("What sheet, wall and model are coloured by"));
-    box->addItems({QObject::tr("Plain"), QObject::tr("By material"), QObject::tr("By reflectance"),
-                   QObject::tr("By part"), QObject::tr("By assumption")});
-    connect(box, &QComboBox::currentIndexChanged, this, [this](int i) {
-        const auto by = static_cast<report::TintBy>(i);
-        desktop_.sheet().set_tint(by);
-        desktop_.part<WallView>().set_tint(by);
-        desktop_.part<ModelView>().set_tint(by);
-        desktop_.renew_map();
-    });
-    return box;
+QToolButton* ToolBar::build_tint() {
+    auto* button = tool_button("swatch-book", "tint", QObject::tr("Colour by"),
+                               QObject::tr("What sheet, wall and model are coloured by"));
+    button->setPopupMode(QToolButton::InstantPopup);
+    auto* menu = new QMenu(button);
+    auto* group = new QActionGroup(menu);
+    for (const auto& [by, name] : {std::pair{report::TintBy::nothing, QObject::tr("Plain")},
+                                   {report::TintBy::material, QObject::tr("By material")},
+                                   {report::TintBy::reflectance, QObject::tr("By reflectance")},
+                                   {report::TintBy::part, QObject::tr("By part")},
+                                   {report::TintBy::assumed, QObject::tr("By assumption")}}) {
+        QAction* action = desktop_.commands().add(CommandGroup::view, QObject::tr("Colour: %1").arg(name), {},
+                                                  [this, by = by] { colour_by(by); });
+        action->setObjectName(QStringLiteral("tint-%1").arg(static_cast<int>(by)));
+        action->setCheckable(true);
+        action->setChecked(by == report::TintBy::nothing);
+        group->addAction(action);
+        menu->addAction(action);
+    }
+    button->setMenu(menu);
+    return button;
+}
+
+void ToolBar::colour_by(report::TintBy by) {
+    desktop_.sheet().set_tint(by);
+    desktop_.part<WallView>().set_tint(by);
+    desktop_.part<ModelView>().set_tint(by);
+    desktop_.renew_map();
 }
 
 QToolButton* ToolBar::build_snaps() {

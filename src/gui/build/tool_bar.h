@@ -2,7 +2,6 @@
 // The bar of the Build desk: tools, things, colours, what the pointer snaps to.
 #pragma once
 #include <QButtonGroup>
-#include <QComboBox>
 #include <QToolButton>
 #include <QWidget>
 
@@ -21,7 +20,8 @@ class ToolBar : public QWidget {
     void add_tool(QBoxLayout& row, SheetTool& tool);
     QToolButton* build_roof();
     QToolButton* build_things();
-    QComboBox* build_tint();
+    QToolButton* build_tint();
+    void colour_by(report::TintBy by);
     QToolButton* build_snaps();
     void add_thing_commands();
     void place(model::Thing::Kind kind);

@@ -39,6 +39,10 @@ CertifyPanel::CertifyPanel(Document& document, const KeptAnswers& kept, QWidget*
     table_->setWordWrap(true);
     table_->horizontalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents);
     table_->horizontalHeader()->setSectionResizeMode(0, QHeaderView::Stretch);
+    // Names wrap where their column leaves them no room.
+    connect(table_->horizontalHeader(), &QHeaderView::sectionResized, table_, [this](int column) {
+        if (column == 0) table_->resizeRowsToContents();
+    });
     layout->addWidget(table_, 1);
     connect(table_, &QTableWidget::itemSelectionChanged, this, [this] {
         const int row = table_->currentRow();

@@ -139,17 +139,21 @@ std::vector<QRectF> Sheet::taken() const {
         if (const auto* over = qobject_cast<const QWidget*>(child); over != nullptr && over->isVisible())
             out.emplace_back(over->geometry());
     for (const Figure& figure : figures_) out.push_back(figure.box);
-    if (section_) {
-        // As beads on its line: a box around a slanting one would take half the sheet.
-        const QPointF from = view_.to_screen(section_->first), way = view_.to_screen(section_->second) - from;
-        const int beads = 1 + static_cast<int>(std::hypot(way.x(), way.y()) / 14);
-        for (int i = 0; i <= beads; ++i) {
-            const QPointF at = from + way * i / beads;
-            out.emplace_back(at.x() - 5, at.y() - 7, 10, 14);
-        }
-    }
     if (!is_drawn_on() || tint_ == report::TintBy::nothing)
         for (const auto& [reading, box] : reading_plates()) out.push_back(box);
+    return out;
+}
+
+// As beads on the section's line: a box around a slanting one would take half the sheet.
+std::vector<QRectF> Sheet::crossed() const {
+    std::vector<QRectF> out;
+    if (!section_) return out;
+    const QPointF from = view_.to_screen(section_->first), way = view_.to_screen(section_->second) - from;
+    const int beads = 1 + static_cast<int>(std::hypot(way.x(), way.y()) / 14);
+    for (int i = 0; i <= beads; ++i) {
+        const QPointF at = from + way * i / beads;
+        out.emplace_back(at.x() - 5, at.y() - 7, 10, 14);
+    }
     return out;
 }
 
@@ -182,6 +186,7 @@ void Sheet::draw_plan_picture() {
     scene.sun_high = sun_high_;
     scene.underlay = underlay_;
     scene.taken = taken();
+    scene.crossed = crossed();
     scene.selected.insert(highlighted_.begin(), highlighted_.end());
     for (const Selection& item : document_.selected())
         if (item.kind != Selection::Kind::wall) scene.selected.insert(item.id);

@@ -173,6 +173,7 @@ class Sheet : public QWidget {
     void follow_size();
     void draw_plan_picture();
     std::vector<QRectF> taken() const;
+    std::vector<QRectF> crossed() const;
     std::vector<std::pair<const model::Reading*, QRectF>> reading_plates() const;
     bool press_site();
     void turn_north();

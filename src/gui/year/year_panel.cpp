@@ -207,9 +207,8 @@ QWidget* YearPanel::hours_page() {
     hours_->setUniformRowHeights(true);
     hours_->setColumnCount(4);
     hours_->setMinimumHeight(kLeastHeight);
-    hours_->header()->setStretchLastSection(false);
-    hours_->header()->setSectionResizeMode(QHeaderView::ResizeToContents);
     hours_->header()->setStretchLastSection(true);
+    hours_->header()->setSectionResizeMode(QHeaderView::ResizeToContents);
     hours_->setToolTip(QObject::tr("Click an hour: its light comes onto the sheet"));
     connect(hours_, &QTreeWidget::itemClicked, this, [this](QTreeWidgetItem* item, int at) {
         const QVariant hour = item->data(at < 2 ? 0 : 2, kHour);

@@ -601,7 +601,7 @@
     </message>
     <message>
         <source>Colour by</source>
-        <translation>Färben nach</translation>
+        <translation>Färben</translation>
     </message>
     <message>
         <source>What sheet, wall and model are coloured by</source>
@@ -9119,6 +9119,10 @@ Nichts ist hier gestichprobt: genau für diese Stunden</translation>
     <message>
         <source>target</source>
         <translation>Ziel</translation>
+    </message>
+    <message>
+        <source>Colour: %1</source>
+        <translation>Färben: %1</translation>
     </message>
 </context>
 </TS>
