@@ -6,6 +6,7 @@
 #include <map>
 #include <mutex>
 
+#include "base/give_up.h"
 #include "model/project.h"
 #include "question/year_evaluator.h"
 
@@ -75,6 +76,7 @@ YearAnswer::YearAnswer(std::vector<Given> made, std::vector<climate::OutdoorHour
 size_t YearAnswer::parts(size_t plane) const { return given_ ? 1 : evaluator_->blocks_of(plane).size(); }
 
 YearAnswer::Part YearAnswer::lux_part(size_t plane, size_t part, Operation operation) const {
+    GiveUpScope::look();
     if (given_) {
         const Given& g = (*given_)[plane];
         return {0, {given_, operation == Operation::open ? &g.open : &g.blinds}};
@@ -94,6 +96,7 @@ YearAnswer::Part YearAnswer::half_width_part(size_t plane, size_t part, Operatio
 }
 
 YearAnswer::Part YearAnswer::direct_part(size_t plane, size_t part) const {
+    GiveUpScope::look();
     if (given_) return {0, {given_, &(*given_)[plane].direct}};
     const size_t block = evaluator_->blocks_of(plane)[part];
     return {evaluator_->first_of(block), evaluator_->direct(block)};

@@ -86,7 +86,7 @@ std::vector<float> YearAnswer::Evaluator::half_widths(size_t block, size_t layer
         if (from == nullptr || shone.hours == 0) continue;
         const auto& sunlit = in_.hourly->sunlit_sum(s, HourlyLight::kAnyGroup, layer, from->panes);
         const auto& patches = in_.hourly->patches_of(block, s, layer);
-        for (size_t i = 0; i < from->points(); ++i) {
+        parallel_for(from->points(), [&](size_t i) {
             double sky = 0, sun = 0;
             for (const auto& row : from->rows(i)) {
                 const auto columns = from->columns(row);
@@ -109,7 +109,7 @@ std::vector<float> YearAnswer::Evaluator::half_widths(size_t block, size_t layer
                 error[i] += std::pow(light::kStudent95, 2) * static_cast<double>(row.noise) * square;
             }
             lux[i] += sky + sun;
-        }
+        });
     }
     std::vector<float> out(error.size(), 0.0f);
     for (size_t i = 0; i < out.size(); ++i)

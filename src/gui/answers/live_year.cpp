@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "gui/answers/live_year.h"
 
+#include "base/give_up.h"
 #include "question/ask.h"
 
 namespace wp::gui {
@@ -15,20 +16,25 @@ void LiveYear::request(Request request) {
     worker_.ask(std::move(request), id);
 }
 
+// Years that are as sure as can be take their time: it is given up as soon as a newer one is wanted.
 void LiveYear::read_one(const Request& request) {
+    const GiveUpScope scope([&] { return worker_.waits(request.project->options[request.option].id); });
+    try {
+        read_all(request);
+    } catch (const GivenUp&) {
+    }
+}
+
+void LiveYear::read_all(const Request& request) {
     const auto& option = request.project->options[request.option];
     Known& known = known_[option.id];
     follow(request, known);
     if (known.answer == nullptr) return;
-    // Between planes it looks whether a newer one is wanted: years that are as sure as can be take their time.
-    auto found =
-        read_year(known.answer, *request.project, option, request.wish, [&] { return worker_.waits(option.id); });
-    if (!found) return;
-    YearReading reading = std::move(*found);
+    YearReading reading = read_year(known.answer, *request.project, option, request.wish);
     reading.wanted = known.wanted;
     for (auto& layer : reading.layers) layer.stale = known.wanted != known.answer->record.inputs;
     publish(reading, request);
-    if (worker_.waits(option.id)) return;
+    GiveUpScope::look();
     if (known.heat.empty()) known.heat = known.answer->heat();
     auto tables = std::make_shared<YearTables>(read_tables(reading, option));
     tables->heat = known.heat;

@@ -39,6 +39,7 @@ class LiveYear : public QObject {
         std::vector<question::PaneHeat> heat;
     };
     void read_one(const Request& request);
+    void read_all(const Request& request);
     void follow(const Request& request, Known& known);
     void publish(YearReading reading, const Request& request);
 

@@ -35,10 +35,9 @@ std::optional<size_t> plane_named(const YearAnswer& year, const model::Id& id) {
     return {};
 }
 
-bool add_map(YearReading& out, const std::function<bool()>& given_up) {
+void add_map(YearReading& out) {
     const YearAnswer& year = *out.answer;
     for (size_t p = 0; p < year.planes.size(); ++p) {
-        if (given_up && given_up()) return false;
         report::MapLayer layer{year.planes[p].plane, {}, year.planes[p].relative_half_width, false};
         std::vector<double> half;
         if (out.wish.hour_on_map) {
@@ -55,7 +54,6 @@ bool add_map(YearReading& out, const std::function<bool()>& given_up) {
         out.layers.push_back(std::move(layer));
         out.half_width.push_back(std::move(half));
     }
-    return true;
 }
 
 void add_place(YearReading& out, const model::Option& option) {
@@ -217,9 +215,8 @@ bool same_building(const model::Project& a, const model::Project& b, const model
     return are_alike(a, b, id, bears::light | bears::planes | bears::blinds);
 }
 
-std::optional<YearReading> read_year(std::shared_ptr<const YearAnswer> answer, const model::Project& project,
-                                     const model::Option& option, const YearWish& wish,
-                                     const std::function<bool()>& given_up) {
+YearReading read_year(std::shared_ptr<const YearAnswer> answer, const model::Project& project,
+                      const model::Option& option, const YearWish& wish) {
     YearReading out;
     out.answer = std::move(answer);
     out.wish = wish;
@@ -227,7 +224,7 @@ std::optional<YearReading> read_year(std::shared_ptr<const YearAnswer> answer, c
     for (const auto& p : out.answer->planes) planes.push_back(p.plane);
     out.use = question::year_use(project, option, model::question_of(project, model::Question::Kind::year), planes);
     out.use.operation = wish.operation;
-    if (!add_map(out, given_up)) return {};
+    add_map(out);
     add_place(out, option);
     add_strip(out, option);
     if (wish.by_month && !wish.hour_on_map) add_months(out);

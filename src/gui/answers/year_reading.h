@@ -78,10 +78,9 @@ struct YearReading {
 /// Whether two projects differ for an option in nothing that a year is traced from: then it needs no look at surfaces.
 bool same_building(const model::Project& a, const model::Project& b, const model::Id& option);
 
-/// All of a reading but its tables. given_up: asked between planes; true: a newer one is wanted, none is returned.
-std::optional<YearReading> read_year(std::shared_ptr<const question::YearAnswer> answer, const model::Project& project,
-                                     const model::Option& option, const YearWish& wish,
-                                     const std::function<bool()>& given_up = {});
+/// All of a reading but its tables. In a GiveUpScope it may be given up.
+YearReading read_year(std::shared_ptr<const question::YearAnswer> answer, const model::Project& project,
+                      const model::Option& option, const YearWish& wish);
 /// Tables to a reading; the sun on the panes is whoever's who keeps it.
 YearTables read_tables(const YearReading& reading, const model::Option& option);
 

@@ -14,7 +14,7 @@ namespace wp::gui {
 namespace {
 
 // A first look, all points, and as sure as was asked for.
-constexpr YearStage kStages[] = {{3, 1}, {1, 1}, {1, 0}};
+constexpr YearStage kStages[] = {{4, 1}, {1, 1}, {1, 0}};
 // States of an option whose pieces may serve again, and whole answers that undo may want.
 constexpr size_t kStates = 3, kWhole = 3;
 constexpr size_t kRoom = size_t{512} << 20;  // of pieces, bytes
