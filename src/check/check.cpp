@@ -79,7 +79,7 @@ class Check {
                 walls_.rooms[i].ring.size() < 3 || takes_all(i))
                 add(Kind::thin_room, list[i].footprint[0], {room_item(list[i])},
                     fmt::format("The walls around {} are thicker than it is wide.", list[i].name),
-                    fmt::format("Take {} away", list[i].name));
+                    fmt::format("Remove {}", list[i].name));
             for (size_t k = 0; k < list.size(); ++k) {
                 if (k == i || apart(list[i], list[k])) continue;
                 if (k > i) overlap(list[i], list[k]);
@@ -190,7 +190,7 @@ class Check {
         if (way.side < 0)
             return add(Kind::opening_to_nothing, middle, {opening_item(o)},
                        fmt::format("{} opens neither to a room nor to the open air.", o.name),
-                       fmt::format("Take {} away", o.name));
+                       fmt::format("Remove {}", o.name));
         if (length(way.inner[1] - way.inner[0]) < o.width - 2 * kLeastJamb - 1e-3)
             add(Kind::opening_off_wall, middle, {opening_item(o)},
                 fmt::format("{} runs into a wall that joins on the other side, and is cut off there.", o.name),
@@ -210,7 +210,7 @@ class Check {
             const Item item{Item::Kind::floor_void, hole.id, -1};
             if (open < 0.01)
                 add(Kind::void_without_rooms, hole.outline[0], {item},
-                    fmt::format("{} joins no room to one below.", hole.name), fmt::format("Take {} away", hole.name));
+                    fmt::format("{} joins no room to one below.", hole.name), fmt::format("Remove {}", hole.name));
             else if (open < 0.98 * signed_area(hole.outline))
                 add(Kind::void_without_rooms, hole.outline[0], {item},
                     fmt::format("Only {:.0f} % of {} lies over a room below: the rest stays closed.",
@@ -227,12 +227,12 @@ class Check {
                 add(Kind::rooflight_off_roof, light.centre, {item},
                     fmt::format("{} does not lie within one face of a roof and of the ceiling below: it is left out.",
                                 light.name),
-                    fmt::format("Take {} away", light.name));
+                    fmt::format("Remove {}", light.name));
             for (size_t k = i + 1; k < list.size(); ++k)
                 if (light.upright == list[k].upright && overlap_in_plan(light, list[k]))
                     add(Kind::rooflights_overlap, list[k].centre, {item, {Item::Kind::rooflight, list[k].id, -1}},
                         fmt::format("{} and {} overlap.", light.name, list[k].name),
-                        fmt::format("Take {} away", list[k].name));
+                        fmt::format("Remove {}", list[k].name));
         }
     }
 

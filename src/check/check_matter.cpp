@@ -96,7 +96,7 @@ class MatterCheck {
                               fmt::format("{}: {} {} no material; {:.0f} % is assumed.", part_name(part),
                                           plural(use.count, "surface", "surfaces"), use.count == 1 ? "has" : "have",
                                           100 * figure_of(m)),
-                              fmt::format("Take what IES LM-83 assumes, {:.0f} %", 100 * figure_of(m)));
+                              fmt::format("Use the value of IES LM-83, {:.0f} %", 100 * figure_of(m)));
             fault.part = part;
         }
         for (const auto& [id, rest] : used)
@@ -104,7 +104,7 @@ class MatterCheck {
                 const Items& items = rest.first.items;
                 if (const auto wrong = impossible(*m); !wrong.empty())
                     add(Kind::impossible_material, storey_with(items), place_of(items), items,
-                        fmt::format("{} {}.", m->name, wrong), "Bring it back to what can be")
+                        fmt::format("{} {}.", m->name, wrong), "Limit it to what is possible")
                         .subject = id;
             }
         for (const auto& [id, rest] : used)
@@ -137,7 +137,7 @@ class MatterCheck {
         const Vec2 at = middle(room.footprint);
         if (signed_area(room.footprint) < 0)
             add(Kind::inside_out, s, at, {item},
-                fmt::format("{} is drawn clockwise: its faces look outwards.", room.name), "Turn it right side out");
+                fmt::format("{} is drawn clockwise: its faces look outwards.", room.name), "Reverse its outline");
         if (const double factor = likely_factor(room.height, 1.5, 60); factor != 1)
             add(Kind::odd_size, s, at, {item}, fmt::format("{} is {} high.", room.name, metres(room.height)),
                 fmt::format("Make it {}", metres(room.height * factor)));
@@ -159,7 +159,7 @@ class MatterCheck {
         add(Kind::shade_without_blades, s, place_of({item}), {item},
             fmt::format("The louvres of {} leave no blade: not one keeps within the opening.",
                         item_name(option_, item)),
-            "Take these louvres away");
+            "Remove these louvres");
     }
 
     void blinds() {
@@ -183,7 +183,7 @@ class MatterCheck {
                 fmt::format(
                     "{} no blind, and a criteria set computes with blinds.",
                     bare.size() == 1 ? "One outside window has" : fmt::format("{} outside windows have", bare.size())),
-                "Give them blinds");
+                "Add blinds to them");
     }
 
     void check_block(const Block& block) {
@@ -191,7 +191,7 @@ class MatterCheck {
         const Vec2 at = middle(block.footprint);
         if (signed_area(block.footprint) < 0)
             add(Kind::inside_out, 0, at, {item},
-                fmt::format("{} is drawn clockwise: its faces look inwards.", block.name), "Turn it right side out");
+                fmt::format("{} is drawn clockwise: its faces look inwards.", block.name), "Reverse its outline");
         if (const double factor = likely_factor(block.height, 0.3, 600); factor != 1)
             add(Kind::odd_size, 0, at, {item}, fmt::format("{} is {} high.", block.name, metres(block.height)),
                 fmt::format("Make it {}", metres(block.height * factor)));
@@ -247,7 +247,7 @@ class MatterCheck {
         if (!points)
             return void(add(Kind::plane_misses, s, at, {item},
                             fmt::format("{} lies on what is not there any more.", plane.name),
-                            fmt::format("Take {} away", plane.name)));
+                            fmt::format("Remove {}", plane.name)));
         if (points->points.empty())
             return void(add(Kind::plane_misses, s, at, {item},
                             fmt::format("{} has no point in {}: too high, too far from the walls, or beside the room.",
@@ -278,7 +278,7 @@ class MatterCheck {
         if (!in)
             add(Kind::observer_lost, s, p, {{Item::Kind::observer, eye.id, -1}},
                 fmt::format("{} looks from outside {}, where it belongs.", eye.name, place.room->name),
-                "Put it into the room");
+                "Move it into that room");
     }
 
     void check_moment(const Question& question) {

@@ -62,8 +62,8 @@ std::string impossible(const Material& m) {
     switch (m.kind) {
         case Material::Kind::opaque:
             if (m.reflectance > kBrightest && !is_mirror(m))
-                return "reflects " + percent(m.reflectance) + ": no lasting finish does";
-            if (m.reflectance > kBestMirror) return "reflects " + percent(m.reflectance) + ": no mirror does";
+                return "reflects " + percent(m.reflectance) + ", more than any lasting finish";
+            if (m.reflectance > kBestMirror) return "reflects " + percent(m.reflectance) + ", more than any mirror";
             if (m.specular > m.reflectance + 1e-9)
                 return "mirrors " + percent(m.specular) + ", more than all it reflects";
             break;
@@ -71,7 +71,7 @@ std::string impossible(const Material& m) {
             if (m.transmittance + std::max(m.reflectance_in, m.reflectance_out) > 1 + 1e-9)
                 return "passes " + percent(m.transmittance) + " and reflects " +
                        percent(std::max(m.reflectance_in, m.reflectance_out)) + ": more than all the light";
-            if (m.transmittance > kClearest) return "passes " + percent(m.transmittance) + ": no pane does";
+            if (m.transmittance > kClearest) return "passes " + percent(m.transmittance) + ", more than any pane";
             break;
         case Material::Kind::fabric:
             if (m.openness + m.transmittance + m.reflectance > 1 + 1e-9)
@@ -80,7 +80,7 @@ std::string impossible(const Material& m) {
             break;
         case Material::Kind::slats:
             if (m.reflectance > kBrightest)
-                return "has slats that reflect " + percent(m.reflectance) + ": no lasting finish does";
+                return "has slats that reflect " + percent(m.reflectance) + ", more than any lasting finish";
             if (m.slat_spacing > 1.0001 * m.slat_width && std::abs(m.slat_tilt) > 85)
                 return "never closes: its slats are further apart than they are wide";
             break;

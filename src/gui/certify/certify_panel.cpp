@@ -39,9 +39,12 @@ CertifyPanel::CertifyPanel(Document& document, const KeptAnswers& kept, QWidget*
     table_->setWordWrap(true);
     table_->horizontalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents);
     table_->horizontalHeader()->setSectionResizeMode(0, QHeaderView::Stretch);
-    // Names wrap where their column leaves them no room.
-    connect(table_->horizontalHeader(), &QHeaderView::sectionResized, table_, [this](int column) {
-        if (column == 0) table_->resizeRowsToContents();
+    // Names wrap where their column leaves them no room: once for all columns that are laid out together.
+    rows_fit_.setSingleShot(true);
+    rows_fit_.setInterval(0);
+    connect(&rows_fit_, &QTimer::timeout, table_, &QTableWidget::resizeRowsToContents);
+    connect(table_->horizontalHeader(), &QHeaderView::sectionResized, this, [this](int column) {
+        if (column == 0) rows_fit_.start();
     });
     layout->addWidget(table_, 1);
     connect(table_, &QTableWidget::itemSelectionChanged, this, [this] {
@@ -172,7 +175,7 @@ void CertifyPanel::show_judgement(const Judgement& judgement) {
                      (open > 0 ? QObject::tr(", %1 not asked yet").arg(open) : QString()),
                  error, stale ? QObject::tr("<br><b>Stale: the model has changed since.</b>") : QString(), faults,
                  trial));
-    table_->resizeRowsToContents();
+    rows_fit_.start();
 }
 
 }  // namespace wp::gui

@@ -5,6 +5,7 @@
 #include <QLabel>
 #include <QPushButton>
 #include <QTableWidget>
+#include <QTimer>
 
 #include "gui/certify/judging.h"
 #include "gui/document/document.h"
@@ -31,6 +32,7 @@ class CertifyPanel : public QWidget {
     Document& document_;
     const KeptAnswers& kept_;
     QLabel* summary_;
+    QTimer rows_fit_;
     QTableWidget* table_;
     QPushButton* ask_;
     // What was asked for last, and is shown or on the way.

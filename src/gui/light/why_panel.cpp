@@ -62,8 +62,8 @@ QString part_meaning(const std::string& name) {
         return QObject::tr("From facades, neighbours, trees and blades that the point sees");
     if (name.starts_with("Via the ground"))
         return QObject::tr("What came in through the windows via the ground, straight or reflected in the room");
-    if (name.starts_with("In off"))
-        return QObject::tr("What came in off facades, neighbours, trees and blades, straight or reflected in the room");
+    if (name.starts_with("Via facades"))
+        return QObject::tr("What came in via facades, neighbours, trees and blades, straight or reflected in the room");
     if (name.ends_with("ground"))
         return QObject::tr("Reflected last within the room, of light that came in via the ground");
     return QObject::tr("Reflected last within the room, of light that came in from the sky, the sun or facades");
@@ -225,7 +225,7 @@ void WhyPanel::fill(const question::Shares& shares, double half_width, const QSt
                             ? Parts{{QT_TRANSLATE_NOOP("QObject", "Sun, straight"), shares.sun},
                                     {QT_TRANSLATE_NOOP("QObject", "Sky, straight"), shares.sky},
                                     {QT_TRANSLATE_NOOP("QObject", "Via the ground"), shares.ground},
-                                    {QT_TRANSLATE_NOOP("QObject", "In off facades and trees"), shares.around},
+                                    {QT_TRANSLATE_NOOP("QObject", "Via facades and trees"), shares.around},
                                     {QT_TRANSLATE_NOOP("QObject", "Inside, reflected"), shares.inside}}
                             : Parts{{QT_TRANSLATE_NOOP("QObject", "Sun, straight"), shares.sun},
                                     {QT_TRANSLATE_NOOP("QObject", "Sky, straight"), shares.sky},

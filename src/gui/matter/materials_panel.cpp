@@ -113,18 +113,18 @@ MaterialsPanel::MaterialsPanel(Document& document, QWidget* parent) : QWidget(pa
          {MaterialKind::opaque, MaterialKind::glazing, MaterialKind::fabric, MaterialKind::slats})
         kinds->addAction(kind_text(kind), this, [this, kind] { new_material(kind); });
     make->setMenu(kinds);
-    auto* files = tool("folder-open", "material-files", QObject::tr("Take in or give out a file of materials"));
+    auto* files = tool("folder-open", "material-files", QObject::tr("Import or export a file of materials"));
     files->setPopupMode(QToolButton::InstantPopup);
     auto* exchange = new QMenu(files);
-    exchange->addAction(QObject::tr("Take in a file\u2026"), this, [this] {
+    exchange->addAction(QObject::tr("Import a file\u2026"), this, [this] {
         const QString file =
-            QFileDialog::getOpenFileName(this, QObject::tr("Materials to take in"), {}, language::words(kFilter));
+            QFileDialog::getOpenFileName(this, QObject::tr("Materials to import"), {}, language::words(kFilter));
         if (file.isEmpty()) return;
         const auto fault = import_file(file.toStdString());
-        emit said(fault ? language::line(*fault) : QObject::tr("Taken into the project"));
+        emit said(fault ? language::line(*fault) : QObject::tr("Added to the project"));
     });
-    exchange->addAction(QObject::tr("Give out this project's\u2026"), this, [this] {
-        const QString file = file_to_write(this, QObject::tr("Give out materials"), language::words(kFilter),
+    exchange->addAction(QObject::tr("Export this project's\u2026"), this, [this] {
+        const QString file = file_to_write(this, QObject::tr("Export materials"), language::words(kFilter),
                                            QStringLiteral(".json"), QStringLiteral("project.materials.json"));
         if (file.isEmpty()) return;
         const auto fault = export_file(file.toStdString());
@@ -198,7 +198,7 @@ void MaterialsPanel::fill() {
                                : !wanted.isEmpty() || !closed.contains(list_->indexOfTopLevelItem(top)));
     };
     group(QObject::tr("In this project"), From::project, document_.project().materials);
-    if (!own_.empty()) group(QObject::tr("My own"), From::own, own_);
+    if (!own_.empty()) group(QObject::tr("My materials"), From::own, own_);
     group(QObject::tr("Library"), From::library, library_);
     filling_ = false;
     show_chosen();
@@ -246,11 +246,11 @@ void MaterialsPanel::show_form(const Material& m, From from) {
     if (from != From::project) {
         if (m.high > 0) add_text(form, m);
         form.addRow(label(name_of(m.source), "small"));
-        add_button(form, QObject::tr("Take into the project"), "take-material", [this, m] { take_into_project(m); });
-        add_button(form, QObject::tr("Give to what is selected"), "assign-material", [this] { assign(); });
+        add_button(form, QObject::tr("Add to the project"), "take-material", [this, m] { take_into_project(m); });
+        add_button(form, QObject::tr("Assign to the selection"), "assign-material", [this] { assign(); });
         return;
     }
-    add_button(form, QObject::tr("Give to what is selected"), "assign-material", [this] { assign(); });
+    add_button(form, QObject::tr("Assign to the selection"), "assign-material", [this] { assign(); });
     add_name(form, m.name, [this](const std::string& text) {
         change(QObject::tr("Rename material"), [&](Material& x) { x.name = text; });
     });
@@ -314,7 +314,7 @@ void MaterialsPanel::show_form(const Material& m, From from) {
         if (c.isValid())
             change(QObject::tr("Colour of material"), [&](Material& x) { x.colour = c.name().toStdString(); });
     });
-    add_button(form, QObject::tr("Keep among my own"), "keep-own", [this] { keep_own(); });
+    add_button(form, QObject::tr("Keep in my materials"), "keep-own", [this] { keep_own(); });
     add_button(form, QObject::tr("Remove from the project"), "remove-material", [this] { remove(); });
     for (auto* field : page_->widget()->findChildren<NumberField*>()) {
         field->set_live();
@@ -342,7 +342,7 @@ void MaterialsPanel::add_text(QFormLayout& form, const Material& m) {
 
 Id MaterialsPanel::take_into_project(const Material& m) {
     Id id;
-    document_.edit(QObject::tr("Take in %1").arg(name_of(m.name)),
+    document_.edit(QObject::tr("Import %1").arg(name_of(m.name)),
                    [&](Project& p) { id = store::merge_materials(p.materials, {m}).front(); });
     if (id.empty()) id = m.id;  // it was there already
     return id;
@@ -354,13 +354,13 @@ void MaterialsPanel::assign() {
     if (!material) return;
     const auto items = document_.selected();
     if (items.empty())
-        return emit said(QObject::tr("Select rooms, walls, windows or things first; then give them the material"));
-    document_.edit(QObject::tr("Give %1").arg(name_of(material->name)), [&](Project& p) {
+        return emit said(QObject::tr("Select rooms, walls, windows or things first; then assign the material"));
+    document_.edit(QObject::tr("Assign %1").arg(name_of(material->name)), [&](Project& p) {
         const Id id = store::merge_materials(p.materials, {*material}).front();
         for (const Selection& item : items)
             give(p.options[document_.option_index()], item, *model::find(p.materials, id));
     });
-    emit said(QObject::tr("%1 given to %2")
+    emit said(QObject::tr("%1 assigned to %2")
                   .arg(name_of(material->name), items.size() == 1
                                                     ? language::words(edit::item_name(document_.option(), items[0]))
                                                     : QObject::tr("%1 things").arg(items.size())));
@@ -396,7 +396,7 @@ void MaterialsPanel::remove() {
                                 return o.blind_material == material->id;
                             });
         if (!users.empty() || by_type || in_blinds)
-            return emit said(QObject::tr("%1 is in use in %2: give its places another material first")
+            return emit said(QObject::tr("%1 is in use in %2: assign another material there first")
                                  .arg(name_of(material->name), name_of(option.name)));
     }
     document_.edit(QObject::tr("Remove material"), [&](Project& p) {
@@ -425,7 +425,7 @@ void MaterialsPanel::new_material(MaterialKind kind) {
 Outcome MaterialsPanel::import_file(const std::filesystem::path& file) {
     const auto read = store::read_materials(file);
     if (!read) return read.fault();
-    document_.edit(QObject::tr("Take in materials"), [&](Project& p) { store::merge_materials(p.materials, *read); });
+    document_.edit(QObject::tr("Import materials"), [&](Project& p) { store::merge_materials(p.materials, *read); });
     return {};
 }
 

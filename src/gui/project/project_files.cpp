@@ -184,8 +184,8 @@ void ProjectFiles::offer_leftovers() {
                         QObject::tr("Warm Pane ended without saving %1 (last kept %2).")
                             .arg(name, QString::fromStdString(leftover.when)),
                         QMessageBox::NoButton, desktop_.window());
-        auto* take = box.addButton(QObject::tr("Take it up again"), QMessageBox::AcceptRole);
-        auto* away = box.addButton(QObject::tr("Throw it away"), QMessageBox::DestructiveRole);
+        auto* take = box.addButton(QObject::tr("Restore it"), QMessageBox::AcceptRole);
+        auto* away = box.addButton(QObject::tr("Discard it"), QMessageBox::DestructiveRole);
         box.addButton(QObject::tr("Later"), QMessageBox::RejectRole);
         box.exec();
         if (box.clickedButton() == away) store::discard(leftover);

@@ -8,6 +8,7 @@
 #include <QMessageBox>
 #include <QPushButton>
 #include <QScrollArea>
+#include <QTimer>
 #include <QVBoxLayout>
 #include <algorithm>
 #include <cmath>
@@ -154,7 +155,8 @@ void SitePanel::refresh_facts() {
 void SitePanel::showEvent(QShowEvent* event) {
     QWidget::showEvent(event);
     refresh();
-    refresh_days();
+    // The list of days is a look at the whole year: after the desk stands.
+    QTimer::singleShot(0, this, &SitePanel::refresh_days);
 }
 
 void SitePanel::refresh_days() {

@@ -27,7 +27,7 @@ QWidget* Window::build_mishap_bar() {
     keep->setObjectName(QStringLiteral("mishap-save"));
     connect(keep, &QPushButton::clicked, this, [this] { files_.save(); });
     row->addWidget(keep);
-    auto* away = new QPushButton(QObject::tr("Put away"));
+    auto* away = new QPushButton(QObject::tr("Dismiss"));
     away->setObjectName(QStringLiteral("mishap-away"));
     connect(away, &QPushButton::clicked, bar, &QWidget::hide);
     row->addWidget(away);

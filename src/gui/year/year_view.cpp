@@ -223,7 +223,7 @@ void YearView::paint_light(QPainter& painter, QRectF box, const report::Ink& ink
                                                  {QObject::tr("sky, straight"), s.sky},
                                                  {QObject::tr("inside, reflected"), s.inside},
                                                  {QObject::tr("via the ground"), s.ground},
-                                                 {QObject::tr("off facades and trees"), s.outdoors}};
+                                                 {QObject::tr("via facades and trees"), s.outdoors}};
     std::vector<std::pair<QString, double>> windows;
     for (const auto& window : s.windows)
         if (windows.size() < rows.size())

@@ -2990,10 +2990,6 @@ Noch nicht genau genug</translation>
         <translation>Was durch die Fenster über den Boden hereinkam, gerade oder im Raum reflektiert</translation>
     </message>
     <message>
-        <source>What came in off facades, neighbours, trees and blades, straight or reflected in the room</source>
-        <translation>Was von Fassaden, Nachbarn, Bäumen und Lamellen hereinkam, gerade oder im Raum reflektiert</translation>
-    </message>
-    <message>
         <source>Reflected last within the room, of light that came in via the ground</source>
         <translation>Zuletzt im Raum reflektiert, von Licht, das über den Boden hereinkam</translation>
     </message>
@@ -3076,10 +3072,6 @@ Noch nicht genau genug</translation>
     <message>
         <source>Via the ground</source>
         <translation>Über den Boden</translation>
-    </message>
-    <message>
-        <source>In off facades and trees</source>
-        <translation>Von Fassaden und Bäumen</translation>
     </message>
     <message>
         <source>Inside, reflected</source>
@@ -3244,30 +3236,6 @@ Ein Ring: noch nichts. Eine wachsende Scheibe: wird genauer. Eine volle Scheibe:
         <translation>Ein neues Material</translation>
     </message>
     <message>
-        <source>Take in or give out a file of materials</source>
-        <translation>Eine Datei mit Materialien einlesen oder ausgeben</translation>
-    </message>
-    <message>
-        <source>Take in a file…</source>
-        <translation>Datei einlesen …</translation>
-    </message>
-    <message>
-        <source>Materials to take in</source>
-        <translation>Materialien zum Einlesen</translation>
-    </message>
-    <message>
-        <source>Taken into the project</source>
-        <translation>Ins Projekt übernommen</translation>
-    </message>
-    <message>
-        <source>Give out this project&apos;s…</source>
-        <translation>Die dieses Projekts ausgeben …</translation>
-    </message>
-    <message>
-        <source>Give out materials</source>
-        <translation>Materialien ausgeben</translation>
-    </message>
-    <message>
         <source>Written</source>
         <translation>Geschrieben</translation>
     </message>
@@ -3276,20 +3244,8 @@ Ein Ring: noch nichts. Eine wachsende Scheibe: wird genauer. Eine volle Scheibe:
         <translation>In diesem Projekt</translation>
     </message>
     <message>
-        <source>My own</source>
-        <translation>Meine eigenen</translation>
-    </message>
-    <message>
         <source>Library</source>
         <translation>Bibliothek</translation>
-    </message>
-    <message>
-        <source>Take into the project</source>
-        <translation>Ins Projekt übernehmen</translation>
-    </message>
-    <message>
-        <source>Give to what is selected</source>
-        <translation>Der Auswahl geben</translation>
     </message>
     <message>
         <source>Rename material</source>
@@ -3408,10 +3364,6 @@ Ein Ring: noch nichts. Eine wachsende Scheibe: wird genauer. Eine volle Scheibe:
         <translation>Farbe des Materials</translation>
     </message>
     <message>
-        <source>Keep among my own</source>
-        <translation>Bei meinen eigenen behalten</translation>
-    </message>
-    <message>
         <source>Remove from the project</source>
         <translation>Aus dem Projekt entfernen</translation>
     </message>
@@ -3428,28 +3380,8 @@ Ein Ring: noch nichts. Eine wachsende Scheibe: wird genauer. Eine volle Scheibe:
         <translation>Beim Hersteller erfragen: Lichttransmissionsgrad bei senkrechtem Einfall (EN 410), Lichtreflexionsgrad außen und innen, g-Wert, Zahl der Scheiben und Beschichtungen; bei streuendem Glas, welcher Teil gestreut wird.</translation>
     </message>
     <message>
-        <source>Take in %1</source>
-        <translation>%1 übernehmen</translation>
-    </message>
-    <message>
-        <source>Select rooms, walls, windows or things first; then give them the material</source>
-        <translation>Zuerst Räume, Wände, Fenster oder Dinge auswählen; dann ihnen das Material geben</translation>
-    </message>
-    <message>
-        <source>Give %1</source>
-        <translation>%1 geben</translation>
-    </message>
-    <message>
-        <source>%1 given to %2</source>
-        <translation>%1 für %2</translation>
-    </message>
-    <message>
         <source>Kept: it is there in every project</source>
         <translation>Behalten: es ist nun in jedem Projekt da</translation>
-    </message>
-    <message>
-        <source>%1 is in use in %2: give its places another material first</source>
-        <translation>%1 wird in %2 gebraucht: dort zuerst ein anderes Material geben</translation>
     </message>
     <message>
         <source>Remove material</source>
@@ -3462,10 +3394,6 @@ Ein Ring: noch nichts. Eine wachsende Scheibe: wird genauer. Eine volle Scheibe:
     <message>
         <source>New material</source>
         <translation>Neues Material</translation>
-    </message>
-    <message>
-        <source>Take in materials</source>
-        <translation>Materialien einlesen</translation>
     </message>
     <message>
         <source>material</source>
@@ -3646,14 +3574,6 @@ Ein Ring: noch nichts. Eine wachsende Scheibe: wird genauer. Eine volle Scheibe:
     <message>
         <source>Warm Pane ended without saving %1 (last kept %2).</source>
         <translation>Warm Pane endete, ohne %1 zu speichern (zuletzt aufbewahrt %2).</translation>
-    </message>
-    <message>
-        <source>Take it up again</source>
-        <translation>Wieder aufnehmen</translation>
-    </message>
-    <message>
-        <source>Throw it away</source>
-        <translation>Verwerfen</translation>
     </message>
     <message>
         <source>Save %1</source>
@@ -4732,10 +4652,6 @@ Ein Ring: noch nichts. Eine wachsende Scheibe: wird genauer. Eine volle Scheibe:
         <translation>Was schiefging</translation>
     </message>
     <message>
-        <source>Put away</source>
-        <translation>Weglegen</translation>
-    </message>
-    <message>
         <source>%1 desk</source>
         <translation>Tisch %1</translation>
     </message>
@@ -5380,10 +5296,6 @@ Nichts ist hier gestichprobt: genau für diese Stunden</translation>
         <translation>über den Boden</translation>
     </message>
     <message>
-        <source>off facades and trees</source>
-        <translation>von Fassaden und Bäumen</translation>
-    </message>
-    <message>
         <source>on the panes</source>
         <translation>auf den Scheiben</translation>
     </message>
@@ -5700,10 +5612,6 @@ Nichts ist hier gestichprobt: genau für diese Stunden</translation>
         <translation>das ist nicht die Kopfzeile %1, die hier stehen muss</translation>
     </message>
     <message>
-        <source>has slats that reflect %1: no lasting finish does</source>
-        <translation>hat Lamellen, die %1 reflektieren: das tut keine haltbare Oberfläche</translation>
-    </message>
-    <message>
         <source>The walls around %1 are thicker than it is wide.</source>
         <translation>Die Wände um %1 sind dicker, als er breit ist.</translation>
     </message>
@@ -5796,10 +5704,6 @@ Nichts ist hier gestichprobt: genau für diese Stunden</translation>
         <translation>%1: %2 hat kein Material; %3 % wird angenommen.</translation>
     </message>
     <message>
-        <source>reflects %1: no lasting finish does</source>
-        <translation>reflektiert %1: das tut keine haltbare Oberfläche</translation>
-    </message>
-    <message>
         <source>there is no pattern of hours &quot;%1&quot;</source>
         <translation>es gibt kein Stundenmuster „%1“</translation>
     </message>
@@ -5826,10 +5730,6 @@ Nichts ist hier gestichprobt: genau für diese Stunden</translation>
     <message>
         <source>Lower %1 to end below this storey</source>
         <translation>%1 senken, so dass es unter diesem Geschoss endet</translation>
-    </message>
-    <message>
-        <source>Take what IES LM-83 assumes, %1 %</source>
-        <translation>Nehmen, was IES LM-83 annimmt, %1 %</translation>
     </message>
     <message>
         <source>%1: the file cannot be written to</source>
@@ -5880,10 +5780,6 @@ Nichts ist hier gestichprobt: genau für diese Stunden</translation>
         <translation>es gibt keinen CIE-Himmelstyp %1</translation>
     </message>
     <message>
-        <source>reflects %1: no mirror does</source>
-        <translation>reflektiert %1: das tut kein Spiegel</translation>
-    </message>
-    <message>
         <source>%1 fields where 35 are due</source>
         <translation>%1 Felder, wo 35 nötig sind</translation>
     </message>
@@ -5918,10 +5814,6 @@ Nichts ist hier gestichprobt: genau für diese Stunden</translation>
     <message>
         <source>the room has no wall %1</source>
         <translation>der Raum hat keine Wand %1</translation>
-    </message>
-    <message>
-        <source>passes %1: no pane does</source>
-        <translation>lässt %1 durch: das tut keine Scheibe</translation>
     </message>
     <message>
         <source>&quot;%1&quot; is taken already</source>
@@ -6066,10 +5958,6 @@ Nichts ist hier gestichprobt: genau für diese Stunden</translation>
     <message>
         <source>Sun hours, %1</source>
         <translation>Sonnenstunden, %1</translation>
-    </message>
-    <message>
-        <source>Take %1 away</source>
-        <translation>%1 wegnehmen</translation>
     </message>
     <message>
         <source>%1 is %2 high.</source>
@@ -7620,28 +7508,12 @@ Nichts ist hier gestichprobt: genau für diese Stunden</translation>
         <translation>In die Wand einpassen</translation>
     </message>
     <message>
-        <source>Bring it back to what can be</source>
-        <translation>Auf das Mögliche zurückbringen</translation>
-    </message>
-    <message>
         <source>No dirt is assumed on glass: maintenance factor 1. The Site desk has figures for it.</source>
         <translation>Auf Glas wird kein Schmutz angenommen: Verschmutzungsfaktor 1. Der Tisch Standort hat Werte dafür.</translation>
     </message>
     <message>
-        <source>Turn it right side out</source>
-        <translation>Mit der richtigen Seite nach außen drehen</translation>
-    </message>
-    <message>
         <source>Lay a plane at 0.76 m</source>
         <translation>Eine Ebene auf 0,76 m legen</translation>
-    </message>
-    <message>
-        <source>Take these louvres away</source>
-        <translation>Diese Lamellen wegnehmen</translation>
-    </message>
-    <message>
-        <source>Give them blinds</source>
-        <translation>Ihnen Behänge geben</translation>
     </message>
     <message>
         <source>Move it into the nearest room</source>
@@ -7670,10 +7542,6 @@ Nichts ist hier gestichprobt: genau für diese Stunden</translation>
     <message>
         <source>Lay it on the room&apos;s side of the wall</source>
         <translation>Auf die Raumseite der Wand legen</translation>
-    </message>
-    <message>
-        <source>Put it into the room</source>
-        <translation>In den Raum setzen</translation>
     </message>
     <message>
         <source>Ask at noon of that day</source>
@@ -9123,6 +8991,138 @@ Nichts ist hier gestichprobt: genau für diese Stunden</translation>
     <message>
         <source>Colour: %1</source>
         <translation>Färben: %1</translation>
+    </message>
+    <message>
+        <source>What came in via facades, neighbours, trees and blades, straight or reflected in the room</source>
+        <translation>Was von Fassaden, Nachbarn, Bäumen und Lamellen hereinkam, gerade oder im Raum reflektiert</translation>
+    </message>
+    <message>
+        <source>Via facades and trees</source>
+        <translation>Von Fassaden und Bäumen</translation>
+    </message>
+    <message>
+        <source>Import or export a file of materials</source>
+        <translation>Eine Datei mit Materialien einlesen oder ausgeben</translation>
+    </message>
+    <message>
+        <source>Import a file…</source>
+        <translation>Datei einlesen …</translation>
+    </message>
+    <message>
+        <source>Materials to import</source>
+        <translation>Materialien zum Einlesen</translation>
+    </message>
+    <message>
+        <source>Added to the project</source>
+        <translation>Ins Projekt übernommen</translation>
+    </message>
+    <message>
+        <source>Export this project&apos;s…</source>
+        <translation>Die dieses Projekts ausgeben …</translation>
+    </message>
+    <message>
+        <source>Export materials</source>
+        <translation>Materialien ausgeben</translation>
+    </message>
+    <message>
+        <source>My materials</source>
+        <translation>Meine eigenen</translation>
+    </message>
+    <message>
+        <source>Add to the project</source>
+        <translation>Ins Projekt übernehmen</translation>
+    </message>
+    <message>
+        <source>Assign to the selection</source>
+        <translation>Der Auswahl geben</translation>
+    </message>
+    <message>
+        <source>Keep in my materials</source>
+        <translation>Bei meinen eigenen behalten</translation>
+    </message>
+    <message>
+        <source>Import %1</source>
+        <translation>%1 übernehmen</translation>
+    </message>
+    <message>
+        <source>Select rooms, walls, windows or things first; then assign the material</source>
+        <translation>Zuerst Räume, Wände, Fenster oder Dinge auswählen; dann ihnen das Material geben</translation>
+    </message>
+    <message>
+        <source>Assign %1</source>
+        <translation>%1 geben</translation>
+    </message>
+    <message>
+        <source>%1 assigned to %2</source>
+        <translation>%1 für %2</translation>
+    </message>
+    <message>
+        <source>%1 is in use in %2: assign another material there first</source>
+        <translation>%1 wird in %2 gebraucht: dort zuerst ein anderes Material geben</translation>
+    </message>
+    <message>
+        <source>Import materials</source>
+        <translation>Materialien einlesen</translation>
+    </message>
+    <message>
+        <source>Restore it</source>
+        <translation>Wieder aufnehmen</translation>
+    </message>
+    <message>
+        <source>Discard it</source>
+        <translation>Verwerfen</translation>
+    </message>
+    <message>
+        <source>Dismiss</source>
+        <translation>Weglegen</translation>
+    </message>
+    <message>
+        <source>via facades and trees</source>
+        <translation>von Fassaden und Bäumen</translation>
+    </message>
+    <message>
+        <source>has slats that reflect %1, more than any lasting finish</source>
+        <translation>hat Lamellen, die %1 reflektieren: das tut keine haltbare Oberfläche</translation>
+    </message>
+    <message>
+        <source>reflects %1, more than any lasting finish</source>
+        <translation>reflektiert %1: das tut keine haltbare Oberfläche</translation>
+    </message>
+    <message>
+        <source>Use the value of IES LM-83, %1 %</source>
+        <translation>Nehmen, was IES LM-83 annimmt, %1 %</translation>
+    </message>
+    <message>
+        <source>reflects %1, more than any mirror</source>
+        <translation>reflektiert %1: das tut kein Spiegel</translation>
+    </message>
+    <message>
+        <source>passes %1, more than any pane</source>
+        <translation>lässt %1 durch: das tut keine Scheibe</translation>
+    </message>
+    <message>
+        <source>Remove %1</source>
+        <translation>%1 wegnehmen</translation>
+    </message>
+    <message>
+        <source>Limit it to what is possible</source>
+        <translation>Auf das Mögliche zurückbringen</translation>
+    </message>
+    <message>
+        <source>Reverse its outline</source>
+        <translation>Mit der richtigen Seite nach außen drehen</translation>
+    </message>
+    <message>
+        <source>Remove these louvres</source>
+        <translation>Diese Lamellen wegnehmen</translation>
+    </message>
+    <message>
+        <source>Add blinds to them</source>
+        <translation>Ihnen Behänge geben</translation>
+    </message>
+    <message>
+        <source>Move it into that room</source>
+        <translation>In den Raum setzen</translation>
     </message>
 </context>
 </TS>
