@@ -44,6 +44,8 @@ QString error_figure(double h) {
                                                              : 2);
 }
 
+QString metres(double length) { return language::number(length, 'f', 2); }
+
 PlanView PlanView::fit(const Option& option, size_t storey, QRectF area, bool with_blocks) {
     Vec2 low{1e9, 1e9}, high{-1e9, -1e9};
     const auto include = [&](Vec2 p, double by) {
@@ -367,7 +369,6 @@ void draw_above(const Hand& hand, const Storey& storey, const std::vector<geomet
     }
 }
 
-QString metres(double v) { return language::number(v, 'f', 2); }
 
 // A dimension line, and where on it its figure stands: below nought where nothing is free.
 struct PlacedDimension {

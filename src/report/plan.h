@@ -83,6 +83,8 @@ struct PlanScene {
     std::vector<QRectF> crossed;  ///< those that a line runs over
 };
 
+/// A length as dimension lines have it, without the unit.
+QString metres(double length);
 /// A dimension line with its figure; the box that the figure takes is returned. away: unit, the side of the line.
 /// share: where on the line the figure stands; below nought: it is left out.
 QRectF draw_dimension(QPainter& painter, const PlanView& view, const Ink& ink, Vec2 a, Vec2 b, Vec2 away, double pixels,

@@ -47,7 +47,8 @@ TEST(FirstMinutes, from_an_empty_sheet_to_a_verdict_that_says_it_is_for_trying_o
         << words->text().toStdString();
 
     ASSERT_FALSE(write_file(folder / "year.epw", climate::write_epw(test::weather(50, 3))));
-    ASSERT_FALSE(window.findChild<SitePanel*>()->use_weather(folder / "year.epw"));
+    window.findChild<SitePanel*>()->use_weather(folder / "year.epw");
+    ASSERT_TRUE(drive::wait_until([&] { return !window.document().has_made_up_weather(); }));
     ASSERT_TRUE(drive::read_weather(window));
     EXPECT_FALSE(window.document().has_made_up_weather()) << "a chosen file takes its place";
     ASSERT_TRUE(drive::wait_until([&] { return !words->text().contains(QStringLiteral("not for a certificate")); }));

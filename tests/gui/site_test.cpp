@@ -176,8 +176,11 @@ TEST_F(SiteDesk, a_damaged_weather_file_changes_nothing_and_says_where) {
     auto* panel = window->findChild<SitePanel*>();
     ASSERT_NE(panel, nullptr);
     const auto before = document().project();
-    const auto fault = panel->use_weather(folder / "bad.epw");
-    ASSERT_TRUE(fault);
+    Outcome fault;
+    QObject::connect(panel, &SitePanel::weather_tried, panel, [&](const Outcome& told) { fault = told; });
+    panel->use_weather(folder / "bad.epw");
+    ASSERT_TRUE(drive::wait_until([&] { return fault.has_value(); }, 5000));
+    EXPECT_NE(panel->findChild<QMessageBox*>(), nullptr) << "it is told";
     EXPECT_NE(fault->place.find("line 1"), std::string::npos);
     EXPECT_EQ(document().project(), before);
 }

@@ -22,7 +22,7 @@ namespace {
 
 constexpr double kEdgePixels = 6, kWallSnap = 7, kGrid = 0.05;
 
-QString metres(double v) { return language::number(v, 'f', 2); }
+using report::metres;
 
 }  // namespace
 

@@ -16,7 +16,7 @@ using namespace model;
 
 namespace {
 
-QString metres(double v) { return language::number(v, 'f', 2); }
+using report::metres;
 
 }  // namespace
 

@@ -40,7 +40,13 @@ QString degrees_words(double value, const char* positive, const char* negative) 
 
 }  // namespace
 
-SitePanel::SitePanel(Document& document, QWidget* parent) : QWidget(parent), document_(document) {
+SitePanel::SitePanel(Document& document, QWidget* parent)
+    : QWidget(parent),
+      document_(document),
+      file_reader_(
+          QT_TRANSLATE_NOOP("QObject", "Reading the weather"), this,
+          [](const std::filesystem::path& path) -> Chosen { return {path, climate::read_epw(path)}; },
+          [this](const Chosen& chosen) { take_weather(chosen); }) {
     setObjectName(QStringLiteral("panel"));
     auto* outer = new QVBoxLayout(this);
     outer->setContentsMargins(0, 0, 0, 0);
@@ -256,9 +262,15 @@ void SitePanel::add_ground(QFormLayout* form) {
     form->addRow(grid);
 }
 
-Outcome SitePanel::use_weather(const std::filesystem::path& path) {
-    const auto year = climate::read_epw(path);
-    if (!year) return year.fault();
+void SitePanel::take_weather(const Chosen& chosen) {
+    const auto& [path, year] = chosen;
+    if (!year) {
+        auto* box = new QMessageBox(QMessageBox::Warning, QObject::tr("Weather file"), language::line(year.fault()),
+                                    QMessageBox::Ok, this);
+        box->setAttribute(Qt::WA_DeleteOnClose);
+        box->open();
+        return emit weather_tried(year.fault());
+    }
     document_.edit(QObject::tr("Choose weather"), [&](model::Project& p) {
         std::error_code error;
         const auto relative = std::filesystem::relative(path, document_.path().parent_path(), error);
@@ -269,15 +281,13 @@ Outcome SitePanel::use_weather(const std::filesystem::path& path) {
         p.site.elevation = year->place.elevation;
         if (!year->has_illuminance) p.site.light_from_file = false;
     });
-    return {};
+    emit weather_tried({});
 }
 
 void SitePanel::choose_weather() {
     const QString file = QFileDialog::getOpenFileName(this, QObject::tr("Weather file"), {},
                                                       QObject::tr("EPW weather (*.epw);;All files (*)"));
-    if (file.isEmpty()) return;
-    if (const auto fault = use_weather(file.toStdString()))
-        QMessageBox::warning(this, QObject::tr("Weather file"), language::line(*fault));
+    if (!file.isEmpty()) use_weather(file.toStdString());
 }
 
 }  // namespace wp::gui

@@ -8,6 +8,7 @@
 #include <QWidget>
 
 #include "gui/document/document.h"
+#include "gui/work/behind.h"
 
 class QFormLayout;
 
@@ -17,8 +18,12 @@ class SitePanel : public QWidget {
     Q_OBJECT
  public:
     explicit SitePanel(Document& document, QWidget* parent = nullptr);
-    /// Takes up a weather file; a fault is returned and nothing changes.
-    Outcome use_weather(const std::filesystem::path& path);
+    /// Takes up a weather file, which is read in the background.
+    void use_weather(const std::filesystem::path& path) { file_reader_.ask(path); }
+
+ signals:
+    /// With the fault, of which a box tells: then nothing changes.
+    void weather_tried(const wp::Outcome& fault);
 
  protected:
     void showEvent(QShowEvent* event) override;
@@ -30,12 +35,18 @@ class SitePanel : public QWidget {
     void refresh_days();
     void add_ground(QFormLayout* form);
     void choose_weather();
+    struct Chosen {
+        std::filesystem::path path;
+        Result<climate::WeatherYear> year;
+    };
+    void take_weather(const Chosen& chosen);
     Document& document_;
     QLabel* facts_;
     QPushButton* make_up_ = nullptr;
     QWidget* fields_ = nullptr;
     QListWidget* days_ = nullptr;
     bool days_stale_ = true;
+    Behind<std::filesystem::path, Chosen> file_reader_;
 };
 
 }  // namespace wp::gui

@@ -61,7 +61,7 @@ class DimensionTool : public PointTool {
         const double off = dot(here - points_[0], left);
         painter.setPen(QPen(ink().accent, 1));
         report::draw_dimension(painter, sheet().view(), ink(), points_[0], points_[1], off < 0 ? left * -1.0 : left,
-                               std::fabs(off) * sheet().view().scale, metres(length(points_[1] - points_[0])));
+                               std::fabs(off) * sheet().view().scale, report::metres(length(points_[1] - points_[0])));
     }
 };
 
@@ -79,7 +79,7 @@ class MeasureTool : public PointTool {
     void finish(const std::vector<Vec2>&) override {}
     QString words(Vec2 here) const override {
         const Vec2 d = here - points_.back();
-        QString text = metres(length(d)) + QStringLiteral(" m");
+        QString text = report::metres(length(d)) + QStringLiteral(" m");
         if (points_.size() < 2) return text;
         double sum = length(d);
         for (size_t i = 0; i + 1 < points_.size(); ++i) sum += length(points_[i + 1] - points_[i]);
@@ -88,7 +88,7 @@ class MeasureTool : public PointTool {
         const Vec2 before = points_[points_.size() - 2] - points_.back();
         const double angle = degrees(std::acos(std::clamp(dot(before, d) / (length(before) * length(d)), -1.0, 1.0)));
         return text + QObject::tr("   all %1 m   %L2\u00b0   %L3 m\u00b2")
-                          .arg(metres(sum))
+                          .arg(report::metres(sum))
                           .arg(angle, 0, 'f', 1)
                           .arg(std::fabs(geometry::signed_area(ring)), 0, 'f', 2);
     }

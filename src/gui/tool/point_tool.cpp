@@ -26,7 +26,6 @@ std::vector<Vec2> box(Vec2 a, Vec2 b) {
     return {low, {high.x, low.y}, high, {low.x, high.y}};
 }
 
-QString PointTool::metres(double length) { return language::number(length, 'f', 2); }
 
 geometry::Snap PointTool::snapped() const {
     return sheet().snap(sheet().view().to_model(sheet().pointer()),
@@ -99,7 +98,7 @@ void PointTool::paint(QPainter& painter) const {
 
 QString PointTool::words(Vec2 here) const {
     const Vec2 d = here - points_.back();
-    return metres(length(d)) + QStringLiteral("   %L1\u00b0").arg(turned(d), 0, 'f', 0);
+    return report::metres(length(d)) + QStringLiteral("   %L1\u00b0").arg(turned(d), 0, 'f', 0);
 }
 
 void PointTool::paint_line_to(QPainter& painter, Vec2 here) const {
@@ -163,8 +162,8 @@ void BoxTool::paint_points(QPainter& painter, Vec2 here) const {
     const auto ring = box(points_[0], here);
     painter.drawRect(QRectF(view.to_screen(ring[0]), view.to_screen(ring[2])).normalized());
     painter.setPen(QPen(ink().accent, 1));
-    report::draw_dimension(painter, view, ink(), ring[3], ring[2], {0, 1}, 18, metres(ring[2].x - ring[0].x));
-    report::draw_dimension(painter, view, ink(), ring[0], ring[3], {-1, 0}, 18, metres(ring[2].y - ring[0].y));
+    report::draw_dimension(painter, view, ink(), ring[3], ring[2], {0, 1}, 18, report::metres(ring[2].x - ring[0].x));
+    report::draw_dimension(painter, view, ink(), ring[0], ring[3], {-1, 0}, 18, report::metres(ring[2].y - ring[0].y));
 }
 
 }  // namespace wp::gui

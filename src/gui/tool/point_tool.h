@@ -30,7 +30,6 @@ class PointTool : public SheetTool {
     virtual void finish_points();
 
     /// To the centimetre, without the unit, as drawings have it.
-    static QString metres(double length);
     bool begun() const { return !points_.empty(); }
     /// Where the pointer snaps to.
     geometry::Snap snapped() const;
