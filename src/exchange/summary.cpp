@@ -206,6 +206,15 @@ std::string glare_json(const Origin& origin, const question::GlareAnswer& answer
     j["blinds_known"] = answer.blinds.sure();
     j["dgp_in_fitted_range"] = answer.in_range;
     j["sources"] = answer.sources.size();
+    const metric::GlareView view = answer.view();
+    j["mean_luminance"] = tidy(view.mean_luminance);
+    j["background_luminance"] = tidy(view.background());
+    for (const metric::GlareIndex& index : metric::glare_indices())
+        if (const auto value = index.value(view))
+            j["indices"][index.id] = {{"value", tidy(*value)},
+                                      {"class", metric::class_of(index, *value).name},
+                                      {"source", index.source},
+                                      {"holds_for", index.holds}};
     return json_file(j);
 }
 

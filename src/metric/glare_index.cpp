@@ -79,21 +79,22 @@ Value comfort_probability(const GlareView& view) {
 }
 
 constexpr GlareIndex kIndices[] = {
-    {"dgp", "Daylight glare probability", "Share of people whom the view disturbs.",
+    {"dgp", "DGP", "Daylight glare probability", "Share of people whom the view disturbs.",
      "J. Wienold, J. Christoffersen, Energy and Buildings 38 (2006) 743-757; low light: Wienold 2009",
      "Side-lit rooms with daylight; above 380 lx at the eye, values of 0.2 to 0.8", true, kDgp, dgp},
-    {"dgp_by_illuminance", "DGP by illuminance alone",
+    {"dgp_by_illuminance", "DGPs", "DGP by illuminance alone",
      "DGP where no single source stands out: from the light at the eye alone.", "J. Wienold, Building Simulation 2007",
      "Views without direct sun and without its mirror images", true, kDgp, dgp_by_illuminance},
-    {"dgi", "Daylight glare index", "Glare of large sources, such as the sky through windows.",
+    {"dgi", "DGI", "Daylight glare index", "Glare of large sources, such as the sky through windows.",
      "R. G. Hopkinson, Applied Ergonomics 3 (1972) 206-215; P. Chauvel and others, Lighting Research and Technology 14 "
      "(1982) 31-46",
      "Sky through windows, without direct sun", true, kDgi, dgi},
-    {"ugr", "Unified glare rating", "Glare of luminaires.", "CIE 117-1995", "Luminaires of 0.0003 to 0.1 sr", true,
-     kUgr, ugr},
-    {"cgi", "CIE glare index", "Glare of luminaires, with what they add to the adaptation.",
+    {"ugr", "UGR", "Unified glare rating", "Glare of luminaires.", "CIE 117-1995", "Luminaires of 0.0003 to 0.1 sr",
+     true, kUgr, ugr},
+    {"cgi", "CGI", "CIE glare index", "Glare of luminaires, with what they add to the adaptation.",
      "H. D. Einhorn, Lighting Research and Technology 11 (1979) 90-94", "Electric light", true, kUgr, cgi},
-    {"visual_comfort", "Visual comfort probability", "Share of people, in percent, who find the view comfortable.",
+    {"visual_comfort", "VCP", "Visual comfort probability",
+     "Share of people, in percent, who find the view comfortable.",
      "S. K. Guth, Illuminating Engineering 58 (1963) 351-364; IES RQQ 1966", "Luminaires with lenses under the ceiling",
      false, kComfort, comfort_probability},
 };

@@ -28,7 +28,7 @@ struct GlareClass {
 };
 
 struct GlareIndex {
-    const char *id, *name;
+    const char *id, *short_name, *name;
     const char* meaning;
     const char* source;                   ///< publication
     const char* holds;                    ///< for what it was made

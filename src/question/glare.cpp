@@ -22,6 +22,22 @@ light::Daylight daylight_at(const std::vector<climate::OutdoorHour>& outdoor, co
     return out;
 }
 
+metric::GlareView GlareAnswer::view() const {
+    const light::Eye eye;
+    const auto wide = static_cast<size_t>(picture.size);
+    double flux = picture.sun_normal_lux, solid = 0;
+    for (size_t at = 0; at < picture.luminance.size(); ++at) {
+        Vec3 d;
+        double omega;
+        if (!light::pixel_direction(eye, picture.size, static_cast<double>(at % wide) + 0.5,
+                                    static_cast<double>(at / wide) + 0.5, d, omega))
+            continue;
+        flux += static_cast<double>(picture.luminance[at]) * omega;
+        solid += omega;
+    }
+    return {vertical_lux, solid > 0 ? flux / solid : 0, sources};
+}
+
 namespace {
 
 // Student's t for 95 % and 7 degrees of freedom.

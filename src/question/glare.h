@@ -7,7 +7,7 @@
 #include "climate/weather.h"
 #include "geometry/surfaces.h"
 #include "light/picture.h"
-#include "metric/glare.h"
+#include "metric/glare_index.h"
 #include "model/option.h"
 #include "question/blinds_now.h"
 #include "question/record.h"
@@ -30,6 +30,9 @@ struct GlareAnswer {
     climate::Moment moment;
     double sun_altitude = 0;  ///< degrees
     Record record;
+
+    /// What every index of glare is computed from; the sun's disc counts in the field's mean.
+    metric::GlareView view() const;
 };
 
 /// Sky and sun of a moment: the weather hour that holds it, with the sun at the moment itself.

@@ -369,7 +369,6 @@ void draw_above(const Hand& hand, const Storey& storey, const std::vector<geomet
     }
 }
 
-
 // A dimension line, and where on it its figure stands: below nought where nothing is free.
 struct PlacedDimension {
     const Dimension* line;

@@ -109,4 +109,6 @@ TEST(Summaries, figures_are_rounded_to_what_they_are_worth) {
     glare.picture.size = 1;
     const auto j = json::parse(exchange::glare_json(kOrigin, glare));
     EXPECT_DOUBLE_EQ(j["vertical_illuminance_lux"], 1234.57);
+    EXPECT_EQ(j["indices"]["dgp_by_illuminance"]["class"], "imperceptible");
+    EXPECT_FALSE(j["indices"].contains("ugr")) << "nothing glares";
 }

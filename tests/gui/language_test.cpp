@@ -22,6 +22,7 @@
 #include "language/dates.h"
 #include "language/language.h"
 #include "language/words.h"
+#include "metric/glare_index.h"
 #include "model/project.h"
 #include "rule/data.h"
 #include "rule/usual.h"
@@ -78,6 +79,7 @@ std::set<std::string> catalogue_words() {
     auto words = of_project.words;
     EXPECT_GT(words.size(), 150u);
     for (const auto& f : figure::point_figures()) words.insert({f.name, f.unit});
+    for (const auto& i : metric::glare_indices()) words.insert({i.name, i.meaning, i.holds});
     for (const auto& m : figure::measures()) words.insert(m.name);
     for (const auto& f : figure::year_point_figures()) words.insert({f.name, f.unit});
     for (const auto& a : analysis::analyses()) words.insert({a.name, a.asks != nullptr ? a.asks : ""});

@@ -190,6 +190,24 @@ TEST(GlareQuestion, an_eye_at_a_sunlit_window_is_dazzled_more_than_one_with_its_
     EXPECT_FALSE(eye.look(0.02));
 }
 
+TEST(GlareQuestion, one_picture_is_judged_by_every_index) {
+    Looker eye({6, 21, 12}, 96);
+    const auto look = [&](double heading) {
+        eye.project.options[0].observers[0].heading = heading;
+        return *eye.look(0.02);
+    };
+    const auto towards = look(180), away = look(0);
+    const auto view = towards.view();
+    EXPECT_NEAR(view.direct_lux() + kPi * view.background(), towards.vertical_lux, 1e-6 * towards.vertical_lux);
+    EXPECT_GT(view.mean_luminance, 0);
+    EXPECT_DOUBLE_EQ(*metric::find_glare_index("dgp")->value(view), towards.dgp);
+    for (const auto& index : metric::glare_indices()) {
+        const auto seen = index.value(view), unseen = index.value(away.view());
+        ASSERT_TRUE(seen) << index.id;
+        if (unseen) EXPECT_TRUE(index.rises ? *seen > *unseen : *seen < *unseen) << index.id;
+    }
+}
+
 TEST(GlareQuestion, the_band_holds_what_more_pixels_and_more_samples_find) {
     Looker eye({4, 23, 13});
     const auto look = [&](int pixels, double accuracy, unsigned seed) {

@@ -17,13 +17,6 @@
 
 namespace wp::gui {
 
-QString dgp_words(double dgp) {
-    if (dgp < 0.35) return QObject::tr("imperceptible");
-    if (dgp < 0.40) return QObject::tr("perceptible");
-    if (dgp < 0.45) return QObject::tr("disturbing");
-    return QObject::tr("intolerable");
-}
-
 EyeView::EyeView(Document& document, const KeptAnswers& kept, QWidget* parent)
     : QWidget(parent), document_(document), kept_(kept) {
     setMouseTracking(true);
@@ -99,7 +92,7 @@ void EyeView::paintEvent(QPaintEvent*) {
                          .arg(glare->dgp, 0, 'f', 3)
                          .arg(glare->dgp_low, 0, 'f', 2)
                          .arg(glare->dgp_high, 0, 'f', 2)
-                         .arg(dgp_words(glare->dgp)));
+                         .arg(language::words(metric::class_of(*metric::find_glare_index("dgp"), glare->dgp).name)));
     font.setPixelSize(type::body);
     font.setWeight(QFont::Normal);
     painter.setFont(font);

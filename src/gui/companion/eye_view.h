@@ -33,9 +33,6 @@ class EyeView : public QWidget {
     QPointF pointer_{-1, -1};
 };
 
-/// What a DGP means: Wienold (2009): 0.35, 0.40, 0.45.
-QString dgp_words(double dgp);
-
 Page eye_companion(Desktop& desktop);
 
 }  // namespace wp::gui

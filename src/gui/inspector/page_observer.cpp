@@ -10,6 +10,26 @@
 namespace wp::gui {
 using namespace model;
 
+namespace {
+
+// The other published indices of the same view, each with what it was made for.
+void add_indices(Inspector& in, QFormLayout& form, const metric::GlareView& view) {
+    for (const metric::GlareIndex& index : metric::glare_indices()) {
+        if (std::string_view(index.id) == "dgp") continue;
+        const auto value = index.value(view);
+        if (!value) continue;
+        const QString text =
+            QStringLiteral("%1, %2").arg(report::figure(*value), language::words(metric::class_of(index, *value).name));
+        in.add_fact(
+            form, language::words(index.short_name), [text] { return text; },
+            QObject::tr("%1. %2\nMade for: %3\nSource: %4")
+                .arg(language::words(index.name), language::words(index.meaning), language::words(index.holds),
+                     language::words(index.source)));
+    }
+}
+
+}  // namespace
+
 void show_observer(Inspector& in) {
     const Observer* found = model::find(in.document().option().observers, in.item().id);
     if (found == nullptr) return;
@@ -62,6 +82,7 @@ void show_observer(Inspector& in) {
             .arg(picture->dgp_low, 0, 'f', 3)
             .arg(picture->dgp_high, 0, 'f', 3);
     });
+    add_indices(in, form, picture->view());
     QStringList blinds;
     for (const auto& group : picture->blinds.groups) blinds << language::words(group.words);
     if (!blinds.isEmpty())

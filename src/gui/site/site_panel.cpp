@@ -45,7 +45,9 @@ SitePanel::SitePanel(Document& document, QWidget* parent)
       document_(document),
       file_reader_(
           QT_TRANSLATE_NOOP("QObject", "Reading the weather"), this,
-          [](const std::filesystem::path& path) -> Chosen { return {path, climate::read_epw(path)}; },
+          [](const std::filesystem::path& path) -> Chosen {
+              return {path, climate::read_epw(path)};
+          },
           [this](const Chosen& chosen) { take_weather(chosen); }) {
     setObjectName(QStringLiteral("panel"));
     auto* outer = new QVBoxLayout(this);

@@ -26,7 +26,6 @@ std::vector<Vec2> box(Vec2 a, Vec2 b) {
     return {low, {high.x, low.y}, high, {low.x, high.y}};
 }
 
-
 geometry::Snap PointTool::snapped() const {
     return sheet().snap(sheet().view().to_model(sheet().pointer()),
                         points_.empty() ? std::nullopt : std::optional(points_.back()));

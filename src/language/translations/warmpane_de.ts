@@ -9124,5 +9124,77 @@ Nichts ist hier gestichprobt: genau für diese Stunden</translation>
         <source>Move it into that room</source>
         <translation>In den Raum setzen</translation>
     </message>
+    <message>
+        <source>%1. %2
+Made for: %3
+Source: %4</source>
+        <translation>%1. %2
+Gemacht für: %3
+Quelle: %4</translation>
+    </message>
+    <message>
+        <source>Share of people whom the view disturbs.</source>
+        <translation>Anteil der Menschen, die der Blick stört.</translation>
+    </message>
+    <message>
+        <source>DGP by illuminance alone</source>
+        <translation>DGP nach Beleuchtungsstärke allein</translation>
+    </message>
+    <message>
+        <source>DGP where no single source stands out: from the light at the eye alone.</source>
+        <translation>DGP, wo keine einzelne Quelle hervorsticht: allein aus dem Licht am Auge.</translation>
+    </message>
+    <message>
+        <source>Views without direct sun and without its mirror images</source>
+        <translation>Blicke ohne direkte Sonne und ohne ihr Spiegelbild</translation>
+    </message>
+    <message>
+        <source>Daylight glare index</source>
+        <translation>Daylight Glare Index (DGI)</translation>
+    </message>
+    <message>
+        <source>Glare of large sources, such as the sky through windows.</source>
+        <translation>Blendung großer Quellen, etwa des Himmels durch Fenster.</translation>
+    </message>
+    <message>
+        <source>Sky through windows, without direct sun</source>
+        <translation>Himmel durch Fenster, ohne direkte Sonne</translation>
+    </message>
+    <message>
+        <source>Unified glare rating</source>
+        <translation>Unified Glare Rating (UGR)</translation>
+    </message>
+    <message>
+        <source>Glare of luminaires.</source>
+        <translation>Blendung durch Leuchten.</translation>
+    </message>
+    <message>
+        <source>CIE glare index</source>
+        <translation>CIE-Blendungsindex (CGI)</translation>
+    </message>
+    <message>
+        <source>Glare of luminaires, with what they add to the adaptation.</source>
+        <translation>Blendung durch Leuchten, mit dem, was sie zur Adaptation beitragen.</translation>
+    </message>
+    <message>
+        <source>Visual comfort probability</source>
+        <translation>Wahrscheinlichkeit visuellen Komforts (VCP)</translation>
+    </message>
+    <message>
+        <source>Share of people, in percent, who find the view comfortable.</source>
+        <translation>Anteil der Menschen, in Prozent, die den Blick angenehm finden.</translation>
+    </message>
+    <message>
+        <source>Luminaires with lenses under the ceiling</source>
+        <translation>Leuchten mit Linsen unter der Decke</translation>
+    </message>
+    <message>
+        <source>Side-lit rooms with daylight; above 380 lx at the eye, values of 0.2 to 0.8</source>
+        <translation>Seitlich belichtete Räume mit Tageslicht; über 380 lx am Auge, Werte von 0,2 bis 0,8</translation>
+    </message>
+    <message>
+        <source>Luminaires of 0.0003 to 0.1 sr</source>
+        <translation>Leuchten von 0,0003 bis 0,1 sr</translation>
+    </message>
 </context>
 </TS>
