@@ -225,7 +225,7 @@ TEST(MatterCheck, what_is_only_assumed_is_listed_apart_and_last) {
     ASSERT_GE(all.size(), 2u);
     EXPECT_FALSE(is_assumption(all.front()));
     ASSERT_TRUE(is_assumption(all.back()));
-    EXPECT_NE(all.back().what.find("4 of walls"), std::string::npos) << all.back().what;
+    EXPECT_NE(all.back().what.find("walls (4)"), std::string::npos) << all.back().what;
     EXPECT_NE(all.back().what.find("IES LM-83-12"), std::string::npos);
 }
 
