@@ -8,7 +8,7 @@ trap 'rm -rf "$copy"' EXIT
 packaging/update-translations.sh "$copy"
 wrong=0
 for file in "$copy"/*.ts; do
-    if ! cmp -s "$file" "src/language/translations/$(basename "$file")"; then
+    if ! cmp -s "$file" "src/report/language/translations/$(basename "$file")"; then
         echo "$(basename "$file") is not as the sources are. Gather them by: packaging/update-translations.sh" >&2
         wrong=1
     fi

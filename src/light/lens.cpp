@@ -8,7 +8,7 @@ namespace wp::light {
 namespace {
 
 Vec3 in_space(const Pose& pose, double right, double up, double forward) {
-    return pose.right() * right + pose.up * up + pose.forward * forward;
+    return pose.forward * forward + pose.right() * right + pose.up * up;
 }
 
 std::optional<LensRay> hemisphere(const Lens& lens, const Pose& pose, const PicturePlace& p) {

@@ -22,15 +22,10 @@ Eye make_eye(Vec3 at, double heading, double altitude, int space) {
 }
 
 bool pixel_direction(const Eye& eye, int size, double x, double y, Vec3& out, double& solid_angle) {
-    const double half = size / 2.0, dx = (x - half) / half, dy = (half - y) / half, r = std::hypot(dx, dy);
-    if (r > 1) return false;
-    const double theta = r * kPi / 2;
-    const Vec3 right = cross(eye.forward, eye.up);
-    const double s = r > 0 ? std::sin(theta) / r : 0;
-    out = eye.forward * std::cos(theta) + right * (s * dx) + eye.up * (s * dy);
-    // d(omega) = sin(theta)/theta d(theta x) d(theta y) for the equidistant projection.
-    const double step = kPi / size;
-    solid_angle = step * step * (theta > 1e-9 ? std::sin(theta) / theta : 1.0);
+    const auto ray = ray_at({Lens::Kind::hemisphere, size, size}, eye, {x, y});
+    if (!ray) return false;
+    out = ray->along;
+    solid_angle = ray->solid_angle;
     return true;
 }
 

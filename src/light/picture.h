@@ -6,15 +6,14 @@
 
 #include "base/progress.h"
 #include "light/daylight.h"
+#include "light/lens.h"
 #include "light/scene.h"
 #include "light/trail.h"
 
 namespace wp::light {
 
-/// An eye: position, line of sight and the vertical of the picture.
-struct Eye {
-    Vec3 at;
-    Vec3 forward{0, 1, 0}, up{0, 0, 1};  ///< unit, at right angles
+/// An eye in a space.
+struct Eye : Pose {
     int space = geometry::kOutdoors;
 };
 /// heading and altitude in radians; heading clockwise from +y.

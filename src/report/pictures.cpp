@@ -8,9 +8,9 @@
 #include <functional>
 
 #include "base/file.h"
-#include "language/dates.h"
-#include "language/words.h"
 #include "metric/annual.h"
+#include "report/language/dates.h"
+#include "report/language/words.h"
 #include "report/paper.h"
 
 namespace wp::report {

@@ -10,7 +10,7 @@
 #include "geometry/polygon.h"
 #include "geometry/roof_shape.h"
 #include "geometry/walls.h"
-#include "language/words.h"
+#include "report/language/words.h"
 #include "report/plan_map.h"
 #include "report/plan_things.h"
 

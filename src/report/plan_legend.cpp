@@ -4,7 +4,7 @@
 #include <algorithm>
 #include <cmath>
 
-#include "language/words.h"
+#include "report/language/words.h"
 #include "report/plan.h"
 
 namespace wp::report {

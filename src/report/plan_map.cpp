@@ -7,7 +7,7 @@
 #include <cmath>
 
 #include "geometry/contours.h"
-#include "language/words.h"
+#include "report/language/words.h"
 
 namespace wp::report {
 

@@ -7,8 +7,8 @@
 #include <cmath>
 
 #include "climate/weather.h"
-#include "language/dates.h"
-#include "language/words.h"
+#include "report/language/dates.h"
+#include "report/language/words.h"
 
 namespace wp::report {
 

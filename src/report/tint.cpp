@@ -7,7 +7,7 @@
 #include <map>
 
 #include "geometry/finishes.h"
-#include "language/words.h"
+#include "report/language/words.h"
 #include "report/palette.h"
 
 namespace wp::report {

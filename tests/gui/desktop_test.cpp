@@ -22,7 +22,7 @@
 #include "gui/saving/save.h"
 #include "gui/work/job_queue.h"
 #include "gui/work/newest.h"
-#include "language/language.h"
+#include "report/language/language.h"
 #include "store/project_file.h"
 
 using namespace wp;

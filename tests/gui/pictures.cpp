@@ -22,8 +22,8 @@
 #include "gui/look/look.h"
 #include "gui/site/sky_page.h"
 #include "gui/year/year_view.h"
-#include "language/language.h"
 #include "model/project.h"
+#include "report/language/language.h"
 #include "shading/device.h"
 
 int main(int argc, char** argv) {

@@ -5,6 +5,7 @@
 
 #include <numeric>
 
+#include "base/give_up.h"
 #include "question/ask.h"
 #include "support.h"
 #include "validation/brute.h"
@@ -151,6 +152,17 @@ TEST(Year, cancel_leaves_nothing_half_done) {
     EXPECT_FALSE(year.record.settled);
 }
 
+TEST(Year, a_reading_that_is_given_up_leaves_the_year_as_it_was) {
+    const auto whole = *plain_year().lux(0, Operation::open);
+    int looks = 0;
+    {
+        const GiveUpScope scope([&] { return ++looks > 0; });
+        EXPECT_THROW((void)plain_year().lux(0, Operation::open), GivenUp);
+    }
+    EXPECT_GT(looks, 0);
+    EXPECT_EQ(plain_year().lux(0, Operation::open)->lux, whole.lux);
+}
+
 namespace {
 
 // The eye of the one room, looking.
@@ -169,17 +181,17 @@ struct Looker {
         if (!task) return task.fault();
         return solve_glare(*task, {accuracy, seed, 0});
     }
+    GlareAnswer towards(double heading) {
+        project.options[0].observers[0].heading = heading;
+        return *look(0.02);
+    }
 };
 
 }  // namespace
 
 TEST(GlareQuestion, an_eye_at_a_sunlit_window_is_dazzled_more_than_one_with_its_back_to_it) {
     Looker eye({6, 21, 12}, 96);
-    const auto look = [&](double heading) {
-        eye.project.options[0].observers[0].heading = heading;
-        return *eye.look(0.02);
-    };
-    const auto towards = look(180), away = look(0);
+    const auto towards = eye.towards(180), away = eye.towards(0);
     EXPECT_GT(towards.dgp, away.dgp);
     EXPECT_GT(towards.vertical_lux, 1.5 * away.vertical_lux);
     EXPECT_LE(towards.dgp_low, towards.dgp);
@@ -192,11 +204,7 @@ TEST(GlareQuestion, an_eye_at_a_sunlit_window_is_dazzled_more_than_one_with_its_
 
 TEST(GlareQuestion, one_picture_is_judged_by_every_index) {
     Looker eye({6, 21, 12}, 96);
-    const auto look = [&](double heading) {
-        eye.project.options[0].observers[0].heading = heading;
-        return *eye.look(0.02);
-    };
-    const auto towards = look(180), away = look(0);
+    const auto towards = eye.towards(180), away = eye.towards(0);
     const auto view = towards.view();
     EXPECT_NEAR(view.direct_lux() + kPi * view.background(), towards.vertical_lux, 1e-6 * towards.vertical_lux);
     EXPECT_GT(view.mean_luminance, 0);

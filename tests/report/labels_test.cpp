@@ -24,6 +24,14 @@ TEST(Labels, the_first_takes_the_place_and_the_next_goes_elsewhere_or_is_left_ou
     EXPECT_FALSE(labels.take_first({{0, 0, 4, 4}, {21, 1, 2, 2}})) << "no place is free";
 }
 
+TEST(Labels, what_has_a_plate_covers_a_line_and_what_has_none_keeps_off_it) {
+    Labels labels({}, {QRectF(0, 0, 10, 100)});
+    EXPECT_FALSE(labels.take_bare(QRectF(5, 20, 30, 12)));
+    EXPECT_TRUE(labels.take(QRectF(5, 20, 30, 12)));
+    EXPECT_TRUE(labels.take_bare(QRectF(40, 20, 30, 12)));
+    EXPECT_FALSE(labels.take_bare(QRectF(20, 25, 30, 12))) << "a plate stands there";
+}
+
 // Ink in a part of a picture: pixels darker than paper.
 int ink_in(const QImage& image, const QRectF& box) {
     int dark = 0;

@@ -8,8 +8,8 @@
 #include "describe/depends.h"
 #include "describe/field.h"
 #include "exchange/kept_table.h"
-#include "language/words.h"
 #include "question/ask.h"
+#include "report/language/words.h"
 #include "store/asked.h"
 
 namespace wp::gui {

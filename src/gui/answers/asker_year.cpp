@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // The asker's years: traced as jobs, kept beside the project, read live.
 #include "gui/answers/asker.h"
-#include "language/words.h"
 #include "question/ask.h"
+#include "report/language/words.h"
 #include "store/asked.h"
 
 namespace wp::gui {

@@ -8,10 +8,10 @@
 #include "analysis/analysis.h"
 #include "climate/sky_amount.h"
 #include "figure/figures.h"
-#include "language/dates.h"
-#include "language/words.h"
 #include "light/replicates.h"
 #include "question/ask.h"
+#include "report/language/dates.h"
+#include "report/language/words.h"
 #include "report/pictures.h"
 #include "rule/data.h"
 

@@ -12,7 +12,7 @@
 #include "gui/commands/clipboard.h"
 #include "gui/entry/figure_box.h"
 #include "gui/look/look.h"
-#include "language/words.h"
+#include "report/language/words.h"
 
 namespace wp::gui {
 using namespace model;

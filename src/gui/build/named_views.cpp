@@ -5,7 +5,7 @@
 
 #include "gui/look/buttons.h"
 #include "gui/look/look.h"
-#include "language/words.h"
+#include "report/language/words.h"
 
 namespace wp::gui {
 using namespace model;

@@ -7,7 +7,7 @@
 #include "geometry/plane_points.h"
 #include "gui/build/building_commands.h"
 #include "gui/entry/figure_box.h"
-#include "language/words.h"
+#include "report/language/words.h"
 
 namespace wp::gui {
 using namespace model;

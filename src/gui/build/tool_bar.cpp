@@ -11,8 +11,8 @@
 #include "gui/look/look.h"
 #include "gui/tool/block_tool.h"
 #include "gui/tool/thing_tool.h"
-#include "language/language.h"
-#include "language/words.h"
+#include "report/language/language.h"
+#include "report/language/words.h"
 
 namespace wp::gui {
 using namespace model;

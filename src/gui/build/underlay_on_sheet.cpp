@@ -6,7 +6,7 @@
 
 #include "gui/sheet/underlay.h"
 #include "gui/tool/scale_tool.h"
-#include "language/words.h"
+#include "report/language/words.h"
 
 namespace wp::gui {
 using namespace model;

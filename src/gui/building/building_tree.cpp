@@ -15,7 +15,7 @@
 #include "gui/look/look.h"
 #include "gui/tool/aim_tool.h"
 #include "gui/tool/area_tool.h"
-#include "language/words.h"
+#include "report/language/words.h"
 
 namespace wp::gui {
 using namespace model;

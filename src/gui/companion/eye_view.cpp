@@ -11,8 +11,8 @@
 #include "gui/desk/desktop.h"
 #include "gui/inspector/inspector.h"
 #include "gui/look/look.h"
-#include "language/dates.h"
-#include "language/words.h"
+#include "report/language/dates.h"
+#include "report/language/words.h"
 #include "report/pictures.h"
 
 namespace wp::gui {

@@ -11,7 +11,7 @@
 #include "geometry/roof_shape.h"
 #include "gui/desk/desktop.h"
 #include "gui/look/look.h"
-#include "language/words.h"
+#include "report/language/words.h"
 #include "report/plan.h"
 
 namespace wp::gui {

@@ -11,7 +11,7 @@
 
 #include "gui/look/figure_table.h"
 #include "gui/look/look.h"
-#include "language/words.h"
+#include "report/language/words.h"
 #include "report/pictures.h"
 
 namespace wp::gui {

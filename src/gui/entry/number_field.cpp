@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "gui/entry/number_field.h"
-#include "language/language.h"
-#include "language/words.h"
+#include "report/language/language.h"
+#include "report/language/words.h"
 
 #include <QKeyEvent>
 #include <QMouseEvent>

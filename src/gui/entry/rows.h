@@ -13,9 +13,9 @@
 #include <vector>
 
 #include "gui/entry/number_field.h"
-#include "language/language.h"
-#include "language/words.h"
 #include "model/project.h"
+#include "report/language/language.h"
+#include "report/language/words.h"
 #include "report/tint.h"
 
 namespace wp::gui {

@@ -4,7 +4,7 @@
 #include "describe/find_field.h"
 #include "gui/entry/rows.h"
 #include "gui/inspector/inspector.h"
-#include "language/words.h"
+#include "report/language/words.h"
 
 namespace wp::gui {
 

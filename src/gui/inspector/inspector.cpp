@@ -13,7 +13,7 @@
 #include "gui/entry/rows.h"
 #include "gui/inspector/inspector_pages.h"
 #include "gui/look/look.h"
-#include "language/language.h"
+#include "report/language/language.h"
 
 namespace wp::gui {
 using namespace model;

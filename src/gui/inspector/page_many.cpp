@@ -9,7 +9,7 @@
 #include "gui/inspector/inspector.h"
 #include "gui/inspector/inspector_pages.h"
 #include "gui/inspector/shading_rows.h"
-#include "language/words.h"
+#include "report/language/words.h"
 
 namespace wp::gui {
 using namespace model;

@@ -4,8 +4,8 @@
 #include "gui/inspector/inspector.h"
 #include "gui/inspector/inspector_pages.h"
 #include "gui/look/look.h"
-#include "language/dates.h"
-#include "language/words.h"
+#include "report/language/dates.h"
+#include "report/language/words.h"
 
 namespace wp::gui {
 using namespace model;

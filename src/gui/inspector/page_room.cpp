@@ -8,7 +8,7 @@
 #include "gui/inspector/field_rows.h"
 #include "gui/inspector/inspector.h"
 #include "gui/inspector/inspector_pages.h"
-#include "language/words.h"
+#include "report/language/words.h"
 
 namespace wp::gui {
 using namespace model;

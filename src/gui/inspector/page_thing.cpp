@@ -5,8 +5,8 @@
 #include "gui/inspector/field_rows.h"
 #include "gui/inspector/inspector.h"
 #include "gui/inspector/inspector_pages.h"
-#include "language/dates.h"
-#include "language/words.h"
+#include "report/language/dates.h"
+#include "report/language/words.h"
 
 namespace wp::gui {
 using namespace model;

@@ -8,7 +8,7 @@
 #include "gui/inspector/shading_rows.h"
 #include "gui/look/buttons.h"
 #include "gui/look/look.h"
-#include "language/words.h"
+#include "report/language/words.h"
 #include "shading/device.h"
 
 namespace wp::gui {

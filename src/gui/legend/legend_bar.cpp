@@ -10,7 +10,7 @@
 
 #include "gui/entry/figure_box.h"
 #include "gui/look/look.h"
-#include "language/words.h"
+#include "report/language/words.h"
 
 namespace wp::gui {
 

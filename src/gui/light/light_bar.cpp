@@ -17,8 +17,8 @@
 #include "gui/saving/save.h"
 #include "gui/site/sky_box.h"
 #include "gui/year/year_panel.h"
-#include "language/language.h"
-#include "language/words.h"
+#include "report/language/language.h"
+#include "report/language/words.h"
 #include "rule/data.h"
 
 namespace wp::gui {

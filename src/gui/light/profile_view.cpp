@@ -13,8 +13,8 @@
 #include "gui/look/buttons.h"
 #include "gui/look/look.h"
 #include "gui/look/tag.h"
-#include "language/dates.h"
-#include "language/words.h"
+#include "report/language/dates.h"
+#include "report/language/words.h"
 #include "report/pictures.h"
 
 namespace wp::gui {

@@ -7,9 +7,9 @@
 #include "analysis/analysis.h"
 #include "gui/entry/figure_box.h"
 #include "gui/site/sky_box.h"
-#include "language/dates.h"
-#include "language/words.h"
 #include "question/outdoors.h"
+#include "report/language/dates.h"
+#include "report/language/words.h"
 
 namespace wp::gui {
 

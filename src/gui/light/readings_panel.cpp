@@ -14,7 +14,7 @@
 #include "gui/entry/rows.h"
 #include "gui/light/map_tools.h"
 #include "gui/look/look.h"
-#include "language/dates.h"
+#include "report/language/dates.h"
 
 namespace wp::gui {
 using Kind = Selection::Kind;

@@ -8,8 +8,8 @@
 
 #include "exchange/point_table.h"
 #include "gui/look/look.h"
-#include "language/dates.h"
-#include "language/words.h"
+#include "report/language/dates.h"
+#include "report/language/words.h"
 #include "report/pictures.h"
 
 namespace wp::gui {

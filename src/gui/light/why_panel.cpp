@@ -11,7 +11,7 @@
 #include "gui/desk/desktop.h"
 #include "gui/entry/rows.h"
 #include "gui/look/look.h"
-#include "language/words.h"
+#include "report/language/words.h"
 
 namespace wp::gui {
 

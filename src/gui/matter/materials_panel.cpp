@@ -18,8 +18,8 @@
 #include "gui/look/buttons.h"
 #include "gui/look/look.h"
 #include "gui/saving/save.h"
-#include "language/words.h"
 #include "question/ask.h"
+#include "report/language/words.h"
 #include "store/material_file.h"
 
 namespace wp::gui {

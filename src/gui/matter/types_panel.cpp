@@ -10,8 +10,8 @@
 #include "gui/desk/desktop.h"
 #include "gui/entry/rows.h"
 #include "gui/look/look.h"
-#include "language/words.h"
 #include "question/ask.h"
+#include "report/language/words.h"
 #include "store/material_file.h"
 
 namespace wp::gui {

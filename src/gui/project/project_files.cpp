@@ -8,7 +8,7 @@
 #include <QStandardPaths>
 
 #include "gui/saving/save.h"
-#include "language/words.h"
+#include "report/language/words.h"
 
 namespace wp::gui {
 

@@ -14,7 +14,7 @@
 #include "gui/entry/figure_box.h"
 #include "gui/look/buttons.h"
 #include "gui/look/look.h"
-#include "language/words.h"
+#include "report/language/words.h"
 #include "report/pictures.h"
 
 namespace wp::gui {

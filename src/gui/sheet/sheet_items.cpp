@@ -4,7 +4,7 @@
 
 #include "edit/items.h"
 #include "gui/sheet/sheet.h"
-#include "language/words.h"
+#include "report/language/words.h"
 
 namespace wp::gui {
 using namespace model;

@@ -9,7 +9,7 @@
 #include "gui/entry/number_field.h"
 #include "gui/look/look.h"
 #include "gui/sheet/sheet.h"
-#include "language/words.h"
+#include "report/language/words.h"
 
 namespace wp::gui {
 using namespace model;

@@ -7,8 +7,8 @@
 
 #include "gui/look/look.h"
 #include "gui/site/sky_box.h"
-#include "language/language.h"
-#include "language/words.h"
+#include "report/language/language.h"
+#include "report/language/words.h"
 
 namespace wp::gui {
 

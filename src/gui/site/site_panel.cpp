@@ -19,8 +19,8 @@
 #include "climate/statistics.h"
 #include "gui/entry/rows.h"
 #include "gui/look/look.h"
-#include "language/dates.h"
-#include "language/words.h"
+#include "report/language/dates.h"
+#include "report/language/words.h"
 
 namespace wp::gui {
 

@@ -2,7 +2,7 @@
 #include "gui/site/sky_box.h"
 
 #include "gui/entry/figure_box.h"
-#include "language/words.h"
+#include "report/language/words.h"
 
 namespace wp::gui {
 

@@ -15,9 +15,9 @@
 #include "gui/look/look.h"
 #include "gui/look/tag.h"
 #include "gui/site/sky_box.h"
-#include "language/dates.h"
-#include "language/words.h"
 #include "question/ask.h"
+#include "report/language/dates.h"
+#include "report/language/words.h"
 
 namespace wp::gui {
 

@@ -2,7 +2,7 @@
 #include "gui/tool/area_tool.h"
 
 #include "gui/tool/tools.h"
-#include "language/words.h"
+#include "report/language/words.h"
 
 namespace wp::gui {
 using namespace model;

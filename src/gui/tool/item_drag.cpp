@@ -7,7 +7,7 @@
 #include "edit/items.h"
 #include "geometry/roof_shape.h"
 #include "geometry/walls.h"
-#include "language/words.h"
+#include "report/language/words.h"
 
 namespace wp::gui {
 using namespace model;

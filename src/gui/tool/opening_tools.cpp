@@ -9,7 +9,7 @@
 #include "gui/look/look.h"
 #include "gui/tool/item_drag.h"
 #include "gui/tool/tools.h"
-#include "language/words.h"
+#include "report/language/words.h"
 
 namespace wp::gui {
 using namespace model;

@@ -6,7 +6,7 @@
 
 #include "gui/look/look.h"
 #include "gui/tool/snap_mark.h"
-#include "language/words.h"
+#include "report/language/words.h"
 
 namespace wp::gui {
 

@@ -4,7 +4,7 @@
 #include <cmath>
 
 #include "gui/look/look.h"
-#include "language/words.h"
+#include "report/language/words.h"
 
 namespace wp::gui {
 

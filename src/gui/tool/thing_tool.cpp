@@ -6,7 +6,7 @@
 
 #include "edit/lay.h"
 #include "gui/tool/tools.h"
-#include "language/words.h"
+#include "report/language/words.h"
 
 namespace wp::gui {
 using namespace model;

@@ -10,7 +10,7 @@
 #include <filesystem>
 
 #include "gui/desk/desktop.h"
-#include "language/language.h"
+#include "report/language/language.h"
 
 namespace wp::gui {
 namespace {

@@ -8,7 +8,7 @@
 #include "gui/look/look.h"
 #include "gui/window/window.h"
 #include "gui/work/mishaps.h"
-#include "language/language.h"
+#include "report/language/language.h"
 
 namespace {
 

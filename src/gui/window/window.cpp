@@ -15,7 +15,7 @@
 #include "gui/look/buttons.h"
 #include "gui/look/look.h"
 #include "gui/window/parts.h"
-#include "language/language.h"
+#include "report/language/language.h"
 
 namespace wp::gui {
 

@@ -14,7 +14,7 @@
 #include "gui/look/look.h"
 #include "gui/window/language_menu.h"
 #include "gui/window/window.h"
-#include "language/words.h"
+#include "report/language/words.h"
 
 namespace wp::gui {
 

@@ -8,7 +8,7 @@
 #include <new>
 
 #include "base/text.h"
-#include "language/words.h"
+#include "report/language/words.h"
 
 namespace wp::gui {
 

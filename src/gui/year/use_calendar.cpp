@@ -7,7 +7,7 @@
 #include "gui/entry/rows.h"
 #include "gui/year/use_panel.h"
 #include "gui/year/use_parts.h"
-#include "language/dates.h"
+#include "report/language/dates.h"
 
 namespace wp::gui {
 using namespace model;

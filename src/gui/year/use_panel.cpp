@@ -15,9 +15,9 @@
 #include "gui/look/look.h"
 #include "gui/tool/area_tool.h"
 #include "gui/year/use_parts.h"
-#include "language/dates.h"
-#include "language/words.h"
 #include "question/ask.h"
+#include "report/language/dates.h"
+#include "report/language/words.h"
 
 namespace wp::gui {
 using namespace model;

@@ -10,9 +10,9 @@
 #include "gui/entry/rows.h"
 #include "gui/look/figure_table.h"
 #include "gui/look/look.h"
-#include "language/dates.h"
-#include "language/words.h"
 #include "question/ask.h"
+#include "report/language/dates.h"
+#include "report/language/words.h"
 #include "rule/data.h"
 
 namespace wp::gui {

@@ -14,10 +14,10 @@
 #include "gui/entry/rows.h"
 #include "gui/look/look.h"
 #include "gui/year/year_panel.h"
-#include "language/dates.h"
-#include "language/words.h"
 #include "question/ask.h"
 #include "question/year_over_time.h"
+#include "report/language/dates.h"
+#include "report/language/words.h"
 #include "report/pictures.h"
 
 namespace wp::gui {

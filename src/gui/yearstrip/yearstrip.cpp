@@ -11,8 +11,8 @@
 
 #include "climate/statistics.h"
 #include "gui/look/look.h"
-#include "language/dates.h"
-#include "language/words.h"
+#include "report/language/dates.h"
+#include "report/language/words.h"
 
 namespace wp::gui {
 

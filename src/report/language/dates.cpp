@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "language/dates.h"
+#include "report/language/dates.h"
 
 #include <QLocale>
 #include <QObject>

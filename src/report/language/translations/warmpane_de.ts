@@ -5808,10 +5808,6 @@ Nichts ist hier gestichprobt: genau für diese Stunden</translation>
         <translation>es gibt kein Ding „%1“</translation>
     </message>
     <message>
-        <source>%1 outside windows have</source>
-        <translation>%1 Fenster nach außen haben</translation>
-    </message>
-    <message>
         <source>the room has no wall %1</source>
         <translation>der Raum hat keine Wand %1</translation>
     </message>
@@ -7492,10 +7488,6 @@ Nichts ist hier gestichprobt: genau für diese Stunden</translation>
         <translation>Bezugsebene</translation>
     </message>
     <message>
-        <source>, copy</source>
-        <translation>, Kopie</translation>
-    </message>
-    <message>
         <source>Facade</source>
         <translation>Fassade</translation>
     </message>
@@ -7548,10 +7540,6 @@ Nichts ist hier gestichprobt: genau für diese Stunden</translation>
         <translation>Am Mittag dieses Tages fragen</translation>
     </message>
     <message>
-        <source>. Choose a file of the place, or set the site&apos;s place and time zone on the Site desk.</source>
-        <translation>. Eine Datei des Ortes wählen oder Ort und Zeitzone auf dem Tisch Standort einstellen.</translation>
-    </message>
-    <message>
         <source>Name one of its planes, or none to ask all</source>
         <translation>Eine ihrer Ebenen nennen, oder keine, um alle zu fragen</translation>
     </message>
@@ -7596,10 +7584,6 @@ Nichts ist hier gestichprobt: genau für diese Stunden</translation>
         <translation>Von 0 an zählen</translation>
     </message>
     <message>
-        <source>; its light is known to a year only, so that it is taken as open)</source>
-        <translation>; sein Licht ist nur aus einem Jahr bekannt, so dass er als offen gilt)</translation>
-    </message>
-    <message>
         <source>the weather&apos;s hours on both sides</source>
         <translation>den Stunden des Wetters zu beiden Seiten</translation>
     </message>
@@ -7630,14 +7614,6 @@ Nichts ist hier gestichprobt: genau für diese Stunden</translation>
     <message>
         <source>Choose a weather file, or a sky whose light is given or follows from the place</source>
         <translation>Eine Wetterdatei wählen oder einen Himmel, dessen Licht gegeben ist oder aus dem Ort folgt</translation>
-    </message>
-    <message>
-        <source>sky view 1</source>
-        <translation>Himmelssicht 1</translation>
-    </message>
-    <message>
-        <source>sun hours 1</source>
-        <translation>Sonnenstunden 1</translation>
     </message>
     <message>
         <source>Sky component</source>
@@ -7752,10 +7728,6 @@ Nichts ist hier gestichprobt: genau für diese Stunden</translation>
         <translation>Tiefster Himmel</translation>
     </message>
     <message>
-        <source>sky angle 1</source>
-        <translation>Himmelswinkel 1</translation>
-    </message>
-    <message>
         <source>visible sky angle before windows</source>
         <translation>sichtbarer Himmelswinkel vor Fenstern</translation>
     </message>
@@ -7774,26 +7746,6 @@ Nichts ist hier gestichprobt: genau für diese Stunden</translation>
     <message>
         <source>sun hours</source>
         <translation>Sonnenstunden</translation>
-    </message>
-    <message>
-        <source>Probable sun hours, </source>
-        <translation>Wahrscheinliche Sonnenstunden, </translation>
-    </message>
-    <message>
-        <source>Sun hours, </source>
-        <translation>Sonnenstunden, </translation>
-    </message>
-    <message>
-        <source> at the readings</source>
-        <translation> an den Ablesungen</translation>
-    </message>
-    <message>
-        <source> at the windows</source>
-        <translation> an den Fenstern</translation>
-    </message>
-    <message>
-        <source> at the windows&apos; inner faces</source>
-        <translation> an den Innenseiten der Fenster</translation>
     </message>
     <message>
         <source>Under the weather&apos;s median sky</source>
@@ -8088,10 +8040,6 @@ Nichts ist hier gestichprobt: genau für diese Stunden</translation>
         <translation>es gibt keins</translation>
     </message>
     <message>
-        <source>, or leave it out</source>
-        <translation>, oder weglassen</translation>
-    </message>
-    <message>
         <source>Open a file that Warm Pane wrote, or see docs/formats/materials.md</source>
         <translation>Eine Datei öffnen, die Warm Pane schrieb, oder siehe docs/formats/materials.md</translation>
     </message>
@@ -8374,10 +8322,6 @@ Nichts ist hier gestichprobt: genau für diese Stunden</translation>
     <message>
         <source>flight 2</source>
         <translation>Lauf 2</translation>
-    </message>
-    <message>
-        <source>wall of a room</source>
-        <translation>Wand eines Raums</translation>
     </message>
     <message>
         <source>EN 17037 daylight provision, by daylight factor</source>
@@ -9195,6 +9139,18 @@ Quelle: %4</translation>
     <message>
         <source>Luminaires of 0.0003 to 0.1 sr</source>
         <translation>Leuchten von 0,0003 bis 0,1 sr</translation>
+    </message>
+    <message>
+        <source>%1. Choose a file of the place, or set the site&apos;s place and time zone on the Site desk.</source>
+        <translation>%1. Eine Datei des Ortes wählen oder Ort und Zeitzone auf dem Tisch Standort einstellen.</translation>
+    </message>
+    <message>
+        <source>%9: %2 (%3; its light is known to a year only, so that it is taken as open)</source>
+        <translation>%9: %2 (%3; sein Licht ist nur aus einem Jahr bekannt, so dass er als offen gilt)</translation>
+    </message>
+    <message>
+        <source>%9: %2 (%3)</source>
+        <translation>%9: %2 (%3)</translation>
     </message>
 </context>
 </TS>

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "language/core_words.h"
+#include "report/language/core_words.h"
 
 #include <QtGlobal>
 
@@ -83,7 +83,6 @@ constexpr const char* kSentences[] = {
     QT_TRANSLATE_NOOP("QObject", "option %1 has no readings"),
     QT_TRANSLATE_NOOP("QObject", "%1 is \"%2\", not a number"),
     QT_TRANSLATE_NOOP("QObject", "there is no thing \"%1\""),
-    QT_TRANSLATE_NOOP("QObject", "%1 outside windows have"),
     QT_TRANSLATE_NOOP("QObject", "the room has no wall %1"),
     QT_TRANSLATE_NOOP("QObject", "passes %1, more than any pane"),
     QT_TRANSLATE_NOOP("QObject", "\"%1\" is taken already"),
@@ -137,6 +136,10 @@ constexpr const char* kSentences[] = {
 };
 
 constexpr const char* kCompounds[] = {
+    QT_TRANSLATE_NOOP("QObject",
+                      "%1. Choose a file of the place, or set the site's place and time zone on the Site desk."),
+    QT_TRANSLATE_NOOP("QObject", "%9: %2 (%3; its light is known to a year only, so that it is taken as open)"),
+    QT_TRANSLATE_NOOP("QObject", "%9: %2 (%3)"),
     QT_TRANSLATE_NOOP("QObject", "%1 surfaces"),
     QT_TRANSLATE_NOOP("QObject", "%1 surface"),
     QT_TRANSLATE_NOOP("QObject", "%1, and its hours are those of UT%2, the site's of UT%3"),
@@ -591,7 +594,6 @@ constexpr const char* kWords[] = {
     QT_TRANSLATE_NOOP("QObject", "other storey"),
     QT_TRANSLATE_NOOP("QObject", "floor void"),
     QT_TRANSLATE_NOOP("QObject", "reference plane"),
-    QT_TRANSLATE_NOOP("QObject", ", copy"),
     QT_TRANSLATE_NOOP("QObject", "Desk height"),
     QT_TRANSLATE_NOOP("QObject", "Facade"),
     QT_TRANSLATE_NOOP("QObject", "Wall"),
@@ -613,8 +615,6 @@ constexpr const char* kWords[] = {
     QT_TRANSLATE_NOOP("QObject", "Lay it on the room's side of the wall"),
     QT_TRANSLATE_NOOP("QObject", "Move it into that room"),
     QT_TRANSLATE_NOOP("QObject", "Ask at noon of that day"),
-    QT_TRANSLATE_NOOP("QObject",
-                      ". Choose a file of the place, or set the site's place and time zone on the Site desk."),
     QT_TRANSLATE_NOOP("QObject", "Name one of its planes, or none to ask all"),
     QT_TRANSLATE_NOOP("QObject", "Put some into the drawing"),
     QT_TRANSLATE_NOOP("QObject", "Lay a reference plane into a room"),
@@ -627,7 +627,6 @@ constexpr const char* kWords[] = {
     QT_TRANSLATE_NOOP("QObject", "Take the light from irradiance"),
     QT_TRANSLATE_NOOP("QObject", "Place one, or name another"),
     QT_TRANSLATE_NOOP("QObject", "Number them from 0"),
-    QT_TRANSLATE_NOOP("QObject", "; its light is known to a year only, so that it is taken as open)"),
     QT_TRANSLATE_NOOP("QObject", "the weather's hours on both sides"),
     QT_TRANSLATE_NOOP("QObject", "the sun's altitude at the site"),
     QT_TRANSLATE_NOOP("QObject", "given illuminances"),
@@ -636,8 +635,6 @@ constexpr const char* kWords[] = {
     QT_TRANSLATE_NOOP("QObject", "Give a type from 1 to 16"),
     QT_TRANSLATE_NOOP("QObject", "this sky takes its light from the weather, and there is none"),
     QT_TRANSLATE_NOOP("QObject", "Choose a weather file, or a sky whose light is given or follows from the place"),
-    QT_TRANSLATE_NOOP("QObject", "sky view 1"),
-    QT_TRANSLATE_NOOP("QObject", "sun hours 1"),
     QT_TRANSLATE_NOOP("QObject", "Daylight factor"),
     QT_TRANSLATE_NOOP("QObject", "Sky component"),
     QT_TRANSLATE_NOOP("QObject", "Externally reflected component"),
@@ -670,18 +667,12 @@ constexpr const char* kWords[] = {
     QT_TRANSLATE_NOOP("QObject", "illuminance at moments"),
     QT_TRANSLATE_NOOP("QObject", "Visible sky angle"),
     QT_TRANSLATE_NOOP("QObject", "Lowest sky"),
-    QT_TRANSLATE_NOOP("QObject", "sky angle 1"),
     QT_TRANSLATE_NOOP("QObject", "visible sky angle before windows"),
     QT_TRANSLATE_NOOP("QObject", "view of the sky, no-sky line"),
     QT_TRANSLATE_NOOP("QObject", "probable: hours with 120 W/m2 or more of direct irradiance"),
     QT_TRANSLATE_NOOP("QObject", "possible: whenever it is up"),
     QT_TRANSLATE_NOOP("QObject", "sun hours"),
-    QT_TRANSLATE_NOOP("QObject", "Probable sun hours, "),
-    QT_TRANSLATE_NOOP("QObject", "Sun hours, "),
     QT_TRANSLATE_NOOP("QObject", "the year"),
-    QT_TRANSLATE_NOOP("QObject", " at the readings"),
-    QT_TRANSLATE_NOOP("QObject", " at the windows"),
-    QT_TRANSLATE_NOOP("QObject", " at the windows' inner faces"),
     QT_TRANSLATE_NOOP("QObject", "The year"),
     QT_TRANSLATE_NOOP("QObject", "Under the weather's median sky"),
     QT_TRANSLATE_NOOP("QObject", "Direct sun"),
@@ -757,7 +748,6 @@ constexpr const char* kWords[] = {
     QT_TRANSLATE_NOOP("QObject", "Use one of these words"),
     QT_TRANSLATE_NOOP("QObject", "an object"),
     QT_TRANSLATE_NOOP("QObject", "there is none"),
-    QT_TRANSLATE_NOOP("QObject", ", or leave it out"),
     QT_TRANSLATE_NOOP("QObject", "Open a file that Warm Pane wrote, or see docs/formats/materials.md"),
     QT_TRANSLATE_NOOP("QObject", "library of materials"),
     QT_TRANSLATE_NOOP("QObject", "set of assumed materials"),
@@ -849,7 +839,6 @@ constexpr const char* kWords[] = {
     QT_TRANSLATE_NOOP("QObject", "kWh/m\u00b2 a year"),
     QT_TRANSLATE_NOOP("QObject", "flight 1"),
     QT_TRANSLATE_NOOP("QObject", "flight 2"),
-    QT_TRANSLATE_NOOP("QObject", "wall of a room"),
     QT_TRANSLATE_NOOP("QObject", "EN 17037 daylight provision, by daylight factor"),
     QT_TRANSLATE_NOOP("QObject", "Target 300 lx over half, by daylight factor"),
     QT_TRANSLATE_NOOP(

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "language/language.h"
+#include "report/language/language.h"
 
 #include <QCoreApplication>
 #include <QHash>

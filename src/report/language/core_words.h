@@ -9,7 +9,7 @@ namespace wp::language {
 /// Those with holes, %1 to %9; what says more goes before what says less.
 std::span<const char* const> core_sentences();
 /// Of the same kind, but so short that a name that somebody gave could look like one: each of their holes is a word of
-/// the program itself, a number or a date.
+/// the program itself, a number or a date, but for %9, a name.
 std::span<const char* const> core_compounds();
 /// Those without.
 std::span<const char* const> core_words();

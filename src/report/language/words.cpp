@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "language/words.h"
+#include "report/language/words.h"
 
 #include <QCoreApplication>
 #include <QHash>
@@ -10,8 +10,8 @@
 #include <optional>
 #include <vector>
 
-#include "language/core_words.h"
-#include "language/dates.h"
+#include "report/language/core_words.h"
+#include "report/language/dates.h"
 
 namespace wp::language {
 namespace {
@@ -22,8 +22,9 @@ struct Sentence {
     QString head;
     QRegularExpression whole;
     std::vector<int> holes;  // by capture
-    bool strict = false;     // only with words of the program in its holes
+    bool strict = false;     // only with words of the program in its holes, but for names
 };
+constexpr int kName = 9;
 
 Sentence sentence_of(const char* english, bool strict) {
     static const QRegularExpression hole(QStringLiteral("%([1-9])"));
@@ -78,7 +79,7 @@ std::optional<QString> filled(const Sentence& sentence, const QRegularExpression
     std::map<int, QString> told;
     for (size_t i = 0; i < sentence.holes.size(); ++i) {
         const QString text = match.captured(static_cast<int>(i) + 1), known = words(text);
-        if (sentence.strict && known == text && !is_figure(text)) return {};
+        if (sentence.strict && sentence.holes[i] != kName && known == text && !is_figure(text)) return {};
         told[sentence.holes[i]] = known == text ? figures(text.toStdString()) : known;
     }
     const QString pattern = QCoreApplication::translate("QObject", sentence.english);
