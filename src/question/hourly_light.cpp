@@ -4,6 +4,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "base/give_up.h"
 #include "base/parallel.h"
 
 namespace wp::question {
@@ -273,7 +274,7 @@ const std::vector<float>& HourlyLight::reflected_share(size_t block, size_t stat
     const auto& all_patches = patches_of(block, state, layer);
     // Onto what faces up, light off the ground comes by the ceiling.
     const bool up = light_->planes[light_->blocks[block].plane].normal.z > 0.5;
-    for (size_t i = 0; i < out.size(); ++i) {
+    parallel_for(out.size(), [&](size_t i) {
         double all = 0, reflected = 0;
         for (const auto& row : from->rows(i)) {
             if (group_of(row.row / light::kEntries) != group) continue;
@@ -296,7 +297,7 @@ const std::vector<float>& HourlyLight::reflected_share(size_t block, size_t stat
             if (entry == Entry::interreflected || (up && entry == Entry::off_ground)) reflected += sum;
         }
         if (all > 0) out[i] = static_cast<float>(reflected / all);
-    }
+    });
     return out;
 }
 
@@ -368,6 +369,7 @@ std::vector<float> HourlyLight::block(size_t block, const Course& course) {
                 lightened.push_back(static_cast<float>(more(light_->blocks[block].plane, layer, states)));
             }
             if (std::all_of(lightened.begin(), lightened.end(), [](float v) { return v == 0; })) lightened.clear();
+            GiveUpScope::look();
             add(block, g, layer, list, lightened, out.data());
         }
     }

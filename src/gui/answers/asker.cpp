@@ -103,10 +103,12 @@ void Asker::project_changed() {
         return kept_.drop_daylight(document_.option().id);
     }
     trace_year();
-    if (tracing_year_)
+    if (tracing_year_) {
         kept_.expect_year(document_.option().id);
-    else
+        live_year_.give_up(document_.option().id);
+    } else {
         request_year(document_.option_index());
+    }
     // What is looked at comes first.
     daylight_waits_ = tracing_year_;
     if (!daylight_waits_) live_.request(document_.snapshot(), document_.option_index());

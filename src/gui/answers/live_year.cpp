@@ -16,8 +16,12 @@ void LiveYear::request(Request request) {
     worker_.ask(std::move(request), id);
 }
 
+// What waits is nothing: what is under way sees that something does, and ends.
+void LiveYear::give_up(const model::Id& option) { worker_.ask({}, option); }
+
 // Years that are as sure as can be take their time: it is given up as soon as a newer one is wanted.
 void LiveYear::read_one(const Request& request) {
+    if (request.project == nullptr) return;
     const GiveUpScope scope([&] { return worker_.waits(request.project->options[request.option].id); });
     try {
         read_all(request);

@@ -24,6 +24,8 @@ class LiveYear : public QObject {
         YearWish wish;
     };
     void request(Request request);
+    /// Nothing is read of an option until it is requested again: the cores are wanted for rays.
+    void give_up(const model::Id& option);
 
  signals:
     /// In the interface thread; twice for each request that is not overtaken, the second time with tables.

@@ -24,6 +24,8 @@ constexpr double kPassedOver = 0.25;
 constexpr std::chrono::milliseconds kReading{1500};
 // So long after the first of several edits a look is begun anew with each.
 constexpr std::chrono::milliseconds kAnew{400};
+// So long after the last of several edits the hand rests, and only what it has come to is wanted.
+constexpr std::chrono::milliseconds kRest{150};
 
 }  // namespace
 
@@ -51,7 +53,11 @@ YearTracer::YearTracer(QObject* parent)
               trace(request);
               end(request);
           },
-          [this](const Request& request) { end(request); }) {}
+          [this](const Request& request) { end(request); }) {
+    rest_.setSingleShot(true);
+    rest_.setInterval(kRest);
+    connect(&rest_, &QTimer::timeout, this, &YearTracer::hand_rests);
+}
 
 // Told whatever happens: who waits for it must not wait for ever.
 void YearTracer::end(const Request& request) {
@@ -77,11 +83,20 @@ void YearTracer::go_on() {
 }
 
 void YearTracer::request(Request request) {
+    rest_.start();
     const std::lock_guard lock(mutex_);
     worker_.ask(std::move(request));
     // What has just been begun is begun anew; but a drag must see a look now and then.
     if (may_cancel_ || std::chrono::steady_clock::now() - begun_ < kAnew) cancel_.request();
     read_.notify_one();
+}
+
+// A look at what was there on the way is given up, unless it is nearly done.
+void YearTracer::hand_rests() {
+    const std::lock_guard lock(mutex_);
+    if (may_cancel_ || !worker_.waits()) return;
+    if (2 * (std::chrono::steady_clock::now() - last_begun_) < look_took_ || look_took_ == look_took_.zero())
+        cancel_.request();
 }
 
 void YearTracer::hold(bool on) {
@@ -142,7 +157,8 @@ void YearTracer::trace(const Request& request) {
     {
         const std::lock_guard lock(mutex_);
         cancel_ = cancel;
-        if (std::exchange(may_cancel_, false)) begun_ = std::chrono::steady_clock::now();
+        last_begun_ = std::chrono::steady_clock::now();
+        if (std::exchange(may_cancel_, false)) begun_ = last_begun_;
         was_read_ = false;
     }
     for (const YearStage& stage : kStages) {
@@ -150,7 +166,7 @@ void YearTracer::trace(const Request& request) {
         if (!stage.is_whole() && stage.coarser <= 1 && question.accuracy >= stage.accuracy) continue;
         if (!trace_stage(request, stage, cancel)) return;
         std::unique_lock lock(mutex_);
-        may_cancel_ = true;
+        if (!std::exchange(may_cancel_, true)) look_took_ = std::chrono::steady_clock::now() - last_begun_;
         if (stage.coarser > 1)
             read_.wait_for(lock, kReading, [&] { return was_read_ || worker_.waits() || held_ || quit_; });
         if (worker_.waits() || held_ || quit_) return;

@@ -3,6 +3,7 @@
 // The newest request overtakes an older one that has shown its first look.
 #pragma once
 #include <QObject>
+#include <QTimer>
 #include <atomic>
 #include <chrono>
 #include <condition_variable>
@@ -55,6 +56,7 @@ class YearTracer : public QObject {
         std::vector<bool> exact;
     };
     void trace(const Request& request);
+    void hand_rests();
     void end(const Request& request);
     bool trace_stage(const Request& request, const YearStage& stage, const Cancel& cancel);
     std::shared_ptr<const question::YearBefore> holds(const Request& request, const geometry::Surfaces& surfaces,
@@ -66,11 +68,13 @@ class YearTracer : public QObject {
                  bool working);
 
     std::atomic<bool> quit_{false}, held_{false};
-    std::mutex mutex_;  // of the five below
+    std::mutex mutex_;  // of the seven below
     Cancel cancel_;
     bool may_cancel_ = true, was_read_ = false;
-    std::chrono::steady_clock::time_point begun_;  // of looks since one was shown
+    std::chrono::steady_clock::time_point begun_, last_begun_;  // of looks since one was shown, and of the last
+    std::chrono::steady_clock::duration look_took_{};           // the last that was shown
     std::condition_variable read_;
+    QTimer rest_;
     // Of the thread alone.
     std::map<model::Id, std::deque<Traced>> traced_;  // newest first
     std::shared_ptr<const question::YearSky> sky_;
