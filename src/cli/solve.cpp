@@ -436,11 +436,12 @@ class Solver {
             complain(task.fault());
             return kBadInput;
         }
-        const auto answer =
-            question::solve_glare(*task, effort, interrupted(), [&](double share) { progress.show(share); });
+        const auto answer = question::solve_glare(
+            *task, effort, interrupted(), [&](const auto& so_far) { progress.show(question::progress_of(so_far)); });
         if (!drawn(job, answer)) return kCannotWrite;
         if (!interrupted().requested()) {
-            exchange::LuminanceImage image{answer.picture.size, answer.picture.size, answer.picture.luminance, {}};
+            exchange::LuminanceImage image{
+                answer.picture.lens.width, answer.picture.lens.width, answer.picture.value, {}};
             image.attributes = {{"observer", answer.observer.id},
                                 {"moment", climate::text(answer.moment)},
                                 {"unit", "cd/m2"},

@@ -192,7 +192,7 @@ std::string glare_json(const Origin& origin, const question::GlareAnswer& answer
     j["heading_degrees"] = answer.observer.heading;
     j["moment"] = climate::text(answer.moment);
     j["sun_altitude_degrees"] = tidy(answer.sun_altitude);
-    j["pixels"] = answer.picture.size;
+    j["pixels"] = answer.picture.lens.width;
     j["samples_per_pixel"] = answer.picture.samples;
     j["vertical_illuminance_lux"] = tidy(answer.vertical_lux);
     j["half_width_95_lux"] = tidy(answer.half_width);

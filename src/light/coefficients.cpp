@@ -11,7 +11,6 @@
 #include "light/coefficient_sink.h"
 #include "light/replicates.h"
 #include "light/veils.h"
-#include "model/frame.h"
 
 namespace wp::light {
 
@@ -140,24 +139,6 @@ class Work {
         }
     }
 
-    bool is_met_close(Vec3f at, Vec3f direction, int portal, Tally& tally) const {
-        ++tally.rays;
-        return task_.scene->intersect(at, direction, portal).distance <= static_cast<float>(model::kBeforeFrame);
-    }
-
-    // Anywhere on a cell where it can be seen from the room: not within frame and bars, which stand out on both sides.
-    // What stands close on one side only is shading, and is met by paths as it is.
-    // None: hardly any of it can.
-    std::optional<Vec3f> seen_place(const Start& cell, random::Stream& stream, Tally& tally) const {
-        for (int tries = 0; tries < 32; ++tries) {
-            const random::Pair dice = stream.next();
-            const Vec3f at = cell.at + cell.u * dice.u + cell.v * dice.v;
-            if (!is_met_close(at, -cell.normal, cell.veil, tally) || !is_met_close(at, cell.normal, cell.veil, tally))
-                return at;
-        }
-        return std::nullopt;
-    }
-
     void trace(size_t s, Round round, const Cancel& cancel) {
         const Start& start = sites_[s];
         Tally tally;
@@ -172,7 +153,8 @@ class Work {
                 random::Stream stream(seed, i);
                 if (start.veil < 0) {
                     tracer.from_point(start.at, start.normal, start.space, task_.boost, stream);
-                } else if (const auto at = seen_place(start, stream, tally)) {
+                } else if (const auto at = seen_place(
+                               *task_.scene, {start.veil, start.at, start.u, start.v, start.normal}, stream, tally)) {
                     tracer.from_veil(*at, start.normal, start.veil, stream);
                 }
             }

@@ -8,7 +8,7 @@
 
 #include "base/parallel.h"
 #include "light/path.h"
-#include "light/sun_landings.h"
+#include "light/sun_joins.h"
 
 namespace wp::light {
 
@@ -70,70 +70,27 @@ struct MomentSink {
         const auto sun = std::min(static_cast<size_t>(dice.u * n), suns.size() - 1);
         return {sun, weight * n, std::min(dice.u * n - static_cast<float>(sun), 0x1.fffffep-1f)};
     }
-    Vec3f to(size_t sun) const { return task.moments[suns[sun]].sun.as<float>(); }
     double lux(size_t sun) const { return task.moments[suns[sun]].sun_lux; }
+    SunJoins joins(size_t sun) const { return {*task.scene, task.moments[suns[sun]].sun.as<float>(), *landings[sun]}; }
+    void add_found(const Drawn& drawn, const SunJoins::Found& found, const Trail& trail) {
+        if (found.share > 0)
+            add(suns[drawn.sun], trail, found.portal >= 0 ? found.portal : trail.portal,
+                lux(drawn.sun) * static_cast<double>(drawn.weight * found.share));
+    }
 
     void vertex(const LitPlace& place, float weight, const Trail& trail, random::Stream& stream) {
         const Drawn drawn = draw(weight, stream);
         if (drawn.weight <= 0) return;
+        const SunJoins sun = joins(drawn.sun);
         // The first is the point itself, whose direct sun is exact elsewhere.
-        if (trail.order > 0) look(place, drawn, trail);
-        if (place.space >= 0 && place.veil < 0) join(place, drawn, trail);
-    }
-    void look(const LitPlace& place, const Drawn& drawn, const Trail& trail) {
-        const Vec3f sun = to(drawn.sun);
-        const float cosine = dot(sun, place.normal);
-        if (cosine <= 0 || !task.scene->leads_out(place.space, place.at, sun)) return;
-        ++tally.rays;
-        const Scene::Beam beam = task.scene->beam(place.at, sun);
-        if (beam.share <= 0) return;
-        float found = drawn.weight * cosine * beam.share * veil_share(*task.scene, place.veil, sun);
-        if (place.drawn > 0)
-            found *= place.drawn / (place.drawn + landings[drawn.sun]->density(place.space, beam, cosine));
-        add(suns[drawn.sun], trail, place.space >= 0 && beam.portal >= 0 ? beam.portal : trail.portal,
-            lux(drawn.sun) * static_cast<double>(found));
-    }
-    void join(const LitPlace& place, const Drawn& drawn, const Trail& trail) {
-        const auto& all = landings[drawn.sun]->in(place.space);
-        if (all.empty()) return;
-        const Landing& landing =
-            all[std::min(static_cast<size_t>(drawn.dice * static_cast<float>(all.size())), all.size() - 1)];
-        const Vec3f way = landing.at - place.at;
-        const float square = dot(way, way), distance = std::sqrt(square), here = dot(way, place.normal),
-                    there = -dot(way, landing.normal);
-        if (here <= 0 || there <= 0 || distance < 1e-3f) return;
-        ++tally.rays;
-        const float open = task.scene->between(place.at, landing.at)[0];
-        if (open <= 0) return;
-        const float by_cosine = here * there / (square * square) * static_cast<float>(1 / kPi);
-        // Towards here, over what a matt surface of that illuminance sends: by its gloss it sends the sun on to where
-        // it mirrors it.
-        float sends = landing.reflectance * landing.lux[0];
-        if (landing.specular > 0) {
-            const Vec3f sun = to(drawn.sun), back = way * (1 / distance);
-            const GlossLobe lobe{landing.normal, back - landing.normal * (2 * dot(back, landing.normal)),
-                                 landing.sharpness};
-            sends += landing.specular * lobe.density(sun) * static_cast<float>(kPi) * landing.lux[0] /
-                     std::max(dot(sun, landing.normal), 1e-4f);
-        }
-        const float found = drawn.weight * open * sends * by_cosine / (landing.density + by_cosine);
-        add(suns[drawn.sun], trail.reflected(way_off(landing.space, false)), landing.portal,
-            lux(drawn.sun) * static_cast<double>(found));
+        if (trail.order > 0) add_found(drawn, sun.look(place, tally), trail);
+        if (place.space < 0 || place.veil >= 0) return;
+        const auto joined = sun.join(place, drawn.dice, tally);
+        add_found(drawn, joined, trail.reflected(way_off(joined.space, false)));
     }
     void gloss(const LitPlace& place, const GlossLobe& lobe, float weight, const Trail& trail, random::Stream& stream) {
         const Drawn drawn = draw(weight, stream);
-        if (drawn.weight <= 0) return;
-        const Vec3f sun = to(drawn.sun);
-        float density = lobe.density(sun);
-        if (density <= 0 || !task.scene->leads_out(place.space, place.at, sun)) return;
-        ++tally.rays;
-        const Scene::Beam beam = task.scene->beam(place.at, sun);
-        if (beam.share <= 0) return;
-        if (place.drawn > 0)
-            density *=
-                place.drawn / (place.drawn + landings[drawn.sun]->density(place.space, beam, dot(sun, place.normal)));
-        add(suns[drawn.sun], trail, place.space >= 0 && beam.portal >= 0 ? beam.portal : trail.portal,
-            lux(drawn.sun) * static_cast<double>(drawn.weight * density * beam.share));
+        if (drawn.weight > 0) add_found(drawn, joins(drawn.sun).gloss(place, lobe, tally), trail);
     }
 };
 

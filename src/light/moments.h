@@ -3,8 +3,7 @@
 // stands between.
 //
 // What the sun lights is found twice: by paths that meet it, and by joining paths to places where its beams lie
-// (sun_landings.h). The balance heuristic weighs what both could find (E. Veach, "Robust Monte Carlo Methods for Light
-// Transport Simulation", Stanford 1997, ch. 9).
+// (sun_joins.h).
 #pragma once
 #include <array>
 #include <functional>

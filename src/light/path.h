@@ -99,12 +99,18 @@ class Tracer {
         pending_.push_back({{at, normal, space}, weight, {}, stream});
         run();
     }
-    /// One path along a ray: estimates luminance towards the origin.
-    void from_ray(Vec3f origin, Vec3f direction, float weight, Stream stream) {
+    /// One path tree along a ray: estimates luminance towards the origin. Up to the first matt place every way that
+    /// light can take is followed, none is drawn: what is seen straight, through panes or in mirrors, is as it is.
+    /// splits false: one of the ways is drawn, the yardstick of the benches.
+    void from_ray(Vec3f origin, Vec3f direction, float weight, Stream stream, bool splits = true) {
         ++tally_.paths;
+        splits_ = splits;
         arrive(origin, direction, weight, {}, stream, -1);
         follow();
+        splits_ = false;
+        first_order_ = splits ? 1 : 0;
         run();
+        first_order_ = 0;
     }
     /// One path from the outer face of a veil: estimates what falls onto it, each direction by the veil's share of it.
     void from_veil(Vec3f at, Vec3f normal, int portal, Stream stream) {
@@ -139,10 +145,14 @@ class Tracer {
     }
     // Step by step, not each ray from within the one before: a chain between panes may be of any length.
     void follow() {
-        for (int steps = 0; next_; ++steps) {
+        for (int steps = 0; next_ || !aside_.empty(); ++steps) {
+            if (!next_) {
+                next_ = aside_.back();
+                aside_.pop_back();
+            }
             Ray ray = *next_;
             next_.reset();
-            if (steps > kLongChain && !lives_on(ray.stream, kChainLives, ray.weight)) return;
+            if (steps > kLongChain && !lives_on(ray.stream, kChainLives, ray.weight)) continue;
             ++tally_.rays;
             const Hit hit = scene_.intersect(ray.origin, ray.direction, ray.leaving);
             continue_with(hit, ray.origin, ray.direction, ray.weight, arrived(hit, ray.trail), ray.stream);
@@ -153,6 +163,9 @@ class Tracer {
         weight *= 1 / share;
         return true;
     }
+
+    // Of an eye's ray, whether both ways are followed; what carries little goes one of them.
+    bool splits(float weight) const { return splits_ && weight > kRoulette / 8; }
 
     // What a portal lets a ray do, and how often a ray that is drawn by cosine goes straight on and is not mirrored.
     // What it scatters through is what is seen of light from everywhere: the angle at which light comes counts beyond
@@ -230,7 +243,7 @@ class Tracer {
         }
     }
 
-    static int portal_samples(int order) { return order == 0 ? kFirstSamples : 1; }
+    int portal_samples(int order) const { return order <= first_order_ ? kFirstSamples : 1; }
 
     void gather_through_portal(const Vertex& x, Stream stream, const std::vector<int>& portals) {
         // One pair picks the portal and, with what is left of it, the place in the portal: so that all openings
@@ -382,7 +395,12 @@ class Tracer {
         const float drawn =
             hit.through > 0 ? 0.0f
                             : by_cosine * std::fabs(dot(direction, normal)) / (hit.distance * hit.distance + 1e-12f);
-        if (hit.specular + hit.through > 0) {
+        if (hit.specular + hit.through > 0 && splits(weight)) {
+            Stream way = stream.branch();
+            if (hit.specular > 0) gloss(hit, at, direction, weight * hit.specular, trail, way, drawn);
+            if (hit.through > 0) leave_matt(hit, at, -normal, weight * hit.through, trail, drawn, stream.branch());
+            weight *= hit.reflectance;
+        } else if (hit.specular + hit.through > 0) {
             // One of the three ways is drawn, as often as light takes it.
             const float all = hit.reflectance + hit.specular + hit.through;
             const float dice = stream.next().u * all;
@@ -392,10 +410,14 @@ class Tracer {
         } else {
             weight *= hit.reflectance;
         }
+        leave_matt(hit, at, normal, weight, trail, drawn, stream.branch());
+    }
+    void leave_matt(const Hit& hit, Vec3f at, Vec3f normal, float weight, const Trail& trail, float drawn,
+                    Stream stream) {
         live_on({{at, normal, hit.space, -1, hit.distance, drawn},
                  weight * static_cast<float>(1 / kPi),
                  trail.reflected(way_off(hit.space, hit.ground)),
-                 stream.branch()});
+                 stream});
     }
 
     // Around the mirrored direction: the power of a cosine, what would go into the surface folded back out of it, so
@@ -428,6 +450,15 @@ class Tracer {
         if (c.back > 0) scatter_back(portal, at, direction, weight * c.back, trail, stream.branch());
         const float both = c.straight + c.mirror;
         if (both <= 0) return;
+        if (splits(weight)) {
+            if (c.mirror > 0) {
+                mirror(portal, at, direction, weight * c.mirror, trail, stream.branch(), hit.portal);
+                aside_.push_back(*next_);
+                next_.reset();
+            }
+            return arrive(at, direction, weight * c.straight,
+                          trail.past(beyond(portal, hit.portal, direction, trail.portal)), stream, hit.portal);
+        }
         if (stream.next().u < c.pass_chance)
             return arrive(at, direction, weight * both, trail.past(beyond(portal, hit.portal, direction, trail.portal)),
                           stream, hit.portal);
@@ -451,6 +482,9 @@ class Tracer {
     Tally tally_;
     std::vector<Vertex> pending_;
     std::optional<Ray> next_;
+    std::vector<Ray> aside_;  // that wait for it to end
+    bool splits_ = false;
+    int first_order_ = 0;  // of the vertices that are the first of their path
     std::vector<float> chances_;
     bool first_known_ = false;
     Vec3f first_at_{}, first_normal_{};

@@ -1,7 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// What an eye sees: luminance over the hemisphere in front of it, in equidistant projection (the angle from the line of
-// sight grows evenly with the distance from the picture's middle; 90 degrees at the rim).
+// What is seen through a lens: luminance, or the illuminance on what is seen, pixel by pixel.
+//
+// Sky, ground, sun and what panes and mirrors show of them are exact along each ray; only light that matt surfaces
+// reflect is sampled. What the sun lights is found twice (sun_joins.h), so that sunlit rooms do not sparkle.
 #pragma once
+#include <functional>
 #include <vector>
 
 #include "base/progress.h"
@@ -12,37 +15,63 @@
 
 namespace wp::light {
 
-/// An eye in a space.
-struct Eye : Pose {
-    int space = geometry::kOutdoors;
+/// A pose at a place, heading and altitude in radians; heading clockwise from +y.
+Pose make_eye(Vec3 at, double heading, double altitude);
+
+enum class PictureOf { luminance, illuminance };
+
+struct PictureTask {
+    const Scene* scene = nullptr;  ///< in one state
+    Lens lens;
+    Pose pose;
+    Daylight daylight;
+    PictureOf of = PictureOf::luminance;
+    /// Wanted: the half-width of the field's light, and of a typical pixel in each part of the picture, as shares.
+    double accuracy = 0.02, pixel_accuracy = 1;
+    unsigned seed = 1;
+    bool keeps_parts = true;  ///< of the picture: eight times as many numbers
 };
-/// heading and altitude in radians; heading clockwise from +y.
-Eye make_eye(Vec3 at, double heading, double altitude, int space);
+
+/// The sun, straight or mirrored once in a pane, as it is seen.
+struct SeenSun {
+    Vec3 direction{0, 0, -1};
+    double normal_lux = 0;  ///< that reaches the eye, normal to the beam
+    int pane = -1;          ///< portal that mirrors it; -1: seen straight
+};
 
 struct Picture {
-    int size = 0;                  ///< width and height in pixels
-    std::vector<float> luminance;  ///< cd/m^2, row 0 on top; 0 outside the circle. The sun's disc is not drawn in
-    double sun_normal_lux = 0;     ///< direct sun that reaches the eye, normal to the beam
-    Vec3 sun{0, 0, -1};
-    double relative_half_width = 0;  ///< 95 %, of the vertical illuminance without the disc
-    double sky_vertical_lux = 0;     ///< vertical illuminance without the disc: sum over the pixels
-    uint32_t samples = 0;            ///< of each pixel
+    Lens lens;
+    Pose pose;
+    PictureOf of = PictureOf::luminance;
+    /// cd/m^2 or lux, row 0 on top; 0 outside the circle. Suns are not drawn in; see suns.
+    std::vector<float> value;
+    std::vector<float> error;  ///< standard error of each
+    std::vector<SeenSun> suns;
+    /// Hemisphere: vertical illuminance at the eye without suns, lux. Else the mean over the picture, by solid angle
+    /// where there is one.
+    double field = 0;
+    double relative_half_width = 0;  ///< 95 %, of the field
+    double pixel_half_width = 0;     ///< 95 %, relative, of the pixel in the middle of the order
+    uint32_t samples = 0;            ///< in the pixel with the fewest; 0: some pixels stand for their neighbours yet
+    bool settled = false;
     /// The same picture of every kParts-th sample, each alone: what they differ by is what chance leaves.
     static constexpr size_t kParts = 8;
+    static constexpr double kStudent = 2.365;  ///< Student's t for 95 % and 7 degrees of freedom
     std::vector<std::vector<float>> parts;
     Tally tally;
+
+    /// The sun that is seen straight, lux normal to the beam; 0: none.
+    double sun_normal_lux() const;
 };
 
-/// Direction through the middle of a pixel (or a place in it), and the solid angle of the pixel; false outside the
-/// circle.
-bool pixel_direction(const Eye& eye, int size, double x, double y, Vec3& direction, double& solid_angle);
+/// By what each pixel counts in a picture's field; 0 outside the circle.
+std::vector<double> field_weights(const Lens& lens);
+/// Of values in place of a picture's own.
+double field_of(const std::vector<float>& value, const std::vector<double>& weights);
 
-/// Vertical illuminance at the eye that a picture gives, lux: the sum over its pixels.
-double vertical_illuminance(const std::vector<float>& luminance, int size);
-
-/// Traces until the vertical illuminance's relative half-width is at most accuracy, and at least a handful of samples
-/// stand in every pixel.
-Picture trace_picture(const Scene& scene, const Eye& eye, const Daylight& daylight, int size, double accuracy,
-                      unsigned seed, const Cancel& cancel, const Progress& progress);
+/// Coarse at first, then pixel by pixel, until it is as sure as the task wants. Same bits for any number of threads.
+/// step sees the picture after every round.
+using PictureStep = std::function<void(const Picture&)>;
+Picture trace_picture(const PictureTask& task, const Cancel& cancel = {}, const PictureStep& step = {});
 
 }  // namespace wp::light

@@ -83,6 +83,7 @@ class Scene {
     /// Portals that a space looks at; empty outdoors.
     const std::vector<int>& portals_of(int space) const;
     int groups() const { return groups_; }
+    size_t spaces() const { return airs_.size(); }
     /// How many states it is in at once.
     size_t states() const { return states_; }
     float ground_reflectance() const { return ground_reflectance_; }

@@ -7,6 +7,7 @@
 
 #include "light/patch_merging.h"
 #include "light/replicates.h"
+#include "model/frame.h"
 
 namespace wp::light {
 
@@ -26,7 +27,24 @@ Vec3f outwards(const ScenePortal& p) { return p.outside == geometry::kOutdoors ?
 
 int pieces(float length, float widest) { return std::max(1, static_cast<int>(std::ceil(length / widest - 1e-4f))); }
 
+bool is_met_close(const Scene& scene, Vec3f at, Vec3f direction, int portal, Tally& tally) {
+    ++tally.rays;
+    return scene.intersect(at, direction, portal).distance <= static_cast<float>(model::kBeforeFrame);
+}
+
 }  // namespace
+
+// What stands close on one side only is shading, and is met by paths as it is.
+std::optional<Vec3f> seen_place(const Scene& scene, const VeilCell& cell, random::Stream& stream, Tally& tally) {
+    for (int tries = 0; tries < 32; ++tries) {
+        const random::Pair dice = stream.next();
+        const Vec3f at = cell.corner + cell.u * dice.u + cell.v * dice.v;
+        if (!is_met_close(scene, at, -cell.normal, cell.portal, tally) ||
+            !is_met_close(scene, at, cell.normal, cell.portal, tally))
+            return at;
+    }
+    return std::nullopt;
+}
 
 VeilCells::VeilCells(const Scene& scene, const std::vector<bool>& spaces, float widest) {
     std::vector<int> portals;

@@ -3,8 +3,10 @@
 // veil sends in is the same light for every point of a room: what falls onto its outer face is traced once, cell by
 // cell, and paths of points end at it. All of a cell counts alike; its error is common to all that see it.
 #pragma once
+#include <optional>
 #include <vector>
 
+#include "base/random.h"
 #include "light/coefficients.h"
 
 namespace wp::light {
@@ -15,6 +17,10 @@ struct VeilCell {
     Vec3f corner, u, v;
     Vec3f normal;  ///< unit, outwards
 };
+
+/// Anywhere on a cell where it can be seen from the room: not within frame and bars, which stand out on both sides.
+/// None: hardly any of it can.
+std::optional<Vec3f> seen_place(const Scene& scene, const VeilCell& cell, random::Stream& stream, Tally& tally);
 
 class VeilCells {
  public:

@@ -137,16 +137,6 @@ std::vector<double> ground_of_months(const model::Site& site) {
 
 Effort effort_of(const model::Question& question) { return {question.accuracy, question.seed, 0}; }
 
-int space_of(const model::Option& option, const model::Id& room) {
-    int space = 0;
-    for (const model::Storey& storey : option.storeys)
-        for (const model::Room& r : storey.rooms) {
-            if (r.id == room) return space;
-            ++space;
-        }
-    return geometry::kOutdoors;
-}
-
 Result<GlareTask> glare_task(const model::Project& project, const model::Option& option,
                              const model::Question& question, geometry::Surfaces& surfaces,
                              const climate::WeatherYear& weather) {
@@ -167,7 +157,6 @@ Result<GlareTask> glare_task(const model::Project& project, const model::Option&
     task.observer.heading = all[static_cast<size_t>(question.heading)];
     task.observer.name =
         all.size() > 1 ? model::view_name(*observer, static_cast<size_t>(question.heading)) : observer->name;
-    task.space = space_of(option, observer->room);
     task.moment = question.moment;
     task.north_azimuth = radians(project.site.north);
     task.pixels = question.pixels;

@@ -51,9 +51,6 @@ std::vector<double> ground_of_months(const model::Site& site);
 
 Effort effort_of(const model::Question& question);
 
-/// Space index of a room, or outdoors.
-int space_of(const model::Option& option, const model::Id& room);
-
 /// The glare task of a question, blinds as their groups stand at that moment; surfaces, which get the blinds of their
 /// states, and weather must outlive it.
 Result<GlareTask> glare_task(const model::Project& project, const model::Option& option,

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // One observer's view at one moment: luminance picture, vertical illuminance at the eye, daylight glare probability.
 #pragma once
+#include <functional>
 #include <vector>
 
 #include "base/progress.h"
@@ -43,14 +44,17 @@ struct GlareTask {
     const geometry::Surfaces* surfaces = nullptr;
     const climate::WeatherYear* weather = nullptr;
     model::Observer observer;
-    int space = geometry::kOutdoors;  ///< the room the eye is in
     climate::Moment moment;
     double north_azimuth = 0;  ///< radians
     int pixels = 256;
     metric::SourceRule sources;
     BlindsNow blinds;
 };
+/// step sees the answer after every round: coarse at first, then ever surer.
+using GlareStep = std::function<void(const GlareAnswer&)>;
 GlareAnswer solve_glare(const GlareTask& task, const Effort& effort, const Cancel& cancel = {},
-                        const Progress& progress = {});
+                        const GlareStep& step = {});
+/// How far an answer has come, as a share: for who shows progress.
+double progress_of(const GlareAnswer& answer);
 
 }  // namespace wp::question

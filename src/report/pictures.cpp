@@ -156,16 +156,16 @@ std::vector<metric::GlareSource> strongest(std::vector<metric::GlareSource> all)
 }  // namespace
 
 QImage luminance_image(const question::GlareAnswer& answer, int size, const Ink& ink) {
-    const int n = answer.picture.size;
+    const int n = answer.picture.lens.width;
     QImage raw(n, n, QImage::Format_ARGB32_Premultiplied);
     raw.fill(Qt::transparent);
     const Scale scale{kDimLuminance, kBrightLuminance, true};
     for (int y = 0; y < n; ++y)
         for (int x = 0; x < n; ++x) {
             if (std::hypot(x + 0.5 - n / 2.0, y + 0.5 - n / 2.0) > n / 2.0) continue;
-            raw.setPixelColor(x, y,
-                              light_colour(scale.place(
-                                  static_cast<double>(answer.picture.luminance[static_cast<size_t>(y * n + x)]))));
+            raw.setPixelColor(
+                x, y,
+                light_colour(scale.place(static_cast<double>(answer.picture.value[static_cast<size_t>(y * n + x)]))));
         }
     QImage image(size, size, QImage::Format_ARGB32_Premultiplied);
     image.fill(Qt::transparent);

@@ -105,8 +105,8 @@ TEST(HourlyTable, of_a_plane_of_many_points_has_every_points_light_in_its_own_co
 TEST(Summaries, figures_are_rounded_to_what_they_are_worth) {
     question::GlareAnswer glare;
     glare.vertical_lux = 1234.56789123;
-    glare.picture.luminance = {1};
-    glare.picture.size = 1;
+    glare.picture.value = {1};
+    glare.picture.lens.width = 1;
     const auto j = json::parse(exchange::glare_json(kOrigin, glare));
     EXPECT_DOUBLE_EQ(j["vertical_illuminance_lux"], 1234.57);
     EXPECT_EQ(j["indices"]["dgp_by_illuminance"]["class"], "imperceptible");

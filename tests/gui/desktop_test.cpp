@@ -291,6 +291,33 @@ TEST_F(DesktopUse, an_observer_looks_and_its_glare_is_told) {
     EXPECT_GT(glare.dgp, 0);
 }
 
+TEST_F(DesktopUse, what_the_eye_sees_follows_the_clock_and_the_building) {
+    auto& eye = window->asker().eye();
+    const auto seen = [&] { return window->answers().glare("a"); };
+    const auto settled = [&](const climate::Moment& moment) {
+        return drive::wait_until([&] { return seen() != nullptr && seen()->moment == moment && !eye.is_settling(); },
+                                 120000);
+    };
+    window->document().show_moment({6, 21, 12});
+    drive::click_sheet(*window, {2.05, 3.05});
+    drive::key(*window, Qt::Key_L);
+    ASSERT_TRUE(settled({6, 21, 12})) << "one key, and it is there";
+    EXPECT_TRUE(seen()->record.settled);
+    window->document().show_moment({6, 21, 15});
+    ASSERT_TRUE(settled({6, 21, 15}));
+    const auto before = seen()->record.inputs;
+    window->document().edit(QStringLiteral("Darker"), [](model::Project& p) {
+        for (auto& m : p.materials) m.reflectance *= 0.5;
+    });
+    ASSERT_TRUE(drive::wait_until([&] { return seen()->record.inputs != before && !eye.is_settling(); }, 120000));
+    const auto* last = seen().get();
+    window->document().edit(QStringLiteral("Renamed"), [](model::Project& p) { p.name = "Another"; });
+    EXPECT_FALSE(eye.is_settling()) << "a name is nothing to the eye";
+    window->document().show_moment({6, 21, 1});
+    EXPECT_FALSE(eye.hindrance().isEmpty()) << "at night there is nothing to be seen, and that is said";
+    EXPECT_EQ(seen().get(), last);
+}
+
 TEST_F(DesktopUse, work_that_is_saved_opens_again_and_unsaved_work_is_asked_about) {
     drive::drag(*window, {2, -0.15}, {1.4, -0.15});
     EXPECT_TRUE(window->isWindowModified());

@@ -174,8 +174,13 @@ int main(int argc, char** argv) {
     if (wants({"light-eye"})) {
         drive::click_sheet(window, {5, 4});
         window.desktop().show_companion(&window.part<EyeView>());
-        window.asker().ask_glare("reader");
-        drive::wait_until([&] { return !window.asker().jobs().is_running(); }, 300000);
+        window.asker().eye().look_through("reader", 0);
+        drive::wait_until(
+            [&] {
+                const auto seen = window.answers().glare(window.document().option().id);
+                return seen != nullptr && !window.asker().eye().is_settling();
+            },
+            300000);
         take("light-eye");
     }
     if (!wants({"compare", "certify", "light-year", "light-use", "light-months", "build-dark"})) return 0;

@@ -2,7 +2,6 @@
 #include <gtest/gtest.h>
 
 #include "light/glass.h"
-#include "light/picture.h"
 #include "light/portal_sampling.h"
 #include "light/replicates.h"
 #include "question/ask.h"
@@ -177,37 +176,4 @@ TEST(DaylightFactor, cancel_ends_early_and_says_unsettled) {
                                                   });
     EXPECT_EQ(rounds, 3);
     EXPECT_FALSE(answer.record.settled);
-}
-
-TEST(Picture, an_even_sky_lights_the_eye_by_pi_times_its_luminance) {
-    geometry::Surfaces nothing;
-    nothing.ground_reflectance = 1;
-    const Scene scene(nothing);
-    Daylight daylight;
-    daylight.sky = climate::Sky::uniform(kPi * 1000);
-    daylight.ground_luminance = 1000;
-    const auto picture = trace_picture(scene, make_eye({0, 0, 1}, 0.7, 0, -1), daylight, 128, 0.01, 1, {}, {});
-    EXPECT_NEAR(picture.sky_vertical_lux, kPi * 1000, 0.005 * kPi * 1000);
-    double solid = 0;
-    for (int y = 0; y < 128; ++y)
-        for (int x = 0; x < 128; ++x) {
-            Vec3 d;
-            double omega;
-            if (pixel_direction(make_eye({0, 0, 1}, 0.7, 0, -1), 128, x + 0.5, y + 0.5, d, omega)) solid += omega;
-        }
-    EXPECT_NEAR(solid, 2 * kPi, 0.02);
-}
-
-TEST(Picture, the_sunlit_floor_is_as_bright_as_lambert_says) {
-    geometry::Surfaces floor;
-    floor.ground_reflectance = 0;
-    const auto s = floor.add_surface({geometry::Element::ground, "ground", 0.3, -1});
-    floor.add_quad(s, {-50, -50, 0}, {50, -50, 0}, {50, 50, 0}, {-50, 50, 0});
-    Daylight daylight;
-    daylight.sun = direction(1.0, radians(30));
-    daylight.sun_lux = 80000;
-    const auto picture =
-        trace_picture(Scene(floor), make_eye({0, 0, 2}, 0, radians(-60), -1), daylight, 64, 0.01, 1, {}, {});
-    const float middle = picture.luminance[32 * 64 + 32];
-    EXPECT_NEAR(middle, 0.3 / kPi * 80000 * 0.5, 0.01 * 0.3 / kPi * 40000);
 }

@@ -27,6 +27,7 @@ Asker::Asker(Document& document, KeptAnswers& kept, QObject* parent)
       live_moment_(planes_asked(), this),
       readings_moment_(readings_asked(), this),
       beside_moment_(planes_asked(), this),
+      eye_(document, kept, this),
       live_year_(this),
       year_tracer_(this),
       jobs_(this) {
@@ -137,6 +138,7 @@ void Asker::watch_readings(bool on) {
 void Asker::hold(bool on) {
     for (auto* live : {&live_, &readings_live_, &beside_live_}) live->hold(on);
     for (auto* live : {&live_moment_, &readings_moment_, &beside_moment_}) live->hold(on);
+    eye_.hold(on);
     year_tracer_.hold(on);
     if (on) year_traced_.reset();
     tracing_year_ = tracing_year_ && !on;
@@ -220,13 +222,23 @@ bool Asker::is_current(Question::Kind kind, const model::Id& option) const {
            is_same(asked, question_of(*asked, kind), question_of(document_.project(), kind), option);
 }
 
+namespace {
+
+QString view_name(const model::Project& project, size_t option, const Question& question) {
+    const auto& observer = *model::find(project.options[option].observers, question.observer);
+    return QString::fromStdString(
+        observer.others.empty() ? observer.name : model::view_name(observer, static_cast<size_t>(question.heading)));
+}
+
+}  // namespace
+
 void Asker::ask_question(const model::Id& id) {
     const auto project = document_.snapshot();
     const auto* question = model::find(project->questions, id);
     if (question == nullptr) return;
     if (waits_for_weather([this, id] { ask_question(id); })) return;
     if (question->kind == Question::Kind::year) return ask_year();
-    if (question->kind == Question::Kind::glare) return ask_glare(question->observer, question->heading);
+    if (question->kind == Question::Kind::glare) return ask_glare(*question);
     const auto weather = document_.weather();
     const size_t index = document_.option_index();
     const auto beside = answers();
@@ -271,36 +283,24 @@ void Asker::open_kept_tables(store::Answers& kept) {
         }
 }
 
-void Asker::ask_glare(const model::Id& wanted, int heading) {
-    if (waits_for_weather([this, wanted, heading] { ask_glare(wanted, heading); })) return;
-    if (document_.weather() == nullptr)
-        return emit said(QObject::tr("A picture needs weather: choose a file, or a made-up year, on the Site desk"));
-    const auto& observers = document_.option().observers;
-    const auto* observer = model::find(observers, wanted);
-    if (observer == nullptr && !observers.empty()) observer = &observers.front();
-    if (observer == nullptr) return emit said(QObject::tr("Place an observer first: press E and click in a room"));
-    if (climate::sun_position(document_.weather()->place, document_.moment()).altitude < radians(-4))
-        return emit said(QObject::tr("It is night at that moment: choose another on the year strip"));
+// Once, whether anybody looks at it or not.
+void Asker::ask_glare(const Question& asked) {
+    eye_.look_through(asked.observer, asked.heading);
+    if (const QString why = eye_.hindrance(); !why.isEmpty()) return emit said(why);
     const auto project = document_.snapshot();
     const auto weather = document_.weather();
-    Question question = question_of(*project, Question::Kind::glare);
-    question.observer = observer->id;
-    question.heading = std::clamp(heading, 0, static_cast<int>(observer->others.size()));
-    question.moment = document_.moment();
+    const Question question = eye_.question();
     const size_t index = document_.option_index();
     jobs_.add(
-        QStringLiteral("glare"),
-        QObject::tr("Looking through %1")
-            .arg(QString::fromStdString(observer->others.empty()
-                                            ? observer->name
-                                            : model::view_name(*observer, static_cast<size_t>(question.heading)))),
+        QStringLiteral("glare"), QObject::tr("Looking through %1").arg(view_name(*project, index, question)),
         [this, project, weather, question, index](const Cancel& cancel, const Progress& progress) -> JobQueue::Finish {
             const auto& option = project->options[index];
             auto surfaces = geometry::build_surfaces(*project, option, question.without);
             const auto task = question::glare_task(*project, option, question, surfaces, *weather);
             if (!task) return {};
             auto answer = std::make_shared<const question::GlareAnswer>(
-                question::solve_glare(*task, question::effort_of(question), cancel, progress));
+                question::solve_glare(*task, question::effort_of(question), cancel,
+                                      [&](const auto& so_far) { progress(question::progress_of(so_far)); }));
             return [this, id = option.id, answer] { kept_.keep_glare(id, answer); };
         });
 }

@@ -8,6 +8,7 @@
 
 #include "gui/answers/kept_answers.h"
 #include "gui/answers/live_daylight.h"
+#include "gui/answers/live_eye.h"
 #include "gui/answers/live_moment.h"
 #include "gui/answers/live_year.h"
 #include "gui/answers/year_tracer.h"
@@ -27,7 +28,6 @@ class Asker : public QObject {
     void ask_year();
     /// Daylight factor and year of every option whose answer is missing or stale.
     void ask_all();
-    void ask_glare(const model::Id& observer, int heading = 0);
     /// Asks a question of the project on the option that is shown.
     void ask_question(const model::Id& question);
     /// Stops what runs and forgets what waits behind it.
@@ -41,6 +41,7 @@ class Asker : public QObject {
     LiveDaylight& live() { return live_; }
     bool is_held() const { return live_.is_held(); }
     LiveMoment& live_moment() { return live_moment_; }
+    LiveEye& eye() { return eye_; }
     void hold(bool on);
 
     /// Whether the moment's light is looked at: only then is it traced.
@@ -76,6 +77,7 @@ class Asker : public QObject {
 
  private:
     void project_changed();
+    void ask_glare(const model::Question& asked);
     /// Whether the weather is still being read: then what is asked is asked again when it is there.
     bool waits_for_weather(std::function<void()> again);
     // asker_year.cpp
@@ -100,6 +102,7 @@ class Asker : public QObject {
     KeptAnswers& kept_;
     LiveDaylight live_, readings_live_, beside_live_;
     LiveMoment live_moment_, readings_moment_, beside_moment_;
+    LiveEye eye_;
     LiveYear live_year_;
     YearTracer year_tracer_;
     std::shared_ptr<const model::Project> year_traced_;  // what was asked of the tracer last, and of which option

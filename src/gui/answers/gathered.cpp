@@ -57,7 +57,7 @@ Gathered gather(Held held) {
     }
     for (const auto& [kind, table] : from.tables) out.answers.tables[kind] = &table->table;
     out.answers.year = from.year.get();
-    if (from.glare != nullptr) out.answers.glares.push_back(from.glare.get());
+    if (from.glare != nullptr && from.glare->record.settled) out.answers.glares.push_back(from.glare.get());
     out.given = from.given();
     return out;
 }

@@ -3,8 +3,6 @@
 
 #include <QMouseEvent>
 #include <QPainter>
-#include <QPushButton>
-#include <QVBoxLayout>
 #include <algorithm>
 #include <cmath>
 
@@ -17,18 +15,11 @@
 
 namespace wp::gui {
 
-EyeView::EyeView(Document& document, const KeptAnswers& kept, QWidget* parent)
-    : QWidget(parent), document_(document), kept_(kept) {
+EyeView::EyeView(Document& document, const KeptAnswers& kept, LiveEye& eye, QWidget* parent)
+    : QWidget(parent), document_(document), kept_(kept), eye_(eye) {
     setMouseTracking(true);
     setMinimumSize(220, 240);
     setObjectName(QStringLiteral("eye-view"));
-    auto* layout = new QVBoxLayout(this);
-    auto* button = new QPushButton(QObject::tr("Look now"));
-    set_icon(button, QStringLiteral("eye"));
-    button->setObjectName(QStringLiteral("look-now"));
-    button->setToolTip(QObject::tr("Traces what the selected observer sees at the year strip's moment (L)"));
-    connect(button, &QPushButton::clicked, this, &EyeView::ask);
-    layout->addWidget(button, 0, Qt::AlignRight | Qt::AlignTop);
     for (const auto signal : {&Document::option_changed, &Document::moment_changed, &Document::project_changed})
         connect(&document, signal, this, qOverload<>(&QWidget::update));
     connect(&kept, &KeptAnswers::changed, this, qOverload<>(&QWidget::update));
@@ -48,11 +39,12 @@ void EyeView::paintEvent(QPaintEvent*) {
     const QRectF disc = circle();
     const auto glare = answer();
     painter.setPen(ink().ink);
-    if (glare == nullptr) {
+    const QString why = eye_.hindrance();
+    if (glare == nullptr || !why.isEmpty()) {
         painter.setPen(QPen(ink().faint, 1.2, Qt::DashLine));
         painter.drawEllipse(disc);
         painter.drawText(disc.adjusted(20, 20, -20, -20), Qt::AlignCenter | Qt::TextWordWrap,
-                         QObject::tr("No picture yet. Choose the moment on the year strip, then press Look now (L)."));
+                         why.isEmpty() ? QObject::tr("Looking \u2026") : why);
         return;
     }
     const int pixels = static_cast<int>(disc.width() * devicePixelRatioF());
@@ -97,7 +89,8 @@ void EyeView::paintEvent(QPaintEvent*) {
     font.setWeight(QFont::Normal);
     painter.setFont(font);
     painter.drawText(QRectF(12, y + 22, width() - 24, 20), Qt::AlignHCenter,
-                     QObject::tr("at the eye %1 \u00b1 %2 lx")
+                     (eye_.is_settling() ? QObject::tr("at the eye %1 \u00b1 %2 lx, settling")
+                                         : QObject::tr("at the eye %1 \u00b1 %2 lx"))
                          .arg(report::figure(glare->vertical_lux), report::error_figure(glare->half_width)));
     font.setPixelSize(type::small);
     painter.setFont(font);
@@ -111,13 +104,12 @@ void EyeView::paintEvent(QPaintEvent*) {
     setToolTip(blinds.isEmpty() ? QString()
                                 : QObject::tr("Blinds at that moment:\n%1").arg(blinds.join(QLatin1Char('\n'))));
     if (!disc.contains(pointer_)) return;
-    const int n = glare->picture.size;
+    const int n = glare->picture.lens.width;
     const int px = static_cast<int>((pointer_.x() - disc.left()) / disc.width() * n),
               py = static_cast<int>((pointer_.y() - disc.top()) / disc.height() * n);
     if (px < 0 || py < 0 || px >= n || py >= n || std::hypot(px - n / 2.0, py - n / 2.0) > n / 2.0) return;
-    const QString text =
-        report::figure(static_cast<double>(glare->picture.luminance[static_cast<size_t>(py * n + px)])) +
-        QStringLiteral(" cd/m\u00b2");
+    const QString text = report::figure(static_cast<double>(glare->picture.value[static_cast<size_t>(py * n + px)])) +
+                         QStringLiteral(" cd/m\u00b2");
     const QRectF box(pointer_.x() + 12, pointer_.y() - 26, painter.fontMetrics().horizontalAdvance(text) + 14, 20);
     painter.setPen(QPen(ink().faint, 1));
     painter.setBrush(ink().room);
@@ -125,6 +117,10 @@ void EyeView::paintEvent(QPaintEvent*) {
     painter.setPen(ink().ink);
     painter.drawText(box, Qt::AlignCenter, text);
 }
+
+void EyeView::showEvent(QShowEvent*) { eye_.watch(true); }
+
+void EyeView::hideEvent(QHideEvent*) { eye_.watch(false); }
 
 void EyeView::mouseMoveEvent(QMouseEvent* event) {
     pointer_ = event->position();
@@ -137,12 +133,11 @@ void EyeView::leaveEvent(QEvent*) {
 }
 
 Page eye_companion(Desktop& desktop) {
-    auto* view = new EyeView(desktop.document(), desktop.answers(), desktop.window());
+    auto* view = new EyeView(desktop.document(), desktop.answers(), desktop.asker().eye(), desktop.window());
     const auto look = [&desktop, view](const model::Id& observer, int heading) {
         desktop.show_companion(view);
-        desktop.asker().ask_glare(observer, heading);
+        desktop.asker().eye().look_through(observer, heading);
     };
-    QObject::connect(view, &EyeView::ask, view, [&desktop, look] { look(desktop.document().selection().id, 0); });
     QObject::connect(&desktop.part<Inspector>(), &Inspector::ask_glare, view,
                      [look](const QString& id, int heading) { look(id.toStdString(), heading); });
     desktop.commands().add(CommandGroup::light, QObject::tr("Look through the observer"),

@@ -3,7 +3,7 @@
 #pragma once
 #include <QWidget>
 
-#include "gui/answers/kept_answers.h"
+#include "gui/answers/live_eye.h"
 #include "gui/desk/page.h"
 #include "gui/document/document.h"
 
@@ -12,12 +12,11 @@ namespace wp::gui {
 class EyeView : public QWidget {
     Q_OBJECT
  public:
-    EyeView(Document& document, const KeptAnswers& kept, QWidget* parent = nullptr);
-
- signals:
-    void ask();
+    EyeView(Document& document, const KeptAnswers& kept, LiveEye& eye, QWidget* parent = nullptr);
 
  protected:
+    void showEvent(QShowEvent*) override;
+    void hideEvent(QHideEvent*) override;
     void paintEvent(QPaintEvent*) override;
     void mouseMoveEvent(QMouseEvent*) override;
     void leaveEvent(QEvent*) override;
@@ -28,6 +27,7 @@ class EyeView : public QWidget {
 
     Document& document_;
     const KeptAnswers& kept_;
+    LiveEye& eye_;
     QImage image_;
     const question::GlareAnswer* drawn_ = nullptr;
     QPointF pointer_{-1, -1};

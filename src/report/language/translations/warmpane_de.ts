@@ -976,18 +976,6 @@ Band, das der Fehler lässt: %1 bis %2</translation>
         <translation>unerträglich</translation>
     </message>
     <message>
-        <source>Look now</source>
-        <translation>Jetzt schauen</translation>
-    </message>
-    <message>
-        <source>Traces what the selected observer sees at the year strip&apos;s moment (L)</source>
-        <translation>Rechnet, was der gewählte Beobachter zum Zeitpunkt des Jahresstreifens sieht (L)</translation>
-    </message>
-    <message>
-        <source>No picture yet. Choose the moment on the year strip, then press Look now (L).</source>
-        <translation>Noch kein Bild. Den Zeitpunkt auf dem Jahresstreifen wählen, dann Jetzt schauen (L).</translation>
-    </message>
-    <message>
         <source>  (not the strip&apos;s moment)</source>
         <translation>  (nicht der Zeitpunkt des Streifens)</translation>
     </message>
@@ -9151,6 +9139,22 @@ Quelle: %4</translation>
     <message>
         <source>%9: %2 (%3)</source>
         <translation>%9: %2 (%3)</translation>
+    </message>
+    <message>
+        <source>The eye&apos;s picture</source>
+        <translation>Das Bild des Auges</translation>
+    </message>
+    <message>
+        <source>The weather is being read</source>
+        <translation>Das Wetter wird gelesen</translation>
+    </message>
+    <message>
+        <source>Looking …</source>
+        <translation>Es wird geschaut …</translation>
+    </message>
+    <message>
+        <source>at the eye %1 ± %2 lx, settling</source>
+        <translation>am Auge %1 ± %2 lx, noch ungenau</translation>
     </message>
 </context>
 </TS>

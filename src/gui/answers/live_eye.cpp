@@ -1,0 +1,125 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "gui/answers/live_eye.h"
+
+#include <algorithm>
+
+#include "describe/field.h"
+#include "gui/document/asked_prints.h"
+#include "question/ask.h"
+
+namespace wp::gui {
+
+namespace {
+
+// Below that the sky gives no light that the models know of.
+constexpr double kNight = -4;  // degrees
+
+}  // namespace
+
+LiveEye::LiveEye(Document& document, KeptAnswers& kept, QObject* parent)
+    : QObject(parent),
+      document_(document),
+      kept_(kept),
+      worker_(QT_TRANSLATE_NOOP("QObject", "The eye's picture"), [this](const Request& wanted) { trace(wanted); }) {
+    for (const auto signal :
+         {&Document::project_changed, &Document::option_changed, &Document::moment_changed, &Document::weather_changed})
+        connect(&document, signal, this, &LiveEye::request);
+    connect(&document, &Document::selection_changed, this, [this] {
+        const auto& item = document_.selection();
+        if (item.kind == Selection::Kind::observer && item.id != observer_) look_through(item.id, 0);
+    });
+}
+
+LiveEye::~LiveEye() { quit_ = true; }
+
+void LiveEye::look_through(const model::Id& observer, int heading) {
+    observer_ = observer;
+    heading_ = heading;
+    request();
+}
+
+void LiveEye::watch(bool on) {
+    if (on == watched_) return;
+    watched_ = on;
+    if (on) return request();
+    asked_ = {};
+    settling_ = false;
+}
+
+void LiveEye::hold(bool on) {
+    held_ = on;
+    if (on) settling_ = false, asked_ = {};
+    if (!on) request();
+}
+
+const model::Observer* LiveEye::observer() const {
+    const auto& all = document_.option().observers;
+    const auto* named = model::find(all, observer_);
+    return named != nullptr || all.empty() ? named : &all.front();
+}
+
+QString LiveEye::hindrance() const {
+    if (document_.reads_weather()) return QObject::tr("The weather is being read");
+    if (document_.weather() == nullptr)
+        return QObject::tr("A picture needs weather: choose a file, or a made-up year, on the Site desk");
+    if (observer() == nullptr) return QObject::tr("Place an observer first: press E and click in a room");
+    if (climate::sun_position(document_.weather()->place, document_.moment()).altitude < radians(kNight))
+        return QObject::tr("It is night at that moment: choose another on the year strip");
+    return {};
+}
+
+model::Question LiveEye::question() const {
+    model::Question out = model::question_of(document_.project(), model::Question::Kind::glare);
+    out.observer = observer()->id;
+    out.heading = std::clamp(heading_, 0, static_cast<int>(observer()->others.size()));
+    out.moment = document_.moment();
+    return out;
+}
+
+// Whether the picture would be the same as what was asked for last.
+bool LiveEye::is_asked(const Request& wanted) const {
+    namespace bears = describe::bears;
+    const auto& a = asked_.question;
+    const auto& b = wanted.question;
+    return asked_.project != nullptr && asked_.option == wanted.option && asked_.weather == wanted.weather &&
+           a.observer == b.observer && a.heading == b.heading && a.moment == b.moment && a.pixels == b.pixels &&
+           a.accuracy == b.accuracy && a.faintest_source == b.faintest_source && a.seed == b.seed &&
+           are_alike(*asked_.project, *wanted.project, wanted.project->options[wanted.option].id,
+                     bears::light | bears::blinds | bears::observers);
+}
+
+void LiveEye::request() {
+    if (!watched_ || held_ || !hindrance().isEmpty()) return;
+    Request wanted{document_.snapshot(), document_.option_index(), document_.weather(), question()};
+    if (is_asked(wanted)) return;
+    asked_ = wanted;
+    settling_ = true;
+    worker_.ask(std::move(wanted));
+}
+
+void LiveEye::trace(const Request& wanted) {
+    const auto& option = wanted.project->options[wanted.option];
+    auto surfaces = geometry::build_surfaces(*wanted.project, option, wanted.question.without);
+    const auto task = question::glare_task(*wanted.project, option, wanted.question, surfaces, *wanted.weather);
+    if (!task) return;
+    Cancel cancel;
+    const auto answer =
+        question::solve_glare(*task, question::effort_of(wanted.question), cancel, [&](const auto& so_far) {
+            if (worker_.waits() || held_ || quit_) return cancel.request();
+            publish(so_far, wanted, true);
+        });
+    if (!cancel.requested()) publish(answer, wanted, false);
+}
+
+void LiveEye::publish(const question::GlareAnswer& answer, const Request& wanted, bool working) {
+    QMetaObject::invokeMethod(
+        this,
+        [this, answer = std::make_shared<const question::GlareAnswer>(answer), wanted, working] {
+            if (!is_asked(wanted)) return;
+            settling_ = working;
+            kept_.keep_glare(wanted.project->options[wanted.option].id, answer);
+        },
+        Qt::QueuedConnection);
+}
+
+}  // namespace wp::gui

@@ -1,0 +1,55 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// What an observer sees, while one draws and turns the clock: coarse within a moment, then ever finer. Traced only
+// while somebody looks at it.
+#pragma once
+#include <QObject>
+#include <atomic>
+
+#include "gui/answers/kept_answers.h"
+#include "gui/document/document.h"
+#include "gui/work/newest.h"
+
+namespace wp::gui {
+
+class LiveEye : public QObject {
+    Q_OBJECT
+ public:
+    LiveEye(Document& document, KeptAnswers& kept, QObject* parent = nullptr);
+    ~LiveEye() override;
+
+    /// Through which observer of the option that is shown; empty, or one that is not there: the first.
+    void look_through(const model::Id& observer, int heading);
+    /// Whether anybody looks.
+    void watch(bool on);
+    /// What was stopped is begun again when it is released.
+    void hold(bool on);
+    bool is_settling() const { return settling_; }
+    /// Why nothing can be seen now; empty: something can.
+    QString hindrance() const;
+    /// What is asked of that observer, at the strip's moment; an observer must be there.
+    model::Question question() const;
+
+ private:
+    struct Request {
+        std::shared_ptr<const model::Project> project;
+        size_t option = 0;
+        std::shared_ptr<const climate::WeatherYear> weather;
+        model::Question question;
+    };
+    const model::Observer* observer() const;
+    void request();
+    bool is_asked(const Request& wanted) const;
+    void trace(const Request& request);
+    void publish(const question::GlareAnswer& answer, const Request& request, bool working);
+
+    Document& document_;
+    KeptAnswers& kept_;
+    model::Id observer_;
+    int heading_ = 0;
+    bool watched_ = false, settling_ = false;
+    Request asked_;  // last
+    std::atomic<bool> held_{false}, quit_{false};
+    Newest<Request> worker_;  // last: it ends before what it works with
+};
+
+}  // namespace wp::gui

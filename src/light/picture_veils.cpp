@@ -1,0 +1,57 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "light/picture_veils.h"
+
+#include <algorithm>
+
+#include "base/parallel.h"
+#include "light/replicates.h"
+
+namespace wp::light {
+
+namespace {
+
+/// Metres, and samples of a cell for each of a pixel.
+constexpr float kWidest = 0.5f;
+constexpr uint32_t kForEach = 4;
+
+}  // namespace
+
+PictureVeils::PictureVeils(const Scene& scene, unsigned seed)
+    : scene_(scene), cells_(scene, std::vector<bool>(scene.spaces(), true), kWidest), seed_(seed) {
+    sums_.assign(Picture::kParts, std::vector<double>(cells_.all().size(), 0.0));
+    lux_ = sums_;
+}
+
+void PictureVeils::trace(uint32_t samples, const SinkOf& sink_of, Tally& all) {
+    const uint32_t target = samples * kForEach;
+    if (cells_.all().empty() || target <= done_) return;
+    std::vector<Tally> tallies(Picture::kParts);
+    parallel_for(Picture::kParts, [&](size_t part) {
+        Tally found;
+        PictureSink sink = sink_of(part, found);
+        Tracer<random::Stream, PictureSink> tracer(scene_, sink, Guidance::openings);
+        for (size_t c = 0; c < cells_.all().size(); ++c) {
+            const VeilCell& cell = cells_.all()[c];
+            const uint32_t seed =
+                replicate_seed(seed_ ^ 0x3c6ef372u, static_cast<uint32_t>(c), static_cast<uint32_t>(part));
+            sink.sum = 0;
+            for (uint32_t i = done_; i < target; ++i) {
+                random::Stream stream(seed, i);
+                if (const auto at = seen_place(scene_, cell, stream, found))
+                    tracer.from_veil(*at, cell.normal, cell.portal, stream);
+            }
+            sums_[part][c] += sink.sum;
+            lux_[part][c] = sums_[part][c] / target;
+        }
+        tallies[part] = found;
+        tallies[part] += tracer.tally();
+    });
+    for (const Tally& t : tallies) all += t;
+    done_ = target;
+}
+
+VeilLux PictureVeils::part(size_t part) const {
+    return cells_.all().empty() ? VeilLux{} : VeilLux{&cells_, lux_[part].data()};
+}
+
+}  // namespace wp::light
