@@ -12,7 +12,7 @@ namespace {
 
 /// Metres, and samples of a cell for each of a pixel.
 constexpr float kWidest = 0.5f;
-constexpr uint32_t kForEach = 4;
+constexpr uint32_t kForEach = 32;
 
 }  // namespace
 

@@ -222,7 +222,7 @@ TEST(GlareQuestion, the_band_holds_what_more_pixels_and_more_samples_find) {
         eye.question.pixels = pixels;
         return *eye.look(accuracy, seed);
     };
-    const double truth = look(256, 0.01, 99).dgp;
+    const double truth = look(192, 0.02, 99).dgp;
     int held = 0;
     for (unsigned seed = 1; seed <= 12; ++seed) {
         const auto one = look(96, 0.05, seed);
