@@ -95,7 +95,6 @@ Cost plain(const light::PictureTask& task, const std::vector<float>& should) {
             all += tally;
         });
         out = {now() - start, static_cast<double>(all.rays), error_in_the_middle(value, should)};
-        fmt::print("plain {} field {:.2f}\n", target, light::field_of(value, light::field_weights(task.lens)));
         if (out.error <= kWanted) break;
     }
     return out;
@@ -129,8 +128,8 @@ void compare(const model::Project& project, const model::Option& option, const c
                                           state.ground);
     light::PictureTask sure = task;
     sure.seed = 77;
-    sure.accuracy = 0.001;
-    sure.pixel_accuracy = 0.03;
+    sure.accuracy = 0.003;
+    sure.pixel_accuracy = 0.08;
     const auto should = light::trace_picture(sure).value;
     const bool sunny = task.daylight.sun_lux > 0;
     fmt::print("{} {} at {}: sun {:.0f} lx\n", moment.day, moment.month, moment.hour,
@@ -139,6 +138,7 @@ void compare(const model::Project& project, const model::Option& option, const c
     tell("plain", plain(task, should));
     std::fflush(stdout);
     Cost ours;
+    task.pixel_accuracy = 0.15;
     double first = 0;
     const double start = now();
     light::trace_picture(task, {}, [&](const light::Picture& picture) {
@@ -146,6 +146,7 @@ void compare(const model::Project& project, const model::Option& option, const c
         ours = {now() - start, static_cast<double>(picture.tally.rays), error_in_the_middle(picture.value, should)};
     });
     tell("here", ours);
+    task.pixel_accuracy = light::PictureTask().pixel_accuracy;
     task.lens.width = task.lens.height = 512;
     const double begun = now();
     const auto large = light::trace_picture(task, {}, [&](const light::Picture&) {
