@@ -14,9 +14,6 @@ namespace wp::light {
 
 namespace {
 
-/// Below this throughput the sun is looked for, and landings are joined, by roulette only: either costs as much as a
-/// ray.
-constexpr float kSunRoulette = 0.1f;
 /// Landings of one replicate for every sample of a round, and bounds to that.
 constexpr uint32_t kLandings = 32, kFewestLandings = 256, kMostLandings = 8192;
 
@@ -62,10 +59,7 @@ struct MomentSink {
     Drawn draw(float weight, random::Stream& stream) const {
         if (suns.empty()) return {};
         random::Pair dice = stream.next();
-        if (weight < kSunRoulette) {
-            if (dice.v * kSunRoulette >= weight) return {};
-            weight = kSunRoulette;
-        }
+        if (!SunJoins::is_worth_it(weight, dice.v)) return {};
         const auto n = static_cast<float>(suns.size());
         const auto sun = std::min(static_cast<size_t>(dice.u * n), suns.size() - 1);
         return {sun, weight * n, std::min(dice.u * n - static_cast<float>(sun), 0x1.fffffep-1f)};

@@ -2,6 +2,7 @@
 #include "light/picture.h"
 
 #include <algorithm>
+#include <array>
 #include <cmath>
 #include <memory>
 #include <mutex>
@@ -50,7 +51,7 @@ namespace {
 
 /// Samples of every part in a pixel, at most; and pixels of the first, coarse round.
 constexpr uint32_t kMost = 512, kCoarse = 16384;
-constexpr int kTile = 8;
+constexpr size_t kTile = 8;
 /// Landings of each part in a round.
 constexpr uint32_t kFewestLandings = 8192, kMostLandings = 32768;
 /// Darker than this share of the picture's mean nobody looks so closely: accuracies of pixels are shares of it at
@@ -92,18 +93,18 @@ class Drawing {
     Picture run(const Cancel& cancel, const PictureStep& step) {
         if (task_.of == PictureOf::luminance) see_suns();
         if (stride_ > 1) {
-            land(0, 1);
+            prepare(0, 1, cancel);
             round(1, true, cancel);
             if (cancel.requested()) return ended();
-            judge(true);
+            judge(0);
             tell(step);
         }
         for (uint32_t target = 1; target <= kMost; target *= 2) {
-            land(target, target);
+            prepare(target, target, cancel);
             round(target, false, cancel);
             if (cancel.requested()) return ended();
-            out_.samples = target * Picture::kParts;
-            judge(false);
+            out_.samples = fewest();
+            judge(target);
             choose_tiles();
             out_.settled = is_sure_;
             tell(step);
@@ -133,8 +134,8 @@ class Drawing {
         }
     }
 
-    // Parts have landings of their own: what pixels of one have in common shows between them.
-    void land(uint32_t round, uint32_t samples) {
+    // Parts have landings and veils of their own: what pixels of one have in common shows between them.
+    void prepare(uint32_t round, uint32_t samples, const Cancel& cancel) {
         landings_.clear();
         joins_.clear();
         if (has_sun_) land_suns(round, samples);
@@ -143,7 +144,7 @@ class Drawing {
             [&](size_t part, Tally& tally) {
                 return PictureSink{*task_.scene, task_.daylight, sun(part), {}, tally};
             },
-            out_.tally);
+            cancel, out_.tally);
     }
     void land_suns(uint32_t round, uint32_t samples) {
         landings_.resize(Picture::kParts);
@@ -159,17 +160,36 @@ class Drawing {
         for (const Tally& t : tallies) out_.tally += t;
     }
 
+    // Of a tile's pixels, by part: what one round finds.
+    using Found = std::array<std::array<double, kTile * kTile>, Picture::kParts>;
+    // A tile that is not traced to its end is as if it had not been begun.
     void round(uint32_t target, bool coarse, const Cancel& cancel) {
         parallel_for(open_.size(), [&](size_t tile) {
             if (!open_[tile] || cancel.requested()) return;
             Tally tally;
-            for (size_t part = 0; part < Picture::kParts; ++part) trace_tile(tile, part, target, coarse, tally);
-            each_pixel(tile, [&](size_t x, size_t y) {
-                if (!coarse || is_coarse(x, y)) done_[y * wide_ + x] = target;
-            });
+            Found found{};
+            for (size_t part = 0; part < Picture::kParts; ++part)
+                trace_tile(tile, part, target, coarse, cancel, found[part], tally);
+            if (!cancel.requested()) keep(tile, target, coarse, found);
             const std::lock_guard lock(mutex_);
             out_.tally += tally;
         });
+    }
+    void keep(size_t tile, uint32_t target, bool coarse, const Found& found) {
+        each_pixel(tile, [&](size_t x, size_t y) {
+            if (coarse && !is_coarse(x, y)) return;
+            const size_t at = y * wide_ + x;
+            for (size_t part = 0; part < Picture::kParts; ++part)
+                out_.parts[part][at] += static_cast<float>(found[part][in_tile(x, y)]);
+            done_[at] = target;
+        });
+    }
+    static size_t in_tile(size_t x, size_t y) { return y % kTile * kTile + x % kTile; }
+    uint32_t fewest() const {
+        uint32_t out = kMost;
+        for (size_t at = 0; at < done_.size(); ++at)
+            if (weights_[at] > 0) out = std::min(out, done_[at]);
+        return out * static_cast<uint32_t>(Picture::kParts);
     }
     const SunJoins* sun(size_t part) const { return has_sun_ ? &joins_[part] : nullptr; }
     template <class See>
@@ -181,7 +201,8 @@ class Drawing {
     }
     bool is_coarse(size_t x, size_t y) const { return x % stride_ == stride_ / 2 && y % stride_ == stride_ / 2; }
 
-    void trace_tile(size_t tile, size_t part, uint32_t target, bool coarse, Tally& tally) {
+    void trace_tile(size_t tile, size_t part, uint32_t target, bool coarse, const Cancel& cancel,
+                    std::array<double, kTile * kTile>& found, Tally& tally) {
         PictureSink sink{*task_.scene, task_.daylight, sun(part), veils_.part(part), tally};
         Tracer<random::Stream, PictureSink> tracer(*task_.scene, sink, Guidance::openings);
         each_pixel(tile, [&](size_t x, size_t y) {
@@ -189,10 +210,10 @@ class Drawing {
             const size_t at = y * wide_ + x;
             const uint32_t seed = replicate_seed(task_.seed, static_cast<uint32_t>(at), static_cast<uint32_t>(part));
             sink.sum = 0;
-            for (uint32_t i = done_[at]; i < target; ++i)
+            for (uint32_t i = done_[at]; i < target && !cancel.requested(); ++i)
                 sample(tracer, static_cast<double>(x), static_cast<double>(y), random::Stream(seed, i));
-            out_.parts[part][at] += static_cast<float>(
-                task_.of == PictureOf::luminance ? sink.sum / static_cast<double>(kEyeWeight) : sink.sum);
+            found[in_tile(x, y)] =
+                task_.of == PictureOf::luminance ? sink.sum / static_cast<double>(kEyeWeight) : sink.sum;
         });
         tally += tracer.tally();
     }
@@ -221,8 +242,10 @@ class Drawing {
         return {};
     }
 
-    // Values and errors of the pixels, and of the field.
-    void judge(bool coarse) {
+    // Values and errors of the pixels, and of the field. target: samples of a part where the field is least sure; 0:
+    // the picture is coarse.
+    void judge(uint32_t target) {
+        const bool coarse = target == 0;
         parallel_for(high_, [&](size_t y) {
             for (size_t x = 0; x < wide_; ++x) judge_pixel(y * wide_ + x);
         });
@@ -238,7 +261,7 @@ class Drawing {
         for (const double f : fields) mean += f * times / Picture::kParts;
         for (const double f : fields) square += std::pow(f * times - mean, 2);
         constexpr double n = Picture::kParts;
-        const double widened = after_few(out_.samples / Picture::kParts);
+        const double widened = after_few(target);
         out_.field = mean;
         out_.relative_half_width =
             mean > 0 ? Picture::kStudent * widened * std::sqrt(square / (n * (n - 1))) / mean : 0;
@@ -274,7 +297,7 @@ class Drawing {
         for (size_t at = 0; at < weights_.size(); ++at)
             if (weights_[at] > 0) mean += static_cast<double>(out_.value[at]), ++pixels;
         const double dark = kDark * mean / std::max(pixels, 1.0);
-        std::vector<double> typical(open_.size(), 0.0), doubt(open_.size(), 0.0);
+        std::vector<double> typical(open_.size(), 0.0), doubt(open_.size(), 0.0), of_all;
         parallel_for(open_.size(), [&](size_t tile) {
             std::vector<double> all;
             each_pixel(tile, [&](size_t x, size_t y) {
@@ -283,9 +306,9 @@ class Drawing {
                 if (dark > 0) all.push_back(error / std::max(static_cast<double>(out_.value[at]), dark));
                 doubt[tile] += std::pow(weights_[at] * error, 2);
             });
-            if (all.empty()) return;
-            std::nth_element(all.begin(), all.begin() + static_cast<std::ptrdiff_t>(all.size() / 2), all.end());
-            typical[tile] = Picture::kStudent * all[all.size() / 2];
+            typical[tile] = Picture::kStudent * middle(all);
+            const std::lock_guard lock(mutex_);
+            of_all.insert(of_all.end(), all.begin(), all.end());
         });
         double most = 0;
         for (const double d : doubt) most = std::max(most, d);
@@ -297,9 +320,13 @@ class Drawing {
             open_[tile] = !pixels_are || (!field_is_sure && doubt[tile] > 0.1 * most);
             is_sure_ = is_sure_ && pixels_are;
         }
-        std::nth_element(typical.begin(), typical.begin() + static_cast<std::ptrdiff_t>(typical.size() / 2),
-                         typical.end());
-        out_.pixel_half_width = typical.empty() ? 0 : typical[typical.size() / 2];
+        out_.pixel_half_width = Picture::kStudent * middle(of_all);
+    }
+    static double middle(std::vector<double>& of) {
+        if (of.empty()) return 0;
+        const auto at = of.begin() + static_cast<std::ptrdiff_t>(of.size() / 2);
+        std::nth_element(of.begin(), at, of.end());
+        return *at;
     }
 
     // The sun itself, and in each pane the one direction in which it is seen mirrored.

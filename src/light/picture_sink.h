@@ -1,8 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // What paths of a picture find at one moment.
 #pragma once
-#include <optional>
-
 #include "light/daylight.h"
 #include "light/sun_joins.h"
 #include "light/veils.h"
@@ -17,9 +15,6 @@ struct VeilLux {
 
 /// Luminance at a ray's end, or the light onto the place where it ends, as the path's weight has it.
 struct PictureSink {
-    /// Below this throughput the sun is looked for, and landings are joined, by roulette only.
-    static constexpr float kSunRoulette = 0.1f;
-
     const Scene& scene;
     const Daylight& daylight;
     const SunJoins* sun;  ///< null: there is none
@@ -35,19 +30,11 @@ struct PictureSink {
         sum += static_cast<double>(weight * found.share) * daylight.sun_lux;
     }
     void vertex(const LitPlace& place, float weight, const Trail&, random::Stream& stream) {
-        const auto dice = dice_of_sun(weight, stream);
-        if (!dice) return;
-        add(weight, sun->look(place, tally));
-        if (place.space >= 0 && place.veil < 0) add(weight, sun->join(place, *dice, tally));
-    }
-    /// Of a path that is not worth a ray by itself another stands for many: weight grows.
-    std::optional<float> dice_of_sun(float& weight, random::Stream& stream) const {
-        if (sun == nullptr) return {};
+        if (sun == nullptr) return;
         const random::Pair dice = stream.next();
-        if (weight >= kSunRoulette) return dice.u;
-        if (dice.v * kSunRoulette >= weight) return {};
-        weight = kSunRoulette;
-        return dice.u;
+        if (!SunJoins::is_worth_it(weight, dice.v)) return;
+        add(weight, sun->look(place, tally));
+        if (place.space >= 0 && place.veil < 0) add(weight, sun->join(place, dice.u, tally));
     }
     void gloss(const LitPlace& place, const GlossLobe& lobe, float weight, const Trail&, random::Stream&) {
         if (sun != nullptr) add(weight, sun->gloss(place, lobe, tally));

@@ -22,7 +22,7 @@ PictureVeils::PictureVeils(const Scene& scene, unsigned seed)
     lux_ = sums_;
 }
 
-void PictureVeils::trace(uint32_t samples, const SinkOf& sink_of, Tally& all) {
+void PictureVeils::trace(uint32_t samples, const SinkOf& sink_of, const Cancel& cancel, Tally& all) {
     const uint32_t target = samples * kForEach;
     if (cells_.all().empty() || target <= done_) return;
     std::vector<Tally> tallies(Picture::kParts);
@@ -35,7 +35,7 @@ void PictureVeils::trace(uint32_t samples, const SinkOf& sink_of, Tally& all) {
             const uint32_t seed =
                 replicate_seed(seed_ ^ 0x3c6ef372u, static_cast<uint32_t>(c), static_cast<uint32_t>(part));
             sink.sum = 0;
-            for (uint32_t i = done_; i < target; ++i) {
+            for (uint32_t i = done_; i < target && !cancel.requested(); ++i) {
                 random::Stream stream(seed, i);
                 if (const auto at = seen_place(scene_, cell, stream, found))
                     tracer.from_veil(*at, cell.normal, cell.portal, stream);

@@ -14,8 +14,9 @@ class PictureVeils {
  public:
     PictureVeils(const Scene& scene, unsigned seed);
     /// samples: of a part's pixel, up to which the picture is traced next. sink_of(part, tally): what finds light.
+    /// Cancelled: not to be asked any more.
     using SinkOf = std::function<PictureSink(size_t part, Tally& tally)>;
-    void trace(uint32_t samples, const SinkOf& sink_of, Tally& tally);
+    void trace(uint32_t samples, const SinkOf& sink_of, const Cancel& cancel, Tally& tally);
     VeilLux part(size_t part) const;
 
  private:

@@ -14,6 +14,16 @@ class SunJoins {
     SunJoins(const Scene& scene, Vec3f to_sun, const SunLandings& landings)
         : scene_(scene), to_sun_(to_sun), landings_(landings) {}
 
+    /// Looking and joining cost a ray each: of places whose paths carry less than this, some stand for others. False:
+    /// it is another that does; else weight grows to what it stands for. dice: in [0, 1).
+    static constexpr float kRoulette = 0.1f;
+    static bool is_worth_it(float& weight, float dice) {
+        if (weight >= kRoulette) return true;
+        if (dice * kRoulette >= weight) return false;
+        weight = kRoulette;
+        return true;
+    }
+
     /// For a beam of one lux. portal: by which the sun came in; -1: the one that the path went out by.
     struct Found {
         float share = 0;

@@ -71,6 +71,7 @@ void tell_band(GlareAnswer& answer, const metric::GlareField& field, double disc
     answer.dgp_by_chance = light::Picture::kStudent * std::sqrt(variance);
     answer.dgp_by_resolution =
         std::fabs(dgp_of(field, coarser(picture.value, size), size / 2, answer.vertical_lux, rule) - answer.dgp);
+    answer.dgp_by_sources = 0;
     for (const double times : {0.8, 1.2})
         answer.dgp_by_sources = std::max(
             answer.dgp_by_sources,
@@ -81,7 +82,6 @@ void tell_band(GlareAnswer& answer, const metric::GlareField& field, double disc
     answer.dgp_high = std::min(1.0, answer.dgp + all);
 }
 
-// What chance, resolution and rule leave open is told of pictures whose pixels all stand for themselves.
 void judge(GlareAnswer& answer, const GlareTask& task, const Vec3& sun) {
     const light::Pose& eye = answer.picture.pose;
     metric::GlareField field{task.pixels,
@@ -157,13 +157,13 @@ GlareAnswer solve_glare(const GlareTask& task, const Effort& effort, const Cance
         judge(answer, task, daylight.sun);
         tell_record(answer.record, answer.picture, start);
     };
-    with_threads(effort.threads, [&] {
-        tell(light::trace_picture(work, cancel, [&](const light::Picture& so_far) {
-            if (!step) return;
+    light::PictureStep judged;
+    if (step)
+        judged = [&](const light::Picture& so_far) {
             tell(so_far);
             step(answer);
-        }));
-    });
+        };
+    with_threads(effort.threads, [&] { tell(light::trace_picture(work, cancel, judged)); });
     if (cancel.requested()) answer.record.settled = false;
     return answer;
 }

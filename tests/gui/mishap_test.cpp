@@ -103,6 +103,17 @@ TEST_F(Failures, of_the_moments_light_field_and_of_the_look_at_it) {
         [this] { return is_settled(); });
 }
 
+TEST_F(Failures, of_the_eyes_picture) {
+    drive::click_sheet(*window, {2.05, 3.05});
+    drive::key(*window, Qt::Key_L);
+    const auto& eye = window->asker().eye();
+    const auto id = window->document().option().id;
+    const auto is_seen = [&] { return window->answers().glare(id) != nullptr && !eye.is_settling(); };
+    ASSERT_TRUE(drive::wait_until(is_seen, 60000));
+    expect_told(
+        "The eye's picture", [this] { edit(); }, is_seen);
+}
+
 TEST_F(Failures, of_a_job_and_of_reading_the_year) {
     drive::click(*window, "desk-light");
     window->desktop().show(figure::daylight_autonomy());

@@ -37,6 +37,17 @@ float at(const Picture& picture, double x, double y) {
     return picture.value[static_cast<size_t>(y) * static_cast<size_t>(picture.lens.width) + static_cast<size_t>(x)];
 }
 
+// A black room with a pane in its wall at y = 0.
+geometry::Surfaces glazed_box(int panes, double x0, double x1, double z0, double z1) {
+    auto box = validation::box_with_wall_hole(4, 4, 3, 0, x0, x1, z0, z1, 0);
+    geometry::Glazing glazing;
+    glazing.transmittance = 0.6;
+    glazing.panes = panes;
+    box.glazings.push_back(glazing);
+    box.portals[0].glazing = 0;
+    return box;
+}
+
 // The test project's room at a moment of its weather, blinds as one says, and its eye.
 struct Room {
     model::Project project = test::one_room();
@@ -97,12 +108,7 @@ TEST(Picture, the_sunlit_floor_is_as_bright_as_lambert_says) {
 
 TEST(Picture, sky_behind_glass_is_exact_in_every_pixel) {
     // A black room: what comes from elsewhere than the sky is nothing, so that panes show it as the glass lets it pass.
-    auto box = validation::box_with_wall_hole(4, 4, 3, 0, 0.5, 3.5, 0.5, 2.5, 0);
-    geometry::Glazing glazing;
-    glazing.transmittance = 0.6;
-    glazing.panes = 2;
-    box.glazings.push_back(glazing);
-    box.portals[0].glazing = 0;
+    const auto box = glazed_box(2, 0.5, 3.5, 0.5, 2.5);
     const Scene scene(box);
     const auto task = task_of(scene, make_eye({2, 3, 1.5}, kPi, 0), even_sky(5000), 96);
     const auto picture = trace_picture(task);
@@ -122,12 +128,7 @@ TEST(Picture, sky_behind_glass_is_exact_in_every_pixel) {
 }
 
 TEST(Picture, the_sun_in_a_pane_stands_where_the_mirror_law_puts_it) {
-    auto box = validation::box_with_wall_hole(4, 4, 3, 0, 0, 4, 0, 3, 0);
-    geometry::Glazing glazing;
-    glazing.transmittance = 0.6;
-    glazing.panes = 1;
-    box.glazings.push_back(glazing);
-    box.portals[0].glazing = 0;
+    const auto box = glazed_box(1, 0, 4, 0, 3);
     const Scene scene(box);
     Daylight daylight;
     daylight.sun = direction(radians(170), radians(10));  // the pane looks to -y, and so does the sun stand
@@ -200,6 +201,21 @@ TEST(Picture, comes_coarse_first_and_then_every_pixel_for_itself) {
     });
     EXPECT_EQ(samples, (std::vector<uint32_t>{0, Picture::kParts}));
     EXPECT_FALSE(stopped.settled);
+}
+
+TEST(Picture, is_given_up_at_once_and_keeps_what_was_whole) {
+    const Room room({6, 21, 12});
+    auto task = task_of(room.scene, room.eye, room.daylight, 64);
+    task.accuracy = task.pixel_accuracy = 1e-4;
+    Cancel cancel;
+    std::optional<Picture> last;
+    const auto stopped = trace_picture(task, cancel, [&](const Picture& so_far) {
+        last = so_far;
+        if (so_far.samples >= 2 * Picture::kParts) cancel.request();
+    });
+    ASSERT_TRUE(last);
+    EXPECT_EQ(stopped.value, last->value);
+    EXPECT_EQ(stopped.parts, last->parts);
 }
 
 TEST(Picture, is_the_same_for_any_number_of_threads) {

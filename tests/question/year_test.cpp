@@ -232,6 +232,21 @@ TEST(GlareQuestion, the_band_holds_what_more_pixels_and_more_samples_find) {
     EXPECT_GE(held, 11);
 }
 
+TEST(GlareQuestion, looking_on_while_it_is_traced_changes_nothing_of_the_answer) {
+    const Looker eye({4, 23, 13}, 160);
+    auto surfaces = geometry::build_surfaces(eye.project, eye.project.options[0]);
+    const auto task = glare_task(eye.project, eye.project.options[0], eye.question, surfaces, eye.weather);
+    ASSERT_TRUE(task);
+    int rounds = 0;
+    const auto alone = solve_glare(*task, {0.02, 1, 0}),
+               watched = solve_glare(*task, {0.02, 1, 0}, {}, [&](const GlareAnswer&) { ++rounds; });
+    EXPECT_GT(rounds, 1);
+    EXPECT_EQ(alone.picture.value, watched.picture.value);
+    EXPECT_EQ(alone.dgp, watched.dgp);
+    EXPECT_EQ(alone.dgp_low, watched.dgp_low);
+    EXPECT_EQ(alone.dgp_by_sources, watched.dgp_by_sources);
+}
+
 TEST(GlareQuestion, blinds_are_as_their_groups_stand_and_the_answer_says_how) {
     Looker eye({6, 21, 12});
     const auto look = [&](model::BlindControl::Kind kind, double hour) {

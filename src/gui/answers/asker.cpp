@@ -283,10 +283,11 @@ void Asker::open_kept_tables(store::Answers& kept) {
         }
 }
 
-// Once, whether anybody looks at it or not.
+// Where somebody looks it lives already.
 void Asker::ask_glare(const Question& asked) {
     eye_.look_through(asked.observer, asked.heading);
     if (const QString why = eye_.hindrance(); !why.isEmpty()) return emit said(why);
+    if (eye_.is_watched() && !is_held()) return;
     const auto project = document_.snapshot();
     const auto weather = document_.weather();
     const Question question = eye_.question();

@@ -32,6 +32,8 @@ Held hold_answers(const Document& document, const KeptAnswers& kept, size_t inde
              .year = kept.year(option),
              .year_stage = kept.year_stage(option),
              .glare = kept.glare(option)};
+    // What is still settling is to be looked at, not to be written.
+    if (out.glare != nullptr && !out.glare->record.settled) out.glare.reset();
     for (const auto& question : document.project().questions) {
         const auto* table = kept.table(option, question.id);
         if (table == nullptr || question.at != model::Question::At::planes || !question.without.empty()) continue;
@@ -57,7 +59,7 @@ Gathered gather(Held held) {
     }
     for (const auto& [kind, table] : from.tables) out.answers.tables[kind] = &table->table;
     out.answers.year = from.year.get();
-    if (from.glare != nullptr && from.glare->record.settled) out.answers.glares.push_back(from.glare.get());
+    if (from.glare != nullptr) out.answers.glares.push_back(from.glare.get());
     out.given = from.given();
     return out;
 }

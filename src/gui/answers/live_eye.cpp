@@ -20,7 +20,9 @@ LiveEye::LiveEye(Document& document, KeptAnswers& kept, QObject* parent)
     : QObject(parent),
       document_(document),
       kept_(kept),
-      worker_(QT_TRANSLATE_NOOP("QObject", "The eye's picture"), [this](const Request& wanted) { trace(wanted); }) {
+      worker_(
+          QT_TRANSLATE_NOOP("QObject", "The eye's picture"), [this](const Request& wanted) { trace(wanted); },
+          [this](const Request& wanted) { end(wanted); }) {
     for (const auto signal :
          {&Document::project_changed, &Document::option_changed, &Document::moment_changed, &Document::weather_changed})
         connect(&document, signal, this, &LiveEye::request);
@@ -30,7 +32,16 @@ LiveEye::LiveEye(Document& document, KeptAnswers& kept, QObject* parent)
     });
 }
 
-LiveEye::~LiveEye() { quit_ = true; }
+LiveEye::~LiveEye() { stop(); }
+
+// What is traced for nobody is given up.
+void LiveEye::stop() {
+    stopped_ = true;
+    asked_ = {};
+    settling_ = false;
+    const std::lock_guard lock(mutex_);
+    cancel_.request();
+}
 
 void LiveEye::look_through(const model::Id& observer, int heading) {
     observer_ = observer;
@@ -41,15 +52,12 @@ void LiveEye::look_through(const model::Id& observer, int heading) {
 void LiveEye::watch(bool on) {
     if (on == watched_) return;
     watched_ = on;
-    if (on) return request();
-    asked_ = {};
-    settling_ = false;
+    on ? request() : stop();
 }
 
 void LiveEye::hold(bool on) {
     held_ = on;
-    if (on) settling_ = false, asked_ = {};
-    if (!on) request();
+    on ? stop() : request();
 }
 
 const model::Observer* LiveEye::observer() const {
@@ -94,21 +102,44 @@ void LiveEye::request() {
     if (is_asked(wanted)) return;
     asked_ = wanted;
     settling_ = true;
+    stopped_ = false;
     worker_.ask(std::move(wanted));
+    // While the clock is turned a first look of each is seen, whatever comes next.
+    const std::lock_guard lock(mutex_);
+    if (shown_) cancel_.request();
 }
 
 void LiveEye::trace(const Request& wanted) {
     const auto& option = wanted.project->options[wanted.option];
     auto surfaces = geometry::build_surfaces(*wanted.project, option, wanted.question.without);
     const auto task = question::glare_task(*wanted.project, option, wanted.question, surfaces, *wanted.weather);
-    if (!task) return;
-    Cancel cancel;
+    if (!task) return end(wanted);
+    const Cancel cancel;
+    {
+        const std::lock_guard lock(mutex_);
+        cancel_ = cancel;
+        shown_ = false;
+    }
+    if (stopped_) return;
     const auto answer =
         question::solve_glare(*task, question::effort_of(wanted.question), cancel, [&](const auto& so_far) {
-            if (worker_.waits() || held_ || quit_) return cancel.request();
             publish(so_far, wanted, true);
+            shown_ = true;
+            if (worker_.waits()) cancel.request();
         });
     if (!cancel.requested()) publish(answer, wanted, false);
+}
+
+// Nothing more comes of it; asked for again it is tried again.
+void LiveEye::end(const Request& wanted) {
+    QMetaObject::invokeMethod(
+        this,
+        [this, wanted] {
+            if (!is_asked(wanted)) return;
+            settling_ = false;
+            asked_ = {};
+        },
+        Qt::QueuedConnection);
 }
 
 void LiveEye::publish(const question::GlareAnswer& answer, const Request& wanted, bool working) {

@@ -4,7 +4,9 @@
 #pragma once
 #include <QObject>
 #include <atomic>
+#include <mutex>
 
+#include "base/progress.h"
 #include "gui/answers/kept_answers.h"
 #include "gui/document/document.h"
 #include "gui/work/newest.h"
@@ -23,6 +25,7 @@ class LiveEye : public QObject {
     void watch(bool on);
     /// What was stopped is begun again when it is released.
     void hold(bool on);
+    bool is_watched() const { return watched_; }
     bool is_settling() const { return settling_; }
     /// Why nothing can be seen now; empty: something can.
     QString hindrance() const;
@@ -40,15 +43,19 @@ class LiveEye : public QObject {
     void request();
     bool is_asked(const Request& wanted) const;
     void trace(const Request& request);
+    void stop();
+    void end(const Request& request);
     void publish(const question::GlareAnswer& answer, const Request& request, bool working);
 
     Document& document_;
     KeptAnswers& kept_;
     model::Id observer_;
     int heading_ = 0;
-    bool watched_ = false, settling_ = false;
-    Request asked_;  // last
-    std::atomic<bool> held_{false}, quit_{false};
+    bool watched_ = false, held_ = false, settling_ = false;
+    Request asked_;                                    // last
+    std::atomic<bool> stopped_{false}, shown_{false};  ///< shown: something of what is being traced
+    std::mutex mutex_;                                 // of what is being traced
+    Cancel cancel_;
     Newest<Request> worker_;  // last: it ends before what it works with
 };
 
