@@ -155,8 +155,8 @@ void Asker::keep_live_year(const std::shared_ptr<const question::YearAnswer>& an
     if (model::find(document_.project().options, option) == nullptr) return;
     const bool newest = asked == year_traced_ && option == year_traced_option_, tracing_was = tracing_year_;
     if (newest) tracing_year_ = working;
-    if (kept_.year(option) == answer) return kept_.tell();
     if (!tracing_was) return;  // a job runs instead
+    // What was there before comes back as well: an edit that was undone before its first look has made it doubtful.
     kept_.keep_year(option, answer, answer->record.inputs, stage);
     for (size_t i = 0; i < document_.project().options.size(); ++i)
         if (document_.project().options[i].id == option) request_year(i);
