@@ -112,7 +112,7 @@ void compare(const model::Project& project, const model::Option& option, const c
              const geometry::Surfaces& surfaces, model::Question question, const climate::Moment& moment) {
     question.moment = moment;
     auto own = surfaces;
-    const auto glare = question::glare_task(project, option, question, own, weather);
+    const auto glare = question::glare_task(project, option, question, own, &weather);
     if (!glare) return fmt::print("{}\n", glare.fault().line());
     const auto states = light::states_of(surfaces);
     const auto& state = states.all[states.in(moment.month)];
@@ -122,10 +122,8 @@ void compare(const model::Project& project, const model::Option& option, const c
     light::PictureTask task;
     task.scene = &scene;
     task.lens.width = task.lens.height = kAcross;
-    task.pose =
-        light::make_eye(glare->observer.eye, radians(glare->observer.heading), radians(glare->observer.altitude));
-    task.daylight = question::daylight_at(climate::outdoor_year(weather), weather.place, moment, glare->north_azimuth,
-                                          state.ground);
+    task.pose = question::pose_of(glare->observer, task.lens);
+    task.daylight = question::daylight_of(glare->outdoors.sky_and_sun);
     light::PictureTask sure = task;
     sure.seed = 77;
     sure.accuracy = 0.003;
@@ -179,9 +177,9 @@ int main(int argc, char** argv) {
     for (int day = 1; day <= 28; ++day)
         for (int hour = 9; hour <= 15; ++hour) {
             const climate::Moment m{2, day, hour + 0.5};
-            const auto daylight = question::daylight_at(outdoor, weather->place, m, 0, 0.2);
-            if (daylight.sun_lux > most) most = daylight.sun_lux, sunny = m;
-            if (hour == 12 && daylight.sun_lux < least) least = daylight.sun_lux, dull = m;
+            const double sun = question::outdoors_at(project->site, {}, m, outdoor)->direct_lux();
+            if (sun > most) most = sun, sunny = m;
+            if (hour == 12 && sun < least) least = sun, dull = m;
         }
     compare(*project, option, *weather, surfaces, question, sunny);
     compare(*project, option, *weather, surfaces, question, dull);

@@ -20,7 +20,7 @@ inline model::Project asked_room(double daylight_accuracy) {
     glare.observer = "eye";
     glare.moment = {6, 21, 12};
     glare.accuracy = 0.05;
-    glare.pixels = 48;
+    glare.picture.pixels = 48;
     project.questions.push_back(year);
     project.questions.push_back(glare);
     return project;

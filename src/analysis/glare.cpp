@@ -11,7 +11,7 @@ Analysis glare() {
             .name = "Glare",
             .asks = nullptr,
             .words = [](const Question&) { return std::string("Glare"); },
-            .needs_weather = [](const Question&) { return true; },
+            .needs_weather = [](const Question& q) { return q.sky.needs_weather(); },
             .bears = describe::bears::light | describe::bears::blinds | describe::bears::observers,
             .cost = [](const Question&) { return 3; }};
 }

@@ -13,6 +13,7 @@
 #include "question/ask.h"
 #include "report/climate_charts.h"
 #include "report/paper.h"
+#include "report/picture_image.h"
 #include "report/pictures.h"
 #include "report/sky_chart.h"
 
@@ -110,7 +111,9 @@ Outcome draw(const model::Project& project, const model::Option& option, const q
 }
 
 Outcome draw(const question::GlareAnswer& answer, const std::filesystem::path& path) {
-    return report::write_luminance(answer, path);
+    report::PictureStyle style;
+    style.scale = report::picture_scale(answer.picture);
+    return report::write_picture_page(answer, style, path);
 }
 
 Outcome draw_climate(const climate::WeatherYear& weather, const std::vector<climate::OutdoorHour>& outdoor,

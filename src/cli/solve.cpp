@@ -21,7 +21,7 @@
 #include "analysis/analysis.h"
 #include "check/check.h"
 #include "cli/terminal.h"
-#include "exchange/exr.h"
+#include "exchange/picture_file.h"
 #include "exchange/kept_table.h"
 #include "exchange/point_table.h"
 #include "exchange/summary.h"
@@ -116,7 +116,7 @@ std::optional<Refusal> make_plan(const SolveArguments& a, Plan& plan) {
             if (auto fault = question::can_be_asked(*option, job.question)) return Refusal{*fault, kBadInput};
             needs_weather = needs_weather || analysis::needs_weather(*question);
             has_year = has_year || question->kind == Question::Kind::year;
-            if (question->kind == Question::Kind::glare &&
+            if (question->kind == Question::Kind::glare && !question->observer.empty() &&
                 model::find(option->observers, question->observer) == nullptr)
                 return Refusal{{"question " + question->id,
                                 "option " + option->id + " has no observer \"" + question->observer + "\"",
@@ -430,8 +430,19 @@ class Solver {
         return out.empty() && !answer.blinds.groups.empty() ? "; all blinds open" : out;
     }
 
+    static std::string picture_said(const question::GlareAnswer& answer) {
+        std::string out = fmt::format("{} at {}: ", answer.observer.name, climate::text(answer.moment));
+        if (!answer.judged)
+            return out + fmt::format("mean {:.4g} {} \u00b1 {:.1f} %{}", answer.picture.field,
+                                     question::unit_of(answer.picture.of), 100 * answer.picture.relative_half_width,
+                                     blinds_said(answer));
+        return out + fmt::format("Ev {:.0f} lx \u00b1 {:.0f}, DGP {:.3f} ({:.3f} to {:.3f}){}{}", answer.vertical_lux,
+                                 answer.half_width, answer.dgp, answer.dgp_low, answer.dgp_high, blinds_said(answer),
+                                 answer.in_range ? "" : " (outside the range DGP was fitted for)");
+    }
+
     int glare(const Job& job, geometry::Surfaces surfaces, const question::Effort& effort, ProgressLine& progress) {
-        auto task = question::glare_task(plan_.project, *job.option, job.question, surfaces, *plan_.weather);
+        auto task = question::glare_task(plan_.project, *job.option, job.question, surfaces, plan_.weather ? &*plan_.weather : nullptr);
         if (!task) {
             complain(task.fault());
             return kBadInput;
@@ -439,24 +450,13 @@ class Solver {
         const auto answer = question::solve_glare(
             *task, effort, interrupted(), [&](const auto& so_far) { progress.show(question::progress_of(so_far)); });
         if (!drawn(job, answer)) return kCannotWrite;
-        if (!interrupted().requested()) {
-            exchange::LuminanceImage image{
-                answer.picture.lens.width, answer.picture.lens.width, answer.picture.value, {}};
-            image.attributes = {{"observer", answer.observer.id},
-                                {"moment", climate::text(answer.moment)},
-                                {"unit", "cd/m2"},
-                                {"projection", "equidistant hemisphere"},
-                                {"program", std::string("Warm Pane ") + question::kVersion}};
-            if (const auto fault = exchange::write_exr(image, name(job, ".exr"))) {
+        if (!interrupted().requested())
+            if (const auto fault = exchange::write_picture(answer, name(job, ".exr"))) {
                 complain(*fault);
                 return kCannotWrite;
             }
-        }
         return finish(job, answer.record,
-                      fmt::format("{} at {}: Ev {:.0f} lx \u00b1 {:.0f}, DGP {:.3f} ({:.3f} to {:.3f}){}{}",
-                                  answer.observer.name, climate::text(answer.moment), answer.vertical_lux,
-                                  answer.half_width, answer.dgp, answer.dgp_low, answer.dgp_high, blinds_said(answer),
-                                  answer.in_range ? "" : " (outside the range DGP was fitted for)"),
+                      picture_said(answer),
                       {{name(job, ".csv"), exchange::glare_csv(answer)},
                        {name(job, ".json"), exchange::glare_json(origin(job), answer)}});
     }

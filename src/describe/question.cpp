@@ -29,6 +29,21 @@ constexpr Word kAmounts[] = {{"weather", Amount::weather},
                              {"illuminance", Amount::illuminance},
                              {"irradiance", Amount::irradiance}};
 
+using Lens = PictureChoice::Lens;
+constexpr Word kLenses[] = {{"hemisphere", Lens::hemisphere},
+                            {"sphere", Lens::sphere},
+                            {"perspective", Lens::perspective},
+                            {"parallel", Lens::parallel}};
+using Of = PictureChoice::Of;
+constexpr Word kOf[] = {{"luminance", Of::luminance}, {"illuminance", Of::illuminance}};
+using Blinds = PictureChoice::Blinds;
+constexpr Word kBlinds[] = {
+    {"as_they_stand", Blinds::as_they_stand}, {"open", Blinds::open}, {"closed", Blinds::closed}};
+using Sources = PictureChoice::Sources;
+constexpr Word kSources[] = {{"field_mean", Sources::field_mean},
+                             {"task_zone", Sources::task_zone},
+                             {"fixed_luminance", Sources::fixed_luminance}};
+
 Field amount(const char* key, const char* meaning) {
     return {.key = key, .meaning = meaning, .unit = "lx or W/m²", .low = 0, .high = 200000};
 }
@@ -75,19 +90,91 @@ void describe_period(Describer& d, Question& q) {
              [&](Describer& in) { describe_day(in, q.last); });
 }
 
-void describe_glare(Describer& d, Question& q) {
-    d.text({.key = "observer"}, q.observer);
-    d.whole({.key = "heading", .meaning = "which of the observer's headings, its own first", .low = 0, .high = 999},
-            q.heading);
-    d.object({.key = "moment", .need = Need::required}, "moment", [&](Describer& in) { describe(in, q.moment); });
-    d.whole({.key = "pixels", .meaning = "width of the picture", .low = 16, .high = 4096}, q.pixels);
+void describe_eye(Describer& d, PictureChoice& p) {
+    d.triple({.key = "at", .unit = unit::metre, .need = Need::required}, p.from);
+    d.number({.key = "heading", .meaning = "clockwise from the top of the sheet", .unit = unit::degree, .low = -360,
+              .high = 720},
+             p.heading);
+    d.number({.key = "altitude", .meaning = "above the horizon", .unit = unit::degree, .low = -90, .high = 90},
+             p.altitude);
+}
+
+void describe_lens(Describer& d, PictureChoice& p) {
+    const auto through = [&](std::initializer_list<Lens> lenses) { return when("lens", p.lens, kLenses, lenses); };
+    d.choice({.key = "lens", .meaning = "hemisphere and sphere are judged for glare"}, p.lens, kLenses);
+    d.choice({.key = "of", .meaning = "luminance, or the light that falls onto what is seen"}, p.of, kOf);
+    d.choice({.key = "blinds", .meaning = "as their groups stand at that moment, or all alike"}, p.blinds, kBlinds);
+    d.whole({.key = "pixels", .meaning = "width of the picture", .low = 16, .high = 4096}, p.pixels);
+    d.only(through({Lens::perspective, Lens::parallel}), [&] {
+        d.whole({.key = "rows",
+                 .meaning = "height of the picture; missing: three quarters of its width",
+                 .low = 0,
+                 .high = 4096},
+                p.rows);
+    });
+    d.only(through({Lens::perspective}), [&] {
+        d.number({.key = "field", .meaning = "seen across", .unit = unit::degree, .low = 1, .high = 170}, p.field);
+    });
+    d.only(through({Lens::parallel}), [&] {
+        d.number({.key = "across", .meaning = "seen across", .unit = unit::metre, .low = 0.01, .high = 10000},
+                 p.across);
+    });
+    d.number({.key = "pixel_accuracy",
+              .meaning = "wanted half-width (95 %) of the typical pixel, as a share of it",
+              .unit = unit::share,
+              .low = 0.005,
+              .high = 10},
+             p.surely);
+}
+
+void describe_sources(Describer& d, PictureChoice& p) {
+    const auto by = [&](std::initializer_list<Sources> ways) { return when("sources", p.sources, kSources, ways); };
+    d.choice({.key = "sources", .meaning = "against what a source of glare is bright"}, p.sources, kSources);
+    d.only(by({Sources::field_mean, Sources::task_zone}), [&] {
+        d.number({.key = "times", .meaning = "so many times the mean is a source", .low = 1, .high = 100}, p.times);
+    });
+    d.only(by({Sources::fixed_luminance}), [&] {
+        d.number({.key = "source_luminance", .unit = "cd/m²", .low = 1, .high = 1000000}, p.source_luminance);
+    });
+    d.only(by({Sources::task_zone}), [&] {
+        d.number({.key = "zone_aside",
+                  .meaning = "middle of the task's zone, right of the line of sight",
+                  .unit = unit::degree,
+                  .low = -90,
+                  .high = 90},
+                 p.zone_aside);
+        d.number({.key = "zone_above", .meaning = "and above it", .unit = unit::degree, .low = -90, .high = 90},
+                 p.zone_above);
+        d.number({.key = "zone_angle", .meaning = "across", .unit = unit::degree, .low = 1, .high = 180},
+                 p.zone_angle);
+    });
+    d.number({.key = "joined_within",
+              .meaning = "sources so near each other are one; 0: only what touches",
+              .unit = unit::degree,
+              .low = 0,
+              .high = 90},
+             p.joined_within);
     d.number({.key = "faintest_source",
               .meaning = "below it nothing is a source of glare; missing: the usual rule alone",
               .unit = "cd/m²",
               .low = 0,
               .high = 100000,
               .unless_zero = true},
-             q.faintest_source);
+             p.faintest_source);
+}
+
+void describe_glare(Describer& d, Question& q) {
+    d.text({.key = "observer", .meaning = "missing: the picture's own place"}, q.observer);
+    d.whole({.key = "heading", .meaning = "which of the observer's headings, its own first", .low = 0, .high = 999},
+            q.heading);
+    d.object({.key = "moment", .need = Need::required}, "moment", [&](Describer& in) { describe(in, q.moment); });
+    bool given = !(q.sky == SkyChoice{});
+    d.object({.key = "sky"}, "sky", given, [&](Describer& in) { describe(in, q.sky); });
+    bool stands = q.observer.empty();
+    d.object({.key = "eye", .meaning = "where no observer is named"}, "eye", stands,
+             [&](Describer& in) { describe_eye(in, q.picture); });
+    describe_lens(d, q.picture);
+    describe_sources(d, q.picture);
 }
 
 }  // namespace

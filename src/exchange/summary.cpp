@@ -3,6 +3,7 @@
 
 #include <cmath>
 
+#include "exchange/picture_file.h"
 #include "base/json_text.h"
 
 #include "figure/year_rooms.h"
@@ -185,15 +186,72 @@ std::string year_json(const Origin& origin, const question::YearAnswer& answer, 
     return json_file(j);
 }
 
-std::string glare_json(const Origin& origin, const question::GlareAnswer& answer) {
-    Json j = head(origin, answer.record, "glare");
-    j["observer"] = answer.observer.id;
-    j["eye_m"] = {answer.observer.eye.x, answer.observer.eye.y, answer.observer.eye.z};
-    j["heading_degrees"] = answer.observer.heading;
-    j["moment"] = climate::text(answer.moment);
-    j["sun_altitude_degrees"] = tidy(answer.sun_altitude);
-    j["pixels"] = answer.picture.lens.width;
-    j["samples_per_pixel"] = answer.picture.samples;
+namespace {
+
+Json indices_json(std::span<const std::optional<double>> values) {
+    Json out = Json::object();
+    const auto indices = metric::glare_indices();
+    for (size_t i = 0; i < indices.size(); ++i)
+        if (values[i])
+            out[indices[i].id] = {{"value", tidy(*values[i])},
+                                  {"class", metric::class_of(indices[i], *values[i]).name},
+                                  {"source", indices[i].source},
+                                  {"holds_for", indices[i].holds}};
+    return out;
+}
+
+Json rule_json(const metric::SourceRule& rule) {
+    Json out;
+    switch (rule.against) {
+        case metric::SourceRule::Against::field_mean:
+            out = {{"against", "field_mean"}, {"times", rule.times}};
+            break;
+        case metric::SourceRule::Against::task_zone:
+            out = {{"against", "task_zone"},
+                   {"times", rule.times},
+                   {"zone_direction", {tidy(rule.zone.x), tidy(rule.zone.y), tidy(rule.zone.z)}},
+                   {"zone_degrees", tidy(degrees(rule.zone_angle))}};
+            break;
+        case metric::SourceRule::Against::fixed_luminance:
+            out = {{"against", "fixed_luminance"}, {"luminance", rule.luminance}};
+            break;
+    }
+    out["joined_within_degrees"] = tidy(degrees(rule.joined_within));
+    if (rule.faintest > 0) out["faintest"] = rule.faintest;
+    return out;
+}
+
+Json sources_json(const question::GlareAnswer& answer) {
+    double all = 0;
+    for (const auto& s : answer.sources) all += s.contrast();
+    Json out = Json::array();
+    for (size_t i = 0; i < answer.sources.size(); ++i) {
+        const auto& s = answer.sources[i];
+        Json one = {{"luminance", tidy(s.luminance)},
+                    {"solid_angle_sr", tidy(s.solid_angle)},
+                    {"position_index", tidy(s.position)},
+                    {"share_of_sum", tidy(all > 0 ? s.contrast() / all : 0)}};
+        if (i < answer.parts.size())
+            for (const auto& part : answer.parts[i])
+                one["what"].push_back({{"words", part.words}, {"share", tidy(part.share)}});
+        out.push_back(std::move(one));
+    }
+    return out;
+}
+
+Json around_json(const question::GlareAnswer& answer) {
+    Json out = Json::array();
+    for (const auto& f : answer.around)
+        out.push_back({{"heading_degrees", f.heading},
+                       {"vertical_illuminance_lux", tidy(f.vertical_lux)},
+                       {"half_width_95_lux", tidy(f.half_width)},
+                       {"dgp", tidy(f.dgp)},
+                       {"dgp_band", {tidy(f.dgp_low), tidy(f.dgp_high)}},
+                       {"strongest_source", f.worst}});
+    return out;
+}
+
+void judged_json(Json& j, const question::GlareAnswer& answer) {
     j["vertical_illuminance_lux"] = tidy(answer.vertical_lux);
     j["half_width_95_lux"] = tidy(answer.half_width);
     j["dgp"] = tidy(answer.dgp);
@@ -201,20 +259,42 @@ std::string glare_json(const Origin& origin, const question::GlareAnswer& answer
     j["dgp_band_from"] = {{"chance", tidy(answer.dgp_by_chance)},
                           {"resolution", tidy(answer.dgp_by_resolution)},
                           {"sources_at_4_or_6_times_the_mean", tidy(answer.dgp_by_sources)}};
+    j["dgp_in_fitted_range"] = answer.in_range;
+    j["source_rule"] = rule_json(answer.rule);
+    j["sources"] = sources_json(answer);
+    j["mean_luminance"] = tidy(answer.mean_luminance);
+    j["background_luminance"] = tidy(answer.background());
+    j["contrast_of_field"] = tidy(answer.contrast);
+    std::vector<std::optional<double>> values;
+    for (const auto& index : metric::glare_indices()) values.push_back(index.value(answer));
+    j["indices"] = indices_json(values);
+    if (!answer.around.empty()) j["around"] = around_json(answer);
+}
+
+}  // namespace
+
+std::string glare_json(const Origin& origin, const question::GlareAnswer& answer) {
+    Json j = head(origin, answer.record, "glare");
+    const auto& picture = answer.picture;
+    j["observer"] = answer.observer.id;
+    j["eye_m"] = {answer.observer.eye.x, answer.observer.eye.y, answer.observer.eye.z};
+    j["heading_degrees"] = answer.observer.heading;
+    j["altitude_degrees"] = answer.observer.altitude;
+    j["moment"] = climate::text(answer.moment);
+    j["sky"] = answer.sky;
+    j["sun_altitude_degrees"] = tidy(answer.sun_altitude);
+    j["lens"] = name_of(picture.lens.kind);
+    j["of"] = picture.of == light::PictureOf::luminance ? "luminance" : "illuminance";
+    j["pixels"] = picture.lens.width;
+    j["samples_per_pixel"] = picture.samples * light::Picture::kParts;
+    j["typical_pixel_half_width_95"] = tidy(picture.pixel_half_width);
     j["blinds"] = Json::array();
     for (const auto& group : answer.blinds.groups) j["blinds"].push_back(group.words);
     j["blinds_known"] = answer.blinds.sure();
-    j["dgp_in_fitted_range"] = answer.in_range;
-    j["sources"] = answer.sources.size();
-    const metric::GlareView view = answer.view();
-    j["mean_luminance"] = tidy(view.mean_luminance);
-    j["background_luminance"] = tidy(view.background());
-    for (const metric::GlareIndex& index : metric::glare_indices())
-        if (const auto value = index.value(view))
-            j["indices"][index.id] = {{"value", tidy(*value)},
-                                      {"class", metric::class_of(index, *value).name},
-                                      {"source", index.source},
-                                      {"holds_for", index.holds}};
+    if (answer.judged)
+        judged_json(j, answer);
+    else
+        j["mean"] = tidy(picture.field);
     return json_file(j);
 }
 

@@ -174,12 +174,30 @@ std::string heat_csv(const std::vector<question::PaneHeat>& panes) {
 }
 
 std::string glare_csv(const question::GlareAnswer& answer) {
-    std::string out = "source,is_sun,luminance_cd_m2,solid_angle_sr,position_index,right,up,forward\n";
-    int n = 0;
-    for (const auto& s : answer.sources)
-        fmt::format_to(std::back_inserter(out), "{},{},{:.1f},{:.6g},{:.3f},{:.4f},{:.4f},{:.4f}\n", n++,
-                       s.is_sun ? 1 : 0, s.luminance, s.solid_angle, s.position, s.direction.x, s.direction.y,
-                       s.direction.z);
+    std::string out =
+        "source,what,is_sun,luminance_cd_m2,solid_angle_sr,position_index,share_of_sum,right,up,forward\n";
+    double all = 0;
+    for (const auto& s : answer.sources) all += s.contrast();
+    for (size_t i = 0; i < answer.sources.size(); ++i) {
+        const auto& s = answer.sources[i];
+        fmt::format_to(std::back_inserter(out), "{},{},{},{:.1f},{:.6g},{:.3f},{:.4f},{:.4f},{:.4f},{:.4f}\n", i,
+                       i < answer.parts.size() ? csv_field(question::words_of(answer.parts[i])) : "",
+                       s.is_sun ? 1 : 0, s.luminance, s.solid_angle, s.position, all > 0 ? s.contrast() / all : 0,
+                       s.direction.x, s.direction.y, s.direction.z);
+    }
+    return out;
+}
+
+std::string around_csv(const question::GlareAnswer& answer) {
+    std::string out = "heading_degrees,vertical_illuminance_lx,half_width_95_lx,dgp_low,dgp_high";
+    for (const auto& index : metric::glare_indices()) out += std::string(",") + index.id;
+    out += ",strongest_source\n";
+    for (const auto& f : answer.around) {
+        fmt::format_to(std::back_inserter(out), "{:g},{:.1f},{:.1f},{:.4f},{:.4f}", f.heading, f.vertical_lux,
+                       f.half_width, f.dgp_low, f.dgp_high);
+        for (const auto& value : f.indices) out += value ? fmt::format(",{:.4f}", *value) : ",";
+        out += "," + csv_field(f.worst) + "\n";
+    }
     return out;
 }
 

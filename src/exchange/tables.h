@@ -23,6 +23,9 @@ std::string blinds_csv(const question::YearAnswer& answer, question::Operation o
 std::string power_csv(const std::vector<question::LightingYear>& lighting);
 /// One line an hour, two columns an opening: irradiance on its panes and behind them.
 std::string heat_csv(const std::vector<question::PaneHeat>& panes);
+/// Sources of a picture that is judged, the strongest first.
 std::string glare_csv(const question::GlareAnswer& answer);
+/// Of a whole sphere: every index by direction.
+std::string around_csv(const question::GlareAnswer& answer);
 
 }  // namespace wp::exchange

@@ -6,6 +6,7 @@
 
 #include "climate/calendar.h"
 #include "model/material.h"
+#include "model/picture_choice.h"
 #include "model/site.h"
 
 namespace wp::model {
@@ -57,12 +58,12 @@ struct Question {
     std::string name;
     Kind kind = Kind::daylight_factor;
     At at = At::planes;          ///< not for the year and glare
-    double faintest_source = 0;  ///< glare: cd/m^2 below which nothing is a source of glare; 0: the usual rule alone
     std::vector<Id> planes;      ///< none means all of the option
-    Id observer;                 ///< glare only
+    Id observer;                 ///< glare only; empty: the picture's own place
     climate::Moment moment;      ///< glare only
+    PictureChoice picture;       ///< glare only
     std::vector<climate::Moment> moments;  ///< moment only: at least one
-    SkyChoice sky;                         ///< moment only
+    SkyChoice sky;                         ///< moment, glare
     climate::Moment first{3, 21, 0},
         last{3, 21, 24};        ///< sun_hours, exposure: days, both included; may run over the new year
     double step = 5;            ///< sun_hours: minutes between looks
@@ -73,7 +74,6 @@ struct Question {
     double from = 8, to = 18;  ///< occupied hours of standard time, every day, of rooms without a pattern; year only
     double target = 300;       ///< lux; year only
     double useful_low = 100, useful_high = 3000;  ///< limits of useful daylight, lux; the target parts it; year only
-    int pixels = 256;                             ///< picture width, glare only
     int heading = 0;                              ///< which of the observer's headings, glare only
     Season season = Season::in_leaf;              ///< daylight factor, sky view, sky angle
     std::vector<std::string> without;  ///< things and blocks that are left out: ids, or kinds ("tree", "block")

@@ -137,33 +137,111 @@ std::vector<double> ground_of_months(const model::Site& site) {
 
 Effort effort_of(const model::Question& question) { return {question.accuracy, question.seed, 0}; }
 
-Result<GlareTask> glare_task(const model::Project& project, const model::Option& option,
-                             const model::Question& question, geometry::Surfaces& surfaces,
-                             const climate::WeatherYear& weather) {
+namespace {
+
+using model::PictureChoice;
+
+light::Lens lens_of(const PictureChoice& choice) {
+    using Kind = light::Lens::Kind;
+    light::Lens out;
+    switch (choice.lens) {
+        case PictureChoice::Lens::hemisphere:
+            out.kind = Kind::hemisphere;
+            break;
+        case PictureChoice::Lens::sphere:
+            out.kind = Kind::sphere;
+            break;
+        case PictureChoice::Lens::perspective:
+            out.kind = Kind::perspective;
+            break;
+        case PictureChoice::Lens::parallel:
+            out.kind = Kind::parallel;
+            break;
+    }
+    out.width = choice.pixels;
+    out.height = choice.height();
+    out.field = radians(choice.field);
+    out.across = choice.across;
+    return out;
+}
+
+metric::SourceRule rule_of(const PictureChoice& choice) {
+    using Against = metric::SourceRule::Against;
+    metric::SourceRule out;
+    out.against = choice.sources == PictureChoice::Sources::field_mean  ? Against::field_mean
+                  : choice.sources == PictureChoice::Sources::task_zone ? Against::task_zone
+                                                                        : Against::fixed_luminance;
+    out.times = choice.times;
+    out.luminance = choice.source_luminance;
+    out.faintest = choice.faintest_source;
+    out.joined_within = radians(choice.joined_within);
+    const double aside = radians(choice.zone_aside), above = radians(choice.zone_above);
+    out.zone = {std::sin(aside) * std::cos(above), std::sin(above), std::cos(aside) * std::cos(above)};
+    out.zone_angle = radians(choice.zone_angle);
+    return out;
+}
+
+// The observer that a question names, looking as it asks; or one of the question's own.
+Result<model::Observer> observer_of(const model::Option& option, const model::Question& question) {
+    if (question.observer.empty()) {
+        model::Observer out;
+        out.name = question.name;
+        out.eye = question.picture.from;
+        out.heading = question.picture.heading;
+        out.altitude = question.picture.altitude;
+        return out;
+    }
     const model::Observer* observer = model::find(option.observers, question.observer);
     if (observer == nullptr)
         return Fault{"question " + question.id,
                      "option " + option.id + " has no observer \"" + question.observer + "\"",
                      "Place one, or name another"};
-    GlareTask task;
-    task.surfaces = &surfaces;
-    task.weather = &weather;
-    task.observer = *observer;
     const auto all = model::headings(*observer);
-    if (static_cast<size_t>(question.heading) >= all.size())
+    const auto heading = static_cast<size_t>(question.heading);
+    if (heading >= all.size())
         return Fault{"question " + question.id,
                      "observer " + observer->id + " looks in " + std::to_string(all.size()) + " directions only",
                      "Number them from 0"};
-    task.observer.heading = all[static_cast<size_t>(question.heading)];
-    task.observer.name =
-        all.size() > 1 ? model::view_name(*observer, static_cast<size_t>(question.heading)) : observer->name;
-    task.moment = question.moment;
-    task.north_azimuth = radians(project.site.north);
-    task.pixels = question.pixels;
-    task.sources.faintest = question.faintest_source;
-    const auto daylight =
-        daylight_at(climate::outdoor_year(weather), weather.place, task.moment, task.north_azimuth, 0);
-    task.blinds = blinds_now(project, option, surfaces, task.moment, daylight.sun, daylight.sun_lux);
+    model::Observer out = *observer;
+    out.heading = all[heading];
+    if (all.size() > 1) out.name = model::view_name(*observer, heading);
+    return out;
+}
+
+BlindsNow all_alike(const geometry::Surfaces& surfaces, bool open) {
+    BlindsNow out;
+    out.layers = light::layers_of(surfaces, open ? light::Blinds::open : light::Blinds::closed);
+    const bool any = std::ranges::any_of(surfaces.portals, [](const auto& p) { return p.blind; });
+    constexpr const char* words[] = {"all blinds closed, as asked", "all blinds open, as asked"};
+    if (any) out.groups.push_back({words[open], open, true});
+    return out;
+}
+
+}  // namespace
+
+Result<GlareTask> glare_task(const model::Project& project, const model::Option& option,
+                             const model::Question& question, geometry::Surfaces& surfaces,
+                             const climate::WeatherYear* weather) {
+    GlareTask task;
+    task.surfaces = &surfaces;
+    task.option = &option;
+    auto observer = observer_of(option, question);
+    if (!observer) return observer.fault();
+    task.observer = std::move(*observer);
+    auto outdoors =
+        outdoors_at(project.site, question.sky, question.moment,
+                    weather != nullptr ? climate::outdoor_year(*weather) : std::vector<climate::OutdoorHour>{});
+    if (!outdoors) return outdoors.fault();
+    task.outdoors = std::move(*outdoors);
+    task.lens = lens_of(question.picture);
+    task.of = question.picture.of == PictureChoice::Of::luminance ? light::PictureOf::luminance
+                                                                  : light::PictureOf::illuminance;
+    task.pixel_accuracy = question.picture.surely;
+    task.sources = rule_of(question.picture);
+    const SkyAndSun& sky = task.outdoors.sky_and_sun;
+    task.blinds = question.picture.blinds == PictureChoice::Blinds::as_they_stand
+                      ? blinds_now(project, option, surfaces, question.moment, sky.to_sun, sky.sun_lux)
+                      : all_alike(surfaces, question.picture.blinds == PictureChoice::Blinds::open);
     return task;
 }
 

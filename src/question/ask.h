@@ -51,11 +51,11 @@ std::vector<double> ground_of_months(const model::Site& site);
 
 Effort effort_of(const model::Question& question);
 
-/// The glare task of a question, blinds as their groups stand at that moment; surfaces, which get the blinds of their
-/// states, and weather must outlive it.
+/// The task of a picture, blinds as the question wants them; surfaces, which get the blinds of their states, and option
+/// must outlive it. weather: may be null where the sky needs none.
 Result<GlareTask> glare_task(const model::Project& project, const model::Option& option,
                              const model::Question& question, geometry::Surfaces& surfaces,
-                             const climate::WeatherYear& weather);
+                             const climate::WeatherYear* weather);
 
 /// Names for planes in reports: the plane's own, with its room.
 std::vector<std::string> plane_names(const model::Option& option, const std::vector<geometry::PlanePoints>& planes);

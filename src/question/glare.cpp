@@ -9,106 +9,28 @@
 
 namespace wp::question {
 
-light::Daylight daylight_at(const std::vector<climate::OutdoorHour>& outdoor, const climate::Place& place,
-                            const climate::Moment& moment, double north, double ground_reflectance) {
-    climate::OutdoorHour hour = climate::weather_at(outdoor, moment);
-    hour.sun.sun = climate::sun_position(place, moment);
-    light::Daylight out;
-    out.sky = climate::sky_of(hour, north);
-    out.sun = climate::sun_direction(hour.sun.sun, north);
-    const bool up = hour.sun.sun.altitude > 0;
-    out.sun_lux = up ? hour.direct_lux : 0;
-    out.ground_luminance = ground_reflectance * (hour.diffuse_lux + out.sun_lux * std::max(0.0, out.sun.z)) / kPi;
-    return out;
-}
-
-metric::GlareView GlareAnswer::view() const {
-    double flux = picture.sun_normal_lux(), solid = 0;
-    const auto wide = static_cast<size_t>(picture.lens.width);
-    for (size_t at = 0; at < picture.value.size(); ++at) {
-        const auto ray = light::ray_at(picture.lens, {},
-                                       {static_cast<double>(at % wide) + 0.5, static_cast<double>(at / wide) + 0.5});
-        if (!ray) continue;
-        flux += static_cast<double>(picture.value[at]) * ray->solid_angle;
-        solid += ray->solid_angle;
-    }
-    return {vertical_lux, solid > 0 ? flux / solid : 0, sources};
+light::Pose pose_of(const model::Observer& observer, const light::Lens& lens) {
+    if (lens.kind == light::Lens::Kind::sphere) return light::make_eye(observer.eye, 0, 0);
+    return light::make_eye(observer.eye, radians(observer.heading), radians(observer.altitude));
 }
 
 namespace {
 
-double dgp_of(metric::GlareField field, const std::vector<float>& luminance, int size, double vertical_lux,
-              const metric::SourceRule& rule) {
-    field.luminance = &luminance;
-    field.size = size;
-    return metric::daylight_glare_probability(vertical_lux, metric::find_sources(field, rule));
-}
-
-// Half as many pixels each way.
-std::vector<float> coarser(const std::vector<float>& fine, int size) {
-    const auto half = static_cast<size_t>(size / 2), wide = static_cast<size_t>(size);
-    std::vector<float> out(half * half);
-    for (size_t y = 0; y < half; ++y)
-        for (size_t x = 0; x < half; ++x) {
-            const size_t at = 2 * y * wide + 2 * x;
-            out[y * half + x] = (fine[at] + fine[at + 1] + fine[at + wide] + fine[at + wide + 1]) / 4;
-        }
-    return out;
-}
-
-void tell_band(GlareAnswer& answer, const metric::GlareField& field, double disc, const metric::SourceRule& rule) {
-    const auto& picture = answer.picture;
-    const int size = picture.lens.width;
-    const auto weights = light::field_weights(picture.lens);
-    double sum = 0, square = 0;
-    for (const auto& part : picture.parts) {
-        const double dgp = dgp_of(field, part, size, light::field_of(part, weights) + disc, rule);
-        sum += dgp;
-        square += dgp * dgp;
-    }
-    const auto n = static_cast<double>(std::max<size_t>(picture.parts.size(), 1));
-    const double variance = std::max(0.0, square / n - sum / n * sum / n) / std::max(1.0, n - 1);
-    answer.dgp_by_chance = light::Picture::kStudent * std::sqrt(variance);
-    answer.dgp_by_resolution =
-        std::fabs(dgp_of(field, coarser(picture.value, size), size / 2, answer.vertical_lux, rule) - answer.dgp);
-    answer.dgp_by_sources = 0;
-    for (const double times : {0.8, 1.2})
-        answer.dgp_by_sources = std::max(
-            answer.dgp_by_sources,
-            std::fabs(dgp_of(field, picture.value, size, answer.vertical_lux, {rule.over_mean * times, rule.faintest}) -
-                      answer.dgp));
-    const double all = std::hypot(answer.dgp_by_chance, answer.dgp_by_resolution, answer.dgp_by_sources);
-    answer.dgp_low = std::max(0.0, answer.dgp - all);
-    answer.dgp_high = std::min(1.0, answer.dgp + all);
-}
-
-void judge(GlareAnswer& answer, const GlareTask& task, const Vec3& sun) {
-    const light::Pose& eye = answer.picture.pose;
-    metric::GlareField field{task.pixels,
-                             &answer.picture.value,
-                             answer.picture.sun_normal_lux(),
-                             {dot(sun, eye.right()), dot(sun, eye.up), dot(sun, eye.forward)}};
-    answer.sources = metric::find_sources(field, task.sources);
-    const double disc = answer.picture.sun_normal_lux() * std::max(0.0, field.sun.z);
-    answer.vertical_lux = answer.picture.field + disc;
-    answer.half_width = answer.picture.relative_half_width * answer.picture.field;
-    answer.dgp = metric::daylight_glare_probability(answer.vertical_lux, answer.sources);
-    tell_band(answer, field, disc, task.sources);
-    answer.in_range = metric::dgp_in_range(answer.vertical_lux, answer.dgp);
-}
-
-Fingerprint inputs_of(const GlareTask& task, const Effort& effort, double ground) {
+Fingerprint inputs_of(const GlareTask& task, const Effort& effort) {
     Fingerprint inputs;
-    inputs.add(std::string_view("glare 5"));
+    inputs.add(std::string_view("glare 6"));
     inputs.add(task.surfaces->fingerprint());
-    inputs.add(task.weather->fingerprint());
-    for (const double v : {task.observer.eye.x, task.observer.eye.y, task.observer.eye.z, task.observer.heading,
-                           task.observer.altitude, task.moment.hour, task.north_azimuth, effort.accuracy})
+    inputs.add(task.outdoors.fingerprint());
+    const auto& rule = task.sources;
+    for (const double v :
+         {task.observer.eye.x, task.observer.eye.y, task.observer.eye.z, task.observer.heading, task.observer.altitude,
+          effort.accuracy, task.pixel_accuracy, task.lens.field, task.lens.across, rule.times, rule.luminance,
+          rule.faintest, rule.joined_within, rule.zone.x, rule.zone.y, rule.zone.z, rule.zone_angle})
         inputs.add(v);
-    inputs.add(ground);
-    for (const int v : {task.moment.month, task.moment.day, task.pixels}) inputs.add(v);
+    for (const int v : {static_cast<int>(task.lens.kind), task.lens.width, task.lens.height, static_cast<int>(task.of),
+                        static_cast<int>(rule.against)})
+        inputs.add(v);
     for (const int layer : task.blinds.layers) inputs.add(layer);
-    for (const double v : {task.sources.over_mean, task.sources.faintest}) inputs.add(v);
     inputs.add(effort.seed);
     return inputs;
 }
@@ -121,7 +43,97 @@ void tell_record(Record& record, const light::Picture& picture, std::chrono::ste
     record.seconds = std::chrono::duration<double>(std::chrono::steady_clock::now() - start).count();
 }
 
+Facing facing_of(const Judged& judged, double heading, const std::vector<std::vector<SeenPart>>& parts) {
+    Facing out{heading,         judged.vertical_lux, judged.half_width, judged.dgp,
+               judged.dgp_low, judged.dgp_high,     {},                {}};
+    for (const auto& index : metric::glare_indices()) out.indices.push_back(index.value(judged));
+    if (!parts.empty()) out.worst = words_of(parts.front());
+    return out;
+}
+
+class Solving {
+ public:
+    Solving(const GlareTask& task, const Effort& effort)
+        : task_(task),
+          states_(light::states_of(*task.surfaces)),
+          scene_(*task.surfaces,
+                 task.blinds.layers.empty() ? light::layers_of(*task.surfaces, light::Blinds::open)
+                                            : task.blinds.layers,
+                 states_.all[states_.in(task.outdoors.moment.month)]) {
+        answer_.judged = can_judge(task.lens) && task.of == light::PictureOf::luminance;
+        answer_.observer = task.observer;
+        answer_.rule = task.sources;
+        answer_.moment = task.outdoors.moment;
+        answer_.sky = task.outdoors.words;
+        answer_.sun_altitude = degrees(task.outdoors.sky_and_sun.sun.altitude);
+        answer_.blinds = task.blinds;
+        answer_.record.inputs = inputs_of(task, effort);
+        answer_.record.wanted = effort.accuracy;
+        answer_.record.seed = effort.seed;
+        if (answer_.judged) judge_.emplace(task.lens, task.sources);
+        work_.scene = &scene_;
+        work_.lens = task.lens;
+        work_.pose = pose_of(task.observer, task.lens);
+        work_.daylight = daylight_of(task.outdoors.sky_and_sun);
+        work_.of = task.of;
+        work_.accuracy = effort.accuracy;
+        work_.pixel_accuracy = task.pixel_accuracy;
+        work_.seed = effort.seed;
+        work_.keeps_parts = answer_.judged;
+    }
+
+    GlareAnswer run(const Cancel& cancel, const GlareStep& step) {
+        answer_.sights = light::look_around(scene_, work_.lens, work_.pose, cancel);
+        light::PictureStep seen;
+        if (step)
+            seen = [&](const light::Picture& so_far) {
+                tell(so_far);
+                step(answer_);
+            };
+        if (!cancel.requested()) tell(light::trace_picture(work_, cancel, seen));
+        if (cancel.requested()) answer_.record.settled = false;
+        return std::move(answer_);
+    }
+
+ private:
+    void tell(light::Picture picture) {
+        answer_.picture = std::move(picture);
+        tell_record(answer_.record, answer_.picture, start_);
+        if (!answer_.judged) return;
+        if (task_.lens.kind == light::Lens::Kind::hemisphere) {
+            static_cast<Judged&>(answer_) = judge_->along_sight(answer_.picture);
+        } else {
+            static_cast<Judged&>(answer_) = judge_->towards(answer_.picture, radians(task_.observer.heading),
+                                                            radians(task_.observer.altitude));
+            look_around();
+        }
+        answer_.parts = parts(answer_);
+    }
+    std::vector<std::vector<SeenPart>> parts(const Judged& judged) const {
+        return parts_of(judged.sources, answer_.picture, answer_.sights, *task_.surfaces, task_.option);
+    }
+    void look_around() {
+        answer_.around.resize(360 / kFacingStep);
+        parallel_for(answer_.around.size(), [&](size_t i) {
+            const double heading = static_cast<double>(i) * kFacingStep;
+            const Judged judged =
+                judge_->towards(answer_.picture, radians(heading), radians(task_.observer.altitude));
+            answer_.around[i] = facing_of(judged, heading, parts(judged));
+        });
+    }
+
+    const GlareTask& task_;
+    const std::chrono::steady_clock::time_point start_ = std::chrono::steady_clock::now();
+    light::States states_;
+    light::Scene scene_;
+    std::optional<Judge> judge_;
+    light::PictureTask work_;
+    GlareAnswer answer_;
+};
+
 }  // namespace
+
+const char* unit_of(light::PictureOf of) { return of == light::PictureOf::luminance ? "cd/m\u00b2" : "lx"; }
 
 double progress_of(const GlareAnswer& answer) {
     if (answer.record.settled) return 1;
@@ -129,42 +141,8 @@ double progress_of(const GlareAnswer& answer) {
 }
 
 GlareAnswer solve_glare(const GlareTask& task, const Effort& effort, const Cancel& cancel, const GlareStep& step) {
-    const auto start = std::chrono::steady_clock::now();
-    const light::States states = light::states_of(*task.surfaces);
-    const light::State& state = states.all[states.in(task.moment.month)];
-    const auto daylight = daylight_at(climate::outdoor_year(*task.weather), task.weather->place, task.moment,
-                                      task.north_azimuth, state.ground);
     GlareAnswer answer;
-    answer.observer = task.observer;
-    answer.moment = task.moment;
-    answer.sun_altitude = degrees(std::asin(std::clamp(daylight.sun.z, -1.0, 1.0)));
-    answer.blinds = task.blinds;
-    answer.record.inputs = inputs_of(task, effort, state.ground);
-    answer.record.wanted = effort.accuracy;
-    answer.record.seed = effort.seed;
-    const light::Scene scene(
-        *task.surfaces,
-        task.blinds.layers.empty() ? light::layers_of(*task.surfaces, light::Blinds::open) : task.blinds.layers, state);
-    light::PictureTask work;
-    work.scene = &scene;
-    work.lens.width = work.lens.height = task.pixels;
-    work.pose = light::make_eye(task.observer.eye, radians(task.observer.heading), radians(task.observer.altitude));
-    work.daylight = daylight;
-    work.accuracy = effort.accuracy;
-    work.seed = effort.seed;
-    const auto tell = [&](light::Picture picture) {
-        answer.picture = std::move(picture);
-        judge(answer, task, daylight.sun);
-        tell_record(answer.record, answer.picture, start);
-    };
-    light::PictureStep judged;
-    if (step)
-        judged = [&](const light::Picture& so_far) {
-            tell(so_far);
-            step(answer);
-        };
-    with_threads(effort.threads, [&] { tell(light::trace_picture(work, cancel, judged)); });
-    if (cancel.requested()) answer.record.settled = false;
+    with_threads(effort.threads, [&] { answer = Solving(task, effort).run(cancel, step); });
     return answer;
 }
 

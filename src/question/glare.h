@@ -1,59 +1,68 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// One observer's view at one moment: luminance picture, vertical illuminance at the eye, daylight glare probability.
+// What is seen at one moment, through any lens: the picture; of a hemisphere and of the whole sphere, glare.
 #pragma once
 #include <functional>
+#include <optional>
 #include <vector>
 
 #include "base/progress.h"
-#include "climate/weather.h"
 #include "geometry/surfaces.h"
 #include "light/picture.h"
-#include "metric/glare_index.h"
+#include "light/sight.h"
 #include "model/option.h"
 #include "question/blinds_now.h"
+#include "question/glare_judge.h"
+#include "question/outdoors.h"
 #include "question/record.h"
+#include "question/seen.h"
 
 namespace wp::question {
 
-struct GlareAnswer {
-    light::Picture picture;
-    std::vector<metric::GlareSource> sources;
-    double vertical_lux = 0;  ///< at the eye, sun's disc included
-    double half_width = 0;    ///< 95 %, lux
-    double dgp = 0;
-    /// 95 %: what chance leaves of illuminance and picture, what the picture's resolution does, and what finding the
-    /// sources at 4 or 6 times the mean instead of 5 would change; each is told.
-    double dgp_low = 0, dgp_high = 0;
-    double dgp_by_chance = 0, dgp_by_resolution = 0, dgp_by_sources = 0;
-    BlindsNow blinds;      ///< how they stood
-    bool in_range = true;  ///< within what DGP was fitted for
-    model::Observer observer;
-    climate::Moment moment;
-    double sun_altitude = 0;  ///< degrees
-    Record record;
-
-    /// What every index of glare is computed from; the sun's disc counts in the field's mean.
-    metric::GlareView view() const;
+/// Glare for an eye at a place that looks level, or as its observer does, in one direction.
+struct Facing {
+    double heading = 0;  ///< degrees clockwise from the drawing's +y
+    double vertical_lux = 0, half_width = 0;
+    double dgp = 0, dgp_low = 0, dgp_high = 0;
+    std::vector<std::optional<double>> indices;  ///< as metric::glare_indices()
+    std::string worst;                           ///< what the strongest source is; empty: there is none
 };
 
-/// Sky and sun of a moment: the weather hour that holds it, with the sun at the moment itself.
-light::Daylight daylight_at(const std::vector<climate::OutdoorHour>& outdoor, const climate::Place& place,
-                            const climate::Moment& moment, double north_azimuth, double ground_reflectance);
+struct GlareAnswer : Judged {
+    light::Picture picture;
+    std::vector<light::Sight> sights;          ///< of its pixels; empty: not judged
+    std::vector<std::vector<SeenPart>> parts;  ///< of each source
+    std::vector<Facing> around;                ///< of a whole sphere: every kFacingStep degrees from 0
+    bool judged = true;                        ///< false: the lens shows no whole field, figures of glare are nought
+    BlindsNow blinds;                          ///< how they stood
+    model::Observer observer;
+    metric::SourceRule rule;
+    climate::Moment moment;
+    std::string sky;          ///< which, and where its light is from
+    double sun_altitude = 0;  ///< degrees
+    Record record;
+};
+inline constexpr int kFacingStep = 5;
 
 struct GlareTask {
     const geometry::Surfaces* surfaces = nullptr;
-    const climate::WeatherYear* weather = nullptr;
+    const model::Option* option = nullptr;  ///< for names
     model::Observer observer;
-    climate::Moment moment;
-    double north_azimuth = 0;  ///< radians
-    int pixels = 256;
+    Outdoors outdoors;
+    light::Lens lens{light::Lens::Kind::hemisphere, 256, 256};
+    light::PictureOf of = light::PictureOf::luminance;
+    double pixel_accuracy = 1;
     metric::SourceRule sources;
     BlindsNow blinds;
 };
+/// What a lens of an observer's shows: the whole sphere stands level, its middle towards the drawing's +y.
+light::Pose pose_of(const model::Observer& observer, const light::Lens& lens);
+
 /// step sees the answer after every round: coarse at first, then ever surer.
 using GlareStep = std::function<void(const GlareAnswer&)>;
 GlareAnswer solve_glare(const GlareTask& task, const Effort& effort, const Cancel& cancel = {},
                         const GlareStep& step = {});
+/// "cd/m²" or "lx".
+const char* unit_of(light::PictureOf of);
 /// How far an answer has come, as a share: for who shows progress.
 double progress_of(const GlareAnswer& answer);
 

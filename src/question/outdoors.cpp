@@ -142,6 +142,8 @@ Result<Outdoors> outdoors_at(const model::Site& site, const SkyChoice& choice, c
     return out;
 }
 
+light::Daylight daylight_of(const SkyAndSun& sky) { return {sky.sky, sky.to_sun, sky.sun_lux, sky.ground_luminance}; }
+
 double carried_lux(const climate::Sky& sky) {
     // Gauss-Legendre with five nodes on bands of altitude, trapezia around the horizon. Narrow bands low down, where
     // the gradation is steep.

@@ -6,6 +6,7 @@
 
 #include "base/result.h"
 #include "climate/weather.h"
+#include "light/daylight.h"
 #include "model/question.h"
 #include "model/site.h"
 #include "question/sky_columns.h"
@@ -28,6 +29,9 @@ struct Outdoors {
 /// Sun and hour angle are those of the site. Refuses day and type out of range.
 Result<Outdoors> outdoors_at(const model::Site& site, const model::SkyChoice& choice, const climate::Moment& moment,
                              const std::vector<climate::OutdoorHour>& outdoor);
+
+/// As pictures see it.
+light::Daylight daylight_of(const SkyAndSun& sky);
 
 /// Horizontal illuminance that a sky's luminances add up to, by a quadrature that is not the one it was scaled with:
 /// the check that stands beside every sky, lux.

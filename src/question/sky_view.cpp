@@ -165,7 +165,7 @@ std::string surface_words(const geometry::Surface& surface, const model::Option&
         return thing->name.empty() ? thing->id : thing->name;
     std::string what = geometry::name(surface.element);
     if (const auto room = model::find_room(option, surface.source)) return what + " of " + room.room->name;
-    return what;
+    return surface.source.empty() ? what : what + " of " + surface.source;
 }
 
 }  // namespace wp::question

@@ -36,9 +36,4 @@ std::vector<MapLayer> daylight_maps(const question::DaylightFactorAnswer& answer
 std::vector<MapLayer> year_maps(const question::YearAnswer& answer, const figure::YearPointFigure& figure,
                                 const question::YearUse& use);
 
-/// Luminance in our palette, logarithmic from 10 to 20 000 cd/m^2, round, glare sources outlined.
-QImage luminance_image(const question::GlareAnswer& answer, int size, const Ink& ink);
-inline constexpr double kDimLuminance = 10, kBrightLuminance = 20000;
-Outcome write_luminance(const question::GlareAnswer& answer, const std::filesystem::path& path);
-
 }  // namespace wp::report

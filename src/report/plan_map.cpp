@@ -78,43 +78,6 @@ void draw_hatching(QPainter& painter, const geometry::Lattice& lattice, const Ma
     }
 }
 
-void draw_contours(QPainter& painter, const geometry::Lattice& lattice, const Scale& scale, const Frame& frame,
-                   const Ink& ink, Labels& labels) {
-    painter.save();
-    painter.setRenderHint(QPainter::Antialiasing);
-    painter.setBrush(Qt::NoBrush);
-    QFont font = painter.font();
-    font.setPixelSize(10);
-    font.setWeight(QFont::DemiBold);
-    painter.setFont(font);
-    const auto marks = marks_of(scale);
-    for (size_t k = 1; k + 1 < marks.size(); ++k)
-        for (const auto& line : geometry::contour_lines(lattice, marks[k])) {
-            QPainterPath path(frame(line.front()));
-            for (size_t i = 1; i < line.size(); ++i) path.lineTo(frame(line[i]));
-            // A pale edge keeps the line apart from dark and bright colours alike.
-            QColor edge = ink.paper;
-            edge.setAlpha(140);
-            painter.setPen(QPen(edge, 2.6));
-            painter.drawPath(path);
-            painter.setPen(QPen(ink.ink, 1.1));
-            painter.drawPath(path);
-            if (path.length() < kLeastContour) continue;
-            const QPointF at = path.pointAtPercent(0.5);
-            const QString text = mark_text(marks[k]);
-            const double w = painter.fontMetrics().horizontalAdvance(text) + 6;
-            const QRectF box(at.x() - w / 2, at.y() - 7, w, 14);
-            if (!labels.take_bare(box)) continue;
-            painter.setPen(Qt::NoPen);
-            painter.setBrush(ink.room);
-            painter.drawRoundedRect(box, 3, 3);
-            painter.setBrush(Qt::NoBrush);
-            painter.setPen(ink.ink);
-            painter.drawText(box, Qt::AlignCenter, text);
-        }
-    painter.restore();
-}
-
 // At a window, or at one point: a plate that is read whatever lies under it.
 void draw_single(QPainter& painter, const MapLayer& layer, const Frame& frame, const Ink& ink, Labels& labels) {
     if (std::isnan(layer.value[0])) return;
@@ -171,6 +134,43 @@ void draw_values(QPainter& painter, const MapLayer& layer, const Scale& scale, c
 }
 
 }  // namespace
+
+void draw_contours(QPainter& painter, const geometry::Lattice& lattice, const Scale& scale, const std::function<QPointF(Vec2)>& frame,
+                   const Ink& ink, Labels& labels) {
+    painter.save();
+    painter.setRenderHint(QPainter::Antialiasing);
+    painter.setBrush(Qt::NoBrush);
+    QFont font = painter.font();
+    font.setPixelSize(10);
+    font.setWeight(QFont::DemiBold);
+    painter.setFont(font);
+    const auto marks = marks_of(scale);
+    for (size_t k = 1; k + 1 < marks.size(); ++k)
+        for (const auto& line : geometry::contour_lines(lattice, marks[k])) {
+            QPainterPath path(frame(line.front()));
+            for (size_t i = 1; i < line.size(); ++i) path.lineTo(frame(line[i]));
+            // A pale edge keeps the line apart from dark and bright colours alike.
+            QColor edge = ink.paper;
+            edge.setAlpha(140);
+            painter.setPen(QPen(edge, 2.6));
+            painter.drawPath(path);
+            painter.setPen(QPen(ink.ink, 1.1));
+            painter.drawPath(path);
+            if (path.length() < kLeastContour) continue;
+            const QPointF at = path.pointAtPercent(0.5);
+            const QString text = mark_text(marks[k]);
+            const double w = painter.fontMetrics().horizontalAdvance(text) + 6;
+            const QRectF box(at.x() - w / 2, at.y() - 7, w, 14);
+            if (!labels.take_bare(box)) continue;
+            painter.setPen(Qt::NoPen);
+            painter.setBrush(ink.room);
+            painter.drawRoundedRect(box, 3, 3);
+            painter.setBrush(Qt::NoBrush);
+            painter.setPen(ink.ink);
+            painter.drawText(box, Qt::AlignCenter, text);
+        }
+    painter.restore();
+}
 
 QImage map_image(const MapLayer& layer, const Scale& scale) {
     const auto lattice = geometry::lattice_of(layer.plane, shown_values(layer));

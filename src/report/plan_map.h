@@ -3,6 +3,7 @@
 #pragma once
 #include <functional>
 
+#include "geometry/contours.h"
 #include "report/labels.h"
 #include "report/plan.h"
 
@@ -14,6 +15,11 @@ using OnPaper = std::function<QPointF(Vec3)>;
 /// labels: where something is written; values go where nothing is.
 void draw_layer(QPainter& painter, const MapLayer& layer, const Scale& scale, const MapMarks& marks,
                 const OnPaper& on_paper, const Ink& ink, Labels& labels);
+
+/// Lines of equal value at a scale's marks, with their values where labels leave room. on_paper: where a place of the
+/// lattice is.
+void draw_contours(QPainter& painter, const geometry::Lattice& lattice, const Scale& scale,
+                   const std::function<QPointF(Vec2)>& on_paper, const Ink& ink, Labels& labels);
 
 /// Fits the plane's values into an image of its cells, missing ones taken from their neighbours. The first line is the
 /// last row.

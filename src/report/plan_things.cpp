@@ -13,7 +13,7 @@ using namespace model;
 
 namespace {
 
-QPolygonF polygon(const PlanView& view, const std::vector<Vec2>& points) {
+QPolygonF outline_of(const PlanView& view, const std::vector<Vec2>& points) {
     QPolygonF out;
     for (const Vec2 p : points) out << view.to_screen(p);
     return out;
@@ -95,7 +95,7 @@ void draw_thing(QPainter& painter, const PlanScene& scene, const PlanView& view,
     fill.setAlpha(out || over_map ? 0 : t.kind == Thing::Kind::tree || t.kind == Thing::Kind::terrain ? 120 : 215);
     painter.setPen(QPen(line, chosen ? 2.2 : 1, out ? Qt::DotLine : Qt::SolidLine));
     painter.setBrush(fill);
-    const QPolygonF shape = polygon(view, footprint_of(t));
+    const QPolygonF shape = outline_of(view, footprint_of(t));
     const Pen pen{painter, view, t};
     const double x = t.width / 2, y = t.length / 2;
     switch (t.kind) {
@@ -153,7 +153,7 @@ void draw_things(QPainter& painter, const PlanScene& scene, const PlanView& view
 
 void draw_blocks(QPainter& painter, const PlanScene& scene, const PlanView& view, const Ink& ink) {
     for (const Block& block : scene.option->blocks) {
-        const QPolygonF shape = polygon(view, block.footprint);
+        const QPolygonF shape = outline_of(view, block.footprint);
         const bool high = block.base <= 0, out = left_out(scene.without, block.id, "block"),
                    chosen = scene.selected.contains(block.id);
         painter.setPen(QPen(chosen ? ink.accent : ink.faint, chosen ? 2.2 : 1, out ? Qt::DotLine : Qt::SolidLine));
@@ -228,7 +228,7 @@ void draw_shading(QPainter& painter, const PlanScene& scene, const PlanView& vie
                 if (device.seen_from_above != nullptr) device.seen_from_above(seen);
                 shading::build_shade(seen, frame, [&](Vec3 a, Vec3 b, Vec3 c, Vec3 e) {
                     if (cross(b - a, e - a).z > 1e-9)
-                        painter.drawPolygon(polygon(view, {{a.x, a.y}, {b.x, b.y}, {c.x, c.y}, {e.x, e.y}}));
+                        painter.drawPolygon(outline_of(view, {{a.x, a.y}, {b.x, b.y}, {c.x, c.y}, {e.x, e.y}}));
                     else if (device.is_sheet)
                         painter.drawLine(view.to_screen({a.x, a.y}), view.to_screen({b.x, b.y}));
                 });
@@ -258,9 +258,9 @@ void draw_planes(QPainter& painter, const PlanScene& scene, const PlanView& view
                 painter.drawPoint(view.to_screen({points->points[i].x, points->points[i].y}));
         }
         painter.setPen(QPen(ink.accent, 1.6, Qt::DashLine));
-        if (!plane.area.empty()) painter.drawPolygon(polygon(view, plane.area));
+        if (!plane.area.empty()) painter.drawPolygon(outline_of(view, plane.area));
         for (const auto& hole : plane.left_out) {
-            const QPolygonF shape = polygon(view, hole);
+            const QPolygonF shape = outline_of(view, hole);
             painter.drawPolygon(shape);
             for (qsizetype i = 0; i + 2 < shape.size(); ++i) painter.drawLine(shape[i], shape[i + 2]);
         }
@@ -277,7 +277,7 @@ void draw_lighting(QPainter& painter, const PlanScene& scene, const PlanView& vi
             continue;
         painter.setBrush(Qt::NoBrush);
         painter.setPen(QPen(ink.accent, 1.6, Qt::DotLine));
-        if (!light.area.empty()) painter.drawPolygon(polygon(view, light.area));
+        if (!light.area.empty()) painter.drawPolygon(outline_of(view, light.area));
         if (!light.sensor_placed) continue;
         painter.setPen(QPen(ink.accent, 1.6));
         painter.setBrush(ink.paper);

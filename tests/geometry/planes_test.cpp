@@ -266,10 +266,10 @@ TEST(Observers, have_a_task_for_each_of_their_directions) {
     question.heading = 1;
     auto surfaces = build_surfaces(project, option);
     const auto weather = test::weather();
-    const auto task = question::glare_task(project, option, question, surfaces, weather);
+    const auto task = question::glare_task(project, option, question, surfaces, &weather);
     ASSERT_TRUE(task);
     EXPECT_NEAR(task->observer.heading, 270, 1e-9);
     EXPECT_EQ(task->observer.name, "Eye, 270\u00b0");
     question.heading = 9;
-    EXPECT_FALSE(question::glare_task(project, option, question, surfaces, weather));
+    EXPECT_FALSE(question::glare_task(project, option, question, surfaces, &weather));
 }

@@ -219,19 +219,3 @@ TEST(Glare, the_position_index_is_one_ahead_and_grows_outwards) {
     EXPECT_NEAR(position_index({0, -0.5, 1}), 1 + 0.8 * 0.5, 1e-9);
     EXPECT_NEAR(position_index({0, -1, 1}), 1 + 1.2, 1e-9);
 }
-
-TEST(Glare, two_bright_windows_are_two_sources_and_the_sun_a_third) {
-    std::vector<float> picture(64 * 64, 50.0f);
-    for (int y = 20; y < 28; ++y)
-        for (const int x0 : {16, 40})
-            for (int x = x0; x < x0 + 6; ++x) picture[static_cast<size_t>(y * 64 + x)] = 8000;
-    const auto sources = find_sources({64, &picture, 60000, normalized(Vec3{0.1, 0.3, 1})});
-    ASSERT_EQ(sources.size(), 3u);
-    EXPECT_NEAR(sources[0].luminance, 8000, 1);
-    EXPECT_LT(sources[0].direction.x, 0);
-    EXPECT_GT(sources[1].direction.x, 0);
-    EXPECT_NEAR(sources[0].solid_angle / sources[1].solid_angle, 1, 0.2);
-    EXPECT_TRUE(sources[2].is_sun);
-    EXPECT_NEAR(sources[2].luminance, 60000 / climate::kSunSolidAngle, 1);
-    EXPECT_NEAR(climate::kSunSolidAngle, 6.8e-5, 2e-7);
-}

@@ -297,7 +297,7 @@ void Asker::ask_glare(const Question& asked) {
         [this, project, weather, question, index](const Cancel& cancel, const Progress& progress) -> JobQueue::Finish {
             const auto& option = project->options[index];
             auto surfaces = geometry::build_surfaces(*project, option, question.without);
-            const auto task = question::glare_task(*project, option, question, surfaces, *weather);
+            const auto task = question::glare_task(*project, option, question, surfaces, weather.get());
             if (!task) return {};
             auto answer = std::make_shared<const question::GlareAnswer>(
                 question::solve_glare(*task, question::effort_of(question), cancel,

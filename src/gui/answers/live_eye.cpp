@@ -67,11 +67,12 @@ const model::Observer* LiveEye::observer() const {
 }
 
 QString LiveEye::hindrance() const {
-    if (document_.reads_weather()) return QObject::tr("The weather is being read");
-    if (document_.weather() == nullptr)
+    const bool needs_weather = document_.sky().needs_weather();
+    if (needs_weather && document_.reads_weather()) return QObject::tr("The weather is being read");
+    if (needs_weather && document_.weather() == nullptr)
         return QObject::tr("A picture needs weather: choose a file, or a made-up year, on the Site desk");
     if (observer() == nullptr) return QObject::tr("Place an observer first: press E and click in a room");
-    if (climate::sun_position(document_.weather()->place, document_.moment()).altitude < radians(kNight))
+    if (climate::sun_position(question::place_of(document_.project().site), document_.moment()).altitude < radians(kNight))
         return QObject::tr("It is night at that moment: choose another on the year strip");
     return {};
 }
@@ -81,6 +82,7 @@ model::Question LiveEye::question() const {
     out.observer = observer()->id;
     out.heading = std::clamp(heading_, 0, static_cast<int>(observer()->others.size()));
     out.moment = document_.moment();
+    out.sky = document_.sky();
     return out;
 }
 
@@ -90,8 +92,8 @@ bool LiveEye::is_asked(const Request& wanted) const {
     const auto& a = asked_.question;
     const auto& b = wanted.question;
     return asked_.project != nullptr && asked_.option == wanted.option && asked_.weather == wanted.weather &&
-           a.observer == b.observer && a.heading == b.heading && a.moment == b.moment && a.pixels == b.pixels &&
-           a.accuracy == b.accuracy && a.faintest_source == b.faintest_source && a.seed == b.seed &&
+           a.observer == b.observer && a.heading == b.heading && a.moment == b.moment && a.picture == b.picture &&
+           a.sky == b.sky && a.accuracy == b.accuracy && a.seed == b.seed &&
            are_alike(*asked_.project, *wanted.project, wanted.project->options[wanted.option].id,
                      bears::light | bears::blinds | bears::observers);
 }
@@ -112,7 +114,7 @@ void LiveEye::request() {
 void LiveEye::trace(const Request& wanted) {
     const auto& option = wanted.project->options[wanted.option];
     auto surfaces = geometry::build_surfaces(*wanted.project, option, wanted.question.without);
-    const auto task = question::glare_task(*wanted.project, option, wanted.question, surfaces, *wanted.weather);
+    const auto task = question::glare_task(*wanted.project, option, wanted.question, surfaces, wanted.weather.get());
     if (!task) return end(wanted);
     const Cancel cancel;
     {

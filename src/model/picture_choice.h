@@ -1,0 +1,45 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// How a picture is asked for: through which lens, of what, with which blinds, and what counts as a source of glare.
+#pragma once
+#include "base/vec.h"
+
+namespace wp::model {
+
+struct PictureChoice {
+    enum class Lens {
+        hemisphere,   ///< equidistant
+        sphere,       ///< all around
+        perspective,  ///< as on a plane before the eye
+        parallel,     ///< plans, elevations, axonometries
+    };
+    enum class Of { luminance, illuminance };
+    enum class Blinds { as_they_stand, open, closed };
+    /// Against what a source of glare is bright.
+    enum class Sources { field_mean, task_zone, fixed_luminance };
+
+    Lens lens = Lens::hemisphere;
+    Of of = Of::luminance;
+    Blinds blinds = Blinds::as_they_stand;
+    int pixels = 256;      ///< across
+    int rows = 0;          ///< perspective, parallel: pixels from top to bottom; 0: three quarters of those across
+    double field = 60;     ///< perspective: degrees seen across
+    double across = 10;    ///< parallel: metres seen across
+    double surely = 1;     ///< wanted half-width (95 %) of a typical pixel, as a share
+    Sources sources = Sources::field_mean;
+    double times = 5;                ///< so many times the mean, field_mean and task_zone
+    double source_luminance = 2000;  ///< cd/m^2, fixed_luminance
+    double faintest_source = 0;      ///< cd/m^2 below which nothing is a source of glare; 0: the rule alone
+    double joined_within = 11.5;     ///< degrees: sources so near each other are one; 0: only what touches
+    /// The zone of the task: its middle right of and above the line of sight, and its angle across; degrees.
+    double zone_aside = 0, zone_above = -25, zone_angle = 30;
+    /// Where no observer is named: a place and where one looks from it; metres, degrees.
+    Vec3 from{0, 0, 1.2};
+    double heading = 0, altitude = 0;
+    bool operator==(const PictureChoice&) const = default;
+
+    int height() const {
+        return lens == Lens::hemisphere ? pixels : lens == Lens::sphere ? pixels / 2 : rows > 0 ? rows : pixels * 3 / 4;
+    }
+};
+
+}  // namespace wp::model
