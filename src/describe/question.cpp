@@ -39,10 +39,10 @@ constexpr Word kOf[] = {{"luminance", Of::luminance}, {"illuminance", Of::illumi
 using Blinds = PictureChoice::Blinds;
 constexpr Word kBlinds[] = {
     {"as_they_stand", Blinds::as_they_stand}, {"open", Blinds::open}, {"closed", Blinds::closed}};
-using Sources = PictureChoice::Sources;
-constexpr Word kSources[] = {{"field_mean", Sources::field_mean},
-                             {"task_zone", Sources::task_zone},
-                             {"fixed_luminance", Sources::fixed_luminance}};
+using Against = SourceChoice::Against;
+constexpr Word kAgainst[] = {{"field_mean", Against::field_mean},
+                             {"task_zone", Against::task_zone},
+                             {"fixed_luminance", Against::fixed_luminance}};
 
 Field amount(const char* key, const char* meaning) {
     return {.key = key, .meaning = meaning, .unit = "lx or W/m²", .low = 0, .high = 200000};
@@ -127,16 +127,16 @@ void describe_lens(Describer& d, PictureChoice& p) {
              p.surely);
 }
 
-void describe_sources(Describer& d, PictureChoice& p) {
-    const auto by = [&](std::initializer_list<Sources> ways) { return when("sources", p.sources, kSources, ways); };
-    d.choice({.key = "sources", .meaning = "against what a source of glare is bright"}, p.sources, kSources);
-    d.only(by({Sources::field_mean, Sources::task_zone}), [&] {
+void describe_sources(Describer& d, SourceChoice& p) {
+    const auto by = [&](std::initializer_list<Against> ways) { return when("sources", p.against, kAgainst, ways); };
+    d.choice({.key = "sources", .meaning = "against what a source of glare is bright"}, p.against, kAgainst);
+    d.only(by({Against::field_mean, Against::task_zone}), [&] {
         d.number({.key = "times", .meaning = "so many times the mean is a source", .low = 1, .high = 100}, p.times);
     });
-    d.only(by({Sources::fixed_luminance}), [&] {
-        d.number({.key = "source_luminance", .unit = "cd/m²", .low = 1, .high = 1000000}, p.source_luminance);
+    d.only(by({Against::fixed_luminance}), [&] {
+        d.number({.key = "source_luminance", .unit = "cd/m²", .low = 1, .high = 1000000}, p.luminance);
     });
-    d.only(by({Sources::task_zone}), [&] {
+    d.only(by({Against::task_zone}), [&] {
         d.number({.key = "zone_aside",
                   .meaning = "middle of the task's zone, right of the line of sight",
                   .unit = unit::degree,
@@ -160,7 +160,7 @@ void describe_sources(Describer& d, PictureChoice& p) {
               .low = 0,
               .high = 100000,
               .unless_zero = true},
-             p.faintest_source);
+             p.faintest);
 }
 
 void describe_glare(Describer& d, Question& q) {
@@ -174,7 +174,7 @@ void describe_glare(Describer& d, Question& q) {
     d.object({.key = "eye", .meaning = "where no observer is named"}, "eye", stands,
              [&](Describer& in) { describe_eye(in, q.picture); });
     describe_lens(d, q.picture);
-    describe_sources(d, q.picture);
+    describe_sources(d, q.picture.rule);
 }
 
 }  // namespace

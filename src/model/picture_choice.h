@@ -5,6 +5,19 @@
 
 namespace wp::model {
 
+/// What counts as a source of glare.
+struct SourceChoice {
+    enum class Against { field_mean, task_zone, fixed_luminance };
+    Against against = Against::field_mean;
+    double times = 5;             ///< so many times the mean, field_mean and task_zone
+    double luminance = 2000;      ///< cd/m^2, fixed_luminance
+    double faintest = 0;          ///< cd/m^2 below which nothing is a source of glare; 0: the rule alone
+    double joined_within = 11.5;  ///< degrees: sources so near each other are one; 0: only what touches
+    /// The zone of the task: its middle right of and above the line of sight, and its angle across; degrees.
+    double zone_aside = 0, zone_above = -25, zone_angle = 30;
+    bool operator==(const SourceChoice&) const = default;
+};
+
 struct PictureChoice {
     enum class Lens {
         hemisphere,   ///< equidistant
@@ -14,8 +27,6 @@ struct PictureChoice {
     };
     enum class Of { luminance, illuminance };
     enum class Blinds { as_they_stand, open, closed };
-    /// Against what a source of glare is bright.
-    enum class Sources { field_mean, task_zone, fixed_luminance };
 
     Lens lens = Lens::hemisphere;
     Of of = Of::luminance;
@@ -25,13 +36,7 @@ struct PictureChoice {
     double field = 60;     ///< perspective: degrees seen across
     double across = 10;    ///< parallel: metres seen across
     double surely = 1;     ///< wanted half-width (95 %) of a typical pixel, as a share
-    Sources sources = Sources::field_mean;
-    double times = 5;                ///< so many times the mean, field_mean and task_zone
-    double source_luminance = 2000;  ///< cd/m^2, fixed_luminance
-    double faintest_source = 0;      ///< cd/m^2 below which nothing is a source of glare; 0: the rule alone
-    double joined_within = 11.5;     ///< degrees: sources so near each other are one; 0: only what touches
-    /// The zone of the task: its middle right of and above the line of sight, and its angle across; degrees.
-    double zone_aside = 0, zone_above = -25, zone_angle = 30;
+    SourceChoice rule;
     /// Where no observer is named: a place and where one looks from it; metres, degrees.
     Vec3 from{0, 0, 1.2};
     double heading = 0, altitude = 0;

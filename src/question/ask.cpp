@@ -137,6 +137,22 @@ std::vector<double> ground_of_months(const model::Site& site) {
 
 Effort effort_of(const model::Question& question) { return {question.accuracy, question.seed, 0}; }
 
+metric::SourceRule source_rule(const model::SourceChoice& choice) {
+    using Against = metric::SourceRule::Against;
+    metric::SourceRule out;
+    out.against = choice.against == model::SourceChoice::Against::field_mean  ? Against::field_mean
+                  : choice.against == model::SourceChoice::Against::task_zone ? Against::task_zone
+                                                                              : Against::fixed_luminance;
+    out.times = choice.times;
+    out.luminance = choice.luminance;
+    out.faintest = choice.faintest;
+    out.joined_within = radians(choice.joined_within);
+    const double aside = radians(choice.zone_aside), above = radians(choice.zone_above);
+    out.zone = {std::sin(aside) * std::cos(above), std::sin(above), std::cos(aside) * std::cos(above)};
+    out.zone_angle = radians(choice.zone_angle);
+    return out;
+}
+
 namespace {
 
 using model::PictureChoice;
@@ -162,22 +178,6 @@ light::Lens lens_of(const PictureChoice& choice) {
     out.height = choice.height();
     out.field = radians(choice.field);
     out.across = choice.across;
-    return out;
-}
-
-metric::SourceRule rule_of(const PictureChoice& choice) {
-    using Against = metric::SourceRule::Against;
-    metric::SourceRule out;
-    out.against = choice.sources == PictureChoice::Sources::field_mean  ? Against::field_mean
-                  : choice.sources == PictureChoice::Sources::task_zone ? Against::task_zone
-                                                                        : Against::fixed_luminance;
-    out.times = choice.times;
-    out.luminance = choice.source_luminance;
-    out.faintest = choice.faintest_source;
-    out.joined_within = radians(choice.joined_within);
-    const double aside = radians(choice.zone_aside), above = radians(choice.zone_above);
-    out.zone = {std::sin(aside) * std::cos(above), std::sin(above), std::cos(aside) * std::cos(above)};
-    out.zone_angle = radians(choice.zone_angle);
     return out;
 }
 
@@ -237,7 +237,7 @@ Result<GlareTask> glare_task(const model::Project& project, const model::Option&
     task.of = question.picture.of == PictureChoice::Of::luminance ? light::PictureOf::luminance
                                                                   : light::PictureOf::illuminance;
     task.pixel_accuracy = question.picture.surely;
-    task.sources = rule_of(question.picture);
+    task.sources = source_rule(question.picture.rule);
     const SkyAndSun& sky = task.outdoors.sky_and_sun;
     task.blinds = question.picture.blinds == PictureChoice::Blinds::as_they_stand
                       ? blinds_now(project, option, surfaces, question.moment, sky.to_sun, sky.sun_lux)

@@ -51,6 +51,7 @@ std::vector<double> ground_of_months(const model::Site& site);
 
 Effort effort_of(const model::Question& question);
 
+metric::SourceRule source_rule(const model::SourceChoice& choice);
 /// The task of a picture, blinds as the question wants them; surfaces, which get the blinds of their states, and option
 /// must outlive it. weather: may be null where the sky needs none.
 Result<GlareTask> glare_task(const model::Project& project, const model::Option& option,

@@ -51,6 +51,14 @@ Facing facing_of(const Judged& judged, double heading, const std::vector<std::ve
     return out;
 }
 
+void judge(GlareAnswer& answer, const Judge& by) {
+    const auto& observer = answer.observer;
+    static_cast<Judged&>(answer) = answer.picture.lens.kind == light::Lens::Kind::hemisphere
+                                       ? by.along_sight(answer.picture)
+                                       : by.towards(answer.picture, radians(observer.heading), radians(observer.altitude));
+    answer.parts = parts_of(answer.sources, answer.picture, answer.things.get());
+}
+
 class Solving {
  public:
     Solving(const GlareTask& task, const Effort& effort)
@@ -83,7 +91,7 @@ class Solving {
     }
 
     GlareAnswer run(const Cancel& cancel, const GlareStep& step) {
-        answer_.sights = light::look_around(scene_, work_.lens, work_.pose, cancel);
+        answer_.things = see_things(scene_, work_.lens, work_.pose, *task_.surfaces, task_.option, cancel);
         light::PictureStep seen;
         if (step)
             seen = [&](const light::Picture& so_far) {
@@ -100,17 +108,8 @@ class Solving {
         answer_.picture = std::move(picture);
         tell_record(answer_.record, answer_.picture, start_);
         if (!answer_.judged) return;
-        if (task_.lens.kind == light::Lens::Kind::hemisphere) {
-            static_cast<Judged&>(answer_) = judge_->along_sight(answer_.picture);
-        } else {
-            static_cast<Judged&>(answer_) = judge_->towards(answer_.picture, radians(task_.observer.heading),
-                                                            radians(task_.observer.altitude));
-            look_around();
-        }
-        answer_.parts = parts(answer_);
-    }
-    std::vector<std::vector<SeenPart>> parts(const Judged& judged) const {
-        return parts_of(judged.sources, answer_.picture, answer_.sights, *task_.surfaces, task_.option);
+        judge(answer_, *judge_);
+        if (task_.lens.kind == light::Lens::Kind::sphere) look_around();
     }
     void look_around() {
         answer_.around.resize(360 / kFacingStep);
@@ -118,7 +117,9 @@ class Solving {
             const double heading = static_cast<double>(i) * kFacingStep;
             const Judged judged =
                 judge_->towards(answer_.picture, radians(heading), radians(task_.observer.altitude));
-            answer_.around[i] = facing_of(judged, heading, parts(judged));
+            answer_.around[i] = facing_of(
+                judged, heading, parts_of(std::span(judged.sources).first(std::min<size_t>(judged.sources.size(), 1)),
+                                          answer_.picture, answer_.things.get()));
         });
     }
 
@@ -134,6 +135,15 @@ class Solving {
 }  // namespace
 
 const char* unit_of(light::PictureOf of) { return of == light::PictureOf::luminance ? "cd/m\u00b2" : "lx"; }
+
+GlareAnswer judged_anew(const GlareAnswer& answer, const metric::SourceRule& rule) {
+    GlareAnswer out = answer;
+    out.rule = rule;
+    out.judged = can_judge(answer.picture.lens) && answer.picture.of == light::PictureOf::luminance;
+    out.around.clear();
+    if (out.judged) judge(out, Judge(answer.picture.lens, rule));
+    return out;
+}
 
 double progress_of(const GlareAnswer& answer) {
     if (answer.record.settled) return 1;

@@ -2,13 +2,13 @@
 // What is seen at one moment, through any lens: the picture; of a hemisphere and of the whole sphere, glare.
 #pragma once
 #include <functional>
+#include <memory>
 #include <optional>
 #include <vector>
 
 #include "base/progress.h"
 #include "geometry/surfaces.h"
 #include "light/picture.h"
-#include "light/sight.h"
 #include "model/option.h"
 #include "question/blinds_now.h"
 #include "question/glare_judge.h"
@@ -29,7 +29,7 @@ struct Facing {
 
 struct GlareAnswer : Judged {
     light::Picture picture;
-    std::vector<light::Sight> sights;          ///< of its pixels; empty: not judged
+    std::shared_ptr<const SeenThings> things;  ///< in it; null: nobody knows
     std::vector<std::vector<SeenPart>> parts;  ///< of each source
     std::vector<Facing> around;                ///< of a whole sphere: every kFacingStep degrees from 0
     bool judged = true;                        ///< false: the lens shows no whole field, figures of glare are nought
@@ -63,6 +63,8 @@ GlareAnswer solve_glare(const GlareTask& task, const Effort& effort, const Cance
                         const GlareStep& step = {});
 /// "cd/m²" or "lx".
 const char* unit_of(light::PictureOf of);
+/// The same picture judged by another rule; without what is around.
+GlareAnswer judged_anew(const GlareAnswer& answer, const metric::SourceRule& rule);
 /// How far an answer has come, as a share: for who shows progress.
 double progress_of(const GlareAnswer& answer);
 

@@ -13,16 +13,26 @@ namespace {
 constexpr double kWorthNaming = 0.1;
 constexpr size_t kMostNames = 3;
 
-class Namer {
- public:
-    Namer(const geometry::Surfaces& surfaces, const model::Option* option) : surfaces_(surfaces), option_(option) {}
+SeenPart sun_in(const geometry::Portal& portal) { return {"sun mirrored in " + portal.opening, portal.opening, 1}; }
 
-    SeenPart disc(const light::SeenSun& sun) const {
-        if (sun.pane < 0) return {"sun", {}, 1};
-        const auto& opening = surfaces_.portals[static_cast<size_t>(sun.pane)].opening;
-        return {"sun mirrored in " + opening, opening, 1};
+class Naming {
+ public:
+    Naming(SeenThings& out, const geometry::Surfaces& surfaces, const model::Option* option)
+        : out_(out), surfaces_(surfaces), option_(option) {}
+
+    // Many pixels show the same thing, and many surfaces have one name.
+    uint32_t name(const light::Sight& sight) {
+        const std::pair key(sight.pane, sight.pane < 0 ? sight.surface : 0);
+        const auto known = by_sight_.find(key);
+        if (known != by_sight_.end()) return known->second;
+        SeenPart part = named(sight);
+        const auto [it, fresh] = by_words_.try_emplace(part.words, static_cast<uint32_t>(out_.names.size()));
+        if (fresh) out_.names.push_back(std::move(part));
+        return by_sight_[key] = it->second;
     }
-    SeenPart pixel(const light::Sight& sight) const {
+
+ private:
+    SeenPart named(const light::Sight& sight) const {
         if (sight.pane >= 0) {
             const auto& opening = surfaces_.portals[static_cast<size_t>(sight.pane)].opening;
             return {opening, opening, 0};
@@ -31,44 +41,57 @@ class Namer {
         const auto& surface = surfaces_.surfaces[static_cast<size_t>(sight.surface)];
         return {option_ != nullptr ? surface_words(surface, *option_) : std::string(surface.source), {}, 0};
     }
-
- private:
+    SeenThings& out_;
     const geometry::Surfaces& surfaces_;
     const model::Option* option_;
+    std::map<std::pair<int, int>, uint32_t> by_sight_;
+    std::map<std::string, uint32_t> by_words_;
 };
+
+std::vector<SeenPart> parts_of_pixels(const metric::GlareSource& source, const light::Picture& picture,
+                                      const SeenThings& things) {
+    std::map<uint32_t, double> light;
+    double all = 0;
+    for (const uint32_t at : source.pixels) {
+        const double value = static_cast<double>(picture.value[at]);
+        light[things.thing[at]] += value;
+        all += value;
+    }
+    std::vector<SeenPart> out;
+    for (const auto& [thing, value] : light) {
+        out.push_back(things.names[thing]);
+        out.back().share = all > 0 ? value / all : 0;
+    }
+    std::ranges::stable_sort(out, std::greater(), &SeenPart::share);
+    return out;
+}
 
 }  // namespace
 
+std::shared_ptr<const SeenThings> see_things(const light::Scene& scene, const light::Lens& lens,
+                                             const light::Pose& pose, const geometry::Surfaces& surfaces,
+                                             const model::Option* option, const Cancel& cancel) {
+    auto out = std::make_shared<SeenThings>();
+    out->sights = light::look_around(scene, lens, pose, cancel);
+    Naming naming(*out, surfaces, option);
+    out->thing.reserve(out->sights.size());
+    for (const auto& sight : out->sights) out->thing.push_back(naming.name(sight));
+    for (const auto& portal : surfaces.portals) out->mirrors.push_back(sun_in(portal));
+    return out;
+}
+
 std::vector<std::vector<SeenPart>> parts_of(std::span<const metric::GlareSource> sources, const light::Picture& picture,
-                                            const std::vector<light::Sight>& sights,
-                                            const geometry::Surfaces& surfaces, const model::Option* option) {
-    const Namer namer(surfaces, option);
+                                            const SeenThings* things) {
     std::vector<std::vector<SeenPart>> out;
     for (const auto& source : sources) {
         auto& parts = out.emplace_back();
-        if (source.disc >= 0) {
-            parts.push_back(namer.disc(picture.suns[static_cast<size_t>(source.disc)]));
+        if (source.disc < 0) {
+            if (things != nullptr) parts = parts_of_pixels(source, picture, *things);
             continue;
         }
-        // By what is met first; many pixels show the same thing.
-        std::map<std::pair<int, int>, double> light;
-        double all = 0;
-        for (const uint32_t at : source.pixels) {
-            const light::Sight& sight = sights[at];
-            const double value = static_cast<double>(picture.value[at]);
-            light[{sight.pane, sight.pane < 0 ? sight.surface : 0}] += value;
-            all += value;
-        }
-        std::map<std::string, SeenPart> by_words;
-        for (const auto& [what, value] : light) {
-            light::Sight sight;
-            sight.pane = what.first;
-            sight.surface = what.second;
-            SeenPart part = namer.pixel(sight);
-            by_words.try_emplace(part.words, part).first->second.share += all > 0 ? value / all : 0;
-        }
-        for (auto& [words, part] : by_words) parts.push_back(std::move(part));
-        std::ranges::stable_sort(parts, std::greater(), &SeenPart::share);
+        const int pane = picture.suns[static_cast<size_t>(source.disc)].pane;
+        const bool known = pane >= 0 && things != nullptr && static_cast<size_t>(pane) < things->mirrors.size();
+        parts.push_back(known ? things->mirrors[static_cast<size_t>(pane)] : SeenPart{"sun", {}, 1});
     }
     return out;
 }

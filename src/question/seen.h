@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// What the sources of glare in a picture are: windows, surfaces, the sun, its images in panes.
+// What stands in a picture, by name: windows, surfaces, the sun and its images in panes; and what of it dazzles.
 #pragma once
+#include <memory>
 #include <span>
 #include <string>
 #include <vector>
@@ -19,10 +20,21 @@ struct SeenPart {
     double share = 1;   ///< of the source's light
 };
 
-/// Of each source its parts, the brightest first. option: where names come from; null: ids are told.
+/// Of each pixel what stands there, and what that is called.
+struct SeenThings {
+    std::vector<light::Sight> sights;
+    std::vector<uint32_t> thing;   ///< by pixel: which of the names
+    std::vector<SeenPart> names;
+    std::vector<SeenPart> mirrors;  ///< by portal: the sun in it
+};
+/// option: where names come from; null: ids are told.
+std::shared_ptr<const SeenThings> see_things(const light::Scene& scene, const light::Lens& lens,
+                                             const light::Pose& pose, const geometry::Surfaces& surfaces,
+                                             const model::Option* option, const Cancel& cancel = {});
+
+/// Of each source its parts, the brightest first; things null: nobody knows them, and only the sun is told.
 std::vector<std::vector<SeenPart>> parts_of(std::span<const metric::GlareSource> sources, const light::Picture& picture,
-                                            const std::vector<light::Sight>& sights,
-                                            const geometry::Surfaces& surfaces, const model::Option* option);
+                                            const SeenThings* things);
 
 /// "W-02, W-03": what makes up most of a source, three at most.
 std::string words_of(const std::vector<SeenPart>& parts);

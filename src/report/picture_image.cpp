@@ -31,8 +31,12 @@ int coded(double linear) {
     return static_cast<int>(std::lround(255 * (v <= 0.0031308 ? 12.92 * v : 1.055 * std::pow(v, 1 / 2.4) - 0.055)));
 }
 
+std::vector<float> quiet_values(const question::GlareAnswer& answer) {
+    return answer.things != nullptr ? light::quietened(answer.picture, answer.things->sights) : answer.picture.value;
+}
+
 std::vector<float> shown_values(const question::GlareAnswer& answer, const PictureStyle& style) {
-    return style.quiet ? light::quietened(answer.picture, answer.sights) : answer.picture.value;
+    return style.quiet ? quiet_values(answer) : answer.picture.value;
 }
 
 // Whether a pixel lies in the picture.
@@ -114,7 +118,7 @@ void draw_lines(QPainter& painter, const question::GlareAnswer& answer, const Pi
     // Of no more cells than a line can be told by.
     const int step = std::max(1, lens.width / 256);
     geometry::Lattice lattice{lens.width / step, lens.height / step, {}};
-    const auto values = light::quietened(answer.picture, answer.sights);
+    const auto values = quiet_values(answer);
     const auto in = within(lens);
     for (int j = 0; j < lattice.rows; ++j)
         for (int i = 0; i < lattice.columns; ++i) {

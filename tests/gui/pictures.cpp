@@ -14,6 +14,7 @@
 #include <string>
 
 #include "gui/companion/eye_view.h"
+#include "gui/picture/picture_window.h"
 #include "gui/companion/model_view.h"
 #include "gui/companion/wall_view.h"
 #include "gui/drive.h"
@@ -182,6 +183,24 @@ int main(int argc, char** argv) {
             },
             300000);
         take("light-eye");
+    }
+    if (wants({"picture"})) {
+        auto& large = window.part<PictureWindow>();
+        auto& eye = window.asker().eye();
+        window.document().show_moment({2, 17, 12.5});
+        window.document().show_option(1);
+        eye.look_through("reader", 0);
+        large.show();
+        const auto settled = [&] { return large.shown() != nullptr && !eye.is_settling(); };
+        drive::wait_until(settled, 300000);
+        large.hold_picture();
+        auto choice = eye.choice();
+        choice.blinds = wp::model::PictureChoice::Blinds::open;
+        eye.take_as(choice);
+        drive::wait_until(settled, 300000);
+        QTest::qWait(1500);
+        large.grab().save(QStringLiteral("%1/picture.png").arg(QString::fromLatin1(argv[2])));
+        large.hide();
     }
     if (!wants({"compare", "certify", "light-year", "light-use", "light-months", "build-dark"})) return 0;
     window.show_desk(DeskKind::compare);

@@ -168,7 +168,7 @@ TEST(Picture, its_errors_hold_what_surer_pictures_find) {
     task.pixel_accuracy = 0.5;
     int fields = 0;
     double held = 0, all = 0;
-    for (unsigned seed = 1; seed <= 20; ++seed) {
+    for (unsigned seed = 1; seed <= 10; ++seed) {
         task.seed = seed;
         const auto one = trace_picture(task);
         fields += std::fabs(one.field - sure.field) <= one.relative_half_width * one.field + 0.002 * sure.field;
@@ -179,7 +179,7 @@ TEST(Picture, its_errors_hold_what_surer_pictures_find) {
             ++all;
         }
     }
-    EXPECT_GE(fields, 18);
+    EXPECT_GE(fields, 9);
     EXPECT_GT(held / all, 0.88) << "of 8 parts, and where light is rare, somewhat less than 95 in 100";
 }
 

@@ -126,7 +126,7 @@ TEST(GlareQuestion, a_picture_all_around_says_of_each_direction_what_a_picture_t
     Looker eye({2, 21, 12}, 96);
     eye.question.picture.lens = model::PictureChoice::Lens::sphere;
     eye.question.picture.pixels = 192;
-    eye.question.picture.joined_within = 0;
+    eye.question.picture.rule.joined_within = 0;
     const auto all = eye.towards(180);
     ASSERT_EQ(all.around.size(), 72u);
     eye.question.picture.lens = model::PictureChoice::Lens::hemisphere;

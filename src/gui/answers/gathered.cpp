@@ -33,7 +33,9 @@ Held hold_answers(const Document& document, const KeptAnswers& kept, size_t inde
              .year_stage = kept.year_stage(option),
              .glare = kept.glare(option)};
     // What is still settling is to be looked at, not to be written.
-    if (out.glare != nullptr && !out.glare->record.settled) out.glare.reset();
+    // A picture through another lens, or from a place of its own, is no observer's glare.
+    if (out.glare != nullptr && (!out.glare->record.settled || !out.glare->judged || out.glare->observer.id.empty()))
+        out.glare.reset();
     for (const auto& question : document.project().questions) {
         const auto* table = kept.table(option, question.id);
         if (table == nullptr || question.at != model::Question::At::planes || !question.without.empty()) continue;

@@ -46,13 +46,24 @@ void LiveEye::stop() {
 void LiveEye::look_through(const model::Id& observer, int heading) {
     observer_ = observer;
     heading_ = heading;
+    stand_.reset();
     request();
 }
 
-void LiveEye::watch(bool on) {
-    if (on == watched_) return;
-    watched_ = on;
-    on ? request() : stop();
+void LiveEye::look_from(const Stand& stand) {
+    stand_ = stand;
+    request();
+}
+
+void LiveEye::take_as(const model::PictureChoice& choice) {
+    choice_ = choice;
+    request();
+}
+
+void LiveEye::watch(QObject* who, bool on) {
+    const bool before = is_watched();
+    on ? void(watching_.insert(who)) : void(watching_.erase(who));
+    if (is_watched() != before) before ? stop() : request();
 }
 
 void LiveEye::hold(bool on) {
@@ -71,7 +82,7 @@ QString LiveEye::hindrance() const {
     if (needs_weather && document_.reads_weather()) return QObject::tr("The weather is being read");
     if (needs_weather && document_.weather() == nullptr)
         return QObject::tr("A picture needs weather: choose a file, or a made-up year, on the Site desk");
-    if (observer() == nullptr) return QObject::tr("Place an observer first: press E and click in a room");
+    if (!stand_ && observer() == nullptr) return QObject::tr("Place an observer first: press E and click in a room");
     if (climate::sun_position(question::place_of(document_.project().site), document_.moment()).altitude < radians(kNight))
         return QObject::tr("It is night at that moment: choose another on the year strip");
     return {};
@@ -79,8 +90,19 @@ QString LiveEye::hindrance() const {
 
 model::Question LiveEye::question() const {
     model::Question out = model::question_of(document_.project(), model::Question::Kind::glare);
-    out.observer = observer()->id;
-    out.heading = std::clamp(heading_, 0, static_cast<int>(observer()->others.size()));
+    const model::SourceChoice rule = out.picture.rule;
+    out.picture = choice_;
+    out.picture.rule = rule;
+    if (stand_) {
+        out.observer.clear();
+        out.name = stand_->name.toStdString();
+        out.picture.from = stand_->at;
+        out.picture.heading = stand_->heading;
+        out.picture.altitude = stand_->altitude;
+    } else {
+        out.observer = observer()->id;
+        out.heading = std::clamp(heading_, 0, static_cast<int>(observer()->others.size()));
+    }
     out.moment = document_.moment();
     out.sky = document_.sky();
     return out;
@@ -99,7 +121,7 @@ bool LiveEye::is_asked(const Request& wanted) const {
 }
 
 void LiveEye::request() {
-    if (!watched_ || held_ || !hindrance().isEmpty()) return;
+    if (!is_watched() || held_ || !hindrance().isEmpty()) return;
     Request wanted{document_.snapshot(), document_.option_index(), document_.weather(), question()};
     if (is_asked(wanted)) return;
     asked_ = wanted;

@@ -5,6 +5,8 @@
 #include <QObject>
 #include <atomic>
 #include <mutex>
+#include <optional>
+#include <set>
 
 #include "base/progress.h"
 #include "gui/answers/kept_answers.h"
@@ -21,15 +23,25 @@ class LiveEye : public QObject {
 
     /// Through which observer of the option that is shown; empty, or one that is not there: the first.
     void look_through(const model::Id& observer, int heading);
-    /// Whether anybody looks.
-    void watch(bool on);
+    /// From a place of its own, until an observer is looked through again. Heading and altitude in degrees.
+    struct Stand {
+        Vec3 at;
+        double heading = 0, altitude = 0;
+        QString name;
+    };
+    void look_from(const Stand& stand);
+    /// How the picture is taken: lens, size, blinds. What counts as a source is the viewer's own affair.
+    void take_as(const model::PictureChoice& choice);
+    const model::PictureChoice& choice() const { return choice_; }
+    /// Whether somebody looks.
+    void watch(QObject* who, bool on);
     /// What was stopped is begun again when it is released.
     void hold(bool on);
-    bool is_watched() const { return watched_; }
+    bool is_watched() const { return !watching_.empty(); }
     bool is_settling() const { return settling_; }
     /// Why nothing can be seen now; empty: something can.
     QString hindrance() const;
-    /// What is asked of that observer, at the strip's moment; an observer must be there.
+    /// What is asked, at the strip's moment; nothing must hinder it.
     model::Question question() const;
 
  private:
@@ -51,7 +63,10 @@ class LiveEye : public QObject {
     KeptAnswers& kept_;
     model::Id observer_;
     int heading_ = 0;
-    bool watched_ = false, held_ = false, settling_ = false;
+    std::optional<Stand> stand_;
+    model::PictureChoice choice_;
+    std::set<QObject*> watching_;
+    bool held_ = false, settling_ = false;
     Request asked_;                                    // last
     std::atomic<bool> stopped_{false}, shown_{false};  ///< shown: something of what is being traced
     std::mutex mutex_;                                 // of what is being traced

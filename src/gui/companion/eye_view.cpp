@@ -8,10 +8,12 @@
 
 #include "gui/desk/desktop.h"
 #include "gui/inspector/inspector.h"
+#include "gui/look/buttons.h"
 #include "gui/look/look.h"
+#include "gui/look/tag.h"
+#include "gui/picture/picture_window.h"
 #include "report/language/dates.h"
 #include "report/language/words.h"
-#include "report/pictures.h"
 
 namespace wp::gui {
 
@@ -23,11 +25,30 @@ EyeView::EyeView(Document& document, const KeptAnswers& kept, LiveEye& eye, QWid
     for (const auto signal : {&Document::option_changed, &Document::moment_changed, &Document::project_changed})
         connect(&document, signal, this, qOverload<>(&QWidget::update));
     connect(&kept, &KeptAnswers::changed, this, qOverload<>(&QWidget::update));
+    auto* large = worded_button("maximize", "picture-large", QObject::tr("Open"),
+                              QObject::tr("Open the picture: exposure, lines, means, sources, lenses, comparison (Ctrl+Shift+L)"));
+    large->setParent(this);
+    large_ = large;
+    connect(large, &QToolButton::clicked, this, &EyeView::large_wanted);
 }
 
-QRectF EyeView::circle() const {
-    const double side = std::max(80.0, std::min(width() - 24.0, height() - 200.0));
-    return {(width() - side) / 2, 54, side, side};
+void EyeView::resizeEvent(QResizeEvent*) { large_->setGeometry(width() - 92, 10, 84, 30); }
+
+void EyeView::mouseDoubleClickEvent(QMouseEvent*) { emit large_wanted(); }
+
+QRectF EyeView::frame() const {
+    const QRectF area(12, 54, std::max(80.0, width() - 24.0), std::max(80.0, height() - 200.0));
+    const auto glare = answer();
+    const light::Lens lens = glare != nullptr ? glare->picture.lens : light::Lens{light::Lens::Kind::hemisphere, 1, 1};
+    QRectF out = report::frame_within(lens, area);
+    out.moveTop(area.top());
+    return out;
+}
+
+report::PictureStyle EyeView::style() const {
+    report::PictureStyle out;
+    if (const auto glare = answer()) out.scale = report::picture_scale(glare->picture);
+    return out;
 }
 
 std::shared_ptr<const question::GlareAnswer> EyeView::answer() const { return kept_.glare(document_.option().id); }
@@ -36,7 +57,7 @@ void EyeView::paintEvent(QPaintEvent*) {
     QPainter painter(this);
     painter.setRenderHints(QPainter::Antialiasing | QPainter::SmoothPixmapTransform);
     painter.fillRect(rect(), ink().paper);
-    const QRectF disc = circle();
+    const QRectF disc = frame();
     const auto glare = answer();
     painter.setPen(ink().ink);
     const QString why = eye_.hindrance();
@@ -47,14 +68,13 @@ void EyeView::paintEvent(QPaintEvent*) {
                          why.isEmpty() ? QObject::tr("Looking \u2026") : why);
         return;
     }
-    const int pixels = static_cast<int>(disc.width() * devicePixelRatioF());
-    if (drawn_ != glare.get() || image_.width() != pixels) {
-        image_ = report::luminance_image(*glare, pixels, ink());
+    if (drawn_ != glare.get()) {
+        image_ = report::picture_image(*glare, style());
         drawn_ = glare.get();
     }
     const bool other_moment = glare->moment != document_.moment();
     if (other_moment) painter.setOpacity(0.55);
-    painter.drawImage(disc, image_);
+    report::draw_picture(painter, *glare, image_, style(), disc, ink());
     painter.setOpacity(1);
     QFont font = painter.font();
     font.setWeight(QFont::DemiBold);
@@ -73,54 +93,59 @@ void EyeView::paintEvent(QPaintEvent*) {
         painter.setPen(ink().ink);
     }
     double y = disc.bottom() + 10;
-    report::draw_legend(painter, {report::kDimLuminance, report::kBrightLuminance, true}, QObject::tr("Luminance"),
-                        QStringLiteral("cd/m\u00b2"), ink(), QRectF(disc.left() + 10, y, disc.width() - 20, 46));
+    report::draw_legend(painter, style().scale, report::quantity_words(glare->picture),
+                        report::unit_words(glare->picture), ink(), QRectF(disc.left() + 10, y, disc.width() - 20, 46));
     y += 52;
-    font.setPixelSize(type::heading);
-    font.setWeight(QFont::DemiBold);
-    painter.setFont(font);
-    painter.drawText(QRectF(12, y, width() - 24, 22), Qt::AlignHCenter,
-                     QObject::tr("DGP %L1 (%L2 to %L3), %4")
-                         .arg(glare->dgp, 0, 'f', 3)
-                         .arg(glare->dgp_low, 0, 'f', 2)
-                         .arg(glare->dgp_high, 0, 'f', 2)
-                         .arg(language::words(metric::class_of(*metric::find_glare_index("dgp"), glare->dgp).name)));
-    font.setPixelSize(type::body);
-    font.setWeight(QFont::Normal);
-    painter.setFont(font);
-    painter.drawText(QRectF(12, y + 22, width() - 24, 20), Qt::AlignHCenter,
-                     (eye_.is_settling() ? QObject::tr("at the eye %1 \u00b1 %2 lx, settling")
-                                         : QObject::tr("at the eye %1 \u00b1 %2 lx"))
-                         .arg(report::figure(glare->vertical_lux), report::error_figure(glare->half_width)));
-    font.setPixelSize(type::small);
-    painter.setFont(font);
-    painter.setPen(ink().faint);
-    painter.drawText(QRectF(12, y + 42, width() - 24, 32), Qt::AlignHCenter | Qt::TextWordWrap,
-                     glare->in_range
-                         ? QObject::tr("0.35 perceptible, 0.40 disturbing, 0.45 intolerable (Wienold 2009)")
-                         : QObject::tr("Outside the range that DGP was fitted for (above 380 lx, 0.2 to 0.8)"));
+    draw_figures(painter, *glare, y);
     QStringList blinds;
     for (const auto& group : glare->blinds.groups) blinds << language::words(group.words);
     setToolTip(blinds.isEmpty() ? QString()
                                 : QObject::tr("Blinds at that moment:\n%1").arg(blinds.join(QLatin1Char('\n'))));
-    if (!disc.contains(pointer_)) return;
-    const int n = glare->picture.lens.width;
-    const int px = static_cast<int>((pointer_.x() - disc.left()) / disc.width() * n),
-              py = static_cast<int>((pointer_.y() - disc.top()) / disc.height() * n);
-    if (px < 0 || py < 0 || px >= n || py >= n || std::hypot(px - n / 2.0, py - n / 2.0) > n / 2.0) return;
-    const QString text = report::figure(static_cast<double>(glare->picture.value[static_cast<size_t>(py * n + px)])) +
-                         QStringLiteral(" cd/m\u00b2");
-    const QRectF box(pointer_.x() + 12, pointer_.y() - 26, painter.fontMetrics().horizontalAdvance(text) + 14, 20);
-    painter.setPen(QPen(ink().faint, 1));
-    painter.setBrush(ink().room);
-    painter.drawRoundedRect(box, 3, 3);
-    painter.setPen(ink().ink);
-    painter.drawText(box, Qt::AlignCenter, text);
+    draw_reading(painter, glare->picture, disc);
 }
 
-void EyeView::showEvent(QShowEvent*) { eye_.watch(true); }
+void EyeView::draw_figures(QPainter& painter, const question::GlareAnswer& glare, double y) {
+    const auto line = [&](int pixels, QFont::Weight weight, const QColor& colour, double height, const QString& text) {
+        QFont font = painter.font();
+        font.setPixelSize(pixels);
+        font.setWeight(weight);
+        painter.setFont(font);
+        painter.setPen(colour);
+        painter.drawText(QRectF(12, y, width() - 24, height), Qt::AlignHCenter | Qt::TextWordWrap, text);
+        y += height;
+    };
+    if (!glare.judged)
+        return line(type::heading, QFont::DemiBold, ink().ink, 22,
+                    QObject::tr("mean %1 %2")
+                        .arg(report::figure(glare.picture.field), report::unit_words(glare.picture)));
+    line(type::heading, QFont::DemiBold, ink().ink, 22,
+         QObject::tr("DGP %L1 (%L2 to %L3), %4")
+             .arg(glare.dgp, 0, 'f', 3)
+             .arg(glare.dgp_low, 0, 'f', 2)
+             .arg(glare.dgp_high, 0, 'f', 2)
+             .arg(language::words(metric::class_of(*metric::find_glare_index("dgp"), glare.dgp).name)));
+    line(type::body, QFont::Normal, ink().ink, 20,
+         (eye_.is_settling() ? QObject::tr("at the eye %1 \u00b1 %2 lx, settling")
+                             : QObject::tr("at the eye %1 \u00b1 %2 lx"))
+             .arg(report::figure(glare.vertical_lux), report::error_figure(glare.half_width)));
+    if (!glare.parts.empty())
+        line(type::body, QFont::Normal, ink().ink, 20,
+             QObject::tr("most of it from %1").arg(report::source_words(glare.parts.front())));
+    line(type::small, QFont::Normal, ink().faint, 32,
+         glare.in_range ? QObject::tr("0.35 perceptible, 0.40 disturbing, 0.45 intolerable (Wienold 2009)")
+                        : QObject::tr("Outside the range that DGP was fitted for (above 380 lx, 0.2 to 0.8)"));
+}
 
-void EyeView::hideEvent(QHideEvent*) { eye_.watch(false); }
+void EyeView::draw_reading(QPainter& painter, const light::Picture& picture, const QRectF& frame) {
+    if (pointer_.x() < 0) return;
+    const auto value = question::value_at(picture, report::in_picture(picture.lens, frame, pointer_));
+    if (!value) return;
+    draw_tag(painter, pointer_, rect(), {report::figure(*value) + QLatin1Char(' ') + report::unit_words(picture)});
+}
+
+void EyeView::showEvent(QShowEvent*) { eye_.watch(this, true); }
+
+void EyeView::hideEvent(QHideEvent*) { eye_.watch(this, false); }
 
 void EyeView::mouseMoveEvent(QMouseEvent* event) {
     pointer_ = event->position();
@@ -134,6 +159,16 @@ void EyeView::leaveEvent(QEvent*) {
 
 Page eye_companion(Desktop& desktop) {
     auto* view = new EyeView(desktop.document(), desktop.answers(), desktop.asker().eye(), desktop.window());
+    auto* large = new PictureWindow(desktop);
+    desktop.know(large);
+    const auto open = [large] {
+        large->show();
+        large->raise();
+        large->activateWindow();
+    };
+    QObject::connect(view, &EyeView::large_wanted, large, open);
+    desktop.commands().add(CommandGroup::light, QObject::tr("Open the picture"),
+                           QKeySequence(QStringLiteral("Ctrl+Shift+L")), open);
     const auto look = [&desktop, view](const model::Id& observer, int heading) {
         desktop.show_companion(view);
         desktop.asker().eye().look_through(observer, heading);

@@ -73,7 +73,7 @@ void show_observer(Inspector& in) {
         set_icon(look, QStringLiteral("eye"));
     }
     const auto picture = in.kept().glare(in.document().option().id);
-    if (picture == nullptr || picture->observer.id != o.id) return;
+    if (picture == nullptr || picture->observer.id != o.id || !picture->judged) return;
     in.add_fact(form, QObject::tr("View"), [picture] { return name_of(picture->observer.name); });
     in.add_fact(form, QObject::tr("At"), [picture] { return language::text(picture->moment); });
     in.add_fact(form, QStringLiteral("DGP"), [picture] {

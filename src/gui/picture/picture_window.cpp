@@ -1,0 +1,509 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "gui/picture/picture_window.h"
+
+#include <QDialogButtonBox>
+#include <QFileDialog>
+#include <QFormLayout>
+#include <QHBoxLayout>
+#include <QMenu>
+#include <QMessageBox>
+#include <QSplitter>
+#include <QVBoxLayout>
+#include <algorithm>
+
+#include "base/file.h"
+#include "exchange/picture_file.h"
+#include "exchange/tables.h"
+#include "gui/look/buttons.h"
+#include "gui/look/look.h"
+#include "gui/saving/save.h"
+#include "question/ask.h"
+#include "report/language/dates.h"
+#include "report/language/words.h"
+
+namespace wp::gui {
+
+using Choice = model::PictureChoice;
+using Against = model::SourceChoice::Against;
+using Look = report::PictureStyle::Look;
+
+namespace {
+
+constexpr int kSizes[] = {256, 512, 1024, 2048, 4096};
+
+QLabel* word(const QString& text) {
+    auto* label = new QLabel(text);
+    label->setProperty("role", QStringLiteral("small"));
+    return label;
+}
+
+// The legend stands in the middle of it.
+class LegendFoot : public QWidget {
+ public:
+    explicit LegendFoot(Legends& legends) : legend(new LegendBar(legends, QStringLiteral("picture-legend"), this)) {
+        setFixedHeight(legend->sizeHint().height() + 2 * space::tight);
+    }
+    LegendBar* legend;
+
+ protected:
+    void resizeEvent(QResizeEvent*) override { legend->place_in(size()); }
+};
+
+QHBoxLayout* bar_of(QWidget* bar) {
+    auto* row = new QHBoxLayout(bar);
+    row->setContentsMargins(space::small, space::tight, space::small, 0);
+    row->setSpacing(space::small);
+    return row;
+}
+
+}  // namespace
+
+PictureWindow::PictureWindow(Desktop& desktop)
+    : QWidget(desktop.window(), Qt::Window),
+      desktop_(desktop),
+      worker_(
+          QT_TRANSLATE_NOOP("QObject", "The picture's figures"), this, prepare,
+          [this](const Prepared& found) { take(found); }) {
+    setObjectName(QStringLiteral("picture-window"));
+    setWindowTitle(QObject::tr("Picture"));
+    resize(1240, 780);
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(0);
+    column->addWidget(build_taking());
+    column->addWidget(build_looking());
+    build_views(*column);
+    connect(&desktop.answers(), &KeptAnswers::changed, this, &PictureWindow::refresh);
+    connect(&desktop.document(), &Document::option_changed, this, &PictureWindow::refresh);
+    connect(&desktop.legends(), &Legends::changed, this, &PictureWindow::show_scale);
+    fill_choices();
+    follow_taking();
+}
+
+QComboBox* PictureWindow::box(const char* name, const QString& title, const QStringList& entries) {
+    auto* out = new QComboBox;
+    out->setObjectName(QString::fromLatin1(name));
+    out->setAccessibleName(title);
+    out->setToolTip(title);
+    out->addItems(entries);
+    return out;
+}
+
+QToolButton* PictureWindow::tick(const char* name, const QString& title, const QString& tip, bool on) {
+    auto* out = new QToolButton;
+    out->setObjectName(QString::fromLatin1(name));
+    out->setText(title);
+    out->setToolTip(tip);
+    out->setCheckable(true);
+    out->setChecked(on);
+    out->setProperty("role", QStringLiteral("tool"));
+    return out;
+}
+
+// How the living picture is taken, and what of the others is shown.
+QWidget* PictureWindow::build_taking() {
+    auto* bar = new QWidget;
+    auto* row = bar_of(bar);
+    lens_ = box("picture-lens", QObject::tr("Lens"),
+                {QObject::tr("Hemisphere"), QObject::tr("All around"), QObject::tr("Perspective"),
+                 QObject::tr("Parallel")});
+    of_ = box("picture-of", QObject::tr("What is pictured"),
+              {QObject::tr("Luminance"), QObject::tr("Light that falls")});
+    QStringList sizes;
+    for (const int size : kSizes) sizes << QObject::tr("%1 px").arg(size);
+    pixels_ = box("picture-pixels", QObject::tr("Pixels across"), sizes);
+    blinds_ = box("picture-blinds", QObject::tr("Blinds"),
+                  {QObject::tr("Blinds as they stand"), QObject::tr("Blinds open"), QObject::tr("Blinds closed")});
+    for (auto* choice : {lens_, of_, pixels_, blinds_}) {
+        connect(choice, &QComboBox::activated, this, &PictureWindow::change_taking);
+        row->addWidget(choice);
+    }
+    row->addStretch(1);
+    auto* hold = worded_button("bookmark-plus", "picture-hold", QObject::tr("Hold"),
+                               QObject::tr("Keep this picture, to lay others beside it"));
+    connect(hold, &QToolButton::clicked, this, &PictureWindow::hold_picture);
+    auto* opening = worded_button("folder-open", "picture-open", QObject::tr("Open\u2026"),
+                                  QObject::tr("Look at a picture from a file (OpenEXR)"));
+    connect(opening, &QToolButton::clicked, this, &PictureWindow::open);
+    auto* saving = worded_button("save", "picture-save", QObject::tr("Save\u2026"),
+                                 QObject::tr("As OpenEXR with its whole record, as PNG as seen, or its sources as CSV"));
+    auto* forms = new QMenu(saving);
+    const auto form = [&](const QString& title, const char* name, const char* suffix) {
+        const QString filter = QStringLiteral("%1 (*%2)").arg(title, QString::fromLatin1(suffix));
+        auto* action = forms->addAction(title);
+        action->setObjectName(QString::fromLatin1(name));
+        connect(action, &QAction::triggered, this,
+                [this, filter, suffix] { save(filter, QString::fromLatin1(suffix)); });
+    };
+    form(QObject::tr("OpenEXR: values and record"), "save-exr", ".exr");
+    form(QObject::tr("PNG: as seen"), "save-png", ".png");
+    form(QObject::tr("CSV: sources of glare"), "save-csv", ".csv");
+    saving->setMenu(forms);
+    saving->setPopupMode(QToolButton::InstantPopup);
+    for (auto* button : {hold, opening, saving}) row->addWidget(button);
+    return bar;
+}
+
+QWidget* PictureWindow::build_looking() {
+    auto* bar = new QWidget;
+    auto* row = bar_of(bar);
+    look_ = box("picture-look", QObject::tr("How it is shown"),
+                {QObject::tr("False colour"), QObject::tr("Exposed"), QObject::tr("As an eye sees it")});
+    stops_ = new QDoubleSpinBox;
+    stops_->setObjectName(QStringLiteral("picture-stops"));
+    stops_->setAccessibleName(QObject::tr("Exposure in stops"));
+    stops_->setToolTip(QObject::tr("Stops over an exposure that puts the log mean at middle grey"));
+    stops_->setRange(-12, 12);
+    stops_->setDecimals(1);
+    stops_->setSingleStep(0.5);
+    stops_->setSuffix(QObject::tr(" stops"));
+    connect(look_, &QComboBox::currentIndexChanged, this, &PictureWindow::restyle);
+    connect(stops_, &QDoubleSpinBox::valueChanged, this, &PictureWindow::restyle);
+    quiet_ = tick("picture-quiet", QObject::tr("Quiet"),
+                  QObject::tr("Even out chance for the eye; figures are never taken from that"), true);
+    lines_ = tick("picture-lines", QObject::tr("Lines"), QObject::tr("Lines of equal value at the legend's marks"), false);
+    sources_ = tick("picture-outlines", QObject::tr("Sources"), QObject::tr("Outline and number sources of glare"), true);
+    zone_ = tick("picture-zone", QObject::tr("Task"), QObject::tr("Show the task's zone; drag it to where one works"),
+                 false);
+    circle_ = tick("picture-circle", QObject::tr("Circle"),
+                   QObject::tr("Drag out circles for a mean, from their middle, not rectangles"), false);
+    for (QWidget* part : std::initializer_list<QWidget*>{look_, stops_}) row->addWidget(part);
+    for (auto* button : {quiet_, lines_, sources_, zone_, circle_}) {
+        connect(button, &QToolButton::toggled, this, &PictureWindow::restyle);
+        row->addWidget(button);
+    }
+    row->addSpacing(space::medium);
+    row->addWidget(word(QObject::tr("a source is")));
+    against_ = box("picture-against", QObject::tr("What counts as a source of glare"),
+                   {QObject::tr("5 times the field's mean"), QObject::tr("5 times the task's mean"),
+                    QObject::tr("2000 cd/m\u00b2 or more")});
+    connect(against_, &QComboBox::activated, this, &PictureWindow::change_rule);
+    row->addWidget(against_);
+    row->addStretch(1);
+    shown_ = box("picture-shown", QObject::tr("Picture"), {});
+    beside_ = box("picture-beside", QObject::tr("Beside it"), {});
+    for (auto* choice : {shown_, beside_}) {
+        choice->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
+        choice->setMinimumContentsLength(12);
+        connect(choice, &QComboBox::activated, this, &PictureWindow::refresh);
+    }
+    difference_ = tick("picture-difference", QObject::tr("Difference"),
+                       QObject::tr("What the first has more of than the second, and less"), false);
+    connect(difference_, &QToolButton::toggled, this, &PictureWindow::refresh);
+    row->addWidget(shown_);
+    row->addWidget(word(QObject::tr("beside")));
+    row->addWidget(beside_);
+    row->addWidget(difference_);
+    return bar;
+}
+
+void PictureWindow::build_views(QBoxLayout& column) {
+    auto* all = new QSplitter(Qt::Horizontal);
+    auto* pictures = new QWidget;
+    auto* grid = new QVBoxLayout(pictures);
+    grid->setContentsMargins(0, 0, 0, 0);
+    grid->setSpacing(0);
+    auto* pair = new QHBoxLayout;
+    pair->setSpacing(0);
+    left_ = new PictureView("picture-left");
+    right_ = new PictureView("picture-right");
+    right_->hide();
+    for (auto* view : {left_, right_}) {
+        pair->addWidget(view, 1);
+        auto* other = view == left_ ? right_ : left_;
+        connect(view, &PictureView::looked, other, [view, other] { other->follow(view->look()); });
+        connect(view, &PictureView::region_changed, this, [this, view] {
+            if (view->answer() != nullptr) facts_->show_region(*view->answer(), view->region());
+        });
+        connect(view, &PictureView::zone_dragged, this, [this](double aside, double above) {
+            rule_.zone_aside = aside;
+            rule_.zone_above = above;
+            refresh();
+        });
+    }
+    grid->addLayout(pair, 1);
+    auto* foot = new LegendFoot(desktop_.legends());
+    legend_ = foot->legend;
+    grid->addWidget(foot);
+    facts_ = new PictureFacts;
+    auto* side = new QWidget;
+    auto* inner = new QVBoxLayout(side);
+    inner->setContentsMargins(space::medium, space::small, space::medium, space::small);
+    inner->addWidget(facts_);
+    side->setMinimumWidth(370);
+    all->addWidget(pictures);
+    all->addWidget(side);
+    all->setStretchFactor(0, 1);
+    all->setCollapsible(0, false);
+    column.addWidget(all, 1);
+}
+
+void PictureWindow::showEvent(QShowEvent*) {
+    desktop_.asker().eye().watch(this, true);
+    follow_taking();
+    refresh();
+}
+
+void PictureWindow::hideEvent(QHideEvent*) { desktop_.asker().eye().watch(this, false); }
+
+void PictureWindow::follow_taking() {
+    const Choice& choice = desktop_.asker().eye().choice();
+    lens_->setCurrentIndex(static_cast<int>(choice.lens));
+    of_->setCurrentIndex(static_cast<int>(choice.of));
+    blinds_->setCurrentIndex(static_cast<int>(choice.blinds));
+    const auto* const size = std::ranges::lower_bound(kSizes, choice.pixels);
+    pixels_->setCurrentIndex(static_cast<int>(std::min<std::ptrdiff_t>(size - kSizes, std::size(kSizes) - 1)));
+}
+
+void PictureWindow::change_taking() {
+    Choice choice = desktop_.asker().eye().choice();
+    choice.lens = static_cast<Choice::Lens>(lens_->currentIndex());
+    choice.of = static_cast<Choice::Of>(of_->currentIndex());
+    choice.blinds = static_cast<Choice::Blinds>(blinds_->currentIndex());
+    choice.pixels = kSizes[pixels_->currentIndex()];
+    desktop_.asker().eye().take_as(choice);
+    shown_->setCurrentIndex(0);
+    refresh();
+}
+
+void PictureWindow::set_rule(const model::SourceChoice& rule) {
+    rule_ = rule;
+    against_->setCurrentIndex(static_cast<int>(rule.against));
+    refresh();
+}
+
+void PictureWindow::change_rule() {
+    rule_.against = static_cast<Against>(against_->currentIndex());
+    if (rule_.against == Against::task_zone) zone_->setChecked(true);
+    refresh();
+}
+
+report::PictureStyle PictureWindow::style() const {
+    report::PictureStyle out;
+    out.look = static_cast<Look>(look_->currentIndex());
+    out.stops = stops_->value();
+    out.quiet = quiet_->isChecked();
+    out.lines = lines_->isChecked() || lines_on_;
+    out.sources = sources_->isChecked();
+    out.zone = zone_->isChecked();
+    out.scale = scale_;
+    return out;
+}
+
+void PictureWindow::restyle() {
+    stops_->setVisible(look_->currentIndex() == static_cast<int>(Look::exposed));
+    const auto drag = zone_->isChecked()     ? PictureView::Drag::zone
+                      : circle_->isChecked() ? PictureView::Drag::circle
+                                             : PictureView::Drag::rectangle;
+    const bool coloured = look_->currentIndex() == static_cast<int>(Look::false_colour);
+    for (auto* view : {left_, right_}) {
+        auto own = style();
+        if (scale_.difference) own.look = Look::false_colour, own.sources = false;
+        view->set_style(own);
+        view->set_drag(drag);
+    }
+    legend_->setEnabled(coloured || scale_.difference);
+    if (left_->answer() != nullptr)
+        facts_->show_answer(*left_->answer(), scale_,
+                            shown_->currentIndex() <= 0 && desktop_.asker().eye().is_settling());
+}
+
+// Of a choice whose first entries are no held pictures; the last of these is the living one.
+PictureWindow::Answer PictureWindow::chosen(const QComboBox& choice, int first) const {
+    const int at = choice.currentIndex() - first;
+    if (at == 0) return desktop_.answers().glare(desktop_.document().option().id);
+    return at > 0 && at <= static_cast<int>(held_.size()) ? held_[static_cast<size_t>(at - 1)].answer : nullptr;
+}
+
+QString PictureWindow::title_of(const QComboBox& choice, int first) const {
+    const int at = choice.currentIndex() - first;
+    if (at > 0 && at <= static_cast<int>(held_.size())) return held_[static_cast<size_t>(at - 1)].title;
+    const auto answer = chosen(choice, first);
+    return answer == nullptr ? QString()
+                             : QStringLiteral("%1, %2").arg(QString::fromStdString(answer->observer.name),
+                                                            language::text(answer->moment));
+}
+
+void PictureWindow::fill_choices() {
+    filling_ = true;
+    const int shown = std::max(shown_->currentIndex(), 0), beside = std::max(beside_->currentIndex(), 0);
+    shown_->clear();
+    beside_->clear();
+    shown_->addItem(QObject::tr("What is seen now"));
+    beside_->addItems({QObject::tr("nothing"), QObject::tr("what is seen now")});
+    for (const Held& held : held_) {
+        shown_->addItem(held.title);
+        beside_->addItem(held.title);
+    }
+    shown_->setCurrentIndex(std::min(shown, shown_->count() - 1));
+    beside_->setCurrentIndex(std::min(beside, beside_->count() - 1));
+    filling_ = false;
+}
+
+void PictureWindow::refresh() {
+    if (filling_ || !isVisible()) return;
+    const Answer left = chosen(*shown_, 0), right = beside_->currentIndex() > 0 ? chosen(*beside_, 1) : nullptr;
+    difference_->setEnabled(right != nullptr);
+    if (left == nullptr) {
+        left_->set_title(desktop_.asker().eye().hindrance());
+        left_->show_answer(nullptr);
+        return;
+    }
+    worker_.ask({left, right, question::source_rule(rule_), right != nullptr && difference_->isChecked()});
+}
+
+PictureWindow::Prepared PictureWindow::prepare(const Wanted& wanted) {
+    const auto judged = [&](const Answer& answer) -> Answer {
+        if (answer == nullptr) return nullptr;
+        return std::make_shared<const question::GlareAnswer>(question::judged_anew(*answer, wanted.rule));
+    };
+    Prepared out{judged(wanted.left), judged(wanted.right)};
+    if (!wanted.difference) return out;
+    const auto apart = question::difference(out.left->picture, out.right->picture);
+    out.alike = apart.has_value();
+    if (!apart) return out;
+    auto answer = std::make_shared<question::GlareAnswer>(*out.left);
+    answer->picture = *apart;
+    answer->judged = false;
+    answer->sources.clear();
+    out.left = std::move(answer);
+    out.right.reset();
+    out.difference = true;
+    return out;
+}
+
+void PictureWindow::take(const Prepared& found) {
+    left_->show_answer(found.left);
+    right_->setVisible(found.right != nullptr);
+    right_->show_answer(found.right);
+    const QString left = title_of(*shown_, 0), right = title_of(*beside_, 1);
+    left_->set_title(found.difference ? QObject::tr("%1, less %2").arg(left, right) : left);
+    right_->set_title(right);
+    setWindowTitle(QObject::tr("Picture: %1").arg(left));
+    if (!found.alike) left_->set_title(QObject::tr("These two cannot be told apart: their lenses or sizes differ"));
+    show_scale();
+    facts_->show_region(*found.left, left_->region());
+}
+
+// The legend is as free as the sheet's: it takes its ends, its steps and its lines from the same place.
+void PictureWindow::show_scale() {
+    const auto answer = left_->answer();
+    if (answer == nullptr) return;
+    const light::Picture& picture = answer->picture;
+    SheetMap map;
+    map.figure = picture.of == light::PictureOf::luminance ? QStringLiteral("luminance")
+                                                           : QStringLiteral("falling_light");
+    map.name = report::quantity_words(picture);
+    map.unit = report::unit_words(picture);
+    map.scale = report::picture_scale(picture);
+    const bool apart = difference_->isChecked() && !answer->judged && beside_->currentIndex() > 0;
+    if (apart) {
+        double most = 0;
+        std::vector<float> sizes;
+        for (const float v : picture.value) sizes.push_back(std::fabs(v));
+        const auto at = sizes.begin() + static_cast<std::ptrdiff_t>(sizes.size() * 99 / 100);
+        std::nth_element(sizes.begin(), at, sizes.end());
+        most = report::nice_top(std::max(static_cast<double>(*at), 1.0));
+        map.scale = {-most, most, false, 0, true};
+    }
+    // One value, so that there is something the legend belongs to.
+    report::MapLayer layer;
+    layer.value = {picture.field};
+    map.layers = {layer};
+    if (!apart) desktop_.legends().dress(map, [] { return std::vector<report::Scale>{}; });
+    scale_ = map.scale;
+    lines_on_ = map.marks.contours && !apart;
+    legend_->show_map(map);
+    restyle();
+}
+
+void PictureWindow::add_held(const QString& title, Answer answer) {
+    held_.push_back({QStringLiteral("%1. %2").arg(held_.size() + 1).arg(title), std::move(answer)});
+    fill_choices();
+}
+
+void PictureWindow::hold_picture() {
+    const Answer answer = chosen(*shown_, 0);
+    if (answer == nullptr) return;
+    add_held(title_of(*shown_, 0), answer);
+    beside_->setCurrentIndex(beside_->count() - 1);
+    refresh();
+}
+
+void PictureWindow::fault(const Fault& what) { QMessageBox::warning(this, QObject::tr("Picture"), language::line(what)); }
+
+std::optional<light::Lens> PictureWindow::ask_lens(const QString& name, const light::Lens& guess) {
+    QDialog dialog(this);
+    dialog.setWindowTitle(QObject::tr("The lens of %1").arg(name));
+    auto* form = new QFormLayout(&dialog);
+    form->addRow(new QLabel(QObject::tr("The file does not say through which lens it was taken.")));
+    auto* kind = box("ask-lens", QObject::tr("Lens"),
+                     {QObject::tr("Hemisphere"), QObject::tr("All around"), QObject::tr("Perspective"),
+                      QObject::tr("Parallel")});
+    kind->setCurrentIndex(static_cast<int>(guess.kind));
+    auto* field = new QDoubleSpinBox;
+    field->setObjectName(QStringLiteral("ask-field"));
+    field->setRange(1, 170);
+    field->setValue(degrees(guess.field));
+    field->setSuffix(QStringLiteral("\u00b0"));
+    form->addRow(QObject::tr("Lens"), kind);
+    form->addRow(QObject::tr("Seen across, of a perspective"), field);
+    auto* buttons = new QDialogButtonBox(QDialogButtonBox::Ok | QDialogButtonBox::Cancel);
+    form->addRow(buttons);
+    connect(buttons, &QDialogButtonBox::accepted, &dialog, &QDialog::accept);
+    connect(buttons, &QDialogButtonBox::rejected, &dialog, &QDialog::reject);
+    if (dialog.exec() != QDialog::Accepted) return {};
+    light::Lens out;
+    out.kind = static_cast<light::Lens::Kind>(kind->currentIndex());
+    out.field = radians(field->value());
+    return out;
+}
+
+void PictureWindow::open() {
+    const QString file = QFileDialog::getOpenFileName(this, QObject::tr("A picture of luminances"), {},
+                                                      QObject::tr("OpenEXR pictures (*.exr)"));
+    if (!file.isEmpty()) open_file(file.toStdString());
+}
+
+void PictureWindow::open_file(const std::filesystem::path& path) {
+    auto read = exchange::read_picture(path);
+    const QString name = QString::fromStdString(path.filename().string());
+    if (read && !read->knows_lens) {
+        const auto lens = ask_lens(name, read->picture.lens);
+        if (!lens) return;
+        read = exchange::read_picture(path, lens);
+    }
+    if (!read) return fault(read.fault());
+    auto answer = std::make_shared<question::GlareAnswer>();
+    answer->picture = std::move(read->picture);
+    answer->observer.name = path.filename().string();
+    const light::Pose& pose = answer->picture.pose;
+    answer->observer.heading = degrees(std::atan2(pose.forward.x, pose.forward.y));
+    answer->observer.altitude = degrees(std::asin(std::clamp(pose.forward.z, -1.0, 1.0)));
+    if (read->told.contains("sky")) answer->sky = read->told.at("sky");
+    if (!read->knows_unit)
+        desktop_.say(QObject::tr("%1 does not say what its numbers are: they are taken for cd/m\u00b2").arg(name));
+    if (read->unusable > 0)
+        desktop_.say(QObject::tr("%n pixels of %1 are no luminances and are taken for nought", nullptr,
+                                 static_cast<int>(read->unusable))
+                         .arg(name));
+    add_held(name, std::move(answer));
+    shown_->setCurrentIndex(shown_->count() - 1);
+    refresh();
+}
+
+void PictureWindow::save(const QString& filter, const QString& suffix) {
+    if (left_->answer() == nullptr) return;
+    const QString file = file_to_write(this, QObject::tr("Save the picture"), filter, suffix, title_of(*shown_, 0));
+    if (file.isEmpty()) return;
+    if (const auto failed = save_as(file.toStdString())) fault(*failed);
+}
+
+Outcome PictureWindow::save_as(const std::filesystem::path& path) const {
+    const auto& answer = *left_->answer();
+    if (path.extension() == ".csv") return write_file(path, exchange::glare_csv(answer));
+    if (path.extension() == ".exr") return exchange::write_picture(answer, path);
+    return report::write_picture_page(answer, style(), path);
+}
+
+}  // namespace wp::gui
