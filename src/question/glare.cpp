@@ -134,6 +134,8 @@ class Solving {
 
 }  // namespace
 
+Fingerprint glare_inputs(const GlareTask& task, const Effort& effort) { return inputs_of(task, effort); }
+
 const char* unit_of(light::PictureOf of) { return of == light::PictureOf::luminance ? "cd/m\u00b2" : "lx"; }
 
 GlareAnswer judged_anew(const GlareAnswer& answer, const metric::SourceRule& rule) {

@@ -63,6 +63,8 @@ GlareAnswer solve_glare(const GlareTask& task, const Effort& effort, const Cance
                         const GlareStep& step = {});
 /// "cd/m²" or "lx".
 const char* unit_of(light::PictureOf of);
+/// What an answer depends on.
+Fingerprint glare_inputs(const GlareTask& task, const Effort& effort);
 /// The same picture judged by another rule; without what is around.
 GlareAnswer judged_anew(const GlareAnswer& answer, const metric::SourceRule& rule);
 /// How far an answer has come, as a share: for who shows progress.

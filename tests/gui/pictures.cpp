@@ -14,6 +14,7 @@
 #include <string>
 
 #include "gui/companion/eye_view.h"
+#include "gui/glare/glare_page.h"
 #include "gui/picture/picture_window.h"
 #include "gui/companion/model_view.h"
 #include "gui/companion/wall_view.h"
@@ -183,6 +184,23 @@ int main(int argc, char** argv) {
             },
             300000);
         take("light-eye");
+    }
+    if (wants({"light-glare", "light-glare-room"})) {
+        window.document().show_option(0);
+        window.document().show_moment({2, 17, 14.5});
+        window.document().select({});
+        drive::key(window, Qt::Key_G, Qt::ControlModifier | Qt::ShiftModifier);
+        auto& page = window.part<GlarePage>();
+        drive::wait_until([&] { return !page.seats().found().empty() && !page.seats().is_working(); }, 300000);
+        drive::wait_until([&] { return !window.asker().eye().is_settling(); }, 300000);
+        QTest::mouseMove(&window.sheet(), QPoint(5, 5));
+        take("light-glare");
+        drive::widget(window, "glare-places");
+        static_cast<QComboBox*>(drive::widget(window, "glare-places"))->setCurrentIndex(1);
+        QTest::qWait(2000);
+        drive::wait_until([&] { return !page.seats().is_working(); }, 300000);
+        take("light-glare-room");
+        window.document().show_option(1);
     }
     if (wants({"picture"})) {
         auto& large = window.part<PictureWindow>();

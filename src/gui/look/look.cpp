@@ -55,7 +55,7 @@ QComboBox QAbstractItemView { background: %3; selection-background-color: %5; se
 QTabWidget::pane { border: none; border-top: 1px solid %4; }
 QTabBar { background: %2; }
 QTabBar::tab { background: transparent; border: none; border-bottom: 2px solid transparent;
-    padding: 6px 10px; color: %6; }
+    padding: 6px 7px; color: %6; }
 QTabBar::tab:selected { color: %1; border-bottom: 2px solid %5; }
 QTabBar::tab:hover { color: %1; }
 QTabBar::tab:focus { color: %5; }

@@ -141,6 +141,10 @@ std::vector<QRectF> Sheet::taken() const {
     for (const Figure& figure : figures_) out.push_back(figure.box);
     if (!is_drawn_on() || tint_ == report::TintBy::nothing)
         for (const auto& [reading, box] : reading_plates()) out.push_back(box);
+    for (const SeatArc& seat : seats_) {
+        const double ring = ring_of(seat);
+        out.emplace_back(view_.to_screen(seat.at) - QPointF(ring, ring), QSizeF(2 * ring, 2 * ring));
+    }
     return out;
 }
 

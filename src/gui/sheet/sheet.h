@@ -16,11 +16,23 @@
 #include "gui/answers/sheet_map.h"
 #include "gui/document/document.h"
 #include "gui/sheet/sheet_tool.h"
+#include "question/clear_arc.h"
 #include "report/plan.h"
 
 namespace wp::gui {
 
 class TypedEntry;
+
+/// An arc around a seat where one can look untroubled.
+struct SeatArc {
+    Vec2 at;
+    std::optional<question::ClearArc> arc;  ///< none: not known yet
+    QString name, words, value;             ///< value: of the worst direction
+    bool settled = true;
+    bool small = false;  ///< one of many
+    double apart = 1;    ///< metres to the next, of many
+    std::function<QString(double heading)> reading;  ///< what is told of a direction; may be empty
+};
 
 /// What lies at a snap or a wall takes the pointer in at this distance, in pixels.
 inline constexpr double kSnapPixels = 9, kWallPixels = 7;
@@ -81,6 +93,11 @@ class Sheet : public QWidget {
     void show_profile(std::optional<std::pair<Vec2, Vec2>> line, std::optional<Vec2> mark);
     /// The point that is asked about; none takes it away.
     void show_asked(std::optional<Vec2> at);
+    /// Arcs around seats; none takes them away.
+    void show_seats(std::vector<SeatArc> seats);
+    const std::vector<SeatArc>& seats() const { return seats_; }
+    /// The seat whose ring is there, and the heading, degrees.
+    std::optional<std::pair<size_t, double>> seat_at(QPointF at) const;
     /// The part of the map whose mean is shown, lower left and upper right; none takes it away.
     const std::optional<std::pair<Vec2, Vec2>>& mean_area() const { return mean_area_; }
     void show_mean_of(std::optional<std::pair<Vec2, Vec2>> corners);
@@ -126,6 +143,10 @@ class Sheet : public QWidget {
     void menu_wanted(const QPoint& at);
     /// A press on the Site desk, in metres.
     void place_pressed(Vec2 at);
+    /// A direction of a seat was clicked; or its ring was dragged so far around, degrees, all seats with it. done: the
+    /// drag has ended.
+    void seat_pressed(size_t seat, double heading);
+    void seats_turned(double by, bool done);
     /// A click where the map is read.
     void place_read(Vec2 at);
     void resized(QSize size);
@@ -148,8 +169,12 @@ class Sheet : public QWidget {
  private:
     // What the pointer holds of the sheet itself while a button is down.
     struct Hold {
-        enum class What { none, pan, north } what = What::none;
+        enum class What { none, pan, north, seats } what = What::none;
         QPointF pressed, origin;
+        size_t seat = 0;
+        double heading = 0;  // where it was taken hold of
+        double turned = 0;
+        bool moved = false;
     };
     // A figure on the sheet that can be typed over.
     struct Figure {
@@ -165,6 +190,12 @@ class Sheet : public QWidget {
     // sheet_reads.cpp
     void draw_reads(QPainter& painter) const;
     void draw_mean(QPainter& painter) const;
+    // sheet_seats.cpp
+    void draw_seats(QPainter& painter) const;
+    void draw_seat(QPainter& painter, const SeatArc& seat) const;
+    double ring_of(const SeatArc& seat) const;
+    bool press_seat();
+    void turn_seats();
     void draw_readings(QPainter& painter) const;
     void draw_reading(QPainter& painter) const;
     QString reading_text(const model::Reading& reading) const;
@@ -194,6 +225,7 @@ class Sheet : public QWidget {
     std::vector<SheetTool*> tools_;
     SheetTool* tool_ = nullptr;
     SheetUse use_ = SheetUse::look;
+    std::vector<SeatArc> seats_;
     report::PlanView view_;
     QSize seen_;  // when it was painted last
     bool fitted_ = false, touched_ = false, with_blocks_ = false;

@@ -83,7 +83,7 @@ void Sheet::mousePressEvent(QMouseEvent* event) {
         hold_ = {Hold::What::pan, pointer_, view_.origin};
     } else if (event->button() == Qt::RightButton) {
         if (!tool_->cancel()) open_menu(event->globalPosition().toPoint());
-    } else if (event->button() == Qt::LeftButton && !press_site()) {
+    } else if (event->button() == Qt::LeftButton && !press_site() && !press_seat()) {
         tool_->press(p);
     }
     say_hint();
@@ -94,6 +94,8 @@ void Sheet::mouseMoveEvent(QMouseEvent* event) {
     const Pointing p = pointing(*event);
     if (hold_.what == Hold::What::north) {
         turn_north();
+    } else if (hold_.what == Hold::What::seats) {
+        turn_seats();
     } else if (hold_.what == Hold::What::pan) {
         view_.origin = hold_.origin + pointer_ - hold_.pressed;
         return update();
@@ -106,6 +108,12 @@ void Sheet::mouseMoveEvent(QMouseEvent* event) {
 void Sheet::mouseReleaseEvent(QMouseEvent* event) {
     const Pointing p = pointing(*event);
     const bool held = hold_.what != Hold::What::none;
+    if (hold_.what == Hold::What::seats) {
+        if (hold_.moved)
+            emit seats_turned(hold_.turned, true);
+        else
+            emit seat_pressed(hold_.seat, hold_.heading);
+    }
     hold_ = {};
     if (!held && event->button() == Qt::LeftButton) tool_->release(p);
     say_hint();

@@ -89,6 +89,7 @@ void Sheet::draw_reads(QPainter& painter) const {
             painter.drawEllipse(at, 6, 6);
         }
     }
+    draw_seats(painter);
     draw_readings(painter);
     draw_mean(painter);
     draw_reading(painter);

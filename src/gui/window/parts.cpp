@@ -10,6 +10,7 @@
 #include "gui/companion/section_view.h"
 #include "gui/companion/wall_view.h"
 #include "gui/compare/compare_desk.h"
+#include "gui/glare/glare_page.h"
 #include "gui/light/light_desk.h"
 #include "gui/light/map_tools.h"
 #include "gui/light/profile_view.h"
@@ -43,7 +44,7 @@ std::vector<MakePage>& companion_makers() {
 
 std::vector<MakePage>& page_makers() {
     static std::vector<MakePage> all{building_page, materials_page, types_page, why_page,
-                                     readings_page, year_page,      use_page};
+                                     readings_page, glare_page,     year_page,  use_page};
     return all;
 }
 
