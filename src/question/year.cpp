@@ -95,6 +95,17 @@ YearAnswer::Part YearAnswer::half_width_part(size_t plane, size_t part, Operatio
     return {evaluator_->first_of(block), evaluator_->half_widths_by_hour(block, operation)};
 }
 
+YearAnswer::Part YearAnswer::shade_part(size_t plane, size_t part, Operation operation) const {
+    GiveUpScope::look();
+    if (given_) return {};
+    const size_t block = evaluator_->blocks_of(plane)[part];
+    return {evaluator_->first_of(block), evaluator_->shade(block, operation)};
+}
+
+std::vector<float> YearAnswer::pane_shade(const model::Id& opening) const {
+    return evaluator_ != nullptr ? evaluator_->pane_shade(opening) : std::vector<float>();
+}
+
 YearAnswer::Part YearAnswer::direct_part(size_t plane, size_t part) const {
     GiveUpScope::look();
     if (given_) return {0, {given_, &(*given_)[plane].direct}};

@@ -109,6 +109,11 @@ class YearAnswer {
     /// The same of the half-widths of 95 %, hour by hour: a single hour is less sure than a year. Not kept. A year that
     /// is given as numbers has none: zero.
     Part half_width_part(size_t plane, size_t part, Operation operation) const;
+    /// Without direct sun, blinds as they are worked: lux. Not kept. A year that is given as numbers has none.
+    Part shade_part(size_t plane, size_t part, Operation operation) const;
+    /// What falls onto the outside of an opening's panes, their mean, but for direct sun: lux, by lit hour. Empty: it
+    /// leads to no open air.
+    std::vector<float> pane_shade(const model::Id& opening) const;
     /// Direct sun alone, blinds open: what sunlight exposure counts.
     Part direct_part(size_t plane, size_t part) const;
     /// Of all points at once, for those who need them side by side.

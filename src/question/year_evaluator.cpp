@@ -183,6 +183,12 @@ std::shared_ptr<const HourlyLux> YearAnswer::Evaluator::lux(size_t block, Operat
     return lux_[{block, operation}] = out;
 }
 
+std::shared_ptr<const HourlyLux> YearAnswer::Evaluator::shade(size_t block, Operation operation) {
+    const std::lock_guard lock(mutex_);
+    decide(operation);
+    return year_of(*in_.sky, in_.light->blocks[block].count, in_.hourly->block(block, course(operation)));
+}
+
 std::shared_ptr<const HourlyLux> YearAnswer::Evaluator::half_widths_by_hour(size_t block, Operation operation) {
     const double more = may_differ(in_.light->blocks[block].plane);
     const auto light_by_hour = more > 0 ? lux(block, operation) : nullptr;

@@ -21,6 +21,8 @@ class YearAnswer::Evaluator {
     /// YearLight::may_differ of a plane.
     double may_differ(size_t plane) const;
     std::shared_ptr<const metric::HourlyLux> direct(size_t block);
+    std::shared_ptr<const metric::HourlyLux> shade(size_t block, Operation operation);
+    std::vector<float> pane_shade(const model::Id& opening);
     /// 95 %, of lux; nothing of it is kept.
     std::shared_ptr<const metric::HourlyLux> half_widths_by_hour(size_t block, Operation operation);
     const std::vector<uint8_t>& states(size_t group, Operation operation);
@@ -82,7 +84,7 @@ class YearAnswer::Evaluator {
     void track_sun(size_t group, std::vector<uint8_t>& states);
     /// Mean over the pane of light or irradiance onto an opening's outside, by lit hour; through: behind it.
     struct FaceLight {
-        std::vector<float> on, through;
+        std::vector<float> on, through, shade;  ///< shade: on, without direct sun
     };
     FaceLight face_light(size_t face, bool watts);
     /// Of an opening, between frame and bars, m^2.

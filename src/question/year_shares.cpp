@@ -18,7 +18,7 @@ YearAnswer::Evaluator::FaceLight YearAnswer::Evaluator::face_light(size_t face, 
     const auto& points = light.faces[face];
     const auto& layout = light.layout;
     const auto n = static_cast<float>(points.points.size());
-    FaceLight out{std::vector<float>(lit(), 0.0f), std::vector<float>(lit(), 0.0f)};
+    FaceLight out{std::vector<float>(lit(), 0.0f), std::vector<float>(lit(), 0.0f), {}};
     // What the pane passes of light square to it: through is told as a share of that, so that the solar factor may take
     // its place.
     size_t portal = 0;
@@ -72,6 +72,7 @@ YearAnswer::Evaluator::FaceLight YearAnswer::Evaluator::face_light(size_t face, 
             out.through[r] += sky_watts * sky_and_sun.dot(through) + beam_watts * reflected * evenly;
         }
     }
+    out.shade = out.on;
     each_beam(*light.face_sun[face], points.normal, [&](size_t row, uint32_t, int, float lux, const float*) {
         const float v = lux / n * (watts ? in_.sky->watts_of_beam[row] : 1.0f);
         out.on[row] += v;
@@ -86,6 +87,14 @@ double YearAnswer::Evaluator::glass_area(const model::Id& opening) const {
         if (portal.opening == opening)
             area += length(portal.u) * length(portal.v) * portal.free_share * portal.glass_share;
     return area;
+}
+
+std::vector<float> YearAnswer::Evaluator::pane_shade(const model::Id& opening) {
+    const std::lock_guard lock(mutex_);
+    const auto& faces = in_.light->faces;
+    const auto at = std::ranges::find(faces, opening, &geometry::PlanePoints::plane);
+    if (at == faces.end()) return {};
+    return face_light(static_cast<size_t>(at - faces.begin()), false).shade;
 }
 
 std::vector<PaneHeat> YearAnswer::Evaluator::heat() {
