@@ -70,7 +70,7 @@ EyeCells look_from(const light::Scene& scene, const geometry::Surfaces& surfaces
             EyeCell& cell = out.cells[i] = look(scene, eye.as<float>(), all[i].first);
             cell.solid_angle = all[i].second;
             if (cell.ends_on < 0) return;
-            if (const auto near = index.nearest(static_cast<uint32_t>(cell.ends_on), cell.at.as<double>(),
+            if (const auto near = index.nearest(static_cast<uint32_t>(cell.ends_on), cell.space, cell.at.as<double>(),
                                                 cell.normal.as<double>()))
                 cell.point = static_cast<int>(first_of_plane[near->plane] + near->point);
         },

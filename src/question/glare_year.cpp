@@ -8,6 +8,7 @@
 #include "base/parallel.h"
 #include "climate/sun.h"
 #include "light/path.h"
+#include "model/frame.h"
 #include "metric/glare_sources.h"
 #include "question/sky_view.h"
 #include "question/window_groups.h"
@@ -17,9 +18,10 @@ namespace wp::question {
 namespace {
 
 constexpr double kCell = 2.0;            // degrees
-constexpr size_t kAboutPoints = 1400;    // on the surfaces
+constexpr size_t kAboutPoints = 800;     // on the surfaces
 constexpr int kOutdoorRays = 48;         // of what a surface outdoors sees
 constexpr double kOutdoorCell = 1.5;     // metres: surfaces outdoors are told apart so finely
+constexpr int kAcrossPane = 4;           // places each way at which the sun is looked for before a veil
 constexpr double kSourceTimes = 5, kJoined = 0.2;
 
 using light::ScenePortal;
@@ -258,12 +260,15 @@ float PlaceYear::veil_lux(const Hour& hour, int portal, Vec3f along) const {
     const Vec3f outward = pane.outside < 0 ? pane.normal : -pane.normal;
     const float cosine = dot(hour.to_sun, outward);
     if (hour.beam > 0 && cosine > 0) {
+        // Reveals shade some of it.
         float share = 0;
-        for (const auto& [s, t] : {std::pair{0.25f, 0.25f}, {0.75f, 0.25f}, {0.25f, 0.75f}, {0.75f, 0.75f}})
-            share += 0.25f * glare_.scene_
-                                 .beam(pane.corner + pane.u * s + pane.v * t + outward * 0.02f, hour.to_sun)
-                                 .share;
-        out += hour.beam * cosine * share * pane.scatter_share(hour.to_sun);
+        for (int k = 0; k < kAcrossPane * kAcrossPane; ++k) {
+            const float s = (static_cast<float>(k % kAcrossPane) + 0.5f) / kAcrossPane,
+                        t = (static_cast<float>(k / kAcrossPane) + 0.5f) / kAcrossPane;
+            const Vec3f at = pane.corner + pane.u * s + pane.v * t + outward * static_cast<float>(model::kBeforeFrame);
+            share += glare_.scene_.beam(at, hour.to_sun).share;
+        }
+        out += hour.beam * cosine * share / (kAcrossPane * kAcrossPane) * pane.scatter_share(hour.to_sun);
     }
     return seen * out;
 }

@@ -12,8 +12,10 @@ namespace wp::question {
 namespace {
 
 constexpr double kLeastSpacing = 0.4, kMostSpacing = 2;  // metres
-constexpr double kLeastArea = 0.02;                      // square metres
+constexpr double kLeastArea = 1.0;                       // square metres
 constexpr double kSameFacing = 0.9;
+// What faces the other way is as good as what is so much farther away, metres.
+constexpr double kTurned = 3;
 
 using Triangle = std::array<Vec3, 3>;
 
@@ -114,29 +116,35 @@ std::vector<SurfacePlane> surface_planes(const geometry::Surfaces& surfaces, con
 }
 
 SurfaceIndex::SurfaceIndex(const std::vector<SurfacePlane>& planes) : planes_(planes) {
+    const auto add = [](std::vector<std::vector<size_t>>& to, size_t key, size_t plane) {
+        if (to.size() <= key) to.resize(key + 1);
+        to[key].push_back(plane);
+    };
     for (size_t p = 0; p < planes.size(); ++p) {
-        if (of_surface_.size() <= planes[p].surface) of_surface_.resize(planes[p].surface + 1);
-        of_surface_[planes[p].surface].push_back(p);
+        add(of_surface_, planes[p].surface, p);
+        if (planes[p].points.space >= 0) add(of_space_, static_cast<size_t>(planes[p].points.space), p);
     }
 }
 
-std::optional<SurfacePoint> SurfaceIndex::nearest(uint32_t surface, const Vec3& at, const Vec3& normal) const {
-    if (surface >= of_surface_.size()) return {};
+std::optional<SurfacePoint> SurfaceIndex::nearest(uint32_t surface, int space, const Vec3& at,
+                                                  const Vec3& normal) const {
     std::optional<SurfacePoint> out;
     double least = std::numeric_limits<double>::infinity();
-    // What faces the same way first; else anything of the surface.
-    for (const bool alike : {true, false}) {
-        for (const size_t p : of_surface_[surface]) {
+    const auto look = [&](const std::vector<size_t>& planes, double least_alike, double turned) {
+        for (const size_t p : planes) {
             const auto& plane = planes_[p].points;
-            if (alike && dot(plane.normal, normal) < kSameFacing) continue;
+            const double alike = dot(plane.normal, normal);
+            if (alike < least_alike) continue;
             for (size_t i = 0; i < plane.points.size(); ++i)
-                if (const double away = length(plane.points[i] - at); away < least) {
+                if (const double away = length(plane.points[i] - at) + turned * (1 - alike); away < least) {
                     least = away;
                     out = SurfacePoint{p, i};
                 }
         }
-        if (out) return out;
-    }
+    };
+    if (surface < of_surface_.size()) look(of_surface_[surface], kSameFacing, 0);
+    if (!out && space >= 0 && static_cast<size_t>(space) < of_space_.size())
+        look(of_space_[static_cast<size_t>(space)], -2, kTurned);
     return out;
 }
 

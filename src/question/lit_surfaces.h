@@ -13,23 +13,24 @@ struct SurfacePlane {
     geometry::PlanePoints points;
 };
 
-/// Lattices on all flat parts of the surfaces of some spaces, about so many points in all; of small parts one point.
-/// spaces: by number.
+/// Lattices on the flat parts of the surfaces of some spaces, about so many points in all. Small parts have none: what
+/// is near them and faces like them stands for them. spaces: by number.
 std::vector<SurfacePlane> surface_planes(const geometry::Surfaces& surfaces, const std::vector<bool>& spaces,
                                          size_t about);
 
-/// Where a place on a surface finds its light: index of plane and point; none where the surface has no plane.
+/// Where a place on a surface finds its light: index of plane and point.
 struct SurfacePoint {
     size_t plane = 0, point = 0;
 };
 class SurfaceIndex {
  public:
     explicit SurfaceIndex(const std::vector<SurfacePlane>& planes);
-    std::optional<SurfacePoint> nearest(uint32_t surface, const Vec3& at, const Vec3& normal) const;
+    /// On the surface itself, facing alike, where it has points; else in the same space. None where that has none.
+    std::optional<SurfacePoint> nearest(uint32_t surface, int space, const Vec3& at, const Vec3& normal) const;
 
  private:
     const std::vector<SurfacePlane>& planes_;
-    std::vector<std::vector<size_t>> of_surface_;
+    std::vector<std::vector<size_t>> of_surface_, of_space_;
 };
 
 }  // namespace wp::question
