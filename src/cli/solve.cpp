@@ -30,6 +30,7 @@
 #include "figure/year_rooms.h"
 #include "model/project.h"
 #include "question/ask.h"
+#include "question/ask_glare_year.h"
 #include "question/ask_year.h"
 #include "question/year_over_time.h"
 #include "rule/data.h"
@@ -356,6 +357,17 @@ class Solver {
         std::vector<std::pair<fs::path, std::string>> files = {
             {name(job, ".csv"), exchange::year_csv(answer, use)},
             {name(job, ".json"), exchange::year_json(origin(job), answer, names, judged, use, lighting)}};
+        std::string of_glare;
+        if (arguments_.glare && !job.option->observers.empty()) {
+            const auto seats = glare_of_year(job, *scene, effort, progress);
+            if (interrupted().requested()) return finish(job, answer.record, "", {});
+            files.emplace_back(name(job, ".glare.csv"), exchange::glare_year_csv(seats));
+            if (arguments_.hourly)
+                for (const auto& seat : seats)
+                    files.emplace_back(name(job, "." + file_name_of(seat.glare.place.id) + ".glare-hours.csv"),
+                                       exchange::glare_hours_csv(seat));
+            of_glare = glare_lines(seats);
+        }
         if (arguments_.hourly) {
             for (size_t p = 0; p < answer.planes.size(); ++p) {
                 const auto fault =
@@ -369,7 +381,37 @@ class Solver {
             if (!lighting.empty()) files.emplace_back(name(job, ".power.csv"), exchange::power_csv(lighting));
             files.emplace_back(name(job, ".sun-on-glass.csv"), exchange::heat_csv(answer.heat()));
         }
-        return finish(job, answer.record, year_lines(answer, names, use, lighting, judged) + "\n   ", std::move(files));
+        return finish(job, answer.record, year_lines(answer, names, use, lighting, judged) + of_glare + "\n   ", std::move(files));
+    }
+
+    std::vector<question::SeatYear> glare_of_year(const Job& job, const question::YearScene& scene,
+                                                  const question::Effort& effort, ProgressLine& progress) {
+        const auto& option = *job.option;
+        question::Effort own = effort;
+        own.accuracy = question::kSurfaceAccuracy;
+        store::JobCache cache(answers());
+        const auto rooms = question::light_rooms(
+            scene, *plan_.weather, question::spaces_around(scene.surfaces, option.observers), own, interrupted(),
+            [&](double share) { progress.show(share / 2); }, cache.cache());
+        if (interrupted().requested()) return {};
+        return question::ask_glare_year(plan_.project, option, job.question, rooms, option.observers, arguments_.blinds,
+                                        interrupted(), [&](double share) { progress.show(0.5 + share / 2); });
+    }
+
+    static std::string glare_lines(const std::vector<question::SeatYear>& seats) {
+        std::string out;
+        for (const auto& seat : seats)
+            for (size_t k = 0; k < model::headings(seat.glare.place).size(); ++k) {
+                const size_t at = seat.own(k);
+                const double dgp = seat.glare.exceeded(at, seat.hours, question::kGlareShare);
+                const auto* level = question::protection_of(dgp);
+                const std::string by = seat.glare.most_often(at, seat.hours, dgp - 1e-6);
+                out += fmt::format("\n    {:<22} DGP {:.3f} exceeded in at most 5 % of its use, mostly by {}: protection from "
+                                   "glare {} (EN 17037:2018+A1:2021, 5.4)",
+                                   model::view_name(seat.glare.place, k), dgp, by.empty() ? "nothing" : by,
+                                   level != nullptr ? level->level : "not met");
+            }
+        return out;
     }
 
     // By the year and by the tables that this option was asked for before it.

@@ -188,6 +188,42 @@ std::string glare_csv(const question::GlareAnswer& answer) {
     return out;
 }
 
+std::string glare_year_csv(const std::vector<question::SeatYear>& seats) {
+    std::string out =
+        "observer,heading_degrees,dgp_exceeded_in_5_percent,share_above_0.35,share_above_0.40,share_above_0.45,"
+        "mostly_by\n";
+    for (const auto& seat : seats)
+        for (size_t i = 0; i < seat.glare.headings.size(); ++i) {
+            const auto above = [&](double v) { return seat.glare.share_above(i, seat.hours, v); };
+            const double dgp = seat.glare.exceeded(i, seat.hours, question::kGlareShare);
+            fmt::format_to(std::back_inserter(out), "{},{:g},{:.4f},{:.4f},{:.4f},{:.4f},{}\n",
+                           csv_field(seat.glare.place.id), seat.glare.headings[i], dgp, above(0.35), above(0.40),
+                           above(0.45), csv_field(seat.glare.most_often(i, seat.hours, dgp - 1e-6)));
+        }
+    return out;
+}
+
+std::string glare_hours_csv(const question::SeatYear& seat) {
+    std::string out = "month,day,hour";
+    for (const double heading : seat.glare.headings)
+        fmt::format_to(std::back_inserter(out), ",dgp_{0:g},lx_{0:g}", heading);
+    out += "\n";
+    for (int h = 0; h < climate::kHours; ++h) {
+        const auto moment = climate::moment_of(h / 24, h % 24);
+        fmt::format_to(std::back_inserter(out), "{},{},{}", moment.month, moment.day, h % 24);
+        for (size_t i = 0; i < seat.glare.headings.size(); ++i) {
+            const float dgp = seat.glare.dgp[i][static_cast<size_t>(h)];
+            if (dgp < 0)
+                out += ",,";
+            else
+                fmt::format_to(std::back_inserter(out), ",{:.4f},{:.1f}", dgp,
+                               seat.glare.lux[i][static_cast<size_t>(h)]);
+        }
+        out += "\n";
+    }
+    return out;
+}
+
 std::string around_csv(const question::GlareAnswer& answer) {
     std::string out = "heading_degrees,vertical_illuminance_lx,half_width_95_lx,dgp_low,dgp_high";
     for (const auto& index : metric::glare_indices()) out += std::string(",") + index.id;

@@ -8,6 +8,7 @@
 #include "model/material.h"
 #include "question/ask_year.h"
 #include "question/daylight_factor.h"
+#include "question/ask_glare_year.h"
 #include "question/glare.h"
 
 namespace wp::exchange {
@@ -25,6 +26,10 @@ std::string power_csv(const std::vector<question::LightingYear>& lighting);
 std::string heat_csv(const std::vector<question::PaneHeat>& panes);
 /// Sources of a picture that is judged, the strongest first.
 std::string glare_csv(const question::GlareAnswer& answer);
+/// A year of glare: a line for every place and direction, what is exceeded how often in the room's use.
+std::string glare_year_csv(const std::vector<question::SeatYear>& seats);
+/// One place: a line an hour, DGP and vertical illuminance by direction; empty where it is dark or was not asked for.
+std::string glare_hours_csv(const question::SeatYear& seat);
 /// Of a whole sphere: every index by direction.
 std::string around_csv(const question::GlareAnswer& answer);
 

@@ -136,6 +136,8 @@ class PlaceYear {
           seen_(look_from(glare.scene_, glare.rooms_.surfaces, place.eye, kCell, glare.index_, glare.first_of_plane_)) {
         out_.place = place;
         out_.headings = glare.task_.headings;
+        if (glare.task_.own_headings)
+            for (const double heading : model::headings(place)) out_.headings.push_back(heading);
         for (auto* list : {&out_.dgp, &out_.lux})
             list->assign(out_.headings.size(), std::vector<float>(climate::kHours, PlaceGlare::kDark));
         out_.by.assign(out_.headings.size(), std::vector<uint16_t>(climate::kHours, PlaceGlare::kNothing));
@@ -393,7 +395,8 @@ std::vector<bool> spaces_around(const geometry::Surfaces& surfaces, const std::v
 }
 
 LitRooms light_rooms(const YearScene& scene, const climate::WeatherYear& weather, const std::vector<bool>& spaces,
-                     const Effort& effort, const Cancel& cancel, const Progress& progress, const Cache& cache) {
+                     const Effort& effort, const Cancel& cancel, const Progress& progress, const Cache& cache,
+                     const LitRooms* known) {
     LitRooms out;
     out.planes = surface_planes(scene.surfaces, spaces, kAboutPoints);
     out.surfaces = scene.surfaces;
@@ -405,7 +408,9 @@ LitRooms light_rooms(const YearScene& scene, const climate::WeatherYear& weather
         // Nobody draws a blind for a wall.
         with.occupied.push_back(false);
     }
-    auto year = ask_year(with, weather, effort, {}, cancel, progress, cache);
+    const YearKnown before =
+        known != nullptr && known->year != nullptr ? YearKnown(*known->year) : YearKnown();
+    auto year = ask_year(with, weather, effort, before, cancel, progress, cache);
     out.record = year.record;
     if (!cancel.requested()) out.year = std::make_shared<const YearAnswer>(std::move(year));
     return out;

@@ -30,9 +30,10 @@ std::vector<bool> spaces_around(const geometry::Surfaces& surfaces, const std::v
 
 /// scene: the year's own; spaces: whose surfaces are wanted. Accuracy is that of the surfaces' light. Cancelled: the
 /// year is null.
+/// known: rooms that were lit before; where only control, hours or weather are others they cost no ray. May be null.
 LitRooms light_rooms(const YearScene& scene, const climate::WeatherYear& weather, const std::vector<bool>& spaces,
                      const Effort& effort, const Cancel& cancel = {}, const Progress& progress = {},
-                     const Cache& cache = {});
+                     const Cache& cache = {}, const LitRooms* known = nullptr);
 
 /// Of one place, by heading and hour.
 struct PlaceGlare {
@@ -58,7 +59,8 @@ struct GlareYearTask {
     const model::Option* option = nullptr;  ///< for names
     std::vector<model::Observer> places;
     std::vector<double> headings;  ///< degrees; looked at from every place
-    metric::Hours hours;           ///< that are wanted
+    bool own_headings = false;     ///< after these, each place's own
+    metric::Hours hours;           ///< that are wanted; empty: all
     Operation operation = Operation::control;
     double north_azimuth = 0;
 };

@@ -124,4 +124,25 @@ TEST_F(GlareUse, places_all_over_the_room_are_found_one_after_the_other_and_go_w
     EXPECT_FALSE(page->seats().is_working());
 }
 
+TEST_F(GlareUse, over_the_year_an_arc_runs_where_glare_is_rare_and_the_worst_hours_are_looked_into) {
+    static_cast<QComboBox*>(drive::widget(*window, "glare-when"))->setCurrentIndex(1);
+    EXPECT_TRUE(page->arcs().empty());
+    drive::click(*window, "glare-run");
+    ASSERT_TRUE(drive::wait_until([&] { return !page->year().empty(); }, 120000));
+    ASSERT_EQ(page->arcs().size(), 1u);
+    ASSERT_TRUE(page->arcs()[0]->worst);
+    EXPECT_LT(std::fabs(std::remainder(page->arcs()[0]->worst_heading - 180, 360)), 90) << "towards the window";
+    auto& hours = *static_cast<QTableWidget*>(drive::widget(*window, "glare-hours"));
+    ASSERT_GT(hours.rowCount(), 3);
+    EXPECT_GE(hours.item(0, 1)->text().toDouble(), hours.item(1, 1)->text().toDouble());
+    const auto before = window->document().moment();
+    QTest::mouseClick(hours.viewport(), Qt::LeftButton, {}, hours.visualItemRect(hours.item(1, 0)).center());
+    EXPECT_FALSE(window->document().moment() == before) << "the clock goes to the hour";
+    EXPECT_TRUE(window->part<EyeView>().isVisible());
+    auto* strip = static_cast<QToolButton*>(drive::widget(*window, "strip-of"));
+    EXPECT_TRUE(strip->text().startsWith(QStringLiteral("DGP"))) << strip->text().toStdString();
+    window->show_desk(DeskKind::build);
+    EXPECT_FALSE(strip->text().startsWith(QStringLiteral("DGP"))) << "it goes with the page";
+}
+
 }  // namespace

@@ -185,9 +185,9 @@ int main(int argc, char** argv) {
             300000);
         take("light-eye");
     }
-    if (wants({"light-glare", "light-glare-room"})) {
-        window.document().show_option(0);
-        window.document().show_moment({2, 17, 14.5});
+    if (wants({"light-glare", "light-glare-year"})) {
+        window.document().show_option(2);
+        window.document().show_moment({9, 27, 15.5});
         window.document().select({});
         drive::key(window, Qt::Key_G, Qt::ControlModifier | Qt::ShiftModifier);
         auto& page = window.part<GlarePage>();
@@ -195,11 +195,13 @@ int main(int argc, char** argv) {
         drive::wait_until([&] { return !window.asker().eye().is_settling(); }, 300000);
         QTest::mouseMove(&window.sheet(), QPoint(5, 5));
         take("light-glare");
-        drive::widget(window, "glare-places");
-        static_cast<QComboBox*>(drive::widget(window, "glare-places"))->setCurrentIndex(1);
-        QTest::qWait(2000);
-        drive::wait_until([&] { return !page.seats().is_working(); }, 300000);
-        take("light-glare-room");
+        static_cast<QComboBox*>(drive::widget(window, "glare-when"))->setCurrentIndex(1);
+        drive::click(window, "glare-run");
+        drive::wait_until([&] { return !page.year().empty(); }, 300000);
+        page.show();
+        QTest::qWait(500);
+        take("light-glare-year");
+        static_cast<QComboBox*>(drive::widget(window, "glare-when"))->setCurrentIndex(0);
         window.document().show_option(1);
     }
     if (wants({"picture"})) {

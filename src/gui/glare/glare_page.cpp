@@ -30,6 +30,24 @@ QTableWidgetItem* cell(const QString& text, bool is_figure) {
     return item;
 }
 
+// As question::words_of, in the language of the screen.
+QString arc_words(const question::ClearArc& arc, const metric::GlareIndex& index, double north) {
+    const auto point = [north](double heading) { return language::words(question::compass_point(heading + north)); };
+    QString out = QObject::tr("clear nowhere");
+    if (!arc.spans.empty()) {
+        const auto& span = arc.spans.front();
+        out = span.width() >= 360 ? QObject::tr("clear all around")
+                                  : QObject::tr("clear from %1 over %2 to %3")
+                                        .arg(point(span.from), point(span.middle()), point(span.to));
+        if (arc.spans.size() > 1) out += QObject::tr(" and %n more", nullptr, static_cast<int>(arc.spans.size()) - 1);
+    }
+    if (!arc.worst) return out;
+    out += QObject::tr("; worst %L1\u00b0, %2 %3")
+               .arg(std::fmod(arc.worst_heading + north + 720, 360), 0, 'f', 0)
+               .arg(QString::fromLatin1(index.short_name), language::number(*arc.worst, 'f', digits_of(index)));
+    return arc.worst_source.empty() ? out : out + QStringLiteral(", ") + language::words(arc.worst_source);
+}
+
 double turned(double heading) { return heading - 360 * std::floor(heading / 360); }
 
 }  // namespace
@@ -77,12 +95,24 @@ void GlarePage::build(QBoxLayout& column) {
     });
     connect(limit_, &QComboBox::currentIndexChanged, this, &GlarePage::refresh);
     connect(places_, &QComboBox::currentIndexChanged, this, &GlarePage::follow);
+    when_ = choice("glare-when", QObject::tr("When"));
+    when_->addItems({QObject::tr("At this moment"), QObject::tr("Over the year")});
+    connect(when_, &QComboBox::currentIndexChanged, this, &GlarePage::follow);
+    run_ = new QPushButton(QObject::tr("Ask the year"));
+    run_->setObjectName(QStringLiteral("glare-run"));
+    run_->setToolTip(QObject::tr("DGP of every hour that the rooms are used in, blinds as they are worked"));
+    set_icon(run_, QStringLiteral("play"));
+    connect(run_, &QPushButton::clicked, this, &GlarePage::run_year);
     auto* first = new QHBoxLayout;
     first->addWidget(index_);
     first->addWidget(limit_, 1);
     column.addWidget(title_);
     column.addLayout(first);
-    column.addWidget(places_);
+    auto* second = new QHBoxLayout;
+    second->addWidget(places_, 1);
+    second->addWidget(when_, 1);
+    column.addLayout(second);
+    column.addWidget(run_);
     hint_ = new QLabel;
     hint_->setWordWrap(true);
     hint_->setProperty("role", QStringLiteral("small"));
@@ -110,6 +140,25 @@ void GlarePage::build(QBoxLayout& column) {
         const auto row = static_cast<size_t>(std::max(table_->currentRow(), 0));
         if (row < arcs_.size() && arcs_[row]) look(row, arcs_[row]->worst_heading);
     });
+    hours_ = figure_table("glare-hours", QObject::tr("Worst hours of the chosen seat"));
+    set_heads(*hours_, {QObject::tr("Worst hours"), QStringLiteral("DGP"), QObject::tr("by")}, [](int c) { return c == 1; });
+    hours_->setSelectionBehavior(QAbstractItemView::SelectRows);
+    hours_->setSelectionMode(QAbstractItemView::SingleSelection);
+    hours_->horizontalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents);
+    hours_->horizontalHeader()->setSectionResizeMode(2, QHeaderView::Stretch);
+    hours_->setToolTip(QObject::tr("Click an hour for its picture"));
+    connect(hours_, &QTableWidget::cellClicked, this, [this](int row, int) {
+        const auto seat = static_cast<size_t>(std::max(table_->currentRow(), 0));
+        if (static_cast<size_t>(row) >= worst_hours_.size() || seat >= arcs_.size() || !arcs_[seat]) return;
+        desktop_.document().show_moment(worst_hours_[static_cast<size_t>(row)]);
+        look(seat, arcs_[seat]->worst_heading);
+    });
+    connect(table_, &QTableWidget::itemSelectionChanged, this, [this] {
+        if (filling_) return;
+        show_hours();
+        show_strip();
+    });
+    column.addWidget(hours_, 1);
     column.addWidget(turn_);
     column.addWidget(look_);
 }
@@ -181,8 +230,10 @@ std::vector<Seat> GlarePage::wanted_seats() const {
     return places_->currentIndex() == 0 ? observers() : lattice();
 }
 
+bool GlarePage::is_of_year() const { return when_->currentIndex() == 1; }
+
 void GlarePage::follow() {
-    live_.want(wanted_seats());
+    live_.want(is_of_year() ? std::vector<Seat>{} : wanted_seats());
     refresh();
 }
 
@@ -191,39 +242,167 @@ void GlarePage::showEvent(QShowEvent*) { follow(); }
 void GlarePage::hideEvent(QHideEvent*) {
     live_.want({});
     desktop_.sheet().show_seats({});
+    desktop_.strip().show_hours(nullptr);
 }
 
-void GlarePage::refresh() {
-    if (filling_ || !isVisible()) return;
-    const auto which = static_cast<size_t>(std::max(index_->currentIndex(), 0));
+// Whose arcs are on the sheet: of the year those that it was asked for.
+std::vector<Seat> GlarePage::shown_seats() const {
+    std::vector<Seat> out;
+    if (!is_of_year()) {
+        for (const SeatGlare& seat : live_.found()) out.push_back(seat.seat);
+    } else if (year_option_ == desktop_.document().option().id) {
+        for (const auto& seat : year_) out.push_back({seat.glare.place});
+    }
+    return out;
+}
+
+void GlarePage::find_arcs() {
     arcs_.clear();
+    const auto which = static_cast<size_t>(std::max(index_->currentIndex(), 0));
+    if (is_of_year()) {
+        if (year_option_ == desktop_.document().option().id)
+            for (const auto& seat : year_)
+                arcs_.emplace_back(question::clear_arc(seat.ring(question::kGlareShare, limit()), limit()));
+        return;
+    }
     for (const SeatGlare& seat : live_.found())
         arcs_.push_back(seat.around.empty()
                             ? std::nullopt
                             : std::optional(question::clear_arc(question::ring_of(seat.around, which), limit())));
+}
+
+QString GlarePage::hint() const {
+    const auto& document = desktop_.document();
+    if (is_of_year()) {
+        if (arcs_.empty())
+            return QObject::tr("Ask the year: an arc will run where the limit is exceeded in at most 5 % of the hours "
+                               "that the room is used in.");
+        const bool same = year_of_ == document.snapshot();
+        return same ? QObject::tr("An arc runs where the limit is exceeded in at most 5 % of the room's use, blinds as they "
+                                  "are worked. Click a direction or an hour for its picture.")
+                    : QObject::tr("Of the building as it was when the year was asked. Ask it again.");
+    }
     const auto& found = live_.found();
-    const auto done = std::ranges::count_if(found, &SeatGlare::settled);
-    title_->setText(QObject::tr("Which ways can one face at %1?").arg(language::text(desktop_.document().moment())));
-    hint_->setText(found.empty() ? QObject::tr("Place an observer first: press E and click in a room")
-                   : live_.is_working()
-                       ? QObject::tr("Looking around from %1 of %2 seats \u2026").arg(done + 1).arg(found.size())
-                       : QObject::tr("An arc runs where one looks untroubled, the tick points to the worst. Click a "
-                                     "direction for its picture; drag a ring to turn all heads."));
+    if (found.empty()) return QObject::tr("Place an observer first: press E and click in a room");
+    if (live_.is_working())
+        return QObject::tr("Looking around from %1 of %2 seats \u2026")
+            .arg(std::ranges::count_if(found, &SeatGlare::settled) + 1)
+            .arg(found.size());
+    return QObject::tr("An arc runs where one looks untroubled, the tick points to the worst. Click a direction for its "
+                       "picture; drag a ring to turn all heads.");
+}
+
+void GlarePage::refresh() {
+    if (filling_ || !isVisible()) return;
+    index_->setEnabled(!is_of_year());
+    if (is_of_year() && index_->currentIndex() != 0) return index_->setCurrentIndex(0);
+    find_arcs();
+    title_->setText(is_of_year() ? QObject::tr("Which ways can one face, over the year?")
+                                 : QObject::tr("Which ways can one face at %1?")
+                                       .arg(language::text(desktop_.document().moment())));
+    hint_->setText(hint());
+    run_->setVisible(is_of_year());
+    hours_->setVisible(is_of_year());
     fill_table();
     show_arcs();
-    for (auto* button : {turn_, look_}) button->setEnabled(!found.empty());
+    show_hours();
+    show_strip();
+    for (auto* button : {turn_, look_}) button->setEnabled(!arcs_.empty());
+}
+
+// The chosen seat in its worst direction.
+void GlarePage::show_hours() {
+    worst_hours_.clear();
+    hours_->setRowCount(0);
+    const auto row = static_cast<size_t>(std::max(table_->currentRow(), 0));
+    if (!is_of_year() || row >= arcs_.size() || row >= year_.size() || !arcs_[row]) return;
+    const auto& seat = year_[row];
+    const auto heading = static_cast<size_t>(std::lround(arcs_[row]->worst_heading / question::kYearStep));
+    std::vector<size_t> hours;
+    for (size_t h = 0; h < seat.hours.size(); ++h)
+        if (seat.hours[h] && seat.glare.dgp[heading][h] > 0) hours.push_back(h);
+    const size_t most = std::min<size_t>(hours.size(), 12);
+    std::ranges::partial_sort(hours, hours.begin() + static_cast<std::ptrdiff_t>(most), std::greater(),
+                              [&](size_t h) { return seat.glare.dgp[heading][h]; });
+    hours.resize(most);
+    hours_->setRowCount(static_cast<int>(most));
+    for (size_t i = 0; i < most; ++i) {
+        const size_t h = hours[i];
+        worst_hours_.push_back(climate::moment_of(static_cast<int>(h / 24), static_cast<double>(h % 24) + 0.5));
+        const uint16_t by = seat.glare.by[heading][h];
+        const QString what = by == question::PlaceGlare::kSun       ? language::words("sun")
+                             : by == question::PlaceGlare::kNothing ? QString()
+                                                                    : language::words(seat.glare.things[by]);
+        hours_->setItem(static_cast<int>(i), 0, cell(language::text(worst_hours_.back()), false));
+        hours_->setItem(static_cast<int>(i), 1,
+                        cell(language::number(static_cast<double>(seat.glare.dgp[heading][h]), 'f', 2), true));
+        hours_->setItem(static_cast<int>(i), 2, cell(what, false));
+    }
+}
+
+// The year strip in the colours of the chosen seat.
+void GlarePage::show_strip() {
+    const auto row = static_cast<size_t>(std::max(table_->currentRow(), 0));
+    if (!is_of_year() || row >= arcs_.size() || row >= year_.size() || !arcs_[row])
+        return desktop_.strip().show_hours(nullptr);
+    const auto& seat = year_[row].glare;
+    const auto heading = static_cast<size_t>(std::lround(arcs_[row]->worst_heading / question::kYearStep));
+    auto hours = std::make_shared<YearStrip::Hours>();
+    hours->value = seat.dgp[heading];
+    hours->caption = QObject::tr("DGP, %1 towards %L2\u00b0")
+                         .arg(QString::fromStdString(seat.place.name))
+                         .arg(turned(seat.headings[heading] + desktop_.document().project().site.north), 0, 'f', 0);
+    hours->top = 0.6;
+    desktop_.strip().show_hours(std::move(hours));
+}
+
+void GlarePage::run_year() {
+    auto& document = desktop_.document();
+    const auto project = document.snapshot();
+    const auto weather = document.weather();
+    const size_t index = document.option_index();
+    std::vector<model::Observer> places;
+    for (const Seat& seat : places_->currentIndex() == 0 ? observers() : lattice()) places.push_back(seat.eye);
+    if (weather == nullptr)
+        return desktop_.say(QObject::tr("The year needs weather: choose a file, or a made-up year, on the Site desk"));
+    if (places.empty()) return desktop_.say(QObject::tr("Place an observer first: press E and click in a room"));
+    desktop_.asker().jobs().add(
+        QStringLiteral("glare year"), QObject::tr("A year of glare: %1").arg(QString::fromStdString(document.option().name)),
+        [this, project, weather, index, places, known = rooms_](const Cancel& cancel,
+                                                                const Progress& progress) -> JobQueue::Finish {
+            const auto& option = project->options[index];
+            const auto question = model::question_of(*project, model::Question::Kind::year);
+            const auto scene = question::year_scene(*project, option, question, *weather);
+            if (!scene) return [this, line = language::line(scene.fault())] { desktop_.say(line); };
+            auto rooms = std::make_shared<question::LitRooms>(question::light_rooms(
+                *scene, *weather, question::spaces_around(scene->surfaces, places),
+                {question::kSurfaceAccuracy, question.seed, 0}, cancel, [&](double share) { progress(share * 0.6); }, {},
+                known.get()));
+            if (cancel.requested()) return {};
+            auto seats = std::make_shared<std::vector<question::SeatYear>>(question::ask_glare_year(
+                *project, option, question, *rooms, places, question::Operation::control, cancel,
+                [&](double share) { progress(0.6 + share * 0.4); }));
+            if (cancel.requested()) return {};
+            return [this, project, rooms, seats, id = option.id] {
+                year_ = std::move(*seats);
+                year_of_ = project;
+                year_option_ = id;
+                rooms_ = rooms;
+                refresh();
+            };
+        });
 }
 
 void GlarePage::fill_table() {
-    const auto& found = live_.found();
+    const auto found = shown_seats();
     const int row_before = table_->currentRow();
+    filling_ = true;
     table_->setRowCount(static_cast<int>(found.size()));
     for (size_t i = 0; i < found.size(); ++i) {
         const int row = static_cast<int>(i);
         const auto& arc = arcs_[i];
-        QString name = QString::fromStdString(found[i].seat.eye.name);
-        if (found[i].seat.eye.id.empty())
-            name += QStringLiteral(" %1").arg(i + 1);
+        QString name = QString::fromStdString(found[i].eye.name);
+        if (found[i].eye.id.empty()) name += QStringLiteral(" %1").arg(i + 1);
         table_->setItem(row, 0, cell(name, false));
         table_->setItem(row, 1, cell(arc ? QObject::tr("%L1\u00b0").arg(arc->clear, 0, 'f', 0) : QStringLiteral("\u2026"),
                                      true));
@@ -234,15 +413,26 @@ void GlarePage::fill_table() {
         table_->setItem(row, 3, cell(arc ? language::words(arc->worst_source) : QString(), false));
     }
     if (row_before < 0 && table_->rowCount() > 0) table_->setCurrentCell(0, 0);
+    filling_ = false;
 }
 
 QString GlarePage::reading(size_t seat, double heading) const {
+    const double north = desktop_.document().project().site.north;
+    if (is_of_year()) {
+        if (seat >= year_.size()) return {};
+        const auto& glare = year_[seat].glare;
+        const auto at = static_cast<size_t>(std::lround(turned(heading) / question::kYearStep)) % (360 / question::kYearStep);
+        return QObject::tr("towards %L1\u00b0: DGP %L2 exceeded in 5 % of the use, %L3 in %L4 %")
+            .arg(turned(glare.headings[at] + north), 0, 'f', 0)
+            .arg(glare.exceeded(at, year_[seat].hours, question::kGlareShare), 0, 'f', 2)
+            .arg(limit(), 0, 'f', 2)
+            .arg(100 * glare.share_above(at, year_[seat].hours, limit()), 0, 'f', 1);
+    }
     const auto& found = live_.found();
     if (seat >= found.size() || found[seat].around.empty()) return {};
     const auto& around = found[seat].around;
     const auto& facing = around[static_cast<size_t>(std::lround(turned(heading) / question::kFacingStep)) % around.size()];
     const auto& value = facing.indices[static_cast<size_t>(std::max(index_->currentIndex(), 0))];
-    const double north = desktop_.document().project().site.north;
     return QObject::tr("towards %L1\u00b0: %2 %3, %4 lx at the eye")
         .arg(turned(facing.heading + north), 0, 'f', 0)
         .arg(QString::fromLatin1(index().short_name),
@@ -252,18 +442,22 @@ QString GlarePage::reading(size_t seat, double heading) const {
 
 void GlarePage::show_arcs() {
     const double north = desktop_.document().project().site.north;
+    const auto* storey = desktop_.sheet().storey();
     std::vector<SeatArc> out;
-    const auto& found = live_.found();
+    const auto found = shown_seats();
     for (size_t i = 0; i < found.size(); ++i) {
+        // Of the year also seats of other storeys are known.
+        if (storey == nullptr || model::find(storey->rooms, found[i].eye.room) == nullptr) continue;
         SeatArc seat;
-        seat.at = {found[i].seat.eye.eye.x, found[i].seat.eye.eye.y};
+        seat.at = {found[i].eye.eye.x, found[i].eye.eye.y};
+        seat.number = i;
         seat.arc = arcs_[i];
-        seat.name = QString::fromStdString(found[i].seat.eye.name);
-        seat.settled = found[i].settled;
-        seat.small = found[i].seat.eye.id.empty();
+        seat.name = QString::fromStdString(found[i].eye.name);
+        seat.settled = is_of_year() || live_.found()[i].settled;
+        seat.small = found[i].eye.id.empty();
         seat.apart = kLattice;
         if (seat.arc) {
-            seat.words = language::words(question::words_of(*seat.arc, index().short_name, north, digits_of(index())));
+            seat.words = arc_words(*seat.arc, index(), north);
             if (seat.arc->worst) seat.value = language::number(*seat.arc->worst, 'f', digits_of(index()));
         }
         seat.reading = [this, i](double heading) { return reading(i, heading); };
@@ -273,8 +467,9 @@ void GlarePage::show_arcs() {
 }
 
 void GlarePage::look(size_t seat, double heading) {
-    if (!isVisible() || seat >= live_.found().size()) return;
-    const auto& eye = live_.found()[seat].seat.eye;
+    const auto found = shown_seats();
+    if (!isVisible() || seat >= found.size()) return;
+    const auto& eye = found[seat].eye;
     const double step = question::kFacingStep, rounded = turned(std::round(heading / step) * step),
                  north = desktop_.document().project().site.north;
     table_->setCurrentCell(static_cast<int>(seat), 0);
@@ -306,7 +501,7 @@ void GlarePage::turn_selected() {
     const auto row = static_cast<size_t>(std::max(table_->currentRow(), 0));
     if (row >= arcs_.size() || !arcs_[row] || arcs_[row]->spans.empty())
         return desktop_.say(QObject::tr("No direction is untroubled at this seat"));
-    const auto eye = live_.found()[row].seat.eye;
+    const auto eye = shown_seats()[row].eye;
     if (eye.id.empty()) return desktop_.say(QObject::tr("Choose an observer: a place of the lattice has no head to turn"));
     const double to = std::round(arcs_[row]->spans.front().middle());
     desktop_.document().edit_option(QObject::tr("Turn into the clear arc"), [&](model::Option& o) {

@@ -10,6 +10,7 @@
 
 #include "gui/answers/live_seats.h"
 #include "gui/desk/desktop.h"
+#include "question/ask_glare_year.h"
 #include "question/clear_arc.h"
 
 namespace wp::gui {
@@ -22,6 +23,11 @@ class GlarePage : public QWidget {
     const LiveSeats& seats() const { return live_; }
     /// Arcs as they stand, in the order of the list; none where nothing is known yet.
     const std::vector<std::optional<question::ClearArc>>& arcs() const { return arcs_; }
+    /// Whether arcs are those of the year; its answer, where one is there.
+    bool is_of_year() const;
+    const std::vector<question::SeatYear>& year() const { return year_; }
+    /// Asks for the year at the seats that are wanted, as a job.
+    void run_year();
 
  signals:
     /// A direction from a seat is to be looked at.
@@ -41,6 +47,11 @@ class GlarePage : public QWidget {
     void refresh();
     void show_arcs();
     void fill_table();
+    void find_arcs();
+    void show_hours();
+    void show_strip();
+    QString hint() const;
+    std::vector<Seat> shown_seats() const;
     QString reading(size_t seat, double heading) const;
     void look(size_t seat, double heading);
     void turn_heads(double by, bool done);
@@ -50,10 +61,16 @@ class GlarePage : public QWidget {
 
     Desktop& desktop_;
     LiveSeats live_;
-    QComboBox *index_, *limit_, *places_;
+    QComboBox *index_, *limit_, *places_, *when_;
     QLabel *title_, *hint_;
-    QTableWidget* table_;
-    QPushButton *turn_, *look_;
+    QTableWidget *table_, *hours_;
+    QPushButton *turn_, *look_, *run_;
+    // Of the year: what was found, of which building, and the lit rooms, so that other control costs no ray.
+    std::vector<question::SeatYear> year_;
+    std::shared_ptr<const model::Project> year_of_;
+    model::Id year_option_;
+    std::shared_ptr<const question::LitRooms> rooms_;
+    std::vector<climate::Moment> worst_hours_;
     std::vector<std::optional<question::ClearArc>> arcs_;
     bool filling_ = false;
 };

@@ -26,6 +26,7 @@ class TypedEntry;
 /// An arc around a seat where one can look untroubled.
 struct SeatArc {
     Vec2 at;
+    size_t number = 0;  ///< by which it is told when it is pressed
     std::optional<question::ClearArc> arc;  ///< none: not known yet
     QString name, words, value;             ///< value: of the worst direction
     bool settled = true;

@@ -111,8 +111,8 @@ void Sheet::mouseReleaseEvent(QMouseEvent* event) {
     if (hold_.what == Hold::What::seats) {
         if (hold_.moved)
             emit seats_turned(hold_.turned, true);
-        else
-            emit seat_pressed(hold_.seat, hold_.heading);
+        else if (hold_.seat < seats_.size())
+            emit seat_pressed(seats_[hold_.seat].number, hold_.heading);
     }
     hold_ = {};
     if (!held && event->button() == Qt::LeftButton) tool_->release(p);

@@ -142,7 +142,20 @@ climate::Moment YearStrip::moment_at(QPointF at) const {
 }
 
 // Of the year's reading where it is wanted and there, else the light outdoors.
+void YearStrip::show_hours(std::shared_ptr<const Hours> hours) {
+    if (hours == own_) return;
+    own_ = std::move(hours);
+    renew();
+}
+
 void YearStrip::read_values(std::vector<double>& hours) {
+    if (own_ != nullptr) {
+        for (size_t h = 0; h < hours.size(); ++h) hours[h] = std::max(0.0, static_cast<double>(own_->value[h]));
+        caption_ = own_->caption;
+        unit_ = own_->unit;
+        top_ = own_->top;
+        return;
+    }
     const auto reading = kept_.year_reading(document_.option().id);
     if (of_ != StripOf::outdoor && reading != nullptr && reading->strip.size() == hours.size()) {
         for (size_t h = 0; h < hours.size(); ++h) hours[h] = static_cast<double>(reading->strip[h]);
@@ -169,7 +182,9 @@ void YearStrip::renew() {
 void YearStrip::colour() {
     const auto reading = kept_.year_reading(document_.option().id);
     const bool read = of_ != StripOf::outdoor && reading != nullptr;
-    const std::shared_ptr<const void> source = read ? std::shared_ptr<const void>(reading) : document_.weather();
+    const std::shared_ptr<const void> source = own_ != nullptr ? std::shared_ptr<const void>(own_)
+                                               : read          ? std::shared_ptr<const void>(reading)
+                                                               : document_.weather();
     if (!image_.isNull() && source != nullptr && source == coloured_from_) return;
     coloured_from_ = source;
     image_ = QImage(365, 24, QImage::Format_RGB32);

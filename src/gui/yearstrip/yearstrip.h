@@ -22,6 +22,13 @@ class YearStrip : public QWidget {
     climate::Moment moment_at(QPointF at) const;
     /// What colours it; the reading of the year brings the values.
     void show_strip_of(StripOf of);
+    /// Hours of somebody else's in its colours; null: what it is told to show is shown again.
+    struct Hours {
+        std::vector<float> value;  ///< 8760; below nought: nothing
+        QString caption, unit;
+        double top = 1;
+    };
+    void show_hours(std::shared_ptr<const Hours> hours);
     /// Where the ends of the occupied hours are drawn, for the pointer and for tests: y of the earlier, then of the
     /// later.
     std::pair<double, double> band() const;
@@ -63,6 +70,7 @@ class YearStrip : public QWidget {
     double top_ = 1;
     // What the image was coloured from.
     std::shared_ptr<const void> coloured_from_;
+    std::shared_ptr<const Hours> own_;
     enum class Held { nothing, moment, from, to } held_ = Held::nothing;
     StripOf of_ = StripOf::outdoor;
     QToolButton* choice_ = nullptr;
