@@ -54,8 +54,8 @@ int main(int argc, char** argv) {
     const auto scene = question::year_scene(*project, option, year_question, *weather);
     if (!scene) return std::fputs((scene.fault().line() + "\n").c_str(), stderr), 1;
     const double begun = now();
-    const auto rooms =
-        question::light_rooms(*scene, *weather, question::spaces_around(scene->surfaces, option.observers), {0.3, 1, 0});
+    const auto rooms = question::light_rooms(*scene, *weather,
+                                             question::spaces_around(scene->surfaces, option.observers), {0.3, 1, 0});
     size_t points = 0;
     for (const auto& plane : rooms.planes) points += plane.points.points.size();
     const double lit = now();
@@ -86,32 +86,35 @@ int main(int argc, char** argv) {
         for (size_t p = 0; p < layers.size(); ++p) {
             const int group = question::group_of_opening(scene->groups, scene->surfaces.portals[p].opening);
             if (group < 0) continue;
-            const auto state = rooms.year->states(static_cast<size_t>(group), task.operation)[static_cast<size_t>(hour)];
+            const auto state =
+                rooms.year->states(static_cast<size_t>(group), task.operation)[static_cast<size_t>(hour)];
             layers[p] = question::layers_of(scene->surfaces, scene->groups, state)[p];
         }
         const double start = now();
-        const auto full = picture_of(*project, option, scene->surfaces, *weather, place.place, task.headings[heading], hour,
-                                     layers);
+        const auto full =
+            picture_of(*project, option, scene->surfaces, *weather, place.place, task.headings[heading], hour, layers);
         seconds += now() - start;
         ++done;
         const double apart = static_cast<double>(value) - full.dgp,
-                     of_lux = static_cast<double>(place.lux[heading][static_cast<size_t>(hour)]) / full.vertical_lux - 1;
+                     of_lux =
+                         static_cast<double>(place.lux[heading][static_cast<size_t>(hour)]) / full.vertical_lux - 1;
         square += apart * apart;
         square_lux += of_lux * of_lux;
         worst = std::max(worst, std::fabs(apart));
-        const bool one_class = metric::class_of(dgp, static_cast<double>(value)).name == metric::class_of(dgp, full.dgp).name;
+        const bool one_class =
+            metric::class_of(dgp, static_cast<double>(value)).name == metric::class_of(dgp, full.dgp).name;
         same += one_class;
         if (std::fabs(apart) > 0.02 || std::fabs(of_lux) > 0.1 || !one_class)
-            fmt::print("  {} {:3.0f} at {}: DGP {:.3f}, picture {:.3f} ({:.3f} to {:.3f}); Ev {:.0f}, picture {:.0f}; by {}\n",
-                       place.place.name, task.headings[heading],
-                       climate::text(climate::moment_of(hour / 24, hour % 24 + 0.5)), value, full.dgp, full.dgp_low,
-                       full.dgp_high, place.lux[heading][static_cast<size_t>(hour)], full.vertical_lux,
-                       full.parts.empty() ? std::string() : question::words_of(full.parts[0]));
+            fmt::print(
+                "  {} {:3.0f} at {}: DGP {:.3f}, picture {:.3f} ({:.3f} to {:.3f}); Ev {:.0f}, picture {:.0f}; by {}\n",
+                place.place.name, task.headings[heading], climate::text(climate::moment_of(hour / 24, hour % 24 + 0.5)),
+                value, full.dgp, full.dgp_low, full.dgp_high, place.lux[heading][static_cast<size_t>(hour)],
+                full.vertical_lux, full.parts.empty() ? std::string() : question::words_of(full.parts[0]));
         std::fflush(stdout);
     }
-    fmt::print("{} pictures: DGP apart {:.4f} root mean square, {:.3f} at most; Ev {:.1f} %; the same class in {:.1f} %; "
-               "{:.1f} s a picture\n",
-               done, std::sqrt(square / done), worst, 100 * std::sqrt(square_lux / done), 100.0 * same / done,
-               seconds / done);
+    fmt::print(
+        "{} pictures: DGP apart {:.4f} root mean square, {:.3f} at most; Ev {:.1f} %; the same class in {:.1f} %; "
+        "{:.1f} s a picture\n",
+        done, std::sqrt(square / done), worst, 100 * std::sqrt(square_lux / done), 100.0 * same / done, seconds / done);
     return 0;
 }

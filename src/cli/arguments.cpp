@@ -90,9 +90,10 @@ std::optional<int> parse_arguments(int argc, char** argv, Arguments& out) {
     solve->add_flag(
         "--hourly", s.hourly,
         "Also write every hour of a year: light of every point (large), state of blinds, electric power, sun on panes");
-    solve->add_flag("--glare", s.glare,
-                    "Also tell of every observer how much it is dazzled in a year: DGP by direction; with --hourly every "
-                    "hour");
+    solve->add_flag(
+        "--glare", s.glare,
+        "Also tell of every observer how much it is dazzled in a year: DGP by direction; with --hourly every "
+        "hour");
     solve->add_flag(
         "--no-answers", s.forget,
         "Do not keep answers and the traced light of a year beside the project, and do not look for them there");

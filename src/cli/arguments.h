@@ -30,8 +30,8 @@ struct SolveArguments {
     int threads = 0;
     std::vector<int> months;  ///< that count in figures of a year; empty: all
     question::Operation blinds = question::Operation::control;
-    bool hourly = false, glare = false, windows = false, pictures = false, drawings = false, forget = false, despite_faults = false,
-         readings = false;
+    bool hourly = false, glare = false, windows = false, pictures = false, drawings = false, forget = false,
+         despite_faults = false, readings = false;
 };
 struct AnswersArguments {
     std::string project, forget;

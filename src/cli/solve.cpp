@@ -21,8 +21,8 @@
 #include "analysis/analysis.h"
 #include "check/check.h"
 #include "cli/terminal.h"
-#include "exchange/picture_file.h"
 #include "exchange/kept_table.h"
+#include "exchange/picture_file.h"
 #include "exchange/point_table.h"
 #include "exchange/summary.h"
 #include "exchange/table_formats.h"
@@ -381,7 +381,8 @@ class Solver {
             if (!lighting.empty()) files.emplace_back(name(job, ".power.csv"), exchange::power_csv(lighting));
             files.emplace_back(name(job, ".sun-on-glass.csv"), exchange::heat_csv(answer.heat()));
         }
-        return finish(job, answer.record, year_lines(answer, names, use, lighting, judged) + of_glare + "\n   ", std::move(files));
+        return finish(job, answer.record, year_lines(answer, names, use, lighting, judged) + of_glare + "\n   ",
+                      std::move(files));
     }
 
     std::vector<question::SeatYear> glare_of_year(const Job& job, const question::YearScene& scene,
@@ -406,10 +407,11 @@ class Solver {
                 const double dgp = seat.glare.exceeded(at, seat.hours, question::kGlareShare);
                 const auto* level = question::protection_of(dgp);
                 const std::string by = seat.glare.most_often(at, seat.hours, dgp - 1e-6);
-                out += fmt::format("\n    {:<22} DGP {:.3f} exceeded in at most 5 % of its use, mostly by {}: protection from "
-                                   "glare {} (EN 17037:2018+A1:2021, 5.4)",
-                                   model::view_name(seat.glare.place, k), dgp, by.empty() ? "nothing" : by,
-                                   level != nullptr ? level->level : "not met");
+                out += fmt::format(
+                    "\n    {:<22} DGP {:.3f} exceeded in at most 5 % of its use, mostly by {}: protection from "
+                    "glare {} (EN 17037:2018+A1:2021, 5.4)",
+                    model::view_name(seat.glare.place, k), dgp, by.empty() ? "nothing" : by,
+                    level != nullptr ? level->level : "not met");
             }
         return out;
     }
@@ -484,7 +486,8 @@ class Solver {
     }
 
     int glare(const Job& job, geometry::Surfaces surfaces, const question::Effort& effort, ProgressLine& progress) {
-        auto task = question::glare_task(plan_.project, *job.option, job.question, surfaces, plan_.weather ? &*plan_.weather : nullptr);
+        auto task = question::glare_task(plan_.project, *job.option, job.question, surfaces,
+                                         plan_.weather ? &*plan_.weather : nullptr);
         if (!task) {
             complain(task.fault());
             return kBadInput;
@@ -497,8 +500,7 @@ class Solver {
                 complain(*fault);
                 return kCannotWrite;
             }
-        return finish(job, answer.record,
-                      picture_said(answer),
+        return finish(job, answer.record, picture_said(answer),
                       {{name(job, ".csv"), exchange::glare_csv(answer)},
                        {name(job, ".json"), exchange::glare_json(origin(job), answer)}});
     }

@@ -92,7 +92,10 @@ void describe_period(Describer& d, Question& q) {
 
 void describe_eye(Describer& d, PictureChoice& p) {
     d.triple({.key = "at", .unit = unit::metre, .need = Need::required}, p.from);
-    d.number({.key = "heading", .meaning = "clockwise from the top of the sheet", .unit = unit::degree, .low = -360,
+    d.number({.key = "heading",
+              .meaning = "clockwise from the top of the sheet",
+              .unit = unit::degree,
+              .low = -360,
               .high = 720},
              p.heading);
     d.number({.key = "altitude", .meaning = "above the horizon", .unit = unit::degree, .low = -90, .high = 90},
@@ -133,9 +136,8 @@ void describe_sources(Describer& d, SourceChoice& p) {
     d.only(by({Against::field_mean, Against::task_zone}), [&] {
         d.number({.key = "times", .meaning = "so many times the mean is a source", .low = 1, .high = 100}, p.times);
     });
-    d.only(by({Against::fixed_luminance}), [&] {
-        d.number({.key = "source_luminance", .unit = "cd/m²", .low = 1, .high = 1000000}, p.luminance);
-    });
+    d.only(by({Against::fixed_luminance}),
+           [&] { d.number({.key = "source_luminance", .unit = "cd/m²", .low = 1, .high = 1000000}, p.luminance); });
     d.only(by({Against::task_zone}), [&] {
         d.number({.key = "zone_aside",
                   .meaning = "middle of the task's zone, right of the line of sight",
@@ -145,8 +147,7 @@ void describe_sources(Describer& d, SourceChoice& p) {
                  p.zone_aside);
         d.number({.key = "zone_above", .meaning = "and above it", .unit = unit::degree, .low = -90, .high = 90},
                  p.zone_above);
-        d.number({.key = "zone_angle", .meaning = "across", .unit = unit::degree, .low = 1, .high = 180},
-                 p.zone_angle);
+        d.number({.key = "zone_angle", .meaning = "across", .unit = unit::degree, .low = 1, .high = 180}, p.zone_angle);
     });
     d.number({.key = "joined_within",
               .meaning = "sources so near each other are one; 0: only what touches",

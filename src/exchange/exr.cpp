@@ -50,8 +50,8 @@ bool header_fits(const std::filesystem::path& path, uintmax_t bytes) {
 
 // By the file's primaries; where it names none, those of ITU-R BT.709.
 std::vector<float> luminance_of(const std::array<std::vector<float>, 3>& colour, const Imf::Header& header) {
-    const Imath::V3f weights = Imf::RgbaYca::computeYw(
-        Imf::hasChromaticities(header) ? Imf::chromaticities(header) : Imf::Chromaticities());
+    const Imath::V3f weights =
+        Imf::RgbaYca::computeYw(Imf::hasChromaticities(header) ? Imf::chromaticities(header) : Imf::Chromaticities());
     std::vector<float> out(colour[0].size());
     for (size_t at = 0; at < out.size(); ++at)
         out[at] = weights.x * colour[0][at] + weights.y * colour[1][at] + weights.z * colour[2][at];

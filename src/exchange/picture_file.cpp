@@ -81,7 +81,8 @@ std::vector<light::SeenSun> suns_of(const std::string& text) {
         const size_t end = std::min(text.find(';', from), text.size());
         if (const auto v = numbers<5>(std::string_view(text).substr(from, end - from)))
             if (const Vec3 to{(*v)[0], (*v)[1], (*v)[2]}; length(to) > kLeastLength && (*v)[3] >= 0)
-                out.push_back({normalized(to), (*v)[3], (*v)[4] >= 0 && (*v)[4] < 1e6 ? static_cast<int>((*v)[4]) : -1});
+                out.push_back(
+                    {normalized(to), (*v)[3], (*v)[4] >= 0 && (*v)[4] < 1e6 ? static_cast<int>((*v)[4]) : -1});
         from = end + 1;
     }
     return out;
@@ -114,9 +115,7 @@ size_t clean(std::vector<float>& values) {
 
 }  // namespace
 
-const char* name_of(Kind kind) {
-    return std::ranges::find(kKinds, kind, &std::pair<Kind, const char*>::first)->second;
-}
+const char* name_of(Kind kind) { return std::ranges::find(kKinds, kind, &std::pair<Kind, const char*>::first)->second; }
 
 std::optional<Kind> lens_kind(std::string_view name) {
     for (const auto& [kind, word] : kKinds)
@@ -149,8 +148,7 @@ Outcome write_picture(const question::GlareAnswer& answer, const std::filesystem
     }
     for (const auto& sun : picture.suns) {
         auto& suns = out["suns"];
-        suns += (suns.empty() ? "" : ";") + triple(sun.direction) +
-                fmt::format(" {:.9g} {}", sun.normal_lux, sun.pane);
+        suns += (suns.empty() ? "" : ";") + triple(sun.direction) + fmt::format(" {:.9g} {}", sun.normal_lux, sun.pane);
     }
     out["accuracy_wanted"] = fmt::format("{:.6g}", answer.record.wanted);
     out["accuracy_reached"] = fmt::format("{:.6g}", answer.record.reached);

@@ -16,14 +16,13 @@ Outcome write_picture(const question::GlareAnswer& answer, const std::filesystem
 struct PictureFile {
     light::Picture picture;
     std::map<std::string, std::string> told;  ///< texts of the header
-    bool knows_lens = false;                  ///< false: none is told, and a lens was taken that fits the picture's shape
-    bool knows_unit = false;                  ///< false: nothing says what its numbers are; they are taken for cd/m^2
-    size_t unusable = 0;                      ///< pixels below nought, infinite or no numbers: taken for nought
+    bool knows_lens = false;  ///< false: none is told, and a lens was taken that fits the picture's shape
+    bool knows_unit = false;  ///< false: nothing says what its numbers are; they are taken for cd/m^2
+    size_t unusable = 0;      ///< pixels below nought, infinite or no numbers: taken for nought
 };
 /// Values are the channel Y, or the luminance of R, G, B by the file's own primaries (else those of ITU-R BT.709).
 /// lens: instead of what the file tells; its pixels are those of the file.
-Result<PictureFile> read_picture(const std::filesystem::path& path,
-                                 const std::optional<light::Lens>& lens = {});
+Result<PictureFile> read_picture(const std::filesystem::path& path, const std::optional<light::Lens>& lens = {});
 
 /// Words for a lens in files: "hemisphere", "sphere", "perspective", "parallel".
 const char* name_of(light::Lens::Kind kind);

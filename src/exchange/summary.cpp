@@ -3,8 +3,8 @@
 
 #include <cmath>
 
-#include "exchange/picture_file.h"
 #include "base/json_text.h"
+#include "exchange/picture_file.h"
 
 #include "figure/year_rooms.h"
 #include "light/replicates.h"

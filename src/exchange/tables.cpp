@@ -181,9 +181,9 @@ std::string glare_csv(const question::GlareAnswer& answer) {
     for (size_t i = 0; i < answer.sources.size(); ++i) {
         const auto& s = answer.sources[i];
         fmt::format_to(std::back_inserter(out), "{},{},{},{:.1f},{:.6g},{:.3f},{:.4f},{:.4f},{:.4f},{:.4f}\n", i,
-                       i < answer.parts.size() ? csv_field(question::words_of(answer.parts[i])) : "",
-                       s.is_sun ? 1 : 0, s.luminance, s.solid_angle, s.position, all > 0 ? s.contrast() / all : 0,
-                       s.direction.x, s.direction.y, s.direction.z);
+                       i < answer.parts.size() ? csv_field(question::words_of(answer.parts[i])) : "", s.is_sun ? 1 : 0,
+                       s.luminance, s.solid_angle, s.position, all > 0 ? s.contrast() / all : 0, s.direction.x,
+                       s.direction.y, s.direction.z);
     }
     return out;
 }

@@ -6,9 +6,9 @@
 
 #include "base/file.h"
 #include "model/material.h"
+#include "question/ask_glare_year.h"
 #include "question/ask_year.h"
 #include "question/daylight_factor.h"
-#include "question/ask_glare_year.h"
 #include "question/glare.h"
 
 namespace wp::exchange {

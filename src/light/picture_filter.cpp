@@ -34,7 +34,9 @@ class Quieting {
     }
 
  private:
-    size_t index(int x, int y) const { return static_cast<size_t>(y) * static_cast<size_t>(wide_) + static_cast<size_t>(x); }
+    size_t index(int x, int y) const {
+        return static_cast<size_t>(y) * static_cast<size_t>(wide_) + static_cast<size_t>(x);
+    }
     bool is_alone(size_t at) const { return sights_[at].surface == Sight::kOutside || error_[at] <= 0; }
     float evened(const std::vector<float>& from, int x, int y, int step) const {
         const size_t at = index(x, y);

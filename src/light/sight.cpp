@@ -40,8 +40,7 @@ std::vector<Sight> look_around(const Scene& scene, const Lens& lens, const Pose&
     std::vector<Sight> out(wide * high);
     parallel_for(high, [&](size_t y) {
         for (size_t x = 0; x < wide && !cancel.requested(); ++x)
-            if (const auto ray =
-                    ray_at(lens, pose, {static_cast<double>(x) + 0.5, static_cast<double>(y) + 0.5}))
+            if (const auto ray = ray_at(lens, pose, {static_cast<double>(x) + 0.5, static_cast<double>(y) + 0.5}))
                 out[y * wide + x] = look(scene, *ray);
     });
     return out;
@@ -54,7 +53,8 @@ LensField::LensField(const Lens& lens) {
     // The axes of the pose: its right is the cross product of forward and up.
     const Pose pose{{0, 0, 0}, {0, 0, -1}, {0, 1, 0}};
     parallel_for(all, [&](size_t at) {
-        const auto ray = ray_at(lens, pose, {static_cast<double>(at % wide) + 0.5, static_cast<double>(at / wide) + 0.5});
+        const auto ray =
+            ray_at(lens, pose, {static_cast<double>(at % wide) + 0.5, static_cast<double>(at / wide) + 0.5});
         if (!ray) return;
         direction[at] = {ray->along.x, ray->along.y, -ray->along.z};
         solid_angle[at] = ray->solid_angle;

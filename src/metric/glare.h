@@ -10,12 +10,12 @@ namespace wp::metric {
 
 /// A bright part of the field of view.
 struct GlareSource {
-    double luminance = 0;    ///< cd/m^2, mean by solid angle
-    double solid_angle = 0;  ///< sr
-    double position = 1;     ///< Guth's position index of its middle
-    Vec3 direction;          ///< unit, in the axes of the eye: x right, y up, z along the line of sight
-    bool is_sun = false;     ///< a disc: the sun's own, or its image in a mirror
-    int disc = -1;           ///< which of the field's discs; -1: none
+    double luminance = 0;            ///< cd/m^2, mean by solid angle
+    double solid_angle = 0;          ///< sr
+    double position = 1;             ///< Guth's position index of its middle
+    Vec3 direction;                  ///< unit, in the axes of the eye: x right, y up, z along the line of sight
+    bool is_sun = false;             ///< a disc: the sun's own, or its image in a mirror
+    int disc = -1;                   ///< which of the field's discs; -1: none
     std::vector<uint32_t> pixels{};  ///< of the field that it was found in
 
     /// By what it counts in DGP's sum, L^2 omega / P^2.

@@ -95,8 +95,12 @@ class Parts {
         constexpr size_t none = SIZE_MAX;
         const auto wide = static_cast<size_t>(field_.width);
         const size_t x = at % wide, row = at - x;
-        const size_t left = x > 0 ? at - 1 : field_.wraps ? row + wide - 1 : none,
-                     right = x + 1 < wide ? at + 1 : field_.wraps ? row : none;
+        const size_t left = x > 0          ? at - 1
+                            : field_.wraps ? row + wide - 1
+                                           : none,
+                     right = x + 1 < wide   ? at + 1
+                             : field_.wraps ? row
+                                            : none;
         return {left, right, at >= wide ? at - wide : none, at + wide};
     }
     bool is_sure(const Part& part) const {

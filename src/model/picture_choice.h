@@ -31,11 +31,11 @@ struct PictureChoice {
     Lens lens = Lens::hemisphere;
     Of of = Of::luminance;
     Blinds blinds = Blinds::as_they_stand;
-    int pixels = 256;      ///< across
-    int rows = 0;          ///< perspective, parallel: pixels from top to bottom; 0: three quarters of those across
-    double field = 60;     ///< perspective: degrees seen across
-    double across = 10;    ///< parallel: metres seen across
-    double surely = 1;     ///< wanted half-width (95 %) of a typical pixel, as a share
+    int pixels = 256;    ///< across
+    int rows = 0;        ///< perspective, parallel: pixels from top to bottom; 0: three quarters of those across
+    double field = 60;   ///< perspective: degrees seen across
+    double across = 10;  ///< parallel: metres seen across
+    double surely = 1;   ///< wanted half-width (95 %) of a typical pixel, as a share
     SourceChoice rule;
     /// Where no observer is named: a place and where one looks from it; metres, degrees.
     Vec3 from{0, 0, 1.2};

@@ -57,11 +57,11 @@ struct Question {
     Id id;
     std::string name;
     Kind kind = Kind::daylight_factor;
-    At at = At::planes;          ///< not for the year and glare
-    std::vector<Id> planes;      ///< none means all of the option
-    Id observer;                 ///< glare only; empty: the picture's own place
-    climate::Moment moment;      ///< glare only
-    PictureChoice picture;       ///< glare only
+    At at = At::planes;                    ///< not for the year and glare
+    std::vector<Id> planes;                ///< none means all of the option
+    Id observer;                           ///< glare only; empty: the picture's own place
+    climate::Moment moment;                ///< glare only
+    PictureChoice picture;                 ///< glare only
     std::vector<climate::Moment> moments;  ///< moment only: at least one
     SkyChoice sky;                         ///< moment, glare
     climate::Moment first{3, 21, 0},

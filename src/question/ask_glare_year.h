@@ -8,7 +8,7 @@
 namespace wp::model {
 struct Project;
 struct Question;
-}
+}  // namespace wp::model
 
 namespace wp::question {
 

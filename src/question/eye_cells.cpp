@@ -45,7 +45,8 @@ std::vector<std::pair<Vec3f, float>> directions(double degrees) {
     const int rows = static_cast<int>(std::ceil(kPi / step));
     for (int j = 0; j < rows; ++j) {
         const double low = -kPi / 2 + kPi * j / rows, high = -kPi / 2 + kPi * (j + 1) / rows,
-                     area = 2 * kPi * (std::sin(high) - std::sin(low)), middle = std::asin((std::sin(low) + std::sin(high)) / 2);
+                     area = 2 * kPi * (std::sin(high) - std::sin(low)),
+                     middle = std::asin((std::sin(low) + std::sin(high)) / 2);
         const int columns = std::max(3, static_cast<int>(std::lround(2 * kPi * std::cos(middle) / step)));
         // Rows are shifted against each other, so that upright edges are met evenly.
         const double shift = (j * 0.618034) - std::floor(j * 0.618034);

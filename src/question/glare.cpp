@@ -44,8 +44,7 @@ void tell_record(Record& record, const light::Picture& picture, std::chrono::ste
 }
 
 Facing facing_of(const Judged& judged, double heading, const std::vector<std::vector<SeenPart>>& parts) {
-    Facing out{heading,         judged.vertical_lux, judged.half_width, judged.dgp,
-               judged.dgp_low, judged.dgp_high,     {},                {}};
+    Facing out{heading, judged.vertical_lux, judged.half_width, judged.dgp, judged.dgp_low, judged.dgp_high, {}, {}};
     for (const auto& index : metric::glare_indices()) out.indices.push_back(index.value(judged));
     if (!parts.empty()) out.worst = words_of(parts.front());
     return out;
@@ -53,9 +52,10 @@ Facing facing_of(const Judged& judged, double heading, const std::vector<std::ve
 
 void judge(GlareAnswer& answer, const Judge& by) {
     const auto& observer = answer.observer;
-    static_cast<Judged&>(answer) = answer.picture.lens.kind == light::Lens::Kind::hemisphere
-                                       ? by.along_sight(answer.picture)
-                                       : by.towards(answer.picture, radians(observer.heading), radians(observer.altitude));
+    static_cast<Judged&>(answer) =
+        answer.picture.lens.kind == light::Lens::Kind::hemisphere
+            ? by.along_sight(answer.picture)
+            : by.towards(answer.picture, radians(observer.heading), radians(observer.altitude));
     answer.parts = parts_of(answer.sources, answer.picture, answer.things.get());
 }
 
@@ -64,10 +64,10 @@ class Solving {
     Solving(const GlareTask& task, const Effort& effort)
         : task_(task),
           states_(light::states_of(*task.surfaces)),
-          scene_(*task.surfaces,
-                 task.blinds.layers.empty() ? light::layers_of(*task.surfaces, light::Blinds::open)
-                                            : task.blinds.layers,
-                 states_.all[states_.in(task.outdoors.moment.month)]) {
+          scene_(
+              *task.surfaces,
+              task.blinds.layers.empty() ? light::layers_of(*task.surfaces, light::Blinds::open) : task.blinds.layers,
+              states_.all[states_.in(task.outdoors.moment.month)]) {
         answer_.judged = can_judge(task.lens) && task.of == light::PictureOf::luminance;
         answer_.observer = task.observer;
         answer_.rule = task.sources;
@@ -115,11 +115,11 @@ class Solving {
         answer_.around.resize(360 / kFacingStep);
         parallel_for(answer_.around.size(), [&](size_t i) {
             const double heading = static_cast<double>(i) * kFacingStep;
-            const Judged judged =
-                judge_->towards(answer_.picture, radians(heading), radians(task_.observer.altitude));
-            answer_.around[i] = facing_of(
-                judged, heading, parts_of(std::span(judged.sources).first(std::min<size_t>(judged.sources.size(), 1)),
-                                          answer_.picture, answer_.things.get()));
+            const Judged judged = judge_->towards(answer_.picture, radians(heading), radians(task_.observer.altitude));
+            answer_.around[i] =
+                facing_of(judged, heading,
+                          parts_of(std::span(judged.sources).first(std::min<size_t>(judged.sources.size(), 1)),
+                                   answer_.picture, answer_.things.get()));
         });
     }
 

@@ -80,9 +80,9 @@ Judged Judge::judge(const light::Picture& picture, const Eye& eye) const {
     std::vector<metric::Disc> discs;
     const light::Pose& pose = picture.pose;
     for (const light::SeenSun& sun : picture.suns)
-        discs.push_back({{dot(sun.direction, pose.right()), dot(sun.direction, pose.up),
-                          dot(sun.direction, pose.forward)},
-                         sun.normal_lux});
+        discs.push_back(
+            {{dot(sun.direction, pose.right()), dot(sun.direction, pose.up), dot(sun.direction, pose.forward)},
+             sun.normal_lux});
     const auto seen = field(picture, eye, discs);
     Judged out;
     out.sources = metric::find_sources(seen, rule_);

@@ -8,8 +8,8 @@
 #include "base/parallel.h"
 #include "climate/sun.h"
 #include "light/path.h"
-#include "model/frame.h"
 #include "metric/glare_sources.h"
+#include "model/frame.h"
 #include "question/sky_view.h"
 #include "question/window_groups.h"
 
@@ -17,11 +17,11 @@ namespace wp::question {
 
 namespace {
 
-constexpr double kCell = 2.0;            // degrees
-constexpr size_t kAboutPoints = 800;     // on the surfaces
-constexpr int kOutdoorRays = 48;         // of what a surface outdoors sees
-constexpr double kOutdoorCell = 1.5;     // metres: surfaces outdoors are told apart so finely
-constexpr int kAcrossPane = 4;           // places each way at which the sun is looked for before a veil
+constexpr double kCell = 2.0;         // degrees
+constexpr size_t kAboutPoints = 800;  // on the surfaces
+constexpr int kOutdoorRays = 48;      // of what a surface outdoors sees
+constexpr double kOutdoorCell = 1.5;  // metres: surfaces outdoors are told apart so finely
+constexpr int kAcrossPane = 4;        // places each way at which the sun is looked for before a veil
 constexpr double kSourceTimes = 5, kJoined = 0.2;
 
 using light::ScenePortal;
@@ -81,8 +81,8 @@ class Glare {
     std::vector<int> group_of_portal_;
     std::vector<light::Panes> panes_;
     std::vector<Hour> hours_;
-    std::vector<float> lux_;                               // hours x points, without the sun
-    std::map<model::Id, std::vector<float>> pane_shade_;   // by lit hour
+    std::vector<float> lux_;                              // hours x points, without the sun
+    std::map<model::Id, std::vector<float>> pane_shade_;  // by lit hour
     friend class PlaceYear;
 };
 
@@ -100,7 +100,8 @@ void Glare::gather_hours() {
         hour.sky = climate::sky_of(outdoor, task_.north_azimuth);
         hour.to_sun = sky.to_sun[r].as<float>();
         hour.beam = sky.beam[r];
-        const auto& state = inputs_.light->states.all[inputs_.light->states.in(climate::moment_of(static_cast<int>(h / 24), 12).month)];
+        const auto& state =
+            inputs_.light->states.all[inputs_.light->states.in(climate::moment_of(static_cast<int>(h / 24), 12).month)];
         const double ground = state.ground >= 0 ? state.ground : rooms_.surfaces.ground_reflectance;
         hour.ground = static_cast<float>(
             ground * (outdoor.diffuse_lux + static_cast<double>(hour.beam) * std::max(0.0, sky.to_sun[r].z)) / kPi);
@@ -219,8 +220,8 @@ void PlaceYear::name_things() {
         else if (thing.surface < 0)
             out_.things.push_back("sky");
         else
-            out_.things.push_back(
-                surface_words(glare_.rooms_.surfaces.surfaces[static_cast<size_t>(thing.surface)], *glare_.task_.option));
+            out_.things.push_back(surface_words(glare_.rooms_.surfaces.surfaces[static_cast<size_t>(thing.surface)],
+                                                *glare_.task_.option));
     }
 }
 
@@ -311,8 +312,8 @@ std::vector<float> PlaceYear::luminances(size_t i) const {
 void PlaceYear::hour(size_t i) {
     const auto luminance = luminances(i);
     const Hour& hour = glare_.hours_[i];
-    const float sun = hour.beam > 0 ? hour.beam * left_of_beam(hour, glare_.scene_.beam(seen_.eye.as<float>(), hour.to_sun))
-                                    : 0;
+    const float sun =
+        hour.beam > 0 ? hour.beam * left_of_beam(hour, glare_.scene_.beam(seen_.eye.as<float>(), hour.to_sun)) : 0;
     for (size_t h = 0; h < out_.headings.size(); ++h) judge(i, h, luminance, sun);
 }
 
@@ -367,7 +368,8 @@ void PlaceYear::judge(size_t i, size_t heading, const std::vector<float>& lumina
         contrast += part;
         if (part > most) most = part, by = thing;
     };
-    for (const Source& source : joined) add(source.flux / source.solid, source.solid, normalized(source.middle), source.thing);
+    for (const Source& source : joined)
+        add(source.flux / source.solid, source.solid, normalized(source.middle), source.thing);
     if (const float cosine = dot(hour.to_sun, ahead); sun_lux > 0 && cosine > 0) {
         lux += static_cast<double>(sun_lux * cosine);
         add(static_cast<double>(sun_lux) / climate::kSunSolidAngle, climate::kSunSolidAngle, hour.to_sun.as<double>(),
@@ -408,8 +410,7 @@ LitRooms light_rooms(const YearScene& scene, const climate::WeatherYear& weather
         // Nobody draws a blind for a wall.
         with.occupied.push_back(false);
     }
-    const YearKnown before =
-        known != nullptr && known->year != nullptr ? YearKnown(*known->year) : YearKnown();
+    const YearKnown before = known != nullptr && known->year != nullptr ? YearKnown(*known->year) : YearKnown();
     auto year = ask_year(with, weather, effort, before, cancel, progress, cache);
     out.record = year.record;
     if (!cancel.requested()) out.year = std::make_shared<const YearAnswer>(std::move(year));
@@ -442,7 +443,8 @@ double PlaceGlare::exceeded(size_t heading, const metric::Hours& hours, double s
     each_hour(dgp[heading], hours, [&](size_t, float v) { values.push_back(std::max(v, 0.0f)); });
     if (values.empty()) return 0;
     // Hours that may be above it: the next one down is the value.
-    const auto above = std::min(static_cast<size_t>(share * static_cast<double>(values.size()) + 1e-9), values.size() - 1);
+    const auto above =
+        std::min(static_cast<size_t>(share * static_cast<double>(values.size()) + 1e-9), values.size() - 1);
     std::ranges::nth_element(values, values.begin() + static_cast<std::ptrdiff_t>(above), std::greater());
     return static_cast<double>(values[above]);
 }

@@ -1,7 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Glare of every hour of a year, at places and in directions: the light at the eye and what stands out of it, from what
-// is really seen there - sky and sun through the panes, veils, sunlit and lit surfaces - in each hour's own light. Never
-// a picture an hour: what is seen is found once a place, the light of surfaces comes from the year's coefficients.
+// is really seen there - sky and sun through the panes, veils, sunlit and lit surfaces - in each hour's own light.
+// Never a picture an hour: what is seen is found once a place, the light of surfaces comes from the year's
+// coefficients.
 #pragma once
 #include <limits>
 #include <string>

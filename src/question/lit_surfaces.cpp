@@ -42,7 +42,8 @@ std::vector<Part> parts_of(const geometry::Surfaces& surfaces, const std::vector
         if (area < 1e-9) continue;
         const Vec3 normal = normalized(cross(t[1] - t[0], t[2] - t[0]));
         const auto at = [](double v) { return std::lround(v * 100); };
-        Part& part = parts[{static_cast<long>(surface), at(normal.x), at(normal.y), at(normal.z), at(dot(normal, t[0]))}];
+        Part& part =
+            parts[{static_cast<long>(surface), at(normal.x), at(normal.y), at(normal.z), at(dot(normal, t[0]))}];
         part.surface = surface;
         part.space = space;
         part.normal = normal;
@@ -105,8 +106,8 @@ std::vector<SurfacePlane> surface_planes(const geometry::Surfaces& surfaces, con
     const auto parts = parts_of(surfaces, spaces);
     double area = 0;
     for (const Part& part : parts) area += part.area;
-    const double spacing = std::clamp(std::sqrt(area / static_cast<double>(std::max<size_t>(about, 1))), kLeastSpacing,
-                                      kMostSpacing);
+    const double spacing =
+        std::clamp(std::sqrt(area / static_cast<double>(std::max<size_t>(about, 1))), kLeastSpacing, kMostSpacing);
     std::vector<SurfacePlane> out;
     for (const Part& part : parts) {
         out.push_back({part.surface, lattice_on(part, spacing)});

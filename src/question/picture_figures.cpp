@@ -67,8 +67,8 @@ std::optional<double> value_at(const light::Picture& picture, const light::Pictu
     if (place.x < 0 || place.y < 0 || place.x >= lens.width || place.y >= lens.height ||
         !light::ray_at(lens, picture.pose, place))
         return {};
-    return static_cast<double>(picture.value[static_cast<size_t>(place.y) * static_cast<size_t>(lens.width) +
-                                             static_cast<size_t>(place.x)]);
+    return static_cast<double>(
+        picture.value[static_cast<size_t>(place.y) * static_cast<size_t>(lens.width) + static_cast<size_t>(place.x)]);
 }
 
 TaskRatios task_ratios(const light::Picture& picture, const metric::SourceRule& rule) {
@@ -79,7 +79,9 @@ TaskRatios task_ratios(const light::Picture& picture, const metric::SourceRule& 
     for (size_t at = 0; at < field.direction.size(); ++at) {
         const double solid = field.solid_angle[at], cosine = dot(field.direction[at], rule.zone);
         if (solid <= 0) continue;
-        (cosine >= task ? in_task : cosine >= surround ? around : beyond)
+        (cosine >= task       ? in_task
+         : cosine >= surround ? around
+                              : beyond)
             .add(static_cast<double>(picture.value[at]), solid);
     }
     return {in_task.value(), around.value(), beyond.value()};

@@ -23,7 +23,7 @@ struct SeenPart {
 /// Of each pixel what stands there, and what that is called.
 struct SeenThings {
     std::vector<light::Sight> sights;
-    std::vector<uint32_t> thing;   ///< by pixel: which of the names
+    std::vector<uint32_t> thing;  ///< by pixel: which of the names
     std::vector<SeenPart> names;
     std::vector<SeenPart> mirrors;  ///< by portal: the sun in it
 };

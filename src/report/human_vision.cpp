@@ -168,8 +168,9 @@ class Spread {
 std::vector<float> as_seen(const light::Picture& picture, const std::vector<float>& luminance) {
     const light::LensField field(picture.lens);
     Fovea fovea = look(picture.lens, field, luminance);
-    const auto veil = picture.lens.kind == light::Lens::Kind::parallel ? std::vector<double>(fovea.luminance.size(), 0.0)
-                                                                       : veil_of(fovea);
+    const auto veil = picture.lens.kind == light::Lens::Kind::parallel
+                          ? std::vector<double>(fovea.luminance.size(), 0.0)
+                          : veil_of(fovea);
     for (size_t i = 0; i < veil.size(); ++i)
         if (fovea.luminance[i] >= 0) fovea.luminance[i] = (1 - kVeil) * fovea.luminance[i] + veil[i];
     const Spread spread(fovea.luminance);
@@ -180,8 +181,8 @@ std::vector<float> as_seen(const light::Picture& picture, const std::vector<floa
         for (size_t x = 0; x < wide; ++x) {
             const size_t at = y * wide + x, cell = y / fovea.block * fovea.wide + x / fovea.block;
             // A pixel that is finer than the eye resolves there goes over into its neighbourhood.
-            const double sharp = std::clamp(
-                2 * degrees_a_pixel * resolved(std::max(fovea.luminance[cell], 1e-6)), 0.0, 1.0);
+            const double sharp =
+                std::clamp(2 * degrees_a_pixel * resolved(std::max(fovea.luminance[cell], 1e-6)), 0.0, 1.0);
             const double own = static_cast<double>(luminance[at]) * (1 - kVeil) + veil[cell];
             out[at] = static_cast<float>(spread.place(own * sharp + fovea.luminance[cell] * (1 - sharp)));
         }

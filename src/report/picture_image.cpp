@@ -45,8 +45,7 @@ std::vector<char> within(const Lens& lens) {
     std::vector<char> out(all, 1);
     if (lens.kind != Lens::Kind::hemisphere) return out;
     for (size_t at = 0; at < all; ++at)
-        out[at] = light::ray_at(lens, {},
-                                {static_cast<double>(at % wide) + 0.5, static_cast<double>(at / wide) + 0.5})
+        out[at] = light::ray_at(lens, {}, {static_cast<double>(at % wide) + 0.5, static_cast<double>(at / wide) + 0.5})
                       .has_value();
     return out;
 }
@@ -71,8 +70,8 @@ void draw_outline(QPainter& painter, const metric::GlareSource& source, const Le
 // Where a source's middle is seen in the picture.
 std::optional<PicturePlace> place_of_source(const question::GlareAnswer& answer, const metric::GlareSource& source) {
     const auto& picture = answer.picture;
-    const light::Pose eye = light::make_eye(picture.pose.at, radians(answer.observer.heading),
-                                            radians(answer.observer.altitude));
+    const light::Pose eye =
+        light::make_eye(picture.pose.at, radians(answer.observer.heading), radians(answer.observer.altitude));
     const light::Pose& axes = picture.lens.kind == Lens::Kind::sphere ? eye : picture.pose;
     const Vec3& d = source.direction;
     return light::place_of(picture.lens, picture.pose, axes.right() * d.x + axes.up * d.y + axes.forward * d.z);
@@ -134,13 +133,16 @@ void draw_lines(QPainter& painter, const question::GlareAnswer& answer, const Pi
     Labels labels;
     draw_contours(
         painter, lattice, style.scale,
-        [&](Vec2 cell) { return in_frame(lens, frame, {cell.x * step, cell.y * step}); }, ink, labels);
+        [&](Vec2 cell) {
+            return in_frame(lens, frame, {cell.x * step, cell.y * step});
+        },
+        ink, labels);
 }
 
 void draw_zone(QPainter& painter, const question::GlareAnswer& answer, const QRectF& frame, const Ink& ink) {
     const light::Picture& picture = answer.picture;
-    const light::Pose eye = light::make_eye(picture.pose.at, radians(answer.observer.heading),
-                                            radians(answer.observer.altitude));
+    const light::Pose eye =
+        light::make_eye(picture.pose.at, radians(answer.observer.heading), radians(answer.observer.altitude));
     const light::Pose& axes = picture.lens.kind == Lens::Kind::sphere ? eye : picture.pose;
     const Vec3& z = answer.rule.zone;
     const Vec3 middle = axes.right() * z.x + axes.up * z.y + axes.forward * z.z;
@@ -279,13 +281,13 @@ Outcome write_picture_page(const question::GlareAnswer& answer, const PictureSty
     QRectF area = frame_within(answer.picture.lens, {40, 60, 820, 680});
     area.moveTop(60);
     const int high = static_cast<int>(area.bottom()) + 150;
-    const QString title =
-        answer.judged ? QObject::tr("%1, %2: DGP %3, Ev %4 lx")
-                            .arg(QString::fromStdString(answer.observer.name), language::text(answer.moment),
-                                 language::number(answer.dgp, 'f', 3), figure(answer.vertical_lux))
-                      : QObject::tr("%1, %2: mean %3 %4")
-                            .arg(QString::fromStdString(answer.observer.name), language::text(answer.moment),
-                                 figure(answer.picture.field), unit_words(answer.picture));
+    const QString title = answer.judged
+                              ? QObject::tr("%1, %2: DGP %3, Ev %4 lx")
+                                    .arg(QString::fromStdString(answer.observer.name), language::text(answer.moment),
+                                         language::number(answer.dgp, 'f', 3), figure(answer.vertical_lux))
+                              : QObject::tr("%1, %2: mean %3 %4")
+                                    .arg(QString::fromStdString(answer.observer.name), language::text(answer.moment),
+                                         figure(answer.picture.field), unit_words(answer.picture));
     return write_paper(path, {900, high}, quantity_words(answer.picture), [&](QPainter& painter) {
         painter.fillRect(QRect(0, 0, 900, high), ink.paper);
         painter.setFont(page_font(16, QFont::DemiBold));
@@ -294,8 +296,8 @@ Outcome write_picture_page(const question::GlareAnswer& answer, const PictureSty
         painter.setFont(page_font(12));
         draw_picture(painter, answer, picture_image(answer, style), style, area, ink);
         if (style.look == PictureStyle::Look::false_colour)
-            draw_legend(painter, style.scale, quantity_words(answer.picture),
-                        unit_words(answer.picture), ink, QRectF(250, area.bottom() + 20, 400, 50));
+            draw_legend(painter, style.scale, quantity_words(answer.picture), unit_words(answer.picture), ink,
+                        QRectF(250, area.bottom() + 20, 400, 50));
         painter.setFont(page_font(11));
         painter.setPen(ink.faint);
         painter.drawText(QRectF(40, area.bottom() + 80, 820, 60), Qt::AlignLeft | Qt::AlignTop | Qt::TextWordWrap,

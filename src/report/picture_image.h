@@ -21,10 +21,10 @@ struct PictureStyle {
     Look look = Look::false_colour;
     Scale scale{kDimLuminance, kBrightLuminance, true};
     double stops = 0;
-    bool quiet = true;     ///< evened out for the eye where chance makes it restless
-    bool lines = false;    ///< of equal value, at the scale's marks
-    bool sources = true;   ///< of glare, outlined and numbered
-    bool zone = false;     ///< of the task
+    bool quiet = true;    ///< evened out for the eye where chance makes it restless
+    bool lines = false;   ///< of equal value, at the scale's marks
+    bool sources = true;  ///< of glare, outlined and numbered
+    bool zone = false;    ///< of the task
     bool operator==(const PictureStyle&) const = default;
 };
 

@@ -135,8 +135,8 @@ void draw_values(QPainter& painter, const MapLayer& layer, const Scale& scale, c
 
 }  // namespace
 
-void draw_contours(QPainter& painter, const geometry::Lattice& lattice, const Scale& scale, const std::function<QPointF(Vec2)>& frame,
-                   const Ink& ink, Labels& labels) {
+void draw_contours(QPainter& painter, const geometry::Lattice& lattice, const Scale& scale,
+                   const std::function<QPointF(Vec2)>& frame, const Ink& ink, Labels& labels) {
     painter.save();
     painter.setRenderHint(QPainter::Antialiasing);
     painter.setBrush(Qt::NoBrush);

@@ -56,8 +56,10 @@ void write_colours(const std::filesystem::path& path, const std::function<void(I
 TEST(PictureFile, comes_back_with_its_lens_its_place_and_its_suns) {
     const test::Folder folder;
     using Kind = light::Lens::Kind;
-    for (const auto& [kind, width, height] :
-         {std::tuple{Kind::hemisphere, 8, 8}, {Kind::sphere, 16, 8}, {Kind::perspective, 9, 5}, {Kind::parallel, 5, 9}}) {
+    for (const auto& [kind, width, height] : {std::tuple{Kind::hemisphere, 8, 8},
+                                              {Kind::sphere, 16, 8},
+                                              {Kind::perspective, 9, 5},
+                                              {Kind::parallel, 5, 9}}) {
         const auto answer = answer_of(kind, width, height);
         ASSERT_FALSE(write_picture(answer, folder / "a.exr"));
         const auto back = read_picture(folder / "a.exr");
@@ -111,8 +113,8 @@ TEST(PictureFile, whose_header_tells_nonsense_is_read_as_if_it_told_nothing) {
     image.luminance[2] = std::numeric_limits<float>::quiet_NaN();
     image.luminance[3] = -5;
     image.luminance[4] = std::numeric_limits<float>::infinity();
-    image.attributes = {{"lens", "perspective"}, {"field_degrees", "1e999"}, {"place_m", "1 2"},
-                        {"looks_along", "0 0 0"}, {"upwards", "nan 0 1"},    {"suns", "1 2;;3 4 5 6 7 8;0 0 0 1 1"}};
+    image.attributes = {{"lens", "perspective"},  {"field_degrees", "1e999"}, {"place_m", "1 2"},
+                        {"looks_along", "0 0 0"}, {"upwards", "nan 0 1"},     {"suns", "1 2;;3 4 5 6 7 8;0 0 0 1 1"}};
     ASSERT_FALSE(write_exr(image, folder / "a.exr"));
     const auto back = read_picture(folder / "a.exr");
     ASSERT_TRUE(back) << back.fault().line();

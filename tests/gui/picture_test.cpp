@@ -87,23 +87,26 @@ TEST_F(PictureUse, counts_as_sources_what_one_chooses) {
     for (const auto& source : viewer->shown()->sources) EXPECT_GE(source.luminance, 2000);
     choose("picture-against", 1);
     EXPECT_TRUE(part<QToolButton>("picture-zone").isChecked()) << "the zone is shown where it counts";
-    ASSERT_TRUE(drive::wait_until(
-        [&] { return viewer->shown()->rule.against == metric::SourceRule::Against::task_zone; }));
+    ASSERT_TRUE(
+        drive::wait_until([&] { return viewer->shown()->rule.against == metric::SourceRule::Against::task_zone; }));
     const auto zone = viewer->shown()->rule.zone;
     const auto at = light::place_of(viewer->shown()->picture.lens, {}, {0, 1, 0});
     ASSERT_TRUE(at);
     QTest::mouseClick(&viewer->left(), Qt::LeftButton, {}, viewer->left().at({at->x + 40, at->y}).toPoint());
-    EXPECT_TRUE(drive::wait_until([&] { return !(viewer->shown()->rule.zone == zone); })) << "dragged to where one works";
+    EXPECT_TRUE(drive::wait_until([&] { return !(viewer->shown()->rule.zone == zone); }))
+        << "dragged to where one works";
     EXPECT_GT(viewer->shown()->rule.zone.x, 0.3);
 }
 
 TEST_F(PictureUse, is_held_and_laid_beside_one_with_the_blinds_closed) {
     part<QToolButton>("picture-hold").click();
     choose("picture-blinds", 2);
-    ASSERT_TRUE(drive::wait_until([&] {
-        return viewer->shown() != nullptr && !viewer->shown()->blinds.groups.empty() &&
-               viewer->shown()->blinds.groups[0].words == "all blinds closed, as asked";
-    }, 60000));
+    ASSERT_TRUE(drive::wait_until(
+        [&] {
+            return viewer->shown() != nullptr && !viewer->shown()->blinds.groups.empty() &&
+                   viewer->shown()->blinds.groups[0].words == "all blinds closed, as asked";
+        },
+        60000));
     ASSERT_TRUE(settled());
     EXPECT_TRUE(viewer->right().isVisible());
     EXPECT_LT(viewer->shown()->vertical_lux, 0.5 * viewer->right().answer()->vertical_lux);
@@ -123,7 +126,8 @@ TEST_F(PictureUse, goes_out_with_its_record_and_comes_back_to_be_judged_the_same
     ASSERT_FALSE(viewer->save_as(folder / "a.csv"));
     EXPECT_NE(read_file(folder / "a.csv")->find("share_of_sum"), std::string::npos);
     viewer->open_file(folder / "a.exr");
-    ASSERT_TRUE(drive::wait_until([&] { return viewer->shown() != nullptr && viewer->shown()->observer.name == "a.exr"; }));
+    ASSERT_TRUE(
+        drive::wait_until([&] { return viewer->shown() != nullptr && viewer->shown()->observer.name == "a.exr"; }));
     EXPECT_NEAR(viewer->shown()->dgp, shown->dgp, 1e-4);
     EXPECT_NEAR(viewer->shown()->vertical_lux, shown->vertical_lux, 1e-3 * shown->vertical_lux);
     EXPECT_EQ(viewer->shown()->sources.size(), shown->sources.size());
@@ -131,9 +135,8 @@ TEST_F(PictureUse, goes_out_with_its_record_and_comes_back_to_be_judged_the_same
 
 TEST_F(PictureUse, is_taken_through_other_lenses_and_shown_as_film_or_as_an_eye_would_see_it) {
     choose("picture-lens", 2);
-    ASSERT_TRUE(drive::wait_until([&] {
-        return viewer->shown()->picture.lens.kind == light::Lens::Kind::perspective;
-    }, 60000));
+    ASSERT_TRUE(
+        drive::wait_until([&] { return viewer->shown()->picture.lens.kind == light::Lens::Kind::perspective; }, 60000));
     EXPECT_EQ(viewer->shown()->picture.lens.height, 192);
     EXPECT_FALSE(viewer->shown()->judged);
     EXPECT_TRUE(facts().contains(QStringLiteral("mean"))) << facts().toStdString();

@@ -14,14 +14,14 @@
 #include <string>
 
 #include "gui/companion/eye_view.h"
-#include "gui/glare/glare_page.h"
-#include "gui/picture/picture_window.h"
 #include "gui/companion/model_view.h"
 #include "gui/companion/wall_view.h"
 #include "gui/drive.h"
+#include "gui/glare/glare_page.h"
 #include "gui/light/pair_view.h"
 #include "gui/light/profile_view.h"
 #include "gui/look/look.h"
+#include "gui/picture/picture_window.h"
 #include "gui/site/sky_page.h"
 #include "gui/year/year_view.h"
 #include "model/project.h"
@@ -195,6 +195,7 @@ int main(int argc, char** argv) {
         drive::wait_until([&] { return !window.asker().eye().is_settling(); }, 300000);
         QTest::mouseMove(&window.sheet(), QPoint(5, 5));
         take("light-glare");
+        static_cast<QComboBox*>(drive::widget(window, "glare-limit"))->setCurrentIndex(0);
         static_cast<QComboBox*>(drive::widget(window, "glare-when"))->setCurrentIndex(1);
         drive::click(window, "glare-run");
         drive::wait_until([&] { return !page.year().empty(); }, 300000);

@@ -33,8 +33,7 @@ TEST(Sight, knows_the_wall_the_pane_and_what_is_beyond_it) {
     const auto seen = look_around(scene, lens, make_eye({2, 2, 1.5}, kPi, 0));
     // 2 m away the wall is seen from x 4 on the left to x 0 on the right, and from 0.5 m below the floor up.
     const auto at = [&](double x, double z) -> const Sight& {
-        const auto column = static_cast<size_t>((2 - x) / 4 * 41 + 20.5),
-                   row = static_cast<size_t>((3.5 - z) / 4 * 41);
+        const auto column = static_cast<size_t>((2 - x) / 4 * 41 + 20.5), row = static_cast<size_t>((3.5 - z) / 4 * 41);
         return seen[row * 41 + column];
     };
     EXPECT_EQ(at(2, 1.5).pane, 0);

@@ -124,8 +124,8 @@ TEST(GlareSources, a_window_that_the_eye_turns_to_is_one_over_the_edge_of_the_ma
 
 TEST(GlareSources, are_bright_against_the_field_the_task_or_a_luminance) {
     Globe globe;
-    globe.paint(8, 12, 2, 6, 900);     // a lit wall
-    globe.paint(-2, 2, -8, -4, 20);    // a dark table
+    globe.paint(8, 12, 2, 6, 900);   // a lit wall
+    globe.paint(-2, 2, -8, -4, 20);  // a dark table
     SourceRule rule;
     EXPECT_NEAR(source_limit(globe.field(), rule), 5 * mean_luminance(globe.field()), 1e-9);
     EXPECT_EQ(find_sources(globe.field(), rule).size(), 1u);

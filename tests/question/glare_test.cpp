@@ -267,7 +267,8 @@ TEST(PictureFigures, a_histogram_holds_all_of_the_picture) {
 }
 
 TEST(PictureFigures, pictures_of_one_lens_are_told_apart_pixel_by_pixel) {
-    const auto a = painted(light::Lens::Kind::perspective, 8, 6, 5), b = painted(light::Lens::Kind::perspective, 8, 6, 2);
+    const auto a = painted(light::Lens::Kind::perspective, 8, 6, 5),
+               b = painted(light::Lens::Kind::perspective, 8, 6, 2);
     EXPECT_EQ(difference(a, b)->value[7], 3);
     EXPECT_FALSE(difference(a, painted(light::Lens::Kind::perspective, 8, 7, 2)));
     EXPECT_FALSE(difference(a, painted(light::Lens::Kind::parallel, 8, 6, 2)));

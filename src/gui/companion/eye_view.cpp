@@ -25,8 +25,9 @@ EyeView::EyeView(Document& document, const KeptAnswers& kept, LiveEye& eye, QWid
     for (const auto signal : {&Document::option_changed, &Document::moment_changed, &Document::project_changed})
         connect(&document, signal, this, qOverload<>(&QWidget::update));
     connect(&kept, &KeptAnswers::changed, this, qOverload<>(&QWidget::update));
-    auto* large = worded_button("maximize", "picture-large", QObject::tr("Open"),
-                              QObject::tr("Open the picture: exposure, lines, means, sources, lenses, comparison (Ctrl+Shift+L)"));
+    auto* large = worded_button(
+        "maximize", "picture-large", QObject::tr("Open"),
+        QObject::tr("Open the picture: exposure, lines, means, sources, lenses, comparison (Ctrl+Shift+L)"));
     large->setParent(this);
     large_ = large;
     connect(large, &QToolButton::clicked, this, &EyeView::large_wanted);
@@ -115,9 +116,9 @@ void EyeView::draw_figures(QPainter& painter, const question::GlareAnswer& glare
         y += height;
     };
     if (!glare.judged)
-        return line(type::heading, QFont::DemiBold, ink().ink, 22,
-                    QObject::tr("mean %1 %2")
-                        .arg(report::figure(glare.picture.field), report::unit_words(glare.picture)));
+        return line(
+            type::heading, QFont::DemiBold, ink().ink, 22,
+            QObject::tr("mean %1 %2").arg(report::figure(glare.picture.field), report::unit_words(glare.picture)));
     line(type::heading, QFont::DemiBold, ink().ink, 22,
          QObject::tr("DGP %L1 (%L2 to %L3), %4")
              .arg(glare.dgp, 0, 'f', 3)

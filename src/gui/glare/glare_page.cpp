@@ -141,7 +141,8 @@ void GlarePage::build(QBoxLayout& column) {
         if (row < arcs_.size() && arcs_[row]) look(row, arcs_[row]->worst_heading);
     });
     hours_ = figure_table("glare-hours", QObject::tr("Worst hours of the chosen seat"));
-    set_heads(*hours_, {QObject::tr("Worst hours"), QStringLiteral("DGP"), QObject::tr("by")}, [](int c) { return c == 1; });
+    set_heads(*hours_, {QObject::tr("Worst hours"), QStringLiteral("DGP"), QObject::tr("by")},
+              [](int c) { return c == 1; });
     hours_->setSelectionBehavior(QAbstractItemView::SelectRows);
     hours_->setSelectionMode(QAbstractItemView::SingleSelection);
     hours_->horizontalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents);
@@ -173,10 +174,10 @@ void GlarePage::fill_limits() {
     limit_->clear();
     const auto& i = index();
     for (size_t k = 0; k + 1 < i.classes.size(); ++k)
-        limit_->addItem(QObject::tr("up to %1, %2")
-                            .arg(language::words(i.classes[k].name),
-                                 language::number(i.classes[k].end, 'f', digits_of(i))),
-                        i.classes[k].end);
+        limit_->addItem(
+            QObject::tr("up to %1, %2")
+                .arg(language::words(i.classes[k].name), language::number(i.classes[k].end, 'f', digits_of(i))),
+            i.classes[k].end);
     limit_->setCurrentIndex(std::min(1, limit_->count() - 1));
     filling_ = false;
 }
@@ -275,11 +276,13 @@ QString GlarePage::hint() const {
     const auto& document = desktop_.document();
     if (is_of_year()) {
         if (arcs_.empty())
-            return QObject::tr("Ask the year: an arc will run where the limit is exceeded in at most 5 % of the hours "
-                               "that the room is used in.");
+            return QObject::tr(
+                "Ask the year: an arc will run where the limit is exceeded in at most 5 % of the hours "
+                "that the room is used in.");
         const bool same = year_of_ == document.snapshot();
-        return same ? QObject::tr("An arc runs where the limit is exceeded in at most 5 % of the room's use, blinds as they "
-                                  "are worked. Click a direction or an hour for its picture.")
+        return same ? QObject::tr(
+                          "An arc runs where the limit is exceeded in at most 5 % of the room's use, blinds as they "
+                          "are worked. Click a direction or an hour for its picture.")
                     : QObject::tr("Of the building as it was when the year was asked. Ask it again.");
     }
     const auto& found = live_.found();
@@ -288,8 +291,9 @@ QString GlarePage::hint() const {
         return QObject::tr("Looking around from %1 of %2 seats \u2026")
             .arg(std::ranges::count_if(found, &SeatGlare::settled) + 1)
             .arg(found.size());
-    return QObject::tr("An arc runs where one looks untroubled, the tick points to the worst. Click a direction for its "
-                       "picture; drag a ring to turn all heads.");
+    return QObject::tr(
+        "An arc runs where one looks untroubled, the tick points to the worst. Click a direction for its "
+        "picture; drag a ring to turn all heads.");
 }
 
 void GlarePage::refresh() {
@@ -297,9 +301,9 @@ void GlarePage::refresh() {
     index_->setEnabled(!is_of_year());
     if (is_of_year() && index_->currentIndex() != 0) return index_->setCurrentIndex(0);
     find_arcs();
-    title_->setText(is_of_year() ? QObject::tr("Which ways can one face, over the year?")
-                                 : QObject::tr("Which ways can one face at %1?")
-                                       .arg(language::text(desktop_.document().moment())));
+    title_->setText(
+        is_of_year() ? QObject::tr("Which ways can one face, over the year?")
+                     : QObject::tr("Which ways can one face at %1?").arg(language::text(desktop_.document().moment())));
     hint_->setText(hint());
     run_->setVisible(is_of_year());
     hours_->setVisible(is_of_year());
@@ -366,31 +370,33 @@ void GlarePage::run_year() {
     if (weather == nullptr)
         return desktop_.say(QObject::tr("The year needs weather: choose a file, or a made-up year, on the Site desk"));
     if (places.empty()) return desktop_.say(QObject::tr("Place an observer first: press E and click in a room"));
-    desktop_.asker().jobs().add(
-        QStringLiteral("glare year"), QObject::tr("A year of glare: %1").arg(QString::fromStdString(document.option().name)),
-        [this, project, weather, index, places, known = rooms_](const Cancel& cancel,
-                                                                const Progress& progress) -> JobQueue::Finish {
-            const auto& option = project->options[index];
-            const auto question = model::question_of(*project, model::Question::Kind::year);
-            const auto scene = question::year_scene(*project, option, question, *weather);
-            if (!scene) return [this, line = language::line(scene.fault())] { desktop_.say(line); };
-            auto rooms = std::make_shared<question::LitRooms>(question::light_rooms(
-                *scene, *weather, question::spaces_around(scene->surfaces, places),
-                {question::kSurfaceAccuracy, question.seed, 0}, cancel, [&](double share) { progress(share * 0.6); }, {},
-                known.get()));
-            if (cancel.requested()) return {};
-            auto seats = std::make_shared<std::vector<question::SeatYear>>(question::ask_glare_year(
-                *project, option, question, *rooms, places, question::Operation::control, cancel,
-                [&](double share) { progress(0.6 + share * 0.4); }));
-            if (cancel.requested()) return {};
-            return [this, project, rooms, seats, id = option.id] {
-                year_ = std::move(*seats);
-                year_of_ = project;
-                year_option_ = id;
-                rooms_ = rooms;
-                refresh();
-            };
-        });
+    desktop_.asker().jobs().add(QStringLiteral("glare-year"),
+                                QObject::tr("A year of glare: %1").arg(QString::fromStdString(document.option().name)),
+                                [this, project, weather, index, places, known = rooms_](
+                                    const Cancel& cancel, const Progress& progress) -> JobQueue::Finish {
+                                    const auto& option = project->options[index];
+                                    const auto question = model::question_of(*project, model::Question::Kind::year);
+                                    const auto scene = question::year_scene(*project, option, question, *weather);
+                                    if (!scene)
+                                        return [this, line = language::line(scene.fault())] { desktop_.say(line); };
+                                    auto rooms = std::make_shared<question::LitRooms>(question::light_rooms(
+                                        *scene, *weather, question::spaces_around(scene->surfaces, places),
+                                        {question::kSurfaceAccuracy, question.seed, 0}, cancel,
+                                        [&](double share) { progress(share * 0.6); }, {}, known.get()));
+                                    if (cancel.requested()) return {};
+                                    auto seats =
+                                        std::make_shared<std::vector<question::SeatYear>>(question::ask_glare_year(
+                                            *project, option, question, *rooms, places, question::Operation::control,
+                                            cancel, [&](double share) { progress(0.6 + share * 0.4); }));
+                                    if (cancel.requested()) return {};
+                                    return [this, project, rooms, seats, id = option.id] {
+                                        year_ = std::move(*seats);
+                                        year_of_ = project;
+                                        year_option_ = id;
+                                        rooms_ = rooms;
+                                        refresh();
+                                    };
+                                });
 }
 
 void GlarePage::fill_table() {
@@ -404,8 +410,8 @@ void GlarePage::fill_table() {
         QString name = QString::fromStdString(found[i].eye.name);
         if (found[i].eye.id.empty()) name += QStringLiteral(" %1").arg(i + 1);
         table_->setItem(row, 0, cell(name, false));
-        table_->setItem(row, 1, cell(arc ? QObject::tr("%L1\u00b0").arg(arc->clear, 0, 'f', 0) : QStringLiteral("\u2026"),
-                                     true));
+        table_->setItem(
+            row, 1, cell(arc ? QObject::tr("%L1\u00b0").arg(arc->clear, 0, 'f', 0) : QStringLiteral("\u2026"), true));
         table_->setItem(
             row, 2,
             cell(arc && arc->worst ? language::number(*arc->worst, 'f', digits_of(index())) : QStringLiteral("\u2013"),
@@ -421,7 +427,8 @@ QString GlarePage::reading(size_t seat, double heading) const {
     if (is_of_year()) {
         if (seat >= year_.size()) return {};
         const auto& glare = year_[seat].glare;
-        const auto at = static_cast<size_t>(std::lround(turned(heading) / question::kYearStep)) % (360 / question::kYearStep);
+        const auto at =
+            static_cast<size_t>(std::lround(turned(heading) / question::kYearStep)) % (360 / question::kYearStep);
         return QObject::tr("towards %L1\u00b0: DGP %L2 exceeded in 5 % of the use, %L3 in %L4 %")
             .arg(turned(glare.headings[at] + north), 0, 'f', 0)
             .arg(glare.exceeded(at, year_[seat].hours, question::kGlareShare), 0, 'f', 2)
@@ -431,7 +438,8 @@ QString GlarePage::reading(size_t seat, double heading) const {
     const auto& found = live_.found();
     if (seat >= found.size() || found[seat].around.empty()) return {};
     const auto& around = found[seat].around;
-    const auto& facing = around[static_cast<size_t>(std::lround(turned(heading) / question::kFacingStep)) % around.size()];
+    const auto& facing =
+        around[static_cast<size_t>(std::lround(turned(heading) / question::kFacingStep)) % around.size()];
     const auto& value = facing.indices[static_cast<size_t>(std::max(index_->currentIndex(), 0))];
     return QObject::tr("towards %L1\u00b0: %2 %3, %4 lx at the eye")
         .arg(turned(facing.heading + north), 0, 'f', 0)
@@ -502,7 +510,8 @@ void GlarePage::turn_selected() {
     if (row >= arcs_.size() || !arcs_[row] || arcs_[row]->spans.empty())
         return desktop_.say(QObject::tr("No direction is untroubled at this seat"));
     const auto eye = shown_seats()[row].eye;
-    if (eye.id.empty()) return desktop_.say(QObject::tr("Choose an observer: a place of the lattice has no head to turn"));
+    if (eye.id.empty())
+        return desktop_.say(QObject::tr("Choose an observer: a place of the lattice has no head to turn"));
     const double to = std::round(arcs_[row]->spans.front().middle());
     desktop_.document().edit_option(QObject::tr("Turn into the clear arc"), [&](model::Option& o) {
         model::Observer* observer = model::find(o.observers, eye.id);
@@ -520,8 +529,8 @@ void GlarePage::turn_selected() {
         // Around the one who sits there.
         const double turn = radians(-by);
         const Vec2 off = table->at - at;
-        table->at = at + Vec2{off.x * std::cos(turn) - off.y * std::sin(turn),
-                              off.x * std::sin(turn) + off.y * std::cos(turn)};
+        table->at =
+            at + Vec2{off.x * std::cos(turn) - off.y * std::sin(turn), off.x * std::sin(turn) + off.y * std::cos(turn)};
         table->turn = turned(table->turn - by);
     });
 }

@@ -120,7 +120,10 @@ void HistogramView::paintEvent(QPaintEvent*) {
         const double x = std::log(std::pow(10, d) / low_) / std::log(high_ / low_) * area.width();
         painter.drawLine(QPointF(x, area.bottom()), QPointF(x, area.bottom() + 3));
         const QRectF box(std::clamp(x - 24, 0.0, area.width() - 48), area.bottom() + 3, 48, 14);
-        painter.drawText(box, x < 24 ? Qt::AlignLeft : x > area.width() - 24 ? Qt::AlignRight : Qt::AlignHCenter,
+        painter.drawText(box,
+                         x < 24                  ? Qt::AlignLeft
+                         : x > area.width() - 24 ? Qt::AlignRight
+                                                 : Qt::AlignHCenter,
                          report::mark_text(std::pow(10, d)));
     }
 }
@@ -163,10 +166,10 @@ PictureFacts::PictureFacts(QWidget* parent) : QWidget(parent) {
 }
 
 void PictureFacts::show_answer(const question::GlareAnswer& answer, const report::Scale& scale, bool settling) {
-    QStringList lines = answer.judged
-                            ? judged_lines(answer)
-                            : QStringList(QObject::tr("mean %1 %2").arg(report::figure(answer.picture.field),
-                                                                        report::unit_words(answer.picture)));
+    QStringList lines =
+        answer.judged ? judged_lines(answer)
+                      : QStringList(QObject::tr("mean %1 %2")
+                                        .arg(report::figure(answer.picture.field), report::unit_words(answer.picture)));
     if (answer.picture.of == light::PictureOf::luminance)
         if (const QString ratios = ratio_line(answer); !ratios.isEmpty()) lines << ratios;
     lines << how_taken(answer, settling);
@@ -203,10 +206,13 @@ void PictureFacts::fill_sources(const question::GlareAnswer& answer) {
         const QString what = i < answer.parts.size() ? report::source_words(answer.parts[i]) : QString();
         sources_->setItem(row, 0, cell(QString::number(i + 1), true));
         sources_->setItem(row, 1, cell(what, false, what));
-        sources_->setItem(row, 2, cell(s.luminance < 1e5 ? report::figure(s.luminance) : language::number(s.luminance, 'g', 2), true));
+        sources_->setItem(
+            row, 2,
+            cell(s.luminance < 1e5 ? report::figure(s.luminance) : language::number(s.luminance, 'g', 2), true));
         sources_->setItem(row, 3, cell(language::number(s.solid_angle, 'g', 2), true));
         sources_->setItem(row, 4, cell(language::number(s.position, 'f', 1), true));
-        sources_->setItem(row, 5, cell(QObject::tr("%L1 %").arg(all > 0 ? 100 * s.contrast() / all : 0, 0, 'f', 0), true));
+        sources_->setItem(row, 5,
+                          cell(QObject::tr("%L1 %").arg(all > 0 ? 100 * s.contrast() / all : 0, 0, 'f', 0), true));
     }
 }
 
@@ -216,13 +222,14 @@ void PictureFacts::fill_indices(const question::GlareAnswer& answer) {
     for (int row = 0; row < indices_->rowCount(); ++row) {
         const auto& index = indices[static_cast<size_t>(row)];
         const auto value = index.value(answer);
-        const QString tip = QStringLiteral("%1\n%2\n%3\n%4")
-                                .arg(language::words(index.name), language::words(index.meaning),
-                                     QObject::tr("Made for: %1").arg(language::words(index.holds)),
-                                     QString::fromUtf8(index.source));
+        const QString tip =
+            QStringLiteral("%1\n%2\n%3\n%4")
+                .arg(language::words(index.name), language::words(index.meaning),
+                     QObject::tr("Made for: %1").arg(language::words(index.holds)), QString::fromUtf8(index.source));
         const int digits = std::fabs(value.value_or(0)) < 2 ? 3 : 1;
         indices_->setItem(row, 0, cell(QString::fromLatin1(index.short_name), false, tip));
-        indices_->setItem(row, 1, cell(value ? language::number(*value, 'f', digits) : QStringLiteral("\u2013"), true, tip));
+        indices_->setItem(row, 1,
+                          cell(value ? language::number(*value, 'f', digits) : QStringLiteral("\u2013"), true, tip));
         indices_->setItem(row, 2,
                           cell(value ? language::words(metric::class_of(index, *value).name) : QString(), false, tip));
     }

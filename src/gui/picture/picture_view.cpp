@@ -55,9 +55,7 @@ void PictureView::set_title(const QString& title) {
     update();
 }
 
-QRectF PictureView::area() const {
-    return QRectF(rect()).adjusted(space::small, kTitle, -space::small, -space::small);
-}
+QRectF PictureView::area() const { return QRectF(rect()).adjusted(space::small, kTitle, -space::small, -space::small); }
 
 QRectF PictureView::frame() const {
     if (answer_ == nullptr) return area();
@@ -123,15 +121,14 @@ void PictureView::draw_reading(QPainter& painter) const {
     const light::Picture& picture = answer_->picture;
     const auto value = question::value_at(picture, *pointed_);
     if (!value) return;
-    const size_t index = static_cast<size_t>(pointed_->y) * static_cast<size_t>(picture.lens.width) +
-                         static_cast<size_t>(pointed_->x);
-    const double error = index < picture.error.size()
-                             ? light::Picture::kStudent * static_cast<double>(picture.error[index])
-                             : 0;
+    const size_t index =
+        static_cast<size_t>(pointed_->y) * static_cast<size_t>(picture.lens.width) + static_cast<size_t>(pointed_->x);
+    const double error =
+        index < picture.error.size() ? light::Picture::kStudent * static_cast<double>(picture.error[index]) : 0;
     QStringList lines{QStringLiteral("%1 %2").arg(report::figure(*value), report::unit_words(picture))};
-    if (error > 0.005 * std::fabs(*value)) lines[0] = QStringLiteral("%1 \u00b1 %2 %3")
-                                                          .arg(report::figure(*value), report::error_figure(error),
-                                                               report::unit_words(picture));
+    if (error > 0.005 * std::fabs(*value))
+        lines[0] = QStringLiteral("%1 \u00b1 %2 %3")
+                       .arg(report::figure(*value), report::error_figure(error), report::unit_words(picture));
     if (picture.lens.kind != light::Lens::Kind::parallel)
         if (const auto ray = light::ray_at(picture.lens, picture.pose, *pointed_))
             lines << QObject::tr("azimuth %L1\u00b0, %L2\u00b0 up")
@@ -158,7 +155,8 @@ void PictureView::mouseMoveEvent(QMouseEvent* event) {
     const QPointF at = event->position();
     if (panning_) {
         const QSizeF size = frame().size();
-        middle_ = middle_before_ - QPointF((at.x() - pressed_.x()) / size.width(), (at.y() - pressed_.y()) / size.height());
+        middle_ =
+            middle_before_ - QPointF((at.x() - pressed_.x()) / size.width(), (at.y() - pressed_.y()) / size.height());
     }
     pointed_ = report::in_picture(lens, frame(), at);
     if (dragging_ && drag_ == Drag::zone) {
@@ -213,8 +211,8 @@ void PictureView::drag_zone(const PicturePlace& place) {
     const auto& picture = answer_->picture;
     const auto ray = light::ray_at(picture.lens, picture.pose, place);
     if (!ray || picture.lens.kind == light::Lens::Kind::parallel) return;
-    const light::Pose eye = light::make_eye(picture.pose.at, radians(answer_->observer.heading),
-                                            radians(answer_->observer.altitude));
+    const light::Pose eye =
+        light::make_eye(picture.pose.at, radians(answer_->observer.heading), radians(answer_->observer.altitude));
     const light::Pose& axes = picture.lens.kind == light::Lens::Kind::sphere ? eye : picture.pose;
     const double x = dot(ray->along, axes.right()), y = dot(ray->along, axes.up), z = dot(ray->along, axes.forward);
     if (z <= 0) return;

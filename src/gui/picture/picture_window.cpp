@@ -61,9 +61,8 @@ QHBoxLayout* bar_of(QWidget* bar) {
 PictureWindow::PictureWindow(Desktop& desktop)
     : QWidget(desktop.window(), Qt::Window),
       desktop_(desktop),
-      worker_(
-          QT_TRANSLATE_NOOP("QObject", "The picture's figures"), this, prepare,
-          [this](const Prepared& found) { take(found); }) {
+      worker_(QT_TRANSLATE_NOOP("QObject", "The picture's figures"), this, prepare,
+              [this](const Prepared& found) { take(found); }) {
     setObjectName(QStringLiteral("picture-window"));
     setWindowTitle(QObject::tr("Picture"));
     resize(1240, 780);
@@ -104,11 +103,11 @@ QToolButton* PictureWindow::tick(const char* name, const QString& title, const Q
 QWidget* PictureWindow::build_taking() {
     auto* bar = new QWidget;
     auto* row = bar_of(bar);
-    lens_ = box("picture-lens", QObject::tr("Lens"),
-                {QObject::tr("Hemisphere"), QObject::tr("All around"), QObject::tr("Perspective"),
-                 QObject::tr("Parallel")});
-    of_ = box("picture-of", QObject::tr("What is pictured"),
-              {QObject::tr("Luminance"), QObject::tr("Light that falls")});
+    lens_ = box(
+        "picture-lens", QObject::tr("Lens"),
+        {QObject::tr("Hemisphere"), QObject::tr("All around"), QObject::tr("Perspective"), QObject::tr("Parallel")});
+    of_ =
+        box("picture-of", QObject::tr("What is pictured"), {QObject::tr("Luminance"), QObject::tr("Light that falls")});
     QStringList sizes;
     for (const int size : kSizes) sizes << QObject::tr("%1 px").arg(size);
     pixels_ = box("picture-pixels", QObject::tr("Pixels across"), sizes);
@@ -125,8 +124,9 @@ QWidget* PictureWindow::build_taking() {
     auto* opening = worded_button("folder-open", "picture-open", QObject::tr("Open\u2026"),
                                   QObject::tr("Look at a picture from a file (OpenEXR)"));
     connect(opening, &QToolButton::clicked, this, &PictureWindow::open);
-    auto* saving = worded_button("save", "picture-save", QObject::tr("Save\u2026"),
-                                 QObject::tr("As OpenEXR with its whole record, as PNG as seen, or its sources as CSV"));
+    auto* saving =
+        worded_button("save", "picture-save", QObject::tr("Save\u2026"),
+                      QObject::tr("As OpenEXR with its whole record, as PNG as seen, or its sources as CSV"));
     auto* forms = new QMenu(saving);
     const auto form = [&](const QString& title, const char* name, const char* suffix) {
         const QString filter = QStringLiteral("%1 (*%2)").arg(title, QString::fromLatin1(suffix));
@@ -161,8 +161,10 @@ QWidget* PictureWindow::build_looking() {
     connect(stops_, &QDoubleSpinBox::valueChanged, this, &PictureWindow::restyle);
     quiet_ = tick("picture-quiet", QObject::tr("Quiet"),
                   QObject::tr("Even out chance for the eye; figures are never taken from that"), true);
-    lines_ = tick("picture-lines", QObject::tr("Lines"), QObject::tr("Lines of equal value at the legend's marks"), false);
-    sources_ = tick("picture-outlines", QObject::tr("Sources"), QObject::tr("Outline and number sources of glare"), true);
+    lines_ =
+        tick("picture-lines", QObject::tr("Lines"), QObject::tr("Lines of equal value at the legend's marks"), false);
+    sources_ =
+        tick("picture-outlines", QObject::tr("Sources"), QObject::tr("Outline and number sources of glare"), true);
     zone_ = tick("picture-zone", QObject::tr("Task"), QObject::tr("Show the task's zone; drag it to where one works"),
                  false);
     circle_ = tick("picture-circle", QObject::tr("Circle"),
@@ -391,8 +393,8 @@ void PictureWindow::show_scale() {
     if (answer == nullptr) return;
     const light::Picture& picture = answer->picture;
     SheetMap map;
-    map.figure = picture.of == light::PictureOf::luminance ? QStringLiteral("luminance")
-                                                           : QStringLiteral("falling_light");
+    map.figure =
+        picture.of == light::PictureOf::luminance ? QStringLiteral("luminance") : QStringLiteral("falling_light");
     map.name = report::quantity_words(picture);
     map.unit = report::unit_words(picture);
     map.scale = report::picture_scale(picture);
@@ -430,16 +432,18 @@ void PictureWindow::hold_picture() {
     refresh();
 }
 
-void PictureWindow::fault(const Fault& what) { QMessageBox::warning(this, QObject::tr("Picture"), language::line(what)); }
+void PictureWindow::fault(const Fault& what) {
+    QMessageBox::warning(this, QObject::tr("Picture"), language::line(what));
+}
 
 std::optional<light::Lens> PictureWindow::ask_lens(const QString& name, const light::Lens& guess) {
     QDialog dialog(this);
     dialog.setWindowTitle(QObject::tr("The lens of %1").arg(name));
     auto* form = new QFormLayout(&dialog);
     form->addRow(new QLabel(QObject::tr("The file does not say through which lens it was taken.")));
-    auto* kind = box("ask-lens", QObject::tr("Lens"),
-                     {QObject::tr("Hemisphere"), QObject::tr("All around"), QObject::tr("Perspective"),
-                      QObject::tr("Parallel")});
+    auto* kind = box(
+        "ask-lens", QObject::tr("Lens"),
+        {QObject::tr("Hemisphere"), QObject::tr("All around"), QObject::tr("Perspective"), QObject::tr("Parallel")});
     kind->setCurrentIndex(static_cast<int>(guess.kind));
     auto* field = new QDoubleSpinBox;
     field->setObjectName(QStringLiteral("ask-field"));

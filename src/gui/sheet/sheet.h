@@ -26,12 +26,12 @@ class TypedEntry;
 /// An arc around a seat where one can look untroubled.
 struct SeatArc {
     Vec2 at;
-    size_t number = 0;  ///< by which it is told when it is pressed
+    size_t number = 0;                      ///< by which it is told when it is pressed
     std::optional<question::ClearArc> arc;  ///< none: not known yet
     QString name, words, value;             ///< value: of the worst direction
     bool settled = true;
-    bool small = false;  ///< one of many
-    double apart = 1;    ///< metres to the next, of many
+    bool small = false;                              ///< one of many
+    double apart = 1;                                ///< metres to the next, of many
     std::function<QString(double heading)> reading;  ///< what is told of a direction; may be empty
 };
 

@@ -293,7 +293,7 @@ void YearStrip::paintEvent(QPaintEvent*) {
     for (int i = 0; i < 256; ++i) ramp.setPixelColor(i, 0, report::light_colour(i / 255.0));
     painter.drawImage(QRectF(x, 11, swatch, 7), ramp);
 
-    const QString upto = QObject::tr("up to %L1 %2").arg(top_, 0, 'f', 0).arg(unit_);
+    const QString upto = QObject::tr("up to %L1 %2").arg(top_, 0, 'f', top_ < 2 ? 1 : 0).arg(unit_);
     painter.drawText(QRectF(r.left(), 5, r.width() - swatch - 10, 18), Qt::AlignRight | Qt::AlignVCenter, upto);
     const int w = choice_->sizeHint().width(),
               left = static_cast<int>(r.right() - swatch - 16 - painter.fontMetrics().horizontalAdvance(upto)) - w;

@@ -9156,5 +9156,567 @@ Quelle: %4</translation>
         <source>at the eye %1 ± %2 lx, settling</source>
         <translation>am Auge %1 ± %2 lx, noch ungenau</translation>
     </message>
+    <message>
+        <source>Glare at the seats</source>
+        <translation>Blendung an den Plätzen</translation>
+    </message>
+    <message>
+        <source>Open the picture: exposure, lines, means, sources, lenses, comparison (Ctrl+Shift+L)</source>
+        <translation>Das Bild öffnen: Belichtung, Linien, Mittelwerte, Quellen, Objektive, Vergleich (Strg+Umschalt+L)</translation>
+    </message>
+    <message>
+        <source>most of it from %1</source>
+        <translation>das meiste davon von %1</translation>
+    </message>
+    <message>
+        <source>Open the picture</source>
+        <translation>Das Bild öffnen</translation>
+    </message>
+    <message>
+        <source>clear nowhere</source>
+        <translation>nirgends frei</translation>
+    </message>
+    <message>
+        <source>clear all around</source>
+        <translation>ringsum frei</translation>
+    </message>
+    <message>
+        <source>clear from %1 over %2 to %3</source>
+        <translation>frei von %1 über %2 bis %3</translation>
+    </message>
+    <message numerus="yes">
+        <source> and %n more</source>
+        <translation>
+            <numerusform> und %n weiterer</numerusform>
+            <numerusform> und %n weitere</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>; worst %L1°, %2 %3</source>
+        <translation>; am schlimmsten %L1°, %2 %3</translation>
+    </message>
+    <message>
+        <source>Index of glare</source>
+        <translation>Blendungsindex</translation>
+    </message>
+    <message>
+        <source>What counts as untroubled</source>
+        <translation>Was als ungestört gilt</translation>
+    </message>
+    <message>
+        <source>Observers</source>
+        <translation>Beobachter</translation>
+    </message>
+    <message>
+        <source>All over the room</source>
+        <translation>Über den ganzen Raum</translation>
+    </message>
+    <message>
+        <source>When</source>
+        <translation>Wann</translation>
+    </message>
+    <message>
+        <source>At this moment</source>
+        <translation>In diesem Augenblick</translation>
+    </message>
+    <message>
+        <source>Over the year</source>
+        <translation>Über das Jahr</translation>
+    </message>
+    <message>
+        <source>Ask the year</source>
+        <translation>Das Jahr fragen</translation>
+    </message>
+    <message>
+        <source>DGP of every hour that the rooms are used in, blinds as they are worked</source>
+        <translation>DGP jeder Stunde, in der die Räume benutzt werden, Behänge, wie sie bedient werden</translation>
+    </message>
+    <message>
+        <source>Seats</source>
+        <translation>Plätze</translation>
+    </message>
+    <message>
+        <source>Seat</source>
+        <translation>Platz</translation>
+    </message>
+    <message>
+        <source>Clear</source>
+        <translation>Frei</translation>
+    </message>
+    <message>
+        <source>Worst</source>
+        <translation>Schlimmste</translation>
+    </message>
+    <message>
+        <source>by</source>
+        <translation>durch</translation>
+    </message>
+    <message>
+        <source>Turn into the widest arc</source>
+        <translation>In den weitesten Bogen drehen</translation>
+    </message>
+    <message>
+        <source>The observer of the chosen seat, and the table it sits at</source>
+        <translation>Den Beobachter des gewählten Platzes und den Tisch, an dem er sitzt</translation>
+    </message>
+    <message>
+        <source>Look at the worst</source>
+        <translation>Die schlimmste ansehen</translation>
+    </message>
+    <message>
+        <source>Worst hours of the chosen seat</source>
+        <translation>Schlimmste Stunden des gewählten Platzes</translation>
+    </message>
+    <message>
+        <source>Worst hours</source>
+        <translation>Schlimmste Stunden</translation>
+    </message>
+    <message>
+        <source>Click an hour for its picture</source>
+        <translation>Eine Stunde anklicken für ihr Bild</translation>
+    </message>
+    <message>
+        <source>up to %1, %2</source>
+        <translation>bis %1, %2</translation>
+    </message>
+    <message>
+        <source>Ask the year: an arc will run where the limit is exceeded in at most 5 % of the hours that the room is used in.</source>
+        <translation>Fragen Sie das Jahr: Ein Bogen läuft dann, wo die Grenze in höchstens 5 % der Nutzungsstunden des Raums überschritten wird.</translation>
+    </message>
+    <message>
+        <source>An arc runs where the limit is exceeded in at most 5 % of the room&apos;s use, blinds as they are worked. Click a direction or an hour for its picture.</source>
+        <translation>Ein Bogen läuft, wo die Grenze in höchstens 5 % der Nutzung des Raums überschritten wird, Behänge, wie sie bedient werden. Eine Richtung oder Stunde anklicken für ihr Bild.</translation>
+    </message>
+    <message>
+        <source>Of the building as it was when the year was asked. Ask it again.</source>
+        <translation>Vom Gebäude, wie es war, als das Jahr gefragt wurde. Fragen Sie es erneut.</translation>
+    </message>
+    <message>
+        <source>Looking around from %1 of %2 seats …</source>
+        <translation>Rundblick von Platz %1 von %2 …</translation>
+    </message>
+    <message>
+        <source>An arc runs where one looks untroubled, the tick points to the worst. Click a direction for its picture; drag a ring to turn all heads.</source>
+        <translation>Ein Bogen läuft, wo man ungestört blickt, der Strich zeigt zur schlimmsten Richtung. Eine Richtung anklicken für ihr Bild; an einem Ring ziehen, um alle Köpfe zu drehen.</translation>
+    </message>
+    <message>
+        <source>Which ways can one face, over the year?</source>
+        <translation>Wohin kann man blicken, über das Jahr?</translation>
+    </message>
+    <message>
+        <source>Which ways can one face at %1?</source>
+        <translation>Wohin kann man blicken, %1?</translation>
+    </message>
+    <message>
+        <source>DGP, %1 towards %L2°</source>
+        <translation>DGP, %1 nach %L2°</translation>
+    </message>
+    <message>
+        <source>A year of glare: %1</source>
+        <translation>Ein Jahr Blendung: %1</translation>
+    </message>
+    <message>
+        <source>%L1°</source>
+        <translation>%L1°</translation>
+    </message>
+    <message>
+        <source>towards %L1°: DGP %L2 exceeded in 5 % of the use, %L3 in %L4 %</source>
+        <translation>nach %L1°: DGP %L2 in 5 % der Nutzung überschritten, %L3 in %L4 %</translation>
+    </message>
+    <message>
+        <source>towards %L1°: %2 %3, %4 lx at the eye</source>
+        <translation>nach %L1°: %2 %3, %4 lx am Auge</translation>
+    </message>
+    <message>
+        <source>%1, towards %L2°</source>
+        <translation>%1, nach %L2°</translation>
+    </message>
+    <message>
+        <source>Turn all heads</source>
+        <translation>Alle Köpfe drehen</translation>
+    </message>
+    <message>
+        <source>No direction is untroubled at this seat</source>
+        <translation>An diesem Platz ist keine Richtung ungestört</translation>
+    </message>
+    <message>
+        <source>Choose an observer: a place of the lattice has no head to turn</source>
+        <translation>Wählen Sie einen Beobachter: Ein Rasterplatz hat keinen Kopf, der sich drehen ließe</translation>
+    </message>
+    <message>
+        <source>Turn into the clear arc</source>
+        <translation>In den freien Bogen drehen</translation>
+    </message>
+    <message>
+        <source>Which ways one can face</source>
+        <translation>Wohin man blicken kann</translation>
+    </message>
+    <message>
+        <source>glare DGP clear arc seats direction</source>
+        <translation>Blendung DGP freier Bogen Plätze Richtung</translation>
+    </message>
+    <message>
+        <source>Which ways the seats can face untroubled</source>
+        <translation>Wohin die Plätze ungestört blicken können</translation>
+    </message>
+    <message>
+        <source>Settling: the typical pixel is known to %L1 %</source>
+        <translation>Wird genauer: Der typische Bildpunkt ist auf %L1 % bekannt</translation>
+    </message>
+    <message>
+        <source>The typical pixel is known to %L1 %</source>
+        <translation>Der typische Bildpunkt ist auf %L1 % bekannt</translation>
+    </message>
+    <message>
+        <source>the band is ± %L1 by chance, %L2 by resolution, %L3 by what counts as a source</source>
+        <translation>die Spanne ist ± %L1 durch Zufall, %L2 durch die Auflösung, %L3 durch das, was als Quelle zählt</translation>
+    </message>
+    <message>
+        <source>mean of the field %1 cd/m², its contrast %L2</source>
+        <translation>Mittel des Gesichtsfelds %1 cd/m², sein Kontrast %L2</translation>
+    </message>
+    <message>
+        <source>task %1 : surround %2 : background %3 cd/m² (1 : %L4 : %L5)</source>
+        <translation>Sehaufgabe %1 : Umfeld %2 : Hintergrund %3 cd/m² (1 : %L4 : %L5)</translation>
+    </message>
+    <message>
+        <source>How often each value occurs</source>
+        <translation>Wie oft jeder Wert vorkommt</translation>
+    </message>
+    <message>
+        <source>Sources of glare</source>
+        <translation>Blendquellen</translation>
+    </message>
+    <message>
+        <source>P</source>
+        <translation>P</translation>
+    </message>
+    <message>
+        <source>Guth&apos;s position index</source>
+        <translation>Positionsindex nach Guth</translation>
+    </message>
+    <message>
+        <source>Of the sum of squared luminance by solid angle and position that DGP is made of</source>
+        <translation>An der Summe der Leuchtdichtequadrate nach Raumwinkel und Lage, aus der DGP entsteht</translation>
+    </message>
+    <message>
+        <source>Indices</source>
+        <translation>Indizes</translation>
+    </message>
+    <message>
+        <source>Indices of glare</source>
+        <translation>Blendungsindizes</translation>
+    </message>
+    <message>
+        <source>Index</source>
+        <translation>Index</translation>
+    </message>
+    <message>
+        <source>Class</source>
+        <translation>Klasse</translation>
+    </message>
+    <message>
+        <source>Drag over the picture for the mean of a part.</source>
+        <translation>Über das Bild ziehen für das Mittel eines Teils.</translation>
+    </message>
+    <message>
+        <source>No pixel lies in it.</source>
+        <translation>Kein Bildpunkt liegt darin.</translation>
+    </message>
+    <message>
+        <source>Dragged out: mean %1 %4, from %2 to %3, %L5 sr</source>
+        <translation>Aufgezogen: Mittel %1 %4, von %2 bis %3, %L5 sr</translation>
+    </message>
+    <message>
+        <source>%L1 %</source>
+        <translation>%L1 %</translation>
+    </message>
+    <message>
+        <source>Made for: %1</source>
+        <translation>Gemacht für: %1</translation>
+    </message>
+    <message>
+        <source>Picture</source>
+        <translation>Bild</translation>
+    </message>
+    <message>
+        <source>The picture&apos;s figures</source>
+        <translation>Die Zahlen des Bilds</translation>
+    </message>
+    <message>
+        <source>Lens</source>
+        <translation>Objektiv</translation>
+    </message>
+    <message>
+        <source>Hemisphere</source>
+        <translation>Halbkugel</translation>
+    </message>
+    <message>
+        <source>All around</source>
+        <translation>Ringsum</translation>
+    </message>
+    <message>
+        <source>Perspective</source>
+        <translation>Perspektive</translation>
+    </message>
+    <message>
+        <source>Parallel</source>
+        <translation>Parallel</translation>
+    </message>
+    <message>
+        <source>What is pictured</source>
+        <translation>Was abgebildet wird</translation>
+    </message>
+    <message>
+        <source>Light that falls</source>
+        <translation>Auftreffendes Licht</translation>
+    </message>
+    <message>
+        <source>%1 px</source>
+        <translation>%1 px</translation>
+    </message>
+    <message>
+        <source>Pixels across</source>
+        <translation>Bildpunkte in der Breite</translation>
+    </message>
+    <message>
+        <source>Blinds as they stand</source>
+        <translation>Behänge, wie sie stehen</translation>
+    </message>
+    <message>
+        <source>Blinds open</source>
+        <translation>Behänge offen</translation>
+    </message>
+    <message>
+        <source>Blinds closed</source>
+        <translation>Behänge zu</translation>
+    </message>
+    <message>
+        <source>Hold</source>
+        <translation>Festhalten</translation>
+    </message>
+    <message>
+        <source>Keep this picture, to lay others beside it</source>
+        <translation>Dieses Bild behalten, um andere danebenzulegen</translation>
+    </message>
+    <message>
+        <source>Look at a picture from a file (OpenEXR)</source>
+        <translation>Ein Bild aus einer Datei ansehen (OpenEXR)</translation>
+    </message>
+    <message>
+        <source>Save…</source>
+        <translation>Speichern…</translation>
+    </message>
+    <message>
+        <source>As OpenEXR with its whole record, as PNG as seen, or its sources as CSV</source>
+        <translation>Als OpenEXR mit allen Angaben, als PNG wie gezeigt, oder seine Quellen als CSV</translation>
+    </message>
+    <message>
+        <source>OpenEXR: values and record</source>
+        <translation>OpenEXR: Werte und Angaben</translation>
+    </message>
+    <message>
+        <source>PNG: as seen</source>
+        <translation>PNG: wie gezeigt</translation>
+    </message>
+    <message>
+        <source>CSV: sources of glare</source>
+        <translation>CSV: Blendquellen</translation>
+    </message>
+    <message>
+        <source>How it is shown</source>
+        <translation>Wie es gezeigt wird</translation>
+    </message>
+    <message>
+        <source>False colour</source>
+        <translation>Falschfarben</translation>
+    </message>
+    <message>
+        <source>Exposed</source>
+        <translation>Belichtet</translation>
+    </message>
+    <message>
+        <source>As an eye sees it</source>
+        <translation>Wie ein Auge es sieht</translation>
+    </message>
+    <message>
+        <source>Exposure in stops</source>
+        <translation>Belichtung in Blendenstufen</translation>
+    </message>
+    <message>
+        <source>Stops over an exposure that puts the log mean at middle grey</source>
+        <translation>Stufen über einer Belichtung, die das logarithmische Mittel mittelgrau zeigt</translation>
+    </message>
+    <message>
+        <source> stops</source>
+        <translation> Stufen</translation>
+    </message>
+    <message>
+        <source>Quiet</source>
+        <translation>Ruhig</translation>
+    </message>
+    <message>
+        <source>Even out chance for the eye; figures are never taken from that</source>
+        <translation>Zufall für das Auge ausgleichen; Zahlen werden nie daraus genommen</translation>
+    </message>
+    <message>
+        <source>Lines</source>
+        <translation>Linien</translation>
+    </message>
+    <message>
+        <source>Lines of equal value at the legend&apos;s marks</source>
+        <translation>Linien gleichen Werts an den Marken der Legende</translation>
+    </message>
+    <message>
+        <source>Sources</source>
+        <translation>Quellen</translation>
+    </message>
+    <message>
+        <source>Outline and number sources of glare</source>
+        <translation>Blendquellen umreißen und nummerieren</translation>
+    </message>
+    <message>
+        <source>Task</source>
+        <translation>Sehaufgabe</translation>
+    </message>
+    <message>
+        <source>Show the task&apos;s zone; drag it to where one works</source>
+        <translation>Den Bereich der Sehaufgabe zeigen; dorthin ziehen, wo gearbeitet wird</translation>
+    </message>
+    <message>
+        <source>Circle</source>
+        <translation>Kreis</translation>
+    </message>
+    <message>
+        <source>Drag out circles for a mean, from their middle, not rectangles</source>
+        <translation>Für ein Mittel Kreise von ihrer Mitte aufziehen, keine Rechtecke</translation>
+    </message>
+    <message>
+        <source>a source is</source>
+        <translation>Quelle ist</translation>
+    </message>
+    <message>
+        <source>What counts as a source of glare</source>
+        <translation>Was als Blendquelle zählt</translation>
+    </message>
+    <message>
+        <source>5 times the field&apos;s mean</source>
+        <translation>das 5-Fache des Gesichtsfelds</translation>
+    </message>
+    <message>
+        <source>5 times the task&apos;s mean</source>
+        <translation>das 5-Fache der Sehaufgabe</translation>
+    </message>
+    <message>
+        <source>2000 cd/m² or more</source>
+        <translation>2000 cd/m² oder mehr</translation>
+    </message>
+    <message>
+        <source>Beside it</source>
+        <translation>Daneben</translation>
+    </message>
+    <message>
+        <source>What the first has more of than the second, and less</source>
+        <translation>Wovon das erste mehr hat als das zweite, und weniger</translation>
+    </message>
+    <message>
+        <source>beside</source>
+        <translation>neben</translation>
+    </message>
+    <message>
+        <source>What is seen now</source>
+        <translation>Was jetzt zu sehen ist</translation>
+    </message>
+    <message>
+        <source>what is seen now</source>
+        <translation>was jetzt zu sehen ist</translation>
+    </message>
+    <message>
+        <source>%1, less %2</source>
+        <translation>%1, weniger %2</translation>
+    </message>
+    <message>
+        <source>Picture: %1</source>
+        <translation>Bild: %1</translation>
+    </message>
+    <message>
+        <source>These two cannot be told apart: their lenses or sizes differ</source>
+        <translation>Diese beiden lassen sich nicht vergleichen: Objektiv oder Größe sind verschieden</translation>
+    </message>
+    <message>
+        <source>The lens of %1</source>
+        <translation>Das Objektiv von %1</translation>
+    </message>
+    <message>
+        <source>The file does not say through which lens it was taken.</source>
+        <translation>Die Datei sagt nicht, durch welches Objektiv sie aufgenommen wurde.</translation>
+    </message>
+    <message>
+        <source>Seen across, of a perspective</source>
+        <translation>Bildwinkel, bei Perspektive</translation>
+    </message>
+    <message>
+        <source>A picture of luminances</source>
+        <translation>Ein Bild von Leuchtdichten</translation>
+    </message>
+    <message>
+        <source>OpenEXR pictures (*.exr)</source>
+        <translation>OpenEXR-Bilder (*.exr)</translation>
+    </message>
+    <message>
+        <source>%1 does not say what its numbers are: they are taken for cd/m²</source>
+        <translation>%1 sagt nicht, was seine Zahlen sind: Sie gelten als cd/m²</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n pixels of %1 are no luminances and are taken for nought</source>
+        <translation>
+            <numerusform>%n Bildpunkt von %1 ist keine Leuchtdichte und gilt als null</numerusform>
+            <numerusform>%n Bildpunkte von %1 sind keine Leuchtdichten und gelten als null</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Save the picture</source>
+        <translation>Das Bild speichern</translation>
+    </message>
+    <message>
+        <source>frame of %1</source>
+        <translation>Rahmen von %1</translation>
+    </message>
+    <message>
+        <source>leaf of %1</source>
+        <translation>Blatt von %1</translation>
+    </message>
+    <message>
+        <source>sun mirrored in %1</source>
+        <translation>Sonne, gespiegelt in %1</translation>
+    </message>
+    <message>
+        <source>Blinds: %1</source>
+        <translation>Behänge: %1</translation>
+    </message>
+    <message>
+        <source>No window has a blind</source>
+        <translation>Kein Fenster hat einen Behang</translation>
+    </message>
+    <message>
+        <source>All blinds are open</source>
+        <translation>Alle Behänge sind offen</translation>
+    </message>
+    <message>
+        <source>%1, %2: mean %3 %4</source>
+        <translation>%1, %2: Mittel %3 %4</translation>
+    </message>
+    <message>
+        <source>the light at the eye</source>
+        <translation>das Licht am Auge</translation>
+    </message>
+    <message>
+        <source>all blinds open, as asked</source>
+        <translation>alle Behänge offen, wie gefragt</translation>
+    </message>
+    <message>
+        <source>all blinds closed, as asked</source>
+        <translation>alle Behänge zu, wie gefragt</translation>
+    </message>
 </context>
 </TS>
