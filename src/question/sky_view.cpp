@@ -165,7 +165,11 @@ std::string surface_words(const geometry::Surface& surface, const model::Option&
         return thing->name.empty() ? thing->id : thing->name;
     std::string what = geometry::name(surface.element);
     if (const auto room = model::find_room(option, surface.source)) return what + " of " + room.room->name;
-    return surface.source.empty() ? what : what + " of " + surface.source;
+    // Of an opening; a facade's source is its storey.
+    using geometry::Element;
+    const bool of_opening =
+        surface.element == Element::reveal || surface.element == Element::frame || surface.element == Element::leaf;
+    return of_opening && !surface.source.empty() ? what + " of " + surface.source : what;
 }
 
 }  // namespace wp::question

@@ -119,7 +119,7 @@ void GlarePage::build(QBoxLayout& column) {
     hint_->setObjectName(QStringLiteral("glare-hint"));
     column.addWidget(hint_);
     table_ = figure_table("glare-seats", QObject::tr("Seats"));
-    set_heads(*table_, {QObject::tr("Seat"), QObject::tr("Clear"), QObject::tr("Worst"), QObject::tr("by")},
+    set_heads(*table_, {QObject::tr("Where"), QObject::tr("Clear"), QObject::tr("Worst"), QObject::tr("by")},
               [](int c) { return c == 1 || c == 2; });
     table_->setSelectionBehavior(QAbstractItemView::SelectRows);
     table_->setSelectionMode(QAbstractItemView::SingleSelection);

@@ -9236,10 +9236,6 @@ Quelle: %4</translation>
         <translation>Plätze</translation>
     </message>
     <message>
-        <source>Seat</source>
-        <translation>Platz</translation>
-    </message>
-    <message>
         <source>Clear</source>
         <translation>Frei</translation>
     </message>
