@@ -199,8 +199,10 @@ int main(int argc, char** argv) {
         static_cast<QComboBox*>(drive::widget(window, "glare-when"))->setCurrentIndex(1);
         drive::click(window, "glare-run");
         drive::wait_until([&] { return !page.year().empty(); }, 300000);
-        page.show();
         QTest::qWait(500);
+        window.document().show_moment({2, 3, 12.5});
+        drive::click(window, "glare-look");
+        drive::wait_until([&] { return !window.asker().eye().is_settling(); }, 300000);
         take("light-glare-year");
         static_cast<QComboBox*>(drive::widget(window, "glare-when"))->setCurrentIndex(0);
         window.document().show_option(1);
