@@ -500,9 +500,11 @@ class Solver {
                 complain(*fault);
                 return kCannotWrite;
             }
-        return finish(job, answer.record, picture_said(answer),
-                      {{name(job, ".csv"), exchange::glare_csv(answer)},
-                       {name(job, ".json"), exchange::glare_json(origin(job), answer)}});
+        std::vector<std::pair<fs::path, std::string>> files{
+            {name(job, ".json"), exchange::glare_json(origin(job), answer)}};
+        if (answer.judged) files.emplace_back(name(job, ".csv"), exchange::glare_csv(answer));
+        if (!answer.around.empty()) files.emplace_back(name(job, ".around.csv"), exchange::around_csv(answer));
+        return finish(job, answer.record, picture_said(answer), std::move(files));
     }
 
     const Plan& plan_;

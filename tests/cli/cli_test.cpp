@@ -15,6 +15,7 @@
 #include "base/random.h"
 #include "climate/epw.h"
 #include "exchange/exr.h"
+#include "exchange/picture_file.h"
 #include "geometry/random_building.h"
 #include "store/project_file.h"
 
@@ -257,6 +258,33 @@ TEST_F(CommandLine, answers_moments_sun_hours_sky_and_exposure_at_planes_and_win
                 0.001 * summary["moments"][0]["diffuse_lux"].get<double>() + 1);
     const auto sun = *read_file(fs::path(out) / "a.sun.csv");
     EXPECT_NE(sun.find("\nW-01,room,0,"), std::string::npos) << sun;
+}
+
+TEST_F(CommandLine, tells_of_every_observer_how_much_it_is_dazzled_in_a_year) {
+    const Ended r = run("solve " + file + " --question year --glare --hourly --out " + out);
+    ASSERT_EQ(r.code, 0) << r.output;
+    EXPECT_NE(r.output.find("protection from glare"), std::string::npos) << r.output;
+    const std::string seats = *read_file(fs::path(out) / "a.year.glare.csv"),
+                      hours = *read_file(fs::path(out) / "a.year.eye.glare-hours.csv");
+    EXPECT_EQ(std::count(seats.begin(), seats.end(), '\n'), 1 + 36 + 1) << "all around, and its own direction";
+    EXPECT_EQ(std::count(hours.begin(), hours.end(), '\n'), 8761);
+}
+
+TEST_F(CommandLine, takes_pictures_all_around_and_tells_of_each_direction) {
+    auto project = *store::read_project(file);
+    for (auto& question : project.questions)
+        if (question.kind == model::Question::Kind::glare) {
+            question.picture.lens = model::PictureChoice::Lens::sphere;
+            question.picture.surely = 10;
+        }
+    ASSERT_FALSE(store::save_project(project, file));
+    const Ended r = run("solve " + file + " --question glare --out " + out);
+    ASSERT_EQ(r.code, 0) << r.output;
+    const std::string around = *read_file(fs::path(out) / "a.glare.around.csv");
+    EXPECT_EQ(std::count(around.begin(), around.end(), '\n'), 73);
+    const auto picture = exchange::read_picture(fs::path(out) / "a.glare.exr");
+    ASSERT_TRUE(picture);
+    EXPECT_EQ(picture->picture.lens.kind, light::Lens::Kind::sphere);
 }
 
 TEST_F(CommandLine, a_question_that_was_answered_is_not_traced_again_until_something_changes) {
