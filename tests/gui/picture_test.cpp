@@ -133,6 +133,19 @@ TEST_F(PictureUse, goes_out_with_its_record_and_comes_back_to_be_judged_the_same
     EXPECT_EQ(viewer->shown()->sources.size(), shown->sources.size());
 }
 
+TEST_F(PictureUse, is_taken_from_where_the_model_is_looked_at) {
+    window->desktop().commands().find(QStringLiteral("Picture from the model's view"))->trigger();
+    ASSERT_TRUE(drive::wait_until(
+        [&] {
+            return viewer->shown() != nullptr && viewer->shown()->picture.lens.kind == light::Lens::Kind::perspective;
+        },
+        60000));
+    const auto& pose = viewer->shown()->picture.pose;
+    EXPECT_LT(pose.forward.z, 0) << "down onto the building";
+    EXPECT_GT(pose.at.z, 2);
+    EXPECT_TRUE(viewer->shown()->observer.id.empty());
+}
+
 TEST_F(PictureUse, is_taken_through_other_lenses_and_shown_as_film_or_as_an_eye_would_see_it) {
     choose("picture-lens", 2);
     ASSERT_TRUE(

@@ -15,11 +15,15 @@
 #include "geometry/surfaces.h"
 #include "gui/desk/desktop.h"
 #include "gui/look/look.h"
+#include "gui/picture/picture_window.h"
 #include "gui/work/mishaps.h"
 
 namespace wp::gui {
 
 namespace {
+
+// Degrees that a picture from here takes in.
+constexpr double kAngle = 46;
 
 constexpr int kRenewAfter = 60;  // ms
 
@@ -330,6 +334,8 @@ void ModelView::frame_building() {
 
 Vec3 ModelView::eye() const { return target_ + direction(radians(180 + turn_), radians(tilt_)) * distance_; }
 
+LiveEye::Stand ModelView::stand() const { return {eye(), turn_, -tilt_, QObject::tr("From the model's view")}; }
+
 void ModelView::resizeEvent(QResizeEvent*) {
     if (!turned_) framed_ = false;
     dirty_ = true;
@@ -407,6 +413,20 @@ Page model_companion(Desktop& desktop) {
     commands.add(CommandGroup::view, QObject::tr("Show all"), {}, [view] { view->show_everything(); });
     commands.add(CommandGroup::view, QObject::tr("Section box around the selection"), {},
                  [&document, view] { view->box_around(document.selected()); });
+    commands.add(
+        CommandGroup::light, QObject::tr("Picture from the model's view"), {},
+        [&desktop, view] {
+            auto& eye = desktop.asker().eye();
+            auto choice = eye.choice();
+            choice.lens = model::PictureChoice::Lens::perspective;
+            choice.field = kAngle;
+            eye.take_as(choice);
+            eye.look_from(view->stand());
+            auto& viewer = desktop.part<PictureWindow>();
+            viewer.show();
+            viewer.raise();
+        },
+        QObject::tr("render perspective luminance"));
     return {QObject::tr("Model"), QObject::tr("The building in three dimensions"),
             on_desk(DeskKind::build) | on_desk(DeskKind::light), view};
 }

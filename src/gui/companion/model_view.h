@@ -11,6 +11,7 @@
 #include <set>
 
 #include "geometry/surfaces.h"
+#include "gui/answers/live_eye.h"
 #include "gui/companion/model_picture.h"
 #include "gui/desk/page.h"
 #include "gui/document/document.h"
@@ -33,6 +34,8 @@ class ModelView : public QWidget {
     void box_around(const std::vector<Selection>& items);
     bool has_box() const { return box_.has_value(); }
     size_t triangles_shown() const { return building_mesh_ ? building_mesh_->faces.size() / 3 : 0; }
+    /// Where the model is looked at from, for a picture from there.
+    LiveEye::Stand stand() const;
     void write_camera(model::View& view) const;
     void read_camera(const model::View& view);
     QSize sizeHint() const override { return {420, 420}; }

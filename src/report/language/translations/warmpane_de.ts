@@ -9714,5 +9714,17 @@ Quelle: %4</translation>
         <source>all blinds closed, as asked</source>
         <translation>alle Behänge zu, wie gefragt</translation>
     </message>
+    <message>
+        <source>From the model&apos;s view</source>
+        <translation>Aus der Sicht des Modells</translation>
+    </message>
+    <message>
+        <source>Picture from the model&apos;s view</source>
+        <translation>Bild aus der Sicht des Modells</translation>
+    </message>
+    <message>
+        <source>render perspective luminance</source>
+        <translation>Rendern Perspektive Leuchtdichte</translation>
+    </message>
 </context>
 </TS>
