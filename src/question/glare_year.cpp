@@ -33,7 +33,8 @@ struct Hour {
     climate::Sky sky = climate::Sky::uniform(0);
     Vec3f to_sun{};
     float beam = 0, ground = 0;
-    std::vector<uint8_t> layer;  // by portal
+    std::vector<uint8_t> layer;           // by portal
+    const light::Scene* scene = nullptr;  // with trees as they stand
 };
 
 // Light without the sun on a place outdoors: by the sky that it sees; the rest as bright as the far ground.
@@ -50,6 +51,9 @@ class Glare {
           inputs_(*year_.inputs()),
           scene_(rooms_.surfaces, light::Blinds::open),
           index_(rooms_.planes) {
+        for (const auto& state : inputs_.light->states.all)
+            scenes_.push_back(std::make_unique<light::Scene>(
+                rooms_.surfaces, light::layers_of(rooms_.surfaces, light::Blinds::open), state));
         size_t first = 0;
         for (const auto& plane : rooms_.planes) {
             first_of_plane_.push_back(first);
@@ -75,6 +79,7 @@ class Glare {
     const YearAnswer& year_;
     const YearAnswer::Inputs& inputs_;
     light::Scene scene_;
+    std::vector<std::unique_ptr<light::Scene>> scenes_;  // by state of trees and ground, blinds open
     SurfaceIndex index_;
     std::vector<size_t> first_of_plane_;
     size_t points_ = 0;
@@ -105,6 +110,7 @@ void Glare::gather_hours() {
         const double ground = state.ground >= 0 ? state.ground : rooms_.surfaces.ground_reflectance;
         hour.ground = static_cast<float>(
             ground * (outdoor.diffuse_lux + static_cast<double>(hour.beam) * std::max(0.0, sky.to_sun[r].z)) / kPi);
+        hour.scene = scenes_[inputs_.light->states.in(climate::moment_of(static_cast<int>(h / 24), 12).month)].get();
         for (const int group : group_of_portal_)
             hour.layer.push_back(group < 0 ? uint8_t{0} : (*states[static_cast<size_t>(group)])[h]);
         hours_.push_back(std::move(hour));
@@ -237,8 +243,8 @@ float PlaceYear::left_of_beam(const Hour& hour, const light::Scene::Beam& beam) 
 
 float PlaceYear::sun_on(const Hour& hour, const EyeCell& cell) const {
     const float cosine = dot(hour.to_sun, cell.normal);
-    if (hour.beam <= 0 || cosine <= 0 || !glare_.scene_.leads_out(cell.space, cell.at, hour.to_sun)) return 0;
-    return hour.beam * cosine * left_of_beam(hour, glare_.scene_.beam(cell.at, hour.to_sun));
+    if (hour.beam <= 0 || cosine <= 0 || !hour.scene->leads_out(cell.space, cell.at, hour.to_sun)) return 0;
+    return hour.beam * cosine * left_of_beam(hour, hour.scene->beam(cell.at, hour.to_sun));
 }
 
 float PlaceYear::surface_lux(const Hour& hour, size_t i, const EyeCell& cell) const {
@@ -269,7 +275,7 @@ float PlaceYear::veil_lux(const Hour& hour, int portal, Vec3f along) const {
             const float s = (static_cast<float>(k % kAcrossPane) + 0.5f) / kAcrossPane,
                         t = (static_cast<float>(k / kAcrossPane) + 0.5f) / kAcrossPane;
             const Vec3f at = pane.corner + pane.u * s + pane.v * t + outward * static_cast<float>(model::kBeforeFrame);
-            share += glare_.scene_.beam(at, hour.to_sun).share;
+            share += hour.scene->beam(at, hour.to_sun).share;
         }
         out += hour.beam * cosine * share / (kAcrossPane * kAcrossPane) * pane.scatter_share(hour.to_sun);
     }
@@ -313,7 +319,7 @@ void PlaceYear::hour(size_t i) {
     const auto luminance = luminances(i);
     const Hour& hour = glare_.hours_[i];
     const float sun =
-        hour.beam > 0 ? hour.beam * left_of_beam(hour, glare_.scene_.beam(seen_.eye.as<float>(), hour.to_sun)) : 0;
+        hour.beam > 0 ? hour.beam * left_of_beam(hour, hour.scene->beam(seen_.eye.as<float>(), hour.to_sun)) : 0;
     for (size_t h = 0; h < out_.headings.size(); ++h) judge(i, h, luminance, sun);
 }
 
