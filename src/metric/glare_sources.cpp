@@ -6,6 +6,7 @@
 #include <cmath>
 
 #include "climate/sun.h"
+#include "metric/join_near.h"
 
 namespace wp::metric {
 
@@ -45,6 +46,12 @@ struct Part {
     GlareSource source;
     Vec3 middle;  // not of unit length
     double flux = 0, doubt = 0;
+
+    void absorb(Part&& part) {
+        source.solid_angle += part.source.solid_angle;
+        const auto& more = part.source.pixels;
+        source.pixels.insert(source.pixels.end(), more.begin(), more.end());
+    }
 };
 
 class Parts {
@@ -113,28 +120,6 @@ class Parts {
     std::vector<bool> seen_;
 };
 
-// Into the brightest that is near.
-void join(std::vector<Part>& parts, double within) {
-    std::ranges::stable_sort(parts, std::greater(), &Part::flux);
-    if (within <= 0) return;
-    std::vector<Part> joined;
-    for (Part& part : parts) {
-        const Vec3 to = normalized(part.middle);
-        const auto near = std::ranges::find_if(
-            joined, [&](const Part& p) { return dot(normalized(p.middle), to) >= std::cos(within); });
-        if (near == joined.end()) {
-            joined.push_back(std::move(part));
-            continue;
-        }
-        near->middle = near->middle + part.middle;
-        near->flux += part.flux;
-        near->source.solid_angle += part.source.solid_angle;
-        auto& pixels = near->source.pixels;
-        pixels.insert(pixels.end(), part.source.pixels.begin(), part.source.pixels.end());
-    }
-    parts = std::move(joined);
-}
-
 }  // namespace
 
 double mean_luminance(const LuminanceField& field) {
@@ -174,7 +159,7 @@ std::vector<GlareSource> find_sources(const LuminanceField& field, const SourceR
     std::vector<GlareSource> out;
     if (const double limit = source_limit(field, rule); limit > 0) {
         auto parts = Parts(field, limit).find();
-        join(parts, rule.joined_within);
+        join_near(parts, rule.joined_within);
         for (Part& part : parts) {
             GlareSource& source = part.source;
             source.luminance = part.flux / source.solid_angle;

@@ -9,6 +9,7 @@
 #include "climate/sun.h"
 #include "light/path.h"
 #include "metric/glare_sources.h"
+#include "metric/join_near.h"
 #include "model/frame.h"
 #include "question/sky_view.h"
 #include "question/window_groups.h"
@@ -22,7 +23,6 @@ constexpr size_t kAboutPoints = 800;  // on the surfaces
 constexpr int kOutdoorRays = 48;      // of what a surface outdoors sees
 constexpr double kOutdoorCell = 1.5;  // metres: surfaces outdoors are told apart so finely
 constexpr int kAcrossPane = 4;        // places each way at which the sun is looked for before a veil
-constexpr double kSourceTimes = 5, kJoined = 0.2;
 
 using light::ScenePortal;
 
@@ -168,6 +168,8 @@ class PlaceYear {
         double flux = 0, solid = 0;
         Vec3 middle{};
         uint16_t thing = PlaceGlare::kNothing;
+
+        void absorb(Source&& other) { solid += other.solid; }
     };
 
     void find_spots();
@@ -337,7 +339,8 @@ void PlaceYear::judge(size_t i, size_t heading, const std::vector<float>& lumina
         flux += light;
         solid += static_cast<double>(cell.solid_angle);
     }
-    const double limit = kSourceTimes * flux / std::max(solid, 1e-9);
+    const metric::SourceRule rule;
+    const double limit = rule.times * flux / std::max(solid, 1e-9);
     // Cells of one thing are one source, and what is near a brighter one is part of it.
     std::map<uint32_t, Source> of_thing;
     for (size_t c = 0; c < luminance.size() && limit > 0; ++c) {
@@ -352,20 +355,7 @@ void PlaceYear::judge(size_t i, size_t heading, const std::vector<float>& lumina
     }
     std::vector<Source> sources;
     for (const auto& [thing, source] : of_thing) sources.push_back(source);
-    std::ranges::stable_sort(sources, std::greater(), &Source::flux);
-    std::vector<Source> joined;
-    for (const Source& source : sources) {
-        const Vec3 to = normalized(source.middle);
-        const auto near = std::ranges::find_if(
-            joined, [&](const Source& s) { return dot(normalized(s.middle), to) >= std::cos(kJoined); });
-        if (near == joined.end()) {
-            joined.push_back(source);
-            continue;
-        }
-        near->flux += source.flux;
-        near->solid += source.solid;
-        near->middle = near->middle + source.middle;
-    }
+    metric::join_near(sources, rule.joined_within);
     double contrast = 0, most = 0;
     uint16_t by = PlaceGlare::kNothing;
     const auto add = [&](double luminance_of, double solid_of, const Vec3& to, uint16_t thing) {
@@ -374,7 +364,7 @@ void PlaceYear::judge(size_t i, size_t heading, const std::vector<float>& lumina
         contrast += part;
         if (part > most) most = part, by = thing;
     };
-    for (const Source& source : joined)
+    for (const Source& source : sources)
         add(source.flux / source.solid, source.solid, normalized(source.middle), source.thing);
     if (const float cosine = dot(hour.to_sun, ahead); sun_lux > 0 && cosine > 0) {
         lux += static_cast<double>(sun_lux * cosine);

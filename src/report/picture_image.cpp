@@ -41,12 +41,10 @@ std::vector<float> shown_values(const question::GlareAnswer& answer, const Pictu
 
 // Whether a pixel lies in the picture.
 std::vector<char> within(const Lens& lens) {
-    const auto wide = static_cast<size_t>(lens.width), all = wide * static_cast<size_t>(lens.height);
-    std::vector<char> out(all, 1);
-    if (lens.kind != Lens::Kind::hemisphere) return out;
-    for (size_t at = 0; at < all; ++at)
-        out[at] = light::ray_at(lens, {}, {static_cast<double>(at % wide) + 0.5, static_cast<double>(at / wide) + 0.5})
-                      .has_value();
+    const auto directions = light::LensField(lens).direction;
+    std::vector<char> out;
+    out.reserve(directions.size());
+    for (const Vec3& d : directions) out.push_back(!(d == Vec3{0, 0, 0}));
     return out;
 }
 
