@@ -1,13 +1,13 @@
 #!/usr/bin/env bash
 # SPDX-License-Identifier: GPL-3.0-or-later
-# Builds and runs every test. ./test.sh [preset]: release (default), dev, asan or tsan.
+# Builds the programs with their tests, and runs every test; benches and studies are built by hand. ./test.sh [preset]: release (default), dev, asan or tsan.
 set -euo pipefail
 cd "$(dirname "$0")"
 preset="${1:-release}"
 packaging/install-packages.sh
 tests/format_check.sh
 cmake --preset "$preset" >/dev/null
-cmake --build --preset "$preset"
+cmake --build --preset "$preset" --target tested
 folder=build
 [ "$preset" = release ] || folder="build-$preset"
 /usr/bin/python3 tests/schema_check.py  # Debian's, which has the package
