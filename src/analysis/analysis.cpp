@@ -15,8 +15,8 @@ namespace wp::analysis {
 using model::Question;
 
 std::span<const Analysis> analyses() {
-    static const std::array all{moment(),          sun_hours(), sky_view(), sky_angle(),
-                                daylight_factor(), exposure(),  year(),     glare()};
+    static const std::array all{moment(),   sun_hours(), sky_view(), sky_angle(), daylight_factor(),
+                                exposure(), year(),      glare(),    glare_year()};
     return all;
 }
 
@@ -42,7 +42,7 @@ bool needs_weather(const Question& question) { return analysis_of(question.kind)
 
 Result<question::TableAnswer> ask(const model::Project& project, const model::Option& option, const Question& question,
                                   const climate::WeatherYear* weather, const question::Effort& effort,
-                                  const Cancel& cancel, const Progress& progress) {
+                                  const Cancel& cancel, const Progress& progress, const Cache& cache) {
     const Analysis& analysis = analysis_of(question.kind);
     if (analysis.run == nullptr)
         return Fault{"question " + question.id, "a question of this kind gives no table of points",
@@ -52,7 +52,7 @@ Result<question::TableAnswer> ask(const model::Project& project, const model::Op
     const auto surfaces = geometry::build_surfaces(project, option, question.without);
     const auto points = question::points_of(project, option, question, surfaces);
     if (!points) return points.fault();
-    return analysis.run({project, question, surfaces, *points, weather, effort, cancel, progress});
+    return analysis.run({project, option, question, surfaces, *points, weather, effort, cancel, progress, cache});
 }
 
 namespace {

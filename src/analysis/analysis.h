@@ -6,6 +6,7 @@
 #include <span>
 #include <string>
 
+#include "base/cache.h"
 #include "base/progress.h"
 #include "base/result.h"
 #include "climate/weather.h"
@@ -25,6 +26,7 @@ namespace wp::analysis {
 /// What an analysis is run on; all outlive the run.
 struct Request {
     const model::Project& project;
+    const model::Option& option;
     const model::Question& question;
     const geometry::Surfaces& surfaces;
     const std::vector<geometry::PlanePoints>& points;
@@ -32,6 +34,7 @@ struct Request {
     question::Effort effort;
     Cancel cancel;
     Progress progress;
+    Cache cache;  ///< of traced light, where the analysis has pieces to keep
 
     /// Errors fall with the samples: a fair guess of the share done, within a span of the whole.
     void report(double reached, double from = 0, double span = 1) const;
@@ -62,6 +65,7 @@ Analysis daylight_factor();
 Analysis exposure();
 Analysis year();
 Analysis glare();
+Analysis glare_year();
 
 /// In the order in which they are listed.
 std::span<const Analysis> analyses();
@@ -77,7 +81,7 @@ bool needs_weather(const model::Question& question);
 Result<question::TableAnswer> ask(const model::Project& project, const model::Option& option,
                                   const model::Question& question, const climate::WeatherYear* weather,
                                   const question::Effort& effort, const Cancel& cancel = {},
-                                  const Progress& progress = {});
+                                  const Progress& progress = {}, const Cache& cache = {});
 
 /// Fingerprint of all that a question's answer depends on, by which kept answers are told apart. weather: null: none.
 Fingerprint asked_print(const model::Project& project, const model::Option& option, const model::Question& question,

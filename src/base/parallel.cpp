@@ -9,6 +9,7 @@
 #include <tbb/task_scheduler_observer.h>
 #include <unistd.h>
 #include <xmmintrin.h>
+#include <algorithm>
 
 #include <atomic>
 
@@ -57,7 +58,7 @@ void with_threads(int threads, const std::function<void()>& work) {
 namespace {
 
 // Enough that whoever serves the interface runs as soon as it wants to; background work still gets all that is left.
-constexpr int kBehind = 10;
+constexpr int kBehind = 10, kLast = 19;
 
 class Behind : public tbb::task_scheduler_observer {
  public:
@@ -71,7 +72,9 @@ class Behind : public tbb::task_scheduler_observer {
 
 void step_behind() {
     // On Linux a thread has a niceness of its own, known by its kernel id. It can only fail where it is set already.
-    setpriority(PRIO_PROCESS, static_cast<id_t>(syscall(SYS_gettid)), kBehind);
+    // Behind the process, which may stand behind others itself; its first thread never steps back.
+    const int own = getpriority(PRIO_PROCESS, static_cast<id_t>(getpid()));
+    setpriority(PRIO_PROCESS, static_cast<id_t>(syscall(SYS_gettid)), std::min(own + kBehind, kLast));
 }
 
 void keep_workers_behind() { static Behind behind; }

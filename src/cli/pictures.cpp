@@ -12,6 +12,7 @@
 #include "model/project.h"
 #include "question/ask.h"
 #include "report/climate_charts.h"
+#include "report/contact_sheet.h"
 #include "report/paper.h"
 #include "report/picture_image.h"
 #include "report/pictures.h"
@@ -114,6 +115,21 @@ Outcome draw(const question::GlareAnswer& answer, const std::filesystem::path& p
     report::PictureStyle style;
     style.scale = report::picture_scale(answer.picture);
     return report::write_picture_page(answer, style, path);
+}
+
+Outcome draw(const std::vector<question::Taken>& pictures, const std::string& title,
+             const std::filesystem::path& path) {
+    report::ContactSheet sheet;
+    sheet.title = QString::fromStdString(title);
+    sheet.pictures = pictures;
+    std::vector<question::Shot> shots;
+    for (const auto& picture : pictures) {
+        shots.push_back(picture.shot);
+        sheet.names_option = sheet.names_option || picture.option != pictures.front().option;
+    }
+    sheet.in_row = question::shots_in_row(shots);
+    sheet.style.scale = report::contact_scale(pictures);
+    return report::write_contact_sheet(sheet, path);
 }
 
 Outcome draw_climate(const climate::WeatherYear& weather, const std::vector<climate::OutdoorHour>& outdoor,

@@ -5,7 +5,7 @@
 
 #include "model/option.h"
 #include "question/ask_year.h"
-#include "question/glare.h"
+#include "question/shots.h"
 #include "question/table.h"
 
 namespace wp::model {
@@ -22,6 +22,8 @@ Outcome draw(const model::Project& project, const model::Option& option, const q
 Outcome draw(const model::Project& project, const model::Option& option, const question::YearAnswer& answer,
              const question::YearUse& use, const std::filesystem::path& path);
 Outcome draw(const question::GlareAnswer& answer, const std::filesystem::path& path);
+/// A contact sheet.
+Outcome draw(const std::vector<question::Taken>& pictures, const std::string& title, const std::filesystem::path& path);
 
 /// A page of charts for every quantity: BASE.QUANTITY and the suffix.
 Outcome draw_climate(const climate::WeatherYear& weather, const std::vector<climate::OutdoorHour>& outdoor,

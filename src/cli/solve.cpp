@@ -6,7 +6,6 @@
 #include <algorithm>
 #include <cmath>
 #include <filesystem>
-#include <limits>
 #include <map>
 #include <optional>
 #include <set>
@@ -20,14 +19,15 @@
 #endif
 #include "analysis/analysis.h"
 #include "check/check.h"
+#include "cli/said.h"
 #include "cli/terminal.h"
 #include "exchange/kept_table.h"
 #include "exchange/picture_file.h"
 #include "exchange/point_table.h"
+#include "exchange/shots_table.h"
 #include "exchange/summary.h"
 #include "exchange/table_formats.h"
 #include "exchange/tables.h"
-#include "figure/year_rooms.h"
 #include "model/project.h"
 #include "question/ask.h"
 #include "question/ask_glare_year.h"
@@ -48,6 +48,8 @@ struct Job {
     const model::Option* option;
     Question question;
 };
+
+constexpr int kSmallPicture = 240;  // across, of one among many
 
 // Everything read and checked before anything is traced or written.
 struct Plan {
@@ -117,12 +119,9 @@ std::optional<Refusal> make_plan(const SolveArguments& a, Plan& plan) {
             if (auto fault = question::can_be_asked(*option, job.question)) return Refusal{*fault, kBadInput};
             needs_weather = needs_weather || analysis::needs_weather(*question);
             has_year = has_year || question->kind == Question::Kind::year;
-            if (question->kind == Question::Kind::glare && !question->observer.empty() &&
-                model::find(option->observers, question->observer) == nullptr)
-                return Refusal{{"question " + question->id,
-                                "option " + option->id + " has no observer \"" + question->observer + "\"",
-                                "Name another, or leave this question out"},
-                               kBadInput};
+            if (question->kind == Question::Kind::glare)
+                if (const auto shots = question::shots_of(*option, *question, plan.project.site.north); !shots)
+                    return Refusal{shots.fault(), kBadInput};
             plan.jobs.push_back(std::move(job));
         }
     if (plan.jobs.empty())
@@ -164,6 +163,7 @@ class Solver {
             if (code != kDone) return code;
             finished_.push_back(job.option->id + ", " + job.question.id);
         }
+        if (const int code = write_contact_sheets(); code != kDone) return code;
         return unsettled_ ? kNotSettled : kDone;
     }
 
@@ -261,17 +261,7 @@ class Solver {
         if (interrupted().requested() || table.columns.empty()) return finish(job, answer->record, "", {});
         const auto names = question::plane_names(*job.option, table.planes);
         if (!drawn(job, plan_.project, *job.option, *answer)) return kCannotWrite;
-        std::string line;
-        for (size_t c = 0; c < table.columns.size(); c += answer->main_columns) {
-            if (table.columns.size() > answer->main_columns)
-                line += (c > 0 ? "\n    " : "") + table.columns[c].name + ": ";
-            if (table.planes.size() > kMostNamed) line += in_short(table.columns[c]);
-            for (size_t p = 0; p < table.planes.size() && table.planes.size() <= kMostNamed; ++p) {
-                const auto f = question::figures_of(table.columns[c], p);
-                line += fmt::format("{}{} {:.4g} {}{}", p > 0 ? "; " : "", names[p], f.mean, table.columns[c].unit,
-                                    f.mean_half_width > 0 ? fmt::format(" \u00b1 {:.2g}", f.mean_half_width) : "");
-            }
-        }
+        std::string line = table_line(*answer, names);
         if (job.question.at == model::Question::At::planes && job.question.without.empty())
             tables_.try_emplace({job.option->id, job.question.kind}, table);
         std::vector<std::pair<fs::path, std::string>> files = {
@@ -291,21 +281,6 @@ class Solver {
         if (arguments_.windows && answer->windows)
             files.emplace_back(name(job, ".windows.csv"), exchange::windows_csv(*answer->windows));
         return finish(job, answer->record, line, std::move(files));
-    }
-
-    // Many windows are given by what they span; each is in the table.
-    static constexpr size_t kMostNamed = 12;
-    static std::string in_short(const question::Column& column) {
-        double low = std::numeric_limits<double>::infinity(), high = -low, sum = 0;
-        size_t n = 0;
-        for (const auto& plane : column.value)
-            for (const double v : plane) {
-                if (std::isnan(v)) continue;
-                low = std::min(low, v), high = std::max(high, v), sum += v, ++n;
-            }
-        if (n == 0) return "nowhere";
-        return fmt::format("{}: {:.3g} to {:.3g} {}, mean {:.3g}, at {} places", column.name, low, high, column.unit,
-                           sum / static_cast<double>(n), n);
     }
 
     static std::optional<question::TableAnswer> kept_table(store::Answers* kept, const Fingerprint& print) {
@@ -381,7 +356,8 @@ class Solver {
             if (!lighting.empty()) files.emplace_back(name(job, ".power.csv"), exchange::power_csv(lighting));
             files.emplace_back(name(job, ".sun-on-glass.csv"), exchange::heat_csv(answer.heat()));
         }
-        return finish(job, answer.record, year_lines(answer, names, use, lighting, judged) + of_glare + "\n   ",
+        return finish(job, answer.record,
+                      year_lines(answer, names, use, lighting, judged, plan_.weather->made_up) + of_glare + "\n   ",
                       std::move(files));
     }
 
@@ -397,23 +373,6 @@ class Solver {
         if (interrupted().requested()) return {};
         return question::ask_glare_year(plan_.project, option, job.question, rooms, option.observers, arguments_.blinds,
                                         interrupted(), [&](double share) { progress.show(0.5 + share / 2); });
-    }
-
-    static std::string glare_lines(const std::vector<question::SeatYear>& seats) {
-        std::string out;
-        for (const auto& seat : seats)
-            for (size_t k = 0; k < model::headings(seat.glare.place).size(); ++k) {
-                const size_t at = seat.own(k);
-                const double dgp = seat.glare.exceeded(at, seat.hours, question::kGlareShare);
-                const auto* level = question::protection_of(dgp);
-                const std::string by = seat.glare.most_often(at, seat.hours, dgp - 1e-6);
-                out += fmt::format(
-                    "\n    {:<22} DGP {:.3f} exceeded in at most 5 % of its use, mostly by {}: protection from "
-                    "glare {} (EN 17037:2018+A1:2021, 5.4)",
-                    model::view_name(seat.glare.place, k), dgp, by.empty() ? "nothing" : by,
-                    level != nullptr ? level->level : "not met");
-            }
-        return out;
     }
 
     // By the year and by the tables that this option was asked for before it.
@@ -438,77 +397,79 @@ class Solver {
         return arguments_.months.empty() ? hours : question::in_months(std::move(hours), wanted);
     }
 
-    static std::string verdict_line(const rule::Verdict& v) {
-        const auto& c = *v.criterion;
-        const char* how = !v.answered ? "not asked" : v.met ? "met" : "not met";
-        return fmt::format("{:<9} {:<22} {:<58} {:>9}  ({} {})", how, v.subject, c.name,
-                           v.answered ? rule::value_text(c, v.value) : "", c.at_least ? "at least" : "at most",
-                           rule::value_text(c, v.threshold));
-    }
-
-    std::string year_lines(const question::YearAnswer& answer, const std::vector<std::string>& names,
-                           const question::YearUse& use, const std::vector<question::LightingYear>& lighting,
-                           const std::vector<exchange::JudgedSet>& judged) const {
-        std::string line;
-        for (size_t p = 0; p < names.size(); ++p)
-            for (const auto& f : figure::room_figures(answer, p, use.limits, use.hours[p], use.operation))
-                if (f.id == "mean" || f.id == "autonomy" || f.id == "useful")
-                    line += fmt::format("{}{} {:.3g} {} ({:.3g} to {:.3g})",
-                                        f.id == "mean" ? fmt::format("\n    {:<22} ", names[p]) : "; ", f.name, f.value,
-                                        f.unit, f.low, f.high);
-        for (const auto& l : lighting)
-            line += fmt::format("\n    {:<22} {:.0f} kWh a year ({:.0f} to {:.0f}), {:.0f} % less than always on",
-                                l.name, l.kwh, l.kwh_low, l.kwh_high, 100 * l.saved());
-        if (!judged.empty() && plan_.weather->made_up) line += std::string("\n    ") + climate::kNoCertificate;
-        for (const auto& set : judged)
-            for (const auto& v : set.verdicts)
-                if (!v.criterion->optional) line += "\n    " + verdict_line(v);
-        return line;
-    }
-
-    // What of the blinds is not open, or not known.
-    static std::string blinds_said(const question::GlareAnswer& answer) {
-        std::string out;
-        for (const auto& group : answer.blinds.groups)
-            if (!group.open || !group.sure) out += "; blinds: " + group.words;
-        return out.empty() && !answer.blinds.groups.empty() ? "; all blinds open" : out;
-    }
-
-    static std::string picture_said(const question::GlareAnswer& answer) {
-        std::string out = fmt::format("{} at {}: ", answer.observer.name, climate::text(answer.moment));
-        if (!answer.judged)
-            return out + fmt::format("mean {:.4g} {} \u00b1 {:.1f} %{}", answer.picture.field,
-                                     question::unit_of(answer.picture.of), 100 * answer.picture.relative_half_width,
-                                     blinds_said(answer));
-        return out + fmt::format("Ev {:.0f} lx \u00b1 {:.0f}, DGP {:.3f} ({:.3f} to {:.3f}){}{}", answer.vertical_lux,
-                                 answer.half_width, answer.dgp, answer.dgp_low, answer.dgp_high, blinds_said(answer),
-                                 answer.in_range ? "" : " (outside the range DGP was fitted for)");
-    }
-
     int glare(const Job& job, geometry::Surfaces surfaces, const question::Effort& effort, ProgressLine& progress) {
-        auto task = question::glare_task(plan_.project, *job.option, job.question, surfaces,
-                                         plan_.weather ? &*plan_.weather : nullptr);
-        if (!task) {
-            complain(task.fault());
+        auto shots = question::shots_of(*job.option, job.question, plan_.project.site.north);
+        if (!shots) {
+            complain(shots.fault());
             return kBadInput;
         }
-        const auto answer = question::solve_glare(
-            *task, effort, interrupted(), [&](const auto& so_far) { progress.show(question::progress_of(so_far)); });
-        if (!drawn(job, answer)) return kCannotWrite;
-        if (!interrupted().requested())
-            if (const auto fault = exchange::write_picture(answer, name(job, ".exr"))) {
-                complain(*fault);
-                return kCannotWrite;
+        const bool many = question::is_batch(job.question);
+        question::Record all;
+        all.settled = true;
+        std::vector<question::Taken> pictures;
+        std::string line;
+        for (size_t i = 0; i < shots->size(); ++i) {
+            const question::Shot& shot = (*shots)[i];
+            auto task = question::glare_task(plan_.project, *job.option, shot.question, surfaces,
+                                             plan_.weather ? &*plan_.weather : nullptr);
+            if (!task) {
+                complain(task.fault());
+                return kBadInput;
             }
-        std::vector<std::pair<fs::path, std::string>> files{
-            {name(job, ".json"), exchange::glare_json(origin(job), answer)}};
-        if (answer.judged) files.emplace_back(name(job, ".csv"), exchange::glare_csv(answer));
-        if (!answer.around.empty()) files.emplace_back(name(job, ".around.csv"), exchange::around_csv(answer));
-        return finish(job, answer.record, picture_said(answer), std::move(files));
+            const auto answer = question::solve_glare(*task, effort, interrupted(), [&](const auto& so_far) {
+                progress.show((static_cast<double>(i) + question::progress_of(so_far)) /
+                              static_cast<double>(shots->size()));
+            });
+            if (interrupted().requested()) return finish(job, answer.record, "", {});
+            if (const int code = write_picture(job, answer, many ? "." + shot.file : ""); code != kDone) return code;
+            line = picture_line(answer);
+            all.seconds += answer.record.seconds;
+            all.rays += answer.record.rays;
+            all.settled = all.settled && answer.record.settled;
+            pictures.push_back(question::taken(*job.option, shot, answer, kSmallPicture));
+        }
+        if (!many) return finish(job, all, line, {});
+        contact_[job.question.id].insert(contact_[job.question.id].end(), pictures.begin(), pictures.end());
+        return finish(job, all, shots_line(pictures), {{name(job, ".pictures.csv"), exchange::shots_csv(pictures)}});
+    }
+
+    // part: of the name, which of many it is.
+    int write_picture(const Job& job, const question::GlareAnswer& answer, const std::string& part) {
+#ifdef WARMPANE_PICTURES
+        if (arguments_.pictures)
+            if (const auto fault = draw(answer, name(job, part + ".png"))) return told(*fault);
+        if (arguments_.drawings)
+            if (const auto fault = draw(answer, name(job, part + ".svg"))) return told(*fault);
+#endif
+        if (const auto fault = exchange::write_picture(answer, name(job, part + ".exr"))) return told(*fault);
+        if (const int code = write(name(job, part + ".json"), exchange::glare_json(origin(job), answer)); code != kDone)
+            return code;
+        if (answer.judged)
+            if (const int code = write(name(job, part + ".csv"), exchange::glare_csv(answer)); code != kDone)
+                return code;
+        return answer.around.empty() ? kDone : write(name(job, part + ".around.csv"), exchange::around_csv(answer));
+    }
+    static int told(const Fault& fault) {
+        complain(fault);
+        return kCannotWrite;
+    }
+
+    // The pictures of each question, of all options, on one sheet.
+    int write_contact_sheets() {
+#ifdef WARMPANE_PICTURES
+        if (!arguments_.pictures) return kDone;
+        for (const auto& [id, pictures] : contact_) {
+            const auto* question = model::find(plan_.project.questions, id);
+            const auto path = fs::path(arguments_.out) / (file_name_of(id) + ".contact-sheet.png");
+            if (const auto fault = draw(pictures, question->name, path)) return told(*fault);
+        }
+#endif
+        return kDone;
     }
 
     const Plan& plan_;
     const SolveArguments& arguments_;
+    std::map<model::Id, std::vector<question::Taken>> contact_;  // of questions that ask for many pictures
     bool unsettled_ = false;
     std::vector<std::string> finished_;
     std::shared_ptr<store::Answers> answers_;

@@ -14,7 +14,8 @@ constexpr Word kKinds[] = {{"daylight_factor", Kind::daylight_factor},
                            {"sky_angle", Kind::sky_angle},
                            {"exposure", Kind::exposure},
                            {"year", Kind::year},
-                           {"glare", Kind::glare}};
+                           {"glare", Kind::glare},
+                           {"glare_year", Kind::glare_year}};
 using At = Question::At;
 constexpr Word kAt[] = {{"planes", At::planes},
                         {"windows", At::windows},
@@ -40,6 +41,14 @@ using Blinds = PictureChoice::Blinds;
 constexpr Word kBlinds[] = {
     {"as_they_stand", Blinds::as_they_stand}, {"open", Blinds::open}, {"closed", Blinds::closed}};
 using Against = SourceChoice::Against;
+using Places = GlareYearChoice::Places;
+constexpr Word kPlaces[] = {{"observers", Places::observers}, {"lattice", Places::lattice}};
+using Worked = GlareYearChoice::Blinds;
+constexpr Word kWorked[] = {
+    {"groups", Worked::as_worked}, {"lm83", Worked::lm83}, {"open", Worked::open}, {"closed", Worked::closed}};
+using Directions = PictureBatch::Directions;
+constexpr Word kDirections[] = {
+    {"as_asked", Directions::as_asked}, {"own", Directions::own}, {"around", Directions::around}};
 constexpr Word kAgainst[] = {{"field_mean", Against::field_mean},
                              {"task_zone", Against::task_zone},
                              {"fixed_luminance", Against::fixed_luminance}};
@@ -51,17 +60,40 @@ Field of_year(const char* key, const char* label, double low, double high, const
     return {.key = key, .label = label, .meaning = meaning, .unit = in, .low = low, .high = high, .bears = bears::use};
 }
 
-void describe_year(Describer& d, Question& q) {
+void describe_use(Describer& d, Question& q) {
     d.number(of_year("from", "From", 0, 24, unit::hour, "occupied hours of standard time, where no pattern is given"),
              q.from);
     d.number(of_year("to", "To", 0, 24, unit::hour, "their end"), q.to);
+    d.rule("to", q.to > q.from, "the occupied hours end before they begin", "Give a later hour");
+}
+
+void describe_year(Describer& d, Question& q) {
+    describe_use(d, q);
     d.number(of_year("target", "Target", 1, 100000, unit::lux, "of daylight autonomy; parts useful daylight"),
              q.target);
     d.number(of_year("useful_low", "Useful from", 0, 100000, unit::lux, "limit of useful daylight"), q.useful_low);
     d.number(of_year("useful_high", "Useful to", 1, 200000, unit::lux, "limit of useful daylight"), q.useful_high);
     d.rule("target", q.useful_low <= q.target && q.target <= q.useful_high,
            "does not lie between the limits of useful daylight", "Give a target between them");
-    d.rule("to", q.to > q.from, "the occupied hours end before they begin", "Give a later hour");
+}
+
+void describe_glare_year(Describer& d, Question& q) {
+    GlareYearChoice& g = q.glare_year;
+    d.choice({.key = "places", .meaning = "the observers, or a lattice of seats in the rooms of the planes"}, g.places,
+             kPlaces);
+    d.only(when("places", g.places, kPlaces, {Places::lattice}), [&] {
+        d.number({.key = "apart", .meaning = "between places", .unit = unit::metre, .low = 0.2, .high = 50}, g.apart);
+        d.number({.key = "eye", .meaning = "above the floor", .unit = unit::metre, .low = 0.1, .high = 10}, g.eye);
+    });
+    d.choice({.key = "blinds", .meaning = "as their groups are worked, by IES LM-83, all open or all closed"}, g.blinds,
+             kWorked);
+    d.number({.key = "limit",
+              .meaning = "a direction is clear where DGP is above it in at most the share",
+              .low = 0.05,
+              .high = 1},
+             g.limit);
+    d.number({.key = "share", .meaning = "of the time of use", .unit = unit::share, .low = 0, .high = 0.5}, g.share);
+    describe_use(d, q);
 }
 
 void describe_moments(Describer& d, Question& q) {
@@ -164,14 +196,28 @@ void describe_sources(Describer& d, SourceChoice& p) {
              p.faintest);
 }
 
+void describe_batch(Describer& d, Question& q) {
+    PictureBatch& b = q.batch;
+    d.texts({.key = "observers", .meaning = "a picture from each, observers or named views, in place of observer"},
+            b.observers);
+    d.choice({.key = "directions", .meaning = "as heading says, all of each observer's own, or all around"},
+             b.directions, kDirections);
+    d.only(when("directions", b.directions, kDirections, {Directions::around}), [&] {
+        d.number({.key = "apart", .meaning = "between directions", .unit = unit::degree, .low = 5, .high = 180},
+                 b.apart);
+    });
+    d.list({.key = "moments", .meaning = "a picture at each, in place of moment", .most = 8760}, "moment", q.moments);
+}
+
 void describe_glare(Describer& d, Question& q) {
-    d.text({.key = "observer", .meaning = "missing: the picture's own place"}, q.observer);
+    d.text({.key = "observer", .meaning = "or a named view, by its id; missing: the picture's own place"}, q.observer);
     d.whole({.key = "heading", .meaning = "which of the observer's headings, its own first", .low = 0, .high = 999},
             q.heading);
     d.object({.key = "moment", .need = Need::required}, "moment", [&](Describer& in) { describe(in, q.moment); });
     bool given = !(q.sky == SkyChoice{});
     d.object({.key = "sky"}, "sky", given, [&](Describer& in) { describe(in, q.sky); });
-    bool stands = q.observer.empty();
+    describe_batch(d, q);
+    bool stands = q.observer.empty() && q.batch.observers.empty();
     d.object({.key = "eye", .meaning = "where no observer is named"}, "eye", stands,
              [&](Describer& in) { describe_eye(in, q.picture); });
     describe_lens(d, q.picture);
@@ -221,6 +267,7 @@ void describe(Describer& d, Question& q) {
     d.only(of({Kind::sun_hours, Kind::exposure}), [&] { describe_period(d, q); });
     d.only(of({Kind::sun_hours}), [&] { describe_sun_hours(d, q); });
     d.only(of({Kind::glare}), [&] { describe_glare(d, q); });
+    d.only(of({Kind::glare_year}), [&] { describe_glare_year(d, q); });
     d.rest(q.extra);
 }
 

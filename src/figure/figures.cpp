@@ -34,6 +34,11 @@ constexpr PointFigure kTables[] = {
     {"lowest_sky", "Lowest sky", "\u00b0", Kind::sky_angle, "lowest_sky_degrees"},
     {"exposure", "Light exposure", "klx h", Kind::exposure, "exposure_klxh"},
     {"irradiation", "Irradiation", "kWh/m\u00b2", Kind::exposure, "irradiation_kwh_m2"},
+    {"clear_directions", "Directions clear of glare", "\u00b0", Kind::glare_year, "clear_degrees"},
+    {"dgp_own_direction", "DGP of the year, as one looks", "", Kind::glare_year, "dgp_own"},
+    {"dgp_best_direction", "DGP of the year, in the best direction", "", Kind::glare_year, "dgp_best"},
+    {"dgp_worst_direction", "DGP of the year, in the worst direction", "", Kind::glare_year, "dgp_worst"},
+    {"troubled_time", "Time troubled by glare", "%", Kind::glare_year, "troubled_percent"},
 };
 
 template <class Planes, class Of>
@@ -47,8 +52,7 @@ std::optional<size_t> find_plane(const Planes& planes, const geometry::PlanePoin
     return static_cast<size_t>(found - planes.begin());
 }
 
-PointValues values_of(const question::Column& column, size_t plane) {
-    PointValues out;
+void add_values(PointValues& out, const question::Column& column, size_t plane) {
     const auto& value = column.value[plane];
     for (size_t i = 0; i < value.size(); ++i) {
         if (std::isnan(value[i])) continue;
@@ -57,6 +61,15 @@ PointValues values_of(const question::Column& column, size_t plane) {
         out.low.push_back(std::max(0.0, value[i] - half));
         out.high.push_back(value[i] + half);
     }
+}
+
+// Seats have places of their own: those of the plane's room are told for it.
+std::optional<PointValues> values_of_seats(const question::PointTable& table, const question::Column& column,
+                                           const geometry::PlanePoints& plane) {
+    PointValues out;
+    for (size_t p = 0; p < table.planes.size(); ++p)
+        if (!plane.room.empty() && table.planes[p].room == plane.room) add_values(out, column, p);
+    if (out.value.empty()) return {};
     return out;
 }
 
@@ -104,10 +117,14 @@ std::optional<PointValues> point_values(const Answers& answers, const PointFigur
     }
     const auto table = answers.tables.find(figure.of);
     if (table == answers.tables.end()) return {};
-    const auto at = place_of(*table->second, plane, index);
     const auto* column = column_of(*table->second, figure);
-    if (!at || column == nullptr) return {};
-    return values_of(*column, *at);
+    if (column == nullptr) return {};
+    if (figure.of == Kind::glare_year) return values_of_seats(*table->second, *column, plane);
+    const auto at = place_of(*table->second, plane, index);
+    if (!at) return {};
+    PointValues out;
+    add_values(out, *column, *at);
+    return out;
 }
 
 }  // namespace wp::figure

@@ -59,6 +59,14 @@ Found glare(const Answers& a, const PlanePoints& plane, size_t, const Wanted&) {
     return worst;
 }
 
+// What the eyes of a room are exposed to, as they look, over the year: the worst of them. In the room's time of use.
+Found glare_of_year(const Answers& a, const PlanePoints& plane, size_t index, const Wanted&) {
+    const auto seats = point_values(a, *find_point_figure("dgp_own_direction"), plane, index, {});
+    if (!seats) return {};
+    const double worst = *std::ranges::max_element(seats->value);
+    return Band{worst, worst, worst};
+}
+
 std::optional<PointValues> points(const Answers& a, const PlanePoints& plane, size_t index, const Wanted& w) {
     const auto* figure = find_point_figure(w.figure);
     if (figure == nullptr) return {};
@@ -94,7 +102,7 @@ Found mean(const Answers& a, const PlanePoints& plane, size_t index, const Wante
     const auto* figure = find_point_figure(w.figure);
     const auto table = figure != nullptr ? a.tables.find(figure->of) : a.tables.end();
     // Chances of points that were sampled apart even out.
-    if (table != a.tables.end() && figure->of_year == nullptr) {
+    if (table != a.tables.end() && figure->of_year == nullptr && figure->of != Kind::glare_year) {
         const auto at = place_of(*table->second, plane, index);
         const auto* column = column_of(*table->second, *figure);
         if (!at || column == nullptr) return {};
@@ -131,6 +139,7 @@ constexpr Measure kAll[] = {
     {"sunlight_exposure", "Sunlight exposure", false, true, Kind::year, sunlight},
     {"provision", "Provision", false, true, Kind::year, provided},
     {"glare_probability", "Daylight glare probability", false, false, Kind::glare, glare},
+    {"glare_of_year", "DGP exceeded in at most 5 % of the use", false, false, Kind::glare_year, glare_of_year},
     {"mean", "mean", true, false, Kind::year, mean},
     {"median", "median", true, false, Kind::year, median},
     {"least", "least", true, false, Kind::year, least},

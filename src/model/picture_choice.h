@@ -1,6 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // How a picture is asked for: through which lens, of what, with which blinds, and what counts as a source of glare.
 #pragma once
+#include <string>
+#include <vector>
+
 #include "base/vec.h"
 
 namespace wp::model {
@@ -45,6 +48,35 @@ struct PictureChoice {
     int height() const {
         return lens == Lens::hemisphere ? pixels : lens == Lens::sphere ? pixels / 2 : rows > 0 ? rows : pixels * 3 / 4;
     }
+};
+
+/// A year of glare: at which places, and what is read of it.
+struct GlareYearChoice {
+    enum class Places {
+        observers,  ///< of the option
+        lattice,    ///< seats all over the rooms of the question's planes
+    };
+    enum class Blinds { as_worked, lm83, open, closed };
+    Places places = Places::observers;
+    Blinds blinds = Blinds::as_worked;
+    double apart = 1.2;   ///< metres between places of the lattice
+    double eye = 1.2;     ///< metres above the floor, lattice; EN 17037:2018, annex E: seated
+    double limit = 0.45;  ///< DGP: a direction is clear where it is exceeded in at most the share
+    double share = 0.05;  ///< of the time of use
+    bool operator==(const GlareYearChoice&) const = default;
+};
+
+/// Many pictures by one question, of every place in every direction, beside its moments.
+struct PictureBatch {
+    enum class Directions {
+        as_asked,  ///< the one of the question's number
+        own,       ///< all of the observer's
+        around,    ///< all around, at the observer's altitude
+    };
+    std::vector<std::string> observers;  ///< ids; in place of the question's one
+    Directions directions = Directions::as_asked;
+    double apart = 45;  ///< around: degrees between directions, from the drawing's +y
+    bool operator==(const PictureBatch&) const = default;
 };
 
 }  // namespace wp::model

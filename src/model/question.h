@@ -47,6 +47,7 @@ struct Question {
         exposure,   ///< light and irradiation added up over a period
         year,
         glare,
+        glare_year,  ///< glare in the time of use of a year, at places in all directions
     };
     enum class At {
         planes,
@@ -57,12 +58,14 @@ struct Question {
     Id id;
     std::string name;
     Kind kind = Kind::daylight_factor;
-    At at = At::planes;                    ///< not for the year and glare
+    At at = At::planes;                    ///< not for the year, glare and glare_year
     std::vector<Id> planes;                ///< none means all of the option
     Id observer;                           ///< glare only; empty: the picture's own place
     climate::Moment moment;                ///< glare only
     PictureChoice picture;                 ///< glare only
-    std::vector<climate::Moment> moments;  ///< moment only: at least one
+    PictureBatch batch;                    ///< glare only
+    GlareYearChoice glare_year;            ///< glare_year only
+    std::vector<climate::Moment> moments;  ///< moment: at least one; glare: where there are some they are the batch's
     SkyChoice sky;                         ///< moment, glare
     climate::Moment first{3, 21, 0},
         last{3, 21, 24};        ///< sun_hours, exposure: days, both included; may run over the new year
@@ -71,8 +74,9 @@ struct Question {
     bool probable = false;      ///< sun_hours: only when the weather's sun shines, not whenever it is up
     double accuracy = 0.02;     ///< wanted half-width (95 %) as a share of the stated figure
     unsigned seed = 1;
-    double from = 8, to = 18;  ///< occupied hours of standard time, every day, of rooms without a pattern; year only
-    double target = 300;       ///< lux; year only
+    double from = 8,
+           to = 18;       ///< occupied hours of standard time, every day, of rooms without a pattern; year, glare_year
+    double target = 300;  ///< lux; year only
     double useful_low = 100, useful_high = 3000;  ///< limits of useful daylight, lux; the target parts it; year only
     int heading = 0;                              ///< which of the observer's headings, glare only
     Season season = Season::in_leaf;              ///< daylight factor, sky view, sky angle

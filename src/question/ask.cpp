@@ -3,6 +3,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <set>
 
 #include "climate/epw.h"
 #include "climate/synthetic.h"
@@ -10,6 +11,7 @@
 #include "geometry/window_points.h"
 #include "model/project.h"
 #include "question/blinds_now.h"
+#include "question/view_pose.h"
 
 namespace wp::question {
 namespace fs = std::filesystem;
@@ -59,7 +61,12 @@ Outcome can_be_asked(const model::Option& option, const model::Question& questio
     const std::string place = "question " + question.id;
     if (question.at == model::Question::At::readings && option.readings.empty())
         return Fault{place, "option " + option.id + " has no readings", "Put some into the drawing"};
-    if (question.kind == model::Question::Kind::glare || question.at != model::Question::At::planes) return {};
+    const bool of_observers = question.kind == model::Question::Kind::glare_year &&
+                              question.glare_year.places == model::GlareYearChoice::Places::observers;
+    if (of_observers && option.observers.empty())
+        return Fault{place, "option " + option.id + " has no observer", "Place one, or ask all over the rooms"};
+    if (question.kind == model::Question::Kind::glare || of_observers || question.at != model::Question::At::planes)
+        return {};
     if (option.planes.empty())
         return Fault{place, "option " + option.id + " has no plane to ask on", "Lay a reference plane into a room"};
     double points = 0;
@@ -96,9 +103,59 @@ Result<climate::WeatherYear> weather_of(const model::Project& project, const fs:
     return climate::at_site(std::move(*year), place_of(project.site));
 }
 
+namespace {
+
+// An observer as a plane of one point, so that tables and maps have it.
+geometry::PlanePoints point_of(const model::Observer& observer, const geometry::Surfaces& surfaces,
+                               const model::Option& option) {
+    constexpr double cell = 0.6;  // metres: about a seat
+    geometry::PlanePoints out;
+    out.plane = observer.id;
+    out.room = observer.room;
+    const auto space = std::ranges::find(surfaces.spaces, observer.room);
+    out.space = space != surfaces.spaces.end() ? static_cast<int>(space - surfaces.spaces.begin()) : -1;
+    if (const auto found = model::find_room(option, observer.room); found.storey != nullptr)
+        out.storey = found.storey->id;
+    out.dx = out.dy = cell;
+    out.columns = out.rows = 1;
+    out.corner = observer.eye - Vec3{cell / 2, cell / 2, 0};
+    out.cell_of = {0};
+    out.points = {observer.eye};
+    return out;
+}
+
+// Seats in the rooms of planes that lie: the first plane of each, at the height of eyes and as far apart.
+Result<std::vector<geometry::PlanePoints>> lattice_of(const model::Option& option, const model::Question& question,
+                                                      double north) {
+    model::Option seats = option;
+    std::set<model::Id> rooms;
+    std::erase_if(seats.planes, [&](const model::ReferencePlane& plane) {
+        return plane.on != model::ReferencePlane::On::floor || plane.room.empty() || !rooms.insert(plane.room).second;
+    });
+    for (auto& plane : seats.planes) {
+        plane.height = question.glare_year.eye;
+        plane.spacing = question.glare_year.apart;
+    }
+    model::Question asked = question;
+    std::erase_if(asked.planes, [&](const model::Id& id) {
+        return model::find(option.planes, id) != nullptr && model::find(seats.planes, id) == nullptr;
+    });
+    if (asked.planes.empty() && !question.planes.empty()) return std::vector<geometry::PlanePoints>{};
+    return planes_of(seats, asked, north);
+}
+
+}  // namespace
+
 Result<std::vector<geometry::PlanePoints>> points_of(const model::Project& project, const model::Option& option,
                                                      const model::Question& question,
                                                      const geometry::Surfaces& surfaces) {
+    if (question.kind == model::Question::Kind::glare_year) {
+        if (question.glare_year.places == model::GlareYearChoice::Places::lattice)
+            return lattice_of(option, question, project.site.north);
+        std::vector<geometry::PlanePoints> out;
+        for (const auto& observer : option.observers) out.push_back(point_of(observer, surfaces, option));
+        return out;
+    }
     if (question.at == model::Question::At::planes) return planes_of(option, question, project.site.north);
     if (question.at == model::Question::At::readings) return geometry::reading_points(option);
     return geometry::window_points(option, surfaces,
@@ -219,9 +276,9 @@ BlindsNow all_alike(const geometry::Surfaces& surfaces, bool open) {
 
 }  // namespace
 
-Result<GlareTask> glare_task(const model::Project& project, const model::Option& option,
-                             const model::Question& question, geometry::Surfaces& surfaces,
-                             const climate::WeatherYear* weather) {
+Result<GlareTask> glare_task(const model::Project& project, const model::Option& option, const model::Question& asked,
+                             geometry::Surfaces& surfaces, const climate::WeatherYear* weather) {
+    const model::Question question = with_place(option, asked);
     GlareTask task;
     task.surfaces = &surfaces;
     task.option = &option;

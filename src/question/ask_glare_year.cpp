@@ -20,10 +20,9 @@ Ring SeatYear::ring(double share, double limit) const {
     return out;
 }
 
-std::vector<SeatYear> ask_glare_year(const model::Project& project, const model::Option& option,
-                                     const model::Question& year, const LitRooms& rooms,
-                                     const std::vector<model::Observer>& places, Operation operation,
-                                     const Cancel& cancel, const Progress& progress) {
+void ask_glare_year(const model::Project& project, const model::Option& option, const model::Question& year,
+                    const LitRooms& rooms, const std::vector<model::Observer>& places, Operation operation,
+                    const TakeSeat& take, const Cancel& cancel, const Progress& progress) {
     GlareYearTask task;
     task.rooms = &rooms;
     task.option = &option;
@@ -39,9 +38,24 @@ std::vector<SeatYear> ask_glare_year(const model::Project& project, const model:
         hours.push_back(occupied_hours(project, option, year, place.room));
         for (size_t h = 0; h < climate::kHours; ++h) task.hours[h] = task.hours[h] || hours.back()[h];
     }
-    auto glare = glare_year(task, cancel, progress);
+    size_t at = 0;
+    glare_year(
+        task,
+        [&](PlaceGlare&& place) {
+            take({std::move(place), std::move(hours[at++])});
+        },
+        cancel, progress);
+}
+
+std::vector<SeatYear> ask_glare_year(const model::Project& project, const model::Option& option,
+                                     const model::Question& year, const LitRooms& rooms,
+                                     const std::vector<model::Observer>& places, Operation operation,
+                                     const Cancel& cancel, const Progress& progress) {
     std::vector<SeatYear> out;
-    for (size_t i = 0; i < glare.size(); ++i) out.push_back({std::move(glare[i]), std::move(hours[i])});
+    ask_glare_year(
+        project, option, year, rooms, places, operation, [&](SeatYear&& seat) { out.push_back(std::move(seat)); },
+        cancel, progress);
+    if (cancel.requested()) out.clear();
     return out;
 }
 

@@ -35,7 +35,12 @@ struct SeatYear {
     Ring ring(double share, double limit) const;
 };
 
-/// One place after the other. rooms: lit by light_rooms around all of them.
+/// One place after the other, each given to take as it is found. rooms: lit by light_rooms around all of them.
+using TakeSeat = std::function<void(SeatYear&&)>;
+void ask_glare_year(const model::Project& project, const model::Option& option, const model::Question& year,
+                    const LitRooms& rooms, const std::vector<model::Observer>& places, Operation operation,
+                    const TakeSeat& take, const Cancel& cancel = {}, const Progress& progress = {});
+/// All at once. Cancelled: none.
 std::vector<SeatYear> ask_glare_year(const model::Project& project, const model::Option& option,
                                      const model::Question& year, const LitRooms& rooms,
                                      const std::vector<model::Observer>& places, Operation operation,

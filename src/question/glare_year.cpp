@@ -189,6 +189,13 @@ class PlaceYear {
     std::vector<OutdoorSpot> spots_;
     std::vector<int> spot_of_cell_;
     std::vector<Vec3> forward_, right_, up_;  // by heading
+    // By heading: what lies before the eye, and by how much it counts.
+    struct Front {
+        uint32_t cell;
+        float cosine, solid_angle;
+    };
+    std::vector<std::vector<Front>> front_;
+    std::vector<double> solid_;
 };
 
 void PlaceYear::find_spots() {
@@ -218,6 +225,16 @@ void PlaceYear::lay_out_headings() {
         forward_.push_back(direction(radians(heading), altitude));
         up_.push_back(direction(radians(heading), altitude + kPi / 2));
         right_.push_back(cross(forward_.back(), up_.back()));
+        auto& front = front_.emplace_back();
+        double& solid = solid_.emplace_back(0);
+        const Vec3f ahead = forward_.back().as<float>();
+        for (size_t c = 0; c < seen_.cells.size(); ++c) {
+            const EyeCell& cell = seen_.cells[c];
+            const float cosine = dot(cell.along, ahead);
+            if (cosine <= 0) continue;
+            front.push_back({static_cast<uint32_t>(c), cosine, cell.solid_angle});
+            solid += static_cast<double>(cell.solid_angle);
+        }
     }
 }
 
@@ -329,23 +346,22 @@ void PlaceYear::judge(size_t i, size_t heading, const std::vector<float>& lumina
     const Hour& hour = glare_.hours_[i];
     const Vec3 forward = forward_[heading];
     const Vec3f ahead = forward.as<float>();
-    double lux = 0, flux = 0, solid = 0;
-    for (size_t c = 0; c < luminance.size(); ++c) {
-        const EyeCell& cell = seen_.cells[c];
-        const float cosine = dot(cell.along, ahead);
-        if (cosine <= 0) continue;
-        const double light = static_cast<double>(luminance[c] * cell.solid_angle);
-        lux += light * static_cast<double>(cosine);
+    double lux = 0, flux = 0;
+    for (const Front& f : front_[heading]) {
+        const double light = static_cast<double>(luminance[f.cell] * f.solid_angle);
+        lux += light * static_cast<double>(f.cosine);
         flux += light;
-        solid += static_cast<double>(cell.solid_angle);
     }
     const metric::SourceRule rule;
-    const double limit = rule.times * flux / std::max(solid, 1e-9);
+    const double limit = rule.times * flux / std::max(solid_[heading], 1e-9);
+    const auto bright = static_cast<float>(limit);
     // Cells of one thing are one source, and what is near a brighter one is part of it.
     std::map<uint32_t, Source> of_thing;
-    for (size_t c = 0; c < luminance.size() && limit > 0; ++c) {
+    for (const Front& f : front_[heading]) {
+        if (limit <= 0) break;
+        const uint32_t c = f.cell;
+        if (luminance[c] < bright) continue;
         const EyeCell& cell = seen_.cells[c];
-        if (static_cast<double>(luminance[c]) < limit || dot(cell.along, ahead) <= 0) continue;
         const double light = static_cast<double>(luminance[c] * cell.solid_angle);
         Source& source = of_thing[cell.thing];
         source.flux += light;
@@ -413,14 +429,22 @@ LitRooms light_rooms(const YearScene& scene, const climate::WeatherYear& weather
     return out;
 }
 
-std::vector<PlaceGlare> glare_year(const GlareYearTask& task, const Cancel& cancel, const Progress& progress) {
+void glare_year(const GlareYearTask& task, const TakePlace& take, const Cancel& cancel, const Progress& progress) {
+    if (task.places.empty()) return;
     Glare glare(task);
-    std::vector<PlaceGlare> out;
-    for (const auto& place : task.places) {
-        out.push_back(glare.at(place, cancel));
-        if (cancel.requested()) return {};
-        if (progress) progress(static_cast<double>(out.size()) / static_cast<double>(task.places.size()));
+    for (size_t i = 0; i < task.places.size(); ++i) {
+        auto place = glare.at(task.places[i], cancel);
+        if (cancel.requested()) return;
+        take(std::move(place));
+        if (progress) progress(static_cast<double>(i + 1) / static_cast<double>(task.places.size()));
     }
+}
+
+std::vector<PlaceGlare> glare_year(const GlareYearTask& task, const Cancel& cancel, const Progress& progress) {
+    std::vector<PlaceGlare> out;
+    glare_year(
+        task, [&](PlaceGlare&& place) { out.push_back(std::move(place)); }, cancel, progress);
+    if (cancel.requested()) out.clear();
     return out;
 }
 

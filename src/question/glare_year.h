@@ -4,6 +4,7 @@
 // Never a picture an hour: what is seen is found once a place, the light of surfaces comes from the year's
 // coefficients.
 #pragma once
+#include <functional>
 #include <limits>
 #include <string>
 #include <vector>
@@ -65,7 +66,12 @@ struct GlareYearTask {
     Operation operation = Operation::control;
     double north_azimuth = 0;
 };
-/// Cancelled: places that are missing.
+/// One place after the other, each given to take as it is found: a year of a place is large. Cancelled: the rest is not
+/// given.
+using TakePlace = std::function<void(PlaceGlare&&)>;
+void glare_year(const GlareYearTask& task, const TakePlace& take, const Cancel& cancel = {},
+                const Progress& progress = {});
+/// Cancelled: none.
 std::vector<PlaceGlare> glare_year(const GlareYearTask& task, const Cancel& cancel = {}, const Progress& progress = {});
 
 }  // namespace wp::question

@@ -22,10 +22,9 @@ class HourlyLight;
 /// has direct sun of at least so many lux through the group's windows.
 inline constexpr double kBlindShare = 0.02, kBlindLux = 1000;
 
-/// How blinds are worked: not at all, by the rule of IES LM-83 whatever the control of their group, or as that control
-/// says.
-enum class Operation { open, lm83, control };
-inline constexpr size_t kOperations = 3;
+/// How blinds are worked: not at all, by the rule of IES LM-83 whatever the control of their group, as that control
+/// says, or closed as far as they go in every hour.
+enum class Operation { open, lm83, control, closed };
 
 struct PlaneYear {
     geometry::PlanePoints plane;

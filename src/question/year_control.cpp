@@ -20,7 +20,9 @@ void YearAnswer::Evaluator::decide(Operation operation) {
     std::vector<std::vector<uint8_t>> all;
     for (size_t g = 0; g < in_.groups.size(); ++g) {
         const auto& group = in_.groups[g];
-        const Kind kind = operation == Operation::lm83 ? Kind::direct_sun : group.control.kind;
+        const Kind kind = operation == Operation::lm83     ? Kind::direct_sun
+                          : operation == Operation::closed ? Kind::closed
+                                                           : group.control.kind;
         std::vector<uint8_t> states(climate::kHours, 0);
         if (!group.states.empty() && operation != Operation::open) {
             if (kind == Kind::direct_sun) states = decide_direct_sun(g);
@@ -31,7 +33,7 @@ void YearAnswer::Evaluator::decide(Operation operation) {
             if (kind == Kind::schedule) states = decide_schedule(group.control, g);
             const bool follows = kind == Kind::closed || kind == Kind::schedule || kind == Kind::window_lux ||
                                  kind == Kind::window_irradiance;
-            if (group.control.tracks_sun && follows) track_sun(g, states);
+            if (group.control.tracks_sun && follows && operation != Operation::closed) track_sun(g, states);
         }
         all.push_back(std::move(states));
     }

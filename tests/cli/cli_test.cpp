@@ -287,6 +287,30 @@ TEST_F(CommandLine, takes_pictures_all_around_and_tells_of_each_direction) {
     EXPECT_EQ(picture->picture.lens.kind, light::Lens::Kind::sphere);
 }
 
+TEST_F(CommandLine, takes_many_pictures_by_one_question_with_a_table_and_a_contact_sheet) {
+    auto project = *store::read_project(file);
+    for (auto& question : project.questions)
+        if (question.kind == model::Question::Kind::glare) {
+            question.batch = {{"eye"}, model::PictureBatch::Directions::around, 180};
+            question.moments = {{3, 21, 12}, {6, 21, 12}};
+            question.picture.pixels = 32;
+            question.picture.surely = 10;
+        }
+    ASSERT_FALSE(store::save_project(project, file));
+    const Ended r = run("solve " + file + " --question glare --accuracy 0.2 --pictures --out " + out);
+    ASSERT_EQ(r.code, 0) << r.output;
+    EXPECT_NE(r.output.find("4 pictures"), std::string::npos) << r.output;
+    EXPECT_NE(r.output.find("the worst: "), std::string::npos) << r.output;
+    const std::string table = *read_file(fs::path(out) / "a.glare.pictures.csv");
+    EXPECT_EQ(std::count(table.begin(), table.end(), '\n'), 5);
+    for (const char* one : {"eye.000.0321-1200", "eye.180.0621-1200"}) {
+        EXPECT_NE(table.find(one), std::string::npos) << table;
+        for (const char* form : {".exr", ".png", ".json", ".csv"})
+            EXPECT_TRUE(fs::exists(fs::path(out) / ("a.glare." + std::string(one) + form))) << one << form;
+    }
+    EXPECT_TRUE(fs::exists(fs::path(out) / "glare.contact-sheet.png"));
+}
+
 TEST_F(CommandLine, a_question_that_was_answered_is_not_traced_again_until_something_changes) {
     const auto ask = "solve " + file + " --question df --accuracy 0.3 --out " + out;
     ASSERT_EQ(run(ask).code, 0);

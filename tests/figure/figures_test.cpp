@@ -77,8 +77,8 @@ std::string set_of(const char* measure, const char* figure, const std::string& u
 
 TEST(Figures, of_tables_are_columns_of_real_answers_under_their_names) {
     std::map<Kind, question::TableAnswer> answers;
-    for (const Kind kind :
-         {Kind::daylight_factor, Kind::moment, Kind::sun_hours, Kind::sky_view, Kind::sky_angle, Kind::exposure})
+    for (const Kind kind : {Kind::daylight_factor, Kind::moment, Kind::sun_hours, Kind::sky_view, Kind::sky_angle,
+                            Kind::exposure, Kind::glare_year})
         answers.emplace(kind, asked(asking(kind)));
     const auto at_windows = asked(asking(Kind::daylight_factor, model::Question::At::windows));
     size_t seen = 0;
@@ -163,6 +163,29 @@ TEST(Measures, glare_is_the_worst_of_a_rooms_eyes) {
     given.answers.glares = {&mild, &bad, &next_door};
     EXPECT_EQ(given.find("glare_probability", {})->value, 0.41);
     EXPECT_EQ(given.find("glare_probability", {})->high, 0.44);
+}
+
+TEST(Measures, glare_of_the_year_is_the_worst_of_a_rooms_eyes_as_they_look) {
+    Given given(*find_point_figure("dgp_own_direction"), {0.38});
+    auto& planes = given.table.planes;
+    planes[0].plane = "eye of the room";
+    planes.push_back(planes[0]), planes.push_back(planes[0]);
+    planes[1].plane = "another", planes[2].room = "hall";
+    given.table.columns[0].value = {{0.38}, {0.43}, {0.9}};
+    geometry::PlanePoints drawn;
+    drawn.plane = "p", drawn.room = "room", drawn.points.resize(40);
+    const auto set = *rule::criteria_set("en-17037-glare");
+    EXPECT_EQ(rule::analyses_of(set), std::vector{Kind::glare_year});
+    const auto verdict = rule::evaluate(set, given.answers, {{drawn, "Room", true}})[0];
+    EXPECT_EQ(verdict.value, 0.43) << "eyes next door do not count";
+    EXPECT_TRUE(verdict.met);
+    EXPECT_EQ(verdict.level, "minimum");
+    given.table.columns[0].value = {{0.38}, {0.46}, {0.1}};
+    EXPECT_FALSE(rule::evaluate(set, given.answers, {{drawn, "Room", true}})[0].met);
+    given.table.columns[0].value = {{0.3}, {0.35}, {0.9}};
+    EXPECT_EQ(rule::evaluate(set, given.answers, {{drawn, "Room", true}})[0].level, "high");
+    drawn.room = "cellar";
+    EXPECT_FALSE(rule::evaluate(set, given.answers, {{drawn, "Cellar", true}})[0].answered) << "nobody sits there";
 }
 
 TEST(Criteria, may_be_of_any_figure_of_any_analysis) {

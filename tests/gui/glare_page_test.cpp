@@ -128,7 +128,7 @@ TEST_F(GlareUse, over_the_year_an_arc_runs_where_glare_is_rare_and_the_worst_hou
     static_cast<QComboBox*>(drive::widget(*window, "glare-when"))->setCurrentIndex(1);
     EXPECT_TRUE(page->arcs().empty());
     drive::click(*window, "glare-run");
-    ASSERT_TRUE(drive::wait_until([&] { return !page->year().empty(); }, 120000));
+    ASSERT_TRUE(drive::wait_until([&] { return !page->year().seats().empty(); }, 120000));
     ASSERT_EQ(page->arcs().size(), 1u);
     ASSERT_TRUE(page->arcs()[0]->worst);
     EXPECT_LT(std::fabs(std::remainder(page->arcs()[0]->worst_heading - 180, 360)), 90) << "towards the window";

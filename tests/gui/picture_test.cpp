@@ -171,4 +171,39 @@ TEST_F(PictureUse, is_taken_through_other_lenses_and_shown_as_film_or_as_an_eye_
     EXPECT_GT(seen.red(), 10);
 }
 
+TEST_F(PictureUse, many_are_taken_together_and_one_of_them_is_looked_at) {
+    auto& many = part<QToolButton>("picture-many");
+    bool filled = false;
+    QTimer::singleShot(0, viewer, [&] {
+        auto& dialog = *QApplication::activeModalWidget();
+        auto& hours = *dialog.findChild<QLineEdit*>(QStringLiteral("batch-hours"));
+        auto& told = *dialog.findChild<QLabel*>(QStringLiteral("batch-told"));
+        auto* take = dialog.findChild<QDialogButtonBox*>()->button(QDialogButtonBox::Ok);
+        hours.setFocus();
+        hours.selectAll();
+        QTest::keyClicks(&hours, QStringLiteral("9, 25"));
+        EXPECT_TRUE(told.text().contains(QStringLiteral("25"))) << told.text().toStdString();
+        EXPECT_FALSE(take->isEnabled());
+        hours.selectAll();
+        QTest::keyClicks(&hours, QStringLiteral("9, 15:30"));
+        EXPECT_TRUE(told.text().startsWith(QStringLiteral("2 pictures"))) << told.text().toStdString();
+        QTest::mouseClick(dialog.findChild<QCheckBox*>(QStringLiteral("batch-keep")), Qt::LeftButton, {}, {8, 8});
+        filled = true;
+        QTest::mouseClick(take, Qt::LeftButton);
+    });
+    QTest::mouseClick(&many, Qt::LeftButton);
+    ASSERT_TRUE(filled);
+    const auto& pictures = window->asker().pictures();
+    ASSERT_TRUE(drive::wait_until([&] { return pictures.pictures().size() == 2; }, 120000));
+    EXPECT_TRUE(viewer->contact().isVisible());
+    EXPECT_EQ(pictures.pictures()[1].shot.question.moment.hour, 15.5);
+    EXPECT_EQ(window->document().project().questions.back().moments.size(), 2u) << "the question is kept";
+    ASSERT_FALSE(viewer->save_as(folder / "sheet.png"));
+    ASSERT_FALSE(viewer->save_as(folder / "table.csv"));
+    EXPECT_EQ(std::ranges::count(*read_file(folder / "table.csv"), '\n'), 3);
+    QTest::mouseClick(viewer->contact().canvas(), Qt::LeftButton, {}, viewer->contact().cell(1).center().toPoint());
+    EXPECT_FALSE(viewer->contact().isVisible());
+    ASSERT_TRUE(drive::wait_until([&] { return viewer->shown() != nullptr && viewer->shown()->moment.hour == 15.5; }));
+}
+
 }  // namespace

@@ -198,7 +198,7 @@ int main(int argc, char** argv) {
         static_cast<QComboBox*>(drive::widget(window, "glare-limit"))->setCurrentIndex(0);
         static_cast<QComboBox*>(drive::widget(window, "glare-when"))->setCurrentIndex(1);
         drive::click(window, "glare-run");
-        drive::wait_until([&] { return !page.year().empty(); }, 300000);
+        drive::wait_until([&] { return !page.year().seats().empty(); }, 300000);
         QTest::qWait(500);
         window.document().show_moment({2, 3, 12.5});
         drive::click(window, "glare-look");

@@ -4,9 +4,13 @@
 
 #include <gtest/gtest.h>
 
+#include <algorithm>
 #include <cmath>
 
+#include "analysis/analysis.h"
 #include "question/ask.h"
+#include "question/ask_glare_year.h"
+#include "store/answers.h"
 #include "support.h"
 
 using namespace wp;
@@ -155,4 +159,96 @@ TEST(LitSurfaces, have_points_on_every_large_face_of_the_room_and_find_them_agai
     EXPECT_NEAR(up, area, 0.12 * area);
     EXPECT_NEAR(down, area, 0.12 * area);
     EXPECT_GT(across, 2 * std::sqrt(area));
+}
+
+namespace {
+
+TableAnswer table_of_year(const model::Project& project, const model::GlareYearChoice& choice) {
+    model::Question q;
+    q.id = "q";
+    q.kind = model::Question::Kind::glare_year;
+    q.glare_year = choice;
+    q.from = 12, q.to = 14;
+    static store::MemoryCache kept;
+    const auto answer =
+        analysis::ask(project, project.options[0], q, &lit().weather, {0.5, 1, 0}, {}, {}, kept.cache());
+    return answer ? *answer : TableAnswer{};
+}
+
+}  // namespace
+
+TEST(GlareYearTable, tells_of_every_observer_what_its_own_year_tells) {
+    model::Project project = lit().project;
+    project.options[0].observers.push_back(project.options[0].observers[0]);
+    auto& away = project.options[0].observers[1];
+    project.options[0].observers[0].heading = 180;
+    away.id = "away", away.heading = 0;
+    const auto answer = table_of_year(project, {});
+    ASSERT_EQ(answer.table.columns.size(), 5u);
+    const auto& own = answer.table.columns[0].value;
+    ASSERT_EQ(own.size(), 2u);
+    EXPECT_GT(own[0][0], own[1][0]) << "towards the window it dazzles more";
+    // The same by another way: every direction's value from the year itself.
+    auto noon = model::question_of(project, model::Question::Kind::year);
+    noon.from = 12, noon.to = 14;
+    const auto seats = ask_glare_year(project, project.options[0], noon, lit().rooms, {project.options[0].observers[0]},
+                                      Operation::control);
+    std::vector<double> all;
+    for (size_t k = 0; k < 36; ++k) {
+        std::vector<double> used;
+        for (size_t h = 0; h < climate::kHours; ++h)
+            if (seats[0].hours[h]) used.push_back(std::max(0.0, static_cast<double>(seats[0].glare.dgp[k][h])));
+        std::ranges::sort(used, std::greater());
+        all.push_back(used[used.size() / 20]);
+    }
+    const auto find = [&](const char* id) {
+        for (const auto& column : answer.table.columns)
+            if (column.id == id) return column.value[0][0];
+        return -1.0;
+    };
+    EXPECT_NEAR(find("dgp_worst"), *std::ranges::max_element(all), 0.02) << "rooms are lit by other dice";
+    EXPECT_NEAR(find("dgp_best"), *std::ranges::min_element(all), 0.02);
+    EXPECT_LE(find("dgp_best"), own[0][0]);
+    EXPECT_GE(find("dgp_worst"), own[0][0]);
+    EXPECT_GE(find("clear_degrees"), 0);
+    EXPECT_LE(find("clear_degrees"), 360);
+}
+
+TEST(GlareYearTable, a_lattice_has_seats_all_over_the_room_at_the_height_of_eyes) {
+    model::GlareYearChoice choice;
+    choice.places = model::GlareYearChoice::Places::lattice;
+    choice.apart = 2;
+    choice.blinds = model::GlareYearChoice::Blinds::open;
+    choice.limit = 0.35;
+    const auto answer = table_of_year(lit().project, choice);
+    ASSERT_EQ(answer.table.columns.size(), 4u) << "a place looks in no direction of its own";
+    const auto& plane = answer.table.planes.at(0);
+    ASSERT_GE(plane.points.size(), 2u);
+    for (const Vec3& p : plane.points) EXPECT_NEAR(p.z, choice.eye, 1e-6);
+    const auto column = [&](const char* id) -> const std::vector<double>& {
+        return std::ranges::find(answer.table.columns, std::string(id), &Column::id)->value[0];
+    };
+    const auto by_y = [&](auto&& less) {
+        return static_cast<size_t>(std::ranges::min_element(plane.points, less, &Vec3::y) - plane.points.begin());
+    };
+    const size_t near = by_y(std::less()), far = by_y(std::greater());
+    EXPECT_GT(column("dgp_worst")[near], column("dgp_worst")[far]) << "the window is in the south";
+    EXPECT_GE(column("troubled_percent")[near], column("troubled_percent")[far]);
+    EXPECT_LE(column("clear_degrees")[near], column("clear_degrees")[far]);
+    choice.limit = 0.45;
+    EXPECT_GE(table_of_year(lit().project, choice).table.columns[0].value[0][near], column("clear_degrees")[near])
+        << "more is bearable";
+}
+
+TEST(GlareYearTable, closed_blinds_are_closed_in_every_hour) {
+    model::GlareYearChoice choice;
+    const auto worst = [&](model::GlareYearChoice::Blinds blinds) {
+        choice.blinds = blinds;
+        return table_of_year(lit().project, choice).table.columns[3].value[0][0];
+    };
+    EXPECT_LT(worst(model::GlareYearChoice::Blinds::closed), worst(model::GlareYearChoice::Blinds::open));
+    const auto& year = *lit().rooms.year;
+    for (size_t g = 0; g < year.inputs()->groups.size(); ++g)
+        for (const uint8_t state : year.states(g, Operation::closed))
+            ASSERT_EQ(state, year.inputs()->groups[g].states.size());
 }

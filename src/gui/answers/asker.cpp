@@ -30,7 +30,9 @@ Asker::Asker(Document& document, KeptAnswers& kept, QObject* parent)
       eye_(document, kept, this),
       live_year_(this),
       year_tracer_(this),
+      pictures_(document, jobs_),
       jobs_(this) {
+    connect(&pictures_, &TakenPictures::said, this, &Asker::said);
     connect(&document, &Document::project_changed, this, &Asker::project_changed);
     for (const auto signal : {&Document::moment_changed, &Document::sky_changed, &Document::weather_changed})
         connect(&document, signal, this, &Asker::request_moment);
@@ -285,6 +287,7 @@ void Asker::open_kept_tables(store::Answers& kept) {
 
 // Where somebody looks it lives already.
 void Asker::ask_glare(const Question& asked) {
+    if (question::is_batch(asked)) return pictures_.take(asked, {document_.option_index()});
     eye_.look_through(asked.observer, asked.heading);
     if (const QString why = eye_.hindrance(); !why.isEmpty()) return emit said(why);
     if (eye_.is_watched() && !is_held()) return;

@@ -11,6 +11,7 @@
 #include "gui/answers/live_eye.h"
 #include "gui/answers/live_moment.h"
 #include "gui/answers/live_year.h"
+#include "gui/answers/taken_pictures.h"
 #include "gui/answers/year_tracer.h"
 #include "gui/document/asked_prints.h"
 #include "gui/document/document.h"
@@ -42,6 +43,7 @@ class Asker : public QObject {
     bool is_held() const { return live_.is_held(); }
     LiveMoment& live_moment() { return live_moment_; }
     LiveEye& eye() { return eye_; }
+    TakenPictures& pictures() { return pictures_; }
     void hold(bool on);
 
     /// Whether the moment's light is looked at: only then is it traced.
@@ -109,6 +111,7 @@ class Asker : public QObject {
     model::Id year_traced_option_;
     bool watching_year_ = false, tracing_year_ = false, daylight_waits_ = false, looks_for_kept_ = false;
     YearWish wish_;
+    TakenPictures pictures_;  // before the queue, whose work it hears of
     JobQueue jobs_;
     // Beside the project, once it has a file; else pieces are kept in memory.
     std::shared_ptr<store::Answers> answers_;

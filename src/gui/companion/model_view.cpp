@@ -17,13 +17,11 @@
 #include "gui/look/look.h"
 #include "gui/picture/picture_window.h"
 #include "gui/work/mishaps.h"
+#include "question/view_pose.h"
 
 namespace wp::gui {
 
 namespace {
-
-// Degrees that a picture from here takes in.
-constexpr double kAngle = 46;
 
 constexpr int kRenewAfter = 60;  // ms
 
@@ -419,7 +417,7 @@ Page model_companion(Desktop& desktop) {
             auto& eye = desktop.asker().eye();
             auto choice = eye.choice();
             choice.lens = model::PictureChoice::Lens::perspective;
-            choice.field = kAngle;
+            choice.field = question::kModelField;
             eye.take_as(choice);
             eye.look_from(view->stand());
             auto& viewer = desktop.part<PictureWindow>();

@@ -3,6 +3,7 @@
 #pragma once
 #include <QBoxLayout>
 #include <QComboBox>
+#include <QDoubleSpinBox>
 #include <QLabel>
 #include <QPushButton>
 #include <QTableWidget>
@@ -10,7 +11,7 @@
 
 #include "gui/answers/live_seats.h"
 #include "gui/desk/desktop.h"
-#include "question/ask_glare_year.h"
+#include "gui/glare/seats_year.h"
 #include "question/clear_arc.h"
 
 namespace wp::gui {
@@ -25,7 +26,7 @@ class GlarePage : public QWidget {
     const std::vector<std::optional<question::ClearArc>>& arcs() const { return arcs_; }
     /// Whether arcs are those of the year; its answer, where one is there.
     bool is_of_year() const;
-    const std::vector<question::SeatYear>& year() const { return year_; }
+    const SeatsYear& year() const { return year_; }
     /// Asks for the year at the seats that are wanted, as a job.
     void run_year();
 
@@ -58,18 +59,17 @@ class GlarePage : public QWidget {
     void turn_selected();
     const metric::GlareIndex& index() const;
     double limit() const;
+    double share() const { return share_->value() / 100; }
 
     Desktop& desktop_;
     LiveSeats live_;
-    QComboBox *index_, *limit_, *places_, *when_;
+    SeatsYear year_;
+    QComboBox *index_, *limit_, *places_, *when_, *blinds_;
+    QDoubleSpinBox* share_;
+    QWidget* of_year_;
     QLabel *title_, *hint_;
     QTableWidget *table_, *hours_;
     QPushButton *turn_, *look_, *run_;
-    // Of the year: what was found, of which building, and the lit rooms, so that other control costs no ray.
-    std::vector<question::SeatYear> year_;
-    std::shared_ptr<const model::Project> year_of_;
-    model::Id year_option_;
-    std::shared_ptr<const question::LitRooms> rooms_;
     std::vector<climate::Moment> worst_hours_;
     std::vector<std::optional<question::ClearArc>> arcs_;
     bool filling_ = false;

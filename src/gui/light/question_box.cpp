@@ -113,9 +113,28 @@ std::optional<Question> ask_question(QWidget* parent, const Document& document, 
                          "memory; look it up before you sign. 0\u00b0 for other standards.")
                  .arg(climate::sunlight_least_altitude(document.project().site.latitude), 0, 'f', 0));
     box.number(QObject::tr("looked at every, minutes"), minutes, Unit::plain, "question-minutes");
+    box.text(QObject::tr("Glare over the year"));
+    auto& seats = q.glare_year;
+    auto* places = box.choice(QObject::tr("Seats"), {QObject::tr("the observers"), QObject::tr("all over the rooms")},
+                              "question-places");
+    places->setCurrentIndex(static_cast<int>(seats.places));
+    box.number(QObject::tr("as far apart as"), seats.apart, Unit::metre, "question-apart");
+    auto* blinds = box.choice(QObject::tr("Blinds"),
+                              {QObject::tr("as they are worked"), QObject::tr("as IES LM-83 works them"),
+                               QObject::tr("all open"), QObject::tr("all closed")},
+                              "question-blinds");
+    blinds->setCurrentIndex(static_cast<int>(seats.blinds));
+    box.number(QObject::tr("clear of a DGP above"), seats.limit, Unit::plain, "question-limit");
+    box.number(QObject::tr("in all of the use but"), seats.share, Unit::percent, "question-share");
     if (!box.ask()) return {};
+    seats.places = static_cast<model::GlareYearChoice::Places>(places->currentIndex());
+    seats.blinds = static_cast<model::GlareYearChoice::Blinds>(blinds->currentIndex());
+    seats.apart = std::clamp(seats.apart, 0.2, 50.0);
+    seats.limit = std::clamp(seats.limit, 0.05, 1.0);
+    seats.share = std::clamp(seats.share, 0.0, 0.5);
     q.kind = kinds[static_cast<size_t>(kind->currentIndex())];
-    q.at = static_cast<Question::At>(at->currentIndex());
+    // Seats are places of their own.
+    q.at = q.kind == QuestionKind::glare_year ? Question::At::planes : static_cast<Question::At>(at->currentIndex());
     q.accuracy = std::clamp(error / 100, 0.0005, 0.5);
     q.sky = document.sky();
     step = std::clamp(step, 0.25, 24.0);

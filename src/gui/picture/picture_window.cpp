@@ -12,12 +12,16 @@
 #include <algorithm>
 
 #include "base/file.h"
+#include "base/text.h"
 #include "exchange/picture_file.h"
+#include "exchange/shots_table.h"
 #include "exchange/tables.h"
 #include "gui/look/buttons.h"
 #include "gui/look/look.h"
+#include "gui/picture/batch_dialog.h"
 #include "gui/saving/save.h"
 #include "question/ask.h"
+#include "question/view_pose.h"
 #include "report/language/dates.h"
 #include "report/language/words.h"
 
@@ -74,6 +78,10 @@ PictureWindow::PictureWindow(Desktop& desktop)
     build_views(*column);
     connect(&desktop.answers(), &KeptAnswers::changed, this, &PictureWindow::refresh);
     connect(&desktop.document(), &Document::option_changed, this, &PictureWindow::refresh);
+    for (const auto signal : {&Document::option_changed, &Document::project_changed, &Document::selection_changed})
+        connect(&desktop.document(), signal, this, [this] {
+            if (isVisible()) follow_taking();
+        });
     connect(&desktop.legends(), &Legends::changed, this, &PictureWindow::show_scale);
     fill_choices();
     follow_taking();
@@ -103,6 +111,11 @@ QToolButton* PictureWindow::tick(const char* name, const QString& title, const Q
 QWidget* PictureWindow::build_taking() {
     auto* bar = new QWidget;
     auto* row = bar_of(bar);
+    from_ = box("picture-from", QObject::tr("Seen from"), {});
+    from_->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
+    from_->setMinimumContentsLength(16);
+    connect(from_, &QComboBox::activated, this, &PictureWindow::look_from_place);
+    row->addWidget(from_);
     lens_ = box(
         "picture-lens", QObject::tr("Lens"),
         {QObject::tr("Hemisphere"), QObject::tr("All around"), QObject::tr("Perspective"), QObject::tr("Parallel")});
@@ -118,6 +131,14 @@ QWidget* PictureWindow::build_taking() {
         row->addWidget(choice);
     }
     row->addStretch(1);
+    auto* many = worded_button("layout-grid", "picture-many", QObject::tr("Many\u2026"),
+                               QObject::tr("Take pictures of several places, directions, hours and options together"));
+    connect(many, &QToolButton::clicked, this, &PictureWindow::take_many);
+    sheet_ = tick("picture-sheet", QObject::tr("Contact sheet"),
+                  QObject::tr("All that were taken together; a click shows one large"), false);
+    connect(sheet_, &QToolButton::toggled, this, &PictureWindow::show_sheet);
+    row->addWidget(many);
+    row->addWidget(sheet_);
     auto* hold = worded_button("bookmark-plus", "picture-hold", QObject::tr("Hold"),
                                QObject::tr("Keep this picture, to lay others beside it"));
     connect(hold, &QToolButton::clicked, this, &PictureWindow::hold_picture);
@@ -223,18 +244,29 @@ void PictureWindow::build_views(QBoxLayout& column) {
             refresh();
         });
     }
-    grid->addLayout(pair, 1);
+    contact_ = new ContactView(desktop_.asker().pictures());
+    connect(contact_, &ContactView::chosen, this, &PictureWindow::show_one_of_many);
+    connect(&desktop_.asker().pictures(), &TakenPictures::changed, this, [this] {
+        if (is_sheet()) show_scale();
+    });
+    auto* single = new QWidget;
+    pair->setContentsMargins(0, 0, 0, 0);
+    single->setLayout(pair);
+    stack_ = new QStackedWidget;
+    stack_->addWidget(single);
+    stack_->addWidget(contact_);
+    grid->addWidget(stack_, 1);
     auto* foot = new LegendFoot(desktop_.legends());
     legend_ = foot->legend;
     grid->addWidget(foot);
     facts_ = new PictureFacts;
-    auto* side = new QWidget;
-    auto* inner = new QVBoxLayout(side);
+    side_ = new QWidget;
+    auto* inner = new QVBoxLayout(side_);
     inner->setContentsMargins(space::medium, space::small, space::medium, space::small);
     inner->addWidget(facts_);
-    side->setMinimumWidth(370);
+    side_->setMinimumWidth(370);
     all->addWidget(pictures);
-    all->addWidget(side);
+    all->addWidget(side_);
     all->setStretchFactor(0, 1);
     all->setCollapsible(0, false);
     column.addWidget(all, 1);
@@ -249,12 +281,61 @@ void PictureWindow::showEvent(QShowEvent*) {
 void PictureWindow::hideEvent(QHideEvent*) { desktop_.asker().eye().watch(this, false); }
 
 void PictureWindow::follow_taking() {
+    fill_places();
     const Choice& choice = desktop_.asker().eye().choice();
     lens_->setCurrentIndex(static_cast<int>(choice.lens));
     of_->setCurrentIndex(static_cast<int>(choice.of));
     blinds_->setCurrentIndex(static_cast<int>(choice.blinds));
     const auto* const size = std::ranges::lower_bound(kSizes, choice.pixels);
     pixels_->setCurrentIndex(static_cast<int>(std::min<std::ptrdiff_t>(size - kSizes, std::size(kSizes) - 1)));
+}
+
+// Observers in each of their directions, then named views, then a place of its own that is looked from.
+void PictureWindow::fill_places() {
+    const auto& option = desktop_.document().option();
+    const LiveEye& eye = desktop_.asker().eye();
+    const model::Question now = eye.hindrance().isEmpty() ? eye.question() : model::Question();
+    from_->clear();
+    int shown = -1;
+    const auto add = [&](const std::string& name, const QVariant& place, bool is_it) {
+        if (is_it) shown = from_->count();
+        from_->addItem(QString::fromStdString(name), place);
+    };
+    for (const auto& observer : option.observers)
+        for (size_t k = 0; k < model::headings(observer).size(); ++k)
+            add(model::view_name(observer, k), QVariantList{QString::fromStdString(observer.id), static_cast<int>(k)},
+                now.observer == observer.id && now.heading == static_cast<int>(k));
+    for (const auto& view : option.views)
+        add(view.name, QVariantList{QString::fromStdString(view.id), -1},
+            now.observer.empty() && now.name == view.name);
+    if (shown < 0 && now.observer.empty() && !now.name.empty()) add(now.name, {}, true);
+    from_->setCurrentIndex(shown);
+    from_->setEnabled(from_->count() > 0);
+}
+
+void PictureWindow::look_from_place(int index) {
+    const QVariantList place = from_->itemData(index).toList();
+    if (place.size() != 2) return;
+    const auto& option = desktop_.document().option();
+    LiveEye& eye = desktop_.asker().eye();
+    Choice choice = eye.choice();
+    const model::Id id = place[0].toString().toStdString();
+    if (const auto* view = model::find(option.views, id); view != nullptr && place[1].toInt() < 0) {
+        model::Question asked;
+        asked.picture = choice;
+        asked = question::from_view(option, *view, asked);
+        eye.take_as(asked.picture);
+        eye.look_from(
+            {asked.picture.from, asked.picture.heading, asked.picture.altitude, QString::fromStdString(view->name)});
+    } else {
+        // No eye sees as a plan does.
+        if (choice.lens == Choice::Lens::parallel) choice.lens = Choice::Lens::hemisphere;
+        eye.take_as(choice);
+        eye.look_through(id, place[1].toInt());
+    }
+    follow_taking();
+    shown_->setCurrentIndex(0);
+    refresh();
 }
 
 void PictureWindow::change_taking() {
@@ -298,6 +379,7 @@ void PictureWindow::restyle() {
                       : circle_->isChecked() ? PictureView::Drag::circle
                                              : PictureView::Drag::rectangle;
     const bool coloured = look_->currentIndex() == static_cast<int>(Look::false_colour);
+    contact_->set_style(style());
     for (auto* view : {left_, right_}) {
         auto own = style();
         if (scale_.difference) own.look = Look::false_colour, own.sources = false;
@@ -390,15 +472,17 @@ void PictureWindow::take(const Prepared& found) {
 // The legend is as free as the sheet's: it takes its ends, its steps and its lines from the same place.
 void PictureWindow::show_scale() {
     const auto answer = left_->answer();
-    if (answer == nullptr) return;
-    const light::Picture& picture = answer->picture;
+    const auto& many = desktop_.asker().pictures().pictures();
+    const bool sheet = is_sheet() && !many.empty();
+    if (answer == nullptr && !sheet) return;
+    const light::Picture& picture = sheet ? many.front().small.picture : answer->picture;
     SheetMap map;
     map.figure =
         picture.of == light::PictureOf::luminance ? QStringLiteral("luminance") : QStringLiteral("falling_light");
     map.name = report::quantity_words(picture);
     map.unit = report::unit_words(picture);
-    map.scale = report::picture_scale(picture);
-    const bool apart = difference_->isChecked() && !answer->judged && beside_->currentIndex() > 0;
+    map.scale = sheet ? report::contact_scale(many) : report::picture_scale(picture);
+    const bool apart = !sheet && difference_->isChecked() && !answer->judged && beside_->currentIndex() > 0;
     if (apart) {
         double most = 0;
         std::vector<float> sizes;
@@ -496,14 +580,87 @@ void PictureWindow::open_file(const std::filesystem::path& path) {
     refresh();
 }
 
+void PictureWindow::take_many() {
+    const LiveEye& eye = desktop_.asker().eye();
+    if (const QString why = eye.hindrance(); !why.isEmpty()) return desktop_.say(why);
+    const auto seen = desktop_.answers().glare(desktop_.document().option().id);
+    constexpr double usual = 15;  // seconds of a settled picture, until one was taken
+    model::Question one = eye.question();
+    one.name = QObject::tr("Pictures").toStdString();
+    BatchDialog dialog(this, desktop_.document(), one,
+                       seen != nullptr && seen->record.settled ? seen->record.seconds : usual);
+    if (dialog.exec() != QDialog::Accepted) return;
+    auto asked = dialog.question();
+    if (!asked) return fault(asked.fault());
+    if (dialog.is_kept()) {
+        asked->id = model::unused_id(desktop_.document().project().questions, "pictures");
+        desktop_.document().edit(QObject::tr("New question"),
+                                 [&](model::Project& p) { p.questions.push_back(*asked); });
+    }
+    desktop_.asker().pictures().take(*asked, dialog.options());
+    sheet_->setChecked(true);
+}
+
+void PictureWindow::show_sheet(bool on) {
+    sheet_->setChecked(on);
+    stack_->setCurrentIndex(on ? 1 : 0);
+    side_->setVisible(!on);
+    for (QWidget* of_one : std::initializer_list<QWidget*>{quiet_, lines_, sources_, zone_, circle_, against_, shown_,
+                                                           beside_, difference_})
+        of_one->setEnabled(!on);
+    if (!on) refresh();
+    show_scale();
+}
+
+// Where only its small picture was kept it is looked at anew.
+void PictureWindow::show_one_of_many(size_t picture) {
+    const TakenPictures& all = desktop_.asker().pictures();
+    const question::Taken& taken = all.pictures()[picture];
+    show_sheet(false);
+    if (const auto whole = all.whole(picture)) {
+        const QString title = QStringLiteral("%1, %2").arg(QString::fromStdString(taken.option_name),
+                                                           QString::fromStdString(taken.shot.words()));
+        const auto found = std::ranges::find(held_, whole, &Held::answer);
+        const auto at = found - held_.begin();
+        if (found == held_.end()) add_held(title, whole);
+        shown_->setCurrentIndex(static_cast<int>(at) + 1);
+        return refresh();
+    }
+    const auto& options = desktop_.document().project().options;
+    const auto option = std::ranges::find(options, taken.option, &model::Option::id);
+    if (option != options.end()) desktop_.document().show_option(static_cast<size_t>(option - options.begin()));
+    const auto& pose = taken.small.observer;
+    desktop_.document().show_moment(taken.shot.question.moment);
+    desktop_.asker().eye().look_from({pose.eye, pose.heading, pose.altitude, QString::fromStdString(taken.shot.place)});
+    shown_->setCurrentIndex(0);
+    refresh();
+}
+
+Outcome PictureWindow::save_sheet(const std::filesystem::path& path) const {
+    const TakenPictures& all = desktop_.asker().pictures();
+    if (path.extension() == ".csv") return write_file(path, exchange::shots_csv(all.pictures()));
+    if (path.extension() != ".exr") return report::write_contact_sheet(contact_->sheet(), path);
+    for (size_t i = 0; i < all.pictures().size(); ++i) {
+        const auto whole = all.whole(i);
+        if (whole == nullptr)
+            return Fault{path.filename().string(), "only small pictures were kept of the last of them",
+                         "Take fewer or smaller ones, or ask the question from the command line"};
+        const auto& taken = all.pictures()[i];
+        const auto name = path.stem().string() + "." + file_name_of(taken.option) + "." + taken.shot.file + ".exr";
+        if (auto fault = exchange::write_picture(*whole, path.parent_path() / name)) return fault;
+    }
+    return {};
+}
+
 void PictureWindow::save(const QString& filter, const QString& suffix) {
-    if (left_->answer() == nullptr) return;
+    if (is_sheet() ? desktop_.asker().pictures().pictures().empty() : left_->answer() == nullptr) return;
     const QString file = file_to_write(this, QObject::tr("Save the picture"), filter, suffix, title_of(*shown_, 0));
     if (file.isEmpty()) return;
     if (const auto failed = save_as(file.toStdString())) fault(*failed);
 }
 
 Outcome PictureWindow::save_as(const std::filesystem::path& path) const {
+    if (is_sheet()) return save_sheet(path);
     const auto& answer = *left_->answer();
     if (path.extension() == ".csv") return write_file(path, exchange::glare_csv(answer));
     if (path.extension() == ".exr") return exchange::write_picture(answer, path);

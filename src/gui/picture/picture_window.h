@@ -5,12 +5,14 @@
 #include <QBoxLayout>
 #include <QComboBox>
 #include <QDoubleSpinBox>
+#include <QStackedWidget>
 #include <QToolButton>
 #include <QWidget>
 #include <vector>
 
 #include "gui/desk/desktop.h"
 #include "gui/legend/legend_bar.h"
+#include "gui/picture/contact_view.h"
 #include "gui/picture/picture_facts.h"
 #include "gui/picture/picture_view.h"
 #include "gui/work/behind.h"
@@ -34,6 +36,11 @@ class PictureWindow : public QWidget {
     PictureView& left() { return *left_; }
     PictureView& right() { return *right_; }
     report::PictureStyle style() const;
+    /// Asks which pictures are wanted, and takes them.
+    void take_many();
+    /// All that were taken together, or the one.
+    void show_sheet(bool on);
+    ContactView& contact() { return *contact_; }
 
  protected:
     void showEvent(QShowEvent*) override;
@@ -69,10 +76,15 @@ class PictureWindow : public QWidget {
     void take(const Prepared& found);
     void show_scale();
     void change_taking();
+    void fill_places();
+    void look_from_place(int index);
     void change_rule();
     void follow_taking();
     Answer chosen(const QComboBox& choice, int first) const;
     QString title_of(const QComboBox& choice, int first) const;
+    bool is_sheet() const { return sheet_->isChecked(); }
+    void show_one_of_many(size_t picture);
+    Outcome save_sheet(const std::filesystem::path& path) const;
     void save(const QString& filter, const QString& suffix);
     void open();
     std::optional<light::Lens> ask_lens(const QString& name, const light::Lens& guess);
@@ -81,11 +93,14 @@ class PictureWindow : public QWidget {
     Desktop& desktop_;
     std::vector<Held> held_;
     model::SourceChoice rule_;
-    QComboBox *lens_, *of_, *pixels_, *blinds_, *look_, *against_, *shown_, *beside_;
+    QComboBox *from_, *lens_, *of_, *pixels_, *blinds_, *look_, *against_, *shown_, *beside_;
     QDoubleSpinBox* stops_;
-    QToolButton *quiet_, *lines_, *sources_, *zone_, *difference_, *circle_;
+    QToolButton *quiet_, *lines_, *sources_, *zone_, *difference_, *circle_, *sheet_;
     PictureView *left_, *right_;
     PictureFacts* facts_;
+    ContactView* contact_;
+    QStackedWidget* stack_;
+    QWidget* side_;
     LegendBar* legend_;
     report::Scale scale_;
     bool filling_ = false, lines_on_ = false;

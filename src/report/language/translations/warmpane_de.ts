@@ -9276,14 +9276,6 @@ Quelle: %4</translation>
         <translation>bis %1, %2</translation>
     </message>
     <message>
-        <source>Ask the year: an arc will run where the limit is exceeded in at most 5 % of the hours that the room is used in.</source>
-        <translation>Fragen Sie das Jahr: Ein Bogen läuft dann, wo die Grenze in höchstens 5 % der Nutzungsstunden des Raums überschritten wird.</translation>
-    </message>
-    <message>
-        <source>An arc runs where the limit is exceeded in at most 5 % of the room&apos;s use, blinds as they are worked. Click a direction or an hour for its picture.</source>
-        <translation>Ein Bogen läuft, wo die Grenze in höchstens 5 % der Nutzung des Raums überschritten wird, Behänge, wie sie bedient werden. Eine Richtung oder Stunde anklicken für ihr Bild.</translation>
-    </message>
-    <message>
         <source>Of the building as it was when the year was asked. Ask it again.</source>
         <translation>Vom Gebäude, wie es war, als das Jahr gefragt wurde. Fragen Sie es erneut.</translation>
     </message>
@@ -9314,10 +9306,6 @@ Quelle: %4</translation>
     <message>
         <source>%L1°</source>
         <translation>%L1°</translation>
-    </message>
-    <message>
-        <source>towards %L1°: DGP %L2 exceeded in 5 % of the use, %L3 in %L4 %</source>
-        <translation>nach %L1°: DGP %L2 in 5 % der Nutzung überschritten, %L3 in %L4 %</translation>
     </message>
     <message>
         <source>towards %L1°: %2 %3, %4 lx at the eye</source>
@@ -9725,6 +9713,331 @@ Quelle: %4</translation>
     <message>
         <source>render perspective luminance</source>
         <translation>Rendern Perspektive Leuchtdichte</translation>
+    </message>
+    <message numerus="yes">
+        <source>Taking %n pictures</source>
+        <translation>
+            <numerusform>%n Bild aufnehmen</numerusform>
+            <numerusform>%n Bilder aufnehmen</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Ask the year: an arc will run where the limit is exceeded in at most that share of the hours that the room is used in.</source>
+        <translation>Fragen Sie das Jahr: Ein Bogen läuft, wo die Grenze in höchstens diesem Anteil der Nutzungsstunden des Raums überschritten wird.</translation>
+    </message>
+    <message>
+        <source>An arc runs where the limit is exceeded in at most that share of the room&apos;s use. Click a direction or an hour for its picture.</source>
+        <translation>Ein Bogen läuft, wo die Grenze in höchstens diesem Anteil der Nutzung des Raums überschritten wird. Eine Richtung oder Stunde anklicken zeigt ihr Bild.</translation>
+    </message>
+    <message>
+        <source>towards %L1°: DGP %L2 exceeded in %L3 % of the use, %L4 in %L5 %</source>
+        <translation>nach %L1°: DGP %L2 in %L3 % der Nutzung überschritten, %L4 in %L5 %</translation>
+    </message>
+    <message>
+        <source>Blinds as worked</source>
+        <translation>Behänge wie bedient</translation>
+    </message>
+    <message>
+        <source>Share of the use in which the limit may be exceeded</source>
+        <translation>Anteil der Nutzung, in dem die Grenze überschritten werden darf</translation>
+    </message>
+    <message>
+        <source>in at most </source>
+        <translation>in höchstens </translation>
+    </message>
+    <message>
+        <source>closed</source>
+        <translation>geschlossen</translation>
+    </message>
+    <message>
+        <source>The same with all blinds closed</source>
+        <translation>Dasselbe mit allen Behängen geschlossen</translation>
+    </message>
+    <message>
+        <source>Glare over the year</source>
+        <translation>Blendung übers Jahr</translation>
+    </message>
+    <message>
+        <source>the observers</source>
+        <translation>die Betrachter</translation>
+    </message>
+    <message>
+        <source>all over the rooms</source>
+        <translation>überall in den Räumen</translation>
+    </message>
+    <message>
+        <source>as far apart as</source>
+        <translation>im Abstand von</translation>
+    </message>
+    <message>
+        <source>as they are worked</source>
+        <translation>wie sie bedient werden</translation>
+    </message>
+    <message>
+        <source>as IES LM-83 works them</source>
+        <translation>wie IES LM-83 sie bedient</translation>
+    </message>
+    <message>
+        <source>all open</source>
+        <translation>alle offen</translation>
+    </message>
+    <message>
+        <source>all closed</source>
+        <translation>alle geschlossen</translation>
+    </message>
+    <message>
+        <source>clear of a DGP above</source>
+        <translation>frei von einer DGP über</translation>
+    </message>
+    <message>
+        <source>in all of the use but</source>
+        <translation>in der ganzen Nutzung bis auf</translation>
+    </message>
+    <message>
+        <source>about %L1 s</source>
+        <translation>etwa %L1 s</translation>
+    </message>
+    <message>
+        <source>about %L1 min</source>
+        <translation>etwa %L1 min</translation>
+    </message>
+    <message>
+        <source>Take many pictures</source>
+        <translation>Viele Bilder aufnehmen</translation>
+    </message>
+    <message>
+        <source>%1, as on the strip</source>
+        <translation>%1, wie auf dem Streifen</translation>
+    </message>
+    <message>
+        <source>Options</source>
+        <translation>Varianten</translation>
+    </message>
+    <message>
+        <source>As each looks first</source>
+        <translation>Wie jeder zuerst blickt</translation>
+    </message>
+    <message>
+        <source>All that each looks in</source>
+        <translation>Alle, in die jeder blickt</translation>
+    </message>
+    <message>
+        <source>All around, every %L1°</source>
+        <translation>Ringsum, alle %L1°</translation>
+    </message>
+    <message>
+        <source>At hours of standard time</source>
+        <translation>Zu Stunden der Normalzeit</translation>
+    </message>
+    <message>
+        <source>Keep this question in the project</source>
+        <translation>Diese Frage im Projekt behalten</translation>
+    </message>
+    <message>
+        <source>The command line asks it too</source>
+        <translation>Auch die Befehlszeile stellt sie</translation>
+    </message>
+    <message>
+        <source>Take them</source>
+        <translation>Aufnehmen</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n pictures, %1</source>
+        <translation>
+            <numerusform>%n Bild, %1</numerusform>
+            <numerusform>%n Bilder, %1</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Contact sheet</source>
+        <translation>Kontaktbogen</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n more to come</source>
+        <translation>
+            <numerusform>noch %n kommt</numerusform>
+            <numerusform>noch %n kommen</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>No pictures were taken yet: press Many…</source>
+        <translation>Noch wurden keine Bilder aufgenommen: Viele … drücken</translation>
+    </message>
+    <message>
+        <source>Seen from</source>
+        <translation>Gesehen von</translation>
+    </message>
+    <message>
+        <source>Many…</source>
+        <translation>Viele …</translation>
+    </message>
+    <message>
+        <source>Take pictures of several places, directions, hours and options together</source>
+        <translation>Bilder von mehreren Orten, Richtungen, Stunden und Varianten zusammen aufnehmen</translation>
+    </message>
+    <message>
+        <source>All that were taken together; a click shows one large</source>
+        <translation>Alle, die zusammen aufgenommen wurden; ein Klick zeigt eines groß</translation>
+    </message>
+    <message>
+        <source>Pictures</source>
+        <translation>Bilder</translation>
+    </message>
+    <message>
+        <source>DGP %1 ± %2</source>
+        <translation>DGP %1 ± %2</translation>
+    </message>
+    <message>
+        <source>Directions clear of glare: DGP %1 exceeded in at most %2 of the use</source>
+        <translation>Richtungen ohne Blendung: DGP %1 in höchstens %2 der Nutzung überschritten</translation>
+    </message>
+    <message>
+        <source>Time troubled by glare: DGP above %1, in the worst direction</source>
+        <translation>Von Blendung gestörte Zeit: DGP über %1, in der schlimmsten Richtung</translation>
+    </message>
+    <message>
+        <source>option %1 has no observer and no view &quot;%2&quot;</source>
+        <translation>Variante %1 hat keinen Betrachter und keine Ansicht „%2“</translation>
+    </message>
+    <message>
+        <source>observer %1 has no direction of number %2</source>
+        <translation>Betrachter %1 hat keine Richtung der Nummer %2</translation>
+    </message>
+    <message>
+        <source>asks for more than %1 pictures</source>
+        <translation>fragt nach mehr als %1 Bildern</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; is no hour of the day</source>
+        <translation>„%1“ ist keine Stunde des Tages</translation>
+    </message>
+    <message>
+        <source>option %1 has no observer</source>
+        <translation>Variante %1 hat keinen Betrachter</translation>
+    </message>
+    <message>
+        <source>DGP exceeded in at most 5 % of the use</source>
+        <translation>DGP, in höchstens 5 % der Nutzung überschritten</translation>
+    </message>
+    <message>
+        <source>DGP of the year, as one looks</source>
+        <translation>DGP des Jahres, wie man blickt</translation>
+    </message>
+    <message>
+        <source>DGP of the year, in the best direction</source>
+        <translation>DGP des Jahres, in der besten Richtung</translation>
+    </message>
+    <message>
+        <source>DGP of the year, in the worst direction</source>
+        <translation>DGP des Jahres, in der schlimmsten Richtung</translation>
+    </message>
+    <message>
+        <source>Daylight glare probability that is exceeded in at most 5 % of the time of use in the direction in which it is least: what a well-placed desk has.</source>
+        <translation>Blendwahrscheinlichkeit durch Tageslicht, die in höchstens 5 % der Nutzungszeit überschritten wird, in der Richtung, in der sie am kleinsten ist: was ein gut gestellter Tisch hat.</translation>
+    </message>
+    <message>
+        <source>Daylight glare probability that is exceeded in at most 5 % of the time of use in the direction in which it is most.</source>
+        <translation>Blendwahrscheinlichkeit durch Tageslicht, die in höchstens 5 % der Nutzungszeit überschritten wird, in der Richtung, in der sie am größten ist.</translation>
+    </message>
+    <message>
+        <source>Daylight glare probability that is exceeded in at most 5 % of the time of use, as the observer looks; the worst of its directions.</source>
+        <translation>Blendwahrscheinlichkeit durch Tageslicht, die in höchstens 5 % der Nutzungszeit überschritten wird, wie der Betrachter blickt; die schlimmste seiner Richtungen.</translation>
+    </message>
+    <message>
+        <source>Directions clear of glare</source>
+        <translation>Richtungen ohne Blendung</translation>
+    </message>
+    <message>
+        <source>Directions, out of 360°, in which an eye at the place meets a daylight glare probability above the question&apos;s limit in at most its share of the time of use.</source>
+        <translation>Richtungen von 360°, in denen ein Auge am Ort in höchstens dem Anteil der Nutzungszeit, den die Frage nennt, eine Blendwahrscheinlichkeit über deren Grenze trifft.</translation>
+    </message>
+    <message>
+        <source>Share of the time of use in which the daylight glare probability is above the question&apos;s limit, in the direction in which that is most.</source>
+        <translation>Anteil der Nutzungszeit, in dem die Blendwahrscheinlichkeit über der Grenze der Frage liegt, in der Richtung, in der das am meisten ist.</translation>
+    </message>
+    <message>
+        <source>Time troubled by glare</source>
+        <translation>Von Blendung gestörte Zeit</translation>
+    </message>
+    <message>
+        <source>a desk can face half of all directions</source>
+        <translation>ein Tisch kann in die Hälfte aller Richtungen stehen</translation>
+    </message>
+    <message>
+        <source>glare over the year</source>
+        <translation>Blendung übers Jahr</translation>
+    </message>
+    <message>
+        <source>high protection from glare, where it is exceeded in at most 5 % of the use</source>
+        <translation>hoher Schutz vor Blendung, wo sie in höchstens 5 % der Nutzung überschritten wird</translation>
+    </message>
+    <message>
+        <source>medium protection from glare</source>
+        <translation>mittlerer Schutz vor Blendung</translation>
+    </message>
+    <message>
+        <source>minimum protection from glare</source>
+        <translation>Mindestschutz vor Blendung</translation>
+    </message>
+    <message>
+        <source>what protection from glare lets pass</source>
+        <translation>was der Schutz vor Blendung zulässt</translation>
+    </message>
+    <message>
+        <source>Glare over the year, all over the rooms</source>
+        <translation>Blendung übers Jahr, überall in den Räumen</translation>
+    </message>
+    <message>
+        <source>Glare over the year, at the observers</source>
+        <translation>Blendung übers Jahr, bei den Betrachtern</translation>
+    </message>
+    <message>
+        <source>Protection from glare</source>
+        <translation>Schutz vor Blendung</translation>
+    </message>
+    <message>
+        <source>Its directions are numbered from 0</source>
+        <translation>Seine Richtungen sind ab 0 nummeriert</translation>
+    </message>
+    <message>
+        <source>Ask for fewer places, directions or moments at once</source>
+        <translation>Weniger Orte, Richtungen oder Zeitpunkte auf einmal fragen</translation>
+    </message>
+    <message>
+        <source>Place one, or ask all over the rooms</source>
+        <translation>Einen setzen, oder überall in den Räumen fragen</translation>
+    </message>
+    <message>
+        <source>no day and hour is chosen</source>
+        <translation>kein Tag und keine Stunde ist gewählt</translation>
+    </message>
+    <message>
+        <source>Tick a day and write an hour</source>
+        <translation>Einen Tag ankreuzen und eine Stunde schreiben</translation>
+    </message>
+    <message>
+        <source>no place is chosen</source>
+        <translation>kein Ort ist gewählt</translation>
+    </message>
+    <message>
+        <source>no option is chosen</source>
+        <translation>keine Variante ist gewählt</translation>
+    </message>
+    <message>
+        <source>Tick one</source>
+        <translation>Eine ankreuzen</translation>
+    </message>
+    <message>
+        <source>Write hours as 9, 12, 15:30</source>
+        <translation>Stunden als 9, 12, 15:30 schreiben</translation>
+    </message>
+    <message>
+        <source>only small pictures were kept of the last of them</source>
+        <translation>von den letzten wurden nur kleine Bilder behalten</translation>
+    </message>
+    <message>
+        <source>Take fewer or smaller ones, or ask the question from the command line</source>
+        <translation>Weniger oder kleinere aufnehmen, oder die Frage von der Befehlszeile stellen</translation>
     </message>
 </context>
 </TS>

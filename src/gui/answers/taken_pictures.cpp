@@ -1,0 +1,94 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "gui/answers/taken_pictures.h"
+
+#include "question/ask.h"
+#include "report/language/words.h"
+
+namespace wp::gui {
+
+namespace {
+
+constexpr int kSmall = 240;                          // pixels across, of small pictures
+constexpr size_t kMostPixels = 12u * 1024u * 1024u;  // of whole ones that are kept: about 40 bytes each
+constexpr const char* kJob = "pictures";
+
+struct Task {
+    size_t option;
+    question::Shot shot;
+};
+
+}  // namespace
+
+struct TakenPictures::Run {
+    std::shared_ptr<const model::Project> project;
+    std::shared_ptr<const climate::WeatherYear> weather;
+    std::vector<Task> tasks;
+    std::atomic<size_t> done{0};  // a job that was paused goes on there
+};
+
+TakenPictures::TakenPictures(Document& document, JobQueue& jobs, QObject* parent)
+    : QObject(parent), document_(document), jobs_(jobs) {
+    connect(&document, &Document::project_replaced, this, &TakenPictures::clear);
+}
+
+void TakenPictures::clear() {
+    run_.reset();
+    pictures_.clear();
+    whole_.clear();
+    wanted_ = kept_pixels_ = 0;
+    emit changed();
+}
+
+void TakenPictures::take(const model::Question& question, const std::vector<size_t>& options) {
+    auto run = std::make_shared<Run>();
+    run->project = document_.snapshot();
+    run->weather = document_.weather();
+    std::vector<question::Shot> first;
+    for (const size_t index : options) {
+        const auto shots = question::shots_of(run->project->options[index], question, run->project->site.north);
+        if (!shots) return emit said(language::line(shots.fault()));
+        if (first.empty()) first = *shots;
+        for (const auto& shot : *shots) run->tasks.push_back({index, shot});
+    }
+    clear();
+    question_ = question;
+    wanted_ = run->tasks.size();
+    in_row_ = question::shots_in_row(first);
+    several_ = options.size() > 1;
+    run_ = run;
+    emit changed();
+    jobs_.add(QString::fromLatin1(kJob), QObject::tr("Taking %n pictures", nullptr, static_cast<int>(wanted_)),
+              [this, run, effort = question::effort_of(question)](const Cancel& cancel,
+                                                                  const Progress& progress) -> JobQueue::Finish {
+                  const auto all = static_cast<double>(run->tasks.size());
+                  for (size_t i = run->done; i < run->tasks.size(); run->done = ++i) {
+                      const auto& [index, shot] = run->tasks[i];
+                      const auto& option = run->project->options[index];
+                      auto surfaces = geometry::build_surfaces(*run->project, option, shot.question.without);
+                      const auto task =
+                          question::glare_task(*run->project, option, shot.question, surfaces, run->weather.get());
+                      if (!task) return [this, line = language::line(task.fault())] { emit said(line); };
+                      auto answer = std::make_shared<const question::GlareAnswer>(
+                          question::solve_glare(*task, effort, cancel, [&](const auto& so_far) {
+                              progress((static_cast<double>(i) + question::progress_of(so_far)) / all);
+                          }));
+                      if (cancel.requested()) return {};
+                      auto small = question::taken(option, shot, *answer, kSmall);
+                      QMetaObject::invokeMethod(
+                          this, [this, run, i, small = std::move(small), answer] { add(run, i, small, answer); },
+                          Qt::QueuedConnection);
+                  }
+                  return {};
+              });
+}
+
+void TakenPictures::add(const std::shared_ptr<Run>& run, size_t at, question::Taken small,
+                        std::shared_ptr<const question::GlareAnswer> whole) {
+    if (run != run_ || at != pictures_.size()) return;
+    pictures_.push_back(std::move(small));
+    kept_pixels_ += whole->picture.value.size();
+    whole_.push_back(kept_pixels_ <= kMostPixels ? std::move(whole) : nullptr);
+    emit changed();
+}
+
+}  // namespace wp::gui

@@ -1,0 +1,58 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The year of glare of some seats: asked as a job, kept with what it was asked of, and the lit rooms with it, so that
+// other blinds or other hours cost no ray.
+#pragma once
+#include <QObject>
+#include <map>
+#include <memory>
+#include <vector>
+
+#include "gui/desk/desktop.h"
+#include "question/ask_glare_year.h"
+
+namespace wp::gui {
+
+class SeatsYear : public QObject {
+    Q_OBJECT
+ public:
+    explicit SeatsYear(Desktop& desktop, QObject* parent = nullptr);
+
+    void run(const std::vector<model::Observer>& places, question::Operation operation);
+    /// Of the option that is shown; none where it was not asked.
+    const std::vector<question::SeatYear>& seats() const;
+    /// Whether it is of the building as it is.
+    bool is_current() const;
+    question::Operation operation() const { return operation_; }
+
+    /// One of the worst hours of a seat in a direction, the worst first.
+    struct WorstHour {
+        size_t hour = 0;  ///< of the year
+        double dgp = 0;
+        double closed = -1;  ///< with all blinds closed; below 0: not known
+        std::string by;      ///< "sun", a window; may be empty
+    };
+    std::vector<WorstHour> worst_hours(size_t seat, size_t heading) const;
+
+ signals:
+    void changed();
+
+ private:
+    struct Found {
+        std::vector<question::SeatYear> seats;
+        /// All blinds closed, in the hours that are worst for any of the directions.
+        std::vector<question::PlaceGlare> closed;
+        std::shared_ptr<const question::LitRooms> rooms;
+    };
+    static Found find(const model::Project& project, size_t option, const climate::WeatherYear& weather,
+                      const std::vector<model::Observer>& places, question::Operation operation,
+                      const question::LitRooms* known, const Cancel& cancel, const Progress& progress);
+    static void find_closed(Found& found, const model::Option& option, double north, const Cancel& cancel);
+
+    Desktop& desktop_;
+    Found found_;
+    std::shared_ptr<const model::Project> of_;
+    model::Id option_;
+    question::Operation operation_ = question::Operation::control;
+};
+
+}  // namespace wp::gui
