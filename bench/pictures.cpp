@@ -20,7 +20,9 @@ using namespace wp;
 
 namespace {
 
-constexpr int kAcross = 40;  // pixels, where ways are compared
+constexpr int kAcross = 512;
+constexpr size_t kPixels = 128;  // that ways are compared in
+constexpr uint32_t kPaths = 65536;
 constexpr double kWanted = 0.05;
 
 double now() { return std::chrono::duration<double>(std::chrono::steady_clock::now().time_since_epoch()).count(); }
@@ -48,64 +50,85 @@ struct PlainSink {
     }
 };
 
-double error_in_the_middle(const std::vector<float>& is, const std::vector<float>& should) {
-    std::vector<double> all;
-    for (size_t at = 0; at < is.size(); ++at)
-        if (should[at] > 0) all.push_back(std::fabs(static_cast<double>(is[at] / should[at]) - 1));
-    std::nth_element(all.begin(), all.begin() + static_cast<std::ptrdiff_t>(all.size() / 2), all.end());
-    return all.empty() ? 0 : all[all.size() / 2];
+double middle(std::vector<double> all) {
+    if (all.empty()) return 0;
+    const auto at = all.begin() + static_cast<std::ptrdiff_t>(all.size() / 2);
+    std::nth_element(all.begin(), at, all.end());
+    return *at;
 }
 
 struct Cost {
     double seconds = 0, rays = 0, error = 0;
 };
 
-// Until the pixel in the middle of the order is wrong by what is wanted, or four times the samples would be wanted:
-// then by the square root.
-Cost plain(const light::PictureTask& task, const std::vector<float>& should) {
-    const auto pixels = should.size();
-    std::vector<double> sums(pixels, 0.0);
-    std::vector<float> value(pixels);
+// Pixels that dice draw, as plain paths see them, very surely; and what a whole picture by such paths would cost.
+struct Plain {
+    std::vector<size_t> pixels;
+    std::vector<double> should;
+    double unsure = 0;  // standard error in the middle of the order, as a share
+    Cost to_wanted;
+};
+
+Plain plain(const light::PictureTask& task) {
+    Plain out;
+    const auto wide = static_cast<uint32_t>(task.lens.width);
+    const auto weights = light::field_weights(task.lens);
+    const auto in_picture = static_cast<double>(std::ranges::count_if(weights, [](double w) { return w > 0; }));
+    for (uint32_t k = 0; out.pixels.size() < kPixels; ++k) {
+        const size_t at = random::hash(4711, k) % (wide * wide);
+        if (weights[at] > 0) out.pixels.push_back(at);
+    }
+    std::vector<double> error(kPixels), spread(kPixels);
+    out.should.resize(kPixels);
     light::Tally all;
     std::mutex mutex;
     const double start = now();
-    Cost out;
-    for (uint32_t done = 0, target = 16; target <= 4096; done = target, target *= 2) {
-        parallel_for(static_cast<size_t>(task.lens.height), [&](size_t y) {
-            light::Tally tally;
-            PlainSink sink{*task.scene, task.daylight, tally};
-            light::Tracer<random::Stream, PlainSink> tracer(*task.scene, sink, light::Guidance::openings);
-            for (size_t x = 0; x < static_cast<size_t>(task.lens.width); ++x) {
-                const size_t at = y * static_cast<size_t>(task.lens.width) + x;
-                for (uint32_t i = done; i < target; ++i) {
-                    random::Stream stream(random::hash(task.seed, static_cast<uint32_t>(at)), i);
-                    const auto place = stream.next();
-                    const auto ray = light::ray_at(task.lens, task.pose,
-                                                   {static_cast<double>(x) + static_cast<double>(place.u),
-                                                    static_cast<double>(y) + static_cast<double>(place.v)});
-                    if (!ray) continue;
-                    sink.sum = 0;
-                    tracer.from_ray(ray->from.as<float>(), ray->along.as<float>(), 1, stream, false);
-                    sums[at] += sink.sum;
-                }
-                value[at] = static_cast<float>(sums[at] / target);
-            }
-            tally += tracer.tally();
-            const std::lock_guard lock(mutex);
-            all += tally;
-        });
-        out = {now() - start, static_cast<double>(all.rays), error_in_the_middle(value, should)};
-        if (out.error <= kWanted) break;
-    }
+    parallel_for(kPixels, [&](size_t i) {
+        light::Tally tally;
+        PlainSink sink{*task.scene, task.daylight, tally};
+        light::Tracer<random::Stream, PlainSink> tracer(*task.scene, sink, light::Guidance::openings);
+        double sum = 0, square = 0;
+        for (uint32_t n = 0; n < kPaths; ++n) {
+            random::Stream stream(random::hash(task.seed ^ 0x77u, static_cast<uint32_t>(out.pixels[i])), n);
+            const auto place = stream.next();
+            const auto ray = light::ray_at(task.lens, task.pose,
+                                           {static_cast<double>(out.pixels[i] % wide) + static_cast<double>(place.u),
+                                            static_cast<double>(out.pixels[i] / wide) + static_cast<double>(place.v)});
+            if (!ray) continue;
+            sink.sum = 0;
+            tracer.from_ray(ray->from.as<float>(), ray->along.as<float>(), 1, stream, false);
+            sum += sink.sum, square += sink.sum * sink.sum;
+        }
+        const double mean = sum / kPaths;
+        out.should[i] = mean;
+        spread[i] = mean > 0 ? std::sqrt(std::max(0.0, square / kPaths - mean * mean)) / mean : 0;
+        error[i] = spread[i] / std::sqrt(static_cast<double>(kPaths));
+        tally += tracer.tally();
+        const std::lock_guard lock(mutex);
+        all += tally;
+    });
+    out.unsure = middle(error);
+    // Half of all throws of a bell curve err by less than 0.6745 standard errors.
+    const double paths = std::pow(0.6745 * middle(spread) / kWanted, 2);
+    const double times = paths / kPaths * in_picture / static_cast<double>(kPixels);
+    out.to_wanted = {(now() - start) * times, static_cast<double>(all.rays) * times, kWanted};
     return out;
+}
+
+double error_of(const light::Picture& picture, const Plain& should) {
+    std::vector<double> all;
+    for (size_t i = 0; i < should.pixels.size(); ++i)
+        if (should.should[i] > 0)
+            all.push_back(std::fabs(static_cast<double>(picture.value[should.pixels[i]]) / should.should[i] - 1));
+    return middle(all);
 }
 
 void tell(const char* what, const Cost& cost) {
     // What was stopped at another error than wanted would have taken so much more or less.
     const double times = std::pow(cost.error / kWanted, 2);
-    fmt::print(
-        "  {:<8} {:>7.2f} s, {:>6.2f} million rays, error in the middle {:.1f} %; to 5 %: {:.2f} s, {:.2f} million\n",
-        what, cost.seconds, cost.rays / 1e6, 100 * cost.error, cost.seconds * times, cost.rays * times / 1e6);
+    fmt::print("  {:<6} to {:.1f} % in the middle; to 5 %: {:.1f} s, {:.0f} million rays\n", what, 100 * cost.error,
+               cost.seconds * times, cost.rays * times / 1e6);
+    std::fflush(stdout);
 }
 
 void compare(const model::Project& project, const model::Option& option, const climate::WeatherYear& weather,
@@ -124,28 +147,32 @@ void compare(const model::Project& project, const model::Option& option, const c
     task.lens.width = task.lens.height = kAcross;
     task.pose = question::pose_of(glare->observer, task.lens);
     task.daylight = question::daylight_of(glare->outdoors.sky_and_sun);
-    light::PictureTask sure = task;
-    sure.seed = 77;
-    sure.accuracy = 0.003;
-    sure.pixel_accuracy = 0.08;
-    const auto should = light::trace_picture(sure).value;
     const bool sunny = task.daylight.sun_lux > 0;
     fmt::print("{} {} at {}: sun {:.0f} lx\n", moment.day, moment.month, moment.hour,
                sunny ? task.daylight.sun_lux : 0.0);
     std::fflush(stdout);
-    tell("plain", plain(task, should));
-    std::fflush(stdout);
+    const Plain should = plain(task);
+    fmt::print("  {} pixels by {} plain paths each: within {:.1f} %\n", kPixels, kPaths, 100 * should.unsure);
+    tell("plain", should.to_wanted);
     Cost ours;
-    task.pixel_accuracy = 0.15;
+    task.pixel_accuracy = 0.02;
     double first = 0;
     const double start = now();
-    light::trace_picture(task, {}, [&](const light::Picture& picture) {
-        if (picture.samples == 0 || (ours.error > 0 && ours.error <= kWanted)) return;
-        ours = {now() - start, static_cast<double>(picture.tally.rays), error_in_the_middle(picture.value, should)};
+    const Cancel enough;
+    light::trace_picture(task, enough, [&](const light::Picture& picture) {
+        if (picture.samples == 0) return;
+        ours = {now() - start, static_cast<double>(picture.tally.rays), error_of(picture, should)};
+        fmt::print("    {} samples, {:.0f} million rays, {:.1f} s: {:.1f} % off, thought {:.1f} %\n", picture.samples,
+                   ours.rays / 1e6, ours.seconds, 100 * ours.error,
+                   100 * 0.6745 * picture.pixel_half_width / light::Picture::kStudent);
+        std::fflush(stdout);
+        if (ours.error <= kWanted) enough.request();
     });
     tell("here", ours);
+    const double times = std::pow(ours.error / kWanted, 2);
+    fmt::print("  1/{:.1f} of the rays, 1/{:.1f} of the time\n", should.to_wanted.rays / (ours.rays * times),
+               should.to_wanted.seconds / (ours.seconds * times));
     task.pixel_accuracy = light::PictureTask().pixel_accuracy;
-    task.lens.width = task.lens.height = 512;
     const double begun = now();
     const auto large = light::trace_picture(task, {}, [&](const light::Picture&) {
         if (first == 0) first = now() - begun;

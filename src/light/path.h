@@ -19,6 +19,8 @@
 //   bool ends_at(const LitPlace&, float weight, const Trail&)
 //                                                          a veil that is seen from indoors; as of a vertex. True: the
 //                                                          path ends there, and is not told as one
+//   bool remembers(const LitPlace&, float weight, const Trail&, Stream&)
+//                                                          likewise of a surface
 // The sum of weight times luminance is an estimate of irradiance at the first vertex.
 #pragma once
 #include <array>
@@ -232,6 +234,7 @@ class Tracer {
         const std::vector<int>& portals = guidance_ == Guidance::openings ? scene_.portals_of(x.space) : none;
         const bool guided = !portals.empty() && portal_chances(x, portals) > 0;
         const Stream cosine_stream = stream.branch(), portal_stream = stream.branch();
+        x.trail.from_matt = true;
         gather_by_cosine(x, cosine_stream, portals, guided);
         follow();
         if (!guided) return;
@@ -414,10 +417,12 @@ class Tracer {
     }
     void leave_matt(const Hit& hit, Vec3f at, Vec3f normal, float weight, const Trail& trail, float drawn,
                     Stream stream) {
-        live_on({{at, normal, hit.space, -1, hit.distance, drawn},
-                 weight * static_cast<float>(1 / kPi),
-                 trail.reflected(way_off(hit.space, hit.ground)),
-                 stream});
+        const LitPlace place{at, normal, hit.space, -1, hit.distance, drawn};
+        const float carried = weight * static_cast<float>(1 / kPi);
+        const Trail after = trail.reflected(way_off(hit.space, hit.ground));
+        if constexpr (requires { sink_.remembers(place, carried, after, stream); })
+            if (carried > 0 && sink_.remembers(place, carried, after, stream)) return;
+        live_on({place, carried, after, stream});
     }
 
     // Around the mirrored direction: the power of a cosine, what would go into the surface folded back out of it, so

@@ -6,10 +6,12 @@
 #include <cmath>
 #include <memory>
 #include <mutex>
+#include <utility>
 
 #include "base/parallel.h"
 #include "light/picture_sink.h"
 #include "light/picture_veils.h"
+#include "light/remembered_light.h"
 #include "light/replicates.h"
 
 namespace wp::light {
@@ -83,6 +85,7 @@ class Drawing {
         out_.error = out_.value;
         out_.parts.assign(Picture::kParts, out_.value);
         done_.assign(wide_ * high_, 0);
+        memories_.assign(Picture::kParts, RememberedLight(*task.scene));
         tiles_wide_ = (wide_ + kTile - 1) / kTile;
         open_.assign(tiles_wide_ * ((high_ + kTile - 1) / kTile), true);
         while ((wide_ / stride_) * (high_ / stride_) > kCoarse) stride_ *= 2;
@@ -160,19 +163,32 @@ class Drawing {
         for (const Tally& t : tallies) out_.tally += t;
     }
 
+    // What a path told of a cell of the rooms' surfaces.
+    struct Learned {
+        RememberedLight::Cell cell;
+        double lux;
+    };
     // Of a tile's pixels, by part: what one round finds.
     using Found = std::array<std::array<double, kTile * kTile>, Picture::kParts>;
+    using Lessons = std::array<std::vector<Learned>, Picture::kParts>;
     // A tile that is not traced to its end is as if it had not been begun.
     void round(uint32_t target, bool coarse, const Cancel& cancel) {
+        std::vector<Lessons> lessons(open_.size());
         parallel_for(open_.size(), [&](size_t tile) {
             if (!open_[tile] || cancel.requested()) return;
             Tally tally;
             Found found{};
             for (size_t part = 0; part < Picture::kParts; ++part)
-                trace_tile(tile, part, target, coarse, cancel, found[part], tally);
+                trace_tile(tile, part, target, coarse, cancel, found[part], lessons[tile][part], tally);
             if (!cancel.requested()) keep(tile, target, coarse, found);
             const std::lock_guard lock(mutex_);
             out_.tally += tally;
+        });
+        // In the order of the tiles, so that sums do not depend on threads.
+        if (cancel.requested()) return;
+        parallel_for(Picture::kParts, [&](size_t part) {
+            for (const Lessons& of_tile : lessons)
+                for (const Learned& learned : of_tile[part]) memories_[part].learn(learned.cell, learned.lux);
         });
     }
     void keep(size_t tile, uint32_t target, bool coarse, const Found& found) {
@@ -202,16 +218,21 @@ class Drawing {
     bool is_coarse(size_t x, size_t y) const { return x % stride_ == stride_ / 2 && y % stride_ == stride_ / 2; }
 
     void trace_tile(size_t tile, size_t part, uint32_t target, bool coarse, const Cancel& cancel,
-                    std::array<double, kTile * kTile>& found, Tally& tally) {
+                    std::array<double, kTile * kTile>& found, std::vector<Learned>& learned, Tally& tally) {
+        std::vector<Remembering::Asked> asked;
         PictureSink sink{*task_.scene, task_.daylight, sun(part), veils_.part(part), tally};
+        // A first look cannot wait for what is worth its while later only.
+        if (!coarse) sink.memory = {&memories_[part], &asked};
         Tracer<random::Stream, PictureSink> tracer(*task_.scene, sink, Guidance::openings);
         each_pixel(tile, [&](size_t x, size_t y) {
             if (coarse && !is_coarse(x, y)) return;
             const size_t at = y * wide_ + x;
             const uint32_t seed = replicate_seed(task_.seed, static_cast<uint32_t>(at), static_cast<uint32_t>(part));
             sink.sum = 0;
-            for (uint32_t i = done_[at]; i < target && !cancel.requested(); ++i)
+            for (uint32_t i = done_[at]; i < target && !cancel.requested(); ++i) {
                 sample(tracer, static_cast<double>(x), static_cast<double>(y), random::Stream(seed, i));
+                answer(tracer, sink, asked, learned);
+            }
             found[in_tile(x, y)] =
                 task_.of == PictureOf::luminance ? sink.sum / static_cast<double>(kEyeWeight) : sink.sum;
         });
@@ -227,6 +248,37 @@ class Drawing {
         if (task_.of == PictureOf::luminance) return tracer.from_ray(from, along, kEyeWeight, stream);
         if (const auto place_seen = matt_place(from, along))
             tracer.from_point(place_seen->at, place_seen->normal, place_seen->space, 1, stream);
+    }
+
+    // Paths from the places that too little is known of: they count for the pixel, and are remembered.
+    template <class Tracing>
+    void answer(Tracing& tracer, PictureSink& sink, std::vector<Remembering::Asked>& asked,
+                std::vector<Learned>& learned) const {
+        const double before = sink.sum;
+        double more = 0;
+        const std::vector<Remembering::Asked> all = std::exchange(asked, {});
+        if (all.empty()) return;
+        sink.memory.asked = nullptr;
+        for (const auto& [cell, place, weight, from] : all) {
+            random::Stream stream = from;
+            const random::Pair dice = stream.next();
+            sink.sum = 0;
+            sink.sun_on(place, weight, dice.u);
+            more += sink.sum;
+            float carried = weight;
+            if (carried < kRoulette) {
+                if (dice.v * kRoulette >= carried) continue;
+                carried = kRoulette;
+            }
+            sink.sum = 0;
+            sink.begun = 2;
+            tracer.from_point(place.at, place.normal, place.space, 1, stream);
+            sink.begun = 0;
+            more += static_cast<double>(carried) * sink.sum;
+            learned.push_back({cell, sink.sum});
+        }
+        sink.memory.asked = &asked;
+        sink.sum = before + more;
     }
 
     // What is seen past all panes.
@@ -378,6 +430,7 @@ class Drawing {
     std::vector<char> open_;      // by tile
     std::vector<std::unique_ptr<SunLandings>> landings_;
     std::vector<SunJoins> joins_;
+    std::vector<RememberedLight> memories_;  // by part
     PictureVeils veils_;
     bool has_sun_ = false, is_sure_ = false;
     std::mutex mutex_;

@@ -2,6 +2,7 @@
 // What paths of a picture find at one moment.
 #pragma once
 #include "light/daylight.h"
+#include "light/remembered_light.h"
 #include "light/sun_joins.h"
 #include "light/veils.h"
 
@@ -13,6 +14,19 @@ struct VeilLux {
     const double* lux = nullptr;
 };
 
+/// What paths have told of the rooms' surfaces, and what they have still to tell. Null: nothing is remembered.
+struct Remembering {
+    const RememberedLight* light = nullptr;
+    /// A place of which too little is known: a path from there tells more, and is worth so much to the pixel.
+    struct Asked {
+        RememberedLight::Cell cell;
+        LitPlace place;
+        float weight;
+        random::Stream stream;
+    };
+    std::vector<Asked>* asked = nullptr;  ///< null: such a place is traced on as if it were any
+};
+
 /// Luminance at a ray's end, or the light onto the place where it ends, as the path's weight has it.
 struct PictureSink {
     const Scene& scene;
@@ -20,7 +34,9 @@ struct PictureSink {
     const SunJoins* sun;  ///< null: there is none
     VeilLux veils;
     Tally& tally;
+    Remembering memory{};
     double sum = 0;
+    int begun = 0;  ///< reflections before the path that is told of
 
     void sky(Vec3f d, float weight, const Trail&) {
         sum += static_cast<double>(weight) * daylight.sky.luminance(d.as<double>());
@@ -29,11 +45,12 @@ struct PictureSink {
     void add(float weight, const SunJoins::Found& found) {
         sum += static_cast<double>(weight * found.share) * daylight.sun_lux;
     }
-    void vertex(const LitPlace& place, float weight, const Trail&, random::Stream& stream) {
+    void vertex(const LitPlace& place, float weight, const Trail& trail, random::Stream& stream) {
         if (sun == nullptr) return;
         const random::Pair dice = stream.next();
         if (!SunJoins::is_worth_it(weight, dice.v)) return;
-        add(weight, sun->look(place, tally));
+        // Of a place that is remembered the sun on itself is found apart.
+        if (begun == 0 || trail.order > 0) add(weight, sun->look(place, tally));
         if (place.space >= 0 && place.veil < 0) add(weight, sun->join(place, dice.u, tally));
     }
     void gloss(const LitPlace& place, const GlossLobe& lobe, float weight, const Trail&, random::Stream&) {
@@ -41,12 +58,33 @@ struct PictureSink {
     }
     /// A veil that is looked at itself is told place by place.
     bool ends_at(const LitPlace& place, float weight, const Trail& trail) {
-        if (veils.cells == nullptr || place.space != geometry::kOutdoors || trail.outdoors || trail.order < 2)
+        if (veils.cells == nullptr || place.space != geometry::kOutdoors || trail.outdoors || trail.order + begun < 2)
             return false;
         const int cell = veils.cells->cell_at(scene.portals()[static_cast<size_t>(place.veil)], place.veil, place.at);
         if (cell < 0) return false;
         sum += static_cast<double>(weight) * veils.lux[cell];
         return true;
+    }
+    /// Ends most paths at the second surface that they meet. Of few of those it learns still, so that what is
+    /// remembered grows ever surer.
+    bool remembers(LitPlace place, float weight, const Trail& trail, random::Stream& stream) {
+        if (memory.light == nullptr || !trail.from_matt) return false;
+        const auto cell = memory.light->cell_of(place);
+        if (!cell) return false;
+        place.at = place.at + place.normal * kLift;
+        const auto known = memory.light->light(*cell);
+        const random::Pair dice = stream.next();
+        if (!known || dice.u < known->learns) {
+            if (memory.asked == nullptr) return false;
+            memory.asked->push_back({*cell, place, weight, stream.branch()});
+            return true;
+        }
+        sum += static_cast<double>(weight) * known->lux;
+        sun_on(place, weight, dice.v);
+        return true;
+    }
+    void sun_on(const LitPlace& place, float weight, float dice) {
+        if (sun != nullptr && SunJoins::is_worth_it(weight, dice)) add(weight, sun->look(place, tally));
     }
 };
 

@@ -30,6 +30,7 @@ struct Trail {
     Way way = Way::straight;
     bool outdoors = false;       ///< it has met something out there
     ByState states = kAllAlike;  ///< of a scene in several states: each one's share of what the path carries
+    bool from_matt = false;      ///< it has left a matt place: what it meets is no longer seen sharply
     Trail reflected(Way by) const {
         Trail out = *this;
         ++out.order;
@@ -40,9 +41,9 @@ struct Trail {
         out.outdoors = outdoors || by != Way::from_inside;
         return out;
     }
-    Trail scattered(int through) const { return {through, order + 1, way, outdoors, states}; }
-    Trail past(int through) const { return {through, order, way, outdoors, states}; }
-    Trail weighed(const ByState& by) const { return {portal, order, way, outdoors, states * by}; }
+    Trail scattered(int through) const { return {through, order + 1, way, outdoors, states, from_matt}; }
+    Trail past(int through) const { return {through, order, way, outdoors, states, from_matt}; }
+    Trail weighed(const ByState& by) const { return {portal, order, way, outdoors, states * by, from_matt}; }
 };
 
 /// Which directions are drawn. by_cosine is the plain method, kept as the yardstick of the benches and of brute force.

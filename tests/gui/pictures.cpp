@@ -223,6 +223,17 @@ int main(int argc, char** argv) {
         drive::wait_until(settled, 300000);
         QTest::qWait(1500);
         large.grab().save(QStringLiteral("%1/picture.png").arg(QString::fromLatin1(argv[2])));
+        auto& pictures = window.asker().pictures();
+        QTimer::singleShot(200, [&] {
+            auto* dialog = QApplication::activeModalWidget();
+            dialog->findChild<QListWidget*>(QStringLiteral("batch-options"))->item(0)->setCheckState(Qt::Checked);
+            dialog->grab().save(QStringLiteral("%1/batch.png").arg(QString::fromLatin1(argv[2])));
+            dialog->findChild<QDialogButtonBox*>()->button(QDialogButtonBox::Ok)->click();
+        });
+        large.take_many();
+        drive::wait_until([&] { return pictures.pictures().size() == pictures.wanted(); }, 900000);
+        QTest::qWait(500);
+        large.grab().save(QStringLiteral("%1/contact-sheet.png").arg(QString::fromLatin1(argv[2])));
         large.hide();
     }
     if (!wants({"compare", "certify", "light-year", "light-use", "light-months", "build-dark"})) return 0;

@@ -157,6 +157,51 @@ TEST(Picture, the_light_at_the_eye_is_what_single_paths_find_there) {
     }
 }
 
+// Where remembered light changes within a cell it would show: in corners, beside and above the window, below its sill.
+TEST(Picture, is_as_bright_in_corners_and_beside_the_window_as_paths_from_there_say) {
+    const Room room({6, 21, 12});
+    auto task = task_of(room.scene, room.eye, room.daylight, 64);
+    task.accuracy = 0.005;
+    task.pixel_accuracy = 0.25;
+    const auto picture = trace_picture(task);
+    double apart = 0, doubt = 0;
+    for (const Vec3& spot :
+         {Vec3{2, 0.2, 3}, Vec3{0.8, 0, 1.7}, Vec3{3.2, 0, 1.2}, Vec3{0.15, 0.15, 0}, Vec3{0.5, 0.4, 0},
+          Vec3{0, 0.2, 1.5}, Vec3{2, 0, 0.8}, Vec3{3.8, 0, 2.8}, Vec3{4, 1.5, 0.5}}) {
+        const auto place = place_of(task.lens, room.eye, normalized(spot - room.eye.at));
+        ASSERT_TRUE(place);
+        const auto left = static_cast<size_t>(place->x) - 1, top = static_cast<size_t>(place->y) - 1;
+        double seen = 0, error = 0, should = 0, square = 0;
+        for (size_t i = 0; i < 9; ++i) {
+            const size_t pixel = (top + i / 3) * 64 + left + i % 3;
+            seen += static_cast<double>(picture.value[pixel]) / 9;
+            error += std::pow(static_cast<double>(picture.error[pixel]) / 9, 2);
+        }
+        constexpr uint32_t rays = 64, paths = 2000;
+        for (uint32_t k = 0; k < rays; ++k) {
+            const auto dice = random::PlainStream(31, k).next();
+            const auto ray = ray_at(task.lens, room.eye,
+                                    {static_cast<double>(left) + 3 * static_cast<double>(dice.u),
+                                     static_cast<double>(top) + 3 * static_cast<double>(dice.v)});
+            const Vec3f along = ray->along.as<float>();
+            const Hit hit = room.scene.intersect(ray->from.as<float>(), along);
+            ASSERT_EQ(hit.what, Hit::What::surface);
+            const Vec3 at = (ray->from.as<float>() + along * hit.distance).as<double>();
+            const double lux =
+                validation::brute_sum(room.scene, room.shine, at, hit.normal.as<double>(), hit.space, paths, 7000 + k) /
+                paths;
+            const double luminance = static_cast<double>(hit.reflectance) * lux / kPi;
+            should += luminance / rays;
+            square += luminance * luminance / rays;
+        }
+        error += std::max(0.0, square - should * should) / rays;
+        EXPECT_NEAR(seen, should, 3.5 * std::sqrt(error)) << spot.x << " " << spot.y << " " << spot.z;
+        EXPECT_LT(std::sqrt(error), 0.12 * should) << "an error that says nothing proves nothing";
+        apart += seen - should, doubt += error;
+    }
+    EXPECT_LT(std::fabs(apart), 3 * std::sqrt(doubt)) << "on the whole no light is won or lost";
+}
+
 TEST(Picture, its_errors_hold_what_surer_pictures_find) {
     const Room room({6, 21, 12});
     auto task = task_of(room.scene, room.eye, room.daylight, 20);

@@ -205,6 +205,23 @@ TEST(Glare, low_light_is_corrected_downwards) {
     EXPECT_NEAR(daylight_glare_probability(4 / 0.024, {}), 0.5 * (5.87e-5 * 4 / 0.024 + 0.16), 1e-9);
 }
 
+// Guth's index as CIE 117-1995 prints it for UGR (from memory): by how far aside (rows) and above (columns, every
+// tenth) a source stands, over how far it is away. The formula was fitted to the same curves.
+TEST(Glare, the_position_index_is_that_of_the_printed_table_within_a_tenth) {
+    const std::pair<double, std::vector<double>> rows[] = {
+        {0.0, {1.00, 1.26, 1.53, 1.90, 2.35, 2.86, 3.50, 4.20, 5.00, 6.00, 7.00, 8.10, 9.25, 10.35, 11.70, 13.15}},
+        {0.1, {1.05, 1.22, 1.45, 1.80, 2.20, 2.75, 3.40, 4.10, 4.80, 5.80, 6.80, 8.00, 9.10, 10.30, 11.60, 13.00}},
+        {0.2, {1.12, 1.30, 1.50, 1.80, 2.20, 2.66, 3.18, 3.88, 4.60, 5.50, 6.50, 7.60, 8.75, 9.85, 11.20, 12.70}},
+        {0.5, {1.43, 1.60, 1.82, 2.10, 2.48, 2.91, 3.40, 3.98, 4.70, 5.50, 6.40, 7.30, 8.30, 9.40, 10.60, 11.75}},
+        {1.0, {2.11, 2.30, 2.51, 2.80, 3.20, 3.60, 4.05, 4.55, 5.15, 5.80, 6.50, 7.30, 8.15, 9.00, 9.95, 11.00}}};
+    for (const auto& [aside, row] : rows)
+        for (size_t i = 0; i < row.size(); ++i)
+            for (const double side : {-1.0, 1.0})
+                EXPECT_NEAR(position_index(normalized(Vec3{side * aside, 0.1 * static_cast<double>(i), 1})), row[i],
+                            0.1 * row[i])
+                    << aside << " aside, " << 0.1 * static_cast<double>(i) << " above";
+}
+
 TEST(Glare, the_position_index_is_one_ahead_and_grows_outwards) {
     EXPECT_NEAR(position_index({0, 0, 1}), 1, 1e-9);
     double before = 1;

@@ -108,7 +108,10 @@ BatchDialog::BatchDialog(QWidget* parent, const Document& document, const model:
     grid->addWidget(keep_, 3, 2);
     grid->addWidget(told_, 4, 0, 1, 3);
     grid->addWidget(buttons_, 5, 0, 1, 3);
-    resize(640, 330);
+    grid->setColumnStretch(0, 3);
+    grid->setColumnStretch(1, 2);
+    grid->setColumnStretch(2, 2);
+    resize(760, 330);
     tell();
 }
 
