@@ -298,6 +298,7 @@ TEST_F(DesktopUse, what_the_eye_sees_follows_the_clock_and_the_building) {
         return drive::wait_until([&] { return seen() != nullptr && seen()->moment == moment && !eye.is_settling(); },
                                  120000);
     };
+    drive::look_quickly(*window);
     window->document().show_moment({6, 21, 12});
     drive::click_sheet(*window, {2.05, 3.05});
     drive::key(*window, Qt::Key_L);

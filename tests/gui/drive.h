@@ -43,6 +43,8 @@ bool settle(Window& window, int milliseconds = 120000);
 
 /// What the model check finds of the option as it is, once it has looked.
 std::vector<check::ModelFault> faults(Window& window);
+/// Pictures of eyes settle early from now on: what they show is no matter of the test.
+void look_quickly(Window& window);
 /// Until the site's weather has been read.
 bool read_weather(Window& window);
 

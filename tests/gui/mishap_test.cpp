@@ -104,6 +104,7 @@ TEST_F(Failures, of_the_moments_light_field_and_of_the_look_at_it) {
 }
 
 TEST_F(Failures, of_the_eyes_picture) {
+    drive::look_quickly(*window);
     drive::click_sheet(*window, {2.05, 3.05});
     drive::key(*window, Qt::Key_L);
     const auto& eye = window->asker().eye();

@@ -30,12 +30,7 @@ class PictureUse : public ::testing::Test {
         ASSERT_TRUE(drive::read_weather(*window));
         window->document().show_moment({6, 21, 12});
         window->show_desk(DeskKind::light);
-        auto quickly = window->asker().eye().choice();
-        quickly.surely = 10;
-        window->asker().eye().take_as(quickly);
-        window->document().edit(QStringLiteral("Less sure"), [](model::Project& p) {
-            for (auto& question : p.questions) question.accuracy = std::max(question.accuracy, 0.05);
-        });
+        drive::look_quickly(*window);
         drive::key(*window, Qt::Key_L, Qt::ControlModifier | Qt::ShiftModifier);
         viewer = &window->part<PictureWindow>();
         ASSERT_TRUE(viewer->isVisible());

@@ -230,6 +230,9 @@ int main(int argc, char** argv) {
             dialog->grab().save(QStringLiteral("%1/batch.png").arg(QString::fromLatin1(argv[2])));
             dialog->findChild<QDialogButtonBox*>()->button(QDialogButtonBox::Ok)->click();
         });
+        choice.surely = 3;
+        choice.blinds = wp::model::PictureChoice::Blinds::as_they_stand;
+        eye.take_as(choice);
         large.take_many();
         drive::wait_until([&] { return pictures.pictures().size() == pictures.wanted(); }, 900000);
         QTest::qWait(500);

@@ -177,7 +177,7 @@ TEST(Picture, is_as_bright_in_corners_and_beside_the_window_as_paths_from_there_
             seen += static_cast<double>(picture.value[pixel]) / 9;
             error += std::pow(static_cast<double>(picture.error[pixel]) / 9, 2);
         }
-        constexpr uint32_t rays = 64, paths = 2000;
+        constexpr uint32_t rays = 64, paths = 800;
         for (uint32_t k = 0; k < rays; ++k) {
             const auto dice = random::PlainStream(31, k).next();
             const auto ray = ray_at(task.lens, room.eye,
@@ -196,7 +196,7 @@ TEST(Picture, is_as_bright_in_corners_and_beside_the_window_as_paths_from_there_
         }
         error += std::max(0.0, square - should * should) / rays;
         EXPECT_NEAR(seen, should, 3.5 * std::sqrt(error)) << spot.x << " " << spot.y << " " << spot.z;
-        EXPECT_LT(std::sqrt(error), 0.15 * should) << "an error that says nothing proves nothing";
+        EXPECT_LT(std::sqrt(error), 0.16 * should) << "an error that says nothing proves nothing";
         apart += seen - should, doubt += error;
     }
     EXPECT_LT(std::fabs(apart), 3 * std::sqrt(doubt)) << "on the whole no light is won or lost";

@@ -168,7 +168,7 @@ TableAnswer table_of_year(const model::Project& project, const model::GlareYearC
     q.id = "q";
     q.kind = model::Question::Kind::glare_year;
     q.glare_year = choice;
-    q.from = 12, q.to = 14;
+    q.from = 12, q.to = 13;
     static store::MemoryCache kept;
     const auto answer =
         analysis::ask(project, project.options[0], q, &lit().weather, {0.5, 1, 0}, {}, {}, kept.cache());
@@ -190,7 +190,7 @@ TEST(GlareYearTable, tells_of_every_observer_what_its_own_year_tells) {
     EXPECT_GT(own[0][0], own[1][0]) << "towards the window it dazzles more";
     // The same by another way: every direction's value from the year itself.
     auto noon = model::question_of(project, model::Question::Kind::year);
-    noon.from = 12, noon.to = 14;
+    noon.from = 12, noon.to = 13;
     const auto seats = ask_glare_year(project, project.options[0], noon, lit().rooms, {project.options[0].observers[0]},
                                       Operation::control);
     std::vector<double> all;
