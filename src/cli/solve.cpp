@@ -49,7 +49,7 @@ struct Job {
     Question question;
 };
 
-constexpr int kSmallPicture = 240;  // across, of one among many
+constexpr int kSmallPicture = 260;  // across, of one among many
 
 // Everything read and checked before anything is traced or written.
 struct Plan {

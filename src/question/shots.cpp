@@ -7,6 +7,7 @@
 #include <cmath>
 
 #include "base/text.h"
+#include "light/picture_filter.h"
 #include "question/clear_arc.h"
 #include "question/view_pose.h"
 
@@ -103,7 +104,10 @@ GlareAnswer reduced(const GlareAnswer& answer, int pixels) {
     out.sky = answer.sky;
     out.sun_altitude = answer.sun_altitude;
     out.record = answer.record;
+    // Evened out, for the eye: its figures are those of the picture as it was traced.
     const light::Picture& from = answer.picture;
+    const std::vector<float> shown =
+        answer.things != nullptr ? light::quietened(from, answer.things->sights) : from.value;
     light::Picture& to = out.picture;
     const int by = std::max(1, (from.lens.width + pixels - 1) / pixels);
     to.lens = from.lens, to.pose = from.pose, to.of = from.of;
@@ -117,7 +121,7 @@ GlareAnswer reduced(const GlareAnswer& answer, int pixels) {
         double sum = 0;
         for (size_t y = 0; y < step; ++y)
             for (size_t x = 0; x < step; ++x)
-                sum += static_cast<double>(from.value[((i / width) * step + y) * across + (i % width) * step + x]);
+                sum += static_cast<double>(shown[((i / width) * step + y) * across + (i % width) * step + x]);
         to.value[i] = static_cast<float>(sum / static_cast<double>(step * step));
     }
     return out;

@@ -38,8 +38,8 @@ struct Taken {
     model::Id option;
     std::string option_name;
     Shot shot;
-    /// Taken together to at most so many pixels across; figures stay those of the whole one, sources and suns are left
-    /// out.
+    /// Evened out and taken together to at most so many pixels across; figures stay those of the whole one, sources and
+    /// suns are left out.
     GlareAnswer small;
     std::vector<std::optional<double>> indices;  ///< as metric::glare_indices(); none where it is not judged
     std::string worst;                           ///< what the strongest source is

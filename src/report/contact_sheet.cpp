@@ -12,7 +12,8 @@ namespace wp::report {
 
 namespace {
 
-constexpr double kMargin = 24, kGap = 12, kCaption = 50, kPageWidth = 1240, kMostCell = 260;
+constexpr double kMargin = 24, kGap = 12, kBetween = 16, kCaption = 50, kPageWidth = 1240, kLeastCell = 180,
+                 kMostCell = 260;
 
 QString place_words(const ContactSheet& sheet, const question::Taken& picture) {
     QString out = QString::fromStdString(picture.shot.place);
@@ -48,20 +49,27 @@ QString contact_figure(const question::Taken& picture) {
     return picture.worst.empty() ? dgp : QStringLiteral("%1, %2").arg(dgp, language::words(picture.worst));
 }
 
+// As many rows of pictures that belong together stand side by side as there is room for.
 ContactLayout lay_out(const ContactSheet& sheet, double width) {
     ContactLayout out;
-    const auto across = static_cast<double>(std::max<size_t>(sheet.in_row, 1));
-    const double wide = std::min((width - 2 * kMargin - kGap * (across - 1)) / across, kMostCell);
-    double y = 0, row = 0;
+    const size_t in_row = std::max<size_t>(sheet.in_row, 1);
+    const double room = width - 2 * kMargin;
+    const auto fits = static_cast<size_t>(std::max(room / (kLeastCell + kGap), 1.0));
+    const size_t rows = std::max<size_t>(fits / in_row, 1), across = in_row * rows;
+    const double gaps = kGap * static_cast<double>(across - 1) + kBetween * static_cast<double>(rows - 1);
+    const double wide = std::min((room - gaps) / static_cast<double>(across), kMostCell);
+    double y = 0, high = 0;
     for (size_t i = 0; i < sheet.pictures.size(); ++i) {
-        const size_t column = i % sheet.in_row;
-        if (column == 0 && i > 0) y += row + kGap, row = 0;
+        const size_t column = i % across;
+        if (column == 0 && i > 0) y += high + kGap, high = 0;
         const auto& lens = sheet.pictures[i].small.picture.lens;
-        const double high = wide * lens.height / lens.width + kCaption;
-        row = std::max(row, high);
-        out.cells.emplace_back(kMargin + static_cast<double>(column) * (wide + kGap), y, wide, high);
+        const double own = wide * lens.height / lens.width + kCaption;
+        high = std::max(high, own);
+        out.cells.emplace_back(
+            kMargin + static_cast<double>(column) * (wide + kGap) + static_cast<double>(column / in_row) * kBetween, y,
+            wide, own);
     }
-    out.height = y + row;
+    out.height = y + high;
     return out;
 }
 

@@ -8,8 +8,6 @@
 
 namespace wp::report {
 
-inline constexpr int kContactPixels = 240;  ///< what small pictures are taken together to
-
 struct ContactSheet {
     QString title;
     std::span<const question::Taken> pictures;

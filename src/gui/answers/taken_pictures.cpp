@@ -8,7 +8,7 @@ namespace wp::gui {
 
 namespace {
 
-constexpr int kSmall = 240;                          // pixels across, of small pictures
+constexpr int kSmall = 260;                          // pixels across, of small pictures
 constexpr size_t kMostPixels = 12u * 1024u * 1024u;  // of whole ones that are kept: about 40 bytes each
 constexpr const char* kJob = "pictures";
 

@@ -256,6 +256,11 @@ void GlarePage::fill_table() {
         table_->setItem(row, 3, glare_cell(arc ? language::words(arc->worst_source) : QString(), false));
     }
     if (row_before < 0 && table_->rowCount() > 0) table_->setCurrentCell(0, 0);
+    // What room few seats leave is the hours'.
+    constexpr int most = 6;
+    const int rows = std::clamp(table_->rowCount(), 2, most);
+    table_->setMaximumHeight(is_of_year() ? table_->horizontalHeader()->height() + rows * table_->rowHeight(0) + 4
+                                          : QWIDGETSIZE_MAX);
     filling_ = false;
 }
 
