@@ -248,9 +248,11 @@ class Solver {
         const Fingerprint print = analysis::asked_print(plan_.project, *job.option, job.question, weather);
         auto before = kept_table(kept.get(), print);
         const bool found = before.has_value();
+        store::JobCache cache(kept);
         const auto answer = found ? Result<question::TableAnswer>(std::move(*before))
-                                  : analysis::ask(plan_.project, *job.option, job.question, weather, effort,
-                                                  interrupted(), [&](double share) { progress.show(share); });
+                                  : analysis::ask(
+                                        plan_.project, *job.option, job.question, weather, effort, interrupted(),
+                                        [&](double share) { progress.show(share); }, cache.cache());
         if (!answer) {
             complain(answer.fault());
             return kBadInput;

@@ -30,7 +30,6 @@ class RememberedLight {
     /// None while few paths have told of the cell.
     std::optional<Light> light(Cell cell) const;
     void learn(Cell cell, double lux);
-    size_t cells() const { return known_.size(); }
 
  private:
     struct Known {

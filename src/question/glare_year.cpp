@@ -358,9 +358,8 @@ void PlaceYear::judge(size_t i, size_t heading, const std::vector<float>& lumina
     // Cells of one thing are one source, and what is near a brighter one is part of it.
     std::map<uint32_t, Source> of_thing;
     for (const Front& f : front_[heading]) {
-        if (limit <= 0) break;
         const uint32_t c = f.cell;
-        if (luminance[c] < bright) continue;
+        if (bright <= 0 || luminance[c] < bright) continue;
         const EyeCell& cell = seen_.cells[c];
         const double light = static_cast<double>(luminance[c] * cell.solid_angle);
         Source& source = of_thing[cell.thing];

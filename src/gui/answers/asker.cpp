@@ -251,8 +251,9 @@ void Asker::ask_question(const model::Id& id) {
         [this, project, weather, index, beside, wanted = *question](const Cancel& cancel,
                                                                     const Progress& progress) -> JobQueue::Finish {
             const auto& option = project->options[index];
-            auto answer =
-                analysis::ask(*project, option, wanted, weather.get(), question::effort_of(wanted), cancel, progress);
+            store::JobCache cache(beside);
+            auto answer = analysis::ask(*project, option, wanted, weather.get(), question::effort_of(wanted), cancel,
+                                        progress, cache.cache());
             if (!answer) return [this, line = language::line(answer.fault())] { emit said(line); };
             auto kept = std::make_shared<const question::TableAnswer>(std::move(*answer));
             Outcome fault;

@@ -61,10 +61,14 @@ void TakenPictures::take(const model::Question& question, const std::vector<size
               [this, run, effort = question::effort_of(question)](const Cancel& cancel,
                                                                   const Progress& progress) -> JobQueue::Finish {
                   const auto all = static_cast<double>(run->tasks.size());
+                  geometry::Surfaces surfaces;
+                  size_t built = run->project->options.size();
                   for (size_t i = run->done; i < run->tasks.size(); run->done = ++i) {
                       const auto& [index, shot] = run->tasks[i];
                       const auto& option = run->project->options[index];
-                      auto surfaces = geometry::build_surfaces(*run->project, option, shot.question.without);
+                      if (index != built)
+                          surfaces = geometry::build_surfaces(*run->project, option, shot.question.without);
+                      built = index;
                       const auto task =
                           question::glare_task(*run->project, option, shot.question, surfaces, run->weather.get());
                       if (!task) return [this, line = language::line(task.fault())] { emit said(line); };

@@ -92,11 +92,10 @@ void SeatsYear::run(const std::vector<model::Observer>& places, question::Operat
                                     auto found = std::make_shared<Found>(find(
                                         *project, index, *weather, places, operation, known.get(), cancel, progress));
                                     if (cancel.requested() || found->seats.empty()) return {};
-                                    return [this, project, found, operation, id = project->options[index].id] {
+                                    return [this, project, found, id = project->options[index].id] {
                                         found_ = std::move(*found);
                                         of_ = project;
                                         option_ = id;
-                                        operation_ = operation;
                                         emit changed();
                                     };
                                 });

@@ -22,7 +22,6 @@ class SeatsYear : public QObject {
     const std::vector<question::SeatYear>& seats() const;
     /// Whether it is of the building as it is.
     bool is_current() const;
-    question::Operation operation() const { return operation_; }
 
     /// One of the worst hours of a seat in a direction, the worst first.
     struct WorstHour {
@@ -52,7 +51,6 @@ class SeatsYear : public QObject {
     Found found_;
     std::shared_ptr<const model::Project> of_;
     model::Id option_;
-    question::Operation operation_ = question::Operation::control;
 };
 
 }  // namespace wp::gui
