@@ -47,6 +47,7 @@ class PictureWindow : public QWidget {
     void hideEvent(QHideEvent*) override;
 
  private:
+    static constexpr int kSizes[] = {256, 512, 1024, 2048, 4096};  ///< pixels across
     struct Held {
         QString title;
         Answer answer;
