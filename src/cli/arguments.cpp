@@ -27,6 +27,8 @@ constexpr const char* kExamples = R"(Examples:
       every question of every option, into out/
   warmpane-cli solve demo/tern-quay.warmpane --option tall --question df --accuracy 0.01 --out df
       one question of one option, to 1 % of the mean
+  warmpane-cli certify demo/tern-quay.warmpane --option tall --lay-planes
+      its criteria: what is met, by how much, and what has to be known with it
   warmpane-cli answers demo/tern-quay.warmpane
       which answers are kept beside the project, and how each was made
   warmpane-cli weather demo/tern-quay.epw
@@ -40,9 +42,10 @@ constexpr const char* kExamples = R"(Examples:
   warmpane-cli formats docs/formats
       JSON Schema of our files, and what every field means
 
-Exit codes: 0 done; 2 bad arguments; 3 a file is missing or damaged; 4 written, but not settled to the accuracy asked;
-5 cannot write; 6 the check found faults, or solve was stopped by
-some; 7 out of memory; 130 cancelled (Ctrl-C), what was finished stays.)";
+Exit codes: 0 done; 2 bad arguments; 3 a file is missing or damaged; 4 written, but not settled to the accuracy asked, or
+a verdict is undecided;
+5 cannot write; 6 the check found faults, or solve was stopped by some; 7 a criterion that is required is not met;
+8 out of memory; 130 cancelled (Ctrl-C), what was finished stays.)";
 
 // A finite number within bounds: the library's own check lets pass what is no number.
 class Within : public CLI::Validator {
@@ -132,6 +135,31 @@ std::optional<int> parse_arguments(int argc, char** argv, Arguments& out) {
     auto* check = app.add_subcommand(
         "check", "Say what is wrong with the models of a project, with remedies, and what is only assumed");
     check->add_option("project", k.project, "The project file")->required();
+
+    CertifyArguments v;
+    auto* certify = app.add_subcommand(
+        "certify", "Judge options by the project's criteria: asks what is missing, writes verdicts (CSV, JSON)");
+    certify->add_option("project", v.project, "The project file")->required();
+    certify->add_option("--option", v.options, "Only this option (may be repeated)");
+    certify->add_option("--set", v.sets,
+                        "Only this criteria set, of the project or of the program (may be repeated); else those that "
+                        "the project answers to");
+    certify->add_option("--out", v.out, "Folder to write to")->capture_default_str();
+    certify->add_option("--accuracy", v.accuracy, "Wanted half-width (95 %) as a share of the figure, 0.0005 to 0.5")
+        ->check(Within(0.0005, 0.5));
+    certify
+        ->add_option("--decide-to", v.decide_to,
+                     "Undecided verdicts are asked again, each time twice as accurately, down to this")
+        ->check(Within(0.0005, 0.5))
+        ->capture_default_str();
+    certify->add_option("--threads", v.threads, "Threads to use, 0 for all; the answer does not depend on it")
+        ->check(CLI::Range(0, 1024));
+    certify->add_flag(
+        "--lay-planes", v.lay_planes,
+        "Judge on planes laid as the rules ask for where the drawn ones do not fit; the project file stays "
+        "as it is");
+    certify->add_flag("--no-answers", v.forget,
+                      "Do not keep answers beside the project, and do not look for them there");
 
     FormatsArguments f;
     auto* formats = app.add_subcommand("formats", "Write the schema and the tables of our file formats");
@@ -223,6 +251,7 @@ std::optional<int> parse_arguments(int argc, char** argv, Arguments& out) {
     if (*show) out.show = h;
     if (*answers) out.answers = n;
     if (*check) out.check = k;
+    if (*certify) out.certify = v;
     if (*formats) out.formats = f;
     if (*weather) out.weather = w;
     if (*climate) out.climate = c;

@@ -17,7 +17,8 @@ enum Exit {
     kNotSettled = 4,  ///< written, but an answer did not reach the accuracy asked for
     kCannotWrite = 5,
     kFaults = 6,  ///< the model check found faults
-    kNoMemory = 7,
+    kNotMet = 7,  ///< a criterion that is required is not met
+    kNoMemory = 8,
     kCancelled = 130,
 };
 
@@ -42,6 +43,14 @@ struct ShowArguments {
 };
 struct CheckArguments {
     std::string project;
+};
+struct CertifyArguments {
+    std::string project, out = "out";
+    std::vector<std::string> options, sets;
+    std::optional<double> accuracy;
+    double decide_to = 0.03;  ///< the finest accuracy that undecided verdicts are asked again with
+    int threads = 0;
+    bool lay_planes = false, forget = false;
 };
 struct FormatsArguments {
     std::string out = ".";
@@ -74,6 +83,7 @@ struct Arguments {
     std::optional<ShowArguments> show;
     std::optional<AnswersArguments> answers;
     std::optional<CheckArguments> check;
+    std::optional<CertifyArguments> certify;
     std::optional<FormatsArguments> formats;
     std::optional<WeatherArguments> weather;
     std::optional<ClimateArguments> climate;
@@ -88,6 +98,7 @@ int solve(const SolveArguments& arguments);
 int show(const ShowArguments& arguments);
 int answers(const AnswersArguments& arguments);
 int check(const CheckArguments& arguments);
+int certify(const CertifyArguments& arguments);
 int formats(const FormatsArguments& arguments);
 int weather(const WeatherArguments& arguments);
 int climate(const ClimateArguments& arguments);

@@ -6,7 +6,7 @@
 #include "cli/terminal.h"
 #include "model/project.h"
 #include "question/ask.h"
-#include "rule/data.h"
+#include "rule/criteria.h"
 #include "store/project_file.h"
 
 namespace wp::cli {
@@ -19,12 +19,13 @@ int check(const CheckArguments& arguments) {
     }
     bool blinds = false;
     for (const auto& id : project->criteria) {
-        const auto set = rule::criteria_set(id);
+        const auto set = rule::set_of(*project, id);
         if (!set) {
             complain(set.fault());
             return kBadInput;
         }
-        for (const auto& criterion : set->criteria) blinds = blinds || criterion.metric.wanted.blinds;
+        for (const auto& criterion : set->criteria)
+            blinds = blinds || criterion.blinds == rule::Criterion::Blinds::lm83;
     }
     const auto weather = question::weather_of(*project, arguments.project);
     size_t faults = 0;

@@ -16,6 +16,7 @@ int answer(const wp::cli::Arguments& arguments) {
     if (arguments.show) return show(*arguments.show);
     if (arguments.answers) return answers(*arguments.answers);
     if (arguments.check) return check(*arguments.check);
+    if (arguments.certify) return certify(*arguments.certify);
     if (arguments.formats) return formats(*arguments.formats);
     if (arguments.weather) return weather(*arguments.weather);
     if (arguments.climate) return climate(*arguments.climate);

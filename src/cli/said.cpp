@@ -28,14 +28,6 @@ std::string in_short(const question::Column& column) {
                        sum / static_cast<double>(n), n);
 }
 
-std::string verdict_line(const rule::Verdict& v) {
-    const auto& c = *v.criterion;
-    const char* how = !v.answered ? "not asked" : v.met ? "met" : "not met";
-    return fmt::format("{:<9} {:<22} {:<58} {:>9}  ({} {})", how, v.subject, c.name,
-                       v.answered ? rule::value_text(c, v.value) : "", c.at_least ? "at least" : "at most",
-                       rule::value_text(c, v.threshold));
-}
-
 // What of the blinds is not open, or not known.
 std::string blinds_said(const question::GlareAnswer& answer) {
     std::string out;
@@ -45,6 +37,12 @@ std::string blinds_said(const question::GlareAnswer& answer) {
 }
 
 }  // namespace
+
+std::string verdict_line(const rule::Verdict& v) {
+    const auto& c = *v.criterion;
+    return fmt::format("{:<12} {:<22} {}: {} ({})", rule::state_words(v.state), v.subject, c.name,
+                       v.answered() ? rule::value_text(c, v.value) : "-", rule::needed_text(c, v.threshold));
+}
 
 std::string table_line(const question::TableAnswer& answer, const std::vector<std::string>& names) {
     const auto& table = answer.table;

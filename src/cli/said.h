@@ -16,6 +16,8 @@ std::string table_line(const question::TableAnswer& answer, const std::vector<st
 std::string year_lines(const question::YearAnswer& answer, const std::vector<std::string>& names,
                        const question::YearUse& use, const std::vector<question::LightingYear>& lighting,
                        const std::vector<exchange::JudgedSet>& judged, bool made_up);
+/// A verdict in one line.
+std::string verdict_line(const rule::Verdict& verdict);
 std::string glare_lines(const std::vector<question::SeatYear>& seats);
 /// Where, when, and how it is judged.
 std::string picture_line(const question::GlareAnswer& answer);

@@ -19,9 +19,9 @@
 #endif
 #include "analysis/analysis.h"
 #include "check/check.h"
+#include "cli/kept.h"
 #include "cli/said.h"
 #include "cli/terminal.h"
-#include "exchange/kept_table.h"
 #include "exchange/picture_file.h"
 #include "exchange/point_table.h"
 #include "exchange/shots_table.h"
@@ -145,7 +145,7 @@ std::optional<Refusal> make_plan(const SolveArguments& a, Plan& plan) {
                        kFaults};
     for (const auto& id : plan.project.criteria) {
         if (!has_year) break;
-        auto set = rule::criteria_set(id);
+        auto set = rule::set_of(plan.project, id);
         if (!set) return Refusal{set.fault(), kBadInput};
         plan.criteria.push_back(std::move(*set));
     }
@@ -154,7 +154,8 @@ std::optional<Refusal> make_plan(const SolveArguments& a, Plan& plan) {
 
 class Solver {
  public:
-    Solver(const Plan& plan, const SolveArguments& arguments) : plan_(plan), arguments_(arguments) {}
+    Solver(const Plan& plan, const SolveArguments& arguments)
+        : plan_(plan), arguments_(arguments), kept_(plan.file, arguments.forget) {}
 
     int run() {
         for (const Job& job : plan_.jobs) {
@@ -244,21 +245,13 @@ class Solver {
 
     int table(const Job& job, const question::Effort& effort, ProgressLine& progress) {
         const climate::WeatherYear* weather = plan_.weather ? &*plan_.weather : nullptr;
-        const auto kept = answers();
-        const Fingerprint print = analysis::asked_print(plan_.project, *job.option, job.question, weather);
-        auto before = kept_table(kept.get(), print);
-        const bool found = before.has_value();
-        store::JobCache cache(kept);
-        const auto answer = found ? Result<question::TableAnswer>(std::move(*before))
-                                  : analysis::ask(
-                                        plan_.project, *job.option, job.question, weather, effort, interrupted(),
-                                        [&](double share) { progress.show(share); }, cache.cache());
-        if (!answer) {
-            complain(answer.fault());
+        const auto found = kept_.table(plan_.project, *job.option, job.question, weather, effort,
+                                       [&](double share) { progress.show(share); });
+        if (!found) {
+            complain(found.fault());
             return kBadInput;
         }
-        if (!found && kept != nullptr && !interrupted().requested())
-            if (const auto fault = keep_table(*kept, print, job, *answer)) complain(*fault);
+        const auto* answer = &found->answer;
         const auto& table = answer->table;
         if (interrupted().requested() || table.columns.empty()) return finish(job, answer->record, "", {});
         const auto names = question::plane_names(*job.option, table.planes);
@@ -273,7 +266,7 @@ class Solver {
         forms.insert("csv");
         for (const auto& id : forms)
             files.emplace_back(name(job, "." + id), exchange::find_table_format(id)->write(table));
-        if (found) line += " (kept beside the project)";
+        if (found->again) line += " (kept beside the project)";
         const bool by_windows = analysis::analysis_of(job.question.kind).by_windows;
         if (arguments_.windows && by_windows && !answer->windows)
             note(
@@ -285,37 +278,13 @@ class Solver {
         return finish(job, answer->record, line, std::move(files));
     }
 
-    static std::optional<question::TableAnswer> kept_table(store::Answers* kept, const Fingerprint& print) {
-        const auto bytes = kept != nullptr ? kept->piece(print) : std::nullopt;
-        if (!bytes) return {};
-        auto read = exchange::read_kept(*bytes);
-        return read ? std::optional(std::move(*read)) : std::nullopt;
-    }
-    static Outcome keep_table(store::Answers& kept, const Fingerprint& print, const Job& job,
-                              const question::TableAnswer& answer) {
-        if (auto fault = kept.keep_piece(print, exchange::write_kept(answer))) return fault;
-        return kept.keep(store::entry_of(answer.kind, *job.option, job.question, answer.record), {print});
-    }
-
-    // Answers are kept beside the project where that can be; where not, it is said once and the work goes on.
-    std::shared_ptr<store::Answers> answers() {
-        if (arguments_.forget || answers_asked_) return answers_;
-        answers_asked_ = true;
-        auto opened = store::Answers::open(store::answers_beside(plan_.file));
-        if (!opened)
-            complain(opened.fault());
-        else
-            answers_ = std::move(*opened);
-        return answers_;
-    }
-
     int year(const Job& job, const question::Effort& effort, ProgressLine& progress) {
         auto scene = question::year_scene(plan_.project, *job.option, job.question, *plan_.weather);
         if (!scene) {
             complain(scene.fault());
             return kBadInput;
         }
-        store::JobCache cache(answers());
+        store::JobCache cache(kept_.answers());
         const auto answer = question::ask_year(
             *scene, *plan_.weather, effort, {nullptr, sky_}, interrupted(), [&](double share) { progress.show(share); },
             cache.cache());
@@ -330,7 +299,7 @@ class Solver {
         if (cache.fault()) complain(*cache.fault());
         if (!drawn(job, plan_.project, *job.option, answer, use)) return kCannotWrite;
         const auto names = question::plane_names(*job.option, scene->planes);
-        const auto judged = judge(job, answer, scene->planes);
+        const auto judged = judge(job, answer, *scene);
         std::vector<std::pair<fs::path, std::string>> files = {
             {name(job, ".csv"), exchange::year_csv(answer, use)},
             {name(job, ".json"), exchange::year_json(origin(job), answer, names, judged, use, lighting)}};
@@ -368,7 +337,7 @@ class Solver {
         const auto& option = *job.option;
         question::Effort own = effort;
         own.accuracy = question::kSurfaceAccuracy;
-        store::JobCache cache(answers());
+        store::JobCache cache(kept_.answers());
         const auto rooms = question::light_rooms(
             scene, *plan_.weather, question::spaces_around(scene.surfaces, option.observers), own, interrupted(),
             [&](double share) { progress.show(share / 2); }, cache.cache());
@@ -379,16 +348,17 @@ class Solver {
 
     // By the year and by the tables that this option was asked for before it.
     std::vector<exchange::JudgedSet> judge(const Job& job, const question::YearAnswer& year,
-                                           const std::vector<geometry::PlanePoints>& planes) const {
-        figure::Answers known;
-        known.year = &year;
+                                           const question::YearScene& scene) const {
+        rule::Case known;
+        known.answers.year = &year;
         for (const auto& [of, table] : tables_)
-            if (of.first == job.option->id) known.tables[of.second] = &table;
-        const auto subjects = rule::subjects_of(*job.option, planes);
+            if (of.first == job.option->id) known.answers.tables[of.second] = &table;
+        known.subjects = rule::subjects_of(*job.option, scene.planes, scene.surfaces);
+        known.option = job.option;
         std::vector<exchange::JudgedSet> judged;
         for (const auto& set : plan_.criteria) {
             judged.push_back({set, {}});
-            judged.back().verdicts = rule::evaluate(judged.back().set, known, subjects);
+            judged.back().verdicts = rule::evaluate(judged.back().set, known);
         }
         return judged;
     }
@@ -474,8 +444,7 @@ class Solver {
     std::map<model::Id, std::vector<question::Taken>> contact_;  // of questions that ask for many pictures
     bool unsettled_ = false;
     std::vector<std::string> finished_;
-    std::shared_ptr<store::Answers> answers_;
-    bool answers_asked_ = false;
+    Kept kept_;
     std::shared_ptr<const question::YearSky> sky_;
     // For criteria: the first of each kind by option.
     std::map<std::pair<model::Id, model::Question::Kind>, question::PointTable> tables_;

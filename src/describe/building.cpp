@@ -148,6 +148,15 @@ void describe(Describer& d, Opening& o) {
     d.rest(o.extra);
 }
 
+static std::span<const Word> use_words() {
+    static const auto words = [] {
+        std::vector<Word> all;
+        for (const RoomUseWord& u : room_uses()) all.emplace_back(u.word, u.use, u.name);
+        return all;
+    }();
+    return words;
+}
+
 void describe(Describer& d, Room& r) {
     static constexpr Word tops[] = {{"follows_roof", Room::Top::follows_roof, "follows the roof"},
                                     {"flat", Room::Top::flat, "flat"}};
@@ -176,6 +185,18 @@ void describe(Describer& d, Room& r) {
             .meaning = "its pattern of hours; missing: the question's",
             .bears = bears::use},
            r.occupancy);
+    d.choice({.key = "use", .label = "For", .meaning = "what it is for: criteria ask by it", .bears = bears::nothing},
+             r.use, use_words());
+    d.flag({.key = "regularly_occupied",
+            .label = "Regularly occupied",
+            .meaning = "its floor counts in criteria on regularly occupied floor area",
+            .bears = bears::nothing},
+           r.regularly_occupied);
+    d.text({.key = "glare_note",
+            .label = "Note on glare",
+            .meaning = "how glare is dealt with, where a rule asks for a written note",
+            .bears = bears::nothing},
+           r.glare_note);
     d.rest(r.extra);
 }
 

@@ -40,6 +40,10 @@ void describe_day(Describer& d, climate::Moment& day);
 // question.cpp
 void describe(Describer& d, model::SkyChoice& sky);
 void describe(Describer& d, model::Question& question);
+// criteria.cpp
+void describe(Describer& d, model::Criterion& criterion);
+void describe(Describer& d, model::CriteriaSet& set);
+void describe(Describer& d, model::SetCheck& check);
 // project.cpp
 void describe(Describer& d, model::Option& option);
 void describe(Describer& d, model::Site& site);

@@ -76,6 +76,11 @@ void describe(Describer& d, ReferencePlane& p) {
             .meaning = "counts as regularly occupied floor area for criteria",
             .bears = bears::use},
            p.occupied);
+    d.flag({.key = "for_rules",
+            .label = "For rules",
+            .meaning = "laid for criteria: not drawn on maps where its room has another",
+            .bears = bears::nothing},
+           p.for_rules);
     d.rest(p.extra);
 }
 

@@ -150,7 +150,20 @@ void describe(Describer& d, Project& p) {
               .bears = bears::use,
               .within = bears::blinds},
              "calendar", given, [&](Describer& in) { describe(in, p.calendar); });
-    d.texts({.key = "criteria", .meaning = "ids of criteria sets", .bears = bears::nothing}, p.criteria);
+    d.texts({.key = "criteria", .meaning = "ids of criteria sets that it answers to", .bears = bears::nothing},
+            p.criteria);
+    d.list({.key = "own_sets",
+            .meaning = "criteria sets that were made or changed here; they go before the program's of the same id",
+            .bears = bears::nothing,
+            .most = 100},
+           "criteria_set", p.own_sets);
+    d.list({.key = "set_checks",
+            .meaning = "sets that somebody has held against the edition",
+            .bears = bears::nothing,
+            .most = 1000},
+           "set_check", p.set_checks);
+    d.text({.key = "former", .meaning = "id of the option that stands for how it was before", .bears = bears::nothing},
+           p.former);
     d.rest(p.extra);
 }
 

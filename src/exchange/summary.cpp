@@ -6,6 +6,7 @@
 #include "base/json_text.h"
 #include "exchange/picture_file.h"
 
+#include "exchange/verdict_json.h"
 #include "figure/year_rooms.h"
 #include "light/replicates.h"
 
@@ -113,23 +114,27 @@ Json hours_json(const metric::Hours& hours) {
 
 }  // namespace
 
-namespace {
-
-// Of what was not asked nothing is said but that.
 Json verdict_json(const rule::Verdict& v) {
-    Json row = {{"criterion", v.criterion->id}, {"name", v.criterion->name},    {"subject", v.subject},
-                {"unit", v.criterion->unit},    {"threshold", v.threshold},     {"level", v.level},
-                {"answered", v.answered},       {"source", v.criterion->source}};
-    if (!v.answered) return row;
+    Json row = {{"criterion", v.criterion->id},
+                {"name", v.criterion->name},
+                {"subject", v.subject},
+                {"state", rule::state_words(v.state)},
+                {"unit", rule::unit_of(*v.criterion)},
+                {"threshold", v.threshold},
+                {"level", v.level},
+                {"answered", v.answered()},
+                {"source", v.criterion->source}};
+    if (!v.why.empty()) row["why"] = v.why;
+    if (!v.remarks.empty()) row["remarks"] = v.remarks;
+    if (!v.answered()) return row;
     row["value"] = tidy(v.value);
     row["band"] = {tidy(v.low), tidy(v.high)};
     row["margin"] = tidy(v.margin);
-    row["met"] = v.met;
+    row["met"] = v.met();
     row["certain"] = v.certain;
+    if (v.former) row["former"] = tidy(*v.former);
     return row;
 }
-
-}  // namespace
 
 std::string year_json(const Origin& origin, const question::YearAnswer& answer, const std::vector<std::string>& names,
                       const std::vector<JudgedSet>& judged, const question::YearUse& use,

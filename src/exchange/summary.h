@@ -7,7 +7,7 @@
 #include "question/ask_year.h"
 #include "question/glare.h"
 #include "question/table.h"
-#include "rule/criteria.h"
+#include "rule/verdicts.h"
 
 namespace wp::exchange {
 

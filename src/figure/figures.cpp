@@ -28,6 +28,7 @@ constexpr PointFigure kTables[] = {
     {"from_sky", "Straight from the sky", "lx", Kind::moment, "sky_lux_"},
     {"sun_hours", "Sun hours", "h", Kind::sun_hours, "sun_hours"},
     {"sun_share", "Share of the open place's sun", "%", Kind::sun_hours, "sun_share_percent"},
+    {"sun_of_year", "Share of the open place's sun of the year", "%", Kind::sun_hours, "sun_of_year_percent"},
     {"sky_share", "Sky seen", "%", Kind::sky_view, "sky_percent_of_hemisphere"},
     {"sees_sky", "Before the no-sky line", "", Kind::sky_view, "sees_sky"},
     {"visible_sky_angle", "Visible sky angle", "\u00b0", Kind::sky_angle, "visible_sky_angle_degrees"},

@@ -26,11 +26,19 @@ std::span<const PointFigure> point_figures();
 /// Null where there is none of that id.
 const PointFigure* find_point_figure(std::string_view id);
 
+/// A table with what was asked.
+struct AskedTable {
+    const model::Question* question = nullptr;
+    const question::PointTable* table = nullptr;
+};
+
 /// What is known of one option; all outlive this.
 struct Answers {
     const question::YearAnswer* year = nullptr;
-    std::map<model::Question::Kind, const question::PointTable*> tables;
+    std::map<model::Question::Kind, const question::PointTable*> tables;  ///< on reference planes, nothing left out
+    std::vector<AskedTable> asked;                                        ///< all of them, wherever they were asked
     std::vector<const question::GlareAnswer*> glares;
+    std::map<model::Id, metric::Hours> room_hours;  ///< of rooms with occupied hours of their own
 };
 
 /// Which hours count in figures of a year, and how they are read.

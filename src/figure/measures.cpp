@@ -6,6 +6,7 @@
 #include <numeric>
 
 #include "figure/year_rooms.h"
+#include "light/replicates.h"
 
 namespace wp::figure {
 
@@ -15,11 +16,11 @@ using geometry::PlanePoints;
 using Kind = model::Question::Kind;
 using Found = std::optional<Band>;
 
-metric::Hours hours_of(const Wanted& w, const question::YearAnswer& year) {
-    return w.daylight_hours ? climate::daylight_hours(year.outdoor) : year.clock_hours(w.from, w.to);
-}
-question::Operation operation_of(const Wanted& w) {
-    return w.blinds ? question::Operation::lm83 : question::Operation::open;
+metric::Hours hours_of(const Answers& a, const PlanePoints& plane, const Wanted& w) {
+    if (w.hours == Wanted::Hours::daylight) return climate::daylight_hours(a.year->outdoor);
+    const auto own = a.room_hours.find(plane.room);
+    if (w.hours == Wanted::Hours::use && own != a.room_hours.end()) return own->second;
+    return a.year->clock_hours(w.from, w.to);
 }
 
 // Figures of a year that are shares of their own kind: find(year, place, hours).
@@ -28,12 +29,12 @@ Found of_year(const Answers& a, const PlanePoints& plane, size_t index, const Wa
     if (a.year == nullptr) return {};
     const auto at = place_of(*a.year, plane, index);
     if (!at) return {};
-    return find(*a.year, *at, hours_of(w, *a.year));
+    return find(*a.year, *at, hours_of(a, plane, w));
 }
 
 Found spatial(const Answers& a, const PlanePoints& plane, size_t index, const Wanted& w) {
     return of_year(a, plane, index, w, [&](const auto& year, size_t p, const auto& hours) {
-        const auto s = spatial_autonomy(year, p, hours, w.lux, w.time_share, operation_of(w));
+        const auto s = spatial_autonomy(year, p, hours, w.lux, w.time_share, w.blinds);
         return Band{s.value, s.low, s.high};
     });
 }
@@ -45,8 +46,23 @@ Found sunlight(const Answers& a, const PlanePoints& plane, size_t index, const W
 }
 Found provided(const Answers& a, const PlanePoints& plane, size_t index, const Wanted& w) {
     return of_year(a, plane, index, w, [&](const auto& year, size_t p, const auto& hours) {
-        const auto s = provision(year, p, hours, w.lux, w.area_share, operation_of(w));
+        const auto s = provision(year, p, hours, w.lux, w.area_share, w.blinds);
         return Band{s.value, s.low, s.high};
+    });
+}
+
+Found mean_hours(const Answers& a, const PlanePoints& plane, size_t index, const Wanted& w) {
+    return of_year(a, plane, index, w, [&](const auto& year, size_t p, const auto& hours) {
+        const auto s = hours_with_mean(year, p, hours, w.lux, w.blinds);
+        return Band{s.value, s.low, s.high};
+    });
+}
+// Hours in which every point has the light.
+Found least_hours(const Answers& a, const PlanePoints& plane, size_t index, const Wanted& w) {
+    return of_year(a, plane, index, w, [&](const auto& year, size_t p, const auto& hours) {
+        const auto s = provision(year, p, hours, w.lux, 1, w.blinds);
+        const auto all = static_cast<double>(metric::count(hours));
+        return Band{all * s.value, all * s.low, all * s.high};
     });
 }
 
@@ -70,9 +86,9 @@ Found glare_of_year(const Answers& a, const PlanePoints& plane, size_t index, co
 std::optional<PointValues> points(const Answers& a, const PlanePoints& plane, size_t index, const Wanted& w) {
     const auto* figure = find_point_figure(w.figure);
     if (figure == nullptr) return {};
-    OfYear of{{}, {}, operation_of(w)};
+    OfYear of{{}, {}, w.blinds};
     of.limits.target = w.lux;
-    if (a.year != nullptr) of.hours = hours_of(w, *a.year);
+    if (a.year != nullptr) of.hours = hours_of(a, plane, w);
     auto found = point_values(a, *figure, plane, index, of);
     if (found && found->value.empty()) return {};
     return found;
@@ -96,6 +112,38 @@ double level_of(std::vector<double> v, double share) {
     const auto k = static_cast<size_t>(std::clamp(std::ceil(share * n - 1e-9) - 1, 0.0, n - 1));
     std::nth_element(v.begin(), v.begin() + static_cast<long>(k), v.end(), std::greater<>());
     return v[k];
+}
+
+// LEED v4.1, option 2: share of the plane whose light lies within the range at both hours, each the mean of two days.
+// The table has the moments of rule/needs: both hours of one day, then of the other.
+Found in_range_at_both(const Answers& a, const PlanePoints& plane, size_t index, const Wanted& w) {
+    const auto table = a.tables.find(Kind::moment);
+    if (table == a.tables.end()) return {};
+    const auto at = place_of(*table->second, plane, index);
+    std::vector<const question::Column*> moments;
+    for (const auto& column : table->second->columns)
+        if (column.id.starts_with("lux_")) moments.push_back(&column);
+    if (!at || moments.size() != 4) return {};
+    const size_t n = plane.points.size();
+    // The ends of the band: every point at that end of its own which brings it out of the range, or into it.
+    double in = 0, surely = 0, perhaps = 0;
+    for (size_t i = 0; i < n; ++i) {
+        bool is = true, sure = true, may = true;
+        for (size_t hour = 0; hour < 2; ++hour) {
+            double lux = 0, error = 0;
+            for (const size_t day : {hour, hour + 2}) {
+                lux += moments[day]->value[*at][i] / 2;
+                if (!moments[day]->standard_error.empty())
+                    error = std::hypot(error, light::kStudent95 * moments[day]->standard_error[*at][i] / 2);
+            }
+            is = is && lux >= w.lux && lux <= w.most_lux;
+            sure = sure && lux - error >= w.lux && lux + error <= w.most_lux;
+            may = may && lux + error >= w.lux && lux - error <= w.most_lux;
+        }
+        in += is, surely += sure, perhaps += may;
+    }
+    const auto all = static_cast<double>(std::max<size_t>(n, 1));
+    return Band{in / all, surely / all, perhaps / all};
 }
 
 Found mean(const Answers& a, const PlanePoints& plane, size_t index, const Wanted& w) {
@@ -135,9 +183,12 @@ Found uniformity(const Answers& a, const PlanePoints& plane, size_t index, const
 }
 
 constexpr Measure kAll[] = {
-    {"spatial_autonomy", "Spatial autonomy", false, true, Kind::year, spatial},
-    {"sunlight_exposure", "Sunlight exposure", false, true, Kind::year, sunlight},
+    {"spatial_autonomy", "Spatial daylight autonomy", false, true, Kind::year, spatial},
+    {"sunlight_exposure", "Annual sunlight exposure", false, true, Kind::year, sunlight},
     {"provision", "Provision", false, true, Kind::year, provided},
+    {"hours_with_mean", "Hours with that mean", false, false, Kind::year, mean_hours, "h"},
+    {"hours_with_least", "Hours with that at every point", false, false, Kind::year, least_hours, "h"},
+    {"in_range_at_both", "Share in range at both hours", false, true, Kind::moment, in_range_at_both},
     {"glare_probability", "Daylight glare probability", false, false, Kind::glare, glare},
     {"glare_of_year", "DGP exceeded in at most 5 % of the use", false, false, Kind::glare_year, glare_of_year},
     {"mean", "mean", true, false, Kind::year, mean},
@@ -166,7 +217,7 @@ Kind analysis_of(const Measure& measure, const Wanted& wanted) {
 std::string unit_of(const Measure& measure, const Wanted& wanted) {
     if (measure.is_share) return "%";
     const auto* figure = measure.takes_figure ? find_point_figure(wanted.figure) : nullptr;
-    return figure != nullptr ? figure->unit : "";
+    return figure != nullptr ? figure->unit : measure.unit;
 }
 
 }  // namespace wp::figure

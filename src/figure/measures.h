@@ -18,15 +18,20 @@ struct Band {
 
 /// What a measure leaves open. Shares from 0 to 1.
 struct Wanted {
-    std::string figure;           ///< of measures that take one: its id in the catalogue of figures
-    double lux = 300;             ///< the target in figures of a year
-    double time_share = 0.5;      ///< spatial_autonomy
-    double hours_limit = 250;     ///< sunlight_exposure
-    double area_share = 0.5;      ///< provision, level
-    double value = 0;             ///< area_share: in the figure's unit
-    bool daylight_hours = false;  ///< the 4380 h of EN 17037 instead of from..to
-    double from = 8, to = 18;     ///< hours of the clock
-    bool blinds = false;          ///< as IES LM-83 works them, else open
+    std::string figure;        ///< of measures that take one: its id in the catalogue of figures
+    double lux = 300;          ///< the target in figures of a year; lower end of a range
+    double most_lux = 3000;    ///< upper end of a range
+    double time_share = 0.5;   ///< spatial_autonomy
+    double hours_limit = 250;  ///< sunlight_exposure
+    double area_share = 0.5;   ///< provision, level
+    double value = 0;          ///< area_share: in the figure's unit
+    enum class Hours {
+        clock,     ///< from..to, every day
+        daylight,  ///< the 4380 h of EN 17037
+        use,       ///< the room's own: Answers::room_hours
+    } hours = Hours::clock;
+    double from = 8, to = 18;  ///< hours of the clock
+    question::Operation blinds = question::Operation::open;
 };
 
 struct Measure {
@@ -36,6 +41,7 @@ struct Measure {
     model::Question::Kind of;
     /// None where what it needs was not asked, or does not have the plane.
     std::optional<Band> (*find)(const Answers&, const geometry::PlanePoints&, size_t index, const Wanted&);
+    const char* unit = "";  ///< of measures that take no figure and are no share
 };
 
 std::span<const Measure> measures();

@@ -160,6 +160,38 @@ class ProvisionLook {
     std::array<std::vector<uint32_t>, 3> found_;
 };
 
+/// Hours of a plane's mean, in the making.
+class MeanHoursLook {
+ public:
+    MeanHoursLook(const YearAnswer& year, size_t plane, const metric::Hours& hours, double lux, Operation operation)
+        : points_(static_cast<double>(year.planes[plane].plane.points.size())),
+          hours_(hours),
+          operation_(operation),
+          sum_(hours.size(), 0.0) {
+        const double w = std::min(year.width(plane, operation), 0.95);
+        limits_ = {lux, lux / (1 - w), lux / (1 + w)};
+    }
+    void join(YearLook& look) {
+        look.at(operation_, [this](const auto& part) {
+            for (size_t h = 0; h < hours_.size(); ++h)
+                for (const float v : part.light->at(static_cast<int>(h))) sum_[h] += static_cast<double>(v);
+        });
+    }
+    SpatialAutonomy take() const {
+        std::array<double, 3> found{};
+        for (size_t h = 0; h < hours_.size(); ++h)
+            for (size_t k = 0; k < 3 && hours_[h]; ++k) found[k] += sum_[h] >= limits_[k] * points_;
+        return {found[0], found[1], found[2], {}};
+    }
+
+ private:
+    double points_;
+    const metric::Hours& hours_;
+    Operation operation_;
+    std::array<double, 3> limits_{};
+    std::vector<double> sum_;
+};
+
 template <class Making>
 auto looked_at(const YearAnswer& year, size_t plane, Making making) {
     YearLook look(year, plane);
@@ -178,6 +210,11 @@ SpatialAutonomy spatial_autonomy(const YearAnswer& year, size_t plane, const met
 SunlightExposure sunlight_exposure(const YearAnswer& year, size_t plane, const metric::Hours& hours, double lux,
                                    double limit_hours) {
     return looked_at(year, plane, ExposureLook(hours, lux, limit_hours));
+}
+
+SpatialAutonomy hours_with_mean(const YearAnswer& year, size_t plane, const metric::Hours& hours, double lux,
+                                Operation operation) {
+    return looked_at(year, plane, MeanHoursLook(year, plane, hours, lux, operation));
 }
 
 SpatialAutonomy provision(const YearAnswer& year, size_t plane, const metric::Hours& hours, double lux,

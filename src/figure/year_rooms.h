@@ -34,6 +34,10 @@ struct SunlightExposure {
 SunlightExposure sunlight_exposure(const question::YearAnswer& year, size_t plane, const metric::Hours& hours,
                                    double lux, double limit_hours);
 
+/// Hours in which the mean of the plane is at least so many lux, with the band of the plane's mean.
+SpatialAutonomy hours_with_mean(const question::YearAnswer& year, size_t plane, const metric::Hours& hours, double lux,
+                                question::Operation operation);
+
 /// Share of the hours in which at least so much of the plane has the light (EN 17037:2018).
 SpatialAutonomy provision(const question::YearAnswer& year, size_t plane, const metric::Hours& hours, double lux,
                           double area_share, question::Operation operation);

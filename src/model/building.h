@@ -56,6 +56,34 @@ struct OwnFinish {
     bool operator==(const OwnFinish&) const;
 };
 
+/// What a room is for: rules ask different things of different rooms.
+enum class RoomUse {
+    unsaid,
+    office,
+    meeting,
+    classroom,
+    reading,
+    workshop,
+    shop,
+    play,
+    patients,
+    living,
+    bedroom,
+    kitchen,
+    hall,
+    corridor,
+    washroom,
+    store,
+    plant
+};
+struct RoomUseWord {
+    RoomUse use;
+    const char *word, *name;  ///< in files and criteria; for people
+    bool regularly_occupied;  ///< as a rule
+};
+const std::vector<RoomUseWord>& room_uses();
+const RoomUseWord& room_use(RoomUse use);
+
 /// A room: its footprint is drawn along the inner face of outside walls and along the middle of walls to other rooms,
 /// counter-clockwise, without holes. Two rooms that share (part of) an edge share one wall there.
 struct Room {
@@ -71,6 +99,9 @@ struct Room {
     std::vector<Wall> own_walls;  ///< by edge; both sides of a shared wall say the same, else the thicker counts
     std::vector<Opening> openings;
     Id occupancy;  ///< its pattern of occupied hours; empty: the hours of the question
+    RoomUse use = RoomUse::unsaid;
+    bool regularly_occupied = true;  ///< its floor counts in criteria on regularly occupied floor area
+    std::string glare_note;          ///< how glare is dealt with, where a rule asks for a written note
     Extra extra;
     bool operator==(const Room&) const;
 };

@@ -35,6 +35,7 @@ struct ReferencePlane {
     bool turned_over =
         false;             ///< looks the other way: down, or into the wall. The model check asks whether that is meant
     bool occupied = true;  ///< counts as regularly occupied floor area for criteria
+    bool for_rules = false;  ///< laid for criteria: not drawn on maps where its room has another
     Extra extra;
     bool operator==(const ReferencePlane&) const;
 };

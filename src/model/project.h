@@ -7,6 +7,7 @@
 #include <string>
 #include <vector>
 
+#include "model/criteria.h"
 #include "model/finish.h"
 #include "model/option.h"
 #include "model/question.h"
@@ -27,7 +28,10 @@ struct Project {
     std::vector<Question> questions;
     std::vector<Occupancy> occupancies;
     YearCalendar calendar;
-    std::vector<std::string> criteria;  ///< ids of criteria sets
+    std::vector<std::string> criteria;  ///< ids of the criteria sets it answers to, its own or the program's
+    std::vector<CriteriaSet> own_sets;  ///< that were made or changed here; they go before the program's of the same id
+    std::vector<SetCheck> set_checks;   ///< which sets somebody has held against the edition
+    Id former;                          ///< the option that stands for how it was before; empty: none
     double blind_transmittance = 0.05;  ///< diffuse visible transmittance of closed blinds
     Extra extra;
     bool operator==(const Project&) const;

@@ -311,7 +311,8 @@ const model::Thing* plane_thing(const model::Option& option, const model::Id& id
                                                                             : nullptr;
 }
 
-// Of a window or rooflight: its own name, or its id.
+}  // namespace
+
 std::string window_name(const model::Option& option, const model::Id& id) {
     for (const auto& storey : option.storeys) {
         if (const auto* light = model::find(storey.rooflights, id); light != nullptr && !light->name.empty())
@@ -322,8 +323,6 @@ std::string window_name(const model::Option& option, const model::Id& id) {
     }
     return id;
 }
-
-}  // namespace
 
 std::vector<std::string> plane_names(const model::Option& option, const std::vector<geometry::PlanePoints>& planes) {
     std::vector<std::string> names;

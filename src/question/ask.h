@@ -58,6 +58,8 @@ Result<GlareTask> glare_task(const model::Project& project, const model::Option&
                              const model::Question& question, geometry::Surfaces& surfaces,
                              const climate::WeatherYear* weather);
 
+/// Of an opening or rooflight: its own name, or its id.
+std::string window_name(const model::Option& option, const model::Id& id);
 /// Names for planes in reports: the plane's own, with its room.
 std::vector<std::string> plane_names(const model::Option& option, const std::vector<geometry::PlanePoints>& planes);
 std::vector<bool> occupied_planes(const model::Option& option, const std::vector<geometry::PlanePoints>& planes);

@@ -21,12 +21,12 @@ struct Look {
     size_t state;
 };
 
-std::vector<Look> looks_of(const SunHoursTask& task, const light::States& states, int days) {
+std::vector<Look> looks_of(const SunHoursTask& task, const light::States& states, int first, int days) {
     std::vector<Look> out;
     const double step = std::clamp(task.step, 1.0, 60.0) / 60;
     const int steps = static_cast<int>(std::lround(24 / step));
     for (int d = 0; d < days; ++d) {
-        const int day = (task.first_day + d) % 365;
+        const int day = (first + d) % 365;
         const size_t state = states.in(climate::moment_of(day, 12).month);
         for (int i = 0; i < steps; ++i) {
             const auto moment = climate::moment_of(day, (i + 0.5) * 24 / steps);
@@ -58,8 +58,13 @@ SunHoursAnswer sun_hours(const SunHoursTask& task, const Effort& effort, const C
     std::vector<std::unique_ptr<const light::Scene>> by_state;
     for (const auto& state : states.all)
         by_state.push_back(std::make_unique<const light::Scene>(*task.surfaces, light::Blinds::open, state));
-    const std::vector<Look> looks = looks_of(task, states, out.days);
+    const std::vector<Look> looks = looks_of(task, states, task.first_day, out.days);
     for (const Look& look : looks) out.open_hours += look.lasts;
+    out.open_year_hours = out.open_hours;
+    if (out.days < 365) {
+        const int rest = (task.last_day + 1) % 365;
+        for (const Look& look : looks_of(task, states, rest, 365 - out.days)) out.open_year_hours += look.lasts;
+    }
     size_t all = 0, done = 0;
     for (const auto& points : *task.planes) all += points.points.size();
     constexpr double never = std::numeric_limits<double>::quiet_NaN();

@@ -39,8 +39,9 @@ struct PlaneSun {
 struct SunHoursAnswer {
     std::vector<PlaneSun> planes;
     int days = 1;
-    double open_hours = 0;  ///< of an open place, by the same rules
-    Record record;          ///< accuracy: minutes between looks; nothing is sampled
+    double open_hours = 0;       ///< of an open place, by the same rules
+    double open_year_hours = 0;  ///< the same in all the year
+    Record record;               ///< accuracy: minutes between looks; nothing is sampled
 };
 
 SunHoursAnswer sun_hours(const SunHoursTask& task, const Effort& effort, const Cancel& cancel = {},

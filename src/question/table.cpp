@@ -123,6 +123,13 @@ PointTable table_of(const SunHoursAnswer& answer) {
             for (double& v : share) v = answer.open_hours > 0 ? 100 * v / answer.open_hours : 0;
             return share;
         }));
+    out.columns.push_back(column(answer.planes, "sun_of_year_percent", "Share of the open place's sun of the year", "%",
+                                 [&](const auto& p) {
+                                     Values share = p.hours;
+                                     for (double& v : share)
+                                         v = answer.open_year_hours > 0 ? 100 * v / answer.open_year_hours : 0;
+                                     return share;
+                                 }));
     out.columns.push_back(
         column(answer.planes, "first_sun_hour", "First sun", "h", [](const auto& p) { return p.first; }));
     out.columns.push_back(

@@ -7,11 +7,30 @@
 
 namespace wp::question {
 
-// Planes that lie in a room where people are: what stands upright, or outdoors, asks for no blinds.
+namespace {
+
+// IES LM-83 counts points that are no farther apart; with a little room for cells that divide a floor evenly.
+constexpr double kFineEnough = 0.61;
+
+bool is_fine(const geometry::PlanePoints& points) { return std::max(points.dx, points.dy) <= kFineEnough; }
+
+}  // namespace
+
+// Planes that lie in a room where people are: what stands upright, or outdoors, asks for no blinds. Where a room has a
+// plane that is fine enough for the rule, a coarser one, laid for another rule, does not count: one of its few points
+// is more than the share of all.
 bool YearAnswer::Evaluator::counts_for_blinds(size_t plane) const {
-    const auto& points = in_.light->planes[plane];
-    const bool occupied = in_.occupied.empty() || in_.occupied[plane];
-    return occupied && points.space >= 0 && points.lies() && !points.points.empty();
+    const auto counts = [&](size_t p) {
+        const auto& points = in_.light->planes[p];
+        const bool occupied = in_.occupied.empty() || in_.occupied[p];
+        return occupied && points.space >= 0 && points.lies() && !points.points.empty();
+    };
+    const auto& own = in_.light->planes[plane];
+    if (!counts(plane)) return false;
+    if (is_fine(own)) return true;
+    for (size_t p = 0; p < in_.light->planes.size(); ++p)
+        if (in_.light->planes[p].space == own.space && is_fine(in_.light->planes[p]) && counts(p)) return false;
+    return true;
 }
 
 void YearAnswer::Evaluator::decide(Operation operation) {

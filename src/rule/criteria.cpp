@@ -4,233 +4,129 @@
 #include <fmt/core.h>
 
 #include <algorithm>
-#include <cmath>
-#include <map>
-#include <optional>
 #include <set>
 
-#include "base/log.h"
 #include "base/text.h"
-#include "question/ask.h"
-#include "store/document.h"
-#include "store/fields.h"
+#include "model/project.h"
+#include "rule/data.h"
+#include "rule/needs.h"
 
 namespace wp::rule {
 
 namespace {
 
-using store::Fields;
+constexpr const char* kSeeList = "See the list in docs/formats/criteria.md";
 
-void visit(Fields& f, Metric& m) {
-    static const auto kinds = [] {
-        std::vector<std::pair<const char*, const figure::Measure*>> out;
-        for (const auto& measure : figure::measures()) out.emplace_back(measure.id, &measure);
-        return out;
-    }();
-    figure::Wanted& w = m.wanted;
-    f.choice("kind", m.measure, std::span(kinds));
-    if (m.measure == nullptr) m.measure = kinds.front().second;  // a fault is told already
-    if (m.measure->takes_figure) {
-        f.text("figure", w.figure);
-        if (f.reading() && figure::find_point_figure(w.figure) == nullptr)
-            f.fail("/figure", "there is no figure \"" + plain_text(w.figure, 60) + "\"",
-                   "See the list in docs/formats/criteria.md");
-    }
-    f.number("lux", w.lux, 0, 1e6, Fields::optional);
-    f.number("time_share", w.time_share, 0, 1, Fields::optional);
-    f.number("hours_limit", w.hours_limit, 0, 8760, Fields::optional);
-    f.number("area_share", w.area_share, 0, 1, Fields::optional);
-    f.number("value", w.value, 0, 1e6, Fields::optional);
-    f.flag("blinds", w.blinds, Fields::optional);
-    f.number("from", w.from, 0, 24, Fields::optional);
-    f.number("to", w.to, 0, 24, Fields::optional);
-    f.no_more();
-    if (f.reading() && w.to <= w.from)
-        f.fail("/to", "the hours end before they begin", "Give hours of one day, the first before the last");
+std::string named(const std::string& what) { return "\"" + plain_text(what, 60) + "\""; }
+
+Outcome check_measure(const Criterion& c) {
+    const auto* measure = measure_of(c);
+    if (measure == nullptr) return Fault{"/measure", "there is no measure " + named(c.measure), kSeeList};
+    if (measure->takes_figure && figure::find_point_figure(c.figure) == nullptr)
+        return Fault{"/figure", "there is no figure " + named(c.figure), kSeeList};
+    if (const Need* need = find_need(c.asks); need == nullptr)
+        return Fault{"/asks", "there is no way of asking " + named(c.asks), kSeeList};
+    else if (!c.asks.empty() && need->kind != figure::analysis_of(*measure, wanted_of(c)))
+        return Fault{"/asks", "that way of asking gives no " + named(c.figure.empty() ? c.measure : c.figure),
+                     kSeeList};
+    return {};
 }
 
-void visit(Fields& f, Threshold& t) {
-    f.number("threshold", t.value, 0, 1e6);
-    f.text("level", t.level);
-    f.no_more();
+Outcome check_thresholds(const Criterion& c) {
+    if (c.thresholds.empty()) return Fault{"/thresholds", "there is no threshold", "Give at least one"};
+    if (measure_of(c)->is_share && std::ranges::any_of(c.thresholds, [](const Threshold& t) { return t.value > 1; }))
+        return Fault{"/thresholds", "a share is more than 1", "Give shares from 0 to 1: 0.5 for 50 %"};
+    for (size_t i = 1; i < c.thresholds.size(); ++i) {
+        const double before = c.thresholds[i - 1].value, here = c.thresholds[i].value;
+        if (c.at_least ? before >= here : before <= here)
+            return Fault{fmt::format("/thresholds/{}/value", i), "the levels do not go from the easiest to the hardest",
+                         "Sort them"};
+    }
+    return {};
 }
 
-bool is_share(const Criterion& c) { return c.metric.measure->is_share; }
-
-void visit(Fields& f, Criterion& c) {
-    f.text("id", c.id);
-    f.text("name", c.name);
-    f.text("meaning", c.meaning);
-    f.text("source", c.source);
-    f.text("unit", c.unit);
-    f.object("metric", [&](Fields& g) { visit(g, c.metric); });
-    f.flag("daylight_hours", c.metric.wanted.daylight_hours, Fields::optional);
-    f.flag("occupied_area", c.occupied_area, Fields::optional);
-    f.flag("at_least", c.at_least);
-    f.flag("optional", c.optional, Fields::optional);
-    f.list("thresholds", c.thresholds, [](Fields& g, Threshold& t) { visit(g, t); });
-    f.no_more();
-    if (!f.reading() || f.fault()) return;
-    if (const std::string unit = figure::unit_of(*c.metric.measure, c.metric.wanted); c.unit != unit)
-        f.fail("/unit", "the metric is not measured in \"" + plain_text(c.unit, 20) + "\"",
-               "Give it as \"" + unit + "\"");
-    if (c.thresholds.empty()) f.fail("/thresholds", "there is no threshold", "Give at least one");
-    if (is_share(c) && std::ranges::any_of(c.thresholds, [](const Threshold& t) { return t.value > 1; }))
-        f.fail("/thresholds", "a share is more than 1", "Give shares from 0 to 1: 0.5 for 50 %");
-    const auto rises = [&](const Threshold& a, const Threshold& b) {
-        return c.at_least ? a.value < b.value : a.value > b.value;
-    };
-    for (size_t i = 1; i < c.thresholds.size(); ++i)
-        if (!rises(c.thresholds[i - 1], c.thresholds[i]))
-            f.fail(fmt::format("/thresholds/{}/threshold", i), "the levels do not go from the easiest to the hardest",
-                   "Sort them");
-}
-
-using figure::Band;
-
-Verdict judge(const Criterion& c, const std::optional<Band>& found, std::string subject, model::Id plane) {
-    Verdict v;
-    v.criterion = &c;
-    v.subject = std::move(subject);
-    v.plane = std::move(plane);
-    v.threshold = c.thresholds.front().value;
-    v.level = c.thresholds.front().level;
-    v.answered = found.has_value();
-    if (!found) return v;
-    const Band& band = *found;
-    v.value = band.value;
-    v.low = band.low;
-    v.high = band.high;
-    const auto meets = [&](double value, double threshold) {
-        return c.at_least ? value >= threshold : value <= threshold;
-    };
-    for (const Threshold& t : c.thresholds)
-        if (meets(band.value, t.value)) {
-            v.met = true;
-            v.threshold = t.value;
-            v.level = t.level;
-        }
-    v.margin = c.at_least ? v.value - v.threshold : v.threshold - v.value;
-    v.certain = meets(band.low, v.threshold) == v.met && meets(band.high, v.threshold) == v.met;
-    return v;
-}
-
-// Planes of one room: where two lie over the same floor it counts once, and both count in what is said of it.
-class OfRoom {
- public:
-    void add(const geometry::PlanePoints& plane, Band band) {
-        const double area = plane.area();
-        sum_ = {sum_.value + area * band.value, sum_.low + area * band.low, sum_.high + area * band.high};
-        area_ += area;
-        for (const Vec3& p : plane.points) cover(plane, p);
-    }
-    Band mean() const { return {sum_.value / area_, sum_.low / area_, sum_.high / area_}; }
-    double floor() const { return std::min(static_cast<double>(covered_.size()) * kGrain * kGrain, area_); }
-
- private:
-    static constexpr double kGrain = 0.1;  // metres
-    // Squares of the floor whose middles lie within a point's cell.
-    void cover(const geometry::PlanePoints& plane, Vec3 p) {
-        const double reach = 0.5 * std::hypot(plane.dx, plane.dy);
-        const auto first = [&](double v) { return std::lround(std::floor((v - reach) / kGrain)); };
-        const auto last = [&](double v) { return std::lround(std::floor((v + reach) / kGrain)); };
-        for (long i = first(p.x); i <= last(p.x); ++i)
-            for (long j = first(p.y); j <= last(p.y); ++j) {
-                const Vec3 off{(static_cast<double>(i) + 0.5) * kGrain - p.x,
-                               (static_cast<double>(j) + 0.5) * kGrain - p.y, 0};
-                if (std::fabs(dot(off, plane.across)) <= plane.dx / 2 && std::fabs(dot(off, plane.up)) <= plane.dy / 2)
-                    covered_.insert({i, j});
-            }
-    }
-
-    Band sum_{0, 0, 0};
-    double area_ = 0;
-    std::set<std::pair<long, long>> covered_;
-};
-
-std::optional<Band> over_floor(const std::map<std::string, OfRoom>& rooms) {
-    Band sum{0, 0, 0};
-    double floor = 0;
-    for (const auto& [id, room] : rooms) {
-        const Band mean = room.mean();
-        const double area = room.floor();
-        sum = {sum.value + area * mean.value, sum.low + area * mean.low, sum.high + area * mean.high};
-        floor += area;
-    }
-    if (floor <= 0) return {};
-    return Band{sum.value / floor, sum.low / floor, sum.high / floor};
+Outcome check_uses(const Criterion& c) {
+    for (const auto& use : c.uses)
+        if (std::ranges::none_of(model::room_uses(), [&](const auto& u) { return use == u.word; }))
+            return Fault{"/uses", "there is no use " + named(use), kSeeList};
+    return {};
 }
 
 }  // namespace
 
-Result<CriteriaSet> parse_criteria(std::string_view text, const std::string& name) {
-    auto parsed = parse_json(text, name);
-    if (!parsed) return parsed.fault();
-    Json& document = *parsed;
-    CriteriaSet set;
-    int format = 0;
-    Fields f = Fields::reader(document);
-    f.whole("format", format, 1, 1);
-    f.text("id", set.id);
-    f.text("name", set.name);
-    f.text("source", set.source);
-    f.list("criteria", set.criteria, [](Fields& g, Criterion& c) { visit(g, c); });
-    f.no_more();
+const figure::Measure* measure_of(const Criterion& c) { return figure::find_measure(c.measure); }
+
+figure::Wanted wanted_of(const Criterion& c) {
+    using Blinds = Criterion::Blinds;
+    figure::Wanted w;
+    w.figure = c.figure;
+    w.lux = c.lux;
+    w.most_lux = c.most_lux;
+    w.time_share = c.time_share;
+    w.hours_limit = c.hours_limit;
+    w.area_share = c.area_share;
+    w.value = c.value;
+    w.hours = c.hours == Criterion::Hours::daylight ? figure::Wanted::Hours::daylight
+              : c.hours == Criterion::Hours::use    ? figure::Wanted::Hours::use
+                                                    : figure::Wanted::Hours::clock;
+    w.from = c.from;
+    w.to = c.to;
+    w.blinds = c.blinds == Blinds::lm83     ? question::Operation::lm83
+               : c.blinds == Blinds::groups ? question::Operation::control
+                                            : question::Operation::open;
+    return w;
+}
+
+std::string unit_of(const Criterion& c) {
+    const auto* measure = measure_of(c);
+    return measure != nullptr ? figure::unit_of(*measure, wanted_of(c)) : "";
+}
+
+std::string value_text(const Criterion& c, double value) {
+    const auto* measure = measure_of(c);
+    if (measure != nullptr && measure->is_share) return fmt::format("{:.1f} %", 100 * value);
+    const std::string unit = unit_of(c);
+    const std::string number = std::abs(value) >= 1000 ? fmt::format("{:.0f}", value) : fmt::format("{:.3g}", value);
+    return number + (unit.empty() ? "" : " ") + unit;
+}
+
+std::string needed_text(const Criterion& c, double threshold) {
+    return (c.at_least ? "at least " : "at most ") + value_text(c, threshold);
+}
+
+Outcome check_set(const CriteriaSet& set) {
     std::set<std::string> seen;
-    for (size_t i = 0; i < set.criteria.size(); ++i)
-        if (!seen.insert(set.criteria[i].id).second)
-            f.fail(fmt::format("/criteria/{}/id", i), "\"" + set.criteria[i].id + "\" is taken already",
-                   "Give it an id of its own");
-    if (f.fault()) return store::in_file(name, *f.fault());
-    return set;
-}
-
-Result<CriteriaSet> read_criteria(const std::filesystem::path& path) {
-    return store::parse_file(path, size_t{1} << 20, parse_criteria);
-}
-
-std::vector<Verdict> evaluate(const CriteriaSet& set, const figure::Answers& answers,
-                              const std::vector<Subject>& subjects) {
-    std::vector<Verdict> verdicts;
-    for (const Criterion& c : set.criteria) {
-        std::map<std::string, OfRoom> rooms;
-        bool answered = true;
-        for (size_t p = 0; p < subjects.size(); ++p) {
-            const auto& plane = subjects[p].plane;
-            if (!subjects[p].occupied || plane.points.empty()) continue;
-            const auto band = c.metric.measure->find(answers, plane, p, c.metric.wanted);
-            if (!c.occupied_area) verdicts.push_back(judge(c, band, subjects[p].name, plane.plane));
-            if (band)
-                rooms[plane.room].add(plane, *band);
-            else
-                answered = false;
-        }
-        if (!c.occupied_area) continue;
-        // A floor of which a part is not known is not known.
-        const auto all = over_floor(rooms);
-        if (all || !answered) verdicts.push_back(judge(c, answered ? all : std::nullopt, "Occupied area", {}));
+    for (size_t i = 0; i < set.criteria.size(); ++i) {
+        const Criterion& c = set.criteria[i];
+        const std::string here = fmt::format("/criteria/{}", i);
+        if (!seen.insert(c.id).second)
+            return Fault{here + "/id", named(c.id) + " is taken already", "Give it an id of its own"};
+        for (const auto& check : {check_measure, check_thresholds, check_uses})
+            if (const auto fault = check(c)) return Fault{here + fault->place, fault->what, fault->remedy};
     }
-    log(LogOf::rule, "criteria set {}: {} verdicts", set.id, verdicts.size());
-    return verdicts;
-}
-
-std::vector<Subject> subjects_of(const model::Option& option, const std::vector<geometry::PlanePoints>& planes) {
-    const auto names = question::plane_names(option, planes);
-    const auto occupied = question::occupied_planes(option, planes);
-    std::vector<Subject> out;
-    for (size_t p = 0; p < planes.size(); ++p) out.push_back({planes[p], names[p], occupied[p]});
-    return out;
+    return {};
 }
 
 std::vector<model::Question::Kind> analyses_of(const CriteriaSet& set) {
     std::set<model::Question::Kind> kinds;
-    for (const Criterion& c : set.criteria) kinds.insert(figure::analysis_of(*c.metric.measure, c.metric.wanted));
+    for (const Criterion& c : set.criteria)
+        if (const auto* measure = measure_of(c)) kinds.insert(figure::analysis_of(*measure, wanted_of(c)));
     return {kinds.begin(), kinds.end()};
 }
 
-std::string value_text(const Criterion& c, double value) {
-    if (is_share(c)) return fmt::format("{:.1f} %", 100 * value);
-    return fmt::format("{:.3g}{}{}", value, c.unit.empty() ? "" : " ", c.unit);
+Result<CriteriaSet> set_of(const model::Project& project, const std::string& id) {
+    const auto* own = model::find(project.own_sets, id);
+    if (own == nullptr) return criteria_set(id);
+    if (const auto fault = check_set(*own))
+        return Fault{named(own->name) + " " + fault->place, fault->what, fault->remedy};
+    return *own;
+}
+
+std::string doubt_of(const model::Project& project, const CriteriaSet& set) {
+    if (set.doubt.empty()) return {};
+    for (const auto& check : project.set_checks)
+        if (check.set == set.id) return {};
+    return set.doubt;
 }
 
 }  // namespace wp::rule

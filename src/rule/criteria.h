@@ -1,74 +1,42 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// Criteria sets are data files (docs/formats/criteria.md); this reads them, and evaluates them on any answers.
+// What a criterion means: its measure, its unit, its words; and the criteria sets of a project.
 #pragma once
-#include <filesystem>
 #include <string>
-#include <string_view>
 #include <vector>
 
 #include "base/result.h"
 #include "figure/measures.h"
+#include "model/criteria.h"
+
+namespace wp::model {
+struct Project;
+}
 
 namespace wp::rule {
 
-struct Threshold {
-    double value = 0;   ///< in the metric's own terms; shares from 0 to 1
-    std::string level;  ///< what reaching it earns
-};
+using model::CriteriaSet;
+using model::Criterion;
+using model::Threshold;
 
-/// What is measured: a measure of the catalogue with what it leaves open.
-struct Metric {
-    const figure::Measure* measure = nullptr;
-    figure::Wanted wanted;
-};
-
-struct Criterion {
-    std::string id, name, meaning, source, unit;  ///< unit: "%" of shares, which are kept from 0 to 1
-    Metric metric;
-    bool occupied_area = false;         ///< over all occupied planes together instead of each space for itself
-    bool at_least = true;               ///< else at most
-    bool optional = false;              ///< a level above the one that must be met
-    std::vector<Threshold> thresholds;  ///< from the easiest to the hardest
-};
-
-struct CriteriaSet {
-    std::string id, name, source;
-    std::vector<Criterion> criteria;
-};
-
-/// name is the file's name in messages.
-Result<CriteriaSet> parse_criteria(std::string_view text, const std::string& name);
-Result<CriteriaSet> read_criteria(const std::filesystem::path& path);
-
-/// What criteria judge: a reference plane, its name for people, whether it counts as occupied floor.
-struct Subject {
-    geometry::PlanePoints plane;
-    std::string name;
-    bool occupied = true;
-};
-
-/// One line of the verdict.
-struct Verdict {
-    const Criterion* criterion = nullptr;
-    std::string subject;                  ///< room or "occupied area"
-    model::Id plane;                      ///< empty for the occupied area
-    bool answered = true;                 ///< else what the criterion needs was not asked, and nothing below is told
-    double value = 0, low = 0, high = 0;  ///< with the band its error leaves
-    double threshold = 0;                 ///< the one that decides: the hardest met, or the easiest if none is
-    double margin = 0;                    ///< positive: to spare; in the metric's own terms
-    bool met = false;
-    bool certain = true;  ///< the verdict stands anywhere in the band
-    std::string level;    ///< earned level, or what is missed
-};
-
-std::vector<Verdict> evaluate(const CriteriaSet& set, const figure::Answers& answers,
-                              const std::vector<Subject>& subjects);
-
-/// The planes of an option as subjects.
-std::vector<Subject> subjects_of(const model::Option& option, const std::vector<geometry::PlanePoints>& planes);
-/// Analyses that a set needs.
-std::vector<model::Question::Kind> analyses_of(const CriteriaSet& set);
+/// Null where there is no such measure: check_set finds it.
+const figure::Measure* measure_of(const Criterion& criterion);
+figure::Wanted wanted_of(const Criterion& criterion);
+/// "%" of shares, which are kept from 0 to 1.
+std::string unit_of(const Criterion& criterion);
 /// "52.3 %", "312 lx": a value of a criterion as it is printed.
 std::string value_text(const Criterion& criterion, double value);
+/// "at least 300 lx", "at most 10 %".
+std::string needed_text(const Criterion& criterion, double threshold);
+
+/// What is wrong with a set; place: a JSON pointer within it.
+Outcome check_set(const CriteriaSet& set);
+
+/// Analyses that a set needs.
+std::vector<model::Question::Kind> analyses_of(const CriteriaSet& set);
+
+/// The set of that id that a project answers to: its own where it has one, else the program's.
+Result<CriteriaSet> set_of(const model::Project& project, const std::string& id);
+/// What nobody has checked against the edition: of the set, unless the project says that somebody has. Empty: nothing.
+std::string doubt_of(const model::Project& project, const CriteriaSet& set);
 
 }  // namespace wp::rule

@@ -4,8 +4,18 @@
 #include <algorithm>
 
 #include "base/data_folder.h"
+#include "rule/criteria_file.h"
 
 namespace wp::rule {
+
+std::vector<std::string> criteria_sets() {
+    std::vector<std::string> ids;
+    std::error_code error;
+    for (const auto& entry : std::filesystem::directory_iterator(data_folder() / "criteria", error))
+        if (entry.path().extension() == ".json") ids.push_back(entry.path().stem().string());
+    std::ranges::sort(ids);
+    return ids;
+}
 
 Result<CriteriaSet> criteria_set(const std::string& id) {
     const bool plain = !id.empty() && std::all_of(id.begin(), id.end(), [](char c) {

@@ -2,6 +2,7 @@
 // Rules that come with the program: criteria sets, and what values usually mean.
 #pragma once
 #include <string>
+#include <vector>
 
 #include "base/result.h"
 #include "rule/criteria.h"
@@ -9,6 +10,8 @@
 
 namespace wp::rule {
 
+/// Ids of the sets that come with the program, sorted.
+std::vector<std::string> criteria_sets();
 /// The criteria set of that id.
 Result<CriteriaSet> criteria_set(const std::string& id);
 /// What values usually mean; none where the file is damaged.

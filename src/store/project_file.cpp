@@ -32,6 +32,9 @@ class Checker {
         unique("/options", project_.options);
         unique("/questions", project_.questions);
         unique("/occupancies", project_.occupancies);
+        unique("/own_sets", project_.own_sets);
+        if (!project_.former.empty() && find(project_.options, project_.former) == nullptr)
+            fail("/former", "there is no option \"" + project_.former + "\"", "Name one that /options holds, or none");
         if (project_.options.empty()) fail("/options", "there is no option", "A project holds at least one option");
         for (size_t i = 0; i < project_.options.size(); ++i) check(fmt::format("/options/{}", i), project_.options[i]);
         return outcome_;

@@ -148,8 +148,17 @@ std::string materials_schema() {
                      });
 }
 
+std::string criteria_schema() {
+    return schema_of("Warm Pane criteria set, version 2", "warmpane_criteria", model::kCriteriaVersion,
+                     [](describe::Describer& d) {
+                         model::CriteriaSet set;
+                         describe::describe(d, set);
+                     });
+}
+
 std::vector<FormatDocument> format_documents() {
     return {{"project.schema.json", project_schema()},
+            {"criteria.schema.json", criteria_schema()},
             {"materials.schema.json", materials_schema()},
             {"fields.md", field_tables()}};
 }

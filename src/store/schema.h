@@ -12,6 +12,7 @@ namespace wp::store {
 /// JSON Schema (draft 7) of project files, and of libraries of materials.
 std::string project_schema();
 std::string materials_schema();
+std::string criteria_schema();
 /// Every type of a project as a table of its fields, in Markdown.
 std::string field_tables();
 

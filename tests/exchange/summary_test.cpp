@@ -8,6 +8,7 @@
 #include "exchange/tables.h"
 #include "question/ask.h"
 #include "rule/data.h"
+#include "rule/judged.h"
 #include "support.h"
 
 using namespace wp;
@@ -43,9 +44,7 @@ TEST(Summaries, a_year_carries_its_verdicts_and_its_blinds) {
     const auto year = question::solve_year(geometry::build_surfaces(project, project.options[0]), planes,
                                            test::weather(), 0, {0.5, 1, 0});
     exchange::JudgedSet judged{*rule::criteria_set("leed-v41-daylight-option-1"), {}};
-    figure::Answers answers;
-    answers.year = &year;
-    judged.verdicts = rule::evaluate(judged.set, answers, {{year.planes[0].plane, "Room", true}});
+    judged.verdicts = rule::evaluate(judged.set, test::case_of(year, {"Room"}));
     const auto j = json::parse(exchange::year_json(
         kOrigin, year, {"Room"}, {judged}, {{}, {model::clock_hours({}, 8, 18)}, question::Operation::lm83}, {}));
     EXPECT_EQ(j["criteria"][0]["verdicts"].size(), 2u);

@@ -5,14 +5,17 @@
 #include <fmt/core.h>
 #include <gtest/gtest.h>
 
+#include <deque>
 #include <set>
 
 #include "analysis/analysis.h"
 #include "base/file.h"
 #include "figure/measures.h"
 #include "question/ask.h"
-#include "rule/criteria.h"
+#include "rule/criteria_file.h"
 #include "rule/data.h"
+#include "rule/judged.h"
+#include "rule/needs.h"
 #include "support.h"
 
 using namespace wp;
@@ -66,11 +69,28 @@ Wanted of(const char* figure) {
     return out;
 }
 
-std::string set_of(const char* measure, const char* figure, const std::string& unit) {
-    return fmt::format(R"({{"format":1,"id":"s","name":"s","source":"s","criteria":[{{"id":"c","name":"c",)"
-                       R"("meaning":"m","source":"s","unit":"{}","metric":{{"kind":"{}","figure":"{}"}},)"
-                       R"("at_least":true,"thresholds":[{{"threshold":0.5,"level":"met"}}]}}]}})",
-                       unit, measure, figure);
+std::string set_of(const char* measure, const char* figure) {
+    return fmt::format(R"({{"warmpane_criteria":2,"id":"s","name":"s","source":"s","criteria":[{{"id":"c","name":"c",)"
+                       R"("meaning":"m","source":"s","measure":"{}","figure":"{}",)"
+                       R"("at_least":true,"thresholds":[{{"value":0.5,"level":"met"}}]}}]}})",
+                       measure, figure);
+}
+
+// The verdicts of a set on one plane, whatever it wants asked.
+std::vector<rule::Verdict> judge(const rule::CriteriaSet& set, const Answers& answers,
+                                 const geometry::PlanePoints& plane, const char* name) {
+    static const model::Project project = test::one_room();
+    static std::deque<model::Question> asked;
+    rule::Case judged;
+    judged.answers = answers;
+    judged.of = rule::Circumstances{&project, nullptr};
+    for (const auto& c : set.criteria)
+        if (const auto* need = rule::find_need(c.asks); need->make != nullptr) {
+            asked.push_back(*need->make(*judged.of));
+            judged.answers.asked.push_back({&asked.back(), answers.tables.begin()->second});
+        }
+    judged.subjects = {test::subject(plane, name)};
+    return rule::evaluate(set, judged);
 }
 
 }  // namespace
@@ -101,15 +121,16 @@ TEST(Figures, have_ids_of_their_own) {
     for (const auto& figure : point_figures()) EXPECT_TRUE(ids.insert(figure.id).second) << figure.id;
 }
 
-TEST(Figures, and_measures_stand_in_the_document_of_criteria_and_in_their_schema) {
-    const auto words = *read_file(WARMPANE_SOURCE "/docs/formats/criteria.md"),
-               schema = *read_file(WARMPANE_SOURCE "/docs/formats/criteria.schema.json");
+TEST(Figures, measures_and_ways_of_asking_stand_in_the_document_of_criteria) {
+    const auto words = *read_file(WARMPANE_SOURCE "/docs/formats/criteria.md");
     for (const auto& figure : point_figures())
         EXPECT_NE(words.find(fmt::format("| `{}` |", figure.id)), std::string::npos) << figure.id;
-    for (const auto& measure : measures()) {
+    for (const auto& measure : measures())
         EXPECT_NE(words.find(fmt::format("`{}`", measure.id)), std::string::npos) << measure.id;
-        EXPECT_NE(schema.find(fmt::format("\"{}\"", measure.id)), std::string::npos) << measure.id;
-    }
+    for (const auto& need : rule::needs())
+        EXPECT_NE(words.find(fmt::format("| `{}` |", need.id)), std::string::npos) << need.id;
+    for (const auto& use : model::room_uses())
+        EXPECT_NE(words.find(fmt::format("`{}`", use.word)), std::string::npos) << use.word;
 }
 
 TEST(Measures, a_level_is_what_that_share_of_the_points_has_at_least) {
@@ -176,30 +197,30 @@ TEST(Measures, glare_of_the_year_is_the_worst_of_a_rooms_eyes_as_they_look) {
     drawn.plane = "p", drawn.room = "room", drawn.points.resize(40);
     const auto set = *rule::criteria_set("en-17037-glare");
     EXPECT_EQ(rule::analyses_of(set), std::vector{Kind::glare_year});
-    const auto verdict = rule::evaluate(set, given.answers, {{drawn, "Room", true}})[0];
+    const auto verdict = judge(set, given.answers, drawn, "Room")[0];
     EXPECT_EQ(verdict.value, 0.43) << "eyes next door do not count";
-    EXPECT_TRUE(verdict.met);
+    EXPECT_TRUE(verdict.met());
     EXPECT_EQ(verdict.level, "minimum");
     given.table.columns[0].value = {{0.38}, {0.46}, {0.1}};
-    EXPECT_FALSE(rule::evaluate(set, given.answers, {{drawn, "Room", true}})[0].met);
+    EXPECT_FALSE(judge(set, given.answers, drawn, "Room")[0].met());
     given.table.columns[0].value = {{0.3}, {0.35}, {0.9}};
-    EXPECT_EQ(rule::evaluate(set, given.answers, {{drawn, "Room", true}})[0].level, "high");
+    EXPECT_EQ(judge(set, given.answers, drawn, "Room")[0].level, "high");
     drawn.room = "cellar";
-    EXPECT_FALSE(rule::evaluate(set, given.answers, {{drawn, "Cellar", true}})[0].answered) << "nobody sits there";
+    EXPECT_FALSE(judge(set, given.answers, drawn, "Cellar")[0].answered()) << "nobody sits there";
 }
 
 TEST(Criteria, may_be_of_any_figure_of_any_analysis) {
     for (const auto& figure : point_figures())
         for (const auto& measure : measures()) {
             if (!measure.takes_figure) continue;
-            const auto set = rule::parse_criteria(set_of(measure.id, figure.id, unit_of(measure, of(figure.id))), "s");
+            const auto set = rule::parse_criteria(set_of(measure.id, figure.id), "s");
             ASSERT_TRUE(set) << set.fault().line();
             EXPECT_EQ(rule::analyses_of(*set), std::vector{figure.of});
             if (figure.of_year != nullptr) continue;
             const Given given(figure, {0.6, 0.7, 0.8});
-            const auto verdicts = rule::evaluate(*set, given.answers, {{given.table.planes[0], "Room", true}});
+            const auto verdicts = judge(*set, given.answers, given.table.planes[0], "Room");
             ASSERT_EQ(verdicts.size(), 1u);
-            EXPECT_TRUE(verdicts[0].answered && verdicts[0].met) << figure.id << " " << measure.id;
+            EXPECT_TRUE(verdicts[0].met()) << figure.id << " " << measure.id;
         }
 }
 
@@ -208,27 +229,26 @@ TEST(Criteria, en_17037_by_daylight_factor_asks_for_half_of_the_plane_and_for_ne
     std::vector<double> lux(100, 320);
     for (size_t i = 0; i < 45; ++i) lux[i] = i < 5 ? 20 : 120;
     const Given given(*find_point_figure("lux_by_median"), lux);
-    const std::vector<rule::Subject> room{{given.table.planes[0], "Room", true}};
-    const auto verdicts = rule::evaluate(set, given.answers, room);
+    const auto& room = given.table.planes[0];
+    const auto verdicts = judge(set, given.answers, room, "Room");
     ASSERT_EQ(verdicts.size(), 6u);
-    EXPECT_TRUE(verdicts[0].met) << "320 lx over 55 %";
-    EXPECT_TRUE(verdicts[1].met) << "120 lx over exactly 95 %";
-    EXPECT_EQ(verdicts[1].value, 120);
-    EXPECT_FALSE(verdicts[2].met);
+    EXPECT_TRUE(test::verdict_of(verdicts, "target-minimum").met()) << "320 lx over 55 %";
+    EXPECT_TRUE(test::verdict_of(verdicts, "least-minimum").met()) << "120 lx over exactly 95 %";
+    EXPECT_EQ(test::verdict_of(verdicts, "least-minimum").value, 120);
+    EXPECT_FALSE(test::verdict_of(verdicts, "target-medium").met());
     lux[5] = 99;
     const Given darker(*find_point_figure("lux_by_median"), lux);
-    EXPECT_FALSE(rule::evaluate(set, darker.answers, room)[1].met) << "94 % only";
-    const auto unknown = rule::evaluate(set, Answers{}, room);
+    EXPECT_FALSE(test::verdict_of(judge(set, darker.answers, room, "Room"), "least-minimum").met()) << "94 % only";
+    const auto unknown = judge(set, Answers{}, room, "Room");
     ASSERT_EQ(unknown.size(), 6u);
-    for (const auto& v : unknown) EXPECT_FALSE(v.answered || v.met);
+    for (const auto& v : unknown) EXPECT_EQ(v.state, rule::State::not_asked);
 }
 
-TEST(Criteria, of_an_unknown_figure_or_in_another_unit_are_refused) {
-    const auto refusal = [](const char* figure, const char* unit) {
-        const auto read = rule::parse_criteria(set_of("mean", figure, unit), "s");
+TEST(Criteria, of_an_unknown_figure_are_refused) {
+    const auto refusal = [](const char* figure) {
+        const auto read = rule::parse_criteria(set_of("mean", figure), "s");
         return read ? std::string() : read.fault().line();
     };
-    EXPECT_EQ(refusal("sun_hours", "h"), "");
-    EXPECT_NE(refusal("sun_hours", "lx").find("not measured in"), std::string::npos);
-    EXPECT_NE(refusal("moonlight", "lx").find("no figure"), std::string::npos);
+    EXPECT_EQ(refusal("sun_hours"), "");
+    EXPECT_NE(refusal("moonlight").find("no figure"), std::string::npos);
 }

@@ -3,7 +3,7 @@
 #include <string_view>
 
 #include "fuzz/must.h"
-#include "rule/criteria.h"
+#include "rule/criteria_file.h"
 #include "rule/usual.h"
 
 namespace wp::fuzz {
@@ -18,7 +18,7 @@ inline void one_criteria(std::string_view text) {
         told(set.fault());
     else
         for (const auto& c : set->criteria) {
-            must(!c.thresholds.empty() && c.metric.wanted.from < c.metric.wanted.to);
+            must(!c.thresholds.empty() && (c.hours != model::Criterion::Hours::clock || c.from < c.to));
             for (const auto& t : c.thresholds) must(t.value >= 0 && t.value <= 1e6);
         }
     const auto usual = rule::parse_usual_values(text, "fuzz");

@@ -464,23 +464,3 @@ TEST_F(YearDesk, a_figure_of_the_year_lives_while_one_draws) {
     drive::key(*window, Qt::Key_H);
     EXPECT_TRUE(drive::wait_until([&] { return window->asker().is_tracing_year(); }, 5000));
 }
-
-TEST_F(YearDesk, verdicts_follow_what_is_drawn_and_say_what_is_undecided) {
-    document().edit(QStringLiteral("Criteria"), [](model::Project& p) { p.criteria = {"leed-v41-daylight-option-1"}; });
-    window->desktop().show(Shown::daylight_factor);
-    ASSERT_FALSE(window->asker().is_tracing_year()) << "nothing of the year is looked at";
-    drive::click(*window, "desk-certify");
-    auto* table = static_cast<QTableWidget*>(widget("verdicts"));
-    const auto verdict = [&] { return table->rowCount() > 1 ? table->item(1, 5)->text() : QString(); };
-    QStringList seen;
-    ASSERT_TRUE(drive::wait_until(
-        [&] {
-            seen << verdict();
-            return !window->asker().is_tracing_year() && verdict().contains(QStringLiteral("met"));
-        },
-        120000))
-        << verdict().toStdString();
-    seen.removeDuplicates();
-    EXPECT_TRUE(seen.contains(QStringLiteral("\u2026 undecided yet"))) << seen.join(QStringLiteral("; ")).toStdString();
-    EXPECT_FALSE(verdict().contains(QStringLiteral("undecided"))) << "what has settled is decided";
-}

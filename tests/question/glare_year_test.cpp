@@ -163,6 +163,8 @@ TEST(LitSurfaces, have_points_on_every_large_face_of_the_room_and_find_them_agai
 
 namespace {
 
+int pieces_traced = 0;  // light that was traced and kept
+
 TableAnswer table_of_year(const model::Project& project, const model::GlareYearChoice& choice) {
     model::Question q;
     q.id = "q";
@@ -170,8 +172,12 @@ TableAnswer table_of_year(const model::Project& project, const model::GlareYearC
     q.glare_year = choice;
     q.from = 12, q.to = 13;
     static store::MemoryCache kept;
-    const auto answer =
-        analysis::ask(project, project.options[0], q, &lit().weather, {0.5, 1, 0}, {}, {}, kept.cache());
+    Cache counting = kept.cache();
+    counting.keep = [keep = counting.keep](const Fingerprint& print, std::string_view piece) {
+        ++pieces_traced;
+        keep(print, piece);
+    };
+    const auto answer = analysis::ask(project, project.options[0], q, &lit().weather, {0.5, 1, 0}, {}, {}, counting);
     return answer ? *answer : TableAnswer{};
 }
 
@@ -252,4 +258,18 @@ TEST(GlareYearTable, closed_blinds_are_closed_in_every_hour) {
     for (size_t g = 0; g < year.inputs()->groups.size(); ++g)
         for (const uint8_t state : year.states(g, Operation::closed))
             ASSERT_EQ(state, year.inputs()->groups[g].states.size());
+}
+
+TEST(GlareYearTable, other_blinds_limits_and_shares_are_asked_without_tracing_any_light_again) {
+    model::GlareYearChoice choice;
+    const auto first = table_of_year(lit().project, choice);
+    const int before = pieces_traced;
+    EXPECT_GT(before, 0);
+    choice.blinds = model::GlareYearChoice::Blinds::open;
+    choice.limit = 0.35;
+    choice.share = 0.01;
+    const auto again = table_of_year(lit().project, choice);
+    EXPECT_EQ(pieces_traced, before);
+    EXPECT_EQ(again.record.rays, 0u) << "what was found again cost nothing";
+    EXPECT_LE(again.table.columns[1].value[0][0], first.table.columns[1].value[0][0]) << "it is harder to be clear";
 }

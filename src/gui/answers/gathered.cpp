@@ -18,6 +18,7 @@ std::map<QuestionKind, const void*> Held::given() const {
 std::vector<std::shared_ptr<const void>> Held::holds() const {
     std::vector<std::shared_ptr<const void>> out{daylight, moment, year, glare};
     for (const auto& [kind, table] : tables) out.push_back(table);
+    for (const auto& one : asked) out.push_back(one.answer);
     return out;
 }
 
@@ -29,6 +30,7 @@ Held hold_answers(const Document& document, const KeptAnswers& kept, size_t inde
              .daylight = kept.daylight(option).answer,
              .moment = kept.moment(option).answer,
              .tables = {},
+             .asked = {},
              .year = kept.year(option),
              .year_stage = kept.year_stage(option),
              .glare = kept.glare(option)};
@@ -38,8 +40,10 @@ Held hold_answers(const Document& document, const KeptAnswers& kept, size_t inde
         out.glare.reset();
     for (const auto& question : document.project().questions) {
         const auto* table = kept.table(option, question.id);
-        if (table == nullptr || question.at != model::Question::At::planes || !question.without.empty()) continue;
-        if (table->foreign || out.given().contains(question.kind)) continue;
+        if (table == nullptr || table->foreign) continue;
+        out.asked.push_back({question, table->answer, table->project});
+        if (question.at != model::Question::At::planes || !question.without.empty()) continue;
+        if (out.given().contains(question.kind)) continue;
         out.tables.emplace_back(question.kind, table->answer);
     }
     return out;
@@ -60,6 +64,7 @@ Gathered gather(Held held) {
         out.answers.tables[QuestionKind::moment] = &out.made.back();
     }
     for (const auto& [kind, table] : from.tables) out.answers.tables[kind] = &table->table;
+    for (const auto& one : from.asked) out.answers.asked.push_back({&one.question, &one.answer->table});
     out.answers.year = from.year.get();
     if (from.glare != nullptr) out.answers.glares.push_back(from.glare.get());
     out.given = from.given();

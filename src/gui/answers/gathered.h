@@ -17,6 +17,13 @@ struct Held {
     std::shared_ptr<const question::DaylightFactorAnswer> daylight;
     std::shared_ptr<const question::MomentAnswer> moment;
     std::vector<std::pair<model::Question::Kind, std::shared_ptr<const question::TableAnswer>>> tables;
+    /// Of all questions, wherever they were asked, as they are now.
+    struct Asked {
+        model::Question question;
+        std::shared_ptr<const question::TableAnswer> answer;
+        AskedOf project;  ///< as it was when it was asked
+    };
+    std::vector<Asked> asked;
     std::shared_ptr<const question::YearAnswer> year;
     YearStage year_stage;
     std::shared_ptr<const question::GlareAnswer> glare;

@@ -84,6 +84,20 @@ std::string figure_of(const question::Column& column) {
     return "";
 }
 
+// Planes that were laid for criteria lie over those that are looked at.
+void leave_rule_planes_out(SheetMap& map, const model::Option& option) {
+    const auto looked_at = [&](const model::Id& room) {
+        return std::ranges::any_of(option.planes, [&](const model::ReferencePlane& p) {
+            return p.room == room && p.on == model::ReferencePlane::On::floor && !p.for_rules;
+        });
+    };
+    for (auto& layer : map.layers) {
+        const auto* plane = model::find(option.planes, layer.plane.plane);
+        if (plane != nullptr && plane->for_rules && looked_at(plane->room))
+            std::ranges::fill(layer.value, std::nan(""));
+    }
+}
+
 }  // namespace
 
 const figure::PointFigure& live_figure(Shown::Kind kind) {
@@ -101,10 +115,12 @@ const figure::PointFigure& live_figure(Shown::Kind kind) {
 }
 
 SheetMap Maps::map(Shown shown, const model::Id& option) const {
-    if (is_daylight(shown)) return daylight_map(shown, option);
-    if (is_moment(shown)) return moment_map(shown, option);
-    if (shown == Shown::table) return table_map(option);
-    return year_map(shown, option);
+    SheetMap map = is_daylight(shown)      ? daylight_map(shown, option)
+                   : is_moment(shown)      ? moment_map(shown, option)
+                   : shown == Shown::table ? table_map(option)
+                                           : year_map(shown, option);
+    if (const auto* of = model::find(document_.project().options, option)) leave_rule_planes_out(map, *of);
+    return map;
 }
 
 std::optional<question::Shares> Maps::why(Shown shown, size_t layer, int point) const {

@@ -14,7 +14,15 @@ class CertifyDesk : public Desk {
     explicit CertifyDesk(Desktop& desktop)
         : Desk(desktop, DeskKind::certify),
           panel_(new CertifyPanel(desktop.document(), desktop.answers(), desktop.window())) {
-        connect(panel_, &CertifyPanel::ask_year, this, [&desktop] { desktop.asker().ask_year(); });
+        connect(panel_, &CertifyPanel::ask, this, [&desktop](const std::vector<model::Question>& questions) {
+            auto& document = desktop.document();
+            document.edit(QObject::tr("Questions of the criteria"), [&](model::Project& project) {
+                for (const auto& question : questions)
+                    if (model::find(project.questions, question.id) == nullptr) project.questions.push_back(question);
+            });
+            for (const auto& question : questions) desktop.asker().ask_question(question.id);
+        });
+        connect(panel_, &CertifyPanel::show_map, this, [this](const QString& figure) { map(figure.toStdString()); });
     }
     QString title() const override { return QObject::tr("Certify"); }
     QString tip() const override { return QObject::tr("Criteria sets, and the verdict on each of their lines"); }
@@ -28,6 +36,27 @@ class CertifyDesk : public Desk {
     int middle_share() const override { return 37; }
 
  private:
+    // The figure that a verdict was read from, wherever there is an answer with it.
+    void map(const std::string& id) {
+        if (const auto* of_year = figure::find_year_point_figure(id)) return desktop().show(*of_year);
+        const auto* figure = figure::find_point_figure(id);
+        if (figure == nullptr) return;
+        if (id == "daylight_factor") return desktop().show(Shown::daylight_factor);
+        if (id == "lux_by_median") return desktop().show(Shown::lux_by_median);
+        for (const auto& question : desktop().document().project().questions) {
+            if (question.kind != figure->of) continue;
+            const auto* kept = desktop().answers().table(desktop().document().option().id, question.id);
+            if (kept == nullptr) continue;
+            const auto& columns = kept->answer->table.columns;
+            for (size_t c = 0; c < columns.size(); ++c)
+                if (columns[c].id.starts_with(figure->column)) {
+                    desktop().maps().choose_table(question.id, c);
+                    return desktop().show(Shown::table);
+                }
+        }
+        desktop().say(QObject::tr("There is no map of it: ask the question first"));
+    }
+
     CertifyPanel* panel_;
 };
 

@@ -1,12 +1,14 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "gui/certify/certify_panel.h"
 
-#include <QHeaderView>
-#include <QVBoxLayout>
+#include <QHBoxLayout>
+#include <QSplitter>
 
-#include "gui/look/figure_table.h"
+#include "gui/certify/sets_dialog.h"
+#include "gui/entry/rows.h"
 #include "gui/look/look.h"
 #include "report/language/words.h"
+#include "rule/remedies.h"
 
 namespace wp::gui {
 
@@ -16,166 +18,212 @@ CertifyPanel::CertifyPanel(Document& document, const KeptAnswers& kept, QWidget*
       kept_(kept),
       worker_(
           QT_TRANSLATE_NOOP("QObject", "Judging the criteria"), this,
-          [this](const Held& held) { return judge_.judge(held); },
-          [this](const Judgement& judgement) { show_judgement(judgement); }, [this] { asked_.clear(); }) {
+          [this](const ToJudge& wanted) { return std::pair(wanted, judge_.judge(wanted)); },
+          [this](const std::pair<ToJudge, Judgement>& judged) {
+              wanted_ = judged.first;
+              show_judgement(judged.second);
+          },
+          [this] { asked_.clear(); }) {
     setObjectName(QStringLiteral("panel"));
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(space::medium, space::medium, space::medium, space::medium);
-    summary_ = new QLabel;
+    layout->setSpacing(space::small);
+    summary_ = label(QString(), nullptr, this);
     summary_->setObjectName(QStringLiteral("certify-summary"));
-    summary_->setWordWrap(true);
     layout->addWidget(summary_);
-    ask_ = new QPushButton(QObject::tr("Run the year"));
+    auto* buttons = new QHBoxLayout;
+    ask_ = new QPushButton(this);
+    ask_->setObjectName(QStringLiteral("ask-missing"));
     ask_->setProperty("role", QStringLiteral("main"));
-    connect(ask_, &QPushButton::clicked, this, &CertifyPanel::ask_year);
-    layout->addWidget(ask_, 0, Qt::AlignLeft);
-    table_ = figure_table("verdicts", QObject::tr("Verdicts by criterion and place"));
-    set_heads(*table_,
-              {QObject::tr("Criterion"), QObject::tr("Where"), QObject::tr("Value"), QObject::tr("Needs"),
-               QObject::tr("Margin"), QObject::tr("Verdict")},
-              [](int column) { return column >= 2 && column <= 4; });
-    table_->setSelectionBehavior(QAbstractItemView::SelectRows);
-    table_->setAlternatingRowColors(true);
-    table_->setWordWrap(true);
-    table_->horizontalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents);
-    table_->horizontalHeader()->setSectionResizeMode(0, QHeaderView::Stretch);
-    // Names wrap where their column leaves them no room: once for all columns that are laid out together.
-    rows_fit_.setSingleShot(true);
-    rows_fit_.setInterval(0);
-    connect(&rows_fit_, &QTimer::timeout, table_, &QTableWidget::resizeRowsToContents);
-    connect(table_->horizontalHeader(), &QHeaderView::sectionResized, this, [this](int column) {
-        if (column == 0) rows_fit_.start();
-    });
-    layout->addWidget(table_, 1);
-    connect(table_, &QTableWidget::itemSelectionChanged, this, [this] {
-        const int row = table_->currentRow();
-        if (row < 0 || table_->item(row, 1) == nullptr) return;
-        const auto* plane =
-            model::find(document_.option().planes, table_->item(row, 1)->data(Qt::UserRole).toString().toStdString());
-        if (plane != nullptr) document_.select({Selection::Kind::room, plane->room, -1});
-    });
+    lay_ = new QPushButton(QObject::tr("Lay the planes of the rules"), this);
+    lay_->setObjectName(QStringLiteral("lay-rule-planes"));
+    sets_ = new QPushButton(QObject::tr("Sets \u2026"), this);
+    sets_->setObjectName(QStringLiteral("choose-sets"));
+    sets_->setToolTip(QObject::tr("Which criteria sets the project answers to; copies and sets of your own"));
+    for (auto* button : {ask_, lay_}) buttons->addWidget(button);
+    buttons->addStretch(1);
+    buttons->addWidget(sets_);
+    layout->addLayout(buttons);
+    auto* split = new QSplitter(Qt::Vertical, this);
+    auto* scroll = new QScrollArea(split);
+    scroll->setFrameShape(QFrame::NoFrame);
+    scroll->setWidgetResizable(true);
+    list_ = new QWidget;
+    list_->setObjectName(QStringLiteral("panel"));
+    cards_layout_ = new QVBoxLayout(list_);
+    cards_layout_->setContentsMargins(0, 0, space::tight, 0);
+    cards_layout_->setSpacing(space::small);
+    cards_layout_->addStretch(1);
+    scroll->setWidget(list_);
+    verdict_ = new VerdictView(document, split);
+    split->setStretchFactor(0, 3);
+    split->setStretchFactor(1, 2);
+    split->setSizes({360, 260});
+    split->setChildrenCollapsible(false);
+    layout->addWidget(split, 1);
+    connect(ask_, &QPushButton::clicked, this, [this] { emit ask(missing_); });
+    connect(lay_, &QPushButton::clicked, this, &CertifyPanel::lay_planes);
+    connect(sets_, &QPushButton::clicked, this, &CertifyPanel::choose_sets);
+    connect(verdict_, &VerdictView::show_map, this, &CertifyPanel::show_map);
     for (const auto signal : {&Document::option_changed, &Document::path_changed})
         connect(&document, signal, this, &CertifyPanel::refresh);
     connect(&kept, &KeptAnswers::changed, this, &CertifyPanel::refresh);
     refresh();
 }
 
-void CertifyPanel::add_set(const JudgedSet& judged) {
-    const auto& set = *judged.set;
-    const int title = table_->rowCount();
-    table_->insertRow(title);
-    auto* head = new QTableWidgetItem(language::words(set.name));
-    QFont bold = table_->font();
-    bold.setWeight(QFont::DemiBold);
-    head->setFont(bold);
-    head->setToolTip(language::words(set.source));
-    table_->setItem(title, 0, head);
-    table_->setSpan(title, 0, 1, 6);
-    for (size_t i = 0; i < judged.verdicts.size(); ++i) {
-        const auto& v = judged.verdicts[i];
-        const bool undecided = judged.undecided[i];
-        const int row = table_->rowCount();
-        table_->insertRow(row);
-        const auto text = [&](double value) { return language::figures(rule::value_text(*v.criterion, value)); };
-        const QString none = QStringLiteral("\u2013");
-        const QString verdict = undecided
-                                    ? QObject::tr("\u2026 undecided yet")
-                                    : (!v.answered             ? QObject::tr("? not asked yet")
-                                       : v.met                 ? QObject::tr("\u2713 met")
-                                       : v.criterion->optional ? QObject::tr("\u2013 not reached")
-                                                               : QObject::tr("\u2717 not met")) +
-                                          (v.certain || !v.answered ? QString() : QObject::tr(" (within error)")) +
-                                          (v.met ? QStringLiteral(", %1").arg(language::words(v.level)) : QString());
-        const QStringList cells = {
-            language::words(v.criterion->name),
-            language::words(v.subject),
-            v.answered ? text(v.value) : none,
-            (v.criterion->at_least ? QStringLiteral("\u2265 ") : QStringLiteral("\u2264 ")) + text(v.threshold),
-            !v.answered ? none
-                        : (v.margin >= 0 ? QStringLiteral("+") : QStringLiteral("\u2212")) + text(std::fabs(v.margin)),
-            verdict};
-        for (int c = 0; c < cells.size(); ++c) {
-            auto* item = new QTableWidgetItem(cells[c]);
-            item->setToolTip(QObject::tr("%1\nSource: %2")
-                                 .arg(language::words(v.criterion->meaning), language::words(v.criterion->source)) +
-                             (v.answered
-                                  ? QObject::tr("\nBand left by the error: %1 to %2").arg(text(v.low), text(v.high))
-                                  : QString()));
-            item->setTextAlignment(c >= 2 && c <= 4 ? Qt::AlignRight | Qt::AlignVCenter
-                                                    : Qt::AlignLeft | Qt::AlignVCenter);
-            if (c == 1) item->setData(Qt::UserRole, QString::fromStdString(v.plane));
-            if (c == 5) {
-                item->setFont(bold);
-                item->setForeground(undecided ? ink().faint
-                                    : v.met   ? QColor(current_paper() == Paper::dark ? "#9ccf9a" : "#2f6b3a")
-                                    : v.criterion->optional || !v.answered ? ink().faint
-                                                                           : ink().accent);
-            }
-            table_->setItem(row, c, item);
-        }
-    }
+SetCard* CertifyPanel::card(const std::string& set) const {
+    const auto it = std::ranges::find_if(cards_, [&](const SetCard* c) { return c->set() == set; });
+    return it == cards_.end() ? nullptr : *it;
 }
 
 // Judging takes longer than a hand may wait: the verdicts follow.
 void CertifyPanel::refresh() {
     if (!isVisible()) return;
-    Held held = hold_answers(document_, kept_, document_.option_index());
-    held.moment.reset();  // no criterion asks for it, and it changes all the time
+    ToJudge wanted{hold_answers(document_, kept_, document_.option_index()), {}, document_.weather()};
+    wanted.held.moment.reset();  // no criterion asks for it, and it changes all the time
+    const auto& project = document_.project();
+    for (size_t i = 0; i < project.options.size(); ++i)
+        if (project.options[i].id == project.former && i != document_.option_index())
+            wanted.former = hold_answers(document_, kept_, i);
     const bool stale = kept_.is_year_stale(document_.option().id);
-    auto asks = held.holds();
-    asks.push_back(held.project);
+    auto asks = wanted.held.holds();
+    if (wanted.former)
+        for (auto& held : wanted.former->holds()) asks.push_back(held);
+    asks.push_back(wanted.held.project);
     asks.push_back(document_.weather());
-    asks.push_back(document_.option_index() < document_.project().options.size()
-                       ? std::shared_ptr<const void>(held.project, &document_.option())
+    asks.push_back(document_.option_index() < project.options.size()
+                       ? std::shared_ptr<const void>(wanted.held.project, &document_.option())
                        : nullptr);
     if (asks == asked_ && stale == asked_stale_) return;
     asked_ = std::move(asks);
     asked_stale_ = stale;
-    worker_.ask(std::move(held));
+    worker_.ask(std::move(wanted));
 }
 
 void CertifyPanel::show_judgement(const Judgement& judgement) {
-    const auto& project = *judgement.held.project;
-    const auto& option = project.options[judgement.held.option];
-    const auto& year = judgement.held.year;
-    const bool stale = kept_.is_year_stale(option.id);
-    table_->setRowCount(0);
-    table_->clearSpans();
-    int met = 0, all = 0, open = 0, undecided = 0;
-    QString faults;
-    for (const auto& fault : judgement.faults)
-        faults += QStringLiteral("<br>") + language::words(fault).toHtmlEscaped();
-    for (const auto& judged : judgement.sets) {
-        for (size_t i = 0; i < judged.verdicts.size(); ++i) {
-            const auto& v = judged.verdicts[i];
-            if (v.criterion->optional) continue;
-            ++all;
-            met += v.met && !judged.undecided[i] ? 1 : 0;
-            open += v.answered ? 0 : 1;
-            undecided += judged.undecided[i] ? 1 : 0;
-        }
-        add_set(judged);
+    judgement_ = judgement;
+    missing_.clear();
+    bool misfit = false;
+    for (const auto& set : judgement_.sets) {
+        for (const auto& question : set.missing)
+            if (std::ranges::none_of(missing_, [&](const auto& q) { return q.id == question.id; }))
+                missing_.push_back(question);
+        for (const auto& v : set.verdicts)
+            misfit = misfit || (v.criterion->has_plane && !v.answered() && !v.why.empty());
     }
-    ask_->setVisible(judgement.needs_year && (year == nullptr || stale));
-    const QString error = year == nullptr ? QString()
-                                          : QObject::tr(" Hourly illuminances \u00b1 %L1 % at a point (95 %).")
-                                                .arg(100 * year->record.reached, 0, 'f', 1);
-    const QString trial = judgement.needs_year && document_.has_made_up_weather()
-                              ? QObject::tr(
-                                    "<br><b>These verdicts are on %1.</b> Choose a weather file on the Site "
-                                    "desk.")
-                                    .arg(language::words(climate::kNoCertificate))
-                              : QString();
-    summary_->setText(
-        QObject::tr("<b>%1</b>: %2 of %3 required lines met%4.%5 Hover a line for its meaning, source and band.%6%7%8")
-            .arg(QString::fromStdString(option.name).toHtmlEscaped())
-            .arg(met)
-            .arg(all)
-            .arg((undecided > 0 ? QObject::tr(", %1 undecided yet").arg(undecided) : QString()) +
-                     (open > 0 ? QObject::tr(", %1 not asked yet").arg(open) : QString()),
-                 error, stale ? QObject::tr("<br><b>Stale: the model has changed since.</b>") : QString(), faults,
-                 trial));
-    rows_fit_.start();
+    const bool year_stale = kept_.is_year_stale(document_.option().id);
+    const bool has_year = judgement_.held.year != nullptr;
+    if (has_year && year_stale)
+        missing_.push_back(model::question_of(document_.project(), model::Question::Kind::year));
+    ask_->setVisible(!missing_.empty());
+    ask_->setText(missing_.size() == 1 ? QObject::tr("Ask what is missing: %1").arg(language::words(missing_[0].name))
+                                       : QObject::tr("Ask what is missing (%1)").arg(missing_.size()));
+    QStringList names;
+    for (const auto& q : missing_) names << language::words(q.name);
+    ask_->setToolTip(names.join(QStringLiteral("\n")));
+    lay_->setVisible(misfit);
+    show_cards(judgement_);
+    show_summary(judgement_);
+    show_chosen();
+}
+
+void CertifyPanel::show_cards(const Judgement& judgement) {
+    std::vector<SetCard*> now;
+    for (const auto& set : judgement.sets) {
+        SetCard* one = card(set.set->id);
+        if (one == nullptr) {
+            one = new SetCard(set.set->id, list_);
+            connect(one, &SetCard::chosen, this, &CertifyPanel::choose);
+        }
+        one->show_set(set);
+        now.push_back(one);
+    }
+    for (SetCard* old : cards_)
+        if (std::ranges::find(now, old) == now.end()) delete old;
+    cards_ = std::move(now);
+    for (size_t i = 0; i < cards_.size(); ++i) {
+        cards_layout_->removeWidget(cards_[i]);
+        cards_layout_->insertWidget(static_cast<int>(i), cards_[i]);
+        cards_[i]->show();
+    }
+}
+
+void CertifyPanel::show_summary(const Judgement& judgement) {
+    const auto& option = judgement.held.project->options[judgement.held.option];
+    const bool stale = judgement.stale || kept_.is_year_stale(option.id);
+    QString text = QStringLiteral("<b>%1</b>").arg(QString::fromStdString(option.name).toHtmlEscaped());
+    if (judgement.sets.empty() && judgement.faults.empty())
+        text += QObject::tr(": the project answers to no criteria set yet. Choose some with \u201cSets\u201d.");
+    else
+        text += QObject::tr(" and its criteria. Open a set for its rooms, choose a verdict for its band and source.");
+    if (judgement.held.year != nullptr)
+        text += QObject::tr(" Hourly illuminances \u00b1 %L1 % at a point (95 %).")
+                    .arg(100 * judgement.held.year->record.reached, 0, 'f', 1);
+    if (judgement.settles) text += QObject::tr(" Still settling.");
+    if (stale) text += QObject::tr("<br><b>Stale: the model has changed since.</b>");
+    const bool by_weather = std::ranges::any_of(judgement.sets, [](const JudgedSet& set) {
+        return std::ranges::any_of(set.verdicts, [](const auto& v) {
+            return figure::analysis_of(*rule::measure_of(*v.criterion), rule::wanted_of(*v.criterion)) ==
+                   model::Question::Kind::year;
+        });
+    });
+    if (by_weather && document_.has_made_up_weather())
+        text += QObject::tr("<br><b>These verdicts are on %1.</b> Choose a weather file on the Site desk.")
+                    .arg(language::words(climate::kNoCertificate));
+    for (const auto& fault : judgement.faults) text += QStringLiteral("<br>") + language::words(fault).toHtmlEscaped();
+    summary_->setText(text);
+}
+
+void CertifyPanel::choose(const QString& set, int conclusion) {
+    for (const auto& judged : judgement_.sets)
+        if (judged.set->id == set.toStdString() && static_cast<size_t>(conclusion) < judged.conclusions.size()) {
+            const auto& c = judged.conclusions[static_cast<size_t>(conclusion)];
+            chosen_set_ = judged.set->id;
+            chosen_subject_ = c.subject;
+            chosen_name_ = c.name;
+            if (!c.room.empty()) document_.select({Selection::Kind::room, c.room, -1});
+        }
+    for (SetCard* other : cards_)
+        if (other->set() != set.toStdString()) other->choose_none();
+    show_chosen();
+}
+
+void CertifyPanel::show_chosen() {
+    for (size_t s = 0; s < judgement_.sets.size(); ++s) {
+        const auto& judged = judgement_.sets[s];
+        if (judged.set->id != chosen_set_) continue;
+        for (size_t i = 0; i < judged.conclusions.size(); ++i)
+            if (judged.conclusions[i].subject == chosen_subject_ && judged.conclusions[i].name == chosen_name_)
+                return verdict_->show_verdict(&wanted_, &judgement_, s, static_cast<int>(i));
+    }
+    verdict_->show_verdict(nullptr, nullptr, 0, -1);
+}
+
+// One step: planes that the sets judge on and rooms do not have.
+void CertifyPanel::lay_planes() {
+    std::vector<model::ReferencePlane> planes;
+    Judge judge;
+    judge.with_case(wanted_, [&](const rule::Case& judged) {
+        for (const auto& set : judgement_.sets)
+            for (auto& plane : rule::planes_wanted(*set.set, judged)) {
+                const bool there = std::ranges::any_of(planes, [&](const auto& p) {
+                    return p.room == plane.room && p.height == plane.height && p.margin == plane.margin &&
+                           p.spacing <= plane.spacing;
+                });
+                if (!there) planes.push_back(std::move(plane));
+            }
+    });
+    document_.edit_option(QObject::tr("Planes of the rules"), [&](model::Option& option) {
+        for (auto& plane : planes) {
+            plane.id = model::unused_id(option.planes, "rule-plane");
+            option.planes.push_back(plane);
+        }
+    });
+}
+
+void CertifyPanel::choose_sets() {
+    SetsDialog dialog(document_, this);
+    dialog.exec();
 }
 
 }  // namespace wp::gui

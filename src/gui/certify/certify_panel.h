@@ -1,13 +1,14 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// The Certify desk: each criterion with value, threshold, margin, met or not, and its source. Met and not met differ by
-// mark and word as well as by colour.
+// The Certify desk: the sets a project answers to as cards, and the verdict that was chosen.
 #pragma once
 #include <QLabel>
 #include <QPushButton>
-#include <QTableWidget>
-#include <QTimer>
+#include <QScrollArea>
+#include <QVBoxLayout>
 
 #include "gui/certify/judging.h"
+#include "gui/certify/set_card.h"
+#include "gui/certify/verdict_view.h"
 #include "gui/document/document.h"
 #include "gui/work/behind.h"
 
@@ -17,10 +18,13 @@ class CertifyPanel : public QWidget {
     Q_OBJECT
  public:
     CertifyPanel(Document& document, const KeptAnswers& kept, QWidget* parent = nullptr);
-    QTableWidget* table() const { return table_; }
+    /// The card of a set; null where the project does not answer to it.
+    SetCard* card(const std::string& set) const;
 
  signals:
-    void ask_year();
+    /// Questions that verdicts wait for: those that the project does not have yet are to be added.
+    void ask(const std::vector<model::Question>& questions);
+    void show_map(const QString& figure);
 
  protected:
     void showEvent(QShowEvent*) override { refresh(); }
@@ -28,18 +32,29 @@ class CertifyPanel : public QWidget {
  private:
     void refresh();
     void show_judgement(const Judgement& judgement);
-    void add_set(const JudgedSet& judged);
+    void show_cards(const Judgement& judgement);
+    void show_summary(const Judgement& judgement);
+    void choose(const QString& set, int conclusion);
+    void show_chosen();
+    void lay_planes();
+    void choose_sets();
     Document& document_;
     const KeptAnswers& kept_;
     QLabel* summary_;
-    QTimer rows_fit_;
-    QTableWidget* table_;
-    QPushButton* ask_;
+    QWidget* list_;
+    QVBoxLayout* cards_layout_;
+    std::vector<SetCard*> cards_;
+    VerdictView* verdict_;
+    QPushButton *ask_, *lay_, *sets_;
     // What was asked for last, and is shown or on the way.
     std::vector<std::shared_ptr<const void>> asked_;
     bool asked_stale_ = false;
-    Judge judge_;                     // of the worker's thread alone
-    Behind<Held, Judgement> worker_;  // last: it ends before what it works with
+    ToJudge wanted_;
+    Judgement judgement_;
+    std::vector<model::Question> missing_;
+    std::string chosen_set_, chosen_subject_, chosen_name_;
+    Judge judge_;                                            // of the worker's thread alone
+    Behind<ToJudge, std::pair<ToJudge, Judgement>> worker_;  // last: it ends before what it works with
 };
 
 }  // namespace wp::gui

@@ -4,32 +4,25 @@
 #include <algorithm>
 #include <cmath>
 
+#include "analysis/analysis.h"
+#include "describe/depends.h"
+#include "describe/field.h"
 #include "question/ask.h"
-#include "rule/data.h"
 
 namespace wp::gui {
 
 namespace {
 
-Fingerprint print_of(const std::vector<rule::Subject>& subjects) {
-    Fingerprint print;
-    for (const auto& s : subjects) {
-        print.add(s.plane.fingerprint());
-        print.add(std::string_view(s.name));
-        print.add(static_cast<int>(s.occupied));
-    }
-    return print;
-}
+using Kind = model::Question::Kind;
 
-std::vector<rule::Subject> subjects_of(const model::Project& project, const model::Option& option) {
-    const auto planes = question::planes_of(option, {}, project.site.north);
-    return planes ? rule::subjects_of(option, *planes) : std::vector<rule::Subject>();
+Kind kind_of(const rule::Verdict& v) {
+    return figure::analysis_of(*rule::measure_of(*v.criterion), rule::wanted_of(*v.criterion));
 }
 
 // What a share of points may be off the share of the floor, on a grid that is coarser than it was drawn: twice the
 // spread of as many points strewn at random, which a grid stays within. Of what is no share, a fifth.
 double coarse_error(const rule::Verdict& verdict, const std::vector<rule::Subject>& subjects) {
-    if (verdict.criterion->unit != "%") return 0.2 * std::fabs(verdict.threshold);
+    if (rule::unit_of(*verdict.criterion) != "%") return 0.2 * std::fabs(verdict.threshold);
     size_t points = 0;
     for (const auto& subject : subjects)
         if (verdict.plane.empty() || subject.plane.plane == verdict.plane) points += subject.plane.points.size();
@@ -37,62 +30,161 @@ double coarse_error(const rule::Verdict& verdict, const std::vector<rule::Subjec
     return 2 * std::sqrt(p * (1 - p) / static_cast<double>(std::max<size_t>(points, 1)));
 }
 
-}  // namespace
+std::vector<rule::Subject> subjects_of(const model::Project& project, const model::Option& option,
+                                       const geometry::Surfaces& surfaces) {
+    const auto planes = question::planes_of(option, {}, project.site.north);
+    return planes ? rule::subjects_of(option, *planes, surfaces) : std::vector<rule::Subject>();
+}
+
+// Of tables that were asked of another building than stands there now. True where one was left out.
+bool leave_stale_out(Held& held, const climate::WeatherYear* weather) {
+    const auto& option = held.project->options[held.option];
+    bool left = false;
+    std::erase_if(held.asked, [&](const auto& asked) {
+        const auto* then = asked.project != nullptr ? model::find(asked.project->options, option.id) : nullptr;
+        const auto* question = then != nullptr ? model::find(asked.project->questions, asked.question.id) : nullptr;
+        const bool same =
+            question != nullptr && analysis::asked_print(*asked.project, *then, *question, weather) ==
+                                       analysis::asked_print(*held.project, option, asked.question, weather);
+        left = left || !same;
+        return !same;
+    });
+    std::erase_if(held.tables, [&](const auto& table) {
+        return std::ranges::none_of(held.asked, [&](const auto& a) { return a.answer == table.second; });
+    });
+    return left;
+}
 
 // A year that has not come all the way has points of its own, and verdicts on it hold only where they are clear.
-JudgedSet Judge::evaluate(const rule::CriteriaSet& read, const Gathered& known,
-                          const std::vector<rule::Subject>& subjects,
-                          const std::vector<rule::Subject>& year_subjects) const {
-    JudgedSet out;
-    out.set = std::make_shared<const rule::CriteriaSet>(read);
-    out.verdicts = rule::evaluate(*out.set, known.answers, subjects);
-    const auto of_year = [](const rule::Verdict& v) {
-        return figure::analysis_of(*v.criterion->metric.measure, v.criterion->metric.wanted) ==
-               model::Question::Kind::year;
-    };
-    const bool coarse = known.held.year_stage.coarser > 1;
-    if (coarse) {
-        const auto on_coarse = rule::evaluate(*out.set, known.answers, year_subjects);
-        for (size_t i = 0; i < std::min(out.verdicts.size(), on_coarse.size()); ++i)
-            if (of_year(out.verdicts[i])) out.verdicts[i] = on_coarse[i];
+void judge_coarsely(std::vector<rule::Verdict>& verdicts, const std::vector<rule::Verdict>& on_coarse,
+                    const std::vector<rule::Subject>& subjects) {
+    for (size_t i = 0; i < std::min(verdicts.size(), on_coarse.size()); ++i) {
+        auto& v = verdicts[i];
+        if (kind_of(v) != Kind::year) continue;
+        v = on_coarse[i];
+        if (v.answered() && std::fabs(v.margin) < coarse_error(v, subjects))
+            v.certain = false, v.state = rule::State::undecided;
     }
-    const bool year_settles = known.held.year != nullptr && !known.held.year->record.settled,
-               daylight_settles = known.held.daylight != nullptr && !known.held.daylight->record.settled;
-    for (auto& v : out.verdicts) {
-        if (coarse && of_year(v) && v.answered && std::fabs(v.margin) < coarse_error(v, year_subjects))
-            v.certain = false;
-        out.undecided.push_back(v.answered && !v.certain && (of_year(v) ? year_settles : daylight_settles));
+}
+
+std::vector<model::Question> missing_of(const rule::CriteriaSet& set, const rule::Case& judged) {
+    std::vector<model::Question> out;
+    for (const auto& question : rule::questions_of(set, *judged.of)) {
+        if (question.kind == Kind::year) {
+            if (judged.answers.year == nullptr) out.push_back(question);
+            continue;
+        }
+        const bool usual = question.at == model::Question::At::planes && judged.answers.tables.contains(question.kind);
+        const bool asked = std::ranges::any_of(
+            judged.answers.asked, [&](const figure::AskedTable& a) { return a.question->id == question.id; });
+        if (!asked && !(usual && rule::is_usual_question(set, question))) out.push_back(question);
     }
     return out;
 }
 
-Judgement Judge::judge(const Held& held) {
+}  // namespace
+
+const Judge::Looked& Judge::look(const model::Project& project, const model::Option& option) {
+    namespace bears = describe::bears;
+    Fingerprint of = describe::depends(project, option, bears::light | bears::planes | bears::blinds | bears::use);
+    for (const auto& storey : option.storeys)
+        for (const auto& room : storey.rooms) {
+            of.add(std::string_view(room.name));
+            of.add(std::string_view(room.glare_note));
+            of.add(static_cast<int>(room.use));
+            of.add(static_cast<int>(room.regularly_occupied));
+            for (const auto& opening : room.openings) of.add(std::string_view(opening.name));
+        }
+    Looked& looked = looked_[option.id];
+    if (looked.of == of && !looked.subjects.empty()) return looked;
+    looked.of = of;
+    looked.surfaces = geometry::build_surfaces(project, option);
+    looked.subjects = subjects_of(project, option, looked.surfaces);
+    return looked;
+}
+
+// All that verdicts are found from, held on to.
+struct Judge::Prepared {
+    Held now;
+    bool stale = false;
+    Gathered known;
+    std::optional<Gathered> before;
+    const Looked* looked = nullptr;
+    rule::Case judged;
+};
+
+std::unique_ptr<Judge::Prepared> Judge::prepare(const ToJudge& wanted) {
+    auto out = std::make_unique<Prepared>();
+    out->now = wanted.held;
+    out->stale = leave_stale_out(out->now, wanted.weather.get());
+    const auto& project = *out->now.project;
+    const auto& option = project.options[out->now.option];
+    out->known = gather(out->now);
+    if (wanted.former) out->before = gather(*wanted.former);
+    out->looked = &look(project, option);
+    rule::Case& judged = out->judged;
+    judged.subjects = out->looked->subjects;
+    judged.rooms = rule::rooms_of(option);
+    judged.answers = out->known.answers;
+    judged.answers.room_hours = rule::room_hours(project, option);
+    judged.option = &option;
+    judged.panes = out->looked->surfaces.glazings;
+    judged.of = rule::Circumstances{&project, wanted.weather.get()};
+    if (out->before) judged.former = out->before->answers;
+    return out;
+}
+
+void Judge::with_case(const ToJudge& wanted, const std::function<void(const rule::Case&)>& use) {
+    use(prepare(wanted)->judged);
+}
+
+Judgement Judge::judge(const ToJudge& wanted) {
+    const auto prepared = prepare(wanted);
+    const Held& now = prepared->now;
+    const rule::Case& judged = prepared->judged;
+    const Looked& looked = *prepared->looked;
+    const auto& project = *now.project;
+    const auto& option = project.options[now.option];
     Judgement out;
-    out.held = held;
-    const auto& project = *held.project;
-    const auto& option = project.options[held.option];
-    const Gathered known = gather(held);
-    const auto subjects = subjects_of(project, option);
-    const auto asked = at_stage(held.project, held.option, held.year_stage);
-    const auto year_subjects = subjects_of(*asked, asked->options[held.option]);
-    const Fingerprint print = print_of(subjects);
+    out.stale = prepared->stale;
+    out.held = now;
+    out.assumptions = rule::assumptions_of(project, looked.surfaces, wanted.weather.get());
+    out.settles = (now.year != nullptr && !now.year->record.settled) ||
+                  (now.daylight != nullptr && !now.daylight->record.settled);
+    std::optional<rule::Case> coarse;
+    if (now.year_stage.coarser > 1) {
+        const auto asked = at_stage(now.project, now.option, now.year_stage);
+        coarse = judged;
+        coarse->subjects = subjects_of(*asked, asked->options[now.option], looked.surfaces);
+        for (size_t i = 0; i < coarse->subjects.size() && i < judged.subjects.size(); ++i)
+            coarse->subjects[i].drawn = judged.subjects[i].drawn;
+    }
     for (const auto& id : project.criteria) {
-        const auto read = rule::criteria_set(id);
+        auto read = rule::set_of(project, id);
         if (!read) {
             out.faults.push_back(read.fault().line());
             continue;
         }
-        std::vector<const void*> by;
-        for (const auto kind : rule::analyses_of(*read)) {
-            const auto given = known.given.find(kind);
-            by.push_back(given != known.given.end() ? given->second : nullptr);
-            out.needs_year = out.needs_year || kind == model::Question::Kind::year;
-        }
         Kept& kept = kept_[{option.id, id}];
-        if (kept.judged.set == nullptr || kept.by != by || kept.subjects != print) {
-            kept = {by, held.holds(), print, evaluate(*read, known, subjects, year_subjects)};
+        std::vector<const void*> by{wanted.weather.get()};
+        for (const auto& held : out.held.holds()) by.push_back(held.get());
+        if (wanted.former)
+            for (const auto& held : wanted.former->holds()) by.push_back(held.get());
+        if (kept.judged.set == nullptr || kept.by != by || kept.of != looked.of || !(*kept.judged.set == *read)) {
+            JudgedSet set;
+            set.set = std::make_shared<const rule::CriteriaSet>(std::move(*read));
+            set.verdicts = rule::evaluate(*set.set, judged);
+            if (coarse) judge_coarsely(set.verdicts, rule::evaluate(*set.set, *coarse), coarse->subjects);
+            set.conclusions = rule::conclude(set.verdicts);
+            set.outcome = rule::outcome_of(*set.set, set.conclusions);
+            auto holds = out.held.holds();
+            if (wanted.former)
+                for (auto& held : wanted.former->holds()) holds.push_back(held);
+            kept = {std::move(by), std::move(holds), looked.of, std::move(set)};
         }
         out.sets.push_back(kept.judged);
+        out.sets.back().doubt = rule::doubt_of(project, *kept.judged.set);
+        out.sets.back().missing = missing_of(*kept.judged.set, judged);
     }
     return out;
 }

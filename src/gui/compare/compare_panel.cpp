@@ -115,7 +115,7 @@ ComparePanel::ComparePanel(Document& document, const KeptAnswers& kept, QWidget*
 std::vector<ComparedLine> ComparePanel::all_lines() {
     std::vector<ComparedLine> out;
     figure::Wanted blinds;
-    blinds.blinds = true;
+    blinds.blinds = question::Operation::lm83;
     out.push_back(
         {figure::find_measure("spatial_autonomy"), blinds, QObject::tr("Spatial autonomy 300 lx / 50 %, blinds")});
     figure::Wanted sun;

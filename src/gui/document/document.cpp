@@ -7,7 +7,7 @@
 #include "base/file.h"
 #include "edit/edit.h"
 #include "question/ask.h"
-#include "rule/data.h"
+#include "rule/criteria.h"
 #include "store/project_file.h"
 
 namespace wp::gui {
@@ -154,13 +154,16 @@ void Document::edit(const QString& name, const std::function<void(model::Project
 }
 
 bool Document::blinds_wanted() const {
-    if (criteria_read_ && *criteria_read_ == project_->criteria) return blinds_wanted_;
-    criteria_read_ = project_->criteria;
+    const auto is_read = [&](const auto& read) {
+        return read.first == project_->criteria && read.second == project_->own_sets;
+    };
+    if (criteria_read_ && is_read(*criteria_read_)) return blinds_wanted_;
+    criteria_read_ = {project_->criteria, project_->own_sets};
     blinds_wanted_ = false;
     for (const auto& id : project_->criteria)
-        if (const auto set = rule::criteria_set(id))
+        if (const auto set = rule::set_of(*project_, id))
             for (const auto& criterion : set->criteria)
-                blinds_wanted_ = blinds_wanted_ || criterion.metric.wanted.blinds;
+                blinds_wanted_ = blinds_wanted_ || criterion.blinds == model::Criterion::Blinds::lm83;
     return blinds_wanted_;
 }
 

@@ -137,7 +137,7 @@ class Document : public QObject {
     QUndoStack undo_;
     std::shared_ptr<const model::Project> live_base_;
     int live_count_ = 0;
-    mutable std::optional<std::vector<std::string>> criteria_read_;
+    mutable std::optional<std::pair<std::vector<std::string>, std::vector<model::CriteriaSet>>> criteria_read_;
     mutable bool blinds_wanted_ = false;
     void forget_lost_items();
     size_t storey_ = 0;

@@ -90,6 +90,8 @@ void show_plane(Inspector& in) {
     }
     add_flag(form, QObject::tr("Criteria"), QObject::tr("occupied area"), p.occupied,
              [change](bool on) { change(QObject::tr("Occupied"), [&](ReferencePlane& x) { x.occupied = on; }); });
+    add_flag(form, {}, QObject::tr("laid for criteria, not mapped"), p.for_rules,
+             [change](bool on) { change(QObject::tr("For rules"), [&](ReferencePlane& x) { x.for_rules = on; }); });
     add_flag(form, QObject::tr("Faces"), QObject::tr("the other way"), p.turned_over, [change](bool on) {
         change(QObject::tr("Turn plane over"), [&](ReferencePlane& x) { x.turned_over = on; });
     });

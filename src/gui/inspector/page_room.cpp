@@ -38,6 +38,23 @@ void show_planes_of(Inspector& in, const Id& room) {
             QObject::tr("0.76 m high, 0.3 m from the walls, points 0.5 m apart: everything can be changed afterwards"));
 }
 
+// What rules ask of the room.
+void show_rules(Inspector& in, const Room& room,
+                const std::function<void(const QString&, std::function<void(Room&)>)>& change) {
+    QFormLayout& form = in.group(QObject::tr("For rules"), "rules");
+    std::vector<std::pair<const char*, RoomUse>> uses;
+    for (const auto& use : room_uses()) uses.emplace_back(use.name, use.use);
+    add_choice<RoomUse>(form, QObject::tr("Use"), uses, room.use, [change](RoomUse use) {
+        change(QObject::tr("Use of room"), [&](Room& r) {
+            r.use = use;
+            r.regularly_occupied = room_use(use).regularly_occupied;
+        });
+    });
+    add_flag(
+        form, QObject::tr("Counts as"), QObject::tr("regularly occupied"), room.regularly_occupied,
+        [change](bool on) { change(QObject::tr("Regularly occupied"), [&](Room& r) { r.regularly_occupied = on; }); });
+}
+
 void show_sizes(Inspector& in, const Storey& storey, const Room& room) {
     const Option& option = in.document().option();
     const auto ring = geometry::inner_face(option, storey, room).ring;
@@ -133,6 +150,7 @@ void show_room(Inspector& in) {
     }
     show_light(in, id);
     show_sizes(in, *place.storey, room);
+    show_rules(in, room, change);
     show_planes_of(in, id);
 }
 

@@ -202,7 +202,7 @@ void Sheet::draw_value(QPainter& painter, Vec2 p, QPointF at, bool whole) const 
         const int found = plane.point_at(p);
         if (found < 0) continue;
         const auto lines = map_.reading(l, static_cast<size_t>(found));
-        if (lines.isEmpty()) return;
+        if (lines.isEmpty()) continue;
         if (whole) {
             painter.setPen(QPen(ink().accent, 2));
             painter.setBrush(Qt::NoBrush);

@@ -1,0 +1,35 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Tables that were answered before, beside the project: found again, or asked and kept.
+#pragma once
+#include <filesystem>
+#include <memory>
+
+#include "climate/weather.h"
+#include "model/project.h"
+#include "question/table.h"
+#include "store/answers.h"
+
+namespace wp::cli {
+
+/// Answers are kept beside the project where that can be; where not, it is said once and the work goes on.
+class Kept {
+ public:
+    /// forget: nothing is looked up or kept.
+    Kept(std::filesystem::path project_file, bool forget) : file_(std::move(project_file)), forget_(forget) {}
+    /// Null where nothing can be kept.
+    std::shared_ptr<store::Answers> answers();
+    struct Found {
+        question::TableAnswer answer;
+        bool again = false;  ///< it was there
+    };
+    /// Faults are those of the question; what cannot be kept is complained of.
+    Result<Found> table(const model::Project& project, const model::Option& option, const model::Question& question,
+                        const climate::WeatherYear* weather, const question::Effort& effort, const Progress& progress);
+
+ private:
+    std::filesystem::path file_;
+    bool forget_, asked_ = false;
+    std::shared_ptr<store::Answers> answers_;
+};
+
+}  // namespace wp::cli

@@ -1,0 +1,223 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "rule/needs.h"
+
+#include "figure/measures.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace wp::rule {
+
+namespace {
+
+using climate::Moment;
+using model::Question;
+using Kind = Question::Kind;
+using At = Question::At;
+
+// EN 17037:2018+A1:2021, 5.3: one day from 1 February to 21 March.
+constexpr Moment kSunlightFirst{2, 1, 0}, kSunlightLast{3, 21, 24}, kSunlightDay{3, 21, 0};
+constexpr double kSameAltitude = 0.6;  // degrees: national tables are in whole ones
+
+bool same_day(const Moment& a, const Moment& b) { return a.day_of_year() == b.day_of_year(); }
+
+// Everything of the option, nothing left out.
+bool whole(const Question& q, At at) { return q.at == at && q.planes.empty() && q.without.empty(); }
+
+Question fresh(const Circumstances& of, Kind kind, At at, const char* id, const char* name) {
+    Question q = model::question_of(*of.project, kind);
+    q.id = id;
+    q.name = name;
+    q.at = at;
+    q.planes.clear();
+    q.without.clear();
+    return q;
+}
+
+Question sun(const Circumstances& of, At at, const Moment& first, const Moment& last, bool probable, const char* id,
+             const char* name) {
+    Question q = fresh(of, Kind::sun_hours, at, id, name);
+    q.first = first;
+    q.last = last;
+    q.probable = probable;
+    q.least_altitude = 0;
+    return q;
+}
+
+double least_altitude(const Circumstances& of) { return climate::sunlight_least_altitude(of.project->site.latitude); }
+
+bool is_usual(const Question& q, const Circumstances&) { return whole(q, At::planes); }
+
+bool is_sunlight_day(const Question& q, const Circumstances& of) {
+    const int day = q.first.day_of_year();
+    return q.kind == Kind::sun_hours && whole(q, At::window_reveals) && same_day(q.first, q.last) && !q.probable &&
+           day >= kSunlightFirst.day_of_year() && day <= kSunlightLast.day_of_year() &&
+           q.least_altitude >= least_altitude(of) - kSameAltitude;
+}
+std::optional<Question> sunlight_day(const Circumstances& of) {
+    Question q = sun(of, At::window_reveals, kSunlightDay, kSunlightDay, false, "sunlight-day",
+                     "Exposure to sunlight on 21 March");
+    q.least_altitude = least_altitude(of);
+    return q;
+}
+
+bool is_probable(const Question& q, const Moment& first, const Moment& last) {
+    return q.kind == Kind::sun_hours && whole(q, At::windows) && q.probable && q.least_altitude == 0 &&
+           same_day(q.first, first) && same_day(q.last, last);
+}
+constexpr Moment kNewYear{1, 1, 0}, kYearEnd{12, 31, 24}, kAutumn{9, 21, 0}, kSpring{3, 21, 24};
+bool is_probable_year(const Question& q, const Circumstances&) { return is_probable(q, kNewYear, kYearEnd); }
+bool is_probable_winter(const Question& q, const Circumstances&) { return is_probable(q, kAutumn, kSpring); }
+std::optional<Question> probable_year(const Circumstances& of) {
+    return sun(of, At::windows, kNewYear, kYearEnd, true, "probable-sun", "Probable sunlight hours of the year");
+}
+std::optional<Question> probable_winter(const Circumstances& of) {
+    return sun(of, At::windows, kAutumn, kSpring, true, "probable-sun-winter", "Probable sunlight hours of the winter");
+}
+
+bool is_at_windows(const Question& q, const Circumstances&) {
+    return q.kind == Kind::daylight_factor && whole(q, At::windows);
+}
+std::optional<Question> at_windows(const Circumstances& of) {
+    return fresh(of, Kind::daylight_factor, At::windows, "sky-at-windows", "Vertical sky component at the windows");
+}
+
+bool is_clear_hours(const Question& q, const Circumstances& of) {
+    return q.kind == Kind::moment && whole(q, At::planes) && of.weather != nullptr && q.sky == model::SkyChoice{} &&
+           q.moments == clear_hours(of.project->calendar, *of.weather);
+}
+std::optional<Question> at_clear_hours(const Circumstances& of) {
+    if (of.weather == nullptr) return {};
+    Question q = fresh(of, Kind::moment, At::planes, "clear-hours", "Clear days of the equinoxes, 9 and 15 h");
+    q.sky = {};
+    q.moments = clear_hours(of.project->calendar, *of.weather);
+    return q;
+}
+
+bool is_glare(const Question& q, const Circumstances&) {
+    using Choice = model::GlareYearChoice;
+    return q.kind == Kind::glare_year && q.planes.empty() && q.without.empty() &&
+           q.glare_year.places == Choice::Places::observers && q.glare_year.blinds == Choice::Blinds::as_worked;
+}
+std::optional<Question> glare(const Circumstances& of) {
+    Question q = fresh(of, Kind::glare_year, At::planes, "glare-of-use", "Glare in the time of use");
+    q.glare_year = {};
+    return q;
+}
+
+constexpr Need kNeeds[] = {
+    {"", "on the reference planes, nothing left out", Kind::daylight_factor, is_usual, nullptr},
+    {"sunlight_day",
+     "sun hours at the windows' inner face, on one day from 1 February to 21 March, from the least "
+     "altitude of the sun at the site",
+     Kind::sun_hours, is_sunlight_day, sunlight_day},
+    {"probable_sun_year", "probable sun hours at the windows, all the year", Kind::sun_hours, is_probable_year,
+     probable_year},
+    {"probable_sun_winter", "probable sun hours at the windows, 21 September to 21 March", Kind::sun_hours,
+     is_probable_winter, probable_winter},
+    {"windows", "daylight factor and sky component at the windows", Kind::daylight_factor, is_at_windows, at_windows},
+    {"clear_hours", "illuminance at 9 and 15 h on the clearest days within 15 days of the equinoxes", Kind::moment,
+     is_clear_hours, at_clear_hours},
+    {"glare_of_use", "glare over the year at the observers, blinds as they are worked", Kind::glare_year, is_glare,
+     glare},
+};
+
+// Direct light of an hour that begins then, of the clock.
+double direct_at(const climate::WeatherYear& weather, int hour_of_year) {
+    return weather.hours[static_cast<size_t>(std::clamp(hour_of_year, 0, climate::kHours - 1))].direct_normal;
+}
+
+}  // namespace
+
+std::span<const Need> needs() { return kNeeds; }
+
+const Need* find_need(std::string_view id) {
+    const auto it = std::ranges::find(kNeeds, id, &Need::id);
+    return it == std::end(kNeeds) ? nullptr : it;
+}
+
+const question::PointTable* asked_as(const Need& need, Kind kind, const figure::Answers& answers,
+                                     const Circumstances& of) {
+    if (need.make == nullptr) {
+        const auto table = answers.tables.find(kind);
+        return table == answers.tables.end() ? nullptr : table->second;
+    }
+    for (const auto& [question, table] : answers.asked)
+        if (need.fits(*question, of)) return table;
+    return nullptr;
+}
+
+namespace {
+
+// As usual: the project's first on all planes, else one of its own.
+Question usual_question(Kind kind, const Circumstances& of) {
+    for (const Question& q : of.project->questions)
+        if (q.kind == kind && whole(q, At::planes)) return q;
+    Question q = model::question_of(*of.project, kind);
+    q.id = "usual-" + std::to_string(static_cast<int>(kind));
+    q.planes.clear();
+    q.without.clear();
+    q.at = At::planes;
+    if (q.name.empty() || model::find(of.project->questions, q.id) == nullptr)
+        q.name = kind == Kind::year ? "The year" : kind == Kind::daylight_factor ? "Daylight factor" : "Sky view";
+    return q;
+}
+
+}  // namespace
+
+std::optional<Question> question_of(const model::Criterion& c, const Circumstances& of) {
+    const auto* measure = figure::find_measure(c.measure);
+    const Need* need = find_need(c.asks);
+    if (measure == nullptr || need == nullptr) return {};
+    if (need->make == nullptr) {
+        figure::Wanted wanted;
+        wanted.figure = c.figure;
+        return usual_question(figure::analysis_of(*measure, wanted), of);
+    }
+    const auto there =
+        std::ranges::find_if(of.project->questions, [&](const Question& q) { return need->fits(q, of); });
+    return there != of.project->questions.end() ? *there : need->make(of);
+}
+
+std::vector<Question> questions_of(const model::CriteriaSet& set, const Circumstances& of) {
+    std::vector<Question> out;
+    for (const auto& c : set.criteria) {
+        auto question = question_of(c, of);
+        if (question && std::ranges::none_of(out, [&](const Question& q) { return q.id == question->id; }))
+            out.push_back(std::move(*question));
+    }
+    return out;
+}
+
+bool is_usual_question(const model::CriteriaSet& set, const Question& question) {
+    return std::ranges::any_of(set.criteria, [&](const auto& c) {
+        const auto* measure = figure::find_measure(c.measure);
+        figure::Wanted wanted;
+        wanted.figure = c.figure;
+        return c.asks.empty() && measure != nullptr && figure::analysis_of(*measure, wanted) == question.kind;
+    });
+}
+
+std::vector<Moment> clear_hours(const model::YearCalendar& calendar, const climate::WeatherYear& weather) {
+    constexpr int kAround = 15;
+    std::vector<Moment> out;
+    for (const Moment& middle : {Moment{3, 21, 0}, Moment{9, 21, 0}}) {
+        double most = -1;
+        std::array<Moment, 2> best;
+        for (int day = middle.day_of_year() - kAround; day <= middle.day_of_year() + kAround; ++day) {
+            std::array<Moment, 2> hours;
+            double direct = 0;
+            for (size_t i = 0; i < 2; ++i) {
+                const int clock = i == 0 ? 9 : 15;
+                const int hour = clock - model::clock_ahead(calendar, day * 24 + clock - 1);
+                hours[i] = climate::moment_of(day, hour);
+                direct += direct_at(weather, day * 24 + hour);
+            }
+            if (direct > most) most = direct, best = hours;
+        }
+        out.insert(out.end(), best.begin(), best.end());
+    }
+    return out;
+}
+
+}  // namespace wp::rule
