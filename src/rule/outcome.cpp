@@ -95,19 +95,17 @@ double most_points(const CriteriaSet& set) {
     return most;
 }
 
-// "minimum 3, high 1" of the rooms that reach a level.
-std::string by_level(const std::vector<Conclusion>& all) {
-    std::vector<std::pair<std::string, int>> levels;
-    for (const auto& c : all) {
-        if (c.level.empty() || c.state != State::met || c.optional) continue;
-        const auto it = std::ranges::find(levels, c.level, &std::pair<std::string, int>::first);
-        if (it == levels.end())
-            levels.emplace_back(c.level, 1);
-        else
-            ++it->second;
+// "high: 1", "minimum: 3": how many reach a level, from the hardest.
+std::vector<std::string> by_level(const CriteriaSet& set, const std::vector<Conclusion>& all) {
+    std::vector<std::string> levels, out;
+    for (const Criterion& c : set.criteria)
+        for (const Threshold& t : c.thresholds)
+            if (t.level != "met" && std::ranges::find(levels, t.level) == levels.end()) levels.push_back(t.level);
+    for (auto level = levels.rbegin(); level != levels.rend(); ++level) {
+        const auto n = std::ranges::count_if(
+            all, [&](const Conclusion& c) { return c.level == *level && c.state == State::met && !c.optional; });
+        if (n > 0) out.push_back(fmt::format("{}: {}", *level, n));
     }
-    std::string out;
-    for (const auto& [level, n] : levels) out += fmt::format("{}{} {}", out.empty() ? "" : ", ", level, n);
     return out;
 }
 
@@ -167,7 +165,8 @@ SetOutcome outcome_of(const CriteriaSet& set, const std::vector<Conclusion>& all
         out.words.push_back(out.required == 1 ? "met" : fmt::format("all {} met", out.required));
     else
         out.words.push_back(fmt::format("{} of {} met", out.met, out.required));
-    if (const std::string levels = by_level(all); !levels.empty() && out.most_points == 0) out.words.push_back(levels);
+    if (out.most_points == 0)
+        for (auto& words : by_level(set, all)) out.words.push_back(std::move(words));
     for (const State state : {State::needs_note, State::undecided, State::not_asked}) say(state);
     return out;
 }

@@ -17,6 +17,7 @@ namespace wp::gui {
 namespace {
 
 constexpr int kConclusion = Qt::UserRole;
+constexpr int kMark = 16, kHeadMargin = 18;
 
 // What stands in a cell beside the mark: the level of a part, the value of a criterion.
 QString cell_text(const JudgedSet& judged, const rule::Conclusion& conclusion) {
@@ -32,6 +33,21 @@ QString cell_text(const JudgedSet& judged, const rule::Conclusion& conclusion) {
     return language::figures(rule::value_text(*v.criterion, v.value));
 }
 
+// Names stand in full: on as many lines as their column needs.
+QString in_lines(const QString& text, const QFontMetrics& metrics, int width) {
+    QString out, line;
+    for (const QString& word : text.split(QLatin1Char(' '))) {
+        const QString longer = line.isEmpty() ? word : line + QLatin1Char(' ') + word;
+        if (!line.isEmpty() && metrics.horizontalAdvance(longer) > width) {
+            out += line + QLatin1Char('\n');
+            line = word;
+        } else {
+            line = longer;
+        }
+    }
+    return out + line;
+}
+
 }  // namespace
 
 SetCard::SetCard(const std::string& set, QWidget* parent) : QFrame(parent), set_(set) {
@@ -43,31 +59,34 @@ SetCard::SetCard(const std::string& set, QWidget* parent) : QFrame(parent), set_
     auto* head = new QHBoxLayout;
     head->setSpacing(space::small);
     mark_ = new QLabel(this);
+    mark_->setFixedWidth(kMark);
     name_ = new QLabel(this);
     name_->setWordWrap(true);
     QFont bold = font();
     bold.setWeight(QFont::DemiBold);
     name_->setFont(bold);
     arrow_ = icon_button("chevron-right", "open-set", QObject::tr("Rooms and criteria of this set"));
-    arrow_->setCheckable(true);
-    connect(arrow_, &QToolButton::clicked, this, [this](bool on) { open(on); });
+    connect(arrow_, &QToolButton::clicked, this, [this] { open(!open_); });
     head->addWidget(mark_);
     head->addWidget(name_, 1);
     head->addWidget(arrow_);
     layout->addLayout(head);
+    // Below the name, which begins behind the mark.
+    auto* under = new QVBoxLayout;
+    under->setContentsMargins(kMark + space::small, 0, 0, 0);
+    under->setSpacing(2);
     outcome_ = label(QString(), nullptr, this);
     outcome_->setObjectName(QStringLiteral("set-outcome"));
-    layout->addWidget(outcome_);
-    doubt_ = label(QString(), "small", this);
+    under->addWidget(outcome_);
+    doubt_ = label(QObject::tr("Partly from memory: not checked against the edition yet"), "small", this);
     doubt_->setObjectName(QStringLiteral("set-doubt"));
-    layout->addWidget(doubt_);
+    under->addWidget(doubt_);
+    layout->addLayout(under);
     table_ = figure_table("verdicts", QObject::tr("Verdicts by criterion and place"));
     table_->setParent(this);
     table_->setSelectionMode(QAbstractItemView::SingleSelection);
     table_->setWordWrap(true);
     table_->setVerticalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-    table_->horizontalHeader()->setDefaultAlignment(static_cast<Qt::Alignment>(
-        static_cast<int>(Qt::AlignLeft | Qt::AlignBottom) | static_cast<int>(Qt::TextWordWrap)));
     table_->hide();
     layout->addWidget(table_);
     connect(table_, &QTableWidget::currentItemChanged, this, [this](QTableWidgetItem* now) {
@@ -80,9 +99,13 @@ void SetCard::mouseReleaseEvent(QMouseEvent* event) {
     if (event->button() == Qt::LeftButton && event->position().y() < outcome_->geometry().bottom()) open(!open_);
 }
 
+void SetCard::resizeEvent(QResizeEvent* event) {
+    QFrame::resizeEvent(event);
+    if (open_) fit();
+}
+
 void SetCard::open(bool on) {
     open_ = on;
-    arrow_->setChecked(on);
     set_icon(arrow_, on ? QStringLiteral("chevron-down") : QStringLiteral("chevron-right"));
     table_->setVisible(on);
     if (on) fit();
@@ -92,13 +115,12 @@ void SetCard::open(bool on) {
 void SetCard::show_set(const JudgedSet& judged) {
     name_->setText(language::words(judged.set->name));
     name_->setToolTip(language::words(judged.set->source));
-    mark_->setPixmap(state_icon(judged.outcome.state).pixmap(16, 16));
+    mark_->setPixmap(state_icon(judged.outcome.state).pixmap(kMark, kMark));
     mark_->setToolTip(state_text(judged.outcome.state));
     QStringList words;
     for (const auto& piece : judged.outcome.words) words << language::words(piece);
     outcome_->setText(words.join(QStringLiteral("; ")));
-    doubt_->setText(judged.doubt.empty() ? QString()
-                                         : QObject::tr("Not checked: %1").arg(language::words(judged.doubt)));
+    doubt_->setToolTip(language::words(judged.doubt));
     doubt_->setVisible(!judged.doubt.empty());
     fill(judged);
     if (open_) fit();
@@ -118,6 +140,7 @@ void SetCard::fill(const JudgedSet& judged) {
     table_->clear();
     QStringList heads{QObject::tr("Where")};
     for (const auto& name : columns) heads << language::words(name);
+    heads_ = heads;
     set_heads(*table_, heads, [](int) { return false; });
     table_->setRowCount(static_cast<int>(rows.size()));
     for (size_t r = 0; r < rows.size(); ++r) {
@@ -142,6 +165,10 @@ void SetCard::fill(const JudgedSet& judged) {
 void SetCard::fit() {
     auto* header = table_->horizontalHeader();
     header->setSectionResizeMode(QHeaderView::Stretch);
+    for (int c = 1; c < table_->columnCount(); ++c) {
+        auto* head = table_->horizontalHeaderItem(c);
+        head->setText(in_lines(heads_[c], QFontMetrics(header->font()), header->sectionSize(c) - kHeadMargin));
+    }
     table_->resizeRowsToContents();
     int height = header->sizeHint().height() + 2 * table_->frameWidth() + 2;
     for (int r = 0; r < table_->rowCount(); ++r) height += table_->rowHeight(r);

@@ -30,6 +30,7 @@ class SetCard : public QFrame {
 
  protected:
     void mouseReleaseEvent(QMouseEvent* event) override;
+    void resizeEvent(QResizeEvent* event) override;
 
  private:
     void fill(const JudgedSet& judged);
@@ -39,6 +40,7 @@ class SetCard : public QFrame {
     QToolButton* arrow_;
     QLabel *mark_, *name_, *outcome_, *doubt_;
     QTableWidget* table_;
+    QStringList heads_;
 };
 
 }  // namespace wp::gui

@@ -122,11 +122,12 @@ VerdictView::VerdictView(Document& document, QWidget* parent)
     buttons->addStretch(1);
     remedies_ = label(QString(), nullptr, page);
     remedies_->setObjectName(QStringLiteral("remedies"));
-    for (QWidget* w : {static_cast<QWidget*>(title_), static_cast<QWidget*>(body_), static_cast<QWidget*>(note_title_),
-                       static_cast<QWidget*>(note_), static_cast<QWidget*>(keep)})
+    for (QWidget* w : {static_cast<QWidget*>(title_), static_cast<QWidget*>(note_title_), static_cast<QWidget*>(note_),
+                       static_cast<QWidget*>(keep)})
         layout->addWidget(w);
     layout->addLayout(buttons);
     layout->addWidget(remedies_);
+    layout->addWidget(body_);
     layout->addStretch(1);
     setWidget(page);
     keep->setVisible(false);

@@ -897,63 +897,14 @@ constexpr const char* kWords[] = {
     QT_TRANSLATE_NOOP("QObject", "flight 1"),
     QT_TRANSLATE_NOOP("QObject", "flight 2"),
     QT_TRANSLATE_NOOP("QObject", "EN 17037 daylight provision, by daylight factor"),
-    QT_TRANSLATE_NOOP("QObject", "Target 300 lx over half, by daylight factor"),
-    QT_TRANSLATE_NOOP(
-        "QObject",
-        "Illuminance that 50 % of the reference plane has under the median diffuse sky of the site's daylight hours: "
-        "the daylight factor times Ev,d,med, which is the same as a daylight factor of 300 lx / Ev,d,med"),
-    QT_TRANSLATE_NOOP("QObject", "Minimum 100 lx over 95 %, by daylight factor"),
-    QT_TRANSLATE_NOOP(
-        "QObject",
-        "Illuminance that 95 % of the reference plane has under the median diffuse sky of the site's daylight hours: "
-        "the daylight factor times Ev,d,med, which is the same as a daylight factor of 100 lx / Ev,d,med"),
-    QT_TRANSLATE_NOOP("QObject", "Medium: 500 lx over half, by daylight factor"),
-    QT_TRANSLATE_NOOP(
-        "QObject",
-        "Illuminance that 50 % of the reference plane has under the median diffuse sky of the site's daylight hours: "
-        "the daylight factor times Ev,d,med, which is the same as a daylight factor of 500 lx / Ev,d,med"),
-    QT_TRANSLATE_NOOP("QObject", "Medium: 300 lx over 95 %, by daylight factor"),
-    QT_TRANSLATE_NOOP(
-        "QObject",
-        "Illuminance that 95 % of the reference plane has under the median diffuse sky of the site's daylight hours: "
-        "the daylight factor times Ev,d,med, which is the same as a daylight factor of 300 lx / Ev,d,med"),
-    QT_TRANSLATE_NOOP("QObject", "High: 750 lx over half, by daylight factor"),
-    QT_TRANSLATE_NOOP(
-        "QObject",
-        "Illuminance that 50 % of the reference plane has under the median diffuse sky of the site's daylight hours: "
-        "the daylight factor times Ev,d,med, which is the same as a daylight factor of 750 lx / Ev,d,med"),
-    QT_TRANSLATE_NOOP("QObject", "High: 500 lx over 95 %, by daylight factor"),
-    QT_TRANSLATE_NOOP(
-        "QObject",
-        "Illuminance that 95 % of the reference plane has under the median diffuse sky of the site's daylight hours: "
-        "the daylight factor times Ev,d,med, which is the same as a daylight factor of 500 lx / Ev,d,med"),
-    QT_TRANSLATE_NOOP("QObject", "EN 17037 daylight provision"),
-    QT_TRANSLATE_NOOP("QObject", "Target 300 lx over half of the plane"),
     QT_TRANSLATE_NOOP("QObject",
                       "Share of the 4380 daylight hours in which half of the reference plane has at least 300 lx"),
-    QT_TRANSLATE_NOOP("QObject", "Minimum 100 lx over 95 % of the plane"),
     QT_TRANSLATE_NOOP("QObject",
                       "Share of the 4380 daylight hours in which 95 % of the reference plane has at least 100 lx"),
-    QT_TRANSLATE_NOOP("QObject", "Medium: 500 lx over half of the plane"),
-    QT_TRANSLATE_NOOP("QObject", "As above with 500 lx"),
-    QT_TRANSLATE_NOOP("QObject", "Medium: 300 lx over 95 % of the plane"),
-    QT_TRANSLATE_NOOP("QObject", "As above with 300 lx over 95 % of the plane"),
-    QT_TRANSLATE_NOOP("QObject", "High: 750 lx over half of the plane"),
-    QT_TRANSLATE_NOOP("QObject", "As above with 750 lx"),
-    QT_TRANSLATE_NOOP("QObject", "High: 500 lx over 95 % of the plane"),
-    QT_TRANSLATE_NOOP("QObject", "As above with 500 lx over 95 % of the plane"),
     QT_TRANSLATE_NOOP("QObject", "LEED v4.1 daylight, option 1"),
-    QT_TRANSLATE_NOOP("QObject", "Spatial daylight autonomy 300 lx / 50 %"),
-    QT_TRANSLATE_NOOP("QObject",
-                      "Share of the regularly occupied floor area that has 300 lx of daylight for half of the hours "
-                      "from 8 to 18, blinds operated"),
     QT_TRANSLATE_NOOP("QObject", "1 point"),
     QT_TRANSLATE_NOOP("QObject", "2 points"),
     QT_TRANSLATE_NOOP("QObject", "3 points"),
-    QT_TRANSLATE_NOOP("QObject", "Annual sunlight exposure 1000 lx / 250 h"),
-    QT_TRANSLATE_NOOP("QObject",
-                      "Share of a space's area with 1000 lx of direct sun for more than 250 of those hours, without "
-                      "blinds or interreflection; spaces above the limit must show how glare is dealt with"),
     QT_TRANSLATE_NOOP("QObject",
                       "Illuminance at a point as a share of that on open, level ground under the CIE overcast sky."),
     QT_TRANSLATE_NOOP("QObject", "below it a place looks gloomy even by day"),

@@ -13,5 +13,9 @@ std::span<const char* const> core_sentences();
 std::span<const char* const> core_compounds();
 /// Those without.
 std::span<const char* const> core_words();
+/// The same of criteria and verdicts.
+std::span<const char* const> criteria_sentences();
+std::span<const char* const> criteria_compounds();
+std::span<const char* const> criteria_words();
 
 }  // namespace wp::language

@@ -47,8 +47,10 @@ Sentence sentence_of(const char* english, bool strict) {
 const std::vector<Sentence>& sentences() {
     static const std::vector<Sentence> all = [] {
         std::vector<Sentence> out;
-        for (const char* english : core_sentences()) out.push_back(sentence_of(english, false));
-        for (const char* english : core_compounds()) out.push_back(sentence_of(english, true));
+        for (const auto& list : {core_sentences(), criteria_sentences()})
+            for (const char* english : list) out.push_back(sentence_of(english, false));
+        for (const auto& list : {core_compounds(), criteria_compounds()})
+            for (const char* english : list) out.push_back(sentence_of(english, true));
         return out;
     }();
     return all;

@@ -760,10 +760,6 @@
         <translation>Urteile nach Kriterium und Ort</translation>
     </message>
     <message>
-        <source>Criterion</source>
-        <translation>Kriterium</translation>
-    </message>
-    <message>
         <source>Where</source>
         <translation>Wo</translation>
     </message>
@@ -784,60 +780,12 @@
         <translation>Urteil</translation>
     </message>
     <message>
-        <source>… undecided yet</source>
-        <translation>… noch offen</translation>
-    </message>
-    <message>
-        <source>? not asked yet</source>
-        <translation>? noch nicht gefragt</translation>
-    </message>
-    <message>
-        <source>✓ met</source>
-        <translation>✓ erfüllt</translation>
-    </message>
-    <message>
-        <source>– not reached</source>
-        <translation>– nicht erreicht</translation>
-    </message>
-    <message>
-        <source>✗ not met</source>
-        <translation>✗ nicht erfüllt</translation>
-    </message>
-    <message>
-        <source> (within error)</source>
-        <translation> (innerhalb des Fehlers)</translation>
-    </message>
-    <message>
-        <source>%1
-Source: %2</source>
-        <translation>%1
-Quelle: %2</translation>
-    </message>
-    <message>
-        <source>
-Band left by the error: %1 to %2</source>
-        <translation>
-Band, das der Fehler lässt: %1 bis %2</translation>
-    </message>
-    <message>
         <source> Hourly illuminances ± %L1 % at a point (95 %).</source>
         <translation> Stündliche Beleuchtungsstärken ± %L1 % an einem Punkt (95 %).</translation>
     </message>
     <message>
         <source>&lt;br&gt;&lt;b&gt;These verdicts are on %1.&lt;/b&gt; Choose a weather file on the Site desk.</source>
         <translation>&lt;br&gt;&lt;b&gt;Diese Urteile beruhen auf: %1.&lt;/b&gt; Auf dem Tisch Standort eine Wetterdatei wählen.</translation>
-    </message>
-    <message>
-        <source>&lt;b&gt;%1&lt;/b&gt;: %2 of %3 required lines met%4.%5 Hover a line for its meaning, source and band.%6%7%8</source>
-        <translation>&lt;b&gt;%1&lt;/b&gt;: %2 von %3 Pflichtzeilen erfüllt%4.%5 Auf eine Zeile zeigen für Bedeutung, Quelle und Band.%6%7%8</translation>
-    </message>
-    <message>
-        <source>, %1 undecided yet</source>
-        <translation>, %1 noch offen</translation>
-    </message>
-    <message>
-        <source>, %1 not asked yet</source>
-        <translation>, %1 noch nicht gefragt</translation>
     </message>
     <message>
         <source>&lt;br&gt;&lt;b&gt;Stale: the model has changed since.&lt;/b&gt;</source>
@@ -8316,116 +8264,16 @@ Nichts ist hier gestichprobt: genau für diese Stunden</translation>
         <translation>EN 17037 Tageslichtversorgung, nach Tageslichtquotient</translation>
     </message>
     <message>
-        <source>Target 300 lx over half, by daylight factor</source>
-        <translation>Ziel 300 lx auf der Hälfte, nach Tageslichtquotient</translation>
-    </message>
-    <message>
-        <source>Illuminance that 50 % of the reference plane has under the median diffuse sky of the site&apos;s daylight hours: the daylight factor times Ev,d,med, which is the same as a daylight factor of 300 lx / Ev,d,med</source>
-        <translation>Beleuchtungsstärke, die 50 % der Bezugsebene unter dem diffusen Medianhimmel der Tageslichtstunden des Standorts haben: Tageslichtquotient mal Ev,d,med, was dasselbe ist wie ein Tageslichtquotient von 300 lx / Ev,d,med</translation>
-    </message>
-    <message>
-        <source>Minimum 100 lx over 95 %, by daylight factor</source>
-        <translation>Minimum 100 lx auf 95 %, nach Tageslichtquotient</translation>
-    </message>
-    <message>
-        <source>Illuminance that 95 % of the reference plane has under the median diffuse sky of the site&apos;s daylight hours: the daylight factor times Ev,d,med, which is the same as a daylight factor of 100 lx / Ev,d,med</source>
-        <translation>Beleuchtungsstärke, die 95 % der Bezugsebene unter dem diffusen Medianhimmel der Tageslichtstunden des Standorts haben: Tageslichtquotient mal Ev,d,med, was dasselbe ist wie ein Tageslichtquotient von 100 lx / Ev,d,med</translation>
-    </message>
-    <message>
-        <source>Medium: 500 lx over half, by daylight factor</source>
-        <translation>Mittel: 500 lx auf der Hälfte, nach Tageslichtquotient</translation>
-    </message>
-    <message>
-        <source>Illuminance that 50 % of the reference plane has under the median diffuse sky of the site&apos;s daylight hours: the daylight factor times Ev,d,med, which is the same as a daylight factor of 500 lx / Ev,d,med</source>
-        <translation>Beleuchtungsstärke, die 50 % der Bezugsebene unter dem diffusen Medianhimmel der Tageslichtstunden des Standorts haben: Tageslichtquotient mal Ev,d,med, was dasselbe ist wie ein Tageslichtquotient von 500 lx / Ev,d,med</translation>
-    </message>
-    <message>
-        <source>Medium: 300 lx over 95 %, by daylight factor</source>
-        <translation>Mittel: 300 lx auf 95 %, nach Tageslichtquotient</translation>
-    </message>
-    <message>
-        <source>Illuminance that 95 % of the reference plane has under the median diffuse sky of the site&apos;s daylight hours: the daylight factor times Ev,d,med, which is the same as a daylight factor of 300 lx / Ev,d,med</source>
-        <translation>Beleuchtungsstärke, die 95 % der Bezugsebene unter dem diffusen Medianhimmel der Tageslichtstunden des Standorts haben: Tageslichtquotient mal Ev,d,med, was dasselbe ist wie ein Tageslichtquotient von 300 lx / Ev,d,med</translation>
-    </message>
-    <message>
-        <source>High: 750 lx over half, by daylight factor</source>
-        <translation>Hoch: 750 lx auf der Hälfte, nach Tageslichtquotient</translation>
-    </message>
-    <message>
-        <source>Illuminance that 50 % of the reference plane has under the median diffuse sky of the site&apos;s daylight hours: the daylight factor times Ev,d,med, which is the same as a daylight factor of 750 lx / Ev,d,med</source>
-        <translation>Beleuchtungsstärke, die 50 % der Bezugsebene unter dem diffusen Medianhimmel der Tageslichtstunden des Standorts haben: Tageslichtquotient mal Ev,d,med, was dasselbe ist wie ein Tageslichtquotient von 750 lx / Ev,d,med</translation>
-    </message>
-    <message>
-        <source>High: 500 lx over 95 %, by daylight factor</source>
-        <translation>Hoch: 500 lx auf 95 %, nach Tageslichtquotient</translation>
-    </message>
-    <message>
-        <source>Illuminance that 95 % of the reference plane has under the median diffuse sky of the site&apos;s daylight hours: the daylight factor times Ev,d,med, which is the same as a daylight factor of 500 lx / Ev,d,med</source>
-        <translation>Beleuchtungsstärke, die 95 % der Bezugsebene unter dem diffusen Medianhimmel der Tageslichtstunden des Standorts haben: Tageslichtquotient mal Ev,d,med, was dasselbe ist wie ein Tageslichtquotient von 500 lx / Ev,d,med</translation>
-    </message>
-    <message>
-        <source>EN 17037 daylight provision</source>
-        <translation>EN 17037 Tageslichtversorgung</translation>
-    </message>
-    <message>
-        <source>Target 300 lx over half of the plane</source>
-        <translation>Ziel 300 lx auf der Hälfte der Ebene</translation>
-    </message>
-    <message>
         <source>Share of the 4380 daylight hours in which half of the reference plane has at least 300 lx</source>
         <translation>Anteil der 4380 Tageslichtstunden, in denen die Hälfte der Bezugsebene mindestens 300 lx hat</translation>
-    </message>
-    <message>
-        <source>Minimum 100 lx over 95 % of the plane</source>
-        <translation>Minimum 100 lx auf 95 % der Ebene</translation>
     </message>
     <message>
         <source>Share of the 4380 daylight hours in which 95 % of the reference plane has at least 100 lx</source>
         <translation>Anteil der 4380 Tageslichtstunden, in denen 95 % der Bezugsebene mindestens 100 lx haben</translation>
     </message>
     <message>
-        <source>Medium: 500 lx over half of the plane</source>
-        <translation>Mittel: 500 lx auf der Hälfte der Ebene</translation>
-    </message>
-    <message>
-        <source>As above with 500 lx</source>
-        <translation>Wie oben mit 500 lx</translation>
-    </message>
-    <message>
-        <source>Medium: 300 lx over 95 % of the plane</source>
-        <translation>Mittel: 300 lx auf 95 % der Ebene</translation>
-    </message>
-    <message>
-        <source>As above with 300 lx over 95 % of the plane</source>
-        <translation>Wie oben mit 300 lx auf 95 % der Ebene</translation>
-    </message>
-    <message>
-        <source>High: 750 lx over half of the plane</source>
-        <translation>Hoch: 750 lx auf der Hälfte der Ebene</translation>
-    </message>
-    <message>
-        <source>As above with 750 lx</source>
-        <translation>Wie oben mit 750 lx</translation>
-    </message>
-    <message>
-        <source>High: 500 lx over 95 % of the plane</source>
-        <translation>Hoch: 500 lx auf 95 % der Ebene</translation>
-    </message>
-    <message>
-        <source>As above with 500 lx over 95 % of the plane</source>
-        <translation>Wie oben mit 500 lx auf 95 % der Ebene</translation>
-    </message>
-    <message>
         <source>LEED v4.1 daylight, option 1</source>
         <translation>LEED v4.1 Tageslicht, Option 1</translation>
-    </message>
-    <message>
-        <source>Spatial daylight autonomy 300 lx / 50 %</source>
-        <translation>Räumliche Tageslichtautonomie 300 lx / 50 %</translation>
-    </message>
-    <message>
-        <source>Share of the regularly occupied floor area that has 300 lx of daylight for half of the hours from 8 to 18, blinds operated</source>
-        <translation>Anteil der regelmäßig genutzten Fläche, der in der Hälfte der Stunden von 8 bis 18 300 lx Tageslicht hat, Behänge bedient</translation>
     </message>
     <message>
         <source>1 point</source>
@@ -8438,14 +8286,6 @@ Nichts ist hier gestichprobt: genau für diese Stunden</translation>
     <message>
         <source>3 points</source>
         <translation>3 Punkte</translation>
-    </message>
-    <message>
-        <source>Annual sunlight exposure 1000 lx / 250 h</source>
-        <translation>Jährliche Sonnenexposition 1000 lx / 250 h</translation>
-    </message>
-    <message>
-        <source>Share of a space&apos;s area with 1000 lx of direct sun for more than 250 of those hours, without blinds or interreflection; spaces above the limit must show how glare is dealt with</source>
-        <translation>Anteil der Fläche eines Raums, der in mehr als 250 dieser Stunden 1000 lx direkter Sonne hat, ohne Behänge und Reflexion; Räume über der Grenze müssen zeigen, wie mit Blendung umgegangen wird</translation>
     </message>
     <message>
         <source>Illuminance at a point as a share of that on open, level ground under the CIE overcast sky.</source>
@@ -10038,6 +9878,1274 @@ Quelle: %4</translation>
     <message>
         <source>Take fewer or smaller ones, or ask the question from the command line</source>
         <translation>Weniger oder kleinere aufnehmen, oder die Frage von der Befehlszeile stellen</translation>
+    </message>
+    <message>
+        <source>Questions of the criteria</source>
+        <translation>Fragen der Kriterien</translation>
+    </message>
+    <message>
+        <source>There is no map of it: ask the question first</source>
+        <translation>Davon gibt es keine Karte: zuerst die Frage stellen</translation>
+    </message>
+    <message>
+        <source>Lay the planes of the rules</source>
+        <translation>Ebenen der Regeln legen</translation>
+    </message>
+    <message>
+        <source>Sets …</source>
+        <translation>Sätze …</translation>
+    </message>
+    <message>
+        <source>Which criteria sets the project answers to; copies and sets of your own</source>
+        <translation>Welchen Kriteriensätzen das Projekt genügen soll; Kopien und eigene Sätze</translation>
+    </message>
+    <message>
+        <source>Ask what is missing: %1</source>
+        <translation>Fragen, was fehlt: %1</translation>
+    </message>
+    <message>
+        <source>Ask what is missing (%1)</source>
+        <translation>Fragen, was fehlt (%1)</translation>
+    </message>
+    <message>
+        <source>: the project answers to no criteria set yet. Choose some with “Sets”.</source>
+        <translation>: dem Projekt ist noch kein Kriteriensatz gegeben. Mit „Sätze“ welche wählen.</translation>
+    </message>
+    <message>
+        <source> and its criteria. Open a set for its rooms, choose a verdict for its band and source.</source>
+        <translation> und ihre Kriterien. Einen Satz für seine Räume öffnen, ein Urteil für Band und Quelle wählen.</translation>
+    </message>
+    <message>
+        <source> Still settling.</source>
+        <translation> Setzt sich noch.</translation>
+    </message>
+    <message>
+        <source>Planes of the rules</source>
+        <translation>Ebenen der Regeln</translation>
+    </message>
+    <message>
+        <source>%1, perhaps %2</source>
+        <translation>%1, vielleicht %2</translation>
+    </message>
+    <message>
+        <source>Rooms and criteria of this set</source>
+        <translation>Räume und Kriterien dieses Satzes</translation>
+    </message>
+    <message>
+        <source>Partly from memory: not checked against the edition yet</source>
+        <translation>Teils aus dem Gedächtnis: noch nicht mit der Ausgabe verglichen</translation>
+    </message>
+    <message>
+        <source>Criteria set</source>
+        <translation>Kriteriensatz</translation>
+    </message>
+    <message>
+        <source>Criteria of the set</source>
+        <translation>Kriterien des Satzes</translation>
+    </message>
+    <message>
+        <source>Add</source>
+        <translation>Hinzufügen</translation>
+    </message>
+    <message>
+        <source>Up</source>
+        <translation>Hinauf</translation>
+    </message>
+    <message>
+        <source>Down</source>
+        <translation>Hinunter</translation>
+    </message>
+    <message>
+        <source>Further level</source>
+        <translation>Weitere Stufe</translation>
+    </message>
+    <message>
+        <source>One level less</source>
+        <translation>Eine Stufe weniger</translation>
+    </message>
+    <message>
+        <source>Keep in the project</source>
+        <translation>Im Projekt behalten</translation>
+    </message>
+    <message>
+        <source>The set itself</source>
+        <translation>Der Satz selbst</translation>
+    </message>
+    <message>
+        <source>The set has no name yet</source>
+        <translation>Der Satz hat noch keinen Namen</translation>
+    </message>
+    <message>
+        <source>New criterion</source>
+        <translation>Neues Kriterium</translation>
+    </message>
+    <message>
+        <source>Criteria sets (*.criteria.json *.json)</source>
+        <translation>Kriteriensätze (*.criteria.json *.json)</translation>
+    </message>
+    <message>
+        <source>Checked by %1 on %2 against %3</source>
+        <translation>Geprüft von %1 am %2 mit %3</translation>
+    </message>
+    <message>
+        <source>Not checked:</source>
+        <translation>Nicht geprüft:</translation>
+    </message>
+    <message>
+        <source>Criteria sets of this project</source>
+        <translation>Kriteriensätze dieses Projekts</translation>
+    </message>
+    <message>
+        <source>Criteria sets</source>
+        <translation>Kriteriensätze</translation>
+    </message>
+    <message>
+        <source>Copy and edit …</source>
+        <translation>Kopieren und ändern …</translation>
+    </message>
+    <message>
+        <source>Edit …</source>
+        <translation>Ändern …</translation>
+    </message>
+    <message>
+        <source>Save as a file …</source>
+        <translation>Als Datei speichern …</translation>
+    </message>
+    <message>
+        <source>I have checked it …</source>
+        <translation>Ich habe ihn geprüft …</translation>
+    </message>
+    <message>
+        <source>Held against the edition: the project then says who did, and the doubt goes</source>
+        <translation>Mit der Ausgabe verglichen: das Projekt sagt dann, von wem, und der Zweifel geht</translation>
+    </message>
+    <message>
+        <source>For rules that compare with how it was: the option that stands for it</source>
+        <translation>Für Regeln, die mit vorher vergleichen: die Variante, die dafür steht</translation>
+    </message>
+    <message>
+        <source>Option before</source>
+        <translation>Frühere Variante</translation>
+    </message>
+    <message>
+        <source>How it was before</source>
+        <translation>Wie es vorher war</translation>
+    </message>
+    <message>
+        <source>New set …</source>
+        <translation>Neuer Satz …</translation>
+    </message>
+    <message>
+        <source>Open a file …</source>
+        <translation>Datei öffnen …</translation>
+    </message>
+    <message>
+        <source>%1 (own)</source>
+        <translation>%1 (eigener)</translation>
+    </message>
+    <message>
+        <source>Criteria set of one&apos;s own</source>
+        <translation>Eigener Kriteriensatz</translation>
+    </message>
+    <message>
+        <source>%1, changed</source>
+        <translation>%1, geändert</translation>
+    </message>
+    <message>
+        <source>Remove criteria set</source>
+        <translation>Kriteriensatz entfernen</translation>
+    </message>
+    <message>
+        <source>Open a criteria set</source>
+        <translation>Kriteriensatz öffnen</translation>
+    </message>
+    <message>
+        <source>Save the criteria set</source>
+        <translation>Kriteriensatz speichern</translation>
+    </message>
+    <message>
+        <source>Written to %1</source>
+        <translation>Geschrieben nach %1</translation>
+    </message>
+    <message>
+        <source>Checked against the edition</source>
+        <translation>Mit der Ausgabe verglichen</translation>
+    </message>
+    <message>
+        <source>Your name</source>
+        <translation>Ihr Name</translation>
+    </message>
+    <message>
+        <source>Edition that you had before you</source>
+        <translation>Ausgabe, die Ihnen vorlag</translation>
+    </message>
+    <message>
+        <source>Criteria set checked</source>
+        <translation>Kriteriensatz geprüft</translation>
+    </message>
+    <message>
+        <source>Because</source>
+        <translation>Weil</translation>
+    </message>
+    <message>
+        <source>Band (95 %)</source>
+        <translation>Band (95 %), von bis</translation>
+    </message>
+    <message>
+        <source>Before</source>
+        <translation>Vorher</translation>
+    </message>
+    <message>
+        <source>, against %1</source>
+        <translation>, gegen %1</translation>
+    </message>
+    <message>
+        <source>Looking for what would do</source>
+        <translation>Suche, was genügen würde</translation>
+    </message>
+    <message>
+        <source>Note on how glare is addressed here</source>
+        <translation>Begründung, wie hier mit Blendung umgegangen wird</translation>
+    </message>
+    <message>
+        <source>For the reviewer: blinds, who works them, where people sit …</source>
+        <translation>Für die Prüfung: Blenden, wer sie bedient, wo Leute sitzen …</translation>
+    </message>
+    <message>
+        <source>Keep the note</source>
+        <translation>Begründung behalten</translation>
+    </message>
+    <message>
+        <source>Show on the sheet</source>
+        <translation>Auf dem Blatt zeigen</translation>
+    </message>
+    <message>
+        <source>What would do?</source>
+        <translation>Was würde genügen?</translation>
+    </message>
+    <message>
+        <source>Glass, hours, blinds or targets with which it would be met, found from the answers that are there, without tracing</source>
+        <translation>Glas, Stunden, Blenden oder Zielwerte, mit denen es erfüllt wäre, aus vorhandenen Antworten, ohne neue Strahlen</translation>
+    </message>
+    <message>
+        <source>Open a set and choose a verdict: its value, its band and its source stand here.</source>
+        <translation>Einen Satz öffnen und ein Urteil wählen: Wert, Band und Quelle stehen hier.</translation>
+    </message>
+    <message>
+        <source>To be known with it</source>
+        <translation>Dazu muss man wissen</translation>
+    </message>
+    <message>
+        <source>Source: %1</source>
+        <translation>Quelle: %1</translation>
+    </message>
+    <message>
+        <source>Not checked against the edition</source>
+        <translation>Nicht mit der Ausgabe verglichen</translation>
+    </message>
+    <message>
+        <source>What it stands on that nobody chose</source>
+        <translation>Worauf es steht, das niemand gewählt hat</translation>
+    </message>
+    <message>
+        <source>Note on glare</source>
+        <translation>Begründung zur Blendung</translation>
+    </message>
+    <message>
+        <source>None of these alone would do: clearer glass, other hours, open blinds, a lower target. The shape of room or openings has to change.</source>
+        <translation>Nichts davon allein würde genügen: klareres Glas, andere Stunden, offene Blenden, ein kleinerer Zielwert. Raum oder Öffnungen müssen sich ändern.</translation>
+    </message>
+    <message>
+        <source>It would be met with one of these (found without tracing):</source>
+        <translation>Erfüllt wäre es mit einem davon (ohne neue Strahlen gefunden):</translation>
+    </message>
+    <message>
+        <source>laid for criteria, not mapped</source>
+        <translation>für Kriterien gelegt, nicht auf Karten</translation>
+    </message>
+    <message>
+        <source>For rules</source>
+        <translation>Für Regeln</translation>
+    </message>
+    <message>
+        <source>Use of room</source>
+        <translation>Raumnutzung</translation>
+    </message>
+    <message>
+        <source>Counts as</source>
+        <translation>Zählt als</translation>
+    </message>
+    <message>
+        <source>regularly occupied</source>
+        <translation>regelmäßig genutzt</translation>
+    </message>
+    <message>
+        <source>Regularly occupied</source>
+        <translation>Regelmäßig genutzt</translation>
+    </message>
+    <message>
+        <source>Target illuminance ET of %1 lx over half of the plane</source>
+        <translation>Zielbeleuchtungsstärke ET von %1 lx auf der halben Ebene</translation>
+    </message>
+    <message>
+        <source>Target illuminance ET of %1 lx over 95 % of the plane, horizontal openings</source>
+        <translation>Zielbeleuchtungsstärke ET von %1 lx auf 95 % der Ebene, waagerechte Öffnungen</translation>
+    </message>
+    <message>
+        <source>Minimum target illuminance ETM of %1 lx over 95 % of the plane</source>
+        <translation>Mindestzielbeleuchtungsstärke ETM von %1 lx auf 95 % der Ebene</translation>
+    </message>
+    <message>
+        <source>Illuminance that half of the reference plane has under an overcast sky of the median diffuse illuminance Ev,d,med of the site: the same as a daylight factor of %1 lx / Ev,d,med</source>
+        <translation>Beleuchtungsstärke, die die halbe Nutzebene unter bedecktem Himmel mit der mittleren diffusen Beleuchtungsstärke Ev,d,med des Ortes hat: dasselbe wie ein Tageslichtquotient von %1 lx / Ev,d,med</translation>
+    </message>
+    <message>
+        <source>Illuminance that 95 % of the reference plane has under an overcast sky of the median diffuse illuminance Ev,d,med of the site: the same as a daylight factor of %1 lx / Ev,d,med</source>
+        <translation>Beleuchtungsstärke, die 95 % der Nutzebene unter bedecktem Himmel mit der mittleren diffusen Beleuchtungsstärke Ev,d,med des Ortes haben: dasselbe wie ein Tageslichtquotient von %1 lx / Ev,d,med</translation>
+    </message>
+    <message>
+        <source>Share of the 4380 daylight hours in which half of the reference plane has at least %1 lx</source>
+        <translation>Anteil der 4380 Tageslichtstunden, in denen die halbe Nutzebene mindestens %1 lx hat</translation>
+    </message>
+    <message>
+        <source>Share of the 4380 daylight hours in which 95 % of the reference plane has at least %1 lx</source>
+        <translation>Anteil der 4380 Tageslichtstunden, in denen 95 % der Nutzebene mindestens %1 lx haben</translation>
+    </message>
+    <message>
+        <source>Share of the regularly occupied floor area that has %1 lx of daylight for half of the hours from 8 to 18 by the clock, blinds operated</source>
+        <translation>Anteil der regelmäßig genutzten Bodenfläche, der in der Hälfte der Stunden von 8 bis 18 Uhr %1 lx Tageslicht hat, Blenden bedient</translation>
+    </message>
+    <message>
+        <source>asked on %1 of %2 regularly occupied rooms (%3 of %4 m²): %5 missing</source>
+        <translation>gefragt in %1 von %2 regelmäßig genutzten Räumen (%3 von %4 m²): es fehlt %5</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; is not the plane that the rule judges: %2</source>
+        <translation>„%1“ ist nicht die Ebene, die die Regel beurteilt: %2</translation>
+    </message>
+    <message>
+        <source>its margin is %1 m, and at most %2 m is asked for</source>
+        <translation>ihr Randabstand ist %1 m, gefragt ist höchstens %2 m</translation>
+    </message>
+    <message>
+        <source>its margin is %1 m, and one of %2 m is asked for</source>
+        <translation>ihr Randabstand ist %1 m, gefragt ist einer von %2 m</translation>
+    </message>
+    <message>
+        <source>its margin is %1 m, and at least %2 m is asked for</source>
+        <translation>ihr Randabstand ist %1 m, gefragt ist mindestens %2 m</translation>
+    </message>
+    <message>
+        <source>its points are %1 m apart, and at most %2 m are asked for</source>
+        <translation>ihre Punkte liegen %1 m auseinander, gefragt sind höchstens %2 m</translation>
+    </message>
+    <message>
+        <source>it stands at %1 m, and %2 m are asked for</source>
+        <translation>sie liegt auf %1 m, gefragt sind %2 m</translation>
+    </message>
+    <message>
+        <source>panes that let %1 times as much through: %2 in place of %3</source>
+        <translation>Scheiben, die %1-mal so viel durchlassen: %2 statt %3</translation>
+    </message>
+    <message>
+        <source>a target of %1 lx in place of %2 lx</source>
+        <translation>ein Zielwert von %1 lx statt %2 lx</translation>
+    </message>
+    <message>
+        <source>occupied hours from %1 to %2</source>
+        <translation>Nutzungsstunden von %1 bis %2</translation>
+    </message>
+    <message>
+        <source>blinds are missing on %1</source>
+        <translation>Blenden fehlen an %1</translation>
+    </message>
+    <message>
+        <source>judged on part of %1</source>
+        <translation>beurteilt auf einem Teil von %1</translation>
+    </message>
+    <message>
+        <source>finishes that nobody chose: %1</source>
+        <translation>Oberflächen, die niemand gewählt hat: %1</translation>
+    </message>
+    <message>
+        <source>best window: %1</source>
+        <translation>bestes Fenster: %1</translation>
+    </message>
+    <message>
+        <source>Best room: %1</source>
+        <translation>Bester Raum: %1</translation>
+    </message>
+    <message>
+        <source>needs a note: %1</source>
+        <translation>braucht eine Begründung: %1</translation>
+    </message>
+    <message>
+        <source>undecided: %1</source>
+        <translation>unentschieden: %1</translation>
+    </message>
+    <message>
+        <source>not asked: %1</source>
+        <translation>nicht gefragt: %1</translation>
+    </message>
+    <message>
+        <source>minimum: %1</source>
+        <translation>gering: %1</translation>
+    </message>
+    <message>
+        <source>medium: %1</source>
+        <translation>mittel: %1</translation>
+    </message>
+    <message>
+        <source>high: %1</source>
+        <translation>hoch: %1</translation>
+    </message>
+    <message>
+        <source>%1 of %2 points</source>
+        <translation>%1 von %2 Punkten</translation>
+    </message>
+    <message>
+        <source>all %1 met</source>
+        <translation>alle %1 erfüllt</translation>
+    </message>
+    <message>
+        <source>%1 of %2 met</source>
+        <translation>%1 von %2 erfüllt</translation>
+    </message>
+    <message>
+        <source>BRE 209 daylight and sunlight to neighbours</source>
+        <translation>BRE 209, Tages- und Sonnenlicht der Nachbarn</translation>
+    </message>
+    <message>
+        <source>Probable hours follow the weather file, one year, where the guide has long-term means; the height of the working plane in other than dwellings, and the clauses, are from memory</source>
+        <translation>Wahrscheinliche Stunden folgen der Wetterdatei, einem Jahr, wo der Leitfaden langjährige Mittel hat; die Höhe der Arbeitsebene außerhalb von Wohnungen und die Abschnitte sind aus dem Gedächtnis</translation>
+    </message>
+    <message>
+        <source>Vertical sky component at the middle of the window, outer face: 27 %, or 0.8 of what it was</source>
+        <translation>Vertikaler Himmelsanteil in der Mitte des Fensters, Außenseite: 27 %, oder das 0,8-Fache von vorher</translation>
+    </message>
+    <message>
+        <source>met</source>
+        <translation>erfüllt</translation>
+    </message>
+    <message>
+        <source>Area before the no-sky line</source>
+        <translation>Fläche vor der Himmelsgrenzlinie</translation>
+    </message>
+    <message>
+        <source>Share of the working plane from which sky is seen, against what it was: 0.8 of it</source>
+        <translation>Anteil der Arbeitsebene, von dem Himmel zu sehen ist, gegen vorher: das 0,8-Fache</translation>
+    </message>
+    <message>
+        <source>all of it</source>
+        <translation>ganz</translation>
+    </message>
+    <message>
+        <source>Probable sunlight hours of the year</source>
+        <translation>Wahrscheinliche Sonnenstunden des Jahres</translation>
+    </message>
+    <message>
+        <source>Share of the probable sunlight hours of the place that the window has: 25 %, or 0.8 of what it was, or a loss of at most 4 %</source>
+        <translation>Anteil der wahrscheinlichen Sonnenstunden des Ortes, den das Fenster hat: 25 %, oder das 0,8-Fache von vorher, oder ein Verlust von höchstens 4 %</translation>
+    </message>
+    <message>
+        <source>Probable sunlight hours of the winter</source>
+        <translation>Wahrscheinliche Sonnenstunden des Winters</translation>
+    </message>
+    <message>
+        <source>Share of the probable sunlight hours of the year that the window has from 21 September to 21 March: 5 %, or 0.8 of what it was, or a loss of at most 4 % of the year&apos;s</source>
+        <translation>Anteil der wahrscheinlichen Sonnenstunden des Jahres, den das Fenster vom 21. September bis 21. März hat: 5 %, oder das 0,8-Fache von vorher, oder ein Verlust von höchstens 4 % derer des Jahres</translation>
+    </message>
+    <message>
+        <source>BREEAM Hea 01 daylighting</source>
+        <translation>BREEAM Hea 01, Tageslicht</translation>
+    </message>
+    <message>
+        <source>Numbers and clauses are from memory: check them against the manual of the edition</source>
+        <translation>Zahlen und Abschnitte sind aus dem Gedächtnis: mit dem Handbuch der Ausgabe vergleichen</translation>
+    </message>
+    <message>
+        <source>Daylight factor of 2 % on average</source>
+        <translation>Tageslichtquotient von 2 % im Mittel</translation>
+    </message>
+    <message>
+        <source>Mean daylight factor over the room</source>
+        <translation>Mittlerer Tageslichtquotient des Raums</translation>
+    </message>
+    <message>
+        <source>By daylight factor</source>
+        <translation>Nach Tageslichtquotient</translation>
+    </message>
+    <message>
+        <source>Uniformity of 0.3</source>
+        <translation>Gleichmäßigkeit von 0,3</translation>
+    </message>
+    <message>
+        <source>Least over mean daylight factor of the room</source>
+        <translation>Kleinster durch mittleren Tageslichtquotienten des Raums</translation>
+    </message>
+    <message>
+        <source>300 lx on average for 2000 h</source>
+        <translation>300 lx im Mittel für 2000 h</translation>
+    </message>
+    <message>
+        <source>Mean over the year&apos;s hours in which the room on average has 300 lx: hours of the year with at least that mean</source>
+        <translation>Stunden des Jahres, in denen der Raum im Mittel mindestens 300 lx hat</translation>
+    </message>
+    <message>
+        <source>By hourly illuminance</source>
+        <translation>Nach stündlicher Beleuchtungsstärke</translation>
+    </message>
+    <message>
+        <source>90 lx at the worst point for 2000 h</source>
+        <translation>90 lx am schlechtesten Punkt für 2000 h</translation>
+    </message>
+    <message>
+        <source>Hours of the year in which every point of the room has 90 lx</source>
+        <translation>Stunden des Jahres, in denen jeder Punkt des Raums 90 lx hat</translation>
+    </message>
+    <message>
+        <source>BS EN 17037 national annex, UK dwellings</source>
+        <translation>BS EN 17037, nationaler Anhang, Wohnungen im Vereinigten Königreich</translation>
+    </message>
+    <message>
+        <source>Numbers are from memory: check them against the national annex</source>
+        <translation>Zahlen sind aus dem Gedächtnis: mit dem nationalen Anhang vergleichen</translation>
+    </message>
+    <message>
+        <source>Bedroom: 100 lx over half of the plane</source>
+        <translation>Schlafzimmer: 100 lx auf der halben Ebene</translation>
+    </message>
+    <message>
+        <source>Living room: 150 lx over half of the plane</source>
+        <translation>Wohnzimmer: 150 lx auf der halben Ebene</translation>
+    </message>
+    <message>
+        <source>Kitchen: 200 lx over half of the plane</source>
+        <translation>Küche: 200 lx auf der halben Ebene</translation>
+    </message>
+    <message>
+        <source>Numbers of method 1 are from memory. Openings that slope by less than 15° are taken as horizontal; a room with both kinds is judged by table A.1</source>
+        <translation>Zahlen von Verfahren 1 sind aus dem Gedächtnis. Öffnungen mit weniger als 15° Neigung gelten als waagerecht; ein Raum mit beiden Arten wird nach Tabelle A.1 beurteilt</translation>
+    </message>
+    <message>
+        <source>Daylight provision</source>
+        <translation>Tageslichtversorgung</translation>
+    </message>
+    <message>
+        <source>EN 17037 protection from glare</source>
+        <translation>EN 17037, Schutz vor Blendung</translation>
+    </message>
+    <message>
+        <source>The time of use is that of the room, or of the question; the standard&apos;s own reference hours are from memory</source>
+        <translation>Die Nutzungszeit ist die des Raums oder der Frage; die Bezugsstunden der Norm sind aus dem Gedächtnis</translation>
+    </message>
+    <message>
+        <source>Daylight glare probability that the eyes of the room, as they look, exceed in at most 5 % of the time of use, blinds as they are worked</source>
+        <translation>Blendwahrscheinlichkeit bei Tageslicht, die die Augen des Raums in ihrer Blickrichtung in höchstens 5 % der Nutzungszeit überschreiten, Blenden wie sie bedient werden</translation>
+    </message>
+    <message>
+        <source>EN 17037 daylight provision, by illuminance</source>
+        <translation>EN 17037, Tageslichtversorgung nach Beleuchtungsstärke</translation>
+    </message>
+    <message>
+        <source>Openings that slope by less than 15° are taken as horizontal; a room with both kinds is judged by table A.1</source>
+        <translation>Öffnungen mit weniger als 15° Neigung gelten als waagerecht; ein Raum mit beiden Arten wird nach Tabelle A.1 beurteilt</translation>
+    </message>
+    <message>
+        <source>EN 17037 exposure to sunlight</source>
+        <translation>EN 17037, Besonnung</translation>
+    </message>
+    <message>
+        <source>The option is taken for one dwelling. The least altitude of the sun follows the latitude, from memory of annex D: a national annex may set another</source>
+        <translation>Die Variante gilt als eine Wohnung. Die geringste Sonnenhöhe folgt der Breite, aus dem Gedächtnis von Anhang D: ein nationaler Anhang kann eine andere setzen</translation>
+    </message>
+    <message>
+        <source>Sunlight in one room</source>
+        <translation>Sonne in einem Raum</translation>
+    </message>
+    <message>
+        <source>Hours for which the sun can reach the reference point at the inner face of the opening, 1.2 m above the floor and 0.3 m above the sill at least, on the chosen day, from the least altitude of the sun at the site; cloud is left out of account. One room of a dwelling, patients&apos; room or play room is enough</source>
+        <translation>Stunden, in denen die Sonne am gewählten Tag den Bezugspunkt an der Innenseite der Öffnung erreichen kann, mindestens 1,2 m über dem Boden und 0,3 m über der Brüstung, ab der geringsten Sonnenhöhe des Ortes; Bewölkung bleibt außer Betracht. Ein Raum einer Wohnung, ein Patienten- oder Spielzimmer genügt</translation>
+    </message>
+    <message>
+        <source>Sunlight by room</source>
+        <translation>Sonne je Raum</translation>
+    </message>
+    <message>
+        <source>Hours for which the sun can reach the reference point at the inner face of the opening, 1.2 m above the floor and 0.3 m above the sill at least, on the chosen day, from the least altitude of the sun at the site; cloud is left out of account</source>
+        <translation>Stunden, in denen die Sonne am gewählten Tag den Bezugspunkt an der Innenseite der Öffnung erreichen kann, mindestens 1,2 m über dem Boden und 0,3 m über der Brüstung, ab der geringsten Sonnenhöhe des Ortes; Bewölkung bleibt außer Betracht</translation>
+    </message>
+    <message>
+        <source>LEED v4.1 daylight, option 1, health care</source>
+        <translation>LEED v4.1 Tageslicht, Option 1, Gesundheitswesen</translation>
+    </message>
+    <message>
+        <source>Thresholds of health care are from memory: check them against LEED v4.1 BD+C: Healthcare</source>
+        <translation>Schwellen des Gesundheitswesens sind aus dem Gedächtnis: mit LEED v4.1 BD+C: Healthcare vergleichen</translation>
+    </message>
+    <message>
+        <source>Spatial daylight autonomy (sDA300/50%)</source>
+        <translation>Räumliche Tageslichtautonomie (sDA300/50%)</translation>
+    </message>
+    <message>
+        <source>Share of the regularly occupied floor area that has 300 lx of daylight for half of the hours from 8 to 18 by the clock, blinds operated; rooms count by their floor area</source>
+        <translation>Anteil der regelmäßig genutzten Bodenfläche, der in der Hälfte der Stunden von 8 bis 18 Uhr 300 lx Tageslicht hat, Blenden bedient; Räume zählen mit ihrer Bodenfläche</translation>
+    </message>
+    <message>
+        <source>Annual sunlight exposure (ASE1000,250h)</source>
+        <translation>Jährliche Besonnung (ASE1000,250h)</translation>
+    </message>
+    <message>
+        <source>Share of a space with 1000 lx of direct sun for more than 250 of those hours, without blinds or interreflection. A space above 10 % is no failure: a note must say how glare is addressed there</source>
+        <translation>Anteil eines Raums mit 1000 lx direkter Sonne in mehr als 250 dieser Stunden, ohne Blenden und Mehrfachreflexion. Ein Raum über 10 % fällt nicht durch: eine Begründung muss sagen, wie dort mit Blendung umgegangen wird</translation>
+    </message>
+    <message>
+        <source>no note needed</source>
+        <translation>keine Begründung nötig</translation>
+    </message>
+    <message>
+        <source>LEED v4.1 daylight, option 2</source>
+        <translation>LEED v4.1 Tageslicht, Option 2</translation>
+    </message>
+    <message>
+        <source>300 to 3000 lx at 9 and 15 h</source>
+        <translation>300 bis 3000 lx um 9 und 15 Uhr</translation>
+    </message>
+    <message>
+        <source>Share of the regularly occupied floor area whose illuminance lies within 300 and 3000 lx at both 9 and 15 h, each the mean of the clearest day within 15 days of 21 March and that within 15 days of 21 September, without blinds</source>
+        <translation>Anteil der regelmäßig genutzten Bodenfläche, dessen Beleuchtungsstärke um 9 und um 15 Uhr zwischen 300 und 3000 lx liegt, je im Mittel des klarsten Tages innerhalb von 15 Tagen um den 21. März und dessen um den 21. September, ohne Blenden</translation>
+    </message>
+    <message>
+        <source>The clearest days are taken to be those with most direct light at the two hours</source>
+        <translation>Als klarste Tage gelten die mit dem meisten direkten Licht zu den beiden Stunden</translation>
+    </message>
+    <message>
+        <source>WELL v2 light, daylight simulation</source>
+        <translation>WELL v2 Licht, Tageslichtsimulation</translation>
+    </message>
+    <message>
+        <source>Numbers and clauses are from memory: check them against the edition</source>
+        <translation>Zahlen und Abschnitte sind aus dem Gedächtnis: mit der Ausgabe vergleichen</translation>
+    </message>
+    <message>
+        <source>L01: sDA200/40% over 30 %</source>
+        <translation>L01: sDA200/40% über 30 %</translation>
+    </message>
+    <message>
+        <source>Share of the regularly occupied floor area that has 200 lx of daylight for 40 % of the hours from 8 to 18 by the clock, blinds operated</source>
+        <translation>Anteil der regelmäßig genutzten Bodenfläche, der in 40 % der Stunden von 8 bis 18 Uhr 200 lx Tageslicht hat, Blenden bedient</translation>
+    </message>
+    <message>
+        <source>L05: sDA300/50%</source>
+        <translation>L05: sDA300/50% (Fläche)</translation>
+    </message>
+    <message>
+        <source>Needed</source>
+        <translation>Gefordert</translation>
+    </message>
+    <message>
+        <source>in the measure&apos;s own terms; shares from 0 to 1</source>
+        <translation>in den Größen des Maßes; Anteile von 0 bis 1</translation>
+    </message>
+    <message>
+        <source>by_size: 0.5 · 5^log10(d) of the room&apos;s longer side d, at most 10 m (EN 17037:2018, annex B)</source>
+        <translation>by_size: 0,5 · 5^log10(d) der längeren Raumseite d, höchstens 10 m (EN 17037:2018, Anhang B)</translation>
+    </message>
+    <message>
+        <source>of the clock every day, the 4380 h of EN 17037, or the room&apos;s</source>
+        <translation>der Uhr an jedem Tag, die 4380 h der EN 17037 oder die des Raums</translation>
+    </message>
+    <message>
+        <source>Judged</source>
+        <translation>Beurteilt</translation>
+    </message>
+    <message>
+        <source>what has a verdict of its own</source>
+        <translation>was ein eigenes Urteil hat</translation>
+    </message>
+    <message>
+        <source>Only regularly occupied rooms</source>
+        <translation>Nur regelmäßig genutzte Räume</translation>
+    </message>
+    <message>
+        <source>Only rooms for</source>
+        <translation>Nur Räume für</translation>
+    </message>
+    <message>
+        <source>words of a room&apos;s use; none: any</source>
+        <translation>Wörter der Raumnutzung; keines: alle</translation>
+    </message>
+    <message>
+        <source>Lit through</source>
+        <translation>Belichtet durch</translation>
+    </message>
+    <message>
+        <source>Only towards the sun</source>
+        <translation>Nur zur Sonne</translation>
+    </message>
+    <message>
+        <source>windows that face within 90 degrees of the noon sun</source>
+        <translation>Fenster, die höchstens 90 Grad von der Mittagssonne abgewandt sind</translation>
+    </message>
+    <message>
+        <source>that it is judged on; missing: as drawn</source>
+        <translation>auf der beurteilt wird; fehlt sie: wie gezeichnet</translation>
+    </message>
+    <message>
+        <source>At least</source>
+        <translation>Mindestens</translation>
+    </message>
+    <message>
+        <source>else: at most</source>
+        <translation>sonst: höchstens</translation>
+    </message>
+    <message>
+        <source>from the easiest to the hardest</source>
+        <translation>von der leichtesten zur strengsten</translation>
+    </message>
+    <message>
+        <source>Or, of the former</source>
+        <translation>Oder, von vorher</translation>
+    </message>
+    <message>
+        <source>also met at that share of what the former option has</source>
+        <translation>auch erfüllt bei diesem Anteil dessen, was die frühere Variante hat</translation>
+    </message>
+    <message>
+        <source>Or a loss of</source>
+        <translation>Oder ein Verlust von</translation>
+    </message>
+    <message>
+        <source>also met where it lost at most that against the former option; negative: not</source>
+        <translation>auch erfüllt, wo gegen die frühere Variante höchstens so viel verloren ging; negativ: nicht</translation>
+    </message>
+    <message>
+        <source>Otherwise</source>
+        <translation>Sonst</translation>
+    </message>
+    <message>
+        <source>what follows where it is not met</source>
+        <translation>was folgt, wo es nicht erfüllt ist</translation>
+    </message>
+    <message>
+        <source>A level above</source>
+        <translation>Eine höhere Stufe</translation>
+    </message>
+    <message>
+        <source>need not be met</source>
+        <translation>muss nicht erfüllt sein</translation>
+    </message>
+    <message>
+        <source>what reaching it earns</source>
+        <translation>was das Erreichen einbringt</translation>
+    </message>
+    <message>
+        <source>Margin from</source>
+        <translation>Randabstand von</translation>
+    </message>
+    <message>
+        <source>from the walls, at least</source>
+        <translation>von den Wänden, mindestens</translation>
+    </message>
+    <message>
+        <source>Margin to</source>
+        <translation>Randabstand bis</translation>
+    </message>
+    <message>
+        <source>at most</source>
+        <translation>höchstens</translation>
+    </message>
+    <message>
+        <source>Points apart</source>
+        <translation>Punktabstand</translation>
+    </message>
+    <message>
+        <source>see the list of measures</source>
+        <translation>siehe die Liste der Maße</translation>
+    </message>
+    <message>
+        <source>of measures that take one: see the list of figures</source>
+        <translation>bei Maßen mit Größe: siehe die Liste der Größen</translation>
+    </message>
+    <message>
+        <source>Asked</source>
+        <translation>Gefragt</translation>
+    </message>
+    <message>
+        <source>At most</source>
+        <translation>Höchstens</translation>
+    </message>
+    <message>
+        <source>upper end of a range</source>
+        <translation>oberes Ende eines Bereichs</translation>
+    </message>
+    <message>
+        <source>Share of the hours</source>
+        <translation>Anteil der Stunden</translation>
+    </message>
+    <message>
+        <source>More hours than</source>
+        <translation>Mehr Stunden als</translation>
+    </message>
+    <message>
+        <source>Share of the plane</source>
+        <translation>Anteil der Ebene</translation>
+    </message>
+    <message>
+        <source>in the figure&apos;s unit</source>
+        <translation>in der Einheit der Größe</translation>
+    </message>
+    <message>
+        <source>Part</source>
+        <translation>Teil</translation>
+    </message>
+    <message>
+        <source>criteria of a part are concluded together: a room has the lowest of their levels</source>
+        <translation>Kriterien eines Teils werden zusammen abgeschlossen: ein Raum hat die niedrigste ihrer Stufen</translation>
+    </message>
+    <message>
+        <source>One of</source>
+        <translation>Eines von</translation>
+    </message>
+    <message>
+        <source>criteria of that name of which a room needs one</source>
+        <translation>Kriterien dieses Namens, von denen ein Raum eines braucht</translation>
+    </message>
+    <message>
+        <source>Meaning</source>
+        <translation>Bedeutung</translation>
+    </message>
+    <message>
+        <source>standard, edition, clause</source>
+        <translation>Norm, Ausgabe, Abschnitt</translation>
+    </message>
+    <message>
+        <source>Doubt</source>
+        <translation>Zweifel</translation>
+    </message>
+    <message>
+        <source>what nobody has checked against the edition</source>
+        <translation>was niemand mit der Ausgabe verglichen hat</translation>
+    </message>
+    <message>
+        <source>what nobody has checked against the edition, of all of it</source>
+        <translation>was vom Ganzen niemand mit der Ausgabe verglichen hat</translation>
+    </message>
+    <message>
+        <source>id of a criteria set</source>
+        <translation>Kennung eines Kriteriensatzes</translation>
+    </message>
+    <message>
+        <source>Checked by</source>
+        <translation>Geprüft von</translation>
+    </message>
+    <message>
+        <source>On</source>
+        <translation>Am</translation>
+    </message>
+    <message>
+        <source>YYYY-MM-DD</source>
+        <translation>JJJJ-MM-TT</translation>
+    </message>
+    <message>
+        <source>Edition</source>
+        <translation>Ausgabe</translation>
+    </message>
+    <message>
+        <source>Of the clock</source>
+        <translation>Der Uhr</translation>
+    </message>
+    <message>
+        <source>The 4380 daylight hours</source>
+        <translation>Die 4380 Tageslichtstunden</translation>
+    </message>
+    <message>
+        <source>The room&apos;s own</source>
+        <translation>Die des Raums</translation>
+    </message>
+    <message>
+        <source>By IES LM-83</source>
+        <translation>Nach IES LM-83</translation>
+    </message>
+    <message>
+        <source>As their groups are worked</source>
+        <translation>Wie ihre Gruppen bedient werden</translation>
+    </message>
+    <message>
+        <source>Each room</source>
+        <translation>Jeder Raum</translation>
+    </message>
+    <message>
+        <source>All rooms by floor area</source>
+        <translation>Alle Räume nach Bodenfläche</translation>
+    </message>
+    <message>
+        <source>Each window or place</source>
+        <translation>Jedes Fenster oder jeder Ort</translation>
+    </message>
+    <message>
+        <source>Each room by its best window</source>
+        <translation>Jeder Raum nach seinem besten Fenster</translation>
+    </message>
+    <message>
+        <source>One room is enough</source>
+        <translation>Ein Raum genügt</translation>
+    </message>
+    <message>
+        <source>Any openings</source>
+        <translation>Beliebige Öffnungen</translation>
+    </message>
+    <message>
+        <source>Upright or inclined openings</source>
+        <translation>Senkrechte oder geneigte Öffnungen</translation>
+    </message>
+    <message>
+        <source>Horizontal openings alone</source>
+        <translation>Nur waagerechte Öffnungen</translation>
+    </message>
+    <message>
+        <source>Not met</source>
+        <translation>Nicht erfüllt</translation>
+    </message>
+    <message>
+        <source>Needs a note</source>
+        <translation>Braucht eine Begründung</translation>
+    </message>
+    <message>
+        <source>By the room&apos;s size</source>
+        <translation>Nach der Raumgröße</translation>
+    </message>
+    <message>
+        <source>Not said</source>
+        <translation>Nicht gesagt</translation>
+    </message>
+    <message>
+        <source>on the reference planes, nothing left out</source>
+        <translation>auf den Nutzebenen, nichts weggelassen</translation>
+    </message>
+    <message>
+        <source>probable sun hours at the windows, all the year</source>
+        <translation>wahrscheinliche Sonnenstunden an den Fenstern, ganzes Jahr</translation>
+    </message>
+    <message>
+        <source>probable sun hours at the windows, 21 September to 21 March</source>
+        <translation>wahrscheinliche Sonnenstunden an den Fenstern, 21. September bis 21. März</translation>
+    </message>
+    <message>
+        <source>daylight factor and sky component at the windows</source>
+        <translation>Tageslichtquotient und Himmelsanteil an den Fenstern</translation>
+    </message>
+    <message>
+        <source>illuminance at 9 and 15 h on the clearest days within 15 days of the equinoxes</source>
+        <translation>Beleuchtungsstärke um 9 und 15 Uhr an den klarsten Tagen innerhalb von 15 Tagen um die Tagundnachtgleichen</translation>
+    </message>
+    <message>
+        <source>glare over the year at the observers, blinds as they are worked</source>
+        <translation>Blendung über das Jahr an den Beobachtern, Blenden wie sie bedient werden</translation>
+    </message>
+    <message>
+        <source>not met</source>
+        <translation>nicht erfüllt</translation>
+    </message>
+    <message>
+        <source>undecided</source>
+        <translation>unentschieden</translation>
+    </message>
+    <message>
+        <source>needs a note</source>
+        <translation>braucht eine Begründung</translation>
+    </message>
+    <message>
+        <source>not asked</source>
+        <translation>nicht gefragt</translation>
+    </message>
+    <message>
+        <source>hour</source>
+        <translation>Stunde</translation>
+    </message>
+    <message>
+        <source>Hours with that mean</source>
+        <translation>Stunden mit diesem Mittel</translation>
+    </message>
+    <message>
+        <source>Hours with that at every point</source>
+        <translation>Stunden mit so viel an jedem Punkt</translation>
+    </message>
+    <message>
+        <source>Share in range at both hours</source>
+        <translation>Anteil im Bereich zu beiden Stunden</translation>
+    </message>
+    <message>
+        <source>Spatial daylight autonomy</source>
+        <translation>Räumliche Tageslichtautonomie</translation>
+    </message>
+    <message>
+        <source>Annual sunlight exposure</source>
+        <translation>Jährliche Besonnung</translation>
+    </message>
+    <message>
+        <source>Share of the open place&apos;s sun of the year</source>
+        <translation>Anteil an der Sonne des offenen Ortes im Jahr</translation>
+    </message>
+    <message>
+        <source>Regularly occupied floor area</source>
+        <translation>Regelmäßig genutzte Bodenfläche</translation>
+    </message>
+    <message>
+        <source>Whole option</source>
+        <translation>Ganze Variante</translation>
+    </message>
+    <message>
+        <source>All windows</source>
+        <translation>Alle Fenster</translation>
+    </message>
+    <message>
+        <source>with a written note</source>
+        <translation>mit schriftlicher Begründung</translation>
+    </message>
+    <message>
+        <source>it has no reference plane</source>
+        <translation>er hat keine Nutzebene</translation>
+    </message>
+    <message>
+        <source>it does not lie over the floor, facing up</source>
+        <translation>sie liegt nicht nach oben gewandt über dem Boden</translation>
+    </message>
+    <message>
+        <source>judges no room</source>
+        <translation>beurteilt keinen Raum</translation>
+    </message>
+    <message>
+        <source>panes stay clean: dirt takes nothing</source>
+        <translation>Scheiben bleiben sauber: Schmutz nimmt nichts</translation>
+    </message>
+    <message>
+        <source>there is no weather file</source>
+        <translation>es gibt keine Wetterdatei</translation>
+    </message>
+    <message>
+        <source>blinds that stay open</source>
+        <translation>Blenden, die offen bleiben</translation>
+    </message>
+    <message>
+        <source>For</source>
+        <translation>Für</translation>
+    </message>
+    <message>
+        <source>what it is for: criteria ask by it</source>
+        <translation>wofür er da ist: Kriterien fragen danach</translation>
+    </message>
+    <message>
+        <source>its floor counts in criteria on regularly occupied floor area</source>
+        <translation>sein Boden zählt in Kriterien der regelmäßig genutzten Bodenfläche</translation>
+    </message>
+    <message>
+        <source>how glare is dealt with, where a rule asks for a written note</source>
+        <translation>wie mit Blendung umgegangen wird, wo eine Regel eine Begründung verlangt</translation>
+    </message>
+    <message>
+        <source>laid for criteria: not drawn on maps where its room has another</source>
+        <translation>für Kriterien gelegt: nicht auf Karten gezeichnet, wo der Raum eine andere hat</translation>
+    </message>
+    <message>
+        <source>ids of criteria sets that it answers to</source>
+        <translation>Kennungen der Kriteriensätze, denen es genügen soll</translation>
+    </message>
+    <message>
+        <source>criteria sets that were made or changed here; they go before the program&apos;s of the same id</source>
+        <translation>Kriteriensätze, die hier gemacht oder geändert wurden; sie gehen denen des Programms mit derselben Kennung vor</translation>
+    </message>
+    <message>
+        <source>sets that somebody has held against the edition</source>
+        <translation>Sätze, die jemand mit der Ausgabe verglichen hat</translation>
+    </message>
+    <message>
+        <source>id of the option that stands for how it was before</source>
+        <translation>Kennung der Variante, die für vorher steht</translation>
+    </message>
+    <message>
+        <source>Exposure to sunlight on 21 March</source>
+        <translation>Besonnung am 21. März</translation>
+    </message>
+    <message>
+        <source>Vertical sky component at the windows</source>
+        <translation>Vertikaler Himmelsanteil an den Fenstern</translation>
+    </message>
+    <message>
+        <source>Clear days of the equinoxes, 9 and 15 h</source>
+        <translation>Klare Tage der Tagundnachtgleichen, 9 und 15 Uhr</translation>
+    </message>
+    <message>
+        <source>Glare in the time of use</source>
+        <translation>Blendung in der Nutzungszeit</translation>
+    </message>
+    <message>
+        <source>is less than the least</source>
+        <translation>ist kleiner als das Kleinste</translation>
+    </message>
+    <message>
+        <source>Give a greater one</source>
+        <translation>Einen größeren angeben</translation>
+    </message>
+    <message>
+        <source>Offices</source>
+        <translation>Büros</translation>
+    </message>
+    <message>
+        <source>Meeting rooms</source>
+        <translation>Besprechungsräume</translation>
+    </message>
+    <message>
+        <source>Classrooms</source>
+        <translation>Klassenzimmer</translation>
+    </message>
+    <message>
+        <source>Reading rooms</source>
+        <translation>Lesesäle</translation>
+    </message>
+    <message>
+        <source>Workshops</source>
+        <translation>Werkstätten</translation>
+    </message>
+    <message>
+        <source>Shops</source>
+        <translation>Läden</translation>
+    </message>
+    <message>
+        <source>Play rooms</source>
+        <translation>Spielzimmer</translation>
+    </message>
+    <message>
+        <source>Patients&apos; rooms</source>
+        <translation>Patientenzimmer</translation>
+    </message>
+    <message>
+        <source>Living rooms</source>
+        <translation>Wohnzimmer</translation>
+    </message>
+    <message>
+        <source>Bedrooms</source>
+        <translation>Schlafzimmer</translation>
+    </message>
+    <message>
+        <source>Kitchens</source>
+        <translation>Küchen</translation>
+    </message>
+    <message>
+        <source>Halls</source>
+        <translation>Säle</translation>
+    </message>
+    <message>
+        <source>Corridors and stairs</source>
+        <translation>Flure und Treppen</translation>
+    </message>
+    <message>
+        <source>Washrooms</source>
+        <translation>Waschräume</translation>
+    </message>
+    <message>
+        <source>Stores</source>
+        <translation>Lager</translation>
+    </message>
+    <message>
+        <source>Plant rooms</source>
+        <translation>Technikräume</translation>
+    </message>
+    <message>
+        <source>BRE 209 (2022), site layout planning for daylight and sunlight</source>
+        <translation>BRE 209 (2022), site layout planning for daylight und sunlight</translation>
+    </message>
+    <message>
+        <source>BREEAM UK New Construction, Hea 01 Visual comfort</source>
+        <translation>BREEAM UK New Construction, Hea 01 Sehkomfort</translation>
+    </message>
+    <message>
+        <source>BREEAM UK New Construction, Hea 01 Visual comfort, daylighting</source>
+        <translation>BREEAM UK New Construction, Hea 01 Sehkomfort, Tageslicht</translation>
+    </message>
+    <message>
+        <source>BREEAM UK New Construction, Hea 01 Visual comfort, daylighting, alternative</source>
+        <translation>BREEAM UK New Construction, Hea 01 Sehkomfort, Tageslicht, Alternative</translation>
+    </message>
+    <message>
+        <source>BS EN 17037:2018+A1:2021, national annex NA</source>
+        <translation>BS EN 17037:2018+A1:2021, nationaler Anhang NA</translation>
+    </message>
+    <message>
+        <source>BS EN 17037:2018+A1:2021, national annex NA, table NA.1</source>
+        <translation>BS EN 17037:2018+A1:2021, nationaler Anhang NA, Tabelle NA.1</translation>
+    </message>
+    <message>
+        <source>EN 17037:2018+A1:2021, 5.1.3, method 1, and table A.1</source>
+        <translation>EN 17037:2018+A1:2021, 5.1.3, Verfahren 1 und Tabelle A.1</translation>
+    </message>
+    <message>
+        <source>EN 17037:2018+A1:2021, 5.1.3, method 1, and table A.2</source>
+        <translation>EN 17037:2018+A1:2021, 5.1.3, Verfahren 1 und Tabelle A.2</translation>
+    </message>
+    <message>
+        <source>EN 17037:2018+A1:2021, 5.1.3, method 2, and table A.1</source>
+        <translation>EN 17037:2018+A1:2021, 5.1.3, Verfahren 2 und Tabelle A.1</translation>
+    </message>
+    <message>
+        <source>EN 17037:2018+A1:2021, 5.1.3, method 2, and table A.2</source>
+        <translation>EN 17037:2018+A1:2021, 5.1.3, Verfahren 2 und Tabelle A.2</translation>
+    </message>
+    <message>
+        <source>EN 17037:2018+A1:2021, 5.4 and table A.3</source>
+        <translation>EN 17037:2018+A1:2021, 5.4 und Tabelle A.3</translation>
+    </message>
+    <message>
+        <source>EN 17037:2018+A1:2021, clause 5.1, tables A.1 and A.2, method 1 (daylight factor)</source>
+        <translation>EN 17037:2018+A1:2021, Abschnitt 5.1, Tabellen A.1 und A.2, Verfahren 1 (Tageslichtquotient)</translation>
+    </message>
+    <message>
+        <source>EN 17037:2018+A1:2021, clause 5.1, tables A.1 and A.2, method 2 (hourly illuminance)</source>
+        <translation>EN 17037:2018+A1:2021, Abschnitt 5.1, Tabellen A.1 und A.2, Verfahren 2 (stündliche Beleuchtungsstärke)</translation>
+    </message>
+    <message>
+        <source>EN 17037:2018+A1:2021, clause 5.3, table A.6 and annex D</source>
+        <translation>EN 17037:2018+A1:2021, Abschnitt 5.3, Tabelle A.6 und Anhang D</translation>
+    </message>
+    <message>
+        <source>EN 17037:2018+A1:2021, clause 5.4 and table A.3</source>
+        <translation>EN 17037:2018+A1:2021, Abschnitt 5.4 und Tabelle A.3</translation>
+    </message>
+    <message>
+        <source>LEED v4.1 BD+C, EQ credit Daylight, option 1, on IES LM-83-12</source>
+        <translation>LEED v4.1 BD+C, EQ-Credit Daylight, Option 1, nach IES LM-83-12</translation>
+    </message>
+    <message>
+        <source>LEED v4.1 BD+C, EQ credit Daylight, option 2</source>
+        <translation>LEED v4.1 BD+C, EQ-Credit Daylight, Option 2</translation>
+    </message>
+    <message>
+        <source>LEED v4.1 option 1; IES LM-83-12, clause 2.2</source>
+        <translation>LEED v4.1 Option 1; IES LM-83-12, Abschnitt 2.2</translation>
+    </message>
+    <message>
+        <source>LEED v4.1 option 1; IES LM-83-12, clause 2.3</source>
+        <translation>LEED v4.1 Option 1; IES LM-83-12, Abschnitt 2.3</translation>
+    </message>
+    <message>
+        <source>LEED v4.1 option 2</source>
+        <translation>LEED v4.1 Option 2</translation>
+    </message>
+    <message>
+        <source>WELL v2, concept Light, L01</source>
+        <translation>WELL v2, Konzept Licht, L01</translation>
+    </message>
+    <message>
+        <source>WELL v2, concept Light, L05</source>
+        <translation>WELL v2, Konzept Licht, L05</translation>
+    </message>
+    <message>
+        <source>WELL v2, concept Light, features L01 and L05, on IES LM-83-12</source>
+        <translation>WELL v2, Konzept Licht, Merkmale L01 und L05, nach IES LM-83-12</translation>
+    </message>
+    <message>
+        <source>how its analysis must have been asked: see the list; missing: on the reference planes, nothing left out</source>
+        <translation>wie die Analyse gefragt worden sein muss: siehe die Liste; fehlt es: auf den Nutzebenen, nichts weggelassen</translation>
     </message>
 </context>
 </TS>
