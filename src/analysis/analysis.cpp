@@ -15,8 +15,8 @@ namespace wp::analysis {
 using model::Question;
 
 std::span<const Analysis> analyses() {
-    static const std::array all{moment(),   sun_hours(), sky_view(), sky_angle(), daylight_factor(),
-                                exposure(), year(),      glare(),    glare_year()};
+    static const std::array all{moment(),          sun_hours(), sky_view(), sky_angle(), view_out(),
+                                daylight_factor(), exposure(),  year(),     glare(),     glare_year()};
     return all;
 }
 

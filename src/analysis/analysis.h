@@ -61,6 +61,7 @@ Analysis moment();
 Analysis sun_hours();
 Analysis sky_view();
 Analysis sky_angle();
+Analysis view_out();
 Analysis daylight_factor();
 Analysis exposure();
 Analysis year();

@@ -1,10 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // View out, EN 17037:2018+A1:2021, 5.2 and annex C: from eyes over all of a plane, through panes that one can see
-// through. The horizontal sight angle is what of the eye's horizon lies outdoors, in degrees, all openings together; the
-// distance is that to what stands opposite there, from the pane on, of which half of that angle has as much; layers are
-// sky, landscape (what stands on the ground, and open ground farther than kNear) and ground, of which landscape must be
-// one. Nothing is random: the horizon is looked along in small steps, and where a view begins or ends the edge is found
-// by halving.
+// through. The horizontal sight angle is what of the eye's horizon lies outdoors, in degrees, all openings together;
+// the distance is that to what stands opposite there, from the pane on, of which half of that angle has as much; layers
+// are sky, landscape (what stands on the ground, and open ground farther than kNear) and ground, of which landscape
+// must be one. Nothing is random: the horizon is looked along in small steps, and where a view begins or ends the edge
+// is found by halving.
 #include <fmt/core.h>
 
 #include <algorithm>
@@ -24,13 +24,13 @@ using question::TableAnswer;
 
 namespace {
 
-constexpr int kSteps = 720;              // half a degree of the horizon
-constexpr int kHalvings = 12;            // an edge to a ten-thousandth of a degree
-constexpr double kNear = 50;             // metres: open ground beyond is landscape
-constexpr double kFarthest = 1000;       // metres: nothing opposite
-constexpr int kAzimuths = 180, kRows = 90;  // of the look at layers, from 67.5 degrees below the horizon to above it
-constexpr double kRowStep = 1.5;         // degrees
-constexpr int kEnough = 3;               // looks that make a layer: what is a sliver is none
+constexpr int kSteps = 720;                 // half a degree of the horizon
+constexpr int kHalvings = 12;               // an edge to a ten-thousandth of a degree
+constexpr double kNear = 50;                // metres: open ground beyond is landscape
+constexpr double kFarthest = 1000;          // metres: nothing opposite
+constexpr int kAzimuths = 180, kRows = 90;  // of the look at layers
+constexpr double kHighest = 67.5;           // degrees from the horizon, up and down
+constexpr int kEnough = 3;                  // looks that make a layer: what is a sliver is none
 
 enum class Met { room, sky, landscape, ground };
 
@@ -56,9 +56,11 @@ class Eye {
             const light::Hit hit = scene_.intersect(at, d, skip);
             if (hit.what == light::Hit::What::portal) {
                 way += static_cast<double>(hit.distance);
-                const geometry::Portal& portal = surfaces_.portals[static_cast<size_t>(scene_.portals()[static_cast<size_t>(hit.portal)].source)];
-                if (!clear(portal)) return {};
-                if (portal.outside == geometry::kOutdoors && !outside) outside = true, pane_at = way;
+                const light::ScenePortal& portal = scene_.portals()[static_cast<size_t>(hit.portal)];
+                // A pane that scatters shows nothing.
+                if (portal.glass != nullptr && portal.diffuse >= 0.5f) return {};
+                const int behind = dot(d, portal.normal) > 0 ? portal.outside : portal.inside;
+                if (behind == geometry::kOutdoors && !outside) outside = true, pane_at = way;
                 at = at + d * hit.distance;
                 skip = hit.portal;
                 continue;
@@ -101,10 +103,6 @@ class Eye {
     }
 
  private:
-    // A pane that scatters shows nothing.
-    bool clear(const geometry::Portal& portal) const {
-        return portal.glazing < 0 || surfaces_.glazings[static_cast<size_t>(portal.glazing)].diffuse < 0.5;
-    }
     Glance met(const light::Hit& hit, double rise, double distance) const {
         using geometry::Element;
         if (hit.what == light::Hit::What::nothing) {
@@ -139,7 +137,9 @@ class Eye {
         int sky = 0, landscape = 0, ground = 0;
         for (int i = 0; i < kAzimuths; ++i)
             for (int j = 0; j < kRows; ++j) {
-                const Met met = look(360.0 * (i + 0.5) / kAzimuths, kRowStep * (j + 0.5 - 0.5 * kRows)).met;
+                // Rows lie closest about the horizon, where layers are thin.
+                const double t = (2 * (j + 0.5) - kRows) / kRows;
+                const Met met = look(360.0 * (i + 0.5) / kAzimuths, kHighest * t * std::fabs(t)).met;
                 sky += met == Met::sky, landscape += met == Met::landscape, ground += met == Met::ground;
             }
         if (landscape < kEnough) return 0;

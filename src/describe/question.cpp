@@ -12,6 +12,7 @@ constexpr Word kKinds[] = {{"daylight_factor", Kind::daylight_factor},
                            {"sun_hours", Kind::sun_hours},
                            {"sky_view", Kind::sky_view},
                            {"sky_angle", Kind::sky_angle},
+                           {"view_out", Kind::view_out},
                            {"exposure", Kind::exposure},
                            {"year", Kind::year},
                            {"glare", Kind::glare},
@@ -253,7 +254,7 @@ void describe(Describer& d, Question& q) {
     d.texts({.key = "planes", .meaning = "their ids; none: all of the option"}, q.planes);
     d.texts({.key = "without", .meaning = "things and blocks that are left out: ids, or kinds (tree, block)"},
             q.without);
-    d.only(of({Kind::daylight_factor, Kind::sky_view, Kind::sky_angle}),
+    d.only(of({Kind::daylight_factor, Kind::sky_view, Kind::sky_angle, Kind::view_out}),
            [&] { d.choice({.key = "season", .meaning = "of trees"}, q.season, kSeasons); });
     d.number({.key = "accuracy",
               .meaning = "wanted half-width (95 %) as a share of the stated figure",
@@ -262,6 +263,9 @@ void describe(Describer& d, Question& q) {
               .high = 0.5},
              q.accuracy);
     d.seed({.key = "seed", .low = 0, .high = 4294967295.0}, q.seed);
+    d.only(of({Kind::view_out}), [&] {
+        d.number({.key = "eye", .meaning = "above the floor", .unit = unit::metre, .low = 0.1, .high = 10}, q.view_eye);
+    });
     d.only(of({Kind::year}), [&] { describe_year(d, q); });
     d.only(of({Kind::moment}), [&] { describe_moments(d, q); });
     d.only(of({Kind::sun_hours, Kind::exposure}), [&] { describe_period(d, q); });

@@ -43,6 +43,7 @@ struct Question {
         moment,     ///< illuminance under the sky and sun of one moment or several
         sun_hours,  ///< how long the sun reaches a place, when first and when last
         sky_view,   ///< how much sky a place sees, and where none
+        view_out,   ///< what eyes see of the outdoors: how wide, how far, in which layers
         sky_angle,  ///< how much of the upright quarter before a place is sky
         exposure,   ///< light and irradiation added up over a period
         year,
@@ -80,6 +81,7 @@ struct Question {
     double useful_low = 100, useful_high = 3000;  ///< limits of useful daylight, lux; the target parts it; year only
     int heading = 0;                              ///< which of the observer's headings, glare only
     Season season = Season::in_leaf;              ///< daylight factor, sky view, sky angle
+    double view_eye = 1.2;                        ///< view_out: height of eyes above the floor, metres
     std::vector<std::string> without;  ///< things and blocks that are left out: ids, or kinds ("tree", "block")
     Extra extra;
     bool operator==(const Question&) const;

@@ -146,6 +146,28 @@ Result<std::vector<geometry::PlanePoints>> lattice_of(const model::Option& optio
 
 }  // namespace
 
+namespace {
+
+// Eyes above the points of planes that lie over floors; others have none.
+Result<std::vector<geometry::PlanePoints>> eyes_over(const model::Option& option, const model::Question& question,
+                                                     double north) {
+    auto planes = planes_of(option, question, north);
+    if (!planes) return planes.fault();
+    for (auto& points : *planes) {
+        const auto* drawn = model::find(option.planes, points.plane);
+        if (drawn == nullptr || drawn->on != model::ReferencePlane::On::floor) {
+            points.points.clear();
+            points.cell_of.clear();
+            continue;
+        }
+        for (Vec3& p : points.points) p.z += question.view_eye - drawn->height;
+        points.corner.z += question.view_eye - drawn->height;
+    }
+    return planes;
+}
+
+}  // namespace
+
 Result<std::vector<geometry::PlanePoints>> points_of(const model::Project& project, const model::Option& option,
                                                      const model::Question& question,
                                                      const geometry::Surfaces& surfaces) {
@@ -156,6 +178,7 @@ Result<std::vector<geometry::PlanePoints>> points_of(const model::Project& proje
         for (const auto& observer : option.observers) out.push_back(point_of(observer, surfaces, option));
         return out;
     }
+    if (question.kind == model::Question::Kind::view_out) return eyes_over(option, question, project.site.north);
     if (question.at == model::Question::At::planes) return planes_of(option, question, project.site.north);
     if (question.at == model::Question::At::readings) return geometry::reading_points(option);
     return geometry::window_points(option, surfaces,

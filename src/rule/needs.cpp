@@ -159,7 +159,10 @@ Question usual_question(Kind kind, const Circumstances& of) {
     q.without.clear();
     q.at = At::planes;
     if (q.name.empty() || model::find(of.project->questions, q.id) == nullptr)
-        q.name = kind == Kind::year ? "The year" : kind == Kind::daylight_factor ? "Daylight factor" : "Sky view";
+        q.name = kind == Kind::year              ? "The year"
+                 : kind == Kind::daylight_factor ? "Daylight factor"
+                 : kind == Kind::view_out        ? "View out"
+                                                 : "Sky view";
     return q;
 }
 

@@ -40,6 +40,8 @@ constexpr const char* kCriteriaSentences[] = {
     QT_TRANSLATE_NOOP("QObject", "finishes that nobody chose: %1"),
     QT_TRANSLATE_NOOP("QObject", "best window: %1"),
     QT_TRANSLATE_NOOP("QObject", "Best room: %1"),
+    QT_TRANSLATE_NOOP("QObject", "Horizontal sight angle of %1°"),
+    QT_TRANSLATE_NOOP("QObject", "Distance of %1 m"),
 };
 
 constexpr const char* kCriteriaCompounds[] = {
@@ -47,7 +49,7 @@ constexpr const char* kCriteriaCompounds[] = {
     QT_TRANSLATE_NOOP("QObject", "not asked: %1"),    QT_TRANSLATE_NOOP("QObject", "minimum: %1"),
     QT_TRANSLATE_NOOP("QObject", "medium: %1"),       QT_TRANSLATE_NOOP("QObject", "high: %1"),
     QT_TRANSLATE_NOOP("QObject", "%1 of %2 points"),  QT_TRANSLATE_NOOP("QObject", "all %1 met"),
-    QT_TRANSLATE_NOOP("QObject", "%1 of %2 met"),
+    QT_TRANSLATE_NOOP("QObject", "%1 of %2 met"),     QT_TRANSLATE_NOOP("QObject", "%1 layers"),
 };
 
 constexpr const char* kCriteriaWords[] = {
@@ -310,6 +312,40 @@ constexpr const char* kCriteriaWords[] = {
     QT_TRANSLATE_NOOP(
         "QObject",
         "how its analysis must have been asked: see the list; missing: on the reference planes, nothing left out"),
+    QT_TRANSLATE_NOOP("QObject", "Horizontal sight angle"),
+    QT_TRANSLATE_NOOP("QObject", "Distance of the view"),
+    QT_TRANSLATE_NOOP("QObject", "Layers of the view"),
+    QT_TRANSLATE_NOOP("QObject", "View out"),
+    QT_TRANSLATE_NOOP("QObject", "view out"),
+    QT_TRANSLATE_NOOP("QObject", "EN 17037 view out"),
+    QT_TRANSLATE_NOOP("QObject",
+                      "Seated eyes at 1.2 m over the points of the room's plane; openings add up; open ground farther "
+                      "than 50 m counts as landscape: our reading of annex C"),
+    QT_TRANSLATE_NOOP("QObject", "Share of the used area from which the eye sees that much of the horizon outdoors"),
+    QT_TRANSLATE_NOOP("QObject",
+                      "Share of the used area from which what stands opposite at the height of the eye is at least so "
+                      "far, from the pane on, for half of the view"),
+    QT_TRANSLATE_NOOP(
+        "QObject", "Share of the used area from which so many of sky, landscape and ground are seen, landscape always"),
+    QT_TRANSLATE_NOOP("QObject", "Landscape"),
+    QT_TRANSLATE_NOOP(
+        "QObject",
+        "How much of the horizon an eye sees outdoors through openings that one can see through, all together."),
+    QT_TRANSLATE_NOOP("QObject",
+                      "From the pane to what stands opposite at the height of the eye: half of the view is at least so "
+                      "far. 1000 m: nothing stands there."),
+    QT_TRANSLATE_NOOP(
+        "QObject",
+        "Sky, landscape and ground, of which landscape must be one; open ground farther than 50 m is landscape."),
+    QT_TRANSLATE_NOOP("QObject", "minimum width of the view"),
+    QT_TRANSLATE_NOOP("QObject", "medium width of the view"),
+    QT_TRANSLATE_NOOP("QObject", "high width of the view"),
+    QT_TRANSLATE_NOOP("QObject", "minimum distance of the view"),
+    QT_TRANSLATE_NOOP("QObject", "medium distance of the view"),
+    QT_TRANSLATE_NOOP("QObject", "high distance of the view"),
+    QT_TRANSLATE_NOOP("QObject", "landscape: minimum"),
+    QT_TRANSLATE_NOOP("QObject", "landscape and one more: medium"),
+    QT_TRANSLATE_NOOP("QObject", "all three: high"),
 };
 
 }  // namespace

@@ -11147,5 +11147,109 @@ Quelle: %4</translation>
         <source>how its analysis must have been asked: see the list; missing: on the reference planes, nothing left out</source>
         <translation>wie die Analyse gefragt worden sein muss: siehe die Liste; fehlt es: auf den Nutzebenen, nichts weggelassen</translation>
     </message>
+    <message>
+        <source>Horizontal sight angle of %1°</source>
+        <translation>Horizontaler Sichtwinkel von %1°</translation>
+    </message>
+    <message>
+        <source>Distance of %1 m</source>
+        <translation>Entfernung von %1 m</translation>
+    </message>
+    <message>
+        <source>%1 layers</source>
+        <translation>%1 Ebenen</translation>
+    </message>
+    <message>
+        <source>Horizontal sight angle</source>
+        <translation>Horizontaler Sichtwinkel</translation>
+    </message>
+    <message>
+        <source>Distance of the view</source>
+        <translation>Entfernung der Aussicht</translation>
+    </message>
+    <message>
+        <source>Layers of the view</source>
+        <translation>Ebenen der Aussicht</translation>
+    </message>
+    <message>
+        <source>View out</source>
+        <translation>Aussicht</translation>
+    </message>
+    <message>
+        <source>view out</source>
+        <translation>Aussicht (Sicht nach außen)</translation>
+    </message>
+    <message>
+        <source>EN 17037 view out</source>
+        <translation>EN 17037, Aussicht</translation>
+    </message>
+    <message>
+        <source>Seated eyes at 1.2 m over the points of the room&apos;s plane; openings add up; open ground farther than 50 m counts as landscape: our reading of annex C</source>
+        <translation>Sitzende Augen in 1,2 m über den Punkten der Ebene des Raums; Öffnungen zählen zusammen; offener Boden weiter als 50 m gilt als Landschaft: unsere Lesart von Anhang C</translation>
+    </message>
+    <message>
+        <source>Share of the used area from which the eye sees that much of the horizon outdoors</source>
+        <translation>Anteil der genutzten Fläche, von dem das Auge so viel vom Horizont im Freien sieht</translation>
+    </message>
+    <message>
+        <source>Share of the used area from which what stands opposite at the height of the eye is at least so far, from the pane on, for half of the view</source>
+        <translation>Anteil der genutzten Fläche, von dem das Gegenüber in Augenhöhe für die halbe Aussicht mindestens so weit entfernt ist, ab der Scheibe</translation>
+    </message>
+    <message>
+        <source>Share of the used area from which so many of sky, landscape and ground are seen, landscape always</source>
+        <translation>Anteil der genutzten Fläche, von dem so viele von Himmel, Landschaft und Boden zu sehen sind, Landschaft immer</translation>
+    </message>
+    <message>
+        <source>Landscape</source>
+        <translation>Landschaft</translation>
+    </message>
+    <message>
+        <source>How much of the horizon an eye sees outdoors through openings that one can see through, all together.</source>
+        <translation>Wie viel vom Horizont ein Auge durch Öffnungen, durch die man sehen kann, im Freien sieht, alle zusammen.</translation>
+    </message>
+    <message>
+        <source>From the pane to what stands opposite at the height of the eye: half of the view is at least so far. 1000 m: nothing stands there.</source>
+        <translation>Von der Scheibe bis zum Gegenüber in Augenhöhe: die halbe Aussicht ist mindestens so weit. 1000 m: dort steht nichts.</translation>
+    </message>
+    <message>
+        <source>Sky, landscape and ground, of which landscape must be one; open ground farther than 50 m is landscape.</source>
+        <translation>Himmel, Landschaft und Boden, von denen Landschaft dabei sein muss; offener Boden weiter als 50 m ist Landschaft.</translation>
+    </message>
+    <message>
+        <source>minimum width of the view</source>
+        <translation>geringe Breite der Aussicht</translation>
+    </message>
+    <message>
+        <source>medium width of the view</source>
+        <translation>mittlere Breite der Aussicht</translation>
+    </message>
+    <message>
+        <source>high width of the view</source>
+        <translation>hohe Breite der Aussicht</translation>
+    </message>
+    <message>
+        <source>minimum distance of the view</source>
+        <translation>geringe Entfernung der Aussicht</translation>
+    </message>
+    <message>
+        <source>medium distance of the view</source>
+        <translation>mittlere Entfernung der Aussicht</translation>
+    </message>
+    <message>
+        <source>high distance of the view</source>
+        <translation>hohe Entfernung der Aussicht</translation>
+    </message>
+    <message>
+        <source>landscape: minimum</source>
+        <translation>Landschaft: gering</translation>
+    </message>
+    <message>
+        <source>landscape and one more: medium</source>
+        <translation>Landschaft und eine weitere: mittel</translation>
+    </message>
+    <message>
+        <source>all three: high</source>
+        <translation>alle drei: hoch</translation>
+    </message>
 </context>
 </TS>
