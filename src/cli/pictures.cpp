@@ -95,7 +95,7 @@ Outcome draw(const model::Project& project, const model::Option& option, const q
 
 Outcome draw(const model::Project& project, const model::Option& option, const question::YearAnswer& answer,
              const question::YearUse& use, const std::filesystem::path& path) {
-    for (const char* id : {"autonomy", "useful", "direct_sun_hours"}) {
+    for (const char* id : {"autonomy", "udi_autonomous", "direct_sun_hours"}) {
         const auto& figure = *figure::find_year_point_figure(id);
         auto scene = scene_of(project, option, report::year_maps(answer, figure, use));
         scene.scale = {0, figure.unit != std::string_view("%") ? report::nice_top(most(scene.maps)) : 100, false};

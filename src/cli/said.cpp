@@ -65,7 +65,7 @@ std::string year_lines(const question::YearAnswer& answer, const std::vector<std
     std::string line;
     for (size_t p = 0; p < names.size(); ++p)
         for (const auto& f : figure::room_figures(answer, p, use.limits, use.hours[p], use.operation))
-            if (f.id == "mean" || f.id == "autonomy" || f.id == "useful")
+            if (f.id == "mean" || f.id == "autonomy" || f.id == "udi_autonomous")
                 line += fmt::format("{}{} {:.3g} {} ({:.3g} to {:.3g})",
                                     f.id == "mean" ? fmt::format("\n    {:<22} ", names[p]) : "; ", f.name, f.value,
                                     f.unit, f.low, f.high);

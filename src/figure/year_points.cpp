@@ -26,41 +26,43 @@ constexpr YearPointFigure kAll[] = {
          return Limits{l.target, kEndless};
      },
      target},
-    {"continuous_autonomy", "Continuous autonomy", "%", Of::continuous, InRooms::second, nullptr, target},
-    {"maximum_autonomy", "Ten times the target", "%", Of::share_between, InRooms::nowhere,
+    {"continuous_autonomy", "Continuous daylight autonomy (cDA)", "%", Of::continuous, InRooms::second, nullptr,
+     target},
+    {"maximum_autonomy", "Maximum daylight autonomy (DAmax)", "%", Of::share_between, InRooms::nowhere,
      [](const YearLimits& l) {
          return Limits{too_much(l), kEndless};
      },
      too_much},
-    {"too_dark", "Below the useful", "%", Of::share_between, InRooms::after_areas,
+    {"udi_fell_short", "UDI, fell short", "%", Of::share_between, InRooms::after_areas,
      [](const YearLimits& l) {
          return Limits{0, l.low};
      }},
-    {"supplementary", "Useful with some electric light", "%", Of::share_between, InRooms::after_areas,
+    {"udi_supplementary", "UDI, supplementary", "%", Of::share_between, InRooms::after_areas,
      [](const YearLimits& l) {
          return Limits{l.low, l.target};
      }},
-    {"useful", "Useful by itself", "%", Of::share_between, InRooms::after_areas,
+    {"udi_autonomous", "UDI, autonomous", "%", Of::share_between, InRooms::after_areas,
      [](const YearLimits& l) {
          return Limits{l.target, l.high};
      }},
-    {"too_bright", "Above the useful", "%", Of::share_between, InRooms::after_areas,
+    {"udi_exceeded", "UDI, exceeded", "%", Of::share_between, InRooms::after_areas,
      [](const YearLimits& l) {
          return Limits{l.high, kEndless};
      }},
-    {"useful_combined", "Useful, with electric light or without", "%", Of::share_between, InRooms::after_areas,
+    {"udi_combined", "UDI, supplementary and autonomous", "%", Of::share_between, InRooms::after_areas,
      [](const YearLimits& l) {
          return Limits{l.low, l.high};
      }},
-    {"useful_three", "Useful, 100 to 2000 lx", "%", Of::share_between, InRooms::after_areas,
+    {"udi_three_bands", "UDI in three bands, 100 to 2000 lx", "%", Of::share_between, InRooms::after_areas,
      [](const YearLimits&) {
          return Limits{100, 2000};
      }},
-    {"bright_three", "Above 2000 lx", "%", Of::share_between, InRooms::nowhere,
+    {"udi_three_exceeded", "UDI in three bands, above 2000 lx", "%", Of::share_between, InRooms::nowhere,
      [](const YearLimits&) {
          return Limits{2000, kEndless};
      }},
-    {"saturation", "Saturation, 430 to 4300 lx", "%", Of::share_between, InRooms::after_areas,
+    {"daylight_saturation", "Daylight saturation percentage, 430 to 4300 lx", "%", Of::share_between,
+     InRooms::after_areas,
      [](const YearLimits&) {
          return Limits{430, 4300};
      }},

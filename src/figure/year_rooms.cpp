@@ -293,10 +293,11 @@ std::vector<RoomFigure> room_figures(const YearAnswer& year, size_t plane, const
     };
     means(InRooms::first);
     means(InRooms::second);
-    share("spatial_autonomy", "Spatial autonomy", ends_of(spatial.take()));
-    share("spatial_autonomy_lm83", "Spatial autonomy, LM-83", fixed.of("spatial_autonomy_lm83"));
+    share("spatial_autonomy", "Spatial daylight autonomy", ends_of(spatial.take()));
+    share("spatial_autonomy_lm83", "Spatial daylight autonomy, LM-83 (sDA300/50%)", fixed.of("spatial_autonomy_lm83"));
     share("spatial_autonomy_open", "The same without blinds", fixed.of("spatial_autonomy_open"));
-    share("sunlight_exposure_lm83", "Sunlight exposure, LM-83", fixed.of("sunlight_exposure_lm83"));
+    share("sunlight_exposure_lm83", "Annual sunlight exposure, LM-83 (ASE1000,250h)",
+          fixed.of("sunlight_exposure_lm83"));
     means(InRooms::after_areas);
     const PointValues& most = values.back();
     const auto over = [&](const std::vector<double>& v) { return 100 * metric::share_above(v, 100 * kOverLitShare); };

@@ -347,6 +347,14 @@ std::string window_name(const model::Option& option, const model::Id& id) {
     return id;
 }
 
+bool only_for_rules(const model::Option& option, const model::Id& id) {
+    const auto* plane = model::find(option.planes, id);
+    return plane != nullptr && plane->for_rules &&
+           std::ranges::any_of(option.planes, [&](const model::ReferencePlane& p) {
+               return p.room == plane->room && p.on == model::ReferencePlane::On::floor && !p.for_rules;
+           });
+}
+
 std::vector<std::string> plane_names(const model::Option& option, const std::vector<geometry::PlanePoints>& planes) {
     std::vector<std::string> names;
     for (const auto& points : planes) {
@@ -354,9 +362,11 @@ std::vector<std::string> plane_names(const model::Option& option, const std::vec
         const auto* plane = model::find(option.planes, points.plane);
         const auto* thing = plane_thing(option, points.plane);
         std::string name = place ? place.room->name : thing != nullptr ? thing->name : points.plane;
-        const auto same = std::count_if(option.planes.begin(), option.planes.end(),
-                                        [&](const auto& p) { return p.room == points.room; });
-        if (plane != nullptr && (same > 1 || !place || plane->on != model::ReferencePlane::On::floor))
+        const bool behind = only_for_rules(option, points.plane);
+        const auto same = std::count_if(option.planes.begin(), option.planes.end(), [&](const auto& p) {
+            return p.room == points.room && !only_for_rules(option, p.id);
+        });
+        if (plane != nullptr && (same > 1 || behind || !place || plane->on != model::ReferencePlane::On::floor))
             name += ", " + plane->name;
         if (plane == nullptr && thing == nullptr) {
             const std::string window = window_name(option, points.plane);

@@ -60,6 +60,8 @@ Result<GlareTask> glare_task(const model::Project& project, const model::Option&
 
 /// Of an opening or rooflight: its own name, or its id.
 std::string window_name(const model::Option& option, const model::Id& id);
+/// A plane that was laid for criteria in a room with another one: that one is looked at.
+bool only_for_rules(const model::Option& option, const model::Id& plane);
 /// Names for planes in reports: the plane's own, with its room.
 std::vector<std::string> plane_names(const model::Option& option, const std::vector<geometry::PlanePoints>& planes);
 std::vector<bool> occupied_planes(const model::Option& option, const std::vector<geometry::PlanePoints>& planes);

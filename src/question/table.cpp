@@ -144,7 +144,7 @@ PointTable table_of(const SkyViewAnswer& answer) {
         for (double& v : share) v *= 100 / (2 * kPi);
         return share;
     }));
-    out.columns.push_back(column(answer.planes, "sees_sky", "Before the no-sky line", "",
+    out.columns.push_back(column(answer.planes, "sees_sky", "In front of the no-sky line", "",
                                  [](const auto& p) { return Values(p.sees.begin(), p.sees.end()); }));
     return out;
 }
@@ -156,8 +156,8 @@ PointTable table_of(const ExposureAnswer& answer) {
         return v;
     };
     out.columns.push_back(column(
-        answer.planes, "exposure_klxh", "Light exposure", "klx h", [&](const auto& p) { return kilo(p.lux_hours); },
-        [&](const auto& p) { return kilo(p.half_width); }));
+        answer.planes, "exposure_klxh", "Cumulative light exposure", "klx h",
+        [&](const auto& p) { return kilo(p.lux_hours); }, [&](const auto& p) { return kilo(p.half_width); }));
     out.columns.push_back(column(answer.planes, "irradiation_kwh_m2", "Irradiation", "kWh/m\u00b2",
                                  [&](const auto& p) { return kilo(p.irradiation); }));
     return out;

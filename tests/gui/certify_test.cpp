@@ -64,7 +64,10 @@ class CertifyUse : public Hands {
         QTest::mouseClick(table->viewport(), Qt::LeftButton, {},
                           table->visualItemRect(table->item(row, column)).center());
     }
-    QString verdict() { return panel->findChild<QLabel*>(QStringLiteral("verdict-body"))->text(); }
+    QString verdict() {
+        return panel->findChild<QLabel*>(QStringLiteral("verdict-rows"))->text() +
+               panel->findChild<QLabel*>(QStringLiteral("verdict-body"))->text();
+    }
 
     CertifyPanel* panel = nullptr;
     static constexpr const char* kLeed = "leed-v41-daylight-option-1";

@@ -225,7 +225,7 @@ TEST(ElectricLight, its_sensor_stands_where_a_tenth_of_the_area_is_darker_unless
 TEST(YearFigures, four_bands_of_useful_light_are_all_of_the_hours) {
     const auto hours = model::clock_hours({}, 8, 18);
     std::vector<double> sum;
-    for (const char* id : {"too_dark", "supplementary", "useful", "too_bright"}) {
+    for (const char* id : {"udi_fell_short", "udi_supplementary", "udi_autonomous", "udi_exceeded"}) {
         const auto v = point_values(plain(), 0, *find_year_point_figure(id), {}, hours, Operation::lm83);
         sum.resize(v.value.size(), 0.0);
         for (size_t i = 0; i < sum.size(); ++i) sum[i] += v.value[i];
@@ -238,7 +238,7 @@ TEST(YearFigures, useful_light_at_all_is_that_with_some_electric_light_and_that_
     const auto of = [&](const char* id) {
         return point_values(plain(), 0, *find_year_point_figure(id), {}, hours, Operation::lm83).value;
     };
-    const auto all = of("useful_combined"), some = of("supplementary"), by_itself = of("useful");
+    const auto all = of("udi_combined"), some = of("udi_supplementary"), by_itself = of("udi_autonomous");
     for (size_t i = 0; i < all.size(); ++i) EXPECT_NEAR(all[i], some[i] + by_itself[i], 1e-9);
 }
 

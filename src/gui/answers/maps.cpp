@@ -86,16 +86,8 @@ std::string figure_of(const question::Column& column) {
 
 // Planes that were laid for criteria lie over those that are looked at.
 void leave_rule_planes_out(SheetMap& map, const model::Option& option) {
-    const auto looked_at = [&](const model::Id& room) {
-        return std::ranges::any_of(option.planes, [&](const model::ReferencePlane& p) {
-            return p.room == room && p.on == model::ReferencePlane::On::floor && !p.for_rules;
-        });
-    };
-    for (auto& layer : map.layers) {
-        const auto* plane = model::find(option.planes, layer.plane.plane);
-        if (plane != nullptr && plane->for_rules && looked_at(plane->room))
-            std::ranges::fill(layer.value, std::nan(""));
-    }
+    for (auto& layer : map.layers)
+        if (question::only_for_rules(option, layer.plane.plane)) std::ranges::fill(layer.value, std::nan(""));
 }
 
 }  // namespace

@@ -98,12 +98,16 @@ VerdictView::VerdictView(Document& document, QWidget* parent)
     body_->setObjectName(QStringLiteral("verdict-body"));
     body_->setTextFormat(Qt::RichText);
     body_->setTextInteractionFlags(Qt::TextSelectableByMouse);
+    rows_ = label(QString(), nullptr, page);
+    rows_->setObjectName(QStringLiteral("verdict-rows"));
+    rows_->setTextFormat(Qt::RichText);
+    rows_->setTextInteractionFlags(Qt::TextSelectableByMouse);
     note_title_ = label(QObject::tr("Note on how glare is addressed here"), nullptr, page);
     note_ = new QPlainTextEdit(page);
     note_->setObjectName(QStringLiteral("glare-note"));
     note_->setAccessibleName(note_title_->text());
     note_->setPlaceholderText(QObject::tr("For the reviewer: blinds, who works them, where people sit \u2026"));
-    note_->setFixedHeight(70);
+    note_->setFixedHeight(52);
     note_->installEventFilter(this);
     note_title_->setBuddy(note_);
     auto* keep = new QPushButton(QObject::tr("Keep the note"), page);
@@ -122,8 +126,8 @@ VerdictView::VerdictView(Document& document, QWidget* parent)
     buttons->addStretch(1);
     remedies_ = label(QString(), nullptr, page);
     remedies_->setObjectName(QStringLiteral("remedies"));
-    for (QWidget* w : {static_cast<QWidget*>(title_), static_cast<QWidget*>(note_title_), static_cast<QWidget*>(note_),
-                       static_cast<QWidget*>(keep)})
+    for (QWidget* w : {static_cast<QWidget*>(title_), static_cast<QWidget*>(rows_), static_cast<QWidget*>(note_title_),
+                       static_cast<QWidget*>(note_), static_cast<QWidget*>(keep)})
         layout->addWidget(w);
     layout->addLayout(buttons);
     layout->addWidget(remedies_);
@@ -152,6 +156,7 @@ void VerdictView::show_verdict(const ToJudge* wanted, const Judgement* judgement
         w->setVisible(false);
     if (!shown) {
         title_->clear();
+        rows_->clear();
         remedies_->clear();
         body_->setText(QObject::tr("Open a set and choose a verdict: its value, its band and its source stand here."));
         return;
@@ -164,12 +169,15 @@ void VerdictView::show_verdict(const ToJudge* wanted, const Judgement* judgement
     room_ = c.room;
     asked_ = {*wanted, judged.set->id, {}, {}};
     QString text;
+    rows_->clear();
     bool fails = false, notes = false;
     for (const size_t i : c.verdicts) {
         const auto& v = judged.verdicts[i];
-        if (c.verdicts.size() > 1)
+        if (c.verdicts.size() == 1)
+            rows_->setText(QStringLiteral("<table>%1</table>").arg(rows_of(v)));
+        else
             text += QStringLiteral("<p style='margin-top:8px'><b>%1</b></p>").arg(language::words(v.criterion->name));
-        text += QStringLiteral("<table>%1</table>").arg(rows_of(v));
+        if (c.verdicts.size() > 1) text += QStringLiteral("<table>%1</table>").arg(rows_of(v));
         text += list_of(QObject::tr("To be known with it"), v.remarks);
         if (c.verdicts.size() == 1)
             text += QStringLiteral("<p style='margin-top:8px'>%1</p>")

@@ -39,7 +39,7 @@ class VerdictView : public QScrollArea {
     void show_remedies(const Remedies& found);
 
     Document& document_;
-    QLabel *title_, *body_, *remedies_;
+    QLabel *title_, *rows_, *body_, *remedies_;
     QPlainTextEdit* note_;
     QLabel* note_title_;
     QPushButton *map_, *ask_remedies_;

@@ -117,10 +117,11 @@ std::vector<ComparedLine> ComparePanel::all_lines() {
     figure::Wanted blinds;
     blinds.blinds = question::Operation::lm83;
     out.push_back(
-        {figure::find_measure("spatial_autonomy"), blinds, QObject::tr("Spatial autonomy 300 lx / 50 %, blinds")});
+        {figure::find_measure("spatial_autonomy"), blinds, QObject::tr("Spatial daylight autonomy (sDA300/50%)")});
     figure::Wanted sun;
     sun.lux = 1000;
-    out.push_back({figure::find_measure("sunlight_exposure"), sun, QObject::tr("Sunlight exposure 1000 lx / 250 h")});
+    out.push_back(
+        {figure::find_measure("sunlight_exposure"), sun, QObject::tr("Annual sunlight exposure (ASE1000,250h)")});
     out.push_back({figure::find_measure("glare_probability"), {}, QObject::tr("Daylight glare probability, worst")});
     for (const auto& figure : figure::point_figures())
         for (const char* id : {"mean", "least"}) {

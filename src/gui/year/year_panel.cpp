@@ -274,12 +274,14 @@ void YearPanel::refresh() {
 
 void YearPanel::fill_rooms(const YearReading& reading) {
     rooms_->setSortingEnabled(false);
-    rooms_->setRowCount(static_cast<int>(reading.tables->rooms.size()));
+    rooms_->setRowCount(0);
     std::vector<geometry::PlanePoints> planes;
     for (const auto& p : reading.answer->planes) planes.push_back(p.plane);
     const auto names = question::plane_names(document_.option(), planes);
     for (size_t p = 0; p < reading.tables->rooms.size(); ++p) {
-        const int row = static_cast<int>(p);
+        if (question::only_for_rules(document_.option(), planes[p].plane)) continue;
+        const int row = rooms_->rowCount();
+        rooms_->insertRow(row);
         auto* name = new QTableWidgetItem(language::words(names[p]));
         name->setToolTip(name->text());
         name->setData(Qt::UserRole, name_of(planes[p].room));

@@ -1130,14 +1130,6 @@
         <translation>Alle Optionen in einer Tabelle</translation>
     </message>
     <message>
-        <source>Spatial autonomy 300 lx / 50 %, blinds</source>
-        <translation>Räumliche Autonomie 300 lx / 50 %, Behänge</translation>
-    </message>
-    <message>
-        <source>Sunlight exposure 1000 lx / 250 h</source>
-        <translation>Sonnenexposition 1000 lx / 250 h</translation>
-    </message>
-    <message>
         <source>Daylight glare probability, worst</source>
         <translation>Blendwahrscheinlichkeit (DGP), schlechteste</translation>
     </message>
@@ -7596,14 +7588,6 @@ Nichts ist hier gestichprobt: genau für diese Stunden</translation>
         <translation>Gesehener Himmel</translation>
     </message>
     <message>
-        <source>Before the no-sky line</source>
-        <translation>Vor der Himmelssichtgrenze</translation>
-    </message>
-    <message>
-        <source>Light exposure</source>
-        <translation>Lichtmenge</translation>
-    </message>
-    <message>
         <source>klx h</source>
         <translation>klx h</translation>
     </message>
@@ -7696,14 +7680,6 @@ Nichts ist hier gestichprobt: genau für diese Stunden</translation>
         <translation>Gerade vom Himmel</translation>
     </message>
     <message>
-        <source>Spatial autonomy</source>
-        <translation>Räumliche Autonomie</translation>
-    </message>
-    <message>
-        <source>Sunlight exposure</source>
-        <translation>Sonnenexposition</translation>
-    </message>
-    <message>
         <source>Provision</source>
         <translation>Tageslichtversorgung</translation>
     </message>
@@ -7718,46 +7694,6 @@ Nichts ist hier gestichprobt: genau für diese Stunden</translation>
     <message>
         <source>Daylight autonomy</source>
         <translation>Tageslichtautonomie</translation>
-    </message>
-    <message>
-        <source>Continuous autonomy</source>
-        <translation>Kontinuierliche Autonomie</translation>
-    </message>
-    <message>
-        <source>Ten times the target</source>
-        <translation>Zehnfacher Zielwert</translation>
-    </message>
-    <message>
-        <source>Below the useful</source>
-        <translation>Unter dem Nutzbaren</translation>
-    </message>
-    <message>
-        <source>Useful with some electric light</source>
-        <translation>Nutzbar mit etwas elektrischem Licht</translation>
-    </message>
-    <message>
-        <source>Useful by itself</source>
-        <translation>Für sich nutzbar</translation>
-    </message>
-    <message>
-        <source>Above the useful</source>
-        <translation>Über dem Nutzbaren</translation>
-    </message>
-    <message>
-        <source>Useful, with electric light or without</source>
-        <translation>Nutzbar, mit elektrischem Licht oder ohne</translation>
-    </message>
-    <message>
-        <source>Useful, 100 to 2000 lx</source>
-        <translation>Nutzbar, 100 bis 2000 lx</translation>
-    </message>
-    <message>
-        <source>Above 2000 lx</source>
-        <translation>Über 2000 lx</translation>
-    </message>
-    <message>
-        <source>Saturation, 430 to 4300 lx</source>
-        <translation>Sättigung, 430 bis 4300 lx</translation>
     </message>
     <message>
         <source>Direct sun of 1000 lx</source>
@@ -7796,16 +7732,8 @@ Nichts ist hier gestichprobt: genau für diese Stunden</translation>
         <translation>EN 17037, 500 lx auf 95 %</translation>
     </message>
     <message>
-        <source>Spatial autonomy, LM-83</source>
-        <translation>Räumliche Autonomie, LM-83</translation>
-    </message>
-    <message>
         <source>The same without blinds</source>
         <translation>Dieselbe ohne Behänge</translation>
-    </message>
-    <message>
-        <source>Sunlight exposure, LM-83</source>
-        <translation>Sonnenexposition, LM-83</translation>
     </message>
     <message>
         <source>Over-lit area</source>
@@ -11250,6 +11178,62 @@ Quelle: %4</translation>
     <message>
         <source>all three: high</source>
         <translation>alle drei: hoch</translation>
+    </message>
+    <message>
+        <source>In front of the no-sky line</source>
+        <translation>Vor der Himmelsgrenzlinie</translation>
+    </message>
+    <message>
+        <source>Cumulative light exposure</source>
+        <translation>Aufsummierte Belichtung</translation>
+    </message>
+    <message>
+        <source>Continuous daylight autonomy (cDA)</source>
+        <translation>Kontinuierliche Tageslichtautonomie (cDA)</translation>
+    </message>
+    <message>
+        <source>Maximum daylight autonomy (DAmax)</source>
+        <translation>Maximale Tageslichtautonomie (DAmax)</translation>
+    </message>
+    <message>
+        <source>UDI, fell short</source>
+        <translation>UDI, verfehlt</translation>
+    </message>
+    <message>
+        <source>UDI, supplementary</source>
+        <translation>UDI, ergänzend</translation>
+    </message>
+    <message>
+        <source>UDI, autonomous</source>
+        <translation>UDI, selbständig</translation>
+    </message>
+    <message>
+        <source>UDI, exceeded</source>
+        <translation>UDI, überschritten</translation>
+    </message>
+    <message>
+        <source>UDI, supplementary and autonomous</source>
+        <translation>UDI, ergänzend und selbständig</translation>
+    </message>
+    <message>
+        <source>UDI in three bands, 100 to 2000 lx</source>
+        <translation>UDI in drei Bändern, 100 bis 2000 lx</translation>
+    </message>
+    <message>
+        <source>UDI in three bands, above 2000 lx</source>
+        <translation>UDI in drei Bändern, über 2000 lx</translation>
+    </message>
+    <message>
+        <source>Daylight saturation percentage, 430 to 4300 lx</source>
+        <translation>Tageslichtsättigung in Prozent, 430 bis 4300 lx</translation>
+    </message>
+    <message>
+        <source>Spatial daylight autonomy, LM-83 (sDA300/50%)</source>
+        <translation>Räumliche Tageslichtautonomie, LM-83 (sDA300/50%)</translation>
+    </message>
+    <message>
+        <source>Annual sunlight exposure, LM-83 (ASE1000,250h)</source>
+        <translation>Jährliche Besonnung, LM-83 (ASE1000,250h)</translation>
     </message>
 </context>
 </TS>
