@@ -58,7 +58,7 @@ CertifyPanel::CertifyPanel(Document& document, const KeptAnswers& kept, QWidget*
     verdict_ = new VerdictView(document, split);
     split->setStretchFactor(0, 3);
     split->setStretchFactor(1, 2);
-    split->setSizes({360, 260});
+    split->setSizes({320, 300});
     split->setChildrenCollapsible(false);
     layout->addWidget(split, 1);
     connect(ask_, &QPushButton::clicked, this, [this] { emit ask(missing_); });

@@ -320,6 +320,7 @@ void YearPanel::fill_figures(const YearReading& reading) {
         figures_->setItem(static_cast<int>(i), 0, name);
         figures_->setItem(static_cast<int>(i), 1, value);
     }
+    figures_->resizeRowsToContents();
     explain();
 }
 
