@@ -44,7 +44,7 @@ constexpr const char* kExamples = R"(Examples:
 
 Exit codes: 0 done; 2 bad arguments; 3 a file is missing or damaged; 4 written, but not settled to the accuracy asked, or
 a verdict is undecided;
-5 cannot write; 6 the check found faults, or solve was stopped by some; 7 a criterion that is required is not met;
+5 cannot write; 6 the check found faults, or work was stopped by some; 7 a criterion that is required is not met;
 8 out of memory; 130 cancelled (Ctrl-C), what was finished stays.)";
 
 // A finite number within bounds: the library's own check lets pass what is no number.
@@ -158,6 +158,8 @@ std::optional<int> parse_arguments(int argc, char** argv, Arguments& out) {
         "--lay-planes", v.lay_planes,
         "Judge on planes laid as the rules ask for where the drawn ones do not fit; the project file stays "
         "as it is");
+    certify->add_flag("--despite-faults", v.despite_faults,
+                      "Judge although the model check finds faults that make answers wrong");
     certify->add_flag("--no-answers", v.forget,
                       "Do not keep answers beside the project, and do not look for them there");
 

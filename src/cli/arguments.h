@@ -50,7 +50,7 @@ struct CertifyArguments {
     std::optional<double> accuracy;
     double decide_to = 0.03;  ///< the finest accuracy that undecided verdicts are asked again with
     int threads = 0;
-    bool lay_planes = false, forget = false;
+    bool lay_planes = false, forget = false, despite_faults = false;
 };
 struct FormatsArguments {
     std::string out = ".";

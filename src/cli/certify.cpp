@@ -12,6 +12,7 @@
 #include "base/file.h"
 #include "base/text.h"
 #include "cli/arguments.h"
+#include "cli/faults.h"
 #include "cli/kept.h"
 #include "cli/said.h"
 #include "cli/terminal.h"
@@ -76,6 +77,12 @@ std::optional<Refusal> make_plan(const CertifyArguments& a, Plan& plan) {
         plan.weather = std::move(*weather);
     else if (!plan.project.site.weather.empty())
         return Refusal{weather.fault(), kBadInput};
+    std::vector<const model::Option*> options;
+    for (const auto& id : plan.options) options.push_back(model::find(plan.project.options, id));
+    if (told_of_faults(plan.project, options, plan.weather ? &plan.weather->measured : nullptr) && !a.despite_faults)
+        return Refusal{{plan.file.filename().string(), "nothing was judged: these faults would make answers wrong",
+                        "Mend them, or judge with --despite-faults"},
+                       kFaults};
     return {};
 }
 

@@ -18,7 +18,7 @@
 #include "cli/pictures.h"
 #endif
 #include "analysis/analysis.h"
-#include "check/check.h"
+#include "cli/faults.h"
 #include "cli/kept.h"
 #include "cli/said.h"
 #include "cli/terminal.h"
@@ -80,20 +80,6 @@ struct Refusal {
     Fault fault;
     int code;
 };
-
-// Tells faults of the models; true where answers would be wrong for them.
-bool told_of_faults(const model::Project& project, const std::vector<const model::Option*>& options,
-                    const climate::Place* measured) {
-    bool spoilt = false;
-    for (const auto* option : options)
-        for (const auto& fault : check::check_model(project, *option, false, measured)) {
-            if (is_assumption(fault)) continue;
-            const bool spoils = check::spoils_answers(fault.kind);
-            spoilt = spoilt || spoils;
-            note("{}: option {}: {}\n", spoils ? "fault" : "note", plain_text(option->id, 60), plain_text(fault.what));
-        }
-    return spoilt;
-}
 
 std::optional<Refusal> make_plan(const SolveArguments& a, Plan& plan) {
     auto project = store::read_project(a.project);

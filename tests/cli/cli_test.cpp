@@ -376,3 +376,81 @@ TEST_F(CommandLine, a_year_that_is_killed_anywhere_goes_on_to_the_same_bytes) {
     EXPECT_NE(hurt.output.find("damaged"), std::string::npos) << hurt.output;
     EXPECT_EQ(run("answers " + file).code, 3);
 }
+
+namespace {
+
+// One criterion: a mean daylight factor, on the planes as they are drawn.
+model::CriteriaSet mean_of_at_least(double needed) {
+    model::CriteriaSet set;
+    set.id = "own";
+    set.name = "Ours";
+    set.source = "this test";
+    model::Criterion c;
+    c.id = "df";
+    c.name = "Daylight factor, mean";
+    c.meaning = "Mean daylight factor of the room";
+    c.source = "this test";
+    c.measure = "mean";
+    c.figure = "daylight_factor";
+    c.thresholds = {{needed, "met", 0}};
+    set.criteria = {c};
+    return set;
+}
+
+}  // namespace
+
+TEST_F(CommandLine, certifies_and_leaves_with_seven_where_a_required_criterion_is_not_met) {
+    auto project = *store::read_project(file);
+    project.criteria = {"own"};
+    const auto certify = [&](double needed, const std::string& more = "") {
+        project.own_sets = {mean_of_at_least(needed)};
+        EXPECT_FALSE(store::save_project(project, folder / "p.warmpane"));
+        return run("certify " + file + " --out " + out + " " + more);
+    };
+    const Ended met = certify(0.01);
+    EXPECT_EQ(met.code, 0) << met.output;
+    EXPECT_NE(met.output.find("met          Room"), std::string::npos) << met.output;
+    const auto json = nlohmann::json::parse(*read_file(fs::path(out) / "a.certify.json"));
+    EXPECT_EQ(json["sets"][0]["verdicts"][0]["state"], "met");
+    EXPECT_EQ(json["sets"][0]["outcome"], "met");
+    EXPECT_EQ(json["answers"].size(), 1u) << "what it stands on";
+    const std::string csv = *read_file(fs::path(out) / "a.certify.csv");
+    EXPECT_EQ(std::count(csv.begin(), csv.end(), '\n'), 2);
+    const Ended missed = certify(90);
+    EXPECT_EQ(missed.code, 7) << missed.output;
+    EXPECT_NE(missed.output.find("not met"), std::string::npos);
+    project.own_sets.clear();
+    project.criteria.clear();
+    ASSERT_FALSE(store::save_project(project, folder / "p.warmpane"));
+    const Ended none = run("certify " + file + " --out " + out);
+    EXPECT_EQ(none.code, 3);
+    EXPECT_NE(none.output.find("leed-v41-daylight-option-1"), std::string::npos) << "it says which there are";
+    EXPECT_EQ(run("certify " + file + " --set no-such-set --out " + out).code, 2);
+    EXPECT_EQ(run("certify " + file + " --option z --out " + out).code, 2);
+    EXPECT_NE(run("--help").output.find("7 a criterion that is required is not met"), std::string::npos);
+}
+
+TEST_F(CommandLine, certifies_on_the_planes_of_the_rule_or_not_at_all) {
+    const std::string set = " --set en-17037-daylight-factor --decide-to 0.5 --out " + out;
+    const Ended drawn = run("certify " + file + set);
+    EXPECT_EQ(drawn.code, 4) << drawn.output;
+    EXPECT_NE(drawn.output.find("is not the plane that the rule judges"), std::string::npos) << drawn.output;
+    const std::string before = *read_file(file);
+    const Ended laid = run("certify " + file + set + " --lay-planes");
+    EXPECT_NE(laid.output.find("1 planes laid"), std::string::npos) << laid.output;
+    EXPECT_EQ(laid.output.find("is not the plane"), std::string::npos) << laid.output;
+    EXPECT_EQ(*read_file(file), before) << "the project stays as it is";
+}
+
+TEST_F(CommandLine, does_not_certify_a_model_with_faults) {
+    auto project = *store::read_project(file);
+    auto& rooms = project.options[0].storeys[0].rooms;
+    rooms.push_back(rooms[0]);
+    rooms[1].id = "over it";
+    rooms[1].openings.clear();
+    for (auto& corner : rooms[1].footprint) corner.x += 1;
+    ASSERT_FALSE(store::save_project(project, folder / "p.warmpane"));
+    const Ended r = run("certify " + file + " --out " + out);
+    EXPECT_EQ(r.code, 6) << r.output;
+    EXPECT_FALSE(fs::exists(fs::path(out) / "a.certify.csv"));
+}
