@@ -16,6 +16,10 @@ light::Lens half_of(light::Lens lens) {
     return lens;
 }
 
+// What pixels half as wide change beside what the halving before did, at most: the slowest that was met
+// (docs/validation-glare.md). All finer ones together change the sum of that series.
+constexpr double kFalls = 2.0 / 3;
+
 // Half as many pixels each way.
 std::vector<float> coarser(const std::vector<float>& fine, const light::Lens& lens) {
     const auto wide = static_cast<size_t>(lens.width), across = wide / 2, high = static_cast<size_t>(lens.height) / 2;
@@ -48,7 +52,7 @@ bool can_judge(const light::Lens& lens) {
 }
 
 Judge::Judge(const light::Lens& lens, const metric::SourceRule& rule)
-    : lens_(lens), rule_(rule), fine_(lens), half_(half_of(lens)) {}
+    : lens_(lens), rule_(rule), fine_(lens), half_(half_of(lens)), quarter_(half_of(half_of(lens))) {}
 
 Judged Judge::along_sight(const light::Picture& picture) const { return judge(picture, {}); }
 
@@ -117,14 +121,24 @@ void Judge::tell_band(Judged& out, const light::Picture& picture, const metric::
         parts.push_back(dgp_of(other, rule_));
     }
     out.dgp_by_chance = by_chance(parts);
+    const light::Lens half = half_of(lens_), quarter = half_of(half);
     const auto half_values = coarser(picture.value, lens_), half_errors = coarser(picture.error, lens_);
-    other.width = std::max(lens_.width / 2, 1);
-    other.height = std::max(lens_.height / 2, 1);
-    other.luminance = half_values;
-    other.error = half_errors;
-    other.direction = half_.direction;
-    other.solid_angle = half_.solid_angle;
-    out.dgp_by_resolution = std::fabs(dgp_of(other, rule_) - out.dgp);
+    const auto quarter_values = coarser(half_values, half), quarter_errors = coarser(half_errors, half);
+    const auto dgp_at = [&](const light::Lens& lens, const light::LensField& of, std::span<const float> values,
+                            std::span<const float> errors) {
+        other.width = lens.width;
+        other.height = lens.height;
+        other.luminance = values;
+        other.error = errors;
+        other.direction = of.direction;
+        other.solid_angle = of.solid_angle;
+        return dgp_of(other, rule_);
+    };
+    const double by_half = dgp_at(half, half_, half_values, half_errors);
+    const double by_quarter = dgp_at(quarter, quarter_, quarter_values, quarter_errors);
+    // One halving may happen to change nothing: what the one before it changed tells of it, too.
+    const double change = std::max(std::fabs(out.dgp - by_half), kFalls * std::fabs(by_half - by_quarter));
+    out.dgp_by_resolution = change * kFalls / (1 - kFalls);
     out.dgp_by_sources = 0;
     for (const double times : {0.8, 1.2}) {
         metric::SourceRule rule = rule_;

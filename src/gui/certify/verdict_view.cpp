@@ -3,6 +3,8 @@
 
 #include <QHBoxLayout>
 #include <QVBoxLayout>
+#include <algorithm>
+#include <limits>
 
 #include "gui/certify/state_mark.h"
 #include "gui/entry/rows.h"
@@ -49,6 +51,15 @@ QString rows_of(const rule::Verdict& v) {
                                               value(v, std::fabs(v.margin)) +
                                               QObject::tr(", against %1").arg(needed(v, v.threshold)));
     return out;
+}
+
+// Which level of the set a verdict is on, from the easiest: levels are named in that order.
+size_t level_of(const rule::CriteriaSet& set, const rule::Verdict& v) {
+    std::vector<std::string> levels;
+    for (const auto& c : set.criteria)
+        for (const auto& t : c.thresholds)
+            if (std::ranges::find(levels, t.level) == levels.end()) levels.push_back(t.level);
+    return static_cast<size_t>(std::ranges::find(levels, v.level) - levels.begin());
 }
 
 QString list_of(const QString& title, const std::vector<std::string>& all) {
@@ -170,6 +181,12 @@ void VerdictView::show_verdict(const ToJudge* wanted, const Judgement* judgement
     asked_ = {*wanted, judged.set->id, {}, {}};
     QString text;
     rows_->clear();
+    rows_->setVisible(c.verdicts.size() == 1);
+    // Of a part it is the next level that one wants to reach.
+    size_t next = std::numeric_limits<size_t>::max();
+    for (const size_t i : c.verdicts)
+        if (judged.verdicts[i].answered() && !judged.verdicts[i].reached)
+            next = std::min(next, level_of(*judged.set, judged.verdicts[i]));
     bool fails = false, notes = false;
     for (const size_t i : c.verdicts) {
         const auto& v = judged.verdicts[i];
@@ -184,9 +201,11 @@ void VerdictView::show_verdict(const ToJudge* wanted, const Judgement* judgement
                         .arg(language::words(v.criterion->meaning).toHtmlEscaped());
         text += QStringLiteral("<p>%1</p>")
                     .arg(QObject::tr("Source: %1").arg(language::words(v.criterion->source)).toHtmlEscaped());
-        asked_.verdicts.emplace_back(v.criterion->id, v.room);
-        asked_.subjects.push_back(v.subject);
-        fails = fails || (v.answered() && !v.reached);
+        if (v.answered() && !v.reached && level_of(*judged.set, v) == next) {
+            asked_.verdicts.emplace_back(v.criterion->id, v.room);
+            asked_.subjects.push_back(v.subject);
+            fails = true;
+        }
         notes = notes || v.criterion->otherwise == rule::Criterion::Otherwise::note;
         figure_ = v.criterion->figure;
         if (figure_.empty()) figure_ = v.criterion->measure == "sunlight_exposure" ? "direct_sun_hours" : "autonomy";
