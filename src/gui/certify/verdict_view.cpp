@@ -174,9 +174,13 @@ void VerdictView::show_verdict(const ToJudge* wanted, const Judgement* judgement
     }
     const JudgedSet& judged = judgement->sets[set];
     const auto& c = judged.conclusions[static_cast<size_t>(conclusion)];
-    const QString before = title_->text();
     title_->setText(QStringLiteral("%1: %2").arg(language::words(c.subject), language::words(c.name)));
-    if (title_->text() != before) remedies_->clear();
+    // Remedies are of one verdict on one building: with either they go, those that are on their way too.
+    QString shown_now =
+        QString::fromStdString(judgement->held.project->options[judgement->held.option].id) + title_->text();
+    for (const size_t i : c.verdicts) shown_now += QStringLiteral(" %1").arg(judged.verdicts[i].value, 0, 'g', 9);
+    if (shown_now != remedies_of_) remedies_->clear(), ++number_;
+    remedies_of_ = shown_now;
     room_ = c.room;
     asked_ = {*wanted, judged.set->id, {}, {}};
     QString text;

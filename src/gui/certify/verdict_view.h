@@ -46,6 +46,7 @@ class VerdictView : public QScrollArea {
     model::Id room_;
     std::string figure_;
     Asked asked_;
+    QString remedies_of_;  // the verdict that they are told of
     uint64_t number_ = 0;
     Behind<std::pair<uint64_t, Asked>, Remedies> worker_;  // last: it ends before what it works with
 };
