@@ -37,6 +37,17 @@ bool few_enough(const std::vector<geometry::PlanePoints>& planes, size_t windows
     return points * static_cast<double>(windows) * static_cast<double>(figures) <= most;
 }
 
+question::Record exact_record(const Request& a, std::string_view name, double seconds) {
+    question::Record record;
+    record.inputs.add(name);
+    record.inputs.add(a.surfaces.fingerprint());
+    for (const auto& points : a.points) record.inputs.add(points.fingerprint());
+    record.inputs.add(static_cast<int>(a.question.season));
+    record.settled = !a.cancel.requested();
+    record.seconds = seconds;
+    return record;
+}
+
 bool gives_table(Question::Kind kind) { return analysis_of(kind).run != nullptr; }
 bool needs_weather(const Question& question) { return analysis_of(question.kind).needs_weather(question); }
 

@@ -5,6 +5,7 @@
 #pragma once
 #include <span>
 #include <string>
+#include <string_view>
 
 #include "base/cache.h"
 #include "base/progress.h"
@@ -91,6 +92,9 @@ Fingerprint asked_print(const model::Project& project, const model::Option& opti
 // For analyses themselves.
 /// Whether a table of all windows at all points may be laid out whole.
 bool few_enough(const std::vector<geometry::PlanePoints>& points, size_t windows, size_t figures);
+
+/// Record of an answer in which nothing is sampled. name: of the analysis and its way of computing.
+question::Record exact_record(const Request& request, std::string_view name, double seconds);
 
 std::string day_words(const climate::Moment& day);
 std::string period_words(const model::Question& question);

@@ -103,12 +103,8 @@ Result<TableAnswer> run(const Request& a) {
     });
     out.kind = "sky_angle";
     out.table = {a.points, {std::move(visible), std::move(lowest)}};
-    out.record.inputs.add(std::string_view("sky angle 1"));
-    out.record.inputs.add(a.surfaces.fingerprint());
-    for (const auto& points : a.points) out.record.inputs.add(points.fingerprint());
-    out.record.inputs.add(static_cast<int>(a.question.season));
-    out.record.settled = !a.cancel.requested();
-    out.record.seconds = std::chrono::duration<double>(std::chrono::steady_clock::now() - start).count();
+    const std::chrono::duration<double> took = std::chrono::steady_clock::now() - start;
+    out.record = exact_record(a, "sky angle 1", took.count());
     out.main_columns = 2;
     return out;
 }

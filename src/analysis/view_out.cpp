@@ -177,12 +177,8 @@ Result<TableAnswer> run(const Request& a) {
     out.kind = "view_out";
     out.table = {a.points, {std::move(angle), std::move(distance), std::move(layers)}};
     out.facts = {{"eye_m", fmt::format("{:g}", a.question.view_eye)}};
-    out.record.inputs.add(std::string_view("view out 1"));
-    out.record.inputs.add(a.surfaces.fingerprint());
-    for (const auto& points : a.points) out.record.inputs.add(points.fingerprint());
-    out.record.inputs.add(static_cast<int>(a.question.season));
-    out.record.settled = !a.cancel.requested();
-    out.record.seconds = std::chrono::duration<double>(std::chrono::steady_clock::now() - start).count();
+    const std::chrono::duration<double> took = std::chrono::steady_clock::now() - start;
+    out.record = exact_record(a, "view out 1", took.count());
     out.main_columns = 1;
     return out;
 }

@@ -106,6 +106,15 @@ std::string plain_text(std::string_view text, size_t most) {
 
 std::string plain_lines(std::string_view text) { return without_commands(text, true); }
 
+std::string joined(const std::vector<std::string>& texts, std::string_view between) {
+    std::string out;
+    for (const auto& text : texts) {
+        if (&text != &texts.front()) out += between;
+        out += text;
+    }
+    return out;
+}
+
 std::string file_name_of(std::string_view id) {
     const bool stays =
         !id.empty() && id.size() <= kLongestName && id.front() != '-' && std::ranges::all_of(id, fits_a_name);

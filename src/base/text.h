@@ -3,6 +3,7 @@
 #pragma once
 #include <string>
 #include <string_view>
+#include <vector>
 
 namespace wp {
 
@@ -14,6 +15,9 @@ std::string as_utf8(std::string_view bytes);
 std::string plain_text(std::string_view text, size_t most = 600);
 /// The same of text of several lines and any length: line ends stay.
 std::string plain_lines(std::string_view text);
+
+/// One after the other, "a, b, c".
+std::string joined(const std::vector<std::string>& texts, std::string_view between = ", ");
 
 /// A name for a file or a part of one, of an id. Different ids give different names: one of letters, digits, "_" and
 /// "-" alone stays as it is; what is changed in another is told apart by digits behind "~". Never empty, no dots.

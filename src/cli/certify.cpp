@@ -1,12 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include <fmt/core.h>
 
-#include <unistd.h>
-
 #include <algorithm>
 #include <filesystem>
 #include <map>
-#include <set>
 
 #include "analysis/analysis.h"
 #include "base/file.h"
@@ -14,6 +11,7 @@
 #include "cli/arguments.h"
 #include "cli/faults.h"
 #include "cli/kept.h"
+#include "cli/refusal.h"
 #include "cli/said.h"
 #include "cli/terminal.h"
 #include "exchange/verdict_tables.h"
@@ -32,7 +30,7 @@ using model::Question;
 namespace {
 
 /// Sets, weather and options: read and checked before anything is asked.
-struct Plan {
+struct ToCertify {
     model::Project project;
     fs::path file;
     std::optional<climate::WeatherYear> weather;
@@ -41,12 +39,7 @@ struct Plan {
     const climate::WeatherYear* weather_or_null() const { return weather ? &*weather : nullptr; }
 };
 
-struct Refusal {
-    Fault fault;
-    int code;
-};
-
-std::optional<Refusal> make_plan(const CertifyArguments& a, Plan& plan) {
+std::optional<Refusal> make_plan(const CertifyArguments& a, ToCertify& plan) {
     auto project = store::read_project(a.project);
     if (!project) return Refusal{project.fault(), kBadInput};
     plan.project = std::move(*project);
@@ -66,11 +59,9 @@ std::optional<Refusal> make_plan(const CertifyArguments& a, Plan& plan) {
         plan.sets.push_back(std::move(*set));
     }
     if (plan.sets.empty()) {
-        std::string known;
-        for (const auto& id : rule::criteria_sets()) known += (known.empty() ? "" : ", ") + id;
-        return Refusal{
-            {plan.file.filename().string(), "the project answers to no criteria set", "Choose with --set: " + known},
-            kBadInput};
+        return Refusal{{plan.file.filename().string(), "the project answers to no criteria set",
+                        "Choose with --set: " + joined(rule::criteria_sets())},
+                       kBadInput};
     }
     auto weather = question::weather_of(plan.project, plan.file);
     if (weather)
@@ -89,7 +80,7 @@ std::optional<Refusal> make_plan(const CertifyArguments& a, Plan& plan) {
 /// Answers of one option, and the verdicts on them.
 class Certifier {
  public:
-    Certifier(const Plan& plan, const CertifyArguments& arguments, Kept& kept, model::Option& option)
+    Certifier(const ToCertify& plan, const CertifyArguments& arguments, Kept& kept, model::Option& option)
         : plan_(plan), arguments_(arguments), kept_(kept), option_(option) {}
 
     /// Asks what the sets need. The code to leave with where something went wrong; kDone: all that could be asked was.
@@ -140,23 +131,12 @@ class Certifier {
         return out;
     }
 
-    /// True where planes were laid.
-    bool lay_planes() {
-        const rule::Case judged = make_case(nullptr);
-        size_t laid = 0;
-        for (const auto& set : plan_.sets)
-            for (auto& plane : rule::planes_wanted(set, judged)) {
-                const bool there = std::ranges::any_of(option_.planes, [&](const auto& p) {
-                    return p.room == plane.room && p.height == plane.height && p.margin == plane.margin &&
-                           p.spacing <= plane.spacing && p.number == 0;
-                });
-                if (there) continue;
-                plane.id = model::unused_id(option_.planes, "rule-plane");
-                option_.planes.push_back(std::move(plane));
-                ++laid;
-            }
-        if (laid > 0) say("{}: {} planes laid as the rules ask for\n", option_.name, laid);
-        return laid > 0;
+    void lay_planes() {
+        std::vector<const rule::CriteriaSet*> sets;
+        for (const auto& set : plan_.sets) sets.push_back(&set);
+        const auto planes = rule::planes_wanted(sets, make_case(nullptr));
+        rule::lay(option_, planes);
+        if (!planes.empty()) say("{}: {} planes laid as the rules ask for\n", option_.name, planes.size());
     }
 
     const std::vector<std::pair<std::string, question::Record>>& records() const { return records_; }
@@ -238,7 +218,7 @@ class Certifier {
         Question question;
         question::TableAnswer answer;
     };
-    const Plan& plan_;
+    const ToCertify& plan_;
     const CertifyArguments& arguments_;
     Kept& kept_;
     model::Option& option_;
@@ -255,6 +235,7 @@ bool any(const exchange::Certified& certified, rule::State state) {
             if (!c.optional && c.state == state) return true;
     return false;
 }
+
 void tell_remarks(const rule::Verdict& v) {
     if (!v.why.empty()) say("      {}\n", v.why);
     for (const auto& remark : v.remarks)
@@ -283,9 +264,7 @@ void tell(const exchange::Certified& certified, const std::string& name) {
     say("{}\n", name);
     for (const auto& line : certified.assumptions) say("  stands on: {}\n", line);
     for (const auto& set : certified.sets) {
-        std::string words;
-        for (const auto& piece : set.outcome.words) words += (words.empty() ? "" : "; ") + piece;
-        say("  {}: {}\n", set.set->name, words);
+        say("  {}: {}\n", set.set->name, joined(set.outcome.words, "; "));
         if (!set.doubt.empty()) say("    not checked: {}\n", set.doubt);
         for (const auto& c : set.conclusions) tell(set, c);
     }
@@ -300,7 +279,7 @@ int certify_option(Certifier& one, const Certifier* former, exchange::Certified&
     return kDone;
 }
 
-int write(const CertifyArguments& arguments, const Plan& plan, const Certifier& one,
+int write(const CertifyArguments& arguments, const ToCertify& plan, const Certifier& one,
           const exchange::Certified& certified) {
     const bool made_up = plan.weather && plan.weather->made_up;
     const std::string stem = file_name_of(certified.option) + ".certify" + (made_up ? ".made-up-weather" : "");
@@ -320,16 +299,12 @@ int write(const CertifyArguments& arguments, const Plan& plan, const Certifier& 
 }  // namespace
 
 int certify(const CertifyArguments& arguments) {
-    Plan plan;
-    if (const auto refusal = make_plan(arguments, plan)) {
+    ToCertify plan;
+    auto refusal = make_plan(arguments, plan);
+    if (!refusal) refusal = make_out_folder(arguments.out);
+    if (refusal) {
         complain(refusal->fault);
         return refusal->code;
-    }
-    std::error_code error;
-    fs::create_directories(arguments.out, error);
-    if (error || ::access(arguments.out.c_str(), W_OK) != 0) {
-        complain({arguments.out, "cannot be written to", "Choose another folder with --out"});
-        return kCannotWrite;
     }
     Kept kept(plan.file, arguments.forget);
     std::map<model::Id, std::unique_ptr<Certifier>> all;

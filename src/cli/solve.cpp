@@ -1,8 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include <fmt/core.h>
 
-#include <unistd.h>
-
 #include <algorithm>
 #include <cmath>
 #include <filesystem>
@@ -20,6 +18,7 @@
 #include "analysis/analysis.h"
 #include "cli/faults.h"
 #include "cli/kept.h"
+#include "cli/refusal.h"
 #include "cli/said.h"
 #include "cli/terminal.h"
 #include "exchange/picture_file.h"
@@ -74,12 +73,6 @@ Outcome pick(const std::vector<T>& all, const std::vector<std::string>& wanted, 
         if (wanted.empty() || std::find(wanted.begin(), wanted.end(), item.id) != wanted.end()) out.push_back(&item);
     return {};
 }
-
-// A fault of the arguments or of a file; the code to leave with.
-struct Refusal {
-    Fault fault;
-    int code;
-};
 
 std::optional<Refusal> make_plan(const SolveArguments& a, Plan& plan) {
     auto project = store::read_project(a.project);
@@ -440,15 +433,11 @@ class Solver {
 
 int solve(const SolveArguments& arguments) {
     Plan plan;
-    if (const auto refusal = make_plan(arguments, plan)) {
+    auto refusal = make_plan(arguments, plan);
+    if (!refusal) refusal = make_out_folder(arguments.out);
+    if (refusal) {
         complain(refusal->fault);
         return refusal->code;
-    }
-    std::error_code error;
-    fs::create_directories(arguments.out, error);
-    if (error || ::access(arguments.out.c_str(), W_OK) != 0) {
-        complain({arguments.out, "cannot be written to", "Choose another folder with --out"});
-        return kCannotWrite;
     }
     return Solver(plan, arguments).run();
 }

@@ -108,6 +108,7 @@ void describe_where(Describer& d, Criterion& c) {
 void describe_need(Describer& d, Criterion& c) {
     d.flag({.key = "at_least", .label = "At least", .meaning = "else: at most", .need = Need::required}, c.at_least);
     d.list<Threshold>({.key = "thresholds",
+                       .label = "Levels",
                        .meaning = "from the easiest to the hardest",
                        .need = Need::required,
                        .least = 1,

@@ -7,6 +7,7 @@
 
 #include "base/csv.h"
 #include "base/json_text.h"
+#include "base/text.h"
 #include "exchange/verdict_json.h"
 
 namespace wp::exchange {
@@ -14,15 +15,7 @@ namespace wp::exchange {
 namespace {
 
 // In the unit that is printed.
-double printed(const rule::Criterion& c, double value) {
-    return rule::unit_of(c) == "%" && rule::measure_of(c)->is_share ? 100 * value : value;
-}
-
-std::string joined(const std::vector<std::string>& all) {
-    std::string out;
-    for (const auto& one : all) out += (out.empty() ? "" : "; ") + one;
-    return out;
-}
+double printed(const rule::Criterion& c, double value) { return rule::measure_of(c)->is_share ? 100 * value : value; }
 
 Json set_json(const Certified::Set& set) {
     Json verdicts = Json::array(), conclusions = Json::array();
@@ -39,7 +32,7 @@ Json set_json(const Certified::Set& set) {
             {"source", set.set->source},
             {"not_checked", set.doubt},
             {"state", rule::state_words(set.outcome.state)},
-            {"outcome", joined(set.outcome.words)},
+            {"outcome", joined(set.outcome.words, "; ")},
             {"points", set.outcome.points},
             {"conclusions", conclusions},
             {"verdicts", verdicts}};
@@ -62,7 +55,7 @@ std::string verdicts_csv(const Certified& certified) {
                    "," + (c.at_least ? "at least" : "at most") + "," + fmt::format("{:.5g}", printed(c, v.threshold)) +
                    "," + number(v.margin) + "," + csv_field(v.reached ? v.level : "") + "," +
                    (v.former ? fmt::format("{:.5g}", printed(c, *v.former)) : "") + "," + csv_field(v.why) + "," +
-                   csv_field(joined(v.remarks)) + "," + csv_field(c.source) + "," + csv_field(set.doubt) + "\n";
+                   csv_field(joined(v.remarks, "; ")) + "," + csv_field(c.source) + "," + csv_field(set.doubt) + "\n";
         }
     return out;
 }

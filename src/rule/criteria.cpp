@@ -26,7 +26,7 @@ Outcome check_measure(const Criterion& c) {
         return Fault{"/figure", "there is no figure " + named(c.figure), kSeeList};
     if (const Need* need = find_need(c.asks); need == nullptr)
         return Fault{"/asks", "there is no way of asking " + named(c.asks), kSeeList};
-    else if (!c.asks.empty() && need->kind != figure::analysis_of(*measure, wanted_of(c)))
+    else if (!c.asks.empty() && need->kind != kind_of(c))
         return Fault{"/asks", "that way of asking gives no " + named(c.figure.empty() ? c.measure : c.figure),
                      kSeeList};
     return {};
@@ -77,6 +77,8 @@ figure::Wanted wanted_of(const Criterion& c) {
     return w;
 }
 
+model::Question::Kind kind_of(const Criterion& c) { return figure::analysis_of(*measure_of(c), wanted_of(c)); }
+
 std::string unit_of(const Criterion& c) {
     const auto* measure = measure_of(c);
     return measure != nullptr ? figure::unit_of(*measure, wanted_of(c)) : "";
@@ -109,9 +111,16 @@ Outcome check_set(const CriteriaSet& set) {
 
 std::vector<model::Question::Kind> analyses_of(const CriteriaSet& set) {
     std::set<model::Question::Kind> kinds;
-    for (const Criterion& c : set.criteria)
-        if (const auto* measure = measure_of(c)) kinds.insert(figure::analysis_of(*measure, wanted_of(c)));
+    for (const Criterion& c : set.criteria) kinds.insert(kind_of(c));
     return {kinds.begin(), kinds.end()};
+}
+
+std::vector<std::string> levels_of(const CriteriaSet& set) {
+    std::vector<std::string> out;
+    for (const Criterion& c : set.criteria)
+        for (const Threshold& t : c.thresholds)
+            if (std::ranges::find(out, t.level) == out.end()) out.push_back(t.level);
+    return out;
 }
 
 Result<CriteriaSet> set_of(const model::Project& project, const std::string& id) {

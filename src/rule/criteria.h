@@ -21,6 +21,8 @@ using model::Threshold;
 /// Null where there is no such measure: check_set finds it.
 const figure::Measure* measure_of(const Criterion& criterion);
 figure::Wanted wanted_of(const Criterion& criterion);
+/// The analysis that a criterion is judged by.
+model::Question::Kind kind_of(const Criterion& criterion);
 /// "%" of shares, which are kept from 0 to 1.
 std::string unit_of(const Criterion& criterion);
 /// "52.3 %", "312 lx": a value of a criterion as it is printed.
@@ -33,6 +35,9 @@ Outcome check_set(const CriteriaSet& set);
 
 /// Analyses that a set needs.
 std::vector<model::Question::Kind> analyses_of(const CriteriaSet& set);
+
+/// Names of levels, from the easiest.
+std::vector<std::string> levels_of(const CriteriaSet& set);
 
 /// The set of that id that a project answers to: its own where it has one, else the program's.
 Result<CriteriaSet> set_of(const model::Project& project, const std::string& id);

@@ -1,10 +1,11 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "rule/needs.h"
 
-#include "figure/measures.h"
-
 #include <algorithm>
 #include <cmath>
+
+#include "analysis/analysis.h"
+#include "rule/criteria.h"
 
 namespace wp::rule {
 
@@ -24,9 +25,10 @@ bool same_day(const Moment& a, const Moment& b) { return a.day_of_year() == b.da
 // Everything of the option, nothing left out.
 bool whole(const Question& q, At at) { return q.at == at && q.planes.empty() && q.without.empty(); }
 
-Question fresh(const Circumstances& of, Kind kind, At at, const char* id, const char* name) {
+Question fresh(const Circumstances& of, Kind kind, At at, const std::string& id, const char* name) {
     Question q = model::question_of(*of.project, kind);
-    q.id = id;
+    // One of that id that does not fit is another question.
+    q.id = model::find(of.project->questions, id) == nullptr ? id : model::unused_id(of.project->questions, id);
     q.name = name;
     q.at = at;
     q.planes.clear();
@@ -122,6 +124,20 @@ constexpr Need kNeeds[] = {
      glare},
 };
 
+// As usual: the project's first on all planes, else one of its own; none where moments or eyes would have to be chosen.
+std::optional<Question> usual_question(Kind kind, const Circumstances& of) {
+    for (const Question& q : of.project->questions)
+        if (q.kind == kind && whole(q, At::planes)) return q;
+    if (kind == Kind::moment || kind == Kind::glare) return {};
+    const auto& analysis = analysis::analysis_of(kind);
+    return fresh(of, kind, At::planes, "usual-" + std::to_string(static_cast<int>(kind)), analysis.name);
+}
+
+void add_once(std::vector<Question>& list, std::optional<Question> question) {
+    if (question && std::ranges::find(list, question->id, &Question::id) == list.end())
+        list.push_back(std::move(*question));
+}
+
 // Direct light of an hour that begins then, of the clock.
 double direct_at(const climate::WeatherYear& weather, int hour_of_year) {
     return weather.hours[static_cast<size_t>(std::clamp(hour_of_year, 0, climate::kHours - 1))].direct_normal;
@@ -147,58 +163,30 @@ const question::PointTable* asked_as(const Need& need, Kind kind, const figure::
     return nullptr;
 }
 
-namespace {
-
-// As usual: the project's first on all planes, else one of its own.
-Question usual_question(Kind kind, const Circumstances& of) {
-    for (const Question& q : of.project->questions)
-        if (q.kind == kind && whole(q, At::planes)) return q;
-    Question q = model::question_of(*of.project, kind);
-    q.id = "usual-" + std::to_string(static_cast<int>(kind));
-    q.planes.clear();
-    q.without.clear();
-    q.at = At::planes;
-    if (q.name.empty() || model::find(of.project->questions, q.id) == nullptr)
-        q.name = kind == Kind::year              ? "The year"
-                 : kind == Kind::daylight_factor ? "Daylight factor"
-                 : kind == Kind::view_out        ? "View out"
-                                                 : "Sky view";
-    return q;
-}
-
-}  // namespace
-
-std::optional<Question> question_of(const model::Criterion& c, const Circumstances& of) {
-    const auto* measure = figure::find_measure(c.measure);
+std::optional<Question> question_of(const Criterion& c, const Circumstances& of) {
     const Need* need = find_need(c.asks);
-    if (measure == nullptr || need == nullptr) return {};
-    if (need->make == nullptr) {
-        figure::Wanted wanted;
-        wanted.figure = c.figure;
-        return usual_question(figure::analysis_of(*measure, wanted), of);
-    }
+    if (need->make == nullptr) return usual_question(kind_of(c), of);
     const auto there =
         std::ranges::find_if(of.project->questions, [&](const Question& q) { return need->fits(q, of); });
     return there != of.project->questions.end() ? *there : need->make(of);
 }
 
-std::vector<Question> questions_of(const model::CriteriaSet& set, const Circumstances& of) {
+std::vector<Question> questions_of(const CriteriaSet& set, const Circumstances& of) {
     std::vector<Question> out;
-    for (const auto& c : set.criteria) {
-        auto question = question_of(c, of);
-        if (question && std::ranges::none_of(out, [&](const Question& q) { return q.id == question->id; }))
-            out.push_back(std::move(*question));
-    }
+    for (const Criterion& c : set.criteria) add_once(out, question_of(c, of));
     return out;
 }
 
-bool is_usual_question(const model::CriteriaSet& set, const Question& question) {
-    return std::ranges::any_of(set.criteria, [&](const auto& c) {
-        const auto* measure = figure::find_measure(c.measure);
-        figure::Wanted wanted;
-        wanted.figure = c.figure;
-        return c.asks.empty() && measure != nullptr && figure::analysis_of(*measure, wanted) == question.kind;
-    });
+std::vector<Question> missing_questions(const CriteriaSet& set, const figure::Answers& answers,
+                                        const Circumstances& of) {
+    std::vector<Question> out;
+    for (const Criterion& c : set.criteria) {
+        const Kind kind = kind_of(c);
+        const bool answered =
+            kind == Kind::year ? answers.year != nullptr : asked_as(*find_need(c.asks), kind, answers, of) != nullptr;
+        if (!answered) add_once(out, question_of(c, of));
+    }
+    return out;
 }
 
 std::vector<Moment> clear_hours(const model::YearCalendar& calendar, const climate::WeatherYear& weather) {

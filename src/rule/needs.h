@@ -39,10 +39,11 @@ const question::PointTable* asked_as(const Need& need, model::Question::Kind kin
 /// What a criterion must have been asked: a question of the project where one fits, else one as it would be made; none
 /// where it cannot be asked.
 std::optional<model::Question> question_of(const model::Criterion& criterion, const Circumstances& of);
-/// What a set must have been asked, each once.
+/// What a set must have been asked, each once. Sets are sound: see check_set.
 std::vector<model::Question> questions_of(const model::CriteriaSet& set, const Circumstances& of);
-/// Whether a set asks that kind on the planes as usual.
-bool is_usual_question(const model::CriteriaSet& set, const model::Question& question);
+/// Those of them that there is no answer to yet.
+std::vector<model::Question> missing_questions(const model::CriteriaSet& set, const figure::Answers& answers,
+                                               const Circumstances& of);
 
 /// The days of LEED v4.1, option 2, of a year: within 15 days of 21 March and of 21 September those with most direct
 /// light at 9 and 15 h of the clock. Both hours of the first, then of the second, in standard time.

@@ -3,6 +3,7 @@
 
 #include <algorithm>
 
+#include "base/text.h"
 #include "model/finish.h"
 #include "model/project.h"
 #include "rule/verdicts.h"
@@ -97,11 +98,10 @@ double most_points(const CriteriaSet& set) {
 
 // "high: 1", "minimum: 3": how many reach a level, from the hardest.
 std::vector<std::string> by_level(const CriteriaSet& set, const std::vector<Conclusion>& all) {
-    std::vector<std::string> levels, out;
-    for (const Criterion& c : set.criteria)
-        for (const Threshold& t : c.thresholds)
-            if (t.level != "met" && std::ranges::find(levels, t.level) == levels.end()) levels.push_back(t.level);
+    const auto levels = levels_of(set);
+    std::vector<std::string> out;
     for (auto level = levels.rbegin(); level != levels.rend(); ++level) {
+        if (*level == "met") continue;
         const auto n = std::ranges::count_if(
             all, [&](const Conclusion& c) { return c.level == *level && c.state == State::met && !c.optional; });
         if (n > 0) out.push_back(fmt::format("{}: {}", *level, n));
@@ -183,9 +183,7 @@ std::vector<std::string> assumptions_of(const model::Project& project, const geo
         const std::string part = model::part_name(surface.part);
         if (std::ranges::find(parts, part) == parts.end()) parts.push_back(part);
     }
-    std::string assumed;
-    for (const auto& part : parts) assumed += (assumed.empty() ? "" : ", ") + part;
-    if (!assumed.empty()) out.push_back("finishes that nobody chose: " + assumed);
+    if (!parts.empty()) out.push_back("finishes that nobody chose: " + joined(parts));
     if (project.site.dirt <= 0) out.emplace_back("panes stay clean: dirt takes nothing");
     return out;
 }

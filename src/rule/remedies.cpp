@@ -23,10 +23,7 @@ class Again {
 
     // The verdict on the same place; none where it is not judged then.
     std::optional<Verdict> of(const Criterion& criterion, const Case& judged) {
-        criterion_ = criterion;
-        CriteriaSet one;
-        one.criteria = {criterion};
-        kept_ = std::move(one);
+        kept_.criteria = {criterion};
         for (Verdict& v : evaluate(kept_, judged))
             if (v.room == verdict_.room && (verdict_.room.empty() || v.subject == verdict_.subject))
                 return std::move(v);
@@ -41,13 +38,10 @@ class Again {
  private:
     const Verdict& verdict_;
     const Case& case_;
-    Criterion criterion_;
-    CriteriaSet kept_;
+    CriteriaSet kept_;  // what the last verdict points into
 };
 
-bool of_year(const Criterion& c) {
-    return figure::analysis_of(*measure_of(c), wanted_of(c)) == model::Question::Kind::year;
-}
+bool of_year(const Criterion& c) { return kind_of(c) == model::Question::Kind::year; }
 
 // Targets that another than the asked one would be met with, to 10 lx.
 void add_target(const Verdict& v, const Case& judged, std::vector<Remedy>& out) {
@@ -164,38 +158,55 @@ std::vector<Remedy> what_would_do(const Verdict& verdict, const Case& judged, co
     return out;
 }
 
-std::vector<model::ReferencePlane> planes_wanted(const CriteriaSet& set, const Case& judged) {
-    std::vector<model::ReferencePlane> out;
-    for (const Criterion& c : set.criteria) {
-        if (!c.has_plane) continue;
-        for (const RoomFacts& room : judged.rooms) {
-            if ((c.regularly_occupied && !room.regularly_occupied) ||
-                (!c.uses.empty() && std::ranges::find(c.uses, room.use) == c.uses.end()))
-                continue;
-            double longer = 0;
-            bool fits = false, only_unoccupied = true, has = false;
-            for (const Subject& s : judged.subjects) {
-                if (s.plane.room != room.room) continue;
-                has = true;
-                only_unoccupied = only_unoccupied && !s.occupied;
-                fits = fits || (s.occupied && misfit(c.plane, s).empty());
-            }
-            longer = room.longer_side;
-            model::ReferencePlane plane;
-            plane.room = room.room;
-            plane.height = c.plane.height;
-            plane.margin = std::clamp(plane.margin, c.plane.margin_least, c.plane.margin_most);
-            plane.spacing = spacing_of(c.plane, longer);
-            plane.for_rules = true;
-            plane.name = fmt::format("Rule plane, {:.2f} m", plane.height);
-            const auto same = [&](const model::ReferencePlane& p) {
-                return p.room == plane.room && p.height == plane.height && p.margin == plane.margin &&
-                       p.spacing <= plane.spacing;
-            };
-            if (!fits && !(has && only_unoccupied) && std::ranges::none_of(out, same)) out.push_back(std::move(plane));
-        }
+namespace {
+
+// Whether a room that the criterion judges waits for its plane: rooms whose planes nobody works at are left alone.
+bool waits(const Criterion& c, const RoomFacts& room, const Case& judged) {
+    bool has = false, has_occupied = false;
+    for (const Subject& s : judged.subjects) {
+        if (s.plane.room != room.room) continue;
+        has = true;
+        has_occupied = has_occupied || s.occupied;
+        if (s.occupied && misfit(c.plane, s).empty()) return false;
     }
+    return has_occupied || !has;
+}
+
+model::ReferencePlane plane_of(const model::RulePlane& rule, const RoomFacts& room) {
+    model::ReferencePlane plane;
+    plane.room = room.room;
+    plane.height = rule.height;
+    plane.margin = std::clamp(plane.margin, rule.margin_least, rule.margin_most);
+    plane.spacing = spacing_of(rule, room.longer_side);
+    plane.for_rules = true;
+    plane.name = fmt::format("Rule plane, {:.2f} m", plane.height);
+    return plane;
+}
+
+}  // namespace
+
+std::vector<model::ReferencePlane> planes_wanted(const std::vector<const CriteriaSet*>& sets, const Case& judged) {
+    std::vector<model::ReferencePlane> out;
+    for (const CriteriaSet* set : sets)
+        for (const Criterion& c : set->criteria)
+            for (const RoomFacts& room : judged.rooms) {
+                if (!c.has_plane || !wants_room(c, room.use, room.regularly_occupied) || !waits(c, room, judged))
+                    continue;
+                const auto plane = plane_of(c.plane, room);
+                const auto serves = [&](const model::ReferencePlane& p) {
+                    return p.room == plane.room && p.height == plane.height && p.margin == plane.margin &&
+                           p.spacing <= plane.spacing;
+                };
+                if (std::ranges::none_of(out, serves)) out.push_back(plane);
+            }
     return out;
+}
+
+void lay(model::Option& option, const std::vector<model::ReferencePlane>& planes) {
+    for (auto plane : planes) {
+        plane.id = model::unused_id(option.planes, "rule-plane");
+        option.planes.push_back(std::move(plane));
+    }
 }
 
 }  // namespace wp::rule

@@ -18,7 +18,9 @@ struct Remedy {
 /// None where the verdict is met, or nothing of these would do. Cancelled: what was found so far.
 std::vector<Remedy> what_would_do(const Verdict& verdict, const Case& judged, const Cancel& cancel = {});
 
-/// Planes that a set judges on and rooms do not have, one for each room and kind of plane; without ids.
-std::vector<model::ReferencePlane> planes_wanted(const CriteriaSet& set, const Case& judged);
+/// Planes that sets judge on and rooms do not have, one for each room and kind of plane; without ids.
+std::vector<model::ReferencePlane> planes_wanted(const std::vector<const CriteriaSet*>& sets, const Case& judged);
+/// Adds them to an option, each with an id of its own.
+void lay(model::Option& option, const std::vector<model::ReferencePlane>& planes);
 
 }  // namespace wp::rule

@@ -101,6 +101,11 @@ std::vector<RoomFacts> rooms_of(const model::Option& option) {
     return out;
 }
 
+bool wants_room(const model::Criterion& c, const std::string& use, bool regularly_occupied) {
+    return (regularly_occupied || !c.regularly_occupied) &&
+           (c.uses.empty() || std::ranges::find(c.uses, use) != c.uses.end());
+}
+
 std::map<model::Id, metric::Hours> room_hours(const model::Project& project, const model::Option& option) {
     const auto year = model::question_of(project, model::Question::Kind::year);
     std::map<model::Id, metric::Hours> out;

@@ -44,6 +44,9 @@ struct RoomFacts {
 };
 std::vector<RoomFacts> rooms_of(const model::Option& option);
 
+/// Whether a criterion is of such rooms, wherever their light comes from. use: word of a room's use.
+bool wants_room(const model::Criterion& criterion, const std::string& use, bool regularly_occupied);
+
 /// Occupied hours of rooms that have a pattern of their own.
 std::map<model::Id, metric::Hours> room_hours(const model::Project& project, const model::Option& option);
 

@@ -6,9 +6,9 @@
 #include <algorithm>
 #include <cmath>
 #include <map>
-#include <set>
 
 #include "base/log.h"
+#include "base/text.h"
 #include "question/ask.h"
 #include "rule/room_floor.h"
 
@@ -19,18 +19,8 @@ namespace {
 using figure::Band;
 using Judges = Criterion::Judges;
 
-std::string listed(const std::vector<std::string>& names) {
-    std::string out;
-    for (const auto& name : names) out += (out.empty() ? "" : ", ") + name;
-    return out;
-}
-
-bool wants_use(const Criterion& c, const std::string& use) {
-    return c.uses.empty() || std::ranges::find(c.uses, use) != c.uses.end();
-}
-
 bool applies(const Criterion& c, const Subject& s) {
-    return s.occupied && (s.regularly_occupied || !c.regularly_occupied) && wants_use(c, s.use) &&
+    return s.occupied && wants_room(c, s.use, s.regularly_occupied) &&
            (c.lit_by == Criterion::LitBy::any || c.lit_by == s.lit_by);
 }
 
@@ -39,7 +29,6 @@ struct RoomCase {
     std::string name;
     std::vector<size_t> fitting;
     std::string misfit;
-    size_t first = 0;
 };
 
 /// One criterion on one case.
@@ -88,8 +77,7 @@ class Evaluation {
         return own;
     }
     const question::PointTable* table() const {
-        const auto kind = figure::analysis_of(measure_, wanted_);
-        const auto found = now_.tables.find(kind);
+        const auto found = now_.tables.find(kind_of(c_));
         return found == now_.tables.end() ? nullptr : found->second;
     }
 
@@ -102,7 +90,6 @@ class Evaluation {
             auto [it, is_new] = rooms_.try_emplace(id);
             if (is_new) {
                 it->second.name = s.room.empty() ? s.name : s.room;
-                it->second.first = p;
                 order_.push_back(id);
             }
             const std::string why = c_.has_plane ? misfit(c_.plane, s) : "";
@@ -113,22 +100,19 @@ class Evaluation {
         }
         // Rooms that nobody has put a plane into.
         for (const RoomFacts& r : case_.rooms) {
-            if (rooms_.contains(r.room) || has_plane(r.room) || !wanted_room(r)) continue;
+            if (rooms_.contains(r.room) || has_plane(r.room) || !wants_room(c_, r.use, r.regularly_occupied)) continue;
             if (c_.lit_by != Criterion::LitBy::any) continue;
-            rooms_[r.room] = {r.name, {}, "it has no reference plane", 0};
+            rooms_[r.room] = {r.name, {}, "it has no reference plane"};
             order_.push_back(r.room);
         }
     }
     bool has_plane(const model::Id& room) const {
         return std::ranges::any_of(case_.subjects, [&](const Subject& s) { return s.plane.room == room; });
     }
-    bool wanted_room(const RoomFacts& r) const {
-        return (r.regularly_occupied || !c_.regularly_occupied) && wants_use(c_, r.use);
-    }
     std::vector<RoomFacts> wanted_rooms() const {
         std::vector<RoomFacts> out;
         for (const RoomFacts& r : case_.rooms)
-            if (wanted_room(r)) out.push_back(r);
+            if (wants_room(c_, r.use, r.regularly_occupied)) out.push_back(r);
         return out;
     }
 
@@ -186,7 +170,7 @@ class Evaluation {
         if (!missing.empty() && missing.size() < order_.size())
             v.remarks.push_back(
                 fmt::format("asked on {} of {} regularly occupied rooms ({:.0f} of {:.0f} m²): {} missing",
-                            order_.size() - missing.size(), order_.size(), floor, floor + open, listed(missing)));
+                            order_.size() - missing.size(), order_.size(), floor, floor + open, joined(missing)));
         v.remarks.insert(v.remarks.end(), misfits.begin(), misfits.end());
         if (!missing.empty() || floor <= 0) {
             if (floor > 0) v.value = sum.value / floor, v.low = sum.low / floor, v.high = sum.high / floor;
@@ -231,7 +215,7 @@ class Evaluation {
     bool wants_place(const model::Id& room) const {
         if (case_.rooms.empty()) return true;
         const auto it = std::ranges::find(case_.rooms, room, &RoomFacts::room);
-        return it != case_.rooms.end() && wanted_room(*it);
+        return it != case_.rooms.end() && wants_room(c_, it->use, it->regularly_occupied);
     }
 
     // None: nobody asked. A room without a window has nothing.
@@ -272,7 +256,7 @@ class Evaluation {
     void add_remarks(Verdict& v, const RoomCase& room) const {
         const Subject& s = case_.subjects[room.fitting.front()];
         if (c_.blinds == Criterion::Blinds::lm83 && !s.without_blind.empty())
-            add(v, "blinds are missing on " + listed(s.without_blind));
+            add(v, "blinds are missing on " + joined(s.without_blind));
         if (!s.drawn.area.empty()) add(v, "judged on part of " + room.name);
     }
     static void add(Verdict& v, std::string remark) {

@@ -165,3 +165,44 @@ TEST(Needs, clear_hours_are_those_with_most_direct_light_by_the_clock) {
     EXPECT_EQ(hours[2], (climate::Moment{9, 30, 8}));
     EXPECT_EQ(hours[3], (climate::Moment{9, 30, 14}));
 }
+
+TEST(Needs, a_question_that_was_changed_since_is_left_alone_and_another_one_made) {
+    model::Project project = test::one_room();
+    const Circumstances of{&project, nullptr};
+    const auto& sunlight = criteria_set("en-17037-sunlight")->criteria[0];
+    auto asked = *question_of(sunlight, of);
+    project.questions.push_back(asked);
+    EXPECT_EQ(question_of(sunlight, of)->id, asked.id);
+    project.questions.back().first = project.questions.back().last = {6, 21, 0};
+    const auto other = *question_of(sunlight, of);
+    EXPECT_NE(other.id, asked.id);
+    project.questions.push_back(other);
+    EXPECT_EQ(question_of(sunlight, of)->id, other.id) << "it fits, and is found again";
+}
+
+TEST(Needs, what_only_a_person_can_choose_is_not_made_up) {
+    model::Project project = test::one_room();
+    const Circumstances of{&project, nullptr};
+    Criterion c;
+    c.measure = "mean";
+    c.figure = "illuminance";
+    EXPECT_FALSE(question_of(c, of)) << "at which moment?";
+    c.figure = "view_angle";
+    EXPECT_EQ(question_of(c, of)->kind, model::Question::Kind::view_out);
+    EXPECT_EQ(question_of(c, of)->name, "View out");
+}
+
+TEST(Needs, are_missing_until_an_answer_is_there_however_its_question_is_called) {
+    model::Project project = test::one_room();
+    const Circumstances of{&project, nullptr};
+    const auto set = *criteria_set("en-17037-sunlight");
+    ASSERT_EQ(missing_questions(set, {}, of).size(), 1u) << "two criteria, one question";
+    auto question = missing_questions(set, {}, of)[0];
+    question.id = "mine";
+    const question::PointTable table;
+    figure::Answers answers;
+    answers.asked = {{&question, &table}};
+    EXPECT_TRUE(missing_questions(set, answers, of).empty());
+    question.probable = true;
+    EXPECT_EQ(missing_questions(set, answers, of).size(), 1u);
+}

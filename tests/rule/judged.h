@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Years and tables given as numbers, and cases made of them: buildings small enough to be judged by hand.
 #pragma once
-#include <deque>
+#include <algorithm>
 #include <string>
 #include <vector>
 
@@ -29,6 +29,13 @@ inline question::YearAnswer::Given plane_with(std::vector<float> lux, std::vecto
 
 inline question::YearAnswer year_with(std::vector<question::YearAnswer::Given> planes) {
     return {std::move(planes), std::vector<climate::OutdoorHour>(8760)};
+}
+
+/// Of a hundred points so many have light, the rest none.
+inline question::YearAnswer lit_share(int of_hundred, float lux = 400) {
+    std::vector<float> light(100, 0.f);
+    std::fill(light.begin(), light.begin() + of_hundred, lux);
+    return year_with({plane_with(light, std::vector<float>(100, 0.f), 0.001)});
 }
 
 inline rule::Subject subject(const geometry::PlanePoints& plane, const std::string& name, bool occupied = true) {

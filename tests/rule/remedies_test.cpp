@@ -140,16 +140,17 @@ TEST(RulePlanes, are_laid_where_the_drawn_ones_do_not_fit_and_fit_then) {
     };
     for (const auto& id : criteria_sets()) {
         const auto set = *criteria_set(id);
-        for (auto& plane : planes_wanted(set, judged())) {
-            EXPECT_TRUE(plane.for_rules);
-            plane.id = model::unused_id(option.planes, "rule");
-            option.planes.push_back(plane);
-        }
-        EXPECT_TRUE(planes_wanted(set, judged()).empty()) << id << ": what was laid fits";
+        const auto planes = planes_wanted({&set}, judged());
+        for (const auto& plane : planes) EXPECT_TRUE(plane.for_rules);
+        lay(option, planes);
+        EXPECT_TRUE(planes_wanted({&set}, judged()).empty()) << id << ": what was laid fits";
     }
     option.storeys[0].rooms[0].regularly_occupied = false;
     option.planes.clear();
-    EXPECT_TRUE(planes_wanted(*criteria_set("leed-v41-daylight-option-1"), judged()).empty());
+    const auto leed = *criteria_set("leed-v41-daylight-option-1"), well = *criteria_set("well-v2-light");
+    EXPECT_TRUE(planes_wanted({&leed}, judged()).empty());
+    option.storeys[0].rooms[0].regularly_occupied = true;
+    EXPECT_EQ(planes_wanted({&leed, &well}, judged()).size(), 1u) << "one plane serves both";
 }
 
 // EN 17037, table A.2: a room of 10 x 10 m with one rooflight of 3 x 3 m has no 300 lx over 95 % in half of the

@@ -22,7 +22,9 @@ class CertifyDesk : public Desk {
             });
             for (const auto& question : questions) desktop.asker().ask_question(question.id);
         });
-        connect(panel_, &CertifyPanel::show_map, this, [this](const QString& figure) { map(figure.toStdString()); });
+        connect(panel_, &CertifyPanel::show_map, this, [this](const QString& question, const QString& figure) {
+            map(question.toStdString(), figure.toStdString());
+        });
     }
     QString title() const override { return QObject::tr("Certify"); }
     QString tip() const override { return QObject::tr("Criteria sets, and the verdict on each of their lines"); }
@@ -36,24 +38,23 @@ class CertifyDesk : public Desk {
     int middle_share() const override { return 37; }
 
  private:
-    // The figure that a verdict was read from, wherever there is an answer with it.
-    void map(const std::string& id) {
+    // The figure that a verdict was read from: live ones are of the planes, others of the question's answer.
+    void map(const model::Id& question, const std::string& id) {
         if (const auto* of_year = figure::find_year_point_figure(id)) return desktop().show(*of_year);
+        const auto* kept = desktop().answers().table(desktop().document().option().id, question);
         const auto* figure = figure::find_point_figure(id);
-        if (figure == nullptr) return;
-        if (id == "daylight_factor") return desktop().show(Shown::daylight_factor);
-        if (id == "lux_by_median") return desktop().show(Shown::lux_by_median);
-        for (const auto& question : desktop().document().project().questions) {
-            if (question.kind != figure->of) continue;
-            const auto* kept = desktop().answers().table(desktop().document().option().id, question.id);
-            if (kept == nullptr) continue;
+        if (kept != nullptr && figure != nullptr) {
             const auto& columns = kept->answer->table.columns;
             for (size_t c = 0; c < columns.size(); ++c)
                 if (columns[c].id.starts_with(figure->column)) {
-                    desktop().maps().choose_table(question.id, c);
+                    desktop().maps().choose_table(question, c);
                     return desktop().show(Shown::table);
                 }
         }
+        for (const auto live :
+             {Shown::daylight_factor, Shown::sky_component, Shown::outside_component, Shown::inside_component,
+              Shown::ground_component, Shown::lux_by_design_sky, Shown::lux_by_median})
+            if (live_figure(live).id == id) return desktop().show(live);
         desktop().say(QObject::tr("There is no map of it: ask the question first"));
     }
 

@@ -12,6 +12,18 @@
 
 namespace wp::gui {
 
+namespace {
+
+// Null where no set asks for the year.
+const rule::Criterion* first_of_year(const Judgement& judgement) {
+    for (const auto& judged : judgement.sets)
+        for (const auto& c : judged.set->criteria)
+            if (rule::kind_of(c) == model::Question::Kind::year) return &c;
+    return nullptr;
+}
+
+}  // namespace
+
 CertifyPanel::CertifyPanel(Document& document, const KeptAnswers& kept, QWidget* parent)
     : QWidget(parent),
       document_(document),
@@ -71,6 +83,8 @@ CertifyPanel::CertifyPanel(Document& document, const KeptAnswers& kept, QWidget*
     refresh();
 }
 
+rule::Circumstances CertifyPanel::circumstances() const { return {wanted_.held.project.get(), wanted_.weather.get()}; }
+
 SetCard* CertifyPanel::card(const std::string& set) const {
     const auto it = std::ranges::find_if(cards_, [&](const SetCard* c) { return c->set() == set; });
     return it == cards_.end() ? nullptr : *it;
@@ -111,10 +125,10 @@ void CertifyPanel::show_judgement(const Judgement& judgement) {
         for (const auto& v : set.verdicts)
             misfit = misfit || (v.criterion->has_plane && !v.answered() && !v.why.empty());
     }
-    const bool year_stale = kept_.is_year_stale(document_.option().id);
-    const bool has_year = judgement_.held.year != nullptr;
-    if (has_year && year_stale)
-        missing_.push_back(model::question_of(document_.project(), model::Question::Kind::year));
+    if (judgement_.held.year != nullptr && kept_.is_year_stale(document_.option().id))
+        if (const auto* criterion = first_of_year(judgement_))
+            if (auto question = rule::question_of(*criterion, circumstances()))
+                missing_.push_back(std::move(*question));
     ask_->setVisible(!missing_.empty());
     ask_->setText(missing_.size() == 1 ? QObject::tr("Ask what is missing: %1").arg(language::words(missing_[0].name))
                                        : QObject::tr("Ask what is missing (%1)").arg(missing_.size()));
@@ -161,13 +175,7 @@ void CertifyPanel::show_summary(const Judgement& judgement) {
                     .arg(100 * judgement.held.year->record.reached, 0, 'f', 1);
     if (judgement.settles) text += QObject::tr(" Still settling.");
     if (stale) text += QObject::tr("<br><b>Stale: the model has changed since.</b>");
-    const bool by_weather = std::ranges::any_of(judgement.sets, [](const JudgedSet& set) {
-        return std::ranges::any_of(set.verdicts, [](const auto& v) {
-            return figure::analysis_of(*rule::measure_of(*v.criterion), rule::wanted_of(*v.criterion)) ==
-                   model::Question::Kind::year;
-        });
-    });
-    if (by_weather && document_.has_made_up_weather())
+    if (first_of_year(judgement) != nullptr && document_.has_made_up_weather())
         text += QObject::tr("<br><b>These verdicts are on %1.</b> Choose a weather file on the Site desk.")
                     .arg(language::words(climate::kNoCertificate));
     for (const auto& fault : judgement.faults) text += QStringLiteral("<br>") + language::words(fault).toHtmlEscaped();
@@ -201,24 +209,12 @@ void CertifyPanel::show_chosen() {
 
 // One step: planes that the sets judge on and rooms do not have.
 void CertifyPanel::lay_planes() {
+    std::vector<const rule::CriteriaSet*> sets;
+    for (const auto& set : judgement_.sets) sets.push_back(set.set.get());
     std::vector<model::ReferencePlane> planes;
-    Judge judge;
-    judge.with_case(wanted_, [&](const rule::Case& judged) {
-        for (const auto& set : judgement_.sets)
-            for (auto& plane : rule::planes_wanted(*set.set, judged)) {
-                const bool there = std::ranges::any_of(planes, [&](const auto& p) {
-                    return p.room == plane.room && p.height == plane.height && p.margin == plane.margin &&
-                           p.spacing <= plane.spacing;
-                });
-                if (!there) planes.push_back(std::move(plane));
-            }
-    });
-    document_.edit_option(QObject::tr("Planes of the rules"), [&](model::Option& option) {
-        for (auto& plane : planes) {
-            plane.id = model::unused_id(option.planes, "rule-plane");
-            option.planes.push_back(plane);
-        }
-    });
+    Judge().with_case(wanted_, [&](const rule::Case& judged) { planes = rule::planes_wanted(sets, judged); });
+    document_.edit_option(QObject::tr("Planes of the rules"),
+                          [&](model::Option& option) { rule::lay(option, planes); });
 }
 
 void CertifyPanel::choose_sets() {

@@ -24,7 +24,8 @@ class CertifyPanel : public QWidget {
  signals:
     /// Questions that verdicts wait for: those that the project does not have yet are to be added.
     void ask(const std::vector<model::Question>& questions);
-    void show_map(const QString& figure);
+    /// The question and the figure that a verdict was read from.
+    void show_map(const QString& question, const QString& figure);
 
  protected:
     void showEvent(QShowEvent*) override { refresh(); }
@@ -38,6 +39,7 @@ class CertifyPanel : public QWidget {
     void show_chosen();
     void lay_planes();
     void choose_sets();
+    rule::Circumstances circumstances() const;
     Document& document_;
     const KeptAnswers& kept_;
     QLabel* summary_;

@@ -4,6 +4,7 @@
 #include <QListWidget>
 #include <QPlainTextEdit>
 #include <algorithm>
+#include <cstring>
 
 #include "gui/entry/number_field.h"
 #include "gui/entry/rows.h"
@@ -110,12 +111,16 @@ void DescribedForm::word(const describe::Field&, int&, std::span<const describe:
 // Where the choice is kept is known only now.
 void DescribedForm::chosen(const describe::Field& field, const void* at, std::span<const describe::Word> words) {
     if (*field.label == 0) return;
-    auto* value = static_cast<int*>(const_cast<void*>(at));  // enumerations of the model are ints
+    // Enumerations of the model are as wide as an int, but are no ints.
+    void* value = const_cast<void*>(at);
+    int now = 0;
+    std::memcpy(&now, value, sizeof now);
     auto* box = new QComboBox(form_.parentWidget());
     for (const auto& w : words) box->addItem(language::words(*w.label != 0 ? w.label : w.word), w.value);
-    box->setCurrentIndex(box->findData(*value));
+    box->setCurrentIndex(box->findData(now));
     QObject::connect(box, &QComboBox::activated, box, [box, value, reshaped = reshaped_] {
-        *value = box->currentData().toInt();
+        const int chosen = box->currentData().toInt();
+        std::memcpy(value, &chosen, sizeof chosen);
         reshaped();
     });
     add_row(field, box);
@@ -133,7 +138,8 @@ void DescribedForm::object(const describe::Field& field, const char*, bool& pres
     if (present) visit(*this);
 }
 
-void DescribedForm::items(const describe::Field&, const char*, describe::Items& items) {
+void DescribedForm::items(const describe::Field& field, const char*, describe::Items& items) {
+    if (*field.label == 0) return;
     for (size_t i = 0; i < items.size(); ++i) items.visit(i, *this);
 }
 

@@ -15,10 +15,6 @@ namespace {
 
 using Kind = model::Question::Kind;
 
-Kind kind_of(const rule::Verdict& v) {
-    return figure::analysis_of(*rule::measure_of(*v.criterion), rule::wanted_of(*v.criterion));
-}
-
 // What a share of points may be off the share of the floor, on a grid that is coarser than it was drawn: twice the
 // spread of as many points strewn at random, which a grid stays within. Of what is no share, a fifth.
 double coarse_error(const rule::Verdict& verdict, const std::vector<rule::Subject>& subjects) {
@@ -60,26 +56,11 @@ void judge_coarsely(std::vector<rule::Verdict>& verdicts, const std::vector<rule
                     const std::vector<rule::Subject>& subjects) {
     for (size_t i = 0; i < std::min(verdicts.size(), on_coarse.size()); ++i) {
         auto& v = verdicts[i];
-        if (kind_of(v) != Kind::year) continue;
+        if (rule::kind_of(*v.criterion) != Kind::year) continue;
         v = on_coarse[i];
         if (v.answered() && std::fabs(v.margin) < coarse_error(v, subjects))
             v.certain = false, v.state = rule::State::undecided;
     }
-}
-
-std::vector<model::Question> missing_of(const rule::CriteriaSet& set, const rule::Case& judged) {
-    std::vector<model::Question> out;
-    for (const auto& question : rule::questions_of(set, *judged.of)) {
-        if (question.kind == Kind::year) {
-            if (judged.answers.year == nullptr) out.push_back(question);
-            continue;
-        }
-        const bool usual = question.at == model::Question::At::planes && judged.answers.tables.contains(question.kind);
-        const bool asked = std::ranges::any_of(
-            judged.answers.asked, [&](const figure::AskedTable& a) { return a.question->id == question.id; });
-        if (!asked && !(usual && rule::is_usual_question(set, question))) out.push_back(question);
-    }
-    return out;
 }
 
 }  // namespace
@@ -87,7 +68,8 @@ std::vector<model::Question> missing_of(const rule::CriteriaSet& set, const rule
 const Judge::Looked& Judge::look(const model::Project& project, const model::Option& option) {
     namespace bears = describe::bears;
     Fingerprint of = describe::depends(project, option, bears::light | bears::planes | bears::blinds | bears::use);
-    for (const auto& storey : option.storeys)
+    for (const auto& storey : option.storeys) {
+        for (const auto& light : storey.rooflights) of.add(std::string_view(light.name));
         for (const auto& room : storey.rooms) {
             of.add(std::string_view(room.name));
             of.add(std::string_view(room.glare_note));
@@ -95,6 +77,7 @@ const Judge::Looked& Judge::look(const model::Project& project, const model::Opt
             of.add(static_cast<int>(room.regularly_occupied));
             for (const auto& opening : room.openings) of.add(std::string_view(opening.name));
         }
+    }
     Looked& looked = looked_[option.id];
     if (looked.of == of && !looked.subjects.empty()) return looked;
     looked.of = of;
@@ -120,7 +103,11 @@ std::unique_ptr<Judge::Prepared> Judge::prepare(const ToJudge& wanted) {
     const auto& project = *out->now.project;
     const auto& option = project.options[out->now.option];
     out->known = gather(out->now);
-    if (wanted.former) out->before = gather(*wanted.former);
+    if (wanted.former) {
+        Held before = *wanted.former;
+        leave_stale_out(before, wanted.weather.get());
+        out->before = gather(std::move(before));
+    }
     out->looked = &look(project, option);
     rule::Case& judged = out->judged;
     judged.subjects = out->looked->subjects;
@@ -184,7 +171,7 @@ Judgement Judge::judge(const ToJudge& wanted) {
         }
         out.sets.push_back(kept.judged);
         out.sets.back().doubt = rule::doubt_of(project, *kept.judged.set);
-        out.sets.back().missing = missing_of(*kept.judged.set, judged);
+        out.sets.back().missing = rule::missing_questions(*kept.judged.set, judged.answers, *judged.of);
     }
     return out;
 }

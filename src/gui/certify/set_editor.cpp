@@ -10,6 +10,7 @@
 #include "describe/describe.h"
 #include "gui/certify/described_form.h"
 #include "gui/entry/rows.h"
+#include "gui/look/buttons.h"
 #include "gui/look/look.h"
 #include "report/language/words.h"
 #include "rule/needs.h"
@@ -45,9 +46,7 @@ SetEditor::SetEditor(rule::CriteriaSet set, QWidget* parent) : QDialog(parent), 
     left->addWidget(list_, 1);
     auto* buttons = new QHBoxLayout;
     const auto button = [&](const QString& text, const char* name, auto run) {
-        auto* out = new QPushButton(text, this);
-        out->setObjectName(QString::fromLatin1(name));
-        out->setAutoDefault(false);
+        auto* out = plain_button(name, text, this);
         connect(out, &QPushButton::clicked, this, run);
         return out;
     };
@@ -112,14 +111,10 @@ void SetEditor::show_form() {
     // The row that was used is still at work.
     const auto reshaped = [this] { QTimer::singleShot(0, this, &SetEditor::show_form); };
     DescribedForm maker(*form, choices(), changed, reshaped);
-    if (row_ >= 0) {
+    if (row_ >= 0)
         describe::describe(maker, set_.criteria[static_cast<size_t>(row_)]);
-    } else {
-        describe::describe_name(maker, set_.name);
-        maker.text({.key = "source", .label = "Source", .meaning = "standard, edition, clause"}, set_.source);
-        maker.text({.key = "doubt", .label = "Doubt", .meaning = "what nobody has checked against the edition"},
-                   set_.doubt);
-    }
+    else
+        describe::describe(maker, set_);
     const int scrolled = scroll_->verticalScrollBar()->value();
     scroll_->setWidget(page);
     scroll_->verticalScrollBar()->setValue(scrolled);

@@ -11,6 +11,7 @@
 
 #include "gui/certify/set_editor.h"
 #include "gui/entry/rows.h"
+#include "gui/look/buttons.h"
 #include "gui/look/look.h"
 #include "gui/saving/save.h"
 #include "report/language/words.h"
@@ -71,9 +72,7 @@ SetsDialog::SetsDialog(Document& document, QWidget* parent) : QDialog(parent), d
     scroll->setWidget(about_);
     right->addWidget(scroll, 1);
     const auto button = [&](const QString& text, const char* name, auto run) {
-        auto* out = new QPushButton(text, this);
-        out->setObjectName(QString::fromLatin1(name));
-        out->setAutoDefault(false);
+        auto* out = plain_button(name, text, this);
         connect(out, &QPushButton::clicked, this, run);
         return out;
     };

@@ -53,15 +53,6 @@ QString rows_of(const rule::Verdict& v) {
     return out;
 }
 
-// Which level of the set a verdict is on, from the easiest: levels are named in that order.
-size_t level_of(const rule::CriteriaSet& set, const rule::Verdict& v) {
-    std::vector<std::string> levels;
-    for (const auto& c : set.criteria)
-        for (const auto& t : c.thresholds)
-            if (std::ranges::find(levels, t.level) == levels.end()) levels.push_back(t.level);
-    return static_cast<size_t>(std::ranges::find(levels, v.level) - levels.begin());
-}
-
 QString list_of(const QString& title, const std::vector<std::string>& all) {
     if (all.empty()) return {};
     QString out = QStringLiteral("<p style='margin-top:8px'><b>%1</b>").arg(title.toHtmlEscaped());
@@ -83,14 +74,11 @@ VerdictView::VerdictView(Document& document, QWidget* parent)
               judge.with_case(request.second.wanted, [&](const rule::Case& judged) {
                   const auto set = rule::set_of(*request.second.wanted.held.project, request.second.set);
                   if (!set) return;
+                  const auto& asked = request.second.verdicts;
                   for (const auto& v : rule::evaluate(*set, judged))
-                      for (size_t i = 0; i < request.second.verdicts.size(); ++i) {
-                          const auto& [criterion, room] = request.second.verdicts[i];
-                          if (v.criterion->id != criterion || v.room != room || v.subject != request.second.subjects[i])
-                              continue;
+                      if (std::ranges::find(asked, Asked::Which{v.criterion->id, v.room, v.subject}) != asked.end())
                           for (auto& remedy : rule::what_would_do(v, judged))
                               out.words.push_back(v.criterion->name + ": " + remedy.words);
-                      }
               });
               return out;
           },
@@ -151,7 +139,8 @@ VerdictView::VerdictView(Document& document, QWidget* parent)
         keep->setVisible(note_->isVisible() && place &&
                          note_->toPlainText().trimmed().toStdString() != place.room->glare_note);
     });
-    connect(map_, &QPushButton::clicked, this, [this] { emit show_map(QString::fromStdString(figure_)); });
+    connect(map_, &QPushButton::clicked, this,
+            [this] { emit show_map(QString::fromStdString(question_), QString::fromStdString(figure_)); });
     connect(ask_remedies_, &QPushButton::clicked, this, [this] {
         remedies_->setText(QObject::tr("Looking \u2026"));
         worker_.ask({++number_, asked_});
@@ -182,15 +171,17 @@ void VerdictView::show_verdict(const ToJudge* wanted, const Judgement* judgement
     if (shown_now != remedies_of_) remedies_->clear(), ++number_;
     remedies_of_ = shown_now;
     room_ = c.room;
-    asked_ = {*wanted, judged.set->id, {}, {}};
+    asked_ = {*wanted, judged.set->id, {}};
     QString text;
     rows_->clear();
     rows_->setVisible(c.verdicts.size() == 1);
     // Of a part it is the next level that one wants to reach.
-    size_t next = std::numeric_limits<size_t>::max();
+    const auto levels = rule::levels_of(*judged.set);
+    const auto level_of = [&](const rule::Verdict& v) { return std::ranges::find(levels, v.level) - levels.begin(); };
+    auto next = std::numeric_limits<std::ptrdiff_t>::max();
     for (const size_t i : c.verdicts)
         if (judged.verdicts[i].answered() && !judged.verdicts[i].reached)
-            next = std::min(next, level_of(*judged.set, judged.verdicts[i]));
+            next = std::min(next, level_of(judged.verdicts[i]));
     bool fails = false, notes = false;
     for (const size_t i : c.verdicts) {
         const auto& v = judged.verdicts[i];
@@ -205,12 +196,13 @@ void VerdictView::show_verdict(const ToJudge* wanted, const Judgement* judgement
                         .arg(language::words(v.criterion->meaning).toHtmlEscaped());
         text += QStringLiteral("<p>%1</p>")
                     .arg(QObject::tr("Source: %1").arg(language::words(v.criterion->source)).toHtmlEscaped());
-        if (v.answered() && !v.reached && level_of(*judged.set, v) == next) {
-            asked_.verdicts.emplace_back(v.criterion->id, v.room);
-            asked_.subjects.push_back(v.subject);
+        if (v.answered() && !v.reached && level_of(v) == next) {
+            asked_.verdicts.push_back({v.criterion->id, v.room, v.subject});
             fails = true;
         }
         notes = notes || v.criterion->otherwise == rule::Criterion::Otherwise::note;
+        const auto question = rule::question_of(*v.criterion, {wanted->held.project.get(), wanted->weather.get()});
+        question_ = question ? question->id : model::Id();
         figure_ = v.criterion->figure;
         if (figure_.empty()) figure_ = v.criterion->measure == "sunlight_exposure" ? "direct_sun_hours" : "autonomy";
     }

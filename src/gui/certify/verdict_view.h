@@ -22,14 +22,19 @@ class VerdictView : public QScrollArea {
     void show_verdict(const ToJudge* wanted, const Judgement* judgement, size_t set, int conclusion);
 
  signals:
-    void show_map(const QString& figure);
+    void show_map(const QString& question, const QString& figure);
 
  private:
     struct Asked {
         ToJudge wanted;
         std::string set;
-        std::vector<std::pair<std::string, model::Id>> verdicts;  ///< criterion and room
-        std::vector<std::string> subjects;
+        struct Which {
+            std::string criterion;
+            model::Id room;
+            std::string subject;
+            bool operator==(const Which&) const = default;
+        };
+        std::vector<Which> verdicts;
     };
     struct Remedies {
         uint64_t number = 0;
@@ -44,6 +49,7 @@ class VerdictView : public QScrollArea {
     QLabel* note_title_;
     QPushButton *map_, *ask_remedies_;
     model::Id room_;
+    model::Id question_;
     std::string figure_;
     Asked asked_;
     QString remedies_of_;  // the verdict that they are told of

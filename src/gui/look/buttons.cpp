@@ -29,4 +29,11 @@ QToolButton* tool_button(const char* icon, const char* name, const QString& word
     return button;
 }
 
+QPushButton* plain_button(const char* name, const QString& word, QWidget* parent) {
+    auto* button = new QPushButton(word, parent);
+    button->setObjectName(QString::fromLatin1(name));
+    button->setAutoDefault(false);
+    return button;
+}
+
 }  // namespace wp::gui

@@ -346,6 +346,7 @@ constexpr const char* kCriteriaWords[] = {
     QT_TRANSLATE_NOOP("QObject", "landscape: minimum"),
     QT_TRANSLATE_NOOP("QObject", "landscape and one more: medium"),
     QT_TRANSLATE_NOOP("QObject", "all three: high"),
+    QT_TRANSLATE_NOOP("QObject", "Levels"),
 };
 
 }  // namespace

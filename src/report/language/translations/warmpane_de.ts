@@ -11235,5 +11235,9 @@ Quelle: %4</translation>
         <source>Annual sunlight exposure, LM-83 (ASE1000,250h)</source>
         <translation>Jährliche Besonnung, LM-83 (ASE1000,250h)</translation>
     </message>
+    <message>
+        <source>Levels</source>
+        <translation>Stufen</translation>
+    </message>
 </context>
 </TS>
