@@ -5,32 +5,15 @@
 #include <cmath>
 
 #include "light/replicates.h"
+#include "question/sharp_sources.h"
 
 namespace wp::question {
 
 namespace {
 
-light::Lens half_of(light::Lens lens) {
-    lens.width = std::max(lens.width / 2, 1);
-    lens.height = std::max(lens.height / 2, 1);
-    return lens;
-}
-
-// What pixels half as wide change beside what the halving before did, at most: the slowest that was met
-// (docs/validation-glare.md). All finer ones together change the sum of that series.
-constexpr double kFalls = 2.0 / 3;
-
-// Half as many pixels each way.
-std::vector<float> coarser(const std::vector<float>& fine, const light::Lens& lens) {
-    const auto wide = static_cast<size_t>(lens.width), across = wide / 2, high = static_cast<size_t>(lens.height) / 2;
-    std::vector<float> out(std::max<size_t>(across, 1) * std::max<size_t>(high, 1));
-    for (size_t y = 0; y < high; ++y)
-        for (size_t x = 0; x < across; ++x) {
-            const size_t at = 2 * y * wide + 2 * x;
-            out[y * across + x] = (fine[at] + fine[at + 1] + fine[at + wide] + fine[at + wide + 1]) / 4;
-        }
-    return out;
-}
+// Neighbours tell little of what is thinner than a pixel: this much more holds 95 % of painted windows with bars
+// (tests/question/glare_judge_test.cpp).
+constexpr double kSharper = 1.75;
 
 double dgp_of(const metric::LuminanceField& field, const metric::SourceRule& rule) {
     return metric::daylight_glare_probability(metric::vertical_illuminance(field), metric::find_sources(field, rule));
@@ -51,8 +34,7 @@ bool can_judge(const light::Lens& lens) {
     return lens.kind == light::Lens::Kind::hemisphere || lens.kind == light::Lens::Kind::sphere;
 }
 
-Judge::Judge(const light::Lens& lens, const metric::SourceRule& rule)
-    : lens_(lens), rule_(rule), fine_(lens), half_(half_of(lens)), quarter_(half_of(half_of(lens))) {}
+Judge::Judge(const light::Lens& lens, const metric::SourceRule& rule) : lens_(lens), rule_(rule), fine_(lens) {}
 
 Judged Judge::along_sight(const light::Picture& picture) const { return judge(picture, {}); }
 
@@ -121,24 +103,9 @@ void Judge::tell_band(Judged& out, const light::Picture& picture, const metric::
         parts.push_back(dgp_of(other, rule_));
     }
     out.dgp_by_chance = by_chance(parts);
-    const light::Lens half = half_of(lens_), quarter = half_of(half);
-    const auto half_values = coarser(picture.value, lens_), half_errors = coarser(picture.error, lens_);
-    const auto quarter_values = coarser(half_values, half), quarter_errors = coarser(half_errors, half);
-    const auto dgp_at = [&](const light::Lens& lens, const light::LensField& of, std::span<const float> values,
-                            std::span<const float> errors) {
-        other.width = lens.width;
-        other.height = lens.height;
-        other.luminance = values;
-        other.error = errors;
-        other.direction = of.direction;
-        other.solid_angle = of.solid_angle;
-        return dgp_of(other, rule_);
-    };
-    const double by_half = dgp_at(half, half_, half_values, half_errors);
-    const double by_quarter = dgp_at(quarter, quarter_, quarter_values, quarter_errors);
-    // One halving may happen to change nothing: what the one before it changed tells of it, too.
-    const double change = std::max(std::fabs(out.dgp - by_half), kFalls * std::fabs(by_half - by_quarter));
-    out.dgp_by_resolution = change * kFalls / (1 - kFalls);
+    const double sharp =
+        metric::daylight_glare_probability(out.vertical_lux, sharp_contrast(field, out.sources, rule_));
+    out.dgp_by_resolution = kSharper * std::fabs(sharp - out.dgp);
     out.dgp_by_sources = 0;
     for (const double times : {0.8, 1.2}) {
         metric::SourceRule rule = rule_;

@@ -44,7 +44,7 @@ class Judge {
 
     light::Lens lens_;
     metric::SourceRule rule_;
-    light::LensField fine_, half_, quarter_;  // half and a quarter as many pixels each way
+    light::LensField fine_;
 };
 
 /// Where pictures can be judged: a hemisphere, or the whole sphere.

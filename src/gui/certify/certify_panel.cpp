@@ -52,7 +52,10 @@ CertifyPanel::CertifyPanel(Document& document, const KeptAnswers& kept, QWidget*
     sets_ = new QPushButton(QObject::tr("Sets \u2026"), this);
     sets_->setObjectName(QStringLiteral("choose-sets"));
     sets_->setToolTip(QObject::tr("Which criteria sets the project answers to; copies and sets of your own"));
-    for (auto* button : {ask_, lay_}) buttons->addWidget(button);
+    for (auto* button : {ask_, lay_}) {
+        buttons->addWidget(button);
+        button->hide();  // until something was judged
+    }
     buttons->addStretch(1);
     buttons->addWidget(sets_);
     layout->addLayout(buttons);
