@@ -44,6 +44,11 @@ void describe(Describer& d, model::Question& question);
 void describe(Describer& d, model::Criterion& criterion);
 void describe(Describer& d, model::CriteriaSet& set);
 void describe(Describer& d, model::SetCheck& check);
+// report.cpp
+void describe(Describer& d, model::ReportSection& section);
+void describe(Describer& d, model::Report& report);
+/// What sections are called.
+std::span<const Word> section_words();
 // project.cpp
 void describe(Describer& d, model::Option& option);
 void describe(Describer& d, model::Site& site);

@@ -164,6 +164,9 @@ void describe(Describer& d, Project& p) {
            "set_check", p.set_checks);
     d.text({.key = "former", .meaning = "id of the option that stands for how it was before", .bears = bears::nothing},
            p.former);
+    bool composed = p.report != Report{};
+    d.object({.key = "report", .meaning = "how the report is composed", .bears = bears::nothing}, "report", composed,
+             [&](Describer& in) { describe(in, p.report); });
     d.rest(p.extra);
 }
 

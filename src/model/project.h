@@ -11,6 +11,7 @@
 #include "model/finish.h"
 #include "model/option.h"
 #include "model/question.h"
+#include "model/report.h"
 #include "model/site.h"
 
 namespace wp::model {
@@ -32,6 +33,7 @@ struct Project {
     std::vector<CriteriaSet> own_sets;  ///< that were made or changed here; they go before the program's of the same id
     std::vector<SetCheck> set_checks;   ///< which sets somebody has held against the edition
     Id former;                          ///< the option that stands for how it was before; empty: none
+    Report report;                      ///< how the report on it is composed
     double blind_transmittance = 0.05;  ///< diffuse visible transmittance of closed blinds
     Extra extra;
     bool operator==(const Project&) const;

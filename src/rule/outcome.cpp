@@ -111,6 +111,8 @@ std::vector<std::string> by_level(const CriteriaSet& set, const std::vector<Conc
 
 }  // namespace
 
+State graver(State a, State b) { return gravity(b) > gravity(a) ? b : a; }
+
 std::vector<Conclusion> conclude(const std::vector<Verdict>& verdicts) {
     std::vector<Conclusion> out;
     const auto group_of = [](const Criterion& c) {
@@ -148,7 +150,7 @@ SetOutcome outcome_of(const CriteriaSet& set, const std::vector<Conclusion>& all
         if (c.optional) continue;
         ++out.required;
         out.met += c.state == State::met;
-        if (!any || gravity(c.state) > gravity(out.state)) out.state = c.state;
+        out.state = any ? graver(out.state, c.state) : c.state;
         any = true;
     }
     if (!any) {

@@ -20,6 +20,8 @@ enum class State {
 };
 /// "met", "needs a note" and the like.
 const char* state_words(State state);
+/// Which of two on required things says more about the whole: what is not met before what is not known.
+State graver(State a, State b);
 
 /// What is judged; all that is pointed to outlives it.
 struct Case {

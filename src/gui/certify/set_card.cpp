@@ -23,7 +23,7 @@ constexpr int kMark = 16, kHeadMargin = 18;
 QString cell_text(const JudgedSet& judged, const rule::Conclusion& conclusion) {
     const rule::Verdict& v = judged.verdicts[conclusion.verdicts.front()];
     const bool joined = !v.criterion->part.empty() || !v.criterion->either.empty();
-    if (conclusion.state == rule::State::not_asked) return state_text(conclusion.state);
+    if (conclusion.state == rule::State::not_asked) return report::state_name(conclusion.state);
     if (joined) {
         const QString level = conclusion.level.empty() ? QObject::tr("none") : language::words(conclusion.level);
         return conclusion.perhaps.empty()
@@ -116,7 +116,7 @@ void SetCard::show_set(const JudgedSet& judged) {
     name_->setText(language::words(judged.set->name));
     name_->setToolTip(language::words(judged.set->source));
     mark_->setPixmap(state_icon(judged.outcome.state).pixmap(kMark, kMark));
-    mark_->setToolTip(state_text(judged.outcome.state));
+    mark_->setToolTip(report::state_name(judged.outcome.state));
     QStringList words;
     for (const auto& piece : judged.outcome.words) words << language::words(piece);
     outcome_->setText(words.join(QStringLiteral("; ")));
@@ -152,8 +152,8 @@ void SetCard::fill(const JudgedSet& judged) {
         const auto& c = judged.conclusions[i];
         auto* item = new QTableWidgetItem(state_icon(c.state), cell_text(judged, c));
         item->setData(kConclusion, static_cast<int>(i));
-        item->setToolTip(
-            QStringLiteral("%1, %2: %3").arg(language::words(c.subject), language::words(c.name), state_text(c.state)));
+        item->setToolTip(QStringLiteral("%1, %2: %3")
+                             .arg(language::words(c.subject), language::words(c.name), report::state_name(c.state)));
         item->setData(Qt::AccessibleTextRole, item->toolTip());
         table_->setItem(place(rows, c.subject), place(columns, c.name) + 1, item);
     }

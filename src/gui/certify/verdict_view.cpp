@@ -10,46 +10,37 @@
 #include "gui/entry/rows.h"
 #include "gui/look/look.h"
 #include "report/language/words.h"
+#include "report/verdict_mark.h"
 
 namespace wp::gui {
 
 namespace {
 
-QString value(const rule::Verdict& v, double x) { return language::figures(rule::value_text(*v.criterion, x)); }
-
-QString needed(const rule::Verdict& v, double x) {
-    return (v.criterion->at_least ? QStringLiteral("\u2265 ") : QStringLiteral("\u2264 ")) + value(v, x);
-}
+using report::value_words;
 
 QString row(const QString& name, const QString& text) {
     return QStringLiteral("<tr><td style='padding-right:14px'>%1</td><td>%2</td></tr>")
         .arg(name.toHtmlEscaped(), text.toHtmlEscaped());
 }
 
-QString levels_of(const rule::Criterion& c) {
-    QStringList all;
-    for (const auto& t : c.thresholds)
-        all << QStringLiteral("%1 %2").arg(language::figures(rule::value_text(c, t.value)), language::words(t.level));
-    return (c.at_least ? QStringLiteral("\u2265 ") : QStringLiteral("\u2264 ")) + all.join(QStringLiteral(", "));
-}
-
 QString rows_of(const rule::Verdict& v) {
-    QString out =
-        row(QObject::tr("Verdict"), state_text(v.state) + (v.reached && v.state == rule::State::met
-                                                               ? QStringLiteral(", ") + language::words(v.level)
-                                                               : QString()));
+    QString out = row(
+        QObject::tr("Verdict"),
+        report::state_name(v.state) +
+            (v.reached && v.state == rule::State::met ? QStringLiteral(", ") + language::words(v.level) : QString()));
     if (!v.why.empty()) out += row(QObject::tr("Because"), language::words(v.why));
     if (v.answered()) {
-        out += row(QObject::tr("Value"), value(v, v.value));
+        out += row(QObject::tr("Value"), value_words(v, v.value));
         if (v.low < v.high)
-            out += row(QObject::tr("Band (95 %)"), QObject::tr("%1 to %2").arg(value(v, v.low), value(v, v.high)));
+            out += row(QObject::tr("Band (95 %)"),
+                       QObject::tr("%1 to %2").arg(value_words(v, v.low), value_words(v, v.high)));
     }
-    out += row(QObject::tr("Needs"), levels_of(*v.criterion));
-    if (v.former) out += row(QObject::tr("Before"), value(v, *v.former));
+    out += row(QObject::tr("Needs"), report::levels_words(*v.criterion));
+    if (v.former) out += row(QObject::tr("Before"), value_words(v, *v.former));
     if (v.answered())
         out += row(QObject::tr("Margin"), (v.margin >= 0 ? QStringLiteral("+") : QStringLiteral("\u2212")) +
-                                              value(v, std::fabs(v.margin)) +
-                                              QObject::tr(", against %1").arg(needed(v, v.threshold)));
+                                              value_words(v, std::fabs(v.margin)) +
+                                              QObject::tr(", against %1").arg(report::needed_words(v, v.threshold)));
     return out;
 }
 
