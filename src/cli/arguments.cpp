@@ -29,6 +29,8 @@ constexpr const char* kExamples = R"(Examples:
       one question of one option, to 1 % of the mean
   warmpane-cli certify demo/tern-quay.warmpane --option tall --lay-planes
       its criteria: what is met, by how much, and what has to be known with it
+  warmpane-cli report demo/tern-quay.warmpane --option tall --lay-planes --out out
+      the same as a report of all that was found, a PDF for each option
   warmpane-cli answers demo/tern-quay.warmpane
       which answers are kept beside the project, and how each was made
   warmpane-cli weather demo/tern-quay.epw
@@ -60,6 +62,32 @@ class Within : public CLI::Validator {
         };
     }
 };
+
+void add_certify_options(CLI::App& command, CertifyArguments& v) {
+    command.add_option("project", v.project, "The project file")->required();
+    command.add_option("--option", v.options, "Only this option (may be repeated)");
+    command.add_option("--set", v.sets,
+                       "Only this criteria set, of the project or of the program (may be repeated); else those that "
+                       "the project answers to");
+    command.add_option("--out", v.out, "Folder to write to")->capture_default_str();
+    command.add_option("--accuracy", v.accuracy, "Wanted half-width (95 %) as a share of the figure, 0.0005 to 0.5")
+        ->check(Within(0.0005, 0.5));
+    command
+        .add_option("--decide-to", v.decide_to,
+                    "Undecided verdicts are asked again, each time twice as accurately, down to this")
+        ->check(Within(0.0005, 0.5))
+        ->capture_default_str();
+    command.add_option("--threads", v.threads, "Threads to use, 0 for all; the answer does not depend on it")
+        ->check(CLI::Range(0, 1024));
+    command.add_flag(
+        "--lay-planes", v.lay_planes,
+        "Judge on planes laid as the rules ask for where the drawn ones do not fit; the project file stays "
+        "as it is");
+    command.add_flag("--despite-faults", v.despite_faults,
+                     "Judge although the model check finds faults that make answers wrong");
+    command.add_flag("--no-answers", v.forget,
+                     "Do not keep answers beside the project, and do not look for them there");
+}
 
 }  // namespace
 
@@ -138,29 +166,15 @@ std::optional<int> parse_arguments(int argc, char** argv, Arguments& out) {
     CertifyArguments v;
     auto* certify = app.add_subcommand(
         "certify", "Judge options by the project's criteria: asks what is missing, writes verdicts (CSV, JSON)");
-    certify->add_option("project", v.project, "The project file")->required();
-    certify->add_option("--option", v.options, "Only this option (may be repeated)");
-    certify->add_option("--set", v.sets,
-                        "Only this criteria set, of the project or of the program (may be repeated); else those that "
-                        "the project answers to");
-    certify->add_option("--out", v.out, "Folder to write to")->capture_default_str();
-    certify->add_option("--accuracy", v.accuracy, "Wanted half-width (95 %) as a share of the figure, 0.0005 to 0.5")
-        ->check(Within(0.0005, 0.5));
-    certify
-        ->add_option("--decide-to", v.decide_to,
-                     "Undecided verdicts are asked again, each time twice as accurately, down to this")
-        ->check(Within(0.0005, 0.5))
-        ->capture_default_str();
-    certify->add_option("--threads", v.threads, "Threads to use, 0 for all; the answer does not depend on it")
-        ->check(CLI::Range(0, 1024));
-    certify->add_flag(
-        "--lay-planes", v.lay_planes,
-        "Judge on planes laid as the rules ask for where the drawn ones do not fit; the project file stays "
-        "as it is");
-    certify->add_flag("--despite-faults", v.despite_faults,
-                      "Judge although the model check finds faults that make answers wrong");
-    certify->add_flag("--no-answers", v.forget,
-                      "Do not keep answers beside the project, and do not look for them there");
+    add_certify_options(*certify, v);
+
+    ReportArguments r;
+    auto* report = app.add_subcommand(
+        "report", "Write the report on each option as PDF: asks what is missing, composes as the project says");
+    add_certify_options(*report, r);
+    report->add_flag("--pictures", r.pictures,
+                     "Take the project's pictures of glare, too, and look around from its seats of a year of glare");
+    report->add_option("--language", r.language, "en or de; else English");
 
     FormatsArguments f;
     auto* formats = app.add_subcommand("formats", "Write the schema and the tables of our file formats");
@@ -253,6 +267,7 @@ std::optional<int> parse_arguments(int argc, char** argv, Arguments& out) {
     if (*answers) out.answers = n;
     if (*check) out.check = k;
     if (*certify) out.certify = v;
+    if (*report) out.report = r;
     if (*formats) out.formats = f;
     if (*weather) out.weather = w;
     if (*climate) out.climate = c;

@@ -52,6 +52,10 @@ struct CertifyArguments {
     int threads = 0;
     bool lay_planes = false, forget = false, despite_faults = false;
 };
+struct ReportArguments : CertifyArguments {
+    bool pictures = false;
+    std::string language;  ///< empty: English
+};
 struct FormatsArguments {
     std::string out = ".";
 };
@@ -84,6 +88,7 @@ struct Arguments {
     std::optional<AnswersArguments> answers;
     std::optional<CheckArguments> check;
     std::optional<CertifyArguments> certify;
+    std::optional<ReportArguments> report;
     std::optional<FormatsArguments> formats;
     std::optional<WeatherArguments> weather;
     std::optional<ClimateArguments> climate;
@@ -99,6 +104,8 @@ int show(const ShowArguments& arguments);
 int answers(const AnswersArguments& arguments);
 int check(const CheckArguments& arguments);
 int certify(const CertifyArguments& arguments);
+/// Where the program was built with pictures.
+int report_on(const ReportArguments& arguments);
 int formats(const FormatsArguments& arguments);
 int weather(const WeatherArguments& arguments);
 int climate(const ClimateArguments& arguments);

@@ -17,6 +17,9 @@ int answer(const wp::cli::Arguments& arguments) {
     if (arguments.answers) return answers(*arguments.answers);
     if (arguments.check) return check(*arguments.check);
     if (arguments.certify) return certify(*arguments.certify);
+#ifdef WARMPANE_PICTURES
+    if (arguments.report) return report_on(*arguments.report);
+#endif
     if (arguments.formats) return formats(*arguments.formats);
     if (arguments.weather) return weather(*arguments.weather);
     if (arguments.climate) return climate(*arguments.climate);
@@ -36,6 +39,7 @@ int main(int argc, char** argv) {
         if (arguments.solve && (arguments.solve->pictures || arguments.solve->drawings)) start_drawing(argc, argv);
         if (arguments.climate && (arguments.climate->pictures || arguments.climate->drawings))
             start_drawing(argc, argv);
+        if (arguments.report) start_drawing(argc, argv);
         if (arguments.sky && (arguments.sky->pictures || arguments.sky->drawings)) start_drawing(argc, argv);
 #endif
         return end_output(answer(arguments));

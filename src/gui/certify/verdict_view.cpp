@@ -24,10 +24,10 @@ QString row(const QString& name, const QString& text) {
 }
 
 QString rows_of(const rule::Verdict& v) {
-    QString out = row(
-        QObject::tr("Verdict"),
-        report::state_name(v.state) +
-            (v.reached && v.state == rule::State::met ? QStringLiteral(", ") + language::words(v.level) : QString()));
+    QString out =
+        row(QObject::tr("Verdict"), report::state_name(v.state) + (v.reached && v.state == rule::State::met
+                                                                       ? QStringLiteral(", ") + language::words(v.level)
+                                                                       : QString()));
     if (!v.why.empty()) out += row(QObject::tr("Because"), language::words(v.why));
     if (v.answered()) {
         out += row(QObject::tr("Value"), value_words(v, v.value));

@@ -109,12 +109,14 @@ void draw_storey(QPainter& painter, const QRectF& area, const BookFacts& facts, 
     scene.show_areas = map == nullptr;
     scene.dimensions = map == nullptr;
     if (map != nullptr) {
-        scene.maps = map->layers;
+        // A room's own map tells of that room alone.
+        for (const auto& layer : map->layers)
+            if (room == nullptr || layer.plane.room == room->id) scene.maps.push_back(layer);
         scene.scale = map->scale;
         scene.unit = map->unit;
         scene.marks.values = room != nullptr;
     }
-    PlanView view = PlanView::fit(*of.option, storey, area.adjusted(6, 6, -6, -6));
+    PlanView view = PlanView::fit(*of.option, storey, area.adjusted(6, 6, -36, -30));
     if (room != nullptr) {
         scene.room_names = false;
         Vec2 low{1e9, 1e9}, high{-1e9, -1e9};

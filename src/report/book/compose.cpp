@@ -2,6 +2,7 @@
 #include "report/book/compose.h"
 
 #include <algorithm>
+#include <optional>
 
 #include "describe/describe.h"
 #include "report/book/sections.h"
@@ -119,18 +120,27 @@ Book compose(const HeldFacts& facts, const Cancel& cancel) {
     const auto& report = facts->project->report;
     const QSizeF size = page_size(report.paper);
     std::vector<Part> parts;
+    std::optional<Flow> flow;
+    const auto finish = [&](Of of) {
+        if (!flow) return;
+        parts.push_back({of, flow->take()});
+        name_marks(parts.back().book, of);
+        flow.reset();
+    };
+    Of begun = Of::cover;
     for (const auto& section : model::sections_of(report)) {
         if (!section.included || cancel.requested()) continue;
-        Part part{section.of, {}};
+        // Sections share pages; cover and contents stand for themselves.
+        if (section.of == Of::cover || section.of == Of::contents || begun == Of::cover) finish(begun);
+        if (section.of == Of::contents) {
+            parts.push_back({Of::contents, {}});
+            continue;
+        }
+        if (!flow) flow.emplace(size), begun = section.of;
         for (const auto& one : kSections)
-            if (one.of == section.of) {
-                Flow flow(size);
-                one.tell(flow, facts);
-                part.book = flow.take();
-                name_marks(part.book, section.of);
-            }
-        parts.push_back(std::move(part));
+            if (one.of == section.of) one.tell(*flow, facts);
     }
+    finish(begun);
     put_contents(parts, size);
     Book out;
     out.size = size;

@@ -13,6 +13,7 @@ namespace wp::report {
 namespace {
 
 constexpr double kMargin = 60, kTop = 76, kFoot = 74, kGap = 12, kMark = 13;
+constexpr double kSectionNeeds = 420;  // of a page, to begin on it
 constexpr int kSmall = 10, kBody = 12;
 constexpr double kLine = 1.32;  // of a letter's size
 
@@ -94,12 +95,12 @@ void Flow::rule(double y) {
 }
 
 void Flow::heading(int level, const QString& words, const std::string& key) {
-    if (level == 1 && y_ > box_.top()) new_page();
+    if (level == 1) keep(kSectionNeeds);
     const int pixels = level == 1 ? 24 : level == 2 ? 16 : 13;
     const QFont font = font_of(pixels, QFont::DemiBold);
     const QStringList lines = lines_of(words, font, box_.width());
     const double height = static_cast<double>(lines.size()) * pixels * kLine;
-    if (y_ > box_.top()) y_ += level == 2 ? 22 : 14;
+    if (y_ > box_.top()) y_ += level == 1 ? 44 : level == 2 ? 22 : 14;
     // A heading alone at the foot of a page belongs to nothing.
     keep(height + 70);
     book_.marks.push_back({words, level, book_.pages.size() - 1, y_, key});

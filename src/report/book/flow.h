@@ -43,7 +43,7 @@ class Flow {
  public:
     explicit Flow(QSizeF page);
 
-    /// Level 1 begins a page. key: what links lead to.
+    /// Level 1 begins a page where little of one is left. key: what links lead to.
     void heading(int level, const QString& words, const std::string& key = {});
     void text(const QString& words, Tone tone = Tone::body, int pixels = 12);
     /// Names and what they are, in two columns of lines.

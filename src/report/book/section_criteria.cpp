@@ -35,9 +35,7 @@ std::vector<BookCell> verdict_row(const rule::Verdict& v) {
     state.state = v.state;
     if (!v.room.empty()) place.leads_to = room_key(v.room);
     if (!v.answered()) {
-        BookCell why(language::words(v.why));
-        why.tone = Tone::faint;
-        return {place, why, {}, levels_words(*v.criterion), {}, state};
+        return {place, {}, {}, needed_words(v, v.criterion->thresholds.front().value), {}, state};
     }
     const QString band =
         v.low < v.high ? QObject::tr("%1 to %2").arg(value_words(v, v.low), value_words(v, v.high)) : QString();
@@ -49,7 +47,8 @@ std::vector<BookCell> verdict_row(const rule::Verdict& v) {
             state};
 }
 
-void tell_criterion(Flow& flow, const Set& set, const rule::Criterion& criterion) {
+// False where it judges nothing here.
+bool tell_criterion(Flow& flow, const Set& set, const rule::Criterion& criterion) {
     BookTable table;
     table.columns = {
         {QObject::tr("Place"), 3.4},        {QObject::tr("Value"), 1.8, true},  {QObject::tr("Band (95 %)"), 2.4, true},
@@ -58,22 +57,23 @@ void tell_criterion(Flow& flow, const Set& set, const rule::Criterion& criterion
     for (const auto& v : set.verdicts) {
         if (v.criterion->id != criterion.id) continue;
         table.rows.push_back(verdict_row(v));
+        const QString why = QStringLiteral("%1: %2").arg(language::words(v.subject), language::words(v.why));
+        if (!v.answered() && !v.why.empty() && !remarks.contains(why)) remarks << why;
         for (const auto& remark : v.remarks) {
             const QString said = QStringLiteral("%1: %2").arg(language::words(v.subject), language::words(remark));
             if (remark != criterion.doubt && !remarks.contains(said)) remarks << said;
         }
     }
+    if (table.rows.empty()) return false;
     flow.heading(3, language::words(criterion.name));
     flow.text(language::words(criterion.meaning), Tone::body, 11);
     flow.text(language::words(criterion.source), Tone::faint, 11);
     if (!criterion.doubt.empty())
         flow.text(QObject::tr("Not checked against the edition: %1").arg(language::words(criterion.doubt)),
                   Tone::warning, 11);
-    if (table.rows.empty())
-        flow.text(QObject::tr("It judges no room here."), Tone::faint, 11);
-    else
-        flow.table(table);
+    flow.table(table);
     for (const auto& remark : remarks) flow.text(QStringLiteral("\u2013 ") + remark, Tone::body, 11);
+    return true;
 }
 
 void tell_notes(Flow& flow, const model::Option& option) {
@@ -127,7 +127,12 @@ void tell_criteria(Flow& flow, const HeldFacts& facts) {
             flow.text(QObject::tr("Numbers not checked against the edition: %1").arg(language::words(set.doubt)),
                       Tone::warning, 11);
         tell_conclusions(flow, set);
-        for (const auto& criterion : set.set->criteria) tell_criterion(flow, set, criterion);
+        QStringList idle;
+        for (const auto& criterion : set.set->criteria)
+            if (!tell_criterion(flow, set, criterion)) idle << language::words(criterion.name);
+        if (!idle.isEmpty())
+            flow.text(QObject::tr("No room here is judged by: %1.").arg(idle.join(QStringLiteral("; "))), Tone::faint,
+                      11);
     }
     tell_notes(flow, *of.option);
 }

@@ -36,7 +36,7 @@ std::map<model::Id, Pane> panes_of(const BookFacts& facts, const geometry::Surfa
         if (portal.group >= 0)
             pane.azimuth = std::fmod(
                 surfaces.groups[static_cast<size_t>(portal.group)].azimuth + facts.project->site.north + 720, 360);
-        pane.tilt = std::acos(std::min(1.0, std::fabs(normal.z))) * 180 / kPi;
+        pane.tilt = degrees(std::acos(std::min(1.0, std::fabs(normal.z))));
     }
     return out;
 }
@@ -152,7 +152,7 @@ void tell_windows(Flow& flow, const HeldFacts& facts) {
                      {QObject::tr("Faces"), 1.2, true},
                      {QObject::tr("Glass, m\u00b2"), 1.1, true},
                      {QObject::tr("Glass"), 3},
-                     {QObject::tr("Maintenance factor"), 1.6, true},
+                     {QObject::tr("Maintenance factor"), 2.1, true},
                      {QObject::tr("Blind"), 1}};
     for (const auto& one : glazed(*facts, *of.option)) {
         const auto pane = panes.find(one.id);

@@ -21,7 +21,7 @@ namespace {
 
 using figure::Answers;
 
-constexpr double kMapHeight = 170, kProfileStep = 0.1;
+constexpr double kMapHeight = 190, kProfileStep = 0.1, kRoomNeeds = 560;
 constexpr size_t kMapsInRow = 3;
 
 /// A room of the option as it is told of.
@@ -86,9 +86,9 @@ void tell_maps(Flow& flow, const HeldFacts& facts, const std::shared_ptr<const s
                                          language::figures(figure(figures.least).toStdString()) + unit);
         row.push_back({[facts, maps, m, room = r.room, storey = r.storey](QPainter& p, const QRectF& area) {
                            const BookMap& of = (*maps)[m];
-                           draw_storey(p, area.adjusted(0, 0, 0, -40), *facts, facts->main(), storey, &of, room);
+                           draw_storey(p, area.adjusted(0, 0, 0, -50), *facts, facts->main(), storey, &of, room);
                            draw_legend(p, of.scale, QString(), of.unit, book_ink(),
-                                       QRectF(area.left(), area.bottom() - 36, area.width(), 34));
+                                       QRectF(area.left() + 8, area.bottom() - 46, area.width() - 16, 44));
                        },
                        caption});
         if (row.size() == kMapsInRow) put();
@@ -143,7 +143,7 @@ void tell_year(Flow& flow, const HeldFacts& facts, const RoomToTell& r) {
     for (const float lux : question::year_of_plane(year, *plane, question::Operation::control))
         series.hours.push_back(static_cast<double>(lux));
     const double top = *std::ranges::max_element(series.hours);
-    series.scale = {10, nice_top(std::max(top, 100.0)), true};
+    series.scale = {0, nice_top(std::max(top, 100.0)), false};
     const auto held = std::make_shared<const ClimateSeries>(std::move(series));
     flow.drawing(
         150, [held](QPainter& p, const QRectF& area) { draw_carpet(p, *held, book_ink(), area); },
@@ -272,6 +272,7 @@ void tell_rooms(Flow& flow, const HeldFacts& facts) {
             if (subject.plane.room == one.room && r.subject == nullptr &&
                 !question::only_for_rules(*of.option, subject.plane.plane))
                 r.subject = &subject;
+        flow.keep(kRoomNeeds);
         flow.heading(2, given_name(one.name), room_key(one.room));
         flow.facts(room_facts(of, r));
         flow.table(verdicts_of(of, one.room));

@@ -1,0 +1,144 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The report on options as PDF, as the desktop composes it.
+#include "report/book/facts.h"
+
+#include <QDate>
+#include <QLocale>
+#include <deque>
+
+#include "base/text.h"
+#include "cli/certifier.h"
+#include "cli/terminal.h"
+#include "question/ask.h"
+#include "report/book/compose.h"
+#include "report/book/pdf.h"
+#include "report/language/language.h"
+
+namespace wp::cli {
+namespace fs = std::filesystem;
+using model::Question;
+
+namespace {
+
+/// All that pages point to, of all options.
+struct Everything {
+    ToCertify plan;
+    std::unique_ptr<Certifiers> certifiers;
+    std::deque<question::GlareAnswer> pictures;
+};
+
+// What every report tells, whatever the sets ask for.
+bool belongs(const Question& question, bool pictures) {
+    switch (question.kind) {
+        case Question::Kind::daylight_factor:
+        case Question::Kind::year:
+            return question.planes.empty() && question.at == Question::At::planes && question.without.empty();
+        case Question::Kind::glare_year:
+            return pictures;
+        default:
+            return false;
+    }
+}
+
+int take_pictures(Everything& all, const ReportArguments& arguments, Certifier& one, report::BookOption& out) {
+    const auto& project = all.plan.project;
+    for (const auto& question : project.questions) {
+        if (question.kind != Question::Kind::glare || !question.moments.empty()) continue;
+        if (model::find(one.option().observers, question.observer) == nullptr) continue;
+        auto surfaces = one.surfaces();
+        auto task = question::glare_task(project, one.option(), question, surfaces, all.plan.weather_or_null());
+        if (!task) {
+            complain(task.fault());
+            return kBadInput;
+        }
+        question::Effort effort = question::effort_of(question);
+        effort.accuracy = arguments.accuracy.value_or(effort.accuracy);
+        effort.threads = arguments.threads;
+        ProgressLine progress(one.option().name + ", " + question.name);
+        all.pictures.push_back(question::solve_glare(
+            *task, effort, interrupted(), [&](const auto& so_far) { progress.show(question::progress_of(so_far)); }));
+        if (interrupted().requested()) return kCancelled;
+        out.made.push_back({question.name, all.pictures.back().record});
+        out.answers.glares.push_back(&all.pictures.back());
+    }
+    return kDone;
+}
+
+int gather(Everything& all, const ReportArguments& arguments, const model::Id& id, report::BookOption& out) {
+    Certifier& one = all.certifiers->of(id);
+    const auto* former = all.certifiers->former();
+    if (const int code = one.settle(former != &one ? former : nullptr, out.certified); code != kDone) return code;
+    for (const auto& question : all.plan.project.questions)
+        if (belongs(question, arguments.pictures) &&
+            (all.plan.weather || question.kind == Question::Kind::daylight_factor))
+            if (const int code = one.ask_also(question); code != kDone) return code;
+    out.option = &one.option();
+    out.surfaces = std::shared_ptr<const geometry::Surfaces>(std::shared_ptr<void>(), &one.surfaces());
+    out.answers = one.answers();
+    for (const auto& [name, record] : one.records()) {
+        out.made.push_back({name, record});
+        out.settles = out.settles || !record.settled;
+    }
+    for (const auto& set : all.plan.sets)
+        for (const auto& question : rule::missing_questions(set, out.answers, one.circumstances()))
+            out.missing.push_back(question.name);
+    return arguments.pictures ? take_pictures(all, arguments, one, out) : kDone;
+}
+
+bool any(const report::BookOption& option, rule::State state) {
+    for (const auto& set : option.certified.sets)
+        for (const auto& c : set.conclusions)
+            if (!c.optional && c.state == state) return true;
+    return false;
+}
+
+}  // namespace
+
+int report_on(const ReportArguments& arguments) {
+    auto all = std::make_shared<Everything>();
+    auto refusal = make_plan(arguments, all->plan);
+    if (!refusal) refusal = make_out_folder(arguments.out);
+    if (!refusal && !arguments.language.empty() && !language::use_language(QString::fromStdString(arguments.language)))
+        refusal = Refusal{{"--language", "the program does not speak \"" + plain_text(arguments.language, 20) + "\"",
+                           "en and de are there"},
+                          kBadArguments};
+    if (refusal) {
+        complain(refusal->fault);
+        return refusal->code;
+    }
+    all->certifiers = std::make_unique<Certifiers>(all->plan, arguments);
+    if (const int code = all->certifiers->ask_former(); code != kDone) return code;
+    std::vector<report::BookOption> options;
+    bool failed = false, open = false;
+    for (const auto& id : all->plan.options) {
+        report::BookOption one;
+        if (const int code = gather(*all, arguments, id, one); code != kDone) return code;
+        failed = failed || any(one, rule::State::not_met);
+        open = open || any(one, rule::State::undecided) || any(one, rule::State::not_asked);
+        options.push_back(std::move(one));
+    }
+    const QString day = QLocale().toString(QDate::currentDate(), QLocale::LongFormat);
+    for (size_t i = 0; i < options.size(); ++i) {
+        const auto facts = std::make_shared<report::BookFacts>();
+        facts->holds = all;
+        facts->project = &all->plan.project;
+        facts->weather = all->plan.weather_or_null();
+        facts->folder = all->plan.file.parent_path();
+        facts->day = day;
+        facts->options = options;
+        std::swap(facts->options.front(), facts->options[i]);
+        const bool made_up = all->plan.weather && all->plan.weather->made_up;
+        const fs::path path = fs::path(arguments.out) / (file_name_of(options[i].option->id) + ".report" +
+                                                         (made_up ? ".made-up-weather" : "") + ".pdf");
+        const auto book = report::compose(facts, interrupted());
+        if (interrupted().requested()) return kCancelled;
+        if (const auto fault = report::write_pdf(book, path)) {
+            complain(*fault);
+            return kCannotWrite;
+        }
+        say("{}: {} pages, {}\n", options[i].option->name, book.pages.size(), path.string());
+    }
+    return failed ? kNotMet : open ? kNotSettled : kDone;
+}
+
+}  // namespace wp::cli
