@@ -442,6 +442,24 @@ TEST_F(CommandLine, certifies_on_the_planes_of_the_rule_or_not_at_all) {
     EXPECT_EQ(*read_file(file), before) << "the project stays as it is";
 }
 
+TEST_F(CommandLine, writes_the_report_without_a_display_and_leaves_as_certify_does) {
+    auto project = *store::read_project(file);
+    project.criteria = {"own"};
+    project.own_sets = {mean_of_at_least(0.01)};
+    ASSERT_FALSE(store::save_project(project, folder / "p.warmpane"));
+    const Ended met = run("report " + file + " --set own --accuracy 0.3 --out " + out);
+    EXPECT_EQ(met.code, 0) << met.output;
+    const fs::path pdf = fs::path(out) / "a.report.pdf";
+    const auto bytes = read_file(pdf);
+    ASSERT_TRUE(bytes) << met.output;
+    EXPECT_TRUE(bytes->starts_with("%PDF-")) << "it is a PDF";
+    EXPECT_NE(met.output.find("pages, " + pdf.string()), std::string::npos) << met.output;
+    EXPECT_EQ(run("report " + file + " --language xx --out " + out).code, 2);
+    project.own_sets = {mean_of_at_least(90)};
+    ASSERT_FALSE(store::save_project(project, folder / "p.warmpane"));
+    EXPECT_EQ(run("report " + file + " --accuracy 0.3 --out " + out).code, 7);
+}
+
 TEST_F(CommandLine, does_not_certify_a_model_with_faults) {
     auto project = *store::read_project(file);
     auto& rooms = project.options[0].storeys[0].rooms;

@@ -16,8 +16,8 @@ namespace {
 
 class Access : public Hands {
  protected:
-    static constexpr DeskKind kDesks[] = {DeskKind::site, DeskKind::build, DeskKind::light, DeskKind::compare,
-                                          DeskKind::certify};
+    static constexpr DeskKind kDesks[] = {DeskKind::site,    DeskKind::build,   DeskKind::light,
+                                          DeskKind::compare, DeskKind::certify, DeskKind::report};
     std::vector<QWidget*> visible() {
         std::vector<QWidget*> out;
         for (auto* w : window->findChildren<QWidget*>())
@@ -59,7 +59,7 @@ TEST_F(Access, whatever_is_operated_has_a_name_on_every_desk) {
 }
 
 TEST_F(Access, every_desk_is_reached_and_left_by_keys_and_tab_goes_round) {
-    for (int i = 0; i < 5; ++i) {
+    for (int i = 0; i < 6; ++i) {
         drive::key(*window, static_cast<Qt::Key>(Qt::Key_1 + i), Qt::ControlModifier);
         QTest::qWait(40);
         std::set<QWidget*> reached;

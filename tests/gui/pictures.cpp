@@ -23,6 +23,8 @@
 #include "gui/light/profile_view.h"
 #include "gui/look/look.h"
 #include "gui/picture/picture_window.h"
+#include "gui/report/page_view.h"
+#include "gui/report/report_panel.h"
 #include "gui/site/sky_page.h"
 #include "gui/year/year_view.h"
 #include "model/project.h"
@@ -240,9 +242,9 @@ int main(int argc, char** argv) {
         large.grab().save(QStringLiteral("%1/contact-sheet.png").arg(QString::fromLatin1(argv[2])));
         large.hide();
     }
-    if (!wants({"compare", "certify", "light-year", "light-use", "light-months", "build-dark"})) return 0;
+    if (!wants({"compare", "certify", "report", "light-year", "light-use", "light-months", "build-dark"})) return 0;
     window.show_desk(DeskKind::compare);
-    if (wants({"compare", "certify", "light-year", "light-use", "light-months"})) {
+    if (wants({"compare", "certify", "report", "light-year", "light-use", "light-months"})) {
         window.asker().ask_all();
         drive::wait_until(
             [&] {
@@ -279,6 +281,15 @@ int main(int argc, char** argv) {
             120000);
     }
     take("certify");
+    window.show_desk(DeskKind::report);
+    auto& report = *window.findChild<ReportPanel*>();
+    drive::wait_until([&] { return report.book() != nullptr && report.book()->mark("room:children") != nullptr; },
+                      60000);
+    QTest::qWait(1500);
+    if (report.book() != nullptr)
+        if (const auto* mark = report.book()->mark("room:children"))
+            window.findChild<PageView*>()->go_to(mark->page, mark->y - 40);
+    take("report");
     window.document().show_option(shown);
     window.show_desk(DeskKind::light);
     window.desktop().show_companion(&window.part<ModelView>());

@@ -14,14 +14,8 @@ class CertifyDesk : public Desk {
     explicit CertifyDesk(Desktop& desktop)
         : Desk(desktop, DeskKind::certify),
           panel_(new CertifyPanel(desktop.document(), desktop.answers(), desktop.window())) {
-        connect(panel_, &CertifyPanel::ask, this, [&desktop](const std::vector<model::Question>& questions) {
-            auto& document = desktop.document();
-            document.edit(QObject::tr("Questions of the criteria"), [&](model::Project& project) {
-                for (const auto& question : questions)
-                    if (model::find(project.questions, question.id) == nullptr) project.questions.push_back(question);
-            });
-            for (const auto& question : questions) desktop.asker().ask_question(question.id);
-        });
+        connect(panel_, &CertifyPanel::ask, this,
+                [&desktop](const std::vector<model::Question>& questions) { desktop.ask_questions(questions); });
         connect(panel_, &CertifyPanel::show_map, this, [this](const QString& question, const QString& figure) {
             map(question.toStdString(), figure.toStdString());
         });

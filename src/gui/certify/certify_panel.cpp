@@ -167,7 +167,7 @@ void CertifyPanel::show_cards(const Judgement& judgement) {
 
 void CertifyPanel::show_summary(const Judgement& judgement) {
     const auto& option = judgement.held.project->options[judgement.held.option];
-    const bool stale = judgement.stale || kept_.is_year_stale(option.id);
+    const bool stale = !judgement.stale_questions.empty() || kept_.is_year_stale(option.id);
     QString text = QStringLiteral("<b>%1</b>").arg(QString::fromStdString(option.name).toHtmlEscaped());
     if (judgement.sets.empty() && judgement.faults.empty())
         text += QObject::tr(": the project answers to no criteria set yet. Choose some with \u201cSets\u201d.");

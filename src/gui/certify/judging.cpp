@@ -32,17 +32,17 @@ std::vector<rule::Subject> subjects_of(const model::Project& project, const mode
     return planes ? rule::subjects_of(option, *planes, surfaces) : std::vector<rule::Subject>();
 }
 
-// Of tables that were asked of another building than stands there now. True where one was left out.
-bool leave_stale_out(Held& held, const climate::WeatherYear* weather) {
+// Of tables that were asked of another building than stands there now. What was left out.
+std::vector<model::Question> leave_stale_out(Held& held, const climate::WeatherYear* weather) {
     const auto& option = held.project->options[held.option];
-    bool left = false;
+    std::vector<model::Question> left;
     std::erase_if(held.asked, [&](const auto& asked) {
         const auto* then = asked.project != nullptr ? model::find(asked.project->options, option.id) : nullptr;
         const auto* question = then != nullptr ? model::find(asked.project->questions, asked.question.id) : nullptr;
         const bool same =
             question != nullptr && analysis::asked_print(*asked.project, *then, *question, weather) ==
                                        analysis::asked_print(*held.project, option, asked.question, weather);
-        left = left || !same;
+        if (!same) left.push_back(asked.question);
         return !same;
     });
     std::erase_if(held.tables, [&](const auto& table) {
@@ -89,7 +89,7 @@ const Judge::Looked& Judge::look(const model::Project& project, const model::Opt
 // All that verdicts are found from, held on to.
 struct Judge::Prepared {
     Held now;
-    bool stale = false;
+    std::vector<model::Question> stale;
     Gathered known;
     std::optional<Gathered> before;
     const Looked* looked = nullptr;
@@ -133,7 +133,7 @@ Judgement Judge::judge(const ToJudge& wanted) {
     const auto& project = *now.project;
     const auto& option = project.options[now.option];
     Judgement out;
-    out.stale = prepared->stale;
+    out.stale_questions = prepared->stale;
     out.held = now;
     out.assumptions = rule::assumptions_of(project, looked.surfaces, wanted.weather.get());
     out.settles = (now.year != nullptr && !now.year->record.settled) ||

@@ -32,7 +32,8 @@ struct Judgement {
     std::vector<std::string> faults;       ///< sets that could not be read
     std::vector<std::string> assumptions;  ///< that all verdicts stand on
     bool settles = false;                  ///< something that verdicts stand on is still being traced
-    bool stale = false;                    ///< answers were left out because the model has changed since
+    /// Their answers were left out because the model has changed since.
+    std::vector<model::Question> stale_questions;
 };
 
 /// Of one thread at a time; what was judged before is kept while the answers that a set needs are the same.

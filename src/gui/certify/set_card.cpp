@@ -11,6 +11,7 @@
 #include "gui/look/figure_table.h"
 #include "gui/look/look.h"
 #include "report/language/words.h"
+#include "report/verdict_mark.h"
 
 namespace wp::gui {
 

@@ -60,6 +60,14 @@ void Desktop::furnish(const std::vector<MakeTool>& tools, const std::vector<Make
     page_ = pages_.front().widget;
 }
 
+void Desktop::ask_questions(const std::vector<model::Question>& questions) {
+    document_.edit(QObject::tr("Questions of the criteria"), [&](model::Project& project) {
+        for (const auto& question : questions)
+            if (model::find(project.questions, question.id) == nullptr) project.questions.push_back(question);
+    });
+    for (const auto& question : questions) asker_.ask_question(question.id);
+}
+
 void Desktop::show_desk(DeskKind kind) {
     const auto at = std::find_if(desks_.begin(), desks_.end(), [&](const Desk* d) { return d->kind() == kind; });
     if (desk_ != nullptr) {

@@ -104,6 +104,8 @@ class Desktop : public QObject {
 
     /// One line to whoever works, at the foot of the window.
     void say(const QString& text) { emit said(text); }
+    /// Those that the project does not have yet are added.
+    void ask_questions(const std::vector<model::Question>& questions);
 
  signals:
     void said(const QString& text);

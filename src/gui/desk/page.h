@@ -10,7 +10,7 @@ namespace wp::gui {
 
 class Desktop;
 
-enum class DeskKind { site, build, light, compare, certify };
+enum class DeskKind { site, build, light, compare, certify, report };
 
 /// Desks as bits, so that a page may stand on several.
 constexpr unsigned on_desk(DeskKind desk) { return 1u << static_cast<unsigned>(desk); }

@@ -18,6 +18,7 @@
 #include "gui/light/why_panel.h"
 #include "gui/matter/materials_panel.h"
 #include "gui/matter/types_panel.h"
+#include "gui/report/report_desk.h"
 #include "gui/site/site_desk.h"
 #include "gui/tool/tools.h"
 #include "gui/year/use_panel.h"
@@ -50,8 +51,8 @@ std::vector<MakePage>& page_makers() {
 
 // A desk may use the bar of one before it: Certify comes after Light.
 std::vector<MakeDesk>& desk_makers() {
-    static std::vector<MakeDesk> all{make_site_desk, make_build_desk, make_light_desk, make_compare_desk,
-                                     make_certify_desk};
+    static std::vector<MakeDesk> all{make_site_desk,    make_build_desk,   make_light_desk,
+                                     make_compare_desk, make_certify_desk, make_report_desk};
     return all;
 }
 

@@ -24,6 +24,14 @@ QFont font_of(int pixels, QFont::Weight weight = QFont::Normal) {
     return font;
 }
 
+// Shaping takes other glyphs for signs between capitals and digits, which nobody finds again in a PDF's text. Latin
+// does without it.
+QFont plain_for(const QString& text, QFont font) {
+    if (std::ranges::all_of(text, [](QChar c) { return c.unicode() < 0x250 || c.unicode() >= 0x2000; }))
+        font.setStyleStrategy(QFont::PreferNoShaping);
+    return font;
+}
+
 QColor colour_of(Tone tone) {
     const Ink ink = book_ink();
     return tone == Tone::faint ? ink.faint.darker(140) : tone == Tone::warning ? ink.accent : ink.ink;
@@ -35,10 +43,10 @@ QFont font_of(Tone tone, int pixels) {
 
 void draw_lines(QPainter& painter, const QStringList& lines, const QFont& font, const QColor& colour, QRectF box,
                 Qt::Alignment align = Qt::AlignLeft) {
-    painter.setFont(font);
     painter.setPen(colour);
     const double step = font.pixelSize() * kLine;
     for (const QString& line : lines) {
+        painter.setFont(plain_for(line, font));
         painter.drawText(QRectF(box.left(), box.top(), box.width(), step), align | Qt::AlignVCenter | Qt::TextDontClip,
                          line);
         box.setTop(box.top() + step);
@@ -57,7 +65,7 @@ Ink book_ink() {
 QStringList lines_of(const QString& text, const QFont& font, double width) {
     QStringList out;
     for (const QString& paragraph : text.split(QLatin1Char('\n'))) {
-        QTextLayout layout(paragraph, font);
+        QTextLayout layout(paragraph, plain_for(paragraph, font));
         QTextOption option;
         option.setWrapMode(QTextOption::WrapAtWordBoundaryOrAnywhere);
         layout.setTextOption(option);

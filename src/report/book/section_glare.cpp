@@ -18,7 +18,7 @@ constexpr double kPictureHeight = 260;
 constexpr size_t kMostSources = 8;
 
 void tell_picture(Flow& flow, const question::GlareAnswer& answer) {
-    flow.heading(2, QObject::tr("%1, %2").arg(given_name(answer.observer.name), language::text(answer.moment)));
+    flow.heading(2, QStringLiteral("%1, %2").arg(given_name(answer.observer.name), language::text(answer.moment)));
     PictureStyle style;
     style.scale = picture_scale(answer.picture);
     // The page outlives whoever has the answer.
@@ -33,7 +33,7 @@ void tell_picture(Flow& flow, const question::GlareAnswer& answer) {
             draw_legend(p, style.scale, quantity_words(held->picture), unit_words(held->picture), book_ink(),
                         QRectF(area.center().x() - 180, area.bottom() - 46, 360, 44));
         },
-        QObject::tr("%1; %2").arg(language::words(answer.sky), blinds_words(answer.blinds)));
+        QStringLiteral("%1; %2").arg(language::words(answer.sky), blinds_words(answer.blinds)));
     std::vector<std::pair<QString, QString>> rows;
     if (answer.judged) {
         rows = {
@@ -45,8 +45,8 @@ void tell_picture(Flow& flow, const question::GlareAnswer& answer) {
         for (const auto& index : metric::glare_indices())
             if (const auto value = index.value(answer.view()))
                 rows.emplace_back(language::words(index.name),
-                                  QObject::tr("%1: %2").arg(language::figures(figure(*value).toStdString()),
-                                                            language::words(metric::class_of(index, *value).name)));
+                                  QStringLiteral("%1: %2").arg(language::figures(figure(*value).toStdString()),
+                                                               language::words(metric::class_of(index, *value).name)));
         if (!answer.in_range)
             rows.emplace_back(QObject::tr("DGP's range"), QObject::tr("outside of what it was fitted for"));
     }

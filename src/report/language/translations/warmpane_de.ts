@@ -11239,5 +11239,553 @@ Quelle: %4</translation>
         <source>Levels</source>
         <translation>Stufen</translation>
     </message>
+    <message>
+        <source>Pages of the report</source>
+        <translation>Seiten des Berichts</translation>
+    </message>
+    <message>
+        <source>Composing …</source>
+        <translation>Wird gesetzt …</translation>
+    </message>
+    <message>
+        <source>Report</source>
+        <translation>Bericht</translation>
+    </message>
+    <message>
+        <source>Pages for the reviewer, as they will be on paper</source>
+        <translation>Seiten für die Prüfung, wie sie auf Papier stehen</translation>
+    </message>
+    <message>
+        <source>PDF print paper document cover</source>
+        <translation>PDF drucken Papier Dokument Deckblatt</translation>
+    </message>
+    <message>
+        <source>Composing the report</source>
+        <translation>Der Bericht wird gesetzt</translation>
+    </message>
+    <message>
+        <source>Write the PDF …</source>
+        <translation>PDF schreiben …</translation>
+    </message>
+    <message>
+        <source>Sections, in their order: drag to move, tick what stands in it</source>
+        <translation>Abschnitte in ihrer Reihenfolge: ziehen zum Ordnen, anhaken, was darin steht</translation>
+    </message>
+    <message>
+        <source>Choose …</source>
+        <translation>Wählen …</translation>
+    </message>
+    <message>
+        <source>Choose a file: %1</source>
+        <translation>Datei wählen: %1</translation>
+    </message>
+    <message>
+        <source>Pictures (*.png *.jpg *.jpeg *.svg)</source>
+        <translation>Bilder (*.png *.jpg *.jpeg *.svg)</translation>
+    </message>
+    <message>
+        <source>Title</source>
+        <translation>Titel</translation>
+    </message>
+    <message>
+        <source>Client</source>
+        <translation>Auftraggeber</translation>
+    </message>
+    <message>
+        <source>Author</source>
+        <translation>Verfasser</translation>
+    </message>
+    <message>
+        <source>Date</source>
+        <translation>Datum</translation>
+    </message>
+    <message>
+        <source>Logo</source>
+        <translation>Logo</translation>
+    </message>
+    <message>
+        <source>Paper</source>
+        <translation>Papier</translation>
+    </message>
+    <message>
+        <source>Letter</source>
+        <translation>Letter</translation>
+    </message>
+    <message>
+        <source>Sections of the report</source>
+        <translation>Abschnitte des Berichts</translation>
+    </message>
+    <message>
+        <source>Report: %1</source>
+        <translation>Bericht: %1</translation>
+    </message>
+    <message>
+        <source>sections</source>
+        <translation>Abschnitte</translation>
+    </message>
+    <message>
+        <source>the day it is made</source>
+        <translation>der Tag, an dem er entsteht</translation>
+    </message>
+    <message>
+        <source>&lt;b&gt;%1&lt;/b&gt;: %2 pages.</source>
+        <translation>&lt;b&gt;%1&lt;/b&gt;: %2 Seiten.</translation>
+    </message>
+    <message>
+        <source>&lt;br&gt;&lt;b&gt;Stale answers are left out: the model has changed since.&lt;/b&gt;</source>
+        <translation>&lt;br&gt;&lt;b&gt;Veraltete Antworten fehlen: das Modell hat sich seither geändert.&lt;/b&gt;</translation>
+    </message>
+    <message>
+        <source>Write the report</source>
+        <translation>Bericht schreiben</translation>
+    </message>
+    <message>
+        <source>PDF (*.pdf)</source>
+        <translation>PDF (*.pdf)</translation>
+    </message>
+    <message>
+        <source>%1 pages written to %2</source>
+        <translation>%1 Seiten geschrieben nach %2</translation>
+    </message>
+    <message>
+        <source>Left out, since the building has changed since it was asked: %1. Ask again.</source>
+        <translation>Weggelassen, da sich das Gebäude seit der Frage geändert hat: %1. Neu fragen.</translation>
+    </message>
+    <message>
+        <source>Not asked yet: %1.</source>
+        <translation>Noch nicht gefragt: %1.</translation>
+    </message>
+    <message>
+        <source>Some answers are still becoming surer: their bands are wider than wished.</source>
+        <translation>Einige Antworten werden noch sicherer: ihre Bänder sind breiter als gewünscht.</translation>
+    </message>
+    <message>
+        <source>Contents</source>
+        <translation>Inhalt</translation>
+    </message>
+    <message>
+        <source>Daylight report</source>
+        <translation>Tageslichtbericht</translation>
+    </message>
+    <message>
+        <source>, perhaps %1</source>
+        <translation>, vielleicht %1</translation>
+    </message>
+    <message>
+        <source>Not checked against the edition: %1</source>
+        <translation>Nicht mit der Ausgabe verglichen: %1</translation>
+    </message>
+    <message>
+        <source>How glare is addressed</source>
+        <translation>Wie mit Blendung umgegangen wird</translation>
+    </message>
+    <message>
+        <source>Notes on glare</source>
+        <translation>Begründungen zur Blendung</translation>
+    </message>
+    <message>
+        <source>Numbers not checked against the edition: %1</source>
+        <translation>Zahlen nicht mit der Ausgabe verglichen: %1</translation>
+    </message>
+    <message>
+        <source>No room here is judged by: %1.</source>
+        <translation>Keinen Raum beurteilen hier: %1.</translation>
+    </message>
+    <message>
+        <source>Options compared</source>
+        <translation>Optionen im Vergleich</translation>
+    </message>
+    <message>
+        <source>One option alone was asked.</source>
+        <translation>Nur eine Option wurde gefragt.</translation>
+    </message>
+    <message>
+        <source>Daylight factor, mean of each room</source>
+        <translation>Tageslichtquotient, Mittel jedes Raums</translation>
+    </message>
+    <message>
+        <source>Outcome</source>
+        <translation>Ergebnis</translation>
+    </message>
+    <message>
+        <source>Floor, m²</source>
+        <translation>Fläche, m²</translation>
+    </message>
+    <message>
+        <source>not said</source>
+        <translation>nicht gesagt</translation>
+    </message>
+    <message>
+        <source>not judged</source>
+        <translation>nicht beurteilt</translation>
+    </message>
+    <message>
+        <source>Computed with</source>
+        <translation>Berechnet mit</translation>
+    </message>
+    <message>
+        <source>Summary</source>
+        <translation>Zusammenfassung</translation>
+    </message>
+    <message>
+        <source>The project answers to no criteria set.</source>
+        <translation>Dem Projekt ist kein Kriteriensatz gegeben.</translation>
+    </message>
+    <message>
+        <source>Rooms and verdicts</source>
+        <translation>Räume und Urteile</translation>
+    </message>
+    <message>
+        <source>Of each set the gravest verdict on the room; a room&apos;s name leads to its page.</source>
+        <translation>Von jedem Satz das schwerste Urteil über den Raum; der Name eines Raums führt zu seiner Seite.</translation>
+    </message>
+    <message>
+        <source>What all of it stands on</source>
+        <translation>Worauf alles steht</translation>
+    </message>
+    <message>
+        <source>DGP</source>
+        <translation>DGP</translation>
+    </message>
+    <message>
+        <source>%1 (%2 to %3)</source>
+        <translation>%1 (%2 bis %3)</translation>
+    </message>
+    <message>
+        <source>Illuminance at the eye</source>
+        <translation>Beleuchtungsstärke am Auge</translation>
+    </message>
+    <message>
+        <source>Mean luminance</source>
+        <translation>Mittlere Leuchtdichte</translation>
+    </message>
+    <message>
+        <source>DGP&apos;s range</source>
+        <translation>Bereich von DGP</translation>
+    </message>
+    <message>
+        <source>outside of what it was fitted for</source>
+        <translation>außerhalb dessen, wofür sie bestimmt wurde</translation>
+    </message>
+    <message>
+        <source>Luminance, cd/m²</source>
+        <translation>Leuchtdichte, cd/m²</translation>
+    </message>
+    <message>
+        <source>Solid angle, sr</source>
+        <translation>Raumwinkel, sr</translation>
+    </message>
+    <message>
+        <source>Position index</source>
+        <translation>Positionsindex</translation>
+    </message>
+    <message>
+        <source>Glare of the year at seats</source>
+        <translation>Blendung des Jahres an Plätzen</translation>
+    </message>
+    <message>
+        <source>Pictures and glare</source>
+        <translation>Bilder und Blendung</translation>
+    </message>
+    <message>
+        <source>No picture was asked.</source>
+        <translation>Kein Bild wurde gefragt.</translation>
+    </message>
+    <message>
+        <source>Visible transmittance</source>
+        <translation>Lichttransmissionsgrad</translation>
+    </message>
+    <message>
+        <source>Reflectance out, in</source>
+        <translation>Reflexionsgrad außen, innen</translation>
+    </message>
+    <message>
+        <source>Shading that is fixed</source>
+        <translation>Feste Verschattung</translation>
+    </message>
+    <message>
+        <source>Depth, m</source>
+        <translation>Tiefe, m</translation>
+    </message>
+    <message>
+        <source>Fixed shading</source>
+        <translation>Feste Verschattung</translation>
+    </message>
+    <message>
+        <source>: %1 to %2 h, months %3 to %4</source>
+        <translation>: %1 bis %2 h, Monate %3 bis %4</translation>
+    </message>
+    <message>
+        <source>Windows and glass</source>
+        <translation>Fenster und Glas</translation>
+    </message>
+    <message>
+        <source>Width × height, m</source>
+        <translation>Breite × Höhe, m</translation>
+    </message>
+    <message>
+        <source>Sill, m</source>
+        <translation>Brüstung, m</translation>
+    </message>
+    <message>
+        <source>Glass, m²</source>
+        <translation>Glas, m²</translation>
+    </message>
+    <message>
+        <source>Maintenance factor</source>
+        <translation>Wartungsfaktor</translation>
+    </message>
+    <message>
+        <source>up</source>
+        <translation>oben</translation>
+    </message>
+    <message>
+        <source>yes</source>
+        <translation>ja</translation>
+    </message>
+    <message>
+        <source>no</source>
+        <translation>nein</translation>
+    </message>
+    <message>
+        <source>Faces: degrees clockwise from true north. Frames, bars and reveals are not counted as glass.</source>
+        <translation>Richtung: Grad im Uhrzeigersinn von Nord. Rahmen, Sprossen und Leibungen zählen nicht als Glas.</translation>
+    </message>
+    <message>
+        <source>Blinds and groups</source>
+        <translation>Behänge und Gruppen</translation>
+    </message>
+    <message>
+        <source>Window group</source>
+        <translation>Fenstergruppe</translation>
+    </message>
+    <message>
+        <source>Worked</source>
+        <translation>Bedient</translation>
+    </message>
+    <message>
+        <source>Finishes</source>
+        <translation>Oberflächen</translation>
+    </message>
+    <message>
+        <source>Of</source>
+        <translation>Von</translation>
+    </message>
+    <message>
+        <source>assumed: nobody chose it</source>
+        <translation>angenommen: niemand hat es gewählt</translation>
+    </message>
+    <message>
+        <source>none given</source>
+        <translation>keines angegeben</translation>
+    </message>
+    <message>
+        <source>Glass to the outside</source>
+        <translation>Glas nach außen</translation>
+    </message>
+    <message>
+        <source>%1 m², %2 of the floor</source>
+        <translation>%1 m², %2 der Fläche</translation>
+    </message>
+    <message>
+        <source>%1 m above the floor, points %2 m apart, %3 m from the walls</source>
+        <translation>%1 m über dem Boden, Punkte %2 m auseinander, %3 m von den Wänden</translation>
+    </message>
+    <message>
+        <source>%1: mean %2, median %3, least %4</source>
+        <translation>%1: Mittel %2, Median %3, kleinster %4</translation>
+    </message>
+    <message>
+        <source>Value (95 % band)</source>
+        <translation>Wert (95-%-Band)</translation>
+    </message>
+    <message>
+        <source>Nothing was asked of this room.</source>
+        <translation>Zu diesem Raum wurde nichts gefragt.</translation>
+    </message>
+    <message>
+        <source>Mean illuminance of the plane</source>
+        <translation>Mittlere Beleuchtungsstärke der Ebene</translation>
+    </message>
+    <message>
+        <source>%1 by day and hour, blinds as their groups are worked, %2</source>
+        <translation>%1 nach Tag und Stunde, Behänge wie ihre Gruppen bedient, %2</translation>
+    </message>
+    <message>
+        <source>Closed, of the daylit hours</source>
+        <translation>Geschlossen, von den hellen Stunden</translation>
+    </message>
+    <message>
+        <source>%1 into the room&apos;s depth, from the middle of its window wall</source>
+        <translation>%1 in die Tiefe des Raums, von der Mitte seiner Fensterwand</translation>
+    </message>
+    <message>
+        <source>Criterion</source>
+        <translation>Kriterium</translation>
+    </message>
+    <message>
+        <source>Drawing&apos;s +y</source>
+        <translation>+y der Zeichnung</translation>
+    </message>
+    <message>
+        <source>%1° clockwise from true north</source>
+        <translation>%1° im Uhrzeigersinn von Nord</translation>
+    </message>
+    <message>
+        <source>reflectance %1</source>
+        <translation>Reflexionsgrad %1</translation>
+    </message>
+    <message>
+        <source>reflectance by month</source>
+        <translation>Reflexionsgrad nach Monat</translation>
+    </message>
+    <message>
+        <source>Dirt on panes</source>
+        <translation>Schmutz auf Scheiben</translation>
+    </message>
+    <message>
+        <source>takes %1 of the light</source>
+        <translation>nimmt %1 des Lichts</translation>
+    </message>
+    <message>
+        <source>none: maintenance factor 1</source>
+        <translation>keiner: Wartungsfaktor 1</translation>
+    </message>
+    <message>
+        <source>File</source>
+        <translation>Datei</translation>
+    </message>
+    <message>
+        <source>Measured at</source>
+        <translation>Gemessen bei</translation>
+    </message>
+    <message>
+        <source>Years</source>
+        <translation>Jahre</translation>
+    </message>
+    <message>
+        <source>Median diffuse</source>
+        <translation>Median diffus</translation>
+    </message>
+    <message>
+        <source>%1 lx, over the 4380 daylight hours</source>
+        <translation>%1 lx, über die 4380 Tagesstunden</translation>
+    </message>
+    <message>
+        <source>Doubtful in it:</source>
+        <translation>Zweifelhaft darin:</translation>
+    </message>
+    <message>
+        <source>%1 by day and hour, %2</source>
+        <translation>%1 nach Tag und Stunde, %2</translation>
+    </message>
+    <message>
+        <source>%1, the mean day of each month</source>
+        <translation>%1, der mittlere Tag jedes Monats</translation>
+    </message>
+    <message>
+        <source>Sections</source>
+        <translation>Schnitte</translation>
+    </message>
+    <message>
+        <source>Cut through the middle, from x %1 m, y %2 m to x %3 m, y %4 m</source>
+        <translation>Schnitt durch die Mitte, von x %1 m, y %2 m bis x %3 m, y %4 m</translation>
+    </message>
+    <message>
+        <source>Site and weather</source>
+        <translation>Standort und Wetter</translation>
+    </message>
+    <message>
+        <source>There is no weather file: nothing of the year was computed.</source>
+        <translation>Es gibt keine Wetterdatei: vom Jahr wurde nichts berechnet.</translation>
+    </message>
+    <message>
+        <source>Plans and sections</source>
+        <translation>Grundrisse und Schnitte</translation>
+    </message>
+    <message>
+        <source>Without a pattern</source>
+        <translation>Ohne Muster</translation>
+    </message>
+    <message>
+        <source>%1 to %2, every day, standard time</source>
+        <translation>%1 bis %2, jeden Tag, Normalzeit</translation>
+    </message>
+    <message>
+        <source>Clock</source>
+        <translation>Uhr</translation>
+    </message>
+    <message>
+        <source>Pattern</source>
+        <translation>Muster</translation>
+    </message>
+    <message>
+        <source>Hours a year</source>
+        <translation>Stunden im Jahr</translation>
+    </message>
+    <message>
+        <source>the hours above</source>
+        <translation>die Stunden oben</translation>
+    </message>
+    <message>
+        <source>There is none in the model.</source>
+        <translation>Im Modell ist keines.</translation>
+    </message>
+    <message>
+        <source>W/m²</source>
+        <translation>W/m²</translation>
+    </message>
+    <message>
+        <source>kWh a year (95 % band)</source>
+        <translation>kWh im Jahr (95-%-Band)</translation>
+    </message>
+    <message>
+        <source>Saved by daylight</source>
+        <translation>Durch Tageslicht gespart</translation>
+    </message>
+    <message>
+        <source>Record</source>
+        <translation>Protokoll</translation>
+    </message>
+    <message>
+        <source>How each answer was made. Accuracy is the half-width of the 95 % band as a share of the stated figure; the same seed on the same building gives the same figures again.</source>
+        <translation>Wie jede Antwort entstand. Genauigkeit ist die halbe Breite des 95-%-Bands als Anteil der Zahl; derselbe Startwert am selben Gebäude gibt dieselben Zahlen wieder.</translation>
+    </message>
+    <message>
+        <source>Answer</source>
+        <translation>Antwort</translation>
+    </message>
+    <message>
+        <source>Reached</source>
+        <translation>Erreicht</translation>
+    </message>
+    <message>
+        <source>Rays</source>
+        <translation>Strahlen</translation>
+    </message>
+    <message>
+        <source>Version</source>
+        <translation>Fassung</translation>
+    </message>
+    <message>
+        <source>Fingerprint of its inputs</source>
+        <translation>Fingerabdruck der Eingaben</translation>
+    </message>
+    <message>
+        <source>Nothing was asked.</source>
+        <translation>Nichts wurde gefragt.</translation>
+    </message>
+    <message>
+        <source>Validation</source>
+        <translation>Validierung</translation>
+    </message>
+    <message>
+        <source>The engine is held against closed forms, quadrature and brute force that share neither its nodes nor its code; cases, figures and the commands that give them stand in the program&apos;s documentation (docs/validation.md). Standards: IES LM-83-12, EN 17037:2018+A1:2021, CIE S 011, ISO 15469, EN 410, and those named beside each criterion.</source>
+        <translation>Die Rechnung wird gegen geschlossene Formeln, Quadratur und reines Auszählen gehalten, die weder ihre Stützstellen noch ihren Code teilen; Fälle, Zahlen und die Befehle dafür stehen in der Dokumentation des Programms (docs/validation.md). Normen: IES LM-83-12, EN 17037:2018+A1:2021, CIE S 011, ISO 15469, EN 410 und die neben jedem Kriterium genannten.</translation>
+    </message>
+    <message>
+        <source>Cover</source>
+        <translation>Deckblatt</translation>
+    </message>
 </context>
 </TS>
