@@ -50,7 +50,7 @@ class CertifyUse : public Hands {
     void press(const char* name) {
         auto* button = panel->findChild<QPushButton*>(QString::fromLatin1(name));
         ASSERT_NE(button, nullptr) << name;
-        ASSERT_TRUE(button->isVisible()) << name;
+        ASSERT_TRUE(drive::wait_until([&] { return button->isVisible(); }, 10000)) << name;
         QTest::mouseClick(button, Qt::LeftButton);
     }
     // Opens a card and clicks a verdict of its table.
@@ -129,6 +129,41 @@ TEST_F(CertifyUse, planes_that_the_rule_does_not_judge_are_replaced_by_one_click
         [&] { return !panel->findChild<QPushButton*>(QStringLiteral("lay-rule-planes"))->isVisible(); }));
     document().undo_stack().undo();
     EXPECT_EQ(document().option().planes.size(), 1u);
+}
+
+TEST_F(CertifyUse, what_is_undecided_is_asked_again_until_it_is_decided) {
+    begin({});
+    ASSERT_TRUE(drive::settle(*window));
+    const double mean = window->answers().daylight("a")->planes[0].figures.mean;
+    const auto accuracy = [&] {
+        return model::question_of(document().project(), Question::Kind::daylight_factor).accuracy;
+    };
+    const double before = accuracy();
+    document().edit(QStringLiteral("Just about what there is"), [&](Project& p) {
+        auto set = *rule::criteria_set("breeam-hea-01");
+        set.id = "own";
+        set.criteria.resize(1);
+        auto& c = set.criteria[0];
+        c.measure = "mean";
+        c.figure = "daylight_factor";
+        c.asks.clear();
+        c.uses.clear();
+        c.has_plane = c.regularly_occupied = false;
+        c.part.clear();
+        c.either.clear();
+        c.thresholds = {{mean * 0.999, "met", 0}};
+        p.own_sets.push_back(set);
+        p.criteria = {"own"};
+    });
+    ASSERT_TRUE(says("own", "undecided: 1")) << outcome("own").toStdString();
+    press("decide");
+    auto* decide = panel->findChild<QPushButton*>(QStringLiteral("decide"));
+    ASSERT_TRUE(drive::wait_until([&] { return !decide->isChecked(); }, 240000)) << accuracy();
+    EXPECT_LT(accuracy(), before);
+    EXPECT_TRUE(!outcome("own").contains(QStringLiteral("undecided")) || accuracy() <= 0.01)
+        << outcome("own").toStdString() << " at " << accuracy();
+    document().undo_stack().undo();
+    EXPECT_DOUBLE_EQ(accuracy(), before) << "all of it is one step";
 }
 
 TEST_F(CertifyUse, what_would_do_is_found_without_tracing) {

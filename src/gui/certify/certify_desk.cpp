@@ -16,6 +16,19 @@ class CertifyDesk : public Desk {
           panel_(new CertifyPanel(desktop.document(), desktop.answers(), desktop.window())) {
         connect(panel_, &CertifyPanel::ask, this,
                 [&desktop](const std::vector<model::Question>& questions) { desktop.ask_questions(questions); });
+        connect(panel_, &CertifyPanel::make_surer, this, [&desktop](const std::vector<model::Question>& questions) {
+            desktop.document().edit(
+                QObject::tr("Surer answers for undecided verdicts"),
+                [&](model::Project& project) {
+                    for (const auto& question : questions)
+                        if (auto* own = model::find(project.questions, question.id))
+                            own->accuracy = question.accuracy;
+                        else
+                            project.questions.push_back(question);
+                },
+                QStringLiteral("surer"));
+            for (const auto& question : questions) desktop.asker().ask_question(question.id);
+        });
         connect(panel_, &CertifyPanel::show_map, this, [this](const QString& question, const QString& figure) {
             map(question.toStdString(), figure.toStdString());
         });

@@ -14,6 +14,8 @@ namespace wp::gui {
 
 namespace {
 
+constexpr double kFinest = 0.01;
+
 // Null where no set asks for the year.
 const rule::Criterion* first_of_year(const Judgement& judgement) {
     for (const auto& judged : judgement.sets)
@@ -52,7 +54,13 @@ CertifyPanel::CertifyPanel(Document& document, const KeptAnswers& kept, QWidget*
     sets_ = new QPushButton(QObject::tr("Sets \u2026"), this);
     sets_->setObjectName(QStringLiteral("choose-sets"));
     sets_->setToolTip(QObject::tr("Which criteria sets the project answers to; copies and sets of your own"));
-    for (auto* button : {ask_, lay_}) {
+    decide_ = new QPushButton(QObject::tr("Decide what is open"), this);
+    decide_->setObjectName(QStringLiteral("decide"));
+    decide_->setCheckable(true);
+    decide_->setToolTip(
+        QObject::tr("While it is pressed, what undecided verdicts stand on is asked again, each time "
+                    "twice as accurately, until they are decided or 1 % is reached"));
+    for (auto* button : {ask_, decide_, lay_}) {
         buttons->addWidget(button);
         button->hide();  // until something was judged
     }
@@ -77,6 +85,7 @@ CertifyPanel::CertifyPanel(Document& document, const KeptAnswers& kept, QWidget*
     split->setChildrenCollapsible(false);
     layout->addWidget(split, 1);
     connect(ask_, &QPushButton::clicked, this, [this] { emit ask(missing_); });
+    connect(decide_, &QPushButton::clicked, this, &CertifyPanel::show_decide);
     connect(lay_, &QPushButton::clicked, this, &CertifyPanel::lay_planes);
     connect(sets_, &QPushButton::clicked, this, &CertifyPanel::choose_sets);
     connect(verdict_, &VerdictView::show_map, this, &CertifyPanel::show_map);
@@ -139,9 +148,38 @@ void CertifyPanel::show_judgement(const Judgement& judgement) {
     for (const auto& q : missing_) names << language::words(q.name);
     ask_->setToolTip(names.join(QStringLiteral("\n")));
     lay_->setVisible(misfit);
+    show_decide();
     show_cards(judgement_);
     show_summary(judgement_);
     show_chosen();
+}
+
+// What undecided verdicts stand on and could still be surer, with the accuracy that is next.
+std::vector<model::Question> CertifyPanel::open_questions() const {
+    std::vector<model::Question> out;
+    for (const auto& set : judgement_.sets)
+        for (const auto& c : set.conclusions)
+            for (const size_t i : c.verdicts) {
+                const auto& v = set.verdicts[i];
+                if (c.optional || c.state != rule::State::undecided || v.state != rule::State::undecided) continue;
+                auto question = rule::question_of(*v.criterion, circumstances());
+                if (!question || question->accuracy <= kFinest ||
+                    std::ranges::any_of(out, [&](const auto& q) { return q.id == question->id; }))
+                    continue;
+                question->accuracy = std::max(kFinest, question->accuracy / 2);
+                out.push_back(std::move(*question));
+            }
+    return out;
+}
+
+void CertifyPanel::show_decide() {
+    const auto open = judgement_.held.project != nullptr ? open_questions() : std::vector<model::Question>();
+    // What was asked is still on its way, or was asked of another building: nothing is known of what is open then.
+    const bool waits =
+        judgement_.settles || !judgement_.stale_questions.empty() || kept_.is_year_stale(document_.option().id);
+    if (open.empty() && !waits) decide_->setChecked(false);
+    decide_->setVisible(!open.empty() || decide_->isChecked());
+    if (decide_->isChecked() && !open.empty() && !waits) emit make_surer(open);
 }
 
 void CertifyPanel::show_cards(const Judgement& judgement) {

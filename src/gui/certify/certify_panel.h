@@ -24,6 +24,8 @@ class CertifyPanel : public QWidget {
  signals:
     /// Questions that verdicts wait for: those that the project does not have yet are to be added.
     void ask(const std::vector<model::Question>& questions);
+    /// Questions as they are to be asked now: the accuracy that they have is wished from now on.
+    void make_surer(const std::vector<model::Question>& questions);
     /// The question and the figure that a verdict was read from.
     void show_map(const QString& question, const QString& figure);
 
@@ -38,6 +40,8 @@ class CertifyPanel : public QWidget {
     void choose(const QString& set, int conclusion);
     void show_chosen();
     void lay_planes();
+    std::vector<model::Question> open_questions() const;
+    void show_decide();
     void choose_sets();
     rule::Circumstances circumstances() const;
     Document& document_;
@@ -47,7 +51,7 @@ class CertifyPanel : public QWidget {
     QVBoxLayout* cards_layout_;
     std::vector<SetCard*> cards_;
     VerdictView* verdict_;
-    QPushButton *ask_, *lay_, *sets_;
+    QPushButton *ask_, *decide_, *lay_, *sets_;
     // What was asked for last, and is shown or on the way.
     std::vector<std::shared_ptr<const void>> asked_;
     bool asked_stale_ = false;

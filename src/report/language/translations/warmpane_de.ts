@@ -11787,5 +11787,17 @@ Quelle: %4</translation>
         <source>Cover</source>
         <translation>Deckblatt</translation>
     </message>
+    <message>
+        <source>Surer answers for undecided verdicts</source>
+        <translation>Genauere Antworten für offene Urteile</translation>
+    </message>
+    <message>
+        <source>Decide what is open</source>
+        <translation>Entscheiden, was offen ist</translation>
+    </message>
+    <message>
+        <source>While it is pressed, what undecided verdicts stand on is asked again, each time twice as accurately, until they are decided or 1 % is reached</source>
+        <translation>Solange gedrückt, wird das, worauf offene Urteile stehen, neu gefragt, jedes Mal doppelt so genau, bis sie entschieden sind oder 1 % erreicht ist</translation>
+    </message>
 </context>
 </TS>
