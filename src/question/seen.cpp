@@ -66,6 +66,19 @@ std::vector<SeenPart> parts_of_pixels(const metric::GlareSource& source, const l
     return out;
 }
 
+// The sun, and where one sees it.
+SeenPart sun_through(const light::SeenSun& sun, const light::Picture& picture, const SeenThings* things) {
+    SeenPart out{"sun", {}, 1};
+    const auto at = things != nullptr ? light::place_of(picture.lens, picture.pose, sun.direction) : std::nullopt;
+    if (!at) return out;
+    const int x = static_cast<int>(at->x), y = static_cast<int>(at->y);
+    if (x < 0 || y < 0 || x >= picture.lens.width || y >= picture.lens.height) return out;
+    const auto pixel = static_cast<size_t>(y) * static_cast<size_t>(picture.lens.width) + static_cast<size_t>(x);
+    const auto& seen = things->names[things->thing[pixel]];
+    if (seen.opening.empty()) return out;
+    return {"sun in " + seen.words, seen.opening, 1};
+}
+
 }  // namespace
 
 std::shared_ptr<const SeenThings> see_things(const light::Scene& scene, const light::Lens& lens,
@@ -89,9 +102,10 @@ std::vector<std::vector<SeenPart>> parts_of(std::span<const metric::GlareSource>
             if (things != nullptr) parts = parts_of_pixels(source, picture, *things);
             continue;
         }
-        const int pane = picture.suns[static_cast<size_t>(source.disc)].pane;
+        const auto& sun = picture.suns[static_cast<size_t>(source.disc)];
+        const int pane = sun.pane;
         const bool known = pane >= 0 && things != nullptr && static_cast<size_t>(pane) < things->mirrors.size();
-        parts.push_back(known ? things->mirrors[static_cast<size_t>(pane)] : SeenPart{"sun", {}, 1});
+        parts.push_back(known ? things->mirrors[static_cast<size_t>(pane)] : sun_through(sun, picture, things));
     }
     return out;
 }

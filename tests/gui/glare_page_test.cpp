@@ -135,6 +135,15 @@ TEST_F(GlareUse, over_the_year_an_arc_runs_where_glare_is_rare_and_the_worst_hou
     auto& hours = *static_cast<QTableWidget*>(drive::widget(*window, "glare-hours"));
     ASSERT_GT(hours.rowCount(), 3);
     EXPECT_GE(hours.item(0, 1)->text().toDouble(), hours.item(1, 1)->text().toDouble());
+    // In one month alone.
+    auto* month = static_cast<QComboBox*>(drive::widget(*window, "glare-month"));
+    month->setCurrentIndex(2);
+    ASSERT_GT(hours.rowCount(), 0);
+    for (int row = 0; row < hours.rowCount(); ++row)
+        EXPECT_TRUE(hours.item(row, 0)->text().contains(QStringLiteral("Feb")))
+            << hours.item(row, 0)->text().toStdString();
+    month->setCurrentIndex(0);
+    ASSERT_GT(hours.rowCount(), 3);
     const auto before = window->document().moment();
     QTest::mouseClick(hours.viewport(), Qt::LeftButton, {}, hours.visualItemRect(hours.item(1, 0)).center());
     EXPECT_FALSE(window->document().moment() == before) << "the clock goes to the hour";

@@ -235,9 +235,18 @@ void GlarePage::run_year() {
     year_.run(places, kinds[std::max(blinds_->currentIndex(), 0)]);
 }
 
+size_t GlarePage::worst_seat() const {
+    size_t out = 0;
+    const double sign = index().rises ? 1 : -1;
+    const auto of = [&](size_t i) { return arcs_[i] && arcs_[i]->worst ? sign * *arcs_[i]->worst : -1e9; };
+    for (size_t i = 1; i < arcs_.size(); ++i)
+        if (of(i) > of(out)) out = i;
+    return out;
+}
+
 void GlarePage::fill_table() {
     const auto found = shown_seats();
-    const int row_before = table_->currentRow();
+    const int row_before = table_->currentRow(), rows_before = table_->rowCount();
     filling_ = true;
     table_->setRowCount(static_cast<int>(found.size()));
     for (size_t i = 0; i < found.size(); ++i) {
@@ -255,7 +264,11 @@ void GlarePage::fill_table() {
                                    true));
         table_->setItem(row, 3, glare_cell(arc ? language::words(arc->worst_source) : QString(), false));
     }
-    if (row_before < 0 && table_->rowCount() > 0) table_->setCurrentCell(0, 0);
+    // Other seats than before: what one asks first is where it is worst.
+    if ((row_before < 0 || rows_before != table_->rowCount()) && table_->rowCount() > 0)
+        table_->setCurrentCell(static_cast<int>(worst_seat()), 0);
+    if (table_->currentItem() != nullptr && rows_before != table_->rowCount())
+        table_->scrollToItem(table_->currentItem(), QAbstractItemView::PositionAtCenter);
     // What room few seats leave is the hours'.
     constexpr int most = 6;
     const int rows = std::clamp(table_->rowCount(), 2, most);

@@ -47,6 +47,7 @@ class GlarePage : public QWidget {
     void follow();
     void refresh();
     void show_arcs();
+    size_t worst_seat() const;
     void fill_table();
     void find_arcs();
     void show_hours();
@@ -64,7 +65,7 @@ class GlarePage : public QWidget {
     Desktop& desktop_;
     LiveSeats live_;
     SeatsYear year_;
-    QComboBox *index_, *limit_, *places_, *when_, *blinds_;
+    QComboBox *index_, *limit_, *places_, *when_, *blinds_, *month_;
     QDoubleSpinBox* share_;
     QWidget* of_year_;
     QLabel *title_, *hint_;

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // The page's widgets, from top to bottom.
+#include <QGridLayout>
 #include <QHBoxLayout>
 #include <QVBoxLayout>
 #include <algorithm>
@@ -7,6 +8,7 @@
 #include "gui/glare/glare_page.h"
 #include "gui/look/figure_table.h"
 #include "gui/look/look.h"
+#include "report/language/dates.h"
 #include "report/language/words.h"
 
 namespace wp::gui {
@@ -60,6 +62,13 @@ void GlarePage::build(QBoxLayout& column) {
     connect(blinds_, &QComboBox::activated, this, [this] {
         if (!year_.seats().empty()) run_year();
     });
+    month_ = choice("glare-month", QObject::tr("Which months count"));
+    month_->addItem(QObject::tr("All months"));
+    for (int m = 1; m <= 12; ++m) month_->addItem(language::month(m));
+    connect(month_, &QComboBox::currentIndexChanged, this, [this](int month) {
+        year_.count_month(month);
+        refresh();
+    });
     share_ = new QDoubleSpinBox;
     share_->setObjectName(QStringLiteral("glare-share"));
     share_->setAccessibleName(QObject::tr("Share of the use in which the limit may be exceeded"));
@@ -71,12 +80,16 @@ void GlarePage::build(QBoxLayout& column) {
     share_->setSuffix(QStringLiteral(" %"));
     connect(share_, &QDoubleSpinBox::valueChanged, this, &GlarePage::refresh);
     of_year_ = new QWidget;
-    auto* third = new QHBoxLayout(of_year_);
+    auto* third = new QGridLayout(of_year_);
     third->setContentsMargins(0, 0, 0, 0);
-    third->addWidget(blinds_, 1);
-    third->addWidget(share_, 1);
+    third->addWidget(blinds_, 0, 0);
+    third->addWidget(share_, 0, 1);
+    third->addWidget(month_, 1, 0);
+    third->setColumnStretch(0, 1);
+    third->setColumnStretch(1, 1);
+
     column.addWidget(of_year_);
-    column.addWidget(run_);
+    third->addWidget(run_, 1, 1);
     hint_ = new QLabel;
     hint_->setWordWrap(true);
     hint_->setProperty("role", QStringLiteral("small"));

@@ -3,6 +3,7 @@
 
 #include <algorithm>
 
+#include "question/year_over_time.h"
 #include "report/language/words.h"
 
 namespace wp::gui {
@@ -52,6 +53,7 @@ SeatsYear::Found SeatsYear::find(const model::Project& project, size_t index, co
     if (cancel.requested()) return out;
     out.seats = question::ask_glare_year(project, option, question, *out.rooms, places, operation, cancel,
                                          [&](double share) { progress(kLighting + share * (0.9 - kLighting)); });
+    for (const SeatYear& seat : out.seats) out.use.push_back(seat.hours);
     if (operation != question::Operation::closed && !cancel.requested())
         find_closed(out, option, project.site.north, cancel);
     return out;
@@ -75,6 +77,18 @@ void SeatsYear::find_closed(Found& found, const model::Option& option, double no
             for (const size_t hour : worst_of(seat, k)) task.hours[hour] = true;
     }
     found.closed = question::glare_year(task, cancel);
+    found.closed_hours = std::move(task.hours);
+}
+
+void SeatsYear::keep_month(Found& found, int month) {
+    std::array<bool, 12> months{};
+    for (int m = 1; m <= 12; ++m) months[static_cast<size_t>(m - 1)] = month == 0 || m == month;
+    for (size_t i = 0; i < found.seats.size(); ++i) found.seats[i].hours = question::in_months(found.use[i], months);
+}
+
+void SeatsYear::count_month(int month) {
+    month_ = month;
+    keep_month(found_, month);
 }
 
 void SeatsYear::run(const std::vector<model::Observer>& places, question::Operation operation) {
@@ -94,6 +108,7 @@ void SeatsYear::run(const std::vector<model::Observer>& places, question::Operat
                                     if (cancel.requested() || found->seats.empty()) return {};
                                     return [this, project, found, id = project->options[index].id] {
                                         found_ = std::move(*found);
+                                        keep_month(found_, month_);
                                         of_ = project;
                                         option_ = id;
                                         emit changed();
@@ -111,7 +126,9 @@ std::vector<SeatsYear::WorstHour> SeatsYear::worst_hours(size_t at, size_t headi
                                  : by == PlaceGlare::kNothing ? std::string()
                                                               : seat.glare.things[by];
         out.push_back({hour, static_cast<double>(seat.glare.dgp[heading][hour]),
-                       at < found_.closed.size() ? static_cast<double>(found_.closed[at].dgp[heading][hour]) : -1,
+                       at < found_.closed.size() && found_.closed_hours[hour]
+                           ? static_cast<double>(found_.closed[at].dgp[heading][hour])
+                           : -1,
                        what});
     }
     return out;

@@ -20,6 +20,8 @@ class SeatsYear : public QObject {
     void run(const std::vector<model::Observer>& places, question::Operation operation);
     /// Of the option that is shown; none where it was not asked.
     const std::vector<question::SeatYear>& seats() const;
+    /// Only the hours of a month count from now on, in rings and worst hours; 0: of all months.
+    void count_month(int month);
     /// Whether it is of the building as it is.
     bool is_current() const;
 
@@ -41,7 +43,10 @@ class SeatsYear : public QObject {
         /// All blinds closed, in the hours that are worst for any of the directions.
         std::vector<question::PlaceGlare> closed;
         std::shared_ptr<const question::LitRooms> rooms;
+        std::vector<metric::Hours> use;  ///< of each seat, whatever month counts
+        metric::Hours closed_hours;      ///< that closed is known of
     };
+    static void keep_month(Found& found, int month);
     static Found find(const model::Project& project, size_t option, const climate::WeatherYear& weather,
                       const std::vector<model::Observer>& places, question::Operation operation,
                       const question::LitRooms* known, const Cancel& cancel, const Progress& progress);
@@ -49,6 +54,7 @@ class SeatsYear : public QObject {
 
     Desktop& desktop_;
     Found found_;
+    int month_ = 0;
     std::shared_ptr<const model::Project> of_;
     model::Id option_;
 };

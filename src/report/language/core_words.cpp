@@ -134,6 +134,7 @@ constexpr const char* kSentences[] = {
     QT_TRANSLATE_NOOP("QObject", "frame of %1"),
     QT_TRANSLATE_NOOP("QObject", "leaf of %1"),
     QT_TRANSLATE_NOOP("QObject", "sun mirrored in %1"),
+    QT_TRANSLATE_NOOP("QObject", "sun in %1"),
     QT_TRANSLATE_NOOP("QObject", "Exposure, %1"),
     QT_TRANSLATE_NOOP("QObject", "floor of %1"),
     QT_TRANSLATE_NOOP("QObject", "Make it %1"),

@@ -11799,5 +11799,17 @@ Quelle: %4</translation>
         <source>While it is pressed, what undecided verdicts stand on is asked again, each time twice as accurately, until they are decided or 1 % is reached</source>
         <translation>Solange gedrückt, wird das, worauf offene Urteile stehen, neu gefragt, jedes Mal doppelt so genau, bis sie entschieden sind oder 1 % erreicht ist</translation>
     </message>
+    <message>
+        <source>Which months count</source>
+        <translation>Welche Monate zählen</translation>
+    </message>
+    <message>
+        <source>All months</source>
+        <translation>Alle Monate</translation>
+    </message>
+    <message>
+        <source>sun in %1</source>
+        <translation>Sonne in %1</translation>
+    </message>
 </context>
 </TS>
