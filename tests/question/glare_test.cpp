@@ -158,9 +158,19 @@ TEST(GlareQuestion, the_eye_is_told_what_dazzles_it) {
             all += part.share;
         }
         EXPECT_NEAR(all, 1, 1e-9);
-        if (towards.sources[i].is_sun) EXPECT_EQ(towards.parts[i][0].words, "sun");
     }
     EXPECT_TRUE(window) << "the room has one window, and the eye looks at it";
+}
+
+TEST(GlareQuestion, the_sun_is_told_with_the_window_that_it_is_seen_in) {
+    Looker eye({12, 21, 12}, 96);
+    const auto towards = eye.towards(180);
+    const auto& opening = eye.project.options[0].storeys[0].rooms[0].openings[0].id;
+    const auto sun = std::ranges::find_if(towards.sources, &metric::GlareSource::is_sun);
+    ASSERT_NE(sun, towards.sources.end()) << "the low sun of a winter noon";
+    const auto& parts = towards.parts[static_cast<size_t>(sun - towards.sources.begin())];
+    EXPECT_EQ(parts[0].words, "sun in " + opening);
+    EXPECT_EQ(parts[0].opening, opening);
 }
 
 TEST(GlareQuestion, any_sky_can_be_asked_for_and_needs_no_weather_where_it_says_all_itself) {
