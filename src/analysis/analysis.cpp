@@ -89,7 +89,7 @@ Fingerprint asked_print(const model::Project& project, const model::Option& opti
                         const climate::WeatherYear* weather) {
     const unsigned bears = analysis_of(question.kind).bears | bears_of_places(question.at);
     Fingerprint print;
-    print.add(std::string_view("table 3"));
+    print.add(std::string_view("table 4"));
     print.add(describe::depends(project, option, bears));
     print.add(describe::asks(question, bears));
     if (weather != nullptr) print.add(weather->fingerprint());

@@ -73,7 +73,7 @@ Analysis glare_year();
 std::span<const Analysis> analyses();
 const Analysis& analysis_of(model::Question::Kind kind);
 
-/// "Sun hours at the windows, 21 Mar": what a question asks.
+/// "Sunlight hours at the windows, 21 Mar": what a question asks.
 std::string words(const model::Question& question);
 bool gives_table(model::Question::Kind kind);
 bool needs_weather(const model::Question& question);

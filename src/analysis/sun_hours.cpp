@@ -31,11 +31,11 @@ Result<TableAnswer> run(const Request& a) {
 
 Analysis sun_hours() {
     return {.kind = Question::Kind::sun_hours,
-            .name = "Sun hours",
-            .asks = "sun hours",
+            .name = "Sunlight hours",
+            .asks = "sunlight hours",
             .words =
                 [](const Question& q) {
-                    return std::string(q.probable ? "Probable sun hours, " : "Sun hours, ") + period_words(q);
+                    return std::string(q.probable ? "Probable sunlight hours, " : "Sunlight hours, ") + period_words(q);
                 },
             .needs_weather = [](const Question& q) { return q.probable; },
             .bears = describe::bears::light,

@@ -35,7 +35,7 @@ std::string at_words(Question::At at) {
 
 }  // namespace
 
-// Where it is asked stands before the first comma: "Sun hours at the windows, 21 Mar".
+// Where it is asked stands before the first comma: "Sunlight hours at the windows, 21 Mar".
 std::string words(const Question& q) {
     std::string text = analysis_of(q.kind).words(q);
     const size_t comma = text.find(',');

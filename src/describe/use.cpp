@@ -82,7 +82,7 @@ void describe(Describer& d, BlindControl& c) {
            [&] { d.number(of_blinds("limit", "Limit", 0, 200000, "lx or W/m²"), c.limit); });
     d.only(when("kind", c.kind, kBlinds, {Blinds::schedule}), [&] { describe_schedule(d, c); });
     d.materials({.key = "states",
-                 .meaning = "fabrics and slatted blinds, from the most open to the most closed; none: each window's "
+                 .meaning = "fabrics and venetian blinds, from the most open to the most closed; none: each window's "
                             "own blind",
                  .most = 8},
                 c.states);

@@ -16,6 +16,8 @@ using namespace geometry;
 
 namespace {
 
+constexpr double kSameHeight = 0.005;
+
 ReferencePlane new_plane(const Option& option, const std::string& name) {
     ReferencePlane plane;
     plane.id = fresh_id(option, "plane");
@@ -39,10 +41,12 @@ Items lay_planes(Option& option, const std::vector<Id>& rooms, const PlaneWish& 
     for (const Id& room : rooms) {
         if (!find_room(option, room)) continue;
         auto it = std::find_if(option.planes.begin(), option.planes.end(), [&](const ReferencePlane& p) {
-            return p.room == room && p.on == ReferencePlane::On::floor;
+            const bool there = p.room == room && p.on == ReferencePlane::On::floor;
+            return there && (!wish.beside || std::fabs(p.height - wish.height) < kSameHeight);
         });
         if (it == option.planes.end()) {
-            ReferencePlane plane = new_plane(option, "Desk height");
+            ReferencePlane plane =
+                new_plane(option, wish.beside ? fmt::format("{:.2f} m", wish.height) : "Desk height");
             plane.room = room;
             it = option.planes.insert(option.planes.end(), plane);
         }

@@ -12,9 +12,11 @@ struct PlaneWish {
     double height = 0.76, margin = 0.3, spacing = 0.5;
     int number = 0;  ///< so many points at least; 0: by spacing
     model::ReferencePlane::Along along = model::ReferencePlane::Along::drawing;
+    bool beside = false;  ///< one more, beside those that are there
 };
 /// One plane on the floor of each room: the room's first such plane is fitted anew, its sub-areas stay; where there is
-/// none it is made. The planes.
+/// none, or one more is wished, it is made. A plane of that height that is there already is fitted anew in any case.
+/// The planes.
 Items lay_planes(model::Option& option, const std::vector<model::Id>& rooms, const PlaneWish& wish);
 
 /// A plane on every deck of a thing that has none yet: each flight and landing, or the top of a table.

@@ -26,7 +26,7 @@ constexpr PointFigure kTables[] = {
     {"illuminance", "Illuminance", "lx", Kind::moment, "lux_"},
     {"direct_sun", "Direct sun", "lx", Kind::moment, "sun_lux_"},
     {"from_sky", "Straight from the sky", "lx", Kind::moment, "sky_lux_"},
-    {"sun_hours", "Sun hours", "h", Kind::sun_hours, "sun_hours"},
+    {"sun_hours", "Sunlight hours", "h", Kind::sun_hours, "sunlight_hours"},
     {"sun_share", "Share of the open place's sun", "%", Kind::sun_hours, "sun_share_percent"},
     {"sun_of_year", "Share of the open place's sun of the year", "%", Kind::sun_hours, "sun_of_year_percent"},
     {"sky_share", "Sky seen", "%", Kind::sky_view, "sky_percent_of_hemisphere"},

@@ -95,7 +95,7 @@ struct Blind {
     bool operator==(const Blind&) const = default;
     void add_to(Fingerprint& print) const;
 };
-/// What a fabric or slatted blind of the project is to light.
+/// What a fabric or venetian blind of the project is to light.
 Blind blind_of(const model::Material& material);
 
 /// Windows of one room that look the same way.

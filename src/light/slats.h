@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// What a slatted blind does with light, by the geometry of its slats: flat, thin, without end, perfectly diffuse, the
+// What a venetian blind does with light, by the geometry of its slats: flat, thin, without end, perfectly diffuse, the
 // same on both faces. Light in the plane square to the slats is all that counts: the profile angle.
 #pragma once
 #include <vector>

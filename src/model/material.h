@@ -17,7 +17,7 @@ struct Material {
         opaque,   ///< surfaces
         glazing,  ///< panes, clear or diffusing
         fabric,   ///< textile, mesh and perforated sheet: holes, and what the threads scatter
-        slats,    ///< a slatted blind, computed by the geometry of its slats
+        slats,    ///< a venetian blind, computed by the geometry of its slats
     };
     Id id;
     std::string name;

@@ -61,7 +61,7 @@ struct BlindControl {
     double from = 8, to = 18;           ///< schedule: hours of the clock
     int month_from = 1, month_to = 12;  ///< schedule: both included; may run over the new year
     std::vector<Id>
-        states;  ///< fabrics and slatted blinds, from the most open to the most closed; empty: each window's own blind
+        states;  ///< fabrics and venetian blinds, from the most open to the most closed; empty: each window's own blind
     bool tracks_sun = false;  ///< slats: tilted just as far as keeps the direct sun out
     bool operator==(const BlindControl&) const;
 };

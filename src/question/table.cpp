@@ -116,7 +116,8 @@ PointTable table_of(const std::vector<MomentAnswer>& moments) {
 
 PointTable table_of(const SunHoursAnswer& answer) {
     PointTable out{points_in(answer.planes), {}};
-    out.columns.push_back(column(answer.planes, "sun_hours", "Sun hours", "h", [](const auto& p) { return p.hours; }));
+    out.columns.push_back(
+        column(answer.planes, "sunlight_hours", "Sunlight hours", "h", [](const auto& p) { return p.hours; }));
     out.columns.push_back(
         column(answer.planes, "sun_share_percent", "Share of the open place's sun", "%", [&](const auto& p) {
             Values share = p.hours;

@@ -110,12 +110,12 @@ std::optional<Question> glare(const Circumstances& of) {
 constexpr Need kNeeds[] = {
     {"", "on the reference planes, nothing left out", Kind::daylight_factor, is_usual, nullptr},
     {"sunlight_day",
-     "sun hours at the windows' inner face, on one day from 1 February to 21 March, from the least "
+     "sunlight hours at the windows' inner face, on one day from 1 February to 21 March, from the least "
      "altitude of the sun at the site",
      Kind::sun_hours, is_sunlight_day, sunlight_day},
-    {"probable_sun_year", "probable sun hours at the windows, all the year", Kind::sun_hours, is_probable_year,
+    {"probable_sun_year", "probable sunlight hours at the windows, all the year", Kind::sun_hours, is_probable_year,
      probable_year},
-    {"probable_sun_winter", "probable sun hours at the windows, 21 September to 21 March", Kind::sun_hours,
+    {"probable_sun_winter", "probable sunlight hours at the windows, 21 September to 21 March", Kind::sun_hours,
      is_probable_winter, probable_winter},
     {"windows", "daylight factor and sky component at the windows", Kind::daylight_factor, is_at_windows, at_windows},
     {"clear_hours", "illuminance at 9 and 15 h on the clearest days within 15 days of the equinoxes", Kind::moment,

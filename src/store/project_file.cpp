@@ -64,7 +64,7 @@ class Checker {
         const Material* found = find(project_.materials, id);
         if (!id.empty() &&
             (found == nullptr || (found->kind != Material::Kind::fabric && found->kind != Material::Kind::slats)))
-            fail(place + "/blind_material", "there is no fabric and no slatted blind \"" + id + "\"",
+            fail(place + "/blind_material", "there is no fabric and no venetian blind \"" + id + "\"",
                  "Name one that /materials holds");
     }
     void shading(const std::string& place, const std::vector<ShadeLayer>& layers) {
@@ -141,7 +141,7 @@ class Checker {
             const Material* found = find(project_.materials, c.states[i]);
             if (found == nullptr || (found->kind != Material::Kind::fabric && found->kind != Material::Kind::slats))
                 fail(fmt::format("{}/states/{}", place, i),
-                     "there is no fabric and no slatted blind \"" + c.states[i] + "\"",
+                     "there is no fabric and no venetian blind \"" + c.states[i] + "\"",
                      "Name one that /materials holds");
         }
     }

@@ -45,12 +45,12 @@ TEST(Analyses, have_an_entry_for_every_kind_that_a_file_may_name) {
 
 TEST(Analyses, say_what_they_ask_and_where) {
     auto q = usual(Question::Kind::sun_hours);
-    EXPECT_EQ(analysis::words(q), "Sun hours, 21 Mar");
+    EXPECT_EQ(analysis::words(q), "Sunlight hours, 21 Mar");
     q.at = Question::At::windows;
-    EXPECT_EQ(analysis::words(q), "Sun hours at the windows, 21 Mar");
+    EXPECT_EQ(analysis::words(q), "Sunlight hours at the windows, 21 Mar");
     q.probable = true;
     q.last = {4, 2, 24};
-    EXPECT_EQ(analysis::words(q), "Probable sun hours at the windows, 21 Mar to 2 Apr");
+    EXPECT_EQ(analysis::words(q), "Probable sunlight hours at the windows, 21 Mar to 2 Apr");
     q = usual(Question::Kind::daylight_factor);
     q.at = Question::At::readings;
     EXPECT_EQ(analysis::words(q), "Daylight factor at the readings");

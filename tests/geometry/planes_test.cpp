@@ -225,6 +225,13 @@ TEST(Planes, of_whole_buildings_are_laid_in_one_go) {
     ASSERT_EQ(option.planes.size(), 2u);
     EXPECT_EQ(option.planes[0].id, "plane") << "the one that was there is fitted anew";
     for (const ReferencePlane& plane : option.planes) EXPECT_EQ(plane.height, 0.85);
+    wish.beside = true;
+    wish.height = 0.7;
+    lay_planes(option, rooms, wish);
+    lay_planes(option, rooms, wish);
+    ASSERT_EQ(option.planes.size(), 4u) << "one more in each room, once";
+    EXPECT_EQ(option.planes[0].height, 0.85);
+    EXPECT_EQ(option.planes[3].height, 0.7);
 }
 
 TEST(Observers, in_a_lattice_are_told_by_their_names) {

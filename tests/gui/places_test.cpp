@@ -78,6 +78,12 @@ TEST_F(Places, planes_are_laid_on_all_rooms_and_on_a_stair) {
             EXPECT_FALSE(geometry::plane_points(option(), plane)->points.empty());
         }
     EXPECT_EQ(laid, 2);
+    const size_t before = option().planes.size();
+    answer({{"plane-usual", "-3"}, {"plane-height", "0.7"}, {"plane-beside", "1"}}, Qt::Key_L, Qt::ControlModifier);
+    ASSERT_EQ(option().planes.size(), before + 2) << "a second plane in each room";
+    EXPECT_NEAR(option().planes.back().height, 0.7, 1e-9);
+    answer({{"plane-usual", "-3"}, {"plane-height", "0.7"}, {"plane-beside", "1"}}, Qt::Key_L, Qt::ControlModifier);
+    EXPECT_EQ(option().planes.size(), before + 2) << "of that height they are there";
 }
 
 TEST_F(Places, a_plane_covers_a_part_that_is_drawn_and_gets_finer) {

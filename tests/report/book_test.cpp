@@ -190,11 +190,11 @@ TEST(Report, says_what_was_left_out_because_the_building_has_changed) {
     Asked room;
     const auto facts = room.facts();
     facts->options[0].stale = {"The year"};
-    facts->options[0].missing = {"Sun hours of one day"};
+    facts->options[0].missing = {"Sunlight hours of one day"};
     const auto pdf = read_back(compose(facts));
     const QString text = all_text(*pdf);
     EXPECT_TRUE(text.contains(QStringLiteral("Left out, since the building has changed since it was asked: The year")));
-    EXPECT_TRUE(text.contains(QStringLiteral("Not asked yet: Sun hours of one day")));
+    EXPECT_TRUE(text.contains(QStringLiteral("Not asked yet: Sunlight hours of one day")));
 }
 
 TEST(Report, does_without_a_logo_that_cannot_be_read) {

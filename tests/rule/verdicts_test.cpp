@@ -111,7 +111,7 @@ TEST(En17037Sunlight, counts_the_best_window_of_the_best_room) {
     model::Project project = test::one_room();
     const auto set = *criteria_set("en-17037-sunlight");
     const auto judge = [&](std::vector<test::WindowRoom> rooms) {
-        const auto table = at_windows(rooms, {"sun_hours"});
+        const auto table = at_windows(rooms, {"sunlight_hours"});
         const auto question = *find_need("sunlight_day")->make({&project, nullptr});
         Case judged;
         judged.of = Circumstances{&project, nullptr};

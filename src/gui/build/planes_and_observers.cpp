@@ -44,8 +44,10 @@ void BuildingCommands::lay_planes() {
         QObject::tr("Cells lie"),
         {QObject::tr("along the drawing"), QObject::tr("along the longest wall"), QObject::tr("along true north")},
         "plane-along");
-    box.text(QObject::tr(
-        "Planes that are there are fitted anew; the parts they cover or leave out stay. They follow their rooms."));
+    auto* beside =
+        box.choice(QObject::tr("Planes that are there"),
+                   {QObject::tr("are fitted anew"), QObject::tr("stay, with one more of that height")}, "plane-beside");
+    box.text(QObject::tr("Fitted anew, the parts they cover or leave out stay. They follow their rooms."));
     if (!box.ask()) return;
     if (usual->currentIndex() > 0)
         wish.height = geometry::usual_heights()[static_cast<size_t>(usual->currentIndex() - 1)].height;
@@ -53,6 +55,7 @@ void BuildingCommands::lay_planes() {
     wish.margin = std::clamp(wish.margin, 0.0, 20.0);
     wish.spacing = std::clamp(wish.spacing, 0.05, 20.0);
     wish.number = whole_number(number, 0, 20000);
+    wish.beside = beside->currentIndex() == 1;
     wish.along = static_cast<ReferencePlane::Along>(along->currentIndex());
     edit::Items made;
     document().edit_option(QObject::tr("Lay planes"), [&](Option& o) { made = edit::lay_planes(o, rooms, wish); });

@@ -178,7 +178,7 @@ void LightBar::build_series() {
 void LightBar::build_out(QBoxLayout& row, Pairing& pairing) {
     row.addWidget(pairing.buttons());
     auto* fresh = worded_button("circle-help", "new-question", QObject::tr("New question"),
-                                QObject::tr("Ask something else: moments, sun hours, sky, exposure"));
+                                QObject::tr("Ask something else: moments, sunlight hours, sky, exposure"));
     connect(fresh, &QToolButton::clicked, this, &LightBar::new_question);
     row.addWidget(fresh);
     auto* open = icon_button("upload", "open-table",

@@ -97,7 +97,7 @@ std::optional<Question> ask_question(QWidget* parent, const Document& document, 
     box.number(QObject::tr("hours from"), from, Unit::plain, "question-from");
     box.number(QObject::tr("to"), to, Unit::plain, "question-to");
     box.number(QObject::tr("every"), step, Unit::plain, "question-every");
-    box.text(QObject::tr("Sun hours and exposure"));
+    box.text(QObject::tr("Sunlight hours and exposure"));
     auto* days = box.choice(QObject::tr("Days"),
                             {QStringLiteral("%1").arg(day_words(now)), QObject::tr("the month of the clock"),
                              QObject::tr("one day for EN 17037, %1").arg(standard_day(now)), QObject::tr("the year"),

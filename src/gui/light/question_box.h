@@ -9,7 +9,7 @@
 
 namespace wp::gui {
 
-/// "Sun hours at the windows, 21 Mar": what a question asks, in few words.
+/// "Sunlight hours at the windows, 21 Mar": what a question asks, in few words.
 QString question_words(const model::Question& question);
 
 /// Asks for a question; before is what the fields begin with. moment and sky are those of the desktop. None where it

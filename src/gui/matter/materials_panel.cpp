@@ -39,7 +39,7 @@ QString kind_text(MaterialKind kind) {
         case MaterialKind::fabric:
             return QObject::tr("Fabric, mesh or perforated sheet");
         case MaterialKind::slats:
-            return QObject::tr("Slatted blind");
+            return QObject::tr("Venetian blind");
     }
     return {};
 }

@@ -484,10 +484,6 @@
         <translation>nach geographisch Nord</translation>
     </message>
     <message>
-        <source>Planes that are there are fitted anew; the parts they cover or leave out stay. They follow their rooms.</source>
-        <translation>Vorhandene Ebenen werden neu eingepasst; was sie abdecken oder auslassen, bleibt. Sie folgen ihren Räumen.</translation>
-    </message>
-    <message>
         <source>Lay planes</source>
         <translation>Ebenen legen</translation>
     </message>
@@ -2518,7 +2514,7 @@ Noch nicht genau genug</translation>
         <translation>Neue Frage</translation>
     </message>
     <message>
-        <source>Ask something else: moments, sun hours, sky, exposure</source>
+        <source>Ask something else: moments, sunlight hours, sky, exposure</source>
         <translation>Etwas anderes fragen: Zeitpunkte, Sonnenstunden, Himmel, Lichtmenge</translation>
     </message>
     <message>
@@ -2762,7 +2758,7 @@ Noch nicht genau genug</translation>
         <translation>alle</translation>
     </message>
     <message>
-        <source>Sun hours and exposure</source>
+        <source>Sunlight hours and exposure</source>
         <translation>Sonnenstunden und Lichtmenge</translation>
     </message>
     <message>
@@ -3152,7 +3148,7 @@ Ein Ring: noch nichts. Eine wachsende Scheibe: wird genauer. Eine volle Scheibe:
         <translation>Gewebe, Netz oder Lochblech</translation>
     </message>
     <message>
-        <source>Slatted blind</source>
+        <source>Venetian blind</source>
         <translation>Lamellenbehang</translation>
     </message>
     <message>
@@ -5568,7 +5564,7 @@ Nichts ist hier gestichprobt: genau für diese Stunden</translation>
         <translation>das ist keine Liste von %1 Zahlen innerhalb von 100 km</translation>
     </message>
     <message>
-        <source>there is no fabric and no slatted blind &quot;%1&quot;</source>
+        <source>there is no fabric and no venetian blind &quot;%1&quot;</source>
         <translation>es gibt kein Gewebe und keinen Lamellenbehang „%1“</translation>
     </message>
     <message>
@@ -5748,7 +5744,7 @@ Nichts ist hier gestichprobt: genau für diese Stunden</translation>
         <translation>es gibt keinen Raum „%1“</translation>
     </message>
     <message>
-        <source>Probable sun hours, %1</source>
+        <source>Probable sunlight hours, %1</source>
         <translation>Wahrscheinliche Sonnenstunden, %1</translation>
     </message>
     <message>
@@ -5880,7 +5876,7 @@ Nichts ist hier gestichprobt: genau für diese Stunden</translation>
         <translation>Decke von %1</translation>
     </message>
     <message>
-        <source>Sun hours, %1</source>
+        <source>Sunlight hours, %1</source>
         <translation>Sonnenstunden, %1</translation>
     </message>
     <message>
@@ -7312,7 +7308,7 @@ Nichts ist hier gestichprobt: genau für diese Stunden</translation>
         <translation>Grenze</translation>
     </message>
     <message>
-        <source>fabrics and slatted blinds, from the most open to the most closed; none: each window&apos;s own blind</source>
+        <source>fabrics and venetian blinds, from the most open to the most closed; none: each window&apos;s own blind</source>
         <translation>Gewebe und Lamellenbehänge, vom offensten zum geschlossensten; keine: der eigene Behang jedes Fensters</translation>
     </message>
     <message>
@@ -7568,7 +7564,7 @@ Nichts ist hier gestichprobt: genau für diese Stunden</translation>
         <translation>Unter dem Entwurfshimmel</translation>
     </message>
     <message>
-        <source>Sun hours</source>
+        <source>Sunlight hours</source>
         <translation>Sonnenstunden</translation>
     </message>
     <message>
@@ -7664,7 +7660,7 @@ Nichts ist hier gestichprobt: genau für diese Stunden</translation>
         <translation>möglich: immer, wenn sie am Himmel steht</translation>
     </message>
     <message>
-        <source>sun hours</source>
+        <source>sunlight hours</source>
         <translation>Sonnenstunden</translation>
     </message>
     <message>
@@ -10752,11 +10748,11 @@ Quelle: %4</translation>
         <translation>auf den Nutzebenen, nichts weggelassen</translation>
     </message>
     <message>
-        <source>probable sun hours at the windows, all the year</source>
+        <source>probable sunlight hours at the windows, all the year</source>
         <translation>wahrscheinliche Sonnenstunden an den Fenstern, ganzes Jahr</translation>
     </message>
     <message>
-        <source>probable sun hours at the windows, 21 September to 21 March</source>
+        <source>probable sunlight hours at the windows, 21 September to 21 March</source>
         <translation>wahrscheinliche Sonnenstunden an den Fenstern, 21. September bis 21. März</translation>
     </message>
     <message>
@@ -11810,6 +11806,22 @@ Quelle: %4</translation>
     <message>
         <source>sun in %1</source>
         <translation>Sonne in %1</translation>
+    </message>
+    <message>
+        <source>Planes that are there</source>
+        <translation>Vorhandene Ebenen</translation>
+    </message>
+    <message>
+        <source>are fitted anew</source>
+        <translation>werden neu angepasst</translation>
+    </message>
+    <message>
+        <source>stay, with one more of that height</source>
+        <translation>bleiben, mit einer weiteren dieser Höhe</translation>
+    </message>
+    <message>
+        <source>Fitted anew, the parts they cover or leave out stay. They follow their rooms.</source>
+        <translation>Beim Anpassen bleiben die Teile, die sie bedecken oder auslassen. Sie folgen ihren Räumen.</translation>
     </message>
 </context>
 </TS>
