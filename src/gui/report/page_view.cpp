@@ -22,7 +22,7 @@ constexpr size_t kKeptImages = 6;
 }  // namespace
 
 PageView::PageView(QWidget* parent) : QAbstractScrollArea(parent) {
-    setObjectName(QStringLiteral("pages"));
+    setObjectName(QStringLiteral("report-pages"));
     setAccessibleName(QObject::tr("Pages of the report"));
     setFocusPolicy(Qt::StrongFocus);
     setFrameShape(QFrame::NoFrame);

@@ -1083,6 +1083,12 @@ constexpr const char* kWords[] = {
     QT_TRANSLATE_NOOP("QObject", "Author"),
     QT_TRANSLATE_NOOP("QObject", "Logo"),
     QT_TRANSLATE_NOOP("QObject", "Picture"),
+    QT_TRANSLATE_NOOP("QObject", "as it is to be read; missing: the day on which the report is made"),
+    QT_TRANSLATE_NOOP("QObject", "missing: the project's name"),
+    QT_TRANSLATE_NOOP("QObject", "of the cover: picture file, relative to the project file"),
+    QT_TRANSLATE_NOOP("QObject", "picture file, relative to the project file"),
+    QT_TRANSLATE_NOOP("QObject", "how the report is composed"),
+    QT_TRANSLATE_NOOP("QObject", "in their order; those that are missing follow in the usual one"),
 };
 
 }  // namespace

@@ -11823,5 +11823,29 @@ Quelle: %4</translation>
         <source>Fitted anew, the parts they cover or leave out stay. They follow their rooms.</source>
         <translation>Beim Anpassen bleiben die Teile, die sie bedecken oder auslassen. Sie folgen ihren Räumen.</translation>
     </message>
+    <message>
+        <source>as it is to be read; missing: the day on which the report is made</source>
+        <translation>wie es zu lesen ist; fehlt es: der Tag, an dem der Bericht entsteht</translation>
+    </message>
+    <message>
+        <source>missing: the project&apos;s name</source>
+        <translation>fehlt er: der Name des Projekts</translation>
+    </message>
+    <message>
+        <source>of the cover: picture file, relative to the project file</source>
+        <translation>des Deckblatts: Bilddatei, relativ zur Projektdatei</translation>
+    </message>
+    <message>
+        <source>picture file, relative to the project file</source>
+        <translation>Bilddatei, relativ zur Projektdatei</translation>
+    </message>
+    <message>
+        <source>how the report is composed</source>
+        <translation>wie der Bericht gesetzt ist</translation>
+    </message>
+    <message>
+        <source>in their order; those that are missing follow in the usual one</source>
+        <translation>in ihrer Reihenfolge; fehlende folgen in der üblichen</translation>
+    </message>
 </context>
 </TS>
