@@ -132,10 +132,7 @@ VerdictView::VerdictView(Document& document, QWidget* parent)
     });
     connect(map_, &QPushButton::clicked, this,
             [this] { emit show_map(QString::fromStdString(question_), QString::fromStdString(figure_)); });
-    connect(ask_remedies_, &QPushButton::clicked, this, [this] {
-        remedies_->setText(QObject::tr("Looking \u2026"));
-        worker_.ask({++number_, asked_});
-    });
+    connect(ask_remedies_, &QPushButton::clicked, this, &VerdictView::look_for_remedies);
     show_verdict(nullptr, nullptr, 0, -1);
 }
 
@@ -159,8 +156,13 @@ void VerdictView::show_verdict(const ToJudge* wanted, const Judgement* judgement
     QString shown_now =
         QString::fromStdString(judgement->held.project->options[judgement->held.option].id) + title_->text();
     for (const size_t i : c.verdicts) shown_now += QStringLiteral(" %1").arg(judged.verdicts[i].value, 0, 'g', 9);
+    const QString verdict_now =
+        QString::fromStdString(judgement->held.project->options[judgement->held.option].id) + title_->text();
+    const bool looks_again = shown_now != remedies_of_ && verdict_now == wished_of_;
     if (shown_now != remedies_of_) remedies_->clear(), ++number_;
     remedies_of_ = shown_now;
+    if (verdict_now != wished_of_) wished_of_.clear();
+    verdict_of_ = verdict_now;
     room_ = c.room;
     asked_ = {*wanted, judged.set->id, {}};
     QString text;
@@ -202,6 +204,8 @@ void VerdictView::show_verdict(const ToJudge* wanted, const Judgement* judgement
     body_->setText(text);
     map_->setVisible(true);
     ask_remedies_->setVisible(fails);
+    // Answers have become surer meanwhile: what was wished for the verdict is still wished.
+    if (looks_again && fails) look_for_remedies();
     const auto place = model::find_room(document_.option(), room_);
     if (notes && place && c.state != rule::State::not_asked && !judged.verdicts[c.verdicts.front()].reached) {
         note_title_->setVisible(true);
@@ -216,6 +220,12 @@ void VerdictView::keep_note() {
         if (const auto place = model::find_room(option, room_)) place.room->glare_note = text;
     });
     if (auto* keep = findChild<QPushButton*>(QStringLiteral("keep-note"))) keep->setVisible(false);
+}
+
+void VerdictView::look_for_remedies() {
+    wished_of_ = verdict_of_;
+    remedies_->setText(QObject::tr("Looking \u2026"));
+    worker_.ask({++number_, asked_});
 }
 
 void VerdictView::show_remedies(const Remedies& found) {

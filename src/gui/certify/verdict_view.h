@@ -40,6 +40,7 @@ class VerdictView : public QScrollArea {
         uint64_t number = 0;
         std::vector<std::string> words;
     };
+    void look_for_remedies();
     void keep_note();
     void show_remedies(const Remedies& found);
 
@@ -52,7 +53,8 @@ class VerdictView : public QScrollArea {
     model::Id question_;
     std::string figure_;
     Asked asked_;
-    QString remedies_of_;  // the verdict that they are told of
+    QString remedies_of_;             // the verdict and values that they are told of
+    QString verdict_of_, wished_of_;  // the verdict that is shown; that remedies were wished for
     uint64_t number_ = 0;
     Behind<std::pair<uint64_t, Asked>, Remedies> worker_;  // last: it ends before what it works with
 };
