@@ -176,7 +176,13 @@ void VerdictView::show_verdict(const ToJudge* wanted, const Judgement* judgement
         if (judged.verdicts[i].answered() && !judged.verdicts[i].reached)
             next = std::min(next, level_of(judged.verdicts[i]));
     bool fails = false, notes = false;
-    for (const size_t i : c.verdicts) {
+    // What keeps it from the next level is what one came for.
+    auto order = c.verdicts;
+    std::ranges::stable_partition(order, [&](size_t i) {
+        const auto& v = judged.verdicts[i];
+        return v.answered() && !v.reached && level_of(v) == next;
+    });
+    for (const size_t i : order) {
         const auto& v = judged.verdicts[i];
         if (c.verdicts.size() == 1)
             rows_->setText(QStringLiteral("<table>%1</table>").arg(rows_of(v)));

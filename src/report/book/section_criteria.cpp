@@ -15,8 +15,10 @@ using Set = exchange::Certified::Set;
 
 void tell_conclusions(Flow& flow, const Set& set) {
     BookTable table;
-    table.columns = {
-        {QObject::tr("Place"), 3}, {QObject::tr("Part"), 4}, {QObject::tr("Verdict"), 2}, {QObject::tr("Level"), 2}};
+    table.columns = {{QObject::tr("Where"), 3},
+                     {QObject::tr("Part"), 4},
+                     {QObject::tr("Verdict"), 2},
+                     {QObject::tr("Level reached"), 2}};
     const bool together = std::ranges::any_of(set.conclusions, [](const auto& c) { return c.verdicts.size() > 1; });
     if (!together) return;
     for (const auto& c : set.conclusions) {
@@ -51,7 +53,7 @@ std::vector<BookCell> verdict_row(const rule::Verdict& v) {
 bool tell_criterion(Flow& flow, const Set& set, const rule::Criterion& criterion) {
     BookTable table;
     table.columns = {
-        {QObject::tr("Place"), 3.4},        {QObject::tr("Value"), 1.8, true},  {QObject::tr("Band (95 %)"), 2.4, true},
+        {QObject::tr("Where"), 3.4},        {QObject::tr("Value"), 1.8, true},  {QObject::tr("Band (95 %)"), 2.4, true},
         {QObject::tr("Needed"), 2.1, true}, {QObject::tr("Margin"), 1.8, true}, {QObject::tr("Verdict"), 2}};
     QStringList remarks;
     for (const auto& v : set.verdicts) {

@@ -71,7 +71,7 @@ void tell_seats(Flow& flow, const BookOption& of) {
     if (found == of.answers.tables.end()) return;
     const auto& table = *found->second;
     BookTable out;
-    out.columns = {{QObject::tr("Place"), 3}};
+    out.columns = {{QObject::tr("Where"), 3}};
     std::vector<const question::Column*> columns;
     for (const auto& figure : figure::point_figures())
         if (figure.of == model::Question::Kind::glare_year)

@@ -221,7 +221,7 @@ void tell_profile(Flow& flow, const HeldFacts& facts, const std::vector<BookMap>
 
 BookTable verdicts_of(const BookOption& of, const model::Id& room) {
     BookTable out;
-    out.columns = {{QObject::tr("Criterion"), 5}, {QObject::tr("Verdict"), 2}, {QObject::tr("Level"), 2}};
+    out.columns = {{QObject::tr("Criterion"), 5}, {QObject::tr("Verdict"), 2}, {QObject::tr("Level reached"), 2}};
     for (const auto& set : of.certified.sets)
         for (const auto& c : set.conclusions) {
             if (c.room != room) continue;

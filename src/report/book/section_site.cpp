@@ -22,11 +22,11 @@ QString degrees(double value, const QString& plus, const QString& minus) {
 std::vector<std::pair<QString, QString>> site_facts(const model::Site& site) {
     const QString hours = (site.time_zone >= 0 ? QStringLiteral("+") : QStringLiteral("\u2212")) +
                           language::number(std::fabs(site.time_zone));
-    return {{QObject::tr("Place"), given_name(site.name)},
+    return {{QObject::tr("Site"), given_name(site.name)},
             {QObject::tr("Latitude"), degrees(site.latitude, QObject::tr("north"), QObject::tr("south"))},
             {QObject::tr("Longitude"), degrees(site.longitude, QObject::tr("east"), QObject::tr("west"))},
             {QObject::tr("Time zone"), QStringLiteral("UTC%1 h").arg(hours)},
-            {QObject::tr("Elevation"), fixed(site.elevation, 0) + QStringLiteral(" m")},
+            {QObject::tr("Above sea level"), fixed(site.elevation, 0) + QStringLiteral(" m")},
             {QObject::tr("Drawing's +y"), QObject::tr("%1\u00b0 clockwise from true north").arg(fixed(site.north, 1))},
             {QObject::tr("Ground"), site.ground_by_month.empty()
                                         ? QObject::tr("reflectance %1").arg(fixed(site.ground_reflectance, 2))

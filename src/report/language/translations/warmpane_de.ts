@@ -11847,5 +11847,13 @@ Quelle: %4</translation>
         <source>in their order; those that are missing follow in the usual one</source>
         <translation>in ihrer Reihenfolge; fehlende folgen in der üblichen</translation>
     </message>
+    <message>
+        <source>Level reached</source>
+        <translation>Erreichte Stufe</translation>
+    </message>
+    <message>
+        <source>Above sea level</source>
+        <translation>Höhe über dem Meer</translation>
+    </message>
 </context>
 </TS>
