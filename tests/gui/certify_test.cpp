@@ -166,6 +166,35 @@ TEST_F(CertifyUse, what_is_undecided_is_asked_again_until_it_is_decided) {
     EXPECT_DOUBLE_EQ(accuracy(), before) << "all of it is one step";
 }
 
+TEST_F(CertifyUse, of_a_part_what_is_missed_stands_before_what_is_met) {
+    begin({});
+    ASSERT_TRUE(drive::settle(*window));
+    document().edit(QStringLiteral("Two in one"), [&](Project& p) {
+        auto set = *rule::criteria_set("breeam-hea-01");
+        set.id = "own";
+        set.criteria.resize(2);
+        for (auto& c : set.criteria) {
+            c.measure = "mean";
+            c.figure = "daylight_factor";
+            c.asks.clear();
+            c.uses.clear();
+            c.has_plane = c.regularly_occupied = false;
+            c.part = "Both";
+            c.either.clear();
+        }
+        set.criteria[0].name = "A little daylight";
+        set.criteria[0].thresholds = {{0.001, "met", 0}};
+        set.criteria[1].name = "Very much daylight";
+        set.criteria[1].thresholds = {{90, "met", 0}};
+        p.own_sets.push_back(set);
+        p.criteria = {"own"};
+    });
+    ASSERT_TRUE(says("own", "0 of 1 met")) << outcome("own").toStdString();
+    choose("own", 0, 1);
+    ASSERT_TRUE(drive::wait_until([&] { return verdict().contains(QStringLiteral("A little daylight")); }));
+    EXPECT_LT(verdict().indexOf(QStringLiteral("Very much daylight")), verdict().indexOf(QStringLiteral("A little")));
+}
+
 TEST_F(CertifyUse, what_would_do_is_found_without_tracing) {
     begin({});
     ASSERT_TRUE(drive::settle(*window));

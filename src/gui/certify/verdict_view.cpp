@@ -242,8 +242,8 @@ void VerdictView::show_remedies(const Remedies& found) {
         lines.isEmpty()
             ? QObject::tr("None of these alone would do: clearer glass, other hours, open blinds, a lower target. The "
                           "shape of room or openings has to change.")
-            : QObject::tr("It would be met with one of these (found without tracing):") + QStringLiteral("\n") +
-                  lines.join(QStringLiteral("\n")));
+            : QObject::tr("Each of these would do for the criterion that it names (found without tracing):") +
+                  QStringLiteral("\n") + lines.join(QStringLiteral("\n")));
 }
 
 }  // namespace wp::gui

@@ -10080,10 +10080,6 @@ Quelle: %4</translation>
         <translation>Nichts davon allein würde genügen: klareres Glas, andere Stunden, offene Blenden, ein kleinerer Zielwert. Raum oder Öffnungen müssen sich ändern.</translation>
     </message>
     <message>
-        <source>It would be met with one of these (found without tracing):</source>
-        <translation>Erfüllt wäre es mit einem davon (ohne neue Strahlen gefunden):</translation>
-    </message>
-    <message>
         <source>laid for criteria, not mapped</source>
         <translation>für Kriterien gelegt, nicht auf Karten</translation>
     </message>
@@ -11854,6 +11850,10 @@ Quelle: %4</translation>
     <message>
         <source>Above sea level</source>
         <translation>Höhe über dem Meer</translation>
+    </message>
+    <message>
+        <source>Each of these would do for the criterion that it names (found without tracing):</source>
+        <translation>Jedes davon würde für das genannte Kriterium genügen (ohne neue Strahlen gefunden):</translation>
     </message>
 </context>
 </TS>
