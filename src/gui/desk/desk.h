@@ -30,6 +30,8 @@ class Desk : public QObject {
     virtual QWidget* side();
     /// Whether the pages at the right are wanted.
     virtual bool has_pages() const { return true; }
+    /// Whether anything there follows the moment: the year strip stands below.
+    virtual bool follows_moment() const { return true; }
     /// The page that it opens with; null: the first that stands on it.
     virtual QWidget* first_page() { return nullptr; }
     /// The share of the middle in the width that it divides with the side, in per cent.

@@ -26,6 +26,7 @@ class ReportDesk : public Desk {
     QWidget* middle() override { return pages_; }
     QWidget* side() override { return panel_; }
     bool has_pages() const override { return false; }
+    bool follows_moment() const override { return false; }
     bool judges_year() const override { return true; }
     int middle_share() const override { return 64; }
 

@@ -217,6 +217,7 @@ void Window::follow_desk() {
     if (desk.has_pages()) pages_->setCurrentWidget(desktop_.page());
     stand(false);
     pages_->setVisible(desk.has_pages());
+    desktop_.strip().setVisible(desk.follows_moment());
     for (const Page& page : desktop_.companions())
         companion_buttons_->button(companions_->indexOf(page.widget))->setVisible(page.stands_on(desk.kind()));
     lay_out();
