@@ -169,7 +169,7 @@ TEST(Needs, clear_hours_are_those_with_most_direct_light_by_the_clock) {
 TEST(Needs, a_question_that_was_changed_since_is_left_alone_and_another_one_made) {
     model::Project project = test::one_room();
     const Circumstances of{&project, nullptr};
-    const auto& sunlight = criteria_set("en-17037-sunlight")->criteria[0];
+    const auto sunlight = criteria_set("en-17037-sunlight")->criteria[0];
     auto asked = *question_of(sunlight, of);
     project.questions.push_back(asked);
     EXPECT_EQ(question_of(sunlight, of)->id, asked.id);

@@ -25,7 +25,7 @@ using test::year_with;
 
 // EN 17037:2018, annex B: p = 0.5 * 5^log10(d), at most 10 m.
 TEST(RulePlanes, of_en_17037_have_points_by_the_size_of_the_room) {
-    const auto& rule = criteria_set("en-17037-provision")->criteria[0].plane;
+    const auto rule = criteria_set("en-17037-provision")->criteria[0].plane;
     EXPECT_NEAR(spacing_of(rule, 1), 0.5, 1e-12);
     EXPECT_NEAR(spacing_of(rule, 10), 2.5, 1e-12);
     EXPECT_NEAR(spacing_of(rule, 6), 0.5 * std::pow(5, std::log10(6.0)), 1e-12);
