@@ -212,6 +212,25 @@ TEST(Report, does_without_a_logo_that_cannot_be_read) {
     std::filesystem::remove_all(folder);
 }
 
+TEST(Report, of_a_project_in_which_nothing_was_drawn_says_so_and_nothing_else) {
+    model::Project project;
+    project.name = "Empty";
+    project.options.emplace_back();
+    for (const bool storey : {false, true}) {
+        if (storey) project.options[0].storeys.push_back(model::new_storey("g", "Ground", 0));
+        const auto facts = std::make_shared<BookFacts>();
+        facts->project = &project;
+        BookOption one;
+        one.option = &project.options[0];
+        one.surfaces = std::make_shared<const geometry::Surfaces>(geometry::build_surfaces(project, *one.option));
+        facts->options.push_back(std::move(one));
+        const auto pdf = read_back(compose(facts));
+        ASSERT_NE(pdf, nullptr);
+        EXPECT_TRUE(all_text(*pdf).contains(QStringLiteral("The project answers to no criteria set.")));
+        EXPECT_TRUE(all_text(*pdf).contains(QStringLiteral("Nothing was asked.")));
+    }
+}
+
 TEST(Report, names_that_look_like_markup_are_told_as_they_are) {
     Asked room;
     room.project.report.title = "<b>A & B</b> (100 %)";

@@ -104,7 +104,7 @@ void tell_cover(Flow& flow, const HeldFacts& facts) {
     const QRectF place(box.left(), top, box.width(), box.bottom() - top - 190);
     if (!picture.isNull())
         flow.paint([=](QPainter& p) { draw_within(p, picture, place, Qt::AlignLeft); });
-    else
+    else if (!facts->main().option->storeys.empty())
         flow.paint([facts, place](QPainter& p) {
             p.setFont(page_font(11));
             const size_t storey = facts->main().option->storeys.size() > 1 ? 1 : 0;
