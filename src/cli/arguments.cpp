@@ -168,6 +168,7 @@ std::optional<int> parse_arguments(int argc, char** argv, Arguments& out) {
         "certify", "Judge options by the project's criteria: asks what is missing, writes verdicts (CSV, JSON)");
     add_certify_options(*certify, v);
 
+#ifdef WARMPANE_PICTURES
     ReportArguments r;
     auto* report = app.add_subcommand(
         "report", "Write the report on each option as PDF: asks what is missing, composes as the project says");
@@ -175,6 +176,7 @@ std::optional<int> parse_arguments(int argc, char** argv, Arguments& out) {
     report->add_flag("--pictures", r.pictures,
                      "Take the project's pictures of glare, too, and look around from its seats of a year of glare");
     report->add_option("--language", r.language, "en or de; else English");
+#endif
 
     FormatsArguments f;
     auto* formats = app.add_subcommand("formats", "Write the schema and the tables of our file formats");
@@ -267,7 +269,9 @@ std::optional<int> parse_arguments(int argc, char** argv, Arguments& out) {
     if (*answers) out.answers = n;
     if (*check) out.check = k;
     if (*certify) out.certify = v;
+#ifdef WARMPANE_PICTURES
     if (*report) out.report = r;
+#endif
     if (*formats) out.formats = f;
     if (*weather) out.weather = w;
     if (*climate) out.climate = c;
