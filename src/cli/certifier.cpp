@@ -199,6 +199,15 @@ int Certifier::ask_also(const Question& question) {
     return ask_one(question);
 }
 
+void VerdictCode::note(const exchange::Certified& certified) {
+    for (const auto& set : certified.sets)
+        for (const auto& c : set.conclusions) {
+            if (c.optional) continue;
+            failed_ = failed_ || c.state == rule::State::not_met;
+            open_ = open_ || c.state == rule::State::undecided || c.state == rule::State::not_asked;
+        }
+}
+
 Certifier& Certifiers::of(const model::Id& option) {
     auto& one = all_[option];
     if (one == nullptr) {

@@ -21,7 +21,7 @@ namespace wp::cli {
 /// Sets, weather and options: read and checked before anything is asked.
 struct ToCertify {
     model::Project project;
-    fs::path file;
+    std::filesystem::path file;
     std::optional<climate::WeatherYear> weather;
     std::vector<rule::CriteriaSet> sets;
     std::vector<std::string> options;
@@ -76,6 +76,16 @@ class Certifier {
     std::map<model::Id, double> accuracies_;  // by question, as asked last
     std::unique_ptr<question::YearAnswer> year_;
     std::vector<std::pair<std::string, question::Record>> records_;
+};
+
+/// The code to leave with after verdicts: of all that were noted the worst.
+class VerdictCode {
+ public:
+    void note(const exchange::Certified& certified);
+    int code() const { return failed_ ? kNotMet : open_ ? kNotSettled : kDone; }
+
+ private:
+    bool failed_ = false, open_ = false;
 };
 
 /// All that are asked for, made as they are wanted, and the one that stands for how it was.

@@ -12,13 +12,6 @@ namespace fs = std::filesystem;
 
 namespace {
 
-bool any(const exchange::Certified& certified, rule::State state) {
-    for (const auto& set : certified.sets)
-        for (const auto& c : set.conclusions)
-            if (!c.optional && c.state == state) return true;
-    return false;
-}
-
 void tell_remarks(const rule::Verdict& v) {
     if (!v.why.empty()) say("      {}\n", v.why);
     for (const auto& remark : v.remarks)
@@ -82,7 +75,7 @@ int certify(const CertifyArguments& arguments) {
     }
     Certifiers certifiers(plan, arguments);
     if (const int code = certifiers.ask_former(); code != kDone) return code;
-    bool failed = false, open = false;
+    VerdictCode verdicts;
     for (const auto& id : plan.options) {
         Certifier& one = certifiers.of(id);
         exchange::Certified certified;
@@ -90,10 +83,9 @@ int certify(const CertifyArguments& arguments) {
         if (code != kDone) return code;
         tell(certified, one.option().name);
         if (const int failure = write(arguments, plan, one, certified); failure != kDone) return failure;
-        failed = failed || any(certified, rule::State::not_met);
-        open = open || any(certified, rule::State::undecided) || any(certified, rule::State::not_asked);
+        verdicts.note(certified);
     }
-    return failed ? kNotMet : open ? kNotSettled : kDone;
+    return verdicts.code();
 }
 
 }  // namespace wp::cli

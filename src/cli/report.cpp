@@ -73,7 +73,7 @@ int gather(Everything& all, const ReportArguments& arguments, const model::Id& i
             (all.plan.weather || question.kind == Question::Kind::daylight_factor))
             if (const int code = one.ask_also(question); code != kDone) return code;
     out.option = &one.option();
-    out.surfaces = std::shared_ptr<const geometry::Surfaces>(std::shared_ptr<void>(), &one.surfaces());
+    out.surfaces = &one.surfaces();
     out.answers = one.answers();
     for (const auto& [name, record] : one.records()) {
         out.made.push_back({name, record});
@@ -83,13 +83,6 @@ int gather(Everything& all, const ReportArguments& arguments, const model::Id& i
         for (const auto& question : rule::missing_questions(set, out.answers, one.circumstances()))
             out.missing.push_back(question.name);
     return arguments.pictures ? take_pictures(all, arguments, one, out) : kDone;
-}
-
-bool any(const report::BookOption& option, rule::State state) {
-    for (const auto& set : option.certified.sets)
-        for (const auto& c : set.conclusions)
-            if (!c.optional && c.state == state) return true;
-    return false;
 }
 
 }  // namespace
@@ -109,12 +102,11 @@ int report_on(const ReportArguments& arguments) {
     all->certifiers = std::make_unique<Certifiers>(all->plan, arguments);
     if (const int code = all->certifiers->ask_former(); code != kDone) return code;
     std::vector<report::BookOption> options;
-    bool failed = false, open = false;
+    VerdictCode verdicts;
     for (const auto& id : all->plan.options) {
         report::BookOption one;
         if (const int code = gather(*all, arguments, id, one); code != kDone) return code;
-        failed = failed || any(one, rule::State::not_met);
-        open = open || any(one, rule::State::undecided) || any(one, rule::State::not_asked);
+        verdicts.note(one.certified);
         options.push_back(std::move(one));
     }
     const QString day = QLocale().toString(QDate::currentDate(), QLocale::LongFormat);
@@ -138,7 +130,7 @@ int report_on(const ReportArguments& arguments) {
         }
         say("{}: {} pages, {}\n", options[i].option->name, book.pages.size(), path.string());
     }
-    return failed ? kNotMet : open ? kNotSettled : kDone;
+    return verdicts.code();
 }
 
 }  // namespace wp::cli

@@ -49,8 +49,8 @@ class SharpSources {
         const Around around = around_of(at);
         if (around.owner < 0) return;
         const double own = static_cast<double>(field_.luminance[at]), solid = field_.solid_angle[at];
-        // Thinner than a pixel, what is dark fills none: it may be black.
-        const double dark = around.dark > limit_ ? 0 : around.dark;
+        // Thinner than a pixel, what is dark fills none: it may be black. A source reaches down to the limit itself.
+        const double dark = around.dark >= limit_ ? 0 : around.dark;
         const double filled = (own - dark) / (around.bright - dark);
         const bool counted = owner_[at] >= 0;
         const auto owner = static_cast<size_t>(counted ? owner_[at] : around.owner);

@@ -27,6 +27,7 @@ struct Asked {
     std::vector<rule::CriteriaSet> sets;
     question::TableAnswer answer;
     model::Question question;
+    geometry::Surfaces surfaces;
 
     std::shared_ptr<BookFacts> facts() {
         auto& option = project.options[0];
@@ -37,7 +38,8 @@ struct Asked {
         const auto out = std::make_shared<BookFacts>();
         BookOption one;
         one.option = &option;
-        one.surfaces = std::make_shared<const geometry::Surfaces>(geometry::build_surfaces(project, option));
+        surfaces = geometry::build_surfaces(project, option);
+        one.surfaces = &surfaces;
         one.answers.tables[question.kind] = &answer.table;
         one.answers.asked.push_back({&question, &answer.table});
         rule::Case judged;
@@ -222,7 +224,8 @@ TEST(Report, of_a_project_in_which_nothing_was_drawn_says_so_and_nothing_else) {
         facts->project = &project;
         BookOption one;
         one.option = &project.options[0];
-        one.surfaces = std::make_shared<const geometry::Surfaces>(geometry::build_surfaces(project, *one.option));
+        const auto surfaces = geometry::build_surfaces(project, *one.option);
+        one.surfaces = &surfaces;
         facts->options.push_back(std::move(one));
         const auto pdf = read_back(compose(facts));
         ASSERT_NE(pdf, nullptr);

@@ -105,16 +105,10 @@ SetCard* CertifyPanel::card(const std::string& set) const {
 // Judging takes longer than a hand may wait: the verdicts follow.
 void CertifyPanel::refresh() {
     if (!isVisible()) return;
-    ToJudge wanted{hold_answers(document_, kept_, document_.option_index()), {}, document_.weather()};
-    wanted.held.moment.reset();  // no criterion asks for it, and it changes all the time
+    ToJudge wanted = to_judge(document_, kept_, document_.option_index());
     const auto& project = document_.project();
-    for (size_t i = 0; i < project.options.size(); ++i)
-        if (project.options[i].id == project.former && i != document_.option_index())
-            wanted.former = hold_answers(document_, kept_, i);
     const bool stale = kept_.is_year_stale(document_.option().id);
-    auto asks = wanted.held.holds();
-    if (wanted.former)
-        for (auto& held : wanted.former->holds()) asks.push_back(held);
+    auto asks = wanted.holds();
     asks.push_back(wanted.held.project);
     asks.push_back(document_.weather());
     asks.push_back(document_.option_index() < project.options.size()

@@ -65,6 +65,22 @@ void judge_coarsely(std::vector<rule::Verdict>& verdicts, const std::vector<rule
 
 }  // namespace
 
+std::vector<std::shared_ptr<const void>> ToJudge::holds() const {
+    auto out = held.holds();
+    if (former)
+        for (auto& one : former->holds()) out.push_back(std::move(one));
+    return out;
+}
+
+ToJudge to_judge(const Document& document, const KeptAnswers& kept, size_t option) {
+    ToJudge out{hold_answers(document, kept, option), {}, document.weather()};
+    out.held.moment.reset();
+    const auto& project = document.project();
+    for (size_t i = 0; i < project.options.size(); ++i)
+        if (project.options[i].id == project.former && i != option) out.former = hold_answers(document, kept, i);
+    return out;
+}
+
 const Judge::Looked& Judge::look(const model::Project& project, const model::Option& option) {
     namespace bears = describe::bears;
     Fingerprint of = describe::depends(project, option, bears::light | bears::planes | bears::blinds | bears::use);
@@ -81,8 +97,8 @@ const Judge::Looked& Judge::look(const model::Project& project, const model::Opt
     Looked& looked = looked_[option.id];
     if (looked.of == of && !looked.subjects.empty()) return looked;
     looked.of = of;
-    looked.surfaces = geometry::build_surfaces(project, option);
-    looked.subjects = subjects_of(project, option, looked.surfaces);
+    looked.surfaces = std::make_shared<const geometry::Surfaces>(geometry::build_surfaces(project, option));
+    looked.subjects = subjects_of(project, option, *looked.surfaces);
     return looked;
 }
 
@@ -115,7 +131,7 @@ std::unique_ptr<Judge::Prepared> Judge::prepare(const ToJudge& wanted) {
     judged.answers = out->known.answers;
     judged.answers.room_hours = rule::room_hours(project, option);
     judged.option = &option;
-    judged.panes = out->looked->surfaces.glazings;
+    judged.panes = out->looked->surfaces->glazings;
     judged.of = rule::Circumstances{&project, wanted.weather.get()};
     if (out->before) judged.former = out->before->answers;
     return out;
@@ -135,14 +151,15 @@ Judgement Judge::judge(const ToJudge& wanted) {
     Judgement out;
     out.stale_questions = prepared->stale;
     out.held = now;
-    out.assumptions = rule::assumptions_of(project, looked.surfaces, wanted.weather.get());
+    out.surfaces = looked.surfaces;
+    out.assumptions = rule::assumptions_of(project, *looked.surfaces, wanted.weather.get());
     out.settles = (now.year != nullptr && !now.year->record.settled) ||
                   (now.daylight != nullptr && !now.daylight->record.settled);
     std::optional<rule::Case> coarse;
     if (now.year_stage.coarser > 1) {
         const auto asked = at_stage(now.project, now.option, now.year_stage);
         coarse = judged;
-        coarse->subjects = subjects_of(*asked, asked->options[now.option], looked.surfaces);
+        coarse->subjects = subjects_of(*asked, asked->options[now.option], *looked.surfaces);
         for (size_t i = 0; i < coarse->subjects.size() && i < judged.subjects.size(); ++i)
             coarse->subjects[i].drawn = judged.subjects[i].drawn;
     }

@@ -24,14 +24,19 @@ struct ToJudge {
     Held held;
     std::optional<Held> former;  ///< answers of the option that stands for how it was
     std::shared_ptr<const climate::WeatherYear> weather;
+    /// All answers: see Held::holds.
+    std::vector<std::shared_ptr<const void>> holds() const;
 };
+/// An option as things stand, the moment aside: no criterion asks for it, and it changes all the time.
+ToJudge to_judge(const Document& document, const KeptAnswers& kept, size_t option);
 
 struct Judgement {
     Held held;  ///< what was judged
     std::vector<JudgedSet> sets;
-    std::vector<std::string> faults;       ///< sets that could not be read
-    std::vector<std::string> assumptions;  ///< that all verdicts stand on
-    bool settles = false;                  ///< something that verdicts stand on is still being traced
+    std::vector<std::string> faults;                     ///< sets that could not be read
+    std::vector<std::string> assumptions;                ///< that all verdicts stand on
+    std::shared_ptr<const geometry::Surfaces> surfaces;  ///< of what was judged
+    bool settles = false;                                ///< something that verdicts stand on is still being traced
     /// Their answers were left out because the model has changed since.
     std::vector<model::Question> stale_questions;
 };
@@ -56,7 +61,7 @@ class Judge {
     /// What rooms and surfaces say, of the option as it was last looked at.
     struct Looked {
         Fingerprint of;
-        geometry::Surfaces surfaces;
+        std::shared_ptr<const geometry::Surfaces> surfaces;
         std::vector<rule::Subject> subjects;
     };
     const Looked& look(const model::Project& project, const model::Option& option);

@@ -3,8 +3,6 @@
 
 #include <deque>
 
-#include "geometry/builder.h"
-
 namespace wp::gui {
 
 namespace {
@@ -62,7 +60,7 @@ Composed Composer::compose(const ToCompose& wanted) {
         all->gathered.push_back(gather(judgement.held));
         const Held& held = all->gathered.back().held;
         one.option = &held.project->options[held.option];
-        one.surfaces = std::make_shared<const geometry::Surfaces>(geometry::build_surfaces(*held.project, *one.option));
+        one.surfaces = judgement.surfaces.get();
         one.answers = all->gathered.back().answers;
         one.certified = certified_of(judgement, one.option->id);
         one.made = made_of(held);

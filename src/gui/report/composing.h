@@ -20,10 +20,10 @@ struct ToCompose {
 };
 
 struct Composed {
-    std::shared_ptr<const report::Book> book;        ///< never null
-    std::vector<model::Question> missing;            ///< what the first option's sets need, and was not asked
-    std::vector<model::Question> stale;              ///< what was asked of another building: to be asked again
-    std::shared_ptr<const report::BookFacts> facts;  ///< what the pages point to
+    std::shared_ptr<const report::Book> book;  ///< never null
+    std::vector<model::Question> missing;      ///< what the first option's sets need, and was not asked
+    std::vector<model::Question> stale;        ///< what was asked of another building: to be asked again
+    std::shared_ptr<const report::BookFacts> facts;
 };
 
 /// Of one thread at a time.

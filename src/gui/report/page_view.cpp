@@ -52,9 +52,8 @@ void PageView::set_range() {
     verticalScrollBar()->setSingleStep(48);
 }
 
-void PageView::show_book(std::shared_ptr<const report::Book> book, std::shared_ptr<const void> keeps) {
+void PageView::show_book(std::shared_ptr<const report::Book> book) {
     book_ = std::move(book);
-    keeps_ = std::move(keeps);
     images_.clear();
     set_range();
     viewport()->update();

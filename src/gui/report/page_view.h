@@ -14,8 +14,8 @@ class PageView : public QAbstractScrollArea {
     Q_OBJECT
  public:
     explicit PageView(QWidget* parent = nullptr);
-    /// Stays where it was read. keeps: what the pages point to.
-    void show_book(std::shared_ptr<const report::Book> book, std::shared_ptr<const void> keeps);
+    /// Stays where it was read.
+    void show_book(std::shared_ptr<const report::Book> book);
     void go_to(size_t page, double y = 0);
     /// Of the uppermost page that is seen; 0 where there is none.
     size_t page() const;
@@ -37,7 +37,6 @@ class PageView : public QAbstractScrollArea {
     const QImage& image(size_t page);
 
     std::shared_ptr<const report::Book> book_;
-    std::shared_ptr<const void> keeps_;
     std::map<size_t, QImage> images_;  // of pages that were seen last, at this size
 };
 

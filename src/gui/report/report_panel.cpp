@@ -153,12 +153,17 @@ void ReportPanel::change(const QString& what, const std::function<void(model::Re
     document_.edit(QObject::tr("Report: %1").arg(what), [&](model::Project& project) { change(project.report); });
 }
 
+std::vector<model::ReportSection> ReportPanel::listed_sections() const {
+    std::vector<model::ReportSection> out;
+    for (int i = 0; i < sections_->count(); ++i)
+        out.push_back({static_cast<model::ReportSection::Of>(sections_->item(i)->data(kSectionRole).toInt()),
+                       sections_->item(i)->checkState() == Qt::Checked});
+    return out;
+}
+
 void ReportPanel::keep_sections() {
     if (filling_) return;
-    std::vector<model::ReportSection> now;
-    for (int i = 0; i < sections_->count(); ++i)
-        now.push_back({static_cast<model::ReportSection::Of>(sections_->item(i)->data(kSectionRole).toInt()),
-                       sections_->item(i)->checkState() == Qt::Checked});
+    const auto now = listed_sections();
     if (now == model::sections_of(document_.project().report)) return;
     change(QObject::tr("sections"), [&](model::Report& report) { report.sections = now; });
 }
@@ -173,11 +178,7 @@ void ReportPanel::refresh() {
     words_[3].first->setPlaceholderText(QObject::tr("the day it is made"));
     paper_->setCurrentIndex(static_cast<int>(report.paper));
     const auto wanted = model::sections_of(report);
-    std::vector<model::ReportSection> now;
-    for (int i = 0; i < sections_->count(); ++i)
-        now.push_back({static_cast<model::ReportSection::Of>(sections_->item(i)->data(kSectionRole).toInt()),
-                       sections_->item(i)->checkState() == Qt::Checked});
-    if (now != wanted) {
+    if (listed_sections() != wanted) {
         sections_->clear();
         for (const auto& section : wanted) {
             auto* item = new QListWidgetItem(report::section_name(section.of), sections_);
@@ -199,16 +200,10 @@ void ReportPanel::compose() {
     std::vector<std::shared_ptr<const void>> asks;
     std::vector<bool> stale;
     for (const size_t i : order) {
-        ToCompose::Of of{{hold_answers(document_, kept_, i), {}, document_.weather()},
-                         kept_.is_year_stale(project.options[i].id)};
-        of.judged.held.moment.reset();  // the report tells of questions, and it changes all the time
+        ToCompose::Of of{to_judge(document_, kept_, i), kept_.is_year_stale(project.options[i].id)};
         // Options that nothing is known of have nothing to be compared by.
         if (i != document_.option_index() && of.judged.held.holds().empty()) continue;
-        for (size_t f = 0; f < project.options.size(); ++f)
-            if (project.options[f].id == project.former && f != i) of.judged.former = hold_answers(document_, kept_, f);
-        for (auto& held : of.judged.held.holds()) asks.push_back(std::move(held));
-        if (of.judged.former)
-            for (auto& held : of.judged.former->holds()) asks.push_back(std::move(held));
+        for (auto& held : of.judged.holds()) asks.push_back(std::move(held));
         stale.push_back(of.year_is_stale);
         wanted.options.push_back(std::move(of));
     }
@@ -225,7 +220,7 @@ void ReportPanel::compose() {
 
 void ReportPanel::show_composed(const Composed& composed) {
     composed_ = composed;
-    pages_.show_book(composed.book, composed.facts);
+    pages_.show_book(composed.book);
     const auto& option = *composed.facts->main().option;
     QString text = QObject::tr("<b>%1</b>: %2 pages.")
                        .arg(QString::fromStdString(option.name).toHtmlEscaped())

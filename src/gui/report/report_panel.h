@@ -42,6 +42,7 @@ class ReportPanel : public QWidget {
     void refresh();
     void compose();
     void show_composed(const Composed& composed);
+    std::vector<model::ReportSection> listed_sections() const;
     void keep_sections();
     void save();
     void change(const QString& what, const std::function<void(model::Report&)>& change);

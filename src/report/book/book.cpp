@@ -3,6 +3,8 @@
 
 #include <algorithm>
 
+#include "report/paper.h"
+
 namespace wp::report {
 
 const BookMark* Book::mark(const std::string& key) const {
@@ -27,7 +29,8 @@ void Book::append(Book&& more) {
 }
 
 QSizeF page_size(model::Report::Paper paper) {
-    return paper == model::Report::Paper::letter ? QSizeF(8.5 * 96, 11 * 96) : QSizeF(210 / 25.4 * 96, 297 / 25.4 * 96);
+    const QSizeF inches = paper == model::Report::Paper::letter ? QSizeF(8.5, 11) : QSizeF(210, 297) / 25.4;
+    return inches * kPageDots;
 }
 
 }  // namespace wp::report

@@ -4,6 +4,7 @@
 #include <QPainter>
 #include <QString>
 #include <functional>
+#include <memory>
 #include <vector>
 
 #include "model/report.h"
@@ -30,6 +31,7 @@ struct Book {
     std::vector<std::vector<std::function<void(QPainter&)>>> pages;
     std::vector<BookMark> marks;
     std::vector<BookLink> links;
+    std::shared_ptr<const void> holds;  ///< what its pages point to
     /// The mark of a key; null where there is none.
     const BookMark* mark(const std::string& key) const;
     /// On a painter whose unit is 1/96 inch, its origin the page's upper left corner.

@@ -97,7 +97,8 @@ void put_edges(Book& book, const BookFacts& facts, bool has_cover) {
     const size_t all = book.pages.size();
     for (size_t page = has_cover ? 1 : 0; page < all; ++page)
         book.pages[page].push_back([=, size = book.size](QPainter& painter) {
-            const QRectF head(60, 34, size.width() - 120, 18), foot(60, size.height() - 48, size.width() - 120, 18);
+            const double wide = size.width() - 2 * kPageMargin;
+            const QRectF head(kPageMargin, 34, wide, 18), foot(kPageMargin, size.height() - 48, wide, 18);
             painter.setFont(page_font(10));
             painter.setPen(book_ink().faint.darker(140));
             painter.drawText(head, Qt::AlignLeft | Qt::AlignVCenter, project);
@@ -144,6 +145,7 @@ Book compose(const HeldFacts& facts, const Cancel& cancel) {
     put_contents(parts, size);
     Book out;
     out.size = size;
+    out.holds = facts;
     out.title = given_name(report.title.empty() ? facts->project->name : report.title);
     out.author = given_name(report.author);
     out.subject = QObject::tr("Daylight report");

@@ -21,7 +21,7 @@ struct MadeAnswer {
 
 struct BookOption {
     const model::Option* option = nullptr;
-    std::shared_ptr<const geometry::Surfaces> surfaces;
+    const geometry::Surfaces* surfaces = nullptr;
     figure::Answers answers;
     exchange::Certified certified;
     std::vector<MadeAnswer> made;

@@ -12,7 +12,7 @@ namespace wp::report {
 
 namespace {
 
-constexpr double kMargin = 60, kTop = 76, kFoot = 74, kGap = 12, kMark = 13;
+constexpr double kTop = 76, kFoot = 74, kGap = 12, kMark = 13;
 constexpr double kSectionNeeds = 420;  // of a page, to begin on it
 constexpr int kSmall = 10, kBody = 12;
 constexpr double kLine = 1.32;  // of a letter's size
@@ -81,7 +81,7 @@ QStringList lines_of(const QString& text, const QFont& font, double width) {
     return out;
 }
 
-Flow::Flow(QSizeF page) : box_(kMargin, kTop, page.width() - 2 * kMargin, page.height() - kTop - kFoot) {
+Flow::Flow(QSizeF page) : box_(kPageMargin, kTop, page.width() - 2 * kPageMargin, page.height() - kTop - kFoot) {
     book_.size = page;
     new_page();
 }
@@ -192,8 +192,7 @@ void Flow::put_titles(const BookTable& table, const std::vector<double>& left) {
     y_ += 3;
 }
 
-void Flow::put_row(const BookTable& table, const std::vector<double>& left, size_t row) {
-    const Laid laid = lay(table, left, row);
+void Flow::put_row(const BookTable& table, const std::vector<double>& left, size_t row, const Laid& laid) {
     const auto& cells = table.rows[row];
     for (size_t c = 0; c < cells.size(); ++c)
         if (!cells[c].leads_to.empty())
@@ -227,11 +226,12 @@ void Flow::table(const BookTable& table) {
     keep(kSmall * kLine + 12 + lay(table, left, 0).height);
     put_titles(table, left);
     for (size_t row = 0; row < table.rows.size(); ++row) {
-        if (y_ + lay(table, left, row).height > bottom()) {
+        const Laid laid = lay(table, left, row);
+        if (y_ + laid.height > bottom()) {
             new_page();
             put_titles(table, left);
         }
-        put_row(table, left, row);
+        put_row(table, left, row, laid);
     }
     y_ += 10;
 }

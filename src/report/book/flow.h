@@ -11,6 +11,8 @@
 
 namespace wp::report {
 
+inline constexpr double kPageMargin = 60;  ///< at the sides
+
 /// Colours of a report: white paper.
 Ink book_ink();
 
@@ -73,7 +75,7 @@ class Flow {
  private:
     struct Laid;
     Laid lay(const BookTable& table, const std::vector<double>& left, size_t row) const;
-    void put_row(const BookTable& table, const std::vector<double>& left, size_t row);
+    void put_row(const BookTable& table, const std::vector<double>& left, size_t row, const Laid& laid);
     void put_titles(const BookTable& table, const std::vector<double>& left);
     void rule(double y);
     double bottom() const { return box_.bottom(); }

@@ -17,8 +17,8 @@ namespace wp::report {
 
 namespace {
 
-constexpr int kDots = 960;            // ten for each unit of a book
-constexpr double kPoint = 72.0 / 96;  // PDF's points in a unit of a book
+constexpr int kDots = 960;                   // ten for each unit of a book
+constexpr double kPoint = 72.0 / kPageDots;  // PDF's points in a unit of a book
 
 // Qt's own tells the moment and a number drawn by lot.
 QByteArray metadata_of(const Book& book) {

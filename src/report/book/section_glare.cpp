@@ -42,11 +42,13 @@ void tell_picture(Flow& flow, const question::GlareAnswer& answer) {
             {QObject::tr("Illuminance at the eye"),
              fixed(answer.vertical_lux, 0) + QStringLiteral(" lx \u00b1 ") + fixed(answer.half_width, 0)},
             {QObject::tr("Mean luminance"), fixed(answer.mean_luminance, 0) + QStringLiteral(" cd/m\u00b2")}};
-        for (const auto& index : metric::glare_indices())
+        for (const auto& index : metric::glare_indices()) {
+            if (std::string_view(index.id) == "dgp") continue;  // stands above, with its band
             if (const auto value = index.value(answer.view()))
                 rows.emplace_back(language::words(index.name),
                                   QStringLiteral("%1: %2").arg(language::figures(figure(*value).toStdString()),
                                                                language::words(metric::class_of(index, *value).name)));
+        }
         if (!answer.in_range)
             rows.emplace_back(QObject::tr("DGP's range"), QObject::tr("outside of what it was fitted for"));
     }

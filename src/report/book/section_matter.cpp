@@ -94,12 +94,6 @@ void tell_glass(Flow& flow, const model::Project& project) {
     flow.table(table);
 }
 
-const char* layer_name(model::ShadeLayer::Kind kind) {
-    for (const auto& device : shading::devices())
-        if (device.kind == kind) return device.id;
-    return "";
-}
-
 void tell_shading(Flow& flow, const BookFacts& facts, const model::Option& option) {
     BookTable table;
     table.columns = {{QObject::tr("Window"), 2},
@@ -109,8 +103,8 @@ void tell_shading(Flow& flow, const BookFacts& facts, const model::Option& optio
                      {QObject::tr("Material"), 3}};
     const auto add = [&](const std::string& name, const std::vector<model::ShadeLayer>& layers) {
         for (const auto& layer : layers)
-            table.rows.push_back({given_name(name), language::words(layer_name(layer.kind)), fixed(layer.depth, 2),
-                                  layer.inside ? QObject::tr("inside") : QObject::tr("outside"),
+            table.rows.push_back({given_name(name), language::words(shading::device_of(layer.kind).id),
+                                  fixed(layer.depth, 2), layer.inside ? QObject::tr("inside") : QObject::tr("outside"),
                                   material_name(*facts.project, layer.material)});
     };
     for (const auto& storey : option.storeys) {
@@ -178,6 +172,7 @@ void tell_blinds(Flow& flow, const HeldFacts& facts) {
     const auto& option = *facts->main().option;
     flow.heading(1, QObject::tr("Blinds and groups"));
     geometry::Surfaces surfaces = *facts->main().surfaces;
+    const auto all = glazed(*facts, option);
     BookTable table;
     table.columns = {{QObject::tr("Window group"), 3},
                      {QObject::tr("Windows"), 4},
@@ -186,8 +181,8 @@ void tell_blinds(Flow& flow, const HeldFacts& facts) {
     for (const auto& group : question::window_groups(*facts->project, option, surfaces)) {
         QStringList windows, states;
         for (const auto& id : group.openings) {
-            const auto place = model::find_opening(const_cast<model::Option&>(option), id);
-            windows << given_name(place && !place.opening->name.empty() ? place.opening->name : id);
+            const auto listed = std::ranges::find(all, id, &Listed::id);
+            windows << (listed != all.end() ? listed->name : given_name(id));
         }
         for (const auto& state : group.state_names) states << language::words(state);
         table.rows.push_back({language::words(group.name), windows.join(QStringLiteral(", ")),
