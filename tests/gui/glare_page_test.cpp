@@ -124,6 +124,21 @@ TEST_F(GlareUse, places_all_over_the_room_are_found_one_after_the_other_and_go_w
     EXPECT_FALSE(page->seats().is_working());
 }
 
+TEST_F(GlareUse, of_several_seats_the_worst_of_the_year_is_chosen_first) {
+    window->document().edit_option(QStringLiteral("By the window"), [](model::Option& o) {
+        auto near = o.observers[0];
+        near.id = "near";
+        o.observers[0].eye.y += 1.5;  // away from the window in the south
+        o.observers.push_back(near);
+    });
+    static_cast<QComboBox*>(drive::widget(*window, "glare-when"))->setCurrentIndex(1);
+    drive::click(*window, "glare-run");
+    ASSERT_TRUE(drive::wait_until([&] { return page->year().seats().size() == 2; }, 120000));
+    ASSERT_EQ(page->arcs().size(), 2u);
+    ASSERT_GT(*page->arcs()[1]->worst, *page->arcs()[0]->worst) << "the one by the window, which is listed last";
+    EXPECT_EQ(table().currentRow(), 1);
+}
+
 TEST_F(GlareUse, over_the_year_an_arc_runs_where_glare_is_rare_and_the_worst_hours_are_looked_into) {
     static_cast<QComboBox*>(drive::widget(*window, "glare-when"))->setCurrentIndex(1);
     EXPECT_TRUE(page->arcs().empty());
