@@ -17,7 +17,8 @@ struct VeilLux {
 /// What paths have told of the rooms' surfaces, and what they have still to tell. Null: nothing is remembered.
 struct Remembering {
     const RememberedLight* light = nullptr;
-    /// A place of which too little is known: a path from there tells more, and is worth so much to the pixel.
+    /// A place of which more is to be known: a path from there tells it, and is worth so much to the pixel. 0: enough
+    /// is known for the pixel.
     struct Asked {
         RememberedLight::Cell cell;
         LitPlace place;
@@ -48,9 +49,9 @@ struct PictureSink {
     void vertex(const LitPlace& place, float weight, const Trail& trail, random::Stream& stream) {
         if (sun == nullptr) return;
         const random::Pair dice = stream.next();
-        if (!SunJoins::is_worth_it(weight, dice.v)) return;
         // Of a place that is remembered the sun on itself is found apart.
         if (begun == 0 || trail.order > 0) add(weight, sun->look(place, tally));
+        if (!SunJoins::is_worth_it(weight, dice.v)) return;
         if (place.space >= 0 && place.veil < 0) add(weight, sun->join(place, dice.u, tally));
     }
     void gloss(const LitPlace& place, const GlossLobe& lobe, float weight, const Trail&, random::Stream&) {
@@ -74,17 +75,13 @@ struct PictureSink {
         place.at = place.at + place.normal * kLift;
         const auto known = memory.light->light(*cell);
         const random::Pair dice = stream.next();
-        if (!known || dice.u < known->learns) {
-            if (memory.asked == nullptr) return false;
-            memory.asked->push_back({*cell, place, weight, stream.branch()});
-            return true;
-        }
-        sum += static_cast<double>(weight) * known->lux;
-        sun_on(place, weight, dice.v);
+        if (memory.asked == nullptr && !known) return false;
+        if (memory.asked != nullptr && (!known || dice.u < known->learns))
+            memory.asked->push_back({*cell, place, known ? 0.0f : weight, stream.branch()});
+        // Seldom, but bright: so much sun falls onto a place that it is looked for however little a path carries.
+        if (sun != nullptr) add(weight, sun->look(place, tally));
+        if (known) sum += static_cast<double>(weight) * known->lux;
         return true;
-    }
-    void sun_on(const LitPlace& place, float weight, float dice) {
-        if (sun != nullptr && SunJoins::is_worth_it(weight, dice)) add(weight, sun->look(place, tally));
     }
 };
 
