@@ -181,11 +181,19 @@ class PlaceYear {
     float sun_on(const Hour& hour, const EyeCell& cell) const;
     float left_of_beam(const Hour& hour, const light::Scene::Beam& beam) const;
     std::vector<float> luminances(size_t i) const;
-    void judge(size_t i, size_t heading, const std::vector<float>& luminance, float sun_lux);
+    /// The sun at the eye: lux normal to the beam, and which of the things it is.
+    struct SunSeen {
+        float lux = 0;
+        uint16_t thing = PlaceGlare::kNothing;
+    };
+    SunSeen sun_seen(const Hour& hour) const;
+    void judge(size_t i, size_t heading, const std::vector<float>& luminance, const SunSeen& sun);
 
     const Glare& glare_;
     EyeCells seen_;
     PlaceGlare out_;
+    uint16_t sun_outdoors_ = 0;  // among the things: the sun through no pane, and by portal
+    std::vector<uint16_t> sun_in_;
     std::vector<OutdoorSpot> spots_;
     std::vector<int> spot_of_cell_;
     std::vector<Vec3> forward_, right_, up_;  // by heading
@@ -247,6 +255,14 @@ void PlaceYear::name_things() {
         else
             out_.things.push_back(surface_words(glare_.rooms_.surfaces.surfaces[static_cast<size_t>(thing.surface)],
                                                 *glare_.task_.option));
+    }
+    sun_outdoors_ = static_cast<uint16_t>(out_.things.size());
+    out_.things.push_back("sun");
+    std::map<model::Id, uint16_t> known;
+    for (const auto& portal : glare_.rooms_.surfaces.portals) {
+        const auto [it, fresh] = known.try_emplace(portal.opening, static_cast<uint16_t>(out_.things.size()));
+        if (fresh) out_.things.push_back("sun in " + portal.opening);
+        sun_in_.push_back(it->second);
     }
 }
 
@@ -336,13 +352,18 @@ std::vector<float> PlaceYear::luminances(size_t i) const {
 
 void PlaceYear::hour(size_t i) {
     const auto luminance = luminances(i);
-    const Hour& hour = glare_.hours_[i];
-    const float sun =
-        hour.beam > 0 ? hour.beam * left_of_beam(hour, hour.scene->beam(seen_.eye.as<float>(), hour.to_sun)) : 0;
+    const SunSeen sun = sun_seen(glare_.hours_[i]);
     for (size_t h = 0; h < out_.headings.size(); ++h) judge(i, h, luminance, sun);
 }
 
-void PlaceYear::judge(size_t i, size_t heading, const std::vector<float>& luminance, float sun_lux) {
+PlaceYear::SunSeen PlaceYear::sun_seen(const Hour& hour) const {
+    if (hour.beam <= 0) return {};
+    const auto beam = hour.scene->beam(seen_.eye.as<float>(), hour.to_sun);
+    return {hour.beam * left_of_beam(hour, beam),
+            beam.portal < 0 ? sun_outdoors_ : sun_in_[static_cast<size_t>(beam.portal)]};
+}
+
+void PlaceYear::judge(size_t i, size_t heading, const std::vector<float>& luminance, const SunSeen& sun) {
     const Hour& hour = glare_.hours_[i];
     const Vec3 forward = forward_[heading];
     const Vec3f ahead = forward.as<float>();
@@ -381,10 +402,10 @@ void PlaceYear::judge(size_t i, size_t heading, const std::vector<float>& lumina
     };
     for (const Source& source : sources)
         add(source.flux / source.solid, source.solid, normalized(source.middle), source.thing);
-    if (const float cosine = dot(hour.to_sun, ahead); sun_lux > 0 && cosine > 0) {
-        lux += static_cast<double>(sun_lux * cosine);
-        add(static_cast<double>(sun_lux) / climate::kSunSolidAngle, climate::kSunSolidAngle, hour.to_sun.as<double>(),
-            PlaceGlare::kSun);
+    if (const float cosine = dot(hour.to_sun, ahead); sun.lux > 0 && cosine > 0) {
+        lux += static_cast<double>(sun.lux * cosine);
+        add(static_cast<double>(sun.lux) / climate::kSunSolidAngle, climate::kSunSolidAngle, hour.to_sun.as<double>(),
+            sun.thing);
     }
     const auto at = static_cast<size_t>(hour.of_year);
     out_.lux[heading][at] = static_cast<float>(lux);
@@ -484,7 +505,12 @@ std::string PlaceGlare::most_often(size_t heading, const metric::Hours& hours, d
     });
     if (count.empty()) return {};
     const uint16_t most = std::ranges::max_element(count, {}, [](const auto& c) { return c.second; })->first;
-    return most == kSun ? "sun" : most == kNothing ? "the light at the eye" : things[most];
+    return most == kNothing ? "the light at the eye" : things[most];
+}
+
+std::string PlaceGlare::dazzles(size_t heading, size_t hour) const {
+    const uint16_t thing = by[heading][hour];
+    return thing == kNothing ? std::string() : things[thing];
 }
 
 }  // namespace wp::question

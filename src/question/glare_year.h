@@ -45,9 +45,11 @@ struct PlaceGlare {
     std::vector<std::vector<float>> dgp;    ///< by heading: 8760, kDark where it is dark or was not asked for
     std::vector<std::vector<float>> lux;    ///< likewise: vertical illuminance at the eye
     std::vector<std::vector<uint16_t>> by;  ///< likewise: which of the things dazzles most; kNothing: none
-    static constexpr uint16_t kNothing = std::numeric_limits<uint16_t>::max(), kSun = kNothing - 1;
-    std::vector<std::string> things;  ///< in words
+    static constexpr uint16_t kNothing = std::numeric_limits<uint16_t>::max();
+    std::vector<std::string> things;  ///< in words: W-03, sun in W-03, ceiling of R-01
 
+    /// Of what dazzles most in an hour; empty: nothing stands out.
+    std::string dazzles(size_t heading, size_t hour) const;
     /// Value that is exceeded in a share of the hours.
     double exceeded(size_t heading, const metric::Hours& hours, double share) const;
     /// Share of the hours in which a value is exceeded.

@@ -76,7 +76,7 @@ TEST(GlareYear, every_hour_is_what_a_picture_of_it_shows) {
             const auto full = lit().picture(open.headings[heading], hour, false);
             square += std::pow(value - full.dgp, 2);
             same += metric::class_of(index, value).name == metric::class_of(index, full.dgp).name;
-            suns += open.by[heading][static_cast<size_t>(hour)] == PlaceGlare::kSun;
+            suns += open.dazzles(heading, static_cast<size_t>(hour)).starts_with("sun in ");
             ++done;
             EXPECT_NEAR(value, full.dgp, 0.05) << climate::text(full.moment) << " towards " << open.headings[heading];
             EXPECT_NEAR(static_cast<double>(open.lux[heading][static_cast<size_t>(hour)]) / full.vertical_lux, 1, 0.15)
@@ -126,8 +126,8 @@ TEST(GlareYear, is_read_by_how_often_a_value_is_exceeded) {
     place.headings = {0};
     place.dgp = {std::vector<float>(100, 0.2f)};
     place.by = {std::vector<uint16_t>(100, 0)};
-    place.things = {"W-01", "W-02"};
-    for (size_t h = 0; h < 5; ++h) place.dgp[0][h] = 0.5f, place.by[0][h] = h < 3 ? 1 : PlaceGlare::kSun;
+    place.things = {"W-01", "W-02", "sun in W-02"};
+    for (size_t h = 0; h < 5; ++h) place.dgp[0][h] = 0.5f, place.by[0][h] = h < 3 ? 1 : 2;
     place.dgp[0][50] = PlaceGlare::kDark;
     EXPECT_NEAR(place.share_above(0, {}, 0.4), 0.05, 1e-12);
     EXPECT_NEAR(place.exceeded(0, {}, 0.05), 0.2, 1e-6) << "0.5 is exceeded in no more than that";

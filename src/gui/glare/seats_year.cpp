@@ -121,15 +121,11 @@ std::vector<SeatsYear::WorstHour> SeatsYear::worst_hours(size_t at, size_t headi
     if (at >= seats().size()) return out;
     const SeatYear& seat = seats()[at];
     for (const size_t hour : worst_of(seat, heading)) {
-        const uint16_t by = seat.glare.by[heading][hour];
-        const std::string what = by == PlaceGlare::kSun       ? "sun"
-                                 : by == PlaceGlare::kNothing ? std::string()
-                                                              : seat.glare.things[by];
         out.push_back({hour, static_cast<double>(seat.glare.dgp[heading][hour]),
                        at < found_.closed.size() && found_.closed_hours[hour]
                            ? static_cast<double>(found_.closed[at].dgp[heading][hour])
                            : -1,
-                       what});
+                       seat.glare.dazzles(heading, hour)});
     }
     return out;
 }

@@ -30,7 +30,7 @@ class SeatsYear : public QObject {
         size_t hour = 0;  ///< of the year
         double dgp = 0;
         double closed = -1;  ///< with all blinds closed; below 0: not known
-        std::string by;      ///< "sun", a window; may be empty
+        std::string by;      ///< a window, the sun in it, a surface; may be empty
     };
     std::vector<WorstHour> worst_hours(size_t seat, size_t heading) const;
 
