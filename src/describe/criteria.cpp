@@ -19,7 +19,8 @@ constexpr Word kJudges[] = {{"rooms", Judges::rooms, "Each room"},
                             {"floor_area", Judges::floor_area, "All rooms by floor area"},
                             {"places", Judges::places, "Each window or place"},
                             {"best_place", Judges::best_place, "Each room by its best window"},
-                            {"option", Judges::option, "One room is enough"}};
+                            {"option", Judges::option, "One room is enough"},
+                            {"open_ground", Judges::open_ground, "Each open ground"}};
 using LitBy = Criterion::LitBy;
 constexpr Word kLitBy[] = {{"any", LitBy::any, "Any openings"},
                            {"walls", LitBy::walls, "Upright or inclined openings"},
@@ -133,7 +134,7 @@ void describe_need(Describer& d, Criterion& c) {
     d.flag({.key = "optional", .label = "A level above", .meaning = "need not be met"}, c.optional);
     d.text(words("part", "Part", "criteria of a part are concluded together: a room has the lowest of their levels"),
            c.part);
-    d.text(words("either", "One of", "criteria of that name of which a room needs one"), c.either);
+    d.text(words("either", "One of", "criteria of that name, or parts of them, of which a room needs one"), c.either);
 }
 
 }  // namespace
@@ -155,6 +156,14 @@ void describe(Describer& d, CriteriaSet& s) {
     describe_name(d, s.name);
     d.text(words("source", "Source", "standard, edition, clause", Need::required), s.source);
     d.text(words("doubt", "Doubt", "what nobody has checked against the edition, of all of it"), s.doubt);
+    d.number({.key = "floor_share",
+              .label = "Share of the floor area",
+              .meaning = "of the judged rooms together, in which what is required must be met; 0: in every room",
+              .unit = unit::share,
+              .low = 0,
+              .high = 1,
+              .unless_zero = true},
+             s.floor_share);
     d.list({.key = "criteria", .need = Need::required, .least = 1, .most = 200}, "criterion", s.criteria);
     d.rest(s.extra);
 }

@@ -45,11 +45,12 @@ struct Criterion {
         groups,  ///< as the controls of their groups say
     };
     enum class Judges {
-        rooms,       ///< each for itself
-        floor_area,  ///< all of them together, by floor area
-        places,      ///< each window or other place that was asked at
-        best_place,  ///< each room by the best of its windows
-        option,      ///< all together where one is enough: the best of them
+        rooms,        ///< each for itself
+        floor_area,   ///< all of them together, by floor area
+        places,       ///< each window or other place that was asked at
+        best_place,   ///< each room by the best of its windows
+        option,       ///< all together where one is enough: the best of them
+        open_ground,  ///< each plane that lies on terrain outdoors
     };
     /// Rooms by where their light comes in.
     enum class LitBy {
@@ -89,14 +90,15 @@ struct Criterion {
     Otherwise otherwise = Otherwise::fails;
     bool optional = false;  ///< a level above the one that must be met
     std::string part;       ///< criteria of a part are concluded together: a room has the lowest of their levels
-    std::string either;     ///< of these a room needs one
+    std::string either;     ///< of these, or of their parts, a room needs one
     bool operator==(const Criterion&) const;
 };
 
 struct CriteriaSet {
     Id id;
     std::string name, source;
-    std::string doubt;  ///< of all of it
+    std::string doubt;       ///< of all of it
+    double floor_share = 0;  ///< of the rooms' floor area, in which what is required must be met; 0: in every room
     std::vector<Criterion> criteria;
     Extra extra;
     bool operator==(const CriteriaSet&) const;

@@ -83,7 +83,7 @@ void draw_contact(QPainter& painter, const ContactSheet& sheet, size_t picture, 
     const QString lines[] = {place_words(sheet, of), when_words(of), contact_figure(of)};
     QRectF line(cell.left(), frame.bottom() + 4, cell.width(), 15);
     for (int i = 0; i < 3; ++i) {
-        const QFont font = page_font(11, i == 0 ? QFont::DemiBold : QFont::Normal);
+        const QFont font = plain_for(lines[i], page_font(11, i == 0 ? QFont::DemiBold : QFont::Normal));
         painter.setFont(font);
         painter.setPen(i == 1 ? ink.faint : ink.ink);
         painter.drawText(line, Qt::AlignLeft | Qt::AlignVCenter,

@@ -4,6 +4,7 @@
 #include <QBuffer>
 #include <QImage>
 #include <QSvgGenerator>
+#include <algorithm>
 #include <cmath>
 
 #include "base/file.h"
@@ -15,6 +16,12 @@ QFont page_font(int pixels, QFont::Weight weight) {
     QFont font(QStringLiteral("Inter"));
     font.setPixelSize(pixels);
     font.setWeight(weight);
+    return font;
+}
+
+QFont plain_for(const QString& text, QFont font) {
+    if (std::ranges::all_of(text, [](QChar c) { return c.unicode() < 0x250 || c.unicode() >= 0x2000; }))
+        font.setStyleStrategy(QFont::PreferNoShaping);
     return font;
 }
 

@@ -26,5 +26,8 @@ Outcome write_paper(const std::filesystem::path& path, QSize size, const QString
 
 /// The font of pages.
 QFont page_font(int pixels, QFont::Weight weight = QFont::Normal);
+/// The same without shaping where a text of Latin letters does without it: shaping takes other glyphs for signs between
+/// capitals and digits, which nobody finds again in a PDF's text.
+QFont plain_for(const QString& text, QFont font);
 
 }  // namespace wp::report

@@ -77,6 +77,14 @@ std::optional<Question> probable_winter(const Circumstances& of) {
     return sun(of, At::windows, kAutumn, kSpring, true, "probable-sun-winter", "Probable sunlight hours of the winter");
 }
 
+bool is_sun_on_ground(const Question& q, const Circumstances&) {
+    return q.kind == Kind::sun_hours && whole(q, At::planes) && !q.probable && q.least_altitude == 0 &&
+           same_day(q.first, kSunlightDay) && same_day(q.last, kSunlightDay);
+}
+std::optional<Question> sun_on_ground(const Circumstances& of) {
+    return sun(of, At::planes, kSunlightDay, kSunlightDay, false, "sun-on-ground", "Sun on 21 March");
+}
+
 bool is_at_windows(const Question& q, const Circumstances&) {
     return q.kind == Kind::daylight_factor && whole(q, At::windows);
 }
@@ -117,6 +125,8 @@ constexpr Need kNeeds[] = {
      probable_year},
     {"probable_sun_winter", "probable sunlight hours at the windows, 21 September to 21 March", Kind::sun_hours,
      is_probable_winter, probable_winter},
+    {"sun_on_ground", "sunlight hours on the reference planes, on 21 March", Kind::sun_hours, is_sun_on_ground,
+     sun_on_ground},
     {"windows", "daylight factor and sky component at the windows", Kind::daylight_factor, is_at_windows, at_windows},
     {"clear_hours", "illuminance at 9 and 15 h on the clearest days within 15 days of the equinoxes", Kind::moment,
      is_clear_hours, at_clear_hours},

@@ -2,6 +2,8 @@
 #include <fmt/core.h>
 
 #include <algorithm>
+#include <map>
+#include <optional>
 
 #include "base/text.h"
 #include "model/finish.h"
@@ -73,15 +75,26 @@ void conclude_one(const Verdict& v, Conclusion& out) {
     out.optional = v.criterion->optional;
 }
 
-// One of them is enough.
+// Of alternatives one is enough: a criterion alone, or all of a part together.
 void conclude_either(const std::vector<Verdict>& all, Conclusion& out) {
-    const auto best = std::ranges::min_element(out.verdicts, {}, [&](size_t i) {
-        return all[i].state == State::met         ? 0
-               : all[i].state == State::not_asked ? 2
-               : all[i].state == State::not_met   ? 3
-                                                  : 1;
-    });
-    conclude_one(all[*best], out);
+    std::map<std::string, std::vector<size_t>> ways;
+    for (const size_t i : out.verdicts) {
+        const Criterion& c = *all[i].criterion;
+        ways[c.part.empty() ? "\n" + c.id : c.part].push_back(i);
+    }
+    const auto rank = [](const Conclusion& c) {
+        return c.state == State::met ? 0 : c.state == State::not_asked ? 2 : c.state == State::not_met ? 3 : 1;
+    };
+    std::optional<Conclusion> best;
+    for (const auto& [name, verdicts] : ways) {
+        Conclusion way = out;
+        if (name.starts_with('\n'))
+            conclude_one(all[verdicts.front()], way);
+        else
+            Part(all, verdicts).conclude(way);
+        if (!best || rank(way) < rank(*best)) best = std::move(way);
+    }
+    if (best) out = std::move(*best);
 }
 
 size_t count(const std::vector<Conclusion>& all, State state) {
@@ -116,30 +129,63 @@ State graver(State a, State b) { return gravity(b) > gravity(a) ? b : a; }
 std::vector<Conclusion> conclude(const std::vector<Verdict>& verdicts) {
     std::vector<Conclusion> out;
     const auto group_of = [](const Criterion& c) {
-        return !c.part.empty() ? c.part : !c.either.empty() ? c.either : c.name;
+        return !c.either.empty() ? c.either : !c.part.empty() ? c.part : c.name;
     };
     for (size_t i = 0; i < verdicts.size(); ++i) {
         const Verdict& v = verdicts[i];
         const std::string name = group_of(*v.criterion);
         const auto same = std::ranges::find_if(
             out, [&](const Conclusion& c) { return c.name == name && c.subject == v.subject && c.room == v.room; });
-        const bool joined = !v.criterion->part.empty() || !v.criterion->either.empty();
-        if (joined && same != out.end())
+        const bool joined_with = !v.criterion->part.empty() || !v.criterion->either.empty();
+        if (joined_with && same != out.end())
             same->verdicts.push_back(i);
         else
-            out.push_back({name, v.subject, v.room, State::not_asked, "", "", 0, false, {i}});
+            out.push_back({name, v.subject, v.room, v.floor_area, State::not_asked, "", "", 0, false, {i}});
     }
     for (Conclusion& c : out) {
         const Criterion& first = *verdicts[c.verdicts.front()].criterion;
-        if (!first.part.empty())
-            Part(verdicts, c.verdicts).conclude(c);
-        else if (!first.either.empty())
+        if (!first.either.empty())
             conclude_either(verdicts, c);
+        else if (!first.part.empty())
+            Part(verdicts, c.verdicts).conclude(c);
         else
             conclude_one(verdicts[c.verdicts.front()], c);
     }
     return out;
 }
+
+namespace {
+
+// Where a share of the floor area is enough: what is met in it, and what may be met yet.
+void judge_floor_share(const CriteriaSet& set, const std::vector<Conclusion>& all, SetOutcome& out) {
+    struct Room {
+        State state = State::met;
+        double area = 0;
+    };
+    std::map<std::string, Room> rooms;
+    for (const Conclusion& c : all) {
+        if (c.optional) continue;
+        Room& room = rooms[c.room.empty() ? "\n" + c.subject : c.room];
+        room.state = graver(room.state, c.state);
+        room.area = std::max(room.area, c.floor_area);
+    }
+    double met = 0, open = 0, floor = 0;
+    State of_open = State::not_asked;
+    for (const auto& [id, room] : rooms) {
+        floor += room.area;
+        if (room.state == State::met) met += room.area;
+        if (room.state == State::met || room.state == State::not_met) continue;
+        open += room.area;
+        of_open = graver(of_open, room.state);
+    }
+    if (floor <= 0) return;
+    const double needed = set.floor_share * floor * (1 - 1e-9);
+    out.state = met >= needed ? State::met : met + open >= needed ? of_open : State::not_met;
+    out.words.push_back(
+        fmt::format("met on {:.0f} % of the floor area, {:.0f} % needed", 100 * met / floor, 100 * set.floor_share));
+}
+
+}  // namespace
 
 SetOutcome outcome_of(const CriteriaSet& set, const std::vector<Conclusion>& all) {
     SetOutcome out;
@@ -167,6 +213,7 @@ SetOutcome outcome_of(const CriteriaSet& set, const std::vector<Conclusion>& all
         out.words.push_back(out.required == 1 ? "met" : fmt::format("all {} met", out.required));
     else
         out.words.push_back(fmt::format("{} of {} met", out.met, out.required));
+    if (set.floor_share > 0) judge_floor_share(set, all, out);
     if (out.most_points == 0)
         for (auto& words : by_level(set, all)) out.words.push_back(std::move(words));
     for (const State state : {State::needs_note, State::undecided, State::not_asked}) say(state);

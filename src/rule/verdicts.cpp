@@ -61,6 +61,9 @@ class Evaluation {
             case Judges::option:
                 judge_option();
                 break;
+            case Judges::open_ground:
+                judge_open_ground();
+                break;
         }
         return std::move(out_);
     }
@@ -138,6 +141,7 @@ class Evaluation {
         const RoomCase& room = rooms_[id];
         Verdict v = begin(room.name);
         v.room = id.starts_with('\n') ? model::Id() : id;
+        v.floor_area = floor_of(id);
         if (room.fitting.empty()) return refuse(std::move(v), room.misfit);
         const Subject& subject = case_.subjects[room.fitting.front()];
         v.plane = subject.plane.plane;
@@ -205,6 +209,31 @@ class Evaluation {
                    former_ ? measure_.find(*former_, place, p, wanted_) : std::nullopt, "");
         }
     }
+    // Planes on what is outdoors, facing up, by the table that has them.
+    void judge_open_ground() {
+        const auto* all = table();
+        for (size_t s = 0; s < case_.subjects.size(); ++s) {
+            const Subject& ground = case_.subjects[s];
+            if (!is_open_ground(ground)) continue;
+            Verdict v = begin(ground.name);
+            v.plane = ground.plane.plane;
+            if (all == nullptr)
+                refuse(std::move(v), "");
+            else
+                finish(std::move(v), found_in(now_, ground), former_ ? found_in(*former_, ground) : std::nullopt, "");
+        }
+    }
+    static bool is_open_ground(const Subject& s) {
+        return s.plane.space < 0 && s.plane.room.empty() && s.plane.lies() && s.plane.normal.z > 0;
+    }
+    std::optional<Band> found_in(const figure::Answers& answers, const Subject& s) const {
+        const auto table = answers.tables.find(kind_of(c_));
+        if (table == answers.tables.end()) return {};
+        const auto& planes = table->second->planes;
+        const auto it = std::ranges::find(planes, s.plane.plane, &geometry::PlanePoints::plane);
+        if (it == planes.end()) return {};
+        return measure_.find(answers, *it, static_cast<size_t>(it - planes.begin()), wanted_);
+    }
     // What lies level faces every way.
     bool faces_sun(const geometry::PlanePoints& place) const {
         if (!case_.of || place.lies()) return true;
@@ -235,6 +264,7 @@ class Evaluation {
     void judge_best_place(const RoomFacts& room) {
         Verdict v = begin(room.name);
         v.room = room.room;
+        v.floor_area = room.floor_area;
         const auto band = best_of(room.room, &v.plane);
         if (!v.plane.empty() && case_.option != nullptr)
             v.remarks.push_back("best window: " + question::window_name(*case_.option, v.plane));

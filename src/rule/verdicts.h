@@ -39,6 +39,7 @@ struct Verdict {
     State state = State::not_asked;
     std::string subject;                  ///< room, window, or all that is judged together
     model::Id room;                       ///< empty: of no single one
+    double floor_area = 0;                ///< of the room that is judged, m^2; 0: not known, or of no single one
     model::Id plane;                      ///< that it was judged on; of windows the opening's id
     std::string why;                      ///< it is not asked: what is missing
     double value = 0, low = 0, high = 0;  ///< with the band its error leaves; of what was asked
@@ -56,11 +57,13 @@ struct Verdict {
 
 std::vector<Verdict> evaluate(const CriteriaSet& set, const Case& judged);
 
-/// Verdicts of one place that are concluded together: of a part the lowest of its levels, of alternatives the best.
+/// Verdicts of one place that are concluded together: of a part the lowest of its levels, of alternatives the best, be
+/// they criteria or parts.
 struct Conclusion {
     std::string name;  ///< of the part, or the criterion
     std::string subject;
     model::Id room;
+    double floor_area = 0;  ///< as the verdicts'
     State state = State::not_asked;
     std::string level;    ///< earned for sure; empty: none
     std::string perhaps;  ///< a higher one that the error leaves open; empty: none

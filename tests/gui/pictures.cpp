@@ -210,6 +210,34 @@ int main(int argc, char** argv) {
         static_cast<QComboBox*>(drive::widget(window, "glare-when"))->setCurrentIndex(0);
         window.document().show_option(1);
     }
+    if (wants({"glare-map", "certify-glare"})) {
+        window.document().show_option(1);
+        window.document().select({});
+        const auto option = window.document().option().id;
+        wp::model::Question seats =
+            wp::model::question_of(window.document().project(), wp::model::Question::Kind::glare_year);
+        seats.id = "seats-all-over";
+        seats.name = "Where can one sit?";
+        seats.glare_year.places = wp::model::GlareYearChoice::Places::lattice;
+        seats.glare_year.apart = 1.5;
+        seats.planes.clear();
+        wp::model::Question used = seats;
+        used.id = "glare-of-use";
+        used.glare_year = {};
+        window.desktop().ask_questions({seats, used});
+        QTest::qWait(1000);
+        drive::wait_until([&] { return !window.asker().jobs().is_running(); }, 900000);
+        window.desktop().maps().choose_table(seats.id, 0);
+        window.desktop().show(Shown::table);
+        QTest::qWait(1500);
+        take("glare-map");
+        window.document().edit(QStringLiteral("Sets"), [](wp::model::Project& p) { p.criteria = {"en-17037-glare"}; });
+        window.show_desk(DeskKind::certify);
+        QTest::qWait(3000);
+        if (auto* card = window.findChild<CertifyPanel*>()->card("en-17037-glare")) card->open(true);
+        QTest::qWait(1000);
+        take("certify-glare");
+    }
     if (wants({"picture"})) {
         auto& large = window.part<PictureWindow>();
         auto& eye = window.asker().eye();

@@ -14,6 +14,7 @@
 #include "report/book/compose.h"
 #include "report/book/flow.h"
 #include "report/book/pdf.h"
+#include "report/contact_sheet.h"
 #include "rule/data.h"
 
 using namespace wp;
@@ -115,6 +116,44 @@ TEST(Report, says_what_was_judged_with_value_need_and_source) {
     const auto& verdict = facts->main().certified.sets[0].verdicts[1];
     EXPECT_TRUE(text.contains(QString::fromStdString(rule::value_text(*verdict.criterion, verdict.value))))
         << rule::value_text(*verdict.criterion, verdict.value);
+}
+
+TEST(Report, shows_many_pictures_with_where_and_how_they_are_judged_unless_the_building_changed) {
+    Asked room;
+    auto facts = room.facts();
+    const auto& option = room.project.options[0];
+    auto question = model::question_of(room.project, model::Question::Kind::glare);
+    question.name = "Looking around";
+    question.picture.pixels = 32;
+    question.batch.directions = model::PictureBatch::Directions::around;
+    question.batch.apart = 180;
+    const auto shots = question::shots_of(option, question, 0);
+    ASSERT_TRUE(shots) << shots.fault().line();
+    const auto weather = test::weather();
+    auto all = std::make_shared<BookShots>();
+    all->name = question.name;
+    all->in_row = question::shots_in_row(*shots);
+    QStringList wanted;
+    for (const auto& shot : *shots) {
+        auto surfaces = room.surfaces;
+        const auto task = question::glare_task(room.project, option, shot.question, surfaces, &weather);
+        ASSERT_TRUE(task) << task.fault().line();
+        all->pictures.push_back(question::taken(option, shot, question::solve_glare(*task, {0.5, 1, 0}), 32));
+        wanted << contact_figure(all->pictures.back());
+    }
+    facts->shots = all;
+    const QString text = all_text(*read_back(compose(facts)));
+    EXPECT_TRUE(text.contains(QStringLiteral("Looking around")));
+    for (const QString& figure : wanted)
+        EXPECT_TRUE(text.contains(figure.section(QLatin1Char(','), 0, 0))) << figure.toStdString();
+    auto old = std::make_shared<BookShots>(*all);
+    old->stale = true;
+    facts = room.facts();
+    facts->shots = old;
+    const QString without = all_text(*read_back(compose(facts)));
+    EXPECT_TRUE(without.contains(QStringLiteral("The model has changed since: left out.")));
+    for (const QString& figure : wanted)
+        EXPECT_FALSE(without.contains(figure.section(QLatin1Char(','), 0, 0))) << "of another building";
 }
 
 TEST(Report, has_bookmarks_links_and_embedded_fonts) {

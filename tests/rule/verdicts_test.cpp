@@ -183,6 +183,39 @@ TEST(Breeam, counts_hours_of_the_rooms_mean_and_of_its_worst_point) {
     EXPECT_EQ(verdict_of(verdicts, "mean-lux").state, State::not_met) << "294.75 lx";
 }
 
+// BREEAM Hea 01: either way is enough for a room, and rooms of four fifths of the floor area for the credit.
+TEST(Breeam, needs_one_way_in_each_room_and_four_fifths_of_the_floor_area) {
+    const auto set = *criteria_set("breeam-hea-01");
+    const auto verdict = [&](const char* criterion, const char* room, double area, bool reached) {
+        Verdict v;
+        for (const auto& c : set.criteria)
+            if (c.id == criterion) v.criterion = &c;
+        v.subject = v.room = room;
+        v.floor_area = area;
+        v.state = reached ? State::met : State::not_met;
+        v.value = v.low = v.high = reached ? 1e6 : 0;
+        v.reached = reached;
+        return v;
+    };
+    const auto outcome = [&](double hall, double store, bool by_factor, bool by_hours) {
+        const std::vector<Verdict> all{
+            verdict("df", "hall", hall, by_factor),      verdict("uniformity", "hall", hall, by_factor),
+            verdict("mean-lux", "hall", hall, by_hours), verdict("worst-lux", "hall", hall, by_hours),
+            verdict("df", "store", store, true),         verdict("uniformity", "store", store, false),
+            verdict("mean-lux", "store", store, true),   verdict("worst-lux", "store", store, false)};
+        const auto concluded = conclude(all);
+        EXPECT_EQ(concluded.size(), 2u) << "one line a room";
+        EXPECT_EQ(concluded[1].state, State::not_met) << "half of each way is no way";
+        return outcome_of(set, concluded);
+    };
+    EXPECT_EQ(outcome(80, 20, true, false).state, State::met);
+    EXPECT_EQ(outcome(80, 20, false, true).state, State::met);
+    EXPECT_EQ(outcome(80, 20, false, false).state, State::not_met);
+    const auto close = outcome(79, 21, true, true);
+    EXPECT_EQ(close.state, State::not_met);
+    EXPECT_NE(std::ranges::find(close.words, "met on 79 % of the floor area, 80 % needed"), close.words.end());
+}
+
 namespace {
 
 // A facade before and after, by the sky component of its windows or their sun.
@@ -247,6 +280,49 @@ TEST(Bre209, sun_may_be_lost_by_four_per_cent_and_counts_only_towards_the_sun) {
         << "a north window needs no sun";
     f.project.site.latitude = -35;
     EXPECT_EQ(year(3, {}), State::not_met) << "south of the equator it does";
+}
+
+// BRE 209 (2022), 3.3: half of an open ground has 2 h of sun on 21 March, or 0.8 of what had.
+TEST(Bre209, half_of_an_open_ground_has_two_hours_of_sun) {
+    const model::Project project = test::one_room();
+    const climate::WeatherYear weather = test::weather();
+    const auto set = *criteria_set("bre-209");
+    const Circumstances of{&project, &weather};
+    const auto question = *find_need("sun_on_ground")->make(of);
+    EXPECT_EQ(question.first.month, 3);
+    EXPECT_EQ(question.first.day, 21);
+    const auto ground = [](std::vector<double> hours) {
+        geometry::PlanePoints lawn;
+        lawn.plane = "lawn";
+        lawn.dx = lawn.dy = 1;
+        lawn.points.resize(hours.size());
+        question::PointTable table;
+        table.planes = {lawn};
+        table.columns = {{"sunlight_hours", "Sunlight hours", "h", {std::move(hours)}, {}}};
+        return table;
+    };
+    const auto judge = [&](std::vector<double> now, std::vector<double> before) {
+        const auto table = ground(std::move(now)), old = ground(std::move(before));
+        Case judged;
+        judged.of = of;
+        judged.answers.asked = {{&question, &table}};
+        judged.former = figure::Answers{};
+        judged.former->asked = {{&question, &old}};
+        Subject lawn;
+        lawn.name = "Lawn";
+        lawn.occupied = false;
+        lawn.plane = table.planes[0];
+        judged.subjects = {lawn};
+        for (const auto& v : evaluate(set, judged))
+            if (v.criterion->id == "open-ground") return v;
+        return Verdict{};
+    };
+    EXPECT_EQ(judge({2, 3, 1.9, 0}, {9, 9, 9, 9}).state, State::met) << "half of it has 2 h";
+    const auto shaded = judge({2, 1, 1.9, 0}, {9, 9, 9, 9});
+    EXPECT_EQ(shaded.state, State::not_met);
+    EXPECT_DOUBLE_EQ(shaded.value, 0.25);
+    EXPECT_EQ(shaded.subject, "Lawn");
+    EXPECT_EQ(judge({2, 1, 1.9, 0}, {2, 1, 1, 1}).state, State::met) << "it had no more before";
 }
 
 TEST(Verdicts, within_the_error_are_undecided) {

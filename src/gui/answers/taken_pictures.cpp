@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "gui/answers/taken_pictures.h"
 
+#include "describe/field.h"
+#include "gui/document/asked_prints.h"
 #include "question/ask.h"
 #include "report/language/words.h"
 
@@ -37,6 +39,15 @@ void TakenPictures::clear() {
     whole_.clear();
     wanted_ = kept_pixels_ = 0;
     emit changed();
+}
+
+bool TakenPictures::are_current() const {
+    return run_ != nullptr && std::ranges::all_of(run_->tasks, [&](const Task& task) {
+               const auto& now = document_.project();
+               if (run_->project.get() == &now) return true;
+               return are_alike(*run_->project, now, run_->project->options[task.option].id,
+                                describe::bears::light | describe::bears::blinds);
+           });
 }
 
 void TakenPictures::take(const model::Question& question, const std::vector<size_t>& options) {

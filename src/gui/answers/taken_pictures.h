@@ -28,6 +28,8 @@ class TakenPictures : public QObject {
     size_t wanted() const { return wanted_; }
     size_t in_row() const { return in_row_; }
     bool of_several_options() const { return several_; }
+    /// Whether the building stands as it was when they were taken.
+    bool are_current() const;
     /// Empties it, with another project.
     void clear();
 

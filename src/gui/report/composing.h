@@ -14,7 +14,8 @@ struct ToCompose {
         ToJudge judged;
         bool year_is_stale = false;  ///< it is left out
     };
-    std::vector<Of> options;  ///< the first is told of
+    std::vector<Of> options;                         ///< the first is told of
+    std::shared_ptr<const report::BookShots> shots;  ///< null: none
     std::filesystem::path folder;
     QString day;
 };

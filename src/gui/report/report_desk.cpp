@@ -15,7 +15,8 @@ class ReportDesk : public Desk {
     explicit ReportDesk(Desktop& desktop)
         : Desk(desktop, DeskKind::report),
           pages_(new PageView(desktop.window())),
-          panel_(new ReportPanel(desktop.document(), desktop.answers(), *pages_, desktop.window())) {
+          panel_(new ReportPanel(desktop.document(), desktop.answers(), desktop.asker().pictures(), *pages_,
+                                 desktop.window())) {
         connect(panel_, &ReportPanel::ask, this,
                 [&desktop](const std::vector<model::Question>& questions) { desktop.ask_questions(questions); });
         connect(panel_, &ReportPanel::said, this, [&desktop](const QString& words) { desktop.say(words); });

@@ -22,10 +22,12 @@ constexpr int kSectionRole = Qt::UserRole;
 
 }  // namespace
 
-ReportPanel::ReportPanel(Document& document, const KeptAnswers& kept, PageView& pages, QWidget* parent)
+ReportPanel::ReportPanel(Document& document, const KeptAnswers& kept, const TakenPictures& pictures, PageView& pages,
+                         QWidget* parent)
     : QWidget(parent),
       document_(document),
       kept_(kept),
+      pictures_(pictures),
       pages_(pages),
       worker_(
           QT_TRANSLATE_NOOP("QObject", "Composing the report"), this,
@@ -69,6 +71,7 @@ ReportPanel::ReportPanel(Document& document, const KeptAnswers& kept, PageView& 
          {&Document::project_changed, &Document::option_changed, &Document::path_changed, &Document::weather_changed})
         connect(&document, signal, this, &ReportPanel::refresh);
     connect(&kept, &KeptAnswers::changed, this, &ReportPanel::refresh);
+    connect(&pictures, &TakenPictures::changed, this, &ReportPanel::refresh);
 }
 
 QLineEdit* ReportPanel::add_words(QFormLayout& form, const QString& title, const char* name,
@@ -191,6 +194,19 @@ void ReportPanel::refresh() {
     soon_.start();
 }
 
+// The same as last time where nothing was taken since.
+std::shared_ptr<const report::BookShots> ReportPanel::find_shots() const {
+    const auto& taken = pictures_.pictures();
+    if (taken.empty()) return {};
+    const bool stale = !pictures_.are_current();
+    if (shots_ != nullptr && shots_->pictures.size() == taken.size() && shots_->stale == stale &&
+        shots_->name == pictures_.question().name)
+        return shots_;
+    auto out = std::make_shared<report::BookShots>();
+    *out = {pictures_.question().name, taken, pictures_.in_row(), pictures_.of_several_options(), stale};
+    return out;
+}
+
 void ReportPanel::compose() {
     ToCompose wanted;
     const auto& project = document_.project();
@@ -209,6 +225,8 @@ void ReportPanel::compose() {
     }
     asks.push_back(wanted.options.front().judged.held.project);
     asks.push_back(document_.weather());
+    shots_ = wanted.shots = find_shots();
+    asks.push_back(shots_);
     if (asks == asked_ && stale == asked_stale_ && document_.option_index() == asked_option_) return;
     asked_ = std::move(asks);
     asked_option_ = document_.option_index();

@@ -9,6 +9,7 @@
 #include <QTimer>
 #include <QWidget>
 
+#include "gui/answers/taken_pictures.h"
 #include "gui/report/composing.h"
 #include "gui/work/behind.h"
 
@@ -19,7 +20,8 @@ class PageView;
 class ReportPanel : public QWidget {
     Q_OBJECT
  public:
-    ReportPanel(Document& document, const KeptAnswers& kept, PageView& pages, QWidget* parent = nullptr);
+    ReportPanel(Document& document, const KeptAnswers& kept, const TakenPictures& pictures, PageView& pages,
+                QWidget* parent = nullptr);
     /// The book that is shown; null until the first was composed.
     std::shared_ptr<const report::Book> book() const { return composed_.book; }
     /// Without asking for a file.
@@ -41,6 +43,7 @@ class ReportPanel : public QWidget {
     void make_list();
     void refresh();
     void compose();
+    std::shared_ptr<const report::BookShots> find_shots() const;
     void show_composed(const Composed& composed);
     std::vector<model::ReportSection> listed_sections() const;
     void keep_sections();
@@ -49,6 +52,7 @@ class ReportPanel : public QWidget {
 
     Document& document_;
     const KeptAnswers& kept_;
+    const TakenPictures& pictures_;
     PageView& pages_;
     std::vector<std::pair<QLineEdit*, std::string model::Report::*>> words_;
     QComboBox* paper_;
@@ -60,6 +64,7 @@ class ReportPanel : public QWidget {
     Composed composed_;
     std::vector<std::shared_ptr<const void>> asked_;
     std::vector<bool> asked_stale_;
+    std::shared_ptr<const report::BookShots> shots_;  // as they were told last
     size_t asked_option_ = 0;
     Composer composer_;                   // of the worker's thread alone
     Behind<ToCompose, Composed> worker_;  // last: it ends before what it works with

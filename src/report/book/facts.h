@@ -11,6 +11,7 @@
 #include "exchange/verdict_tables.h"
 #include "figure/figures.h"
 #include "model/project.h"
+#include "question/shots.h"
 
 namespace wp::report {
 
@@ -30,11 +31,21 @@ struct BookOption {
     bool settles = false;              ///< some of it is still being traced
 };
 
+/// Pictures that one question took, of places, in directions, at moments.
+struct BookShots {
+    std::string name;  ///< of the question
+    std::vector<question::Taken> pictures;
+    size_t in_row = 1;
+    bool of_several_options = false;
+    bool stale = false;  ///< of another building than stands now: left out
+};
+
 struct BookFacts {
     std::shared_ptr<const void> holds;  ///< all that is pointed to
     const model::Project* project = nullptr;
     const climate::WeatherYear* weather = nullptr;  ///< null: there is none
     std::vector<BookOption> options;                ///< the first is told of; the others stand beside it
+    std::shared_ptr<const BookShots> shots;         ///< null: none were taken
     std::filesystem::path folder;                   ///< that files are named from
     QString day;                                    ///< on which it is made
     const BookOption& main() const { return options.front(); }

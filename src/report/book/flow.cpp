@@ -24,14 +24,6 @@ QFont font_of(int pixels, QFont::Weight weight = QFont::Normal) {
     return font;
 }
 
-// Shaping takes other glyphs for signs between capitals and digits, which nobody finds again in a PDF's text. Latin
-// does without it.
-QFont plain_for(const QString& text, QFont font) {
-    if (std::ranges::all_of(text, [](QChar c) { return c.unicode() < 0x250 || c.unicode() >= 0x2000; }))
-        font.setStyleStrategy(QFont::PreferNoShaping);
-    return font;
-}
-
 QColor colour_of(Tone tone) {
     const Ink ink = book_ink();
     return tone == Tone::faint ? ink.faint.darker(140) : tone == Tone::warning ? ink.accent : ink.ink;

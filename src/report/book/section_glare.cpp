@@ -6,6 +6,7 @@
 #include "climate/calendar.h"
 #include "metric/glare_index.h"
 #include "report/book/sections.h"
+#include "report/contact_sheet.h"
 #include "report/language/dates.h"
 #include "report/language/words.h"
 #include "report/picture_image.h"
@@ -15,7 +16,7 @@ namespace wp::report {
 namespace {
 
 constexpr double kPictureHeight = 260;
-constexpr size_t kMostSources = 8;
+constexpr size_t kMostSources = 8, kMostShots = 200;
 
 void tell_picture(Flow& flow, const question::GlareAnswer& answer) {
     flow.heading(2, QStringLiteral("%1, %2").arg(given_name(answer.observer.name), language::text(answer.moment)));
@@ -101,6 +102,41 @@ void tell_seats(Flow& flow, const BookOption& of) {
     flow.table(out);
 }
 
+// Many pictures: small ones on one scale, row by row.
+void tell_shots(Flow& flow, const std::shared_ptr<const BookShots>& shots) {
+    if (shots == nullptr || shots->pictures.empty()) return;
+    flow.heading(2, given_name(shots->name));
+    if (shots->stale) return flow.text(QObject::tr("The model has changed since: left out."), Tone::faint);
+    const size_t told = std::min(shots->pictures.size(), kMostShots);
+    const auto held = std::make_shared<ContactSheet>();
+    held->pictures = std::span(shots->pictures).first(told);
+    held->in_row = shots->in_row;
+    held->names_option = shots->of_several_options;
+    held->style.scale = contact_scale(held->pictures);
+    const auto layout = lay_out(*held, flow.width());
+    for (size_t first = 0, end = 0; first < told; first = end) {
+        const double top = layout.cells[first].top();
+        double high = 0;
+        for (; end < told && layout.cells[end].top() == top; ++end) high = std::max(high, layout.cells[end].height());
+        std::vector<QImage> images;
+        for (size_t i = first; i < end; ++i) images.push_back(picture_image(held->pictures[i].small, held->style));
+        flow.drawing(high, [held, shots, layout, images, first, top](QPainter& p, const QRectF& area) {
+            for (size_t i = 0; i < images.size(); ++i)
+                draw_contact(p, *held, first + i, images[i],
+                             layout.cells[first + i].translated(area.left(), area.top() - top), book_ink());
+        });
+    }
+    flow.drawing(44, [held, shots](QPainter& p, const QRectF& area) {
+        const auto& one = held->pictures.front().small.picture;
+        draw_legend(p, held->style.scale, quantity_words(one), unit_words(one), book_ink(),
+                    QRectF(area.center().x() - 180, area.top(), 360, 44));
+    });
+    if (told < shots->pictures.size())
+        flow.text(
+            QObject::tr("%n more pictures are left out.", nullptr, static_cast<int>(shots->pictures.size() - told)),
+            Tone::faint);
+}
+
 }  // namespace
 
 void tell_glare(Flow& flow, const HeldFacts& facts) {
@@ -108,8 +144,10 @@ void tell_glare(Flow& flow, const HeldFacts& facts) {
     flow.heading(1, QObject::tr("Pictures and glare"));
     tell_gaps(flow, of);
     for (const auto* answer : of.answers.glares) tell_picture(flow, *answer);
+    tell_shots(flow, facts->shots);
     tell_seats(flow, of);
-    if (of.answers.glares.empty() && !of.answers.tables.contains(model::Question::Kind::glare_year))
+    if (of.answers.glares.empty() && facts->shots == nullptr &&
+        !of.answers.tables.contains(model::Question::Kind::glare_year))
         flow.text(QObject::tr("No picture was asked."), Tone::faint);
 }
 

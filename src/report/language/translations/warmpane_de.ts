@@ -10628,10 +10628,6 @@ Quelle: %4</translation>
         <translation>Eines von</translation>
     </message>
     <message>
-        <source>criteria of that name of which a room needs one</source>
-        <translation>Kriterien dieses Namens, von denen ein Raum eines braucht</translation>
-    </message>
-    <message>
         <source>Meaning</source>
         <translation>Bedeutung</translation>
     </message>
@@ -11854,6 +11850,77 @@ Quelle: %4</translation>
     <message>
         <source>Each of these would do for the criterion that it names (found without tracing):</source>
         <translation>Jedes davon würde für das genannte Kriterium genügen (ohne neue Strahlen gefunden):</translation>
+    </message>
+    <message>
+        <source>The model has changed since: left out.</source>
+        <translation>Das Modell hat sich seither geändert: weggelassen.</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n more pictures are left out.</source>
+        <translation>
+            <numerusform>%n weiteres Bild ist weggelassen.</numerusform>
+            <numerusform>%n weitere Bilder sind weggelassen.</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>met on %1 % of the floor area, %2 % needed</source>
+        <translation>auf %1 % der Grundfläche erfüllt, %2 % nötig</translation>
+    </message>
+    <message>
+        <source>criteria of that name, or parts of them, of which a room needs one</source>
+        <translation>Kriterien dieses Namens, oder Teile davon, von denen ein Raum eines braucht</translation>
+    </message>
+    <message>
+        <source>Daylight of the room</source>
+        <translation>Tageslicht des Raums</translation>
+    </message>
+    <message>
+        <source>Each open ground</source>
+        <translation>Jede Freifläche</translation>
+    </message>
+    <message>
+        <source>Sun on 21 March</source>
+        <translation>Sonne am 21. März</translation>
+    </message>
+    <message>
+        <source>Sun on open ground</source>
+        <translation>Sonne auf Freiflächen</translation>
+    </message>
+    <message>
+        <source>Share of an open ground&apos;s area that has at least 2 h of sun on 21 March: half of it, or 0.8 of what it was</source>
+        <translation>Anteil einer Freifläche, der am 21. März mindestens 2 h Sonne hat: die Hälfte, oder das 0,8-Fache des früheren</translation>
+    </message>
+    <message>
+        <source>sunlight hours on the reference planes, on 21 March</source>
+        <translation>Besonnungsstunden auf den Bezugsebenen, am 21. März</translation>
+    </message>
+    <message>
+        <source>By hourly illuminance, dwellings</source>
+        <translation>Nach stündlicher Beleuchtungsstärke, Wohnungen</translation>
+    </message>
+    <message>
+        <source>100 lx on average for 3450 h</source>
+        <translation>Im Mittel 100 lx in 3450 h</translation>
+    </message>
+    <message>
+        <source>30 lx at the worst point for 3450 h</source>
+        <translation>30 lx am schlechtesten Punkt in 3450 h</translation>
+    </message>
+    <message>
+        <source>Hours of the year in which the room has 100 lx on average</source>
+        <translation>Stunden des Jahres, in denen der Raum im Mittel 100 lx hat</translation>
+    </message>
+    <message>
+        <source>Hours of the year in which every point of the room has 30 lx</source>
+        <translation>Stunden des Jahres, in denen jeder Punkt des Raums 30 lx hat</translation>
+    </message>
+    <message>
+        <source>Share of the floor area</source>
+        <translation>Anteil der Grundfläche</translation>
+    </message>
+    <message>
+        <source>of the judged rooms together, in which what is required must be met; 0: in every room</source>
+        <translation>der beurteilten Räume zusammen, in dem das Geforderte erfüllt sein muss; 0: in jedem Raum</translation>
     </message>
 </context>
 </TS>
