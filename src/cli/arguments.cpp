@@ -23,6 +23,8 @@ constexpr const char* kExamples = R"(Examples:
       the project's options, rooms, planes and questions
   warmpane-cli check demo/tern-quay.warmpane
       what is wrong with the models, and what is only assumed
+  warmpane-cli compare demo/tern-quay.warmpane --base as-found
+      what the other options have otherwise, window by window
   warmpane-cli solve demo/tern-quay.warmpane
       every question of every option, into out/
   warmpane-cli solve demo/tern-quay.warmpane --option tall --question df --accuracy 0.01 --out df
@@ -150,6 +152,13 @@ std::optional<int> parse_arguments(int argc, char** argv, Arguments& out) {
     auto* show = app.add_subcommand("show", "List what a project holds");
     show->add_option("project", h.project, "The project file")->required();
 
+    CompareArguments o;
+    auto* compare = app.add_subcommand("compare", "Say what differs between options, element by element");
+    compare->add_option("project", o.project, "The project file")->required();
+    compare->add_option("--base", o.base, "Id of the option that the others are held against; else the first");
+    compare->add_option("--option", o.options, "Only these options, by id");
+    compare->add_option("--json", o.json, "Also write it to this file");
+
     AnswersArguments n;
     auto* answers = app.add_subcommand(
         "answers", "List the answers that are kept beside a project: accuracy, seed, rays, time, program");
@@ -268,6 +277,7 @@ std::optional<int> parse_arguments(int argc, char** argv, Arguments& out) {
     if (*show) out.show = h;
     if (*answers) out.answers = n;
     if (*check) out.check = k;
+    if (*compare) out.compare = o;
     if (*certify) out.certify = v;
 #ifdef WARMPANE_PICTURES
     if (*report) out.report = r;

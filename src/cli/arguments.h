@@ -41,6 +41,10 @@ struct AnswersArguments {
 struct ShowArguments {
     std::string project;
 };
+struct CompareArguments {
+    std::string project, base, json;
+    std::vector<std::string> options;
+};
 struct CheckArguments {
     std::string project;
 };
@@ -87,6 +91,7 @@ struct Arguments {
     std::optional<ShowArguments> show;
     std::optional<AnswersArguments> answers;
     std::optional<CheckArguments> check;
+    std::optional<CompareArguments> compare;
     std::optional<CertifyArguments> certify;
     std::optional<ReportArguments> report;
     std::optional<FormatsArguments> formats;
@@ -103,6 +108,7 @@ int solve(const SolveArguments& arguments);
 int show(const ShowArguments& arguments);
 int answers(const AnswersArguments& arguments);
 int check(const CheckArguments& arguments);
+int compare(const CompareArguments& arguments);
 int certify(const CertifyArguments& arguments);
 /// Where the program was built with pictures.
 int report_on(const ReportArguments& arguments);

@@ -16,6 +16,7 @@ int answer(const wp::cli::Arguments& arguments) {
     if (arguments.show) return show(*arguments.show);
     if (arguments.answers) return answers(*arguments.answers);
     if (arguments.check) return check(*arguments.check);
+    if (arguments.compare) return compare(*arguments.compare);
     if (arguments.certify) return certify(*arguments.certify);
 #ifdef WARMPANE_PICTURES
     if (arguments.report) return report_on(*arguments.report);

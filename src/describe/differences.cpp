@@ -5,6 +5,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <functional>
 #include <map>
 #include <string_view>
 #include <utility>
@@ -191,7 +192,7 @@ Difference begin(Difference::What what, const Elements& in, const Element& e) {
     out.id = own->id;
     out.owner = own->type;
     out.name = name_of(*own);
-    if (own->type != "option") out.within = name_of(in.holder_of(*own));
+    if (const Element& holder = in.holder_of(*own); holder.has_id()) out.within = name_of(holder);
     return out;
 }
 
@@ -240,20 +241,64 @@ std::vector<Difference> differences(const Project& project, const Option& was, c
     return out;
 }
 
-std::vector<DifferenceGroup> grouped(const std::vector<Difference>& all) {
-    std::vector<DifferenceGroup> out;
+namespace {
+
+bool are_alike(const Difference& a, const Difference& b) {
+    return a.what == b.what && a.type == b.type && a.part == b.part && a.owner == b.owner && a.values == b.values &&
+           (a.what == Difference::What::changed || !a.part.empty() || a.within == b.within);
+}
+
+// Value by value, so that what many share is told once.
+std::vector<Difference> value_by_value(const std::vector<Difference>& all) {
+    std::vector<Difference> out;
     for (const Difference& one : all) {
-        const auto like = std::ranges::find_if(out, [&](const DifferenceGroup& g) {
-            const Difference& first = g.all.front();
-            return first.what == one.what && first.type == one.type && first.part == one.part &&
-                   first.owner == one.owner && first.values == one.values &&
-                   (one.what == Difference::What::changed || !one.part.empty() || first.within == one.within);
-        });
-        if (like != out.end())
-            like->all.push_back(one);
-        else
-            out.push_back({{one}});
+        if (one.what != Difference::What::changed) {
+            out.push_back(one);
+            continue;
+        }
+        for (const auto& v : one.values) {
+            out.push_back(one);
+            out.back().values = {v};
+        }
     }
+    return out;
+}
+
+bool of_the_same(const DifferenceGroup& a, const DifferenceGroup& b) {
+    const auto is_same = [](const Difference& x, const Difference& y) {
+        return x.what == Difference::What::changed && y.what == x.what && x.owner == y.owner && x.id == y.id &&
+               x.part == y.part;
+    };
+    return std::ranges::equal(a.all, b.all, is_same);
+}
+
+}  // namespace
+
+std::vector<DifferenceGroup> grouped(const std::vector<Difference>& all) {
+    std::vector<DifferenceGroup> alike;
+    for (Difference& one : value_by_value(all)) {
+        const auto like =
+            std::ranges::find_if(alike, [&](const DifferenceGroup& g) { return are_alike(g.all.front(), one); });
+        if (like != alike.end())
+            like->all.push_back(std::move(one));
+        else
+            alike.push_back({{std::move(one)}});
+    }
+    // What the same elements have otherwise is one line.
+    std::vector<DifferenceGroup> out;
+    for (DifferenceGroup& group : alike) {
+        const auto same = std::ranges::find_if(out, [&](const DifferenceGroup& g) { return of_the_same(g, group); });
+        if (same == out.end()) {
+            out.push_back(std::move(group));
+            continue;
+        }
+        for (size_t i = 0; i < group.all.size(); ++i)
+            same->all[i].values.push_back(std::move(group.all[i].values.front()));
+    }
+    // What bears on most comes first: all of it, then many.
+    std::ranges::stable_sort(out, std::greater(), [](const DifferenceGroup& g) {
+        return std::pair(g.all.front().owner == "option", g.all.size());
+    });
     return out;
 }
 
@@ -272,7 +317,7 @@ std::string names_of(const DifferenceGroup& group) {
 
 std::string words_of(const DifferenceGroup& group) {
     const Difference& first = group.all.front();
-    const std::string names = first.type == "option" ? "All of it" : names_of(group);
+    const std::string names = first.type == "option" ? "The whole building" : names_of(group);
     const std::string what = first.part.empty() ? names : first.part;
     if (first.what != Difference::What::changed) {
         const bool added = first.what == Difference::What::added;

@@ -37,7 +37,8 @@ struct Difference {
 /// views do not count. In the order in which things are described.
 std::vector<Difference> differences(const model::Project& project, const model::Option& was, const model::Option& is);
 
-/// Elements that differ alike.
+/// Elements that differ alike: a value, or all values, that the same elements have otherwise. Those of many elements
+/// first.
 struct DifferenceGroup {
     std::vector<Difference> all;  ///< never empty
 };

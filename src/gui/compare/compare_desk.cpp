@@ -14,6 +14,8 @@ class CompareDesk : public Desk {
         : Desk(desktop, DeskKind::compare),
           panel_(new ComparePanel(desktop.document(), desktop.answers(), desktop.window())) {
         connect(panel_, &ComparePanel::ask_all, this, [&desktop] { desktop.asker().ask_all(); });
+        connect(&panel_->differences(), &DifferencesView::chosen, this,
+                [&desktop] { desktop.show_desk(DeskKind::build); });
     }
     QString title() const override { return QObject::tr("Compare"); }
     QString tip() const override { return QObject::tr("All options side by side, figure by figure"); }

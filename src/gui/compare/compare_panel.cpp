@@ -83,7 +83,12 @@ ComparePanel::ComparePanel(Document& document, const KeptAnswers& kept, QWidget*
     setObjectName(QStringLiteral("panel"));
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(space::medium, space::medium, space::medium, space::medium);
-    layout->addWidget(new OptionMaps(document, kept), 3);
+    auto* top = new QHBoxLayout;
+    top->setSpacing(space::medium);
+    top->addWidget(new OptionMaps(document, kept), 5);
+    differences_ = new DifferencesView(document);
+    top->addWidget(differences_, 2);
+    layout->addLayout(top, 3);
     auto* ask = new QPushButton(QObject::tr("Calculate all options"));
     ask->setObjectName(QStringLiteral("ask-all"));
     ask->setProperty("role", QStringLiteral("main"));

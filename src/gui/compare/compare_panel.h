@@ -6,6 +6,7 @@
 #include <QTableWidget>
 
 #include "gui/compare/comparing.h"
+#include "gui/compare/differences_view.h"
 #include "gui/document/document.h"
 #include "gui/work/behind.h"
 
@@ -32,6 +33,7 @@ class ComparePanel : public QWidget {
  public:
     ComparePanel(Document& document, const KeptAnswers& kept, QWidget* parent = nullptr);
     QTableWidget* table() const { return table_; }
+    DifferencesView& differences() { return *differences_; }
 
  signals:
     void ask_all();
@@ -50,6 +52,7 @@ class ComparePanel : public QWidget {
     Document& document_;
     const KeptAnswers& kept_;
     QTableWidget* table_;
+    DifferencesView* differences_;
     // What was asked for last, and is shown or on the way.
     std::vector<std::shared_ptr<const void>> asked_;
     std::vector<ComparedLine> asked_lines_;
