@@ -8,6 +8,7 @@
 #include <QFileDialog>
 #include <QLabel>
 #include <QLineEdit>
+#include <QListWidget>
 #include <QMessageBox>
 #include <QTimer>
 
@@ -474,6 +475,22 @@ TEST_F(DesktopUse, options_are_made_and_compared) {
     EXPECT_EQ(table->columnCount(), 4);
     EXPECT_TRUE(drive::wait_until(
         [&] { return table->item(0, 3) != nullptr && table->item(0, 3)->text().contains(QStringLiteral("%")); }));
+    // Held against the first: what it gains is told where the errors allow it, and what it is built of otherwise.
+    window->document().show_option(1);
+    const auto* pulls = static_cast<QLabel*>(drive::widget(*window, "compared-pulls"));
+    EXPECT_TRUE(drive::wait_until([&] { return pulls->text().contains(QStringLiteral("gains")); }, 20000))
+        << pulls->text().toStdString();
+    EXPECT_TRUE(drive::wait_until([&] { return table->item(0, 3)->text().contains(QStringLiteral("(+")); }, 20000))
+        << "a wider window has more daylight: " << table->item(0, 3)->text().toStdString();
+    EXPECT_FALSE(table->item(0, 2)->text().contains(QStringLiteral("("))) << "the base is held against nothing";
+    auto* differences = static_cast<QListWidget*>(drive::widget(*window, "differences"));
+    ASSERT_EQ(differences->count(), 1);
+    EXPECT_TRUE(differences->item(0)->text().contains(QStringLiteral("Width 2.00 m \u2192 3.00 m")))
+        << differences->item(0)->text().toStdString();
+    QTest::mouseClick(differences->viewport(), Qt::LeftButton, Qt::NoModifier,
+                      differences->visualItemRect(differences->item(0)).center());
+    EXPECT_EQ(window->document().selection().kind, Selection::Kind::opening);
+    EXPECT_TRUE(drive::wait_until([&] { return window->sheet().isVisible(); })) << "it leads to the plan";
 }
 
 TEST(Numbers, are_read_as_people_write_them) {

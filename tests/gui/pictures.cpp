@@ -219,10 +219,11 @@ int main(int argc, char** argv) {
         seats.id = "seats-all-over";
         seats.name = "Where can one sit?";
         seats.glare_year.places = wp::model::GlareYearChoice::Places::lattice;
-        seats.glare_year.apart = 1.5;
+        seats.glare_year.apart = 3;
         seats.planes.clear();
         wp::model::Question used = seats;
         used.id = "glare-of-use";
+        used.name = "Glare in the time of use";
         used.glare_year = {};
         window.desktop().ask_questions({seats, used});
         QTest::qWait(1000);

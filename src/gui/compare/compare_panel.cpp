@@ -9,6 +9,7 @@
 #include <algorithm>
 #include <set>
 
+#include "gui/entry/rows.h"
 #include "gui/look/figure_table.h"
 #include "gui/look/look.h"
 #include "report/language/words.h"
@@ -106,12 +107,17 @@ ComparePanel::ComparePanel(Document& document, const KeptAnswers& kept, QWidget*
     buttons->addWidget(figures);
     buttons->addStretch(1);
     layout->addLayout(buttons);
+    pulls_ = label(QString(), nullptr, this);
+    pulls_->setObjectName(QStringLiteral("compared-pulls"));
+    layout->addWidget(pulls_);
     table_ = figure_table("comparison", QObject::tr("All options in one table"));
     table_->setAlternatingRowColors(true);
     table_->verticalHeader()->setDefaultSectionSize(22);
     layout->addWidget(table_, 4);
     connect(&document, &Document::project_changed, this, &ComparePanel::refresh);
     connect(&kept, &KeptAnswers::changed, this, &ComparePanel::refresh);
+    connect(&document, &Document::option_changed, this, &ComparePanel::refresh);
+    connect(differences_, &DifferencesView::base_changed, this, &ComparePanel::refresh);
     refresh();
 }
 
@@ -178,6 +184,59 @@ QString band_text(const ComparedLine& line, const std::optional<figure::Band>& b
 
 }  // namespace
 
+namespace {
+
+// The value, and what it is against the base. What beats all others beyond the errors is bold.
+QTableWidgetItem* cell_of(const Comparison& found, size_t room, size_t line, size_t option) {
+    const auto& of = found.lines[line];
+    QString text = band_text(of, found.at(room, line, option));
+    QString tip;
+    if (const auto change = found.change(room, line, option)) {
+        text += change->told_apart ? QStringLiteral("  (%1)").arg(change_words(of, change->by))
+                                   : QStringLiteral("  (\u2248)");
+        const QString error = change_words(of, change->error).mid(1);
+        tip =
+            change->told_apart
+                ? QObject::tr("%1 against %2, within %3")
+                      .arg(change_words(of, change->by),
+                           QString::fromStdString(found.options[*found.base].project->options[*found.base].name), error)
+                : QObject::tr("Not told apart from %1: the difference lies within the error of %2")
+                      .arg(QString::fromStdString(found.options[*found.base].project->options[*found.base].name),
+                           error);
+    }
+    auto* item = new QTableWidgetItem(text);
+    item->setTextAlignment(Qt::AlignRight | Qt::AlignVCenter);
+    if (found.is_best(room, line, option)) {
+        QFont font = item->font();
+        font.setBold(true);
+        item->setFont(font);
+        tip = tip.isEmpty() ? QObject::tr("The best of all, beyond the errors")
+                            : QStringLiteral("%1\n%2").arg(QObject::tr("The best of all, beyond the errors"), tip);
+    }
+    item->setToolTip(tip);
+    return item;
+}
+
+}  // namespace
+
+void ComparePanel::show_pulls(const Comparison& found) {
+    const auto pulls = pulls_of(found);
+    const auto& options = found.options.front().project->options;
+    const QString name = QString::fromStdString(options[found.shown].name),
+                  base = found.base ? QString::fromStdString(options[*found.base].name) : QString();
+    QStringList lines;
+    if (!pulls.gains.isEmpty())
+        lines << QObject::tr("<b>%1 gains</b> on %2: %3.")
+                     .arg(name.toHtmlEscaped(), base.toHtmlEscaped(), pulls.gains.join(QStringLiteral(", ")));
+    if (!pulls.losses.isEmpty())
+        lines << QObject::tr("<b>It loses</b>: %1.").arg(pulls.losses.join(QStringLiteral(", ")));
+    if (lines.isEmpty() && !pulls.nothing_known)
+        lines << QObject::tr("%1 and %2 are not told apart by these figures.")
+                     .arg(name.toHtmlEscaped(), base.toHtmlEscaped());
+    pulls_->setText(lines.join(QLatin1Char(' ')));
+    pulls_->setVisible(!lines.isEmpty());
+}
+
 // Figures of years take longer than a hand may wait: the table follows.
 void ComparePanel::refresh() {
     if (!isVisible()) return;
@@ -194,13 +253,18 @@ void ComparePanel::refresh() {
         if (model::find_room(document_.option(), plane.room) && seen.insert(plane.room).second)
             asked.rooms.push_back(plane.room);
     asks.push_back(std::shared_ptr<const void>(document_.snapshot(), &document_.option()));
-    if (asks == asked_ && lines_ == asked_lines_) return;
+    const model::Id base = differences_->base();
+    for (size_t i = 0; i < document_.project().options.size(); ++i)
+        if (document_.project().options[i].id == base) asked.base = i;
+    if (asks == asked_ && lines_ == asked_lines_ && base == asked_base_) return;
     asked_ = std::move(asks);
+    asked_base_ = base;
     asked_lines_ = lines_;
     worker_.ask(std::move(asked));
 }
 
 void ComparePanel::show_comparison(const Comparison& found) {
+    show_pulls(found);
     const auto& project = *found.options.front().project;
     table_->clear();
     table_->setRowCount(static_cast<int>(found.rooms.size() * found.lines.size()));
@@ -215,9 +279,7 @@ void ComparePanel::show_comparison(const Comparison& found) {
                             new QTableWidgetItem(l == 0 ? QString::fromStdString(place.room->name) : QString()));
             table_->setItem(row, 1, new QTableWidgetItem(found.lines[l].name));
             for (size_t c = 0; c < found.options.size(); ++c) {
-                auto* item = new QTableWidgetItem(band_text(found.lines[l], found.at(r, l, c)));
-                item->setTextAlignment(Qt::AlignRight | Qt::AlignVCenter);
-                table_->setItem(row, 2 + static_cast<int>(c), item);
+                table_->setItem(row, 2 + static_cast<int>(c), cell_of(found, r, l, c));
             }
         }
     table_->horizontalHeader()->setSectionResizeMode(QHeaderView::Stretch);

@@ -46,6 +46,7 @@ class ComparePanel : public QWidget {
     void build_menu();
     void refresh();
     void show_comparison(const Comparison& comparison);
+    void show_pulls(const Comparison& comparison);
 
     std::vector<ComparedLine> lines_;
     QMenu* menu_;
@@ -53,9 +54,11 @@ class ComparePanel : public QWidget {
     const KeptAnswers& kept_;
     QTableWidget* table_;
     DifferencesView* differences_;
+    QLabel* pulls_;
     // What was asked for last, and is shown or on the way.
     std::vector<std::shared_ptr<const void>> asked_;
     std::vector<ComparedLine> asked_lines_;
+    model::Id asked_base_;
     Comparer comparer_;                      // of the worker's thread alone
     Behind<Comparison, Comparison> worker_;  // last: it ends before what it works with
 };

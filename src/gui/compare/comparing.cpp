@@ -2,8 +2,13 @@
 #include "gui/compare/comparing.h"
 
 #include <algorithm>
+#include <cmath>
+#include <ranges>
 
 #include "geometry/plane_points.h"
+#include "geometry/roof_shape.h"
+#include "report/language/words.h"
+#include "report/pictures.h"
 
 namespace wp::gui {
 
@@ -27,6 +32,71 @@ std::optional<figure::Band> Comparer::find(const ComparedLine& line, const Gathe
     if (known.answer != given->second || known.points != print)
         known = {given->second, print, line.measure->find(in.answers, *points, 0, line.wanted)};
     return known.band;
+}
+
+std::optional<figure::Change> Comparison::change(size_t room, size_t line, size_t option) const {
+    if (!base || option == *base) return {};
+    const auto &was = at(room, line, *base), &is = at(room, line, option);
+    if (!was || !is) return {};
+    return figure::change(*was, *is);
+}
+
+bool Comparison::is_best(size_t room, size_t line, size_t option) const {
+    const auto better = figure::better(*lines[line].measure, lines[line].wanted);
+    const auto& own = at(room, line, option);
+    if (!own || options.size() < 2) return false;
+    for (size_t other = 0; other < options.size(); ++other) {
+        if (other == option) continue;
+        const auto& its = at(room, line, other);
+        if (its && !figure::gains(figure::change(*its, *own), better)) return false;
+    }
+    // The only one that was asked is best of nothing.
+    return std::ranges::any_of(std::views::iota(size_t{0}, options.size()),
+                               [&](size_t other) { return other != option && at(room, line, other); });
+}
+
+std::optional<figure::Band> Comparison::whole(size_t line, size_t option) const {
+    std::vector<figure::Band> all;
+    std::vector<double> areas;
+    const auto& of = options[shown].project->options[options[shown].option];
+    for (size_t r = 0; r < rooms.size(); ++r) {
+        const auto place = model::find_room(of, rooms[r]);
+        const auto& band = at(r, line, option);
+        if (!band || !place) return {};
+        all.push_back(*band);
+        areas.push_back(geometry::floor_area(of, *place.storey, *place.room));
+    }
+    if (all.empty()) return {};
+    return figure::mean_of(all, areas);
+}
+
+QString change_words(const ComparedLine& line, double by) {
+    const double unit = line.measure->is_share ? 100 : 1;
+    const QString words = language::words(figure::unit_of(*line.measure, line.wanted));
+    const QString value = line.measure->is_share
+                              ? language::number(std::fabs(unit * by), 'f', 0)
+                              : language::figures(report::figure(std::fabs(unit * by)).toStdString());
+    // A difference of shares is one of points, not a share of anything.
+    const QString of = words == QStringLiteral("%") ? QObject::tr("points") : words;
+    return (by < 0 ? QStringLiteral("\u2212") : QStringLiteral("+")) + value +
+           (of.isEmpty() ? QString() : QStringLiteral(" ") + of);
+}
+
+Pulls pulls_of(const Comparison& c) {
+    Pulls out;
+    if (!c.base || *c.base == c.shown) return out;
+    for (size_t l = 0; l < c.lines.size(); ++l) {
+        const auto& line = c.lines[l];
+        const auto better = figure::better(*line.measure, line.wanted);
+        const auto was = c.whole(l, *c.base), is = c.whole(l, c.shown);
+        if (better == figure::Better::unsaid || !was || !is) continue;
+        out.nothing_known = false;
+        const auto change = figure::change(*was, *is);
+        const QString words = QStringLiteral("%1 %2").arg(change_words(line, change.by), line.name);
+        if (figure::gains(change, better)) out.gains << words;
+        if (figure::loses(change, better)) out.losses << words;
+    }
+    return out;
 }
 
 Comparison Comparer::compare(Comparison asked) {

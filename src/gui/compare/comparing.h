@@ -1,10 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Finds the figures of rooms in all options' answers, in any thread.
 #pragma once
-#include <QString>
+#include <QStringList>
 #include <optional>
 
-#include "figure/measures.h"
+#include "figure/comparison.h"
 #include "gui/answers/gathered.h"
 
 namespace wp::gui {
@@ -24,10 +24,27 @@ struct Comparison {
     std::vector<model::Id> rooms;  ///< of the option that is shown, that have a plane
     /// By room, line and option; none where it was not asked.
     std::vector<std::optional<figure::Band>> bands;
+    std::optional<size_t> base;  ///< option that the others are held against
     const std::optional<figure::Band>& at(size_t room, size_t line, size_t option) const {
         return bands[(room * lines.size() + line) * options.size() + option];
     }
+    /// Against the base; none where either was not asked.
+    std::optional<figure::Change> change(size_t room, size_t line, size_t option) const;
+    /// Whether it is better than every other, beyond their errors.
+    bool is_best(size_t room, size_t line, size_t option) const;
+    /// Of all rooms, by their floor area; none where some were not asked.
+    std::optional<figure::Band> whole(size_t line, size_t option) const;
 };
+
+/// "84 points of daylight autonomy" and the like of the option that is shown against the base: what it gains, and what
+/// it loses, beyond the errors.
+struct Pulls {
+    QStringList gains, losses;
+    bool nothing_known = true;
+};
+Pulls pulls_of(const Comparison& comparison);
+/// In the line's unit, with its sign: "+12 %".
+QString change_words(const ComparedLine& line, double by);
 
 /// Of one thread at a time; figures of what was asked are not found anew while it stays.
 class Comparer {

@@ -107,12 +107,15 @@ DifferencesView::DifferencesView(Document& document, QWidget* parent) : QWidget(
     connect(against_, &QComboBox::activated, this, [this](int at) {
         against_id_ = against_->itemData(at).toString().toStdString();
         refresh();
+        emit base_changed();
     });
     connect(list_, &QListWidget::itemClicked, this, [this](QListWidgetItem* item) { choose(list_->row(item)); });
     connect(list_, &QListWidget::itemActivated, this, [this](QListWidgetItem* item) { choose(list_->row(item)); });
     connect(&document, &Document::project_changed, this, &DifferencesView::refresh);
     connect(&document, &Document::option_changed, this, &DifferencesView::refresh);
 }
+
+model::Id DifferencesView::base() const { return against_->currentData().toString().toStdString(); }
 
 // All but the one that is shown; the first of them until one was chosen.
 void DifferencesView::list_options() {
@@ -131,7 +134,7 @@ void DifferencesView::refresh() {
     groups_.clear();
     against_->setEnabled(against_->count() > 0);
     const auto& project = document_.project();
-    const auto* was = model::find(project.options, against_->currentData().toString().toStdString());
+    const auto* was = model::find(project.options, base());
     if (was == nullptr)
         return summary_->setText(QObject::tr("There is no other option yet: copy this one and change it."));
     groups_ = describe::grouped(describe::differences(project, *was, document_.option()));

@@ -15,7 +15,11 @@ class DifferencesView : public QWidget {
  public:
     explicit DifferencesView(Document& document, QWidget* parent = nullptr);
 
+    /// The option that others are held against; empty: there is none.
+    model::Id base() const;
+
  signals:
+    void base_changed();
     /// Something of the option that is shown was selected.
     void chosen();
 

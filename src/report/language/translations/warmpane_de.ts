@@ -11922,5 +11922,179 @@ Quelle: %4</translation>
         <source>of the judged rooms together, in which what is required must be met; 0: in every room</source>
         <translation>der beurteilten Räume zusammen, in dem das Geforderte erfüllt sein muss; 0: in jedem Raum</translation>
     </message>
+    <message>
+        <source>%1 against %2, within %3</source>
+        <translation>%1 gegenüber %2, auf %3 genau</translation>
+    </message>
+    <message>
+        <source>Not told apart from %1: the difference lies within the error of %2</source>
+        <translation>Nicht von %1 zu unterscheiden: der Unterschied liegt innerhalb des Fehlers von %2</translation>
+    </message>
+    <message>
+        <source>The best of all, beyond the errors</source>
+        <translation>Das beste von allen, über die Fehler hinaus</translation>
+    </message>
+    <message>
+        <source>&lt;b&gt;%1 gains&lt;/b&gt; on %2: %3.</source>
+        <translation>&lt;b&gt;%1 gewinnt&lt;/b&gt; gegenüber %2: %3.</translation>
+    </message>
+    <message>
+        <source>&lt;b&gt;It loses&lt;/b&gt;: %1.</source>
+        <translation>&lt;b&gt;Es verliert&lt;/b&gt;: %1.</translation>
+    </message>
+    <message>
+        <source>%1 and %2 are not told apart by these figures.</source>
+        <translation>%1 und %2 sind nach diesen Größen nicht zu unterscheiden.</translation>
+    </message>
+    <message>
+        <source>points</source>
+        <translation>Punkte</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n storeys</source>
+        <translation>
+            <numerusform>%n Geschoss</numerusform>
+            <numerusform>%n Geschosse</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n rooms</source>
+        <translation>
+            <numerusform>%n Raum</numerusform>
+            <numerusform>%n Räume</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n openings</source>
+        <translation>
+            <numerusform>%n Öffnung</numerusform>
+            <numerusform>%n Öffnungen</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n partitions</source>
+        <translation>
+            <numerusform>%n Trennwand</numerusform>
+            <numerusform>%n Trennwände</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n floor voids</source>
+        <translation>
+            <numerusform>%n Deckendurchbruch</numerusform>
+            <numerusform>%n Deckendurchbrüche</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n roofs</source>
+        <translation>
+            <numerusform>%n Dach</numerusform>
+            <numerusform>%n Dächer</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n rooflights</source>
+        <translation>
+            <numerusform>%n Dachfenster</numerusform>
+            <numerusform>%n Dachfenster</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n neighbouring blocks</source>
+        <translation>
+            <numerusform>%n Nachbarbau</numerusform>
+            <numerusform>%n Nachbarbauten</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n things</source>
+        <translation>
+            <numerusform>%n Gegenstand</numerusform>
+            <numerusform>%n Gegenstände</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n planes</source>
+        <translation>
+            <numerusform>%n Bezugsebene</numerusform>
+            <numerusform>%n Bezugsebenen</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n observers</source>
+        <translation>
+            <numerusform>%n Beobachter</numerusform>
+            <numerusform>%n Beobachter</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n readings</source>
+        <translation>
+            <numerusform>%n Messpunkt</numerusform>
+            <numerusform>%n Messpunkte</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n window groups</source>
+        <translation>
+            <numerusform>%n Fenstergruppe</numerusform>
+            <numerusform>%n Fenstergruppen</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n lightings</source>
+        <translation>
+            <numerusform>%n Beleuchtung</numerusform>
+            <numerusform>%n Beleuchtungen</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>%1 added to %2</source>
+        <translation>%1 an %2 hinzugefügt</translation>
+    </message>
+    <message>
+        <source>%1 removed from %2</source>
+        <translation>%1 von %2 entfernt</translation>
+    </message>
+    <message>
+        <source>%1 added</source>
+        <translation>%1 hinzugefügt</translation>
+    </message>
+    <message>
+        <source>%1 removed</source>
+        <translation>%1 entfernt</translation>
+    </message>
+    <message>
+        <source>%1 added in %2</source>
+        <translation>%1 in %2 hinzugefügt</translation>
+    </message>
+    <message>
+        <source>The whole building</source>
+        <translation>Das ganze Gebäude</translation>
+    </message>
+    <message>
+        <source>What differs from</source>
+        <translation>Was anders ist als in</translation>
+    </message>
+    <message>
+        <source>What differs</source>
+        <translation>Was anders ist</translation>
+    </message>
+    <message>
+        <source>There is no other option yet: copy this one and change it.</source>
+        <translation>Es gibt noch keine andere Variante: kopieren Sie diese und ändern Sie sie.</translation>
+    </message>
+    <message>
+        <source>Shows it on the plan</source>
+        <translation>Zeigt es auf dem Plan</translation>
+    </message>
+    <message>
+        <source>Nothing: both are built alike.</source>
+        <translation>Nichts: beide sind gleich gebaut.</translation>
+    </message>
+    <message>
+        <source>%1 against it:</source>
+        <translation>%1 dagegen:</translation>
+    </message>
 </context>
 </TS>
