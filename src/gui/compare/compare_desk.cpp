@@ -14,6 +14,9 @@ class CompareDesk : public Desk {
         : Desk(desktop, DeskKind::compare),
           panel_(new ComparePanel(desktop.document(), desktop.answers(), desktop.window())) {
         connect(panel_, &ComparePanel::ask_all, this, [&desktop] { desktop.asker().ask_all(); });
+        desktop.commands().add(
+            CommandGroup::project, QObject::tr("Options\u2026"), {}, [this] { panel_->manage_options(); },
+            QObject::tr("variants alternatives copy rename order delete"));
         connect(&panel_->differences(), &DifferencesView::chosen, this,
                 [&desktop] { desktop.show_desk(DeskKind::build); });
     }

@@ -9,7 +9,9 @@
 #include <algorithm>
 #include <set>
 
+#include "gui/compare/options_dialog.h"
 #include "gui/entry/rows.h"
+#include "gui/look/buttons.h"
 #include "gui/look/figure_table.h"
 #include "gui/look/look.h"
 #include "report/language/words.h"
@@ -105,6 +107,10 @@ ComparePanel::ComparePanel(Document& document, const KeptAnswers& kept, QWidget*
     auto* buttons = new QHBoxLayout;
     buttons->addWidget(ask);
     buttons->addWidget(figures);
+    auto* options = plain_button("manage-options", QObject::tr("Options \u2026"), this);
+    options->setToolTip(QObject::tr("Names, notes and order of the options; new ones, and away with others"));
+    connect(options, &QPushButton::clicked, this, &ComparePanel::manage_options);
+    buttons->addWidget(options);
     buttons->addStretch(1);
     layout->addLayout(buttons);
     pulls_ = label(QString(), nullptr, this);
@@ -120,6 +126,8 @@ ComparePanel::ComparePanel(Document& document, const KeptAnswers& kept, QWidget*
     connect(differences_, &DifferencesView::base_changed, this, &ComparePanel::refresh);
     refresh();
 }
+
+void ComparePanel::manage_options() { OptionsDialog(document_, this).exec(); }
 
 // Every measure of an analysis that has no figure of points, and the mean of every figure; the least of those that have
 // one by a standard.

@@ -34,6 +34,7 @@ class ComparePanel : public QWidget {
     ComparePanel(Document& document, const KeptAnswers& kept, QWidget* parent = nullptr);
     QTableWidget* table() const { return table_; }
     DifferencesView& differences() { return *differences_; }
+    void manage_options();
 
  signals:
     void ask_all();

@@ -7,6 +7,7 @@
 #include <QStatusBar>
 #include <QToolButton>
 
+#include "edit/options.h"
 #include "gui/check/model_check.h"
 #include "gui/commands/palette.h"
 #include "gui/jobs/jobs_panel.h"
@@ -160,16 +161,13 @@ void Window::use_dark_paper(bool on) {
 }
 
 void Window::add_option() {
+    size_t made = 0;
     document().edit(QObject::tr("New option"), [&](model::Project& project) {
-        model::Option option = project.options[document().option_index()];
-        int n = static_cast<int>(project.options.size()) + 1;
-        while (model::find(project.options, "option-" + std::to_string(n)) != nullptr) ++n;
-        option.id = "option-" + std::to_string(n);
-        option.name += QT_TRANSLATE_NOOP("QObject", ", varied");
-        option.extra.clear();
-        project.options.push_back(std::move(option));
+        const size_t index = document().option_index();
+        made =
+            edit::copy_option(project, index, project.options[index].name + QT_TRANSLATE_NOOP("QObject", ", varied"));
     });
-    document().show_option(document().project().options.size() - 1);
+    document().show_option(made);
     document().select({});
     desktop_.say(QObject::tr("A new option, the same as the last: change it, and compare them on the Compare desk"));
 }

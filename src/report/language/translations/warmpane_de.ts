@@ -12096,5 +12096,53 @@ Quelle: %4</translation>
         <source>%1 against it:</source>
         <translation>%1 dagegen:</translation>
     </message>
+    <message>
+        <source>Options…</source>
+        <translation>Varianten…</translation>
+    </message>
+    <message>
+        <source>variants alternatives copy rename order delete</source>
+        <translation>Varianten Alternativen kopieren umbenennen Reihenfolge löschen</translation>
+    </message>
+    <message>
+        <source>Options …</source>
+        <translation>Varianten …</translation>
+    </message>
+    <message>
+        <source>Names, notes and order of the options; new ones, and away with others</source>
+        <translation>Namen, Notizen und Reihenfolge der Varianten; neue, und weg mit anderen</translation>
+    </message>
+    <message>
+        <source>Options of this project</source>
+        <translation>Varianten dieses Projekts</translation>
+    </message>
+    <message>
+        <source>What it tries, and why</source>
+        <translation>Was sie versucht, und warum</translation>
+    </message>
+    <message>
+        <source>Copy it</source>
+        <translation>Kopieren</translation>
+    </message>
+    <message>
+        <source>New, empty</source>
+        <translation>Neu, leer</translation>
+    </message>
+    <message>
+        <source>Keeps neighbours, trees and what things are made of by type</source>
+        <translation>Behält Nachbarn, Bäume und woraus die Dinge nach Art bestehen</translation>
+    </message>
+    <message>
+        <source>Delete option</source>
+        <translation>Variante löschen</translation>
+    </message>
+    <message>
+        <source>Move option</source>
+        <translation>Variante verschieben</translation>
+    </message>
+    <message>
+        <source>Describe option</source>
+        <translation>Variante beschreiben</translation>
+    </message>
 </context>
 </TS>
