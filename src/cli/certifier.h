@@ -88,6 +88,10 @@ class VerdictCode {
     bool failed_ = false, open_ = false;
 };
 
+/// As CSV and JSON, into the folder that is asked for. The code to leave with where that fails.
+int write_verdicts(const CertifyArguments& arguments, const ToCertify& plan, const Certifier& one,
+                   const exchange::Certified& certified);
+
 /// All that are asked for, made as they are wanted, and the one that stands for how it was.
 class Certifiers {
  public:

@@ -46,8 +46,10 @@ void tell(const exchange::Certified& certified, const std::string& name) {
     }
 }
 
-int write(const CertifyArguments& arguments, const ToCertify& plan, const Certifier& one,
-          const exchange::Certified& certified) {
+}  // namespace
+
+int write_verdicts(const CertifyArguments& arguments, const ToCertify& plan, const Certifier& one,
+                   const exchange::Certified& certified) {
     const bool made_up = plan.weather && plan.weather->made_up;
     const std::string stem = file_name_of(certified.option) + ".certify" + (made_up ? ".made-up-weather" : "");
     const exchange::Origin origin{plan.project.name, certified.option, "",
@@ -62,8 +64,6 @@ int write(const CertifyArguments& arguments, const ToCertify& plan, const Certif
         }
     return kDone;
 }
-
-}  // namespace
 
 int certify(const CertifyArguments& arguments) {
     ToCertify plan;
@@ -82,7 +82,7 @@ int certify(const CertifyArguments& arguments) {
         const int code = one.settle(certifiers.former() != &one ? certifiers.former() : nullptr, certified);
         if (code != kDone) return code;
         tell(certified, one.option().name);
-        if (const int failure = write(arguments, plan, one, certified); failure != kDone) return failure;
+        if (const int failure = write_verdicts(arguments, plan, one, certified); failure != kDone) return failure;
         verdicts.note(certified);
     }
     return verdicts.code();

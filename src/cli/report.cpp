@@ -5,6 +5,8 @@
 #include <QDate>
 #include <QLocale>
 #include <deque>
+#include <map>
+#include <optional>
 
 #include "base/text.h"
 #include "cli/certifier.h"
@@ -25,6 +27,7 @@ struct Everything {
     ToCertify plan;
     std::unique_ptr<Certifiers> certifiers;
     std::deque<question::GlareAnswer> pictures;
+    std::map<model::Id, std::vector<std::shared_ptr<const report::BookShots>>> shots;  // by option
 };
 
 // What every report tells, whatever the sets ask for.
@@ -40,24 +43,59 @@ bool belongs(const Question& question, bool pictures) {
     }
 }
 
+constexpr int kSmall = 260;  // pixels across
+
+// One picture of the option as it stands; where it cannot be asked the code to leave with.
+int take_picture(const Everything& all, const ReportArguments& arguments, Certifier& one, const Question& question,
+                 const std::string& name, std::optional<question::GlareAnswer>& out) {
+    auto surfaces = one.surfaces();
+    auto task = question::glare_task(all.plan.project, one.option(), question, surfaces, all.plan.weather_or_null());
+    if (!task) {
+        complain(task.fault());
+        return kBadInput;
+    }
+    question::Effort effort = question::effort_of(question);
+    effort.accuracy = arguments.accuracy.value_or(effort.accuracy);
+    effort.threads = arguments.threads;
+    ProgressLine progress(one.option().name + ", " + name);
+    out = question::solve_glare(*task, effort, interrupted(),
+                                [&](const auto& so_far) { progress.show(question::progress_of(so_far)); });
+    return interrupted().requested() ? kCancelled : kDone;
+}
+
+// All pictures of a question that asks for many.
+int take_shots(Everything& all, const ReportArguments& arguments, Certifier& one, const Question& question) {
+    const auto shots = question::shots_of(one.option(), question, all.plan.project.site.north);
+    if (!shots) {
+        complain(shots.fault());
+        return kBadInput;
+    }
+    auto out = std::make_shared<report::BookShots>();
+    out->name = question.name;
+    out->in_row = question::shots_in_row(*shots);
+    for (const auto& shot : *shots) {
+        std::optional<question::GlareAnswer> answer;
+        if (const int code = take_picture(all, arguments, one, shot.question, shot.words(), answer); code != kDone)
+            return code;
+        out->pictures.push_back(question::taken(one.option(), shot, *answer, kSmall));
+    }
+    all.shots[one.option().id].push_back(std::move(out));
+    return kDone;
+}
+
 int take_pictures(Everything& all, const ReportArguments& arguments, Certifier& one, report::BookOption& out) {
     const auto& project = all.plan.project;
     for (const auto& question : project.questions) {
-        if (question.kind != Question::Kind::glare || !question.moments.empty()) continue;
-        if (model::find(one.option().observers, question.observer) == nullptr) continue;
-        auto surfaces = one.surfaces();
-        auto task = question::glare_task(project, one.option(), question, surfaces, all.plan.weather_or_null());
-        if (!task) {
-            complain(task.fault());
-            return kBadInput;
+        if (question.kind != Question::Kind::glare) continue;
+        if (question::is_batch(question)) {
+            if (const int code = take_shots(all, arguments, one, question); code != kDone) return code;
+            continue;
         }
-        question::Effort effort = question::effort_of(question);
-        effort.accuracy = arguments.accuracy.value_or(effort.accuracy);
-        effort.threads = arguments.threads;
-        ProgressLine progress(one.option().name + ", " + question.name);
-        all.pictures.push_back(question::solve_glare(
-            *task, effort, interrupted(), [&](const auto& so_far) { progress.show(question::progress_of(so_far)); }));
-        if (interrupted().requested()) return kCancelled;
+        if (model::find(one.option().observers, question.observer) == nullptr) continue;
+        std::optional<question::GlareAnswer> answer;
+        if (const int code = take_picture(all, arguments, one, question, question.name, answer); code != kDone)
+            return code;
+        all.pictures.push_back(std::move(*answer));
         out.made.push_back({question.name, all.pictures.back().record});
         out.answers.glares.push_back(&all.pictures.back());
     }
@@ -107,6 +145,9 @@ int report_on(const ReportArguments& arguments) {
         report::BookOption one;
         if (const int code = gather(*all, arguments, id, one); code != kDone) return code;
         verdicts.note(one.certified);
+        if (const int code = write_verdicts(arguments, all->plan, all->certifiers->of(id), one.certified);
+            code != kDone)
+            return code;
         options.push_back(std::move(one));
     }
     const QString day = QLocale().toString(QDate::currentDate(), QLocale::LongFormat);
@@ -117,6 +158,7 @@ int report_on(const ReportArguments& arguments) {
         facts->weather = all->plan.weather_or_null();
         facts->folder = all->plan.file.parent_path();
         facts->day = day;
+        facts->shots = all->shots[options[i].option->id];
         facts->options = options;
         std::swap(facts->options.front(), facts->options[i]);
         const bool made_up = all->plan.weather && all->plan.weather->made_up;

@@ -454,6 +454,8 @@ TEST_F(CommandLine, writes_the_report_without_a_display_and_leaves_as_certify_do
     ASSERT_TRUE(bytes) << met.output;
     EXPECT_TRUE(bytes->starts_with("%PDF-")) << "it is a PDF";
     EXPECT_NE(met.output.find("pages, " + pdf.string()), std::string::npos) << met.output;
+    EXPECT_TRUE(read_file(fs::path(out) / "a.certify.csv")) << "its verdicts as a table stand beside it";
+    EXPECT_TRUE(read_file(fs::path(out) / "a.certify.json"));
     EXPECT_EQ(run("report " + file + " --language xx --out " + out).code, 2);
     project.own_sets = {mean_of_at_least(90)};
     ASSERT_FALSE(store::save_project(project, folder / "p.warmpane"));

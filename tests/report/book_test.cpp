@@ -141,7 +141,7 @@ TEST(Report, shows_many_pictures_with_where_and_how_they_are_judged_unless_the_b
         all->pictures.push_back(question::taken(option, shot, question::solve_glare(*task, {0.5, 1, 0}), 32));
         wanted << contact_figure(all->pictures.back());
     }
-    facts->shots = all;
+    facts->shots = {all};
     const QString text = all_text(*read_back(compose(facts)));
     EXPECT_TRUE(text.contains(QStringLiteral("Looking around")));
     for (const QString& figure : wanted)
@@ -149,7 +149,7 @@ TEST(Report, shows_many_pictures_with_where_and_how_they_are_judged_unless_the_b
     auto old = std::make_shared<BookShots>(*all);
     old->stale = true;
     facts = room.facts();
-    facts->shots = old;
+    facts->shots = {old};
     const QString without = all_text(*read_back(compose(facts)));
     EXPECT_TRUE(without.contains(QStringLiteral("The model has changed since: left out.")));
     for (const QString& figure : wanted)

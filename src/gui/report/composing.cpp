@@ -80,7 +80,7 @@ Composed Composer::compose(const ToCompose& wanted) {
     facts->holds = all;
     facts->project = all->gathered.front().held.project.get();
     facts->weather = all->weather.get();
-    facts->shots = wanted.shots;
+    if (wanted.shots != nullptr) facts->shots.push_back(wanted.shots);
     facts->folder = wanted.folder;
     facts->day = wanted.day;
     out.facts = facts;

@@ -45,9 +45,9 @@ struct BookFacts {
     const model::Project* project = nullptr;
     const climate::WeatherYear* weather = nullptr;  ///< null: there is none
     std::vector<BookOption> options;                ///< the first is told of; the others stand beside it
-    std::shared_ptr<const BookShots> shots;         ///< null: none were taken
-    std::filesystem::path folder;                   ///< that files are named from
-    QString day;                                    ///< on which it is made
+    std::vector<std::shared_ptr<const BookShots>> shots;
+    std::filesystem::path folder;  ///< that files are named from
+    QString day;                   ///< on which it is made
     const BookOption& main() const { return options.front(); }
 };
 using HeldFacts = std::shared_ptr<const BookFacts>;

@@ -104,7 +104,7 @@ void tell_seats(Flow& flow, const BookOption& of) {
 
 // Many pictures: small ones on one scale, row by row.
 void tell_shots(Flow& flow, const std::shared_ptr<const BookShots>& shots) {
-    if (shots == nullptr || shots->pictures.empty()) return;
+    if (shots->pictures.empty()) return;
     flow.heading(2, given_name(shots->name));
     if (shots->stale) return flow.text(QObject::tr("The model has changed since: left out."), Tone::faint);
     const size_t told = std::min(shots->pictures.size(), kMostShots);
@@ -144,9 +144,9 @@ void tell_glare(Flow& flow, const HeldFacts& facts) {
     flow.heading(1, QObject::tr("Pictures and glare"));
     tell_gaps(flow, of);
     for (const auto* answer : of.answers.glares) tell_picture(flow, *answer);
-    tell_shots(flow, facts->shots);
+    for (const auto& shots : facts->shots) tell_shots(flow, shots);
     tell_seats(flow, of);
-    if (of.answers.glares.empty() && facts->shots == nullptr &&
+    if (of.answers.glares.empty() && facts->shots.empty() &&
         !of.answers.tables.contains(model::Question::Kind::glare_year))
         flow.text(QObject::tr("No picture was asked."), Tone::faint);
 }
