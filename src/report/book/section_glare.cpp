@@ -15,7 +15,7 @@ namespace wp::report {
 
 namespace {
 
-constexpr double kPictureHeight = 260;
+constexpr double kPictureHeight = 260, kLeastShot = 150;
 constexpr size_t kMostSources = 8, kMostShots = 200;
 
 void tell_picture(Flow& flow, const question::GlareAnswer& answer) {
@@ -102,6 +102,14 @@ void tell_seats(Flow& flow, const BookOption& of) {
     flow.table(out);
 }
 
+// So many in a row that captions can be read; rows of the question are parted evenly where that can be.
+size_t fitting_in_row(size_t in_row, double width) {
+    const auto most = static_cast<size_t>(width / kLeastShot);
+    for (size_t n = std::min(in_row, most); n > most / 2; --n)
+        if (in_row % n == 0) return n;
+    return std::min(in_row, most);
+}
+
 // Many pictures: small ones on one scale, row by row.
 void tell_shots(Flow& flow, const std::shared_ptr<const BookShots>& shots) {
     if (shots->pictures.empty()) return;
@@ -110,7 +118,7 @@ void tell_shots(Flow& flow, const std::shared_ptr<const BookShots>& shots) {
     const size_t told = std::min(shots->pictures.size(), kMostShots);
     const auto held = std::make_shared<ContactSheet>();
     held->pictures = std::span(shots->pictures).first(told);
-    held->in_row = shots->in_row;
+    held->in_row = fitting_in_row(std::max<size_t>(shots->in_row, 1), flow.width());
     held->names_option = shots->of_several_options;
     held->style.scale = contact_scale(held->pictures);
     const auto layout = lay_out(*held, flow.width());
