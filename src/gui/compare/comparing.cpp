@@ -3,7 +3,6 @@
 
 #include <algorithm>
 #include <cmath>
-#include <ranges>
 
 #include "geometry/plane_points.h"
 #include "geometry/roof_shape.h"
@@ -48,11 +47,9 @@ bool Comparison::is_best(size_t room, size_t line, size_t option) const {
     for (size_t other = 0; other < options.size(); ++other) {
         if (other == option) continue;
         const auto& its = at(room, line, other);
-        if (its && !figure::gains(figure::change(*its, *own), better)) return false;
+        if (!its || !figure::gains(figure::change(*its, *own), better)) return false;
     }
-    // The only one that was asked is best of nothing.
-    return std::ranges::any_of(std::views::iota(size_t{0}, options.size()),
-                               [&](size_t other) { return other != option && at(room, line, other); });
+    return true;
 }
 
 std::optional<figure::Band> Comparison::whole(size_t line, size_t option) const {

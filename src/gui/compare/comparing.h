@@ -30,7 +30,7 @@ struct Comparison {
     }
     /// Against the base; none where either was not asked.
     std::optional<figure::Change> change(size_t room, size_t line, size_t option) const;
-    /// Whether it is better than every other, beyond their errors.
+    /// Whether it is better than every other, beyond their errors; all were asked.
     bool is_best(size_t room, size_t line, size_t option) const;
     /// Of all rooms, by their floor area; none where some were not asked.
     std::optional<figure::Band> whole(size_t line, size_t option) const;

@@ -91,6 +91,7 @@ DifferencesView::DifferencesView(Document& document, QWidget* parent) : QWidget(
     auto* title = label(QObject::tr("What differs from"), nullptr, this);
     against_ = new QComboBox(this);
     against_->setObjectName(QStringLiteral("differs-from"));
+    against_->setAccessibleName(QObject::tr("What differs from"));
     title->setBuddy(against_);
     row->addWidget(title);
     row->addWidget(against_, 1);
@@ -102,6 +103,7 @@ DifferencesView::DifferencesView(Document& document, QWidget* parent) : QWidget(
     list_->setObjectName(QStringLiteral("differences"));
     list_->setAccessibleName(QObject::tr("What differs"));
     list_->setWordWrap(true);
+    list_->setSpacing(2);
     list_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     layout->addWidget(list_, 1);
     connect(against_, &QComboBox::activated, this, [this](int at) {
