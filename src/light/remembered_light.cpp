@@ -10,11 +10,11 @@ namespace wp::light {
 
 namespace {
 
-constexpr float kLargest = 0.4f, kOutdoors = 0.6f;  // metres
+constexpr float kLargest = 0.4f, kOutdoors = 1.0f;  // metres
 constexpr int kLevels = 4;                          // each half as large as the one before
-constexpr float kOfOpening = 0.25f;                 // size of a cell over the way to the nearest opening
+constexpr float kOfOpening = 0.35f;                 // size of a cell over the way to the nearest opening
 constexpr float kShortest = 3;                      // sizes of a cell: shorter ways are traced on
-constexpr uint32_t kFewestPaths = 8;
+constexpr uint32_t kFewestPaths = 2;
 
 // From a place to the nearest point of an opening's rectangle.
 float way_to(const ScenePortal& portal, Vec3f at) {
