@@ -220,11 +220,12 @@ int main(int argc, char** argv) {
         seats.name = "Where can one sit?";
         seats.glare_year.places = wp::model::GlareYearChoice::Places::lattice;
         seats.glare_year.apart = 3;
-        seats.planes.clear();
+        seats.planes = {window.document().option().planes.front().id};
         wp::model::Question used = seats;
         used.id = "glare-of-use";
         used.name = "Glare in the time of use";
         used.glare_year = {};
+        used.planes.clear();
         window.desktop().ask_questions({seats, used});
         QTest::qWait(1000);
         drive::wait_until([&] { return !window.asker().jobs().is_running(); }, 900000);
