@@ -30,11 +30,11 @@ Json json_of(const Difference& d) {
     return out;
 }
 
-std::optional<int> wrong_option(const model::Project& project, const std::string& id) {
+std::optional<int> wrong_option(const model::Project& project, const std::string& id, const char* argument) {
     if (model::find(project.options, id) != nullptr) return {};
     std::vector<std::string> ids;
     for (const auto& option : project.options) ids.push_back(option.id);
-    complain({"--option", "there is no option \"" + plain_text(id, 60) + "\"", "Options: " + joined(ids)});
+    complain({argument, "there is no option \"" + plain_text(id, 60) + "\"", "Options: " + joined(ids)});
     return kBadArguments;
 }
 
@@ -47,9 +47,9 @@ int compare(const CompareArguments& arguments) {
         return kBadInput;
     }
     for (const auto& id : arguments.options)
-        if (const auto code = wrong_option(*project, id)) return *code;
+        if (const auto code = wrong_option(*project, id, "--option")) return *code;
     const std::string from = arguments.base.empty() ? project->options.front().id : arguments.base;
-    if (const auto code = wrong_option(*project, from)) return *code;
+    if (const auto code = wrong_option(*project, from, "--base")) return *code;
     const auto& base = *model::find(project->options, from);
     Json file = {{"base", from}, {"options", Json::array()}};
     for (const auto& option : project->options) {

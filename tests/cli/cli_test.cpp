@@ -462,6 +462,27 @@ TEST_F(CommandLine, writes_the_report_without_a_display_and_leaves_as_certify_do
     EXPECT_EQ(run("report " + file + " --accuracy 0.3 --out " + out).code, 7);
 }
 
+TEST_F(CommandLine, says_what_differs_between_options) {
+    auto project = *store::read_project(file);
+    auto other = project.options[0];
+    other.id = "b";
+    other.name = "Wider";
+    other.storeys[0].rooms[0].openings[0].width += 0.5;
+    project.options.push_back(other);
+    ASSERT_FALSE(store::save_project(project, folder / "p.warmpane"));
+    const fs::path json = folder / "differences.json";
+    const Ended told = run("compare " + file + " --json " + json.string());
+    EXPECT_EQ(told.code, 0) << told.output;
+    EXPECT_NE(told.output.find("Wider against " + project.options[0].name), std::string::npos) << told.output;
+    EXPECT_NE(told.output.find("Width 2.00 m"), std::string::npos) << told.output;
+    EXPECT_NE(read_file(json)->find("\"is\": \"2.50 m\""), std::string::npos) << *read_file(json);
+    const Ended back = run("compare " + file + " --base b --option " + project.options[0].id);
+    EXPECT_NE(back.output.find("2.50 m \u2192 2.00 m"), std::string::npos) << back.output;
+    const Ended wrong = run("compare " + file + " --base nowhere");
+    EXPECT_EQ(wrong.code, 2);
+    EXPECT_NE(wrong.output.find("--base: there is no option"), std::string::npos) << wrong.output;
+}
+
 TEST_F(CommandLine, does_not_certify_a_model_with_faults) {
     auto project = *store::read_project(file);
     auto& rooms = project.options[0].storeys[0].rooms;
