@@ -18,8 +18,6 @@ using namespace model;
 
 namespace {
 
-constexpr size_t kMostNamed = 3;
-
 struct Value {
     std::string label, exact, words;  ///< exact: what is compared
 };
@@ -121,9 +119,8 @@ class Elements : public Describer {
         visit(*this);
         path_ = before;
     }
-    void items(const Field& f, const char* type, Items& items) override {
+    void items(const Field&, const char* type, Items& items) override {
         if (std::string_view(type) == "view" || std::string_view(type) == "dimension") return;
-        static_cast<void>(f);
         const size_t holder = now_;
         const std::string path = std::exchange(path_, {});
         for (size_t i = 0; i < items.size(); ++i) {
@@ -308,10 +305,15 @@ std::string count_words(const std::string& type, size_t count) {
     return count == 1 ? word : fmt::format("{} {}s", count, word);
 }
 
-std::string names_of(const DifferenceGroup& group) {
+std::vector<std::string> distinct_names(const DifferenceGroup& group) {
     std::vector<std::string> names;
     for (const Difference& d : group.all)
         if (std::ranges::find(names, d.name) == names.end()) names.push_back(d.name);
+    return names;
+}
+
+std::string names_of(const DifferenceGroup& group) {
+    const auto names = distinct_names(group);
     return names.size() <= kMostNamed ? joined(names) : count_words(group.all.front().owner, names.size());
 }
 

@@ -44,6 +44,9 @@ struct DifferenceGroup {
 };
 std::vector<DifferenceGroup> grouped(const std::vector<Difference>& all);
 
+/// Of the elements, each once. So many at most are told one by one.
+std::vector<std::string> distinct_names(const DifferenceGroup& group);
+inline constexpr size_t kMostNamed = 3;
 /// "opening", "4 openings".
 std::string count_words(const std::string& type, size_t count);
 /// "W-02, W-03", or "4 openings" of more than three.

@@ -37,6 +37,7 @@ void TakenPictures::clear() {
     run_.reset();
     pictures_.clear();
     whole_.clear();
+    ++turn_;
     wanted_ = kept_pixels_ = 0;
     emit changed();
 }

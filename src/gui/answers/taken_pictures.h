@@ -28,6 +28,8 @@ class TakenPictures : public QObject {
     size_t wanted() const { return wanted_; }
     size_t in_row() const { return in_row_; }
     bool of_several_options() const { return several_; }
+    /// Counts what was taken: another number, other pictures.
+    unsigned turn() const { return turn_; }
     /// Whether the building stands as it was when they were taken.
     bool are_current() const;
     /// Empties it, with another project.
@@ -50,6 +52,7 @@ class TakenPictures : public QObject {
     std::shared_ptr<Run> run_;  // the newest
     size_t wanted_ = 0, in_row_ = 1, kept_pixels_ = 0;
     bool several_ = false;
+    unsigned turn_ = 0;
 };
 
 }  // namespace wp::gui

@@ -200,17 +200,13 @@ QTableWidgetItem* cell_of(const Comparison& found, size_t room, size_t line, siz
     QString text = band_text(of, found.at(room, line, option));
     QString tip;
     if (const auto change = found.change(room, line, option)) {
+        const QString base = QString::fromStdString(found.options[*found.base].project->options[*found.base].name);
         text += change->told_apart ? QStringLiteral("  (%1)").arg(change_words(of, change->by))
                                    : QStringLiteral("  (\u2248)");
         const QString error = change_words(of, change->error).mid(1);
-        tip =
-            change->told_apart
-                ? QObject::tr("%1 against %2, within %3")
-                      .arg(change_words(of, change->by),
-                           QString::fromStdString(found.options[*found.base].project->options[*found.base].name), error)
-                : QObject::tr("Not told apart from %1: the difference lies within the error of %2")
-                      .arg(QString::fromStdString(found.options[*found.base].project->options[*found.base].name),
-                           error);
+        tip = change->told_apart
+                  ? QObject::tr("%1 against %2, within %3").arg(change_words(of, change->by), base, error)
+                  : QObject::tr("Not told apart from %1: the difference lies within the error of %2").arg(base, error);
     }
     auto* item = new QTableWidgetItem(text);
     item->setTextAlignment(Qt::AlignRight | Qt::AlignVCenter);

@@ -5,6 +5,7 @@
 #include <QVBoxLayout>
 #include <algorithm>
 
+#include "base/text.h"
 #include "gui/entry/rows.h"
 #include "gui/look/look.h"
 #include "report/language/words.h"
@@ -15,8 +16,6 @@ using describe::Difference;
 using describe::DifferenceGroup;
 
 namespace {
-
-constexpr size_t kMostNamed = 3;
 
 struct KindOfOwner {
     const char* type;
@@ -45,13 +44,10 @@ const KindOfOwner* kind_of(const std::string& type) {
 }
 
 QString names(const DifferenceGroup& group) {
-    QStringList all;
-    for (const Difference& d : group.all)
-        if (const QString name = QString::fromStdString(d.name); !all.contains(name)) all << name;
+    const auto all = describe::distinct_names(group);
     const auto* kind = kind_of(group.all.front().owner);
-    if (static_cast<size_t>(all.size()) > kMostNamed && kind != nullptr)
-        return kind->count(static_cast<int>(all.size()));
-    return all.join(QStringLiteral(", "));
+    if (all.size() > describe::kMostNamed && kind != nullptr) return kind->count(static_cast<int>(all.size()));
+    return QString::fromStdString(joined(all));
 }
 
 QString value(const std::string& words) {

@@ -200,7 +200,7 @@ std::shared_ptr<const report::BookShots> ReportPanel::find_shots() const {
     if (taken.empty()) return {};
     const bool stale = !pictures_.are_current();
     if (shots_ != nullptr && shots_->pictures.size() == taken.size() && shots_->stale == stale &&
-        shots_->name == pictures_.question().name)
+        shots_turn_ == pictures_.turn())
         return shots_;
     auto out = std::make_shared<report::BookShots>();
     *out = {pictures_.question().name, taken, pictures_.in_row(), pictures_.of_several_options(), stale};
@@ -226,6 +226,7 @@ void ReportPanel::compose() {
     asks.push_back(wanted.options.front().judged.held.project);
     asks.push_back(document_.weather());
     shots_ = wanted.shots = find_shots();
+    shots_turn_ = pictures_.turn();
     asks.push_back(shots_);
     if (asks == asked_ && stale == asked_stale_ && document_.option_index() == asked_option_) return;
     asked_ = std::move(asks);

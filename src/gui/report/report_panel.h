@@ -65,6 +65,7 @@ class ReportPanel : public QWidget {
     std::vector<std::shared_ptr<const void>> asked_;
     std::vector<bool> asked_stale_;
     std::shared_ptr<const report::BookShots> shots_;  // as they were told last
+    unsigned shots_turn_ = 0;                         // and of which pictures
     size_t asked_option_ = 0;
     Composer composer_;                   // of the worker's thread alone
     Behind<ToCompose, Composed> worker_;  // last: it ends before what it works with
