@@ -207,14 +207,13 @@ Outcome read_header(Reader& in, Header& header) {
     auto periods = in.header_line("DATA PERIODS");
     if (!periods) return periods.fault();
     const Fields& f = *periods;
-    const auto count = f.size() > 1 ? number(f[1]) : std::nullopt;
-    const auto records = f.size() > 2 ? number(f[2]) : std::nullopt;
-    if (!count || *count < 1)
+    const auto number_at = [&](size_t i) { return f.size() > i ? number(f[i]).value_or(0) : 0.0; };
+    const double count = number_at(1), records = number_at(2);
+    if (!(count >= 1))
         return in.fault(2, "the number of data periods is not a number", "Correct the DATA PERIODS line");
-    if (!records || *records < 1 || *records > 60 || std::floor(*records) != *records ||
-        60 % static_cast<int>(*records) != 0)
+    if (!(records >= 1 && records <= 60) || std::floor(records) != records || 60 % static_cast<int>(records) != 0)
         return in.fault(3, "records per hour must be a whole number that divides 60", "Correct the DATA PERIODS line");
-    header.records_per_hour = static_cast<int>(*records);
+    header.records_per_hour = static_cast<int>(records);
     read_summer_time(in, f.size() > 4 ? lower(f[4]) : std::string(), header.weather);
     return {};
 }

@@ -11,8 +11,6 @@ using namespace model;
 
 namespace {
 
-Vec3 at(Vec2 p, double z) { return {p.x, p.y, z}; }
-
 bool inside(const std::vector<Polygon>& rings, Vec2 p) {
     bool in = false;
     for (const Polygon& ring : rings) in = in != contains(ring, p);

@@ -14,6 +14,8 @@
 
 namespace wp::geometry {
 
+inline Vec3 at(Vec2 p, double z) { return {p.x, p.y, z}; }
+
 class Builder {
  public:
     Builder(const model::Project& project, const model::Option& option, std::vector<std::string> without = {});

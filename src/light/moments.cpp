@@ -88,9 +88,9 @@ struct MomentSink {
     }
 };
 
-class Work {
+class MomentWork {
  public:
-    Work(const MomentTask& task, const std::vector<std::vector<double>>& direct) : task_(task), direct_(direct) {
+    MomentWork(const MomentTask& task, const std::vector<std::vector<double>>& direct) : task_(task), direct_(direct) {
         for (size_t p = 0; p < task.planes->size(); ++p)
             for (size_t i = 0; i < (*task.planes)[p].points.size(); ++i) sites_.push_back({p, i});
         const size_t n = task.moments.size();
@@ -231,7 +231,7 @@ class Work {
 
 TracedMoments trace_moments(const MomentTask& task, const std::vector<std::vector<double>>& direct,
                             const Cancel& cancel, const MomentStep& step) {
-    return Work(task, direct).run(cancel, step);
+    return MomentWork(task, direct).run(cancel, step);
 }
 
 }  // namespace wp::light

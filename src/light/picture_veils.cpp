@@ -11,13 +11,13 @@ namespace wp::light {
 namespace {
 
 /// Metres, and samples of a cell for each of a pixel.
-constexpr float kWidest = 0.5f;
+constexpr float kCellOfVeil = 0.5f;
 constexpr uint32_t kForEach = 32;
 
 }  // namespace
 
 PictureVeils::PictureVeils(const Scene& scene, unsigned seed)
-    : scene_(scene), cells_(scene, std::vector<bool>(scene.spaces(), true), kWidest), seed_(seed) {
+    : scene_(scene), cells_(scene, std::vector<bool>(scene.spaces(), true), kCellOfVeil), seed_(seed) {
     sums_.assign(Picture::kParts, std::vector<double>(cells_.all().size(), 0.0));
     lux_ = sums_;
 }

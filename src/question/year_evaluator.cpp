@@ -15,7 +15,7 @@ using metric::HourlyLux;
 namespace {
 
 /// Light that was computed is kept up to this many bytes.
-constexpr size_t kRoom = size_t{512} << 20;
+constexpr size_t kRoomOfHours = size_t{512} << 20;
 
 }  // namespace
 
@@ -119,7 +119,7 @@ std::vector<float> YearAnswer::Evaluator::half_widths(size_t block, size_t layer
 
 // What is kept is released all at once where it grows too much: it is quickly made again.
 void YearAnswer::Evaluator::make_room(size_t bytes) {
-    if (kept_ + bytes > kRoom) {
+    if (kept_ + bytes > kRoomOfHours) {
         lux_.clear();
         direct_.clear();
         kept_ = 0;

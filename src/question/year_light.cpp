@@ -32,7 +32,7 @@ std::vector<YearBlock> blocks_of(const std::vector<geometry::PlanePoints>& plane
 }
 
 /// Of pieces, in memory at once; of direct sun a quarter of that.
-constexpr size_t kRoom = size_t{256} << 20;
+constexpr size_t kRoomOfPieces = size_t{256} << 20;
 
 // Some points of a plane, as far as tracing is concerned.
 geometry::PlanePoints part_of(const geometry::PlanePoints& plane, size_t first, size_t count) {
@@ -153,11 +153,11 @@ class Tracing {
             return std::make_shared<const std::decay_t<decltype(*piece)>>(std::move(*piece));
         };
         out_.pieces = std::make_shared<SpillStore<CompactCoefficients>>(
-            pieces, kRoom,
+            pieces, kRoomOfPieces,
             [back, layout = out_.layout, spaces = surfaces_.spaces.size(), portals = surfaces_.portals.size()](
                 std::string_view bytes) { return back(CompactCoefficients::read(bytes, layout, spaces, portals)); });
         out_.sun = std::make_shared<SpillStore<light::DirectSun>>(
-            out_.blocks.size(), kRoom / 4, [back, portals = surfaces_.portals.size()](std::string_view bytes) {
+            out_.blocks.size(), kRoomOfPieces / 4, [back, portals = surfaces_.portals.size()](std::string_view bytes) {
                 return back(light::DirectSun::read(bytes, kBlock, portals));
             });
     }
