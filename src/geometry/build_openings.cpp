@@ -19,8 +19,6 @@ namespace {
 constexpr double kRiserPane = 0.1;  // how far an upright pane stands in its riser
 constexpr double kCurb = 0.08;      // thickness of an upstand
 
-Vec3 at(Vec2 p, double z) { return {p.x, p.y, z}; }
-
 const char* quarter(double azimuth) {
     static constexpr const char* names[] = {"north", "north-east", "east", "south-east",
                                             "south", "south-west", "west", "north-west"};
@@ -62,8 +60,10 @@ void Builder::add_portal(const Pane& pane, const Id& source, const Material* gla
 // The portal is the last one added.
 template <class O>
 void Builder::equip_portal(const Pane& pane, const O& opening, bool may_have_blind, double to_outer, double to_inner) {
+    Portal& portal = out_.portals.back();
+    portal.reveal_in = to_inner;
+    portal.reveal_out = to_outer;
     if (may_have_blind) {
-        Portal& portal = out_.portals.back();
         portal.blind = opening.blind;
         if (portal.glazing >= 0 && pane.outside == kOutdoors)
             portal.maintenance = maintenance_factor(project_.site, opening.exposure,

@@ -68,9 +68,10 @@ struct Portal {
     double maintenance = 1;                       ///< what dirt leaves of the light
     double glass_share =
         1;  ///< of the rectangle that is glass between frame and bars: for areas, light meets the bars themselves
-    int group = -1;        ///< window group, for portals to outdoors
-    bool blind = false;    ///< has a blind that criteria may close
-    int blind_layer = -1;  ///< index into Surfaces::blinds; -1: the plain one
+    double reveal_in = 0, reveal_out = 0;  ///< how deep it lies in the wall or shaft, from both sides, metres
+    int group = -1;                        ///< window group, for portals to outdoors
+    bool blind = false;                    ///< has a blind that criteria may close
+    int blind_layer = -1;                  ///< index into Surfaces::blinds; -1: the plain one
     model::Id opening;
 };
 

@@ -28,6 +28,8 @@ ScenePortal make_portal(const geometry::Portal& p, const std::vector<std::unique
     out.group = p.group;
     out.glass = p.glazing >= 0 ? glasses[static_cast<size_t>(p.glazing)].get() : nullptr;
     out.free_share = static_cast<float>(p.free_share * p.maintenance);
+    out.reveal_in = static_cast<float>(p.reveal_in);
+    out.reveal_out = static_cast<float>(p.reveal_out);
     return out;
 }
 

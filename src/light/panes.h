@@ -23,11 +23,12 @@ struct ScenePortal {
     Vec3f unit_u, unit_v, normal;  ///< normal points from inside to outside
     Vec3f centre;
     float length_u, length_v, area;
-    int inside, outside;      ///< spaces
-    int group;                ///< window group, -1 for portals between rooms
-    const GlassCurve* glass;  ///< null: a hole
-    float diffuse;            ///< of the glass: which part is scattered
-    float free_share;         ///< what frame and dirt leave
+    int inside, outside;          ///< spaces
+    int group;                    ///< window group, -1 for portals between rooms
+    const GlassCurve* glass;      ///< null: a hole
+    float diffuse;                ///< of the glass: which part is scattered
+    float free_share;             ///< what frame and dirt leave
+    float reveal_in, reveal_out;  ///< how deep it lies within the wall on both sides, metres
     // A closed blind on the inside; null and 0 where there is none.
     const SlatCurve* slats;
     float blind_openness, blind_through, blind_back;

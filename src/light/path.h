@@ -22,6 +22,9 @@
 //   bool remembers(const LitPlace&, float weight, const Trail&, Stream&)
 //                                                          likewise of a surface
 // The sum of weight times luminance is an estimate of irradiance at the first vertex.
+//
+// A sink with a type LooksIntoReveals has the first vertex draw towards the mouths of openings, where reveals begin,
+// and not only towards panes: reveals are bright, and are met by the cosine too seldom for an eye.
 #pragma once
 #include <array>
 #include <cmath>
@@ -123,6 +126,9 @@ class Tracer {
     const Tally& tally() const { return tally_; }
 
  private:
+    // Eyes see reveals: their sinks say so.
+    static constexpr bool kIntoReveals = requires { typename Sink::LooksIntoReveals; };
+
     struct Vertex : LitPlace {
         float weight;  ///< times the irradiance here is the contribution
         Trail trail;
@@ -248,6 +254,22 @@ class Tracer {
 
     int portal_samples(int order) const { return order <= first_order_ ? kFirstSamples : 1; }
 
+    // Where rays are drawn towards the mouths of openings: what lies in a mouth, reveals and panes, is found by these
+    // and by the cosine.
+    bool into_reveals(const Vertex& x) const { return kIntoReveals && x.trail.order <= first_order_; }
+    // Density by solid angle with which the mouths but one are drawn in that direction.
+    float towards_mouths(const Vertex& x, Vec3f direction, const std::vector<int>& portals, size_t but) const {
+        float out = 0;
+        for (size_t i = 0; i < portals.size(); ++i) {
+            if (i == but || chances_[i] <= 0) continue;
+            const ScenePortal& portal = scene_.portals()[static_cast<size_t>(portals[i])];
+            const Vec3f from = x.at + to_mouth(portal, x.at);
+            if (const float distance = way_to_rectangle(portal, from, direction); distance < kFar)
+                out += chances_[i] * PortalView(portal, from).density(direction, distance);
+        }
+        return out;
+    }
+
     void gather_through_portal(const Vertex& x, Stream stream, const std::vector<int>& portals) {
         // One pair picks the portal and, with what is left of it, the place in the portal: so that all openings
         // together are covered as evenly as one.
@@ -259,31 +281,66 @@ class Tracer {
         dice.u = std::min(dice.u / chances_[pick], 0x1.fffffep-1f);
         const int k = portals[pick];
         const ScenePortal& portal = scene_.portals()[static_cast<size_t>(k)];
-        const PortalView view(portal, x.at);
-        const Vec3f to = view.point(dice) - x.at;
+        const Vec3f from = into_reveals(x) ? x.at + to_mouth(portal, x.at) : x.at;
+        const PortalView view(portal, from);
+        const Vec3f to = view.point(dice) - from;
         const float distance = length(to);
         if (!(distance > 0)) return;
         const Vec3f direction = to * (1 / distance);
-        const float cosine = dot(direction, x.normal);
-        if (cosine <= 0) return;
-        const float taken = x.weight * cosine * veil_share(scene_, x.veil, direction);
-        const Crossing at = crossing(portal, direction);
-        const float guided =
-            static_cast<float>(portal_samples(x.trail.order)) * chances_[pick] * view.density(direction, distance);
-        const float by_cosine = cosine * static_cast<float>(1 / kPi);
-        if (!(guided > 0)) return;
+        if (dot(direction, x.normal) <= 0) return;
+        float density = chances_[pick] * view.density(direction, distance);
+        if (!(density > 0)) return;
+        if (into_reveals(x)) density += towards_mouths(x, direction, portals, pick);
+        const float pane = into_reveals(x) ? way_to_rectangle(portal, x.at, direction) : distance;
         ++tally_.rays;
-        const Hit hit = scene_.intersect(x.at, direction, k);
-        if (hit.distance < distance - 2 * kLift) return;  // something stands before the opening
+        const Hit hit = scene_.intersect(x.at, direction, pane < kFar ? k : -1);
+        const Drawn drawn = drawn_towards(x, direction, density);
+        if (hit.distance >= pane - 2 * kLift && pane < kFar)
+            pass_pane(x, k, pane, direction, drawn, hit, stream);
+        else if (into_reveals(x))
+            come_upon(x, direction, drawn, hit, stream);
+    }
+
+    // Of a direction that is drawn towards openings: what is carried times cosine, and how densely it is drawn in both
+    // ways.
+    struct Drawn {
+        float taken, guided, by_cosine;
+    };
+    Drawn drawn_towards(const Vertex& x, Vec3f direction, float density) const {
+        const float cosine = dot(direction, x.normal);
+        return {x.weight * cosine * veil_share(scene_, x.veil, direction),
+                static_cast<float>(portal_samples(x.trail.order)) * density, cosine * static_cast<float>(1 / kPi)};
+    }
+    // hit: what is met beyond the pane. Scattered light is found by every cosine ray that meets the portal, light that
+    // passes straight only by some of them.
+    void pass_pane(const Vertex& x, int k, float distance, Vec3f direction, const Drawn& drawn, const Hit& hit,
+                   Stream& stream) {
+        const ScenePortal& portal = scene_.portals()[static_cast<size_t>(k)];
+        const Crossing at = crossing(portal, direction);
         const Trail trail = arrived(hit, x.trail);
-        // Scattered light is found by every cosine ray that meets the portal, light that passes straight only by some
-        // of them.
         if (at.through > 0)
             scatter_through(portal, k, x.at + direction * distance, direction,
-                            taken * at.through / (guided + by_cosine), trail, stream.branch());
+                            drawn.taken * at.through / (drawn.guided + drawn.by_cosine), trail, stream.branch());
         if (at.straight > 0)
-            continue_with(hit, x.at, direction, taken * at.straight / (guided + by_cosine * at.pass_chance),
-                          trail.past(beyond(portal, k, direction, trail.portal)), stream);
+            continue_with(hit, x.at, direction,
+                          drawn.taken * at.straight / (drawn.guided + drawn.by_cosine * at.pass_chance),
+                          past(trail, k, direction), stream);
+    }
+    // A ray into a mouth met something else than its pane: its reveal mostly.
+    void come_upon(const Vertex& x, Vec3f direction, const Drawn& drawn, const Hit& hit, Stream& stream) {
+        const Trail trail = arrived(hit, x.trail);
+        if (hit.what != Hit::What::portal)
+            return continue_with(hit, x.at, direction, drawn.taken / (drawn.guided + drawn.by_cosine), trail, stream,
+                                 x.veil < 0 ? drawn.by_cosine : 0.0f);
+        const ScenePortal& portal = scene_.portals()[static_cast<size_t>(hit.portal)];
+        const Crossing at = crossing(portal, direction);
+        const Vec3f at_portal = x.at + direction * hit.distance;
+        if (at.through > 0)
+            scatter_through(portal, hit.portal, at_portal, direction,
+                            drawn.taken * at.through / (drawn.guided + drawn.by_cosine), trail, stream.branch());
+        if (at.straight > 0)
+            arrive(at_portal, direction, drawn.taken * at.straight / (drawn.guided + drawn.by_cosine * at.pass_chance),
+                   past(trail, hit.portal, direction), stream, hit.portal);
     }
 
     void gather_by_cosine(const Vertex& x, Stream stream, const std::vector<int>& portals, bool guided) {
@@ -294,19 +351,17 @@ class Tracer {
         ++tally_.rays;
         const Hit hit = scene_.intersect(x.at, direction);
         const Trail trail = arrived(hit, x.trail);
-        if (hit.what != Hit::What::portal || !guided)
-            return continue_with(hit, x.at, direction, full, trail, stream,
-                                 x.veil < 0 ? local.z * static_cast<float>(1 / kPi) : 0.0f);
-        // The other way of drawing could have found this portal too.
-        size_t pick = 0;
-        while (pick < portals.size() && portals[pick] != hit.portal) ++pick;
-        if (pick == portals.size() || chances_[pick] <= 0)
-            return continue_with(hit, x.at, direction, full, trail, stream);
+        const float by_cosine = local.z * static_cast<float>(1 / kPi);
+        // The other way of drawing could have found this too.
+        const float towards =
+            guided ? static_cast<float>(portal_samples(x.trail.order)) * towards_hit(x, direction, hit, portals) : 0;
+        if (hit.what != Hit::What::portal) {
+            const float share = towards > 0 ? by_cosine / (towards + by_cosine) : 1;
+            return continue_with(hit, x.at, direction, full * share, trail, stream, x.veil < 0 ? by_cosine : 0.0f);
+        }
+        if (!(towards > 0)) return continue_with(hit, x.at, direction, full, trail, stream);
         const ScenePortal& portal = scene_.portals()[static_cast<size_t>(hit.portal)];
         const Crossing at = crossing(portal, direction);
-        const float by_cosine = local.z * static_cast<float>(1 / kPi);
-        const float towards = static_cast<float>(portal_samples(x.trail.order)) * chances_[pick] *
-                              PortalView(portal, x.at).density(direction, hit.distance);
         const Vec3f at_portal = x.at + direction * hit.distance;
         // What is sent back cannot be drawn towards the portal.
         if (at.through > 0)
@@ -316,16 +371,31 @@ class Tracer {
         if (at.straight + at.mirror <= 0) return;
         if (stream.next().u < at.pass_chance) {
             const float weight = carried * local.z * at.straight / (towards + by_cosine * at.pass_chance);
-            return arrive(at_portal, direction, weight, trail.past(beyond(portal, hit.portal, direction, trail.portal)),
-                          stream, hit.portal);
+            return arrive(at_portal, direction, weight, past(trail, hit.portal, direction), stream, hit.portal);
         }
         mirror(portal, at_portal, direction, full * (at.straight + at.mirror), trail, stream, hit.portal);
+    }
+
+    // Density by solid angle with which the other way of drawing leads to what a ray met.
+    float towards_hit(const Vertex& x, Vec3f direction, const Hit& hit, const std::vector<int>& portals) const {
+        if (into_reveals(x)) return towards_mouths(x, direction, portals, portals.size());
+        if (hit.what != Hit::What::portal) return 0;
+        size_t pick = 0;
+        while (pick < portals.size() && portals[pick] != hit.portal) ++pick;
+        if (pick == portals.size() || chances_[pick] <= 0) return 0;
+        const ScenePortal& portal = scene_.portals()[static_cast<size_t>(hit.portal)];
+        return chances_[pick] * PortalView(portal, x.at).density(direction, hit.distance);
     }
 
     // The portal to remember after passing one: only those that lead to the open count.
     int beyond(const ScenePortal& portal, int index, Vec3f direction, int before) const {
         const bool outward = dot(direction, portal.normal) > 0;
         return (outward ? portal.outside : portal.inside) == geometry::kOutdoors ? index : before;
+    }
+    Trail past(const Trail& trail, int index, Vec3f direction) const {
+        const ScenePortal& portal = scene_.portals()[static_cast<size_t>(index)];
+        const int remembered = beyond(portal, index, direction, trail.portal);
+        return trail.past(remembered, remembered == index ? std::fabs(dot(direction, portal.normal)) : trail.slant);
     }
 
     // The ray that is followed next: each ray leads to one at most. One that starts on a portal's plane looks through
@@ -461,12 +531,10 @@ class Tracer {
                 aside_.push_back(*next_);
                 next_.reset();
             }
-            return arrive(at, direction, weight * c.straight,
-                          trail.past(beyond(portal, hit.portal, direction, trail.portal)), stream, hit.portal);
+            return arrive(at, direction, weight * c.straight, past(trail, hit.portal, direction), stream, hit.portal);
         }
         if (stream.next().u < c.pass_chance)
-            return arrive(at, direction, weight * both, trail.past(beyond(portal, hit.portal, direction, trail.portal)),
-                          stream, hit.portal);
+            return arrive(at, direction, weight * both, past(trail, hit.portal, direction), stream, hit.portal);
         if (c.mirror > 0) mirror(portal, at, direction, weight * both, trail, stream, hit.portal);
     }
 

@@ -30,6 +30,7 @@ struct Remembering {
 
 /// Luminance at a ray's end, or the light onto the place where it ends, as the path's weight has it.
 struct PictureSink {
+    using LooksIntoReveals = void;
     const Scene& scene;
     const Daylight& daylight;
     const SunJoins* sun;  ///< null: there is none

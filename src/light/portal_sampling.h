@@ -39,4 +39,24 @@ class PortalView {
     float x0_ = 0, x1_ = 0, y0_ = 0, y1_ = 0, z0_ = 0, b0_ = 0, b1_ = 0, k_ = 0, solid_angle_ = 0;
 };
 
+/// From a place before an opening: the way by which it must be moved to see the pane as it sees the opening's mouth,
+/// the same rectangle where its reveal begins. Null within the reveal.
+inline Vec3f to_mouth(const ScenePortal& portal, Vec3f at) {
+    constexpr float kBefore = 1e-3f;
+    const float height = dot(at - portal.corner, portal.normal);
+    const float depth = height < 0 ? portal.reveal_in : portal.reveal_out;
+    if (std::fabs(height) < depth + kBefore) return {};
+    return portal.normal * (height < 0 ? depth : -depth);
+}
+
+/// How far a unit direction leads to the pane's rectangle; kFar where it does not.
+inline float way_to_rectangle(const ScenePortal& portal, Vec3f from, Vec3f direction) {
+    const float height = dot(portal.corner - from, portal.normal), climb = dot(direction, portal.normal);
+    if (!(height * climb > 0)) return kFar;
+    const float distance = height / climb;
+    const Vec3f off = from + direction * distance - portal.corner;
+    const float s = dot(off, portal.unit_u), t = dot(off, portal.unit_v);
+    return s >= 0 && t >= 0 && s <= portal.length_u && t <= portal.length_v ? distance : kFar;
+}
+
 }  // namespace wp::light

@@ -16,11 +16,13 @@ constexpr float kOfOpening = 0.35f;                 // size of a cell over the w
 constexpr float kShortest = 3;                      // sizes of a cell: shorter ways are traced on
 constexpr uint32_t kFewestPaths = 2;
 
-// From a place to the nearest point of an opening's rectangle.
-float way_to(const ScenePortal& portal, Vec3f at) {
+// Square of the way from a place to the nearest point of an opening's rectangle.
+float square_way_to(const ScenePortal& portal, Vec3f at) {
     const Vec3f off = at - portal.corner;
-    const auto along = [&](Vec3f side) { return std::clamp(dot(off, side) / dot(side, side), 0.0f, 1.0f); };
-    return length(off - portal.u * along(portal.u) - portal.v * along(portal.v));
+    const auto beyond = [](float along, float length) { return along - std::clamp(along, 0.0f, length); };
+    const float x = beyond(dot(off, portal.unit_u), portal.length_u),
+                y = beyond(dot(off, portal.unit_v), portal.length_v), z = dot(off, portal.normal);
+    return x * x + y * y + z * z;
 }
 
 // The axis that a normal lies nearest to, and its sign.
@@ -34,9 +36,10 @@ uint32_t side_of(Vec3f n) {
 
 float RememberedLight::size_at(const LitPlace& place) const {
     if (place.space < 0) return kOutdoors;
-    float nearest = kFar;
+    float square = kFar;
     for (const int k : scene_->portals_of(place.space))
-        nearest = std::min(nearest, way_to(scene_->portals()[static_cast<size_t>(k)], place.at));
+        square = std::min(square, square_way_to(scene_->portals()[static_cast<size_t>(k)], place.at));
+    const float nearest = std::sqrt(square);
     float size = kLargest;
     for (int level = 1; level < kLevels && size > kOfOpening * nearest; ++level) size /= 2;
     return size;

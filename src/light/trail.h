@@ -31,6 +31,8 @@ struct Trail {
     bool outdoors = false;       ///< it has met something out there
     ByState states = kAllAlike;  ///< of a scene in several states: each one's share of what the path carries
     bool from_matt = false;      ///< it has left a matt place: what it meets is no longer seen sharply
+    float slant =
+        0;  ///< cosine of the angle at which it crossed that portal; 0: it was scattered there, or crossed none
     Trail reflected(Way by) const {
         Trail out = *this;
         ++out.order;
@@ -41,9 +43,9 @@ struct Trail {
         out.outdoors = outdoors || by != Way::from_inside;
         return out;
     }
-    Trail scattered(int through) const { return {through, order + 1, way, outdoors, states, from_matt}; }
-    Trail past(int through) const { return {through, order, way, outdoors, states, from_matt}; }
-    Trail weighed(const ByState& by) const { return {portal, order, way, outdoors, states * by, from_matt}; }
+    Trail scattered(int through) const { return {through, order + 1, way, outdoors, states, from_matt, 0}; }
+    Trail past(int through, float cosine) const { return {through, order, way, outdoors, states, from_matt, cosine}; }
+    Trail weighed(const ByState& by) const { return {portal, order, way, outdoors, states * by, from_matt, slant}; }
 };
 
 /// Which directions are drawn. by_cosine is the plain method, kept as the yardstick of the benches and of brute force.

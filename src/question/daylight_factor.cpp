@@ -32,12 +32,15 @@ struct DaylightSink {
     const climate::Sky& source;
     double ground_luminance;
     double* by_portal;  // sums of this point
+    const PaneColumns* columns;
+    double* by_pane;  // likewise; null: not kept
     std::array<double, light::kWays> by_way{};
 
     void add(float weight, const light::Trail& trail, double luminance) {
         const double e = static_cast<double>(weight) * luminance;
         by_way[static_cast<size_t>(trail.way)] += e;
         if (trail.portal >= 0) by_portal[trail.portal] += e;
+        if (by_pane != nullptr) by_pane[columns->of(trail)] += e;
     }
     void sky(Vec3f d, float weight, const light::Trail& trail) { add(weight, trail, source.luminance(d.as<double>())); }
     void ground(float weight, const light::Trail& trail) { add(weight, trail, ground_luminance); }
@@ -56,17 +59,20 @@ class Solver {
           effort_(effort),
           setup_(setup),
           sky_(climate::Sky::cie(setup.cie_type, 1.0, setup.sun)),
-          portals_(surfaces.portals.size()) {
+          portals_(surfaces.portals.size()),
+          columns_(portals_) {
         for (size_t p = 0; p < planes.size(); ++p)
             for (size_t i = 0; i < planes[p].points.size(); ++i) sites_.push_back({p, i});
         sums_.assign(sites_.size() * kWays * kReplicates, 0.0);
         by_portal_.resize(sites_.size());
+        by_pane_.resize(setup.keeps_panes ? sites_.size() : 0);
         answer_.planes.resize(planes.size());
         done_.assign(planes.size(), 0);
         for (size_t p = 0; p < planes.size(); ++p) answer_.planes[p].plane = planes[p];
         for (const auto& portal : surfaces.portals) answer_.portals.push_back(portal.opening);
         answer_.surfaces = surfaces.fingerprint();
         take_known();
+        take_before(surfaces);
         answer_.record.inputs = daylight_factor_inputs(surfaces, planes, effort, setup.season);
         answer_.record.wanted = effort.accuracy;
         answer_.record.seed = effort.seed;
@@ -134,15 +140,71 @@ class Solver {
         }
     }
 
+    // Of spaces whose light still holds: as it was, behind the panes as they are now.
+    void take_before(const geometry::Surfaces& surfaces) {
+        const DaylightBefore* before = setup_.before;
+        if (before == nullptr || before->answer == nullptr || !before->answer->record.settled ||
+            before->answer->planes.size() != planes_.size() || before->answer->portals.size() != portals_ ||
+            before->answer->record.wanted > effort_.accuracy || before->answer->record.seed != effort_.seed)
+            return;
+        const auto factors = factors_of(before->surfaces, surfaces);
+        for (size_t p = 0; p < planes_.size(); ++p) {
+            const PlaneDaylight& was = before->answer->planes[p];
+            const auto holds = before->change.find(planes_[p].space);
+            if (holds == before->change.end() || was.plane.fingerprint() != planes_[p].fingerprint() ||
+                was.by_pane.rows() != was.value.size() || was.value.empty())
+                continue;
+            before_[p] = behind_other_panes(was, factors, holds->second);
+            answer_.kept += was.value.size();
+            done_[p] = true;
+        }
+    }
+    PlaneDaylight behind_other_panes(const PlaneDaylight& was, const std::vector<double>& factors,
+                                     double may_differ) const {
+        PlaneDaylight out = was;
+        out.by_portal = {};
+        out.by_pane = {};
+        double mean_was = 0, mean_is = 0;
+        for (size_t i = 0; i < was.value.size(); ++i) {
+            std::array<double, kWays> by_way{};
+            SparseRow portals, panes;
+            was.by_pane.each(i, [&](size_t column, double percent) {
+                const auto place = columns_.place(column);
+                const double now = percent * factors[column];
+                by_way[static_cast<size_t>(place.way)] += now;
+                if (place.pane >= 0) add_one(portals, static_cast<uint32_t>(place.pane), now);
+                panes.emplace_back(static_cast<uint32_t>(column), now);
+            });
+            double all = 0;
+            for (size_t w = 0; w < kWays; ++w) {
+                const double before = was.by_way[i * kWays + w], times = before > 0 ? by_way[w] / before : 1;
+                out.by_way[i * kWays + w] = by_way[w];
+                out.by_way_half_width[i * kWays + w] =
+                    was.by_way_half_width[i * kWays + w] * times + may_differ * by_way[w];
+                all += by_way[w];
+            }
+            const double times = was.value[i] > 0 ? all / was.value[i] : 1;
+            out.value[i] = all;
+            out.half_width[i] = was.half_width[i] * times + may_differ * all;
+            out.by_portal.add_row(portals);
+            out.by_pane.add_row(panes);
+            mean_was += was.value[i];
+            mean_is += all;
+        }
+        for (double& r : out.replicates) r *= mean_was > 0 ? mean_is / mean_was : 1;
+        return out;
+    }
+
     template <class Stream>
     void trace(size_t site, light::Round round, const Cancel& cancel, int from, int to) {
         const auto& plane = planes_[sites_[site].plane];
         const Vec3f at = plane.points[sites_[site].point].as<float>(), normal = plane.normal.as<float>();
         // Summed per replicate and then by replicate order: the same bits whatever the threads do.
-        std::vector<double> by_portal(portals_, 0.0);
+        std::vector<double> by_portal(portals_, 0.0), by_pane(setup_.keeps_panes ? columns_.count() : 0, 0.0);
         light::Tally tally;
         for (int r = from; r < to; ++r) {
-            DaylightSink sink{sky_, static_cast<double>(scene_.ground_reflectance()) / kPi, by_portal.data()};
+            DaylightSink sink{sky_, static_cast<double>(scene_.ground_reflectance()) / kPi, by_portal.data(), &columns_,
+                              setup_.keeps_panes ? by_pane.data() : nullptr};
             light::Tracer<Stream, DaylightSink> tracer(scene_, sink, setup_.guidance);
             const uint32_t seed =
                 light::replicate_seed(effort_.seed, static_cast<uint32_t>(site), static_cast<uint32_t>(r));
@@ -153,6 +215,7 @@ class Solver {
             tally += tracer.tally();
         }
         add_dense(by_portal_[site], by_portal);
+        if (setup_.keeps_panes) add_dense(by_pane_[site], by_pane);
         const std::lock_guard lock(mutex_);
         answer_.record.rays += tally.rays;
         answer_.record.paths += tally.paths;
@@ -176,7 +239,11 @@ class Solver {
         for (size_t p = 0; p < answer_.planes.size(); ++p) {
             auto& plane = answer_.planes[p];
             const size_t n = plane.plane.points.size();
-            if (!done_[p]) plane.by_portal = {};
+            if (before_.contains(p)) {
+                plane = before_.at(p);
+                continue;
+            }
+            if (!done_[p]) plane.by_portal = plane.by_pane = {}, plane.replicates.assign(kReplicates, 0.0);
             plane.value.resize(n);
             plane.half_width.resize(n);
             plane.by_way.resize(n * kWays);
@@ -213,8 +280,17 @@ class Solver {
             plane.value[i] = 100 * e.mean;
             plane.half_width[i] = 100 * wider * e.half_width();
             SparseRow shares = by_portal_[s];
-            for (auto& [k, sum] : shares) sum *= 100 / (static_cast<double>(samples) * static_cast<double>(replicates));
+            const double each = 100 / (static_cast<double>(samples) * static_cast<double>(replicates));
+            for (auto& [k, sum] : shares) sum *= each;
             plane.by_portal.add_row(shares);
+            if (setup_.keeps_panes) {
+                SparseRow panes = by_pane_[s];
+                for (auto& [k, sum] : panes) sum *= each;
+                plane.by_pane.add_row(panes);
+            }
+            const auto points = static_cast<double>(plane.value.size());
+            for (size_t r = 0; r < replicates; ++r)
+                plane.replicates[r] += 100 * all[r] / (static_cast<double>(samples) * points);
         }
         double worst = 0;
         for (size_t p = 0; p < answer_.planes.size(); ++p) {
@@ -231,10 +307,12 @@ class Solver {
             if (!plane.value.empty()) worst = std::max(worst, plane.reached);
             // Each plane is traced until it is as sure as it shall be, whatever others need. Spreads of very few
             // samples are not to be trusted.
-            done_[p] = plane.reached <= effort_.accuracy && samples >= 8 && setup_.fixed_samples == 0;
+            done_[p] =
+                before_.contains(p) || (plane.reached <= effort_.accuracy && samples >= 8 && setup_.fixed_samples == 0);
         }
         answer_.record.reached = worst;
-        answer_.record.settled = worst <= effort_.accuracy && samples >= 8;
+        const bool all_done = std::ranges::all_of(done_, [](char d) { return d != 0; });
+        answer_.record.settled = (worst <= effort_.accuracy && samples >= 8) || all_done;
     }
 
     light::Scene scene_;
@@ -247,7 +325,9 @@ class Solver {
     std::vector<Known> known_;
     std::vector<char> done_;  // by plane
     std::vector<double> sums_;
-    std::vector<SparseRow> by_portal_;  // by site, sums
+    PaneColumns columns_;
+    std::vector<SparseRow> by_portal_, by_pane_;  // by site, sums
+    std::map<size_t, PlaneDaylight> before_;      // planes that still hold
     DaylightFactorAnswer answer_;
     std::mutex mutex_;
 };
@@ -297,6 +377,16 @@ PlaneFigures figures_of(const std::vector<double>& value, const std::vector<doub
     f.most = sorted.back();
     f.uniformity = f.mean > 0 ? f.least / f.mean : 0;
     return f;
+}
+
+std::map<int, double> spaces_alike(const geometry::Surfaces& was, const geometry::Surfaces& is) {
+    std::map<int, double> out;
+    if (was.spaces.size() != is.spaces.size() || was.portals.size() != is.portals.size()) return out;
+    for (size_t s = 0; s < is.spaces.size(); ++s) {
+        const int space = static_cast<int>(s);
+        if (was.light_fingerprint(space) == is.light_fingerprint(space)) out[space] = 0;
+    }
+    return out;
 }
 
 Fingerprint daylight_factor_inputs(const geometry::Surfaces& surfaces, const std::vector<geometry::PlanePoints>& planes,

@@ -4,6 +4,7 @@
 #pragma once
 #include <cstdint>
 #include <functional>
+#include <map>
 #include <memory>
 #include <span>
 #include <utility>
@@ -13,7 +14,7 @@
 #include "base/sparse_rows.h"
 #include "geometry/plane_points.h"
 #include "geometry/surfaces.h"
-#include "light/trail.h"
+#include "question/pane_light.h"
 #include "question/record.h"
 
 namespace wp::question {
@@ -37,6 +38,10 @@ struct PlaneDaylight {
     /// and of what stands outdoors together.
     std::vector<double> by_way, by_way_half_width;
     SparseRows by_portal;  ///< of each point what came past each portal, per cent; the rest came past none
+    SparseRows by_pane;    ///< of each point, per cent, by PaneColumns; without rows where it is not kept
+    /// Means of the replicates that the mean was found from, per cent: of two answers by the same dice their
+    /// differences tell how sure the difference is.
+    std::vector<double> replicates;
     PlaneFigures figures;
     /// What came one way to each point.
     std::vector<double> component(light::Way way) const;
@@ -54,6 +59,18 @@ struct DaylightFactorAnswer {
     Record record;
 };
 
+/// An answer of another state of the building, by the same dice on the same points.
+struct DaylightBefore {
+    std::shared_ptr<const DaylightFactorAnswer> answer;  ///< settled, with its light by pane
+    geometry::Surfaces surfaces;
+    /// By space whose light is the same but for what panes let through: the share that it may have changed by
+    /// otherwise, which is added to the error.
+    std::map<int, double> change;
+};
+/// Spaces of a building whose light is exactly that of another state of it, but for what outer panes let through: to be
+/// completed by who knows that others hold.
+std::map<int, double> spaces_alike(const geometry::Surfaces& was, const geometry::Surfaces& is);
+
 /// A sky to ask under, scaled to 1 lx on the open horizontal, and the engine's way of drawing directions. What a test
 /// or a bench may vary; the daylight factor proper is the default.
 struct DaylightFactorSetup {
@@ -65,6 +82,10 @@ struct DaylightFactorSetup {
     /// A settled answer of the same surfaces, sky and season, whose points are taken over where they are in the same
     /// place: what a finer spacing keeps. Only for the desktop's live map; null elsewhere.
     const DaylightFactorAnswer* known = nullptr;
+    /// Whether light is kept by pane, too.
+    bool keeps_panes = false;
+    /// Of a building that differs from this one: what of its answer still holds. Null: nothing does.
+    const DaylightBefore* before = nullptr;
     uint32_t fixed_samples = 0;  ///< samples of each replicate, regardless of accuracy; 0: until settled
 };
 

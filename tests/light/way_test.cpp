@@ -33,10 +33,10 @@ TEST(Ways, of_interreflected_light_tell_whether_the_ground_sent_it_in) {
 
 TEST(Ways, are_kept_through_panes) {
     const Trail inside = Trail{}.reflected(Way::from_inside);
-    EXPECT_EQ(inside.past(3).reflected(Way::from_ground).way, Way::inside_off_ground);
-    EXPECT_EQ(inside.past(3).portal, 3);
+    EXPECT_EQ(inside.past(3, 1).reflected(Way::from_ground).way, Way::inside_off_ground);
+    EXPECT_EQ(inside.past(3, 1).portal, 3);
     EXPECT_EQ(inside.scattered(2).way, Way::from_inside);
-    EXPECT_EQ(inside.past(1).order, 1);
+    EXPECT_EQ(inside.past(1, 1).order, 1);
     EXPECT_EQ(inside.scattered(1).order, 2);
 }
 
