@@ -44,6 +44,11 @@ void describe(Describer& d, model::Question& question);
 void describe(Describer& d, model::Criterion& criterion);
 void describe(Describer& d, model::CriteriaSet& set);
 void describe(Describer& d, model::SetCheck& check);
+// choices.cpp
+void describe(Describer& d, model::VariedNumber& varied);
+void describe(Describer& d, model::Series& series);
+void describe(Describer& d, model::Decision& decision);
+void describe(Describer& d, model::HandFigure& figure);
 // report.cpp
 void describe(Describer& d, model::ReportSection& section);
 void describe(Describer& d, model::Report& report);

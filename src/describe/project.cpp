@@ -48,6 +48,8 @@ void describe(Describer& d, Option& o) {
     d.text({.key = "id", .need = Need::required, .bears = bears::nothing}, o.id);
     describe_name(d, o.name);
     d.text({.key = "note", .label = "Note", .bears = bears::nothing}, o.note);
+    d.flag({.key = "archived", .meaning = "put away: kept, but in no list and no comparison", .bears = bears::nothing},
+           o.archived);
     d.number(thickness("outer_wall", "Outer walls", 0.01, "thickness of outside walls", Need::required), o.outer_wall);
     d.number(thickness("inner_wall", "Inner walls", 0.001, "thickness of walls between rooms", Need::optional),
              o.inner_wall);
@@ -167,6 +169,16 @@ void describe(Describer& d, Project& p) {
     bool composed = p.report != Report{};
     d.object({.key = "report", .meaning = "how the report is composed", .bears = bears::nothing}, "report", composed,
              [&](Describer& in) { describe(in, p.report); });
+    d.list({.key = "series", .meaning = "numbers that are varied in steps", .bears = bears::nothing, .most = 1000},
+           "series", p.series);
+    d.list({.key = "hand_figures",
+            .meaning = "figures of options that are given by hand: cost, weight",
+            .bears = bears::nothing,
+            .most = 1000},
+           "hand_figure", p.hand_figures);
+    bool decided = !p.decision.option.empty();
+    d.object({.key = "decision", .meaning = "which option was chosen, and why", .bears = bears::nothing}, "decision",
+             decided, [&](Describer& in) { describe(in, p.decision); });
     d.rest(p.extra);
 }
 

@@ -18,6 +18,7 @@ struct Option {
     Id id;
     std::string name;
     std::string note;
+    bool archived = false;     ///< put away: kept, but in no list and no comparison
     double outer_wall = 0.35;  ///< thickness of outside walls
     double inner_wall = 0.12;  ///< thickness of walls between rooms
     double roof = 0.3;         ///< thickness of roof and slabs

@@ -7,6 +7,7 @@
 #include <string>
 #include <vector>
 
+#include "model/choices.h"
 #include "model/criteria.h"
 #include "model/finish.h"
 #include "model/option.h"
@@ -34,6 +35,9 @@ struct Project {
     std::vector<SetCheck> set_checks;   ///< which sets somebody has held against the edition
     Id former;                          ///< the option that stands for how it was before; empty: none
     Report report;                      ///< how the report on it is composed
+    std::vector<Series> series;         ///< numbers that are varied in steps
+    std::vector<HandFigure> hand_figures;
+    Decision decision;
     double blind_transmittance = 0.05;  ///< diffuse visible transmittance of closed blinds
     Extra extra;
     bool operator==(const Project&) const;
