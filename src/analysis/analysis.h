@@ -89,6 +89,9 @@ Result<question::TableAnswer> ask(const model::Project& project, const model::Op
 Fingerprint asked_print(const model::Project& project, const model::Option& option, const model::Question& question,
                         const climate::WeatherYear* weather);
 
+/// The table of a daylight factor that was found otherwise: what asking it gives.
+question::TableAnswer daylight_table(const Request& request, const question::DaylightFactorAnswer& answer);
+
 // For analyses themselves.
 /// Whether a table of all windows at all points may be laid out whole.
 bool few_enough(const std::vector<geometry::PlanePoints>& points, size_t windows, size_t figures);

@@ -29,8 +29,14 @@ void lead_with_sky(PointTable& table) {
 Result<TableAnswer> run(const Request& a) {
     DaylightFactorSetup setup;
     setup.season = a.question.season;
-    const auto answer = question::daylight_factor(
-        a.surfaces, a.points, a.effort, a.cancel, [&](const auto& so_far) { a.report(so_far.record.reached); }, setup);
+    return daylight_table(a, question::daylight_factor(
+                                 a.surfaces, a.points, a.effort, a.cancel,
+                                 [&](const auto& so_far) { a.report(so_far.record.reached); }, setup));
+}
+
+}  // namespace
+
+TableAnswer daylight_table(const Request& a, const DaylightFactorAnswer& answer) {
     TableAnswer out{answer.record,
                     "daylight_factor",
                     table_of(answer),
@@ -50,8 +56,6 @@ Result<TableAnswer> run(const Request& a) {
     if (a.question.at == Question::At::windows) lead_with_sky(out.table);
     return out;
 }
-
-}  // namespace
 
 Analysis daylight_factor() {
     return {.kind = Question::Kind::daylight_factor,

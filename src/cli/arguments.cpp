@@ -25,6 +25,8 @@ constexpr const char* kExamples = R"(Examples:
       what is wrong with the models, and what is only assumed
   warmpane-cli compare demo/tern-quay.warmpane --base as-found
       what the other options have otherwise, window by window
+  warmpane-cli series demo/tern-quay.warmpane --vary W-02+W-03.width=0.9:1.8:4 --out width
+      the daylight factor with windows of four widths
   warmpane-cli solve demo/tern-quay.warmpane
       every question of every option, into out/
   warmpane-cli solve demo/tern-quay.warmpane --option tall --question df --accuracy 0.01 --out df
@@ -159,6 +161,30 @@ std::optional<int> parse_arguments(int argc, char** argv, Arguments& out) {
     compare->add_option("--option", o.options, "Only these options, by id");
     compare->add_option("--json", o.json, "Also write it to this file");
 
+    SeriesArguments e;
+    auto* vary = app.add_subcommand(
+        "series", "Vary numbers of a building in steps; write every figure of every step (CSV, JSON)");
+    vary->add_option("project", e.project, "The project file")->required();
+    auto* kept = vary->add_option("--series", e.series, "Only this series of the project (may be repeated)");
+    auto* named =
+        vary->add_option("--vary", e.varied,
+                         "A number and its steps, ELEMENT.NUMBER=FROM:TO:STEPS, in metres, degrees and shares; "
+                         "elements are joined by +. Twice: every step of one with every step of the other")
+            ->excludes(kept);
+    vary->add_option("--option", e.option, "Id of the option that is varied; else the first")->needs(named);
+    vary->add_option("--question", e.questions, "Ask this question (may be repeated); else the daylight factor")
+        ->needs(named);
+    vary->add_option("--accuracy", e.accuracy, "Wanted half-width (95 %) as a share of the figure, 0.0005 to 0.5")
+        ->check(Within(0.0005, 0.5));
+    vary->add_option("--threads", e.threads, "Threads to use, 0 for all; the answer does not depend on it")
+        ->check(CLI::Range(0, 1024));
+    vary->add_option("--out", e.out, "Folder to write to")->capture_default_str();
+    vary->add_flag("--despite-faults", e.despite_faults, "Vary although the model check finds faults");
+#ifdef WARMPANE_PICTURES
+    vary->add_flag("--pictures", e.pictures, "Also draw each figure over the steps (PNG)");
+    vary->add_flag("--drawings", e.drawings, "The same as drawings (SVG)");
+#endif
+
     AnswersArguments n;
     auto* answers = app.add_subcommand(
         "answers", "List the answers that are kept beside a project: accuracy, seed, rays, time, program");
@@ -278,6 +304,7 @@ std::optional<int> parse_arguments(int argc, char** argv, Arguments& out) {
     if (*answers) out.answers = n;
     if (*check) out.check = k;
     if (*compare) out.compare = o;
+    if (*vary) out.series = e;
     if (*certify) out.certify = v;
 #ifdef WARMPANE_PICTURES
     if (*report) out.report = r;

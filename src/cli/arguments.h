@@ -45,6 +45,13 @@ struct CompareArguments {
     std::string project, base, json;
     std::vector<std::string> options;
 };
+struct SeriesArguments {
+    std::string project, option, out = "out";
+    std::vector<std::string> series, varied, questions;
+    std::optional<double> accuracy;
+    int threads = 0;
+    bool pictures = false, drawings = false, despite_faults = false;
+};
 struct CheckArguments {
     std::string project;
 };
@@ -92,6 +99,7 @@ struct Arguments {
     std::optional<AnswersArguments> answers;
     std::optional<CheckArguments> check;
     std::optional<CompareArguments> compare;
+    std::optional<SeriesArguments> series;
     std::optional<CertifyArguments> certify;
     std::optional<ReportArguments> report;
     std::optional<FormatsArguments> formats;
@@ -109,6 +117,7 @@ int show(const ShowArguments& arguments);
 int answers(const AnswersArguments& arguments);
 int check(const CheckArguments& arguments);
 int compare(const CompareArguments& arguments);
+int vary_in_series(const SeriesArguments& arguments);
 int certify(const CertifyArguments& arguments);
 /// Where the program was built with pictures.
 int report_on(const ReportArguments& arguments);

@@ -17,6 +17,7 @@ int answer(const wp::cli::Arguments& arguments) {
     if (arguments.answers) return answers(*arguments.answers);
     if (arguments.check) return check(*arguments.check);
     if (arguments.compare) return compare(*arguments.compare);
+    if (arguments.series) return vary_in_series(*arguments.series);
     if (arguments.certify) return certify(*arguments.certify);
 #ifdef WARMPANE_PICTURES
     if (arguments.report) return report_on(*arguments.report);
@@ -41,6 +42,7 @@ int main(int argc, char** argv) {
         if (arguments.climate && (arguments.climate->pictures || arguments.climate->drawings))
             start_drawing(argc, argv);
         if (arguments.report) start_drawing(argc, argv);
+        if (arguments.series && (arguments.series->pictures || arguments.series->drawings)) start_drawing(argc, argv);
         if (arguments.sky && (arguments.sky->pictures || arguments.sky->drawings)) start_drawing(argc, argv);
 #endif
         return end_output(answer(arguments));

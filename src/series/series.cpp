@@ -1,0 +1,334 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "series/series.h"
+
+#include <algorithm>
+#include <chrono>
+#include <cmath>
+#include <set>
+#include <utility>
+
+#include "analysis/analysis.h"
+#include "describe/differing.h"
+#include "geometry/plane_points.h"
+#include "light/replicates.h"
+#include "model/project.h"
+#include "question/ask.h"
+#include "question/shots.h"
+#include "rule/data.h"
+#include "store/answers.h"
+
+namespace wp::series {
+
+using namespace model;
+
+namespace {
+
+// What a change elsewhere may do to a room is passed over up to this share of the error that is wanted.
+constexpr double kPassedOver = 0.25;
+
+double now() { return std::chrono::duration<double>(std::chrono::steady_clock::now().time_since_epoch()).count(); }
+
+/// A state of the building in which all was traced anew.
+struct Traced {
+    std::shared_ptr<const Project> project;
+    geometry::Surfaces surfaces;
+    std::shared_ptr<const question::DaylightFactorAnswer> answer;  ///< of daylight factors
+};
+
+bool is_on_all_planes(const Question& q) { return q.at == Question::At::planes && q.without.empty(); }
+
+}  // namespace
+
+std::vector<Question> questions_of(const Project& project, const Series& series) {
+    std::vector<Question> out;
+    for (const Id& id : series.questions)
+        if (const Question* q = find(project.questions, id)) out.push_back(*q);
+    if (out.empty()) out.push_back(question_of(project, Question::Kind::daylight_factor));
+    return out;
+}
+
+std::vector<const figure::Line*> lines_of(const Project& project, const Series& series) {
+    std::set<Question::Kind> kinds;
+    for (const Question& q : questions_of(project, series)) kinds.insert(q.kind);
+    std::vector<const figure::Line*> out;
+    for (const figure::Line& line : figure::lines())
+        if (kinds.contains(figure::analysis_of(*line.measure, line.wanted))) out.push_back(&line);
+    return out;
+}
+
+std::optional<figure::Band> SeriesAnswer::band(size_t step, size_t room, size_t line) const {
+    if (of[step] == nullptr) return {};
+    return of[step]->bands[room * lines.size() + line];
+}
+
+size_t SeriesAnswer::asked() const {
+    return static_cast<size_t>(std::ranges::count_if(of, [](const auto& s) { return s != nullptr; }));
+}
+
+std::optional<figure::Change> SeriesAnswer::change(size_t was, size_t is, size_t room, size_t line) const {
+    const auto a = band(was, room, line), b = band(is, room, line);
+    if (!a || !b) return {};
+    const auto &dice_a = of[was]->replicates[room], &dice_b = of[is]->replicates[room];
+    if (lines[line]->id != "daylight_factor.mean" || dice_a.size() != dice_b.size() || dice_a.size() < 2)
+        return figure::change(*a, *b);
+    std::vector<double> apart(dice_a.size());
+    for (size_t r = 0; r < apart.size(); ++r) apart[r] = dice_b[r] - dice_a[r];
+    const double half = light::estimate(apart, 1).half_width();
+    return figure::Change{b->value - a->value, half, std::fabs(b->value - a->value) > half};
+}
+
+/// What stays from step to step.
+struct Asker::Work {
+    std::map<Id, Traced> daylight;  ///< by question: the first state that was asked
+    std::optional<Traced> year_from;
+    std::shared_ptr<const question::YearAnswer> year;
+    store::MemoryCache memory;
+};
+
+Asker::~Asker() = default;
+
+Asker::Asker(std::shared_ptr<const Project> project, Series series, std::shared_ptr<const climate::WeatherYear> weather,
+             std::optional<double> accuracy, int threads)
+    : project_(std::move(project)),
+      weather_(std::move(weather)),
+      threads_(threads),
+      questions_(questions_of(*project_, series)),
+      work_(std::make_unique<Work>()) {
+    if (accuracy)
+        for (Question& q : questions_) q.accuracy = *accuracy;
+    answer_.lines = lines_of(*project_, series);
+    answer_.steps = steps_of(series);
+    answer_.of.resize(answer_.steps.size());
+    answer_.present = present_values(*project_, series);
+    const Option& option = *find(project_->options, series.option);
+    std::set<Id> seen;
+    for (const auto& plane : option.planes)
+        if (const auto place = find_room(option, plane.room); place && seen.insert(plane.room).second) {
+            answer_.rooms.push_back(plane.room);
+            answer_.room_names.push_back(place.room->name);
+        }
+    answer_.series = std::move(series);
+}
+
+namespace {
+
+/// One step being asked: its building, and its answers as figures want them.
+class AtStep {
+ public:
+    AtStep(std::shared_ptr<const Project> project, const Id& option, const climate::WeatherYear* weather, int threads)
+        : project_(std::move(project)),
+          option_(*find(project_->options, option)),
+          weather_(weather),
+          threads_(threads) {}
+
+    const Project& project() const { return *project_; }
+    const std::shared_ptr<const Project>& shared() const { return project_; }
+    const Option& option() const { return option_; }
+
+    question::Effort effort(const Question& q) const {
+        auto out = question::effort_of(q);
+        out.threads = threads_;
+        return out;
+    }
+    const geometry::Surfaces& surfaces() {
+        if (!surfaces_) surfaces_ = geometry::build_surfaces(*project_, option_);
+        return *surfaces_;
+    }
+    // Spaces that hold from another state: exactly, or as far as may be passed over.
+    std::map<int, double> holding(const Traced& from, const geometry::Surfaces& now, double accuracy) const {
+        auto out = question::spaces_alike(from.surfaces, now);
+        const auto openings = describe::differing_openings(*from.project, *project_, option_.id);
+        if (!openings || openings->empty()) return out;
+        const auto found = question::what_still_holds(from.surfaces, now, *openings, kPassedOver * accuracy);
+        out.insert(found.change.begin(), found.change.end());
+        return out;
+    }
+
+    StepAnswer out;
+    std::map<Id, question::TableAnswer> tables;
+    std::vector<std::unique_ptr<question::GlareAnswer>> glares;
+    std::shared_ptr<const question::YearAnswer> year;
+    std::shared_ptr<const question::DaylightFactorAnswer> daylight;  ///< on the planes
+
+    void note(const Record& record) {
+        out.rays += record.rays;
+        out.settled = out.settled && record.settled;
+    }
+
+    Outcome ask_daylight(const Question& q, std::map<Id, Traced>& known, const Cancel& cancel,
+                         const Progress& progress) {
+        const auto own = geometry::build_surfaces(*project_, option_, q.without);
+        const auto points = question::points_of(*project_, option_, q, own);
+        if (!points) return points.fault();
+        const analysis::Request request{*project_, option_, q, own, *points, weather_, effort(q), cancel, progress, {}};
+        question::DaylightFactorSetup setup;
+        setup.season = q.season;
+        setup.keeps_panes = true;
+        question::DaylightBefore before;
+        if (const auto from = known.find(q.id); from != known.end()) {
+            before = {from->second.answer, from->second.surfaces, holding(from->second, own, q.accuracy)};
+            setup.before = &before;
+        }
+        auto answer = std::make_shared<question::DaylightFactorAnswer>(question::daylight_factor(
+            own, *points, request.effort, cancel, [&](const auto& so_far) { request.report(so_far.record.reached); },
+            setup));
+        if (cancel.requested()) return {};
+        note(answer->record);
+        tables[q.id] = analysis::daylight_table(request, *answer);
+        if (q.at == Question::At::planes) daylight = answer;
+        known.try_emplace(q.id, Traced{project_, own, answer});
+        return {};
+    }
+
+    Outcome ask_table(const Question& q, const Cancel& cancel, const Progress& progress) {
+        auto answer = analysis::ask(*project_, option_, q, weather_, effort(q), cancel, progress);
+        if (!answer) return answer.fault();
+        note(answer->record);
+        tables[q.id] = std::move(*answer);
+        return {};
+    }
+
+    Outcome ask_year(const Question& q, std::optional<Traced>& from,
+                     const std::shared_ptr<const question::YearAnswer>& before, const Cancel& cancel,
+                     const Progress& progress, const Cache& cache) {
+        if (weather_ == nullptr) return Fault{q.id, "a year needs a weather file", "Choose one on the Site desk"};
+        const auto scene = question::year_scene(*project_, option_, q, *weather_);
+        if (!scene) return scene.fault();
+        question::YearKnown known;
+        if (before != nullptr) known = question::YearKnown(*before);
+        if (from) known.before = still_holding(*from, scene->surfaces, effort(q).accuracy);
+        const auto traced_before = known.light;
+        auto answer = question::ask_year(*scene, *weather_, effort(q), known, cancel, progress, cache);
+        if (cancel.requested()) return {};
+        if (answer.inputs()->light != traced_before) note(answer.record);
+        if (!from) from = Traced{project_, scene->surfaces, nullptr};
+        year = std::make_shared<const question::YearAnswer>(std::move(answer));
+        return {};
+    }
+
+    Outcome ask_glare(const Question& q, const Cancel& cancel, const Progress& progress) {
+        geometry::Surfaces own = geometry::build_surfaces(*project_, option_, q.without);
+        const auto shots = question::shots_of(option_, q, project_->site.north);
+        if (!shots) return shots.fault();
+        for (size_t i = 0; i < shots->size(); ++i) {
+            const auto task = question::glare_task(*project_, option_, (*shots)[i].question, own, weather_);
+            if (!task) return task.fault();
+            glares.push_back(std::make_unique<question::GlareAnswer>(
+                question::solve_glare(*task, effort(q), cancel, [&](const auto& so_far) {
+                    if (progress)
+                        progress((static_cast<double>(i) + question::progress_of(so_far)) /
+                                 static_cast<double>(shots->size()));
+                })));
+            if (cancel.requested()) return {};
+            note(glares.back()->record);
+        }
+        return {};
+    }
+
+    figure::Answers answers(const std::vector<Question>& questions) const {
+        figure::Answers all;
+        all.year = year.get();
+        for (const Question& q : questions)
+            if (const auto at = tables.find(q.id); at != tables.end()) {
+                all.asked.push_back({&q, &at->second.table});
+                if (is_on_all_planes(q)) all.tables.try_emplace(q.kind, &at->second.table);
+            }
+        for (const auto& glare : glares) all.glares.push_back(glare.get());
+        all.room_hours = rule::room_hours(*project_, option_);
+        return all;
+    }
+
+ private:
+    std::shared_ptr<const question::YearBefore> still_holding(const Traced& from, const geometry::Surfaces& now,
+                                                              double accuracy) const {
+        const auto openings = describe::differing_openings(*from.project, *project_, option_.id);
+        if (!openings || openings->empty()) return nullptr;
+        return std::make_shared<const question::YearBefore>(
+            question::what_still_holds(from.surfaces, now, *openings, kPassedOver * accuracy));
+    }
+
+    std::shared_ptr<const Project> project_;
+    const Option& option_;
+    const climate::WeatherYear* weather_;
+    int threads_;
+    std::optional<geometry::Surfaces> surfaces_;
+};
+
+void find_bands(AtStep& at, const std::vector<Question>& questions, const SeriesAnswer& series) {
+    const auto answers = at.answers(questions);
+    at.out.bands.resize(series.rooms.size() * series.lines.size());
+    at.out.replicates.resize(series.rooms.size());
+    for (size_t r = 0; r < series.rooms.size(); ++r) {
+        const auto plane = std::ranges::find(at.option().planes, series.rooms[r], &ReferencePlane::room);
+        if (plane == at.option().planes.end()) continue;
+        const auto points = geometry::plane_points(at.option(), *plane, at.project().site.north);
+        if (!points) continue;
+        for (size_t l = 0; l < series.lines.size(); ++l)
+            at.out.bands[r * series.lines.size() + l] =
+                series.lines[l]->measure->find(answers, *points, 0, series.lines[l]->wanted);
+        if (at.daylight == nullptr) continue;
+        const auto own =
+            std::ranges::find(at.daylight->planes, plane->id, [](const auto& p) -> const Id& { return p.plane.plane; });
+        if (own != at.daylight->planes.end()) at.out.replicates[r] = own->replicates;
+    }
+}
+
+void judge(AtStep& at, const std::vector<Question>& questions, const climate::WeatherYear* weather) {
+    rule::Case judged;
+    const auto planes = question::planes_of(at.option(), {}, at.project().site.north);
+    if (!planes) return;
+    judged.subjects = rule::subjects_of(at.option(), *planes, at.surfaces());
+    judged.rooms = rule::rooms_of(at.option());
+    judged.answers = at.answers(questions);
+    judged.option = &at.option();
+    judged.panes = at.surfaces().glazings;
+    judged.of = rule::Circumstances{&at.project(), weather};
+    for (const auto& id : at.project().criteria) {
+        const auto set = rule::set_of(at.project(), id);
+        if (!set) continue;
+        for (const auto& v : rule::evaluate(*set, judged)) {
+            if (!v.answered()) continue;
+            const auto* measure = figure::find_measure(v.criterion->measure);
+            std::vector<double> thresholds;
+            for (const auto& t : v.criterion->thresholds) thresholds.push_back(t.value);
+            at.out.verdicts.push_back({set->id, v.criterion->id, v.criterion->name, v.subject,
+                                       rule::unit_of(*v.criterion), v.room, thresholds, v.value, v.low, v.high,
+                                       v.threshold, measure != nullptr && measure->is_share, v.criterion->at_least,
+                                       v.state});
+        }
+    }
+}
+
+}  // namespace
+
+Outcome Asker::ask(size_t step, const Cancel& cancel, const Progress& progress) {
+    const double begun = now();
+    auto project = project_at(*project_, answer_.series, answer_.steps[step]);
+    if (!project) return project.fault();
+    AtStep at(std::make_shared<const Project>(std::move(*project)), answer_.series.option, weather_.get(), threads_);
+    for (size_t i = 0; i < questions_.size(); ++i) {
+        const Question& q = questions_[i];
+        if (auto fault = question::can_be_asked(at.option(), q)) return fault;
+        const Progress share = [&](double done) {
+            if (progress) progress((static_cast<double>(i) + done) / static_cast<double>(questions_.size()));
+        };
+        Outcome fault;
+        if (q.kind == Question::Kind::daylight_factor)
+            fault = at.ask_daylight(q, work_->daylight, cancel, share);
+        else if (q.kind == Question::Kind::year)
+            fault = at.ask_year(q, work_->year_from, work_->year, cancel, share, work_->memory.cache());
+        else if (q.kind == Question::Kind::glare)
+            fault = at.ask_glare(q, cancel, share);
+        else
+            fault = at.ask_table(q, cancel, share);
+        if (fault || cancel.requested()) return fault;
+    }
+    if (at.year != nullptr) work_->year = at.year;
+    find_bands(at, questions_, answer_);
+    judge(at, questions_, weather_.get());
+    at.out.seconds = now() - begun;
+    answer_.of[step] = std::make_shared<const StepAnswer>(std::move(at.out));
+    return {};
+}
+
+}  // namespace wp::series
