@@ -384,7 +384,7 @@ std::map<int, double> spaces_alike(const geometry::Surfaces& was, const geometry
     if (was.spaces.size() != is.spaces.size() || was.portals.size() != is.portals.size()) return out;
     for (size_t s = 0; s < is.spaces.size(); ++s) {
         const int space = static_cast<int>(s);
-        if (was.light_fingerprint(space) == is.light_fingerprint(space)) out[space] = 0;
+        if (was.light_fingerprint(space) == is.light_fingerprint(space)) out[space] = sent_back_otherwise(was, is);
     }
     return out;
 }

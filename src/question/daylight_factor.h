@@ -67,8 +67,8 @@ struct DaylightBefore {
     /// otherwise, which is added to the error.
     std::map<int, double> change;
 };
-/// Spaces of a building whose light is exactly that of another state of it, but for what outer panes let through: to be
-/// completed by who knows that others hold.
+/// Spaces of a building that meet the same as in another state of it, but for what outer panes let through and send
+/// back: to be completed by who knows that others hold.
 std::map<int, double> spaces_alike(const geometry::Surfaces& was, const geometry::Surfaces& is);
 
 /// A sky to ask under, scaled to 1 lx on the open horizontal, and the engine's way of drawing directions. What a test

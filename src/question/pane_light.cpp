@@ -55,4 +55,15 @@ std::vector<double> factors_of(const geometry::Surfaces& was, const geometry::Su
     return out;
 }
 
+double sent_back_otherwise(const geometry::Surfaces& was, const geometry::Surfaces& is) {
+    constexpr double kMeets = 1.5;
+    const light::Panes before(was, light::layers_of(was, light::Blinds::open)),
+        now(is, light::layers_of(is, light::Blinds::open));
+    double most = 0;
+    for (size_t p = 0; p < std::min(was.portals.size(), is.portals.size()); ++p)
+        most = std::max(most, std::fabs(static_cast<double>(now.portals()[p].sends_back_evenly()) -
+                                        static_cast<double>(before.portals()[p].sends_back_evenly())));
+    return kMeets * most;
+}
+
 }  // namespace wp::question

@@ -34,4 +34,8 @@ class PaneColumns {
 /// are the same in both: only glass, dirt and what frames leave differ.
 std::vector<double> factors_of(const geometry::Surfaces& was, const geometry::Surfaces& is);
 
+/// What a change of panes may do to light otherwise, as a share: what they send back is another, and meets rooms and
+/// reveals. As if all light had met panes one and a half times before it came to the point.
+double sent_back_otherwise(const geometry::Surfaces& was, const geometry::Surfaces& is);
+
 }  // namespace wp::question

@@ -95,7 +95,22 @@ void draw_present(QPainter& painter, const SeriesChart& c, const SeriesFrame& fr
     painter.drawText(QRectF(x - 60, frame.plot.top() - 16, 120, 15), Qt::AlignCenter, QObject::tr("as it is"));
 }
 
-void draw_thresholds(QPainter& painter, const SeriesChart& c, const SeriesFrame& frame, const Ink& ink) {
+// Words on a plate, above all curves.
+struct Plate {
+    QRectF box;
+    QString text;
+};
+void draw_plates(QPainter& painter, const std::vector<Plate>& plates, const Ink& ink) {
+    for (const Plate& plate : plates) {
+        painter.setPen(QPen(ink.ink, 1));
+        painter.setBrush(ink.room);
+        painter.drawRoundedRect(plate.box, 3, 3);
+        painter.drawText(plate.box, Qt::AlignCenter, plate.text);
+    }
+}
+
+std::vector<Plate> draw_thresholds(QPainter& painter, const SeriesChart& c, const SeriesFrame& frame, const Ink& ink) {
+    std::vector<Plate> plates;
     for (const double threshold : c.what.thresholds) {
         const double value = threshold * c.what.times;
         if (value < frame.low || value > frame.high) continue;
@@ -105,9 +120,10 @@ void draw_thresholds(QPainter& painter, const SeriesChart& c, const SeriesFrame&
         const QString text = QObject::tr("%1 %2 %3", "at least 55 %")
                                  .arg(c.what.at_least ? QObject::tr("at least") : QObject::tr("at most"),
                                       language::number(value, 'g', 4), language::words(c.what.unit));
-        painter.setPen(ink.ink);
-        painter.drawText(QRectF(frame.plot.left() + 6, y - 16, 220, 15), Qt::AlignLeft | Qt::AlignVCenter, text);
+        const double w = QFontMetricsF(painter.font()).horizontalAdvance(text) + 10;
+        plates.push_back({QRectF(frame.plot.right() - w - 2, y - 8, w, 16), text});
     }
+    return plates;
 }
 
 // Where the room's curve passes a threshold: a mark, and a bar over where that may be.
@@ -209,13 +225,14 @@ void draw_curves(QPainter& painter, const SeriesChart& c, const SeriesFrame& fra
     const auto curves = curves_of(c);
     draw_axes(painter, frame, ink);
     draw_present(painter, c, frame, ink);
-    draw_thresholds(painter, c, frame, ink);
+    const auto plates = draw_thresholds(painter, c, frame, ink);
     for (size_t r = 0; r < curves.size(); ++r)
         if (r != c.room) draw_curve(painter, frame, curves[r], pen_of(ink, r, false), false);
     if (c.room < curves.size()) {
         draw_curve(painter, frame, curves[c.room], pen_of(ink, c.room, true), true);
         draw_turns(painter, c, frame, curves[c.room], ink);
     }
+    draw_plates(painter, plates, ink);
     draw_names(painter, c, frame, curves, ink);
     draw_under(painter, c, frame, ink);
     draw_steps(painter, c, frame, ink);
@@ -366,8 +383,7 @@ Outcome write_series(const model::Project& project, const series::SeriesAnswer& 
             painter.setFont(page_font(11));
             draw_series(painter, chart, ink, QRectF(10, 44, size.width() - 20, size.height() - 54));
         };
-        if (auto fault = write_paper(base.string() + "." + name + suffix, size, title, paint, 2))
-            return fault;
+        if (auto fault = write_paper(base.string() + "." + name + suffix, size, title, paint, 2)) return fault;
     }
     return {};
 }

@@ -73,7 +73,8 @@ std::optional<figure::Change> SeriesAnswer::change(size_t was, size_t is, size_t
         return figure::change(*a, *b);
     std::vector<double> apart(dice_a.size());
     for (size_t r = 0; r < apart.size(); ++r) apart[r] = dice_b[r] - dice_a[r];
-    const double half = light::estimate(apart, 1).half_width();
+    const double half = light::estimate(apart, 1).half_width() + of[was]->taken_over[room] * a->value +
+                        of[is]->taken_over[room] * b->value;
     return figure::Change{b->value - a->value, half, std::fabs(b->value - a->value) > half};
 }
 
@@ -149,6 +150,7 @@ class AtStep {
     std::vector<std::unique_ptr<question::GlareAnswer>> glares;
     std::shared_ptr<const question::YearAnswer> year;
     std::shared_ptr<const question::DaylightFactorAnswer> daylight;  ///< on the planes
+    std::map<int, double> taken_over;                                ///< by space
 
     void note(const Record& record) {
         out.rays += record.rays;
@@ -168,6 +170,7 @@ class AtStep {
         if (const auto from = known.find(q.id); from != known.end()) {
             before = {from->second.answer, from->second.surfaces, holding(from->second, own, q.accuracy)};
             setup.before = &before;
+            taken_over = before.change;
         }
         auto answer = std::make_shared<question::DaylightFactorAnswer>(question::daylight_factor(
             own, *points, request.effort, cancel, [&](const auto& so_far) { request.report(so_far.record.reached); },
@@ -258,6 +261,7 @@ void find_bands(AtStep& at, const std::vector<Question>& questions, const Series
     const auto answers = at.answers(questions);
     at.out.bands.resize(series.rooms.size() * series.lines.size());
     at.out.replicates.resize(series.rooms.size());
+    at.out.taken_over.resize(series.rooms.size());
     for (size_t r = 0; r < series.rooms.size(); ++r) {
         const auto plane = std::ranges::find(at.option().planes, series.rooms[r], &ReferencePlane::room);
         if (plane == at.option().planes.end()) continue;
@@ -269,7 +273,10 @@ void find_bands(AtStep& at, const std::vector<Question>& questions, const Series
         if (at.daylight == nullptr) continue;
         const auto own =
             std::ranges::find(at.daylight->planes, plane->id, [](const auto& p) -> const Id& { return p.plane.plane; });
-        if (own != at.daylight->planes.end()) at.out.replicates[r] = own->replicates;
+        if (own == at.daylight->planes.end()) continue;
+        at.out.replicates[r] = own->replicates;
+        if (const auto kept = at.taken_over.find(own->plane.space); kept != at.taken_over.end())
+            at.out.taken_over[r] = kept->second;
     }
 }
 

@@ -35,8 +35,9 @@ struct StepAnswer {
     std::vector<std::optional<figure::Band>> bands;
     /// By room, per cent: means of the replicates of the daylight factor; empty where it was not asked.
     std::vector<std::vector<double>> replicates;
-    std::vector<Judged> verdicts;  ///< of all sets that the project answers to, as far as they were asked
-    uint64_t rays = 0;             ///< traced for this step
+    std::vector<double> taken_over;  ///< by room: what light taken from another step may differ by, as a share
+    std::vector<Judged> verdicts;    ///< of all sets that the project answers to, as far as they were asked
+    uint64_t rays = 0;               ///< traced for this step
     double seconds = 0;
     bool settled = true;
 };

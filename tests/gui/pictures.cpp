@@ -17,6 +17,7 @@
 #include "gui/companion/eye_view.h"
 #include "gui/companion/model_view.h"
 #include "gui/companion/wall_view.h"
+#include "gui/compare/steps_view.h"
 #include "gui/drive.h"
 #include "gui/glare/glare_page.h"
 #include "gui/light/pair_view.h"
@@ -271,6 +272,38 @@ int main(int argc, char** argv) {
         QTest::qWait(500);
         large.grab().save(QStringLiteral("%1/contact-sheet.png").arg(QString::fromLatin1(argv[2])));
         large.hide();
+    }
+    if (wants({"series", "series-map"})) {
+        window.document().show_option(1);
+        window.document().select_all({{Selection::Kind::opening, "W-02", -1}, {Selection::Kind::opening, "W-03", -1}});
+        window.show_desk(DeskKind::compare);
+        auto* views = window.findChild<QTabWidget*>(QStringLiteral("compare-views"));
+        views->setCurrentIndex(1);
+        QTest::qWait(300);
+        auto& steps = *window.findChild<StepsView*>();
+        const auto choose = [&](const char* box, const char* part) {
+            auto* one = window.findChild<QComboBox*>(QString::fromLatin1(box));
+            for (int i = 0; i < one->count(); ++i)
+                if (one->itemText(i).contains(QString::fromLatin1(part))) {
+                    one->setCurrentIndex(i);
+                    return emit one->activated(i);
+                }
+        };
+        choose("series-first-number", "Head");
+        drive::type_into(drive::widget(window, "series-first-from"), "1.7");
+        drive::type_into(drive::widget(window, "series-first-to"), "2.7");
+        const bool map = wants({"series-map"});
+        if (map) {
+            drive::click(window, "series-two");
+            choose("series-second-number", "Width");
+            drive::type_into(drive::widget(window, "series-second-steps"), "4");
+        }
+        drive::click(window, "series-ask");
+        drive::wait_until([&] { return !window.asker().jobs().is_running(); }, 900000);
+        QTest::qWait(500);
+        choose("series-figure", map ? "Daylight factor, mean" : "300");
+        QTest::mouseClick(&steps, Qt::LeftButton, {}, steps.place_of(3).toPoint());
+        take(map ? "series-map" : "series");
     }
     if (!wants({"compare", "certify", "report", "light-year", "light-use", "light-months", "build-dark"})) return 0;
     window.show_desk(DeskKind::compare);

@@ -1,0 +1,103 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "gui/compare/series_runner.h"
+
+#include "analysis/analysis.h"
+#include "describe/depends.h"
+#include "describe/field.h"
+#include "report/language/words.h"
+
+namespace wp::gui {
+
+/// One run of a series: what a paused job goes on with.
+struct SeriesRunner::Run {
+    std::shared_ptr<const model::Project> project;
+    std::unique_ptr<series::Asker> asker;
+    std::vector<size_t> order;
+    size_t done = 0;
+};
+
+SeriesRunner::SeriesRunner(Document& document, JobQueue& jobs, QObject* parent)
+    : QObject(parent), document_(document), jobs_(jobs) {
+    connect(&document, &Document::project_replaced, this, [this] {
+        given_.clear();
+        runs_.clear();
+        emit changed();
+    });
+    connect(&jobs, &JobQueue::changed, this, [this] {
+        // A run that was cancelled works no more.
+        bool any = false;
+        for (auto& [id, given] : given_) {
+            const QString key = QStringLiteral("series-%1").arg(QString::fromStdString(id));
+            const bool there = std::ranges::any_of(jobs_.entries(), [&](const auto& e) { return e.key == key; });
+            any = any || (given.working && !there);
+            given.working = given.working && there;
+        }
+        if (any) emit changed();
+    });
+}
+
+Outcome SeriesRunner::run(const model::Series& series) {
+    const auto project = document_.snapshot();
+    if (auto fault = series::check(*project, series)) return fault;
+    bool needs_weather = false;
+    for (const auto& q : series::questions_of(*project, series))
+        needs_weather = needs_weather || analysis::needs_weather(q);
+    if (needs_weather && document_.weather() == nullptr)
+        return Fault{series.name, "the year needs a weather file", "Choose one on the Site desk"};
+    auto run = std::make_shared<Run>();
+    run->project = project;
+    run->asker = std::make_unique<series::Asker>(project, series, document_.weather());
+    run->order = series::asking_order(series, run->asker->answer().present);
+    runs_[series.id] = run;
+    given_[series.id] = {project, std::make_shared<const series::SeriesAnswer>(run->asker->answer()), true};
+    jobs_.add(QStringLiteral("series-%1").arg(QString::fromStdString(series.id)),
+              QObject::tr("Series: %1").arg(QString::fromStdString(series.name)),
+              [this, run](const Cancel& cancel, const Progress& progress) { return work(run, cancel, progress); });
+    emit changed();
+    return {};
+}
+
+JobQueue::Finish SeriesRunner::work(const std::shared_ptr<Run>& run, const Cancel& cancel, const Progress& progress) {
+    const auto all = static_cast<double>(run->order.size());
+    for (; run->done < run->order.size(); ++run->done) {
+        const auto fault = run->asker->ask(run->order[run->done], cancel, [&](double share) {
+            progress((static_cast<double>(run->done) + share) / all);
+        });
+        if (fault)
+            return [this, run, line = language::line(*fault)] {
+                keep(run, std::make_shared<const series::SeriesAnswer>(run->asker->answer()), false);
+                emit said(line);
+            };
+        if (cancel.requested()) return {};
+        auto so_far = std::make_shared<const series::SeriesAnswer>(run->asker->answer());
+        QMetaObject::invokeMethod(
+            this, [this, run, so_far] { keep(run, so_far, true); }, Qt::QueuedConnection);
+    }
+    return [this, run] { keep(run, std::make_shared<const series::SeriesAnswer>(run->asker->answer()), false); };
+}
+
+void SeriesRunner::keep(const std::shared_ptr<Run>& run, std::shared_ptr<const series::SeriesAnswer> answer,
+                        bool working) {
+    const model::Id id = answer->series.id;
+    if (const auto at = runs_.find(id); at == runs_.end() || at->second != run) return;
+    given_[id] = {run->project, std::move(answer), working};
+    emit changed();
+}
+
+const SeriesRunner::Given& SeriesRunner::given(const model::Id& series) const {
+    static const Given none;
+    const auto at = given_.find(series);
+    return at != given_.end() ? at->second : none;
+}
+
+bool SeriesRunner::is_current(const model::Series& series) const {
+    const Given& known = given(series.id);
+    if (known.answer == nullptr || !(known.answer->series == series)) return false;
+    const auto& now = document_.project();
+    const auto *was = model::find(known.project->options, series.option), *is = model::find(now.options, series.option);
+    if (was == nullptr || is == nullptr) return false;
+    return describe::depends(*known.project, *was, describe::bears::all) ==
+           describe::depends(now, *is, describe::bears::all);
+}
+
+}  // namespace wp::gui
