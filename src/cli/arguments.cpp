@@ -160,6 +160,16 @@ std::optional<int> parse_arguments(int argc, char** argv, Arguments& out) {
     compare->add_option("--base", o.base, "Id of the option that the others are held against; else the first");
     compare->add_option("--option", o.options, "Only these options, by id");
     compare->add_option("--json", o.json, "Also write it to this file");
+    auto* figures = compare->add_flag("--figures", o.figures,
+                                      "Ask the options, too, and tell every figure of every room against the base");
+    compare->add_option("--csv", o.csv, "Write the figures to this file")->needs(figures);
+    compare->add_option("--question", o.questions, "Ask this question (may be repeated); else the daylight factor")
+        ->needs(figures);
+    compare->add_option("--accuracy", o.accuracy, "Wanted half-width (95 %) as a share of the figure, 0.0005 to 0.5")
+        ->check(Within(0.0005, 0.5))
+        ->needs(figures);
+    compare->add_option("--threads", o.threads, "Threads to use, 0 for all; the answer does not depend on it")
+        ->check(CLI::Range(0, 1024));
 
     SeriesArguments e;
     auto* vary = app.add_subcommand(

@@ -42,8 +42,11 @@ struct ShowArguments {
     std::string project;
 };
 struct CompareArguments {
-    std::string project, base, json;
-    std::vector<std::string> options;
+    std::string project, base, json, csv;
+    std::vector<std::string> options, questions;
+    std::optional<double> accuracy;
+    int threads = 0;
+    bool figures = false;
 };
 struct SeriesArguments {
     std::string project, option, out = "out";

@@ -32,7 +32,7 @@ std::optional<Refusal> make_plan(const CertifyArguments& a, ToCertify& plan) {
                             "warmpane-cli show lists those it has"},
                            kBadArguments};
     for (const auto& option : plan.project.options)
-        if (a.options.empty() || std::ranges::find(a.options, option.id) != a.options.end())
+        if ((a.options.empty() && !option.archived) || std::ranges::find(a.options, option.id) != a.options.end())
             plan.options.push_back(option.id);
     const auto& ids = a.sets.empty() ? plan.project.criteria : a.sets;
     for (const auto& id : ids) {

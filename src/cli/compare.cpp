@@ -7,6 +7,7 @@
 #include "base/json_text.h"
 #include "base/text.h"
 #include "cli/arguments.h"
+#include "cli/compare_figures.h"
 #include "cli/terminal.h"
 #include "describe/differences.h"
 #include "model/project.h"
@@ -53,8 +54,8 @@ int compare(const CompareArguments& arguments) {
     const auto& base = *model::find(project->options, from);
     Json file = {{"base", from}, {"options", Json::array()}};
     for (const auto& option : project->options) {
-        const bool wanted =
-            arguments.options.empty() || std::ranges::find(arguments.options, option.id) != arguments.options.end();
+        const bool wanted = (arguments.options.empty() && !option.archived) ||
+                            std::ranges::find(arguments.options, option.id) != arguments.options.end();
         if (!wanted || option.id == from) continue;
         const auto all = describe::differences(*project, base, option);
         say("{} against {}: {}\n", option.name, base.name, all.empty() ? "nothing differs" : "");
@@ -63,6 +64,8 @@ int compare(const CompareArguments& arguments) {
         for (const auto& d : all) list.push_back(json_of(d));
         file["options"].push_back({{"id", option.id}, {"name", option.name}, {"differences", std::move(list)}});
     }
+    if (arguments.figures)
+        if (const int code = compare_figures(arguments, *project, base, file); code != kDone) return code;
     if (arguments.json.empty()) return kDone;
     if (const auto fault = write_file(arguments.json, json_file(file))) {
         complain(*fault);

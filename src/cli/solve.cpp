@@ -69,8 +69,13 @@ Outcome pick(const std::vector<T>& all, const std::vector<std::string>& wanted, 
             return Fault{std::string("--") + word, fmt::format("the project has no {} \"{}\"", word, id),
                          "It has: " + known};
         }
+    const auto is_put_away = [](const T& item) {
+        if constexpr (requires { item.archived; }) return item.archived;
+        return false;
+    };
     for (const T& item : all)
-        if (wanted.empty() || std::find(wanted.begin(), wanted.end(), item.id) != wanted.end()) out.push_back(&item);
+        if ((wanted.empty() && !is_put_away(item)) || std::find(wanted.begin(), wanted.end(), item.id) != wanted.end())
+            out.push_back(&item);
     return {};
 }
 

@@ -14,6 +14,7 @@ size_t put_behind(Project& project, size_t index, Option option, const std::stri
     option.id = unused_id(project.options, "option");
     option.name = name;
     option.extra.clear();
+    option.archived = false;
     const size_t at = std::min(index + 1, project.options.size());
     project.options.insert(project.options.begin() + static_cast<std::ptrdiff_t>(at), std::move(option));
     return at;
@@ -55,7 +56,12 @@ bool move_option(Project& project, size_t from, size_t to) {
 
 bool remove_option(Project& project, size_t index) {
     if (project.options.size() < 2 || index >= project.options.size()) return false;
-    if (project.former == project.options[index].id) project.former.clear();
+    const Id id = project.options[index].id;
+    if (project.former == id) project.former.clear();
+    if (project.decision.option == id) project.decision = {};
+    for (HandFigure& figure : project.hand_figures)
+        std::erase_if(figure.values, [&](const HandValue& v) { return v.option == id; });
+    std::erase_if(project.series, [&](const Series& s) { return s.option == id; });
     project.options.erase(project.options.begin() + static_cast<std::ptrdiff_t>(index));
     return true;
 }

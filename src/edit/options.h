@@ -11,7 +11,8 @@ size_t copy_option(model::Project& project, size_t index, const std::string& nam
 size_t add_empty_option(model::Project& project, size_t index, const std::string& name);
 /// False where there is no such place.
 bool move_option(model::Project& project, size_t from, size_t to);
-/// False for the last one: a project has one at least. Who compares with it compares with none.
+/// With what stands on it: its series, its figures given by hand, a decision for it. False for the last one: a project
+/// has one at least. Who compares with it compares with none.
 bool remove_option(model::Project& project, size_t index);
 
 }  // namespace wp::edit

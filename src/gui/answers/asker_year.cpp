@@ -229,7 +229,9 @@ void Asker::ask_all() {
     if (document_.weather() == nullptr)
         emit said(QObject::tr("Only the daylight factor can be asked: the year needs weather"));
     for (size_t i = 0; i < document_.project().options.size(); ++i)
-        if (!document_.project().options[i].planes.empty() && document_.weather() != nullptr) run_year(i, false);
+        if (const auto& option = document_.project().options[i];
+            !option.archived && !option.planes.empty() && document_.weather() != nullptr)
+            run_year(i, false);
 }
 
 void Asker::run_year(size_t index, bool only_if_kept) {

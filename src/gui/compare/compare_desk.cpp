@@ -5,7 +5,10 @@
 #include <QTabWidget>
 
 #include "gui/compare/compare_panel.h"
+#include "gui/compare/put_into.h"
+#include "gui/compare/scatter_panel.h"
 #include "gui/compare/series_panel.h"
+#include "gui/compare/side_by_side.h"
 
 namespace wp::gui {
 
@@ -24,6 +27,12 @@ class CompareDesk : public Desk {
                               QObject::tr("All options, figure by figure"));
         views_->setTabToolTip(views_->addTab(series_, QObject::tr("Series")),
                               QObject::tr("Numbers varied in steps: what they come to"));
+        auto* side = new SidePanel(desktop.document(), desktop.answers(), views_);
+        views_->setTabToolTip(views_->addTab(side, QObject::tr("Side by side")),
+                              QObject::tr("Maps of any figure on one scale, or as differences"));
+        auto* scatter = new ScatterPanel(desktop.document(), desktop.answers(), *runner_, views_);
+        views_->setTabToolTip(views_->addTab(scatter, QObject::tr("Against each other")),
+                              QObject::tr("A figure over another: which designs none beats in both"));
         connect(panel_, &ComparePanel::ask_all, this, [&desktop] { desktop.asker().ask_all(); });
         connect(series_, &SeriesPanel::said, &desktop, [&desktop](const QString& text) { desktop.say(text); });
         connect(runner_, &SeriesRunner::said, &desktop, [&desktop](const QString& text) { desktop.say(text); });
@@ -37,6 +46,15 @@ class CompareDesk : public Desk {
                 views_->setCurrentWidget(series_);
             },
             QObject::tr("series parameter study sweep wider higher tilt"));
+        desktop.commands().add(
+            CommandGroup::edit, QObject::tr("Put what is selected into other options\u2026"), {},
+            [&desktop] {
+                const auto said = put_selected_into(desktop.document(), desktop.window());
+                if (!said.isEmpty()) desktop.say(said);
+            },
+            QObject::tr("copy to several options at once variants"));
+        connect(&panel_->differences(), &DifferencesView::said, &desktop,
+                [&desktop](const QString& text) { desktop.say(text); });
         connect(&panel_->differences(), &DifferencesView::chosen, this,
                 [&desktop] { desktop.show_desk(DeskKind::build); });
     }

@@ -9,7 +9,9 @@
 #include <algorithm>
 #include <set>
 
+#include "gui/compare/decision_dialog.h"
 #include "gui/compare/options_dialog.h"
+#include "gui/entry/figure_box.h"
 #include "gui/entry/rows.h"
 #include "gui/look/buttons.h"
 #include "gui/look/figure_table.h"
@@ -27,9 +29,17 @@ OptionMaps::OptionMaps(Document& document, const KeptAnswers& kept, QWidget* par
     connect(&kept, &KeptAnswers::changed, this, qOverload<>(&QWidget::update));
 }
 
+bool OptionMaps::is_shown(size_t i) const {
+    return !document_.project().options[i].archived || i == document_.option_index();
+}
+
 QRectF OptionMaps::cell(size_t i) const {
-    const auto n = static_cast<double>(document_.project().options.size());
-    return {static_cast<double>(i) * width() / n, 0, width() / n, height() - 60.0};
+    const auto& all = document_.project().options;
+    size_t before = 0, n = 0;
+    for (size_t k = 0; k < all.size(); ++k)
+        if (is_shown(k)) before += k < i ? 1 : 0, ++n;
+    const double w = width() / static_cast<double>(std::max<size_t>(n, 1));
+    return {static_cast<double>(before) * w, 0, is_shown(i) ? w : 0, height() - 60.0};
 }
 
 void OptionMaps::paintEvent(QPaintEvent*) {
@@ -41,6 +51,7 @@ void OptionMaps::paintEvent(QPaintEvent*) {
             for (const auto& plane : answer->planes) top = std::max(top, plane.figures.most);
     const report::Scale scale{0, report::nice_top(top), false};
     for (size_t i = 0; i < document_.project().options.size(); ++i) {
+        if (!is_shown(i)) continue;
         const auto& option = document_.project().options[i];
         const QRectF box = cell(i).adjusted(4, 26, -4, -2);
         painter.save();
@@ -111,7 +122,13 @@ ComparePanel::ComparePanel(Document& document, const KeptAnswers& kept, QWidget*
     options->setToolTip(QObject::tr("Names, notes and order of the options; new ones, and away with others"));
     connect(options, &QPushButton::clicked, this, &ComparePanel::manage_options);
     buttons->addWidget(options);
-    buttons->addStretch(1);
+    auto* decide = plain_button("decide", QObject::tr("Decide \u2026"), this);
+    decide->setToolTip(QObject::tr("Which option it is to be, and why: told in the report"));
+    connect(decide, &QPushButton::clicked, this, [this] { DecisionDialog(document_, suggestion_, this).exec(); });
+    buttons->addWidget(decide);
+    decision_ = label(QString(), "small", this);
+    decision_->setObjectName(QStringLiteral("decision"));
+    buttons->addWidget(decision_, 1);
     layout->addLayout(buttons);
     pulls_ = label(QString(), nullptr, this);
     pulls_->setObjectName(QStringLiteral("compared-pulls"));
@@ -120,6 +137,7 @@ ComparePanel::ComparePanel(Document& document, const KeptAnswers& kept, QWidget*
     table_->setAlternatingRowColors(true);
     table_->verticalHeader()->setDefaultSectionSize(22);
     layout->addWidget(table_, 4);
+    connect(table_, &QTableWidget::cellDoubleClicked, this, &ComparePanel::give_value);
     connect(&document, &Document::project_changed, this, &ComparePanel::refresh);
     connect(&kept, &KeptAnswers::changed, this, &ComparePanel::refresh);
     connect(&document, &Document::option_changed, this, &ComparePanel::refresh);
@@ -129,27 +147,13 @@ ComparePanel::ComparePanel(Document& document, const KeptAnswers& kept, QWidget*
 
 void ComparePanel::manage_options() { OptionsDialog(document_, this).exec(); }
 
-// Every measure of an analysis that has no figure of points, and the mean of every figure; the least of those that have
-// one by a standard.
 std::vector<ComparedLine> ComparePanel::all_lines() {
     std::vector<ComparedLine> out;
-    figure::Wanted blinds;
-    blinds.blinds = question::Operation::lm83;
-    out.push_back(
-        {figure::find_measure("spatial_autonomy"), blinds, QObject::tr("Spatial daylight autonomy (sDA300/50%)")});
-    figure::Wanted sun;
-    sun.lux = 1000;
-    out.push_back(
-        {figure::find_measure("sunlight_exposure"), sun, QObject::tr("Annual sunlight exposure (ASE1000,250h)")});
-    out.push_back({figure::find_measure("glare_probability"), {}, QObject::tr("Daylight glare probability, worst")});
-    for (const auto& figure : figure::point_figures())
-        for (const char* id : {"mean", "least"}) {
-            const auto* measure = figure::find_measure(id);
-            figure::Wanted wanted;
-            wanted.figure = figure.id;
-            out.push_back({measure, wanted,
-                           QStringLiteral("%1, %2").arg(language::words(figure.name), language::words(measure->name))});
-        }
+    for (const auto& line : figure::lines()) {
+        const QString name = language::words(line.name);
+        out.push_back({line.measure, line.wanted,
+                       *line.of == 0 ? name : QStringLiteral("%1, %2").arg(name, language::words(line.of))});
+    }
     return out;
 }
 
@@ -160,6 +164,10 @@ void ComparePanel::build_menu() {
                                                        : line.measure->id == std::string_view("spatial_autonomy");
     };
     const auto all = all_lines();
+    auto* by_hand = menu_->addAction(QObject::tr("A figure given by hand \u2026"));
+    by_hand->setObjectName(QStringLiteral("add-hand-figure"));
+    connect(by_hand, &QAction::triggered, this, &ComparePanel::add_hand_figure);
+    menu_->addSeparator();
     for (const auto& line : all) {
         auto* action = menu_->addAction(line.name);
         action->setCheckable(true);
@@ -238,6 +246,12 @@ void ComparePanel::show_pulls(const Comparison& found) {
         lines << QObject::tr("%1 and %2 are not told apart by these figures.")
                      .arg(name.toHtmlEscaped(), base.toHtmlEscaped());
     pulls_->setText(lines.join(QLatin1Char(' ')));
+    // What speaks for it, as words to begin with.
+    suggestion_ = pulls.gains.isEmpty()
+                      ? QString()
+                      : QObject::tr("Against %1: %2").arg(base, pulls.gains.join(QStringLiteral(", ")));
+    if (!suggestion_.isEmpty() && !pulls.losses.isEmpty())
+        suggestion_ += QStringLiteral(". ") + QObject::tr("Given up: %1").arg(pulls.losses.join(QStringLiteral(", ")));
     pulls_->setVisible(!lines.isEmpty());
 }
 
@@ -267,8 +281,106 @@ void ComparePanel::refresh() {
     worker_.ask(std::move(asked));
 }
 
+void ComparePanel::show_decision(const model::Project& project) {
+    const auto* chosen = model::find(project.options, project.decision.option);
+    decision_->setText(chosen == nullptr
+                           ? QString()
+                           : QObject::tr("Decided for %1%2", "an option; who and when")
+                                 .arg(QString::fromStdString(chosen->name),
+                                      project.decision.day.empty()
+                                          ? QString()
+                                          : QStringLiteral(", %1").arg(QString::fromStdString(project.decision.day))));
+    decision_->setToolTip(QString::fromStdString(project.decision.reasons));
+}
+
+// Rows that are typed, not computed: a double click on a cell asks for its value.
+void ComparePanel::add_hand_figures(const model::Project& project) {
+    hand_rows_ = table_->rowCount();
+    table_->setRowCount(hand_rows_ + static_cast<int>(project.hand_figures.size()));
+    for (size_t f = 0; f < project.hand_figures.size(); ++f) {
+        const auto& figure = project.hand_figures[f];
+        const int row = hand_rows_ + static_cast<int>(f);
+        table_->setItem(row, 0, new QTableWidgetItem(f == 0 ? QObject::tr("Given by hand") : QString()));
+        table_->setItem(row, 1, new QTableWidgetItem(QString::fromStdString(figure.name)));
+        std::optional<double> best;
+        for (const auto& v : figure.values)
+            if (figure.better != model::HandFigure::Better::unsaid && figure.values.size() > 1 &&
+                (!best || (figure.better == model::HandFigure::Better::lower ? v.value < *best : v.value > *best)))
+                best = v.value;
+        for (size_t c = 0; c < project.options.size(); ++c) {
+            const auto at = std::ranges::find(figure.values, project.options[c].id, &model::HandValue::option);
+            const bool there = at != figure.values.end();
+            auto* item = new QTableWidgetItem(there ? language::number(at->value, 'g', 8) + QStringLiteral(" ") +
+                                                          QString::fromStdString(figure.unit)
+                                                    : QStringLiteral("\u2013"));
+            item->setTextAlignment(Qt::AlignRight | Qt::AlignVCenter);
+            item->setToolTip(QObject::tr("Double-click to give it"));
+            QFont font = item->font();
+            font.setBold(there && best && at->value == *best);
+            item->setFont(font);
+            table_->setItem(row, 2 + static_cast<int>(c), item);
+        }
+    }
+}
+
+void ComparePanel::give_value(int row, int column) {
+    const auto& project = document_.project();
+    const int figure = row - hand_rows_, option = column - 2;
+    if (figure < 0 || figure >= static_cast<int>(project.hand_figures.size()) || option < 0 ||
+        option >= static_cast<int>(project.options.size()))
+        return;
+    const auto& of = project.hand_figures[static_cast<size_t>(figure)];
+    const model::Id id = project.options[static_cast<size_t>(option)].id;
+    const auto at = std::ranges::find(of.values, id, &model::HandValue::option);
+    double value = at != of.values.end() ? at->value : 0;
+    FigureBox box(this, QString::fromStdString(of.name));
+    box.number(QString::fromStdString(project.options[static_cast<size_t>(option)].name +
+                                      (of.unit.empty() ? "" : " [" + of.unit + "]")),
+               value, Unit::plain, "hand-value");
+    if (!box.ask()) return;
+    document_.edit(QObject::tr("Figure given by hand"), [&](model::Project& p) {
+        auto& values = p.hand_figures[static_cast<size_t>(figure)].values;
+        if (const auto there = std::ranges::find(values, id, &model::HandValue::option); there != values.end())
+            there->value = value;
+        else
+            values.push_back({id, value});
+    });
+}
+
+void ComparePanel::add_hand_figure() {
+    QDialog dialog(this);
+    dialog.setObjectName(QStringLiteral("hand-figure"));
+    dialog.setWindowTitle(QObject::tr("A figure given by hand"));
+    auto* form = new QFormLayout(&dialog);
+    auto *name = new QLineEdit(&dialog), *unit = new QLineEdit(&dialog);
+    name->setObjectName(QStringLiteral("hand-name"));
+    name->setPlaceholderText(QObject::tr("Cost, weight, area to let \u2026"));
+    unit->setObjectName(QStringLiteral("hand-unit"));
+    auto* better = new QComboBox(&dialog);
+    better->addItems({QObject::tr("less"), QObject::tr("more"), QObject::tr("neither")});
+    form->addRow(QObject::tr("Name"), name);
+    form->addRow(QObject::tr("Unit"), unit);
+    form->addRow(QObject::tr("Better is"), better);
+    auto* buttons = new QDialogButtonBox(QDialogButtonBox::Ok | QDialogButtonBox::Cancel, &dialog);
+    connect(buttons, &QDialogButtonBox::accepted, &dialog, &QDialog::accept);
+    connect(buttons, &QDialogButtonBox::rejected, &dialog, &QDialog::reject);
+    form->addRow(buttons);
+    name_fields(*form);
+    if (dialog.exec() != QDialog::Accepted || name->text().trimmed().isEmpty()) return;
+    using Better = model::HandFigure::Better;
+    constexpr Better ways[] = {Better::lower, Better::higher, Better::unsaid};
+    document_.edit(QObject::tr("Figure given by hand"), [&](model::Project& p) {
+        p.hand_figures.push_back({model::unused_id(p.hand_figures, "hand"),
+                                  name->text().trimmed().toStdString(),
+                                  unit->text().trimmed().toStdString(),
+                                  ways[better->currentIndex()],
+                                  {}});
+    });
+}
+
 void ComparePanel::show_comparison(const Comparison& found) {
     show_pulls(found);
+    show_decision(document_.project());
     const auto& project = *found.options.front().project;
     table_->clear();
     table_->setRowCount(static_cast<int>(found.rooms.size() * found.lines.size()));
@@ -286,6 +398,9 @@ void ComparePanel::show_comparison(const Comparison& found) {
                 table_->setItem(row, 2 + static_cast<int>(c), cell_of(found, r, l, c));
             }
         }
+    add_hand_figures(project);
+    for (size_t c = 0; c < project.options.size(); ++c)
+        table_->setColumnHidden(2 + static_cast<int>(c), project.options[c].archived && c != found.shown);
     table_->horizontalHeader()->setSectionResizeMode(QHeaderView::Stretch);
     for (const int column : {0, 1})
         table_->horizontalHeader()->setSectionResizeMode(column, QHeaderView::ResizeToContents);

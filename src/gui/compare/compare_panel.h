@@ -23,6 +23,7 @@ class OptionMaps : public QWidget {
     void mousePressEvent(QMouseEvent*) override;
 
  private:
+    bool is_shown(size_t i) const;
     QRectF cell(size_t i) const;
     Document& document_;
     const KeptAnswers& kept_;
@@ -48,6 +49,10 @@ class ComparePanel : public QWidget {
     void refresh();
     void show_comparison(const Comparison& comparison);
     void show_pulls(const Comparison& comparison);
+    void show_decision(const model::Project& project);
+    void add_hand_figures(const model::Project& project);
+    void add_hand_figure();
+    void give_value(int row, int column);
 
     std::vector<ComparedLine> lines_;
     QMenu* menu_;
@@ -55,7 +60,9 @@ class ComparePanel : public QWidget {
     const KeptAnswers& kept_;
     QTableWidget* table_;
     DifferencesView* differences_;
-    QLabel* pulls_;
+    QLabel *pulls_, *decision_;
+    QString suggestion_;  // of reasons
+    int hand_rows_ = 0;   // where figures given by hand begin
     // What was asked for last, and is shown or on the way.
     std::vector<std::shared_ptr<const void>> asked_;
     std::vector<ComparedLine> asked_lines_;

@@ -5,6 +5,7 @@
 #include <optional>
 
 #include "figure/comparison.h"
+#include "figure/lines.h"
 #include "gui/answers/gathered.h"
 
 namespace wp::gui {

@@ -6,7 +6,9 @@
 #include <algorithm>
 
 #include "base/text.h"
+#include "edit/take_over.h"
 #include "gui/entry/rows.h"
+#include "gui/look/buttons.h"
 #include "gui/look/look.h"
 #include "report/language/words.h"
 
@@ -101,13 +103,20 @@ DifferencesView::DifferencesView(Document& document, QWidget* parent) : QWidget(
     list_->setWordWrap(true);
     list_->setSpacing(2);
     list_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    list_->setSelectionMode(QAbstractItemView::ExtendedSelection);
     layout->addWidget(list_, 1);
+    take_ = plain_button("take-over", QObject::tr("Take the chosen ones over from there"), this);
+    take_->setToolTip(QObject::tr("Elements of the chosen lines become what they are in the other option"));
+    take_->setEnabled(false);
+    layout->addWidget(take_);
+    connect(take_, &QPushButton::clicked, this, &DifferencesView::take_chosen);
+    connect(list_, &QListWidget::itemSelectionChanged, this,
+            [this] { take_->setEnabled(!list_->selectedItems().isEmpty()); });
     connect(against_, &QComboBox::activated, this, [this](int at) {
         against_id_ = against_->itemData(at).toString().toStdString();
         refresh();
         emit base_changed();
     });
-    connect(list_, &QListWidget::itemClicked, this, [this](QListWidgetItem* item) { choose(list_->row(item)); });
     connect(list_, &QListWidget::itemActivated, this, [this](QListWidgetItem* item) { choose(list_->row(item)); });
     connect(&document, &Document::project_changed, this, &DifferencesView::refresh);
     connect(&document, &Document::option_changed, this, &DifferencesView::refresh);
@@ -119,7 +128,7 @@ model::Id DifferencesView::base() const { return against_->currentData().toStrin
 void DifferencesView::list_options() {
     against_->clear();
     for (const auto& option : document_.project().options) {
-        if (option.id == document_.option().id) continue;
+        if (option.id == document_.option().id || option.archived) continue;
         against_->addItem(QString::fromStdString(option.name), QString::fromStdString(option.id));
         if (option.id == against_id_) against_->setCurrentIndex(against_->count() - 1);
     }
@@ -141,11 +150,28 @@ void DifferencesView::refresh() {
         const auto* kind = kind_of(group.all.front().owner);
         const bool leads = group.all.front().what != Difference::What::removed && kind != nullptr &&
                            kind->kind != Selection::Kind::none;
-        item->setToolTip(leads ? QObject::tr("Shows it on the plan") : QString());
+        item->setToolTip(leads ? QObject::tr("Double-click shows it on the plan") : QString());
     }
     summary_->setText(groups_.empty()
                           ? QObject::tr("Nothing: both are built alike.")
                           : QObject::tr("%1 against it:").arg(QString::fromStdString(document_.option().name)));
+}
+
+void DifferencesView::take_chosen() {
+    const auto& project = document_.project();
+    const auto* from = model::find(project.options, base());
+    if (from == nullptr) return;
+    model::Option to = document_.option();
+    Outcome fault;
+    for (int row = 0; row < list_->count(); ++row) {
+        if (!list_->item(row)->isSelected()) continue;
+        for (const Difference& d : groups_[static_cast<size_t>(row)].all)
+            if (auto one = edit::take_over(to, *from, d.owner, d.id)) fault = one;
+    }
+    if (!(to == document_.option()))
+        document_.edit_option(QObject::tr("Take over from %1").arg(QString::fromStdString(from->name)),
+                              [&](model::Option& o) { o = to; });
+    if (fault) emit said(language::line(*fault));
 }
 
 void DifferencesView::choose(int row) {

@@ -4,6 +4,7 @@
 #include <QComboBox>
 #include <QLabel>
 #include <QListWidget>
+#include <QPushButton>
 
 #include "describe/differences.h"
 #include "gui/document/document.h"
@@ -22,6 +23,7 @@ class DifferencesView : public QWidget {
     void base_changed();
     /// Something of the option that is shown was selected.
     void chosen();
+    void said(const QString& text);
 
  protected:
     void showEvent(QShowEvent*) override { refresh(); }
@@ -30,11 +32,13 @@ class DifferencesView : public QWidget {
     void list_options();
     void refresh();
     void choose(int row);
+    void take_chosen();
 
     Document& document_;
     QComboBox* against_;
     QLabel* summary_;
     QListWidget* list_;
+    QPushButton* take_;
     std::vector<describe::DifferenceGroup> groups_;
     model::Id against_id_;
 };

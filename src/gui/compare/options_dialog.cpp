@@ -52,11 +52,20 @@ void OptionsDialog::build_fields(QBoxLayout& column) {
     note_->setPlaceholderText(QObject::tr("What it tries, and why"));
     form->addRow(QObject::tr("Name"), name_);
     form->addRow(QObject::tr("Note"), note_);
+    archived_ = new QCheckBox(QObject::tr("Put away: kept, but in no list and no comparison"), this);
+    archived_->setObjectName(QStringLiteral("option-archived"));
+    form->addRow(archived_);
     about_ = label(QString(), "faint", this);
     form->addRow(about_);
     column.addLayout(form);
     connect(name_, &QLineEdit::editingFinished, this, &OptionsDialog::keep_words);
     connect(note_, &QPlainTextEdit::textChanged, this, &OptionsDialog::keep_words);
+    connect(archived_, &QCheckBox::toggled, this, [this](bool on) {
+        if (filling_) return;
+        document_.edit_option(on ? QObject::tr("Put option away") : QObject::tr("Take option out again"),
+                              [on](model::Option& o) { o.archived = on; });
+        list_options();
+    });
 }
 
 void OptionsDialog::build_buttons(QBoxLayout& column) {
@@ -121,7 +130,9 @@ void OptionsDialog::run(const QString& step, const std::function<size_t(model::P
 void OptionsDialog::list_options() {
     filling_ = true;
     list_->clear();
-    for (const auto& option : document_.project().options) list_->addItem(QString::fromStdString(option.name));
+    for (const auto& option : document_.project().options)
+        list_->addItem(option.archived ? QObject::tr("%1 (put away)").arg(QString::fromStdString(option.name))
+                                       : QString::fromStdString(option.name));
     list_->setCurrentRow(static_cast<int>(current()));
     filling_ = false;
     show_option();
@@ -132,6 +143,7 @@ void OptionsDialog::show_option() {
     const auto& option = document_.option();
     name_->setText(QString::fromStdString(option.name));
     note_->setPlainText(QString::fromStdString(option.note));
+    archived_->setChecked(option.archived);
     size_t rooms = 0;
     for (const auto& storey : option.storeys) rooms += storey.rooms.size();
     about_->setText(QObject::tr("%n rooms", nullptr, static_cast<int>(rooms)));

@@ -2,6 +2,7 @@
 // All options of the project: their order, names and notes; copied, begun anew, taken out. Every change is a step of
 // its own that can be undone.
 #pragma once
+#include <QCheckBox>
 #include <QDialog>
 #include <QLabel>
 #include <QLineEdit>
@@ -33,6 +34,7 @@ class OptionsDialog : public QDialog {
     QListWidget* list_;
     QLineEdit* name_;
     QPlainTextEdit* note_;
+    QCheckBox* archived_;
     QLabel* about_;
     QPushButton *up_, *down_, *remove_;
     bool filling_ = false;

@@ -4,6 +4,7 @@
 
 #include <QCloseEvent>
 #include <QHBoxLayout>
+#include <QListView>
 #include <QTabBar>
 #include <QToolButton>
 #include <QVBoxLayout>
@@ -247,6 +248,10 @@ void Window::refresh_options() {
     options_->clear();
     for (const auto& option : document().project().options) options_->addItem(QString::fromStdString(option.name));
     options_->setCurrentIndex(static_cast<int>(document().option_index()));
+    // What is put away keeps its place, and is not offered.
+    if (auto* list = qobject_cast<QListView*>(options_->view()))
+        for (int i = 0; i < options_->count(); ++i)
+            list->setRowHidden(i, document().project().options[static_cast<size_t>(i)].archived);
 }
 
 void Window::refresh_title() {

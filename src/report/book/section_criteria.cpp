@@ -3,7 +3,9 @@
 #include <algorithm>
 #include <cmath>
 
+#include "model/project.h"
 #include "report/book/sections.h"
+#include "report/language/language.h"
 #include "report/language/words.h"
 #include "report/verdict_mark.h"
 
@@ -139,8 +141,44 @@ void tell_criteria(Flow& flow, const HeldFacts& facts) {
     tell_notes(flow, *of.option);
 }
 
+namespace {
+
+void tell_decision(Flow& flow, const model::Project& project) {
+    const auto& made = project.decision;
+    const auto* chosen = model::find(project.options, made.option);
+    if (chosen == nullptr) return;
+    flow.heading(2, QObject::tr("Decision"));
+    std::vector<std::pair<QString, QString>> rows{{QObject::tr("Chosen"), given_name(chosen->name)}};
+    if (!made.by.empty()) rows.emplace_back(QObject::tr("By", "who decided"), given_name(made.by));
+    if (!made.day.empty()) rows.emplace_back(QObject::tr("Date"), given_name(made.day));
+    flow.facts(rows);
+    if (!made.reasons.empty()) flow.text(given_name(made.reasons));
+    flow.space(8);
+}
+
+// Given by hand: cost, weight, and the like.
+void tell_hand_figures(Flow& flow, const HeldFacts& facts, const std::vector<BookColumn>& columns) {
+    BookTable table{columns, {}};
+    for (const auto& figure : facts->project->hand_figures) {
+        std::vector<BookCell> row{
+            given_name(figure.name) +
+            (figure.unit.empty() ? QString() : QStringLiteral(" [%1]").arg(given_name(figure.unit)))};
+        for (const auto& option : facts->options) {
+            const auto at = std::ranges::find(figure.values, option.option->id, &model::HandValue::option);
+            row.emplace_back(at != figure.values.end() ? language::number(at->value, 'g', 8) : QString());
+        }
+        table.rows.push_back(std::move(row));
+    }
+    if (table.rows.empty()) return;
+    flow.heading(2, QObject::tr("Figures given by hand"));
+    flow.table(table);
+}
+
+}  // namespace
+
 void tell_options(Flow& flow, const HeldFacts& facts) {
     flow.heading(1, QObject::tr("Options compared"));
+    tell_decision(flow, *facts->project);
     if (facts->options.size() < 2) return flow.text(QObject::tr("One option alone was asked."), Tone::faint);
     std::vector<BookColumn> columns{{QString(), 2}};
     for (const auto& option : facts->options) columns.push_back({given_name(option.option->name), 3});
@@ -161,6 +199,7 @@ void tell_options(Flow& flow, const HeldFacts& facts) {
         if (any) rooms.rows.push_back(std::move(row));
     }
     flow.table(sets);
+    tell_hand_figures(flow, facts, columns);
     if (rooms.rows.empty()) return;
     flow.heading(2, QObject::tr("Daylight factor, mean of each room"));
     flow.table(rooms);
