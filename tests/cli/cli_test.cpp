@@ -483,6 +483,50 @@ TEST_F(CommandLine, says_what_differs_between_options) {
     EXPECT_NE(wrong.output.find("--base: there is no option"), std::string::npos) << wrong.output;
 }
 
+TEST_F(CommandLine, tells_figures_of_options_against_the_base) {
+    auto project = *store::read_project(file);
+    auto other = project.options[0];
+    other.id = "b";
+    other.name = "Wider";
+    other.storeys[0].rooms[0].openings[0].width += 0.8;
+    auto away = other;
+    away.id = "c";
+    away.archived = true;
+    project.options.push_back(other);
+    project.options.push_back(away);
+    ASSERT_FALSE(store::save_project(project, folder / "p.warmpane"));
+    const fs::path csv = folder / "figures.csv";
+    const Ended told = run("compare " + file + " --figures --accuracy 0.2 --csv " + csv.string());
+    EXPECT_EQ(told.code, 0) << told.output;
+    const std::string table = *read_file(csv);
+    EXPECT_EQ(table.substr(0, table.find('\n')),
+              "option,room,figure,value,low_95,high_95,unit,against_base,error_95,told_apart");
+    EXPECT_NE(table.find("\nb,"), std::string::npos);
+    EXPECT_EQ(table.find("\nc,"), std::string::npos) << "what is put away is left alone";
+    EXPECT_EQ(run("compare " + file + " --csv x.csv").code, 2) << "figures are asked for by name";
+    EXPECT_EQ(run("compare " + file + " --figures --question nowhere").code, 2);
+}
+
+TEST_F(CommandLine, varies_a_number_in_steps) {
+    const std::string id = store::read_project(file)->options[0].storeys[0].rooms[0].openings[0].id;
+    const std::string out = (folder / "series").string();
+    const Ended told =
+        run("series " + file + " --vary " + id + ".width=1:2:3 --accuracy 0.2 --out " + out + " --pictures --drawings");
+    EXPECT_EQ(told.code, 0) << told.output;
+    EXPECT_NE(told.output.find("Width 1.50 m:"), std::string::npos) << told.output;
+    const auto csv = read_file(fs::path(out) / "a.series.csv");
+    ASSERT_TRUE(csv);
+    EXPECT_EQ(std::ranges::count(*csv, '\n') % 3, 1) << "a head, and the same rows for each of three steps";
+    ASSERT_TRUE(read_file(fs::path(out) / "a.series.json"));
+    EXPECT_TRUE(read_file(fs::path(out) / "a.series.daylight_factor-mean.png"));
+    EXPECT_TRUE(read_file(fs::path(out) / "a.series.daylight_factor-mean.svg")->starts_with("<?xml"));
+    const Ended wrong = run("series " + file + " --vary " + id + ".girth=1:2:3");
+    EXPECT_EQ(wrong.code, 2);
+    EXPECT_NE(wrong.output.find("It has: "), std::string::npos) << wrong.output;
+    EXPECT_EQ(run("series " + file).code, 2) << "the project has no series";
+    EXPECT_EQ(run("series " + file + " --series nowhere").code, 2);
+}
+
 TEST_F(CommandLine, does_not_certify_a_model_with_faults) {
     auto project = *store::read_project(file);
     auto& rooms = project.options[0].storeys[0].rooms;

@@ -17,6 +17,8 @@
 #include "gui/companion/eye_view.h"
 #include "gui/companion/model_view.h"
 #include "gui/companion/wall_view.h"
+#include "gui/compare/scatter_panel.h"
+#include "gui/compare/side_by_side.h"
 #include "gui/compare/steps_view.h"
 #include "gui/drive.h"
 #include "gui/glare/glare_page.h"
@@ -305,9 +307,12 @@ int main(int argc, char** argv) {
         QTest::mouseClick(&steps, Qt::LeftButton, {}, steps.place_of(3).toPoint());
         take(map ? "series-map" : "series");
     }
-    if (!wants({"compare", "certify", "report", "light-year", "light-use", "light-months", "build-dark"})) return 0;
+    if (!wants({"compare", "compare-maps", "compare-against", "certify", "report", "light-year", "light-use",
+                "light-months", "build-dark"}))
+        return 0;
     window.show_desk(DeskKind::compare);
-    if (wants({"compare", "certify", "report", "light-year", "light-use", "light-months"})) {
+    if (wants({"compare", "compare-maps", "compare-against", "certify", "report", "light-year", "light-use",
+               "light-months"})) {
         window.asker().ask_all();
         drive::wait_until(
             [&] {
@@ -316,7 +321,24 @@ int main(int argc, char** argv) {
             },
             900000);
     }
+    if (auto* views = window.findChild<QTabWidget*>(QStringLiteral("compare-views"))) views->setCurrentIndex(0);
+    QTest::qWait(1500);
     take("compare");
+    if (wants({"compare-maps", "compare-against"})) {
+        auto* views = window.findChild<QTabWidget*>(QStringLiteral("compare-views"));
+        views->setCurrentIndex(2);
+        QTest::qWait(2500);
+        auto* maps = drive::widget(window, "side-maps");
+        const QRectF first = static_cast<SideView*>(maps)->cell(0);
+        QTest::mouseMove(maps, QPointF(first.left() + 0.4 * first.width(), first.center().y() + 8).toPoint());
+        take("compare-maps");
+        views->setCurrentIndex(3);
+        auto* scatter = static_cast<ScatterView*>(drive::widget(window, "scatter"));
+        drive::wait_until([&] { return scatter->dots().size() >= 3; }, 60000);
+        QTest::qWait(500);
+        take("compare-against");
+        views->setCurrentIndex(0);
+    }
     window.show_desk(DeskKind::certify);
     // Why a room fails as it was found, and what would do.
     const size_t shown = window.document().option_index();
@@ -374,12 +396,12 @@ int main(int argc, char** argv) {
     if (auto* figures = window.findChild<QTableWidget*>(QStringLiteral("year-figures"))) figures->setCurrentCell(4, 0);
     strip_of(StripOf::share);
     take("light-year");
-    drive::click(window, "side-by-side");
+    drive::click(window, "side-maps");
     drive::wait_until([&] { return !window.answers().year_reading(window.document().option().id)->by_month.empty(); },
                       20000);
     drive::click(window, "year-show-hours");
     take("light-months");
-    drive::click(window, "side-by-side");
+    drive::click(window, "side-maps");
     for (int i = 0; i < pages->count(); ++i)
         if (pages->tabText(i) == QStringLiteral("Use")) pages->setCurrentIndex(i);
     drive::click_sheet(window, {4, 5});

@@ -240,7 +240,8 @@ void Asker::run_year(size_t index, bool only_if_kept) {
     if (weather == nullptr || index >= project->options.size()) return;
     if (!only_if_kept && index == document_.option_index()) give_up_tracing();
     const auto& option = project->options[index];
-    const bool needs_daylight = !only_if_kept && !kept_.daylight(option.id);
+    const auto daylight = kept_.daylight(option.id);
+    const bool needs_daylight = !only_if_kept && (!daylight || !daylight->record.settled);
     const auto before = kept_.year(option.id);
     const auto kept = answers();
     jobs_.add(

@@ -122,7 +122,7 @@ ComparePanel::ComparePanel(Document& document, const KeptAnswers& kept, QWidget*
     options->setToolTip(QObject::tr("Names, notes and order of the options; new ones, and away with others"));
     connect(options, &QPushButton::clicked, this, &ComparePanel::manage_options);
     buttons->addWidget(options);
-    auto* decide = plain_button("decide", QObject::tr("Decide \u2026"), this);
+    auto* decide = plain_button("decide-option", QObject::tr("Decide \u2026"), this);
     decide->setToolTip(QObject::tr("Which option it is to be, and why: told in the report"));
     connect(decide, &QPushButton::clicked, this, [this] { DecisionDialog(document_, suggestion_, this).exec(); });
     buttons->addWidget(decide);

@@ -47,7 +47,7 @@ std::optional<double> SideMaps::value_at(size_t of, size_t storey, Vec2 place) c
 }
 
 SideView::SideView(Document& document, QWidget* parent) : QWidget(parent), document_(document) {
-    setObjectName(QStringLiteral("side-by-side"));
+    setObjectName(QStringLiteral("side-maps"));
     setAccessibleName(QObject::tr("Maps of the options side by side"));
     setMouseTracking(true);
     setMinimumHeight(240);
@@ -59,10 +59,24 @@ void SideView::show_maps(const SideMaps& maps, const QString& words) {
     update();
 }
 
-// Two beside each other, more than two in two rows.
+// So many in a row that the plans come out largest.
+size_t SideView::in_row() const {
+    const size_t n = std::max<size_t>(1, maps_.options.size());
+    if (maps_.project == nullptr) return n;
+    const auto& option = maps_.project->options[maps_.options.front().option];
+    size_t best = 1;
+    double most = 0;
+    for (size_t across = 1; across <= n && !option.storeys.empty(); ++across) {
+        const QRectF box(0, 0, width() / static_cast<double>(across) - 12,
+                         (height() - kLegend) / static_cast<double>((n + across - 1) / across) - kHead - 4);
+        const double scale = report::PlanView::fit(option, 0, box).scale;
+        if (scale > most) most = scale, best = across;
+    }
+    return best;
+}
+
 QRectF SideView::cell(size_t i) const {
-    const size_t n = std::max<size_t>(1, maps_.options.size()), across = n > 3 ? 2 : n,
-                 down = (n + across - 1) / across;
+    const size_t n = std::max<size_t>(1, maps_.options.size()), across = in_row(), down = (n + across - 1) / across;
     const double w = width() / static_cast<double>(across), h = (height() - kLegend) / static_cast<double>(down);
     return {static_cast<double>(i % across) * w, static_cast<double>(i / across) * h, w, h};
 }

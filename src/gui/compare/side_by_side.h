@@ -48,6 +48,7 @@ class SideView : public QWidget {
     void leaveEvent(QEvent*) override;
 
  private:
+    size_t in_row() const;
     report::PlanView view(size_t i) const;
     void paint_option(QPainter& painter, size_t i);
     Document& document_;

@@ -12,7 +12,10 @@ Desktop::Desktop(QWidget& window)
       commands_(*new Commands(window)),
       sheet_(new Sheet(document_, &window)),
       strip_(new YearStrip(document_, answers_, &window)) {
-    connect(sheet_, &Sheet::hint, this, &Desktop::said);
+    // What one may do on the sheet is no help where it is not seen.
+    connect(sheet_, &Sheet::hint, this, [this](const QString& text) {
+        if (sheet_->isVisible() || desk_ == nullptr) emit said(hint_ = text);
+    });
     connect(&asker_, &Asker::said, this, &Desktop::said);
     connect(&answers_, &KeptAnswers::changed, this, &Desktop::renew_map);
     connect(&legends_, &Legends::changed, this, &Desktop::renew_map);
@@ -84,6 +87,7 @@ void Desktop::show_desk(DeskKind kind) {
     emit companion_changed();
     emit page_changed();
     emit layout_changed();
+    if (!hint_.isEmpty() && !sheet_->isVisible()) emit said(hint_ = QString());
     renew_map();
 }
 

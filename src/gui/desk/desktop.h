@@ -141,6 +141,7 @@ class Desktop : public QObject {
     Desk* desk_ = nullptr;
     QWidget *companion_host_ = nullptr, *companion_ = nullptr, *page_ = nullptr;
     std::map<DeskKind, QWidget*> last_page_;
+    QString hint_;  // of the sheet, that was told last
     Shown shown_ = Shown::daylight_factor;
     SheetMap before_, now_;  // the map before the last edit, and the one that is shown
     bool holds_before_ = false;
