@@ -1126,10 +1126,6 @@
         <translation>Alle Optionen in einer Tabelle</translation>
     </message>
     <message>
-        <source>Daylight glare probability, worst</source>
-        <translation>Blendwahrscheinlichkeit (DGP), schlechteste</translation>
-    </message>
-    <message>
         <source>Daylight factor, mean</source>
         <translation>Tageslichtquotient, Mittel</translation>
     </message>
@@ -12085,10 +12081,6 @@ Quelle: %4</translation>
         <translation>Es gibt noch keine andere Variante: kopieren Sie diese und ändern Sie sie.</translation>
     </message>
     <message>
-        <source>Shows it on the plan</source>
-        <translation>Zeigt es auf dem Plan</translation>
-    </message>
-    <message>
         <source>Nothing: both are built alike.</source>
         <translation>Nichts: beide sind gleich gebaut.</translation>
     </message>
@@ -12143,6 +12135,552 @@ Quelle: %4</translation>
     <message>
         <source>Describe option</source>
         <translation>Variante beschreiben</translation>
+    </message>
+    <message>
+        <source>Table</source>
+        <translation>Tabelle</translation>
+    </message>
+    <message>
+        <source>All options, figure by figure</source>
+        <translation>Alle Varianten, Größe für Größe</translation>
+    </message>
+    <message>
+        <source>Series</source>
+        <translation>Reihe</translation>
+    </message>
+    <message>
+        <source>Numbers varied in steps: what they come to</source>
+        <translation>Zahlen in Schritten verändert: was daraus wird</translation>
+    </message>
+    <message>
+        <source>Maps of any figure on one scale, or as differences</source>
+        <translation>Karten jeder Größe auf einer Skala, oder als Unterschiede</translation>
+    </message>
+    <message>
+        <source>Against each other</source>
+        <translation>Gegeneinander</translation>
+    </message>
+    <message>
+        <source>A figure over another: which designs none beats in both</source>
+        <translation>Eine Größe über einer anderen: welche Entwürfe keiner in beiden übertrifft</translation>
+    </message>
+    <message>
+        <source>Vary a number in steps</source>
+        <translation>Eine Zahl in Schritten verändern</translation>
+    </message>
+    <message>
+        <source>series parameter study sweep wider higher tilt</source>
+        <translation>Reihe Parameterstudie breiter höher Neigung</translation>
+    </message>
+    <message>
+        <source>Put what is selected into other options…</source>
+        <translation>Ausgewähltes in andere Varianten übertragen…</translation>
+    </message>
+    <message>
+        <source>copy to several options at once variants</source>
+        <translation>in mehrere Varianten kopieren</translation>
+    </message>
+    <message>
+        <source>Decide …</source>
+        <translation>Entscheiden …</translation>
+    </message>
+    <message>
+        <source>Which option it is to be, and why: told in the report</source>
+        <translation>Welche Variante es sein soll, und warum: steht im Bericht</translation>
+    </message>
+    <message>
+        <source>A figure given by hand …</source>
+        <translation>Eine Größe von Hand …</translation>
+    </message>
+    <message>
+        <source>Against %1: %2</source>
+        <translation>Gegenüber %1: %2</translation>
+    </message>
+    <message>
+        <source>Given up: %1</source>
+        <translation>Aufgegeben: %1</translation>
+    </message>
+    <message>
+        <source>Decided for %1%2</source>
+        <comment>an option; who and when</comment>
+        <translation>Entschieden für %1%2</translation>
+    </message>
+    <message>
+        <source>Given by hand</source>
+        <translation>Von Hand</translation>
+    </message>
+    <message>
+        <source>Double-click to give it</source>
+        <translation>Doppelklick, um sie anzugeben</translation>
+    </message>
+    <message>
+        <source>Figure given by hand</source>
+        <translation>Größe von Hand</translation>
+    </message>
+    <message>
+        <source>A figure given by hand</source>
+        <translation>Eine Größe von Hand</translation>
+    </message>
+    <message>
+        <source>Cost, weight, area to let …</source>
+        <translation>Kosten, Gewicht, Mietfläche …</translation>
+    </message>
+    <message>
+        <source>less</source>
+        <translation>weniger</translation>
+    </message>
+    <message>
+        <source>more</source>
+        <translation>mehr</translation>
+    </message>
+    <message>
+        <source>neither</source>
+        <translation>keins von beiden</translation>
+    </message>
+    <message>
+        <source>Better is</source>
+        <translation>Besser ist</translation>
+    </message>
+    <message>
+        <source>Decision</source>
+        <translation>Entscheidung</translation>
+    </message>
+    <message>
+        <source>What speaks for it, and what was given up for it</source>
+        <translation>Was dafür spricht, und was dafür aufgegeben wurde</translation>
+    </message>
+    <message>
+        <source>Chosen</source>
+        <translation>Gewählt</translation>
+    </message>
+    <message>
+        <source>Reasons</source>
+        <translation>Gründe</translation>
+    </message>
+    <message>
+        <source>By</source>
+        <comment>who decided</comment>
+        <translation>Durch</translation>
+    </message>
+    <message>
+        <source>Open again</source>
+        <translation>Wieder offen</translation>
+    </message>
+    <message>
+        <source>Nothing is decided then</source>
+        <translation>Dann ist nichts entschieden</translation>
+    </message>
+    <message>
+        <source>Decide</source>
+        <translation>Entscheiden</translation>
+    </message>
+    <message>
+        <source>Open the decision again</source>
+        <translation>Entscheidung wieder öffnen</translation>
+    </message>
+    <message>
+        <source>Take the chosen ones over from there</source>
+        <translation>Die gewählten von dort übernehmen</translation>
+    </message>
+    <message>
+        <source>Elements of the chosen lines become what they are in the other option</source>
+        <translation>Elemente der gewählten Zeilen werden, was sie in der anderen Variante sind</translation>
+    </message>
+    <message>
+        <source>Double-click shows it on the plan</source>
+        <translation>Doppelklick zeigt es auf dem Plan</translation>
+    </message>
+    <message>
+        <source>Take over from %1</source>
+        <translation>Von %1 übernehmen</translation>
+    </message>
+    <message>
+        <source>Put away: kept, but in no list and no comparison</source>
+        <translation>Weggelegt: bleibt erhalten, steht aber in keiner Liste und keinem Vergleich</translation>
+    </message>
+    <message>
+        <source>Put option away</source>
+        <translation>Variante weglegen</translation>
+    </message>
+    <message>
+        <source>Take option out again</source>
+        <translation>Variante wieder hervorholen</translation>
+    </message>
+    <message>
+        <source>%1 (put away)</source>
+        <translation>%1 (weggelegt)</translation>
+    </message>
+    <message>
+        <source>Put what is selected into other options</source>
+        <translation>Ausgewähltes in andere Varianten übertragen</translation>
+    </message>
+    <message>
+        <source>There it becomes what it is in %1: of the same name it is replaced, else added.</source>
+        <translation>Dort wird es, was es in %1 ist: Gleichnamiges wird ersetzt, sonst kommt es hinzu.</translation>
+    </message>
+    <message>
+        <source>Select on the plan what is to be put into other options</source>
+        <translation>Wählen Sie auf dem Plan, was in andere Varianten übertragen werden soll</translation>
+    </message>
+    <message>
+        <source>Put into other options</source>
+        <translation>In andere Varianten übertragen</translation>
+    </message>
+    <message numerus="yes">
+        <source>Put into %n options</source>
+        <translation>
+            <numerusform>In %n Variante übertragen</numerusform>
+            <numerusform>In %n Varianten übertragen</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>A figure over another, of all options and steps</source>
+        <translation>Eine Größe über einer anderen, von allen Varianten und Schritten</translation>
+    </message>
+    <message>
+        <source>No option was asked for both of these figures yet</source>
+        <translation>Noch wurde keine Variante nach beiden Größen gefragt</translation>
+    </message>
+    <message>
+        <source>%1: %2 %3, %4 %5</source>
+        <comment>an option and its two figures</comment>
+        <translation>%1: %2 %3, %4 %5</translation>
+    </message>
+    <message>
+        <source>None is better in both</source>
+        <translation>Keine ist in beiden besser</translation>
+    </message>
+    <message>
+        <source>Figures over each other</source>
+        <translation>Größen übereinander</translation>
+    </message>
+    <message>
+        <source>Along</source>
+        <translation>Quer</translation>
+    </message>
+    <message>
+        <source>Upwards</source>
+        <translation>Hoch</translation>
+    </message>
+    <message>
+        <source>Of which room</source>
+        <translation>Von welchem Raum</translation>
+    </message>
+    <message>
+        <source>All rooms, by area</source>
+        <translation>Alle Räume, nach Fläche</translation>
+    </message>
+    <message>
+        <source>Series of this project</source>
+        <translation>Reihen dieses Projekts</translation>
+    </message>
+    <message>
+        <source>Varies what is selected on the plan; nothing selected: the whole building</source>
+        <translation>Verändert, was auf dem Plan gewählt ist; nichts gewählt: das ganze Gebäude</translation>
+    </message>
+    <message>
+        <source>What is varied</source>
+        <translation>Was verändert wird</translation>
+    </message>
+    <message>
+        <source>Take what is selected on the plan</source>
+        <translation>Nimm, was auf dem Plan gewählt ist</translation>
+    </message>
+    <message>
+        <source>And a second number: a map</source>
+        <translation>Und eine zweite Zahl: eine Karte</translation>
+    </message>
+    <message>
+        <source>What is asked</source>
+        <translation>Was gefragt wird</translation>
+    </message>
+    <message>
+        <source>Calculate the steps</source>
+        <translation>Schritte berechnen</translation>
+    </message>
+    <message>
+        <source>Figure that is drawn</source>
+        <translation>Größe, die gezeichnet wird</translation>
+    </message>
+    <message>
+        <source>Room whose curve stands out</source>
+        <translation>Raum, dessen Kurve hervortritt</translation>
+    </message>
+    <message>
+        <source>Make the chosen step an option</source>
+        <translation>Den gewählten Schritt zur Variante machen</translation>
+    </message>
+    <message>
+        <source>Click a step in the drawing to choose it</source>
+        <translation>Klicken Sie einen Schritt in der Zeichnung an, um ihn zu wählen</translation>
+    </message>
+    <message>
+        <source>A new series</source>
+        <translation>Eine neue Reihe</translation>
+    </message>
+    <message>
+        <source>The first step is being calculated …</source>
+        <translation>Der erste Schritt wird berechnet …</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n steps; nothing is calculated yet</source>
+        <translation>
+            <numerusform>%n Schritt; noch ist nichts berechnet</numerusform>
+            <numerusform>%n Schritte; noch ist nichts berechnet</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Choose a number and its ends at the left, and calculate the steps: each figure is drawn here over them, with the thresholds of the criteria.</source>
+        <translation>Wählen Sie links eine Zahl und ihre Enden, und berechnen Sie die Schritte: jede Größe wird hier über ihnen gezeichnet, mit den Schwellen der Kriterien.</translation>
+    </message>
+    <message>
+        <source>%1 of %2 steps</source>
+        <translation>%1 von %2 Schritten</translation>
+    </message>
+    <message>
+        <source>The building has changed since: calculate again</source>
+        <translation>Das Gebäude hat sich seither geändert: neu berechnen</translation>
+    </message>
+    <message>
+        <source>The drawing is of other ends or questions: calculate again</source>
+        <translation>Die Zeichnung hat andere Enden oder Fragen: neu berechnen</translation>
+    </message>
+    <message>
+        <source>passes %1 %2 at %3, between %4 and %5</source>
+        <translation>durchläuft %1 %2 bei %3, zwischen %4 und %5</translation>
+    </message>
+    <message>
+        <source>Delete series</source>
+        <translation>Reihe löschen</translation>
+    </message>
+    <message>
+        <source>Option from a step</source>
+        <translation>Variante aus einem Schritt</translation>
+    </message>
+    <message>
+        <source>%1 is an option now</source>
+        <translation>%1 ist jetzt eine Variante</translation>
+    </message>
+    <message>
+        <source>Series: %1</source>
+        <translation>Reihe: %1</translation>
+    </message>
+    <message>
+        <source>Maps of the options side by side</source>
+        <translation>Karten der Varianten nebeneinander</translation>
+    </message>
+    <message>
+        <source>the others are told as differences from it</source>
+        <translation>die anderen stehen als Unterschiede dazu</translation>
+    </message>
+    <message>
+        <source>Maps side by side</source>
+        <translation>Karten nebeneinander</translation>
+    </message>
+    <message>
+        <source>%1, differences</source>
+        <translation>%1, Unterschiede</translation>
+    </message>
+    <message>
+        <source>Figure on the maps</source>
+        <translation>Größe auf den Karten</translation>
+    </message>
+    <message>
+        <source>Values, or differences from an option</source>
+        <translation>Werte, oder Unterschiede zu einer Variante</translation>
+    </message>
+    <message>
+        <source>Values</source>
+        <translation>Werte</translation>
+    </message>
+    <message>
+        <source>Differences from %1</source>
+        <translation>Unterschiede zu %1</translation>
+    </message>
+    <message>
+        <source>Figures over the steps of the series</source>
+        <translation>Größen über den Schritten der Reihe</translation>
+    </message>
+    <message>
+        <source>%1: not asked yet</source>
+        <translation>%1: noch nicht gefragt</translation>
+    </message>
+    <message>
+        <source>%1%2 ± %3 %4 against as it is</source>
+        <translation>%1%2 ± %3 %4 gegenüber dem Bestand</translation>
+    </message>
+    <message>
+        <source>not told apart from as it is</source>
+        <translation>vom Bestand nicht zu unterscheiden</translation>
+    </message>
+    <message>
+        <source>Number that is varied</source>
+        <translation>Zahl, die verändert wird</translation>
+    </message>
+    <message>
+        <source>%1: %2 now</source>
+        <comment>a number of the building</comment>
+        <translation>%1: jetzt %2</translation>
+    </message>
+    <message>
+        <source>different values</source>
+        <translation>verschiedene Werte</translation>
+    </message>
+    <message>
+        <source>From</source>
+        <comment>a number</comment>
+        <translation>Von</translation>
+    </message>
+    <message>
+        <source>To</source>
+        <comment>a number</comment>
+        <translation>Bis</translation>
+    </message>
+    <message>
+        <source>Figures given by hand</source>
+        <translation>Größen von Hand</translation>
+    </message>
+    <message>
+        <source>as it is</source>
+        <translation>wie es ist</translation>
+    </message>
+    <message>
+        <source>%1 %2 %3</source>
+        <comment>at least 55 %</comment>
+        <translation>%1 %2 %3</translation>
+    </message>
+    <message>
+        <source>at least</source>
+        <translation>mindestens</translation>
+    </message>
+    <message>
+        <source>%1 of %2</source>
+        <comment>a number of elements</comment>
+        <translation>%1 von %2</translation>
+    </message>
+    <message>
+        <source>the project has no question &quot;%1&quot;</source>
+        <translation>das Projekt hat keine Frage „%1“</translation>
+    </message>
+    <message>
+        <source>the project has no option &quot;%1&quot;</source>
+        <translation>das Projekt hat keine Variante „%1“</translation>
+    </message>
+    <message>
+        <source>the %1 of this option has no such number</source>
+        <translation>%1 dieser Variante hat keine solche Zahl</translation>
+    </message>
+    <message>
+        <source>%1 %2 has no such number in this option</source>
+        <translation>%1 %2 hat in dieser Variante keine solche Zahl</translation>
+    </message>
+    <message>
+        <source>%1 of %2 is beyond what it may be</source>
+        <translation>%1 von %2 liegt außerhalb dessen, was sein darf</translation>
+    </message>
+    <message>
+        <source>more than %1 steps</source>
+        <translation>mehr als %1 Schritte</translation>
+    </message>
+    <message>
+        <source>From %1 to %2</source>
+        <translation>Von %1 bis %2</translation>
+    </message>
+    <message>
+        <source>Sill, under the same head</source>
+        <translation>Brüstung, unter demselben Sturz</translation>
+    </message>
+    <message>
+        <source>Turn of the whole building</source>
+        <translation>Drehung des ganzen Gebäudes</translation>
+    </message>
+    <message>
+        <source>nothing is varied</source>
+        <translation>nichts wird verändert</translation>
+    </message>
+    <message>
+        <source>Name a number</source>
+        <translation>Nennen Sie eine Zahl</translation>
+    </message>
+    <message>
+        <source>it varies nothing: both ends are the same</source>
+        <translation>sie verändert nichts: beide Enden sind gleich</translation>
+    </message>
+    <message>
+        <source>Give two values</source>
+        <translation>Geben Sie zwei Werte an</translation>
+    </message>
+    <message>
+        <source>one step is no series</source>
+        <translation>ein Schritt ist keine Reihe</translation>
+    </message>
+    <message>
+        <source>Two steps at least</source>
+        <translation>Mindestens zwei Schritte</translation>
+    </message>
+    <message>
+        <source>Fewer steps of either number</source>
+        <translation>Weniger Schritte einer der Zahlen</translation>
+    </message>
+    <message>
+        <source>Name one of its options</source>
+        <translation>Nennen Sie eine seiner Varianten</translation>
+    </message>
+    <message>
+        <source>Name one that it has</source>
+        <translation>Nennen Sie eine, die es hat</translation>
+    </message>
+    <message>
+        <source>the option has no such number at this step</source>
+        <translation>die Variante hat bei diesem Schritt keine solche Zahl</translation>
+    </message>
+    <message>
+        <source>Vary another one</source>
+        <translation>Verändern Sie eine andere</translation>
+    </message>
+    <message>
+        <source>the site is the same for all options</source>
+        <translation>der Ort ist für alle Varianten derselbe</translation>
+    </message>
+    <message>
+        <source>Change it on the Site desk</source>
+        <translation>Ändern Sie ihn am Tisch „Ort“</translation>
+    </message>
+    <message>
+        <source>Choose a number that all of them have</source>
+        <translation>Wählen Sie eine Zahl, die alle haben</translation>
+    </message>
+    <message>
+        <source>a year needs a weather file</source>
+        <translation>ein Jahr braucht eine Wetterdatei</translation>
+    </message>
+    <message>
+        <source>the year needs a weather file</source>
+        <translation>das Jahr braucht eine Wetterdatei</translation>
+    </message>
+    <message>
+        <source>this option has not the room that it belongs to</source>
+        <translation>diese Variante hat den Raum nicht, zu dem es gehört</translation>
+    </message>
+    <message>
+        <source>this option has not the storey that it belongs to</source>
+        <translation>diese Variante hat das Geschoss nicht, zu dem es gehört</translation>
+    </message>
+    <message>
+        <source>Take the room over first</source>
+        <translation>Übernehmen Sie zuerst den Raum</translation>
+    </message>
+    <message>
+        <source>Take the storey over first</source>
+        <translation>Übernehmen Sie zuerst das Geschoss</translation>
+    </message>
+    <message>
+        <source>such elements cannot be taken over</source>
+        <translation>solche Elemente lassen sich nicht übernehmen</translation>
+    </message>
+    <message>
+        <source>Draw it in this option</source>
+        <translation>Zeichnen Sie es in dieser Variante</translation>
     </message>
 </context>
 </TS>
