@@ -182,6 +182,13 @@ void compare(const model::Project& project, const model::Option& option, const c
         "  512 pixels: first look after {:.2f} s, settled after {:.2f} s (1/{:.0f}); {} samples at least, field within "
         "{:.2f} %, pixels within {:.1f} %\n",
         first, settled, settled / first, large.samples, 100 * large.relative_half_width, 100 * large.pixel_half_width);
+    task.lens.width = task.lens.height = 4096;
+    const Cancel after_first;
+    const double asked = now();
+    light::trace_picture(task, after_first, [&](const light::Picture&) {
+        if (!after_first.requested()) fmt::print("  4096 pixels: first look after {:.2f} s\n", now() - asked);
+        after_first.request();
+    });
 }
 
 }  // namespace

@@ -10,7 +10,7 @@ namespace wp {
 
 namespace {
 
-constexpr int kDeepest = 50;  // of parentheses
+constexpr int kDeepestBrackets = 50;  // of parentheses
 
 class Reader {
  public:
@@ -59,7 +59,7 @@ class Reader {
     }
 
     std::optional<double> factor(int depth) {
-        if (depth > kDeepest) return {};
+        if (depth > kDeepestBrackets) return {};
         if (take("-")) {
             if (take("-")) return {};
             const auto value = factor(depth + 1);

@@ -29,17 +29,24 @@ double Picture::sun_normal_lux() const {
 std::vector<double> field_weights(const Lens& lens) {
     const auto wide = static_cast<size_t>(lens.width), high = static_cast<size_t>(lens.height);
     std::vector<double> out(wide * high, 0.0);
+    std::vector<double> of_row(high, 0.0);
+    parallel_for(high, [&](size_t y) {
+        for (size_t x = 0; x < wide; ++x) {
+            const auto ray = ray_at(lens, {}, {static_cast<double>(x) + 0.5, static_cast<double>(y) + 0.5});
+            if (!ray) continue;
+            double& weight = out[y * wide + x];
+            weight = lens.kind == Lens::Kind::hemisphere ? ray->solid_angle * ray->cosine
+                     : lens.kind == Lens::Kind::parallel ? 1.0
+                                                         : ray->solid_angle;
+            of_row[y] += weight;
+        }
+    });
     double all = 0;
-    for (size_t at = 0; at < out.size(); ++at) {
-        const auto ray = ray_at(lens, {}, {static_cast<double>(at % wide) + 0.5, static_cast<double>(at / wide) + 0.5});
-        if (!ray) continue;
-        out[at] = lens.kind == Lens::Kind::hemisphere ? ray->solid_angle * ray->cosine
-                  : lens.kind == Lens::Kind::parallel ? 1.0
-                                                      : ray->solid_angle;
-        all += out[at];
-    }
+    for (const double sum : of_row) all += sum;
     if (lens.kind != Lens::Kind::hemisphere && all > 0)
-        for (double& w : out) w /= all;
+        parallel_for(high, [&](size_t y) {
+            for (size_t x = 0; x < wide; ++x) out[y * wide + x] /= all;
+        });
     return out;
 }
 
@@ -120,9 +127,13 @@ class Drawing {
     }
 
  private:
-    void tell(const PictureStep& step) const {
+    void tell(const PictureStep& step) {
         if (!step) return;
+        // Parts are eight pictures: what nobody wants is not copied.
+        std::vector<std::vector<float>> parts;
+        if (!task_.keeps_parts) parts = std::move(out_.parts);
         Picture so_far = out_;
+        if (!task_.keeps_parts) out_.parts = std::move(parts);
         finish_parts(so_far);
         step(so_far);
     }
@@ -336,10 +347,12 @@ class Drawing {
         const auto traced = [this](size_t x, size_t most) {
             return std::min(x / stride_ * stride_ + stride_ / 2, most - 1);
         };
-        for (size_t y = 0; y < high_; ++y)
+        // What was traced is never written to.
+        parallel_for(high_, [&](size_t y) {
             for (size_t x = 0; x < wide_; ++x)
                 if (const size_t at = y * wide_ + x; weights_[at] > 0 && done_[at] == 0)
                     values[at] = values[traced(y, high_) * wide_ + traced(x, wide_)];
+        });
     }
 
     // Where the typical pixel is not sure enough, or much of the field's doubt comes from, is traced on.

@@ -10,10 +10,10 @@ namespace wp::light {
 
 namespace {
 
-constexpr float kLargest = 0.4f, kOutdoors = 1.0f;  // metres
-constexpr int kLevels = 4;                          // each half as large as the one before
-constexpr float kOfOpening = 0.35f;                 // size of a cell over the way to the nearest opening
-constexpr float kShortest = 3;                      // sizes of a cell: shorter ways are traced on
+constexpr float kLargest = 0.4f, kOutdoorCell = 1.0f;  // metres
+constexpr int kLevels = 4;                             // each half as large as the one before
+constexpr float kOfOpening = 0.35f;                    // size of a cell over the way to the nearest opening
+constexpr float kShortest = 3;                         // sizes of a cell: shorter ways are traced on
 constexpr uint32_t kFewestPaths = 2;
 
 // Square of the way from a place to the nearest point of an opening's rectangle.
@@ -35,7 +35,7 @@ uint32_t side_of(Vec3f n) {
 }  // namespace
 
 float RememberedLight::size_at(const LitPlace& place) const {
-    if (place.space < 0) return kOutdoors;
+    if (place.space < 0) return kOutdoorCell;
     float square = kFar;
     for (const int k : scene_->portals_of(place.space))
         square = std::min(square, square_way_to(scene_->portals()[static_cast<size_t>(k)], place.at));

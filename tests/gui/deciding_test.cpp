@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // From "what if it were wider?" to a decision: series, maps beside each other, figures against each other, reasons.
 #include <QCheckBox>
+#include <QHeaderView>
 #include <QLabel>
 #include <QLineEdit>
 #include <QListWidget>
@@ -165,6 +166,28 @@ TEST_F(Deciding, figures_stand_against_each_other_and_those_that_none_beats_are_
         << part<QLabel>("scatter-told")->text().toStdString();
     QTest::mouseClick(&view, Qt::LeftButton, {}, view.place_of(1).toPoint());
     EXPECT_EQ(document().option_index(), 1u);
+}
+
+TEST_F(Deciding, the_table_is_read_by_room_by_figure_or_as_a_whole) {
+    ASSERT_TRUE(drive::settle(*window));
+    auto* table = part<QTableWidget>("comparison");
+    ASSERT_TRUE(drive::wait_until([&] { return table->rowCount() > 0; }, 20000));
+    const auto choose_rows = [&](int index) {
+        auto* rows = part<QComboBox>("compared-rows");
+        rows->setCurrentIndex(index);
+        emit rows->activated(index);
+    };
+    choose_rows(2);
+    EXPECT_EQ(table->item(0, 0)->text(), QStringLiteral("The whole building"));
+    const QString whole = table->item(0, 2)->text();
+    choose_rows(0);
+    EXPECT_NE(table->item(0, 0)->text(), QStringLiteral("The whole building"));
+    EXPECT_EQ(table->item(0, 2)->text(), whole) << "of one room the whole is the room";
+    // A click on an option's head sorts rooms of each figure by it.
+    auto* head = table->horizontalHeader();
+    QTest::mouseClick(head->viewport(), Qt::LeftButton, {},
+                      QPoint(head->sectionViewportPosition(2) + 20, head->height() / 2));
+    EXPECT_EQ(part<QComboBox>("compared-rows")->currentIndex(), 1);
 }
 
 TEST_F(Deciding, is_kept_with_its_reasons_and_opened_again) {

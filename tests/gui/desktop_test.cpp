@@ -487,8 +487,9 @@ TEST_F(DesktopUse, options_are_made_and_compared) {
     ASSERT_EQ(differences->count(), 1);
     EXPECT_TRUE(differences->item(0)->text().contains(QStringLiteral("Width 2.00 m \u2192 3.00 m")))
         << differences->item(0)->text().toStdString();
-    QTest::mouseDClick(differences->viewport(), Qt::LeftButton, Qt::NoModifier,
-                       differences->visualItemRect(differences->item(0)).center());
+    const QPoint line = differences->visualItemRect(differences->item(0)).center();
+    QTest::mouseClick(differences->viewport(), Qt::LeftButton, Qt::NoModifier, line);
+    QTest::mouseDClick(differences->viewport(), Qt::LeftButton, Qt::NoModifier, line);
     EXPECT_EQ(window->document().selection().kind, Selection::Kind::opening);
     EXPECT_TRUE(drive::wait_until([&] { return window->sheet().isVisible(); })) << "it leads to the plan";
 }

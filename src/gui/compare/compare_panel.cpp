@@ -118,6 +118,12 @@ ComparePanel::ComparePanel(Document& document, const KeptAnswers& kept, QWidget*
     auto* buttons = new QHBoxLayout;
     buttons->addWidget(ask);
     buttons->addWidget(figures);
+    rows_ = new QComboBox;
+    rows_->setObjectName(QStringLiteral("compared-rows"));
+    rows_->setAccessibleName(QObject::tr("Rows of the table"));
+    rows_->addItems({QObject::tr("Room by room"), QObject::tr("Figure by figure"), QObject::tr("The whole building")});
+    connect(rows_, &QComboBox::activated, this, &ComparePanel::show_again);
+    buttons->addWidget(rows_);
     auto* options = plain_button("manage-options", QObject::tr("Options \u2026"), this);
     options->setToolTip(QObject::tr("Names, notes and order of the options; new ones, and away with others"));
     connect(options, &QPushButton::clicked, this, &ComparePanel::manage_options);
@@ -137,6 +143,7 @@ ComparePanel::ComparePanel(Document& document, const KeptAnswers& kept, QWidget*
     table_->setAlternatingRowColors(true);
     table_->verticalHeader()->setDefaultSectionSize(22);
     layout->addWidget(table_, 4);
+    connect(table_->horizontalHeader(), &QHeaderView::sectionClicked, this, &ComparePanel::sort_by);
     connect(table_, &QTableWidget::cellDoubleClicked, this, &ComparePanel::give_value);
     connect(&document, &Document::project_changed, this, &ComparePanel::refresh);
     connect(&kept, &KeptAnswers::changed, this, &ComparePanel::refresh);
@@ -203,9 +210,9 @@ QString band_text(const ComparedLine& line, const std::optional<figure::Band>& b
 namespace {
 
 // The value, and what it is against the base. What beats all others beyond the errors is bold.
-QTableWidgetItem* cell_of(const Comparison& found, size_t room, size_t line, size_t option) {
+QTableWidgetItem* cell_of(const Comparison& found, std::optional<size_t> room, size_t line, size_t option) {
     const auto& of = found.lines[line];
-    QString text = band_text(of, found.at(room, line, option));
+    QString text = band_text(of, found.value(room, line, option));
     QString tip;
     if (const auto change = found.change(room, line, option)) {
         const QString base = QString::fromStdString(found.options[*found.base].project->options[*found.base].name);
@@ -378,26 +385,71 @@ void ComparePanel::add_hand_figure() {
     });
 }
 
+// Room by room, figure by figure, or folded to the whole building; rooms of a figure in the order of the option whose
+// head was clicked.
+std::vector<std::pair<std::optional<size_t>, size_t>> ComparePanel::rows_of(const Comparison& found) const {
+    std::vector<std::pair<std::optional<size_t>, size_t>> out;
+    const auto way = static_cast<Rows>(rows_->currentIndex());
+    if (way == Rows::by_room) {
+        for (size_t r = 0; r < found.rooms.size(); ++r)
+            for (size_t l = 0; l < found.lines.size(); ++l) out.emplace_back(r, l);
+        return out;
+    }
+    for (size_t l = 0; l < found.lines.size(); ++l) {
+        if (way == Rows::whole) {
+            out.emplace_back(std::nullopt, l);
+            continue;
+        }
+        const size_t first = out.size();
+        for (size_t r = 0; r < found.rooms.size(); ++r) out.emplace_back(r, l);
+        const size_t option = static_cast<size_t>(sorted_by_);
+        if (sorted_by_ < 0 || option >= found.options.size()) continue;
+        std::stable_sort(out.begin() + static_cast<std::ptrdiff_t>(first), out.end(),
+                         [&](const auto& a, const auto& b) {
+                             const auto x = found.value(a.first, l, option), y = found.value(b.first, l, option);
+                             if (!x || !y) return x.has_value() && !y.has_value();
+                             return rising_ ? x->value < y->value : x->value > y->value;
+                         });
+    }
+    return out;
+}
+
+void ComparePanel::sort_by(int column) {
+    if (column < 2) return;
+    rising_ = sorted_by_ == column - 2 && !rising_;
+    sorted_by_ = column - 2;
+    rows_->setCurrentIndex(static_cast<int>(Rows::by_figure));
+    show_again();
+}
+
+void ComparePanel::show_again() {
+    if (shown_) show_comparison(Comparison(*shown_));
+}
+
 void ComparePanel::show_comparison(const Comparison& found) {
+    shown_ = found;
     show_pulls(found);
     show_decision(document_.project());
     const auto& project = *found.options.front().project;
     table_->clear();
-    table_->setRowCount(static_cast<int>(found.rooms.size() * found.lines.size()));
     QStringList heads{QObject::tr("Room"), QObject::tr("Figure")};
     for (const auto& option : project.options) heads << QString::fromStdString(option.name);
     set_heads(*table_, heads, [](int column) { return column >= 2; });
-    int row = 0;
-    for (size_t r = 0; r < found.rooms.size(); ++r)
-        for (size_t l = 0; l < found.lines.size(); ++l, ++row) {
-            const auto place = model::find_room(project.options[found.shown], found.rooms[r]);
-            table_->setItem(row, 0,
-                            new QTableWidgetItem(l == 0 ? QString::fromStdString(place.room->name) : QString()));
-            table_->setItem(row, 1, new QTableWidgetItem(found.lines[l].name));
-            for (size_t c = 0; c < found.options.size(); ++c) {
-                table_->setItem(row, 2 + static_cast<int>(c), cell_of(found, r, l, c));
-            }
-        }
+    const auto rows = rows_of(found);
+    table_->setRowCount(static_cast<int>(rows.size()));
+    for (size_t i = 0; i < rows.size(); ++i) {
+        const auto [r, l] = rows[i];
+        const int row = static_cast<int>(i);
+        // What the row before says already is not said again.
+        const bool same_room = i > 0 && rows[i - 1].first == r, same_line = i > 0 && rows[i - 1].second == l;
+        const auto place =
+            r ? model::find_room(project.options[found.shown], found.rooms[*r]) : model::ConstRoomPlace{};
+        const QString name = r ? QString::fromStdString(place.room->name) : QObject::tr("The whole building");
+        table_->setItem(row, 0, new QTableWidgetItem(same_room ? QString() : name));
+        table_->setItem(row, 1, new QTableWidgetItem(same_line ? QString() : found.lines[l].name));
+        for (size_t c = 0; c < found.options.size(); ++c)
+            table_->setItem(row, 2 + static_cast<int>(c), cell_of(found, r, l, c));
+    }
     add_hand_figures(project);
     for (size_t c = 0; c < project.options.size(); ++c)
         table_->setColumnHidden(2 + static_cast<int>(c), project.options[c].archived && c != found.shown);

@@ -53,12 +53,20 @@ class ComparePanel : public QWidget {
     void add_hand_figures(const model::Project& project);
     void add_hand_figure();
     void give_value(int row, int column);
+    enum class Rows { by_room, by_figure, whole };
+    std::vector<std::pair<std::optional<size_t>, size_t>> rows_of(const Comparison& found) const;
+    void sort_by(int column);
+    void show_again();
 
     std::vector<ComparedLine> lines_;
     QMenu* menu_;
     Document& document_;
     const KeptAnswers& kept_;
     QTableWidget* table_;
+    QComboBox* rows_ = nullptr;
+    std::optional<Comparison> shown_;
+    int sorted_by_ = -1;  // option; -1: rooms as they are drawn
+    bool rising_ = false;
     DifferencesView* differences_;
     QLabel *pulls_, *decision_;
     QString suggestion_;  // of reasons

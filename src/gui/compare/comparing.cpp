@@ -33,20 +33,20 @@ std::optional<figure::Band> Comparer::find(const ComparedLine& line, const Gathe
     return known.band;
 }
 
-std::optional<figure::Change> Comparison::change(size_t room, size_t line, size_t option) const {
+std::optional<figure::Change> Comparison::change(std::optional<size_t> room, size_t line, size_t option) const {
     if (!base || option == *base) return {};
-    const auto &was = at(room, line, *base), &is = at(room, line, option);
+    const auto was = value(room, line, *base), is = value(room, line, option);
     if (!was || !is) return {};
     return figure::change(*was, *is);
 }
 
-bool Comparison::is_best(size_t room, size_t line, size_t option) const {
+bool Comparison::is_best(std::optional<size_t> room, size_t line, size_t option) const {
     const auto better = figure::better(*lines[line].measure, lines[line].wanted);
-    const auto& own = at(room, line, option);
+    const auto own = value(room, line, option);
     if (!own || options.size() < 2) return false;
     for (size_t other = 0; other < options.size(); ++other) {
         if (other == option) continue;
-        const auto& its = at(room, line, other);
+        const auto its = value(room, line, other);
         if (!its || !figure::gains(figure::change(*its, *own), better)) return false;
     }
     return true;

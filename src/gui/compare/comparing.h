@@ -29,10 +29,14 @@ struct Comparison {
     const std::optional<figure::Band>& at(size_t room, size_t line, size_t option) const {
         return bands[(room * lines.size() + line) * options.size() + option];
     }
+    /// Of a room, or of the whole building where none is named.
+    std::optional<figure::Band> value(std::optional<size_t> room, size_t line, size_t option) const {
+        return room ? at(*room, line, option) : whole(line, option);
+    }
     /// Against the base; none where either was not asked.
-    std::optional<figure::Change> change(size_t room, size_t line, size_t option) const;
+    std::optional<figure::Change> change(std::optional<size_t> room, size_t line, size_t option) const;
     /// Whether it is better than every other, beyond their errors; all were asked.
-    bool is_best(size_t room, size_t line, size_t option) const;
+    bool is_best(std::optional<size_t> room, size_t line, size_t option) const;
     /// Of all rooms, by their floor area; none where some were not asked.
     std::optional<figure::Band> whole(size_t line, size_t option) const;
 };

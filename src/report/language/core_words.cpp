@@ -1120,6 +1120,14 @@ constexpr const char* kWords[] = {
     QT_TRANSLATE_NOOP("QObject", "Take the storey over first"),
     QT_TRANSLATE_NOOP("QObject", "such elements cannot be taken over"),
     QT_TRANSLATE_NOOP("QObject", "Draw it in this option"),
+    QT_TRANSLATE_NOOP("QObject", "as ISO 8601"),
+    QT_TRANSLATE_NOOP("QObject", "as the number itself is written"),
+    QT_TRANSLATE_NOOP("QObject", "both ends among them"),
+    QT_TRANSLATE_NOOP("QObject", "id of the option"),
+    QT_TRANSLATE_NOOP("QObject", "its id"),
+    QT_TRANSLATE_NOOP("QObject", "its key within them: \"width\", \"shading/0/depth\""),
+    QT_TRANSLATE_NOOP("QObject", "that is varied"),
+    QT_TRANSLATE_NOOP("QObject", "who decided"),
 };
 
 }  // namespace

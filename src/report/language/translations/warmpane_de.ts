@@ -12682,5 +12682,49 @@ Quelle: %4</translation>
         <source>Draw it in this option</source>
         <translation>Zeichnen Sie es in dieser Variante</translation>
     </message>
+    <message>
+        <source>Rows of the table</source>
+        <translation>Zeilen der Tabelle</translation>
+    </message>
+    <message>
+        <source>Room by room</source>
+        <translation>Raum für Raum</translation>
+    </message>
+    <message>
+        <source>Figure by figure</source>
+        <translation>Größe für Größe</translation>
+    </message>
+    <message>
+        <source>as ISO 8601</source>
+        <translation>nach ISO 8601</translation>
+    </message>
+    <message>
+        <source>as the number itself is written</source>
+        <translation>wie die Zahl selbst geschrieben wird</translation>
+    </message>
+    <message>
+        <source>both ends among them</source>
+        <translation>beide Enden mitgezählt</translation>
+    </message>
+    <message>
+        <source>id of the option</source>
+        <translation>Kennung der Variante</translation>
+    </message>
+    <message>
+        <source>its id</source>
+        <translation>ihre Kennung</translation>
+    </message>
+    <message>
+        <source>its key within them: &quot;width&quot;, &quot;shading/0/depth&quot;</source>
+        <translation>ihr Schlüssel darin: „width“, „shading/0/depth“</translation>
+    </message>
+    <message>
+        <source>that is varied</source>
+        <translation>die verändert wird</translation>
+    </message>
+    <message>
+        <source>who decided</source>
+        <translation>wer entschied</translation>
+    </message>
 </context>
 </TS>
