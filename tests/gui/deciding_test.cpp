@@ -139,8 +139,10 @@ TEST_F(Deciding, maps_stand_side_by_side_and_are_read_at_the_same_place) {
         60000));
     QTest::mouseMove(&view, view.cell(0).center().toPoint() + QPoint(0, 10));
     const auto* told = part<QLabel>("side-told");
-    EXPECT_TRUE(told->text().contains(QStringLiteral("Narrow")) && told->text().contains(QStringLiteral("Wide")))
-        << told->text().toStdString();
+    const auto tells_both = [&] {
+        return told->text().contains(QStringLiteral("Narrow")) && told->text().contains(QStringLiteral("Wide"));
+    };
+    EXPECT_TRUE(drive::wait_until(tells_both, 5000)) << told->text().toStdString();
     choose("side-base", QStringLiteral("Differences from Narrow"));
     ASSERT_TRUE(drive::wait_until([&] { return view.maps().base.has_value(); }, 20000));
     EXPECT_TRUE(view.maps().scale.difference);
@@ -162,8 +164,10 @@ TEST_F(Deciding, figures_stand_against_each_other_and_those_that_none_beats_are_
     ASSERT_TRUE(drive::wait_until([&] { return view.dots().size() == 2; }, 60000));
     EXPECT_TRUE(view.dots()[1].unbeaten) << "more light in both";
     QTest::mouseMove(&view, view.place_of(1).toPoint());
-    EXPECT_TRUE(part<QLabel>("scatter-told")->text().contains(QStringLiteral("None is better in both")))
-        << part<QLabel>("scatter-told")->text().toStdString();
+    const auto* told = part<QLabel>("scatter-told");
+    EXPECT_TRUE(
+        drive::wait_until([&] { return told->text().contains(QStringLiteral("None is better in both")); }, 5000))
+        << told->text().toStdString();
     QTest::mouseClick(&view, Qt::LeftButton, {}, view.place_of(1).toPoint());
     EXPECT_EQ(document().option_index(), 1u);
 }
