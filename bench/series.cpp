@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // What a series costs beside one option, and how honest its differences are: warmpane-bench-series PROJECT [OPTION
-// [SEEDS]]. Ten widths of one window of every room, and ten transmittances of a glass, against the first step; then two
-// widths by further seeds: how far differences scatter, against each step by itself, and how often the stated error
-// holds the mean of all.
+// [SEEDS [WINDOW]]]. Ten widths of one window of every room, or of that window, and ten transmittances of a glass,
+// against the first step; then two widths by further seeds: how far differences scatter, against each step by itself,
+// and how often the stated error holds the mean of all.
 #include <fmt/core.h>
 
 #include <cmath>
@@ -105,7 +105,7 @@ void tell_differences(const Study& study, const model::Id& window, double width,
 }  // namespace
 
 int main(int argc, char** argv) {
-    if (argc < 2) return std::fputs("usage: warmpane-bench-series PROJECT [OPTION [SEEDS]]\n", stderr), 2;
+    if (argc < 2) return std::fputs("usage: warmpane-bench-series PROJECT [OPTION [SEEDS [WINDOW]]]\n", stderr), 2;
     auto read = store::read_project(argv[1]);
     if (!read) return std::fputs((read.fault().line() + "\n").c_str(), stderr), 1;
     auto weather = question::weather_of(*read, argv[1]);
@@ -124,6 +124,7 @@ int main(int argc, char** argv) {
         for (const auto& room : storey.rooms)
             for (const auto& o : room.openings) {
                 if (o.kind != model::Opening::Kind::window) continue;
+                if (argc > 4 && o.id != argv[4]) continue;
                 if (first.empty()) first = o.id, width = o.width;
                 study.tell(fmt::format("{}, {}: widths", room.name, o.id),
                            study.of({"opening", {o.id}, "width", 0.8 * o.width, 1.25 * o.width, 10}, both));

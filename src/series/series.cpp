@@ -35,6 +35,53 @@ struct Traced {
     std::shared_ptr<const question::DaylightFactorAnswer> answer;  ///< of daylight factors
 };
 
+// Pane area of openings, by which light through them may have grown or shrunk at most.
+double growth_of(const geometry::Surfaces& was, const geometry::Surfaces& is, const std::vector<Id>& openings) {
+    const auto area = [](const geometry::Surfaces& of, const Id& id) {
+        double sum = 0;
+        for (const auto& p : of.portals)
+            if (p.opening == id) sum += length(cross(p.u, p.v));
+        return sum;
+    };
+    double most = 0;
+    for (const Id& id : openings) {
+        const double before = area(was, id);
+        most = std::max(most, before > 0 ? std::fabs(area(is, id) / before - 1) : 1.0);
+    }
+    return most;
+}
+
+/// Rooms that have a little of their light through what differs, by way of other rooms: what that may have changed by,
+/// as a share, where it is no more than may be passed over. Twice what panes grew by, of the light that came through
+/// them; and what the facade outside may have changed.
+std::map<int, double> hardly_reached(const Traced& from, const geometry::Surfaces& now, const std::vector<Id>& openings,
+                                     double tolerance) {
+    std::map<int, double> out;
+    if (from.answer == nullptr || from.answer->portals.size() != now.portals.size()) return out;
+    const auto differs = [&](const Id& id) { return std::ranges::find(openings, id) != openings.end(); };
+    const auto outside = question::what_still_holds(from.surfaces, now, openings, tolerance / 2);
+    for (const auto& p : now.portals) {
+        const bool outer = p.inside < 0 || p.outside < 0;
+        const bool holds = std::ranges::find(outside.faces, p.opening) != outside.faces.end();
+        if (outer && !holds && !differs(p.opening)) return out;
+    }
+    const double growth = growth_of(from.surfaces, now, openings);
+    std::map<int, std::pair<double, double>> light;  // by space: through them, and all
+    for (const auto& plane : from.answer->planes)
+        for (size_t i = 0; i < plane.value.size() && i < plane.by_portal.rows(); ++i) {
+            auto& [through, all] = light[plane.plane.space];
+            all += plane.value[i];
+            plane.by_portal.each(i, [&, &t = through](size_t k, double percent) {
+                if (differs(from.answer->portals[k])) t += percent;
+            });
+        }
+    for (const auto& [space, of] : light) {
+        const double change = tolerance / 2 + (of.second > 0 ? 2 * growth * of.first / of.second : 0);
+        if (of.second > 0 && change <= tolerance) out[space] = change;
+    }
+    return out;
+}
+
 bool is_on_all_planes(const Question& q) { return q.at == Question::At::planes && q.without.empty(); }
 
 }  // namespace
@@ -142,6 +189,8 @@ class AtStep {
         if (!openings || openings->empty()) return out;
         const auto found = question::what_still_holds(from.surfaces, now, *openings, kPassedOver * accuracy);
         out.insert(found.change.begin(), found.change.end());
+        const auto hardly = hardly_reached(from, now, *openings, kPassedOver * accuracy);
+        out.insert(hardly.begin(), hardly.end());
         return out;
     }
 
@@ -191,7 +240,8 @@ class AtStep {
         return {};
     }
 
-    Outcome ask_year(const Question& q, std::optional<Traced>& from,
+    /// daylight_from: a state in which daylight factors were asked; null: there is none.
+    Outcome ask_year(const Question& q, std::optional<Traced>& from, const Traced* daylight_from,
                      const std::shared_ptr<const question::YearAnswer>& before, const Cancel& cancel,
                      const Progress& progress, const Cache& cache) {
         if (weather_ == nullptr) return Fault{q.id, "a year needs a weather file", "Choose one on the Site desk"};
@@ -199,7 +249,7 @@ class AtStep {
         if (!scene) return scene.fault();
         question::YearKnown known;
         if (before != nullptr) known = question::YearKnown(*before);
-        if (from) known.before = still_holding(*from, scene->surfaces, effort(q).accuracy);
+        if (from) known.before = still_holding(*from, daylight_from, scene->surfaces, effort(q).accuracy);
         const auto traced_before = known.light;
         auto answer = question::ask_year(*scene, *weather_, effort(q), known, cancel, progress, cache);
         if (cancel.requested()) return {};
@@ -242,12 +292,17 @@ class AtStep {
     }
 
  private:
-    std::shared_ptr<const question::YearBefore> still_holding(const Traced& from, const geometry::Surfaces& now,
-                                                              double accuracy) const {
+    std::shared_ptr<const question::YearBefore> still_holding(const Traced& from, const Traced* daylight_from,
+                                                              const geometry::Surfaces& now, double accuracy) const {
         const auto openings = describe::differing_openings(*from.project, *project_, option_.id);
         if (!openings || openings->empty()) return nullptr;
-        return std::make_shared<const question::YearBefore>(
+        auto out = std::make_shared<question::YearBefore>(
             question::what_still_holds(from.surfaces, now, *openings, kPassedOver * accuracy));
+        if (daylight_from == nullptr || daylight_from->surfaces.spaces != now.spaces) return out;
+        for (const auto& [space, change] : hardly_reached(*daylight_from, now, *openings, kPassedOver * accuracy))
+            if (out->spaces.try_emplace(space, from.surfaces.light_fingerprint(space)).second)
+                out->change[space] = change;
+        return out;
     }
 
     std::shared_ptr<const Project> project_;
@@ -323,7 +378,9 @@ Outcome Asker::ask(size_t step, const Cancel& cancel, const Progress& progress) 
         if (q.kind == Question::Kind::daylight_factor)
             fault = at.ask_daylight(q, work_->daylight, cancel, share);
         else if (q.kind == Question::Kind::year)
-            fault = at.ask_year(q, work_->year_from, work_->year, cancel, share, work_->memory.cache());
+            fault =
+                at.ask_year(q, work_->year_from, work_->daylight.empty() ? nullptr : &work_->daylight.begin()->second,
+                            work_->year, cancel, share, work_->memory.cache());
         else if (q.kind == Question::Kind::glare)
             fault = at.ask_glare(q, cancel, share);
         else
