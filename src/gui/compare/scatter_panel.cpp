@@ -137,6 +137,8 @@ void ScatterView::paintEvent(QPaintEvent*) {
         font.setBold(dot.option && *dot.option == shown_);
         painter.setFont(font);
         painter.setPen(dot.unbeaten ? ink().accent : ink().ink);
+        // A plate keeps it off the line.
+        painter.fillRect(box->adjusted(1, 2, -1, -2), ink().paper);
         painter.drawText(*box, Qt::AlignCenter, dot.name);
     }
 }
