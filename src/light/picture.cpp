@@ -189,7 +189,7 @@ class Drawing {
     void round(uint32_t target, bool coarse, const Cancel& cancel) {
         std::vector<Lessons> lessons(open_.size());
         parallel_for(open_.size(), [&](size_t tile) {
-            if (!open_[tile] || cancel.requested()) return;
+            if (!open_[tile] || cancel.requested() || (coarse && !has_coarse(tile))) return;
             Tally tally;
             Found found{};
             for (size_t part = 0; part < Picture::kParts; ++part)
@@ -230,6 +230,13 @@ class Drawing {
                 if (weights_[y * wide_ + x] > 0) see(x, y);
     }
     bool is_coarse(size_t x, size_t y) const { return x % stride_ == stride_ / 2 && y % stride_ == stride_ / 2; }
+
+    // Of a large picture most tiles have no pixel in the first look.
+    bool has_coarse(size_t tile) const {
+        bool out = false;
+        each_pixel(tile, [&](size_t x, size_t y) { out = out || is_coarse(x, y); });
+        return out;
+    }
 
     void trace_tile(size_t tile, size_t part, uint32_t target, bool coarse, const Cancel& cancel,
                     std::array<double, kTile * kTile>& found, std::vector<Learned>& learned, Tally& tally) {
