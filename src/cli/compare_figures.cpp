@@ -18,8 +18,6 @@ namespace wp::cli {
 
 namespace {
 
-double times(const figure::Line& line) { return line.measure->is_share ? 100 : 1; }
-
 // One option, asked as it is: a series of which nothing is varied.
 struct AskedOption {
     const model::Option* option;
@@ -81,7 +79,7 @@ int compare_figures(const CompareArguments& a, const model::Project& project, co
                 const figure::Line& line = *one.answer.lines[l];
                 const auto band = one.answer.band(0, r, l), was = of_base.band(one.answer.rooms[r], l);
                 if (!band) continue;
-                const double by = times(line);
+                const double by = figure::printed(line);
                 const std::string unit = figure::unit_of(*line.measure, line.wanted);
                 csv += fmt::format("{},{},{},{:.6g},{:.6g},{:.6g},{},", csv_field(one.option->id),
                                    csv_field(one.answer.room_names[r]), line.id, by * band->value, by * band->low,

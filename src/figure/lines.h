@@ -23,6 +23,8 @@ struct Line {
 std::span<const Line> lines();
 /// Null where there is none of that id.
 const Line* find_line(std::string_view id);
+/// From a measure's own terms to what is printed: 100 of shares.
+inline double printed(const Line& line) { return line.measure->is_share ? 100 : 1; }
 /// "Daylight factor, mean": in English.
 std::string words_of(const Line& line);
 

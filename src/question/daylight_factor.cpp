@@ -382,9 +382,10 @@ PlaneFigures figures_of(const std::vector<double>& value, const std::vector<doub
 std::map<int, double> spaces_alike(const geometry::Surfaces& was, const geometry::Surfaces& is) {
     std::map<int, double> out;
     if (was.spaces.size() != is.spaces.size() || was.portals.size() != is.portals.size()) return out;
+    const double change = sent_back_otherwise(was, is);
     for (size_t s = 0; s < is.spaces.size(); ++s) {
         const int space = static_cast<int>(s);
-        if (was.light_fingerprint(space) == is.light_fingerprint(space)) out[space] = sent_back_otherwise(was, is);
+        if (was.light_fingerprint(space) == is.light_fingerprint(space)) out[space] = change;
     }
     return out;
 }

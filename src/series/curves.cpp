@@ -27,18 +27,17 @@ std::vector<Plotted> plotted_of(const SeriesAnswer& answer) {
                        line.name,
                        line.of,
                        figure::unit_of(*line.measure, line.wanted),
-                       line.measure->is_share ? 100.0 : 1.0,
+                       figure::printed(line),
                        {},
                        true,
-                       &line,
-                       {}});
+                       &line});
     }
     for (const auto& step : answer.of) {
         if (step == nullptr) continue;
         for (const Judged& v : step->verdicts) {
             if (v.room.empty() || std::ranges::find(out, id_of(v), &Plotted::id) != out.end()) continue;
-            out.push_back({id_of(v), v.name, v.set, v.unit, v.is_share ? 100.0 : 1.0, v.thresholds, v.at_least, nullptr,
-                           v.criterion});
+            out.push_back(
+                {id_of(v), v.name, v.set, v.unit, v.is_share ? 100.0 : 1.0, v.thresholds, v.at_least, nullptr});
             std::ranges::sort(out.back().thresholds);
         }
     }

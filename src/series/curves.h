@@ -16,7 +16,6 @@ struct Plotted {
     std::vector<double> thresholds;  ///< in the measure's own terms, from the lowest
     bool at_least = true;
     const figure::Line* line = nullptr;  ///< null: a criterion's
-    std::string criterion;
     bool operator==(const Plotted& other) const { return id == other.id; }
 };
 

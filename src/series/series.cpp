@@ -189,6 +189,7 @@ class AtStep {
         if (!openings || openings->empty()) return out;
         const auto found = question::what_still_holds(from.surfaces, now, *openings, kPassedOver * accuracy);
         out.insert(found.change.begin(), found.change.end());
+        if (out.size() == now.spaces.size()) return out;
         const auto hardly = hardly_reached(from, now, *openings, kPassedOver * accuracy);
         out.insert(hardly.begin(), hardly.end());
         return out;
@@ -208,7 +209,7 @@ class AtStep {
 
     Outcome ask_daylight(const Question& q, std::map<Id, Traced>& known, const Cancel& cancel,
                          const Progress& progress) {
-        const auto own = geometry::build_surfaces(*project_, option_, q.without);
+        const auto own = q.without.empty() ? surfaces() : geometry::build_surfaces(*project_, option_, q.without);
         const auto points = question::points_of(*project_, option_, q, own);
         if (!points) return points.fault();
         const analysis::Request request{*project_, option_, q, own, *points, weather_, effort(q), cancel, progress, {}};

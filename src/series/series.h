@@ -66,7 +66,7 @@ std::vector<model::Question> questions_of(const model::Project& project, const m
 /// Asks steps one after the other, in any order. Of one thread at a time.
 class Asker {
  public:
-    /// The series is sound: see check. weather: null where there is none. cache: of traced years; empty: in memory.
+    /// The series is sound: see check. weather: null where there is none. accuracy: in place of the questions' own.
     Asker(std::shared_ptr<const model::Project> project, model::Series series,
           std::shared_ptr<const climate::WeatherYear> weather, std::optional<double> accuracy = {}, int threads = 0);
     ~Asker();

@@ -4,9 +4,7 @@
 #include <fmt/core.h>
 
 #include <algorithm>
-#include <bit>
 #include <cmath>
-#include <limits>
 #include <string_view>
 #include <tuple>
 
@@ -83,8 +81,6 @@ void exchange_material(Option& option, const Id& was, const Id& is) {
 void make_other(Project& project, Option& option, const Series& series, VariedNumber& varied, double value) {
     for (Id& id : varied.elements) {
         Material other = *find(project.materials, id);
-        VariedNumber one = varied;
-        one.elements = {id};
         other.name += ", " + value_words(project, series, static_cast<size_t>(&varied - series.varied.data()), value);
         other.id = unused_id(project.materials, id);
         exchange_material(option, id, other.id);

@@ -22,8 +22,6 @@ using namespace model;
 
 namespace {
 
-double times(const figure::Line& line) { return line.measure->is_share ? 100 : 1; }
-
 std::string head_of(const Project& project, const Series& series, size_t k) {
     const auto found = variable_of(project, *find(project.options, series.option), series.varied[k]);
     if (!found) return series.varied[k].number;
@@ -142,7 +140,8 @@ std::string series_csv(const Project& project, const SeriesAnswer& answer) {
                 const figure::Line& line = *answer.lines[l];
                 for (const double v : answer.steps[i].values) out += fmt::format("{:.9g},", v);
                 out += fmt::format("{},{},{:.6g},{:.6g},{:.6g},{},{},{}\n", csv_field(answer.room_names[r]), line.id,
-                                   times(line) * band->value, times(line) * band->low, times(line) * band->high,
+                                   figure::printed(line) * band->value, figure::printed(line) * band->low,
+                                   figure::printed(line) * band->high,
                                    csv_field(figure::unit_of(*line.measure, line.wanted)),
                                    answer.of[i]->settled ? "yes" : "no", answer.of[i]->rays);
             }
@@ -168,7 +167,7 @@ std::string series_json(const Project& project, const SeriesAnswer& answer) {
             Json figures = Json::object();
             for (size_t l = 0; l < answer.lines.size(); ++l)
                 if (const auto band = answer.band(i, r, l))
-                    figures[answer.lines[l]->id] = band_json(*band, times(*answer.lines[l]));
+                    figures[answer.lines[l]->id] = band_json(*band, figure::printed(*answer.lines[l]));
             rooms.push_back({{"room", answer.rooms[r]}, {"name", answer.room_names[r]}, {"figures", figures}});
         }
         for (const Judged& v : of.verdicts) verdicts.push_back(verdict_json(v));

@@ -20,7 +20,10 @@ void KeptAnswers::keep_daylight(const model::Id& option, LiveAnswer<Factor> answ
 }
 
 void KeptAnswers::offer_daylight(const model::Id& option, LiveAnswer<Factor> answer) {
-    if (daylight_.try_emplace(option, std::move(answer)).second) emit changed();
+    const auto there = daylight_.find(option);
+    if (there != daylight_.end() && there->second && there->second->record.settled) return;
+    daylight_[option] = std::move(answer);
+    emit changed();
 }
 
 void KeptAnswers::keep_moment(const model::Id& option, LiveAnswer<Light> answer) {

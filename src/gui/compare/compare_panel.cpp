@@ -122,7 +122,7 @@ ComparePanel::ComparePanel(Document& document, const KeptAnswers& kept, QWidget*
     rows_->setObjectName(QStringLiteral("compared-rows"));
     rows_->setAccessibleName(QObject::tr("Rows of the table"));
     rows_->addItems({QObject::tr("Room by room"), QObject::tr("Figure by figure"), QObject::tr("The whole building")});
-    connect(rows_, &QComboBox::activated, this, &ComparePanel::show_again);
+    connect(rows_, &QComboBox::activated, this, &ComparePanel::show_table);
     buttons->addWidget(rows_);
     auto* options = plain_button("manage-options", QObject::tr("Options \u2026"), this);
     options->setToolTip(QObject::tr("Names, notes and order of the options; new ones, and away with others"));
@@ -419,17 +419,19 @@ void ComparePanel::sort_by(int column) {
     rising_ = sorted_by_ == column - 2 && !rising_;
     sorted_by_ = column - 2;
     rows_->setCurrentIndex(static_cast<int>(Rows::by_figure));
-    show_again();
-}
-
-void ComparePanel::show_again() {
-    if (shown_) show_comparison(Comparison(*shown_));
+    show_table();
 }
 
 void ComparePanel::show_comparison(const Comparison& found) {
     shown_ = found;
     show_pulls(found);
     show_decision(document_.project());
+    show_table();
+}
+
+void ComparePanel::show_table() {
+    if (!shown_) return;
+    const Comparison& found = *shown_;
     const auto& project = *found.options.front().project;
     table_->clear();
     QStringList heads{QObject::tr("Room"), QObject::tr("Figure")};

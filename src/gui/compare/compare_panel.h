@@ -56,7 +56,7 @@ class ComparePanel : public QWidget {
     enum class Rows { by_room, by_figure, whole };
     std::vector<std::pair<std::optional<size_t>, size_t>> rows_of(const Comparison& found) const;
     void sort_by(int column);
-    void show_again();
+    void show_table();
 
     std::vector<ComparedLine> lines_;
     QMenu* menu_;

@@ -81,6 +81,11 @@ QString told(const DifferenceGroup& group) {
                : QStringLiteral("%1, %2: %3").arg(of, language::words(first.part), values.join(QStringLiteral(", ")));
 }
 
+const char* type_of(Selection::Kind kind) {
+    const auto it = std::ranges::find(kOwners, kind, &KindOfOwner::kind);
+    return kind == Selection::Kind::none || it == std::end(kOwners) ? nullptr : it->type;
+}
+
 DifferencesView::DifferencesView(Document& document, QWidget* parent) : QWidget(parent), document_(document) {
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(0, 0, 0, 0);

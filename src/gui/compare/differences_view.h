@@ -43,6 +43,9 @@ class DifferencesView : public QWidget {
     model::Id against_id_;
 };
 
+/// What a kind of item is called in schemas; null where differences tell of none.
+const char* type_of(Selection::Kind kind);
+
 /// "W-02: Width 1.40 m → 1.80 m", in the language of the interface.
 QString told(const describe::DifferenceGroup& group);
 

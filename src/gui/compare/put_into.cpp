@@ -8,44 +8,13 @@
 #include <algorithm>
 
 #include "edit/take_over.h"
+#include "gui/compare/differences_view.h"
 #include "gui/entry/rows.h"
 #include "report/language/words.h"
 
 namespace wp::gui {
 
 namespace {
-
-const char* type_of(Selection::Kind kind) {
-    using Kind = Selection::Kind;
-    switch (kind) {
-        case Kind::storey:
-            return "storey";
-        case Kind::room:
-            return "room";
-        case Kind::opening:
-            return "opening";
-        case Kind::partition:
-            return "partition";
-        case Kind::floor_void:
-            return "void";
-        case Kind::roof:
-            return "roof";
-        case Kind::rooflight:
-            return "rooflight";
-        case Kind::block:
-            return "block";
-        case Kind::thing:
-            return "thing";
-        case Kind::plane:
-            return "plane";
-        case Kind::observer:
-            return "observer";
-        case Kind::reading:
-            return "reading";
-        default:
-            return nullptr;
-    }
-}
 
 // The options that were ticked.
 std::vector<model::Id> ask_which(const Document& document, QWidget* parent) {

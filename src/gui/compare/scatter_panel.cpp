@@ -25,7 +25,6 @@ QString name_of_line(const figure::Line& line) {
     const QString name = language::words(line.name);
     return *line.of == 0 ? name : QStringLiteral("%1, %2").arg(name, language::words(line.of));
 }
-double times(const figure::Line& line) { return line.measure->is_share ? 100 : 1; }
 QString unit_of(const figure::Line& line) { return language::words(figure::unit_of(*line.measure, line.wanted)); }
 
 }  // namespace
@@ -267,8 +266,9 @@ void ScatterPanel::show_comparison(const Comparison& found) {
         };
         const auto a = band(0), b = band(1);
         if (!a || !b) continue;
-        dots.push_back({QString::fromStdString(option.name), times(*x) * a->value, times(*y) * b->value,
-                        times(*x) * (a->high - a->low) / 2, times(*y) * (b->high - b->low) / 2, o, false});
+        dots.push_back({QString::fromStdString(option.name), figure::printed(*x) * a->value,
+                        figure::printed(*y) * b->value, figure::printed(*x) * (a->high - a->low) / 2,
+                        figure::printed(*y) * (b->high - b->low) / 2, o, false});
     }
     add_steps(dots);
     view_->show_dots(std::move(dots), x, y, document_.option_index());
@@ -301,10 +301,10 @@ void ScatterPanel::add_steps(std::vector<Dot>& dots) const {
             const auto a = of(line(x_), s), b = of(line(y_), s);
             if (!a || !b) continue;
             dots.push_back({language::figures(series::words_of(*given.project, answer.series, answer.steps[s])),
-                            times(*line(x_)) * a->value,
-                            times(*line(y_)) * b->value,
-                            times(*line(x_)) * (a->high - a->low) / 2,
-                            times(*line(y_)) * (b->high - b->low) / 2,
+                            figure::printed(*line(x_)) * a->value,
+                            figure::printed(*line(y_)) * b->value,
+                            figure::printed(*line(x_)) * (a->high - a->low) / 2,
+                            figure::printed(*line(y_)) * (b->high - b->low) / 2,
                             {},
                             false});
         }

@@ -37,7 +37,6 @@ class VariedRows : public QWidget {
     QLabel* of_;
     QComboBox* number_;
     QFormLayout* form_;
-    NumberField *from_ = nullptr, *to_ = nullptr, *steps_ = nullptr;
     QString name_;
 };
 

@@ -83,12 +83,11 @@ void VariedRows::show_ends() {
         field->setAccessibleName(title);
         field->setObjectName(name_ + QString::fromLatin1(name));
         form_->addRow(title, field);
-        return field;
     };
-    from_ = add(QObject::tr("From", "a number"), varied_.from, *kind, "-from", [this](double v) { varied_.from = v; });
-    to_ = add(QObject::tr("To", "a number"), varied_.to, *kind, "-to", [this](double v) { varied_.to = v; });
-    steps_ = add(QObject::tr("Steps"), varied_.steps, Unit::plain, "-steps",
-                 [this](double v) { varied_.steps = whole_number(v, 2, 50); });
+    add(QObject::tr("From", "a number"), varied_.from, *kind, "-from", [this](double v) { varied_.from = v; });
+    add(QObject::tr("To", "a number"), varied_.to, *kind, "-to", [this](double v) { varied_.to = v; });
+    add(QObject::tr("Steps"), varied_.steps, Unit::plain, "-steps",
+        [this](double v) { varied_.steps = whole_number(v, 2, 50); });
 }
 
 }  // namespace wp::gui
