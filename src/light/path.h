@@ -33,6 +33,7 @@
 #include <vector>
 
 #include "base/random.h"
+#include "light/directions.h"
 #include "light/portal_sampling.h"
 #include "light/scene.h"
 #include "light/trail.h"
@@ -53,45 +54,6 @@ inline constexpr int kFirstSamples = 4;
 /// that rooms of a reflectance up to 0.99 keep a spread that settles.
 inline constexpr int kLongChain = 64;
 inline constexpr float kChainLives = 0.95f, kReflectionLives = 0.98f;
-
-struct Frame {
-    Vec3f t, b, n;
-    /// Duff et al., "Building an Orthonormal Basis, Revisited", Journal of Computer Graphics Techniques 6(1), 2017.
-    explicit Frame(Vec3f normal) : n(normal) {
-        const float sign = std::copysign(1.0f, n.z), a = -1.0f / (sign + n.z), c = n.x * n.y * a;
-        t = {1.0f + sign * n.x * n.x * a, sign * c, -sign * n.x};
-        b = {c, sign + n.y * n.y * a, -n.y};
-    }
-    Vec3f out(Vec3f local) const { return t * local.x + b * local.y + n * local.z; }
-};
-
-/// Cosine-weighted direction of the unit hemisphere around +z.
-inline Vec3f cosine_direction(random::Pair pair) {
-    const float r = std::sqrt(pair.u), angle = static_cast<float>(2 * kPi) * pair.v;
-    return {r * std::cos(angle), r * std::sin(angle), std::sqrt(std::max(0.0f, 1 - pair.u))};
-}
-
-/// Where a glossy surface sends light: a power of the cosine around the mirrored direction, folded at the surface.
-struct GlossLobe {
-    Vec3f normal{}, mirror{};
-    float sharpness = 0;
-    /// By solid angle, of a unit direction above the surface.
-    float density(Vec3f d) const {
-        const float above = dot(d, normal);
-        if (above <= 0) return 0;
-        const auto lobe = [&](Vec3f e) {
-            const float cosine = dot(e, mirror);
-            return cosine > 0 ? std::pow(cosine, sharpness) : 0.0f;
-        };
-        return (sharpness + 1) * static_cast<float>(0.5 / kPi) * (lobe(d) + lobe(d - normal * (2 * above)));
-    }
-};
-
-/// Light from a unit direction onto a veil (see LitPlace), over the mean over all directions: the path carries that
-/// mean already. 1 for surfaces.
-inline float veil_share(const Scene& scene, int veil, Vec3f towards) {
-    return veil < 0 ? 1.0f : scene.portals()[static_cast<size_t>(veil)].scatter_share(towards);
-}
 
 template <class Stream, class Sink>
 class Tracer {
@@ -188,21 +150,6 @@ class Tracer {
         return c;
     }
 
-    // How likely each portal of the space is chosen from here: about by what it could send. Exact zeros only where no
-    // direction above the surface leads through it.
-    static float portal_chance(const ScenePortal& p, const Vertex& x) {
-        const Vec3f to = p.centre - x.at;
-        const float height = dot(to, x.normal);
-        const float reach = 0.5f * (std::fabs(dot(p.u, x.normal)) + std::fabs(dot(p.v, x.normal)));
-        if (height + reach <= 1e-6f) return 0;
-        const float inverse = 1 / std::sqrt(dot(to, to) + 0.5f * p.area);
-        const float facing = std::fabs(dot(to, p.normal)) * inverse;
-        const float up = std::max(height + 0.5f * reach, 0.3f * reach) * inverse;
-        // Light from another room is dimmer than light from the sky.
-        const float worth = p.inside >= 0 && p.outside >= 0 ? 0.25f : 1.0f;
-        return worth * p.free_share * p.area * (facing + 0.05f) * up * inverse * inverse;
-    }
-
     float portal_chances(const Vertex& x, const std::vector<int>& portals) {
         // All paths of a point begin at the same vertex: what was found for it is kept.
         const bool first = x.trail.order == 0;
@@ -213,7 +160,7 @@ class Tracer {
         chances_.clear();
         float sum = 0;
         for (const int k : portals) {
-            chances_.push_back(portal_chance(scene_.portals()[static_cast<size_t>(k)], x));
+            chances_.push_back(portal_chance(scene_.portals()[static_cast<size_t>(k)], x.at, x.normal));
             sum += chances_.back();
         }
         if (sum > 0) {
@@ -311,20 +258,12 @@ class Tracer {
         return {x.weight * cosine * veil_share(scene_, x.veil, direction),
                 static_cast<float>(portal_samples(x.trail.order)) * density, cosine * static_cast<float>(1 / kPi)};
     }
-    // hit: what is met beyond the pane. Scattered light is found by every cosine ray that meets the portal, light that
-    // passes straight only by some of them.
+    // hit: what is met beyond the pane.
     void pass_pane(const Vertex& x, int k, float distance, Vec3f direction, const Drawn& drawn, const Hit& hit,
                    Stream& stream) {
-        const ScenePortal& portal = scene_.portals()[static_cast<size_t>(k)];
-        const Crossing at = crossing(portal, direction);
         const Trail trail = arrived(hit, x.trail);
-        if (at.through > 0)
-            scatter_through(portal, k, x.at + direction * distance, direction,
-                            drawn.taken * at.through / (drawn.guided + drawn.by_cosine), trail, stream.branch());
-        if (at.straight > 0)
-            continue_with(hit, x.at, direction,
-                          drawn.taken * at.straight / (drawn.guided + drawn.by_cosine * at.pass_chance),
-                          past(trail, k, direction), stream);
+        const float straight = scatter_drawn(x, k, distance, direction, drawn, trail, stream);
+        if (straight > 0) continue_with(hit, x.at, direction, straight, past(trail, k, direction), stream);
     }
     // A ray into a mouth met something else than its pane: its reveal mostly.
     void come_upon(const Vertex& x, Vec3f direction, const Drawn& drawn, const Hit& hit, Stream& stream) {
@@ -332,15 +271,20 @@ class Tracer {
         if (hit.what != Hit::What::portal)
             return continue_with(hit, x.at, direction, drawn.taken / (drawn.guided + drawn.by_cosine), trail, stream,
                                  x.veil < 0 ? drawn.by_cosine : 0.0f);
-        const ScenePortal& portal = scene_.portals()[static_cast<size_t>(hit.portal)];
+        const float straight = scatter_drawn(x, hit.portal, hit.distance, direction, drawn, trail, stream);
+        arrive(x.at + direction * hit.distance, direction, straight, past(trail, hit.portal, direction), stream,
+               hit.portal);
+    }
+    // What a pane scatters of a ray that was drawn towards it; the weight of what goes straight on. Scattered light is
+    // found by every cosine ray that meets the portal, light that passes straight only by some of them.
+    float scatter_drawn(const Vertex& x, int k, float distance, Vec3f direction, const Drawn& drawn, const Trail& trail,
+                        Stream& stream) {
+        const ScenePortal& portal = scene_.portals()[static_cast<size_t>(k)];
         const Crossing at = crossing(portal, direction);
-        const Vec3f at_portal = x.at + direction * hit.distance;
         if (at.through > 0)
-            scatter_through(portal, hit.portal, at_portal, direction,
+            scatter_through(portal, k, x.at + direction * distance, direction,
                             drawn.taken * at.through / (drawn.guided + drawn.by_cosine), trail, stream.branch());
-        if (at.straight > 0)
-            arrive(at_portal, direction, drawn.taken * at.straight / (drawn.guided + drawn.by_cosine * at.pass_chance),
-                   past(trail, hit.portal, direction), stream, hit.portal);
+        return at.straight > 0 ? drawn.taken * at.straight / (drawn.guided + drawn.by_cosine * at.pass_chance) : 0.0f;
     }
 
     void gather_by_cosine(const Vertex& x, Stream stream, const std::vector<int>& portals, bool guided) {

@@ -59,4 +59,19 @@ inline float way_to_rectangle(const ScenePortal& portal, Vec3f from, Vec3f direc
     return s >= 0 && t >= 0 && s <= portal.length_u && t <= portal.length_v ? distance : kFar;
 }
 
+/// How likely each portal of the space is chosen from here: about by what it could send. Exact zeros only where no
+/// direction above the surface leads through it.
+inline float portal_chance(const ScenePortal& p, Vec3f at, Vec3f normal) {
+    const Vec3f to = p.centre - at;
+    const float height = dot(to, normal);
+    const float reach = 0.5f * (std::fabs(dot(p.u, normal)) + std::fabs(dot(p.v, normal)));
+    if (height + reach <= 1e-6f) return 0;
+    const float inverse = 1 / std::sqrt(dot(to, to) + 0.5f * p.area);
+    const float facing = std::fabs(dot(to, p.normal)) * inverse;
+    const float up = std::max(height + 0.5f * reach, 0.3f * reach) * inverse;
+    // Light from another room is dimmer than light from the sky.
+    const float worth = p.inside >= 0 && p.outside >= 0 ? 0.25f : 1.0f;
+    return worth * p.free_share * p.area * (facing + 0.05f) * up * inverse * inverse;
+}
+
 }  // namespace wp::light

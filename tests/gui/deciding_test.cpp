@@ -126,6 +126,19 @@ TEST_F(Deciding, a_series_that_cannot_be_says_why_before_it_is_asked) {
     EXPECT_TRUE(part<QComboBox>("series-second-number")->isVisible());
 }
 
+TEST_F(Deciding, a_daylight_factor_that_was_only_begun_is_settled_before_options_are_compared) {
+    // As the option was left when another was shown: a first look.
+    const auto project = document().snapshot();
+    auto begun = std::make_shared<question::DaylightFactorAnswer>();
+    begun->record.settled = false;
+    const model::Id wide = project->options[1].id;
+    window->answers().keep_daylight(wide, {begun, project});
+    window->asker().ask_all();
+    ASSERT_TRUE(idle());
+    ASSERT_TRUE(drive::wait_until([&] { return window->answers().daylight(wide)->record.settled; }, 10000));
+    EXPECT_FALSE(window->answers().daylight(wide).answer->planes.empty());
+}
+
 TEST_F(Deciding, maps_stand_side_by_side_and_are_read_at_the_same_place) {
     window->asker().ask_all();
     ASSERT_TRUE(idle());

@@ -118,6 +118,23 @@ TEST(Report, says_what_was_judged_with_value_need_and_source) {
         << rule::value_text(*verdict.criterion, verdict.value);
 }
 
+TEST(Report, tells_the_decision_with_its_reasons_and_figures_given_by_hand_before_the_options) {
+    Asked room;
+    room.project.decision = {room.project.options[0].id, "Light to the back wall", "K. Wren", "2026-11-30"};
+    room.project.hand_figures.push_back(
+        {"cost", "Building cost", "k", model::HandFigure::Better::lower, {{room.project.options[0].id, 420}}});
+    const auto facts = room.facts();
+    facts->options.push_back(facts->options[0]);  // two are compared
+    const auto pdf = read_back(compose(facts));
+    ASSERT_NE(pdf, nullptr);
+    const QString text = all_text(*pdf);
+    for (const char* words :
+         {"Decision", "Light to the back wall", "K. Wren", "2026-11-30", "Building cost [k]", "420"})
+        EXPECT_TRUE(text.contains(QString::fromLatin1(words))) << words;
+    room.project.decision = {};
+    EXPECT_FALSE(all_text(*read_back(compose(facts))).contains(QStringLiteral("K. Wren"))) << "nothing is decided";
+}
+
 TEST(Report, shows_many_pictures_with_where_and_how_they_are_judged_unless_the_building_changed) {
     Asked room;
     auto facts = room.facts();

@@ -232,6 +232,30 @@ TEST(Series, give_at_each_step_what_that_building_gives_by_itself) {
         }
 }
 
+TEST(Series,
+     leave_out_rooms_that_have_little_of_their_light_through_what_differs_and_say_by_how_much_they_may_be_wrong) {
+    // A window of the workshop, whose air reaches the reading room by way of the corner between them.
+    const auto answer = asked(of({"opening", {"W-13"}, "width", 0.9, 1.2, 2}));
+    const size_t reading = room_of(answer, "reading"), df = line_of(answer, "daylight_factor.mean");
+    EXPECT_LT(answer.of[1]->rays, answer.of[0]->rays / 4);
+    const auto change = *answer.change(0, 1, reading, df);
+    // Both traced to the same number of samples by the same dice: hardly any chance is left in their difference.
+    std::array<double, 2> mean{};
+    for (size_t i = 0; i < 2; ++i) {
+        const auto at = *project_at(*demo(), answer.series, answer.steps[i]);
+        const auto& option = at.options[0];
+        question::DaylightFactorSetup setup;
+        setup.fixed_samples = 64;
+        const auto planes = *question::planes_of(option, {}, at.site.north);
+        const auto traced =
+            question::daylight_factor(geometry::build_surfaces(at, option), planes, {0.06, 3}, {}, {}, setup);
+        for (const auto& plane : traced.planes)
+            if (plane.plane.plane == "p-reading") mean[i] = plane.figures.mean;
+    }
+    ASSERT_GT(mean[0], 0);
+    EXPECT_LT(std::fabs(mean[1] - mean[0] - change.by), change.error);
+}
+
 TEST(Series, of_glass_cost_no_ray_and_are_what_tracing_that_glass_gives) {
     const auto answer = asked(of({"material", {"single-clear"}, "transmittance", 0.5, 0.85, 3}));
     EXPECT_GT(answer.of[0]->rays, 0u);
