@@ -58,20 +58,6 @@ class Deciding : public Hands {
     bool idle() {
         return drive::wait_until([&] { return !window->asker().jobs().is_running(); }, 120000);
     }
-    // What is done in the dialog that a click opens.
-    void in_dialog(const std::function<void()>& open, const std::function<void(QDialog&)>& work) {
-        bool done = false;
-        QTimer::singleShot(150, [&] {
-            auto* dialog = qobject_cast<QDialog*>(QApplication::activeModalWidget());
-            if (dialog == nullptr) return;
-            work(*dialog);
-            done = true;
-            if (auto* buttons = dialog->findChild<QDialogButtonBox*>(); buttons != nullptr && dialog->isVisible())
-                buttons->button(QDialogButtonBox::Ok)->click();
-        });
-        open();
-        ASSERT_TRUE(done) << "no dialog came";
-    }
 };
 
 }  // namespace
@@ -208,14 +194,14 @@ TEST_F(Deciding, the_table_is_read_by_room_by_figure_or_as_a_whole) {
 }
 
 TEST_F(Deciding, is_kept_with_its_reasons_and_opened_again) {
-    in_dialog([&] { drive::click(*window, "decide-option"); },
-              [&](QDialog& dialog) {
-                  auto* option = dialog.findChild<QComboBox*>(QStringLiteral("decision-option"));
-                  option->setCurrentIndex(1);
-                  auto* reasons = dialog.findChild<QPlainTextEdit*>(QStringLiteral("decision-reasons"));
-                  reasons->setPlainText(QStringLiteral("Light to the back wall"));
-                  drive::type_into(dialog.findChild<QLineEdit*>(QStringLiteral("decision-by")), "K. Wren");
-              });
+    with_dialog([&] { drive::click(*window, "decide-option"); },
+                [&](QDialog& dialog) {
+                    auto* option = dialog.findChild<QComboBox*>(QStringLiteral("decision-option"));
+                    option->setCurrentIndex(1);
+                    auto* reasons = dialog.findChild<QPlainTextEdit*>(QStringLiteral("decision-reasons"));
+                    reasons->setPlainText(QStringLiteral("Light to the back wall"));
+                    drive::type_into(dialog.findChild<QLineEdit*>(QStringLiteral("decision-by")), "K. Wren");
+                });
     const auto& made = document().project().decision;
     EXPECT_EQ(made.option, document().project().options[1].id);
     EXPECT_EQ(made.reasons, "Light to the back wall");
@@ -223,8 +209,8 @@ TEST_F(Deciding, is_kept_with_its_reasons_and_opened_again) {
     EXPECT_EQ(made.day.size(), 10u) << "the day it was made on: " << made.day;
     EXPECT_TRUE(drive::wait_until(
         [&] { return part<QLabel>("decision")->text().contains(QStringLiteral("Decided for Wide")); }, 10000));
-    in_dialog([&] { drive::click(*window, "decide-option"); },
-              [](QDialog& dialog) { dialog.findChild<QPushButton*>(QStringLiteral("decision-open"))->click(); });
+    with_dialog([&] { drive::click(*window, "decide-option"); },
+                [](QDialog& dialog) { dialog.findChild<QPushButton*>(QStringLiteral("decision-open"))->click(); });
     EXPECT_TRUE(document().project().decision.option.empty());
     document().undo_stack().undo();
     EXPECT_FALSE(document().project().decision.option.empty());
@@ -244,7 +230,7 @@ TEST_F(Deciding, a_window_is_taken_over_from_the_other_option_and_put_into_it) {
     const double narrow = width(0);
     EXPECT_LT(narrow, width(1));
     document().select({Selection::Kind::opening, document().option().storeys[0].rooms[0].openings[0].id, -1});
-    in_dialog(
+    with_dialog(
         [&] {
             for (auto* action : window->findChildren<QAction*>())
                 if (action->text().contains(QStringLiteral("Put what is selected"))) return action->trigger();
@@ -256,13 +242,13 @@ TEST_F(Deciding, a_window_is_taken_over_from_the_other_option_and_put_into_it) {
 }
 
 TEST_F(Deciding, an_option_that_is_put_away_is_in_no_list) {
-    in_dialog([&] { drive::click(*window, "manage-options"); },
-              [&](QDialog& dialog) {
-                  dialog.findChild<QListWidget*>(QStringLiteral("option-list"))->setCurrentRow(1);
-                  dialog.findChild<QCheckBox*>(QStringLiteral("option-archived"))->click();
-                  dialog.findChild<QListWidget*>(QStringLiteral("option-list"))->setCurrentRow(0);
-                  dialog.findChild<QDialogButtonBox*>()->button(QDialogButtonBox::Close)->click();
-              });
+    with_dialog([&] { drive::click(*window, "manage-options"); },
+                [&](QDialog& dialog) {
+                    dialog.findChild<QListWidget*>(QStringLiteral("option-list"))->setCurrentRow(1);
+                    dialog.findChild<QCheckBox*>(QStringLiteral("option-archived"))->click();
+                    dialog.findChild<QListWidget*>(QStringLiteral("option-list"))->setCurrentRow(0);
+                    dialog.findChild<QDialogButtonBox*>()->button(QDialogButtonBox::Close)->click();
+                });
     ASSERT_TRUE(document().project().options[1].archived);
     EXPECT_EQ(part<QComboBox>("differs-from")->count(), 0);
     document().undo_stack().undo();
@@ -271,11 +257,11 @@ TEST_F(Deciding, an_option_that_is_put_away_is_in_no_list) {
 }
 
 TEST_F(Deciding, a_cost_is_given_by_hand_and_stands_in_the_table) {
-    in_dialog([&] { window->findChild<QAction*>(QStringLiteral("add-hand-figure"))->trigger(); },
-              [](QDialog& dialog) {
-                  drive::type_into(dialog.findChild<QLineEdit*>(QStringLiteral("hand-name")), "Cost");
-                  dialog.findChild<QLineEdit*>(QStringLiteral("hand-unit"))->setText(QStringLiteral("k"));
-              });
+    with_dialog([&] { window->findChild<QAction*>(QStringLiteral("add-hand-figure"))->trigger(); },
+                [](QDialog& dialog) {
+                    drive::type_into(dialog.findChild<QLineEdit*>(QStringLiteral("hand-name")), "Cost");
+                    dialog.findChild<QLineEdit*>(QStringLiteral("hand-unit"))->setText(QStringLiteral("k"));
+                });
     ASSERT_EQ(document().project().hand_figures.size(), 1u);
     auto* table = part<QTableWidget>("comparison");
     int row = -1;
@@ -286,7 +272,7 @@ TEST_F(Deciding, a_cost_is_given_by_hand_and_stands_in_the_table) {
             return row >= 0;
         },
         20000));
-    in_dialog(
+    with_dialog(
         [&] {
             table->scrollToItem(table->item(row, 2));
             const QPoint at = table->visualItemRect(table->item(row, 2)).center();

@@ -143,6 +143,21 @@ class Hands : public ::testing::Test {
         key(k, modifiers);
         QTest::qWait(50);
     }
+    // What is done in the dialog that something opens; then a button of it, unless it is closed already.
+    void with_dialog(const std::function<void()>& open, const std::function<void(QDialog&)>& work,
+                     QDialogButtonBox::StandardButton then = QDialogButtonBox::Ok) {
+        bool done = false;
+        QTimer::singleShot(150, [&] {
+            auto* dialog = qobject_cast<QDialog*>(QApplication::activeModalWidget());
+            if (dialog == nullptr) return;
+            work(*dialog);
+            done = true;
+            if (auto* buttons = dialog->findChild<QDialogButtonBox*>(); buttons != nullptr && dialog->isVisible())
+                buttons->button(then)->click();
+        });
+        open();
+        ASSERT_TRUE(done) << "no dialog came";
+    }
     void shade_ten() {
         drive::drag(*window, {-1, -1.2}, {21, 0.4});
         ASSERT_EQ(window->document().selected().size(), 10u);

@@ -23,19 +23,8 @@ class OptionsUse : public Hands {
         drive::click(*window, "desk-compare");
     }
     Document& document() { return window->document(); }
-    // What is done while the dialog is open.
-    void in_dialog(const std::function<void(QDialog&)>& work) {
-        bool done = false;
-        QTimer::singleShot(100, [&] {
-            auto* dialog = qobject_cast<QDialog*>(QApplication::activeModalWidget());
-            if (dialog != nullptr) {
-                work(*dialog);
-                dialog->findChild<QDialogButtonBox*>()->button(QDialogButtonBox::Close)->click();
-                done = true;
-            }
-        });
-        drive::click(*window, "manage-options");
-        ASSERT_TRUE(done) << "no dialog came";
+    void in_options(const std::function<void(QDialog&)>& work) {
+        with_dialog([&] { drive::click(*window, "manage-options"); }, work, QDialogButtonBox::Close);
     }
     static void press(QDialog& dialog, const char* name) {
         auto* button = dialog.findChild<QPushButton*>(QString::fromLatin1(name));
@@ -53,7 +42,7 @@ class OptionsUse : public Hands {
 
 TEST_F(OptionsUse, are_copied_named_described_and_put_in_order) {
     const std::string first = document().option().name;
-    in_dialog([&](QDialog& dialog) {
+    in_options([&](QDialog& dialog) {
         EXPECT_FALSE(dialog.findChild<QPushButton*>(QStringLiteral("option-remove"))->isEnabled())
             << "the last option stays";
         press(dialog, "option-copy");
@@ -77,7 +66,7 @@ TEST_F(OptionsUse, are_copied_named_described_and_put_in_order) {
 
 TEST_F(OptionsUse, an_empty_one_is_begun_and_deleted_again) {
     const std::string first = document().option().name;
-    in_dialog([&](QDialog& dialog) {
+    in_options([&](QDialog& dialog) {
         press(dialog, "option-empty");
         EXPECT_TRUE(document().option().storeys[0].rooms.empty());
         EXPECT_EQ(dialog.findChild<QListWidget*>(QStringLiteral("option-list"))->count(), 2);

@@ -156,11 +156,7 @@ void ComparePanel::manage_options() { OptionsDialog(document_, this).exec(); }
 
 std::vector<ComparedLine> ComparePanel::all_lines() {
     std::vector<ComparedLine> out;
-    for (const auto& line : figure::lines()) {
-        const QString name = language::words(line.name);
-        out.push_back({line.measure, line.wanted,
-                       *line.of == 0 ? name : QStringLiteral("%1, %2").arg(name, language::words(line.of))});
-    }
+    for (const auto& line : figure::lines()) out.push_back({line.measure, line.wanted, name_of_line(line)});
     return out;
 }
 

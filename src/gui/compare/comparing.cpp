@@ -11,6 +11,11 @@
 
 namespace wp::gui {
 
+QString name_of_line(const figure::Line& line) {
+    const QString name = language::words(line.name);
+    return *line.of == 0 ? name : QStringLiteral("%1, %2").arg(name, language::words(line.of));
+}
+
 std::optional<figure::Band> Comparer::find(const ComparedLine& line, const Gathered& in, const model::Id& room) {
     const auto analysis = figure::analysis_of(*line.measure, line.wanted);
     const auto given = in.given.find(analysis);

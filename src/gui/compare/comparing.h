@@ -10,6 +10,9 @@
 
 namespace wp::gui {
 
+/// "Daylight factor, mean", in the language of the interface.
+QString name_of_line(const figure::Line& line);
+
 /// A line of the table for each room.
 struct ComparedLine {
     const figure::Measure* measure;

@@ -21,10 +21,6 @@ namespace wp::gui {
 
 namespace {
 
-QString name_of_line(const figure::Line& line) {
-    const QString name = language::words(line.name);
-    return *line.of == 0 ? name : QStringLiteral("%1, %2").arg(name, language::words(line.of));
-}
 QString unit_of(const figure::Line& line) { return language::words(figure::unit_of(*line.measure, line.wanted)); }
 
 }  // namespace
