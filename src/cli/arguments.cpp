@@ -163,6 +163,9 @@ std::optional<int> parse_arguments(int argc, char** argv, Arguments& out) {
     auto* figures = compare->add_flag("--figures", o.figures,
                                       "Ask the options, too, and tell every figure of every room against the base");
     compare->add_option("--csv", o.csv, "Write the figures to this file")->needs(figures);
+#ifdef WARMPANE_PICTURES
+    compare->add_option("--chart", o.chart, "Draw the figures to this file, .png or .svg")->needs(figures);
+#endif
     compare->add_option("--question", o.questions, "Ask this question (may be repeated); else the daylight factor")
         ->needs(figures);
     compare->add_option("--accuracy", o.accuracy, "Wanted half-width (95 %) as a share of the figure, 0.0005 to 0.5")

@@ -42,7 +42,7 @@ struct ShowArguments {
     std::string project;
 };
 struct CompareArguments {
-    std::string project, base, json, csv;
+    std::string project, base, json, csv, chart;
     std::vector<std::string> options, questions;
     std::optional<double> accuracy;
     int threads = 0;

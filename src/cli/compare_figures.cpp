@@ -18,17 +18,6 @@ namespace wp::cli {
 
 namespace {
 
-// One option, asked as it is: a series of which nothing is varied.
-struct AskedOption {
-    const model::Option* option;
-    series::SeriesAnswer answer;
-    std::optional<figure::Band> band(const model::Id& room, size_t line) const {
-        const auto at = std::ranges::find(answer.rooms, room);
-        return at != answer.rooms.end() ? answer.band(0, static_cast<size_t>(at - answer.rooms.begin()), line)
-                                        : std::nullopt;
-    }
-};
-
 std::optional<int> check_questions(const CompareArguments& a, const model::Project& project) {
     for (const auto& id : a.questions)
         if (model::find(project.questions, id) == nullptr) {
@@ -107,6 +96,13 @@ int compare_figures(const CompareArguments& a, const model::Project& project, co
                 list.push_back(std::move(entry));
             }
     file["figures"] = std::move(list);
+#ifdef WARMPANE_PICTURES
+    if (!a.chart.empty())
+        if (const auto fault = draw_figures(project, all, a.chart)) {
+            complain(*fault);
+            return kCannotWrite;
+        }
+#endif
     if (a.csv.empty()) return kDone;
     if (const auto fault = write_file(a.csv, csv)) {
         complain(*fault);

@@ -43,6 +43,7 @@ int main(int argc, char** argv) {
             start_drawing(argc, argv);
         if (arguments.report) start_drawing(argc, argv);
         if (arguments.series && (arguments.series->pictures || arguments.series->drawings)) start_drawing(argc, argv);
+        if (arguments.compare && !arguments.compare->chart.empty()) start_drawing(argc, argv);
         if (arguments.sky && (arguments.sky->pictures || arguments.sky->drawings)) start_drawing(argc, argv);
 #endif
         return end_output(answer(arguments));

@@ -68,6 +68,8 @@ std::pair<double, double> range_of(const std::vector<double>& hours) {
     return {low, high > low ? high : low + 1};
 }
 
+constexpr double kNarrow = 400;  // pixels: below that months have room for one letter only
+
 QRectF chart_area(QRectF area) { return area.adjusted(50, 26, -10, -24); }
 
 }  // namespace
@@ -92,18 +94,34 @@ ClimateSeries climate_series(const climate::WeatherYear& weather, const std::vec
 
 QRectF carpet_area(QRectF area) { return chart_area(area).adjusted(0, 0, -74, 0); }
 
+void draw_hours_of_year(QPainter& painter, const std::vector<double>& hours, const Scale& scale, const Ink& ink,
+                        QRectF r) {
+    QImage image(365, 24, QImage::Format_RGB32);
+    for (int day = 0; day < 365; ++day)
+        for (int hour = 0; hour < 24; ++hour) {
+            const double v = hours[static_cast<size_t>(day * 24 + hour)];
+            image.setPixelColor(day, 23 - hour, std::isnan(v) ? ink.ground : scale.colour(v));
+        }
+    painter.drawImage(r, image);
+    painter.setPen(ink.ink);
+    for (int hour = 0; hour <= 24; hour += r.height() < 100 ? 12 : 6) {
+        const double y = r.bottom() - hour / 24.0 * r.height();
+        painter.drawText(QRectF(r.left() - 48, y - 8, 42, 16), Qt::AlignRight | Qt::AlignVCenter,
+                         QStringLiteral("%1:00").arg(hour));
+    }
+    for (int m = 1; m <= 12; ++m) {
+        const double x = r.left() + climate::days_before(m) / 365.0 * r.width(),
+                     w = climate::days_in(m) / 365.0 * r.width();
+        painter.drawText(QRectF(x, r.bottom() + 4, w, 16), Qt::AlignCenter,
+                         r.width() > kNarrow ? language::month_short(m) : language::month(m).left(1));
+        if (m > 1) painter.drawLine(QPointF(x, r.bottom()), QPointF(x, r.bottom() + 4));
+    }
+}
+
 void draw_carpet(QPainter& painter, const ClimateSeries& series, const Ink& ink, QRectF area) {
     heading(painter, ink, area, QStringLiteral("%1, %2").arg(series.name, series.unit));
     const QRectF r = carpet_area(area);
-    QImage image(365, 24, QImage::Format_RGB32);
-    const double span = series.scale.top - series.scale.bottom;
-    const auto place = [&](double v) { return std::clamp((v - series.scale.bottom) / span, 0.0, 1.0); };
-    for (int day = 0; day < 365; ++day)
-        for (int hour = 0; hour < 24; ++hour) {
-            const double v = series.hours[static_cast<size_t>(day * 24 + hour)];
-            image.setPixelColor(day, 23 - hour, std::isnan(v) ? ink.ground : light_colour(place(v)));
-        }
-    painter.drawImage(r, image);
+    draw_hours_of_year(painter, series.hours, series.scale, ink, r);
     painter.setPen(QPen(ink.paper, 1));
     int doubtful = 0;
     for (size_t h = 0; h < series.doubt.size(); ++h) {
@@ -113,18 +131,8 @@ void draw_carpet(QPainter& painter, const ClimateSeries& series, const Ink& ink,
                                   r.bottom() - (static_cast<double>(h % 24) + 0.5) / 24 * r.height()));
     }
     painter.setPen(ink.ink);
-    for (int hour = 0; hour <= 24; hour += 6) {
-        const double y = r.bottom() - hour / 24.0 * r.height();
-        painter.drawText(QRectF(r.left() - 48, y - 8, 42, 16), Qt::AlignRight | Qt::AlignVCenter,
-                         QStringLiteral("%1:00").arg(hour));
-    }
-    for (int m = 1; m <= 12; ++m) {
-        const double x = r.left() + climate::days_before(m) / 365.0 * r.width(),
-                     w = climate::days_in(m) / 365.0 * r.width();
-        painter.drawText(QRectF(x, r.bottom() + 4, w, 16), Qt::AlignCenter, language::month_short(static_cast<int>(m)));
-        if (m > 1) painter.drawLine(QPointF(x, r.bottom()), QPointF(x, r.bottom() + 4));
-    }
     // The scale stands beside its carpet.
+    const double span = series.scale.top - series.scale.bottom;
     QImage ramp(1, 128, QImage::Format_RGB32);
     for (int i = 0; i < 128; ++i) ramp.setPixelColor(0, 127 - i, light_colour(i / 127.0));
     const QRectF bar(r.right() + 14, r.top(), 12, r.height());

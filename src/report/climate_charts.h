@@ -22,6 +22,10 @@ struct ClimateSeries {
 ClimateSeries climate_series(const climate::WeatherYear& weather, const std::vector<climate::OutdoorHour>& outdoor,
                              climate::Quantity quantity);
 
+/// 365 days across, 24 hours up, in the colours of a scale, with months and hours at the edges. Where there is no value
+/// the ground shows.
+void draw_hours_of_year(QPainter& painter, const std::vector<double>& hours, const Scale& scale, const Ink& ink,
+                        QRectF r);
 /// 365 days across, 24 hours up; doubtful hours are dotted. The rectangle that the days fill is returned, for pointers.
 QRectF carpet_area(QRectF area);
 void draw_carpet(QPainter& painter, const ClimateSeries& series, const Ink& ink, QRectF area);

@@ -8,13 +8,18 @@
 #include <utility>
 
 #include "analysis/analysis.h"
+#include "base/record.h"
+#include "describe/depends.h"
 #include "describe/differing.h"
+#include "describe/field.h"
 #include "geometry/plane_points.h"
 #include "light/replicates.h"
 #include "model/project.h"
 #include "question/ask.h"
 #include "question/shots.h"
+#include "rule/criteria_file.h"
 #include "rule/data.h"
+#include "series/kept_step.h"
 #include "store/answers.h"
 
 namespace wp::series {
@@ -364,10 +369,42 @@ void judge(AtStep& at, const std::vector<Question>& questions, const climate::We
 
 }  // namespace
 
+Fingerprint Asker::print_of(const Project& at_step) const {
+    const Option& option = *find(at_step.options, answer_.series.option);
+    Fingerprint out;
+    out.add(std::string_view("step of a series, 1"));
+    out.add(std::string_view(kVersion));
+    out.add(describe::depends(at_step, option, describe::bears::all));
+    for (const Question& q : questions_) out.add(analysis::asked_print(at_step, option, q, weather_.get()));
+    // Figures are told by room, and verdicts by set.
+    for (const auto& id : answer_.rooms) out.add(std::string_view(id));
+    for (const auto* line : answer_.lines) out.add(std::string_view(line->id));
+    for (const auto& id : at_step.criteria)
+        if (const auto set = rule::set_of(at_step, id)) out.add(rule::write_criteria(*set));
+    return out;
+}
+
+bool Asker::find_kept(size_t step, const Project& at_step) {
+    if (!kept_.find) return false;
+    const auto bytes = kept_.find(print_of(at_step));
+    if (!bytes) return false;
+    auto read = read_step(*bytes, answer_.rooms.size(), answer_.lines.size());
+    if (!read) return false;
+    answer_.of[step] = std::make_shared<const StepAnswer>(std::move(*read));
+    return true;
+}
+
+bool Asker::find_kept(size_t step) {
+    const auto project = project_at(*project_, answer_.series, answer_.steps[step]);
+    return project && find_kept(step, *project);
+}
+
 Outcome Asker::ask(size_t step, const Cancel& cancel, const Progress& progress) {
     const double begun = now();
     auto project = project_at(*project_, answer_.series, answer_.steps[step]);
     if (!project) return project.fault();
+    if (find_kept(step, *project)) return {};
+    const Fingerprint print = kept_.keep ? print_of(*project) : Fingerprint{};
     AtStep at(std::make_shared<const Project>(std::move(*project)), answer_.series.option, weather_.get(), threads_);
     for (size_t i = 0; i < questions_.size(); ++i) {
         const Question& q = questions_[i];
@@ -392,6 +429,7 @@ Outcome Asker::ask(size_t step, const Cancel& cancel, const Progress& progress) 
     find_bands(at, questions_, answer_);
     judge(at, questions_, weather_.get());
     at.out.seconds = now() - begun;
+    if (kept_.keep) kept_.keep(print, write_step(at.out));
     answer_.of[step] = std::make_shared<const StepAnswer>(std::move(at.out));
     return {};
 }

@@ -71,6 +71,10 @@ class Asker {
           std::shared_ptr<const climate::WeatherYear> weather, std::optional<double> accuracy = {}, int threads = 0);
     ~Asker();
     const SeriesAnswer& answer() const { return answer_; }
+    /// Where steps are kept once they are asked, and found again instead of being asked.
+    void keep_in(Cache cache) { kept_ = std::move(cache); }
+    /// Whether the step was kept: then it is answered now.
+    bool find_kept(size_t step);
     /// Fault: what keeps the step from being asked. Cancelled: the step stays unasked.
     Outcome ask(size_t step, const Cancel& cancel = {}, const Progress& progress = {});
 
@@ -80,7 +84,11 @@ class Asker {
     std::shared_ptr<const climate::WeatherYear> weather_;
     int threads_;
     SeriesAnswer answer_;
+    /// Of all that a step's answer depends on.
+    Fingerprint print_of(const model::Project& at_step) const;
+    bool find_kept(size_t step, const model::Project& at_step);
     std::vector<model::Question> questions_;
+    Cache kept_;
     std::unique_ptr<Work> work_;
 };
 

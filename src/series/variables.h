@@ -5,6 +5,7 @@
 #include <string>
 #include <vector>
 
+#include "base/result.h"
 #include "describe/numbers.h"
 #include "model/choices.h"
 

@@ -496,13 +496,18 @@ TEST_F(CommandLine, tells_figures_of_options_against_the_base) {
     project.options.push_back(away);
     ASSERT_FALSE(store::save_project(project, folder / "p.warmpane"));
     const fs::path csv = folder / "figures.csv";
-    const Ended told = run("compare " + file + " --figures --accuracy 0.2 --csv " + csv.string());
+    const auto chart = csv.parent_path() / "figures.svg";
+    const Ended told =
+        run("compare " + file + " --figures --accuracy 0.2 --csv " + csv.string() + " --chart " + chart.string());
     EXPECT_EQ(told.code, 0) << told.output;
     const std::string table = *read_file(csv);
     EXPECT_EQ(table.substr(0, table.find('\n')),
               "option,room,figure,value,low_95,high_95,unit,against_base,error_95,told_apart");
     EXPECT_NE(table.find("\nb,"), std::string::npos);
     EXPECT_EQ(table.find("\nc,"), std::string::npos) << "what is put away is left alone";
+    const std::string drawn = *read_file(chart);
+    for (const char* word : {"<svg", "Daylight factor, mean", project.options[1].name.c_str()})
+        EXPECT_NE(drawn.find(word), std::string::npos) << word;
     EXPECT_EQ(run("compare " + file + " --csv x.csv").code, 2) << "figures are asked for by name";
     EXPECT_EQ(run("compare " + file + " --figures --question nowhere").code, 2);
 }

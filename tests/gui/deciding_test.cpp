@@ -9,12 +9,16 @@
 #include <QTabBar>
 #include <QTabWidget>
 #include <QTableWidget>
+#include <numeric>
 
 #include "edit/options.h"
 #include "gui/compare/scatter_panel.h"
 #include "gui/compare/side_by_side.h"
 #include "gui/compare/steps_view.h"
 #include "matter_hands.h"
+#include "report/side/other_cells.h"
+#include "report/side/plan_cell.h"
+#include "report/side/year_cells.h"
 
 using namespace wp;
 using namespace wp::test;
@@ -54,6 +58,23 @@ class Deciding : public Hands {
                 return emit one->activated(i);
             }
         FAIL() << box << " has no " << words.toStdString();
+    }
+    template <class T>
+    const T* cell(size_t i) {
+        const auto& cells = part<SideView>("side-maps")->board().cells;
+        return i < cells.size() ? dynamic_cast<const T*>(cells[i].cell.get()) : nullptr;
+    }
+    /// Whether all cells are of that kind.
+    template <class T>
+    bool all_found(int wait = 60000) {
+        return drive::wait_until(
+            [&] {
+                const auto n = part<SideView>("side-maps")->board().cells.size();
+                for (size_t i = 0; i < n; ++i)
+                    if (cell<T>(i) == nullptr) return false;
+                return n > 0;
+            },
+            wait);
     }
     bool idle() {
         return drive::wait_until([&] { return !window->asker().jobs().is_running(); }, 120000);
@@ -130,12 +151,7 @@ TEST_F(Deciding, maps_stand_side_by_side_and_are_read_at_the_same_place) {
     ASSERT_TRUE(idle());
     show_view(2);
     auto& view = *part<SideView>("side-maps");
-    ASSERT_TRUE(drive::wait_until(
-        [&] {
-            const auto& maps = view.maps();
-            return maps.options.size() == 2 && !maps.options[0].layers.empty() && !maps.options[1].layers.empty();
-        },
-        60000));
+    ASSERT_TRUE(all_found<report::PlanCell>());
     QTest::mouseMove(&view, view.cell(0).center().toPoint() + QPoint(0, 10));
     const auto* told = part<QLabel>("side-told");
     const auto tells_both = [&] {
@@ -143,14 +159,90 @@ TEST_F(Deciding, maps_stand_side_by_side_and_are_read_at_the_same_place) {
     };
     EXPECT_TRUE(drive::wait_until(tells_both, 5000)) << told->text().toStdString();
     choose("side-base", QStringLiteral("Differences from Narrow"));
-    ASSERT_TRUE(drive::wait_until([&] { return view.maps().base.has_value(); }, 20000));
-    EXPECT_TRUE(view.maps().scale.difference);
+    ASSERT_TRUE(drive::wait_until([&] { return view.board().scale->difference; }, 20000));
     double most = -1e9;
-    for (const auto& layer : view.maps().options[1].layers)
+    for (const auto& layer : cell<report::PlanCell>(1)->layers)
         for (const double v : layer.value) most = std::max(most, v);
     EXPECT_GT(most, 0) << "the wider window gives more";
     QTest::mouseClick(&view, Qt::LeftButton, {}, view.cell(1).center().toPoint());
     EXPECT_EQ(document().option_index(), 1u) << "a click shows that option";
+}
+
+TEST_F(Deciding, years_stand_side_by_side_by_day_and_hour_as_typical_days_and_by_month_and_hour) {
+    window->asker().ask_all();
+    ASSERT_TRUE(idle());
+    show_view(2);
+    choose("side-kind", QStringLiteral("Day by hour"));
+    ASSERT_TRUE(all_found<report::HoursCell>());
+    const auto sum = [](const std::vector<double>& hours) { return std::accumulate(hours.begin(), hours.end(), 0.0); };
+    EXPECT_GT(sum(cell<report::HoursCell>(1)->hours), sum(cell<report::HoursCell>(0)->hours)) << "a wider window";
+    const double noon = cell<report::HoursCell>(1)->hours[171 * 24 + 12];
+    auto& view = *part<SideView>("side-maps");
+    QTest::mouseMove(&view, view.cell(1).center().toPoint());
+    EXPECT_TRUE(
+        drive::wait_until([&] { return part<QLabel>("side-told")->text().contains(QStringLiteral("Wide")); }, 5000))
+        << part<QLabel>("side-told")->text().toStdString();
+    choose("side-kind", QStringLiteral("Typical days"));
+    ASSERT_TRUE(all_found<report::DaysCell>());
+    EXPECT_GT(noon, 0);
+    choose("side-base", QStringLiteral("Differences from Narrow"));
+    ASSERT_TRUE(drive::wait_until(
+        [&] {
+            const auto* days = cell<report::DaysCell>(1);
+            return days != nullptr && days->base.has_value();
+        },
+        20000));
+    EXPECT_LT((*cell<report::DaysCell>(1)->base)[5][12], cell<report::DaysCell>(1)->days[5][12]);
+    choose("side-kind", QStringLiteral("Months by hour"));
+    ASSERT_TRUE(all_found<report::MonthsCell>());
+    const auto* months = cell<report::MonthsCell>(1);
+    ASSERT_TRUE(months->rooms.at(0).days);
+    EXPECT_TRUE(months->scale.difference);
+    EXPECT_GT((*months->rooms[0].days)[5][12], 0);
+}
+
+TEST_F(Deciding, curves_across_a_room_and_all_figures_of_one_option_are_drawn) {
+    window->asker().ask_all();
+    ASSERT_TRUE(idle());
+    show_view(2);
+    choose("side-kind", QStringLiteral("Depth profile"));
+    ASSERT_TRUE(all_found<report::ProfileCell>());
+    const auto& curves = cell<report::ProfileCell>(0)->chart.curves;
+    ASSERT_EQ(curves.size(), 2u);
+    EXPECT_TRUE(curves.back().main);
+    EXPECT_EQ(curves.back().name, QStringLiteral("Narrow")) << "the option that is shown is drawn over the others";
+    choose("side-kind", QStringLiteral("All figures"));
+    ASSERT_TRUE(drive::wait_until([&] { return part<SideView>("side-maps")->board().cells.size() > 4; }, 20000));
+    for (const auto& of : part<SideView>("side-maps")->board().cells) {
+        EXPECT_FALSE(of.name.isEmpty());
+        EXPECT_NE(of.cell, nullptr);
+    }
+}
+
+TEST_F(Deciding, clear_arcs_and_what_is_seen_are_asked_of_every_option_from_here) {
+    model::Observer seat;
+    seat.id = "seat";
+    seat.name = "Desk";
+    seat.room = document().option().storeys[0].rooms[0].id;
+    seat.eye = {2, 1.5, 1.2};
+    document().edit(QStringLiteral("Observers"), [&](model::Project& p) {
+        for (auto& option : p.options) option.observers = {seat};
+    });
+    show_view(2);
+    choose("side-kind", QStringLiteral("Clear arcs"));
+    QTest::qWait(200);
+    drive::click(*window, "side-ask");
+    ASSERT_TRUE(drive::wait_until([&] { return all_found<report::PlanCell>(100) && idle(); }, 200000));
+    for (const size_t option : {0u, 1u}) {
+        ASSERT_EQ(cell<report::PlanCell>(option)->arcs.size(), 1u);
+        EXPECT_EQ(cell<report::PlanCell>(option)->arcs[0].name, QStringLiteral("Desk"));
+    }
+    choose("side-kind", QStringLiteral("What is seen"));
+    QTest::qWait(200);
+    drive::click(*window, "side-ask");
+    ASSERT_TRUE(drive::wait_until([&] { return all_found<report::PictureCell>(100) && idle(); }, 200000));
+    EXPECT_EQ(cell<report::PictureCell>(0)->answer->moment.hour, cell<report::PictureCell>(1)->answer->moment.hour);
+    EXPECT_EQ(cell<report::PictureCell>(0)->style.scale, cell<report::PictureCell>(1)->style.scale);
 }
 
 TEST_F(Deciding, figures_stand_against_each_other_and_those_that_none_beats_are_joined) {

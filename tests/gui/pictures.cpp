@@ -324,14 +324,29 @@ int main(int argc, char** argv) {
     if (auto* views = window.findChild<QTabWidget*>(QStringLiteral("compare-views"))) views->setCurrentIndex(0);
     QTest::qWait(1500);
     take("compare");
-    if (wants({"compare-maps", "compare-against"})) {
+    if (wants({"compare-maps", "compare-hours", "compare-days", "compare-months", "compare-profile", "compare-arcs",
+               "compare-eyes", "compare-figures", "compare-against"})) {
         auto* views = window.findChild<QTabWidget*>(QStringLiteral("compare-views"));
         views->setCurrentIndex(2);
         QTest::qWait(2500);
         auto* maps = drive::widget(window, "side-maps");
-        const QRectF first = static_cast<SideView*>(maps)->cell(0);
-        QTest::mouseMove(maps, QPointF(first.left() + 0.4 * first.width(), first.center().y() + 8).toPoint());
-        take("compare-maps");
+        auto* kinds = static_cast<QComboBox*>(drive::widget(window, "side-kind"));
+        const char* names[] = {"maps", "hours", "days", "months", "profile", "arcs", "eyes", "figures"};
+        for (int kind = 0; kind < 8; ++kind) {
+            const std::string name = std::string("compare-") + names[kind];
+            if (!wants({name.c_str()})) continue;
+            kinds->setCurrentIndex(kind);
+            emit kinds->activated(kind);
+            QTest::qWait(2500);
+            if (kind == 5 || kind == 6) {
+                drive::click(window, "side-ask");
+                drive::wait_until([&] { return !window.asker().jobs().is_running(); }, 900000);
+                QTest::qWait(2000);
+            }
+            const QRectF first = static_cast<SideView*>(maps)->cell(0);
+            QTest::mouseMove(maps, QPointF(first.left() + 0.4 * first.width(), first.center().y() + 8).toPoint());
+            take(name.c_str());
+        }
         views->setCurrentIndex(3);
         auto* scatter = static_cast<ScatterView*>(drive::widget(window, "scatter"));
         drive::wait_until([&] { return scatter->dots().size() >= 3; }, 60000);

@@ -10,9 +10,11 @@
 #include "model/project.h"
 #include "question/ask.h"
 #include "series/curves.h"
+#include "series/kept_step.h"
 #include "series/tables.h"
 #include "series/turns.h"
 #include "series/variables.h"
+#include "store/answers.h"
 #include "store/project_file.h"
 
 using namespace wp;
@@ -363,4 +365,50 @@ TEST(Turns, where_the_band_never_leaves_the_threshold_reach_to_the_ends) {
     ASSERT_EQ(turns.size(), 1u);
     EXPECT_EQ(turns[0].from, 0);
     EXPECT_EQ(turns[0].to, 1);
+}
+
+TEST(Series, steps_that_were_kept_are_found_again_without_a_ray_and_are_the_same) {
+    store::MemoryCache memory;
+    Asker first(demo(), widths(2), weather());
+    first.keep_in(memory.cache());
+    ASSERT_FALSE(first.find_kept(0)) << "nothing was asked yet";
+    ASSERT_FALSE(first.ask(0));
+    Asker again(demo(), widths(2), weather());
+    again.keep_in(memory.cache());
+    ASSERT_TRUE(again.find_kept(0));
+    EXPECT_FALSE(again.find_kept(1));
+    const auto &was = *first.answer().of[0], &is = *again.answer().of[0];
+    ASSERT_EQ(was.bands.size(), is.bands.size());
+    for (size_t i = 0; i < was.bands.size(); ++i) {
+        ASSERT_EQ(was.bands[i].has_value(), is.bands[i].has_value());
+        if (was.bands[i]) EXPECT_EQ(was.bands[i]->value, is.bands[i]->value);
+    }
+    EXPECT_EQ(was.replicates, is.replicates);
+    ASSERT_EQ(was.verdicts.size(), is.verdicts.size());
+    for (size_t i = 0; i < was.verdicts.size(); ++i) {
+        EXPECT_EQ(was.verdicts[i].criterion, is.verdicts[i].criterion);
+        EXPECT_EQ(was.verdicts[i].state, is.verdicts[i].state);
+    }
+    // Whiter walls, other steps.
+    auto other = std::make_shared<model::Project>(*demo());
+    for (auto& material : other->materials) material.reflectance *= 0.9;
+    Asker changed(other, widths(2), weather());
+    changed.keep_in(memory.cache());
+    EXPECT_FALSE(changed.find_kept(0));
+}
+
+TEST(Series, kept_bytes_that_are_damaged_are_refused) {
+    StepAnswer step;
+    step.bands = {figure::Band{1, 0.9, 1.1}, std::nullopt};
+    step.replicates = {{1, 2}};
+    step.taken_over = {0};
+    step.verdicts.push_back({});
+    const std::string bytes = write_step(step);
+    EXPECT_TRUE(read_step(bytes, 1, 2));
+    EXPECT_FALSE(read_step(bytes, 2, 1)) << "of other rooms";
+    EXPECT_FALSE(read_step(bytes, 1, 3)) << "of other figures";
+    EXPECT_FALSE(read_step("", 1, 2));
+    for (size_t cut = 1; cut < bytes.size(); ++cut) EXPECT_FALSE(read_step(bytes.substr(0, cut), 1, 2));
+    step.verdicts[0].state = static_cast<rule::State>(99);
+    EXPECT_FALSE(read_step(write_step(step), 1, 2)) << "there is no such state";
 }

@@ -31,8 +31,10 @@ Asker::Asker(Document& document, KeptAnswers& kept, QObject* parent)
       live_year_(this),
       year_tracer_(this),
       pictures_(document, jobs_),
+      seats_year_(document, jobs_),
       jobs_(this) {
     connect(&pictures_, &TakenPictures::said, this, &Asker::said);
+    connect(&seats_year_, &SeatsYear::said, this, &Asker::said);
     connect(&document, &Document::project_changed, this, &Asker::project_changed);
     for (const auto signal : {&Document::moment_changed, &Document::sky_changed, &Document::weather_changed})
         connect(&document, signal, this, &Asker::request_moment);

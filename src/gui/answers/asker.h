@@ -11,6 +11,7 @@
 #include "gui/answers/live_eye.h"
 #include "gui/answers/live_moment.h"
 #include "gui/answers/live_year.h"
+#include "gui/answers/seats_year.h"
 #include "gui/answers/taken_pictures.h"
 #include "gui/answers/year_tracer.h"
 #include "gui/document/asked_prints.h"
@@ -44,6 +45,7 @@ class Asker : public QObject {
     LiveMoment& live_moment() { return live_moment_; }
     LiveEye& eye() { return eye_; }
     TakenPictures& pictures() { return pictures_; }
+    SeatsYear& seats_year() { return seats_year_; }
     void hold(bool on);
 
     /// Whether the moment's light is looked at: only then is it traced.
@@ -111,7 +113,9 @@ class Asker : public QObject {
     model::Id year_traced_option_;
     bool watching_year_ = false, tracing_year_ = false, daylight_waits_ = false, looks_for_kept_ = false;
     YearWish wish_;
-    TakenPictures pictures_;  // before the queue, whose work it hears of
+    // Before the queue, whose work they hear of.
+    TakenPictures pictures_;
+    SeatsYear seats_year_;
     JobQueue jobs_;
     // Beside the project, once it has a file; else pieces are kept in memory.
     std::shared_ptr<store::Answers> answers_;

@@ -20,16 +20,17 @@ class CompareDesk : public Desk {
         : Desk(desktop, DeskKind::compare),
           views_(new QTabWidget(desktop.window())),
           panel_(new ComparePanel(desktop.document(), desktop.answers(), views_)),
-          runner_(new SeriesRunner(desktop.document(), desktop.asker().jobs(), this)),
+          runner_(new SeriesRunner(desktop.document(), desktop.asker(), this)),
           series_(new SeriesPanel(desktop.document(), *runner_, views_)) {
         views_->setObjectName(QStringLiteral("compare-views"));
         views_->setTabToolTip(views_->addTab(panel_, QObject::tr("Table")),
                               QObject::tr("All options, figure by figure"));
         views_->setTabToolTip(views_->addTab(series_, QObject::tr("Series")),
                               QObject::tr("Numbers varied in steps: what they come to"));
-        auto* side = new SidePanel(desktop.document(), desktop.answers(), views_);
+        auto* side = new SidePanel(desktop.document(), desktop.answers(), desktop.asker(), views_);
+        connect(side, &SidePanel::said, &desktop, [&desktop](const QString& text) { desktop.say(text); });
         views_->setTabToolTip(views_->addTab(side, QObject::tr("Side by side")),
-                              QObject::tr("Maps of any figure on one scale, or as differences"));
+                              QObject::tr("Maps, years, profiles, arcs and pictures on one scale, or as differences"));
         auto* scatter = new ScatterPanel(desktop.document(), desktop.answers(), *runner_, views_);
         views_->setTabToolTip(views_->addTab(scatter, QObject::tr("Against each other")),
                               QObject::tr("A figure over another: which designs none beats in both"));

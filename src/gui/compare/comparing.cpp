@@ -6,6 +6,7 @@
 
 #include "geometry/plane_points.h"
 #include "geometry/roof_shape.h"
+#include "metric/glare_index.h"
 #include "report/language/words.h"
 #include "report/pictures.h"
 
@@ -57,7 +58,14 @@ bool Comparison::is_best(std::optional<size_t> room, size_t line, size_t option)
     return true;
 }
 
+namespace {
+
+bool is_glare(const ComparedLine& line) { return line.measure->id == std::string_view("glare_probability"); }
+
+}  // namespace
+
 std::optional<figure::Band> Comparison::whole(size_t line, size_t option) const {
+    if (is_glare(lines[line])) return worst(line, option);
     std::vector<figure::Band> all;
     std::vector<double> areas;
     const auto& of = options[shown].project->options[options[shown].option];
@@ -72,6 +80,14 @@ std::optional<figure::Band> Comparison::whole(size_t line, size_t option) const 
     return figure::mean_of(all, areas);
 }
 
+// Few rooms have a place that is looked from: the worst of those that have one.
+std::optional<figure::Band> Comparison::worst(size_t line, size_t option) const {
+    std::optional<figure::Band> out;
+    for (size_t r = 0; r < rooms.size(); ++r)
+        if (const auto& band = at(r, line, option); band && (!out || band->value > out->value)) out = band;
+    return out;
+}
+
 QString change_words(const ComparedLine& line, double by) {
     const double unit = line.measure->is_share ? 100 : 1;
     const QString words = language::words(figure::unit_of(*line.measure, line.wanted));
@@ -84,6 +100,19 @@ QString change_words(const ComparedLine& line, double by) {
            (of.isEmpty() ? QString() : QStringLiteral(" ") + of);
 }
 
+namespace {
+
+// What a change of glare means, where it passes from one class of the index to another.
+QString glare_words(const figure::Band& was, const figure::Band& is) {
+    const auto& dgp = *metric::find_glare_index("dgp");
+    const auto &from = metric::class_of(dgp, was.value), &to = metric::class_of(dgp, is.value);
+    return &from == &to ? QString()
+                        : QStringLiteral(" ") + QObject::tr("(worst view from %1 to %2)")
+                                                    .arg(language::words(from.name), language::words(to.name));
+}
+
+}  // namespace
+
 Pulls pulls_of(const Comparison& c) {
     Pulls out;
     if (!c.base || *c.base == c.shown) return out;
@@ -94,7 +123,8 @@ Pulls pulls_of(const Comparison& c) {
         if (better == figure::Better::unsaid || !was || !is) continue;
         out.nothing_known = false;
         const auto change = figure::change(*was, *is);
-        const QString words = QStringLiteral("%1 %2").arg(change_words(line, change.by), line.name);
+        QString words = QStringLiteral("%1 %2").arg(change_words(line, change.by), line.name);
+        if (is_glare(line)) words += glare_words(*was, *is);
         if (figure::gains(change, better)) out.gains << words;
         if (figure::loses(change, better)) out.losses << words;
     }

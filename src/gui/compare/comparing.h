@@ -40,8 +40,11 @@ struct Comparison {
     std::optional<figure::Change> change(std::optional<size_t> room, size_t line, size_t option) const;
     /// Whether it is better than every other, beyond their errors; all were asked.
     bool is_best(std::optional<size_t> room, size_t line, size_t option) const;
-    /// Of all rooms, by their floor area; none where some were not asked.
+    /// Of all rooms, by their floor area, none where some were not asked; of glare the worst that is known.
     std::optional<figure::Band> whole(size_t line, size_t option) const;
+
+ private:
+    std::optional<figure::Band> worst(size_t line, size_t option) const;
 };
 
 /// "84 points of daylight autonomy" and the like of the option that is shown against the base: what it gains, and what

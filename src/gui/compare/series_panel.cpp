@@ -235,6 +235,7 @@ void SeriesPanel::list_questions() {
 
 void SeriesPanel::refresh() {
     if (!isVisible()) return;
+    runner_.look_for_kept();
     const auto& all = document_.project().series;
     const bool is_kept = model::find(all, draft_.id) != nullptr;
     if (draft_.id.empty() && !all.empty()) {

@@ -5,6 +5,8 @@
 #include "describe/depends.h"
 #include "describe/field.h"
 #include "report/language/words.h"
+#include "series/variables.h"
+#include "store/asked.h"
 
 namespace wp::gui {
 
@@ -14,16 +16,24 @@ struct SeriesRunner::Run {
     std::unique_ptr<series::Asker> asker;
     std::vector<size_t> order;
     size_t done = 0;
+    std::shared_ptr<store::Answers> answers;  ///< beside the project; null: it has no file
+    std::unique_ptr<store::JobCache> cache;
 };
 
-SeriesRunner::SeriesRunner(Document& document, JobQueue& jobs, QObject* parent)
-    : QObject(parent), document_(document), jobs_(jobs) {
+SeriesRunner::SeriesRunner(Document& document, Asker& asker, QObject* parent)
+    : QObject(parent),
+      document_(document),
+      asker_(asker),
+      jobs_(asker.jobs()),
+      worker_(
+          QT_TRANSLATE_NOOP("QObject", "Kept series"), this, [](const Kept& of) { return find_kept(of); },
+          [this](const Kept& kept) { take_kept(kept); }) {
     connect(&document, &Document::project_replaced, this, [this] {
         given_.clear();
         runs_.clear();
         emit changed();
     });
-    connect(&jobs, &JobQueue::changed, this, [this] {
+    connect(&jobs_, &JobQueue::changed, this, [this] {
         // A run that was cancelled works no more.
         bool any = false;
         for (auto& [id, given] : given_) {
@@ -48,6 +58,9 @@ Outcome SeriesRunner::run(const model::Series& series) {
     run->project = project;
     run->asker = std::make_unique<series::Asker>(project, series, document_.weather());
     run->order = series::asking_order(series, run->asker->answer().present);
+    run->answers = asker_.answers();
+    run->cache = std::make_unique<store::JobCache>(run->answers);
+    run->asker->keep_in(run->cache->cache());
     runs_[series.id] = run;
     given_[series.id] = {project, std::make_shared<const series::SeriesAnswer>(run->asker->answer()), true};
     jobs_.add(QStringLiteral("series-%1").arg(QString::fromStdString(series.id)),
@@ -55,6 +68,55 @@ Outcome SeriesRunner::run(const model::Series& series) {
               [this, run](const Cancel& cancel, const Progress& progress) { return work(run, cancel, progress); });
     emit changed();
     return {};
+}
+
+// Pieces that no answer stands on would be tidied away.
+void SeriesRunner::note_kept(const Run& run) {
+    const auto& answer = run.asker->answer();
+    const auto* option = model::find(run.project->options, answer.series.option);
+    if (run.answers == nullptr || option == nullptr) return;
+    Record record;
+    for (const auto& print : run.cache->pieces()) record.inputs.add(print);
+    record.settled = true;
+    for (const auto& step : answer.of) {
+        record.settled = record.settled && step != nullptr && step->settled;
+        record.rays += step != nullptr ? step->rays : 0;
+        record.seconds += step != nullptr ? step->seconds : 0;
+    }
+    model::Question question;
+    question.id = answer.series.id;
+    run.cache->finish(store::entry_of("series", *option, question, record));
+}
+
+SeriesRunner::Kept SeriesRunner::find_kept(Kept of) {
+    if (of.answers == nullptr) return of;
+    store::JobCache cache(of.answers);
+    for (const auto& series : of.project->series) {
+        if (series::check(*of.project, series)) continue;
+        series::Asker asker(of.project, series, of.weather);
+        asker.keep_in({cache.cache().find, {}});
+        size_t found = 0;
+        for (size_t step = 0; step < asker.answer().steps.size(); ++step) found += asker.find_kept(step) ? 1 : 0;
+        if (found > 0) of.found.push_back(std::make_shared<const series::SeriesAnswer>(asker.answer()));
+    }
+    return of;
+}
+
+void SeriesRunner::look_for_kept() {
+    const auto project = document_.snapshot();
+    const bool all_known = std::ranges::all_of(project->series, [&](const auto& s) { return given_.contains(s.id); });
+    if (!all_known) worker_.ask({project, document_.weather(), asker_.answers(), {}});
+}
+
+void SeriesRunner::take_kept(const Kept& kept) {
+    bool any = false;
+    for (const auto& answer : kept.found) {
+        if (given_.contains(answer->series.id) || model::find(document_.project().series, answer->series.id) == nullptr)
+            continue;
+        given_[answer->series.id] = {kept.project, answer, false};
+        any = true;
+    }
+    if (any) emit changed();
 }
 
 JobQueue::Finish SeriesRunner::work(const std::shared_ptr<Run>& run, const Cancel& cancel, const Progress& progress) {
@@ -73,6 +135,7 @@ JobQueue::Finish SeriesRunner::work(const std::shared_ptr<Run>& run, const Cance
         QMetaObject::invokeMethod(
             this, [this, run, so_far] { keep(run, so_far, true); }, Qt::QueuedConnection);
     }
+    note_kept(*run);
     return [this, run] { keep(run, std::make_shared<const series::SeriesAnswer>(run->asker->answer()), false); };
 }
 

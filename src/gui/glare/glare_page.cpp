@@ -27,7 +27,7 @@ double turned(double heading) { return heading - 360 * std::floor(heading / 360)
 }  // namespace
 
 GlarePage::GlarePage(Desktop& desktop)
-    : QWidget(desktop.window()), desktop_(desktop), live_(desktop.document()), year_(desktop) {
+    : QWidget(desktop.window()), desktop_(desktop), live_(desktop.document()), year_(desktop.asker().seats_year()) {
     setObjectName(QStringLiteral("glare-page"));
     setAccessibleName(QObject::tr("Glare"));
     auto* column = new QVBoxLayout(this);

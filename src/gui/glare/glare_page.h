@@ -10,8 +10,8 @@
 #include <QWidget>
 
 #include "gui/answers/live_seats.h"
+#include "gui/answers/seats_year.h"
 #include "gui/desk/desktop.h"
-#include "gui/glare/seats_year.h"
 #include "question/clear_arc.h"
 
 namespace wp::gui {
@@ -64,7 +64,7 @@ class GlarePage : public QWidget {
 
     Desktop& desktop_;
     LiveSeats live_;
-    SeatsYear year_;
+    SeatsYear& year_;
     QComboBox *index_, *limit_, *places_, *when_, *blinds_, *month_;
     QDoubleSpinBox* share_;
     QWidget* of_year_;

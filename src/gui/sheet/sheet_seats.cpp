@@ -1,34 +1,19 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Arcs around seats: where one can look untroubled, and where it is worst. In ink: colour is kept for light.
 #include <QPainter>
-#include <QPainterPath>
 #include <algorithm>
 #include <cmath>
 
 #include "gui/look/look.h"
 #include "gui/look/tag.h"
 #include "gui/sheet/sheet.h"
+#include "report/side/plan_cell.h"
 
 namespace wp::gui {
 
 namespace {
 
-constexpr double kSeatRing = 27, kSmallSeatRing = 16, kSeatTick = 9;  // pixels
-
-// Upwards on the sheet is heading 0, clockwise.
-QPointF towards(const QPointF& middle, double heading, double distance) {
-    const double a = radians(heading);
-    return middle + QPointF(std::sin(a), -std::cos(a)) * distance;
-}
-
-QPainterPath arc_path(const QPointF& middle, double radius, const question::ArcSpan& span) {
-    const QRectF box(middle - QPointF(radius, radius), QSizeF(2 * radius, 2 * radius));
-    QPainterPath path;
-    // Counter-clockwise from the right, as the painter counts.
-    path.arcMoveTo(box, 90 - span.from);
-    path.arcTo(box, 90 - span.from, -span.width());
-    return path;
-}
+constexpr double kSeatRing = 27, kSmallSeatRing = 16;  // pixels
 
 }  // namespace
 
@@ -47,7 +32,7 @@ std::optional<std::pair<size_t, double>> Sheet::seat_at(QPointF at) const {
     for (size_t i = 0; i < seats_.size(); ++i) {
         const QPointF off = at - view_.to_screen(seats_[i].at);
         const double away = std::hypot(off.x(), off.y()), ring = ring_of(seats_[i]);
-        if (away > ring + kSeatTick || away < ring * 0.6) continue;
+        if (away > ring + report::kArcTick || away < ring * 0.6) continue;
         const double heading = degrees(std::atan2(off.x(), -off.y()));
         return std::pair(i, heading < 0 ? heading + 360 : heading);
     }
@@ -78,35 +63,7 @@ void Sheet::draw_seat(QPainter& painter, const SeatArc& seat) const {
         painter.setPen(QPen(ink().faint, 1, Qt::DotLine));
         return painter.drawEllipse(middle, ring, ring);
     }
-    QColor edge = ink().paper;
-    edge.setAlpha(200);
-    const double thick = seat.small ? 2.2 : 3.2;
-    for (const auto& span : seat.arc->spans) {
-        const QPainterPath path = arc_path(middle, ring, span);
-        painter.setPen(QPen(edge, thick + 3, Qt::SolidLine, Qt::FlatCap));
-        painter.drawPath(path);
-        painter.setPen(QPen(ink().ink, thick, seat.settled ? Qt::SolidLine : Qt::DashLine, Qt::FlatCap));
-        painter.drawPath(path);
-    }
-    if (!seat.arc->worst || seat.small) return;
-    const QPointF from = towards(middle, seat.arc->worst_heading, ring - 4),
-                  to = towards(middle, seat.arc->worst_heading, ring + kSeatTick);
-    painter.setPen(QPen(edge, 4));
-    painter.drawLine(from, to);
-    painter.setPen(QPen(ink().ink, 1.6));
-    painter.drawLine(from, to);
-    const QPointF at = towards(middle, seat.arc->worst_heading, ring + kSeatTick + 13);
-    QFont font = painter.font();
-    font.setPixelSize(type::small);
-    font.setWeight(QFont::DemiBold);
-    painter.setFont(font);
-    const double w = painter.fontMetrics().horizontalAdvance(seat.value) + 8;
-    const QRectF plate(at.x() - w / 2, at.y() - 8, w, 16);
-    painter.setPen(Qt::NoPen);
-    painter.setBrush(ink().room);
-    painter.drawRoundedRect(plate, 3, 3);
-    painter.setPen(ink().ink);
-    painter.drawText(plate, Qt::AlignCenter, seat.value);
+    report::draw_arc(painter, middle, *seat.arc, {ring, seat.settled, seat.small, seat.value}, ink());
 }
 
 void Sheet::draw_seats(QPainter& painter) const {

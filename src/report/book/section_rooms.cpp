@@ -4,6 +4,7 @@
 #include <cmath>
 
 #include "figure/year_rooms.h"
+#include "geometry/depth_line.h"
 #include "question/ask.h"
 #include "question/ask_year.h"
 #include "question/profile.h"
@@ -166,35 +167,13 @@ void tell_year(Flow& flow, const HeldFacts& facts, const RoomToTell& r) {
     flow.table(table);
 }
 
-// From the middle of the longest wall with a window, or of the longest, across to the other side.
-std::pair<Vec2, Vec2> depth_line(const model::Room& room) {
-    const auto& f = room.footprint;
-    const auto long_as = [&](size_t e) { return length(f[(e + 1) % f.size()] - f[e]); };
-    size_t edge = 0;
-    const auto better = [&](size_t a, size_t b) {
-        const auto lit = [&](size_t e) {
-            return std::ranges::any_of(room.openings, [&](const auto& o) {
-                return o.kind == model::Opening::Kind::window && o.edge == static_cast<int>(e);
-            });
-        };
-        return std::pair(lit(a), long_as(a)) > std::pair(lit(b), long_as(b));
-    };
-    for (size_t e = 1; e < f.size(); ++e)
-        if (better(e, edge)) edge = e;
-    const Vec2 from = f[edge], to = f[(edge + 1) % f.size()], middle = (from + to) * 0.5;
-    const Vec2 along = (to - from) * (1 / std::max(long_as(edge), 1e-9)), inward{-along.y, along.x};
-    double deep = 0;
-    for (const Vec2 p : f) deep = std::max(deep, dot(p - middle, inward));
-    return {middle, middle + inward * deep};
-}
-
 void tell_profile(Flow& flow, const HeldFacts& facts, const std::vector<BookMap>& maps, const RoomToTell& r) {
     const auto map = std::ranges::find_if(maps, [&](const BookMap& m) {
         return m.unit == QStringLiteral("%") &&
                std::ranges::any_of(m.layers, [&](const auto& l) { return l.plane.room == r.room->id; });
     });
     if (map == maps.end()) return;
-    const auto [from, to] = depth_line(*r.room);
+    const auto [from, to] = geometry::depth_line(*r.room);
     const double deep = length(to - from);
     if (deep < 4 * kProfileStep) return;
     std::vector<geometry::PlanePoints> planes;

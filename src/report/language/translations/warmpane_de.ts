@@ -12153,10 +12153,6 @@ Quelle: %4</translation>
         <translation>Zahlen in Schritten verändert: was daraus wird</translation>
     </message>
     <message>
-        <source>Maps of any figure on one scale, or as differences</source>
-        <translation>Karten jeder Größe auf einer Skala, oder als Unterschiede</translation>
-    </message>
-    <message>
         <source>Against each other</source>
         <translation>Gegeneinander</translation>
     </message>
@@ -12466,16 +12462,8 @@ Quelle: %4</translation>
         <translation>Reihe: %1</translation>
     </message>
     <message>
-        <source>Maps of the options side by side</source>
-        <translation>Karten der Varianten nebeneinander</translation>
-    </message>
-    <message>
         <source>the others are told as differences from it</source>
         <translation>die anderen stehen als Unterschiede dazu</translation>
-    </message>
-    <message>
-        <source>Maps side by side</source>
-        <translation>Karten nebeneinander</translation>
     </message>
     <message>
         <source>%1, differences</source>
@@ -12725,6 +12713,142 @@ Quelle: %4</translation>
     <message>
         <source>who decided</source>
         <translation>wer entschied</translation>
+    </message>
+    <message>
+        <source>Maps, years, profiles, arcs and pictures on one scale, or as differences</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>(worst view from %1 to %2)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Kept series</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The options side by side</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Options side by side</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What stands side by side</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Calculate</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Asks what is missing here, of every option</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Arcs run where DGP %1 is exceeded in at most %2 % of the room&apos;s use, all months; the tick points to the worst</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>no observers</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Maps</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A figure on the planes of each option, on one scale</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Day by hour</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The year of a room: days across, hours up</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Typical days</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>One day for each month, of a room</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Months by hour, all rooms</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Of every room months across and hours up</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Depth profile</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>A figure across a room, a curve for each option</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Clear arcs</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Which ways one can face over the year, from each observer</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>What is seen</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The picture of the eye on Light, taken in every option</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>All figures of one option</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Small charts of everything that is known of the option that is shown</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>of the building as it was</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: each figure on a scale of its own, from dark to light</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1, from the middle of the longest wall with windows of %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: mean illuminance by day and hour</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: typical day of each month</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>dashed: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Mean illuminance, months across and hours up</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1: clear of glare in %2°, worst DGP %3</source>
+        <translation type="unfinished"></translation>
     </message>
 </context>
 </TS>

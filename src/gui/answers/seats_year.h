@@ -1,13 +1,14 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// The year of glare of some seats: asked as a job, kept with what it was asked of, and the lit rooms with it, so that
-// other blinds or other hours cost no ray.
+// The year of glare of some seats, by option: asked as a job, kept with what it was asked of, and the lit rooms with
+// it, so that other blinds or other hours cost no ray.
 #pragma once
 #include <QObject>
 #include <map>
 #include <memory>
 #include <vector>
 
-#include "gui/desk/desktop.h"
+#include "gui/document/document.h"
+#include "gui/work/job_queue.h"
 #include "question/ask_glare_year.h"
 
 namespace wp::gui {
@@ -15,15 +16,22 @@ namespace wp::gui {
 class SeatsYear : public QObject {
     Q_OBJECT
  public:
-    explicit SeatsYear(Desktop& desktop, QObject* parent = nullptr);
+    SeatsYear(Document& document, JobQueue& jobs, QObject* parent = nullptr);
 
+    /// Of the option that is shown.
     void run(const std::vector<model::Observer>& places, question::Operation operation);
+    /// Of each of these options (indices) its own observers.
+    void run_observers(const std::vector<size_t>& options, question::Operation operation);
     /// Of the option that is shown; none where it was not asked.
-    const std::vector<question::SeatYear>& seats() const;
+    const std::vector<question::SeatYear>& seats() const { return seats_of(document_.option().id); }
+    const std::vector<question::SeatYear>& seats_of(const model::Id& option) const;
     /// Only the hours of a month count from now on, in rings and worst hours; 0: of all months.
     void count_month(int month);
     /// Whether it is of the building as it is.
-    bool is_current() const;
+    bool is_current() const { return is_current(document_.option().id); }
+    bool is_current(const model::Id& option) const;
+    /// Forgets all, with another project.
+    void clear();
 
     /// One of the worst hours of a seat in a direction, the worst first.
     struct WorstHour {
@@ -36,6 +44,7 @@ class SeatsYear : public QObject {
 
  signals:
     void changed();
+    void said(const QString& text);
 
  private:
     struct Found {
@@ -45,6 +54,7 @@ class SeatsYear : public QObject {
         std::shared_ptr<const question::LitRooms> rooms;
         std::vector<metric::Hours> use;  ///< of each seat, whatever month counts
         metric::Hours closed_hours;      ///< that closed is known of
+        std::shared_ptr<const model::Project> of;
     };
     static void keep_month(Found& found, int month);
     static Found find(const model::Project& project, size_t option, const climate::WeatherYear& weather,
@@ -52,11 +62,12 @@ class SeatsYear : public QObject {
                       const question::LitRooms* known, const Cancel& cancel, const Progress& progress);
     static void find_closed(Found& found, const model::Option& option, double north, const Cancel& cancel);
 
-    Desktop& desktop_;
-    Found found_;
+    void add_job(size_t option, const std::vector<model::Observer>& places, question::Operation operation);
+
+    Document& document_;
+    JobQueue& jobs_;
+    std::map<model::Id, Found> found_;  // by option
     int month_ = 0;
-    std::shared_ptr<const model::Project> of_;
-    model::Id option_;
 };
 
 }  // namespace wp::gui

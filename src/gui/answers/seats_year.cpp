@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "gui/glare/seats_year.h"
+#include "gui/answers/seats_year.h"
 
 #include <algorithm>
 
@@ -29,14 +29,26 @@ std::vector<size_t> worst_of(const SeatYear& seat, size_t heading) {
 
 }  // namespace
 
-SeatsYear::SeatsYear(Desktop& desktop, QObject* parent) : QObject(parent), desktop_(desktop) {}
-
-const std::vector<SeatYear>& SeatsYear::seats() const {
-    static const std::vector<SeatYear> none;
-    return option_ == desktop_.document().option().id ? found_.seats : none;
+SeatsYear::SeatsYear(Document& document, JobQueue& jobs, QObject* parent)
+    : QObject(parent), document_(document), jobs_(jobs) {
+    connect(&document, &Document::project_replaced, this, &SeatsYear::clear);
 }
 
-bool SeatsYear::is_current() const { return of_ == desktop_.document().snapshot(); }
+const std::vector<SeatYear>& SeatsYear::seats_of(const model::Id& option) const {
+    static const std::vector<SeatYear> none;
+    const auto found = found_.find(option);
+    return found != found_.end() ? found->second.seats : none;
+}
+
+bool SeatsYear::is_current(const model::Id& option) const {
+    const auto found = found_.find(option);
+    return found != found_.end() && found->second.of == document_.snapshot();
+}
+
+void SeatsYear::clear() {
+    found_.clear();
+    emit changed();
+}
 
 SeatsYear::Found SeatsYear::find(const model::Project& project, size_t index, const climate::WeatherYear& weather,
                                  const std::vector<model::Observer>& places, question::Operation operation,
@@ -88,42 +100,56 @@ void SeatsYear::keep_month(Found& found, int month) {
 
 void SeatsYear::count_month(int month) {
     month_ = month;
-    keep_month(found_, month);
+    for (auto& [option, found] : found_) keep_month(found, month);
 }
 
 void SeatsYear::run(const std::vector<model::Observer>& places, question::Operation operation) {
-    auto& document = desktop_.document();
-    const auto project = document.snapshot();
-    const auto weather = document.weather();
-    const size_t index = document.option_index();
-    if (weather == nullptr)
-        return desktop_.say(QObject::tr("The year needs weather: choose a file, or a made-up year, on the Site desk"));
-    if (places.empty()) return desktop_.say(QObject::tr("Place an observer first: press E and click in a room"));
-    desktop_.asker().jobs().add(QStringLiteral("glare-year"),
-                                QObject::tr("A year of glare: %1").arg(QString::fromStdString(document.option().name)),
-                                [this, project, weather, index, places, operation, known = found_.rooms](
-                                    const Cancel& cancel, const Progress& progress) -> JobQueue::Finish {
-                                    auto found = std::make_shared<Found>(find(
-                                        *project, index, *weather, places, operation, known.get(), cancel, progress));
-                                    if (cancel.requested() || found->seats.empty()) return {};
-                                    return [this, project, found, id = project->options[index].id] {
-                                        found_ = std::move(*found);
-                                        keep_month(found_, month_);
-                                        of_ = project;
-                                        option_ = id;
-                                        emit changed();
-                                    };
-                                });
+    if (places.empty()) emit said(QObject::tr("Place an observer first: press E and click in a room"));
+    if (!places.empty()) add_job(document_.option_index(), places, operation);
+}
+
+void SeatsYear::run_observers(const std::vector<size_t>& options, question::Operation operation) {
+    for (const size_t i : options) {
+        const auto& observers = document_.project().options[i].observers;
+        if (!observers.empty()) add_job(i, observers, operation);
+    }
+}
+
+void SeatsYear::add_job(size_t index, const std::vector<model::Observer>& places, question::Operation operation) {
+    const auto project = document_.snapshot();
+    const auto weather = document_.weather();
+    if (weather == nullptr) {
+        emit said(QObject::tr("The year needs weather: choose a file, or a made-up year, on the Site desk"));
+        return;
+    }
+    const auto& option = project->options[index];
+    const auto before = found_.find(option.id);
+    jobs_.add(QStringLiteral("glare-year-") + QString::fromStdString(option.id),
+              QObject::tr("A year of glare: %1").arg(QString::fromStdString(option.name)),
+              [this, project, weather, index, places, operation,
+               known = before != found_.end() ? before->second.rooms : nullptr](
+                  const Cancel& cancel, const Progress& progress) -> JobQueue::Finish {
+                  auto found = std::make_shared<Found>(
+                      find(*project, index, *weather, places, operation, known.get(), cancel, progress));
+                  if (cancel.requested() || found->seats.empty()) return {};
+                  found->of = project;
+                  return [this, found, id = project->options[index].id] {
+                      keep_month(*found, month_);
+                      found_[id] = std::move(*found);
+                      emit changed();
+                  };
+              });
 }
 
 std::vector<SeatsYear::WorstHour> SeatsYear::worst_hours(size_t at, size_t heading) const {
     std::vector<WorstHour> out;
     if (at >= seats().size()) return out;
-    const SeatYear& seat = seats()[at];
+    const Found& found = found_.at(document_.option().id);
+    const SeatYear& seat = found.seats[at];
     for (const size_t hour : worst_of(seat, heading)) {
         out.push_back({hour, static_cast<double>(seat.glare.dgp[heading][hour]),
-                       at < found_.closed.size() && found_.closed_hours[hour]
-                           ? static_cast<double>(found_.closed[at].dgp[heading][hour])
+                       at < found.closed.size() && found.closed_hours[hour]
+                           ? static_cast<double>(found.closed[at].dgp[heading][hour])
                            : -1,
                        seat.glare.dazzles(heading, hour)});
     }
