@@ -34,12 +34,11 @@ void set_font(QPainter& painter, int pixels, bool bold = false) {
 void draw_name(QPainter& painter, const SideBoard::Of& of, const Ink& ink, const QRectF& cell, bool chosen) {
     set_font(painter, kBodyPixels, chosen);
     painter.setPen(chosen ? ink.accent : ink.ink);
-    const QString name = of.note.isEmpty()   ? of.name
-                         : of.name.isEmpty() ? of.note
-                                             : QStringLiteral("%1 \u2013 %2").arg(of.name, of.note);
     const QRectF line(cell.left() + 8, cell.top() + 3, cell.width() - 16, kName - 6);
-    painter.drawText(line, Qt::AlignCenter,
-                     painter.fontMetrics().elidedText(name, Qt::ElideRight, static_cast<int>(line.width())));
+    // Of a name that is too long the note stays whole.
+    const QString note = of.note.isEmpty() || of.name.isEmpty() ? of.note : QStringLiteral(" \u2013 ") + of.note;
+    const int room = static_cast<int>(line.width()) - painter.fontMetrics().horizontalAdvance(note);
+    painter.drawText(line, Qt::AlignCenter, painter.fontMetrics().elidedText(of.name, Qt::ElideRight, room) + note);
 }
 
 }  // namespace

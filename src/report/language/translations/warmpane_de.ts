@@ -12716,139 +12716,139 @@ Quelle: %4</translation>
     </message>
     <message>
         <source>Maps, years, profiles, arcs and pictures on one scale, or as differences</source>
-        <translation type="unfinished"></translation>
+        <translation>Karten, Jahre, Profile, Bögen und Bilder auf einer Skala, oder als Unterschiede</translation>
     </message>
     <message>
         <source>(worst view from %1 to %2)</source>
-        <translation type="unfinished"></translation>
+        <translation>(schlechtester Blick von %1 zu %2)</translation>
     </message>
     <message>
         <source>Kept series</source>
-        <translation type="unfinished"></translation>
+        <translation>Aufbewahrte Reihen</translation>
     </message>
     <message>
         <source>The options side by side</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Varianten nebeneinander</translation>
     </message>
     <message>
         <source>Options side by side</source>
-        <translation type="unfinished"></translation>
+        <translation>Varianten nebeneinander</translation>
     </message>
     <message>
         <source>What stands side by side</source>
-        <translation type="unfinished"></translation>
+        <translation>Was nebeneinander steht</translation>
     </message>
     <message>
         <source>Calculate</source>
-        <translation type="unfinished"></translation>
+        <translation>Berechnen</translation>
     </message>
     <message>
         <source>Asks what is missing here, of every option</source>
-        <translation type="unfinished"></translation>
+        <translation>Fragt bei jeder Variante, was hier fehlt</translation>
     </message>
     <message>
         <source>Arcs run where DGP %1 is exceeded in at most %2 % of the room&apos;s use, all months; the tick points to the worst</source>
-        <translation type="unfinished"></translation>
+        <translation>Bögen laufen, wo DGP %1 in höchstens %2 % der Nutzung des Raums überschritten wird, alle Monate; der Strich zeigt zum Schlechtesten</translation>
     </message>
     <message>
         <source>no observers</source>
-        <translation type="unfinished"></translation>
+        <translation>keine Beobachter</translation>
     </message>
     <message>
         <source>Maps</source>
-        <translation type="unfinished"></translation>
+        <translation>Karten</translation>
     </message>
     <message>
         <source>A figure on the planes of each option, on one scale</source>
-        <translation type="unfinished"></translation>
+        <translation>Eine Größe auf den Ebenen jeder Variante, auf einer Skala</translation>
     </message>
     <message>
         <source>Day by hour</source>
-        <translation type="unfinished"></translation>
+        <translation>Tag und Stunde</translation>
     </message>
     <message>
         <source>The year of a room: days across, hours up</source>
-        <translation type="unfinished"></translation>
+        <translation>Das Jahr eines Raums: Tage quer, Stunden hoch</translation>
     </message>
     <message>
         <source>Typical days</source>
-        <translation type="unfinished"></translation>
+        <translation>Typische Tage</translation>
     </message>
     <message>
         <source>One day for each month, of a room</source>
-        <translation type="unfinished"></translation>
+        <translation>Ein Tag für jeden Monat, eines Raums</translation>
     </message>
     <message>
         <source>Months by hour, all rooms</source>
-        <translation type="unfinished"></translation>
+        <translation>Monate und Stunden, alle Räume</translation>
     </message>
     <message>
         <source>Of every room months across and hours up</source>
-        <translation type="unfinished"></translation>
+        <translation>Von jedem Raum Monate quer und Stunden hoch</translation>
     </message>
     <message>
         <source>Depth profile</source>
-        <translation type="unfinished"></translation>
+        <translation>Tiefenprofil</translation>
     </message>
     <message>
         <source>A figure across a room, a curve for each option</source>
-        <translation type="unfinished"></translation>
+        <translation>Eine Größe quer durch einen Raum, eine Kurve je Variante</translation>
     </message>
     <message>
         <source>Clear arcs</source>
-        <translation type="unfinished"></translation>
+        <translation>Freie Bögen</translation>
     </message>
     <message>
         <source>Which ways one can face over the year, from each observer</source>
-        <translation type="unfinished"></translation>
+        <translation>Wohin man übers Jahr blicken kann, von jedem Beobachter aus</translation>
     </message>
     <message>
         <source>What is seen</source>
-        <translation type="unfinished"></translation>
+        <translation>Was man sieht</translation>
     </message>
     <message>
         <source>The picture of the eye on Light, taken in every option</source>
-        <translation type="unfinished"></translation>
+        <translation>Das Bild des Auges am Tisch Licht, in jeder Variante aufgenommen</translation>
     </message>
     <message>
         <source>All figures of one option</source>
-        <translation type="unfinished"></translation>
+        <translation>Alle Größen einer Variante</translation>
     </message>
     <message>
         <source>Small charts of everything that is known of the option that is shown</source>
-        <translation type="unfinished"></translation>
+        <translation>Kleine Bilder von allem, was von der gezeigten Variante bekannt ist</translation>
     </message>
     <message>
         <source>of the building as it was</source>
-        <translation type="unfinished"></translation>
+        <translation>vom Gebäude, wie es war</translation>
     </message>
     <message>
         <source>%1: each figure on a scale of its own, from dark to light</source>
-        <translation type="unfinished"></translation>
+        <translation>%1: jede Größe auf einer eigenen Skala, von dunkel nach hell</translation>
     </message>
     <message>
         <source>%1, from the middle of the longest wall with windows of %2</source>
-        <translation type="unfinished"></translation>
+        <translation>%1, von der Mitte der längsten Wand mit Fenstern aus: %2</translation>
     </message>
     <message>
         <source>%1: mean illuminance by day and hour</source>
-        <translation type="unfinished"></translation>
+        <translation>%1: mittlere Beleuchtungsstärke nach Tag und Stunde</translation>
     </message>
     <message>
         <source>%1: typical day of each month</source>
-        <translation type="unfinished"></translation>
+        <translation>%1: typischer Tag jedes Monats</translation>
     </message>
     <message>
         <source>dashed: %1</source>
-        <translation type="unfinished"></translation>
+        <translation>gestrichelt: %1</translation>
     </message>
     <message>
         <source>Mean illuminance, months across and hours up</source>
-        <translation type="unfinished"></translation>
+        <translation>Mittlere Beleuchtungsstärke, Monate quer und Stunden hoch</translation>
     </message>
     <message>
         <source>%1: clear of glare in %2°, worst DGP %3</source>
-        <translation type="unfinished"></translation>
+        <translation>%1: blendfrei in %2°, schlechtester DGP %3</translation>
     </message>
 </context>
 </TS>
