@@ -29,6 +29,7 @@
 #include "gui/report/page_view.h"
 #include "gui/report/report_panel.h"
 #include "gui/site/sky_page.h"
+#include "gui/walk_deciding.h"
 #include "gui/year/year_view.h"
 #include "model/project.h"
 #include "report/language/language.h"
@@ -307,6 +308,7 @@ int main(int argc, char** argv) {
         QTest::mouseClick(&steps, Qt::LeftButton, {}, steps.place_of(3).toPoint());
         take(map ? "series-map" : "series");
     }
+    if (names.contains("walk-deciding")) return walk_deciding(window, take), 0;
     if (!wants({"compare", "compare-maps", "compare-against", "certify", "report", "light-year", "light-use",
                 "light-months", "build-dark"}))
         return 0;

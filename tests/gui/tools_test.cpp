@@ -154,6 +154,9 @@ TEST_F(Tools, many_windows_are_selected_and_edited_at_once) {
 TEST_F(Tools, a_band_selects_what_lies_inside_and_delete_takes_it_away) {
     drive::drag(*window, {-0.7, -0.7}, {8.6, 6.6});
     EXPECT_EQ(window->document().selected().size(), 3u) << "two rooms and the observer";
+    drive::click_sheet(*window, {1, 4});
+    EXPECT_EQ(window->document().selected().size(), 1u) << "one of them was clicked, not dragged";
+    drive::drag(*window, {-0.7, -0.7}, {8.6, 6.6});
     key(Qt::Key_Delete);
     EXPECT_TRUE(storey().rooms.empty());
     EXPECT_TRUE(option().planes.empty());

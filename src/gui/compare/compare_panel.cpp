@@ -74,8 +74,10 @@ void OptionMaps::paintEvent(QPaintEvent*) {
         painter.drawText(QRectF(cell(i).left() + 8, 2, cell(i).width() - 16, 22), Qt::AlignCenter,
                          QString::fromStdString(option.name));
         if (!scene.maps.empty()) continue;
-        painter.setPen(ink().faint);
-        painter.drawText(box.adjusted(0, box.height() - 24, 0, 0), Qt::AlignCenter, QObject::tr("not asked yet"));
+        QRectF plate(0, 0, painter.fontMetrics().horizontalAdvance(QObject::tr("not asked yet")) + 16, 22);
+        plate.moveCenter(box.center());
+        painter.fillRect(plate, ink().paper);
+        painter.drawText(plate, Qt::AlignCenter, QObject::tr("not asked yet"));
     }
     report::draw_legend(painter, scale, QObject::tr("Daylight factor, all options on one scale"), QStringLiteral("%"),
                         ink(), QRectF(width() / 2.0 - 190, height() - 54, 380, 50));

@@ -83,7 +83,8 @@ void SelectTool::take(const Selection& under, const Pointing& pointing) {
     else
         hold_.take(ItemDrag::What::items, under, -1, pointing);
     const bool keeps = hold_.what() == ItemDrag::What::items && among;
-    if (!keeps) document.select(under);
+    if (!keeps) return document.select(under);
+    pressed_among_ = {under, pointing.at};
 }
 
 void SelectTool::press(const Pointing& pointing) {
@@ -98,6 +99,10 @@ void SelectTool::press(const Pointing& pointing) {
 
 void SelectTool::release(const Pointing& pointing) {
     hold_.release();
+    // One of many was clicked, not dragged with the others: it is meant alone.
+    if (pressed_among_ && !sheet().is_drag(pressed_among_->second, pointing.at))
+        sheet().document().select(pressed_among_->first);
+    pressed_among_.reset();
     if (band_ && sheet().is_drag(*band_, pointing.at))
         select_band(pointing.at, pointing.modifiers.testFlag(Qt::ShiftModifier));
     band_.reset();

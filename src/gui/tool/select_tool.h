@@ -29,7 +29,8 @@ class SelectTool : public SheetTool {
     bool nudge(const QKeyEvent& event);
 
     ItemDrag hold_;
-    std::optional<QPointF> band_;  // where it was begun
+    std::optional<std::pair<Selection, QPointF>> pressed_among_;  // of several that are selected
+    std::optional<QPointF> band_;                                 // where it was begun
 };
 
 /// A click selects; nothing moves.
