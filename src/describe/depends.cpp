@@ -13,8 +13,8 @@ namespace {
 
 class Print : public Describer {
  public:
-    Print(Fingerprint& print, unsigned wanted, const std::vector<Material>& materials)
-        : print_(print), wanted_(wanted), materials_(materials) {}
+    Print(Fingerprint& print, unsigned wanted, const Project& project)
+        : print_(print), wanted_(wanted), project_(project) {}
 
     void text(const Field& f, std::string& v) override {
         if (begin(f)) print_.add(std::string_view(v));
@@ -76,6 +76,12 @@ class Print : public Describer {
     void material(const Field& f, Id& id) override {
         if (begin(f)) add_material(id);
     }
+    void shape(const Field& f, Id& id) override {
+        const Shape* found = find(project_.shapes, id);
+        if (!begin(f) || found == nullptr) return;
+        print_.add(std::string_view(found->points));
+        print_.add(std::string_view(found->triangles));
+    }
     void materials(const Field& f, std::vector<Id>& ids) override {
         if (!begin(f)) return;
         print_.add(ids.size());
@@ -105,11 +111,11 @@ class Print : public Describer {
     }
     // What a material is made of, whatever it is called.
     void add_material(const Id& id) {
-        const Material* found = find(materials_, id);
+        const Material* found = find(project_.materials, id);
         if (found == nullptr) return print_.add(std::string_view(id));
         auto [at, fresh] = known_.try_emplace(id);
         if (fresh) {
-            Print inner(at->second, bears::light, materials_);
+            Print inner(at->second, bears::light, project_);
             Material bare = *found;
             bare.id.clear();
             describe(inner, bare);
@@ -119,7 +125,7 @@ class Print : public Describer {
 
     Fingerprint& print_;
     unsigned wanted_;
-    const std::vector<Material>& materials_;
+    const Project& project_;
     unsigned around_ = bears::light;
     std::map<Id, Fingerprint> known_;
 };
@@ -139,7 +145,7 @@ void add_project(Print& print, const Project& project) {
 
 Fingerprint depends(const Project& project, const Option& option, unsigned bears) {
     Fingerprint out;
-    Print print(out, bears, project.materials);
+    Print print(out, bears, project);
     add_project(print, project);
     describe_const(print, option);
     return out;
@@ -147,7 +153,7 @@ Fingerprint depends(const Project& project, const Option& option, unsigned bears
 
 Fingerprint asks(const Question& question, unsigned bears) {
     Fingerprint out;
-    static const std::vector<Material> none;
+    static const Project none;
     Print print(out, bears, none);
     describe_const(print, question);
     return out;

@@ -49,6 +49,11 @@ void describe(Describer& d, model::VariedNumber& varied);
 void describe(Describer& d, model::Series& series);
 void describe(Describer& d, model::Decision& decision);
 void describe(Describer& d, model::HandFigure& figure);
+// arrival.cpp
+void describe(Describer& d, model::Shape& shape);
+void describe(Describer& d, model::Origin& origin);
+void describe(Describer& d, model::LayerChoice& choice);
+void describe(Describer& d, model::Arrival& arrival);
 // report.cpp
 void describe(Describer& d, model::ReportSection& section);
 void describe(Describer& d, model::Report& report);

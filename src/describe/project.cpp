@@ -179,6 +179,10 @@ void describe(Describer& d, Project& p) {
     bool decided = !p.decision.option.empty();
     d.object({.key = "decision", .meaning = "which option was chosen, and why", .bears = bears::nothing}, "decision",
              decided, [&](Describer& in) { describe(in, p.decision); });
+    // Of what form a thing is, its fingerprint says.
+    d.list({.key = "shapes", .meaning = "forms that things are copies of", .bears = bears::nothing}, "shape", p.shapes);
+    d.list({.key = "arrivals", .meaning = "files of other programs that were read", .bears = bears::nothing}, "arrival",
+           p.arrivals);
     d.rest(p.extra);
 }
 

@@ -9,7 +9,8 @@ namespace {
 using Kind = Thing::Kind;
 constexpr Word kThings[] = {{"table", Kind::table}, {"shelf", Kind::shelf}, {"bench", Kind::bench},
                             {"box", Kind::box},     {"stair", Kind::stair}, {"ramp", Kind::ramp},
-                            {"tree", Kind::tree},   {"fence", Kind::fence}, {"terrain", Kind::terrain}};
+                            {"tree", Kind::tree},   {"fence", Kind::fence}, {"terrain", Kind::terrain},
+                            {"shape", Kind::shape}};
 
 Field gap(const char* key, const char* label, const char* meaning) {
     return {.key = key, .label = label, .meaning = meaning, .unit = unit::share, .low = 0, .high = 1};
@@ -78,7 +79,8 @@ void describe(Describer& d, Thing& t) {
                                                : "Width",
                        0.01, 2000, "across; of a tree its canopy, of a fence its length"),
              t.width);
-    d.only(of({Kind::table, Kind::shelf, Kind::bench, Kind::box, Kind::stair, Kind::ramp, Kind::fence, Kind::terrain}),
+    d.only(of({Kind::table, Kind::shelf, Kind::bench, Kind::box, Kind::stair, Kind::ramp, Kind::fence, Kind::terrain,
+               Kind::shape}),
            [&] {
                d.number(
                    in_metres("length", climbs(t.kind) ? "Run" : "Depth", 0.01, 2000,
@@ -108,6 +110,8 @@ void describe(Describer& d, Thing& t) {
                  t.gap);
     });
     d.only(of({Kind::tree}), [&] { d.number(gap("bare_gap", "Gaps, bare", "the same without leaves"), t.bare_gap); });
+    d.only(of({Kind::shape}),
+           [&] { d.shape({.key = "shape", .meaning = "id of the project's shape that it is a copy of"}, t.shape); });
     d.material({.key = "material",
                 .label = t.kind == Kind::tree ? "Leaves" : "Made of",
                 .meaning = "missing: the option's, by type"},

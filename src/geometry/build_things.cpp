@@ -6,6 +6,7 @@
 
 #include "geometry/block_shape.h"
 #include "geometry/builder.h"
+#include "geometry/mesh.h"
 #include "model/project.h"
 
 namespace wp::geometry {
@@ -77,6 +78,17 @@ class ThingShape {
         flight(surface, {0, -y}, {x, back}, true, z, half, first);
         box(surface, {-x, back, std::max(z, half - 0.2)}, {x, y, half}, true);
         flight(surface, {-x, -y}, {0, back}, false, half, top, std::max(1, t_.parts - first));
+    }
+    // Its box is stretched to the thing's sizes.
+    void mesh(uint32_t surface, const Shape& shape) const {
+        const auto mesh = mesh_of(shape);
+        if (!mesh) return;
+        const double x = t_.width / shape.width, y = t_.length / shape.length, z = t_.height / shape.height;
+        const auto own = [&](uint32_t i) {
+            const Vec3& p = mesh->points[i];
+            return Vec3{p.x * x, p.y * y, t_.base + p.z * z};
+        };
+        for (const auto& [a, b, c] : mesh->triangles) triangle(surface, own(a), own(b), own(c));
     }
     // A wedge; its upper face is the slope.
     void wedge(uint32_t surface) const {
@@ -171,6 +183,9 @@ void Builder::add_thing(const Thing& drawn) {
         case Thing::Kind::ramp:
         case Thing::Kind::terrain:
             return shape.wedge(surface);
+        case Thing::Kind::shape:
+            if (const Shape* form = find(project_.shapes, thing.shape)) shape.mesh(surface, *form);
+            return;
         case Thing::Kind::fence: {
             // A sheet in the middle of its thickness; gaps of its own, unless its material has them.
             Surface& s = out_.surfaces[surface];

@@ -7,6 +7,7 @@
 #include <string>
 #include <vector>
 
+#include "model/arrival.h"
 #include "model/choices.h"
 #include "model/criteria.h"
 #include "model/finish.h"
@@ -38,6 +39,8 @@ struct Project {
     std::vector<Series> series;         ///< numbers that are varied in steps
     std::vector<HandFigure> hand_figures;
     Decision decision;
+    std::vector<Shape> shapes;          ///< that things are copies of
+    std::vector<Arrival> arrivals;      ///< files that were read
     double blind_transmittance = 0.05;  ///< diffuse visible transmittance of closed blinds
     Extra extra;
     bool operator==(const Project&) const;

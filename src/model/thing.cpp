@@ -8,8 +8,8 @@ namespace wp::model {
 using Kind = Thing::Kind;
 
 const char* kind_name(Kind kind) {
-    static constexpr const char* names[] = {"table", "shelf", "bench", "box",    "stair",
-                                            "ramp",  "tree",  "fence", "terrain"};
+    static constexpr const char* names[] = {"table", "shelf", "bench", "box",     "stair",
+                                            "ramp",  "tree",  "fence", "terrain", "shape"};
     return names[static_cast<int>(kind)];
 }
 
@@ -72,6 +72,9 @@ Thing usual(Kind kind) {
             break;
         case Kind::terrain:
             size(20.0, 12.0, 1.5);
+            break;
+        case Kind::shape:
+            size(1.0, 1.0, 1.0);
             break;
     }
     return t;

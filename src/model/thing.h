@@ -8,7 +8,7 @@
 namespace wp::model {
 
 struct Thing {
-    enum class Kind { table, shelf, bench, box, stair, ramp, tree, fence, terrain };
+    enum class Kind { table, shelf, bench, box, stair, ramp, tree, fence, terrain, shape };
     Id id;
     std::string name;
     Kind kind = Kind::table;
@@ -23,6 +23,7 @@ struct Thing {
     int flights = 1;       ///< stair: 1 straight, 2 side by side with a landing half-way up
     double landing = 1.2;  ///< stair with two flights: depth of its landing; tree: height of the trunk below the canopy
     double gap = 0.2;      ///< tree in leaf, fence: share of the light that goes straight through it
+    Id shape;              ///< of the project, of a shape; its box is stretched to the thing's sizes
     double bare_gap = 0.2;  ///< tree without leaves
     Id material;            ///< empty: the option's, by type
     Extra extra;

@@ -77,6 +77,16 @@ void draw_tree(QPainter& painter, const PlanView& view, const Thing& t, const QC
     painter.drawEllipse(view.to_screen(t.at), 2.2, 2.2);
 }
 
+// Its outline in plan, or its box where nobody knows it.
+void draw_shape(QPainter& painter, const PlanScene& scene, const PlanView& view, const Thing& t, const QPolygonF& box) {
+    const Shape* form = scene.project != nullptr ? find(scene.project->shapes, t.shape) : nullptr;
+    if (form == nullptr || form->outline.empty()) return painter.drawPolygon(box);
+    QPolygonF outline;
+    for (const Vec2 p : form->outline)
+        outline << view.to_screen(place_of(t, {p.x * t.width / form->width, p.y * t.length / form->length}));
+    painter.drawPolygon(outline);
+}
+
 void draw_thing(QPainter& painter, const PlanScene& scene, const PlanView& view, const Ink& ink, const Thing& drawn) {
     const Thing t = within_reason(drawn);
     const bool chosen = scene.selected.contains(t.id), out = left_out(scene.without, t.id, kind_name(t.kind));
@@ -119,6 +129,8 @@ void draw_thing(QPainter& painter, const PlanScene& scene, const PlanView& view,
             pen.line({-x, -y}, {x, y});
             pen.line({-x, y}, {x, -y});
             return;
+        case Thing::Kind::shape:
+            return draw_shape(painter, scene, view, t, shape);
         case Thing::Kind::stair:
             painter.drawPolygon(shape);
             return draw_stair(pen, true);

@@ -5,8 +5,10 @@
 #include <tuple>
 
 #include "base/file.h"
+#include "edit/blank.h"
 #include "edit/edit.h"
 #include "question/ask.h"
+#include "report/language/words.h"
 #include "rule/criteria.h"
 #include "store/project_file.h"
 
@@ -264,58 +266,16 @@ void Document::keep_weather(const WeatherFound& found) {
 }
 
 model::Project blank_project() {
-    model::Project p;
-    p.name = QObject::tr("Untitled").toStdString();
-    p.site.name = QObject::tr("Somewhere").toStdString();
-    p.site.latitude = 52;
-    p.site.made_up_weather = true;
-    using model::Part;
-    const auto opaque = [](const char* id, const char* name, Part part) {
-        model::Material m = model::assumed_for(part);
-        m.id = id;
-        m.name = name;
-        return m;
-    };
-    p.materials = {opaque("floor", QT_TRANSLATE_NOOP("QObject", "Floors and the like, assumed"), Part::floor),
-                   opaque("walls", QT_TRANSLATE_NOOP("QObject", "Walls and the like, assumed"), Part::wall),
-                   opaque("ceiling", QT_TRANSLATE_NOOP("QObject", "Ceiling, assumed"), Part::ceiling),
-                   opaque("facade", QT_TRANSLATE_NOOP("QObject", "Facades and the like, assumed"), Part::facade),
-                   opaque("roof", QT_TRANSLATE_NOOP("QObject", "Roofs and the like, assumed"), Part::roof)};
-    model::Material glass;
-    glass.id = "double-clear";
-    glass.name = QObject::tr("Double clear pane, assumed").toStdString();
-    glass.kind = model::Material::Kind::glazing;
-    glass.transmittance = 0.75;
-    glass.panes = 2;
-    glass.assumed = true;
-    glass.low = 0.6;
-    glass.high = 0.82;
-    glass.source = QObject::tr("middle of what double panes pass; ask its maker").toStdString();
-    p.materials.push_back(glass);
-    model::Option option;
-    option.id = "first";
-    option.name = QObject::tr("First idea").toStdString();
-    option.types = {{Part::floor, "floor"},          {Part::wall, "walls"},
-                    {Part::ceiling, "ceiling"},      {Part::reveal, "walls"},
-                    {Part::facade, "facade"},        {Part::partition, "walls"},
-                    {Part::frame, "walls"},          {Part::door, "walls"},
-                    {Part::furniture, "walls"},      {Part::shading, "walls"},
-                    {Part::fence, "walls"},          {Part::stair, "floor"},
-                    {Part::block, "facade"},         {Part::tree, "roof"},
-                    {Part::terrain, "roof"},         {Part::roof, "roof"},
-                    {Part::glazing, "double-clear"}, {Part::rooflight, "double-clear"}};
-    option.storeys.push_back(model::new_storey("ground", QT_TRANSLATE_NOOP("QObject", "Ground floor"), 0));
-    p.options.push_back(option);
-    model::Question df, year, glare;
-    df.id = "df";
-    df.name = QObject::tr("Daylight factor").toStdString();
-    df.accuracy = 0.05;
-    year.id = "year";
-    year.name = QObject::tr("The year").toStdString();
-    year.kind = model::Question::Kind::year;
-    year.accuracy = 0.1;
-    p.questions = {df, year};
-    p.criteria = {"leed-v41-daylight-option-1", "en-17037-provision"};
+    model::Project p = edit::blank_project();
+    const auto translate = [](std::string& text) { text = language::words(text).toStdString(); };
+    translate(p.name);
+    translate(p.site.name);
+    for (auto& material : p.materials) translate(material.name), translate(material.source);
+    for (auto& option : p.options) {
+        translate(option.name);
+        for (auto& storey : option.storeys) translate(storey.name);
+    }
+    for (auto& question : p.questions) translate(question.name);
     return p;
 }
 

@@ -1,0 +1,183 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Meshes of other programs, by Assimp: layers are what their nodes and materials are called.
+#include <assimp/config.h>
+#include <assimp/postprocess.h>
+#include <assimp/scene.h>
+#include <fmt/core.h>
+
+#include <assimp/MemoryIOWrapper.h>
+#include <algorithm>
+#include <assimp/Importer.hpp>
+#include <assimp/ProgressHandler.hpp>
+#include <cmath>
+
+#include "incoming/mesh_rooms.h"
+#include "incoming/reader.h"
+
+namespace wp::incoming {
+
+namespace {
+
+constexpr size_t kMostTriangles = 8000000;
+constexpr double kUsualExtent = 2000;  // units: what is larger is drawn in millimetres or the like
+
+std::string lower_suffix(const std::filesystem::path& path) {
+    std::string out = path.extension().string();
+    std::ranges::transform(out, out.begin(), [](unsigned char c) { return static_cast<char>(std::tolower(c)); });
+    return out;
+}
+
+// Nothing beside the file is opened: references that lead out of it stay unread.
+class NothingElse : public Assimp::IOSystem {
+ public:
+    NothingElse(const std::string& bytes, std::string name) : bytes_(bytes), name_(std::move(name)) {}
+    bool Exists(const char* file) const override { return file == name_; }
+    char getOsSeparator() const override { return '/'; }
+    Assimp::IOStream* Open(const char* file, const char*) override {
+        if (file != name_) return nullptr;
+        return new Assimp::MemoryIOStream(reinterpret_cast<const uint8_t*>(bytes_.data()), bytes_.size(), false);
+    }
+    void Close(Assimp::IOStream* stream) override { delete stream; }
+
+ private:
+    const std::string& bytes_;
+    std::string name_;
+};
+
+// Tells how far it is, and hears that it is to end.
+class MeshProgress : public Assimp::ProgressHandler {
+ public:
+    explicit MeshProgress(const Reading& reading) : reading_(reading) {}
+    bool Update(float share) override {
+        if (reading_.progress && share >= 0) reading_.progress(static_cast<double>(share));
+        return !reading_.cancel.requested();
+    }
+
+ private:
+    const Reading& reading_;
+};
+
+class Meshes {
+ public:
+    Meshes(const aiScene& scene, const Reading& reading) : scene_(scene), reading_(reading) {}
+
+    Result<Building> read() {
+        gather(scene_.mRootNode, aiMatrix4x4(), 0);
+        if (faults_)
+            return Fault{reading_.path.filename().string(), "it has more than 8 million triangles",
+                         "Write a simpler one"};
+        choose_axes();
+        choose_unit();
+        for (Body& body : out_.bodies)
+            for (Vec3& p : body.mesh.points) p = (y_up_ ? Vec3{p.x, -p.z, p.y} : p) * out_.metres_per_unit;
+        make_rooms_of_meshes(out_, reading_.wishes.layers);
+        return std::move(out_);
+    }
+
+ private:
+    void gather(const aiNode* node, const aiMatrix4x4& above, int depth) {
+        if (node == nullptr || depth > 200 || faults_) return;
+        const aiMatrix4x4 here = above * node->mTransformation;
+        for (unsigned i = 0; i < node->mNumMeshes; ++i)
+            if (node->mMeshes[i] < scene_.mNumMeshes) add(*scene_.mMeshes[node->mMeshes[i]], here, node->mName.C_Str());
+        for (unsigned i = 0; i < node->mNumChildren; ++i) gather(node->mChildren[i], here, depth + 1);
+    }
+
+    void add(const aiMesh& mesh, const aiMatrix4x4& placed, const std::string& node) {
+        Body body;
+        aiString material;
+        if (mesh.mMaterialIndex < scene_.mNumMaterials)
+            scene_.mMaterials[mesh.mMaterialIndex]->Get(AI_MATKEY_NAME, material);
+        body.layer = material.length > 0 ? material.C_Str() : "without material";
+        body.name = !node.empty() ? node : mesh.mName.length > 0 ? mesh.mName.C_Str() : body.layer;
+        body.id = fmt::format("{}/{}", body.name, body.layer);
+        for (unsigned v = 0; v < mesh.mNumVertices; ++v) {
+            const aiVector3D p = placed * mesh.mVertices[v];
+            if (!std::isfinite(p.x) || !std::isfinite(p.y) || !std::isfinite(p.z)) {
+                out_.account.left_out(body.name, "a corner of it is no number");
+                return;
+            }
+            body.mesh.points.push_back({static_cast<double>(p.x), static_cast<double>(p.y), static_cast<double>(p.z)});
+        }
+        for (unsigned f = 0; f < mesh.mNumFaces; ++f) {
+            const aiFace& face = mesh.mFaces[f];
+            if (face.mNumIndices != 3) continue;
+            if (std::any_of(face.mIndices, face.mIndices + 3, [&](unsigned i) { return i >= mesh.mNumVertices; }))
+                continue;
+            body.mesh.triangles.push_back({face.mIndices[0], face.mIndices[1], face.mIndices[2]});
+        }
+        triangles_ += body.mesh.triangles.size();
+        faults_ = triangles_ > kMostTriangles;
+        if (!body.mesh.triangles.empty()) out_.bodies.push_back(std::move(body));
+    }
+
+    std::pair<Vec3, Vec3> box() const {
+        Vec3 low{1e18, 1e18, 1e18}, high{-1e18, -1e18, -1e18};
+        for (const Body& body : out_.bodies)
+            for (const Vec3& p : body.mesh.points) {
+                low = {std::min(low.x, p.x), std::min(low.y, p.y), std::min(low.z, p.z)};
+                high = {std::max(high.x, p.x), std::max(high.y, p.y), std::max(high.z, p.z)};
+            }
+        return {low, high};
+    }
+
+    // Formats that say so before shapes that suggest it: buildings are wider than they are high.
+    void choose_axes() {
+        const std::string suffix = lower_suffix(reading_.path);
+        if (reading_.wishes.y_up) {
+            y_up_ = *reading_.wishes.y_up;
+        } else if (suffix == ".gltf" || suffix == ".glb" || suffix == ".dae" || suffix == ".fbx") {
+            y_up_ = true;  // by the format, or turned so by the library
+        } else {
+            const auto [low, high] = box();
+            y_up_ = high.y - low.y < high.z - low.z;
+            out_.account.changed("mesh", y_up_ ? "its y axis was taken to be up, by its shape"
+                                               : "its z axis was taken to be up, by its shape");
+        }
+    }
+
+    void choose_unit() {
+        const std::string suffix = lower_suffix(reading_.path);
+        if (reading_.wishes.metres_per_unit > 0) {
+            out_.metres_per_unit = reading_.wishes.metres_per_unit;
+            return;
+        }
+        out_.unit_is_told = suffix == ".gltf" || suffix == ".glb";
+        if (out_.unit_is_told) return;
+        const auto [low, high] = box();
+        const double extent = std::max({high.x - low.x, high.y - low.y, high.z - low.z});
+        out_.metres_per_unit = extent > kUsualExtent ? 0.001 : 1;
+        out_.account.changed("mesh", extent > kUsualExtent ? "it tells no unit: millimetres were taken, by its size"
+                                                           : "it tells no unit: metres were taken, by its size");
+    }
+
+    const aiScene& scene_;
+    const Reading& reading_;
+    Building out_;
+    bool y_up_ = false, faults_ = false;
+    size_t triangles_ = 0;
+};
+
+}  // namespace
+
+Result<Building> read_mesh(const Reading& reading) {
+    const std::string name = reading.path.filename().string();
+    Assimp::Importer importer;
+    const std::string inside = "given" + lower_suffix(reading.path);
+    importer.SetIOHandler(new NothingElse(reading.bytes, inside));
+    importer.SetProgressHandler(new MeshProgress(reading));
+    importer.SetPropertyInteger(AI_CONFIG_PP_SBP_REMOVE, aiPrimitiveType_POINT | aiPrimitiveType_LINE);
+    const aiScene* scene = nullptr;
+    try {
+        scene = importer.ReadFile(inside, aiProcess_Triangulate | aiProcess_SortByPType | aiProcess_FindDegenerates);
+    } catch (const std::exception& error) {
+        return Fault{name, std::string("it cannot be read: ") + error.what(), "Write it again, or in another format"};
+    }
+    if (reading.cancel.requested()) return cancelled_fault(reading.path);
+    if (scene == nullptr || scene->mRootNode == nullptr)
+        return Fault{name, std::string("it cannot be read: ") + importer.GetErrorString(),
+                     "Write it again, or in another format"};
+    return Meshes(*scene, reading).read();
+}
+
+}  // namespace wp::incoming

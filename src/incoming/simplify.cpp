@@ -1,0 +1,77 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "incoming/simplify.h"
+
+#include <algorithm>
+#include <cmath>
+#include <map>
+#include <unordered_map>
+
+namespace wp::incoming {
+
+namespace {
+
+constexpr double kSame = 1e-5;  // metres: corners that are one
+
+struct Cell {
+    int64_t x, y, z;
+    bool operator==(const Cell&) const = default;
+};
+struct CellHash {
+    size_t operator()(const Cell& c) const {
+        return static_cast<size_t>(c.x * 73856093 ^ c.y * 19349663 ^ c.z * 83492791);
+    }
+};
+
+// Corners of one cell become their mean.
+Simplified by_lattice(const geometry::Mesh& mesh, double size) {
+    struct Mean {
+        Vec3 sum{};
+        double n = 0;
+        uint32_t index = 0;
+    };
+    std::unordered_map<Cell, Mean, CellHash> cells;
+    std::vector<Mean*> of(mesh.points.size());
+    const auto cell = [&](const Vec3& p) {
+        return Cell{std::llround(p.x / size), std::llround(p.y / size), std::llround(p.z / size)};
+    };
+    for (size_t i = 0; i < mesh.points.size(); ++i) {
+        auto [at, fresh] = cells.try_emplace(cell(mesh.points[i]));
+        if (fresh) at->second.index = static_cast<uint32_t>(cells.size() - 1);
+        at->second.sum = at->second.sum + mesh.points[i];
+        at->second.n += 1;
+        of[i] = &at->second;
+    }
+    Simplified out;
+    out.triangles_before = mesh.triangles.size();
+    out.mesh.points.resize(cells.size());
+    for (const auto& [c, mean] : cells) out.mesh.points[mean.index] = mean.sum * (1 / mean.n);
+    for (size_t i = 0; i < mesh.points.size(); ++i)
+        out.moved = std::max(out.moved, length(out.mesh.points[of[i]->index] - mesh.points[i]));
+    std::vector<std::array<uint32_t, 3>> seen;
+    for (const auto& t : mesh.triangles) {
+        const std::array<uint32_t, 3> now{of[t[0]]->index, of[t[1]]->index, of[t[2]]->index};
+        if (now[0] == now[1] || now[1] == now[2] || now[0] == now[2]) continue;
+        out.mesh.triangles.push_back(now);
+    }
+    // The same three corners once, whichever way they are told.
+    auto sorted = [](std::array<uint32_t, 3> t) {
+        std::ranges::sort(t);
+        return t;
+    };
+    std::ranges::sort(out.mesh.triangles, {}, sorted);
+    out.mesh.triangles.erase(std::unique(out.mesh.triangles.begin(), out.mesh.triangles.end(),
+                                         [&](const auto& a, const auto& b) { return sorted(a) == sorted(b); }),
+                             out.mesh.triangles.end());
+    return out;
+}
+
+}  // namespace
+
+Simplified simplified_mesh(const geometry::Mesh& mesh, size_t most) {
+    Simplified out = by_lattice(mesh, kSame);
+    for (double size = 0.005; out.mesh.triangles.size() > most && size < 1000; size *= 1.6)
+        out = by_lattice(mesh, size);
+    return out;
+}
+
+}  // namespace wp::incoming

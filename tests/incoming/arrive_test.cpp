@@ -1,0 +1,333 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// A house from files of other programs, sound and broken in one way each: what arrives, and what is said.
+#include <gtest/gtest.h>
+
+#include <numeric>
+#include <utility>
+
+#include "analysis/analysis.h"
+#include "base/file.h"
+#include "geometry/leaks.h"
+#include "geometry/roof_shape.h"
+#include "incoming/foreign_files.h"
+#include "incoming/put.h"
+#include "incoming/reader.h"
+#include "question/ask.h"
+#include "support.h"
+
+using namespace wp;
+using namespace wp::incoming;
+using wp::test::ForeignHouse;
+
+namespace {
+
+enum class Format { gbxml, ifc4, ifc2x3, obj };
+const char* suffix_of(Format f) { return f == Format::gbxml ? ".xml" : f == Format::obj ? ".obj" : ".ifc"; }
+std::string text_of(const ForeignHouse& house, Format f) {
+    return f == Format::gbxml  ? house.gbxml()
+           : f == Format::obj  ? house.obj()
+           : f == Format::ifc4 ? house.ifc("IFC4")
+                               : house.ifc("IFC2X3");
+}
+
+struct Arrives : testing::TestWithParam<Format> {
+    test::Folder folder;
+    Result<Building> read(const std::string& text, Format format = GetParam()) {
+        const auto path = folder / (std::string("house") + suffix_of(format));
+        EXPECT_FALSE(write_file(path, text));
+        ReadWishes wishes;
+        using Role = model::LayerChoice::Role;
+        if (format == Format::obj) wishes.layers = {{"room", Role::room, {}}, {"glass", Role::window, {}}};
+        return read_building(path, wishes);
+    }
+    Arranged arranged(const ForeignHouse& house) {
+        const auto building = read(text_of(house, GetParam()));
+        EXPECT_TRUE(building) << (building ? "" : building.fault().line());
+        return building ? arrange(*building, {}) : Arranged();
+    }
+};
+
+std::string all_of(const Account& account) {
+    std::string out;
+    for (const auto& line : account.lines()) out += line.element + ": " + line.words + "\n";
+    return out;
+}
+bool says(const Arranged& a, const std::string& words) { return all_of(a.account).find(words) != std::string::npos; }
+
+const model::Room* room_of(const Arranged& a, const std::string& name) {
+    for (const auto& storey : a.storeys)
+        for (const auto& room : storey.rooms)
+            if (room.name == name) return &room;
+    return nullptr;
+}
+const model::Opening* opening_of(const Arranged& a, const std::string& name) {
+    for (const auto& storey : a.storeys)
+        for (const auto& room : storey.rooms)
+            for (const auto& o : room.openings)
+                if (o.name == name) return &o;
+    return nullptr;
+}
+double clear_area(const Arranged& a, const std::string& name) {
+    model::Option option;
+    option.storeys = a.storeys;
+    for (const auto& storey : option.storeys)
+        for (const auto& room : storey.rooms)
+            if (room.name == name) return geometry::floor_area(option, storey, room);
+    return 0;
+}
+
+}  // namespace
+
+std::string format_name(const testing::TestParamInfo<Format>& info) {
+    const char* names[] = {"gbxml", "ifc4", "ifc2x3", "obj"};
+    return names[static_cast<int>(info.param)];
+}
+INSTANTIATE_TEST_SUITE_P(Formats, Arrives, testing::Values(Format::gbxml, Format::ifc4, Format::ifc2x3, Format::obj),
+                         format_name);
+
+TEST_P(Arrives, sound_as_rooms_on_storeys_with_the_files_own_areas) {
+    const auto a = arranged(ForeignHouse::sound());
+    ASSERT_EQ(a.storeys.size(), 2u) << all_of(a.account);
+    ASSERT_EQ(a.storeys[0].rooms.size(), 2u);
+    ASSERT_EQ(a.storeys[1].rooms.size(), 1u);
+    EXPECT_NEAR(a.storeys[1].level, 3.3, 1e-6);
+    EXPECT_NEAR(clear_area(a, "Study"), 20, 0.1);
+    EXPECT_NEAR(clear_area(a, "Store"), 12, 0.06);
+    EXPECT_NEAR(clear_area(a, "Loft"), 32.8, 0.16);
+    EXPECT_NEAR(room_of(a, "Study")->height, 3, 1e-6);
+    // The wall between them has the thickness that lay there.
+    const auto* study = room_of(a, "Study");
+    ASSERT_EQ(study->own_walls.size(), 1u) << all_of(a.account);
+    EXPECT_NEAR(study->own_walls[0].thickness, 0.2, 1e-6);
+    for (const auto& area : a.areas) EXPECT_NEAR(area.ours / area.theirs, 1, 0.005) << area.element;
+}
+
+TEST_P(Arrives, with_windows_and_doors_where_they_were) {
+    const auto a = arranged(ForeignHouse::sound());
+    const bool named = GetParam() != Format::obj;
+    const auto* south = opening_of(a, named ? "South window" : "Panes 1");
+    const auto* loft = opening_of(a, named ? "Loft window" : "Panes 3");
+    if (!named) {
+        // Patches of a mesh have no names of their own: they are told by where they are.
+        size_t panes = 0;
+        for (const auto& storey : a.storeys)
+            for (const auto& room : storey.rooms) panes += room.openings.size();
+        EXPECT_EQ(panes, 3u) << all_of(a.account);
+        return;
+    }
+    ASSERT_NE(south, nullptr) << all_of(a.account);
+    const auto* study = room_of(a, "Study");
+    EXPECT_NEAR(model::edge_begin(*study, south->edge).y, 0, 1e-6) << "in the south wall";
+    EXPECT_NEAR(model::edge_end(*study, south->edge).y, 0, 1e-6);
+    EXPECT_NEAR(south->along, 1, 1e-4);
+    EXPECT_NEAR(south->width, 1.5, 1e-4);
+    EXPECT_NEAR(south->sill, 0.9, 1e-4);
+    EXPECT_NEAR(south->height, 1.2, 1e-4);
+    ASSERT_EQ(a.materials.size(), 1u);
+    EXPECT_NEAR(a.materials[0].transmittance, 0.74, 1e-6);
+    EXPECT_EQ(south->glazing, a.materials[0].id);
+    ASSERT_NE(loft, nullptr);
+    EXPECT_NEAR(loft->sill, 0.9, 1e-4);
+    const auto* door = opening_of(a, "Door");
+    ASSERT_NE(door, nullptr);
+    EXPECT_EQ(door->kind, model::Opening::Kind::door);
+}
+
+TEST_P(Arrives, in_a_project_that_has_no_faults_and_leaks_no_ray) {
+    const auto building = read(text_of(ForeignHouse::sound(), GetParam()));
+    ASSERT_TRUE(building);
+    const auto project = project_of(*building, arrange(*building, {}), {});
+    const auto& option = project.options.front();
+    EXPECT_EQ(option.planes.size(), 3u) << "each room can be asked at once";
+    const auto leaks = test::find_leaks(project, option, 100000, 7);
+    EXPECT_EQ(leaks.all(), 0) << leaks.first;
+    if (GetParam() == Format::obj) return;
+    EXPECT_NEAR(project.site.latitude, 55.4, 1e-9);
+    EXPECT_NEAR(project.site.north, 20, 1e-4);
+}
+
+// The same rooms drawn by hand, with the wall between them in its middle.
+TEST_P(Arrives, with_the_daylight_of_the_same_rooms_drawn_by_hand) {
+    const auto building = read(text_of(ForeignHouse::sound(), GetParam()));
+    ASSERT_TRUE(building);
+    auto arrived = project_of(*building, arrange(*building, {}), {});
+    auto drawn = arrived;
+    auto& storey = drawn.options[0].storeys[0];
+    for (auto& room : storey.rooms) {
+        const bool study = room.name == "Study";
+        const auto openings = std::exchange(room.openings, {});
+        room.footprint = study ? std::vector<Vec2>{{0, 0}, {5.1, 0}, {5.1, 4}, {0, 4}}
+                               : std::vector<Vec2>{{5.1, 0}, {8.2, 0}, {8.2, 4}, {5.1, 4}};
+        room.own_walls.clear();
+        model::Opening window;
+        window.id = study ? "south" : "east";
+        window.edge = study ? 0 : 1;
+        window.along = 1;
+        window.width = study ? 1.5 : 1;
+        window.sill = study ? 0.9 : 1;
+        window.height = study ? 1.2 : 1;
+        window.glazing = openings.empty() ? model::Id() : openings[0].glazing;
+        if (GetParam() != Format::obj) window.glazing = arrived.materials.back().id;
+        room.openings.push_back(window);
+    }
+    drawn.options[0].inner_wall = 0.2;
+    const auto mean_of = [&](const model::Project& p, const std::string& name) {
+        model::Question q = p.questions[0];
+        q.accuracy = 0.03;
+        const auto answer = analysis::ask(p, p.options[0], q, nullptr, question::effort_of(q));
+        EXPECT_TRUE(answer);
+        for (const auto& plane : answer->table.planes) {
+            const auto place = model::find_room(p.options[0], plane.room);
+            if (!place || place.room->name != name) continue;
+            const auto& values =
+                answer->table.columns[0].value[static_cast<size_t>(&plane - answer->table.planes.data())];
+            return std::accumulate(values.begin(), values.end(), 0.0) / static_cast<double>(values.size());
+        }
+        return 0.0;
+    };
+    for (const char* name : {"Study", "Store"}) {
+        const double ours = mean_of(arrived, name), theirs = mean_of(drawn, name);
+        EXPECT_NEAR(ours / theirs, 1, 0.05) << name << " " << ours << " " << theirs;
+    }
+}
+
+TEST_P(Arrives, with_a_gap_of_three_centimetres_closed) {
+    auto house = ForeignHouse::sound();
+    for (auto& p : house.rooms[1].outline) p.x -= 0.17;
+    const auto a = arranged(house);
+    EXPECT_TRUE(says(a, "a gap to")) << all_of(a.account);
+    EXPECT_NEAR(clear_area(a, "Study"), 20, 0.1);
+}
+
+TEST_P(Arrives, with_faces_the_wrong_way_round_all_the_same) {
+    auto house = ForeignHouse::sound();
+    house.turns_faces = true;
+    const auto a = arranged(house);
+    EXPECT_NEAR(clear_area(a, "Study"), 20, 0.1) << all_of(a.account);
+    EXPECT_EQ(a.storeys.size(), 2u);
+}
+
+TEST_P(Arrives, in_inches_that_are_told) {
+    if (GetParam() == Format::obj) GTEST_SKIP() << "meshes tell no unit";
+    auto house = ForeignHouse::sound();
+    house.unit = 0.0254;
+    const auto a = arranged(house);
+    EXPECT_NEAR(clear_area(a, "Study"), 20, 0.1) << all_of(a.account);
+}
+
+TEST_P(Arrives, without_a_unit_says_which_was_taken) {
+    auto house = ForeignHouse::sound();
+    house.tells_unit = false;
+    const auto a = arranged(house);
+    EXPECT_TRUE(says(a, "no unit")) << all_of(a.account);
+    EXPECT_NEAR(clear_area(a, "Study"), 20, 0.1);
+}
+
+TEST_P(Arrives, without_storeys_on_storeys_made_of_its_floors) {
+    auto house = ForeignHouse::sound();
+    house.tells_storeys = false;
+    const auto a = arranged(house);
+    ASSERT_EQ(a.storeys.size(), 2u);
+    EXPECT_EQ(a.storeys[1].name, "Level +3.30 m");
+}
+
+TEST_P(Arrives, without_rooms_that_stand_twice) {
+    auto house = ForeignHouse::sound();
+    auto again = house.rooms[0];
+    again.name = "Study copy";
+    house.rooms.push_back(again);
+    const auto a = arranged(house);
+    EXPECT_TRUE(says(a, "it is the same as")) << all_of(a.account);
+    EXPECT_EQ(a.storeys[0].rooms.size(), 2u);
+}
+
+TEST_P(Arrives, without_rooms_within_rooms) {
+    auto house = ForeignHouse::sound();
+    house.rooms.push_back({"Cupboard", {{1, 1}, {2, 1}, {2, 2}, {1, 2}}, 0, 3, 1});
+    const auto a = arranged(house);
+    EXPECT_TRUE(says(a, "it lies within Study")) << all_of(a.account);
+    EXPECT_EQ(room_of(a, "Cupboard"), nullptr);
+}
+
+TEST_P(Arrives, with_overlaps_cut_out_of_the_larger_room) {
+    auto house = ForeignHouse::sound();
+    for (auto& p : house.rooms[1].outline)
+        if (p.x < 6) p.x = 4.5;
+    const auto a = arranged(house);
+    EXPECT_TRUE(says(a, "it overlapped")) << all_of(a.account);
+    EXPECT_NEAR(clear_area(a, "Study") + clear_area(a, "Store"), 4.5 * 4 + 3.7 * 4, 0.2);
+}
+
+TEST_P(Arrives, with_the_larger_part_of_an_outline_that_crosses_itself) {
+    if (GetParam() == Format::obj) GTEST_SKIP() << "triangles cannot cross themselves";
+    auto house = ForeignHouse::sound();
+    // A bow tie of 4 x 4 m and a small one beside it.
+    house.rooms[0].outline = {{0, 0}, {5, 4}, {5, 2}, {0, 4}};
+    house.holes.clear();
+    const auto a = arranged(house);
+    EXPECT_TRUE(says(a, "crosses itself")) << all_of(a.account);
+    EXPECT_NE(room_of(a, "Study"), nullptr);
+}
+
+TEST_P(Arrives, without_a_window_that_is_outside_of_every_wall) {
+    auto house = ForeignHouse::sound();
+    house.holes.push_back({"Lost window", {20, 20}, {21, 20}, 1, 1, false});
+    const auto a = arranged(house);
+    EXPECT_TRUE(says(a, "no wall of a room lies within")) << all_of(a.account);
+}
+
+TEST_P(Arrives, with_a_window_beyond_the_end_of_its_wall_shortened) {
+    auto house = ForeignHouse::sound();
+    house.holes[0].to.x = 5.6;
+    const auto a = arranged(house);
+    EXPECT_TRUE(says(a, "it reaches beyond its wall")) << all_of(a.account);
+}
+
+TEST_P(Arrives, again_updates_forms_and_keeps_what_was_made_here) {
+    auto house = ForeignHouse::sound();
+    const auto first = read(text_of(house, GetParam()));
+    ASSERT_TRUE(first);
+    model::Arrival arrival;
+    arrival.file = "house";
+    auto project = project_of(*first, arrange(*first, {}), arrival);
+    auto& option = project.options.front();
+    arrival.option = option.id;
+    auto& study = option.storeys[0].rooms[0].name == "Study" ? option.storeys[0].rooms[0] : option.storeys[0].rooms[1];
+    const model::Id id = study.id;
+    study.floor = "roof";
+    study.openings[0].blind = true;
+    const model::Id window = study.openings[0].id;
+    model::Observer eye;
+    eye.id = "eye";
+    eye.room = id;
+    option.observers.push_back(eye);
+    // The study grows to the north, the store goes.
+    for (auto& p : house.rooms[0].outline)
+        if (p.y > 3) p.y = 4.5;
+    house.rooms.erase(house.rooms.begin() + 1);
+    house.holes.erase(house.holes.begin() + 1);
+    const auto second = read(text_of(house, GetParam()));
+    ASSERT_TRUE(second);
+    const auto put = put_into(project, arrange(*second, {}), arrival);
+    const auto place = model::find_room(project.options.front(), id);
+    ASSERT_TRUE(place) << all_of(put.account);
+    EXPECT_EQ(place.room->floor, "roof");
+    EXPECT_TRUE(model::find(place.room->openings, window) != nullptr);
+    EXPECT_TRUE(place.room->openings[0].blind);
+    EXPECT_EQ(project.options.front().observers.size(), 1u);
+    EXPECT_GE(put.removed, 1u) << all_of(put.account);
+    EXPECT_GE(put.updated, 1u);
+    EXPECT_NE(all_of(put.account).find("it is in the file no more"), std::string::npos);
+    EXPECT_EQ(project.arrivals.size(), 1u);
+    EXPECT_EQ(project.options.front().storeys[0].rooms.size(), 1u);
+}
+
+TEST_P(Arrives, cut_off_in_the_middle_is_refused_and_never_half_read) {
+    const std::string whole = text_of(ForeignHouse::sound(), GetParam());
+    if (GetParam() == Format::obj) GTEST_SKIP() << "every line of an OBJ stands for itself";
+    for (size_t part = 1; part < 20; ++part) {
+        const auto building = read(whole.substr(0, whole.size() * part / 20));
+        EXPECT_FALSE(building) << part;
+        if (!building) EXPECT_FALSE(building.fault().what.empty());
+    }
+}
