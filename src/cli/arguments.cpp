@@ -35,6 +35,8 @@ constexpr const char* kExamples = R"(Examples:
       its criteria: what is met, by how much, and what has to be known with it
   warmpane-cli report demo/tern-quay.warmpane --option tall --lay-planes --out out
       the same as a report of all that was found, a PDF for each option
+  warmpane-cli convert house.ifc house.warmpane
+      a project of a building that another program wrote, and what was done to it
   warmpane-cli answers demo/tern-quay.warmpane
       which answers are kept beside the project, and how each was made
   warmpane-cli weather demo/tern-quay.epw
@@ -299,6 +301,38 @@ std::optional<int> parse_arguments(int argc, char** argv, Arguments& out) {
     make->add_option("--seed", m.seed, "The same seed gives the same year")->capture_default_str();
     make->add_flag("--force", m.force, "Overwrite a file that is there");
 
+    TransferArguments in, outwards, turned;
+    const auto add_reading = [](CLI::App& to, TransferArguments& t) {
+        to.add_option("--unit", t.unit,
+                      "Metres that a length of 1 in the file stands for; else as it says, or by its size")
+            ->check(CLI::Range(1e-6, 1e6));
+        to.add_option("--up", t.up, "Which axis of a mesh is up; else by its format or shape")
+            ->check(CLI::IsMember({"y", "z"}));
+        to.add_option("--layer", t.layers,
+                      "What becomes of a layer or material: NAME=as-found, surroundings, furniture, room, window or "
+                      "leave-out, and :MATERIAL of the project (may be repeated)");
+        to.add_option("--turn", t.turn, "Turn it counter-clockwise, degrees")->check(CLI::Range(-360.0, 360.0));
+        to.add_option("--move", t.move, "Then move it: x y z, metres");
+        to.add_option("--account", t.account, "Write what was made, changed and left out to this file (JSON)");
+    };
+    auto* arrive =
+        app.add_subcommand("import", "Read a building of another program into an option: IFC, gbXML, meshes");
+    arrive->add_option("project", in.project, "The project file")->required();
+    arrive->add_option("file", in.file, "The building's file")->required();
+    arrive->add_option("--option", in.option, "Id of the option; else the first");
+    arrive->add_flag("--dry", in.dry, "Only say what would be done");
+    add_reading(*arrive, in);
+    auto* leave = app.add_subcommand("export", "Write an option as gbXML, IFC, OBJ, glTF or DXF, by the suffix");
+    leave->add_option("project", outwards.project, "The project file")->required();
+    leave->add_option("out", outwards.out, "The file to write")->required();
+    leave->add_option("--option", outwards.option, "Id of the option; else the first");
+    leave->add_option("--map", outwards.map, "glTF: with the answer to this question in colours");
+    auto* convert = app.add_subcommand("convert", "Make a project, or another program's file, of a building's file");
+    convert->add_option("file", turned.file, "The building's file")->required();
+    convert->add_option("out", turned.out, "The file to write: .warmpane or as export")->required();
+    convert->add_flag("--force", turned.force, "Overwrite a file that is there");
+    add_reading(*convert, turned);
+
     try {
         app.parse(argc, argv);
     } catch (const CLI::Success& asked) {  // help or version
@@ -322,6 +356,9 @@ std::optional<int> parse_arguments(int argc, char** argv, Arguments& out) {
 #ifdef WARMPANE_PICTURES
     if (*report) out.report = r;
 #endif
+    if (*arrive) out.import_ = in;
+    if (*leave) out.export_ = outwards;
+    if (*convert) out.convert = turned;
     if (*formats) out.formats = f;
     if (*weather) out.weather = w;
     if (*climate) out.climate = c;

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // The command line of warmpane-cli.
 #pragma once
+#include <array>
 #include <optional>
 #include <string>
 #include <vector>
@@ -96,6 +97,15 @@ struct MakeWeatherArguments {
     bool force = false;
 };
 
+/// Buildings in and out: import, export, convert.
+struct TransferArguments {
+    std::string project, file, out, option, account, up, map;
+    std::vector<std::string> layers;
+    double unit = 0, turn = 0;
+    std::array<double, 3> move{};
+    bool dry = false, force = false;
+};
+
 struct Arguments {
     std::optional<SolveArguments> solve;
     std::optional<ShowArguments> show;
@@ -105,6 +115,7 @@ struct Arguments {
     std::optional<SeriesArguments> series;
     std::optional<CertifyArguments> certify;
     std::optional<ReportArguments> report;
+    std::optional<TransferArguments> import_, export_, convert;
     std::optional<FormatsArguments> formats;
     std::optional<WeatherArguments> weather;
     std::optional<ClimateArguments> climate;
@@ -125,6 +136,9 @@ int certify(const CertifyArguments& arguments);
 /// Where the program was built with pictures.
 int report_on(const ReportArguments& arguments);
 int formats(const FormatsArguments& arguments);
+int import_building(const TransferArguments& arguments);
+int export_building(const TransferArguments& arguments);
+int convert_building(const TransferArguments& arguments);
 int weather(const WeatherArguments& arguments);
 int climate(const ClimateArguments& arguments);
 int sky(const SkyArguments& arguments);

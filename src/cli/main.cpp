@@ -22,6 +22,9 @@ int answer(const wp::cli::Arguments& arguments) {
 #ifdef WARMPANE_PICTURES
     if (arguments.report) return report_on(*arguments.report);
 #endif
+    if (arguments.import_) return import_building(*arguments.import_);
+    if (arguments.export_) return export_building(*arguments.export_);
+    if (arguments.convert) return convert_building(*arguments.convert);
     if (arguments.formats) return formats(*arguments.formats);
     if (arguments.weather) return weather(*arguments.weather);
     if (arguments.climate) return climate(*arguments.climate);

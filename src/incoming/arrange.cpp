@@ -232,6 +232,7 @@ Arranged arrange(const Building& given, const Wishes& wishes) {
     place_openings(building, wishes, rooms, out);
     place_bodies(building, wishes, rooms, out);
     for (const RoomInMaking& made : rooms) out.storeys[made.storey].rooms.push_back(made.room);
+    fit_heights(out);
     compare_areas(rooms, out);
     return out;
 }

@@ -15,6 +15,8 @@ struct RoomInMaking {
 
 // place_openings.cpp
 void place_openings(const Building& building, const Wishes& wishes, std::vector<RoomInMaking>& rooms, Arranged& out);
+/// Once all rooms stand in their storeys: openings no higher than their walls.
+void fit_heights(Arranged& out);
 // place_bodies.cpp
 void place_bodies(const Building& building, const Wishes& wishes, const std::vector<RoomInMaking>& rooms,
                   Arranged& out);

@@ -10,6 +10,7 @@ namespace {
 
 constexpr int kDeepest = 24;  // items within items, placements upon placements
 constexpr size_t kMostCorners = 60000000;
+constexpr size_t kMostItems = 200000;  // of one body
 constexpr int kRound = 24;  // corners of a circle
 
 Vec3 unit(Vec3 v, Vec3 otherwise) {
@@ -87,6 +88,7 @@ Frame IfcGeometry::placement(uint64_t id) {
 
 std::vector<Ring> IfcGeometry::body(uint64_t shape, const Frame& placed) {
     std::vector<Ring> out;
+    items_ = 0;
     const auto product = file_.get(shape);
     // Bodies before boxes, axes and footprints.
     std::vector<std::pair<int, uint64_t>> all;
@@ -111,7 +113,7 @@ void IfcGeometry::representation(uint64_t id, const Frame& frame, std::vector<Ri
 }
 
 void IfcGeometry::items(uint64_t id, const Frame& frame, std::vector<Ring>& out, int depth) {
-    if (depth > kDeepest || corners_ > kMostCorners) return;
+    if (depth > kDeepest || corners_ > kMostCorners || ++items_ > kMostItems) return;
     const auto item = file_.get(id);
     if (item.type == "IFCEXTRUDEDAREASOLID") return extrusion(item, frame, out);
     if (item.type == "IFCFACETEDBREP" || item.type == "IFCMANIFOLDSOLIDBREP" || item.type == "IFCFACETEDBREPWITHVOIDS")

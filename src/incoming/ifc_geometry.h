@@ -52,7 +52,7 @@ class IfcGeometry {
     double metres_;
     std::map<uint64_t, Frame> placements_;
     std::set<std::string> unread_;
-    size_t corners_ = 0;  // of all rings: mapped items can multiply without end
+    size_t corners_ = 0, items_ = 0;  // of all that was read, and of one body: mapped items multiply
 };
 
 }  // namespace wp::incoming

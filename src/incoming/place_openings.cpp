@@ -4,7 +4,9 @@
 
 #include <algorithm>
 #include <cmath>
+#include <utility>
 
+#include "geometry/roof_shape.h"
 #include "incoming/arrange_parts.h"
 
 namespace wp::incoming {
@@ -16,6 +18,7 @@ constexpr double kUpright = 0.5;      // of the normal's height: below that it s
 constexpr double kAskew = 0.26;       // sine of the angle between an opening and its wall, 15 degrees
 constexpr double kLeast = 0.05;       // metres of a side
 constexpr double kTold = 0.02;        // metres that an opening may be shortened by without a word
+constexpr double kSlab = 0.6;         // metres between a floor and the middle of what is cut out of it
 constexpr double kWithinFloor = 0.3;  // metres that an opening may reach below its floor
 
 struct Outlined {
@@ -113,7 +116,7 @@ class Placer {
         if (o.width < kLeast || o.height < kLeast)
             return out_.account.left_out(hole.name, "it is narrower than 5 cm", shape.middle);
         keep_area(hole, shape, o);
-        shorten(hole, shape, room, spot.room->outline.height, o);
+        shorten(hole, shape, room, o);
         if (hole.frame_share) frame_by_share(o, *hole.frame_share);
         for (const Opening& other : room.openings)
             if (other.edge == o.edge && covers(o, other))
@@ -136,16 +139,14 @@ class Placer {
             shape.middle);
     }
 
-    // To what its wall has room for.
-    void shorten(const Hole& hole, const Outlined& shape, const Room& room, double top, Opening& o) {
-        const double wall = edge_length(room, o.edge);
-        const double from = std::max(0.0, o.along), to = std::min(wall, o.along + o.width);
-        const double sill = std::max(0.0, o.sill), head = std::min(top, o.sill + o.height);
-        const bool told = o.width - (to - from) > kTold || o.height - (head - sill) > kTold;
-        o.along = from, o.width = std::max(kLeast, to - from);
-        o.sill = sill, o.height = std::max(kLeast, head - sill);
-        if (told)
+    // To as long as its wall; how high a wall reaches is known once all rooms stand.
+    void shorten(const Hole& hole, const Outlined& shape, const Room& room, Opening& o) {
+        const double from = std::max(0.0, o.along), to = std::min(edge_length(room, o.edge), o.along + o.width);
+        const double sill = std::max(0.0, o.sill);
+        if (o.width - (to - from) > kTold || sill - o.sill > kTold)
             out_.account.changed(hole.name, "it reaches beyond its wall: it was shortened to the wall", shape.middle);
+        o.along = from, o.width = std::max(kLeast, to - from);
+        o.height = std::max(kLeast, o.height - (sill - o.sill)), o.sill = sill;
     }
 
     // A frame of one width all around that takes that share of the area.
@@ -154,9 +155,26 @@ class Placer {
         o.frame = std::clamp((a - std::sqrt(std::max(0.0, d))) / 4, 0.0, 0.45 * std::min(o.width, o.height));
     }
 
+    // What is cut out of a floor is open to the room below.
+    void into_floor(const Hole& hole, const Outlined& shape) {
+        for (const RoomInMaking& made : rooms_) {
+            if (std::fabs(made.outline.floor - shape.middle.z) > kSlab ||
+                !geometry::contains(made.room.footprint, {shape.middle.x, shape.middle.y}))
+                continue;
+            FloorVoid open;
+            open.id = "void-" + std::to_string(++count_);
+            open.name = hole.name;
+            for (const Vec3& p : hole.ring) open.outline.push_back({p.x, p.y});
+            if (geometry::signed_area(open.outline) < 0) std::ranges::reverse(open.outline);
+            out_.origins.push_back({open.id, hole.id, {}});
+            out_.storeys[made.storey].voids.push_back(std::move(open));
+            return;
+        }
+        out_.account.left_out(hole.name, "no floor of a room lies there", shape.middle);
+    }
+
     void into_roof(const Hole& hole, const Outlined& shape) {
-        if (hole.kind != Hole::Kind::window)
-            return out_.account.left_out(hole.name, "openings in floors are not taken over", shape.middle);
+        if (hole.kind != Hole::Kind::window) return into_floor(hole, shape);
         RoomInMaking* under = nullptr;
         for (RoomInMaking& made : rooms_)
             if (made.outline.floor < shape.middle.z &&
@@ -190,6 +208,21 @@ class Placer {
 };
 
 }  // namespace
+
+void fit_heights(Arranged& out) {
+    Option option;
+    option.storeys = out.storeys;
+    for (Storey& storey : out.storeys)
+        for (Room& room : storey.rooms) {
+            const auto place = find_room(std::as_const(option), room.id);
+            for (Opening& o : room.openings) {
+                const double before = o.height;
+                geometry::keep_in_wall(option, *place.storey, *place.room, o);
+                if (before - o.height > kTold)
+                    out.account.changed(o.name, "it reaches beyond its wall: it was shortened to the wall");
+            }
+        }
+}
 
 void place_openings(const Building& building, const Wishes& wishes, std::vector<RoomInMaking>& rooms, Arranged& out) {
     Placer placer(building, wishes, rooms, out);

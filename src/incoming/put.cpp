@@ -118,6 +118,7 @@ class Putter {
         if (was_empty && olds_.empty()) storey.name = arranged.name, storey.level = arranged.level;
         for (const Room& room : arranged.rooms) take_room(storey, room);
         for (const Rooflight& light : arranged.rooflights) take_rooflight(storey, light);
+        for (const FloorVoid& open : arranged.voids) take_void(storey, open);
     }
 
     void take_room(Storey& storey, const Room& arranged) {
@@ -205,6 +206,21 @@ class Putter {
         storey.rooflights.push_back(std::move(light));
     }
 
+    void take_void(Storey& storey, const FloorVoid& arrived) {
+        const Id known = before(arrived.id);
+        if (auto place = find_on_storeys(option_, &Storey::voids, known)) {
+            note(arrived.id, known);
+            place.item->outline = arrived.outline;
+            return;
+        }
+        FloorVoid open = arrived;
+        open.id = fresh("void");
+        note(arrived.id, open.id);
+        out_.account.made(open.name, "opening in the floor of " + storey.name);
+        ++out_.added;
+        storey.voids.push_back(std::move(open));
+    }
+
     void take_thing(const Thing& arrived) {
         Thing thing = arrived;
         thing.shape = shapes_[arrived.shape];
@@ -244,6 +260,7 @@ class Putter {
             drop(storey.rooms);
             for (Room& room : storey.rooms) drop(room.openings);
             drop(storey.rooflights);
+            drop(storey.voids);
         }
         drop(option_.things);
         std::erase_if(project_.shapes, [&](const Shape& shape) {

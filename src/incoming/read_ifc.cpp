@@ -7,6 +7,7 @@
 #include <limits>
 #include <map>
 
+#include "geometry/polygon.h"
 #include "incoming/ifc_geometry.h"
 #include "incoming/reader.h"
 
@@ -87,16 +88,26 @@ Ring outline_of_hole(const std::vector<Ring>& rings) {
     return {at(t0, low), at(t1, low), at(t1, high), at(t0, high)};
 }
 
+// The largest of the faces that lie level, at their mean height; the box in plan where none does.
 Ring level_outline(const std::vector<Ring>& rings) {
-    double low_x = 1e18, high_x = -1e18, low_y = 1e18, high_y = -1e18, z = 0, n = 0;
-    for (const Ring& ring : rings)
+    double low_x = 1e18, high_x = -1e18, low_y = 1e18, high_y = -1e18, z = 0, n = 0, most = 0;
+    const Ring* largest = nullptr;
+    for (const Ring& ring : rings) {
+        geometry::Polygon plan;
         for (const Vec3& p : ring) {
+            plan.push_back({p.x, p.y});
             low_x = std::min(low_x, p.x), high_x = std::max(high_x, p.x);
             low_y = std::min(low_y, p.y), high_y = std::max(high_y, p.y);
             z += p.z, n += 1;
         }
+        if (const double area = std::fabs(geometry::signed_area(plan)); area > most) most = area, largest = &ring;
+    }
     if (n == 0) return {};
-    return {{low_x, low_y, z / n}, {high_x, low_y, z / n}, {high_x, high_y, z / n}, {low_x, high_y, z / n}};
+    Ring out = largest != nullptr && most > 1e-6
+                   ? *largest
+                   : Ring{{low_x, low_y, 0}, {high_x, low_y, 0}, {high_x, high_y, 0}, {low_x, high_y, 0}};
+    for (Vec3& p : out) p.z = z / n;
+    return out;
 }
 
 class Ifc {
@@ -292,7 +303,9 @@ class Ifc {
         hole.id = named.at(0).as_text();
         hole.name = name_of(named, named_id);
         hole.kind = kind;
-        hole.ring = outline_of_hole(rings);
+        const auto host = host_.find(element);
+        const std::string of = host != host_.end() ? file_.get(host->second).type : std::string();
+        if (of != "IFCSLAB" && of != "IFCROOF") hole.ring = outline_of_hole(rings);
         if (hole.ring.empty()) hole.ring = level_outline(rings);
         geometry_.take_unread();
         if (hole.ring.empty()) return out_.account.left_out(hole.name, "it has no form");
@@ -329,8 +342,8 @@ class Ifc {
             const auto fillings = filled_.find(opening);
             if (fillings == filled_.end()) {
                 const std::string type = file_.get(host).type;
-                // What is cut out of slabs and roofs leads nowhere that one could see through.
-                if (type.starts_with("IFCWALL")) add_hole(opening, file_.get(opening), opening, Hole::Kind::empty);
+                if (type.starts_with("IFCWALL") || type == "IFCSLAB")
+                    add_hole(opening, file_.get(opening), opening, Hole::Kind::empty);
                 continue;
             }
             for (const uint64_t filling : fillings->second) {
