@@ -11,7 +11,7 @@ namespace {
 constexpr int kDeepest = 24;  // items within items, placements upon placements
 constexpr size_t kMostCorners = 60000000;
 constexpr size_t kMostItems = 200000;  // of one body
-constexpr int kRound = 24;  // corners of a circle
+constexpr int kRound = 24;             // corners of a circle
 
 Vec3 unit(Vec3 v, Vec3 otherwise) {
     const double l = length(v);

@@ -22,6 +22,7 @@
 #include "gui/compare/steps_view.h"
 #include "gui/drive.h"
 #include "gui/glare/glare_page.h"
+#include "gui/importing/import_dialog.h"
 #include "gui/light/pair_view.h"
 #include "gui/light/profile_view.h"
 #include "gui/look/look.h"
@@ -307,6 +308,15 @@ int main(int argc, char** argv) {
         choose("series-figure", map ? "Daylight factor, mean" : "300");
         QTest::mouseClick(&steps, Qt::LeftButton, {}, steps.place_of(3).toPoint());
         take(map ? "series-map" : "series");
+    }
+    if (names.contains("import")) {
+        ImportDialog dialog(window.document(), std::filesystem::path(argv[1]).parent_path() / "import" / "annex.ifc",
+                            &window);
+        dialog.show();
+        drive::wait_until([&] { return dialog.is_read(); }, 60000);
+        QTest::qWait(800);
+        dialog.grab().save(QStringLiteral("%1/import.png").arg(folder));
+        return 0;
     }
     if (names.contains("walk-deciding")) return walk_deciding(window, take), 0;
     if (!wants({"compare", "compare-maps", "compare-against", "certify", "report", "light-year", "light-use",

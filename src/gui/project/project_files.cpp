@@ -1,5 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "gui/project/project_files.h"
+#include "gui/importing/import_dialog.h"
+#include "outgoing/writer.h"
 
 #include <QFileDialog>
 #include <QMessageBox>
@@ -59,6 +61,16 @@ void ProjectFiles::fill_menu(QMenu& menu) {
     connect(recent_, &QMenu::aboutToShow, this, &ProjectFiles::fill_recent);
     add(QObject::tr("Save"), QKeySequence::Save, [this] { save(); });
     add(QObject::tr("Save as\u2026"), QKeySequence(QStringLiteral("Ctrl+Shift+S")), [this] { save_as(); });
+    menu.addAction(commands.add(
+        CommandGroup::project, QObject::tr("Import a building\u2026"), QKeySequence(QStringLiteral("Ctrl+Shift+I")),
+        [this] {
+            if (const QString said = import_building(document(), desktop_.window()); !said.isEmpty())
+                desktop_.say(said);
+        },
+        QObject::tr("IFC gbXML OBJ glTF mesh BIM model read")));
+    menu.addAction(commands.add(
+        CommandGroup::project, QObject::tr("Export this option\u2026"), {}, [this] { export_option(); },
+        QObject::tr("IFC gbXML OBJ glTF DXF write out")));
 }
 
 Outcome ProjectFiles::open(const std::filesystem::path& path) {
@@ -70,6 +82,31 @@ Outcome ProjectFiles::open(const std::filesystem::path& path) {
     remember_recent();
     desktop_.sheet().fit();
     return {};
+}
+
+// With the map that is on the sheet, where the format has room for it.
+void ProjectFiles::export_option() {
+    QStringList filters;
+    for (const auto& writer : outgoing::writers())
+        filters << QStringLiteral("%1 (*%2)").arg(QString::fromLatin1(writer.name), QString::fromLatin1(writer.suffix));
+    QString chosen = filters.front();
+    const QString name = QFileDialog::getSaveFileName(desktop_.window(), QObject::tr("Export this option"),
+                                                      QString::fromStdString(document().option().id + ".xml"),
+                                                      filters.join(QStringLiteral(";;")), &chosen);
+    if (name.isEmpty()) return;
+    outgoing::Writing writing{document().project(), document().option(), {}};
+    const SheetMap& map = desktop_.sheet().map();
+    for (const auto& layer : map.layers)
+        for (size_t i = 0; i < layer.plane.points.size() && i < layer.value.size(); ++i) {
+            if (std::isnan(layer.value[i])) continue;
+            const QColor c = map.scale.colour(layer.value[i]);
+            writing.map.push_back({layer.plane.points[i], layer.plane.across * (layer.plane.dx / 2),
+                                   layer.plane.up * (layer.plane.dy / 2), static_cast<float>(c.redF()),
+                                   static_cast<float>(c.greenF()), static_cast<float>(c.blueF())});
+        }
+    if (const auto fault = outgoing::write_building(writing, name.toStdString()))
+        return desktop_.say(language::line(*fault));
+    desktop_.say(QObject::tr("%1 is written").arg(name));
 }
 
 bool ProjectFiles::may_lose_changes() {

@@ -37,6 +37,7 @@ class ProjectFiles : public QObject {
     Outside ask_about_outside();
     bool save_as();
     void ask_open();
+    void export_option();
     void remember_recent();
     void fill_recent();
     void watch();
