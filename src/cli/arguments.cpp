@@ -301,6 +301,25 @@ std::optional<int> parse_arguments(int argc, char** argv, Arguments& out) {
     make->add_option("--seed", m.seed, "The same seed gives the same year")->capture_default_str();
     make->add_flag("--force", m.force, "Overwrite a file that is there");
 
+    WeatherTableArguments table;
+    auto* from = app.add_subcommand("weather-from", "Make an EPW of a table of commas or of a TMY3 file");
+    from->add_option("table", table.table, "The table")->required();
+    from->add_option("out", table.out, "The EPW file to write")->required();
+    from->add_option("--column", table.columns,
+                     "Which column holds what: QUANTITY=HEAD (may be repeated); else as heads suggest");
+    from->add_option("--head-row", table.head_row, "Line that has the heads")->check(CLI::Range(1, 100));
+    from->add_option("--latitude", table.latitude, "Degrees, north positive")->check(CLI::Range(-90.0, 90.0));
+    from->add_option("--longitude", table.longitude, "Degrees, east positive")->check(CLI::Range(-180.0, 180.0));
+    from->add_option("--time-zone", table.time_zone, "Hours ahead of UTC")->check(CLI::Range(-12.0, 14.0));
+    from->add_option("--elevation", table.elevation, "Metres above the sea")->check(CLI::Range(-1000.0, 9999.0));
+    from->add_option("--station", table.station, "Name of the station");
+    from->add_flag("--force", table.force, "Overwrite a file that is there");
+    WeatherNearArguments near;
+    auto* nearest =
+        app.add_subcommand("weather-near", "List the weather files of a folder by distance from a project's site");
+    nearest->add_option("project", near.project, "The project file")->required();
+    nearest->add_option("folder", near.folder, "The folder")->required();
+
     TransferArguments in, outwards, turned;
     const auto add_reading = [](CLI::App& to, TransferArguments& t) {
         to.add_option("--unit", t.unit,
@@ -356,6 +375,8 @@ std::optional<int> parse_arguments(int argc, char** argv, Arguments& out) {
 #ifdef WARMPANE_PICTURES
     if (*report) out.report = r;
 #endif
+    if (*from) out.weather_from = table;
+    if (*nearest) out.weather_near = near;
     if (*arrive) out.import_ = in;
     if (*leave) out.export_ = outwards;
     if (*convert) out.convert = turned;

@@ -106,6 +106,17 @@ struct TransferArguments {
     bool dry = false, force = false;
 };
 
+struct WeatherTableArguments {
+    std::string table, out, station;
+    std::vector<std::string> columns;
+    double latitude = 0, longitude = 0, time_zone = 0, elevation = 0;
+    int head_row = 1;
+    bool force = false;
+};
+struct WeatherNearArguments {
+    std::string project, folder;
+};
+
 struct Arguments {
     std::optional<SolveArguments> solve;
     std::optional<ShowArguments> show;
@@ -115,6 +126,8 @@ struct Arguments {
     std::optional<SeriesArguments> series;
     std::optional<CertifyArguments> certify;
     std::optional<ReportArguments> report;
+    std::optional<WeatherTableArguments> weather_from;
+    std::optional<WeatherNearArguments> weather_near;
     std::optional<TransferArguments> import_, export_, convert;
     std::optional<FormatsArguments> formats;
     std::optional<WeatherArguments> weather;
@@ -136,6 +149,8 @@ int certify(const CertifyArguments& arguments);
 /// Where the program was built with pictures.
 int report_on(const ReportArguments& arguments);
 int formats(const FormatsArguments& arguments);
+int weather_from(const WeatherTableArguments& arguments);
+int weather_near(const WeatherNearArguments& arguments);
 int import_building(const TransferArguments& arguments);
 int export_building(const TransferArguments& arguments);
 int convert_building(const TransferArguments& arguments);

@@ -15,8 +15,8 @@
 #include "cli/pictures.h"
 #endif
 #include "cli/terminal.h"
-#include "climate/epw.h"
 #include "climate/statistics.h"
+#include "climate/weather_table.h"
 #include "exchange/climate_tables.h"
 #include "model/project.h"
 #include "question/ask.h"
@@ -61,7 +61,7 @@ void print_climate(const climate::WeatherYear& year, const std::vector<climate::
 }  // namespace
 
 int climate(const ClimateArguments& a) {
-    const auto year = climate::read_epw(a.file);
+    const auto year = climate::read_weather(a.file);
     if (!year) {
         complain(year.fault());
         return kBadInput;

@@ -22,6 +22,8 @@ int answer(const wp::cli::Arguments& arguments) {
 #ifdef WARMPANE_PICTURES
     if (arguments.report) return report_on(*arguments.report);
 #endif
+    if (arguments.weather_from) return weather_from(*arguments.weather_from);
+    if (arguments.weather_near) return weather_near(*arguments.weather_near);
     if (arguments.import_) return import_building(*arguments.import_);
     if (arguments.export_) return export_building(*arguments.export_);
     if (arguments.convert) return convert_building(*arguments.convert);

@@ -6,6 +6,7 @@
 #include "cli/terminal.h"
 #include "climate/epw.h"
 #include "climate/synthetic.h"
+#include "climate/weather_table.h"
 #include "geometry/roof_shape.h"
 #include "model/project.h"
 #include "store/project_file.h"
@@ -43,7 +44,7 @@ int show(const ShowArguments& arguments) {
 }
 
 int weather(const WeatherArguments& arguments) {
-    const auto year = climate::read_epw(arguments.file);
+    const auto year = climate::read_weather(arguments.file);
     if (!year) {
         complain(year.fault());
         return kBadInput;

@@ -5,8 +5,8 @@
 #include <cmath>
 #include <set>
 
-#include "climate/epw.h"
 #include "climate/synthetic.h"
+#include "climate/weather_table.h"
 #include "geometry/readings.h"
 #include "geometry/window_points.h"
 #include "model/project.h"
@@ -92,7 +92,7 @@ Result<climate::WeatherYear> weather_of(const model::Project& project, const fs:
     if (project.site.weather.empty())
         return Fault{"/site/weather", "the project names no weather file", "Choose an EPW file on the Site desk"};
     const fs::path path = project.site.weather;
-    auto year = climate::read_epw(path.is_absolute() ? path : project_file.parent_path() / path);
+    auto year = climate::read_weather(path.is_absolute() ? path : project_file.parent_path() / path);
     if (year && project.site.light_from_file) {
         if (!year->has_illuminance)
             return Fault{"/site/light_from_file", "the weather file carries no illuminance in some daylit hours",

@@ -12,6 +12,7 @@
 
 #include "asked_room.h"
 #include "base/file.h"
+#include "base/json_text.h"
 #include "base/random.h"
 #include "climate/epw.h"
 #include "exchange/exr.h"
@@ -510,6 +511,44 @@ TEST_F(CommandLine, tells_figures_of_options_against_the_base) {
         EXPECT_NE(drawn.find(word), std::string::npos) << word;
     EXPECT_EQ(run("compare " + file + " --csv x.csv").code, 2) << "figures are asked for by name";
     EXPECT_EQ(run("compare " + file + " --figures --question nowhere").code, 2);
+}
+
+TEST_F(CommandLine, writes_a_building_out_and_reads_it_in_again) {
+    const fs::path out = folder / "out.ifc", again = folder / "again.warmpane", account = folder / "account.json";
+    EXPECT_EQ(run("export " + file + " " + out.string()).code, 0);
+    const Ended made = run("convert " + out.string() + " " + again.string() + " --account " + account.string());
+    EXPECT_EQ(made.code, 0) << made.output;
+    EXPECT_NE(made.output.find("1 rooms"), std::string::npos) << made.output;
+    EXPECT_TRUE(parse_json(*read_file(account), "account")->is_array());
+    EXPECT_EQ(run("convert " + out.string() + " " + again.string()).code, 5) << "nothing is overwritten unasked";
+    const std::string before = *read_file(file);
+    const Ended dry = run("import " + file + " " + out.string() + " --dry");
+    EXPECT_EQ(dry.code, 0) << dry.output;
+    EXPECT_EQ(*read_file(file), before) << "only said what would be done";
+    const Ended in = run("import " + file + " " + out.string() + " --move 20 0 0");
+    EXPECT_EQ(in.code, 0) << in.output;
+    EXPECT_EQ(store::read_project(file)->options[0].storeys[0].rooms.size(), 2u);
+    EXPECT_EQ(run("import " + file + " " + out.string() + " --layer what").code, 3);
+    EXPECT_EQ(run("export " + file + " " + (folder / "x.docx").string()).code, 2);
+    EXPECT_EQ(run("import " + file + " nowhere.ifc").code, 3);
+    EXPECT_EQ(run("export " + file + " " + (folder / "map.gltf").string() + " --map df").code, 0);
+    EXPECT_NE(read_file(folder / "map.gltf")->find("COLOR_0"), std::string::npos);
+}
+
+TEST_F(CommandLine, makes_an_epw_of_a_table_and_lists_the_nearest) {
+    const fs::path table = folder / "table.csv", epw = folder / "made.epw";
+    std::string text = "GHI,DHI,Temp\n";
+    for (int i = 0; i < 8760; ++i) text += i % 24 > 8 && i % 24 < 16 ? "300,150,10\n" : "0,0,5\n";
+    ASSERT_FALSE(write_file(table, text));
+    const Ended made =
+        run("weather-from " + table.string() + " " + epw.string() +
+            " --latitude 50 --longitude 0 --column global=GHI --column diffuse=DHI --column dry_bulb=Temp");
+    EXPECT_EQ(made.code, 0) << made.output;
+    EXPECT_EQ(run("weather-from " + table.string() + " " + epw.string()).code, 5);
+    EXPECT_EQ(run("weather-from " + table.string() + " x.epw --column what=GHI").code, 2);
+    const Ended near = run("weather-near " + file + " " + folder.path().string());
+    EXPECT_EQ(near.code, 0);
+    EXPECT_NE(near.output.find("made.epw"), std::string::npos) << near.output;
 }
 
 TEST_F(CommandLine, varies_a_number_in_steps) {

@@ -1,5 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "gui/site/site_panel.h"
+#include "climate/weather_table.h"
+#include "gui/site/weather_folder.h"
 
 #include <QCheckBox>
 #include <QFileDialog>
@@ -14,7 +16,6 @@
 #include <cmath>
 #include <numeric>
 
-#include "climate/epw.h"
 #include "climate/sky_amount.h"
 #include "climate/statistics.h"
 #include "gui/entry/rows.h"
@@ -46,7 +47,7 @@ SitePanel::SitePanel(Document& document, QWidget* parent)
       file_reader_(
           QT_TRANSLATE_NOOP("QObject", "Reading the weather"), this,
           [](const std::filesystem::path& path) -> Chosen {
-              return {path, climate::read_epw(path)};
+              return {path, climate::read_weather(path)};
           },
           [this](const Chosen& chosen) { take_weather(chosen); }) {
     setObjectName(QStringLiteral("panel"));
@@ -66,10 +67,15 @@ SitePanel::SitePanel(Document& document, QWidget* parent)
     facts_->setObjectName(QStringLiteral("weather-facts"));
     facts_->setTextInteractionFlags(Qt::TextSelectableByMouse);
     layout->addWidget(facts_);
-    auto* choose = new QPushButton(QObject::tr("Choose weather file (EPW)"));
+    auto* choose = new QPushButton(QObject::tr("Choose weather file (EPW, TMY3)"));
     set_icon(choose, QStringLiteral("folder-open"));
     connect(choose, &QPushButton::clicked, this, &SitePanel::choose_weather);
     layout->addWidget(choose, 0, Qt::AlignLeft);
+    auto* folder = new QPushButton(QObject::tr("Nearest in a folder\u2026"));
+    folder->setObjectName(QStringLiteral("weather-in-folder"));
+    folder->setToolTip(QObject::tr("Lists the weather files of a folder by their distance from the site"));
+    connect(folder, &QPushButton::clicked, this, &SitePanel::choose_from_folder);
+    layout->addWidget(folder, 0, Qt::AlignLeft);
     make_up_ = new QPushButton(QObject::tr("Try a made-up year"));
     make_up_->setObjectName(QStringLiteral("make-up-weather"));
     make_up_->setToolTip(QObject::tr("For the site's latitude, until you have a weather file"));
@@ -287,9 +293,21 @@ void SitePanel::take_weather(const Chosen& chosen) {
 }
 
 void SitePanel::choose_weather() {
-    const QString file = QFileDialog::getOpenFileName(this, QObject::tr("Weather file"), {},
-                                                      QObject::tr("EPW weather (*.epw);;All files (*)"));
+    const QString file = QFileDialog::getOpenFileName(
+        this, QObject::tr("Weather file"), {}, QObject::tr("Weather, EPW and TMY3 (*.epw *.csv);;All files (*)"));
     if (!file.isEmpty()) use_weather(file.toStdString());
+}
+
+void SitePanel::choose_from_folder() {
+    const QString folder = QFileDialog::getExistingDirectory(this, QObject::tr("Folder of weather files"));
+    if (!folder.isEmpty()) show_folder(folder.toStdString());
+}
+
+void SitePanel::show_folder(const std::filesystem::path& folder) {
+    const auto& site = document_.project().site;
+    WeatherFolderDialog dialog(
+        climate::weather_in_folder(folder, {site.latitude, site.longitude, site.time_zone, site.elevation}), this);
+    if (dialog.exec() == QDialog::Accepted && !dialog.chosen().empty()) use_weather(dialog.chosen());
 }
 
 }  // namespace wp::gui

@@ -19,6 +19,8 @@ class SitePanel : public QWidget {
  public:
     explicit SitePanel(Document& document, QWidget* parent = nullptr);
     /// Takes up a weather file, which is read in the background.
+    /// Lists the weather files of a folder, to choose one.
+    void show_folder(const std::filesystem::path& folder);
     void use_weather(const std::filesystem::path& path) { file_reader_.ask(path); }
 
  signals:
@@ -35,6 +37,7 @@ class SitePanel : public QWidget {
     void refresh_days();
     void add_ground(QFormLayout* form);
     void choose_weather();
+    void choose_from_folder();
     struct Chosen {
         std::filesystem::path path;
         Result<climate::WeatherYear> year;

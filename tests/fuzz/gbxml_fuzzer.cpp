@@ -1,0 +1,8 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "fuzz/incoming_fuzzer.h"
+
+extern "C" int LLVMFuzzerTestOneInput(const uint8_t* data, size_t size) {
+    wp::fuzz::one_building(wp::incoming::read_gbxml, "fuzz.xml",
+                           std::string_view(reinterpret_cast<const char*>(data), size));
+    return 0;
+}
