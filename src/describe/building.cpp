@@ -259,7 +259,8 @@ void describe(Describer& d, Rooflight& r) {
 }
 
 void describe(Describer& d, Underlay& u) {
-    d.text({.key = "file", .meaning = "picture or PDF, relative to the project file", .need = Need::required}, u.file);
+    d.text({.key = "file", .meaning = "picture, PDF or DXF, relative to the project file", .need = Need::required},
+           u.file);
     d.whole({.key = "page", .label = "Page", .low = 1, .high = 9999}, u.page);
     d.point({.key = "place", .meaning = "its lower left corner", .unit = unit::metre, .need = Need::required}, u.place);
     d.number(in_metres("width", "Picture width", 0.01, 1e5, "that it stands for"), u.width);
@@ -271,6 +272,7 @@ void describe(Describer& d, Underlay& u) {
               .low = 0,
               .high = 1},
              u.strength);
+    d.texts({.key = "layers_off", .meaning = "of a drawing of lines: layers that are not shown"}, u.layers_off);
 }
 
 void describe(Describer& d, Dimension& dim) {

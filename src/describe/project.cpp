@@ -117,6 +117,8 @@ void describe(Describer& d, Site& s) {
             .need = Need::required,
             .bears = bears::nothing},
            s.weather);
+    d.texts({.key = "other_weather", .meaning = "further weather files, to be chosen", .bears = bears::nothing},
+            s.other_weather);
     d.flag({.key = "made_up_weather",
             .label = "Made-up weather",
             .meaning = "where there is no weather file: a made-up year for the latitude, for trying out",

@@ -164,14 +164,15 @@ struct Rooflight {
     bool operator==(const Rooflight&) const;
 };
 
-/// A picture or one page of a PDF, laid under a storey to be traced.
+/// A picture, one page of a PDF or a drawing of lines (DXF), laid under a storey to be traced.
 struct Underlay {
     std::string file;  ///< relative to the project file; empty: none
     int page = 1;
-    Vec2 place;             ///< where its lower left corner lies
-    double width = 20;      ///< metres that its width stands for
-    double turn = 0;        ///< degrees counter-clockwise about its place
-    double strength = 0.5;  ///< 0 invisible, 1 as it is
+    Vec2 place;                           ///< where its lower left corner lies
+    double width = 20;                    ///< metres that its width stands for
+    double turn = 0;                      ///< degrees counter-clockwise about its place
+    double strength = 0.5;                ///< 0 invisible, 1 as it is
+    std::vector<std::string> layers_off;  ///< of a drawing of lines: layers that are not shown
     bool operator==(const Underlay&) const;
 };
 

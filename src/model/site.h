@@ -20,7 +20,8 @@ struct Site {
     double dirt = 0;                  ///< share of light that dirt takes from an upright pane under normal exposure
     int leaf_from = 5, leaf_to = 10;  ///< months in which trees are in leaf, both included; may run over the new year
     std::string weather;              ///< path of the EPW file, relative to the project file
-    bool made_up_weather = false;     ///< where there is no file: a made-up year for its latitude, for trying out
+    std::vector<std::string> other_weather;  ///< further weather files, to be chosen
+    bool made_up_weather = false;  ///< where there is no file: a made-up year for its latitude, for trying out
     bool light_from_file = false;  ///< outdoor light as the file carries it, where it does, instead of from irradiance
     Extra extra;
     bool operator==(const Site&) const;

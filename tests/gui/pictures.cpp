@@ -31,6 +31,7 @@
 #include "gui/report/report_panel.h"
 #include "gui/site/sky_page.h"
 #include "gui/walk_deciding.h"
+#include "gui/walk_importing.h"
 #include "gui/year/year_view.h"
 #include "model/project.h"
 #include "report/language/language.h"
@@ -318,6 +319,8 @@ int main(int argc, char** argv) {
         dialog.grab().save(QStringLiteral("%1/import.png").arg(folder));
         return 0;
     }
+    const auto annex = std::filesystem::path(argv[1]).parent_path() / "import" / "annex.ifc";
+    if (names.contains("walk-importing")) return walk_importing(window, annex), 0;
     if (names.contains("walk-deciding")) return walk_deciding(window, take), 0;
     if (!wants({"compare", "compare-maps", "compare-against", "certify", "report", "light-year", "light-use",
                 "light-months", "build-dark"}))

@@ -16,6 +16,7 @@
 #include "gui/answers/sheet_map.h"
 #include "gui/document/document.h"
 #include "gui/sheet/sheet_tool.h"
+#include "incoming/drawing.h"
 #include "question/clear_arc.h"
 #include "report/plan.h"
 
@@ -121,6 +122,9 @@ class Sheet : public QWidget {
     void show_sun(QImage picture, Vec2 low, Vec2 high);
     /// The picture under the storey, already rendered; null for none.
     void show_underlay(QImage picture);
+    /// Lines of a drawing that lies under the storey, for the pointer to take; null: there is none.
+    void show_drawing(std::shared_ptr<const incoming::Drawing::Laid> drawing) { drawing_ = std::move(drawing); }
+    const incoming::Drawing::Laid* drawing() const { return drawing_.get(); }
     /// A line across the plan: the section that the companion shows.
     void show_section_line(Vec2 a, Vec2 b);
     void show_faults(std::vector<Vec2> places);
@@ -244,6 +248,7 @@ class Sheet : public QWidget {
     geometry::SnapSettings snaps_;
     double cut_ = 1.35;
     QImage sun_, underlay_;
+    std::shared_ptr<const incoming::Drawing::Laid> drawing_;
     Vec2 sun_low_, sun_high_;
     std::optional<std::pair<Vec2, Vec2>> section_;
     std::vector<Vec2> faults_;

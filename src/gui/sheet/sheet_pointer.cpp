@@ -58,8 +58,14 @@ bool Sheet::is_drag(QPointF from, QPointF to) const {
 }
 
 geometry::Snap Sheet::snap(Vec2 place, std::optional<Vec2> from) const {
-    return geometry::find_snap(document_.option(), document_.storey_index(), place, kSnapPixels / view_.scale, snaps_,
-                               from);
+    const double reach = kSnapPixels / view_.scale;
+    auto found = geometry::find_snap(document_.option(), document_.storey_index(), place, reach, snaps_, from);
+    // What is drawn already goes before what lies under it, that before the grid.
+    using Kind = geometry::Snap::Kind;
+    const bool weak = found.kind == Kind::free || found.kind == Kind::grid || found.kind == Kind::aligned;
+    if (drawing_ != nullptr && weak)
+        if (auto line = drawing_->snap(place, reach)) found = std::move(*line);
+    return found;
 }
 
 Pointing Sheet::pointing(const QMouseEvent& event) {

@@ -4,6 +4,7 @@
 #include <poppler-qt6.h>
 
 #include <QImageReader>
+#include <QPainter>
 #include <algorithm>
 
 namespace wp::gui {
@@ -59,6 +60,27 @@ Result<QImage> read_underlay(const std::filesystem::path& file, int page) {
     if (image.isNull())
         return Fault{name, QT_TRANSLATE_NOOP("QObject", "this is no picture that can be read"),
                      QT_TRANSLATE_NOOP("QObject", "Use PNG, JPEG or PDF")};
+    return image;
+}
+
+QImage picture_of(const incoming::Drawing& drawing, const std::vector<std::string>& layers_off) {
+    model::Underlay plain;
+    plain.place = {};
+    plain.width = std::max(drawing.width(), 1e-6);
+    plain.layers_off = layers_off;
+    const double high = std::max(drawing.high().y - drawing.low().y, 1e-6);
+    const double scale = kLongestSide / std::max(plain.width, high);
+    QImage image(std::max(1, static_cast<int>(plain.width * scale)), std::max(1, static_cast<int>(high * scale)),
+                 QImage::Format_ARGB32_Premultiplied);
+    image.fill(Qt::transparent);
+    QPainter painter(&image);
+    painter.setRenderHint(QPainter::Antialiasing);
+    painter.setPen(QPen(Qt::black, 2.2));
+    for (const auto& line : drawing.laid(plain).lines) {
+        QPolygonF points;
+        for (const Vec2 p : line.points) points << QPointF(p.x * scale, (high - p.y) * scale);
+        line.closed ? painter.drawPolygon(points) : painter.drawPolyline(points);
+    }
     return image;
 }
 

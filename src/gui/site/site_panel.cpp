@@ -71,6 +71,19 @@ SitePanel::SitePanel(Document& document, QWidget* parent)
     set_icon(choose, QStringLiteral("folder-open"));
     connect(choose, &QPushButton::clicked, this, &SitePanel::choose_weather);
     layout->addWidget(choose, 0, Qt::AlignLeft);
+    others_ = new QComboBox;
+    others_->setObjectName(QStringLiteral("weather-files"));
+    others_->setAccessibleName(QObject::tr("Weather files of the project"));
+    connect(others_, &QComboBox::activated, this, [this](int index) {
+        if (index <= 0) return;
+        const std::string file = document_.project().site.other_weather[static_cast<size_t>(index) - 1];
+        document_.edit(QObject::tr("Choose weather"), [&](model::Project& p) {
+            auto& others = p.site.other_weather;
+            others[static_cast<size_t>(index) - 1] = p.site.weather;
+            p.site.weather = file;
+        });
+    });
+    layout->addWidget(others_, 0, Qt::AlignLeft);
     auto* folder = new QPushButton(QObject::tr("Nearest in a folder\u2026"));
     folder->setObjectName(QStringLiteral("weather-in-folder"));
     folder->setToolTip(QObject::tr("Lists the weather files of a folder by their distance from the site"));
@@ -119,6 +132,11 @@ void SitePanel::refresh_facts() {
     QString text;
     const auto& site = document_.project().site;
     make_up_->setVisible(site.weather.empty() && !site.made_up_weather);
+    others_->setVisible(!site.other_weather.empty());
+    others_->clear();
+    others_->addItem(QString::fromStdString(std::filesystem::path(site.weather).filename().string()));
+    for (const auto& file : site.other_weather)
+        others_->addItem(QString::fromStdString(std::filesystem::path(file).filename().string()));
     if (const auto weather = document_.weather()) {
         double direct = 0, diffuse = 0;
         for (const auto& h : weather->hours) {
@@ -281,12 +299,17 @@ void SitePanel::take_weather(const Chosen& chosen) {
     }
     document_.edit(QObject::tr("Choose weather"), [&](model::Project& p) {
         std::error_code error;
+        // The one before stays at hand.
+        if (!p.site.weather.empty()) p.site.other_weather.push_back(p.site.weather);
         const auto relative = std::filesystem::relative(path, document_.path().parent_path(), error);
         p.site.weather = error || document_.path().empty() || relative.empty() ? path.string() : relative.string();
-        p.site.latitude = year->place.latitude;
-        p.site.longitude = year->place.longitude;
-        p.site.time_zone = year->place.time_zone;
-        p.site.elevation = year->place.elevation;
+        std::erase(p.site.other_weather, p.site.weather);
+        if (!keeps_place_) {
+            p.site.latitude = year->place.latitude;
+            p.site.longitude = year->place.longitude;
+            p.site.time_zone = year->place.time_zone;
+            p.site.elevation = year->place.elevation;
+        }
         if (!year->has_illuminance) p.site.light_from_file = false;
     });
     emit weather_tried({});
@@ -307,7 +330,10 @@ void SitePanel::show_folder(const std::filesystem::path& folder) {
     const auto& site = document_.project().site;
     WeatherFolderDialog dialog(
         climate::weather_in_folder(folder, {site.latitude, site.longitude, site.time_zone, site.elevation}), this);
-    if (dialog.exec() == QDialog::Accepted && !dialog.chosen().empty()) use_weather(dialog.chosen());
+    if (dialog.exec() != QDialog::Accepted || dialog.chosen().empty()) return;
+    // The site stays where it is: the station is only near.
+    keeps_place_ = true;
+    file_reader_.ask(dialog.chosen());
 }
 
 }  // namespace wp::gui

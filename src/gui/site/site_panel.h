@@ -2,6 +2,7 @@
 // The Site desk's panel: which weather and what was doubtful in it, where, which way is north, the ground by month, and
 // the days that the climate stands out by.
 #pragma once
+#include <QComboBox>
 #include <QLabel>
 #include <QListWidget>
 #include <QPushButton>
@@ -21,7 +22,10 @@ class SitePanel : public QWidget {
     /// Takes up a weather file, which is read in the background.
     /// Lists the weather files of a folder, to choose one.
     void show_folder(const std::filesystem::path& folder);
-    void use_weather(const std::filesystem::path& path) { file_reader_.ask(path); }
+    void use_weather(const std::filesystem::path& path) {
+        keeps_place_ = false;
+        file_reader_.ask(path);
+    }
 
  signals:
     /// With the fault, of which a box tells: then nothing changes.
@@ -36,6 +40,8 @@ class SitePanel : public QWidget {
     void refresh_fields();
     void refresh_days();
     void add_ground(QFormLayout* form);
+    bool keeps_place_ = false;
+    QComboBox* others_;
     void choose_weather();
     void choose_from_folder();
     struct Chosen {

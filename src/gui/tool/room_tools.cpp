@@ -150,8 +150,29 @@ class OutlineTool : public PointTool {
     std::optional<Vec2> arc_end_;
 };
 
+// A click within a closed outline of the drawing that lies under the storey makes it a room.
+class TraceTool : public SheetTool {
+    static constexpr ToolTraits kTraits{kTraceTool, ToolGroup::rooms};
+
+ public:
+    explicit TraceTool(Sheet& sheet) : SheetTool(sheet, kTraits) {}
+    QString hint() const override {
+        return sheet().drawing() != nullptr ? QObject::tr("Click within a closed outline of the drawing; Escape leaves")
+                                            : QObject::tr("Lay a DXF drawing under the storey first: Underlay\u2026");
+    }
+    void press(const Pointing& pointing) override {
+        if (sheet().drawing() == nullptr) return;
+        const auto ring = sheet().drawing()->outline_around(pointing.place);
+        if (ring.empty())
+            return emit sheet().hint(QObject::tr("No closed outline of the drawing goes around this place"));
+        make_room(sheet(), ring);
+        sheet().take_up(*this);
+    }
+};
+
 }  // namespace
 
+SheetTool* make_trace_tool(Sheet& sheet) { return new TraceTool(sheet); }
 SheetTool* make_room_tool(Sheet& sheet) { return new RoomTool(sheet); }
 SheetTool* make_outline_tool(Sheet& sheet) { return new OutlineTool(sheet); }
 

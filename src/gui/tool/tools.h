@@ -5,11 +5,15 @@
 
 namespace wp::gui {
 
+/// Name of the tool that makes rooms of outlines of the drawing under a storey.
+inline constexpr const char* kTraceTool = QT_TRANSLATE_NOOP("QObject", "From drawing");
+
 SheetTool* make_select_tool(Sheet& sheet);
 SheetTool* make_look_tool(Sheet& sheet);
 SheetTool* make_read_tool(Sheet& sheet);
 SheetTool* make_room_tool(Sheet& sheet);
 SheetTool* make_outline_tool(Sheet& sheet);
+SheetTool* make_trace_tool(Sheet& sheet);
 SheetTool* make_window_tool(Sheet& sheet);
 SheetTool* make_door_tool(Sheet& sheet);
 SheetTool* make_opening_tool(Sheet& sheet);

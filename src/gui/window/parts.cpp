@@ -28,12 +28,12 @@
 namespace wp::gui {
 
 std::vector<MakeTool>& tool_makers() {
-    static std::vector<MakeTool> all{make_select_tool,    make_room_tool,     make_outline_tool,   make_window_tool,
-                                     make_door_tool,      make_opening_tool,  make_partition_tool, make_floor_void_tool,
-                                     make_rooflight_tool, make_observer_tool, make_split_tool,     make_dimension_tool,
-                                     make_measure_tool,   make_section_tool,  make_thing_tool,     make_block_tool,
-                                     make_area_tool,      make_aim_tool,      make_scale_tool,     make_look_tool,
-                                     make_read_tool,      make_reading_tool,  make_profile_tool};
+    static std::vector<MakeTool> all{make_select_tool,     make_room_tool,      make_outline_tool,  make_trace_tool,
+                                     make_window_tool,     make_door_tool,      make_opening_tool,  make_partition_tool,
+                                     make_floor_void_tool, make_rooflight_tool, make_observer_tool, make_split_tool,
+                                     make_dimension_tool,  make_measure_tool,   make_section_tool,  make_thing_tool,
+                                     make_block_tool,      make_area_tool,      make_aim_tool,      make_scale_tool,
+                                     make_look_tool,       make_read_tool,      make_reading_tool,  make_profile_tool};
     return all;
 }
 

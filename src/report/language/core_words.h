@@ -17,5 +17,9 @@ std::span<const char* const> core_words();
 std::span<const char* const> criteria_sentences();
 std::span<const char* const> criteria_compounds();
 std::span<const char* const> criteria_words();
+/// The same of files of other programs, and of what a new project begins with.
+std::span<const char* const> import_sentences();
+std::span<const char* const> import_compounds();
+std::span<const char* const> import_words();
 
 }  // namespace wp::language

@@ -660,20 +660,12 @@
         <translation>An anderen Geschossen einrasten</translation>
     </message>
     <message>
-        <source>background drawing trace scan image pdf</source>
-        <translation>Hintergrund Zeichnung durchzeichnen Scan Bild PDF</translation>
-    </message>
-    <message>
         <source>Scale the underlay by a known distance</source>
         <translation>Die Unterlage nach einer bekannten Strecke skalieren</translation>
     </message>
     <message>
         <source>A drawing to trace</source>
         <translation>Eine Zeichnung zum Durchzeichnen</translation>
-    </message>
-    <message>
-        <source>Pictures and PDF (*.png *.jpg *.jpeg *.pdf *.tif *.tiff *.bmp *.svg)</source>
-        <translation>Bilder und PDF (*.png *.jpg *.jpeg *.pdf *.tif *.tiff *.bmp *.svg)</translation>
     </message>
     <message>
         <source>Not laid under</source>
@@ -3736,10 +3728,6 @@ Ein Ring: noch nichts. Eine wachsende Scheibe: wird genauer. Eine volle Scheibe:
         <translation>Wetter</translation>
     </message>
     <message>
-        <source>Choose weather file (EPW)</source>
-        <translation>Wetterdatei wählen (EPW)</translation>
-    </message>
-    <message>
         <source>Try a made-up year</source>
         <translation>Erfundenes Jahr nehmen</translation>
     </message>
@@ -3854,10 +3842,6 @@ Ein Ring: noch nichts. Eine wachsende Scheibe: wird genauer. Eine volle Scheibe:
     <message>
         <source>Weather file</source>
         <translation>Wetterdatei</translation>
-    </message>
-    <message>
-        <source>EPW weather (*.epw);;All files (*)</source>
-        <translation>EPW-Wetter (*.epw);;Alle Dateien (*)</translation>
     </message>
     <message>
         <source>The weather&apos;s sky</source>
@@ -12849,6 +12833,754 @@ Quelle: %4</translation>
     <message>
         <source>%1: clear of glare in %2°, worst DGP %3</source>
         <translation>%1: blendfrei in %2°, schlechtester DGP %3</translation>
+    </message>
+    <message>
+        <source>background drawing trace scan image pdf dxf</source>
+        <translation>Hintergrund Zeichnung nachzeichnen Scan Bild pdf dxf</translation>
+    </message>
+    <message>
+        <source>Layers of the drawing…</source>
+        <translation>Ebenen der Zeichnung…</translation>
+    </message>
+    <message>
+        <source>underlay dxf switch</source>
+        <translation>Unterlage dxf schalten</translation>
+    </message>
+    <message>
+        <source>Rooms from closed outlines of the drawing</source>
+        <translation>Räume aus geschlossenen Umrissen der Zeichnung</translation>
+    </message>
+    <message>
+        <source>DXF trace polyline space</source>
+        <translation>DXF nachzeichnen Polylinie Raum</translation>
+    </message>
+    <message>
+        <source>Pictures, PDF and DXF (*.png *.jpg *.jpeg *.pdf *.dxf *.tif *.tiff *.bmp *.svg)</source>
+        <translation>Bilder, PDF und DXF (*.png *.jpg *.jpeg *.pdf *.dxf *.tif *.tiff *.bmp *.svg)</translation>
+    </message>
+    <message>
+        <source>there are no lines in it</source>
+        <translation>es sind keine Linien darin</translation>
+    </message>
+    <message>
+        <source>Choose another drawing</source>
+        <translation>Wählen Sie eine andere Zeichnung</translation>
+    </message>
+    <message>
+        <source>The drawing tells no unit: %1 m to a length of 1 was taken. Scale it by a known distance where that is wrong.</source>
+        <translation>Die Zeichnung nennt keine Einheit: eine Länge von 1 wurde als %1 m genommen. Skalieren Sie sie nach einer bekannten Strecke, wo das falsch ist.</translation>
+    </message>
+    <message>
+        <source>Lay a DXF drawing under the storey first: Underlay…</source>
+        <translation>Legen Sie zuerst eine DXF-Zeichnung unter das Geschoss: Unterlage…</translation>
+    </message>
+    <message>
+        <source>Layers of the drawing</source>
+        <translation>Ebenen der Zeichnung</translation>
+    </message>
+    <message>
+        <source>as the file says</source>
+        <translation>wie die Datei sagt</translation>
+    </message>
+    <message>
+        <source>metres</source>
+        <translation>Metern</translation>
+    </message>
+    <message>
+        <source>centimetres</source>
+        <translation>Zentimetern</translation>
+    </message>
+    <message>
+        <source>millimetres</source>
+        <translation>Millimetern</translation>
+    </message>
+    <message>
+        <source>feet</source>
+        <translation>Fuß</translation>
+    </message>
+    <message>
+        <source>inches</source>
+        <translation>Zoll</translation>
+    </message>
+    <message>
+        <source>as the file has it</source>
+        <translation>wie die Datei es hat</translation>
+    </message>
+    <message>
+        <source>surroundings</source>
+        <translation>Umgebung</translation>
+    </message>
+    <message>
+        <source>hull of a room</source>
+        <translation>Hülle eines Raums</translation>
+    </message>
+    <message>
+        <source>left out</source>
+        <translation>ausgelassen</translation>
+    </message>
+    <message>
+        <source>made</source>
+        <translation>gemacht</translation>
+    </message>
+    <message>
+        <source>changed</source>
+        <translation>geändert</translation>
+    </message>
+    <message>
+        <source>Plan of what arrives</source>
+        <translation>Grundriss dessen, was ankommt</translation>
+    </message>
+    <message>
+        <source>Reading a building</source>
+        <translation>Ein Gebäude lesen</translation>
+    </message>
+    <message>
+        <source>Where it goes</source>
+        <translation>Wohin es kommt</translation>
+    </message>
+    <message>
+        <source>into %1</source>
+        <translation>in %1</translation>
+    </message>
+    <message>
+        <source>as an option of its own</source>
+        <translation>als eigene Variante</translation>
+    </message>
+    <message>
+        <source>Import</source>
+        <translation>Importieren</translation>
+    </message>
+    <message>
+        <source>A length of 1 is in</source>
+        <translation>Eine Länge von 1 ist in</translation>
+    </message>
+    <message>
+        <source>the y axis</source>
+        <translation>die y-Achse</translation>
+    </message>
+    <message>
+        <source>the z axis</source>
+        <translation>die z-Achse</translation>
+    </message>
+    <message>
+        <source>Up is</source>
+        <translation>Oben ist</translation>
+    </message>
+    <message>
+        <source>What was done to it</source>
+        <translation>Was damit geschah</translation>
+    </message>
+    <message>
+        <source>What was done</source>
+        <translation>Was geschah</translation>
+    </message>
+    <message>
+        <source>What becomes of its layers and materials</source>
+        <translation>Was aus seinen Ebenen und Materialien wird</translation>
+    </message>
+    <message>
+        <source>Layers</source>
+        <translation>Ebenen</translation>
+    </message>
+    <message>
+        <source>Reading …</source>
+        <translation>Wird gelesen …</translation>
+    </message>
+    <message>
+        <source>A door of it, %1, is %2 m wide and %3 m high.</source>
+        <translation>Eine Tür darin, %1, ist %2 m breit und %3 m hoch.</translation>
+    </message>
+    <message>
+        <source>It is %1 m by %2 m large in plan.</source>
+        <translation>Es ist im Grundriss %1 m mal %2 m groß.</translation>
+    </message>
+    <message>
+        <source>%1 rooms, %2 windows, %3 other things; %4 put right on the way, %5 left out</source>
+        <translation>%1 Räume, %2 Fenster, %3 andere Dinge; %4 unterwegs berichtigt, %5 ausgelassen</translation>
+    </message>
+    <message>
+        <source>Element</source>
+        <translation>Element</translation>
+    </message>
+    <message>
+        <source>How</source>
+        <translation>Wie</translation>
+    </message>
+    <message>
+        <source>Layer or material</source>
+        <translation>Ebene oder Material</translation>
+    </message>
+    <message>
+        <source>Becomes</source>
+        <translation>Wird</translation>
+    </message>
+    <message>
+        <source>What %1 becomes</source>
+        <translation>Was %1 wird</translation>
+    </message>
+    <message>
+        <source>What %1 is made of</source>
+        <translation>Woraus %1 ist</translation>
+    </message>
+    <message>
+        <source>%1: %2 added, %3 updated, %4 taken away</source>
+        <translation>%1: %2 hinzugekommen, %3 erneuert, %4 weggenommen</translation>
+    </message>
+    <message>
+        <source>Import a building</source>
+        <translation>Ein Gebäude importieren</translation>
+    </message>
+    <message>
+        <source>Buildings of other programs (%1)</source>
+        <translation>Gebäude anderer Programme (%1)</translation>
+    </message>
+    <message>
+        <source>Import a building…</source>
+        <translation>Ein Gebäude importieren…</translation>
+    </message>
+    <message>
+        <source>IFC gbXML OBJ glTF mesh BIM model read</source>
+        <translation>IFC gbXML OBJ glTF Netz BIM Modell lesen</translation>
+    </message>
+    <message>
+        <source>Export this option…</source>
+        <translation>Diese Variante exportieren…</translation>
+    </message>
+    <message>
+        <source>IFC gbXML OBJ glTF DXF write out</source>
+        <translation>IFC gbXML OBJ glTF DXF schreiben</translation>
+    </message>
+    <message>
+        <source>Export this option</source>
+        <translation>Diese Variante exportieren</translation>
+    </message>
+    <message>
+        <source>%1 is written</source>
+        <translation>%1 ist geschrieben</translation>
+    </message>
+    <message>
+        <source>Choose weather file (EPW, TMY3)</source>
+        <translation>Wetterdatei wählen (EPW, TMY3)</translation>
+    </message>
+    <message>
+        <source>Weather files of the project</source>
+        <translation>Wetterdateien des Projekts</translation>
+    </message>
+    <message>
+        <source>Nearest in a folder…</source>
+        <translation>Nächste in einem Ordner…</translation>
+    </message>
+    <message>
+        <source>Lists the weather files of a folder by their distance from the site</source>
+        <translation>Listet die Wetterdateien eines Ordners nach ihrer Entfernung vom Ort</translation>
+    </message>
+    <message>
+        <source>Weather, EPW and TMY3 (*.epw *.csv);;All files (*)</source>
+        <translation>Wetter, EPW und TMY3 (*.epw *.csv);;Alle Dateien (*)</translation>
+    </message>
+    <message>
+        <source>Folder of weather files</source>
+        <translation>Ordner mit Wetterdateien</translation>
+    </message>
+    <message>
+        <source>Weather files by distance from the site</source>
+        <translation>Wetterdateien nach Entfernung vom Ort</translation>
+    </message>
+    <message>
+        <source>There are no EPW or TMY3 files in this folder.</source>
+        <translation>In diesem Ordner sind keine EPW- oder TMY3-Dateien.</translation>
+    </message>
+    <message>
+        <source>Station</source>
+        <translation>Station</translation>
+    </message>
+    <message>
+        <source>Away, km</source>
+        <translation>Entfernt, km</translation>
+    </message>
+    <message>
+        <source>Higher, m</source>
+        <translation>Höher, m</translation>
+    </message>
+    <message>
+        <source>Use it</source>
+        <translation>Verwenden</translation>
+    </message>
+    <message>
+        <source>Click within a closed outline of the drawing; Escape leaves</source>
+        <translation>Klicken Sie in einen geschlossenen Umriss der Zeichnung; Escape beendet</translation>
+    </message>
+    <message>
+        <source>No closed outline of the drawing goes around this place</source>
+        <translation>Um diese Stelle läuft kein geschlossener Umriss der Zeichnung</translation>
+    </message>
+    <message>
+        <source>From drawing</source>
+        <translation>Aus Zeichnung</translation>
+    </message>
+    <message>
+        <source>%1 walls between rooms have no thickness in the file: they have 1 cm</source>
+        <translation>%1 Wände zwischen Räumen haben in der Datei keine Dicke: sie haben 1 cm</translation>
+    </message>
+    <message>
+        <source>its ceiling is not level: it has the mean height of %1 m</source>
+        <translation>seine Decke ist nicht eben: er hat die mittlere Höhe von %1 m</translation>
+    </message>
+    <message>
+        <source>its floor lies %1 m off its storey&apos;s: it was moved there</source>
+        <translation>sein Boden liegt %1 m neben dem seines Geschosses: er wurde dorthin verschoben</translation>
+    </message>
+    <message>
+        <source>it is no rectangle: one of the same %1 m² was made of it</source>
+        <translation>es ist kein Rechteck: eines von denselben %1 m² wurde daraus gemacht</translation>
+    </message>
+    <message>
+        <source>a transmittance of %1 cannot be: the type&apos;s own is taken</source>
+        <translation>ein Transmissionsgrad von %1 kann nicht sein: der des Typs wird genommen</translation>
+    </message>
+    <message>
+        <source>its unit of length %1 is not known: metres were taken</source>
+        <translation>ihre Längeneinheit %1 ist nicht bekannt: Meter wurden angenommen</translation>
+    </message>
+    <message>
+        <source>it lies within %1: draw its walls as partitions</source>
+        <translation>er liegt in %1: zeichnen Sie seine Wände als freie Wände</translation>
+    </message>
+    <message>
+        <source>a gap to %1 was closed: their walls meet now</source>
+        <translation>eine Lücke zu %1 wurde geschlossen: ihre Wände treffen sich jetzt</translation>
+    </message>
+    <message>
+        <source>it overlapped %1 by %2 m², which were cut off</source>
+        <translation>er überschnitt %1 um %2 m², die abgeschnitten wurden</translation>
+    </message>
+    <message>
+        <source>month %1, day %2, hour %3 is no hour of a year</source>
+        <translation>Monat %1, Tag %2, Stunde %3 ist keine Stunde eines Jahres</translation>
+    </message>
+    <message>
+        <source>%1 triangles became %2, moved by %3 m at most</source>
+        <translation>aus %1 Dreiecken wurden %2, höchstens um %3 m verschoben</translation>
+    </message>
+    <message>
+        <source>no wall of a room lies within %1 m of it</source>
+        <translation>im Umkreis von %1 m liegt keine Wand eines Raums</translation>
+    </message>
+    <message>
+        <source>%1 lies in the same place already</source>
+        <translation>%1 liegt schon an derselben Stelle</translation>
+    </message>
+    <message>
+        <source>the values of #%1 (%2) are damaged</source>
+        <translation>die Werte von #%1 (%2) sind beschädigt</translation>
+    </message>
+    <message>
+        <source>month %1 day %2 hour %3 is missing</source>
+        <translation>Monat %1 Tag %2 Stunde %3 fehlt</translation>
+    </message>
+    <message>
+        <source>opening in the floor of %9</source>
+        <translation>Öffnung im Boden von %9</translation>
+    </message>
+    <message>
+        <source>its layer %1 is left out</source>
+        <translation>seine Ebene %1 wird ausgelassen</translation>
+    </message>
+    <message>
+        <source>not read of its form: %1</source>
+        <translation>von seiner Form nicht gelesen: %1</translation>
+    </message>
+    <message>
+        <source>it is the same as %9</source>
+        <translation>er ist derselbe wie %9</translation>
+    </message>
+    <message>
+        <source>this is no XML: %1</source>
+        <translation>das ist kein XML: %1</translation>
+    </message>
+    <message>
+        <source>it cannot be read: %1</source>
+        <translation>sie lässt sich nicht lesen: %1</translation>
+    </message>
+    <message>
+        <source>its schema is %9</source>
+        <translation>ihr Schema ist %9</translation>
+    </message>
+    <message>
+        <source>it has no column &quot;%1&quot;</source>
+        <translation>sie hat keine Spalte „%1“</translation>
+    </message>
+    <message>
+        <source>room on %9</source>
+        <translation>Raum auf %9</translation>
+    </message>
+    <message>
+        <source>opening of %9</source>
+        <translation>Öffnung von %9</translation>
+    </message>
+    <message>
+        <source>furniture of %9</source>
+        <translation>Möbel von %9</translation>
+    </message>
+    <message>
+        <source>Files read: %9</source>
+        <translation>Gelesen werden: %9</translation>
+    </message>
+    <message>
+        <source>Formats written: %9</source>
+        <translation>Geschrieben werden: %9</translation>
+    </message>
+    <message>
+        <source>Its columns: %9</source>
+        <translation>Ihre Spalten: %9</translation>
+    </message>
+    <message>
+        <source>#%1 does not end</source>
+        <translation>#%1 endet nicht</translation>
+    </message>
+    <message>
+        <source>#%1 stands twice</source>
+        <translation>#%1 steht zweimal</translation>
+    </message>
+    <message>
+        <source>#%1 has no &quot;=&quot;</source>
+        <translation>#%1 hat kein „=“</translation>
+    </message>
+    <message>
+        <source>it has no spaces: walls and slabs stand as surroundings, no rooms were made</source>
+        <translation>sie hat keine Räume: Wände und Decken stehen als Umgebung da, Räume wurden nicht gemacht</translation>
+    </message>
+    <message>
+        <source>it tells no unit of length: metres were taken</source>
+        <translation>sie nennt keine Längeneinheit: Meter wurden angenommen</translation>
+    </message>
+    <message>
+        <source>it has no solid: its hull is that of its boundaries</source>
+        <translation>er hat keinen Körper: seine Hülle ist die seiner Begrenzungen</translation>
+    </message>
+    <message>
+        <source>it has no form</source>
+        <translation>es hat keine Form</translation>
+    </message>
+    <message>
+        <source>Write it as IFC 2x3 or IFC 4</source>
+        <translation>Schreiben Sie sie als IFC 2x3 oder IFC 4</translation>
+    </message>
+    <message>
+        <source>it has other walls now: finishes of single walls were taken off</source>
+        <translation>er hat jetzt andere Wände: Oberflächen einzelner Wände wurden weggenommen</translation>
+    </message>
+    <message>
+        <source>it has another form</source>
+        <translation>er hat eine andere Form</translation>
+    </message>
+    <message>
+        <source>its openings or its name are others</source>
+        <translation>seine Öffnungen oder sein Name sind andere</translation>
+    </message>
+    <message>
+        <source>it has another form or place</source>
+        <translation>es hat eine andere Form oder Lage</translation>
+    </message>
+    <message>
+        <source>it is in the file no more: it was taken away</source>
+        <translation>in der Datei ist es nicht mehr: es wurde weggenommen</translation>
+    </message>
+    <message>
+        <source>it has no size</source>
+        <translation>es hat keine Größe</translation>
+    </message>
+    <message>
+        <source>it is narrower than 5 cm</source>
+        <translation>es ist schmaler als 5 cm</translation>
+    </message>
+    <message>
+        <source>it reaches beyond its wall: it was shortened to the wall</source>
+        <translation>es reicht über seine Wand hinaus: es wurde auf die Wand gekürzt</translation>
+    </message>
+    <message>
+        <source>no floor of a room lies there</source>
+        <translation>dort liegt kein Boden eines Raums</translation>
+    </message>
+    <message>
+        <source>no room lies under it</source>
+        <translation>darunter liegt kein Raum</translation>
+    </message>
+    <message>
+        <source>it lies in a slope: it was laid into a level roof</source>
+        <translation>es liegt in einer Schräge: es wurde in ein ebenes Dach gelegt</translation>
+    </message>
+    <message>
+        <source>it has no surface</source>
+        <translation>es hat keine Fläche</translation>
+    </message>
+    <message>
+        <source>Write the file again</source>
+        <translation>Schreiben Sie die Datei neu</translation>
+    </message>
+    <message>
+        <source>it is no STEP file (ISO 10303-21)</source>
+        <translation>das ist keine STEP-Datei (ISO 10303-21)</translation>
+    </message>
+    <message>
+        <source>Choose an IFC file in clear text</source>
+        <translation>Wählen Sie eine IFC-Datei in Klartext</translation>
+    </message>
+    <message>
+        <source>it has no section of data</source>
+        <translation>sie hat keinen Datenteil</translation>
+    </message>
+    <message>
+        <source>reading was cancelled</source>
+        <translation>das Lesen wurde abgebrochen</translation>
+    </message>
+    <message>
+        <source>a comment does not end</source>
+        <translation>ein Kommentar endet nicht</translation>
+    </message>
+    <message>
+        <source>it ends in the middle: the end of its data is missing</source>
+        <translation>sie endet mittendrin: das Ende ihrer Daten fehlt</translation>
+    </message>
+    <message>
+        <source>here is no instance</source>
+        <translation>hier ist keine Instanz</translation>
+    </message>
+    <message>
+        <source>an instance has no number</source>
+        <translation>eine Instanz hat keine Nummer</translation>
+    </message>
+    <message>
+        <source>it has too many instances</source>
+        <translation>sie hat zu viele Instanzen</translation>
+    </message>
+    <message>
+        <source>it has no Campus</source>
+        <translation>sie hat keinen Campus</translation>
+    </message>
+    <message>
+        <source>Write it again as gbXML</source>
+        <translation>Schreiben Sie sie neu als gbXML</translation>
+    </message>
+    <message>
+        <source>it has no shell: its hull is that of the surfaces around it</source>
+        <translation>er hat keine Hülle: sie ist die der Flächen um ihn</translation>
+    </message>
+    <message>
+        <source>a corner of it is no point of three numbers</source>
+        <translation>eine Ecke ist kein Punkt aus drei Zahlen</translation>
+    </message>
+    <message>
+        <source>the storey has no level</source>
+        <translation>das Geschoss hat keine Höhe</translation>
+    </message>
+    <message>
+        <source>it has no outline</source>
+        <translation>es hat keinen Umriss</translation>
+    </message>
+    <message>
+        <source>its outermost element is not gbXML</source>
+        <translation>ihr äußerstes Element ist nicht gbXML</translation>
+    </message>
+    <message>
+        <source>Choose a gbXML file</source>
+        <translation>Wählen Sie eine gbXML-Datei</translation>
+    </message>
+    <message>
+        <source>its elements are nested too deep</source>
+        <translation>ihre Elemente sind zu tief geschachtelt</translation>
+    </message>
+    <message>
+        <source>it is placed but not there</source>
+        <translation>er wird gesetzt, ist aber nicht da</translation>
+    </message>
+    <message>
+        <source>it is a binary DXF</source>
+        <translation>das ist ein binäres DXF</translation>
+    </message>
+    <message>
+        <source>Write it as text</source>
+        <translation>Schreiben Sie sie als Text</translation>
+    </message>
+    <message>
+        <source>it is no DXF</source>
+        <translation>das ist kein DXF</translation>
+    </message>
+    <message>
+        <source>Write it again</source>
+        <translation>Schreiben Sie sie neu</translation>
+    </message>
+    <message>
+        <source>it has more than 4 million corners</source>
+        <translation>sie hat mehr als 4 Millionen Ecken</translation>
+    </message>
+    <message>
+        <source>Leave layers out of it</source>
+        <translation>Lassen Sie Ebenen weg</translation>
+    </message>
+    <message>
+        <source>it tells no unit: millimetres were taken, by its size</source>
+        <translation>sie nennt keine Einheit: Millimeter wurden angenommen, nach ihrer Größe</translation>
+    </message>
+    <message>
+        <source>it tells no unit: metres were taken, by its size</source>
+        <translation>sie nennt keine Einheit: Meter wurden angenommen, nach ihrer Größe</translation>
+    </message>
+    <message>
+        <source>no storey of the file lies at these floors: one was made</source>
+        <translation>kein Geschoss der Datei liegt bei diesen Böden: eines wurde gemacht</translation>
+    </message>
+    <message>
+        <source>it has no hull</source>
+        <translation>er hat keine Hülle</translation>
+    </message>
+    <message>
+        <source>no floor and ceiling were found in it</source>
+        <translation>Boden und Decke wurden darin nicht gefunden</translation>
+    </message>
+    <message>
+        <source>it has no floor: its outline is that of its ceiling</source>
+        <translation>er hat keinen Boden: sein Umriss ist der seiner Decke</translation>
+    </message>
+    <message>
+        <source>its floor is smaller than 0.25 m²</source>
+        <translation>sein Boden ist kleiner als 0,25 m²</translation>
+    </message>
+    <message>
+        <source>its outline crosses itself: the largest part of it was kept</source>
+        <translation>sein Umriss kreuzt sich: der größte Teil wurde behalten</translation>
+    </message>
+    <message>
+        <source>its floor lies in several pieces: the largest was kept</source>
+        <translation>sein Boden liegt in mehreren Stücken: das größte wurde behalten</translation>
+    </message>
+    <message>
+        <source>its floor has holes, which rooms cannot have: they were filled</source>
+        <translation>sein Boden hat Löcher, die Räume nicht haben können: sie wurden gefüllt</translation>
+    </message>
+    <message>
+        <source>it has more than 8 million triangles</source>
+        <translation>sie hat mehr als 8 Millionen Dreiecke</translation>
+    </message>
+    <message>
+        <source>Write a simpler one</source>
+        <translation>Schreiben Sie eine einfachere</translation>
+    </message>
+    <message>
+        <source>a corner of it is no number</source>
+        <translation>eine Ecke ist keine Zahl</translation>
+    </message>
+    <message>
+        <source>its y axis was taken to be up, by its shape</source>
+        <translation>ihre y-Achse wurde nach oben genommen, nach ihrer Form</translation>
+    </message>
+    <message>
+        <source>its z axis was taken to be up, by its shape</source>
+        <translation>ihre z-Achse wurde nach oben genommen, nach ihrer Form</translation>
+    </message>
+    <message>
+        <source>Write it again, or in another format</source>
+        <translation>Schreiben Sie sie neu, oder in einem anderen Format</translation>
+    </message>
+    <message>
+        <source>no building is read from such files</source>
+        <translation>aus solchen Dateien wird kein Gebäude gelesen</translation>
+    </message>
+    <message>
+        <source>there is nothing in it that could be used</source>
+        <translation>es ist nichts darin, was sich verwenden ließe</translation>
+    </message>
+    <message>
+        <source>Write it again with rooms, surfaces or lines</source>
+        <translation>Schreiben Sie sie neu, mit Räumen, Flächen oder Linien</translation>
+    </message>
+    <message>
+        <source>buildings are not written as such files</source>
+        <translation>als solche Dateien werden Gebäude nicht geschrieben</translation>
+    </message>
+    <message>
+        <source>this hour stands twice</source>
+        <translation>diese Stunde steht zweimal</translation>
+    </message>
+    <message>
+        <source>it has too few fields</source>
+        <translation>sie hat zu wenige Felder</translation>
+    </message>
+    <message>
+        <source>Check that the line is whole</source>
+        <translation>Prüfen Sie, ob die Zeile ganz ist</translation>
+    </message>
+    <message>
+        <source>Correct the value, or leave the field empty</source>
+        <translation>Berichtigen Sie den Wert, oder lassen Sie das Feld leer</translation>
+    </message>
+    <message>
+        <source>A whole year is needed</source>
+        <translation>Ein ganzes Jahr wird gebraucht</translation>
+    </message>
+    <message>
+        <source>there are more rows than hours of a year</source>
+        <translation>es gibt mehr Zeilen als Stunden eines Jahres</translation>
+    </message>
+    <message>
+        <source>A year has 8760 rows</source>
+        <translation>Ein Jahr hat 8760 Zeilen</translation>
+    </message>
+    <message>
+        <source>date and time are not MM/DD/YYYY and HH:MM</source>
+        <translation>Datum und Zeit sind nicht MM/TT/JJJJ und SS:MM</translation>
+    </message>
+    <message>
+        <source>Correct the line</source>
+        <translation>Berichtigen Sie die Zeile</translation>
+    </message>
+    <message>
+        <source>month, day or hour is no number</source>
+        <translation>Monat, Tag oder Stunde ist keine Zahl</translation>
+    </message>
+    <message>
+        <source>Hours are 1 to 24, the ends of their intervals</source>
+        <translation>Stunden sind 1 bis 24, die Enden ihrer Abschnitte</translation>
+    </message>
+    <message>
+        <source>it ends before its heads</source>
+        <translation>sie endet vor ihren Köpfen</translation>
+    </message>
+    <message>
+        <source>Say which line has them</source>
+        <translation>Sagen Sie, welche Zeile sie hat</translation>
+    </message>
+    <message>
+        <source>no column of irradiance is known in it</source>
+        <translation>keine Spalte mit Bestrahlungsstärke ist darin bekannt</translation>
+    </message>
+    <message>
+        <source>Name global, or direct and diffuse irradiance</source>
+        <translation>Nennen Sie die globale, oder direkte und diffuse Bestrahlungsstärke</translation>
+    </message>
+    <message>
+        <source>the line of the station has not 7 fields</source>
+        <translation>die Zeile der Station hat nicht 7 Felder</translation>
+    </message>
+    <message>
+        <source>time zone, latitude, longitude or elevation cannot be</source>
+        <translation>Zeitzone, Breite, Länge oder Höhe können nicht sein</translation>
+    </message>
+    <message>
+        <source>the line of heads is missing</source>
+        <translation>die Zeile der Köpfe fehlt</translation>
+    </message>
+    <message>
+        <source>columns of date, time or irradiance are missing</source>
+        <translation>Spalten von Datum, Zeit oder Bestrahlungsstärke fehlen</translation>
+    </message>
+    <message>
+        <source>its columns are not known: it is no TMY3</source>
+        <translation>ihre Spalten sind nicht bekannt: es ist kein TMY3</translation>
+    </message>
+    <message>
+        <source>warmpane-cli weather-from makes an EPW of it</source>
+        <translation>warmpane-cli weather-from macht ein EPW daraus</translation>
     </message>
 </context>
 </TS>
