@@ -10,7 +10,8 @@ namespace wp::incoming {
 
 namespace {
 
-constexpr double kSame = 1e-5;  // metres: corners that are one
+constexpr double kSame = 1e-5;                       // metres: corners that are one
+constexpr double kFinest = 0.005, kCoarsest = 1000;  // metres: lattices that are tried
 
 struct Cell {
     int64_t x, y, z;
@@ -69,7 +70,13 @@ Simplified by_lattice(const geometry::Mesh& mesh, double size) {
 
 Simplified simplified_mesh(const geometry::Mesh& mesh, size_t most) {
     Simplified out = by_lattice(mesh, kSame);
-    for (double size = 0.005; out.mesh.triangles.size() > most && size < 1000; size *= 1.6)
+    if (out.mesh.triangles.size() <= most) return out;
+    // So many triangles cover the area with sides of about that length: what is far finer need not be tried.
+    double area = 0;
+    for (const auto& t : mesh.triangles)
+        area += length(cross(mesh.points[t[1]] - mesh.points[t[0]], mesh.points[t[2]] - mesh.points[t[0]])) / 2;
+    const double side = std::sqrt(2 * area / static_cast<double>(most));
+    for (double size = std::max(kFinest, side / 2); out.mesh.triangles.size() > most && size < kCoarsest; size *= 1.5)
         out = by_lattice(mesh, size);
     return out;
 }

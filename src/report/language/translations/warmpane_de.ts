@@ -13582,5 +13582,105 @@ Quelle: %4</translation>
         <source>warmpane-cli weather-from makes an EPW of it</source>
         <translation>warmpane-cli weather-from macht ein EPW daraus</translation>
     </message>
+    <message>
+        <source>of its box along x</source>
+        <translation>seines Kastens entlang x</translation>
+    </message>
+    <message>
+        <source>of its box along y</source>
+        <translation>seines Kastens entlang y</translation>
+    </message>
+    <message>
+        <source>of its box along z</source>
+        <translation>seines Kastens entlang z</translation>
+    </message>
+    <message>
+        <source>base64 of float32 x y z, little endian; metres from the middle of its foot</source>
+        <translation>Base64 von float32 x y z, Little Endian; Meter von der Mitte seines Fußes</translation>
+    </message>
+    <message>
+        <source>base64 of uint32, three each, little endian</source>
+        <translation>Base64 von uint32, je drei, Little Endian</translation>
+    </message>
+    <message>
+        <source>in plan</source>
+        <translation>im Grundriss</translation>
+    </message>
+    <message>
+        <source>id of the element</source>
+        <translation>Kennung des Elements</translation>
+    </message>
+    <message>
+        <source>how the file calls it</source>
+        <translation>wie die Datei es nennt</translation>
+    </message>
+    <message>
+        <source>fingerprint of it as it arrived</source>
+        <translation>sein Fingerabdruck bei der Ankunft</translation>
+    </message>
+    <message>
+        <source>name of a layer or material in the file</source>
+        <translation>Name einer Ebene oder eines Materials in der Datei</translation>
+    </message>
+    <message>
+        <source>of the project; missing: by type</source>
+        <translation>des Projekts; fehlt: nach Art</translation>
+    </message>
+    <message>
+        <source>relative to the project file where it lies beside it</source>
+        <translation>relativ zur Projektdatei, wo sie daneben liegt</translation>
+    </message>
+    <message>
+        <source>&quot;ifc&quot;, &quot;gbxml&quot;, &quot;mesh&quot;, &quot;dxf&quot;</source>
+        <translation>„ifc“, „gbxml“, „mesh“, „dxf“</translation>
+    </message>
+    <message>
+        <source>that it was read into</source>
+        <translation>in die es gelesen wurde</translation>
+    </message>
+    <message>
+        <source>its y is up; else its z</source>
+        <translation>sein y ist oben; sonst sein z</translation>
+    </message>
+    <message>
+        <source>moved by, after it was turned</source>
+        <translation>verschoben um, nachdem es gedreht war</translation>
+    </message>
+    <message>
+        <source>what becomes of layers and materials</source>
+        <translation>was aus Ebenen und Materialien wird</translation>
+    </message>
+    <message>
+        <source>which element came from where</source>
+        <translation>welches Element woher kam</translation>
+    </message>
+    <message>
+        <source>forms that things are copies of</source>
+        <translation>Formen, deren Kopien Dinge sind</translation>
+    </message>
+    <message>
+        <source>files of other programs that were read</source>
+        <translation>Dateien anderer Programme, die gelesen wurden</translation>
+    </message>
+    <message>
+        <source>id of the project&apos;s shape that it is a copy of</source>
+        <translation>Kennung der Form des Projekts, deren Kopie es ist</translation>
+    </message>
+    <message>
+        <source>picture, PDF or DXF, relative to the project file</source>
+        <translation>Bild, PDF oder DXF, relativ zur Projektdatei</translation>
+    </message>
+    <message>
+        <source>of a drawing of lines: layers that are not shown</source>
+        <translation>einer Zeichnung aus Linien: Ebenen, die nicht gezeigt werden</translation>
+    </message>
+    <message>
+        <source>further weather files, to be chosen</source>
+        <translation>weitere Wetterdateien, zur Wahl</translation>
+    </message>
+    <message>
+        <source>shape</source>
+        <translation>Form</translation>
+    </message>
 </context>
 </TS>
