@@ -109,6 +109,34 @@ TEST_F(Importing, layers_of_a_mesh_become_rooms_and_windows_and_are_known_the_ne
         << "it goes where it went before";
 }
 
+TEST_F(Importing, an_edited_file_says_what_it_changes_before_it_is_taken_in_again) {
+    auto house = ForeignHouse::sound();
+    {
+        const auto dialog = shown(file("house.ifc", house.ifc()));
+        ASSERT_TRUE(drive::wait_until([&] { return dialog->is_read(); }, 20000));
+        click(*dialog, "import-take");
+    }
+    const auto option = window->document().option().id;
+    house.rooms.pop_back();
+    house.holes.pop_back();
+    for (auto& p : house.rooms[0].outline)
+        if (p.y > 3) p.y = 4.4;
+    const auto dialog = shown(file("house.ifc", house.ifc()));
+    ASSERT_TRUE(drive::wait_until([&] { return dialog->is_read(); }, 20000));
+    EXPECT_EQ(part<QComboBox>(*dialog, "import-into")->currentData().toString().toStdString(), option);
+    auto* account = part<QTableWidget>(*dialog, "import-account");
+    QStringList told;
+    for (int row = 0; row < account->rowCount(); ++row)
+        told << account->item(row, 1)->text() + QStringLiteral(": ") + account->item(row, 2)->text();
+    EXPECT_TRUE(told.contains(QStringLiteral("Loft: it is in the file no more: it was taken away")))
+        << told.join("; ").toStdString();
+    EXPECT_TRUE(told.contains(QStringLiteral("Study: it has another form"))) << told.join("; ").toStdString();
+    EXPECT_EQ(window->document().option().storeys.size(), 2u) << "nothing is changed yet";
+    click(*dialog, "import-take");
+    EXPECT_TRUE(dialog->said().contains(QStringLiteral("taken away")));
+    EXPECT_EQ(window->document().project().arrivals.size(), 1u);
+}
+
 TEST_F(Importing, a_damaged_file_says_so_and_nothing_can_be_taken) {
     const auto dialog = shown(file("broken.ifc", "ISO-10303-21;\nHEADER;\nENDSEC;\nDATA;\n#1=IFCX((;\n"));
     ASSERT_TRUE(drive::wait_until(

@@ -156,6 +156,9 @@ void ImportDialog::build(QBoxLayout& layout) {
                            : has_rooms                                 ? kOtherOption.toStdString()
                                                                        : document_.option().id;
     into_->setCurrentIndex(std::max(0, into_->findData(QString::fromStdString(to))));
+    connect(into_, &QComboBox::activated, this, [this] {
+        if (found_ != nullptr) show_account();
+    });
     foot->addWidget(into_);
     auto* cancel = new QPushButton(QObject::tr("Cancel"), this);
     cancel->setObjectName(QStringLiteral("import-cancel"));
@@ -328,8 +331,33 @@ void ImportDialog::show_measures() {
                         .arg(account.count(Said::What::left_out)));
 }
 
+model::Arrival ImportDialog::arrival() const {
+    model::Arrival out;
+    out.file = file_.filename().string();
+    out.format = found_->building.format;
+    out.metres_per_unit = found_->building.metres_per_unit;
+    out.y_up = up_->currentIndex() == 1;
+    out.layers = layers_;
+    return out;
+}
+
+// Where the file was read into that option before: what reading it again changes there. Tried on a copy.
+std::vector<Said> ImportDialog::changes_to_come() const {
+    model::Arrival again = arrival();
+    again.option = into_->currentData().toString().toStdString();
+    const auto& known = document_.project().arrivals;
+    if (std::ranges::none_of(known, [&](const auto& a) { return a.file == again.file && a.option == again.option; }))
+        return {};
+    model::Project tried = document_.project();
+    auto lines = incoming::put_into(tried, found_->arranged, again).account.lines();
+    std::erase_if(lines, [](const Said& line) { return line.what == Said::What::made; });
+    return lines;
+}
+
 void ImportDialog::show_account() {
-    auto lines = found_->arranged.account.lines();
+    auto lines = changes_to_come();
+    const auto& read = found_->arranged.account.lines();
+    lines.insert(lines.end(), read.begin(), read.end());
     // What asks for a look comes first.
     std::ranges::stable_sort(lines, std::greater(), [](const Said& s) { return static_cast<int>(s.what); });
     account_->clear();
@@ -411,12 +439,7 @@ void ImportDialog::remember_layers() const {
 void ImportDialog::put_in() {
     if (!is_read()) return;
     remember_layers();
-    model::Arrival arrival;
-    arrival.file = file_.filename().string();
-    arrival.format = found_->building.format;
-    arrival.metres_per_unit = found_->building.metres_per_unit;
-    arrival.y_up = up_->currentIndex() == 1;
-    arrival.layers = layers_;
+    model::Arrival arrival = this->arrival();
     const QString into = into_->currentData().toString();
     size_t shown = document_.option_index();
     incoming::Put put;

@@ -71,6 +71,8 @@ class ImportDialog : public QDialog {
     void show_measures();
     void show_storey();
     void put_in();
+    model::Arrival arrival() const;
+    std::vector<incoming::Said> changes_to_come() const;
     incoming::ReadWishes reading_wishes() const;
     void remember_layers() const;
     model::LayerChoice remembered(const std::string& layer) const;
