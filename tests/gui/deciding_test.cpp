@@ -12,6 +12,7 @@
 #include <numeric>
 
 #include "edit/options.h"
+#include "gui/compare/comparing.h"
 #include "gui/compare/scatter_panel.h"
 #include "gui/compare/side_by_side.h"
 #include "gui/compare/steps_view.h"
@@ -220,6 +221,7 @@ TEST_F(Deciding, curves_across_a_room_and_all_figures_of_one_option_are_drawn) {
 }
 
 TEST_F(Deciding, clear_arcs_and_what_is_seen_are_asked_of_every_option_from_here) {
+    drive::look_quickly(*window);
     model::Observer seat;
     seat.id = "seat";
     seat.name = "Desk";
@@ -243,6 +245,27 @@ TEST_F(Deciding, clear_arcs_and_what_is_seen_are_asked_of_every_option_from_here
     ASSERT_TRUE(drive::wait_until([&] { return all_found<report::PictureCell>(100) && idle(); }, 200000));
     EXPECT_EQ(cell<report::PictureCell>(0)->answer->moment.hour, cell<report::PictureCell>(1)->answer->moment.hour);
     EXPECT_EQ(cell<report::PictureCell>(0)->style.scale, cell<report::PictureCell>(1)->style.scale);
+}
+
+TEST_F(Deciding, glare_that_becomes_worse_says_from_which_class_to_which) {
+    Comparison c;
+    const auto project = document().snapshot();
+    c.options.resize(2);
+    for (size_t i = 0; i < 2; ++i) c.options[i].project = project, c.options[i].option = i;
+    c.rooms = {project->options[0].storeys[0].rooms[0].id, "no other"};
+    const auto* line = figure::find_line("glare_probability");
+    ASSERT_NE(line, nullptr);
+    c.lines = {{line->measure, line->wanted, name_of_line(*line)}};
+    c.base = 0;
+    c.shown = 1;
+    // The second room has no place that is looked from.
+    c.bands = {figure::Band{0.37, 0.36, 0.38}, figure::Band{0.43, 0.42, 0.44}, std::nullopt, std::nullopt};
+    const auto pulls = pulls_of(c);
+    ASSERT_EQ(pulls.losses.size(), 1);
+    EXPECT_TRUE(pulls.losses[0].contains(QStringLiteral("worst view from perceptible to disturbing")))
+        << pulls.losses[0].toStdString();
+    c.bands[1] = figure::Band{0.39, 0.385, 0.395};
+    EXPECT_FALSE(pulls_of(c).losses.join(QString()).contains(QStringLiteral("worst view"))) << "of the same class";
 }
 
 TEST_F(Deciding, figures_stand_against_each_other_and_those_that_none_beats_are_joined) {

@@ -148,6 +148,8 @@ TEST_P(Arrives, in_a_project_that_has_no_faults_and_leaks_no_ray) {
 
 // The same rooms drawn by hand, with the wall between them in its middle.
 TEST_P(Arrives, with_the_daylight_of_the_same_rooms_drawn_by_hand) {
+    if (GetParam() == Format::ifc2x3 || GetParam() == Format::obj)
+        GTEST_SKIP() << "the same rooms as of IFC 4 and gbXML";
     const auto building = read(text_of(ForeignHouse::sound(), GetParam()));
     ASSERT_TRUE(building);
     auto arrived = project_of(*building, arrange(*building, {}), {});
@@ -167,7 +169,7 @@ TEST_P(Arrives, with_the_daylight_of_the_same_rooms_drawn_by_hand) {
         window.sill = study ? 0.9 : 1;
         window.height = study ? 1.2 : 1;
         window.glazing = openings.empty() ? model::Id() : openings[0].glazing;
-        if (GetParam() != Format::obj) window.glazing = arrived.materials.back().id;
+        window.glazing = arrived.materials.back().id;
         room.openings.push_back(window);
     }
     drawn.options[0].inner_wall = 0.2;
