@@ -2,6 +2,7 @@
 // Pictures as files with all that is known of them, and files of others as pictures: to be looked at and judged the
 // same way.
 #pragma once
+#include <filesystem>
 #include <map>
 #include <optional>
 

@@ -18,7 +18,7 @@ mkdir -p "$objects"
 flags=(-std=c++20 -O1 -g -fsanitize=fuzzer-no-link,address,undefined -fno-sanitize-recover=undefined -DFMT_SHARED -Isrc -Itests -I/usr/include/eigen3
     -include algorithm -include cmath -include functional -include map -include string -include vector -include fmt/core.h
     $(pkg-config --cflags polyclipping OpenEXR spdlog pugixml dxflib assimp))
-newest_header="$(find src -name '*.h' -printf '%T@ %p\n' | sort -n | tail -1 | cut -d" " -f2-)"
+newest_header="$(find "${core[@]}" -name '*.h' -printf '%T@ %p\n' | sort -n | tail -1 | cut -d" " -f2-)"
 export objects compiler newest_header
 printf '%s\n' "${core[@]/%//*.cpp}" | while read -r pattern; do ls $pattern; done | xargs -P 2 -I{} bash -c '
     source="$1"; shift
