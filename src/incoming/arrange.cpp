@@ -5,6 +5,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <map>
 #include <utility>
 
 #include "geometry/roof_shape.h"
@@ -168,6 +169,13 @@ void make_rooms(const Building& building, const Wishes& wishes, Arranged& out, s
     }
 }
 
+// Files give the same name twice, or none: by their order they are told apart.
+void tell_apart(std::vector<Origin>& origins) {
+    std::map<std::string, int> seen;
+    for (Origin& origin : origins)
+        if (const int n = ++seen[origin.foreign]; n > 1) origin.foreign += "#" + std::to_string(n);
+}
+
 // How much clear floor came of what the file says.
 void compare_areas(const std::vector<RoomInMaking>& rooms, Arranged& out) {
     Option option;
@@ -233,6 +241,7 @@ Arranged arrange(const Building& given, const Wishes& wishes) {
     place_bodies(building, wishes, rooms, out);
     for (const RoomInMaking& made : rooms) out.storeys[made.storey].rooms.push_back(made.room);
     fit_heights(out);
+    tell_apart(out.origins);
     compare_areas(rooms, out);
     return out;
 }

@@ -324,6 +324,19 @@ TEST_P(Arrives, again_updates_forms_and_keeps_what_was_made_here) {
     EXPECT_EQ(project.options.front().storeys[0].rooms.size(), 1u);
 }
 
+TEST_P(Arrives, with_names_that_stand_twice_and_again_nothing_is_added_or_lost) {
+    auto house = ForeignHouse::sound();
+    for (auto& hole : house.holes)
+        if (!hole.door) hole.name = "Window";
+    const auto building = read(text_of(house, GetParam()));
+    ASSERT_TRUE(building);
+    const auto arranged = arrange(*building, {});
+    auto project = project_of(*building, arranged, {});
+    const auto put = put_into(project, arranged, project.arrivals.front());
+    EXPECT_EQ(put.added, 0u) << all_of(put.account);
+    EXPECT_EQ(put.removed, 0u) << all_of(put.account);
+}
+
 TEST_P(Arrives, cut_off_in_the_middle_is_refused_and_never_half_read) {
     const std::string whole = text_of(ForeignHouse::sound(), GetParam());
     if (GetParam() == Format::obj) GTEST_SKIP() << "every line of an OBJ stands for itself";
