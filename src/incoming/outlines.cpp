@@ -12,13 +12,14 @@ using geometry::Polygon;
 
 namespace {
 
-constexpr double kNear = 0.005;        // metres: corners nearer than that are one
-constexpr double kStraight = 0.002;    // metres: a corner that stands out less says nothing
-constexpr double kFlat = 0.9;          // cosine between a floor's normal and the upright
-constexpr double kLeastArea = 0.25;    // m2 of a room's floor
-constexpr double kLeastHeight = 0.5;   // metres
-constexpr double kParallel = 0.02;     // sine of the angle between edges that face each other
-constexpr double kLeastOverlap = 0.1;  // metres of edges that face each other
+constexpr double kNear = 0.005;                    // metres: corners nearer than that are one
+constexpr double kStraight = 0.002;                // metres: a corner that stands out less says nothing
+constexpr double kFlat = 0.9;                      // cosine between a floor's normal and the upright
+constexpr double kLeastArea = 0.25;                // m2 of a room's floor
+constexpr double kHighest = 900, kFarthest = 1e5;  // metres from the drawing's zero
+constexpr double kLeastHeight = 0.5;               // metres
+constexpr double kParallel = 0.02;                 // sine of the angle between edges that face each other
+constexpr double kLeastOverlap = 0.1;              // metres of edges that face each other
 
 Vec3 normal_of(const Ring& ring) {
     Vec3 n{};
@@ -103,6 +104,13 @@ std::optional<Outline> outline_of(const Space& space, Account& account) {
     for (const Ring& ring : space.faces)
         for (const Vec3& p : ring) low = std::min(low, p.z), high = std::max(high, p.z);
     const auto level = flats(space);
+    double far = 0;
+    for (const Ring& ring : space.faces)
+        for (const Vec3& p : ring) far = std::max({far, std::fabs(p.x), std::fabs(p.y)});
+    if (std::max(std::fabs(low), std::fabs(high)) > kHighest || far > kFarthest) {
+        account.left_out(space.name, "it is larger than 1 km, or lies too far off: check unit and place");
+        return {};
+    }
     if (high - low < kLeastHeight || level.empty()) {
         account.left_out(space.name, space.faces.empty() ? "it has no hull" : "no floor and ceiling were found in it");
         return {};

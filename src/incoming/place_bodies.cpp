@@ -3,6 +3,7 @@
 #include <fmt/core.h>
 
 #include <algorithm>
+#include <cmath>
 
 #include "incoming/arrange_parts.h"
 #include "incoming/simplify.h"
@@ -13,6 +14,8 @@ using namespace model;
 namespace {
 
 constexpr size_t kMostTriangles = 200000;  // of one body
+// What a thing may be (describe/surroundings.cpp), metres; above the ground, and from the drawing's zero.
+constexpr double kLargest = 2000, kLowest = -100, kTopmost = 500, kMostAway = 1e5;
 
 const LayerChoice* choice_of(const Wishes& wishes, const std::string& layer) {
     const auto at = std::ranges::find(wishes.layers, layer, &LayerChoice::layer);
@@ -49,6 +52,13 @@ void place_bodies(const Building& building, const Wishes& wishes, const std::vec
                 body.name, fmt::format("{} triangles became {}, moved by {:.3f} m at most", simpler.triangles_before,
                                        simpler.mesh.triangles.size(), simpler.moved));
         auto placed = geometry::shape_of(simpler.mesh, "shape-" + std::to_string(++count), body.name);
+        const double largest = std::max({placed.shape.width, placed.shape.length, placed.shape.height});
+        const double off = placed.at.z - wishes.ground_level;
+        if (largest > kLargest || off < kLowest || off > kTopmost ||
+            std::max(std::fabs(placed.at.x), std::fabs(placed.at.y)) > kMostAway) {
+            out.account.left_out(body.name, "it is larger than 2 km, or lies too far off: check unit and place");
+            continue;
+        }
         Thing thing;
         thing.kind = Thing::Kind::shape;
         thing.id = "thing-" + std::to_string(count);

@@ -11,6 +11,7 @@
 #include <assimp/ProgressHandler.hpp>
 #include <cmath>
 
+#include "base/text.h"
 #include "incoming/mesh_rooms.h"
 #include "incoming/reader.h"
 
@@ -18,7 +19,7 @@ namespace wp::incoming {
 
 namespace {
 
-constexpr size_t kMostTriangles = 8000000;
+constexpr size_t kMostTriangles = 8000000, kMostWords = 200;
 constexpr double kUsualExtent = 2000;  // units: what is larger is drawn in millimetres or the like
 
 std::string lower_suffix(const std::filesystem::path& path) {
@@ -171,11 +172,12 @@ Result<Building> read_mesh(const Reading& reading) {
     try {
         scene = importer.ReadFile(inside, aiProcess_Triangulate | aiProcess_SortByPType | aiProcess_FindDegenerates);
     } catch (const std::exception& error) {
-        return Fault{name, std::string("it cannot be read: ") + error.what(), "Write it again, or in another format"};
+        return Fault{name, "it cannot be read: " + plain_text(error.what(), kMostWords),
+                     "Write it again, or in another format"};
     }
     if (reading.cancel.requested()) return cancelled_fault(reading.path);
     if (scene == nullptr || scene->mRootNode == nullptr)
-        return Fault{name, std::string("it cannot be read: ") + importer.GetErrorString(),
+        return Fault{name, "it cannot be read: " + plain_text(importer.GetErrorString(), kMostWords),
                      "Write it again, or in another format"};
     return Meshes(*scene, reading).read();
 }

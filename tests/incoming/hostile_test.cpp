@@ -3,9 +3,10 @@
 #include <gtest/gtest.h>
 
 #include "base/file.h"
-#include "incoming/arrange.h"
+#include "incoming/put.h"
 #include "incoming/reader.h"
 #include "incoming/step_file.h"
+#include "store/project_file.h"
 #include "support.h"
 
 using namespace wp;
@@ -108,6 +109,15 @@ TEST(Hostile, numbers_that_are_none_and_corners_that_are_not_there_are_left_out)
     if (stl) EXPECT_TRUE(arrange(*stl, {}).storeys.empty());
     EXPECT_FALSE(read("c.dxf", "0\nSECTION\n2\nENTITIES\n0\nLINE\n10\nabc\n"));
     EXPECT_FALSE(read("d.txt", "what"));
+}
+
+TEST(Hostile, what_is_larger_than_a_town_is_left_out_so_that_the_project_can_be_opened) {
+    const auto mesh =
+        read("a.obj",
+             "v 0 0 0\nv 9580000000 0 0\nv 0 5 1\nf 1 2 3\no b\nv 0 0 900000\nv 5 0 900000\nv 0 5 900001\nf 4 5 6\n");
+    ASSERT_TRUE(mesh) << mesh.fault().line();
+    const auto project = project_of(*mesh, arrange(*mesh, {}), {});
+    EXPECT_TRUE(store::parse_project(store::write_project(project), "again"));
 }
 
 TEST(Hostile, a_block_that_places_itself_ends) {

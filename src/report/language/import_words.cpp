@@ -161,6 +161,8 @@ constexpr const char* kImportWords[] = {
     QT_TRANSLATE_NOOP("QObject", "of a drawing of lines: layers that are not shown"),
     QT_TRANSLATE_NOOP("QObject", "further weather files, to be chosen"),
     QT_TRANSLATE_NOOP("QObject", "shape"),
+    QT_TRANSLATE_NOOP("QObject", "it is larger than 2 km, or lies too far off: check unit and place"),
+    QT_TRANSLATE_NOOP("QObject", "it is larger than 1 km, or lies too far off: check unit and place"),
 };
 
 }  // namespace

@@ -13682,5 +13682,13 @@ Quelle: %4</translation>
         <source>shape</source>
         <translation>Form</translation>
     </message>
+    <message>
+        <source>it is larger than 2 km, or lies too far off: check unit and place</source>
+        <translation>es ist größer als 2 km oder liegt zu weit weg: prüfen Sie Einheit und Ort</translation>
+    </message>
+    <message>
+        <source>it is larger than 1 km, or lies too far off: check unit and place</source>
+        <translation>er ist größer als 1 km oder liegt zu weit weg: prüfen Sie Einheit und Ort</translation>
+    </message>
 </context>
 </TS>
