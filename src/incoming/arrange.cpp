@@ -16,7 +16,6 @@ using namespace model;
 
 namespace {
 
-constexpr double kSameLevel = 0.3;   // metres between floors of one storey
 constexpr double kSameShare = 0.98;  // of the smaller outline that lies in another: it is the same, or within it
 constexpr double kThinWall = 0.01;   // metres of a wall between rooms that touch in the file
 constexpr double kOnLine = 0.002;    // metres between an edge and the middle line it was grown to

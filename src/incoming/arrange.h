@@ -7,6 +7,9 @@
 
 namespace wp::incoming {
 
+/// Metres between floors of one storey at most.
+inline constexpr double kSameLevel = 0.3;
+
 struct Wishes {
     double gap = 0.05;   ///< metres: what is nearer was meant to meet
     double wall = 0.6;   ///< metres between rooms that are a wall at most

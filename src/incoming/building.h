@@ -8,11 +8,10 @@
 
 #include "geometry/mesh.h"
 #include "incoming/account.h"
+#include "incoming/ring.h"
 #include "model/arrival.h"
 
 namespace wp::incoming {
-
-using Ring = std::vector<Vec3>;
 
 struct Level {
     std::string id, name;

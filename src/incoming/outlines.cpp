@@ -22,8 +22,7 @@ constexpr double kParallel = 0.02;                 // sine of the angle between 
 constexpr double kLeastOverlap = 0.1;              // metres of edges that face each other
 
 Vec3 normal_of(const Ring& ring) {
-    Vec3 n{};
-    for (size_t i = 0; i < ring.size(); ++i) n = n + cross(ring[i], ring[(i + 1) % ring.size()]);
+    const Vec3 n = area_vector(ring);
     const double l = length(n);
     return l > 1e-9 ? n * (1 / l) : Vec3{};
 }

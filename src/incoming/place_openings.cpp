@@ -28,14 +28,13 @@ struct Outlined {
 
 Outlined outlined(const Ring& ring) {
     Outlined out;
-    Vec3 n{};
+    const Vec3 n = area_vector(ring);
     for (size_t i = 0; i < ring.size(); ++i) {
-        n = n + cross(ring[i] - ring[0], ring[(i + 1) % ring.size()] - ring[0]);
         out.middle = out.middle + ring[i] * (1 / static_cast<double>(ring.size()));
         out.low = std::min(out.low, ring[i].z), out.high = std::max(out.high, ring[i].z);
     }
-    out.area = length(n) / 2;
-    if (out.area > 1e-9) out.normal = n * (0.5 / out.area);
+    out.area = length(n);
+    if (out.area > 1e-9) out.normal = n * (1 / out.area);
     return out;
 }
 

@@ -14,8 +14,6 @@ using namespace model;
 
 namespace {
 
-constexpr double kSameLevel = 0.3;  // metres
-
 class Putter {
  public:
     Putter(Project& project, const Arranged& arranged, Arrival& arrival)
@@ -314,15 +312,18 @@ Put put_into(Project& project, const Arranged& arranged, Arrival arrival) {
     return out;
 }
 
-Project project_of(const Building& building, const Arranged& arranged, const Arrival& arrival) {
-    Project project = edit::blank_project();
-    if (!building.name.empty()) project.name = building.name;
-    Site& site = project.site;
+void take_place(const Building& building, Site& site) {
     if (building.latitude) site.latitude = std::clamp(*building.latitude, -90.0, 90.0);
     if (building.longitude) site.longitude = std::clamp(*building.longitude, -180.0, 180.0);
     if (building.longitude) site.time_zone = std::clamp(std::round(site.longitude / 15), -12.0, 14.0);
     if (building.height) site.elevation = std::clamp(*building.height, -1000.0, 9999.0);
     if (building.north) site.north = std::fmod(*building.north, 360.0);
+}
+
+Project project_of(const Building& building, const Arranged& arranged, const Arrival& arrival) {
+    Project project = edit::blank_project();
+    if (!building.name.empty()) project.name = building.name;
+    take_place(building, project.site);
     Arrival own = arrival;
     own.option = project.options.front().id;
     put_into(project, arranged, own);

@@ -16,6 +16,8 @@ struct Put {
 /// same file into the same option is taken up again.
 Put put_into(model::Project& project, const Arranged& arranged, model::Arrival arrival);
 
+/// The site's place as far as the file tells it.
+void take_place(const Building& building, model::Site& site);
 /// A project of its own around a building: its site where the file tells it, the usual questions, materials assumed.
 model::Project project_of(const Building& building, const Arranged& arranged, const model::Arrival& arrival);
 

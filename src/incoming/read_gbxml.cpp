@@ -80,7 +80,6 @@ class Gbxml {
             if (reading_.cancel.requested()) return cancelled_fault(reading_.path);
             read_surface(surface);
         }
-        std::vector<std::string> hollow;
         for (Space& space : out_.spaces)
             if (space.faces.empty()) {
                 space.faces = by_surfaces_[space.id];
@@ -175,9 +174,7 @@ class Gbxml {
 
     // Ears of a flat polygon, in the plane that it is largest in.
     static geometry::Mesh flat_mesh(const Ring& ring) {
-        Vec3 n{};
-        for (size_t i = 0; i < ring.size(); ++i)
-            n = n + cross(ring[i] - ring[0], ring[(i + 1) % ring.size()] - ring[0]);
+        const Vec3 n = area_vector(ring);
         geometry::Mesh mesh;
         mesh.points = ring;
         const double ax = std::fabs(n.x), ay = std::fabs(n.y), az = std::fabs(n.z);

@@ -3,7 +3,6 @@
 
 #include <algorithm>
 #include <cmath>
-#include <map>
 #include <unordered_map>
 
 namespace wp::incoming {
@@ -19,7 +18,9 @@ struct Cell {
 };
 struct CellHash {
     size_t operator()(const Cell& c) const {
-        return static_cast<size_t>(c.x * 73856093 ^ c.y * 19349663 ^ c.z * 83492791);
+        // Without a sign numbers may run over.
+        const auto x = static_cast<uint64_t>(c.x), y = static_cast<uint64_t>(c.y), z = static_cast<uint64_t>(c.z);
+        return static_cast<size_t>(x * 73856093 ^ y * 19349663 ^ z * 83492791);
     }
 };
 
@@ -33,7 +34,9 @@ Simplified by_lattice(const geometry::Mesh& mesh, double size) {
     std::unordered_map<Cell, Mean, CellHash> cells;
     std::vector<Mean*> of(mesh.points.size());
     const auto cell = [&](const Vec3& p) {
-        return Cell{std::llround(p.x / size), std::llround(p.y / size), std::llround(p.z / size)};
+        // What lies farther than a cell can be counted lies in the last one.
+        const auto count = [&](double v) { return std::llround(std::clamp(v / size, -9e18, 9e18)); };
+        return Cell{count(p.x), count(p.y), count(p.z)};
     };
     for (size_t i = 0; i < mesh.points.size(); ++i) {
         auto [at, fresh] = cells.try_emplace(cell(mesh.points[i]));
@@ -48,7 +51,6 @@ Simplified by_lattice(const geometry::Mesh& mesh, double size) {
     for (const auto& [c, mean] : cells) out.mesh.points[mean.index] = mean.sum * (1 / mean.n);
     for (size_t i = 0; i < mesh.points.size(); ++i)
         out.moved = std::max(out.moved, length(out.mesh.points[of[i]->index] - mesh.points[i]));
-    std::vector<std::array<uint32_t, 3>> seen;
     for (const auto& t : mesh.triangles) {
         const std::array<uint32_t, 3> now{of[t[0]]->index, of[t[1]]->index, of[t[2]]->index};
         if (now[0] == now[1] || now[1] == now[2] || now[0] == now[2]) continue;

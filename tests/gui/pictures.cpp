@@ -310,16 +310,15 @@ int main(int argc, char** argv) {
         QTest::mouseClick(&steps, Qt::LeftButton, {}, steps.place_of(3).toPoint());
         take(map ? "series-map" : "series");
     }
+    const auto annex = std::filesystem::path(argv[1]).parent_path() / "import" / "annex.ifc";
     if (names.contains("import")) {
-        ImportDialog dialog(window.document(), std::filesystem::path(argv[1]).parent_path() / "import" / "annex.ifc",
-                            &window);
+        ImportDialog dialog(window.document(), annex, &window);
         dialog.show();
         drive::wait_until([&] { return dialog.is_read(); }, 60000);
         QTest::qWait(800);
         dialog.grab().save(QStringLiteral("%1/import.png").arg(folder));
         return 0;
     }
-    const auto annex = std::filesystem::path(argv[1]).parent_path() / "import" / "annex.ifc";
     if (names.contains("walk-importing")) return walk_importing(window, annex), 0;
     if (names.contains("walk-deciding")) return walk_deciding(window, take), 0;
     if (!wants({"compare", "compare-maps", "compare-against", "certify", "report", "light-year", "light-use",

@@ -51,7 +51,7 @@ report::SideBoard side_pictures(const SideAsked& asked);
 
 /// A board with the options' names and nothing else.
 report::SideBoard side_frame(const SideAsked& asked);
-/// The same plane as people look at it, not as laid for rules.
+/// On the planes that people look at, not on those laid for rules.
 std::vector<report::MapLayer> layers_of(const Gathered& in, const figure::PointFigure& figure);
 QString not_asked_words();
 

@@ -453,11 +453,7 @@ void ImportDialog::put_in() {
         put = incoming::put_into(p, found_->arranged, arrival);
         // A building that is the first here brings its place.
         const bool is_first = p.options.size() == 1 && p.arrivals.size() == 1;
-        if (is_first && found_->building.latitude)
-            p.site.latitude = std::clamp(*found_->building.latitude, -90.0, 90.0);
-        if (is_first && found_->building.longitude)
-            p.site.longitude = std::clamp(*found_->building.longitude, -180.0, 180.0);
-        if (is_first && found_->building.north) p.site.north = *found_->building.north;
+        if (is_first) incoming::take_place(found_->building, p.site);
     });
     document_.show_option(shown);
     said_ = QObject::tr("%1: %2 added, %3 updated, %4 taken away")
