@@ -245,12 +245,9 @@ int convert_building(const TransferArguments& a) {
         complain(*fault);
         return kCannotWrite;
     }
-    say(
-        "{} written: {} rooms\n", a.out, taken->arranged.storeys.empty() ? 0 : [&] {
-            size_t n = 0;
-            for (const auto& storey : taken->arranged.storeys) n += storey.rooms.size();
-            return n;
-        }());
+    size_t rooms = 0;
+    for (const auto& storey : taken->arranged.storeys) rooms += storey.rooms.size();
+    say("{} written: {} rooms\n", a.out, rooms);
     return kDone;
 }
 

@@ -104,9 +104,9 @@ TEST(Hostile, meshes_open_nothing_beside_them) {
 
 TEST(Hostile, numbers_that_are_none_and_corners_that_are_not_there_are_left_out) {
     const auto mesh = read("a.obj", "v 0 0 0\nv nan 0 0\nv 0 inf 1\nf 1 2 3\n");
-    if (mesh) EXPECT_TRUE(mesh->bodies.empty());
+    EXPECT_FALSE(mesh) << "nothing of it can be used";
     const auto stl = read("b.stl", "solid x\nfacet normal 0 0 1\nouter loop\nvertex 1e400 0 0\n");
-    if (stl) EXPECT_TRUE(arrange(*stl, {}).storeys.empty());
+    EXPECT_FALSE(stl) << "a face that never ends";
     EXPECT_FALSE(read("c.dxf", "0\nSECTION\n2\nENTITIES\n0\nLINE\n10\nabc\n"));
     EXPECT_FALSE(read("d.txt", "what"));
 }
@@ -118,6 +118,8 @@ TEST(Hostile, what_is_larger_than_a_town_is_left_out_so_that_the_project_can_be_
     ASSERT_TRUE(mesh) << mesh.fault().line();
     const auto project = project_of(*mesh, arrange(*mesh, {}), {});
     EXPECT_TRUE(store::parse_project(store::write_project(project), "again"));
+    EXPECT_EQ(project.options[0].things.size(), 1u) << "the other lies 900 m off: so large a drawing is in millimetres";
+    EXPECT_EQ(arrange(*mesh, {}).account.count(Said::What::left_out), 1u) << "and it is told";
 }
 
 TEST(Hostile, a_block_that_places_itself_ends) {
