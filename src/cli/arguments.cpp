@@ -346,6 +346,9 @@ std::optional<int> parse_arguments(int argc, char** argv, Arguments& out) {
     leave->add_option("out", outwards.out, "The file to write")->required();
     leave->add_option("--option", outwards.option, "Id of the option; else the first");
     leave->add_option("--map", outwards.map, "glTF: with the answer to this question in colours");
+    leave->add_option("--section", outwards.sections,
+                      "DXF: cut along this line, x0 y0 x1 y1 in metres, seen towards its left (may be repeated); else "
+                      "two through the middle");
     auto* convert = app.add_subcommand("convert", "Make a project, or another program's file, of a building's file");
     convert->add_option("file", turned.file, "The building's file")->required();
     convert->add_option("out", turned.out, "The file to write: .warmpane or as export")->required();

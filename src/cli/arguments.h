@@ -101,6 +101,7 @@ struct MakeWeatherArguments {
 struct TransferArguments {
     std::string project, file, out, option, account, up, map;
     std::vector<std::string> layers;
+    std::vector<std::array<double, 4>> sections;
     double unit = 0, turn = 0;
     std::array<double, 3> move{};
     bool dry = false, force = false;

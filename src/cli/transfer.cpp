@@ -11,6 +11,7 @@
 #include "base/text.h"
 #include "cli/arguments.h"
 #include "cli/terminal.h"
+#include "describe/describe.h"
 #include "incoming/put.h"
 #include "incoming/reader.h"
 #include "outgoing/writer.h"
@@ -26,11 +27,6 @@ namespace {
 
 using model::LayerChoice;
 
-constexpr std::pair<const char*, LayerChoice::Role> kRoles[] = {
-    {"as-found", LayerChoice::Role::as_found},   {"surroundings", LayerChoice::Role::surroundings},
-    {"furniture", LayerChoice::Role::furniture}, {"room", LayerChoice::Role::room},
-    {"window", LayerChoice::Role::window},       {"leave-out", LayerChoice::Role::leave_out}};
-
 // "glass=window", "brick=surroundings:brick".
 Result<LayerChoice> layer_of(const std::string& text) {
     const size_t at = text.rfind('=');
@@ -45,12 +41,15 @@ Result<LayerChoice> layer_of(const std::string& text) {
         role.resize(colon);
     }
     std::string known;
-    for (const auto& [word, value] : kRoles) {
+    for (const auto& one : describe::layer_role_words()) {
+        // As options are written.
+        std::string word = one.word;
+        std::ranges::replace(word, '_', '-');
         if (role == word) {
-            out.role = value;
+            out.role = static_cast<LayerChoice::Role>(one.value);
             return out;
         }
-        known += (known.empty() ? "" : ", ") + std::string(word);
+        known += (known.empty() ? "" : ", ") + word;
     }
     return Fault{"--layer", "there is no role \"" + plain_text(role, 60) + "\"", "Roles: " + known};
 }
@@ -172,6 +171,7 @@ bool is_project(const std::string& file) { return std::filesystem::path(file).ex
 int write_out(const TransferArguments& a, const std::string& from, const model::Project& project,
               const model::Option& option) {
     outgoing::Writing writing{project, option, {}};
+    for (const auto& s : a.sections) writing.sections.push_back({{s[0], s[1]}, {s[2], s[3]}});
     if (!a.map.empty())
         if (const int code = add_map(a, from, writing); code != kDone) return code;
     if (const auto fault = outgoing::write_building(writing, a.out)) {

@@ -243,6 +243,36 @@ std::map<std::string, std::string> guessed_heads(const std::vector<std::string>&
     return out;
 }
 
+std::vector<std::vector<std::string>> first_rows(std::string_view text, size_t most) {
+    CsvReader table(text);
+    std::vector<std::string_view> fields;
+    std::vector<std::vector<std::string>> out;
+    while (out.size() < most) {
+        const auto more = table.next(fields);
+        if (!more || !*more) break;
+        out.push_back(owned(fields));
+    }
+    return out;
+}
+
+int likely_head_row(const std::vector<std::vector<std::string>>& rows) {
+    // Of a line of figures most fields are numbers; the heads stand in the last line before them that is as wide.
+    for (size_t i = 1; i < rows.size(); ++i) {
+        size_t numbers = 0;
+        for (const auto& field : rows[i]) numbers += number(field) ? 1 : 0;
+        const bool words_before =
+            std::ranges::none_of(rows[i - 1], [](const std::string& field) { return number(field).has_value(); });
+        if (2 * numbers > rows[i].size() && words_before && rows[i - 1].size() == rows[i].size())
+            return static_cast<int>(i);
+    }
+    return 1;
+}
+
+bool is_epw(std::string_view text) {
+    if (text.substr(0, 3) == "\xef\xbb\xbf") text.remove_prefix(3);
+    return lower(text.substr(0, 8)) == "location";
+}
+
 Result<WeatherYear> parse_weather_table(std::string_view text, const std::string& name, const WeatherColumns& columns) {
     CsvReader table(text);
     std::vector<std::string_view> fields;

@@ -32,10 +32,17 @@ Result<WeatherYear> parse_weather_table(std::string_view text, const std::string
 /// Which columns hold what, as their heads suggest.
 std::map<std::string, std::string> guessed_heads(const std::vector<std::string>& heads);
 
+/// The fields of the first lines, as far as they are sound.
+std::vector<std::vector<std::string>> first_rows(std::string_view text, size_t most);
+/// The line, from 1, that has the heads: the last before numbers, where nothing tells otherwise the first.
+int likely_head_row(const std::vector<std::vector<std::string>>& rows);
+
 /// TMY3 (S. Wilcox, W. Marion, Users Manual for TMY3 Data Sets, NREL/TP-581-43156, 2008).
 Result<WeatherYear> parse_tmy3(std::string_view text, const std::string& name);
 bool is_tmy3(std::string_view text);
 
+/// Whether it begins as an EPW does.
+bool is_epw(std::string_view text);
 /// EPW or TMY3, by what is in it.
 Result<WeatherYear> read_weather(const std::filesystem::path& path);
 

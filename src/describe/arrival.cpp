@@ -32,19 +32,22 @@ void describe(Describer& d, Shape& s) {
 void describe(Describer& d, Origin& o) {
     d.text(words("element", "id of the element", Need::required), o.element);
     d.text(words("foreign", "how the file calls it", Need::required), o.foreign);
-    d.text(words("print", "fingerprint of it as it arrived"), o.print);
 }
 
-void describe(Describer& d, LayerChoice& c) {
+std::span<const Word> layer_role_words() {
     using Role = LayerChoice::Role;
-    static constexpr Word roles[] = {{"as_found", Role::as_found, "as the file has it"},
+    static constexpr Word words[] = {{"as_found", Role::as_found, "as the file has it"},
                                      {"surroundings", Role::surroundings, "surroundings"},
                                      {"furniture", Role::furniture, "furniture"},
                                      {"room", Role::room, "hull of a room"},
                                      {"window", Role::window, "window"},
                                      {"leave_out", Role::leave_out, "left out"}};
+    return words;
+}
+
+void describe(Describer& d, LayerChoice& c) {
     d.text(words("layer", "name of a layer or material in the file", Need::required), c.layer);
-    d.choice({.key = "role"}, c.role, roles);
+    d.choice({.key = "role"}, c.role, layer_role_words());
     d.text(words("material", "of the project; missing: by type"), c.material);
 }
 

@@ -59,6 +59,8 @@ void describe(Describer& d, model::ReportSection& section);
 void describe(Describer& d, model::Report& report);
 /// What sections are called.
 std::span<const Word> section_words();
+/// What becomes of layers of files that arrive.
+std::span<const Word> layer_role_words();
 // project.cpp
 void describe(Describer& d, model::Option& option);
 void describe(Describer& d, model::Site& site);

@@ -19,6 +19,7 @@ namespace {
 constexpr double kSameShare = 0.98;  // of the smaller outline that lies in another: it is the same, or within it
 constexpr double kThinWall = 0.01;   // metres of a wall between rooms that touch in the file
 constexpr double kOnLine = 0.002;    // metres between an edge and the middle line it was grown to
+constexpr double kLeastEaves = 0.1, kMostEaves = 50, kSteepestRoof = 75;  // metres, degrees
 constexpr double kLeastThickness = 0.02, kMostThickness = 2;
 
 double area_of(const geometry::Polygon& ring) { return std::fabs(geometry::signed_area(ring)); }
@@ -132,6 +133,31 @@ void tell_thin_walls(const std::vector<Between>& walls, const std::vector<Outlin
                         fmt::format("{} walls between rooms have no thickness in the file: they have 1 cm", thin));
 }
 
+// The ceiling's slopes as a roof over this room alone.
+void make_roof(RoomInMaking& made, Storey& storey, Arranged& out) {
+    if (!made.outline.slope) return;
+    const SlopedCeiling& slope = *made.outline.slope;
+    Roof roof;
+    roof.id = "roof-" + made.room.id;
+    roof.name = made.room.name;
+    roof.kind = slope.kind;
+    roof.rooms = {made.room.id};
+    roof.direction = slope.direction;
+    roof.pitch = slope.pitch;
+    const Vec2 rise{std::sin(radians(slope.direction)), std::cos(radians(slope.direction))};
+    double low = 1e18;
+    for (const Vec2 p : made.room.footprint) low = std::min(low, dot(p, rise));
+    roof.eaves = slope.base + std::tan(radians(slope.pitch)) * low - storey.level;
+    if (roof.eaves < kLeastEaves || roof.eaves > kMostEaves || slope.pitch > kSteepestRoof)
+        return out.account.changed(made.room.name,
+                                   fmt::format("its ceiling slopes down to the floor or too steeply: it has the mean "
+                                               "height of {:.2f} m",
+                                               made.room.height));
+    out.origins.push_back({roof.id, made.outline.space->id + "/ceiling"});
+    out.account.made(made.room.name, fmt::format("its ceiling slopes by {:.1f} degrees", slope.pitch));
+    storey.roofs.push_back(std::move(roof));
+}
+
 void make_rooms(const Building& building, const Wishes& wishes, Arranged& out, std::vector<RoomInMaking>& rooms) {
     std::vector<Outline> outlines;
     for (const Space& space : building.spaces)
@@ -155,13 +181,18 @@ void make_rooms(const Building& building, const Wishes& wishes, Arranged& out, s
             made.room.footprint = here[i].ring;
             made.room.height = here[i].height;
             set_walls(made, i, walls);
+            make_roof(made, out.storeys[s], out);
+            const Space& space = *here[i].space;
+            made.room.floor = material_for(building, space.floor, false, out);
+            made.room.ceiling = material_for(building, space.ceiling, false, out);
+            made.room.walls = material_for(building, space.walls, false, out);
             const double off = here[i].floor - out.storeys[s].level;
             if (std::fabs(off) > kOnLine)
                 out.account.changed(made.room.name,
                                     fmt::format("its floor lies {:+.2f} m off its storey's: it was moved "
                                                 "there",
                                                 off));
-            out.origins.push_back({made.room.id, here[i].space->id, {}});
+            out.origins.push_back({made.room.id, here[i].space->id});
             out.account.made(made.room.name, "room on " + out.storeys[s].name);
             rooms.push_back(std::move(made));
         }

@@ -20,9 +20,10 @@ struct Level {
 
 struct Space {
     std::string id, name;
-    std::string level;           ///< id; may be empty
-    std::vector<Ring> faces;     ///< its hull, in any order and direction
-    std::optional<double> area;  ///< of its floor, as the file says it
+    std::string level;                  ///< id; may be empty
+    std::vector<Ring> faces;            ///< its hull, in any order and direction
+    std::optional<double> area;         ///< of its floor, as the file says it
+    std::string floor, ceiling, walls;  ///< ids of what covers them; may be empty
 };
 
 struct Hole {
@@ -31,6 +32,7 @@ struct Hole {
     Kind kind = Kind::window;
     Ring ring;                          ///< its outline, flat as far as the file is sound
     std::string substance;              ///< id of what fills it; may be empty
+    std::vector<std::string> spaces;    ///< ids of those that it is told to bound; may be empty
     std::optional<double> frame_share;  ///< of its area that is frame
 };
 

@@ -4,14 +4,17 @@
 #include <algorithm>
 #include <cmath>
 
+#include "geometry/polygon.h"
+#include "incoming/clip.h"
+
 namespace wp::incoming {
 
 namespace {
 
-constexpr int kDeepest = 24;  // items within items, placements upon placements
+constexpr int kDeepestItem = 24;  // items within items, placements upon placements
 constexpr size_t kMostCorners = 60000000;
 constexpr size_t kMostItems = 200000;  // of one body
-constexpr int kRound = 24;             // corners of a circle
+constexpr int kCircle = 24;            // corners of a circle
 
 Vec3 unit(Vec3 v, Vec3 otherwise) {
     const double l = length(v);
@@ -74,7 +77,7 @@ Frame IfcGeometry::axes2(uint64_t id) const {
 Frame IfcGeometry::placement(uint64_t id) {
     // From the innermost outwards; loops end at the depth.
     std::vector<uint64_t> chain;
-    for (uint64_t at = id; at != 0 && chain.size() < kDeepest;) {
+    for (uint64_t at = id; at != 0 && chain.size() < kDeepestItem;) {
         const auto item = file_.get(at);
         if (item.type != "IFCLOCALPLACEMENT") break;
         chain.push_back(at);
@@ -113,7 +116,7 @@ void IfcGeometry::representation(uint64_t id, const Frame& frame, std::vector<Ri
 }
 
 void IfcGeometry::items(uint64_t id, const Frame& frame, std::vector<Ring>& out, int depth) {
-    if (depth > kDeepest || corners_ > kMostCorners || ++items_ > kMostItems) return;
+    if (depth > kDeepestItem || corners_ > kMostCorners || ++items_ > kMostItems) return;
     const auto item = file_.get(id);
     if (item.type == "IFCEXTRUDEDAREASOLID") return extrusion(item, frame, out);
     if (item.type == "IFCFACETEDBREP" || item.type == "IFCMANIFOLDSOLIDBREP" || item.type == "IFCFACETEDBREPWITHVOIDS")
@@ -124,10 +127,45 @@ void IfcGeometry::items(uint64_t id, const Frame& frame, std::vector<Ring>& out,
     if (item.type == "IFCPOLYGONALFACESET") return polygonal(item, frame, out);
     if (item.type == "IFCMAPPEDITEM") return mapped(item, frame, out, depth);
     if (item.type == "IFCBOOLEANCLIPPINGRESULT" || item.type == "IFCBOOLEANRESULT") {
-        unread("what is cut off solids");
-        return items(item.at(1).as_reference(), frame, out, depth + 1);
+        return cut(item, frame, out, depth);
     }
     unread(item.type.empty() ? "an item that is not there" : item.type);
+}
+
+// Planes cut; what other solids take away or add is told.
+void IfcGeometry::cut(const StepInstance& item, const Frame& frame, std::vector<Ring>& out, int depth) {
+    std::vector<Ring> hull;
+    items(item.at(1).as_reference(), frame, hull, depth + 1);
+    const auto half = file_.get(item.at(2).as_reference());
+    const auto surface = file_.get(half.at(0).as_reference());
+    const bool plain = half.type == "IFCHALFSPACESOLID" ||
+                       (half.type == "IFCPOLYGONALBOUNDEDHALFSPACE" && reaches_around(half, frame, hull));
+    if (!item.at(0).is_word("DIFFERENCE") || !plain || surface.type != "IFCPLANE") {
+        unread("what is cut off solids");
+    } else {
+        const Frame plane = frame.within(axes3(surface.at(0).as_reference()));
+        // Where the flag agrees, the normal points away from what is taken.
+        hull = clipped(hull, plane.origin, half.at(1).is_word("F") ? scaled(plane.z, -1) : plane.z);
+    }
+    corners_ += hull.size() * hull.size() / 100;
+    out.insert(out.end(), hull.begin(), hull.end());
+}
+
+// A bounded half space that the whole hull lies in cuts like an unbounded one.
+bool IfcGeometry::reaches_around(const StepInstance& half, const Frame& frame, const std::vector<Ring>& hull) {
+    const Frame placed = frame.within(axes3(half.at(2).as_reference()));
+    const auto boundary = curve(half.at(3).as_reference());
+    if (boundary.size() < 3) return false;
+    for (const Ring& ring : hull)
+        for (const Vec3& p : ring) {
+            const Vec2 q{dot(p - placed.origin, placed.x), dot(p - placed.origin, placed.y)};
+            double away = 1e18;
+            for (size_t i = 0; i < boundary.size(); ++i)
+                away =
+                    std::min(away, geometry::distance_to_segment(q, boundary[i], boundary[(i + 1) % boundary.size()]));
+            if (away > 1e-4 && !geometry::contains(boundary, q)) return false;
+        }
+    return true;
 }
 
 void IfcGeometry::extrusion(const StepInstance& item, const Frame& frame, std::vector<Ring>& out) {
@@ -249,8 +287,8 @@ std::vector<Vec2> IfcGeometry::profile(uint64_t id) {
     if (item.type == "IFCCIRCLEPROFILEDEF") {
         std::vector<Vec2> out;
         const double r = item.at(3).as_number().value_or(0) * metres_;
-        for (int i = 0; i < kRound; ++i)
-            out.push_back(at(r * std::cos(2 * kPi * i / kRound), r * std::sin(2 * kPi * i / kRound)));
+        for (int i = 0; i < kCircle; ++i)
+            out.push_back(at(r * std::cos(2 * kPi * i / kCircle), r * std::sin(2 * kPi * i / kCircle)));
         return out;
     }
     if (item.type == "IFCARBITRARYCLOSEDPROFILEDEF" || item.type == "IFCARBITRARYPROFILEDEFWITHVOIDS") {
@@ -266,7 +304,7 @@ std::vector<Vec2> IfcGeometry::profile(uint64_t id) {
 std::vector<Vec2> IfcGeometry::curve(uint64_t id, int depth) {
     std::vector<Vec2> out;
     const auto item = file_.get(id);
-    if (depth > kDeepest) return out;
+    if (depth > kDeepestItem) return out;
     if (item.type == "IFCPOLYLINE") {
         for (const uint64_t p : item.at(0).as_references()) {
             const Vec3 v = point(p);
@@ -337,7 +375,8 @@ std::vector<Vec2> IfcGeometry::trimmed(const StepInstance& item) {
     if (forwards && to <= from) to += 2 * kPi;
     if (!forwards && to >= from) to -= 2 * kPi;
     std::vector<Vec2> out;
-    const int steps = std::clamp(static_cast<int>(std::ceil(std::fabs(to - from) / (2 * kPi) * kRound)), 2, 4 * kRound);
+    const int steps =
+        std::clamp(static_cast<int>(std::ceil(std::fabs(to - from) / (2 * kPi) * kCircle)), 2, 4 * kCircle);
     for (int i = 0; i <= steps; ++i) {
         const double t = from + (to - from) * i / steps;
         const Vec3 p = placed.at({r * std::cos(t), r * std::sin(t), 0});

@@ -37,6 +37,8 @@ class IfcGeometry {
     Frame axes2(uint64_t id) const;
     void items(uint64_t id, const Frame& frame, std::vector<Ring>& out, int depth);
     void representation(uint64_t id, const Frame& frame, std::vector<Ring>& out, int depth);
+    void cut(const StepInstance& item, const Frame& frame, std::vector<Ring>& out, int depth);
+    bool reaches_around(const StepInstance& half, const Frame& frame, const std::vector<Ring>& hull);
     void extrusion(const StepInstance& item, const Frame& frame, std::vector<Ring>& out);
     void faces(const std::vector<uint64_t>& shells, const Frame& frame, std::vector<Ring>& out);
     void triangulated(const StepInstance& item, const Frame& frame, std::vector<Ring>& out);

@@ -90,17 +90,21 @@ void make_rooms_of_meshes(Building& building, const std::vector<LayerChoice>& la
         return at != layers.end() ? at->role : LayerChoice::Role::as_found;
     };
     for (const Body& body : building.bodies) {
-        if (role(body) == LayerChoice::Role::room)
-            building.spaces.push_back({body.id, body.name, {}, flat_patches(body.mesh), {}});
+        if (role(body) == LayerChoice::Role::room) {
+            Space space;
+            space.id = body.id, space.name = body.name;
+            space.faces = flat_patches(body.mesh);
+            building.spaces.push_back(std::move(space));
+        }
         if (role(body) != LayerChoice::Role::window) continue;
         int n = 0;
-        for (Ring& ring : flat_patches(body.mesh))
-            building.holes.push_back({body.id + "/" + std::to_string(++n),
-                                      body.name + " " + std::to_string(n),
-                                      Hole::Kind::window,
-                                      std::move(ring),
-                                      {},
-                                      {}});
+        for (Ring& ring : flat_patches(body.mesh)) {
+            Hole hole;
+            hole.id = body.id + "/" + std::to_string(++n);
+            hole.name = body.name + " " + std::to_string(n);
+            hole.ring = std::move(ring);
+            building.holes.push_back(std::move(hole));
+        }
     }
     std::erase_if(building.bodies, [&](const Body& body) {
         return role(body) == LayerChoice::Role::room || role(body) == LayerChoice::Role::window;

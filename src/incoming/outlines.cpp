@@ -129,7 +129,7 @@ std::optional<Outline> outline_of(const Space& space, Account& account) {
         account.left_out(space.name, "its floor is smaller than 0.25 m\u00b2");
         return {};
     }
-    Outline out{&space, simplified(region->outer), low, 0};
+    Outline out{&space, simplified(region->outer), low, 0, sloped_ceiling(space, low)};
     if (geometry::signed_area(out.ring) < 0) std::ranges::reverse(out.ring);
     const Vec3 at = middle(out.ring, low);
     if (crosses)
@@ -140,7 +140,7 @@ std::optional<Outline> outline_of(const Space& space, Account& account) {
         account.changed(space.name, "its floor has holes, which rooms cannot have: they were filled", at);
     out.height = ceiling_height(space, low, high);
     if (out.height < kLeastHeight) out.height = high - low;
-    if (std::fabs(high - low - out.height) > 0.05)
+    if (!out.slope && std::fabs(high - low - out.height) > 0.05)
         account.changed(space.name,
                         fmt::format("its ceiling is not level: it has the mean height of {:.2f} m", out.height), at);
     return out;

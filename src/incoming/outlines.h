@@ -6,6 +6,7 @@
 
 #include "geometry/polygon.h"
 #include "incoming/building.h"
+#include "incoming/slopes.h"
 
 namespace wp::incoming {
 
@@ -14,6 +15,7 @@ struct Outline {
     const Space* space = nullptr;
     geometry::Polygon ring;        ///< counter-clockwise
     double floor = 0, height = 0;  ///< of its lowest floor above zero; clear
+    std::optional<SlopedCeiling> slope;
 };
 
 /// None where the hull has no floor that could be stood on: the account says why.

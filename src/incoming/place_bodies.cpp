@@ -75,7 +75,7 @@ void place_bodies(const Building& building, const Wishes& wishes, const std::vec
         thing.material = choice != nullptr && !choice->material.empty()
                              ? choice->material
                              : material_for(building, body.substance, false, out);
-        out.origins.push_back({thing.id, body.id, {}});
+        out.origins.push_back({thing.id, body.id});
         out.account.made(body.name, room != nullptr ? "furniture of " + room->room.name : "surroundings");
         out.shapes.push_back(std::move(placed.shape));
         out.things.push_back(std::move(thing));

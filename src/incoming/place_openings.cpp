@@ -19,6 +19,7 @@ constexpr double kAskew = 0.26;       // sine of the angle between an opening an
 constexpr double kLeast = 0.05;       // metres of a side
 constexpr double kTold = 0.02;        // metres that an opening may be shortened by without a word
 constexpr double kSlab = 0.6;         // metres between a floor and the middle of what is cut out of it
+constexpr double kToldReach = 2;      // times as far an opening may be from a wall of the space that it bounds
 constexpr double kWithinFloor = 0.3;  // metres that an opening may reach below its floor
 
 struct Outlined {
@@ -45,10 +46,12 @@ struct Spot {
 };
 
 // The wall that is nearest, of those that it is parallel to and stands before.
-Spot spot_of(const Outlined& hole, std::vector<RoomInMaking>& rooms, double reach) {
+Spot spot_of(const Outlined& hole, std::vector<RoomInMaking>& rooms, double reach,
+             const std::vector<std::string>& only = {}) {
     Spot best;
     const Vec2 middle{hole.middle.x, hole.middle.y};
     for (RoomInMaking& made : rooms) {
+        if (!only.empty() && std::ranges::find(only, made.outline.space->id) == only.end()) continue;
         const auto& ring = made.room.footprint;
         const double floor = made.outline.floor, top = floor + made.outline.height;
         if (hole.middle.z < floor - kWithinFloor || hole.middle.z > top + kWithinFloor) continue;
@@ -92,7 +95,9 @@ class Placer {
 
  private:
     void into_wall(const Hole& hole, const Outlined& shape) {
-        const Spot spot = spot_of(shape, rooms_, wishes_.reach);
+        // The file's own word on which space it bounds comes before what lies nearest.
+        Spot spot = hole.spaces.empty() ? Spot() : spot_of(shape, rooms_, kToldReach * wishes_.reach, hole.spaces);
+        if (spot.room == nullptr) spot = spot_of(shape, rooms_, wishes_.reach);
         if (spot.room == nullptr)
             return out_.account.left_out(
                 hole.name, fmt::format("no wall of a room lies within {:.2g} m of it", wishes_.reach), shape.middle);
@@ -122,7 +127,7 @@ class Placer {
                 return out_.account.left_out(hole.name, other.name + " lies in the same place already", shape.middle);
         if (o.kind == Opening::Kind::window) o.glazing = material_for(building_, hole.substance, true, out_);
         o.id = "opening-" + std::to_string(++count_);
-        out_.origins.push_back({o.id, hole.id, {}});
+        out_.origins.push_back({o.id, hole.id});
         room.openings.push_back(std::move(o));
     }
 
@@ -165,7 +170,7 @@ class Placer {
             open.name = hole.name;
             for (const Vec3& p : hole.ring) open.outline.push_back({p.x, p.y});
             if (geometry::signed_area(open.outline) < 0) std::ranges::reverse(open.outline);
-            out_.origins.push_back({open.id, hole.id, {}});
+            out_.origins.push_back({open.id, hole.id});
             out_.storeys[made.storey].voids.push_back(std::move(open));
             return;
         }
@@ -195,7 +200,7 @@ class Placer {
         light.glazing = material_for(building_, hole.substance, true, out_);
         if (std::fabs(shape.normal.z) < 0.98)
             out_.account.changed(hole.name, "it lies in a slope: it was laid into a level roof", shape.middle);
-        out_.origins.push_back({light.id, hole.id, {}});
+        out_.origins.push_back({light.id, hole.id});
         out_.storeys[under->storey].rooflights.push_back(std::move(light));
     }
 

@@ -55,7 +55,7 @@ class Putter {
     void note(const Id& arranged, const Id& ours) {
         const auto foreign = foreign_.find(arranged);
         if (foreign == foreign_.end()) return;
-        arrival_.origins.push_back({ours, foreign->second, {}});
+        arrival_.origins.push_back({ours, foreign->second});
         here_.insert(ours);
     }
 
@@ -115,6 +115,7 @@ class Putter {
         if (was_empty) storey.height = arranged.height;
         if (was_empty && olds_.empty()) storey.name = arranged.name, storey.level = arranged.level;
         for (const Room& room : arranged.rooms) take_room(storey, room);
+        for (const Roof& roof : arranged.roofs) take_roof(storey, roof);
         for (const Rooflight& light : arranged.rooflights) take_rooflight(storey, light);
         for (const FloorVoid& open : arranged.voids) take_void(storey, open);
     }
@@ -122,13 +123,15 @@ class Putter {
     void take_room(Storey& storey, const Room& arranged) {
         const Id known = before(arranged.id);
         if (RoomPlace place = find_room(option_, known)) {
+            rooms_[arranged.id] = known;
             update(*place.room, arranged);
             note(arranged.id, known);
             return;
         }
         Room room = arranged;
-        room.id = fresh("room");
+        room.id = rooms_[arranged.id] = fresh("room");
         note(arranged.id, room.id);
+        for (Id* finish : {&room.floor, &room.ceiling, &room.walls}) *finish = material(*finish);
         for (Opening& opening : room.openings) {
             const Id was = opening.id;
             opening.id = fresh(opening.kind == Opening::Kind::door ? "D" : "W");
@@ -185,6 +188,24 @@ class Putter {
         ++out_.added;
         room.openings.push_back(std::move(fresh_one));
         return true;
+    }
+
+    // Over the rooms that came with it.
+    void take_roof(Storey& storey, const Roof& arrived) {
+        const Id known = before(arrived.id);
+        if (auto place = find_on_storeys(option_, &Storey::roofs, known)) {
+            note(arrived.id, known);
+            place.item->kind = arrived.kind;
+            place.item->eaves = arrived.eaves, place.item->pitch = arrived.pitch;
+            place.item->direction = arrived.direction;
+            return;
+        }
+        Roof roof = arrived;
+        roof.id = fresh("roof");
+        for (Id& room : roof.rooms) room = rooms_[room];
+        note(arrived.id, roof.id);
+        ++out_.added;
+        storey.roofs.push_back(std::move(roof));
     }
 
     void take_rooflight(Storey& storey, const Rooflight& arrived) {
@@ -257,6 +278,7 @@ class Putter {
                     std::erase_if(option_.planes, [&](const ReferencePlane& p) { return p.room == room.id; });
             drop(storey.rooms);
             for (Room& room : storey.rooms) drop(room.openings);
+            drop(storey.roofs);
             drop(storey.rooflights);
             drop(storey.voids);
         }
@@ -285,7 +307,7 @@ class Putter {
     std::map<Id, std::string> foreign_;  // by arranged id
     std::map<std::string, Id> was_;      // by foreign name
     std::set<Id> olds_, here_, used_;
-    std::map<Id, Id> materials_, shapes_, storeys_;
+    std::map<Id, Id> materials_, shapes_, storeys_, rooms_;
     Put out_;
 };
 

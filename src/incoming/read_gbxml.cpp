@@ -157,7 +157,10 @@ class Gbxml {
                 by_surfaces_[of.attribute("spaceIdRef").as_string()].push_back(ring);
         }
         if (type == "ExteriorWall") note_thickness(node.attribute("constructionIdRef").as_string());
-        for (const Node opening : node.children("Opening")) read_opening(opening);
+        std::vector<std::string> spaces;
+        for (const Node of : node.children("AdjacentSpaceId"))
+            spaces.emplace_back(of.attribute("spaceIdRef").as_string());
+        for (const Node opening : node.children("Opening")) read_opening(opening, spaces);
     }
 
     void add_shade(Node node, const std::string& id, const std::string& name, const std::string& type,
@@ -195,8 +198,9 @@ class Gbxml {
         return mesh;
     }
 
-    void read_opening(Node node) {
+    void read_opening(Node node, const std::vector<std::string>& spaces) {
         Hole hole;
+        hole.spaces = spaces;
         hole.id = node.attribute("id").as_string();
         hole.name = name_in(node);
         hole.substance = node.attribute("windowTypeIdRef").as_string();

@@ -6,9 +6,11 @@
 #include <cmath>
 #include <limits>
 #include <map>
+#include <set>
 
 #include "geometry/polygon.h"
 #include "incoming/ifc_geometry.h"
+#include "incoming/ifc_matter.h"
 #include "incoming/reader.h"
 
 namespace wp::incoming {
@@ -113,7 +115,7 @@ Ring level_outline(const std::vector<Ring>& rings) {
 class Ifc {
  public:
     Ifc(const StepFile& file, const Reading& reading)
-        : file_(file), reading_(reading), metres_(unit()), geometry_(file, metres_) {}
+        : file_(file), reading_(reading), metres_(unit()), geometry_(file, metres_), matter_(file) {}
 
     Result<Building> read() {
         out_.metres_per_unit = metres_;
@@ -176,9 +178,16 @@ class Ifc {
             const auto r = file_.get(id);
             for (const uint64_t part : r.at(4).as_references()) sets_[part].push_back(r.at(5).as_reference());
         }
-        for (const uint64_t id : file_.of_type("IFCRELASSOCIATESMATERIAL")) {
+        for (const char* type : {"IFCRELSPACEBOUNDARY", "IFCRELSPACEBOUNDARY1STLEVEL", "IFCRELSPACEBOUNDARY2NDLEVEL"})
+            for (const uint64_t id : file_.of_type(type)) {
+                const auto r = file_.get(id);
+                const uint64_t space = r.at(4).as_reference();
+                boundaries_[space].push_back(r.at(6).as_reference());
+                bounded_[r.at(5).as_reference()].insert(file_.get(space).at(0).as_text());
+            }
+        for (const uint64_t id : file_.of_type("IFCRELCOVERSSPACES")) {
             const auto r = file_.get(id);
-            for (const uint64_t part : r.at(4).as_references()) matter_[part] = r.at(5).as_reference();
+            for (const uint64_t part : r.at(5).as_references()) covers_[r.at(4).as_reference()].push_back(part);
         }
     }
 
@@ -240,12 +249,6 @@ class Ifc {
     }
 
     void read_spaces() {
-        std::map<uint64_t, std::vector<uint64_t>> boundaries;
-        for (const char* type : {"IFCRELSPACEBOUNDARY", "IFCRELSPACEBOUNDARY1STLEVEL", "IFCRELSPACEBOUNDARY2NDLEVEL"})
-            for (const uint64_t id : file_.of_type(type)) {
-                const auto r = file_.get(id);
-                boundaries[r.at(4).as_reference()].push_back(r.at(6).as_reference());
-            }
         for (const uint64_t id : file_.of_type("IFCSPACE")) {
             if (reading_.cancel.requested()) return;
             const auto product = file_.get(id);
@@ -257,17 +260,43 @@ class Ifc {
             const Frame placed = geometry_.placement(product.at(5).as_reference());
             space.faces = geometry_.body(product.at(6).as_reference(), placed);
             if (space.faces.empty()) {
-                for (const uint64_t surface : boundaries[id])
+                for (const uint64_t surface : boundaries_[id])
                     for (Ring& ring : geometry_.connection(surface, placed)) space.faces.push_back(std::move(ring));
                 if (!space.faces.empty())
                     out_.account.changed(space.name, "it has no solid: its hull is that of its boundaries");
             }
             tell_unread(space.name);
+            read_coverings(id, space);
             for (const char* name : {"NetFloorArea", "GrossFloorArea"})
                 if (!space.area)
                     if (const auto area = property(id, name)) space.area = *area * area_unit();
             out_.spaces.push_back(std::move(space));
         }
+    }
+
+    // Finishes of a space: what is told to cover it.
+    void read_coverings(uint64_t id, Space& space) {
+        const auto known = covers_.find(id);
+        if (known == covers_.end()) return;
+        for (const uint64_t covering : known->second) {
+            const auto type = file_.get(covering).at(8);
+            std::string* finish = type.is_word("FLOORING")   ? &space.floor
+                                  : type.is_word("CEILING")  ? &space.ceiling
+                                  : type.is_word("CLADDING") ? &space.walls
+                                                             : nullptr;
+            if (finish != nullptr) *finish = substance_of(covering, false);
+        }
+    }
+
+    // What a product is made of, where its material tells how it meets light.
+    std::string substance_of(uint64_t product, bool is_glass) {
+        const auto found = matter_.of(product);
+        if (!found || !(is_glass ? found->transmittance : found->reflectance)) return {};
+        Substance made{(is_glass ? "glass of " : "surface of ") + found->name, found->name, found->reflectance,
+                       found->transmittance, is_glass};
+        if (std::ranges::find(out_.substances, made.id, &Substance::id) == out_.substances.end())
+            out_.substances.push_back(made);
+        return made.id;
     }
 
     // Areas are square metres in nearly all files, even where lengths are not.
@@ -292,7 +321,7 @@ class Ifc {
                     out_.substances.push_back({id, fmt::format("Glazing {:.0f} %", 100 * *value), {}, *value, true});
                 return id;
             }
-        return {};
+        return substance_of(window, true);
     }
 
     void add_hole(uint64_t element, const StepInstance& named, uint64_t named_id, Hole::Kind kind) {
@@ -314,6 +343,9 @@ class Ifc {
             if (const auto share = property(named_id, "GlazingAreaFraction"); share && *share > 0.1 && *share <= 1)
                 hole.frame_share = 1 - *share;
         }
+        for (const uint64_t known : {element, named_id})
+            if (const auto of = bounded_.find(known); of != bounded_.end())
+                hole.spaces.insert(hole.spaces.end(), of->second.begin(), of->second.end());
         note_wall(element);
         out_.holes.push_back(std::move(hole));
     }
@@ -322,14 +354,7 @@ class Ifc {
     void note_wall(uint64_t opening) {
         const auto host = host_.find(opening);
         if (host == host_.end()) return;
-        const auto matter = matter_.find(host->second);
-        if (matter == matter_.end()) return;
-        auto set = file_.get(matter->second);
-        if (set.type == "IFCMATERIALLAYERSETUSAGE") set = file_.get(set.at(0).as_reference());
-        if (set.type != "IFCMATERIALLAYERSET") return;
-        double sum = 0;
-        for (const uint64_t layer : set.at(0).as_references())
-            sum += file_.get(layer).at(1).as_number().value_or(0) * metres_;
+        const double sum = matter_.thickness(host->second) * metres_;
         if (sum < kThinnest) return;
         walls_.push_back(sum);
         std::ranges::sort(walls_);
@@ -379,6 +404,7 @@ class Ifc {
             body.name = name_of(product, id);
             body.layer = type;
             body.role = role;
+            body.substance = substance_of(id, false);
             body.mesh = mesh_of(rings);
             out_.bodies.push_back(std::move(body));
         }
@@ -398,8 +424,10 @@ class Ifc {
     Building out_;
     double metres_;
     IfcGeometry geometry_;
-    std::map<uint64_t, uint64_t> whole_, within_, host_, fills_, matter_;
-    std::map<uint64_t, std::vector<uint64_t>> filled_, sets_;
+    IfcMatter matter_;
+    std::map<uint64_t, uint64_t> whole_, within_, host_, fills_;
+    std::map<uint64_t, std::vector<uint64_t>> filled_, sets_, boundaries_, covers_;
+    std::map<uint64_t, std::set<std::string>> bounded_;  // ids of spaces by element
     std::map<uint64_t, std::string> storey_ids_;
     std::vector<double> walls_;
 };

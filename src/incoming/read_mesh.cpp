@@ -10,6 +10,7 @@
 #include <assimp/Importer.hpp>
 #include <assimp/ProgressHandler.hpp>
 #include <cmath>
+#include <sstream>
 
 #include "base/text.h"
 #include "incoming/mesh_rooms.h"
@@ -19,7 +20,7 @@ namespace wp::incoming {
 
 namespace {
 
-constexpr size_t kMostTriangles = 8000000, kMostWords = 200;
+constexpr size_t kMostOfMesh = 8000000, kMostWords = 200;
 constexpr double kUsualExtent = 2000;  // units: what is larger is drawn in millimetres or the like
 
 std::string lower_suffix(const std::filesystem::path& path) {
@@ -57,6 +58,18 @@ class MeshProgress : public Assimp::ProgressHandler {
  private:
     const Reading& reading_;
 };
+
+// A PLY says how many there are before they come: more than there are bytes cannot be, and would be waited for long.
+bool claims_too_much(const std::string& bytes, const std::string& suffix) {
+    if (suffix != ".ply") return false;
+    double claimed = 0;
+    std::istringstream head(bytes.substr(0, bytes.find("end_header")));
+    for (std::string word; head >> word;) {
+        double count = 0;
+        if (word == "element" && head >> word >> count) claimed += std::max(0.0, count);
+    }
+    return claimed > static_cast<double>(bytes.size());
+}
 
 class Meshes {
  public:
@@ -108,7 +121,7 @@ class Meshes {
             body.mesh.triangles.push_back({face.mIndices[0], face.mIndices[1], face.mIndices[2]});
         }
         triangles_ += body.mesh.triangles.size();
-        faults_ = triangles_ > kMostTriangles;
+        faults_ = triangles_ > kMostOfMesh;
         if (!body.mesh.triangles.empty()) out_.bodies.push_back(std::move(body));
     }
 
@@ -127,7 +140,12 @@ class Meshes {
         const std::string suffix = lower_suffix(reading_.path);
         if (reading_.wishes.y_up) {
             y_up_ = *reading_.wishes.y_up;
-        } else if (suffix == ".gltf" || suffix == ".glb" || suffix == ".dae" || suffix == ".fbx") {
+        } else if (suffix == ".fbx") {
+            // The file says it, and the library leaves it so.
+            int32_t up = 1;
+            if (scene_.mMetaData != nullptr) scene_.mMetaData->Get("UpAxis", up);
+            y_up_ = up != 2;
+        } else if (suffix == ".gltf" || suffix == ".glb" || suffix == ".dae" || suffix == ".3ds") {
             y_up_ = true;  // by the format, or turned so by the library
         } else {
             const auto [low, high] = box();
@@ -143,7 +161,7 @@ class Meshes {
             out_.metres_per_unit = reading_.wishes.metres_per_unit;
             return;
         }
-        out_.unit_is_told = suffix == ".gltf" || suffix == ".glb";
+        out_.unit_is_told = suffix == ".gltf" || suffix == ".glb" || suffix == ".dae" || suffix == ".fbx";
         if (out_.unit_is_told) return;
         const auto [low, high] = box();
         const double extent = std::max({high.x - low.x, high.y - low.y, high.z - low.z});
@@ -163,6 +181,9 @@ class Meshes {
 
 Result<Building> read_mesh(const Reading& reading) {
     const std::string name = reading.path.filename().string();
+    if (claims_too_much(reading.bytes, lower_suffix(reading.path)))
+        return Fault{name, "it claims more corners and faces than it has bytes",
+                     "Write it again, or in another format"};
     Assimp::Importer importer;
     const std::string inside = "given" + lower_suffix(reading.path);
     importer.SetIOHandler(new NothingElse(reading.bytes, inside));
@@ -170,7 +191,10 @@ Result<Building> read_mesh(const Reading& reading) {
     importer.SetPropertyInteger(AI_CONFIG_PP_SBP_REMOVE, aiPrimitiveType_POINT | aiPrimitiveType_LINE);
     const aiScene* scene = nullptr;
     try {
-        scene = importer.ReadFile(inside, aiProcess_Triangulate | aiProcess_SortByPType | aiProcess_FindDegenerates);
+        // Lengths become metres where the file tells its unit, unless a unit is asked for.
+        const unsigned metres = reading.wishes.metres_per_unit > 0 ? 0u : static_cast<unsigned>(aiProcess_GlobalScale);
+        scene = importer.ReadFile(inside,
+                                  aiProcess_Triangulate | aiProcess_SortByPType | aiProcess_FindDegenerates | metres);
     } catch (const std::exception& error) {
         return Fault{name, "it cannot be read: " + plain_text(error.what(), kMostWords),
                      "Write it again, or in another format"};

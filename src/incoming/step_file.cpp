@@ -11,7 +11,7 @@ namespace wp::incoming {
 
 namespace {
 
-constexpr int kDeepest = 32;  // lists within lists
+constexpr int kDeepestList = 32;  // lists within lists
 constexpr size_t kMostInstances = 20000000;
 
 bool is_space(char c) { return c == ' ' || c == '\n' || c == '\r' || c == '\t'; }
@@ -112,7 +112,7 @@ class Parser {
         return out;
     }
     bool list(std::vector<StepValue>& out, int depth = 0) {
-        if (depth > kDeepest || !take('(')) return false;
+        if (depth > kDeepestList || !take('(')) return false;
         if (take(')')) return true;
         do {
             out.emplace_back();

@@ -27,7 +27,6 @@ struct Shape {
 struct Origin {
     Id element;
     std::string foreign;  ///< how the file calls it
-    std::string print;    ///< fingerprint of it as it arrived
     bool operator==(const Origin&) const;
 };
 

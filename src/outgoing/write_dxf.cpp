@@ -1,7 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// Plans of all storeys as DXF (release 12, which everything reads): a layer a storey and a kind of line, metres.
+// Plans of all storeys and sections as DXF (release 12, which everything reads): a layer a storey and a kind of line,
+// metres. Sections lie to the right of the plans, one above the other, at their true heights within.
 #include <fmt/core.h>
 
+#include "geometry/elevation.h"
 #include "geometry/walls.h"
 #include "outgoing/writer.h"
 
@@ -48,6 +50,65 @@ std::string layer_name(const std::string& storey, const char* what) {
     return out + "_" + what;
 }
 
+struct Extent {
+    Vec2 low{1e18, 1e18}, high{-1e18, -1e18};
+    bool is_empty() const { return low.x > high.x; }
+};
+
+Extent extent_of(const Option& option) {
+    Extent out;
+    for (size_t s = 0; s < option.storeys.size(); ++s)
+        for (const auto& ring : geometry::storey_walls(option, s).outline)
+            for (const Vec2 p : ring) {
+                out.low = {std::min(out.low.x, p.x), std::min(out.low.y, p.y)};
+                out.high = {std::max(out.high.x, p.x), std::max(out.high.y, p.y)};
+            }
+    return out;
+}
+
+constexpr double kBeside = 5, kPast = 1;  // metres between drawings, and of a cut's line past the building
+
+void add_section(Dxf& out, const geometry::Section& section, const std::string& letter, Vec2 at) {
+    const std::string layer = "SECTION_" + letter;
+    const auto moved = [&](const std::vector<Vec2>& ring) {
+        std::vector<Vec2> to;
+        for (const Vec2 p : ring) to.push_back(p - section.low + at);
+        return to;
+    };
+    for (const auto& region : section.solid) {
+        out.ring(layer + "_CUT", moved(region.outer));
+        for (const auto& hole : region.holes) out.ring(layer + "_CUT", moved(hole));
+    }
+    for (const auto& [from, to] : section.glass) {
+        const auto line = moved({from, to});
+        out.line(layer + "_GLASS", line[0], line[1]);
+    }
+    for (const auto& beyond : section.beyond) out.ring(layer + "_BEYOND", moved(beyond.outline));
+    out.text(layer + "_NAMES", at - Vec2{0, 0.5}, "Section " + letter);
+}
+
+void add_sections(Dxf& out, const Writing& writing) {
+    const Extent e = extent_of(writing.option);
+    if (e.is_empty()) return;
+    auto lines = writing.sections;
+    const Vec2 middle = (e.low + e.high) * 0.5;
+    if (lines.empty())
+        lines = {{{e.low.x - kPast, middle.y}, {e.high.x + kPast, middle.y}},
+                 {{middle.x, e.low.y - kPast}, {middle.x, e.high.y + kPast}}};
+    Vec2 at{e.high.x + kBeside, e.low.y};
+    char letter = 'A';
+    for (const auto& [a, b] : lines) {
+        const auto section = geometry::cut_section(writing.project, writing.option, a, b);
+        if (section.solid.empty()) continue;
+        const std::string name(1, letter);
+        add_section(out, section, name, at);
+        out.line("SECTIONS", a, b);
+        for (const Vec2 end : {a, b}) out.text("SECTIONS", end, name);
+        at.y += section.high.y - section.low.y + kBeside;
+        if (letter < 'Z') ++letter;
+    }
+}
+
 Vec2 middle_of(const std::vector<Vec2>& ring) {
     Vec2 sum{};
     for (const Vec2 p : ring) sum = sum + p * (1 / static_cast<double>(ring.size()));
@@ -79,6 +140,7 @@ std::string write_dxf(const Writing& writing) {
         for (const Partition& p : storey.partitions) out.line(layer_name(storey.id, "PARTITIONS"), p.from, p.to);
     }
     for (const Block& block : writing.option.blocks) out.ring("NEIGHBOURS", block.footprint);
+    add_sections(out, writing);
     return out.end();
 }
 

@@ -12,9 +12,11 @@ using namespace model;
 
 std::span<const Writer> writers() {
     static const Writer all[] = {
-        {"gbxml", "gbXML", ".xml", false, write_gbxml}, {"ifc", "IFC 4", ".ifc", false, write_ifc},
-        {"obj", "OBJ", ".obj", false, write_obj},       {"gltf", "glTF 2", ".gltf", true, write_gltf},
-        {"dxf", "DXF plans", ".dxf", false, write_dxf},
+        {"gbxml", "gbXML", ".xml", false, write_gbxml},
+        {"ifc", "IFC 4", ".ifc", false, write_ifc},
+        {"obj", "OBJ", ".obj", false, write_obj},
+        {"gltf", "glTF 2", ".gltf", true, write_gltf},
+        {"dxf", "DXF plans and sections", ".dxf", false, write_dxf},
     };
     return all;
 }

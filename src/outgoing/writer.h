@@ -22,6 +22,9 @@ struct Writing {
     const model::Project& project;
     const model::Option& option;
     std::vector<ColouredPoint> map;  ///< where a format takes maps; may be empty
+    /// Where a format takes sections: lines in plan that the building is cut along, seen towards their left. None: two
+    /// through its middle.
+    std::vector<std::pair<Vec2, Vec2>> sections = {};
 };
 
 struct Writer {

@@ -3,6 +3,8 @@
 
 #include <QBuffer>
 #include <QImage>
+#include <QPageSize>
+#include <QPdfWriter>
 #include <QSvgGenerator>
 #include <algorithm>
 #include <cmath>
@@ -11,6 +13,12 @@
 #include "base/log.h"
 
 namespace wp::report {
+
+namespace {
+
+constexpr int kPdfDots = 1200;  // an inch: what lines are rounded to
+
+}  // namespace
 
 QFont page_font(int pixels, QFont::Weight weight) {
     QFont font(QStringLiteral("Inter"));
@@ -60,9 +68,32 @@ QByteArray svg_of(QSize size, const QString& title, const Paint& paint, double d
     return bytes;
 }
 
+QByteArray pdf_page_of(QSize size, const QString& title, const Paint& paint, double width) {
+    QByteArray bytes;
+    QBuffer buffer(&bytes);
+    buffer.open(QIODevice::WriteOnly);
+    QPdfWriter writer(&buffer);
+    writer.setTitle(title);
+    writer.setCreator(QStringLiteral("Warm Pane"));
+    const QSizeF page(width, width * size.height() / std::max(1, size.width()));
+    writer.setPageSize(QPageSize(page, QPageSize::Millimeter));
+    writer.setPageMargins(QMarginsF());
+    writer.setResolution(kPdfDots);
+    QPainter painter(&writer);
+    const double scale = width / 1000 / kInch * kPdfDots / std::max(1, size.width());
+    painter.scale(scale, scale);
+    paint(painter);
+    painter.end();
+    return bytes;
+}
+
 Outcome write_paper(const std::filesystem::path& path, QSize size, const QString& title, const Paint& paint,
                     double scale, double dots) {
-    const QByteArray bytes = path.extension() == ".svg" ? svg_of(size, title, paint) : png_of(size, paint, scale, dots);
+    const double inch = dots > 0 ? dots : kPageDots;
+    const QByteArray bytes = path.extension() == ".svg" ? svg_of(size, title, paint)
+                             : path.extension() == ".pdf"
+                                 ? pdf_page_of(size, title, paint, size.width() * scale / inch * kInch * 1000)
+                                 : png_of(size, paint, scale, dots);
     log(LogOf::report, "picture {}, {} bytes", path.string(), bytes.size());
     return write_file(path, {bytes.constData(), static_cast<size_t>(bytes.size())});
 }

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// Pictures and drawings as files: whatever is painted goes on a page of PNG or SVG, by the suffix of the path.
+// Pictures and drawings as files: whatever is painted goes on a page of PNG, SVG or PDF, by the suffix of the path.
 #pragma once
 #include <QPainter>
 #include <QSize>
@@ -17,10 +17,12 @@ using Paint = std::function<void(QPainter&)>;
 QByteArray png_of(QSize size, const Paint& paint, double scale = 1, double dots = 0);
 QByteArray svg_of(QSize size, const QString& title, const Paint& paint, double dots = 0,
                   const QString& description = {});
+/// One page, as wide as it is on paper in mm.
+QByteArray pdf_page_of(QSize size, const QString& title, const Paint& paint, double width);
 inline constexpr double kInch = 0.0254;  ///< metres
 inline constexpr double kPageDots = 96;  ///< dots an inch that pages are laid out for
 
-/// ".svg" gives a drawing, anything else a picture.
+/// ".svg" gives a drawing, ".pdf" a page as wide as its pixels and dots say, anything else a picture.
 Outcome write_paper(const std::filesystem::path& path, QSize size, const QString& title, const Paint& paint,
                     double scale = 1, double dots = 0);
 

@@ -3,6 +3,7 @@
 #include <gtest/gtest.h>
 
 #include <numeric>
+#include <set>
 #include <utility>
 
 #include "analysis/analysis.h"
@@ -337,6 +338,89 @@ TEST_P(Arrives, with_names_that_stand_twice_and_again_nothing_is_added_or_lost) 
     EXPECT_EQ(put.removed, 0u) << all_of(put.account);
 }
 
+TEST_P(Arrives, under_slopes_as_rooms_under_roofs) {
+    for (const bool gable : {false, true}) {
+        auto house = ForeignHouse::sound();
+        auto& loft = house.rooms[2];
+        loft.rise = 1.6, loft.gable = gable;
+        house.holes.pop_back();
+        const auto a = arranged(house);
+        ASSERT_EQ(a.storeys.size(), 2u) << all_of(a.account);
+        ASSERT_EQ(a.storeys[1].roofs.size(), 1u) << all_of(a.account);
+        model::Option option;
+        option.storeys = a.storeys;
+        const auto& storey = option.storeys[1];
+        const auto& room = storey.rooms[0];
+        // The walls of the room stand between y = 0 and 4.
+        const auto ceiling = [&](double y) {
+            return geometry::ceiling_at(option, storey, room, {4, y}) - storey.level;
+        };
+        EXPECT_NEAR(ceiling(0.5), 2.4 + (gable ? 0.4 : 0.2), 0.005);
+        EXPECT_NEAR(ceiling(2), 2.4 + (gable ? 1.6 : 0.8), 0.005);
+        EXPECT_NEAR(ceiling(3.5), 2.4 + (gable ? 0.4 : 1.4), 0.005);
+        EXPECT_NEAR(geometry::room_volume(option, storey, room), 8.2 * 4 * (2.4 + 0.8), 0.5);
+        // Again: the same roof, in its place.
+        const auto building = read(text_of(house, GetParam()));
+        ASSERT_TRUE(building);
+        auto project = project_of(*building, a, {});
+        const auto put = put_into(project, a, project.arrivals.front());
+        EXPECT_EQ(put.added + put.removed, 0u) << all_of(put.account);
+        EXPECT_EQ(project.options[0].storeys[1].roofs.size(), 1u);
+        EXPECT_EQ(project.options[0].storeys[1].roofs[0].rooms[0], project.options[0].storeys[1].rooms[0].id);
+        EXPECT_EQ(test::find_leaks(project, project.options[0], 30000, 5).all(), 0);
+    }
+}
+
+TEST_P(Arrives, under_two_slopes_that_are_no_gable_at_its_mean_height) {
+    if (GetParam() == Format::ifc4 || GetParam() == Format::ifc2x3) GTEST_SKIP() << "its gables are cut by half spaces";
+    auto house = ForeignHouse::sound();
+    house.rooms[2].rise = 1.6, house.rooms[2].gable = true;
+    std::string text = text_of(house, GetParam());
+    // The ridge moves a metre to the north.
+    const std::string ridge =
+        GetParam() == Format::gbxml ? "<Coordinate>2.000000</Coordinate><Coordinate>7.300000" : " 2.000000 7.300000";
+    for (size_t at = 0; (at = text.find(ridge, at)) != std::string::npos; ++at) text[text.find('2', at)] = '3';
+    const auto building = read(text);
+    ASSERT_TRUE(building);
+    const auto a = arrange(*building, {});
+    EXPECT_TRUE(a.storeys[1].roofs.empty());
+    EXPECT_TRUE(says(a, "its ceiling is not level")) << all_of(a.account);
+}
+
+TEST_P(Arrives, with_openings_in_the_space_that_they_are_told_to_bound) {
+    if (GetParam() == Format::obj) GTEST_SKIP() << "meshes tell no spaces";
+    for (const char* room : {"Study", "Store"}) {
+        auto house = ForeignHouse::sound();
+        house.holes[2].bounds = room;
+        const auto a = arranged(house);
+        const auto* of = room_of(a, room);
+        ASSERT_NE(of, nullptr);
+        EXPECT_TRUE(std::ranges::any_of(of->openings, [](const auto& o) { return o.name == "Door"; }))
+            << room << "\n"
+            << all_of(a.account);
+    }
+}
+
+TEST_P(Arrives, with_what_materials_say_of_light) {
+    if (GetParam() != Format::ifc4 && GetParam() != Format::ifc2x3) GTEST_SKIP() << "materials of IFC";
+    auto house = ForeignHouse::sound();
+    house.rooms[0].floor_reflectance = 0.27;
+    house.holes[0].transmittance = 0.41;
+    const auto building = read(text_of(house, GetParam()));
+    ASSERT_TRUE(building);
+    const auto project = project_of(*building, arrange(*building, {}), {});
+    const auto& rooms = project.options[0].storeys[0].rooms;
+    const auto study = std::ranges::find(rooms, "Study", &model::Room::name);
+    const auto* floor = model::find(project.materials, study->floor);
+    ASSERT_NE(floor, nullptr);
+    EXPECT_EQ(floor->name, "Cork");
+    EXPECT_NEAR(floor->reflectance, 0.27, 1e-9);
+    const auto south = std::ranges::find(study->openings, "South window", &model::Opening::name);
+    const auto* glass = model::find(project.materials, south->glazing);
+    ASSERT_NE(glass, nullptr);
+    EXPECT_NEAR(glass->transmittance, 0.41, 1e-9);
+}
+
 TEST_P(Arrives, cut_off_in_the_middle_is_refused_and_never_half_read) {
     const std::string whole = text_of(ForeignHouse::sound(), GetParam());
     if (GetParam() == Format::obj) GTEST_SKIP() << "every line of an OBJ stands for itself";
@@ -345,4 +429,86 @@ TEST_P(Arrives, cut_off_in_the_middle_is_refused_and_never_half_read) {
         EXPECT_FALSE(building) << part;
         if (!building) EXPECT_FALSE(building.fault().what.empty());
     }
+}
+
+namespace {
+
+struct MeshFormat {
+    const char *exporter, *suffix;
+    bool has_materials;
+};
+struct ArrivesAsMesh : testing::TestWithParam<MeshFormat> {};
+std::string mesh_format_name(const testing::TestParamInfo<MeshFormat>& info) { return info.param.exporter; }
+
+}  // namespace
+
+INSTANTIATE_TEST_SUITE_P(Formats, ArrivesAsMesh,
+                         testing::Values(MeshFormat{"glb2", ".glb", true}, MeshFormat{"collada", ".dae", true},
+                                         MeshFormat{"fbxa", ".fbx", true}, MeshFormat{"3ds", ".3ds", true},
+                                         MeshFormat{"stlb", ".stl", false}, MeshFormat{"plyb", ".ply", false}),
+                         mesh_format_name);
+
+TEST_P(ArrivesAsMesh, upright_and_of_its_size) {
+    test::Folder folder;
+    const auto path = folder / (std::string("house") + GetParam().suffix);
+    const std::string bytes = ForeignHouse::sound().mesh(GetParam().exporter);
+    ASSERT_FALSE(bytes.empty());
+    ASSERT_FALSE(write_file(path, bytes));
+    const auto building = read_building(path);
+    ASSERT_TRUE(building) << building.fault().line();
+    Vec3 low{1e9, 1e9, 1e9}, high{-1e9, -1e9, -1e9};
+    for (const auto& body : building->bodies)
+        for (const Vec3& p : body.mesh.points) {
+            low = {std::min(low.x, p.x), std::min(low.y, p.y), std::min(low.z, p.z)};
+            high = {std::max(high.x, p.x), std::max(high.y, p.y), std::max(high.z, p.z)};
+        }
+    // Rooms from 0 to 4.15, the neighbour to -20; the neighbour is 9 m high.
+    EXPECT_NEAR(low.x, 0, 1e-3);
+    EXPECT_NEAR(high.x, 12, 1e-3);
+    EXPECT_NEAR(low.y, -20, 1e-3);
+    EXPECT_NEAR(high.y, 4.15, 1e-3);
+    EXPECT_NEAR(low.z, 0, 1e-3);
+    EXPECT_NEAR(high.z, 9, 1e-3);
+}
+
+TEST_P(ArrivesAsMesh, with_rooms_and_windows_of_its_materials) {
+    if (!GetParam().has_materials) GTEST_SKIP() << "the format has no materials";
+    test::Folder folder;
+    const auto path = folder / (std::string("house") + GetParam().suffix);
+    ASSERT_FALSE(write_file(path, ForeignHouse::sound().mesh(GetParam().exporter)));
+    ReadWishes wishes;
+    using Role = model::LayerChoice::Role;
+    // Some writers number materials: "glass_2".
+    const auto first = read_building(path);
+    ASSERT_TRUE(first) << first.fault().line();
+    for (const auto& body : first->bodies)
+        if (!body.layer.starts_with("neighbour"))
+            wishes.layers.push_back({body.layer, body.layer.starts_with("room") ? Role::room : Role::window, {}});
+    const auto building = read_building(path, wishes);
+    ASSERT_TRUE(building) << building.fault().line();
+    const auto a = arrange(*building, {});
+    size_t rooms = 0, panes = 0;
+    for (const auto& storey : a.storeys)
+        for (const auto& room : storey.rooms) ++rooms, panes += room.openings.size();
+    EXPECT_EQ(rooms, 3u) << all_of(a.account);
+    EXPECT_EQ(panes, 3u) << all_of(a.account);
+    EXPECT_EQ(a.things.size(), 1u) << "the neighbour";
+}
+
+TEST(DemoFiles, of_every_kind_are_read) {
+    const std::filesystem::path folder = std::filesystem::path(WARMPANE_SOURCE) / "demo/import";
+    std::set<std::string> kinds;
+    for (const auto& entry : std::filesystem::directory_iterator(folder)) {
+        if (entry.path().extension() == ".csv") continue;
+        const auto building = read_building(entry.path());
+        ASSERT_TRUE(building) << entry.path() << building.fault().line();
+        EXPECT_FALSE(building->is_empty()) << entry.path();
+        kinds.insert(entry.path().extension().string());
+    }
+    for (const auto& reader : readers())
+        for (const char* suffix : reader.suffixes) {
+            const std::string s = suffix;
+            if (s == ".gbxml" || s == ".glb") continue;  // other suffixes of kinds that are there
+            EXPECT_TRUE(kinds.contains(s)) << s;
+        }
 }

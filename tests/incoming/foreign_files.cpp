@@ -1,9 +1,15 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "incoming/foreign_files.h"
 
+#include <assimp/config.h>
+#include <assimp/postprocess.h>
+#include <assimp/scene.h>
 #include <fmt/core.h>
 
 #include <algorithm>
+#include <assimp/Exporter.hpp>
+#include <assimp/Importer.hpp>
+#include <map>
 
 namespace wp::test {
 
@@ -11,13 +17,30 @@ namespace {
 
 using Ring = std::vector<Vec3>;
 
+// A rectangle under a ridge from west to east.
+std::vector<Ring> gabled(const ForeignRoom& room) {
+    const Vec2 sw = room.outline[0], ne = room.outline[2];
+    const double z0 = room.floor, z1 = z0 + room.height, z2 = z1 + room.rise, y = (sw.y + ne.y) / 2;
+    const Vec3 west{sw.x, y, z2}, east{ne.x, y, z2};
+    const auto at = [](double px, double py, double pz) { return Vec3{px, py, pz}; };
+    return {{at(sw.x, ne.y, z0), at(ne.x, ne.y, z0), at(ne.x, sw.y, z0), at(sw.x, sw.y, z0)},
+            {at(sw.x, sw.y, z0), at(ne.x, sw.y, z0), at(ne.x, sw.y, z1), at(sw.x, sw.y, z1)},
+            {at(ne.x, ne.y, z0), at(sw.x, ne.y, z0), at(sw.x, ne.y, z1), at(ne.x, ne.y, z1)},
+            {at(ne.x, sw.y, z0), at(ne.x, ne.y, z0), at(ne.x, ne.y, z1), east, at(ne.x, sw.y, z1)},
+            {at(sw.x, ne.y, z0), at(sw.x, sw.y, z0), at(sw.x, sw.y, z1), west, at(sw.x, ne.y, z1)},
+            {at(sw.x, sw.y, z1), at(ne.x, sw.y, z1), east, west},
+            {west, east, at(ne.x, ne.y, z1), at(sw.x, ne.y, z1)}};
+}
+
 // Floor, ceiling and walls of a room, looking outwards.
 std::vector<Ring> faces_of(const ForeignRoom& room, bool turned) {
+    if (room.gable) return gabled(room);
     std::vector<Ring> out;
     Ring low, high;
+    const double south = room.outline[0].y, deep = room.outline[2].y - south;
     for (const Vec2 p : room.outline) {
         low.push_back({p.x, p.y, room.floor});
-        high.push_back({p.x, p.y, room.floor + room.height});
+        high.push_back({p.x, p.y, room.floor + room.height + room.rise * (p.y - south) / deep});
     }
     for (size_t i = 0; i < low.size(); ++i) {
         const size_t k = (i + 1) % low.size();
@@ -87,10 +110,11 @@ std::string ForeignHouse::gbxml() const {
     int n = 0;
     for (const auto& hole : holes)
         out += fmt::format(
-            "<Surface id=\"su-{0}\" surfaceType=\"ExteriorWall\"><AdjacentSpaceId spaceIdRef=\"sp-Study\"/>"
+            "<Surface id=\"su-{0}\" surfaceType=\"ExteriorWall\"><AdjacentSpaceId spaceIdRef=\"sp-{4}\"/>"
             "<PlanarGeometry>{1}</PlanarGeometry><Opening id=\"op-{2}\" openingType=\"{3}\" windowTypeIdRef=\"glass\">"
             "<Name>{2}</Name><PlanarGeometry>{1}</PlanarGeometry></Opening></Surface>\n",
-            ++n, loop(ring_of(hole)), hole.name, hole.door ? "NonSlidingDoor" : "FixedWindow");
+            ++n, loop(ring_of(hole)), hole.name, hole.door ? "NonSlidingDoor" : "FixedWindow",
+            hole.bounds.empty() ? "Study" : hole.bounds);
     return out +
            "</Campus><WindowType id=\"glass\"><Name>Clear</Name><Transmittance type=\"Visible\" unit=\"Fraction\">0.74"
            "</Transmittance></WindowType></gbXML>\n";
@@ -155,6 +179,21 @@ std::string ForeignHouse::ifc(const std::string& release) const {
         return s.add(fmt::format("IFCPRODUCTDEFINITIONSHAPE($,$,(#{}))", rep));
     };
     const int ground = s.add(fmt::format("IFCLOCALPLACEMENT($,#{})", s.axes({0, 0, 0})));
+    std::map<std::string, int> spaces;
+    // A material that tells how it meets light; below nought: not told.
+    const auto optical = [&](const std::string& name, double tau, double rho) {
+        const int material = s.add("IFCMATERIAL('" + name + (release == "IFC4" ? "',$,$)" : "')"));
+        const auto told = [](double v) { return v < 0 ? std::string("$") : fmt::format("{:.4f}", v); };
+        if (release == "IFC2X3") {
+            s.add(fmt::format("IFCOPTICALMATERIALPROPERTIES(#{},{},$,$,$,$,$,{},$,$)", material, told(tau), told(rho)));
+            return material;
+        }
+        const char* key = tau >= 0 ? "VisibleTransmittance" : "VisibleReflectanceFront";
+        const int value = s.add(
+            fmt::format("IFCPROPERTYSINGLEVALUE('{}',$,IFCPOSITIVERATIOMEASURE({:.4f}),$)", key, std::max(tau, rho)));
+        s.add(fmt::format("IFCMATERIALPROPERTIES('Pset_MaterialOptical',$,(#{}),#{})", value, material));
+        return material;
+    };
     for (const auto& room : rooms) {
         // Outlines as extrusions in a placement of their own, as most programs write them; turned faces as a shell.
         int body = 0, place = ground;
@@ -172,12 +211,33 @@ std::string ForeignHouse::ifc(const std::string& release) const {
             const int line = s.add("IFCPOLYLINE((" + points + "))");
             const int profile = s.add(fmt::format("IFCARBITRARYCLOSEDPROFILEDEF(.AREA.,$,#{})", line));
             const int up = s.add("IFCDIRECTION((0.,0.,1.))");
-            body = shape(s.add(fmt::format("IFCEXTRUDEDAREASOLID(#{},#{},#{},{:.6f})", profile, s.axes({0, 0, 0}), up,
-                                           room.height / unit)),
-                         "SweptSolid");
+            int item = s.add(fmt::format("IFCEXTRUDEDAREASOLID(#{},#{},#{},{:.6f})", profile, s.axes({0, 0, 0}), up,
+                                         (room.height + room.rise) / unit));
+            // What is above its slopes is cut off by half spaces.
+            const double deep = room.outline[2].y - room.outline[0].y;
+            const auto cut = [&](double y, double tangent) {
+                const int normal = s.add(fmt::format("IFCDIRECTION((0.,{:.9f},1.))", -tangent));
+                const int east = s.add("IFCDIRECTION((1.,0.,0.))");
+                const int axes = s.add(fmt::format("IFCAXIS2PLACEMENT3D(#{},#{},#{})",
+                                                   s.point({0, y / unit, room.height / unit}), normal, east));
+                const int half =
+                    s.add(fmt::format("IFCHALFSPACESOLID(#{},.F.)", s.add(fmt::format("IFCPLANE(#{})", axes))));
+                item = s.add(fmt::format("IFCBOOLEANCLIPPINGRESULT(.DIFFERENCE.,#{},#{})", item, half));
+            };
+            if (room.rise > 0) cut(0, room.rise / (room.gable ? deep / 2 : deep));
+            if (room.gable) cut(deep, -room.rise / (deep / 2));
+            body = shape(item, room.rise > 0 ? "Clipping" : "SweptSolid");
         }
         const int space = s.add(fmt::format("IFCSPACE('space-{0}',$,'{0}',$,$,#{1},#{2},$,.ELEMENT.,{3},$)", room.name,
                                             place, body, release == "IFC2X3" ? ".INTERNAL." : ".SPACE."));
+        spaces[room.name] = space;
+        if (room.floor_reflectance > 0) {
+            const int matter = optical("Cork", -1, room.floor_reflectance);
+            const int cover =
+                s.add(fmt::format("IFCCOVERING('c-{0}',$,'Floor of {0}',$,$,#{1},$,$,.FLOORING.)", room.name, ground));
+            s.add(fmt::format("IFCRELASSOCIATESMATERIAL('mc-{}',$,$,$,(#{}),#{})", room.name, cover, matter));
+            s.add(fmt::format("IFCRELCOVERSSPACES('rc-{}',$,$,$,#{},(#{}))", room.name, space, cover));
+        }
         for (const auto& [z, storey] : storeys)
             if (std::abs(z - room.floor) < 0.1)
                 s.add(fmt::format("IFCRELAGGREGATES('a-{}',$,$,$,#{},(#{}))", room.name, storey, space));
@@ -207,7 +267,16 @@ std::string ForeignHouse::ifc(const std::string& release) const {
             "{}('w-{}',$,'{}',$,$,#{},$,$,{:.6f},{:.6f}{})", hole.door ? "IFCDOOR" : "IFCWINDOW", hole.name, hole.name,
             ground, hole.height / unit, length(hole.to - hole.from) / unit, release == "IFC4" ? ",$,$,$" : ""));
         s.add(fmt::format("IFCRELFILLSELEMENT('f-{}',$,$,$,#{},#{})", hole.name, opening, filling));
+        if (!hole.bounds.empty())
+            s.add(fmt::format("{}('b-{}',$,'2ndLevel',$,#{},#{},$,.PHYSICAL.,.INTERNAL.{})",
+                              release == "IFC4" ? "IFCRELSPACEBOUNDARY2NDLEVEL" : "IFCRELSPACEBOUNDARY", hole.name,
+                              spaces.at(hole.bounds), filling, release == "IFC4" ? ",$,$" : ""));
         if (hole.door) continue;
+        if (hole.transmittance > 0) {
+            s.add(fmt::format("IFCRELASSOCIATESMATERIAL('mg-{}',$,$,$,(#{}),#{})", hole.name, filling,
+                              optical("Grey pane", hole.transmittance, -1)));
+            continue;
+        }
         const int glass =
             s.add("IFCPROPERTYSINGLEVALUE('VisibleLightTransmittance',$,IFCNORMALISEDRATIOMEASURE(0.74),$)");
         const int set =
@@ -242,6 +311,25 @@ std::string ForeignHouse::obj() const {
     faces += "o Neighbour\nusemtl neighbour\n";
     add(faces_of({"", {{0, -20}, {12, -20}, {12, -14}, {0, -14}}, 0, 9, 0}, false));
     return points + faces;
+}
+
+std::string ForeignHouse::mesh(const std::string& format) const {
+    const std::string text = obj();
+    Assimp::Importer importer;
+    importer.SetPropertyBool(AI_CONFIG_PP_PTV_KEEP_HIERARCHY, true);
+    const aiScene* scene = importer.ReadFileFromMemory(text.data(), text.size(), aiProcess_Triangulate, "obj");
+    if (scene == nullptr) return {};
+    const bool y_up = format == "collada" || format == "fbxa" || format == "glb2";
+    // z up to y up: about the x axis. FBX counts centimetres.
+    for (unsigned m = 0; m < scene->mNumMeshes; ++m)
+        for (unsigned v = 0; v < scene->mMeshes[m]->mNumVertices; ++v) {
+            aiVector3D& p = scene->mMeshes[m]->mVertices[v];
+            if (y_up) p = {p.x, p.z, -p.y};
+            if (format == "fbxa") p *= 100;
+        }
+    Assimp::Exporter exporter;
+    const aiExportDataBlob* blob = exporter.ExportToBlob(scene, format);
+    return blob != nullptr ? std::string(static_cast<const char*>(blob->data), blob->size) : std::string();
 }
 
 std::string ForeignHouse::dxf() const {

@@ -13,13 +13,18 @@ struct ForeignRoom {
     std::string name;
     std::vector<Vec2> outline;  ///< counter-clockwise
     double floor = 0, height = 3;
-    double area = 0;  ///< as the file says it
+    double area = 0;               ///< as the file says it
+    double rise = 0;               ///< of its ceiling from its south to its north wall, above height
+    bool gable = false;            ///< rises to the middle instead, and falls again
+    double floor_reflectance = 0;  ///< of what covers its floor; 0: not told
 };
 struct ForeignHole {
     std::string name;
     Vec2 from, to;  ///< along its wall
     double sill = 0.9, height = 1.2;
     bool door = false;
+    std::string bounds = {};   ///< name of the room that it is told to bound; empty: none
+    double transmittance = 0;  ///< of its material, in place of the property; 0: not told so
 };
 
 struct ForeignHouse {
@@ -39,6 +44,9 @@ struct ForeignHouse {
     std::string obj() const;
     /// Outlines as closed polylines on layer ROOMS, walls as lines on layer WALLS.
     std::string dxf() const;
+    /// The OBJ by way of Assimp in another format of meshes: "collada", "fbxa", "3ds", "stlb", "plyb", "glb2". Formats
+    /// whose y is up get it turned.
+    std::string mesh(const std::string& format) const;
 };
 
 }  // namespace wp::test

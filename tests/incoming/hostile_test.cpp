@@ -48,6 +48,18 @@ TEST(StepFile, reads_every_kind_of_value) {
     EXPECT_EQ(file->of_type("IFCY").size(), 1u);
 }
 
+TEST(Hostile, a_mesh_that_claims_more_than_it_has_is_refused_at_once) {
+    for (const char* form : {"ascii", "binary_little_endian"}) {
+        const auto building =
+            read("x.ply", std::string("ply\nformat ") + form +
+                              " 1.0\nelement vertex 3\nproperty float x\nproperty float y\nproperty float "
+                              "z\nelement face 4000000000\nproperty list uchar int "
+                              "vertex_indices\nend_header\n0 0 0\n1 0 0\n0 1 0\n3 0 1 2\n");
+        ASSERT_FALSE(building);
+        EXPECT_NE(building.fault().what.find("claims more"), std::string::npos) << building.fault().line();
+    }
+}
+
 TEST(StepFile, tells_the_line_of_what_is_damaged) {
     EXPECT_NE(fault_of(step("#1=IFCX(1);\n#2=IFCX((;\n")).find("line 7"), std::string::npos)
         << fault_of(step("#1=IFCX(1);\n#2=IFCX((;\n"));

@@ -117,3 +117,28 @@ TEST(Base64, gives_back_every_length_and_refuses_what_is_none) {
     for (const char* wrong : {"a", "ab=c", "ab==cd==", "a\nbc", "====", "ab*d"})
         EXPECT_FALSE(from_base64(wrong)) << wrong;
 }
+
+TEST(Leaves, sections_in_dxf_where_it_is_told_to_cut) {
+    const auto project = store::read_project(WARMPANE_DEMO);
+    ASSERT_TRUE(project);
+    outgoing::Writing writing{*project, project->options[0], {}};
+    const std::string usual = outgoing::write_dxf(writing);
+    for (const char* layer : {"SECTION_A_CUT", "SECTION_B_CUT", "SECTIONS"})
+        EXPECT_NE(usual.find(layer), std::string::npos) << layer;
+    writing.sections = {{{-100, 2.5}, {100, 2.5}}};
+    const std::string one = outgoing::write_dxf(writing);
+    EXPECT_NE(one.find("SECTION_A_CUT"), std::string::npos);
+    EXPECT_EQ(one.find("SECTION_B_CUT"), std::string::npos);
+    // As an underlay its plan comes back, and the section's walls with it.
+    test::Folder folder;
+    ASSERT_FALSE(outgoing::write_building(writing, folder / "out.dxf"));
+    const auto building = incoming::read_building(folder / "out.dxf");
+    ASSERT_TRUE(building) << building.fault().line();
+    double low = 1e9, high = -1e9;
+    for (const auto& line : building->lines)
+        if (line.layer == "SECTION_A_CUT")
+            for (const Vec2 p : line.points) low = std::min(low, p.y), high = std::max(high, p.y);
+    const auto& storeys = project->options[0].storeys;
+    EXPECT_GT(high - low, storeys.back().level + storeys.back().height - storeys.front().level)
+        << "walls, slabs and roof";
+}

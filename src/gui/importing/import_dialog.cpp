@@ -13,6 +13,7 @@
 #include <algorithm>
 #include <map>
 
+#include "describe/describe.h"
 #include "edit/options.h"
 #include "gui/entry/rows.h"
 #include "gui/look/figure_table.h"
@@ -35,13 +36,6 @@ constexpr UnitChoice kUnits[] = {
     {QT_TRANSLATE_NOOP("QObject", "as the file says"), 0}, {QT_TRANSLATE_NOOP("QObject", "metres"), 1},
     {QT_TRANSLATE_NOOP("QObject", "centimetres"), 0.01},   {QT_TRANSLATE_NOOP("QObject", "millimetres"), 0.001},
     {QT_TRANSLATE_NOOP("QObject", "feet"), 0.3048},        {QT_TRANSLATE_NOOP("QObject", "inches"), 0.0254}};
-constexpr std::pair<LayerChoice::Role, const char*> kRoles[] = {
-    {LayerChoice::Role::as_found, QT_TRANSLATE_NOOP("QObject", "as the file has it")},
-    {LayerChoice::Role::surroundings, QT_TRANSLATE_NOOP("QObject", "surroundings")},
-    {LayerChoice::Role::furniture, QT_TRANSLATE_NOOP("QObject", "furniture")},
-    {LayerChoice::Role::room, QT_TRANSLATE_NOOP("QObject", "hull of a room")},
-    {LayerChoice::Role::window, QT_TRANSLATE_NOOP("QObject", "window")},
-    {LayerChoice::Role::leave_out, QT_TRANSLATE_NOOP("QObject", "left out")}};
 
 const QString kOtherOption = QStringLiteral("new");
 
@@ -137,7 +131,6 @@ void ImportDialog::build(QBoxLayout& layout) {
     state_->setObjectName(QStringLiteral("import-state"));
     foot->addWidget(state_, 1);
     progress_ = new QProgressBar(this);
-    progress_->setRange(0, 0);
     progress_->setMaximumWidth(120);
     foot->addWidget(progress_);
     into_ = new QComboBox(this);
@@ -241,8 +234,16 @@ void ImportDialog::read() {
     reading_ = true;
     take_->setEnabled(false);
     progress_->show();
+    progress_->setRange(0, 0);
     state_->setText(QObject::tr("Reading \u2026"));
-    Wanted wanted{file_, reading_wishes(), {}, cancel_, ++number_};
+    Wanted wanted{file_, reading_wishes(), {}, cancel_, {}, ++number_};
+    wanted.progress = [this, number = number_](double share) {
+        QMetaObject::invokeMethod(this, [this, number, share] {
+            if (number != number_ || !reading_) return;
+            progress_->setRange(0, 100);
+            progress_->setValue(static_cast<int>(100 * share));
+        });
+    };
     wanted.wishes.layers = layers_;
     wanted.wishes.ground_level = document_.project().site.ground_level;
     worker_.ask(std::move(wanted));
@@ -251,7 +252,7 @@ void ImportDialog::read() {
 ImportDialog::Found ImportDialog::find(const Wanted& wanted) {
     Found out;
     out.number = wanted.number;
-    auto building = incoming::read_building(wanted.file, wanted.reading, wanted.cancel);
+    auto building = incoming::read_building(wanted.file, wanted.reading, wanted.cancel, wanted.progress);
     if (!building) {
         out.fault = building.fault();
         return out;
@@ -390,7 +391,7 @@ void ImportDialog::show_layers() {
         auto* role = new QComboBox(layer_table_);
         role->setObjectName(QStringLiteral("import-role-%1").arg(i));
         role->setAccessibleName(QObject::tr("What %1 becomes").arg(QString::fromStdString(layers_[i].layer)));
-        for (const auto& [value, words] : kRoles) role->addItem(language::words(words), static_cast<int>(value));
+        for (const auto& one : describe::layer_role_words()) role->addItem(language::words(one.label), one.value);
         role->setCurrentIndex(role->findData(static_cast<int>(layers_[i].role)));
         connect(role, &QComboBox::activated, this, [this, i, role] {
             layers_[i].role = static_cast<LayerChoice::Role>(role->currentData().toInt());

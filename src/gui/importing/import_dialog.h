@@ -51,6 +51,7 @@ class ImportDialog : public QDialog {
         incoming::ReadWishes reading;
         incoming::Wishes wishes;
         Cancel cancel;
+        Progress progress;
         uint64_t number = 0;
     };
     struct Found {

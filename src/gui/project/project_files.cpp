@@ -1,7 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "gui/project/project_files.h"
-#include "gui/importing/import_dialog.h"
-#include "outgoing/writer.h"
 
 #include <QFileDialog>
 #include <QMessageBox>
@@ -9,7 +7,9 @@
 #include <QSettings>
 #include <QStandardPaths>
 
+#include "gui/importing/import_dialog.h"
 #include "gui/saving/save.h"
+#include "outgoing/writer.h"
 #include "report/language/words.h"
 
 namespace wp::gui {
@@ -38,6 +38,7 @@ ProjectFiles::ProjectFiles(Desktop& desktop)
               if (fault) desktop_.say(QObject::tr("Unsaved work cannot be kept: %1").arg(language::line(*fault)));
           }) {
     watch();
+    connect(&desktop.sheet(), &Sheet::section_drawn, this, [this](Vec2 a, Vec2 b) { section_ = {a, b}; });
 }
 
 // A disk may take its time: it is written in the background.
@@ -71,6 +72,9 @@ void ProjectFiles::fill_menu(QMenu& menu) {
     menu.addAction(commands.add(
         CommandGroup::project, QObject::tr("Export this option\u2026"), {}, [this] { export_option(); },
         QObject::tr("IFC gbXML OBJ glTF DXF write out")));
+    menu.addAction(commands.add(
+        CommandGroup::project, QObject::tr("Save a view\u2026"), QKeySequence(QStringLiteral("Ctrl+Shift+P")),
+        [this] { save_view(); }, QObject::tr("PNG SVG PDF picture plan section model print")));
 }
 
 Outcome ProjectFiles::open(const std::filesystem::path& path) {
@@ -95,6 +99,8 @@ void ProjectFiles::export_option() {
                                                       filters.join(QStringLiteral(";;")), &chosen);
     if (name.isEmpty()) return;
     outgoing::Writing writing{document().project(), document().option(), {}};
+    // Cut where it is cut on the screen.
+    if (section_) writing.sections = {*section_};
     const SheetMap& map = desktop_.sheet().map();
     for (const auto& layer : map.layers)
         for (size_t i = 0; i < layer.plane.points.size() && i < layer.value.size(); ++i) {
@@ -107,6 +113,20 @@ void ProjectFiles::export_option() {
     if (const auto fault = outgoing::write_building(writing, name.toStdString()))
         return desktop_.say(language::line(*fault));
     desktop_.say(QObject::tr("%1 is written").arg(name));
+}
+
+// What is on the screen: the middle, what stands beside it, the page at the right.
+void ProjectFiles::save_view() {
+    std::vector<Takeaway> views;
+    const auto add = [&](QWidget* view, const QString& title) {
+        if (view != nullptr && view->isVisible() && !view->size().isEmpty()) views.push_back(takeaway_of(*view, title));
+    };
+    add(desktop_.desk().middle(), desktop_.desk().title());
+    for (const Page& page : desktop_.companions())
+        if (page.widget == desktop_.companion()) add(page.widget, page.title);
+    for (const Page& page : desktop_.pages())
+        if (page.widget == desktop_.page()) add(page.widget, page.title);
+    save_out(desktop_.window(), views);
 }
 
 bool ProjectFiles::may_lose_changes() {

@@ -38,6 +38,7 @@ class ProjectFiles : public QObject {
     bool save_as();
     void ask_open();
     void export_option();
+    void save_view();
     void remember_recent();
     void fill_recent();
     void watch();
@@ -45,6 +46,7 @@ class ProjectFiles : public QObject {
 
     Desktop& desktop_;
     QMenu* recent_ = nullptr;
+    std::optional<std::pair<Vec2, Vec2>> section_;  // drawn last
     struct Unsaved {
         std::shared_ptr<const model::Project> project;  ///< null: nothing is unsaved
         std::filesystem::path path;

@@ -7,6 +7,7 @@
 #include <QHBoxLayout>
 #include <QMessageBox>
 #include <QMimeData>
+#include <QPointer>
 #include <QToolButton>
 #include <algorithm>
 
@@ -34,17 +35,23 @@ Outcome save_out_as(const Takeaway& what, const std::filesystem::path& path, dou
 
 namespace {
 
-enum class Form { picture, drawing, table, plan_picture, plan_drawing };
+enum class Form { picture, drawing, page, table, plan_picture, plan_drawing };
 
 struct Wish {
     Form form = Form::picture;
     double width = 180, dots = 300, scale = 50;  // mm, dots an inch, 1:scale
+    size_t view = 0;
 };
 
-bool ask_wish(QWidget* parent, const Takeaway& what, Wish& wish) {
-    FigureBox box(parent, QObject::tr("Save %1").arg(what.title));
-    QStringList words{QObject::tr("Picture (PNG)"), QObject::tr("Drawing (SVG)")};
-    std::vector<Form> forms{Form::picture, Form::drawing};
+bool ask_wish(QWidget* parent, const std::vector<Takeaway>& views, Wish& wish) {
+    // Of one view all that it has; of several what each has.
+    const Takeaway what = views.size() == 1 ? views.front() : Takeaway();
+    FigureBox box(parent, views.size() == 1 ? QObject::tr("Save %1").arg(what.title) : QObject::tr("Save a view"));
+    QStringList titles;
+    for (const Takeaway& view : views) titles << view.title;
+    const auto* view = views.size() > 1 ? box.choice(QObject::tr("View"), titles, "out-view") : nullptr;
+    QStringList words{QObject::tr("Picture (PNG)"), QObject::tr("Drawing (SVG)"), QObject::tr("Page (PDF)")};
+    std::vector<Form> forms{Form::picture, Form::drawing, Form::page};
     if (what.csv) {
         words << QObject::tr("Table (CSV)");
         forms.push_back(Form::table);
@@ -59,11 +66,13 @@ bool ask_wish(QWidget* parent, const Takeaway& what, Wish& wish) {
     box.number(QObject::tr("Wide on paper, mm"), wish.width, Unit::plain, "out-width");
     box.number(QObject::tr("Dots an inch"), wish.dots, Unit::plain, "out-dots");
     if (what.plan) box.number(QObject::tr("Plan to scale 1:"), wish.scale, Unit::plain, "out-scale");
-    box.text(
-        QObject::tr("A plan to scale comes with its position: beside a PNG in a world file (.pgw), within an SVG in "
-                    "its description."));
+    if (what.plan)
+        box.text(QObject::tr(
+            "A plan to scale comes with its position: beside a PNG in a world file (.pgw), within an SVG in "
+            "its description."));
     if (!box.ask()) return false;
     wish.form = forms[static_cast<size_t>(form->currentIndex())];
+    if (view != nullptr) wish.view = static_cast<size_t>(view->currentIndex());
     wish.width = std::clamp(wish.width, 20.0, 2000.0);
     wish.dots = std::clamp(wish.dots, 36.0, 1200.0);
     wish.scale = std::clamp(wish.scale, 1.0, 10000.0);
@@ -87,11 +96,27 @@ QString file_to_write(QWidget* parent, const QString& title, const QString& filt
     return box.clickedButton() == replace ? file : QString();
 }
 
-void save_out(QWidget* parent, const Takeaway& what) {
+Takeaway takeaway_of(QWidget& view, const QString& title) {
+    QPointer<QWidget> shown(&view);
+    return {title,
+            view.size(),
+            [shown](QPainter& painter) {
+                if (shown != nullptr)
+                    shown->render(&painter, {}, {}, QWidget::DrawWindowBackground | QWidget::DrawChildren);
+            },
+            {},
+            {}};
+}
+
+void save_out(QWidget* parent, const Takeaway& what) { save_out(parent, std::vector<Takeaway>{what}); }
+
+void save_out(QWidget* parent, const std::vector<Takeaway>& views) {
     Wish wish;
-    if (!ask_wish(parent, what, wish)) return;
+    if (views.empty() || !ask_wish(parent, views, wish)) return;
+    const Takeaway& what = views[wish.view];
     const bool svg = wish.form == Form::drawing || wish.form == Form::plan_drawing;
     const QString suffix = svg                        ? QStringLiteral("svg")
+                           : wish.form == Form::page  ? QStringLiteral("pdf")
                            : wish.form == Form::table ? QStringLiteral("csv")
                                                       : QStringLiteral("png");
     const QString file =
@@ -118,7 +143,7 @@ QWidget* out_buttons(QWidget* parent, std::function<Takeaway()> what) {
     };
     add("clipboard-copy", "copy-out", QT_TRANSLATE_NOOP("QObject", "Copy picture and table"),
         [what] { copy_out(what()); });
-    add("download", "save-out", QT_TRANSLATE_NOOP("QObject", "Save as PNG, SVG or CSV"),
+    add("download", "save-out", QT_TRANSLATE_NOOP("QObject", "Save as PNG, SVG, PDF or CSV"),
         [what, box] { save_out(box->window(), what()); });
     return box;
 }

@@ -28,9 +28,13 @@ QString file_to_write(QWidget* parent, const QString& title, const QString& filt
 
 /// Puts the picture and, where there is one, the table on the clipboard.
 void copy_out(const Takeaway& what);
-/// Asks what is wanted, how large on paper, and for a file; its suffix says what is written: png, svg, csv. A fault is
-/// shown.
+/// Asks what is wanted, how large on paper, and for a file; its suffix says what is written: png, svg, pdf, csv. A
+/// fault is shown.
 void save_out(QWidget* parent, const Takeaway& what);
+/// The same of one of several views, which is asked for.
+void save_out(QWidget* parent, const std::vector<Takeaway>& views);
+/// What a widget shows, as large as it stands there.
+Takeaway takeaway_of(QWidget& view, const QString& title);
 /// The same without asking: csv by its suffix, else a picture of so many pixels a unit of the size, or a drawing. dots:
 /// an inch, told in the picture.
 Outcome save_out_as(const Takeaway& what, const std::filesystem::path& path, double pixels = 2, double dots = 0);

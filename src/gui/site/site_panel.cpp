@@ -1,6 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "gui/site/site_panel.h"
+#include "base/file.h"
+#include "climate/epw.h"
 #include "climate/weather_table.h"
+#include "gui/saving/save.h"
+#include "gui/site/weather_columns.h"
 #include "gui/site/weather_folder.h"
 
 #include <QCheckBox>
@@ -67,7 +71,7 @@ SitePanel::SitePanel(Document& document, QWidget* parent)
     facts_->setObjectName(QStringLiteral("weather-facts"));
     facts_->setTextInteractionFlags(Qt::TextSelectableByMouse);
     layout->addWidget(facts_);
-    auto* choose = new QPushButton(QObject::tr("Choose weather file (EPW, TMY3)"));
+    auto* choose = new QPushButton(QObject::tr("Choose weather file (EPW, TMY3, CSV)"));
     set_icon(choose, QStringLiteral("folder-open"));
     connect(choose, &QPushButton::clicked, this, &SitePanel::choose_weather);
     layout->addWidget(choose, 0, Qt::AlignLeft);
@@ -288,15 +292,45 @@ void SitePanel::add_ground(QFormLayout* form) {
     form->addRow(grid);
 }
 
+void SitePanel::refuse(const Fault& fault) {
+    auto* box = new QMessageBox(QMessageBox::Warning, QObject::tr("Weather file"), language::line(fault),
+                                QMessageBox::Ok, this);
+    box->setAttribute(Qt::WA_DeleteOnClose);
+    box->open();
+    emit weather_tried(fault);
+}
+
+void SitePanel::use_weather(const std::filesystem::path& path) {
+    keeps_place_ = false;
+    if (!asks_columns(path)) file_reader_.ask(path);
+}
+
+// Whether it is a table that has to be told about; then it was, or it was refused.
+bool SitePanel::asks_columns(const std::filesystem::path& path) {
+    if (path.extension() != ".csv" && path.extension() != ".CSV") return false;
+    const auto text = read_file(path, size_t{64} << 20);
+    if (!text || climate::is_tmy3(*text) || climate::is_epw(*text)) return false;
+    const auto& site = document_.project().site;
+    WeatherColumnsDialog dialog(path, *text, {site.latitude, site.longitude, site.time_zone, site.elevation}, this);
+    if (dialog.exec() != QDialog::Accepted) return true;
+    auto epw = path;
+    epw.replace_extension(".epw");
+    const QString file =
+        file_to_write(this, QObject::tr("Write it as weather file (EPW)"), QStringLiteral("EPW (*.epw)"),
+                      QStringLiteral(".epw"), QString::fromStdString(epw.string()));
+    if (file.isEmpty()) return true;
+    if (const auto fault = write_file(file.toStdString(), climate::write_epw(dialog.year()))) {
+        refuse(*fault);
+        return true;
+    }
+    keeps_place_ = true;
+    file_reader_.ask(file.toStdString());
+    return true;
+}
+
 void SitePanel::take_weather(const Chosen& chosen) {
     const auto& [path, year] = chosen;
-    if (!year) {
-        auto* box = new QMessageBox(QMessageBox::Warning, QObject::tr("Weather file"), language::line(year.fault()),
-                                    QMessageBox::Ok, this);
-        box->setAttribute(Qt::WA_DeleteOnClose);
-        box->open();
-        return emit weather_tried(year.fault());
-    }
+    if (!year) return refuse(year.fault());
     document_.edit(QObject::tr("Choose weather"), [&](model::Project& p) {
         std::error_code error;
         // The one before stays at hand.
@@ -316,8 +350,9 @@ void SitePanel::take_weather(const Chosen& chosen) {
 }
 
 void SitePanel::choose_weather() {
-    const QString file = QFileDialog::getOpenFileName(
-        this, QObject::tr("Weather file"), {}, QObject::tr("Weather, EPW and TMY3 (*.epw *.csv);;All files (*)"));
+    const QString file =
+        QFileDialog::getOpenFileName(this, QObject::tr("Weather file"), {},
+                                     QObject::tr("Weather: EPW, TMY3, tables of commas (*.epw *.csv);;All files (*)"));
     if (!file.isEmpty()) use_weather(file.toStdString());
 }
 

@@ -19,13 +19,11 @@ class SitePanel : public QWidget {
     Q_OBJECT
  public:
     explicit SitePanel(Document& document, QWidget* parent = nullptr);
-    /// Takes up a weather file, which is read in the background.
     /// Lists the weather files of a folder, to choose one.
     void show_folder(const std::filesystem::path& folder);
-    void use_weather(const std::filesystem::path& path) {
-        keeps_place_ = false;
-        file_reader_.ask(path);
-    }
+    /// Takes up a weather file, which is read in the background. Of a table whose columns nobody knows they are asked
+    /// for, and an EPW of it is written.
+    void use_weather(const std::filesystem::path& path);
 
  signals:
     /// With the fault, of which a box tells: then nothing changes.
@@ -44,6 +42,8 @@ class SitePanel : public QWidget {
     QComboBox* others_;
     void choose_weather();
     void choose_from_folder();
+    bool asks_columns(const std::filesystem::path& path);
+    void refuse(const Fault& fault);
     struct Chosen {
         std::filesystem::path path;
         Result<climate::WeatherYear> year;

@@ -9,6 +9,8 @@ namespace wp::language {
 namespace {
 
 constexpr const char* kImportSentences[] = {
+    QT_TRANSLATE_NOOP("QObject", "its ceiling slopes down to the floor or too steeply: it has the mean height of %1 m"),
+    QT_TRANSLATE_NOOP("QObject", "its ceiling slopes by %1 degrees"),
     QT_TRANSLATE_NOOP("QObject", "%1 walls between rooms have no thickness in the file: they have 1 cm"),
     QT_TRANSLATE_NOOP("QObject", "its ceiling is not level: it has the mean height of %1 m"),
     QT_TRANSLATE_NOOP("QObject", "its floor lies %1 m off its storey's: it was moved there"),
@@ -40,6 +42,17 @@ constexpr const char* kImportCompounds[] = {
 };
 
 constexpr const char* kImportWords[] = {
+    QT_TRANSLATE_NOOP("QObject", "it claims more corners and faces than it has bytes"),
+    QT_TRANSLATE_NOOP("QObject", "as the file has it"),
+    QT_TRANSLATE_NOOP("QObject", "hull of a room"),
+    QT_TRANSLATE_NOOP("QObject", "left out"),
+    QT_TRANSLATE_NOOP("QObject", "Month, 1 to 12"),
+    QT_TRANSLATE_NOOP("QObject", "Day of the month"),
+    QT_TRANSLATE_NOOP("QObject", "Hour, 1 to 24, at whose end the interval ends"),
+    QT_TRANSLATE_NOOP("QObject", "Global horizontal irradiance"),
+    QT_TRANSLATE_NOOP("QObject", "Diffuse horizontal irradiance"),
+    QT_TRANSLATE_NOOP("QObject", "Diffuse horizontal illuminance"),
+    QT_TRANSLATE_NOOP("QObject", "Total sky cover"),
     QT_TRANSLATE_NOOP("QObject", "surroundings"),
     QT_TRANSLATE_NOOP("QObject", "it has no spaces: walls and slabs stand as surroundings, no rooms were made"),
     QT_TRANSLATE_NOOP("QObject", "it tells no unit of length: metres were taken"),
@@ -144,7 +157,6 @@ constexpr const char* kImportWords[] = {
     QT_TRANSLATE_NOOP("QObject", "in plan"),
     QT_TRANSLATE_NOOP("QObject", "id of the element"),
     QT_TRANSLATE_NOOP("QObject", "how the file calls it"),
-    QT_TRANSLATE_NOOP("QObject", "fingerprint of it as it arrived"),
     QT_TRANSLATE_NOOP("QObject", "name of a layer or material in the file"),
     QT_TRANSLATE_NOOP("QObject", "of the project; missing: by type"),
     QT_TRANSLATE_NOOP("QObject", "relative to the project file where it lies beside it"),

@@ -3548,10 +3548,6 @@ Ein Ring: noch nichts. Eine wachsende Scheibe: wird genauer. Eine volle Scheibe:
         <translation>Bild und Tabelle kopieren</translation>
     </message>
     <message>
-        <source>Save as PNG, SVG or CSV</source>
-        <translation>Als PNG, SVG oder CSV speichern</translation>
-    </message>
-    <message>
         <source>Sheet</source>
         <translation>Blatt</translation>
     </message>
@@ -13059,10 +13055,6 @@ Quelle: %4</translation>
         <translation>%1 ist geschrieben</translation>
     </message>
     <message>
-        <source>Choose weather file (EPW, TMY3)</source>
-        <translation>Wetterdatei wählen (EPW, TMY3)</translation>
-    </message>
-    <message>
         <source>Weather files of the project</source>
         <translation>Wetterdateien des Projekts</translation>
     </message>
@@ -13073,10 +13065,6 @@ Quelle: %4</translation>
     <message>
         <source>Lists the weather files of a folder by their distance from the site</source>
         <translation>Listet die Wetterdateien eines Ordners nach ihrer Entfernung vom Ort</translation>
-    </message>
-    <message>
-        <source>Weather, EPW and TMY3 (*.epw *.csv);;All files (*)</source>
-        <translation>Wetter, EPW und TMY3 (*.epw *.csv);;Alle Dateien (*)</translation>
     </message>
     <message>
         <source>Folder of weather files</source>
@@ -13615,10 +13603,6 @@ Quelle: %4</translation>
         <translation>wie die Datei es nennt</translation>
     </message>
     <message>
-        <source>fingerprint of it as it arrived</source>
-        <translation>sein Fingerabdruck bei der Ankunft</translation>
-    </message>
-    <message>
         <source>name of a layer or material in the file</source>
         <translation>Name einer Ebene oder eines Materials in der Datei</translation>
     </message>
@@ -13689,6 +13673,110 @@ Quelle: %4</translation>
     <message>
         <source>it is larger than 1 km, or lies too far off: check unit and place</source>
         <translation>er ist größer als 1 km oder liegt zu weit weg: prüfen Sie Einheit und Ort</translation>
+    </message>
+    <message>
+        <source>Save a view…</source>
+        <translation>Ansicht sichern…</translation>
+    </message>
+    <message>
+        <source>PNG SVG PDF picture plan section model print</source>
+        <translation>PNG SVG PDF Bild Grundriss Schnitt Modell drucken</translation>
+    </message>
+    <message>
+        <source>Save a view</source>
+        <translation>Ansicht sichern</translation>
+    </message>
+    <message>
+        <source>Page (PDF)</source>
+        <translation>Seite (PDF)</translation>
+    </message>
+    <message>
+        <source>Save as PNG, SVG, PDF or CSV</source>
+        <translation>Als PNG, SVG, PDF oder CSV sichern</translation>
+    </message>
+    <message>
+        <source>Choose weather file (EPW, TMY3, CSV)</source>
+        <translation>Wetterdatei wählen (EPW, TMY3, CSV)</translation>
+    </message>
+    <message>
+        <source>Write it as weather file (EPW)</source>
+        <translation>Als Wetterdatei schreiben (EPW)</translation>
+    </message>
+    <message>
+        <source>Weather: EPW, TMY3, tables of commas (*.epw *.csv);;All files (*)</source>
+        <translation>Wetter: EPW, TMY3, Tabellen mit Kommas (*.epw *.csv);;Alle Dateien (*)</translation>
+    </message>
+    <message>
+        <source>Weather out of %1</source>
+        <translation>Wetter aus %1</translation>
+    </message>
+    <message>
+        <source>Say which column holds what. Global irradiance is needed, or direct and diffuse irradiance; without month, day and hour the rows are the hours of the year from 1 January.</source>
+        <translation>Sagen Sie, welche Spalte was enthält. Gebraucht wird die Globalstrahlung, oder Direkt- und Diffusstrahlung; ohne Monat, Tag und Stunde sind die Zeilen die Stunden des Jahres ab dem 1. Januar.</translation>
+    </message>
+    <message>
+        <source>Line with the heads</source>
+        <translation>Zeile mit den Überschriften</translation>
+    </message>
+    <message>
+        <source>Columns of the table</source>
+        <translation>Spalten der Tabelle</translation>
+    </message>
+    <message>
+        <source>Column</source>
+        <translation>Spalte</translation>
+    </message>
+    <message>
+        <source>First value</source>
+        <translation>Erster Wert</translation>
+    </message>
+    <message>
+        <source>not in it</source>
+        <translation>nicht enthalten</translation>
+    </message>
+    <message>
+        <source>A whole year: %1 kWh/m² of global irradiance</source>
+        <translation>Ein ganzes Jahr: %1 kWh/m² Globalstrahlung</translation>
+    </message>
+    <message>
+        <source>its ceiling slopes down to the floor or too steeply: it has the mean height of %1 m</source>
+        <translation>seine Decke fällt bis zum Boden oder zu steil: er hat die mittlere Höhe von %1 m</translation>
+    </message>
+    <message>
+        <source>its ceiling slopes by %1 degrees</source>
+        <translation>seine Decke ist um %1 Grad geneigt</translation>
+    </message>
+    <message>
+        <source>it claims more corners and faces than it has bytes</source>
+        <translation>sie behauptet mehr Ecken und Flächen, als sie Bytes hat</translation>
+    </message>
+    <message>
+        <source>Month, 1 to 12</source>
+        <translation>Monat, 1 bis 12</translation>
+    </message>
+    <message>
+        <source>Day of the month</source>
+        <translation>Tag des Monats</translation>
+    </message>
+    <message>
+        <source>Hour, 1 to 24, at whose end the interval ends</source>
+        <translation>Stunde, 1 bis 24, an deren Ende das Intervall endet</translation>
+    </message>
+    <message>
+        <source>Global horizontal irradiance</source>
+        <translation>Globalstrahlung, horizontal</translation>
+    </message>
+    <message>
+        <source>Diffuse horizontal irradiance</source>
+        <translation>Diffusstrahlung, horizontal</translation>
+    </message>
+    <message>
+        <source>Diffuse horizontal illuminance</source>
+        <translation>Diffuse Beleuchtungsstärke, horizontal</translation>
+    </message>
+    <message>
+        <source>Total sky cover</source>
+        <translation>Gesamtbedeckung</translation>
     </message>
 </context>
 </TS>
