@@ -33,15 +33,22 @@ class WeatherFiles : public Hands {
     void answer() {
         QWidget* modal = QApplication::activeModalWidget();
         if (auto* columns = qobject_cast<WeatherColumnsDialog*>(modal)) {
-            if (in_columns_) in_columns_(*columns);
+            once(in_columns_, *columns);
         } else if (auto* files = qobject_cast<QFileDialog*>(modal)) {
             if (!name_.isEmpty()) files->findChild<QLineEdit*>(QStringLiteral("fileNameEdit"))->setText(name_);
             QTest::keyClick(files->findChild<QLineEdit*>(QStringLiteral("fileNameEdit")), Qt::Key_Return);
         } else if (auto* folder = qobject_cast<WeatherFolderDialog*>(modal)) {
-            if (in_folder_) in_folder_(*folder);
-        } else if (modal != nullptr && in_other_) {
-            in_other_(*modal);
+            once(in_folder_, *folder);
+        } else if (auto* other = qobject_cast<QDialog*>(modal)) {
+            once(in_other_, *other);
         }
+    }
+    // A dialog that comes again, or that nobody expects, is closed.
+    template <class Dialog>
+    static void once(std::function<void(Dialog&)>& act, Dialog& dialog) {
+        if (!act) return dialog.reject();
+        const auto now = std::exchange(act, {});
+        now(dialog);
     }
     SitePanel& panel() { return *window->findChild<SitePanel*>(); }
     const model::Site& site() { return window->document().project().site; }
@@ -65,7 +72,7 @@ class WeatherFiles : public Hands {
     QString name_;
     std::function<void(WeatherColumnsDialog&)> in_columns_;
     std::function<void(WeatherFolderDialog&)> in_folder_;
-    std::function<void(QWidget&)> in_other_;
+    std::function<void(QDialog&)> in_other_;
 };
 
 }  // namespace
@@ -83,7 +90,6 @@ TEST_F(WeatherFiles, a_table_is_told_which_column_holds_what_and_becomes_a_weath
             EXPECT_EQ(column(dialog, "diffuse").currentText(), QStringLiteral("B"));
             ASSERT_TRUE(use->isEnabled())
                 << dialog.findChild<QLabel*>(QStringLiteral("weather-columns-state"))->text().toStdString();
-            in_columns_ = {};
             QTest::mouseClick(use, Qt::LeftButton);
         };
     panel().use_weather(odd_table());
@@ -106,7 +112,6 @@ TEST_F(WeatherFiles, the_demos_own_table_needs_no_word) {
         for (const char* quantity : {"month", "day", "hour", "global", "direct", "diffuse", "dry_bulb"})
             EXPECT_GT(column(dialog, quantity).currentIndex(), 0) << quantity;
         auto* use = dialog.findChild<QPushButton*>(QStringLiteral("weather-columns-use"));
-        in_columns_ = {};
         QTest::mouseClick(use, Qt::LeftButton);
     };
     panel().use_weather(folder / "hours.csv");
@@ -127,7 +132,6 @@ TEST_F(WeatherFiles, the_nearest_of_a_folder_is_offered_and_one_of_several_is_ta
         EXPECT_EQ(table->item(0, 0)->text(), QStringLiteral("Near"));
         EXPECT_EQ(table->item(0, 1)->text(), QStringLiteral("11"));
         EXPECT_EQ(table->currentRow(), 0);
-        in_folder_ = {};
         QTest::mouseClick(dialog.findChild<QDialogButtonBox*>()->button(QDialogButtonBox::Ok), Qt::LeftButton);
     };
     panel().show_folder(folder / "weather");
@@ -136,8 +140,9 @@ TEST_F(WeatherFiles, the_nearest_of_a_folder_is_offered_and_one_of_several_is_ta
     EXPECT_NEAR(site().latitude, 55.4, 1e-9);
     in_folder_ = [&](WeatherFolderDialog& dialog) {
         auto* table = dialog.findChild<QTableWidget*>(QStringLiteral("weather-near"));
-        in_folder_ = {};
-        QTest::mouseDClick(table->viewport(), Qt::LeftButton, {}, table->visualItemRect(table->item(1, 0)).center());
+        const QPoint second = table->visualItemRect(table->item(1, 0)).center();
+        QTest::mouseClick(table->viewport(), Qt::LeftButton, {}, second);
+        QTest::mouseDClick(table->viewport(), Qt::LeftButton, {}, second);
     };
     panel().show_folder(folder / "weather");
     ASSERT_TRUE(drive::wait_until([&] { return site().weather == "weather/a.epw"; }, 20000));
@@ -156,12 +161,11 @@ TEST_F(WeatherFiles, a_view_is_saved_as_a_page_and_as_a_picture) {
     for (const auto& [form, suffix] : {std::pair{2, "pdf"}, {0, "png"}, {1, "svg"}}) {
         name_ = QString::fromStdString((folder / ("view." + std::string(suffix))).string());
         int views = 0;
-        in_other_ = [&, form = form](QWidget& modal) {
+        in_other_ = [&, form = form](QDialog& modal) {
             auto* as = modal.findChild<QComboBox*>(QStringLiteral("out-form"));
-            if (as == nullptr) return;
+            ASSERT_NE(as, nullptr);
             views = modal.findChild<QComboBox*>(QStringLiteral("out-view"))->count();
             as->setCurrentIndex(form);
-            in_other_ = {};
             QTest::mouseClick(modal.findChild<QDialogButtonBox*>()->button(QDialogButtonBox::Ok), Qt::LeftButton);
         };
         drive::key(*window, Qt::Key_P, Qt::ControlModifier | Qt::ShiftModifier);
