@@ -15,8 +15,8 @@ namespace wp::analysis {
 using model::Question;
 
 std::span<const Analysis> analyses() {
-    static const std::array all{moment(),          sun_hours(), sky_view(), sky_angle(), view_out(),
-                                daylight_factor(), exposure(),  year(),     glare(),     glare_year()};
+    static const std::array all{moment(),   sun_hours(), sky_view(), sky_angle(),  view_out(), daylight_factor(),
+                                exposure(), year(),      glare(),    glare_year(), spectrum()};
     return all;
 }
 
@@ -76,6 +76,8 @@ unsigned bears_of_places(Question::At at) {
             return bears::planes;
         case Question::At::readings:
             return bears::readings;
+        case Question::At::eyes:
+            return bears::observers;
         case Question::At::windows:
         case Question::At::window_reveals:
             return bears::nothing;

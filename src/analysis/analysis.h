@@ -68,6 +68,7 @@ Analysis exposure();
 Analysis year();
 Analysis glare();
 Analysis glare_year();
+Analysis spectrum();
 
 /// In the order in which they are listed.
 std::span<const Analysis> analyses();

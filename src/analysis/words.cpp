@@ -23,6 +23,8 @@ std::string at_words(Question::At at) {
     switch (at) {
         case Question::At::planes:
             return "";
+        case Question::At::eyes:
+            return " at the eyes";
         case Question::At::readings:
             return " at the readings";
         case Question::At::windows:

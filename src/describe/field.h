@@ -18,7 +18,8 @@ inline constexpr unsigned readings = 4;   ///< where readings stand
 inline constexpr unsigned observers = 8;  ///< who looks where
 inline constexpr unsigned blinds = 16;    ///< what closes before windows, and when
 inline constexpr unsigned use = 32;       ///< occupied hours, targets, electric light: a year's figures, not its light
-inline constexpr unsigned all = 63;
+inline constexpr unsigned colours = 128;  ///< how matter meets light by wavelength
+inline constexpr unsigned all = 63 | 128;
 inline constexpr unsigned as_around = 64;  ///< as the object or list that holds the value; outermost: light
 }  // namespace bears
 

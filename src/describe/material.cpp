@@ -83,6 +83,19 @@ void describe(Describer& d, Material& m) {
                  m.transmittance);
     });
     d.only(of({Kind::slats}), [&] { describe_slats(d, m); });
+    d.only(of({Kind::opaque, Kind::glazing, Kind::fabric}), [&] {
+        d.numbers({.key = "spectrum",
+                   .meaning = "reflectance, of glazing transmittance, at 380 nm and every 5 nm to 780; none: grey. The "
+                              "figure itself says how much of D65 it is",
+                   .unit = unit::share,
+                   .low = 0,
+                   .high = 1,
+                   .bears = bears::colours,
+                   .most = 81},
+                  m.spectrum);
+        d.rule("spectrum", m.spectrum.empty() || m.spectrum.size() == 81,
+               std::to_string(m.spectrum.size()) + " values are no spectrum", "Give 81 values, 380 to 780 nm, or none");
+    });
     d.flag({.key = "assumed",
             .label = "Assumed",
             .meaning = "nobody has measured or chosen it yet",

@@ -16,12 +16,15 @@ constexpr Word kKinds[] = {{"daylight_factor", Kind::daylight_factor},
                            {"exposure", Kind::exposure},
                            {"year", Kind::year},
                            {"glare", Kind::glare},
-                           {"glare_year", Kind::glare_year}};
+                           {"glare_year", Kind::glare_year},
+                           {"spectrum", Kind::spectrum}};
+constexpr Word kSkyColours[] = {{"d65", SkyColour::d65}, {"by_luminance", SkyColour::by_luminance}};
 using At = Question::At;
 constexpr Word kAt[] = {{"planes", At::planes},
                         {"windows", At::windows},
                         {"window_reveals", At::window_reveals},
-                        {"readings", At::readings}};
+                        {"readings", At::readings},
+                        {"eyes", At::eyes}};
 constexpr Word kSeasons[] = {{"in_leaf", Season::in_leaf}, {"bare", Season::bare}};
 using Shape = SkyChoice::Shape;
 constexpr Word kShapes[] = {{"weather", Shape::weather}, {"cie", Shape::cie}, {"uniform", Shape::uniform}};
@@ -246,9 +249,12 @@ void describe(Describer& d, Question& q) {
     d.text({.key = "id", .need = Need::required, .bears = bears::nothing}, q.id);
     describe_name(d, q.name);
     d.choice({.key = "kind", .need = Need::required}, q.kind, kKinds);
-    d.only(of({Kind::daylight_factor, Kind::moment, Kind::sun_hours, Kind::sky_view, Kind::sky_angle, Kind::exposure}),
+    d.only(of({Kind::daylight_factor, Kind::moment, Kind::sun_hours, Kind::sky_view, Kind::sky_angle, Kind::exposure,
+               Kind::spectrum}),
            [&] {
-               d.choice({.key = "at", .meaning = "windows: outside, in the middle; window_reveals: on the inner face"},
+               d.choice({.key = "at",
+                         .meaning = "windows: outside, in the middle; window_reveals: on the inner face; eyes: of "
+                                    "observers, as they look"},
                         q.at, kAt);
            });
     d.texts({.key = "planes", .meaning = "their ids; none: all of the option"}, q.planes);
@@ -267,7 +273,18 @@ void describe(Describer& d, Question& q) {
         d.number({.key = "eye", .meaning = "above the floor", .unit = unit::metre, .low = 0.1, .high = 10}, q.view_eye);
     });
     d.only(of({Kind::year}), [&] { describe_year(d, q); });
-    d.only(of({Kind::moment}), [&] { describe_moments(d, q); });
+    d.only(of({Kind::moment, Kind::spectrum}), [&] { describe_moments(d, q); });
+    d.only(of({Kind::spectrum}), [&] {
+        d.whole({.key = "bands",
+                 .meaning = "into how many of equal width 380 to 780 nm is cut; 3, 9, 15, 27 and 81 are usual",
+                 .low = 1,
+                 .high = 81},
+                q.bands);
+        d.choice({.key = "sky_colour",
+                  .meaning = "d65: sky and sun are of CIE D65; by_luminance: the sky is the bluer the darker while the "
+                             "sun shines, the sun coloured by the air that it passes"},
+                 q.sky_colour, kSkyColours);
+    });
     d.only(of({Kind::sun_hours, Kind::exposure}), [&] { describe_period(d, q); });
     d.only(of({Kind::sun_hours}), [&] { describe_sun_hours(d, q); });
     d.only(of({Kind::glare}), [&] { describe_glare(d, q); });

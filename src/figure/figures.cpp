@@ -26,6 +26,10 @@ constexpr PointFigure kTables[] = {
     {"illuminance", "Illuminance", "lx", Kind::moment, "lux_"},
     {"direct_sun", "Direct sun", "lx", Kind::moment, "sun_lux_"},
     {"from_sky", "Straight from the sky", "lx", Kind::moment, "sky_lux_"},
+    {"melanopic_edi", "Melanopic equivalent daylight illuminance", "lx", Kind::spectrum, "melanopic_edi_lx_"},
+    {"melanopic_der", "Melanopic daylight efficacy ratio", "", Kind::spectrum, "melanopic_der_"},
+    {"spectral_illuminance", "Illuminance, by wavelength", "lx", Kind::spectrum, "photopic_lx_"},
+    {"colour_temperature", "Correlated colour temperature", "K", Kind::spectrum, "cct_k_"},
     {"sun_hours", "Sunlight hours", "h", Kind::sun_hours, "sunlight_hours"},
     {"sun_share", "Share of the open place's sun", "%", Kind::sun_hours, "sun_share_percent"},
     {"sun_of_year", "Share of the open place's sun of the year", "%", Kind::sun_hours, "sun_of_year_percent"},
@@ -105,7 +109,7 @@ std::optional<size_t> place_of(const question::PointTable& table, const geometry
 }
 
 const question::Column* column_of(const question::PointTable& table, const PointFigure& figure) {
-    const bool by_beginning = figure.of == Kind::moment;
+    const bool by_beginning = figure.of == Kind::moment || figure.of == Kind::spectrum;
     for (const auto& column : table.columns)
         if (by_beginning ? column.id.starts_with(figure.column) : column.id == figure.column) return &column;
     return nullptr;

@@ -51,7 +51,7 @@ void Builder::add_portal(const Pane& pane, const Id& source, const Material* gla
     if (glass != nullptr) {
         const Material m = possible(*glass);
         portal.glazing = out_.add_glazing(
-            {m.transmittance, m.panes, m.diffuse, m.reflectance_out, m.reflectance_in, m.solar_factor});
+            {m.transmittance, m.panes, m.diffuse, m.reflectance_out, m.reflectance_in, m.solar_factor, m.id});
     }
     portal.group = group;
     out_.portals.push_back(portal);

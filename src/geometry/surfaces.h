@@ -81,6 +81,7 @@ struct Glazing {
     double diffuse = 0;  ///< which part of what passes, and of what is reflected, is scattered
     double reflectance_out = 0, reflectance_in = 0;  ///< normal incidence, by side; 0: as uncoated panes reflect
     double solar_factor = 0;  ///< total solar energy transmittance (EN 410); 0: not known. Nothing to light
+    model::Id material{};     ///< it is of; nothing to light but by wavelength
     bool operator==(const Glazing&) const = default;
 };
 

@@ -59,16 +59,21 @@ class MeshProgress : public Assimp::ProgressHandler {
     const Reading& reading_;
 };
 
-// A PLY says how many there are before they come: more than there are bytes cannot be, and would be waited for long.
-bool claims_too_much(const std::string& bytes, const std::string& suffix) {
-    if (suffix != ".ply") return false;
+// A PLY says how many there are before they come: more than there are bytes cannot be, and would be waited for long. A
+// head that does not end would be waited for without end.
+Outcome refused_ply(const std::string& bytes, const std::string& name) {
+    const size_t end = std::min(bytes.find("\nend_header\n"), bytes.find("\nend_header\r"));
+    if (end == std::string::npos) return Fault{name, "its head does not end", "Write it again, or in another format"};
     double claimed = 0;
-    std::istringstream head(bytes.substr(0, bytes.find("end_header")));
+    std::istringstream head(bytes.substr(0, end));
     for (std::string word; head >> word;) {
         double count = 0;
         if (word == "element" && head >> word >> count) claimed += std::max(0.0, count);
     }
-    return claimed > static_cast<double>(bytes.size());
+    if (claimed > static_cast<double>(bytes.size()))
+        return Fault{name, "it claims more corners and faces than it has bytes",
+                     "Write it again, or in another format"};
+    return {};
 }
 
 class Meshes {
@@ -181,9 +186,8 @@ class Meshes {
 
 Result<Building> read_mesh(const Reading& reading) {
     const std::string name = reading.path.filename().string();
-    if (claims_too_much(reading.bytes, lower_suffix(reading.path)))
-        return Fault{name, "it claims more corners and faces than it has bytes",
-                     "Write it again, or in another format"};
+    if (lower_suffix(reading.path) == ".ply")
+        if (const auto fault = refused_ply(reading.bytes, name)) return *fault;
     Assimp::Importer importer;
     const std::string inside = "given" + lower_suffix(reading.path);
     importer.SetIOHandler(new NothingElse(reading.bytes, inside));

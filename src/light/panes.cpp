@@ -119,15 +119,40 @@ float ScenePortal::sends_back_evenly() const {
     return evenly(true, [](const PaneResponse& p) { return p.mirror + p.back; });
 }
 
-Panes::Panes(const geometry::Surfaces& surfaces, const BlindLayers& layers) {
-    for (const auto& g : surfaces.glazings)
-        glasses_.push_back(std::make_unique<GlassCurve>(g.transmittance, g.panes, g.reflectance_out, g.reflectance_in));
+ByState ScenePortal::tint(Vec3f direction) const {
+    ByState out = kAllAlike;
+    const float cosine = dot(direction, normal), all = glass->transmittance(cosine);
+    for (size_t k = 0; k < tints.size(); ++k) out[k] = all > 0 ? tints[k]->transmittance(cosine) / all : 0.0f;
+    return out;
+}
+
+Panes::Panes(const geometry::Surfaces& surfaces, const BlindLayers& layers, const Tints* tints, size_t states) {
+    const auto curve = [](const geometry::Glazing& g, double transmittance) {
+        return std::make_unique<GlassCurve>(transmittance, g.panes, g.reflectance_out, g.reflectance_in);
+    };
+    for (size_t i = 0; i < surfaces.glazings.size(); ++i) {
+        const auto& g = surfaces.glazings[i];
+        tinted_.emplace_back();
+        double drawn = g.transmittance;
+        if (tints != nullptr) {
+            // Rays are drawn by the brightest of all bands.
+            drawn = 0;
+            for (size_t k = 0; k < states; ++k) {
+                const auto in_band = static_cast<double>(tints->glazings[i][k]);
+                tinted_.back().push_back(curve(g, in_band));
+                drawn = std::max(drawn, in_band);
+            }
+        }
+        glasses_.push_back(curve(g, drawn));
+    }
     slats_.resize(surfaces.blinds.size());
     for (size_t i = 0; i < surfaces.portals.size(); ++i) {
         const geometry::Portal& p = surfaces.portals[i];
         ScenePortal portal = make_portal(p, glasses_);
         if (p.glazing >= 0)
             portal.diffuse = static_cast<float>(surfaces.glazings[static_cast<size_t>(p.glazing)].diffuse);
+        if (p.glazing >= 0)
+            for (const auto& in_band : tinted_[static_cast<size_t>(p.glazing)]) portal.tints.push_back(in_band.get());
         if (i < layers.size() && layers[i] != kNoBlind) close_blind(portal, surfaces, layers[i]);
         portal.note_scatter();
         portals_.push_back(portal);

@@ -8,6 +8,7 @@
 #include "geometry/surfaces.h"
 #include "light/glass.h"
 #include "light/slats.h"
+#include "light/state.h"
 
 namespace wp::light {
 
@@ -34,6 +35,11 @@ struct ScenePortal {
     float blind_openness, blind_through, blind_back;
     bool blind_closed;
     bool slats_upright;
+
+    // Where states are bands of wavelength: the pane in each of them. Empty: it is grey.
+    std::vector<const GlassCurve*> tints;
+    /// What passes it along a unit direction in each state, over what pass gives.
+    ByState tint(Vec3f direction) const;
 
     // Of what comes evenly from outside and from inside, what is scattered through.
     float scatters_from_outside = 0, scatters_from_inside = 0;
@@ -82,13 +88,15 @@ BlindLayers layers_of(const geometry::Surfaces& surfaces, Blinds blinds);
 /// Only surfaces' portals, glazings and blinds are looked at.
 class Panes {
  public:
-    Panes(const geometry::Surfaces& surfaces, const BlindLayers& layers);
+    Panes(const geometry::Surfaces& surfaces, const BlindLayers& layers, const Tints* tints = nullptr,
+          size_t states = 1);
     const std::vector<ScenePortal>& portals() const { return portals_; }
 
  private:
     void close_blind(ScenePortal& portal, const geometry::Surfaces& surfaces, int layer);
     std::vector<ScenePortal> portals_;
     std::vector<std::unique_ptr<GlassCurve>> glasses_;
+    std::vector<std::vector<std::unique_ptr<GlassCurve>>> tinted_;  // by glazing and state
     std::vector<std::unique_ptr<SlatCurve>> slats_;
 };
 

@@ -339,7 +339,12 @@ class Tracer {
     Trail past(const Trail& trail, int index, Vec3f direction) const {
         const ScenePortal& portal = scene_.portals()[static_cast<size_t>(index)];
         const int remembered = beyond(portal, index, direction, trail.portal);
-        return trail.past(remembered, remembered == index ? std::fabs(dot(direction, portal.normal)) : trail.slant);
+        return tinted(portal, direction, trail)
+            .past(remembered, remembered == index ? std::fabs(dot(direction, portal.normal)) : trail.slant);
+    }
+    // In bands of wavelength panes pass more or less than of all light.
+    static Trail tinted(const ScenePortal& portal, Vec3f direction, const Trail& trail) {
+        return portal.tints.empty() ? trail : trail.weighed(portal.tint(direction));
     }
 
     // The ray that is followed next: each ray leads to one at most. One that starts on a portal's plane looks through
@@ -372,7 +377,7 @@ class Tracer {
         const LitPlace place{at, outward ? portal.normal : -portal.normal, outward ? portal.outside : portal.inside,
                              index};
         const float carried = weight * static_cast<float>(1 / kPi);
-        const Trail after = trail.scattered(beyond(portal, index, direction, trail.portal));
+        const Trail after = tinted(portal, direction, trail).scattered(beyond(portal, index, direction, trail.portal));
         if constexpr (requires { sink_.ends_at(place, carried, after); })
             if (sink_.ends_at(place, carried, after)) return;
         live_on({place, carried, after, stream});

@@ -54,6 +54,7 @@ void dim_beam(const RTCFilterFunctionNArguments* args) {
     if (index != context->last_portal) {
         context->beam.share *= straight;
         for (float& share : context->beam.states) share *= straight;
+        if (!portal.tints.empty()) context->beam.states = context->beam.states * portal.tint(d);
     }
     context->last_portal = index;
     if (portal.group >= 0) context->beam.portal = static_cast<int>(index);
@@ -128,10 +129,12 @@ Scene::Scene(const geometry::Surfaces& surfaces, Blinds blinds, const State& sta
 Scene::Scene(const geometry::Surfaces& surfaces, const BlindLayers& layers, const State& state)
     : Scene(surfaces, layers, std::span(&state, 1)) {}
 
-Scene::Scene(const geometry::Surfaces& surfaces, const BlindLayers& layers, std::span<const State> states)
-    : panes_(surfaces, layers),
+Scene::Scene(const geometry::Surfaces& surfaces, const BlindLayers& layers, std::span<const State> states,
+             const Tints* tints)
+    : panes_(surfaces, layers, tints, std::clamp<size_t>(states.size(), 1, kMostStates)),
       groups_(static_cast<int>(surfaces.groups.size())),
       states_(std::clamp<size_t>(states.size(), 1, kMostStates)),
+      has_tints_(tints != nullptr),
       ground_reflectance_(static_cast<float>(states[0].ground >= 0 ? states[0].ground : surfaces.ground_reflectance)) {
     portals_of_.resize(surfaces.spaces.size());
     for (size_t i = 0; i < surfaces.spaces.size(); ++i)
@@ -141,7 +144,7 @@ Scene::Scene(const geometry::Surfaces& surfaces, const BlindLayers& layers, std:
             if (space >= 0) add_portal_to(space, static_cast<int>(i), surfaces.air);
     scene_ = rtcNewScene(device());
     rtcSetSceneFlags(scene_, RTC_SCENE_FLAG_ROBUST);
-    add_matters(surfaces, states.first(states_));
+    add_matters(surfaces, states.first(states_), tints);
     add_triangles(surfaces, false, states.first(states_));
     add_triangles(surfaces, true, states.first(states_));
     if (!portals().empty()) add_panes();
@@ -159,8 +162,19 @@ Openness Scene::holes_of(const geometry::Surface& surface, std::span<const State
     return out;
 }
 
-void Scene::add_matters(const geometry::Surfaces& surfaces, std::span<const State> states) {
-    for (const auto& s : surfaces.surfaces) {
+namespace {
+
+// Rays are drawn by the brightest of all bands: by less, paths would end that carry much in it, and the few that live
+// on would carry too much each.
+float most_of(const ByState& tint, size_t states) {
+    return *std::max_element(tint.begin(), tint.begin() + static_cast<std::ptrdiff_t>(states));
+}
+
+}  // namespace
+
+void Scene::add_matters(const geometry::Surfaces& surfaces, std::span<const State> states, const Tints* tints) {
+    for (size_t i = 0; i < surfaces.surfaces.size(); ++i) {
+        const auto& s = surfaces.surfaces[i];
         const Openness holes = holes_of(s, states);
         const bool open_ground = s.element == geometry::Element::ground && states[0].ground >= 0;
         // Of the rays that are met: those that went through the holes are not among them.
@@ -172,10 +186,17 @@ void Scene::add_matters(const geometry::Surfaces& surfaces, std::span<const Stat
             sends[k] = closed / std::max(1e-9f, 1 - holes.open[k]);
             if (open_ground) sends[k] = ground > 0 ? static_cast<float>(states[k].ground / ground) : 0.0f;
         }
-        matters_.push_back({open_ground ? static_cast<float>(ground) : static_cast<float>(s.reflectance) / closed,
-                            static_cast<float>(s.specular) / closed, sharpness(s.roughness),
-                            static_cast<float>(s.through) / closed,
-                            s.element == geometry::Element::ground || s.element == geometry::Element::terrain, sends});
+        float drawn = 1;
+        if (tints != nullptr) {
+            const ByState& tint = tints->surfaces[i];
+            drawn = most_of(tint, states.size());
+            for (size_t k = 0; k < states.size(); ++k) sends[k] *= drawn > 0 ? tint[k] / drawn : 0.0f;
+        }
+        matters_.push_back(
+            {open_ground ? static_cast<float>(ground) * drawn : static_cast<float>(s.reflectance) / closed * drawn,
+             static_cast<float>(s.specular) / closed * drawn, sharpness(s.roughness),
+             static_cast<float>(s.through) / closed * drawn,
+             s.element == geometry::Element::ground || s.element == geometry::Element::terrain, sends});
     }
 }
 

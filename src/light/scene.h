@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Surfaces as triangles in a ray accelerator. Immutable and shared between threads.
 #pragma once
+#include <algorithm>
 #include <cstdint>
 #include <memory>
 #include <span>
@@ -51,7 +52,9 @@ class Scene {
     Scene(const geometry::Surfaces& surfaces, const BlindLayers& layers, const State& state = {});
     /// In up to kMostStates states at once: rays go by what is common to them, and tell by how much each departs from
     /// it. One path thus serves all; of each state it is an unbiased estimate.
-    Scene(const geometry::Surfaces& surfaces, const BlindLayers& layers, std::span<const State> states);
+    /// tints: where states are bands of wavelength; null: they are not.
+    Scene(const geometry::Surfaces& surfaces, const BlindLayers& layers, std::span<const State> states,
+          const Tints* tints = nullptr);
     ~Scene();
     Scene(const Scene&) = delete;
     Scene& operator=(const Scene&) = delete;
@@ -67,7 +70,9 @@ class Scene {
         int portal = -1;   ///< the portal it passes to the open
         float holes = 1;   ///< of that, what canopies and fabric outdoors leave
         ByState states{};  ///< share by state
-        bool passes() const { return states[0] > 0 || states[1] > 0 || states[2] > 0 || states[3] > 0; }
+        bool passes() const {
+            return std::ranges::any_of(states, [](float share) { return share > 0; });
+        }
     };
     Beam beam(Vec3f origin, Vec3f direction) const;
     /// What of the straight way between two places is open, by state of the scene: 0 where something solid or a portal
@@ -86,6 +91,8 @@ class Scene {
     size_t spaces() const { return airs_.size(); }
     /// How many states it is in at once.
     size_t states() const { return states_; }
+    /// Whether its states are bands of wavelength.
+    bool has_tints() const { return has_tints_; }
     float ground_reflectance() const { return ground_reflectance_; }
     RTCSceneTy* kernel() const { return scene_; }
 
@@ -100,7 +107,7 @@ class Scene {
         bool ground;
         ByState sends;
     };
-    void add_matters(const geometry::Surfaces& surfaces, std::span<const State> states);
+    void add_matters(const geometry::Surfaces& surfaces, std::span<const State> states, const Tints* tints);
     void add_triangles(const geometry::Surfaces& surfaces, bool porous, std::span<const State> states);
     static Openness holes_of(const geometry::Surface& surface, std::span<const State> states);
     // How often each state would have let a ray pass the faces that this one passed before its hit, and meet the one it
@@ -118,6 +125,7 @@ class Scene {
     std::vector<int> no_portals_;
     int groups_ = 0;
     size_t states_ = 1;
+    bool has_tints_ = false;
     float ground_reflectance_ = 0.2f;
 };
 

@@ -3,7 +3,6 @@
 #pragma once
 #include <array>
 #include <vector>
-#include "model/site.h"
 
 #include "geometry/surfaces.h"
 #include "model/site.h"
@@ -20,12 +19,20 @@ struct State {
 
 /// So many states are traced together at most, and a number for each of them. Numbers of states that are not there are
 /// of no meaning.
-inline constexpr size_t kMostStates = 4;
+inline constexpr size_t kMostStates = 12;
 using ByState = std::array<float, kMostStates>;
-inline constexpr ByState kAllAlike{1, 1, 1, 1};
+inline constexpr ByState kAllAlike{1, 1, 1, 1, 1, 1, 1, 1, 1, 1, 1, 1};
 inline ByState operator*(const ByState& a, const ByState& b) {
-    return {a[0] * b[0], a[1] * b[1], a[2] * b[2], a[3] * b[3]};
+    ByState out;
+    for (size_t k = 0; k < kMostStates; ++k) out[k] = a[k] * b[k];
+    return out;
 }
+
+/// What surfaces and glazings do in states that are bands of wavelength, over what they do with all visible light.
+struct Tints {
+    std::vector<ByState> surfaces;  ///< by place in Surfaces::surfaces: factors of all that they send back
+    std::vector<ByState> glazings;  ///< by place in Surfaces::glazings: transmittance at normal incidence, not a factor
+};
 
 /// The states that differ, and which of them holds in each month.
 struct States {

@@ -43,6 +43,10 @@ struct Material {
     double slat_tilt = 45;                           ///< slats: degrees from square to the pane, the outer edge down
     bool slats_upright = false;                      ///< vertical slats, turned instead of tilted
 
+    /// By wavelength, 380 to 780 nm in steps of 5 nm; empty: grey. What its figure says in light of D65 stays as it is:
+    /// the spectrum tells how that share is spread.
+    std::vector<double> spectrum;  ///< reflectance; of glazing transmittance, of fabric all it passes
+
     bool assumed = false;      ///< nobody has measured or chosen it yet: listed as an assumption
     double low = 0, high = 0;  ///< the range in which real ones lie; both 0: not told
     std::string source;        ///< where the figures come from

@@ -36,6 +36,12 @@ struct SkyChoice {
     bool operator==(const SkyChoice&) const;
 };
 
+/// Of which colour daylight is.
+enum class SkyColour {
+    d65,           ///< sky and sun as CIE D65
+    by_luminance,  ///< the sky bluer the darker it is while the sun shines, else D65; the sun by the air it passes
+};
+
 /// What is asked of an option.
 struct Question {
     enum class Kind {
@@ -49,12 +55,14 @@ struct Question {
         year,
         glare,
         glare_year,  ///< glare in the time of use of a year, at places in all directions
+        spectrum,    ///< light by wavelength at moments: what the five opsins get of it, and its colour
     };
     enum class At {
         planes,
         windows,         ///< the middle of every window and rooflight, on the outer face of its wall
         window_reveals,  ///< the same on the inner face, 1.2 m above the floor and 0.3 m above the sill at least
         readings,        ///< at the option's readings
+        eyes,            ///< spectrum: at the observers' eyes, as each of them looks
     };
     Id id;
     std::string name;
@@ -82,6 +90,8 @@ struct Question {
     int heading = 0;                              ///< which of the observer's headings, glare only
     Season season = Season::in_leaf;              ///< daylight factor, sky view, sky angle
     double view_eye = 1.2;                        ///< view_out: height of eyes above the floor, metres
+    int bands = 9;                                ///< spectrum: into how many the visible range is cut
+    SkyColour sky_colour = SkyColour::d65;        ///< spectrum
     std::vector<std::string> without;  ///< things and blocks that are left out: ids, or kinds ("tree", "block")
     Extra extra;
     bool operator==(const Question&) const;

@@ -61,6 +61,8 @@ Outcome can_be_asked(const model::Option& option, const model::Question& questio
     const std::string place = "question " + question.id;
     if (question.at == model::Question::At::readings && option.readings.empty())
         return Fault{place, "option " + option.id + " has no readings", "Put some into the drawing"};
+    if (question.at == model::Question::At::eyes && option.observers.empty())
+        return Fault{place, "option " + option.id + " has no observer", "Place one"};
     const bool of_observers = question.kind == model::Question::Kind::glare_year &&
                               question.glare_year.places == model::GlareYearChoice::Places::observers;
     if (of_observers && option.observers.empty())
@@ -124,6 +126,22 @@ geometry::PlanePoints point_of(const model::Observer& observer, const geometry::
     return out;
 }
 
+// Eyes upright across each way of looking of each observer.
+std::vector<geometry::PlanePoints> eye_points(const model::Option& option, const geometry::Surfaces& surfaces) {
+    std::vector<geometry::PlanePoints> out;
+    for (const auto& observer : option.observers) {
+        const auto ways = model::headings(observer);
+        for (size_t k = 0; k < ways.size(); ++k) {
+            geometry::PlanePoints eye = point_of(observer, surfaces, option);
+            if (k > 0) eye.plane += "@" + std::to_string(k);
+            const double a = radians(ways[k]), h = radians(observer.altitude);
+            eye.normal = {std::sin(a) * std::cos(h), std::cos(a) * std::cos(h), std::sin(h)};
+            out.push_back(std::move(eye));
+        }
+    }
+    return out;
+}
+
 // Seats in the rooms of planes that lie: the first plane of each, at the height of eyes and as far apart.
 Result<std::vector<geometry::PlanePoints>> lattice_of(const model::Option& option, const model::Question& question,
                                                       double north) {
@@ -181,6 +199,7 @@ Result<std::vector<geometry::PlanePoints>> points_of(const model::Project& proje
     if (question.kind == model::Question::Kind::view_out) return eyes_over(option, question, project.site.north);
     if (question.at == model::Question::At::planes) return planes_of(option, question, project.site.north);
     if (question.at == model::Question::At::readings) return geometry::reading_points(option);
+    if (question.at == model::Question::At::eyes) return eye_points(option, surfaces);
     return geometry::window_points(option, surfaces,
                                    question.at == model::Question::At::windows ? geometry::WindowPoint::outer_face
                                                                                : geometry::WindowPoint::inner_face);

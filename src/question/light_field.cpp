@@ -50,11 +50,18 @@ void merge(light::Coefficients& coefficients, const light::PatchSize& size, doub
 }  // namespace
 
 LightField trace_light_field(const FieldTask& task, const Effort& effort, const Cancel& cancel, const FieldStep& step) {
+    return std::move(trace_light_fields(task, {}, effort, cancel, step).front());
+}
+
+std::vector<LightField> trace_light_fields(const FieldTask& task, const Bands& bands, const Effort& effort,
+                                           const Cancel& cancel, const FieldStep& step) {
     const auto start = std::chrono::steady_clock::now();
     LightField field;
     field.planes = *task.planes;
     field.state = task.state;
-    field.scene = std::make_shared<const light::Scene>(*task.surfaces, light::Blinds::open, task.state);
+    const std::vector<light::State> states(bands.count, task.state);
+    field.scene = std::make_shared<const light::Scene>(
+        *task.surfaces, light::layers_of(*task.surfaces, light::Blinds::open), states, bands.tints);
     const auto columns = std::make_shared<const SkyColumns>();
     field.columns = columns;
     auto sources = light::sources_of(*task.surfaces);
@@ -64,8 +71,10 @@ LightField trace_light_field(const FieldTask& task, const Effort& effort, const 
     work.scene = field.scene.get();
     work.parts = &columns->parts();
     work.planes = &field.planes;
-    work.typical = {typical_light(*columns, task.place, task.north_azimuth,
-                                  task.state.ground >= 0 ? task.state.ground : task.surfaces->ground_reflectance)};
+    // In every band the same light: coefficients are of what shines in it.
+    work.typical.assign(bands.count,
+                        typical_light(*columns, task.place, task.north_azimuth,
+                                      task.state.ground >= 0 ? task.state.ground : task.surfaces->ground_reflectance));
     work.source_of_portal = field.source_of_portal;
     work.sources = field.sources.size();
     work.split = light::Split::way;
@@ -83,6 +92,7 @@ LightField trace_light_field(const FieldTask& task, const Effort& effort, const 
     field.record.inputs = light_field_inputs(task, effort);
     field.record.wanted = effort.accuracy;
     field.record.seed = effort.seed;
+    std::vector<light::Coefficients> traced;
     with_threads(effort.threads, [&] {
         light::CoefficientStep show;
         if (step)
@@ -92,13 +102,20 @@ LightField trace_light_field(const FieldTask& task, const Effort& effort, const 
                 note(so_far);
                 if (!so_far.settled) step(field);
             };
-        auto settled = std::move(light::trace_coefficients(work, cancel, {}, show).front());
-        note(settled);
-        field.coefficients = std::move(settled);
-        if (field.coefficients.patches) merge(field.coefficients, work.patch_size, effort.accuracy);
+        traced = light::trace_coefficients(work, cancel, {}, show);
+        note(traced.front());
+        for (light::Coefficients& c : traced)
+            if (c.patches) merge(c, work.patch_size, effort.accuracy);
     });
     if (cancel.requested()) field.record.settled = false;
-    return field;
+    std::vector<LightField> out;
+    for (size_t k = 0; k < traced.size(); ++k) {
+        out.push_back(field);
+        out.back().band = k;
+        out.back().coefficients = std::move(traced[k]);
+        out.back().record.reached = out.back().coefficients.reached;
+    }
+    return out;
 }
 
 namespace {
@@ -113,7 +130,7 @@ class SunOnPatches {
         if (set == nullptr || lux <= 0 || to_sun.z <= 0) return;
         lux_.assign(set->count(), 0.0f);
         doubt_.assign(set->count(), 0.0f);
-        const light::SunLook look{to_sun.as<float>(), field.scene.get(), 0};
+        const light::SunLook look{to_sun.as<float>(), field.scene.get(), field.band};
         sunlit_ = light::look_for_suns(*set, std::span(&look, 1));
         for (size_t p = 0; p < set->count(); ++p)
             for (uint32_t b = sunlit_.first[p]; b < sunlit_.first[p + 1]; ++b) {
@@ -200,11 +217,12 @@ struct DirectSun {
     double share = 0;  // of the beam normal to the sun, times the cosine
     int portal = -1;
 };
-DirectSun direct_sun(const light::Scene& scene, const geometry::PlanePoints& plane, size_t i, Vec3 to_sun) {
+DirectSun direct_sun(const light::Scene& scene, const geometry::PlanePoints& plane, size_t i, Vec3 to_sun,
+                     size_t band = 0) {
     const double cosine = dot(to_sun, plane.normal);
     if (cosine <= 0 || to_sun.z <= 0) return {};
     const auto beam = scene.beam((plane.points[i] + plane.normal * 1e-4).as<float>(), to_sun.as<float>());
-    return {cosine * static_cast<double>(beam.share), beam.portal};
+    return {cosine * static_cast<double>(beam.states[band]), beam.portal};
 }
 
 // A plane of a moment in the making.
@@ -247,7 +265,7 @@ void judge(PlaneMoment& plane) {
 
 }  // namespace
 
-MomentAnswer light_at(const LightField& field, const Outdoors& outdoors, bool by_source) {
+MomentAnswer light_at(const LightField& field, const Outdoors& outdoors, bool by_source, const Shine* shine) {
     MomentAnswer out;
     out.outdoors = outdoors;
     out.sources = field.sources;
@@ -256,8 +274,10 @@ MomentAnswer light_at(const LightField& field, const Outdoors& outdoors, bool by
     const auto& layout = field.coefficients.layout;
     std::vector<float> row(layout.columns());
     if (!row.empty()) field.columns->fill(outdoors.sky_and_sun, row);
+    for (size_t c = 0; shine != nullptr && c < row.size(); ++c) row[c] *= shine->columns[c];
+    const double beam = outdoors.sky_and_sun.sun_lux * (shine != nullptr ? shine->sun : 1);
     const Row sky_and_sun(row.data(), static_cast<Eigen::Index>(row.size()));
-    const SunOnPatches on_patches(field, outdoors.sky_and_sun.to_sun, outdoors.sky_and_sun.sun_lux);
+    const SunOnPatches on_patches(field, outdoors.sky_and_sun.to_sun, beam);
     size_t first = 0;
     double worst = 0;
     for (const auto& points : field.planes) {
@@ -277,10 +297,10 @@ MomentAnswer light_at(const LightField& field, const Outdoors& outdoors, bool by
                     add_by_source(layout, point, sky_and_sun, sources.data());
                     add_sun_by_source(field, point, on_patches, sources.data());
                 }
-                const DirectSun sun = outdoors.sky_and_sun.sun_lux > 0
-                                          ? direct_sun(*field.scene, points, i, outdoors.sky_and_sun.to_sun)
+                const DirectSun sun = beam > 0
+                                          ? direct_sun(*field.scene, points, i, outdoors.sky_and_sun.to_sun, field.band)
                                           : DirectSun{};
-                set_point(plane, i, outdoors.sky_and_sun.sun_lux * sun.share, light.by_way,
+                set_point(plane, i, beam * sun.share, light.by_way,
                           half_width_of(layout, point, sky_and_sun, light.variance));
                 if (!by_source) return;
                 sources[source_of(sun.portal, field.source_of_portal, across - 1)] += plane.sun[i];

@@ -24,6 +24,7 @@ struct LightField {
     std::vector<int> source_of_portal;
     light::State state;  ///< of trees and ground
     std::shared_ptr<const light::Scene> scene;
+    size_t band = 0;  ///< which of the scene's states this is of, where they are bands of wavelength
     std::shared_ptr<const SkyColumns> columns;
     light::Coefficients coefficients;
     Record record;  ///< error: of light typical of the place
@@ -42,6 +43,21 @@ Fingerprint light_field_inputs(const FieldTask& task, const Effort& effort);
 using FieldStep = std::function<void(const LightField&)>;
 LightField trace_light_field(const FieldTask& task, const Effort& effort, const Cancel& cancel = {},
                              const FieldStep& step = {});
+
+/// Bands of wavelength that are traced together.
+struct Bands {
+    const light::Tints* tints = nullptr;  ///< null: all visible light alone
+    size_t count = 1;                     ///< kMostStates at most
+};
+/// A field for each band, of the same paths; rays and paths are told with the first. step sees the first.
+std::vector<LightField> trace_light_fields(const FieldTask& task, const Bands& bands, const Effort& effort,
+                                           const Cancel& cancel = {}, const FieldStep& step = {});
+
+/// What a lux of each column, and of the sun, is in the unit that is asked for.
+struct Shine {
+    std::vector<float> columns;
+    double sun = 1;
+};
 
 /// Illuminance of one plane, lux, and what it is made of.
 struct PlaneMoment {
@@ -70,7 +86,9 @@ std::vector<MomentAnswer> trace_moments(const FieldTask& task, const std::vector
                                         const Effort& effort, const Cancel& cancel = {}, const MomentsStep& step = {});
 
 /// Looks for its sun, and traces nothing else.
-MomentAnswer light_at(const LightField& field, const Outdoors& outdoors, bool by_source = false);
+/// shine: in another unit than lux; null: in lux.
+MomentAnswer light_at(const LightField& field, const Outdoors& outdoors, bool by_source = false,
+                      const Shine* shine = nullptr);
 
 /// Light and irradiation added up over hours of the weather.
 struct PlaneExposure {

@@ -42,12 +42,12 @@ Column column(const Planes& planes, std::string id, std::string name, std::strin
     return out;
 }
 
-std::string stamp(const climate::Moment& m) {
+}  // namespace
+
+std::string moment_stamp(const climate::Moment& m) {
     const int minutes = static_cast<int>(std::lround(m.hour * 60));
     return fmt::format("{:02}{:02}_{:02}{:02}", m.month, m.day, minutes / 60, minutes % 60);
 }
-
-}  // namespace
 
 PointTable table_of(const DaylightFactorAnswer& answer) {
     PointTable out{points_in(answer.planes), {}};
@@ -96,7 +96,7 @@ PointTable table_of(const std::vector<MomentAnswer>& moments) {
     if (moments.empty()) return out;
     out.planes = points_in(moments.front().planes);
     for (const MomentAnswer& moment : moments) {
-        const std::string at = stamp(moment.outdoors.moment), words = climate::text(moment.outdoors.moment);
+        const std::string at = moment_stamp(moment.outdoors.moment), words = climate::text(moment.outdoors.moment);
         out.columns.push_back(column(
             moment.planes, "lux_" + at, words, "lx", [](const auto& p) { return p.lux; },
             [](const auto& p) { return p.half_width; }));
@@ -196,7 +196,7 @@ WindowTable windows_of(const std::vector<MomentAnswer>& moments) {
     out.windows = moments.front().sources;
     out.windows.push_back("none");
     for (const MomentAnswer& moment : moments) {
-        out.ids.push_back("lux_" + stamp(moment.outdoors.moment));
+        out.ids.push_back("lux_" + moment_stamp(moment.outdoors.moment));
         out.value.emplace_back();
         for (const auto& plane : moment.planes) {
             Values shares(plane.lux.size() * out.windows.size(), 0.0);

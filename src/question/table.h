@@ -31,6 +31,8 @@ PointTable table_of(const DaylightFactorAnswer& answer);
 /// Adds what a daylight factor gives under two skies: the design sky of a latitude (degrees) and, where it is known
 /// (not 0), the weather's median, lux on the open ground.
 void add_skies(PointTable& daylight_factor, double latitude, double median);
+/// "0321_1030": of a moment, for the names of columns.
+std::string moment_stamp(const climate::Moment& moment);
 /// Per moment: illuminance, then direct sun, sky, reflected outside and inside.
 PointTable table_of(const std::vector<MomentAnswer>& moments);
 PointTable table_of(const SunHoursAnswer& answer);

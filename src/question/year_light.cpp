@@ -21,6 +21,10 @@ namespace wp::question {
 
 namespace {
 
+// States of trees and ground that are traced together: more would stand in memory at once.
+constexpr size_t kTogether = 4;
+static_assert(kTogether <= light::kMostStates);
+
 using light::CompactCoefficients;
 
 std::vector<YearBlock> blocks_of(const std::vector<geometry::PlanePoints>& planes) {
@@ -171,8 +175,8 @@ class Tracing {
     };
     std::vector<Together> batches() const {
         std::vector<Together> out;
-        for (size_t s = 0; s < out_.states.all.size(); s += light::kMostStates)
-            out.push_back({s, std::min(light::kMostStates, out_.states.all.size() - s)});
+        for (size_t s = 0; s < out_.states.all.size(); s += kTogether)
+            out.push_back({s, std::min(kTogether, out_.states.all.size() - s)});
         return out;
     }
     // Of trees and ground, on a day of the year.
@@ -459,9 +463,7 @@ class Tracing {
                     const int shift = k * span / 3;
                     const int middle = (day + shift) / span * span - shift + span / 2, other = number(middle, hour);
                     looks[static_cast<size_t>(own)].seen_as[static_cast<size_t>(k)] = static_cast<uint32_t>(
-                        other >= 0 && state_of(middle) / light::kMostStates == state_of(day) / light::kMostStates
-                            ? other
-                            : own);
+                        other >= 0 && state_of(middle) / kTogether == state_of(day) / kTogether ? other : own);
                 }
             }
     }
@@ -477,7 +479,7 @@ class Tracing {
             const Vec3 to = climate::sun_direction(suns_[h].sun, task_.north_azimuth);
             if (suns_[h].sunlit <= 0 || to.z <= 0) continue;
             const size_t state = state_of(static_cast<int>(h) / 24);
-            const Together& together = all[state / light::kMostStates];
+            const Together& together = all[state / kTogether];
             out_.sun_of_hour[h] = static_cast<int>(looks.size());
             looks.push_back({to.as<float>(), nullptr, state - together.first});
         }
@@ -495,7 +497,7 @@ class Tracing {
         for (size_t h = 0; h < climate::kHours; ++h)
             if (out_.sun_of_hour[h] >= 0)
                 looks[static_cast<size_t>(out_.sun_of_hour[h])].scene =
-                    &scene(all[state_of(static_cast<int>(h) / 24) / light::kMostStates], 0);
+                    &scene(all[state_of(static_cast<int>(h) / 24) / kTogether], 0);
         out_.sunlit = light::look_for_suns(out_.patches, looks, [&] { return cancel_.requested(); });
         light::add_edges(out_.sunlit, out_.patches, looks);
         out_.sunlit.panes = light::figures_of(surfaces_);
@@ -516,7 +518,7 @@ class Tracing {
                 const Vec3 to = climate::sun_direction(suns_[h].sun, task_.north_azimuth);
                 if (to.z <= 0 || dot(to, plane.normal) <= 0) return;
                 const size_t state = state_of(static_cast<int>(h) / 24);
-                const Together& together = all[state / light::kMostStates];
+                const Together& together = all[state / kTogether];
                 const light::Scene& scene = *scenes_.at({together.first, 0});
                 uint64_t cast = 0;
                 for (size_t p = 0; p < plane.points.size(); ++p) {

@@ -60,6 +60,14 @@ TEST(Hostile, a_mesh_that_claims_more_than_it_has_is_refused_at_once) {
     }
 }
 
+TEST(Hostile, a_mesh_whose_head_does_not_end_is_refused_at_once) {
+    const auto building = read("x.ply",
+                               "ply\nformat ascii 1.0\nelement vertex 3\nproperty float x\nelement face 2\n"
+                               "property list uchar int vertex_indices\nend_headees_\n0 0 0\n1 0 0\n");
+    ASSERT_FALSE(building);
+    EXPECT_NE(building.fault().what.find("head does not end"), std::string::npos) << building.fault().line();
+}
+
 TEST(StepFile, tells_the_line_of_what_is_damaged) {
     EXPECT_NE(fault_of(step("#1=IFCX(1);\n#2=IFCX((;\n")).find("line 7"), std::string::npos)
         << fault_of(step("#1=IFCX(1);\n#2=IFCX((;\n"));

@@ -42,6 +42,7 @@ constexpr const char* kImportCompounds[] = {
 };
 
 constexpr const char* kImportWords[] = {
+    QT_TRANSLATE_NOOP("QObject", "its head does not end"),
     QT_TRANSLATE_NOOP("QObject", "it claims more corners and faces than it has bytes"),
     QT_TRANSLATE_NOOP("QObject", "as the file has it"),
     QT_TRANSLATE_NOOP("QObject", "hull of a room"),
