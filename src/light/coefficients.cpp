@@ -150,6 +150,8 @@ class Work {
             const uint32_t seed = replicate_seed(task_.seed, task_.first_point + static_cast<uint32_t>(s), r);
             for (uint32_t i = round.begin; i < round.end && !cancel.requested(); ++i) {
                 sink.dice = random::hash(seed, i);
+                if (const size_t choices = task_.scene->choices(); choices > 1)
+                    tracer.choose(random::hash(sink.dice, 0x3a7e) % choices);
                 random::Stream stream(seed, i);
                 if (start.veil < 0) {
                     tracer.from_point(start.at, start.normal, start.space, task_.boost, stream);

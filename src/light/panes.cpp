@@ -119,14 +119,28 @@ float ScenePortal::sends_back_evenly() const {
     return evenly(true, [](const PaneResponse& p) { return p.mirror + p.back; });
 }
 
-ByState ScenePortal::tint(Vec3f direction) const {
+ByState ScenePortal::tint(Vec3f direction, size_t choice) const {
     ByState out = kAllAlike;
     const float cosine = dot(direction, normal), all = glass->transmittance(cosine);
-    for (size_t k = 0; k < tints.size(); ++k) out[k] = all > 0 ? tints[k]->transmittance(cosine) / all : 0.0f;
+    for (size_t k = 0; k < states; ++k)
+        out[k] = all > 0 ? tints[choice * states + k]->transmittance(cosine) / all : 0.0f;
+    return out;
+}
+
+ByState ScenePortal::mean_tint(Vec3f direction) const {
+    ByState out{};
+    for (size_t c = 0; c < shares->size(); ++c) {
+        const ByState one = tint(direction, c) * (*shares)[c];
+        for (size_t k = 0; k < states; ++k) out[k] += one[k] / static_cast<float>(shares->size());
+    }
     return out;
 }
 
 Panes::Panes(const geometry::Surfaces& surfaces, const BlindLayers& layers, const Tints* tints, size_t states) {
+    if (tints != nullptr) {
+        shares_ = std::make_unique<std::vector<ByState>>();
+        for (const auto& choice : tints->choices) shares_->push_back(choice.share);
+    }
     const auto curve = [](const geometry::Glazing& g, double transmittance) {
         return std::make_unique<GlassCurve>(transmittance, g.panes, g.reflectance_out, g.reflectance_in);
     };
@@ -137,11 +151,12 @@ Panes::Panes(const geometry::Surfaces& surfaces, const BlindLayers& layers, cons
         if (tints != nullptr) {
             // Rays are drawn by the brightest of all bands.
             drawn = 0;
-            for (size_t k = 0; k < states; ++k) {
-                const auto in_band = static_cast<double>(tints->glazings[i][k]);
-                tinted_.back().push_back(curve(g, in_band));
-                drawn = std::max(drawn, in_band);
-            }
+            for (const auto& choice : tints->choices)
+                for (size_t k = 0; k < states; ++k) {
+                    const auto in_band = static_cast<double>(choice.glazings[i][k]);
+                    tinted_.back().push_back(curve(g, in_band));
+                    drawn = std::max(drawn, in_band);
+                }
         }
         glasses_.push_back(curve(g, drawn));
     }
@@ -153,6 +168,8 @@ Panes::Panes(const geometry::Surfaces& surfaces, const BlindLayers& layers, cons
             portal.diffuse = static_cast<float>(surfaces.glazings[static_cast<size_t>(p.glazing)].diffuse);
         if (p.glazing >= 0)
             for (const auto& in_band : tinted_[static_cast<size_t>(p.glazing)]) portal.tints.push_back(in_band.get());
+        portal.states = states;
+        portal.shares = shares_.get();
         if (i < layers.size() && layers[i] != kNoBlind) close_blind(portal, surfaces, layers[i]);
         portal.note_scatter();
         portals_.push_back(portal);

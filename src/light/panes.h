@@ -36,10 +36,13 @@ struct ScenePortal {
     bool blind_closed;
     bool slats_upright;
 
-    // Where states are bands of wavelength: the pane in each of them. Empty: it is grey.
+    // Where states are bands of wavelength: the pane in each choice of wavelengths and each of them. Empty: it is grey.
     std::vector<const GlassCurve*> tints;
-    /// What passes it along a unit direction in each state, over what pass gives.
-    ByState tint(Vec3f direction) const;
+    size_t states = 1;
+    const std::vector<ByState>* shares = nullptr;  // of the choices
+    /// What passes it along a unit direction in each state, over what pass gives: of one choice, and of all together.
+    ByState tint(Vec3f direction, size_t choice) const;
+    ByState mean_tint(Vec3f direction) const;
 
     // Of what comes evenly from outside and from inside, what is scattered through.
     float scatters_from_outside = 0, scatters_from_inside = 0;
@@ -96,7 +99,8 @@ class Panes {
     void close_blind(ScenePortal& portal, const geometry::Surfaces& surfaces, int layer);
     std::vector<ScenePortal> portals_;
     std::vector<std::unique_ptr<GlassCurve>> glasses_;
-    std::vector<std::vector<std::unique_ptr<GlassCurve>>> tinted_;  // by glazing and state
+    std::vector<std::vector<std::unique_ptr<GlassCurve>>> tinted_;  // by glazing, choice of wavelengths and state
+    std::unique_ptr<std::vector<ByState>> shares_;
     std::vector<std::unique_ptr<SlatCurve>> slats_;
 };
 

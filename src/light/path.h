@@ -63,7 +63,7 @@ class Tracer {
     /// One path tree from a point that faces a unit normal in a space; weight scales all it finds.
     void from_point(Vec3f at, Vec3f normal, int space, float weight, Stream stream) {
         ++tally_.paths;
-        pending_.push_back({{at, normal, space}, weight, {}, stream});
+        pending_.push_back({{at, normal, space}, weight, begin(), stream});
         run();
     }
     /// One path tree along a ray: estimates luminance towards the origin. Up to the first matt place every way that
@@ -72,7 +72,7 @@ class Tracer {
     void from_ray(Vec3f origin, Vec3f direction, float weight, Stream stream, bool splits = true) {
         ++tally_.paths;
         splits_ = splits;
-        arrive(origin, direction, weight, {}, stream, -1);
+        arrive(origin, direction, weight, begin(), stream, -1);
         follow();
         splits_ = false;
         first_order_ = splits ? 1 : 0;
@@ -82,12 +82,20 @@ class Tracer {
     /// One path from the outer face of a veil: estimates what falls onto it, each direction by the veil's share of it.
     void from_veil(Vec3f at, Vec3f normal, int portal, Stream stream) {
         ++tally_.paths;
-        pending_.push_back({{at, normal, geometry::kOutdoors, portal}, 1, Trail{}.scattered(portal), stream});
+        pending_.push_back({{at, normal, geometry::kOutdoors, portal}, 1, begin().scattered(portal), stream});
         run();
     }
     const Tally& tally() const { return tally_; }
+    /// Of wavelengths, where the scene's states are bands of them: of the paths to come.
+    void choose(size_t choice) { choice_ = choice; }
 
  private:
+    Trail begin() const {
+        Trail out;
+        if (scene_.choices() > 0) out.states = scene_.share_of(choice_);
+        return out;
+    }
+
     // Eyes see reveals: their sinks say so.
     static constexpr bool kIntoReveals = requires { typename Sink::LooksIntoReveals; };
 
@@ -124,7 +132,7 @@ class Tracer {
             next_.reset();
             if (steps > kLongChain && !lives_on(ray.stream, kChainLives, ray.weight)) continue;
             ++tally_.rays;
-            const Hit hit = scene_.intersect(ray.origin, ray.direction, ray.leaving);
+            const Hit hit = scene_.intersect(ray.origin, ray.direction, ray.leaving, choice_);
             continue_with(hit, ray.origin, ray.direction, ray.weight, arrived(hit, ray.trail), ray.stream);
         }
     }
@@ -240,7 +248,7 @@ class Tracer {
         if (into_reveals(x)) density += towards_mouths(x, direction, portals, pick);
         const float pane = into_reveals(x) ? way_to_rectangle(portal, x.at, direction) : distance;
         ++tally_.rays;
-        const Hit hit = scene_.intersect(x.at, direction, pane < kFar ? k : -1);
+        const Hit hit = scene_.intersect(x.at, direction, pane < kFar ? k : -1, choice_);
         const Drawn drawn = drawn_towards(x, direction, density);
         if (hit.distance >= pane - 2 * kLift && pane < kFar)
             pass_pane(x, k, pane, direction, drawn, hit, stream);
@@ -293,7 +301,7 @@ class Tracer {
         const float carried = x.weight * veil_share(scene_, x.veil, direction),
                     full = carried * static_cast<float>(kPi);
         ++tally_.rays;
-        const Hit hit = scene_.intersect(x.at, direction);
+        const Hit hit = scene_.intersect(x.at, direction, -1, choice_);
         const Trail trail = arrived(hit, x.trail);
         const float by_cosine = local.z * static_cast<float>(1 / kPi);
         // The other way of drawing could have found this too.
@@ -343,8 +351,8 @@ class Tracer {
             .past(remembered, remembered == index ? std::fabs(dot(direction, portal.normal)) : trail.slant);
     }
     // In bands of wavelength panes pass more or less than of all light.
-    static Trail tinted(const ScenePortal& portal, Vec3f direction, const Trail& trail) {
-        return portal.tints.empty() ? trail : trail.weighed(portal.tint(direction));
+    Trail tinted(const ScenePortal& portal, Vec3f direction, const Trail& trail) const {
+        return portal.tints.empty() ? trail : trail.weighed(portal.tint(direction, choice_));
     }
 
     // The ray that is followed next: each ray leads to one at most. One that starts on a portal's plane looks through
@@ -506,6 +514,7 @@ class Tracer {
     std::optional<Ray> next_;
     std::vector<Ray> aside_;  // that wait for it to end
     bool splits_ = false;
+    size_t choice_ = 0;
     int first_order_ = 0;  // of the vertices that are the first of their path
     std::vector<float> chances_;
     bool first_known_ = false;

@@ -54,7 +54,7 @@ void dim_beam(const RTCFilterFunctionNArguments* args) {
     if (index != context->last_portal) {
         context->beam.share *= straight;
         for (float& share : context->beam.states) share *= straight;
-        if (!portal.tints.empty()) context->beam.states = context->beam.states * portal.tint(d);
+        if (!portal.tints.empty()) context->beam.states = context->beam.states * portal.mean_tint(d);
     }
     context->last_portal = index;
     if (portal.group >= 0) context->beam.portal = static_cast<int>(index);
@@ -134,7 +134,6 @@ Scene::Scene(const geometry::Surfaces& surfaces, const BlindLayers& layers, std:
     : panes_(surfaces, layers, tints, std::clamp<size_t>(states.size(), 1, kMostStates)),
       groups_(static_cast<int>(surfaces.groups.size())),
       states_(std::clamp<size_t>(states.size(), 1, kMostStates)),
-      has_tints_(tints != nullptr),
       ground_reflectance_(static_cast<float>(states[0].ground >= 0 ? states[0].ground : surfaces.ground_reflectance)) {
     portals_of_.resize(surfaces.spaces.size());
     for (size_t i = 0; i < surfaces.spaces.size(); ++i)
@@ -144,6 +143,8 @@ Scene::Scene(const geometry::Surfaces& surfaces, const BlindLayers& layers, std:
             if (space >= 0) add_portal_to(space, static_cast<int>(i), surfaces.air);
     scene_ = rtcNewScene(device());
     rtcSetSceneFlags(scene_, RTC_SCENE_FLAG_ROBUST);
+    if (tints != nullptr)
+        for (const auto& choice : tints->choices) shares_.push_back(choice.share);
     add_matters(surfaces, states.first(states_), tints);
     add_triangles(surfaces, false, states.first(states_));
     add_triangles(surfaces, true, states.first(states_));
@@ -166,8 +167,11 @@ namespace {
 
 // Rays are drawn by the brightest of all bands: by less, paths would end that carry much in it, and the few that live
 // on would carry too much each.
-float most_of(const ByState& tint, size_t states) {
-    return *std::max_element(tint.begin(), tint.begin() + static_cast<std::ptrdiff_t>(states));
+float most_of(const Tints& tints, size_t surface, size_t states) {
+    float most = 0;
+    for (const auto& choice : tints.choices)
+        for (size_t k = 0; k < states; ++k) most = std::max(most, choice.surfaces[surface][k]);
+    return most;
 }
 
 }  // namespace
@@ -188,9 +192,12 @@ void Scene::add_matters(const geometry::Surfaces& surfaces, std::span<const Stat
         }
         float drawn = 1;
         if (tints != nullptr) {
-            const ByState& tint = tints->surfaces[i];
-            drawn = most_of(tint, states.size());
-            for (size_t k = 0; k < states.size(); ++k) sends[k] *= drawn > 0 ? tint[k] / drawn : 0.0f;
+            drawn = most_of(*tints, i, states.size());
+            for (const auto& choice : tints->choices) {
+                ByState tint = kAllAlike;
+                for (size_t k = 0; k < states.size(); ++k) tint[k] = drawn > 0 ? choice.surfaces[i][k] / drawn : 0.0f;
+                tints_.push_back(tint);
+            }
         }
         matters_.push_back(
             {open_ground ? static_cast<float>(ground) * drawn : static_cast<float>(s.reflectance) / closed * drawn,
@@ -289,7 +296,7 @@ ByState Scene::likelihood(const std::vector<std::pair<float, unsigned>>& passed,
     return out;
 }
 
-Hit Scene::intersect(Vec3f origin, Vec3f direction, int skip_portal) const {
+Hit Scene::intersect(Vec3f origin, Vec3f direction, int skip_portal, size_t choice) const {
     static thread_local std::vector<std::pair<float, unsigned>> passed;
     RayContext context = new_context(portals(), openness_, skip_portal);
     if (states_ > 1) {
@@ -327,6 +334,7 @@ Hit Scene::intersect(Vec3f origin, Vec3f direction, int skip_portal) const {
     hit.ground = matter.ground;
     hit.source = face.matter;
     hit.sends = matter.sends;
+    if (!tints_.empty()) hit.sends = hit.sends * tints_[face.matter * shares_.size() + choice];
     return hit;
 }
 

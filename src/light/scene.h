@@ -62,7 +62,8 @@ class Scene {
     /// The nearest thing along a unit direction. skip_portal is looked through. Sheets with holes and canopies of trees
     /// are met as often as they are closed, each ray by a throw of its own; what they do with it is then given for
     /// those that are met.
-    Hit intersect(Vec3f origin, Vec3f direction, int skip_portal = -1) const;
+    /// choice: of wavelengths, where states are bands of them.
+    Hit intersect(Vec3f origin, Vec3f direction, int skip_portal = -1, size_t choice = 0) const;
     /// What is left of a narrow beam that leaves origin along a unit direction for the open.
     struct Beam {
         float share =
@@ -91,8 +92,10 @@ class Scene {
     size_t spaces() const { return airs_.size(); }
     /// How many states it is in at once.
     size_t states() const { return states_; }
-    /// Whether its states are bands of wavelength.
-    bool has_tints() const { return has_tints_; }
+    /// Of wavelengths in every band, where its states are bands; 0: they are not.
+    size_t choices() const { return shares_.size(); }
+    /// How much of each band's light is of a choice, over an even share.
+    const ByState& share_of(size_t choice) const { return shares_[choice]; }
     float ground_reflectance() const { return ground_reflectance_; }
     RTCSceneTy* kernel() const { return scene_; }
 
@@ -125,7 +128,8 @@ class Scene {
     std::vector<int> no_portals_;
     int groups_ = 0;
     size_t states_ = 1;
-    bool has_tints_ = false;
+    std::vector<ByState> shares_;  // by choice of wavelengths
+    std::vector<ByState> tints_;   // by matter and choice, over what is drawn
     float ground_reflectance_ = 0.2f;
 };
 

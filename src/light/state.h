@@ -28,10 +28,17 @@ inline ByState operator*(const ByState& a, const ByState& b) {
     return out;
 }
 
-/// What surfaces and glazings do in states that are bands of wavelength, over what they do with all visible light.
+/// What surfaces and glazings do in states that are bands of wavelength. Each path is of one wavelength in every band,
+/// one of a few choices: the mean of a band would be wrong where matter changes within it, for light that is reflected
+/// often is not linear in reflectance.
 struct Tints {
-    std::vector<ByState> surfaces;  ///< by place in Surfaces::surfaces: factors of all that they send back
-    std::vector<ByState> glazings;  ///< by place in Surfaces::glazings: transmittance at normal incidence, not a factor
+    struct Choice {
+        ByState share = kAllAlike;  ///< of the band's light that is of this wavelength, over that of an even share
+        std::vector<ByState>
+            surfaces;  ///< by place in Surfaces::surfaces: factors of all that they send back of visible light
+        std::vector<ByState> glazings;  ///< by place in Surfaces::glazings: transmittance at normal incidence
+    };
+    std::vector<Choice> choices;
 };
 
 /// The states that differ, and which of them holds in each month.

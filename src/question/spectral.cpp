@@ -32,25 +32,49 @@ Spectrum matter_of(const model::Material& material) {
     return out;
 }
 
+namespace {
+
+// Parts of bands that paths choose among: about as wide as the steps of spectra.
+size_t choices_of(const Bins& bins) {
+    constexpr size_t most = 16;
+    return std::clamp<size_t>((spectrum::kWavelengths + bins.count() / 2) / bins.count(), 1, most);
+}
+
+}  // namespace
+
 light::Tints tints_of(const model::Project& project, const geometry::Surfaces& surfaces, const Bins& bins, size_t first,
                       size_t count) {
-    std::map<model::Id, light::ByState> of;
-    const auto factors = [&](const model::Id& id) -> const light::ByState& {
-        const auto [at, fresh] = of.try_emplace(id, light::kAllAlike);
+    const size_t choices = choices_of(bins);
+    const Bins parts(bins.count() * choices, Bins::Any{});
+    std::map<model::Id, std::vector<double>> known;
+    // Of a material, over its figure, in every part of every band.
+    const auto factors = [&](const model::Id& id) -> const std::vector<double>& {
+        const auto [at, fresh] = known.try_emplace(id);
         const model::Material* material = fresh ? model::find(project.materials, id) : nullptr;
-        if (material == nullptr || material->spectrum.empty()) return at->second;
-        const auto means = bins.means(matter_of(*material), &spectrum::d65());
-        const double figure = model::figure_of(*material);
-        for (size_t k = 0; k < count && figure > 0; ++k)
-            at->second[k + 1] = static_cast<float>(means[first + k] / figure);
+        if (material == nullptr || material->spectrum.empty() || !(model::figure_of(*material) > 0)) return at->second;
+        at->second = parts.means(matter_of(*material), &spectrum::d65());
+        for (double& v : at->second) v /= model::figure_of(*material);
         return at->second;
     };
+    const auto light = parts.integrals(spectrum::d65()), of_band = bins.integrals(spectrum::d65());
     light::Tints out;
-    for (const auto& surface : surfaces.surfaces) out.surfaces.push_back(factors(surface.material));
-    for (const auto& glazing : surfaces.glazings) {
-        light::ByState passes = factors(glazing.material);
-        for (float& v : passes) v = std::min(1.0f, v * static_cast<float>(glazing.transmittance));
-        out.glazings.push_back(passes);
+    for (size_t c = 0; c < choices; ++c) {
+        light::Tints::Choice choice;
+        const auto by_state = [&](const model::Id& id, double figure, double most) {
+            light::ByState state = light::kAllAlike;
+            const auto& factor = factors(id);
+            for (size_t k = 0; k < count && !factor.empty(); ++k)
+                state[k + 1] = static_cast<float>(factor[(first + k) * choices + c]);
+            for (float& v : state) v = std::min(static_cast<float>(most), v * static_cast<float>(figure));
+            return state;
+        };
+        for (size_t k = 0; k < count; ++k)
+            choice.share[k + 1] = static_cast<float>(static_cast<double>(choices) * light[(first + k) * choices + c] /
+                                                     of_band[first + k]);
+        for (const auto& surface : surfaces.surfaces) choice.surfaces.push_back(by_state(surface.material, 1, 1e6));
+        for (const auto& glazing : surfaces.glazings)
+            choice.glazings.push_back(by_state(glazing.material, glazing.transmittance, 1));
+        out.choices.push_back(std::move(choice));
     }
     return out;
 }

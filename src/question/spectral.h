@@ -22,8 +22,8 @@ namespace wp::question {
 /// under D65, never beyond 1. Grey where it has none.
 spectrum::Spectrum matter_of(const model::Material& material);
 
-/// Factors of surfaces, and transmittances of glazings, of a model in some bands: of each its mean under D65. The first
-/// state is all visible light, the next are bands from `first` on.
+/// Factors of surfaces, and transmittances of glazings, of a model in some bands, by parts of them that paths choose
+/// among: of each its mean under D65. The first state is all visible light, the next are bands from `first` on.
 light::Tints tints_of(const model::Project& project, const geometry::Surfaces& surfaces, const spectrum::Bins& bins,
                       size_t first, size_t count);
 

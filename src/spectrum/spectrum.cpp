@@ -86,8 +86,10 @@ Spectrum operator+(const Spectrum& a, const Spectrum& b) {
     return out;
 }
 
-Bins::Bins(size_t count) {
-    const size_t n = std::clamp<size_t>(count, 1, kWavelengths);
+Bins::Bins(size_t count) : Bins(std::clamp<size_t>(count, 1, kWavelengths), Any{}) {}
+
+Bins::Bins(size_t count, Any) {
+    const size_t n = std::max<size_t>(count, 1);
     for (size_t i = 0; i <= n; ++i)
         edges_.push_back(kShortest + (kLongest - kShortest) * static_cast<double>(i) / static_cast<double>(n));
 }

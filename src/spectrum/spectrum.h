@@ -30,6 +30,9 @@ class Bins {
  public:
     /// How many: 1 to 81.
     explicit Bins(size_t count);
+    /// Finer than spectra are told, too.
+    struct Any {};
+    Bins(size_t count, Any);
     size_t count() const { return edges_.size() - 1; }
     double from(size_t bin) const { return edges_[bin]; }
     double to(size_t bin) const { return edges_[bin + 1]; }
