@@ -320,6 +320,19 @@ std::optional<int> parse_arguments(int argc, char** argv, Arguments& out) {
     nearest->add_option("project", near.project, "The project file")->required();
     nearest->add_option("folder", near.folder, "The folder")->required();
 
+    SpectrumArguments by_wavelength;
+    auto* spectral = app.add_subcommand(
+        "spectrum", "Tell what a spectrum is to eyes: of matter or light, from a file of columns or a colour");
+    spectral->add_option("file", by_wavelength.file, "Wavelengths in nm or um, and values beside them");
+    spectral->add_option("--colour", by_wavelength.colour, "The smoothest reflectance of this colour, #rrggbb")
+        ->excludes("file");
+    spectral->add_option("--column", by_wavelength.column, "Which of the columns of values")->check(CLI::Range(1, 200));
+    spectral->add_flag("--light", by_wavelength.is_light, "It is of light, not of matter")->excludes("--colour");
+    spectral->add_option("--out", by_wavelength.out, "Write it as a table of commas, 380 to 780 nm");
+    auto* into = spectral->add_option("--into", by_wavelength.project, "Give it to a material of this project");
+    spectral->add_option("--material", by_wavelength.material, "The material's id")->needs(into);
+    into->needs("--material")->excludes("--light");
+
     TransferArguments in, outwards, turned;
     const auto add_reading = [](CLI::App& to, TransferArguments& t) {
         to.add_option("--unit", t.unit,
@@ -378,6 +391,7 @@ std::optional<int> parse_arguments(int argc, char** argv, Arguments& out) {
 #ifdef WARMPANE_PICTURES
     if (*report) out.report = r;
 #endif
+    if (*spectral) out.spectrum = by_wavelength;
     if (*from) out.weather_from = table;
     if (*nearest) out.weather_near = near;
     if (*arrive) out.import_ = in;

@@ -118,7 +118,14 @@ struct WeatherNearArguments {
     std::string project, folder;
 };
 
+struct SpectrumArguments {
+    std::string file, colour, out, project, material;
+    int column = 1;
+    bool is_light = false;
+};
+
 struct Arguments {
+    std::optional<SpectrumArguments> spectrum;
     std::optional<SolveArguments> solve;
     std::optional<ShowArguments> show;
     std::optional<AnswersArguments> answers;
@@ -150,6 +157,7 @@ int certify(const CertifyArguments& arguments);
 /// Where the program was built with pictures.
 int report_on(const ReportArguments& arguments);
 int formats(const FormatsArguments& arguments);
+int spectrum(const SpectrumArguments& arguments);
 int weather_from(const WeatherTableArguments& arguments);
 int weather_near(const WeatherNearArguments& arguments);
 int import_building(const TransferArguments& arguments);

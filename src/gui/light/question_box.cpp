@@ -81,7 +81,8 @@ std::optional<Question> ask_question(QWidget* parent, const Document& document, 
     kind->setCurrentIndex(static_cast<int>(std::find(kinds.begin(), kinds.end(), q.kind) - kinds.begin()));
     auto* at = box.choice(QObject::tr("Where"),
                           {QObject::tr("on the reference planes"), QObject::tr("at the windows, outer face"),
-                           QObject::tr("at the windows, inner face (EN 17037)"), QObject::tr("at the readings")},
+                           QObject::tr("at the windows, inner face (EN 17037)"), QObject::tr("at the readings"),
+                           QObject::tr("at the eyes, as they look")},
                           "question-at");
     at->setCurrentIndex(static_cast<int>(q.at));
     double error = 100 * q.accuracy, from = 8, to = 18, step = 2,
@@ -113,6 +114,19 @@ std::optional<Question> ask_question(QWidget* parent, const Document& document, 
                          "memory; look it up before you sign. 0\u00b0 for other standards.")
                  .arg(climate::sunlight_least_altitude(document.project().site.latitude), 0, 'f', 0));
     box.number(QObject::tr("looked at every, minutes"), minutes, Unit::plain, "question-minutes");
+    box.text(QObject::tr("Melanopic light, colour"));
+    // Found of a room with walls of a strong red and blue, against 81 bands (Spectral.few_bands_...).
+    constexpr int kBands[] = {3, 9, 27, 81};
+    auto* bands =
+        box.choice(QObject::tr("Bands of wavelength"),
+                   {QObject::tr("3: within 6 % of all where walls are coloured"), QObject::tr("9: within 0.5 %"),
+                    QObject::tr("27: within 0.1 %, three times as long"), QObject::tr("81: all, eight times as long")},
+                   "question-bands");
+    bands->setCurrentIndex(1);
+    auto* coloured = box.choice(QObject::tr("Daylight is"),
+                                {QObject::tr("of CIE D65"), QObject::tr("bluer from dark parts of a clear sky")},
+                                "question-sky-colour");
+    coloured->setCurrentIndex(static_cast<int>(q.sky_colour));
     box.text(QObject::tr("Glare over the year"));
     auto& seats = q.glare_year;
     auto* places = box.choice(QObject::tr("Seats"), {QObject::tr("the observers"), QObject::tr("all over the rooms")},
@@ -137,6 +151,8 @@ std::optional<Question> ask_question(QWidget* parent, const Document& document, 
     q.at = q.kind == QuestionKind::glare_year ? Question::At::planes : static_cast<Question::At>(at->currentIndex());
     q.accuracy = std::clamp(error / 100, 0.0005, 0.5);
     q.sky = document.sky();
+    q.bands = kBands[bands->currentIndex()];
+    q.sky_colour = static_cast<model::SkyColour>(coloured->currentIndex());
     step = std::clamp(step, 0.25, 24.0);
     switch (static_cast<When>(when->currentIndex())) {
         case When::moment:

@@ -5,6 +5,7 @@
 #include <QFileDialog>
 #include <QHeaderView>
 #include <QMenu>
+#include <QMessageBox>
 #include <QStandardPaths>
 #include <QToolButton>
 #include <QVBoxLayout>
@@ -12,14 +13,20 @@
 #include <set>
 
 #include "base/data_folder.h"
+#include "base/file.h"
 #include "geometry/finishes.h"
 #include "gui/desk/desktop.h"
+#include "gui/entry/figure_box.h"
 #include "gui/entry/rows.h"
 #include "gui/look/buttons.h"
 #include "gui/look/look.h"
+#include "gui/matter/spectrum_view.h"
 #include "gui/saving/save.h"
 #include "question/ask.h"
 #include "report/language/words.h"
+#include "spectrum/colour.h"
+#include "spectrum/smoothest.h"
+#include "spectrum/spectral_table.h"
 #include "store/material_file.h"
 
 namespace wp::gui {
@@ -314,6 +321,7 @@ void MaterialsPanel::show_form(const Material& m, From from) {
         if (c.isValid())
             change(QObject::tr("Colour of material"), [&](Material& x) { x.colour = c.name().toStdString(); });
     });
+    if (m.kind != MaterialKind::slats) add_spectrum(form, m);
     add_button(form, QObject::tr("Keep in my materials"), "keep-own", [this] { keep_own(); });
     add_button(form, QObject::tr("Remove from the project"), "remove-material", [this] { remove(); });
     for (auto* field : page_->widget()->findChildren<NumberField*>()) {
@@ -324,6 +332,70 @@ void MaterialsPanel::show_form(const Material& m, From from) {
             show_chosen();
         });
     }
+}
+
+// By wavelength: from a file, from its colour, or grey.
+void MaterialsPanel::add_spectrum(QFormLayout& form, const Material& m) {
+    if (!m.spectrum.empty()) form.addRow(new SpectrumView(m, page_->widget()));
+    add_button(form, QObject::tr("Spectrum from a file\u2026"), "spectrum-file", [this] { read_spectrum(); });
+    const auto colour = spectrum::srgb_of_hex(m.colour);
+    if (colour)
+        add_button(form, QObject::tr("Spectrum from its colour"), "spectrum-colour", [this, colour = *colour] {
+            const auto found = spectrum::smoothest(spectrum::xyz_of_srgb(colour));
+            if (!found)
+                return tell_spectrum(QObject::tr("No matter has this colour: take one less bright or less saturated."));
+            change(QObject::tr("Spectrum of material"),
+                   [&](Material& x) { x.spectrum.assign(found->begin(), found->end()); });
+        });
+    if (!m.spectrum.empty())
+        add_button(form, QObject::tr("No spectrum: grey"), "spectrum-none",
+                   [this] { change(QObject::tr("Spectrum of material"), [](Material& x) { x.spectrum.clear(); }); });
+}
+
+void MaterialsPanel::tell_spectrum(const QString& words) {
+    auto* box = new QMessageBox(QMessageBox::Information, QObject::tr("Spectrum"), words, QMessageBox::Ok, this);
+    box->setAttribute(Qt::WA_DeleteOnClose);
+    box->open();
+}
+
+void MaterialsPanel::read_spectrum() {
+    const QString file =
+        QFileDialog::getOpenFileName(this, QObject::tr("Spectrum"), {},
+                                     QObject::tr("Wavelengths and values in columns (*.csv *.txt);;All files (*)"));
+    if (!file.isEmpty()) take_spectrum(file.toStdString());
+}
+
+void MaterialsPanel::take_spectrum(const std::filesystem::path& path) {
+    const auto bytes = read_file(path, size_t{16} << 20);
+    if (!bytes) return tell_spectrum(language::line(bytes.fault()));
+    const std::string name = path.filename().string();
+    auto table = spectrum::parse_spectral_table(*bytes, name);
+    if (!table) return tell_spectrum(language::line(table.fault()));
+    size_t column = 0;
+    if (table->columns.size() > 1) {
+        QStringList heads;
+        for (size_t i = 0; i < table->columns.size(); ++i)
+            heads << (i < table->heads.size() ? name_of(table->heads[i]) : QObject::tr("column %1").arg(i + 1));
+        FigureBox box(this, QObject::tr("Spectrum"));
+        auto* choice = box.choice(QObject::tr("Column"), heads, "spectrum-column");
+        if (!box.ask()) return;
+        column = static_cast<size_t>(choice->currentIndex());
+    }
+    const auto found = spectrum::matter_of(*table, column, name);
+    if (!found) return tell_spectrum(language::line(found.fault()));
+    change(QObject::tr("Spectrum of material"), [&](Material& x) {
+        x.spectrum.assign(found->begin(), found->end());
+        // Its figure is told by the file, too.
+        const double visible = spectrum::visible(*found);
+        if (x.kind == MaterialKind::opaque) x.reflectance = visible;
+        if (x.kind == MaterialKind::glazing) x.transmittance = visible;
+        x.source = name;
+        x.assumed = false;
+    });
+    if (table->notes.empty()) return;
+    QStringList notes;
+    for (const auto& note : table->notes) notes << language::words(note);
+    tell_spectrum(notes.join(QStringLiteral("\n")));
 }
 
 // What is wrong with it, what its range is, and what to ask about glass that nobody knows.

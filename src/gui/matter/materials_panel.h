@@ -24,6 +24,8 @@ class MaterialsPanel : public QWidget {
     /// Reads a file of materials into the project. A fault says why not.
     Outcome import_file(const std::filesystem::path& file);
     Outcome export_file(const std::filesystem::path& file);
+    /// Gives the chosen material the spectrum, and the figure, of a file. A box says why not.
+    void take_spectrum(const std::filesystem::path& path);
 
  signals:
     void said(const QString& text);
@@ -35,6 +37,9 @@ class MaterialsPanel : public QWidget {
     void show_chosen();
     void show_form(const model::Material& material, From from);
     static void add_text(QFormLayout& form, const model::Material& material);
+    void add_spectrum(QFormLayout& form, const model::Material& material);
+    void tell_spectrum(const QString& words);
+    void read_spectrum();
     void change(const QString& name, const std::function<void(model::Material&)>& edit);
     void assign();
     void keep_own();

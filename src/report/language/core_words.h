@@ -21,5 +21,9 @@ std::span<const char* const> criteria_words();
 std::span<const char* const> import_sentences();
 std::span<const char* const> import_compounds();
 std::span<const char* const> import_words();
+/// The same of light and matter by wavelength.
+std::span<const char* const> spectrum_sentences();
+std::span<const char* const> spectrum_compounds();
+std::span<const char* const> spectrum_words();
 
 }  // namespace wp::language

@@ -13778,5 +13778,269 @@ Quelle: %4</translation>
         <source>Total sky cover</source>
         <translation>Gesamtbedeckung</translation>
     </message>
+    <message>
+        <source>at the eyes, as they look</source>
+        <translation>an den Augen, wie sie blicken</translation>
+    </message>
+    <message>
+        <source>Melanopic light, colour</source>
+        <translation>Melanopisches Licht, Farbe</translation>
+    </message>
+    <message>
+        <source>Bands of wavelength</source>
+        <translation>Wellenlängenbänder</translation>
+    </message>
+    <message>
+        <source>3: within 6 % of all where walls are coloured</source>
+        <translation>3: auf 6 % genau, wo Wände farbig sind</translation>
+    </message>
+    <message>
+        <source>9: within 0.5 %</source>
+        <translation>9: auf 0,5 % genau</translation>
+    </message>
+    <message>
+        <source>27: within 0.1 %, three times as long</source>
+        <translation>27: auf 0,1 % genau, dreimal so lange</translation>
+    </message>
+    <message>
+        <source>81: all, eight times as long</source>
+        <translation>81: alle, achtmal so lange</translation>
+    </message>
+    <message>
+        <source>Daylight is</source>
+        <translation>Tageslicht ist</translation>
+    </message>
+    <message>
+        <source>of CIE D65</source>
+        <translation>von CIE D65</translation>
+    </message>
+    <message>
+        <source>bluer from dark parts of a clear sky</source>
+        <translation>blauer aus dunklen Teilen eines klaren Himmels</translation>
+    </message>
+    <message>
+        <source>Spectrum from a file…</source>
+        <translation>Spektrum aus einer Datei…</translation>
+    </message>
+    <message>
+        <source>Spectrum from its colour</source>
+        <translation>Spektrum aus seiner Farbe</translation>
+    </message>
+    <message>
+        <source>No matter has this colour: take one less bright or less saturated.</source>
+        <translation>Kein Stoff hat diese Farbe: nehmen Sie eine weniger helle oder weniger gesättigte.</translation>
+    </message>
+    <message>
+        <source>Spectrum of material</source>
+        <translation>Spektrum des Materials</translation>
+    </message>
+    <message>
+        <source>No spectrum: grey</source>
+        <translation>Kein Spektrum: grau</translation>
+    </message>
+    <message>
+        <source>Spectrum</source>
+        <translation>Spektrum</translation>
+    </message>
+    <message>
+        <source>Wavelengths and values in columns (*.csv *.txt);;All files (*)</source>
+        <translation>Wellenlängen und Werte in Spalten (*.csv *.txt);;Alle Dateien (*)</translation>
+    </message>
+    <message>
+        <source>column %1</source>
+        <translation>Spalte %1</translation>
+    </message>
+    <message>
+        <source>The material by wavelength</source>
+        <translation>Das Material nach Wellenlänge</translation>
+    </message>
+    <message>
+        <source>V</source>
+        <translation>V</translation>
+    </message>
+    <message>
+        <source>melanopic</source>
+        <translation>melanopisch</translation>
+    </message>
+    <message>
+        <source>daylight</source>
+        <translation>Tageslicht</translation>
+    </message>
+    <message>
+        <source>its head does not end</source>
+        <translation>ihr Kopf endet nicht</translation>
+    </message>
+    <message>
+        <source>glowing wire, %1 away</source>
+        <translation>Glühdraht, %1 entfernt</translation>
+    </message>
+    <message>
+        <source>it is told from %1 to %2 nm: beyond, its ends were taken</source>
+        <translation>es ist von %1 bis %2 nm angegeben: darüber hinaus wurden seine Enden genommen</translation>
+    </message>
+    <message>
+        <source>%1 at %2 nm cannot be: shares lie from 0 to 1</source>
+        <translation>%1 bei %2 nm kann nicht sein: Anteile liegen zwischen 0 und 1</translation>
+    </message>
+    <message>
+        <source>Light by wavelength, %1 moments from %2</source>
+        <translation>Licht nach Wellenlänge, %1 Zeitpunkte ab %2</translation>
+    </message>
+    <message>
+        <source>at %1 nm there is less than no light</source>
+        <translation>bei %1 nm ist weniger als kein Licht</translation>
+    </message>
+    <message>
+        <source>it has %1 fields in place of %2</source>
+        <translation>sie hat %1 Felder statt %2</translation>
+    </message>
+    <message>
+        <source>it has %1 columns of values</source>
+        <translation>sie hat %1 Spalten mit Werten</translation>
+    </message>
+    <message>
+        <source>Light by wavelength, %1</source>
+        <translation>Licht nach Wellenlänge, %1</translation>
+    </message>
+    <message>
+        <source>%1 values are no spectrum</source>
+        <translation>%1 Werte sind kein Spektrum</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; is no wavelength</source>
+        <translation>„%1“ ist keine Wellenlänge</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; is no number</source>
+        <translation>„%1“ ist keine Zahl</translation>
+    </message>
+    <message>
+        <source>Light by wavelength</source>
+        <translation>Licht nach Wellenlänge</translation>
+    </message>
+    <message>
+        <source>melanopic light, colour</source>
+        <translation>melanopisches Licht, Farbe</translation>
+    </message>
+    <message>
+        <source> at the eyes</source>
+        <translation> an den Augen</translation>
+    </message>
+    <message>
+        <source>Melanopic equivalent daylight illuminance</source>
+        <translation>Melanopische tageslichtäquivalente Beleuchtungsstärke</translation>
+    </message>
+    <message>
+        <source>Melanopic daylight efficacy ratio</source>
+        <translation>Melanopischer Tageslichtwirkungsfaktor</translation>
+    </message>
+    <message>
+        <source>Illuminance, by wavelength</source>
+        <translation>Beleuchtungsstärke, nach Wellenlänge</translation>
+    </message>
+    <message>
+        <source>Correlated colour temperature</source>
+        <translation>Ähnlichste Farbtemperatur</translation>
+    </message>
+    <message>
+        <source>melanopic daylight efficacy ratio</source>
+        <translation>melanopischer Tageslichtwirkungsfaktor</translation>
+    </message>
+    <message>
+        <source>correlated colour temperature</source>
+        <translation>ähnlichste Farbtemperatur</translation>
+    </message>
+    <message>
+        <source>illuminance</source>
+        <translation>Beleuchtungsstärke</translation>
+    </message>
+    <message>
+        <source>S-cone-opic irradiance</source>
+        <translation>S-Zapfen-Bestrahlungsstärke</translation>
+    </message>
+    <message>
+        <source>M-cone-opic irradiance</source>
+        <translation>M-Zapfen-Bestrahlungsstärke</translation>
+    </message>
+    <message>
+        <source>L-cone-opic irradiance</source>
+        <translation>L-Zapfen-Bestrahlungsstärke</translation>
+    </message>
+    <message>
+        <source>Rhodopic irradiance</source>
+        <translation>Rhodopische Bestrahlungsstärke</translation>
+    </message>
+    <message>
+        <source>Melanopic irradiance</source>
+        <translation>Melanopische Bestrahlungsstärke</translation>
+    </message>
+    <message>
+        <source>wavelengths were taken to be in µm</source>
+        <translation>Wellenlängen wurden als µm genommen</translation>
+    </message>
+    <message>
+        <source>values were taken to be per cent</source>
+        <translation>Werte wurden als Prozent genommen</translation>
+    </message>
+    <message>
+        <source>it has more than 100 000 lines</source>
+        <translation>sie hat mehr als 100 000 Zeilen</translation>
+    </message>
+    <message>
+        <source>it has more than 200 columns</source>
+        <translation>sie hat mehr als 200 Spalten</translation>
+    </message>
+    <message>
+        <source>there is no value beside the wavelength</source>
+        <translation>neben der Wellenlänge steht kein Wert</translation>
+    </message>
+    <message>
+        <source>its wavelength is not above the one before</source>
+        <translation>ihre Wellenlänge liegt nicht über der vorigen</translation>
+    </message>
+    <message>
+        <source>there are no figures in it</source>
+        <translation>es stehen keine Zahlen darin</translation>
+    </message>
+    <message>
+        <source>nothing of it lies between 380 and 780 nm</source>
+        <translation>nichts davon liegt zwischen 380 und 780 nm</translation>
+    </message>
+    <message>
+        <source>Give fewer wavelengths</source>
+        <translation>Geben Sie weniger Wellenlängen an</translation>
+    </message>
+    <message>
+        <source>Give fewer</source>
+        <translation>Geben Sie weniger an</translation>
+    </message>
+    <message>
+        <source>Give two columns</source>
+        <translation>Geben Sie zwei Spalten an</translation>
+    </message>
+    <message>
+        <source>Order the lines by wavelength</source>
+        <translation>Ordnen Sie die Zeilen nach Wellenlänge</translation>
+    </message>
+    <message>
+        <source>Give wavelengths and values in columns</source>
+        <translation>Geben Sie Wellenlängen und Werte in Spalten an</translation>
+    </message>
+    <message>
+        <source>Give wavelengths in nm or µm</source>
+        <translation>Geben Sie Wellenlängen in nm oder µm an</translation>
+    </message>
+    <message>
+        <source>Give 81 values, 380 to 780 nm, or none</source>
+        <translation>Geben Sie 81 Werte von 380 bis 780 nm an oder keine</translation>
+    </message>
+    <message>
+        <source>Choose one with --column</source>
+        <translation>Wählen Sie eine mit --column</translation>
+    </message>
+    <message>
+        <source>Place one</source>
+        <translation>Setzen Sie einen</translation>
+    </message>
 </context>
 </TS>

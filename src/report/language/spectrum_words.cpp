@@ -1,0 +1,68 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// What is said of light and matter by wavelength.
+#include "report/language/core_words.h"
+
+#include <QtGlobal>
+
+namespace wp::language {
+
+namespace {
+
+constexpr const char* kSpectrumSentences[] = {
+    QT_TRANSLATE_NOOP("QObject", "it is told from %1 to %2 nm: beyond, its ends were taken"),
+    QT_TRANSLATE_NOOP("QObject", "%1 at %2 nm cannot be: shares lie from 0 to 1"),
+    QT_TRANSLATE_NOOP("QObject", "Light by wavelength, %1 moments from %2"),
+    QT_TRANSLATE_NOOP("QObject", "at %1 nm there is less than no light"),
+    QT_TRANSLATE_NOOP("QObject", "it has %1 fields in place of %2"),
+    QT_TRANSLATE_NOOP("QObject", "it has %1 columns of values"),
+    QT_TRANSLATE_NOOP("QObject", "Light by wavelength, %1"),
+    QT_TRANSLATE_NOOP("QObject", "%1 values are no spectrum"),
+};
+
+constexpr const char* kSpectrumCompounds[] = {
+    QT_TRANSLATE_NOOP("QObject", "\"%1\" is no wavelength"),
+    QT_TRANSLATE_NOOP("QObject", "\"%1\" is no number"),
+};
+
+constexpr const char* kSpectrumWords[] = {
+    QT_TRANSLATE_NOOP("QObject", "Light by wavelength"),
+    QT_TRANSLATE_NOOP("QObject", "melanopic light, colour"),
+    QT_TRANSLATE_NOOP("QObject", " at the eyes"),
+    QT_TRANSLATE_NOOP("QObject", "Melanopic equivalent daylight illuminance"),
+    QT_TRANSLATE_NOOP("QObject", "Melanopic daylight efficacy ratio"),
+    QT_TRANSLATE_NOOP("QObject", "Illuminance, by wavelength"),
+    QT_TRANSLATE_NOOP("QObject", "Correlated colour temperature"),
+    QT_TRANSLATE_NOOP("QObject", "melanopic daylight efficacy ratio"),
+    QT_TRANSLATE_NOOP("QObject", "correlated colour temperature"),
+    QT_TRANSLATE_NOOP("QObject", "illuminance"),
+    QT_TRANSLATE_NOOP("QObject", "S-cone-opic irradiance"),
+    QT_TRANSLATE_NOOP("QObject", "M-cone-opic irradiance"),
+    QT_TRANSLATE_NOOP("QObject", "L-cone-opic irradiance"),
+    QT_TRANSLATE_NOOP("QObject", "Rhodopic irradiance"),
+    QT_TRANSLATE_NOOP("QObject", "Melanopic irradiance"),
+    QT_TRANSLATE_NOOP("QObject", "wavelengths were taken to be in \u00b5m"),
+    QT_TRANSLATE_NOOP("QObject", "values were taken to be per cent"),
+    QT_TRANSLATE_NOOP("QObject", "it has more than 100 000 lines"),
+    QT_TRANSLATE_NOOP("QObject", "it has more than 200 columns"),
+    QT_TRANSLATE_NOOP("QObject", "there is no value beside the wavelength"),
+    QT_TRANSLATE_NOOP("QObject", "its wavelength is not above the one before"),
+    QT_TRANSLATE_NOOP("QObject", "there are no figures in it"),
+    QT_TRANSLATE_NOOP("QObject", "nothing of it lies between 380 and 780 nm"),
+    QT_TRANSLATE_NOOP("QObject", "Give fewer wavelengths"),
+    QT_TRANSLATE_NOOP("QObject", "Give fewer"),
+    QT_TRANSLATE_NOOP("QObject", "Give two columns"),
+    QT_TRANSLATE_NOOP("QObject", "Order the lines by wavelength"),
+    QT_TRANSLATE_NOOP("QObject", "Give wavelengths and values in columns"),
+    QT_TRANSLATE_NOOP("QObject", "Give wavelengths in nm or \u00b5m"),
+    QT_TRANSLATE_NOOP("QObject", "Give 81 values, 380 to 780 nm, or none"),
+    QT_TRANSLATE_NOOP("QObject", "Choose one with --column"),
+    QT_TRANSLATE_NOOP("QObject", "Place one"),
+};
+
+}  // namespace
+
+std::span<const char* const> spectrum_sentences() { return kSpectrumSentences; }
+std::span<const char* const> spectrum_compounds() { return kSpectrumCompounds; }
+std::span<const char* const> spectrum_words() { return kSpectrumWords; }
+
+}  // namespace wp::language
