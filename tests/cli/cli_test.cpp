@@ -229,6 +229,26 @@ TEST_F(CommandLine, looks_at_the_sky_and_says_that_it_carries_what_it_was_told) 
     EXPECT_EQ(run("sky " + file + " --type 17").code, 2);
 }
 
+TEST_F(CommandLine, tells_spectra_and_gives_them_to_materials) {
+    const auto table = (folder / "red.csv").string();
+    const auto made = run("spectrum --colour '#c02020' --out " + table + " --into " + file + " --material grey");
+    ASSERT_EQ(made.code, 0) << made.output;
+    EXPECT_NE(made.output.find("on screens #c02020"), std::string::npos) << made.output;
+    EXPECT_EQ(store::read_project(file)->materials[0].spectrum.size(), 81u);
+    // What was written says the same again.
+    EXPECT_NE(run("spectrum " + table).output.find("on screens #c02020"), std::string::npos);
+    const auto light = run("spectrum " + table + " --light");
+    EXPECT_EQ(light.code, 0) << light.output;
+    EXPECT_NE(light.output.find("Melanopic"), std::string::npos);
+    ASSERT_FALSE(write_file(folder / "bad.csv", "380,0.1\n390,oops\n"));
+    const auto bad = run("spectrum " + (folder / "bad.csv").string());
+    EXPECT_EQ(bad.code, 3);
+    EXPECT_NE(bad.output.find("bad.csv, line 2"), std::string::npos) << bad.output;
+    EXPECT_EQ(run("spectrum --colour red").code, 2);
+    EXPECT_EQ(run("spectrum " + table + " --column 2").code, 3);
+    EXPECT_EQ(run("spectrum " + table + " --into " + file + " --material none").code, 2);
+}
+
 TEST_F(CommandLine, answers_moments_sun_hours_sky_and_exposure_at_planes_and_windows) {
     auto project = test::asked_room(0.2);
     project.questions.clear();

@@ -98,7 +98,7 @@ std::vector<rule::Verdict> judge(const rule::CriteriaSet& set, const Answers& an
 TEST(Figures, of_tables_are_columns_of_real_answers_under_their_names) {
     std::map<Kind, question::TableAnswer> answers;
     for (const Kind kind : {Kind::daylight_factor, Kind::moment, Kind::sun_hours, Kind::sky_view, Kind::sky_angle,
-                            Kind::view_out, Kind::exposure, Kind::glare_year})
+                            Kind::view_out, Kind::exposure, Kind::glare_year, Kind::spectrum})
         answers.emplace(kind, asked(asking(kind)));
     const auto at_windows = asked(asking(Kind::daylight_factor, model::Question::At::windows));
     size_t seen = 0;
@@ -110,7 +110,7 @@ TEST(Figures, of_tables_are_columns_of_real_answers_under_their_names) {
         ASSERT_NE(column, nullptr) << figure.id;
         EXPECT_EQ(column->unit, figure.unit) << figure.id;
         // Columns of moments are called by their moment.
-        EXPECT_TRUE(figure.of == Kind::moment || column->name.starts_with(figure.name)) << column->name;
+        EXPECT_TRUE(figure.of == Kind::moment || figure.of == Kind::spectrum || column->name.starts_with(figure.name)) << column->name;
         ++seen;
     }
     EXPECT_GE(seen, 15u);

@@ -115,7 +115,7 @@ std::set<std::string> catalogue_words() {
 bool is_same_in_both(const std::string& word) {
     static const std::set<std::string> same{"",       "lx",       "%",    "h",  "klx h",  "kWh/m²",
                                             "°",      "Name",     "m²",   "m",  "Azimut", "Option",
-                                            "median", "Material", "Plan", "A4", "Letter", "Logo"};
+                                            "K",      "median", "Material", "Plan", "A4", "Letter", "Logo"};
     return same.contains(word);
 }
 

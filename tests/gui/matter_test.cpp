@@ -6,6 +6,7 @@
 #include "gui/matter_hands.h"
 
 #include <QLabel>
+#include <QMessageBox>
 #include <QTabBar>
 #include <QTabWidget>
 #include <QTreeWidget>
@@ -244,4 +245,40 @@ TEST_F(Matter, own_materials_are_kept_across_projects_and_exchanged_as_a_file) {
     EXPECT_TRUE(other.findChild<MaterialsPanel*>()->import_file(folder / "p.warmpane")) << "a project is no library";
     other.document().undo_stack().setClean();
     std::filesystem::remove(MaterialsPanel::own_library(), error);
+}
+
+TEST_F(Matter, gets_a_spectrum_from_a_file_or_its_colour_and_shows_it) {
+    std::string text = "nm,front,back\n";
+    for (int nm = 380; nm <= 780; nm += 10) text += std::to_string(nm) + (nm < 590 ? ",0.1,0.5\n" : ",0.7,0.5\n");
+    ASSERT_FALSE(write_file(folder / "red.csv", text));
+    auto* list = static_cast<QTreeWidget*>(widget("materials"));
+    auto* panel = window->findChild<MaterialsPanel*>();
+    const auto found = list->findItems(QStringLiteral("White paint"), Qt::MatchContains | Qt::MatchRecursive);
+    ASSERT_FALSE(found.isEmpty());
+    list->setCurrentItem(found.front());
+    // Which of its columns is asked.
+    QTimer::singleShot(200, [] {
+        auto* dialog = qobject_cast<QDialog*>(QApplication::activeModalWidget());
+        ASSERT_NE(dialog, nullptr);
+        EXPECT_EQ(dialog->findChild<QComboBox*>(QStringLiteral("spectrum-column"))->itemText(1),
+                  QStringLiteral("back"));
+        QTest::mouseClick(dialog->findChild<QDialogButtonBox*>()->button(QDialogButtonBox::Ok), Qt::LeftButton);
+    });
+    panel->take_spectrum(folder / "red.csv");
+    const auto paint = [&] { return *model::find(window->document().project().materials, "paint"); };
+    ASSERT_EQ(paint().spectrum.size(), 81u);
+    EXPECT_NEAR(paint().spectrum[0], 0.1, 1e-9);
+    EXPECT_NEAR(paint().reflectance, 0.25, 0.06) << "its figure comes of the file, too";
+    EXPECT_NE(panel->findChild<QWidget*>(QStringLiteral("material-spectrum")), nullptr);
+    undo().undo();
+    EXPECT_TRUE(paint().spectrum.empty());
+    EXPECT_NEAR(paint().reflectance, 0.85, 1e-9);
+    // Damaged: nothing changes, and it is said where.
+    ASSERT_FALSE(write_file(folder / "bad.csv", "380,0.1\n390,oops\n"));
+    panel->take_spectrum(folder / "bad.csv");
+    auto* box = window->findChild<QMessageBox*>();
+    ASSERT_NE(box, nullptr);
+    EXPECT_TRUE(box->text().contains(QStringLiteral("line 2"))) << box->text().toStdString();
+    EXPECT_TRUE(paint().spectrum.empty());
+    box->close();
 }
