@@ -54,7 +54,8 @@ TEST(PointTable, every_kind_of_question_gives_one) {
     const auto project = test::one_room();
     const auto weather = test::weather(50, 3);
     using Kind = model::Question::Kind;
-    for (const Kind kind : {Kind::daylight_factor, Kind::moment, Kind::sun_hours, Kind::sky_view, Kind::exposure, Kind::spectrum})
+    for (const Kind kind :
+         {Kind::daylight_factor, Kind::moment, Kind::sun_hours, Kind::sky_view, Kind::exposure, Kind::spectrum})
         for (const auto at :
              {model::Question::At::planes, model::Question::At::windows, model::Question::At::window_reveals}) {
             auto q = of_kind(kind);

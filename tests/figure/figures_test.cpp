@@ -110,7 +110,8 @@ TEST(Figures, of_tables_are_columns_of_real_answers_under_their_names) {
         ASSERT_NE(column, nullptr) << figure.id;
         EXPECT_EQ(column->unit, figure.unit) << figure.id;
         // Columns of moments are called by their moment.
-        EXPECT_TRUE(figure.of == Kind::moment || figure.of == Kind::spectrum || column->name.starts_with(figure.name)) << column->name;
+        EXPECT_TRUE(figure.of == Kind::moment || figure.of == Kind::spectrum || column->name.starts_with(figure.name))
+            << column->name;
         ++seen;
     }
     EXPECT_GE(seen, 15u);

@@ -113,9 +113,9 @@ std::set<std::string> catalogue_words() {
 
 // Words that are the same in both, and units.
 bool is_same_in_both(const std::string& word) {
-    static const std::set<std::string> same{"",       "lx",       "%",    "h",  "klx h",  "kWh/m²",
-                                            "°",      "Name",     "m²",   "m",  "Azimut", "Option",
-                                            "K",      "median", "Material", "Plan", "A4", "Letter", "Logo"};
+    static const std::set<std::string> same{"",         "lx",   "%",  "h",      "klx h",  "kWh/m²", "°",
+                                            "Name",     "m²",   "m",  "Azimut", "Option", "K",      "median",
+                                            "Material", "Plan", "A4", "Letter", "Logo"};
     return same.contains(word);
 }
 

@@ -31,7 +31,19 @@ class FigureBox : public QDialog {
         l->setMinimumWidth(300);
         form_->addRow(l);
     }
+    /// Rows from here on belong together until the next part begins; shown says whether they count now.
+    void begin_part(std::function<bool()> shown) { parts_.push_back({form_->rowCount(), std::move(shown)}); }
+    /// Hides the parts that do not count, and makes the box as high as the rest.
+    void show_parts() {
+        for (size_t i = 0; i < parts_.size(); ++i) {
+            const int to = i + 1 < parts_.size() ? parts_[i + 1].from : rows_;
+            for (int row = parts_[i].from; row < to; ++row) form_->setRowVisible(row, parts_[i].shown());
+        }
+        adjustSize();
+    }
     bool ask() {
+        rows_ = form_->rowCount();
+        show_parts();
         auto* buttons = new QDialogButtonBox(QDialogButtonBox::Ok | QDialogButtonBox::Cancel);
         form_->addRow(buttons);
         connect(buttons, &QDialogButtonBox::accepted, this, &QDialog::accept);
@@ -43,7 +55,13 @@ class FigureBox : public QDialog {
     }
 
  private:
+    struct Part {
+        int from;
+        std::function<bool()> shown;
+    };
     QFormLayout* form_;
+    std::vector<Part> parts_;
+    int rows_ = 0;  // before the buttons
 };
 
 }  // namespace wp::gui

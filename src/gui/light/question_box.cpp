@@ -79,6 +79,12 @@ std::optional<Question> ask_question(QWidget* parent, const Document& document, 
     const auto kinds = kinds_asked(names);
     auto* kind = box.choice(QObject::tr("What"), names, "question-kind");
     kind->setCurrentIndex(static_cast<int>(std::find(kinds.begin(), kinds.end(), q.kind) - kinds.begin()));
+    const auto is_of = [kind, kinds](std::initializer_list<QuestionKind> wanted) {
+        return std::ranges::find(wanted, kinds[static_cast<size_t>(kind->currentIndex())]) != wanted.end();
+    };
+    QObject::connect(kind, &QComboBox::currentIndexChanged, &box, [&box] { box.show_parts(); });
+    // Only what bears on the kind stands in the box.
+    box.begin_part([is_of] { return !is_of({QuestionKind::glare_year, QuestionKind::view_out}); });
     auto* at = box.choice(QObject::tr("Where"),
                           {QObject::tr("on the reference planes"), QObject::tr("at the windows, outer face"),
                            QObject::tr("at the windows, inner face (EN 17037)"), QObject::tr("at the readings"),
@@ -89,7 +95,9 @@ std::optional<Question> ask_question(QWidget* parent, const Document& document, 
            lowest = q.least_altitude > 0 ? q.least_altitude
                                          : climate::sunlight_least_altitude(document.project().site.latitude),
            minutes = q.step;
+    box.begin_part([] { return true; });
     box.number(QObject::tr("Error wanted, \u00b1 % of the mean"), error, Unit::plain, "question-error");
+    box.begin_part([is_of] { return is_of({QuestionKind::moment, QuestionKind::spectrum}); });
     box.text(QObject::tr("Moments, under \u201c%1\u201d").arg(sky_words(document.sky())));
     auto* when = box.choice(QObject::tr("Moments"),
                             {QObject::tr("the one of the clock, %1").arg(language::text(now)),
@@ -98,6 +106,7 @@ std::optional<Question> ask_question(QWidget* parent, const Document& document, 
     box.number(QObject::tr("hours from"), from, Unit::plain, "question-from");
     box.number(QObject::tr("to"), to, Unit::plain, "question-to");
     box.number(QObject::tr("every"), step, Unit::plain, "question-every");
+    box.begin_part([is_of] { return is_of({QuestionKind::sun_hours, QuestionKind::exposure}); });
     box.text(QObject::tr("Sunlight hours and exposure"));
     auto* days = box.choice(QObject::tr("Days"),
                             {QStringLiteral("%1").arg(day_words(now)), QObject::tr("the month of the clock"),
@@ -114,6 +123,7 @@ std::optional<Question> ask_question(QWidget* parent, const Document& document, 
                          "memory; look it up before you sign. 0\u00b0 for other standards.")
                  .arg(climate::sunlight_least_altitude(document.project().site.latitude), 0, 'f', 0));
     box.number(QObject::tr("looked at every, minutes"), minutes, Unit::plain, "question-minutes");
+    box.begin_part([is_of] { return is_of({QuestionKind::spectrum}); });
     box.text(QObject::tr("Melanopic light, colour"));
     // Found of a room with walls of a strong red and blue, against 81 bands (Spectral.few_bands_...).
     constexpr int kBands[] = {3, 9, 27, 81};
@@ -127,6 +137,7 @@ std::optional<Question> ask_question(QWidget* parent, const Document& document, 
                                 {QObject::tr("of CIE D65"), QObject::tr("bluer from dark parts of a clear sky")},
                                 "question-sky-colour");
     coloured->setCurrentIndex(static_cast<int>(q.sky_colour));
+    box.begin_part([is_of] { return is_of({QuestionKind::glare_year}); });
     box.text(QObject::tr("Glare over the year"));
     auto& seats = q.glare_year;
     auto* places = box.choice(QObject::tr("Seats"), {QObject::tr("the observers"), QObject::tr("all over the rooms")},

@@ -3,6 +3,7 @@
 
 #include <QPainter>
 #include <QPainterPath>
+#include <algorithm>
 
 #include "gui/look/look.h"
 #include "question/spectral.h"
@@ -35,7 +36,10 @@ SpectrumView::SpectrumView(const model::Material& material, QWidget* parent)
     : QWidget(parent), matter_(question::matter_of(material)) {
     setObjectName(QStringLiteral("material-spectrum"));
     setAccessibleName(QObject::tr("The material by wavelength"));
-    setMinimumHeight(150);
+    setMinimumHeight(168);
+    const double most = *std::ranges::max_element(matter_);
+    is_cut_ = most > 0.9999 && std::ranges::count_if(matter_, [](double v) { return v > 0.9999; }) > 1 &&
+              *std::ranges::min_element(matter_) < 0.999;
 }
 
 void SpectrumView::paintEvent(QPaintEvent*) {
@@ -44,7 +48,7 @@ void SpectrumView::paintEvent(QPaintEvent*) {
     QFont font = painter.font();
     font.setPixelSize(type::small);
     painter.setFont(font);
-    const QRectF box = QRectF(rect()).adjusted(30, 6, -8, -(kSwatch + 24));
+    const QRectF box = QRectF(rect()).adjusted(34, 20, -8, -(kSwatch + 24));
     const auto at = [&](double nm, double share) {
         return QPointF(
             box.left() + box.width() * (nm - spectrum::kShortest) / (spectrum::kLongest - spectrum::kShortest),
@@ -52,11 +56,13 @@ void SpectrumView::paintEvent(QPaintEvent*) {
     };
     painter.setPen(QPen(ink().ground, 1));
     for (const int percent : {0, 50, 100}) {
+        painter.setPen(QPen(ink().ground, 1));
         painter.drawLine(at(380, percent / 100.0), at(780, percent / 100.0));
-        painter.drawText(QRectF(0, at(380, percent / 100.0).y() - 7, 26, 14), Qt::AlignRight | Qt::AlignVCenter,
-                         QString::number(percent));
+        painter.setPen(ink().ink);
+        painter.drawText(QRectF(0, at(380, percent / 100.0).y() - 7, 30, 14), Qt::AlignRight | Qt::AlignVCenter,
+                         percent == 100 ? QStringLiteral("100 %") : QString::number(percent));
     }
-    painter.setPen(ink().faint);
+    painter.setPen(ink().ink);
     for (const int nm : {400, 500, 600, 700})
         painter.drawText(QRectF(at(nm, 0).x() - 20, box.bottom() + 1, 40, 14), Qt::AlignCenter,
                          QStringLiteral("%1%2").arg(nm).arg(nm == 700 ? QStringLiteral(" nm") : QString()));
@@ -68,10 +74,18 @@ void SpectrumView::paintEvent(QPaintEvent*) {
     curve(spectrum::curve(spectrum::Answer::y), QPen(ink().faint, 1, Qt::DashLine));
     curve(spectrum::curve(spectrum::Answer::melanopic), QPen(ink().glass, 1, Qt::DashLine));
     curve(matter_, QPen(ink().accent, 2));
-    painter.setPen(ink().faint);
-    painter.drawText(at(556, 1) + QPointF(4, 10), QObject::tr("V"));
+    // What the curves are stands above them.
     painter.setPen(ink().glass);
-    painter.drawText(at(425, 1) + QPointF(-14, 10), QObject::tr("melanopic"));
+    painter.drawText(QRectF(at(490, 1).x() - 90, 2, 86, 14), Qt::AlignRight | Qt::AlignVCenter,
+                     QObject::tr("melanopic"));
+    painter.setPen(ink().ink);
+    painter.drawText(QRectF(at(556, 1).x() - 10, 2, 120, 14), Qt::AlignLeft | Qt::AlignVCenter,
+                     QObject::tr("V (brightness)"));
+    if (is_cut_) {
+        painter.setPen(ink().accent);
+        painter.drawText(QRectF(at(600, 1).x(), box.center().y() - 22, at(780, 1).x() - at(600, 1).x(), 30),
+                         Qt::AlignRight | Qt::TextWordWrap, QObject::tr("too bright for its colour: paler"));
+    }
     // Under daylight, and under a glowing wire.
     const double y = height() - kSwatch - 4;
     const auto swatch = [&](double x, const QColor& colour, const QString& words) {

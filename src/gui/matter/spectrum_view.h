@@ -12,13 +12,14 @@ class SpectrumView : public QWidget {
     Q_OBJECT
  public:
     explicit SpectrumView(const model::Material& material, QWidget* parent = nullptr);
-    QSize sizeHint() const override { return {260, 150}; }
+    QSize sizeHint() const override { return {260, 168}; }
 
  protected:
     void paintEvent(QPaintEvent*) override;
 
  private:
     spectrum::Spectrum matter_;
+    bool is_cut_ = false;  // its figure is more than its colour allows
 };
 
 }  // namespace wp::gui

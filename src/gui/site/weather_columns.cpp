@@ -90,7 +90,8 @@ void WeatherColumnsDialog::fill_table() {
         table_->setCellWidget(row, kColumn, column);
         table_->setItem(row, kFirst, new QTableWidgetItem);
     }
-    table_->horizontalHeader()->setSectionResizeMode(QHeaderView::Stretch);
+    table_->horizontalHeader()->setSectionResizeMode(kQuantity, QHeaderView::ResizeToContents);
+    table_->horizontalHeader()->setSectionResizeMode(kColumn, QHeaderView::Stretch);
 }
 
 climate::WeatherColumns WeatherColumnsDialog::columns() const {

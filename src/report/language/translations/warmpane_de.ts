@@ -13855,10 +13855,6 @@ Quelle: %4</translation>
         <translation>Das Material nach Wellenlänge</translation>
     </message>
     <message>
-        <source>V</source>
-        <translation>V</translation>
-    </message>
-    <message>
         <source>melanopic</source>
         <translation>melanopisch</translation>
     </message>
@@ -14041,6 +14037,14 @@ Quelle: %4</translation>
     <message>
         <source>Place one</source>
         <translation>Setzen Sie einen</translation>
+    </message>
+    <message>
+        <source>V (brightness)</source>
+        <translation>V (Helligkeit)</translation>
+    </message>
+    <message>
+        <source>too bright for its colour: paler</source>
+        <translation>zu hell für seine Farbe: blasser</translation>
     </message>
 </context>
 </TS>
