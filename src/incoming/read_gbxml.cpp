@@ -8,6 +8,7 @@
 #include <pugixml.hpp>
 
 #include "geometry/polygon.h"
+#include "incoming/ears.h"
 #include "incoming/reader.h"
 
 namespace wp::incoming {
@@ -171,31 +172,9 @@ class Gbxml {
         body.layer = type.empty() ? "Shade" : type;
         body.role = Body::Role::surroundings;
         body.substance = node.attribute("constructionIdRef").as_string();
-        body.mesh = flat_mesh(ring);
+        body.mesh.points = ring;
+        body.mesh.triangles = ears_of(ring);
         out_.bodies.push_back(std::move(body));
-    }
-
-    // Ears of a flat polygon, in the plane that it is largest in.
-    static geometry::Mesh flat_mesh(const Ring& ring) {
-        const Vec3 n = area_vector(ring);
-        geometry::Mesh mesh;
-        mesh.points = ring;
-        const double ax = std::fabs(n.x), ay = std::fabs(n.y), az = std::fabs(n.z);
-        const auto flat = [&](const Vec3& p) {
-            return az >= ax && az >= ay ? Vec2{p.x, p.y} : ax >= ay ? Vec2{p.y, p.z} : Vec2{p.x, p.z};
-        };
-        geometry::Region region;
-        for (const Vec3& p : ring) region.outer.push_back(flat(p));
-        if (geometry::signed_area(region.outer) < 0) std::ranges::reverse(region.outer);
-        for (const auto& triangle : geometry::triangulate(region)) {
-            std::array<uint32_t, 3> corners{};
-            for (size_t k = 0; k < 3; ++k)
-                corners[k] = static_cast<uint32_t>(
-                    std::ranges::min_element(ring, {}, [&](const Vec3& p) { return length(flat(p) - triangle[k]); }) -
-                    ring.begin());
-            mesh.triangles.push_back(corners);
-        }
-        return mesh;
     }
 
     void read_opening(Node node, const std::vector<std::string>& spaces) {

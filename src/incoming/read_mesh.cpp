@@ -10,9 +10,11 @@
 #include <assimp/Importer.hpp>
 #include <assimp/ProgressHandler.hpp>
 #include <cmath>
+#include <mutex>
 #include <sstream>
 
 #include "base/text.h"
+#include "incoming/ears.h"
 #include "incoming/mesh_rooms.h"
 #include "incoming/reader.h"
 
@@ -20,6 +22,7 @@ namespace wp::incoming {
 
 namespace {
 
+constexpr unsigned kMostCornersOfFace = 1000;
 constexpr size_t kMostOfMesh = 8000000, kMostWords = 200;
 constexpr double kUsualExtent = 2000;  // units: what is larger is drawn in millimetres or the like
 
@@ -76,6 +79,12 @@ Outcome refused_ply(const std::string& bytes, const std::string& name) {
     return {};
 }
 
+// The library keeps state that threads share: one file is read at a time.
+std::mutex& one_at_a_time() {
+    static std::mutex mutex;
+    return mutex;
+}
+
 class Meshes {
  public:
     Meshes(const aiScene& scene, const Reading& reading) : scene_(scene), reading_(reading) {}
@@ -120,10 +129,14 @@ class Meshes {
         }
         for (unsigned f = 0; f < mesh.mNumFaces; ++f) {
             const aiFace& face = mesh.mFaces[f];
-            if (face.mNumIndices != 3) continue;
-            if (std::any_of(face.mIndices, face.mIndices + 3, [&](unsigned i) { return i >= mesh.mNumVertices; }))
+            if (face.mNumIndices < 3 || face.mNumIndices > kMostCornersOfFace) continue;
+            if (std::any_of(face.mIndices, face.mIndices + face.mNumIndices,
+                            [&](unsigned i) { return i >= mesh.mNumVertices; }))
                 continue;
-            body.mesh.triangles.push_back({face.mIndices[0], face.mIndices[1], face.mIndices[2]});
+            Ring ring;
+            for (unsigned k = 0; k < face.mNumIndices; ++k) ring.push_back(body.mesh.points[face.mIndices[k]]);
+            for (const auto& ear : ears_of(ring))
+                body.mesh.triangles.push_back({face.mIndices[ear[0]], face.mIndices[ear[1]], face.mIndices[ear[2]]});
         }
         triangles_ += body.mesh.triangles.size();
         faults_ = triangles_ > kMostOfMesh;
@@ -188,17 +201,17 @@ Result<Building> read_mesh(const Reading& reading) {
     const std::string name = reading.path.filename().string();
     if (lower_suffix(reading.path) == ".ply")
         if (const auto fault = refused_ply(reading.bytes, name)) return *fault;
+    const std::lock_guard lock(one_at_a_time());
     Assimp::Importer importer;
     const std::string inside = "given" + lower_suffix(reading.path);
     importer.SetIOHandler(new NothingElse(reading.bytes, inside));
     importer.SetProgressHandler(new MeshProgress(reading));
-    importer.SetPropertyInteger(AI_CONFIG_PP_SBP_REMOVE, aiPrimitiveType_POINT | aiPrimitiveType_LINE);
     const aiScene* scene = nullptr;
     try {
         // Lengths become metres where the file tells its unit, unless a unit is asked for.
         const unsigned metres = reading.wishes.metres_per_unit > 0 ? 0u : static_cast<unsigned>(aiProcess_GlobalScale);
-        scene = importer.ReadFile(inside,
-                                  aiProcess_Triangulate | aiProcess_SortByPType | aiProcess_FindDegenerates | metres);
+        // Nothing of its steps that make meshes nicer: some of them end the program where a file is damaged.
+        scene = importer.ReadFile(inside, aiProcess_ValidateDataStructure | metres);
     } catch (const std::exception& error) {
         return Fault{name, "it cannot be read: " + plain_text(error.what(), kMostWords),
                      "Write it again, or in another format"};

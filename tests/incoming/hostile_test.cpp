@@ -68,6 +68,20 @@ TEST(Hostile, a_mesh_whose_head_does_not_end_is_refused_at_once) {
     EXPECT_NE(building.fault().what.find("head does not end"), std::string::npos) << building.fault().line();
 }
 
+TEST(Hostile, a_mesh_with_faces_of_corners_that_are_not_there_is_refused_and_ends_nothing) {
+    const auto building =
+        read("x.ply",
+             "ply\nformat ascii 1.0\nelement vertex 3\nproperty float x\nproperty float y\nproperty float "
+             "z\nelement face 2\nproperty list uchar int vertex_indices\nend_header\n0 0 0\n1 0 0\n0 1 "
+             "0.0\nelement vertex 3\nproperty float x\nproperty float y\nproperty flo\n3 0 1 2\n");
+    if (!building) EXPECT_FALSE(building.fault().what.empty());
+    const auto far = read(
+        "x.ply",
+        "ply\nformat ascii 1.0\nelement vertex 3\nproperty float x\nproperty float y\nproperty float "
+        "z\nelement face 1\nproperty list uchar int vertex_indices\nend_header\n0 0 0\n1 0 0\n0 1 0\n4 0 1 2 99\n");
+    if (!far) EXPECT_FALSE(far.fault().what.empty());
+}
+
 TEST(StepFile, tells_the_line_of_what_is_damaged) {
     EXPECT_NE(fault_of(step("#1=IFCX(1);\n#2=IFCX((;\n")).find("line 7"), std::string::npos)
         << fault_of(step("#1=IFCX(1);\n#2=IFCX((;\n"));
