@@ -10,10 +10,11 @@
 #include <assimp/Importer.hpp>
 #include <assimp/ProgressHandler.hpp>
 #include <cmath>
-#include <mutex>
+#include <cstring>
 #include <sstream>
 
 #include "base/text.h"
+#include "incoming/apart.h"
 #include "incoming/ears.h"
 #include "incoming/mesh_rooms.h"
 #include "incoming/reader.h"
@@ -49,17 +50,17 @@ class NothingElse : public Assimp::IOSystem {
     std::string name_;
 };
 
-// Tells how far it is, and hears that it is to end.
+// Tells how far it is. That it is to end is told to the process.
 class MeshProgress : public Assimp::ProgressHandler {
  public:
-    explicit MeshProgress(const Reading& reading) : reading_(reading) {}
+    explicit MeshProgress(const Progress& tell) : tell_(tell) {}
     bool Update(float share) override {
-        if (reading_.progress && share >= 0) reading_.progress(static_cast<double>(share));
-        return !reading_.cancel.requested();
+        if (tell_ && share >= 0) tell_(static_cast<double>(share));
+        return true;
     }
 
  private:
-    const Reading& reading_;
+    const Progress& tell_;
 };
 
 // A PLY says how many there are before they come: more than there are bytes cannot be, and would be waited for long. A
@@ -79,12 +80,6 @@ Outcome refused_ply(const std::string& bytes, const std::string& name) {
     return {};
 }
 
-// The library keeps state that threads share: one file is read at a time.
-std::mutex& one_at_a_time() {
-    static std::mutex mutex;
-    return mutex;
-}
-
 class Meshes {
  public:
     Meshes(const aiScene& scene, const Reading& reading) : scene_(scene), reading_(reading) {}
@@ -98,7 +93,6 @@ class Meshes {
         choose_unit();
         for (Body& body : out_.bodies)
             for (Vec3& p : body.mesh.points) p = (y_up_ ? Vec3{p.x, -p.z, p.y} : p) * out_.metres_per_unit;
-        make_rooms_of_meshes(out_, reading_.wishes.layers);
         return std::move(out_);
     }
 
@@ -195,32 +189,147 @@ class Meshes {
     size_t triangles_ = 0;
 };
 
+// Bytes from one process to another of the same program.
+class Packed {
+ public:
+    void add(const void* from, size_t count) { bytes.append(static_cast<const char*>(from), count); }
+    void add_text(const std::string& text) { add_list(text); }
+    template <class List>
+    void add_list(const List& list) {
+        const uint64_t n = list.size();
+        add(&n, sizeof n);
+        add(list.data(), n * sizeof(*list.data()));
+    }
+    std::string bytes;
+};
+
+// It came from a process that read a damaged file: nothing of it is trusted.
+class Unpacked {
+ public:
+    explicit Unpacked(std::string_view bytes) : rest_(bytes) {}
+    template <class T>
+    T one() {
+        T out{};
+        if (rest_.size() < sizeof out) return broken_ = true, out;
+        std::memcpy(&out, rest_.data(), sizeof out);
+        rest_.remove_prefix(sizeof out);
+        return out;
+    }
+    template <class List>
+    List list() {
+        using Item = typename List::value_type;
+        const auto n = one<uint64_t>();
+        List out;
+        if (broken_ || n > rest_.size() / sizeof(Item)) return broken_ = true, out;
+        out.resize(n);
+        std::memcpy(static_cast<void*>(out.data()), rest_.data(), n * sizeof(Item));
+        rest_.remove_prefix(n * sizeof(Item));
+        return out;
+    }
+    bool is_broken() const { return broken_; }
+
+ private:
+    std::string_view rest_;
+    bool broken_ = false;
+};
+
+constexpr char kBuilding = 'b', kFault = 'f';
+
+std::string packed(const Result<Building>& found) {
+    Packed out;
+    out.bytes += found ? kBuilding : kFault;
+    if (!found) {
+        for (const auto& text : {found.fault().place, found.fault().what, found.fault().remedy}) out.add_text(text);
+        return out.bytes;
+    }
+    out.add(&found->metres_per_unit, sizeof(double));
+    out.bytes += found->unit_is_told ? '1' : '0';
+    const uint64_t said = found->account.lines().size(), bodies = found->bodies.size();
+    out.add(&said, sizeof said);
+    for (const Said& line : found->account.lines()) {
+        out.bytes += line.what == Said::What::changed ? 'c' : 'l';
+        out.add_text(line.element);
+        out.add_text(line.words);
+    }
+    out.add(&bodies, sizeof bodies);
+    for (const Body& body : found->bodies) {
+        for (const auto& text : {body.id, body.name, body.layer}) out.add_text(text);
+        out.add_list(body.mesh.points);
+        out.add_list(body.mesh.triangles);
+    }
+    return out.bytes;
+}
+
+// None where the bytes are not what packed gave.
+std::optional<Result<Building>> unpacked(std::string_view bytes) {
+    Unpacked in(bytes);
+    if (in.one<char>() == kFault) {
+        const auto place = in.list<std::string>(), what = in.list<std::string>(), remedy = in.list<std::string>();
+        if (in.is_broken()) return {};
+        return Result<Building>(Fault{plain_text(place), plain_text(what), plain_text(remedy)});
+    }
+    Building out;
+    out.metres_per_unit = in.one<double>();
+    out.unit_is_told = in.one<char>() == '1';
+    for (auto n = in.one<uint64_t>(); n > 0 && !in.is_broken(); --n) {
+        const bool changed = in.one<char>() == 'c';
+        const auto element = in.list<std::string>(), words = in.list<std::string>();
+        changed ? out.account.changed(element, words) : out.account.left_out(element, words);
+    }
+    size_t triangles = 0;
+    for (auto n = in.one<uint64_t>(); n > 0 && !in.is_broken(); --n) {
+        Body body;
+        for (std::string* text : {&body.id, &body.name, &body.layer}) *text = in.list<std::string>();
+        body.mesh.points = in.list<std::vector<Vec3>>();
+        body.mesh.triangles = in.list<std::vector<std::array<uint32_t, 3>>>();
+        for (const Vec3& p : body.mesh.points)
+            if (!std::isfinite(p.x) || !std::isfinite(p.y) || !std::isfinite(p.z)) return {};
+        for (const auto& t : body.mesh.triangles)
+            if (std::ranges::any_of(t, [&](uint32_t i) { return i >= body.mesh.points.size(); })) return {};
+        triangles += body.mesh.triangles.size();
+        out.bodies.push_back(std::move(body));
+    }
+    if (in.is_broken() || triangles > kMostOfMesh || !std::isfinite(out.metres_per_unit)) return {};
+    return Result<Building>(std::move(out));
+}
+
+// With the library, in the other process.
+Result<Building> read_here(const Reading& reading, const std::string& name, const Progress& tell) {
+    Assimp::Importer importer;
+    const std::string inside = "given" + lower_suffix(reading.path);
+    importer.SetIOHandler(new NothingElse(reading.bytes, inside));
+    importer.SetProgressHandler(new MeshProgress(tell));
+    const aiScene* scene = nullptr;
+    try {
+        // Lengths become metres where the file tells its unit, unless a unit is asked for.
+        const unsigned metres = reading.wishes.metres_per_unit > 0 ? 0u : static_cast<unsigned>(aiProcess_GlobalScale);
+        // Nothing of its steps that make meshes nicer: some of them end the process where a file is damaged.
+        scene = importer.ReadFile(inside, metres);
+    } catch (const std::exception& error) {
+        return Fault{name, "it cannot be read: " + plain_text(error.what(), kMostWords),
+                     "Write it again, or in another format"};
+    }
+    if (scene == nullptr || scene->mRootNode == nullptr)
+        return Fault{name, "it cannot be read: " + plain_text(importer.GetErrorString(), kMostWords),
+                     "Write it again, or in another format"};
+    return Meshes(*scene, reading).read();
+}
+
 }  // namespace
 
 Result<Building> read_mesh(const Reading& reading) {
     const std::string name = reading.path.filename().string();
     if (lower_suffix(reading.path) == ".ply")
         if (const auto fault = refused_ply(reading.bytes, name)) return *fault;
-    const std::lock_guard lock(one_at_a_time());
-    Assimp::Importer importer;
-    const std::string inside = "given" + lower_suffix(reading.path);
-    importer.SetIOHandler(new NothingElse(reading.bytes, inside));
-    importer.SetProgressHandler(new MeshProgress(reading));
-    const aiScene* scene = nullptr;
-    try {
-        // Lengths become metres where the file tells its unit, unless a unit is asked for.
-        const unsigned metres = reading.wishes.metres_per_unit > 0 ? 0u : static_cast<unsigned>(aiProcess_GlobalScale);
-        // Nothing of its steps that make meshes nicer: some of them end the program where a file is damaged.
-        scene = importer.ReadFile(inside, aiProcess_ValidateDataStructure | metres);
-    } catch (const std::exception& error) {
-        return Fault{name, "it cannot be read: " + plain_text(error.what(), kMostWords),
-                     "Write it again, or in another format"};
-    }
+    const auto bytes = run_apart([&](const Progress& tell) { return packed(read_here(reading, name, tell)); }, name,
+                                 reading.cancel, reading.progress);
     if (reading.cancel.requested()) return cancelled_fault(reading.path);
-    if (scene == nullptr || scene->mRootNode == nullptr)
-        return Fault{name, "it cannot be read: " + plain_text(importer.GetErrorString(), kMostWords),
-                     "Write it again, or in another format"};
-    return Meshes(*scene, reading).read();
+    if (!bytes) return bytes.fault();
+    auto found = unpacked(*bytes);
+    if (!found)
+        return Fault{name, "it is damaged in a way that reading it broke down", "Write it again, or in another format"};
+    if (*found) make_rooms_of_meshes(**found, reading.wishes.layers);
+    return std::move(*found);
 }
 
 }  // namespace wp::incoming

@@ -2,7 +2,14 @@
 // Files that were made to hurt, or were hurt on the way.
 #include <gtest/gtest.h>
 
+#include <unistd.h>
+
+#include <chrono>
+#include <csignal>
+#include <thread>
+
 #include "base/file.h"
+#include "incoming/apart.h"
 #include "incoming/put.h"
 #include "incoming/reader.h"
 #include "incoming/step_file.h"
@@ -80,6 +87,40 @@ TEST(Hostile, a_mesh_with_faces_of_corners_that_are_not_there_is_refused_and_end
         "ply\nformat ascii 1.0\nelement vertex 3\nproperty float x\nproperty float y\nproperty float "
         "z\nelement face 1\nproperty list uchar int vertex_indices\nend_header\n0 0 0\n1 0 0\n0 1 0\n4 0 1 2 99\n");
     if (!far) EXPECT_FALSE(far.fault().what.empty());
+}
+
+TEST(Hostile, what_brings_the_mesh_library_down_is_told_and_ends_nothing) {
+    // Stand-ins for what fuzzing found: an end by a signal, an exception, a loop without end that is cancelled.
+    const auto apart = [](auto work, const Cancel& cancel = {}) { return run_apart(work, "x.obj", cancel, {}); };
+    const auto down = apart([](const Progress&) -> std::string {
+        ::raise(SIGKILL);
+        return {};
+    });
+    ASSERT_FALSE(down);
+    EXPECT_NE(down.fault().what.find("broke down"), std::string::npos);
+    EXPECT_FALSE(apart([](const Progress&) -> std::string { throw std::runtime_error("no"); }));
+    Cancel cancel;
+    std::thread later([&] {
+        std::this_thread::sleep_for(std::chrono::milliseconds(200));
+        cancel.request();
+    });
+    EXPECT_FALSE(apart(
+        [](const Progress&) -> std::string {
+            for (;;) ::pause();
+        },
+        cancel));
+    later.join();
+    double far = 0;
+    const auto sound = run_apart(
+        [](const Progress& tell) {
+            tell(0.25);
+            tell(0.75);
+            return std::string(3000000, 'x');
+        },
+        "x.obj", {}, [&](double share) { far = share; });
+    ASSERT_TRUE(sound) << sound.fault().line();
+    EXPECT_EQ(sound->size(), 3000000u);
+    EXPECT_EQ(far, 0.75);
 }
 
 TEST(StepFile, tells_the_line_of_what_is_damaged) {

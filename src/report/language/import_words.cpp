@@ -43,6 +43,11 @@ constexpr const char* kImportCompounds[] = {
 
 constexpr const char* kImportWords[] = {
     QT_TRANSLATE_NOOP("QObject", "its head does not end"),
+    QT_TRANSLATE_NOOP("QObject", "it is damaged in a way that reading it broke down"),
+    QT_TRANSLATE_NOOP("QObject", "there are too many open files"),
+    QT_TRANSLATE_NOOP("QObject", "there is no room for another process"),
+    QT_TRANSLATE_NOOP("QObject", "Close some"),
+    QT_TRANSLATE_NOOP("QObject", "End some"),
     QT_TRANSLATE_NOOP("QObject", "it claims more corners and faces than it has bytes"),
     QT_TRANSLATE_NOOP("QObject", "as the file has it"),
     QT_TRANSLATE_NOOP("QObject", "hull of a room"),

@@ -14046,5 +14046,25 @@ Quelle: %4</translation>
         <source>too bright for its colour: paler</source>
         <translation>zu hell für seine Farbe: blasser</translation>
     </message>
+    <message>
+        <source>it is damaged in a way that reading it broke down</source>
+        <translation>sie ist so beschädigt, dass das Lesen zusammenbrach</translation>
+    </message>
+    <message>
+        <source>there are too many open files</source>
+        <translation>es sind zu viele Dateien offen</translation>
+    </message>
+    <message>
+        <source>there is no room for another process</source>
+        <translation>es ist kein Platz für einen weiteren Prozess</translation>
+    </message>
+    <message>
+        <source>Close some</source>
+        <translation>Schließen Sie einige</translation>
+    </message>
+    <message>
+        <source>End some</source>
+        <translation>Beenden Sie einige</translation>
+    </message>
 </context>
 </TS>
