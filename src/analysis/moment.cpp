@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "analysis/analysis.h"
+#include "analysis/skies.h"
 
 #include <fmt/core.h>
 #include <algorithm>
@@ -58,14 +58,9 @@ Record record_of(const std::vector<MomentAnswer>& answers) {
 }
 
 Result<TableAnswer> run(const Request& a) {
-    const std::vector<climate::OutdoorHour> outdoor =
-        a.weather != nullptr ? climate::outdoor_year(*a.weather) : std::vector<climate::OutdoorHour>{};
-    std::vector<Outdoors> skies;
-    for (const auto& moment : a.question.moments) {
-        auto sky = outdoors_at(a.project.site, a.question.sky, moment, outdoor);
-        if (!sky) return sky.fault();
-        skies.push_back(std::move(*sky));
-    }
+    const auto found = skies_of(a);
+    if (!found) return found.fault();
+    const std::vector<Outdoors>& skies = *found;
     const auto answers = answer_moments(a, skies);
     std::string said = "[";
     TableAnswer out;

@@ -5,7 +5,7 @@
 #include <cmath>
 #include <limits>
 
-#include "analysis/analysis.h"
+#include "analysis/skies.h"
 #include "describe/field.h"
 #include "light/replicates.h"
 #include "model/project.h"
@@ -97,14 +97,9 @@ void add_moment(PointTable& table, const SpectralMoment& m, const spectrum::Bins
 
 // Each state of trees and ground is traced once, whatever the moments.
 Result<TableAnswer> run(const Request& a) {
-    const std::vector<climate::OutdoorHour> outdoor =
-        a.weather != nullptr ? climate::outdoor_year(*a.weather) : std::vector<climate::OutdoorHour>{};
-    std::vector<Outdoors> skies;
-    for (const auto& moment : a.question.moments) {
-        auto sky = outdoors_at(a.project.site, a.question.sky, moment, outdoor);
-        if (!sky) return sky.fault();
-        skies.push_back(std::move(*sky));
-    }
+    const auto found = skies_of(a);
+    if (!found) return found.fault();
+    const std::vector<Outdoors>& skies = *found;
     const auto states = light::states_of(a.surfaces);
     TableAnswer out;
     out.kind = "spectrum";

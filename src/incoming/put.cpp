@@ -190,54 +190,53 @@ class Putter {
         return true;
     }
 
+    // What stands on a storey of its own: known, it gets the file's form; else it is added, made ready first.
+    template <class T, class Form, class Ready>
+    void take_on_storey(Storey& storey, std::vector<T> Storey::*list, const T& arrived, const char* prefix, Form&& form,
+                        Ready&& ready) {
+        const Id known = before(arrived.id);
+        if (auto place = find_on_storeys(option_, list, known)) {
+            note(arrived.id, known);
+            return form(*place.item);
+        }
+        T fresh_one = arrived;
+        fresh_one.id = fresh(prefix);
+        ready(fresh_one);
+        note(arrived.id, fresh_one.id);
+        ++out_.added;
+        (storey.*list).push_back(std::move(fresh_one));
+    }
+
     // Over the rooms that came with it.
     void take_roof(Storey& storey, const Roof& arrived) {
-        const Id known = before(arrived.id);
-        if (auto place = find_on_storeys(option_, &Storey::roofs, known)) {
-            note(arrived.id, known);
-            place.item->kind = arrived.kind;
-            place.item->eaves = arrived.eaves, place.item->pitch = arrived.pitch;
-            place.item->direction = arrived.direction;
-            return;
-        }
-        Roof roof = arrived;
-        roof.id = fresh("roof");
-        for (Id& room : roof.rooms) room = rooms_[room];
-        note(arrived.id, roof.id);
-        ++out_.added;
-        storey.roofs.push_back(std::move(roof));
+        take_on_storey(
+            storey, &Storey::roofs, arrived, "roof",
+            [&](Roof& own) {
+                own.kind = arrived.kind;
+                own.eaves = arrived.eaves, own.pitch = arrived.pitch, own.direction = arrived.direction;
+            },
+            [&](Roof& roof) {
+                for (Id& room : roof.rooms) room = rooms_[room];
+            });
     }
 
     void take_rooflight(Storey& storey, const Rooflight& arrived) {
-        const Id known = before(arrived.id);
-        if (auto place = find_on_storeys(option_, &Storey::rooflights, known)) {
-            note(arrived.id, known);
-            place.item->centre = arrived.centre;
-            place.item->width = arrived.width, place.item->length = arrived.length;
-            return;
-        }
-        Rooflight light = arrived;
-        light.id = fresh("R");
-        light.glazing = material(arrived.glazing);
-        note(arrived.id, light.id);
-        out_.account.made(light.name, "rooflight");
-        ++out_.added;
-        storey.rooflights.push_back(std::move(light));
+        take_on_storey(
+            storey, &Storey::rooflights, arrived, "R",
+            [&](Rooflight& own) {
+                own.centre = arrived.centre;
+                own.width = arrived.width, own.length = arrived.length;
+            },
+            [&](Rooflight& light) {
+                light.glazing = material(arrived.glazing);
+                out_.account.made(light.name, "rooflight");
+            });
     }
 
     void take_void(Storey& storey, const FloorVoid& arrived) {
-        const Id known = before(arrived.id);
-        if (auto place = find_on_storeys(option_, &Storey::voids, known)) {
-            note(arrived.id, known);
-            place.item->outline = arrived.outline;
-            return;
-        }
-        FloorVoid open = arrived;
-        open.id = fresh("void");
-        note(arrived.id, open.id);
-        out_.account.made(open.name, "opening in the floor of " + storey.name);
-        ++out_.added;
-        storey.voids.push_back(std::move(open));
+        take_on_storey(
+            storey, &Storey::voids, arrived, "void", [&](FloorVoid& own) { own.outline = arrived.outline; },
+            [&](FloorVoid& open) { out_.account.made(open.name, "opening in the floor of " + storey.name); });
     }
 
     void take_thing(const Thing& arrived) {

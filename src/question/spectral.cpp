@@ -231,17 +231,13 @@ SpectralMoment spectrum_at(const SpectralField& field, const Outdoors& outdoors,
     out.outdoors = outdoors;
     const Shining shine = shining(field, outdoors, colour);
     out.sky = shine.sky, out.sun = shine.beam;
-    const MomentAnswer all = light_at(field.all(), outdoors);
-    out.record = all.record;
+    out.record = field.all().record;
+    out.record.inputs.add(outdoors.fingerprint());
+    out.record.reached = 0;
     const size_t n = field.bins.count();
-    for (const PlaneMoment& plane : all.planes) {
-        out.planes.push_back({plane.plane, std::vector<PointSpectrum>(plane.lux.size())});
-        for (size_t i = 0; i < plane.lux.size(); ++i) {
-            PointSpectrum& point = out.planes.back().points[i];
-            point.lux = plane.lux[i], point.lux_half_width = plane.half_width[i];
-            point.bands.assign(n, 0.0);
-            point.half_width.assign(n, 0.0);
-        }
+    for (const auto& points : field.all().planes) {
+        const PointSpectrum dark{{}, std::vector<double>(n, 0.0), std::vector<double>(n, 0.0)};
+        out.planes.push_back({points, std::vector<PointSpectrum>(points.points.size(), dark)});
     }
     for (size_t b = 0; b < n && b + 1 < field.bands.size(); ++b) {
         const Shine in_band{shine.columns[b], shine.sun[b]};

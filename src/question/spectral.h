@@ -38,10 +38,9 @@ SpectralField trace_spectral_field(const model::Project& project, const FieldTas
 
 /// Light onto a point by wavelength.
 struct PointSpectrum {
-    spectrum::Spectrum irradiance{};     ///< W/(m2 nm)
-    std::vector<double> bands;           ///< W/m2
-    std::vector<double> half_width;      ///< of the bands, 95 %
-    double lux = 0, lux_half_width = 0;  ///< as it is found without bands
+    spectrum::Spectrum irradiance{};  ///< W/(m2 nm)
+    std::vector<double> bands;        ///< W/m2
+    std::vector<double> half_width;   ///< of the bands, 95 %
     /// Half-width of a sum of the bands with the weights of an answer: bands err together at worst.
     double half_width_of(spectrum::Answer answer, const spectrum::Bins& bins) const;
 };

@@ -81,12 +81,13 @@ TEST(Hostile, a_mesh_with_faces_of_corners_that_are_not_there_is_refused_and_end
              "ply\nformat ascii 1.0\nelement vertex 3\nproperty float x\nproperty float y\nproperty float "
              "z\nelement face 2\nproperty list uchar int vertex_indices\nend_header\n0 0 0\n1 0 0\n0 1 "
              "0.0\nelement vertex 3\nproperty float x\nproperty float y\nproperty flo\n3 0 1 2\n");
-    if (!building) EXPECT_FALSE(building.fault().what.empty());
+    ASSERT_FALSE(building) << "no whole face is left";
+    EXPECT_FALSE(building.fault().what.empty());
     const auto far = read(
         "x.ply",
         "ply\nformat ascii 1.0\nelement vertex 3\nproperty float x\nproperty float y\nproperty float "
         "z\nelement face 1\nproperty list uchar int vertex_indices\nend_header\n0 0 0\n1 0 0\n0 1 0\n4 0 1 2 99\n");
-    if (!far) EXPECT_FALSE(far.fault().what.empty());
+    EXPECT_FALSE(far) << "its only face has a corner that is not there";
 }
 
 TEST(Hostile, what_brings_the_mesh_library_down_is_told_and_ends_nothing) {
