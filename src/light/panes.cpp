@@ -147,18 +147,12 @@ Panes::Panes(const geometry::Surfaces& surfaces, const BlindLayers& layers, cons
     for (size_t i = 0; i < surfaces.glazings.size(); ++i) {
         const auto& g = surfaces.glazings[i];
         tinted_.emplace_back();
-        double drawn = g.transmittance;
-        if (tints != nullptr) {
-            // Rays are drawn by the brightest of all bands.
-            drawn = 0;
-            for (const auto& choice : tints->choices)
-                for (size_t k = 0; k < states; ++k) {
-                    const auto in_band = static_cast<double>(choice.glazings[i][k]);
-                    tinted_.back().push_back(curve(g, in_band));
-                    drawn = std::max(drawn, in_band);
-                }
-        }
-        glasses_.push_back(curve(g, drawn));
+        // Drawn as of all light: what the pane sends back is then its own.
+        glasses_.push_back(curve(g, g.transmittance));
+        if (tints == nullptr) continue;
+        for (const auto& choice : tints->choices)
+            for (size_t k = 0; k < states; ++k)
+                tinted_.back().push_back(curve(g, static_cast<double>(choice.glazings[i][k])));
     }
     slats_.resize(surfaces.blinds.size());
     for (size_t i = 0; i < surfaces.portals.size(); ++i) {

@@ -117,7 +117,7 @@ TEST(Spectral, bands_traced_together_are_what_their_wavelengths_are_alone) {
 }
 
 TEST(Spectral, the_light_of_all_wavelengths_is_what_is_found_without_them) {
-    const Asked asked(room_of(values(edge(560, 0.15, 0.75))), 0.01);
+    const Asked asked(room_of(values(edge(560, 0.15, 0.75)), values(edge(520, 0.5, 0.99))), 0.01);
     const auto day = clear_day(asked.project);
     const double plain = mean_lux(light_at(trace_light_field(asked.task(), asked.effort), day));
     const auto field = asked.field(9);
